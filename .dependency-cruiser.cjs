@@ -1,0 +1,57 @@
+/** Imports run one way through the house. */
+const rooms = ['pitch', 'material', 'study', 'surface', 'assign', 'fingering', 'together', 'realise', 'syllabus']
+const later = (room) => rooms.slice(rooms.indexOf(room) + 1)
+
+module.exports = {
+  forbidden: [
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-stands-alone',
+      comment: 'The core imports nothing outside itself.',
+      severity: 'error',
+      from: { path: '^core/' },
+      to: { pathNot: '^core/' },
+    },
+    ...rooms.slice(0, -1).map((room) => ({
+      name: `core-${room}-looks-back-only`,
+      severity: 'error',
+      from: { path: `^core/${room}/` },
+      to: { path: `^core/(${later(room).join('|')})/` },
+    })),
+    {
+      name: 'core-one-door',
+      comment: 'Each folder of the core is entered through its index.',
+      severity: 'error',
+      from: { path: '^core/([^/]+)/' },
+      to: { path: '^core/([^/]+)/', pathNot: ['^core/$1/', '^core/[^/]+/index\\.ts$'] },
+    },
+    {
+      name: 'doors-of-the-core',
+      severity: 'error',
+      from: { path: '^(app|server|shared|cli)/' },
+      to: { path: '^core/', pathNot: '^core/[^/]+/index\\.ts$' },
+    },
+    { name: 'app-not-server', severity: 'error', from: { path: '^app/' }, to: { path: '^server/' } },
+    { name: 'server-not-app', severity: 'error', from: { path: '^server/' }, to: { path: '^app/' } },
+    {
+      name: 'app-without-joi',
+      comment: 'Schemas are the doors\u2019 business; the page sends and the server checks.',
+      severity: 'error',
+      from: { path: '^app/' },
+      to: { path: '^shared/(schemas|fault)\\.ts$' },
+    },
+    {
+      name: 'only-the-database-speaks-sql',
+      severity: 'error',
+      from: { path: '^server/', pathNot: '^server/db/' },
+      to: { path: 'node_modules/pg/' },
+    },
+    { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^#imports|^nitropack|^#app' } },
+  ],
+  options: {
+    tsConfig: { fileName: '.nuxt/tsconfig.json' },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'node', 'default', 'types'] },
+  },
+}

@@ -1,0 +1,24 @@
+/**
+ * Pitch: how notes are written and where they sound. Spelled notes and pitches, intervals that keep the
+ * letter right, key signatures. Nothing here knows a scale or an instrument.
+ */
+export { type Fault, RecipeError } from './error'
+export { type Interval, noteAbove, pitchAbove } from './interval'
+export {
+  LETTERS,
+  letterIndex,
+  midiOf,
+  modulo,
+  noteName,
+  parseNote,
+  parsePitch,
+  pitchClass,
+  pitchName,
+  printedName,
+  sameNote,
+  staffPlace,
+  type Letter,
+  type Note,
+  type Pitch,
+} from './note'
+export { fifthsOf, signatureAlteration, signatureLetters } from './signature'

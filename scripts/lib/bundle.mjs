@@ -1,0 +1,25 @@
+import fs from 'node:fs'
+import path from 'node:path'
+import { hashOf, keep, KEPT, readKept, ROOT } from './places.mjs'
+
+/** Bundles a TypeScript entry for Node, unless its last bundle was made from the same sources. */
+export async function bundle(entry, name) {
+  const outfile = path.join(KEPT, `${name}.mjs`)
+  const sources = hashOf(['core', 'shared', 'cli', 'scripts/lib/bundle.mjs', entry, 'package-lock.json'])
+  if (fs.existsSync(outfile) && readKept(`${name}.hash`) === sources) return outfile
+  const { build } = await import('esbuild')
+  await build({
+    entryPoints: [path.join(ROOT, entry)],
+    outfile,
+    bundle: true,
+    format: 'esm',
+    platform: 'node',
+    target: 'node20',
+    alias: { '#shared': path.join(ROOT, 'shared') },
+    // packages in CommonJS ask for built-ins by require
+    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    logLevel: 'warning',
+  })
+  keep(`${name}.hash`, sources)
+  return outfile
+}

@@ -1,0 +1,41 @@
+import { spawn } from 'node:child_process'
+
+/** An end that has been explained: the message is for the user, no stack trace. */
+export class Stop extends Error {}
+
+export const say = (text) => process.stderr.write(`${text}\n`)
+
+/** Resolves when the process has ended, with its code. */
+export const ended = (child) =>
+  child.exitCode !== null || child.signalCode !== null
+    ? Promise.resolve(child.exitCode)
+    : new Promise((resolve) => child.once('exit', resolve))
+
+/**
+ * Runs a command to its end and collects what it prints; with `show` it prints as it goes (to standard error).
+ * @returns {Promise<{code: number, output: string}>}
+ */
+export function run(command, args, { show = false, ...options } = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], ...options })
+    let output = ''
+    const take = (chunk) => {
+      output += chunk
+      if (show) process.stderr.write(chunk)
+    }
+    child.stdout.on('data', take)
+    child.stderr.on('data', take)
+    child.on('error', (error) => resolve({ code: 127, output: `${output}${error.message}` }))
+    child.on('close', (code) => resolve({ code: code ?? 1, output }))
+  })
+}
+
+export const lastLines = (text, count = 12) => text.trim().split('\n').slice(-count).join('\n')
+
+export const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms))
+
+/** Ends the program with one clear sentence. */
+export function fail(error) {
+  say(error instanceof Stop ? `\nTactum: ${error.message}` : error)
+  process.exitCode = 1
+}

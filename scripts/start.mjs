@@ -1,0 +1,78 @@
+// One command from a fresh machine to a running Tactum. Built-ins only: it runs before anything is installed.
+import fs from 'node:fs'
+import { parseArgs } from 'node:util'
+import { ensureBuild, ensureModules } from './lib/packages.mjs'
+import { keep, KEPT, readKept } from './lib/places.mjs'
+import { startCluster } from './lib/postgres.mjs'
+import { fail, say, Stop } from './lib/run.mjs'
+import { checkPort, startServer } from './lib/server.mjs'
+
+function options() {
+  try {
+    const { values } = parseArgs({ options: { port: { type: 'string' }, 'no-demo': { type: 'boolean' } } })
+    const text = values.port ?? process.env.PORT ?? '3000'
+    const port = Number(text)
+    if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Stop(`“${text}” is not a port (1 to 65535).`)
+    return { port, demo: !values['no-demo'] }
+  } catch (error) {
+    throw error instanceof Stop ? error : new Stop(`${error.message} Known: --port N, --no-demo.`)
+  }
+}
+
+/** Two starts in one folder would fight over the database. */
+function claimFolder() {
+  const pid = Number(readKept('start.pid'))
+  if (pid && pid !== process.pid) {
+    const file = `/proc/${pid}/cmdline`
+    const running = fs.existsSync(file) && fs.readFileSync(file, 'utf8').includes('start.mjs')
+    if (running) throw new Stop(`Tactum is already running from this folder (process ${pid}).`)
+  }
+  keep('start.pid', String(process.pid))
+}
+
+async function main() {
+  const { port, demo } = options()
+  const running = []
+  let stopping
+  const stopAll = () =>
+    (stopping ??= (async () => {
+      for (const each of running.reverse()) await each.stop()
+      fs.rmSync(`${KEPT}/start.pid`, { force: true })
+    })())
+  const end = async (code) => {
+    say('\n• stopping …')
+    await stopAll()
+    process.exit(code)
+  }
+  try {
+    claimFolder()
+    await checkPort(port)
+    process.on('SIGINT', () => end(0))
+    process.on('SIGTERM', () => end(0))
+    await ensureModules()
+    await ensureBuild()
+    let databaseUrl = process.env.DATABASE_URL
+    if (!databaseUrl) {
+      say('• starting the database …')
+      const cluster = await startCluster('cluster')
+      running.push(cluster)
+      databaseUrl = cluster.url
+      cluster.ended.then(() => stopping ?? lost('database'))
+    }
+    say('• starting the server …')
+    const server = await startServer({ port, databaseUrl, demo })
+    running.push(server)
+    server.ended.then(() => stopping ?? lost('server'))
+    say(`\nTactum is ready: ${server.address}\n(Ctrl-C stops it.)`)
+  } catch (error) {
+    if (stopping) return
+    await stopAll()
+    fail(error)
+  }
+  function lost(what) {
+    say(`\nTactum: the ${what} ended by itself; see the logs in .tactum.`)
+    return end(1)
+  }
+}
+
+await main().catch(fail)

@@ -1,0 +1,11 @@
+import { setResponseStatus } from 'h3'
+import { bodies } from '#shared/schemas'
+import { insertPupil } from '../../db'
+import { readChecked, route } from '../../http'
+
+export default route(async ({ event, db, studio }) => {
+  const pupil = await readChecked(event, bodies.newPupil)
+  const id = await insertPupil(db, studio, pupil)
+  setResponseStatus(event, 201)
+  return { id }
+})

@@ -1,0 +1,9 @@
+import { bodies } from '#shared/schemas'
+import { idParam, readChecked, route } from '../../../http'
+import { saveSet } from '../../../sets'
+
+export default route(async ({ event, studio }) => {
+  const id = idParam(event, 'set')
+  const { version, ...content } = await readChecked(event, bodies.set)
+  return saveSet(studio, id, version, content)
+})

@@ -1,0 +1,64 @@
+import { createHash } from 'node:crypto'
+import type { Pool, PoolClient } from 'pg'
+
+export interface Migration {
+  /** File name; its number orders it. */
+  readonly name: string
+  readonly sql: string
+}
+
+/** Any number will do, so long as every instance asks for the same. */
+const LOCK = 5_117_203
+
+const checksum = (sql: string): string => createHash('sha256').update(sql).digest('hex')
+
+/**
+ * Brings the database up to date. Instances that start together wait for one another on an advisory lock; each
+ * migration runs once, in a transaction with its record.
+ * @throws Error when a migration that already ran has been changed since
+ */
+export async function migrate(pool: Pool, migrations: readonly Migration[]): Promise<string[]> {
+  const client = await pool.connect()
+  try {
+    await client.query('select pg_advisory_lock($1)', [LOCK])
+    try {
+      return await migrateLocked(client, migrations)
+    } finally {
+      await client.query('select pg_advisory_unlock($1)', [LOCK])
+    }
+  } finally {
+    client.release()
+  }
+}
+
+async function migrateLocked(client: PoolClient, migrations: readonly Migration[]): Promise<string[]> {
+  await client.query(
+    `create table if not exists schema_migration (
+       name text primary key, checksum text not null, applied_at timestamptz not null default now())`,
+  )
+  const { rows } = await client.query<{ name: string; checksum: string }>('select name, checksum from schema_migration')
+  const applied = new Map(rows.map((row) => [row.name, row.checksum]))
+  const done: string[] = []
+  for (const migration of [...migrations].sort((a, b) => a.name.localeCompare(b.name))) {
+    const known = applied.get(migration.name)
+    if (known === undefined) {
+      await apply(client, migration)
+      done.push(migration.name)
+    } else if (known !== checksum(migration.sql)) {
+      throw new Error(`Migration ${migration.name} was changed after it ran; write a new one instead.`)
+    }
+  }
+  return done
+}
+
+async function apply(client: PoolClient, { name, sql }: Migration): Promise<void> {
+  await client.query('begin')
+  try {
+    await client.query(sql)
+    await client.query('insert into schema_migration (name, checksum) values ($1, $2)', [name, checksum(sql)])
+    await client.query('commit')
+  } catch (error) {
+    await client.query('rollback')
+    throw new Error(`Migration ${name} failed: ${(error as Error).message}`, { cause: error })
+  }
+}

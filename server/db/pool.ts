@@ -1,0 +1,40 @@
+import pg, { type Pool, type PoolClient } from 'pg'
+
+let pool: Pool | undefined
+
+/** The process's one pool; `DATABASE_URL` says where. */
+export function getPool(): Pool {
+  if (!pool) {
+    const connectionString = process.env.DATABASE_URL
+    if (!connectionString) throw new Error('DATABASE_URL is not set.')
+    pool = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 5000 })
+    // an idle connection that the server drops must not end the process; the next query opens another
+    pool.on('error', (error) => console.error(`Database connection lost: ${error.message}`))
+  }
+  return pool
+}
+
+export async function closePool(): Promise<void> {
+  const closing = pool
+  pool = undefined
+  await closing?.end()
+}
+
+/** Runs work in one transaction: all of it or nothing. */
+export async function inTransaction<T>(work: (client: PoolClient) => Promise<T>): Promise<T> {
+  const client = await getPool().connect()
+  try {
+    await client.query('begin')
+    const result = await work(client)
+    await client.query('commit')
+    return result
+  } catch (error) {
+    await client.query('rollback')
+    throw error
+  } finally {
+    client.release()
+  }
+}
+
+/** What queries run on: the pool, or the client of a transaction. */
+export type Db = Pick<PoolClient, 'query'>

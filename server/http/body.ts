@@ -1,0 +1,45 @@
+import type { H3Event } from 'h3'
+import type { ObjectSchema } from 'joi'
+import { RecipeError } from '#core/pitch'
+import { checked, parsedJson } from '#shared/schemas'
+import { Refusal } from './refusal'
+
+export const MOST_BYTES = 1_000_000
+
+const tooLarge = () =>
+  new Refusal(413, {
+    code: 'body.size',
+    message: `The request is larger than ${MOST_BYTES / 1_000_000} MB, the most that is taken here.`,
+    path: '',
+  })
+
+/** Reads a body, but never more of it than is allowed. */
+async function readText(event: H3Event): Promise<string> {
+  if (Number(event.node.req.headers['content-length'] ?? 0) > MOST_BYTES) {
+    event.node.req.resume()
+    throw tooLarge()
+  }
+  const chunks: Buffer[] = []
+  let size = 0
+  for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
+    size += chunk.length
+    if (size > MOST_BYTES) throw tooLarge()
+    chunks.push(chunk)
+  }
+  return Buffer.concat(chunks).toString('utf8')
+}
+
+/** A request's JSON. @throws Refusal 400 or 413 */
+export async function readJson(event: H3Event): Promise<unknown> {
+  const text = await readText(event)
+  try {
+    return parsedJson(text)
+  } catch (error) {
+    if (error instanceof RecipeError) throw new Refusal(400, error.toFault())
+    throw error
+  }
+}
+
+/** A request's body, checked. @throws Refusal 400 or 413, RecipeError (answered with 422) */
+export const readChecked = async <T>(event: H3Event, schema: ObjectSchema<T>): Promise<T> =>
+  checked(schema, await readJson(event))

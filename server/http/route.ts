@@ -1,0 +1,47 @@
+import { defineEventHandler, getRouterParam, type H3Event, setResponseStatus } from 'h3'
+import { RecipeError } from '#core/pitch'
+import { currentStudio, getPool } from '../db'
+import { ready } from '../start/ready'
+import { notFound, Refusal } from './refusal'
+
+/** What every route works with. */
+export interface Context {
+  readonly event: H3Event
+  readonly db: ReturnType<typeof getPool>
+  readonly studio: number
+}
+
+/** A route of the API: waits for the database, finds the studio, and answers every error in one shape. */
+export const route = <T>(work: (context: Context) => Promise<T>) =>
+  defineEventHandler(async (event) => {
+    try {
+      await ready()
+      const db = getPool()
+      return await work({ event, db, studio: await currentStudio(db) })
+    } catch (error) {
+      return refuse(event, error)
+    }
+  })
+
+function refuse(event: H3Event, error: unknown) {
+  if (error instanceof Refusal) {
+    setResponseStatus(event, error.status)
+    return error.fault
+  }
+  if (error instanceof RecipeError) {
+    setResponseStatus(event, 422)
+    return error.toFault()
+  }
+  console.error(error)
+  setResponseStatus(event, 500)
+  return { code: 'server', message: 'The server could not do this. Nothing was saved.', path: '' }
+}
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i
+
+/** The id in the address. @throws Refusal 404 where it cannot be one */
+export function idParam(event: H3Event, what: string): string {
+  const id = getRouterParam(event, 'id') ?? ''
+  if (!UUID.test(id)) throw notFound(what)
+  return id
+}

@@ -1,0 +1,67 @@
+import type { Accepted } from '#core/realise'
+import type { Recipe } from '#core/study'
+import type { GradeReport, Placement, Syllabus } from '#core/syllabus'
+
+/** A saved study: its recipe and the fingers that the teacher accepted. */
+export interface Study {
+  readonly id: string
+  readonly title: string
+  readonly recipe: Recipe
+  readonly accepted: Accepted
+  readonly version: number
+  readonly updatedAt: string
+}
+
+/** A line of the library. */
+export interface StudyListing extends Study {
+  readonly sets: number
+}
+
+export interface SetListing {
+  readonly id: string
+  readonly title: string
+  readonly studies: number
+  readonly syllabusId: string | null
+  readonly gradeId: string | null
+}
+
+export interface Pupil {
+  readonly id: string
+  readonly name: string
+  readonly instrument: 'piano' | 'accordion' | 'marimba'
+  readonly note: string
+  readonly sets: readonly SetListing[]
+}
+
+/** A pupil's set with its studies in order. */
+export interface StudySet {
+  readonly id: string
+  readonly title: string
+  readonly pupil: { readonly id: string; readonly name: string }
+  readonly syllabusId: string | null
+  readonly gradeId: string | null
+  readonly studies: readonly Study[]
+  readonly version: number
+}
+
+export interface SyllabusListing {
+  readonly id: string
+  readonly title: string
+  readonly board: string
+  readonly edition: string
+  readonly shipped: boolean
+  readonly grades: readonly { readonly id: string; readonly title: string; readonly atoms: number }[]
+}
+
+/** Where a set stands: against one grade, and in every syllabus on file. */
+export interface SetReport {
+  readonly report: GradeReport | null
+  readonly placements: readonly { readonly id: string; readonly title: string; readonly placement: Placement }[]
+}
+
+export interface Studio {
+  readonly name: string
+  readonly teacher: string
+}
+
+export type { Syllabus }
