@@ -101,7 +101,7 @@ function alternative(
     up: other.up,
     down: other.down,
     price,
-    words: `${[thumbWords(material, other), why].filter(Boolean).join('; ')}: ${priceWords(price)}`,
+    words: `${[thumbWords(material, other), why].filter(Boolean).join('; ')}; ${priceWords(price)}`,
   }
 }
 

@@ -63,12 +63,10 @@ export const noteName = (note: Note): string => note.letter + accidental(note.al
 /** ASCII name with its octave: `F##4`. */
 export const pitchName = (pitch: Pitch): string => noteName(pitch) + pitch.octave
 
-/** Printed name with the proper signs: `F𝄪`, `B♭`. */
+/** Printed name with signs that text faces carry: `F×` for F double sharp, `B♭`, `B♭♭`. */
 export const printedName = (note: Note): string => {
   const { letter, alteration } = note
-  if (alteration === 2) return `${letter}𝄪`
-  if (alteration === -2) return `${letter}𝄫`
-  return letter + accidental(alteration, '♯', '♭')
+  return alteration === 2 ? `${letter}×` : letter + accidental(alteration, '♯', '♭')
 }
 
 /** Semitones above C, 0 … 11, whatever the spelling. */

@@ -28,7 +28,9 @@ function atomWords(tonic: string, kinds: readonly KindId[], requirement: Require
   const shared = forms.every((form) => form.endsWith(' minor')) && forms.length > 1
   const form = shared ? `${forms.map((each) => each.replace(' minor', '')).join(' or ')} minor` : forms.join(' or ')
   const hands = requirement.motion === 'contrary' ? 'contrary motion' : HAND_WORDS[requirement.hands]
-  return `${printedName(parseNote(tonic))} ${form}, ${hands}, ${octaveWords(requirement.octaves)}`
+  const touch = requirement.articulations.includes('legato') ? '' : requirement.articulations.join(' or ')
+  const parts = [`${printedName(parseNote(tonic))} ${form}`, hands, octaveWords(requirement.octaves), touch]
+  return parts.filter(Boolean).join(', ')
 }
 
 function atomsOfEntry(group: string, entry: Entry): Atom[] {

@@ -11,7 +11,7 @@ create table pupil (
   name text not null check (length(name) between 1 and 80),
   instrument text not null check (instrument in ('piano', 'accordion', 'marimba')),
   note text not null default '',
-  created_at timestamptz not null default now()
+  created_at timestamptz not null default clock_timestamp()
 );
 
 create table study (
@@ -22,8 +22,8 @@ create table study (
   -- the fingers that the teacher accepted, by hand: what was printed does not change by itself
   accepted jsonb not null,
   version integer not null default 1,
-  created_at timestamptz not null default now(),
-  updated_at timestamptz not null default now()
+  created_at timestamptz not null default clock_timestamp(),
+  updated_at timestamptz not null default clock_timestamp()
 );
 create index study_by_studio on study (studio_id, updated_at desc);
 
@@ -32,7 +32,7 @@ create table syllabus (
   id text not null,
   document jsonb not null,
   shipped boolean not null default false,
-  created_at timestamptz not null default now(),
+  created_at timestamptz not null default clock_timestamp(),
   primary key (studio_id, id)
 );
 
@@ -44,8 +44,8 @@ create table study_set (
   syllabus_id text,
   grade_id text,
   version integer not null default 1,
-  created_at timestamptz not null default now(),
-  updated_at timestamptz not null default now(),
+  created_at timestamptz not null default clock_timestamp(),
+  updated_at timestamptz not null default clock_timestamp(),
   foreign key (studio_id, syllabus_id) references syllabus (studio_id, id)
 );
 create index study_set_by_pupil on study_set (pupil_id, created_at);
@@ -61,5 +61,5 @@ create index set_item_by_study on set_item (study_id);
 -- one row for each batch of data that came with the program, so that it is laid down once
 create table shipped_data (
   name text primary key,
-  laid_at timestamptz not null default now()
+  laid_at timestamptz not null default clock_timestamp()
 );

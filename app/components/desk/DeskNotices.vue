@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Desk } from '~/stores/desk'
+
+/** What stands between the title and the sheet when something needs saying, each with its way out. */
+const props = defineProps<{ desk: Desk }>()
+
+const fits = computed(() => {
+  const octave = props.desk.fault?.details?.fits
+  return typeof octave === 'number' ? octave : null
+})
+const fewer = computed(() => {
+  const octaves = props.desk.fault?.details?.octaves
+  return props.desk.fault?.code === 'range' && fits.value === null && typeof octaves === 'number' ? octaves : null
+})
+const twin = computed(() => {
+  const tonic = props.desk.fault?.details?.twin
+  return typeof tonic === 'string' ? tonic : null
+})
+const pinConflict = computed(() => props.desk.fault?.code.startsWith('pin.') ?? false)
+const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
+</script>
+
+<template>
+  <div class="text-[14px]">
+    <div v-if="desk.fault" role="alert" class="notice text-missing">
+      <span>{{ desk.fault.message }} <span class="quiet">The last study that works is shown.</span></span>
+      <button v-if="fits !== null" type="button" class="plain-button text-ink" @click="desk.change({ startOctave: fits })">
+        Start in octave {{ fits }}
+      </button>
+      <button v-if="fewer !== null" type="button" class="plain-button text-ink" @click="desk.change({ octaves: fewer })">
+        Take {{ fewer === 1 ? 'one octave' : `${fewer} octaves` }}
+      </button>
+      <button
+        v-if="twin"
+        type="button"
+        class="plain-button text-ink"
+        @click="desk.change({ material: { ...desk.recipe.material, tonic: twin } })"
+      >
+        Take the twin
+      </button>
+      <button v-if="pinConflict" type="button" class="plain-button text-ink" @click="lastPinOff">Free the last pin</button>
+    </div>
+    <div v-if="desk.letGo" role="status" class="notice">
+      <span>The notes moved, so the pins were let go.</span>
+      <button type="button" class="plain-button" @click="desk.putBack()">Put them back</button>
+    </div>
+    <div v-if="desk.departs.length" role="status" class="notice">
+      <span>
+        Shown as it was saved. Today’s engine would finger {{ desk.departs.length }}
+        {{ desk.departs.length === 1 ? 'note' : 'notes' }} otherwise.
+      </span>
+      <button type="button" class="plain-button" @click="desk.takeEngine()">Take today’s</button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.notice {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  padding: 6px 0;
+}
+</style>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { computed, ref, watch } from 'vue'
+import { NOTES_PER_BEAT, notesPerMinute, type Tempo, TEMPO_RANGE } from '#core/study'
+
+const props = defineProps<{ tempo: Tempo }>()
+const emit = defineEmits<{ choose: [tempo: Tempo] }>()
+
+const RHYTHMS: Record<Tempo['notesPerBeat'], string> = {
+  1: 'quarters',
+  2: 'eighths',
+  3: 'triplets',
+  4: 'sixteenths',
+}
+const typed = ref(String(props.tempo.bpm))
+watch(
+  () => props.tempo.bpm,
+  (bpm) => (typed.value = String(bpm)),
+)
+const problem = computed(() => {
+  const bpm = Number(typed.value)
+  const good = Number.isInteger(bpm) && bpm >= TEMPO_RANGE.least && bpm <= TEMPO_RANGE.most
+  return good ? '' : `A whole number from ${TEMPO_RANGE.least} to ${TEMPO_RANGE.most}.`
+})
+function setBpm(): void {
+  if (!problem.value) emit('choose', { ...props.tempo, bpm: Number(typed.value) })
+}
+</script>
+
+<template>
+  <Popover as="div" class="relative inline-block">
+    <PopoverButton class="word" :aria-label="`Tempo: quarter = ${tempo.bpm}, in ${RHYTHMS[tempo.notesPerBeat]}`">
+      ♩ = {{ tempo.bpm }}
+    </PopoverButton>
+    <PopoverPanel class="choices w-[260px] p-4">
+      <label class="block text-[14px] font-medium" for="bpm">Quarter notes a minute</label>
+      <input
+        id="bpm"
+        v-model="typed"
+        class="field mt-1 w-24 font-serif text-[18px]"
+        inputmode="numeric"
+        :aria-invalid="problem !== ''"
+        aria-describedby="bpm-problem"
+        @input="setBpm"
+      />
+      <p id="bpm-problem" class="text-[13px] text-missing" role="alert">{{ problem }}</p>
+      <div class="mt-3" role="group" aria-label="Notes to the beat">
+        <button
+          v-for="count in NOTES_PER_BEAT"
+          :key="count"
+          type="button"
+          class="choice"
+          :aria-pressed="count === tempo.notesPerBeat"
+          @click="emit('choose', { ...tempo, notesPerBeat: count })"
+        >
+          in {{ RHYTHMS[count] }}
+          <span class="quiet ml-2 text-[13px]">{{ notesPerMinute({ ...tempo, notesPerBeat: count }) }} a minute</span>
+        </button>
+      </div>
+    </PopoverPanel>
+  </Popover>
+</template>

@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { RealisedStudy } from '#core/realise'
+import type { Hand } from '#core/study'
+import { isBlack, type Key, keyAt } from '#core/surface'
+import { handsIn } from '~/engraving'
+
+/** The keyboard true to scale, with each key's finger going up (or down, once the pointer is on the way down). */
+const props = defineProps<{ study: RealisedStudy; width: number; step: number | null }>()
+
+const MARGIN = 6
+/** Whole octaves around what is played, so that the pattern of blacks can be read. */
+const keys = computed(() => {
+  const played = handsIn(props.study).flatMap((hand) => props.study.hands[hand]!.midi)
+  const from = Math.max(21, 12 * Math.floor(Math.min(...played) / 12))
+  const to = Math.min(108, 12 * Math.ceil((Math.max(...played) + 1) / 12) - 1)
+  return Array.from({ length: to - from + 1 }, (_, at) => keyAt(from + at))
+})
+const left = computed(() => keys.value[0]!.x - keys.value[0]!.width / 2)
+const span = computed(() => keys.value.at(-1)!.x + keys.value.at(-1)!.width / 2 - left.value)
+const scale = computed(() => Math.min(0.8, (props.width - 2 * MARGIN) / span.value))
+const offset = computed(() => (props.width - span.value * scale.value) / 2)
+/** The far ends of the keys are left out; what the fingers touch is drawn to scale. */
+const SHOWN = 92
+const height = computed(() => SHOWN * scale.value)
+
+const whites = computed(() => keys.value.filter((key) => !key.black))
+const blacks = computed(() => keys.value.filter((key) => key.black))
+const box = (key: Key) => ({
+  x: offset.value + (key.x - key.width / 2 - left.value) * scale.value,
+  width: key.width * scale.value,
+  y: 0,
+  height: (SHOWN - key.near) * scale.value,
+})
+
+interface Mark {
+  readonly hand: Hand
+  readonly midi: number
+  readonly finger: number
+  readonly here: boolean
+  readonly x: number
+  readonly y: number
+}
+
+/** The last leg begun at or before the step: marks show the fingers of that leg. */
+const marks = computed<Mark[]>(() => {
+  const step = props.step ?? 0
+  return handsIn(props.study).flatMap((hand) => {
+    const part = props.study.hands[hand]!
+    const leg = part.notes[Math.max(1, step)]?.leg ?? part.notes[0]!.leg
+    const byKey = new Map<number, number>()
+    part.notes.forEach((note, index) => {
+      if (note.leg === leg && !byKey.has(note.midi)) byKey.set(note.midi, index)
+    })
+    if (props.step !== null) byKey.set(part.midi[step]!, step)
+    return [...byKey].map(([midi, index]): Mark => {
+      const key = keyAt(midi)
+      const low = (SHOWN - key.near) * scale.value - 5
+      return {
+        hand,
+        midi,
+        finger: part.fingers[index]!,
+        here: props.step !== null && index === step,
+        x: offset.value + (key.x - left.value) * scale.value,
+        y: hand === 'right' && props.study.hands.left ? low - 14 : low,
+      }
+    })
+  })
+})
+const summary = computed(
+  () => `Keyboard from ${keys.value[0]!.midi} to ${keys.value.at(-1)!.midi}, with the fingers of ${props.study.title}`,
+)
+</script>
+
+<template>
+  <svg role="img" :aria-label="summary" :width="width" :height="height + 2" class="block">
+    <rect v-for="key in whites" :key="key.midi" v-bind="box(key)" class="white" />
+    <rect v-for="key in blacks" :key="key.midi" v-bind="box(key)" class="black" />
+    <g v-for="mark in marks" :key="`${mark.hand} ${mark.midi}`">
+      <circle v-if="mark.here" :cx="mark.x" :cy="mark.y - 4" r="8" :class="['here', mark.hand]" />
+      <text :x="mark.x" :y="mark.y" :class="[mark.hand, { onBlack: isBlack(mark.midi), now: mark.here }]">
+        {{ mark.finger }}
+      </text>
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.white {
+  fill: var(--color-sheet);
+  stroke: var(--color-rule);
+}
+.black {
+  fill: var(--color-ink);
+}
+text {
+  font-family: var(--font-serif);
+  font-size: 11.5px;
+  font-weight: 650;
+  text-anchor: middle;
+}
+.right {
+  fill: var(--color-rh);
+}
+.left {
+  fill: var(--color-lh);
+}
+.right.onBlack {
+  fill: var(--color-rh-wash);
+}
+.left.onBlack {
+  fill: var(--color-lh-wash);
+}
+.now,
+.now.onBlack {
+  fill: var(--color-sheet);
+}
+.here.right {
+  fill: var(--color-rh);
+}
+.here.left {
+  fill: var(--color-lh);
+}
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { computed, onMounted, shallowRef } from 'vue'
+import type { RealisedStudy } from '#core/realise'
+import type { Study } from '#shared/api'
+import ScoreSystem from '~/components/score/ScoreSystem.vue'
+import { realiser } from '~/composables/realiser'
+import { layoutOf } from '~/engraving'
+
+/** A study on paper, with the fingers that were accepted. */
+const props = defineProps<{ study: Study; number?: number }>()
+const emit = defineEmits<{ ready: [] }>()
+
+/** Drawn wide and shrunk by the browser to the paper's width: lines stay sharp, since they are vectors. */
+const WIDTH = 900
+const NARROWEST = 21
+const realised = shallowRef<RealisedStudy | null>(null)
+const systems = computed(() => (realised.value ? layoutOf(realised.value, WIDTH, NARROWEST) : []))
+const tempo = computed(() => {
+  const words = { 1: 'quarters', 2: 'eighths', 3: 'triplets', 4: 'sixteenths' }
+  return `in ${words[props.study.recipe.tempo.notesPerBeat]}, ${props.study.recipe.articulation}`
+})
+
+onMounted(async () => {
+  const answer = await realiser().realise(
+    JSON.parse(JSON.stringify(props.study.recipe)),
+    JSON.parse(JSON.stringify(props.study.accepted)),
+  )
+  if ('study' in answer) realised.value = answer.study
+  emit('ready')
+})
+</script>
+
+<template>
+  <article class="mb-5 break-inside-avoid">
+    <h2 class="flex items-baseline text-[17px]">
+      <span v-if="number" class="quiet w-[28px] font-normal">{{ number }}</span>
+      <span>{{ study.title }}</span>
+      <span class="leader" aria-hidden="true"></span>
+      <span class="text-[14px] font-normal">♩ = {{ study.recipe.tempo.bpm }} <em>{{ tempo }}</em></span>
+    </h2>
+    <p v-if="!realised" class="waiting quiet aside py-8 text-center">engraving …</p>
+    <div v-for="system in systems" :key="system.from" class="sheet-line">
+      <ScoreSystem v-if="realised" :study="realised" :system="system" :width="WIDTH" />
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.sheet-line {
+  break-inside: avoid;
+}
+@media print {
+  /* A4 leaves 182 mm (688 px) between the margins, Letter 188 mm */
+  .sheet-line {
+    zoom: 0.76;
+  }
+}
+</style>

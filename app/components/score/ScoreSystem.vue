@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import type { RealisedStudy } from '#core/realise'
+import { type Engraved, drawSystem, engravingReady, type FingerSpot, type System } from '~/engraving'
+import { fingerLabel } from '~/engraving/speak'
+import type { Place } from '~/stores/desk'
+
+const props = defineProps<{
+  study: RealisedStudy
+  system: System
+  width: number
+  /** Where the teacher is; absent on paper. */
+  selected?: Place | null
+  pointed?: number | null
+  /** Letters of reasons by `hand index`. */
+  letters?: ReadonlyMap<string, string>
+  interactive?: boolean
+}>()
+const emit = defineEmits<{ select: [place: Place]; point: [step: number | null]; key: [event: KeyboardEvent] }>()
+
+const host = ref<HTMLDivElement>()
+const engraved = shallowRef<Engraved | null>(null)
+
+async function draw(): Promise<void> {
+  await engravingReady()
+  if (host.value) engraved.value = drawSystem(host.value, props.study, props.system, props.width)
+}
+onMounted(draw)
+watch(() => [props.study, props.system, props.width], draw)
+
+const pinned = computed(() => new Set(props.study.recipe.pins.map((pin) => `${pin.hand} ${pin.index}`)))
+const keyOf = (place: Place): string => `${place.hand} ${place.index}`
+const isSelected = (place: Place): boolean =>
+  props.selected?.hand === place.hand && props.selected.index === place.index
+const finger = (spot: FingerSpot): number => props.study.hands[spot.hand]!.fingers[spot.index]!
+const column = (step: number): number | undefined => props.system.columns[step - props.system.from]
+const letterY = (spot: FingerSpot): number => (spot.hand === 'right' ? spot.y - 14 : spot.y + 13)
+/** One finger at a time takes the tab key; arrows go on from there. */
+const tabStop = (spot: FingerSpot): number => {
+  const here = props.selected ? isSelected(spot) : props.system.first && spot === engraved.value?.fingers[0]
+  return here ? 0 : -1
+}
+</script>
+
+<template>
+  <div class="relative" :style="{ width: `${width}px` }">
+    <div ref="host" class="engraving" aria-hidden="true"></div>
+    <div v-if="!engraved" class="waiting quiet aside h-[220px] pt-20 text-center">engraving …</div>
+    <svg
+      v-else
+      class="absolute inset-0"
+      :width="width"
+      :height="engraved.height"
+      :viewBox="`0 0 ${width} ${engraved.height}`"
+      :role="interactive ? 'group' : 'img'"
+      :aria-label="`${study.title}, notes ${system.from + 1} to ${system.to}`"
+      @pointerleave="emit('point', null)"
+    >
+      <rect
+        v-if="pointed != null && column(pointed) !== undefined"
+        :x="column(pointed)! - 11"
+        y="0"
+        width="22"
+        :height="engraved.height"
+        fill="#17211d"
+        opacity="0.06"
+      />
+      <g stroke="#17211d" stroke-width="1.1" aria-hidden="true">
+        <line :x1="system.left" :x2="system.left" :y1="engraved.top" :y2="engraved.bottom" />
+        <line v-for="x in system.barLines" :key="x" :x1="x" :x2="x" :y1="engraved.top" :y2="engraved.bottom" />
+        <template v-if="system.last">
+          <line :x1="system.right - 7" :x2="system.right - 7" :y1="engraved.top" :y2="engraved.bottom" />
+          <line
+            :x1="system.right - 2"
+            :x2="system.right - 2"
+            :y1="engraved.top"
+            :y2="engraved.bottom"
+            stroke-width="4"
+          />
+        </template>
+      </g>
+      <g aria-hidden="true">
+        <text v-for="(clef, at) in engraved.clefs" :key="`clef${at}`" :x="clef.x" :y="clef.y" class="clef">
+          {{ clef.clef === 'treble' ? '\uE07A' : '\uE07C' }}
+        </text>
+        <g v-for="(line, at) in engraved.ottavas" :key="`ottava${at}`">
+          <text :x="line.from" :y="line.y + 4" class="ottava">{{ line.label }}</text>
+          <path
+            :d="`M${line.from + 24} ${line.y} H${line.to} v${line.label === '8va' ? 7 : -7}`"
+            fill="none"
+            stroke="#17211d"
+            stroke-dasharray="4 3"
+          />
+        </g>
+      </g>
+      <template v-for="spot in engraved.fingers" :key="keyOf(spot)">
+        <g
+          v-if="interactive"
+          role="button"
+          class="finger"
+          :class="{ selected: isSelected(spot), pinned: pinned.has(keyOf(spot)) }"
+          :data-finger="keyOf(spot)"
+          :tabindex="tabStop(spot)"
+          :aria-label="fingerLabel(study, spot)"
+          :aria-pressed="isSelected(spot)"
+          @click="emit('select', { hand: spot.hand, index: spot.index })"
+          @focus="emit('select', { hand: spot.hand, index: spot.index })"
+          @keydown="emit('key', $event)"
+          @pointerenter="emit('point', spot.index)"
+        >
+          <rect class="hit" :x="spot.x - 12" :y="spot.y - 18" width="24" height="25" rx="3" />
+          <text :x="spot.x" :y="spot.y" :class="spot.hand">{{ finger(spot) }}</text>
+          <path v-if="pinned.has(keyOf(spot))" class="pin" :d="`M${spot.x - 6} ${spot.y + 3.5} h12`" />
+        </g>
+        <text v-else :x="spot.x" :y="spot.y" class="printed">{{ finger(spot) }}</text>
+        <text
+          v-if="letters?.has(keyOf(spot))"
+          :x="spot.x"
+          :y="letterY(spot)"
+          class="letter"
+          aria-hidden="true"
+        >
+          {{ letters.get(keyOf(spot)) }}
+        </text>
+      </template>
+    </svg>
+  </div>
+</template>
+
+<style scoped>
+.engraving :deep(svg) {
+  display: block;
+  pointer-events: none;
+}
+text {
+  font-family: var(--font-serif);
+  font-size: 14.5px;
+  font-weight: 600;
+  text-anchor: middle;
+  fill: var(--color-ink);
+}
+.finger {
+  cursor: pointer;
+  outline: none;
+}
+.hit {
+  fill: transparent;
+}
+.finger:hover .hit {
+  fill: var(--color-page);
+}
+.finger.selected .hit {
+  fill: var(--color-ink);
+}
+.finger.selected text {
+  fill: var(--color-sheet);
+}
+.finger:focus-visible .hit {
+  stroke: var(--color-ink);
+  stroke-width: 2px;
+}
+.finger.pinned text {
+  fill: var(--color-missing);
+}
+.finger.pinned.selected text {
+  fill: var(--color-sheet);
+}
+.pin {
+  stroke: var(--color-missing);
+  stroke-width: 2.2px;
+}
+.letter {
+  font-style: italic;
+  font-weight: 650;
+  font-size: 14px;
+}
+.clef {
+  font-family: Bravura;
+  font-size: 38px;
+  font-weight: 400;
+  text-anchor: start;
+}
+.ottava {
+  font-style: italic;
+  font-size: 13px;
+  text-anchor: start;
+}
+</style>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import Sortable from 'sortablejs'
+import { nextTick, onBeforeUnmount, ref, watch } from 'vue'
+import { NuxtLink } from '#components'
+import { handWords } from '#core/realise'
+import { KINDS } from '#core/material'
+import { parseNote, printedName } from '#core/pitch'
+import type { Study } from '#shared/api'
+
+/** The set as a concert programme: number, title, hands, dotted leader, tempo. Dragged, or moved with Alt and arrows. */
+const props = defineProps<{
+  studies: readonly Study[]
+  near: ReadonlySet<number>
+  surplus: ReadonlySet<number>
+}>()
+const emit = defineEmits<{ move: [from: number, to: number]; remove: [at: number] }>()
+
+const list = ref<HTMLOListElement>()
+let sortable: Sortable | undefined
+
+watch(list, (element) => {
+  sortable?.destroy()
+  if (!element) return
+  sortable = Sortable.create(element, {
+    handle: '.grip',
+    animation: 120,
+    onEnd: ({ oldIndex, newIndex, item }) => {
+      if (oldIndex === undefined || newIndex === undefined || oldIndex === newIndex) return
+      // the list is Vue's: put the element back and let the data move it
+      element.insertBefore(item, element.children[newIndex > oldIndex ? oldIndex : oldIndex + 1] ?? null)
+      emit('move', oldIndex, newIndex)
+    },
+  })
+})
+onBeforeUnmount(() => sortable?.destroy())
+
+async function onKey(event: KeyboardEvent, at: number): Promise<void> {
+  if (event.key === 'Delete') emit('remove', at)
+  if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
+  event.preventDefault()
+  const to = at + (event.key === 'ArrowUp' ? -1 : 1)
+  emit('move', at, to)
+  await nextTick()
+  list.value?.querySelectorAll<HTMLElement>('.title')[Math.max(0, Math.min(to, props.studies.length - 1))]?.focus()
+}
+
+const titleOf = ({ recipe: { material } }: Study): string =>
+  `${printedName(parseNote(material.tonic))} ${KINDS[material.kind].words}`
+const detailOf = ({ recipe }: Study): string => {
+  const touch = recipe.articulation === 'legato' ? '' : ` · ${recipe.articulation}`
+  return `${handWords(recipe).replace('hands ', '').replace(' motion', '')} · ${recipe.octaves} oct${touch}`
+}
+</script>
+
+<template>
+  <ol ref="list" aria-label="Studies of the set, in order">
+    <li v-for="(study, at) in studies" :key="study.id" class="flex items-baseline py-[9px] pl-5 pr-4">
+      <span class="grip quiet w-[28px] cursor-grab font-serif" title="Drag to move">{{ at + 1 }}</span>
+      <NuxtLink
+        :to="`/desk/${study.id}`"
+        class="title whitespace-nowrap font-serif text-[17px] font-semibold hover:underline"
+        :class="{ near: near.has(at), 'quiet font-normal!': surplus.has(at) }"
+        aria-description="Alt with arrow up or down moves it, Delete takes it out"
+        @keydown="onKey($event, at)"
+        >{{ titleOf(study) }}</NuxtLink
+      >
+      <span class="quiet ml-2 whitespace-nowrap text-[14px]">{{ detailOf(study) }}</span>
+      <span class="leader" aria-hidden="true"></span>
+      <span class="whitespace-nowrap font-serif text-[14px]">♩ = {{ study.recipe.tempo.bpm }}</span>
+      <button
+        type="button"
+        class="remove quiet ml-3"
+        :aria-label="`Take ${titleOf(study)}, ${detailOf(study)} out of the set`"
+        @click="emit('remove', at)"
+      >
+        ×
+      </button>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.near {
+  background: linear-gradient(transparent 62%, var(--color-rh-wash) 62%);
+}
+.remove {
+  width: 24px;
+  height: 24px;
+  font-size: 18px;
+  line-height: 1;
+}
+.remove:hover {
+  color: var(--color-missing);
+}
+</style>

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import type { Status } from '#core/syllabus'
+
+/** Status by shape first: disc, half disc, broken ring, dash. */
+defineProps<{ status: Status }>()
+const WORDS: Record<Status, string> = {
+  covered: 'covered',
+  near: 'near',
+  missing: 'missing',
+  'not-needed': 'not needed',
+}
+</script>
+
+<template>
+  <svg width="14" height="14" viewBox="0 0 14 14" role="img" :aria-label="WORDS[status]" class="shrink-0">
+    <circle v-if="status === 'covered'" cx="7" cy="7" r="6" fill="var(--color-met)" />
+    <template v-else-if="status === 'near'">
+      <circle cx="7" cy="7" r="5.2" fill="none" stroke="var(--color-rh)" stroke-width="1.5" />
+      <path d="M7 2 a5 5 0 0 0 0 10 z" fill="var(--color-rh)" />
+    </template>
+    <circle
+      v-else-if="status === 'missing'"
+      cx="7"
+      cy="7"
+      r="5.2"
+      fill="none"
+      stroke="var(--color-missing)"
+      stroke-width="1.7"
+      stroke-dasharray="2.2 1.9"
+    />
+    <path v-else d="M3 7 h8" stroke="var(--color-soft)" stroke-width="1.5" />
+  </svg>
+</template>

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import type { SetReport } from '#shared/api'
+
+/** Every grade of every syllabus as a tube: solid when wholly covered, hatched in part. */
+const props = defineProps<{ placements: SetReport['placements']; syllabusId: string | null; gradeId: string | null }>()
+const emit = defineEmits<{ choose: [syllabusId: string, gradeId: string] }>()
+
+const HEIGHT = 42
+const share = (grade: { covered: number; required: number }): number => grade.covered / Math.max(1, grade.required)
+const isHere = (syllabus: string, grade: string): boolean =>
+  syllabus === props.syllabusId && grade === props.gradeId
+const short = (title: string): string => title.replace(/^Grade /, '').slice(0, 7)
+</script>
+
+<template>
+  <div v-for="{ id, title, placement } in placements" :key="id" class="mt-2 flex items-center gap-4">
+    <p class="w-[150px] font-serif text-[16px] font-semibold">{{ title }}</p>
+    <ul class="flex gap-[13px]">
+      <li v-for="grade in placement.grades" :key="grade.id">
+        <button
+          type="button"
+          class="block text-center text-[12.5px]"
+          :aria-pressed="isHere(id, grade.id)"
+          :aria-label="`${title}, ${grade.title}: ${grade.covered} of ${grade.required} covered`"
+          @click="emit('choose', id, grade.id)"
+        >
+          <svg width="40" :height="HEIGHT + 2" aria-hidden="true">
+            <defs>
+              <pattern id="hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+                <rect width="6" height="6" fill="#e3ebe5" />
+                <rect width="2.6" height="6" fill="#9fb7a8" />
+              </pattern>
+            </defs>
+            <rect
+              x="1.5"
+              :y="1 + HEIGHT * (1 - share(grade))"
+              width="37"
+              :height="HEIGHT * share(grade)"
+              :fill="share(grade) === 1 ? 'var(--color-met)' : 'url(#hatch)'"
+            />
+            <path :d="`M1.5 0 V${HEIGHT + 1} H38.5 V0`" fill="none" stroke="var(--color-soft)" stroke-width="1" />
+          </svg>
+          <span class="mt-[2px] inline-block rounded-[3px] px-[7px] py-px" :class="isHere(id, grade.id) ? 'bg-ink font-semibold text-sheet' : 'quiet'">
+            {{ short(grade.title) }}
+          </span>
+        </button>
+      </li>
+    </ul>
+  </div>
+</template>

@@ -1,0 +1,158 @@
+import type { RealisedStudy } from '#core/realise'
+import type { Hand } from '#core/study'
+import { isBlack, keyAt } from '#core/surface'
+import { handsIn, type System } from '~/engraving'
+
+/** Keyboard upward, to scale: maps a key to a height on the picture. */
+export interface Scale {
+  readonly lowest: number
+  readonly highest: number
+  readonly height: number
+  y(midi: number): number
+  /** Pixels of a key's width. */
+  thickness(midi: number): number
+}
+
+export interface Disc {
+  readonly hand: Hand
+  readonly index: number
+  readonly x: number
+  readonly y: number
+  readonly finger: number
+  readonly black: boolean
+}
+
+/** A run of notes played without crossing. */
+export interface Slab {
+  readonly hand: Hand
+  readonly x: number
+  readonly y: number
+  readonly width: number
+  readonly height: number
+  /** The grip goes on in the system before or after. */
+  readonly openLeft: boolean
+  readonly openRight: boolean
+}
+
+/** Where one grip turns into the next. */
+export interface Hinge {
+  readonly hand: Hand
+  readonly kind: 'thumb-under' | 'over-thumb'
+  readonly path: string
+}
+
+export interface Meeting {
+  readonly kind: 'thumbs' | 'thirds'
+  readonly x: number
+  readonly top: number
+  readonly bottom: number
+}
+
+export interface StairPicture {
+  readonly scale: Scale
+  readonly discs: readonly Disc[]
+  readonly slabs: readonly Slab[]
+  readonly hinges: readonly Hinge[]
+  readonly meetings: readonly Meeting[]
+}
+
+const PAD = 14
+const SLAB_PAD = 11
+
+/** A scale that shows the keys of a whole study between two margins. */
+export function scaleFor(study: RealisedStudy, height: number): Scale {
+  const keys = handsIn(study).flatMap((hand) => study.hands[hand]!.midi)
+  const lowest = Math.min(...keys)
+  const highest = Math.max(...keys)
+  const [low, high] = [keyAt(lowest).x, keyAt(highest).x]
+  const pixels = (height - 2 * PAD) / Math.max(1, high - low)
+  return {
+    lowest,
+    highest,
+    height,
+    y: (midi) => height - PAD - (keyAt(midi).x - low) * pixels,
+    thickness: (midi) => keyAt(midi).width * pixels,
+  }
+}
+
+function discsOf(study: RealisedStudy, system: System, scale: Scale, hand: Hand): Disc[] {
+  const part = study.hands[hand]!
+  return system.columns.map((x, at) => {
+    const index = system.from + at
+    const midi = part.midi[index]!
+    return { hand, index, x, y: scale.y(midi), finger: part.fingers[index]!, black: isBlack(midi) }
+  })
+}
+
+/** Cuts a hand's discs where it crosses. */
+function gripsOf(discs: readonly Disc[], landings: ReadonlySet<number>): Disc[][] {
+  const grips: Disc[][] = []
+  discs.forEach((disc, at) => {
+    if (at === 0 || landings.has(disc.index)) grips.push([])
+    grips.at(-1)!.push(disc)
+  })
+  return grips
+}
+
+function slabOf(study: RealisedStudy, landings: ReadonlySet<number>, grip: readonly Disc[]): Slab {
+  const [first, last] = [grip[0]!, grip.at(-1)!]
+  const ys = grip.map((disc) => disc.y)
+  const top = Math.min(...ys) - SLAB_PAD
+  return {
+    hand: first.hand,
+    x: first.x - SLAB_PAD,
+    width: last.x - first.x + 2 * SLAB_PAD,
+    y: top,
+    height: Math.max(...ys) + SLAB_PAD - top,
+    openLeft: first.index > 0 && !landings.has(first.index),
+    openRight: last.index + 1 < study.steps && !landings.has(last.index + 1),
+  }
+}
+
+/** The thumb goes beneath the hand, a finger above it: the arcs bend to those sides. */
+function hingePath(from: Disc, to: Disc, under: boolean): string {
+  const bend = (under ? 1 : -1) * 15
+  const along = to.y < from.y ? -1 : 1
+  const [x0, y0] = [from.x, from.y + (under ? 8 : -8)]
+  const [x1, y1] = [to.x, to.y + (under ? 8 : -8)]
+  const reach = under === along > 0 ? to.y : from.y
+  return `M${x0} ${y0} C${x0 + 4} ${reach + bend} ${x1 - 4} ${reach + bend} ${x1} ${y1}`
+}
+
+function hingesOf(study: RealisedStudy, discs: readonly Disc[], hand: Hand): Hinge[] {
+  return study.hands[hand]!.crossings.flatMap(({ index, kind }) => {
+    const to = discs.find((disc) => disc.index === index)
+    const from = discs.find((disc) => disc.index === index - 1)
+    return to && from ? [{ hand, kind, path: hingePath(from, to, kind === 'thumb-under') }] : []
+  })
+}
+
+function meetingsOf(study: RealisedStudy, discs: readonly Disc[]): Meeting[] {
+  const at = (hand: Hand, step: number) => discs.find((disc) => disc.hand === hand && disc.index === step)
+  return (['thumbs', 'thirds'] as const).flatMap((kind) =>
+    (study.together?.[kind] ?? []).flatMap((step) => {
+      const [right, left] = [at('right', step), at('left', step)]
+      if (!right || !left || right.y === left.y) return []
+      return [{ kind, x: right.x, top: Math.min(right.y, left.y), bottom: Math.max(right.y, left.y) }]
+    }),
+  )
+}
+
+/** The stair of one system: discs on their columns, grips as slabs, crossings as hinges, meetings between hands. */
+export function stairOf(study: RealisedStudy, system: System, height: number): StairPicture {
+  const scale = scaleFor(study, height)
+  const hands = handsIn(study).map((hand) => {
+    const discs = discsOf(study, system, scale, hand)
+    const landings = new Set(study.hands[hand]!.crossings.map((crossing) => crossing.index))
+    const slabs = gripsOf(discs, landings).map((grip) => slabOf(study, landings, grip))
+    return { discs, slabs, hinges: hingesOf(study, discs, hand) }
+  })
+  const discs = hands.flatMap((hand) => hand.discs)
+  return {
+    scale,
+    discs,
+    slabs: hands.flatMap((hand) => hand.slabs),
+    hinges: hands.flatMap((hand) => hand.hinges),
+    meetings: meetingsOf(study, discs),
+  }
+}

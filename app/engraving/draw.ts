@@ -1,0 +1,143 @@
+import { Renderer, StaveConnector } from 'vexflow/core'
+import type { RealisedStudy } from '#core/realise'
+import type { Hand } from '#core/study'
+import type { StaffPlan, System } from './layout'
+import { inkOf, type Staff, staffOf } from './staffNotes'
+
+/** Where a finger number stands: middle of its baseline. */
+export interface FingerSpot {
+  readonly hand: Hand
+  readonly index: number
+  readonly x: number
+  readonly y: number
+}
+
+/** An octave sign over or under a stretch of notes. */
+export interface OttavaLine {
+  readonly label: '8va' | '8vb'
+  readonly from: number
+  readonly to: number
+  readonly y: number
+}
+
+/** What was drawn, as the page's own layer needs it. */
+export interface Engraved {
+  readonly height: number
+  readonly fingers: readonly FingerSpot[]
+  readonly ottavas: readonly OttavaLine[]
+  readonly clefs: readonly { readonly x: number; readonly y: number; readonly clef: 'treble' | 'bass' }[]
+  /** Top and bottom line of the system. */
+  readonly top: number
+  readonly bottom: number
+}
+
+const FINGER_UP = 5
+const FINGER_DOWN = 15
+const FINGER_HEIGHT = 13
+const OTTAVA_ROOM = 16
+const MARGIN = 6
+/** Footnote letters stand beyond the fingers. */
+const LETTER = 13
+const STAFF = 40
+const LEAST_GAP = 34
+
+/** Ink of one staff with its fingers, relative to its top line at 0. */
+interface Extent {
+  readonly top: number
+  readonly bottom: number
+}
+
+function fingerY(hand: Hand, staff: Staff, at: number): number {
+  const ink = inkOf(staff.notes[at]!)
+  const topLine = staff.stave.getYForLine(0)
+  return hand === 'right'
+    ? Math.min(ink.top, topLine) - FINGER_UP
+    : Math.max(ink.bottom, topLine + STAFF) + FINGER_DOWN
+}
+
+function extentOf(plan: StaffPlan, staff: Staff): Extent {
+  const topLine = staff.stave.getYForLine(0)
+  const inks = staff.notes.map(inkOf)
+  const fingers = staff.notes.map((_, at) => fingerY(plan.hand, staff, at))
+  const ottava = plan.writing.some((writing) => writing.ottava !== 0) ? OTTAVA_ROOM : 0
+  const triplet = staff.tuplets.length > 0 ? 16 : 0
+  const right = plan.hand === 'right'
+  const top = Math.min(0, ...inks.map((ink) => ink.top - topLine), ...fingers.map((y) => y - FINGER_HEIGHT - (right ? LETTER : 0) - topLine))
+  const bottom = Math.max(STAFF, ...inks.map((ink) => ink.bottom - topLine), ...fingers.map((y) => y + 3 + (right ? 0 : LETTER) - topLine))
+  return { top: top - ottava - (right ? 0 : triplet), bottom: bottom + ottava + (right ? triplet : 0) }
+}
+
+function ottavasOf(plan: StaffPlan, staff: Staff, system: System): OttavaLine[] {
+  const lines: OttavaLine[] = []
+  let start = 0
+  plan.writing.forEach((writing, at) => {
+    const next = plan.writing[at + 1]
+    if (next?.ottava === writing.ottava) return
+    if (writing.ottava !== 0) lines.push(ottavaLine(plan, staff, system, start, at))
+    start = at + 1
+  })
+  return lines
+}
+
+function ottavaLine(plan: StaffPlan, staff: Staff, system: System, first: number, last: number): OttavaLine {
+  const up = plan.writing[first]!.ottava === 1
+  const among = staff.notes.slice(first, last + 1).map((note, at) => {
+    const ink = inkOf(note)
+    const finger = fingerY(plan.hand, staff, first + at)
+    return up ? Math.min(ink.top, finger - FINGER_HEIGHT - LETTER) : Math.max(ink.bottom, finger + 3 + LETTER)
+  })
+  return {
+    label: up ? '8va' : '8vb',
+    from: system.columns[first]! - 8,
+    to: system.columns[last]! + 10,
+    y: up ? Math.min(...among) - 6 : Math.max(...among) + 12,
+  }
+}
+
+/** Clears the host and draws one system into it with VexFlow. The engraving face must have been loaded. */
+export function drawSystem(host: HTMLDivElement, study: RealisedStudy, system: System, width: number): Engraved {
+  const trial = system.staves.map((plan) => extentOf(plan, staffOf(study, system, plan, 0)))
+  const tops: number[] = []
+  trial.forEach((extent, at) => {
+    const above = trial[at - 1]
+    tops.push(
+      above === undefined
+        ? MARGIN - extent.top
+        : Math.max(tops[at - 1]! + STAFF + LEAST_GAP, tops[at - 1]! + above.bottom - extent.top + 8),
+    )
+  })
+  const height = Math.ceil(tops.at(-1)! + trial.at(-1)!.bottom + MARGIN)
+  host.replaceChildren()
+  const renderer = new Renderer(host, Renderer.Backends.SVG)
+  renderer.resize(width, height)
+  const context = renderer.getContext()
+  // invisible hit boxes would cover what the page lays over the score
+  ;(context as unknown as { pointerRect: () => unknown }).pointerRect = () => context
+  context.setFillStyle('#17211d').setStrokeStyle('#17211d')
+  const staves = system.staves.map((plan, at) => staffOf(study, system, plan, tops[at]!))
+  for (const { stave, notes, rests, beams, tuplets } of staves) {
+    stave.setContext(context).draw()
+    for (const note of [...notes, ...rests]) note.setContext(context).draw()
+    for (const drawn of [...beams, ...tuplets]) drawn.setContext(context).draw()
+  }
+  if (staves.length === 2) {
+    new StaveConnector(staves[0]!.stave, staves[1]!.stave).setType('brace').setContext(context).draw()
+  }
+  return {
+    height,
+    top: staves[0]!.stave.getYForLine(0),
+    bottom: staves.at(-1)!.stave.getYForLine(4),
+    fingers: system.staves.flatMap((plan, at) =>
+      plan.notes.map((_, step) => ({
+        hand: plan.hand,
+        index: system.from + step,
+        x: system.columns[step]!,
+        y: fingerY(plan.hand, staves[at]!, step),
+      })),
+    ),
+    ottavas: system.staves.flatMap((plan, at) => ottavasOf(plan, staves[at]!, system)),
+    clefs: system.staves.flatMap((plan, at) =>
+      plan.clefChanges.map(({ x, clef }) => ({ x, clef, y: staves[at]!.stave.getYForLine(clef === 'treble' ? 3 : 1) })),
+    ),
+  }
+}

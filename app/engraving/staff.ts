@@ -1,0 +1,44 @@
+import { type Problem, solve } from '#core/assign'
+import { staffPlace } from '#core/pitch'
+import type { LineNote } from '#core/study'
+
+/** How a stretch of notes is written: in which clef, and how many octaves lower (1) or higher (-1) than it sounds. */
+export interface Writing {
+  readonly clef: 'treble' | 'bass'
+  readonly ottava: -1 | 0 | 1
+}
+
+/** Place of the middle line, in letters from C0: B4 in treble, D3 in bass. */
+const MIDDLE = { treble: 34, bass: 22 } as const
+const WRITINGS: readonly Writing[] = (['treble', 'bass'] as const).flatMap((clef) =>
+  ([0, 1, -1] as const).map((ottava) => ({ clef, ottava })),
+)
+
+/** Ledger lines that a note needs; the staff reaches five places either side of its middle line. */
+export function ledgerLines(note: LineNote, { clef, ottava }: Writing): number {
+  const away = Math.abs(staffPlace(note.pitch) - 7 * ottava - MIDDLE[clef])
+  return Math.max(0, Math.floor((away - 4) / 2))
+}
+
+const OTTAVA = 9
+const CHANGE = { clef: 34, ottava: 18 }
+const STRANGE_CLEF = 12
+
+/**
+ * How each group of notes (a beat) is best written: few ledger lines, few changes of clef, octave signs only where
+ * nothing else helps. Solved exactly; ledger lines count by their square, since the fourth hurts more than the first.
+ */
+export function writingFor(groups: readonly (readonly LineNote[])[], usual: 'treble' | 'bass'): readonly Writing[] {
+  const problem: Problem<Writing> = {
+    length: groups.length,
+    states: () => WRITINGS,
+    one: (at, writing) => {
+      const ledgers = groups[at]!.reduce((sum, note) => sum + ledgerLines(note, writing) ** 2, 0)
+      const strange = at === 0 && writing.clef !== usual ? STRANGE_CLEF : 0
+      return ledgers + strange + (writing.ottava === 0 ? 0 : OTTAVA * groups[at]!.length)
+    },
+    two: (_, a, b) =>
+      (a.clef === b.clef ? 0 : CHANGE.clef) + (a.ottava === b.ottava ? 0 : CHANGE.ottava),
+  }
+  return solve(problem)[0]!.states
+}

@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { onMounted, ref, shallowRef } from 'vue'
+import { definePageMeta, useHead, useRoute } from '#imports'
+import type { Study } from '#shared/api'
+import PaperBar from '~/components/print/PaperBar.vue'
+import PaperFoot from '~/components/print/PaperFoot.vue'
+import PrintedStudy from '~/components/print/PrintedStudy.vue'
+import { ask, wordsOf } from '~/composables/api'
+
+definePageMeta({ layout: 'paper' })
+const route = useRoute()
+const study = shallowRef<Study | null>(null)
+const error = ref('')
+const ready = ref(false)
+onMounted(async () => {
+  try {
+    study.value = await ask<Study>(`/api/studies/${route.params.id}`)
+  } catch (problem) {
+    error.value = wordsOf(problem)
+  }
+})
+useHead({ title: () => study.value?.title ?? 'Print · Tactum' })
+</script>
+
+<template>
+  <div>
+    <PaperBar :ready="ready" />
+    <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
+    <template v-if="study">
+      <h1 class="sr-only">{{ study.title }}, for print</h1>
+      <PrintedStudy :study="study" @ready="ready = true" />
+      <PaperFoot />
+    </template>
+  </div>
+</template>

@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { computed, onMounted, ref, watch } from 'vue'
+import { NuxtLink } from '#components'
+import { useHead, useRoute, useRouter } from '#imports'
+import WordChoice from '~/components/desk/WordChoice.vue'
+import GradeReport from '~/components/sets/GradeReport.vue'
+import ProgrammeList from '~/components/sets/ProgrammeList.vue'
+import TubeLadder from '~/components/sets/TubeLadder.vue'
+import { ask, wordsOf } from '~/composables/api'
+import { useSet } from '~/stores/set'
+
+const route = useRoute()
+const router = useRouter()
+const store = useSet()
+const title = ref('')
+
+onMounted(() => store.open(String(route.params.id)))
+watch(
+  () => store.set?.title,
+  (now) => (title.value = now ?? ''),
+)
+useHead({ title: () => (store.set ? `${store.set.pupil.name}, ${store.set.title} · Tactum` : 'Set · Tactum') })
+
+const report = computed(() => store.report?.report ?? null)
+const near = computed(
+  () => new Set(report.value?.atoms.flatMap((atom) => (atom.status === 'near' ? [atom.study!] : [])) ?? []),
+)
+const surplus = computed(() => new Set(report.value?.surplus ?? []))
+const against = computed(() => {
+  const { grade } = store
+  return grade ? `${grade.syllabus.board.split(' ')[0]}, ${grade.grade.title}` : 'no grade yet'
+})
+const grades = computed(() =>
+  store.syllabi.flatMap((syllabus) =>
+    syllabus.grades.map((grade) => ({
+      value: `${syllabus.id}\n${grade.id}`,
+      words: `${syllabus.board.split(' ')[0]}, ${grade.title}`,
+      note: `${grade.atoms} asked`,
+    })),
+  ),
+)
+const gradeValue = computed(() => `${store.set?.syllabusId}\n${store.set?.gradeId}`)
+
+function chooseGrade(syllabusId: string, gradeId: string): void {
+  void store.change({ syllabusId, gradeId })
+}
+function chooseValue(value: string): void {
+  const [syllabusId, gradeId] = value.split('\n') as [string, string]
+  chooseGrade(syllabusId, gradeId)
+}
+async function rename(close: () => void): Promise<void> {
+  if (title.value.trim()) await store.change({ title: title.value.trim() })
+  close()
+}
+async function removeSet(): Promise<void> {
+  try {
+    await ask(`/api/sets/${store.set!.id}`, 'DELETE')
+    await router.push('/sets')
+  } catch (error) {
+    store.error = wordsOf(error)
+  }
+}
+</script>
+
+<template>
+  <div class="pt-[14px]">
+    <p v-if="store.error" role="alert" class="mb-2 text-missing">{{ store.error }}</p>
+    <p v-if="!store.set && !store.error" class="waiting quiet aside py-40 text-center">fetching the set …</p>
+    <template v-if="store.set">
+      <div class="flex flex-wrap items-baseline justify-between gap-4">
+        <h1 class="flex flex-wrap items-baseline gap-x-[10px] text-[26px]">
+          <span>{{ store.set.pupil.name }}</span>
+          <span class="quiet font-normal" aria-hidden="true">·</span>
+          <Popover as="div" class="relative inline-block">
+            <PopoverButton class="word" :aria-label="`Set: ${store.set.title}`">{{ store.set.title }}</PopoverButton>
+            <PopoverPanel v-slot="{ close }" class="choices w-[300px] p-4">
+              <form @submit.prevent="rename(close)">
+                <label for="set-title" class="block text-[14px] font-medium">Name of the set</label>
+                <input id="set-title" v-model="title" class="field mt-1 w-full" maxlength="120" />
+                <div class="mt-3 flex justify-between">
+                  <button type="button" class="text-button text-[14px]" @click="removeSet">Throw the set away</button>
+                  <button type="submit" class="plain-button">Rename</button>
+                </div>
+                <p class="quiet mt-2 text-[13px]">Its studies stay in the library.</p>
+              </form>
+            </PopoverPanel>
+          </Popover>
+          <span class="quiet font-normal" aria-hidden="true">·</span>
+          <span>against</span>
+          <WordChoice label="Grade" :words="against" :value="gradeValue" :options="grades" @choose="chooseValue" />
+          <span v-if="report" class="aside quiet text-[16px] font-normal">
+            {{ report.covered }} of {{ report.required }} ready to be asked
+          </span>
+        </h1>
+        <span class="quiet text-[14px]" role="status">{{ store.busy ? 'saving …' : store.told || 'saved' }}</span>
+      </div>
+
+      <div v-if="store.conflict" role="alert" class="mt-2 flex flex-wrap items-center gap-4 border border-missing p-3 text-[14px]">
+        <span class="flex-1">
+          This set was saved elsewhere in the meantime: there it is “{{ store.conflict.current.title }}” with
+          {{ store.conflict.current.studies.length }} studies, here “{{ store.conflict.wanted.title }}” with
+          {{ store.conflict.wanted.studies.length }}. Nothing has been overwritten.
+        </span>
+        <button type="button" class="plain-button" @click="store.takeTheirs()">Take the saved one</button>
+        <button type="button" class="plain-button" @click="store.keepMine()">Mine stands</button>
+      </div>
+
+      <div class="mt-[10px] grid grid-cols-1 gap-[26px] lg:grid-cols-[minmax(0,520px)_minmax(0,1fr)]">
+        <section class="flex flex-col self-start border border-rule bg-sheet" aria-label="Programme">
+          <ProgrammeList
+            v-if="store.set.studies.length"
+            class="py-3"
+            :studies="store.set.studies"
+            :near="near"
+            :surplus="surplus"
+            @move="store.move"
+            @remove="store.remove"
+          />
+          <div v-else class="px-8 py-14 text-center">
+            <p class="font-serif text-[19px] font-semibold">An empty programme.</p>
+            <p class="quiet mt-2">
+              Choose a grade above and add everything it asks in one press, or build studies at the
+              <NuxtLink class="underline" to="/desk">desk</NuxtLink> and save them to this set.
+            </p>
+          </div>
+          <div class="flex flex-wrap items-center gap-4 border-t border-rule px-5 py-[9px] text-[14px]">
+            <span class="quiet">drag by the number, or <kbd>Alt</kbd> <kbd>↑↓</kbd></span>
+            <NuxtLink
+              v-if="store.set.studies.length"
+              class="main-button ml-auto leading-[22px]"
+              :to="`/print/set/${store.set.id}`"
+              >Print the set</NuxtLink
+            >
+          </div>
+        </section>
+        <section aria-label="Grading">
+          <h2 class="text-[18px]">Where it stands</h2>
+          <p v-if="!store.report" class="waiting quiet aside py-6">grading …</p>
+          <template v-else>
+            <TubeLadder
+              :placements="store.report.placements"
+              :syllabus-id="store.set.syllabusId"
+              :grade-id="store.set.gradeId"
+              @choose="chooseGrade"
+            />
+            <p v-if="store.report.placements.length === 0" class="quiet mt-2">
+              No syllabus on file yet. <NuxtLink class="underline" to="/syllabi">Bring one in.</NuxtLink>
+            </p>
+            <template v-if="report">
+              <div class="mt-4 flex items-center justify-between gap-4 text-[14.5px]">
+                <p>
+                  <b>{{ report.covered }}</b> covered, <b>{{ report.near }}</b> near, <b>{{ report.missing }}</b> missing<template
+                    v-if="report.surplus.length"
+                    >; {{ report.surplus.length }} not asked for here</template
+                  >.
+                </p>
+                <button
+                  v-if="report.missing > 0"
+                  type="button"
+                  class="main-button"
+                  :disabled="store.busy"
+                  @click="store.addMissing()"
+                >
+                  Add the {{ report.missing === 1 ? 'missing one' : `${report.missing} missing` }}
+                </button>
+              </div>
+              <GradeReport :report="report" />
+            </template>
+            <p v-else-if="store.report.placements.length" class="quiet mt-6">
+              Choose the grade in the title, or press one of the tubes.
+            </p>
+          </template>
+        </section>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+kbd {
+  border: 1px solid var(--color-rule);
+  border-radius: 3px;
+  padding: 1px 5px;
+  font-family: inherit;
+  font-size: 12.5px;
+}
+</style>

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { NuxtLink } from '#components'
+import { useHead, useRouter } from '#imports'
+import type { Pupil, StudySet } from '#shared/api'
+import { ask, wordsOf } from '~/composables/api'
+
+useHead({ title: 'Sets · Tactum' })
+const router = useRouter()
+const pupils = ref<Pupil[] | null>(null)
+const error = ref('')
+const name = ref('')
+const instrument = ref<Pupil['instrument']>('piano')
+const newSets = ref<Record<string, string>>({})
+
+async function attempt(work: () => Promise<void>): Promise<void> {
+  error.value = ''
+  try {
+    await work()
+  } catch (problem) {
+    error.value = wordsOf(problem)
+  }
+}
+const load = () =>
+  attempt(async () => {
+    pupils.value = await ask<Pupil[]>('/api/pupils')
+  })
+onMounted(load)
+
+const addPupil = () =>
+  attempt(async () => {
+    await ask('/api/pupils', 'POST', { name: name.value, instrument: instrument.value })
+    name.value = ''
+    await load()
+  })
+const addSet = (pupil: Pupil) =>
+  attempt(async () => {
+    const set = await ask<StudySet>('/api/sets', 'POST', { title: newSets.value[pupil.id], pupilId: pupil.id })
+    await router.push(`/sets/${set.id}`)
+  })
+</script>
+
+<template>
+  <div class="pt-[22px]">
+    <h1 class="text-[26px]">Pupils and their sets</h1>
+    <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
+    <p v-if="!pupils && !error" class="waiting quiet aside py-20">fetching the pupils …</p>
+    <p v-if="pupils?.length === 0" class="mt-6 max-w-[560px] border border-rule bg-sheet p-6">
+      Nobody here yet. Add a pupil below; then give the pupil a set, choose the grade it is for, and let Tactum fill in
+      what the grade asks.
+    </p>
+    <div v-if="pupils" class="mt-5 grid grid-cols-1 gap-x-12 gap-y-7 lg:grid-cols-2">
+      <section v-for="pupil in pupils" :key="pupil.id" class="border-t border-ink pt-2">
+        <h2 class="flex items-baseline gap-3 text-[19px]">
+          {{ pupil.name }} <span class="quiet font-sans text-[14px] font-normal">{{ pupil.instrument }}</span>
+          <span class="aside quiet text-[14px] font-normal">{{ pupil.note }}</span>
+        </h2>
+        <ul>
+          <li v-for="set in pupil.sets" :key="set.id" class="flex items-baseline py-[7px]">
+            <NuxtLink class="font-serif text-[16.5px] hover:underline" :to="`/sets/${set.id}`">{{ set.title }}</NuxtLink>
+            <span class="leader" aria-hidden="true"></span>
+            <span class="quiet text-[14px]">{{ set.studies === 1 ? 'one study' : `${set.studies} studies` }}</span>
+          </li>
+        </ul>
+        <form class="mt-1 flex gap-2" @submit.prevent="addSet(pupil)">
+          <input
+            v-model="newSets[pupil.id]"
+            class="field w-[230px] text-[14px]"
+            :aria-label="`Name of a new set for ${pupil.name}`"
+            placeholder="a new set, such as Summer"
+            maxlength="120"
+            required
+          />
+          <button class="plain-button" type="submit">Begin it</button>
+        </form>
+      </section>
+    </div>
+    <form v-if="pupils" class="mt-9 flex flex-wrap items-end gap-3 border-t border-rule pt-4" @submit.prevent="addPupil">
+      <label class="text-[14px]">
+        A new pupil
+        <input v-model="name" class="field mt-1 block w-[230px]" maxlength="80" required placeholder="first name, initial" />
+      </label>
+      <label class="text-[14px]">
+        plays
+        <select v-model="instrument" class="field mt-1 block">
+          <option value="piano">piano</option>
+          <option value="accordion">accordion</option>
+          <option value="marimba">marimba</option>
+        </select>
+      </label>
+      <button class="plain-button h-[34px]" type="submit">Add</button>
+    </form>
+  </div>
+</template>

@@ -1,0 +1,37 @@
+import { expose } from 'comlink'
+import { type Fault, RecipeError } from '#core/pitch'
+import { type Accepted, departures, realise, type RealisedStudy, takeAlternative } from '#core/realise'
+import type { Finger, Hand, Pin, RecipeInput } from '#core/study'
+
+/** A realised study, or why there is none; errors do not cross a worker's border whole, so they go as data. */
+export type Realised =
+  | { readonly study: RealisedStudy; readonly departs: { hand: Hand; index: number }[] }
+  | { readonly fault: Fault & { details?: Readonly<Record<string, unknown>> } }
+
+const guarded = <T extends object>(work: () => T): T | { fault: Fault } => {
+  try {
+    return work()
+  } catch (error) {
+    if (error instanceof RecipeError) return { fault: error.toFault() }
+    throw error
+  }
+}
+
+const api = {
+  /** Realises a recipe; with accepted fingers these stand, and `departs` says where the engine would now differ. */
+  realise: (recipe: RecipeInput, accepted?: Accepted): Realised =>
+    guarded(() => {
+      const own = realise(recipe)
+      const departs = accepted ? departures(own, accepted) : []
+      return { study: departs.length > 0 ? realise(recipe, accepted) : own, departs }
+    }),
+  pinsFor: (
+    recipe: RecipeInput,
+    hand: Hand,
+    pattern: { up: readonly Finger[]; down: readonly Finger[] },
+  ): { pins: Pin[] } | { fault: Fault } => guarded(() => ({ pins: takeAlternative(recipe, hand, pattern) })),
+}
+
+export type RealiseApi = typeof api
+
+expose(api)
