@@ -7,11 +7,17 @@ interface Way {
   readonly before: Way | null
 }
 
-/** Ways to have state `a` at the place before and `b` here, best first, by `pair(a, b)`; the impossible is absent. */
-type Front = Map<number, Way[]>
+/** Ways to have state `a` at the place before and `b` here, best first, at `a * width + b`; absent where impossible. */
+interface Front {
+  readonly width: number
+  readonly ways: (Way[] | undefined)[]
+}
 
-const MOST_STATES = 64
-const pair = (a: number, b: number): number => a * MOST_STATES + b
+/** A state that can follow, and what taking it costs by itself and after the one before. */
+interface Follower {
+  readonly state: number
+  readonly cost: number
+}
 
 /** Keeps `ways` sorted and at most `k` long; earlier finds win ties, so that results are stable. */
 function keep(ways: Way[], way: Way, k: number): void {
@@ -22,11 +28,12 @@ function keep(ways: Way[], way: Way, k: number): void {
   if (ways.length > k) ways.pop()
 }
 
+/** A problem's costs, looked up once each. */
 class Table<S> {
   readonly states: (readonly S[])[]
   private readonly ones: number[][]
-  private readonly twos: (number[][] | undefined)[] = []
-  private readonly threes: Map<number, number>[] = []
+  private readonly follows: (Follower[][] | undefined)[] = []
+  private readonly threes: (Float64Array | undefined)[] = []
 
   constructor(readonly problem: Problem<S>) {
     this.states = Array.from({ length: problem.length }, (_, at) => problem.states(at))
@@ -37,57 +44,67 @@ class Table<S> {
     return this.ones[at]![state]!
   }
 
-  two(at: number): number[][] {
-    const next = this.states[(at + 1) % this.problem.length]!
-    return (this.twos[at] ??= this.states[at]!.map((a) => next.map((b) => this.problem.two(at, a, b))))
+  /** States that can follow each state of a place (round the end, in a ring), with their cost. */
+  followers(at: number): Follower[][] {
+    return (this.follows[at] ??= this.states[at]!.map((a) => {
+      const next = (at + 1) % this.problem.length
+      return this.states[next]!.map((b, state) => ({ state, cost: this.problem.two(at, a, b) + this.ones[next]![state]! }))
+        .filter(({ cost }) => cost < Infinity)
+    }))
   }
 
-  /** Asked for only where the pairs are possible; kept, since a ring asks again for each beginning. */
+  /** A ring asks for the same three again for each beginning, so there they are kept. */
   three(at: number, a: number, b: number, c: number): number {
     const { problem, states } = this
     if (!problem.three) return 0
-    const known = (this.threes[at] ??= new Map())
-    const key = pair(pair(a, b), c)
-    const found = known.get(key)
-    if (found !== undefined) return found
     const n = problem.length
-    const cost = problem.three(at, states[at]![a]!, states[(at + 1) % n]![b]!, states[(at + 2) % n]![c]!)
-    known.set(key, cost)
-    return cost
+    const [first, second, third] = [states[at]!, states[(at + 1) % n]!, states[(at + 2) % n]!]
+    if (!problem.cyclic) return problem.three(at, first[a]!, second[b]!, third[c]!)
+    const known = (this.threes[at] ??= new Float64Array(first.length * second.length * third.length).fill(NaN))
+    const key = (a * second.length + b) * third.length + c
+    const found = known[key]!
+    return Number.isNaN(found) ? (known[key] = problem.three(at, first[a]!, second[b]!, third[c]!)) : found
   }
 }
 
 /** Moves the front one place on: from (at-1, at) to (at, at+1). */
 function advance<S>(table: Table<S>, front: Front, at: number, k: number): Front {
-  const twos = table.two(at)
-  const next: Front = new Map()
-  for (const [key, ways] of front) {
-    const a = Math.floor(key / MOST_STATES)
-    const b = key % MOST_STATES
-    twos[b]!.forEach((two, c) => {
-      const step = two + table.one(at + 1, c)
-      if (step === Infinity) return
-      const cost = step + table.three(at - 1, a, b, c)
-      if (cost === Infinity) return
-      const here = next.get(pair(b, c)) ?? []
-      for (const before of ways) keep(here, { cost: before.cost + cost, state: c, before }, k)
-      next.set(pair(b, c), here)
-    })
+  const followers = table.followers(at)
+  const width = table.states[at + 1]!.length
+  const next: (Way[] | undefined)[] = new Array(followers.length * width)
+  for (let node = 0; node < front.ways.length; node++) {
+    const ways = front.ways[node]
+    if (!ways) continue
+    const a = Math.floor(node / front.width)
+    const b = node % front.width
+    for (const { state, cost: step } of followers[b]!) {
+      const cost = step + table.three(at - 1, a, b, state)
+      if (cost === Infinity) continue
+      const here = (next[b * width + state] ??= [])
+      for (const before of ways) {
+        const total = before.cost + cost
+        if (here.length < k || total < here[k - 1]!.cost) keep(here, { cost: total, state, before }, k)
+      }
+    }
   }
-  return next
+  return { width, ways: next }
 }
 
 /** Every possible first pair of states, with its one way. */
-function beginnings<S>(table: Table<S>): [number, Way[]][] {
-  return table.states[0]!.flatMap((_, a) =>
-    table.states[1]!.flatMap((_, b): [number, Way[]][] => {
-      const first = table.one(0, a)
-      const cost = first + table.two(0)[a]![b]! + table.one(1, b)
-      return cost === Infinity
-        ? []
-        : [[pair(a, b), [{ cost, state: b, before: { cost: first, state: a, before: null } }]]]
-    }),
-  )
+function beginnings<S>(table: Table<S>): { a: number; b: number; way: Way }[] {
+  return table.states[0]!.flatMap((_, a) => {
+    const first = table.one(0, a)
+    if (first === Infinity) return []
+    const before: Way = { cost: first, state: a, before: null }
+    return table.followers(0)[a]!.map(({ state, cost }) => ({ a, b: state, way: { cost: first + cost, state, before } }))
+  })
+}
+
+function frontOf<S>(table: Table<S>, starts: readonly { a: number; b: number; way: Way }[]): Front {
+  const width = table.states[1]!.length
+  const ways: (Way[] | undefined)[] = new Array(table.states[0]!.length * width)
+  for (const { a, b, way } of starts) ways[a * width + b] = [way]
+  return { width, ways }
 }
 
 function read<S>(table: Table<S>, way: Way): Solution<S> {
@@ -97,19 +114,21 @@ function read<S>(table: Table<S>, way: Way): Solution<S> {
   return { states, cost: way.cost }
 }
 
-function solveRow<S>(table: Table<S>, k: number): Way[] {
-  const n = table.problem.length
+/** One place only: the cheapest states themselves. */
+function solvePlace<S>(table: Table<S>, k: number): Way[] {
   const best: Way[] = []
-  if (n === 1) {
-    table.states[0]!.forEach((_, state) => {
-      const cost = table.one(0, state)
-      if (cost < Infinity) keep(best, { cost, state, before: null }, k)
-    })
-    return best
-  }
-  let front: Front = new Map(beginnings(table))
-  for (let at = 1; at + 1 < n; at++) front = advance(table, front, at, k)
-  for (const ways of front.values()) for (const way of ways) keep(best, way, k)
+  table.states[0]!.forEach((_, state) => {
+    const cost = table.one(0, state)
+    if (cost < Infinity) keep(best, { cost, state, before: null }, k)
+  })
+  return best
+}
+
+function solveRow<S>(table: Table<S>, k: number): Way[] {
+  const best: Way[] = []
+  let front = frontOf(table, beginnings(table))
+  for (let at = 1; at + 1 < table.problem.length; at++) front = advance(table, front, at, k)
+  for (const ways of front.ways) for (const way of ways ?? []) keep(best, way, k)
   return best
 }
 
@@ -118,20 +137,20 @@ function solveRing<S>(table: Table<S>, k: number): Way[] {
   const n = table.problem.length
   if (n < 3) throw new RangeError('A ring needs at least three places.')
   const best: Way[] = []
-  const close = table.two(n - 1)
+  const closing = table.followers(n - 1)
   for (const start of beginnings(table)) {
-    const a = Math.floor(start[0] / MOST_STATES)
-    const b = start[0] % MOST_STATES
-    let front: Front = new Map([start])
+    let front = frontOf(table, [start])
     for (let at = 1; at + 1 < n; at++) front = advance(table, front, at, k)
-    for (const [key, ways] of front) {
-      const y = Math.floor(key / MOST_STATES)
-      const z = key % MOST_STATES
-      const closing = close[z]![a]!
-      if (closing === Infinity) continue
-      const cost = closing + table.three(n - 2, y, z, a) + table.three(n - 1, z, a, b)
+    front.ways.forEach((ways, node) => {
+      const y = Math.floor(node / front.width)
+      const z = node % front.width
+      const close = closing[z]!.find(({ state }) => state === start.a)
+      if (!ways || !close) return
+      // the first place's own cost stands in the beginning already
+      const step = close.cost - table.one(0, start.a)
+      const cost = step + table.three(n - 2, y, z, start.a) + table.three(n - 1, z, start.a, start.b)
       for (const way of ways) if (way.cost + cost < Infinity) keep(best, { ...way, cost: way.cost + cost }, k)
-    }
+    })
   }
   return best
 }
@@ -139,11 +158,11 @@ function solveRing<S>(table: Table<S>, k: number): Way[] {
 /**
  * The `k` cheapest rows of states, cheapest first; fewer if fewer are possible, none if none is. Exact: dynamic
  * programming over pairs of successive states. Time grows with length x states^3 x k (a ring: x states^2 again,
- * less what is forbidden). At most 64 states to a place.
+ * less what is forbidden).
  */
 export function solve<S>(problem: Problem<S>, k = 1): Solution<S>[] {
   if (problem.length === 0) return [{ states: [], cost: 0 }]
   const table = new Table(problem)
-  const ways = problem.cyclic ? solveRing(table, k) : solveRow(table, k)
+  const ways = problem.cyclic ? solveRing(table, k) : problem.length === 1 ? solvePlace(table, k) : solveRow(table, k)
   return ways.map((way) => read(table, way))
 }

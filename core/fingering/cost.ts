@@ -31,12 +31,16 @@ export function stepCost(school: School, hand: Hand, a: Touch, b: Touch, tally?:
 
 function gripCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
   const between = Math.max(0, Math.abs(a.finger - b.finger) - 1)
-  const squeezed = between > 0 && keyDistance(a.midi, b.midi) < school.skipRoom
-  return (
-    charge('skipped-finger', between, school, tally) +
-    charge('cramped', squeezed ? between : 0, school, tally) +
-    spanCost(school, a, b, tally)
-  )
+  return charge('skipped-finger', between, school, tally) + spanCost(school, a, b, tally)
+}
+
+/**
+ * What it costs to leave fingers out within a grip where the keys leave them no room. Not charged where a run ends or
+ * turns: there the hand need not go on.
+ */
+export function crampCost(school: School, hand: Hand, a: Touch, b: Touch, tally?: Tally): number {
+  if (passage(hand, a, b) !== 'grip' || keyDistance(a.midi, b.midi) >= school.skipRoom) return 0
+  return charge('cramped', Math.max(0, Math.abs(a.finger - b.finger) - 1), school, tally)
 }
 
 /** What it costs to hold two touches in one grip, neighbours or not. */

@@ -3,7 +3,7 @@ import { type Material } from '../material'
 import { modulo, pitchClass } from '../pitch'
 import { type Finger, type Hand } from '../study'
 import { isBlack } from '../surface'
-import { charge, outward, passage, spanCost, stepCost, type Tally } from './cost'
+import { charge, crampCost, outward, passage, spanCost, stepCost, type Tally } from './cost'
 import { type School, type Term } from './school'
 
 /** The pattern of one octave: the finger of each degree going up and coming down. */
@@ -93,7 +93,12 @@ function ringProblem(
     one: (at, degree) =>
       sum((way) => placeCost(school, hand, ring[way], at, degree[way], tallies?.[way])) +
       charge('moved-thumb', degree.up === 1 && degree.down !== 1 ? 1 : 0, school, tallies?.up),
-    two: (at, a, b) => sum((way) => stepCost(school, hand, touch(way, at, a), touch(way, at + 1, b), tallies?.[way])),
+    two: (at, a, b) =>
+      sum((way) => {
+        const [first, second] = [touch(way, at, a), touch(way, at + 1, b)]
+        const tally = tallies?.[way]
+        return stepCost(school, hand, first, second, tally) + crampCost(school, hand, first, second, tally)
+      }),
     three: (at, a, b, c) =>
       sum((way) => {
         const [first, middle, last] = [touch(way, at, a), touch(way, at + 1, b), touch(way, at + 2, c)]

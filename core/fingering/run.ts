@@ -2,7 +2,7 @@ import { conflictAmong, type Problem, solve } from '../assign'
 import { printedName, RecipeError } from '../pitch'
 import { type Finger, type Hand, type Line, type Pin } from '../study'
 import { isBlack } from '../surface'
-import { charge, passage, spanCost, stepCost, type Tally } from './cost'
+import { charge, crampCost, passage, spanCost, stepCost, type Tally } from './cost'
 import { type Habit } from './habit'
 import { FINGERS, type School } from './school'
 
@@ -32,7 +32,11 @@ export function runProblem(
         charge('little-finger-inside', finger === 5 && !end ? 1 : 0, school, tally)
       )
     },
-    two: (at, a, b) => stepCost(school, hand, touch(at, a), touch(at + 1, b), tally),
+    two: (at, a, b) => {
+      const [first, second] = [touch(at, a), touch(at + 1, b)]
+      const cramped = habit.ends[at] || habit.ends[at + 1] ? 0 : crampCost(school, hand, first, second, tally)
+      return stepCost(school, hand, first, second, tally) + cramped
+    },
     three: (at, a, b, c) => {
       const [first, middle, last] = [touch(at, a), touch(at + 1, b), touch(at + 2, c)]
       const oneGrip =

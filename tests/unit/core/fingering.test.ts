@@ -1,0 +1,224 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { CONSERVATORY } from '#core/fingering'
+import { KIND_IDS, KINDS, usualTonics } from '#core/material'
+import { noteName, RecipeError } from '#core/pitch'
+import { departures, realise, takeAlternative } from '#core/realise'
+import { type Finger, type Hand, HANDS, type RecipeInput } from '#core/study'
+import { isBlack } from '#core/surface'
+
+const anyMaterial = fc
+  .tuple(fc.constantFrom(...KIND_IDS), fc.nat(14))
+  .map(([kind, at]) => ({ kind, tonic: noteName(usualTonics(KINDS[kind])[at]!) }))
+const anyStudy = fc.record({
+  material: anyMaterial,
+  hands: fc.constantFrom(...HANDS),
+  octaves: fc.integer({ min: 1, max: 3 }),
+})
+const handsIn = (study: ReturnType<typeof realise>) => Object.entries(study.hands) as [Hand, NonNullable<(typeof study.hands)[Hand]>][]
+
+describe('every fingering', () => {
+  it('is playable: neighbours differ, and fingers pass nothing but the thumb', () => {
+    fc.assert(
+      fc.property(anyStudy, (input) => {
+        for (const [hand, part] of handsIn(realise(input))) {
+          const side = hand === 'right' ? 1 : -1
+          for (let at = 1; at < part.midi.length; at++) {
+            const [outer, inner] = (part.midi[at]! - part.midi[at - 1]!) * side > 0 ? [at, at - 1] : [at - 1, at]
+            const [f, g] = [part.fingers[inner]!, part.fingers[outer]!]
+            expect(f < g || (g === 1 && f > 1)).toBe(true)
+            const crosses = part.crossings.some((crossing) => crossing.index === at)
+            expect(crosses).toBe(f > g)
+          }
+        }
+      }),
+    )
+  })
+
+  it('keeps thumbs off black keys wherever the study has a white one', () => {
+    fc.assert(
+      fc.property(anyStudy, (input) => {
+        for (const [, part] of handsIn(realise(input))) {
+          if (part.midi.every(isBlack)) continue
+          part.fingers.forEach((finger, at) => expect(finger === 1 && isBlack(part.midi[at]!)).toBe(false))
+        }
+      }),
+    )
+  })
+
+  it('takes the same finger on the same degree in every octave, each way, but for the ends', () => {
+    fc.assert(
+      fc.property(anyMaterial, (material) => {
+        for (const [, part] of handsIn(realise({ material, octaves: 3 }))) {
+          const n = KINDS[material.kind].up.length
+          const last = part.fingers.length - 1
+          for (const [from, to] of [
+            [1, 3 * n - 1],
+            [3 * n + 1, last - 1],
+          ] as const) {
+            for (let at = from; at + n <= to; at++) expect(part.fingers[at]).toBe(part.fingers[at + n])
+          }
+        }
+      }),
+    )
+  })
+
+  it('is the same an octave higher', () => {
+    fc.assert(
+      fc.property(anyMaterial, (material) => {
+        const at = (startOctave: number) => handsIn(realise({ material, startOctave })).map(([, part]) => part.fingers)
+        expect(at(3)).toEqual(at(4))
+      }),
+    )
+  })
+
+  it('goes down first as it comes back: the same fingers on the same keys', () => {
+    fc.assert(
+      fc.property(anyMaterial, (material) => {
+        fc.pre(material.kind !== 'melodic-minor')
+        const up = realise({ material, hands: 'right', octaves: 2, firstFinger: 'pattern' }).hands.right!
+        const down = realise({ material, hands: 'right', octaves: 2, course: 'down', firstFinger: 'pattern' }).hands.right!
+        expect(down.fingers).toEqual(up.fingers.slice(up.fingers.length >> 1))
+      }),
+    )
+  })
+
+  it('is charged what its reasons and alternatives say: alternatives never cheaper, thumbs elsewhere', () => {
+    fc.assert(
+      fc.property(anyStudy, (input) => {
+        for (const [, part] of handsIn(realise(input))) {
+          const prices = part.alternatives.map((each) => each.price)
+          expect([...prices].sort((a, b) => a - b)).toEqual(prices)
+          for (const price of prices) expect(price).toBeGreaterThanOrEqual(0)
+          for (const reason of part.reasons) {
+            expect(reason.text.length).toBeGreaterThan(10)
+            expect(reason.indices.length).toBeGreaterThan(0)
+          }
+          const explained = new Set(part.reasons.flatMap((reason) => (reason.kind === 'crossing' ? reason.indices : [])))
+          expect([...explained].sort((a, b) => a - b)).toEqual(part.crossings.map((crossing) => crossing.index))
+        }
+      }),
+    )
+  })
+})
+
+describe('mirrors', () => {
+  // the keyboard is its own mirror about D: C up on one side is E down on the other (derived)
+  it('hand for hand, natural minor on D mirrors its own relative pattern', () => {
+    const white = realise({ material: { tonic: 'A', kind: 'natural-minor' }, octaves: 2 })
+    const right = white.hands.right!.fingers.slice(0, 15)
+    const left = realise({ material: { tonic: 'G', kind: 'major' }, octaves: 2 }).hands.left!
+    // an A minor run begun on A going up mirrors a run begun on G going down: both white tonics, both 123 1234
+    const downward = [...left.fingers.slice(0, 15)].reverse()
+    expect(right).toEqual(downward)
+  })
+})
+
+describe('the end-finger setting', () => {
+  const first = (firstFinger: 'usual' | 'pattern' | 'two', tonic: string, kind: string) =>
+    realise({ material: { tonic, kind }, hands: 'right', firstFinger }).hands.right!.fingers.slice(0, 4).join('')
+
+  it('begins a black first note with the pattern or with 2', () => {
+    expect(first('pattern', 'Bb', 'major')).toBe('4123')
+    expect(first('two', 'Bb', 'major')).toBe('2123')
+    expect(first('two', 'Ab', 'major')).toBe('2312')
+    expect(first('usual', 'Ab', 'major')).toBe('3412')
+    expect(first('usual', 'Eb', 'major-arpeggio')).toBe('2124')
+    expect(first('pattern', 'Eb', 'major-arpeggio')).toBe('4124')
+  })
+
+  it('leaves white first notes alone', () => {
+    for (const setting of ['usual', 'pattern', 'two'] as const) expect(first(setting, 'D', 'major')).toBe('1231')
+  })
+})
+
+describe('pins', () => {
+  const base: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'right' }
+  const pinned = (...pins: [number, Finger][]) =>
+    realise({ ...base, pins: pins.map(([index, finger]) => ({ hand: 'right', index, finger })) })
+
+  it('that agree change nothing', () => {
+    fc.assert(
+      fc.property(anyMaterial, fc.array(fc.nat(28), { maxLength: 6 }), (material, indices) => {
+        fc.pre(KINDS[material.kind].family === 'scale')
+        const own = realise({ material }).hands.left!
+        const pins = [...new Set(indices)].map((index) => ({ hand: 'left' as const, index, finger: own.fingers[index]! }))
+        expect(realise({ material, pins }).hands.left!.fingers).toEqual(own.fingers)
+      }),
+    )
+  })
+
+  it('hold, and the rest is solved around them', () => {
+    const { fingers } = pinned([3, 4]).hands.right!
+    expect(fingers.slice(0, 8)).toEqual([1, 2, 3, 4, 1, 2, 3, 1])
+    // beyond the next thumb nothing has moved
+    expect(fingers.slice(7)).toEqual(realise(base).hands.right!.fingers.slice(7))
+  })
+
+  it('cost what the reason says', () => {
+    const own = realise(base).hands.right!
+    const { cost, reasons } = pinned([3, 4]).hands.right!
+    const reason = reasons.find((each) => each.kind === 'pin')!
+    expect(reason.price).toBe(cost - own.cost)
+    expect(reason.price).toBeGreaterThan(0)
+  })
+
+  it('in conflict are named, and only those', () => {
+    try {
+      pinned([3, 3], [4, 3], [20, 3])
+      expect.unreachable()
+    } catch (error) {
+      expect((error as RecipeError).code).toBe('pin.conflict')
+      expect((error as RecipeError).message).toMatch(/3 on F \(note 4\) and 3 on G \(note 5\) together/)
+      expect((error as RecipeError).details.pins).toHaveLength(2)
+    }
+  })
+
+  it.each([
+    [[{ hand: 'right', index: 29, finger: 1 }], 'pin.note', 'pins[0].index'],
+    [[{ hand: 'left', index: 2, finger: 1 }], 'pin.hand', 'pins[0].hand'],
+    [
+      [
+        { hand: 'right', index: 2, finger: 1 },
+        { hand: 'right', index: 2, finger: 2 },
+      ],
+      'pin.conflict',
+      'pins[1]',
+    ],
+  ])('%j are refused with %s', (pins, code, path) => {
+    try {
+      realise({ ...base, pins: pins as never })
+      expect.unreachable()
+    } catch (error) {
+      expect(error).toMatchObject({ code, path })
+    }
+  })
+})
+
+describe('alternatives', () => {
+  it('become pins that give exactly their pattern', () => {
+    const recipe: RecipeInput = { material: { tonic: 'G#', kind: 'harmonic-minor' } }
+    const [first] = realise(recipe).hands.left!.alternatives
+    expect(first!.up.join('')).toBe('3213214')
+    const taken = realise({ ...recipe, pins: takeAlternative(recipe, 'left', first!) })
+    expect(taken.hands.left!.fingers.slice(0, 14).join('')).toBe('32132143213214')
+    expect(taken.hands.right!.fingers).toEqual(realise(recipe).hands.right!.fingers)
+  })
+})
+
+describe('accepted fingers', () => {
+  it('stand, are compared with today’s, and must fit', () => {
+    const recipe: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'right', octaves: 1 }
+    const old: Finger[] = [1, 2, 3, 4, 1, 2, 3, 4, 3, 2, 1, 4, 3, 2, 1]
+    const study = realise(recipe, { right: old })
+    expect(study.hands.right!.fingers).toEqual(old)
+    expect(departures(realise(recipe), { right: old }).map(({ index }) => index)).toContain(3)
+    expect(() => realise(recipe, { right: [1, 2] })).toThrow(/accepted/)
+  })
+})
+
+describe('the school as data', () => {
+  it('names a weight for every term, none negative', () => {
+    for (const weight of Object.values(CONSERVATORY.weights)) expect(weight).toBeGreaterThan(0)
+  })
+})

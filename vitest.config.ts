@@ -1,0 +1,24 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const at = (place: string) => fileURLToPath(new URL(place, import.meta.url))
+
+export default defineConfig({
+  resolve: { alias: { '#shared': at('./shared'), '~': at('./app') } },
+  test: {
+    projects: [
+      { extends: true, test: { name: 'core', include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: {
+          name: 'whole',
+          include: ['tests/server/**/*.test.ts', 'tests/cli/**/*.test.ts', 'tests/e2e/**/*.test.ts'],
+          globalSetup: ['tests/support/services.ts'],
+          fileParallelism: false,
+          testTimeout: 60_000,
+          hookTimeout: 120_000,
+        },
+      },
+    ],
+  },
+})
