@@ -26,9 +26,9 @@ export function checkPort(port) {
  * Starts the built application and waits until it has its database.
  * @returns {Promise<{address: string, stop: () => Promise<void>, ended: Promise<number>}>}
  */
-export async function startServer({ port, databaseUrl, demo = true }) {
+export async function startServer({ port, databaseUrl, demo = true, log: logName = 'server.log' }) {
   fs.mkdirSync(KEPT, { recursive: true })
-  const logFile = path.join(KEPT, 'server.log')
+  const logFile = path.join(KEPT, logName)
   const log = fs.openSync(logFile, 'w')
   const child = spawn(process.execPath, [path.join(ROOT, '.output/server/index.mjs')], {
     cwd: ROOT,

@@ -102,18 +102,6 @@ describe('every fingering', () => {
   })
 })
 
-describe('mirrors', () => {
-  // the keyboard is its own mirror about D: C up on one side is E down on the other (derived)
-  it('hand for hand, natural minor on D mirrors its own relative pattern', () => {
-    const white = realise({ material: { tonic: 'A', kind: 'natural-minor' }, octaves: 2 })
-    const right = white.hands.right!.fingers.slice(0, 15)
-    const left = realise({ material: { tonic: 'G', kind: 'major' }, octaves: 2 }).hands.left!
-    // an A minor run begun on A going up mirrors a run begun on G going down: both white tonics, both 123 1234
-    const downward = [...left.fingers.slice(0, 15)].reverse()
-    expect(right).toEqual(downward)
-  })
-})
-
 describe('the end-finger setting', () => {
   const first = (firstFinger: 'usual' | 'pattern' | 'two', tonic: string, kind: string) =>
     realise({ material: { tonic, kind }, hands: 'right', firstFinger }).hands.right!.fingers.slice(0, 4).join('')

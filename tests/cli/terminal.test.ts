@@ -1,0 +1,121 @@
+import { spawn } from 'node:child_process'
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import Ajv from 'ajv'
+import { describe, expect, it } from 'vitest'
+
+function run(script: string, input: string, args: string[] = []): Promise<{ code: number; lines: string[] }> {
+  return new Promise((resolve) => {
+    const child = spawn('npm', ['run', '--silent', script, '--', ...args], { stdio: ['pipe', 'pipe', 'inherit'] })
+    let out = ''
+    child.stdout.on('data', (chunk) => (out += chunk))
+    child.on('close', (code) => resolve({ code: code ?? 1, lines: out.trim().split('\n') }))
+    child.stdin.end(input)
+  })
+}
+const lines = (...values: unknown[]) => `${values.map((value) => JSON.stringify(value)).join('\n')}\n`
+const schema = (name: string) => JSON.parse(readFileSync(`docs/schemas/${name}.json`, 'utf8'))
+const scratch = mkdtempSync(path.join(tmpdir(), 'tactum-'))
+const file = (name: string, content: unknown) => {
+  const place = path.join(scratch, name)
+  writeFileSync(place, typeof content === 'string' ? content : JSON.stringify(content))
+  return place
+}
+
+const RECIPE = {
+  format: 'tactum-study/1',
+  instrument: 'piano',
+  material: { tonic: 'G#', kind: 'harmonic-minor' },
+  hands: 'together',
+  motion: 'similar',
+  octaves: 2,
+  course: 'up-down',
+  school: 'conservatory',
+  pins: [{ hand: 'left', index: 3, finger: 4 }],
+}
+
+describe('realise', () => {
+  it('answers every line in order, errors in place, and says so at the end', async () => {
+    const { code, lines: out } = await run(
+      'realise',
+      `${lines(RECIPE)}not json\n\n${lines({ material: { tonic: 'C', kind: 'major' }, octaves: 99 }, { material: { tonic: 'C', kind: 'major' }, hands: 'left', octaves: 1 })}`,
+    )
+    expect(code).toBe(1)
+    const [study, broken, wide, left] = out.map((line) => JSON.parse(line))
+    expect(study).toMatchObject({ title: 'G♯ harmonic minor, hands together, two octaves', keySignature: { fifths: 5 } })
+    expect(study.hands.right.pitches.slice(0, 7)).toEqual(['G#4', 'A#4', 'B4', 'C#5', 'D#5', 'E5', 'F##5'])
+    expect(study.hands.right.midi[0]).toBe(68)
+    expect(study.hands.right.fingers.slice(0, 3)).toEqual([3, 4, 1])
+    expect(study.hands.right.crossings[0]).toEqual({ index: 2, kind: 'thumb-under' })
+    expect(study.hands.left.fingers[3]).toBe(4)
+    expect(study.together.crossings).toEqual({ right: expect.any(Array), left: expect.any(Array), both: [] })
+    expect(broken.error).toMatchObject({ code: 'json', path: '' })
+    expect(wide.error).toMatchObject({ path: 'octaves' })
+    expect(Object.keys(left.hands)).toEqual(['left'])
+    expect(left.hands.left.fingers.join('')).toBe('543213212312345')
+  })
+
+  it('flushes each answer before the next line comes', async () => {
+    const child = spawn('npm', ['run', '--silent', 'realise'], { stdio: ['pipe', 'pipe', 'inherit'] })
+    const next = () => new Promise<string>((resolve) => child.stdout.once('data', (chunk) => resolve(String(chunk))))
+    for (const tonic of ['C', 'D']) {
+      const answer = next()
+      child.stdin.write(lines({ material: { tonic, kind: 'major' }, octaves: 1, hands: 'right' }))
+      expect(JSON.parse(await answer).title).toMatch(new RegExp(`^${tonic} major`))
+    }
+    child.stdin.end()
+    expect(await new Promise((resolve) => child.on('close', resolve))).toBe(0)
+  })
+
+  it('keeps to the published schema', async () => {
+    const valid = new Ajv({ allowUnionTypes: true }).compile(schema('tactum-study-1'))
+    expect(valid(RECIPE)).toBe(true)
+    expect(valid({ ...RECIPE, octaves: 0 })).toBe(false)
+    expect(valid({ ...RECIPE, colour: 'blue' })).toBe(false)
+    const { lines: out } = await run('realise', lines(RECIPE))
+    const filled = JSON.parse(out[0]!).recipe
+    expect(valid(filled)).toBe(true)
+    // what comes out goes in again and gives the same
+    const again = await run('realise', lines(filled))
+    expect(again.lines).toEqual(out)
+  })
+})
+
+describe('grade', () => {
+  const syllabus = 'demo/syllabi/corvane-piano.json'
+  const set = { format: 'tactum-set/1', studies: [{ material: { tonic: 'C', kind: 'major' }, hands: 'right', octaves: 1 }] }
+
+  it('prints the report', async () => {
+    const args = ['--syllabus', syllabus, '--grade', 'initial', '--set', file('set.json', set)]
+    const { code, lines: out } = await run('grade', '', args)
+    expect(code).toBe(0)
+    expect(JSON.parse(out[0]!)).toMatchObject({
+      syllabus: 'corvane-piano',
+      grade: 'initial',
+      required: 10,
+      covered: 1,
+      missing: 9,
+      surplus: [],
+    })
+  })
+
+  it.each([
+    ['a file that is not there', ['--syllabus', '/nowhere.json', '--grade', '1', '--set', 'x'], 'syllabus'],
+    ['a file that is not JSON', ['--syllabus', file('text.json', 'C major'), '--grade', '1', '--set', 'x'], ''],
+    ['an unknown grade', ['--syllabus', syllabus, '--grade', '12', '--set', file('s.json', set)], 'grade'],
+    ['a set with a bad study', ['--syllabus', syllabus, '--grade', '1', '--set', file('b.json', { ...set, studies: [{ octaves: 1 }] })], 'studies[0].material'],
+    ['no options', [], 'syllabus'],
+  ])('refuses %s', async (_, args, where) => {
+    const { code, lines: out } = await run('grade', '', args)
+    expect(code).toBe(1)
+    expect(JSON.parse(out[0]!).error).toMatchObject({ path: where, message: expect.any(String) })
+  })
+
+  it('takes syllabi and sets that keep to the published schemas', () => {
+    const ajv = new Ajv({ allowUnionTypes: true })
+    ajv.addSchema(schema('tactum-study-1'))
+    expect(ajv.compile(schema('tactum-syllabus-1'))(JSON.parse(readFileSync(syllabus, 'utf8')))).toBe(true)
+    expect(ajv.compile(schema('tactum-set-1'))(set)).toBe(true)
+  })
+})

@@ -1,0 +1,64 @@
+import { randomUUID } from 'node:crypto'
+import { readFileSync } from 'node:fs'
+import pg from 'pg'
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import { migrate } from '../../server/db/migrate'
+import { freePort } from '../../scripts/lib/postgres.mjs'
+import { startServer } from '../../scripts/lib/server.mjs'
+
+const first = { name: '001_studio.sql', sql: readFileSync('server/db/migrations/001_studio.sql', 'utf8') }
+const database = `migrations_${randomUUID().slice(0, 8)}`
+const urlOf = (name: string) => inject('databaseUrl').replace(/\/tactum$/, `/${name}`)
+let pools: pg.Pool[]
+
+beforeAll(async () => {
+  const admin = new pg.Client(inject('databaseUrl'))
+  await admin.connect()
+  await admin.query(`create database ${database}`)
+  await admin.end()
+  pools = [1, 2, 3].map(() => new pg.Pool({ connectionString: urlOf(database) }))
+})
+afterAll(() => Promise.all(pools.map((pool) => pool.end())))
+
+describe('migrations', () => {
+  it('run once, however many servers start at once', async () => {
+    const done = await Promise.all(pools.map((pool) => migrate(pool, [first])))
+    expect(done.flat()).toEqual(['001_studio.sql'])
+    expect(await migrate(pools[0]!, [first])).toEqual([])
+  })
+
+  it('stop when one that ran has been changed', async () => {
+    await expect(migrate(pools[0]!, [{ ...first, sql: `${first.sql}\n-- changed` }])).rejects.toThrow(/was changed/)
+  })
+
+  it('leave nothing half done when one fails', async () => {
+    const bad = { name: '002_bad.sql', sql: 'create table half (id int); select nonsense from nowhere;' }
+    await expect(migrate(pools[0]!, [first, bad])).rejects.toThrow(/002_bad/)
+    const { rows } = await pools[0]!.query(`select to_regclass('half') as half`)
+    expect(rows[0].half).toBeNull()
+    expect(await migrate(pools[0]!, [first, { name: '002_bad.sql', sql: 'create table half (id int)' }])).toEqual(['002_bad.sql'])
+  })
+})
+
+describe('two servers on one database', () => {
+  it('lay the demo down once and never again over a user’s changes', async () => {
+    const name = `servers_${randomUUID().slice(0, 8)}`
+    const admin = new pg.Client(inject('databaseUrl'))
+    await admin.connect()
+    await admin.query(`create database ${name}`)
+    const start = async () => startServer({ port: await freePort(), databaseUrl: urlOf(name), log: 'test-twin.log' })
+    const servers = await Promise.all([start(), start()])
+    const pupils = async (at: number) => (await fetch(`${servers[at]!.address}/api/pupils`)).json() as Promise<any[]>
+    expect((await pupils(0)).map((pupil) => pupil.name)).toEqual(['Marit A.', 'Joss P.', 'Oda L.', 'Teo R.'])
+    expect(await pupils(1)).toEqual(await pupils(0))
+    const [marit] = await pupils(0)
+    await fetch(`${servers[0]!.address}/api/sets/${marit.sets[0].id}`, { method: 'DELETE' })
+    await servers[0]!.stop()
+    const again = await start()
+    servers[0] = again
+    expect((await pupils(0))[0].sets).toHaveLength(1)
+    await Promise.all(servers.map((server) => server.stop()))
+    await admin.query(`drop database ${name} with (force)`)
+    await admin.end()
+  })
+})

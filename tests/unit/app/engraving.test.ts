@@ -1,0 +1,147 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { KIND_IDS, KINDS, usualTonics } from '#core/material'
+import { noteName, pitchName, signatureAlteration } from '#core/pitch'
+import { realise } from '#core/realise'
+import { NOTES_PER_BEAT } from '#core/study'
+import { accidentalsOf } from '~/engraving/accidentals'
+import { layoutOf, NARROWEST_STEP } from '~/engraving/layout'
+import { fingerLabel } from '~/engraving/speak'
+import { ledgerLines, writingFor } from '~/engraving/staff'
+import { stairOf } from '~/components/stair/geometry'
+import { letteredReasons, letterMarks } from '~/components/why/letters'
+
+const anyStudy = fc
+  .record({
+    kind: fc.constantFrom(...KIND_IDS),
+    at: fc.nat(14),
+    octaves: fc.integer({ min: 1, max: 4 }),
+    notesPerBeat: fc.constantFrom(...NOTES_PER_BEAT),
+    hands: fc.constantFrom('together', 'right', 'left'),
+  })
+  .map(({ kind, at, octaves, notesPerBeat, hands }) =>
+    realise({
+      material: { tonic: noteName(usualTonics(KINDS[kind])[at]!), kind },
+      octaves,
+      hands: hands as 'together',
+      tempo: { notesPerBeat },
+    }),
+  )
+
+describe('accidentals', () => {
+  it('say each alteration exactly when signature and bar do not', () => {
+    fc.assert(
+      fc.property(anyStudy, (study) => {
+        const perBar = 4 * study.recipe.tempo.notesPerBeat
+        for (const { notes } of Object.values(study.hands)) {
+          const signs = accidentalsOf(notes, study.keySignature.fifths, perBar)
+          // read the page back as a player would
+          let bar = new Map<string, number>()
+          notes.forEach(({ pitch }, at) => {
+            if (at % perBar === 0) bar = new Map()
+            const place = `${pitch.letter}${pitch.octave}`
+            if (signs[at] !== null) bar.set(place, signs[at]!)
+            const read = bar.get(place) ?? signatureAlteration(study.keySignature.fifths, pitch.letter)
+            expect(read).toBe(pitch.alteration)
+          })
+        }
+      }),
+    )
+  })
+
+  it('prints none in a major scale', () => {
+    const { hands, keySignature } = realise({ material: { tonic: 'Gb', kind: 'major' } })
+    expect(accidentalsOf(hands.right!.notes, keySignature.fifths, 8).every((sign) => sign === null)).toBe(true)
+  })
+
+  it('prints one double sharp a bar and place in G sharp harmonic minor', () => {
+    const { hands, keySignature } = realise({ material: { tonic: 'G#', kind: 'harmonic-minor' }, octaves: 1 })
+    const { notes } = hands.right!
+    const printed = accidentalsOf(notes, keySignature.fifths, 8).flatMap((sign, at) =>
+      sign === null ? [] : [`${pitchName(notes[at]!.pitch)} ${sign}`],
+    )
+    expect(printed).toEqual(['F##5 2', 'F##5 2'])
+  })
+})
+
+describe('writing', () => {
+  const groups = (startOctave: number, hand: 'right' | 'left') => {
+    const { notes } = realise({ material: { tonic: 'C', kind: 'major' }, hands: hand, octaves: 1, startOctave }).hands[hand]!
+    return [notes.slice(0, 4), notes.slice(4, 8)]
+  }
+
+  it('keeps the usual clef where it serves, and leaves it where ledger lines pile up', () => {
+    expect(writingFor(groups(4, 'right'), 'treble').every(({ clef, ottava }) => clef === 'treble' && ottava === 0)).toBe(true)
+    expect(writingFor(groups(5, 'left'), 'bass').every(({ clef }) => clef === 'treble')).toBe(true)
+  })
+
+  it('writes the top octave an octave lower', () => {
+    expect(writingFor(groups(7, 'right'), 'treble').every(({ ottava }) => ottava === 1)).toBe(true)
+  })
+
+  it('counts ledger lines as the staff has them: one for middle C in either clef', () => {
+    const [[middleC]] = groups(4, 'right') as [[Parameters<typeof ledgerLines>[0]]]
+    expect(ledgerLines(middleC, { clef: 'treble', ottava: 0 })).toBe(1)
+    expect(ledgerLines(middleC, { clef: 'bass', ottava: 0 })).toBe(1)
+  })
+})
+
+describe('layout', () => {
+  it('places every step once, left to right, wide enough to hit, inside the width', () => {
+    fc.assert(
+      fc.property(anyStudy, fc.integer({ min: 700, max: 1000 }), (study, width) => {
+        const systems = layoutOf(study, width)
+        expect(systems.flatMap((system) => system.columns)).toHaveLength(study.steps)
+        for (const system of systems) {
+          expect(system.step).toBeGreaterThanOrEqual(NARROWEST_STEP)
+          expect(system.right).toBeLessThanOrEqual(width + 1)
+          for (let at = 1; at < system.columns.length; at++) {
+            expect(system.columns[at]! - system.columns[at - 1]!).toBeGreaterThanOrEqual(system.step - 1e-9)
+          }
+        }
+      }),
+    )
+  })
+})
+
+describe('the stair', () => {
+  it('cuts each hand into one grip more than it has crossings, and hinges them all', () => {
+    const study = realise({ material: { tonic: 'Eb', kind: 'harmonic-minor' } })
+    const [system] = layoutOf(study, 940)
+    const picture = stairOf(study, system!, 260)
+    for (const hand of ['right', 'left'] as const) {
+      const crossings = study.hands[hand]!.crossings.length
+      expect(picture.slabs.filter((slab) => slab.hand === hand)).toHaveLength(crossings + 1)
+      expect(picture.hinges.filter((hinge) => hinge.hand === hand)).toHaveLength(crossings)
+    }
+    expect(picture.meetings.filter((each) => each.kind === 'thumbs')).toHaveLength(study.together!.thumbs.length)
+  })
+
+  it('climbs: a higher key lies higher, inside the picture', () => {
+    const study = realise({ material: { tonic: 'C', kind: 'major' } })
+    const { discs } = stairOf(study, layoutOf(study, 940)[0]!, 260)
+    const right = discs.filter((disc) => disc.hand === 'right')
+    for (let at = 1; at <= 14; at++) expect(right[at]!.y).toBeLessThan(right[at - 1]!.y)
+    for (const disc of discs) expect(disc.y).toBeGreaterThan(0)
+  })
+})
+
+describe('words on the page', () => {
+  it('letter every reason once, at its first note', () => {
+    const study = realise({ material: { tonic: 'G#', kind: 'harmonic-minor' } })
+    const lettered = letteredReasons(study)
+    expect(lettered.map((each) => each.letter).join('')).toBe('abcdefghij'.slice(0, lettered.length))
+    expect([...letterMarks(lettered).values()].join('')).toHaveLength(lettered.length)
+  })
+
+  it('say a finger aloud', () => {
+    const study = realise({
+      material: { tonic: 'G#', kind: 'harmonic-minor' },
+      pins: [{ hand: 'right', index: 2, finger: 1 }],
+    })
+    expect(fingerLabel(study, { hand: 'right', index: 2 })).toBe(
+      'right hand, note 3 of 29, B4, finger 1, thumb under, pinned',
+    )
+    expect(fingerLabel(study, { hand: 'left', index: 6 })).toMatch(/F double sharp 4, finger 1/)
+  })
+})
