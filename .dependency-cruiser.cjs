@@ -46,10 +46,15 @@ module.exports = {
       from: { path: '^server/', pathNot: '^server/db/' },
       to: { path: 'node_modules/pg/' },
     },
-    { name: 'no-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^#imports|^nitropack|^#app' } },
+    {
+      name: 'no-unresolved',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '^#(imports|components|app)$|^nitropack' },
+    },
   ],
   options: {
-    tsConfig: { fileName: '.nuxt/tsconfig.json' },
+    tsConfig: { fileName: 'tsconfig.imports.json' },
     tsPreCompilationDeps: true,
     doNotFollow: { path: 'node_modules' },
     enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'node', 'default', 'types'] },

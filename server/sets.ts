@@ -57,7 +57,11 @@ export function addMissing(
     const set = await getSet(db, studio, id)
     if (!set) throw notFound('set')
     const syllabus = await syllabusFor(db, studio, asked.syllabusId)
-    const report = gradeSet(syllabus, asked.gradeId, set.studies.map((study) => study.recipe))
+    const report = gradeSet(
+      syllabus,
+      asked.gradeId,
+      set.studies.map((study) => study.recipe),
+    )
     const added: string[] = []
     for (const recipe of recipesForMissing(syllabus, report)) {
       added.push((await insertStudy(db, studio, contentOf(recipe))).id)
@@ -81,8 +85,7 @@ export async function reportOf(
   if (!set) throw notFound('set')
   const recipes = set.studies.map((study) => study.recipe)
   const syllabi = await allSyllabi(db, studio)
-  const report =
-    syllabusId && gradeId ? gradeSet(await syllabusFor(db, studio, syllabusId), gradeId, recipes) : null
+  const report = syllabusId && gradeId ? gradeSet(await syllabusFor(db, studio, syllabusId), gradeId, recipes) : null
   return {
     report,
     placements: syllabi.map(({ document }) => ({

@@ -150,7 +150,10 @@ const accepted = Joi.object({
 export const bodies = {
   newStudy: Joi.object({ recipe: recipeSchema.required() }),
   study: Joi.object({ recipe: recipeSchema.required(), accepted, version: version.required() }),
-  newPupil: Joi.object({ name: words(80).min(1).required(), instrument: Joi.valid('piano', 'accordion', 'marimba').required() }),
+  newPupil: Joi.object({
+    name: words(80).min(1).required(),
+    instrument: Joi.valid('piano', 'accordion', 'marimba').required(),
+  }),
   newSet: Joi.object({ title: words(120).min(1).required(), pupilId: uuid.required() }),
   set: Joi.object({
     title: words(120).min(1).required(),

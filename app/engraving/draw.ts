@@ -50,9 +50,7 @@ interface Extent {
 function fingerY(hand: Hand, staff: Staff, at: number): number {
   const ink = inkOf(staff.notes[at]!)
   const topLine = staff.stave.getYForLine(0)
-  return hand === 'right'
-    ? Math.min(ink.top, topLine) - FINGER_UP
-    : Math.max(ink.bottom, topLine + STAFF) + FINGER_DOWN
+  return hand === 'right' ? Math.min(ink.top, topLine) - FINGER_UP : Math.max(ink.bottom, topLine + STAFF) + FINGER_DOWN
 }
 
 function extentOf(plan: StaffPlan, staff: Staff): Extent {
@@ -62,8 +60,16 @@ function extentOf(plan: StaffPlan, staff: Staff): Extent {
   const ottava = plan.writing.some((writing) => writing.ottava !== 0) ? OTTAVA_ROOM : 0
   const triplet = staff.tuplets.length > 0 ? 16 : 0
   const right = plan.hand === 'right'
-  const top = Math.min(0, ...inks.map((ink) => ink.top - topLine), ...fingers.map((y) => y - FINGER_HEIGHT - (right ? LETTER : 0) - topLine))
-  const bottom = Math.max(STAFF, ...inks.map((ink) => ink.bottom - topLine), ...fingers.map((y) => y + 3 + (right ? 0 : LETTER) - topLine))
+  const top = Math.min(
+    0,
+    ...inks.map((ink) => ink.top - topLine),
+    ...fingers.map((y) => y - FINGER_HEIGHT - (right ? LETTER : 0) - topLine),
+  )
+  const bottom = Math.max(
+    STAFF,
+    ...inks.map((ink) => ink.bottom - topLine),
+    ...fingers.map((y) => y + 3 + (right ? 0 : LETTER) - topLine),
+  )
   return { top: top - ottava - (right ? 0 : triplet), bottom: bottom + ottava + (right ? triplet : 0) }
 }
 

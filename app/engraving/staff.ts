@@ -37,8 +37,7 @@ export function writingFor(groups: readonly (readonly LineNote[])[], usual: 'tre
       const strange = at === 0 && writing.clef !== usual ? STRANGE_CLEF : 0
       return ledgers + strange + (writing.ottava === 0 ? 0 : OTTAVA * groups[at]!.length)
     },
-    two: (_, a, b) =>
-      (a.clef === b.clef ? 0 : CHANGE.clef) + (a.ottava === b.ottava ? 0 : CHANGE.ottava),
+    two: (_, a, b) => (a.clef === b.clef ? 0 : CHANGE.clef) + (a.ottava === b.ottava ? 0 : CHANGE.ottava),
   }
   return solve(problem)[0]!.states
 }

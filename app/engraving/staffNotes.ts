@@ -99,12 +99,7 @@ function restOf(rest: Value, plan: StaffPlan): StaveNote {
 }
 
 /** The figure 3 stands at the first two beats only; the rest follow. */
-function triplets(
-  notes: readonly StaveNote[],
-  values: readonly Value[],
-  system: System,
-  plan: StaffPlan,
-): Tuplet[] {
+function triplets(notes: readonly StaveNote[], values: readonly Value[], system: System, plan: StaffPlan): Tuplet[] {
   if (!system.first || !values[0]!.triplet) return []
   const location = plan.hand === 'right' ? -1 : 1
   return [0, 3]

@@ -1,4 +1,4 @@
-import { type Problem, type Solution } from './problem'
+import type { Problem, Solution } from './problem'
 
 /** One of the best ways to reach a node: its cost, and the way it continues backward. */
 interface Way {
@@ -48,8 +48,11 @@ class Table<S> {
   followers(at: number): Follower[][] {
     return (this.follows[at] ??= this.states[at]!.map((a) => {
       const next = (at + 1) % this.problem.length
-      return this.states[next]!.map((b, state) => ({ state, cost: this.problem.two(at, a, b) + this.ones[next]![state]! }))
-        .filter(({ cost }) => cost < Infinity)
+      const all = this.states[next]!.map((b, state) => {
+        const cost = this.problem.two(at, a, b) + this.ones[next]![state]!
+        return { state, cost }
+      })
+      return all.filter(({ cost }) => cost < Infinity)
     }))
   }
 
@@ -96,7 +99,8 @@ function beginnings<S>(table: Table<S>): { a: number; b: number; way: Way }[] {
     const first = table.one(0, a)
     if (first === Infinity) return []
     const before: Way = { cost: first, state: a, before: null }
-    return table.followers(0)[a]!.map(({ state, cost }) => ({ a, b: state, way: { cost: first + cost, state, before } }))
+    const followers = table.followers(0)[a]!
+    return followers.map(({ state, cost }) => ({ a, b: state, way: { cost: first + cost, state, before } }))
   })
 }
 

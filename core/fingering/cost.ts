@@ -1,6 +1,6 @@
 import { isBlack, keyDistance } from '../surface'
-import { type Finger, type Hand } from '../study'
-import { type School, type Term } from './school'
+import type { Finger, Hand } from '../study'
+import type { School, Term } from './school'
 
 /** Told each term as it is charged; used to explain a fingering after it is found. */
 export type Tally = (term: Term, cost: number) => void

@@ -1,6 +1,6 @@
 import { costOf } from '../assign'
-import { type Material } from '../material'
-import { type Finger, type Hand, type Line, type Pin, type Recipe } from '../study'
+import type { Material } from '../material'
+import type { Finger, Hand, Line, Pin, Recipe } from '../study'
 import { habitOf } from './habit'
 import { type Reason, reasonsOf } from './reasons'
 import { ringCharges, type RingFingering, solveRing } from './ring'
@@ -47,12 +47,7 @@ export function pinsOf(recipe: Recipe, line: Line): { pin: Pin; at: number }[] {
  * the pins. With `accepted` fingers given, those stand and are only explained.
  * @throws RecipeError `pin.note`, `pin.conflict`, `accepted.length`
  */
-export function fingerLine(
-  recipe: Recipe,
-  material: Material,
-  line: Line,
-  accepted?: readonly Finger[],
-): Fingering {
+export function fingerLine(recipe: Recipe, material: Material, line: Line, accepted?: readonly Finger[]): Fingering {
   const school = schoolOf(recipe.school)
   const rings = distinctRings(school, line.hand, material)
   const ring = rings[0]!

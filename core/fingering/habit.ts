@@ -1,7 +1,7 @@
-import { type Finger, type Line } from '../study'
+import type { Finger, Line } from '../study'
 import { isBlack } from '../surface'
 import { outward } from './cost'
-import { type RingFingering } from './ring'
+import type { RingFingering } from './ring'
 
 /** What the octave's pattern gives each note of a line, and which notes are outermost (free to leave it). */
 export interface Habit {

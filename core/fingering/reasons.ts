@@ -1,12 +1,12 @@
-import { type Material } from '../material'
+import type { Material } from '../material'
 import { type Note, printedName } from '../pitch'
-import { type Finger, type Hand, type Line, type Pin } from '../study'
+import type { Finger, Hand, Line, Pin } from '../study'
 import { isBlack } from '../surface'
 import { outward } from './cost'
-import { type Habit } from './habit'
+import type { Habit } from './habit'
 import { ringCharges, type RingFingering, solveRing } from './ring'
-import { type Crossing } from './run'
-import { type School } from './school'
+import type { Crossing } from './run'
+import type { School } from './school'
 import { dearerIn, listed, phraseOf } from './words'
 
 /** Why a finger is where it is. `indices` are the notes it speaks of, first occurrence first. */

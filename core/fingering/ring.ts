@@ -1,10 +1,10 @@
 import { type Problem, solve } from '../assign'
-import { type Material } from '../material'
+import type { Material } from '../material'
 import { modulo, pitchClass } from '../pitch'
-import { type Finger, type Hand } from '../study'
+import type { Finger, Hand } from '../study'
 import { isBlack } from '../surface'
 import { charge, crampCost, outward, passage, spanCost, stepCost, type Tally } from './cost'
-import { type School, type Term } from './school'
+import type { School, Term } from './school'
 
 /** The pattern of one octave: the finger of each degree going up and coming down. */
 export interface RingFingering {
@@ -135,13 +135,11 @@ export function solveRing(
   const allowed = (at: number, degree: Degree): boolean =>
     at !== forbidden?.degree ||
     !((forbidden.way !== 'down' && degree.up === 1) || (forbidden.way !== 'up' && degree.down === 1))
-  const found = solve(ringProblem(school, hand, ring, allowed), k).map(
-    ({ states, cost }): RingFingering => ({
-      up: states.map((degree) => degree.up),
-      down: states.map((degree) => degree.down),
-      cost,
-    }),
-  )
+  const found = solve(ringProblem(school, hand, ring, allowed), k).map(({ states, cost }): RingFingering => ({
+    up: states.map((degree) => degree.up),
+    down: states.map((degree) => degree.down),
+    cost,
+  }))
   if (MEMORY.size >= MOST_REMEMBERED) MEMORY.clear()
   MEMORY.set(key, found)
   return found

@@ -1,9 +1,9 @@
 import { conflictAmong, type Problem, solve } from '../assign'
 import { printedName, RecipeError } from '../pitch'
-import { type Finger, type Hand, type Line, type Pin } from '../study'
+import type { Finger, Hand, Line, Pin } from '../study'
 import { isBlack } from '../surface'
 import { charge, crampCost, passage, spanCost, stepCost, type Tally } from './cost'
-import { type Habit } from './habit'
+import type { Habit } from './habit'
 import { FINGERS, type School } from './school'
 
 /** A whole line as a problem: physical costs, and a price for leaving the octave's pattern. */
@@ -90,7 +90,15 @@ export function solveRun(
   pins: readonly { pin: Pin; at: number }[],
 ): { fingers: readonly Finger[]; cost: number } {
   checkPins(line, pins)
-  const best = (some: typeof pins) => solve(runProblem(school, line, habit, some.map(({ pin }) => pin)))[0]
+  const best = (some: typeof pins) =>
+    solve(
+      runProblem(
+        school,
+        line,
+        habit,
+        some.map(({ pin }) => pin),
+      ),
+    )[0]
   const found = best(pins)
   if (found) return { fingers: found.states, cost: found.cost }
   throw conflict(

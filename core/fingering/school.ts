@@ -1,4 +1,4 @@
-import { type Finger, type SchoolId } from '../study'
+import type { Finger, SchoolId } from '../study'
 
 /** Names of everything that a fingering may cost. */
 export const TERMS = [

@@ -1,8 +1,8 @@
-import { type Material } from '../material'
+import type { Material } from '../material'
 import { type Note, printedName } from '../pitch'
-import { type Hand } from '../study'
-import { type RingCharge, type RingFingering } from './ring'
-import { type Term } from './school'
+import type { Hand } from '../study'
+import type { RingCharge, RingFingering } from './ring'
+import type { Term } from './school'
 
 const noteAt = (notes: readonly Note[], degree: number): string => printedName(notes[degree % notes.length]!)
 
@@ -26,8 +26,7 @@ const PHRASES: Partial<Record<Term, Phrase>> = {
   'tonic-without-thumb': (notes) => `no thumb on the tonic ${noteAt(notes, 0)}`,
   'moved-thumb': (notes, _, degree) => `the thumb on ${noteAt(notes, degree)} only going up`,
   pass: () => 'one more crossing in the octave',
-  'pass-at-white': (notes, hand, degree) =>
-    `a crossing at ${noteAt(notes, fingerDegree(hand, degree))}, a white key`,
+  'pass-at-white': (notes, hand, degree) => `a crossing at ${noteAt(notes, fingerDegree(hand, degree))}, a white key`,
   'pass-by-two': (notes, hand, degree) =>
     `the thumb passes only two fingers at ${noteAt(notes, fingerDegree(hand, degree))}`,
   'far-pass': () => 'a wide crossing',

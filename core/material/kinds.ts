@@ -1,4 +1,4 @@
-import { type Interval } from '../pitch'
+import type { Interval } from '../pitch'
 
 /** What is played on each degree, upward from the tonic, and on the way down where that differs. */
 export interface Kind {

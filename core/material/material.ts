@@ -1,13 +1,4 @@
-import {
-  fifthsOf,
-  type Interval,
-  type Note,
-  noteAbove,
-  noteName,
-  parseNote,
-  printedName,
-  RecipeError,
-} from '../pitch'
+import { fifthsOf, type Interval, type Note, noteAbove, noteName, parseNote, printedName, RecipeError } from '../pitch'
 import { type Kind, KIND_IDS, type KindId, KINDS } from './kinds'
 
 /** The material of a study: a tonic and what is built on it, spelled. */
@@ -22,8 +13,7 @@ export interface Material {
 }
 
 /** Minor keys carry the signature of the major three fifths further to the flat side. */
-export const signatureOf = (tonic: Note, kind: Kind): number =>
-  fifthsOf(tonic) - (kind.mode === 'minor' ? 3 : 0)
+export const signatureOf = (tonic: Note, kind: Kind): number => fifthsOf(tonic) - (kind.mode === 'minor' ? 3 : 0)
 
 const spell = (tonic: Note, intervals: readonly Interval[]): Note[] =>
   intervals.map((interval) => noteAbove(tonic, interval))

@@ -73,8 +73,7 @@ export const printedName = (note: Note): string => {
 export const pitchClass = (note: Note): number => modulo(SEMITONES[note.letter] + note.alteration, 12)
 
 /** MIDI number, C4 = 60. */
-export const midiOf = (pitch: Pitch): number =>
-  12 * (pitch.octave + 1) + SEMITONES[pitch.letter] + pitch.alteration
+export const midiOf = (pitch: Pitch): number => 12 * (pitch.octave + 1) + SEMITONES[pitch.letter] + pitch.alteration
 
 /** Place on the staff counted in letters, C0 = 0; a step up is one more, whatever the alteration. */
 export const staffPlace = (pitch: Pitch): number => 7 * pitch.octave + letterIndex(pitch.letter)

@@ -1,4 +1,4 @@
-import { type Letter, type Note } from './note'
+import type { Letter, Note } from './note'
 
 const SHARPS: readonly Letter[] = ['F', 'C', 'G', 'D', 'A', 'E', 'B']
 const PLACE: Record<Letter, number> = { F: -1, C: 0, G: 1, D: 2, A: 3, E: 4, B: 5 }

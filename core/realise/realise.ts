@@ -115,11 +115,7 @@ export function departures(study: RealisedStudy, accepted: Accepted): { hand: Ha
  * The pins that make a hand take one of its alternatives; pins of the other hand stay.
  * @throws RecipeError as `realise`, or `hand.absent`
  */
-export function takeAlternative(
-  input: RecipeInput,
-  hand: Hand,
-  pattern: Pick<Alternative, 'up' | 'down'>,
-): Pin[] {
+export function takeAlternative(input: RecipeInput, hand: Hand, pattern: Pick<Alternative, 'up' | 'down'>): Pin[] {
   const recipe = completeRecipe(input)
   const material = materialOf(recipe.material.tonic, recipe.material.kind)
   const line = linesOf(recipe, material).find((each) => each.hand === hand)

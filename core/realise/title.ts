@@ -1,6 +1,6 @@
 import { type Material, twinOf } from '../material'
 import { noteName, printedName } from '../pitch'
-import { type Recipe } from '../study'
+import type { Recipe } from '../study'
 
 const NUMBERS = ['no', 'one', 'two', 'three', 'four']
 
@@ -15,8 +15,7 @@ export function handWords(recipe: Pick<Recipe, 'hands' | 'motion'>): string {
 }
 
 /** “G♯ harmonic minor”. */
-export const materialWords = (material: Material): string =>
-  `${printedName(material.tonic)} ${material.kind.words}`
+export const materialWords = (material: Material): string => `${printedName(material.tonic)} ${material.kind.words}`
 
 /** “G♯ harmonic minor, hands together, two octaves”. */
 export function titleOf(recipe: Recipe, material: Material): string {

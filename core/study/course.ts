@@ -1,4 +1,4 @@
-import { type Material } from '../material'
+import type { Material } from '../material'
 import { midiOf, type Pitch, pitchAbove, RecipeError } from '../pitch'
 import { type Course, type Hand, handsOf, type Recipe } from './recipe'
 
@@ -83,10 +83,9 @@ export function checkCompass(
   const over = Math.max(0, highest - bounds.highest)
   if (under === 0 && over === 0) return
   const fits = octaveThatFits(recipe, lowest, highest, bounds)
-  const leaves = [
-    under > 0 ? `${semitones(under)} below` : '',
-    over > 0 ? `${semitones(over)} above` : '',
-  ].filter(Boolean)
+  const leaves = [under > 0 ? `${semitones(under)} below` : '', over > 0 ? `${semitones(over)} above` : ''].filter(
+    Boolean,
+  )
   const octaves = fits === null ? octavesThatFit(recipe, material, bounds) : recipe.octaves
   const mend =
     fits === null
@@ -123,4 +122,3 @@ function octavesThatFit(recipe: Recipe, material: Material, bounds: { lowest: nu
   }
   return 1
 }
-

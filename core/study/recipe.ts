@@ -91,6 +91,23 @@ export function usualOctave(hands: Hands, motion: Motion, octaves: number): numb
   return (octaves > 2 ? 3 : 4) - (hands === 'left' ? 1 : 0)
 }
 
+/** What is played and by whom; what follows from it has defaults of its own. */
+function completeShape(input: RecipeInput): Pick<Recipe, 'hands' | 'motion' | 'octaves' | 'startOctave'> {
+  const hands = oneOf(input.hands ?? 'together', HANDS, 'hands')
+  const motion = oneOf(input.motion ?? 'similar', MOTIONS, 'motion')
+  const octaves = whole(input.octaves ?? 2, 1, MOST_OCTAVES, 'octaves')
+  const startOctave = whole(input.startOctave ?? usualOctave(hands, motion, octaves), 0, 8, 'startOctave')
+  return { hands, motion, octaves, startOctave }
+}
+
+function completeTempo(tempo: Partial<Tempo> = {}): Tempo {
+  const { bpm, notesPerBeat } = { ...DEFAULT_TEMPO, ...tempo }
+  return {
+    bpm: whole(bpm, TEMPO_RANGE.least, TEMPO_RANGE.most, 'tempo.bpm'),
+    notesPerBeat: oneOf(notesPerBeat, NOTES_PER_BEAT, 'tempo.notesPerBeat'),
+  }
+}
+
 /**
  * Fills the defaults and checks every field on its own; whether the whole fits the instrument is `study`'s and
  * `fingering`'s to say.
@@ -100,32 +117,20 @@ export function completeRecipe(input: RecipeInput): Recipe {
   if (typeof input?.material !== 'object' || input.material === null) {
     throw new RecipeError('field.missing', 'material is missing: name a tonic and a kind.', 'material')
   }
-  const hands = oneOf(input.hands ?? 'together', HANDS, 'hands')
-  const motion = oneOf(input.motion ?? 'similar', MOTIONS, 'motion')
-  const octaves = whole(input.octaves ?? 2, 1, MOST_OCTAVES, 'octaves')
-  if (!Array.isArray(input.pins ?? [])) throw new RecipeError('field.unknown', 'pins must be a list.', 'pins')
+  const { pins = [] } = input
+  if (!Array.isArray(pins)) throw new RecipeError('field.unknown', 'pins must be a list.', 'pins')
   return {
     format: oneOf(input.format ?? FORMAT, [FORMAT] as const, 'format'),
     instrument: oneOf(input.instrument ?? 'piano', INSTRUMENTS, 'instrument'),
     material: { tonic: String(input.material.tonic), kind: kindOf(input.material.kind).id },
-    hands,
-    motion,
+    ...completeShape(input),
     interval: oneOf(input.interval ?? 'octave', ['octave'] as const, 'interval'),
-    octaves,
     course: oneOf(input.course ?? 'up-down', COURSES, 'course'),
-    startOctave: whole(input.startOctave ?? usualOctave(hands, motion, octaves), 0, 8, 'startOctave'),
     school: oneOf(input.school ?? 'conservatory', SCHOOLS, 'school'),
     firstFinger: oneOf(input.firstFinger ?? 'usual', FIRST_FINGERS, 'firstFinger'),
     articulation: oneOf(input.articulation ?? 'legato', ARTICULATIONS, 'articulation'),
-    tempo: {
-      bpm: whole(input.tempo?.bpm ?? DEFAULT_TEMPO.bpm, TEMPO_RANGE.least, TEMPO_RANGE.most, 'tempo.bpm'),
-      notesPerBeat: oneOf(
-        input.tempo?.notesPerBeat ?? DEFAULT_TEMPO.notesPerBeat,
-        NOTES_PER_BEAT,
-        'tempo.notesPerBeat',
-      ),
-    },
-    pins: (input.pins ?? []).map(pin),
+    tempo: completeTempo(input.tempo),
+    pins: pins.map(pin),
   }
 }
 

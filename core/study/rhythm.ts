@@ -1,4 +1,4 @@
-import { type Tempo } from './recipe'
+import type { Tempo } from './recipe'
 
 /** A written duration. Times and lengths are in beats (quarters). */
 export interface Value {

@@ -1,7 +1,7 @@
 import { materialOf } from '../material'
 import { RecipeError } from '../pitch'
 import { expand } from './expand'
-import { type Entry, type Grade, type Group, type Syllabus } from './model'
+import type { Entry, Grade, Group, Syllabus } from './model'
 
 /**
  * What a syllabus must hold beyond its shape: no id twice, keys that exist for their kinds, choices that can be met.

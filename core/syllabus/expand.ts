@@ -1,7 +1,7 @@
 import { KINDS, type KindId, signatureOf, usualTonics } from '../material'
 import { noteName, parseNote, printedName } from '../pitch'
 import { octaveWords } from '../realise'
-import { type Atom, type Entry, type Grade, type Requirement } from './model'
+import type { Atom, Entry, Grade, Requirement } from './model'
 
 const HAND_WORDS = { together: 'hands together', right: 'right hand', left: 'left hand' } as const
 
@@ -39,9 +39,16 @@ function atomsOfEntry(group: string, entry: Entry): Atom[] {
     tonicsFor(entry, kinds[0]!).flatMap((tonic) =>
       hands.map((hand): Atom => {
         const { motion, octaves, course, articulations, tempo } = entry
-        const variants = kinds.map(
-          (kind): Requirement => ({ tonic, kind, hands: hand, motion, octaves, course, articulations, tempo }),
-        )
+        const variants = kinds.map((kind): Requirement => ({
+          tonic,
+          kind,
+          hands: hand,
+          motion,
+          octaves,
+          course,
+          articulations,
+          tempo,
+        }))
         return {
           id: [entry.id, tonic, kinds.join('+'), hand].join('/'),
           group,

@@ -3,7 +3,7 @@ import { completeRecipe, type Recipe, type RecipeInput } from '../study'
 import { expand } from './expand'
 import { GainFlow } from './flow'
 import { type Match, matchOf } from './match'
-import { type Atom, type Grade, type Group, type Syllabus } from './model'
+import type { Atom, Grade, Group, Syllabus } from './model'
 
 /** `not-needed`: left over in a group that asks for any so many and has them. */
 export type Status = 'covered' | 'near' | 'missing' | 'not-needed'
@@ -68,7 +68,8 @@ function assign(grade: Grade, atoms: readonly Atom[], recipes: readonly Recipe[]
     flow.join(atomNode(at), groupNode(grade.groups.findIndex((group) => group.id === atom.group)), 1, 0)
     recipes.forEach((recipe, study) => {
       const match = matchOf(recipe, atom)
-      if (match) links.push({ atom: at, study, match, flows: flow.join(studyNode(study), atomNode(at), 1, gainOf(match)) })
+      if (match)
+        links.push({ atom: at, study, match, flows: flow.join(studyNode(study), atomNode(at), 1, gainOf(match)) })
     })
   })
   grade.groups.forEach((group, at) => {
@@ -102,7 +103,11 @@ export function gradeOf(syllabus: Syllabus, id: string): Grade {
   const found = syllabus.grades.find((grade) => grade.id === id)
   if (found) return found
   const known = syllabus.grades.map((grade) => grade.id).join(', ')
-  throw new RecipeError('grade.unknown', `${syllabus.title} has no grade “${id.slice(0, 40)}”. It has: ${known}.`, 'grade')
+  throw new RecipeError(
+    'grade.unknown',
+    `${syllabus.title} has no grade “${id.slice(0, 40)}”. It has: ${known}.`,
+    'grade',
+  )
 }
 
 /**
@@ -117,7 +122,10 @@ export function gradeSet(syllabus: Syllabus, gradeId: string, studies: readonly 
   const assigned = assign(grade, atoms, recipes)
   const groups = grade.groups.map((group) => {
     const mine = atoms.flatMap((atom, at) => (atom.group === group.id ? [at] : []))
-    const asked = required(group, mine.map((at) => atoms[at]!))
+    const asked = required(
+      group,
+      mine.map((at) => atoms[at]!),
+    )
     const full = mine.filter((at) => assigned[at]).length >= asked
     const reports = mine.map((at) => atomReport(atoms[at]!, assigned[at], full))
     return { report: { id: group.id, title: group.title, ...totals(asked, reports) }, reports }
@@ -127,7 +135,10 @@ export function gradeSet(syllabus: Syllabus, gradeId: string, studies: readonly 
   return {
     syllabus: syllabus.id,
     grade: grade.id,
-    ...totals(groups.reduce((sum, { report }) => sum + report.required, 0), reports),
+    ...totals(
+      groups.reduce((sum, { report }) => sum + report.required, 0),
+      reports,
+    ),
     atoms: reports,
     surplus: recipes.flatMap((_, at) => (used.has(at) ? [] : [at])),
     groups: groups.map(({ report }) => report),

@@ -16,4 +16,14 @@ export {
   type Status,
   type Totals,
 } from './grade'
-export { type Atom, BEATS, CHOOSERS, type Entry, ENTRY_HANDS, type Grade, type Group, type Syllabus, SYLLABUS_FORMAT } from './model'
+export {
+  type Atom,
+  BEATS,
+  CHOOSERS,
+  type Entry,
+  ENTRY_HANDS,
+  type Grade,
+  type Group,
+  type Syllabus,
+  SYLLABUS_FORMAT,
+} from './model'

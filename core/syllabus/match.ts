@@ -2,7 +2,7 @@ import { KINDS } from '../material'
 import { parseNote, pitchClass } from '../pitch'
 import { octaveWords } from '../realise'
 import { notesPerMinute, type Recipe } from '../study'
-import { type Atom, type Requirement } from './model'
+import type { Atom, Requirement } from './model'
 
 /** One field in which a study falls short of a requirement, and how much it takes to mend. */
 export interface Shortfall {

@@ -1,5 +1,5 @@
-import { type KindId } from '../material'
-import { type Articulation, type Course, type Hand, type Motion, type Tempo } from '../study'
+import type { KindId } from '../material'
+import type { Articulation, Course, Hand, Motion, Tempo } from '../study'
 
 export const SYLLABUS_FORMAT = 'tactum-syllabus/1'
 export const CHOOSERS = ['candidate', 'examiner'] as const

@@ -1,5 +1,5 @@
-import { type Crossing } from '../fingering'
-import { type Finger } from '../study'
+import type { Crossing } from '../fingering'
+import type { Finger } from '../study'
 
 /** One hand of a study as this module needs it; both hands have a note at every step. */
 export interface HandPart {

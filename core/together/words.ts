@@ -1,5 +1,5 @@
 import { type Note, printedName } from '../pitch'
-import { type Together } from './together'
+import type { Together } from './together'
 
 const list = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`

@@ -4,7 +4,7 @@ import type { Fault } from '#core/pitch'
 export class Refusal extends Error {
   constructor(
     readonly status: number,
-    readonly fault: Fault & Readonly<Record<string, unknown>>,
+    readonly fault: Fault & { readonly current?: unknown; readonly details?: unknown },
   ) {
     super(fault.message)
   }

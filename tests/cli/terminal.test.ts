@@ -43,7 +43,10 @@ describe('realise', () => {
     )
     expect(code).toBe(1)
     const [study, broken, wide, left] = out.map((line) => JSON.parse(line))
-    expect(study).toMatchObject({ title: 'G♯ harmonic minor, hands together, two octaves', keySignature: { fifths: 5 } })
+    expect(study).toMatchObject({
+      title: 'G♯ harmonic minor, hands together, two octaves',
+      keySignature: { fifths: 5 },
+    })
     expect(study.hands.right.pitches.slice(0, 7)).toEqual(['G#4', 'A#4', 'B4', 'C#5', 'D#5', 'E5', 'F##5'])
     expect(study.hands.right.midi[0]).toBe(68)
     expect(study.hands.right.fingers.slice(0, 3)).toEqual([3, 4, 1])
@@ -84,7 +87,10 @@ describe('realise', () => {
 
 describe('grade', () => {
   const syllabus = 'demo/syllabi/corvane-piano.json'
-  const set = { format: 'tactum-set/1', studies: [{ material: { tonic: 'C', kind: 'major' }, hands: 'right', octaves: 1 }] }
+  const set = {
+    format: 'tactum-set/1',
+    studies: [{ material: { tonic: 'C', kind: 'major' }, hands: 'right', octaves: 1 }],
+  }
 
   it('prints the report', async () => {
     const args = ['--syllabus', syllabus, '--grade', 'initial', '--set', file('set.json', set)]
@@ -104,7 +110,11 @@ describe('grade', () => {
     ['a file that is not there', ['--syllabus', '/nowhere.json', '--grade', '1', '--set', 'x'], 'syllabus'],
     ['a file that is not JSON', ['--syllabus', file('text.json', 'C major'), '--grade', '1', '--set', 'x'], ''],
     ['an unknown grade', ['--syllabus', syllabus, '--grade', '12', '--set', file('s.json', set)], 'grade'],
-    ['a set with a bad study', ['--syllabus', syllabus, '--grade', '1', '--set', file('b.json', { ...set, studies: [{ octaves: 1 }] })], 'studies[0].material'],
+    [
+      'a set with a bad study',
+      ['--syllabus', syllabus, '--grade', '1', '--set', file('b.json', { ...set, studies: [{ octaves: 1 }] })],
+      'studies[0].material',
+    ],
     ['no options', [], 'syllabus'],
   ])('refuses %s', async (_, args, where) => {
     const { code, lines: out } = await run('grade', '', args)

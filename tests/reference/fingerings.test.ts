@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { realise } from '#core/realise'
-import { type Hand } from '#core/study'
+import type { Hand } from '#core/study'
 
 /**
  * Printed fingerings, one octave upward as the tables show it: right hand | left hand.

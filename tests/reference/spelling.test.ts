@@ -21,9 +21,12 @@ describe('against a music theory library', () => {
     expect(materialOf(tonic, kind).up.map(noteName)).toEqual(NAMES[kind](tonic))
   })
 
-  it.each(everywhere.filter(([, kind]) => kind === 'melodic-minor'))('%s %s comes down as the natural minor', (tonic) => {
-    expect(materialOf(tonic, 'melodic-minor').down.map(noteName)).toEqual(NAMES['natural-minor'](tonic))
-  })
+  it.each(everywhere.filter(([, kind]) => kind === 'melodic-minor'))(
+    '%s %s comes down as the natural minor',
+    (tonic) => {
+      expect(materialOf(tonic, 'melodic-minor').down.map(noteName)).toEqual(NAMES['natural-minor'](tonic))
+    },
+  )
 
   it.each(everywhere)('%s %s has the same key signature', (tonic, kind) => {
     const key = KINDS[kind].mode === 'major' ? Key.majorKey(tonic) : Key.minorKey(tonic)

@@ -36,7 +36,9 @@ describe('migrations', () => {
     await expect(migrate(pools[0]!, [first, bad])).rejects.toThrow(/002_bad/)
     const { rows } = await pools[0]!.query(`select to_regclass('half') as half`)
     expect(rows[0].half).toBeNull()
-    expect(await migrate(pools[0]!, [first, { name: '002_bad.sql', sql: 'create table half (id int)' }])).toEqual(['002_bad.sql'])
+    expect(await migrate(pools[0]!, [first, { name: '002_bad.sql', sql: 'create table half (id int)' }])).toEqual([
+      '002_bad.sql',
+    ])
   })
 })
 

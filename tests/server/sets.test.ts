@@ -55,7 +55,13 @@ describe('a set', () => {
     [{ version: 0 }, 'version'],
   ])('refuses %j, naming the field, and stays as it was', async (some, path) => {
     const { set } = await freshSet()
-    const answer = await call(`/api/sets/${set.id}`, 'PUT', { title: 'T', ...CORVANE, studyIds: [], version: 1, ...some })
+    const answer = await call(`/api/sets/${set.id}`, 'PUT', {
+      title: 'T',
+      ...CORVANE,
+      studyIds: [],
+      version: 1,
+      ...some,
+    })
     expect(answer).toMatchObject({ status: 422, body: { path } })
     expect((await call(`/api/sets/${set.id}`)).body).toEqual(set)
   })

@@ -43,7 +43,11 @@ describe('a study', () => {
     const accepted = { right: [1, 2, 3, 4, 1, 2, 3, 4, 3, 2, 1, 4, 3, 2, 1] }
     const kept = await call(`/api/studies/${study.id}`, 'PUT', { recipe: one, accepted, version: 1 })
     expect(kept.body.accepted).toEqual(accepted)
-    const short = await call(`/api/studies/${study.id}`, 'PUT', { recipe: one, accepted: { right: [1, 2] }, version: 2 })
+    const short = await call(`/api/studies/${study.id}`, 'PUT', {
+      recipe: one,
+      accepted: { right: [1, 2] },
+      version: 2,
+    })
     expect(short).toMatchObject({ status: 422, body: { path: 'accepted.right' } })
   })
 
@@ -52,7 +56,10 @@ describe('a study', () => {
     expect((await call(`/api/studies/${study.id}`, 'DELETE')).status).toBe(200)
     expect((await call(`/api/studies/${study.id}`)).status).toBe(404)
     const held = (await call('/api/studies')).body.find((each: { sets: number }) => each.sets > 0)
-    expect(await call(`/api/studies/${held.id}`, 'DELETE')).toMatchObject({ status: 409, body: { code: 'study.in-set' } })
+    expect(await call(`/api/studies/${held.id}`, 'DELETE')).toMatchObject({
+      status: 409,
+      body: { code: 'study.in-set' },
+    })
   })
 })
 

@@ -11,7 +11,10 @@ export async function call(path: string, method = 'GET', body?: unknown): Promis
     method,
     ...(body === undefined
       ? {}
-      : { body: typeof body === 'string' ? body : JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+      : {
+          body: typeof body === 'string' ? body : JSON.stringify(body),
+          headers: { 'content-type': 'application/json' },
+        }),
   })
   return { status: answer.status, body: await answer.json() }
 }

@@ -33,7 +33,9 @@ const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeStri
             <h3 class="border-b border-ink pb-1">{{ side === 'mine' ? 'Yours, on this desk' : 'The saved one' }}</h3>
             <p class="mt-2 font-serif">{{ side === 'mine' ? props.mine.title : props.theirs.title }}</p>
             <dl v-for="row in rows" :key="row.hand" class="mt-2">
-              <dt :class="row.hand === 'right' ? 'text-rh' : 'text-lh'" class="text-[13px] font-semibold">{{ row.hand }} hand</dt>
+              <dt :class="row.hand === 'right' ? 'text-rh' : 'text-lh'" class="text-[13px] font-semibold">
+                {{ row.hand }} hand
+              </dt>
               <dd class="font-serif text-[14px] tracking-wide">{{ row[side] }}</dd>
             </dl>
           </section>

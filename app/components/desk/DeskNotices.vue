@@ -25,10 +25,20 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
   <div class="text-[14px]">
     <div v-if="desk.fault" role="alert" class="notice text-missing">
       <span>{{ desk.fault.message }} <span class="quiet">The last study that works is shown.</span></span>
-      <button v-if="fits !== null" type="button" class="plain-button text-ink" @click="desk.change({ startOctave: fits })">
+      <button
+        v-if="fits !== null"
+        type="button"
+        class="plain-button text-ink"
+        @click="desk.change({ startOctave: fits })"
+      >
         Start in octave {{ fits }}
       </button>
-      <button v-if="fewer !== null" type="button" class="plain-button text-ink" @click="desk.change({ octaves: fewer })">
+      <button
+        v-if="fewer !== null"
+        type="button"
+        class="plain-button text-ink"
+        @click="desk.change({ octaves: fewer })"
+      >
         Take {{ fewer === 1 ? 'one octave' : `${fewer} octaves` }}
       </button>
       <button
@@ -39,7 +49,9 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
       >
         Take the twin
       </button>
-      <button v-if="pinConflict" type="button" class="plain-button text-ink" @click="lastPinOff">Free the last pin</button>
+      <button v-if="pinConflict" type="button" class="plain-button text-ink" @click="lastPinOff">
+        Free the last pin
+      </button>
     </div>
     <div v-if="desk.letGo" role="status" class="notice">
       <span>The notes moved, so the pins were let go.</span>

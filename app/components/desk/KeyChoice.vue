@@ -19,7 +19,7 @@ const tonics = computed(() =>
 /** Another kind keeps the tonic if it has a signature there, else takes its twin, else begins on A or C. */
 function chooseKind(kind: KindId): void {
   const usual = usualTonics(KINDS[kind]).map(noteName)
-  const twins: Record<string, string> = { 'C#': 'Db', 'Db': 'C#', 'D#': 'Eb', 'G#': 'Ab', 'Gb': 'F#', 'A#': 'Bb', 'Cb': 'B' }
+  const twins: Record<string, string> = { 'C#': 'Db', Db: 'C#', 'D#': 'Eb', 'G#': 'Ab', Gb: 'F#', 'A#': 'Bb', Cb: 'B' }
   const tonic = [props.tonic, twins[props.tonic]].find((name) => name !== undefined && usual.includes(name))
   emit('choose', { tonic: tonic ?? 'C', kind })
 }

@@ -46,7 +46,11 @@ function download(): void {
   const text = JSON.stringify(props.desk.study!.recipe, null, 2)
   const link = document.createElement('a')
   link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }))
-  link.download = `${props.desk.study!.title.replaceAll('♯', ' sharp').replaceAll('♭', ' flat').replace(/[^\w]+/g, '-').toLowerCase()}.json`
+  link.download = `${props.desk
+    .study!.title.replaceAll('♯', ' sharp')
+    .replaceAll('♭', ' flat')
+    .replace(/[^\w]+/g, '-')
+    .toLowerCase()}.json`
   link.click()
   URL.revokeObjectURL(link.href)
 }
@@ -66,29 +70,39 @@ function upload(event: Event): void {
       <button type="button" class="text-button" @click="download">Export</button>
       <label class="text-button cursor-pointer leading-[26px] focus-within:outline-2">
         Import
-        <input class="sr-only" type="file" accept=".json,application/json" aria-label="Import a study file" @change="upload" />
+        <input
+          class="sr-only"
+          type="file"
+          accept=".json,application/json"
+          aria-label="Import a study file"
+          @change="upload"
+        />
       </label>
       <button v-if="desk.id" type="button" class="text-button" @click="emit('duplicate')">Duplicate</button>
-      <NuxtLink v-if="desk.id && desk.state === 'saved'" class="text-button" :to="`/print/study/${desk.id}`">Print</NuxtLink>
+      <NuxtLink v-if="desk.id && desk.state === 'saved'" class="text-button" :to="`/print/study/${desk.id}`"
+        >Print</NuxtLink
+      >
       <Popover as="div" class="relative">
         <PopoverButton class="plain-button" @click="load">Save to set</PopoverButton>
-        <PopoverPanel v-slot="{ close }" class="choices right-0 bottom-full mb-2 max-h-[380px] w-[280px] overflow-auto p-3">
+        <PopoverPanel
+          v-slot="{ close }"
+          class="choices right-0 bottom-full mb-2 max-h-[380px] w-[280px] overflow-auto p-3"
+        >
           <div v-for="pupil in pupils" :key="pupil.id" class="mb-2">
             <p class="font-serif font-semibold">{{ pupil.name }}</p>
-            <button
-              v-for="set in pupil.sets"
-              :key="set.id"
-              type="button"
-              class="choice"
-              @click="addTo(set.id, close)"
-            >
+            <button v-for="set in pupil.sets" :key="set.id" type="button" class="choice" @click="addTo(set.id, close)">
               {{ set.title }} <span class="quiet text-[13px]">{{ set.studies }}</span>
             </button>
             <p v-if="pupil.sets.length === 0" class="quiet aside px-[14px] text-[13px]">no set yet</p>
           </div>
         </PopoverPanel>
       </Popover>
-      <button type="button" class="main-button" :disabled="desk.state === 'saved' || desk.state === 'saving'" @click="emit('save')">
+      <button
+        type="button"
+        class="main-button"
+        :disabled="desk.state === 'saved' || desk.state === 'saving'"
+        @click="emit('save')"
+      >
         Save
       </button>
     </span>

@@ -36,7 +36,9 @@ onMounted(async () => {
       <span v-if="number" class="quiet w-[28px] font-normal">{{ number }}</span>
       <span>{{ study.title }}</span>
       <span class="leader" aria-hidden="true"></span>
-      <span class="text-[14px] font-normal">♩ = {{ study.recipe.tempo.bpm }} <em>{{ tempo }}</em></span>
+      <span class="text-[14px] font-normal"
+        >♩ = {{ study.recipe.tempo.bpm }} <em>{{ tempo }}</em></span
+      >
     </h2>
     <p v-if="!realised" class="waiting quiet aside py-8 text-center">engraving …</p>
     <div v-for="system in systems" :key="system.from" class="sheet-line">

@@ -113,13 +113,7 @@ const tabStop = (spot: FingerSpot): number => {
           <path v-if="pinned.has(keyOf(spot))" class="pin" :d="`M${spot.x - 6} ${spot.y + 3.5} h12`" />
         </g>
         <text v-else :x="spot.x" :y="spot.y" class="printed">{{ finger(spot) }}</text>
-        <text
-          v-if="letters?.has(keyOf(spot))"
-          :x="spot.x"
-          :y="letterY(spot)"
-          class="letter"
-          aria-hidden="true"
-        >
+        <text v-if="letters?.has(keyOf(spot))" :x="spot.x" :y="letterY(spot)" class="letter" aria-hidden="true">
           {{ letters.get(keyOf(spot)) }}
         </text>
       </template>

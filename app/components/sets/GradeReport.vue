@@ -17,7 +17,9 @@ const groups = computed(() =>
   <section v-for="group in groups" :key="group.id" class="mt-5">
     <h3 class="flex items-baseline justify-between gap-3 border-b border-rule pb-[5px] text-[16px]">
       <span>{{ group.id }}. {{ group.title }}</span>
-      <span class="quiet font-sans text-[13px] font-normal whitespace-nowrap">{{ group.covered }} of {{ group.required }}</span>
+      <span class="quiet font-sans text-[13px] font-normal whitespace-nowrap"
+        >{{ group.covered }} of {{ group.required }}</span
+      >
     </h3>
     <ul class="text-[14.5px]">
       <li v-for="atom in group.atoms" :key="atom.id" class="mt-[8px] flex items-start gap-3">

@@ -7,8 +7,7 @@ const emit = defineEmits<{ choose: [syllabusId: string, gradeId: string] }>()
 
 const HEIGHT = 42
 const share = (grade: { covered: number; required: number }): number => grade.covered / Math.max(1, grade.required)
-const isHere = (syllabus: string, grade: string): boolean =>
-  syllabus === props.syllabusId && grade === props.gradeId
+const isHere = (syllabus: string, grade: string): boolean => syllabus === props.syllabusId && grade === props.gradeId
 const short = (title: string): string => title.replace(/^Grade /, '').slice(0, 7)
 </script>
 
@@ -40,7 +39,10 @@ const short = (title: string): string => title.replace(/^Grade /, '').slice(0, 7
             />
             <path :d="`M1.5 0 V${HEIGHT + 1} H38.5 V0`" fill="none" stroke="var(--color-soft)" stroke-width="1" />
           </svg>
-          <span class="mt-[2px] inline-block rounded-[3px] px-[7px] py-px" :class="isHere(id, grade.id) ? 'bg-ink font-semibold text-sheet' : 'quiet'">
+          <span
+            class="mt-[2px] inline-block rounded-[3px] px-[7px] py-px"
+            :class="isHere(id, grade.id) ? 'bg-ink font-semibold text-sheet' : 'quiet'"
+          >
             {{ short(grade.title) }}
           </span>
         </button>

@@ -27,8 +27,7 @@ const keys = computed(() => {
 const octaves = computed(() => keys.value.white.filter((midi) => midi % 12 === 0))
 const octaveName = (midi: number): string => `C${midi / 12 - 1}`
 const column = (step: number): number | undefined => props.system.columns[step - props.system.from]
-const isSelected = (disc: Disc): boolean =>
-  props.selected?.hand === disc.hand && props.selected.index === disc.index
+const isSelected = (disc: Disc): boolean => props.selected?.hand === disc.hand && props.selected.index === disc.index
 const letterOf = (disc: Disc): string | undefined => props.letters?.get(`${disc.hand} ${disc.index}`)
 const summary = computed(() => {
   const hands = Object.entries(props.study.hands).map(
@@ -114,7 +113,12 @@ const edge = (midi: number) => ({
       <circle v-if="isSelected(disc)" :cx="disc.x" :cy="disc.y" r="12" class="halo" />
       <circle :cx="disc.x" :cy="disc.y" r="8.3" />
       <text :x="disc.x" :y="disc.y + 4.2">{{ disc.finger }}</text>
-      <text v-if="letterOf(disc)" :x="disc.x + (disc.hand === 'right' ? -14 : 14)" :y="disc.y + (disc.hand === 'right' ? -6 : 15)" class="letter">
+      <text
+        v-if="letterOf(disc)"
+        :x="disc.x + (disc.hand === 'right' ? -14 : 14)"
+        :y="disc.y + (disc.hand === 'right' ? -6 : 15)"
+        class="letter"
+      >
         {{ letterOf(disc) }}
       </text>
     </g>

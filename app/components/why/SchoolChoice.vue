@@ -18,7 +18,7 @@ const WORDS: Record<FirstFinger, { words: string; note: string }> = {
     <PopoverButton class="quiet border-b border-dotted border-soft text-[13px]">{{ CONSERVATORY.words }}</PopoverButton>
     <PopoverPanel class="choices right-0 w-[300px] p-4">
       <p class="mb-3">{{ CONSERVATORY.idea }}</p>
-      <p class="mb-1 font-semibold" id="first-finger">A black first note where the pattern has 3 or 4</p>
+      <p id="first-finger" class="mb-1 font-semibold">A black first note where the pattern has 3 or 4</p>
       <p class="quiet mb-2 text-[13px]">Printed tables differ here; both are right.</p>
       <div role="group" aria-labelledby="first-finger">
         <button

@@ -96,7 +96,11 @@ async function removeSet(): Promise<void> {
         <span class="quiet text-[14px]" role="status">{{ store.busy ? 'saving …' : store.told || 'saved' }}</span>
       </div>
 
-      <div v-if="store.conflict" role="alert" class="mt-2 flex flex-wrap items-center gap-4 border border-missing p-3 text-[14px]">
+      <div
+        v-if="store.conflict"
+        role="alert"
+        class="mt-2 flex flex-wrap items-center gap-4 border border-missing p-3 text-[14px]"
+      >
         <span class="flex-1">
           This set was saved elsewhere in the meantime: there it is “{{ store.conflict.current.title }}” with
           {{ store.conflict.current.studies.length }} studies, here “{{ store.conflict.wanted.title }}” with
@@ -150,8 +154,8 @@ async function removeSet(): Promise<void> {
             <template v-if="report">
               <div class="mt-4 flex items-center justify-between gap-4 text-[14.5px]">
                 <p>
-                  <b>{{ report.covered }}</b> covered, <b>{{ report.near }}</b> near, <b>{{ report.missing }}</b> missing<template
-                    v-if="report.surplus.length"
+                  <b>{{ report.covered }}</b> covered, <b>{{ report.near }}</b> near,
+                  <b>{{ report.missing }}</b> missing<template v-if="report.surplus.length"
                     >; {{ report.surplus.length }} not asked for here</template
                   >.
                 </p>

@@ -57,7 +57,9 @@ const addSet = (pupil: Pupil) =>
         </h2>
         <ul>
           <li v-for="set in pupil.sets" :key="set.id" class="flex items-baseline py-[7px]">
-            <NuxtLink class="font-serif text-[16.5px] hover:underline" :to="`/sets/${set.id}`">{{ set.title }}</NuxtLink>
+            <NuxtLink class="font-serif text-[16.5px] hover:underline" :to="`/sets/${set.id}`">{{
+              set.title
+            }}</NuxtLink>
             <span class="leader" aria-hidden="true"></span>
             <span class="quiet text-[14px]">{{ set.studies === 1 ? 'one study' : `${set.studies} studies` }}</span>
           </li>
@@ -75,10 +77,20 @@ const addSet = (pupil: Pupil) =>
         </form>
       </section>
     </div>
-    <form v-if="pupils" class="mt-9 flex flex-wrap items-end gap-3 border-t border-rule pt-4" @submit.prevent="addPupil">
+    <form
+      v-if="pupils"
+      class="mt-9 flex flex-wrap items-end gap-3 border-t border-rule pt-4"
+      @submit.prevent="addPupil"
+    >
       <label class="text-[14px]">
         A new pupil
-        <input v-model="name" class="field mt-1 block w-[230px]" maxlength="80" required placeholder="first name, initial" />
+        <input
+          v-model="name"
+          class="field mt-1 block w-[230px]"
+          maxlength="80"
+          required
+          placeholder="first name, initial"
+        />
       </label>
       <label class="text-[14px]">
         plays

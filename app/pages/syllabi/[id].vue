@@ -45,7 +45,8 @@ function download(): void {
         <h2 class="text-[20px]">{{ grade.title }}</h2>
         <div v-for="group in grade.groups" :key="group.id" class="mt-3">
           <h3 class="text-[16px]">
-            {{ group.id }}. {{ group.title }} <span class="quiet font-sans text-[13px] font-normal">{{ ruleWords(group) }}</span>
+            {{ group.id }}. {{ group.title }}
+            <span class="quiet font-sans text-[13px] font-normal">{{ ruleWords(group) }}</span>
           </h3>
           <ul>
             <li v-for="entry in group.entries" :key="entry.id" class="flex items-baseline py-[4px]">

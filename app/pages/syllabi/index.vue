@@ -47,7 +47,8 @@ async function bring(event: Event): Promise<void> {
       </label>
     </div>
     <p class="quiet mt-1 text-[14px]">
-      JSON in the format tactum-syllabus/1; the handbook describes it. A file that is wrong in one place is not taken at all.
+      JSON in the format tactum-syllabus/1; the handbook describes it. A file that is wrong in one place is not taken at
+      all.
     </p>
     <p v-if="error" role="alert" class="mt-3 text-missing">{{ error }}</p>
     <p role="status" class="mt-3">{{ told }}</p>

@@ -66,12 +66,16 @@ describe('accidentals', () => {
 
 describe('writing', () => {
   const groups = (startOctave: number, hand: 'right' | 'left') => {
-    const { notes } = realise({ material: { tonic: 'C', kind: 'major' }, hands: hand, octaves: 1, startOctave }).hands[hand]!
+    const { notes } = realise({ material: { tonic: 'C', kind: 'major' }, hands: hand, octaves: 1, startOctave }).hands[
+      hand
+    ]!
     return [notes.slice(0, 4), notes.slice(4, 8)]
   }
 
   it('keeps the usual clef where it serves, and leaves it where ledger lines pile up', () => {
-    expect(writingFor(groups(4, 'right'), 'treble').every(({ clef, ottava }) => clef === 'treble' && ottava === 0)).toBe(true)
+    expect(
+      writingFor(groups(4, 'right'), 'treble').every(({ clef, ottava }) => clef === 'treble' && ottava === 0),
+    ).toBe(true)
     expect(writingFor(groups(5, 'left'), 'bass').every(({ clef }) => clef === 'treble')).toBe(true)
   })
 

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CONSERVATORY } from '#core/fingering'
 import { KIND_IDS, KINDS, usualTonics } from '#core/material'
-import { noteName, RecipeError } from '#core/pitch'
+import type { RecipeError } from '#core/pitch'
+import { noteName } from '#core/pitch'
 import { departures, realise, takeAlternative } from '#core/realise'
 import { type Finger, type Hand, HANDS, type RecipeInput } from '#core/study'
 import { isBlack } from '#core/surface'
@@ -15,7 +16,8 @@ const anyStudy = fc.record({
   hands: fc.constantFrom(...HANDS),
   octaves: fc.integer({ min: 1, max: 3 }),
 })
-const handsIn = (study: ReturnType<typeof realise>) => Object.entries(study.hands) as [Hand, NonNullable<(typeof study.hands)[Hand]>][]
+const handsIn = (study: ReturnType<typeof realise>) =>
+  Object.entries(study.hands) as [Hand, NonNullable<(typeof study.hands)[Hand]>][]
 
 describe('every fingering', () => {
   it('is playable: neighbours differ, and fingers pass nothing but the thumb', () => {
@@ -77,7 +79,8 @@ describe('every fingering', () => {
       fc.property(anyMaterial, (material) => {
         fc.pre(material.kind !== 'melodic-minor')
         const up = realise({ material, hands: 'right', octaves: 2, firstFinger: 'pattern' }).hands.right!
-        const down = realise({ material, hands: 'right', octaves: 2, course: 'down', firstFinger: 'pattern' }).hands.right!
+        const down = realise({ material, hands: 'right', octaves: 2, course: 'down', firstFinger: 'pattern' }).hands
+          .right!
         expect(down.fingers).toEqual(up.fingers.slice(up.fingers.length >> 1))
       }),
     )
@@ -94,7 +97,9 @@ describe('every fingering', () => {
             expect(reason.text.length).toBeGreaterThan(10)
             expect(reason.indices.length).toBeGreaterThan(0)
           }
-          const explained = new Set(part.reasons.flatMap((reason) => (reason.kind === 'crossing' ? reason.indices : [])))
+          const explained = new Set(
+            part.reasons.flatMap((reason) => (reason.kind === 'crossing' ? reason.indices : [])),
+          )
           expect([...explained].sort((a, b) => a - b)).toEqual(part.crossings.map((crossing) => crossing.index))
         }
       }),
@@ -130,7 +135,11 @@ describe('pins', () => {
       fc.property(anyMaterial, fc.array(fc.nat(28), { maxLength: 6 }), (material, indices) => {
         fc.pre(KINDS[material.kind].family === 'scale')
         const own = realise({ material }).hands.left!
-        const pins = [...new Set(indices)].map((index) => ({ hand: 'left' as const, index, finger: own.fingers[index]! }))
+        const pins = [...new Set(indices)].map((index) => ({
+          hand: 'left' as const,
+          index,
+          finger: own.fingers[index]!,
+        }))
         expect(realise({ material, pins }).hands.left!.fingers).toEqual(own.fingers)
       }),
     )

@@ -2,9 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { KIND_IDS, KINDS, materialOf, twinOf, usualTonics } from '#core/material'
 import { noteName, pitchClass, RecipeError } from '#core/pitch'
 
-const everywhere = KIND_IDS.flatMap((kind) =>
-  usualTonics(KINDS[kind]).map((tonic) => [noteName(tonic), kind] as const),
-)
+const everywhere = KIND_IDS.flatMap((kind) => usualTonics(KINDS[kind]).map((tonic) => [noteName(tonic), kind] as const))
 
 describe('every kind on every usual tonic', () => {
   it.each(everywhere)('%s %s uses each letter at most once and needs no triple sign', (tonic, kind) => {
@@ -47,7 +45,9 @@ describe('twins', () => {
   })
 
   it('exist only where both names have a signature', () => {
-    const withTwin = everywhere.filter(([tonic, kind]) => kind === 'major' && twinOf(materialOf(tonic, kind).tonic, KINDS.major))
+    const withTwin = everywhere.filter(
+      ([tonic, kind]) => kind === 'major' && twinOf(materialOf(tonic, kind).tonic, KINDS.major),
+    )
     expect(withTwin.map(([tonic]) => tonic)).toEqual(['Cb', 'Gb', 'Db', 'B', 'F#', 'C#'])
   })
 })

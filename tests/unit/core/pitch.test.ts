@@ -50,25 +50,33 @@ describe('note names', () => {
     ])
   })
 
-  it.each(['H', 'c', 'C#b', '', 'C####', 'Do', '<b>', "C'; drop table study; --"])('refuses %j and names the field', (text) => {
-    try {
-      parseNote(text, 'material.tonic')
-      expect.unreachable()
-    } catch (error) {
-      expect(error).toBeInstanceOf(RecipeError)
-      expect((error as RecipeError).path).toBe('material.tonic')
-    }
-  })
+  it.each(['H', 'c', 'C#b', '', 'C####', 'Do', '<b>', "C'; drop table study; --"])(
+    'refuses %j and names the field',
+    (text) => {
+      try {
+        parseNote(text, 'material.tonic')
+        expect.unreachable()
+      } catch (error) {
+        expect(error).toBeInstanceOf(RecipeError)
+        expect((error as RecipeError).path).toBe('material.tonic')
+      }
+    },
+  )
 })
 
 describe('intervals', () => {
   it('move by letters and semitones at once, and back again', () => {
     fc.assert(
-      fc.property(anyPitch, fc.integer({ min: -14, max: 14 }), fc.integer({ min: -24, max: 24 }), (pitch, steps, semitones) => {
-        const there = pitchAbove(pitch, { steps, semitones })
-        expect(midiOf(there)).toBe(midiOf(pitch) + semitones)
-        expect(pitchAbove(there, { steps: -steps, semitones: -semitones })).toEqual(pitch)
-      }),
+      fc.property(
+        anyPitch,
+        fc.integer({ min: -14, max: 14 }),
+        fc.integer({ min: -24, max: 24 }),
+        (pitch, steps, semitones) => {
+          const there = pitchAbove(pitch, { steps, semitones })
+          expect(midiOf(there)).toBe(midiOf(pitch) + semitones)
+          expect(pitchAbove(there, { steps: -steps, semitones: -semitones })).toEqual(pitch)
+        },
+      ),
     )
   })
 })

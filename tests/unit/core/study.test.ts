@@ -1,8 +1,18 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { KIND_IDS, KINDS, materialOf, usualTonics } from '#core/material'
-import { noteName, RecipeError } from '#core/pitch'
-import { checkCompass, completeRecipe, COURSES, linesOf, MOTIONS, NOTES_PER_BEAT, type Recipe, rhythmOf } from '#core/study'
+import type { RecipeError } from '#core/pitch'
+import { noteName } from '#core/pitch'
+import {
+  checkCompass,
+  completeRecipe,
+  COURSES,
+  linesOf,
+  MOTIONS,
+  NOTES_PER_BEAT,
+  type Recipe,
+  rhythmOf,
+} from '#core/study'
 import { PIANO } from '#core/surface'
 
 const anyRecipe = fc
@@ -18,7 +28,9 @@ const anyRecipe = fc
   )
 
 const keysOf = (recipe: Recipe) =>
-  linesOf(recipe, materialOf(recipe.material.tonic, recipe.material.kind)).map((line) => line.notes.map((note) => note.midi))
+  linesOf(recipe, materialOf(recipe.material.tonic, recipe.material.kind)).map((line) =>
+    line.notes.map((note) => note.midi),
+  )
 
 describe('courses', () => {
   it('that return give each hand the same way back, but for the two-way melodic minor', () => {

@@ -64,7 +64,9 @@ describe('expansion', () => {
 })
 
 describe('matching', () => {
-  const [atom] = expand(grade(group(entry({ kinds: ['harmonic-minor'], keys: ['D'], octaves: 2, articulations: ['legato'] }))).grades[0]!)
+  const [atom] = expand(
+    grade(group(entry({ kinds: ['harmonic-minor'], keys: ['D'], octaves: 2, articulations: ['legato'] }))).grades[0]!,
+  )
   const hold = (some: Partial<RecipeInput>, kind = 'harmonic-minor', tonic = 'D') =>
     matchOf(completeRecipe({ material: { tonic, kind }, octaves: 2, ...some }), atom!)
 
@@ -127,10 +129,7 @@ describe('grading', () => {
     const atoms = expand(syllabus.grades[0]!)
     const recipes = studies.map((each) => completeRecipe(each))
     const room = new Map(
-      syllabus.grades[0]!.groups.map((each) => [
-        each.id,
-        each.rule === 'all' ? Infinity : each.rule.any,
-      ]),
+      syllabus.grades[0]!.groups.map((each) => [each.id, each.rule === 'all' ? Infinity : each.rule.any]),
     )
     let best = [0, 0]
     const go = (at: number, used: Set<number>, counts: Map<string, number>, covered: number, near: number): void => {
@@ -146,7 +145,13 @@ describe('grading', () => {
         const match = used.has(which) ? null : matchOf(recipe, atom)
         if (!match) return
         const whole = match.short.length === 0
-        go(at + 1, new Set([...used, which]), new Map([...counts, [atom.group, count + 1]]), covered + (whole ? 1 : 0), near + (whole ? 0 : 1))
+        go(
+          at + 1,
+          new Set([...used, which]),
+          new Map([...counts, [atom.group, count + 1]]),
+          covered + (whole ? 1 : 0),
+          near + (whole ? 0 : 1),
+        )
       })
     }
     go(0, new Set(), new Map(), 0, 0)
@@ -206,10 +211,26 @@ describe('bad syllabi are refused by field', () => {
 
   it.each<[string, (file: Record<string, any>) => void, string]>([
     ['a grade named twice', (f) => (f.grades[1].id = 'initial'), 'grades[1].id'],
-    ['an entry named twice', (f) => (f.grades[0].groups[0].entries[1].id = 'I.A1'), 'grades[0].groups[0].entries[0].id'],
-    ['an unknown kind', (f) => (f.grades[0].groups[0].entries[0].kinds = ['bebop']), 'grades[0].groups[0].entries[0].kinds[0]'],
-    ['a key without signature', (f) => (f.grades[0].groups[0].entries[0].keys = ['G#']), 'grades[0].groups[0].entries[0].keys[0]'],
-    ['a tempo of nothing', (f) => (f.grades[0].groups[0].entries[0].tempo.bpm = 0), 'grades[0].groups[0].entries[0].tempo.bpm'],
+    [
+      'an entry named twice',
+      (f) => (f.grades[0].groups[0].entries[1].id = 'I.A1'),
+      'grades[0].groups[0].entries[0].id',
+    ],
+    [
+      'an unknown kind',
+      (f) => (f.grades[0].groups[0].entries[0].kinds = ['bebop']),
+      'grades[0].groups[0].entries[0].kinds[0]',
+    ],
+    [
+      'a key without signature',
+      (f) => (f.grades[0].groups[0].entries[0].keys = ['G#']),
+      'grades[0].groups[0].entries[0].keys[0]',
+    ],
+    [
+      'a tempo of nothing',
+      (f) => (f.grades[0].groups[0].entries[0].tempo.bpm = 0),
+      'grades[0].groups[0].entries[0].tempo.bpm',
+    ],
     ['choose 50 of 6', (f) => (f.grades[1].groups[3].rule = { any: 50 }), 'grades[1].groups[3].rule.any'],
     ['no grades', (f) => (f.grades = []), 'grades'],
     ['another format', (f) => (f.format = 'tactum-study/1'), 'format'],

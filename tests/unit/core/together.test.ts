@@ -8,17 +8,22 @@ import { meetingWords } from '#core/together'
 describe('hands together', () => {
   it('meet where both play the finger, and cross where both cross', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...KIND_IDS), fc.nat(14), fc.constantFrom('similar', 'contrary'), (kind, at, motion) => {
-        const tonic = noteName(usualTonics(KINDS[kind])[at]!)
-        const { hands, together, steps } = realise({ material: { tonic, kind }, motion })
-        const { right, left } = hands
-        for (let step = 0; step < steps; step++) {
-          expect(together!.thumbs.includes(step)).toBe(right!.fingers[step] === 1 && left!.fingers[step] === 1)
-          expect(together!.thirds.includes(step)).toBe(right!.fingers[step] === 3 && left!.fingers[step] === 3)
-          const both = together!.crossings.right.includes(step) && together!.crossings.left.includes(step)
-          expect(together!.crossings.both.includes(step)).toBe(both)
-        }
-      }),
+      fc.property(
+        fc.constantFrom(...KIND_IDS),
+        fc.nat(14),
+        fc.constantFrom('similar', 'contrary'),
+        (kind, at, motion) => {
+          const tonic = noteName(usualTonics(KINDS[kind])[at]!)
+          const { hands, together, steps } = realise({ material: { tonic, kind }, motion })
+          const { right, left } = hands
+          for (let step = 0; step < steps; step++) {
+            expect(together!.thumbs.includes(step)).toBe(right!.fingers[step] === 1 && left!.fingers[step] === 1)
+            expect(together!.thirds.includes(step)).toBe(right!.fingers[step] === 3 && left!.fingers[step] === 3)
+            const both = together!.crossings.right.includes(step) && together!.crossings.left.includes(step)
+            expect(together!.crossings.both.includes(step)).toBe(both)
+          }
+        },
+      ),
     )
   })
 

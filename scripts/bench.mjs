@@ -1,0 +1,25 @@
+// The budgets, measured and printed: the core in this process, the grading, and the first page in a real browser.
+import { pathToFileURL } from 'node:url'
+import { bundle } from './lib/bundle.mjs'
+import { ensureBuild, ensureModules } from './lib/packages.mjs'
+import { freePort, startCluster } from './lib/postgres.mjs'
+import { fail } from './lib/run.mjs'
+import { startServer } from './lib/server.mjs'
+
+async function main() {
+  await ensureModules()
+  await ensureBuild()
+  const { core } = await import(pathToFileURL(await bundle('bench/core.ts', 'bench')).href)
+  core()
+  const { page, scripts } = await import('../bench/page.mjs')
+  scripts()
+  const cluster = await startCluster(`cluster-bench-${process.pid}`, { throwAway: true })
+  try {
+    const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log: 'bench-server.log' })
+    await page(server.address).finally(server.stop)
+  } finally {
+    await cluster.stop()
+  }
+}
+
+await main().catch(fail)

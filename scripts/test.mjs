@@ -1,0 +1,67 @@
+// Everything that is checked, from a fresh clone: one command, one closing line.
+import fs from 'node:fs'
+import path from 'node:path'
+import { ensureBuild, ensureModules, installDebian } from './lib/packages.mjs'
+import { keep, KEPT, ROOT } from './lib/places.mjs'
+import { fail, lastLines, run, say } from './lib/run.mjs'
+
+const tool = (name, ...args) => ['npx', ['--no-install', name, ...args]]
+
+/** Checks that either pass or not; each counts as one. */
+const CHECKS = [
+  ['formatting', ...tool('prettier', '--check', '--log-level=warn', '.')],
+  ['lint', ...tool('eslint', '.')],
+  ['imports', ...tool('depcruise', 'core', 'app', 'server', 'shared', 'cli', '--config', '.dependency-cruiser.cjs')],
+  ['types', ...tool('nuxt', 'typecheck')],
+  ['types of tests and terminal', ...tool('vue-tsc', '-p', 'tests/tsconfig.json')],
+]
+
+async function prepare() {
+  await ensureModules()
+  if (!fs.existsSync('/usr/bin/chromium')) await installDebian('chromium', 'The browser tests need Chromium.')
+  const { code, output } = await run(...tool('nuxt', 'prepare'), { cwd: ROOT })
+  if (code !== 0) throw new Error(output)
+}
+
+async function check([name, command, args]) {
+  const began = Date.now()
+  const { code, output } = await run(command, args, { cwd: ROOT })
+  const seconds = ((Date.now() - began) / 1000).toFixed(1)
+  say(`${code === 0 ? '✓' : '✗'} ${name} (${seconds} s)`)
+  if (code !== 0) say(lastLines(output, 60))
+  return code === 0
+}
+
+/** Runs Vitest and reads its own account of what passed. */
+async function tests() {
+  const report = path.join(KEPT, 'vitest.json')
+  fs.rmSync(report, { force: true })
+  const args = ['run', '--reporter=default', '--reporter=json', `--outputFile=${report}`]
+  const { code, output } = await run(...tool('vitest', ...args), { cwd: ROOT, show: true })
+  if (!fs.existsSync(report)) throw new Error(`The tests did not run:\n${lastLines(output)}`)
+  const found = JSON.parse(fs.readFileSync(report, 'utf8'))
+  const broken = found.testResults.filter(
+    (file) => file.status === 'failed' && file.assertionResults.length === 0,
+  ).length
+  const failed = found.numFailedTests + broken
+  return { passed: found.numPassedTests, failed: failed + (code !== 0 && failed === 0 ? 1 : 0) }
+}
+
+async function main() {
+  const began = Date.now()
+  await prepare()
+  let passed = 0
+  let failed = 0
+  for (const each of CHECKS) {
+    if (await check(each)) passed++
+    else failed++
+  }
+  await ensureBuild()
+  const found = await tests()
+  keep('test-seconds', String(Math.round((Date.now() - began) / 1000)))
+  say(`all of it took ${Math.round((Date.now() - began) / 1000)} s`)
+  process.stdout.write(`${passed + found.passed} passed, ${failed + found.failed} failed\n`)
+  if (failed + found.failed > 0) process.exitCode = 1
+}
+
+await main().catch(fail)

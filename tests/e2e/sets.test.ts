@@ -1,0 +1,169 @@
+import { describe, expect, it } from 'vitest'
+import { expectAccessible, useBrowser } from '../support/browser'
+import { call, freshSet } from '../support/http'
+
+const { open } = useBrowser()
+const programme = 'ol[aria-label="Studies of the set, in order"] li'
+
+describe('a teacher’s whole errand', () => {
+  it('builds a study, puts it into a pupil’s set, grades the set, adds what is missing, prints it', async () => {
+    const { page, problems } = await open('/sets')
+    await page.getByLabel('A new pupil').fill('Nell B.')
+    await page.getByRole('button', { name: 'Add' }).click()
+    await page.getByLabel('Name of a new set for Nell B.').fill('Towards Grade 3')
+    await page.getByLabel('Name of a new set for Nell B.').press('Enter')
+    await page.getByText('An empty programme.').waitFor()
+    await expectAccessible(page)
+    const setUrl = new URL(page.url()).pathname
+
+    await page.getByRole('link', { name: 'Desk', exact: true }).click()
+    await page.getByRole('button', { name: 'Key: C major' }).click()
+    await page.getByRole('button', { name: 'harmonic minor' }).click()
+    await page.getByRole('button', { name: 'G♯, 5 sharps' }).click()
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Key: G♯ harmonic minor' }).waitFor()
+    await page.getByRole('button', { name: 'Save to set' }).click()
+    await page.getByRole('button', { name: /^Towards Grade 3/ }).click()
+    await page.getByText('Added to Nell B., Towards Grade 3.').waitFor()
+
+    await page.goto(setUrl)
+    await page.getByRole('button', { name: 'Grade: no grade yet' }).click()
+    await page.getByRole('option', { name: 'Corvane, Grade 3' }).click()
+    await page.getByText('no. 1: 120 of 144 notes a minute').waitFor()
+    await page.getByRole('button', { name: 'Add the 15 missing' }).click()
+    await page.getByText('15 studies added').waitFor()
+    expect(await page.locator(programme).count()).toBe(16)
+    expect(await page.getByRole('heading', { level: 1 }).textContent()).toMatch(/15 of 16 ready to be asked/)
+    await expectAccessible(page)
+
+    await page.getByRole('link', { name: 'Print the set' }).click()
+    const print = page.getByRole('button', { name: 'Print', exact: true })
+    await page.waitForFunction(() => document.querySelectorAll('.sheet-line svg').length >= 30)
+    expect(await print.isEnabled()).toBe(true)
+    expect(await page.locator('article').count()).toBe(16)
+    expect(await page.getByText('Stop at pain, numbness or tingling').count()).toBe(1)
+    await expectAccessible(page)
+    for (const size of ['A4', 'Letter']) {
+      await page.getByLabel(size).check()
+      const pdf = await page.pdf({ preferCSSPageSize: true })
+      const [, width] = /MediaBox \[0 0 ([\d.]+)/.exec(pdf.toString('latin1'))!
+      expect(Math.round(Number(width))).toBe(size === 'A4' ? 595 : 612)
+    }
+    expect(problems).toEqual([])
+  })
+})
+
+describe('a set, by keyboard alone', () => {
+  it('moves a study with Alt and arrows, takes one out with Delete, and keeps the order', async () => {
+    const { set } = await freshSet('Keys')
+    const ids: string[] = []
+    for (const tonic of ['C', 'G', 'D']) {
+      ids.push((await call('/api/studies', 'POST', { recipe: { material: { tonic, kind: 'major' } } })).body.id)
+    }
+    await call(`/api/sets/${set.id}`, 'PUT', {
+      title: 'Keys',
+      syllabusId: null,
+      gradeId: null,
+      studyIds: ids,
+      version: 1,
+    })
+    const { page } = await open(`/sets/${set.id}`)
+    await page.getByRole('link', { name: 'C major' }).focus()
+    await page.keyboard.press('Alt+ArrowDown')
+    await page.waitForFunction(() => document.activeElement?.textContent === 'C major')
+    const titles = () => page.locator(`${programme} .title`).allTextContents()
+    await page.locator(`${programme}:nth-child(2) .title`, { hasText: 'C major' }).waitFor()
+    expect(await titles()).toEqual(['G major', 'C major', 'D major'])
+    await page.getByRole('link', { name: 'D major' }).focus()
+    await page.keyboard.press('Delete')
+    await page.locator(`${programme}:nth-child(3)`).waitFor({ state: 'detached' })
+    await page.getByText('saved', { exact: true }).waitFor()
+    await page.reload()
+    await page.locator(programme).first().waitFor()
+    expect(await titles()).toEqual(['G major', 'C major'])
+  })
+
+  it('drags by the number', async () => {
+    const { set } = await freshSet('Drag')
+    const ids: string[] = []
+    for (const tonic of ['C', 'G', 'D']) {
+      ids.push((await call('/api/studies', 'POST', { recipe: { material: { tonic, kind: 'major' } } })).body.id)
+    }
+    await call(`/api/sets/${set.id}`, 'PUT', {
+      title: 'Drag',
+      syllabusId: null,
+      gradeId: null,
+      studyIds: ids,
+      version: 1,
+    })
+    const { page } = await open(`/sets/${set.id}`)
+    await page.locator(programme).first().waitFor()
+    await page.locator(`${programme}:nth-child(1) .grip`).dragTo(page.locator(`${programme}:nth-child(3) .grip`))
+    await page.locator(`${programme}:nth-child(3) .title`, { hasText: 'C major' }).waitFor()
+    await page.getByText('saved', { exact: true }).waitFor()
+    const { body } = await call(`/api/sets/${set.id}`)
+    expect(body.studies.map((study: { id: string }) => study.id)).toEqual([ids[1], ids[2], ids[0]])
+  })
+
+  it('shows both versions of a set that was saved elsewhere', async () => {
+    const { set } = await freshSet('Here')
+    const { page } = await open(`/sets/${set.id}`)
+    await page.getByRole('button', { name: 'Set: Here' }).waitFor()
+    await call(`/api/sets/${set.id}`, 'PUT', {
+      title: 'There',
+      syllabusId: null,
+      gradeId: null,
+      studyIds: [],
+      version: 1,
+    })
+    await page.getByRole('button', { name: /^Corvane Certificates, Grade 1:/ }).click()
+    await page.getByText('there it is “There”').waitFor()
+    expect((await call(`/api/sets/${set.id}`)).body).toMatchObject({ title: 'There', gradeId: null })
+    await page.getByRole('button', { name: 'Mine stands' }).click()
+    await page.getByText('there it is “There”').waitFor({ state: 'detached' })
+    expect((await call(`/api/sets/${set.id}`)).body).toMatchObject({ title: 'Here', gradeId: '1' })
+  })
+})
+
+describe('the other pages', () => {
+  it.each(['/library', '/sets', '/syllabi', '/syllabi/corvane-piano'])('%s is accessible and quiet', async (path) => {
+    const { page, problems } = await open(path)
+    await page.getByRole('heading', { level: 1 }).waitFor()
+    await page.locator('li').first().waitFor()
+    await expectAccessible(page)
+    expect(problems).toEqual([])
+  })
+
+  it('the library finds a study as it is typed, in letters or signs', async () => {
+    await call('/api/studies', 'POST', { recipe: { material: { tonic: 'Cb', kind: 'major' }, hands: 'left' } })
+    const { page } = await open('/library')
+    await page.getByLabel('Find').fill('cb major left')
+    await page.getByRole('link', { name: 'C♭ major, left hand' }).first().click()
+    await page.getByRole('button', { name: 'Key: C♭ major' }).waitFor()
+  })
+
+  it('syllabus files that are wrong are refused by place, and right ones stand on file', async () => {
+    const { page } = await open('/syllabi')
+    const input = page.getByLabel('Bring in a syllabus file')
+    const give = (name: string, text: string) =>
+      input.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+    await give('list.json', 'Grade 1: C major')
+    await page.getByText(/list\.json was not taken: This is not JSON/).waitFor()
+    const { body: shipped } = await call('/api/syllabi/corvane-piano')
+    const twice = structuredClone(shipped)
+    twice.grades[1].id = 'initial'
+    await give('twice.json', JSON.stringify({ ...twice, id: 'e2e-twice' }))
+    await page.getByText(/named twice\. \(at grades\[1\]\.id\)/).waitFor()
+    await give('good.json', JSON.stringify({ ...shipped, id: 'e2e-good', title: 'A <b>bold</b> list' }))
+    await page.getByText('good.json is on file.').waitFor()
+    await page.getByRole('link', { name: 'A <b>bold</b> list' }).waitFor()
+  })
+
+  it('an address that leads nowhere says so', async () => {
+    const { page } = await open('/nowhere')
+    await page.getByRole('heading', { name: 'A rest here, no music' }).waitFor()
+    await expectAccessible(page)
+    const lost = await open('/desk/00000000-0000-4000-8000-000000000000')
+    await lost.page.getByText('There is no such study.').waitFor()
+  })
+})

@@ -1,0 +1,64 @@
+import AxeBuilder from '@axe-core/playwright'
+import { type Browser, type BrowserContext, chromium, type Page } from 'playwright-core'
+import { afterAll, beforeAll, expect, inject } from 'vitest'
+
+/** Debian's Chromium, started so that it asks nothing of the world outside. */
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
+
+export interface Window {
+  readonly page: Page
+  readonly problems: string[]
+}
+
+/** A browser for a test file; windows made from it complain of whatever the page complains of. */
+export function useBrowser() {
+  let browser: Browser
+  const contexts: BrowserContext[] = []
+  beforeAll(async () => {
+    browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: FLAGS })
+  })
+  afterAll(async () => {
+    await browser?.close()
+  })
+  async function open(path: string, size = { width: 1280, height: 800 }): Promise<Window> {
+    const context = await browser.newContext({ viewport: size, baseURL: inject('address') })
+    contexts.push(context)
+    const page = await context.newPage()
+    const problems: string[] = []
+    page.on('pageerror', (error) => problems.push(error.message))
+    page.on('console', (message) => {
+      // refusals that a test provokes are logged by the browser itself
+      if (message.type() === 'error' && !message.text().includes('Failed to load resource'))
+        problems.push(message.text())
+    })
+    page.on('request', (request) => {
+      if (!/^(http:\/\/127\.0\.0\.1|data:|blob:)/.test(request.url())) problems.push(`asked outside: ${request.url()}`)
+    })
+    page.setDefaultTimeout(15_000)
+    await page.goto(path)
+    return { page, problems }
+  }
+  return { open }
+}
+
+/** WCAG 2.2 AA as far as axe can tell. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
+  const { violations } = await new AxeBuilder({ page }).withTags(tags).analyze()
+  const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`)
+  expect(found).toEqual([])
+}
+
+/** Finger numbers of a hand as they stand in the score. */
+export async function fingersShown(page: Page, hand: 'right' | 'left'): Promise<string> {
+  const texts = await page.locator(`[data-finger^="${hand} "] text`).allTextContents()
+  return texts.map((text) => text.trim()).join('')
+}
