@@ -1,6 +1,6 @@
 /**
  * An assignment problem: one state (a finger, a stick, a pair of fingers) for each place in a row. Costs look at
- * one, two and three successive places; Infinity forbids. `at` is always the first place looked at; in a cyclic
+ * one, two and three successive places, are never negative, and Infinity forbids. `at` is always the first place looked at; in a cyclic
  * problem the last place is followed by the first.
  */
 export interface Problem<S> {

@@ -70,8 +70,8 @@ class Table<S> {
   }
 }
 
-/** Moves the front one place on: from (at-1, at) to (at, at+1). */
-function advance<S>(table: Table<S>, front: Front, at: number, k: number): Front {
+/** Moves the front one place on: from (at-1, at) to (at, at+1). Ways that have reached `bound` are given up. */
+function advance<S>(table: Table<S>, front: Front, at: number, k: number, bound = Infinity): Front {
   const followers = table.followers(at)
   const width = table.states[at + 1]!.length
   const next: (Way[] | undefined)[] = new Array(followers.length * width)
@@ -86,6 +86,7 @@ function advance<S>(table: Table<S>, front: Front, at: number, k: number): Front
       const here = (next[b * width + state] ??= [])
       for (const before of ways) {
         const total = before.cost + cost
+        if (total >= bound) break
         if (here.length < k || total < here[k - 1]!.cost) keep(here, { cost: total, state, before }, k)
       }
     }
@@ -142,9 +143,13 @@ function solveRing<S>(table: Table<S>, k: number): Way[] {
   if (n < 3) throw new RangeError('A ring needs at least three places.')
   const best: Way[] = []
   const closing = table.followers(n - 1)
-  for (const start of beginnings(table)) {
+  // cheap beginnings first: what is found early bounds what comes later, since costs only grow
+  const starts = beginnings(table).sort((a, b) => a.way.cost - b.way.cost)
+  for (const start of starts) {
+    const bound = best.length === k ? best[k - 1]!.cost : Infinity
+    if (start.way.cost >= bound) break
     let front = frontOf(table, [start])
-    for (let at = 1; at + 1 < n; at++) front = advance(table, front, at, k)
+    for (let at = 1; at + 1 < n; at++) front = advance(table, front, at, k, bound)
     front.ways.forEach((ways, node) => {
       const y = Math.floor(node / front.width)
       const z = node % front.width

@@ -25,8 +25,25 @@ async function draw(): Promise<void> {
   await engravingReady()
   if (host.value) engraved.value = drawSystem(host.value, props.study, props.system, props.width)
 }
+/** What the ink depends on; fingers do not, so pinning one redraws no note. */
+const ink = computed(() => {
+  const { material, hands, motion, octaves, course, startOctave, tempo } = props.study.recipe
+  const { from, to } = props.system
+  return JSON.stringify([
+    material,
+    hands,
+    motion,
+    octaves,
+    course,
+    startOctave,
+    tempo.notesPerBeat,
+    from,
+    to,
+    props.width,
+  ])
+})
 onMounted(draw)
-watch(() => [props.study, props.system, props.width], draw)
+watch(ink, draw)
 
 const pinned = computed(() => new Set(props.study.recipe.pins.map((pin) => `${pin.hand} ${pin.index}`)))
 const keyOf = (place: Place): string => `${place.hand} ${place.index}`
