@@ -1,8 +1,9 @@
 // One command from a fresh machine to a running Tactum. Built-ins only: it runs before anything is installed.
 import fs from 'node:fs'
+import path from 'node:path'
 import { parseArgs } from 'node:util'
 import { ensureBuild, ensureModules } from './lib/packages.mjs'
-import { keep, KEPT, readKept } from './lib/places.mjs'
+import { DATA } from './lib/places.mjs'
 import { startCluster } from './lib/postgres.mjs'
 import { fail, say, Stop } from './lib/run.mjs'
 import { checkPort, startServer } from './lib/server.mjs'
@@ -19,15 +20,18 @@ function options() {
   }
 }
 
-/** Two starts in one folder would fight over the database. */
+const CLAIM = path.join(DATA, 'start.pid')
+
+/** Two starts on one data folder would fight over the database. */
 function claimFolder() {
-  const pid = Number(readKept('start.pid'))
-  if (pid && pid !== process.pid) {
-    const file = `/proc/${pid}/cmdline`
-    const running = fs.existsSync(file) && fs.readFileSync(file, 'utf8').includes('start.mjs')
-    if (running) throw new Stop(`Tactum is already running from this folder (process ${pid}).`)
+  fs.mkdirSync(DATA, { recursive: true })
+  const pid = fs.existsSync(CLAIM) ? Number(fs.readFileSync(CLAIM, 'utf8')) : 0
+  const file = `/proc/${pid}/cmdline`
+  if (pid && pid !== process.pid && fs.existsSync(file) && fs.readFileSync(file, 'utf8').includes('start.mjs')) {
+    throw new Stop(`Tactum is already running from this folder (process ${pid}).`)
   }
-  keep('start.pid', String(process.pid))
+  fs.writeFileSync(CLAIM, String(process.pid))
+  return { stop: async () => fs.rmSync(CLAIM, { force: true }) }
 }
 
 async function main() {
@@ -37,7 +41,6 @@ async function main() {
   const stopAll = () =>
     (stopping ??= (async () => {
       for (const each of running.reverse()) await each.stop()
-      fs.rmSync(`${KEPT}/start.pid`, { force: true })
     })())
   const end = async (code) => {
     say('\n• stopping …')
@@ -45,10 +48,9 @@ async function main() {
     process.exit(code)
   }
   try {
-    claimFolder()
+    running.push(claimFolder())
     await checkPort(port)
-    process.on('SIGINT', () => end(0))
-    process.on('SIGTERM', () => end(0))
+    for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => end(0))
     await ensureModules()
     await ensureBuild()
     let databaseUrl = process.env.DATABASE_URL
@@ -70,7 +72,7 @@ async function main() {
     fail(error)
   }
   function lost(what) {
-    say(`\nTactum: the ${what} ended by itself; see the logs in .tactum.`)
+    say(`\nTactum: the ${what} ended by itself; see the logs in ${DATA}.`)
     return end(1)
   }
 }

@@ -37,7 +37,7 @@ const FINGER_HEIGHT = 13
 const OTTAVA_ROOM = 16
 const MARGIN = 6
 /** Footnote letters stand beyond the fingers. */
-const LETTER = 13
+const LETTER = 18
 const STAFF = 40
 const LEAST_GAP = 34
 

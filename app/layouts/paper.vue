@@ -5,7 +5,7 @@
 <style>
 @media screen {
   .paper {
-    max-width: 860px;
+    max-width: 954px;
     margin: 0 auto;
     padding: 18px 26px 60px;
   }

@@ -4,8 +4,10 @@ import path from 'node:path'
 import { fileURLToPath } from 'node:url'
 
 export const ROOT = fileURLToPath(new URL('../..', import.meta.url)).replace(/\/$/, '')
-/** What the program keeps for itself; git ignores it. */
+/** Marks of what was installed and built, and bundles; git ignores it. */
 export const KEPT = path.join(ROOT, '.tactum')
+/** Where a running Tactum keeps its database and logs; `TACTUM_DATA` puts it elsewhere. */
+export const DATA = process.env.TACTUM_DATA ? path.resolve(process.env.TACTUM_DATA) : KEPT
 
 function* filesIn(place) {
   const stat = fs.statSync(place, { throwIfNoEntry: false })

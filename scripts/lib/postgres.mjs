@@ -4,7 +4,7 @@ import fs from 'node:fs'
 import net from 'node:net'
 import path from 'node:path'
 import { installDebian } from './packages.mjs'
-import { KEPT, ROOT } from './places.mjs'
+import { DATA } from './places.mjs'
 import { ended, lastLines, pause, run, say, Stop } from './run.mjs'
 
 const LIBRARIES = '/usr/lib/postgresql'
@@ -49,9 +49,9 @@ function reachable(folder) {
 
 /** Where a cluster lives: beside the program, or under /var/lib where the program's folder is closed to its user. */
 function homeFor(name, user) {
-  const usual = path.join(KEPT, name)
-  if (user.uid === undefined || reachable(ROOT)) return usual
-  const elsewhere = path.join('/var/lib', `tactum-${createHash('sha256').update(ROOT).digest('hex').slice(0, 8)}`, name)
+  const usual = path.join(DATA, name)
+  if (user.uid === undefined || reachable(path.dirname(DATA))) return usual
+  const elsewhere = path.join('/var/lib', `tactum-${createHash('sha256').update(DATA).digest('hex').slice(0, 8)}`, name)
   say(`• the database's user cannot enter this folder; its data goes to ${elsewhere}`)
   return elsewhere
 }

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process'
 import fs from 'node:fs'
 import net from 'node:net'
 import path from 'node:path'
-import { KEPT, ROOT } from './places.mjs'
+import { DATA, ROOT } from './places.mjs'
 import { ended, lastLines, pause, Stop } from './run.mjs'
 
 /** @throws Stop when something listens on the port already */
@@ -27,8 +27,8 @@ export function checkPort(port) {
  * @returns {Promise<{address: string, stop: () => Promise<void>, ended: Promise<number>}>}
  */
 export async function startServer({ port, databaseUrl, demo = true, log: logName = 'server.log' }) {
-  fs.mkdirSync(KEPT, { recursive: true })
-  const logFile = path.join(KEPT, logName)
+  fs.mkdirSync(DATA, { recursive: true })
+  const logFile = path.join(DATA, logName)
   const log = fs.openSync(logFile, 'w')
   const child = spawn(process.execPath, [path.join(ROOT, '.output/server/index.mjs')], {
     cwd: ROOT,

@@ -31,6 +31,31 @@ describe('the study desk, by mouse', () => {
     expect(problems).toEqual([])
   })
 
+  it('goes from any study to any other, longer or shorter, without a stumble', async () => {
+    const { page, problems } = await open('/desk')
+    const choose = async (word: RegExp, option: string) => {
+      await page.getByRole('button', { name: word }).click()
+      await page.getByRole('option', { name: option }).click()
+    }
+    await page.getByRole('button', { name: 'Key: C major' }).click()
+    await page.getByRole('button', { name: 'major arpeggio' }).click()
+    await page.keyboard.press('Escape')
+    await page.locator('[data-finger]').nth(25).waitFor()
+    for (const [word, option, notes] of [
+      [/^Hands/, 'contrary motion', 26],
+      [/^Octaves/, 'three octaves', 38],
+      [/^Hands/, 'left hand', 19],
+      [/^Octaves/, 'one octave', 7],
+      [/^Course/, 'down only', 4],
+      [/^Hands/, 'hands together', 8],
+    ] as const) {
+      await choose(word, option)
+      await page.waitForFunction((count) => document.querySelectorAll('[data-finger]').length === count, notes)
+      expect(await page.locator('.engraving svg').count()).toBeGreaterThan(0)
+    }
+    expect(problems).toEqual([])
+  })
+
   it('pins a finger, solves the rest around it, names a conflict, and keeps the last good study', async () => {
     const { page } = await open('/desk')
     await page.locator(finger('right', 3)).click()
@@ -172,6 +197,12 @@ describe('the study desk, by mouse', () => {
       buffer: Buffer.from('{"material":{"tonic":"C","kind":"major"},"octaves":99}'),
     })
     await page.getByText('octaves must be a whole number from 1 to 4').waitFor()
+    for (const text of ['null', '3', '{"material":{"tonic":"H","kind":"major"}}', '{"material":null}']) {
+      await input.setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+      await page.getByText(/odd\.json: (material is missing|“H” is not a tonic)/).waitFor()
+    }
+    // the study on the desk has stayed
+    await page.getByRole('button', { name: 'Key: F♯ melodic minor' }).waitFor()
   })
 })
 

@@ -83,6 +83,34 @@ describe('a set, by keyboard alone', () => {
     expect(await titles()).toEqual(['G major', 'C major'])
   })
 
+  it('chooses the grade, adds what is missing and goes on to print', async () => {
+    const { set } = await freshSet('By keys')
+    const { page } = await open(`/sets/${set.id}`)
+    const tabTo = async (name: RegExp) => {
+      for (let tries = 0; tries < 60; tries++) {
+        await page.keyboard.press('Tab')
+        const here = await page.evaluate(
+          () => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent?.trim() ?? '',
+        )
+        if (name.test(here)) return
+      }
+      throw new Error(`No tab stop called ${name}`)
+    }
+    await page.getByRole('button', { name: 'Grade: no grade yet' }).waitFor()
+    await tabTo(/^Grade: no grade yet/)
+    await page.keyboard.press('Enter')
+    await page.keyboard.type('Corvane, Grade 1')
+    await page.keyboard.press('Enter')
+    await page.getByRole('button', { name: 'Add the 13 missing' }).waitFor()
+    await tabTo(/^Add the 13 missing/)
+    await page.keyboard.press('Enter')
+    await page.getByText('13 of 13 ready to be asked').waitFor()
+    await page.locator('body').focus()
+    await tabTo(/^Print the set/)
+    await page.keyboard.press('Enter')
+    await page.getByText('for Test P.').waitFor()
+  })
+
   it('drags by the number', async () => {
     const { set } = await freshSet('Drag')
     const ids: string[] = []

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { type Browser, type BrowserContext, chromium, type Page } from 'playwright-core'
-import { afterAll, beforeAll, expect, inject } from 'vitest'
+import { afterAll, afterEach, beforeAll, expect, inject } from 'vitest'
 
 /** Debian's Chromium, started so that it asks nothing of the world outside. */
 const FLAGS = [
@@ -24,6 +24,9 @@ export function useBrowser() {
   const contexts: BrowserContext[] = []
   beforeAll(async () => {
     browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: FLAGS })
+  })
+  afterEach(async () => {
+    await Promise.all(contexts.splice(0).map((context) => context.close()))
   })
   afterAll(async () => {
     await browser?.close()

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { NuxtLink } from '#components'
 import type { Pupil, StudySet } from '#shared/api'
 import { ask, wordsOf } from '~/composables/api'
+import { downloadJson } from '~/composables/download'
 import type { Desk } from '~/stores/desk'
 
 const props = defineProps<{ desk: Desk }>()
@@ -42,18 +43,7 @@ async function addTo(setId: string, close: () => void): Promise<void> {
   }
 }
 
-function download(): void {
-  const text = JSON.stringify(props.desk.study!.recipe, null, 2)
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }))
-  link.download = `${props.desk
-    .study!.title.replaceAll('♯', ' sharp')
-    .replaceAll('♭', ' flat')
-    .replace(/[^\w]+/g, '-')
-    .toLowerCase()}.json`
-  link.click()
-  URL.revokeObjectURL(link.href)
-}
+const download = (): void => downloadJson(props.desk.study!.title, props.desk.study!.recipe)
 
 function upload(event: Event): void {
   const input = event.target as HTMLInputElement

@@ -19,11 +19,12 @@ const props = defineProps<{
 const emit = defineEmits<{ select: [place: Place]; point: [step: number | null]; key: [event: KeyboardEvent] }>()
 
 const host = ref<HTMLDivElement>()
-const engraved = shallowRef<Engraved | null>(null)
+const drawn = shallowRef<{ ink: string; picture: Engraved } | null>(null)
 
 async function draw(): Promise<void> {
   await engravingReady()
-  if (host.value) engraved.value = drawSystem(host.value, props.study, props.system, props.width)
+  if (!host.value) return
+  drawn.value = { ink: ink.value, picture: drawSystem(host.value, props.study, props.system, props.width) }
 }
 /** What the ink depends on; fingers do not, so pinning one redraws no note. */
 const ink = computed(() => {
@@ -44,6 +45,8 @@ const ink = computed(() => {
 })
 onMounted(draw)
 watch(ink, draw)
+/** Nothing is laid over notes that are not these notes' own. */
+const engraved = computed(() => (drawn.value?.ink === ink.value ? drawn.value.picture : null))
 
 const pinned = computed(() => new Set(props.study.recipe.pins.map((pin) => `${pin.hand} ${pin.index}`)))
 const keyOf = (place: Place): string => `${place.hand} ${place.index}`
@@ -51,7 +54,7 @@ const isSelected = (place: Place): boolean =>
   props.selected?.hand === place.hand && props.selected.index === place.index
 const finger = (spot: FingerSpot): number => props.study.hands[spot.hand]!.fingers[spot.index]!
 const column = (step: number): number | undefined => props.system.columns[step - props.system.from]
-const letterY = (spot: FingerSpot): number => (spot.hand === 'right' ? spot.y - 14 : spot.y + 13)
+const letterY = (spot: FingerSpot): number => (spot.hand === 'right' ? spot.y - 20 : spot.y + 18)
 /** One finger at a time takes the tab key; arrows go on from there. */
 const tabStop = (spot: FingerSpot): number => {
   const here = props.selected ? isSelected(spot) : props.system.first && spot === engraved.value?.fingers[0]
@@ -62,9 +65,9 @@ const tabStop = (spot: FingerSpot): number => {
 <template>
   <div class="relative" :style="{ width: `${width}px` }">
     <div ref="host" class="engraving" aria-hidden="true"></div>
-    <div v-if="!engraved" class="waiting quiet aside h-[220px] pt-20 text-center">engraving …</div>
+    <div v-if="!drawn" class="waiting quiet aside h-[220px] pt-20 text-center">engraving …</div>
     <svg
-      v-else
+      v-else-if="engraved"
       class="absolute inset-0"
       :width="width"
       :height="engraved.height"

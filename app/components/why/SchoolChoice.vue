@@ -17,7 +17,10 @@ const WORDS: Record<FirstFinger, { words: string; note: string }> = {
   <Popover as="div" class="relative inline-block">
     <PopoverButton class="quiet border-b border-dotted border-soft text-[13px]">{{ CONSERVATORY.words }}</PopoverButton>
     <PopoverPanel class="choices right-0 w-[300px] p-4">
-      <p class="mb-3">{{ CONSERVATORY.idea }}</p>
+      <p class="mb-2">{{ CONSERVATORY.idea }}</p>
+      <p class="quiet mb-3 text-[13px]">
+        Figures in brackets say what the next best would cost more, in this school’s points.
+      </p>
       <p id="first-finger" class="mb-1 font-semibold">A black first note where the pattern has 3 or 4</p>
       <p class="quiet mb-2 text-[13px]">Printed tables differ here; both are right.</p>
       <div role="group" aria-labelledby="first-finger">

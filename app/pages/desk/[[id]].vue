@@ -15,6 +15,7 @@ import { letteredReasons, letterMarks } from '~/components/why/letters'
 import WhyColumn from '~/components/why/WhyColumn.vue'
 import { wordsOf } from '~/composables/api'
 import { fingerKeys } from '~/composables/fingerKeys'
+import { realiser } from '~/composables/realiser'
 import { layoutOf } from '~/engraving'
 import { useDesk } from '~/stores/desk'
 
@@ -28,7 +29,7 @@ const { width: sheetWidth } = useElementSize(sheet)
 
 const width = computed(() => Math.max(560, Math.floor(sheetWidth.value) - 20))
 const systems = computed(() => (desk.study && sheetWidth.value > 0 ? layoutOf(desk.study, width.value) : []))
-const stairHeight = computed(() => (systems.value.length > 1 ? 220 : 236))
+const stairHeight = computed(() => (systems.value.length > 1 ? 216 : 224))
 const lettered = computed(() => (desk.study ? letteredReasons(desk.study) : []))
 const letters = computed(() => letterMarks(lettered.value))
 /** The pointer leads; without it the map shows where the selection is. */
@@ -68,8 +69,10 @@ async function importFile(file: File): Promise<void> {
   try {
     if (file.size > 1_000_000) throw new Error(`${file.name} is larger than 1 MB: not a study.`)
     const recipe = JSON.parse(await file.text()) as RecipeInput
+    const answer = await realiser().realise(recipe)
+    if ('fault' in answer) throw new Error(answer.fault.message)
     await router.replace('/desk')
-    await desk.begin(recipe)
+    await desk.begin(answer.study.recipe)
   } catch (error) {
     failed.value = `${file.name}: ${wordsOf(error)}`
   }
@@ -83,7 +86,7 @@ async function importFile(file: File): Promise<void> {
     <template v-if="desk.study">
       <TitleSentence :recipe="desk.recipe" :study="desk.study" @change="desk.change" />
       <DeskNotices :desk="desk" />
-      <div class="mt-[10px] grid grid-cols-1 gap-[22px] lg:grid-cols-[minmax(0,1fr)_262px]">
+      <div class="mt-[10px] grid grid-cols-1 gap-[20px] lg:grid-cols-[minmax(0,1fr)_252px]">
         <section ref="sheet" class="self-start border border-rule bg-sheet" aria-label="The study">
           <div v-for="system in systems" :key="system.from" class="px-[10px] pt-1">
             <ScoreSystem

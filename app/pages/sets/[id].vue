@@ -8,6 +8,7 @@ import GradeReport from '~/components/sets/GradeReport.vue'
 import ProgrammeList from '~/components/sets/ProgrammeList.vue'
 import TubeLadder from '~/components/sets/TubeLadder.vue'
 import { ask, wordsOf } from '~/composables/api'
+import { downloadJson } from '~/composables/download'
 import { useSet } from '~/stores/set'
 
 const route = useRoute()
@@ -52,6 +53,11 @@ function chooseValue(value: string): void {
 async function rename(close: () => void): Promise<void> {
   if (title.value.trim()) await store.change({ title: title.value.trim() })
   close()
+}
+/** The set as a file in the open format, as the terminal's grade command reads it. */
+function exportSet(): void {
+  const { title: name, studies } = store.set!
+  downloadJson(name, { format: 'tactum-set/1', title: name, studies: studies.map((study) => study.recipe) })
 }
 async function removeSet(): Promise<void> {
   try {
@@ -129,10 +135,16 @@ async function removeSet(): Promise<void> {
             </p>
           </div>
           <div class="flex flex-wrap items-center gap-4 border-t border-rule px-5 py-[9px] text-[14px]">
-            <span class="quiet">drag by the number, or <kbd>Alt</kbd> <kbd>↑↓</kbd></span>
+            <span v-if="store.set.studies.length" class="quiet"
+              >drag by the number, or <kbd>Alt</kbd> <kbd>↑↓</kbd></span
+            >
+            <span v-else class="quiet">nothing to print yet</span>
+            <button v-if="store.set.studies.length" type="button" class="text-button ml-auto" @click="exportSet">
+              Export
+            </button>
             <NuxtLink
               v-if="store.set.studies.length"
-              class="main-button ml-auto leading-[22px]"
+              class="main-button leading-[22px]"
               :to="`/print/set/${store.set.id}`"
               >Print the set</NuxtLink
             >

@@ -3,6 +3,7 @@ import { onMounted, ref } from 'vue'
 import { useHead, useRoute } from '#imports'
 import type { Entry, Group, Syllabus } from '#core/syllabus'
 import { ask, wordsOf } from '~/composables/api'
+import { downloadJson } from '~/composables/download'
 
 const route = useRoute()
 const syllabus = ref<Syllabus | null>(null)
@@ -21,13 +22,7 @@ const tempoWords = ({ tempo }: Entry): string => `${tempo.bpm * tempo.notesPerBe
 const chooserWords = (entry: Entry): string =>
   entry.kinds.length < 2 ? '' : entry.chooser === 'candidate' ? 'one form serves' : 'every form must be ready'
 
-function download(): void {
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([JSON.stringify(syllabus.value, null, 2)], { type: 'application/json' }))
-  link.download = `${syllabus.value!.id}.json`
-  link.click()
-  URL.revokeObjectURL(link.href)
-}
+const download = (): void => downloadJson(syllabus.value!.id, syllabus.value)
 </script>
 
 <template>

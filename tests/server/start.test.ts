@@ -1,0 +1,114 @@
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process'
+import { chmodSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { afterAll, describe, expect, inject, it } from 'vitest'
+import { freePort } from '../../scripts/lib/postgres.mjs'
+
+const data = `/tmp/tactum-start-${process.pid}`
+mkdirSync(data)
+chmodSync(data, 0o755)
+const running: ChildProcess[] = []
+
+/** Starts Tactum as a user would, on a data folder of its own; resolves when it is ready or has ended. */
+async function start(port: number, env: Record<string, string> = {}) {
+  const child = spawn('node', ['scripts/start.mjs', '--port', String(port)], {
+    env: { ...process.env, TACTUM_DATA: data, DATABASE_URL: '', ...env },
+    stdio: ['ignore', 'ignore', 'pipe'],
+  })
+  running.push(child)
+  let said = ''
+  const ended = new Promise<number>((resolve) => child.once('exit', (code) => resolve(code ?? -1)))
+  const ready = new Promise<void>((resolve) =>
+    child.stderr.on('data', (chunk) => {
+      said += chunk
+      if (said.includes('Tactum is ready')) resolve()
+    }),
+  )
+  await Promise.race([ready, ended])
+  return { child, ended, said: () => said, address: `http://127.0.0.1:${port}` }
+}
+
+/** Processes whose command line names our data folder. */
+const ours = (): number[] =>
+  readdirSync('/proc')
+    .filter((name) => /^\d+$/.test(name))
+    .filter((pid) => {
+      try {
+        return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(`${data}/cluster`)
+      } catch {
+        return false
+      }
+    })
+    .map(Number)
+
+afterAll(() => {
+  for (const child of running) child.kill('SIGTERM')
+  rmSync(data, { recursive: true, force: true })
+})
+
+describe('the start command', () => {
+  it('starts, refuses a second on the same folder, recovers from kill -9, and stops cleanly', async () => {
+    const port = await freePort()
+    const first = await start(port)
+    expect(first.said()).toMatch(/laying down the database[\s\S]*ready: http:\/\/127\.0\.0\.1/)
+    const made = await fetch(`${first.address}/api/pupils`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ name: 'Kept K.', instrument: 'piano' }),
+    })
+    expect(made.status).toBe(201)
+
+    const second = await start(await freePort())
+    expect(await second.ended).toBe(1)
+    expect(second.said()).toMatch(/Tactum: Tactum is already running from this folder/)
+
+    // the lot: the start command, the server and every database process
+    first.child.kill('SIGKILL')
+    execFileSync('sh', ['-c', `kill -9 ${ours().join(' ')}; pkill -9 -f 'output/server/index.mjs' -P 1 || true`])
+    await first.ended
+    const again = await start(await freePort())
+    expect(again.said()).not.toMatch(/laying down/)
+    const pupils = await (await fetch(`${again.address}/api/pupils`)).json()
+    expect(pupils.map((pupil: { name: string }) => pupil.name)).toEqual([
+      'Marit A.',
+      'Joss P.',
+      'Oda L.',
+      'Teo R.',
+      'Kept K.',
+    ])
+    again.child.kill('SIGTERM')
+    expect(await again.ended).toBe(0)
+    expect(ours()).toEqual([])
+  })
+
+  it('says in one sentence that a port is taken', async () => {
+    const server = createServer().listen(0, '127.0.0.1')
+    await new Promise((resolve) => server.once('listening', resolve))
+    const { port } = server.address() as { port: number }
+    const refused = await start(port)
+    expect(await refused.ended).toBe(1)
+    expect(refused.said().trim()).toMatch(/^Tactum: Port \d+ is taken by another program/)
+    server.close()
+  })
+
+  it.each(['0', 'eighty', '99999'])('refuses port %s', async (port) => {
+    const refused = await start(port as never)
+    expect(await refused.ended).toBe(1)
+    expect(refused.said()).toMatch(/is not a port/)
+  })
+
+  it('uses an outside database and starts no cluster', async () => {
+    const outside = await start(await freePort(), { DATABASE_URL: inject('databaseUrl') })
+    expect(outside.said()).not.toMatch(/starting the database/)
+    expect((await fetch(`${outside.address}/api/health`)).status).toBe(200)
+    outside.child.kill('SIGINT')
+    expect(await outside.ended).toBe(0)
+  })
+
+  it('says so when the outside database does not answer', async () => {
+    const port = await freePort()
+    const lost = await start(port, { DATABASE_URL: `postgres://nobody:x@127.0.0.1:${await freePort()}/none` })
+    expect(await lost.ended).toBe(1)
+    expect(lost.said()).toMatch(/Tactum: The server cannot use its database: .*ECONNREFUSED/)
+  })
+})
