@@ -45,6 +45,8 @@ describe('a teacher’s whole errand', () => {
     await expectAccessible(page)
     for (const size of ['A4', 'Letter']) {
       await page.getByLabel(size).check()
+      const wanted = size === 'A4' ? 'size: A4' : 'size: letter'
+      await page.waitForFunction((text) => document.head.innerHTML.includes(text), wanted)
       const pdf = await page.pdf({ preferCSSPageSize: true })
       const [, width] = /MediaBox \[0 0 ([\d.]+)/.exec(pdf.toString('latin1'))!
       expect(Math.round(Number(width))).toBe(size === 'A4' ? 595 : 612)
