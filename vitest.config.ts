@@ -7,7 +7,14 @@ export default defineConfig({
   resolve: { alias: { '#shared': at('./shared'), '~': at('./app') } },
   test: {
     projects: [
-      { extends: true, test: { name: 'core', include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'] } },
+      {
+        extends: true,
+        test: {
+          name: 'core',
+          testTimeout: 60_000,
+          include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'],
+        },
+      },
       {
         extends: true,
         test: {

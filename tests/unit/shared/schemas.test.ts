@@ -1,0 +1,91 @@
+import { readFileSync } from 'node:fs'
+import Ajv from 'ajv'
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { KIND_IDS } from '#core/material'
+import { RecipeError } from '#core/pitch'
+import { realise } from '#core/realise'
+import { COURSES, HANDS, MOTIONS } from '#core/study'
+import { joined } from '../../../shared/fault'
+import { recipeOf, setFileOf } from '../../../shared/schemas'
+
+const published = new Ajv().compile(JSON.parse(readFileSync('docs/schemas/tactum-study-1.json', 'utf8')))
+
+/** Recipes as people might write them: mostly sensible, sometimes not. */
+const anyRecipe = fc.record(
+  {
+    material: fc.record({
+      tonic: fc.constantFrom('C', 'F#', 'Bb', 'G#', 'Fb', 'H', 'c', 'C###', ''),
+      kind: fc.oneof(fc.constantFrom(...KIND_IDS), fc.constantFrom('bebop', '__proto__')),
+    }),
+    hands: fc.constantFrom(...HANDS, 'feet'),
+    motion: fc.constantFrom(...MOTIONS, 'oblique'),
+    course: fc.constantFrom(...COURSES, 'sideways'),
+    octaves: fc.constantFrom<unknown>(0, 1, 2, 3, 4, 5, 1.5, 'two', null),
+    startOctave: fc.constantFrom<unknown>(0, 3, 4, 8, 9),
+    pins: fc.array(
+      fc.record({
+        hand: fc.constantFrom('right', 'left', 'third'),
+        index: fc.constantFrom(0, 1, 14, 28, 200, -1),
+        finger: fc.constantFrom(1, 2, 3, 4, 5, 6),
+      }),
+      { maxLength: 3 },
+    ),
+  },
+  { requiredKeys: ['material'] },
+)
+
+describe('what the doors take', () => {
+  it('is realised or refused with a field and a sentence; nothing else ever happens', () => {
+    fc.assert(
+      fc.property(anyRecipe, (value) => {
+        try {
+          const study = realise(recipeOf(value))
+          expect(study.steps).toBeGreaterThan(1)
+        } catch (error) {
+          expect(error).toBeInstanceOf(RecipeError)
+          const { code, message, path } = error as RecipeError
+          expect(code).toMatch(/^[a-z]+(\.[a-zA-Z-]+)*$/)
+          expect(message).toMatch(/\.$/)
+          expect(path).not.toBe('')
+        }
+      }),
+      { numRuns: 500 },
+    )
+  })
+
+  it('is what the published schema says: both accept, or both refuse', () => {
+    const accepts = (value: unknown): boolean => {
+      try {
+        recipeOf(value)
+        return true
+      } catch {
+        return false
+      }
+    }
+    fc.assert(
+      fc.property(anyRecipe, (value) => {
+        expect(accepts(value)).toBe(published(value))
+      }),
+      { numRuns: 500 },
+    )
+  })
+
+  it('comes out of a realised study and goes in again unchanged', () => {
+    const { recipe } = realise({ material: { tonic: 'Eb', kind: 'melodic-minor' }, hands: 'left', octaves: 3 })
+    expect(realise(recipeOf(JSON.parse(JSON.stringify(recipe)))).recipe).toEqual(recipe)
+    expect(published(recipe)).toBe(true)
+  })
+
+  it('names the place in a set file', () => {
+    const good = { material: { tonic: 'C', kind: 'major' } }
+    const file = { format: 'tactum-set/1', studies: [good, { material: { tonic: 'C' } }] }
+    try {
+      setFileOf(file)
+      expect.unreachable()
+    } catch (error) {
+      expect((error as RecipeError).path).toBe('studies[1].material.kind')
+    }
+    expect(joined(['a', 0, 'b', 'c', 2])).toBe('a[0].b.c[2]')
+  })
+})
