@@ -29,8 +29,6 @@ export interface Fingering {
 }
 
 const MOST_ALTERNATIVES = 3
-/** Patterns looked at, so that enough of them differ in their thumbs and not only in another finger. */
-const LOOKED_AT = 16
 
 function firstFingerOf(recipe: Recipe, material: Material): 'pattern' | 'two' {
   if (recipe.firstFinger !== 'usual') return recipe.firstFinger
@@ -74,7 +72,7 @@ function given(school: School, line: Line, habit: ReturnType<typeof habitOf>, fi
 /** The best pattern and the next best whose thumbs lie elsewhere, cheapest first. */
 function distinctRings(school: School, hand: Hand, material: Material): RingFingering[] {
   const seen = new Set<string>()
-  const distinct = solveRing(school, hand, material, LOOKED_AT).filter((ring) => {
+  const distinct = solveRing(school, hand, material).filter((ring) => {
     const thumbs = [thumbsOf(ring.up), thumbsOf(ring.down)].join('|')
     return !seen.has(thumbs) && seen.add(thumbs)
   })

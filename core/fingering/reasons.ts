@@ -4,7 +4,7 @@ import type { Finger, Hand, Line, Pin } from '../study'
 import { isBlack } from '../surface'
 import { outward } from './cost'
 import type { Habit } from './habit'
-import { ringCharges, type RingFingering, solveRing } from './ring'
+import { ringCharges, type RingFingering, rivalRing } from './ring'
 import type { Crossing } from './run'
 import type { School } from './school'
 import { dearerIn, listed, phraseOf } from './words'
@@ -75,7 +75,7 @@ function rivalOf(solved: Solved, degree: number, leg: 'up' | 'down'): { text: st
   const { school, line, material, ring } = solved
   if (ring[leg][degree] !== 1) return { text: 'It comes from a pin nearby.', price: null }
   const both = ring.up[degree] === 1 && ring.down[degree] === 1
-  const rival = solveRing(school, line.hand, material, 1, { degree, way: both ? 'both' : leg })[0]
+  const rival = rivalRing(school, line.hand, material, degree, both ? 'both' : leg)
   if (!rival) return { text: 'No other place serves.', price: null }
   const charges = (fingering: RingFingering) => ringCharges(school, line.hand, material, fingering)
   const dearer = dearerIn(charges(ring), charges(rival))

@@ -108,33 +108,26 @@ function ringProblem(
   }
 }
 
-const MEMORY = new Map<string, readonly RingFingering[]>()
-const MOST_REMEMBERED = 2000
-
 /** Which thumbs a ring fingering is not allowed to use; used to price the runner-up of a crossing. */
-export interface Forbidden {
+interface Forbidden {
   readonly degree: number
   readonly way: Way | 'both'
 }
 
-/**
- * The `k` best octave patterns for a hand, cheapest first. The ring depends on nothing but the keys, the hand and
- * the school, so answers are remembered.
- */
-export function solveRing(
-  school: School,
-  hand: Hand,
-  material: Material,
-  k = 1,
-  forbidden?: Forbidden,
-): readonly RingFingering[] {
-  const ring = ringOf(material)
-  const key = [school.id, hand, ring.up, ring.down, k, forbidden?.degree, forbidden?.way].join('|')
+const hasThumb = (ring: { up: readonly Finger[]; down: readonly Finger[] }, { degree, way }: Forbidden): boolean =>
+  (way !== 'down' && ring.up[degree] === 1) || (way !== 'up' && ring.down[degree] === 1)
+
+const MEMORY = new Map<string, readonly RingFingering[]>()
+const MOST_REMEMBERED = 2000
+/** Patterns looked at, so that enough of them differ in their thumbs and not only in another finger. */
+const LOOKED_AT = 16
+
+function search(school: School, hand: Hand, ring: Ring, k: number, forbidden?: Forbidden): readonly RingFingering[] {
+  const key = [school.id, hand, ring.up, ring.down, forbidden?.degree, forbidden?.way].join('|')
   const known = MEMORY.get(key)
   if (known) return known
-  const allowed = (at: number, degree: Degree): boolean =>
-    at !== forbidden?.degree ||
-    !((forbidden.way !== 'down' && degree.up === 1) || (forbidden.way !== 'up' && degree.down === 1))
+  const allowed = (at: number, { up, down }: Degree): boolean =>
+    at !== forbidden?.degree || !hasThumb({ up: [up], down: [down] }, { degree: 0, way: forbidden.way })
   const found = solve(ringProblem(school, hand, ring, allowed), k).map(({ states, cost }): RingFingering => ({
     up: states.map((degree) => degree.up),
     down: states.map((degree) => degree.down),
@@ -143,6 +136,26 @@ export function solveRing(
   if (MEMORY.size >= MOST_REMEMBERED) MEMORY.clear()
   MEMORY.set(key, found)
   return found
+}
+
+/**
+ * The best octave patterns for a hand, cheapest first. The ring depends on nothing but the keys, the hand and the
+ * school, so answers are remembered.
+ */
+export const solveRing = (school: School, hand: Hand, material: Material): readonly RingFingering[] =>
+  search(school, hand, ringOf(material), LOOKED_AT)
+
+/** The best octave pattern whose thumb stays off a degree; undefined where no hand does without. */
+export function rivalRing(
+  school: School,
+  hand: Hand,
+  material: Material,
+  degree: number,
+  way: Way | 'both',
+): RingFingering | undefined {
+  const forbidden = { degree, way }
+  const among = solveRing(school, hand, material).find((ring) => !hasThumb(ring, forbidden))
+  return among ?? search(school, hand, ringOf(material), 1, forbidden)[0]
 }
 
 /** One charge against a ring fingering: what for, how much, and at which degree. */
