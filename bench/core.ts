@@ -8,7 +8,7 @@ import corvane from '../demo/syllabi/corvane-piano.json'
 import { syllabusOf } from '../shared/schemas'
 
 const print = (what: string, value: string, budget = ''): void =>
-  console.log(`${what.padEnd(62)} ${value.padStart(12)}   ${budget}`)
+  console.log(`${what.padEnd(66)} ${value.padStart(12)}   ${budget}`)
 const ms = (value: number): string => `${value.toFixed(value < 10 ? 2 : 0)} ms`
 
 function timed(work: () => unknown, runs: number): { median: number; p95: number } {

@@ -1,4 +1,5 @@
-import { type Accepted, realise } from '#core/realise'
+import { RecipeError } from '#core/pitch'
+import { type Accepted, realise, type RealisedStudy } from '#core/realise'
 import type { RecipeInput } from '#core/study'
 import type { StudyContent } from './db'
 
@@ -8,7 +9,17 @@ import type { StudyContent } from './db'
  * @throws RecipeError when the recipe cannot be realised or the accepted fingers do not fit it
  */
 export function contentOf(recipe: RecipeInput, accepted: Accepted = {}): StudyContent {
-  const study = realise(recipe, accepted)
+  const study = realisedFor(recipe, accepted)
   const fingers = Object.fromEntries(Object.entries(study.hands).map(([hand, part]) => [hand, part.fingers]))
   return { title: study.title, recipe: study.recipe, accepted: fingers }
+}
+
+/** The core names fields of the recipe; a request holds the recipe in a field of its own. */
+function realisedFor(recipe: RecipeInput, accepted: Accepted): RealisedStudy {
+  try {
+    return realise(recipe, accepted)
+  } catch (error) {
+    if (!(error instanceof RecipeError) || error.path.startsWith('accepted')) throw error
+    throw new RecipeError(error.code, error.message, `recipe.${error.path}`, error.details)
+  }
 }

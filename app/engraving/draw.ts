@@ -53,7 +53,7 @@ function fingerY(hand: Hand, staff: Staff, at: number): number {
   return hand === 'right' ? Math.min(ink.top, topLine) - FINGER_UP : Math.max(ink.bottom, topLine + STAFF) + FINGER_DOWN
 }
 
-function extentOf(plan: StaffPlan, staff: Staff): Extent {
+function extentOf(plan: StaffPlan, staff: Staff, letter: number): Extent {
   const topLine = staff.stave.getYForLine(0)
   const inks = staff.notes.map(inkOf)
   const fingers = staff.notes.map((_, at) => fingerY(plan.hand, staff, at))
@@ -63,34 +63,40 @@ function extentOf(plan: StaffPlan, staff: Staff): Extent {
   const top = Math.min(
     0,
     ...inks.map((ink) => ink.top - topLine),
-    ...fingers.map((y) => y - FINGER_HEIGHT - (right ? LETTER : 0) - topLine),
+    ...fingers.map((y) => y - FINGER_HEIGHT - (right ? letter : 0) - topLine),
   )
   const bottom = Math.max(
     STAFF,
     ...inks.map((ink) => ink.bottom - topLine),
-    ...fingers.map((y) => y + 3 + (right ? 0 : LETTER) - topLine),
+    ...fingers.map((y) => y + 3 + (right ? 0 : letter) - topLine),
   )
   return { top: top - ottava - (right ? 0 : triplet), bottom: bottom + ottava + (right ? triplet : 0) }
 }
 
-function ottavasOf(plan: StaffPlan, staff: Staff, system: System): OttavaLine[] {
+function ottavasOf(plan: StaffPlan, staff: Staff, system: System, letter: number): OttavaLine[] {
   const lines: OttavaLine[] = []
   let start = 0
   plan.writing.forEach((writing, at) => {
     const next = plan.writing[at + 1]
     if (next?.ottava === writing.ottava) return
-    if (writing.ottava !== 0) lines.push(ottavaLine(plan, staff, system, start, at))
+    if (writing.ottava !== 0) lines.push(ottavaLine(plan, staff, system, [start, at], letter))
     start = at + 1
   })
   return lines
 }
 
-function ottavaLine(plan: StaffPlan, staff: Staff, system: System, first: number, last: number): OttavaLine {
+function ottavaLine(
+  plan: StaffPlan,
+  staff: Staff,
+  system: System,
+  [first, last]: readonly [number, number],
+  letter: number,
+): OttavaLine {
   const up = plan.writing[first]!.ottava === 1
   const among = staff.notes.slice(first, last + 1).map((note, at) => {
     const ink = inkOf(note)
     const finger = fingerY(plan.hand, staff, first + at)
-    return up ? Math.min(ink.top, finger - FINGER_HEIGHT - LETTER) : Math.max(ink.bottom, finger + 3 + LETTER)
+    return up ? Math.min(ink.top, finger - FINGER_HEIGHT - letter) : Math.max(ink.bottom, finger + 3 + letter)
   })
   return {
     label: up ? '8va' : '8vb',
@@ -100,9 +106,19 @@ function ottavaLine(plan: StaffPlan, staff: Staff, system: System, first: number
   }
 }
 
-/** Clears the host and draws one system into it with VexFlow. The engraving face must have been loaded. */
-export function drawSystem(host: HTMLDivElement, study: RealisedStudy, system: System, width: number): Engraved {
-  const trial = system.staves.map((plan) => extentOf(plan, staffOf(study, system, plan, 0)))
+/**
+ * Clears the host and draws one system into it with VexFlow. The engraving face must have been loaded.
+ * @param lettered whether footnote letters will stand beyond the fingers and want room
+ */
+export function drawSystem(
+  host: HTMLDivElement,
+  study: RealisedStudy,
+  system: System,
+  width: number,
+  lettered: boolean,
+): Engraved {
+  const letter = lettered ? LETTER : 0
+  const trial = system.staves.map((plan) => extentOf(plan, staffOf(study, system, plan, 0), letter))
   const tops: number[] = []
   trial.forEach((extent, at) => {
     const above = trial[at - 1]
@@ -141,7 +157,7 @@ export function drawSystem(host: HTMLDivElement, study: RealisedStudy, system: S
         y: fingerY(plan.hand, staves[at]!, step),
       })),
     ),
-    ottavas: system.staves.flatMap((plan, at) => ottavasOf(plan, staves[at]!, system)),
+    ottavas: system.staves.flatMap((plan, at) => ottavasOf(plan, staves[at]!, system, letter)),
     clefs: system.staves.flatMap((plan, at) =>
       plan.clefChanges.map(({ x, clef }) => ({ x, clef, y: staves[at]!.stave.getYForLine(clef === 'treble' ? 3 : 1) })),
     ),

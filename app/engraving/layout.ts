@@ -45,17 +45,27 @@ const headWidth = (fifths: number, first: boolean): number =>
 
 interface Beats {
   readonly perBeat: number
+  readonly perBar: number
   readonly steps: number
 }
 
 /** Notes under one beam: a beat, or two where a beat has but two. Clefs and octave signs change only between them. */
 export const beamLength = (perBeat: number): number => (perBeat === 2 ? 4 : perBeat)
 
-/** Steps at which a system may end: the beams nearest to equal shares. */
-function breaks({ perBeat, steps }: Beats, systems: number): number[] {
+/** What a break inside a bar costs, in bars that the systems are unequal by. */
+const INSIDE_BAR = 0.35
+
+/** Steps at which systems end: between beams, near equal shares, and at a bar line where one is near. */
+function breaks({ perBeat, perBar, steps }: Beats, systems: number): number[] {
   const size = beamLength(perBeat)
+  const places = Array.from({ length: Math.ceil(steps / size) - 1 }, (_, at) => (at + 1) * size)
+  const dear = (place: number, share: number): number =>
+    Math.abs(place - share) + (place % perBar === 0 ? 0 : INSIDE_BAR * perBar)
   const shares = Array.from({ length: systems - 1 }, (_, at) => ((at + 1) * (steps - 1)) / systems)
-  return [0, ...shares.map((share) => Math.round(share / size) * size), steps]
+  const ends = shares.map((share) =>
+    places.reduce((one, other) => (dear(other, share) < dear(one, share) ? other : one)),
+  )
+  return [0, ...new Set(ends), steps]
 }
 
 function plans(study: RealisedStudy, from: number, to: number): Omit<StaffPlan, 'clefChanges'>[] {
@@ -104,6 +114,8 @@ function layOut(study: RealisedStudy, from: number, to: number, width: number): 
     if (at < count - 1) x += step
     return here
   })
+  const right = columns.at(-1)! + rests + Math.min(step / 2, 14) + RIGHT_PAD
+  if (!last && to % perBar === 0) barLines.push(right)
   return {
     from,
     to,
@@ -113,7 +125,7 @@ function layOut(study: RealisedStudy, from: number, to: number, width: number): 
     step,
     barLines,
     left: LEFT,
-    right: columns.at(-1)! + rests + Math.min(step / 2, 14) + RIGHT_PAD,
+    right,
     staves: staves.map((staff) => ({
       ...staff,
       clefChanges: columns.flatMap((column, at) =>
@@ -130,7 +142,8 @@ function layOut(study: RealisedStudy, from: number, to: number, width: number): 
  * enough to hit, on paper only to read.
  */
 export function layoutOf(study: RealisedStudy, width: number, narrowest = NARROWEST_STEP): System[] {
-  const beats = { perBeat: study.recipe.tempo.notesPerBeat, steps: study.steps }
+  const { notesPerBeat: perBeat } = study.recipe.tempo
+  const beats = { perBeat, perBar: perBeat * study.rhythm.beatsPerBar, steps: study.steps }
   for (let count = 1; ; count++) {
     const ends = breaks(beats, count)
     const systems = ends.slice(1).map((to, at) => layOut(study, ends[at]!, to, width))

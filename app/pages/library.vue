@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead } from '#imports'
 import type { StudyListing } from '#shared/api'
+import SureButton from '~/components/frame/SureButton.vue'
 import { ask, wordsOf } from '~/composables/api'
 
 useHead({ title: 'Library · Tactum' })
@@ -60,15 +61,17 @@ async function remove(study: StudyListing): Promise<void> {
           <template v-if="study.sets">in {{ study.sets === 1 ? 'one set' : `${study.sets} sets` }}, </template>♩ =
           {{ study.recipe.tempo.bpm }}
         </span>
-        <button
-          v-if="study.sets === 0"
-          type="button"
-          class="quiet ml-3 h-[24px] w-[24px] text-[18px] leading-none hover:text-missing"
-          :aria-label="`Delete ${study.title}`"
-          @click="remove(study)"
-        >
-          ×
-        </button>
+        <span v-if="study.sets === 0" class="ml-3 whitespace-nowrap">
+          <SureButton
+            class="quiet h-[24px] w-[24px] text-[18px] leading-none hover:text-missing"
+            :aria-label="`Delete ${study.title}`"
+            question="Delete for good?"
+            yes="Delete"
+            @sure="remove(study)"
+          >
+            ×
+          </SureButton>
+        </span>
       </li>
     </ul>
   </div>

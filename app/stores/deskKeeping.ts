@@ -2,6 +2,7 @@ import { computed, ref, shallowRef } from 'vue'
 import type { RecipeInput } from '#core/study'
 import type { Study } from '#shared/api'
 import { ApiError, ask, wordsOf } from '~/composables/api'
+import { deskAside } from './deskAside'
 import { type DeskStudy, FIRST } from './deskStudy'
 
 /** How the study on the desk is kept: opened, saved over the version that was seen, copied; never overwritten unseen. */
@@ -10,6 +11,7 @@ export function deskKeeping(desk: DeskStudy) {
   const saving = ref(false)
   const conflict = shallowRef<Study | null>(null)
   const saveError = ref<string | null>(null)
+  const { aside, setAside, bringBack, letAsideGo } = deskAside(desk, saved)
 
   const id = computed(() => saved.value?.id ?? null)
   const savedAt = computed(() => saved.value?.updatedAt ?? null)
@@ -28,9 +30,14 @@ export function deskKeeping(desk: DeskStudy) {
     keep(study)
     return desk.lay(study.recipe, study.accepted)
   }
-  const open = async (which: string): Promise<void> => show(await ask<Study>(`/api/studies/${which}`))
+  async function open(which: string): Promise<void> {
+    const study = await ask<Study>(`/api/studies/${which}`)
+    setAside()
+    await show(study)
+  }
 
   function begin(from: RecipeInput = FIRST): Promise<void> {
+    setAside()
     keep(null)
     return desk.lay(from)
   }
@@ -72,5 +79,8 @@ export function deskKeeping(desk: DeskStudy) {
   /** Leaves the saved study as it is and goes on with a copy that has not been saved yet. */
   const duplicate = (): void => keep(null)
 
-  return { id, savedAt, state, conflict, saveError, open, begin, save, keepMine, takeTheirs, duplicate }
+  return {
+    ...{ id, savedAt, state, conflict, saveError, aside },
+    ...{ open, begin, bringBack, letAsideGo, save, keepMine, takeTheirs, duplicate },
+  }
 }

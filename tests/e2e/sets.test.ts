@@ -85,6 +85,36 @@ describe('a set, by keyboard alone', () => {
     expect(await titles()).toEqual(['G major', 'C major'])
   })
 
+  it('saves moves that come faster than the server answers, and puts back what was taken out', async () => {
+    const { set } = await freshSet('Haste')
+    const studyIds: string[] = []
+    for (const tonic of ['C', 'G', 'D', 'A']) {
+      studyIds.push((await call('/api/studies', 'POST', { recipe: { material: { tonic, kind: 'major' } } })).body.id)
+    }
+    const content = { title: 'Haste', syllabusId: null, gradeId: null, studyIds, version: 1 }
+    await call(`/api/sets/${set.id}`, 'PUT', content)
+    const { page, problems } = await open(`/sets/${set.id}`)
+    await page.route('**/api/sets/*', async (route) => {
+      await new Promise((resolve) => setTimeout(resolve, 150))
+      await route.continue()
+    })
+    await page.getByRole('link', { name: 'C major' }).focus()
+    for (let times = 0; times < 3; times++) await page.keyboard.press('Alt+ArrowDown')
+    const order = () => page.locator(`${programme} .title`).allTextContents()
+    expect(await order()).toEqual(['G major', 'D major', 'A major', 'C major'])
+    await page.getByText('saved', { exact: true }).waitFor()
+    expect(await page.getByText('saved elsewhere').count()).toBe(0)
+    const stored = async () =>
+      (await call(`/api/sets/${set.id}`)).body.studies.map((study: { id: string }) => studyIds.indexOf(study.id))
+    expect(await stored()).toEqual([1, 2, 3, 0])
+    await page.getByRole('button', { name: /^Take D major/ }).click()
+    await page.getByRole('button', { name: 'Put no. 2 back' }).click()
+    await page.getByRole('button', { name: 'Put no. 2 back' }).waitFor({ state: 'detached' })
+    await page.getByText('saved', { exact: true }).waitFor()
+    expect(await stored()).toEqual([1, 2, 3, 0])
+    expect(problems).toEqual([])
+  })
+
   it('chooses the grade, adds what is missing and goes on to print', async () => {
     const { set } = await freshSet('By keys')
     const { page } = await open(`/sets/${set.id}`)
@@ -170,6 +200,22 @@ describe('the other pages', () => {
     await page.getByLabel('Find').fill('cb major left')
     await page.getByRole('link', { name: 'C♭ major, left hand' }).first().click()
     await page.getByRole('button', { name: 'Key: C♭ major' }).waitFor()
+  })
+
+  it('what cannot be undone is asked first', async () => {
+    const recipe = { material: { tonic: 'D#', kind: 'minor-arpeggio' }, hands: 'left', octaves: 3 }
+    const { body: study } = await call('/api/studies', 'POST', { recipe })
+    const { page } = await open('/library')
+    const remove = page.locator('li', { has: page.locator(`a[href="/desk/${study.id}"]`) }).getByRole('button')
+    await remove.click()
+    await page.getByText('Delete for good?').waitFor()
+    await expectAccessible(page)
+    await page.keyboard.press('Escape')
+    expect((await call(`/api/studies/${study.id}`)).status).toBe(200)
+    await remove.click()
+    await page.getByRole('button', { name: 'Delete', exact: true }).click()
+    await page.locator(`a[href="/desk/${study.id}"]`).waitFor({ state: 'detached' })
+    expect((await call(`/api/studies/${study.id}`)).status).toBe(404)
   })
 
   it('syllabus files that are wrong are refused by place, and right ones stand on file', async () => {

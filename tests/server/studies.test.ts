@@ -72,7 +72,7 @@ describe('nonsense is refused by field, in one shape, and nothing is stored', ()
     [{ recipe: { ...recipe, octaves: 99 } }, 'recipe.octaves'],
     [{ recipe: { ...recipe, startOctave: 8 } }, 'startOctave'],
     [{ recipe: { ...recipe, pins: [{ hand: 'right', index: 0, finger: 6 }] } }, 'recipe.pins[0].finger'],
-    [{ recipe: { ...recipe, pins: [{ hand: 'right', index: 999, finger: 1 }] } }, 'pins[0].index'],
+    [{ recipe: { ...recipe, pins: [{ hand: 'right', index: 999, finger: 1 }] } }, 'recipe.pins[0].index'],
     [{ recipe: { ...recipe, hands: "together'; drop table study; --" } }, 'recipe.hands'],
     [{ recipe: { ...recipe, surprise: '<script>alert(1)</script>' } }, 'recipe.surprise'],
     [{}, 'recipe'],

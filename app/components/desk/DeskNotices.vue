@@ -4,6 +4,7 @@ import type { Desk } from '~/stores/desk'
 
 /** What stands between the title and the sheet when something needs saying, each with its way out. */
 const props = defineProps<{ desk: Desk }>()
+const emit = defineEmits<{ back: [] }>()
 
 const fits = computed(() => {
   const octave = props.desk.fault?.details?.fits
@@ -52,6 +53,11 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
       <button v-if="pinConflict" type="button" class="plain-button text-ink" @click="lastPinOff">
         Free the last pin
       </button>
+    </div>
+    <div v-if="desk.aside" role="status" class="notice">
+      <span>“{{ desk.aside.title }}” was not saved before this one came to the desk.</span>
+      <button type="button" class="plain-button" @click="emit('back')">Back to it</button>
+      <button type="button" class="text-button" @click="desk.letAsideGo()">Let it go</button>
     </div>
     <div v-if="desk.letGo" role="status" class="notice">
       <span>The notes moved, so the pins were let go.</span>

@@ -8,7 +8,7 @@ import { downloadJson } from '~/composables/download'
 import type { Desk } from '~/stores/desk'
 
 const props = defineProps<{ desk: Desk }>()
-const emit = defineEmits<{ save: []; duplicate: []; file: [file: File] }>()
+const emit = defineEmits<{ save: []; duplicate: []; fresh: []; file: [file: File] }>()
 
 const pupils = ref<Pupil[]>([])
 const told = ref('')
@@ -68,6 +68,7 @@ function upload(event: Event): void {
           @change="upload"
         />
       </label>
+      <button v-if="desk.id" type="button" class="text-button" @click="emit('fresh')">New</button>
       <button v-if="desk.id" type="button" class="text-button" @click="emit('duplicate')">Duplicate</button>
       <NuxtLink v-if="desk.id && desk.state === 'saved'" class="text-button" :to="`/print/study/${desk.id}`"
         >Print</NuxtLink

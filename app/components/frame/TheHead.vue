@@ -1,18 +1,22 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useRoute } from '#imports'
 import type { Studio } from '#shared/api'
 import { ask } from '~/composables/api'
+import { useDesk } from '~/stores/desk'
 
 const route = useRoute()
 const studio = ref<Studio | null>(null)
-const places = [
-  { to: '/desk', words: 'Desk' },
-  { to: '/library', words: 'Library' },
-  { to: '/sets', words: 'Sets' },
-  { to: '/syllabi', words: 'Syllabi' },
-]
+const desk = useDesk()
+/** The desk is found as it was left. */
+const places = computed(() => [
+  { root: '/desk', to: desk.id ? `/desk/${desk.id}` : '/desk', words: 'Desk' },
+  ...['Library', 'Sets', 'Syllabi'].map((words) => {
+    const root = `/${words.toLowerCase()}`
+    return { root, to: root, words }
+  }),
+])
 
 onMounted(async () => {
   studio.value = await ask<Studio>('/api/studio').catch(() => null)
@@ -29,11 +33,11 @@ onMounted(async () => {
       <nav aria-label="Main" class="flex gap-5 text-[14px] font-medium">
         <NuxtLink
           v-for="place in places"
-          :key="place.to"
+          :key="place.root"
           :to="place.to"
           class="quiet px-px pb-[10px] hover:text-ink"
-          :class="{ here: route.path.startsWith(place.to) }"
-          :aria-current="route.path.startsWith(place.to) ? 'page' : undefined"
+          :class="{ here: route.path.startsWith(place.root) }"
+          :aria-current="route.path.startsWith(place.root) ? 'page' : undefined"
         >
           {{ place.words }}
         </NuxtLink>

@@ -1,5 +1,5 @@
 <template>
-  <footer class="mt-6 border-t border-rule pt-2 text-[12px] leading-[1.45]">
+  <footer class="mt-6 break-before-avoid break-inside-avoid border-t border-rule pt-2 text-[12px] leading-[1.45]">
     Start slowly and stay loose; short sessions with breaks; raise tempo or minutes, not both at once. Do not stretch to
     force a span. Stop at pain, numbness or tingling and see a doctor or a hand therapist. Usual cautions, not medical
     advice: your teacher’s and doctor’s word goes first.

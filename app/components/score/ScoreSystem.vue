@@ -24,7 +24,10 @@ const drawn = shallowRef<{ ink: string; picture: Engraved } | null>(null)
 async function draw(): Promise<void> {
   await engravingReady()
   if (!host.value) return
-  drawn.value = { ink: ink.value, picture: drawSystem(host.value, props.study, props.system, props.width) }
+  drawn.value = {
+    ink: ink.value,
+    picture: drawSystem(host.value, props.study, props.system, props.width, props.letters !== undefined),
+  }
 }
 /** What the ink depends on; fingers do not, so pinning one redraws no note. */
 const ink = computed(() => {

@@ -113,12 +113,7 @@ const edge = (midi: number) => ({
       <circle v-if="isSelected(disc)" :cx="disc.x" :cy="disc.y" r="12" class="halo" />
       <circle :cx="disc.x" :cy="disc.y" r="8.3" />
       <text :x="disc.x" :y="disc.y + 4.2">{{ disc.finger }}</text>
-      <text
-        v-if="letterOf(disc)"
-        :x="disc.x + (disc.hand === 'right' ? -14 : 14)"
-        :y="disc.y + (disc.hand === 'right' ? -6 : 15)"
-        class="letter"
-      >
+      <text v-if="letterOf(disc)" :x="disc.letter.x" :y="disc.letter.y" class="letter">
         {{ letterOf(disc) }}
       </text>
     </g>

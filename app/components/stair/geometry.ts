@@ -20,6 +20,8 @@ export interface Disc {
   readonly y: number
   readonly finger: number
   readonly black: boolean
+  /** Where a footnote letter is clear of hinges and neighbours: middle of its baseline. */
+  readonly letter: { readonly x: number; readonly y: number }
 }
 
 /** A run of notes played without crossing. */
@@ -80,8 +82,17 @@ function discsOf(study: RealisedStudy, system: System, scale: Scale, hand: Hand)
   return system.columns.map((x, at) => {
     const index = system.from + at
     const midi = part.midi[index]!
-    return { hand, index, x, y: scale.y(midi), finger: part.fingers[index]!, black: isBlack(midi) }
+    const y = scale.y(midi)
+    const rising = midi > (part.midi[index - 1] ?? 2 * midi - part.midi[index + 1]!)
+    const letter = letterSpot(hand, rising, x, y)
+    return { hand, index, x, y, finger: part.fingers[index]!, black: isBlack(midi), letter }
   })
+}
+
+/** Arcs come in from before the disc, and the run goes on after it: letters keep to the corner that both leave free. */
+function letterSpot(hand: Hand, rising: boolean, x: number, y: number): { x: number; y: number } {
+  if (hand === 'right') return { x: x + (rising ? -14 : 14), y: y - 6 }
+  return { x: x + 14, y: y + (rising ? 15 : -6) }
 }
 
 /** Cuts a hand's discs where it crosses. */

@@ -46,7 +46,7 @@ const patternWords = (each: Alternative): string => {
 /** Beyond the school's first rule a figure says nothing any more. */
 const RULED_OUT = 900
 const price = (points: number): string =>
-  points >= RULED_OUT ? 'out of the question here' : `${Math.round(points * 10) / 10} more`
+  points >= RULED_OUT ? 'out of the question here' : `costs ${Math.round(points * 10) / 10} more`
 </script>
 
 <template>

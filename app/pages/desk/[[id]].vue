@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
-import { computed, onMounted, ref, watch } from 'vue'
+import { useElementSize, useEventListener } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import { useHead, useRoute, useRouter } from '#imports'
 import type { RecipeInput } from '#core/study'
 import ConflictDialog from '~/components/desk/ConflictDialog.vue'
@@ -16,7 +16,7 @@ import WhyColumn from '~/components/why/WhyColumn.vue'
 import { wordsOf } from '~/composables/api'
 import { fingerKeys } from '~/composables/fingerKeys'
 import { realiser } from '~/composables/realiser'
-import { layoutOf } from '~/engraving'
+import { engravingReady, layoutOf } from '~/engraving'
 import { useDesk } from '~/stores/desk'
 
 const route = useRoute()
@@ -46,9 +46,16 @@ async function open(): Promise<void> {
     failed.value = wordsOf(error)
   }
 }
-onMounted(open)
+// the engraving face travels while the worker solves
+void engravingReady()
+void open()
 watch(() => route.params.id, open)
 useHead({ title: () => (desk.study ? `${desk.study.title} · Tactum` : 'Desk · Tactum') })
+
+// closing the window asks first while something is unsaved; within Tactum it is set aside instead
+useEventListener(window, 'beforeunload', (event) => {
+  if (desk.changed || desk.aside) event.preventDefault()
+})
 
 async function save(): Promise<void> {
   if (await desk.save()) await router.replace(`/desk/${desk.id}`)
@@ -64,6 +71,15 @@ async function duplicate(): Promise<void> {
   desk.duplicate()
   await router.replace('/desk')
 }
+const address = (): string => (desk.id ? `/desk/${desk.id}` : '/desk')
+async function fresh(): Promise<void> {
+  await desk.begin()
+  await router.replace('/desk')
+}
+async function back(): Promise<void> {
+  await desk.bringBack()
+  await router.replace(address())
+}
 async function importFile(file: File): Promise<void> {
   failed.value = ''
   try {
@@ -71,8 +87,8 @@ async function importFile(file: File): Promise<void> {
     const recipe = JSON.parse(await file.text()) as RecipeInput
     const answer = await realiser().realise(recipe)
     if ('fault' in answer) throw new Error(answer.fault.message)
-    await router.replace('/desk')
     await desk.begin(answer.study.recipe)
+    await router.replace('/desk')
   } catch (error) {
     failed.value = `${file.name}: ${wordsOf(error)}`
   }
@@ -85,7 +101,7 @@ async function importFile(file: File): Promise<void> {
     <p v-if="!desk.study && !failed" class="waiting quiet aside py-40 text-center">opening the study …</p>
     <template v-if="desk.study">
       <TitleSentence :recipe="desk.recipe" :study="desk.study" @change="desk.change" />
-      <DeskNotices :desk="desk" />
+      <DeskNotices :desk="desk" @back="back" />
       <div class="mt-[10px] grid grid-cols-1 gap-[20px] lg:grid-cols-[minmax(0,1fr)_252px]">
         <section ref="sheet" class="self-start border border-rule bg-sheet" aria-label="The study">
           <div v-for="system in systems" :key="system.from" class="px-[10px] pt-1">
@@ -115,7 +131,7 @@ async function importFile(file: File): Promise<void> {
           </div>
           <div v-if="width" class="px-[10px] pb-2"><PianoMap :study="desk.study" :width="width" :step="step" /></div>
           <PinBar :desk="desk" />
-          <SaveBar :desk="desk" @save="save" @duplicate="duplicate" @file="importFile" />
+          <SaveBar :desk="desk" @save="save" @duplicate="duplicate" @fresh="fresh" @file="importFile" />
         </section>
         <aside aria-label="Reasons and alternatives">
           <WhyColumn

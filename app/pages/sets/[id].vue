@@ -4,6 +4,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRoute, useRouter } from '#imports'
 import WordChoice from '~/components/desk/WordChoice.vue'
+import SureButton from '~/components/frame/SureButton.vue'
 import GradeReport from '~/components/sets/GradeReport.vue'
 import ProgrammeList from '~/components/sets/ProgrammeList.vue'
 import TubeLadder from '~/components/sets/TubeLadder.vue'
@@ -85,7 +86,14 @@ async function removeSet(): Promise<void> {
                 <label for="set-title" class="block text-[14px] font-medium">Name of the set</label>
                 <input id="set-title" v-model="title" class="field mt-1 w-full" maxlength="120" />
                 <div class="mt-3 flex justify-between">
-                  <button type="button" class="text-button text-[14px]" @click="removeSet">Throw the set away</button>
+                  <SureButton
+                    class="text-button text-[14px]"
+                    question="For good?"
+                    yes="Throw it away"
+                    @sure="removeSet"
+                  >
+                    Throw the set away
+                  </SureButton>
                   <button type="submit" class="plain-button">Rename</button>
                 </div>
                 <p class="quiet mt-2 text-[13px]">Its studies stay in the library.</p>
@@ -99,7 +107,12 @@ async function removeSet(): Promise<void> {
             {{ report.covered }} of {{ report.required }} ready to be asked
           </span>
         </h1>
-        <span class="quiet text-[14px]" role="status">{{ store.busy ? 'saving …' : store.told || 'saved' }}</span>
+        <span class="flex items-baseline gap-4 text-[14px]">
+          <button v-if="store.taken && !store.busy" type="button" class="text-button" @click="store.putBack()">
+            Put no. {{ store.taken.at + 1 }} back
+          </button>
+          <span class="quiet" role="status">{{ store.busy ? 'saving …' : store.told || 'saved' }}</span>
+        </span>
       </div>
 
       <div

@@ -106,6 +106,21 @@ describe('layout', () => {
       }),
     )
   })
+
+  it('ends a system at a bar line where one is near, and draws every bar line once', () => {
+    const study = realise({ material: { tonic: 'C', kind: 'major' } })
+    const [upper, lower] = layoutOf(study, 680)
+    expect([upper!.to, lower!.from]).toEqual([16, 16])
+    expect(upper!.barLines.at(-1)).toBe(upper!.right)
+    fc.assert(
+      fc.property(anyStudy, fc.integer({ min: 560, max: 1000 }), (any, width) => {
+        const perBar = 4 * any.recipe.tempo.notesPerBeat
+        const systems = layoutOf(any, width)
+        // the last bar line is the double one, which the score draws
+        expect(systems.flatMap((system) => system.barLines)).toHaveLength(Math.ceil(any.steps / perBar) - 1)
+      }),
+    )
+  })
 })
 
 describe('the stair', () => {
@@ -127,6 +142,16 @@ describe('the stair', () => {
     const right = discs.filter((disc) => disc.hand === 'right')
     for (let at = 1; at <= 14; at++) expect(right[at]!.y).toBeLessThan(right[at - 1]!.y)
     for (const disc of discs) expect(disc.y).toBeGreaterThan(0)
+  })
+
+  it('puts letters where neither the neighbours nor the arcs are', () => {
+    const study = realise({ material: { tonic: 'F#', kind: 'melodic-minor' }, motion: 'contrary' })
+    const { discs } = stairOf(study, layoutOf(study, 1000)[0]!, 260)
+    for (const disc of discs) {
+      const near = discs.filter((other) => other.hand === disc.hand && Math.abs(other.index - disc.index) === 1)
+      for (const other of near)
+        expect(Math.hypot(disc.letter.x - other.x, disc.letter.y - 4 - other.y)).toBeGreaterThan(9)
+    }
   })
 })
 

@@ -1,0 +1,97 @@
+import { ref, shallowRef } from 'vue'
+import type { SetReport, StudySet } from '#shared/api'
+import { ApiError, ask, wordsOf } from '~/composables/api'
+
+/** Work that shows itself: busy while it runs, its error in words when it fails. */
+function working() {
+  const busy = ref(false)
+  const error = ref('')
+  const told = ref('')
+  async function guarded(work: () => Promise<void>): Promise<void> {
+    busy.value = true
+    error.value = told.value = ''
+    try {
+      await work()
+    } catch (problem) {
+      error.value = wordsOf(problem)
+    } finally {
+      busy.value = false
+    }
+  }
+  return { busy, error, told, guarded }
+}
+
+const contentOf = ({ title, syllabusId, gradeId, studies }: StudySet) => ({
+  title,
+  syllabusId,
+  gradeId,
+  studyIds: studies.map((study) => study.id),
+})
+
+/**
+ * The set as it is shown and as the server last had it. Changes are shown at once; they are saved one after the
+ * other, what gathers meanwhile in one go, always over the version that was seen.
+ */
+export function setKeeping() {
+  const { busy, error, told, guarded } = working()
+  const set = shallowRef<StudySet | null>(null)
+  const saved = shallowRef<StudySet | null>(null)
+  const report = shallowRef<SetReport | null>(null)
+  /** What the server holds, and what was to be saved, when somebody else saved first. */
+  const conflict = shallowRef<{ current: StudySet; wanted: StudySet } | null>(null)
+
+  async function loadReport(): Promise<void> {
+    const { id, syllabusId, gradeId } = set.value!
+    const query = syllabusId && gradeId ? `?${new URLSearchParams({ syllabus: syllabusId, grade: gradeId })}` : ''
+    report.value = await ask<SetReport>(`/api/sets/${id}/report${query}`)
+  }
+
+  /** Shows what the server holds. */
+  async function settle(current: StudySet): Promise<void> {
+    set.value = saved.value = current
+    conflict.value = null
+    await loadReport()
+  }
+
+  /** A save that came too late leaves both versions to choose from; any other failure is shown as it is. */
+  function refuse(problem: unknown, wanted: StudySet): void {
+    if (!(problem instanceof ApiError) || problem.status !== 409) throw problem
+    conflict.value = { current: problem.fault.current as StudySet, wanted }
+  }
+
+  async function put(): Promise<void> {
+    for (let wanted = set.value!; ; wanted = set.value!) {
+      const { id, version } = saved.value!
+      saved.value = await ask<StudySet>(`/api/sets/${id}`, 'PUT', { ...contentOf(wanted), version })
+      if (set.value === wanted) return settle(saved.value)
+    }
+  }
+
+  let saving: Promise<void> | null = null
+  /** Saves what is shown; while a save is on its way, it goes on to what has been changed since. */
+  function save(): Promise<void> {
+    saving ??= guarded(async () => {
+      try {
+        await put()
+      } catch (problem) {
+        const wanted = set.value!
+        set.value = saved.value
+        refuse(problem, wanted)
+      }
+    }).finally(() => {
+      saving = null
+    })
+    return saving
+  }
+
+  const takeTheirs = (): Promise<void> => guarded(() => settle(conflict.value!.current))
+  function keepMine(): Promise<void> {
+    const { current, wanted } = conflict.value!
+    saved.value = current
+    set.value = wanted
+    return save()
+  }
+  return { set, report, conflict, busy, error, told, guarded, loadReport, settle, refuse, save, takeTheirs, keepMine }
+}
+
+export type SetKeeping = ReturnType<typeof setKeeping>
