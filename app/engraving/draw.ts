@@ -41,6 +41,11 @@ const LETTER = 18
 const STAFF = 40
 const LEAST_GAP = 34
 
+interface Size {
+  readonly width: number
+  readonly height: number
+}
+
 /** Ink of one staff with its fingers, relative to its top line at 0. */
 interface Extent {
   readonly top: number
@@ -118,48 +123,61 @@ export function drawSystem(
   lettered: boolean,
 ): Engraved {
   const letter = lettered ? LETTER : 0
-  const trial = system.staves.map((plan) => extentOf(plan, staffOf(study, system, plan, 0), letter))
+  const staves = system.staves.map((plan) => staffOf(study, system, plan))
+  const extents = staves.map((staff, at) => extentOf(system.staves[at]!, staff, letter))
+  const tops = topsOf(extents)
+  const height = Math.ceil(tops.at(-1)! + extents.at(-1)!.bottom + MARGIN)
+  // where things stand on their own staff is read before the staves move apart
+  const fingers = staves.map((staff, at) => staff.notes.map((_, step) => fingerY(system.staves[at]!.hand, staff, step)))
+  const ottavas = staves.map((staff, at) => ottavasOf(system.staves[at]!, staff, system, letter))
+  ink(host, staves, tops, { width, height })
+  return {
+    height,
+    top: tops[0]!,
+    bottom: tops.at(-1)! + STAFF,
+    fingers: system.staves.flatMap(({ hand }, at) =>
+      fingers[at]!.map((y, step) => ({ hand, index: system.from + step, x: system.columns[step]!, y: y + tops[at]! })),
+    ),
+    ottavas: ottavas.flatMap((lines, at) => lines.map((line) => ({ ...line, y: line.y + tops[at]! }))),
+    clefs: system.staves.flatMap((plan, at) =>
+      plan.clefChanges.map(({ x, clef }) => ({ x, clef, y: tops[at]! + (clef === 'treble' ? 3 : 1) * (STAFF / 4) })),
+    ),
+  }
+}
+
+/** Top lines of the staves: clear of one another's ink and fingers. */
+function topsOf(extents: readonly Extent[]): number[] {
   const tops: number[] = []
-  trial.forEach((extent, at) => {
-    const above = trial[at - 1]
+  extents.forEach((extent, at) => {
+    const above = extents[at - 1]
     tops.push(
       above === undefined
         ? MARGIN - extent.top
         : Math.max(tops[at - 1]! + STAFF + LEAST_GAP, tops[at - 1]! + above.bottom - extent.top + 8),
     )
   })
-  const height = Math.ceil(tops.at(-1)! + trial.at(-1)!.bottom + MARGIN)
+  return tops
+}
+
+/** Draws built staves, each moved down to its top line. */
+function ink(host: HTMLDivElement, staves: readonly Staff[], tops: readonly number[], size: Size): void {
   host.replaceChildren()
   const renderer = new Renderer(host, Renderer.Backends.SVG)
-  renderer.resize(width, height)
+  renderer.resize(size.width, size.height)
   const context = renderer.getContext()
   // invisible hit boxes would cover what the page lays over the score
   ;(context as unknown as { pointerRect: () => unknown }).pointerRect = () => context
   context.setFillStyle('#17211d').setStrokeStyle('#17211d')
-  const staves = system.staves.map((plan, at) => staffOf(study, system, plan, tops[at]!))
-  for (const { stave, notes, rests, beams, tuplets } of staves) {
+  staves.forEach(({ stave, notes, rests, beams, tuplets }, at) => {
+    const group = context.openGroup('staff') as SVGGElement
+    group.setAttribute('transform', `translate(0 ${tops[at]! - stave.getYForLine(0)})`)
     stave.setContext(context).draw()
     for (const note of [...notes, ...rests]) note.setContext(context).draw()
     for (const drawn of [...beams, ...tuplets]) drawn.setContext(context).draw()
-  }
+    context.closeGroup()
+    stave.setY(tops[at]!)
+  })
   if (staves.length === 2) {
     new StaveConnector(staves[0]!.stave, staves[1]!.stave).setType('brace').setContext(context).draw()
-  }
-  return {
-    height,
-    top: staves[0]!.stave.getYForLine(0),
-    bottom: staves.at(-1)!.stave.getYForLine(4),
-    fingers: system.staves.flatMap((plan, at) =>
-      plan.notes.map((_, step) => ({
-        hand: plan.hand,
-        index: system.from + step,
-        x: system.columns[step]!,
-        y: fingerY(plan.hand, staves[at]!, step),
-      })),
-    ),
-    ottavas: system.staves.flatMap((plan, at) => ottavasOf(plan, staves[at]!, system, letter)),
-    clefs: system.staves.flatMap((plan, at) =>
-      plan.clefChanges.map(({ x, clef }) => ({ x, clef, y: staves[at]!.stave.getYForLine(clef === 'treble' ? 3 : 1) })),
-    ),
   }
 }

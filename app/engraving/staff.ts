@@ -14,10 +14,19 @@ const WRITINGS: readonly Writing[] = (['treble', 'bass'] as const).flatMap((clef
   ([0, 1, -1] as const).map((ottava) => ({ clef, ottava })),
 )
 
+/** Letters above (positive) or below the middle line, as written. */
+const fromMiddle = ({ pitch }: LineNote, { clef, ottava }: Writing): number =>
+  staffPlace(pitch) - 7 * ottava - MIDDLE[clef]
+
 /** Ledger lines that a note needs; the staff reaches five places either side of its middle line. */
-export function ledgerLines(note: LineNote, { clef, ottava }: Writing): number {
-  const away = Math.abs(staffPlace(note.pitch) - 7 * ottava - MIDDLE[clef])
-  return Math.max(0, Math.floor((away - 4) / 2))
+export function ledgerLines(note: LineNote, writing: Writing): number {
+  return Math.max(0, Math.floor((Math.abs(fromMiddle(note, writing)) - 4) / 2))
+}
+
+/** Which way the stems of notes under one beam (or of one note) go: away from the note farthest off; down on a tie. */
+export function stemsUp(notes: readonly LineNote[], writing: readonly Writing[]): boolean {
+  const places = notes.map((note, at) => fromMiddle(note, writing[at]!))
+  return -Math.min(...places) > Math.max(...places)
 }
 
 const OTTAVA = 9

@@ -1,8 +1,9 @@
 import { Accidental, Beam, Dot, Formatter, Stave, StaveNote, Stem, Tuplet, Voice } from 'vexflow/core'
 import type { RealisedStudy } from '#core/realise'
-import type { LineNote, Value } from '#core/study'
+import type { Value } from '#core/study'
 import { accidentalsOf } from './accidentals'
 import { beamLength, REST_WIDTH, type StaffPlan, type System } from './layout'
+import { stemsUp } from './staff'
 
 /** A staff of one system, ready to be drawn at a height. */
 export interface Staff {
@@ -23,8 +24,8 @@ const DURATION: Record<Value['written'], string> = {
 const SIGNS: Record<number, string> = { [-2]: 'bb', [-1]: 'b', 0: 'n', 1: '#', 2: '##' }
 const MAJOR_BY_FIFTHS = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#']
 
-function staveAt(study: RealisedStudy, system: System, plan: StaffPlan, y: number): Stave {
-  const stave = new Stave(system.left, y, system.right - system.left, {
+function staveFor(study: RealisedStudy, system: System, plan: StaffPlan): Stave {
+  const stave = new Stave(system.left, 0, system.right - system.left, {
     leftBar: false,
     rightBar: false,
     spaceAboveStaffLn: 0,
@@ -35,7 +36,14 @@ function staveAt(study: RealisedStudy, system: System, plan: StaffPlan, y: numbe
   return stave
 }
 
-function noteOf(note: LineNote, plan: StaffPlan, at: number, value: Value, sign: number | null): StaveNote {
+interface Written {
+  readonly value: Value
+  readonly sign: number | null
+  readonly up: boolean
+}
+
+function noteOf(plan: StaffPlan, at: number, { value, sign, up }: Written): StaveNote {
+  const note = plan.notes[at]!
   const { clef, ottava } = plan.writing[at]!
   const { letter, octave, alteration } = note.pitch
   const written = new StaveNote({
@@ -43,7 +51,7 @@ function noteOf(note: LineNote, plan: StaffPlan, at: number, value: Value, sign:
     duration: DURATION[value.written],
     dots: value.dots,
     clef,
-    autoStem: true,
+    stemDirection: up ? Stem.UP : Stem.DOWN,
   })
   written.setLedgerLineStyle({ strokeStyle: '#17211d', lineWidth: 1 })
   if (value.dots > 0) Dot.buildAndAttach([written], { all: true })
@@ -57,32 +65,35 @@ function place(note: StaveNote, column: number): void {
   context.setX(context.getX() + column - note.getAbsoluteX() - note.getGlyphWidth() / 2)
 }
 
-/** Beats that share a beam: whole beats, and two of them where notes are eighths. */
-function beamGroups<T>(notes: readonly T[], from: number, perBeat: number): T[][] {
+/** Notes by what shares a beam: whole beats, and two of them where notes are eighths; longer notes stand alone. */
+function beamGroups(values: readonly Value[], from: number, perBeat: number): number[][] {
   const size = beamLength(perBeat)
-  const groups: T[][] = []
-  notes.forEach((note, at) => {
-    if (at === 0 || (from + at) % size === 0) groups.push([])
-    groups.at(-1)!.push(note)
+  const groups: number[][] = []
+  values.forEach(({ written }, at) => {
+    const alone = written !== 'eighth' && written !== 'sixteenth'
+    if (at === 0 || (from + at) % size === 0 || alone) groups.push([])
+    groups.at(-1)!.push(at)
   })
   return groups
 }
 
-/** Builds one hand's staff with its top line at `y`; nothing is drawn yet, but everything has its place. */
-export function staffOf(study: RealisedStudy, system: System, plan: StaffPlan, y: number): Staff {
+/** Builds one hand's staff with its top line at 0; nothing is drawn yet, but everything has its place. */
+export function staffOf(study: RealisedStudy, system: System, plan: StaffPlan): Staff {
   const { notesPerBeat } = study.recipe.tempo
-  const stave = staveAt(study, system, plan, y)
+  const stave = staveFor(study, system, plan)
   const whole = study.hands[plan.hand]!.notes
   const signs = accidentalsOf(whole, study.keySignature.fifths, notesPerBeat * study.rhythm.beatsPerBar)
   const values = study.rhythm.notes.slice(system.from, system.to)
-  const notes = plan.notes.map((note, at) => noteOf(note, plan, at, values[at]!, signs[system.from + at]!))
+  const groups = beamGroups(values, system.from, notesPerBeat)
+  const notes = groups.flatMap((group) => {
+    const up = stemsUp(
+      group.map((at) => plan.notes[at]!),
+      group.map((at) => plan.writing[at]!),
+    )
+    return group.map((at) => noteOf(plan, at, { value: values[at]!, sign: signs[system.from + at]!, up }))
+  })
   const rests = system.last ? study.rhythm.rests.map((rest) => restOf(rest, plan)) : []
-  const beamed = beamGroups(
-    notes.filter((_, at) => values[at]!.written === 'eighth' || values[at]!.written === 'sixteenth'),
-    system.from,
-    notesPerBeat,
-  ).filter((group) => group.length > 1)
-  const beams = beamed.map((group) => new Beam(group, true))
+  const beams = groups.filter((group) => group.length > 1).map((group) => new Beam(group.map((at) => notes[at]!)))
   const tuplets = triplets(notes, values, system, plan)
   const voice = new Voice({ numBeats: 4, beatValue: 4 }).setStrict(false).addTickables([...notes, ...rests])
   for (const note of [...notes, ...rests]) note.setStave(stave)

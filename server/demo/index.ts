@@ -1,6 +1,7 @@
 /** The demo: an invented studio with its pupils, sets and one invented board, laid down once. */
 import studioFile from '../../demo/studio.json'
 import corvane from '../../demo/syllabi/corvane-piano.json'
+import type { Studio } from '#shared/api'
 import { recipeOf, syllabusOf } from '#shared/schemas'
 import { type Db, insertPupil, insertSet, insertStudy, insertSyllabus, inTransaction, updateSet } from '../db'
 import { contentOf } from '../studies'
@@ -11,6 +12,8 @@ interface DemoSet {
   readonly grade: string
   readonly studies: readonly unknown[]
 }
+
+export const DEMO_STUDIO: Studio = { name: studioFile.name, teacher: studioFile.teacher }
 
 /** Takes the demo's mark; false where it was laid before, so that nothing a user changed comes back. */
 async function claim(db: Db, name: string): Promise<boolean> {

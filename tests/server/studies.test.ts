@@ -67,10 +67,10 @@ describe('nonsense is refused by field, in one shape, and nothing is stored', ()
   it.each([
     [{ recipe: { material: { tonic: 'H', kind: 'major' } } }, 'recipe.material.tonic'],
     [{ recipe: { material: { tonic: 'C', kind: 'locrian-surprise' } } }, 'recipe.material.kind'],
-    [{ recipe: { material: { tonic: 'G#', kind: 'major' } } }, 'material.tonic'],
+    [{ recipe: { material: { tonic: 'G#', kind: 'major' } } }, 'recipe.material.tonic'],
     [{ recipe: { ...recipe, octaves: 0 } }, 'recipe.octaves'],
     [{ recipe: { ...recipe, octaves: 99 } }, 'recipe.octaves'],
-    [{ recipe: { ...recipe, startOctave: 8 } }, 'startOctave'],
+    [{ recipe: { ...recipe, startOctave: 8 } }, 'recipe.startOctave'],
     [{ recipe: { ...recipe, pins: [{ hand: 'right', index: 0, finger: 6 }] } }, 'recipe.pins[0].finger'],
     [{ recipe: { ...recipe, pins: [{ hand: 'right', index: 999, finger: 1 }] } }, 'recipe.pins[0].index'],
     [{ recipe: { ...recipe, hands: "together'; drop table study; --" } }, 'recipe.hands'],
