@@ -115,6 +115,27 @@ describe('a set, by keyboard alone', () => {
     expect(problems).toEqual([])
   })
 
+  it('shows what stands when the server is gone, and goes on when it is back', async () => {
+    const { set } = await freshSet('Gone')
+    const studyIds: string[] = []
+    for (const tonic of ['C', 'G']) {
+      studyIds.push((await call('/api/studies', 'POST', { recipe: { material: { tonic, kind: 'major' } } })).body.id)
+    }
+    const content = { title: 'Gone', syllabusId: null, gradeId: null, studyIds, version: 1 }
+    await call(`/api/sets/${set.id}`, 'PUT', content)
+    const { page } = await open(`/sets/${set.id}`)
+    await page.locator(programme).first().waitFor()
+    await page.route('**/api/sets/*', (route) => route.abort())
+    await page.getByRole('button', { name: /^Take G major/ }).click()
+    await page.getByText('The server does not answer. Nothing was saved').waitFor()
+    const order = () => page.locator(`${programme} .title`).allTextContents()
+    expect(await order()).toEqual(['C major', 'G major'])
+    await page.unroute('**/api/sets/*')
+    await page.getByRole('button', { name: /^Take G major/ }).click()
+    await page.getByText('The server does not answer').waitFor({ state: 'detached' })
+    expect(await order()).toEqual(['C major'])
+  })
+
   it('chooses the grade, adds what is missing and goes on to print', async () => {
     const { set } = await freshSet('By keys')
     const { page } = await open(`/sets/${set.id}`)

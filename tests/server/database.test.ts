@@ -42,6 +42,30 @@ describe('migrations', () => {
   })
 })
 
+describe('a studio without the demo', () => {
+  it('is empty, bears no invented name, and takes its first pupil', async () => {
+    const name = `empty_${randomUUID().slice(0, 8)}`
+    const admin = new pg.Client(inject('databaseUrl'))
+    await admin.connect()
+    await admin.query(`create database ${name}`)
+    const port = await freePort()
+    const server = await startServer({ port, databaseUrl: urlOf(name), demo: false, log: 'test-empty.log' })
+    const get = async (path: string) => (await fetch(server.address + path)).json()
+    expect(await get('/api/studio')).toEqual({ name: 'Your own studio', teacher: '' })
+    for (const list of ['pupils', 'studies', 'syllabi']) expect(await get(`/api/${list}`)).toEqual([])
+    const body = JSON.stringify({ name: 'First F.', instrument: 'piano' })
+    await fetch(`${server.address}/api/pupils`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body,
+    })
+    expect(await get('/api/pupils')).toMatchObject([{ name: 'First F.', sets: [] }])
+    await server.stop()
+    await admin.query(`drop database ${name} with (force)`)
+    await admin.end()
+  })
+})
+
 describe('two servers on one database', () => {
   it('lay the demo down once and never again over a user’s changes', async () => {
     const name = `servers_${randomUUID().slice(0, 8)}`

@@ -1,5 +1,5 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process'
-import { chmodSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { chmodSync, cpSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { afterAll, describe, expect, inject, it } from 'vitest'
 import { freePort } from '../../scripts/lib/postgres.mjs'
@@ -103,6 +103,42 @@ describe('the start command', () => {
     expect((await fetch(`${outside.address}/api/health`)).status).toBe(200)
     outside.child.kill('SIGINT')
     expect(await outside.ended).toBe(0)
+  })
+
+  it('says what is wrong with a cluster that does not start, and touches nothing in it', async () => {
+    const broken = `${data}/broken`
+    mkdirSync(broken)
+    chmodSync(broken, 0o755)
+    const port = await freePort()
+    const whole = await start(port, { TACTUM_DATA: broken })
+    whole.child.kill('SIGTERM')
+    expect(await whole.ended).toBe(0)
+    const log = `${broken}/cluster/data/global/pg_control`
+    rmSync(log)
+    const left = readdirSync(`${broken}/cluster/data`)
+    const refused = await start(port, { TACTUM_DATA: broken })
+    expect(await refused.ended).toBe(1)
+    expect(refused.said()).toMatch(/Tactum: The database in .*broken\/cluster does not start:[\s\S]*pg_control/)
+    expect(refused.said()).not.toMatch(/laying down|\n {4}at /)
+    expect(readdirSync(`${broken}/cluster/data`)).toEqual(left)
+  })
+
+  it('says why the packages could not be installed, and stops there', async () => {
+    const fresh = `${data}/fresh`
+    const bin = `${data}/bin`
+    cpSync('scripts', `${fresh}/scripts`, { recursive: true })
+    cpSync('package-lock.json', `${fresh}/package-lock.json`)
+    mkdirSync(bin)
+    writeFileSync(`${bin}/npm`, '#!/bin/sh\necho "npm error: no network" >&2\nexit 1\n', { mode: 0o755 })
+    const child = spawn('node', [`${fresh}/scripts/start.mjs`, '--port', String(await freePort())], {
+      env: { ...process.env, TACTUM_DATA: `${fresh}/data`, PATH: `${bin}:${process.env.PATH}` },
+      stdio: ['ignore', 'ignore', 'pipe'],
+    })
+    let said = ''
+    child.stderr.on('data', (chunk) => (said += chunk))
+    expect(await new Promise((resolve) => child.once('exit', resolve))).toBe(1)
+    expect(said).toMatch(/npm ci: [\s\S]*Tactum: The packages could not be installed:\nnpm error: no network\s*$/)
+    expect(readdirSync(fresh)).not.toContain('node_modules')
   })
 
   it('says so when the outside database does not answer', async () => {

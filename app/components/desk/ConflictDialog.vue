@@ -9,12 +9,14 @@ import type { Study } from '#shared/api'
 const props = defineProps<{ mine: RealisedStudy; theirs: Study }>()
 const emit = defineEmits<{ mine: []; theirs: []; both: []; close: [] }>()
 
+/** A hand's fingers on one side, each with whether the other side has another. */
+const marked = (own: readonly number[] = [], other: readonly number[] = []) =>
+  own.map((finger, at) => ({ finger, differs: finger !== other[at] }))
 const rows = computed(() =>
-  (['right', 'left'] as const satisfies readonly Hand[]).map((hand) => ({
-    hand,
-    mine: props.mine.hands[hand]?.fingers.join(' ') ?? '–',
-    theirs: props.theirs.accepted[hand]?.join(' ') ?? '–',
-  })),
+  (['right', 'left'] as const satisfies readonly Hand[]).map((hand) => {
+    const [mine, theirs] = [props.mine.hands[hand]?.fingers, props.theirs.accepted[hand]]
+    return { hand, mine: marked(mine, theirs), theirs: marked(theirs, mine) }
+  }),
 )
 const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeString())
 </script>
@@ -36,7 +38,16 @@ const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeStri
               <dt :class="row.hand === 'right' ? 'text-rh' : 'text-lh'" class="text-[13px] font-semibold">
                 {{ row.hand }} hand
               </dt>
-              <dd class="font-serif text-[14px] tracking-wide">{{ row[side] }}</dd>
+              <dd class="font-serif text-[14px] tracking-wide">
+                <template v-if="row[side].length === 0">–</template>
+                <component
+                  :is="differs ? 'mark' : 'span'"
+                  v-for="({ finger, differs }, at) in row[side]"
+                  :key="at"
+                  class="mr-[5px] inline-block"
+                  >{{ finger }}</component
+                >
+              </dd>
             </dl>
           </section>
         </div>
@@ -49,3 +60,12 @@ const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeStri
     </div>
   </Dialog>
 </template>
+
+<style scoped>
+mark {
+  background: none;
+  color: inherit;
+  font-weight: 700;
+  border-bottom: 2.5px solid var(--color-missing);
+}
+</style>

@@ -84,8 +84,11 @@ async function removeSet(): Promise<void> {
             <PopoverPanel v-slot="{ close }" class="choices w-[300px] p-4">
               <form @submit.prevent="rename(close)">
                 <label for="set-title" class="block text-[14px] font-medium">Name of the set</label>
-                <input id="set-title" v-model="title" class="field mt-1 w-full" maxlength="120" />
-                <div class="mt-3 flex justify-between">
+                <div class="mt-1 flex gap-2">
+                  <input id="set-title" v-model="title" class="field min-w-0 flex-1" maxlength="120" />
+                  <button type="submit" class="plain-button">Rename</button>
+                </div>
+                <p class="mt-3 border-t border-rule pt-2">
                   <SureButton
                     class="text-button text-[14px]"
                     question="For good?"
@@ -94,9 +97,8 @@ async function removeSet(): Promise<void> {
                   >
                     Throw the set away
                   </SureButton>
-                  <button type="submit" class="plain-button">Rename</button>
-                </div>
-                <p class="quiet mt-2 text-[13px]">Its studies stay in the library.</p>
+                </p>
+                <p class="quiet text-[13px]">Its studies stay in the library.</p>
               </form>
             </PopoverPanel>
           </Popover>

@@ -1,13 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { KIND_IDS, KINDS, usualTonics } from '#core/material'
-import { noteName, pitchName, signatureAlteration } from '#core/pitch'
+import { midiOf, noteName, parsePitch, pitchName, signatureAlteration } from '#core/pitch'
 import { realise } from '#core/realise'
 import { NOTES_PER_BEAT } from '#core/study'
 import { accidentalsOf } from '~/engraving/accidentals'
 import { layoutOf, NARROWEST_STEP } from '~/engraving/layout'
 import { fingerLabel } from '~/engraving/speak'
-import { ledgerLines, writingFor } from '~/engraving/staff'
+import { ledgerLines, stemsUp, writingFor } from '~/engraving/staff'
 import { stairOf } from '~/components/stair/geometry'
 import { letteredReasons, letterMarks } from '~/components/why/letters'
 
@@ -120,6 +120,35 @@ describe('layout', () => {
         expect(systems.flatMap((system) => system.barLines)).toHaveLength(Math.ceil(any.steps / perBar) - 1)
       }),
     )
+  })
+})
+
+describe('stems', () => {
+  const treble = { clef: 'treble', ottava: 0 } as const
+  const up = (names: string, writing: Parameters<typeof stemsUp>[1][number] = treble) => {
+    const notes = names.split(' ').map((name) => {
+      const pitch = parsePitch(name)
+      return { pitch, midi: midiOf(pitch), degree: 0, leg: 'up' as const }
+    })
+    return stemsUp(
+      notes,
+      notes.map(() => writing),
+    )
+  }
+
+  it('go away from the note farthest from the middle line, down where two are as far (common practice)', () => {
+    expect(up('C4 D4 E4 F4')).toBe(true)
+    expect(up('C5 D5 E5 F5')).toBe(false)
+    expect(up('B4')).toBe(false)
+    expect(up('G4 A4 B4 D5')).toBe(false)
+    expect(up('F4 A4 B4 D5')).toBe(true)
+  })
+
+  it('follow what is written, not what sounds', () => {
+    expect(up('C6', { clef: 'treble', ottava: 1 })).toBe(false)
+    expect(up('A5', { clef: 'treble', ottava: 1 })).toBe(true)
+    expect(up('C3', { clef: 'bass', ottava: 0 })).toBe(true)
+    expect(up('C4', { clef: 'bass', ottava: 0 })).toBe(false)
   })
 })
 

@@ -53,6 +53,35 @@ describe('the solver', () => {
     )
   })
 
+  it('finds as many as are asked for in a ring of pairs, where most rows are forbidden', () => {
+    const pairs = [0, 1, 2].flatMap((up) => [0, 1, 2].map((down) => ({ up, down })))
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 6 }), { minLength: 30, maxLength: 50 }), (table) => {
+        const look = (...at: number[]) => table[at.reduce((hash, each) => hash * 17 + each + 3, 5) % table.length]!
+        const problem: Problem<{ up: number; down: number }> = {
+          length: 4,
+          cyclic: true,
+          states: () => pairs,
+          one: (at, { up, down }) => look(at, up) + (up === down ? 0 : 2),
+          two: (at, a, b) => (a.up === b.up || a.down === b.down ? Infinity : look(at, a.up, b.up) + look(at, b.down)),
+          three: (at, a, b, c) => (a.up === c.up && a.down === c.down ? look(at, a.up, b.down) : 0),
+        }
+        const rows = pairs.flatMap((a) => pairs.flatMap((b) => pairs.flatMap((c) => pairs.map((d) => [a, b, c, d]))))
+        const costs = rows
+          .map((row) => costOf(problem, row))
+          .filter((cost) => cost < Infinity)
+          .sort((a, b) => a - b)
+        expect(solve(problem, 16).map(({ cost }) => cost)).toEqual(costs.slice(0, 16))
+      }),
+      { numRuns: 40 },
+    )
+  })
+
+  it('gives up no place that costs nothing, and none twice', () => {
+    const found = solve({ length: 2, states: () => ['a', 'b'], one: () => 0, two: () => 0 }, 10)
+    expect(found.map(({ states }) => states.join('')).sort()).toEqual(['aa', 'ab', 'ba', 'bb'])
+  })
+
   it('answers nothing where nothing is possible', () => {
     expect(solve({ length: 3, states: () => [1, 2], one: () => Infinity, two: () => 0 })).toEqual([])
     expect(solve({ length: 0, states: () => [], one: () => 0, two: () => 0 })).toEqual([{ states: [], cost: 0 }])

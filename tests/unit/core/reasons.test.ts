@@ -2,8 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { CONSERVATORY } from '#core/fingering'
 import { KIND_IDS, KINDS, materialOf, usualTonics } from '#core/material'
-import { noteName } from '#core/pitch'
+import { midiOf, noteName } from '#core/pitch'
 import { realise } from '#core/realise'
+import type { Finger, Hand } from '#core/study'
+import { passage } from '../../../core/fingering/cost'
 import { ringCharges, rivalRing, solveRing } from '../../../core/fingering/ring'
 import { dearerIn, listed, phraseOf, priceWords } from '../../../core/fingering/words'
 
@@ -53,6 +55,49 @@ describe('charges', () => {
         expect(rival.cost).toBeGreaterThanOrEqual(free.cost)
       }),
     )
+  })
+})
+
+/** What an octave pattern pays, by trying it: Infinity where two neighbours cannot follow each other. */
+function priceOf(hand: Hand, keys: readonly number[], tonic: string, kind: string, up: readonly Finger[]): number {
+  const touch = (at: number) => ({
+    midi: keys[at % keys.length]! + 12 * Math.floor(at / keys.length),
+    finger: up[at % keys.length]!,
+  })
+  if (keys.some((_, at) => passage(hand, touch(at), touch(at + 1)) === 'impossible')) return Infinity
+  const charges = ringCharges(CONSERVATORY, hand, materialOf(tonic, kind), { up, down: up, cost: 0 })
+  return charges.reduce((sum, { cost }) => sum + cost, 0)
+}
+
+/** Every way to give the degrees of an octave one of four fingers. */
+const everyPattern = (length: number): Finger[][] =>
+  Array.from({ length }).reduce<Finger[][]>(
+    (some) => some.flatMap((row) => ([1, 2, 3, 4] as const).map((finger) => [...row, finger])),
+    [[]],
+  )
+
+describe('an octave pattern, against every other that four fingers allow', () => {
+  it.each([
+    ['C', 'major', 'right'],
+    ['Eb', 'major', 'left'],
+    ['G#', 'harmonic-minor', 'left'],
+    ['Bb', 'natural-minor', 'right'],
+    ['Ab', 'major-arpeggio', 'right'],
+    ['C#', 'minor-arpeggio', 'left'],
+  ] as const)('%s %s %s: the cheapest, and the cheapest without each thumb', (tonic, kind, hand) => {
+    const material = materialOf(tonic, kind)
+    const steps = KINDS[kind].up.map((interval) => interval.semitones)
+    const low = 60 + midiOf({ ...material.tonic, octave: 0 }) - 12
+    const keys = steps.map((semitones) => low + semitones)
+    const priced = everyPattern(keys.length).map((up) => ({ up, cost: priceOf(hand, keys, tonic, kind, up) }))
+    const least = (some: typeof priced) => Math.min(...some.map(({ cost }) => cost))
+    expect(solveRing(CONSERVATORY, hand, material)[0]!.cost).toBeCloseTo(least(priced), 6)
+    for (let degree = 0; degree < keys.length; degree++) {
+      const rival = rivalRing(CONSERVATORY, hand, material, degree, 'both')
+      const rest = least(priced.filter(({ up }) => up[degree] !== 1))
+      if (rival) expect(rival.cost).toBeCloseTo(rest, 6)
+      else expect(rest).toBe(Infinity)
+    }
   })
 })
 
