@@ -7,6 +7,8 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   // every page works on the studio's own data; the shell is static and the pages are drawn in the browser
   ssr: false,
+  // without server rendering this Nuxt's development server asks the page's bundler for an entry that only this one has
+  $development: { experimental: { viteEnvironmentApi: true } },
   modules: ['@pinia/nuxt', '@nuxt/eslint'],
   css: ['~/assets/main.css'],
   app: {
@@ -18,7 +20,13 @@ export default defineNuxtConfig({
   },
   components: false,
   imports: { autoImport: false },
-  vite: { plugins: [tailwindcss()], worker: { format: 'es' } },
+  pinia: { storesDirs: [] },
+  vite: {
+    plugins: [tailwindcss()],
+    worker: { format: 'es' },
+    // known from the start, so that development does not reload the page when it meets them
+    optimizeDeps: { include: ['@headlessui/vue', '@vueuse/core', 'comlink', 'sortablejs', 'vexflow/core'] },
+  },
   nitro: {
     imports: false,
     serverAssets: [{ baseName: 'migrations', dir: fileURLToPath(new URL('server/db/migrations', import.meta.url)) }],

@@ -10,8 +10,9 @@ async function main() {
   const cluster = process.env.DATABASE_URL ? null : await startCluster('cluster-dev')
   const env = { ...process.env, NUXT_TELEMETRY_DISABLED: '1', DATABASE_URL: process.env.DATABASE_URL ?? cluster.url }
   const args = ['--no-install', 'nuxt', 'dev', '--host', '127.0.0.1', ...process.argv.slice(2)]
-  const nuxt = spawn('npx', args, { cwd: ROOT, env, stdio: 'inherit' })
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => nuxt.kill(signal))
+  // a process group of its own: whatever it starts ends with it, and the database last
+  const nuxt = spawn('npx', args, { cwd: ROOT, env, detached: true, stdio: ['ignore', 'inherit', 'inherit'] })
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => process.kill(-nuxt.pid, signal))
   process.exitCode = await ended(nuxt)
   await cluster?.stop()
 }
