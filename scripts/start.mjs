@@ -4,7 +4,7 @@ import path from 'node:path'
 import { parseArgs } from 'node:util'
 import { ensureBuild, ensureModules } from './lib/packages.mjs'
 import { DATA } from './lib/places.mjs'
-import { startCluster } from './lib/postgres.mjs'
+import { ensurePostgres, startCluster } from './lib/postgres.mjs'
 import { fail, say, Stop } from './lib/run.mjs'
 import { checkPort, startServer } from './lib/server.mjs'
 
@@ -51,9 +51,11 @@ async function main() {
     running.push(claimFolder())
     await checkPort(port)
     for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => end(0))
+    let databaseUrl = process.env.DATABASE_URL
+    // what may stop the start comes before what takes minutes
+    if (!databaseUrl) await ensurePostgres()
     await ensureModules()
     await ensureBuild()
-    let databaseUrl = process.env.DATABASE_URL
     if (!databaseUrl) {
       say('• starting the database …')
       const cluster = await startCluster('cluster')

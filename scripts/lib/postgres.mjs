@@ -17,7 +17,8 @@ function findBinaries() {
     .find((bin) => fs.existsSync(path.join(bin, 'initdb')) && fs.existsSync(path.join(bin, 'postgres')))
 }
 
-async function binaries() {
+/** The folder of PostgreSQL's programs, installed if need be and possible. @throws Stop */
+export async function ensurePostgres() {
   const found = findBinaries()
   if (found) return found
   await installDebian('postgresql', 'Tactum needs a PostgreSQL server.')
@@ -129,7 +130,7 @@ async function untilReady(bin, port, server, home) {
  * @returns {Promise<{url: string, stop: () => Promise<void>, ended: Promise<number>}>}
  */
 export async function startCluster(name, { throwAway = false } = {}) {
-  const bin = await binaries()
+  const bin = await ensurePostgres()
   const user = await owner()
   const home = homeFor(name, user)
   fs.mkdirSync(home, { recursive: true })
