@@ -58,14 +58,12 @@ async function main() {
     await ensureBuild()
     if (!databaseUrl) {
       say('• starting the database …')
-      const cluster = await startCluster('cluster')
-      running.push(cluster)
+      const cluster = await startCluster('cluster', { running })
       databaseUrl = cluster.url
       cluster.ended.then(() => stopping ?? lost('database'))
     }
     say('• starting the server …')
-    const server = await startServer({ port, databaseUrl, demo })
-    running.push(server)
+    const server = await startServer({ port, databaseUrl, demo, running })
     server.ended.then(() => stopping ?? lost('server'))
     say(`\nTactum is ready: ${server.address}\n(Ctrl-C stops it.)`)
   } catch (error) {

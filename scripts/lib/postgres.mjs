@@ -126,10 +126,11 @@ async function untilReady(bin, port, server, home) {
 
 /**
  * Starts a cluster of our own on loopback, making it if need be.
- * @param name folder of the cluster; `throwAway` removes it when it stops
+ * @param name folder of the cluster; `throwAway` removes it when it stops; `running` is told how to stop it before it
+ * is started
  * @returns {Promise<{url: string, stop: () => Promise<void>, ended: Promise<number>}>}
  */
-export async function startCluster(name, { throwAway = false } = {}) {
+export async function startCluster(name, { throwAway = false, running = [] } = {}) {
   const bin = await ensurePostgres()
   const user = await owner()
   const home = homeFor(name, user)
@@ -138,16 +139,18 @@ export async function startCluster(name, { throwAway = false } = {}) {
   const data = path.join(home, 'data')
   if (!fs.existsSync(path.join(data, 'PG_VERSION'))) await initialise(bin, home, user)
   await clearLeftover(data)
-  const { server, port } = await launchUntilReady(bin, home, user)
+  let server
+  const stop = async () => {
+    server?.kill('SIGINT')
+    if (server) await ended(server)
+    if (throwAway) fs.rmSync(home, { recursive: true, force: true })
+  }
+  running.push({ stop })
+  const port = await launchUntilReady(bin, home, user, (launched) => (server = launched))
   const password = fs.readFileSync(path.join(home, 'password'), 'utf8')
   const env = { ...process.env, PGPASSWORD: password }
   const where = ['-h', '127.0.0.1', '-p', String(port), '-U', 'tactum']
   const made = await run(path.join(bin, 'createdb'), [...where, 'tactum'], { env, cwd: '/' })
-  const stop = async () => {
-    server.kill('SIGINT')
-    await ended(server)
-    if (throwAway) fs.rmSync(home, { recursive: true, force: true })
-  }
   if (made.code !== 0 && !made.output.includes('already exists')) {
     await stop()
     throw new Stop(`The database could not be opened:\n${lastLines(made.output)}`)
@@ -156,11 +159,12 @@ export async function startCluster(name, { throwAway = false } = {}) {
 }
 
 /** Old backends may hold the cluster for a moment after a hard end, so one failure is not the last word. */
-async function launchUntilReady(bin, home, user) {
+async function launchUntilReady(bin, home, user, launched) {
   for (let tries = 0; tries < 5; tries++) {
     const port = await freePort()
     const server = launch(bin, home, port, user)
-    if (await untilReady(bin, port, server, home)) return { server, port }
+    launched(server)
+    if (await untilReady(bin, port, server, home)) return port
     await pause(1000)
   }
   const log = fs.readFileSync(path.join(home, 'postgres.log'), 'utf8')

@@ -11,13 +11,36 @@ export const ended = (child) =>
     ? Promise.resolve(child.exitCode)
     : new Promise((resolve) => child.once('exit', resolve))
 
+const children = new Set()
+
+/** Ends the commands that `run` has under way, with whatever they started. */
+function endCommands() {
+  for (const child of children) {
+    try {
+      process.kill(-child.pid, 'SIGTERM')
+    } catch {
+      // it has ended by itself
+    }
+  }
+}
+
+// commands run in process groups of their own: who is told to stop ends them, then goes on as it would have
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
+  process.once(signal, () => {
+    endCommands()
+    if (process.listenerCount(signal) === 0) process.kill(process.pid, signal)
+  })
+}
+
 /**
  * Runs a command to its end and collects what it prints; with `show` it prints as it goes (to standard error).
  * @returns {Promise<{code: number, output: string}>}
  */
 export function run(command, args, { show = false, ...options } = {}) {
   return new Promise((resolve) => {
-    const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], ...options })
+    const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], detached: true, ...options })
+    if (child.pid) children.add(child)
+    child.on('exit', () => children.delete(child))
     let output = ''
     const take = (chunk) => {
       output += chunk

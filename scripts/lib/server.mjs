@@ -24,9 +24,10 @@ export function checkPort(port) {
 
 /**
  * Starts the built application and waits until it has its database.
+ * @param running told how to stop it as soon as there is something to stop
  * @returns {Promise<{address: string, stop: () => Promise<void>, ended: Promise<number>}>}
  */
-export async function startServer({ port, databaseUrl, demo = true, log: logName = 'server.log' }) {
+export async function startServer({ port, databaseUrl, demo = true, log: logName = 'server.log', running = [] }) {
   fs.mkdirSync(DATA, { recursive: true })
   const logFile = path.join(DATA, logName)
   const log = fs.openSync(logFile, 'w')
@@ -52,6 +53,7 @@ export async function startServer({ port, databaseUrl, demo = true, log: logName
     await ended(child)
     clearTimeout(patience)
   }
+  running.push({ stop })
   try {
     await untilHealthy(address, child, logFile)
   } catch (error) {

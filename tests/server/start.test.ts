@@ -81,6 +81,23 @@ describe('the start command', () => {
     expect(ours()).toEqual([])
   })
 
+  it('leaves nothing behind when it is told to stop on its way up', async () => {
+    for (const moment of ['starting the database', 'starting the server']) {
+      const port = await freePort()
+      const child = spawn('node', ['scripts/start.mjs', '--port', String(port)], {
+        env: { ...process.env, TACTUM_DATA: data, DATABASE_URL: '' },
+        stdio: ['ignore', 'ignore', 'pipe'],
+      })
+      const ended = new Promise<number>((resolve) => child.once('exit', (code) => resolve(code ?? -1)))
+      child.stderr.on('data', (chunk) => {
+        if (String(chunk).includes(moment)) setTimeout(() => child.kill('SIGINT'), 150)
+      })
+      expect(await ended).toBe(0)
+      expect(ours()).toEqual([])
+      await expect(fetch(`http://127.0.0.1:${port}/api/health`)).rejects.toThrow()
+    }
+  })
+
   it('says in one sentence that a port is taken', async () => {
     const server = createServer().listen(0, '127.0.0.1')
     await new Promise((resolve) => server.once('listening', resolve))
