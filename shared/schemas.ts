@@ -159,7 +159,7 @@ export const bodies = {
     title: words(120).min(1).required(),
     syllabusId: Joi.string().max(60).allow(null).required(),
     gradeId: Joi.string().max(80).allow(null).required(),
-    studyIds: Joi.array().items(uuid).max(500).required(),
+    studyIds: Joi.array().items(uuid).max(500).unique().required(),
     version: version.required(),
   }),
   missing: Joi.object({

@@ -8,7 +8,7 @@ import { setKeeping } from './setKeeping'
 /** A set as the page works on it: what it holds, where it stands, and every change saved at once. */
 export const useSet = defineStore('set', () => {
   const keeping = setKeeping()
-  const { set, report, conflict, told, guarded, settle, refuse } = keeping
+  const { set, report, conflict, told, guarded, settle, refuse, quiet } = keeping
   const changes = setChanges(keeping)
   const syllabi = shallowRef<SyllabusListing[]>([])
 
@@ -18,17 +18,22 @@ export const useSet = defineStore('set', () => {
     return syllabus && found ? { syllabus, grade: found } : null
   })
 
-  const open = (id: string): Promise<void> =>
-    guarded(async () => {
+  let asked = ''
+  /** Shows a set, once what was changed in the one before is saved; whoever asks later overtakes. */
+  async function open(id: string): Promise<void> {
+    asked = id
+    await quiet()
+    return guarded(async () => {
       if (set.value?.id !== id) set.value = report.value = conflict.value = null
-      changes.taken.value = null
       const [found, listed] = await Promise.all([
         ask<StudySet>(`/api/sets/${id}`),
         ask<SyllabusListing[]>('/api/syllabi'),
       ])
+      if (asked !== id) return
       syllabi.value = listed
       await settle(found)
     })
+  }
 
   const addMissing = (): Promise<void> =>
     guarded(async () => {

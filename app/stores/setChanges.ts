@@ -1,11 +1,16 @@
-import { shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import type { Study, StudySet } from '#shared/api'
 import type { SetKeeping } from './setKeeping'
 
 /** Changes to the programme, each shown at once and then saved. */
 export function setChanges({ set, save }: SetKeeping) {
-  /** The study taken out last, and where it stood. */
-  const taken = shallowRef<{ study: Study; at: number } | null>(null)
+  const removed = shallowRef<{ set: string; study: Study; at: number } | null>(null)
+  /** The study taken out of this set last, and where it stood; null while the set holds it. */
+  const taken = computed(() => {
+    const [last, here] = [removed.value, set.value]
+    const holds = here?.studies.some((study) => study.id === last?.study.id)
+    return last && last.set === here?.id && !holds ? last : null
+  })
 
   function change(some: Partial<Pick<StudySet, 'title' | 'syllabusId' | 'gradeId' | 'studies'>>): Promise<void> {
     set.value = { ...set.value!, ...some }
@@ -20,16 +25,16 @@ export function setChanges({ set, save }: SetKeeping) {
   }
 
   function remove(at: number): Promise<void> {
-    const study = set.value!.studies[at]
+    const { id, studies } = set.value!
+    const study = studies[at]
     if (!study) return Promise.resolve()
-    taken.value = { study, at }
-    return change({ studies: set.value!.studies.filter((_, place) => place !== at) })
+    removed.value = { set: id, study, at }
+    return change({ studies: studies.filter((_, place) => place !== at) })
   }
 
   function putBack(): Promise<void> {
     const studies = [...set.value!.studies]
     if (taken.value) studies.splice(taken.value.at, 0, taken.value.study)
-    taken.value = null
     return change({ studies })
   }
   return { taken, change, move, remove, putBack }

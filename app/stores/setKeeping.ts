@@ -53,9 +53,12 @@ export function setKeeping() {
     await loadReport()
   }
 
-  /** A save that came too late leaves both versions to choose from; any other failure is shown as it is. */
+  /** A save that came too late leaves both versions to choose from; any other failure shows what was saved last. */
   function refuse(problem: unknown, wanted: StudySet): void {
-    if (!(problem instanceof ApiError) || problem.status !== 409) throw problem
+    if (!(problem instanceof ApiError) || problem.status !== 409) {
+      set.value = saved.value
+      throw problem
+    }
     conflict.value = { current: problem.fault.current as StudySet, wanted }
   }
 
@@ -74,15 +77,15 @@ export function setKeeping() {
       try {
         await put()
       } catch (problem) {
-        const wanted = set.value!
-        set.value = saved.value
-        refuse(problem, wanted)
+        refuse(problem, set.value!)
       }
     }).finally(() => {
       saving = null
     })
     return saving
   }
+  /** Resolves when no save is on its way; another set must not take this one's place before. */
+  const quiet = (): Promise<void> => saving ?? Promise.resolve()
 
   const takeTheirs = (): Promise<void> => guarded(() => settle(conflict.value!.current))
   function keepMine(): Promise<void> {
@@ -91,7 +94,10 @@ export function setKeeping() {
     set.value = wanted
     return save()
   }
-  return { set, report, conflict, busy, error, told, guarded, loadReport, settle, refuse, save, takeTheirs, keepMine }
+  return {
+    ...{ set, report, conflict, busy, error, told },
+    ...{ guarded, settle, refuse, save, quiet, takeTheirs, keepMine },
+  }
 }
 
 export type SetKeeping = ReturnType<typeof setKeeping>

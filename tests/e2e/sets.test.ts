@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { expectAccessible, useBrowser } from '../support/browser'
-import { call, freshSet } from '../support/http'
+import { call, freshSet, setOfMajors } from '../support/http'
 
 const { open } = useBrowser()
 const programme = 'ol[aria-label="Studies of the set, in order"] li'
@@ -57,19 +57,8 @@ describe('a teacher’s whole errand', () => {
 
 describe('a set, by keyboard alone', () => {
   it('moves a study with Alt and arrows, takes one out with Delete, and keeps the order', async () => {
-    const { set } = await freshSet('Keys')
-    const ids: string[] = []
-    for (const tonic of ['C', 'G', 'D']) {
-      ids.push((await call('/api/studies', 'POST', { recipe: { material: { tonic, kind: 'major' } } })).body.id)
-    }
-    await call(`/api/sets/${set.id}`, 'PUT', {
-      title: 'Keys',
-      syllabusId: null,
-      gradeId: null,
-      studyIds: ids,
-      version: 1,
-    })
-    const { page } = await open(`/sets/${set.id}`)
+    const { id } = await setOfMajors('Keys', ['C', 'G', 'D'])
+    const { page } = await open(`/sets/${id}`)
     await page.getByRole('link', { name: 'C major' }).focus()
     await page.keyboard.press('Alt+ArrowDown')
     await page.waitForFunction(() => document.activeElement?.textContent === 'C major')
@@ -86,14 +75,8 @@ describe('a set, by keyboard alone', () => {
   })
 
   it('saves moves that come faster than the server answers, and puts back what was taken out', async () => {
-    const { set } = await freshSet('Haste')
-    const studyIds: string[] = []
-    for (const tonic of ['C', 'G', 'D', 'A']) {
-      studyIds.push((await call('/api/studies', 'POST', { recipe: { material: { tonic, kind: 'major' } } })).body.id)
-    }
-    const content = { title: 'Haste', syllabusId: null, gradeId: null, studyIds, version: 1 }
-    await call(`/api/sets/${set.id}`, 'PUT', content)
-    const { page, problems } = await open(`/sets/${set.id}`)
+    const { id, stored } = await setOfMajors('Haste', ['C', 'G', 'D', 'A'])
+    const { page, problems } = await open(`/sets/${id}`)
     await page.route('**/api/sets/*', async (route) => {
       await new Promise((resolve) => setTimeout(resolve, 150))
       await route.continue()
@@ -104,36 +87,82 @@ describe('a set, by keyboard alone', () => {
     expect(await order()).toEqual(['G major', 'D major', 'A major', 'C major'])
     await page.getByText('saved', { exact: true }).waitFor()
     expect(await page.getByText('saved elsewhere').count()).toBe(0)
-    const stored = async () =>
-      (await call(`/api/sets/${set.id}`)).body.studies.map((study: { id: string }) => studyIds.indexOf(study.id))
-    expect(await stored()).toEqual([1, 2, 3, 0])
+    expect(await stored()).toEqual(['G', 'D', 'A', 'C'])
     await page.getByRole('button', { name: /^Take D major/ }).click()
     await page.getByRole('button', { name: 'Put no. 2 back' }).click()
     await page.getByRole('button', { name: 'Put no. 2 back' }).waitFor({ state: 'detached' })
     await page.getByText('saved', { exact: true }).waitFor()
-    expect(await stored()).toEqual([1, 2, 3, 0])
+    expect(await stored()).toEqual(['G', 'D', 'A', 'C'])
     expect(problems).toEqual([])
   })
 
   it('shows what stands when the server is gone, and goes on when it is back', async () => {
-    const { set } = await freshSet('Gone')
-    const studyIds: string[] = []
-    for (const tonic of ['C', 'G']) {
-      studyIds.push((await call('/api/studies', 'POST', { recipe: { material: { tonic, kind: 'major' } } })).body.id)
-    }
-    const content = { title: 'Gone', syllabusId: null, gradeId: null, studyIds, version: 1 }
-    await call(`/api/sets/${set.id}`, 'PUT', content)
-    const { page } = await open(`/sets/${set.id}`)
+    const { id, stored } = await setOfMajors('Gone', ['C', 'G'])
+    const { page } = await open(`/sets/${id}`)
     await page.locator(programme).first().waitFor()
     await page.route('**/api/sets/*', (route) => route.abort())
     await page.getByRole('button', { name: /^Take G major/ }).click()
     await page.getByText('The server does not answer. Nothing was saved').waitFor()
     const order = () => page.locator(`${programme} .title`).allTextContents()
     expect(await order()).toEqual(['C major', 'G major'])
+    // nothing was taken out, so there is nothing to put back
+    expect(await page.getByRole('button', { name: /^Put no/ }).count()).toBe(0)
     await page.unroute('**/api/sets/*')
     await page.getByRole('button', { name: /^Take G major/ }).click()
     await page.getByText('The server does not answer').waitFor({ state: 'detached' })
+    await page.getByRole('button', { name: 'Put no. 2 back' }).waitFor()
     expect(await order()).toEqual(['C major'])
+    expect(await stored()).toEqual(['C'])
+  })
+
+  it('saves what was changed in one set before it shows another, each in its place', async () => {
+    const first = await setOfMajors('First', ['C', 'G', 'D'])
+    const second = await setOfMajors('Second', ['A', 'E'])
+    const { page, problems } = await open('/sets')
+    await page.route('**/api/sets/*', async (route) => {
+      if (route.request().method() === 'PUT') await new Promise((resolve) => setTimeout(resolve, 700))
+      await route.continue()
+    })
+    await page.locator(`a[href="/sets/${first.id}"]`).click()
+    await page.getByRole('link', { name: 'C major' }).focus()
+    await page.keyboard.press('Alt+ArrowDown')
+    await page.keyboard.press('Alt+ArrowDown')
+    await page.getByRole('link', { name: 'Sets' }).click()
+    await page.locator(`a[href="/sets/${second.id}"]`).click()
+    await page.getByRole('link', { name: 'A major' }).waitFor()
+    await page.getByText('saved', { exact: true }).waitFor()
+    expect(await first.stored()).toEqual(['G', 'D', 'C'])
+    expect(await second.stored()).toEqual(['A', 'E'])
+    expect(await page.locator(`${programme} .title`).allTextContents()).toEqual(['A major', 'E major'])
+    expect(problems).toEqual([])
+  })
+
+  it('keeps every change made while two versions wait for a decision', async () => {
+    const { id, content, stored } = await setOfMajors('Two', ['C', 'G', 'D'])
+    const { page } = await open(`/sets/${id}`)
+    await page.getByRole('link', { name: 'C major' }).waitFor()
+    await call(`/api/sets/${id}`, 'PUT', { ...content, title: 'Elsewhere', version: 2 })
+    await page.getByRole('link', { name: 'C major' }).focus()
+    await page.keyboard.press('Alt+ArrowDown')
+    await page.getByText('there it is “Elsewhere”').waitFor()
+    await page.getByRole('link', { name: 'D major' }).focus()
+    await page.keyboard.press('Delete')
+    await page.getByText('here “Two” with 2').waitFor()
+    await page.getByRole('button', { name: 'Mine stands' }).click()
+    await page.getByText('there it is').waitFor({ state: 'detached' })
+    expect(await stored()).toEqual(['G', 'C'])
+  })
+
+  it('holds a study once, however often it is put there', async () => {
+    const { id, content, stored } = await setOfMajors('Once', ['C'])
+    const [study] = content.studyIds
+    const { page } = await open(`/desk/${study}`)
+    await page.getByRole('button', { name: 'Save to set' }).click()
+    await page.getByRole('button', { name: /^Once/ }).click()
+    await page.getByText('is in Test P., Once already').waitFor()
+    expect(await stored()).toEqual(['C'])
+    const twice = { ...content, studyIds: [study, study], version: 2 }
+    expect(await call(`/api/sets/${id}`, 'PUT', twice)).toMatchObject({ status: 422, body: { path: 'studyIds[1]' } })
   })
 
   it('chooses the grade, adds what is missing and goes on to print', async () => {
@@ -165,25 +194,13 @@ describe('a set, by keyboard alone', () => {
   })
 
   it('drags by the number', async () => {
-    const { set } = await freshSet('Drag')
-    const ids: string[] = []
-    for (const tonic of ['C', 'G', 'D']) {
-      ids.push((await call('/api/studies', 'POST', { recipe: { material: { tonic, kind: 'major' } } })).body.id)
-    }
-    await call(`/api/sets/${set.id}`, 'PUT', {
-      title: 'Drag',
-      syllabusId: null,
-      gradeId: null,
-      studyIds: ids,
-      version: 1,
-    })
-    const { page } = await open(`/sets/${set.id}`)
+    const { id, stored } = await setOfMajors('Drag', ['C', 'G', 'D'])
+    const { page } = await open(`/sets/${id}`)
     await page.locator(programme).first().waitFor()
     await page.locator(`${programme}:nth-child(1) .grip`).dragTo(page.locator(`${programme}:nth-child(3) .grip`))
     await page.locator(`${programme}:nth-child(3) .title`, { hasText: 'C major' }).waitFor()
     await page.getByText('saved', { exact: true }).waitFor()
-    const { body } = await call(`/api/sets/${set.id}`)
-    expect(body.studies.map((study: { id: string }) => study.id)).toEqual([ids[1], ids[2], ids[0]])
+    expect(await stored()).toEqual(['G', 'D', 'C'])
   })
 
   it('shows both versions of a set that was saved elsewhere', async () => {

@@ -19,6 +19,20 @@ export async function call(path: string, method = 'GET', body?: unknown): Promis
   return { status: answer.status, body: await answer.json() }
 }
 
+/** A set of major scales on some tonics, and the ids of its studies in order. */
+export async function setOfMajors(title: string, tonics: readonly string[]) {
+  const { set } = await freshSet(title)
+  const studyIds: string[] = []
+  for (const tonic of tonics) {
+    studyIds.push((await call('/api/studies', 'POST', { recipe: { material: { tonic, kind: 'major' } } })).body.id)
+  }
+  const content = { title, syllabusId: null, gradeId: null, studyIds, version: 1 }
+  await call(`/api/sets/${set.id}`, 'PUT', content)
+  const stored = async (): Promise<string[]> =>
+    (await call(`/api/sets/${set.id}`)).body.studies.map((study: { id: string }) => tonics[studyIds.indexOf(study.id)])
+  return { id: set.id as string, content, stored }
+}
+
 /** A pupil and an empty set of their own, so that tests do not disturb each other. */
 export async function freshSet(title = 'Test set') {
   const pupil = (await call('/api/pupils', 'POST', { name: 'Test P.', instrument: 'piano' })).body

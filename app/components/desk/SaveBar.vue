@@ -33,8 +33,13 @@ async function addTo(setId: string, close: () => void): Promise<void> {
   try {
     if (props.desk.state !== 'saved' && !(await props.desk.save())) return
     const set = await ask<StudySet>(`/api/sets/${setId}`)
-    const studyIds = [...set.studies.map((study) => study.id), props.desk.id!]
     const { title, syllabusId, gradeId, version } = set
+    const already = set.studies.map((study) => study.id)
+    if (already.includes(props.desk.id!)) {
+      told.value = `It is in ${set.pupil.name}, ${title} already.`
+      return close()
+    }
+    const studyIds = [...already, props.desk.id!]
     await ask(`/api/sets/${setId}`, 'PUT', { title, syllabusId, gradeId, version, studyIds })
     told.value = `Added to ${set.pupil.name}, ${title}.`
     close()
