@@ -5,38 +5,38 @@ import type { Study } from '#shared/api'
 import type { DeskStudy } from './deskStudy'
 
 /** A study that lay on the desk unsaved when another took its place. */
-interface Aside {
+export interface Aside {
   readonly title: string
   readonly saved: Study | null
   readonly recipe: RecipeInput
   readonly accepted: Accepted | null
 }
 
-/** What was not saved before something else came to the desk: one study back, so that no step loses work unseen. */
-export function deskAside(desk: DeskStudy, saved: ShallowRef<Study | null>) {
-  const aside = shallowRef<Aside | null>(null)
+/** What was not saved before something else came to the desk, newest first, so that no step loses work unseen. */
+export function deskAside(desk: DeskStudy, saved: ShallowRef<Study | null>, keep: (study: Study | null) => void) {
+  const asides = shallowRef<readonly Aside[]>([])
+
+  const letAsideGo = (aside: Aside): void => {
+    asides.value = asides.value.filter((other) => other !== aside)
+  }
 
   /** Remembers what lies here unsaved, before something else is laid here. */
   function setAside(): void {
     const { changed, study, recipe, accepted } = desk
     if (!changed.value || !study.value) return
     const { title } = study.value
-    aside.value = { title, saved: saved.value, recipe: recipe.value, accepted: accepted.value }
+    const here = { title, saved: saved.value, recipe: recipe.value, accepted: accepted.value }
+    asides.value = [here, ...asides.value]
   }
 
-  /** Lays it on the desk again, unsaved as it was; what lies there unsaved now changes places with it. */
-  async function bringBack(): Promise<void> {
-    const back = aside.value
-    if (!back) return
-    aside.value = null
+  /** Lays one on the desk again, unsaved as it was; what lies there unsaved now is set aside in its turn. */
+  async function bringBack(back: Aside): Promise<void> {
+    letAsideGo(back)
     setAside()
-    saved.value = back.saved
+    keep(back.saved)
     await desk.lay(back.recipe, back.accepted)
     desk.changed.value = true
   }
 
-  const letAsideGo = (): void => {
-    aside.value = null
-  }
-  return { aside, setAside, bringBack, letAsideGo }
+  return { asides, setAside, bringBack, letAsideGo }
 }

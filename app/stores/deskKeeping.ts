@@ -11,9 +11,11 @@ export function deskKeeping(desk: DeskStudy) {
   const saving = ref(false)
   const conflict = shallowRef<Study | null>(null)
   const saveError = ref<string | null>(null)
-  const { aside, setAside, bringBack, letAsideGo } = deskAside(desk, saved)
+  const { asides, setAside, bringBack, letAsideGo } = deskAside(desk, saved, keep)
 
   const id = computed(() => saved.value?.id ?? null)
+  /** Where the page shows what is on the desk. */
+  const address = computed(() => (id.value ? `/desk/${id.value}` : '/desk'))
   const savedAt = computed(() => saved.value?.updatedAt ?? null)
   const state = computed<'new' | 'saved' | 'changed' | 'saving'>(() => {
     if (saving.value) return 'saving'
@@ -36,10 +38,12 @@ export function deskKeeping(desk: DeskStudy) {
     await show(study)
   }
 
-  function begin(from: RecipeInput = FIRST): Promise<void> {
+  /** Begins a study; one that came from a file is not saved yet. */
+  async function begin(from?: RecipeInput): Promise<void> {
     setAside()
     keep(null)
-    return desk.lay(from)
+    await desk.lay(from ?? FIRST)
+    desk.changed.value = from !== undefined
   }
 
   /** Sends what is on the desk; changes made while it travels count as not saved. */
@@ -80,7 +84,7 @@ export function deskKeeping(desk: DeskStudy) {
   const duplicate = (): void => keep(null)
 
   return {
-    ...{ id, savedAt, state, conflict, saveError, aside },
+    ...{ id, address, savedAt, state, conflict, saveError, asides },
     ...{ open, begin, bringBack, letAsideGo, save, keepMine, takeTheirs, duplicate },
   }
 }

@@ -131,7 +131,19 @@ describe('the study desk, by mouse', () => {
     await page.getByRole('button', { name: 'Back to it' }).click()
     await page.locator(`${finger('left', 2)}.pinned`).waitFor()
     await page.waitForURL(`/desk/${other.id}`)
-    await page.getByRole('button', { name: 'Let it go' }).click()
+    // a third that is not saved leaves the first where it is
+    const bring = page.getByLabel('Import a study file')
+    const file = JSON.stringify({ material: { tonic: 'A', kind: 'major' } })
+    await bring.setInputFiles({ name: 'a.json', mimeType: 'application/json', buffer: Buffer.from(file) })
+    await page.getByRole('button', { name: 'Key: A major' }).waitFor()
+    await page.getByText('“E major, hands together, two octaves” was not saved').waitFor()
+    await page.getByText('“C major, hands together, two octaves” was not saved').waitFor()
+    await page.getByRole('button', { name: 'Back to it: “E major, hands together, two octaves”' }).click()
+    await page.locator(`${finger('left', 2)}.pinned`).waitFor()
+    await page.getByText('“A major, hands together, two octaves” was not saved').waitFor()
+    for (const letter of ['A', 'C']) {
+      await page.getByRole('button', { name: `Let it go: “${letter} major, hands together, two octaves”` }).click()
+    }
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await page.getByText(/^saved/).waitFor()
     expect((await call(`/api/studies/${other.id}`)).body.version).toBe(2)

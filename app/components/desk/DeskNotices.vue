@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Desk } from '~/stores/desk'
+import type { Aside } from '~/stores/deskAside'
 
 /** What stands between the title and the sheet when something needs saying, each with its way out. */
 const props = defineProps<{ desk: Desk }>()
-const emit = defineEmits<{ back: [] }>()
+const emit = defineEmits<{ back: [aside: Aside] }>()
 
 const fits = computed(() => {
   const octave = props.desk.fault?.details?.fits
@@ -54,10 +55,24 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
         Free the last pin
       </button>
     </div>
-    <div v-if="desk.aside" role="status" class="notice">
-      <span>“{{ desk.aside.title }}” was not saved before this one came to the desk.</span>
-      <button type="button" class="plain-button" @click="emit('back')">Back to it</button>
-      <button type="button" class="text-button" @click="desk.letAsideGo()">Let it go</button>
+    <div v-for="(aside, at) in desk.asides" :key="`${at} ${aside.title}`" role="status" class="notice">
+      <span>“{{ aside.title }}” was not saved before another came to the desk.</span>
+      <button
+        type="button"
+        class="plain-button"
+        :aria-label="`Back to it: “${aside.title}”`"
+        @click="emit('back', aside)"
+      >
+        Back to it
+      </button>
+      <button
+        type="button"
+        class="text-button"
+        :aria-label="`Let it go: “${aside.title}”`"
+        @click="desk.letAsideGo(aside)"
+      >
+        Let it go
+      </button>
     </div>
     <div v-if="desk.letGo" role="status" class="notice">
       <span>The notes moved, so the pins were let go.</span>

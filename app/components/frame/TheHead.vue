@@ -11,7 +11,7 @@ const studio = ref<Studio | null>(null)
 const desk = useDesk()
 /** The desk is found as it was left. */
 const places = computed(() => [
-  { root: '/desk', to: desk.id ? `/desk/${desk.id}` : '/desk', words: 'Desk' },
+  { root: '/desk', to: desk.address, words: 'Desk' },
   ...['Library', 'Sets', 'Syllabi'].map((words) => {
     const root = `/${words.toLowerCase()}`
     return { root, to: root, words }

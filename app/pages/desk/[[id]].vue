@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize, useEventListener } from '@vueuse/core'
+import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useHead, useRoute, useRouter } from '#imports'
 import type { RecipeInput } from '#core/study'
@@ -18,6 +18,7 @@ import { fingerKeys } from '~/composables/fingerKeys'
 import { realiser } from '~/composables/realiser'
 import { engravingReady, layoutOf } from '~/engraving'
 import { useDesk } from '~/stores/desk'
+import type { Aside } from '~/stores/deskAside'
 
 const route = useRoute()
 const router = useRouter()
@@ -52,13 +53,8 @@ void open()
 watch(() => route.params.id, open)
 useHead({ title: () => (desk.study ? `${desk.study.title} · Tactum` : 'Desk · Tactum') })
 
-// closing the window asks first while something is unsaved; within Tactum it is set aside instead
-useEventListener(window, 'beforeunload', (event) => {
-  if (desk.changed || desk.aside) event.preventDefault()
-})
-
 async function save(): Promise<void> {
-  if (await desk.save()) await router.replace(`/desk/${desk.id}`)
+  if (await desk.save()) await router.replace(desk.address)
 }
 async function keepMine(): Promise<void> {
   await desk.keepMine()
@@ -71,14 +67,13 @@ async function duplicate(): Promise<void> {
   desk.duplicate()
   await router.replace('/desk')
 }
-const address = (): string => (desk.id ? `/desk/${desk.id}` : '/desk')
 async function fresh(): Promise<void> {
   await desk.begin()
   await router.replace('/desk')
 }
-async function back(): Promise<void> {
-  await desk.bringBack()
-  await router.replace(address())
+async function back(aside: Aside): Promise<void> {
+  await desk.bringBack(aside)
+  await router.replace(desk.address)
 }
 async function importFile(file: File): Promise<void> {
   failed.value = ''
