@@ -52,14 +52,13 @@ interface Extent {
   readonly bottom: number
 }
 
+/** Where a finger's baseline stands on its own staff, whose top line lies at 0. */
 function fingerY(hand: Hand, staff: Staff, at: number): number {
   const ink = inkOf(staff.notes[at]!)
-  const topLine = staff.stave.getYForLine(0)
-  return hand === 'right' ? Math.min(ink.top, topLine) - FINGER_UP : Math.max(ink.bottom, topLine + STAFF) + FINGER_DOWN
+  return hand === 'right' ? Math.min(ink.top, 0) - FINGER_UP : Math.max(ink.bottom, STAFF) + FINGER_DOWN
 }
 
 function extentOf(plan: StaffPlan, staff: Staff, letter: number): Extent {
-  const topLine = staff.stave.getYForLine(0)
   const inks = staff.notes.map(inkOf)
   const fingers = staff.notes.map((_, at) => fingerY(plan.hand, staff, at))
   const ottava = plan.writing.some((writing) => writing.ottava !== 0) ? OTTAVA_ROOM : 0
@@ -67,14 +66,10 @@ function extentOf(plan: StaffPlan, staff: Staff, letter: number): Extent {
   const right = plan.hand === 'right'
   const top = Math.min(
     0,
-    ...inks.map((ink) => ink.top - topLine),
-    ...fingers.map((y) => y - FINGER_HEIGHT - (right ? letter : 0) - topLine),
+    ...inks.map((ink) => ink.top),
+    ...fingers.map((y) => y - FINGER_HEIGHT - (right ? letter : 0)),
   )
-  const bottom = Math.max(
-    STAFF,
-    ...inks.map((ink) => ink.bottom - topLine),
-    ...fingers.map((y) => y + 3 + (right ? 0 : letter) - topLine),
-  )
+  const bottom = Math.max(STAFF, ...inks.map((ink) => ink.bottom), ...fingers.map((y) => y + 3 + (right ? 0 : letter)))
   return { top: top - ottava - (right ? 0 : triplet), bottom: bottom + ottava + (right ? triplet : 0) }
 }
 
@@ -170,7 +165,7 @@ function ink(host: HTMLDivElement, staves: readonly Staff[], tops: readonly numb
   context.setFillStyle('#17211d').setStrokeStyle('#17211d')
   staves.forEach(({ stave, notes, rests, beams, tuplets }, at) => {
     const group = context.openGroup('staff') as SVGGElement
-    group.setAttribute('transform', `translate(0 ${tops[at]! - stave.getYForLine(0)})`)
+    group.setAttribute('transform', `translate(0 ${tops[at]!})`)
     stave.setContext(context).draw()
     for (const note of [...notes, ...rests]) note.setContext(context).draw()
     for (const drawn of [...beams, ...tuplets]) drawn.setContext(context).draw()

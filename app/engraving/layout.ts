@@ -49,6 +49,9 @@ interface Beats {
   readonly steps: number
 }
 
+/** Notes from one bar line to the next. */
+export const notesPerBar = ({ recipe, rhythm }: RealisedStudy): number => recipe.tempo.notesPerBeat * rhythm.beatsPerBar
+
 /** Notes under one beam: a beat, or two where a beat has but two. Clefs and octave signs change only between them. */
 export const beamLength = (perBeat: number): number => (perBeat === 2 ? 4 : perBeat)
 
@@ -59,6 +62,7 @@ const INSIDE_BAR = 0.35
 function breaks({ perBeat, perBar, steps }: Beats, systems: number): number[] {
   const size = beamLength(perBeat)
   const places = Array.from({ length: Math.ceil(steps / size) - 1 }, (_, at) => (at + 1) * size)
+  if (places.length === 0) return [0, steps]
   const dear = (place: number, share: number): number =>
     Math.abs(place - share) + (place % perBar === 0 ? 0 : INSIDE_BAR * perBar)
   const shares = Array.from({ length: systems - 1 }, (_, at) => ((at + 1) * (steps - 1)) / systems)
@@ -93,7 +97,7 @@ const changesClef = (writing: readonly Writing[], at: number): boolean =>
 function layOut(study: RealisedStudy, from: number, to: number, width: number): System {
   const first = from === 0
   const staves = plans(study, from, to)
-  const perBar = study.recipe.tempo.notesPerBeat * study.rhythm.beatsPerBar
+  const perBar = notesPerBar(study)
   const count = to - from
   const room = Array.from({ length: count }, (_, at) => {
     const clef = staves.some((staff) => changesClef(staff.writing, at)) ? CLEF_CHANGE : 0
@@ -142,8 +146,7 @@ function layOut(study: RealisedStudy, from: number, to: number, width: number): 
  * enough to hit, on paper only to read.
  */
 export function layoutOf(study: RealisedStudy, width: number, narrowest = NARROWEST_STEP): System[] {
-  const { notesPerBeat: perBeat } = study.recipe.tempo
-  const beats = { perBeat, perBar: perBeat * study.rhythm.beatsPerBar, steps: study.steps }
+  const beats = { perBeat: study.recipe.tempo.notesPerBeat, perBar: notesPerBar(study), steps: study.steps }
   for (let count = 1; ; count++) {
     const ends = breaks(beats, count)
     const systems = ends.slice(1).map((to, at) => layOut(study, ends[at]!, to, width))

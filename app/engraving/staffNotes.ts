@@ -2,7 +2,7 @@ import { Accidental, Beam, Dot, Formatter, Stave, StaveNote, Stem, Tuplet, Voice
 import type { RealisedStudy } from '#core/realise'
 import type { Value } from '#core/study'
 import { accidentalsOf } from './accidentals'
-import { beamLength, REST_WIDTH, type StaffPlan, type System } from './layout'
+import { beamLength, notesPerBar, REST_WIDTH, type StaffPlan, type System } from './layout'
 import { stemsUp } from './staff'
 
 /** A staff of one system, ready to be drawn at a height. */
@@ -82,7 +82,7 @@ export function staffOf(study: RealisedStudy, system: System, plan: StaffPlan): 
   const { notesPerBeat } = study.recipe.tempo
   const stave = staveFor(study, system, plan)
   const whole = study.hands[plan.hand]!.notes
-  const signs = accidentalsOf(whole, study.keySignature.fifths, notesPerBeat * study.rhythm.beatsPerBar)
+  const signs = accidentalsOf(whole, study.keySignature.fifths, notesPerBar(study))
   const values = study.rhythm.notes.slice(system.from, system.to)
   const groups = beamGroups(values, system.from, notesPerBeat)
   const notes = groups.flatMap((group) => {

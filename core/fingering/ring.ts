@@ -114,8 +114,8 @@ interface Forbidden {
   readonly way: Way | 'both'
 }
 
-const hasThumb = (ring: { up: readonly Finger[]; down: readonly Finger[] }, { degree, way }: Forbidden): boolean =>
-  (way !== 'down' && ring.up[degree] === 1) || (way !== 'up' && ring.down[degree] === 1)
+const hasThumb = ({ up, down }: Degree, way: Forbidden['way']): boolean =>
+  (way !== 'down' && up === 1) || (way !== 'up' && down === 1)
 
 const MEMORY = new Map<string, readonly RingFingering[]>()
 const MOST_REMEMBERED = 2000
@@ -126,8 +126,7 @@ function search(school: School, hand: Hand, ring: Ring, k: number, forbidden?: F
   const key = [school.id, hand, ring.up, ring.down, forbidden?.degree, forbidden?.way].join('|')
   const known = MEMORY.get(key)
   if (known) return known
-  const allowed = (at: number, { up, down }: Degree): boolean =>
-    at !== forbidden?.degree || !hasThumb({ up: [up], down: [down] }, { degree: 0, way: forbidden.way })
+  const allowed = (at: number, degree: Degree): boolean => at !== forbidden?.degree || !hasThumb(degree, forbidden.way)
   const found = solve(ringProblem(school, hand, ring, allowed), k).map(({ states, cost }): RingFingering => ({
     up: states.map((degree) => degree.up),
     down: states.map((degree) => degree.down),
@@ -153,9 +152,9 @@ export function rivalRing(
   degree: number,
   way: Way | 'both',
 ): RingFingering | undefined {
-  const forbidden = { degree, way }
-  const among = solveRing(school, hand, material).find((ring) => !hasThumb(ring, forbidden))
-  return among ?? search(school, hand, ringOf(material), 1, forbidden)[0]
+  const known = solveRing(school, hand, material)
+  const among = known.find(({ up, down }) => !hasThumb({ up: up[degree]!, down: down[degree]! }, way))
+  return among ?? search(school, hand, ringOf(material), 1, { degree, way })[0]
 }
 
 /** One charge against a ring fingering: what for, how much, and at which degree. */

@@ -173,7 +173,7 @@ describe('the stair', () => {
     for (const disc of discs) expect(disc.y).toBeGreaterThan(0)
   })
 
-  it('puts letters where neither the neighbours nor the arcs are', () => {
+  it('puts letters clear of the discs before and after', () => {
     const study = realise({ material: { tonic: 'F#', kind: 'melodic-minor' }, motion: 'contrary' })
     const { discs } = stairOf(study, layoutOf(study, 1000)[0]!, 260)
     for (const disc of discs) {
