@@ -11,6 +11,20 @@ const database = `migrations_${randomUUID().slice(0, 8)}`
 const urlOf = (name: string) => inject('databaseUrl').replace(/\/tactum$/, `/${name}`)
 let pools: pg.Pool[]
 
+/** Makes a database for some work and drops it afterwards. */
+async function withDatabase(prefix: string, work: (url: string) => Promise<void>): Promise<void> {
+  const name = `${prefix}_${randomUUID().slice(0, 8)}`
+  const admin = new pg.Client(inject('databaseUrl'))
+  await admin.connect()
+  await admin.query(`create database ${name}`)
+  try {
+    await work(urlOf(name))
+  } finally {
+    await admin.query(`drop database ${name} with (force)`)
+    await admin.end()
+  }
+}
+
 beforeAll(async () => {
   const admin = new pg.Client(inject('databaseUrl'))
   await admin.connect()
@@ -44,47 +58,39 @@ describe('migrations', () => {
 
 describe('a studio without the demo', () => {
   it('is empty, bears no invented name, and takes its first pupil', async () => {
-    const name = `empty_${randomUUID().slice(0, 8)}`
-    const admin = new pg.Client(inject('databaseUrl'))
-    await admin.connect()
-    await admin.query(`create database ${name}`)
-    const port = await freePort()
-    const server = await startServer({ port, databaseUrl: urlOf(name), demo: false, log: 'test-empty.log' })
-    const get = async (path: string) => (await fetch(server.address + path)).json()
-    expect(await get('/api/studio')).toEqual({ name: 'Your own studio', teacher: '' })
-    for (const list of ['pupils', 'studies', 'syllabi']) expect(await get(`/api/${list}`)).toEqual([])
-    const body = JSON.stringify({ name: 'First F.', instrument: 'piano' })
-    await fetch(`${server.address}/api/pupils`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body,
+    await withDatabase('empty', async (url) => {
+      const port = await freePort()
+      const server = await startServer({ port, databaseUrl: url, demo: false, log: 'test-empty.log' })
+      const get = async (path: string) => (await fetch(server.address + path)).json()
+      expect(await get('/api/studio')).toEqual({ name: 'Your own studio', teacher: '' })
+      for (const list of ['pupils', 'studies', 'syllabi']) expect(await get(`/api/${list}`)).toEqual([])
+      const body = JSON.stringify({ name: 'First F.', instrument: 'piano' })
+      await fetch(`${server.address}/api/pupils`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body,
+      })
+      expect(await get('/api/pupils')).toMatchObject([{ name: 'First F.', sets: [] }])
+      await server.stop()
     })
-    expect(await get('/api/pupils')).toMatchObject([{ name: 'First F.', sets: [] }])
-    await server.stop()
-    await admin.query(`drop database ${name} with (force)`)
-    await admin.end()
   })
 })
 
 describe('two servers on one database', () => {
   it('lay the demo down once and never again over a user’s changes', async () => {
-    const name = `servers_${randomUUID().slice(0, 8)}`
-    const admin = new pg.Client(inject('databaseUrl'))
-    await admin.connect()
-    await admin.query(`create database ${name}`)
-    const start = async () => startServer({ port: await freePort(), databaseUrl: urlOf(name), log: 'test-twin.log' })
-    const servers = await Promise.all([start(), start()])
-    const pupils = async (at: number) => (await fetch(`${servers[at]!.address}/api/pupils`)).json() as Promise<any[]>
-    expect((await pupils(0)).map((pupil) => pupil.name)).toEqual(['Marit A.', 'Joss P.', 'Oda L.', 'Teo R.'])
-    expect(await pupils(1)).toEqual(await pupils(0))
-    const [marit] = await pupils(0)
-    await fetch(`${servers[0]!.address}/api/sets/${marit.sets[0].id}`, { method: 'DELETE' })
-    await servers[0]!.stop()
-    const again = await start()
-    servers[0] = again
-    expect((await pupils(0))[0].sets).toHaveLength(1)
-    await Promise.all(servers.map((server) => server.stop()))
-    await admin.query(`drop database ${name} with (force)`)
-    await admin.end()
+    await withDatabase('servers', async (url) => {
+      const start = async () => startServer({ port: await freePort(), databaseUrl: url, log: 'test-twin.log' })
+      const servers = await Promise.all([start(), start()])
+      const pupils = async (at: number) => (await fetch(`${servers[at]!.address}/api/pupils`)).json() as Promise<any[]>
+      expect((await pupils(0)).map((pupil) => pupil.name)).toEqual(['Marit A.', 'Joss P.', 'Oda L.', 'Teo R.'])
+      expect(await pupils(1)).toEqual(await pupils(0))
+      const [marit] = await pupils(0)
+      await fetch(`${servers[0]!.address}/api/sets/${marit.sets[0].id}`, { method: 'DELETE' })
+      await servers[0]!.stop()
+      const again = await start()
+      servers[0] = again
+      expect((await pupils(0))[0].sets).toHaveLength(1)
+      await Promise.all(servers.map((server) => server.stop()))
+    })
   })
 })

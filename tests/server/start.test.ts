@@ -28,13 +28,13 @@ async function start(port: number, env: Record<string, string> = {}) {
   return { child, ended, said: () => said, address: `http://127.0.0.1:${port}` }
 }
 
-/** Processes whose command line names our data folder. */
+/** Processes that were started for our data folder: commands, servers and databases inherit it. */
 const ours = (): number[] =>
   readdirSync('/proc')
     .filter((name) => /^\d+$/.test(name))
     .filter((pid) => {
       try {
-        return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(`${data}/cluster`)
+        return readFileSync(`/proc/${pid}/environ`, 'utf8').split('\0').includes(`TACTUM_DATA=${data}`)
       } catch {
         return false
       }
@@ -63,8 +63,7 @@ describe('the start command', () => {
     expect(second.said()).toMatch(/Tactum: Tactum is already running from this folder/)
 
     // the lot: the start command, the server and every database process
-    first.child.kill('SIGKILL')
-    execFileSync('sh', ['-c', `kill -9 ${ours().join(' ')}; pkill -9 -f 'output/server/index.mjs' -P 1 || true`])
+    execFileSync('sh', ['-c', `kill -9 ${ours().join(' ')}`])
     await first.ended
     const again = await start(await freePort())
     expect(again.said()).not.toMatch(/laying down/)
