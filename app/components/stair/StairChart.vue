@@ -45,6 +45,7 @@ const edge = (midi: number) => ({
 <template>
   <svg
     role="img"
+    class="overflow-visible"
     :aria-label="summary"
     :width="width"
     :height="height"

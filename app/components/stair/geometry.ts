@@ -58,7 +58,8 @@ export interface StairPicture {
   readonly meetings: readonly Meeting[]
 }
 
-const PAD = 14
+/** Room for the letters beyond the outermost discs. */
+const PAD = 19
 const SLAB_PAD = 11
 
 /** A scale that shows the keys of a whole study between two margins. */
@@ -83,16 +84,29 @@ function discsOf(study: RealisedStudy, system: System, scale: Scale, hand: Hand)
     const index = system.from + at
     const midi = part.midi[index]!
     const y = scale.y(midi)
-    const rising = midi > (part.midi[index - 1] ?? 2 * midi - part.midi[index + 1]!)
-    const letter = letterSpot(hand, rising, x, y)
+    const { dx, dy } = letterCorner(hand, directionsAt(part.midi, index))
+    const letter = { x: x + dx, y: y + dy }
     return { hand, index, x, y, finger: part.fingers[index]!, black: isBlack(midi), letter }
   })
 }
 
+interface Directions {
+  /** Whether the note is reached upward, and whether it is left upward; an end goes on as it was. */
+  readonly into: boolean
+  readonly onward: boolean
+}
+
+function directionsAt(keys: readonly number[], at: number): Directions {
+  const [before, here, after] = [keys[at - 1], keys[at]!, keys[at + 1]]
+  const into = before === undefined ? after! > here : here > before
+  return { into, onward: after === undefined ? into : after > here }
+}
+
 /** Arcs come in from before the disc, and the run goes on after it: letters keep to the corner that both leave free. */
-function letterSpot(hand: Hand, rising: boolean, x: number, y: number): { x: number; y: number } {
-  if (hand === 'right') return { x: x + (rising ? -14 : 14), y: y - 6 }
-  return { x: x + 14, y: y + (rising ? 15 : -6) }
+function letterCorner(hand: Hand, { into, onward }: Directions): { dx: number; dy: number } {
+  if (into !== onward) return { dx: -14, dy: into ? -6 : 14 }
+  if (hand === 'right') return { dx: into ? -14 : 14, dy: -6 }
+  return { dx: 14, dy: into ? 14 : -6 }
 }
 
 /** Cuts a hand's discs where it crosses. */
