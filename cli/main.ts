@@ -1,14 +1,18 @@
+import { compareLine } from './compare'
 import { grade } from './grade'
-import { realiseLines } from './realise'
+import { answerLines } from './lines'
+import { realiseLine } from './realise'
 
 const USE = `tactum: the core from a terminal
   npm run --silent realise < recipes.jsonl
+  npm run --silent compare < pairs-of-recipes.jsonl
   npm run --silent grade -- --syllabus FILE --grade ID --set FILE
 `
 
 /** Runs a command and returns its exit status. */
 export async function main(command: string | undefined, args: readonly string[]): Promise<number> {
-  if (command === 'realise') return realiseLines(process.stdin, process.stdout)
+  if (command === 'realise') return answerLines(process.stdin, process.stdout, realiseLine)
+  if (command === 'compare') return answerLines(process.stdin, process.stdout, compareLine)
   if (command === 'grade') return grade(args, process.stdout)
   process.stderr.write(USE)
   return 2

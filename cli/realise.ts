@@ -1,46 +1,23 @@
-import { createInterface } from 'node:readline'
-import { RecipeError } from '#core/pitch'
 import { realise, type RealisedHand, type RealisedStudy } from '#core/realise'
-import { parsedJson, recipeOf } from '#shared/schemas'
+import { recipeOf } from '#shared/schemas'
+import type { Answer } from './lines'
 
-const MOST_CHARACTERS = 1_000_000
-
-/** A hand as the terminal's contract has it. */
-const handOf = ({ pitches, midi, fingers, crossings, cost, reasons }: RealisedHand) => ({
-  pitches,
-  midi,
-  fingers,
-  crossings,
-  cost,
-  reasons,
-})
-
-export function resultOf({ recipe, title, twin, keySignature, hands, together }: RealisedStudy) {
-  const parts = Object.entries(hands).map(([hand, part]) => [hand, handOf(part)])
-  return { recipe, title, twin, keySignature, hands: Object.fromEntries(parts), ...(together ? { together } : {}) }
-}
-
-/** One line in, one value out; errors are values too. */
-export function realiseLine(line: string): { result: object; ok: boolean } {
-  try {
-    if (line.length > MOST_CHARACTERS) {
-      throw new RecipeError('line.size', 'The line is longer than a million characters.', '')
-    }
-    return { result: resultOf(realise(recipeOf(parsedJson(line)))), ok: true }
-  } catch (error) {
-    if (error instanceof RecipeError) return { result: { error: error.toFault() }, ok: false }
-    throw error
+/** A hand as the terminal's contract has it; `steps` tells which notes sound together, where any do or the hands share. */
+function handOf({ notes, pitches, midi, fingers, crossings, lifts, cost, reasons, alternatives }: RealisedHand) {
+  const steps = notes.map((note) => note.step)
+  const plain = steps.every((step, at) => step === at)
+  return {
+    ...{ pitches, midi, fingers, crossings },
+    ...(plain ? {} : { steps }),
+    ...(lifts.length > 0 ? { lifts } : {}),
+    ...{ cost, reasons, alternatives },
   }
 }
 
-/** Realises recipes, one JSON object a line, in order, each answered before the next is read. Blank lines are skipped. */
-export async function realiseLines(input: NodeJS.ReadableStream, output: NodeJS.WritableStream): Promise<number> {
-  let failed = false
-  for await (const line of createInterface({ input, crlfDelay: Infinity })) {
-    if (line.trim() === '') continue
-    const { result, ok } = realiseLine(line)
-    failed ||= !ok
-    await new Promise<void>((resolve) => output.write(`${JSON.stringify(result)}\n`, () => resolve()))
-  }
-  return failed ? 1 : 0
+export function resultOf({ recipe, title, twin, keySignature, hands, together, difficulty }: RealisedStudy): Answer {
+  const parts = Object.fromEntries(Object.entries(hands).map(([hand, part]) => [hand, handOf(part)]))
+  return { recipe, title, twin, keySignature, hands: parts, ...(together ? { together } : {}), difficulty }
 }
+
+/** A recipe realised. */
+export const realiseLine = (value: unknown): Answer => resultOf(realise(recipeOf(value)))

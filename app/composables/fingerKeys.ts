@@ -1,8 +1,31 @@
 import { nextTick } from 'vue'
-import type { Finger, Hand } from '#core/study'
+import type { RealisedStudy } from '#core/realise'
+import type { Finger, Hand, LineNote } from '#core/study'
 import type { Desk, Place } from '~/stores/desk'
 
 const STEPS: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1 }
+
+/** The note above or below at the same step: in the same chord, or in the other hand. */
+function above(study: RealisedStudy, { hand, index }: Place, way: 1 | -1): Place | null {
+  const { notes } = study.hands[hand]!
+  const { step } = notes[index]!
+  if (notes[index + way]?.step === step) return { hand, index: index + way }
+  const other: Hand = way === 1 ? 'right' : 'left'
+  const others = other === hand ? [] : (study.hands[other]?.notes ?? [])
+  const met = way === 1 ? others.findIndex((note) => note.step === step) : others.findLastIndex((note) => note.step === step)
+  return met < 0 ? null : { hand: other, index: met }
+}
+
+/** The same voice of the step before or after, or the nearest that there is. */
+function beside(notes: readonly LineNote[], { hand, index }: Place, way: number): Place | null {
+  const { step } = notes[index]!
+  const voice = index - notes.findIndex((note) => note.step === step)
+  const next = way === 1 ? notes.find((note) => note.step > step) : notes.findLast((note) => note.step < step)
+  if (!next) return null
+  const first = notes.findIndex((note) => note.step === next.step)
+  const size = notes.filter((note) => note.step === next.step).length
+  return { hand, index: first + Math.min(voice, size - 1) }
+}
 
 /** Keys on a finger: arrows move, 1 to 5 pin, 0 or Delete frees, Escape lets go. */
 export function fingerKeys(desk: Desk) {
@@ -13,15 +36,11 @@ export function fingerKeys(desk: Desk) {
   }
 
   function neighbour(place: Place, key: string): Place | null {
-    const study = desk.study!
+    const { notes } = desk.study!.hands[place.hand]!
     if (key === 'Home') return { ...place, index: 0 }
-    if (key === 'End') return { ...place, index: study.steps - 1 }
-    if (key === 'ArrowUp' || key === 'ArrowDown') {
-      const hand: Hand = key === 'ArrowUp' ? 'right' : 'left'
-      return study.hands[hand] && hand !== place.hand ? { hand, index: place.index } : null
-    }
-    const index = place.index + (STEPS[key] ?? 0)
-    return STEPS[key] && index >= 0 && index < study.steps ? { ...place, index } : null
+    if (key === 'End') return { ...place, index: notes.length - 1 }
+    if (key === 'ArrowUp' || key === 'ArrowDown') return above(desk.study!, place, key === 'ArrowUp' ? 1 : -1)
+    return STEPS[key] ? beside(notes, place, STEPS[key]) : null
   }
 
   return function onKey(event: KeyboardEvent): void {

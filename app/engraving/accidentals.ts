@@ -1,16 +1,22 @@
+import { MOST_SIGNS } from '#core/material'
 import { letterIndex, signatureAlteration } from '#core/pitch'
 import type { LineNote } from '#core/study'
 
+/** Signs that are printed at the clef: none where the key would need more than seven. */
+export const printedFifths = (fifths: number): number => (Math.abs(fifths) > MOST_SIGNS ? 0 : fifths)
+
 /**
  * Which notes of a staff need a sign, and which: `null` where the signature or an earlier sign in the bar says it
- * already. Bars hold `perBar` notes; a sign holds for its letter and octave until the bar line.
+ * already. Bars hold `perBar` steps; a sign holds for its letter and octave until the bar line.
  */
 export function accidentalsOf(notes: readonly LineNote[], fifths: number, perBar: number): (number | null)[] {
   let said = new Map<string, number>()
-  return notes.map(({ pitch }, at) => {
-    if (at % perBar === 0) said = new Map()
+  let bar = -1
+  return notes.map(({ pitch, step }) => {
+    if (Math.floor(step / perBar) !== bar) said = new Map()
+    bar = Math.floor(step / perBar)
     const place = `${letterIndex(pitch.letter)} ${pitch.octave}`
-    const stands = said.get(place) ?? signatureAlteration(fifths, pitch.letter)
+    const stands = said.get(place) ?? signatureAlteration(printedFifths(fifths), pitch.letter)
     if (stands === pitch.alteration) return null
     said.set(place, pitch.alteration)
     return pitch.alteration

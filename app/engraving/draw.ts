@@ -7,7 +7,11 @@ import { inkOf, type Staff, staffOf } from './staffNotes'
 /** Where a finger number stands: middle of its baseline. */
 export interface FingerSpot {
   readonly hand: Hand
+  /** The note in its hand's line, and the step at which it sounds. */
   readonly index: number
+  readonly step: number
+  /** Baseline of a footnote letter, beyond all fingers of the step. */
+  readonly letterY: number
   readonly x: number
   readonly y: number
 }
@@ -34,6 +38,8 @@ export interface Engraved {
 const FINGER_UP = 5
 const FINGER_DOWN = 15
 const FINGER_HEIGHT = 13
+/** From one finger to the next where several stand over one another. */
+const STACK = 14
 const OTTAVA_ROOM = 16
 const MARGIN = 6
 /** Footnote letters stand beyond the fingers. */
@@ -52,15 +58,29 @@ interface Extent {
   readonly bottom: number
 }
 
-/** Where a finger's baseline stands on its own staff, whose top line lies at 0. */
-function fingerY(hand: Hand, staff: Staff, at: number): number {
+/**
+ * Baselines of a step's fingers on its own staff, whose top line lies at 0; lowest note first. Fingers stand over one
+ * another as the notes do.
+ */
+function fingerYs(plan: StaffPlan, staff: Staff, at: number): number[] {
+  const count = plan.chords[at]!.length
+  if (count === 0) return []
   const ink = inkOf(staff.notes[at]!)
-  return hand === 'right' ? Math.min(ink.top, 0) - FINGER_UP : Math.max(ink.bottom, STAFF) + FINGER_DOWN
+  const nearest = plan.hand === 'right' ? Math.min(ink.top, 0) - FINGER_UP : Math.max(ink.bottom, STAFF) + FINGER_DOWN
+  return Array.from({ length: count }, (_, voice) =>
+    plan.hand === 'right' ? nearest - STACK * voice : nearest + STACK * (count - 1 - voice),
+  )
 }
 
+const allFingers = (plan: StaffPlan, staff: Staff): number[] =>
+  plan.chords.flatMap((_, at) => fingerYs(plan, staff, at))
+
+/** Ink of what stands at a step, if anything does. */
+const inkAt = (staff: Staff, at: number) => (staff.notes[at] ? inkOf(staff.notes[at]) : { top: 0, bottom: STAFF })
+
 function extentOf(plan: StaffPlan, staff: Staff, letter: number): Extent {
-  const inks = staff.notes.map(inkOf)
-  const fingers = staff.notes.map((_, at) => fingerY(plan.hand, staff, at))
+  const inks = staff.notes.map((_, at) => inkAt(staff, at))
+  const fingers = allFingers(plan, staff)
   const ottava = plan.writing.some((writing) => writing.ottava !== 0) ? OTTAVA_ROOM : 0
   const triplet = staff.tuplets.length > 0 ? 16 : 0
   const right = plan.hand === 'right'
@@ -93,10 +113,12 @@ function ottavaLine(
   letter: number,
 ): OttavaLine {
   const up = plan.writing[first]!.ottava === 1
-  const among = staff.notes.slice(first, last + 1).map((note, at) => {
-    const ink = inkOf(note)
-    const finger = fingerY(plan.hand, staff, first + at)
-    return up ? Math.min(ink.top, finger - FINGER_HEIGHT - letter) : Math.max(ink.bottom, finger + 3 + letter)
+  const among = staff.notes.slice(first, last + 1).map((_, at) => {
+    const ink = inkAt(staff, first + at)
+    const fingers = fingerYs(plan, staff, first + at)
+    return up
+      ? Math.min(ink.top, ...fingers.map((y) => y - FINGER_HEIGHT - letter))
+      : Math.max(ink.bottom, ...fingers.map((y) => y + 3 + letter))
   })
   return {
     label: up ? '8va' : '8vb',
@@ -123,21 +145,33 @@ export function drawSystem(
   const tops = topsOf(extents)
   const height = Math.ceil(tops.at(-1)! + extents.at(-1)!.bottom + MARGIN)
   // where things stand on their own staff is read before the staves move apart
-  const fingers = staves.map((staff, at) => staff.notes.map((_, step) => fingerY(system.staves[at]!.hand, staff, step)))
+  const fingers = staves.map((staff, at) => spotsOf(system.staves[at]!, staff, system))
   const ottavas = staves.map((staff, at) => ottavasOf(system.staves[at]!, staff, system, letter))
   ink(host, staves, tops, { width, height })
   return {
     height,
     top: tops[0]!,
     bottom: tops.at(-1)! + STAFF,
-    fingers: system.staves.flatMap(({ hand }, at) =>
-      fingers[at]!.map((y, step) => ({ hand, index: system.from + step, x: system.columns[step]!, y: y + tops[at]! })),
+    fingers: fingers.flatMap((spots, at) =>
+      spots.map((spot) => ({ ...spot, y: spot.y + tops[at]!, letterY: spot.letterY + tops[at]! })),
     ),
     ottavas: ottavas.flatMap((lines, at) => lines.map((line) => ({ ...line, y: line.y + tops[at]! }))),
     clefs: system.staves.flatMap((plan, at) =>
       plan.clefChanges.map(({ x, clef }) => ({ x, clef, y: tops[at]! + (clef === 'treble' ? 3 : 1) * (STAFF / 4) })),
     ),
   }
+}
+
+/** Where the fingers of a staff stand, its top line at 0. */
+function spotsOf(plan: StaffPlan, staff: Staff, system: System): FingerSpot[] {
+  const { hand } = plan
+  return plan.chords.flatMap((chord, at) => {
+    const ys = fingerYs(plan, staff, at)
+    const letterY = hand === 'right' ? Math.min(...ys) - 20 : Math.max(...ys) + 18
+    return chord.map(({ index, step }, voice) => {
+      return { hand, index, step, letterY, x: system.columns[at]!, y: ys[voice]! }
+    })
+  })
 }
 
 /** Top lines of the staves: clear of one another's ink and fingers. */
@@ -167,7 +201,7 @@ function ink(host: HTMLDivElement, staves: readonly Staff[], tops: readonly numb
     const group = context.openGroup('staff') as SVGGElement
     group.setAttribute('transform', `translate(0 ${tops[at]!})`)
     stave.setContext(context).draw()
-    for (const note of [...notes, ...rests]) note.setContext(context).draw()
+    for (const note of [...notes, ...rests]) note?.setContext(context).draw()
     for (const drawn of [...beams, ...tuplets]) drawn.setContext(context).draw()
     context.closeGroup()
     stave.setY(tops[at]!)

@@ -1,5 +1,6 @@
 import type { RealisedStudy } from '#core/realise'
 import type { Hand, LineNote } from '#core/study'
+import { printedFifths } from './accidentals'
 import { type Writing, writingFor } from './staff'
 
 /** One line of music: which steps, where they stand, and how each hand's staff is written. Lengths in pixels. */
@@ -19,9 +20,15 @@ export interface System {
   readonly right: number
 }
 
+/** A note with its place in its hand's line. */
+export interface PlacedNote extends LineNote {
+  readonly index: number
+}
+
 export interface StaffPlan {
   readonly hand: Hand
-  readonly notes: readonly LineNote[]
+  /** What the hand strikes at each step of the system, lowest first; nothing where it rests. */
+  readonly chords: readonly (readonly PlacedNote[])[]
   readonly writing: readonly Writing[]
   /** Steps (minus `from`) before which a clef stands anew. */
   readonly clefChanges: readonly { readonly at: number; readonly x: number; readonly clef: Writing['clef'] }[]
@@ -41,7 +48,7 @@ export const REST_WIDTH = 26
 
 /** Width of clef, signature and, on the first system, time signature. */
 const headWidth = (fifths: number, first: boolean): number =>
-  CLEF + Math.abs(fifths) * SIGN + (first ? TIME : 0) + AFTER_HEAD
+  CLEF + Math.abs(printedFifths(fifths)) * SIGN + (first ? TIME : 0) + AFTER_HEAD
 
 interface Beats {
   readonly perBeat: number
@@ -72,17 +79,27 @@ function breaks({ perBeat, perBar, steps }: Beats, systems: number): number[] {
   return [0, ...new Set(ends), steps]
 }
 
+/** What a hand strikes at each of some steps. */
+function chordsOf(study: RealisedStudy, hand: Hand, from: number, to: number): PlacedNote[][] {
+  const chords: PlacedNote[][] = Array.from({ length: to - from }, () => [])
+  study.hands[hand]!.notes.forEach((note, index) => chords[note.step - from]?.push({ ...note, index }))
+  return chords
+}
+
 function plans(study: RealisedStudy, from: number, to: number): Omit<StaffPlan, 'clefChanges'>[] {
   const size = beamLength(study.recipe.tempo.notesPerBeat)
   return handsIn(study).map((hand) => {
-    const mine = study.hands[hand]!.notes.slice(from, to)
-    const groups: LineNote[][] = []
-    mine.forEach((note, at) => {
+    const chords = chordsOf(study, hand, from, to)
+    const groups: PlacedNote[][][] = []
+    chords.forEach((chord, at) => {
       if (at === 0 || (from + at) % size === 0) groups.push([])
-      groups.at(-1)!.push(note)
+      groups.at(-1)!.push([...chord])
     })
-    const byGroup = writingFor(groups, hand === 'right' ? 'treble' : 'bass')
-    return { hand, notes: mine, writing: groups.flatMap((group, at) => group.map(() => byGroup[at]!)) }
+    const byGroup = writingFor(
+      groups.map((group) => group.flat()),
+      hand === 'right' ? 'treble' : 'bass',
+    )
+    return { hand, chords, writing: groups.flatMap((group, at) => group.map(() => byGroup[at]!)) }
   })
 }
 

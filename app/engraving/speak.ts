@@ -1,5 +1,5 @@
 import { pitchName, printedName } from '#core/pitch'
-import type { RealisedStudy } from '#core/realise'
+import { pinnedNotes, type RealisedStudy } from '#core/realise'
 import type { Place } from '~/stores/desk'
 
 /** A finger as a screen reader says it: hand, note, finger, and what is special there. */
@@ -7,9 +7,9 @@ export function fingerLabel(study: RealisedStudy, { hand, index }: Place): strin
   const part = study.hands[hand]!
   const { pitch } = part.notes[index]!
   const crossing = part.crossings.find((each) => each.index === index)
-  const pinned = study.recipe.pins.some((pin) => pin.hand === hand && pin.index === index)
+  const pinned = pinnedNotes(study).some((pin) => pin.hand === hand && pin.index === index)
   return [
-    `${hand} hand, note ${index + 1} of ${study.steps}`,
+    `${hand} hand, note ${index + 1} of ${part.notes.length}`,
     `${spokenNote(printedName(pitch))}${pitchName(pitch).at(-1)}`,
     `finger ${part.fingers[index]}`,
     crossing && (crossing.kind === 'thumb-under' ? 'thumb under' : 'finger over'),

@@ -5,3 +5,4 @@
 export { conflictAmong } from './conflict'
 export { costOf, type Problem, type Solution } from './problem'
 export { solve } from './solve'
+export { Through } from './through'

@@ -1,5 +1,6 @@
 import type { Problem, Solution } from './problem'
 import { Table } from './table'
+import { leastAfter, type ToGo, toGoOf } from './toGo'
 
 /** The beginning of a row of states, with what the cheapest way to finish it will have cost in all. */
 interface Way {
@@ -12,9 +13,6 @@ interface Way {
   readonly total: number
 }
 
-/** Least cost of everything after a pair of successive states, by place of the first, at `a * width + b`. */
-type ToGo = readonly Float64Array[]
-
 /** Keeps `ways` sorted and at most `k` long; earlier finds win ties, so that results are stable. */
 function keep(ways: Way[], way: Way, k: number): void {
   if (way.total === Infinity || (ways.length === k && way.total >= ways[k - 1]!.total)) return
@@ -22,36 +20,6 @@ function keep(ways: Way[], way: Way, k: number): void {
   while (at > 0 && ways[at - 1]!.total > way.total) at--
   ways.splice(at, 0, way)
   if (ways.length > k) ways.pop()
-}
-
-/** What remains after each pair, worked out from the end backward; `finish` is what the last pair still owes. */
-function toGoOf<S>(table: Table<S>, finish: (y: number, z: number) => number, first = 0): ToGo {
-  const last = table.length - 2
-  const toGo: Float64Array[] = []
-  for (let at = last; at >= first; at--) {
-    const followers = table.followers(at)
-    const width = table.width(at + 1)
-    const here = new Float64Array(followers.length * width).fill(Infinity)
-    for (let a = 0; a < followers.length; a++) {
-      for (const { state: b } of followers[a]!) {
-        here[a * width + b] = at === last ? finish(a, b) : leastAfter(table, toGo[at + 1]!, at, a, b)
-      }
-    }
-    toGo[at] = here
-  }
-  return toGo
-}
-
-function leastAfter<S>(table: Table<S>, next: Float64Array, at: number, a: number, b: number): number {
-  const width = table.width(at + 2)
-  let least = Infinity
-  for (const { state: c, cost } of table.followers(at + 1)[b]!) {
-    const rest = cost + next[b * width + c]!
-    if (rest >= least) continue
-    const whole = rest + table.three(at, a, b, c)
-    if (whole < least) least = whole
-  }
-  return least
 }
 
 /** Follows the `k` best of some first pairs to their ends. */

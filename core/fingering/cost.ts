@@ -14,19 +14,29 @@ export interface Touch {
 /** Towards the little finger is up for the right hand and down for the left. */
 export const outward = (hand: Hand): 1 | -1 => (hand === 'right' ? 1 : -1)
 
-/** How one note follows another: within a grip, or past the thumb. */
-export function passage(hand: Hand, a: Touch, b: Touch): 'grip' | 'pass' | 'impossible' {
-  if (a.midi === b.midi) return a.finger === b.finger ? 'grip' : 'impossible'
+/** How one note follows another: within a grip, past the thumb, or with one finger on both. */
+export function passage(hand: Hand, a: Touch, b: Touch): 'grip' | 'pass' | 'same' | 'impossible' {
+  if (a.midi === b.midi || a.finger === b.finger) return 'same'
   const [inner, outer] = (b.midi - a.midi) * outward(hand) > 0 ? [a, b] : [b, a]
   if (inner.finger < outer.finger) return 'grip'
-  return outer.finger === 1 && inner.finger > 1 ? 'pass' : 'impossible'
+  return outer.finger === 1 ? 'pass' : 'impossible'
 }
 
 /** Physical cost of two touches in succession, in either order; Infinity where no hand does it. */
 export function stepCost(school: School, hand: Hand, a: Touch, b: Touch, tally?: Tally): number {
   const way = passage(hand, a, b)
-  if (way === 'impossible') return Infinity
-  return way === 'grip' ? gripCost(school, a, b, tally) : passCost(school, hand, a, b, tally)
+  if (way === 'grip') return gripCost(school, a, b, tally)
+  if (way === 'pass') return passCost(school, hand, a, b, tally)
+  return way === 'same' ? sameCost(school, a, b, tally) : Infinity
+}
+
+const NEIGHBOURS = 22
+
+/** One key again, or one finger again: a slide from black to the white key beside it, if the school has it. */
+function sameCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
+  if (a.midi === b.midi) return charge('finger-change', a.finger === b.finger ? 0 : 1, school, tally)
+  const slides = school.slides && isBlack(a.midi) && !isBlack(b.midi) && keyDistance(a.midi, b.midi) < NEIGHBOURS
+  return slides ? charge('slide', 1, school, tally) : Infinity
 }
 
 function gripCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
@@ -43,22 +53,64 @@ export function crampCost(school: School, hand: Hand, a: Touch, b: Touch, tally?
   return charge('cramped', Math.max(0, Math.abs(a.finger - b.finger) - 1), school, tally)
 }
 
-/** What it costs to hold two touches in one grip, neighbours or not. */
+/** What it costs to hold two touches in one grip, neighbours or not; Infinity beyond the widest that a hand can. */
 export function spanCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
   if (a.finger === b.finger) return 0
-  const reach = school.reach[Math.min(a.finger, b.finger)]![Math.max(a.finger, b.finger)]!
-  return charge('stretch', Math.max(0, keyDistance(a.midi, b.midi) - reach), school, tally)
+  const [lower, higher] = a.finger < b.finger ? [a.finger, b.finger] : [b.finger, a.finger]
+  const distance = keyDistance(a.midi, b.midi)
+  if (distance > school.widest[lower]![higher]!) return Infinity
+  return (
+    charge('stretch', Math.max(0, distance - school.reach[lower]![higher]!), school, tally) +
+    charge('hand-shape', Math.abs(distance - AT_REST * (higher - lower)), school, tally)
+  )
 }
+
+/** From one fingertip to the next when the hand rests on white keys, mm. */
+export const AT_REST = 23.5
 
 function passCost(school: School, hand: Hand, a: Touch, b: Touch, tally?: Tally): number {
   const finger = (b.midi - a.midi) * outward(hand) > 0 ? a : b
-  const over = Math.max(0, keyDistance(a.midi, b.midi) - school.passReach)
+  const distance = keyDistance(a.midi, b.midi)
+  if (distance > school.widestPass) return Infinity
   return (
     charge('pass', 1, school, tally) +
     charge('pass-at-white', isBlack(finger.midi) ? 0 : 1, school, tally) +
     charge('pass-by-two', finger.finger === 2 ? 1 : 0, school, tally) +
     charge('pass-by-five', finger.finger === 5 ? 1 : 0, school, tally) +
-    charge('far-pass', over, school, tally)
+    charge('far-pass', Math.max(0, distance - school.passReach), school, tally)
+  )
+}
+
+/** What it costs to cross only to take the outermost note, where the hand need not go on. */
+export function endCost(hand: Hand, school: School, inside: Touch, end: Touch, tally?: Tally): number {
+  const outermost = (end.midi - inside.midi) * outward(hand) > 0
+  return charge('pass-at-end', outermost && passage(hand, inside, end) === 'pass' ? 1 : 0, school, tally)
+}
+
+/** What it costs to lift the hand and set it down elsewhere, on another finger. */
+export function shiftCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
+  if (a.finger === b.finger) return Infinity
+  return (
+    charge('shift', 1, school, tally) + charge('shift-distance', keyDistance(a.midi, b.midi), school, tally)
+  )
+}
+
+/** Fingers of the groups of black keys: 2 3 on two, 2 3 4 on three, counted from each hand's thumb; by pitch class. */
+const GROUP: Record<Hand, Readonly<Record<number, Finger>>> = {
+  right: { 1: 2, 3: 3, 6: 2, 8: 3, 10: 4 },
+  left: { 3: 2, 1: 3, 10: 2, 8: 3, 6: 4 },
+}
+
+/** What a finger costs on a key by itself, whatever the form: thumbs, fourths, groups and chromatic habits. */
+export function touchCost(school: School, hand: Hand, { midi, finger }: Touch, tally?: Tally): number {
+  const black = isBlack(midi)
+  return (
+    charge('thumb-on-black', finger === 1 && black ? 1 : 0, school, tally) +
+    charge('fourth-on-white', finger === 4 && !black ? 1 : 0, school, tally) +
+    charge('third-in-triad', finger === 3 ? 1 : 0, school, tally) +
+    charge('black-off-group', black && GROUP[hand][midi % 12] !== finger ? 1 : 0, school, tally) +
+    charge('black-without-third', black && finger !== 3 ? 1 : 0, school, tally) +
+    charge('white-without-thumb', !black && finger !== 1 ? 1 : 0, school, tally)
   )
 }
 
@@ -66,6 +118,6 @@ function passCost(school: School, hand: Hand, a: Touch, b: Touch, tally?: Tally)
 export function charge(term: Term, amount: number, school: School, tally?: Tally): number {
   if (amount === 0) return 0
   const cost = school.weights[term] * amount
-  tally?.(term, cost)
+  if (cost > 0) tally?.(term, cost)
   return cost
 }

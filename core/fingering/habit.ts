@@ -1,48 +1,54 @@
-import type { Finger, Line } from '../study'
+import type { Hand } from '../study'
 import { isBlack } from '../surface'
+import { allHolds, type Hold } from './chords'
 import { outward } from './cost'
 import type { RingFingering } from './ring'
+import type { HandStep } from './steps'
 
-/** What the octave's pattern gives each note of a line, and which notes are outermost (free to leave it). */
-export interface Habit {
-  readonly fingers: readonly Finger[]
-  readonly ends: readonly boolean[]
-}
-
-/** The first note, the last and the turns: where the hand does not have to go on. */
-function endsOf(line: Line): boolean[] {
-  const keys = line.notes.map((note) => note.midi)
-  return keys.map((key, at) => {
-    const before = keys[at - 1]
-    const after = keys[at + 1]
-    return before === undefined || after === undefined || (key - before) * (after - key) < 0
-  })
-}
+/** What the school's pattern gives each step of a line; null where there is no pattern. */
+export type Habit = readonly (Hold | null)[]
 
 /**
  * Spreads the octave's pattern over a line. With `two`, a course that begins or ends at the hand's inner side (right
  * hand's bottom, left hand's top) on a black key with 3 or 4 counts down to the first thumb instead: 4 1 becomes 2 1,
  * 3 4 1 becomes 2 3 1. Turns keep the pattern.
  */
-export function habitOf(line: Line, ring: RingFingering, firstFinger: 'pattern' | 'two'): Habit {
-  const fingers = line.notes.map((note) => ring[note.leg][note.degree]!)
-  if (firstFinger === 'two') {
-    countFromTwo(line, fingers, 0, 1)
-    countFromTwo(line, fingers, line.notes.length - 1, -1)
+export function habitOf(hand: Hand, steps: readonly HandStep[], ring: RingFingering, first: 'pattern' | 'two'): Habit {
+  const holds = steps.map((step) => ring[step.leg][step.degree]!)
+  if (first === 'two' && steps.every((step) => step.keys.length === 1)) {
+    countFromTwo(hand, steps, holds, 0, 1)
+    countFromTwo(hand, steps, holds, steps.length - 1, -1)
   }
-  return { fingers, ends: endsOf(line) }
+  return holds
 }
 
-function countFromTwo(line: Line, fingers: Finger[], end: number, step: 1 | -1): void {
-  const [here, next] = [line.notes[end]!, line.notes[end + step]!]
-  const inner = (next.midi - here.midi) * outward(line.hand) > 0
-  if (inner && isBlack(here.midi) && fingers[end]! >= 3) countToThumb(fingers, end, step)
+function countFromTwo(hand: Hand, steps: readonly HandStep[], holds: Hold[], end: number, step: 1 | -1): void {
+  const [here, next] = [steps[end]?.keys[0], steps[end + step]?.keys[0]]
+  if (here === undefined || next === undefined) return
+  const inner = (next - here) * outward(hand) > 0
+  if (inner && isBlack(here) && holds[end]![0]! >= 3) countToThumb(holds, end, step)
 }
 
 /** Rewrites the run from an end to its first thumb so that it begins on 2. */
-function countToThumb(fingers: Finger[], end: number, step: number): void {
+function countToThumb(holds: Hold[], end: number, step: number): void {
   let finger = 2
-  for (let at = end; at >= 0 && at < fingers.length && fingers[at] !== 1; at += step) {
-    fingers[at] = finger++ as Finger
+  for (let at = end; at >= 0 && at < holds.length && holds[at]![0] !== 1; at += step) {
+    holds[at] = allHolds('right', 1)[Math.min(finger++, 5) - 1]!
   }
+}
+
+/**
+ * Positions of the hand: the keys that it plays without moving take successive fingers, the outermost key the little
+ * finger; so five keys take 1 to 5, and four leave the thumb free.
+ */
+export function positionHabit(hand: Hand, steps: readonly HandStep[]): Habit {
+  const stretches: HandStep[][] = []
+  for (const step of steps) {
+    if (stretches.length === 0 || step.fresh) stretches.push([])
+    stretches.at(-1)!.push(step)
+  }
+  return stretches.flatMap((stretch) => {
+    const keys = [...new Set(stretch.map((step) => step.keys[0]!))].sort((a, b) => (a - b) * outward(hand))
+    return stretch.map(({ keys: [key] }) => allHolds('right', 1)[4 - (keys.length - 1 - keys.indexOf(key!))]!)
+  })
 }

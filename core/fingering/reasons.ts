@@ -1,18 +1,18 @@
-import type { Material } from '../material'
 import { type Note, printedName } from '../pitch'
-import type { Finger, Hand, Line, Pin } from '../study'
+import { type Finger, type Hand, isDegreePin, isGripPin, type LineNote } from '../study'
 import { isBlack } from '../surface'
+import { type Charge, chargesOfRing, dearerIn } from './charges'
 import { outward } from './cost'
-import type { Habit } from './habit'
-import { ringCharges, type RingFingering, rivalRing } from './ring'
+import type { Others } from './others'
+import { type RingFingering, rivalRing } from './ring'
 import type { Crossing } from './run'
-import type { School } from './school'
-import { dearerIn, listed, phraseOf } from './words'
+import type { Task } from './task'
+import { holdWords, listed, phraseOf } from './words'
 
 /** Why a finger is where it is. `indices` are the notes it speaks of, first occurrence first. */
 export interface Reason {
   readonly hand: Hand
-  readonly kind: 'crossing' | 'two-way' | 'end' | 'first-finger' | 'pin'
+  readonly kind: 'crossing' | 'black-thumb' | 'lift' | 'two-way' | 'end' | 'first-finger' | 'pin'
   readonly indices: readonly number[]
   readonly text: string
   /** What the next best would cost more, in the school's points; null where nothing competes. */
@@ -21,29 +21,31 @@ export interface Reason {
 
 /** What the reasons are drawn from. */
 export interface Solved {
-  readonly school: School
-  readonly material: Material
-  readonly line: Line
-  readonly ring: RingFingering
-  readonly habit: Habit
+  readonly task: Task
+  readonly others: Others
   readonly fingers: readonly Finger[]
   readonly crossings: readonly Crossing[]
-  readonly pins: readonly Pin[]
+  readonly lifts: readonly number[]
   /** What the pins cost more than the engine's own choice. */
   readonly pinPrice: number
 }
 
+type Rival = Pick<Reason, 'text' | 'price'>
+
 /** The two notes of a crossing: the thumb's and the other finger's. */
-function notesAtCrossing(solved: Solved, { index, kind }: Crossing): { thumb: number; finger: number } {
-  return kind === 'thumb-under' ? { thumb: index, finger: index - 1 } : { thumb: index - 1, finger: index }
+function notesAtCrossing({ task }: Solved, { index, kind }: Crossing): { thumb: number; finger: number } {
+  const { steps } = task.run
+  const at = steps.findIndex((step) => step.notes.includes(index))
+  const before = steps[at - 1]!.notes[steps[at]!.notes.indexOf(index)]!
+  return kind === 'thumb-under' ? { thumb: index, finger: before } : { thumb: before, finger: index }
 }
 
 /** Crossings of one thumb place, in every octave and both directions where they agree. */
 function crossingGroups(solved: Solved): Crossing[][] {
   const groups = new Map<string, Crossing[]>()
+  const notes = solved.task.line.notes
   for (const crossing of solved.crossings) {
     const { thumb, finger } = notesAtCrossing(solved, crossing)
-    const notes = solved.line.notes
     const key = `${notes[thumb]!.midi % 12} ${notes[finger]!.midi % 12}`
     groups.set(key, [...(groups.get(key) ?? []), crossing])
   }
@@ -51,7 +53,8 @@ function crossingGroups(solved: Solved): Crossing[][] {
 }
 
 function crossingReason(solved: Solved, group: readonly Crossing[]): Reason {
-  const { line, fingers } = solved
+  const { task, fingers } = solved
+  const { line } = task
   const first = group[0]!
   const { thumb, finger } = notesAtCrossing(solved, first)
   const [thumbNote, fingerNote] = [line.notes[thumb]!, line.notes[finger]!]
@@ -60,54 +63,89 @@ function crossingReason(solved: Solved, group: readonly Crossing[]): Reason {
     first.kind === 'thumb-under'
       ? `thumb under to ${printedName(thumbNote.pitch)}, after the ${key} ${printedName(fingerNote.pitch)}`
       : `${fingers[finger]} over onto ${printedName(fingerNote.pitch)}, a ${key}`
-  const rival = rivalOf(solved, thumbNote.degree, thumbNote.leg)
-  return {
-    hand: line.hand,
-    kind: 'crossing',
-    indices: group.map((crossing) => crossing.index),
-    text: `${action}. ${rival.text}`,
-    price: rival.price,
-  }
+  const rival = rivalOf(solved, thumb)
+  const indices = group.map((crossing) => crossing.index)
+  return { hand: line.hand, kind: 'crossing', indices, text: `${action}. ${rival.text}`, price: rival.price }
 }
 
-/** The best pattern without this thumb, and what it would pay for. */
-function rivalOf(solved: Solved, degree: number, leg: 'up' | 'down'): { text: string; price: number | null } {
-  const { school, line, material, ring } = solved
-  if (ring[leg][degree] !== 1) return { text: 'It comes from a pin nearby.', price: null }
-  const both = ring.up[degree] === 1 && ring.down[degree] === 1
-  const rival = rivalRing(school, line.hand, material, degree, both ? 'both' : leg)
+const otherwise = (price: number, dearer: readonly Charge[]): Rival =>
+  price > 0 && dearer[0]
+    ? { text: `Otherwise: ${phraseOf(dearer[0])}.`, price }
+    : { text: 'Another place would do as well.', price }
+
+/** The best fingering without the thumb on a note, and what it would pay for. */
+function rivalOf(solved: Solved, thumb: number): Rival {
+  const { rings } = solved.task
+  return rings[0] ? ringRival(solved, rings[0], solved.task.line.notes[thumb]!) : lineRival(solved, thumb)
+}
+
+function ringRival({ task }: Solved, ring: RingFingering, { degree, leg }: LineNote): Rival {
+  const { manner, line, material, fixed } = task
+  const has = (way: 'up' | 'down'): boolean => ring[way][degree]!.includes(1)
+  if (!has(leg)) return { text: 'It comes from a pin nearby.', price: null }
+  const place = { degree, leg: has('up') && has('down') ? ('both' as const) : leg }
+  const rival = rivalRing(manner, line.hand, material, fixed, place)
   if (!rival) return { text: 'No other place serves.', price: null }
-  const charges = (fingering: RingFingering) => ringCharges(school, line.hand, material, fingering)
-  const dearer = dearerIn(charges(ring), charges(rival))
-  const price = rival.cost - ring.cost
-  const why = dearer[0] ? phraseOf(material, line.hand, dearer[0]) : ''
-  return { text: price > 0 && why ? `Otherwise: ${why}.` : 'Another place would do as well.', price }
+  const charges = (fingering: RingFingering) => chargesOfRing(manner, line.hand, material, fingering)
+  return otherwise(rival.cost - ring.cost, dearerIn(charges(ring), charges(rival)))
 }
 
-function twoWayReason({ line, material, ring }: Solved): Reason[] {
-  const changed = ring.up.flatMap((finger, degree) => (finger === ring.down[degree] ? [] : [degree]))
-  if (changed.length === 0 || !line.notes.some((note) => note.leg === 'down')) return []
-  const pattern = (notes: readonly Note[], fingers: readonly Finger[]) =>
-    changed.map((degree) => `${fingers[degree]} on ${printedName(notes[degree]!)}`)
-  const indices = line.notes.flatMap((note, at) =>
-    note.leg === 'down' && changed.includes(note.degree) && at > 0 ? [at] : [],
+function lineRival({ task, others }: Solved, thumb: number): Rival {
+  const step = task.run.steps.findIndex(({ notes }) => notes.includes(thumb))
+  const rival = others.at(step, (hold) => !hold.includes(1))
+  return rival ? otherwise(rival.price, rival.dearer) : { text: 'No other place serves.', price: null }
+}
+
+/** Thumbs on black keys in single notes, where the school would rather have none. */
+function blackThumbReasons(solved: Solved): Reason[] {
+  const { task, fingers } = solved
+  const { line, manner, run, pins } = task
+  const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
+  const found = run.steps.flatMap(({ keys, notes: [index] }) =>
+    keys.length === 1 && fingers[index!] === 1 && isBlack(keys[0]!) && !pinned.has(index!) ? [index!] : [],
   )
+  if (found.length === 0) return []
+  const names = listed([...new Set(found.map((index) => printedName(line.notes[index]!.pitch)))])
+  const rival = manner.weights['thumb-on-black'] > 0 ? rivalOf(solved, found[0]!) : null
+  const why = rival ? `the notes leave no better place. ${rival.text}` : 'this school has no rule against it.'
+  const text = `thumb on ${names}, ${found.length === 1 ? 'a black key' : 'black keys'}: ${why}`
+  return [{ hand: line.hand, kind: 'black-thumb', indices: found, text, price: rival?.price ?? null }]
+}
+
+function liftReasons({ task, lifts }: Solved): Reason[] {
+  const { line, run } = task
+  if (lifts.length === 0) return []
+  const names = listed([...new Set(lifts.map((index) => printedName(line.notes[index]!.pitch)))].slice(0, 4))
+  const why = run.lifts ? 'no finger reaches from the note before.' : 'a new position begins there.'
   return [
-    {
-      hand: line.hand,
-      kind: 'two-way',
-      indices,
-      text: `the way down takes ${listed(pattern(material.down, ring.down))}, where the way up has ${listed(pattern(material.up, ring.up))}.`,
-      price: null,
-    },
+    { hand: line.hand, kind: 'lift', indices: lifts, text: `the hand is set down anew on ${names}: ${why}`, price: null },
   ]
 }
 
-function endReasons({ line, habit, fingers, pins }: Solved): Reason[] {
-  const pinned = new Set(pins.map((pin) => pin.index))
-  const free = habit.ends.flatMap((end, at) =>
-    end && !pinned.has(at) && fingers[at] !== habit.fingers[at] ? [at] : [],
+function twoWayReason({ task }: Solved): Reason[] {
+  const { line, material, rings } = task
+  const [ring] = rings
+  if (!ring || !line.notes.some((note) => note.leg === 'down')) return []
+  const changed = ring.up.flatMap((hold, degree) => (String(hold) === String(ring.down[degree]) ? [] : [degree]))
+  if (changed.length === 0) return []
+  const pattern = (notes: readonly Note[], holds: RingFingering['up']) =>
+    changed.map((degree) => `${holdWords([holds[degree]!])} on ${printedName(notes[degree]!)}`)
+  const indices = line.notes.flatMap((note, at) =>
+    note.leg === 'down' && changed.includes(note.degree) && at > 0 ? [at] : [],
   )
+  const down = listed(pattern(material.down, ring.down))
+  const text = `the way down takes ${down}, where the way up has ${listed(pattern(material.up, ring.up))}.`
+  return indices.length > 0 ? [{ hand: line.hand, kind: 'two-way', indices, text, price: null }] : []
+}
+
+function endReasons({ task, fingers }: Solved): Reason[] {
+  const { line, run, pins } = task
+  const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
+  const free = run.steps.flatMap(({ end, notes }, at) => {
+    const usual = run.habit[at]
+    const off = usual?.some((finger, voice) => fingers[notes[voice]!] !== finger)
+    return end && off && !notes.some((note) => pinned.has(note)) ? [notes[0]!] : []
+  })
   return free.slice(0, 1).map((at) => ({
     hand: line.hand,
     kind: 'end',
@@ -118,13 +156,15 @@ function endReasons({ line, habit, fingers, pins }: Solved): Reason[] {
 }
 
 /** A black first note at the hand's inner side, where tables differ. */
-function firstFingerReason({ line, ring, fingers, pins }: Solved): Reason[] {
-  const [first, next] = [line.notes[0]!, line.notes[1]!]
-  const pattern = ring[first.leg][first.degree]!
+function firstFingerReason({ task, fingers }: Solved): Reason[] {
+  const { line, rings, pins } = task
+  const [first, next] = line.notes
+  if (!rings[0] || !first || !next || first.step === next.step) return []
+  const pattern = rings[0][first.leg][first.degree]![0]!
   const inner = (next.midi - first.midi) * outward(line.hand) > 0
   const toThumb = fingers.indexOf(1)
   if (!inner || !isBlack(first.midi) || pattern < 3 || toThumb < 1) return []
-  if (pins.some((pin) => pin.index < toThumb)) return []
+  if (pins.some(({ fixes }) => fixes.some(({ index }) => index < toThumb))) return []
   const compact = Array.from({ length: toThumb }, (_, at) => at + 2).join(' ')
   const text =
     fingers[0] === pattern
@@ -133,23 +173,23 @@ function firstFingerReason({ line, ring, fingers, pins }: Solved): Reason[] {
   return [{ hand: line.hand, kind: 'first-finger', indices: [0], text, price: null }]
 }
 
-function pinReason({ line, pins, pinPrice, habit, fingers }: Solved): Reason[] {
+function pinReason({ task, pinPrice, fingers }: Solved): Reason[] {
+  const { line, run, pins } = task
   if (pins.length === 0) return []
-  const pinned = new Set(pins.map((pin) => pin.index))
-  const names = pins.map((pin) => `${pin.finger} on ${printedName(line.notes[pin.index]!.pitch)}`)
-  const gave = fingers.filter((finger, at) => !pinned.has(at) && finger !== habit.fingers[at] && !habit.ends[at])
-  const rest =
-    gave.length === 0
-      ? 'Nothing else has to move.'
-      : `${gave.length} other ${gave.length === 1 ? 'finger gives' : 'fingers give'} way.`
+  const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
+  const names = pins.map(({ pin }) => {
+    if (isGripPin(pin)) return `${pin.fingers.join(' ')} from ${printedName(line.notes[pin.from]!.pitch)}`
+    if (isDegreePin(pin)) return `${pin.finger} on degree ${pin.degree}${pin.leg ? ` going ${pin.leg}` : ''}`
+    return `${pin.finger} on ${printedName(line.notes[pin.index]!.pitch)}`
+  })
+  const gave = run.steps.filter(({ end, notes }, at) => {
+    const usual = run.habit[at]
+    const moved = notes.some((note, voice) => !pinned.has(note) && usual && fingers[note] !== usual[voice])
+    return moved && !end
+  }).length
+  const rest = gave === 0 ? 'Nothing else has to move.' : `${gave} other ${gave === 1 ? 'finger gives' : 'fingers give'} way.`
   return [
-    {
-      hand: line.hand,
-      kind: 'pin',
-      indices: pins.map((pin) => pin.index),
-      text: `pinned: ${listed(names)}. ${rest}`,
-      price: pinPrice,
-    },
+    { hand: line.hand, kind: 'pin', indices: [...pinned], text: `pinned: ${listed(names)}. ${rest}`, price: pinPrice },
   ]
 }
 
@@ -159,6 +199,8 @@ export function reasonsOf(solved: Solved): Reason[] {
     ...pinReason(solved),
     ...firstFingerReason(solved),
     ...crossingGroups(solved).map((group) => crossingReason(solved, group)),
+    ...blackThumbReasons(solved),
+    ...liftReasons(solved),
     ...twoWayReason(solved),
     ...endReasons(solved),
   ]

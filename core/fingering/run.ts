@@ -1,111 +1,219 @@
-import { conflictAmong, type Problem, solve } from '../assign'
-import { printedName, RecipeError } from '../pitch'
-import type { Finger, Hand, Line, Pin } from '../study'
-import { isBlack } from '../surface'
-import { charge, crampCost, passage, spanCost, stepCost, type Tally } from './cost'
+import { costOf, type Problem, type Solution, solve } from '../assign'
+import type { Finger, Hand, Line } from '../study'
+import { allHolds, type Hold, holdCost, moveCost, numberOf, sameHold } from './chords'
+import { charge, crampCost, endCost, passage, shiftCost, spanCost, stepCost, type Tally, type Touch, touchCost } from './cost'
 import type { Habit } from './habit'
-import { FINGERS, type School } from './school'
+import { crampTable, gripTable, moveTable, stepTable } from './memo'
+import type { School } from './school'
+import { type HandStep, stepsOf } from './steps'
 
-/** A whole line as a problem: physical costs, and a price for leaving the octave's pattern. */
-export function runProblem(
-  school: School,
-  line: Line,
-  habit: Habit,
-  pins: readonly Pin[],
-  tally?: Tally,
-): Problem<Finger> {
-  const { hand, notes } = line
-  const pinned = new Map(pins.map((pin) => [pin.index, pin.finger]))
-  const touch = (at: number, finger: Finger) => ({ midi: notes[at]!.midi, finger })
-  return {
-    length: notes.length,
-    states: (at) => {
-      const finger = pinned.get(at)
-      return finger ? [finger] : FINGERS
-    },
-    one: (at, finger) => {
-      if (finger === habit.fingers[at]) return 0
-      const end = habit.ends[at]!
-      return (
-        charge(end ? 'end-off-pattern' : 'off-pattern', 1, school, tally) +
-        charge('thumb-on-black', finger === 1 && isBlack(notes[at]!.midi) ? 1 : 0, school, tally) +
-        charge('little-finger-inside', finger === 5 && !end ? 1 : 0, school, tally)
-      )
-    },
-    two: (at, a, b) => {
-      const [first, second] = [touch(at, a), touch(at + 1, b)]
-      const cramped = habit.ends[at] || habit.ends[at + 1] ? 0 : crampCost(school, hand, first, second, tally)
-      return stepCost(school, hand, first, second, tally) + cramped
-    },
-    three: (at, a, b, c) => {
-      const [first, middle, last] = [touch(at, a), touch(at + 1, b), touch(at + 2, c)]
-      const oneGrip =
-        passage(hand, first, middle) === 'grip' && passage(hand, middle, last) === 'grip' && first.midi !== last.midi
-      return oneGrip ? spanCost(school, first, last, tally) : 0
-    },
-  }
+/** A hand's line ready to be fingered. */
+export interface Run {
+  readonly school: School
+  readonly line: Line
+  readonly steps: readonly HandStep[]
+  readonly habit: Habit
+  /** Whether the hand may be lifted anywhere; only where the notes cannot be played otherwise. */
+  readonly lifts: boolean
+  readonly prices: Prices
 }
 
-/** Every pin must name a note of the line, and no two may name the same. @throws RecipeError `pin.*` */
-export function checkPins(line: Line, pins: readonly { pin: Pin; at: number }[]): void {
-  const taken = new Map<number, { pin: Pin; at: number }>()
-  for (const each of pins) {
-    const { pin, at } = each
-    if (pin.index >= line.notes.length) {
-      throw new RecipeError(
-        'pin.note',
-        `The ${line.hand} hand has ${line.notes.length} notes, counted from 0; there is no note ${pin.index}.`,
-        `pins[${at}].index`,
-      )
-    }
-    const other = taken.get(pin.index)
-    if (other && other.pin.finger !== pin.finger) throw conflict(line, [other, each])
-    taken.set(pin.index, each)
+/** Which holds a step may take; pins and counterfactuals are told so. */
+export type Allowed = (at: number, hold: Hold) => boolean
+
+/** A step's notes under a hold. */
+const touch = (step: HandStep, hold: Hold, voice = 0): Touch => ({ midi: step.keys[voice]!, finger: hold[voice]! })
+
+function stepPrice({ school, line, steps, habit }: Run, at: number, hold: Hold, tally?: Tally): number {
+  const step = steps[at]!
+  const usual = habit[at]
+  const chord = hold.length > 1
+  if (!usual) {
+    return chord ? holdCost(school, step.keys, hold, tally) : touchCost(school, line.hand, touch(step, hold), tally)
   }
+  const own = chord ? holdCost(school, step.keys, hold, tally) : 0
+  if (hold.every((finger, voice) => finger === usual[voice])) return own
+  const finger = chord ? 0 : hold[0]!
+  return (
+    own +
+    charge(step.end ? 'end-off-pattern' : 'off-pattern', 1, school, tally) +
+    charge('thumb-on-black', finger === 1 && isBlackAt(step) ? 1 : 0, school, tally) +
+    charge('little-finger-inside', finger === 5 && !step.end ? 1 : 0, school, tally)
+  )
 }
 
-function conflict(line: Line, pins: readonly { pin: Pin; at: number }[]): RecipeError {
-  const words = pins.map(({ pin }) => {
-    const note = line.notes[pin.index]!
-    return `${pin.finger} on ${printedName(note.pitch)} (note ${pin.index + 1})`
+const BLACK = new Set([1, 3, 6, 8, 10])
+const isBlackAt = (step: HandStep): boolean => BLACK.has(step.keys[0]! % 12)
+
+/** Prices of two successive steps, by the holds' numbers, the first slowest. */
+function linkTable(run: Run, at: number): Float64Array {
+  const { school, line, steps } = run
+  const { hand } = line
+  const [from, to] = [steps[at]!, steps[at + 1]!]
+  if (from.keys.length > 1 || to.keys.length > 1) return moveTable(school, hand, from.keys, to.keys)
+  const [first, second] = [from.keys[0]!, to.keys[0]!]
+  const plain = stepTable(school, hand, first, second)
+  const cramps = crampTable(school, hand, first, second)
+  const inside = !from.end && !to.end
+  return plain.map((cost, pair) => {
+    const [a, b] = [HOLD[Math.floor(pair / 5)]!, HOLD[pair % 5]!]
+    if (cost === Infinity) return run.lifts ? shiftCost(school, touch(from, a), touch(to, b)) : Infinity
+    return cost + (inside ? cramps[pair]! : linkEnd(run, at, a, b))
   })
-  const together = words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : words[0]!
-  return new RecipeError(
-    'pin.conflict',
-    `The ${line.hand} hand cannot play ${together}${words.length > 1 ? ' together' : ''}.`,
-    `pins[${pins.at(-1)!.at}]`,
-    { pins: pins.map(({ pin }) => pin) },
-  )
 }
 
-/**
- * Solves a line around its pins.
- * @param pins each with its place in the recipe, so that an error can name it
- * @throws RecipeError `pin.note`, `pin.conflict` (the smallest set that cannot stand together)
- */
-export function solveRun(
-  school: School,
-  line: Line,
-  habit: Habit,
-  pins: readonly { pin: Pin; at: number }[],
-): { fingers: readonly Finger[]; cost: number } {
-  checkPins(line, pins)
-  const best = (some: typeof pins) =>
-    solve(
-      runProblem(
-        school,
-        line,
-        habit,
-        some.map(({ pin }) => pin),
-      ),
-    )[0]
-  const found = best(pins)
-  if (found) return { fingers: found.states, cost: found.cost }
-  throw conflict(
-    line,
-    conflictAmong(pins, (some) => best(some) !== undefined),
-  )
+const HOLD = allHolds('right', 1)
+
+function linkEnd({ school, line, steps }: Run, at: number, a: Hold, b: Hold, tally?: Tally): number {
+  const [first, second] = [touch(steps[at]!, a), touch(steps[at + 1]!, b)]
+  const [inside, end] = steps[at + 1]!.end ? [first, second] : [second, first]
+  return endCost(line.hand, school, inside, end, tally)
 }
+
+/** The same as `linkPrice`, charge by charge. */
+function linkCharges(run: Run, at: number, a: Hold, b: Hold, tally: Tally): void {
+  const { school, line, steps } = run
+  const [from, to] = [steps[at]!, steps[at + 1]!]
+  if (to.fresh) return
+  if (a.length > 1 || b.length > 1) {
+    moveCost(school, line.hand, { keys: from.keys, hold: a }, { keys: to.keys, hold: b }, tally)
+    return
+  }
+  const [first, second] = [touch(from, a), touch(to, b)]
+  const cost = stepCost(school, line.hand, first, second, tally)
+  if (cost === Infinity) shiftCost(school, first, second, tally)
+  else if (!from.end && !to.end) crampCost(school, line.hand, first, second, tally)
+  else linkEnd(run, at, a, b, tally)
+}
+
+/** Whether three steps are single notes in one position, so that they can lie in one grip. */
+const single = ({ steps }: Run, at: number): boolean => {
+  const [one, two, three] = [steps[at]!, steps[at + 1]!, steps[at + 2]!]
+  return !two.fresh && !three.fresh && one.keys.length + two.keys.length + three.keys.length === 3
+}
+
+/** Prices of three successive steps in one grip, by the holds' numbers, the first slowest; null where none is due. */
+function gripsTable(run: Run, at: number): Float64Array | null {
+  const { school, line, steps } = run
+  if (!single(run, at)) return null
+  const [one, two, three] = [steps[at]!.keys[0]!, steps[at + 1]!.keys[0]!, steps[at + 2]!.keys[0]!]
+  const table = one === three ? againTable(run, at) : gripTable(school, line.hand, one, two, three)
+  if (!run.lifts) return table
+  // without a hold in common the outer two may lie farther apart than a hand: it has moved between them
+  const shift = school.weights.shift
+  return table.map((cost) => (cost === Infinity ? shift : cost))
+}
+
+/** A key met again at once keeps its finger, unless a pattern says otherwise. */
+function againTable({ school, habit }: Run, at: number): Float64Array {
+  const price = habit[at] ? 0 : charge('finger-change', 1, school)
+  return Float64Array.from({ length: 125 }, (_, triple) => (Math.floor(triple / 25) === triple % 5 ? 0 : price))
+}
+
+function gripCharges(run: Run, at: number, [a, b, c]: readonly [Hold, Hold, Hold], tally: Tally): void {
+  const { school, steps, habit } = run
+  if (!single(run, at)) return
+  const [first, last] = [touch(steps[at]!, a), touch(steps[at + 2]!, c)]
+  if (first.midi === last.midi) {
+    if (!habit[at]) charge('finger-change', first.finger === last.finger ? 0 : 1, school, tally)
+    return
+  }
+  const grips = gripTable(school, run.line.hand, first.midi, steps[at + 1]!.keys[0]!, last.midi)
+  const cost = grips[25 * numberOf(a) + 5 * numberOf(b) + numberOf(c)]!
+  if (cost === Infinity) charge('shift', 1, school, tally)
+  else if (cost > 0) spanCost(school, first, last, tally)
+}
+
+/** Tables of a run, each made when it is first asked for; they do not depend on the pattern's fingers. */
+export class Prices {
+  private readonly links: Float64Array[] = []
+  private readonly grips: (Float64Array | null)[] = []
+
+  link(run: Run, at: number): Float64Array {
+    return (this.links[at] ??= run.steps[at + 1]!.fresh ? NOTHING : linkTable(run, at))
+  }
+  grip(run: Run, at: number): Float64Array | null {
+    const known = this.grips[at]
+    return known === undefined ? (this.grips[at] = gripsTable(run, at)) : known
+  }
+}
+const NOTHING = new Float64Array(100)
+
+/** A whole line as a problem: physical costs, and a price for leaving the pattern where there is one. */
+export function runProblem(run: Run, allowed?: Allowed, tally?: Tally): Problem<Hold> {
+  const { line, steps } = run
+  const { hand } = line
+  const { prices } = run
+  const problem: Problem<Hold> = {
+    length: steps.length,
+    states: (at) => {
+      const all = allHolds(hand, steps[at]!.keys.length)
+      return allowed ? all.filter((hold) => allowed(at, hold)) : all
+    },
+    one: (at, hold) => stepPrice(run, at, hold, tally),
+    two: (at, a, b) => {
+      if (tally) linkCharges(run, at, a, b, tally)
+      const width = allHolds(hand, b.length).length
+      return prices.link(run, at)[numberOf(a) * width + numberOf(b)]!
+    },
+  }
+  // chords are judged one against the next; only single notes make grips of three
+  if (steps.every((step) => step.keys.length > 1)) return problem
+  return {
+    ...problem,
+    three: (at, a, b, c) => {
+      if (tally) gripCharges(run, at, [a, b, c], tally)
+      const table = prices.grip(run, at)
+      return table === null ? 0 : table[25 * numberOf(a) + 5 * numberOf(b) + numberOf(c)]!
+    },
+  }
+}
+
+/** Whether a step is an end or lies so near one that it may be fingered after it. */
+export const nearEnd = (steps: readonly HandStep[], at: number, within: number): boolean => {
+  for (let near = at - within; near <= at + within; near++) if (steps[near]?.end) return true
+  return false
+}
+
+/** Holds as fingers note by note, and back. */
+export const fingersOf = (steps: readonly HandStep[], holds: readonly Hold[]): Finger[] => {
+  const fingers: Finger[] = []
+  steps.forEach((step, at) => step.notes.forEach((note, voice) => (fingers[note] = holds[at]![voice]!)))
+  return fingers
+}
+export const holdsFrom = (steps: readonly HandStep[], fingers: readonly Finger[]): Hold[] =>
+  steps.map((step) => {
+    const own = step.notes.map((note) => fingers[note]!)
+    const known = [...allHolds('right', own.length), ...allHolds('left', own.length)]
+    return known.find((hold) => sameHold(hold, own)) ?? own
+  })
+
+/** The best ways through a run, cheapest first. */
+export const solveRun = (run: Run, allowed?: Allowed, k = 1): Solution<Hold>[] => solve(runProblem(run, allowed), k)
+
+/** Points that given fingers cost; Infinity where no hand plays them so. */
+export const runCost = (run: Run, fingers: readonly Finger[]): number =>
+  costOf(runProblem(run), holdsFrom(run.steps, fingers))
+
+/** A run after a pattern; the hand may be lifted only if the notes cannot be played without it. */
+export function runOf(school: School, line: Line, habitFor: (steps: readonly HandStep[]) => Habit): Run {
+  const steps = stepsOf(line)
+  const run: Run = { school, line, steps, habit: habitFor(steps), lifts: false, prices: new Prices() }
+  return reachable(run) ? run : { ...run, lifts: true, prices: new Prices() }
+}
+
+/** Whether neighbours lie within a hand's reach everywhere; only then is it worth trying without lifting. */
+function reachable(run: Run): boolean {
+  const far = run.school.widest[1]![5]!
+  const leaps = run.steps.some((step, at) => {
+    const next = run.steps[at + 1]
+    return next && !next.fresh && step.keys.length === 1 && next.keys.length === 1 && spanTooWide(step, next, far)
+  })
+  return !leaps && (run.habit.every(Boolean) || solveRun(run).length > 0)
+}
+
+const spanTooWide = (a: HandStep, b: HandStep, far: number): boolean =>
+  Math.abs(b.keys[0]! - a.keys[0]!) > 12 && Math.abs(b.keys[0]! - a.keys[0]!) * (164.5 / 12) > far
 
 /** A place where the hand moves over or under its thumb. */
 export interface Crossing {
@@ -115,12 +223,31 @@ export interface Crossing {
 }
 
 /** Crossings of a fingered line: onto the thumb (under) or from the thumb onto another finger (over). */
-export function crossingsOf(hand: Hand, line: Line, fingers: readonly Finger[]): Crossing[] {
-  return line.notes.flatMap((note, index): Crossing[] => {
-    if (index === 0) return []
-    const before = { midi: line.notes[index - 1]!.midi, finger: fingers[index - 1]! }
-    const here = { midi: note.midi, finger: fingers[index]! }
-    if (passage(hand, before, here) !== 'pass') return []
-    return [{ index, kind: here.finger === 1 ? 'thumb-under' : 'over-thumb' }]
+export function crossingsOf(hand: Hand, run: Pick<Run, 'steps'>, fingers: readonly Finger[]): Crossing[] {
+  return run.steps.flatMap((step, at): Crossing[] => {
+    const before = run.steps[at - 1]
+    if (!before || step.fresh || before.keys.length !== step.keys.length) return []
+    return step.notes.flatMap((index, voice): Crossing[] => {
+      const from = { midi: before.keys[voice]!, finger: fingers[before.notes[voice]!]! }
+      const here = { midi: step.keys[voice]!, finger: fingers[index]! }
+      if (passage(hand, from, here) !== 'pass') return []
+      return [{ index, kind: here.finger === 1 ? 'thumb-under' : 'over-thumb' }]
+    })
+  })
+}
+
+/** Notes before which the hand is lifted to a new place: where the form says so, or where nothing else reaches. */
+export function liftsOf(run: Run, fingers: readonly Finger[]): number[] {
+  const { school, line, steps } = run
+  return steps.flatMap((step, at) => {
+    const before = steps[at - 1]
+    if (!before) return []
+    if (step.fresh) return [step.notes[0]!]
+    if (!run.lifts || step.keys.length > 1 || before.keys.length > 1) return []
+    const [from, here] = [
+      { midi: before.keys[0]!, finger: fingers[before.notes[0]!]! },
+      { midi: step.keys[0]!, finger: fingers[step.notes[0]!]! },
+    ]
+    return stepCost(school, line.hand, from, here) === Infinity ? [step.notes[0]!] : []
   })
 }

@@ -1,6 +1,17 @@
 /**
- * Material: what is played. Scales and arpeggios as intervals over a tonic, spelled so that every scale
- * uses each letter once, with key signature and enharmonic twin. Octaves and hands come later, in `study`.
+ * Material: what is played. Scales, modes, chords and double notes as intervals over a tonic, spelled, with key
+ * signature and enharmonic twin. Octaves, hands and courses come later, in `study`.
  */
-export { type Kind, KIND_IDS, type KindId, KINDS } from './kinds'
-export { kindOf, type Material, materialOf, signatureOf, twinOf, usualTonics } from './material'
+export { FAMILIES, type Family, type Kind, KIND_IDS, type KindId, type Second, type Texture } from './kind'
+export { FREE, inversionsOf, KINDS } from './kinds'
+export {
+  freeMaterial,
+  intervalAt,
+  kindOf,
+  type Material,
+  materialOf,
+  type NamedMaterial,
+  type Signature,
+  SIGNATURES,
+} from './material'
+export { MOST_SIGNS, signatureOf, twinOf, usualTonics } from './tonics'

@@ -1,50 +1,91 @@
 import type { Interval } from '../pitch'
+import { type Kind, KIND_IDS, type KindId, type Second } from './kind'
+import { CHORD_SHAPES, CHORDS_MORE, SCALE_SHAPES } from './shapes'
 
-/** What is played on each degree, upward from the tonic, and on the way down where that differs. */
-export interface Kind {
-  readonly id: KindId
-  /** As it stands in a sentence after the tonic: “G♯ harmonic minor”. */
-  readonly words: string
-  readonly family: 'scale' | 'arpeggio'
-  readonly mode: 'major' | 'minor'
-  readonly up: readonly Interval[]
-  readonly down: readonly Interval[]
+type Told = Pick<Kind, 'words' | 'family' | 'mode' | 'signature' | 'up'> & Partial<Kind>
+
+const kind = (id: KindId, told: Told): Kind => ({ texture: 'run', spelling: 'degrees', down: told.up, ...told, id })
+
+const [MAJOR, MINOR] = [0, -3]
+const BASE: Partial<Record<KindId, Told>> = {
+  ...SCALE_SHAPES,
+  ...CHORD_SHAPES,
 }
 
-export const KIND_IDS = [
-  'major',
-  'natural-minor',
-  'harmonic-minor',
-  'melodic-minor',
-  'major-arpeggio',
-  'minor-arpeggio',
-] as const
-export type KindId = (typeof KIND_IDS)[number]
+/** The kinds that double notes and chains are built over. */
+const over = (id: KindId): Told => BASE[id]!
 
-const degrees = (semitones: readonly number[], steps?: readonly number[]): Interval[] =>
-  semitones.map((value, index) => ({ steps: steps?.[index] ?? index, semitones: value }))
-
-const MAJOR = degrees([0, 2, 4, 5, 7, 9, 11])
-const NATURAL = degrees([0, 2, 3, 5, 7, 8, 10])
-const HARMONIC = degrees([0, 2, 3, 5, 7, 8, 11])
-const MELODIC = degrees([0, 2, 3, 5, 7, 9, 11])
-const TRIAD = [0, 2, 4]
-
-const kind = (
-  id: KindId,
-  words: string,
-  family: Kind['family'],
-  mode: Kind['mode'],
-  up: readonly Interval[],
-  down = up,
-): Kind => ({ id, words, family, mode, up, down })
-
-/** Scale and arpeggio forms as intervals over the tonic; common practice. */
-export const KINDS: Readonly<Record<KindId, Kind>> = {
-  major: kind('major', 'major', 'scale', 'major', MAJOR),
-  'natural-minor': kind('natural-minor', 'natural minor', 'scale', 'minor', NATURAL),
-  'harmonic-minor': kind('harmonic-minor', 'harmonic minor', 'scale', 'minor', HARMONIC),
-  'melodic-minor': kind('melodic-minor', 'melodic minor', 'scale', 'minor', MELODIC, NATURAL),
-  'major-arpeggio': kind('major-arpeggio', 'major arpeggio', 'arpeggio', 'major', degrees([0, 4, 7], TRIAD)),
-  'minor-arpeggio': kind('minor-arpeggio', 'minor arpeggio', 'arpeggio', 'minor', degrees([0, 3, 7], TRIAD)),
+function doubled(base: KindId, second: Second, words: string): Told {
+  return { ...over(base), second, family: 'double-notes', words: `${over(base).words} in double ${words}` }
 }
+
+function chained(base: KindId, chord: 3 | 4): Told {
+  const words = `${over(base).words} in diatonic ${chord === 3 ? 'triads' : 'sevenths'}`
+  return { ...over(base), chord, words, family: 'chain', texture: 'chain' }
+}
+
+/** A third within a key is two degrees up; a sixth has the tonic on top, so its lower note lies five degrees down. */
+const DISTANCES = { thirds: 2, sixths: -5, octaves: 7 } as const
+const FORMS = ['major', 'natural-minor', 'harmonic-minor', 'melodic-minor'] as const
+const CHAIN_FORMS = ['major', 'natural-minor', 'harmonic-minor', 'melodic-minor-jazz'] as const
+const MINOR_THIRD: Interval = { steps: 2, semitones: 3 }
+
+const DOUBLES = Object.fromEntries(
+  (['thirds', 'sixths', 'octaves'] as const).flatMap((distance) =>
+    FORMS.map((form) => [
+      `double-${distance}-${form}`,
+      doubled(form, { degrees: DISTANCES[distance] }, distance),
+    ]),
+  ),
+) as Partial<Record<KindId, Told>>
+
+const CHAINS = Object.fromEntries(
+  CHAIN_FORMS.flatMap((form) => [
+    [`diatonic-triads-${form}`, chained(form, 3)],
+    [`diatonic-sevenths-${form}`, chained(form, 4)],
+  ]),
+) as Partial<Record<KindId, Told>>
+
+const cadence = (base: KindId, mode: 'major' | 'minor'): Told => ({
+  ...over(base),
+  words: `${mode} cadence I IV I V7 I`,
+  family: 'cadence',
+  texture: 'cadence',
+  signature: mode === 'major' ? MAJOR : MINOR,
+})
+
+const ALL: Partial<Record<KindId, Told>> = {
+  ...BASE,
+  ...CHORDS_MORE,
+  ...DOUBLES,
+  'double-thirds-chromatic-minor': {
+    ...doubled('chromatic', MINOR_THIRD, 'thirds'),
+    words: 'chromatic in double minor thirds',
+  },
+  'double-octaves-chromatic': doubled('chromatic', { degrees: 12 }, 'octaves'),
+  ...CHAINS,
+  'cadence-major': cadence('major', 'major'),
+  'cadence-minor': cadence('harmonic-minor', 'minor'),
+}
+
+/** Every kind by its name; common practice. */
+export const KINDS = Object.fromEntries(KIND_IDS.map((id) => [id, kind(id, ALL[id]!)])) as Readonly<
+  Record<KindId, Kind>
+>
+
+/** Pitches as a teacher listed them: no tonic, no signature. */
+export const FREE: Kind = {
+  id: 'pitches',
+  words: 'pattern',
+  family: 'free',
+  texture: 'free',
+  mode: null,
+  signature: null,
+  spelling: 'degrees',
+  up: [],
+  down: [],
+}
+
+/** Whether a kind is broken chords that can begin on another of its notes. */
+export const inversionsOf = (kind: Kind): number =>
+  kind.family === 'arpeggio' || kind.family === 'seventh' ? kind.up.length : 1

@@ -1,22 +1,34 @@
-import { fifthsOf, type Interval, type Note, noteAbove, noteName, parseNote, printedName, RecipeError } from '../pitch'
-import { type Kind, KIND_IDS, type KindId, KINDS } from './kinds'
+import { type Interval, type Note, noteAbove, noteName, parseNote, printedName, RecipeError } from '../pitch'
+import { type Kind, KIND_IDS, type KindId } from './kind'
+import { FREE, inversionsOf, KINDS } from './kinds'
+import { plainChromatic } from './chromatic'
+import { signatureOf, twinOf } from './tonics'
+
+/** What a recipe names as its material. */
+export interface NamedMaterial {
+  readonly tonic: string
+  readonly kind: KindId
+  /** Which note of the chord it begins on; only broken chords have one. */
+  readonly inversion?: number
+}
+
+/** What is printed at the clef: the kind's own signature, that of the major or minor on the tonic, or none. */
+export const SIGNATURES = ['own', 'parallel', 'none'] as const
+export type Signature = (typeof SIGNATURES)[number]
 
 /** The material of a study: a tonic and what is built on it, spelled. */
 export interface Material {
   readonly tonic: Note
   readonly kind: Kind
-  /** Sharps (positive) or flats (negative) of the key signature, -7 … 7. */
+  readonly inversion: number
+  /** Sharps (positive) or flats (negative) of the key signature; beyond 7 none is printed. */
   readonly fifths: number
-  /** The degrees of one octave upward, spelled, without the tonic's return. */
+  /** Intervals of one octave over the tonic, rising from the first note that is played. */
+  readonly rising: Readonly<Record<'up' | 'down', readonly Interval[]>>
+  /** The degrees of one octave upward, spelled, without the first note's return. */
   readonly up: readonly Note[]
   readonly down: readonly Note[]
 }
-
-/** Minor keys carry the signature of the major three fifths further to the flat side. */
-export const signatureOf = (tonic: Note, kind: Kind): number => fifthsOf(tonic) - (kind.mode === 'minor' ? 3 : 0)
-
-const spell = (tonic: Note, intervals: readonly Interval[]): Note[] =>
-  intervals.map((interval) => noteAbove(tonic, interval))
 
 /** Looks a kind up by its name. @throws RecipeError `kind.unknown` */
 export function kindOf(id: string, path = 'material.kind'): Kind {
@@ -31,53 +43,84 @@ export function kindOf(id: string, path = 'material.kind'): Kind {
   return found
 }
 
-/** The other name for the same keys, if it has a signature of its own: G# minor and Ab minor. */
-export function twinOf(tonic: Note, kind: Kind): Note | null {
-  const fifths = fifthsOf(tonic)
-  return usualTonics(kind).find((other) => Math.abs(fifthsOf(other) - fifths) === 12) ?? null
+const OCTAVE: Interval = { steps: 7, semitones: 12 }
+
+/** A place counted in degrees from the first one, octaves added, as an interval over the tonic. */
+export function intervalAt(rising: readonly Interval[], place: number): Interval {
+  const octave = Math.floor(place / rising.length)
+  const { steps, semitones } = rising[place - octave * rising.length]!
+  return { steps: steps + OCTAVE.steps * octave, semitones: semitones + OCTAVE.semitones * octave }
 }
 
-/** Every tonic whose signature has at most seven signs, flats to sharps. */
-export function usualTonics(kind: Kind): Note[] {
-  const home: Note = kind.mode === 'minor' ? { letter: 'A', alteration: 0 } : { letter: 'C', alteration: 0 }
-  return Array.from({ length: 15 }, (_, index) => {
-    const fifths = index - 7
-    return noteAbove(home, { steps: 4 * fifths, semitones: 7 * fifths })
-  })
+const inverted = (intervals: readonly Interval[], inversion: number): Interval[] =>
+  intervals.map((_, at) => intervalAt(intervals, at + inversion))
+
+/** Fifths of the signature that a convention prints. */
+function fifthsFor(tonic: Note, kind: Kind, signature: Signature): number {
+  if (signature === 'none') return 0
+  if (signature === 'own' || kind.signature === null) return signatureOf(tonic, kind)
+  return signatureOf(tonic, { ...kind, signature: kind.mode === 'minor' ? -3 : 0 })
 }
 
 /**
  * Spells a kind on a tonic.
- * @param tonicName ASCII, such as `G#`
- * @throws RecipeError `tonic.unknown` or `tonic.unusual` (no key signature; names the twin), `kind.unknown`
+ * @param named tonic in ASCII, such as `G#`
+ * @throws RecipeError `tonic.unknown`, `tonic.unusual` (would need triple signs; names the twin), `kind.unknown`,
+ * `inversion`
  */
-export function materialOf(tonicName: string, kindId: string): Material {
-  const kind = kindOf(kindId)
-  const tonic = parseTonic(tonicName)
-  const fifths = signatureOf(tonic, kind)
-  if (Math.abs(fifths) > 7) throw unusual(tonic, kind, fifths)
-  return { tonic, kind, fifths, up: spell(tonic, kind.up), down: spell(tonic, kind.down) }
+export function materialOf(
+  named: { readonly tonic: string; readonly kind: string; readonly inversion?: number },
+  signature: Signature = 'own',
+): Material {
+  const kind = kindOf(named.kind)
+  const tonic = parseTonic(named.tonic)
+  const inversion = inversionFor(kind, named.inversion ?? 0)
+  const { up, down } = kind.spelling === 'plain' ? plainChromatic(tonic) : kind
+  const rising = { up: inverted(up, inversion), down: inverted(down, inversion) }
+  const spelled = (intervals: readonly Interval[]) => intervals.map((interval) => noteAbove(tonic, interval))
+  const material = { up: spelled(rising.up), down: spelled(rising.down) }
+  if ([...material.up, ...material.down].some(({ alteration }) => Math.abs(alteration) > 2)) throw unusual(tonic, kind)
+  return { tonic, kind, inversion, fifths: fifthsFor(tonic, kind, signature), rising, ...material }
+}
+
+/** Pitches as given: their own material, without tonic or signature of its own. */
+export const freeMaterial = (first: Note): Material => ({
+  tonic: first,
+  kind: FREE,
+  inversion: 0,
+  fifths: 0,
+  rising: { up: [], down: [] },
+  up: [],
+  down: [],
+})
+
+function inversionFor(kind: Kind, inversion: number): number {
+  const most = inversionsOf(kind) - 1
+  if (Number.isInteger(inversion) && inversion >= 0 && inversion <= most) return inversion
+  const words = most > 0 ? `has inversions 0 to ${most}` : 'has no inversions'
+  throw new RecipeError('inversion', `A ${kind.words} ${words}.`, 'material.inversion')
 }
 
 function parseTonic(name: string): Note {
   try {
-    return parseNote(name)
+    const note = parseNote(name)
+    if (Math.abs(note.alteration) <= 2) return note
   } catch {
-    throw new RecipeError(
-      'tonic.unknown',
-      `“${String(name).slice(0, 20)}” is not a tonic. Write a letter from A to G, then # or b: C, F#, Bb.`,
-      'material.tonic',
-    )
+    // told below, with the field's own name
   }
+  throw new RecipeError(
+    'tonic.unknown',
+    `“${String(name).slice(0, 20)}” is not a tonic. Write a letter from A to G, then # or b: C, F#, Bb.`,
+    'material.tonic',
+  )
 }
 
-function unusual(tonic: Note, kind: Kind, fifths: number): RecipeError {
+function unusual(tonic: Note, kind: Kind): RecipeError {
   const twin = twinOf(tonic, kind)
-  const signs = `${Math.abs(fifths)} ${fifths > 0 ? 'sharps' : 'flats'}`
   const mend = twin ? ` Write ${printedName(twin)} ${kind.words} instead: the same keys.` : ''
   return new RecipeError(
     'tonic.unusual',
-    `${printedName(tonic)} ${kind.words} would need ${signs}, more than a key signature holds.${mend}`,
+    `${printedName(tonic)} ${kind.words} would need triple sharps or flats, which are not written.${mend}`,
     'material.tonic',
     twin ? { twin: noteName(twin) } : {},
   )

@@ -1,22 +1,25 @@
-import { type Alternative, type Fingering, fingerLine, pinsForPattern } from '../fingering'
-import { materialOf } from '../material'
-import { pitchName, RecipeError } from '../pitch'
+import { type Alternative, type Fingering, fingerLine } from '../fingering'
+import { freeMaterial, type Material, materialOf } from '../material'
+import { parsePitch, pitchName, RecipeError } from '../pitch'
 import {
   checkCompass,
   completeRecipe,
   type Finger,
   type Hand,
+  isFree,
   type Line,
   type LineNote,
   linesOf,
+  notesPerMinute,
   type Pin,
   type Recipe,
   type RecipeInput,
   type Rhythm,
   rhythmOf,
+  stepsIn,
 } from '../study'
 import { PIANO } from '../surface'
-import { type Together, togetherOf } from '../together'
+import { type Difficulty, difficultyOf, type Together, togetherOf } from '../together'
 import { titleOf, twinWords } from './title'
 
 /** Fingers that a teacher has accepted, by hand. */
@@ -35,41 +38,69 @@ export interface RealisedStudy {
   readonly recipe: Recipe
   readonly title: string
   readonly twin: { readonly tonic: string; readonly title: string } | null
+  /** Sharps or flats at the clef; beyond seven none is printed, and every sign stands before its note. */
   readonly keySignature: { readonly fifths: number }
   readonly steps: number
   readonly rhythm: Rhythm
   readonly hands: Partial<Record<Hand, RealisedHand>>
   /** Only where both hands play. */
   readonly together?: Together
+  readonly difficulty: Difficulty
+}
+
+/** The material that a complete recipe names. @throws RecipeError */
+export function materialFor({ material, signature }: Recipe): Material {
+  if (!isFree(material)) return materialOf(material, signature)
+  const [first] = material.pitches
+  return freeMaterial(parsePitch(typeof first === 'string' ? first : first![0]!))
 }
 
 /**
  * Realises a recipe: spells it, fingers it, says why. The one door to the core for pages, server and terminal.
  * @param accepted fingers that stand instead of the engine's, with the same number of notes
+ * @param alternatives how many further fingerings of each hand are wanted at the most; five unless said
  * @throws RecipeError with code, message and the path of the field
  */
-export function realise(input: RecipeInput, accepted: Accepted = {}): RealisedStudy {
-  const recipe = completeRecipe(input)
-  const material = materialOf(recipe.material.tonic, recipe.material.kind)
-  checkCompass(recipe, material, PIANO)
-  const lines = linesOf(recipe, material)
+export function realise(input: RecipeInput, accepted: Accepted = {}, alternatives?: number): RealisedStudy {
+  const asked = completeRecipe(input)
+  const material = materialFor(asked)
+  const { recipe, lines } = onKeyboard(asked, material, input.startOctave !== undefined)
   checkPinHands(recipe, lines)
   const hands: Partial<Record<Hand, RealisedHand>> = {}
   for (const line of lines) {
-    const stands = acceptedFor(line, accepted)
-    hands[line.hand] = realisedHand(line, fingerLine(recipe, material, line, stands))
+    const wanted = { accepted: acceptedFor(line, accepted), alternatives }
+    hands[line.hand] = realisedHand(line, fingerLine(recipe, material, line, wanted))
   }
   const { right, left } = hands
-  const steps = lines[0]!.notes.length
+  const together = right && left ? togetherOf(right, left) : undefined
+  const steps = stepsIn(lines)
   return {
     recipe,
     title: titleOf(recipe, material),
-    twin: twinWords(material),
+    twin: isFree(recipe.material) ? null : twinWords(material),
     keySignature: { fifths: material.fifths },
     steps,
     rhythm: rhythmOf(steps, recipe.tempo.notesPerBeat),
     hands,
-    ...(right && left ? { together: togetherOf(right, left) } : {}),
+    ...(together ? { together } : {}),
+    difficulty: difficultyOf(hands, together, notesPerMinute(recipe.tempo)),
+  }
+}
+
+/**
+ * The lines of a recipe, on the keyboard. Where the start was left open and the usual octave does not fit, the nearest
+ * that does is taken.
+ */
+function onKeyboard(recipe: Recipe, material: Material, startGiven: boolean): { recipe: Recipe; lines: Line[] } {
+  const lines = linesOf(recipe, material)
+  try {
+    checkCompass(recipe, material, lines, PIANO)
+    return { recipe, lines }
+  } catch (error) {
+    const fits = error instanceof RecipeError ? error.details.fits : null
+    if (startGiven || typeof fits !== 'number') throw error
+    const moved = { ...recipe, startOctave: fits }
+    return { recipe: moved, lines: linesOf(moved, material) }
   }
 }
 
@@ -101,6 +132,10 @@ function acceptedFor(line: Line, accepted: Accepted): readonly Finger[] | undefi
   return fingers
 }
 
+/** Notes whose fingers are pinned, by hand, each with its pin's place in the recipe. */
+export const pinnedNotes = (study: RealisedStudy): { hand: Hand; index: number; pin: number }[] =>
+  (['right', 'left'] as const).flatMap((hand) => (study.hands[hand]?.pinned ?? []).map((each) => ({ hand, ...each })))
+
 /** Notes on which two fingerings of the same study differ, by hand. */
 export function departures(study: RealisedStudy, accepted: Accepted): { hand: Hand; index: number }[] {
   return (['right', 'left'] as const).flatMap((hand) =>
@@ -112,14 +147,15 @@ export function departures(study: RealisedStudy, accepted: Accepted): { hand: Ha
 }
 
 /**
- * The pins that make a hand take one of its alternatives; pins of the other hand stay.
- * @throws RecipeError as `realise`, or `hand.absent`
+ * The pins that make a hand take one of its alternatives: what was pinned stays, and every finger in which the
+ * alternative departs is pinned as well.
  */
-export function takeAlternative(input: RecipeInput, hand: Hand, pattern: Pick<Alternative, 'up' | 'down'>): Pin[] {
-  const recipe = completeRecipe(input)
-  const material = materialOf(recipe.material.tonic, recipe.material.kind)
-  const line = linesOf(recipe, material).find((each) => each.hand === hand)
-  if (!line) throw new RecipeError('hand.absent', `The ${hand} hand does not play in this study.`, 'hands')
-  const others = recipe.pins.filter((pin) => pin.hand !== hand)
-  return [...others, ...pinsForPattern(recipe, material, line, pattern)]
+export function takeAlternative(
+  study: RealisedStudy,
+  hand: Hand,
+  { fingers }: Pick<Alternative, 'fingers'>,
+): readonly Pin[] {
+  const own = study.hands[hand]?.fingers ?? []
+  const more = fingers.flatMap((finger, index): Pin[] => (finger === own[index] ? [] : [{ hand, index, finger }]))
+  return [...study.recipe.pins, ...more]
 }

@@ -1,8 +1,9 @@
 import { type Material, twinOf } from '../material'
 import { noteName, printedName } from '../pitch'
-import type { Recipe } from '../study'
+import { isFree, type Recipe } from '../study'
 
 const NUMBERS = ['no', 'one', 'two', 'three', 'four']
+const INVERSIONS = ['', 'first inversion', 'second inversion', 'third inversion']
 
 export const octaveWords = (octaves: number): string =>
   `${NUMBERS[octaves] ?? octaves} octave${octaves === 1 ? '' : 's'}`
@@ -14,17 +15,43 @@ export function handWords(recipe: Pick<Recipe, 'hands' | 'motion'>): string {
   return `${recipe.hands} hand`
 }
 
-/** “G♯ harmonic minor”. */
-export const materialWords = (material: Material): string => `${printedName(material.tonic)} ${material.kind.words}`
+/** “a sixth apart, right hand on the tonic”; nothing where the hands lie an octave apart as usual. */
+export function apartWords({ hands, interval, tonicHand }: Pick<Recipe, 'hands' | 'interval' | 'tonicHand'>): string {
+  if (hands !== 'together' || interval === 'octave') return ''
+  const usual = interval === 'sixth' ? 'right' : 'left'
+  return `a ${interval} apart${tonicHand === usual ? '' : `, ${tonicHand} hand on the tonic`}`
+}
+
+/** “G♯ harmonic minor”, “C major arpeggio, first inversion”. */
+export function materialWords({ tonic, kind, inversion }: Material): string {
+  const name = `${printedName(tonic)} ${kind.words}`
+  return inversion > 0 ? `${name}, ${INVERSIONS[inversion]}` : name
+}
+
+const SHOWN_PITCHES = 4
+
+/** “Pattern C4 E4 G4 B4 …”. */
+function patternWords(pitches: readonly (string | readonly string[])[]): string {
+  const shown = pitches.slice(0, SHOWN_PITCHES).map((each) => (typeof each === 'string' ? each : each.join('+')))
+  const text = shown.join(' ').replaceAll('##', '×').replaceAll('#', '♯').replace(/(?<=[A-G]b?)b/g, '♭')
+  return `Pattern ${text}${pitches.length > SHOWN_PITCHES ? ' …' : ''}`
+}
 
 /** “G♯ harmonic minor, hands together, two octaves”. */
 export function titleOf(recipe: Recipe, material: Material): string {
-  const course = recipe.course === 'up-down' ? '' : `, ${recipe.course.replace('-', ' and ')}`
-  return `${materialWords(material)}, ${handWords(recipe)}, ${octaveWords(recipe.octaves)}${course}`
+  const course = recipe.course === 'up-down' ? '' : recipe.course.replace('-', ' and ')
+  if (isFree(recipe.material)) {
+    const back = recipe.course === 'up' ? '' : course || 'and back'
+    return [patternWords(recipe.material.pitches), handWords(recipe), back].filter(Boolean).join(', ')
+  }
+  const cadence = material.kind.texture === 'cadence'
+  const octaves = cadence && recipe.octaves === 1 ? '' : octaveWords(recipe.octaves)
+  const parts = [materialWords(material), handWords(recipe), apartWords(recipe), octaves, cadence ? '' : course]
+  return parts.filter(Boolean).join(', ')
 }
 
-/** The other name of the same keys, if it has a key signature. */
+/** The other name of the same keys, if it is usual. */
 export function twinWords(material: Material): { tonic: string; title: string } | null {
   const twin = twinOf(material.tonic, material.kind)
-  return twin && { tonic: noteName(twin), title: `${printedName(twin)} ${material.kind.words}` }
+  return twin && { tonic: noteName(twin), title: materialWords({ ...material, tonic: twin }) }
 }

@@ -1,24 +1,32 @@
-import type { Material } from '../material'
-import { midiOf, type Pitch, pitchAbove, RecipeError } from '../pitch'
-import { type Course, type Hand, handsOf, type Recipe } from './recipe'
+import type { Material, Texture } from '../material'
+import { midiOf, parsePitch, type Pitch, pitchAbove, RecipeError } from '../pitch'
+import { type Place, placesOf, runPlaces } from './places'
+import type { Hand } from './hand'
+import { type Course, type FreePitches, handsOf, isFree, type Recipe } from './recipe'
+
+export type Leg = 'up' | 'down'
 
 /** One note of one hand. */
 export interface LineNote {
   readonly pitch: Pitch
   readonly midi: number
-  /** Degree from 0 (tonic), counted within the octave. */
+  /** Degree from 0, counted within the octave from the first note of the form. */
   readonly degree: number
   /** The leg it is reached on; the first note belongs to the leg that it begins. */
-  readonly leg: 'up' | 'down'
+  readonly leg: Leg
+  /** When it sounds; notes struck together share a step. */
+  readonly step: number
+  /** The hand moves to a new position before it, without crossing. */
+  readonly fresh: boolean
 }
 
-/** What one hand plays, in order. */
+/** What one hand plays, in order; within a step the lowest note first. */
 export interface Line {
   readonly hand: Hand
   readonly notes: readonly LineNote[]
 }
 
-const LEGS: Record<Course, readonly LineNote['leg'][]> = {
+const LEGS: Record<Course, readonly Leg[]> = {
   'up-down': ['up', 'down'],
   up: ['up'],
   down: ['down'],
@@ -26,99 +34,136 @@ const LEGS: Record<Course, readonly LineNote['leg'][]> = {
 }
 const AGAINST: Record<Course, Course> = { 'up-down': 'down-up', up: 'down', down: 'up', 'down-up': 'up-down' }
 
-/** Lowest tonic of a hand: the left lies an octave under the right, or all its octaves under in contrary motion. */
-function lowestTonic(recipe: Recipe, hand: Hand): number {
-  if (recipe.hands !== 'together' || hand === 'right') return recipe.startOctave
-  return recipe.startOctave - (recipe.motion === 'contrary' ? recipe.octaves : 1)
-}
-
 const courseOf = (recipe: Recipe, hand: Hand): Course =>
   recipe.motion === 'contrary' && hand === 'left' ? AGAINST[recipe.course] : recipe.course
 
-function risingLeg(material: Material, leg: LineNote['leg'], lowest: number, octaves: number): LineNote[] {
-  const { kind } = material
-  const tonic: Pitch = { ...material.tonic, octave: lowest }
-  const intervals = kind[leg]
-  return Array.from({ length: intervals.length * octaves + 1 }, (_, index) => {
-    const degree = index % intervals.length
-    const octave = Math.floor(index / intervals.length)
-    const { steps, semitones } = intervals[degree]!
-    const pitch = pitchAbove(tonic, { steps: steps + 7 * octave, semitones: semitones + 12 * octave })
-    return { pitch, midi: midiOf(pitch), degree, leg }
+const refuse = (code: string, message: string, path: string): RecipeError => new RecipeError(code, message, path)
+
+/** Degrees between the hands, by degrees to the octave: seven-note scales, and the chromatic scale. */
+const APART: Record<number, Record<'third' | 'sixth' | 'tenth', number>> = {
+  7: { third: 2, sixth: 5, tenth: 9 },
+  12: { third: 3, sixth: 9, tenth: 15 },
+}
+
+/** How many degrees a hand begins from the lowest tonic of the right hand's octave. */
+function offsetOf(recipe: Recipe, material: Material, hand: Hand): number {
+  const n = material.rising.up.length
+  if (recipe.hands !== 'together') return 0
+  if (recipe.motion === 'contrary') return hand === 'left' ? -n * recipe.octaves : 0
+  if (recipe.interval === 'octave') return hand === 'left' ? -n : 0
+  const apart = APART[n]![recipe.interval]
+  if (recipe.tonicHand === 'right') return hand === 'right' ? 0 : -apart
+  if (hand === 'left') return recipe.interval === 'tenth' ? -n : 0
+  return recipe.interval === 'tenth' ? apart - n : apart
+}
+
+/** Scales of seven notes are shared between the hands by the school of tetrachords. */
+const sharesHands = (recipe: Recipe, material: Material): boolean =>
+  material.kind.texture === 'tetrachords' || (recipe.school === 'two-hand-tetrachords' && !isFree(recipe.material))
+
+/** @throws RecipeError where motion, distance or school do not go with the material */
+function checkShape(recipe: Recipe, material: Material): void {
+  const { kind, rising } = material
+  const run = kind.texture === 'run'
+  if (recipe.school === 'two-hand-tetrachords' && kind.texture !== 'tetrachords') {
+    const shared = run && !kind.second && rising.up.length === 7
+    if (!shared || recipe.hands !== 'together' || recipe.motion !== 'similar') {
+      const words = 'The school of tetrachords shares a seven-note scale between the hands, in similar motion.'
+      throw refuse('school.material', words, 'school')
+    }
+  }
+  if (recipe.hands !== 'together') return
+  const together = run && !sharesHands(recipe, material)
+  if (recipe.motion === 'contrary' && !together) {
+    throw refuse('motion.material', `A ${kind.words} has no contrary motion.`, 'motion')
+  }
+  if (recipe.interval === 'octave') return
+  if (recipe.motion === 'contrary') {
+    throw refuse('interval.motion', 'Hands in contrary motion begin on the same note: interval must be octave.', 'interval')
+  }
+  if (!together || kind.second || !APART[rising.up.length]) {
+    const words = `Hands a ${recipe.interval} apart need a seven-note or a chromatic scale in single notes.`
+    throw refuse('interval.material', words, 'interval')
+  }
+}
+
+/** The rising places of a leg for one hand, and how many octaves under the right hand's they sound. */
+function risingLeg(recipe: Recipe, material: Material, hand: Hand, leg: Leg): { places: Place[]; octave: number } {
+  const rising = material.rising[leg]
+  if (material.kind.texture === 'run' && !sharesHands(recipe, material)) {
+    const offset = offsetOf(recipe, material, hand)
+    return { places: runPlaces(material.kind, rising, recipe.octaves, offset), octave: recipe.startOctave }
+  }
+  const shared = sharesHands(recipe, material)
+  const form = shared ? { ...material, kind: { ...material.kind, texture: 'tetrachords' as Texture } } : material
+  const lower = hand === 'left' && recipe.hands === 'together' && !shared ? 1 : 0
+  return { places: placesOf(form, rising, recipe.octaves), octave: recipe.startOctave - lower }
+}
+
+interface Step extends Place {
+  readonly leg: Leg
+  readonly octave: number
+}
+
+/** The steps of a course, both legs; the note at a turn sounds once. */
+function stepsOf(recipe: Recipe, material: Material, hand: Hand): Step[] {
+  return LEGS[courseOf(recipe, hand)].flatMap((leg, at) => {
+    const { places, octave } = risingLeg(recipe, material, hand, leg)
+    const run = leg === 'up' ? places : [...places].reverse()
+    return (at === 0 ? run : run.slice(1)).map((place) => ({ ...place, leg, octave }))
   })
 }
 
 function lineOf(recipe: Recipe, material: Material, hand: Hand): Line {
-  const lowest = lowestTonic(recipe, hand)
-  const notes = LEGS[courseOf(recipe, hand)].flatMap((leg, at) => {
-    const rising = risingLeg(material, leg, lowest, recipe.octaves)
-    const run = leg === 'up' ? rising : rising.reverse()
-    return at === 0 ? run : run.slice(1)
+  const all = stepsOf(recipe, material, hand)
+  const mine = all.flatMap((step, at) => (step.hand === undefined || step.hand === hand ? [{ step, at }] : []))
+  const alone = recipe.hands !== 'together'
+  const notes = mine.flatMap(({ step, at }, order) => {
+    const before = mine[order - 1]?.step
+    const tonic: Pitch = { ...material.tonic, octave: step.octave }
+    return step.sounds.map((interval): LineNote => {
+      const pitch = pitchAbove(tonic, interval)
+      const fresh = before !== undefined && before.group !== step.group
+      return { pitch, midi: midiOf(pitch), degree: step.degree, leg: step.leg, step: alone ? order : at, fresh }
+    })
   })
   return { hand, notes }
 }
 
-/** The lines of a recipe, right hand first; the note at a turn sounds once. Ranges are not checked here. */
-export const linesOf = (recipe: Recipe, material: Material): Line[] =>
-  handsOf(recipe.hands).map((hand) => lineOf(recipe, material, hand))
+const lowered = (pitch: Pitch): Pitch => ({ ...pitch, octave: pitch.octave - 1 })
 
-/** Lowest and highest sounding key of some lines, as MIDI numbers. */
-export function compassOf(lines: readonly Line[]): { lowest: number; highest: number } {
-  const keys = lines.flatMap((line) => line.notes.map((note) => note.midi))
-  return { lowest: Math.min(...keys), highest: Math.max(...keys) }
+/** Pitches as they were listed; played back, if the course goes down; the left hand an octave under the right. */
+function freeLine(recipe: Recipe, { pitches }: FreePitches, hand: Hand): Line {
+  const chords = pitches.map((each) => (typeof each === 'string' ? [each] : each).map((name) => parsePitch(name)))
+  const under = hand === 'left' && recipe.hands === 'together'
+  const steps = LEGS[recipe.course].flatMap((leg, at) => {
+    const run = leg === 'up' ? chords : [...chords].reverse()
+    return (at === 0 ? run : run.slice(1)).map((chord) => ({ chord, leg }))
+  })
+  const notes = steps.flatMap(({ chord, leg }, step) =>
+    chord
+      .map((pitch) => (under ? lowered(pitch) : pitch))
+      .sort((a, b) => midiOf(a) - midiOf(b))
+      .map((pitch): LineNote => ({ pitch, midi: midiOf(pitch), degree: 0, leg, step, fresh: false })),
+  )
+  return { hand, notes }
 }
 
 /**
- * Holds the lines against the compass of an instrument.
- * @throws RecipeError `range` saying by how much the study leaves it; `details.fits` is the octave that fits, or
- * null where none does, and `details.octaves` then how many octaves would
+ * The lines of a recipe, right hand first. Ranges are not checked here.
+ * @throws RecipeError `school.material`, `motion.material`, `interval.motion`, `interval.material`
  */
-export function checkCompass(
-  recipe: Recipe,
-  material: Material,
-  bounds: { lowest: number; highest: number; words: string },
-): void {
-  const { lowest, highest } = compassOf(linesOf(recipe, material))
-  const under = Math.max(0, bounds.lowest - lowest)
-  const over = Math.max(0, highest - bounds.highest)
-  if (under === 0 && over === 0) return
-  const fits = octaveThatFits(recipe, lowest, highest, bounds)
-  const leaves = [under > 0 ? `${semitones(under)} below` : '', over > 0 ? `${semitones(over)} above` : ''].filter(
-    Boolean,
+export function linesOf(recipe: Recipe, material: Material): Line[] {
+  checkShape(recipe, material)
+  return handsOf(recipe.hands).map((hand) =>
+    isFree(recipe.material) ? freeLine(recipe, recipe.material, hand) : lineOf(recipe, material, hand),
   )
-  const octaves = fits === null ? octavesThatFit(recipe, material, bounds) : recipe.octaves
-  const mend =
-    fits === null
-      ? `No octave fits; ${octaves === 1 ? 'one octave does' : `${octaves} octaves do`}.`
-      : `It fits from octave ${fits}.`
-  throw new RecipeError('range', `The study goes ${leaves.join(' and ')} ${bounds.words}. ${mend}`, 'startOctave', {
-    under,
-    over,
-    fits,
-    octaves,
-  })
 }
 
-const semitones = (count: number): string => `${count} semitone${count === 1 ? '' : 's'}`
+/** Steps of a study: both hands count the same. */
+export const stepsIn = (lines: readonly Line[]): number =>
+  1 + Math.max(...lines.map((line) => line.notes.at(-1)?.step ?? -1))
 
-function octaveThatFits(
-  recipe: Recipe,
-  lowest: number,
-  highest: number,
-  bounds: { lowest: number; highest: number },
-): number | null {
-  const nearestFirst = [0, -1, 1, -2, 2, -3, 3, -4, 4, -5, 5, -6, 6, -7, 7, -8, 8]
-  const shift = nearestFirst.find(
-    (octaves) => lowest + 12 * octaves >= bounds.lowest && highest + 12 * octaves <= bounds.highest,
-  )
-  return shift === undefined ? null : recipe.startOctave + shift
-}
-
-function octavesThatFit(recipe: Recipe, material: Material, bounds: { lowest: number; highest: number }): number {
-  for (let octaves = recipe.octaves - 1; octaves > 1; octaves--) {
-    const fewer = { ...recipe, octaves }
-    const { lowest, highest } = compassOf(linesOf(fewer, material))
-    if (octaveThatFits(fewer, lowest, highest, bounds) !== null) return octaves
-  }
-  return 1
-}
+/** Whether a hand strikes several notes at once. */
+export const hasChords = (line: Line): boolean =>
+  line.notes.some((note, at) => at > 0 && note.step === line.notes[at - 1]!.step)

@@ -1,35 +1,57 @@
 /**
  * Study: from a recipe to notes in time. The recipe and its defaults, the course that each hand takes over its
- * octaves, similar and contrary motion, the compass check, and the written rhythm.
+ * octaves, motion and distance of the hands, pins, the compass check, and the written rhythm.
  */
-export { checkCompass, compassOf, type Line, type LineNote, linesOf } from './course'
+export { checkCompass, compassOf } from './compass'
+export { completeRecipe, usualOctave } from './complete'
+export { hasChords, type Leg, type Line, type LineNote, linesOf, stepsIn } from './course'
+export type { Finger, Hand } from './hand'
+export { octaveOf } from './places'
+export {
+  type DegreePin,
+  type GripPin,
+  isDegreePin,
+  isGripPin,
+  isNotePin,
+  MOST_DEGREES,
+  MOST_IN_GRIP,
+  type NotePin,
+  type Pin,
+} from './pin'
 export {
   ARTICULATIONS,
   type Articulation,
-  completeRecipe,
+  type Chromatic,
+  CHROMATICS,
   type Course,
   COURSES,
-  type Finger,
+  type FingeringSettings,
   FIRST_FINGERS,
   type FirstFinger,
   FORMAT,
-  type Hand,
+  type FreePitches,
+  HAND_SIZES,
   HANDS,
   type Hands,
+  type HandsApart,
   handsOf,
+  type HandSize,
   INSTRUMENTS,
+  INTERVALS,
+  isFree,
+  LEFT_ARPEGGIOS,
+  type LeftArpeggio,
   MOST_OCTAVES,
+  MOST_PITCHES,
   type Motion,
   MOTIONS,
   NOTES_PER_BEAT,
   notesPerMinute,
-  type Pin,
   type Recipe,
   type RecipeInput,
   type SchoolId,
   SCHOOLS,
   type Tempo,
   TEMPO_RANGE,
-  usualOctave,
 } from './recipe'
 export { type Rhythm, rhythmOf, type Value } from './rhythm'

@@ -26,8 +26,7 @@ const WHITES_TO_A0 = 5
 
 export const isBlack = (midi: number): boolean => OFF_CRACK[midi % 12] !== undefined
 
-/** The key of a MIDI number. Keys beyond the piano's 88 have places too, so that ranges can be compared. */
-export function keyAt(midi: number): Key {
+function keyFor(midi: number): Key {
   const pc = midi % 12
   const whites = 7 * (Math.floor(midi / 12) - 1) + WHITES_BELOW[pc]! - WHITES_TO_A0
   const offset = OFF_CRACK[pc]
@@ -37,7 +36,10 @@ export function keyAt(midi: number): Key {
   return { midi, black: true, x: whites * WHITE.width + offset, ...BLACK }
 }
 
-const KEYS = Array.from({ length: 128 }, (_, midi) => keyAt(midi))
+const KEYS = Array.from({ length: 128 }, (_, midi) => keyFor(midi))
+
+/** The key of a MIDI number. Keys beyond the piano's 88 have places too, so that ranges can be compared. */
+export const keyAt = (midi: number): Key => KEYS[midi]!
 
 /** Sideways distance between the middles of two keys, mm. */
 export const keyDistance = (a: number, b: number): number => Math.abs(KEYS[a]!.x - KEYS[b]!.x)

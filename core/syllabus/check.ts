@@ -52,7 +52,7 @@ function checkEntry(entry: Entry, path: string): void {
   keys.forEach((tonic, at) => {
     for (const kind of entry.kinds) {
       try {
-        materialOf(tonic, kind)
+        materialOf({ tonic, kind })
       } catch (error) {
         if (error instanceof RecipeError) throw new RecipeError(error.code, error.message, `${path}.keys[${at}]`)
         throw error

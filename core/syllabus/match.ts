@@ -1,12 +1,12 @@
-import { KINDS } from '../material'
+import { KINDS, type NamedMaterial } from '../material'
 import { parseNote, pitchClass } from '../pitch'
-import { octaveWords } from '../realise'
-import { notesPerMinute, type Recipe } from '../study'
+import { apartWords, octaveWords } from '../realise'
+import { isFree, notesPerMinute, type Recipe } from '../study'
 import type { Atom, Requirement } from './model'
 
 /** One field in which a study falls short of a requirement, and how much it takes to mend. */
 export interface Shortfall {
-  readonly field: 'kind' | 'hands' | 'motion' | 'octaves' | 'course' | 'articulation' | 'tempo'
+  readonly field: 'kind' | 'hands' | 'motion' | 'interval' | 'octaves' | 'course' | 'articulation' | 'tempo'
   readonly words: string
   readonly effort: number
 }
@@ -23,23 +23,24 @@ const MOST_SHORT = 2
 
 const HANDS = { together: 'hands together', right: 'the right hand', left: 'the left hand' } as const
 
-function related(recipe: Recipe, requirement: Requirement): boolean {
-  const [own, asked] = [KINDS[recipe.material.kind], KINDS[requirement.kind]]
-  const sameKeys = pitchClass(parseNote(recipe.material.tonic)) === pitchClass(parseNote(requirement.tonic))
-  return sameKeys && own.family === asked.family && own.mode === asked.mode
+/** Requirements name chords from their root. */
+function related(material: NamedMaterial, requirement: Requirement): boolean {
+  const [own, asked] = [KINDS[material.kind], KINDS[requirement.kind]]
+  const sameKeys = pitchClass(parseNote(material.tonic)) === pitchClass(parseNote(requirement.tonic))
+  return sameKeys && own.family === asked.family && own.mode === asked.mode && !material.inversion
 }
 
-function shortfalls(recipe: Recipe, asked: Requirement): Shortfall[] {
+function shortfalls(recipe: Recipe, { kind }: NamedMaterial, asked: Requirement): Shortfall[] {
   const found: Shortfall[] = []
   const miss = (field: Shortfall['field'], words: string, effort: number) => found.push({ field, words, effort })
-  if (recipe.material.kind !== asked.kind) {
-    miss('kind', `${KINDS[asked.kind].words} asked, this is ${KINDS[recipe.material.kind].words}`, 40)
-  }
+  if (kind !== asked.kind) miss('kind', `${KINDS[asked.kind].words} asked, this is ${KINDS[kind].words}`, 40)
   if (recipe.hands !== asked.hands) {
     miss('hands', `${HANDS[asked.hands]} asked, this is ${HANDS[recipe.hands]}`, 50)
   } else if (asked.hands === 'together' && recipe.motion !== asked.motion) {
     miss('motion', `${asked.motion} motion asked, this is ${recipe.motion}`, 50)
   }
+  const apart = apartWords(recipe)
+  if (apart && asked.hands === 'together') miss('interval', `hands an octave apart asked, these lie ${apart}`, 50)
   if (recipe.octaves < asked.octaves) {
     miss('octaves', `${octaveWords(recipe.octaves)}, ${asked.octaves} asked`, 20 * (asked.octaves - recipe.octaves))
   }
@@ -56,10 +57,12 @@ function shortfalls(recipe: Recipe, asked: Requirement): Shortfall[] {
 
 /** Holds a study against an atom; null where it is another study altogether. Enharmonic names count as equal. */
 export function matchOf(recipe: Recipe, atom: Atom): Match | null {
+  const { material } = recipe
+  if (isFree(material)) return null
   let best: Match | null = null
   atom.variants.forEach((requirement, variant) => {
-    if (!related(recipe, requirement)) return
-    const short = shortfalls(recipe, requirement)
+    if (!related(material, requirement)) return
+    const short = shortfalls(recipe, material, requirement)
     if (short.length > MOST_SHORT) return
     const effort = short.reduce((sum, each) => sum + each.effort, 0)
     if (!best || effort < best.effort) best = { variant, short, effort }

@@ -1,3 +1,4 @@
-/** Together: two fingered hands side by side; what coincides and what crosses. */
+/** Together: two fingered hands side by side; what coincides, what crosses, how hard it is. */
+export { type Difficulty, difficultyOf } from './difficulty'
 export { type HandPart, type Together, togetherOf } from './together'
-export { meetingWords } from './words'
+export { difficultyWords, meetingWords, type NamedPart } from './words'

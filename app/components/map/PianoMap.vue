@@ -47,12 +47,15 @@ const marks = computed<Mark[]>(() => {
   const step = props.step ?? 0
   return handsIn(props.study).flatMap((hand) => {
     const part = props.study.hands[hand]!
-    const leg = part.notes[Math.max(1, step)]?.leg ?? part.notes[0]!.leg
+    const at = part.notes.findLast((note) => note.step <= Math.max(1, step)) ?? part.notes[0]!
+    const { leg } = at
     const byKey = new Map<number, number>()
     part.notes.forEach((note, index) => {
       if (note.leg === leg && !byKey.has(note.midi)) byKey.set(note.midi, index)
     })
-    if (props.step !== null) byKey.set(part.midi[step]!, step)
+    if (props.step !== null) {
+      part.notes.forEach((note, index) => note.step === step && byKey.set(note.midi, index))
+    }
     return [...byKey].map(([midi, index]): Mark => {
       const key = keyAt(midi)
       const low = (SHOWN - key.near) * scale.value - 5
@@ -60,7 +63,7 @@ const marks = computed<Mark[]>(() => {
         hand,
         midi,
         finger: part.fingers[index]!,
-        here: props.step !== null && index === step,
+        here: props.step !== null && part.notes[index]!.step === step,
         x: offset.value + (key.x - left.value) * scale.value,
         y: hand === 'right' && props.study.hands.left ? low - 14 : low,
       }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import type { RealisedStudy } from '#core/realise'
+import { pinnedNotes, type RealisedStudy } from '#core/realise'
 import { type Engraved, drawSystem, engravingReady, type FingerSpot, type System } from '~/engraving'
 import { fingerLabel } from '~/engraving/speak'
 import type { Place } from '~/stores/desk'
@@ -31,33 +31,22 @@ async function draw(): Promise<void> {
 }
 /** What the ink depends on; fingers do not, so pinning one redraws no note. */
 const ink = computed(() => {
-  const { material, hands, motion, octaves, course, startOctave, tempo } = props.study.recipe
+  const { keySignature, recipe, hands } = props.study
   const { from, to } = props.system
-  return JSON.stringify([
-    material,
-    hands,
-    motion,
-    octaves,
-    course,
-    startOctave,
-    tempo.notesPerBeat,
-    from,
-    to,
-    props.width,
-  ])
+  const pitches = Object.values(hands).map((part) => [part.pitches, part.notes.map((note) => note.step)])
+  return JSON.stringify([keySignature, recipe.tempo.notesPerBeat, pitches, from, to, props.width])
 })
 onMounted(draw)
 watch(ink, draw)
 /** Nothing is laid over notes that are not these notes' own. */
 const engraved = computed(() => (drawn.value?.ink === ink.value ? drawn.value.picture : null))
 
-const pinned = computed(() => new Set(props.study.recipe.pins.map((pin) => `${pin.hand} ${pin.index}`)))
+const pinned = computed(() => new Set(pinnedNotes(props.study).map(({ hand, index }) => `${hand} ${index}`)))
 const keyOf = (place: Place): string => `${place.hand} ${place.index}`
 const isSelected = (place: Place): boolean =>
   props.selected?.hand === place.hand && props.selected.index === place.index
 const finger = (spot: FingerSpot): number => props.study.hands[spot.hand]!.fingers[spot.index]!
 const column = (step: number): number | undefined => props.system.columns[step - props.system.from]
-const letterY = (spot: FingerSpot): number => (spot.hand === 'right' ? spot.y - 20 : spot.y + 18)
 /** One finger at a time takes the tab key; arrows go on from there. */
 const tabStop = (spot: FingerSpot): number => {
   const here = props.selected ? isSelected(spot) : props.system.first && spot === engraved.value?.fingers[0]
@@ -129,14 +118,14 @@ const tabStop = (spot: FingerSpot): number => {
           @click="emit('select', { hand: spot.hand, index: spot.index })"
           @focus="emit('select', { hand: spot.hand, index: spot.index })"
           @keydown="emit('key', $event)"
-          @pointerenter="emit('point', spot.index)"
+          @pointerenter="emit('point', spot.step)"
         >
           <rect class="hit" :x="spot.x - 12" :y="spot.y - 18" width="24" height="25" rx="3" />
           <text :x="spot.x" :y="spot.y" :class="spot.hand">{{ finger(spot) }}</text>
           <path v-if="pinned.has(keyOf(spot))" class="pin" :d="`M${spot.x - 6} ${spot.y + 3.5} h12`" />
         </g>
         <text v-else :x="spot.x" :y="spot.y" class="printed">{{ finger(spot) }}</text>
-        <text v-if="letters?.has(keyOf(spot))" :x="spot.x" :y="letterY(spot)" class="letter" aria-hidden="true">
+        <text v-if="letters?.has(keyOf(spot))" :x="spot.x" :y="spot.letterY" class="letter" aria-hidden="true">
           {{ letters.get(keyOf(spot)) }}
         </text>
       </template>

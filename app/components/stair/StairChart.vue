@@ -109,7 +109,7 @@ const edge = (midi: number) => ({
       class="disc"
       :class="[disc.hand, { black: disc.black, selected: isSelected(disc) }]"
       @click="emit('select', { hand: disc.hand, index: disc.index })"
-      @pointerenter="emit('point', disc.index)"
+      @pointerenter="emit('point', disc.step)"
     >
       <circle v-if="isSelected(disc)" :cx="disc.x" :cy="disc.y" r="12" class="halo" />
       <circle :cx="disc.x" :cy="disc.y" r="8.3" />

@@ -15,7 +15,9 @@ export interface Scale {
 
 export interface Disc {
   readonly hand: Hand
+  /** The note in its hand's line, and the step at which it sounds. */
   readonly index: number
+  readonly step: number
   readonly x: number
   readonly y: number
   readonly finger: number
@@ -80,13 +82,13 @@ export function scaleFor(study: RealisedStudy, height: number): Scale {
 
 function discsOf(study: RealisedStudy, system: System, scale: Scale, hand: Hand): Disc[] {
   const part = study.hands[hand]!
-  return system.columns.map((x, at) => {
-    const index = system.from + at
-    const midi = part.midi[index]!
+  return part.notes.flatMap(({ step, midi }, index): Disc[] => {
+    const x = system.columns[step - system.from]
+    if (x === undefined) return []
     const y = scale.y(midi)
     const { dx, dy } = letterCorner(hand, directionsAt(part.midi, index))
     const letter = { x: x + dx, y: y + dy }
-    return { hand, index, x, y, finger: part.fingers[index]!, black: isBlack(midi), letter }
+    return [{ hand, index, step, x, y, finger: part.fingers[index]!, black: isBlack(midi), letter }]
   })
 }
 
@@ -98,7 +100,7 @@ interface Directions {
 
 function directionsAt(keys: readonly number[], at: number): Directions {
   const [before, here, after] = [keys[at - 1], keys[at]!, keys[at + 1]]
-  const into = before === undefined ? after! > here : here > before
+  const into = before === undefined ? after === undefined || after > here : here > before
   return { into, onward: after === undefined ? into : after > here }
 }
 
@@ -109,15 +111,19 @@ function letterCorner(hand: Hand, { into, onward }: Directions): { dx: number; d
   return { dx: 14, dy: into ? 14 : -6 }
 }
 
-/** Cuts a hand's discs where it crosses. */
+/** Cuts a hand's discs where it crosses or is lifted. */
 function gripsOf(discs: readonly Disc[], landings: ReadonlySet<number>): Disc[][] {
   const grips: Disc[][] = []
   discs.forEach((disc, at) => {
-    if (at === 0 || landings.has(disc.index)) grips.push([])
+    const before = discs[at - 1]
+    if (!before || (landings.has(disc.step) && before.step !== disc.step)) grips.push([])
     grips.at(-1)!.push(disc)
   })
   return grips
 }
+
+const hasStep = (study: RealisedStudy, hand: Hand, step: number): boolean =>
+  study.hands[hand]!.notes.some((note) => note.step === step)
 
 function slabOf(study: RealisedStudy, landings: ReadonlySet<number>, grip: readonly Disc[]): Slab {
   const [first, last] = [grip[0]!, grip.at(-1)!]
@@ -129,8 +135,8 @@ function slabOf(study: RealisedStudy, landings: ReadonlySet<number>, grip: reado
     width: last.x - first.x + 2 * SLAB_PAD,
     y: top,
     height: Math.max(...ys) + SLAB_PAD - top,
-    openLeft: first.index > 0 && !landings.has(first.index),
-    openRight: last.index + 1 < study.steps && !landings.has(last.index + 1),
+    openLeft: hasStep(study, first.hand, first.step - 1) && !landings.has(first.step),
+    openRight: hasStep(study, last.hand, last.step + 1) && !landings.has(last.step + 1),
   }
 }
 
@@ -147,16 +153,19 @@ function hingePath(from: Disc, to: Disc, under: boolean): string {
 function hingesOf(study: RealisedStudy, discs: readonly Disc[], hand: Hand): Hinge[] {
   return study.hands[hand]!.crossings.flatMap(({ index, kind }) => {
     const to = discs.find((disc) => disc.index === index)
-    const from = discs.find((disc) => disc.index === index - 1)
+    const voice = to ? discs.filter((disc) => disc.step === to.step).indexOf(to) : 0
+    const from = to && discs.filter((disc) => disc.step === to.step - 1)[voice]
     return to && from ? [{ hand, kind, path: hingePath(from, to, kind === 'thumb-under') }] : []
   })
 }
 
 function meetingsOf(study: RealisedStudy, discs: readonly Disc[]): Meeting[] {
-  const at = (hand: Hand, step: number) => discs.find((disc) => disc.hand === hand && disc.index === step)
+  const at = (hand: Hand, step: number, finger: number) =>
+    discs.find((disc) => disc.hand === hand && disc.step === step && disc.finger === finger)
   return (['thumbs', 'thirds'] as const).flatMap((kind) =>
     (study.together?.[kind] ?? []).flatMap((step) => {
-      const [right, left] = [at('right', step), at('left', step)]
+      const finger = kind === 'thumbs' ? 1 : 3
+      const [right, left] = [at('right', step, finger), at('left', step, finger)]
       if (!right || !left || right.y === left.y) return []
       return [{ kind, x: right.x, top: Math.min(right.y, left.y), bottom: Math.max(right.y, left.y) }]
     }),
@@ -168,7 +177,8 @@ export function stairOf(study: RealisedStudy, system: System, height: number): S
   const scale = scaleFor(study, height)
   const hands = handsIn(study).map((hand) => {
     const discs = discsOf(study, system, scale, hand)
-    const landings = new Set(study.hands[hand]!.crossings.map((crossing) => crossing.index))
+    const { notes, crossings, lifts } = study.hands[hand]!
+    const landings = new Set([...crossings.map(({ index }) => index), ...lifts].map((index) => notes[index]!.step))
     const slabs = gripsOf(discs, landings).map((grip) => slabOf(study, landings, grip))
     return { discs, slabs, hinges: hingesOf(study, discs, hand) }
   })

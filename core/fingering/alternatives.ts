@@ -1,0 +1,146 @@
+import type { Solution } from '../assign'
+import { printedName } from '../pitch'
+import type { Finger } from '../study'
+import { type Charge, chargesOfRing, dearerIn } from './charges'
+import { type Hold, sameHold } from './chords'
+import { allowedBy } from './pins'
+import type { RingFingering } from './ring'
+import type { Other, Others } from './others'
+import { type Allowed, fingersOf, nearEnd, type Run, solveRun } from './run'
+import { habitFor, type Task } from './task'
+import { holdWords, phraseOf, priceWords, thumbWords } from './words'
+
+/** Another fingering of the whole line that would serve. */
+export interface Alternative {
+  readonly fingers: readonly Finger[]
+  /** The chosen fingering's cost and the price. */
+  readonly cost: number
+  /** Points more than the chosen one: an octave, where the octave's pattern is another one; else over the line. */
+  readonly price: number
+  /** What differs: where the thumbs lie, or an end. */
+  readonly kind: 'thumbs' | 'end'
+  /** Fingers that tell it apart, such as one octave of them. */
+  readonly pattern: string
+  readonly words: string
+  /** The first note on which it departs. */
+  readonly departs: number
+}
+
+/** Alternatives offered unless another number is asked for. */
+export const USUAL_ALTERNATIVES = 5
+
+/** A price beyond which a school would not have it at all. */
+export const RULED_OUT = 900
+
+type Candidate = Omit<Alternative, 'cost' | 'departs'>
+
+const patternOf = (ring: RingFingering): string => {
+  const [up, down] = [holdWords(ring.up), holdWords(ring.down)]
+  return up === down ? up : `${up} up, ${down} down`
+}
+
+const sentence = (place: string, dearer: readonly Charge[], price: number): string =>
+  [place, ...dearer.slice(0, 2).map(phraseOf), priceWords(price)].join('; ')
+
+/** An alternative keeps its pattern everywhere but at the ends, and where pins stand. */
+const keeping =
+  ({ steps, habit }: Run, pinned: Allowed | undefined): Allowed =>
+  (at, hold) =>
+    pinned ? pinned(at, hold) : nearEnd(steps, at, 1) || sameHold(hold, habit[at])
+
+/** Other places for the thumbs of the octave. */
+function otherRings(task: Task, most: number): Candidate[] {
+  const { manner, material, line, run, rings, pins } = task
+  const [chosen] = rings
+  if (!chosen) return []
+  const charges = (ring: RingFingering) => chargesOfRing(manner, line.hand, material, ring)
+  // what the school rules out is offered only where it has nothing else
+  const sensible = rings.slice(1).filter((ring) => ring.cost - chosen.cost < RULED_OUT)
+  const offered = sensible.length > 0 ? sensible.slice(0, most) : rings.slice(1, 2)
+  return offered.flatMap((ring): Candidate[] => {
+    const other: Run = { ...run, habit: habitFor(task, ring)(run.steps) }
+    const [found] = solveRun(other, keeping(other, allowedBy(run.steps, pins)))
+    if (!found) return []
+    const price = ring.cost - chosen.cost
+    const words = sentence(thumbWords(material, ring), dearerIn(charges(chosen), charges(ring)), price)
+    return [{ kind: 'thumbs', fingers: fingersOf(run.steps, found.states), price, pattern: patternOf(ring), words }]
+  })
+}
+
+/** Steps around which an end is told: the first, the turns and the last. */
+const endsOf = (run: Run): number[] =>
+  run.steps.flatMap((step, at) => (step.end && !step.fresh && !run.steps[at + 1]?.fresh ? [at] : [])).slice(0, 4)
+
+const candidate = (other: Other, kind: Alternative['kind'], pattern: string, words: string): Candidate => ({
+  ...{ kind, pattern, words },
+  fingers: other.fingers,
+  price: other.price,
+})
+
+/** Other first, last and turning fingers. */
+function otherEnds(task: Task, others: Others, holds: readonly Hold[]): Candidate[] {
+  const { run, line } = task
+  return endsOf(run).flatMap((at): Candidate[] => {
+    const other = others.at(at, (hold) => !sameHold(hold, holds[at]))
+    if (!other) return []
+    const from = Math.max(0, Math.min(at - 2, run.steps.length - 5))
+    const here = other.holds[at]!
+    const name = printedName(line.notes[run.steps[at]!.notes[0]!]!.pitch)
+    const place = at === 0 ? 'begins with' : at === run.steps.length - 1 ? 'ends with' : 'turns with'
+    const words = sentence(`${place} ${holdWords([here])} on ${name}`, other.dearer, other.price)
+    return [candidate(other, 'end', holdWords(other.holds.slice(from, from + 5)), words)]
+  })
+}
+
+const THUMB_PLACES = 8
+
+/** In lines without an octave's pattern: another place for a thumb, one thumb after the other. */
+function otherThumbs(task: Task, others: Others, holds: readonly Hold[]): Candidate[] {
+  const { run, line } = task
+  const thumbs = holds.flatMap((hold, at) => (hold.includes(1) ? [at] : [])).slice(0, THUMB_PLACES)
+  return thumbs.flatMap((at): Candidate[] => {
+    const other = others.at(at, (hold) => !hold.includes(1))
+    if (!other) return []
+    const name = printedName(line.notes[run.steps[at]!.notes[0]!]!.pitch)
+    const from = Math.max(0, at - 1)
+    const words = sentence(`no thumb on ${name}`, other.dearer, other.price)
+    return [candidate(other, 'thumbs', holdWords(other.holds.slice(from, from + 6)), words)]
+  })
+}
+
+/** Where the thumbs lie and how it begins, turns and ends: what a teacher would call another fingering. */
+function likeness(run: Run, fingers: readonly Finger[]): string {
+  return run.steps
+    .map((step, at) => {
+      const hold = step.notes.map((note) => fingers[note]!)
+      return step.end || hold.length > 1 ? hold.join('') : hold.includes(1) ? '1' : '-'
+    })
+    .join(' ')
+}
+
+/**
+ * The next best fingerings, cheapest first, each unlike the chosen one and unlike one another in where a thumb lies or
+ * how an end is taken.
+ */
+export function alternativesTo(task: Task, chosen: Solution<Hold>, others: Others, most: number): Alternative[] {
+  if (most === 0) return []
+  const { run } = task
+  const own = fingersOf(run.steps, chosen.states)
+  const candidates = [
+    ...otherRings(task, most),
+    ...otherEnds(task, others, chosen.states),
+    ...(task.rings.length === 0 ? otherThumbs(task, others, chosen.states) : []),
+  ].sort((a, b) => a.price - b.price)
+  const seen = new Set([likeness(run, own)])
+  return candidates
+    .filter(({ fingers }) => {
+      const like = likeness(run, fingers)
+      return !seen.has(like) && seen.add(like)
+    })
+    .slice(0, most)
+    .map(({ kind, fingers, price, pattern, words }) => ({
+      ...{ kind, fingers, price, pattern, words },
+      cost: chosen.cost + price,
+      departs: fingers.findIndex((finger, at) => finger !== own[at]),
+    }))
+}

@@ -1,0 +1,152 @@
+import { isBlack, keyAt, keyDistance } from '../surface'
+import type { Finger, Hand } from '../study'
+import { AT_REST, charge, outward, passage, type Tally, type Touch } from './cost'
+import { FINGERS, type School } from './school'
+
+/** Fingers that a hand puts down at once, one for each key, lowest key first. */
+export type Hold = readonly Finger[]
+
+const COMBINATIONS = new Map<string, readonly Hold[]>()
+
+/** Every way for a hand to take so many keys with some fingers: lower keys lie under the fingers nearer its low side. */
+export function holdsOf(hand: Hand, keys: number, fingers: readonly Finger[]): readonly Hold[] {
+  const key = `${hand} ${keys} ${fingers.join('')}`
+  const known = COMBINATIONS.get(key)
+  if (known) return known
+  const choose = (from: number, left: number): Finger[][] => {
+    if (left === 0) return [[]]
+    return fingers.flatMap((finger, at) =>
+      at < from ? [] : choose(at + 1, left - 1).map((others) => [finger, ...others]),
+    )
+  }
+  const rising = choose(0, keys)
+  const holds = hand === 'right' ? rising : rising.map((hold) => [...hold].reverse())
+  COMBINATIONS.set(key, holds)
+  return holds
+}
+
+const ALL: Record<Hand, readonly (readonly Hold[])[]> = {
+  right: [0, 1, 2, 3, 4, 5].map((keys) => holdsOf('right', keys, FINGERS)),
+  left: [0, 1, 2, 3, 4, 5].map((keys) => holdsOf('left', keys, FINGERS)),
+}
+/** Every way for a hand to take so many keys with all its fingers. */
+export const allHolds = (hand: Hand, keys: number): readonly Hold[] => ALL[hand][keys]!
+
+const NUMBERS = new Map<Hold, number>()
+for (const holds of [...ALL.right, ...ALL.left]) holds.forEach((hold, at) => NUMBERS.set(hold, at))
+
+/** Number of a hold of `allHolds`; a single finger's is the finger less one, in either hand. */
+export const numberOf = (hold: Hold): number => (hold.length === 1 ? hold[0]! - 1 : numberOfChord(hold))
+const numberOfChord = (hold: Hold): number => NUMBERS.get(hold) ?? -1
+
+export const sameHold = (a: Hold, b: Hold | null | undefined): boolean =>
+  a === b || (a.length === b?.length && a.every((finger, at) => finger === b[at]))
+
+const touches = (keys: readonly number[], hold: Hold): Touch[] =>
+  keys.map((midi, voice) => ({ midi, finger: hold[voice]! }))
+
+/** Wider than this, chords take 4 on a black key rather than 5, mm. */
+const WIDE = 150
+
+/** What it costs to hold a chord: stretches, thumbs on black, the little finger on black in wide chords. */
+export function holdCost(school: School, keys: readonly number[], hold: Hold, tally?: Tally): number {
+  const held = touches(keys, hold)
+  let sum = 0
+  for (let low = 0; low < held.length; low++) {
+    const { midi, finger } = held[low]!
+    // a chord's thumb lies where the chord is; black is only a little awkward there
+    sum += charge('thumb-on-black', finger === 1 && isBlack(midi) ? THUMB_IN_CHORD : 0, school, tally)
+    for (let high = low + 1; high < held.length; high++) sum += reachCost(school, held[low]!, held[high]!, tally)
+    const next = held[low + 1]
+    if (next) sum += chordGap(school, held[low]!, next, tally)
+  }
+  if (!isWide(keys)) return sum
+  const fives = held.filter(({ midi, finger }) => finger === 5 && isBlack(midi)).length
+  const fours = held.filter(({ midi, finger }) => finger === 4 && !isBlack(midi)).length
+  return sum + charge('five-on-black', fives, school, tally) + charge('fourth-on-white', fours, school, tally)
+}
+
+const isWide = (keys: readonly number[]): boolean => keyDistance(keys[0]!, keys.at(-1)!) >= WIDE
+
+function reachCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
+  const [lower, higher] = a.finger < b.finger ? [a.finger, b.finger] : [b.finger, a.finger]
+  const distance = keyDistance(a.midi, b.midi)
+  if (distance > school.widest[lower]![higher]!) return Infinity
+  return charge('stretch', Math.max(0, distance - school.chordReach[lower]![higher]!), school, tally)
+}
+
+const THUMB_IN_CHORD = 0.006
+
+/** Fingers left out between neighbours of a chord, or squeezed. */
+function chordGap(school: School, a: Touch, b: Touch, tally?: Tally): number {
+  const between = Math.abs(a.finger - b.finger) - 1
+  const spare = keyDistance(a.midi, b.midi) / AT_REST - 1 - between
+  const amount = spare < 0 ? SQUEEZE * Math.max(0, -spare - 0.5) : Math.max(0, spare - 0.5)
+  return charge('chord-opened', amount, school, tally)
+}
+
+const SQUEEZE = 16
+
+/** Where the hand lies, by its thumb, mm; a chord's fingers agree more or less. */
+function handPlace(hand: Hand, keys: readonly number[], hold: Hold): number {
+  const places = keys.map((midi, voice) => keyAt(midi).x - outward(hand) * AT_REST * (hold[voice]! - 1))
+  return places.reduce((sum, place) => sum + place, 0) / places.length
+}
+
+/** What it costs to go from one chord (or note) to another: fingers needed again, voices crossed, the hand carried. */
+export function moveCost(
+  school: School,
+  hand: Hand,
+  from: { keys: readonly number[]; hold: Hold },
+  to: { keys: readonly number[]; hold: Hold },
+  tally?: Tally,
+): number {
+  const [before, after] = [touches(from.keys, from.hold), touches(to.keys, to.hold)]
+  const [again, changed] = reused(before, after)
+  const stays = before.some((a) => after.some((b) => a.midi === b.midi && a.finger === b.finger))
+  const carried = stays ? 0 : Math.abs(handPlace(hand, from.keys, from.hold) - handPlace(hand, to.keys, to.hold))
+  return (
+    charge('finger-again', again * wholeHand(to.keys), school, tally) +
+    charge('finger-change', changed, school, tally) +
+    charge('shift-distance', carried, school, tally) +
+    voicesCost(school, hand, before, after, tally)
+  )
+}
+
+/** Chords of three and octaves are played with the whole hand: fingers come again as a matter of course. */
+function wholeHand(keys: readonly number[]): number {
+  if (keys.length > 2) return 0
+  return isWide(keys) ? 0.02 : 1
+}
+/** A finger that goes over to the other voice has a little more time than one that stays in its own. */
+const OTHER_VOICE = 0.4
+
+/** Fingers needed again at once on other keys, and fingers that change on a key struck again. */
+function reused(before: readonly Touch[], after: readonly Touch[]): [again: number, changed: number] {
+  let [again, changed] = [0, 0]
+  before.forEach((a, voice) =>
+    after.forEach((b, next) => {
+      if (a.midi === b.midi) changed += a.finger === b.finger ? 0 : 1
+      else if (a.finger === b.finger) again += voice === next ? 1 : OTHER_VOICE
+    }),
+  )
+  return [again, changed]
+}
+
+/** Voices counted from the outer side, where the melody lies. */
+function voicesCost(
+  school: School,
+  hand: Hand,
+  before: readonly Touch[],
+  after: readonly Touch[],
+  tally?: Tally,
+): number {
+  let crossed = 0
+  for (let voice = 0; voice < Math.min(before.length, after.length); voice++) {
+    const at = (touched: readonly Touch[]) => touched[hand === 'right' ? touched.length - 1 - voice : voice]!
+    const way = passage(hand, at(before), at(after))
+    if (way === 'impossible') crossed++
+    if (way === 'pass') crossed += 0.5
+  }
+  return charge('voice-crossed', crossed, school, tally)
+}

@@ -1,0 +1,56 @@
+import { type Solution, Through } from '../assign'
+import type { Finger } from '../study'
+import { type Charge, chargesOfRun, dearerIn } from './charges'
+import { type Hold, sameHold } from './chords'
+import { allowedBy } from './pins'
+import { type Allowed, fingersOf, nearEnd, runProblem } from './run'
+import type { Task } from './task'
+
+/** The best line that has something else at a step. */
+export interface Other {
+  readonly holds: readonly Hold[]
+  readonly fingers: readonly Finger[]
+  /** Points more than the chosen line. */
+  readonly price: number
+  /** What it pays more for, dearest first. */
+  readonly dearer: readonly Charge[]
+}
+
+/** With an octave's pattern only the ends are asked about; so many steps around them may change with them. */
+const AROUND = 4
+
+/** Whole lines that differ from the chosen one at a place; worked out once and asked for any place. */
+export class Others {
+  private through?: Through<Hold>
+  private own?: Charge[]
+
+  constructor(
+    private readonly task: Task,
+    private readonly chosen: Solution<Hold>,
+  ) {}
+
+  /** The best line whose hold at a step is one of those wanted; undefined where no hand plays it. */
+  at(step: number, wanted: (hold: Hold) => boolean): Other | undefined {
+    const { run } = this.task
+    this.through ??= new Through(runProblem(run, this.allowed()))
+    const found = this.through.best(step, wanted)
+    if (!found) return undefined
+    this.own ??= chargesOfRun(run, fingersOf(run.steps, this.chosen.states))
+    const fingers = fingersOf(run.steps, found.states)
+    return {
+      holds: found.states,
+      fingers,
+      price: Math.max(0, found.cost - this.chosen.cost),
+      dearer: dearerIn(this.own, chargesOfRun(run, fingers)),
+    }
+  }
+
+  private allowed(): Allowed | undefined {
+    const { run, pins, rings } = this.task
+    const pinned = allowedBy(run.steps, pins)
+    if (rings.length === 0) return pinned
+    const { states } = this.chosen
+    return (at, hold) =>
+      pinned?.(at, hold) !== false && (nearEnd(run.steps, at, AROUND) || sameHold(hold, states[at]))
+  }
+}

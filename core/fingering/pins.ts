@@ -1,0 +1,110 @@
+import { conflictAmong } from '../assign'
+import { printedName, RecipeError } from '../pitch'
+import { type Finger, isDegreePin, isGripPin, type Line, type Pin, type Recipe } from '../study'
+import type { Condition } from './ring'
+import type { Allowed } from './run'
+import type { HandStep } from './steps'
+
+/** A pin with its place in the recipe, so that errors can name it, and the fingers that it fixes, note by note. */
+export interface PlacedPin {
+  readonly pin: Pin
+  readonly at: number
+  readonly fixes: readonly { readonly index: number; readonly finger: Finger }[]
+}
+
+function missing(line: Line, index: number, path: string): RecipeError {
+  const words = `The ${line.hand} hand has ${line.notes.length} notes, counted from 0; there is no note ${index}.`
+  return new RecipeError('pin.note', words, path)
+}
+
+function fixesOf(line: Line, degrees: number, pin: Pin, path: string): PlacedPin['fixes'] {
+  const { notes } = line
+  if (isGripPin(pin)) {
+    const last = pin.from + pin.fingers.length - 1
+    if (last >= notes.length) throw missing(line, last, pin.from >= notes.length ? `${path}.from` : `${path}.fingers`)
+    return pin.fingers.map((finger, at) => ({ index: pin.from + at, finger }))
+  }
+  if (isDegreePin(pin)) return degreeFixes(line, degrees, pin, `${path}.degree`)
+  if (pin.index >= notes.length) throw missing(line, pin.index, `${path}.index`)
+  return [{ index: pin.index, finger: pin.finger }]
+}
+
+function degreeFixes(
+  { hand, notes }: Line,
+  degrees: number,
+  pin: { degree: number; finger: Finger; leg?: 'up' | 'down' },
+  path: string,
+): PlacedPin['fixes'] {
+  if (pin.degree > degrees) {
+    const words = degrees === 0 ? 'These notes have no degrees.' : `There are ${degrees} degrees, counted from 1.`
+    throw new RecipeError('pin.degree', `There is no degree ${pin.degree} for the ${hand} hand. ${words}`, path)
+  }
+  return notes.flatMap((note, index) => {
+    // of a double note, the lower one is meant
+    const lowest = index === 0 || notes[index - 1]!.step !== note.step
+    const fits = note.degree === pin.degree - 1 && (pin.leg === undefined || pin.leg === note.leg) && lowest
+    return fits ? [{ index, finger: pin.finger }] : []
+  })
+}
+
+/**
+ * The pins of one hand. Every pin must name notes of the line, and no two may give one note different fingers.
+ * @param degrees how many degrees the material has; 0 where it has none
+ * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict`
+ */
+export function placedPins(recipe: Recipe, line: Line, degrees: number): PlacedPin[] {
+  const placed = recipe.pins.flatMap((pin, at): PlacedPin[] =>
+    pin.hand === line.hand ? [{ pin, at, fixes: fixesOf(line, degrees, pin, `pins[${at}]`) }] : [],
+  )
+  const taken = new Map<number, { finger: Finger; by: PlacedPin }>()
+  for (const by of placed) {
+    for (const { index, finger } of by.fixes) {
+      const other = taken.get(index)
+      if (other && other.finger !== finger) throw conflict(line, [other.by, by])
+      taken.set(index, { finger, by })
+    }
+  }
+  return placed
+}
+
+function pinWords(line: Line, { pin }: PlacedPin): string {
+  const name = (index: number): string => printedName(line.notes[index]!.pitch)
+  if (isGripPin(pin)) return `${pin.fingers.join(' ')} from ${name(pin.from)} (note ${pin.from + 1})`
+  if (!isDegreePin(pin)) return `${pin.finger} on ${name(pin.index)} (note ${pin.index + 1})`
+  return `${pin.finger} on degree ${pin.degree} in every octave`
+}
+
+function conflict(line: Line, pins: readonly PlacedPin[]): RecipeError {
+  const words = pins.map((pin) => pinWords(line, pin))
+  const together = words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : words[0]!
+  return new RecipeError(
+    'pin.conflict',
+    `The ${line.hand} hand cannot play ${together}${words.length > 1 ? ' together' : ''}.`,
+    `pins[${pins.at(-1)!.at}]`,
+    { pins: pins.map(({ pin }) => pin) },
+  )
+}
+
+/** Which holds some pins leave to each step. */
+export function allowedBy(steps: readonly HandStep[], pins: readonly PlacedPin[]): Allowed | undefined {
+  if (pins.length === 0) return undefined
+  const fixed = new Map(pins.flatMap(({ fixes }) => fixes.map(({ index, finger }) => [index, finger])))
+  return (at, hold) =>
+    steps[at]!.notes.every((note, voice) => {
+      const finger = fixed.get(note)
+      return finger === undefined || hold[voice] === finger
+    })
+}
+
+/** The smallest part of some pins that cannot stand together, as an error. */
+export const conflictOf = (
+  line: Line,
+  pins: readonly PlacedPin[],
+  feasible: (some: readonly PlacedPin[]) => boolean,
+): RecipeError => conflict(line, conflictAmong(pins, feasible))
+
+/** What pins on degrees ask of the octave's pattern. */
+export const conditionsOf = (pins: readonly PlacedPin[]): Condition[] =>
+  pins.flatMap(({ pin }) =>
+    isDegreePin(pin) ? [{ degree: pin.degree - 1, leg: pin.leg ?? 'both', finger: pin.finger }] : [],
+  )

@@ -1,0 +1,231 @@
+import type { Material } from '../material'
+import { type FingeringSettings, type Hand, type HandSize, SCHOOLS, type SchoolId } from '../study'
+import { FINGERS, type School, type Spans, type Term } from './school'
+
+/** Width of a semitone on a keyboard with an octave of 164.5 mm. */
+const SEMITONE = 164.5 / 12
+
+/**
+ * Widest and comfortable spans in semitones. Source: R. Parncutt, J. A. Sloboda, E. F. Clarke, M. Raekallio, P. Desain,
+ * An ergonomic model of keyboard fingering for melodic fragments, Music Perception 14(4), 1997 (MaxPrac and MaxComf;
+ * from memory).
+ */
+const WIDEST: Spans = {
+  1: { 2: 10, 3: 12, 4: 14, 5: 15 },
+  2: { 3: 5, 4: 7, 5: 10 },
+  3: { 4: 4, 5: 7 },
+  4: { 5: 5 },
+}
+
+const COMFORTABLE: Spans = {
+  1: { 2: 8, 3: 10, 4: 12, 5: 13 },
+  2: { 3: 3, 4: 5, 5: 8 },
+  3: { 4: 2, 5: 5 },
+  4: { 5: 3 },
+}
+
+/** Keys a given number of semitones apart lie up to this much farther apart than so many twelfths of an octave, mm. */
+const UNEVEN = 8
+
+const scaled = (spans: Spans, by: number, more = 0): Spans =>
+  Object.fromEntries(
+    Object.entries(spans).map(([lower, others]) => [
+      lower,
+      Object.fromEntries(Object.entries(others).map(([higher, span]) => [higher, span * by + more])),
+    ]),
+  )
+
+/**
+ * The conservatory school. The order of its habits is common practice, derived from the printed tables (Hanon,
+ * The Virtuoso Pianist, 1873, nos. 39-43; Cooke, Mastering the Scales and Arpeggios, 1913; both from memory). The
+ * numbers are ours. Reaches are the widest that those tables ask of each pair, rounded; the third finger gives way to
+ * the fourth beyond them.
+ */
+export const CONSERVATORY: School = {
+  id: 'conservatory',
+  words: 'conservatory school',
+  idea: 'Thumbs on white keys, on the tonic where it is white; the same finger on the same degree in every octave.',
+  weights: {
+    'thumb-on-black': 1000,
+    'tonic-without-thumb': 50,
+    'little-finger-inside': 1000,
+    'moved-thumb': 5,
+    pass: 20,
+    'pass-at-white': 4,
+    'pass-by-two': 6,
+    'pass-by-five': 200,
+    'pass-at-end': 12,
+    'far-pass': 1,
+    'fourth-on-white': 3,
+    'four-before-three': 2,
+    'third-in-triad': 0,
+    'black-off-group': 0,
+    'black-without-third': 0,
+    'white-without-thumb': 0,
+    stretch: 2,
+    'skipped-finger': 1,
+    'hand-shape': 0,
+    cramped: 80,
+    'finger-change': 12,
+    slide: 40,
+    shift: 3000,
+    'shift-distance': 0.2,
+    'finger-again': 16,
+    'voice-crossed': 9,
+    'chord-opened': 1,
+    'five-on-black': 3,
+    'off-pattern': 30,
+    'end-off-pattern': 8,
+  },
+  reach: {
+    1: { 2: 100, 3: 111, 4: 150, 5: 180 },
+    2: { 3: 62, 4: 95, 5: 145 },
+    3: { 4: 50, 5: 96 },
+    4: { 5: 62 },
+  },
+  chordReach: scaled(COMFORTABLE, SEMITONE),
+  widest: scaled(WIDEST, SEMITONE, UNEVEN),
+  skipRoom: 42,
+  passReach: 80,
+  widestPass: 8 * SEMITONE,
+  inside: [1, 2, 3, 4],
+  pattern: 'octave',
+  slides: false,
+}
+
+/** A school that differs from the conservatory's in some of its data. */
+const like = (id: SchoolId, told: Pick<School, 'words' | 'idea'> & Partial<School>, weights: Weights): School => ({
+  ...CONSERVATORY,
+  ...told,
+  id,
+  weights: { ...CONSERVATORY.weights, ...weights },
+})
+type Weights = Partial<Record<Term, number>>
+
+/** Schools as data; where each comes from and where they disagree stands in docs/schools.md. Common practice. */
+export const ALL_SCHOOLS: Readonly<Record<SchoolId, School>> = {
+  conservatory: CONSERVATORY,
+  'black-key-pivot': like(
+    'black-key-pivot',
+    {
+      words: 'black-key pivot',
+      idea: 'The hand turns where it is easiest, beside a black key, whatever the tonic is.',
+    },
+    // a trace of the tonic's right remains, so that keys without black keys still begin on the thumb
+    { 'tonic-without-thumb': 1, 'four-before-three': 1, 'pass-at-white': 12 },
+  ),
+  'one-fingering-for-all': like(
+    'one-fingering-for-all',
+    {
+      words: 'one fingering for all',
+      idea: 'Every key as it is fingered on C, thumb on black keys or not: a technical exercise.',
+      pattern: 'as-on-c',
+    },
+    { 'thumb-on-black': 0, 'fourth-on-white': 0, 'pass-at-white': 0, 'off-pattern': 300, 'end-off-pattern': 30 },
+  ),
+  'black-groups': like(
+    'black-groups',
+    {
+      words: 'black groups',
+      idea: '2 3 on two black keys, 2 3 4 on three, the thumb on the white keys between them.',
+    },
+    { 'black-off-group': 40, 'tonic-without-thumb': 5, 'four-before-three': 1 },
+  ),
+  'two-hand-tetrachords': like(
+    'two-hand-tetrachords',
+    {
+      words: 'two-hand tetrachords',
+      idea: 'Both hands share one octave: left 5 4 3 2, right 2 3 4 5, the thumbs free.',
+    },
+    {},
+  ),
+  'free-and-smooth': like(
+    'free-and-smooth',
+    {
+      words: 'free and smooth',
+      idea: 'No habit at all: the least effort for this hand, note by note.',
+      pattern: 'none',
+      slides: true,
+    },
+    { 'thumb-on-black': 9, 'tonic-without-thumb': 0, 'fourth-on-white': 1, 'four-before-three': 0, cramped: 20 },
+  ),
+}
+
+/** How much farther or less far than the average hand's the fingers of a size reach; ours, editable. */
+export const HAND_SCALE: Readonly<Record<HandSize, number>> = { small: 0.87, average: 1, large: 1.13 }
+
+/** Chromatic runs have habits of their own: 3 on black and 1 on white, or long groups on few thumbs. */
+const CHROMATIC: Record<FingeringSettings['chromatic'], { weights: Weights; inside?: School['inside'] }> = {
+  'one-three': {
+    weights: {
+      'black-without-third': 60,
+      'white-without-thumb': 8,
+      'tonic-without-thumb': 0,
+      'skipped-finger': 0,
+      pass: 1,
+      'pass-by-two': 0,
+      cramped: 0,
+    },
+  },
+  fours: { weights: { 'tonic-without-thumb': 5 } },
+  fives: {
+    weights: { 'tonic-without-thumb': 5, 'little-finger-inside': 0, 'pass-by-five': 4, 'fourth-on-white': 0 },
+    inside: FINGERS,
+  },
+}
+
+const HABITLESS: readonly SchoolId[] = ['free-and-smooth', 'one-fingering-for-all']
+
+/** A school as one hand of one study has it: settings, material and hand size worked in. */
+export interface Manner extends School {
+  /** Tells manners apart, for whatever is remembered of them. */
+  readonly key: string
+}
+
+const MANNERS = new Map<string, Manner>()
+
+function mannerOf(settings: FingeringSettings, hand: Hand, chromatic: boolean, triad: boolean): Manner {
+  const school = ALL_SCHOOLS[settings.school]
+  const habit = chromatic && !HABITLESS.includes(school.id) ? CHROMATIC[settings.chromatic] : { weights: {} }
+  const four = triad && hand === 'left' && settings.leftArpeggio === 'always-four' ? { 'third-in-triad': 60 } : {}
+  const by = HAND_SCALE[settings.handSize]
+  return {
+    ...school,
+    ...('inside' in habit && habit.inside ? { inside: habit.inside } : {}),
+    weights: { ...school.weights, ...habit.weights, ...four },
+    reach: scaled(school.reach, by),
+    chordReach: scaled(school.chordReach, by),
+    widest: scaled(school.widest, by),
+    passReach: school.passReach * by,
+    widestPass: school.widestPass * by,
+    key: '',
+  }
+}
+
+/** The school of some settings for one hand and material; remembered, since it is asked for again and again. */
+export function mannerFor(settings: FingeringSettings, hand: Hand, material: Material): Manner {
+  const chromatic = material.kind.spelling === 'plain' && !material.kind.second
+  const triad = material.kind.family === 'arpeggio'
+  const { school, leftArpeggio, handSize } = settings
+  const key = [school, hand, handSize, triad && leftArpeggio, chromatic && settings.chromatic].join(' ')
+  const known = MANNERS.get(key)
+  if (known) return known
+  const manner = { ...mannerOf(settings, hand, chromatic, triad), key }
+  MANNERS.set(key, manner)
+  return manner
+}
+
+const SHAPELY = new WeakMap<Manner, Manner>()
+
+/** Where no octave repeats there is no habit to keep, and the hand's own shape decides. */
+export function shapely(manner: Manner): Manner {
+  const known = SHAPELY.get(manner)
+  if (known) return known
+  const made = { ...manner, weights: { ...manner.weights, 'skipped-finger': 0, 'hand-shape': 0.04 } }
+  SHAPELY.set(manner, made)
+  return made
+}
+
+export const schoolOf = (id: SchoolId): School => ALL_SCHOOLS[id]
+/** Schools in the order in which they are offered, the default first. */
+export const SCHOOL_LIST: readonly School[] = SCHOOLS.map(schoolOf)

@@ -1,0 +1,32 @@
+import { fifthsOf, type Note, noteAbove, noteName, pitchClass } from '../pitch'
+import type { Kind } from './kind'
+
+const FIFTH = { steps: 4, semitones: 7 }
+const C: Note = { letter: 'C', alteration: 0 }
+const onCircle = (fifths: number): Note =>
+  noteAbove(C, { steps: FIFTH.steps * fifths, semitones: FIFTH.semitones * fifths })
+
+/** Seven signs at the most make a signature that is printed. */
+export const MOST_SIGNS = 7
+
+/**
+ * Tonics in circle order, flats to sharps: all whose signature has at most seven signs; where the kind is written
+ * without a signature, every name from G flat to A sharp.
+ */
+export function usualTonics(kind: Kind): Note[] {
+  const [from, to] = kind.signature === null ? [-6, 10] : [-7 - kind.signature, 7 - kind.signature]
+  return Array.from({ length: to - from + 1 }, (_, index) => onCircle(from + index))
+}
+
+/** Sharps (positive) or flats of a kind's own signature on a tonic; 0 for kinds written without one. */
+export const signatureOf = (tonic: Note, kind: Kind): number =>
+  kind.signature === null ? 0 : fifthsOf(tonic) + kind.signature
+
+/** The other name for the same keys, if it is usual: G# minor and Ab minor. */
+export function twinOf(tonic: Note, kind: Kind): Note | null {
+  return (
+    usualTonics(kind).find(
+      (other) => pitchClass(other) === pitchClass(tonic) && noteName(other) !== noteName(tonic),
+    ) ?? null
+  )
+}

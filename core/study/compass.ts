@@ -1,0 +1,60 @@
+import type { Material } from '../material'
+import { RecipeError } from '../pitch'
+import { type Line, linesOf } from './course'
+import { isFree, type Recipe } from './recipe'
+
+interface Bounds {
+  readonly lowest: number
+  readonly highest: number
+}
+
+/** Lowest and highest sounding key of some lines, as MIDI numbers. */
+export function compassOf(lines: readonly Line[]): Bounds {
+  const keys = lines.flatMap((line) => line.notes.map((note) => note.midi))
+  return { lowest: Math.min(...keys), highest: Math.max(...keys) }
+}
+
+const semitones = (count: number): string => `${count} semitone${count === 1 ? '' : 's'}`
+
+/**
+ * Holds the lines against the compass of an instrument.
+ * @throws RecipeError `range` saying by how much the study leaves it; `details.fits` is the octave that fits, or
+ * null where none does, and `details.octaves` then how many octaves would
+ */
+export function checkCompass(
+  recipe: Recipe,
+  material: Material,
+  lines: readonly Line[],
+  bounds: Bounds & { words: string },
+): void {
+  const { lowest, highest } = compassOf(lines)
+  const under = Math.max(0, bounds.lowest - lowest)
+  const over = Math.max(0, highest - bounds.highest)
+  if (under === 0 && over === 0) return
+  const leaves = [under > 0 ? `${semitones(under)} below` : '', over > 0 ? `${semitones(over)} above` : '']
+  const message = `The study goes ${leaves.filter(Boolean).join(' and ')} ${bounds.words}.`
+  if (isFree(recipe.material)) throw new RecipeError('range', message, 'material.pitches', { under, over })
+  const fits = octaveThatFits(recipe, { lowest, highest }, bounds)
+  const octaves = fits === null ? octavesThatFit(recipe, material, bounds) : recipe.octaves
+  const mend =
+    fits === null
+      ? `No octave fits; ${octaves === 1 ? 'one octave does' : `${octaves} octaves do`}.`
+      : `It fits from octave ${fits}.`
+  throw new RecipeError('range', `${message} ${mend}`, 'startOctave', { under, over, fits, octaves })
+}
+
+function octaveThatFits(recipe: Recipe, compass: Bounds, bounds: Bounds): number | null {
+  const nearestFirst = [0, -1, 1, -2, 2, -3, 3, -4, 4, -5, 5, -6, 6, -7, 7, -8, 8]
+  const shift = nearestFirst.find(
+    (octaves) => compass.lowest + 12 * octaves >= bounds.lowest && compass.highest + 12 * octaves <= bounds.highest,
+  )
+  return shift === undefined ? null : recipe.startOctave + shift
+}
+
+function octavesThatFit(recipe: Recipe, material: Material, bounds: Bounds): number {
+  for (let octaves = recipe.octaves - 1; octaves > 1; octaves--) {
+    const fewer = { ...recipe, octaves }
+    if (octaveThatFits(fewer, compassOf(linesOf(fewer, material)), bounds) !== null) return octaves
+  }
+  return 1
+}

@@ -1,0 +1,143 @@
+import { inversionsOf, kindOf, type NamedMaterial, SIGNATURES, type Texture } from '../material'
+import { parsePitch, pitchName, RecipeError } from '../pitch'
+import type { Hand } from './hand'
+import { checkedPin, oneOf, whole } from './pin'
+import {
+  ARTICULATIONS,
+  CHROMATICS,
+  type Course,
+  COURSES,
+  type FingeringSettings,
+  FIRST_FINGERS,
+  FORMAT,
+  type FreePitches,
+  HAND_SIZES,
+  HANDS,
+  type Hands,
+  INSTRUMENTS,
+  INTERVALS,
+  isFree,
+  LEFT_ARPEGGIOS,
+  MOST_OCTAVES,
+  MOST_PITCHES,
+  type Motion,
+  MOTIONS,
+  NOTES_PER_BEAT,
+  type Recipe,
+  type RecipeInput,
+  SCHOOLS,
+  type Tempo,
+  TEMPO_RANGE,
+} from './recipe'
+
+const DEFAULT_TEMPO: Tempo = { bpm: 60, notesPerBeat: 2 }
+/** Block chords last a beat each. */
+const CHORD_TEMPO: Tempo = { bpm: 60, notesPerBeat: 1 }
+/** Octaves and course of what is not a run. */
+const SHORT: Partial<Record<Texture, { octaves: number; course: Course }>> = {
+  position: { octaves: 1, course: 'up-down' },
+  tetrachords: { octaves: 1, course: 'up-down' },
+  chain: { octaves: 1, course: 'up-down' },
+  cadence: { octaves: 1, course: 'up' },
+  free: { octaves: 1, course: 'up' },
+}
+
+/** Where the right hand usually begins: octave 4 for one or two octaves, 3 for more; the left alone an octave lower. */
+export function usualOctave(hands: Hands, motion: Motion, octaves: number): number {
+  if (hands === 'together' && motion === 'contrary') return 4
+  return (octaves > 2 ? 3 : 4) - (hands === 'left' ? 1 : 0)
+}
+
+function freePitches({ pitches }: FreePitches): FreePitches {
+  const path = 'material.pitches'
+  if (!Array.isArray(pitches) || pitches.length === 0 || pitches.length > MOST_PITCHES) {
+    throw new RecipeError('field.range', `${path} must list 1 to ${MOST_PITCHES} pitches such as F#4.`, path)
+  }
+  const named = (text: unknown, at: string) => {
+    const pitch = parsePitch(String(text), at)
+    if (Math.abs(pitch.alteration) <= 2) return pitchName(pitch)
+    throw new RecipeError('pitch.unknown', `${String(text)} has a triple sign, which is not written.`, at)
+  }
+  return {
+    pitches: (pitches as FreePitches['pitches']).map((each, at) =>
+      typeof each === 'string' || !Array.isArray(each)
+        ? named(each, `${path}[${at}]`)
+        : chordOf(each.map((one, voice) => named(one, `${path}[${at}][${voice}]`)), `${path}[${at}]`),
+    ),
+  }
+}
+
+function chordOf(pitches: readonly string[], path: string): readonly string[] {
+  if (pitches.length >= 1 && pitches.length <= 5) return pitches
+  throw new RecipeError('field.range', `${path} must hold one to five pitches: a hand has five fingers.`, path)
+}
+
+function completeMaterial(material: RecipeInput['material']): { material: Recipe['material']; texture: Texture } {
+  if (typeof material !== 'object' || material === null) {
+    throw new RecipeError('field.missing', 'material is missing: name a tonic and a kind.', 'material')
+  }
+  if (isFree(material)) return { material: freePitches(material), texture: 'free' }
+  const kind = kindOf(material.kind)
+  const named: NamedMaterial = { tonic: String(material.tonic), kind: kind.id as NamedMaterial['kind'] }
+  const inverts = inversionsOf(kind) > 1 || material.inversion
+  return { material: inverts ? { ...named, inversion: material.inversion ?? 0 } : named, texture: kind.texture }
+}
+
+/** A third apart the left hand begins on the tonic, so does it a tenth apart; a sixth apart the right. */
+const usualTonicHand = (interval: Recipe['interval']): Hand => (interval === 'sixth' ? 'right' : 'left')
+
+/** What is played and by whom; what follows from it has defaults of its own. */
+function completeShape(input: RecipeInput, texture: Texture) {
+  const usual = SHORT[texture] ?? { octaves: 2, course: 'up-down' as const }
+  const hands = oneOf(input.hands ?? 'together', HANDS, 'hands')
+  const motion = oneOf(input.motion ?? 'similar', MOTIONS, 'motion')
+  const interval = oneOf(input.interval ?? 'octave', INTERVALS, 'interval')
+  const octaves = whole(input.octaves ?? usual.octaves, 1, MOST_OCTAVES, 'octaves')
+  return {
+    hands,
+    motion,
+    interval,
+    tonicHand: oneOf(input.tonicHand ?? usualTonicHand(interval), ['right', 'left'] as const, 'tonicHand'),
+    octaves,
+    course: oneOf(input.course ?? usual.course, COURSES, 'course'),
+    startOctave: whole(input.startOctave ?? usualOctave(hands, motion, octaves), 0, 8, 'startOctave'),
+  }
+}
+
+function completeTempo(tempo: Partial<Tempo> | undefined, texture: Texture): Tempo {
+  const { bpm, notesPerBeat } = { ...(texture === 'cadence' ? CHORD_TEMPO : DEFAULT_TEMPO), ...tempo }
+  return {
+    bpm: whole(bpm, TEMPO_RANGE.least, TEMPO_RANGE.most, 'tempo.bpm'),
+    notesPerBeat: oneOf(notesPerBeat, NOTES_PER_BEAT, 'tempo.notesPerBeat'),
+  }
+}
+
+const completeSettings = (input: RecipeInput): FingeringSettings => ({
+  school: oneOf(input.school ?? 'conservatory', SCHOOLS, 'school'),
+  firstFinger: oneOf(input.firstFinger ?? 'usual', FIRST_FINGERS, 'firstFinger'),
+  leftArpeggio: oneOf(input.leftArpeggio ?? 'by-distance', LEFT_ARPEGGIOS, 'leftArpeggio'),
+  chromatic: oneOf(input.chromatic ?? 'one-three', CHROMATICS, 'chromatic'),
+  handSize: oneOf(input.handSize ?? 'average', HAND_SIZES, 'handSize'),
+})
+
+/**
+ * Fills the defaults and checks every field on its own; whether the whole fits the instrument is `study`'s and
+ * `fingering`'s to say.
+ * @throws RecipeError naming the field
+ */
+export function completeRecipe(input: RecipeInput): Recipe {
+  const { material, texture } = completeMaterial(input?.material)
+  const { pins = [] } = input
+  if (!Array.isArray(pins)) throw new RecipeError('field.unknown', 'pins must be a list.', 'pins')
+  return {
+    format: oneOf(input.format ?? FORMAT, [FORMAT] as const, 'format'),
+    instrument: oneOf(input.instrument ?? 'piano', INSTRUMENTS, 'instrument'),
+    material,
+    ...completeShape(input, texture),
+    ...completeSettings(input),
+    signature: oneOf(input.signature ?? 'own', SIGNATURES, 'signature'),
+    articulation: oneOf(input.articulation ?? 'legato', ARTICULATIONS, 'articulation'),
+    tempo: completeTempo(input.tempo, texture),
+    pins: pins.map(checkedPin),
+  }
+}

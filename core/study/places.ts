@@ -1,0 +1,106 @@
+import { intervalAt, type Kind, type Material } from '../material'
+import type { Interval } from '../pitch'
+import type { Hand } from './hand'
+
+/** One step of a rising course, before it is given to a hand: what sounds, over the tonic, lowest first. */
+export interface Place {
+  readonly sounds: readonly Interval[]
+  /** Degree from 0 (first note of the octave), of the lowest sound that is named after it. */
+  readonly degree: number
+  /** Stretches that the hand plays without moving; a new one begins a new position. */
+  readonly group: number
+  /** The only hand that plays it, where the hands share the course. */
+  readonly hand?: Hand
+}
+
+type Rising = readonly Interval[]
+
+const add = (a: Interval, b: Interval): Interval => ({
+  steps: a.steps + b.steps,
+  semitones: a.semitones + b.semitones,
+})
+
+/** What sounds at a degree of a run: the note, and the second one of a double note. */
+function soundsAt(kind: Kind, rising: Rising, at: number): Interval[] {
+  const { second } = kind
+  const note = intervalAt(rising, at)
+  if (!second) return [note]
+  const other = 'degrees' in second ? intervalAt(rising, at + second.degrees) : add(note, second)
+  return [note, other].sort((a, b) => a.semitones - b.semitones)
+}
+
+/** The degrees one after another; `offset` degrees from the tonic, and back to the same degree octaves higher. */
+export function runPlaces(kind: Kind, rising: Rising, octaves: number, offset: number): Place[] {
+  const n = rising.length
+  return Array.from({ length: n * octaves + 1 }, (_, at) => ({
+    sounds: soundsAt(kind, rising, at + offset),
+    degree: (((at + offset) % n) + n) % n,
+    group: 0,
+  }))
+}
+
+/** One position of the hand in each octave. */
+const positionPlaces = (rising: Rising, octaves: number): Place[] =>
+  Array.from({ length: rising.length * octaves }, (_, at) => ({
+    sounds: [intervalAt(rising, at)],
+    degree: at % rising.length,
+    group: Math.floor(at / rising.length),
+  }))
+
+const TETRACHORD = 4
+
+/** Eight notes to the octave, the lower four for the left hand, the upper four for the right. */
+const tetrachordPlaces = (rising: Rising, octaves: number): Place[] =>
+  Array.from({ length: 2 * TETRACHORD * octaves }, (_, at) => {
+    const octave = Math.floor(at / (2 * TETRACHORD))
+    const within = at % (2 * TETRACHORD)
+    return {
+      sounds: [intervalAt(rising, within + octave * rising.length)],
+      degree: within % rising.length,
+      group: Math.floor(at / TETRACHORD),
+      hand: within < TETRACHORD ? ('left' as const) : ('right' as const),
+    }
+  })
+
+/** A chord on every degree, broken upward; sevenths go up and down in turn. */
+function chainPlaces(kind: Kind, rising: Rising, octaves: number): Place[] {
+  const size = kind.chord ?? 3
+  return Array.from({ length: rising.length * octaves + 1 }, (_, root) => {
+    const chord = Array.from({ length: size }, (_each, voice) => root + 2 * voice)
+    return size === 4 && root % 2 === 1 ? chord.reverse() : chord
+  }).flatMap((chord) =>
+    chord.map((at) => ({ sounds: [intervalAt(rising, at)], degree: at % rising.length, group: 0 })),
+  )
+}
+
+/** I IV I V7 I in close position, each voice moving as little as it can; the V7 leaves out its fifth. */
+const CADENCE = [
+  [0, 2, 4],
+  [0, 3, 5],
+  [0, 2, 4],
+  [-1, 3, 4],
+  [0, 2, 4],
+]
+
+const cadencePlaces = (rising: Rising, octaves: number): Place[] =>
+  Array.from({ length: octaves }, (_, octave) =>
+    CADENCE.map((chord) => ({
+      sounds: chord.map((at) => intervalAt(rising, at + octave * rising.length)),
+      degree: 0,
+      group: octave,
+    })),
+  ).flat()
+
+/** The rising course of everything that is not a run. */
+export function placesOf({ kind }: Material, rising: Rising, octaves: number): Place[] {
+  if (kind.texture === 'position') return positionPlaces(rising, octaves)
+  if (kind.texture === 'chain') return chainPlaces(kind, rising, octaves)
+  if (kind.texture === 'cadence') return cadencePlaces(rising, octaves)
+  return tetrachordPlaces(rising, octaves)
+}
+
+/** One octave of a run, from its first degree, as semitones over the tonic: what repeats in every octave. */
+export const octaveOf = (material: Material, leg: 'up' | 'down'): number[][] =>
+  runPlaces(material.kind, material.rising[leg], 1, 0)
+    .slice(0, -1)
+    .map((place) => place.sounds.map((interval) => interval.semitones))

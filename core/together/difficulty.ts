@@ -1,0 +1,86 @@
+import { isBlack } from '../surface'
+import { byStep, type HandPart, landings, type Together } from './together'
+
+/**
+ * How hard a study is, with its parts; an index of ours for comparing studies, not a measure of anything. Weights
+ * derived from common practice: a crossing counts 1, one straight after the other hand's half as much again, two at
+ * once in mirrored hands half of the second; every different pair of fingers 0.3, black against white 0.2; thumbs or
+ * thirds that meet take 0.3 off. The sum grows with the tempo, in proportion to 120 notes a minute.
+ */
+export interface Difficulty {
+  readonly total: number
+  readonly parts: {
+    /** Crossings and lifts of both hands, and a little for every note. */
+    readonly hands: number
+    readonly following: number
+    readonly mirrored: number
+    readonly pairs: number
+    readonly mismatch: number
+    readonly anchors: number
+    /** Notes a minute over 120: what the sum is multiplied by. */
+    readonly tempo: number
+  }
+}
+
+const WEIGHTS = { note: 0.02, crossing: 1, following: 0.5, mirrored: -0.5, pair: 0.3, mismatch: 0.2, anchor: -0.3 }
+const USUAL_NOTES_A_MINUTE = 120
+
+const loadOf = (part: HandPart): number =>
+  WEIGHTS.crossing * (landings(part).length + (part.lifts?.length ?? 0)) + WEIGHTS.note * part.notes.length
+
+/** Different pairs of fingers that the hands take at once. */
+function pairsOf(right: HandPart, left: HandPart): number {
+  const lower = byStep(left)
+  const pairs = new Set<string>()
+  for (const [step, fingers] of byStep(right)) {
+    const other = lower.get(step)
+    if (other) pairs.add(`${fingers}/${other}`)
+  }
+  return pairs.size
+}
+
+/** Steps on which one hand has a black key and the other a white one. */
+function mismatches(right: HandPart, left: HandPart): number {
+  const black = (part: HandPart) => new Map(part.notes.map(({ step, midi }) => [step, isBlack(midi)]))
+  const lower = black(left)
+  return [...black(right)].filter(([step, key]) => lower.has(step) && lower.get(step) !== key).length
+}
+
+const rounded = (value: number): number => Math.round(value * 100) / 100
+
+/**
+ * Difficulty of one hand or of both. Never less for one octave more, for a faster tempo, or for both hands than for
+ * either: what helps can take no more away than the easier hand adds.
+ */
+export function difficultyOf(
+  parts: { readonly right?: HandPart; readonly left?: HandPart },
+  together: Together | undefined,
+  notesPerMinute: number,
+): Difficulty {
+  const { right, left } = parts
+  const tempo = notesPerMinute / USUAL_NOTES_A_MINUTE
+  const loads = [right, left].filter((part) => part !== undefined).map(loadOf)
+  const hands = loads.reduce((sum, load) => sum + load, 0)
+  const both = right && left && together ? { right, left, together } : null
+  const counted = {
+    following: both ? WEIGHTS.following * both.together.crossings.following.length : 0,
+    mirrored: both ? WEIGHTS.mirrored * both.together.crossings.both.length : 0,
+    pairs: both ? WEIGHTS.pair * pairsOf(both.right, both.left) : 0,
+    mismatch: both ? WEIGHTS.mismatch * mismatches(both.right, both.left) : 0,
+    anchors: both ? WEIGHTS.anchor * (both.together.thumbs.length + both.together.thirds.length) : 0,
+  }
+  const coordination = Object.values(counted).reduce((sum, part) => sum + part, 0)
+  const total = Math.max(...loads, hands + coordination) * tempo
+  return {
+    total: rounded(total),
+    parts: {
+      hands: rounded(hands),
+      following: rounded(counted.following),
+      mirrored: rounded(counted.mirrored),
+      pairs: rounded(counted.pairs),
+      mismatch: rounded(counted.mismatch),
+      anchors: rounded(counted.anchors),
+      tempo: rounded(tempo),
+    },
+  }
+}
