@@ -1,5 +1,16 @@
 /** Imports run one way through the house. */
-const rooms = ['pitch', 'material', 'study', 'surface', 'assign', 'fingering', 'together', 'realise', 'compare', 'syllabus']
+const rooms = [
+  'pitch',
+  'material',
+  'study',
+  'surface',
+  'assign',
+  'fingering',
+  'together',
+  'realise',
+  'compare',
+  'syllabus',
+]
 const later = (room) => rooms.slice(rooms.indexOf(room) + 1)
 
 module.exports = {

@@ -50,15 +50,8 @@ const named = { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.required(
 const materialSchema = Joi.object({
   tonic: note.when('pitches', named),
   kind: Joi.valid(...KIND_IDS).when('pitches', named),
-  inversion: Joi.number()
-    .integer()
-    .min(0)
-    .max(3)
-    .when('pitches', { is: Joi.exist(), then: Joi.forbidden() }),
-  pitches: Joi.array()
-    .min(1)
-    .max(MOST_PITCHES)
-    .items(pitch, Joi.array().items(pitch).min(1).max(5)),
+  inversion: Joi.number().integer().min(0).max(3).when('pitches', { is: Joi.exist(), then: Joi.forbidden() }),
+  pitches: Joi.array().min(1).max(MOST_PITCHES).items(pitch, Joi.array().items(pitch).min(1).max(5)),
 })
 
 /** A finger at a note, on a degree in every octave, or fingers over a grip. */

@@ -12,7 +12,8 @@ function above(study: RealisedStudy, { hand, index }: Place, way: 1 | -1): Place
   if (notes[index + way]?.step === step) return { hand, index: index + way }
   const other: Hand = way === 1 ? 'right' : 'left'
   const others = other === hand ? [] : (study.hands[other]?.notes ?? [])
-  const met = way === 1 ? others.findIndex((note) => note.step === step) : others.findLastIndex((note) => note.step === step)
+  const met =
+    way === 1 ? others.findIndex((note) => note.step === step) : others.findLastIndex((note) => note.step === step)
   return met < 0 ? null : { hand: other, index: met }
 }
 

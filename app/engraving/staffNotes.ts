@@ -92,9 +92,7 @@ function groupOf(plan: StaffPlan, group: readonly number[], values: readonly Val
     struck.flatMap((at) => plan.chords[at]!.map(() => plan.writing[at]!)),
   )
   return group.map((at) =>
-    plan.chords[at]!.length > 0
-      ? noteOf(plan, at, { value: values[at]!, signs, up })
-      : restFor(plan, at, [at], values),
+    plan.chords[at]!.length > 0 ? noteOf(plan, at, { value: values[at]!, signs, up }) : restFor(plan, at, [at], values),
   )
 }
 

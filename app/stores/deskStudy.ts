@@ -1,19 +1,18 @@
 import { computed, ref, shallowRef, toRaw } from 'vue'
+import type { Alternative } from '#core/fingering'
 import type { Fault } from '#core/pitch'
-import type { Accepted, RealisedStudy } from '#core/realise'
-import type { Finger, Hand, Pin, RecipeInput } from '#core/study'
+import { type Accepted, pinnedNotes, type RealisedStudy, takeAlternative as alternativePins } from '#core/realise'
+import { type Finger, type Hand, isNotePin, type Pin, type RecipeInput } from '#core/study'
 import { newestOnly, realiser } from '~/composables/realiser'
 import type { Realised } from '~/workers/realise.worker'
+import { degreePin, gripPin, isEqual, type Place, samePlace } from './deskPins'
 
-export interface Place {
-  readonly hand: Hand
-  readonly index: number
-}
+export type { Place } from './deskPins'
 
 export const FIRST: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'together', octaves: 2 }
 
 /** Fields that move or change notes: pins count notes, so they cannot outlive such a change. */
-const STRUCTURE = ['material', 'hands', 'motion', 'octaves', 'course'] as const
+const STRUCTURE = ['material', 'hands', 'motion', 'interval', 'tonicHand', 'octaves', 'course'] as const
 
 /** Structured clones refuse proxies. */
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
@@ -54,8 +53,11 @@ export function deskStudy() {
   const changed = ref(false)
 
   const pins = computed<readonly Pin[]>(() => recipe.value.pins ?? [])
-  const pinAt = (place: Place): Pin | undefined =>
-    pins.value.find((pin) => pin.hand === place.hand && pin.index === place.index)
+  /** The pin that fixes a note's finger: its own, its grip's, or its degree's. */
+  function pinAt(place: Place): Pin | undefined {
+    const fixed = study.value && pinnedNotes(study.value).find((each) => samePlace(each, place))
+    return fixed ? study.value!.recipe.pins[fixed.pin] : undefined
+  }
 
   function set(next: RecipeInput): Promise<void> {
     changed.value = true
@@ -67,7 +69,8 @@ export function deskStudy() {
     const moves = STRUCTURE.some((field) => field in some)
     const before = recipe.value
     letGo.value = moves && pins.value.length > 0 ? before : null
-    const next = { ...before, ...some }
+    // a field given as undefined goes back to its default
+    const next = plain({ ...before, ...some })
     if (moves) {
       delete next.pins
       if (!('startOctave' in some)) delete next.startOctave
@@ -82,16 +85,21 @@ export function deskStudy() {
   }
 
   const setPins = (next: readonly Pin[]): Promise<void> => set({ ...recipe.value, pins: next })
-  const others = (place: Place): Pin[] =>
-    pins.value.filter((each) => each.hand !== place.hand || each.index !== place.index)
+  /** Pins that say nothing of a note; one that failed and is not in the study yet is found by its own place. */
+  function others(place: Place): Pin[] {
+    const fixing = pinAt(place)
+    const own = (each: Pin): boolean => isNotePin(each) && samePlace(each, place)
+    return pins.value.filter((each) => !own(each) && (!fixing || !isEqual(each, fixing)))
+  }
   const pin = (place: Place, finger: Finger): Promise<void> => setPins([...others(place), { ...place, finger }])
   const free = (place: Place): Promise<void> => setPins(others(place))
+  const pinDegree = (place: Place): Promise<void> =>
+    study.value ? setPins([...others(place), degreePin(study.value, place)]) : Promise.resolve()
+  const pinGrip = (place: Place): Promise<void> =>
+    study.value ? setPins([...others(place), gripPin(study.value, place)]) : Promise.resolve()
 
-  async function takePattern(hand: Hand, pattern: { up: readonly Finger[]; down: readonly Finger[] }): Promise<void> {
-    const answer = await realiser().pinsFor(plain(recipe.value), hand, plain(pattern))
-    if ('pins' in answer) await setPins(answer.pins)
-    else fault.value = answer.fault
-  }
+  const takeAlternative = (hand: Hand, alternative: Alternative): Promise<void> =>
+    study.value ? setPins(alternativePins(study.value, hand, alternative)) : Promise.resolve()
 
   /** The engine has changed its mind since the study was saved: take its new fingers. */
   const takeEngine = (): Promise<void> => set({ ...recipe.value })
@@ -105,7 +113,7 @@ export function deskStudy() {
 
   return {
     ...{ recipe, study, fault, departs, accepted, selected, pointed, letGo, changed, pins },
-    ...{ pinAt, change, putBack, setPins, pin, free, takePattern, takeEngine, lay },
+    ...{ pinAt, change, putBack, setPins, pin, free, pinDegree, pinGrip, takeAlternative, takeEngine, lay },
   }
 }
 

@@ -80,7 +80,10 @@ export class Through<S> {
 
   private before(at: number, a: number, b: number): number {
     const width = this.table.width(at)
-    return cheapest(this.table.width(at - 1), (z) => this.coming[at - 1]![z * width + a]! + this.table.three(at - 1, z, a, b))
+    return cheapest(
+      this.table.width(at - 1),
+      (z) => this.coming[at - 1]![z * width + a]! + this.table.three(at - 1, z, a, b),
+    )
   }
 
   private after(at: number, a: number, b: number): number {

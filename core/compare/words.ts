@@ -32,7 +32,8 @@ function fingerWords(hand: Hand, a: RealisedHand, b: RealisedHand, { fingers, cr
   const thumb = moved ? `; thumbs on ${listed(after) || 'none'} instead of ${listed(before) || 'none'}` : ''
   const cross = crossings.b.length + crossings.a.length
   const crossed = cross > 0 && !moved ? `; ${many(cross, 'crossing')} elsewhere` : ''
-  const one = fingers.length === 1 ? ` (${fingers[0]!.from} becomes ${fingers[0]!.to} on ${nameOf(b, fingers[0]!.b)})` : ''
+  const one =
+    fingers.length === 1 ? ` (${fingers[0]!.from} becomes ${fingers[0]!.to} on ${nameOf(b, fingers[0]!.b)})` : ''
   return [`${hand} hand: ${many(fingers.length, 'finger changes', 'fingers change')}${one}${thumb}${crossed}`]
 }
 

@@ -111,7 +111,7 @@ function otherThumbs(task: Task, others: Others, holds: readonly Hold[]): Candid
 /** Where the thumbs lie and how it begins, turns and ends: what a teacher would call another fingering. */
 function likeness(run: Run, fingers: readonly Finger[]): string {
   return run.steps
-    .map((step, at) => {
+    .map((step) => {
       const hold = step.notes.map((note) => fingers[note]!)
       return step.end || hold.length > 1 ? hold.join('') : hold.includes(1) ? '1' : '-'
     })

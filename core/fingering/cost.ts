@@ -90,9 +90,7 @@ export function endCost(hand: Hand, school: School, inside: Touch, end: Touch, t
 /** What it costs to lift the hand and set it down elsewhere, on another finger. */
 export function shiftCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
   if (a.finger === b.finger) return Infinity
-  return (
-    charge('shift', 1, school, tally) + charge('shift-distance', keyDistance(a.midi, b.midi), school, tally)
-  )
+  return charge('shift', 1, school, tally) + charge('shift-distance', keyDistance(a.midi, b.midi), school, tally)
 }
 
 /** Fingers of the groups of black keys: 2 3 on two, 2 3 4 on three, counted from each hand's thumb; by pitch class. */

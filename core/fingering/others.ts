@@ -50,7 +50,6 @@ export class Others {
     const pinned = allowedBy(run.steps, pins)
     if (rings.length === 0) return pinned
     const { states } = this.chosen
-    return (at, hold) =>
-      pinned?.(at, hold) !== false && (nearEnd(run.steps, at, AROUND) || sameHold(hold, states[at]))
+    return (at, hold) => pinned?.(at, hold) !== false && (nearEnd(run.steps, at, AROUND) || sameHold(hold, states[at]))
   }
 }

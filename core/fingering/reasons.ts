@@ -118,7 +118,13 @@ function liftReasons({ task, lifts }: Solved): Reason[] {
   const names = listed([...new Set(lifts.map((index) => printedName(line.notes[index]!.pitch)))].slice(0, 4))
   const why = run.lifts ? 'no finger reaches from the note before.' : 'a new position begins there.'
   return [
-    { hand: line.hand, kind: 'lift', indices: lifts, text: `the hand is set down anew on ${names}: ${why}`, price: null },
+    {
+      hand: line.hand,
+      kind: 'lift',
+      indices: lifts,
+      text: `the hand is set down anew on ${names}: ${why}`,
+      price: null,
+    },
   ]
 }
 
@@ -187,7 +193,8 @@ function pinReason({ task, pinPrice, fingers }: Solved): Reason[] {
     const moved = notes.some((note, voice) => !pinned.has(note) && usual && fingers[note] !== usual[voice])
     return moved && !end
   }).length
-  const rest = gave === 0 ? 'Nothing else has to move.' : `${gave} other ${gave === 1 ? 'finger gives' : 'fingers give'} way.`
+  const rest =
+    gave === 0 ? 'Nothing else has to move.' : `${gave} other ${gave === 1 ? 'finger gives' : 'fingers give'} way.`
   return [
     { hand: line.hand, kind: 'pin', indices: [...pinned], text: `pinned: ${listed(names)}. ${rest}`, price: pinPrice },
   ]

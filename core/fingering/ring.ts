@@ -141,7 +141,8 @@ function ringProblem(
   const problem: Problem<Degree> = {
     length: ring.up.length,
     cyclic: true,
-    states: (at) => (conditions.length === 0 ? all : all.filter((each) => conditions.every((one) => meets(one, at, each)))),
+    states: (at) =>
+      conditions.length === 0 ? all : all.filter((each) => conditions.every((one) => meets(one, at, each))),
     one: (at, degree) =>
       sum((leg) => placeCost(school, hand, ring[leg], at, degree[leg], tallies?.[leg])) +
       charge('moved-thumb', degree.up[0] === 1 && degree.down[0] !== 1 ? 1 : 0, school, tallies?.up),

@@ -1,7 +1,18 @@
 import { costOf, type Problem, type Solution, solve } from '../assign'
 import type { Finger, Hand, Line } from '../study'
 import { allHolds, type Hold, holdCost, moveCost, numberOf, sameHold } from './chords'
-import { charge, crampCost, endCost, passage, shiftCost, spanCost, stepCost, type Tally, type Touch, touchCost } from './cost'
+import {
+  charge,
+  crampCost,
+  endCost,
+  passage,
+  shiftCost,
+  spanCost,
+  stepCost,
+  type Tally,
+  type Touch,
+  touchCost,
+} from './cost'
 import type { Habit } from './habit'
 import { crampTable, gripTable, moveTable, stepTable } from './memo'
 import type { School } from './school'

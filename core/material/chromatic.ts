@@ -5,7 +5,9 @@ const natural = (letter: Letter): number => pitchClass({ letter, alteration: 0 }
 /** Letter steps from a tonic to a pitch class spelled plainly: a natural, else a sharp (or a flat). */
 function stepsTo(tonic: Note, semitones: number, sign: 1 | -1): number {
   const sounding = modulo(pitchClass(tonic) + semitones, 12)
-  const letter = LETTERS.find((each) => natural(each) === sounding) ?? LETTERS.find((each) => modulo(natural(each) + sign, 12) === sounding)!
+  const letter =
+    LETTERS.find((each) => natural(each) === sounding) ??
+    LETTERS.find((each) => modulo(natural(each) + sign, 12) === sounding)!
   return modulo(letterIndex(letter) - letterIndex(tonic.letter), 7)
 }
 

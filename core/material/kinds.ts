@@ -32,10 +32,7 @@ const MINOR_THIRD: Interval = { steps: 2, semitones: 3 }
 
 const DOUBLES = Object.fromEntries(
   (['thirds', 'sixths', 'octaves'] as const).flatMap((distance) =>
-    FORMS.map((form) => [
-      `double-${distance}-${form}`,
-      doubled(form, { degrees: DISTANCES[distance] }, distance),
-    ]),
+    FORMS.map((form) => [`double-${distance}-${form}`, doubled(form, { degrees: DISTANCES[distance] }, distance)]),
   ),
 ) as Partial<Record<KindId, Told>>
 

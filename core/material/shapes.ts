@@ -92,12 +92,7 @@ export const SCALE_SHAPES: Shapes = {
   },
 }
 
-const chord = (
-  words: string,
-  third: Kind['mode'],
-  signature: number | null,
-  semitones: readonly number[],
-): Shape => ({
+const chord = (words: string, third: Kind['mode'], signature: number | null, semitones: readonly number[]): Shape => ({
   words: `${words} arpeggio`,
   family: semitones.length === 3 ? 'arpeggio' : 'seventh',
   mode: third,

@@ -25,8 +25,7 @@ export const signatureOf = (tonic: Note, kind: Kind): number =>
 /** The other name for the same keys, if it is usual: G# minor and Ab minor. */
 export function twinOf(tonic: Note, kind: Kind): Note | null {
   return (
-    usualTonics(kind).find(
-      (other) => pitchClass(other) === pitchClass(tonic) && noteName(other) !== noteName(tonic),
-    ) ?? null
+    usualTonics(kind).find((other) => pitchClass(other) === pitchClass(tonic) && noteName(other) !== noteName(tonic)) ??
+    null
   )
 }

@@ -33,7 +33,11 @@ const SHOWN_PITCHES = 4
 /** “Pattern C4 E4 G4 B4 …”. */
 function patternWords(pitches: readonly (string | readonly string[])[]): string {
   const shown = pitches.slice(0, SHOWN_PITCHES).map((each) => (typeof each === 'string' ? each : each.join('+')))
-  const text = shown.join(' ').replaceAll('##', '×').replaceAll('#', '♯').replace(/(?<=[A-G]b?)b/g, '♭')
+  const text = shown
+    .join(' ')
+    .replaceAll('##', '×')
+    .replaceAll('#', '♯')
+    .replace(/(?<=[A-G]b?)b/g, '♭')
   return `Pattern ${text}${pitches.length > SHOWN_PITCHES ? ' …' : ''}`
 }
 

@@ -62,7 +62,10 @@ function freePitches({ pitches }: FreePitches): FreePitches {
     pitches: (pitches as FreePitches['pitches']).map((each, at) =>
       typeof each === 'string' || !Array.isArray(each)
         ? named(each, `${path}[${at}]`)
-        : chordOf(each.map((one, voice) => named(one, `${path}[${at}][${voice}]`)), `${path}[${at}]`),
+        : chordOf(
+            each.map((one, voice) => named(one, `${path}[${at}][${voice}]`)),
+            `${path}[${at}]`,
+          ),
     ),
   }
 }

@@ -61,17 +61,18 @@ function offsetOf(recipe: Recipe, material: Material, hand: Hand): number {
 const sharesHands = (recipe: Recipe, material: Material): boolean =>
   material.kind.texture === 'tetrachords' || (recipe.school === 'two-hand-tetrachords' && !isFree(recipe.material))
 
+function checkShared(recipe: Recipe, { kind, rising }: Material): void {
+  const scale = kind.texture === 'run' && !kind.second && rising.up.length === 7
+  if (scale && recipe.hands === 'together' && recipe.motion === 'similar') return
+  const words = 'The school of tetrachords shares a seven-note scale between the hands, in similar motion.'
+  throw refuse('school.material', words, 'school')
+}
+
 /** @throws RecipeError where motion, distance or school do not go with the material */
 function checkShape(recipe: Recipe, material: Material): void {
   const { kind, rising } = material
   const run = kind.texture === 'run'
-  if (recipe.school === 'two-hand-tetrachords' && kind.texture !== 'tetrachords') {
-    const shared = run && !kind.second && rising.up.length === 7
-    if (!shared || recipe.hands !== 'together' || recipe.motion !== 'similar') {
-      const words = 'The school of tetrachords shares a seven-note scale between the hands, in similar motion.'
-      throw refuse('school.material', words, 'school')
-    }
-  }
+  if (recipe.school === 'two-hand-tetrachords' && kind.texture !== 'tetrachords') checkShared(recipe, material)
   if (recipe.hands !== 'together') return
   const together = run && !sharesHands(recipe, material)
   if (recipe.motion === 'contrary' && !together) {
@@ -79,7 +80,11 @@ function checkShape(recipe: Recipe, material: Material): void {
   }
   if (recipe.interval === 'octave') return
   if (recipe.motion === 'contrary') {
-    throw refuse('interval.motion', 'Hands in contrary motion begin on the same note: interval must be octave.', 'interval')
+    throw refuse(
+      'interval.motion',
+      'Hands in contrary motion begin on the same note: interval must be octave.',
+      'interval',
+    )
   }
   if (!together || kind.second || !APART[rising.up.length]) {
     const words = `Hands a ${recipe.interval} apart need a seven-note or a chromatic scale in single notes.`

@@ -68,9 +68,7 @@ function chainPlaces(kind: Kind, rising: Rising, octaves: number): Place[] {
   return Array.from({ length: rising.length * octaves + 1 }, (_, root) => {
     const chord = Array.from({ length: size }, (_each, voice) => root + 2 * voice)
     return size === 4 && root % 2 === 1 ? chord.reverse() : chord
-  }).flatMap((chord) =>
-    chord.map((at) => ({ sounds: [intervalAt(rising, at)], degree: at % rising.length, group: 0 })),
-  )
+  }).flatMap((chord) => chord.map((at) => ({ sounds: [intervalAt(rising, at)], degree: at % rising.length, group: 0 })))
 }
 
 /** I IV I V7 I in close position, each voice moving as little as it can; the V7 leaves out its fifth. */

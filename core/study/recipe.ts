@@ -84,9 +84,7 @@ export interface Recipe extends FingeringSettings {
 
 /** A recipe as it may be written: everything but the material has a default. */
 export type RecipeInput = Partial<Omit<Recipe, 'material' | 'tempo'>> & {
-  readonly material:
-    | { readonly tonic: string; readonly kind: string; readonly inversion?: number }
-    | FreePitches
+  readonly material: { readonly tonic: string; readonly kind: string; readonly inversion?: number } | FreePitches
   readonly tempo?: Partial<Tempo>
 }
 

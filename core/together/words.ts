@@ -42,8 +42,7 @@ export function meetingWords(together: Together, right: NamedPart, left: NamedPa
       : 'The hands never cross on the same note.'
   const after =
     crossings.following.length > 0 ? ` One crosses straight after the other: ${times(crossings.following.length)}.` : ''
-  const swapped =
-    pairs.length > 0 ? [`Thumb and second finger change places from ${places(pairs, right, left)}.`] : []
+  const swapped = pairs.length > 0 ? [`Thumb and second finger change places from ${places(pairs, right, left)}.`] : []
   return [anchor(thumbs, 'Thumbs'), anchor(thirds, 'Third fingers'), ...swapped, both + after]
 }
 

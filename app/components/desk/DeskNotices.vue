@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { isFree, type RecipeInput } from '#core/study'
 import type { Desk } from '~/stores/desk'
 import type { Aside } from '~/stores/deskAside'
 
@@ -17,8 +18,17 @@ const fewer = computed(() => {
 })
 const twin = computed(() => {
   const tonic = props.desk.fault?.details?.twin
-  return typeof tonic === 'string' ? tonic : null
+  const { material } = props.desk.recipe
+  return typeof tonic === 'string' && !isFree(material) ? { ...material, tonic } : null
 })
+/** A school or a distance that does not go with the material: one press goes back to what does. */
+const MENDS: Record<string, { words: string; some: Partial<RecipeInput> }> = {
+  'school.material': { words: 'Take the conservatory school', some: { school: 'conservatory' } },
+  'motion.material': { words: 'Take similar motion', some: { motion: 'similar' } },
+  'interval.motion': { words: 'Take an octave apart', some: { interval: 'octave' } },
+  'interval.material': { words: 'Take an octave apart', some: { interval: 'octave' } },
+}
+const mend = computed(() => MENDS[props.desk.fault?.code ?? ''])
 const pinConflict = computed(() => props.desk.fault?.code.startsWith('pin.') ?? false)
 const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
 </script>
@@ -43,13 +53,11 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
       >
         Take {{ fewer === 1 ? 'one octave' : `${fewer} octaves` }}
       </button>
-      <button
-        v-if="twin"
-        type="button"
-        class="plain-button text-ink"
-        @click="desk.change({ material: { ...desk.recipe.material, tonic: twin } })"
-      >
+      <button v-if="twin" type="button" class="plain-button text-ink" @click="desk.change({ material: twin })">
         Take the twin
+      </button>
+      <button v-if="mend" type="button" class="plain-button text-ink" @click="desk.change(mend.some)">
+        {{ mend.words }}
       </button>
       <button v-if="pinConflict" type="button" class="plain-button text-ink" @click="lastPinOff">
         Free the last pin

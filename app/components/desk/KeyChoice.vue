@@ -1,36 +1,70 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
-import { computed } from 'vue'
-import { KIND_IDS, kindOf, type KindId, KINDS, usualTonics } from '#core/material'
-import { noteName, printedName } from '#core/pitch'
+import { computed, ref, watch } from 'vue'
+import {
+  FAMILIES,
+  type Family,
+  inversionsOf,
+  type KindId,
+  KINDS,
+  type NamedMaterial,
+  type Signature,
+  SIGNATURES,
+  signatureOf,
+  twinOf,
+  usualTonics,
+} from '#core/material'
+import { noteName, parseNote, printedName } from '#core/pitch'
+import { type FreePitches, isFree, type Recipe } from '#core/study'
+import { FAMILY_WORDS, kindsIn, shortWords } from './families'
+import PitchEntry from './PitchEntry.vue'
 
-/** Tonic and kind: the tonics stand in circle order, from seven flats to seven sharps. */
-const props = defineProps<{ tonic: string; kind: KindId; words: string }>()
-const emit = defineEmits<{ choose: [material: { tonic: string; kind: KindId }] }>()
+/** Tonic and kind: tonics in circle order, kinds by family; or the teacher's own pitches. */
+const props = defineProps<{ material: Recipe['material']; signature: Signature; words: string }>()
+const emit = defineEmits<{ choose: [material: NamedMaterial | FreePitches]; sign: [signature: Signature] }>()
 
+const named = computed<NamedMaterial | null>(() => (isFree(props.material) ? null : props.material))
+const kind = computed(() => KINDS[named.value?.kind ?? 'major'])
+const tonic = computed(() => named.value?.tonic ?? 'C')
+const family = ref<Family>(kind.value.family)
+watch(kind, (next) => (family.value = next.family))
+const kinds = computed(() => kindsIn(family.value))
+
+const signsOf = (fifths: number): string =>
+  fifths === 0 ? 'no signs' : `${Math.abs(fifths)} ${fifths < 0 ? 'flat' : 'sharp'}${Math.abs(fifths) > 1 ? 's' : ''}`
 const tonics = computed(() =>
-  usualTonics(kindOf(props.kind)).map((note, at) => ({
+  usualTonics(kind.value).map((note) => ({
     name: noteName(note),
     words: printedName(note),
-    signs: at - 7 === 0 ? 'no signs' : `${Math.abs(at - 7)} ${at < 7 ? 'flats' : 'sharps'}`,
+    signs: kind.value.signature === null ? 'written without a signature' : signsOf(signatureOf(note, kind.value)),
   })),
 )
 
-/** Another kind keeps the tonic if it has a signature there, else takes its twin, else begins on A or C. */
-function chooseKind(kind: KindId): void {
-  const usual = usualTonics(KINDS[kind]).map(noteName)
-  const twins: Record<string, string> = { 'C#': 'Db', Db: 'C#', 'D#': 'Eb', 'G#': 'Ab', Gb: 'F#', 'A#': 'Bb', Cb: 'B' }
-  const tonic = [props.tonic, twins[props.tonic]].find((name) => name !== undefined && usual.includes(name))
-  emit('choose', { tonic: tonic ?? 'C', kind })
+/** Another kind keeps the tonic if it is usual there, else takes its twin, else begins on C. */
+function chooseKind(id: KindId): void {
+  const usual = usualTonics(KINDS[id]).map(noteName)
+  const here = parseNote(tonic.value)
+  const twin = twinOf(here, KINDS[id])
+  const next = [tonic.value, twin && noteName(twin)].find((name) => name && usual.includes(name))
+  emit('choose', { tonic: next ?? 'C', kind: id })
 }
+
+const INVERSIONS = ['root position', 'first inversion', 'second inversion', 'third inversion']
+const inversions = computed(() => (named.value ? inversionsOf(kind.value) : 1))
+const SIGNATURE_WORDS: Record<Signature, string> = {
+  own: 'its own',
+  parallel: 'of the major or minor',
+  none: 'none',
+}
+const isMode = computed(() => named.value && kind.value.family === 'mode')
 </script>
 
 <template>
   <Popover as="div" class="relative inline-block">
     <PopoverButton class="word" :aria-label="`Key: ${words}`">{{ words }}</PopoverButton>
-    <PopoverPanel class="choices w-[520px] p-4">
-      <div class="grid grid-cols-[1fr_auto] gap-5">
-        <div role="group" aria-label="Tonic, in circle order">
+    <PopoverPanel class="choices w-[700px] p-4">
+      <div class="grid grid-cols-[250px_140px_1fr]">
+        <div role="group" aria-label="Tonic, in circle order" class="pr-4">
           <p class="quiet mb-2 text-[13px]">flats to sharps, by the circle</p>
           <div class="grid grid-cols-5 gap-1">
             <button
@@ -38,28 +72,78 @@ function chooseKind(kind: KindId): void {
               :key="each.name"
               type="button"
               class="tonic font-serif text-[18px]"
-              :aria-pressed="each.name === tonic"
+              :aria-pressed="named !== null && each.name === tonic"
               :aria-label="`${each.words}, ${each.signs}`"
               :title="each.signs"
-              @click="emit('choose', { tonic: each.name, kind })"
+              @click="
+                emit('choose', {
+                  tonic: each.name,
+                  kind: kind.id as KindId,
+                  ...(named?.inversion ? { inversion: named.inversion } : {}),
+                })
+              "
             >
               {{ each.words }}
             </button>
           </div>
         </div>
-        <div role="group" aria-label="Kind" class="border-l border-rule pl-2">
+        <div role="group" aria-label="Family" class="border-l border-rule">
           <button
-            v-for="id in KIND_IDS"
+            v-for="each in FAMILIES"
+            :key="each"
+            type="button"
+            class="choice"
+            :aria-pressed="each === family"
+            @click="family = each"
+          >
+            {{ FAMILY_WORDS[each] }}
+          </button>
+        </div>
+        <div
+          role="group"
+          :aria-label="`Kind: ${FAMILY_WORDS[family as keyof typeof FAMILY_WORDS] ?? ''}`"
+          class="max-h-[310px] overflow-y-auto border-l border-rule"
+        >
+          <button
+            v-for="id in kinds"
             :key="id"
             type="button"
             class="choice"
-            :aria-pressed="id === kind"
+            :aria-pressed="named !== null && id === kind.id"
             @click="chooseKind(id)"
           >
-            {{ KINDS[id].words }}
+            {{ shortWords(id) }}
           </button>
         </div>
       </div>
+      <div v-if="inversions > 1" role="group" aria-label="Inversion" class="row">
+        <span class="quiet w-[80px] text-[13px]">begins in</span>
+        <button
+          v-for="(each, inversion) in INVERSIONS.slice(0, inversions)"
+          :key="each"
+          type="button"
+          class="small"
+          :aria-pressed="(named?.inversion ?? 0) === inversion"
+          @click="emit('choose', { tonic, kind: kind.id as KindId, inversion })"
+        >
+          {{ each }}
+        </button>
+      </div>
+      <div v-if="isMode" role="group" aria-label="Key signature" class="row">
+        <span class="quiet w-[80px] text-[13px]">signature</span>
+        <button
+          v-for="each in SIGNATURES"
+          :key="each"
+          type="button"
+          class="small"
+          :aria-pressed="signature === each"
+          @click="emit('sign', each)"
+        >
+          {{ SIGNATURE_WORDS[each] }}
+        </button>
+        <span class="quiet text-[13px]">Books differ: its own is the default, since it shows the parent scale.</span>
+      </div>
+      <PitchEntry :material="material" @choose="emit('choose', $event)" />
     </PopoverPanel>
   </Popover>
 </template>
@@ -76,5 +160,26 @@ function chooseKind(kind: KindId): void {
   border-color: var(--color-ink);
   background: var(--color-ink);
   color: var(--color-sheet);
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px;
+  margin-top: 12px;
+  border-top: 1px solid var(--color-rule);
+  padding-top: 10px;
+}
+.small {
+  min-height: 30px;
+  padding: 2px 9px;
+  font-size: 14px;
+}
+.small:hover {
+  background: var(--color-page);
+}
+.small[aria-pressed='true'] {
+  font-weight: 650;
+  box-shadow: inset 0 -3px 0 var(--color-ink);
 }
 </style>

@@ -2,7 +2,9 @@
 import { computed } from 'vue'
 import { printedName } from '#core/pitch'
 import { FINGERS } from '#core/fingering'
+import { isDegreePin, isGripPin, type Pin } from '#core/study'
 import type { Desk } from '~/stores/desk'
+import { hasDegrees } from '~/stores/deskPins'
 
 /** What can be done with the finger under the hand, for those without keys 1 to 5. */
 const props = defineProps<{ desk: Desk }>()
@@ -16,9 +18,13 @@ const here = computed(() => {
     place: selected,
     words: `${selected.hand} hand, note ${selected.index + 1}, ${printedName(note.pitch)}`,
     finger: part.fingers[selected.index]!,
-    pinned: props.desk.pinAt(selected) !== undefined,
+    pinned: props.desk.pinAt(selected),
+    /** Only where the octave comes again is there an every octave. */
+    again: hasDegrees(study) && part.notes.some(({ degree }, at) => degree === note.degree && at !== selected.index),
   }
 })
+const freeWords = (pin: Pin): string =>
+  isDegreePin(pin) ? 'Free every octave' : isGripPin(pin) ? 'Free this grip' : 'Free this pin'
 </script>
 
 <template>
@@ -38,7 +44,13 @@ const here = computed(() => {
           {{ finger }}
         </button>
       </span>
-      <button v-if="here.pinned" type="button" class="text-button" @click="desk.free(here.place)">Free this pin</button>
+      <button v-if="here.again" type="button" class="text-button" @click="desk.pinDegree(here.place)">
+        {{ here.finger }} in every octave
+      </button>
+      <button type="button" class="text-button" @click="desk.pinGrip(here.place)">Pin this grip</button>
+      <button v-if="here.pinned" type="button" class="text-button" @click="desk.free(here.place)">
+        {{ freeWords(here.pinned) }}
+      </button>
     </template>
     <span v-else class="quiet">
       Click a finger, or tab to the score and use the arrow keys; 1 to 5 pins it, 0 frees it.

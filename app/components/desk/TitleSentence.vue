@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { parseNote, printedName } from '#core/pitch'
-import { octaveWords } from '#core/realise'
-import { ARTICULATIONS, COURSES, type Recipe, type RecipeInput } from '#core/study'
-import { KINDS } from '#core/material'
+import { apartWords, octaveWords } from '#core/realise'
+import { ARTICULATIONS, COURSES, type Hand, isFree, type Recipe, type RecipeInput } from '#core/study'
+import { FREE, KINDS } from '#core/material'
 import type { RealisedStudy } from '#core/realise'
 import KeyChoice from './KeyChoice.vue'
 import TempoChoice from './TempoChoice.vue'
@@ -18,23 +18,66 @@ const now = computed<Recipe>(() => {
   const { recipe } = props.study
   return { ...recipe, ...props.recipe, tempo: { ...recipe.tempo, ...props.recipe.tempo } } as Recipe
 })
-const keyWords = computed(
-  () => `${printedName(parseNote(now.value.material.tonic))} ${KINDS[now.value.material.kind].words}`,
+const INVERSIONS = ['', ', 1st inversion', ', 2nd inversion', ', 3rd inversion']
+const named = computed(() => (isFree(now.value.material) ? null : now.value.material))
+const keyWords = computed(() => {
+  if (!named.value) return props.study.title.split(',')[0]!
+  const { tonic, kind, inversion = 0 } = named.value
+  return `${printedName(parseNote(tonic))} ${KINDS[kind].words}${INVERSIONS[inversion]}`
+})
+/** Runs alone have contrary motion, and hands a third, sixth or tenth apart. */
+const kind = computed(() => (named.value ? KINDS[named.value.kind] : null))
+const runs = computed(() => kind.value?.texture === 'run' && now.value.school !== 'two-hand-tetrachords')
+const apart = computed(() => runs.value && !kind.value!.second && [7, 12].includes(kind.value!.up.length))
+
+type HandsChoice = Pick<Recipe, 'hands' | 'motion' | 'interval' | 'tonicHand'>
+const choice = (hands: Recipe['hands'], more: Partial<HandsChoice> = {}): HandsChoice => ({
+  hands,
+  motion: 'similar',
+  interval: 'octave',
+  tonicHand: 'left',
+  ...more,
+})
+const optionOf = (value: HandsChoice, words: string, note = '') => ({ value: JSON.stringify(value), words, note })
+const APART = (['third', 'sixth', 'tenth'] as const).flatMap((interval) =>
+  (['left', 'right'] as const satisfies readonly Hand[]).map((tonicHand) =>
+    optionOf(choice('together', { interval, tonicHand }), `a ${interval} apart`, `${tonicHand} hand on the tonic`),
+  ),
 )
-
-const HANDS = [
-  { value: 'together similar', words: 'hands together' },
-  { value: 'together contrary', words: 'contrary motion' },
-  { value: 'right similar', words: 'right hand' },
-  { value: 'left similar', words: 'left hand' },
-] as const
-const hands = computed(() => `${now.value.hands} ${now.value.hands === 'together' ? now.value.motion : 'similar'}`)
-const handsNow = computed(() => HANDS.find((each) => each.value === hands.value) ?? HANDS[0])
-function chooseHands(value: string): void {
-  const [which, motion] = value.split(' ') as [Recipe['hands'], Recipe['motion']]
-  emit('change', { hands: which, motion })
+const HANDS = computed(() => [
+  optionOf(choice('together'), 'hands together'),
+  ...(runs.value ? [optionOf(choice('together', { motion: 'contrary' }), 'contrary motion')] : []),
+  optionOf(choice('right'), 'right hand'),
+  optionOf(choice('left'), 'left hand'),
+  ...(apart.value ? APART : []),
+])
+const hands = computed(() => {
+  const { hands: which, motion, interval, tonicHand } = now.value
+  if (which !== 'together') return JSON.stringify(choice(which))
+  return JSON.stringify(interval === 'octave' ? choice(which, { motion }) : choice(which, { interval, tonicHand }))
+})
+const handsWords = computed(() => {
+  const found = HANDS.value.find((each) => each.value === hands.value)?.words ?? 'hands together'
+  return apartWords(now.value) ? `${found}` : found
+})
+/** Another family of material may lie elsewhere, be shorter, and know other ways for the hands. */
+function chooseMaterial(material: Recipe['material']): void {
+  const next = isFree(material) ? FREE : KINDS[material.kind]
+  const before = kind.value ?? FREE
+  const sameTexture = next.texture === before.texture
+  const sameShape = sameTexture && !next.second === !before.second && next.up.length === before.up.length
+  const keepsHands = sameShape || (next.texture === 'run' && now.value.interval === 'octave')
+  emit('change', {
+    material,
+    ...(sameTexture ? {} : { octaves: undefined, course: undefined, tempo: undefined }),
+    ...(keepsHands ? {} : { motion: 'similar', interval: 'octave' }),
+  })
 }
+const chooseHands = (value: string): void => emit('change', JSON.parse(value) as HandsChoice)
 
+/** What has a course of its own, or octaves to run through. */
+const hasOctaves = computed(() => named.value !== null)
+const hasStart = computed(() => named.value !== null)
 const OCTAVES = [1, 2, 3, 4].map((value) => ({ value, words: octaveWords(value) }))
 const COURSE_WORDS = { 'up-down': 'up and down', up: 'up only', down: 'down only', 'down-up': 'down and up' }
 const courses = COURSES.map((value) => ({ value, words: COURSE_WORDS[value] }))
@@ -42,7 +85,7 @@ const touches = ARTICULATIONS.map((value) => ({ value, words: value }))
 const starts = computed(() =>
   Array.from({ length: 7 }, (_, at) => ({
     value: at + 1,
-    words: `from ${printedName(parseNote(now.value.material.tonic))}${at + 1}`,
+    words: `from ${named.value ? printedName(parseNote(named.value.tonic)) : ''}${at + 1}`,
     note: at + 1 === props.study.recipe.startOctave ? 'as it stands' : '',
   })),
 )
@@ -54,15 +97,17 @@ const startWords = computed(
 <template>
   <h1 class="flex flex-wrap items-baseline gap-x-[10px] text-[26px] leading-[1.3]">
     <KeyChoice
-      :tonic="now.material.tonic"
-      :kind="now.material.kind"
+      :material="now.material"
+      :signature="now.signature"
       :words="keyWords"
-      @choose="emit('change', { material: $event })"
+      @choose="chooseMaterial"
+      @sign="emit('change', { signature: $event })"
     />
     <span class="dot" aria-hidden="true">·</span>
-    <WordChoice label="Hands" :words="handsNow.words" :value="hands" :options="HANDS" @choose="chooseHands" />
-    <span class="dot" aria-hidden="true">·</span>
+    <WordChoice label="Hands" :words="handsWords" :value="hands" :options="HANDS" @choose="chooseHands" />
+    <span v-if="hasOctaves" class="dot" aria-hidden="true">·</span>
     <WordChoice
+      v-if="hasOctaves"
       label="Octaves"
       :words="octaveWords(now.octaves)"
       :value="now.octaves"
@@ -86,8 +131,9 @@ const startWords = computed(
         :value="now.course"
         :options="courses"
         @choose="emit('change', { course: $event })"
-      />,
+      /><template v-if="hasStart">, </template>
       <WordChoice
+        v-if="hasStart"
         label="Start"
         :words="startWords"
         :value="now.startOctave"
@@ -96,11 +142,11 @@ const startWords = computed(
       />
     </span>
     <button
-      v-if="study.twin"
+      v-if="study.twin && named"
       type="button"
       class="aside quiet text-[15px] font-normal hover:underline"
       title="The same keys under another name"
-      @click="emit('change', { material: { ...now.material, tonic: study.twin.tonic } })"
+      @click="emit('change', { material: { ...named, tonic: study.twin.tonic } })"
     >
       = {{ study.twin.title }}
     </button>

@@ -15,6 +15,8 @@ const props = defineProps<{
   /** Letters of reasons by `hand index`. */
   letters?: ReadonlyMap<string, string>
   interactive?: boolean
+  /** Notes that differ from what they are compared with, by `hand index`. */
+  changed?: ReadonlySet<string>
 }>()
 const emit = defineEmits<{ select: [place: Place]; point: [step: number | null]; key: [event: KeyboardEvent] }>()
 
@@ -124,7 +126,17 @@ const tabStop = (spot: FingerSpot): number => {
           <text :x="spot.x" :y="spot.y" :class="spot.hand">{{ finger(spot) }}</text>
           <path v-if="pinned.has(keyOf(spot))" class="pin" :d="`M${spot.x - 6} ${spot.y + 3.5} h12`" />
         </g>
-        <text v-else :x="spot.x" :y="spot.y" class="printed">{{ finger(spot) }}</text>
+        <template v-else>
+          <rect
+            v-if="changed?.has(keyOf(spot))"
+            class="changed"
+            :x="spot.x - 7.5"
+            :y="spot.y - 12.5"
+            width="15"
+            height="16"
+          />
+          <text :x="spot.x" :y="spot.y" class="printed">{{ finger(spot) }}</text>
+        </template>
         <text v-if="letters?.has(keyOf(spot))" :x="spot.x" :y="spot.letterY" class="letter" aria-hidden="true">
           {{ letters.get(keyOf(spot)) }}
         </text>
@@ -170,6 +182,11 @@ text {
 }
 .finger.pinned.selected text {
   fill: var(--color-sheet);
+}
+.changed {
+  fill: none;
+  stroke: var(--color-ink);
+  stroke-width: 1.3px;
 }
 .pin {
   stroke: var(--color-missing);

@@ -2,9 +2,8 @@
 import Sortable from 'sortablejs'
 import { nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
-import { handWords } from '#core/realise'
-import { KINDS } from '#core/material'
-import { parseNote, printedName } from '#core/pitch'
+import { handWords, materialFor, materialWords } from '#core/realise'
+import { isFree } from '#core/study'
 import type { Study } from '#shared/api'
 
 /** The set as a concert programme: number, title, hands, dotted leader, tempo. Dragged, or moved with Alt and arrows. */
@@ -44,8 +43,9 @@ async function onKey(event: KeyboardEvent, at: number): Promise<void> {
   list.value?.querySelectorAll<HTMLElement>('.title')[Math.max(0, Math.min(to, props.studies.length - 1))]?.focus()
 }
 
-const titleOf = ({ recipe: { material } }: Study): string =>
-  `${printedName(parseNote(material.tonic))} ${KINDS[material.kind].words}`
+/** What is played; the rest of the title stands beside it in its own words. */
+const titleOf = ({ recipe, title }: Study): string =>
+  isFree(recipe.material) ? title.split(',')[0]! : materialWords(materialFor(recipe))
 const detailOf = ({ recipe }: Study): string => {
   const touch = recipe.articulation === 'legato' ? '' : ` · ${recipe.articulation}`
   return `${handWords(recipe).replace('hands ', '').replace(' motion', '')} · ${recipe.octaves} oct${touch}`

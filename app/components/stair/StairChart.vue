@@ -14,6 +14,8 @@ const props = defineProps<{
   selected?: Place | null
   pointed?: number | null
   letters?: ReadonlyMap<string, string>
+  /** Notes that differ from what they are compared with, by `hand index`. */
+  changed?: ReadonlySet<string>
 }>()
 const emit = defineEmits<{ select: [place: Place]; point: [step: number | null] }>()
 
@@ -111,6 +113,14 @@ const edge = (midi: number) => ({
       @click="emit('select', { hand: disc.hand, index: disc.index })"
       @pointerenter="emit('point', disc.step)"
     >
+      <rect
+        v-if="changed?.has(`${disc.hand} ${disc.index}`)"
+        :x="disc.x - 11"
+        :y="disc.y - 11"
+        width="22"
+        height="22"
+        class="changed"
+      />
       <circle v-if="isSelected(disc)" :cx="disc.x" :cy="disc.y" r="12" class="halo" />
       <circle :cx="disc.x" :cy="disc.y" r="8.3" />
       <text :x="disc.x" :y="disc.y + 4.2">{{ disc.finger }}</text>
@@ -189,6 +199,11 @@ const edge = (midi: number) => ({
   fill: none;
   stroke: var(--color-ink);
   stroke-width: 2;
+}
+.disc .changed {
+  fill: none;
+  stroke: var(--color-ink);
+  stroke-width: 1.4;
 }
 .disc text {
   font-family: var(--font-serif);

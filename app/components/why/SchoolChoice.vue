@@ -1,41 +1,61 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
-import { CONSERVATORY } from '#core/fingering'
-import { FIRST_FINGERS, type FirstFinger, type Recipe, type RecipeInput } from '#core/study'
+import { computed } from 'vue'
+import { SCHOOL_LIST, schoolOf } from '#core/fingering'
+import type { Recipe, RecipeInput } from '#core/study'
+import { SETTINGS } from './settings'
 
-defineProps<{ recipe: Recipe }>()
+/** The school and its settings; each default says so, and why. */
+const props = defineProps<{ recipe: Recipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
-
-const WORDS: Record<FirstFinger, { words: string; note: string }> = {
-  usual: { words: 'As tables mostly have it', note: 'the pattern’s finger in scales, 2 in arpeggios: the default' },
-  pattern: { words: 'The pattern’s finger', note: 'begin as every later octave goes on' },
-  two: { words: 'Begin on 2', note: 'compact: 2 1, 2 3 1 before the first thumb' },
-}
+const school = computed(() => schoolOf(props.recipe.school))
+const settings = computed(() =>
+  SETTINGS.map((setting) => ({
+    ...setting,
+    now: setting.choices.find((each) => each.value === props.recipe[setting.field])!,
+  })),
+)
 </script>
 
 <template>
   <Popover as="div" class="relative inline-block">
-    <PopoverButton class="quiet border-b border-dotted border-soft text-[13px]">{{ CONSERVATORY.words }}</PopoverButton>
-    <PopoverPanel class="choices right-0 w-[300px] p-4">
-      <p class="mb-2">{{ CONSERVATORY.idea }}</p>
-      <p class="quiet mb-3 text-[13px]">
-        Figures in brackets say what the next best would cost more, in this school’s points.
-      </p>
-      <p id="first-finger" class="mb-1 font-semibold">A black first note where the pattern has 3 or 4</p>
-      <p class="quiet mb-2 text-[13px]">Printed tables differ here; both are right.</p>
-      <div role="group" aria-labelledby="first-finger">
+    <PopoverButton class="quiet border-b border-dotted border-soft text-[13px]">{{ school.words }}</PopoverButton>
+    <PopoverPanel class="choices right-0 max-h-[620px] w-[350px] overflow-y-auto py-2 text-[14px]">
+      <div role="group" aria-label="School">
         <button
-          v-for="value in FIRST_FINGERS"
-          :key="value"
+          v-for="each in SCHOOL_LIST"
+          :key="each.id"
           type="button"
           class="choice"
-          :aria-pressed="recipe.firstFinger === value"
-          @click="emit('change', { firstFinger: value })"
+          :aria-pressed="each.id === school.id"
+          @click="emit('change', { school: each.id })"
         >
-          {{ WORDS[value].words }}
-          <span class="quiet block text-[13px] font-normal">{{ WORDS[value].note }}</span>
+          {{ each.words }}<template v-if="each === SCHOOL_LIST[0]">: the default, as exams and books expect</template>
+          <span class="quiet block text-[13px] leading-[1.35] font-normal">{{ each.idea }}</span>
         </button>
       </div>
+      <details v-for="setting in settings" :key="setting.field" class="border-t border-rule">
+        <summary class="cursor-pointer px-[14px] py-[7px]">
+          {{ setting.title }}: <b class="font-semibold">{{ setting.now.words.toLowerCase() }}</b>
+        </summary>
+        <p class="quiet px-[14px] text-[13px]">{{ setting.why }}</p>
+        <div role="group" :aria-label="setting.title">
+          <button
+            v-for="each in setting.choices"
+            :key="each.value"
+            type="button"
+            class="choice"
+            :aria-pressed="each.value === setting.now.value"
+            @click="emit('change', { [setting.field]: each.value })"
+          >
+            {{ each.words }}
+            <span class="quiet block text-[13px] font-normal">{{ each.note }}</span>
+          </button>
+        </div>
+      </details>
+      <p class="quiet border-t border-rule px-[14px] pt-2 text-[13px]">
+        Figures in brackets say what the next best would cost more, in this school’s points.
+      </p>
     </PopoverPanel>
   </Popover>
 </template>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Alternative } from '#core/fingering'
-import { meetingWords } from '#core/together'
+import { NuxtLink } from '#components'
+import { type Alternative, RULED_OUT } from '#core/fingering'
+import { difficultyWords, meetingWords } from '#core/together'
+import { printedName } from '#core/pitch'
 import type { Hand, RecipeInput } from '#core/study'
 import type { RealisedStudy } from '#core/realise'
 import { handsIn } from '~/engraving'
@@ -13,7 +15,7 @@ const props = defineProps<{ study: RealisedStudy; lettered: readonly Lettered[];
 const emit = defineEmits<{
   point: [step: number | null]
   select: [place: Place]
-  take: [hand: Hand, pattern: Alternative]
+  take: [hand: Hand, alternative: Alternative]
   change: [some: Partial<RecipeInput>]
 }>()
 
@@ -35,16 +37,20 @@ const alternatives = computed(() => {
 const meetings = computed(() => {
   const { together, hands: parts } = props.study
   if (!together || !parts.right || !parts.left) return []
-  const notes = (which: Hand) => parts[which]!.notes.map((note) => note.pitch)
-  return meetingWords(together, notes('right'), notes('left'))
+  return meetingWords(together, parts.right, parts.left)
 })
-const patternWords = (each: Alternative): string => {
-  const up = each.up.join(' ')
-  const down = each.down.join(' ')
-  return up === down ? up : `${up} up, ${down} down`
+/** A long list of reasons is cut; the rest comes on demand. */
+const SHOWN = 10
+const all = ref(false)
+const shown = computed(() => (all.value ? props.lettered : props.lettered.slice(0, SHOWN)))
+const hardness = computed(() => difficultyWords(props.study.difficulty))
+/** Where an alternative departs, by note. */
+const departsAt = (each: Alternative): string => {
+  const { notes } = props.study.hands[hand.value]!
+  const note = notes[each.departs]
+  return note ? `from ${printedName(note.pitch)}, note ${each.departs + 1}` : ''
 }
 /** Beyond the school's first rule a figure says nothing any more. */
-const RULED_OUT = 900
 const price = (points: number): string =>
   points >= RULED_OUT ? 'out of the question here' : `costs ${Math.round(points * 10) / 10} more`
 </script>
@@ -56,12 +62,12 @@ const price = (points: number): string =>
       <SchoolChoice :recipe="study.recipe" @change="emit('change', $event)" />
     </div>
     <ul>
-      <li v-for="{ letter, reason } in lettered" :key="letter">
+      <li v-for="{ letter, reason } in shown" :key="letter">
         <button
           type="button"
           class="note"
           @click="emit('select', { hand: reason.hand, index: reason.indices[0]! })"
-          @pointerenter="emit('point', reason.indices[0]!)"
+          @pointerenter="emit('point', study.hands[reason.hand]!.notes[reason.indices[0]!]!.step)"
           @pointerleave="emit('point', null)"
         >
           <span class="letter">{{ letter }}</span>
@@ -71,7 +77,11 @@ const price = (points: number): string =>
           </span>
         </button>
       </li>
+      <li v-if="lettered.length === 0" class="quiet aside py-[7px]">Nothing to cross: the hand stays where it is.</li>
     </ul>
+    <button v-if="lettered.length > SHOWN" type="button" class="text-button" :aria-expanded="all" @click="all = !all">
+      {{ all ? 'fewer reasons' : `${lettered.length - SHOWN} more reasons` }}
+    </button>
 
     <template v-if="meetings.length">
       <div class="head"><h2>Hands together</h2></div>
@@ -97,21 +107,32 @@ const price = (points: number): string =>
       </span>
     </div>
     <ul>
-      <li v-for="each in alternatives" :key="patternWords(each)" class="flex items-center gap-3 py-[8px]">
+      <li v-for="each in alternatives" :key="each.fingers.join('')" class="flex items-center gap-3 py-[8px]">
         <span class="flex-1">
-          <span class="block font-serif text-[15px] font-semibold" :class="INK[hand]">{{ patternWords(each) }}</span>
-          <span class="quiet">{{ each.words }} ({{ price(each.price) }})</span>
+          <span class="block font-serif text-[15px] font-semibold" :class="INK[hand]">{{ each.pattern }}</span>
+          <span class="quiet">{{ each.words }} ({{ price(each.price) }}; {{ departsAt(each) }})</span>
         </span>
         <button
           type="button"
           class="plain-button"
-          :aria-label="`Take ${patternWords(each)} for the ${hand} hand`"
+          :aria-label="`Take ${each.pattern} for the ${hand} hand`"
           @click="emit('take', hand, each)"
         >
           Take
         </button>
       </li>
       <li v-if="alternatives.length === 0" class="quiet aside py-[7px]">Nothing else serves this hand.</li>
+    </ul>
+    <NuxtLink to="/compare" class="plain-button mt-3 inline-block leading-[20px]">Compare side by side</NuxtLink>
+
+    <div class="head">
+      <h2>How hard</h2>
+      <span class="font-serif text-[16px] font-semibold tabular-nums">{{ study.difficulty.total }}</span>
+    </div>
+    <ul>
+      <li v-for="part in hardness" :key="part.words" class="flex justify-between gap-3 py-[4px]">
+        <span class="quiet">{{ part.words }}</span><span class="tabular-nums">{{ part.value }}</span>
+      </li>
     </ul>
   </div>
 </template>

@@ -8,10 +8,16 @@ export interface Lettered {
   readonly reason: Reason
 }
 
+const ALPHABET = 26
+
+/** a … z, then aa, ab … */
+const letterOf = (at: number): string =>
+  (at >= ALPHABET ? letterOf(Math.floor(at / ALPHABET) - 1) : '') + String.fromCharCode(97 + (at % ALPHABET))
+
 /** Reasons in reading order, lettered a b c as footnotes are. */
 export function letteredReasons(study: RealisedStudy): Lettered[] {
   const reasons = handsIn(study).flatMap((hand) => study.hands[hand]!.reasons)
-  return reasons.map((reason, at) => ({ letter: String.fromCharCode(97 + at), reason }))
+  return reasons.map((reason, at) => ({ letter: letterOf(at), reason }))
 }
 
 /** Where the letters stand: by `hand index`, at each reason's first note. */

@@ -34,7 +34,11 @@ const stairHeight = computed(() => (systems.value.length > 1 ? 216 : 224))
 const lettered = computed(() => (desk.study ? letteredReasons(desk.study) : []))
 const letters = computed(() => letterMarks(lettered.value))
 /** The pointer leads; without it the map shows where the selection is. */
-const step = computed(() => desk.pointed ?? desk.selected?.index ?? null)
+const step = computed(() => desk.pointed ?? selectedStep.value)
+const selectedStep = computed(() => {
+  const { selected, study } = desk
+  return (selected && study?.hands[selected.hand]?.notes[selected.index]?.step) ?? null
+})
 
 async function open(): Promise<void> {
   const id = typeof route.params.id === 'string' ? route.params.id : ''
@@ -135,7 +139,7 @@ async function importFile(file: File): Promise<void> {
             :selected="desk.selected"
             @point="desk.pointed = $event"
             @select="desk.selected = $event"
-            @take="desk.takePattern"
+            @take="desk.takeAlternative"
             @change="desk.change"
           />
         </aside>

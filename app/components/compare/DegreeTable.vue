@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { printedName } from '#core/pitch'
+import type { RealisedStudy } from '#core/realise'
+import { type Hand, hasChords } from '#core/study'
+import { handsIn } from '~/engraving'
+
+/**
+ * The studies at a glance: note and fingers of every step, one study under the other; what differs from the first is
+ * framed. Up the first octave and down to the last note, where the legs differ in any of them.
+ */
+const props = defineProps<{ studies: readonly { readonly label: string; readonly study: RealisedStudy }[] }>()
+
+interface Cell {
+  readonly text: string
+  readonly differs: boolean
+}
+
+const SHOWN = 8
+/** Steps that are shown: one octave of the way up and, if any study comes down otherwise, the last octave down. */
+const steps = computed(() => {
+  const { study } = props.studies[0]!
+  const { notes } = study.hands[handsIn(study)[0]!]!
+  const turn = notes.findIndex((note) => note.leg === 'down')
+  const up = Array.from({ length: Math.min(SHOWN, turn < 0 ? notes.length : turn) }, (_, at) => at)
+  const down =
+    turn < 0 ? [] : Array.from({ length: Math.min(SHOWN, notes.length - turn) }, (_, at) => notes.length - SHOWN + at)
+  return { up, down: down.filter((at) => at >= turn) }
+})
+const columns = computed(() => [...steps.value.up, ...steps.value.down])
+
+function rowsOf(study: RealisedStudy) {
+  return handsIn(study).map((hand: Hand) => {
+    const part = study.hands[hand]!
+    return { hand, notes: part.notes.map((note) => printedName(note.pitch)), fingers: part.fingers.map(String) }
+  })
+}
+const rows = computed(() => {
+  const all = props.studies.map(({ label, study }) => ({ label, hands: rowsOf(study) }))
+  const first = all[0]!.hands
+  const cells = (own: readonly string[], base: readonly string[] | undefined): Cell[] =>
+    columns.value.map((at) => ({ text: own[at] ?? '', differs: own[at] !== base?.[at] }))
+  return all.map(({ label, hands }) => ({
+    label,
+    notes: cells(hands[0]!.notes, first[0]?.notes),
+    fingers: hands.map(({ hand, fingers }) => ({
+      hand,
+      cells: cells(fingers, first.find((each) => each.hand === hand)?.fingers),
+    })),
+  }))
+})
+/** Chords, and lines of different lengths, do not stand in one table. */
+const fits = computed(() => {
+  const lengths = props.studies.map(({ study }) => study.hands[handsIn(study)[0]!]!.notes.length)
+  const plain = props.studies.every(({ study }) =>
+    handsIn(study).every((hand) => !hasChords({ hand, notes: study.hands[hand]!.notes })),
+  )
+  return plain && lengths.every((length) => length === lengths[0])
+})
+const SHORT: Record<Hand, string> = { right: 'RH', left: 'LH' }
+</script>
+
+<template>
+  <table v-if="fits" class="glance">
+    <caption class="sr-only">
+      Notes and fingers of each study, step by step
+    </caption>
+    <thead>
+      <tr>
+        <th></th>
+        <th :colspan="steps.up.length">going up</th>
+        <th v-if="steps.down.length" :colspan="steps.down.length" class="down">coming down</th>
+      </tr>
+    </thead>
+    <tbody v-for="row in rows" :key="row.label">
+      <tr class="notes">
+        <th scope="row">{{ row.label }}</th>
+        <td v-for="(cell, at) in row.notes" :key="at" :class="{ differs: cell.differs, down: at === steps.up.length }">
+          {{ cell.text }}
+        </td>
+      </tr>
+      <tr v-for="line in row.fingers" :key="line.hand" :class="line.hand">
+        <th scope="row">{{ SHORT[line.hand] }}</th>
+        <td v-for="(cell, at) in line.cells" :key="at" :class="{ differs: cell.differs, down: at === steps.up.length }">
+          {{ cell.text }}
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+.glance {
+  border-collapse: collapse;
+  font-variant-numeric: tabular-nums;
+}
+th {
+  padding: 1px 14px 1px 0;
+  text-align: right;
+  font-size: 13px;
+  font-weight: 600;
+}
+thead th {
+  font-weight: 400;
+  text-align: left;
+  color: var(--color-soft);
+}
+td {
+  min-width: 42px;
+  padding: 1px 4px;
+  text-align: center;
+  font-family: var(--font-serif);
+  font-size: 16px;
+  line-height: 1.3;
+}
+thead .down,
+td.down {
+  border-left: 1px solid var(--color-ink);
+}
+thead .down {
+  padding-left: 8px;
+}
+.notes td {
+  border-top: 1px solid var(--color-rule);
+  padding-top: 4px;
+}
+.notes th {
+  font-family: var(--font-serif);
+  font-size: 15px;
+}
+.right {
+  color: var(--color-rh);
+}
+.left {
+  color: var(--color-lh);
+}
+td.differs {
+  box-shadow: inset 0 0 0 1.5px var(--color-ink);
+  font-weight: 700;
+}
+</style>
