@@ -1,8 +1,9 @@
-import { type Problem, solve } from '#core/assign'
-import { KIND_IDS, KINDS, usualTonics } from '#core/material'
+import { costOf, solve } from '#core/assign'
+import { type Hold, mannerFor, runOf, runProblem } from '#core/fingering'
+import { type Family, freeMaterial, KIND_IDS, KINDS, usualTonics } from '#core/material'
 import { noteName } from '#core/pitch'
 import { realise } from '#core/realise'
-import type { RecipeInput } from '#core/study'
+import { completeRecipe, linesOf, type RecipeInput } from '#core/study'
 import { expand, placeSet, recipesForMissing, gradeSet } from '#core/syllabus'
 import corvane from '../demo/syllabi/corvane-piano.json'
 import { syllabusOf } from '../shared/schemas'
@@ -20,39 +21,64 @@ function timed(work: () => unknown, runs: number): { median: number; p95: number
   return { median: times[runs >> 1]!, p95: times[Math.floor(runs * 0.95)]! }
 }
 
-const everything = (): RecipeInput[] =>
-  KIND_IDS.flatMap((kind) =>
-    usualTonics(KINDS[kind]).map((tonic) => ({ material: { tonic: noteName(tonic), kind }, octaves: 4 })),
+/** Kinds of some families on twelve tonics each, hands together, four octaves. */
+const studiesOf = (families: readonly Family[]): RecipeInput[] =>
+  KIND_IDS.filter((kind) => families.includes(KINDS[kind].family)).flatMap((kind) =>
+    usualTonics(KINDS[kind])
+      .slice(0, 12)
+      .map((tonic) => ({ material: { tonic: noteName(tonic), kind }, octaves: 4 })),
   )
 
-/** A short run solved by trying every row, beside the solver: same answer, other effort. */
+/** A short line fingered by trying every way, beside the solver: the same answer, and what each looked at. */
 function bruteForce(): void {
-  const states = [1, 2, 3, 4, 5]
-  const cost = (at: number, a: number, b: number) => ((at * 7 + a * 5 + b * 3) % 11) + Math.abs(a - b)
-  const problem: Problem<number> = { length: 9, states: () => states, one: () => 0, two: cost }
-  let best = Infinity
-  let visited = 0
-  const go = (at: number, last: number, sum: number): void => {
-    if (at === 9) {
-      visited++
-      best = Math.min(best, sum)
+  const pitches = ['C4', 'E4', 'G4', 'B4', 'D5', 'F#5', 'A5', 'F#5', 'C5']
+  const recipe = completeRecipe({ material: { pitches }, hands: 'right' })
+  const material = freeMaterial({ letter: 'C', alteration: 0 })
+  const [line] = linesOf(recipe, material)
+  const run = runOf(mannerFor(recipe, 'right', material), line!, (steps) => steps.map(() => null))
+  const problem = runProblem(run)
+  let [best, rows] = [Infinity, 0]
+  const row: Hold[] = []
+  const go = (at: number): void => {
+    if (at === problem.length) {
+      rows++
+      best = Math.min(best, costOf(problem, row))
       return
     }
-    for (const state of states) go(at + 1, state, at === 0 ? 0 : sum + cost(at - 1, last, state))
+    for (const hold of problem.states(at)) {
+      row[at] = hold
+      go(at + 1)
+    }
   }
-  const brute = timed(() => go(0, 0, 0), 1)
+  const brute = timed(() => go(0), 1)
+  let looks = 0
+  const counted = {
+    ...problem,
+    three: (at: number, a: Hold, b: Hold, c: Hold) => (looks++, problem.three!(at, a, b, c)),
+  }
+  const [found] = solve(counted)
   const exact = timed(() => solve(problem), 50)
-  const same = solve(problem)[0]!.cost === best ? 'same answer' : 'ANOTHER ANSWER'
-  print(`brute force over ${visited.toLocaleString('en')} fingerings of nine notes`, ms(brute.median))
-  print(`the solver on the same (${same})`, ms(exact.median))
+  const same = Math.abs(found!.cost - best) < 1e-9 ? 'the same answer' : 'ANOTHER ANSWER'
+  const possible = `${(problem.length - 2) * 125} possible triples of states`
+  print(`brute force: ${rows.toLocaleString('en')} fingerings of ${problem.length} notes`, ms(brute.median))
+  print(`the solver: ${looks.toLocaleString('en')} looks at ${possible}; ${same}`, ms(exact.median))
+}
+
+/** A family of material: fingered and explained, cold; then with alternatives, what is remembered being warm. */
+function family(words: string, families: readonly Family[], budget = ''): void {
+  const studies = studiesOf(families)
+  const plain = () => studies.forEach((recipe) => realise(recipe, {}, 0))
+  const full = () => studies.forEach((recipe) => realise(recipe))
+  print(`${studies.length} ${words}`, ms(timed(plain, 1).median), budget)
+  print('   the same with five alternatives for each hand', ms(timed(full, 1).median))
 }
 
 export function core(): void {
-  const all = everything()
-  const cold = timed(() => all.forEach((recipe) => realise(recipe)), 1)
-  print(`${all.length} studies: all tonics, all kinds, hands together, 4 oct, cold`, ms(cold.median), 'budget 2000 ms')
-  const warm = timed(() => all.forEach((recipe) => realise(recipe)), 5)
-  print('the same again, patterns remembered', ms(warm.median))
+  console.log('hands together, four octaves, twelve tonics a kind, fingered and explained, cold:')
+  family('scales, modes and other scales', ['scale', 'mode', 'other-scale'], 'budget 2000 ms')
+  family('arpeggios and sevenths', ['arpeggio', 'seventh'])
+  family('double notes', ['double-notes'])
+  family('chord chains, positions, cadences', ['chain', 'position', 'cadence'])
   const scale: RecipeInput = { material: { tonic: 'G#', kind: 'harmonic-minor' }, octaves: 4 }
   const one = timed(() => realise(scale), 200)
   print('realise a four-octave scale, hands together: median', ms(one.median), 'budget 5 ms')

@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRoute, useRouter } from '#imports'
-import { compareStudies, differenceWords, type Differences } from '#core/compare'
+import { compareStudies, differenceWords, type Differences, legWords } from '#core/compare'
 import type { RealisedStudy } from '#core/realise'
 import { besides } from '~/components/compare/choices'
 import CompareRow from '~/components/compare/CompareRow.vue'
@@ -60,7 +60,13 @@ const rows = computed(() => {
   })
 })
 const baseChanged = computed(() => new Set(rows.value.flatMap((row) => row.mine)))
-const glance = computed(() => (desk.study ? [{ label: 'on the desk', study: desk.study }, ...others.value] : []))
+const glance = computed(() => (desk.study ? [{ label: base.value, study: desk.study }, ...others.value] : []))
+
+const base = computed(() => chosen.value?.base ?? 'on the desk')
+/** What the study itself changes on its way down. */
+const down = computed(() =>
+  desk.study ? (['right', 'left'] as const).flatMap((hand) => legWords(desk.study!, hand)) : [],
+)
 
 async function toDesk(study: RealisedStudy): Promise<void> {
   await desk.change(study.recipe)
@@ -91,8 +97,8 @@ useHead({ title: 'Side by side · Tactum' })
         <CompareRow
           v-if="sheetWidth"
           :study="desk.study"
-          label="On the desk"
-          :words="[desk.study.title]"
+          :label="base"
+          :words="['on the desk', ...down]"
           :width="width"
           :changed="baseChanged"
           :pointed="pointed"

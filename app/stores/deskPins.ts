@@ -24,13 +24,10 @@ export function degreePin({ recipe, hands }: RealisedStudy, { hand, index }: Pla
   return { hand, degree: degree + 1, finger: part.fingers[index]!, ...(twoWay ? { leg } : {}) }
 }
 
-/** The fingers of a note's whole grip as they stand: from the crossing before it to the next one. */
+/** The fingers of a note's whole grip as they stand. */
 export function gripPin({ hands }: RealisedStudy, { hand, index }: Place): GripPin {
-  const { notes, fingers, crossings, lifts } = hands[hand]!
-  const begins = new Set([...crossings.map((crossing) => crossing.index), ...lifts])
-  let from = index
-  while (from > 0 && !begins.has(from)) from--
-  let to = index + 1
-  while (to < notes.length && !begins.has(to)) to++
+  const { fingers, grips } = hands[hand]!
+  const from = grips.findLast((begins) => begins <= index) ?? 0
+  const to = grips.find((begins) => begins > index) ?? fingers.length
   return { hand, from, fingers: fingers.slice(from, to) }
 }

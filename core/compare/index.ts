@@ -1,3 +1,3 @@
 /** Compare: two realised studies beside each other; which notes, fingers and crossings change, as data and in words. */
 export { type Change, compareLegs, compareStudies, type Differences, type HandDifferences } from './compare'
-export { differenceWords } from './words'
+export { differenceWords, legWords } from './words'

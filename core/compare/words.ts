@@ -1,7 +1,7 @@
 import { printedName } from '../pitch'
 import type { RealisedHand, RealisedStudy } from '../realise'
 import type { Hand } from '../study'
-import type { Differences, HandDifferences } from './compare'
+import { compareLegs, type Differences, type HandDifferences } from './compare'
 
 const listed = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
@@ -42,6 +42,17 @@ function lengthWords(hand: Hand, { only }: HandDifferences): string[] {
   const fewer = only.a.length > 0 ? `${many(only.a.length, 'note')} fewer` : ''
   const words = [more, fewer].filter(Boolean)
   return words.length > 0 ? [`${hand} hand: ${words.join(', ')}`] : []
+}
+
+/** What one hand changes on the way down, in a sentence; nothing where it comes back as it went. */
+export function legWords(study: RealisedStudy, hand: Hand): string[] {
+  const differences = compareLegs(study, hand)
+  const part = study.hands[hand]
+  if (!differences || !part || differences.notes.length === 0) return []
+  const inner = differences.fingers.length
+  const notes = unique(differences.notes.map(({ a, b }) => `${nameOf(part, a)} becomes ${nameOf(part, b)}`))
+  const fingers = inner === 0 ? 'every finger stays' : many(inner, 'finger changes', 'fingers change')
+  return [`${hand} hand, coming down: ${listed(notes)}; ${fingers}`]
 }
 
 /** What changes, in sentences: notes first, then each hand's fingers, then how much harder it is. */

@@ -1,9 +1,9 @@
-import { costOf } from '../assign'
 import type { Material } from '../material'
 import { type Note, printedName } from '../pitch'
-import type { Finger, Hand } from '../study'
+import type { Hand } from '../study'
+import type { Hold } from './chords'
 import { type RingFingering, ringCharges } from './ring'
-import { holdsFrom, type Run, runProblem } from './run'
+import { type Run, runProblem } from './run'
 import type { Term } from './school'
 import type { Manner } from './schools'
 
@@ -28,31 +28,43 @@ export function chargesOfRing(manner: Manner, hand: Hand, material: Material, ri
     cost,
     leg,
     place: `${leg} ${degree}`,
-    note: nameAt(material[leg], degree),
-    crossed: nameAt(material[leg], hand === 'right' ? degree : degree + 1),
+    // names are wanted of few charges only
+    get note() {
+      return nameAt(material[leg], degree)
+    },
+    get crossed() {
+      return nameAt(material[leg], hand === 'right' ? degree : degree + 1)
+    },
   }))
 }
 
-/** What a fingered line pays, step by step. */
-export function chargesOfRun(run: Run, fingers: readonly Finger[]): Charge[] {
+/** What a fingered line pays between two steps, step by step; all of it unless told which. */
+export function chargesOfRun(run: Run, holds: readonly Hold[], from = 0, to = holds.length - 1): Charge[] {
   const { line, steps } = run
-  const holds = holdsFrom(steps, fingers)
   const charges: Charge[] = []
   const name = (at: number): string => {
     const step = steps[Math.min(at, steps.length - 1)]!
     return printedName(line.notes[step.notes[0]!]!.pitch)
   }
-  let at = 0
+  let at = from
   const problem = runProblem(run, undefined, (term, cost) => {
-    const crossed = name(holds[at]![0] === 1 ? at + 1 : at)
-    charges.push({ term, cost, leg: steps[at]!.leg, place: String(at), note: name(at), crossed })
+    const [here, other] = [at, holds[at]![0] === 1 ? at + 1 : at]
+    charges.push({
+      ...{ term, cost, leg: steps[here]!.leg, place: String(here) },
+      get note() {
+        return name(here)
+      },
+      get crossed() {
+        return name(other)
+      },
+    })
   })
-  const told = {
-    ...problem,
-    one: (here: number, hold: (typeof holds)[number]) => problem.one((at = here), hold),
-    two: (here: number, a: (typeof holds)[number], b: (typeof holds)[number]) => problem.two((at = here), a, b),
+  for (; at <= to; at++) {
+    const [here, next, last] = [holds[at]!, holds[at + 1], holds[at + 2]]
+    problem.one(at, here)
+    if (next) problem.two(at, here, next)
+    if (next && last) problem.three?.(at, here, next, last)
   }
-  costOf(told, holds)
   return charges
 }
 

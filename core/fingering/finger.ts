@@ -1,10 +1,12 @@
 import type { Material } from '../material'
-import type { Finger, Line, Recipe } from '../study'
+import { pitchName, RecipeError } from '../pitch'
+import { type Finger, type FreePitches, isFree, type Line, type Recipe } from '../study'
 import { type Alternative, alternativesTo, USUAL_ALTERNATIVES } from './alternatives'
 import { allowedBy, conflictOf, type PlacedPin } from './pins'
 import { Others } from './others'
 import { type Reason, reasonsOf } from './reasons'
-import { type Crossing, crossingsOf, fingersOf, holdsFrom, liftsOf, runCost, solveRun } from './run'
+import { type Crossing, crossingsOf, gripsOf, liftsOf } from './places'
+import { fingersOf, holdsFrom, runCost, runProblem, solveRun } from './run'
 import { type Task, taskOf } from './task'
 
 /** One hand's line, fingered. */
@@ -13,6 +15,8 @@ export interface Fingering {
   readonly crossings: readonly Crossing[]
   /** Notes before which the hand is lifted and set down elsewhere. */
   readonly lifts: readonly number[]
+  /** Notes on which a new grip begins: what the hand plays without moving. */
+  readonly grips: readonly number[]
   /** Notes whose fingers are pinned, each with its pin's place in the recipe. */
   readonly pinned: readonly { readonly index: number; readonly pin: number }[]
   /** Cost of the whole line in the school's points. */
@@ -34,16 +38,38 @@ function solvedBy(task: Task, pins: readonly PlacedPin[]) {
   return solveRun(task.run, allowedBy(task.run.steps, pins))[0]
 }
 
+/** Notes at one step that no hand of this size can take at once. */
+function outOfReach(recipe: Recipe, { run, line }: Task): RecipeError {
+  const problem = runProblem(run)
+  const at = run.steps.findIndex((_, step) =>
+    problem.states(step).every((hold) => problem.one(step, hold) === Infinity),
+  )
+  const names = (run.steps[at]?.notes ?? []).map((note) => pitchName(line.notes[note]!.pitch))
+  const path = isFree(recipe.material) ? `material.pitches[${placeOf(recipe.material, names)}]` : 'handSize'
+  const hand = `${recipe.handSize === 'average' ? 'an average' : `a ${recipe.handSize}`} ${line.hand} hand`
+  return new RecipeError('reach', `${names.join(' ')} cannot be taken at once by ${hand}.`, path)
+}
+
+/** Where in the list a chord stands; the left hand may play it an octave lower. */
+function placeOf({ pitches }: FreePitches, names: readonly string[]): number {
+  const same = (each: string | readonly string[]): boolean =>
+    typeof each !== 'string' && each.length === names.length && each.some((name) => name[0] === names[0]![0])
+  return Math.max(0, pitches.findIndex(same))
+}
+
 /**
  * Fingers a line by the recipe's school: the octave first, as a ring, where there is one; then the whole line after
  * that pattern, around the pins.
- * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together)
+ * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together), `reach`
  */
 export function fingerLine(recipe: Recipe, material: Material, line: Line, asked: Asked = {}): Fingering {
   const task = taskOf(recipe, material, line)
   const { run, pins } = task
   const best = solvedBy(task, pins)
-  if (!best) throw conflictOf(line, pins, (some) => solvedBy(task, some) !== undefined)
+  if (!best) {
+    if (!solvedBy(task, [])) throw outOfReach(recipe, task)
+    throw conflictOf(line, pins, (some) => solvedBy(task, some) !== undefined)
+  }
   const { accepted } = asked
   const chosen = accepted
     ? { states: holdsFrom(run.steps, accepted), cost: runCost(run, accepted) }
@@ -57,6 +83,7 @@ export function fingerLine(recipe: Recipe, material: Material, line: Line, asked
     fingers,
     crossings,
     lifts,
+    grips: gripsOf(run, fingers, crossings, lifts),
     pinned: pins.flatMap(({ at, fixes }) => fixes.map(({ index }) => ({ index, pin: at }))),
     cost: chosen.cost,
     reasons: reasonsOf({ task, others, crossings, lifts, fingers, pinPrice: chosen.cost - free }),

@@ -10,13 +10,20 @@ import { FINGERS, type School } from './school'
 interface Memo {
   readonly steps: Map<number, Float64Array>
   readonly cramps: Map<number, Float64Array>
+  readonly insides: Map<number, Float64Array>
   readonly grips: Map<number, Float64Array>
   readonly moves: Map<string, Float64Array>
 }
 
 const MEMOS = new WeakMap<School, Record<Hand, Memo>>()
 
-const fresh = (): Memo => ({ steps: new Map(), cramps: new Map(), grips: new Map(), moves: new Map() })
+const fresh = (): Memo => ({
+  steps: new Map(),
+  cramps: new Map(),
+  insides: new Map(),
+  grips: new Map(),
+  moves: new Map(),
+})
 
 function memoOf(school: School, hand: Hand): Memo {
   let both = MEMOS.get(school)
@@ -53,6 +60,13 @@ export const crampTable = (school: School, hand: Hand, a: number, b: number): Fl
   remembered(memoOf(school, hand).cramps, place(a % 12, b - a), () =>
     pairs((first, second) => crampCost(school, hand, on(a, first), on(b, second))),
   )
+
+/** Both together: what two keys cost inside a run. */
+export const insideTable = (school: School, hand: Hand, a: number, b: number): Float64Array =>
+  remembered(memoOf(school, hand).insides, place(a % 12, b - a), () => {
+    const cramps = crampTable(school, hand, a, b)
+    return stepTable(school, hand, a, b).map((cost, pair) => cost + cramps[pair]!)
+  })
 
 /** What three keys cost in one grip, 0 where they are not in one; by finger triple, first finger slowest. */
 export const gripTable = (school: School, hand: Hand, a: number, b: number, c: number): Float64Array =>

@@ -22,7 +22,6 @@ const AROUND = 4
 /** Whole lines that differ from the chosen one at a place; worked out once and asked for any place. */
 export class Others {
   private through?: Through<Hold>
-  private own?: Charge[]
 
   constructor(
     private readonly task: Task,
@@ -35,14 +34,21 @@ export class Others {
     this.through ??= new Through(runProblem(run, this.allowed()))
     const found = this.through.best(step, wanted)
     if (!found) return undefined
-    this.own ??= chargesOfRun(run, fingersOf(run.steps, this.chosen.states))
-    const fingers = fingersOf(run.steps, found.states)
     return {
       holds: found.states,
-      fingers,
+      fingers: fingersOf(run.steps, found.states),
       price: Math.max(0, found.cost - this.chosen.cost),
-      dearer: dearerIn(this.own, chargesOfRun(run, fingers)),
+      dearer: this.dearer(found.states),
     }
+  }
+
+  /** Where two lines are alike they pay alike, so only the stretch in which they differ is looked at. */
+  private dearer(other: readonly Hold[]): Charge[] {
+    const { states } = this.chosen
+    const from = Math.max(0, other.findIndex((hold, at) => !sameHold(hold, states[at])) - 2)
+    const to = other.findLastIndex((hold, at) => !sameHold(hold, states[at]))
+    const charges = (holds: readonly Hold[]) => chargesOfRun(this.task.run, holds, from, to)
+    return dearerIn(charges(states), charges(other))
   }
 
   private allowed(): Allowed | undefined {

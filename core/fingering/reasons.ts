@@ -5,7 +5,7 @@ import { type Charge, chargesOfRing, dearerIn } from './charges'
 import { outward } from './cost'
 import type { Others } from './others'
 import { type RingFingering, rivalRing } from './ring'
-import type { Crossing } from './run'
+import type { Crossing } from './places'
 import type { Task } from './task'
 import { holdWords, listed, phraseOf } from './words'
 

@@ -5,7 +5,7 @@ import { type Finger, type Hand, type Leg, octaveOf } from '../study'
 import { isBlack } from '../surface'
 import { allHolds, type Hold, holdCost, holdsOf, moveCost, numberOf } from './chords'
 import { charge, crampCost, outward, spanCost, stepCost, type Tally, touchCost } from './cost'
-import { crampTable, gripTable, moveTable, stepTable } from './memo'
+import { gripTable, insideTable, moveTable } from './memo'
 import { FINGERS, type School, type Term } from './school'
 import type { Manner } from './schools'
 
@@ -96,7 +96,7 @@ function linkCost(school: School, hand: Hand, keys: Keys, at: number, a: Hold, b
     crampCost(school, hand, ...touched, tally)
   }
   const pair = 5 * (a[0]! - 1) + b[0]! - 1
-  return stepTable(school, hand, first, second)[pair]! + crampTable(school, hand, first, second)[pair]!
+  return insideTable(school, hand, first, second)[pair]!
 }
 
 /** What three degrees in one grip cost. */

@@ -1,20 +1,9 @@
 import { costOf, type Problem, type Solution, solve } from '../assign'
-import type { Finger, Hand, Line } from '../study'
+import type { Finger, Line } from '../study'
 import { allHolds, type Hold, holdCost, moveCost, numberOf, sameHold } from './chords'
-import {
-  charge,
-  crampCost,
-  endCost,
-  passage,
-  shiftCost,
-  spanCost,
-  stepCost,
-  type Tally,
-  type Touch,
-  touchCost,
-} from './cost'
+import { charge, crampCost, endCost, shiftCost, spanCost, stepCost, type Tally, type Touch, touchCost } from './cost'
 import type { Habit } from './habit'
-import { crampTable, gripTable, moveTable, stepTable } from './memo'
+import { crampTable, gripTable, insideTable, moveTable, stepTable } from './memo'
 import type { School } from './school'
 import { type HandStep, stepsOf } from './steps'
 
@@ -35,14 +24,20 @@ export type Allowed = (at: number, hold: Hold) => boolean
 /** A step's notes under a hold. */
 const touch = (step: HandStep, hold: Hold, voice = 0): Touch => ({ midi: step.keys[voice]!, finger: hold[voice]! })
 
-function stepPrice({ school, line, steps, habit }: Run, at: number, hold: Hold, tally?: Tally): number {
+/** What a chord costs to hold; looked up, unless its charges are wanted. */
+function heldPrice(run: Run, at: number, hold: Hold, tally?: Tally): number {
+  return tally ? holdCost(run.school, run.steps[at]!.keys, hold, tally) : run.prices.hold(run, at)[numberOf(hold)]!
+}
+
+function stepPrice(run: Run, at: number, hold: Hold, tally?: Tally): number {
+  const { school, line, steps, habit } = run
   const step = steps[at]!
   const usual = habit[at]
   const chord = hold.length > 1
   if (!usual) {
-    return chord ? holdCost(school, step.keys, hold, tally) : touchCost(school, line.hand, touch(step, hold), tally)
+    return chord ? heldPrice(run, at, hold, tally) : touchCost(school, line.hand, touch(step, hold), tally)
   }
-  const own = chord ? holdCost(school, step.keys, hold, tally) : 0
+  const own = chord ? heldPrice(run, at, hold, tally) : 0
   if (hold.every((finger, voice) => finger === usual[voice])) return own
   const finger = chord ? 0 : hold[0]!
   return (
@@ -63,10 +58,10 @@ function linkTable(run: Run, at: number): Float64Array {
   const [from, to] = [steps[at]!, steps[at + 1]!]
   if (from.keys.length > 1 || to.keys.length > 1) return moveTable(school, hand, from.keys, to.keys)
   const [first, second] = [from.keys[0]!, to.keys[0]!]
-  const plain = stepTable(school, hand, first, second)
-  const cramps = crampTable(school, hand, first, second)
   const inside = !from.end && !to.end
-  return plain.map((cost, pair) => {
+  if (inside && !run.lifts) return insideTable(school, hand, first, second)
+  const cramps = crampTable(school, hand, first, second)
+  return stepTable(school, hand, first, second).map((cost, pair) => {
     const [a, b] = [HOLD[Math.floor(pair / 5)]!, HOLD[pair % 5]!]
     if (cost === Infinity) return run.lifts ? shiftCost(school, touch(from, a), touch(to, b)) : Infinity
     return cost + (inside ? cramps[pair]! : linkEnd(run, at, a, b))
@@ -137,9 +132,16 @@ function gripCharges(run: Run, at: number, [a, b, c]: readonly [Hold, Hold, Hold
 
 /** Tables of a run, each made when it is first asked for; they do not depend on the pattern's fingers. */
 export class Prices {
+  private readonly holds: Float64Array[] = []
   private readonly links: Float64Array[] = []
   private readonly grips: (Float64Array | null)[] = []
 
+  hold(run: Run, at: number): Float64Array {
+    const { keys } = run.steps[at]!
+    return (this.holds[at] ??= Float64Array.from(
+      allHolds(run.line.hand, keys.length).map((hold) => holdCost(run.school, keys, hold)),
+    ))
+  }
   link(run: Run, at: number): Float64Array {
     return (this.links[at] ??= run.steps[at + 1]!.fresh ? NOTHING : linkTable(run, at))
   }
@@ -199,8 +201,18 @@ export const holdsFrom = (steps: readonly HandStep[], fingers: readonly Finger[]
     return known.find((hold) => sameHold(hold, own)) ?? own
   })
 
-/** The best ways through a run, cheapest first. */
-export const solveRun = (run: Run, allowed?: Allowed, k = 1): Solution<Hold>[] => solve(runProblem(run, allowed), k)
+/** A finger dearer than this by itself is tried only where the whole line cannot do for less. */
+const BEYOND = 900
+
+/**
+ * The best ways through a run, cheapest first. Prices are never negative, so a line that costs less than a finger does by
+ * itself is better than any with that finger: such fingers are left out first, and the answer is exact all the same.
+ */
+export function solveRun(run: Run, allowed?: Allowed, k = 1): Solution<Hold>[] {
+  const sensible: Allowed = (at, hold) => (allowed?.(at, hold) ?? true) && stepPrice(run, at, hold) < BEYOND
+  const found = solve(runProblem(run, sensible), k)
+  return found.length === k && found[k - 1]!.cost < BEYOND ? found : solve(runProblem(run, allowed), k)
+}
 
 /** Points that given fingers cost; Infinity where no hand plays them so. */
 export const runCost = (run: Run, fingers: readonly Finger[]): number =>
@@ -225,40 +237,3 @@ function reachable(run: Run): boolean {
 
 const spanTooWide = (a: HandStep, b: HandStep, far: number): boolean =>
   Math.abs(b.keys[0]! - a.keys[0]!) > 12 && Math.abs(b.keys[0]! - a.keys[0]!) * (164.5 / 12) > far
-
-/** A place where the hand moves over or under its thumb. */
-export interface Crossing {
-  /** The note on which the crossing lands. */
-  readonly index: number
-  readonly kind: 'thumb-under' | 'over-thumb'
-}
-
-/** Crossings of a fingered line: onto the thumb (under) or from the thumb onto another finger (over). */
-export function crossingsOf(hand: Hand, run: Pick<Run, 'steps'>, fingers: readonly Finger[]): Crossing[] {
-  return run.steps.flatMap((step, at): Crossing[] => {
-    const before = run.steps[at - 1]
-    if (!before || step.fresh || before.keys.length !== step.keys.length) return []
-    return step.notes.flatMap((index, voice): Crossing[] => {
-      const from = { midi: before.keys[voice]!, finger: fingers[before.notes[voice]!]! }
-      const here = { midi: step.keys[voice]!, finger: fingers[index]! }
-      if (passage(hand, from, here) !== 'pass') return []
-      return [{ index, kind: here.finger === 1 ? 'thumb-under' : 'over-thumb' }]
-    })
-  })
-}
-
-/** Notes before which the hand is lifted to a new place: where the form says so, or where nothing else reaches. */
-export function liftsOf(run: Run, fingers: readonly Finger[]): number[] {
-  const { school, line, steps } = run
-  return steps.flatMap((step, at) => {
-    const before = steps[at - 1]
-    if (!before) return []
-    if (step.fresh) return [step.notes[0]!]
-    if (!run.lifts || step.keys.length > 1 || before.keys.length > 1) return []
-    const [from, here] = [
-      { midi: before.keys[0]!, finger: fingers[before.notes[0]!]! },
-      { midi: step.keys[0]!, finger: fingers[step.notes[0]!]! },
-    ]
-    return stepCost(school, line.hand, from, here) === Infinity ? [step.notes[0]!] : []
-  })
-}

@@ -50,7 +50,7 @@ export const CONSERVATORY: School = {
     'tonic-without-thumb': 50,
     'little-finger-inside': 1000,
     'moved-thumb': 5,
-    pass: 20,
+    pass: 26,
     'pass-at-white': 4,
     'pass-by-two': 6,
     'pass-by-five': 200,
@@ -79,8 +79,8 @@ export const CONSERVATORY: School = {
   },
   reach: {
     1: { 2: 100, 3: 111, 4: 150, 5: 180 },
-    2: { 3: 62, 4: 95, 5: 145 },
-    3: { 4: 50, 5: 96 },
+    2: { 3: 60, 4: 95, 5: 130 },
+    3: { 4: 50, 5: 95 },
     4: { 5: 62 },
   },
   chordReach: scaled(COMFORTABLE, SEMITONE),
@@ -164,6 +164,8 @@ const CHROMATIC: Record<FingeringSettings['chromatic'], { weights: Weights; insi
       'skipped-finger': 0,
       pass: 1,
       'pass-by-two': 0,
+      'pass-at-end': 0,
+      'end-off-pattern': 30,
       cramped: 0,
     },
   },
@@ -173,6 +175,9 @@ const CHROMATIC: Record<FingeringSettings['chromatic'], { weights: Weights; insi
     inside: FINGERS,
   },
 }
+
+/** Over a black third 4 and 2 lie close together; whoever wants 4 everywhere accepts that. */
+const ALWAYS_FOUR: Weights = { 'third-in-triad': 60, cramped: 5 }
 
 const HABITLESS: readonly SchoolId[] = ['free-and-smooth', 'one-fingering-for-all']
 
@@ -187,7 +192,7 @@ const MANNERS = new Map<string, Manner>()
 function mannerOf(settings: FingeringSettings, hand: Hand, chromatic: boolean, triad: boolean): Manner {
   const school = ALL_SCHOOLS[settings.school]
   const habit = chromatic && !HABITLESS.includes(school.id) ? CHROMATIC[settings.chromatic] : { weights: {} }
-  const four = triad && hand === 'left' && settings.leftArpeggio === 'always-four' ? { 'third-in-triad': 60 } : {}
+  const four = triad && hand === 'left' && settings.leftArpeggio === 'always-four' ? ALWAYS_FOUR : {}
   const by = HAND_SCALE[settings.handSize]
   return {
     ...school,

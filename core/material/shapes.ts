@@ -58,7 +58,7 @@ export const SCALE_SHAPES: Shapes = {
   'major-pentatonic': other('major pentatonic', 'major', MAJOR, degrees([0, 2, 4, 7, 9], [0, 1, 2, 4, 5])),
   'minor-pentatonic': other('minor pentatonic', 'minor', MINOR, degrees([0, 3, 5, 7, 10], [0, 2, 3, 4, 6])),
   blues: other('blues', 'minor', MINOR, degrees([0, 3, 5, 6, 7, 10], [0, 2, 3, 3, 4, 6])),
-  'whole-tone': other('whole-tone', null, null, degrees([0, 2, 4, 6, 8, 10], [0, 1, 2, 3, 4, 6])),
+  'whole-tone': other('whole-tone', null, null, degrees([0, 2, 4, 6, 8, 10])),
   chromatic: {
     ...other('chromatic', null, null, degrees([0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11])),
     spelling: 'plain',

@@ -9,13 +9,18 @@ const onCircle = (fifths: number): Note =>
 /** Seven signs at the most make a signature that is printed. */
 export const MOST_SIGNS = 7
 
+/** Whether a kind on a tonic is spelled without triple signs. */
+const writable = (tonic: Note, kind: Kind): boolean =>
+  [...kind.up, ...kind.down].every((interval) => Math.abs(noteAbove(tonic, interval).alteration) <= 2)
+
 /**
  * Tonics in circle order, flats to sharps: all whose signature has at most seven signs; where the kind is written
- * without a signature, every name from G flat to A sharp.
+ * without a signature, every name from G flat to A sharp that needs no triple sign.
  */
 export function usualTonics(kind: Kind): Note[] {
   const [from, to] = kind.signature === null ? [-6, 10] : [-7 - kind.signature, 7 - kind.signature]
-  return Array.from({ length: to - from + 1 }, (_, index) => onCircle(from + index))
+  const tonics = Array.from({ length: to - from + 1 }, (_, index) => onCircle(from + index))
+  return kind.spelling === 'plain' ? tonics : tonics.filter((tonic) => writable(tonic, kind))
 }
 
 /** Sharps (positive) or flats of a kind's own signature on a tonic; 0 for kinds written without one. */

@@ -105,7 +105,8 @@ function risingLeg(recipe: Recipe, material: Material, hand: Hand, leg: Leg): { 
   return { places: placesOf(form, rising, recipe.octaves), octave: recipe.startOctave - lower }
 }
 
-interface Step extends Place {
+interface Step {
+  readonly place: Place
   readonly leg: Leg
   readonly octave: number
 }
@@ -115,22 +116,26 @@ function stepsOf(recipe: Recipe, material: Material, hand: Hand): Step[] {
   return LEGS[courseOf(recipe, hand)].flatMap((leg, at) => {
     const { places, octave } = risingLeg(recipe, material, hand, leg)
     const run = leg === 'up' ? places : [...places].reverse()
-    return (at === 0 ? run : run.slice(1)).map((place) => ({ ...place, leg, octave }))
+    return (at === 0 ? run : run.slice(1)).map((place) => ({ place, leg, octave }))
   })
 }
 
 function lineOf(recipe: Recipe, material: Material, hand: Hand): Line {
   const all = stepsOf(recipe, material, hand)
-  const mine = all.flatMap((step, at) => (step.hand === undefined || step.hand === hand ? [{ step, at }] : []))
   const alone = recipe.hands !== 'together'
-  const notes = mine.flatMap(({ step, at }, order) => {
-    const before = mine[order - 1]?.step
-    const tonic: Pitch = { ...material.tonic, octave: step.octave }
-    return step.sounds.map((interval): LineNote => {
+  const notes: LineNote[] = []
+  let [order, before]: [number, Place | undefined] = [0, undefined]
+  all.forEach(({ place, leg, octave }, at) => {
+    if (place.hand !== undefined && place.hand !== hand) return
+    const tonic: Pitch = { ...material.tonic, octave }
+    const fresh = before !== undefined && before.group !== place.group
+    const step = alone ? order : at
+    for (const interval of place.sounds) {
       const pitch = pitchAbove(tonic, interval)
-      const fresh = before !== undefined && before.group !== step.group
-      return { pitch, midi: midiOf(pitch), degree: step.degree, leg: step.leg, step: alone ? order : at, fresh }
-    })
+      notes.push({ pitch, midi: midiOf(pitch), degree: place.degree, leg, step, fresh })
+    }
+    order++
+    before = place
   })
   return { hand, notes }
 }

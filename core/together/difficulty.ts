@@ -63,7 +63,7 @@ export function difficultyOf(
   const hands = loads.reduce((sum, load) => sum + load, 0)
   const both = right && left && together ? { right, left, together } : null
   const counted = {
-    following: both ? WEIGHTS.following * both.together.crossings.following.length : 0,
+    following: both ? WEIGHTS.following * both.together.following.length : 0,
     mirrored: both ? WEIGHTS.mirrored * both.together.crossings.both.length : 0,
     pairs: both ? WEIGHTS.pair * pairsOf(both.right, both.left) : 0,
     mismatch: both ? WEIGHTS.mismatch * mismatches(both.right, both.left) : 0,

@@ -24,9 +24,9 @@ export interface Together {
     readonly left: readonly number[]
     /** Steps on which both hands land a crossing. */
     readonly both: readonly number[]
-    /** Steps on which a hand crosses straight after the other one did. */
-    readonly following: readonly number[]
   }
+  /** Steps on which a hand crosses straight after the other one did. */
+  readonly following: readonly number[]
 }
 
 /** Fingers of a part by step. */
@@ -62,7 +62,7 @@ export function togetherOf(right: HandPart, left: HandPart): Together {
       right: byRight,
       left: byLeft,
       both: byRight.filter((step) => byLeft.includes(step)),
-      following: [...after(byRight, byLeft), ...after(byLeft, byRight)].sort((a, b) => a - b),
     },
+    following: [...after(byRight, byLeft), ...after(byLeft, byRight)].sort((a, b) => a - b),
   }
 }

@@ -29,7 +29,7 @@ const times = (count: number): string => (count === 1 ? 'once' : count === 2 ? '
 
 /** What a teacher would say of both hands: anchors first, then who crosses when. One sentence each. */
 export function meetingWords(together: Together, right: NamedPart, left: NamedPart): string[] {
-  const { thumbs, thirds, equal, pairs, crossings } = together
+  const { thumbs, thirds, equal, pairs, crossings, following } = together
   const steps = new Set(right.notes.map((note) => note.step)).size
   if (equal.length === steps && steps > 1) {
     return [`Both hands take the same finger on every note, and cross at once: ${times(crossings.both.length)}.`]
@@ -40,8 +40,7 @@ export function meetingWords(together: Together, right: NamedPart, left: NamedPa
     crossings.both.length > 0
       ? `Both hands cross at once on ${places(crossings.both, right, left)}.`
       : 'The hands never cross on the same note.'
-  const after =
-    crossings.following.length > 0 ? ` One crosses straight after the other: ${times(crossings.following.length)}.` : ''
+  const after = following.length > 0 ? ` One crosses straight after the other: ${times(following.length)}.` : ''
   const swapped = pairs.length > 0 ? [`Thumb and second finger change places from ${places(pairs, right, left)}.`] : []
   return [anchor(thumbs, 'Thumbs'), anchor(thirds, 'Third fingers'), ...swapped, both + after]
 }

@@ -59,6 +59,60 @@ describe('realise', () => {
     expect(left.hands.left.fingers.join('')).toBe('543213212312345')
   })
 
+  it('takes any material: inversions, double notes, shared hands, pitches as listed; and any pin', async () => {
+    const { code, lines: out } = await run(
+      'realise',
+      lines(
+        { material: { tonic: 'Eb', kind: 'major-arpeggio', inversion: 1 }, hands: 'right', octaves: 1 },
+        { material: { tonic: 'C', kind: 'double-thirds-major' }, hands: 'right', octaves: 1, course: 'up' },
+        { material: { tonic: 'C', kind: 'tetrachords-major' }, course: 'up' },
+        { material: { pitches: ['C4', ['E4', 'G4'], 'C5'] }, hands: 'right', school: 'free-and-smooth' },
+        { material: { tonic: 'C', kind: 'major' }, hands: 'right', pins: [{ hand: 'right', degree: 4, finger: 4 }] },
+        { material: { tonic: 'G#', kind: 'major' }, hands: 'left' },
+      ),
+    )
+    expect(code).toBe(0)
+    const [inverted, thirds, shared, listed, pinned, beyond] = out.map((line) => JSON.parse(line))
+    expect(inverted.title).toBe('E♭ major arpeggio, first inversion, right hand, one octave')
+    expect(inverted.recipe.material.inversion).toBe(1)
+    expect(inverted.hands.right.pitches.slice(0, 4)).toEqual(['G4', 'Bb4', 'Eb5', 'G5'])
+    expect(thirds.hands.right.steps.slice(0, 4)).toEqual([0, 0, 1, 1])
+    expect(thirds.hands.right.pitches.slice(0, 4)).toEqual(['C4', 'E4', 'D4', 'F4'])
+    expect(shared.hands.right.steps).toEqual([4, 5, 6, 7])
+    expect(shared.hands.left.fingers).toEqual([5, 4, 3, 2])
+    expect(listed.hands.right.steps).toEqual([0, 1, 1, 2])
+    expect(pinned.hands.right.fingers.slice(0, 8).join('')).toBe('12341231')
+    expect(pinned.hands.right.alternatives.length).toBeGreaterThan(0)
+    expect(pinned.difficulty.total).toBeGreaterThan(0)
+    expect(beyond).toMatchObject({ keySignature: { fifths: 8 }, twin: { tonic: 'Ab' } })
+    expect(beyond.hands.left.pitches[6]).toBe('F##4')
+  })
+
+  it('refuses what it cannot finger or write, naming the field', async () => {
+    const { code, lines: out } = await run(
+      'realise',
+      lines(
+        { material: { tonic: 'C', kind: 'major', inversion: 1 } },
+        { material: { pitches: ['C4', 'H4'] } },
+        { material: { pitches: ['C4'], tonic: 'C' } },
+        { material: { pitches: [['C3', 'C6']] }, hands: 'right' },
+        { material: { tonic: 'Cb', kind: 'diminished-seventh-arpeggio' } },
+        { material: { tonic: 'C', kind: 'major' }, pins: [{ hand: 'right', from: 0, finger: 1 }] },
+        { material: { tonic: 'C', kind: 'major' }, interval: 'third', motion: 'contrary' },
+      ),
+    )
+    expect(code).toBe(1)
+    expect(out.map((line) => JSON.parse(line).error.path)).toEqual([
+      'material.inversion',
+      'material.pitches[1]',
+      'material.tonic',
+      'material.pitches[0]',
+      'material.tonic',
+      'pins[0].fingers',
+      'interval',
+    ])
+  })
+
   it('flushes each answer before the next line comes', async () => {
     const child = spawn('npm', ['run', '--silent', 'realise'], { stdio: ['pipe', 'pipe', 'inherit'] })
     const next = () => new Promise<string>((resolve) => child.stdout.once('data', (chunk) => resolve(String(chunk))))
@@ -82,6 +136,25 @@ describe('realise', () => {
     // what comes out goes in again and gives the same
     const again = await run('realise', lines(filled))
     expect(again.lines).toEqual(out)
+  })
+})
+
+describe('compare', () => {
+  it('tells what changes from one recipe to another, as data and in words', async () => {
+    const minor = (kind: string) => ({ material: { tonic: 'A', kind }, hands: 'right' })
+    const { code, lines: out } = await run(
+      'compare',
+      lines([minor('natural-minor'), minor('harmonic-minor')], [minor('blues')]),
+    )
+    expect(code).toBe(1)
+    const [changes, refused] = out.map((line) => JSON.parse(line))
+    expect(changes.titles).toEqual([
+      'A natural minor, right hand, two octaves',
+      'A harmonic minor, right hand, two octaves',
+    ])
+    expect(changes.hands.right.notes[0]).toEqual({ a: 6, b: 6, from: 'G5', to: 'G#5' })
+    expect(changes.words[0]).toBe('G becomes G♯')
+    expect(refused.error.code).toBe('compare.two')
   })
 })
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { realise } from '#core/realise'
 import type { Hand } from '#core/study'
+import { isBlack } from '#core/surface'
 
 /**
  * Printed fingerings, one octave upward as the tables show it: right hand | left hand.
@@ -81,6 +82,33 @@ const MINOR_ARPEGGIOS = {
   Bb: '2312312 3213213',
 }
 
+/**
+ * Inversions that begin on a white key, two octaves upward: right | left. The first inversion has its fourth in the
+ * middle of the grip, the second at its lower end (from memory; common practice in later books than those above).
+ */
+const FIRST_INVERSIONS = '1241245 5421421'
+const SECOND_INVERSIONS = '1241245 5321321'
+const INVERSIONS = {
+  'major-arpeggio': { 1: ['C', 'G', 'F', 'Eb', 'Ab', 'Db', 'Bb', 'Gb'], 2: ['C', 'G', 'D', 'A', 'E', 'F', 'Bb'] },
+  'minor-arpeggio': { 1: ['A', 'E', 'D', 'F#', 'C#', 'B', 'G#', 'Bb'], 2: ['A', 'D', 'E'] },
+} as const
+
+/** Seventh chords on white roots, two octaves upward: right | left, thumbs on the root. */
+const SEVENTHS = '123412345 543214321'
+const SEVENTH_KINDS = [
+  'dominant-seventh-arpeggio',
+  'diminished-seventh-arpeggio',
+  'major-seventh-arpeggio',
+  'minor-seventh-arpeggio',
+  'half-diminished-seventh-arpeggio',
+]
+
+/** The 1-3 chromatic: one finger for each key, both ways (Hanon no. 40; common practice; from memory). */
+const CHROMATIC: Record<Hand, Record<string, number>> = {
+  right: { C: 2, 'C#': 3, D: 1, 'D#': 3, E: 1, F: 2, 'F#': 3, G: 1, 'G#': 3, A: 1, 'A#': 3, B: 1 },
+  left: { C: 1, 'C#': 3, D: 1, 'D#': 3, E: 2, F: 1, 'F#': 3, G: 1, 'G#': 3, A: 1, 'A#': 3, B: 2 },
+}
+
 /** First or last fingers that tables print in place of the pattern's: 2 for 3 or 4 on a black key, 4 or 5 where a run ends. */
 const mayStandFor = (printed: string, own: number): boolean =>
   printed === String(own) || (own === 2 && '34'.includes(printed)) || (own === 3 && '24'.includes(printed))
@@ -131,6 +159,74 @@ describe.each([
     const own = fingersOf(tonic, kind, hand, 2)
     compare(own.slice(0, 7), printed)
     compare(own.slice(6), [...printed].reverse().join(''))
+  })
+})
+
+describe('inversions that begin on a white key', () => {
+  const cases = Object.entries(INVERSIONS).flatMap(([kind, byInversion]) =>
+    Object.entries(byInversion).flatMap(([inversion, tonics]) =>
+      tonics.map((tonic) => [tonic, kind, Number(inversion)] as const),
+    ),
+  )
+  // an arpeggio on five or six black keys begins on white in some inversion only; those that do not are left out
+  const white = cases.filter(([tonic, kind, inversion]) => {
+    const { midi } = realise({ material: { tonic, kind, inversion }, hands: 'right', octaves: 1 }).hands.right!
+    return !isBlack(midi[0]!)
+  })
+  it.each(white)('%s %s, inversion %d', (tonic, kind, inversion) => {
+    const printed = (inversion === 1 ? FIRST_INVERSIONS : SECOND_INVERSIONS).split(' ')
+    for (const [at, hand] of (['right', 'left'] as const).entries()) {
+      const own = realise({ material: { tonic, kind, inversion }, hands: hand, octaves: 2 }).hands[hand]!.fingers
+      compare(own.slice(0, 7), printed[at]!)
+      compare(own.slice(6), [...printed[at]!].reverse().join(''))
+    }
+  })
+  it('are at least eight of each family', () => {
+    for (const kind of Object.keys(INVERSIONS))
+      expect(white.filter((each) => each[1] === kind).length).toBeGreaterThanOrEqual(8)
+  })
+})
+
+describe('seventh chords on white roots', () => {
+  const roots = ['C', 'D', 'E', 'F', 'G', 'A', 'B']
+  it.each(SEVENTH_KINDS.flatMap((kind) => roots.map((tonic) => [tonic, kind] as const)))('%s %s', (tonic, kind) => {
+    for (const [at, hand] of (['right', 'left'] as const).entries()) {
+      const own = fingersOf(tonic, kind, hand, 2)
+      compare(own.slice(0, 9), SEVENTHS.split(' ')[at]!)
+      compare(own.slice(8), [...SEVENTHS.split(' ')[at]!].reverse().join(''))
+    }
+  })
+})
+
+describe('the chromatic scale by 1 and 3', () => {
+  it.each(['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'Ab', 'A', 'Bb', 'B'])('from %s', (tonic) => {
+    for (const hand of ['right', 'left'] as const) {
+      const { midi, fingers } = realise({ material: { tonic, kind: 'chromatic' }, hands: hand }).hands[hand]!
+      const names = Object.keys(CHROMATIC[hand])
+      for (let at = 1; at < midi.length - 1; at++) expect(fingers[at]).toBe(CHROMATIC[hand][names[midi[at]! % 12]!])
+    }
+  })
+})
+
+/** Facts of the trade without a source: common practice. */
+describe('other scales', () => {
+  const up = (tonic: string, kind: string, hand: Hand) =>
+    realise({ material: { tonic, kind }, hands: hand, octaves: 1, course: 'up' }).hands[hand]!.fingers.join('')
+
+  it('plays the F blues in threes, thumbs on F and B', () => {
+    expect(up('F', 'blues', 'right').slice(0, 6)).toBe('123123')
+  })
+
+  it('has 2 3 4 on the three black keys of a whole-tone scale, the thumb on white', () => {
+    const { midi, fingers } = realise({ material: { tonic: 'C', kind: 'whole-tone' }, hands: 'right' }).hands.right!
+    midi.forEach((key, at) => {
+      const black: Record<number, number> = { 6: 2, 8: 3, 10: 4 }
+      if (black[key % 12]) expect(fingers[at]).toBe(black[key % 12])
+    })
+  })
+
+  it('fingers a mode on a white tonic as the conservatory fingers a scale there: thumb on the tonic', () => {
+    for (const kind of ['dorian', 'phrygian', 'mixolydian', 'aeolian']) expect(up('D', kind, 'right')).toBe('12312345')
   })
 })
 

@@ -1,4 +1,4 @@
-import { SCHOOL_LIST } from '#core/fingering'
+import { SCHOOL_LIST, schoolOf } from '#core/fingering'
 import { type KindId, KINDS } from '#core/material'
 import { octaveWords, type RealisedStudy, takeAlternative } from '#core/realise'
 import { type Hand, isFree, MOST_OCTAVES, type RecipeInput } from '#core/study'
@@ -8,6 +8,8 @@ export interface Beside {
   readonly value: string
   readonly words: string
   readonly note: string
+  /** What the study on the desk is called beside them. */
+  readonly base: string
   /** One study or several, each with what it is called here. */
   readonly recipes: readonly { readonly label: string; readonly recipe: RecipeInput }[]
 }
@@ -29,7 +31,8 @@ function minors(study: RealisedStudy): Beside[] {
     label: KINDS[kind].words,
     recipe: unpinned(study, { material: { ...material, kind } }),
   }))
-  return [{ value: 'minors', words: 'the other two minors', note: 'what changes from form to form', recipes }]
+  const base = KINDS[material.kind].words
+  return [{ value: 'minors', words: 'the other two minors', note: 'what changes from form to form', base, recipes }]
 }
 
 const schools = (study: RealisedStudy): Beside[] =>
@@ -38,6 +41,7 @@ const schools = (study: RealisedStudy): Beside[] =>
       value: id,
       words,
       note: idea,
+      base: schoolOf(study.recipe.school).words,
       recipes: [{ label: words, recipe: unpinned(study, { school: id }) }],
     }),
   )
@@ -49,6 +53,7 @@ const nextBest = (study: RealisedStudy): Beside[] =>
       value: `${hand}-${at}`,
       words: `${at === 0 ? 'next best' : 'third best'}, ${hand} hand`,
       note: alternative.words,
+      base: 'on the desk',
       recipes: [
         {
           label: `${alternative.pattern}, ${hand} hand`,
@@ -67,6 +72,7 @@ function octaves(study: RealisedStudy): Beside[] {
       value: `octaves-${count}`,
       words: octaveWords(count),
       note: count > recipe.octaves ? 'one more' : 'one fewer',
+      base: octaveWords(recipe.octaves),
       recipes: [{ label: octaveWords(count), recipe: unpinned(study, { octaves: count }) }],
     }))
 }

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { RealisedStudy } from '#core/realise'
+import { hasChords } from '#core/study'
 import { isBlack } from '#core/surface'
-import type { System } from '~/engraving'
+import { handsIn, type System } from '~/engraving'
 import type { Place } from '~/stores/desk'
 import { type Disc, stairOf } from './geometry'
 
@@ -30,7 +31,12 @@ const octaves = computed(() => keys.value.white.filter((midi) => midi % 12 === 0
 const octaveName = (midi: number): string => `C${midi / 12 - 1}`
 const column = (step: number): number | undefined => props.system.columns[step - props.system.from]
 const isSelected = (disc: Disc): boolean => props.selected?.hand === disc.hand && props.selected.index === disc.index
-const letterOf = (disc: Disc): string | undefined => props.letters?.get(`${disc.hand} ${disc.index}`)
+/** Chords leave no room for letters; they stand in the score. */
+const chords = computed(() =>
+  handsIn(props.study).some((hand) => hasChords({ hand, notes: props.study.hands[hand]!.notes })),
+)
+const letterOf = (disc: Disc): string | undefined =>
+  chords.value ? undefined : props.letters?.get(`${disc.hand} ${disc.index}`)
 const summary = computed(() => {
   const hands = Object.entries(props.study.hands).map(
     ([hand, part]) => `${hand} hand: ${part.crossings.length} crossings`,

@@ -111,7 +111,7 @@ function letterCorner(hand: Hand, { into, onward }: Directions): { dx: number; d
   return { dx: 14, dy: into ? 14 : -6 }
 }
 
-/** Cuts a hand's discs where it crosses or is lifted. */
+/** Cuts a hand's discs where a new grip begins. */
 function gripsOf(discs: readonly Disc[], landings: ReadonlySet<number>): Disc[][] {
   const grips: Disc[][] = []
   discs.forEach((disc, at) => {
@@ -177,8 +177,8 @@ export function stairOf(study: RealisedStudy, system: System, height: number): S
   const scale = scaleFor(study, height)
   const hands = handsIn(study).map((hand) => {
     const discs = discsOf(study, system, scale, hand)
-    const { notes, crossings, lifts } = study.hands[hand]!
-    const landings = new Set([...crossings.map(({ index }) => index), ...lifts].map((index) => notes[index]!.step))
+    const { notes, grips } = study.hands[hand]!
+    const landings = new Set(grips.map((index) => notes[index]!.step))
     const slabs = gripsOf(discs, landings).map((grip) => slabOf(study, landings, grip))
     return { discs, slabs, hinges: hingesOf(study, discs, hand) }
   })

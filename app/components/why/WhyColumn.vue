@@ -43,6 +43,7 @@ const meetings = computed(() => {
 const SHOWN = 10
 const all = ref(false)
 const shown = computed(() => (all.value ? props.lettered : props.lettered.slice(0, SHOWN)))
+const moves = computed(() => hands.value.some((each) => props.study.hands[each]!.grips.length > 1))
 const hardness = computed(() => difficultyWords(props.study.difficulty))
 /** Where an alternative departs, by note. */
 const departsAt = (each: Alternative): string => {
@@ -51,8 +52,11 @@ const departsAt = (each: Alternative): string => {
   return note ? `from ${printedName(note.pitch)}, note ${each.departs + 1}` : ''
 }
 /** Beyond the school's first rule a figure says nothing any more. */
-const price = (points: number): string =>
-  points >= RULED_OUT ? 'out of the question here' : `costs ${Math.round(points * 10) / 10} more`
+function price(points: number): string {
+  if (points >= RULED_OUT) return 'out of the question here'
+  const rounded = Math.round(points * 10) / 10
+  return rounded > 0 ? `costs ${rounded} more` : 'costs no more'
+}
 </script>
 
 <template>
@@ -77,7 +81,9 @@ const price = (points: number): string =>
           </span>
         </button>
       </li>
-      <li v-if="lettered.length === 0" class="quiet aside py-[7px]">Nothing to cross: the hand stays where it is.</li>
+      <li v-if="lettered.length === 0" class="quiet aside py-[7px]">
+        Nothing to cross{{ moves ? ': the hand goes from grip to grip' : ': the hand stays where it is' }}.
+      </li>
     </ul>
     <button v-if="lettered.length > SHOWN" type="button" class="text-button" :aria-expanded="all" @click="all = !all">
       {{ all ? 'fewer reasons' : `${lettered.length - SHOWN} more reasons` }}

@@ -1,31 +1,26 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { KIND_IDS, KINDS, usualTonics } from '#core/material'
-import { midiOf, noteName, parsePitch, pitchName, signatureAlteration } from '#core/pitch'
+import { midiOf, parsePitch, pitchName, signatureAlteration } from '#core/pitch'
 import { realise } from '#core/realise'
 import { NOTES_PER_BEAT } from '#core/study'
-import { accidentalsOf } from '~/engraving/accidentals'
+import { accidentalsOf, printedFifths } from '~/engraving/accidentals'
 import { layoutOf, NARROWEST_STEP } from '~/engraving/layout'
 import { fingerLabel } from '~/engraving/speak'
 import { ledgerLines, stemsUp, writingFor } from '~/engraving/staff'
 import { stairOf } from '~/components/stair/geometry'
 import { letteredReasons, letterMarks } from '~/components/why/letters'
+import { degreePin, gripPin } from '~/stores/deskPins'
+import { anyNamed } from '../../support/material'
 
 const anyStudy = fc
   .record({
-    kind: fc.constantFrom(...KIND_IDS),
-    at: fc.nat(14),
-    octaves: fc.integer({ min: 1, max: 4 }),
+    material: anyNamed(),
+    octaves: fc.integer({ min: 1, max: 2 }),
     notesPerBeat: fc.constantFrom(...NOTES_PER_BEAT),
     hands: fc.constantFrom('together', 'right', 'left'),
   })
-  .map(({ kind, at, octaves, notesPerBeat, hands }) =>
-    realise({
-      material: { tonic: noteName(usualTonics(KINDS[kind])[at]!), kind },
-      octaves,
-      hands: hands as 'together',
-      tempo: { notesPerBeat },
-    }),
+  .map(({ material, octaves, notesPerBeat, hands }) =>
+    realise({ material, octaves, hands: hands as 'together', tempo: { notesPerBeat } }, {}, 0),
   )
 
 describe('accidentals', () => {
@@ -37,11 +32,12 @@ describe('accidentals', () => {
           const signs = accidentalsOf(notes, study.keySignature.fifths, perBar)
           // read the page back as a player would
           let bar = new Map<string, number>()
-          notes.forEach(({ pitch }, at) => {
-            if (at % perBar === 0) bar = new Map()
+          notes.forEach(({ pitch, step }, at) => {
+            const before = notes[at - 1]?.step ?? -1
+            if (Math.floor(step / perBar) !== Math.floor(before / perBar)) bar = new Map()
             const place = `${pitch.letter}${pitch.octave}`
             if (signs[at] !== null) bar.set(place, signs[at]!)
-            const read = bar.get(place) ?? signatureAlteration(study.keySignature.fifths, pitch.letter)
+            const read = bar.get(place) ?? signatureAlteration(printedFifths(study.keySignature.fifths), pitch.letter)
             expect(read).toBe(pitch.alteration)
           })
         }
@@ -128,7 +124,7 @@ describe('stems', () => {
   const up = (names: string, writing: Parameters<typeof stemsUp>[1][number] = treble) => {
     const notes = names.split(' ').map((name) => {
       const pitch = parsePitch(name)
-      return { pitch, midi: midiOf(pitch), degree: 0, leg: 'up' as const }
+      return { pitch, midi: midiOf(pitch), degree: 0, leg: 'up' as const, step: 0, fresh: false }
     })
     return stemsUp(
       notes,
@@ -209,5 +205,46 @@ describe('words on the page', () => {
       'right hand, note 3 of 29, B4, finger 1, thumb under, pinned',
     )
     expect(fingerLabel(study, { hand: 'left', index: 6 })).toMatch(/F double sharp 4, finger 1/)
+  })
+})
+
+describe('pins made on the page', () => {
+  const study = realise({ material: { tonic: 'F#', kind: 'melodic-minor' } })
+
+  it('take a whole grip, from its first note to the last before the next', () => {
+    const { grips, fingers } = study.hands.left!
+    const pin = gripPin(study, { hand: 'left', index: grips[1]! + 1 })
+    expect(pin.from).toBe(grips[1])
+    expect(pin.fingers).toEqual(fingers.slice(grips[1], grips[2]))
+    expect(realise({ ...study.recipe, pins: [pin] }).hands.left!.fingers).toEqual(fingers)
+  })
+
+  it('take a degree in every octave, on one leg where the legs differ', () => {
+    expect(degreePin(study, { hand: 'right', index: 6 })).toMatchObject({ degree: 7, leg: 'up' })
+    const plain = realise({ material: { tonic: 'C', kind: 'major' } })
+    expect(degreePin(plain, { hand: 'right', index: 9 })).toEqual({ hand: 'right', degree: 3, finger: 3 })
+  })
+})
+
+describe('chords and shared lines on the page', () => {
+  it('stand on the column of their step, a disc for every note', () => {
+    const study = realise({ material: { tonic: 'C', kind: 'double-thirds-major' }, octaves: 1 })
+    const [system] = layoutOf(study, 940)
+    const { discs } = stairOf(study, system!, 260)
+    expect(discs).toHaveLength(2 * study.hands.right!.notes.length)
+    for (const disc of discs) expect(disc.x).toBe(system!.columns[disc.step])
+    expect(system!.staves[0]!.chords.every((chord) => chord.length === 2)).toBe(true)
+  })
+
+  it('leave rests where the other hand plays', () => {
+    const study = realise({ material: { tonic: 'C', kind: 'tetrachords-major' } })
+    const [right, left] = layoutOf(study, 940)[0]!.staves
+    right!.chords.forEach((chord, at) => expect(chord.length + left!.chords[at]!.length).toBe(1))
+  })
+
+  it('cut the stair where the hand moves to another chord', () => {
+    const study = realise({ material: { tonic: 'C', kind: 'diatonic-triads-major' }, hands: 'right', course: 'up' })
+    const picture = stairOf(study, layoutOf(study, 1000)[0]!, 260)
+    expect(picture.slabs.length).toBeGreaterThan(4)
   })
 })

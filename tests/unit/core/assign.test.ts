@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { conflictAmong, costOf, type Problem, solve } from '#core/assign'
+import { conflictAmong, costOf, type Problem, solve, Through } from '#core/assign'
 
 /** A problem from tables of numbers; values of 9 and above forbid. */
 function problemFrom(length: number, states: number, table: readonly number[], cyclic: boolean): Problem<number> {
@@ -85,6 +85,39 @@ describe('the solver', () => {
   it('answers nothing where nothing is possible', () => {
     expect(solve({ length: 3, states: () => [1, 2], one: () => Infinity, two: () => 0 })).toEqual([])
     expect(solve({ length: 0, states: () => [], one: () => 0, two: () => 0 })).toEqual([{ states: [], cost: 0 }])
+  })
+})
+
+describe('the way through a place', () => {
+  it('is the cheapest row with one of the wanted states there, as brute force finds it', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 6 }),
+        fc.integer({ min: 1, max: 3 }),
+        tables,
+        fc.nat(5),
+        fc.nat(2),
+        (length, states, table, where, not) => {
+          const problem = problemFrom(length, states, table, false)
+          const at = where % length
+          const found = new Through(problem).best(at, (state) => state !== not)
+          const barred: Problem<number> = {
+            ...problem,
+            one: (place, state) => (place === at && state === not ? Infinity : problem.one(place, state)),
+          }
+          const [best] = bruteForce(barred)
+          expect(found?.cost).toBe(best)
+          if (!found) return
+          expect(found.states[at]).not.toBe(not)
+          expect(costOf(problem, found.states)).toBe(found.cost)
+        },
+      ),
+      { numRuns: 300 },
+    )
+  })
+
+  it('is not asked of rings', () => {
+    expect(() => new Through(problemFrom(4, 2, [1, 2], true))).toThrow(RangeError)
   })
 })
 

@@ -1,16 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CONSERVATORY } from '#core/fingering'
-import { KIND_IDS, KINDS, usualTonics } from '#core/material'
+import { ALL_SCHOOLS, TERM_WORDS, TERMS } from '#core/fingering'
+import { KINDS } from '#core/material'
 import type { RecipeError } from '#core/pitch'
-import { noteName } from '#core/pitch'
 import { departures, realise, takeAlternative } from '#core/realise'
-import { type Finger, type Hand, HANDS, type RecipeInput } from '#core/study'
+import { type Finger, type Hand, HANDS, type RecipeInput, SCHOOLS } from '#core/study'
 import { isBlack } from '#core/surface'
+import { anyNamed, PRINTED, RUNS } from '../../support/material'
+import { expectPlayable } from '../../support/playable'
 
-const anyMaterial = fc
-  .tuple(fc.constantFrom(...KIND_IDS), fc.nat(14))
-  .map(([kind, at]) => ({ kind, tonic: noteName(usualTonics(KINDS[kind])[at]!) }))
+const anyMaterial = anyNamed(PRINTED)
 const anyStudy = fc.record({
   material: anyMaterial,
   hands: fc.constantFrom(...HANDS),
@@ -18,6 +17,9 @@ const anyStudy = fc.record({
 })
 const handsIn = (study: ReturnType<typeof realise>) =>
   Object.entries(study.hands) as [Hand, NonNullable<(typeof study.hands)[Hand]>][]
+
+/** Schools that finger one hand by itself. */
+const SCHOOLS_FOR_ONE = SCHOOLS.filter((school) => school !== 'two-hand-tetrachords')
 
 describe('every fingering', () => {
   it('is playable: neighbours differ, and fingers pass nothing but the thumb', () => {
@@ -133,13 +135,14 @@ describe('pins', () => {
   it('that agree change nothing', () => {
     fc.assert(
       fc.property(anyMaterial, fc.array(fc.nat(28), { maxLength: 6 }), (material, indices) => {
-        fc.pre(KINDS[material.kind].family === 'scale')
         const own = realise({ material }).hands.left!
-        const pins = [...new Set(indices)].map((index) => ({
-          hand: 'left' as const,
-          index,
-          finger: own.fingers[index]!,
-        }))
+        const pins = [...new Set(indices)]
+          .filter((index) => index in own.fingers)
+          .map((index) => ({
+            hand: 'left' as const,
+            index,
+            finger: own.fingers[index]!,
+          }))
         expect(realise({ material, pins }).hands.left!.fingers).toEqual(own.fingers)
       }),
     )
@@ -195,11 +198,51 @@ describe('pins', () => {
 describe('alternatives', () => {
   it('become pins that give exactly their pattern', () => {
     const recipe: RecipeInput = { material: { tonic: 'G#', kind: 'harmonic-minor' } }
-    const [first] = realise(recipe).hands.left!.alternatives
-    expect(first!.up.join('')).toBe('3213214')
-    const taken = realise({ ...recipe, pins: takeAlternative(recipe, 'left', first!) })
+    const own = realise(recipe)
+    const [first] = own.hands.left!.alternatives
+    expect(first!.pattern).toBe('3 2 1 3 2 1 4')
+    const taken = realise({ ...recipe, pins: takeAlternative(own, 'left', first!) })
     expect(taken.hands.left!.fingers.slice(0, 14).join('')).toBe('32132143213214')
-    expect(taken.hands.right!.fingers).toEqual(realise(recipe).hands.right!.fingers)
+    expect(taken.hands.right!.fingers).toEqual(own.hands.right!.fingers)
+  })
+
+  it('are what a teacher would call another fingering: sorted, distinct, playable, at most five', () => {
+    fc.assert(
+      fc.property(anyNamed(RUNS), fc.constantFrom(...SCHOOLS_FOR_ONE), (material, school) => {
+        for (const [hand, part] of handsIn(realise({ material, school }))) {
+          expect(part.alternatives.length).toBeLessThanOrEqual(5)
+          const costs = part.alternatives.map((each) => each.cost)
+          expect([...costs].sort((a, b) => a - b)).toEqual(costs)
+          const all = [part.fingers, ...part.alternatives.map((each) => each.fingers)]
+          expect(new Set(all.map(String)).size).toBe(all.length)
+          for (const each of part.alternatives) {
+            expect(each.cost).toBeGreaterThanOrEqual(part.cost)
+            expect(each.departs).toBe(each.fingers.findIndex((finger, at) => finger !== part.fingers[at]))
+            expectPlayable(hand, part.midi, each.fingers, ['free-and-smooth'].includes(school))
+          }
+        }
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('are as many as asked for', () => {
+    const recipe: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'right' }
+    for (const count of [0, 1, 3]) expect(realise(recipe, {}, count).hands.right!.alternatives).toHaveLength(count)
+  })
+
+  it('become pins that give them whole, for any run', () => {
+    fc.assert(
+      fc.property(anyNamed(RUNS), fc.nat(4), (material, which) => {
+        const study = realise({ material, hands: 'right' })
+        const { alternatives } = study.hands.right!
+        const alternative = alternatives[which % Math.max(1, alternatives.length)]
+        if (!alternative) return
+        const taken = realise({ ...study.recipe, pins: takeAlternative(study, 'right', alternative) }, {}, 0)
+        expect(taken.hands.right!.fingers).toEqual(alternative.fingers)
+      }),
+      { numRuns: 60 },
+    )
   })
 })
 
@@ -215,7 +258,11 @@ describe('accepted fingers', () => {
 })
 
 describe('the school as data', () => {
-  it('names a weight for every term, none negative', () => {
-    for (const weight of Object.values(CONSERVATORY.weights)) expect(weight).toBeGreaterThan(0)
+  it('names a weight for every term, none negative, each with a sentence', () => {
+    for (const { weights } of Object.values(ALL_SCHOOLS)) {
+      expect(Object.keys(weights).sort()).toEqual([...TERMS].sort())
+      for (const weight of Object.values(weights)) expect(weight).toBeGreaterThanOrEqual(0)
+    }
+    for (const words of Object.values(TERM_WORDS)) expect(words.length).toBeGreaterThan(8)
   })
 })

@@ -1,12 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { KIND_IDS, KINDS, materialOf, usualTonics } from '#core/material'
-import type { RecipeError } from '#core/pitch'
-import { noteName } from '#core/pitch'
+import { FREE, KINDS } from '#core/material'
+import { pitchName, type RecipeError } from '#core/pitch'
+import { materialFor, realise } from '#core/realise'
 import {
   checkCompass,
   completeRecipe,
   COURSES,
+  isFree,
   linesOf,
   MOTIONS,
   NOTES_PER_BEAT,
@@ -14,38 +15,35 @@ import {
   rhythmOf,
 } from '#core/study'
 import { PIANO } from '#core/surface'
+import { anyNamed, kindsOf, RUNS } from '../../support/material'
 
 const anyRecipe = fc
   .record({
-    kind: fc.constantFrom(...KIND_IDS),
-    tonic: fc.nat(14),
+    material: anyNamed(RUNS),
     octaves: fc.integer({ min: 1, max: 4 }),
     course: fc.constantFrom(...COURSES),
     motion: fc.constantFrom(...MOTIONS),
   })
-  .map(({ kind, tonic, ...rest }) =>
-    completeRecipe({ ...rest, material: { tonic: noteName(usualTonics(KINDS[kind])[tonic]!), kind } }),
-  )
+  .map((input) => completeRecipe(input))
+const kindIn = (recipe: Recipe) => (isFree(recipe.material) ? FREE : KINDS[recipe.material.kind])
 
 const keysOf = (recipe: Recipe) =>
-  linesOf(recipe, materialOf(recipe.material.tonic, recipe.material.kind)).map((line) =>
-    line.notes.map((note) => note.midi),
-  )
+  linesOf(recipe, materialFor(recipe)).map((line) => line.notes.map((note) => note.midi))
 
 describe('courses', () => {
   it('that return give each hand the same way back, but for the two-way melodic minor', () => {
     fc.assert(
       fc.property(anyRecipe, (recipe) => {
-        fc.pre(recipe.course.includes('-') && recipe.material.kind !== 'melodic-minor')
+        fc.pre(recipe.course.includes('-') && kindIn(recipe).id !== 'melodic-minor')
         for (const keys of keysOf(recipe)) expect([...keys].reverse()).toEqual(keys)
       }),
     )
   })
 
-  it('count their notes: n to the octave, the turn once (derived: 14n+1 for scales, 6n+1 for triads)', () => {
+  it('count their notes: n to the octave, the turn once (derived: 14n+1 for scales, 6n+1 for triads, 24n+1 chromatic)', () => {
     fc.assert(
       fc.property(anyRecipe, (recipe) => {
-        const perOctave = KINDS[recipe.material.kind].family === 'scale' ? 7 : 3
+        const perOctave = kindIn(recipe).up.length
         const legs = recipe.course.includes('-') ? 2 : 1
         for (const keys of keysOf(recipe)) expect(keys).toHaveLength(legs * perOctave * recipe.octaves + 1)
       }),
@@ -66,10 +64,10 @@ describe('courses', () => {
     fc.assert(
       fc.property(anyRecipe, (recipe) => {
         fc.pre(recipe.motion === 'contrary' && recipe.course.startsWith('up'))
-        const lines = linesOf(recipe, materialOf(recipe.material.tonic, recipe.material.kind))
+        const lines = linesOf(recipe, materialFor(recipe))
         const [right, left] = lines.map((line) => line.notes)
         expect(right![0]!.midi).toBe(left![0]!.midi)
-        const n = KINDS[recipe.material.kind].up.length
+        const n = kindIn(recipe).up.length
         right!.forEach((note, at) => expect((note.degree + left![at]!.degree) % n).toBe(0))
       }),
     )
@@ -79,7 +77,8 @@ describe('courses', () => {
 describe('the compass', () => {
   const check = (input: Parameters<typeof completeRecipe>[0]) => () => {
     const recipe = completeRecipe(input)
-    checkCompass(recipe, materialOf(recipe.material.tonic, recipe.material.kind), PIANO)
+    const material = materialFor(recipe)
+    checkCompass(recipe, material, linesOf(recipe, material), PIANO)
   }
   const C = { tonic: 'C', kind: 'major' } as const
 
@@ -131,6 +130,22 @@ describe('recipes', () => {
     [{ pins: [{ hand: 'right', index: -1, finger: 1 }] }, 'pins[0].index'],
     [{ pins: 'all' }, 'pins'],
     [{ format: 'tactum-study/9' }, 'format'],
+    [{ school: 'street' }, 'school'],
+    [{ handSize: 'huge' }, 'handSize'],
+    [{ interval: 'fourth' }, 'interval'],
+    [{ tonicHand: 'both' }, 'tonicHand'],
+    [{ signature: 'minor' }, 'signature'],
+    [{ material: { pitches: [] } }, 'material.pitches'],
+    [{ material: { pitches: ['C4', 'H4'] } }, 'material.pitches[1]'],
+    [{ material: { pitches: ['C4', ['E4', 'G']] } }, 'material.pitches[1][1]'],
+    [{ material: { pitches: [['C4', 'D4', 'E4', 'F4', 'G4', 'A4']] } }, 'material.pitches[0]'],
+    [{ material: { pitches: ['F###4'] } }, 'material.pitches[0]'],
+    [{ material: { pitches: 'C4 D4' } }, 'material.pitches'],
+    [{ material: { pitches: Array.from({ length: 500 }, () => 'C4') } }, 'material.pitches'],
+    [{ pins: [{ hand: 'right', from: 0, fingers: [] }] }, 'pins[0].fingers'],
+    [{ pins: [{ hand: 'right', from: 0, fingers: [1, 9] }] }, 'pins[0].fingers[1]'],
+    [{ pins: [{ hand: 'right', degree: 0, finger: 1 }] }, 'pins[0].degree'],
+    [{ pins: [{ hand: 'right', degree: 1, finger: 1, leg: 'sideways' }] }, 'pins[0].leg'],
   ])('refuse %j, naming the field', (some, path) => {
     try {
       completeRecipe({ material: { tonic: 'C', kind: 'major' }, ...some } as never)
@@ -167,6 +182,119 @@ describe('rhythm', () => {
           expect(value.beats).toBeCloseTo(written, 9)
         }
       }),
+    )
+  })
+})
+
+describe('hands apart', () => {
+  const first = (interval: string, tonicHand: string | undefined, kind = 'major') => {
+    const { hands } = realise({ material: { tonic: 'C', kind }, interval, tonicHand, octaves: 1 } as never, {}, 0)
+    return [hands.left!.pitches[0], hands.right!.pitches[0]]
+  }
+
+  it.each([
+    ['third', 'left', 'C4', 'E4'],
+    ['third', 'right', 'A3', 'C4'],
+    ['sixth', undefined, 'E3', 'C4'],
+    ['sixth', 'left', 'C4', 'A4'],
+    ['tenth', undefined, 'C3', 'E4'],
+    ['tenth', 'right', 'A2', 'C4'],
+  ])('a %s apart, tonic in the %s hand: %s and %s', (interval, tonicHand, left, right) => {
+    expect(first(interval, tonicHand)).toEqual([left, right])
+  })
+
+  it('keep the form’s own distance all the way, in every seven-note scale', () => {
+    fc.assert(
+      fc.property(
+        anyNamed(kindsOf('scale', 'mode')),
+        fc.constantFrom('third', 'sixth', 'tenth'),
+        fc.constantFrom('right', 'left'),
+        (material, interval, tonicHand) => {
+          const { hands } = realise({ material, interval, tonicHand } as never, {}, 0)
+          const letters = (hand: 'right' | 'left') =>
+            hands[hand]!.notes.map(({ pitch }) => 7 * pitch.octave + 'CDEFGAB'.indexOf(pitch.letter))
+          const [right, left] = [letters('right'), letters('left')]
+          const apart = { third: 2, sixth: 5, tenth: 9 }[interval]
+          for (const [at, letter] of right.entries()) expect(letter - left[at]!).toBe(apart)
+        },
+      ),
+    )
+  })
+
+  it('lie a minor third apart in the chromatic scale', () => {
+    const { hands } = realise({ material: { tonic: 'C', kind: 'chromatic' }, interval: 'third' })
+    for (const [at, key] of hands.right!.midi.entries()) expect(key - hands.left!.midi[at]!).toBe(3)
+  })
+
+  it.each([
+    [{ material: { tonic: 'C', kind: 'major-arpeggio' }, interval: 'third' }, 'interval'],
+    [{ material: { tonic: 'C', kind: 'double-thirds-major' }, interval: 'sixth' }, 'interval'],
+    [{ material: { tonic: 'C', kind: 'major' }, interval: 'third', motion: 'contrary' }, 'interval'],
+    [{ material: { tonic: 'C', kind: 'cadence-major' }, motion: 'contrary' }, 'motion'],
+    [{ material: { pitches: ['C4', 'D4'] }, motion: 'contrary' }, 'motion'],
+    [{ material: { tonic: 'C', kind: 'blues' }, school: 'two-hand-tetrachords' }, 'school'],
+    [{ material: { tonic: 'C', kind: 'major' }, school: 'two-hand-tetrachords', hands: 'right' }, 'school'],
+    [{ material: { pitches: ['C9'] } }, 'material.pitches'],
+  ])('%j is refused by %s', (input, path) => {
+    try {
+      realise(input as never)
+      expect.unreachable()
+    } catch (error) {
+      expect((error as RecipeError).path).toBe(path)
+    }
+  })
+})
+
+describe('what is not a run', () => {
+  const played = (material: object, hand: 'right' | 'left' = 'right', more = {}) => {
+    const { notes } = realise({ material, hands: hand, ...more } as never, {}, 0).hands[hand]!
+    return notes.map((note) => `${note.step}:${pitchName(note.pitch)}`).join(' ')
+  }
+
+  it('breaks the chords of a key one after another', () => {
+    const chain = played({ tonic: 'C', kind: 'diatonic-triads-major' })
+    expect(chain).toMatch(/^0:C4 1:E4 2:G4 3:D4 4:F4 5:A4/)
+    expect(played({ tonic: 'A', kind: 'diatonic-sevenths-harmonic-minor' })).toMatch(
+      /^0:A4 1:C5 2:E5 3:G#5 4:A5 5:F5 6:D5 7:B4 8:C5/,
+    )
+  })
+
+  it('sounds a cadence in close position, the tonic chord first and last, common tones held', () => {
+    expect(played({ tonic: 'D', kind: 'cadence-minor' })).toBe(
+      '0:D4 0:F4 0:A4 1:D4 1:G4 1:Bb4 2:D4 2:F4 2:A4 3:C#4 3:G4 3:A4 4:D4 4:F4 4:A4',
+    )
+  })
+
+  it('doubles in thirds and octaves above, in sixths below the tonic', () => {
+    expect(played({ tonic: 'C', kind: 'double-thirds-major' })).toMatch(/^0:C4 0:E4 1:D4 1:F4/)
+    expect(played({ tonic: 'C', kind: 'double-sixths-major' })).toMatch(/^0:E3 0:C4 1:F3 1:D4/)
+    expect(played({ tonic: 'C', kind: 'double-octaves-major' }, 'left')).toMatch(/^0:C3 0:C4 1:D3 1:D4/)
+    expect(played({ tonic: 'C', kind: 'double-thirds-chromatic-minor' })).toMatch(/^0:C4 0:Eb4 1:C#4 1:E4 2:D4 2:F4/)
+  })
+
+  it('shares tetrachords between the hands, one after the other', () => {
+    const { hands, steps } = realise({ material: { tonic: 'C', kind: 'tetrachords-major' } })
+    expect(steps).toBe(15)
+    expect(hands.left!.notes.map((note) => note.step)).toEqual([0, 1, 2, 3, 11, 12, 13, 14])
+    expect(hands.right!.pitches.slice(0, 4)).toEqual(['G4', 'A4', 'B4', 'C5'])
+    const school = realise({ material: { tonic: 'C', kind: 'major' }, octaves: 1, school: 'two-hand-tetrachords' })
+    expect(school.hands.right!.pitches).toEqual(hands.right!.pitches)
+  })
+
+  it('plays pitches as they were listed, once, and back if asked; the left hand an octave lower beside the right', () => {
+    const pitches = ['C4', 'F#4', ['D4', 'A4']]
+    expect(played({ pitches })).toBe('0:C4 1:F#4 2:D4 2:A4')
+    expect(played({ pitches }, 'right', { course: 'up-down' })).toBe('0:C4 1:F#4 2:D4 2:A4 3:F#4 4:C4')
+    expect(played({ pitches }, 'left', { course: 'down' })).toBe('0:D4 0:A4 1:F#4 2:C4')
+    expect(realise({ material: { pitches } }).hands.left!.pitches[0]).toBe('C3')
+  })
+
+  it('starts where it fits, unless told where', () => {
+    expect(
+      realise({ material: { tonic: 'B', kind: 'double-octaves-major' }, octaves: 4 }, {}, 0).recipe.startOctave,
+    ).toBe(2)
+    expect(() => realise({ material: { tonic: 'B', kind: 'major' }, octaves: 4, startOctave: 4 })).toThrow(
+      /fits from octave 3/,
     )
   })
 })

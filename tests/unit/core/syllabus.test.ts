@@ -222,8 +222,8 @@ describe('bad syllabi are refused by field', () => {
       'grades[0].groups[0].entries[0].kinds[0]',
     ],
     [
-      'a key without signature',
-      (f) => (f.grades[0].groups[0].entries[0].keys = ['G#']),
+      'a key that cannot be written',
+      (f) => (f.grades[0].groups[0].entries[0].keys = ['B##']),
       'grades[0].groups[0].entries[0].keys[0]',
     ],
     [

@@ -1,29 +1,27 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { KIND_IDS, KINDS, usualTonics } from '#core/material'
-import { noteName } from '#core/pitch'
 import { realise } from '#core/realise'
-import { meetingWords } from '#core/together'
+import { difficultyWords, meetingWords } from '#core/together'
+import { anyNamed, RUNS } from '../../support/material'
 
 describe('hands together', () => {
   it('meet where both play the finger, and cross where both cross', () => {
     fc.assert(
-      fc.property(
-        fc.constantFrom(...KIND_IDS),
-        fc.nat(14),
-        fc.constantFrom('similar', 'contrary'),
-        (kind, at, motion) => {
-          const tonic = noteName(usualTonics(KINDS[kind])[at]!)
-          const { hands, together, steps } = realise({ material: { tonic, kind }, motion })
-          const { right, left } = hands
-          for (let step = 0; step < steps; step++) {
-            expect(together!.thumbs.includes(step)).toBe(right!.fingers[step] === 1 && left!.fingers[step] === 1)
-            expect(together!.thirds.includes(step)).toBe(right!.fingers[step] === 3 && left!.fingers[step] === 3)
-            const both = together!.crossings.right.includes(step) && together!.crossings.left.includes(step)
-            expect(together!.crossings.both.includes(step)).toBe(both)
-          }
-        },
-      ),
+      fc.property(anyNamed(RUNS), fc.constantFrom('similar', 'contrary'), (material, motion) => {
+        const { hands, together, steps } = realise({ material, motion }, {}, 0)
+        const [right, left] = [hands.right!.fingers, hands.left!.fingers]
+        const { crossings } = together!
+        for (let step = 0; step < steps; step++) {
+          expect(together!.thumbs.includes(step)).toBe(right[step] === 1 && left[step] === 1)
+          expect(together!.thirds.includes(step)).toBe(right[step] === 3 && left[step] === 3)
+          expect(together!.equal.includes(step)).toBe(right[step] === left[step])
+          const both = crossings.right.includes(step) && crossings.left.includes(step)
+          expect(crossings.both.includes(step)).toBe(both)
+          const pair = [right[step], left[step]].sort().join('') === '12'
+          const swapped = pair && right[step + 1] === left[step] && left[step + 1] === right[step]
+          expect(together!.pairs.includes(step)).toBe(swapped)
+        }
+      }),
     )
   })
 
@@ -33,8 +31,7 @@ describe('hands together', () => {
 
   it('speaks of anchors by name', () => {
     const { hands, together } = realise({ material: { tonic: 'B', kind: 'major' } })
-    const notes = (hand: 'right' | 'left') => hands[hand]!.notes.map((note) => note.pitch)
-    const [thumbs, thirds] = meetingWords(together!, notes('right'), notes('left'))
+    const [thumbs, thirds] = meetingWords(together!, hands.right!, hands.left!)
     expect(thumbs).toMatch(/^Thumbs meet on E and B/)
     expect(thirds).toMatch(/^Third fingers meet on G♯/)
   })
@@ -43,5 +40,58 @@ describe('hands together', () => {
     const { together, hands } = realise({ material: { tonic: 'C', kind: 'major' }, motion: 'contrary' })
     expect(hands.right!.fingers).toEqual(hands.left!.fingers)
     expect(together!.crossings.both).toEqual(together!.crossings.right)
+  })
+
+  it('changes thumb and second finger on four and five in C (derived from the standard fingering)', () => {
+    const { together } = realise({ material: { tonic: 'C', kind: 'major' }, course: 'up' })
+    expect(together!.pairs).toEqual([3, 10])
+    expect(together!.following.length).toBeGreaterThan(0)
+  })
+
+  it('mirrors on the keys about D: the same fingers throughout (the keyboard is symmetrical there)', () => {
+    const { together, steps } = realise({ material: { tonic: 'D', kind: 'chromatic' }, motion: 'contrary' })
+    expect(together!.equal).toHaveLength(steps)
+  })
+})
+
+describe('difficulty', () => {
+  const total = (material: { tonic: string; kind: string }, more = {}) =>
+    realise({ material, ...more }, {}, 0).difficulty.total
+
+  it('is never less for an octave more, a faster tempo, or both hands', () => {
+    fc.assert(
+      fc.property(
+        anyNamed(RUNS),
+        fc.constantFrom('similar', 'contrary'),
+        fc.integer({ min: 1, max: 2 }),
+        (material, motion, octaves) => {
+          const own = total(material, { motion, octaves })
+          expect(total(material, { motion, octaves: octaves + 1 })).toBeGreaterThanOrEqual(own)
+          expect(total(material, { motion, octaves, tempo: { bpm: 90 } })).toBeGreaterThan(own)
+          for (const hands of ['right', 'left'] as const) {
+            expect(own).toBeGreaterThanOrEqual(total(material, { hands, octaves }))
+          }
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+
+  it('finds E flat and B flat, without a thumb in common, harder than C and A (common practice)', () => {
+    const [Eb, Bb, C, A] = ['Eb', 'Bb', 'C', 'A'].map((tonic) => total({ tonic, kind: 'major' }))
+    expect(Math.min(Eb!, Bb!)).toBeGreaterThan(Math.max(C!, A!))
+  })
+
+  it('finds contrary motion from the unison easier than similar motion in C (common practice)', () => {
+    const C = { tonic: 'C', kind: 'major' }
+    expect(total(C, { motion: 'contrary' })).toBeLessThan(total(C))
+  })
+
+  it('adds up from its parts', () => {
+    const { difficulty } = realise({ material: { tonic: 'G#', kind: 'harmonic-minor' } })
+    const { tempo, ...parts } = difficulty.parts
+    const sum = Object.values(parts).reduce((all, part) => all + part, 0)
+    expect(difficulty.total).toBeCloseTo(sum * tempo, 1)
+    expect(difficultyWords(difficulty).length).toBeGreaterThan(3)
   })
 })

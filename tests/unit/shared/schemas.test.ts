@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest'
 import { KIND_IDS } from '#core/material'
 import { RecipeError } from '#core/pitch'
 import { realise } from '#core/realise'
-import { COURSES, HANDS, MOTIONS } from '#core/study'
+import { COURSES, HAND_SIZES, HANDS, INTERVALS, MOTIONS, SCHOOLS } from '#core/study'
 import { joined } from '../../../shared/fault'
 import { recipeOf, setFileOf } from '../../../shared/schemas'
 
@@ -14,21 +14,49 @@ const published = new Ajv().compile(JSON.parse(readFileSync('docs/schemas/tactum
 /** Recipes as people might write them: mostly sensible, sometimes not. */
 const anyRecipe = fc.record(
   {
-    material: fc.record({
-      tonic: fc.constantFrom('C', 'F#', 'Bb', 'G#', 'Fb', 'H', 'c', 'C###', ''),
-      kind: fc.oneof(fc.constantFrom(...KIND_IDS), fc.constantFrom('bebop', '__proto__')),
-    }),
+    material: fc.oneof(
+      fc.record(
+        {
+          tonic: fc.constantFrom('C', 'F#', 'Bb', 'G#', 'Fb', 'H', 'c', 'C###', ''),
+          kind: fc.oneof(fc.constantFrom(...KIND_IDS), fc.constantFrom('bebop', '__proto__')),
+          inversion: fc.constantFrom<unknown>(0, 1, 3, 4, -1, 'first'),
+        },
+        { requiredKeys: ['tonic', 'kind'] },
+      ),
+      fc.record(
+        {
+          pitches: fc.array(
+            fc.constantFrom<unknown>('C4', 'F##5', 'Bb3', 'H4', 'C', ['C4', 'E4'], [], 7, ['C4', 'x']),
+            {
+              maxLength: 4,
+            },
+          ),
+          tonic: fc.constantFrom('C'),
+        },
+        { requiredKeys: ['pitches'] },
+      ),
+    ),
     hands: fc.constantFrom(...HANDS, 'feet'),
     motion: fc.constantFrom(...MOTIONS, 'oblique'),
     course: fc.constantFrom(...COURSES, 'sideways'),
     octaves: fc.constantFrom<unknown>(0, 1, 2, 3, 4, 5, 1.5, 'two', null),
     startOctave: fc.constantFrom<unknown>(0, 3, 4, 8, 9),
+    interval: fc.constantFrom(...INTERVALS, 'fourth'),
+    school: fc.constantFrom(...SCHOOLS, 'street'),
+    handSize: fc.constantFrom(...HAND_SIZES, 'tiny'),
     pins: fc.array(
-      fc.record({
-        hand: fc.constantFrom('right', 'left', 'third'),
-        index: fc.constantFrom(0, 1, 14, 28, 200, -1),
-        finger: fc.constantFrom(1, 2, 3, 4, 5, 6),
-      }),
+      fc.record(
+        {
+          hand: fc.constantFrom('right', 'left', 'third'),
+          index: fc.constantFrom(0, 1, 14, 28, 200, -1),
+          from: fc.constantFrom(0, 3, 90),
+          degree: fc.constantFrom(1, 4, 12, 0),
+          leg: fc.constantFrom('up', 'sideways'),
+          finger: fc.constantFrom(1, 2, 3, 4, 5, 6),
+          fingers: fc.array(fc.constantFrom(1, 2, 3, 7), { maxLength: 3 }),
+        },
+        { requiredKeys: ['hand'] },
+      ),
       { maxLength: 3 },
     ),
   },
@@ -41,7 +69,7 @@ describe('what the doors take', () => {
       fc.property(anyRecipe, (value) => {
         try {
           const study = realise(recipeOf(value))
-          expect(study.steps).toBeGreaterThan(1)
+          expect(study.steps).toBeGreaterThan(0)
         } catch (error) {
           expect(error).toBeInstanceOf(RecipeError)
           const { code, message, path } = error as RecipeError

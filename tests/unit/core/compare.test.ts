@@ -1,0 +1,115 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { compareLegs, compareStudies, differenceWords, legWords } from '#core/compare'
+import { realise } from '#core/realise'
+import type { RecipeInput } from '#core/study'
+import { anyNamed, kindsOf } from '../../support/material'
+
+const study = (tonic: string, kind: string, some: Partial<RecipeInput> = {}) =>
+  realise({ material: { tonic, kind }, ...some }, {}, 0)
+
+describe('two studies side by side', () => {
+  it('are the same as themselves', () => {
+    fc.assert(
+      fc.property(anyNamed(), (material) => {
+        const own = realise({ material, octaves: 1 }, {}, 0)
+        const { hands, difficulty } = compareStudies(own, own)
+        for (const hand of Object.values(hands)) {
+          expect(hand).toEqual({ notes: [], fingers: [], crossings: { a: [], b: [] }, only: { a: [], b: [] } })
+        }
+        expect(difficulty.from).toBe(difficulty.to)
+      }),
+    )
+  })
+
+  it('tell the natural from the harmonic minor: the seventh, and the fingers it moves', () => {
+    const [natural, harmonic] = [study('G#', 'natural-minor'), study('G#', 'harmonic-minor')]
+    const { hands } = compareStudies(natural, harmonic)
+    expect(new Set(hands.right!.notes.map(({ from, to }) => `${from} ${to}`))).toEqual(
+      new Set(
+        ['F#5 F##5', 'F#6 F##6'].filter((pair) => hands.right!.notes.some(({ from, to }) => `${from} ${to}` === pair)),
+      ),
+    )
+    expect(hands.right!.notes).toHaveLength(4)
+    expect(hands.right!.fingers).toEqual([])
+    expect(hands.left!.fingers.length).toBeGreaterThan(0)
+    const words = differenceWords(natural, harmonic, compareStudies(natural, harmonic))
+    expect(words[0]).toBe('F♯ becomes F×')
+    expect(words.join('; ')).toMatch(
+      /right hand: no finger changes.*left hand: \d+ fingers change; thumbs on B and F× instead of B and E/,
+    )
+  })
+
+  it('say on which leg a note changes', () => {
+    const words = differenceWords(
+      study('A', 'natural-minor'),
+      study('A', 'melodic-minor'),
+      compareStudies(study('A', 'natural-minor'), study('A', 'melodic-minor')),
+    )
+    expect(words[0]).toBe('F becomes F♯ going up and G becomes G♯ going up')
+  })
+
+  it('lay one octave beside two from where both begin: the turn moves, notes are added', () => {
+    const { hands } = compareStudies(study('C', 'major', { octaves: 1 }), study('C', 'major', { octaves: 2 }))
+    expect(hands.right!.only.b).toHaveLength(14)
+    expect(hands.right!.only.a).toEqual([])
+    // the little finger at the top of one octave becomes the thumb that goes on
+    expect(hands.right!.fingers).toMatchObject([{ a: 7, b: 7, from: 5, to: 1 }])
+    const words = differenceWords(
+      study('C', 'major', { octaves: 1 }),
+      study('C', 'major'),
+      compareStudies(study('C', 'major', { octaves: 1 }), study('C', 'major')),
+    )
+    expect(words).toContain('right hand: 14 notes more')
+    expect(words.at(-1)).toMatch(/^harder/)
+  })
+
+  it('lay this school beside that', () => {
+    const [own, other] = [study('D', 'major'), study('D', 'major', { school: 'black-key-pivot' })]
+    const { hands } = compareStudies(own, other)
+    expect(hands.right!.fingers).toEqual([])
+    expect(hands.left!.notes).toEqual([])
+    for (const { a, b, from, to } of hands.left!.fingers) {
+      expect([own.hands.left!.fingers[a], other.hands.left!.fingers[b]]).toEqual([from, to])
+    }
+    expect(hands.left!.crossings.a.length).toBeGreaterThan(0)
+  })
+
+  it('know when a hand comes in or is left out', () => {
+    const { handsOnly } = compareStudies(study('C', 'major', { hands: 'right' }), study('C', 'major'))
+    expect(handsOnly).toEqual({ a: [], b: ['left'] })
+  })
+
+  it('are the same backwards: what changes one way changes back the other', () => {
+    fc.assert(
+      fc.property(anyNamed(kindsOf('scale')), anyNamed(kindsOf('scale')), (one, other) => {
+        const [a, b] = [realise({ material: one }, {}, 0), realise({ material: other }, {}, 0)]
+        const [there, back] = [compareStudies(a, b), compareStudies(b, a)]
+        for (const hand of ['right', 'left'] as const) {
+          expect(there.hands[hand]!.fingers.length).toBe(back.hands[hand]!.fingers.length)
+          expect(there.hands[hand]!.only.a).toEqual(back.hands[hand]!.only.b)
+        }
+      }),
+      { numRuns: 40 },
+    )
+  })
+})
+
+describe('up against down', () => {
+  it('differs in the two-way melodic form only', () => {
+    fc.assert(
+      fc.property(anyNamed(kindsOf('scale', 'mode')), (material) => {
+        const { notes } = compareLegs(realise({ material }, {}, 0), 'right')!
+        expect(notes.length > 0).toBe(material.kind === 'melodic-minor')
+      }),
+    )
+  })
+
+  it('says what moves', () => {
+    expect(legWords(study('F#', 'melodic-minor'), 'right')[0]).toMatch(
+      /D♯ becomes D.*E♯ becomes E|E♯ becomes E.*D♯ becomes D/,
+    )
+    expect(legWords(study('C', 'major'), 'right')).toEqual([])
+    expect(compareLegs(study('C', 'major', { course: 'up' }), 'right')).toBeNull()
+  })
+})
