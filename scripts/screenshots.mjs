@@ -10,8 +10,9 @@ const FOLDER = 'docs/screenshots'
 const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking']
 
 const fingerReady = (page) => page.locator('[data-finger]').first().waitFor()
-const key = async (page, tonic, kind) => {
+const key = async (page, tonic, kind, family = 'Scales') => {
   await page.getByRole('button', { name: /^Key:/ }).click()
+  await page.getByRole('button', { name: family, exact: true }).click()
   await page.getByRole('button', { name: kind, exact: true }).click()
   await page.getByRole('button', { name: new RegExp(`^${tonic},`) }).click()
   await page.keyboard.press('Escape')
@@ -31,7 +32,7 @@ const VIEWS = [
     path: () => '/desk',
     act: async (page) => {
       await fingerReady(page)
-      await key(page, 'E♭', 'melodic minor')
+      await key(page, 'D', 'dorian', 'Modes')
       await page.getByRole('button', { name: /^Key:/ }).click()
     },
   },
@@ -49,9 +50,47 @@ const VIEWS = [
     path: () => '/desk',
     act: async (page) => {
       await fingerReady(page)
-      await key(page, 'B♭', 'major arpeggio')
+      await key(page, 'B♭', 'major', 'Arpeggios')
       await page.getByRole('button', { name: /^Hands:/ }).click()
       await page.getByRole('option', { name: 'contrary motion' }).click()
+    },
+  },
+  {
+    name: 'desk-thirds',
+    path: () => '/desk',
+    act: async (page) => {
+      await fingerReady(page)
+      await key(page, 'C', 'thirds, major', 'Double notes')
+    },
+  },
+  {
+    name: 'desk-schools',
+    path: () => '/desk',
+    act: async (page) => {
+      await fingerReady(page)
+      await key(page, 'D', 'major')
+      await page.getByRole('button', { name: 'conservatory school' }).click()
+    },
+  },
+  {
+    name: 'compare-minors',
+    path: () => '/desk',
+    act: async (page) => {
+      await fingerReady(page)
+      await key(page, 'G♯', 'natural minor')
+      await page.getByRole('link', { name: 'Compare side by side' }).click()
+      await page.locator('.glance').waitFor()
+    },
+  },
+  {
+    name: 'compare-schools',
+    path: () => '/desk',
+    act: async (page) => {
+      await fingerReady(page)
+      await key(page, 'D', 'major')
+      await page.getByRole('link', { name: 'Compare side by side' }).click()
+      await page.locator('.glance').waitFor()
+      await page.mouse.wheel(0, 240)
     },
   },
   { name: 'sets', path: () => '/sets' },

@@ -69,7 +69,7 @@ const down = computed(() =>
 )
 
 async function toDesk(study: RealisedStudy): Promise<void> {
-  await desk.change(study.recipe)
+  await desk.put(study.recipe)
   await router.push(desk.address)
 }
 useHead({ title: 'Side by side · Tactum' })

@@ -78,6 +78,12 @@ export function deskStudy() {
     return set(next)
   }
 
+  /** Puts a whole recipe in this one's place, pins and all. */
+  function put(next: RecipeInput): Promise<void> {
+    letGo.value = null
+    return set(plain(next))
+  }
+
   const putBack = (): Promise<void> => {
     const before = letGo.value
     letGo.value = null
@@ -113,7 +119,7 @@ export function deskStudy() {
 
   return {
     ...{ recipe, study, fault, departs, accepted, selected, pointed, letGo, changed, pins },
-    ...{ pinAt, change, putBack, setPins, pin, free, pinDegree, pinGrip, takeAlternative, takeEngine, lay },
+    ...{ pinAt, change, put, putBack, setPins, pin, free, pinDegree, pinGrip, takeAlternative, takeEngine, lay },
   }
 }
 

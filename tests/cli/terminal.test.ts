@@ -108,7 +108,7 @@ describe('realise', () => {
       'material.tonic',
       'material.pitches[0]',
       'material.tonic',
-      'pins[0].fingers',
+      'pins[0].finger',
       'interval',
     ])
   })

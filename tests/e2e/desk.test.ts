@@ -9,7 +9,7 @@ describe('the study desk, by mouse', () => {
   it('shapes a study in its title, and shows score, stair, map and reasons of it', async () => {
     const { page, problems } = await open('/desk')
     await page.getByRole('button', { name: 'Key: C major' }).click()
-    await page.getByRole('button', { name: 'harmonic minor' }).click()
+    await page.getByRole('button', { name: 'harmonic minor', exact: true }).click()
     await page.getByRole('button', { name: 'G♯, 5 sharps' }).click()
     await page.getByRole('button', { name: 'Key: G♯ harmonic minor' }).click()
     await page.locator(finger('right', 28)).waitFor()
@@ -38,7 +38,8 @@ describe('the study desk, by mouse', () => {
       await page.getByRole('option', { name: option }).click()
     }
     await page.getByRole('button', { name: 'Key: C major' }).click()
-    await page.getByRole('button', { name: 'major arpeggio' }).click()
+    await page.getByRole('button', { name: 'Arpeggios', exact: true }).click()
+    await page.getByRole('button', { name: 'major', exact: true }).click()
     await page.keyboard.press('Escape')
     await page.locator('[data-finger]').nth(25).waitFor()
     for (const [word, option, notes] of [

@@ -18,7 +18,7 @@ describe('a teacher’s whole errand', () => {
 
     await page.getByRole('link', { name: 'Desk', exact: true }).click()
     await page.getByRole('button', { name: 'Key: C major' }).click()
-    await page.getByRole('button', { name: 'harmonic minor' }).click()
+    await page.getByRole('button', { name: 'harmonic minor', exact: true }).click()
     await page.getByRole('button', { name: 'G♯, 5 sharps' }).click()
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Key: G♯ harmonic minor' }).waitFor()

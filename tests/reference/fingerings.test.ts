@@ -88,10 +88,10 @@ const MINOR_ARPEGGIOS = {
  */
 const FIRST_INVERSIONS = '1241245 5421421'
 const SECOND_INVERSIONS = '1241245 5321321'
-const INVERSIONS = {
+const INVERSIONS: Record<string, Record<number, readonly string[]>> = {
   'major-arpeggio': { 1: ['C', 'G', 'F', 'Eb', 'Ab', 'Db', 'Bb', 'Gb'], 2: ['C', 'G', 'D', 'A', 'E', 'F', 'Bb'] },
   'minor-arpeggio': { 1: ['A', 'E', 'D', 'F#', 'C#', 'B', 'G#', 'Bb'], 2: ['A', 'D', 'E'] },
-} as const
+}
 
 /** Seventh chords on white roots, two octaves upward: right | left, thumbs on the root. */
 const SEVENTHS = '123412345 543214321'

@@ -67,7 +67,7 @@ const SHORT: Record<Hand, string> = { right: 'RH', left: 'LH' }
     </caption>
     <thead>
       <tr>
-        <th></th>
+        <td></td>
         <th :colspan="steps.up.length">going up</th>
         <th v-if="steps.down.length" :colspan="steps.down.length" class="down">coming down</th>
       </tr>
