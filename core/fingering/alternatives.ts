@@ -5,6 +5,7 @@ import { type Charge, chargesOfRing, dearerIn } from './charges'
 import { type Hold, sameHold } from './chords'
 import { allowedBy } from './pins'
 import type { RingFingering } from './ring'
+import { BEYOND } from './school'
 import type { Other, Others } from './others'
 import { type Allowed, fingersOf, nearEnd, type Run, solveRun } from './run'
 import { habitFor, type Task } from './task'
@@ -29,9 +30,6 @@ export interface Alternative {
 /** Alternatives offered unless another number is asked for. */
 export const USUAL_ALTERNATIVES = 5
 
-/** A price beyond which a school would not have it at all. */
-export const RULED_OUT = 900
-
 type Candidate = Omit<Alternative, 'cost' | 'departs'>
 
 const patternOf = (ring: RingFingering): string => {
@@ -55,7 +53,7 @@ function otherRings(task: Task, most: number): Candidate[] {
   if (!chosen) return []
   const charges = (ring: RingFingering) => chargesOfRing(manner, line.hand, material, ring)
   // what the school rules out is offered only where it has nothing else
-  const sensible = rings.slice(1).filter((ring) => ring.cost - chosen.cost < RULED_OUT)
+  const sensible = rings.slice(1).filter((ring) => ring.cost - chosen.cost < BEYOND)
   const offered = sensible.length > 0 ? sensible.slice(0, most) : rings.slice(1, 2)
   return offered.flatMap((ring): Candidate[] => {
     const other: Run = { ...run, habit: habitFor(task, ring)(run.steps) }

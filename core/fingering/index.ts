@@ -2,11 +2,11 @@
  * Fingering: fingers on keys. A school is data (weights, reaches, habits); the octave is solved as a ring, then the
  * line after it, around the teacher's pins; every choice is explained by the charges that decided it.
  */
-export { type Alternative, RULED_OUT, USUAL_ALTERNATIVES } from './alternatives'
+export { type Alternative, USUAL_ALTERNATIVES } from './alternatives'
 export { type Asked, type Fingering, fingerLine } from './finger'
 export { type Hold } from './chords'
 export { type Reason } from './reasons'
 export { type Crossing } from './places'
 export { runOf, runProblem, solveRun } from './run'
-export { FINGERS, type School, type Spans, type Term, TERM_WORDS, TERMS } from './school'
+export { BEYOND, FINGERS, type School, type Spans, type Term, TERM_WORDS, TERMS } from './school'
 export { ALL_SCHOOLS, CONSERVATORY, HAND_SCALE, type Manner, mannerFor, SCHOOL_LIST, schoolOf } from './schools'

@@ -1,4 +1,4 @@
-import { type Problem, solve } from '../assign'
+import { type Problem, type Solution, solve } from '../assign'
 import type { Material } from '../material'
 import { modulo, pitchClass } from '../pitch'
 import { type Finger, type Hand, type Leg, octaveOf } from '../study'
@@ -6,7 +6,7 @@ import { isBlack } from '../surface'
 import { allHolds, type Hold, holdCost, holdsOf, moveCost, numberOf } from './chords'
 import { charge, crampCost, outward, spanCost, stepCost, type Tally, touchCost } from './cost'
 import { gripTable, insideTable, moveTable } from './memo'
-import { FINGERS, type School, type Term } from './school'
+import { BEYOND, FINGERS, type School, type Term } from './school'
 import type { Manner } from './schools'
 
 /** The pattern of one octave: the fingers of each degree going up and coming down. */
@@ -14,12 +14,6 @@ export interface RingFingering {
   readonly up: readonly Hold[]
   readonly down: readonly Hold[]
   readonly cost: number
-}
-
-/** Fingers on one degree: on the way up and, in a two-way form, on the way down. */
-interface Degree {
-  readonly up: Hold
-  readonly down: Hold
 }
 
 /** Keys of each degree, lowest first. */
@@ -114,77 +108,90 @@ function gripCost(
   return cost
 }
 
-function degreesOf(school: School, hand: Hand, ring: Ring): Degree[] {
-  const fingers = ring.chords ? FINGERS : school.inside
-  const holds = holdsOf(hand, ring.up[0]!.length, fingers)
-  if (!ring.twoWay) return holds.map((hold) => ({ up: hold, down: hold }))
-  return holds.flatMap((up) => holds.map((down) => ({ up, down })))
-}
+const holdsFor = (school: School, hand: Hand, ring: Ring): readonly Hold[] =>
+  holdsOf(hand, ring.up[0]!.length, ring.chords ? FINGERS : school.inside)
 
-const meets = ({ degree, leg, finger, not }: Condition, at: number, { up, down }: Degree): boolean => {
-  if (at !== degree) return true
-  const holds = (leg === 'both' ? [up, down] : leg === 'up' ? [up] : [down]).map((hold) => hold[0] === finger)
-  return not ? !holds.some(Boolean) : holds.every(Boolean)
-}
+const meets = ({ degree, leg, finger, not }: Condition, own: Leg, at: number, hold: Hold): boolean =>
+  at !== degree || (leg !== 'both' && leg !== own) || (hold[0] === finger) !== (not ?? false)
 
-/** The ring as a problem for the solver. Two-way forms carry both directions at once, since each looks at the other. */
-function ringProblem(
+/** One leg of the ring as a problem for the solver. */
+function legProblem(
   school: School,
   hand: Hand,
   ring: Ring,
+  leg: Leg,
   conditions: readonly Condition[],
-  tallies?: Readonly<Record<Leg, Tally>>,
-): Problem<Degree> {
-  const legs: Leg[] = ring.twoWay ? ['up', 'down'] : ['up']
-  const all = degreesOf(school, hand, ring)
-  const sum = (cost: (leg: Leg) => number) => legs.reduce((total, leg) => total + cost(leg), 0)
-  const problem: Problem<Degree> = {
-    length: ring.up.length,
+  tally?: Tally,
+): Problem<Hold> {
+  const keys = ring[leg]
+  const all = holdsFor(school, hand, ring)
+  const allowed = (at: number, hold: Hold): boolean => conditions.every((one) => meets(one, leg, at, hold))
+  const problem: Problem<Hold> = {
+    length: keys.length,
     cyclic: true,
-    states: (at) =>
-      conditions.length === 0 ? all : all.filter((each) => conditions.every((one) => meets(one, at, each))),
-    one: (at, degree) =>
-      sum((leg) => placeCost(school, hand, ring[leg], at, degree[leg], tallies?.[leg])) +
-      charge('moved-thumb', degree.up[0] === 1 && degree.down[0] !== 1 ? 1 : 0, school, tallies?.up),
-    two: (at, a, b) => sum((leg) => linkCost(school, hand, ring[leg], at, a[leg], b[leg], tallies?.[leg])),
+    states: (at) => (conditions.length === 0 ? all : all.filter((hold) => allowed(at, hold))),
+    one: (at, hold) => placeCost(school, hand, keys, at, hold, tally),
+    two: (at, a, b) => linkCost(school, hand, keys, at, a, b, tally),
   }
   if (ring.chords) return problem
-  return {
+  return { ...problem, three: (at, a, b, c) => gripCost(school, hand, keys, at, [a, b, c], tally) }
+}
+
+/** Whether a degree of a two-way form has the thumb going up and not coming down. Double notes move it as it is. */
+const movesThumb = (up: Hold, down: Hold): boolean => up.length === 1 && up[0] === 1 && down[0] !== 1
+
+/**
+ * The best patterns of a leg; those that a school rules out only where it has no two others. Prices are never negative,
+ * so what costs less than `BEYOND` in all has no finger that costs more by itself: such fingers are left out first.
+ */
+function bestOfLeg(problem: Problem<Hold>, k: number): Solution<Hold>[] {
+  const sensible = {
     ...problem,
-    three: (at, a, b, c) =>
-      sum((leg) => gripCost(school, hand, ring[leg], at, [a[leg], b[leg], c[leg]], tallies?.[leg])),
+    states: (at: number) => problem.states(at).filter((hold) => problem.one(at, hold) < BEYOND),
+  }
+  const found = solve(sensible, k).filter(({ cost }) => cost < BEYOND)
+  return found.length >= Math.min(k, 2) ? found : solve(problem, k)
+}
+
+/** What thumbs that move between the legs of a pattern cost. */
+const movedCost = (school: School, up: readonly Hold[], down: readonly Hold[]): number =>
+  charge('moved-thumb', up.filter((hold, degree) => movesThumb(hold, down[degree]!)).length, school)
+
+/**
+ * The best pairs of a way up and a way down: both legs are solved by themselves and paired, since they only share the
+ * price of moved thumbs. Exact: what was not paired costs at least the last of one leg with the best of the other.
+ */
+function pairedLegs(school: School, ups: Solution<Hold>[], downs: Solution<Hold>[], full: number, k: number) {
+  const [upMost, downMost] = [ups, downs].map((some) => (some.length < full ? Infinity : some.at(-1)!.cost))
+  const bound = Math.min(upMost! + (downs[0]?.cost ?? 0), downMost! + (ups[0]?.cost ?? 0))
+  const pairs = ups.flatMap((up) =>
+    downs.map((down) => ({
+      up: up.states,
+      down: down.states,
+      cost: up.cost + down.cost + movedCost(school, up.states, down.states),
+    })),
+  )
+  const sorted = pairs.sort((a, b) => a.cost - b.cost)
+  return { found: sorted.filter(({ cost }) => cost <= bound).slice(0, k), whole: bound === Infinity }
+}
+
+function found(school: School, hand: Hand, ring: Ring, k: number, conditions: readonly Condition[]): RingFingering[] {
+  const leg = (which: Leg, count: number) => bestOfLeg(legProblem(school, hand, ring, which, conditions), count)
+  if (!ring.twoWay) return leg('up', k).map(({ states, cost }) => ({ up: states, down: states, cost }))
+  for (let each = 8; ; each *= 2) {
+    const { found: pairs, whole } = pairedLegs(school, leg('up', each), leg('down', each), each, k)
+    if (pairs.length === k || whole) return pairs
   }
 }
 
 const MEMORY = new Map<string, readonly RingFingering[]>()
 const MOST_REMEMBERED = 4000
 /** Patterns looked at, so that enough of them differ in their thumbs and not only in another finger. */
-const LOOKED_AT = 16
+const LOOKED_AT = 12
+/** Double notes have so many states that fewer are looked at. */
 const FEW = 6
 
-/** Double notes of a two-way form are solved one way and the other: their thumbs move on every note as it is. */
-function found(school: School, hand: Hand, ring: Ring, k: number, conditions: readonly Condition[]): RingFingering[] {
-  if (ring.twoWay && ring.chords) {
-    const way = (keys: Keys, leg: Leg) =>
-      found(
-        school,
-        hand,
-        { ...ring, up: keys, down: keys, twoWay: false },
-        k,
-        conditions.filter((each) => each.leg === 'both' || each.leg === leg).map((each) => ({ ...each, leg: 'both' })),
-      )
-    const downs = way(ring.down, 'down')
-    return way(ring.up, 'up').map((up, at) => {
-      const down = downs[Math.min(at, downs.length - 1)]!
-      return { up: up.up, down: down.up, cost: up.cost + down.cost }
-    })
-  }
-  return solve(ringProblem(school, hand, ring, conditions), k).map(({ states, cost }) => ({
-    up: states.map((degree) => degree.up),
-    down: states.map((degree) => degree.down),
-    cost,
-  }))
-}
+const lookedAt = ({ kind }: Material): number => (kind.second ? FEW : LOOKED_AT)
 
 function search(manner: Manner, hand: Hand, material: Material, k: number, conditions: readonly Condition[]) {
   const own = ringOf(material)
@@ -208,7 +215,7 @@ export const solveRing = (
   hand: Hand,
   material: Material,
   fixed: readonly Condition[] = [],
-): readonly RingFingering[] => search(manner, hand, material, material.kind.second ? FEW : LOOKED_AT, fixed)
+): readonly RingFingering[] => search(manner, hand, material, lookedAt(material), fixed)
 
 const hasThumb = (ring: RingFingering, { degree, leg }: Pick<Condition, 'degree' | 'leg'>): boolean =>
   (leg !== 'down' && ring.up[degree]![0] === 1) || (leg !== 'up' && ring.down[degree]![0] === 1)
@@ -238,18 +245,19 @@ export function ringCharges(manner: Manner, hand: Hand, material: Material, fing
   const charges: RingCharge[] = []
   const own = ringOf(material)
   const ring = manner.pattern === 'as-on-c' ? onC(own, material) : own
-  let degree = 0
-  const tally =
-    (leg: Leg): Tally =>
-    (term, cost) =>
-      charges.push({ term, cost, degree, leg })
-  const problem = ringProblem(manner, hand, ring, [], { up: tally('up'), down: tally('down') })
-  const states = fingering.up.map((up, at) => ({ up, down: fingering.down[at]! }))
-  const state = (at: number) => states[at % states.length]!
-  for (degree = 0; degree < states.length; degree++) {
-    problem.one(degree, state(degree))
-    problem.two(degree, state(degree), state(degree + 1))
-    problem.three?.(degree, state(degree), state(degree + 1), state(degree + 2))
+  for (const leg of ring.twoWay ? (['up', 'down'] as const) : (['up'] as const)) {
+    let degree = 0
+    const problem = legProblem(manner, hand, ring, leg, [], (term, cost) => charges.push({ term, cost, degree, leg }))
+    const holds = fingering[leg]
+    const hold = (at: number) => holds[at % holds.length]!
+    for (degree = 0; degree < holds.length; degree++) {
+      problem.one(degree, hold(degree))
+      problem.two(degree, hold(degree), hold(degree + 1))
+      problem.three?.(degree, hold(degree), hold(degree + 1), hold(degree + 2))
+    }
   }
-  return charges
+  if (!ring.twoWay) return charges
+  const cost = manner.weights['moved-thumb']
+  const moved = fingering.up.flatMap((up, degree) => (movesThumb(up, fingering.down[degree]!) ? [degree] : []))
+  return [...charges, ...moved.map((degree): RingCharge => ({ term: 'moved-thumb', cost, degree, leg: 'up' }))]
 }

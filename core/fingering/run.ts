@@ -4,7 +4,7 @@ import { allHolds, type Hold, holdCost, moveCost, numberOf, sameHold } from './c
 import { charge, crampCost, endCost, shiftCost, spanCost, stepCost, type Tally, type Touch, touchCost } from './cost'
 import type { Habit } from './habit'
 import { crampTable, gripTable, insideTable, moveTable, stepTable } from './memo'
-import type { School } from './school'
+import { BEYOND, type School } from './school'
 import { type HandStep, stepsOf } from './steps'
 
 /** A hand's line ready to be fingered. */
@@ -200,9 +200,6 @@ export const holdsFrom = (steps: readonly HandStep[], fingers: readonly Finger[]
     const known = [...allHolds('right', own.length), ...allHolds('left', own.length)]
     return known.find((hold) => sameHold(hold, own)) ?? own
   })
-
-/** A finger dearer than this by itself is tried only where the whole line cannot do for less. */
-const BEYOND = 900
 
 /**
  * The best ways through a run, cheapest first. Prices are never negative, so a line that costs less than a finger does by

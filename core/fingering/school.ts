@@ -68,3 +68,6 @@ export interface School {
 }
 
 export const FINGERS: readonly Finger[] = [1, 2, 3, 4, 5]
+
+/** What costs more than this, a school rules out: it is tried only where nothing else serves. */
+export const BEYOND = 900

@@ -67,7 +67,7 @@ describe('nonsense is refused by field, in one shape, and nothing is stored', ()
   it.each([
     [{ recipe: { material: { tonic: 'H', kind: 'major' } } }, 'recipe.material.tonic'],
     [{ recipe: { material: { tonic: 'C', kind: 'locrian-surprise' } } }, 'recipe.material.kind'],
-    [{ recipe: { material: { tonic: 'G#', kind: 'major' } } }, 'recipe.material.tonic'],
+    [{ recipe: { material: { tonic: 'Fb', kind: 'diminished-seventh-arpeggio' } } }, 'recipe.material.tonic'],
     [{ recipe: { ...recipe, octaves: 0 } }, 'recipe.octaves'],
     [{ recipe: { ...recipe, octaves: 99 } }, 'recipe.octaves'],
     [{ recipe: { ...recipe, startOctave: 8 } }, 'recipe.startOctave'],

@@ -52,10 +52,11 @@ export function useBrowser() {
   return { open }
 }
 
-/** WCAG 2.2 AA as far as axe can tell. */
-export async function expectAccessible(page: Page): Promise<void> {
+/** WCAG 2.2 AA as far as axe can tell; of a part of the page, where the rest has been looked at already. */
+export async function expectAccessible(page: Page, part?: string): Promise<void> {
   const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
-  const { violations } = await new AxeBuilder({ page }).withTags(tags).analyze()
+  const axe = new AxeBuilder({ page }).withTags(tags)
+  const { violations } = await (part ? axe.include(part) : axe).analyze()
   const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`)
   expect(found).toEqual([])
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
-import { type Alternative, RULED_OUT } from '#core/fingering'
+import { type Alternative, BEYOND } from '#core/fingering'
 import { difficultyWords, meetingWords } from '#core/together'
 import { printedName } from '#core/pitch'
 import type { Hand, RecipeInput } from '#core/study'
@@ -31,7 +31,7 @@ const hand = computed(() => (hands.value.includes(chosen.value) ? chosen.value :
 /** Ruled-out patterns are shown only where there is nothing else, and then one. */
 const alternatives = computed(() => {
   const all = props.study.hands[hand.value]!.alternatives
-  const sensible = all.filter((each) => each.price < RULED_OUT)
+  const sensible = all.filter((each) => each.price < BEYOND)
   return sensible.length > 0 ? sensible : all.slice(0, 1)
 })
 const meetings = computed(() => {
@@ -53,7 +53,7 @@ const departsAt = (each: Alternative): string => {
 }
 /** Beyond the school's first rule a figure says nothing any more. */
 function price(points: number): string {
-  if (points >= RULED_OUT) return 'out of the question here'
+  if (points >= BEYOND) return 'out of the question here'
   const rounded = Math.round(points * 10) / 10
   return rounded > 0 ? `costs ${rounded} more` : 'costs no more'
 }

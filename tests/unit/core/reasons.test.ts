@@ -106,6 +106,40 @@ describe('an octave pattern, against every other that four fingers allow', () =>
   })
 })
 
+describe('a two-way pattern, against every pair of a way up and a way down', () => {
+  const patterns = everyPattern(7)
+  it.each([
+    ['F#', 'right'],
+    ['Eb', 'left'],
+    ['A', 'left'],
+  ] as const)('%s melodic minor %s', (tonic, hand) => {
+    const material = materialOf({ tonic, kind: 'melodic-minor' })
+    const low = 60 + midiOf({ ...material.tonic, octave: 0 }) - 12
+    const priced = (leg: 'up' | 'down') => {
+      const keys = material.rising[leg].map(({ semitones }) => low + semitones)
+      // a one-way form on the same keys prices one leg by itself
+      const kind = leg === 'up' ? 'melodic-minor-jazz' : 'natural-minor'
+      return patterns
+        .map((up) => ({ up, cost: priceOf(hand, keys, tonic, kind, up) }))
+        .filter(({ cost }) => cost < Infinity)
+        .sort((a, b) => a.cost - b.cost)
+    }
+    const [ups, downs] = [priced('up'), priced('down')]
+    let best = Infinity
+    for (const up of ups) {
+      for (const down of downs) {
+        if (up.cost + down.cost >= best) break
+        const moved = up.up.filter((finger, at) => finger === 1 && down.up[at] !== 1).length
+        best = Math.min(best, up.cost + down.cost + MANNER.weights['moved-thumb'] * moved)
+      }
+    }
+    const [found] = solveRing(MANNER, hand, material)
+    expect(found!.cost).toBeCloseTo(best, 6)
+    const charges = ringCharges(MANNER, hand, material, found!)
+    expect(charges.reduce((sum, charge) => sum + charge.cost, 0)).toBeCloseTo(best, 6)
+  })
+})
+
 describe('reasons in words', () => {
   const texts = (tonic: string, kind: string, some = {}) =>
     Object.values(realise({ material: { tonic, kind }, ...some }).hands).flatMap((hand) =>
