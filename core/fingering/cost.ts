@@ -61,9 +61,13 @@ export function spanCost(school: School, a: Touch, b: Touch, tally?: Tally): num
   if (distance > school.widest[lower]![higher]!) return Infinity
   return (
     charge('stretch', Math.max(0, distance - school.reach[lower]![higher]!), school, tally) +
-    charge('hand-shape', Math.abs(distance - AT_REST * (higher - lower)), school, tally)
+    charge('hand-shape', shapeOff(distance, lower, higher), school, tally)
   )
 }
+
+/** How far two touches are from the hand at rest; the thumb moves freely, so with it half as much counts. */
+const shapeOff = (distance: number, lower: number, higher: number): number =>
+  Math.abs(distance - AT_REST * (higher - lower)) * (lower === 1 ? 0.5 : 1)
 
 /** From one fingertip to the next when the hand rests on white keys, mm. */
 export const AT_REST = 23.5

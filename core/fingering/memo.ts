@@ -1,6 +1,6 @@
 import type { Finger, Hand } from '../study'
 import { allHolds, moveCost } from './chords'
-import { crampCost, passage, spanCost, stepCost, type Touch } from './cost'
+import { charge, crampCost, passage, spanCost, stepCost, type Tally, type Touch } from './cost'
 import { FINGERS, type School } from './school'
 
 /**
@@ -12,6 +12,7 @@ interface Memo {
   readonly cramps: Map<number, Float64Array>
   readonly insides: Map<number, Float64Array>
   readonly grips: Map<number, Float64Array>
+  readonly freeGrips: Map<number, Float64Array>
   readonly moves: Map<string, Float64Array>
 }
 
@@ -22,6 +23,7 @@ const fresh = (): Memo => ({
   cramps: new Map(),
   insides: new Map(),
   grips: new Map(),
+  freeGrips: new Map(),
   moves: new Map(),
 })
 
@@ -78,6 +80,20 @@ export const gripTable = (school: School, hand: Hand, a: number, b: number, c: n
         for (const last of FINGERS) table[at++] = gripOf(school, hand, [on(a, first), on(b, middle), on(c, last)])
     return table
   })
+
+/** The same where no pattern carries the hand along: a finger needed on two keys within three notes moves the hand. */
+export const freeGripTable = (school: School, hand: Hand, a: number, b: number, c: number): Float64Array =>
+  remembered(memoOf(school, hand).freeGrips, place(place(a % 12, b - a), c - a), () =>
+    gripTable(school, hand, a, b, c).map(
+      (cost, triple) => cost + handMoves(school, Math.floor(triple / 25), triple % 5),
+    ),
+  )
+
+/** What it costs to need one finger on the first and the last of three notes; fingers counted from 0. */
+export const handMoves = (school: School, first: number, last: number, tally?: Tally): number =>
+  charge('finger-again', first === last ? MOVED : 0, school, tally)
+/** There is a note's time to move, unlike in chords that follow at once. */
+const MOVED = 0.5
 
 function gripOf(school: School, hand: Hand, [first, middle, last]: readonly [Touch, Touch, Touch]): number {
   const oneGrip = passage(hand, first, middle) === 'grip' && passage(hand, middle, last) === 'grip'

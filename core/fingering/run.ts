@@ -3,7 +3,7 @@ import type { Finger, Line } from '../study'
 import { allHolds, type Hold, holdCost, moveCost, numberOf, sameHold } from './chords'
 import { charge, crampCost, endCost, shiftCost, spanCost, stepCost, type Tally, type Touch, touchCost } from './cost'
 import type { Habit } from './habit'
-import { crampTable, gripTable, insideTable, moveTable, stepTable } from './memo'
+import { crampTable, freeGripTable, gripTable, handMoves, insideTable, moveTable, stepTable } from './memo'
 import { BEYOND, type School } from './school'
 import { type HandStep, stepsOf } from './steps'
 
@@ -103,7 +103,8 @@ function gripsTable(run: Run, at: number): Float64Array | null {
   const { school, line, steps } = run
   if (!single(run, at)) return null
   const [one, two, three] = [steps[at]!.keys[0]!, steps[at + 1]!.keys[0]!, steps[at + 2]!.keys[0]!]
-  const table = one === three ? againTable(run, at) : gripTable(school, line.hand, one, two, three)
+  const grips = run.habit[at] ? gripTable : freeGripTable
+  const table = one === three ? againTable(run, at) : grips(school, line.hand, one, two, three)
   if (!run.lifts) return table
   // without a hold in common the outer two may lie farther apart than a hand: it has moved between them
   const shift = school.weights.shift
@@ -128,6 +129,7 @@ function gripCharges(run: Run, at: number, [a, b, c]: readonly [Hold, Hold, Hold
   const cost = grips[25 * numberOf(a) + 5 * numberOf(b) + numberOf(c)]!
   if (cost === Infinity) charge('shift', 1, school, tally)
   else if (cost > 0) spanCost(school, first, last, tally)
+  if (!habit[at]) handMoves(school, first.finger, last.finger, tally)
 }
 
 /** Tables of a run, each made when it is first asked for; they do not depend on the pattern's fingers. */

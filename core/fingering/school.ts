@@ -26,7 +26,7 @@ export const TERM_WORDS = {
   slide: 'one finger sliding from a black key to its neighbour',
   shift: 'the hand lifted to a new place',
   'shift-distance': 'each millimetre that the hand is carried',
-  'finger-again': 'a finger needed again at once on another key, in double notes',
+  'finger-again': 'a finger needed again at once on another key, in double notes or where the hand moves',
   'voice-crossed': 'fingers crossed over in one voice of double notes',
   'chord-opened': 'chord fingers that lie closer together or farther apart than the keys',
   'five-on-black': 'the little finger on a black key in wide chords',

@@ -220,13 +220,16 @@ export function mannerFor(settings: FingeringSettings, hand: Hand, material: Mat
   return manner
 }
 
+/** Without a pattern the hand at rest is the measure: fingers over their keys rather than a particular finger. */
+const AT_EASE: Weights = { 'skipped-finger': 0, 'hand-shape': 0.06, 'fourth-on-white': 1 }
+
 const SHAPELY = new WeakMap<Manner, Manner>()
 
 /** Where no octave repeats there is no habit to keep, and the hand's own shape decides. */
 export function shapely(manner: Manner): Manner {
   const known = SHAPELY.get(manner)
   if (known) return known
-  const made = { ...manner, weights: { ...manner.weights, 'skipped-finger': 0, 'hand-shape': 0.04 } }
+  const made = { ...manner, weights: { ...manner.weights, ...AT_EASE } }
   SHAPELY.set(manner, made)
   return made
 }
