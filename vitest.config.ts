@@ -22,8 +22,9 @@ export default defineConfig({
           include: ['tests/server/**/*.test.ts', 'tests/cli/**/*.test.ts', 'tests/e2e/**/*.test.ts'],
           globalSetup: ['tests/support/services.ts'],
           fileParallelism: false,
-          testTimeout: 60_000,
-          hookTimeout: 120_000,
+          // a slow machine is no failure: whole errands in a browser take their time there
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
         },
       },
     ],

@@ -7,13 +7,17 @@ import { fail, lastLines, run, say } from './lib/run.mjs'
 
 const tool = (name, ...args) => ['npx', ['--no-install', name, ...args]]
 
-/** Checks that either pass or not; each counts as one. */
-const CHECKS = [
-  ['formatting', ...tool('prettier', '--check', '--log-level=warn', '.')],
-  ['lint', ...tool('eslint', '.')],
-  ['imports', ...tool('depcruise', 'core', 'app', 'server', 'shared', 'cli', '--config', '.dependency-cruiser.cjs')],
-  ['types', ...tool('nuxt', 'typecheck')],
-  ['types of tests and terminal', ...tool('vue-tsc', '-p', 'tests/tsconfig.json')],
+/** Checks that either pass or not; each counts as one. Two lanes, one for each core. */
+const LANES = [
+  [
+    ['types', ...tool('nuxt', 'typecheck')],
+    ['imports', ...tool('depcruise', 'core', 'app', 'server', 'shared', 'cli', '--config', '.dependency-cruiser.cjs')],
+  ],
+  [
+    ['formatting', ...tool('prettier', '--check', '--log-level=warn', '.')],
+    ['lint', ...tool('eslint', '.')],
+    ['types of tests and terminal', ...tool('vue-tsc', '-p', 'tests/tsconfig.json')],
+  ],
 ]
 
 async function prepare() {
@@ -30,6 +34,13 @@ async function check([name, command, args]) {
   say(`${code === 0 ? '✓' : '✗'} ${name} (${seconds} s)`)
   if (code !== 0) say(lastLines(output, 60))
   return code === 0
+}
+
+/** Checks of a lane, one after the other. */
+async function checkLane(lane) {
+  const results = []
+  for (const each of lane) results.push(await check(each))
+  return results
 }
 
 /** Runs Vitest and reads its own account of what passed. */
@@ -50,12 +61,9 @@ async function tests() {
 async function main() {
   const began = Date.now()
   await prepare()
-  let passed = 0
-  let failed = 0
-  for (const each of CHECKS) {
-    if (await check(each)) passed++
-    else failed++
-  }
+  const checks = (await Promise.all(LANES.map(checkLane))).flat()
+  const passed = checks.filter(Boolean).length
+  const failed = checks.length - passed
   await ensureBuild()
   const found = await tests()
   keep('test-seconds', String(Math.round((Date.now() - began) / 1000)))

@@ -7,7 +7,7 @@ import { allowedBy } from './pins'
 import type { RingFingering } from './ring'
 import { BEYOND } from './school'
 import type { Other, Others } from './others'
-import { type Allowed, fingersOf, nearEnd, type Run, solveRun } from './run'
+import { type Allowed, fingersOf, type Run, solveRun } from './run'
 import { habitFor, type Task } from './task'
 import { holdWords, phraseOf, priceWords, thumbWords } from './words'
 
@@ -44,7 +44,7 @@ const sentence = (place: string, dearer: readonly Charge[], price: number): stri
 const keeping =
   ({ steps, habit }: Run, pinned: Allowed | undefined): Allowed =>
   (at, hold) =>
-    pinned ? pinned(at, hold) : nearEnd(steps, at, 1) || sameHold(hold, habit[at])
+    pinned ? pinned(at, hold) : steps[at]!.fromEnd <= 1 || sameHold(hold, habit[at])
 
 /** Other places for the thumbs of the octave. */
 function otherRings(task: Task, most: number): Candidate[] {

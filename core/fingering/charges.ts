@@ -68,18 +68,23 @@ export function chargesOfRun(run: Run, holds: readonly Hold[], from = 0, to = ho
   return charges
 }
 
+function sums(charges: readonly Charge[]): Map<Term, number> {
+  const total = new Map<Term, number>()
+  for (const { term, cost } of charges) total.set(term, (total.get(term) ?? 0) + cost)
+  return total
+}
+
 /** What `other` pays more for than `chosen`, dearest first, each term once. */
 export function dearerIn(chosen: readonly Charge[], other: readonly Charge[]): Charge[] {
-  const sum = (charges: readonly Charge[], term: Term): number =>
-    charges.reduce((total, charge) => total + (charge.term === term ? charge.cost : 0), 0)
-  const terms = [...new Set(other.map((charge) => charge.term))]
-  return terms
-    .map((term) => {
-      const among = other.filter((charge) => charge.term === term)
+  const [own, theirs] = [sums(chosen), sums(other)]
+  return [...theirs]
+    .map(([term, cost]) => ({ term, more: cost - (own.get(term) ?? 0) }))
+    .filter(({ more }) => more > 1e-9)
+    .sort((a, b) => b.more - a.more)
+    .map(({ term, more }) => {
       const known = new Set(chosen.filter((charge) => charge.term === term).map((charge) => charge.place))
+      const among = other.filter((charge) => charge.term === term)
       const newest = among.find((charge) => !known.has(charge.place)) ?? among[0]!
-      return { ...newest, cost: sum(other, term) - sum(chosen, term) }
+      return { ...newest, cost: more }
     })
-    .filter((charge) => charge.cost > 1e-9)
-    .sort((a, b) => b.cost - a.cost)
 }

@@ -3,7 +3,7 @@ import type { Finger } from '../study'
 import { type Charge, chargesOfRun, dearerIn } from './charges'
 import { type Hold, sameHold } from './chords'
 import { allowedBy } from './pins'
-import { type Allowed, fingersOf, nearEnd, runProblem } from './run'
+import { type Allowed, fingersOf, runProblem } from './run'
 import type { Task } from './task'
 
 /** The best line that has something else at a step. */
@@ -56,6 +56,7 @@ export class Others {
     const pinned = allowedBy(run.steps, pins)
     if (rings.length === 0) return pinned
     const { states } = this.chosen
-    return (at, hold) => pinned?.(at, hold) !== false && (nearEnd(run.steps, at, AROUND) || sameHold(hold, states[at]))
+    return (at, hold) =>
+      pinned?.(at, hold) !== false && (run.steps[at]!.fromEnd <= AROUND || sameHold(hold, states[at]))
   }
 }

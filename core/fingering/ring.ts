@@ -37,7 +37,15 @@ export interface Condition {
 
 const MIDDLE_OCTAVE = 60
 
+const RINGS = new WeakMap<Material, Ring>()
+
 function ringOf(material: Material): Ring {
+  let ring = RINGS.get(material)
+  if (!ring) RINGS.set(material, (ring = madeRing(material)))
+  return ring
+}
+
+function madeRing(material: Material): Ring {
   const tonic = MIDDLE_OCTAVE + pitchClass(material.tonic)
   const keys = (leg: Leg): Keys => octaveOf(material, leg).map((sounds) => sounds.map((semitones) => tonic + semitones))
   const [up, down] = [keys('up'), keys('down')]
@@ -240,8 +248,24 @@ export interface RingCharge {
   readonly leg: Leg
 }
 
-/** Everything that a ring fingering pays, degree by degree; sums to its cost. */
-export function ringCharges(manner: Manner, hand: Hand, material: Material, fingering: RingFingering): RingCharge[] {
+const CHARGES = new WeakMap<RingFingering, readonly RingCharge[]>()
+
+/**
+ * Everything that a ring fingering pays, degree by degree; sums to its cost. Remembered with the fingering, which
+ * belongs to one school, hand and row of keys.
+ */
+export function ringCharges(
+  manner: Manner,
+  hand: Hand,
+  material: Material,
+  fingering: RingFingering,
+): readonly RingCharge[] {
+  let charges = CHARGES.get(fingering)
+  if (!charges) CHARGES.set(fingering, (charges = chargedTo(manner, hand, material, fingering)))
+  return charges
+}
+
+function chargedTo(manner: Manner, hand: Hand, material: Material, fingering: RingFingering): RingCharge[] {
   const charges: RingCharge[] = []
   const own = ringOf(material)
   const ring = manner.pattern === 'as-on-c' ? onC(own, material) : own

@@ -184,12 +184,6 @@ export function runProblem(run: Run, allowed?: Allowed, tally?: Tally): Problem<
   }
 }
 
-/** Whether a step is an end or lies so near one that it may be fingered after it. */
-export const nearEnd = (steps: readonly HandStep[], at: number, within: number): boolean => {
-  for (let near = at - within; near <= at + within; near++) if (steps[near]?.end) return true
-  return false
-}
-
 /** Holds as fingers note by note, and back. */
 export const fingersOf = (steps: readonly HandStep[], holds: readonly Hold[]): Finger[] => {
   const fingers: Finger[] = []
