@@ -17,7 +17,8 @@ export function contentOf(recipe: RecipeInput, accepted: Accepted = {}): StudyCo
 /** The core names fields of the recipe; a request holds the recipe in a field of its own. */
 function realisedFor(recipe: RecipeInput, accepted: Accepted): RealisedStudy {
   try {
-    return realise(recipe, accepted)
+    // nothing but the title and the fingers is stored: no alternatives are worked out
+    return realise(recipe, accepted, 0)
   } catch (error) {
     if (!(error instanceof RecipeError) || error.path.startsWith('accepted')) throw error
     throw new RecipeError(error.code, error.message, `recipe.${error.path}`, error.details)

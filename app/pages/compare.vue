@@ -59,7 +59,6 @@ const rows = computed(() => {
     return { label, study, words, changed: new Set(marks(differences, 'b')), mine: marks(differences, 'a') }
   })
 })
-const baseChanged = computed(() => new Set(rows.value.flatMap((row) => row.mine)))
 const glance = computed(() => (desk.study ? [{ label: base.value, study: desk.study }, ...others.value] : []))
 
 const base = computed(() => chosen.value?.base ?? 'on the desk')
@@ -67,6 +66,13 @@ const base = computed(() => chosen.value?.base ?? 'on the desk')
 const down = computed(() =>
   desk.study ? (['right', 'left'] as const).flatMap((hand) => legWords(desk.study!, hand)) : [],
 )
+
+/** The study itself first, framed where any of the others differs. */
+const shown = computed(() => {
+  if (!desk.study || sheetWidth.value === 0) return []
+  const changed = new Set(rows.value.flatMap((row) => row.mine))
+  return [{ label: base.value, study: desk.study, words: ['on the desk', ...down.value], changed }, ...rows.value]
+})
 
 async function toDesk(study: RealisedStudy): Promise<void> {
   await desk.put(study.recipe)
@@ -95,17 +101,7 @@ useHead({ title: 'Side by side · Tactum' })
       <div ref="sheet" class="mt-3">
         <DegreeTable v-if="others.length" :studies="glance" class="mb-4" />
         <CompareRow
-          v-if="sheetWidth"
-          :study="desk.study"
-          :label="base"
-          :words="['on the desk', ...down]"
-          :width="width"
-          :changed="baseChanged"
-          :pointed="pointed"
-          @point="pointed = $event"
-        />
-        <CompareRow
-          v-for="row in rows"
+          v-for="row in shown"
           :key="row.label"
           :study="row.study"
           :label="row.label"
@@ -116,6 +112,7 @@ useHead({ title: 'Side by side · Tactum' })
           @point="pointed = $event"
         >
           <button
+            v-if="row.study !== desk.study"
             type="button"
             class="plain-button mt-2"
             :aria-label="`Put this on the desk: ${row.label}`"

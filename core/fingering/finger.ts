@@ -45,16 +45,16 @@ function outOfReach(recipe: Recipe, { run, line }: Task): RecipeError {
     problem.states(step).every((hold) => problem.one(step, hold) === Infinity),
   )
   const names = (run.steps[at]?.notes ?? []).map((note) => pitchName(line.notes[note]!.pitch))
-  const path = isFree(recipe.material) ? `material.pitches[${placeOf(recipe.material, names)}]` : 'handSize'
+  const path = isFree(recipe.material) ? `material.pitches[${placeOf(recipe, recipe.material, at)}]` : 'handSize'
   const hand = `${recipe.handSize === 'average' ? 'an average' : `a ${recipe.handSize}`} ${line.hand} hand`
   return new RecipeError('reach', `${names.join(' ')} cannot be taken at once by ${hand}.`, path)
 }
 
-/** Where in the list a chord stands; the left hand may play it an octave lower. */
-function placeOf({ pitches }: FreePitches, names: readonly string[]): number {
-  const same = (each: string | readonly string[]): boolean =>
-    typeof each !== 'string' && each.length === names.length && each.some((name) => name[0] === names[0]![0])
-  return Math.max(0, pitches.findIndex(same))
+/** Where in the list of pitches a step stands, there or back. */
+function placeOf({ course }: Recipe, { pitches }: FreePitches, step: number): number {
+  const last = pitches.length - 1
+  const along = step <= last ? step : 2 * last - step
+  return course.startsWith('up') ? along : last - along
 }
 
 /**

@@ -119,8 +119,11 @@ function gripCost(
 const holdsFor = (school: School, hand: Hand, ring: Ring): readonly Hold[] =>
   holdsOf(hand, ring.up[0]!.length, ring.chords ? FINGERS : school.inside)
 
-const meets = ({ degree, leg, finger, not }: Condition, own: Leg, at: number, hold: Hold): boolean =>
-  at !== degree || (leg !== 'both' && leg !== own) || (hold[0] === finger) !== (not ?? false)
+/** A finger that is wanted stands on the lower note of a double one; one that is not wanted stands on neither. */
+function meets({ degree, leg, finger, not }: Condition, own: Leg, at: number, hold: Hold): boolean {
+  if (at !== degree || (leg !== 'both' && leg !== own)) return true
+  return not ? !hold.includes(finger) : hold[0] === finger
+}
 
 /** One leg of the ring as a problem for the solver. */
 function legProblem(
@@ -226,7 +229,7 @@ export const solveRing = (
 ): readonly RingFingering[] => search(manner, hand, material, lookedAt(material), fixed)
 
 const hasThumb = (ring: RingFingering, { degree, leg }: Pick<Condition, 'degree' | 'leg'>): boolean =>
-  (leg !== 'down' && ring.up[degree]![0] === 1) || (leg !== 'up' && ring.down[degree]![0] === 1)
+  (leg !== 'down' && ring.up[degree]!.includes(1)) || (leg !== 'up' && ring.down[degree]!.includes(1))
 
 /** The best octave pattern whose thumb stays off a degree; undefined where no hand does without. */
 export function rivalRing(

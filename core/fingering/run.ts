@@ -1,5 +1,6 @@
 import { costOf, type Problem, type Solution, solve } from '../assign'
 import type { Finger, Line } from '../study'
+import { isBlack, keyDistance } from '../surface'
 import { allHolds, type Hold, holdCost, moveCost, numberOf, sameHold } from './chords'
 import { charge, crampCost, endCost, shiftCost, spanCost, stepCost, type Tally, type Touch, touchCost } from './cost'
 import type { Habit } from './habit'
@@ -43,13 +44,10 @@ function stepPrice(run: Run, at: number, hold: Hold, tally?: Tally): number {
   return (
     own +
     charge(step.end ? 'end-off-pattern' : 'off-pattern', 1, school, tally) +
-    charge('thumb-on-black', finger === 1 && isBlackAt(step) ? 1 : 0, school, tally) +
+    charge('thumb-on-black', finger === 1 && isBlack(step.keys[0]!) ? 1 : 0, school, tally) +
     charge('little-finger-inside', finger === 5 && !step.end ? 1 : 0, school, tally)
   )
 }
-
-const BLACK = new Set([1, 3, 6, 8, 10])
-const isBlackAt = (step: HandStep): boolean => BLACK.has(step.keys[0]! % 12)
 
 /** Prices of two successive steps, by the holds' numbers, the first slowest. */
 function linkTable(run: Run, at: number): Float64Array {
@@ -76,7 +74,7 @@ function linkEnd({ school, line, steps }: Run, at: number, a: Hold, b: Hold, tal
   return endCost(line.hand, school, inside, end, tally)
 }
 
-/** The same as `linkPrice`, charge by charge. */
+/** What `linkTable` holds for two holds, charge by charge. */
 function linkCharges(run: Run, at: number, a: Hold, b: Hold, tally: Tally): void {
   const { school, line, steps } = run
   const [from, to] = [steps[at]!, steps[at + 1]!]
@@ -223,10 +221,13 @@ function reachable(run: Run): boolean {
   const far = run.school.widest[1]![5]!
   const leaps = run.steps.some((step, at) => {
     const next = run.steps[at + 1]
-    return next && !next.fresh && step.keys.length === 1 && next.keys.length === 1 && spanTooWide(step, next, far)
+    return (
+      next &&
+      !next.fresh &&
+      step.keys.length === 1 &&
+      next.keys.length === 1 &&
+      keyDistance(step.keys[0]!, next.keys[0]!) > far
+    )
   })
   return !leaps && (run.habit.every(Boolean) || solveRun(run).length > 0)
 }
-
-const spanTooWide = (a: HandStep, b: HandStep, far: number): boolean =>
-  Math.abs(b.keys[0]! - a.keys[0]!) > 12 && Math.abs(b.keys[0]! - a.keys[0]!) * (164.5 / 12) > far

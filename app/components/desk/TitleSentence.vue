@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { parseNote, printedName } from '#core/pitch'
-import { apartWords, octaveWords } from '#core/realise'
+import { octaveWords } from '#core/realise'
 import { ARTICULATIONS, COURSES, type Hand, isFree, type Recipe, type RecipeInput } from '#core/study'
 import { FREE, KINDS } from '#core/material'
 import type { RealisedStudy } from '#core/realise'
@@ -56,10 +56,7 @@ const hands = computed(() => {
   if (which !== 'together') return JSON.stringify(choice(which))
   return JSON.stringify(interval === 'octave' ? choice(which, { motion }) : choice(which, { interval, tonicHand }))
 })
-const handsWords = computed(() => {
-  const found = HANDS.value.find((each) => each.value === hands.value)?.words ?? 'hands together'
-  return apartWords(now.value) ? `${found}` : found
-})
+const handsWords = computed(() => HANDS.value.find((each) => each.value === hands.value)?.words ?? 'hands together')
 /** Another family of material may lie elsewhere, be shorter, and know other ways for the hands. */
 function chooseMaterial(material: Recipe['material']): void {
   const next = isFree(material) ? FREE : KINDS[material.kind]
@@ -75,9 +72,6 @@ function chooseMaterial(material: Recipe['material']): void {
 }
 const chooseHands = (value: string): void => emit('change', JSON.parse(value) as HandsChoice)
 
-/** What has a course of its own, or octaves to run through. */
-const hasOctaves = computed(() => named.value !== null)
-const hasStart = computed(() => named.value !== null)
 const OCTAVES = [1, 2, 3, 4].map((value) => ({ value, words: octaveWords(value) }))
 const COURSE_WORDS = { 'up-down': 'up and down', up: 'up only', down: 'down only', 'down-up': 'down and up' }
 const courses = COURSES.map((value) => ({ value, words: COURSE_WORDS[value] }))
@@ -105,9 +99,9 @@ const startWords = computed(
     />
     <span class="dot" aria-hidden="true">·</span>
     <WordChoice label="Hands" :words="handsWords" :value="hands" :options="HANDS" @choose="chooseHands" />
-    <span v-if="hasOctaves" class="dot" aria-hidden="true">·</span>
+    <span v-if="named" class="dot" aria-hidden="true">·</span>
     <WordChoice
-      v-if="hasOctaves"
+      v-if="named"
       label="Octaves"
       :words="octaveWords(now.octaves)"
       :value="now.octaves"
@@ -131,9 +125,9 @@ const startWords = computed(
         :value="now.course"
         :options="courses"
         @choose="emit('change', { course: $event })"
-      /><template v-if="hasStart">, </template>
+      /><template v-if="named">, </template>
       <WordChoice
-        v-if="hasStart"
+        v-if="named"
         label="Start"
         :words="startWords"
         :value="now.startOctave"

@@ -10,7 +10,7 @@ import { ringCharges, rivalRing, solveRing } from '../../../core/fingering/ring'
 import { chargesOfRing, dearerIn } from '../../../core/fingering/charges'
 import { allHolds } from '../../../core/fingering/chords'
 import { listed, phraseOf, priceWords } from '../../../core/fingering/words'
-import { anyNamed, RUNS } from '../../support/material'
+import { anyNamed, kindsOf, RUNS } from '../../support/material'
 
 const SETTINGS = completeRecipe({ material: { tonic: 'C', kind: 'major' } })
 /** The conservatory school as it stands without any setting. */
@@ -56,6 +56,23 @@ describe('charges', () => {
         if (!rival) return
         expect(rival.up[degree]).not.toEqual([1])
         expect(rival.down[degree]).not.toEqual([1])
+        expect(rival.cost).toBeGreaterThanOrEqual(free.cost)
+      }),
+    )
+  })
+})
+
+describe('double notes', () => {
+  it('have a rival without the thumb on either note of a degree, in either hand', () => {
+    fc.assert(
+      fc.property(anyNamed(kindsOf('double-notes')), anyHand, fc.nat(11), (named, hand, at) => {
+        const material = materialOf(named)
+        const degree = at % material.up.length
+        const free = solveRing(MANNER, hand, material)[0]!
+        const rival = rivalRing(MANNER, hand, material, [], { degree, leg: 'both' })
+        if (!rival) return
+        expect(rival.up[degree]).not.toContain(1)
+        expect(rival.down[degree]).not.toContain(1)
         expect(rival.cost).toBeGreaterThanOrEqual(free.cost)
       }),
     )
