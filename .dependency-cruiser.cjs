@@ -10,6 +10,8 @@ const rooms = [
   'realise',
   'compare',
   'syllabus',
+  'call',
+  'playback',
 ]
 const later = (room) => rooms.slice(rooms.indexOf(room) + 1)
 

@@ -1,29 +1,19 @@
 import Joi, { type ObjectSchema } from 'joi'
-import { KIND_IDS, SIGNATURES } from '#core/material'
+import { KIND_IDS } from '#core/material'
 import { RecipeError } from '#core/pitch'
 import {
   ARTICULATIONS,
-  CHROMATICS,
   COURSES,
-  FIRST_FINGERS,
-  FORMAT,
-  HAND_SIZES,
-  HANDS,
   INSTRUMENTS,
-  INTERVALS,
-  LEFT_ARPEGGIOS,
-  MOST_DEGREES,
-  MOST_IN_GRIP,
   MOST_OCTAVES,
-  MOST_PITCHES,
   MOTIONS,
   NOTES_PER_BEAT,
   type RecipeInput,
-  SCHOOLS,
   TEMPO_RANGE,
 } from '#core/study'
 import { BEATS, checkSyllabus, CHOOSERS, ENTRY_HANDS, type Syllabus, SYLLABUS_FORMAT } from '#core/syllabus'
 import { errorOf } from './fault'
+import { note, recipeSchema } from './recipeSchema'
 
 /** Text that people type: no control characters, trimmed, of a bounded length. */
 const words = (most: number) =>
@@ -34,76 +24,10 @@ const words = (most: number) =>
     .messages({ 'string.pattern.base': '{{#label}} holds characters that cannot be printed' })
 
 const identifier = words(80).min(1)
+export { recipeSchema } from './recipeSchema'
+
 const uuid = Joi.string().guid({ version: 'uuidv4' })
 const version = Joi.number().integer().min(1)
-const note = Joi.string()
-  .pattern(/^[A-G](#{1,2}|b{1,2})?$/)
-  .messages({ 'string.pattern.base': '{{#label}} is not a note name: write a letter from A to G, then # or b' })
-
-const pitch = Joi.string()
-  .pattern(/^[A-G](#{1,2}|b{1,2})?-?\d$/)
-  .messages({ 'string.pattern.base': '{{#label}} is not a pitch such as F#4' })
-const finger = Joi.number().integer().min(1).max(5)
-
-/** A tonic and a kind, or pitches as they are listed. */
-const named = { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.required() }
-const materialSchema = Joi.object({
-  tonic: note.when('pitches', named),
-  kind: Joi.valid(...KIND_IDS).when('pitches', named),
-  inversion: Joi.number().integer().min(0).max(3).when('pitches', { is: Joi.exist(), then: Joi.forbidden() }),
-  pitches: Joi.array().min(1).max(MOST_PITCHES).items(pitch, Joi.array().items(pitch).min(1).max(5)),
-})
-
-/** A finger at a note, on a degree in every octave, or fingers over a grip. */
-const pinSchema = Joi.object({
-  hand: Joi.valid('right', 'left').required(),
-  index: Joi.number()
-    .integer()
-    .min(0)
-    .max(9999)
-    .when('from', { is: Joi.exist(), then: Joi.forbidden() })
-    .when('degree', { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.when('from', required()) }),
-  from: Joi.number().integer().min(0).max(9999),
-  degree: Joi.number().integer().min(1).max(MOST_DEGREES),
-  leg: Joi.valid('up', 'down').when('degree', { is: Joi.exist(), otherwise: Joi.forbidden() }),
-  finger: finger.when('from', { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.required() }),
-  fingers: Joi.array()
-    .min(1)
-    .max(MOST_IN_GRIP)
-    .items(finger)
-    .when('from', { is: Joi.exist(), then: Joi.required(), otherwise: Joi.forbidden() }),
-}).without('degree', ['from'])
-
-function required() {
-  return { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.required() }
-}
-
-/** Keys that a recipe's dictionary of fields may hold; every one but the material has a default. */
-export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
-  format: Joi.valid(FORMAT),
-  instrument: Joi.valid(...INSTRUMENTS),
-  material: materialSchema.required(),
-  hands: Joi.valid(...HANDS),
-  motion: Joi.valid(...MOTIONS),
-  interval: Joi.valid(...INTERVALS),
-  tonicHand: Joi.valid('right', 'left'),
-  octaves: Joi.number().integer().min(1).max(MOST_OCTAVES),
-  course: Joi.valid(...COURSES),
-  startOctave: Joi.number().integer().min(0).max(8),
-  signature: Joi.valid(...SIGNATURES),
-  school: Joi.valid(...SCHOOLS),
-  firstFinger: Joi.valid(...FIRST_FINGERS),
-  leftArpeggio: Joi.valid(...LEFT_ARPEGGIOS),
-  chromatic: Joi.valid(...CHROMATICS),
-  handSize: Joi.valid(...HAND_SIZES),
-  articulation: Joi.valid(...ARTICULATIONS),
-  tempo: Joi.object({
-    bpm: Joi.number().integer().min(TEMPO_RANGE.least).max(TEMPO_RANGE.most),
-    notesPerBeat: Joi.valid(...NOTES_PER_BEAT),
-  }),
-  pins: Joi.array().max(500).items(pinSchema),
-})
-
 const entrySchema = Joi.object({
   id: identifier.required(),
   words: words(400).required(),

@@ -7,14 +7,18 @@ export const printedFifths = (fifths: number): number => (Math.abs(fifths) > MOS
 
 /**
  * Which notes of a staff need a sign, and which: `null` where the signature or an earlier sign in the bar says it
- * already. Bars hold `perBar` steps; a sign holds for its letter and octave until the bar line.
+ * already. A sign holds for its letter and octave until the bar line.
  */
-export function accidentalsOf(notes: readonly LineNote[], fifths: number, perBar: number): (number | null)[] {
+export function accidentalsOf(
+  notes: readonly LineNote[],
+  fifths: number,
+  barAt: (step: number) => number,
+): (number | null)[] {
   let said = new Map<string, number>()
   let bar = -1
   return notes.map(({ pitch, step }) => {
-    if (Math.floor(step / perBar) !== bar) said = new Map()
-    bar = Math.floor(step / perBar)
+    if (barAt(step) !== bar) said = new Map()
+    bar = barAt(step)
     const place = `${letterIndex(pitch.letter)} ${pitch.octave}`
     const stands = said.get(place) ?? signatureAlteration(printedFifths(fifths), pitch.letter)
     if (stands === pitch.alteration) return null

@@ -12,6 +12,8 @@ export interface FingerSpot {
   readonly step: number
   /** Baseline of a footnote letter, beyond all fingers of the step. */
   readonly letterY: number
+  /** Baseline of the note's name, between the staves; null where names are not shown. */
+  readonly nameY: number | null
   readonly x: number
   readonly y: number
 }
@@ -44,8 +46,22 @@ const OTTAVA_ROOM = 16
 const MARGIN = 6
 /** Footnote letters stand beyond the fingers. */
 const LETTER = 18
+/** A line of note names, and what a section's words take over the system. */
+const ACCENT = 13
+const NAME = 14
+const HEAD = 18
 const STAFF = 40
 const LEAST_GAP = 34
+
+/** What is to stand with the notes. */
+export interface Shown {
+  /** Footnote letters beyond the fingers. */
+  readonly letters: boolean
+  /** Names of the notes, between the staves. */
+  readonly names: boolean
+  /** Words over the system. */
+  readonly head: boolean
+}
 
 interface Size {
   readonly width: number
@@ -76,21 +92,39 @@ const allFingers = (plan: StaffPlan, staff: Staff): number[] =>
   plan.chords.flatMap((_, at) => fingerYs(plan, staff, at))
 
 /** Ink of what stands at a step, if anything does. */
-const inkAt = (staff: Staff, at: number) => (staff.notes[at] ? inkOf(staff.notes[at]) : { top: 0, bottom: STAFF })
+function inkAt(staff: Staff, at: number): Extent {
+  const note = staff.notes[at]
+  if (!note) return { top: 0, bottom: STAFF }
+  const ink = inkOf(note)
+  const accents = note.getModifiersByType('Articulation').length > 0 ? ACCENT : 0
+  // an accent stands on the side away from the fingers
+  return staff.hand === 'right' ? { ...ink, bottom: ink.bottom + accents } : { ...ink, top: ink.top - accents }
+}
 
-function extentOf(plan: StaffPlan, staff: Staff, letter: number): Extent {
+/** Ink of the notes, without fingers and names. */
+const notesExtent = (staff: Staff): Extent => {
   const inks = staff.notes.map((_, at) => inkAt(staff, at))
+  return {
+    top: Math.min(0, ...inks.map((ink) => ink.top)),
+    bottom: Math.max(STAFF, ...inks.map((ink) => ink.bottom)),
+  }
+}
+
+/** Notes struck at once at the most: so many lines of names. */
+const nameLines = (plan: StaffPlan): number => Math.max(1, ...plan.chords.map((chord) => chord.length))
+
+function extentOf(plan: StaffPlan, staff: Staff, shown: Shown): Extent {
+  const letter = shown.letters ? LETTER : 0
+  const names = shown.names ? NAME * nameLines(plan) + 4 : 0
+  const notes = notesExtent(staff)
   const fingers = allFingers(plan, staff)
   const ottava = plan.writing.some((writing) => writing.ottava !== 0) ? OTTAVA_ROOM : 0
   const triplet = staff.tuplets.length > 0 ? 16 : 0
   const right = plan.hand === 'right'
-  const top = Math.min(
-    0,
-    ...inks.map((ink) => ink.top),
-    ...fingers.map((y) => y - FINGER_HEIGHT - (right ? letter : 0)),
-  )
-  const bottom = Math.max(STAFF, ...inks.map((ink) => ink.bottom), ...fingers.map((y) => y + 3 + (right ? 0 : letter)))
-  return { top: top - ottava - (right ? 0 : triplet), bottom: bottom + ottava + (right ? triplet : 0) }
+  const outer = right ? fingers.map((y) => y - FINGER_HEIGHT - letter) : fingers.map((y) => y + 3 + letter)
+  const top = Math.min(notes.top, ...(right ? outer : [notes.top - names - triplet]))
+  const bottom = Math.max(notes.bottom, ...(right ? [notes.bottom + names + triplet] : outer))
+  return { top: top - ottava, bottom: bottom + ottava }
 }
 
 function ottavasOf(plan: StaffPlan, staff: Staff, system: System, letter: number): OttavaLine[] {
@@ -130,22 +164,22 @@ function ottavaLine(
 
 /**
  * Clears the host and draws one system into it with VexFlow. The engraving face must have been loaded.
- * @param lettered whether footnote letters will stand beyond the fingers and want room
+ * @param shown what will stand with the notes and wants room
  */
 export function drawSystem(
   host: HTMLDivElement,
   study: RealisedStudy,
   system: System,
   width: number,
-  lettered: boolean,
+  shown: Shown,
 ): Engraved {
-  const letter = lettered ? LETTER : 0
+  const letter = shown.letters ? LETTER : 0
   const staves = system.staves.map((plan) => staffOf(study, system, plan))
-  const extents = staves.map((staff, at) => extentOf(system.staves[at]!, staff, letter))
-  const tops = topsOf(extents)
+  const extents = staves.map((staff, at) => extentOf(system.staves[at]!, staff, shown))
+  const tops = topsOf(extents, shown.head ? HEAD : 0)
   const height = Math.ceil(tops.at(-1)! + extents.at(-1)!.bottom + MARGIN)
   // where things stand on their own staff is read before the staves move apart
-  const fingers = staves.map((staff, at) => spotsOf(system.staves[at]!, staff, system))
+  const fingers = staves.map((staff, at) => spotsOf(system.staves[at]!, staff, system, shown))
   const ottavas = staves.map((staff, at) => ottavasOf(system.staves[at]!, staff, system, letter))
   ink(host, staves, tops, { width, height })
   return {
@@ -153,7 +187,12 @@ export function drawSystem(
     top: tops[0]!,
     bottom: tops.at(-1)! + STAFF,
     fingers: fingers.flatMap((spots, at) =>
-      spots.map((spot) => ({ ...spot, y: spot.y + tops[at]!, letterY: spot.letterY + tops[at]! })),
+      spots.map((spot) => ({
+        ...spot,
+        y: spot.y + tops[at]!,
+        letterY: spot.letterY + tops[at]!,
+        nameY: spot.nameY === null ? null : spot.nameY + tops[at]!,
+      })),
     ),
     ottavas: ottavas.flatMap((lines, at) => lines.map((line) => ({ ...line, y: line.y + tops[at]! }))),
     clefs: system.staves.flatMap((plan, at) =>
@@ -162,26 +201,32 @@ export function drawSystem(
   }
 }
 
-/** Where the fingers of a staff stand, its top line at 0. */
-function spotsOf(plan: StaffPlan, staff: Staff, system: System): FingerSpot[] {
+/** Where the fingers of a staff stand, its top line at 0; names keep to one line between the staves. */
+function spotsOf(plan: StaffPlan, staff: Staff, system: System, shown: Shown): FingerSpot[] {
   const { hand } = plan
+  const right = hand === 'right'
+  const notes = notesExtent(staff)
+  const triplet = staff.tuplets.length > 0 ? 16 : 0
   return plan.chords.flatMap((chord, at) => {
     const ys = fingerYs(plan, staff, at)
-    const letterY = hand === 'right' ? Math.min(...ys) - 20 : Math.max(...ys) + 18
+    const letterY = right ? Math.min(...ys) - 20 : Math.max(...ys) + 18
     return chord.map(({ index, step }, voice) => {
-      return { hand, index, step, letterY, x: system.columns[at]!, y: ys[voice]! }
+      const nearest = right ? notes.bottom + triplet + 12 : notes.top - triplet - 6
+      const line = right ? chord.length - 1 - voice : voice
+      const nameY = shown.names ? nearest + (right ? 1 : -1) * NAME * line : null
+      return { hand, index, step, letterY, nameY, x: system.columns[at]!, y: ys[voice]! }
     })
   })
 }
 
 /** Top lines of the staves: clear of one another's ink and fingers. */
-function topsOf(extents: readonly Extent[]): number[] {
+function topsOf(extents: readonly Extent[], head: number): number[] {
   const tops: number[] = []
   extents.forEach((extent, at) => {
     const above = extents[at - 1]
     tops.push(
       above === undefined
-        ? MARGIN - extent.top
+        ? MARGIN + head - extent.top
         : Math.max(tops[at - 1]! + STAFF + LEAST_GAP, tops[at - 1]! + above.bottom - extent.top + 8),
     )
   })

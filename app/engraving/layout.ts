@@ -1,6 +1,7 @@
 import type { RealisedStudy } from '#core/realise'
-import type { Hand, LineNote } from '#core/study'
+import type { Hand, LineNote, Rhythm, Value } from '#core/study'
 import { printedFifths } from './accidentals'
+import { barOf, beamGroups, restsAfter } from './beams'
 import { type Writing, writingFor } from './staff'
 
 /** One line of music: which steps, where they stand, and how each hand's staff is written. Lengths in pixels. */
@@ -14,6 +15,8 @@ export interface System {
   readonly columns: readonly number[]
   readonly step: number
   readonly barLines: readonly number[]
+  /** Rests of all hands, each with the middle of its column and the step (minus `from`) that it follows. */
+  readonly rests: readonly { readonly x: number; readonly after: number; readonly value: Value }[]
   readonly staves: readonly StaffPlan[]
   /** Left edge of the staves and right edge of the system. */
   readonly left: number
@@ -29,6 +32,8 @@ export interface StaffPlan {
   readonly hand: Hand
   /** What the hand strikes at each step of the system, lowest first; nothing where it rests. */
   readonly chords: readonly (readonly PlacedNote[])[]
+  /** Steps (minus `from`) through which a note struck before is still held. */
+  readonly held: readonly boolean[]
   readonly writing: readonly Writing[]
   /** Steps (minus `from`) before which a clef stands anew. */
   readonly clefChanges: readonly { readonly at: number; readonly x: number; readonly clef: Writing['clef'] }[]
@@ -50,34 +55,33 @@ export const REST_WIDTH = 26
 const headWidth = (fifths: number, first: boolean): number =>
   CLEF + Math.abs(printedFifths(fifths)) * SIGN + (first ? TIME : 0) + AFTER_HEAD
 
-interface Beats {
-  readonly perBeat: number
-  readonly perBar: number
-  readonly steps: number
-}
-
-/** Notes from one bar line to the next. */
-export const notesPerBar = ({ recipe, rhythm }: RealisedStudy): number => recipe.tempo.notesPerBeat * rhythm.beatsPerBar
-
-/** Notes under one beam: a beat, or two where a beat has but two. Clefs and octave signs change only between them. */
-export const beamLength = (perBeat: number): number => (perBeat === 2 ? 4 : perBeat)
-
-/** What a break inside a bar costs, in bars that the systems are unequal by. */
+/** What a break inside a bar costs, and what one at a section's beginning saves, in bars that systems are unequal by. */
 const INSIDE_BAR = 0.35
+const SECTION = 0.6
 
 /** Steps at which systems end: between beams, near equal shares, and at a bar line where one is near. */
-function breaks({ perBeat, perBar, steps }: Beats, systems: number): number[] {
-  const size = beamLength(perBeat)
-  const places = Array.from({ length: Math.ceil(steps / size) - 1 }, (_, at) => (at + 1) * size)
+function breaks({ rhythm, steps, sections = [] }: RealisedStudy, systems: number): number[] {
+  const places = beamGroups(rhythm)
+    .slice(1)
+    .map(([first]) => first!)
   if (places.length === 0) return [0, steps]
-  const dear = (place: number, share: number): number =>
-    Math.abs(place - share) + (place % perBar === 0 ? 0 : INSIDE_BAR * perBar)
+  const bars = 1 + barOf(rhythm, rhythm.notes.at(-1)!)
+  const perBar = steps / bars
+  const begins = new Set(sections.map(({ from }) => from))
+  const dear = (place: number, share: number): number => {
+    const inside = startsBar(rhythm, place) ? 0 : INSIDE_BAR * perBar
+    return Math.abs(place - share) + inside - (begins.has(place) ? SECTION * perBar : 0)
+  }
   const shares = Array.from({ length: systems - 1 }, (_, at) => ((at + 1) * (steps - 1)) / systems)
   const ends = shares.map((share) =>
     places.reduce((one, other) => (dear(other, share) < dear(one, share) ? other : one)),
   )
-  return [0, ...new Set(ends), steps]
+  return [0, ...[...new Set(ends)].sort((one, other) => one - other), steps]
 }
+
+/** Whether a bar line stands before a step. */
+const startsBar = (rhythm: Rhythm, step: number): boolean =>
+  step > 0 && barOf(rhythm, rhythm.notes[step]!) !== barOf(rhythm, rhythm.notes[step - 1]!)
 
 /** What a hand strikes at each of some steps. */
 function chordsOf(study: RealisedStudy, hand: Hand, from: number, to: number): PlacedNote[][] {
@@ -86,20 +90,27 @@ function chordsOf(study: RealisedStudy, hand: Hand, from: number, to: number): P
   return chords
 }
 
+/** Steps through which an earlier note is held. */
+function heldThrough(study: RealisedStudy, hand: Hand, from: number, to: number): boolean[] {
+  const held = Array.from({ length: to - from }, () => false)
+  for (const { step, holds = 1 } of study.hands[hand]!.notes) {
+    for (let at = step + 1; at < step + holds; at++) if (at >= from && at < to) held[at - from] = true
+  }
+  return held
+}
+
 function plans(study: RealisedStudy, from: number, to: number): Omit<StaffPlan, 'clefChanges'>[] {
-  const size = beamLength(study.recipe.tempo.notesPerBeat)
+  const within = beamGroups(study.rhythm)
+    .map((group) => group.filter((step) => step >= from && step < to))
+    .filter((group) => group.length > 0)
   return handsIn(study).map((hand) => {
     const chords = chordsOf(study, hand, from, to)
-    const groups: PlacedNote[][][] = []
-    chords.forEach((chord, at) => {
-      if (at === 0 || (from + at) % size === 0) groups.push([])
-      groups.at(-1)!.push([...chord])
-    })
     const byGroup = writingFor(
-      groups.map((group) => group.flat()),
+      within.map((group) => group.flatMap((step) => chords[step - from]!)),
       hand === 'right' ? 'treble' : 'bass',
     )
-    return { hand, chords, writing: groups.flatMap((group, at) => group.map(() => byGroup[at]!)) }
+    const writing = within.flatMap((group, at) => group.map(() => byGroup[at]!))
+    return { hand, chords, held: heldThrough(study, hand, from, to), writing }
   })
 }
 
@@ -114,29 +125,30 @@ const changesClef = (writing: readonly Writing[], at: number): boolean =>
 function layOut(study: RealisedStudy, from: number, to: number, width: number): System {
   const first = from === 0
   const staves = plans(study, from, to)
-  const perBar = notesPerBar(study)
   const count = to - from
   const room = Array.from({ length: count }, (_, at) => {
     const clef = staves.some((staff) => changesClef(staff.writing, at)) ? CLEF_CHANGE : 0
-    const bar = at > 0 && (from + at) % perBar === 0 ? BAR : 0
-    return { clef, bar }
+    const bar = at > 0 && startsBar(study.rhythm, from + at) ? BAR : 0
+    return { clef, bar, rests: restsAfter(study.rhythm, from + at) }
   })
   const start = LEFT + headWidth(study.keySignature.fifths, first)
   const last = to === study.steps
-  const rests = last ? study.rhythm.rests.length * REST_WIDTH : 0
-  const taken = room.reduce((sum, { clef, bar }) => sum + clef + bar, rests)
+  const taken = room.reduce((sum, { clef, bar, rests }) => sum + clef + bar + rests.length * REST_WIDTH, 0)
   const step = Math.min(WIDEST_STEP, (width - start - RIGHT_PAD - taken) / count)
   let x = start + step / 2 - 4
   const barLines: number[] = []
-  const columns = room.map(({ clef, bar }, at) => {
+  const restColumns: System['rests'][number][] = []
+  const columns = room.map(({ clef, bar, rests }, at) => {
     if (bar > 0) barLines.push(x - step / 2 + bar / 2 - 2)
     x += clef + bar
     const here = x
+    rests.forEach((value, order) => restColumns.push({ value, after: at, x: here + REST_WIDTH * (order + 1) }))
+    x += rests.length * REST_WIDTH
     if (at < count - 1) x += step
     return here
   })
-  const right = columns.at(-1)! + rests + Math.min(step / 2, 14) + RIGHT_PAD
-  if (!last && to % perBar === 0) barLines.push(right)
+  const right = x + Math.min(step / 2, 14) + RIGHT_PAD
+  if (!last && startsBar(study.rhythm, to)) barLines.push(right)
   return {
     from,
     to,
@@ -145,6 +157,7 @@ function layOut(study: RealisedStudy, from: number, to: number, width: number): 
     columns,
     step,
     barLines,
+    rests: restColumns,
     left: LEFT,
     right,
     staves: staves.map((staff) => ({
@@ -163,12 +176,10 @@ function layOut(study: RealisedStudy, from: number, to: number, width: number): 
  * enough to hit, on paper only to read.
  */
 export function layoutOf(study: RealisedStudy, width: number, narrowest = NARROWEST_STEP): System[] {
-  const beats = { perBeat: study.recipe.tempo.notesPerBeat, perBar: notesPerBar(study), steps: study.steps }
-  for (let count = 1; ; count++) {
-    const ends = breaks(beats, count)
+  const most = beamGroups(study.rhythm).length
+  for (let count = Math.max(1, Math.floor((study.steps * narrowest) / width)); ; count++) {
+    const ends = breaks(study, count)
     const systems = ends.slice(1).map((to, at) => layOut(study, ends[at]!, to, width))
-    if (systems.every((system) => system.step >= narrowest) || count >= beats.steps / beats.perBeat) {
-      return systems
-    }
+    if (systems.every((system) => system.step >= narrowest) || count >= most) return systems
   }
 }

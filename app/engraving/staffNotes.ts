@@ -1,12 +1,14 @@
-import { Accidental, Beam, Dot, Formatter, Stave, StaveNote, Stem, Tuplet, Voice } from 'vexflow/core'
+import { Accidental, Articulation, Beam, Dot, Formatter, Stave, StaveNote, Stem, Tuplet, Voice } from 'vexflow/core'
 import type { RealisedStudy } from '#core/realise'
-import type { Value } from '#core/study'
+import type { Hand, Value } from '#core/study'
 import { accidentalsOf, printedFifths } from './accidentals'
-import { beamLength, notesPerBar, type PlacedNote, REST_WIDTH, type StaffPlan, type System } from './layout'
+import { barOf, beamGroups, isBeamed } from './beams'
+import type { PlacedNote, StaffPlan, System } from './layout'
 import { stemsUp } from './staff'
 
 /** A staff of one system, ready to be drawn at a height. */
 export interface Staff {
+  readonly hand: Hand
   readonly stave: Stave
   /** What is struck (or rested) at each step of the system; a rest may stand for several steps. */
   readonly notes: readonly (StaveNote | null)[]
@@ -21,6 +23,7 @@ const DURATION: Record<Value['written'], string> = {
   quarter: 'q',
   eighth: '8',
   sixteenth: '16',
+  'thirty-second': '32',
 }
 const SIGNS: Record<number, string> = { [-2]: 'bb', [-1]: 'b', 0: 'n', 1: '#', 2: '##' }
 const MAJOR_BY_FIFTHS = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#']
@@ -37,17 +40,21 @@ function staveFor(study: RealisedStudy, system: System, plan: StaffPlan): Stave 
   return stave
 }
 
+const [ABOVE, BELOW] = [3, 4]
+const WHOLE_BAR = { written: 'whole', dots: 0 } as const
+
 interface Written {
   readonly value: Value
   readonly signs: readonly (number | null)[]
   readonly up: boolean
+  readonly accent: boolean
 }
 
 function keyName({ pitch: { letter, octave, alteration } }: PlacedNote, ottava: number): string {
   return `${letter.toLowerCase()}${SIGNS[alteration] === 'n' ? '' : SIGNS[alteration]}/${octave - ottava}`
 }
 
-function noteOf(plan: StaffPlan, at: number, { value, signs, up }: Written): StaveNote {
+function noteOf(plan: StaffPlan, at: number, { value, signs, up, accent }: Written): StaveNote {
   const { clef, ottava } = plan.writing[at]!
   const written = new StaveNote({
     keys: plan.chords[at]!.map((note) => keyName(note, ottava)),
@@ -62,6 +69,8 @@ function noteOf(plan: StaffPlan, at: number, { value, signs, up }: Written): Sta
     const sign = signs[note.index]
     if (typeof sign === 'number') written.addModifier(new Accidental(SIGNS[sign]!), voice)
   })
+  // fingers stand outside the staves, so accents stand inside
+  if (accent) written.addModifier(new Articulation('a>').setPosition(plan.hand === 'right' ? BELOW : ABOVE))
   return written
 }
 
@@ -71,29 +80,35 @@ function place(note: StaveNote, column: number): void {
   context.setX(context.getX() + column - note.getAbsoluteX() - note.getGlyphWidth() / 2)
 }
 
-/** Notes by what shares a beam: whole beats, and two of them where notes are eighths; longer notes stand alone. */
-function beamGroups(values: readonly Value[], from: number, perBeat: number): number[][] {
-  const size = beamLength(perBeat)
-  const groups: number[][] = []
-  values.forEach(({ written }, at) => {
-    const alone = written !== 'eighth' && written !== 'sixteenth'
-    if (at === 0 || (from + at) % size === 0 || alone) groups.push([])
-    groups.at(-1)!.push(at)
-  })
-  return groups
+/** What the notes of a system are written from. */
+interface Sheet {
+  readonly plan: StaffPlan
+  readonly values: readonly Value[]
+  readonly signs: Written['signs']
+  readonly accents: ReadonlySet<number>
 }
 
-/** The notes of one beam; where the hand is silent throughout, one rest for all, else a rest for each silent step. */
-function groupOf(plan: StaffPlan, group: readonly number[], values: readonly Value[], signs: Written['signs']) {
+/**
+ * The notes of one beam; where the hand is silent throughout, one rest for all, else a rest for each silent step; while
+ * a note is held, nothing. What is held lasts to the bar line.
+ */
+function groupOf(sheet: Sheet, group: readonly number[]): (StaveNote | null)[] {
+  const { plan, values, signs, accents } = sheet
   const struck = group.filter((at) => plan.chords[at]!.length > 0)
-  if (struck.length === 0) return group.map((at, order) => (order === 0 ? restFor(plan, at, group, values) : null))
+  const silent = group.filter((at) => plan.chords[at]!.length === 0 && !plan.held[at])
+  if (silent.length === group.length) {
+    return group.map((at, order) => (order === 0 ? restFor(plan, at, group, values) : null))
+  }
   const up = stemsUp(
     struck.flatMap((at) => plan.chords[at]!),
     struck.flatMap((at) => plan.chords[at]!.map(() => plan.writing[at]!)),
   )
-  return group.map((at) =>
-    plan.chords[at]!.length > 0 ? noteOf(plan, at, { value: values[at]!, signs, up }) : restFor(plan, at, [at], values),
-  )
+  return group.map((at) => {
+    const [note] = plan.chords[at]!
+    if (!note) return plan.held[at] ? null : restFor(plan, at, [at], values)
+    const value = note.holds === undefined ? values[at]! : { ...values[at]!, ...WHOLE_BAR }
+    return noteOf(plan, at, { value, signs, up, accent: accents.has(at) })
+  })
 }
 
 /** How long a rest that fills whole beats is written. */
@@ -106,12 +121,16 @@ function restFor(plan: StaffPlan, at: number, group: readonly number[], values: 
 }
 
 /** Runs of struck notes inside a beam's group: rests break beams. */
-function beamsOf(notes: readonly (StaveNote | null)[], groups: readonly (readonly number[])[]): Beam[] {
+function beamsOf(
+  notes: readonly (StaveNote | null)[],
+  groups: readonly (readonly number[])[],
+  values: readonly Value[],
+): Beam[] {
   return groups.flatMap((group) => {
     const runs: StaveNote[][] = [[]]
     for (const at of group) {
       const note = notes[at]
-      if (note && !note.isRest()) runs.at(-1)!.push(note)
+      if (note && !note.isRest() && isBeamed(values[at]!)) runs.at(-1)!.push(note)
       else runs.push([])
     }
     return runs.filter((run) => run.length > 1).map((run) => new Beam(run))
@@ -120,42 +139,64 @@ function beamsOf(notes: readonly (StaveNote | null)[], groups: readonly (readonl
 
 /** Builds one hand's staff with its top line at 0; nothing is drawn yet, but everything has its place. */
 export function staffOf(study: RealisedStudy, system: System, plan: StaffPlan): Staff {
-  const { notesPerBeat } = study.recipe.tempo
+  const { rhythm } = study
+  const { from, to } = system
   const stave = staveFor(study, system, plan)
-  const signs = accidentalsOf(study.hands[plan.hand]!.notes, study.keySignature.fifths, notesPerBar(study))
-  const values = study.rhythm.notes.slice(system.from, system.to)
-  const groups = beamGroups(values, system.from, notesPerBeat)
-  const notes = groups.flatMap((group) => groupOf(plan, group, values, signs))
-  const rests = system.last ? study.rhythm.rests.map((rest) => restOf(rest, plan.writing.at(-1)!.clef)) : []
-  const beams = beamsOf(notes, groups)
-  const tuplets = triplets(notes, values, system, plan)
-  const drawn = notes.filter((note) => note !== null)
-  const voice = new Voice({ numBeats: 4, beatValue: 4 }).setStrict(false).addTickables([...drawn, ...rests])
-  for (const note of [...drawn, ...rests]) note.setStave(stave)
+  const barAt = (step: number): number => barOf(rhythm, rhythm.notes[step]!)
+  const signs = accidentalsOf(study.hands[plan.hand]!.notes, study.keySignature.fifths, barAt)
+  const values = rhythm.notes.slice(from, to)
+  const groups = beamGroups(rhythm)
+    .map((group) => group.filter((step) => step >= from && step < to).map((step) => step - from))
+    .filter((group) => group.length > 0)
+  const accents = new Set(rhythm.accents.map((step) => step - from))
+  const notes = groups.flatMap((group) => groupOf({ plan, values, signs, accents }, group))
+  const rests = system.rests.map(({ value, after }) =>
+    plan.held[after] ? null : restOf(value, plan.writing[after]!.clef),
+  )
+  const beams = beamsOf(notes, groups, values)
+  const tuplets = tupletsOf(notes, groups, study, system, plan)
+  const drawn = [...notes, ...rests].filter((note) => note !== null)
+  const voice = new Voice({ numBeats: 4, beatValue: 4 }).setStrict(false).addTickables(drawn)
+  for (const note of drawn) note.setStave(stave)
   new Formatter().joinVoices([voice]).format([voice], 100)
   notes.forEach((note, at) => note && place(note, system.columns[at]!))
-  rests.forEach((rest, at) => place(rest, system.columns.at(-1)! + REST_WIDTH * (at + 1)))
+  rests.forEach((rest, at) => rest && place(rest, system.rests[at]!.x))
   for (const beam of beams) beam.postFormat()
-  return { stave, notes, rests, beams, tuplets }
+  return { hand: plan.hand, stave, notes, rests: rests.filter((rest) => rest !== null), beams, tuplets }
 }
 
 function restOf(rest: Value, clef: 'treble' | 'bass'): StaveNote {
   return new StaveNote({ keys: [clef === 'treble' ? 'b/4' : 'd/3'], duration: `${DURATION[rest.written]}r`, clef })
 }
 
-/** The figure 3 stands at the first two beats only; the rest follow. */
-function triplets(
+/** The figure 3 or 6 stands at the first two beats of a section only; the rest follow. */
+function tupletsOf(
   notes: readonly (StaveNote | null)[],
-  values: readonly Value[],
-  system: System,
+  groups: readonly (readonly number[])[],
+  study: RealisedStudy,
+  { from }: System,
   plan: StaffPlan,
 ): Tuplet[] {
-  if (!system.first || !values[0]!.triplet) return []
+  const { rhythm, sections = [{ from: 0 }] } = study
   const location = plan.hand === 'right' ? -1 : 1
-  return [0, 3]
-    .map((at) => notes.slice(at, at + 3).filter((note) => note !== null))
-    .filter((group) => group.length === 3)
-    .map((group) => new Tuplet([...group], { numNotes: 3, notesOccupied: 2, bracketed: false, location }))
+  const early = (step: number): boolean => {
+    const section = sections.findLast((each) => each.from <= step)!
+    return rhythm.notes[step]!.start - rhythm.notes[section.from]!.start < 2
+  }
+  return groups
+    .filter((group) => group.every((at) => rhythm.notes[from + at]!.triplet) && early(from + group[0]!))
+    .map((group) => group.map((at) => notes[at] ?? null).filter((note) => note !== null))
+    .filter((group) => group.length === 3 || group.length === 6)
+    .map((group) => {
+      const shape = {
+        numNotes: group.length,
+        notesOccupied: (group.length / 3) * 2,
+        bracketed: false,
+        ratioed: false,
+        location,
+      }
+      return new Tuplet([...group], shape)
+    })
 }
 
 /** Highest and lowest ink of a note: head and stem. */

@@ -1,5 +1,5 @@
 import type { Material } from '../material'
-import type { Line, Recipe } from '../study'
+import { hasChords, type Line, type Recipe } from '../study'
 import { type Habit, habitOf, positionHabit } from './habit'
 import { conditionsOf, type PlacedPin, placedPins } from './pins'
 import { type Condition, type RingFingering, solveRing } from './ring'
@@ -39,7 +39,7 @@ const inPositions = (recipe: Recipe, material: Material): boolean =>
   material.kind.family === 'position' || recipe.school === 'two-hand-tetrachords'
 
 /** Whether a line repeats by the octave, so that the octave can be solved first. */
-const repeats = (material: Material): boolean => material.kind.texture === 'run'
+const repeats = (material: Material, line: Line): boolean => material.kind.texture === 'run' && !line.free
 
 /** The habit of a line, given the octave's pattern if there is one. */
 export const habitFor =
@@ -50,9 +50,10 @@ export const habitFor =
 /** @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` */
 export function taskOf(recipe: Recipe, material: Material, line: Line): Task {
   const pins = placedPins(recipe, line, material.up.length)
-  const positions = inPositions(recipe, material)
+  const heldNote = line.free === 'held' && !hasChords(line)
+  const positions = inPositions(recipe, material) || heldNote
   const asked = mannerFor(recipe, line.hand, material)
-  const ringed = repeats(material) && !positions && asked.pattern !== 'none'
+  const ringed = repeats(material, line) && !positions && asked.pattern !== 'none'
   const manner = ringed || positions ? asked : shapely(asked)
   const fixed = ringed ? conditionsOf(pins) : []
   const withFixed = ringed ? solveRing(manner, line.hand, material, fixed) : []

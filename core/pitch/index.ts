@@ -21,4 +21,5 @@ export {
   type Note,
   type Pitch,
 } from './note'
+export { fixedDoName, germanName, NAME_SYSTEMS, type NamedIn, nameIn, type NameSystem } from './names'
 export { fifthsOf, signatureAlteration, signatureLetters } from './signature'

@@ -2,14 +2,8 @@
  * Realise: the one door through which pages, server and terminal come into the core. A recipe goes in, a realised
  * study comes out, or an error that names the field.
  */
-export {
-  type Accepted,
-  departures,
-  materialFor,
-  pinnedNotes,
-  realise,
-  type RealisedHand,
-  type RealisedStudy,
-  takeAlternative,
-} from './realise'
+export type { Accepted, RealisedHand } from './hands'
+export { materialFor } from './parts'
+export { departures, pinnedNotes, realise, type RealisedStudy, takeAlternative } from './realise'
+export { bookendWords, patternWords, rhythmWords, shapeWords, shapingWords } from './patternWords'
 export { apartWords, handWords, materialWords, octaveWords, titleOf } from './title'

@@ -1,15 +1,12 @@
-import { type Alternative, type Fingering, fingerLine } from '../fingering'
-import { freeMaterial, type Material, materialOf } from '../material'
-import { parsePitch, pitchName, RecipeError } from '../pitch'
+import type { Alternative } from '../fingering'
+import { RecipeError } from '../pitch'
 import {
   checkCompass,
+  checkPattern,
   completeRecipe,
-  type Finger,
   type Hand,
   isFree,
   type Line,
-  type LineNote,
-  linesOf,
   notesPerMinute,
   type Pin,
   type Recipe,
@@ -20,18 +17,9 @@ import {
 } from '../study'
 import { PIANO } from '../surface'
 import { type Difficulty, difficultyOf, type Together, togetherOf } from '../together'
+import { type Accepted, fingeredHands, type RealisedHand } from './hands'
+import { joinedLines, materialFor, type Part, partsOf, signatureOver, stretchOf } from './parts'
 import { titleOf, twinWords } from './title'
-
-/** Fingers that a teacher has accepted, by hand. */
-export type Accepted = Partial<Record<Hand, readonly Finger[]>>
-
-/** One hand of a realised study. */
-export interface RealisedHand extends Fingering {
-  readonly notes: readonly LineNote[]
-  /** ASCII names with octave, `F##4`. */
-  readonly pitches: readonly string[]
-  readonly midi: readonly number[]
-}
 
 /** A recipe made whole: what the score, the charts, the page and the terminal are drawn from. Plain data. */
 export interface RealisedStudy {
@@ -41,18 +29,13 @@ export interface RealisedStudy {
   /** Sharps or flats at the clef; beyond seven none is printed, and every sign stands before its note. */
   readonly keySignature: { readonly fifths: number }
   readonly steps: number
+  /** Stretches with a key, a rhythm or a purpose of their own; only where there are several. `from` is a step. */
+  readonly sections?: readonly { readonly words: string; readonly from: number; readonly fifths: number }[]
   readonly rhythm: Rhythm
   readonly hands: Partial<Record<Hand, RealisedHand>>
   /** Only where both hands play. */
   readonly together?: Together
   readonly difficulty: Difficulty
-}
-
-/** The material that a complete recipe names. @throws RecipeError */
-export function materialFor({ material, signature }: Recipe): Material {
-  if (!isFree(material)) return materialOf(material, signature)
-  const [first] = material.pitches
-  return freeMaterial(parsePitch(typeof first === 'string' ? first : first![0]!))
 }
 
 /**
@@ -64,13 +47,13 @@ export function materialFor({ material, signature }: Recipe): Material {
 export function realise(input: RecipeInput, accepted: Accepted = {}, alternatives?: number): RealisedStudy {
   const asked = completeRecipe(input)
   const material = materialFor(asked)
-  const { recipe, lines } = onKeyboard(asked, material, input.startOctave !== undefined)
+  // the whole recipe first, so that what does not go together is told by its own names
+  checkPattern(asked, material)
+  const { recipe, parts } = onKeyboard(asked, input.startOctave !== undefined)
+  const lines = joinedLines(parts)
   checkPinHands(recipe, lines)
-  const hands: Partial<Record<Hand, RealisedHand>> = {}
-  for (const line of lines) {
-    const wanted = { accepted: acceptedFor(line, accepted), alternatives }
-    hands[line.hand] = realisedHand(line, fingerLine(recipe, material, line, wanted))
-  }
+  for (const line of lines) checkAccepted(line, accepted)
+  const hands = fingeredHands(recipe, parts, { accepted, alternatives })
   const { right, left } = hands
   const together = right && left ? togetherOf(right, left) : undefined
   const steps = stepsIn(lines)
@@ -78,38 +61,27 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
     recipe,
     title: titleOf(recipe, material),
     twin: isFree(recipe.material) ? null : twinWords(material),
-    keySignature: { fifths: material.fifths },
+    keySignature: { fifths: signatureOver(parts) },
     steps,
-    rhythm: rhythmOf(steps, recipe.tempo.notesPerBeat),
+    ...(parts.length > 1 ? { sections: parts.map(({ words, from, fifths }) => ({ words, from, fifths })) } : {}),
+    rhythm: rhythmOf(parts.map(stretchOf), recipe.rhythm.accents),
     hands,
     ...(together ? { together } : {}),
     difficulty: difficultyOf(hands, together, notesPerMinute(recipe.tempo)),
   }
 }
 
-/**
- * The lines of a recipe, on the keyboard. Where the start was left open and the usual octave does not fit, the nearest
- * that does is taken.
- */
-function onKeyboard(recipe: Recipe, material: Material, startGiven: boolean): { recipe: Recipe; lines: Line[] } {
-  const lines = linesOf(recipe, material)
+/** The parts of a recipe, on the keyboard. Where the start was left open and does not fit, the nearest that does is taken. */
+function onKeyboard(recipe: Recipe, startGiven: boolean): { recipe: Recipe; parts: Part[] } {
+  const parts = partsOf(recipe)
   try {
-    checkCompass(recipe, material, lines, PIANO)
-    return { recipe, lines }
+    checkCompass(recipe, (other) => joinedLines(other === recipe ? parts : partsOf(other)), PIANO)
+    return { recipe, parts }
   } catch (error) {
     const fits = error instanceof RecipeError ? error.details.fits : null
     if (startGiven || typeof fits !== 'number') throw error
     const moved = { ...recipe, startOctave: fits }
-    return { recipe: moved, lines: linesOf(moved, material) }
-  }
-}
-
-function realisedHand(line: Line, fingering: Fingering): RealisedHand {
-  return {
-    ...fingering,
-    notes: line.notes,
-    pitches: line.notes.map((note) => pitchName(note.pitch)),
-    midi: line.notes.map((note) => note.midi),
+    return { recipe: moved, parts: partsOf(moved) }
   }
 }
 
@@ -120,16 +92,14 @@ function checkPinHands(recipe: Recipe, lines: readonly Line[]): void {
   })
 }
 
-function acceptedFor(line: Line, accepted: Accepted): readonly Finger[] | undefined {
+function checkAccepted(line: Line, accepted: Accepted): void {
   const fingers = accepted[line.hand]
-  if (fingers && fingers.length !== line.notes.length) {
-    throw new RecipeError(
-      'accepted.length',
-      `The ${line.hand} hand has ${line.notes.length} notes, but ${fingers.length} accepted fingers.`,
-      `accepted.${line.hand}`,
-    )
-  }
-  return fingers
+  if (!fingers || fingers.length === line.notes.length) return
+  throw new RecipeError(
+    'accepted.length',
+    `The ${line.hand} hand has ${line.notes.length} notes, but ${fingers.length} accepted fingers.`,
+    `accepted.${line.hand}`,
+  )
 }
 
 /** Notes whose fingers are pinned, by hand, each with its pin's place in the recipe. */

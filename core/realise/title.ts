@@ -1,6 +1,7 @@
 import { type Material, twinOf } from '../material'
 import { noteName, printedName } from '../pitch'
 import { isFree, type Recipe } from '../study'
+import { patternWords as shapeWords } from './patternWords'
 
 const NUMBERS = ['no', 'one', 'two', 'three', 'four']
 const INVERSIONS = ['', 'first inversion', 'second inversion', 'third inversion']
@@ -31,7 +32,7 @@ export function materialWords({ tonic, kind, inversion }: Material): string {
 const SHOWN_PITCHES = 4
 
 /** “Pattern C4 E4 G4 B4 …”. */
-function patternWords(pitches: readonly (string | readonly string[])[]): string {
+function pitchesWords(pitches: readonly (string | readonly string[])[]): string {
   const shown = pitches.slice(0, SHOWN_PITCHES).map((each) => (typeof each === 'string' ? each : each.join('+')))
   const text = shown
     .join(' ')
@@ -46,11 +47,20 @@ export function titleOf(recipe: Recipe, material: Material): string {
   const course = recipe.course === 'up-down' ? '' : recipe.course.replace('-', ' and ')
   if (isFree(recipe.material)) {
     const back = recipe.course === 'up' ? '' : course || 'and back'
-    return [patternWords(recipe.material.pitches), handWords(recipe), back].filter(Boolean).join(', ')
+    return [pitchesWords(recipe.material.pitches), handWords(recipe), back, ...shapeWords(recipe)]
+      .filter(Boolean)
+      .join(', ')
   }
   const cadence = material.kind.texture === 'cadence'
   const octaves = cadence && recipe.octaves === 1 ? '' : octaveWords(recipe.octaves)
-  const parts = [materialWords(material), handWords(recipe), apartWords(recipe), octaves, cadence ? '' : course]
+  const parts = [
+    materialWords(material),
+    handWords(recipe),
+    apartWords(recipe),
+    octaves,
+    cadence ? '' : course,
+    ...shapeWords(recipe),
+  ]
   return parts.filter(Boolean).join(', ')
 }
 

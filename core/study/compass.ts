@@ -1,6 +1,5 @@
-import type { Material } from '../material'
 import { RecipeError } from '../pitch'
-import { type Line, linesOf } from './course'
+import type { Line } from './course'
 import { isFree, type Recipe } from './recipe'
 
 interface Bounds {
@@ -17,17 +16,17 @@ export function compassOf(lines: readonly Line[]): Bounds {
 const semitones = (count: number): string => `${count} semitone${count === 1 ? '' : 's'}`
 
 /**
- * Holds the lines against the compass of an instrument.
+ * Holds the lines of a recipe against the compass of an instrument.
+ * @param linesFor everything that a recipe plays
  * @throws RecipeError `range` saying by how much the study leaves it; `details.fits` is the octave that fits, or
  * null where none does, and `details.octaves` then how many octaves would
  */
 export function checkCompass(
   recipe: Recipe,
-  material: Material,
-  lines: readonly Line[],
+  linesFor: (recipe: Recipe) => readonly Line[],
   bounds: Bounds & { words: string },
 ): void {
-  const { lowest, highest } = compassOf(lines)
+  const { lowest, highest } = compassOf(linesFor(recipe))
   const under = Math.max(0, bounds.lowest - lowest)
   const over = Math.max(0, highest - bounds.highest)
   if (under === 0 && over === 0) return
@@ -35,7 +34,7 @@ export function checkCompass(
   const message = `The study goes ${leaves.filter(Boolean).join(' and ')} ${bounds.words}.`
   if (isFree(recipe.material)) throw new RecipeError('range', message, 'material.pitches', { under, over })
   const fits = octaveThatFits(recipe, { lowest, highest }, bounds)
-  const octaves = fits === null ? octavesThatFit(recipe, material, bounds) : recipe.octaves
+  const octaves = fits === null ? octavesThatFit(recipe, linesFor, bounds) : recipe.octaves
   const mend =
     fits === null
       ? `No octave fits; ${octaves === 1 ? 'one octave does' : `${octaves} octaves do`}.`
@@ -51,10 +50,10 @@ function octaveThatFits(recipe: Recipe, compass: Bounds, bounds: Bounds): number
   return shift === undefined ? null : recipe.startOctave + shift
 }
 
-function octavesThatFit(recipe: Recipe, material: Material, bounds: Bounds): number {
+function octavesThatFit(recipe: Recipe, linesFor: (recipe: Recipe) => readonly Line[], bounds: Bounds): number {
   for (let octaves = recipe.octaves - 1; octaves > 1; octaves--) {
     const fewer = { ...recipe, octaves }
-    if (octaveThatFits(fewer, compassOf(linesOf(fewer, material)), bounds) !== null) return octaves
+    if (octaveThatFits(fewer, compassOf(linesFor(fewer)), bounds) !== null) return octaves
   }
   return 1
 }

@@ -2,6 +2,7 @@ import { inversionsOf, kindOf, type NamedMaterial, SIGNATURES, type Texture } fr
 import { parsePitch, pitchName, RecipeError } from '../pitch'
 import type { Hand } from './hand'
 import { checkedPin, oneOf, whole } from './pin'
+import { completeBookends, completePattern, completeRhythm, usualNotesPerBeat } from './completeShape'
 import {
   ARTICULATIONS,
   CHROMATICS,
@@ -29,6 +30,7 @@ import {
   type Tempo,
   TEMPO_RANGE,
 } from './recipe'
+import type { Pattern } from './shape'
 
 const DEFAULT_TEMPO: Tempo = { bpm: 60, notesPerBeat: 2 }
 /** Block chords last a beat each. */
@@ -107,8 +109,9 @@ function completeShape(input: RecipeInput, texture: Texture) {
   }
 }
 
-function completeTempo(tempo: Partial<Tempo> | undefined, texture: Texture): Tempo {
-  const { bpm, notesPerBeat } = { ...(texture === 'cadence' ? CHORD_TEMPO : DEFAULT_TEMPO), ...tempo }
+function completeTempo(tempo: Partial<Tempo> | undefined, texture: Texture, pattern: Pattern): Tempo {
+  const usual = { ...DEFAULT_TEMPO, notesPerBeat: usualNotesPerBeat(pattern) }
+  const { bpm, notesPerBeat } = { ...(texture === 'cadence' ? CHORD_TEMPO : usual), ...tempo }
   return {
     bpm: whole(bpm, TEMPO_RANGE.least, TEMPO_RANGE.most, 'tempo.bpm'),
     notesPerBeat: oneOf(notesPerBeat, NOTES_PER_BEAT, 'tempo.notesPerBeat'),
@@ -131,16 +134,21 @@ const completeSettings = (input: RecipeInput): FingeringSettings => ({
 export function completeRecipe(input: RecipeInput): Recipe {
   const { material, texture } = completeMaterial(input?.material)
   const { pins = [] } = input
+  const pattern = completePattern(input.pattern)
+  const tempo = completeTempo(input.tempo, texture, pattern)
   if (!Array.isArray(pins)) throw new RecipeError('field.unknown', 'pins must be a list.', 'pins')
   return {
     format: oneOf(input.format ?? FORMAT, [FORMAT] as const, 'format'),
     instrument: oneOf(input.instrument ?? 'piano', INSTRUMENTS, 'instrument'),
     material,
     ...completeShape(input, texture),
+    pattern,
+    rhythm: completeRhythm(input.rhythm, tempo),
+    bookends: completeBookends(input.bookends),
     ...completeSettings(input),
     signature: oneOf(input.signature ?? 'own', SIGNATURES, 'signature'),
     articulation: oneOf(input.articulation ?? 'legato', ARTICULATIONS, 'articulation'),
-    tempo: completeTempo(input.tempo, texture),
+    tempo,
     pins: pins.map(checkedPin),
   }
 }

@@ -1,37 +1,17 @@
 import type { Material, Texture } from '../material'
 import { midiOf, parsePitch, type Pitch, pitchAbove, RecipeError } from '../pitch'
-import { type Place, placesOf, runPlaces } from './places'
+import { accompaniment } from './accompany'
+import { checkPattern } from './checkPattern'
+import { type Leg, LEGS, mirrored, pathOf, type PathStep } from './path'
+import { type Place, placesOf, runPlace } from './places'
 import type { Hand } from './hand'
+import type { Line, LineNote } from './line'
 import { type Course, type FreePitches, handsOf, isFree, type Recipe } from './recipe'
 
-export type Leg = 'up' | 'down'
+export type { Leg } from './path'
 
-/** One note of one hand. */
-export interface LineNote {
-  readonly pitch: Pitch
-  readonly midi: number
-  /** Degree from 0, counted within the octave from the first note of the form. */
-  readonly degree: number
-  /** The leg it is reached on; the first note belongs to the leg that it begins. */
-  readonly leg: Leg
-  /** When it sounds; notes struck together share a step. */
-  readonly step: number
-  /** The hand moves to a new position before it, without crossing. */
-  readonly fresh: boolean
-}
+export type { Line, LineNote } from './line'
 
-/** What one hand plays, in order; within a step the lowest note first. */
-export interface Line {
-  readonly hand: Hand
-  readonly notes: readonly LineNote[]
-}
-
-const LEGS: Record<Course, readonly Leg[]> = {
-  'up-down': ['up', 'down'],
-  up: ['up'],
-  down: ['down'],
-  'down-up': ['down', 'up'],
-}
 const AGAINST: Record<Course, Course> = { 'up-down': 'down-up', up: 'down', down: 'up', 'down-up': 'up-down' }
 
 const courseOf = (recipe: Recipe, hand: Hand): Course =>
@@ -92,52 +72,72 @@ function checkShape(recipe: Recipe, material: Material): void {
   }
 }
 
-/** The rising places of a leg for one hand, and how many octaves under the right hand's they sound. */
-function risingLeg(recipe: Recipe, material: Material, hand: Hand, leg: Leg): { places: Place[]; octave: number } {
-  const rising = material.rising[leg]
-  if (material.kind.texture === 'run' && !sharesHands(recipe, material)) {
-    const offset = offsetOf(recipe, material, hand)
-    return { places: runPlaces(material.kind, rising, recipe.octaves, offset), octave: recipe.startOctave }
-  }
-  const shared = sharesHands(recipe, material)
-  const form = shared ? { ...material, kind: { ...material.kind, texture: 'tetrachords' as Texture } } : material
-  const lower = hand === 'left' && recipe.hands === 'together' && !shared ? 1 : 0
-  return { places: placesOf(form, rising, recipe.octaves), octave: recipe.startOctave - lower }
-}
-
 interface Step {
   readonly place: Place
   readonly leg: Leg
   readonly octave: number
+  readonly fresh: boolean
 }
 
-/** The steps of a course, both legs; the note at a turn sounds once. */
-function stepsOf(recipe: Recipe, material: Material, hand: Hand): Step[] {
+/** What a section asks of its lines beyond its recipe. */
+export interface SectionAsks {
+  /** Steps of the straight rising course on which a crossing lands, for the loops around them. */
+  readonly crossings?: readonly number[]
+  /** One note more, a degree under the last. */
+  readonly leads?: boolean
+}
+
+/** A run on its path; in contrary motion the left hand's is the right hand's upside down. */
+function runSteps(recipe: Recipe, material: Material, hand: Hand, { crossings, leads }: SectionAsks): Step[] {
+  const degrees = material.rising.up.length
+  const top = degrees * recipe.octaves
+  const path = pathOf(recipe.pattern, recipe.course, { degrees, top, crossings })
+  if (leads && recipe.course === 'up-down') path.push({ place: path.at(-1)!.place - 1, leg: 'down' })
+  const against = recipe.hands === 'together' && recipe.motion === 'contrary' && hand === 'left'
+  const offset = offsetOf(recipe, material, hand)
+  return (against ? mirrored(path, top) : path).map(({ place, leg, fresh }: PathStep) => ({
+    place: runPlace(material.kind, material.rising[leg], place + offset),
+    leg,
+    octave: recipe.startOctave,
+    fresh: fresh ?? false,
+  }))
+}
+
+/** The steps of everything that is no run: both legs, the note at a turn once. */
+function otherSteps(recipe: Recipe, material: Material, hand: Hand, shared: boolean): Step[] {
+  const form = shared ? { ...material, kind: { ...material.kind, texture: 'tetrachords' as Texture } } : material
+  const lower = hand === 'left' && recipe.hands === 'together' && !shared ? 1 : 0
+  let before: Place | undefined
   return LEGS[courseOf(recipe, hand)].flatMap((leg, at) => {
-    const { places, octave } = risingLeg(recipe, material, hand, leg)
+    const places = placesOf(form, material.rising[leg], recipe.octaves)
     const run = leg === 'up' ? places : [...places].reverse()
-    return (at === 0 ? run : run.slice(1)).map((place) => ({ place, leg, octave }))
+    return (at === 0 ? run : run.slice(1)).map((place): Step => {
+      const own = place.hand === undefined || place.hand === hand
+      const fresh = own && before !== undefined && before.group !== place.group
+      if (own) before = place
+      return { place, leg, octave: recipe.startOctave - lower, fresh }
+    })
   })
 }
 
-function lineOf(recipe: Recipe, material: Material, hand: Hand): Line {
-  const all = stepsOf(recipe, material, hand)
+function lineOf(recipe: Recipe, material: Material, hand: Hand, asks: SectionAsks): Line {
+  const shared = sharesHands(recipe, material)
+  const runs = material.kind.texture === 'run' && !shared
+  const all = runs ? runSteps(recipe, material, hand, asks) : otherSteps(recipe, material, hand, shared)
   const alone = recipe.hands !== 'together'
   const notes: LineNote[] = []
-  let [order, before]: [number, Place | undefined] = [0, undefined]
-  all.forEach(({ place, leg, octave }, at) => {
+  let order = 0
+  all.forEach(({ place, leg, octave, fresh }, at) => {
     if (place.hand !== undefined && place.hand !== hand) return
     const tonic: Pitch = { ...material.tonic, octave }
-    const fresh = before !== undefined && before.group !== place.group
     const step = alone ? order : at
     for (const interval of place.sounds) {
       const pitch = pitchAbove(tonic, interval)
-      notes.push({ pitch, midi: midiOf(pitch), degree: place.degree, leg, step, fresh })
+      notes.push({ pitch, midi: midiOf(pitch), degree: place.degree, leg, step, fresh: fresh && order > 0 })
     }
     order++
-    before = place
   })
-  return { hand, notes }
+  return recipe.pattern.figure === 'straight' ? { hand, notes } : { hand, notes, free: 'figure' }
 }
 
 const lowered = (pitch: Pitch): Pitch => ({ ...pitch, octave: pitch.octave - 1 })
@@ -160,14 +160,16 @@ function freeLine(recipe: Recipe, { pitches }: FreePitches, hand: Hand): Line {
 }
 
 /**
- * The lines of a recipe, right hand first. Ranges are not checked here.
- * @throws RecipeError `school.material`, `motion.material`, `interval.motion`, `interval.material`
+ * The lines of a recipe's one section, right hand first. Ranges are not checked here.
+ * @throws RecipeError `school.material`, `motion.material`, `interval.motion`, `interval.material`, `pattern.material`
  */
-export function linesOf(recipe: Recipe, material: Material): Line[] {
+export function linesOf(recipe: Recipe, material: Material, asks: SectionAsks = {}): Line[] {
   checkShape(recipe, material)
-  return handsOf(recipe.hands).map((hand) =>
-    isFree(recipe.material) ? freeLine(recipe, recipe.material, hand) : lineOf(recipe, material, hand),
+  checkPattern(recipe, material)
+  const lines = handsOf(recipe.hands).map((hand) =>
+    isFree(recipe.material) ? freeLine(recipe, recipe.material, hand) : lineOf(recipe, material, hand, asks),
   )
+  return accompaniment(recipe, material, lines)
 }
 
 /** Steps of a study: both hands count the same. */

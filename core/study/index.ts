@@ -2,10 +2,12 @@
  * Study: from a recipe to notes in time. The recipe and its defaults, the course that each hand takes over its
  * octaves, motion and distance of the hands, pins, the compass check, and the written rhythm.
  */
+export { checkPattern } from './checkPattern'
 export { checkCompass, compassOf } from './compass'
 export { completeRecipe, usualOctave } from './complete'
-export { hasChords, type Leg, type Line, type LineNote, linesOf, stepsIn } from './course'
+export { hasChords, type Leg, type Line, type LineNote, linesOf, type SectionAsks, stepsIn } from './course'
 export type { Finger, Hand } from './hand'
+export { mirrored, pathOf, type PathStep } from './path'
 export { octaveOf } from './places'
 export {
   type DegreePin,
@@ -54,4 +56,34 @@ export {
   type Tempo,
   TEMPO_RANGE,
 } from './recipe'
-export { type Rhythm, rhythmOf, type Value } from './rhythm'
+export { heldBeats, type Rhythm, rhythmOf, type Stretch, type Value } from './rhythm'
+export { notesWords, type Section, sectionsOf } from './sections'
+export {
+  ACCENTS,
+  type Accompaniment,
+  ACCOMPANIMENTS,
+  accompaniesScale,
+  AFTER,
+  BEFORE,
+  type Bookends,
+  type Figure,
+  FIGURES,
+  figuresFor,
+  type Journey,
+  JOURNEYS,
+  journeysFor,
+  type Ladder,
+  LADDERS,
+  type Lengths,
+  LENGTHS,
+  NO_BOOKENDS,
+  type Pattern,
+  PLAIN_PATTERN,
+  PLAIN_RHYTHM,
+  type RhythmShape,
+  SWING_RANGE,
+  takesBookends,
+  type Walk,
+  WALKS,
+  walksFor,
+} from './shape'

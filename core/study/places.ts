@@ -29,15 +29,12 @@ function soundsAt(kind: Kind, rising: Rising, at: number): Interval[] {
   return [note, other].sort((a, b) => a.semitones - b.semitones)
 }
 
-/** The degrees one after another; `offset` degrees from the tonic, and back to the same degree octaves higher. */
-export function runPlaces(kind: Kind, rising: Rising, octaves: number, offset: number): Place[] {
-  const n = rising.length
-  return Array.from({ length: n * octaves + 1 }, (_, at) => ({
-    sounds: soundsAt(kind, rising, at + offset),
-    degree: (((at + offset) % n) + n) % n,
-    group: 0,
-  }))
-}
+/** One place of a run, counted in degrees from the tonic of its octave. */
+export const runPlace = (kind: Kind, rising: Rising, at: number): Place => ({
+  sounds: soundsAt(kind, rising, at),
+  degree: ((at % rising.length) + rising.length) % rising.length,
+  group: 0,
+})
 
 /** One position of the hand in each octave. */
 const positionPlaces = (rising: Rising, octaves: number): Place[] =>
@@ -99,6 +96,6 @@ export function placesOf({ kind }: Material, rising: Rising, octaves: number): P
 
 /** One octave of a run, from its first degree, as semitones over the tonic: what repeats in every octave. */
 export const octaveOf = (material: Material, leg: 'up' | 'down'): number[][] =>
-  runPlaces(material.kind, material.rising[leg], 1, 0)
-    .slice(0, -1)
-    .map((place) => place.sounds.map((interval) => interval.semitones))
+  material.rising[leg].map((_, at) =>
+    runPlace(material.kind, material.rising[leg], at).sounds.map((interval) => interval.semitones),
+  )

@@ -1,6 +1,7 @@
 import type { NamedMaterial, Signature } from '../material'
 import type { Hand } from './hand'
 import type { Pin } from './pin'
+import type { Bookends, Pattern, RhythmShape } from './shape'
 
 export const FORMAT = 'tactum-study/1'
 export const INSTRUMENTS = ['piano'] as const
@@ -21,7 +22,7 @@ export const LEFT_ARPEGGIOS = ['by-distance', 'always-four'] as const
 export const CHROMATICS = ['one-three', 'fours', 'fives'] as const
 export const HAND_SIZES = ['small', 'average', 'large'] as const
 export const ARTICULATIONS = ['legato', 'staccato'] as const
-export const NOTES_PER_BEAT = [1, 2, 3, 4] as const
+export const NOTES_PER_BEAT = [1, 2, 3, 4, 6, 8] as const
 export const MOST_OCTAVES = 4
 export const MOST_PITCHES = 400
 export const TEMPO_RANGE = { least: 20, most: 240 } as const
@@ -74,6 +75,9 @@ export interface Recipe extends FingeringSettings {
   readonly tonicHand: Hand
   readonly octaves: number
   readonly course: Course
+  readonly pattern: Pattern
+  readonly rhythm: RhythmShape
+  readonly bookends: Bookends
   /** Scientific octave of the lowest tonic of the right hand (of the left hand when it plays alone). */
   readonly startOctave: number
   readonly signature: Signature
@@ -83,9 +87,12 @@ export interface Recipe extends FingeringSettings {
 }
 
 /** A recipe as it may be written: everything but the material has a default. */
-export type RecipeInput = Partial<Omit<Recipe, 'material' | 'tempo'>> & {
+export type RecipeInput = Partial<Omit<Recipe, 'material' | 'tempo' | 'pattern' | 'rhythm' | 'bookends'>> & {
   readonly material: { readonly tonic: string; readonly kind: string; readonly inversion?: number } | FreePitches
   readonly tempo?: Partial<Tempo>
+  readonly pattern?: Partial<Pattern>
+  readonly rhythm?: Partial<RhythmShape>
+  readonly bookends?: Partial<Bookends>
 }
 
 /** Whether a material is a list of pitches. */

@@ -1,73 +1,156 @@
 import type { Tempo } from './recipe'
+import type { Lengths } from './shape'
 
 /** A written duration. Times and lengths are in beats (quarters). */
 export interface Value {
   readonly start: number
   readonly beats: number
   /** Quarter, eighth …; `triplet` values sound two thirds of what is written. */
-  readonly written: 'whole' | 'half' | 'quarter' | 'eighth' | 'sixteenth'
+  readonly written: 'whole' | 'half' | 'quarter' | 'eighth' | 'sixteenth' | 'thirty-second'
   readonly dots: 0 | 1
   readonly triplet: boolean
 }
 
-/** The course in time: 4/4, even notes, a last note that rounds its beat, then rests to the bar line. */
+/** The course in time: 4/4, a last note that rounds its beat, then rests to the bar line; the same for every section. */
 export interface Rhythm {
   readonly beatsPerBar: 4
+  /** One for each step. */
   readonly notes: readonly Value[]
   readonly rests: readonly Value[]
+  /** Steps that are accented. */
+  readonly accents: readonly number[]
 }
 
-const RUNNING: Record<Tempo['notesPerBeat'], Pick<Value, 'written' | 'triplet'>> = {
-  1: { written: 'quarter', triplet: false },
-  2: { written: 'eighth', triplet: false },
-  3: { written: 'eighth', triplet: true },
-  4: { written: 'sixteenth', triplet: false },
-}
-const WHOLE_BEATS: Record<number, Pick<Value, 'written' | 'dots'>> = {
-  1: { written: 'quarter', dots: 0 },
-  2: { written: 'half', dots: 0 },
-  3: { written: 'half', dots: 1 },
-  4: { written: 'whole', dots: 0 },
+/** A stretch of steps with one rhythm. */
+export interface Stretch {
+  readonly steps: number
+  readonly perBeat: Tempo['notesPerBeat']
+  readonly lengths: Lengths
 }
 
-function lastValue(at: number, perBeat: Tempo['notesPerBeat']): Value {
-  const start = at / perBeat
-  const into = at % perBeat
-  if (into === 0) {
-    const beats = 4 - (start % 4)
-    return { start, beats, ...WHOLE_BEATS[beats]!, triplet: false }
+type Kind = Pick<Value, 'written' | 'dots' | 'triplet'>
+const plain = (written: Value['written'], dots: 0 | 1 = 0): Kind => ({ written, dots, triplet: false })
+const third = (written: Value['written']): Kind => ({ written, dots: 0, triplet: true })
+
+/** Ticks of a quarter: all lengths here are whole numbers of them. */
+const TICKS = 48
+const SMALLEST = 6
+/** What can be written with one note, longest first; ticks. */
+const PLAIN: readonly (readonly [number, Kind])[] = [
+  [192, plain('whole')],
+  [144, plain('half', 1)],
+  [96, plain('half')],
+  [72, plain('quarter', 1)],
+  [48, plain('quarter')],
+  [36, plain('eighth', 1)],
+  [24, plain('eighth')],
+  [18, plain('sixteenth', 1)],
+  [12, plain('sixteenth')],
+  [6, plain('thirty-second')],
+]
+const THIRDS: readonly (readonly [number, Kind])[] = [
+  [48, plain('quarter')],
+  [32, third('quarter')],
+  [24, plain('eighth')],
+  [16, third('eighth')],
+  [8, third('sixteenth')],
+]
+
+const inThrees = (perBeat: number): boolean => perBeat === 3 || perBeat === 6
+
+/** The longest value that fits some ticks. */
+function longest(ticks: number, threes: boolean): readonly [number, Kind] {
+  const among = threes ? THIRDS : PLAIN
+  return among.find(([length]) => length <= ticks) ?? among.at(-1)!
+}
+
+const valueOf = (start: number, [length, kind]: readonly [number, Kind]): Value => ({
+  start: start / TICKS,
+  beats: length / TICKS,
+  ...kind,
+})
+
+/** Ticks of the first note of a pair, by how the two share their time. */
+const SHARE: Record<Lengths, number> = { even: 1 / 2, 'long-short': 3 / 4, 'short-long': 1 / 4 }
+
+/** Where a step begins, in ticks from the stretch's first. */
+function tickAt(at: number, { perBeat, lengths }: Stretch): number {
+  const pair = (2 * TICKS) / perBeat
+  if (lengths === 'even' || inThrees(perBeat)) return (at * TICKS) / perBeat
+  return Math.floor(at / 2) * pair + (at % 2) * pair * SHARE[lengths]
+}
+
+/** The last note: to the bar line from a beat, else to the end of its beat, so far as one note can say it. */
+function lastLength(start: number, own: number, { perBeat, lengths }: Stretch): readonly [number, Kind] {
+  const into = start % TICKS
+  if (into === 0) return longest(4 * TICKS - (start % (4 * TICKS)), false)
+  return longest(lengths === 'even' ? TICKS - into : own, inThrees(perBeat))
+}
+
+/** How long a rest at a place may be so that it does not hide the parts of the beat. */
+const evenPlace = (at: number): number => {
+  const smallest = at / SMALLEST
+  return SMALLEST * (smallest & -smallest)
+}
+
+/** Rests from a place to the bar line: first to the beat, then by beats, none over the middle of the bar. */
+function restsFrom(from: number, perBeat: number): Value[] {
+  const bar = 4 * TICKS
+  const rests: Value[] = []
+  let at = from
+  while (at % bar !== 0) {
+    const toBeat = TICKS - (at % TICKS)
+    const inBeat = toBeat < TICKS
+    const toMiddle = bar / 2 - (at % (bar / 2))
+    const rest = inBeat
+      ? longest(inThrees(perBeat) ? toBeat : evenPlace(at), inThrees(perBeat))
+      : longest(Math.min(toMiddle, 2 * TICKS) === 2 * TICKS ? 2 * TICKS : TICKS, false)
+    rests.push(valueOf(at, rest))
+    at += rest[0]
   }
-  const left = perBeat - into
-  const beats = left / perBeat
-  if (perBeat === 4 && left > 1) {
-    return { start, beats, written: 'eighth', dots: left === 3 ? 1 : 0, triplet: false }
-  }
-  if (perBeat === 3 && left === 2) return { start, beats, written: 'quarter', dots: 0, triplet: true }
-  return { start, beats, ...RUNNING[perBeat], dots: 0 }
+  return rests
 }
 
-function restsAfter(end: number): Value[] {
-  const beats = (4 - (end % 4)) % 4
-  if (beats === 0) return []
-  const rest = (start: number, length: number): Value => ({
-    start,
-    beats: length,
-    ...WHOLE_BEATS[length]!,
-    triplet: false,
+/** A stretch's notes and the rests to its bar line; `from` in ticks, on a bar line. */
+function laidOut(stretch: Stretch, from: number): { notes: Value[]; rests: Value[]; end: number } {
+  const { steps, perBeat } = stretch
+  const notes = Array.from({ length: steps }, (_, at): Value => {
+    const start = tickAt(at, stretch)
+    const length = tickAt(at + 1, stretch) - start
+    const kind = at < steps - 1 ? ([length, kindOf(length, perBeat)] as const) : lastLength(start, length, stretch)
+    return valueOf(from + start, kind)
   })
-  if (beats === 3) return [rest(end, 1), rest(end + 1, 2)]
-  return [rest(end, beats)]
+  const last = notes.at(-1)!
+  const sounded = Math.round((last.start + last.beats) * TICKS)
+  const rests = restsFrom(sounded, perBeat)
+  const end = Math.ceil(sounded / (4 * TICKS)) * 4 * TICKS
+  return { notes, rests, end }
 }
 
-/** Lays `count` notes (one or more) out at so many to the beat. */
-export function rhythmOf(count: number, perBeat: Tempo['notesPerBeat']): Rhythm {
-  const running = Array.from({ length: count - 1 }, (_, at): Value => ({
-    start: at / perBeat,
-    beats: 1 / perBeat,
-    ...RUNNING[perBeat],
-    dots: 0,
-  }))
-  const last = lastValue(count - 1, perBeat)
-  const end = Math.round(last.start + last.beats)
-  return { beatsPerBar: 4, notes: [...running, last], rests: restsAfter(end) }
+const kindOf = (length: number, perBeat: number): Kind =>
+  (inThrees(perBeat) ? THIRDS : PLAIN).find(([ticks]) => ticks === length)![1]
+
+/**
+ * Lays stretches of one step or more out in time, each from a bar line on.
+ * @param every an accent on the first of every so many steps of a stretch; 0 for none
+ */
+export function rhythmOf(stretches: readonly Stretch[], every = 0): Rhythm {
+  const notes: Value[] = []
+  const rests: Value[] = []
+  const accents: number[] = []
+  let from = 0
+  for (const stretch of stretches) {
+    for (let at = 0; every > 0 && at < stretch.steps; at += every) accents.push(notes.length + at)
+    const laid = laidOut(stretch, from)
+    notes.push(...laid.notes)
+    rests.push(...laid.rests)
+    from = laid.end
+  }
+  return { beatsPerBar: 4, notes, rests, accents }
+}
+
+/** How long a step held for several sounds, in beats, rests between them left out. */
+export const heldBeats = ({ notes }: Rhythm, step: number, holds: number): number => {
+  const last = notes[step + holds - 1]!
+  return last.start + last.beats - notes[step]!.start
 }

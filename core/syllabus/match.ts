@@ -1,12 +1,12 @@
 import { KINDS, type NamedMaterial } from '../material'
 import { parseNote, pitchClass } from '../pitch'
-import { apartWords, octaveWords } from '../realise'
+import { apartWords, octaveWords, shapeWords } from '../realise'
 import { isFree, notesPerMinute, type Recipe } from '../study'
 import type { Atom, Requirement } from './model'
 
 /** One field in which a study falls short of a requirement, and how much it takes to mend. */
 export interface Shortfall {
-  readonly field: 'kind' | 'hands' | 'motion' | 'interval' | 'octaves' | 'course' | 'articulation' | 'tempo'
+  readonly field: 'kind' | 'hands' | 'motion' | 'interval' | 'octaves' | 'course' | 'pattern' | 'articulation' | 'tempo'
   readonly words: string
   readonly effort: number
 }
@@ -47,6 +47,8 @@ function shortfalls(recipe: Recipe, { kind }: NamedMaterial, asked: Requirement)
   if (recipe.course !== asked.course) {
     miss('course', `${asked.course.replace('-', ' and ')} asked, this goes ${recipe.course.replace('-', ' and ')}`, 10)
   }
+  const shape = shapeWords(recipe)
+  if (shape) miss('pattern', `the plain course asked, this is ${shape}`, 50)
   if (asked.articulations.length > 0 && !asked.articulations.includes(recipe.articulation)) {
     miss('articulation', `${asked.articulations.join(' or ')} asked, this is ${recipe.articulation}`, 10)
   }

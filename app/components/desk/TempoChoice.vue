@@ -1,17 +1,11 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import { NOTES_PER_BEAT, notesPerMinute, type Tempo, TEMPO_RANGE } from '#core/study'
+import { NOTES_PER_BEAT, notesPerMinute, notesWords, type Tempo, TEMPO_RANGE } from '#core/study'
 
 const props = defineProps<{ tempo: Tempo }>()
 const emit = defineEmits<{ choose: [tempo: Tempo] }>()
 
-const RHYTHMS: Record<Tempo['notesPerBeat'], string> = {
-  1: 'quarters',
-  2: 'eighths',
-  3: 'triplets',
-  4: 'sixteenths',
-}
 const typed = ref(String(props.tempo.bpm))
 watch(
   () => props.tempo.bpm,
@@ -29,7 +23,7 @@ function setBpm(): void {
 
 <template>
   <Popover as="div" class="relative inline-block">
-    <PopoverButton class="word" :aria-label="`Tempo: quarter = ${tempo.bpm}, in ${RHYTHMS[tempo.notesPerBeat]}`">
+    <PopoverButton class="word" :aria-label="`Tempo: quarter = ${tempo.bpm}, in ${notesWords(tempo.notesPerBeat)}`">
       ♩ = {{ tempo.bpm }}
     </PopoverButton>
     <PopoverPanel class="choices w-[260px] p-4">
@@ -53,7 +47,7 @@ function setBpm(): void {
           :aria-pressed="count === tempo.notesPerBeat"
           @click="emit('choose', { ...tempo, notesPerBeat: count })"
         >
-          in {{ RHYTHMS[count] }}
+          in {{ notesWords(count) }}
           <span class="quiet ml-2 text-[13px]">{{ notesPerMinute({ ...tempo, notesPerBeat: count }) }} a minute</span>
         </button>
       </div>

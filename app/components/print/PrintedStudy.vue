@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, shallowRef } from 'vue'
 import type { RealisedStudy } from '#core/realise'
+import { notesWords } from '#core/study'
 import type { Study } from '#shared/api'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
 import { realiser } from '~/composables/realiser'
@@ -16,8 +17,7 @@ const NARROWEST = 21
 const realised = shallowRef<RealisedStudy | null>(null)
 const systems = computed(() => (realised.value ? layoutOf(realised.value, WIDTH, NARROWEST) : []))
 const tempo = computed(() => {
-  const words = { 1: 'quarters', 2: 'eighths', 3: 'triplets', 4: 'sixteenths' }
-  return `in ${words[props.study.recipe.tempo.notesPerBeat]}, ${props.study.recipe.articulation}`
+  return `in ${notesWords(props.study.recipe.tempo.notesPerBeat)}, ${props.study.recipe.articulation}`
 })
 
 onMounted(async () => {

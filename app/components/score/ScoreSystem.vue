@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { KINDS } from '#core/material'
+import { nameIn, type NameSystem, parseNote } from '#core/pitch'
 import { pinnedNotes, type RealisedStudy } from '#core/realise'
+import { isFree } from '#core/study'
 import { type Engraved, drawSystem, engravingReady, type FingerSpot, type System } from '~/engraving'
 import { fingerLabel } from '~/engraving/speak'
 import type { Place } from '~/stores/desk'
@@ -17,8 +20,18 @@ const props = defineProps<{
   interactive?: boolean
   /** Notes that differ from what they are compared with, by `hand index`. */
   changed?: ReadonlySet<string>
+  /** How notes are named under the staves; absent: not at all. */
+  names?: NameSystem | null
+  /** Steps that are marked out, first and last. */
+  range?: readonly [number, number] | null
+  /** The step that sounds now. */
+  sounding?: number | null
 }>()
-const emit = defineEmits<{ select: [place: Place]; point: [step: number | null]; key: [event: KeyboardEvent] }>()
+const emit = defineEmits<{
+  select: [place: Place, extend: boolean]
+  point: [step: number | null]
+  key: [event: KeyboardEvent]
+}>()
 
 const host = ref<HTMLDivElement>()
 const drawn = shallowRef<{ ink: string; picture: Engraved } | null>(null)
@@ -28,15 +41,48 @@ async function draw(): Promise<void> {
   if (!host.value) return
   drawn.value = {
     ink: ink.value,
-    picture: drawSystem(host.value, props.study, props.system, props.width, props.letters !== undefined),
+    picture: drawSystem(host.value, props.study, props.system, props.width, shown.value),
   }
 }
+/** Words over the system: sections that begin in it, and how the first is swung. */
+const heads = computed(() => {
+  const { sections = [], recipe } = props.study
+  const { from, to, first, columns } = props.system
+  const begun = sections
+    .filter((section) => section.words && section.from >= from && section.from < to)
+    .map(({ words, from: at }) => ({ x: columns[at - from]! - 6, words }))
+  const swung =
+    first && recipe.rhythm.swing !== 50 ? [{ x: props.system.left, words: `swing ${recipe.rhythm.swing} %` }] : []
+  return [...swung, ...begun]
+})
+const shown = computed(() => ({
+  letters: props.letters !== undefined,
+  names: Boolean(props.names),
+  head: heads.value.length > 0,
+}))
+const nameOf = ({ hand, index }: FingerSpot): string => {
+  const { recipe, hands } = props.study
+  const { material } = recipe
+  const key = isFree(material)
+    ? { tonic: { letter: 'C', alteration: 0 } as const, minor: false }
+    : { tonic: parseNote(material.tonic), minor: KINDS[material.kind].mode === 'minor' }
+  return nameIn(props.names!, hands[hand]!.notes[index]!.pitch, key)
+}
+/** A marked stretch, as far as it lies in this system. */
+const marked = computed(() => {
+  const { range, system } = props
+  if (!range || range[1] < system.from || range[0] >= system.to) return null
+  const from = system.columns[Math.max(0, range[0] - system.from)]! - 12
+  const to = system.columns[Math.min(system.to - 1, range[1]) - system.from]! + 12
+  return { x: from, width: to - from }
+})
+
 /** What the ink depends on; fingers do not, so pinning one redraws no note. */
 const ink = computed(() => {
-  const { keySignature, recipe, hands } = props.study
+  const { keySignature, rhythm, hands } = props.study
   const { from, to } = props.system
-  const pitches = Object.values(hands).map((part) => [part.pitches, part.notes.map((note) => note.step)])
-  return JSON.stringify([keySignature, recipe.tempo.notesPerBeat, pitches, from, to, props.width])
+  const pitches = Object.values(hands).map((part) => [part.pitches, part.notes.map((note) => [note.step, note.holds])])
+  return JSON.stringify([keySignature, rhythm, pitches, from, to, props.width, shown.value])
 })
 onMounted(draw)
 watch(ink, draw)
@@ -79,6 +125,18 @@ const tabStop = (spot: FingerSpot): number => {
         fill="#17211d"
         opacity="0.06"
       />
+      <rect v-if="marked" v-bind="marked" y="1" :height="engraved.height - 2" class="range" />
+      <rect
+        v-if="sounding != null && column(sounding) !== undefined"
+        :x="column(sounding)! - 11"
+        y="0"
+        width="22"
+        :height="engraved.height"
+        class="sounding"
+      />
+      <text v-for="(head, at) in heads" :key="`head${at}`" :x="head.x" y="13" class="head" aria-hidden="true">
+        {{ head.words }}
+      </text>
       <g stroke="#17211d" stroke-width="1.1" aria-hidden="true">
         <line :x1="system.left" :x2="system.left" :y1="engraved.top" :y2="engraved.bottom" />
         <line v-for="x in system.barLines" :key="x" :x1="x" :x2="x" :y1="engraved.top" :y2="engraved.bottom" />
@@ -117,8 +175,8 @@ const tabStop = (spot: FingerSpot): number => {
           :tabindex="tabStop(spot)"
           :aria-label="fingerLabel(study, spot)"
           :aria-pressed="isSelected(spot)"
-          @click="emit('select', { hand: spot.hand, index: spot.index })"
-          @focus="emit('select', { hand: spot.hand, index: spot.index })"
+          @click="emit('select', { hand: spot.hand, index: spot.index }, $event.shiftKey)"
+          @focus="emit('select', { hand: spot.hand, index: spot.index }, false)"
           @keydown="emit('key', $event)"
           @pointerenter="emit('point', spot.step)"
         >
@@ -137,6 +195,9 @@ const tabStop = (spot: FingerSpot): number => {
           />
           <text :x="spot.x" :y="spot.y" class="printed">{{ finger(spot) }}</text>
         </template>
+        <text v-if="names && spot.nameY !== null" :x="spot.x" :y="spot.nameY" class="name" aria-hidden="true">
+          {{ nameOf(spot) }}
+        </text>
         <text v-if="letters?.has(keyOf(spot))" :x="spot.x" :y="spot.letterY" class="letter" aria-hidden="true">
           {{ letters.get(keyOf(spot)) }}
         </text>
@@ -196,6 +257,29 @@ text {
   font-style: italic;
   font-weight: 650;
   font-size: 14px;
+}
+.name {
+  font-family: var(--font-sans);
+  font-size: 11px;
+  font-weight: 500;
+  fill: var(--color-soft);
+}
+.head {
+  font-style: italic;
+  font-size: 13px;
+  font-weight: 500;
+  text-anchor: start;
+  fill: var(--color-soft);
+}
+.range {
+  fill: none;
+  stroke: var(--color-ink);
+  stroke-width: 1.2px;
+  stroke-dasharray: 5 3;
+}
+.sounding {
+  fill: var(--color-met);
+  opacity: 0.16;
 }
 .clef {
   font-family: Bravura;

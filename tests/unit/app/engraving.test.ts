@@ -10,7 +10,9 @@ import { ledgerLines, stemsUp, writingFor } from '~/engraving/staff'
 import { stairOf } from '~/components/stair/geometry'
 import { letteredReasons, letterMarks } from '~/components/why/letters'
 import { degreePin, gripPin } from '~/stores/deskPins'
+import { beamGroups } from '~/engraving/beams'
 import { anyNamed } from '../../support/material'
+import { anyShaped } from '../../support/recipes'
 
 const anyStudy = fc
   .record({
@@ -29,7 +31,7 @@ describe('accidentals', () => {
       fc.property(anyStudy, (study) => {
         const perBar = 4 * study.recipe.tempo.notesPerBeat
         for (const { notes } of Object.values(study.hands)) {
-          const signs = accidentalsOf(notes, study.keySignature.fifths, perBar)
+          const signs = accidentalsOf(notes, study.keySignature.fifths, (step) => Math.floor(step / perBar))
           // read the page back as a player would
           let bar = new Map<string, number>()
           notes.forEach(({ pitch, step }, at) => {
@@ -47,13 +49,17 @@ describe('accidentals', () => {
 
   it('prints none in a major scale', () => {
     const { hands, keySignature } = realise({ material: { tonic: 'Gb', kind: 'major' } })
-    expect(accidentalsOf(hands.right!.notes, keySignature.fifths, 8).every((sign) => sign === null)).toBe(true)
+    expect(
+      accidentalsOf(hands.right!.notes, keySignature.fifths, (step) => Math.floor(step / 8)).every(
+        (sign) => sign === null,
+      ),
+    ).toBe(true)
   })
 
   it('prints one double sharp a bar and place in G sharp harmonic minor', () => {
     const { hands, keySignature } = realise({ material: { tonic: 'G#', kind: 'harmonic-minor' }, octaves: 1 })
     const { notes } = hands.right!
-    const printed = accidentalsOf(notes, keySignature.fifths, 8).flatMap((sign, at) =>
+    const printed = accidentalsOf(notes, keySignature.fifths, (step) => Math.floor(step / 8)).flatMap((sign, at) =>
       sign === null ? [] : [`${pitchName(notes[at]!.pitch)} ${sign}`],
     )
     expect(printed).toEqual(['F##5 2', 'F##5 2'])
@@ -110,11 +116,42 @@ describe('layout', () => {
     expect(upper!.barLines.at(-1)).toBe(upper!.right)
     fc.assert(
       fc.property(anyStudy, fc.integer({ min: 560, max: 1000 }), (any, width) => {
-        const perBar = 4 * any.recipe.tempo.notesPerBeat
         const systems = layoutOf(any, width)
         // the last bar line is the double one, which the score draws
-        expect(systems.flatMap((system) => system.barLines)).toHaveLength(Math.ceil(any.steps / perBar) - 1)
+        const bars = new Set(any.rhythm.notes.map((note) => Math.floor(note.start / 4 + 1e-6)))
+        expect(systems.flatMap((system) => system.barLines)).toHaveLength(bars.size - 1)
       }),
+    )
+  })
+})
+
+describe('beams', () => {
+  const groups = (shape: object) =>
+    beamGroups(realise({ material: { tonic: 'C', kind: 'major' }, octaves: 1, ...shape }, {}, 0).rhythm).map(
+      (group) => group.length,
+    )
+
+  it('join half a bar of eighths, a beat of anything faster, and nothing longer', () => {
+    expect(groups({})).toEqual([4, 4, 4, 2, 1])
+    expect(groups({ tempo: { notesPerBeat: 4 } })).toEqual([4, 4, 4, 3])
+    expect(groups({ tempo: { notesPerBeat: 6 } })).toEqual([6, 6, 2, 1])
+    expect(groups({ tempo: { notesPerBeat: 1 } })).toEqual(Array.from({ length: 15 }, () => 1))
+    expect(groups({ rhythm: { lengths: 'long-short' } })).toEqual([2, 2, 2, 2, 2, 2, 2, 1])
+  })
+
+  it('never cross a bar line, a beat of their own or a section, and hold every step once', () => {
+    fc.assert(
+      fc.property(anyShaped, (recipe) => {
+        const { rhythm, steps, sections = [] } = realise(recipe, {}, 0)
+        const all = beamGroups(rhythm)
+        expect(all.flat()).toEqual(Array.from({ length: steps }, (_, at) => at))
+        for (const group of all) {
+          const bars = group.map((step) => Math.floor(rhythm.notes[step]!.start / 4 + 1e-6))
+          expect(new Set(bars).size).toBe(1)
+          expect(sections.some(({ from }) => from > group[0]! && from <= group.at(-1)!)).toBe(false)
+        }
+      }),
+      { numRuns: 15 },
     )
   })
 })

@@ -1,0 +1,121 @@
+import type { KindId } from '../material'
+import type { Features } from './part'
+
+/** A kind that features come to, and what had to be assumed; or why they come to none. */
+export type KindReading =
+  { readonly kind: KindId; readonly assumed: string | null } | { readonly kind: null; readonly problem: string }
+
+type Named = NonNullable<Features['named']>
+type Shape = NonNullable<Features['shape']>
+
+const kind = (id: string, assumed: string | null = null): KindReading => ({ kind: id as KindId, assumed })
+const none = (problem: string): KindReading => ({ kind: null, problem })
+
+const FORM_KINDS = {
+  natural: 'natural-minor',
+  harmonic: 'harmonic-minor',
+  melodic: 'melodic-minor',
+  jazz: 'melodic-minor-jazz',
+} as const
+
+const isMinor = ({ quality, form }: Features): boolean => quality === 'minor' || form !== undefined
+
+/** Teachers who say “minor” mean the one that exams ask for most: harmonic. Common practice; it is told as an assumption. */
+const MINOR_MEANT = 'minor is taken as harmonic'
+
+function scaleOf(features: Features): KindReading {
+  const { form, quality } = features
+  if (form) return kind(FORM_KINDS[form])
+  if (quality === 'minor') return kind('harmonic-minor', MINOR_MEANT)
+  if (quality === undefined) return kind('major', 'no kind was named: major')
+  return quality === 'major' ? kind('major') : none(`A ${quality.replace('-', ' ')} scale is not known here.`)
+}
+
+const NAMED_KINDS: Partial<Record<Named, KindId>> = {
+  'whole-tone': 'whole-tone',
+  chromatic: 'chromatic',
+  blues: 'blues',
+  'octatonic-half-whole': 'octatonic-half-whole',
+  'octatonic-whole-half': 'octatonic-whole-half',
+}
+
+function namedOf(named: Named, features: Features): KindReading {
+  const { shape } = features
+  if (named === 'chromatic' && shape === 'double-minor-thirds') return kind('double-thirds-chromatic-minor')
+  if (named === 'chromatic' && shape === 'double-octaves') return kind('double-octaves-chromatic')
+  if (shape !== undefined && shape !== 'scale')
+    return none(`${named} and ${shape.replace('-', ' ')} do not go together.`)
+  if (named === 'pentatonic') return kind(isMinor(features) ? 'minor-pentatonic' : 'major-pentatonic')
+  return kind(NAMED_KINDS[named] ?? named)
+}
+
+const TRIADS = { major: 'major', minor: 'minor', diminished: 'diminished', augmented: 'augmented' } as const
+const SEVENTHS = {
+  dominant: 'dominant-seventh',
+  diminished: 'diminished-seventh',
+  major: 'major-seventh',
+  minor: 'minor-seventh',
+  'half-diminished': 'half-diminished-seventh',
+} as const
+
+function triadOf({ quality = 'major', form }: Features): KindReading {
+  const which = form ? 'minor' : quality
+  if (which === 'dominant' || which === 'half-diminished') return seventhOf({ quality: which })
+  return kind(`${TRIADS[which]}-arpeggio`)
+}
+
+function seventhOf({ quality, form }: Features): KindReading {
+  if (quality === 'augmented') return none('An augmented seventh is not known here.')
+  const which = form ? 'minor' : (quality ?? 'dominant')
+  return kind(`${SEVENTHS[which]}-arpeggio`, quality || form ? null : 'no seventh was named: dominant')
+}
+
+/** Double notes and chains stand over a scale. */
+function overScale(shape: Shape, features: Features): KindReading {
+  const { form, quality } = features
+  const chain = shape.startsWith('diatonic')
+  if (form === 'jazz' && !chain) return none('Double notes are known in natural, harmonic and two-way melodic minor.')
+  if (form === 'melodic' && chain) return kind(`${shape}-melodic-minor-jazz`, 'melodic minor is taken as jazz melodic')
+  const base = form ? FORM_KINDS[form] : quality === 'minor' ? 'harmonic-minor' : 'major'
+  return kind(`${shape}-${base}`, quality === 'minor' && !form ? MINOR_MEANT : null)
+}
+
+function shapedOf(shape: Shape, features: Features): KindReading {
+  const side = isMinor(features) ? 'minor' : 'major'
+  switch (shape) {
+    case 'scale':
+      return scaleOf(features)
+    case 'arpeggio':
+      return triadOf(features)
+    case 'seventh':
+      return seventhOf(features)
+    case 'five-finger':
+      return kind(`five-finger-${side}`)
+    case 'cadence':
+      return kind(`cadence-${side}`)
+    case 'tetrachords':
+      return side === 'major' ? kind('tetrachords-major') : none('Tetrachords are known in major.')
+    case 'double-minor-thirds':
+      return none('Double minor thirds belong to the chromatic scale.')
+    default:
+      return overScale(shape, features)
+  }
+}
+
+/** The kind that some features come to. */
+export function kindFrom(features: Features): KindReading {
+  const { named, shape, quality } = features
+  if (named) return namedOf(named, features)
+  if (shape) return shapedOf(shape, features)
+  // a chord's quality says by itself that a chord is meant
+  if (quality === 'diminished' || quality === 'augmented') return triadOf(features)
+  if (quality === 'dominant' || quality === 'half-diminished') return seventhOf(features)
+  return scaleOf(features)
+}
+
+/** Later features add to earlier ones; an arpeggio of a seventh is a seventh. */
+export function merged(one: Features, other: Features): Features {
+  const chord = [one.shape, other.shape].includes('seventh') && [one.shape, other.shape].includes('arpeggio')
+  // “harmonic minor” says minor twice; a chord's quality is not undone by it
+  return { ...one, ...other, ...(chord ? { shape: 'seventh' as const } : {}) }
+}

@@ -1,0 +1,141 @@
+import { inversionsOf, KINDS, MOST_SIGNS, signatureOf, usualTonics } from '../material'
+import { fifthsOf, type Note, noteName, pitchClass } from '../pitch'
+import type { Pin, RecipeInput } from '../study'
+import { kindFrom, merged } from './features'
+import type { Features, Said, Signs } from './part'
+
+/** A tonic with the features that follow it, up to the next tonic. */
+interface Named {
+  readonly tonic: Note
+  features: Features
+}
+
+/** All that a line says, gathered from its parts. */
+export interface Gathered {
+  readonly studies: readonly RecipeInput[]
+  /** What was assumed, or does not go together. */
+  readonly remarks: readonly string[]
+  readonly problems: readonly string[]
+}
+
+type Changes = Omit<RecipeInput, 'material'>
+
+/** Fields that hold fields of their own. */
+const NESTED = ['tempo', 'pattern', 'rhythm', 'bookends'] as const
+
+function joinedChanges(changes: readonly Changes[]): Changes {
+  const all: Record<string, unknown> = {}
+  const pins: Pin[] = []
+  for (const change of changes) {
+    for (const [field, value] of Object.entries(change)) {
+      if (field === 'pins') pins.push(...(value as Pin[]))
+      else if ((NESTED as readonly string[]).includes(field))
+        all[field] = { ...(all[field] as object), ...(value as object) }
+      else all[field] = value
+    }
+  }
+  return pins.length > 0 ? { ...all, pins } : all
+}
+
+/** Places where one field is given two values: `hands`, `tempo.bpm`. */
+function contradictions(said: readonly Said[]): string[] {
+  const known = new Map<string, { value: unknown; words: string }>()
+  const found: string[] = []
+  const note = (path: string, value: unknown, words: string): void => {
+    const before = known.get(path)
+    if (before && JSON.stringify(before.value) !== JSON.stringify(value)) {
+      found.push(`“${before.words}” and “${words}” do not go together; “${words}” counts.`)
+    }
+    known.set(path, { value, words })
+  }
+  for (const { part, words } of said) {
+    if (part.is !== 'change') continue
+    for (const [field, value] of Object.entries(part.change)) {
+      if (field === 'pins') continue
+      if ((NESTED as readonly string[]).includes(field)) {
+        for (const [inner, each] of Object.entries(value as object)) note(`${field}.${inner}`, each, words)
+      } else note(field, value, words)
+    }
+  }
+  return found
+}
+
+/** Tonics with their features: those before the first tonic, or after the last one only, belong to all. */
+function namedIn(said: readonly Said[]): { named: Named[]; common: Features } {
+  const named: Named[] = []
+  let common: Features = {}
+  for (const { part } of said) {
+    if (part.is === 'tonic') named.push({ tonic: part.note, features: {} })
+    if (part.is !== 'feature') continue
+    const last = named.at(-1)
+    if (last) last.features = merged(last.features, part.features)
+    else common = merged(common, part.features)
+  }
+  const told = named.filter(({ features }) => Object.keys(features).length > 0)
+  if (told.length === 1 && told[0] === named.at(-1)) {
+    common = merged(common, told[0]!.features)
+    for (const each of named) each.features = {}
+  }
+  return { named, common }
+}
+
+const within = (fifths: number, signs: readonly Signs[]): boolean =>
+  signs.every(({ sharps, flats, exact }) => {
+    const [count, limit, other] = fifths < 0 ? [-fifths, flats, sharps] : [fifths, sharps, flats]
+    if (exact) return limit === count
+    // a limit on one side leaves the other side out, but for the key without signs
+    return count === 0 ? (limit ?? other) !== null : limit !== null && count <= limit
+  })
+
+/** Every usual key of a kind, from no signs outward, within the limits; of two names for the same keys the simpler. */
+function allTonics(kind: keyof typeof KINDS, signs: readonly Signs[]): Note[] {
+  const { signature } = KINDS[kind]
+  const count = (tonic: Note) => (signature === null ? fifthsOf(tonic) : signatureOf(tonic, KINDS[kind]))
+  const usual = usualTonics(KINDS[kind]).filter((tonic) => Math.abs(count(tonic)) <= MOST_SIGNS)
+  const sorted = [...usual].sort((a, b) => Math.abs(count(a)) - Math.abs(count(b)) || count(b) - count(a))
+  const allowed = sorted.filter((tonic) => signs.length === 0 || within(count(tonic), signs))
+  const seen = new Set<number>()
+  return signs.length > 0
+    ? allowed
+    : allowed.filter((tonic) => !seen.has(pitchClass(tonic)) && Boolean(seen.add(pitchClass(tonic))))
+}
+
+const THREE: readonly NonNullable<Features['form']>[] = ['natural', 'harmonic', 'melodic']
+
+/** Gathers what one study, or one list of keys, says. */
+export function gather(said: readonly Said[]): Gathered {
+  const pick = <T extends Said['part']['is']>(is: T) =>
+    said.flatMap(({ part }) => (part.is === is ? [part as Extract<Said['part'], { is: T }>] : []))
+  const change = joinedChanges(pick('change').map((part) => part.change))
+  const problems = [...contradictions(said)]
+  const remarks: string[] = []
+  const free = pick('pitches').at(-1)
+  if (free) return { studies: [{ ...change, material: { pitches: free.pitches } }], remarks, problems }
+
+  const { named, common } = namedIn(said)
+  const forms = pick('three-minors').length > 0 ? THREE : [undefined]
+  const inversion = pick('inversion').at(-1)?.inversion
+  const signs = pick('signs').map((part) => part.signs)
+  const wanted = pick('all').length > 0 || (named.length === 0 && signs.length > 0)
+  const one = (features: Features, tonics: (kind: keyof typeof KINDS) => readonly Note[]): RecipeInput[] =>
+    forms.flatMap((form) => {
+      const reading = kindFrom(form ? { ...features, form, quality: 'minor' } : features)
+      if (reading.kind === null) {
+        problems.push(reading.problem)
+        return []
+      }
+      const { kind } = reading
+      if (reading.assumed) remarks.push(reading.assumed)
+      const inverts = inversion !== undefined && inversionsOf(KINDS[kind]) > 1
+      if (inversion && !inverts) problems.push(`${KINDS[kind].words} has no inversions.`)
+      return tonics(kind).map((tonic) => ({
+        ...change,
+        material: { tonic: noteName(tonic), kind, ...(inverts ? { inversion } : {}) },
+      }))
+    })
+  const studies = wanted
+    ? one(merged(common, named[0]?.features ?? {}), (kind) => allTonics(kind, signs))
+    : named.flatMap(({ tonic, features }) => one(merged(common, features), () => [tonic]))
+  if (studies.length === 0 && problems.length === 0 && said.length > 0) problems.push('Name a key: C, F#, E flat, sol.')
+  return { studies, remarks: [...new Set(remarks)], problems: [...new Set(problems)] }
+}

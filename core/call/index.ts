@@ -1,0 +1,9 @@
+/**
+ * Call: a line as a teacher would call it across the room, read into recipes and written from them. Words in any
+ * sensible order, in English, with German letters, fixed-do names and the usual abbreviations; the cheapest row of
+ * phrases wins. The handbook holds the grammar.
+ */
+export { type Completion, completionsOf } from './completions'
+export { type Called, MOST_CALLED, parseCall } from './parse'
+export type { Understood } from './read'
+export { writeCall } from './write'

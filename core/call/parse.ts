@@ -1,0 +1,45 @@
+import type { RecipeInput } from '../study'
+import { gather } from './gather'
+import { read, type Understood } from './read'
+
+/** How a called line was understood. */
+export interface Called {
+  /** One for each study that was called; none while the line does not name one. */
+  readonly studies: readonly RecipeInput[]
+  /** The line word by word. */
+  readonly understood: readonly Understood[]
+  /** What was assumed, in plain words. */
+  readonly remarks: readonly string[]
+  /** What is missing, or does not go together. */
+  readonly problems: readonly string[]
+  /** Whether every word was understood. */
+  readonly complete: boolean
+}
+
+/** More studies than this in one call are a slip of the tongue. */
+export const MOST_CALLED = 120
+
+/**
+ * Reads a line as a teacher would call it. Semicolons part studies that have nothing in common; a list of keys shares
+ * what follows it. The grammar stands in the handbook.
+ */
+export function parseCall(line: string): Called {
+  const understood = read(line)
+  const groups: Understood[][] = [[]]
+  for (const each of understood) {
+    if (each.typed === ';') groups.push([])
+    else groups.at(-1)!.push(each)
+  }
+  const said = groups.map((group) => group.flatMap((each) => (each.said ? [each.said] : [])))
+  const gathered = said.filter((each) => each.length > 0).map(gather)
+  const studies = gathered.flatMap((each) => each.studies)
+  const tooMany =
+    studies.length > MOST_CALLED ? [`${studies.length} studies are more than ${MOST_CALLED}, the most at once.`] : []
+  return {
+    studies: studies.slice(0, MOST_CALLED),
+    understood,
+    remarks: [...new Set(gathered.flatMap((each) => each.remarks))],
+    problems: [...gathered.flatMap((each) => each.problems), ...tooMany],
+    complete: understood.every((each) => each.said !== null || each.typed === ';'),
+  }
+}

@@ -1,0 +1,64 @@
+import type { Note } from '../pitch'
+import type { RecipeInput } from '../study'
+
+/** What makes a kind: which chord or mode, which minor, which shape, or a name that says it all. */
+export interface Features {
+  readonly quality?: 'major' | 'minor' | 'diminished' | 'augmented' | 'dominant' | 'half-diminished'
+  readonly form?: 'natural' | 'harmonic' | 'melodic' | 'jazz'
+  readonly shape?:
+    | 'scale'
+    | 'arpeggio'
+    | 'seventh'
+    | 'five-finger'
+    | 'tetrachords'
+    | 'cadence'
+    | 'double-thirds'
+    | 'double-sixths'
+    | 'double-octaves'
+    | 'double-minor-thirds'
+    | 'diatonic-triads'
+    | 'diatonic-sevenths'
+  readonly named?:
+    | 'ionian'
+    | 'dorian'
+    | 'phrygian'
+    | 'lydian'
+    | 'mixolydian'
+    | 'aeolian'
+    | 'locrian'
+    | 'pentatonic'
+    | 'blues'
+    | 'whole-tone'
+    | 'chromatic'
+    | 'octatonic-half-whole'
+    | 'octatonic-whole-half'
+}
+
+/** How many signs the keys of “all” may have. */
+export interface Signs {
+  readonly sharps: number | null
+  readonly flats: number | null
+  /** Just so many, or so many at the most. */
+  readonly exact: boolean
+}
+
+type Changes = Omit<RecipeInput, 'material'>
+
+/** What a stretch of the line says. */
+export type Part =
+  | { readonly is: 'tonic'; readonly note: Note }
+  | { readonly is: 'feature'; readonly features: Features }
+  | { readonly is: 'inversion'; readonly inversion: number }
+  | { readonly is: 'change'; readonly change: Changes }
+  | { readonly is: 'pitches'; readonly pitches: readonly (string | readonly string[])[] }
+  | { readonly is: 'all' }
+  | { readonly is: 'three-minors' }
+  | { readonly is: 'signs'; readonly signs: Signs }
+  /** Words that a sentence needs and that say nothing. */
+  | { readonly is: 'filler' }
+
+/** A part with how it is said back, in plain words. */
+export interface Said {
+  readonly part: Part
+  readonly words: string
+}

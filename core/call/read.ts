@@ -1,0 +1,97 @@
+import { printedName } from '../pitch'
+import { KIND_RULES } from './lexiconKinds'
+import { REST_RULES } from './lexiconRest'
+import { SHAPE_RULES } from './lexiconShape'
+import { nearestWord } from './nearest'
+import { NOTE_WORDS, noteNameAt } from './noteNames'
+import type { Said } from './part'
+import { matches, numberWords, type Rule } from './rules'
+import { scan, type Token } from './scan'
+
+export const RULES: readonly Rule[] = [...SHAPE_RULES, ...KIND_RULES, ...REST_RULES]
+
+/** A stretch of the line and what it was understood to say; places in characters. */
+export interface Understood {
+  readonly from: number
+  readonly to: number
+  readonly typed: string
+  readonly said: Said | null
+  /** For what was not understood: the nearest word that would be. */
+  readonly nearest: string | null
+}
+
+/** A phrase costs one, however long, so the fewest phrases win; what is not understood costs more than any reading. */
+const PHRASE = 1
+const FILLER = 1.2
+const UNKNOWN = 20
+
+/** Rules by the words that they can begin with; the others may begin with anything. */
+const byFirst = new Map<string, Rule[]>()
+const anywhere: Rule[] = []
+for (const rule of RULES) {
+  const firsts = firstSlots(rule)
+  if (firsts === null) anywhere.push(rule)
+  else for (const word of firsts) byFirst.set(word, [...(byFirst.get(word) ?? []), rule])
+}
+
+/** Words with which a rule can begin; null where a number or note may come first. */
+function firstSlots({ slots }: Rule): string[] | null {
+  const words: string[] = []
+  for (const slot of slots) {
+    if (slot.class !== null) return null
+    words.push(...slot.words)
+    if (!slot.optional) break
+  }
+  return words
+}
+
+interface Step {
+  readonly cost: number
+  readonly next: number
+  readonly said: Said | null
+}
+
+function readingsAt(tokens: readonly Token[], at: number, german: boolean): Step[] {
+  const steps: Step[] = [{ cost: UNKNOWN, next: at + 1, said: null }]
+  const note = noteNameAt(tokens, at, german)
+  if (note) {
+    const said: Said = { part: { is: 'tonic', note: note.note }, words: printedName(note.note) }
+    steps.push({ cost: PHRASE, next: note.next, said })
+  }
+  for (const rule of [...(byFirst.get(tokens[at]!.text) ?? []), ...anywhere]) {
+    for (const { next, taken } of matches(rule, tokens, at, german)) {
+      const said = rule.say(taken)
+      if (said) steps.push({ cost: said.part.is === 'filler' ? FILLER : PHRASE, next, said })
+    }
+  }
+  return steps
+}
+
+/** Whether the line speaks German, where B is B flat. */
+const isGerman = (tokens: readonly Token[]): boolean => tokens.some(({ text }) => ['dur', 'moll'].includes(text))
+
+/** Every word that means something by itself. */
+const VOCABULARY: readonly string[] = [
+  ...new Set([...RULES.flatMap(({ slots }) => slots.flatMap((slot) => slot.words)), ...NOTE_WORDS, ...numberWords]),
+].filter((word) => word.length > 1)
+
+/** Reads a line as the cheapest row of phrases, exactly: from the end backwards, each place once. */
+export function read(line: string): Understood[] {
+  const tokens = scan(line)
+  const german = isGerman(tokens)
+  const best: Step[] = Array.from({ length: tokens.length + 1 })
+  best[tokens.length] = { cost: 0, next: tokens.length, said: null }
+  for (let at = tokens.length - 1; at >= 0; at--) {
+    best[at] = readingsAt(tokens, at, german)
+      .map((step) => ({ ...step, cost: step.cost + best[step.next]!.cost }))
+      .reduce((one, other) => (other.cost < one.cost ? other : one))
+  }
+  const found: Understood[] = []
+  for (let at = 0; at < tokens.length; at = best[at]!.next) {
+    const { next, said } = best[at]!
+    const [from, to] = [tokens[at]!.from, tokens[next - 1]!.to]
+    const nearest = said ? null : nearestWord(tokens[at]!.text, VOCABULARY)
+    found.push({ from, to, typed: line.slice(from, to), said, nearest })
+  }
+  return found
+}

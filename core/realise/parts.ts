@@ -1,0 +1,112 @@
+import { fingerLine } from '../fingering'
+import { freeMaterial, type Material, materialOf } from '../material'
+import { parsePitch, RecipeError } from '../pitch'
+import {
+  type Hand,
+  isFree,
+  type Line,
+  linesOf,
+  type Recipe,
+  type Section,
+  sectionsOf,
+  stepsIn,
+  type Stretch,
+} from '../study'
+
+/** A section of a study with its lines, and the step on which it begins. */
+export interface Part extends Section {
+  readonly material: Material
+  readonly fifths: number
+  readonly lines: readonly Line[]
+  readonly from: number
+  readonly steps: number
+}
+
+/** More notes than this are no study: pages of them would be neither read nor practised. */
+export const MOST_STEPS = 1500
+
+/** The material that a complete recipe names. @throws RecipeError */
+export function materialFor({ material, signature }: Recipe): Material {
+  if (!isFree(material)) return materialOf(material, signature)
+  const [first] = material.pitches
+  return freeMaterial(parsePitch(typeof first === 'string' ? first : first![0]!))
+}
+
+/** The straight rising course of a section, whose crossings its loops go around. */
+const rising = (recipe: Recipe, octaves: number): Recipe => ({
+  ...recipe,
+  octaves,
+  course: 'up',
+  pattern: { ...recipe.pattern, walk: 'straight', figure: 'straight', accompaniment: 'none' },
+})
+
+/** Steps of the first octave on which either hand lands a crossing, going up. */
+function crossingsOver(recipe: Recipe, material: Material, octaves: number): number[] {
+  const straight = rising(recipe, octaves)
+  const steps = linesOf(straight, material).flatMap((line) => {
+    const { crossings } = fingerLine(straight, material, line, { alternatives: 0 })
+    return crossings.map(({ index }) => line.notes[index]!.step)
+  })
+  // a left hand that ends the octave on its thumb crosses to the note after
+  const octave = material.rising.up.length + 1
+  return [...new Set(steps.filter((step) => step <= octave))].sort((a, b) => a - b)
+}
+
+/** Where a single octave has no crossing, the one that leads into the next. @throws RecipeError where there is none */
+function crossingsIn(recipe: Recipe, material: Material): number[] {
+  const own = crossingsOver(recipe, material, recipe.octaves)
+  const found = own.length > 0 ? own : crossingsOver(recipe, material, 2)
+  if (found.length > 0) return found
+  const words = 'No crossing lies in these notes, so there is nothing to loop around.'
+  throw new RecipeError('pattern.material', words, 'pattern.walk')
+}
+
+/** A section's lines. @throws RecipeError */
+function linesFor({ recipe, leads }: Section, material: Material): Line[] {
+  const loops = recipe.pattern.walk === 'crossing-loops'
+  return linesOf(recipe, material, loops ? { crossings: crossingsIn(recipe, material) } : { leads })
+}
+
+/** The parts of a complete recipe, one after another. @throws RecipeError; `pattern.length` where they grow too long */
+export function partsOf(recipe: Recipe): Part[] {
+  let from = 0
+  return sectionsOf(recipe).map((section): Part => {
+    const material = materialFor(section.recipe)
+    const lines = linesFor(section, material)
+    const steps = stepsIn(lines)
+    const part = { ...section, material, fifths: material.fifths, lines, from, steps }
+    from += steps
+    if (from > MOST_STEPS) {
+      const words = `This comes to more than ${MOST_STEPS} notes a hand: take fewer octaves, or one part of the pattern.`
+      throw new RecipeError('pattern.length', words, 'pattern')
+    }
+    return part
+  })
+}
+
+/** The lines of all parts as one line a hand. */
+export function joinedLines(parts: readonly Part[]): Line[] {
+  const hands = parts[0]!.lines.map((line) => line.hand)
+  return hands.map((hand) => ({ hand, notes: parts.flatMap((part) => notesOf(part, hand)) }))
+}
+
+/** A part's notes as they stand in the whole line. */
+export const notesOf = (part: Part, hand: Hand): Line['notes'] =>
+  part.lines
+    .find((line) => line.hand === hand)!
+    .notes.map((note, at) =>
+      part.from === 0 ? note : { ...note, step: note.step + part.from, fresh: note.fresh || at === 0 },
+    )
+
+export const stretchOf = ({ steps, recipe }: Part): Stretch => ({
+  steps,
+  perBeat: recipe.tempo.notesPerBeat,
+  lengths: recipe.rhythm.lengths,
+})
+
+/** The signature that all parts share; none where the keys change, so that every sign stands before its note. */
+export function signatureOver(parts: readonly Part[]): number {
+  const { fifths } = parts[0]!
+  const tonal = parts.filter(({ recipe }) => !isFree(recipe.material))
+  return tonal.every((part) => part.fifths === fifths) ? fifths : 0
+}

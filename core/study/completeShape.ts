@@ -1,0 +1,83 @@
+import { RecipeError } from '../pitch'
+import { notesInCell } from './path'
+import { oneOf, whole } from './pin'
+import type { Tempo } from './recipe'
+import {
+  ACCENTS,
+  ACCOMPANIMENTS,
+  AFTER,
+  BEFORE,
+  type Bookends,
+  FIGURES,
+  JOURNEYS,
+  LADDERS,
+  LENGTHS,
+  NO_BOOKENDS,
+  type Pattern,
+  PLAIN_PATTERN,
+  PLAIN_RHYTHM,
+  type RhythmShape,
+  SWING_RANGE,
+  WALKS,
+} from './shape'
+
+/** A part of a recipe that is itself an object. @throws RecipeError `field.unknown` naming what does not belong there */
+function partOf<T extends object>(value: unknown, plain: T, path: string): T {
+  if (value === undefined) return plain
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) {
+    throw new RecipeError('field.unknown', `${path} must hold ${Object.keys(plain).join(', ')}.`, path)
+  }
+  const stray = Object.keys(value).find((field) => !(field in plain))
+  if (stray !== undefined) {
+    throw new RecipeError('field.unknown', `${path}.${stray} is not known.`, `${path}.${stray}`)
+  }
+  const told = Object.fromEntries(Object.entries(value).filter(([, each]) => each !== undefined))
+  return { ...plain, ...told }
+}
+
+/** @throws RecipeError naming the field */
+export function completePattern(value: unknown): Pattern {
+  const { figure, walk, journey, accompaniment } = partOf(value, PLAIN_PATTERN, 'pattern')
+  return {
+    figure: oneOf(figure, FIGURES, 'pattern.figure'),
+    walk: oneOf(walk, WALKS, 'pattern.walk'),
+    journey: oneOf(journey, JOURNEYS, 'pattern.journey'),
+    accompaniment: oneOf(accompaniment, ACCOMPANIMENTS, 'pattern.accompaniment'),
+  }
+}
+
+/** Figures of three or four notes fill a beat. */
+export const usualNotesPerBeat = ({ figure }: Pattern): Tempo['notesPerBeat'] => {
+  const size = notesInCell(figure)
+  return size === 3 || size === 4 ? size : 2
+}
+
+/** Notes to the beat that go in twos, so that one of two can be longer. */
+const inTwos = ({ notesPerBeat }: Tempo): boolean => ![3, 6].includes(notesPerBeat)
+
+/** @throws RecipeError naming the field; `rhythm.beat` where notes in threes are asked to go two by two */
+export function completeRhythm(value: unknown, tempo: Tempo): RhythmShape {
+  const told = partOf(value, PLAIN_RHYTHM, 'rhythm')
+  const rhythm: RhythmShape = {
+    ladder: oneOf(told.ladder, LADDERS, 'rhythm.ladder'),
+    lengths: oneOf(told.lengths, LENGTHS, 'rhythm.lengths'),
+    swing: whole(told.swing, SWING_RANGE.least, SWING_RANGE.most, 'rhythm.swing'),
+    accents: oneOf(told.accents, ACCENTS, 'rhythm.accents'),
+  }
+  const paired = rhythm.lengths !== 'even' ? 'rhythm.lengths' : rhythm.swing !== 50 ? 'rhythm.swing' : null
+  if (paired && !inTwos(tempo) && rhythm.ladder === 'none') {
+    const words = 'Notes in threes have no pairs: long-short, short-long and swing need 1, 2, 4 or 8 notes to the beat.'
+    throw new RecipeError('rhythm.beat', words, paired)
+  }
+  if (rhythm.lengths !== 'even' && tempo.notesPerBeat === 8 && rhythm.ladder === 'none') {
+    const words = 'Thirty-seconds in long-short pairs would need sixty-fourths, which are not written here.'
+    throw new RecipeError('rhythm.beat', words, 'rhythm.lengths')
+  }
+  return rhythm
+}
+
+/** @throws RecipeError naming the field */
+export function completeBookends(value: unknown): Bookends {
+  const { before, after } = partOf(value, NO_BOOKENDS, 'bookends')
+  return { before: oneOf(before, BEFORE, 'bookends.before'), after: oneOf(after, AFTER, 'bookends.after') }
+}

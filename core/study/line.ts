@@ -1,0 +1,27 @@
+import type { Pitch } from '../pitch'
+import type { Hand } from './hand'
+import type { Leg } from './path'
+
+/** One note of one hand. */
+export interface LineNote {
+  readonly pitch: Pitch
+  readonly midi: number
+  /** Degree from 0, counted within the octave from the first note of the form. */
+  readonly degree: number
+  /** The leg it is reached on; the first note belongs to the leg that it begins. */
+  readonly leg: Leg
+  /** When it sounds; notes struck together share a step. */
+  readonly step: number
+  /** The hand moves to a new position before it, without crossing. */
+  readonly fresh: boolean
+  /** Steps that it is held for; one unless said. */
+  readonly holds?: number
+}
+
+/** What one hand plays, in order; within a step the lowest note first. */
+export interface Line {
+  readonly hand: Hand
+  readonly notes: readonly LineNote[]
+  /** The octave's fingers do not serve it: a figure, or what is held while the other hand plays. */
+  readonly free?: 'figure' | 'held'
+}

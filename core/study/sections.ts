@@ -1,0 +1,214 @@
+import { KINDS, type Kind, materialOf, type NamedMaterial, usualTonics } from '../material'
+import {
+  fifthsOf,
+  letterIndex,
+  modulo,
+  type Note,
+  noteName,
+  parseNote,
+  pitchAbove,
+  pitchClass,
+  pitchName,
+  signatureAlteration,
+  printedName,
+} from '../pitch'
+import { isFree, NOTES_PER_BEAT, type Recipe } from './recipe'
+import { NO_BOOKENDS, PLAIN_PATTERN } from './shape'
+
+/** A stretch of a study with one key, one course and one rhythm; a study without journey, ladder or bookends has one. */
+export interface Section {
+  /** A recipe of this section alone, without pins. */
+  readonly recipe: Recipe
+  /** What tells it from the others: a key, a rhythm, a bookend; empty where there is only one. */
+  readonly words: string
+  /** One note more, a degree under the last, that leads to the next section. */
+  readonly leads?: boolean
+}
+
+const KEYS = 12
+const MODES = ['ionian', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'aeolian', 'locrian'] as const
+const MODE_OF: Partial<Record<string, (typeof MODES)[number]>> = { major: 'ionian', 'natural-minor': 'aeolian' }
+
+const named = (recipe: Recipe): NamedMaterial => recipe.material as NamedMaterial
+const modeOf = (kind: string): number => MODES.indexOf(MODE_OF[kind] ?? (kind as (typeof MODES)[number]))
+
+/** The usual name of a key so many semitones above C: the one with the fewest signs. */
+function usualName(kind: Kind, key: number): Note {
+  const among = usualTonics(kind).filter((tonic) => pitchClass(tonic) === modulo(key, 12))
+  const signs = (note: Note) => Math.abs(fifthsOf(note) + (kind.signature ?? 0))
+  return among.reduce((best, other) => (signs(other) < signs(best) ? other : best))
+}
+
+/** Height of a tonic in an octave, in semitones from C0. */
+const height = (note: Note, octave: number): number => 12 * octave + letterSemitones(note)
+const letterSemitones = (note: Note): number => pitchClass({ letter: note.letter, alteration: 0 }) + note.alteration
+
+/** Twelve keys, one up and the next down: a half step on each time, or a fourth on within an octave of the first. */
+function relay(recipe: Recipe, by: 'half' | 'fourth'): Section[] {
+  const { kind } = named(recipe)
+  const first = parseNote(named(recipe).tonic)
+  const start = height(first, recipe.startOctave)
+  const down = recipe.course.startsWith('down')
+  return Array.from({ length: KEYS }, (_, at) => {
+    const key = start + (by === 'half' ? at : modulo(5 * at, 12))
+    const tonic = at === 0 ? first : usualName(KINDS[kind], key)
+    const startOctave = Math.round((key - letterSemitones(tonic)) / 12)
+    const course = (at % 2 === 1) === down ? 'up' : 'down'
+    const material = { ...named(recipe), tonic: noteName(tonic) }
+    const words = printedName(tonic)
+    return { recipe: { ...recipe, material, startOctave, course, signature: 'none' }, words }
+  })
+}
+
+/** The modes of one key in a chain, from the one that is asked; each leads on by the note under its own tonic. */
+function modeChain(recipe: Recipe): Section[] {
+  const { kind, tonic } = named(recipe)
+  const { up } = materialOf({ tonic, kind })
+  const start = letterIndex(parseNote(tonic).letter)
+  return up.map((note, at) => {
+    const mode = MODES[(modeOf(kind) + at) % 7]!
+    const startOctave = recipe.startOctave + Math.floor((start + at) / 7)
+    const material: NamedMaterial = { tonic: noteName(note), kind: mode }
+    const words = `${printedName(note)} ${mode}`
+    return { recipe: { ...recipe, material, startOctave, signature: 'own' }, words, leads: at < up.length - 1 }
+  })
+}
+
+/** The same letters from the same tonic, with one sign fewer each time, down to none. */
+function oneFewer(recipe: Recipe): Section[] {
+  const { kind, tonic } = named(recipe)
+  const { fifths } = materialOf({ tonic, kind })
+  const { letter } = parseNote(tonic)
+  return Array.from({ length: Math.abs(fifths) + 1 }, (_, at) => {
+    const signs = fifths - at * Math.sign(fifths)
+    const note: Note = { letter, alteration: signatureAlteration(signs, letter) }
+    // a mode's parent lies as many fifths away as its signature says
+    const mode = MODES.find((each) => fifthsOf(note) + KINDS[each].signature! === signs)!
+    const what = Math.abs(signs) === 1 ? (signs > 0 ? 'sharp' : 'flat') : fifths > 0 ? 'sharps' : 'flats'
+    const material: NamedMaterial = { tonic: noteName(note), kind: at === 0 ? kind : mode }
+    const words = `${signs === 0 ? 'no' : Math.abs(signs)} ${what}`
+    return { recipe: { ...recipe, material, signature: 'none' }, words }
+  })
+}
+
+function journey(recipe: Recipe): Section[] {
+  switch (recipe.pattern.journey) {
+    case 'relay-half-step':
+      return relay(recipe, 'half')
+    case 'relay-fourth':
+      return relay(recipe, 'fourth')
+    case 'mode-chain':
+      return modeChain(recipe)
+    case 'one-fewer':
+      return oneFewer(recipe)
+    default:
+      return [{ recipe, words: '' }]
+  }
+}
+
+const BEATS_IN: Record<Recipe['tempo']['notesPerBeat'], string> = {
+  1: 'quarters',
+  2: 'eighths',
+  3: 'triplets',
+  4: 'sixteenths',
+  6: 'sextuplets',
+  8: 'thirty-seconds',
+}
+/** “in triplets”. */
+export const notesWords = (perBeat: Recipe['tempo']['notesPerBeat']): string => BEATS_IN[perBeat]
+
+const withNotes = (recipe: Recipe, notesPerBeat: Recipe['tempo']['notesPerBeat']): Recipe => ({
+  ...recipe,
+  tempo: { ...recipe.tempo, notesPerBeat },
+  rhythm: { ...recipe.rhythm, lengths: [3, 6, 8].includes(notesPerBeat) ? 'even' : recipe.rhythm.lengths },
+})
+
+/** A section as often as the ladder has rungs: the same notes faster, or an octave more each time as well. */
+function ladder(section: Section): Section[] {
+  const { recipe, words } = section
+  const rungs = recipe.rhythm.ladder === 'notes' ? NOTES_PER_BEAT : NOTES_PER_BEAT.slice(0, recipe.octaves)
+  if (recipe.rhythm.ladder === 'none') return [section]
+  return rungs.map((perBeat, at) => {
+    const faster = withNotes(recipe, perBeat)
+    const wider = recipe.rhythm.ladder === 'octaves' ? { ...faster, octaves: at + 1 } : faster
+    const last = at === rungs.length - 1
+    return {
+      recipe: wider,
+      words: [words, `in ${notesWords(perBeat)}`].filter(Boolean).join(', '),
+      leads: (section.leads ?? false) && last,
+    }
+  })
+}
+
+/** What stands in a key before or after a study: the same hands, in their usual places. */
+function bookend(recipe: Recipe, material: Recipe['material'], notesPerBeat: 1 | 2 | 3 | 4 | 6 | 8): Recipe {
+  return {
+    ...withNotes(recipe, notesPerBeat),
+    ...{ material, motion: 'similar', interval: 'octave', octaves: 1, course: 'up' },
+    school: recipe.school === 'two-hand-tetrachords' ? 'conservatory' : recipe.school,
+    rhythm: { ...recipe.rhythm, lengths: 'even', accents: 0 },
+  }
+}
+
+const SIDES = { five: { major: 'five-finger-major', minor: 'five-finger-minor' } } as const
+const CADENCES = { major: 'cadence-major', minor: 'cadence-minor' } as const
+
+function before(recipe: Recipe): Section[] {
+  if (recipe.bookends.before === 'none') return []
+  const { kind, tonic } = named(recipe)
+  const material: NamedMaterial = { tonic, kind: SIDES.five[KINDS[kind].mode ?? 'major'] }
+  const run: Recipe = { ...bookend(recipe, material, recipe.tempo.notesPerBeat), course: 'up-down' }
+  return [{ recipe: run, words: 'five fingers first' }]
+}
+
+/** Root, third, fifth and octave, struck at once. */
+function tonicChord(recipe: Recipe): Recipe['material'] {
+  const { tonic, kind } = named(recipe)
+  const root = { ...parseNote(tonic), octave: recipe.startOctave }
+  const third = KINDS[kind].mode === 'minor' ? 3 : 4
+  const above = [
+    { steps: 0, semitones: 0 },
+    { steps: 2, semitones: third },
+    { steps: 4, semitones: 7 },
+    { steps: 7, semitones: 12 },
+  ]
+  return { pitches: [above.map((interval) => pitchName(pitchAbove(root, interval)))] }
+}
+
+function after(recipe: Recipe): Section[] {
+  if (recipe.bookends.after === 'none') return []
+  const { tonic, kind } = named(recipe)
+  const cadence: NamedMaterial = { tonic, kind: CADENCES[KINDS[kind].mode ?? 'major'] }
+  return recipe.bookends.after === 'cadence'
+    ? [{ recipe: bookend(recipe, cadence, 1), words: 'cadence after' }]
+    : [{ recipe: bookend(recipe, tonicChord(recipe), 1), words: 'tonic chord after' }]
+}
+
+/**
+ * What a recipe consists of, in order: bookend, keys of the journey, each up the ladder, bookend. Sections hold no
+ * journey, ladder, bookends or pins of their own.
+ */
+export function sectionsOf(recipe: Recipe): Section[] {
+  const plain = !isFree(recipe.material)
+  const keys = plain ? journey(recipe) : [{ recipe, words: '' }]
+  const played = keys.flatMap(ladder)
+  const ends = plain
+    ? { before: before(keys[0]!.recipe), after: after(keys.at(-1)!.recipe) }
+    : { before: [], after: [] }
+  return [...ends.before, ...played, ...ends.after].map((section) => ({
+    ...section,
+    recipe: cleared(section.recipe),
+  }))
+}
+
+/** A bookend is straight, whatever the study's pattern. */
+function cleared(recipe: Recipe): Recipe {
+  const straight = isFree(recipe.material) || KINDS[recipe.material.kind].texture !== 'run'
+  return {
+    ...recipe,
+    pattern: straight ? PLAIN_PATTERN : { ...recipe.pattern, journey: 'one-key' },
+    rhythm: { ...recipe.rhythm, ladder: 'none' },
+    bookends: NO_BOOKENDS,
+    pins: [],
+  }
+}

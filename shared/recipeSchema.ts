@@ -1,0 +1,120 @@
+import Joi, { type ObjectSchema } from 'joi'
+import { KIND_IDS, SIGNATURES } from '#core/material'
+import {
+  ACCENTS,
+  ACCOMPANIMENTS,
+  AFTER,
+  ARTICULATIONS,
+  BEFORE,
+  CHROMATICS,
+  COURSES,
+  FIGURES,
+  FIRST_FINGERS,
+  FORMAT,
+  HAND_SIZES,
+  HANDS,
+  INSTRUMENTS,
+  INTERVALS,
+  JOURNEYS,
+  LADDERS,
+  LEFT_ARPEGGIOS,
+  LENGTHS,
+  MOST_DEGREES,
+  MOST_IN_GRIP,
+  MOST_OCTAVES,
+  MOST_PITCHES,
+  MOTIONS,
+  NOTES_PER_BEAT,
+  type RecipeInput,
+  SCHOOLS,
+  SWING_RANGE,
+  TEMPO_RANGE,
+  WALKS,
+} from '#core/study'
+
+/** A note name, as the terminal writes it. */
+export const note = Joi.string()
+  .pattern(/^[A-G](#{1,2}|b{1,2})?$/)
+  .messages({ 'string.pattern.base': '{{#label}} is not a note name: write a letter from A to G, then # or b' })
+
+const pitch = Joi.string()
+  .pattern(/^[A-G](#{1,2}|b{1,2})?-?\d$/)
+  .messages({ 'string.pattern.base': '{{#label}} is not a pitch such as F#4' })
+const finger = Joi.number().integer().min(1).max(5)
+
+/** A tonic and a kind, or pitches as they are listed. */
+const named = { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.required() }
+const materialSchema = Joi.object({
+  tonic: note.when('pitches', named),
+  kind: Joi.valid(...KIND_IDS).when('pitches', named),
+  inversion: Joi.number().integer().min(0).max(3).when('pitches', { is: Joi.exist(), then: Joi.forbidden() }),
+  pitches: Joi.array().min(1).max(MOST_PITCHES).items(pitch, Joi.array().items(pitch).min(1).max(5)),
+})
+
+/** A finger at a note, on a degree in every octave, or fingers over a grip. */
+const pinSchema = Joi.object({
+  hand: Joi.valid('right', 'left').required(),
+  index: Joi.number()
+    .integer()
+    .min(0)
+    .max(9999)
+    .when('from', { is: Joi.exist(), then: Joi.forbidden() })
+    .when('degree', { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.when('from', required()) }),
+  from: Joi.number().integer().min(0).max(9999),
+  degree: Joi.number().integer().min(1).max(MOST_DEGREES),
+  leg: Joi.valid('up', 'down').when('degree', { is: Joi.exist(), otherwise: Joi.forbidden() }),
+  finger: finger.when('from', { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.required() }),
+  fingers: Joi.array()
+    .min(1)
+    .max(MOST_IN_GRIP)
+    .items(finger)
+    .when('from', { is: Joi.exist(), then: Joi.required(), otherwise: Joi.forbidden() }),
+}).without('degree', ['from'])
+
+function required() {
+  return { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.required() }
+}
+
+/** How the course is shaped; the parts combine. */
+const patternSchema = Joi.object({
+  figure: Joi.valid(...FIGURES),
+  walk: Joi.valid(...WALKS),
+  journey: Joi.valid(...JOURNEYS),
+  accompaniment: Joi.valid(...ACCOMPANIMENTS),
+})
+const rhythmSchema = Joi.object({
+  ladder: Joi.valid(...LADDERS),
+  lengths: Joi.valid(...LENGTHS),
+  swing: Joi.number().integer().min(SWING_RANGE.least).max(SWING_RANGE.most),
+  accents: Joi.valid(...ACCENTS),
+})
+const bookendSchema = Joi.object({ before: Joi.valid(...BEFORE), after: Joi.valid(...AFTER) })
+
+/** Keys that a recipe's dictionary of fields may hold; every one but the material has a default. */
+export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
+  format: Joi.valid(FORMAT),
+  instrument: Joi.valid(...INSTRUMENTS),
+  material: materialSchema.required(),
+  hands: Joi.valid(...HANDS),
+  motion: Joi.valid(...MOTIONS),
+  interval: Joi.valid(...INTERVALS),
+  tonicHand: Joi.valid('right', 'left'),
+  octaves: Joi.number().integer().min(1).max(MOST_OCTAVES),
+  course: Joi.valid(...COURSES),
+  startOctave: Joi.number().integer().min(0).max(8),
+  signature: Joi.valid(...SIGNATURES),
+  school: Joi.valid(...SCHOOLS),
+  firstFinger: Joi.valid(...FIRST_FINGERS),
+  leftArpeggio: Joi.valid(...LEFT_ARPEGGIOS),
+  chromatic: Joi.valid(...CHROMATICS),
+  handSize: Joi.valid(...HAND_SIZES),
+  articulation: Joi.valid(...ARTICULATIONS),
+  tempo: Joi.object({
+    bpm: Joi.number().integer().min(TEMPO_RANGE.least).max(TEMPO_RANGE.most),
+    notesPerBeat: Joi.valid(...NOTES_PER_BEAT),
+  }),
+  pattern: patternSchema,
+  rhythm: rhythmSchema,
+  bookends: bookendSchema,
+  pins: Joi.array().max(500).items(pinSchema),
+})

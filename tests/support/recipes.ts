@@ -1,0 +1,145 @@
+import fc from 'fast-check'
+import { KINDS } from '#core/material'
+import {
+  ACCENTS,
+  accompaniesScale,
+  ACCOMPANIMENTS,
+  AFTER,
+  ARTICULATIONS,
+  BEFORE,
+  CHROMATICS,
+  completeRecipe,
+  COURSES,
+  figuresFor,
+  FIRST_FINGERS,
+  HAND_SIZES,
+  HANDS,
+  type Hands,
+  JOURNEYS,
+  journeysFor,
+  LADDERS,
+  LEFT_ARPEGGIOS,
+  LENGTHS,
+  MOTIONS,
+  type Recipe,
+  type RecipeInput,
+  SCHOOLS,
+  takesBookends,
+  walksFor,
+} from '#core/study'
+import { anyNamed, RUNS } from './material'
+
+/** Anything that a pattern can be made of, whether or not it goes with the material. */
+const pattern = fc.record({
+  figure: fc.nat(20),
+  walk: fc.nat(20),
+  journey: fc.constantFrom(...JOURNEYS),
+  accompaniment: fc.constantFrom(...ACCOMPANIMENTS),
+})
+
+const rhythm = fc.record({
+  ladder: fc.constantFrom(...LADDERS),
+  lengths: fc.constantFrom(...LENGTHS),
+  swing: fc.integer({ min: 50, max: 75 }),
+  accents: fc.constantFrom(...ACCENTS),
+})
+
+/** Shaped runs of one or two octaves that fit together: every part is one that the kind can take. */
+export const anyShaped: fc.Arbitrary<RecipeInput> = fc
+  .record({
+    material: anyNamed(RUNS),
+    hands: fc.constantFrom(...HANDS),
+    octaves: fc.integer({ min: 1, max: 2 }),
+    course: fc.constantFrom(...COURSES),
+    motion: fc.constantFrom(...MOTIONS),
+    notesPerBeat: fc.constantFrom(1, 2, 4),
+    pattern,
+    rhythm,
+    before: fc.constantFrom(...BEFORE),
+    after: fc.constantFrom(...AFTER),
+  })
+  .map(({ material, hands, octaves, course, motion, notesPerBeat, pattern: asked, rhythm: lies, before, after }) => {
+    const kind = KINDS[material.kind]
+    const [figures, walks] = [figuresFor(kind), walksFor(kind)]
+    const journey = journeysFor(kind).includes(asked.journey) ? asked.journey : 'one-key'
+    const asWalk = walks[asked.walk % walks.length]!
+    const walk = journey !== 'one-key' && kind.up.length > 7 ? 'straight' : asWalk
+    const holds = asked.accompaniment !== 'none' && hands === 'together' && accompaniesScale(kind)
+    const ends = takesBookends(kind)
+    // a journey through twelve keys up a ladder is longer than any study
+    const long = journey !== 'one-key' || walk === 'add-a-note'
+    return {
+      material,
+      hands: hands as Hands,
+      course,
+      octaves: long ? 1 : octaves,
+      motion: holds ? 'similar' : motion,
+      tempo: { notesPerBeat: notesPerBeat as 1 },
+      pattern: {
+        figure: figures[asked.figure % figures.length]!,
+        walk,
+        journey,
+        accompaniment: holds ? asked.accompaniment : 'none',
+      },
+      rhythm: { ...lies, ladder: long ? 'none' : lies.ladder },
+      bookends: ends ? { before, after } : {},
+    } satisfies RecipeInput
+  })
+
+const pin = fc.oneof(
+  fc.record({ hand: fc.constantFrom('right', 'left'), index: fc.nat(60), finger: fc.integer({ min: 1, max: 5 }) }),
+  fc.record(
+    {
+      hand: fc.constantFrom('right', 'left'),
+      degree: fc.integer({ min: 1, max: 7 }),
+      finger: fc.integer({ min: 1, max: 5 }),
+      leg: fc.constantFrom('up', 'down'),
+    },
+    { requiredKeys: ['hand', 'degree', 'finger'] },
+  ),
+  fc.record({
+    hand: fc.constantFrom('right', 'left'),
+    from: fc.nat(60),
+    fingers: fc.array(fc.integer({ min: 1, max: 5 }), { minLength: 1, maxLength: 5 }),
+  }),
+)
+
+/** Complete recipes of every material, with every field at any of its values; not all of them can be played. */
+export const anyRecipe: fc.Arbitrary<Recipe> = fc
+  .record({
+    shaped: anyShaped,
+    material: fc.oneof(
+      anyNamed(),
+      fc.record({
+        pitches: fc.array(fc.constantFrom('C4', 'F##4', 'Bb3', ['C4', 'E4'], ['G3', 'Bb3', 'Eb4']), {
+          minLength: 1,
+          maxLength: 6,
+        }),
+      }),
+    ),
+    inversion: fc.integer({ min: 0, max: 3 }),
+    keep: fc.boolean(),
+    startOctave: fc.integer({ min: 1, max: 6 }),
+    interval: fc.constantFrom('octave', 'third', 'sixth', 'tenth'),
+    tonicHand: fc.constantFrom('right', 'left'),
+    bpm: fc.integer({ min: 20, max: 240 }),
+    signature: fc.constantFrom('own', 'parallel', 'none'),
+    articulation: fc.constantFrom(...ARTICULATIONS),
+    school: fc.constantFrom(...SCHOOLS),
+    firstFinger: fc.constantFrom(...FIRST_FINGERS),
+    leftArpeggio: fc.constantFrom(...LEFT_ARPEGGIOS),
+    chromatic: fc.constantFrom(...CHROMATICS),
+    handSize: fc.constantFrom(...HAND_SIZES),
+    pins: fc.array(pin, { maxLength: 3 }),
+  })
+  .map(({ shaped, material, inversion, keep, bpm, pins, ...fields }) => {
+    const inverts = 'kind' in material && ['arpeggio', 'seventh'].includes(KINDS[material.kind].family)
+    const size = 'kind' in material ? KINDS[material.kind].up.length : 0
+    return completeRecipe({
+      ...shaped,
+      ...(fields as object),
+      material: keep ? shaped.material : inverts ? { ...material, inversion: inversion % size } : material,
+      tempo: { ...shaped.tempo, bpm },
+      pins: pins as never,
+    })
+  })
