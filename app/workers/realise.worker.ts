@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
 import { type Fault, RecipeError } from '#core/pitch'
-import { type Accepted, departures, realise, type RealisedStudy } from '#core/realise'
-import type { Hand, RecipeInput } from '#core/study'
+import { type Accepted, departures, realise, type RealisedStudy, takeAlternative } from '#core/realise'
+import type { Finger, Hand, Pin, RecipeInput } from '#core/study'
 
 /** A realised study, or why there is none; errors do not cross a worker's border whole, so they go as data. */
 export type Realised =
@@ -25,6 +25,10 @@ const api = {
       const departs = accepted ? departures(own, accepted) : []
       return { study: departs.length > 0 ? realise(recipe, accepted) : own, departs }
     }),
+
+  /** The pins that give a hand of a recipe some other fingers. */
+  take: (recipe: RecipeInput, hand: Hand, fingers: readonly Finger[]): { pins: readonly Pin[] } | { fault: Fault } =>
+    guarded(() => ({ pins: takeAlternative(realise(recipe, {}, 0), hand, { fingers }) })),
 }
 
 export type RealiseApi = typeof api

@@ -4,6 +4,6 @@
  */
 export type { Accepted, RealisedHand } from './hands'
 export { materialFor } from './parts'
-export { departures, pinnedNotes, realise, type RealisedStudy, takeAlternative } from './realise'
+export { departures, pinnedNotes, realise, type RealisedStudy, type StudySection, takeAlternative } from './realise'
 export { bookendWords, patternWords, rhythmWords, shapeWords, shapingWords } from './patternWords'
 export { apartWords, handWords, materialWords, octaveWords, titleOf } from './title'

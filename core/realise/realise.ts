@@ -4,6 +4,7 @@ import {
   checkCompass,
   checkPattern,
   completeRecipe,
+  type Finger,
   type Hand,
   isFree,
   type Line,
@@ -21,6 +22,15 @@ import { type Accepted, fingeredHands, type RealisedHand } from './hands'
 import { joinedLines, materialFor, type Part, partsOf, signatureOver, stretchOf } from './parts'
 import { titleOf, twinWords } from './title'
 
+/** A stretch of a study with a key, a rhythm or a purpose of its own. */
+export interface StudySection {
+  readonly words: string
+  /** Its first step. */
+  readonly from: number
+  readonly fifths: number
+  readonly notesPerBeat: Recipe['tempo']['notesPerBeat']
+}
+
 /** A recipe made whole: what the score, the charts, the page and the terminal are drawn from. Plain data. */
 export interface RealisedStudy {
   readonly recipe: Recipe
@@ -29,8 +39,8 @@ export interface RealisedStudy {
   /** Sharps or flats at the clef; beyond seven none is printed, and every sign stands before its note. */
   readonly keySignature: { readonly fifths: number }
   readonly steps: number
-  /** Stretches with a key, a rhythm or a purpose of their own; only where there are several. `from` is a step. */
-  readonly sections?: readonly { readonly words: string; readonly from: number; readonly fifths: number }[]
+  /** Only where there are several. */
+  readonly sections?: readonly StudySection[]
   readonly rhythm: Rhythm
   readonly hands: Partial<Record<Hand, RealisedHand>>
   /** Only where both hands play. */
@@ -63,13 +73,18 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
     twin: isFree(recipe.material) ? null : twinWords(material),
     keySignature: { fifths: signatureOver(parts) },
     steps,
-    ...(parts.length > 1 ? { sections: parts.map(({ words, from, fifths }) => ({ words, from, fifths })) } : {}),
+    ...(parts.length > 1 ? { sections: parts.map(sectionOf) } : {}),
     rhythm: rhythmOf(parts.map(stretchOf), recipe.rhythm.accents),
     hands,
     ...(together ? { together } : {}),
     difficulty: difficultyOf(hands, together, notesPerMinute(recipe.tempo)),
   }
 }
+
+const sectionOf = ({ words, from, fifths, recipe }: Part): StudySection => ({
+  ...{ words, from, fifths },
+  notesPerBeat: recipe.tempo.notesPerBeat,
+})
 
 /** The parts of a recipe, on the keyboard. Where the start was left open and does not fit, the nearest that does is taken. */
 function onKeyboard(recipe: Recipe, startGiven: boolean): { recipe: Recipe; parts: Part[] } {
@@ -116,16 +131,26 @@ export function departures(study: RealisedStudy, accepted: Accepted): { hand: Ha
   )
 }
 
+/** Pins for the notes on which a hand should have other fingers than it has. */
+const pinsFor = (study: RealisedStudy, hand: Hand, fingers: readonly Finger[]): Pin[] =>
+  fingers.flatMap((finger, index): Pin[] =>
+    finger === study.hands[hand]!.fingers[index] ? [] : [{ hand, index, finger }],
+  )
+
 /**
  * The pins that make a hand take one of its alternatives: what was pinned stays, and every finger in which the
- * alternative departs is pinned as well.
+ * alternative departs is pinned as well. Where the rest would then move to better places, it is pinned too.
  */
 export function takeAlternative(
   study: RealisedStudy,
   hand: Hand,
   { fingers }: Pick<Alternative, 'fingers'>,
 ): readonly Pin[] {
-  const own = study.hands[hand]?.fingers ?? []
-  const more = fingers.flatMap((finger, index): Pin[] => (finger === own[index] ? [] : [{ hand, index, finger }]))
-  return [...study.recipe.pins, ...more]
+  let pins = [...study.recipe.pins]
+  for (let now = study; ;) {
+    const more = pinsFor(now, hand, fingers)
+    if (more.length === 0) return pins
+    pins = [...pins, ...more]
+    now = realise({ ...study.recipe, pins }, {}, 0)
+  }
 }

@@ -63,11 +63,11 @@ export const anyShaped: fc.Arbitrary<RecipeInput> = fc
     const [figures, walks] = [figuresFor(kind), walksFor(kind)]
     const journey = journeysFor(kind).includes(asked.journey) ? asked.journey : 'one-key'
     const asWalk = walks[asked.walk % walks.length]!
-    const walk = journey !== 'one-key' && kind.up.length > 7 ? 'straight' : asWalk
+    const walk = journey !== 'one-key' && asWalk === 'crossing-loops' ? 'straight' : asWalk
     const holds = asked.accompaniment !== 'none' && hands === 'together' && accompaniesScale(kind)
     const ends = takesBookends(kind)
     // a journey through twelve keys up a ladder is longer than any study
-    const long = journey !== 'one-key' || walk === 'add-a-note'
+    const long = kind.up.length > 7 || journey !== 'one-key' || walk === 'add-a-note'
     return {
       material,
       hands: hands as Hands,

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { KINDS, type KindId } from '#core/material'
+import { pitchName } from '#core/pitch'
 import { realise } from '#core/realise'
 import type { JOURNEYS, LENGTHS, Course, Figure, RecipeInput } from '#core/study'
 import { completeRecipe, COURSES, FIGURES, mirrored, pathOf, rhythmOf, WALKS } from '#core/study'

@@ -1,0 +1,119 @@
+import { getContext, getDraw, getTransport } from 'tone'
+import {
+  clicksOver,
+  countIn,
+  type Metronome,
+  type PlayedNote,
+  playedNotes,
+  type Practice,
+  type Round,
+  roundsOf,
+} from '#core/playback'
+import type { RealisedStudy } from '#core/realise'
+import type { Hand } from '#core/study'
+import type { Instrument } from './instrument'
+
+/** What is to be heard, and how. */
+export interface Asked {
+  readonly practice: Practice
+  readonly hands: readonly Hand[]
+  readonly metronome: Metronome
+  /** Bars counted before the first note. */
+  readonly countIn: 0 | 1 | 2
+}
+
+/** What the page is told, in time with the sound. */
+export interface Listener {
+  /** A step sounds (or would, where the bar is left to the pupil); `late` is how many seconds after its sound it is told. */
+  step(step: number, round: Round, late: number): void
+  ended(): void
+}
+
+/** Ticks of a beat: whole for halves, thirds, quarters, sixths and eighths, and fine enough for any swing. */
+const TICKS = 960
+const NEAR = 1e-6
+/** So many stretches are laid out ahead of the one that sounds. */
+const AHEAD = 2
+
+/** Plays a study round by round on the audio clock; every start is a new one. */
+export class Player {
+  private notes: readonly PlayedNote[] = []
+  private rounds: Iterator<Round> = [][Symbol.iterator]()
+  private cursor = 0
+  private running = 0
+
+  constructor(
+    private readonly instrument: Instrument,
+    private readonly listener: Listener,
+  ) {}
+
+  /** Begins; what sounded before is cut off. */
+  start(study: RealisedStudy, asked: Asked, at?: number): void {
+    this.stop()
+    const transport = getTransport()
+    this.running++
+    this.notes = playedNotes(study)
+    this.rounds = roundsOf(study, asked.practice, asked.hands)
+    transport.PPQ = TICKS
+    transport.bpm.value = asked.practice.bpm
+    for (const hand of ['right', 'left'] as const) this.instrument.hear(hand, asked.hands.includes(hand))
+    for (const click of countIn(asked.countIn, study.rhythm)) {
+      this.at(click.beat, (time) => this.instrument.click(click.weight, time))
+    }
+    this.cursor = asked.countIn * study.rhythm.beatsPerBar
+    for (let ahead = 0; ahead < AHEAD; ahead++) this.lay(study, asked)
+    transport.start(at ?? getContext().currentTime + 0.08, 0)
+  }
+
+  stop(): void {
+    this.running++
+    const transport = getTransport()
+    transport.stop()
+    transport.cancel()
+    getDraw().cancel()
+    this.instrument.silence()
+  }
+
+  hear(hand: Hand, heard: boolean): void {
+    this.instrument.hear(hand, heard)
+  }
+
+  /** Does something at a beat of the transport, unless it was stopped by then. */
+  private at(beat: number, work: (time: number) => void): void {
+    const { running } = this
+    getTransport().scheduleOnce((time) => running === this.running && work(time), `${Math.round(beat * TICKS)}i`)
+  }
+
+  /** Lays the next round out behind those that are laid; the end, where there is none. */
+  private lay(study: RealisedStudy, asked: Asked): void {
+    const { done, value: round } = this.rounds.next()
+    const begin = this.cursor
+    if (done) {
+      if (begin < Infinity) this.at(begin, (time) => getDraw().schedule(() => this.listener.ended(), time))
+      this.cursor = Infinity
+      return
+    }
+    this.at(begin, (time) => {
+      getTransport().bpm.setValueAtTime(round.bpm, time)
+      this.lay(study, asked)
+    })
+    for (const note of this.notes) {
+      if (note.start > round.from - NEAR && note.start < round.to - NEAR) this.layNote(note, round, begin)
+    }
+    for (const click of clicksOver(round.from, round.to, asked.metronome, study.rhythm)) {
+      this.at(begin + click.beat - round.from, (time) => this.instrument.click(click.weight, time))
+    }
+    this.cursor = begin + round.to - round.from
+  }
+
+  private layNote(note: PlayedNote, round: Round, begin: number): void {
+    this.at(begin + note.start - round.from, (time) => {
+      const seconds = (note.beats * 60) / round.bpm
+      if (round.sounds) this.instrument.strike(note.hand, note, seconds, time)
+      const { running } = this
+      getDraw().schedule(() => {
+        if (running === this.running) this.listener.step(note.step, round, getContext().currentTime - time)
+      }, time)
+    })
+  }
+}

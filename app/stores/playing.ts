@@ -1,0 +1,119 @@
+import { defineStore } from 'pinia'
+import { reactive, ref, shallowRef } from 'vue'
+import { LOOPS, type Loop, type Metronome, METRONOMES, type Round } from '#core/playback'
+import type { RealisedStudy } from '#core/realise'
+import type { Hand } from '#core/study'
+import type { Player } from '~/sound'
+import { wordsOf } from '~/composables/api'
+
+/** Which hands the machine plays; the pupil may play the others. */
+export type HeardHands = 'both' | Hand
+
+/** How the teacher likes to hear things; kept in the browser. */
+export interface HearingChoices {
+  loop: Loop
+  hands: HeardHands
+  metronome: Metronome
+  countIn: 0 | 1 | 2
+  rounds: number
+  faster: number
+}
+
+export const HEARD: readonly HeardHands[] = ['both', 'right', 'left']
+export { LOOPS, METRONOMES }
+
+/** How far the picture lags behind the sound, in seconds, since playing began. */
+export interface Lag {
+  readonly count: number
+  readonly mean: number
+  readonly worst: number
+  /** Mean of the first notes and of the latest ones: where they differ, sound and picture drift apart. */
+  readonly early: number
+  readonly late: number
+}
+
+const NO_LAG: Lag = { count: 0, mean: 0, worst: 0, early: 0, late: 0 }
+const SOME = 20
+
+function noted(lag: Lag, late: number): Lag {
+  const count = lag.count + 1
+  const share = (mean: number, over: number): number => mean + (late - mean) / over
+  return {
+    count,
+    mean: share(lag.mean, count),
+    worst: Math.max(lag.worst, Math.abs(late)),
+    early: count <= SOME ? share(lag.early, count) : lag.early,
+    late: share(lag.late, Math.min(count, SOME)),
+  }
+}
+
+const MOST_BPM = 240
+
+/** Hearing the study on the desk: what sounds, where it is, and how it is repeated. */
+export const usePlaying = defineStore('playing', () => {
+  const state = ref<'silent' | 'opening' | 'playing'>('silent')
+  const step = ref<number | null>(null)
+  const round = shallowRef<Round | null>(null)
+  const failed = ref('')
+  const lag = shallowRef<Lag>(NO_LAG)
+  const choices = reactive<HearingChoices>({
+    loop: 'once',
+    hands: 'both',
+    metronome: 'beats',
+    countIn: 1,
+    rounds: 0,
+    faster: 5,
+  })
+  let player: Promise<Player> | undefined
+
+  const opened = (): Promise<Player> =>
+    (player ??= import('~/sound').then(({ makePlayer }) =>
+      makePlayer({
+        step: (sounding, now, late) => {
+          step.value = sounding
+          round.value = now
+          lag.value = noted(lag.value, late)
+        },
+        ended: () => void stop(),
+      }),
+    ))
+
+  const handsHeard = (study: RealisedStudy): Hand[] =>
+    (Object.keys(study.hands) as Hand[]).filter((hand) => choices.hands === 'both' || choices.hands === hand)
+
+  /** Plays from the beginning of the loop. What cannot be heard is said, and changes nothing. */
+  async function play(study: RealisedStudy, selection: readonly [number, number] | null): Promise<void> {
+    failed.value = ''
+    state.value = 'opening'
+    try {
+      const ready = await opened()
+      const { loop, metronome, countIn, rounds, faster } = choices
+      const { bpm } = study.recipe.tempo
+      lag.value = NO_LAG
+      const practice = { loop, bpm, selection, rounds, faster, most: MOST_BPM }
+      ready.start(study, { practice, hands: handsHeard(study), metronome, countIn })
+      state.value = 'playing'
+    } catch (error) {
+      player = undefined
+      state.value = 'silent'
+      failed.value = `There is no sound: ${wordsOf(error)}`
+    }
+  }
+
+  async function stop(): Promise<void> {
+    state.value = 'silent'
+    step.value = round.value = null
+    ;(await player)?.stop()
+  }
+
+  /** Mutes and unmutes while it plays. */
+  async function hear(hands: HeardHands): Promise<void> {
+    choices.hands = hands
+    const ready = await player
+    for (const hand of ['right', 'left'] as const) ready?.hear(hand, hands === 'both' || hands === hand)
+  }
+
+  return { state, step, round, failed, lag, choices, play, stop, hear }
+})
+
+export type Playing = ReturnType<typeof usePlaying>

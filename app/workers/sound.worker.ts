@@ -1,0 +1,35 @@
+import { expose, transfer } from 'comlink'
+import { stringNote, woodClick } from '~/sound/strings'
+
+/** Samples of the instrument, by MIDI number, and of the metronome's clicks. */
+export interface Samples {
+  readonly notes: readonly { readonly midi: number; readonly samples: Float32Array<ArrayBuffer> }[]
+  readonly clicks: Readonly<Record<'bar' | 'beat' | 'between', Float32Array<ArrayBuffer>>>
+}
+
+const SECONDS = 3
+/** Every so many keys one sample; the sampler bends the rest, a little only. */
+const EVERY = 4
+const CLICKS = { bar: 1900, beat: 1250, between: 820 } as const
+
+const api = {
+  /** Works out the sounds between two keys. */
+  samples(lowest: number, highest: number, sampleRate: number): Samples {
+    const keys = Array.from({ length: Math.floor((highest - lowest) / EVERY) + 2 }, (_, at) => lowest + EVERY * at)
+    const notes = keys.map((midi) => ({
+      midi,
+      samples: stringNote(midi, sampleRate, SECONDS) as Float32Array<ArrayBuffer>,
+    }))
+    const click = (weight: keyof typeof CLICKS) => woodClick(CLICKS[weight], sampleRate) as Float32Array<ArrayBuffer>
+    const clicks = { bar: click('bar'), beat: click('beat'), between: click('between') }
+    const buffers = [
+      ...notes.map(({ samples }) => samples.buffer),
+      ...Object.values(clicks).map(({ buffer }) => buffer),
+    ]
+    return transfer({ notes, clicks }, buffers)
+  },
+}
+
+export type SoundApi = typeof api
+
+expose(api)

@@ -1,0 +1,7 @@
+/**
+ * Playback: a realised study as it is heard, in beats. Notes with swing, accents and touch, metronome clicks, and the
+ * rounds of a practice loop. Nothing here knows an instrument's sound or a clock.
+ */
+export { type Click, clicksOver, countIn, type Metronome, METRONOMES } from './clicks'
+export { perBeatAt, type PlayedNote, playedNotes, swung, unswung } from './played'
+export { beatsOver, crossingSteps, type Loop, LOOPS, type Practice, type Round, roundsOf } from './rounds'
