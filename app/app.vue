@@ -4,9 +4,9 @@ import { NuxtLayout, NuxtPage } from '#components'
 import { useDesk } from '~/stores/desk'
 
 const desk = useDesk()
-// closing the window asks first while something is unsaved, on whichever page; within Tactum it is set aside instead
+// what is not saved outlives the window in this browser; only where the browser keeps nothing does closing ask first
 useEventListener(window, 'beforeunload', (event) => {
-  if (desk.changed || desk.asides.length > 0) event.preventDefault()
+  if (!desk.safe && (desk.changed || desk.asides.length > 0)) event.preventDefault()
 })
 </script>
 

@@ -12,9 +12,26 @@ export interface Study {
   readonly updatedAt: string
 }
 
-/** A line of the library. */
-export interface StudyListing extends Study {
+/** Where a study stands: in the library, out of the way, or thrown away but not gone. */
+export type Shelf = 'library' | 'archive' | 'bin'
+
+/** A line of the library: what a study is found by. */
+export interface StudyListing {
+  readonly id: string
+  readonly title: string
+  readonly tags: readonly string[]
+  readonly shelf: Shelf
+  readonly instrument: string
+  /** Null where the study is a list of pitches. */
+  readonly tonic: string | null
+  readonly kind: string | null
+  readonly hands: string
+  readonly bpm: number
+  readonly updatedAt: string
+  /** In how many sets it is, whose, and for which syllabi. */
   readonly sets: number
+  readonly pupils: readonly string[]
+  readonly syllabi: readonly string[]
 }
 
 export interface SetListing {

@@ -1,4 +1,5 @@
 import Joi, { type ObjectSchema } from 'joi'
+import { MOST_CALLED } from '#core/call'
 import { KIND_IDS } from '#core/material'
 import { RecipeError } from '#core/pitch'
 import {
@@ -12,6 +13,7 @@ import {
   TEMPO_RANGE,
 } from '#core/study'
 import { BEATS, checkSyllabus, CHOOSERS, ENTRY_HANDS, type Syllabus, SYLLABUS_FORMAT } from '#core/syllabus'
+import type { Shelf } from './api'
 import { errorOf } from './fault'
 import { note, recipeSchema } from './recipeSchema'
 
@@ -108,9 +110,19 @@ const accepted = Joi.object({
   left: Joi.array().items(Joi.number().integer().min(1).max(5)),
 })
 
+/** So many studies are moved or tagged by one request at the most. */
+export const MOST_AT_ONCE = 500
+const SHELVES = ['library', 'archive', 'bin'] as const satisfies readonly Shelf[]
+export const MOST_TAG = 40
+const someIds = Joi.array().items(uuid).min(1).max(MOST_AT_ONCE).unique().required()
+const tags = Joi.array().items(words(MOST_TAG).min(1)).max(20).default([])
+
 /** Bodies of the API's requests. */
 export const bodies = {
-  newStudy: Joi.object({ recipe: recipeSchema.required() }),
+  newStudy: Joi.object({ recipe: recipeSchema.required(), id: uuid }),
+  newStudies: Joi.object({ recipes: Joi.array().items(recipeSchema).min(1).max(MOST_CALLED).required() }),
+  shelf: Joi.object({ ids: someIds, shelf: Joi.valid(...SHELVES).required() }),
+  tags: Joi.object({ ids: someIds, add: tags, remove: tags }),
   study: Joi.object({ recipe: recipeSchema.required(), accepted, version: version.required() }),
   newPupil: Joi.object({
     name: words(80).min(1).required(),

@@ -28,10 +28,11 @@ function beside(notes: readonly LineNote[], { hand, index }: Place, way: number)
   return { hand, index: first + Math.min(voice, size - 1) }
 }
 
-/** Keys on a finger: arrows move, 1 to 5 pin, 0 or Delete frees, Escape lets go. */
+/** Keys on a finger: arrows move, with Shift they mark out, 1 to 5 pin, 0 or Delete frees, Escape lets the marked go. */
 export function fingerKeys(desk: Desk) {
-  async function goTo(place: Place): Promise<void> {
-    desk.selected = place
+  async function goTo(place: Place, extend: boolean): Promise<void> {
+    if (extend) desk.extend(place)
+    else desk.select(place)
     await nextTick()
     document.querySelector<SVGGElement>(`[data-finger="${place.hand} ${place.index}"]`)?.focus()
   }
@@ -48,7 +49,8 @@ export function fingerKeys(desk: Desk) {
     const place = desk.selected
     if (!place || event.ctrlKey || event.metaKey || event.altKey) return
     const next = neighbour(place, event.key)
-    if (next) void goTo(next)
+    if (next) void goTo(next, event.shiftKey)
+    else if (event.key === 'Escape') desk.select(place)
     else if (/^[1-5]$/.test(event.key)) void desk.pin(place, Number(event.key) as Finger)
     else if (['0', 'Delete', 'Backspace'].includes(event.key)) void desk.free(place)
     else return

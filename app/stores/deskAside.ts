@@ -1,4 +1,4 @@
-import { type ShallowRef, shallowRef } from 'vue'
+import { computed, type Ref, type ShallowRef, shallowRef } from 'vue'
 import type { Accepted } from '#core/realise'
 import type { RecipeInput } from '#core/study'
 import type { Study } from '#shared/api'
@@ -10,33 +10,50 @@ export interface Aside {
   readonly saved: Study | null
   readonly recipe: RecipeInput
   readonly accepted: Accepted | null
+  /** Whether it was to be saved, and waits for the server. */
+  readonly wanted?: boolean
 }
 
 /** What was not saved before something else came to the desk, newest first, so that no step loses work unseen. */
-export function deskAside(desk: DeskStudy, saved: ShallowRef<Study | null>, keep: (study: Study | null) => void) {
+export function deskAside(
+  desk: DeskStudy,
+  saved: ShallowRef<Study | null>,
+  wanted: Ref<boolean>,
+  keep: (study: Study | null) => void,
+) {
   const asides = shallowRef<readonly Aside[]>([])
 
   const letAsideGo = (aside: Aside): void => {
     asides.value = asides.value.filter((other) => other !== aside)
   }
 
+  /** What lies here unsaved. What is only being tried out is not it. */
+  const here = computed<Aside | null>(() => {
+    const { changed, study, recipe, accepted, held } = desk
+    if (!changed.value || !study.value) return null
+    const now = held.value ?? { recipe: recipe.value, accepted: accepted.value }
+    return { title: study.value.title, saved: saved.value, ...now, wanted: wanted.value }
+  })
+
   /** Remembers what lies here unsaved, before something else is laid here. */
   function setAside(): void {
-    const { changed, study, recipe, accepted } = desk
-    if (!changed.value || !study.value) return
-    const { title } = study.value
-    const here = { title, saved: saved.value, recipe: recipe.value, accepted: accepted.value }
-    asides.value = [here, ...asides.value]
+    if (here.value) asides.value = [here.value, ...asides.value]
   }
 
-  /** Lays one on the desk again, unsaved as it was; what lies there unsaved now is set aside in its turn. */
-  async function bringBack(back: Aside): Promise<void> {
-    letAsideGo(back)
-    setAside()
+  /** Lays what was not saved on the desk, as it was. */
+  async function layUnsaved(back: Aside): Promise<void> {
     keep(back.saved)
+    wanted.value = back.wanted ?? false
     await desk.lay(back.recipe, back.accepted)
     desk.changed.value = true
   }
 
-  return { asides, setAside, bringBack, letAsideGo }
+  /** Lays one on the desk again; what lies there unsaved now is set aside in its turn. */
+  async function bringBack(back: Aside): Promise<void> {
+    letAsideGo(back)
+    setAside()
+    await layUnsaved(back)
+  }
+
+  return { asides, here, setAside, layUnsaved, bringBack, letAsideGo }
 }

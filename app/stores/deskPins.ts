@@ -1,6 +1,10 @@
+import { toRaw } from 'vue'
 import { KINDS } from '#core/material'
 import type { RealisedStudy } from '#core/realise'
 import { type DegreePin, type GripPin, type Hand, isFree, type Pin } from '#core/study'
+
+/** Structured clones refuse proxies. */
+export const plain = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
 
 /** A note of one hand. */
 export interface Place {

@@ -1,6 +1,7 @@
+import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { reactive, ref, shallowRef } from 'vue'
-import { LOOPS, type Loop, type Metronome, METRONOMES, type Round } from '#core/playback'
+import { ref, shallowRef } from 'vue'
+import type { Loop, Metronome, Round } from '#core/playback'
 import type { RealisedStudy } from '#core/realise'
 import type { Hand } from '#core/study'
 import type { Player } from '~/sound'
@@ -19,8 +20,14 @@ export interface HearingChoices {
   faster: number
 }
 
-export const HEARD: readonly HeardHands[] = ['both', 'right', 'left']
-export { LOOPS, METRONOMES }
+const FIRST_HEARING: HearingChoices = {
+  loop: 'once',
+  hands: 'both',
+  metronome: 'beats',
+  countIn: 1,
+  rounds: 0,
+  faster: 5,
+}
 
 /** How far the picture lags behind the sound, in seconds, since playing began. */
 export interface Lag {
@@ -56,14 +63,7 @@ export const usePlaying = defineStore('playing', () => {
   const round = shallowRef<Round | null>(null)
   const failed = ref('')
   const lag = shallowRef<Lag>(NO_LAG)
-  const choices = reactive<HearingChoices>({
-    loop: 'once',
-    hands: 'both',
-    metronome: 'beats',
-    countIn: 1,
-    rounds: 0,
-    faster: 5,
-  })
+  const choices = useLocalStorage<HearingChoices>('tactum hearing', FIRST_HEARING, { mergeDefaults: true })
   let player: Promise<Player> | undefined
 
   const opened = (): Promise<Player> =>
@@ -79,7 +79,9 @@ export const usePlaying = defineStore('playing', () => {
     ))
 
   const handsHeard = (study: RealisedStudy): Hand[] =>
-    (Object.keys(study.hands) as Hand[]).filter((hand) => choices.hands === 'both' || choices.hands === hand)
+    (Object.keys(study.hands) as Hand[]).filter(
+      (hand) => choices.value.hands === 'both' || choices.value.hands === hand,
+    )
 
   /** Plays from the beginning of the loop. What cannot be heard is said, and changes nothing. */
   async function play(study: RealisedStudy, selection: readonly [number, number] | null): Promise<void> {
@@ -87,7 +89,7 @@ export const usePlaying = defineStore('playing', () => {
     state.value = 'opening'
     try {
       const ready = await opened()
-      const { loop, metronome, countIn, rounds, faster } = choices
+      const { loop, metronome, countIn, rounds, faster } = choices.value
       const { bpm } = study.recipe.tempo
       lag.value = NO_LAG
       const practice = { loop, bpm, selection, rounds, faster, most: MOST_BPM }
@@ -106,14 +108,17 @@ export const usePlaying = defineStore('playing', () => {
     ;(await player)?.stop()
   }
 
+  const toggle = (study: RealisedStudy, selection: readonly [number, number] | null): Promise<void> =>
+    state.value === 'silent' ? play(study, selection) : stop()
+
   /** Mutes and unmutes while it plays. */
   async function hear(hands: HeardHands): Promise<void> {
-    choices.hands = hands
+    choices.value.hands = hands
     const ready = await player
     for (const hand of ['right', 'left'] as const) ready?.hear(hand, hands === 'both' || hands === hand)
   }
 
-  return { state, step, round, failed, lag, choices, play, stop, hear }
+  return { state, step, round, failed, lag, choices, play, stop, toggle, hear }
 })
 
 export type Playing = ReturnType<typeof usePlaying>

@@ -26,6 +26,10 @@ const api = {
       return { study: departs.length > 0 ? realise(recipe, accepted) : own, departs }
     }),
 
+  /** Titles of recipes, or why one cannot be played. */
+  titles: (recipes: readonly RecipeInput[]): ({ title: string } | { fault: Fault })[] =>
+    recipes.map((recipe) => guarded(() => ({ title: realise(recipe, {}, 0).title }))),
+
   /** The pins that give a hand of a recipe some other fingers. */
   take: (recipe: RecipeInput, hand: Hand, fingers: readonly Finger[]): { pins: readonly Pin[] } | { fault: Fault } =>
     guarded(() => ({ pins: takeAlternative(realise(recipe, {}, 0), hand, { fingers }) })),

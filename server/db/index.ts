@@ -12,15 +12,7 @@ export {
   unknownStudies,
   updateSet,
 } from './sets'
-export {
-  deleteStudy,
-  getStudy,
-  insertStudy,
-  listStudies,
-  setsHolding,
-  studiesOfSet,
-  type StudyContent,
-  updateStudy,
-} from './studies'
+export { copyStudy, listStudies, setsHolding, shelveStudies, tagStudies } from './shelves'
+export { deleteStudy, getStudy, insertStudy, studiesOfSet, type StudyContent, updateStudy } from './studies'
 export { currentStudio, ensureStudio, getStudio } from './studio'
 export { allSyllabi, getSyllabus, insertSyllabus, listSyllabi } from './syllabi'

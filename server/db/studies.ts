@@ -1,6 +1,6 @@
 import type { Accepted } from '#core/realise'
 import type { Recipe } from '#core/study'
-import type { Study, StudyListing } from '#shared/api'
+import type { Study } from '#shared/api'
 import type { Db } from './pool'
 
 interface Row {
@@ -30,27 +30,24 @@ export interface StudyContent {
   readonly accepted: Accepted
 }
 
-export async function listStudies(db: Db, studio: number): Promise<StudyListing[]> {
-  const { rows } = await db.query<Row & { sets: string }>(
-    `select ${COLUMNS}, count(distinct set_item.set_id) as sets
-     from study left join set_item on set_item.study_id = study.id
-     where study.studio_id = $1 group by study.id order by study.updated_at desc, study.title limit 2000`,
-    [studio],
-  )
-  return rows.map((row) => ({ ...studyOf(row), sets: Number(row.sets) }))
-}
-
 export async function getStudy(db: Db, studio: number, id: string): Promise<Study | null> {
   const { rows } = await db.query<Row>(`select ${COLUMNS} from study where studio_id = $1 and id = $2`, [studio, id])
   return rows[0] ? studyOf(rows[0]) : null
 }
 
-export async function insertStudy(db: Db, studio: number, study: StudyContent): Promise<Study> {
+/**
+ * Stores a new study.
+ * @param id chosen by whoever sends it, so that a study sent twice is kept once: then what was stored first comes back
+ */
+export async function insertStudy(db: Db, studio: number, study: StudyContent, id?: string): Promise<Study> {
   const { rows } = await db.query<Row>(
-    `insert into study (studio_id, title, recipe, accepted) values ($1, $2, $3, $4) returning ${COLUMNS}`,
-    [studio, study.title, study.recipe, study.accepted],
+    `insert into study (id, studio_id, title, recipe, accepted) values (coalesce($5, gen_random_uuid()), $1, $2, $3, $4)
+     on conflict (id) do nothing returning ${COLUMNS}`,
+    [studio, study.title, study.recipe, study.accepted, id ?? null],
   )
-  return studyOf(rows[0]!)
+  const stored = rows[0] ? studyOf(rows[0]) : await getStudy(db, studio, id!)
+  if (!stored) throw new Error('The id belongs to a study of another studio.')
+  return stored
 }
 
 /** Writes only over the version that the writer has seen; null when it is not that any more. */
@@ -72,16 +69,6 @@ export async function updateStudy(
 export async function deleteStudy(db: Db, studio: number, id: string): Promise<boolean> {
   const { rowCount } = await db.query('delete from study where studio_id = $1 and id = $2', [studio, id])
   return rowCount === 1
-}
-
-/** Titles of the sets that hold a study. */
-export async function setsHolding(db: Db, studio: number, id: string): Promise<string[]> {
-  const { rows } = await db.query<{ title: string }>(
-    `select distinct study_set.title from set_item join study_set on study_set.id = set_item.set_id
-     where study_set.studio_id = $1 and set_item.study_id = $2 order by 1`,
-    [studio, id],
-  )
-  return rows.map((row) => row.title)
 }
 
 /** Studies of a set in their order. */

@@ -6,7 +6,7 @@ import type { Aside } from '~/stores/deskAside'
 
 /** What stands between the title and the sheet when something needs saying, each with its way out. */
 const props = defineProps<{ desk: Desk }>()
-const emit = defineEmits<{ back: [aside: Aside] }>()
+const emit = defineEmits<{ back: [aside: Aside]; decide: [] }>()
 
 const fits = computed(() => {
   const octave = props.desk.fault?.details?.fits
@@ -62,6 +62,11 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
       <button v-if="pinConflict" type="button" class="plain-button text-ink" @click="lastPinOff">
         Free the last pin
       </button>
+    </div>
+    <div v-if="desk.saveError" role="alert" class="notice text-missing">{{ desk.saveError }}</div>
+    <div v-if="desk.conflict && !desk.deciding" role="alert" class="notice">
+      <span>Another window saved this study meanwhile. Nothing has been overwritten; this desk goes on.</span>
+      <button type="button" class="plain-button" @click="emit('decide')">See both</button>
     </div>
     <div v-for="(aside, at) in desk.asides" :key="`${at} ${aside.title}`" role="status" class="notice">
       <span>“{{ aside.title }}” was not saved before another came to the desk.</span>

@@ -2,6 +2,7 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import { NOTES_PER_BEAT, notesPerMinute, notesWords, type Tempo, TEMPO_RANGE } from '#core/study'
+import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 
 const props = defineProps<{ tempo: Tempo }>()
 const emit = defineEmits<{ choose: [tempo: Tempo] }>()
@@ -16,6 +17,13 @@ const problem = computed(() => {
   const good = Number.isInteger(bpm) && bpm >= TEMPO_RANGE.least && bpm <= TEMPO_RANGE.most
   return good ? '' : `A whole number from ${TEMPO_RANGE.least} to ${TEMPO_RANGE.most}.`
 })
+const counts = computed(() =>
+  NOTES_PER_BEAT.map((value) => ({
+    value,
+    words: `in ${notesWords(value)}`,
+    note: `${notesPerMinute({ ...props.tempo, notesPerBeat: value })} a minute`,
+  })),
+)
 function setBpm(): void {
   if (!problem.value) emit('choose', { ...props.tempo, bpm: Number(typed.value) })
 }
@@ -38,19 +46,13 @@ function setBpm(): void {
         @input="setBpm"
       />
       <p id="bpm-problem" class="text-[13px] text-missing" role="alert">{{ problem }}</p>
-      <div class="mt-3" role="group" aria-label="Notes to the beat">
-        <button
-          v-for="count in NOTES_PER_BEAT"
-          :key="count"
-          type="button"
-          class="choice"
-          :aria-pressed="count === tempo.notesPerBeat"
-          @click="emit('choose', { ...tempo, notesPerBeat: count })"
-        >
-          in {{ notesWords(count) }}
-          <span class="quiet ml-2 text-[13px]">{{ notesPerMinute({ ...tempo, notesPerBeat: count }) }} a minute</span>
-        </button>
-      </div>
+      <ChoiceGroup
+        class="mt-3"
+        label="Notes to the beat"
+        :value="tempo.notesPerBeat"
+        :choices="counts"
+        @choose="emit('choose', { ...tempo, notesPerBeat: $event })"
+      />
     </PopoverPanel>
   </Popover>
 </template>

@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import isSame from 'fast-deep-equal'
 import { computed } from 'vue'
 import { parseNote, printedName } from '#core/pitch'
 import { octaveWords } from '#core/realise'
-import { ARTICULATIONS, COURSES, type Hand, isFree, type Recipe, type RecipeInput } from '#core/study'
+import { ARTICULATIONS, COURSES, fitShape, type Hand, isFree, type Recipe, type RecipeInput } from '#core/study'
 import { FREE, KINDS } from '#core/material'
 import type { RealisedStudy } from '#core/realise'
 import KeyChoice from './KeyChoice.vue'
+import RhythmChoice from './RhythmChoice.vue'
+import ShapeChoice from './ShapeChoice.vue'
 import TempoChoice from './TempoChoice.vue'
 import WordChoice from './WordChoice.vue'
 
@@ -15,9 +18,22 @@ const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
 /** What is asked, shown at once; what the core filled in, for everything else. */
 const now = computed<Recipe>(() => {
-  const { recipe } = props.study
-  return { ...recipe, ...props.recipe, tempo: { ...recipe.tempo, ...props.recipe.tempo } } as Recipe
+  const { recipe: whole } = props.study
+  const asked = props.recipe
+  const parts = Object.fromEntries(PARTS.map((part) => [part, { ...whole[part], ...asked[part] }])) as unknown as Pick<
+    Recipe,
+    (typeof PARTS)[number]
+  >
+  return { ...whole, ...asked, ...parts } as Recipe
 })
+/** What of the pattern and the bookends goes with other material, or other hands. */
+function fitted(material: Recipe['material'], some: Partial<HandsChoice>): Partial<RecipeInput> {
+  const fit = fitShape(now.value, isFree(material) ? null : KINDS[material.kind], { ...now.value, ...some })
+  return Object.fromEntries(
+    Object.entries(fit).filter(([part, value]) => !isSame(value, now.value[part as keyof typeof fit])),
+  )
+}
+const PARTS = ['tempo', 'pattern', 'rhythm', 'bookends'] as const
 const INVERSIONS = ['', ', 1st inversion', ', 2nd inversion', ', 3rd inversion']
 const named = computed(() => (isFree(now.value.material) ? null : now.value.material))
 const keyWords = computed(() => {
@@ -64,13 +80,18 @@ function chooseMaterial(material: Recipe['material']): void {
   const sameTexture = next.texture === before.texture
   const sameShape = sameTexture && !next.second === !before.second && next.up.length === before.up.length
   const keepsHands = sameShape || (next.texture === 'run' && now.value.interval === 'octave')
+  const hands = keepsHands ? {} : ({ motion: 'similar', interval: 'octave' } as const)
   emit('change', {
     material,
     ...(sameTexture ? {} : { octaves: undefined, course: undefined, tempo: undefined }),
-    ...(keepsHands ? {} : { motion: 'similar', interval: 'octave' }),
+    ...hands,
+    ...fitted(material, hands),
   })
 }
-const chooseHands = (value: string): void => emit('change', JSON.parse(value) as HandsChoice)
+function chooseHands(value: string): void {
+  const chosen = JSON.parse(value) as HandsChoice
+  emit('change', { ...chosen, ...fitted(now.value.material, chosen) })
+}
 
 const OCTAVES = [1, 2, 3, 4].map((value) => ({ value, words: octaveWords(value) }))
 const COURSE_WORDS = { 'up-down': 'up and down', up: 'up only', down: 'down only', 'down-up': 'down and up' }
@@ -134,6 +155,10 @@ const startWords = computed(
         :options="starts"
         @choose="emit('change', { startOctave: $event })"
       />
+      <template v-if="named"
+        >, <ShapeChoice :recipe="now" @change="emit('change', $event)" />,
+        <RhythmChoice :recipe="now" @change="emit('change', $event)"
+      /></template>
     </span>
     <button
       v-if="study.twin && named"

@@ -7,6 +7,8 @@ defineProps<{
   words: string
   value: T
   options: readonly { readonly value: T; readonly words: string; readonly note?: string }[]
+  /** Whether the choices open upward, at the foot of a page. */
+  up?: boolean
 }>()
 const emit = defineEmits<{ choose: [value: T] }>()
 </script>
@@ -14,7 +16,7 @@ const emit = defineEmits<{ choose: [value: T] }>()
 <template>
   <Listbox as="div" class="relative inline-block" :model-value="value" @update:model-value="emit('choose', $event)">
     <ListboxButton class="word" :aria-label="`${label}: ${words}`">{{ words }}</ListboxButton>
-    <ListboxOptions class="choices min-w-[190px]">
+    <ListboxOptions class="choices min-w-[190px]" :class="up ? 'bottom-full mb-2' : ''">
       <ListboxOption v-for="option in options" :key="option.value" :value="option.value" class="choice">
         {{ option.words }}
         <span v-if="option.note" class="quiet ml-2 text-[13px]">{{ option.note }}</span>

@@ -25,7 +25,7 @@ onMounted(async () => {
 
 <template>
   <header class="border-b-[3px] border-double border-ink">
-    <div class="mx-auto flex h-[44px] max-w-[1280px] items-baseline gap-11 px-[26px] pt-[9px]">
+    <div class="mx-auto flex h-[44px] max-w-[1280px] items-baseline gap-8 px-[26px] xl:gap-11 pt-[9px]">
       <p class="font-serif text-[21px] font-semibold">
         Tactum
         <span class="aside quiet ml-1 text-[15px] font-normal">{{ studio?.name }}</span>
@@ -42,6 +42,7 @@ onMounted(async () => {
           {{ place.words }}
         </NuxtLink>
       </nav>
+      <div id="head-end" class="ml-auto min-w-0"></div>
     </div>
   </header>
 </template>

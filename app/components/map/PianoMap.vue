@@ -4,9 +4,17 @@ import type { RealisedStudy } from '#core/realise'
 import type { Hand } from '#core/study'
 import { isBlack, type Key, keyAt } from '#core/surface'
 import { handsIn } from '~/engraving'
+import type { Place } from '~/stores/desk'
 
 /** The keyboard true to scale, with each key's finger going up (or down, once the pointer is on the way down). */
-const props = defineProps<{ study: RealisedStudy; width: number; step: number | null }>()
+const props = defineProps<{
+  study: RealisedStudy
+  width: number
+  step: number | null
+  /** Notes of a stretch that is marked out, by first and last step. */
+  range?: readonly [number, number] | null
+}>()
+const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step: number | null] }>()
 
 const MARGIN = 6
 /** Whole octaves around what is played, so that the pattern of blacks can be read. */
@@ -35,6 +43,9 @@ const box = (key: Key) => ({
 
 interface Mark {
   readonly hand: Hand
+  /** The note in the hand's line that the mark stands for. */
+  readonly index: number
+  readonly step: number
   readonly midi: number
   readonly finger: number
   readonly here: boolean
@@ -61,6 +72,8 @@ const marks = computed<Mark[]>(() => {
       const low = (SHOWN - key.near) * scale.value - 5
       return {
         hand,
+        index,
+        step: part.notes[index]!.step,
         midi,
         finger: part.fingers[index]!,
         here: props.step !== null && part.notes[index]!.step === step,
@@ -70,16 +83,32 @@ const marks = computed<Mark[]>(() => {
     })
   })
 })
+const isMarked = ({ step }: Mark): boolean => props.range != null && step >= props.range[0] && step <= props.range[1]
 const summary = computed(
   () => `Keyboard from ${keys.value[0]!.midi} to ${keys.value.at(-1)!.midi}, with the fingers of ${props.study.title}`,
 )
 </script>
 
 <template>
-  <svg role="img" :aria-label="summary" :width="width" :height="height + 2" class="block">
+  <svg
+    role="img"
+    :aria-label="summary"
+    :width="width"
+    :height="height + 2"
+    class="block"
+    @pointerleave="emit('point', null)"
+  >
     <rect v-for="key in whites" :key="key.midi" v-bind="box(key)" class="white" />
     <rect v-for="key in blacks" :key="key.midi" v-bind="box(key)" class="black" />
-    <g v-for="mark in marks" :key="`${mark.hand} ${mark.midi}`">
+    <g
+      v-for="mark in marks"
+      :key="`${mark.hand} ${mark.midi}`"
+      class="mark"
+      @click="emit('select', { hand: mark.hand, index: mark.index }, $event.shiftKey)"
+      @pointerenter="emit('point', mark.step)"
+    >
+      <rect :x="mark.x - 7" :y="mark.y - 12" width="14" height="15" class="hit" />
+      <path v-if="isMarked(mark)" :d="`M${mark.x - 5} ${mark.y + 2} h10`" :class="['underline', mark.hand]" />
       <circle v-if="mark.here" :cx="mark.x" :cy="mark.y - 4" r="8" :class="['here', mark.hand]" />
       <text :x="mark.x" :y="mark.y" :class="[mark.hand, { onBlack: isBlack(mark.midi), now: mark.here }]">
         {{ mark.finger }}
@@ -95,6 +124,21 @@ const summary = computed(
 }
 .black {
   fill: var(--color-ink);
+}
+.mark {
+  cursor: pointer;
+}
+.hit {
+  fill: transparent;
+}
+.underline {
+  stroke-width: 2;
+}
+.underline.right {
+  stroke: var(--color-rh);
+}
+.underline.left {
+  stroke: var(--color-lh);
 }
 text {
   font-family: var(--font-serif);

@@ -4,7 +4,7 @@ import { KINDS } from '#core/material'
 import { nameIn, type NameSystem, parseNote } from '#core/pitch'
 import { pinnedNotes, type RealisedStudy } from '#core/realise'
 import { isFree } from '#core/study'
-import { type Engraved, drawSystem, engravingReady, type FingerSpot, type System } from '~/engraving'
+import { type Engraved, drawSystem, engravingReady, type FingerSpot, markedStretch, type System } from '~/engraving'
 import { fingerLabel } from '~/engraving/speak'
 import type { Place } from '~/stores/desk'
 
@@ -69,13 +69,7 @@ const nameOf = ({ hand, index }: FingerSpot): string => {
   return nameIn(props.names!, hands[hand]!.notes[index]!.pitch, key)
 }
 /** A marked stretch, as far as it lies in this system. */
-const marked = computed(() => {
-  const { range, system } = props
-  if (!range || range[1] < system.from || range[0] >= system.to) return null
-  const from = system.columns[Math.max(0, range[0] - system.from)]! - 12
-  const to = system.columns[Math.min(system.to - 1, range[1]) - system.from]! + 12
-  return { x: from, width: to - from }
-})
+const marked = computed(() => markedStretch(props.system, props.range ?? null))
 
 /** What the ink depends on; fingers do not, so pinning one redraws no note. */
 const ink = computed(() => {
@@ -175,8 +169,9 @@ const tabStop = (spot: FingerSpot): number => {
           :tabindex="tabStop(spot)"
           :aria-label="fingerLabel(study, spot)"
           :aria-pressed="isSelected(spot)"
+          @mousedown.shift.prevent
           @click="emit('select', { hand: spot.hand, index: spot.index }, $event.shiftKey)"
-          @focus="emit('select', { hand: spot.hand, index: spot.index }, false)"
+          @focus="isSelected(spot) || emit('select', { hand: spot.hand, index: spot.index }, false)"
           @keydown="emit('key', $event)"
           @pointerenter="emit('point', spot.step)"
         >

@@ -3,8 +3,9 @@ import { computed } from 'vue'
 import type { RealisedStudy } from '#core/realise'
 import { hasChords } from '#core/study'
 import { isBlack } from '#core/surface'
-import { handsIn, type System } from '~/engraving'
+import { handsIn, markedStretch, type System } from '~/engraving'
 import type { Place } from '~/stores/desk'
+import { clustered } from './clusters'
 import { type Disc, stairOf } from './geometry'
 
 const props = defineProps<{
@@ -17,11 +18,28 @@ const props = defineProps<{
   letters?: ReadonlyMap<string, string>
   /** Notes that differ from what they are compared with, by `hand index`. */
   changed?: ReadonlySet<string>
+  /** Steps that are marked out, first and last. */
+  range?: readonly [number, number] | null
+  /** The step that sounds now. */
+  sounding?: number | null
+  /** What is left out for a pupil's eye; all is shown where nothing is said. */
+  shown?: {
+    readonly crossings: boolean
+    readonly meetings: boolean
+    readonly grips: boolean
+    readonly clusters: boolean
+  }
 }>()
-const emit = defineEmits<{ select: [place: Place]; point: [step: number | null] }>()
+const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step: number | null] }>()
+
+const show = computed(() => props.shown ?? { crossings: true, meetings: true, grips: true, clusters: false })
+const marked = computed(() => markedStretch(props.system, props.range ?? null))
 
 const KEYS_WIDTH = 40
-const picture = computed(() => stairOf(props.study, props.system, props.height))
+const picture = computed(() => {
+  const whole = stairOf(props.study, props.system, props.height)
+  return show.value.clusters ? clustered(whole) : whole
+})
 const keys = computed(() => {
   const { lowest, highest } = picture.value.scale
   const all = Array.from({ length: highest - lowest + 1 }, (_, at) => lowest + at)
@@ -36,7 +54,7 @@ const chords = computed(() =>
   handsIn(props.study).some((hand) => hasChords({ hand, notes: props.study.hands[hand]!.notes })),
 )
 const letterOf = (disc: Disc): string | undefined =>
-  chords.value ? undefined : props.letters?.get(`${disc.hand} ${disc.index}`)
+  chords.value || show.value.clusters ? undefined : props.letters?.get(`${disc.hand} ${disc.index}`)
 const summary = computed(() => {
   const hands = Object.entries(props.study.hands).map(
     ([hand, part]) => `${hand} hand: ${part.crossings.length} crossings`,
@@ -69,6 +87,15 @@ const edge = (midi: number) => ({
       fill="#17211d"
       opacity="0.06"
     />
+    <rect v-if="marked" v-bind="marked" y="1" :height="height - 2" class="range" />
+    <rect
+      v-if="sounding != null && column(sounding) !== undefined"
+      :x="column(sounding)! - 11"
+      y="0"
+      width="22"
+      :height="height"
+      class="sounding"
+    />
     <g class="keys">
       <rect v-for="midi in keys.white" :key="midi" x="6" :width="KEYS_WIDTH" v-bind="edge(midi)" class="white" />
       <rect v-for="midi in keys.black" :key="midi" x="6" :width="KEYS_WIDTH * 0.6" v-bind="edge(midi)" />
@@ -84,7 +111,7 @@ const edge = (midi: number) => ({
       </g>
     </g>
     <rect
-      v-for="(slab, at) in picture.slabs"
+      v-for="(slab, at) in show.grips ? picture.slabs : []"
       :key="`slab${at}`"
       :x="slab.x - (slab.openLeft ? 6 : 0)"
       :y="slab.y"
@@ -94,7 +121,11 @@ const edge = (midi: number) => ({
       class="slab"
       :class="slab.hand"
     />
-    <g v-for="(meeting, at) in picture.meetings" :key="`meeting${at}`" class="meeting">
+    <g
+      v-for="(meeting, at) in show.meetings && !show.clusters ? picture.meetings : []"
+      :key="`meeting${at}`"
+      class="meeting"
+    >
       <template v-if="meeting.kind === 'thumbs'">
         <line :x1="meeting.x" :x2="meeting.x" :y1="meeting.top" :y2="meeting.bottom" />
         <path
@@ -105,7 +136,7 @@ const edge = (midi: number) => ({
       <circle v-else :cx="meeting.x" :cy="(meeting.top + meeting.bottom) / 2" r="3.6" />
     </g>
     <path
-      v-for="(hinge, at) in picture.hinges"
+      v-for="(hinge, at) in show.crossings && !show.clusters ? picture.hinges : []"
       :key="`hinge${at}`"
       :d="hinge.path"
       class="hinge"
@@ -116,7 +147,7 @@ const edge = (midi: number) => ({
       :key="`${disc.hand} ${disc.index}`"
       class="disc"
       :class="[disc.hand, { black: disc.black, selected: isSelected(disc) }]"
-      @click="emit('select', { hand: disc.hand, index: disc.index })"
+      @click="emit('select', { hand: disc.hand, index: disc.index }, $event.shiftKey)"
       @pointerenter="emit('point', disc.step)"
     >
       <rect
@@ -152,6 +183,16 @@ const edge = (midi: number) => ({
 .name {
   font-size: 11px;
   fill: var(--color-soft);
+}
+.range {
+  fill: none;
+  stroke: var(--color-ink);
+  stroke-width: 1.2px;
+  stroke-dasharray: 5 3;
+}
+.sounding {
+  fill: var(--color-met);
+  opacity: 0.16;
 }
 .slab.right {
   fill: var(--color-rh-wash);

@@ -29,6 +29,7 @@ export interface Disc {
 /** A run of notes played without crossing. */
 export interface Slab {
   readonly hand: Hand
+  readonly discs: readonly Disc[]
   readonly x: number
   readonly y: number
   readonly width: number
@@ -131,6 +132,7 @@ function slabOf(study: RealisedStudy, landings: ReadonlySet<number>, grip: reado
   const top = Math.min(...ys) - SLAB_PAD
   return {
     hand: first.hand,
+    discs: grip,
     x: first.x - SLAB_PAD,
     width: last.x - first.x + 2 * SLAB_PAD,
     y: top,

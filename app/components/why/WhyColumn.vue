@@ -42,6 +42,9 @@ const meetings = computed(() => {
 /** A long list of reasons is cut; the rest comes on demand. */
 const SHOWN = 10
 const all = ref(false)
+/** Whether a reason speaks of the selected note. */
+const isHere = ({ reason }: Lettered): boolean =>
+  props.selected?.hand === reason.hand && reason.indices.includes(props.selected.index)
 const shown = computed(() => (all.value ? props.lettered : props.lettered.slice(0, SHOWN)))
 const moves = computed(() => hands.value.some((each) => props.study.hands[each]!.grips.length > 1))
 const hardness = computed(() => difficultyWords(props.study.difficulty))
@@ -70,6 +73,7 @@ function price(points: number): string {
         <button
           type="button"
           class="note"
+          :class="{ here: isHere({ letter, reason }) }"
           @click="emit('select', { hand: reason.hand, index: reason.indices[0]! })"
           @pointerenter="emit('point', study.hands[reason.hand]!.notes[reason.indices[0]!]!.step)"
           @pointerleave="emit('point', null)"
@@ -165,6 +169,10 @@ li {
   width: 100%;
   padding: 7px 0;
   text-align: left;
+}
+.note.here {
+  box-shadow: inset 3px 0 0 var(--color-ink);
+  padding-left: 8px;
 }
 .note:hover {
   background: var(--color-sheet);

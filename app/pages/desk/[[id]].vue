@@ -1,30 +1,39 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
-import { useHead, useRoute, useRouter } from '#imports'
-import type { RecipeInput } from '#core/study'
+import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue'
+import { useHead, useRoute } from '#imports'
+import { NAME_SYSTEMS } from '#core/pitch'
 import ConflictDialog from '~/components/desk/ConflictDialog.vue'
 import DeskNotices from '~/components/desk/DeskNotices.vue'
+import KeepMenu from '~/components/desk/KeepMenu.vue'
 import PinBar from '~/components/desk/PinBar.vue'
-import SaveBar from '~/components/desk/SaveBar.vue'
+import SaveToSet from '~/components/desk/SaveToSet.vue'
+import ShortcutList from '~/components/desk/ShortcutList.vue'
 import TitleSentence from '~/components/desk/TitleSentence.vue'
+import HearBar from '~/components/hear/HearBar.vue'
+import ShowChoice from '~/components/hear/ShowChoice.vue'
 import PianoMap from '~/components/map/PianoMap.vue'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
 import StairChart from '~/components/stair/StairChart.vue'
 import { letteredReasons, letterMarks } from '~/components/why/letters'
 import WhyColumn from '~/components/why/WhyColumn.vue'
-import { wordsOf } from '~/composables/api'
+import { deskActions } from '~/composables/deskActions'
 import { fingerKeys } from '~/composables/fingerKeys'
-import { realiser } from '~/composables/realiser'
+import { type Shortcut, useShortcuts } from '~/composables/shortcuts'
 import { engravingReady, layoutOf } from '~/engraving'
-import { useDesk } from '~/stores/desk'
-import type { Aside } from '~/stores/deskAside'
+import { type Place, useDesk } from '~/stores/desk'
+import { usePlaying } from '~/stores/playing'
+import { useShowing } from '~/stores/showing'
+
+// the grammar of the line is fetched when somebody first wants to call
+const CallLine = defineAsyncComponent(() => import('~/components/call/CallLine.vue'))
 
 const route = useRoute()
-const router = useRouter()
 const desk = useDesk()
+const playing = usePlaying()
+const showing = useShowing()
 const onKey = fingerKeys(desk)
-const failed = ref('')
+const { failed, open, save, keepBoth, duplicate, fresh, back, importFile } = deskActions(desk)
 const sheet = ref<HTMLElement>()
 const { width: sheetWidth } = useElementSize(sheet)
 
@@ -32,76 +41,79 @@ const width = computed(() => Math.max(560, Math.floor(sheetWidth.value) - 20))
 const systems = computed(() => (desk.study && sheetWidth.value > 0 ? layoutOf(desk.study, width.value) : []))
 const stairHeight = computed(() => (systems.value.length > 1 ? 216 : 224))
 const lettered = computed(() => (desk.study ? letteredReasons(desk.study) : []))
-const letters = computed(() => letterMarks(lettered.value))
-/** The pointer leads; without it the map shows where the selection is. */
-const step = computed(() => desk.pointed ?? selectedStep.value)
-const selectedStep = computed(() => {
-  const { selected, study } = desk
-  return (selected && study?.hands[selected.hand]?.notes[selected.index]?.step) ?? null
-})
+const letters = computed(() => (showing.shown.letters ? letterMarks(lettered.value) : undefined))
+const names = computed(() => (showing.shown.names === 'none' ? null : showing.shown.names))
+/** What sounds leads, then the pointer; without either the map shows where the selection is. */
+const step = computed(() => playing.step ?? desk.pointed ?? desk.marked?.[1] ?? null)
 
-async function open(): Promise<void> {
-  const id = typeof route.params.id === 'string' ? route.params.id : ''
-  failed.value = ''
-  if (id && id === desk.id) return
-  try {
-    if (id) await desk.open(id)
-    else if (desk.id || !desk.study) await desk.begin()
-  } catch (error) {
-    failed.value = wordsOf(error)
-  }
-}
+const select = (place: Place, extend = false): void => (extend ? desk.extend(place) : desk.select(place))
+
 // the engraving face travels while the worker solves
 void engravingReady()
-void open()
-watch(() => route.params.id, open)
+const openHere = (): Promise<void> => open(typeof route.params.id === 'string' ? route.params.id : '')
+void openHere()
+watch(() => route.params.id, openHere)
 useHead({ title: () => (desk.study ? `${desk.study.title} · Tactum` : 'Desk · Tactum') })
 
-async function save(): Promise<void> {
-  if (await desk.save()) await router.replace(desk.address)
+const calling = ref(false)
+const helping = ref(false)
+const hearIt = (): void => void (desk.study && playing.toggle(desk.study, desk.marked))
+function nextNames(): void {
+  const all = ['none', ...NAME_SYSTEMS] as const
+  showing.shown.names = all[(all.indexOf(showing.shown.names) + 1) % all.length]!
 }
-async function keepMine(): Promise<void> {
-  await desk.keepMine()
-}
-async function keepBoth(): Promise<void> {
-  desk.duplicate()
-  await save()
-}
-async function duplicate(): Promise<void> {
-  desk.duplicate()
-  await router.replace('/desk')
-}
-async function fresh(): Promise<void> {
-  await desk.begin()
-  await router.replace('/desk')
-}
-async function back(aside: Aside): Promise<void> {
-  await desk.bringBack(aside)
-  await router.replace(desk.address)
-}
-async function importFile(file: File): Promise<void> {
-  failed.value = ''
-  try {
-    if (file.size > 1_000_000) throw new Error(`${file.name} is larger than 1 MB: not a study.`)
-    const recipe = JSON.parse(await file.text()) as RecipeInput
-    const answer = await realiser().realise(recipe)
-    if ('fault' in answer) throw new Error(answer.fault.message)
-    await desk.begin(answer.study.recipe)
-    await router.replace('/desk')
-  } catch (error) {
-    failed.value = `${file.name}: ${wordsOf(error)}`
-  }
-}
+const shortcuts: readonly Shortcut[] = [
+  { key: '/', words: 'call a study', does: () => (calling.value = true) },
+  { key: 'h', words: 'hear it, or stop', does: hearIt },
+  { key: 'n', words: 'names under the notes, one system after another', does: nextNames },
+  {
+    key: 'b',
+    words: 'grips as blocks, or note by note',
+    does: () => (showing.shown.clusters = !showing.shown.clusters),
+  },
+  { key: '?', words: 'this list', does: () => (helping.value = true) },
+  { key: 'z', ctrl: true, words: 'undo', does: () => void desk.undo() },
+  { key: 'z', ctrl: true, shift: true, words: 'redo', does: () => void desk.redo() },
+  { key: 'y', ctrl: true, words: 'redo', does: () => void desk.redo() },
+]
+useShortcuts(
+  () => shortcuts,
+  () => showing.shown.singleKeys,
+)
+// other notes, other music
+watch(
+  () => desk.study,
+  () => void (playing.state === 'silent' || playing.stop()),
+)
+onBeforeUnmount(() => void playing.stop())
 </script>
 
 <template>
-  <div class="pt-[14px]">
+  <div class="pt-[12px]">
+    <Teleport defer to="#head-end">
+      <KeepMenu v-if="desk.study" :desk="desk" @save="save" @duplicate="duplicate" @fresh="fresh" @file="importFile" />
+    </Teleport>
     <p v-if="failed" role="alert" class="mb-2 text-missing">{{ failed }}</p>
     <p v-if="!desk.study && !failed" class="waiting quiet aside py-40 text-center">opening the study …</p>
     <template v-if="desk.study">
-      <TitleSentence :recipe="desk.recipe" :study="desk.study" @change="desk.change" />
-      <DeskNotices :desk="desk" @back="back" />
-      <div class="mt-[10px] grid grid-cols-1 gap-[20px] lg:grid-cols-[minmax(0,1fr)_252px]">
+      <CallLine v-if="calling" :desk="desk" @close="calling = false" />
+      <div class="flex items-baseline gap-4">
+        <TitleSentence class="flex-1" :recipe="desk.recipe" :study="desk.study" @change="desk.change" />
+        <button
+          v-if="!calling"
+          type="button"
+          class="text-[14px] whitespace-nowrap"
+          aria-keyshortcuts="/"
+          @click="calling = true"
+        >
+          <kbd aria-hidden="true">/</kbd> call
+        </button>
+        <button type="button" class="text-[14px]" aria-label="Keys at the desk" @click="helping = true">
+          <kbd aria-hidden="true">?</kbd>
+        </button>
+      </div>
+      <DeskNotices :desk="desk" @back="back" @decide="desk.deciding = true" />
+      <div class="mt-[8px] grid grid-cols-1 gap-[20px] lg:grid-cols-[minmax(0,1fr)_252px]">
         <section ref="sheet" class="self-start border border-rule bg-sheet" aria-label="The study">
           <div v-for="system in systems" :key="system.from" class="px-[10px] pt-1">
             <ScoreSystem
@@ -110,9 +122,12 @@ async function importFile(file: File): Promise<void> {
               :width="width"
               :selected="desk.selected"
               :pointed="desk.pointed"
+              :range="desk.range"
+              :sounding="playing.step"
               :letters="letters"
+              :names="names"
               interactive
-              @select="desk.selected = $event"
+              @select="select"
               @point="desk.pointed = $event"
               @key="onKey"
             />
@@ -123,14 +138,29 @@ async function importFile(file: File): Promise<void> {
               :height="stairHeight"
               :selected="desk.selected"
               :pointed="desk.pointed"
+              :range="desk.range"
+              :sounding="playing.step"
               :letters="letters"
-              @select="desk.selected = $event"
+              :shown="showing.shown"
+              @select="select"
               @point="desk.pointed = $event"
             />
           </div>
-          <div v-if="width" class="px-[10px] pb-2"><PianoMap :study="desk.study" :width="width" :step="step" /></div>
+          <div v-if="width && showing.shown.map" class="px-[10px] pb-2">
+            <PianoMap
+              :study="desk.study"
+              :width="width"
+              :step="step"
+              :range="desk.range"
+              @select="select"
+              @point="desk.pointed = $event"
+            />
+          </div>
           <PinBar :desk="desk" />
-          <SaveBar :desk="desk" @save="save" @duplicate="duplicate" @fresh="fresh" @file="importFile" />
+          <HearBar :desk="desk" class="sticky bottom-0 z-10">
+            <ShowChoice words="show" />
+            <SaveToSet :desk="desk" />
+          </HearBar>
         </section>
         <aside aria-label="Reasons and alternatives">
           <WhyColumn
@@ -138,21 +168,35 @@ async function importFile(file: File): Promise<void> {
             :lettered="lettered"
             :selected="desk.selected"
             @point="desk.pointed = $event"
-            @select="desk.selected = $event"
+            @select="select"
             @take="desk.takeAlternative"
             @change="desk.change"
           />
         </aside>
       </div>
     </template>
+    <ShortcutList v-if="helping" :shortcuts="shortcuts" @close="helping = false" />
     <ConflictDialog
-      v-if="desk.conflict && desk.study"
+      v-if="desk.deciding && desk.conflict && desk.study"
       :mine="desk.study"
       :theirs="desk.conflict"
-      @mine="keepMine"
+      @mine="desk.keepMine"
       @theirs="desk.takeTheirs"
       @both="keepBoth"
-      @close="desk.conflict = null"
+      @close="desk.deciding = false"
     />
   </div>
 </template>
+
+<style scoped>
+kbd {
+  display: inline-block;
+  min-width: 20px;
+  border: 1px solid var(--color-rule);
+  border-radius: 3px;
+  background: var(--color-sheet);
+  padding: 0 5px;
+  font-family: var(--font-serif);
+  text-align: center;
+}
+</style>

@@ -1,7 +1,7 @@
 import { bodies } from '#shared/schemas'
-import { getStudy, updateStudy } from '../../db'
-import { idParam, notFound, readChecked, route, stale } from '../../http'
-import { contentOf } from '../../studies'
+import { getStudy, updateStudy } from '../../../db'
+import { idParam, notFound, readChecked, route, stale } from '../../../http'
+import { contentOf } from '../../../studies'
 
 export default route(async ({ event, db, studio }) => {
   const id = idParam(event, 'study')

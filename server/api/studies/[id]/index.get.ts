@@ -1,5 +1,5 @@
-import { getStudy } from '../../db'
-import { idParam, notFound, route } from '../../http'
+import { getStudy } from '../../../db'
+import { idParam, notFound, route } from '../../../http'
 
 export default route(async ({ event, db, studio }) => {
   const study = await getStudy(db, studio, idParam(event, 'study'))

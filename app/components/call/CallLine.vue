@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { nextTick, onMounted, ref, useId } from 'vue'
+import { wordsOf } from '~/composables/api'
+import type { Desk } from '~/stores/desk'
+import CalledBatch from './CalledBatch.vue'
+import CalledWords from './CalledWords.vue'
+import { calling } from './calling'
+
+/** The call line: what a teacher would call across the room, with how it was understood beneath every word. */
+const props = defineProps<{ desk: Desk }>()
+const emit = defineEmits<{ close: [] }>()
+
+const input = ref<HTMLInputElement>()
+const batch = ref<HTMLElement>()
+const list = useId()
+const words = useId()
+const { line, called, offered, at, shut, single, typed, replace, complete, move, take } = calling(
+  props.desk,
+  () => input.value,
+)
+const told = ref('')
+
+onMounted(() => {
+  input.value?.focus()
+  input.value?.select()
+})
+
+async function leave(): Promise<void> {
+  emit('close')
+  await props.desk.leave()
+}
+
+async function enter(): Promise<void> {
+  told.value = ''
+  if (offered.value[at.value]) return complete(offered.value[at.value]!)
+  if (take()) return emit('close')
+  const { studies, complete: whole, problems } = called.value
+  if (whole && problems.length === 0 && studies.length > 1) {
+    await nextTick()
+    batch.value?.querySelector<HTMLElement>('button')?.focus()
+    return
+  }
+  told.value = problems[0] ?? (line.value.trim() ? 'Not every word was understood.' : 'Name a key and a form.')
+}
+
+async function onKey(event: KeyboardEvent): Promise<void> {
+  const { key } = event
+  if (key === 'Escape') {
+    event.preventDefault()
+    if (offered.value.length > 0 && at.value >= 0) shut.value = true
+    else await leave()
+  } else if (key === 'Enter') {
+    event.preventDefault()
+    await enter().catch((error: unknown) => (told.value = wordsOf(error)))
+  } else if ((key === 'ArrowDown' || key === 'ArrowUp') && offered.value.length > 0) {
+    event.preventDefault()
+    move(key === 'ArrowDown' ? 1 : -1)
+  }
+}
+</script>
+
+<template>
+  <section class="call" aria-label="Call a study">
+    <div class="relative">
+      <label class="sr-only" :for="`${list}-line`">Call a study, as you would say it</label>
+      <input
+        :id="`${list}-line`"
+        ref="input"
+        v-model="line"
+        class="line"
+        type="text"
+        role="combobox"
+        autocomplete="off"
+        autocapitalize="off"
+        spellcheck="false"
+        placeholder="g sharp harmonic minor, together, two octaves, contrary"
+        aria-autocomplete="list"
+        :aria-expanded="offered.length > 0"
+        :aria-controls="list"
+        :aria-activedescendant="at >= 0 ? `${list}-${at}` : undefined"
+        :aria-describedby="words"
+        @input="typed"
+        @click="typed"
+        @keyup.left="typed"
+        @keyup.right="typed"
+        @keydown="onKey"
+      />
+      <ul v-show="offered.length > 0" :id="list" role="listbox" aria-label="Ways to go on" class="choices offers">
+        <li
+          v-for="(each, index) in offered"
+          :id="`${list}-${index}`"
+          :key="each.words"
+          role="option"
+          class="choice"
+          :aria-selected="index === at"
+          @pointerdown.prevent="complete(each)"
+        >
+          {{ each.text }}<span class="quiet ml-3 text-[13px]">{{ each.words }}</span>
+        </li>
+      </ul>
+      <span class="keys quiet">
+        <button type="button" class="text-button" :disabled="!single" @click="enter">Take it</button> Enter
+        <button type="button" class="text-button ml-4" @click="leave">Leave it</button> Esc
+      </span>
+    </div>
+    <div :id="words" aria-live="polite">
+      <CalledWords :called="called" @replace="replace" />
+      <p v-if="told" class="py-1 text-[14px] text-missing" role="alert">{{ told }}</p>
+    </div>
+    <div v-if="called.studies.length > 1" ref="batch">
+      <CalledBatch :recipes="called.studies" :ready="called.complete && called.problems.length === 0" />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.call {
+  border-bottom: 1px solid var(--color-ink);
+  padding-bottom: 8px;
+  margin-bottom: 10px;
+}
+.line {
+  width: 100%;
+  border: 0;
+  border-bottom: 2px solid var(--color-ink);
+  background: none;
+  padding: 2px 250px 3px 0;
+  font-family: var(--font-serif);
+  font-size: 21px;
+  font-weight: 600;
+}
+.line:focus-visible {
+  outline: none;
+  background: var(--color-sheet);
+}
+.line::placeholder {
+  color: var(--color-soft);
+  font-style: italic;
+  font-weight: 400;
+}
+.keys {
+  position: absolute;
+  right: 4px;
+  top: 6px;
+  font-size: 13px;
+}
+.keys button {
+  color: var(--color-ink);
+}
+.keys button:disabled {
+  color: var(--color-soft);
+  text-decoration: none;
+  cursor: default;
+}
+.offers {
+  min-width: 320px;
+}
+</style>

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { computed, shallowRef, watch } from 'vue'
+import { NuxtLink } from '#components'
+import type { RecipeInput } from '#core/study'
+import { wordsOf } from '~/composables/api'
+import { newestOnly, realiser } from '~/composables/realiser'
+import SetList from '~/components/desk/SetList.vue'
+import { addToSet, binStudies, saveStudies } from '~/stores/library'
+
+/** Several studies called at once: what they would be, and where to keep them. */
+const props = defineProps<{ recipes: readonly RecipeInput[]; ready: boolean }>()
+
+type Title = { title: string } | { fault: { message: string } }
+const titles = shallowRef<readonly Title[]>([])
+const newest = newestOnly()
+watch(
+  () => JSON.stringify(props.recipes),
+  async (recipes) => {
+    kept.value = []
+    const work = realiser().titles(JSON.parse(recipes)) as Promise<Title[]>
+    titles.value = (await newest(work)) ?? titles.value
+  },
+  { immediate: true },
+)
+const faults = computed(() => titles.value.filter((each) => 'fault' in each).length)
+const can = computed(() => props.ready && faults.value === 0 && titles.value.length === props.recipes.length)
+
+const told = shallowRef('')
+const working = shallowRef(false)
+/** Ids of what was kept just now, so that it can be taken back. */
+const kept = shallowRef<readonly string[]>([])
+
+async function work(words: string, what: () => Promise<void>): Promise<void> {
+  told.value = words
+  working.value = true
+  try {
+    await what()
+  } catch (error) {
+    told.value = wordsOf(error)
+  } finally {
+    working.value = false
+  }
+}
+const keep = (): Promise<void> =>
+  work('keeping …', async () => {
+    kept.value = await saveStudies(props.recipes)
+    told.value = `${kept.value.length} studies are in the library.`
+  })
+const keepInSet = (set: { id: string; words: string }): Promise<void> =>
+  work('keeping …', async () => {
+    kept.value = kept.value.length > 0 ? kept.value : await saveStudies(props.recipes)
+    const added = await addToSet(set.id, kept.value)
+    told.value = `${added} studies are in ${set.words}.`
+  })
+const undo = (): Promise<void> =>
+  work('taking back …', async () => {
+    await binStudies(kept.value)
+    kept.value = []
+    told.value = 'Taken back: they lie in the bin.'
+  })
+</script>
+
+<template>
+  <div class="mt-2 text-[14px]">
+    <div class="flex flex-wrap items-center gap-4">
+      <button type="button" class="main-button" :disabled="!can || working || kept.length > 0" @click="keep">
+        Keep {{ recipes.length }} studies in the library
+      </button>
+      <Popover as="div" class="relative">
+        <PopoverButton class="plain-button" :disabled="!can || working">and in a set</PopoverButton>
+        <PopoverPanel v-slot="{ close }" class="choices max-h-[320px] w-[280px] overflow-auto p-3">
+          <SetList @choose="(set) => (close(), keepInSet(set))" />
+        </PopoverPanel>
+      </Popover>
+      <span role="status">{{ told }}</span>
+      <template v-if="kept.length && !working">
+        <button type="button" class="text-button" @click="undo">Take back</button>
+        <NuxtLink class="text-button" to="/library">Library</NuxtLink>
+      </template>
+    </div>
+    <ol class="mt-2 max-h-[180px] columns-1 gap-8 overflow-y-auto lg:columns-2" aria-label="The studies" tabindex="0">
+      <li v-for="(each, at) in titles" :key="at" class="break-inside-avoid py-[2px]">
+        <span class="quiet mr-2 inline-block w-6 text-right tabular-nums">{{ at + 1 }}</span>
+        <span v-if="'title' in each" class="font-serif">{{ each.title }}</span>
+        <span v-else class="text-missing">{{ each.fault.message }}</span>
+      </li>
+    </ol>
+  </div>
+</template>

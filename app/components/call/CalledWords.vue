@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Called } from '#core/call'
+
+/** The line again, each phrase over what it was taken to mean; a word that says nothing offers the nearest that does. */
+const props = defineProps<{ called: Called }>()
+const emit = defineEmits<{ replace: [from: number, to: number, text: string] }>()
+
+const shown = computed(() =>
+  props.called.understood.filter(({ typed, said }) => typed !== ';' && said?.part.is !== 'filler'),
+)
+</script>
+
+<template>
+  <div class="text-[13.5px]">
+    <ol v-if="shown.length" class="flex flex-wrap gap-x-5 gap-y-1 pt-[6px]" aria-label="How it was understood">
+      <li v-for="each in shown" :key="each.from" class="leading-[1.3]">
+        <span class="block font-medium" :class="{ unknown: !each.said }">{{ each.typed }}</span>
+        <span v-if="each.said" class="aside quiet block">{{ each.said.words }}</span>
+        <button
+          v-else-if="each.nearest"
+          type="button"
+          class="text-button text-missing"
+          :aria-label="`“${each.typed}” was not understood. Take “${each.nearest}” instead`"
+          @click="emit('replace', each.from, each.to, each.nearest)"
+        >
+          {{ each.nearest }}?
+        </button>
+        <span v-else class="block text-missing">not understood</span>
+      </li>
+    </ol>
+    <p v-for="problem in called.problems" :key="problem" class="pt-1 text-missing">{{ problem }}</p>
+    <p v-for="remark in called.remarks" :key="remark" class="quiet pt-1">{{ remark }}</p>
+  </div>
+</template>
+
+<style scoped>
+.unknown {
+  text-decoration: underline wavy var(--color-missing) 1.5px;
+  text-underline-offset: 4px;
+}
+</style>

@@ -1,0 +1,83 @@
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
+import { type Completion, completionsOf, parseCall, writeCall } from '#core/call'
+import { completeRecipe, type RecipeInput } from '#core/study'
+import type { Desk } from '~/stores/desk'
+
+/** A recipe as a line; nothing where it cannot be completed. */
+function lineOf(recipe: RecipeInput): string {
+  try {
+    return writeCall(completeRecipe(recipe))
+  } catch {
+    return ''
+  }
+}
+
+/**
+ * A line being typed: what it says, how it could go on, and the study on the desk in step with it, both ways. While it
+ * is typed the study is only tried out; `take` decides for it.
+ */
+export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
+  const line = ref(lineOf(desk.recipe))
+  const began = line.value
+  const called = computed(() => parseCall(line.value))
+  const caret = ref(line.value.length)
+  /** Completions are of the line's end, and offered only there. */
+  const offered = computed<readonly Completion[]>(() =>
+    caret.value === line.value.length && line.value !== began && !shut.value ? completionsOf(line.value) : [],
+  )
+  const shut = ref(false)
+  /** The completion that the arrow keys have come to. */
+  const at = ref(-1)
+  const tried = shallowRef<RecipeInput>(desk.recipe)
+
+  const single = computed(() => {
+    const { studies, complete, problems } = called.value
+    return complete && problems.length === 0 && studies.length === 1 ? studies[0]! : null
+  })
+
+  watch(line, () => {
+    at.value = -1
+    if (!single.value || line.value === lineOf(desk.recipe)) return
+    void desk.tryOut(single.value)
+    tried.value = desk.recipe
+  })
+  // a control beneath the line was used: the line says so
+  watch(
+    () => desk.recipe,
+    (recipe) => {
+      if (recipe === tried.value) return
+      tried.value = recipe
+      line.value = lineOf(recipe)
+    },
+  )
+
+  function typed(): void {
+    shut.value = false
+    caret.value = input()?.selectionStart ?? line.value.length
+  }
+
+  async function replace(from: number, to: number, text: string): Promise<void> {
+    line.value = line.value.slice(0, from) + text + line.value.slice(to)
+    await nextTick()
+    const end = from + text.length
+    input()?.focus()
+    input()?.setSelectionRange(end, end)
+    caret.value = end
+  }
+  const complete = (completion: Completion): Promise<void> =>
+    replace(completion.from, line.value.length, `${completion.text} `)
+
+  const move = (way: 1 | -1): void => {
+    const places = offered.value.length + 1
+    at.value = ((at.value + 1 + way + places) % places) - 1
+  }
+
+  /** Decides for the study that was called. False where the line names none, or several. */
+  function take(): boolean {
+    if (!single.value) return false
+    if (line.value !== began || desk.held) void desk.put(single.value)
+    return true
+  }
+
+  return { line, called, offered, at, shut, single, typed, replace, complete, move, take }
+}

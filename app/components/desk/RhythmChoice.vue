@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { computed } from 'vue'
+import { rhythmWords, shapingWords } from '#core/realise'
+import {
+  ACCENTS,
+  LADDERS,
+  LENGTHS,
+  PLAIN_RHYTHM,
+  type Recipe,
+  type RecipeInput,
+  type RhythmShape,
+  SWING_RANGE,
+} from '#core/study'
+import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+
+/** How the notes lie in time: the ladder, pairs, swing, accents. */
+const props = defineProps<{ recipe: Recipe }>()
+const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
+
+const words = computed(() => rhythmWords(props.recipe).join(', ') || shapingWords.lengths.even)
+const ladders = LADDERS.map((value) => ({ value, words: shapingWords.ladder[value] }))
+const lengths = LENGTHS.map((value) => ({ value, words: shapingWords.lengths[value] }))
+const accents = ACCENTS.map((value) => ({ value, words: value === 0 ? 'none' : `every ${value}` }))
+const change = (some: Partial<RhythmShape>): void => emit('change', { rhythm: { ...props.recipe.rhythm, ...some } })
+const swing = (event: Event): void => change({ swing: Number((event.target as HTMLInputElement).value) })
+</script>
+
+<template>
+  <Popover as="div" class="relative inline-block">
+    <PopoverButton class="word" :aria-label="`Rhythm: ${words}`">{{ words }}</PopoverButton>
+    <PopoverPanel class="choices rhythm">
+      <div class="flex">
+        <div class="column">
+          <h3>From one time to the next</h3>
+          <ChoiceGroup
+            label="Ladder"
+            :value="recipe.rhythm.ladder"
+            :choices="ladders"
+            @choose="change({ ladder: $event })"
+          />
+          <h3>Two by two</h3>
+          <ChoiceGroup
+            label="Lengths"
+            :value="recipe.rhythm.lengths"
+            :choices="lengths"
+            @choose="change({ lengths: $event })"
+          />
+          <label class="block px-[14px] pt-2 text-[14px]" for="swing">
+            Swing <b class="tabular-nums">{{ recipe.rhythm.swing }} %</b>
+            <span class="quiet ml-1 text-[13px]">50 is straight, 67 a triplet</span>
+          </label>
+          <input
+            id="swing"
+            class="mx-[14px] my-1 w-[210px] accent-ink"
+            type="range"
+            :min="SWING_RANGE.least"
+            :max="SWING_RANGE.most"
+            :value="recipe.rhythm.swing"
+            @input="swing"
+          />
+        </div>
+        <div class="column">
+          <h3>An accent</h3>
+          <ChoiceGroup
+            label="Accents"
+            :value="recipe.rhythm.accents"
+            :choices="accents"
+            @choose="change({ accents: $event })"
+          />
+        </div>
+      </div>
+      <p class="flex border-t border-rule px-[14px] py-2 text-[13px]">
+        <button type="button" class="text-button ml-auto" @click="emit('change', { rhythm: PLAIN_RHYTHM })">
+          Even again
+        </button>
+      </p>
+    </PopoverPanel>
+  </Popover>
+</template>
+
+<style scoped>
+.rhythm {
+  right: 0;
+}
+.column {
+  min-width: 130px;
+  padding: 8px 0;
+}
+.column + .column {
+  border-left: 1px solid var(--color-rule);
+}
+h3 {
+  padding: 2px 14px 4px;
+  font-family: var(--font-sans);
+  font-size: 13px;
+  font-weight: 400;
+  color: var(--color-soft);
+}
+.rhythm :deep(.choice) {
+  min-height: 30px;
+  padding: 4px 14px;
+  font-size: 14px;
+  white-space: nowrap;
+}
+</style>

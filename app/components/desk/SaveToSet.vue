@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { ref } from 'vue'
+import { wordsOf } from '~/composables/api'
+import type { Desk } from '~/stores/desk'
+import { addToSet } from '~/stores/library'
+import SetList from './SetList.vue'
+
+/** Saves the study if need be, then puts it at the end of a set. */
+const props = defineProps<{ desk: Desk }>()
+const told = ref('')
+
+async function add(set: { id: string; words: string }, close: () => void): Promise<void> {
+  told.value = ''
+  close()
+  try {
+    if (props.desk.state !== 'saved' && !(await props.desk.save())) return
+    const added = await addToSet(set.id, [props.desk.id!])
+    told.value = added > 0 ? `Added to ${set.words}.` : `It is in ${set.words} already.`
+  } catch (error) {
+    told.value = wordsOf(error)
+  }
+}
+</script>
+
+<template>
+  <span class="quiet" role="status">{{ told }}</span>
+  <Popover as="div" class="relative">
+    <PopoverButton class="plain-button">Save to set</PopoverButton>
+    <PopoverPanel v-slot="{ close }" class="choices right-0 bottom-full mb-2 max-h-[380px] w-[280px] overflow-auto p-3">
+      <SetList @choose="add($event, close)" />
+    </PopoverPanel>
+  </Popover>
+</template>

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { computed } from 'vue'
+import { KINDS } from '#core/material'
+import { patternWords, shapingWords } from '#core/realise'
+import {
+  isFree,
+  NO_BOOKENDS,
+  PLAIN_RHYTHM,
+  type Recipe,
+  type RecipeInput,
+  shapesFor,
+  usualNotesPerBeat,
+} from '#core/study'
+import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+
+/** How the course is shaped: figure, walk, journey, accompaniment, bookends; only what this study can take. */
+const props = defineProps<{ recipe: Recipe }>()
+const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
+
+const kind = computed(() => (isFree(props.recipe.material) ? null : KINDS[props.recipe.material.kind]))
+const can = computed(() => shapesFor(kind.value, props.recipe))
+const words = computed(
+  () => patternWords({ ...props.recipe, rhythm: PLAIN_RHYTHM }).join(', ') || shapingWords.figure.straight,
+)
+
+/** Choices of one part, in words. */
+const choicesOf = (part: Part) => {
+  const words: Readonly<Record<string, string>> = shapingWords[part]
+  return can.value[part].map((value) => ({ value: value as string, words: words[value]! }))
+}
+const PATTERN = ['figure', 'walk', 'journey', 'accompaniment'] as const
+const BOOKENDS = ['before', 'after'] as const
+const TITLES = {
+  figure: 'Every note becomes',
+  walk: 'Through the octaves',
+  journey: 'Through the keys',
+  accompaniment: 'The hands',
+  before: 'Before it',
+  after: 'After it',
+} as const
+
+type Part = keyof typeof TITLES
+const partsOf = (parts: readonly Part[]) =>
+  parts
+    .map((part) => ({
+      part,
+      title: TITLES[part],
+      now: (part === 'before' || part === 'after' ? props.recipe.bookends[part] : props.recipe.pattern[part]) as string,
+      choices: choicesOf(part),
+    }))
+    .filter(({ choices }) => choices.length > 1)
+const pattern = computed(() => partsOf(PATTERN))
+const bookends = computed(() => partsOf(BOOKENDS))
+
+/** Another figure takes its own notes to the beat, unless the teacher asked for others. */
+function choosePattern(part: Part, value: string): void {
+  const { pattern: before, tempo } = props.recipe
+  const usual = tempo.notesPerBeat === usualNotesPerBeat(before)
+  emit('change', {
+    pattern: { ...before, [part]: value },
+    ...(part === 'figure' && usual ? { tempo: { bpm: tempo.bpm } } : {}),
+  })
+}
+const chooseBookend = (part: Part, value: string): void =>
+  emit('change', { bookends: { ...props.recipe.bookends, [part]: value } })
+const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKENDS })
+</script>
+
+<template>
+  <Popover as="div" class="relative inline-block">
+    <PopoverButton class="word" :aria-label="`Pattern: ${words}`">{{ words }}</PopoverButton>
+    <PopoverPanel class="choices shape">
+      <p v-if="pattern.length === 0" class="quiet p-3">This is played as it stands: no pattern goes with it.</p>
+      <div v-else class="flex">
+        <div v-for="each in pattern" :key="each.part" class="column">
+          <h3>{{ each.title }}</h3>
+          <ChoiceGroup
+            :label="each.title"
+            :value="each.now"
+            :choices="each.choices"
+            @choose="choosePattern(each.part, $event)"
+          />
+        </div>
+        <div v-if="bookends.length" class="column">
+          <template v-for="each in bookends" :key="each.part">
+            <h3>{{ each.title }}</h3>
+            <ChoiceGroup
+              :label="each.title"
+              :value="each.now"
+              :choices="each.choices"
+              @choose="chooseBookend(each.part, $event)"
+            />
+          </template>
+        </div>
+      </div>
+      <p v-if="pattern.length" class="quiet flex border-t border-rule px-[14px] py-2 text-[13px]">
+        All parts combine; the engine fingers what is really played.
+        <button type="button" class="text-button ml-auto text-ink" @click="straighten">Straight again</button>
+      </p>
+    </PopoverPanel>
+  </Popover>
+</template>
+
+<style scoped>
+.shape {
+  right: 0;
+  max-height: 620px;
+  overflow-y: auto;
+}
+.column {
+  min-width: 150px;
+  padding: 8px 0;
+}
+.column + .column {
+  border-left: 1px solid var(--color-rule);
+}
+h3 {
+  padding: 2px 14px 4px;
+  font-family: var(--font-sans);
+  font-size: 13px;
+  font-weight: 400;
+  color: var(--color-soft);
+}
+.shape :deep(.choice) {
+  min-height: 30px;
+  padding: 4px 14px;
+  font-size: 14px;
+  white-space: nowrap;
+}
+</style>

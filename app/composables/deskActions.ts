@@ -1,0 +1,61 @@
+import { ref } from 'vue'
+import { useRouter } from '#imports'
+import type { RecipeInput } from '#core/study'
+import type { Desk } from '~/stores/desk'
+import type { Aside } from '~/stores/deskAside'
+import { wordsOf } from './api'
+import { realiser } from './realiser'
+
+const MOST_BYTES = 1_000_000
+
+/** What a teacher does with the study as a whole; the address follows what lies on the desk. */
+export function deskActions(desk: Desk) {
+  const router = useRouter()
+  const failed = ref('')
+
+  async function open(id: string): Promise<void> {
+    failed.value = ''
+    try {
+      if (await desk.wakeAt(id)) return
+      if (id && id === desk.id) return
+      if (id) await desk.open(id)
+      else if (desk.id || !desk.study) await desk.begin()
+    } catch (error) {
+      failed.value = wordsOf(error)
+    }
+  }
+  async function save(): Promise<void> {
+    if (await desk.save()) await router.replace(desk.address)
+  }
+  async function keepBoth(): Promise<void> {
+    desk.duplicate()
+    await save()
+  }
+  async function duplicate(): Promise<void> {
+    desk.duplicate()
+    await router.replace('/desk')
+  }
+  async function fresh(): Promise<void> {
+    await desk.begin()
+    await router.replace('/desk')
+  }
+  async function back(aside: Aside): Promise<void> {
+    await desk.bringBack(aside)
+    await router.replace(desk.address)
+  }
+  async function importFile(file: File): Promise<void> {
+    failed.value = ''
+    try {
+      if (file.size > MOST_BYTES) throw new Error(`${file.name} is larger than 1 MB: not a study.`)
+      const recipe = JSON.parse(await file.text()) as RecipeInput
+      const answer = await realiser().realise(recipe)
+      if ('fault' in answer) throw new Error(answer.fault.message)
+      await desk.begin(answer.study.recipe)
+      await router.replace('/desk')
+    } catch (error) {
+      failed.value = `${file.name}: ${wordsOf(error)}`
+    }
+  }
+
+  return { failed, open, save, keepBoth, duplicate, fresh, back, importFile }
+}

@@ -1,0 +1,54 @@
+import { useManualRefHistory } from '@vueuse/core'
+import { computed, shallowRef } from 'vue'
+import type { Accepted } from '#core/realise'
+import type { RecipeInput } from '#core/study'
+
+/** How the study stood at some moment, and what was done to bring it there. */
+interface Stand {
+  readonly recipe: RecipeInput
+  readonly accepted: Accepted | null
+  readonly words: string
+  readonly at: number
+}
+
+const MOST = 300
+/** Changes of one sort in quick succession (a number being typed, a slider on its way) are one step. */
+const ONE_GO = 900
+
+/** What was done to the study on the desk, step by step, each with its name. */
+export function deskHistory(show: (recipe: RecipeInput, accepted: Accepted | null) => Promise<void>) {
+  const stand = shallowRef<Stand>({ recipe: {} as RecipeInput, accepted: null, words: '', at: 0 })
+  const { last, undoStack, redoStack, undo, redo, commit, clear } = useManualRefHistory(stand, { capacity: MOST })
+
+  /** Begins anew: what stands now cannot be undone. */
+  function begin(recipe: RecipeInput, accepted: Accepted | null): void {
+    stand.value = { recipe, accepted, words: '', at: 0 }
+    commit()
+    clear()
+  }
+
+  /** Notes a step. @param sort what kind of step it is: steps of one sort that follow at once are one */
+  function note(recipe: RecipeInput, words: string, sort: string): void {
+    const before = last.value.snapshot
+    const at = Date.now()
+    const same = sort !== '' && before.words.startsWith(sort) && at - before.at < ONE_GO
+    stand.value = { recipe, accepted: null, words, at }
+    commit()
+    if (same) undoStack.value = undoStack.value.slice(1)
+  }
+
+  async function go(way: () => void): Promise<void> {
+    way()
+    await show(stand.value.recipe, stand.value.accepted)
+  }
+
+  return {
+    begin,
+    note,
+    /** What the next undo would take back; empty where nothing can be. */
+    undoes: computed(() => (undoStack.value.length > 0 ? last.value.snapshot.words : '')),
+    redoes: computed(() => redoStack.value[0]?.snapshot.words ?? ''),
+    undo: () => go(undo),
+    redo: () => go(redo),
+  }
+}

@@ -1,0 +1,87 @@
+import isSame from 'fast-deep-equal'
+import { ref, shallowRef } from 'vue'
+import type { Study } from '#shared/api'
+import { ApiError, ask, wordsOf } from '~/composables/api'
+import { deskAutosave } from './deskAutosave'
+import type { DeskStudy } from './deskStudy'
+
+/** Sends a study over a version. What the server has already, since only its answer was lost, is no conflict. */
+async function put(id: string, body: { recipe: unknown; accepted?: unknown; version: number }): Promise<Study> {
+  try {
+    return await ask<Study>(`/api/studies/${id}`, 'PUT', body)
+  } catch (error) {
+    const current = error instanceof ApiError && error.status === 409 ? (error.fault.current as Study) : null
+    const fingers = body.accepted ?? current?.accepted
+    if (current && isSame(current.recipe, body.recipe) && isSame(current.accepted, fingers)) return current
+    throw error
+  }
+}
+
+/** How the study on the desk is saved: over the version that was seen, never over another unseen. */
+export function deskSaving(desk: DeskStudy) {
+  const saved = shallowRef<Study | null>(null)
+  /** The id that a study gets with its first save: asked twice, the server still keeps it once. */
+  const newId = shallowRef(crypto.randomUUID())
+  const saving = ref(false)
+  /** A save was asked for and the server was not there. */
+  const wanted = ref(false)
+  const conflict = shallowRef<Study | null>(null)
+  /** Whether both versions are to be shown now. */
+  const deciding = ref(false)
+  const saveError = ref<string | null>(null)
+
+  /** What lies on the desk is this study of the library, or none. */
+  function keep(study: Study | null): void {
+    saved.value = study
+    conflict.value = saveError.value = null
+    deciding.value = wanted.value = false
+    if (!study) newId.value = crypto.randomUUID()
+  }
+
+  /** Sends what is on the desk; changes made while it travels count as not saved. */
+  async function send(version: number): Promise<void> {
+    const sent = desk.recipe.value
+    const body = { recipe: desk.study.value?.recipe ?? sent }
+    const fingers = desk.accepted.value ? { accepted: desk.accepted.value } : {}
+    const study = saved.value
+      ? await put(saved.value.id, { ...body, ...fingers, version })
+      : await ask<Study>('/api/studies', 'POST', { ...body, id: newId.value })
+    keep(study)
+    desk.changed.value = desk.recipe.value !== sent
+  }
+
+  function failed(error: unknown, asked: boolean): void {
+    const { status, fault } = error instanceof ApiError ? error : { status: -1, fault: null }
+    wanted.value = status === 0
+    if (status === 409 && fault?.current) {
+      conflict.value = fault.current as Study
+      deciding.value = asked
+    } else if (status !== 0) saveError.value = wordsOf(error)
+  }
+
+  /**
+   * Saves over `version`; a stale save changes nothing and keeps both. False where nothing was saved.
+   * @param asked whether the teacher asked for it: then problems are shown at once
+   */
+  async function save(version = saved.value?.version ?? 0, asked = true): Promise<boolean> {
+    if (desk.held.value) await desk.leave()
+    if (desk.fault.value) {
+      if (asked) saveError.value = 'What is asked cannot be played, so it was not saved. Mend it first.'
+      return false
+    }
+    saving.value = true
+    saveError.value = null
+    try {
+      await send(version)
+      return true
+    } catch (error) {
+      failed(error, asked)
+      return false
+    } finally {
+      saving.value = false
+    }
+  }
+
+  deskAutosave(desk, { saved, conflict, saving, wanted }, () => save(undefined, false))
+  return { saved, saving, wanted, conflict, deciding, saveError, keep, save }
+}

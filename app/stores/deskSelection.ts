@@ -1,0 +1,50 @@
+import { computed, ref, type ShallowRef, shallowRef, watch } from 'vue'
+import type { RealisedStudy } from '#core/realise'
+import type { Place } from './deskPins'
+
+/**
+ * Where the teacher is: one note, or a stretch of steps from it. Score, stair, map, reasons and playback all look here.
+ */
+export function deskSelection(study: ShallowRef<RealisedStudy | null>) {
+  const selected = ref<Place | null>(null)
+  /** The step under the pointer. */
+  const pointed = ref<number | null>(null)
+  /** The step from which a stretch was drawn out. */
+  const anchor = shallowRef<number | null>(null)
+
+  const stepOf = (place: Place | null): number | null =>
+    (place && study.value?.hands[place.hand]?.notes[place.index]?.step) ?? null
+
+  /** First and last step of the stretch; nothing where only one note is selected. */
+  const range = computed<readonly [number, number] | null>(() => {
+    const here = stepOf(selected.value)
+    if (anchor.value === null || here === null || here === anchor.value) return null
+    return here < anchor.value ? [here, anchor.value] : [anchor.value, here]
+  })
+
+  /** What is marked: the stretch, or the one note. */
+  const marked = computed<readonly [number, number] | null>(() => {
+    const here = stepOf(selected.value)
+    return range.value ?? (here === null ? null : [here, here])
+  })
+
+  /** Goes to a note; what was drawn out is let go. */
+  function select(place: Place | null): void {
+    selected.value = place
+    anchor.value = null
+  }
+  /** Goes to a note and draws the stretch out to it. */
+  function extend(place: Place): void {
+    anchor.value ??= stepOf(selected.value) ?? stepOf(place)
+    selected.value = place
+  }
+  const clear = (): void => select(null)
+
+  // a shorter study may not have that note any more
+  watch(study, () => {
+    if (selected.value && stepOf(selected.value) === null) clear()
+    if (anchor.value !== null && study.value && anchor.value >= study.value.steps) anchor.value = null
+  })
+
+  return { selected, pointed, range, marked, select, extend, clear }
+}

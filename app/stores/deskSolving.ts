@@ -1,0 +1,36 @@
+import { shallowRef } from 'vue'
+import type { Fault } from '#core/pitch'
+import type { Accepted, RealisedStudy } from '#core/realise'
+import type { RecipeInput } from '#core/study'
+import { newestOnly, realiser } from '~/composables/realiser'
+import type { Realised } from '~/workers/realise.worker'
+import { type Place, plain } from './deskPins'
+
+export const FIRST: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'together', octaves: 2 }
+
+/** The recipe and what the core's worker makes of it. A recipe that fails leaves the last good study in place. */
+export function deskSolving() {
+  const recipe = shallowRef<RecipeInput>(FIRST)
+  const study = shallowRef<RealisedStudy | null>(null)
+  const fault = shallowRef<(Fault & { details?: Readonly<Record<string, unknown>> }) | null>(null)
+  const departs = shallowRef<Place[]>([])
+  const accepted = shallowRef<Accepted | null>(null)
+  const newest = newestOnly()
+
+  /** Shows a recipe, with the fingers that were accepted for it, if any. */
+  async function show(next: RecipeInput, fingers: Accepted | null = null): Promise<void> {
+    recipe.value = next
+    accepted.value = fingers
+    const work = realiser().realise(plain(next), plain(fingers) ?? undefined)
+    const answer = await newest(work as Promise<Realised>)
+    if (!answer) return
+    if ('fault' in answer) {
+      fault.value = answer.fault
+      return
+    }
+    fault.value = null
+    study.value = answer.study
+    departs.value = answer.departs
+  }
+  return { recipe, study, fault, departs, accepted, show }
+}

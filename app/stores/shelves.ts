@@ -1,0 +1,114 @@
+import { computed, type ShallowRef, shallowRef } from 'vue'
+import type { Shelf, StudyListing, SyllabusListing } from '#shared/api'
+import { ask, wordsOf } from '~/composables/api'
+import { addToSet, shelve } from './library'
+
+/** What can be taken back, in words, and how. */
+interface Done {
+  readonly words: string
+  readonly undo: (() => Promise<void>) | null
+}
+
+const SHELF_WORDS: Record<Shelf, string> = {
+  library: 'back in the library',
+  archive: 'in the archive',
+  bin: 'in the bin',
+}
+const counted = (ids: readonly string[]): string => (ids.length === 1 ? 'One study is' : `${ids.length} studies are`)
+
+type Work = (what: () => Promise<Done | null>) => Promise<void>
+
+/** What can be done to a handful of studies. */
+function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: Work) {
+  /** Moves studies to a shelf; each can go back to where it was. */
+  const move = (ids: readonly string[], shelf: Shelf): Promise<void> =>
+    work(async () => {
+      const before = new Map((studies.value ?? []).map((study) => [study.id, study.shelf]))
+      await shelve(ids, shelf)
+      const undo = async (): Promise<void> => {
+        for (const from of ['library', 'archive', 'bin'] as const) {
+          const some = ids.filter((id) => before.get(id) === from)
+          if (some.length > 0) await shelve(some, from)
+        }
+      }
+      return { words: `${counted(ids)} ${SHELF_WORDS[shelf]}.`, undo }
+    })
+
+  const tag = (ids: readonly string[], add: readonly string[], remove: readonly string[]): Promise<void> =>
+    work(async () => {
+      await ask('/api/studies/tags', 'PUT', { ids, add, remove })
+      return null
+    })
+
+  const duplicate = (ids: readonly string[]): Promise<void> =>
+    work(async () => {
+      const copies: string[] = []
+      for (const id of ids) copies.push((await ask<{ id: string }>(`/api/studies/${id}/copy`, 'POST', {})).id)
+      return { words: `${counted(ids)} there twice now.`, undo: () => shelve(copies, 'bin') }
+    })
+
+  const putInSet = (ids: readonly string[], set: { id: string; words: string }): Promise<void> =>
+    work(async () => {
+      const added = await addToSet(set.id, ids)
+      const rest = ids.length - added
+      return { words: `${added} added to ${set.words}${rest > 0 ? `, ${rest} there already` : ''}.`, undo: null }
+    })
+
+  /** Deletes for good; there is no way back from here. */
+  const destroy = (ids: readonly string[]): Promise<void> =>
+    work(async () => {
+      for (const id of ids) await ask(`/api/studies/${id}`, 'DELETE')
+      return { words: `${counted(ids)} gone for good.`, undo: null }
+    })
+
+  return { move, tag, duplicate, putInSet, destroy }
+}
+
+/** All studies by their shelves, and what is done to a handful of them at once. */
+export function shelves() {
+  const studies = shallowRef<readonly StudyListing[] | null>(null)
+  const syllabi = shallowRef<readonly SyllabusListing[]>([])
+  const done = shallowRef<Done | null>(null)
+  const error = shallowRef('')
+  const working = shallowRef(false)
+
+  async function load(): Promise<void> {
+    studies.value = await ask<StudyListing[]>('/api/studies')
+  }
+  async function loadAll(): Promise<void> {
+    const [, files] = await Promise.all([load(), ask<SyllabusListing[]>('/api/syllabi')])
+    syllabi.value = files
+  }
+  const titleOf = (id: string): string => syllabi.value.find((each) => each.id === id)?.title ?? id
+  const tags = computed(() => [...new Set((studies.value ?? []).flatMap((study) => study.tags))].toSorted())
+
+  /** Does something on the server, then shows the library as it stands; what fails is said and changes nothing. */
+  async function work(what: () => Promise<Done | null>): Promise<void> {
+    working.value = true
+    error.value = ''
+    done.value = null
+    try {
+      done.value = await what()
+      await load()
+    } catch (problem) {
+      error.value = wordsOf(problem)
+    } finally {
+      working.value = false
+    }
+  }
+
+  const start = (): Promise<void> =>
+    work(async () => {
+      await loadAll()
+      return null
+    })
+
+  const deeds = shelfDeeds(studies, work)
+
+  const undo = (): Promise<void> => {
+    const back = done.value?.undo
+    return back ? work(async () => (await back(), null)) : Promise.resolve()
+  }
+
+  return { studies, tags, done, error, working, titleOf, start, undo, ...deeds }
+}

@@ -1,0 +1,34 @@
+import { useLocalStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import type { NameSystem } from '#core/pitch'
+
+/** What score, stair and map show beside the notes; kept in this browser, since each pupil's eye wants another. */
+export interface Shown {
+  /** How notes are named under the staves. */
+  names: NameSystem | 'none'
+  letters: boolean
+  crossings: boolean
+  meetings: boolean
+  grips: boolean
+  /** Each grip as the cluster of keys that the hand lies on. */
+  clusters: boolean
+  map: boolean
+  /** Whether single keys without Ctrl do something; they can be in the way of speech input. */
+  singleKeys: boolean
+}
+
+export const SHOWN: Shown = {
+  names: 'none',
+  letters: true,
+  crossings: true,
+  meetings: true,
+  grips: true,
+  clusters: false,
+  map: true,
+  singleKeys: true,
+}
+
+export const useShowing = defineStore('showing', () => {
+  const shown = useLocalStorage<Shown>('tactum shown', SHOWN, { mergeDefaults: true })
+  return { shown }
+})

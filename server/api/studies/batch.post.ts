@@ -1,0 +1,11 @@
+import { setResponseStatus } from 'h3'
+import { bodies } from '#shared/schemas'
+import { readChecked, route } from '../../http'
+import { storeStudies } from '../../shelves'
+
+export default route(async ({ event, studio }) => {
+  const { recipes } = await readChecked(event, bodies.newStudies)
+  const studies = await storeStudies(studio, recipes)
+  setResponseStatus(event, 201)
+  return { studies }
+})

@@ -1,0 +1,92 @@
+import type { Shelf, StudyListing } from '#shared/api'
+import type { Db } from './pool'
+import { getStudy } from './studies'
+
+interface ListingRow {
+  id: string
+  title: string
+  tags: string[]
+  shelf: Shelf
+  updated_at: Date
+  instrument: string
+  tonic: string | null
+  kind: string | null
+  hands: string
+  bpm: number
+  pupils: string[]
+  syllabi: string[]
+  sets: string
+}
+
+/** A line for every study: what it is found by, without its notes. */
+export async function listStudies(db: Db, studio: number): Promise<StudyListing[]> {
+  const { rows } = await db.query<ListingRow>(
+    `select study.id, study.title, study.tags, study.updated_at,
+            case when binned_at is not null then 'bin' when archived_at is not null then 'archive' else 'library' end
+              as shelf,
+            recipe->>'instrument' as instrument, recipe->'material'->>'tonic' as tonic,
+            recipe->'material'->>'kind' as kind, recipe->>'hands' as hands, (recipe->'tempo'->>'bpm')::int as bpm,
+            count(distinct study_set.id) as sets,
+            coalesce(array_agg(distinct pupil.name) filter (where pupil.id is not null), '{}') as pupils,
+            coalesce(array_agg(distinct study_set.syllabus_id) filter (where study_set.syllabus_id is not null), '{}')
+              as syllabi
+     from study
+     left join set_item on set_item.study_id = study.id
+     left join study_set on study_set.id = set_item.set_id
+     left join pupil on pupil.id = study_set.pupil_id
+     where study.studio_id = $1 group by study.id order by study.updated_at desc, study.title limit 10000`,
+    [studio],
+  )
+  return rows.map(({ updated_at, sets, ...row }) => ({
+    ...row,
+    sets: Number(sets),
+    updatedAt: updated_at.toISOString(),
+  }))
+}
+
+/** Moves studies to another shelf; their content and version stay. @returns ids of those that there are */
+export async function shelveStudies(db: Db, studio: number, ids: readonly string[], shelf: Shelf): Promise<string[]> {
+  const { rows } = await db.query<{ id: string }>(
+    `update study set archived_at = case when $3 = 'archive' then now() end,
+                      binned_at = case when $3 = 'bin' then now() end
+     where studio_id = $1 and id = any($2::uuid[]) returning id`,
+    [studio, ids, shelf],
+  )
+  return rows.map((row) => row.id)
+}
+
+/** Adds tags to studies and takes others off: two windows that do so at once do not undo one another. */
+export async function tagStudies(
+  db: Db,
+  studio: number,
+  ids: readonly string[],
+  add: readonly string[],
+  remove: readonly string[],
+): Promise<void> {
+  await db.query(
+    `update study set tags = array(
+       select distinct tag from unnest(tags || $3::text[]) as tag where tag <> all($4::text[]) order by tag)
+     where studio_id = $1 and id = any($2::uuid[])`,
+    [studio, ids, add, remove],
+  )
+}
+
+/** Copies a study with its accepted fingers and its tags, into the library. Null where there is no such study. */
+export async function copyStudy(db: Db, studio: number, id: string) {
+  const { rows } = await db.query<{ id: string }>(
+    `insert into study (studio_id, title, recipe, accepted, tags)
+     select studio_id, title, recipe, accepted, tags from study where studio_id = $1 and id = $2 returning id`,
+    [studio, id],
+  )
+  return rows[0] ? getStudy(db, studio, rows[0].id) : null
+}
+
+/** Titles of the sets that hold any of some studies. */
+export async function setsHolding(db: Db, studio: number, ids: readonly string[]): Promise<string[]> {
+  const { rows } = await db.query<{ title: string }>(
+    `select distinct study_set.title from set_item join study_set on study_set.id = set_item.set_id
+     where study_set.studio_id = $1 and set_item.study_id = any($2::uuid[]) order by 1`,
+    [studio, ids],
+  )
+  return rows.map((row) => row.title)
+}

@@ -1,0 +1,33 @@
+import type { RecipeInput } from '#core/study'
+import type { Shelf, Study } from '#shared/api'
+import { insertStudy, inTransaction, setsHolding, shelveStudies } from './db'
+import { notFound, Refusal } from './http'
+import { contentOf } from './studies'
+
+/** Stores several studies, all or none. @throws RecipeError naming the recipe that cannot be realised */
+export function storeStudies(studio: number, recipes: readonly RecipeInput[]): Promise<Study[]> {
+  const contents = recipes.map((recipe, at) => contentOf(recipe, {}, `recipes[${at}]`))
+  return inTransaction(async (db) => {
+    const studies: Study[] = []
+    for (const content of contents) studies.push(await insertStudy(db, studio, content))
+    return studies
+  })
+}
+
+/** A study that a pupil's set holds is not thrown away under it. */
+export const inSets = (titles: readonly string[], path: string): Refusal =>
+  new Refusal(409, {
+    code: 'study.in-set',
+    message: `A study is still in ${titles.map((title) => `“${title}”`).join(', ')}. Take it out there first.`,
+    path,
+  })
+
+/** Moves studies to a shelf, all or none. @throws Refusal 404, or 409 where a set holds one that is thrown away */
+export function moveStudies(studio: number, ids: readonly string[], shelf: Shelf): Promise<void> {
+  return inTransaction(async (db) => {
+    const held = shelf === 'bin' ? await setsHolding(db, studio, ids) : []
+    if (held.length > 0) throw inSets(held, 'ids')
+    const moved = await shelveStudies(db, studio, ids, shelf)
+    if (moved.length < ids.length) throw notFound('study')
+  })
+}
