@@ -1,4 +1,4 @@
-import { getContext, getDraw, getTransport } from 'tone'
+import { getContext, getDraw, getTransport, now } from 'tone'
 import {
   clicksOver,
   countIn,
@@ -32,6 +32,8 @@ export interface Listener {
 /** Ticks of a beat: whole for halves, thirds, quarters, sixths and eighths, and fine enough for any swing. */
 const TICKS = 960
 const NEAR = 1e-6
+/** From the press to the first click. */
+const LEAD_SECONDS = 0.05
 /** So many stretches are laid out ahead of the one that sounds. */
 const AHEAD = 2
 
@@ -62,13 +64,14 @@ export class Player {
     }
     this.cursor = asked.countIn * study.rhythm.beatsPerBar
     for (let ahead = 0; ahead < AHEAD; ahead++) this.lay(study, asked)
-    transport.start(at ?? getContext().currentTime + 0.08, 0)
+    transport.start(at ?? now() + LEAD_SECONDS, 0)
   }
 
   stop(): void {
     this.running++
     const transport = getTransport()
-    transport.stop()
+    // at once: a stop that is scheduled ahead would fall after the next start
+    transport.stop(getContext().currentTime)
     transport.cancel()
     getDraw().cancel()
     this.instrument.silence()
@@ -97,8 +100,11 @@ export class Player {
       getTransport().bpm.setValueAtTime(round.bpm, time)
       this.lay(study, asked)
     })
+    const told = new Set<number>()
     for (const note of this.notes) {
-      if (note.start > round.from - NEAR && note.start < round.to - NEAR) this.layNote(note, round, begin)
+      if (note.start < round.from - NEAR || note.start > round.to - NEAR) continue
+      this.layNote(note, round, begin, !told.has(note.step))
+      told.add(note.step)
     }
     for (const click of clicksOver(round.from, round.to, asked.metronome, study.rhythm)) {
       this.at(begin + click.beat - round.from, (time) => this.instrument.click(click.weight, time))
@@ -106,14 +112,19 @@ export class Player {
     this.cursor = begin + round.to - round.from
   }
 
-  private layNote(note: PlayedNote, round: Round, begin: number): void {
+  /** @param tells whether it is the first of its step, of which the page is told */
+  private layNote(note: PlayedNote, round: Round, begin: number, tells: boolean): void {
     this.at(begin + note.start - round.from, (time) => {
       const seconds = (note.beats * 60) / round.bpm
       if (round.sounds) this.instrument.strike(note.hand, note, seconds, time)
-      const { running } = this
-      getDraw().schedule(() => {
-        if (running === this.running) this.listener.step(note.step, round, getContext().currentTime - time)
-      }, time)
+      if (tells) this.tell(note.step, round, time)
     })
+  }
+
+  private tell(step: number, round: Round, time: number): void {
+    const { running } = this
+    getDraw().schedule(() => {
+      if (running === this.running) this.listener.step(step, round, getContext().currentTime - time)
+    }, time)
   }
 }

@@ -89,7 +89,9 @@ export const usePlaying = defineStore('playing', () => {
     state.value = 'opening'
     try {
       const ready = await opened()
-      const { loop, metronome, countIn, rounds, faster } = choices.value
+      const { loop, metronome, countIn } = choices.value
+      // a number field that is empty gives no number
+      const [rounds, faster] = [Number(choices.value.rounds) || 0, Number(choices.value.faster) || 0]
       const { bpm } = study.recipe.tempo
       lag.value = NO_LAG
       const practice = { loop, bpm, selection, rounds, faster, most: MOST_BPM }

@@ -44,8 +44,11 @@ export function completionsOf(line: string): Completion[] {
   const last = tokens.at(-1)
   // a space after the last word says that it is finished
   if (!last || last.to < line.length) return []
+  // what is part of a longer phrase already is not begun anew
+  const phrase = read(line).at(-1)
+  const least = phrase?.said ? tokens.filter(({ from }) => from >= phrase.from).length : 1
   const found = new Map<string, Completion & { back: number }>()
-  for (let back = Math.min(BACK, tokens.length); back >= 1; back--) {
+  for (let back = Math.min(BACK, tokens.length); back >= least; back--) {
     const some = tokens.slice(-back)
     for (const rule of RULES) {
       const text = begun(rule, some)

@@ -85,28 +85,28 @@ async function onKey(event: KeyboardEvent): Promise<void> {
         @keyup.right="typed"
         @keydown="onKey"
       />
-      <ul v-show="offered.length > 0" :id="list" role="listbox" aria-label="Ways to go on" class="choices offers">
-        <li
-          v-for="(each, index) in offered"
-          :id="`${list}-${index}`"
-          :key="each.words"
-          role="option"
-          class="choice"
-          :aria-selected="index === at"
-          @pointerdown.prevent="complete(each)"
-        >
-          {{ each.text }}<span class="quiet ml-3 text-[13px]">{{ each.words }}</span>
-        </li>
-      </ul>
       <span class="keys quiet">
         <button type="button" class="text-button" :disabled="!single" @click="enter">Take it</button> Enter
         <button type="button" class="text-button ml-4" @click="leave">Leave it</button> Esc
       </span>
     </div>
     <div :id="words" aria-live="polite">
-      <CalledWords :called="called" @replace="replace" />
+      <CalledWords :called="called" :unfinished="offered.length > 0" @replace="replace" />
       <p v-if="told" class="py-1 text-[14px] text-missing" role="alert">{{ told }}</p>
     </div>
+    <ul v-show="offered.length > 0" :id="list" role="listbox" aria-label="Ways to go on" class="offers">
+      <li
+        v-for="(each, index) in offered"
+        :id="`${list}-${index}`"
+        :key="each.words"
+        role="option"
+        class="offer"
+        :aria-selected="index === at"
+        @pointerdown.prevent="complete(each)"
+      >
+        {{ each.text }}
+      </li>
+    </ul>
     <div v-if="called.studies.length > 1" ref="batch">
       <CalledBatch :recipes="called.studies" :ready="called.complete && called.problems.length === 0" />
     </div>
@@ -153,6 +153,29 @@ async function onKey(event: KeyboardEvent): Promise<void> {
   cursor: default;
 }
 .offers {
-  min-width: 320px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 8px;
+  padding-top: 6px;
+  font-size: 14px;
+}
+.offers::before {
+  content: 'go on with ↓';
+  align-self: center;
+  margin-right: 4px;
+  color: var(--color-soft);
+}
+.offer {
+  border: 1px solid var(--color-rule);
+  border-radius: 3px;
+  background: var(--color-sheet);
+  padding: 2px 9px;
+  min-height: 28px;
+  cursor: pointer;
+}
+.offer[aria-selected='true'] {
+  border-color: var(--color-ink);
+  background: var(--color-ink);
+  color: var(--color-sheet);
 }
 </style>

@@ -11,6 +11,9 @@ import { addToSet, binStudies, saveStudies } from '~/stores/library'
 /** Several studies called at once: what they would be, and where to keep them. */
 const props = defineProps<{ recipes: readonly RecipeInput[]; ready: boolean }>()
 
+/** Ids of what was kept just now, so that it can be taken back. */
+const kept = shallowRef<readonly string[]>([])
+
 type Title = { title: string } | { fault: { message: string } }
 const titles = shallowRef<readonly Title[]>([])
 const newest = newestOnly()
@@ -28,8 +31,6 @@ const can = computed(() => props.ready && faults.value === 0 && titles.value.len
 
 const told = shallowRef('')
 const working = shallowRef(false)
-/** Ids of what was kept just now, so that it can be taken back. */
-const kept = shallowRef<readonly string[]>([])
 
 async function work(words: string, what: () => Promise<void>): Promise<void> {
   told.value = words

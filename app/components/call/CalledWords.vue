@@ -1,22 +1,28 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Called } from '#core/call'
+import type { Called, Understood } from '#core/call'
 
 /** The line again, each phrase over what it was taken to mean; a word that says nothing offers the nearest that does. */
-const props = defineProps<{ called: Called }>()
+const props = defineProps<{
+  called: Called
+  /** Whether the last word may still become one that means something. */
+  unfinished: boolean
+}>()
 const emit = defineEmits<{ replace: [from: number, to: number, text: string] }>()
 
 const shown = computed(() =>
   props.called.understood.filter(({ typed, said }) => typed !== ';' && said?.part.is !== 'filler'),
 )
+const isBegun = (each: Understood): boolean => props.unfinished && each === shown.value.at(-1)
 </script>
 
 <template>
   <div class="text-[13.5px]">
     <ol v-if="shown.length" class="flex flex-wrap gap-x-5 gap-y-1 pt-[6px]" aria-label="How it was understood">
       <li v-for="each in shown" :key="each.from" class="leading-[1.3]">
-        <span class="block font-medium" :class="{ unknown: !each.said }">{{ each.typed }}</span>
+        <span class="block font-medium" :class="{ unknown: !each.said && !isBegun(each) }">{{ each.typed }}</span>
         <span v-if="each.said" class="aside quiet block">{{ each.said.words }}</span>
+        <span v-else-if="isBegun(each)" class="quiet block">…</span>
         <button
           v-else-if="each.nearest"
           type="button"

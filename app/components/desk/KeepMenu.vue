@@ -114,8 +114,8 @@ const items = computed(() => {
   white-space: nowrap;
 }
 .save {
-  min-height: 28px;
-  padding: 2px 14px;
+  min-height: 26px;
+  padding: 1px 14px;
 }
 @media (max-width: 1100px) {
   .what {

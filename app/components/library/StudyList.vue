@@ -79,7 +79,7 @@ const rows = computed(() =>
   height: 36px;
   align-items: baseline;
   gap: 4px;
-  padding: 6px 10px 0 0;
+  padding: 5px 10px 0 0;
   font-size: 14px;
   white-space: nowrap;
 }
@@ -92,6 +92,7 @@ const rows = computed(() =>
   align-self: center;
   width: 34px;
   height: 30px;
+  margin-top: -5px;
   align-items: center;
   justify-content: center;
 }

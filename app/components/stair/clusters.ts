@@ -1,16 +1,18 @@
 import type { Disc, Slab, StairPicture } from './geometry'
 
-/** White and black keys of a grip stand beside each other, as they do under the hand. */
+/** Neighbours stand to either side, so that every finger can be read. */
 const ASIDE = 9
 const ROOM = 13
 
-/** A grip's keys at one moment: each key once, whites in one column and blacks in another. */
+/** A grip's keys at one moment: each key once, by turns left and right of the middle. */
 function blocked({ discs }: Slab): Disc[] {
   const [first, last] = [discs[0]!, discs.at(-1)!]
   const middle = (first.x + last.x) / 2
-  const once = discs.filter((disc, at) => discs.findIndex((other) => other.y === disc.y) === at)
+  const once = discs
+    .filter((disc, at) => discs.findIndex((other) => other.y === disc.y) === at)
+    .toSorted((a, b) => b.y - a.y)
   const spread = once.length > 1 ? ASIDE : 0
-  return once.map((disc) => ({ ...disc, x: middle + (disc.black ? spread : -spread) }))
+  return once.map((disc, at) => ({ ...disc, x: middle + (at % 2 === 0 ? -spread : spread) }))
 }
 
 /** The stair with every grip blocked: what the hand lies on before it moves. */
