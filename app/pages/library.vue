@@ -4,6 +4,7 @@ import { computed, onMounted, shallowRef, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead } from '#imports'
 import type { Shelf } from '#shared/api'
+import { MOST_COMPARED } from '~/components/compare/comparing'
 import SetList from '~/components/desk/SetList.vue'
 import SureButton from '~/components/frame/SureButton.vue'
 import FilterSentence from '~/components/library/FilterSentence.vue'
@@ -117,6 +118,13 @@ const EMPTY: Record<Shelf, string> = {
           </PopoverPanel>
         </Popover>
         <button type="button" class="plain-button" :disabled="working" @click="duplicate(ids)">Duplicate</button>
+        <NuxtLink
+          v-if="ids.length > 1 && ids.length <= MOST_COMPARED"
+          class="plain-button leading-[20px]"
+          :to="`/compare?studies=${ids.join(',')}`"
+        >
+          Compare
+        </NuxtLink>
         <button
           v-if="sought.shelf === 'library'"
           type="button"

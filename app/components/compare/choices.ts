@@ -77,8 +77,21 @@ function octaves(study: RealisedStudy): Beside[] {
     }))
 }
 
-/** What may be laid beside a study, the most telling first. */
-export const besides = (study: RealisedStudy): Beside[] => [
+/** What was accepted once, beside what the engine would do today with the same recipe. */
+const today = ({ recipe }: RealisedStudy): Beside => ({
+  value: 'today',
+  words: 'today’s engine',
+  note: 'what was accepted, and what it would be now',
+  base: 'as it was accepted',
+  recipes: [{ label: 'today’s engine', recipe }],
+})
+
+/**
+ * What may be laid beside a study, the most telling first.
+ * @param departs whether the engine would finger it otherwise today
+ */
+export const besides = (study: RealisedStudy, departs = false): Beside[] => [
+  ...(departs ? [today(study)] : []),
   ...minors(study),
   ...schools(study),
   ...nextBest(study),

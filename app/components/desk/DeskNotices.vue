@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { NuxtLink } from '#components'
 import { isFree, type RecipeInput } from '#core/study'
 import type { Desk } from '~/stores/desk'
 import type { Aside } from '~/stores/deskAside'
@@ -96,6 +97,7 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
         Shown as it was saved. Today’s engine would finger {{ desk.departs.length }}
         {{ desk.departs.length === 1 ? 'note' : 'notes' }} otherwise.
       </span>
+      <NuxtLink class="plain-button" to="/compare?beside=today">Compare</NuxtLink>
       <button type="button" class="plain-button" @click="desk.takeEngine()">Take today’s</button>
     </div>
   </div>
