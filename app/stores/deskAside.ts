@@ -48,12 +48,5 @@ export function deskAside(
     desk.changed.value = true
   }
 
-  /** Lays one on the desk again; what lies there unsaved now is set aside in its turn. */
-  async function bringBack(back: Aside): Promise<void> {
-    letAsideGo(back)
-    setAside()
-    await layUnsaved(back)
-  }
-
-  return { asides, here, setAside, layUnsaved, bringBack, letAsideGo }
+  return { asides, here, setAside, layUnsaved, letAsideGo }
 }

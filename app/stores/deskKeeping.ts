@@ -2,7 +2,7 @@ import { computed } from 'vue'
 import type { RecipeInput } from '#core/study'
 import type { Study } from '#shared/api'
 import { ask } from '~/composables/api'
-import { deskAside } from './deskAside'
+import { type Aside, deskAside } from './deskAside'
 import { deskDrafts } from './deskDrafts'
 import { deskSaving } from './deskSaving'
 import { type DeskStudy, FIRST } from './deskStudy'
@@ -13,7 +13,7 @@ export type KeepingState = 'new' | 'saved' | 'changed' | 'saving' | 'waiting' | 
 /** How the study on the desk is kept: opened, saved, copied, set aside; nothing is lost on the way. */
 export function deskKeeping(desk: DeskStudy) {
   const { saved, saving, wanted, conflict, deciding, saveError, keep, save } = deskSaving(desk)
-  const { asides, here, setAside, layUnsaved, bringBack, letAsideGo } = deskAside(desk, saved, wanted, keep)
+  const { asides, here, setAside, layUnsaved, letAsideGo } = deskAside(desk, saved, wanted, keep)
   const { safe, wake } = deskDrafts(computed(() => ({ here: here.value, asides: asides.value })))
 
   const id = computed(() => saved.value?.id ?? null)
@@ -43,6 +43,13 @@ export function deskKeeping(desk: DeskStudy) {
     const study = await ask<Study>(`/api/studies/${which}`)
     await leaveDesk()
     await show(study)
+  }
+
+  /** Lays one on the desk again that was set aside; what lies there unsaved now takes its turn. */
+  async function bringBack(back: Aside): Promise<void> {
+    letAsideGo(back)
+    await leaveDesk()
+    await layUnsaved(back)
   }
 
   /** Begins a study; one that came from a file is not saved yet. */

@@ -20,13 +20,13 @@ describe('all the material, by mouse', () => {
   it('finds kinds by family, inversions and signatures where there are any', async () => {
     const { page, problems } = await open('/desk')
     await choose(page, 'Sevenths', 'dominant', /^D,/)
-    await page.getByRole('button', { name: 'Key: D dominant seventh arpeggio' }).waitFor()
+    await page.getByRole('button', { name: 'Key: D dominant seventh arpeggio', exact: true }).waitFor()
     expect(await fingersShown(page, 'right')).toBe('12341234543214321')
     await press(page, /^Key:/)
     await press(page, 'second inversion')
     await expectAccessible(page, '.choices')
     await page.keyboard.press('Escape')
-    await page.getByRole('button', { name: 'Key: D dominant seventh arpeggio, 2nd inversion' }).waitFor()
+    await page.getByRole('button', { name: 'Key: D dominant seventh arpeggio, 2nd inversion', exact: true }).waitFor()
     const label = () => page.locator(finger('right', 0)).getAttribute('aria-label')
     await page.waitForFunction(() =>
       document.querySelector('[data-finger="right 0"]')?.getAttribute('aria-label')?.includes('A4'),
@@ -34,7 +34,7 @@ describe('all the material, by mouse', () => {
     expect(await label()).toMatch(/A4/)
     await choose(page, 'Modes', 'dorian', /^E,/)
     const signs = () => page.locator('.engraving').first().innerHTML()
-    await page.getByRole('button', { name: 'Key: E dorian' }).waitFor()
+    await page.getByRole('button', { name: 'Key: E dorian', exact: true }).waitFor()
     const own = await signs()
     await press(page, /^Key:/)
     await page.getByRole('group', { name: 'Key signature' }).getByRole('button', { name: 'none' }).click()
@@ -70,10 +70,10 @@ describe('all the material, by mouse', () => {
     await page.locator(`${finger('left', 4)}:focus`).waitFor()
     await choose(page, 'Cadence', 'minor')
     await page.waitForFunction(() => document.querySelectorAll('[data-finger]').length === 30)
-    await page.getByRole('button', { name: 'Octaves: one octave' }).waitFor()
+    await page.getByRole('button', { name: 'Octaves: one octave', exact: true }).waitFor()
     // a run again, with the octaves of a run
     await choose(page, 'Scales', 'major')
-    await page.getByRole('button', { name: 'Octaves: two octaves' }).waitFor()
+    await page.getByRole('button', { name: 'Octaves: two octaves', exact: true }).waitFor()
     expect(problems).toEqual([])
   })
 
@@ -114,7 +114,7 @@ describe('all the material, by mouse', () => {
     const { page } = await open('/desk')
     await press(page, /^Hands:/)
     await page.getByRole('option', { name: /^a sixth apart.*right hand/ }).click()
-    await page.getByRole('button', { name: 'Hands: a sixth apart' }).waitFor()
+    await page.getByRole('button', { name: 'Hands: a sixth apart', exact: true }).waitFor()
     await page.waitForFunction(() =>
       document.querySelector('[data-finger="left 0"]')?.getAttribute('aria-label')?.includes('E3'),
     )
@@ -154,7 +154,7 @@ describe('schools on the desk', () => {
     await choose(page, 'Other scales', 'blues')
     await page.getByText('shares a seven-note scale').waitFor()
     await press(page, 'Take the conservatory school')
-    await page.getByRole('button', { name: 'Key: C blues' }).waitFor()
+    await page.getByRole('button', { name: 'Key: C blues', exact: true }).waitFor()
     await page.getByRole('alert').filter({ hasText: 'seven-note' }).waitFor({ state: 'detached' })
   })
 })

@@ -11,6 +11,8 @@ const FLAGS = [
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',
+  // the page asks for sound only on a press; a driven press does not always count as one
+  '--autoplay-policy=no-user-gesture-required',
 ]
 
 export interface Window {
@@ -31,9 +33,13 @@ export function useBrowser() {
   afterAll(async () => {
     await browser?.close()
   })
-  async function open(path: string, size = { width: 1280, height: 800 }): Promise<Window> {
-    const context = await browser.newContext({ viewport: size, baseURL: inject('address') })
+  async function open(path: string, size = { width: 1280, height: 800 }, touch = false): Promise<Window> {
+    const context = await browser.newContext({ viewport: size, hasTouch: touch, baseURL: inject('address') })
     contexts.push(context)
+    return openIn(context, path)
+  }
+  /** A further window of the same browser, which keeps what the browser keeps. */
+  async function openIn(context: BrowserContext, path: string): Promise<Window> {
     const page = await context.newPage()
     const problems: string[] = []
     page.on('pageerror', (error) => problems.push(error.message))
@@ -49,7 +55,7 @@ export function useBrowser() {
     await page.goto(path)
     return { page, problems }
   }
-  return { open }
+  return { open, openIn }
 }
 
 /** WCAG 2.2 AA as far as axe can tell; of a part of the page, where the rest has been looked at already. */
@@ -65,4 +71,19 @@ export async function expectAccessible(page: Page, part?: string): Promise<void>
 export async function fingersShown(page: Page, hand: 'right' | 'left'): Promise<string> {
   const texts = await page.locator(`[data-finger^="${hand} "] text`).allTextContents()
   return texts.map((text) => text.trim()).join('')
+}
+
+/** Chooses from the desk's menu of what can be done with a whole study. */
+export async function more(page: Page, words: string): Promise<void> {
+  await page.getByRole('button', { name: 'More', exact: true }).click()
+  await page.getByRole('menuitem', { name: words, exact: true }).click()
+}
+
+/** Calls a study on the desk's line. */
+export async function callStudy(page: Page, line: string): Promise<void> {
+  await page.locator('[data-finger]').first().waitFor()
+  await page.keyboard.press('/')
+  await page.getByRole('combobox', { name: /^Call a study/ }).fill(line)
+  await page.keyboard.press('Enter')
+  await page.getByRole('region', { name: 'Call a study' }).waitFor({ state: 'detached' })
 }

@@ -63,7 +63,9 @@ export const anyShaped: fc.Arbitrary<RecipeInput> = fc
     const [figures, walks] = [figuresFor(kind), walksFor(kind)]
     const journey = journeysFor(kind).includes(asked.journey) ? asked.journey : 'one-key'
     const asWalk = walks[asked.walk % walks.length]!
-    const walk = journey !== 'one-key' && asWalk === 'crossing-loops' ? 'straight' : asWalk
+    // what grows or repeats is too long for twelve keys
+    const growing = ['crossing-loops', 'add-a-note'].includes(asWalk)
+    const walk = journey !== 'one-key' && growing ? 'straight' : asWalk
     const holds = asked.accompaniment !== 'none' && hands === 'together' && accompaniesScale(kind)
     const ends = takesBookends(kind)
     // a journey through twelve keys up a ladder is longer than any study

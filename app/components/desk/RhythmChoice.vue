@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed } from 'vue'
 import { rhythmWords, shapingWords } from '#core/realise'
 import {
@@ -13,6 +12,7 @@ import {
   SWING_RANGE,
 } from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 
 /** How the notes lie in time: the ladder, pairs, swing, accents. */
 const props = defineProps<{ recipe: Recipe }>()
@@ -27,9 +27,8 @@ const swing = (event: Event): void => change({ swing: Number((event.target as HT
 </script>
 
 <template>
-  <Popover as="div" class="relative inline-block">
-    <PopoverButton class="word" :aria-label="`Rhythm: ${words}`">{{ words }}</PopoverButton>
-    <PopoverPanel class="choices rhythm">
+  <WordPanel :words="words" :label="`Rhythm: ${words}`">
+    <div class="rhythm">
       <div class="flex">
         <div class="column">
           <h3>From one time to the next</h3>
@@ -75,14 +74,11 @@ const swing = (event: Event): void => change({ swing: Number((event.target as HT
           Even again
         </button>
       </p>
-    </PopoverPanel>
-  </Popover>
+    </div>
+  </WordPanel>
 </template>
 
 <style scoped>
-.rhythm {
-  right: 0;
-}
 .column {
   min-width: 130px;
   padding: 8px 0;

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed } from 'vue'
 import { KINDS } from '#core/material'
 import { patternWords, shapingWords } from '#core/realise'
@@ -13,6 +12,7 @@ import {
   usualNotesPerBeat,
 } from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 
 /** How the course is shaped: figure, walk, journey, accompaniment, bookends; only what this study can take. */
 const props = defineProps<{ recipe: Recipe }>()
@@ -68,9 +68,8 @@ const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKEN
 </script>
 
 <template>
-  <Popover as="div" class="relative inline-block">
-    <PopoverButton class="word" :aria-label="`Pattern: ${words}`">{{ words }}</PopoverButton>
-    <PopoverPanel class="choices shape">
+  <WordPanel :words="words" :label="`Pattern: ${words}`">
+    <div class="shape">
       <p v-if="pattern.length === 0" class="quiet p-3">This is played as it stands: no pattern goes with it.</p>
       <div v-else class="flex">
         <div v-for="each in pattern" :key="each.part" class="column">
@@ -98,16 +97,11 @@ const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKEN
         All parts combine; the engine fingers what is really played.
         <button type="button" class="text-button ml-auto text-ink" @click="straighten">Straight again</button>
       </p>
-    </PopoverPanel>
-  </Popover>
+    </div>
+  </WordPanel>
 </template>
 
 <style scoped>
-.shape {
-  right: 0;
-  max-height: 620px;
-  overflow-y: auto;
-}
 .column {
   min-width: 150px;
   padding: 8px 0;

@@ -69,7 +69,9 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
         <path v-else d="M13.5 10 l11 7 l-11 7 z" />
       </svg>
     </button>
-    <span class="now font-serif tabular-nums" aria-live="off">{{ now || (sounds ? '' : 'Hear it') }}</span>
+    <span class="telling font-serif tabular-nums" :class="{ idle: !sounds }" aria-live="off">
+      {{ now || (sounds ? '' : 'Hear it') }}
+    </span>
     <WordChoice
       label="Repeat"
       up
@@ -169,9 +171,18 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
 .play:focus-visible {
   border-radius: 50%;
 }
-.now {
+.telling {
   min-width: 68px;
   font-weight: 600;
+}
+@media (max-width: 1100px) {
+  .hear {
+    column-gap: 12px;
+    padding: 5px 10px;
+  }
+  .telling.idle {
+    display: none;
+  }
 }
 .hear :deep(.word) {
   min-height: 28px;

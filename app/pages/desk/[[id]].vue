@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { useHead, useRoute } from '#imports'
 import { NAME_SYSTEMS } from '#core/pitch'
 import ConflictDialog from '~/components/desk/ConflictDialog.vue'
@@ -56,6 +56,12 @@ watch(() => route.params.id, openHere)
 useHead({ title: () => (desk.study ? `${desk.study.title} · Tactum` : 'Desk · Tactum') })
 
 const calling = ref(false)
+const callButton = ref<HTMLButtonElement>()
+async function called(): Promise<void> {
+  calling.value = false
+  await nextTick()
+  callButton.value?.focus()
+}
 const helping = ref(false)
 const hearIt = (): void => void (desk.study && playing.toggle(desk.study, desk.marked))
 function nextNames(): void {
@@ -80,11 +86,12 @@ useShortcuts(
   () => shortcuts,
   () => showing.shown.singleKeys,
 )
-// other notes, other music
-watch(
-  () => desk.study,
-  () => void (playing.state === 'silent' || playing.stop()),
-)
+/** What playing depends on; another finger is no other music. */
+const music = computed(() => {
+  const { rhythm, hands, recipe } = desk.study ?? {}
+  return JSON.stringify([rhythm, recipe?.tempo, Object.values(hands ?? {}).map(({ midi }) => midi)])
+})
+watch(music, () => void (playing.state === 'silent' || playing.stop()))
 onBeforeUnmount(() => void playing.stop())
 </script>
 
@@ -96,11 +103,12 @@ onBeforeUnmount(() => void playing.stop())
     <p v-if="failed" role="alert" class="mb-2 text-missing">{{ failed }}</p>
     <p v-if="!desk.study && !failed" class="waiting quiet aside py-40 text-center">opening the study …</p>
     <template v-if="desk.study">
-      <CallLine v-if="calling" :desk="desk" @close="calling = false" />
+      <CallLine v-if="calling" :desk="desk" @close="called" />
       <div class="flex items-baseline gap-4">
         <TitleSentence class="flex-1" :recipe="desk.recipe" :study="desk.study" @change="desk.change" />
         <button
           v-if="!calling"
+          ref="callButton"
           type="button"
           class="text-[14px] whitespace-nowrap"
           aria-keyshortcuts="/"

@@ -1,0 +1,124 @@
+import { describe, expect, it } from 'vitest'
+import type { Page } from 'playwright-core'
+import { useBrowser } from '../support/browser'
+import { call } from '../support/http'
+
+const { open, openIn } = useBrowser()
+const finger = (hand: string, index: number) => `[data-finger="${hand} ${index}"]`
+async function pin(page: Page, hand: string, index: number, key: string): Promise<void> {
+  await page.locator(finger(hand, index)).click()
+  await page.keyboard.press(key)
+  await page.locator(`${finger(hand, index)}.pinned`).waitFor()
+}
+const fresh = async (tonic: string) =>
+  (await call('/api/studies', 'POST', { recipe: { material: { tonic, kind: 'major' } } })).body
+const stored = async (id: string) => (await call(`/api/studies/${id}`)).body
+
+describe('undo and redo', () => {
+  it('take back every change by its name, and give it again', async () => {
+    const { page } = await open('/desk')
+    await pin(page, 'right', 3, '4')
+    await page.getByRole('button', { name: 'Octaves: two octaves', exact: true }).click()
+    await page.getByRole('option', { name: 'three octaves' }).click()
+    await page.getByRole('button', { name: 'Touch: legato', exact: true }).click()
+    await page.getByRole('option', { name: 'staccato' }).click()
+    for (const words of ['touch: staccato', 'length: three octaves', 'pin 4 on F right hand']) {
+      await page.getByRole('button', { name: `Undo ${words}`, exact: true }).click()
+      await page.getByRole('button', { name: `Redo ${words}`, exact: true }).waitFor()
+    }
+    expect(await page.locator('.finger.pinned').count()).toBe(0)
+    expect(await page.getByRole('button', { name: 'Undo', exact: true }).isDisabled()).toBe(true)
+    for (const words of ['pin 4 on F right hand', 'length: three octaves', 'touch: staccato']) {
+      await page.getByRole('button', { name: `Redo ${words}`, exact: true }).click()
+    }
+    await page.getByRole('button', { name: 'Touch: staccato', exact: true }).waitFor()
+    // a number on its way is one step
+    await page.getByRole('button', { name: /^Tempo:/ }).click()
+    await page.getByLabel('Quarter notes a minute').fill('')
+    await page.keyboard.type('104', { delay: 60 })
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: /^Undo tempo: ♩ = 104/ }).click()
+    await page.getByRole('button', { name: 'Undo touch: staccato' }).waitFor()
+  })
+})
+
+describe('work is never lost', () => {
+  it('what is not saved outlives a reload, and the window', async () => {
+    const { page } = await open('/desk')
+    await pin(page, 'right', 3, '4')
+    await page.getByText('kept in this browser').waitFor()
+    await page.reload()
+    await page.locator(`${finger('right', 3)}.pinned`).waitFor()
+    const context = page.context()
+    // a second window of the same browser leaves the first one's work alone
+    const { page: other } = await openIn(context, '/desk')
+    await other.locator(finger('right', 0)).waitFor()
+    expect(await other.getByText('was not saved').count()).toBe(0)
+    await other.close()
+    await page.close()
+    const { page: later } = await openIn(context, '/desk')
+    await later.getByText('“C major, hands together, two octaves” was not saved').waitFor()
+    await later.getByRole('button', { name: 'Back to it' }).click()
+    await later.locator(`${finger('right', 3)}.pinned`).waitFor()
+  })
+
+  it('a study of the library saves itself', async () => {
+    const { id } = await fresh('E')
+    const { page } = await open(`/desk/${id}`)
+    await pin(page, 'left', 2, '2')
+    await page.getByText(/^changed since/).waitFor()
+    await page.getByText(/^saved \d/).waitFor()
+    expect(await stored(id)).toMatchObject({ version: 2, recipe: { pins: [{ hand: 'left', index: 2, finger: 2 }] } })
+  })
+
+  it('goes on without the server, and saves when it is back', async () => {
+    const { id } = await fresh('B')
+    const { page } = await open(`/desk/${id}`)
+    await page.locator(finger('right', 0)).waitFor()
+    await page.context().setOffline(true)
+    await pin(page, 'left', 2, '2')
+    await page.getByText('server gone: kept in this browser').waitFor()
+    await page.getByRole('button', { name: 'Octaves: two octaves', exact: true }).click()
+    await page.getByRole('option', { name: 'one octave' }).click()
+    await page.getByRole('button', { name: 'Octaves: one octave', exact: true }).waitFor()
+    expect((await stored(id)).version).toBe(1)
+    await page.context().setOffline(false)
+    await page.getByText(/^saved \d/).waitFor()
+    expect(await stored(id)).toMatchObject({ version: 2, recipe: { octaves: 1 } })
+  })
+
+  it('a new study that was to be saved while the server was gone is saved once', async () => {
+    const { page } = await open('/desk')
+    await page.getByRole('button', { name: 'Key: C major', exact: true }).waitFor()
+    const titles = async () =>
+      (await call('/api/studies')).body.filter((each: { title: string }) => each.title.startsWith('C major, hands'))
+    const before = (await titles()).length
+    await page.context().setOffline(true)
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByText('server gone: kept in this browser').waitFor()
+    await page.context().setOffline(false)
+    await page.getByText(/^saved \d/).waitFor()
+    expect((await titles()).length).toBe(before + 1)
+  })
+
+  it('never overwrites what was saved while the server was out of reach', async () => {
+    const { id, recipe } = await fresh('F#')
+    const { page } = await open(`/desk/${id}`)
+    await page.locator(finger('right', 0)).waitFor()
+    await page.context().setOffline(true)
+    await pin(page, 'right', 2, '2')
+    await page.getByText('server gone: kept in this browser').waitFor()
+    await call(`/api/studies/${id}`, 'PUT', { recipe: { ...recipe, octaves: 1 }, version: 1 })
+    await page.context().setOffline(false)
+    await page.getByText('Another window saved this study meanwhile').waitFor()
+    expect(await stored(id)).toMatchObject({ version: 2, recipe: { octaves: 1 } })
+    // even a reload in between keeps both
+    await page.reload()
+    await page.locator(`${finger('right', 2)}.pinned`).waitFor()
+    await page.getByText('Another window saved this study meanwhile').waitFor()
+    await page.getByRole('button', { name: 'See both' }).click()
+    await page.getByRole('button', { name: 'Take the saved one' }).click()
+    await page.getByRole('button', { name: 'Octaves: one octave', exact: true }).waitFor()
+    expect((await stored(id)).version).toBe(2)
+  })
+})

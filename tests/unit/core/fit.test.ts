@@ -1,0 +1,60 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { KIND_IDS, KINDS } from '#core/material'
+import { RecipeError } from '#core/pitch'
+import { realise } from '#core/realise'
+import { completeRecipe, fitShape, NO_BOOKENDS, PLAIN_PATTERN, shapesFor } from '#core/study'
+import { anyShaped } from '../../support/recipes'
+
+const plays = { school: 'conservatory', hands: 'together', motion: 'similar', interval: 'octave' } as const
+
+describe('a shape is fitted to other material', () => {
+  it('so that it is never refused for what the material cannot take, whatever it was made for', () => {
+    fc.assert(
+      fc.property(anyShaped, fc.constantFrom(...KIND_IDS), (shaped, kind) => {
+        const recipe = completeRecipe(shaped)
+        const fit = fitShape(recipe, KINDS[kind], { ...recipe, motion: 'similar' })
+        const next = { ...fit, hands: recipe.hands, octaves: 1, material: { tonic: 'C', kind } }
+        try {
+          realise(next, {}, 0)
+        } catch (error) {
+          expect(error).toBeInstanceOf(RecipeError)
+          // whether there is a crossing to loop around, only the fingers can tell
+          if (!/No crossing lies/.test((error as RecipeError).message)) {
+            expect((error as RecipeError).code).not.toBe('pattern.material')
+          }
+        }
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('and stays as it was where the material takes it', () => {
+    fc.assert(
+      fc.property(anyShaped, (shaped) => {
+        const recipe = completeRecipe(shaped)
+        const kind = KINDS[(shaped.material as { kind: keyof typeof KINDS }).kind]
+        expect(fitShape(recipe, kind, recipe)).toEqual({ pattern: recipe.pattern, bookends: recipe.bookends })
+      }),
+      { numRuns: 100 },
+    )
+  })
+
+  it('offers a list of pitches, a chord and shared tetrachords nothing but themselves', () => {
+    const bare = { pattern: PLAIN_PATTERN, bookends: NO_BOOKENDS }
+    const shape = {
+      pattern: { ...PLAIN_PATTERN, figure: 'broken-thirds', accompaniment: 'held-tonic' },
+      bookends: { before: 'five-finger', after: 'cadence' },
+    } as const
+    expect(fitShape(shape, null, plays)).toEqual(bare)
+    expect(fitShape(shape, KINDS['cadence-major'], plays)).toEqual(bare)
+    expect(fitShape(shape, KINDS.major, { ...plays, school: 'two-hand-tetrachords' })).toEqual(bare)
+    expect(fitShape(shape, KINDS.major, { ...plays, hands: 'left' }).pattern.accompaniment).toBe('none')
+  })
+
+  it('offers a scale everything, an arpeggio what needs no seven notes', () => {
+    expect(shapesFor(KINDS.major, plays).figure).toHaveLength(13)
+    expect(shapesFor(KINDS['major-arpeggio'], plays).figure).toEqual(['straight', 'groups-of-three', 'groups-of-four'])
+    expect(shapesFor(KINDS['harmonic-minor'], plays).journey).not.toContain('mode-chain')
+  })
+})
