@@ -31,14 +31,14 @@ const swing = (event: Event): void => change({ swing: Number((event.target as HT
     <div class="rhythm">
       <div class="flex">
         <div class="column">
-          <h3>From one time to the next</h3>
+          <p class="head">From one time to the next</p>
           <ChoiceGroup
             label="Ladder"
             :value="recipe.rhythm.ladder"
             :choices="ladders"
             @choose="change({ ladder: $event })"
           />
-          <h3>Two by two</h3>
+          <p class="head">Two by two</p>
           <ChoiceGroup
             label="Lengths"
             :value="recipe.rhythm.lengths"
@@ -60,7 +60,7 @@ const swing = (event: Event): void => change({ swing: Number((event.target as HT
           />
         </div>
         <div class="column">
-          <h3>An accent</h3>
+          <p class="head">An accent</p>
           <ChoiceGroup
             label="Accents"
             :value="recipe.rhythm.accents"
@@ -86,7 +86,7 @@ const swing = (event: Event): void => change({ swing: Number((event.target as HT
 .column + .column {
   border-left: 1px solid var(--color-rule);
 }
-h3 {
+.head {
   padding: 2px 14px 4px;
   font-family: var(--font-sans);
   font-size: 13px;

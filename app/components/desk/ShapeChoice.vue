@@ -73,7 +73,7 @@ const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKEN
       <p v-if="pattern.length === 0" class="quiet p-3">This is played as it stands: no pattern goes with it.</p>
       <div v-else class="flex">
         <div v-for="each in pattern" :key="each.part" class="column">
-          <h3>{{ each.title }}</h3>
+          <p class="head">{{ each.title }}</p>
           <ChoiceGroup
             :label="each.title"
             :value="each.now"
@@ -83,7 +83,7 @@ const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKEN
         </div>
         <div v-if="bookends.length" class="column">
           <template v-for="each in bookends" :key="each.part">
-            <h3>{{ each.title }}</h3>
+            <p class="head">{{ each.title }}</p>
             <ChoiceGroup
               :label="each.title"
               :value="each.now"
@@ -109,7 +109,7 @@ const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKEN
 .column + .column {
   border-left: 1px solid var(--color-rule);
 }
-h3 {
+.head {
   padding: 2px 14px 4px;
   font-family: var(--font-sans);
   font-size: 13px;
