@@ -1,4 +1,4 @@
-// The budgets, measured and printed: the core in this process, the grading, and the first page in a real browser.
+// The budgets, measured and printed: the core in this process, the grading, and page, library and sound in a real browser.
 import { pathToFileURL } from 'node:url'
 import { bundle } from './lib/bundle.mjs'
 import { ensureBuild, ensureModules } from './lib/packages.mjs'
@@ -11,12 +11,22 @@ async function main() {
   await ensureBuild()
   const { core } = await import(pathToFileURL(await bundle('bench/core.ts', 'bench')).href)
   core()
+  const { chromium } = await import('playwright-core')
   const { page, scripts } = await import('../bench/page.mjs')
+  const { library } = await import('../bench/library.mjs')
+  const { sound } = await import('../bench/sound.mjs')
+  const { FLAGS } = await import('../bench/print.mjs')
   scripts()
   const cluster = await startCluster(`cluster-bench-${process.pid}`, { throwAway: true })
   try {
     const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log: 'bench-server.log' })
-    await page(server.address).finally(server.stop)
+    const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: FLAGS })
+    try {
+      for (const part of [page, library, sound]) await part(browser, server.address)
+    } finally {
+      await browser.close()
+      await server.stop()
+    }
   } finally {
     await cluster.stop()
   }

@@ -11,12 +11,32 @@ export function realiser(): Remote<RealiseApi> {
   return remote
 }
 
-/** Runs work so that only the newest answer counts: `undefined` comes back to whoever was overtaken. */
+/**
+ * Runs work one after the other so that only the newest counts: what waits is dropped when something newer comes, and
+ * `undefined` comes back to whoever was overtaken, before or while it was worked on.
+ */
 export function newestOnly() {
+  let busy = false
+  let waiting: (() => void) | null = null
   let newest = 0
-  return async <T>(work: Promise<T>): Promise<T | undefined> => {
+  return async <T>(work: () => Promise<T>): Promise<T | undefined> => {
     const mine = ++newest
-    const result = await work
-    return mine === newest ? result : undefined
+    if (busy) {
+      const overtaken = waiting
+      const turn = new Promise<void>((resolve) => (waiting = resolve))
+      overtaken?.()
+      await turn
+      if (mine !== newest) return undefined
+    }
+    busy = true
+    try {
+      const result = await work()
+      return mine === newest ? result : undefined
+    } finally {
+      busy = false
+      const next = waiting
+      waiting = null
+      next?.()
+    }
   }
 }

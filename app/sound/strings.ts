@@ -8,6 +8,8 @@ const HAMMER = 8
 const MOST_PARTIALS = 24
 const DETUNE_CENTS = 0.9
 const ATTACK_SECONDS = 0.003
+/** Lifetimes after which a partial has died: e to the minus ninth. */
+const INAUDIBLE = 9
 
 const frequencyOf = (midi: number): number => 440 * 2 ** ((midi - 69) / 12)
 
@@ -39,7 +41,8 @@ function addSine(out: Float32Array, { frequency, level, lasts }: Partial, sample
   const decay = Math.exp(-1 / (lasts * sampleRate))
   const [twice, squared] = [2 * Math.cos(turn) * decay, decay * decay]
   let [before, now] = [0, Math.sin(turn) * level * decay]
-  for (let at = 1; at < out.length; at++) {
+  const end = Math.min(out.length, Math.ceil(INAUDIBLE * lasts * sampleRate))
+  for (let at = 1; at < end; at++) {
     out[at]! += now
     const next = twice * now - squared * before
     before = now

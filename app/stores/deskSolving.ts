@@ -21,8 +21,8 @@ export function deskSolving() {
   async function show(next: RecipeInput, fingers: Accepted | null = null): Promise<void> {
     recipe.value = next
     accepted.value = fingers
-    const work = realiser().realise(plain(next), plain(fingers) ?? undefined)
-    const answer = await newest(work as Promise<Realised>)
+    const work = () => realiser().realise(plain(next), plain(fingers) ?? undefined) as Promise<Realised>
+    const answer = await newest(work)
     if (!answer) return
     if ('fault' in answer) {
       fault.value = answer.fault

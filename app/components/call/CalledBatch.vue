@@ -21,7 +21,7 @@ watch(
   () => JSON.stringify(props.recipes),
   async (recipes) => {
     kept.value = []
-    const work = realiser().titles(JSON.parse(recipes)) as Promise<Title[]>
+    const work = () => realiser().titles(JSON.parse(recipes)) as Promise<Title[]>
     titles.value = (await newest(work)) ?? titles.value
   },
   { immediate: true },

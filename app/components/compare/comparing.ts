@@ -64,10 +64,13 @@ export function comparing(desk: Desk, ids: () => readonly string[], beside: () =
 
   async function load(): Promise<void> {
     const shelf = ids()
-    const asked = shelf.length > 0 ? fromLibrary(shelf) : Promise.resolve(chosen.value?.recipes ?? [])
-    const answer = await newest(
-      asked.then(realised).catch((error: unknown) => ({ studies: [] as Labelled[], fault: wordsOf(error) })),
-    )
+    const answer = await newest(async () => {
+      try {
+        return await realised(shelf.length > 0 ? await fromLibrary(shelf) : (chosen.value?.recipes ?? []))
+      } catch (error) {
+        return { studies: [] as Labelled[], fault: wordsOf(error) }
+      }
+    })
     if (!answer) return
     fault.value = answer.fault
     own.value = shelf.length > 0 ? (answer.studies[0] ?? null) : null

@@ -26,6 +26,9 @@ const twin = computed(() => {
 const MENDS: Record<string, { words: string; some: Partial<RecipeInput> }> = {
   'school.material': { words: 'Take the conservatory school', some: { school: 'conservatory' } },
   'motion.material': { words: 'Take similar motion', some: { motion: 'similar' } },
+  'pattern.material': { words: 'Play it straight', some: { pattern: {}, bookends: {} } },
+  'pattern.length': { words: 'Play it straight', some: { pattern: {}, rhythm: {} } },
+  'rhythm.beat': { words: 'Take even notes', some: { rhythm: {} } },
   'interval.motion': { words: 'Take an octave apart', some: { interval: 'octave' } },
   'interval.material': { words: 'Take an octave apart', some: { interval: 'octave' } },
 }

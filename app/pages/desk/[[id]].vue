@@ -123,7 +123,7 @@ onBeforeUnmount(() => void playing.stop())
       <DeskNotices :desk="desk" @back="back" @decide="desk.deciding = true" />
       <div class="mt-[8px] grid grid-cols-1 gap-[20px] lg:grid-cols-[minmax(0,1fr)_252px]">
         <section ref="sheet" class="self-start border border-rule bg-sheet" aria-label="The study">
-          <div v-for="system in systems" :key="system.from" class="px-[10px] pt-1">
+          <div v-for="system in systems" :key="system.from" :data-from="system.from" class="px-[10px] pt-1">
             <ScoreSystem
               :study="desk.study"
               :system="system"
