@@ -7,7 +7,13 @@ import { fail, say } from './lib/run.mjs'
 import { startServer } from './lib/server.mjs'
 
 const FOLDER = 'docs/screenshots'
-const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-background-networking']
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--disable-background-networking',
+  '--autoplay-policy=no-user-gesture-required',
+]
 
 const fingerReady = (page) => page.locator('[data-finger]').first().waitFor()
 const key = async (page, tonic, kind, family = 'Scales') => {
@@ -16,6 +22,12 @@ const key = async (page, tonic, kind, family = 'Scales') => {
   await page.getByRole('button', { name: kind, exact: true }).click()
   await page.getByRole('button', { name: new RegExp(`^${tonic},`) }).click()
   await page.keyboard.press('Escape')
+}
+
+const call = async (page, line) => {
+  await page.keyboard.press('/')
+  await page.getByRole('combobox', { name: /^Call a study/ }).fill(line)
+  await page.waitForTimeout(500)
 }
 
 const VIEWS = [
@@ -34,6 +46,40 @@ const VIEWS = [
       await fingerReady(page)
       await key(page, 'D', 'dorian', 'Modes')
       await page.getByRole('button', { name: /^Key:/ }).click()
+    },
+  },
+  {
+    name: 'desk-call',
+    path: () => '/desk',
+    act: async (page) => {
+      await fingerReady(page)
+      await call(page, 'Eb arp 1st inv LH 3 oct in groups of fuor')
+    },
+  },
+  {
+    name: 'desk-shape',
+    path: () => '/desk',
+    act: async (page) => {
+      await fingerReady(page)
+      await call(page, 'A harmonic minor in broken thirds, cadence after')
+      await page.keyboard.press('Enter')
+      await page.getByRole('button', { name: /^Pattern:/ }).click()
+    },
+  },
+  {
+    name: 'desk-hear',
+    path: () => '/desk',
+    act: async (page) => {
+      await fingerReady(page)
+      await page.keyboard.press('b')
+      await page.keyboard.press('n')
+      await page.locator('[data-finger="right 3"]').click()
+      await page.locator('[data-finger="right 10"]').click({ modifiers: ['Shift'] })
+      await page.getByRole('button', { name: /^Repeat:/ }).click()
+      await page.getByRole('option', { name: /^what is marked/ }).click()
+      await page.getByRole('button', { name: 'Hear it' }).click()
+      await page.locator('rect.sounding').first().waitFor()
+      await page.waitForTimeout(1500)
     },
   },
   {
@@ -95,7 +141,14 @@ const VIEWS = [
   },
   { name: 'sets', path: () => '/sets' },
   { name: 'set', path: (pupils) => `/sets/${pupils[0].sets[0].id}` },
-  { name: 'library', path: () => '/library' },
+  {
+    name: 'library',
+    path: () => '/library',
+    act: async (page) => {
+      await page.locator('li').first().waitFor()
+      for (const row of [0, 2]) await page.locator('li').nth(row).getByRole('checkbox').click()
+    },
+  },
   { name: 'syllabus', path: () => '/syllabi/corvane-piano' },
   {
     name: 'print',

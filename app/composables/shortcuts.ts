@@ -6,7 +6,7 @@ export interface Shortcut {
   readonly key: string
   readonly words: string
   readonly does: () => void
-  /** With Ctrl (or Command), which works while text is not being typed; single keys can be switched off. */
+  /** With Ctrl (or Command, but for Y, which is the browser's there); single keys can be switched off. */
   readonly ctrl?: true
   readonly shift?: true
 }
@@ -22,6 +22,7 @@ function takesKeys(target: EventTarget | null): boolean {
 export function useShortcuts(shortcuts: () => readonly Shortcut[], singleKeys: () => boolean): void {
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     if (event.altKey || event.defaultPrevented || takesKeys(event.target)) return
+    if (event.metaKey && event.key.toLowerCase() === 'y') return
     const ctrl = event.ctrlKey || event.metaKey
     if (!ctrl && !singleKeys()) return
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key

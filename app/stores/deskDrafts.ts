@@ -39,6 +39,8 @@ function read(key: string): Draft | null {
 
 /** Drafts of windows that were closed; taken over once. */
 async function orphans(mine: string): Promise<Aside[]> {
+  // without locks nobody can tell which windows live
+  if (!navigator.locks) return []
   const keys = Object.keys(localStorage).filter((key) => key.startsWith(PREFIX) && key !== PREFIX + mine)
   const found: Aside[] = []
   for (const key of keys) {

@@ -25,6 +25,7 @@ const movesNotes = (before: RecipeInput, some: Partial<RecipeInput>): boolean =>
 export function deskStudy() {
   const { recipe, study, fault, departs, accepted, show } = deskSolving()
   const history = deskHistory(async (next, fingers) => {
+    held.value = null
     changed.value = true
     await show(next, fingers)
   })

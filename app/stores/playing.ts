@@ -86,6 +86,10 @@ export const usePlaying = defineStore('playing', () => {
   /** Plays from the beginning of the loop. What cannot be heard is said, and changes nothing. */
   async function play(study: RealisedStudy, selection: readonly [number, number] | null): Promise<void> {
     failed.value = ''
+    if (choices.value.loop === 'selection' && !selection) {
+      failed.value = 'Nothing is marked yet: Shift and arrows on a finger, or Shift and a click.'
+      return
+    }
     state.value = 'opening'
     try {
       const ready = await opened()

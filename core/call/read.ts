@@ -75,6 +75,15 @@ const VOCABULARY: readonly string[] = [
   ...new Set([...RULES.flatMap(({ slots }) => slots.flatMap((slot) => slot.words)), ...NOTE_WORDS, ...numberWords]),
 ].filter((word) => word.length > 1)
 
+/** The nearest word that means something; of a word that only part of a phrase means, the shortest such phrase. */
+function nearestReading(text: string): string | null {
+  if (!VOCABULARY.includes(text)) return nearestWord(text, VOCABULARY)
+  const place = (shown: string): number => shown.split(' ').indexOf(text)
+  const phrases = RULES.map(({ shown }) => shown).filter((shown) => place(shown) >= 0)
+  // one that begins with the word says most surely what was meant
+  return phrases.toSorted((a, b) => place(a) - place(b) || a.length - b.length)[0] ?? null
+}
+
 /** Reads a line as the cheapest row of phrases, exactly: from the end backwards, each place once. */
 export function read(line: string): Understood[] {
   const tokens = scan(line)
@@ -90,7 +99,7 @@ export function read(line: string): Understood[] {
   for (let at = 0; at < tokens.length; at = best[at]!.next) {
     const { next, said } = best[at]!
     const [from, to] = [tokens[at]!.from, tokens[next - 1]!.to]
-    const nearest = said ? null : nearestWord(tokens[at]!.text, VOCABULARY)
+    const nearest = said ? null : nearestReading(tokens[at]!.text)
     found.push({ from, to, typed: line.slice(from, to), said, nearest })
   }
   return found

@@ -3,13 +3,23 @@ import studioFile from '../../demo/studio.json'
 import corvane from '../../demo/syllabi/corvane-piano.json'
 import type { Studio } from '#shared/api'
 import { recipeOf, syllabusOf } from '#shared/schemas'
-import { type Db, insertPupil, insertSet, insertStudy, insertSyllabus, inTransaction, updateSet } from '../db'
+import {
+  type Db,
+  insertPupil,
+  insertSet,
+  insertStudy,
+  insertSyllabus,
+  inTransaction,
+  tagStudies,
+  updateSet,
+} from '../db'
 import { contentOf } from '../studies'
 
 interface DemoSet {
   readonly title: string
-  readonly syllabus: string
-  readonly grade: string
+  readonly syllabus?: string
+  readonly grade?: string
+  readonly tags?: readonly string[]
   readonly studies: readonly unknown[]
 }
 
@@ -27,7 +37,9 @@ async function laySet(db: Db, studio: number, pupilId: string, set: DemoSet): Pr
   for (const study of set.studies) {
     studyIds.push((await insertStudy(db, studio, contentOf(recipeOf(study)))).id)
   }
-  await updateSet(db, studio, id, 1, { title: set.title, syllabusId: set.syllabus, gradeId: set.grade, studyIds })
+  const graded = { syllabusId: set.syllabus ?? null, gradeId: set.grade ?? null }
+  await updateSet(db, studio, id, 1, { title: set.title, ...graded, studyIds })
+  if (set.tags) await tagStudies(db, studio, studyIds, set.tags, [])
 }
 
 /** Lays the demo down in one transaction, unless it was laid before. */

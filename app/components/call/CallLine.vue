@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextTick, onMounted, ref, useId } from 'vue'
+import { nextTick, onBeforeUnmount, onMounted, ref, useId } from 'vue'
 import { wordsOf } from '~/composables/api'
 import type { Desk } from '~/stores/desk'
 import CalledBatch from './CalledBatch.vue'
@@ -24,6 +24,9 @@ onMounted(() => {
   input.value?.focus()
   input.value?.select()
 })
+
+// another page was opened meanwhile: what was only tried out goes
+onBeforeUnmount(() => void (props.desk.held && props.desk.leave()))
 
 async function leave(): Promise<void> {
   emit('close')

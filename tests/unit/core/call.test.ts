@@ -125,6 +125,13 @@ describe('what is not understood', () => {
     expect(called.studies[0]!.material).toMatchObject({ tonic: 'C' })
   })
 
+  it('is offered as a phrase where the word alone is only part of one', () => {
+    const [groups, typo] = parseCall('C major groups fuor').understood.filter((each) => !each.said)
+    expect(groups!.nearest).toMatch(/^groups of (three|four)$/)
+    expect(typo!.nearest).toBe('four')
+    expect(parseCall(`C major ${groups!.nearest}`).complete).toBe(true)
+  })
+
   it('says what was assumed, what is missing and what does not go together', () => {
     expect(parseCall('d minor').remarks).toEqual(['minor is taken as harmonic'])
     expect(parseCall('harmonic minor').problems.join()).toMatch(/Name a key/)
