@@ -1,5 +1,6 @@
 import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
 import { type Ref, type ShallowRef, watch } from 'vue'
+import type { RecipeInput } from '#core/study'
 import type { Study } from '#shared/api'
 import type { DeskStudy } from './deskStudy'
 
@@ -23,8 +24,12 @@ export function deskAutosave(
   save: () => Promise<boolean>,
 ) {
   const may = (): boolean => !conflict.value && !saving.value && !desk.fault.value && !desk.held.value
+  /** What was sent last: what was refused once is not sent again unchanged. */
+  let sent: RecipeInput | null = null
   async function now(): Promise<void> {
-    if (saved.value && desk.changed.value && may()) await save()
+    if (!saved.value || !desk.changed.value || !may() || desk.recipe.value === sent) return
+    sent = desk.recipe.value
+    await save()
   }
   const soon = useDebounceFn(now, QUIET)
   watch([desk.recipe, desk.changed, desk.fault, saving], () => {

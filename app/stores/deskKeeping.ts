@@ -12,7 +12,7 @@ export type KeepingState = 'new' | 'saved' | 'changed' | 'saving' | 'waiting' | 
 
 /** How the study on the desk is kept: opened, saved, copied, set aside; nothing is lost on the way. */
 export function deskKeeping(desk: DeskStudy) {
-  const { saved, saving, wanted, conflict, deciding, saveError, keep, save } = deskSaving(desk)
+  const { saved, saving, wanted, conflict, deciding, saveError, keep, save, arrived } = deskSaving(desk)
   const { asides, here, setAside, layUnsaved, letAsideGo } = deskAside(desk, saved, wanted, keep)
   const { safe, wake } = deskDrafts(computed(() => ({ here: here.value, asides: asides.value })))
 
@@ -35,8 +35,9 @@ export function deskKeeping(desk: DeskStudy) {
   /** Saves what can be saved before something else comes; the rest is set aside. */
   async function leaveDesk(): Promise<void> {
     if (desk.held.value) await desk.leave()
+    await arrived()
     const can = saved.value && desk.changed.value && !desk.fault.value && !conflict.value
-    if (can) await save(saved.value!.version, false)
+    if (can) await save(undefined, false)
     setAside()
   }
   async function open(which: string): Promise<void> {

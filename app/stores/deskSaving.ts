@@ -29,9 +29,13 @@ export function deskSaving(desk: DeskStudy) {
   /** Whether both versions are to be shown now. */
   const deciding = ref(false)
   const saveError = ref<string | null>(null)
+  /** Counts what was laid on the desk: an answer that comes after something else was laid there is none of its business. */
+  let laid = 0
+  let travelling: Promise<unknown> = Promise.resolve()
 
   /** What lies on the desk is this study of the library, or none. */
   function keep(study: Study | null): void {
+    laid++
     saved.value = study
     conflict.value = saveError.value = null
     deciding.value = wanted.value = false
@@ -40,12 +44,13 @@ export function deskSaving(desk: DeskStudy) {
 
   /** Sends what is on the desk; changes made while it travels count as not saved. */
   async function send(version: number): Promise<void> {
-    const sent = desk.recipe.value
+    const [sent, here] = [desk.recipe.value, laid]
     const body = { recipe: desk.study.value?.recipe ?? sent }
     const fingers = desk.accepted.value ? { accepted: desk.accepted.value } : {}
     const study = saved.value
       ? await put(saved.value.id, { ...body, ...fingers, version })
       : await ask<Study>('/api/studies', 'POST', { ...body, id: newId.value })
+    if (here !== laid) return
     keep(study)
     desk.changed.value = desk.recipe.value !== sent
   }
@@ -63,12 +68,20 @@ export function deskSaving(desk: DeskStudy) {
    * Saves over `version`; a stale save changes nothing and keeps both. False where nothing was saved.
    * @param asked whether the teacher asked for it: then problems are shown at once
    */
-  async function save(version = saved.value?.version ?? 0, asked = true): Promise<boolean> {
-    if (desk.held.value) await desk.leave()
+  async function save(version?: number, asked = true): Promise<boolean> {
+    // what is only tried out is meant, where the teacher presses Save; by itself it is not saved
+    if (desk.held.value) await (asked ? desk.put(desk.recipe.value) : desk.leave())
+    await Promise.all([desk.settled(), travelling])
     if (desk.fault.value) {
       if (asked) saveError.value = 'What is asked cannot be played, so it was not saved. Mend it first.'
       return false
     }
+    const sending = attempt(version ?? saved.value?.version ?? 0, asked)
+    travelling = sending
+    return sending
+  }
+
+  async function attempt(version: number, asked: boolean): Promise<boolean> {
     saving.value = true
     saveError.value = null
     try {
@@ -81,7 +94,9 @@ export function deskSaving(desk: DeskStudy) {
       saving.value = false
     }
   }
+  /** Waits for a save that is on its way. */
+  const arrived = (): Promise<unknown> => travelling
 
   deskAutosave(desk, { saved, conflict, saving, wanted }, () => save(undefined, false))
-  return { saved, saving, wanted, conflict, deciding, saveError, keep, save }
+  return { saved, saving, wanted, conflict, deciding, saveError, keep, save, arrived }
 }

@@ -17,10 +17,9 @@ export function deskSolving() {
   const accepted = shallowRef<Accepted | null>(null)
   const newest = newestOnly()
 
-  /** Shows a recipe, with the fingers that were accepted for it, if any. */
-  async function show(next: RecipeInput, fingers: Accepted | null = null): Promise<void> {
-    recipe.value = next
-    accepted.value = fingers
+  let working = Promise.resolve()
+
+  async function solve(next: RecipeInput, fingers: Accepted | null): Promise<void> {
     const work = () => realiser().realise(plain(next), plain(fingers) ?? undefined) as Promise<Realised>
     const answer = await newest(work)
     if (!answer) return
@@ -32,5 +31,23 @@ export function deskSolving() {
     study.value = answer.study
     departs.value = answer.departs
   }
-  return { recipe, study, fault, departs, accepted, show }
+
+  /** Shows a recipe, with the fingers that were accepted for it, if any. */
+  function show(next: RecipeInput, fingers: Accepted | null = null): Promise<void> {
+    recipe.value = next
+    accepted.value = fingers
+    working = solve(next, fingers)
+    return working
+  }
+
+  /** Waits until the study (or the fault) is that of the recipe. */
+  async function settled(): Promise<void> {
+    let waited: Promise<void>
+    do {
+      waited = working
+      await waited
+    } while (waited !== working)
+  }
+
+  return { recipe, study, fault, departs, accepted, show, settled }
 }

@@ -23,7 +23,7 @@ const movesNotes = (before: RecipeInput, some: Partial<RecipeInput>): boolean =>
 
 /** The study as the teacher shapes it: changes, pins, alternatives, and where the eye is. */
 export function deskStudy() {
-  const { recipe, study, fault, departs, accepted, show } = deskSolving()
+  const { recipe, study, fault, departs, accepted, show, settled } = deskSolving()
   const history = deskHistory(async (next, fingers) => {
     held.value = null
     changed.value = true
@@ -97,7 +97,7 @@ export function deskStudy() {
   const { undoes, redoes, undo, redo } = history
   const { selected, pointed, range, marked, select, extend } = selection
   return {
-    ...{ recipe, study, fault, departs, accepted, letGo, changed, held },
+    ...{ recipe, study, fault, departs, accepted, letGo, changed, held, settled },
     ...{ selected, pointed, range, marked, select, extend, undoes, redoes, undo, redo },
     ...{ change, put, tryOut, leave, putBack, takeEngine, lay },
     ...pinning,

@@ -93,6 +93,8 @@ export const usePlaying = defineStore('playing', () => {
     state.value = 'opening'
     try {
       const ready = await opened()
+      // it was stopped while it was being tuned
+      if (state.value !== 'opening') return
       const { loop, metronome, countIn } = choices.value
       // a number field that is empty gives no number
       const [rounds, faster] = [Number(choices.value.rounds) || 0, Number(choices.value.faster) || 0]

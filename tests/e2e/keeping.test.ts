@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Page } from 'playwright-core'
-import { useBrowser } from '../support/browser'
+import { more, useBrowser } from '../support/browser'
 import { call } from '../support/http'
 
 const { open, openIn } = useBrowser()
@@ -85,6 +85,57 @@ describe('work is never lost', () => {
     await page.context().setOffline(false)
     await page.getByText(/^saved \d/).waitFor()
     expect(await stored(id)).toMatchObject({ version: 2, recipe: { octaves: 1 } })
+  })
+
+  it('saves what is asked, not what is still shown, and never one study over another', async () => {
+    const { page } = await open('/desk')
+    await page.locator(finger('right', 0)).waitFor()
+    // a long study: saved in the moment in which it is called
+    await page.keyboard.press('/')
+    await page.getByRole('combobox', { name: /^Call a study/ }).fill('Db major relay by half steps, in groups of four')
+    await page.keyboard.press('Enter')
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.waitForURL(/\/desk\/[0-9a-f-]{36}$/)
+    const first = page.url().split('/').at(-1)!
+    expect((await stored(first)).recipe).toMatchObject({
+      material: { tonic: 'Db' },
+      pattern: { journey: 'relay-half-step' },
+    })
+    // another begun while the answer to a save is still on its way
+    await more(page, 'New')
+    await pin(page, 'right', 3, '4')
+    await page.route('**/api/studies', async (route) => {
+      await new Promise((resolve) => setTimeout(resolve, 1200))
+      await route.continue()
+    })
+    const answered = page.waitForResponse((answer) => answer.request().method() === 'POST')
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await more(page, 'New')
+    const { id } = (await (await answered).json()) as { id: string }
+    await page.locator('.finger.pinned').first().waitFor({ state: 'detached' })
+    await pin(page, 'left', 4, '2')
+    await page.waitForTimeout(2500)
+    expect(await stored(id)).toMatchObject({ version: 1, recipe: { pins: [{ hand: 'right', index: 3, finger: 4 }] } })
+    await page.getByText('kept in this browser').waitFor()
+  })
+
+  it('a save that is refused says so, and is not sent again and again', async () => {
+    const { id } = await fresh('G')
+    const { page } = await open(`/desk/${id}`)
+    let sent = 0
+    await page.route(`**/api/studies/${id}`, (route) => {
+      if (route.request().method() !== 'PUT') return route.continue()
+      sent++
+      const body = JSON.stringify({ code: 'server', message: 'The server could not do this.', path: '' })
+      return route.fulfill({ status: 500, contentType: 'application/json', body })
+    })
+    await pin(page, 'left', 2, '2')
+    await page.getByText('The server could not do this.').waitFor()
+    await page.waitForTimeout(4000)
+    expect(sent).toBe(1)
+    await page.unroute(`**/api/studies/${id}`)
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.getByText(/^saved \d/).waitFor()
   })
 
   it('a new study that was to be saved while the server was gone is saved once', async () => {

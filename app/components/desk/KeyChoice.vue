@@ -17,6 +17,7 @@ import {
 import { noteName, parseNote, printedName } from '#core/pitch'
 import { type FreePitches, isFree, type Recipe } from '#core/study'
 import { FAMILY_WORDS, kindsIn, shortWords } from './families'
+import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import PitchEntry from './PitchEntry.vue'
 
 /** Tonic and kind: tonics in circle order, kinds by family; or the teacher's own pitches. */
@@ -28,7 +29,8 @@ const kind = computed(() => KINDS[named.value?.kind ?? 'major'])
 const tonic = computed(() => named.value?.tonic ?? 'C')
 const family = ref<Family>(kind.value.family)
 watch(kind, (next) => (family.value = next.family))
-const kinds = computed(() => kindsIn(family.value))
+const kinds = computed(() => kindsIn(family.value).map((value) => ({ value, words: shortWords(value) })))
+const families = FAMILIES.map((value) => ({ value, words: FAMILY_WORDS[value as keyof typeof FAMILY_WORDS] }))
 
 const signsOf = (fifths: number): string =>
   fifths === 0 ? 'no signs' : `${Math.abs(fifths)} ${fifths < 0 ? 'flat' : 'sharp'}${Math.abs(fifths) > 1 ? 's' : ''}`
@@ -87,34 +89,20 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
             </button>
           </div>
         </div>
-        <div role="group" aria-label="Family" class="border-l border-rule">
-          <button
-            v-for="each in FAMILIES"
-            :key="each"
-            type="button"
-            class="choice"
-            :aria-pressed="each === family"
-            @click="family = each"
-          >
-            {{ FAMILY_WORDS[each] }}
-          </button>
-        </div>
-        <div
-          role="group"
-          :aria-label="`Kind: ${FAMILY_WORDS[family as keyof typeof FAMILY_WORDS] ?? ''}`"
+        <ChoiceGroup
+          class="border-l border-rule"
+          label="Family"
+          :value="family"
+          :choices="families"
+          @choose="family = $event"
+        />
+        <ChoiceGroup
           class="max-h-[310px] overflow-y-auto border-l border-rule"
-        >
-          <button
-            v-for="id in kinds"
-            :key="id"
-            type="button"
-            class="choice"
-            :aria-pressed="named !== null && id === kind.id"
-            @click="chooseKind(id)"
-          >
-            {{ shortWords(id) }}
-          </button>
-        </div>
+          :label="`Kind: ${FAMILY_WORDS[family as keyof typeof FAMILY_WORDS] ?? ''}`"
+          :value="named ? kind.id : ''"
+          :choices="kinds"
+          @choose="chooseKind($event as KindId)"
+        />
       </div>
       <div v-if="inversions > 1" role="group" aria-label="Inversion" class="row">
         <span class="quiet w-[80px] text-[13px]">begins in</span>

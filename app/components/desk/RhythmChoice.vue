@@ -77,26 +77,3 @@ const swing = (event: Event): void => change({ swing: Number((event.target as HT
     </div>
   </WordPanel>
 </template>
-
-<style scoped>
-.column {
-  min-width: 130px;
-  padding: 8px 0;
-}
-.column + .column {
-  border-left: 1px solid var(--color-rule);
-}
-.head {
-  padding: 2px 14px 4px;
-  font-family: var(--font-sans);
-  font-size: 13px;
-  font-weight: 400;
-  color: var(--color-soft);
-}
-.rhythm :deep(.choice) {
-  min-height: 30px;
-  padding: 4px 14px;
-  font-size: 14px;
-  white-space: nowrap;
-}
-</style>

@@ -100,26 +100,3 @@ const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKEN
     </div>
   </WordPanel>
 </template>
-
-<style scoped>
-.column {
-  min-width: 150px;
-  padding: 8px 0;
-}
-.column + .column {
-  border-left: 1px solid var(--color-rule);
-}
-.head {
-  padding: 2px 14px 4px;
-  font-family: var(--font-sans);
-  font-size: 13px;
-  font-weight: 400;
-  color: var(--color-soft);
-}
-.shape :deep(.choice) {
-  min-height: 30px;
-  padding: 4px 14px;
-  font-size: 14px;
-  white-space: nowrap;
-}
-</style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import DialogSheet from '~/components/frame/DialogSheet.vue'
 import type { Shortcut } from '~/composables/shortcuts'
 import { useShowing } from '~/stores/showing'
 
@@ -25,45 +25,39 @@ const ON_FINGERS = [
 </script>
 
 <template>
-  <Dialog :open="true" class="relative z-40" @close="emit('close')">
-    <div class="fixed inset-0 bg-ink/40" aria-hidden="true"></div>
-    <div class="fixed inset-0 flex items-center justify-center p-6">
-      <DialogPanel class="max-h-full w-[720px] overflow-auto border border-ink bg-sheet p-6">
-        <DialogTitle class="font-serif text-[21px] font-semibold">Keys at the desk</DialogTitle>
-        <div class="mt-4 grid grid-cols-2 gap-10 text-[14px]">
-          <section>
-            <h3>Anywhere but in a text field</h3>
-            <dl>
-              <div v-for="each in [...single, ...others]" :key="keyWords(each)" class="row">
-                <dt>
-                  <kbd>{{ keyWords(each) }}</kbd>
-                </dt>
-                <dd>{{ each.words }}</dd>
-              </div>
-            </dl>
-          </section>
-          <section>
-            <h3>On a finger of the score</h3>
-            <dl>
-              <div v-for="[keys, words] in ON_FINGERS" :key="keys" class="row">
-                <dt>
-                  <kbd>{{ keys }}</kbd>
-                </dt>
-                <dd>{{ words }}</dd>
-              </div>
-            </dl>
-          </section>
-        </div>
-        <div class="mt-5 flex items-center justify-between">
-          <label class="flex items-center gap-2 text-[14px]">
-            <input v-model="showing.shown.singleKeys" type="checkbox" class="h-[18px] w-[18px] accent-ink" />
-            Single keys do something (switch this off for speech input)
-          </label>
-          <button type="button" class="main-button" @click="emit('close')">Close</button>
-        </div>
-      </DialogPanel>
+  <DialogSheet title="Keys at the desk" @close="emit('close')">
+    <div class="mt-4 grid grid-cols-2 gap-10 text-[14px]">
+      <section>
+        <h3>Anywhere but in a text field</h3>
+        <dl>
+          <div v-for="each in [...single, ...others]" :key="keyWords(each)" class="row">
+            <dt>
+              <kbd>{{ keyWords(each) }}</kbd>
+            </dt>
+            <dd>{{ each.words }}</dd>
+          </div>
+        </dl>
+      </section>
+      <section>
+        <h3>On a finger of the score</h3>
+        <dl>
+          <div v-for="[keys, words] in ON_FINGERS" :key="keys" class="row">
+            <dt>
+              <kbd>{{ keys }}</kbd>
+            </dt>
+            <dd>{{ words }}</dd>
+          </div>
+        </dl>
+      </section>
     </div>
-  </Dialog>
+    <div class="mt-5 flex items-center justify-between">
+      <label class="flex items-center gap-2 text-[14px]">
+        <input v-model="showing.shown.singleKeys" type="checkbox" class="h-[18px] w-[18px] accent-ink" />
+        Single keys do something (switch this off for speech input)
+      </label>
+      <button type="button" class="main-button" @click="emit('close')">Close</button>
+    </div>
+  </DialogSheet>
 </template>
 
 <style scoped>

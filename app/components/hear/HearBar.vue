@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import type { Loop, Metronome } from '#core/playback'
 import WordChoice from '~/components/desk/WordChoice.vue'
 import type { Desk } from '~/stores/desk'
@@ -51,6 +51,11 @@ const now = computed(() => {
   return playing.round.sounds ? `♩ = ${playing.round.bpm}` : 'your turn'
 })
 const sounds = computed(() => playing.state !== 'silent')
+// another way of hearing it begins anew
+watch(
+  () => [playing.choices.loop, playing.choices.metronome, playing.choices.rounds, playing.choices.faster],
+  () => void (playing.state === 'playing' && props.desk.study && playing.play(props.desk.study, props.desk.marked)),
+)
 const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.marked)
 </script>
 

@@ -266,16 +266,6 @@ text {
   text-anchor: start;
   fill: var(--color-soft);
 }
-.range {
-  fill: none;
-  stroke: var(--color-ink);
-  stroke-width: 1.2px;
-  stroke-dasharray: 5 3;
-}
-.sounding {
-  fill: var(--color-met);
-  opacity: 0.16;
-}
 .clef {
   font-family: Bravura;
   font-size: 38px;

@@ -184,16 +184,6 @@ const edge = (midi: number) => ({
   font-size: 11px;
   fill: var(--color-soft);
 }
-.range {
-  fill: none;
-  stroke: var(--color-ink);
-  stroke-width: 1.2px;
-  stroke-dasharray: 5 3;
-}
-.sounding {
-  fill: var(--color-met);
-  opacity: 0.16;
-}
 .slab.right {
   fill: var(--color-rh-wash);
   opacity: 0.75;

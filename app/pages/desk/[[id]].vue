@@ -93,6 +93,11 @@ const music = computed(() => {
 })
 watch(music, () => void (playing.state === 'silent' || playing.stop()))
 onBeforeUnmount(() => void playing.stop())
+/** The line of music that sounds is the one that is seen. */
+watch(
+  () => systems.value.findIndex(({ from, to }) => playing.step !== null && playing.step >= from && playing.step < to),
+  (at) => sheet.value?.children[at]?.scrollIntoView({ block: 'nearest' }),
+)
 </script>
 
 <template>
@@ -123,7 +128,7 @@ onBeforeUnmount(() => void playing.stop())
       <DeskNotices :desk="desk" @back="back" @decide="desk.deciding = true" />
       <div class="mt-[8px] grid grid-cols-1 gap-[20px] lg:grid-cols-[minmax(0,1fr)_252px]">
         <section ref="sheet" class="self-start border border-rule bg-sheet" aria-label="The study">
-          <div v-for="system in systems" :key="system.from" :data-from="system.from" class="px-[10px] pt-1">
+          <div v-for="system in systems" :key="system.from" :data-from="system.from" class="system px-[10px] pt-1">
             <ScoreSystem
               :study="desk.study"
               :system="system"
@@ -197,6 +202,9 @@ onBeforeUnmount(() => void playing.stop())
 </template>
 
 <style scoped>
+.system {
+  scroll-margin-bottom: 56px;
+}
 kbd {
   display: inline-block;
   min-width: 20px;
