@@ -188,6 +188,16 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
   .telling.idle {
     display: none;
   }
+  /* no room in the row: a tab over it */
+  .telling {
+    position: absolute;
+    bottom: 100%;
+    left: 0;
+    border: 1px solid var(--color-rule);
+    border-left: 0;
+    background: var(--color-sheet);
+    padding: 2px 12px;
+  }
 }
 .hear :deep(.word) {
   min-height: 28px;
