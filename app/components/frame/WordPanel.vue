@@ -10,6 +10,7 @@ const GAP = 6
 const EDGE = 8
 const word = ref<HTMLElement>()
 const panel = ref<HTMLElement>()
+// its place is watched only while it is open: watching costs a layout each time something else moves
 const { floatingStyles } = useFloating(word, panel, {
   placement: 'bottom-start',
   middleware: [offset(GAP), flip({ padding: EDGE }), shift({ padding: EDGE })],
@@ -18,11 +19,11 @@ const { floatingStyles } = useFloating(word, panel, {
 </script>
 
 <template>
-  <Popover as="span">
+  <Popover v-slot="{ open }" as="span">
     <span ref="word">
       <PopoverButton class="word" :aria-label="label"><slot name="word" />{{ words }}</PopoverButton>
     </span>
-    <div ref="panel" class="z-30 w-max" :style="floatingStyles">
+    <div v-if="open" ref="panel" class="z-30 w-max" :style="floatingStyles">
       <PopoverPanel class="choices fits"><slot /></PopoverPanel>
     </div>
   </Popover>
