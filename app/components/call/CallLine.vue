@@ -73,6 +73,7 @@ async function onKey(event: KeyboardEvent): Promise<void> {
         class="line"
         type="text"
         role="combobox"
+        maxlength="600"
         autocomplete="off"
         autocapitalize="off"
         spellcheck="false"
