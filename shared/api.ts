@@ -15,6 +15,9 @@ export interface Study {
 /** Where a study stands: in the library, out of the way, or thrown away but not gone. */
 export type Shelf = 'library' | 'archive' | 'bin'
 
+/** Letters of a tag at the most. */
+export const MOST_TAG = 40
+
 /** A line of the library: what a study is found by. */
 export interface StudyListing {
   readonly id: string

@@ -13,7 +13,7 @@ import {
   TEMPO_RANGE,
 } from '#core/study'
 import { BEATS, checkSyllabus, CHOOSERS, ENTRY_HANDS, type Syllabus, SYLLABUS_FORMAT } from '#core/syllabus'
-import type { Shelf } from './api'
+import { MOST_TAG, type Shelf } from './api'
 import { errorOf } from './fault'
 import { note, recipeSchema } from './recipeSchema'
 
@@ -111,9 +111,8 @@ const accepted = Joi.object({
 })
 
 /** So many studies are moved or tagged by one request at the most. */
-export const MOST_AT_ONCE = 500
+const MOST_AT_ONCE = 500
 const SHELVES = ['library', 'archive', 'bin'] as const satisfies readonly Shelf[]
-export const MOST_TAG = 40
 const someIds = Joi.array().items(uuid).min(1).max(MOST_AT_ONCE).unique().required()
 const tags = Joi.array().items(words(MOST_TAG).min(1)).max(20).default([])
 

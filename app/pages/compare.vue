@@ -7,7 +7,7 @@ import type { RealisedStudy } from '#core/realise'
 import CompareRow from '~/components/compare/CompareRow.vue'
 import { comparing } from '~/components/compare/comparing'
 import DegreeTable from '~/components/compare/DegreeTable.vue'
-import WordChoice from '~/components/desk/WordChoice.vue'
+import WordChoice from '~/components/frame/WordChoice.vue'
 import { useDesk } from '~/stores/desk'
 
 /** Studies beside each other, note over note: forms, schools, the next best, more octaves, or some of the library. */

@@ -2,7 +2,7 @@ import { type Ref, ref, shallowRef, watch } from 'vue'
 import type { Aside } from './deskAside'
 
 /** What a window holds that is in no library yet. */
-export interface Draft {
+interface Draft {
   /** What lies on the desk, if it is not saved as it lies there. */
   readonly here: Aside | null
   readonly asides: readonly Aside[]

@@ -8,7 +8,7 @@ import { deskSaving } from './deskSaving'
 import { type DeskStudy, FIRST } from './deskStudy'
 
 /** How the study on the desk stands with the library. */
-export type KeepingState = 'new' | 'saved' | 'changed' | 'saving' | 'waiting' | 'two-versions'
+type KeepingState = 'new' | 'saved' | 'changed' | 'saving' | 'waiting' | 'two-versions'
 
 /** How the study on the desk is kept: opened, saved, copied, set aside; nothing is lost on the way. */
 export function deskKeeping(desk: DeskStudy) {

@@ -12,9 +12,17 @@ export type { Place } from './deskPins'
 export { FIRST }
 
 /** Fields that move or change notes: pins count notes, so they cannot outlive such a change. */
-const STRUCTURE = [
-  ...['material', 'hands', 'motion', 'interval', 'tonicHand', 'octaves', 'course', 'pattern', 'bookends'],
-] as readonly (keyof RecipeInput)[]
+const STRUCTURE: readonly (keyof RecipeInput)[] = [
+  'material',
+  'hands',
+  'motion',
+  'interval',
+  'tonicHand',
+  'octaves',
+  'course',
+  'pattern',
+  'bookends',
+]
 
 /** Whether a change moves notes; of the rhythm only the ladder does. */
 const movesNotes = (before: RecipeInput, some: Partial<RecipeInput>): boolean =>

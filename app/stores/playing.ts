@@ -11,7 +11,7 @@ import { wordsOf } from '~/composables/api'
 export type HeardHands = 'both' | Hand
 
 /** How the teacher likes to hear things; kept in the browser. */
-export interface HearingChoices {
+interface HearingChoices {
   loop: Loop
   hands: HeardHands
   metronome: Metronome
@@ -30,28 +30,17 @@ const FIRST_HEARING: HearingChoices = {
 }
 
 /** How far the picture lags behind the sound, in seconds, since playing began. */
-export interface Lag {
+interface Lag {
   readonly count: number
   readonly mean: number
   readonly worst: number
-  /** Mean of the first notes and of the latest ones: where they differ, sound and picture drift apart. */
-  readonly early: number
-  readonly late: number
 }
 
-const NO_LAG: Lag = { count: 0, mean: 0, worst: 0, early: 0, late: 0 }
-const SOME = 20
+const NO_LAG: Lag = { count: 0, mean: 0, worst: 0 }
 
 function noted(lag: Lag, late: number): Lag {
   const count = lag.count + 1
-  const share = (mean: number, over: number): number => mean + (late - mean) / over
-  return {
-    count,
-    mean: share(lag.mean, count),
-    worst: Math.max(lag.worst, Math.abs(late)),
-    early: count <= SOME ? share(lag.early, count) : lag.early,
-    late: share(lag.late, Math.min(count, SOME)),
-  }
+  return { count, mean: lag.mean + (late - lag.mean) / count, worst: Math.max(lag.worst, Math.abs(late)) }
 }
 
 const MOST_BPM = 240
@@ -128,5 +117,3 @@ export const usePlaying = defineStore('playing', () => {
 
   return { state, step, round, failed, lag, choices, play, stop, toggle, hear }
 })
-
-export type Playing = ReturnType<typeof usePlaying>

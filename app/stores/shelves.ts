@@ -36,8 +36,21 @@ function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: W
 
   const tag = (ids: readonly string[], add: readonly string[], remove: readonly string[]): Promise<void> =>
     work(async () => {
+      const having = (tag: string, has: boolean): string[] =>
+        (studies.value ?? [])
+          .filter((each) => ids.includes(each.id) && each.tags.includes(tag) === has)
+          .map(({ id }) => id)
+      // only where something changes can it be taken back
+      const back = [
+        ...add.map((each) => ({ ids: having(each, false), add: [], remove: [each] })),
+        ...remove.map((each) => ({ ids: having(each, true), add: [each], remove: [] })),
+      ].filter((each) => each.ids.length > 0)
       await ask('/api/studies/tags', 'PUT', { ids, add, remove })
-      return null
+      const words = add.length > 0 ? `Tagged “${add.join(', ')}”.` : `No longer tagged “${remove.join(', ')}”.`
+      const undo = async (): Promise<void> => {
+        for (const each of back) await ask('/api/studies/tags', 'PUT', each)
+      }
+      return { words, undo }
     })
 
   const duplicate = (ids: readonly string[]): Promise<void> =>

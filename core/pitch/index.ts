@@ -15,11 +15,10 @@ export {
   pitchClass,
   pitchName,
   printedName,
-  sameNote,
   staffPlace,
   type Letter,
   type Note,
   type Pitch,
 } from './note'
-export { fixedDoName, germanName, NAME_SYSTEMS, type NamedIn, nameIn, type NameSystem } from './names'
+export { NAME_SYSTEMS, nameIn, type NameSystem } from './names'
 export { fifthsOf, signatureAlteration, signatureLetters } from './signature'

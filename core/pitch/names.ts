@@ -17,7 +17,7 @@ const signs = (alteration: number): string => {
 }
 
 /** H is B natural, B is B flat; sharps end in -is, flats in -es, but As, Es and their doubles; common practice. */
-export function germanName({ letter, alteration }: Note): string {
+function germanName({ letter, alteration }: Note): string {
   if (letter === 'B' && alteration === -1) return 'B'
   const stem = letter === 'B' ? 'H' : letter
   if (alteration >= 0) return stem + 'is'.repeat(alteration)
@@ -26,7 +26,7 @@ export function germanName({ letter, alteration }: Note): string {
 }
 
 /** Fixed syllables with the printed signs: Sol♯. */
-export const fixedDoName = ({ letter, alteration }: Note): string => FIXED_DO[letterIndex(letter)]! + signs(alteration)
+const fixedDoName = ({ letter, alteration }: Note): string => FIXED_DO[letterIndex(letter)]! + signs(alteration)
 
 /** Syllables over a major tonic; raised ones end in -i, lowered ones in -e or -a; common practice. */
 const MOVABLE = [

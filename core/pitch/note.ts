@@ -77,5 +77,3 @@ export const midiOf = (pitch: Pitch): number => 12 * (pitch.octave + 1) + SEMITO
 
 /** Place on the staff counted in letters, C0 = 0; a step up is one more, whatever the alteration. */
 export const staffPlace = (pitch: Pitch): number => 7 * pitch.octave + letterIndex(pitch.letter)
-
-export const sameNote = (a: Note, b: Note): boolean => a.letter === b.letter && a.alteration === b.alteration

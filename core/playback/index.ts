@@ -3,5 +3,5 @@
  * rounds of a practice loop. Nothing here knows an instrument's sound or a clock.
  */
 export { type Click, clicksOver, countIn, type Metronome, METRONOMES } from './clicks'
-export { perBeatAt, type PlayedNote, playedNotes, swung, unswung } from './played'
-export { beatsOver, crossingSteps, type Loop, LOOPS, type Practice, type Round, roundsOf } from './rounds'
+export { type PlayedNote, playedNotes, swung, unswung } from './played'
+export { beatsOver, crossingSteps, type Loop, type Practice, type Round, roundsOf } from './rounds'

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { nextTick, onBeforeUnmount, onMounted, ref, useId } from 'vue'
-import { wordsOf } from '~/composables/api'
 import type { Desk } from '~/stores/desk'
 import CalledBatch from './CalledBatch.vue'
 import CalledWords from './CalledWords.vue'
@@ -33,9 +32,9 @@ async function leave(): Promise<void> {
   await props.desk.leave()
 }
 
-async function enter(): Promise<void> {
+/** Takes what the line says; several studies are for the batch to keep. */
+async function decide(): Promise<void> {
   told.value = ''
-  if (offered.value[at.value]) return complete(offered.value[at.value]!)
   if (take()) return emit('close')
   const { studies, complete: whole, problems } = called.value
   if (whole && problems.length === 0 && studies.length > 1) {
@@ -54,7 +53,8 @@ async function onKey(event: KeyboardEvent): Promise<void> {
     else await leave()
   } else if (key === 'Enter') {
     event.preventDefault()
-    await enter().catch((error: unknown) => (told.value = wordsOf(error)))
+    const offer = offered.value[at.value]
+    await (offer ? complete(offer) : decide())
   } else if ((key === 'ArrowDown' || key === 'ArrowUp') && offered.value.length > 0) {
     event.preventDefault()
     move(key === 'ArrowDown' ? 1 : -1)
@@ -87,10 +87,12 @@ async function onKey(event: KeyboardEvent): Promise<void> {
         @click="typed"
         @keyup.left="typed"
         @keyup.right="typed"
+        @keyup.home="typed"
+        @keyup.end="typed"
         @keydown="onKey"
       />
       <span class="keys quiet">
-        <button type="button" class="text-button" :disabled="!single" @click="enter">Take it</button> Enter
+        <button type="button" class="text-button" :disabled="!single" @click="decide">Take it</button> Enter
         <button type="button" class="text-button ml-4" @click="leave">Leave it</button> Esc
       </span>
     </div>
@@ -106,7 +108,8 @@ async function onKey(event: KeyboardEvent): Promise<void> {
         role="option"
         class="offer"
         :aria-selected="index === at"
-        @pointerdown.prevent="complete(each)"
+        @pointerdown.prevent
+        @click="complete(each)"
       >
         {{ each.text }}
       </li>

@@ -5,7 +5,7 @@ import { NuxtLink } from '#components'
 import type { RecipeInput } from '#core/study'
 import { wordsOf } from '~/composables/api'
 import { newestOnly, realiser } from '~/composables/realiser'
-import SetList from '~/components/desk/SetList.vue'
+import SetList from '~/components/sets/SetList.vue'
 import { addToSet, binStudies, saveStudies } from '~/stores/library'
 
 /** Several studies called at once: what they would be, and where to keep them. */

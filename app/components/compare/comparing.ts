@@ -9,7 +9,7 @@ import type { Desk } from '~/stores/desk'
 import { besides } from './choices'
 
 /** A study with what it is called here. */
-export interface Labelled {
+interface Labelled {
   readonly label: string
   readonly study: RealisedStudy
 }

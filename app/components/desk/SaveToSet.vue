@@ -4,7 +4,7 @@ import { ref } from 'vue'
 import { wordsOf } from '~/composables/api'
 import type { Desk } from '~/stores/desk'
 import { addToSet } from '~/stores/library'
-import SetList from './SetList.vue'
+import SetList from '~/components/sets/SetList.vue'
 
 /** Saves the study if need be, then puts it at the end of a set. */
 const props = defineProps<{ desk: Desk }>()

@@ -10,7 +10,7 @@ import KeyChoice from './KeyChoice.vue'
 import RhythmChoice from './RhythmChoice.vue'
 import ShapeChoice from './ShapeChoice.vue'
 import TempoChoice from './TempoChoice.vue'
-import WordChoice from './WordChoice.vue'
+import WordChoice from '~/components/frame/WordChoice.vue'
 
 /** The title is the control: every dotted word opens its choices where it stands. */
 const props = defineProps<{ recipe: RecipeInput; study: RealisedStudy }>()

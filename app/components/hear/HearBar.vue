@@ -2,7 +2,7 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, watch } from 'vue'
 import type { Loop, Metronome } from '#core/playback'
-import WordChoice from '~/components/desk/WordChoice.vue'
+import WordChoice from '~/components/frame/WordChoice.vue'
 import type { Desk } from '~/stores/desk'
 import { type HeardHands, usePlaying } from '~/stores/playing'
 

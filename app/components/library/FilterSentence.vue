@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import WordChoice from '~/components/desk/WordChoice.vue'
+import WordChoice from '~/components/frame/WordChoice.vue'
 import { type Facet, type Filter, FILTER_NAMES, type Sought } from './finding'
 
 /** What the library shows, as a sentence whose words are its filters. */

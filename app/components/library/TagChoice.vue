@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, ref } from 'vue'
-import type { StudyListing } from '#shared/api'
+import { MOST_TAG, type StudyListing } from '#shared/api'
 
 /** Tags of the chosen studies: those that all of them have, some, or none; and new ones. */
 const props = defineProps<{ studies: readonly StudyListing[]; known: readonly string[]; disabled: boolean }>()
 const emit = defineEmits<{ tag: [add: readonly string[], remove: readonly string[]] }>()
 
-const MOST = 40
 const typed = ref('')
 const tags = computed(() =>
   props.known.map((tag) => {
@@ -44,7 +43,13 @@ function add(): void {
         </label>
       </div>
       <form class="flex gap-2 px-[14px] pt-2" @submit.prevent="add">
-        <input v-model="typed" class="field w-full" aria-label="A new tag" :maxlength="MOST" placeholder="a new tag" />
+        <input
+          v-model="typed"
+          class="field w-full"
+          aria-label="A new tag"
+          :maxlength="MOST_TAG"
+          placeholder="a new tag"
+        />
         <button type="submit" class="plain-button">Add</button>
       </form>
     </PopoverPanel>

@@ -18,7 +18,7 @@ export interface Sought {
   order: 'newest' | 'title'
 }
 
-export const ANYTHING: Sought = {
+const ANYTHING: Sought = {
   words: '',
   shelf: 'library',
   instrument: '',

@@ -89,7 +89,8 @@ useShortcuts(
 /** What playing depends on; another finger is no other music. */
 const music = computed(() => {
   const { rhythm, hands, recipe } = desk.study ?? {}
-  return JSON.stringify([rhythm, recipe?.tempo, Object.values(hands ?? {}).map(({ midi }) => midi)])
+  const heard = [rhythm, recipe?.tempo, recipe?.rhythm, recipe?.articulation]
+  return JSON.stringify([heard, Object.values(hands ?? {}).map(({ midi }) => midi)])
 })
 watch(music, () => void (playing.state === 'silent' || playing.stop()))
 onBeforeUnmount(() => void playing.stop())
