@@ -34,7 +34,10 @@ export function fingerKeys(desk: Desk) {
     if (extend) desk.extend(place)
     else desk.select(place)
     await nextTick()
-    document.querySelector<SVGGElement>(`[data-finger="${place.hand} ${place.index}"]`)?.focus()
+    const finger = document.querySelector<SVGGElement>(`[data-finger="${place.hand} ${place.index}"]`)
+    finger?.focus()
+    // clear of the bars at the foot
+    finger?.closest('.system')?.scrollIntoView({ block: 'nearest' })
   }
 
   function neighbour(place: Place, key: string): Place | null {

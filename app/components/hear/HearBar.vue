@@ -155,12 +155,12 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
 
 <style scoped>
 .hear {
+  position: relative;
   display: flex;
   flex-wrap: wrap;
   align-items: center;
   gap: 4px 16px;
   border-top: 1px solid var(--color-rule);
-  background: var(--color-sheet);
   padding: 5px 14px;
   font-size: 14px;
 }
@@ -191,10 +191,10 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
   /* no room in the row: a tab over it */
   .telling {
     position: absolute;
+    right: 0;
     bottom: 100%;
-    left: 0;
+    min-width: 0;
     border: 1px solid var(--color-rule);
-    border-left: 0;
     background: var(--color-sheet);
     padding: 2px 12px;
   }

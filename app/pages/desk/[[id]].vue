@@ -170,11 +170,14 @@ watch(
               @point="desk.pointed = $event"
             />
           </div>
-          <PinBar :desk="desk" />
-          <HearBar :desk="desk" class="sticky bottom-0 z-10">
-            <ShowChoice words="show" />
-            <SaveToSet :desk="desk" />
-          </HearBar>
+          <!-- on a long study too, what pins and what plays is at hand -->
+          <div class="sticky bottom-0 z-10 bg-sheet">
+            <PinBar :desk="desk" />
+            <HearBar :desk="desk">
+              <ShowChoice words="show" />
+              <SaveToSet :desk="desk" />
+            </HearBar>
+          </div>
         </section>
         <aside aria-label="Reasons and alternatives">
           <WhyColumn
@@ -204,7 +207,7 @@ watch(
 
 <style scoped>
 .system {
-  scroll-margin-bottom: 56px;
+  scroll-margin-bottom: 92px;
 }
 kbd {
   display: inline-block;
