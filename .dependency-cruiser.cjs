@@ -6,6 +6,7 @@ const rooms = [
   'surface',
   'assign',
   'fingering',
+  'sticking',
   'together',
   'realise',
   'compare',

@@ -1,22 +1,37 @@
-import { realise, type RealisedHand, type RealisedStudy } from '#core/realise'
+import { realise, type RealisedHand, type RealisedSticking, type RealisedStudy } from '#core/realise'
 import { recipeOf } from '#shared/schemas'
 import type { Answer } from './lines'
 
-/** A hand as the terminal's contract has it; `steps` tells which notes sound together, where any do or the hands share. */
-function handOf({ notes, pitches, midi, fingers, crossings, lifts, cost, reasons, alternatives }: RealisedHand) {
+/** Which notes sound together, where any do or the hands share a course. */
+function stepsOf(notes: RealisedHand['notes']): { steps?: number[] } {
   const steps = notes.map((note) => note.step)
-  const plain = steps.every((step, at) => step === at)
+  return steps.every((step, at) => step === at) ? {} : { steps }
+}
+
+/** A hand as the terminal's contract has it. */
+function handOf({ notes, pitches, midi, fingers, crossings, lifts, cost, reasons, alternatives }: RealisedHand) {
   return {
     ...{ pitches, midi, fingers, crossings },
-    ...(plain ? {} : { steps }),
+    ...stepsOf(notes),
     ...(lifts.length > 0 ? { lifts } : {}),
     ...{ cost, reasons, alternatives },
   }
 }
 
-export function resultOf({ recipe, title, twin, keySignature, hands, together, difficulty }: RealisedStudy): Answer {
+/** Sticks as the terminal's contract has them. */
+function stickingOf({ notes, pitches, midi, sticks, doubles, inversions, rowMoves, pinned, ...rest }: RealisedSticking) {
+  return { ...{ pitches, midi, sticks, doubles, inversions, rowMoves }, ...stepsOf(notes), ...rest }
+}
+
+export function resultOf(study: RealisedStudy): Answer {
+  const { recipe, title, twin, keySignature, hands, sticking, together, difficulty } = study
   const parts = Object.fromEntries(Object.entries(hands).map(([hand, part]) => [hand, handOf(part)]))
-  return { recipe, title, twin, keySignature, hands: parts, ...(together ? { together } : {}), difficulty }
+  return {
+    ...{ recipe, title, twin, keySignature },
+    ...(sticking ? { sticking: stickingOf(sticking) } : { hands: parts }),
+    ...(together ? { together } : {}),
+    difficulty,
+  }
 }
 
 /** A recipe realised. */

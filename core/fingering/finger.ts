@@ -1,6 +1,6 @@
 import type { Material } from '../material'
 import { pitchName, RecipeError } from '../pitch'
-import { type Finger, type FreePitches, isFree, type Line, type Recipe } from '../study'
+import { type Finger, type FreePitches, isFree, type Line, type FingerRecipe } from '../study'
 import { type Alternative, alternativesTo, USUAL_ALTERNATIVES } from './alternatives'
 import { allowedBy, conflictOf, type PlacedPin } from './pins'
 import { Others } from './others'
@@ -39,7 +39,7 @@ function solvedBy(task: Task, pins: readonly PlacedPin[]) {
 }
 
 /** Notes at one step that no hand of this size can take at once. */
-function outOfReach(recipe: Recipe, { run, line }: Task): RecipeError {
+function outOfReach(recipe: FingerRecipe, { run, line }: Task): RecipeError {
   const problem = runProblem(run)
   const at = run.steps.findIndex((_, step) =>
     problem.states(step).every((hold) => problem.one(step, hold) === Infinity),
@@ -51,7 +51,7 @@ function outOfReach(recipe: Recipe, { run, line }: Task): RecipeError {
 }
 
 /** Where in the list of pitches a step stands, there or back. */
-function placeOf({ course }: Recipe, { pitches }: FreePitches, step: number): number {
+function placeOf({ course }: FingerRecipe, { pitches }: FreePitches, step: number): number {
   const last = pitches.length - 1
   const along = step <= last ? step : 2 * last - step
   return course.startsWith('up') ? along : last - along
@@ -62,7 +62,7 @@ function placeOf({ course }: Recipe, { pitches }: FreePitches, step: number): nu
  * that pattern, around the pins.
  * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together), `reach`
  */
-export function fingerLine(recipe: Recipe, material: Material, line: Line, asked: Asked = {}): Fingering {
+export function fingerLine(recipe: FingerRecipe, material: Material, line: Line, asked: Asked = {}): Fingering {
   const task = taskOf(recipe, material, line)
   const { run, pins } = task
   const best = solvedBy(task, pins)

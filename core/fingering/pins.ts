@@ -1,6 +1,6 @@
 import { conflictAmong } from '../assign'
 import { printedName, RecipeError } from '../pitch'
-import { type Finger, isDegreePin, isGripPin, type Line, type Pin, type Recipe } from '../study'
+import { type Finger, isDegreePin, isGripPin, type Line, type Pin, type FingerRecipe } from '../study'
 import type { Condition } from './ring'
 import type { Allowed } from './run'
 import type { HandStep } from './steps'
@@ -52,7 +52,7 @@ function degreeFixes(
  * @param degrees how many degrees the material has; 0 where it has none
  * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict`
  */
-export function placedPins(recipe: Recipe, line: Line, degrees: number): PlacedPin[] {
+export function placedPins(recipe: FingerRecipe, line: Line, degrees: number): PlacedPin[] {
   const placed = recipe.pins.flatMap((pin, at): PlacedPin[] =>
     pin.hand === line.hand ? [{ pin, at, fixes: fixesOf(line, degrees, pin, `pins[${at}]`) }] : [],
   )

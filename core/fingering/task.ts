@@ -1,5 +1,5 @@
 import type { Material } from '../material'
-import { hasChords, type Line, type Recipe } from '../study'
+import { hasChords, type Line, type FingerRecipe } from '../study'
 import { type Habit, habitOf, positionHabit } from './habit'
 import { conditionsOf, type PlacedPin, placedPins } from './pins'
 import { type Condition, type RingFingering, solveRing } from './ring'
@@ -21,7 +21,7 @@ export interface Task {
   readonly first: 'pattern' | 'two'
 }
 
-function firstFingerOf(recipe: Recipe, material: Material): 'pattern' | 'two' {
+function firstFingerOf(recipe: FingerRecipe, material: Material): 'pattern' | 'two' {
   if (recipe.firstFinger !== 'usual') return recipe.firstFinger
   return material.kind.family === 'arpeggio' || material.kind.family === 'seventh' ? 'two' : 'pattern'
 }
@@ -35,7 +35,7 @@ function distinct(rings: readonly RingFingering[]): RingFingering[] {
   })
 }
 
-const inPositions = (recipe: Recipe, material: Material): boolean =>
+const inPositions = (recipe: FingerRecipe, material: Material): boolean =>
   material.kind.family === 'position' || recipe.school === 'two-hand-tetrachords'
 
 /** Whether a line repeats by the octave, so that the octave can be solved first. */
@@ -48,7 +48,7 @@ export const habitFor =
     habitOf(task.line.hand, steps, ring, task.first)
 
 /** @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` */
-export function taskOf(recipe: Recipe, material: Material, line: Line): Task {
+export function taskOf(recipe: FingerRecipe, material: Material, line: Line): Task {
   const pins = placedPins(recipe, line, material.up.length)
   const heldNote = line.free === 'held' && !hasChords(line)
   const positions = inPositions(recipe, material) || heldNote

@@ -1,10 +1,19 @@
 import { type Alternative, type Fingering, fingerLine, type Reason } from '../fingering'
 import { pitchName, RecipeError } from '../pitch'
-import { type Finger, type Hand, isDegreePin, isGripPin, type LineNote, type Pin, type Recipe } from '../study'
-import { notesOf, type Part } from './parts'
+import {
+  type Finger,
+  type FingerRecipe,
+  type Hand,
+  isDegreePin,
+  isGripPin,
+  type LineNote,
+  type Pin,
+  type Stick,
+} from '../study'
+import { degreesOf, notesOf, type Part } from './parts'
 
-/** Fingers that a teacher has accepted, by hand. */
-export type Accepted = Partial<Record<Hand, readonly Finger[]>>
+/** Fingers that a teacher has accepted, by hand; or sticks. */
+export type Accepted = Partial<Record<Hand, readonly Finger[]>> & { readonly sticks?: readonly Stick[] }
 
 /** One hand of a realised study. */
 export interface RealisedHand extends Fingering {
@@ -47,9 +56,6 @@ function renumbered(error: unknown, pins: readonly PartPin[]): unknown {
   return new RecipeError(error.code, error.message, path, error.details)
 }
 
-/** A degree that a bookend or another key does not have is nobody's mistake there. */
-const degreesOf = (part: Part): number => part.material.up.length
-
 function fingeredPart(part: Part, hand: Hand, from: number, pins: readonly Pin[], asked: Asked): Fingering {
   const line = part.lines.find((each) => each.hand === hand)!
   const count = line.notes.length
@@ -58,7 +64,7 @@ function fingeredPart(part: Part, hand: Hand, from: number, pins: readonly Pin[]
   )
   const accepted = asked.accepted[hand]?.slice(from, from + count)
   try {
-    const recipe = { ...part.recipe, pins: own.map(({ pin }) => pin) }
+    const recipe = { ...(part.recipe as FingerRecipe), pins: own.map(({ pin }) => pin) }
     const fingering = fingerLine(recipe, part.material, line, { accepted, alternatives: asked.alternatives })
     return { ...fingering, pinned: fingering.pinned.map(({ index, pin }) => ({ index, pin: own[pin]!.at })) }
   } catch (error) {
@@ -124,7 +130,7 @@ const MOST_ALTERNATIVES = 5
 
 /** Every hand of some parts, fingered part by part. @throws RecipeError */
 export function fingeredHands(
-  recipe: Recipe,
+  recipe: FingerRecipe,
   parts: readonly Part[],
   asked: Asked,
 ): Partial<Record<Hand, RealisedHand>> {

@@ -2,8 +2,10 @@ import { fingerLine } from '../fingering'
 import { freeMaterial, type Material, materialOf } from '../material'
 import { parsePitch, RecipeError } from '../pitch'
 import {
+  type FingerRecipe,
   type Hand,
   isFree,
+  isMallets,
   type Line,
   linesOf,
   type Recipe,
@@ -32,8 +34,11 @@ export function materialFor({ material, signature }: Recipe): Material {
   return freeMaterial(parsePitch(typeof first === 'string' ? first : first![0]!))
 }
 
+/** Degrees of a part; one that a bookend or another key does not have is nobody's mistake there. */
+export const degreesOf = (part: Part): number => part.material.up.length
+
 /** The straight rising course of a section, whose crossings its loops go around. */
-const rising = (recipe: Recipe, octaves: number): Recipe => ({
+const rising = (recipe: FingerRecipe, octaves: number): FingerRecipe => ({
   ...recipe,
   octaves,
   course: 'up',
@@ -41,7 +46,7 @@ const rising = (recipe: Recipe, octaves: number): Recipe => ({
 })
 
 /** Steps of the first octave on which either hand lands a crossing, going up. */
-function crossingsOver(recipe: Recipe, material: Material, octaves: number): number[] {
+function crossingsOver(recipe: FingerRecipe, material: Material, octaves: number): number[] {
   const straight = rising(recipe, octaves)
   const steps = linesOf(straight, material).flatMap((line) => {
     const { crossings } = fingerLine(straight, material, line, { alternatives: 0 })
@@ -53,7 +58,7 @@ function crossingsOver(recipe: Recipe, material: Material, octaves: number): num
 }
 
 /** Where a single octave has no crossing, the one that leads into the next. @throws RecipeError where there is none */
-function crossingsIn(recipe: Recipe, material: Material): number[] {
+function crossingsIn(recipe: FingerRecipe, material: Material): number[] {
   const own = crossingsOver(recipe, material, recipe.octaves)
   const found = own.length > 0 ? own : crossingsOver(recipe, material, 2)
   if (found.length > 0) return found
@@ -63,7 +68,7 @@ function crossingsIn(recipe: Recipe, material: Material): number[] {
 
 /** A section's lines. @throws RecipeError */
 function linesFor({ recipe, leads }: Section, material: Material): Line[] {
-  const loops = recipe.pattern.walk === 'crossing-loops'
+  const loops = !isMallets(recipe) && recipe.pattern.walk === 'crossing-loops'
   return linesOf(recipe, material, loops ? { crossings: crossingsIn(recipe, material) } : { leads })
 }
 
@@ -98,10 +103,11 @@ export const notesOf = (part: Part, hand: Hand): Line['notes'] =>
       part.from === 0 ? note : { ...note, step: note.step + part.from, fresh: note.fresh || at === 0 },
     )
 
-export const stretchOf = ({ steps, recipe }: Part): Stretch => ({
+export const stretchOf = ({ steps, recipe, rests }: Part, last: boolean): Stretch => ({
   steps,
   perBeat: recipe.tempo.notesPerBeat,
   lengths: recipe.rhythm.lengths,
+  ...(rests && !last ? { rests } : {}),
 })
 
 /** The signature that all parts share; none where the keys change, so that every sign stands before its note. */

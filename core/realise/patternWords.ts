@@ -39,6 +39,7 @@ const LADDER: Record<Ladder, string> = {
   none: '',
   notes: 'up the ladder of notes',
   octaves: 'an octave more each time, and faster',
+  strokes: 'up the ladder of strokes',
 }
 const LENGTHS: Record<Lengths, string> = { even: '', 'long-short': 'long-short', 'short-long': 'short-long' }
 const BEFORE: Record<Bookends['before'], string> = { none: '', 'five-finger': 'five-finger run before' }

@@ -1,7 +1,9 @@
 import { type Material, twinOf } from '../material'
 import { noteName, printedName } from '../pitch'
-import { isFree, type Recipe } from '../study'
+import { isFree, isMallets, type Recipe } from '../study'
+import { malletInstrument } from '../surface'
 import { patternWords as shapeWords } from './patternWords'
+import { playedWords } from './playedWords'
 
 const NUMBERS = ['no', 'one', 'two', 'three', 'four']
 const INVERSIONS = ['', 'first inversion', 'second inversion', 'third inversion']
@@ -42,12 +44,16 @@ function pitchesWords(pitches: readonly (string | readonly string[])[]): string 
   return `Pattern ${text}${pitches.length > SHOWN_PITCHES ? ' …' : ''}`
 }
 
+/** By whom, or on what: “hands together”, “marimba”. */
+const playedBy = (recipe: Recipe): string =>
+  isMallets(recipe) ? malletInstrument(recipe.instrument).family : handWords(recipe)
+
 /** “G♯ harmonic minor, hands together, two octaves”. */
 export function titleOf(recipe: Recipe, material: Material): string {
   const course = recipe.course === 'up-down' ? '' : recipe.course.replace('-', ' and ')
   if (isFree(recipe.material)) {
     const back = recipe.course === 'up' ? '' : course || 'and back'
-    return [pitchesWords(recipe.material.pitches), handWords(recipe), back, ...shapeWords(recipe)]
+    return [pitchesWords(recipe.material.pitches), playedBy(recipe), back, ...shapeWords(recipe), ...playedWords(recipe)]
       .filter(Boolean)
       .join(', ')
   }
@@ -55,11 +61,12 @@ export function titleOf(recipe: Recipe, material: Material): string {
   const octaves = cadence && recipe.octaves === 1 ? '' : octaveWords(recipe.octaves)
   const parts = [
     materialWords(material),
-    handWords(recipe),
+    playedBy(recipe),
     apartWords(recipe),
     octaves,
     cadence ? '' : course,
     ...shapeWords(recipe),
+    ...playedWords(recipe),
   ]
   return parts.filter(Boolean).join(', ')
 }

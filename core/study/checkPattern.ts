@@ -1,6 +1,7 @@
 import type { Material } from '../material'
 import { RecipeError } from '../pitch'
-import { isFree, type Recipe } from './recipe'
+import { shapesFor } from './fit'
+import { isFree, isMallets, type Recipe } from './recipe'
 import { accompaniesScale, type Figure, figuresFor, journeysFor, takesBookends, walksFor, type Walk } from './shape'
 
 const refuse = (field: string, words: string): RecipeError => new RecipeError('pattern.material', words, field)
@@ -35,12 +36,30 @@ interface Held {
   readonly needs: string
 }
 
+/** Sticks take what needs neither thumbs nor a second hand, and four mallets a plain run with their own figure. */
+function checkStruck(recipe: Recipe, material: Material): void {
+  if (!isMallets(recipe)) return
+  const can = shapesFor(isFree(recipe.material) ? null : material.kind, recipe)
+  for (const field of ['walk', 'accompaniment'] as const) {
+    const asked = recipe.pattern[field]
+    if ((can[field] as readonly string[]).includes(asked)) continue
+    throw refuse(`pattern.${field}`, `${nameOf(asked)} is for fingers: sticks have no thumbs to cross and share one line.`)
+  }
+  if (recipe.bookends.after !== 'none') {
+    throw refuse('bookends.after', 'Chords of three notes and more are for fingers: two sticks strike two bars at the most.')
+  }
+  if (recipe.mallets.count === 4 && recipe.pattern.figure !== 'straight') {
+    throw refuse('pattern.figure', 'Four mallets have a figure of their own: pattern.figure must be straight.')
+  }
+}
+
 /**
  * Whether a pattern goes with what is played.
  * @throws RecipeError `pattern.material` naming the part of the pattern, and what it needs
  */
 export function checkPattern(recipe: Recipe, material: Material): void {
   if (isPlain(recipe)) return
+  checkStruck(recipe, material)
   const { kind } = material
   const { figure, walk, journey } = recipe.pattern
   const shared = recipe.school === 'two-hand-tetrachords' || isFree(recipe.material)

@@ -1,7 +1,8 @@
 import { inversionsOf, kindOf, type NamedMaterial, SIGNATURES, type Texture } from '../material'
 import { parsePitch, pitchName, RecipeError } from '../pitch'
 import type { Hand } from './hand'
-import { checkedPin, oneOf, whole } from './pin'
+import { checkMallets, completeSticking } from './completeMallets'
+import { checkedPin, checkedStickPin, oneOf, whole } from './pin'
 import { completeBookends, completePattern, completeRhythm, usualNotesPerBeat } from './completeShape'
 import {
   ARTICULATIONS,
@@ -9,6 +10,7 @@ import {
   type Course,
   COURSES,
   type FingeringSettings,
+  type FingerRecipe,
   FIRST_FINGERS,
   FORMAT,
   type FreePitches,
@@ -19,6 +21,7 @@ import {
   INTERVALS,
   isFree,
   LEFT_ARPEGGIOS,
+  type MalletRecipe,
   MOST_OCTAVES,
   MOST_PITCHES,
   type Motion,
@@ -33,7 +36,7 @@ import {
 import type { Pattern } from './shape'
 
 const DEFAULT_TEMPO: Tempo = { bpm: 60, notesPerBeat: 2 }
-/** Block chords last a beat each. */
+/** Block chords and rolled notes last a beat each. */
 const CHORD_TEMPO: Tempo = { bpm: 60, notesPerBeat: 1 }
 /** Octaves and course of what is not a run. */
 const SHORT: Partial<Record<Texture, { octaves: number; course: Course }>> = {
@@ -109,9 +112,9 @@ function completeShape(input: RecipeInput, texture: Texture) {
   }
 }
 
-function completeTempo(tempo: Partial<Tempo> | undefined, texture: Texture, pattern: Pattern): Tempo {
+function completeTempo(tempo: Partial<Tempo> | undefined, beats: boolean, pattern: Pattern): Tempo {
   const usual = { ...DEFAULT_TEMPO, notesPerBeat: usualNotesPerBeat(pattern) }
-  const { bpm, notesPerBeat } = { ...(texture === 'cadence' ? CHORD_TEMPO : usual), ...tempo }
+  const { bpm, notesPerBeat } = { ...(beats ? CHORD_TEMPO : usual), ...tempo }
   return {
     bpm: whole(bpm, TEMPO_RANGE.least, TEMPO_RANGE.most, 'tempo.bpm'),
     notesPerBeat: oneOf(notesPerBeat, NOTES_PER_BEAT, 'tempo.notesPerBeat'),
@@ -126,29 +129,56 @@ const completeSettings = (input: RecipeInput): FingeringSettings => ({
   handSize: oneOf(input.handSize ?? 'average', HAND_SIZES, 'handSize'),
 })
 
-/**
- * Fills the defaults and checks every field on its own; whether the whole fits the instrument is `study`'s and
- * `fingering`'s to say.
- * @throws RecipeError naming the field
- */
-export function completeRecipe(input: RecipeInput): Recipe {
+/** Fields that only one sort of instrument has. */
+const FINGERS_ONLY = ['firstFinger', 'leftArpeggio', 'chromatic', 'handSize'] as const
+const MALLETS_ONLY = ['lead', 'tops', 'rudiment', 'rudimentOn', 'roll', 'mallets', 'strike', 'bars'] as const
+
+/** @throws RecipeError `field.instrument` where a field belongs to another sort of instrument */
+function checkFields(input: RecipeInput, instrument: Recipe['instrument']): void {
+  const fingers = instrument === 'piano'
+  const stray = (fingers ? MALLETS_ONLY : FINGERS_ONLY).find((field) => input[field] !== undefined)
+  if (stray === undefined) return
+  const words = `${stray} is for ${fingers ? 'mallets' : 'fingers'}; this study is for ${fingers ? 'the piano' : instrument}.`
+  throw new RecipeError('field.instrument', words, stray)
+}
+
+/** Everything but settings and pins. */
+function completeCommon(input: RecipeInput) {
   const { material, texture } = completeMaterial(input?.material)
-  const { pins = [] } = input
   const pattern = completePattern(input.pattern)
-  const tempo = completeTempo(input.tempo, texture, pattern)
-  if (!Array.isArray(pins)) throw new RecipeError('field.unknown', 'pins must be a list.', 'pins')
+  const rolled = input.roll?.manner !== undefined && input.roll.manner !== 'none'
+  const tempo = completeTempo(input.tempo, rolled || texture === 'cadence', pattern)
   return {
     format: oneOf(input.format ?? FORMAT, [FORMAT] as const, 'format'),
-    instrument: oneOf(input.instrument ?? 'piano', INSTRUMENTS, 'instrument'),
     material,
     ...completeShape(input, texture),
     pattern,
     rhythm: completeRhythm(input.rhythm, tempo),
     bookends: completeBookends(input.bookends),
-    ...completeSettings(input),
     signature: oneOf(input.signature ?? 'own', SIGNATURES, 'signature'),
     articulation: oneOf(input.articulation ?? 'legato', ARTICULATIONS, 'articulation'),
     tempo,
-    pins: pins.map(checkedPin),
   }
+}
+
+/**
+ * Fills the defaults and checks every field on its own; whether the whole fits the instrument is `study`'s and
+ * `fingering`'s to say.
+ * @throws RecipeError naming the field
+ */
+export function completeRecipe(input: RecipeInput & { readonly instrument?: 'piano' }): FingerRecipe
+export function completeRecipe(input: RecipeInput): Recipe
+export function completeRecipe(input: RecipeInput): Recipe {
+  const common = completeCommon(input)
+  const instrument = oneOf(input.instrument ?? 'piano', INSTRUMENTS, 'instrument')
+  checkFields(input, instrument)
+  const { pins = [] } = input
+  if (!Array.isArray(pins)) throw new RecipeError('field.unknown', 'pins must be a list.', 'pins')
+  if (instrument === 'piano') {
+    return { ...common, instrument, ...completeSettings(input), pins: pins.map(checkedPin) }
+  }
+  const settings = completeSticking(input, common.material)
+  const recipe: MalletRecipe = { ...common, instrument, ...settings, pins: pins.map(checkedStickPin) }
+  checkMallets(recipe, settings, instrument)
+  return recipe
 }

@@ -1,4 +1,5 @@
 import { RecipeError } from '../pitch'
+import { partOf } from './part'
 import { notesInCell } from './path'
 import { oneOf, whole } from './pin'
 import type { Tempo } from './recipe'
@@ -20,20 +21,6 @@ import {
   SWING_RANGE,
   WALKS,
 } from './shape'
-
-/** A part of a recipe that is itself an object. @throws RecipeError `field.unknown` naming what does not belong there */
-function partOf<T extends object>(value: unknown, plain: T, path: string): T {
-  if (value === undefined) return plain
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) {
-    throw new RecipeError('field.unknown', `${path} must hold ${Object.keys(plain).join(', ')}.`, path)
-  }
-  const stray = Object.keys(value).find((field) => !(field in plain))
-  if (stray !== undefined) {
-    throw new RecipeError('field.unknown', `${path}.${stray} is not known.`, `${path}.${stray}`)
-  }
-  const told = Object.fromEntries(Object.entries(value).filter(([, each]) => each !== undefined))
-  return { ...plain, ...told }
-}
 
 /** @throws RecipeError naming the field */
 export function completePattern(value: unknown): Pattern {

@@ -5,8 +5,9 @@ import { checkPattern } from './checkPattern'
 import { type Leg, LEGS, mirrored, pathOf, type PathStep } from './path'
 import { type Place, placesOf, runPlace } from './places'
 import type { Hand } from './hand'
+import { struck } from './struck'
 import type { Line, LineNote } from './line'
-import { type Course, type FreePitches, handsOf, isFree, type Recipe } from './recipe'
+import { type Course, type FreePitches, handsOf, isFree, isMallets, type Recipe } from './recipe'
 
 export type { Leg } from './path'
 
@@ -72,7 +73,8 @@ function checkShape(recipe: Recipe, material: Material): void {
   }
 }
 
-interface Step {
+/** One place of a hand's course, on its way. */
+export interface Step {
   readonly place: Place
   readonly leg: Leg
   readonly octave: number
@@ -123,7 +125,8 @@ function otherSteps(recipe: Recipe, material: Material, hand: Hand, shared: bool
 function lineOf(recipe: Recipe, material: Material, hand: Hand, asks: SectionAsks): Line {
   const shared = sharesHands(recipe, material)
   const runs = material.kind.texture === 'run' && !shared
-  const all = runs ? runSteps(recipe, material, hand, asks) : otherSteps(recipe, material, hand, shared)
+  const course = runs ? runSteps(recipe, material, hand, asks) : otherSteps(recipe, material, hand, shared)
+  const all = isMallets(recipe) ? struck(recipe, material, course) : course
   const alone = recipe.hands !== 'together'
   const notes: LineNote[] = []
   let order = 0
@@ -131,10 +134,11 @@ function lineOf(recipe: Recipe, material: Material, hand: Hand, asks: SectionAsk
     if (place.hand !== undefined && place.hand !== hand) return
     const tonic: Pitch = { ...material.tonic, octave }
     const step = alone ? order : at
-    for (const interval of place.sounds) {
+    place.sounds.forEach((interval, voice) => {
       const pitch = pitchAbove(tonic, interval)
-      notes.push({ pitch, midi: midiOf(pitch), degree: place.degree, leg, step, fresh: fresh && order > 0 })
-    }
+      const mallet = place.mallets && { mallet: place.mallets[voice]! }
+      notes.push({ pitch, midi: midiOf(pitch), degree: place.degree, leg, step, fresh: fresh && order > 0, ...mallet })
+    })
     order++
   })
   return recipe.pattern.figure === 'straight' ? { hand, notes } : { hand, notes, free: 'figure' }
@@ -166,7 +170,8 @@ function freeLine(recipe: Recipe, { pitches }: FreePitches, hand: Hand): Line {
 export function linesOf(recipe: Recipe, material: Material, asks: SectionAsks = {}): Line[] {
   checkShape(recipe, material)
   checkPattern(recipe, material)
-  const lines = handsOf(recipe.hands).map((hand) =>
+  const players = isMallets(recipe) ? (['right'] as const) : handsOf(recipe.hands)
+  const lines = players.map((hand) =>
     isFree(recipe.material) ? freeLine(recipe, recipe.material, hand) : lineOf(recipe, material, hand, asks),
   )
   return accompaniment(recipe, material, lines)

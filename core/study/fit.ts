@@ -23,10 +23,10 @@ export interface Shapes {
   readonly after: readonly (typeof AFTER)[number][]
 }
 
-type Asked = Pick<Recipe, 'school' | 'hands' | 'motion' | 'interval'>
+type Asked = Pick<Recipe, 'instrument' | 'school' | 'hands' | 'motion' | 'interval'>
 
 /** What a kind takes, played so; `null` for a list of pitches, which takes nothing but a rhythm. */
-export function shapesFor(kind: Kind | null, { school, hands, motion, interval }: Asked): Shapes {
+export function shapesFor(kind: Kind | null, { instrument, school, hands, motion, interval }: Asked): Shapes {
   const bare: Shapes = {
     figure: ['straight'],
     walk: ['straight'],
@@ -36,6 +36,7 @@ export function shapesFor(kind: Kind | null, { school, hands, motion, interval }
     after: ['none'],
   }
   if (!kind || school === 'two-hand-tetrachords') return bare
+  if (instrument !== 'piano') return malletShapes(kind, bare)
   const bookends = takesBookends(kind)
   const oneHandFree = hands === 'together' && motion === 'similar' && interval === 'octave' && accompaniesScale(kind)
   return {
@@ -47,6 +48,15 @@ export function shapesFor(kind: Kind | null, { school, hands, motion, interval }
     after: bookends ? AFTER : bare.after,
   }
 }
+
+/** Sticks have no thumbs to loop around, no hand to spare for an accompaniment, and no chords of three. */
+const malletShapes = (kind: Kind, bare: Shapes): Shapes => ({
+  ...bare,
+  figure: figuresFor(kind),
+  walk: walksFor(kind).filter((walk) => walk !== 'crossing-loops'),
+  journey: journeysFor(kind),
+  before: takesBookends(kind) ? BEFORE : bare.before,
+})
 
 /** A shape as far as a kind can take it; what it cannot becomes plain. */
 export function fitShape(

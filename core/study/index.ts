@@ -8,10 +8,42 @@ export { completeRecipe, usualOctave } from './complete'
 export { usualNotesPerBeat } from './completeShape'
 export { hasChords, type Leg, type Line, type LineNote, linesOf, type SectionAsks, stepsIn } from './course'
 export { fitShape, type Shapes, shapesFor } from './fit'
-export type { Finger, Hand } from './hand'
+export type { Finger, Hand, Stick } from './hand'
 export { mirrored, pathOf, type PathStep } from './path'
 export { octaveOf } from './places'
 export {
+  BAR_RANGES,
+  type BarSettings,
+  fromLowest,
+  HIGHEST_SHAPE,
+  MALLET_IDS,
+  type MalletId,
+  type Mallets,
+  MOST_STROKES,
+  type Numbering,
+  NUMBERINGS,
+  REACH_RANGE,
+  renumbered,
+  type Roll,
+  ROLL_ENDINGS,
+  ROLL_STROKES,
+  ROLLS,
+  type Rudiment,
+  RUDIMENT_ON,
+  RUDIMENTS,
+  type StickDegreePin,
+  STICKING_SCHOOLS,
+  type StickingSchoolId,
+  type StickingSettings,
+  type StickPin,
+  type Strike,
+  STRIKES,
+  strokesOf,
+  TOPS,
+} from './mallets'
+export { rudimentSticks, strokesIn } from './rudiments'
+export {
+  type AnyPin,
   type DegreePin,
   type GripPin,
   isDegreePin,
@@ -30,6 +62,7 @@ export {
   type Course,
   COURSES,
   type FingeringSettings,
+  type FingerRecipe,
   FIRST_FINGERS,
   type FirstFinger,
   FORMAT,
@@ -43,8 +76,10 @@ export {
   INSTRUMENTS,
   INTERVALS,
   isFree,
+  isMallets,
   LEFT_ARPEGGIOS,
   type LeftArpeggio,
+  type MalletRecipe,
   MOST_OCTAVES,
   MOST_PITCHES,
   type Motion,

@@ -14,11 +14,13 @@ export interface LineNote {
   readonly step: number
   /** The hand moves to a new position before it, without crossing. */
   readonly fresh: boolean
+  /** Which of four mallets strikes it, counted from the lowest. */
+  readonly mallet?: number
   /** Steps that it is held for; one unless said. */
   readonly holds?: number
 }
 
-/** What one hand plays, in order; within a step the lowest note first. */
+/** What one hand plays, or two sticks as the right hand would; in order, within a step the lowest note first. */
 export interface Line {
   readonly hand: Hand
   readonly notes: readonly LineNote[]

@@ -1,5 +1,6 @@
 import { RecipeError } from '../pitch'
-import type { Finger, Hand } from './hand'
+import type { Finger, Hand, Stick } from './hand'
+import type { StickPin } from './mallets'
 
 /** A finger fixed at one note of one hand; `index` counts the notes of the course from 0. */
 export interface NotePin {
@@ -25,9 +26,12 @@ export interface DegreePin {
 
 export type Pin = NotePin | GripPin | DegreePin
 
-export const isGripPin = (pin: Pin): pin is GripPin => 'from' in pin
-export const isDegreePin = (pin: Pin): pin is DegreePin => 'degree' in pin
-export const isNotePin = (pin: Pin): pin is NotePin => 'index' in pin
+/** A finger or a stick that is fixed. */
+export type AnyPin = Pin | StickPin
+
+export const isGripPin = <P extends AnyPin>(pin: P): pin is Extract<P, { from: number }> => 'from' in pin
+export const isDegreePin = <P extends AnyPin>(pin: P): pin is Extract<P, { degree: number }> => 'degree' in pin
+export const isNotePin = <P extends AnyPin>(pin: P): pin is Extract<P, { index: number }> => 'index' in pin
 
 const MOST_NOTES = 9999
 export const MOST_IN_GRIP = 60
@@ -80,4 +84,39 @@ export function checkedPin(value: Pin, at: number): Pin {
     index: whole(value.index, 0, MOST_NOTES, `${path}.index`),
     finger: finger(value.finger, `${path}.finger`),
   }
+}
+
+const stick = (value: unknown, path: string): Stick => oneOf(value, ['R', 'L'] as const, path)
+
+function sticksOf(value: unknown, path: string): readonly Stick[] {
+  if (Array.isArray(value) && value.length > 0 && value.length <= MOST_IN_GRIP) {
+    return value.map((each, at) => stick(each, `${path}[${at}]`))
+  }
+  throw new RecipeError('field.range', `${path} must list 1 to ${MOST_IN_GRIP} sticks, R or L.`, path)
+}
+
+/** The same for a stick's pin, which names no hand: the stick does. @throws RecipeError */
+export function checkedStickPin(value: StickPin, at: number): StickPin {
+  const path = `pins[${at}]`
+  if (typeof value !== 'object' || value === null) {
+    throw new RecipeError('field.unknown', `${path} must say index and stick.`, path)
+  }
+  const stray = ['hand', 'finger', 'fingers'].find((field) => field in value)
+  if (stray) {
+    throw new RecipeError('field.instrument', `${path}.${stray} is for fingers; a stick is R or L.`, `${path}.${stray}`)
+  }
+  if ('from' in value) {
+    return {
+      from: whole(value.from, 0, MOST_NOTES, `${path}.from`),
+      sticks: sticksOf(value.sticks, `${path}.sticks`),
+    }
+  }
+  if ('degree' in value) {
+    return {
+      degree: whole(value.degree, 1, MOST_DEGREES, `${path}.degree`),
+      stick: stick(value.stick, `${path}.stick`),
+      ...(value.leg === undefined ? {} : { leg: oneOf(value.leg, ['up', 'down'] as const, `${path}.leg`) }),
+    }
+  }
+  return { index: whole(value.index, 0, MOST_NOTES, `${path}.index`), stick: stick(value.stick, `${path}.stick`) }
 }

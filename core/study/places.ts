@@ -11,6 +11,10 @@ export interface Place {
   readonly group: number
   /** The only hand that plays it, where the hands share the course. */
   readonly hand?: Hand
+  /** Degrees from the tonic of its octave, in a run. */
+  readonly at?: number
+  /** Which of four mallets takes each sound. */
+  readonly mallets?: readonly number[]
 }
 
 type Rising = readonly Interval[]
@@ -34,6 +38,7 @@ export const runPlace = (kind: Kind, rising: Rising, at: number): Place => ({
   sounds: soundsAt(kind, rising, at),
   degree: ((at % rising.length) + rising.length) % rising.length,
   group: 0,
+  at,
 })
 
 /** One position of the hand in each octave. */

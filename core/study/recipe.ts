@@ -1,10 +1,11 @@
 import type { NamedMaterial, Signature } from '../material'
 import type { Hand } from './hand'
+import { MALLET_IDS, type MalletId, type StickingSettings, type StickPin } from './mallets'
 import type { Pin } from './pin'
 import type { Bookends, Pattern, RhythmShape } from './shape'
 
 export const FORMAT = 'tactum-study/1'
-export const INSTRUMENTS = ['piano'] as const
+export const INSTRUMENTS = ['piano', ...MALLET_IDS] as const
 export const HANDS = ['together', 'right', 'left'] as const
 export const MOTIONS = ['similar', 'contrary'] as const
 export const INTERVALS = ['octave', 'third', 'sixth', 'tenth'] as const
@@ -62,10 +63,9 @@ export interface FingeringSettings {
   readonly handSize: HandSize
 }
 
-/** What a teacher asks for, with nothing left open; `completeRecipe` fills the defaults. */
-export interface Recipe extends FingeringSettings {
+/** What every instrument is asked. */
+interface Common {
   readonly format: typeof FORMAT
-  readonly instrument: (typeof INSTRUMENTS)[number]
   readonly material: NamedMaterial | FreePitches
   readonly hands: Hands
   readonly motion: Motion
@@ -78,22 +78,44 @@ export interface Recipe extends FingeringSettings {
   readonly pattern: Pattern
   readonly rhythm: RhythmShape
   readonly bookends: Bookends
-  /** Scientific octave of the lowest tonic of the right hand (of the left hand when it plays alone). */
+  /** Scientific octave of the lowest tonic of the right hand (of the left hand when it plays alone), as written. */
   readonly startOctave: number
   readonly signature: Signature
   readonly articulation: Articulation
   readonly tempo: Tempo
+}
+
+/** A study for fingers on keys. */
+export interface FingerRecipe extends Common, FingeringSettings {
+  readonly instrument: 'piano'
   readonly pins: readonly Pin[]
 }
 
-/** A recipe as it may be written: everything but the material has a default. */
-export type RecipeInput = Partial<Omit<Recipe, 'material' | 'tempo' | 'pattern' | 'rhythm' | 'bookends'>> & {
-  readonly material: { readonly tonic: string; readonly kind: string; readonly inversion?: number } | FreePitches
-  readonly tempo?: Partial<Tempo>
-  readonly pattern?: Partial<Pattern>
-  readonly rhythm?: Partial<RhythmShape>
-  readonly bookends?: Partial<Bookends>
+/** A study for sticks on bars: both hands share one line, so hands, motion and interval have one value each. */
+export interface MalletRecipe extends Common, StickingSettings {
+  readonly instrument: MalletId
+  readonly pins: readonly StickPin[]
 }
+
+/** What a teacher asks for, with nothing left open; `completeRecipe` fills the defaults. */
+export type Recipe = FingerRecipe | MalletRecipe
+
+export const isMallets = (recipe: Recipe): recipe is MalletRecipe => recipe.instrument !== 'piano'
+
+/** Fields that hold fields of their own; each of them may be left out. */
+type Nested = 'tempo' | 'pattern' | 'rhythm' | 'bookends' | 'roll' | 'mallets' | 'bars'
+type Told = Omit<Common, 'material'> &
+  Omit<FingeringSettings, 'school'> &
+  Omit<StickingSettings, 'school'> & {
+    readonly instrument: Recipe['instrument']
+    readonly school: Recipe['school']
+    readonly pins: readonly (Pin | StickPin)[]
+  }
+
+/** A recipe as it may be written: everything but the material has a default. */
+export type RecipeInput = Partial<Omit<Told, Nested>> & {
+  readonly [field in Nested]?: Partial<Told[field]>
+} & { readonly material: { readonly tonic: string; readonly kind: string; readonly inversion?: number } | FreePitches }
 
 /** Whether a material is a list of pitches. */
 export const isFree = (material: RecipeInput['material']): material is FreePitches => 'pitches' in material

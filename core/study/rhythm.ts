@@ -26,6 +26,8 @@ export interface Stretch {
   readonly steps: number
   readonly perBeat: Tempo['notesPerBeat']
   readonly lengths: Lengths
+  /** Bars of rest after it. */
+  readonly rests?: number
 }
 
 type Kind = Pick<Value, 'written' | 'dots' | 'triplet'>
@@ -122,9 +124,10 @@ function laidOut(stretch: Stretch, from: number): { notes: Value[]; rests: Value
   })
   const last = notes.at(-1)!
   const sounded = Math.round((last.start + last.beats) * TICKS)
-  const rests = restsFrom(sounded, perBeat)
-  const end = Math.ceil(sounded / (4 * TICKS)) * 4 * TICKS
-  return { notes, rests, end }
+  const bar = 4 * TICKS
+  const line = Math.ceil(sounded / bar) * bar
+  const silent = Array.from({ length: stretch.rests ?? 0 }, (_, at) => valueOf(line + at * bar, longest(bar, false)))
+  return { notes, rests: [...restsFrom(sounded, perBeat), ...silent], end: line + silent.length * bar }
 }
 
 const kindOf = (length: number, perBeat: number): Kind =>

@@ -12,7 +12,8 @@ import {
   signatureAlteration,
   printedName,
 } from '../pitch'
-import { isFree, NOTES_PER_BEAT, type Recipe } from './recipe'
+import { ROLL_STROKES } from './mallets'
+import { isFree, isMallets, NOTES_PER_BEAT, type Recipe } from './recipe'
 import { NO_BOOKENDS, PLAIN_PATTERN } from './shape'
 
 /** A stretch of a study with one key, one course and one rhythm; a study without journey, ladder or bookends has one. */
@@ -23,6 +24,8 @@ export interface Section {
   readonly words: string
   /** One note more, a degree under the last, that leads to the next section. */
   readonly leads?: boolean
+  /** Bars of rest after it, unless it is the last. */
+  readonly rests?: number
 }
 
 const KEYS = 12
@@ -123,9 +126,21 @@ const withNotes = (recipe: Recipe, notesPerBeat: Recipe['tempo']['notesPerBeat']
   rhythm: { ...recipe.rhythm, lengths: [3, 6, 8].includes(notesPerBeat) ? 'even' : recipe.rhythm.lengths },
 })
 
+/** The same notes rolled with more strokes each time. */
+function strokeLadder({ recipe, words, leads }: Section): Section[] {
+  if (!isMallets(recipe)) return []
+  return ROLL_STROKES.map((strokes, at) => ({
+    recipe: { ...recipe, roll: { ...recipe.roll, strokes } },
+    words: [words, `${strokes} strokes to the beat`].filter(Boolean).join(', '),
+    leads: (leads ?? false) && at === ROLL_STROKES.length - 1,
+    rests: 1,
+  }))
+}
+
 /** A section as often as the ladder has rungs: the same notes faster, or an octave more each time as well. */
 function ladder(section: Section): Section[] {
   const { recipe, words } = section
+  if (recipe.rhythm.ladder === 'strokes') return strokeLadder(section)
   const rungs = recipe.rhythm.ladder === 'notes' ? NOTES_PER_BEAT : NOTES_PER_BEAT.slice(0, recipe.octaves)
   if (recipe.rhythm.ladder === 'none') return [section]
   return rungs.map((perBeat, at) => {
@@ -140,12 +155,15 @@ function ladder(section: Section): Section[] {
   })
 }
 
+/** A bookend is taken by one hand as by the other, whatever shares the study's scale between them. */
+const ownHands = (recipe: Recipe): Recipe =>
+  !isMallets(recipe) && recipe.school === 'two-hand-tetrachords' ? { ...recipe, school: 'conservatory' } : recipe
+
 /** What stands in a key before or after a study: the same hands, in their usual places. */
 function bookend(recipe: Recipe, material: Recipe['material'], notesPerBeat: 1 | 2 | 3 | 4 | 6 | 8): Recipe {
   return {
-    ...withNotes(recipe, notesPerBeat),
+    ...ownHands(withNotes(recipe, notesPerBeat)),
     ...{ material, motion: 'similar', interval: 'octave', octaves: 1, course: 'up' },
-    school: recipe.school === 'two-hand-tetrachords' ? 'conservatory' : recipe.school,
     rhythm: { ...recipe.rhythm, lengths: 'even', accents: 0 },
   }
 }

@@ -22,8 +22,8 @@ export const WALKS = ['straight', 'loops', 'crossing-loops', 'add-a-note', 'five
 export const JOURNEYS = ['one-key', 'relay-half-step', 'relay-fourth', 'mode-chain', 'one-fewer'] as const
 /** What one hand does while the other plays. */
 export const ACCOMPANIMENTS = ['none', 'held-tonic', 'scale-in-bass'] as const
-/** What grows from one time through to the next: notes to the beat, or octaves with them. */
-export const LADDERS = ['none', 'notes', 'octaves'] as const
+/** What grows from one time through to the next: notes to the beat, octaves with them, or the strokes of a roll. */
+export const LADDERS = ['none', 'notes', 'octaves', 'strokes'] as const
 /** Lengths of the notes, two by two. */
 export const LENGTHS = ['even', 'long-short', 'short-long'] as const
 /** An accent on every so many notes; 0 for none. */

@@ -1,3 +1,4 @@
+import type { Sticking } from '../sticking'
 import { isBlack } from '../surface'
 import { byStep, type HandPart, landings, type Together } from './together'
 
@@ -9,20 +10,34 @@ import { byStep, type HandPart, landings, type Together } from './together'
  */
 export interface Difficulty {
   readonly total: number
-  readonly parts: {
-    /** Crossings and lifts of both hands, and a little for every note. */
-    readonly hands: number
-    readonly following: number
-    readonly mirrored: number
-    readonly pairs: number
-    readonly mismatch: number
-    readonly anchors: number
-    /** Notes a minute over 120: what the sum is multiplied by. */
-    readonly tempo: number
-  }
+  readonly parts: FingerParts | StickParts
+}
+
+/** Parts of a study for fingers. */
+export interface FingerParts {
+  /** Crossings and lifts of both hands, and a little for every note. */
+  readonly hands: number
+  readonly following: number
+  readonly mirrored: number
+  readonly pairs: number
+  readonly mismatch: number
+  readonly anchors: number
+  /** Notes a minute over 120: what the sum is multiplied by. */
+  readonly tempo: number
+}
+
+/** Parts of a study for sticks: strokes, sticks crossed over, doubles, moves between the rows. */
+export interface StickParts {
+  readonly strokes: number
+  readonly crossed: number
+  readonly doubles: number
+  readonly rows: number
+  readonly tempo: number
 }
 
 const WEIGHTS = { note: 0.02, crossing: 1, following: 0.5, mirrored: -0.5, pair: 0.3, mismatch: 0.2, anchor: -0.3 }
+/** For sticks, derived likewise: a hard crossing counts 1, a mild one a third, a double 0.5, a move between the rows 0.2. */
+const STICK_WEIGHTS = { note: 0.02, hard: 1, mild: 0.3, double: 0.5, row: 0.2 }
 const USUAL_NOTES_A_MINUTE = 120
 
 const loadOf = (part: HandPart): number =>
@@ -80,6 +95,31 @@ export function difficultyOf(
       pairs: rounded(counted.pairs),
       mismatch: rounded(counted.mismatch),
       anchors: rounded(counted.anchors),
+      tempo: rounded(tempo),
+    },
+  }
+}
+
+/** Difficulty of a line of sticks. Never less for one octave more or for a faster tempo. */
+export function stickDifficulty(
+  { notes, count, rowMoves }: Pick<Sticking, 'count' | 'rowMoves'> & { readonly notes: readonly unknown[] },
+  notesPerMinute: number,
+): Difficulty {
+  const tempo = notesPerMinute / USUAL_NOTES_A_MINUTE
+  const parts = {
+    strokes: STICK_WEIGHTS.note * notes.length,
+    crossed: STICK_WEIGHTS.hard * count.hard + STICK_WEIGHTS.mild * count.mild,
+    doubles: STICK_WEIGHTS.double * count.doubles,
+    rows: STICK_WEIGHTS.row * rowMoves.length,
+  }
+  const sum = Object.values(parts).reduce((all, part) => all + part, 0)
+  return {
+    total: rounded(sum * tempo),
+    parts: {
+      strokes: rounded(parts.strokes),
+      crossed: rounded(parts.crossed),
+      doubles: rounded(parts.doubles),
+      rows: rounded(parts.rows),
       tempo: rounded(tempo),
     },
   }

@@ -45,21 +45,25 @@ export function meetingWords(together: Together, right: NamedPart, left: NamedPa
   return [anchor(thumbs, 'Thumbs'), anchor(thirds, 'Third fingers'), ...swapped, both + after]
 }
 
-const PART_WORDS: Record<keyof Difficulty['parts'], string> = {
+const PART_WORDS: Record<string, string> = {
   hands: 'crossings and notes of the hands',
   following: 'crossings one straight after the other',
   mirrored: 'crossings mirrored at once',
   pairs: 'different pairs of fingers',
   mismatch: 'black against white',
   anchors: 'thumbs or thirds that meet',
+  strokes: 'strokes',
+  crossed: 'sticks crossed over',
+  doubles: 'doubles',
+  rows: 'moves between the rows',
   tempo: 'tempo, against 120 notes a minute',
 }
 
 /** The parts of a difficulty that are anything at all, with their words. */
 export const difficultyWords = ({ parts }: Difficulty): { words: string; value: string }[] =>
-  (Object.keys(PART_WORDS) as (keyof Difficulty['parts'])[])
-    .filter((part) => parts[part] !== 0)
-    .map((part) => ({
-      words: PART_WORDS[part],
-      value: part === 'tempo' ? `× ${parts.tempo}` : `${parts[part] > 0 ? '+' : '−'}${Math.abs(parts[part])}`,
+  (Object.entries(parts) as [string, number][])
+    .filter(([, value]) => value !== 0)
+    .map(([part, value]) => ({
+      words: PART_WORDS[part]!,
+      value: part === 'tempo' ? `× ${value}` : `${value > 0 ? '+' : '−'}${Math.abs(value)}`,
     }))

@@ -1,0 +1,45 @@
+import { isMallets, type MalletRecipe, type Recipe } from '../study'
+
+/** How every choice of a mallet study stands in a title; empty for what is usual. */
+const SCHOOL: Record<MalletRecipe['school'], string> = {
+  doubles: '',
+  strict: 'strict alternation',
+  'restore-lead': 'lead restored',
+  'least-effort': 'least effort',
+}
+const RUDIMENT: Record<MalletRecipe['rudiment'], string> = {
+  none: '',
+  paradiddle: 'paradiddles',
+  'double-paradiddle': 'double paradiddles',
+  'paradiddle-diddle': 'paradiddle-diddles',
+  'inverted-paradiddle': 'inverted paradiddles',
+}
+
+function rudimentWords({ rudiment, rudimentOn }: MalletRecipe): string {
+  if (rudiment === 'none') return ''
+  return `${RUDIMENT[rudiment]} ${rudimentOn === 'degree' ? 'on every degree' : 'over the notes'}`
+}
+
+function rollWords({ roll, rhythm }: MalletRecipe): string {
+  if (roll.manner === 'none') return ''
+  const manner = roll.manner === 'separate' ? 'rolled' : 'rolled through'
+  return rhythm.ladder === 'strokes' ? manner : `${manner}, ${roll.strokes} strokes to the beat`
+}
+
+function malletWords({ mallets }: MalletRecipe): string {
+  return mallets.count === 4 ? `four mallets ${mallets.figure}` : ''
+}
+
+/** What a title says of the sticks: nothing for fingers. */
+export function playedWords(recipe: Recipe): string[] {
+  if (!isMallets(recipe)) return []
+  const dictated = recipe.mallets.count === 4 || recipe.rudiment !== 'none' || recipe.roll.manner !== 'none'
+  return [
+    recipe.mallets.count === 4 ? '' : `${recipe.lead} lead`,
+    dictated ? '' : SCHOOL[recipe.school],
+    recipe.tops === 'twice' ? 'top struck twice' : '',
+    rudimentWords(recipe),
+    rollWords(recipe),
+    malletWords(recipe),
+  ].filter(Boolean)
+}

@@ -1,0 +1,82 @@
+import type { Line, MalletRecipe } from '../study'
+import { barsFor, isBlack, malletInstrument, strikePoint } from '../surface'
+
+export type Row = 'naturals' | 'accidentals'
+
+/** A move of the hands to the other row: out, away from the body, to the accidentals, or back in. */
+export interface RowMove {
+  /** The note on which it lands. */
+  readonly index: number
+  readonly to: Row
+  /** How far the hands are carried away from the body or back, from strike point to strike point, mm. */
+  readonly distance: number
+}
+
+const rowOf = (midi: number): Row => (isBlack(midi) ? 'accidentals' : 'naturals')
+
+/** Notes of each step, as places in the line. */
+function stepsOf({ notes }: Line): number[][] {
+  const steps: number[][] = []
+  notes.forEach((note, at) => (notes[at - 1]?.step === note.step ? steps.at(-1)!.push(at) : steps.push([at])))
+  return steps
+}
+
+/** Where the hands change rows; several accidentals one after another are one stay. Notes struck on both rows at once are no move. */
+export function rowMovesOf(recipe: MalletRecipe, line: Line): RowMove[] {
+  const bars = new Map(barsFor(malletInstrument(recipe.instrument), recipe.bars).map((bar) => [bar.midi, bar]))
+  const y = (midi: number): number => {
+    const bar = bars.get(midi)
+    return bar ? strikePoint(bar, recipe.strike).y : 0
+  }
+  const moves: RowMove[] = []
+  let last: { midi: number; row: Row } | null = null
+  for (const step of stepsOf(line)) {
+    const rows = new Set(step.map((at) => rowOf(line.notes[at]!.midi)))
+    if (rows.size > 1) continue
+    const { midi } = line.notes[step[0]!]!
+    const row = rowOf(midi)
+    if (last && last.row !== row) {
+      moves.push({ index: step[0]!, to: row, distance: Math.round(Math.abs(y(midi) - y(last.midi))) })
+    }
+    last = { midi, row }
+  }
+  return moves
+}
+
+/** Lower notes of double stops that lie on both rows at once: the forearm turns, and flams lie in wait. */
+export const mixedRowsOf = (line: Line): number[] =>
+  stepsOf(line).flatMap(([first, second]) =>
+    second !== undefined && rowOf(line.notes[first!]!.midi) !== rowOf(line.notes[second]!.midi) ? [first!] : [],
+  )
+
+/** One way a key leaves the naturals: for one note, or for several; `notes` are its degrees from 0. */
+export interface Excursion {
+  readonly kind: 'out-and-back' | 'out-and-stay'
+  readonly degrees: readonly number[]
+}
+
+/** The shape of a key on two rows, as a pupil can remember it. */
+export interface KeyShape {
+  readonly rows: readonly Row[]
+  /** No accidental at all, or nothing else. */
+  readonly straight: boolean
+  readonly excursions: readonly Excursion[]
+}
+
+/** What a row of semitones over the tonic, the first note's octave again at the end, asks of the hands. */
+export function keyShapeOf(tonic: number, semitones: readonly number[]): KeyShape {
+  const rows = semitones.map((each) => rowOf((tonic + each) % 12))
+  const straight = new Set(rows).size < 2
+  const excursions: Excursion[] = []
+  let stay: number[] = []
+  const close = (): void => {
+    if (stay.length > 0) excursions.push({ kind: stay.length > 1 ? 'out-and-stay' : 'out-and-back', degrees: stay })
+    stay = []
+  }
+  rows.forEach((row, degree) => {
+    if (row === 'accidentals') stay = [...stay, degree]
+    else close()
+  })
+  close()
+  return { rows, straight, excursions: straight ? [] : excursions }
+}

@@ -1,0 +1,176 @@
+import type { Problem } from '../assign'
+import { type Line, type MalletRecipe, notesPerMinute, type Stick } from '../study'
+import { barsFor, malletInstrument } from '../surface'
+import { clearance, type Pair, pairOf, severityOf } from './pairs'
+import { type PlacedStickPin, placedStickPins } from './pins'
+import { crossingEffort, doubleEffort, pricesOf, type StickingSchool, stickingSchoolOf } from './schools'
+
+/** What strikes at a step: one stick, or both at once, the left below. */
+export type Strokes = Stick | 'LR'
+
+/** What sounds at one step. */
+export interface StrikeStep {
+  /** Where its notes stand in the line, lowest first. */
+  readonly notes: readonly number[]
+  readonly midi: number
+  readonly double: boolean
+  /** A tonic after the first, where an octave ends or begins: the lead may be wanted there. */
+  readonly tonic: boolean
+  /** Steps to the next tonic: how late in its octave a note stands. */
+  readonly toTonic: number
+}
+
+/** A line ready for its sticks. */
+export interface StickTask {
+  readonly recipe: MalletRecipe
+  readonly line: Line
+  readonly school: StickingSchool
+  readonly lead: Stick
+  readonly steps: readonly StrikeStep[]
+  /** Between a step and the next; null where both sticks strike at once on either side. */
+  readonly pairs: readonly (Pair | null)[]
+  readonly pins: readonly PlacedStickPin[]
+  readonly fixed: ReadonlyMap<number, Stick>
+  readonly perSecond: number
+  /** Whether the shafts of an inverted pair clear each other on bars as narrow as these. */
+  clears(at: number, upper: Stick): boolean
+}
+
+const PERIOD = 8
+
+/** Steps to the next tonic, or to the next of every eight notes where there is none. */
+function toTonics(degrees: readonly number[]): number[] {
+  const found = degrees.map((_, at) => PERIOD - 1 - (at % PERIOD))
+  if (!degrees.some((degree) => degree !== 0)) return found
+  let next = 0
+  for (let at = degrees.length - 1; at >= 0; at--) {
+    next = degrees[at] === 0 ? 0 : next + 1
+    found[at] = next
+  }
+  return found
+}
+
+function stepsOf(line: Line): StrikeStep[] {
+  const groups: number[][] = []
+  line.notes.forEach((note, at) => {
+    if (line.notes[at - 1]?.step === note.step) groups.at(-1)!.push(at)
+    else groups.push([at])
+  })
+  const heads = groups.map((group) => group[0]!)
+  const degrees = heads.map((head) => line.notes[head]!.degree)
+  const hasDegrees = degrees.some((degree) => degree !== 0)
+  const late = toTonics(degrees)
+  return groups.map((notes, at) => ({
+    notes,
+    midi: line.notes[notes[0]!]!.midi,
+    double: notes.length > 1,
+    tonic: hasDegrees && at > 0 && degrees[at] === 0,
+    toTonic: late[at]!,
+  }))
+}
+
+/** @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` */
+export function stickTask(recipe: MalletRecipe, line: Line, degrees: number): StickTask {
+  const steps = stepsOf(line)
+  const pairs = steps.slice(1).map((step, at) => (step.double || steps[at]!.double ? null : pairOf(steps[at]!.midi, step.midi)))
+  const pins = placedStickPins(recipe.pins, line, degrees)
+  const bars = barsFor(malletInstrument(recipe.instrument), recipe.bars)
+  const xOf = new Map(bars.map((bar) => [bar.midi, bar]))
+  return {
+    ...{ recipe, line, steps, pairs, pins },
+    school: stickingSchoolOf(recipe.school),
+    lead: recipe.lead === 'right' ? 'R' : 'L',
+    fixed: new Map(pins.flatMap(({ fixes }) => fixes.map(({ index, stick }) => [index, stick]))),
+    perSecond: notesPerMinute(recipe.tempo) / 60,
+    clears: (at, upper) => {
+      const [one, other] = [xOf.get(steps[at]!.midi), xOf.get(steps[at + 1]!.midi)]
+      if (!one || !other || one.accidental === other.accidental) return false
+      const lowest = one.x < other.x ? one : other
+      const onAccidental = lowest.accidental ? (upper === 'R' ? 'L' : 'R') : upper
+      return Math.abs(one.x - other.x) <= clearance(onAccidental)
+    },
+  }
+}
+
+/** Whether of two single strokes the lower is the right stick's and the upper the left's. */
+export const isInverted = ({ rising }: Pair, a: Stick, b: Stick): boolean =>
+  rising !== null && (rising ? a === 'R' && b === 'L' : a === 'L' && b === 'R')
+
+/** Points of effort between two successive strokes, whatever the school. */
+export function effortBetween(task: StickTask, at: number, a: Strokes, b: Strokes): number {
+  const pair = task.pairs[at]
+  if (!pair || a === 'LR' || b === 'LR') return 0
+  if (a === b) return doubleEffort(pair, task.perSecond)
+  if (!isInverted(pair, a, b)) return 0
+  return crossingEffort(pair, severityOf(pair), task.clears(at, 'L'))
+}
+
+type Prices = ReturnType<typeof pricesOf>
+
+function rankedBetween(task: StickTask, prices: Prices, at: number, a: Strokes, b: Strokes): number {
+  const pair = task.pairs[at]
+  if (!pair || a === 'LR' || b === 'LR') return 0
+  if (a === b) {
+    return (
+      prices.double +
+      (pair.rows ? prices.row : 0) +
+      prices.distance * 2 * pair.distance +
+      prices.late * task.steps[at + 1]!.toTonic
+    )
+  }
+  if (!isInverted(pair, a, b)) return 0
+  const severity = severityOf(pair)
+  return severity === 'trivial' ? 0 : prices[severity]
+}
+
+/** Which strokes a step may have; counterfactuals are told so. */
+export type AllowedStrokes = (at: number, strokes: Strokes) => boolean
+
+const SINGLE: readonly Strokes[] = ['R', 'L']
+const BOTH: readonly Strokes[] = ['LR']
+
+/**
+ * A line as a problem for the solver: two states a note. Never three strokes in a row with one hand, unless all three
+ * are pinned; the first is the lead's, and where the school wants it so, the first of every octave.
+ */
+export function stickProblem(task: StickTask, fixed: StickTask['fixed'], allowed?: AllowedStrokes): Problem<Strokes> {
+  const { steps, school, lead, pairs } = task
+  const prices = school.order && pricesOf(school.order)
+  const pinned = (at: number): boolean => steps[at]!.notes.every((note) => fixed.has(note))
+  const leads = (at: number): boolean => at === 0 || (school.restores && steps[at]!.tonic)
+  const wanted = (at: number, strokes: Strokes): boolean => {
+    const stick = fixed.get(steps[at]!.notes[0]!)
+    if (strokes === 'LR') return true
+    if (stick !== undefined) return strokes === stick
+    return !leads(at) || strokes === lead
+  }
+  return {
+    length: steps.length,
+    states: (at) =>
+      (steps[at]!.double ? BOTH : SINGLE).filter((strokes) => wanted(at, strokes) && (allowed?.(at, strokes) ?? true)),
+    one: () => 0,
+    two: (at, a, b) => {
+      if (a === b && a !== 'LR' && !school.doubles) return Infinity
+      return prices ? rankedBetween(task, prices, at, a, b) : effortBetween(task, at, a, b)
+    },
+    three: (at, a, b, c) => {
+      if (a !== b || b !== c || a === 'LR' || !pairs[at] || !pairs[at + 1]) return 0
+      return pinned(at) && pinned(at + 1) && pinned(at + 2) ? 0 : Infinity
+    },
+  }
+}
+
+/** Sticks note by note of what strikes step by step. */
+export function sticksFrom(steps: readonly StrikeStep[], strokes: readonly Strokes[]): Stick[] {
+  const sticks: Stick[] = []
+  steps.forEach(({ notes }, at) => {
+    const own = strokes[at]!
+    if (own !== 'LR') return void (sticks[notes[0]!] = own)
+    notes.forEach((note, voice) => (sticks[note] = voice === 0 ? 'L' : 'R'))
+  })
+  return sticks
+}
+
+/** And the other way round. */
+export const strokesFrom = (steps: readonly StrikeStep[], sticks: readonly Stick[]): Strokes[] =>
+  steps.map(({ notes, double }) => (double ? 'LR' : sticks[notes[0]!]!))

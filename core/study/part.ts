@@ -1,0 +1,15 @@
+import { RecipeError } from '../pitch'
+
+/** A part of a recipe that is itself an object. @throws RecipeError `field.unknown` naming what does not belong there */
+export function partOf<T extends object>(value: unknown, plain: T, path: string): T {
+  if (value === undefined) return plain
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) {
+    throw new RecipeError('field.unknown', `${path} must hold ${Object.keys(plain).join(', ')}.`, path)
+  }
+  const stray = Object.keys(value).find((field) => !(field in plain))
+  if (stray !== undefined) {
+    throw new RecipeError('field.unknown', `${path}.${stray} is not known.`, `${path}.${stray}`)
+  }
+  const told = Object.fromEntries(Object.entries(value).filter(([, each]) => each !== undefined))
+  return { ...plain, ...told }
+}

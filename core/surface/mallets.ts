@@ -1,0 +1,60 @@
+import type { BarSettings, MalletId } from '../study'
+import { type Bar, barsOf } from './bars'
+
+/** Families of mallet instruments; what differs is the make of their bars. */
+export type MalletFamily = 'marimba' | 'vibraphone' | 'xylophone' | 'glockenspiel'
+
+/** A mallet instrument: its compass as written, and how many semitones higher it sounds. */
+export interface MalletInstrument {
+  readonly id: MalletId
+  readonly family: MalletFamily
+  /** “marimba of 4.3 octaves”. */
+  readonly words: string
+  /** Lowest and highest bar, written, as MIDI numbers. */
+  readonly lowest: number
+  readonly highest: number
+  readonly transposition: 0 | 12 | 24
+}
+
+const instrument = (
+  id: MalletId,
+  [lowest, highest]: readonly [number, number],
+  transposition: MalletInstrument['transposition'] = 0,
+): MalletInstrument => {
+  const [family, octaves] = id.split('-') as [MalletFamily, string]
+  const words = `the ${family} of ${octaves === '2.67' ? '2⅔' : octaves.replace('.0', '')} octaves`
+  return { id, family, words, lowest, highest, transposition }
+}
+
+/**
+ * Instruments that stand in music rooms. Ranges are common practice; uncommon sizes vary by maker.
+ * Xylophones sound an octave above what is written, glockenspiels two.
+ */
+export const MALLET_INSTRUMENTS: readonly MalletInstrument[] = [
+  instrument('marimba-4.0', [48, 96]),
+  instrument('marimba-4.3', [45, 96]),
+  instrument('marimba-4.5', [41, 96]),
+  instrument('marimba-4.6', [40, 96]),
+  instrument('marimba-5.0', [36, 96]),
+  instrument('vibraphone-3.0', [53, 89]),
+  instrument('vibraphone-3.5', [48, 89]),
+  instrument('vibraphone-4.0', [48, 96]),
+  instrument('xylophone-3.0', [60, 96], 12),
+  instrument('xylophone-3.5', [53, 96], 12),
+  instrument('xylophone-4.0', [48, 96], 12),
+  instrument('glockenspiel-2.5', [55, 84], 24),
+  instrument('glockenspiel-2.67', [53, 84], 24),
+]
+
+export const malletInstrument = (id: MalletId): MalletInstrument =>
+  MALLET_INSTRUMENTS.find((instrument) => instrument.id === id)!
+
+const KNOWN = new Map<string, readonly Bar[]>()
+
+/** All bars of an instrument, lowest first, in millimetres. */
+export function barsFor(instrument: MalletInstrument, settings: BarSettings): readonly Bar[] {
+  const key = `${instrument.id} ${settings.size} ${settings.gap} ${settings.overlap}`
+  const known = KNOWN.get(key) ?? barsOf(instrument, settings)
+  KNOWN.set(key, known)
+  return known
+}
