@@ -19,7 +19,17 @@ function handOf({ notes, pitches, midi, fingers, crossings, lifts, cost, reasons
 }
 
 /** Sticks as the terminal's contract has them. */
-function stickingOf({ notes, pitches, midi, sticks, doubles, inversions, rowMoves, pinned, ...rest }: RealisedSticking) {
+function stickingOf({
+  notes,
+  pitches,
+  midi,
+  sticks,
+  doubles,
+  inversions,
+  rowMoves,
+  pinned,
+  ...rest
+}: RealisedSticking) {
   return { ...{ pitches, midi, sticks, doubles, inversions, rowMoves }, ...stepsOf(notes), ...rest }
 }
 

@@ -1,5 +1,5 @@
 import { RecipeError } from '#core/pitch'
-import { type Accepted, realise, type RealisedStudy } from '#core/realise'
+import { type Accepted, acceptedOf, realise, type RealisedStudy } from '#core/realise'
 import type { RecipeInput } from '#core/study'
 import type { StudyContent } from './db'
 
@@ -11,8 +11,7 @@ import type { StudyContent } from './db'
  */
 export function contentOf(recipe: RecipeInput, accepted: Accepted = {}, field = 'recipe'): StudyContent {
   const study = realisedFor(recipe, accepted, field)
-  const fingers = Object.fromEntries(Object.entries(study.hands).map(([hand, part]) => [hand, part.fingers]))
-  return { title: study.title, recipe: study.recipe, accepted: fingers }
+  return { title: study.title, recipe: study.recipe, accepted: acceptedOf(study) }
 }
 
 /** The core names fields of the recipe; a request holds the recipe in a field of its own. */

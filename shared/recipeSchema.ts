@@ -5,6 +5,7 @@ import {
   ACCOMPANIMENTS,
   AFTER,
   ARTICULATIONS,
+  BAR_RANGES,
   BEFORE,
   CHROMATICS,
   COURSES,
@@ -12,6 +13,7 @@ import {
   FIRST_FINGERS,
   FORMAT,
   HAND_SIZES,
+  HIGHEST_SHAPE,
   HANDS,
   INSTRUMENTS,
   INTERVALS,
@@ -25,10 +27,20 @@ import {
   MOST_PITCHES,
   MOTIONS,
   NOTES_PER_BEAT,
+  NUMBERINGS,
+  REACH_RANGE,
   type RecipeInput,
+  ROLL_ENDINGS,
+  ROLL_STROKES,
+  ROLLS,
+  RUDIMENT_ON,
+  RUDIMENTS,
   SCHOOLS,
+  STICKING_SCHOOLS,
+  STRIKES,
   SWING_RANGE,
   TEMPO_RANGE,
+  TOPS,
   WALKS,
 } from '#core/study'
 
@@ -90,6 +102,44 @@ const rhythmSchema = Joi.object({
 })
 const bookendSchema = Joi.object({ before: Joi.valid(...BEFORE), after: Joi.valid(...AFTER) })
 
+const rollSchema = Joi.object({
+  manner: Joi.valid(...ROLLS),
+  strokes: Joi.valid(...ROLL_STROKES),
+  ending: Joi.valid(...ROLL_ENDINGS),
+})
+const malletSchema = Joi.object({
+  count: Joi.valid(2, 4),
+  figure: Joi.string()
+    .max(80)
+    .pattern(/^(?:[1-4]|\([1-4]{2,4}\))+$/)
+    .messages({ 'string.pattern.base': '{{#label}} lists strokes of the mallets 1 to 4, such as 1234 or (12)(34)' }),
+  shape: Joi.array().length(4).items(Joi.number().integer().min(0).max(HIGHEST_SHAPE)),
+  numbering: Joi.valid(...NUMBERINGS),
+  reach: Joi.number().integer().min(REACH_RANGE.least).max(REACH_RANGE.most),
+})
+const millimetres = ({ least, most }: { least: number; most: number }) =>
+  Joi.number().integer().min(least).max(most).allow(null)
+const barSchema = Joi.object({
+  size: Joi.number().integer().min(BAR_RANGES.size.least).max(BAR_RANGES.size.most),
+  gap: millimetres(BAR_RANGES.gap),
+  overlap: millimetres(BAR_RANGES.overlap),
+})
+
+/** A stick at a note, on a degree in every octave, or sticks over successive notes. */
+const stick = Joi.valid('R', 'L')
+const stickPinSchema = Joi.object({
+  index: Joi.number().integer().min(0).max(9999),
+  from: Joi.number().integer().min(0).max(9999),
+  degree: Joi.number().integer().min(1).max(MOST_DEGREES),
+  leg: Joi.valid('up', 'down').when('degree', { is: Joi.exist(), otherwise: Joi.forbidden() }),
+  stick: stick.when('from', { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.required() }),
+  sticks: Joi.array()
+    .min(1)
+    .max(MOST_IN_GRIP)
+    .items(stick)
+    .when('from', { is: Joi.exist(), then: Joi.required(), otherwise: Joi.forbidden() }),
+}).xor('index', 'from', 'degree')
+
 /** Keys that a recipe's dictionary of fields may hold; every one but the material has a default. */
 export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
   format: Joi.valid(FORMAT),
@@ -103,7 +153,7 @@ export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
   course: Joi.valid(...COURSES),
   startOctave: Joi.number().integer().min(0).max(8),
   signature: Joi.valid(...SIGNATURES),
-  school: Joi.valid(...SCHOOLS),
+  school: Joi.valid(...SCHOOLS, ...STICKING_SCHOOLS),
   firstFinger: Joi.valid(...FIRST_FINGERS),
   leftArpeggio: Joi.valid(...LEFT_ARPEGGIOS),
   chromatic: Joi.valid(...CHROMATICS),
@@ -116,5 +166,19 @@ export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
   pattern: patternSchema,
   rhythm: rhythmSchema,
   bookends: bookendSchema,
-  pins: Joi.array().max(500).items(pinSchema),
+  lead: Joi.valid('right', 'left'),
+  tops: Joi.valid(...TOPS),
+  rudiment: Joi.valid(...RUDIMENTS),
+  rudimentOn: Joi.valid(...RUDIMENT_ON),
+  roll: rollSchema,
+  mallets: malletSchema,
+  strike: Joi.valid(...STRIKES),
+  bars: barSchema,
+  pins: Joi.array()
+    .max(500)
+    .when('instrument', {
+      is: Joi.valid('piano').optional(),
+      then: Joi.array().items(pinSchema),
+      otherwise: Joi.array().items(stickPinSchema),
+    }),
 })

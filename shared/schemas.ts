@@ -5,7 +5,6 @@ import { RecipeError } from '#core/pitch'
 import {
   ARTICULATIONS,
   COURSES,
-  INSTRUMENTS,
   MOST_OCTAVES,
   MOTIONS,
   NOTES_PER_BEAT,
@@ -68,7 +67,7 @@ const syllabusSchema: ObjectSchema<Syllabus> = Joi.object({
     .messages({ 'string.pattern.base': '{{#label}} must be lower-case letters, digits and hyphens' }),
   title: words(120).required(),
   board: words(120).required(),
-  instrument: Joi.valid(...INSTRUMENTS).default('piano'),
+  instrument: Joi.valid('piano').default('piano'),
   edition: words(40).default(''),
   grades: Joi.array()
     .min(1)
@@ -108,6 +107,7 @@ const setFileSchema: ObjectSchema<{ format: string; title?: string; studies: Rec
 const accepted = Joi.object({
   right: Joi.array().items(Joi.number().integer().min(1).max(5)),
   left: Joi.array().items(Joi.number().integer().min(1).max(5)),
+  sticks: Joi.array().items(Joi.valid('R', 'L')),
 })
 
 /** So many studies are moved or tagged by one request at the most. */

@@ -1,17 +1,17 @@
 import { nextTick } from 'vue'
-import type { RealisedStudy } from '#core/realise'
-import type { Finger, Hand, LineNote } from '#core/study'
+import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
+import type { Hand, LineNote } from '#core/study'
 import type { Desk, Place } from '~/stores/desk'
 
 const STEPS: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1 }
 
 /** The note above or below at the same step: in the same chord, or in the other hand. */
 function above(study: RealisedStudy, { hand, index }: Place, way: 1 | -1): Place | null {
-  const { notes } = study.hands[hand]!
+  const { notes } = lineFor(study, hand)
   const { step } = notes[index]!
   if (notes[index + way]?.step === step) return { hand, index: index + way }
   const other: Hand = way === 1 ? 'right' : 'left'
-  const others = other === hand ? [] : (study.hands[other]?.notes ?? [])
+  const others = other === hand || !playersIn(study).includes(other) ? [] : lineFor(study, other).notes
   const met =
     way === 1 ? others.findIndex((note) => note.step === step) : others.findLastIndex((note) => note.step === step)
   return met < 0 ? null : { hand: other, index: met }
@@ -28,7 +28,16 @@ function beside(notes: readonly LineNote[], { hand, index }: Place, way: number)
   return { hand, index: first + Math.min(voice, size - 1) }
 }
 
-/** Keys on a finger: arrows move, with Shift they mark out, 1 to 5 pin, 0 or Delete frees, Escape lets the marked go. */
+/** What a key would pin: a finger's number, or R or L for a stick. */
+function markOf({ hand }: Place, key: string): string | null {
+  if (hand !== 'sticks') return /^[1-5]$/.test(key) ? key : null
+  return /^[rl]$/i.test(key) ? key.toUpperCase() : null
+}
+
+/**
+ * Keys on a finger or stick: arrows move, with Shift they mark out, 1 to 5 (or R and L) pin, 0 or Delete frees, Escape
+ * lets the marked go.
+ */
 export function fingerKeys(desk: Desk) {
   async function goTo(place: Place, extend: boolean): Promise<void> {
     if (extend) desk.extend(place)
@@ -41,7 +50,7 @@ export function fingerKeys(desk: Desk) {
   }
 
   function neighbour(place: Place, key: string): Place | null {
-    const { notes } = desk.study!.hands[place.hand]!
+    const { notes } = lineFor(desk.study!, place.hand)
     if (key === 'Home') return { ...place, index: 0 }
     if (key === 'End') return { ...place, index: notes.length - 1 }
     if (key === 'ArrowUp' || key === 'ArrowDown') return above(desk.study!, place, key === 'ArrowUp' ? 1 : -1)
@@ -52,9 +61,10 @@ export function fingerKeys(desk: Desk) {
     const place = desk.selected
     if (!place || event.ctrlKey || event.metaKey || event.altKey) return
     const next = neighbour(place, event.key)
+    const mark = markOf(place, event.key)
     if (next) void goTo(next, event.shiftKey)
     else if (event.key === 'Escape') desk.select(place)
-    else if (/^[1-5]$/.test(event.key)) void desk.pin(place, Number(event.key) as Finger)
+    else if (mark !== null) void desk.pin(place, mark)
     else if (['0', 'Delete', 'Backspace'].includes(event.key)) void desk.free(place)
     else return
     event.preventDefault()

@@ -1,12 +1,11 @@
 import { Renderer, StaveConnector } from 'vexflow/core'
-import type { RealisedStudy } from '#core/realise'
-import type { Hand } from '#core/study'
+import type { Player, RealisedStudy } from '#core/realise'
 import type { StaffPlan, System } from './layout'
 import { inkOf, type Staff, staffOf } from './staffNotes'
 
-/** Where a finger number stands: middle of its baseline. */
+/** Where a finger number or a stick's letter stands: middle of its baseline. */
 export interface FingerSpot {
-  readonly hand: Hand
+  readonly hand: Player
   /** The note in its hand's line, and the step at which it sounds. */
   readonly index: number
   readonly step: number
@@ -82,9 +81,9 @@ function fingerYs(plan: StaffPlan, staff: Staff, at: number): number[] {
   const count = plan.chords[at]!.length
   if (count === 0) return []
   const ink = inkOf(staff.notes[at]!)
-  const nearest = plan.hand === 'right' ? Math.min(ink.top, 0) - FINGER_UP : Math.max(ink.bottom, STAFF) + FINGER_DOWN
+  const nearest = plan.hand !== 'left' ? Math.min(ink.top, 0) - FINGER_UP : Math.max(ink.bottom, STAFF) + FINGER_DOWN
   return Array.from({ length: count }, (_, voice) =>
-    plan.hand === 'right' ? nearest - STACK * voice : nearest + STACK * (count - 1 - voice),
+    plan.hand !== 'left' ? nearest - STACK * voice : nearest + STACK * (count - 1 - voice),
   )
 }
 
@@ -98,7 +97,7 @@ function inkAt(staff: Staff, at: number): Extent {
   const ink = inkOf(note)
   const accents = note.getModifiersByType('Articulation').length > 0 ? ACCENT : 0
   // an accent stands on the side away from the fingers
-  return staff.hand === 'right' ? { ...ink, bottom: ink.bottom + accents } : { ...ink, top: ink.top - accents }
+  return staff.hand !== 'left' ? { ...ink, bottom: ink.bottom + accents } : { ...ink, top: ink.top - accents }
 }
 
 /** Ink of the notes, without fingers and names. */
@@ -120,7 +119,7 @@ function extentOf(plan: StaffPlan, staff: Staff, shown: Shown): Extent {
   const fingers = allFingers(plan, staff)
   const ottava = plan.writing.some((writing) => writing.ottava !== 0) ? OTTAVA_ROOM : 0
   const triplet = staff.tuplets.length > 0 ? 16 : 0
-  const right = plan.hand === 'right'
+  const right = plan.hand !== 'left'
   const outer = right ? fingers.map((y) => y - FINGER_HEIGHT - letter) : fingers.map((y) => y + 3 + letter)
   const top = Math.min(notes.top, ...(right ? outer : [notes.top - names - triplet]))
   const bottom = Math.max(notes.bottom, ...(right ? [notes.bottom + names + triplet] : outer))
@@ -204,7 +203,7 @@ export function drawSystem(
 /** Where the fingers of a staff stand, its top line at 0; names keep to one line between the staves. */
 function spotsOf(plan: StaffPlan, staff: Staff, system: System, shown: Shown): FingerSpot[] {
   const { hand } = plan
-  const right = hand === 'right'
+  const right = hand !== 'left'
   const notes = notesExtent(staff)
   const triplet = staff.tuplets.length > 0 ? 16 : 0
   return plan.chords.flatMap((chord, at) => {

@@ -1,6 +1,6 @@
 /** Engraving: a realised study as printed music. Layout is pure; drawing needs a page and the engraving face. */
 export { drawSystem, type Engraved, type FingerSpot, type Shown } from './draw'
 export { engravingReady } from './fonts'
-export { handsIn, layoutOf, type StaffPlan, type System } from './layout'
+export { layoutOf, type StaffPlan, type System } from './layout'
 export { type Writing, writingFor } from './staff'
 export { markedStretch } from './stretch'

@@ -1,5 +1,5 @@
-import type { RealisedStudy } from '#core/realise'
-import type { Hand, LineNote, Rhythm, Value } from '#core/study'
+import { lineFor, type Player, playersIn, type RealisedStudy } from '#core/realise'
+import type { LineNote, Rhythm, Value } from '#core/study'
 import { printedFifths } from './accidentals'
 import { barOf, beamGroups, restsAfter } from './beams'
 import { type Writing, writingFor } from './staff'
@@ -23,13 +23,13 @@ export interface System {
   readonly right: number
 }
 
-/** A note with its place in its hand's line. */
+/** A note with its place in its line. */
 export interface PlacedNote extends LineNote {
   readonly index: number
 }
 
 export interface StaffPlan {
-  readonly hand: Hand
+  readonly hand: Player
   /** What the hand strikes at each step of the system, lowest first; nothing where it rests. */
   readonly chords: readonly (readonly PlacedNote[])[]
   /** Steps (minus `from`) through which a note struck before is still held. */
@@ -84,16 +84,16 @@ const startsBar = (rhythm: Rhythm, step: number): boolean =>
   step > 0 && barOf(rhythm, rhythm.notes[step]!) !== barOf(rhythm, rhythm.notes[step - 1]!)
 
 /** What a hand strikes at each of some steps. */
-function chordsOf(study: RealisedStudy, hand: Hand, from: number, to: number): PlacedNote[][] {
+function chordsOf(study: RealisedStudy, hand: Player, from: number, to: number): PlacedNote[][] {
   const chords: PlacedNote[][] = Array.from({ length: to - from }, () => [])
-  study.hands[hand]!.notes.forEach((note, index) => chords[note.step - from]?.push({ ...note, index }))
+  lineFor(study, hand).notes.forEach((note, index) => chords[note.step - from]?.push({ ...note, index }))
   return chords
 }
 
 /** Steps through which an earlier note is held. */
-function heldThrough(study: RealisedStudy, hand: Hand, from: number, to: number): boolean[] {
+function heldThrough(study: RealisedStudy, hand: Player, from: number, to: number): boolean[] {
   const held = Array.from({ length: to - from }, () => false)
-  for (const { step, holds = 1 } of study.hands[hand]!.notes) {
+  for (const { step, holds = 1 } of lineFor(study, hand).notes) {
     for (let at = step + 1; at < step + holds; at++) if (at >= from && at < to) held[at - from] = true
   }
   return held
@@ -103,20 +103,16 @@ function plans(study: RealisedStudy, from: number, to: number): Omit<StaffPlan, 
   const within = beamGroups(study.rhythm)
     .map((group) => group.filter((step) => step >= from && step < to))
     .filter((group) => group.length > 0)
-  return handsIn(study).map((hand) => {
+  return playersIn(study).map((hand) => {
     const chords = chordsOf(study, hand, from, to)
     const byGroup = writingFor(
       within.map((group) => group.flatMap((step) => chords[step - from]!)),
-      hand === 'right' ? 'treble' : 'bass',
+      hand === 'left' ? 'bass' : 'treble',
     )
     const writing = within.flatMap((group, at) => group.map(() => byGroup[at]!))
     return { hand, chords, held: heldThrough(study, hand, from, to), writing }
   })
 }
-
-/** The hands that play, right (upper staff) first. */
-export const handsIn = (study: RealisedStudy): Hand[] =>
-  (['right', 'left'] as const).filter((hand) => study.hands[hand] !== undefined)
 
 const changesClef = (writing: readonly Writing[], at: number): boolean =>
   at > 0 && writing[at]!.clef !== writing[at - 1]!.clef

@@ -1,20 +1,38 @@
 import { pitchName, printedName } from '#core/pitch'
-import { pinnedNotes, type RealisedStudy } from '#core/realise'
+import { lineFor, marksOf, pinnedNotes, type RealisedStudy } from '#core/realise'
 import type { Value } from '#core/study'
 import type { Place } from '~/stores/desk'
 
-/** A finger as a screen reader says it: hand, note, finger, and what is special there. */
+const STICKS: Record<string, string> = { R: 'right stick', L: 'left stick' }
+
+/** What is special about a note's finger or stick. */
+function specialAt(study: RealisedStudy, { hand, index }: Place): (string | false | undefined)[] {
+  if (hand !== 'sticks') {
+    const crossing = study.hands[hand]!.crossings.find((each) => each.index === index)
+    return [crossing && (crossing.kind === 'thumb-under' ? 'thumb under' : 'finger over')]
+  }
+  const { doubles, inversions, rowMoves, roll } = study.sticking!
+  const row = rowMoves.find((each) => each.index === index)
+  return [
+    roll && `rolled, ${roll.perNote[index]} strokes`,
+    doubles.some((each) => each.index === index) && 'second of a double',
+    inversions.some((each) => each.index === index && each.severity === 'hard') && 'sticks cross',
+    row && (row.to === 'accidentals' ? 'out to the accidentals' : 'back in to the naturals'),
+  ]
+}
+
+/** A finger or stick as a screen reader says it: hand, note, finger, and what is special there. */
 export function fingerLabel(study: RealisedStudy, { hand, index }: Place): string {
-  const part = study.hands[hand]!
+  const part = lineFor(study, hand)
   const { pitch } = part.notes[index]!
-  const crossing = part.crossings.find((each) => each.index === index)
+  const mark = marksOf(study, hand)[index]!
   const pinned = pinnedNotes(study).some((pin) => pin.hand === hand && pin.index === index)
   return [
-    `${hand} hand, note ${index + 1} of ${part.notes.length}`,
+    `${hand === 'sticks' ? '' : `${hand} hand, `}note ${index + 1} of ${part.notes.length}`,
     `${spokenNote(printedName(pitch))}${pitchName(pitch).at(-1)}`,
     ...inTime(study, { hand, index }),
-    `finger ${part.fingers[index]}`,
-    crossing && (crossing.kind === 'thumb-under' ? 'thumb under' : 'finger over'),
+    hand === 'sticks' ? (STICKS[mark] ?? `mallet ${mark}`) : `finger ${mark}`,
+    ...specialAt(study, { hand, index }),
     pinned && 'pinned',
   ]
     .filter(Boolean)
@@ -25,8 +43,9 @@ const written = ({ written: value, dots, triplet }: Value): string =>
   [dots > 0 && 'dotted', triplet && 'triplet', value].filter(Boolean).join(' ')
 
 /** What only some notes need told: the bar that begins, a value unlike the one before, what is held or accented. */
-function inTime({ rhythm, hands }: RealisedStudy, { hand, index }: Place): string[] {
-  const { notes } = hands[hand]!
+function inTime(study: RealisedStudy, { hand, index }: Place): string[] {
+  const { rhythm } = study
+  const { notes } = lineFor(study, hand)
   const { step, holds } = notes[index]!
   const before = notes[index - 1]
   const here = rhythm.notes[step]!

@@ -1,6 +1,18 @@
-import { Accidental, Articulation, Beam, Dot, Formatter, Stave, StaveNote, Stem, Tuplet, Voice } from 'vexflow/core'
-import type { RealisedStudy } from '#core/realise'
-import type { Hand, Value } from '#core/study'
+import {
+  Accidental,
+  Articulation,
+  Beam,
+  Dot,
+  Formatter,
+  Stave,
+  StaveNote,
+  Stem,
+  Tremolo,
+  Tuplet,
+  Voice,
+} from 'vexflow/core'
+import { lineFor, type Player, type RealisedStudy } from '#core/realise'
+import type { Value } from '#core/study'
 import { accidentalsOf, printedFifths } from './accidentals'
 import { barOf, beamGroups, isBeamed } from './beams'
 import type { PlacedNote, StaffPlan, System } from './layout'
@@ -8,7 +20,7 @@ import { stemsUp } from './staff'
 
 /** A staff of one system, ready to be drawn at a height. */
 export interface Staff {
-  readonly hand: Hand
+  readonly hand: Player
   readonly stave: Stave
   /** What is struck (or rested) at each step of the system; a rest may stand for several steps. */
   readonly notes: readonly (StaveNote | null)[]
@@ -48,13 +60,15 @@ interface Written {
   readonly signs: readonly (number | null)[]
   readonly up: boolean
   readonly accent: boolean
+  /** Strokes through the stem; 0 where it is not rolled. */
+  readonly slashes: number
 }
 
 function keyName({ pitch: { letter, octave, alteration } }: PlacedNote, ottava: number): string {
   return `${letter.toLowerCase()}${SIGNS[alteration] === 'n' ? '' : SIGNS[alteration]}/${octave - ottava}`
 }
 
-function noteOf(plan: StaffPlan, at: number, { value, signs, up, accent }: Written): StaveNote {
+function noteOf(plan: StaffPlan, at: number, { value, signs, up, accent, slashes }: Written): StaveNote {
   const { clef, ottava } = plan.writing[at]!
   const written = new StaveNote({
     keys: plan.chords[at]!.map((note) => keyName(note, ottava)),
@@ -70,7 +84,8 @@ function noteOf(plan: StaffPlan, at: number, { value, signs, up, accent }: Writt
     if (typeof sign === 'number') written.addModifier(new Accidental(SIGNS[sign]!), voice)
   })
   // fingers stand outside the staves, so accents stand inside
-  if (accent) written.addModifier(new Articulation('a>').setPosition(plan.hand === 'right' ? BELOW : ABOVE))
+  if (slashes > 0) written.addModifier(new Tremolo(slashes))
+  if (accent) written.addModifier(new Articulation('a>').setPosition(plan.hand !== 'left' ? BELOW : ABOVE))
   return written
 }
 
@@ -86,6 +101,8 @@ interface Sheet {
   readonly values: readonly Value[]
   readonly signs: Written['signs']
   readonly accents: ReadonlySet<number>
+  /** Strokes to the beat of a roll at a step of the system; 0 for none. */
+  readonly strokes: (at: number) => number
 }
 
 /**
@@ -93,7 +110,7 @@ interface Sheet {
  * a note is held, nothing. What is held lasts to the bar line.
  */
 function groupOf(sheet: Sheet, group: readonly number[]): (StaveNote | null)[] {
-  const { plan, values, signs, accents } = sheet
+  const { plan, values, signs, accents, strokes } = sheet
   const struck = group.filter((at) => plan.chords[at]!.length > 0)
   const silent = group.filter((at) => plan.chords[at]!.length === 0 && !plan.held[at])
   if (silent.length === group.length) {
@@ -107,9 +124,16 @@ function groupOf(sheet: Sheet, group: readonly number[]): (StaveNote | null)[] {
     const [note] = plan.chords[at]!
     if (!note) return plan.held[at] ? null : restFor(plan, at, [at], values)
     const value = note.holds === undefined ? values[at]! : { ...values[at]!, ...WHOLE_BAR }
-    return noteOf(plan, at, { value, signs, up, accent: accents.has(at) })
+    const slashes = slashesOf(strokes(at), value)
+    return noteOf(plan, at, { value, signs, up, accent: accents.has(at), slashes })
   })
 }
+
+const FLAGS: Partial<Record<Value['written'], number>> = { eighth: 1, sixteenth: 2, 'thirty-second': 3 }
+
+/** A measured tremolo: as many strokes as the notes would have beams that it stands for, less the note's own. */
+const slashesOf = (strokes: number, { written }: Value): number =>
+  strokes === 0 ? 0 : Math.max(1, Math.floor(Math.log2(strokes)) - (FLAGS[written] ?? 0))
 
 /** How long a rest that fills whole beats is written. */
 const BEAT_RESTS: Record<number, Value['written']> = { 1: 'quarter', 2: 'half', 4: 'whole' }
@@ -137,19 +161,29 @@ function beamsOf(
   })
 }
 
+/** Strokes to the beat of the roll at a step: each section of a ladder has its own. */
+function strokesAt({ sticking, rhythm }: RealisedStudy, step: number): number {
+  if (!sticking?.roll) return 0
+  const index = sticking.notes.findIndex((note) => note.step === step)
+  const { beats } = rhythm.notes[step]!
+  return Math.round(sticking.roll.perNote[index]! / beats)
+}
+
 /** Builds one hand's staff with its top line at 0; nothing is drawn yet, but everything has its place. */
 export function staffOf(study: RealisedStudy, system: System, plan: StaffPlan): Staff {
   const { rhythm } = study
   const { from, to } = system
   const stave = staveFor(study, system, plan)
   const barAt = (step: number): number => barOf(rhythm, rhythm.notes[step]!)
-  const signs = accidentalsOf(study.hands[plan.hand]!.notes, study.keySignature.fifths, barAt)
+  const signs = accidentalsOf(lineFor(study, plan.hand).notes, study.keySignature.fifths, barAt)
   const values = rhythm.notes.slice(from, to)
   const groups = beamGroups(rhythm)
     .map((group) => group.filter((step) => step >= from && step < to).map((step) => step - from))
     .filter((group) => group.length > 0)
   const accents = new Set(rhythm.accents.map((step) => step - from))
-  const notes = groups.flatMap((group) => groupOf({ plan, values, signs, accents }, group))
+  const strokes = (at: number): number => strokesAt(study, from + at)
+  const sheet = { plan, values, signs, accents, strokes }
+  const notes = groups.flatMap((group) => groupOf(sheet, group))
   const rests = system.rests.map(({ value, after }) =>
     plan.held[after] ? null : restOf(value, plan.writing[after]!.clef),
   )
@@ -178,7 +212,7 @@ function tupletsOf(
   plan: StaffPlan,
 ): Tuplet[] {
   const { rhythm, sections = [{ from: 0 }] } = study
-  const location = plan.hand === 'right' ? -1 : 1
+  const location = plan.hand !== 'left' ? -1 : 1
   const early = (step: number): boolean => {
     const section = sections.findLast((each) => each.from <= step)!
     return rhythm.notes[step]!.start - rhythm.notes[section.from]!.start < 2

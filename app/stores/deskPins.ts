@@ -1,37 +1,45 @@
 import { toRaw } from 'vue'
 import { KINDS } from '#core/material'
-import type { RealisedStudy } from '#core/realise'
-import { type DegreePin, type GripPin, type Hand, isFree, type Pin } from '#core/study'
+import { lineFor, marksOf, type Player, type RealisedStudy, stretchesOf } from '#core/realise'
+import { type AnyPin, type Finger, isFree, type Stick } from '#core/study'
 
 /** Structured clones refuse proxies. */
 export const plain = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
 
-/** A note of one hand. */
+/** A note of one line: a hand's, or that of two sticks. */
 export interface Place {
-  readonly hand: Hand
+  readonly hand: Player
   readonly index: number
 }
 
 export const samePlace = (a: Place, b: Place): boolean => a.hand === b.hand && a.index === b.index
-export const isEqual = (a: Pin, b: Pin): boolean => JSON.stringify(a) === JSON.stringify(b)
+export const isEqual = (a: AnyPin, b: AnyPin): boolean => JSON.stringify(a) === JSON.stringify(b)
 
 /** Whether notes of a study have degrees that come again in every octave. */
 export function hasDegrees({ recipe }: RealisedStudy): boolean {
   return !isFree(recipe.material) && KINDS[recipe.material.kind].up.length > 0
 }
 
-/** A note's finger as it stands, for its degree in every octave; on its own leg only where the legs differ. */
-export function degreePin({ recipe, hands }: RealisedStudy, { hand, index }: Place): DegreePin {
-  const part = hands[hand]!
-  const { degree, leg } = part.notes[index]!
-  const twoWay = !isFree(recipe.material) && KINDS[recipe.material.kind].up !== KINDS[recipe.material.kind].down
-  return { hand, degree: degree + 1, finger: part.fingers[index]!, ...(twoWay ? { leg } : {}) }
+/** A pin for one note. */
+export const notePin = ({ hand, index }: Place, mark: string): AnyPin =>
+  hand === 'sticks' ? { index, stick: mark as Stick } : { hand, index, finger: Number(mark) as Finger }
+
+/** A note's finger or stick as it stands, for its degree in every octave; on its own leg only where the legs differ. */
+export function degreePin(study: RealisedStudy, { hand, index }: Place): AnyPin {
+  const { material } = study.recipe
+  const { degree, leg } = lineFor(study, hand).notes[index]!
+  const mark = marksOf(study, hand)[index]!
+  const twoWay = !isFree(material) && KINDS[material.kind].up !== KINDS[material.kind].down
+  const place = { degree: degree + 1, ...(twoWay ? { leg } : {}) }
+  return hand === 'sticks' ? { ...place, stick: mark as Stick } : { hand, ...place, finger: Number(mark) as Finger }
 }
 
-/** The fingers of a note's whole grip as they stand. */
-export function gripPin({ hands }: RealisedStudy, { hand, index }: Place): GripPin {
-  const { fingers, grips } = hands[hand]!
-  const from = grips.findLast((begins) => begins <= index) ?? 0
-  const to = grips.find((begins) => begins > index) ?? fingers.length
-  return { hand, from, fingers: fingers.slice(from, to) }
+/** What a note's whole grip (or stretch of alternation) has as it stands. */
+export function gripPin(study: RealisedStudy, { hand, index }: Place): AnyPin {
+  const [marks, begins] = [marksOf(study, hand), stretchesOf(study, hand)]
+  const from = begins.findLast((each) => each <= index) ?? 0
+  const own = marks.slice(from, begins.find((each) => each > index) ?? marks.length)
+  return hand === 'sticks'
+    ? { from, sticks: own as Stick[] }
+    : { hand, from, fingers: own.map((mark) => Number(mark) as Finger) }
 }

@@ -1,5 +1,5 @@
 import { computed, ref, type ShallowRef, shallowRef, watch } from 'vue'
-import type { RealisedStudy } from '#core/realise'
+import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
 import type { Place } from './deskPins'
 
 /**
@@ -12,8 +12,10 @@ export function deskSelection(study: ShallowRef<RealisedStudy | null>) {
   /** The step from which a stretch was drawn out. */
   const anchor = shallowRef<number | null>(null)
 
-  const stepOf = (place: Place | null): number | null =>
-    (place && study.value?.hands[place.hand]?.notes[place.index]?.step) ?? null
+  function stepOf(place: Place | null): number | null {
+    if (!place || !study.value || !playersIn(study.value).includes(place.hand)) return null
+    return lineFor(study.value, place.hand).notes[place.index]?.step ?? null
+  }
 
   /** First and last step of the stretch; nothing where only one note is selected. */
   const range = computed<readonly [number, number] | null>(() => {

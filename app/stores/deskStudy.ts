@@ -22,6 +22,11 @@ const STRUCTURE: readonly (keyof RecipeInput)[] = [
   'course',
   'pattern',
   'bookends',
+  'instrument',
+  'tops',
+  'rudiment',
+  'rudimentOn',
+  'mallets',
 ]
 
 /** Whether a change moves notes; of the rhythm only the ladder does. */

@@ -53,23 +53,31 @@ export const usePlaying = defineStore('playing', () => {
   const failed = ref('')
   const lag = shallowRef<Lag>(NO_LAG)
   const choices = useLocalStorage<HearingChoices>('tactum hearing', FIRST_HEARING, { mergeDefaults: true })
+  /** One player for each family of instruments, made when it is first heard. */
+  const players = new Map<string, Promise<Player>>()
   let player: Promise<Player> | undefined
 
-  const opened = (): Promise<Player> =>
-    (player ??= import('~/sound').then(({ makePlayer }) =>
-      makePlayer({
-        step: (sounding, now, late) => {
-          step.value = sounding
-          round.value = now
-          lag.value = noted(lag.value, late)
-        },
-        ended: () => void stop(),
-      }),
-    ))
+  const listener = {
+    step: (sounding: number, now: Round, late: number) => {
+      step.value = sounding
+      round.value = now
+      lag.value = noted(lag.value, late)
+    },
+    ended: () => void stop(),
+  }
+  function opened({ recipe }: RealisedStudy): Promise<Player> {
+    const [family] = recipe.instrument.split('-') as [string]
+    const made =
+      players.get(family) ??
+      import('~/sound').then(({ makePlayer, voiceOf }) => makePlayer(voiceOf(recipe.instrument), listener))
+    players.set(family, made)
+    return (player = made)
+  }
 
   const handsHeard = (study: RealisedStudy): Hand[] =>
-    (Object.keys(study.hands) as Hand[]).filter(
-      (hand) => choices.value.hands === 'both' || choices.value.hands === hand,
+    (['right', 'left'] as const).filter(
+      (hand) =>
+        (study.sticking || study.hands[hand]) && (choices.value.hands === 'both' || choices.value.hands === hand),
     )
 
   /** Plays from the beginning of the loop. What cannot be heard is said, and changes nothing. */
@@ -81,7 +89,7 @@ export const usePlaying = defineStore('playing', () => {
     }
     state.value = 'opening'
     try {
-      const ready = await opened()
+      const ready = await opened(study)
       // it was stopped while it was being tuned
       if (state.value !== 'opening') return
       const { loop, metronome, countIn } = choices.value
@@ -93,6 +101,7 @@ export const usePlaying = defineStore('playing', () => {
       ready.start(study, { practice, hands: handsHeard(study), metronome, countIn })
       state.value = 'playing'
     } catch (error) {
+      players.clear()
       player = undefined
       state.value = 'silent'
       failed.value = `There is no sound: ${wordsOf(error)}`

@@ -1,11 +1,11 @@
 import { expose } from 'comlink'
 import { type Fault, RecipeError } from '#core/pitch'
-import { type Accepted, departures, realise, type RealisedStudy, takeAlternative } from '#core/realise'
-import type { Finger, Hand, Pin, RecipeInput } from '#core/study'
+import { type Accepted, departures, type Player, realise, type RealisedStudy, takeAlternative } from '#core/realise'
+import type { AnyPin, RecipeInput } from '#core/study'
 
 /** A realised study, or why there is none; errors do not cross a worker's border whole, so they go as data. */
 export type Realised =
-  | { readonly study: RealisedStudy; readonly departs: { hand: Hand; index: number }[] }
+  | { readonly study: RealisedStudy; readonly departs: { hand: Player; index: number }[] }
   | { readonly fault: Fault & { details?: Readonly<Record<string, unknown>> } }
 
 const guarded = <T extends object>(work: () => T): T | { fault: Fault } => {
@@ -18,7 +18,7 @@ const guarded = <T extends object>(work: () => T): T | { fault: Fault } => {
 }
 
 const api = {
-  /** Realises a recipe; with accepted fingers these stand, and `departs` says where the engine would now differ. */
+  /** Realises a recipe; with accepted fingers or sticks these stand, and `departs` says where the engine would now differ. */
   realise: (recipe: RecipeInput, accepted?: Accepted): Realised =>
     guarded(() => {
       const own = realise(recipe)
@@ -30,9 +30,13 @@ const api = {
   titles: (recipes: readonly RecipeInput[]): ({ title: string } | { fault: Fault })[] =>
     recipes.map((recipe) => guarded(() => ({ title: realise(recipe, {}, 0).title }))),
 
-  /** The pins that give a hand of a recipe some other fingers. */
-  take: (recipe: RecipeInput, hand: Hand, fingers: readonly Finger[]): { pins: readonly Pin[] } | { fault: Fault } =>
-    guarded(() => ({ pins: takeAlternative(realise(recipe, {}, 0), hand, { fingers }) })),
+  /** The pins that give a player of a recipe some other fingers or sticks. */
+  take: (
+    recipe: RecipeInput,
+    player: Player,
+    marks: readonly string[],
+  ): { pins: readonly AnyPin[] } | { fault: Fault } =>
+    guarded(() => ({ pins: takeAlternative(realise(recipe, {}, 0), player, marks) })),
 }
 
 export type RealiseApi = typeof api

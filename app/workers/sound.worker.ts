@@ -1,5 +1,8 @@
 import { expose, transfer } from 'comlink'
-import { stringNote, woodClick } from '~/sound/strings'
+import { barNote } from '~/sound/bars'
+import { woodClick } from '~/sound/click'
+import { stringNote } from '~/sound/strings'
+import type { Voice } from '~/sound/voices'
 
 /** Samples of the instrument, by MIDI number, and of the metronome's clicks. */
 export interface Samples {
@@ -13,12 +16,14 @@ const EVERY = 4
 const CLICKS = { bar: 1900, beat: 1250, between: 820 } as const
 
 const api = {
-  /** Works out the sounds between two keys. */
-  samples(lowest: number, highest: number, sampleRate: number): Samples {
+  /** Works out the sounds of an instrument. */
+  samples({ family, lowest, highest }: Voice, sampleRate: number): Samples {
+    const sound = (midi: number) =>
+      family === 'piano' ? stringNote(midi, sampleRate, SECONDS) : barNote(family, midi, sampleRate, SECONDS)
     const keys = Array.from({ length: Math.floor((highest - lowest) / EVERY) + 2 }, (_, at) => lowest + EVERY * at)
     const notes = keys.map((midi) => ({
       midi,
-      samples: stringNote(midi, sampleRate, SECONDS) as Float32Array<ArrayBuffer>,
+      samples: sound(midi) as Float32Array<ArrayBuffer>,
     }))
     const click = (weight: keyof typeof CLICKS) => woodClick(CLICKS[weight], sampleRate) as Float32Array<ArrayBuffer>
     const clicks = { bar: click('bar'), beat: click('beat'), between: click('between') }

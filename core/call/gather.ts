@@ -1,6 +1,6 @@
 import { inversionsOf, KINDS, MOST_SIGNS, signatureOf, usualTonics } from '../material'
 import { fifthsOf, type Note, noteName, pitchClass } from '../pitch'
-import type { Pin, RecipeInput } from '../study'
+import type { AnyPin, RecipeInput } from '../study'
 import { kindFrom, merged } from './features'
 import type { Features, Said, Signs } from './part'
 
@@ -21,14 +21,14 @@ export interface Gathered {
 type Changes = Omit<RecipeInput, 'material'>
 
 /** Fields that hold fields of their own. */
-const NESTED = ['tempo', 'pattern', 'rhythm', 'bookends'] as const
+const NESTED = ['tempo', 'pattern', 'rhythm', 'bookends', 'roll', 'mallets', 'bars'] as const
 
 function joinedChanges(changes: readonly Changes[]): Changes {
   const all: Record<string, unknown> = {}
-  const pins: Pin[] = []
+  const pins: AnyPin[] = []
   for (const change of changes) {
     for (const [field, value] of Object.entries(change)) {
-      if (field === 'pins') pins.push(...(value as Pin[]))
+      if (field === 'pins') pins.push(...(value as AnyPin[]))
       else if ((NESTED as readonly string[]).includes(field))
         all[field] = { ...(all[field] as object), ...(value as object) }
       else all[field] = value

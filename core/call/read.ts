@@ -1,5 +1,6 @@
 import { printedName } from '../pitch'
 import { KIND_RULES } from './lexiconKinds'
+import { MALLET_RULES } from './lexiconMallets'
 import { REST_RULES } from './lexiconRest'
 import { SHAPE_RULES } from './lexiconShape'
 import { nearestWord } from './nearest'
@@ -8,7 +9,7 @@ import type { Said } from './part'
 import { matches, numberWords, type Rule } from './rules'
 import { scan, type Token } from './scan'
 
-export const RULES: readonly Rule[] = [...SHAPE_RULES, ...KIND_RULES, ...REST_RULES]
+export const RULES: readonly Rule[] = [...SHAPE_RULES, ...KIND_RULES, ...MALLET_RULES, ...REST_RULES]
 
 /** A stretch of the line and what it was understood to say; places in characters. */
 export interface Understood {

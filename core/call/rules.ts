@@ -8,6 +8,8 @@ export interface Taken {
   readonly numbers: readonly number[]
   readonly notes: readonly NameReading[]
   readonly pitches: readonly (string | readonly string[])[]
+  /** Sticks in a row, `rlrr`. */
+  readonly sticks: string
 }
 
 /** A phrase of the grammar: slots in order, each with its alternatives; what the whole of it says. */
@@ -22,13 +24,13 @@ export interface Rule {
 export interface Slot {
   readonly words: readonly string[]
   readonly optional: boolean
-  readonly class: 'number' | 'numbers' | 'note' | 'pitches' | null
+  readonly class: 'number' | 'numbers' | 'note' | 'pitches' | 'sticks' | null
 }
 
 /**
  * A phrase as it is written in the lexicon: words in order, `a|b` for alternatives, `?` after what may be left out,
  * `<n>` for a number in figures or words, `<n...>` for some numbers, `<note>` for a note's name, `<pitch...>` for pitches
- * with their octaves, joined by `+` where they sound together.
+ * with their octaves, joined by `+` where they sound together, `<sticks>` for R and L in a row.
  */
 function slotsOf(phrase: string): Slot[] {
   return phrase.split(' ').map((written) => {
@@ -37,12 +39,19 @@ function slotsOf(phrase: string): Slot[] {
     if (text === '<n>') return { words: [], optional, class: 'number' }
     if (text === '<n...>') return { words: [], optional, class: 'numbers' }
     if (text === '<pitch...>') return { words: [], optional, class: 'pitches' }
+    if (text === '<sticks>') return { words: [], optional, class: 'sticks' }
     if (text === '<note>') return { words: [], optional, class: 'note' }
     return { words: text.split('|'), optional, class: null }
   })
 }
 
-const SHOWN: Readonly<Record<string, string>> = { number: '2', numbers: '1 2 3', note: 'C', pitches: 'C4 E4 G4' }
+const SHOWN: Readonly<Record<string, string>> = {
+  number: '2',
+  numbers: '1 2 3',
+  note: 'C',
+  pitches: 'C4 E4 G4',
+  sticks: 'R',
+}
 
 /** The shortest way to say a phrase: first alternatives, nothing optional. */
 const shownOf = (slots: readonly Slot[]): string =>
@@ -91,7 +100,7 @@ interface Matched {
   readonly taken: Taken
 }
 
-const NOTHING: Taken = { numbers: [], notes: [], pitches: [] }
+const NOTHING: Taken = { numbers: [], notes: [], pitches: [], sticks: '' }
 
 function numbersAt(tokens: readonly Token[], from: number): Matched[] {
   const numbers: number[] = []
@@ -140,6 +149,9 @@ function slotAt(slot: Slot, tokens: readonly Token[], at: number, german: boolea
     return note ? [{ next: note.next, taken: { ...NOTHING, notes: [note] } }] : []
   }
   const token = tokens[at]
+  if (slot.class === 'sticks') {
+    return token && /^[rl]+$/.test(token.text) ? [{ next: at + 1, taken: { ...NOTHING, sticks: token.text } }] : []
+  }
   return token && slot.words.includes(token.text) ? [{ next: at + 1, taken: NOTHING }] : []
 }
 
@@ -147,6 +159,7 @@ const joined = (one: Taken, other: Taken): Taken => ({
   numbers: [...one.numbers, ...other.numbers],
   notes: [...one.notes, ...other.notes],
   pitches: [...one.pitches, ...other.pitches],
+  sticks: one.sticks + other.sticks,
 })
 
 /** All ways in which a rule fits the tokens from a place on, with what it took. */

@@ -1,5 +1,17 @@
 import { FREE, KINDS, type KindId } from '../material'
-import { completeRecipe, isDegreePin, isFree, isGripPin, notesWords, type Pin, type Recipe } from '../study'
+import {
+  completeRecipe,
+  type FingerRecipe,
+  isDegreePin,
+  isFree,
+  isGripPin,
+  isMallets,
+  type MalletRecipe,
+  notesWords,
+  type Pin,
+  type Recipe,
+} from '../study'
+import { STICK_PHRASES, stickPinPhrase } from './writeSticks'
 import { bookendWords, handWords, octaveWords, shapingWords } from '../realise'
 
 /** How a kind is called; those that are missing are called by their name in a sentence. */
@@ -11,7 +23,7 @@ const CALLED: Partial<Record<KindId, string>> = {
   'double-thirds-chromatic-minor': 'chromatic in double minor thirds',
 }
 
-const SCHOOLS: Record<Recipe['school'], string> = {
+const SCHOOLS: Record<FingerRecipe['school'], string> = {
   conservatory: 'conservatory school',
   'black-key-pivot': 'black-key pivot',
   'one-fingering-for-all': 'one fingering for all',
@@ -48,9 +60,9 @@ function materialPhrase({ material }: Recipe): string {
 }
 
 /** A field, and how it is said. */
-interface Phrase {
-  readonly of: (recipe: Recipe) => unknown
-  readonly say: (recipe: Recipe) => string
+export interface Phrase<R = Recipe> {
+  readonly of: (recipe: R) => unknown
+  readonly say: (recipe: R) => string
   /** Its default follows from what stands before it in the line. */
   readonly follows?: true
 }
@@ -90,6 +102,8 @@ const REST_PHRASES: readonly Phrase[] = [
     of: ({ signature }) => signature,
     say: ({ signature }) => (signature === 'none' ? 'no signature' : `${signature} signature`),
   },
+]
+const FINGER_PHRASES: readonly Phrase<FingerRecipe>[] = [
   { of: ({ school }) => school, say: ({ school }) => SCHOOLS[school] },
   { of: ({ firstFinger }) => firstFinger, say: ({ firstFinger }) => FIRST_FINGER[firstFinger] },
   { of: ({ leftArpeggio }) => leftArpeggio, say: ({ leftArpeggio }) => LEFT_ARPEGGIO[leftArpeggio] },
@@ -97,25 +111,55 @@ const REST_PHRASES: readonly Phrase[] = [
   { of: ({ handSize }) => handSize, say: ({ handSize }) => `${handSize} hands` },
 ]
 
-/**
- * Writes a complete recipe as a line that reads back as the same recipe: what is usual for such a study is left out,
- * the rest is said in the words of the page. Hands and octaves are always said.
- */
-export function writeCall(recipe: Recipe): string {
+const COMMON_PHRASES: readonly Phrase[] = [...SHAPE_PHRASES, ...RHYTHM_PHRASES, ...REST_PHRASES]
+
+/** The phrases for what is not usual. */
+function unusual<R extends Recipe>(recipe: R, phrases: readonly Phrase<R>[], plain: R, following: R): string[] {
+  return phrases
+    .filter(({ of, follows }) => JSON.stringify(of(recipe)) !== JSON.stringify(of(follows ? following : plain)))
+    .map(({ say }) => say(recipe))
+}
+
+function writeFingers(recipe: FingerRecipe): string[] {
   const { material, hands, motion, interval, octaves, pattern } = recipe
   const plain = completeRecipe({ material, hands })
   const following = completeRecipe({ material, hands, motion, interval, octaves, pattern })
-  const phrases = [...SHAPE_PHRASES, ...RHYTHM_PHRASES, ...REST_PHRASES]
-    .filter(({ of, follows }) => JSON.stringify(of(recipe)) !== JSON.stringify(of(follows ? following : plain)))
-    .map(({ say }) => say(recipe))
-  const texture = isFree(material) ? FREE.texture : KINDS[material.kind].texture
   return [
-    materialPhrase(recipe),
     handWords({ hands, motion }),
-    texture === 'free' && octaves === plain.octaves ? '' : octaveWords(octaves),
-    ...phrases,
+    octavesSaid(recipe, plain),
+    ...unusual<FingerRecipe>(recipe, [...COMMON_PHRASES, ...FINGER_PHRASES], plain, following),
     ...recipe.pins.map(pinPhrase),
   ]
+}
+
+function writeSticks(recipe: MalletRecipe): string[] {
+  const { material, instrument, octaves, pattern, roll } = recipe
+  const plain = completeRecipe({ material, instrument }) as MalletRecipe
+  const following = completeRecipe({
+    material,
+    instrument,
+    octaves,
+    pattern,
+    roll: { manner: roll.manner },
+  }) as MalletRecipe
+  return [
+    instrument.replace('-', ' '),
+    octavesSaid(recipe, plain),
+    ...unusual<MalletRecipe>(recipe, [...COMMON_PHRASES, ...STICK_PHRASES], plain, following),
+    ...recipe.pins.map(stickPinPhrase),
+  ]
+}
+
+function octavesSaid({ material, octaves }: Recipe, plain: Recipe): string {
+  const texture = isFree(material) ? FREE.texture : KINDS[material.kind].texture
+  return texture === 'free' && octaves === plain.octaves ? '' : octaveWords(octaves)
+}
+
+/**
+ * Writes a complete recipe as a line that reads back as the same recipe: what is usual for such a study is left out,
+ * the rest is said in the words of the page. Hands or instrument and octaves are always said.
+ */
+export const writeCall = (recipe: Recipe): string =>
+  [materialPhrase(recipe), ...(isMallets(recipe) ? writeSticks(recipe) : writeFingers(recipe))]
     .filter(Boolean)
     .join(', ')
-}

@@ -1,5 +1,8 @@
 import { staffPlace } from '../pitch'
-import type { RealisedHand } from '../realise'
+import type { RealisedHand, RealisedSticking } from '../realise'
+
+/** A hand's line, or that of two sticks. */
+export type ComparedLine = RealisedHand | RealisedSticking
 
 /** A note of one study, as it is laid beside another's. */
 export interface Aligned {
@@ -10,7 +13,7 @@ export interface Aligned {
 
 /** Some notes of a hand: all, or those of one leg. */
 export interface Side {
-  readonly part: RealisedHand
+  readonly part: ComparedLine
   /** Notes by their places in the line, in the order in which they are laid beside the other side's. */
   readonly indices: readonly number[]
   /** Whether the legs are told apart. */

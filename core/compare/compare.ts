@@ -1,7 +1,7 @@
 import { pitchName } from '../pitch'
-import type { RealisedHand, RealisedStudy } from '../realise'
-import type { Finger, Hand } from '../study'
-import { aligned, type Aligned, type Side } from './align'
+import { lineFor, type Player, PLAYERS, playersIn, type RealisedStudy } from '../realise'
+import type { Finger, Stick } from '../study'
+import { aligned, type Aligned, type ComparedLine, type Side } from './align'
 
 /** Two notes (or fingers) that stand in one place and differ; `a` and `b` are their places in the two lines. */
 export interface Change<T> {
@@ -11,22 +11,23 @@ export interface Change<T> {
   readonly to: T
 }
 
-/** What changes in one hand. */
+/** What changes in one hand, or in the line of two sticks. */
 export interface HandDifferences {
   /** Notes raised or lowered; pitches as `F#4`. */
   readonly notes: readonly Change<string>[]
-  readonly fingers: readonly Change<Finger>[]
-  /** Crossings that only one of the two has, by note. */
+  /** Fingers, or sticks. */
+  readonly fingers: readonly Change<Finger | Stick>[]
+  /** Crossings that only one of the two has, by note; of sticks, those over wide steps. */
   readonly crossings: { readonly a: readonly number[]; readonly b: readonly number[] }
   /** Notes that only one of the two has. */
   readonly only: { readonly a: readonly number[]; readonly b: readonly number[] }
 }
 
-/** What changes from one study to another: by hand where both have it. */
+/** What changes from one study to another: by hand (or sticks) where both have it. */
 export interface Differences {
-  readonly hands: Partial<Record<Hand, HandDifferences>>
-  /** Hands that only one of the two has. */
-  readonly handsOnly: { readonly a: readonly Hand[]; readonly b: readonly Hand[] }
+  readonly hands: Partial<Record<Player, HandDifferences>>
+  /** Hands (or sticks) that only one of the two has. */
+  readonly handsOnly: { readonly a: readonly Player[]; readonly b: readonly Player[] }
   readonly difficulty: { readonly from: number; readonly to: number }
 }
 
@@ -35,10 +36,20 @@ const both = ({ a, b }: Aligned): { a: number; b: number }[] => (a === null || b
 /** Semitones from the side's first note, so that studies in different keys or octaves can be compared. */
 const raised = ({ part, indices }: Side, index: number): number => part.midi[index]! - part.midi[indices[0]!]!
 
+/** Fingers or sticks, note by note. */
+export const playedBy = (part: ComparedLine): readonly (Finger | Stick)[] =>
+  'fingers' in part ? part.fingers : part.sticks
+
+const crossingsIn = (part: ComparedLine): number[] =>
+  'crossings' in part
+    ? part.crossings.map(({ index }) => index)
+    : part.inversions.filter(({ severity }) => severity === 'hard').map(({ index }) => index)
+
 function differencesOf(a: Side, b: Side): HandDifferences {
   const pairs = aligned(a, b)
   const met = pairs.flatMap(both)
-  const lands = ({ part }: Side) => new Set(part.crossings.map(({ index }) => index))
+  const lands = ({ part }: Side) => new Set(crossingsIn(part))
+  const [before, after] = [playedBy(a.part), playedBy(b.part)]
   const [byA, byB] = [lands(a), lands(b)]
   return {
     notes: met
@@ -49,7 +60,7 @@ function differencesOf(a: Side, b: Side): HandDifferences {
         to: pitchName(b.part.notes[pair.b]!.pitch),
       })),
     fingers: met
-      .map((pair) => ({ ...pair, from: a.part.fingers[pair.a]!, to: b.part.fingers[pair.b]! }))
+      .map((pair) => ({ ...pair, from: before[pair.a]!, to: after[pair.b]! }))
       .filter(({ from, to }) => from !== to),
     crossings: {
       a: met.filter((pair) => byA.has(pair.a) && !byB.has(pair.b)).map((pair) => pair.a),
@@ -62,23 +73,24 @@ function differencesOf(a: Side, b: Side): HandDifferences {
   }
 }
 
-const whole = (part: RealisedHand): Side => ({ part, indices: part.notes.map((_, at) => at), legs: true })
+const whole = (part: ComparedLine): Side => ({ part, indices: part.notes.map((_, at) => at), legs: true })
 
 /** What changes from one study to another, hand by hand, letter for letter from where each begins. */
 export function compareStudies(a: RealisedStudy, b: RealisedStudy): Differences {
-  const hands: Partial<Record<Hand, HandDifferences>> = {}
-  const only: { a: Hand[]; b: Hand[] } = { a: [], b: [] }
-  for (const hand of ['right', 'left'] as const) {
-    const [own, other] = [a.hands[hand], b.hands[hand]]
-    if (own && other) hands[hand] = differencesOf(whole(own), whole(other))
-    else if (own) only.a.push(hand)
-    else if (other) only.b.push(hand)
+  const hands: Partial<Record<Player, HandDifferences>> = {}
+  const only: { a: Player[]; b: Player[] } = { a: [], b: [] }
+  const [inA, inB] = [playersIn(a), playersIn(b)]
+  for (const player of PLAYERS) {
+    const [own, other] = [inA.includes(player), inB.includes(player)]
+    if (own && other) hands[player] = differencesOf(whole(lineFor(a, player)), whole(lineFor(b, player)))
+    else if (own) only.a.push(player)
+    else if (other) only.b.push(player)
   }
   return { hands, handsOnly: only, difficulty: { from: a.difficulty.total, to: b.difficulty.total } }
 }
 
 /** Notes of one leg from the lowest up; the note at a turn belongs to both. */
-function legOf(part: RealisedHand, leg: 'up' | 'down'): Side {
+function legOf(part: ComparedLine, leg: 'up' | 'down'): Side {
   const indices = part.notes.flatMap((note, at) => {
     const turn = part.notes[at + 1] && part.notes[at + 1]!.leg !== note.leg
     return note.leg === leg || turn ? [at] : []
@@ -87,8 +99,8 @@ function legOf(part: RealisedHand, leg: 'up' | 'down'): Side {
 }
 
 /** What one hand changes on the way down; null where it goes one way only. */
-export function compareLegs(study: RealisedStudy, hand: Hand): HandDifferences | null {
-  const part = study.hands[hand]
+export function compareLegs(study: RealisedStudy, player: Player): HandDifferences | null {
+  const part = playersIn(study).includes(player) ? lineFor(study, player) : null
   if (!part || new Set(part.notes.map((note) => note.leg)).size < 2) return null
   return differencesOf(legOf(part, 'up'), legOf(part, 'down'))
 }

@@ -37,8 +37,16 @@ const NEAR = 1e-6
 const BEFORE = 3
 const AFTER = 2
 
-/** Steps on which a hand that sounds lands a crossing or is set down anew, each once, in order. */
+/** Steps on which sticks cross over a wide step, or one strikes twice. */
+function stickSteps({ sticking }: RealisedStudy): number[] {
+  const { notes, inversions, doubles } = sticking!
+  const hard = inversions.filter(({ severity }) => severity === 'hard')
+  return [...hard, ...doubles].map(({ index }) => notes[index]!.step)
+}
+
+/** Steps on which a hand that sounds lands a crossing, or where sticks cross or double; each once, in order. */
 export function crossingSteps(study: RealisedStudy, hands: readonly Hand[]): number[] {
+  if (study.sticking) return [...new Set(stickSteps(study))].sort((a, b) => a - b)
   const steps = hands.flatMap((hand) => {
     const part = study.hands[hand]
     return (part?.crossings ?? []).map(({ index }) => part!.notes[index]!.step)

@@ -3,9 +3,20 @@
  * study comes out, or an error that names the field.
  */
 export type { Accepted, RealisedHand } from './hands'
-export { acceptedOf, acceptedMarks, lineFor, marksOf, type Player, PLAYERS, playersIn, stretchesOf } from './players'
+export {
+  acceptedMarks,
+  acceptedOf,
+  handsIn,
+  lineFor,
+  marksOf,
+  type Player,
+  PLAYERS,
+  playersIn,
+  stretchesOf,
+} from './players'
 export type { RealisedSticking } from './sticks'
 export { materialFor } from './parts'
 export { departures, pinnedNotes, realise, type RealisedStudy, type StudySection, takeAlternative } from './realise'
 export { bookendWords, patternWords, rhythmWords, shapeWords, shapingWords } from './patternWords'
+export { playedWords } from './playedWords'
 export { apartWords, handWords, materialWords, octaveWords, titleOf } from './title'

@@ -7,9 +7,12 @@ import type { Hand } from '../study'
 export type Player = Hand | 'sticks'
 export const PLAYERS: readonly Player[] = ['right', 'left', 'sticks']
 
+/** The hands whose fingers play, right (upper staff) first; none where sticks do. */
+export const handsIn = (study: RealisedStudy): Hand[] =>
+  (['right', 'left'] as const).filter((hand) => study.hands[hand] !== undefined)
+
 /** The players of a study, the upper line first. */
-export const playersIn = (study: RealisedStudy): Player[] =>
-  study.sticking ? ['sticks'] : (['right', 'left'] as const).filter((hand) => study.hands[hand] !== undefined)
+export const playersIn = (study: RealisedStudy): Player[] => (study.sticking ? ['sticks'] : handsIn(study))
 
 /** A player's line. @throws TypeError where the player does not take part; ask `playersIn` */
 export function lineFor(study: RealisedStudy, player: Player): RealisedHand | RealisedSticking {

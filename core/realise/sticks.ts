@@ -69,7 +69,12 @@ function joinedReasons(reasons: readonly StickReason[]): StickReason[] {
   return [...bySentence.values()]
 }
 
-function joinedAlternatives(pieces: readonly Piece[], sticks: Sticking['sticks'], cost: number, most: number): StickAlternative[] {
+function joinedAlternatives(
+  pieces: readonly Piece[],
+  sticks: Sticking['sticks'],
+  cost: number,
+  most: number,
+): StickAlternative[] {
   const seen = new Set<string>()
   return pieces
     .flatMap(({ from, sticking }) =>
@@ -137,7 +142,12 @@ function checkPinned(pins: readonly StickPin[], count: number): void {
 }
 
 /** The one line of a mallet study, part by part. @throws RecipeError */
-export function stickedLine(recipe: MalletRecipe, parts: readonly Part[], rhythm: Rhythm, asked: Asked): RealisedSticking {
+export function stickedLine(
+  recipe: MalletRecipe,
+  parts: readonly Part[],
+  rhythm: Rhythm,
+  asked: Asked,
+): RealisedSticking {
   const notes: Line['notes'] = parts.flatMap((part) => notesOf(part, 'right'))
   checkPinned(recipe.pins, notes.length)
   const { transposition } = malletInstrument(recipe.instrument)

@@ -53,7 +53,13 @@ export function titleOf(recipe: Recipe, material: Material): string {
   const course = recipe.course === 'up-down' ? '' : recipe.course.replace('-', ' and ')
   if (isFree(recipe.material)) {
     const back = recipe.course === 'up' ? '' : course || 'and back'
-    return [pitchesWords(recipe.material.pitches), playedBy(recipe), back, ...shapeWords(recipe), ...playedWords(recipe)]
+    return [
+      pitchesWords(recipe.material.pitches),
+      playedBy(recipe),
+      back,
+      ...shapeWords(recipe),
+      ...playedWords(recipe),
+    ]
       .filter(Boolean)
       .join(', ')
   }

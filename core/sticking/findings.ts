@@ -46,4 +46,3 @@ export function countOf(task: StickTask, sticks: readonly Stick[]): StickCount {
     rowDoubles: doubles.filter((at) => task.pairs[at - 1]?.rows).length,
   }
 }
-

@@ -16,8 +16,7 @@ export interface StickReason {
 
 export const handWord = (stick: Stick): string => (stick === 'R' ? 'right' : 'left')
 
-const nameAt = ({ line, steps }: StickTask, at: number): string =>
-  printedName(line.notes[steps[at]!.notes[0]!]!.pitch)
+const nameAt = ({ line, steps }: StickTask, at: number): string => printedName(line.notes[steps[at]!.notes[0]!]!.pitch)
 
 /** The first wide step, from a double to the next one, that would be crossed if the double were not there. */
 function sparedBy(task: StickTask, strokes: readonly Strokes[], at: number, next: number): number | null {
@@ -80,7 +79,10 @@ const plural = (count: number, what: string, none: string): string =>
 
 /** “no hard crossing and two doubles”. */
 export function countWords({ hard, doubles, rowDoubles }: StickCount): string {
-  const across = rowDoubles > 0 ? `, ${rowDoubles === doubles ? (doubles === 1 ? '' : 'all ') : `${rowDoubles} `}across the rows` : ''
+  const across =
+    rowDoubles > 0
+      ? `, ${rowDoubles === doubles ? (doubles === 1 ? '' : 'all ') : `${rowDoubles} `}across the rows`
+      : ''
   return `${plural(hard, 'hard crossing', 'no hard crossing')} and ${plural(doubles, 'double', 'no double')}${across}`
 }
 
@@ -99,7 +101,9 @@ function leadReason(task: StickTask, own: StickCount, other: OtherLead | null): 
 /** Strict alternation over an odd number of steps to the octave begins every octave with the other hand. */
 function octaveReason(task: StickTask, strokes: readonly Strokes[]): StickReason[] {
   if (task.school.doubles) return []
-  const swapped = task.steps.flatMap((step, at) => (step.tonic && at < strokes.length - 1 && strokes[at] !== task.lead ? [step.notes[0]!] : []))
+  const swapped = task.steps.flatMap((step, at) =>
+    step.tonic && at < strokes.length - 1 && strokes[at] !== task.lead ? [step.notes[0]!] : [],
+  )
   if (swapped.length === 0) return []
   const text = `Strict alternation swaps the lead from octave to octave: here one begins with the ${handWord(otherStick(task.lead))}.`
   return [{ kind: 'octaves', indices: swapped, text, price: null }]
@@ -108,7 +112,9 @@ function octaveReason(task: StickTask, strokes: readonly Strokes[]): StickReason
 function topReason({ recipe, steps, line }: StickTask, strokes: readonly Strokes[]): StickReason[] {
   const twice = steps.flatMap((step, at) => {
     const next = steps[at + 1]
-    return next && next.midi === step.midi && line.notes[next.notes[0]!]!.leg !== line.notes[step.notes[0]!]!.leg ? [at] : []
+    return next && next.midi === step.midi && line.notes[next.notes[0]!]!.leg !== line.notes[step.notes[0]!]!.leg
+      ? [at]
+      : []
   })
   if (recipe.tops === 'once' || twice.length === 0) return []
   const swaps = twice.some((at) => strokes[at] !== strokes[at + 1])
@@ -123,7 +129,8 @@ function pinReason({ pins, line }: StickTask, price: number): StickReason[] {
   const indices = [...new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))].sort((a, b) => a - b)
   const names = [...new Set(indices.map((index) => printedName(line.notes[index]!.pitch)))]
   const said = names.length > 4 ? `${indices.length} notes` : names.join(', ')
-  const text = price > 0 ? `Pinned: ${said}. Left alone, other sticks would cost less.` : `Pinned: ${said}. It costs nothing.`
+  const text =
+    price > 0 ? `Pinned: ${said}. Left alone, other sticks would cost less.` : `Pinned: ${said}. It costs nothing.`
   return [{ kind: 'pin', indices, text, price: price > 0 ? price : null }]
 }
 
@@ -131,7 +138,11 @@ function pinReason({ pins, line }: StickTask, price: number): StickReason[] {
 export function stickReasons(
   task: StickTask,
   sticks: readonly Stick[],
-  { pinPrice, other, doublePrice }: { pinPrice: number; other: OtherLead | null; doublePrice: (at: number) => number | null },
+  {
+    pinPrice,
+    other,
+    doublePrice,
+  }: { pinPrice: number; other: OtherLead | null; doublePrice: (at: number) => number | null },
 ): StickReason[] {
   const strokes = strokesFrom(task.steps, sticks)
   const doubles = doubleSteps(strokes).map((at): StickReason => ({

@@ -69,7 +69,14 @@ export const stickingSchoolOf = (id: StickingSchoolId): StickingSchool =>
   STICKING_SCHOOL_LIST.find((school) => school.id === id)!
 
 /** How often a term can be charged before it outweighs the next dearer one; whole numbers, exact up to their product. */
-const ROOM: Record<StickTerm, number> = { hard: 2 ** 8, double: 2 ** 7, row: 2 ** 7, distance: 2 ** 11, mild: 2 ** 8, late: 2 ** 11 }
+const ROOM: Record<StickTerm, number> = {
+  hard: 2 ** 8,
+  double: 2 ** 7,
+  row: 2 ** 7,
+  distance: 2 ** 11,
+  mild: 2 ** 8,
+  late: 2 ** 11,
+}
 
 /** Prices of an order's terms: each as dear as all that the cheaper ones can come to. */
 export function pricesOf(order: readonly StickTerm[]): Record<StickTerm, number> {

@@ -72,9 +72,7 @@ function doublePrices(task: StickTask, sticks: readonly Stick[]): (at: number) =
   const strokes = strokesFrom(task.steps, sticks)
   const own = effortOf(task, strokes)
   return (at) => {
-    const without = solve(
-      stickProblem(task, task.fixed, (step, other) => step !== at || other !== strokes[at]),
-    )[0]
+    const without = solve(stickProblem(task, task.fixed, (step, other) => step !== at || other !== strokes[at]))[0]
     return without ? Math.max(0, Math.round((effortOf(task, without.states) - own) * 100) / 100) : null
   }
 }
@@ -110,7 +108,10 @@ function alternativesTo(task: StickTask, sticks: readonly Stick[], most: number)
 function alternativeWords(task: StickTask, own: readonly Stick[], other: readonly Stick[]): string {
   const [before, after] = [own, other].map((sticks) => doubleSteps(strokesFrom(task.steps, sticks)))
   const moved = after!.find((at) => !before!.includes(at))
-  const reason = moved === undefined ? 'without one of the doubles' : doubleReason(task, strokesFrom(task.steps, other), moved).split(',')[0]!
+  const reason =
+    moved === undefined
+      ? 'without one of the doubles'
+      : doubleReason(task, strokesFrom(task.steps, other), moved).split(',')[0]!
   return `${reason}: ${countWords(countOf(task, other))}`
 }
 
@@ -151,7 +152,10 @@ function byRudiment(recipe: MalletRecipe, line: Line, rudiment: Exclude<MalletRe
   const strokes = strokesFrom(task.steps, sticks)
   const doubles = doubleSteps(strokes)
   const row = sticks.slice(0, 12).join('')
-  const swaps = rudiment === 'paradiddle-diddle' ? 'It begins with the same hand every time.' : 'Every second one begins with the other hand.'
+  const swaps =
+    rudiment === 'paradiddle-diddle'
+      ? 'It begins with the same hand every time.'
+      : 'Every second one begins with the other hand.'
   return {
     ...BARE,
     sticks,
@@ -159,7 +163,14 @@ function byRudiment(recipe: MalletRecipe, line: Line, rudiment: Exclude<MalletRe
     inversions: inversionsOf(task, strokes),
     cost: effortOf(task, strokes),
     count: countOf(task, sticks),
-    reasons: [{ kind: 'rudiment', indices: [0], text: `${inOrder(rudiment)}, ${row} …: the first is accented. ${swaps}`, price: null }],
+    reasons: [
+      {
+        kind: 'rudiment',
+        indices: [0],
+        text: `${inOrder(rudiment)}, ${row} …: the first is accented. ${swaps}`,
+        price: null,
+      },
+    ],
   }
 }
 
@@ -168,7 +179,9 @@ function byRoll(recipe: MalletRecipe, line: Line, roll: RollPlan): Played {
   const { recommended, strokes, perSecond, start } = roll
   const hand = start === 'R' ? 'right' : 'left'
   const manner =
-    roll.manner === 'separate' ? `Every note begins anew with the ${hand}` : `The hands go on from the ${hand} while the notes change under them`
+    roll.manner === 'separate'
+      ? `Every note begins anew with the ${hand}`
+      : `The hands go on from the ${hand} while the notes change under them`
   const ending = roll.ending === 'tied' ? 'tied into the next note' : 'let go before the next note'
   const own = `${manner}, ${ending}: ${strokes} strokes to the beat, ${Math.round(perSecond * 10) / 10} a second.`
   const wish = `This register usually takes ${recommended.least} to ${recommended.most} strokes a second, so ${recommended.strokes} to the beat. ${recommended.doubt}`
@@ -192,7 +205,12 @@ function byRoll(recipe: MalletRecipe, line: Line, roll: RollPlan): Played {
 function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Played {
   const task = stickTask(recipe, line, asked.degrees)
   const [best] = solved(task, task.pins)
-  if (!best) throw stickConflict(line, conflictAmong(task.pins, (some) => solved(task, some).length > 0), because(task))
+  if (!best)
+    throw stickConflict(
+      line,
+      conflictAmong(task.pins, (some) => solved(task, some).length > 0),
+      because(task),
+    )
   const sticks = asked.accepted ?? sticksFrom(task.steps, best.states)
   const strokes = strokesFrom(task.steps, sticks)
   const cost = effortOf(task, strokes)
@@ -221,7 +239,11 @@ function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Played 
 function played(recipe: MalletRecipe, line: Line, asked: SticksAsked): Played {
   if (recipe.mallets.count === 4) return byFigure(recipe, line)
   if (recipe.rudiment !== 'none') return byRudiment(recipe, line, recipe.rudiment)
-  const roll = rollPlan(recipe, asked.beats, line.notes.map((note) => note.midi))
+  const roll = rollPlan(
+    recipe,
+    asked.beats,
+    line.notes.map((note) => note.midi),
+  )
   return roll ? byRoll(recipe, line, roll) : bySchool(recipe, line, asked)
 }
 

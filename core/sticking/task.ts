@@ -72,7 +72,9 @@ function stepsOf(line: Line): StrikeStep[] {
 /** @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` */
 export function stickTask(recipe: MalletRecipe, line: Line, degrees: number): StickTask {
   const steps = stepsOf(line)
-  const pairs = steps.slice(1).map((step, at) => (step.double || steps[at]!.double ? null : pairOf(steps[at]!.midi, step.midi)))
+  const pairs = steps
+    .slice(1)
+    .map((step, at) => (step.double || steps[at]!.double ? null : pairOf(steps[at]!.midi, step.midi)))
   const pins = placedStickPins(recipe.pins, line, degrees)
   const bars = barsFor(malletInstrument(recipe.instrument), recipe.bars)
   const xOf = new Map(bars.map((bar) => [bar.midi, bar]))

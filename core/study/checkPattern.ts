@@ -43,10 +43,16 @@ function checkStruck(recipe: Recipe, material: Material): void {
   for (const field of ['walk', 'accompaniment'] as const) {
     const asked = recipe.pattern[field]
     if ((can[field] as readonly string[]).includes(asked)) continue
-    throw refuse(`pattern.${field}`, `${nameOf(asked)} is for fingers: sticks have no thumbs to cross and share one line.`)
+    throw refuse(
+      `pattern.${field}`,
+      `${nameOf(asked)} is for fingers: sticks have no thumbs to cross and share one line.`,
+    )
   }
   if (recipe.bookends.after !== 'none') {
-    throw refuse('bookends.after', 'Chords of three notes and more are for fingers: two sticks strike two bars at the most.')
+    throw refuse(
+      'bookends.after',
+      'Chords of three notes and more are for fingers: two sticks strike two bars at the most.',
+    )
   }
   if (recipe.mallets.count === 4 && recipe.pattern.figure !== 'straight') {
     throw refuse('pattern.figure', 'Four mallets have a figure of their own: pattern.figure must be straight.')

@@ -112,7 +112,11 @@ const refuse = (code: string, words: string, path: string): RecipeError => new R
 function checkSounds({ material }: Recipe, { mallets }: StickingSettings): void {
   if (isFree(material)) {
     if (mallets.count === 4) {
-      throw refuse('mallets.material', 'Four mallets move a chord through a scale, not a list of pitches.', 'mallets.count')
+      throw refuse(
+        'mallets.material',
+        'Four mallets move a chord through a scale, not a list of pitches.',
+        'mallets.count',
+      )
     }
     const wide = material.pitches.findIndex((each) => typeof each !== 'string' && each.length > 2)
     if (wide < 0) return
@@ -124,7 +128,11 @@ function checkSounds({ material }: Recipe, { mallets }: StickingSettings): void 
     throw refuse('instrument.material', `A ${words} ${why}; mallets need single or double notes.`, 'material.kind')
   }
   if (mallets.count === 4 && (texture !== 'run' || second)) {
-    throw refuse('mallets.material', `Four mallets move a chord through a run in single notes; this is ${words}.`, 'mallets.count')
+    throw refuse(
+      'mallets.material',
+      `Four mallets move a chord through a run in single notes; this is ${words}.`,
+      'mallets.count',
+    )
   }
 }
 

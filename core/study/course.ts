@@ -182,5 +182,5 @@ export const stepsIn = (lines: readonly Line[]): number =>
   1 + Math.max(...lines.map((line) => line.notes.at(-1)?.step ?? -1))
 
 /** Whether a hand strikes several notes at once. */
-export const hasChords = (line: Line): boolean =>
+export const hasChords = (line: Pick<Line, 'notes'>): boolean =>
   line.notes.some((note, at) => at > 0 && note.step === line.notes[at - 1]!.step)

@@ -9,6 +9,7 @@ export { usualNotesPerBeat } from './completeShape'
 export { hasChords, type Leg, type Line, type LineNote, linesOf, type SectionAsks, stepsIn } from './course'
 export { fitShape, type Shapes, shapesFor } from './fit'
 export type { Finger, Hand, Stick } from './hand'
+export { movedTo } from './moved'
 export { mirrored, pathOf, type PathStep } from './path'
 export { octaveOf } from './places'
 export {

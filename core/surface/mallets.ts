@@ -49,6 +49,12 @@ export const MALLET_INSTRUMENTS: readonly MalletInstrument[] = [
 export const malletInstrument = (id: MalletId): MalletInstrument =>
   MALLET_INSTRUMENTS.find((instrument) => instrument.id === id)!
 
+const NATURAL_NAMES: Record<number, string> = { 0: 'C', 2: 'D', 4: 'E', 5: 'F', 7: 'G', 9: 'A', 11: 'B' }
+const nameOf = (midi: number): string => `${NATURAL_NAMES[midi % 12]}${Math.floor(midi / 12) - 1}`
+
+/** “A2–C7”, as written; every instrument begins and ends on a natural. */
+export const compassWords = ({ lowest, highest }: MalletInstrument): string => `${nameOf(lowest)}–${nameOf(highest)}`
+
 const KNOWN = new Map<string, readonly Bar[]>()
 
 /** All bars of an instrument, lowest first, in millimetres. */

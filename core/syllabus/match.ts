@@ -1,7 +1,7 @@
 import { KINDS, type NamedMaterial } from '../material'
 import { parseNote, pitchClass } from '../pitch'
 import { apartWords, octaveWords, shapeWords } from '../realise'
-import { isFree, notesPerMinute, type Recipe } from '../study'
+import { isFree, isMallets, notesPerMinute, type Recipe } from '../study'
 import type { Atom, Requirement } from './model'
 
 /** One field in which a study falls short of a requirement, and how much it takes to mend. */
@@ -60,7 +60,8 @@ function shortfalls(recipe: Recipe, { kind }: NamedMaterial, asked: Requirement)
 /** Holds a study against an atom; null where it is another study altogether. Enharmonic names count as equal. */
 export function matchOf(recipe: Recipe, atom: Atom): Match | null {
   const { material } = recipe
-  if (isFree(material)) return null
+  // syllabi on file are for the piano: sticks on bars are other studies
+  if (isFree(material) || isMallets(recipe)) return null
   let best: Match | null = null
   atom.variants.forEach((requirement, variant) => {
     if (!related(material, requirement)) return

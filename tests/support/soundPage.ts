@@ -4,7 +4,10 @@ import type { Metronome, Practice } from '#core/playback'
 import { realise } from '#core/realise'
 import { makeInstrument } from '../../app/sound/instrument'
 import { Player } from '../../app/sound/player'
-import { stringNote, woodClick } from '../../app/sound/strings'
+import { barNote } from '../../app/sound/bars'
+import { woodClick } from '../../app/sound/click'
+import { stringNote } from '../../app/sound/strings'
+import { voiceOf } from '../../app/sound/voices'
 
 /** What is to be rendered. */
 export interface Wanted {
@@ -25,9 +28,12 @@ async function render({ recipe, practice, hands, metronome, countIn, seconds }: 
   const buffer = await Offline(
     () => {
       const { sampleRate } = getContext()
+      const { family } = voiceOf(study.recipe.instrument)
+      const sound = (midi: number) =>
+        family === 'piano' ? stringNote(midi, sampleRate, 2) : barNote(family, midi, sampleRate, 2)
       const notes = Array.from({ length: 15 }, (_, at) => LOWEST + EVERY * at).map((midi) => ({
         midi,
-        samples: stringNote(midi, sampleRate, 2) as Float32Array<ArrayBuffer>,
+        samples: sound(midi) as Float32Array<ArrayBuffer>,
       }))
       const click = (hertz: number) => woodClick(hertz, sampleRate) as Float32Array<ArrayBuffer>
       const clicks = { bar: click(1900), beat: click(1250), between: click(820) }

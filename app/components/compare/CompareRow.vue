@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { RealisedStudy } from '#core/realise'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
 import StairChart from '~/components/stair/StairChart.vue'
+import StickStair from '~/components/stair/StickStair.vue'
 import { layoutOf } from '~/engraving'
 
 /** One of the studies that are compared: score and stair, what differs framed. */
@@ -33,7 +34,8 @@ const systems = computed(() => layoutOf(props.study, props.width, NARROWEST))
           :changed="changed"
           @point="emit('point', $event)"
         />
-        <StairChart
+        <component
+          :is="study.sticking ? StickStair : StairChart"
           :study="study"
           :system="system"
           :width="width"

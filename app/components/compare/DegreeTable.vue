@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { printedName } from '#core/pitch'
-import type { RealisedStudy } from '#core/realise'
-import { type Hand, hasChords } from '#core/study'
-import { handsIn } from '~/engraving'
+import { lineFor, marksOf, type Player, playersIn, type RealisedStudy } from '#core/realise'
+import { hasChords } from '#core/study'
 
 /**
  * The studies at a glance: note and fingers of every step, one study under the other; what differs from the first is
@@ -20,7 +19,7 @@ const SHOWN = 8
 /** Steps that are shown: one octave of the way up and, if any study comes down otherwise, the last octave down. */
 const steps = computed(() => {
   const { study } = props.studies[0]!
-  const { notes } = study.hands[handsIn(study)[0]!]!
+  const { notes } = lineFor(study, playersIn(study)[0]!)
   const turn = notes.findIndex((note) => note.leg === 'down')
   const up = Array.from({ length: Math.min(SHOWN, turn < 0 ? notes.length : turn) }, (_, at) => at)
   const down =
@@ -30,9 +29,9 @@ const steps = computed(() => {
 const columns = computed(() => [...steps.value.up, ...steps.value.down])
 
 function rowsOf(study: RealisedStudy) {
-  return handsIn(study).map((hand: Hand) => {
-    const part = study.hands[hand]!
-    return { hand, notes: part.notes.map((note) => printedName(note.pitch)), fingers: part.fingers.map(String) }
+  return playersIn(study).map((hand) => {
+    const { notes } = lineFor(study, hand)
+    return { hand, notes: notes.map((note) => printedName(note.pitch)), fingers: marksOf(study, hand) }
   })
 }
 const rows = computed(() => {
@@ -51,13 +50,13 @@ const rows = computed(() => {
 })
 /** Chords, and lines of different lengths, do not stand in one table. */
 const fits = computed(() => {
-  const lengths = props.studies.map(({ study }) => study.hands[handsIn(study)[0]!]!.notes.length)
+  const lengths = props.studies.map(({ study }) => lineFor(study, playersIn(study)[0]!).notes.length)
   const plain = props.studies.every(({ study }) =>
-    handsIn(study).every((hand) => !hasChords({ hand, notes: study.hands[hand]!.notes })),
+    playersIn(study).every((player) => !hasChords(lineFor(study, player))),
   )
   return plain && lengths.every((length) => length === lengths[0])
 })
-const SHORT: Record<Hand, string> = { right: 'RH', left: 'LH' }
+const SHORT: Record<Player, string> = { right: 'RH', left: 'LH', sticks: '' }
 </script>
 
 <template>

@@ -1,7 +1,9 @@
 import { SCHOOL_LIST, schoolOf } from '#core/fingering'
 import { type KindId, KINDS } from '#core/material'
 import { octaveWords, type RealisedStudy, takeAlternative } from '#core/realise'
-import { type Hand, isFree, MOST_OCTAVES, type RecipeInput } from '#core/study'
+import { STICKING_SCHOOL_LIST, stickingSchoolOf } from '#core/sticking'
+import { othersOf } from '~/components/why/others'
+import { isFree, isMallets, MOST_OCTAVES, type RecipeInput } from '#core/study'
 
 /** Something to lay beside the study on the desk. */
 export interface Beside {
@@ -17,11 +19,8 @@ export interface Beside {
 const MINORS: readonly KindId[] = ['natural-minor', 'harmonic-minor', 'melodic-minor']
 
 /** Pins count notes and fingers of the study they were made for; beside it stands what the engine itself would do. */
-const unpinned = (study: RealisedStudy, some: Partial<RecipeInput>): RecipeInput => ({
-  ...study.recipe,
-  ...some,
-  pins: [],
-})
+const unpinned = (study: RealisedStudy, some: Partial<RecipeInput>): RecipeInput =>
+  ({ ...study.recipe, ...some, pins: [] }) as RecipeInput
 
 function minors(study: RealisedStudy): Beside[] {
   const { material } = study.recipe
@@ -35,32 +34,55 @@ function minors(study: RealisedStudy): Beside[] {
   return [{ value: 'minors', words: 'the other two minors', note: 'what changes from form to form', base, recipes }]
 }
 
-const schools = (study: RealisedStudy): Beside[] =>
-  SCHOOL_LIST.filter((school) => school.id !== study.recipe.school && school.id !== 'two-hand-tetrachords').map(
-    ({ id, words, idea }) => ({
-      value: id,
-      words,
-      note: idea,
-      base: schoolOf(study.recipe.school).words,
-      recipes: [{ label: words, recipe: unpinned(study, { school: id }) }],
-    }),
-  )
+/** Schools of the instrument, and what the one on the desk is called. */
+function schoolsFor({ recipe }: RealisedStudy) {
+  if (isMallets(recipe)) return { base: stickingSchoolOf(recipe.school).words, list: STICKING_SCHOOL_LIST }
+  return { base: schoolOf(recipe.school).words, list: SCHOOL_LIST.filter(({ id }) => id !== 'two-hand-tetrachords') }
+}
 
-/** The next best of either hand, as pins on the study that stands. */
+function schools(study: RealisedStudy): Beside[] {
+  const { base, list } = schoolsFor(study)
+  return list
+    .filter(({ id }) => id !== study.recipe.school)
+    .map(({ id, words, idea }) => ({
+      ...{ value: id, words, note: idea, base },
+      recipes: [{ label: words, recipe: unpinned(study, { school: id }) }],
+    }))
+}
+
+/** The same line led by the other hand. */
+function otherLead(study: RealisedStudy): Beside[] {
+  const { recipe } = study
+  if (!isMallets(recipe) || recipe.mallets.count === 4) return []
+  const lead = recipe.lead === 'right' ? 'left' : 'right'
+  const label = `${lead} lead`
+  return [
+    {
+      value: 'lead',
+      words: label,
+      note: 'the other hand begins',
+      base: `${recipe.lead} lead`,
+      recipes: [{ label, recipe: unpinned(study, { lead }) }],
+    },
+  ]
+}
+
+/** The next best of either hand or of the sticks, as pins on the study that stands. */
 const nextBest = (study: RealisedStudy): Beside[] =>
-  (['right', 'left'] as const satisfies readonly Hand[]).flatMap((hand) =>
-    (study.hands[hand]?.alternatives ?? []).slice(0, 2).map((alternative, at) => ({
-      value: `${hand}-${at}`,
-      words: `${at === 0 ? 'next best' : 'third best'}, ${hand} hand`,
-      note: alternative.words,
-      base: 'on the desk',
-      recipes: [
-        {
-          label: `${alternative.pattern}, ${hand} hand`,
-          recipe: { ...study.recipe, pins: takeAlternative(study, hand, alternative) },
-        },
-      ],
-    })),
+  (['right', 'left', 'sticks'] as const).flatMap((player) =>
+    othersOf(study, player)
+      .slice(0, 2)
+      .map(({ marks, words, pattern }, at) => {
+        const who = player === 'sticks' ? 'sticks' : `${player} hand`
+        const pins = takeAlternative(study, player, marks)
+        return {
+          value: `${player}-${at}`,
+          words: `${at === 0 ? 'next best' : 'third best'}, ${who}`,
+          note: words,
+          base: 'on the desk',
+          recipes: [{ label: `${pattern}, ${who}`, recipe: { ...study.recipe, pins } as RecipeInput }],
+        }
+      }),
   )
 
 function octaves(study: RealisedStudy): Beside[] {
@@ -92,6 +114,7 @@ const today = ({ recipe }: RealisedStudy): Beside => ({
  */
 export const besides = (study: RealisedStudy, departs = false): Beside[] => [
   ...(departs ? [today(study)] : []),
+  ...otherLead(study),
   ...minors(study),
   ...schools(study),
   ...nextBest(study),

@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { compareStudies, differenceWords, type Differences, legWords } from '#core/compare'
-import type { Accepted, RealisedStudy } from '#core/realise'
+import { type Accepted, playersIn, type RealisedStudy } from '#core/realise'
 import type { RecipeInput } from '#core/study'
 import type { Study } from '#shared/api'
 import { ask, wordsOf } from '~/composables/api'
@@ -91,7 +91,7 @@ export function comparing(desk: Desk, ids: () => readonly string[], beside: () =
   const rows = computed(() => {
     if (!base.value) return []
     const { label, study } = base.value
-    const down = (['right', 'left'] as const).flatMap((hand) => legWords(study, hand))
+    const down = playersIn(study).flatMap((hand) => legWords(study, hand))
     const here = ids().length > 0 ? [] : ['on the desk']
     const changed = new Set(compared.value.flatMap((row) => row.mine))
     return [{ label, study, words: [...here, ...down], changed }, ...compared.value]

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { RealisedStudy } from '#core/realise'
-import type { Hand } from '#core/study'
+import { acceptedMarks, marksOf, PLAYERS, type RealisedStudy } from '#core/realise'
 import type { Study } from '#shared/api'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 
@@ -9,14 +8,14 @@ import DialogSheet from '~/components/frame/DialogSheet.vue'
 const props = defineProps<{ mine: RealisedStudy; theirs: Study }>()
 const emit = defineEmits<{ mine: []; theirs: []; both: []; close: [] }>()
 
-/** A hand's fingers on one side, each with whether the other side has another. */
-const marked = (own: readonly number[] = [], other: readonly number[] = []) =>
+/** Fingers or sticks on one side, each with whether the other side has another. */
+const marked = (own: readonly string[] = [], other: readonly string[] = []) =>
   own.map((finger, at) => ({ finger, differs: finger !== other[at] }))
 const rows = computed(() =>
-  (['right', 'left'] as const satisfies readonly Hand[]).map((hand) => {
-    const [mine, theirs] = [props.mine.hands[hand]?.fingers, props.theirs.accepted[hand]]
+  PLAYERS.map((hand) => {
+    const [mine, theirs] = [marksOf(props.mine, hand), acceptedMarks(props.theirs.accepted, hand)]
     return { hand, mine: marked(mine, theirs), theirs: marked(theirs, mine) }
-  }),
+  }).filter(({ mine, theirs }) => mine.length + theirs.length > 0),
 )
 const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeString())
 </script>
@@ -32,7 +31,7 @@ const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeStri
         <p class="mt-2 font-serif">{{ side === 'mine' ? props.mine.title : props.theirs.title }}</p>
         <dl v-for="row in rows" :key="row.hand" class="mt-2">
           <dt :class="row.hand === 'right' ? 'text-rh' : 'text-lh'" class="text-[13px] font-semibold">
-            {{ row.hand }} hand
+            {{ row.hand === 'sticks' ? 'sticks' : `${row.hand} hand` }}
           </dt>
           <dd class="font-serif text-[14px] tracking-wide">
             <template v-if="row[side].length === 0">–</template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import {
   FAMILIES,
@@ -34,8 +35,17 @@ const families = FAMILIES.map((value) => ({ value, words: FAMILY_WORDS[value as 
 
 const signsOf = (fifths: number): string =>
   fifths === 0 ? 'no signs' : `${Math.abs(fifths)} ${fifths < 0 ? 'flat' : 'sharp'}${Math.abs(fifths) > 1 ? 's' : ''}`
+/** By the circle from flats to sharps; or by fourths, from C on and round, as many mallet players go. */
+const order = useLocalStorage<'circle' | 'fourths'>('tactum key order', 'circle')
+const ordered = computed(() => {
+  const byCircle = usualTonics(kind.value)
+  if (order.value === 'circle') return byCircle
+  const fourths = byCircle.toReversed()
+  const start = fourths.findIndex((note) => noteName(note) === 'C')
+  return [...fourths.slice(start), ...fourths.slice(0, start)]
+})
 const tonics = computed(() =>
-  usualTonics(kind.value).map((note) => ({
+  ordered.value.map((note) => ({
     name: noteName(note),
     words: printedName(note),
     signs: kind.value.signature === null ? 'written without a signature' : signsOf(signatureOf(note, kind.value)),
@@ -66,8 +76,17 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
     <PopoverButton class="word" :aria-label="`Key: ${words}`">{{ words }}</PopoverButton>
     <PopoverPanel class="choices w-[700px] p-4">
       <div class="grid grid-cols-[250px_140px_1fr]">
-        <div role="group" aria-label="Tonic, in circle order" class="pr-4">
-          <p class="quiet mb-2 text-[13px]">flats to sharps, by the circle</p>
+        <div
+          role="group"
+          :aria-label="order === 'circle' ? 'Tonic, in circle order' : 'Tonic, by fourths'"
+          class="pr-4"
+        >
+          <p class="quiet mb-2 text-[13px]">
+            {{ order === 'circle' ? 'flats to sharps, by the circle' : 'by fourths, from C' }}
+            <button type="button" class="text-button ml-1" @click="order = order === 'circle' ? 'fourths' : 'circle'">
+              {{ order === 'circle' ? 'by fourths' : 'by the circle' }}
+            </button>
+          </p>
           <div class="grid grid-cols-5 gap-1">
             <button
               v-for="each in tonics"

@@ -2,59 +2,74 @@
 import { computed } from 'vue'
 import { printedName } from '#core/pitch'
 import { FINGERS } from '#core/fingering'
-import { isDegreePin, isGripPin, type Pin } from '#core/study'
+import { lineFor, marksOf } from '#core/realise'
+import { type AnyPin, isDegreePin, isGripPin } from '#core/study'
+import { takesPins } from '~/components/why/others'
 import type { Desk } from '~/stores/desk'
 import { hasDegrees } from '~/stores/deskPins'
 
-/** What can be done with the finger under the hand, for those without keys 1 to 5. */
+/** What can be done with the finger or stick under the hand, for those without keys to press. */
 const props = defineProps<{ desk: Desk }>()
 
+const STICK_WORDS: Record<string, string> = { R: 'right stick', L: 'left stick' }
 const here = computed(() => {
   const { selected, study } = props.desk
-  const part = selected && study?.hands[selected.hand]
-  const note = part && part.notes[selected.index]
-  if (!selected || !part || !note) return null
+  if (!selected || !study) return null
+  const { notes } = lineFor(study, selected.hand)
+  const note = notes[selected.index]
+  if (!note) return null
+  const sticks = selected.hand === 'sticks'
   return {
     place: selected,
-    words: `${selected.hand} hand, note ${selected.index + 1}, ${printedName(note.pitch)}`,
-    finger: part.fingers[selected.index]!,
+    words: `${sticks ? '' : `${selected.hand} hand, `}note ${selected.index + 1}, ${printedName(note.pitch)}`,
+    mark: marksOf(study, selected.hand)[selected.index]!,
+    marks: sticks ? ['L', 'R'] : FINGERS.map(String),
+    can: takesPins(study, selected.hand),
+    stretch: sticks ? 'Pin this stretch' : 'Pin this grip',
     pinned: props.desk.pinAt(selected),
     /** Only where the octave comes again is there an every octave. */
-    again: hasDegrees(study) && part.notes.some(({ degree }, at) => degree === note.degree && at !== selected.index),
+    again: hasDegrees(study) && notes.some(({ degree }, at) => degree === note.degree && at !== selected.index),
   }
 })
-const freeWords = (pin: Pin): string =>
-  isDegreePin(pin) ? 'Free every octave' : isGripPin(pin) ? 'Free this grip' : 'Free this pin'
+const label = (mark: string): string => `Pin ${STICK_WORDS[mark] ?? `finger ${mark}`}`
+const freeWords = (pin: AnyPin): string =>
+  isDegreePin(pin) ? 'Free every octave' : isGripPin(pin) ? 'Free all of this' : 'Free this pin'
+const hint = computed(() =>
+  props.desk.study?.sticking
+    ? 'Click a stick, or tab to the score and use the arrow keys; R and L pin it, 0 frees it.'
+    : 'Click a finger, or tab to the score and use the arrow keys; 1 to 5 pins it, 0 frees it.',
+)
 </script>
 
 <template>
   <div class="flex min-h-[40px] flex-wrap items-center gap-x-4 border-t border-rule px-4 py-[5px] text-[14px]">
     <template v-if="here">
       <span class="min-w-[210px]">{{ here.words }}</span>
-      <span role="group" :aria-label="`Pin a finger: ${here.words}`" class="flex gap-1">
-        <button
-          v-for="finger in FINGERS"
-          :key="finger"
-          type="button"
-          class="pin font-serif"
-          :aria-pressed="here.finger === finger"
-          :aria-label="`Pin finger ${finger}`"
-          @click="desk.pin(here.place, finger)"
-        >
-          {{ finger }}
+      <template v-if="here.can">
+        <span role="group" :aria-label="`Pin: ${here.words}`" class="flex gap-1">
+          <button
+            v-for="mark in here.marks"
+            :key="mark"
+            type="button"
+            class="pin font-serif"
+            :aria-pressed="here.mark === mark"
+            :aria-label="label(mark)"
+            @click="desk.pin(here.place, mark)"
+          >
+            {{ mark }}
+          </button>
+        </span>
+        <button v-if="here.again" type="button" class="text-button" @click="desk.pinDegree(here.place)">
+          {{ here.mark }} in every octave
         </button>
-      </span>
-      <button v-if="here.again" type="button" class="text-button" @click="desk.pinDegree(here.place)">
-        {{ here.finger }} in every octave
-      </button>
-      <button type="button" class="text-button" @click="desk.pinGrip(here.place)">Pin this grip</button>
+        <button type="button" class="text-button" @click="desk.pinGrip(here.place)">{{ here.stretch }}</button>
+      </template>
+      <span v-else class="quiet">Which stick strikes is part of the pattern here.</span>
       <button v-if="here.pinned" type="button" class="text-button" @click="desk.free(here.place)">
         {{ freeWords(here.pinned) }}
       </button>
     </template>
-    <span v-else class="quiet">
-      Click a finger, or tab to the score and use the arrow keys; 1 to 5 pins it, 0 frees it.
-    </span>
+    <span v-else class="quiet">{{ hint }}</span>
     <button v-if="desk.pins.length" type="button" class="text-button ml-auto" @click="desk.setPins([])">
       Free {{ desk.pins.length === 1 ? 'the pin' : `all ${desk.pins.length} pins` }}
     </button>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { rhythmWords, shapingWords } from '#core/realise'
 import {
   ACCENTS,
+  isMallets,
   LADDERS,
   LENGTHS,
   PLAIN_RHYTHM,
@@ -19,7 +20,12 @@ const props = defineProps<{ recipe: Recipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
 const words = computed(() => rhythmWords(props.recipe).join(', ') || shapingWords.lengths.even)
-const ladders = LADDERS.map((value) => ({ value, words: shapingWords.ladder[value] }))
+/** Rolls climb strokes, everything else notes or octaves. */
+const ladders = computed(() => {
+  const rolled = isMallets(props.recipe) && props.recipe.roll.manner !== 'none'
+  const can = rolled ? ['none', 'strokes'] : ['none', 'notes', 'octaves']
+  return LADDERS.filter((each) => can.includes(each)).map((value) => ({ value, words: shapingWords.ladder[value] }))
+})
 const lengths = LENGTHS.map((value) => ({ value, words: shapingWords.lengths[value] }))
 const accents = ACCENTS.map((value) => ({ value, words: value === 0 ? 'none' : `every ${value}` }))
 const change = (some: Partial<RhythmShape>): void => emit('change', { rhythm: { ...props.recipe.rhythm, ...some } })

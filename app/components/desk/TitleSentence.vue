@@ -3,12 +3,23 @@ import isSame from 'fast-deep-equal'
 import { computed } from 'vue'
 import { parseNote, printedName } from '#core/pitch'
 import { octaveWords } from '#core/realise'
-import { ARTICULATIONS, COURSES, fitShape, type Hand, isFree, type Recipe, type RecipeInput } from '#core/study'
+import {
+  ARTICULATIONS,
+  COURSES,
+  fitShape,
+  type Hand,
+  isFree,
+  isMallets,
+  type Recipe,
+  type RecipeInput,
+} from '#core/study'
 import { FREE, KINDS } from '#core/material'
 import type { RealisedStudy } from '#core/realise'
+import InstrumentChoice from './InstrumentChoice.vue'
 import KeyChoice from './KeyChoice.vue'
 import RhythmChoice from './RhythmChoice.vue'
 import ShapeChoice from './ShapeChoice.vue'
+import StrokesChoice from './StrokesChoice.vue'
 import TempoChoice from './TempoChoice.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 
@@ -20,11 +31,16 @@ const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 const now = computed<Recipe>(() => {
   const { recipe: whole } = props.study
   const asked = props.recipe
+  // until the study has moved to another sort of instrument, its words are still the old one's
+  if (((asked.instrument ?? 'piano') === 'piano') !== !isMallets(whole)) return whole
   const parts = Object.fromEntries(PARTS.map((part) => [part, { ...whole[part], ...asked[part] }])) as unknown as Pick<
     Recipe,
     (typeof PARTS)[number]
   >
-  return { ...whole, ...asked, ...parts } as Recipe
+  const sticks = isMallets(whole)
+    ? Object.fromEntries(STICK_PARTS.map((part) => [part, { ...whole[part], ...asked[part] }]))
+    : {}
+  return { ...whole, ...asked, ...parts, ...sticks } as Recipe
 })
 /** What of the pattern and the bookends goes with other material, or other hands. */
 function fitted(material: Recipe['material'], some: Partial<HandsChoice>): Partial<RecipeInput> {
@@ -34,6 +50,8 @@ function fitted(material: Recipe['material'], some: Partial<HandsChoice>): Parti
   )
 }
 const PARTS = ['tempo', 'pattern', 'rhythm', 'bookends'] as const
+const STICK_PARTS = ['roll', 'mallets', 'bars'] as const
+const LEADS = (['right', 'left'] as const).map((value) => ({ value, words: `${value} lead` }))
 const INVERSIONS = ['', ', 1st inversion', ', 2nd inversion', ', 3rd inversion']
 const named = computed(() => (isFree(now.value.material) ? null : now.value.material))
 const keyWords = computed(() => {
@@ -119,7 +137,20 @@ const startWords = computed(
       @sign="emit('change', { signature: $event })"
     />
     <span class="dot" aria-hidden="true">·</span>
-    <WordChoice label="Hands" :words="handsWords" :value="hands" :options="HANDS" @choose="chooseHands" />
+    <template v-if="isMallets(now)">
+      <InstrumentChoice :recipe="now" @change="emit('change', $event)" />
+      <template v-if="now.mallets.count === 2">
+        <span class="dot" aria-hidden="true">·</span>
+        <WordChoice
+          label="Lead"
+          :words="`${now.lead} lead`"
+          :value="now.lead"
+          :options="LEADS"
+          @choose="emit('change', { lead: $event })"
+        />
+      </template>
+    </template>
+    <WordChoice v-else label="Hands" :words="handsWords" :value="hands" :options="HANDS" @choose="chooseHands" />
     <span v-if="named" class="dot" aria-hidden="true">·</span>
     <WordChoice
       v-if="named"
@@ -130,7 +161,9 @@ const startWords = computed(
       @choose="emit('change', { octaves: $event })"
     />
     <span class="dot" aria-hidden="true">·</span>
+    <StrokesChoice v-if="isMallets(now)" :recipe="now" :study="study" @change="emit('change', $event)" />
     <WordChoice
+      v-else
       label="Touch"
       :words="now.articulation"
       :value="now.articulation"
@@ -159,6 +192,7 @@ const startWords = computed(
         >, <ShapeChoice :recipe="now" @change="emit('change', $event)" />,
         <RhythmChoice :recipe="now" @change="emit('change', $event)"
       /></template>
+      <template v-if="!isMallets(now)">, <InstrumentChoice :recipe="now" @change="emit('change', $event)" /></template>
     </span>
     <button
       v-if="study.twin && named"

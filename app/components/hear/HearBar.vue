@@ -29,8 +29,14 @@ const LOOP = [
   { value: 'crossings', words: 'each crossing in turn' },
   { value: 'echo', words: 'call and echo', note: 'a bar sounds, the pupil answers' },
 ] as const satisfies readonly { value: Loop; words: string; note?: string }[]
+const STICKS: { value: HeardHands; words: string; note?: string }[] = [
+  { value: 'both', words: 'both sticks' },
+  { value: 'right', words: 'right stick sounds', note: 'the pupil plays the left' },
+  { value: 'left', words: 'left stick sounds', note: 'the pupil plays the right' },
+]
 const hands = computed<{ value: HeardHands; words: string; note?: string }[]>(() => {
   const { study } = props.desk
+  if (study?.sticking && !study.sticking.mallets) return STICKS
   if (!study?.hands.left || !study.hands.right) return []
   return [
     { value: 'both', words: 'both hands' },

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { RealisedStudy } from '#core/realise'
+import { handsIn, type RealisedStudy } from '#core/realise'
 import type { Hand } from '#core/study'
 import { isBlack, type Key, keyAt } from '#core/surface'
-import { handsIn } from '~/engraving'
 import type { Place } from '~/stores/desk'
 
 /** The keyboard true to scale, with each key's finger going up (or down, once the pointer is on the way down). */

@@ -2,7 +2,7 @@
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { KINDS } from '#core/material'
 import { nameIn, type NameSystem, parseNote } from '#core/pitch'
-import { pinnedNotes, type RealisedStudy } from '#core/realise'
+import { lineFor, marksOf, pinnedNotes, playersIn, type RealisedStudy } from '#core/realise'
 import { isFree } from '#core/study'
 import { type Engraved, drawSystem, engravingReady, type FingerSpot, markedStretch, type System } from '~/engraving'
 import { fingerLabel } from '~/engraving/speak'
@@ -51,9 +51,13 @@ const heads = computed(() => {
   const begun = sections
     .filter((section) => section.words && section.from >= from && section.from < to)
     .map(({ words, from: at }) => ({ x: columns[at - from]! - 6, words }))
-  const swung =
-    first && recipe.rhythm.swing !== 50 ? [{ x: props.system.left, words: `swing ${recipe.rhythm.swing} %` }] : []
-  return [...swung, ...begun]
+  const { roll } = props.study.sticking ?? {}
+  const told = [
+    recipe.rhythm.swing === 50 ? '' : `swing ${recipe.rhythm.swing} %`,
+    roll && sections.length === 0 ? `${roll.strokes} strokes to the beat` : '',
+  ].filter(Boolean)
+  const over = first && told.length > 0 ? [{ x: props.system.left, words: told.join(', ') }] : []
+  return [...over, ...begun]
 })
 const shown = computed(() => ({
   letters: props.letters !== undefined,
@@ -61,22 +65,24 @@ const shown = computed(() => ({
   head: heads.value.length > 0,
 }))
 const nameOf = ({ hand, index }: FingerSpot): string => {
-  const { recipe, hands } = props.study
+  const { recipe } = props.study
   const { material } = recipe
   const key = isFree(material)
     ? { tonic: { letter: 'C', alteration: 0 } as const, minor: false }
     : { tonic: parseNote(material.tonic), minor: KINDS[material.kind].mode === 'minor' }
-  return nameIn(props.names!, hands[hand]!.notes[index]!.pitch, key)
+  return nameIn(props.names!, lineFor(props.study, hand).notes[index]!.pitch, key)
 }
 /** A marked stretch, as far as it lies in this system. */
 const marked = computed(() => markedStretch(props.system, props.range ?? null))
 
 /** What the ink depends on; fingers do not, so pinning one redraws no note. */
 const ink = computed(() => {
-  const { keySignature, rhythm, hands } = props.study
+  const { keySignature, rhythm, sticking, sections } = props.study
   const { from, to } = props.system
-  const pitches = Object.values(hands).map((part) => [part.pitches, part.notes.map((note) => [note.step, note.holds])])
-  return JSON.stringify([keySignature, rhythm, pitches, from, to, props.width, shown.value])
+  const lines = playersIn(props.study).map((player) => lineFor(props.study, player))
+  const pitches = lines.map((part) => [part.pitches, part.notes.map((note) => [note.step, note.holds])])
+  const rolls = sticking?.roll && [sticking.roll.strokes, sections]
+  return JSON.stringify([keySignature, rhythm, pitches, rolls, from, to, props.width, shown.value])
 })
 onMounted(draw)
 watch(ink, draw)
@@ -87,7 +93,11 @@ const pinned = computed(() => new Set(pinnedNotes(props.study).map(({ hand, inde
 const keyOf = (place: Place): string => `${place.hand} ${place.index}`
 const isSelected = (place: Place): boolean =>
   props.selected?.hand === place.hand && props.selected.index === place.index
-const finger = (spot: FingerSpot): number => props.study.hands[spot.hand]!.fingers[spot.index]!
+const marks = computed(() => new Map(playersIn(props.study).map((player) => [player, marksOf(props.study, player)])))
+const finger = (spot: FingerSpot): string => marks.value.get(spot.hand)![spot.index]!
+/** Whose ink a mark has: the hand's, or that of the hand that holds the stick. */
+const inkOf = ({ hand, index }: FingerSpot): 'right' | 'left' =>
+  hand === 'sticks' ? (props.study.sticking!.sticks[index] === 'R' ? 'right' : 'left') : hand
 const column = (step: number): number | undefined => props.system.columns[step - props.system.from]
 /** One finger at a time takes the tab key; arrows go on from there. */
 const tabStop = (spot: FingerSpot): number => {
@@ -176,7 +186,7 @@ const tabStop = (spot: FingerSpot): number => {
           @pointerenter="emit('point', spot.step)"
         >
           <rect class="hit" :x="spot.x - 12" :y="spot.y - 18" width="24" height="25" rx="3" />
-          <text :x="spot.x" :y="spot.y" :class="spot.hand">{{ finger(spot) }}</text>
+          <text :x="spot.x" :y="spot.y" :class="inkOf(spot)">{{ finger(spot) }}</text>
           <path v-if="pinned.has(keyOf(spot))" class="pin" :d="`M${spot.x - 6} ${spot.y + 3.5} h12`" />
         </g>
         <template v-else>

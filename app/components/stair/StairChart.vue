@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { RealisedStudy } from '#core/realise'
+import { handsIn, type RealisedStudy } from '#core/realise'
 import { hasChords } from '#core/study'
 import { isBlack } from '#core/surface'
-import { handsIn, markedStretch, type System } from '~/engraving'
+import { markedStretch, type System } from '~/engraving'
 import type { Place } from '~/stores/desk'
 import { clustered } from './clusters'
 import { type Disc, stairOf } from './geometry'
@@ -50,9 +50,7 @@ const octaveName = (midi: number): string => `C${midi / 12 - 1}`
 const column = (step: number): number | undefined => props.system.columns[step - props.system.from]
 const isSelected = (disc: Disc): boolean => props.selected?.hand === disc.hand && props.selected.index === disc.index
 /** Chords leave no room for letters; they stand in the score. */
-const chords = computed(() =>
-  handsIn(props.study).some((hand) => hasChords({ hand, notes: props.study.hands[hand]!.notes })),
-)
+const chords = computed(() => handsIn(props.study).some((hand) => hasChords(props.study.hands[hand]!)))
 const letterOf = (disc: Disc): string | undefined =>
   chords.value || show.value.clusters ? undefined : props.letters?.get(`${disc.hand} ${disc.index}`)
 const summary = computed(() => {

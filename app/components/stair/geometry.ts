@@ -1,7 +1,7 @@
-import type { RealisedStudy } from '#core/realise'
+import { handsIn, type RealisedStudy } from '#core/realise'
 import type { Hand } from '#core/study'
 import { isBlack, keyAt } from '#core/surface'
-import { handsIn, type System } from '~/engraving'
+import type { System } from '~/engraving'
 
 /** Keyboard upward, to scale: maps a key to a height on the picture. */
 export interface Scale {

@@ -2,12 +2,12 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed } from 'vue'
 import { SCHOOL_LIST, schoolOf } from '#core/fingering'
-import type { Recipe, RecipeInput } from '#core/study'
+import type { FingerRecipe, RecipeInput } from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import { SETTINGS } from './settings'
 
 /** The school and its settings; each default says so, and why. */
-const props = defineProps<{ recipe: Recipe }>()
+const props = defineProps<{ recipe: FingerRecipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 const schools = SCHOOL_LIST.map(({ id, words, idea }, at) => ({
   value: id,

@@ -1,36 +1,38 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
-import { type Alternative, BEYOND } from '#core/fingering'
+import { BEYOND } from '#core/fingering'
 import { difficultyWords, meetingWords } from '#core/together'
 import { printedName } from '#core/pitch'
-import type { Hand, RecipeInput } from '#core/study'
-import type { RealisedStudy } from '#core/realise'
-import { handsIn } from '~/engraving'
+import { isMallets, type RecipeInput } from '#core/study'
+import { lineFor, type Player, playersIn, type RealisedStudy, stretchesOf } from '#core/realise'
 import type { Place } from '~/stores/desk'
 import type { Lettered } from './letters'
+import { type Other, othersOf } from './others'
 import SchoolChoice from './SchoolChoice.vue'
+import StickingChoice from './StickingChoice.vue'
 
 const props = defineProps<{ study: RealisedStudy; lettered: readonly Lettered[]; selected: Place | null }>()
 const emit = defineEmits<{
   point: [step: number | null]
   select: [place: Place]
-  take: [hand: Hand, alternative: Alternative]
+  take: [player: Player, marks: readonly string[]]
   change: [some: Partial<RecipeInput>]
 }>()
 
-const SHORT: Record<Hand, string> = { right: 'RH', left: 'LH' }
-const INK: Record<Hand, string> = { right: 'text-rh', left: 'text-lh' }
-const hands = computed(() => handsIn(props.study))
-const chosen = ref<Hand>('right')
+const SHORT: Record<Player, string> = { right: 'RH', left: 'LH', sticks: '' }
+const INK: Record<Player, string> = { right: 'text-rh', left: 'text-lh', sticks: '' }
+const players = computed(() => playersIn(props.study))
+const chosen = ref<Player>('right')
 watch(
   () => props.selected?.hand,
-  (hand) => hand && (chosen.value = hand),
+  (player) => player && (chosen.value = player),
 )
-const hand = computed(() => (hands.value.includes(chosen.value) ? chosen.value : hands.value[0]!))
+const player = computed(() => (players.value.includes(chosen.value) ? chosen.value : players.value[0]!))
+const called = (each: Player): string => (each === 'sticks' ? 'sticks' : `${each} hand`)
 /** Ruled-out patterns are shown only where there is nothing else, and then one. */
-const alternatives = computed(() => {
-  const all = props.study.hands[hand.value]!.alternatives
+const others = computed(() => {
+  const all = othersOf(props.study, player.value)
   const sensible = all.filter((each) => each.price < BEYOND)
   return sensible.length > 0 ? sensible : all.slice(0, 1)
 })
@@ -46,12 +48,12 @@ const all = ref(false)
 const isHere = ({ reason }: Lettered): boolean =>
   props.selected?.hand === reason.hand && reason.indices.includes(props.selected.index)
 const shown = computed(() => (all.value ? props.lettered : props.lettered.slice(0, SHOWN)))
-const moves = computed(() => hands.value.some((each) => props.study.hands[each]!.grips.length > 1))
+const stepAt = ({ reason }: Lettered): number => lineFor(props.study, reason.hand).notes[reason.indices[0]!]!.step
+const moves = computed(() => players.value.some((each) => stretchesOf(props.study, each).length > 1))
 const hardness = computed(() => difficultyWords(props.study.difficulty))
-/** Where an alternative departs, by note. */
-const departsAt = (each: Alternative): string => {
-  const { notes } = props.study.hands[hand.value]!
-  const note = notes[each.departs]
+/** Where another way departs, by note. */
+const departsAt = (each: Other): string => {
+  const note = lineFor(props.study, player.value).notes[each.departs]
   return note ? `from ${printedName(note.pitch)}, note ${each.departs + 1}` : ''
 }
 /** Beyond the school's first rule a figure says nothing any more. */
@@ -60,13 +62,19 @@ function price(points: number): string {
   const rounded = Math.round(points * 10) / 10
   return rounded > 0 ? `costs ${rounded} more` : 'costs no more'
 }
+const cautions = computed(() =>
+  props.study.sticking
+    ? 'Keep wrists and shoulders loose. Bars are loud at close range: think of your ears in a small room.'
+    : '',
+)
 </script>
 
 <template>
   <div class="text-[13.5px] leading-[1.42]">
     <div class="head">
       <h2>Why so</h2>
-      <SchoolChoice :recipe="study.recipe" @change="emit('change', $event)" />
+      <StickingChoice v-if="isMallets(study.recipe)" :recipe="study.recipe" @change="emit('change', $event)" />
+      <SchoolChoice v-else :recipe="study.recipe" @change="emit('change', $event)" />
     </div>
     <ul>
       <li v-for="{ letter, reason } in shown" :key="letter">
@@ -75,7 +83,7 @@ function price(points: number): string {
           class="note"
           :class="{ here: isHere({ letter, reason }) }"
           @click="emit('select', { hand: reason.hand, index: reason.indices[0]! })"
-          @pointerenter="emit('point', study.hands[reason.hand]!.notes[reason.indices[0]!]!.step)"
+          @pointerenter="emit('point', stepAt({ letter, reason }))"
           @pointerleave="emit('point', null)"
         >
           <span class="letter">{{ letter }}</span>
@@ -86,7 +94,11 @@ function price(points: number): string {
         </button>
       </li>
       <li v-if="lettered.length === 0" class="quiet aside py-[7px]">
-        Nothing to cross{{ moves ? ': the hand goes from grip to grip' : ': the hand stays where it is' }}.
+        {{
+          study.sticking
+            ? 'The sticks fall as they are asked.'
+            : `Nothing to cross: the hand ${moves ? 'goes from grip to grip' : 'stays where it is'}.`
+        }}
       </li>
     </ul>
     <button v-if="lettered.length > SHOWN" type="button" class="text-button" :aria-expanded="all" @click="all = !all">
@@ -100,38 +112,38 @@ function price(points: number): string {
       </ul>
     </template>
 
-    <div class="head">
+    <div v-if="others.length || !study.sticking" class="head">
       <h2>Or else</h2>
-      <span class="flex gap-3">
+      <span v-if="players.length > 1 || !study.sticking" class="flex gap-3">
         <button
-          v-for="each in hands"
+          v-for="each in players"
           :key="each"
           type="button"
           class="min-h-[24px]"
-          :class="each === hand ? 'font-semibold' : 'quiet underline underline-offset-3'"
-          :aria-pressed="each === hand"
+          :class="each === player ? 'font-semibold' : 'quiet underline underline-offset-3'"
+          :aria-pressed="each === player"
           @click="chosen = each"
         >
-          {{ each }} hand
+          {{ called(each) }}
         </button>
       </span>
     </div>
     <ul>
-      <li v-for="each in alternatives" :key="each.fingers.join('')" class="flex items-center gap-3 py-[8px]">
+      <li v-for="each in others" :key="each.marks.join('')" class="flex items-center gap-3 py-[8px]">
         <span class="flex-1">
-          <span class="block font-serif text-[15px] font-semibold" :class="INK[hand]">{{ each.pattern }}</span>
+          <span class="block font-serif text-[15px] font-semibold" :class="INK[player]">{{ each.pattern }}</span>
           <span class="quiet">{{ each.words }} ({{ price(each.price) }}; {{ departsAt(each) }})</span>
         </span>
         <button
           type="button"
           class="plain-button"
-          :aria-label="`Take ${each.pattern} for the ${hand} hand`"
-          @click="emit('take', hand, each)"
+          :aria-label="`Take ${each.pattern} for the ${called(player)}`"
+          @click="emit('take', player, each.marks)"
         >
           Take
         </button>
       </li>
-      <li v-if="alternatives.length === 0" class="quiet aside py-[7px]">Nothing else serves this hand.</li>
+      <li v-if="others.length === 0 && !study.sticking" class="quiet aside py-[7px]">Nothing else serves this hand.</li>
     </ul>
     <NuxtLink to="/compare" class="plain-button mt-3 inline-block leading-[20px]">Compare side by side</NuxtLink>
 
@@ -144,6 +156,7 @@ function price(points: number): string {
         <span class="quiet">{{ part.words }}</span><span class="tabular-nums">{{ part.value }}</span>
       </li>
     </ul>
+    <p v-if="cautions" class="quiet mt-3 text-[13px]">{{ cautions }}</p>
   </div>
 </template>
 

@@ -1,11 +1,17 @@
-import type { Reason } from '#core/fingering'
-import type { RealisedStudy } from '#core/realise'
-import { handsIn } from '~/engraving'
+import { lineFor, type Player, playersIn, type RealisedStudy } from '#core/realise'
+
+/** Why something is as it is: whose notes it speaks of, and what the next best would cost more. */
+export interface Told {
+  readonly hand: Player
+  readonly indices: readonly number[]
+  readonly text: string
+  readonly price: number | null
+}
 
 /** A reason with its footnote letter. */
 export interface Lettered {
   readonly letter: string
-  readonly reason: Reason
+  readonly reason: Told
 }
 
 const ALPHABET = 26
@@ -16,7 +22,9 @@ const letterOf = (at: number): string =>
 
 /** Reasons in reading order, lettered a b c as footnotes are. */
 export function letteredReasons(study: RealisedStudy): Lettered[] {
-  const reasons = handsIn(study).flatMap((hand) => study.hands[hand]!.reasons)
+  const reasons = playersIn(study).flatMap((hand) =>
+    lineFor(study, hand).reasons.map(({ indices, text, price }): Told => ({ hand, indices, text, price })),
+  )
   return reasons.map((reason, at) => ({ letter: letterOf(at), reason }))
 }
 

@@ -3,6 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { useHead, useRoute } from '#imports'
 import { NAME_SYSTEMS } from '#core/pitch'
+import { lineFor, playersIn } from '#core/realise'
 import ConflictDialog from '~/components/desk/ConflictDialog.vue'
 import DeskNotices from '~/components/desk/DeskNotices.vue'
 import KeepMenu from '~/components/desk/KeepMenu.vue'
@@ -12,9 +13,11 @@ import ShortcutList from '~/components/desk/ShortcutList.vue'
 import TitleSentence from '~/components/desk/TitleSentence.vue'
 import HearBar from '~/components/hear/HearBar.vue'
 import ShowChoice from '~/components/hear/ShowChoice.vue'
+import BarMap from '~/components/map/BarMap.vue'
 import PianoMap from '~/components/map/PianoMap.vue'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
 import StairChart from '~/components/stair/StairChart.vue'
+import StickStair from '~/components/stair/StickStair.vue'
 import { letteredReasons, letterMarks } from '~/components/why/letters'
 import WhyColumn from '~/components/why/WhyColumn.vue'
 import { deskActions } from '~/composables/deskActions'
@@ -39,7 +42,7 @@ const { width: sheetWidth } = useElementSize(sheet)
 
 const width = computed(() => Math.max(560, Math.floor(sheetWidth.value) - 20))
 const systems = computed(() => (desk.study && sheetWidth.value > 0 ? layoutOf(desk.study, width.value) : []))
-const stairHeight = computed(() => (systems.value.length > 1 ? 216 : 224))
+const stairHeight = computed(() => (desk.study?.sticking ? 168 : systems.value.length > 1 ? 216 : 224))
 const lettered = computed(() => (desk.study ? letteredReasons(desk.study) : []))
 const letters = computed(() => (showing.shown.letters ? letterMarks(lettered.value) : undefined))
 const names = computed(() => (showing.shown.names === 'none' ? null : showing.shown.names))
@@ -88,9 +91,11 @@ useShortcuts(
 )
 /** What playing depends on; another finger is no other music. */
 const music = computed(() => {
-  const { rhythm, hands, recipe } = desk.study ?? {}
-  const heard = [rhythm, recipe?.tempo, recipe?.rhythm, recipe?.articulation]
-  return JSON.stringify([heard, Object.values(hands ?? {}).map(({ midi }) => midi)])
+  const { study } = desk
+  if (!study) return ''
+  const { rhythm, recipe, sticking } = study
+  const heard = [rhythm, recipe.instrument, recipe.tempo, recipe.rhythm, recipe.articulation, sticking?.roll]
+  return JSON.stringify([heard, playersIn(study).map((player) => lineFor(study, player).midi)])
 })
 watch(music, () => void (playing.state === 'silent' || playing.stop()))
 onBeforeUnmount(() => void playing.stop())
@@ -145,7 +150,8 @@ watch(
               @point="desk.pointed = $event"
               @key="onKey"
             />
-            <StairChart
+            <component
+              :is="desk.study.sticking ? StickStair : StairChart"
               :study="desk.study"
               :system="system"
               :width="width"
@@ -161,7 +167,8 @@ watch(
             />
           </div>
           <div v-if="width && showing.shown.map" class="px-[10px] pb-2">
-            <PianoMap
+            <component
+              :is="desk.study.sticking ? BarMap : PianoMap"
               :study="desk.study"
               :width="width"
               :step="step"

@@ -1,0 +1,56 @@
+import { type MalletRecipe, NOTES_PER_BEAT, type RecipeInput, type Rudiment } from '#core/study'
+
+/** Ways of striking, as a player would name them; only one of them at a time. */
+export type Manner = Exclude<Rudiment, 'none'> | 'school' | 'separate' | 'through' | 'four'
+
+export const MANNERS: readonly { readonly value: Manner; readonly words: string }[] = [
+  { value: 'school', words: 'hand to hand' },
+  { value: 'paradiddle', words: 'paradiddles' },
+  { value: 'double-paradiddle', words: 'double paradiddles' },
+  { value: 'paradiddle-diddle', words: 'paradiddle-diddles' },
+  { value: 'inverted-paradiddle', words: 'inverted paradiddles' },
+  { value: 'separate', words: 'rolled note by note' },
+  { value: 'through', words: 'rolled, notes changing under it' },
+  { value: 'four', words: 'four mallets' },
+]
+
+export function mannerOf({ mallets, rudiment, roll }: MalletRecipe): Manner {
+  if (mallets.count === 4) return 'four'
+  if (rudiment !== 'none') return rudiment
+  return roll.manner === 'none' ? 'school' : roll.manner
+}
+
+const SIZE: Partial<Record<Manner, number>> = {
+  paradiddle: 4,
+  'inverted-paradiddle': 4,
+  'double-paradiddle': 6,
+  'paradiddle-diddle': 6,
+  four: 4,
+}
+
+/** Notes to the beat that go with a manner: a rudiment or a figure fills a beat, a roll has a note to the beat. */
+function tempoFor({ tempo }: MalletRecipe, manner: Manner): RecipeInput['tempo'] {
+  if (manner === 'separate' || manner === 'through') return { bpm: tempo.bpm, notesPerBeat: 1 }
+  const notesPerBeat = NOTES_PER_BEAT.find((each) => each === SIZE[manner])
+  return notesPerBeat ? { bpm: tempo.bpm, notesPerBeat } : { bpm: tempo.bpm }
+}
+
+/** What changes when notes are struck in another manner: the others are left, and so are ladders that do not go with it. */
+export function withManner(recipe: MalletRecipe, manner: Manner): Partial<RecipeInput> {
+  const { roll, mallets, rhythm, pattern } = recipe
+  const rolled = manner === 'separate' || manner === 'through'
+  const rudiment: Rudiment = manner in SIZE && manner !== 'four' ? (manner as Rudiment) : 'none'
+  const ladders = rolled ? ['none', 'strokes'] : ['none', 'notes', 'octaves']
+  return {
+    roll: { ...roll, manner: rolled ? manner : 'none' },
+    rudiment,
+    mallets: { ...mallets, count: manner === 'four' ? 4 : 2 },
+    tempo: tempoFor(recipe, manner),
+    rhythm: {
+      ...rhythm,
+      ladder: ladders.includes(rhythm.ladder) ? rhythm.ladder : 'none',
+      ...(rolled || SIZE[manner] === 6 ? { lengths: 'even' as const, swing: 50 } : {}),
+    },
+    pattern: manner === 'four' ? { ...pattern, figure: 'straight' } : pattern,
+  }
+}
