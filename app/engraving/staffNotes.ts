@@ -1,22 +1,11 @@
-import {
-  Accidental,
-  Articulation,
-  Beam,
-  Dot,
-  Formatter,
-  Stave,
-  StaveNote,
-  Stem,
-  Tremolo,
-  Tuplet,
-  Voice,
-} from 'vexflow/core'
+import { Accidental, Articulation, Beam, Dot, Formatter, Stave, StaveNote, Stem, Tuplet, Voice } from 'vexflow/core'
 import { lineFor, type Player, type RealisedStudy } from '#core/realise'
 import type { Value } from '#core/study'
 import { accidentalsOf, printedFifths } from './accidentals'
 import { barOf, beamGroups, isBeamed } from './beams'
 import type { PlacedNote, StaffPlan, System } from './layout'
 import { stemsUp } from './staff'
+import { StemStrokes } from './tremolo'
 
 /** A staff of one system, ready to be drawn at a height. */
 export interface Staff {
@@ -84,7 +73,7 @@ function noteOf(plan: StaffPlan, at: number, { value, signs, up, accent, slashes
     if (typeof sign === 'number') written.addModifier(new Accidental(SIGNS[sign]!), voice)
   })
   // fingers stand outside the staves, so accents stand inside
-  if (slashes > 0) written.addModifier(new Tremolo(slashes))
+  if (slashes > 0) written.addModifier(new StemStrokes(slashes))
   if (accent) written.addModifier(new Articulation('a>').setPosition(plan.hand !== 'left' ? BELOW : ABOVE))
   return written
 }

@@ -24,7 +24,7 @@ import { malletInstrument, type MalletInstrument, PIANO } from '../surface'
 import { type Difficulty, difficultyOf, stickDifficulty, type Together, togetherOf } from '../together'
 import { type Accepted, type Asked, fingeredHands, type RealisedHand } from './hands'
 import { joinedLines, materialFor, type Part, partsOf, signatureOver, stretchOf } from './parts'
-import { acceptedMarks, lineFor, marksOf, type Player, playersIn } from './players'
+import { acceptedMarks, acceptedOf, lineFor, marksOf, type Player, playersIn } from './players'
 import { type RealisedSticking, stickedLine } from './sticks'
 import { titleOf, twinWords } from './title'
 
@@ -168,8 +168,8 @@ export const pinnedNotes = (study: RealisedStudy): { hand: Player; index: number
 /** Notes on which a study differs from what was accepted for it, by player. */
 export function departures(study: RealisedStudy, accepted: Accepted): { hand: Player; index: number }[] {
   return playersIn(study).flatMap((hand) => {
-    const stood = acceptedMarks(accepted, hand)
-    return marksOf(study, hand).flatMap((mark, index) =>
+    const [stood, now] = [acceptedMarks(accepted, hand), acceptedMarks(acceptedOf(study), hand)!]
+    return now.flatMap((mark, index) =>
       stood?.[index] !== undefined && stood[index] !== mark ? [{ hand, index }] : [],
     )
   })

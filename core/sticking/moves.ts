@@ -63,20 +63,29 @@ export interface KeyShape {
   readonly excursions: readonly Excursion[]
 }
 
-/** What a row of semitones over the tonic, the first note's octave again at the end, asks of the hands. */
+/** Stays on the accidentals round the octave, as degrees in order; one that runs over the tonic is whole. */
+function staysRound(rows: readonly Row[]): number[][] {
+  const first = rows.indexOf('naturals')
+  const stays: number[][] = []
+  for (let on = 0; on < rows.length; on++) {
+    const degree = (first + on) % rows.length
+    if (rows[degree] === 'naturals') continue
+    const before = rows[(degree - 1 + rows.length) % rows.length]
+    if (before === 'accidentals') stays.at(-1)!.push(degree)
+    else stays.push([degree])
+  }
+  return stays.sort((a, b) => a[0]! - b[0]!)
+}
+
+/** What an octave, as semitones over the tonic, asks of the hands; the octave comes round again. */
 export function keyShapeOf(tonic: number, semitones: readonly number[]): KeyShape {
   const rows = semitones.map((each) => rowOf((tonic + each) % 12))
   const straight = new Set(rows).size < 2
-  const excursions: Excursion[] = []
-  let stay: number[] = []
-  const close = (): void => {
-    if (stay.length > 0) excursions.push({ kind: stay.length > 1 ? 'out-and-stay' : 'out-and-back', degrees: stay })
-    stay = []
-  }
-  rows.forEach((row, degree) => {
-    if (row === 'accidentals') stay = [...stay, degree]
-    else close()
-  })
-  close()
-  return { rows, straight, excursions: straight ? [] : excursions }
+  const excursions = straight
+    ? []
+    : staysRound(rows).map((degrees): Excursion => ({
+        kind: degrees.length > 1 ? 'out-and-stay' : 'out-and-back',
+        degrees,
+      }))
+  return { rows, straight, excursions }
 }

@@ -175,6 +175,9 @@ export function completeRecipe(input: RecipeInput): Recipe {
   const { pins = [] } = input
   if (!Array.isArray(pins)) throw new RecipeError('field.unknown', 'pins must be a list.', 'pins')
   if (instrument === 'piano') {
+    if (common.rhythm.ladder === 'strokes') {
+      throw new RecipeError('rhythm.ladder', 'A ladder of strokes is climbed by rolls, on mallets.', 'rhythm.ladder')
+    }
     return { ...common, instrument, ...completeSettings(input), pins: pins.map(checkedPin) }
   }
   const settings = completeSticking(input, common.material)

@@ -21,10 +21,20 @@ import {
   LEFT_ARPEGGIOS,
   LENGTHS,
   MOTIONS,
+  MALLET_IDS,
+  NUMBERINGS,
   type Recipe,
   type RecipeInput,
+  ROLL_ENDINGS,
+  ROLL_STROKES,
+  ROLLS,
+  RUDIMENT_ON,
+  RUDIMENTS,
   SCHOOLS,
+  STICKING_SCHOOLS,
+  STRIKES,
   takesBookends,
+  TOPS,
   walksFor,
 } from '#core/study'
 import { anyNamed, RUNS } from './material'
@@ -38,7 +48,7 @@ const pattern = fc.record({
 })
 
 const rhythm = fc.record({
-  ladder: fc.constantFrom(...LADDERS),
+  ladder: fc.constantFrom(...LADDERS.filter((each) => each !== 'strokes')),
   lengths: fc.constantFrom(...LENGTHS),
   swing: fc.integer({ min: 50, max: 75 }),
   accents: fc.constantFrom(...ACCENTS),
@@ -68,8 +78,8 @@ export const anyShaped: fc.Arbitrary<RecipeInput> = fc
     const walk = journey !== 'one-key' && growing ? 'straight' : asWalk
     const holds = asked.accompaniment !== 'none' && hands === 'together' && accompaniesScale(kind)
     const ends = takesBookends(kind)
-    // a journey through twelve keys up a ladder is longer than any study
-    const long = kind.up.length > 7 || journey !== 'one-key' || walk === 'add-a-note'
+    // a journey through twelve keys up a ladder is longer than any study, and so can be what grows or repeats
+    const long = kind.up.length > 7 || journey !== 'one-key' || growing
     return {
       material,
       hands: hands as Hands,
@@ -142,6 +152,71 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
       ...(fields as object),
       material: keep ? shaped.material : inverts ? { ...material, inversion: inversion % size } : material,
       tempo: { ...shaped.tempo, bpm },
+      pins: pins as never,
+    })
+  })
+
+const stick = fc.constantFrom('R', 'L')
+const stickPin = fc.oneof(
+  fc.record({ index: fc.nat(60), stick }),
+  fc.record(
+    { degree: fc.integer({ min: 1, max: 7 }), stick, leg: fc.constantFrom('up', 'down') },
+    { requiredKeys: ['degree', 'stick'] },
+  ),
+  fc.record({ from: fc.nat(60), sticks: fc.array(stick, { minLength: 1, maxLength: 5 }) }),
+)
+
+/** Every way of striking: alternating, a rudiment, rolled, four mallets; one at a time, as they exclude one another. */
+const manner = fc.oneof(
+  fc.constant({}),
+  fc.record({ rudiment: fc.constantFrom(...RUDIMENTS), rudimentOn: fc.constantFrom(...RUDIMENT_ON) }),
+  fc.record({
+    roll: fc.record({
+      manner: fc.constantFrom(...ROLLS),
+      strokes: fc.constantFrom(...ROLL_STROKES),
+      ending: fc.constantFrom(...ROLL_ENDINGS),
+    }),
+  }),
+  fc.record({
+    mallets: fc.record({
+      count: fc.constantFrom(2, 4),
+      figure: fc.constantFrom('1234', '3142', '123432', '(12)(34)', '1(23)4'),
+      shape: fc.constantFrom([0, 2, 4, 7], [0, 2, 4, 6], [0, 1, 3, 5]),
+      numbering: fc.constantFrom(...NUMBERINGS),
+      reach: fc.integer({ min: 400, max: 700 }),
+    }),
+  }),
+)
+
+/** Complete recipes for mallets, with every field at any of its values; not all of them fit their instrument. */
+export const anyMallets: fc.Arbitrary<Recipe> = fc
+  .record({
+    material: anyNamed(RUNS),
+    instrument: fc.constantFrom(...MALLET_IDS),
+    octaves: fc.integer({ min: 1, max: 3 }),
+    course: fc.constantFrom(...COURSES),
+    startOctave: fc.integer({ min: 2, max: 5 }),
+    bpm: fc.integer({ min: 40, max: 160 }),
+    school: fc.constantFrom(...STICKING_SCHOOLS),
+    lead: fc.constantFrom('right', 'left'),
+    tops: fc.constantFrom(...TOPS),
+    strike: fc.constantFrom(...STRIKES),
+    bars: fc.record({
+      size: fc.integer({ min: 80, max: 120 }),
+      gap: fc.option(fc.integer({ min: 2, max: 20 })),
+      overlap: fc.option(fc.integer({ min: 0, max: 40 })),
+    }),
+    manner,
+    pins: fc.array(stickPin, { maxLength: 3 }),
+  })
+  .map(({ material, bpm, manner: how, pins, ...fields }) => {
+    const double = KINDS[material.kind].second !== undefined
+    const single = 'rudiment' in how || ('mallets' in how && how.mallets.count === 4)
+    return completeRecipe({
+      ...(fields as RecipeInput),
+      material,
+      tempo: { bpm },
+      ...(double && single ? {} : (how as object)),
       pins: pins as never,
     })
   })

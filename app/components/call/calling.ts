@@ -1,6 +1,6 @@
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { type Completion, completionsOf, parseCall, writeCall } from '#core/call'
-import { completeRecipe, type RecipeInput } from '#core/study'
+import { completeRecipe, isMallets, type RecipeInput } from '#core/study'
 import type { Desk } from '~/stores/desk'
 
 /** A recipe as a line; nothing where it cannot be completed. */
@@ -19,7 +19,15 @@ function lineOf(recipe: RecipeInput): string {
 export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
   const line = ref(lineOf(desk.recipe))
   const began = line.value
-  const called = computed(() => parseCall(line.value))
+  /** On the desk's instrument, unless the line names one. */
+  const onDesk = (study: RecipeInput): RecipeInput =>
+    study.instrument || !desk.study || !isMallets(desk.study.recipe)
+      ? study
+      : { ...study, instrument: desk.study.recipe.instrument }
+  const called = computed(() => {
+    const parsed = parseCall(line.value)
+    return { ...parsed, studies: parsed.studies.map(onDesk) }
+  })
   const caret = ref(line.value.length)
   /** Completions are of the line's end, and offered only there. */
   const offered = computed<readonly Completion[]>(() =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { acceptedMarks, marksOf, PLAYERS, type RealisedStudy } from '#core/realise'
+import { acceptedMarks, acceptedOf, PLAYERS, type RealisedStudy } from '#core/realise'
 import type { Study } from '#shared/api'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 
@@ -13,7 +13,7 @@ const marked = (own: readonly string[] = [], other: readonly string[] = []) =>
   own.map((finger, at) => ({ finger, differs: finger !== other[at] }))
 const rows = computed(() =>
   PLAYERS.map((hand) => {
-    const [mine, theirs] = [marksOf(props.mine, hand), acceptedMarks(props.theirs.accepted, hand)]
+    const [mine, theirs] = [acceptedMarks(acceptedOf(props.mine), hand), acceptedMarks(props.theirs.accepted, hand)]
     return { hand, mine: marked(mine, theirs), theirs: marked(theirs, mine) }
   }).filter(({ mine, theirs }) => mine.length + theirs.length > 0),
 )

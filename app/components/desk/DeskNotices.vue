@@ -97,7 +97,7 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
     </div>
     <div v-if="desk.departs.length" role="status" class="notice">
       <span>
-        Shown as it was saved. Today’s engine would finger {{ desk.departs.length }}
+        Shown as it was saved. Today’s engine would change {{ desk.departs.length }}
         {{ desk.departs.length === 1 ? 'note' : 'notes' }} otherwise.
       </span>
       <NuxtLink class="plain-button" to="/compare?beside=today">Compare</NuxtLink>

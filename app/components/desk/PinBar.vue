@@ -34,11 +34,12 @@ const here = computed(() => {
 const label = (mark: string): string => `Pin ${STICK_WORDS[mark] ?? `finger ${mark}`}`
 const freeWords = (pin: AnyPin): string =>
   isDegreePin(pin) ? 'Free every octave' : isGripPin(pin) ? 'Free all of this' : 'Free this pin'
-const hint = computed(() =>
-  props.desk.study?.sticking
-    ? 'Click a stick, or tab to the score and use the arrow keys; R and L pin it, 0 frees it.'
-    : 'Click a finger, or tab to the score and use the arrow keys; 1 to 5 pins it, 0 frees it.',
-)
+const hint = computed(() => {
+  const { study } = props.desk
+  if (!study?.sticking) return 'Click a finger, or tab to the score and use the arrow keys; 1 to 5 pins it, 0 frees it.'
+  const keys = takesPins(study, 'sticks') ? '; R and L pin it, 0 frees it' : ' to go from note to note'
+  return `Click a stick, or tab to the score and use the arrow keys${keys}.`
+})
 </script>
 
 <template>

@@ -3,14 +3,14 @@ import { type MalletRecipe, NOTES_PER_BEAT, type RecipeInput, type Rudiment } fr
 /** Ways of striking, as a player would name them; only one of them at a time. */
 export type Manner = Exclude<Rudiment, 'none'> | 'school' | 'separate' | 'through' | 'four'
 
-export const MANNERS: readonly { readonly value: Manner; readonly words: string }[] = [
+export const MANNERS: readonly { readonly value: Manner; readonly words: string; readonly note?: string }[] = [
   { value: 'school', words: 'hand to hand' },
   { value: 'paradiddle', words: 'paradiddles' },
   { value: 'double-paradiddle', words: 'double paradiddles' },
   { value: 'paradiddle-diddle', words: 'paradiddle-diddles' },
   { value: 'inverted-paradiddle', words: 'inverted paradiddles' },
   { value: 'separate', words: 'rolled note by note' },
-  { value: 'through', words: 'rolled, notes changing under it' },
+  { value: 'through', words: 'rolled through', note: 'the notes change under the roll' },
   { value: 'four', words: 'four mallets' },
 ]
 

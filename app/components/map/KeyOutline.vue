@@ -17,17 +17,25 @@ const material = computed(() => {
 const shape = computed<KeyShape | null>(() => {
   if (!material.value) return null
   const { tonic, rising } = material.value
-  return keyShapeOf(pitchClass(tonic), [...rising.up.map((each) => each.semitones), 12])
+  return keyShapeOf(
+    pitchClass(tonic),
+    rising.up.map((each) => each.semitones),
+  )
 })
 const names = computed(() => {
   const { up } = material.value!
-  return [...up, up[0]!].map(printedName)
+  return up.map(printedName)
 })
 const STEP = 27
 const HIGH = 17
 const LOW = 49
+/** The octave with the tonic again at its end. */
 const points = computed(() =>
-  shape.value!.rows.map((row, at) => ({ x: 14 + at * STEP, y: row === 'accidentals' ? HIGH : LOW, row })),
+  [...shape.value!.rows, shape.value!.rows[0]!].map((row, at) => ({
+    x: 14 + at * STEP,
+    y: row === 'accidentals' ? HIGH : LOW,
+    row,
+  })),
 )
 const path = computed(() => points.value.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${x} ${y}`).join(' '))
 const listed = (words: readonly string[]): string =>
@@ -64,7 +72,9 @@ const moves = computed(() => {
       <path :d="path" class="way" />
       <g v-for="(point, at) in points" :key="at">
         <circle :cx="point.x" :cy="point.y" r="4.5" :class="{ out: point.row === 'accidentals' }" class="dot" />
-        <text :x="point.x" :y="point.row === 'accidentals' ? point.y - 7 : point.y + 17">{{ names[at] }}</text>
+        <text :x="point.x" :y="point.row === 'accidentals' ? point.y - 7 : point.y + 17">
+          {{ names[at % names.length] }}
+        </text>
       </g>
     </svg>
     <figcaption>

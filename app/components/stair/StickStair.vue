@@ -53,7 +53,10 @@ const lower = (stroke: Stroke): number => (stroke.stick === 'R' ? -13 : 21)
     @pointerleave="emit('point', null)"
   >
     <g v-if="show.grips" class="stays">
-      <rect v-for="(stay, at) in picture.stays" :key="at" :x="stay.x" y="0" :width="stay.width" :height="height" />
+      <template v-for="(stay, at) in picture.stays" :key="at">
+        <rect :x="stay.x" y="0" :width="stay.width" :height="height" />
+        <text :x="stay.x + stay.width / 2" y="11">out</text>
+      </template>
     </g>
     <rect
       v-if="pointed != null && column(pointed) !== undefined"
@@ -131,6 +134,12 @@ const lower = (stroke: Stroke): number => (stroke.stick === 'R' ? -13 : 21)
 .stays rect {
   fill: var(--color-ink);
   opacity: 0.07;
+}
+.stays text {
+  font-family: var(--font-sans);
+  font-size: 10.5px;
+  font-weight: 400;
+  fill: var(--color-soft);
 }
 .bars rect {
   fill: var(--color-sheet);

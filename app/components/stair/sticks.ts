@@ -35,7 +35,7 @@ export interface StickPicture {
   readonly bars: readonly { readonly bar: Bar; readonly y: number; readonly height: number }[]
 }
 
-const PAD = 17
+const PAD = 22
 
 /** Bars of the study's compass, and how they stand upward. */
 function scaleFor({ sticking }: RealisedStudy, recipe: MalletRecipe, height: number) {

@@ -39,22 +39,30 @@ function setBar(field: keyof BarSettings, event: Event): void {
   const number = value === '' ? (field === 'size' ? 100 : null) : Number(value)
   emit('change', { bars: { ...props.recipe.bars, [field]: number } })
 }
+/** Rudiments, rolls and figures leave a school nothing to decide. */
+const decides = computed(() => {
+  const { mallets, rudiment, roll } = props.recipe
+  return mallets.count === 2 && rudiment === 'none' && roll.manner === 'none'
+})
+const words = computed(() => (decides.value ? school.value.words : 'strike and bars'))
 const details = computed(() => STRIKE.find((each) => each.value === props.recipe.strike)!.words.toLowerCase())
 </script>
 
 <template>
-  <WordPanel :words="school.words" :label="`School of sticking: ${school.words}`">
+  <WordPanel :words="words" :label="decides ? `School of sticking: ${words}` : words">
     <div class="w-[360px] py-1 text-[14px]">
-      <ChoiceGroup
-        label="School of sticking"
-        tall
-        :value="school.id"
-        :choices="schools"
-        @choose="emit('change', { school: $event })"
-      />
-      <p class="quiet border-t border-rule px-[14px] py-2 text-[13px]">
-        No sticking is the official one: teachers differ. Practise both leads.
-      </p>
+      <template v-if="decides">
+        <ChoiceGroup
+          label="School of sticking"
+          tall
+          :value="school.id"
+          :choices="schools"
+          @choose="emit('change', { school: $event })"
+        />
+        <p class="quiet border-t border-rule px-[14px] py-2 text-[13px]">
+          No sticking is the official one: teachers differ. Practise both leads.
+        </p>
+      </template>
       <details class="border-t border-rule">
         <summary class="cursor-pointer px-[14px] py-[7px]">
           Where bars are struck: <b class="font-semibold">{{ details }}</b>

@@ -153,7 +153,7 @@ const cautions = computed(() =>
     </div>
     <ul>
       <li v-for="part in hardness" :key="part.words" class="flex justify-between gap-3 py-[4px]">
-        <span class="quiet">{{ part.words }}</span><span class="tabular-nums">{{ part.value }}</span>
+        <span class="quiet">{{ part.words }}</span><span class="whitespace-nowrap tabular-nums">{{ part.value }}</span>
       </li>
     </ul>
     <p v-if="cautions" class="quiet mt-3 text-[13px]">{{ cautions }}</p>

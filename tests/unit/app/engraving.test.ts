@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { midiOf, parsePitch, pitchName, signatureAlteration } from '#core/pitch'
 import { realise } from '#core/realise'
-import { NOTES_PER_BEAT } from '#core/study'
+import { type GripPin, NOTES_PER_BEAT } from '#core/study'
 import { accidentalsOf, printedFifths } from '~/engraving/accidentals'
 import { layoutOf, NARROWEST_STEP } from '~/engraving/layout'
 import { fingerLabel } from '~/engraving/speak'
@@ -250,7 +250,7 @@ describe('pins made on the page', () => {
 
   it('take a whole grip, from its first note to the last before the next', () => {
     const { grips, fingers } = study.hands.left!
-    const pin = gripPin(study, { hand: 'left', index: grips[1]! + 1 })
+    const pin = gripPin(study, { hand: 'left', index: grips[1]! + 1 }) as GripPin
     expect(pin.from).toBe(grips[1])
     expect(pin.fingers).toEqual(fingers.slice(grips[1], grips[2]))
     expect(realise({ ...study.recipe, pins: [pin] }).hands.left!.fingers).toEqual(fingers)

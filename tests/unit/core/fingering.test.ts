@@ -4,7 +4,7 @@ import { ALL_SCHOOLS, TERM_WORDS, TERMS } from '#core/fingering'
 import { KINDS } from '#core/material'
 import type { RecipeError } from '#core/pitch'
 import { departures, realise, takeAlternative } from '#core/realise'
-import { type Finger, type Hand, HANDS, type RecipeInput, SCHOOLS } from '#core/study'
+import { type Finger, type Hand, HANDS, type Pin, type RecipeInput, SCHOOLS } from '#core/study'
 import { isBlack } from '#core/surface'
 import { anyNamed, PRINTED, RUNS } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
@@ -201,7 +201,7 @@ describe('alternatives', () => {
     const own = realise(recipe)
     const [first] = own.hands.left!.alternatives
     expect(first!.pattern).toBe('3 2 1 3 2 1 4')
-    const taken = realise({ ...recipe, pins: takeAlternative(own, 'left', first!) })
+    const taken = realise({ ...recipe, pins: takeAlternative(own, 'left', first!.fingers.map(String)) as Pin[] })
     expect(taken.hands.left!.fingers.slice(0, 14).join('')).toBe('32132143213214')
     expect(taken.hands.right!.fingers).toEqual(own.hands.right!.fingers)
   })
@@ -238,7 +238,7 @@ describe('alternatives', () => {
         const { alternatives } = study.hands.right!
         const alternative = alternatives[which % Math.max(1, alternatives.length)]
         if (!alternative) return
-        const taken = realise({ ...study.recipe, pins: takeAlternative(study, 'right', alternative) }, {}, 0)
+        const taken = realise({ ...study.recipe, pins: takeAlternative(study, 'right', alternative.fingers.map(String)) as Pin[] }, {}, 0)
         expect(taken.hands.right!.fingers).toEqual(alternative.fingers)
       }),
       { numRuns: 60 },
