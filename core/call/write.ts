@@ -11,6 +11,7 @@ import {
   type Pin,
   type Recipe,
 } from '../study'
+import type { Phrase } from './phrase'
 import { STICK_PHRASES, stickPinPhrase } from './writeSticks'
 import { bookendWords, handWords, octaveWords, shapingWords } from '../realise'
 
@@ -57,14 +58,6 @@ function materialPhrase({ material }: Recipe): string {
   }
   const name = `${material.tonic} ${CALLED[material.kind] ?? KINDS[material.kind].words}`
   return material.inversion ? `${name}, inversion ${material.inversion}` : name
-}
-
-/** A field, and how it is said. */
-export interface Phrase<R = Recipe> {
-  readonly of: (recipe: R) => unknown
-  readonly say: (recipe: R) => string
-  /** Its default follows from what stands before it in the line. */
-  readonly follows?: true
 }
 
 const motionPhrase = ({ motion, hands }: Recipe): string =>

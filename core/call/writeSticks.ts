@@ -1,5 +1,5 @@
 import { isDegreePin, isGripPin, type MalletRecipe, strokesOf, type StickPin } from '../study'
-import type { Phrase } from './write'
+import type { Phrase } from './phrase'
 
 const SCHOOLS: Record<MalletRecipe['school'], string> = {
   doubles: 'doubles where they help',

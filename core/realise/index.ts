@@ -15,8 +15,9 @@ export {
   stretchesOf,
 } from './players'
 export type { RealisedSticking } from './sticks'
+export type { RealisedStudy, StudySection } from './study'
 export { materialFor } from './parts'
-export { departures, pinnedNotes, realise, type RealisedStudy, type StudySection, takeAlternative } from './realise'
+export { departures, pinnedNotes, realise, takeAlternative } from './realise'
 export { bookendWords, patternWords, rhythmWords, shapeWords, shapingWords } from './patternWords'
 export { playedWords } from './playedWords'
 export { apartWords, handWords, materialWords, octaveWords, titleOf } from './title'

@@ -1,5 +1,5 @@
 import type { Accepted, RealisedHand } from './hands'
-import type { RealisedStudy } from './realise'
+import type { RealisedStudy } from './study'
 import type { RealisedSticking } from './sticks'
 import type { Hand } from '../study'
 

@@ -6,7 +6,6 @@ import {
   completeRecipe,
   type Finger,
   type FingerRecipe,
-  type Hand,
   isFree,
   isMallets,
   type Line,
@@ -21,41 +20,13 @@ import {
   strokesIn,
 } from '../study'
 import { malletInstrument, type MalletInstrument, PIANO } from '../surface'
-import { type Difficulty, difficultyOf, stickDifficulty, type Together, togetherOf } from '../together'
-import { type Accepted, type Asked, fingeredHands, type RealisedHand } from './hands'
+import { difficultyOf, stickDifficulty, togetherOf } from '../together'
+import { type Accepted, type Asked, fingeredHands } from './hands'
 import { joinedLines, materialFor, type Part, partsOf, signatureOver, stretchOf } from './parts'
 import { acceptedMarks, acceptedOf, lineFor, marksOf, type Player, playersIn } from './players'
-import { type RealisedSticking, stickedLine } from './sticks'
+import { stickedLine } from './sticks'
+import type { RealisedStudy, StudySection } from './study'
 import { titleOf, twinWords } from './title'
-
-/** A stretch of a study with a key, a rhythm or a purpose of its own. */
-export interface StudySection {
-  readonly words: string
-  /** Its first step. */
-  readonly from: number
-  readonly fifths: number
-  readonly notesPerBeat: Recipe['tempo']['notesPerBeat']
-}
-
-/** A recipe made whole: what the score, the charts, the page and the terminal are drawn from. Plain data. */
-export interface RealisedStudy {
-  readonly recipe: Recipe
-  readonly title: string
-  readonly twin: { readonly tonic: string; readonly title: string } | null
-  /** Sharps or flats at the clef; beyond seven none is printed, and every sign stands before its note. */
-  readonly keySignature: { readonly fifths: number }
-  readonly steps: number
-  /** Only where there are several. */
-  readonly sections?: readonly StudySection[]
-  readonly rhythm: Rhythm
-  /** Empty where sticks play. */
-  readonly hands: Partial<Record<Hand, RealisedHand>>
-  /** Only on mallets. */
-  readonly sticking?: RealisedSticking
-  /** Only where both hands play. */
-  readonly together?: Together
-  readonly difficulty: Difficulty
-}
 
 /**
  * Realises a recipe: spells it, gives it fingers or sticks, says why. The one door to the core for pages, server and

@@ -1,5 +1,5 @@
 import type { Stick, StickingSchoolId } from '../study'
-import { type Pair, type Severity } from './pairs'
+import type { Pair, Severity } from './pairs'
 
 /** Everything that a sticking may cost, each with its sentence. */
 export const STICK_TERMS = {

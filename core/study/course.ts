@@ -2,8 +2,8 @@ import type { Material, Texture } from '../material'
 import { midiOf, parsePitch, type Pitch, pitchAbove, RecipeError } from '../pitch'
 import { accompaniment } from './accompany'
 import { checkPattern } from './checkPattern'
-import { type Leg, LEGS, mirrored, pathOf, type PathStep } from './path'
-import { type Place, placesOf, runPlace } from './places'
+import { LEGS, mirrored, pathOf, type PathStep } from './path'
+import { placesOf, runPlace, type Step } from './places'
 import type { Hand } from './hand'
 import { struck } from './struck'
 import type { Line, LineNote } from './line'
@@ -73,14 +73,6 @@ function checkShape(recipe: Recipe, material: Material): void {
   }
 }
 
-/** One place of a hand's course, on its way. */
-export interface Step {
-  readonly place: Place
-  readonly leg: Leg
-  readonly octave: number
-  readonly fresh: boolean
-}
-
 /** What a section asks of its lines beyond its recipe. */
 export interface SectionAsks {
   /** Steps of the straight rising course on which a crossing lands, for the loops around them. */
@@ -109,7 +101,7 @@ function runSteps(recipe: Recipe, material: Material, hand: Hand, { crossings, l
 function otherSteps(recipe: Recipe, material: Material, hand: Hand, shared: boolean): Step[] {
   const form = shared ? { ...material, kind: { ...material.kind, texture: 'tetrachords' as Texture } } : material
   const lower = hand === 'left' && recipe.hands === 'together' && !shared ? 1 : 0
-  let before: Place | undefined
+  let before: Step['place'] | undefined
   return LEGS[courseOf(recipe, hand)].flatMap((leg, at) => {
     const places = placesOf(form, material.rising[leg], recipe.octaves)
     const run = leg === 'up' ? places : [...places].reverse()

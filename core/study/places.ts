@@ -1,6 +1,7 @@
 import { intervalAt, type Kind, type Material } from '../material'
 import type { Interval } from '../pitch'
 import type { Hand } from './hand'
+import type { Leg } from './path'
 
 /** One step of a rising course, before it is given to a hand: what sounds, over the tonic, lowest first. */
 export interface Place {
@@ -15,6 +16,14 @@ export interface Place {
   readonly at?: number
   /** Which of four mallets takes each sound. */
   readonly mallets?: readonly number[]
+}
+
+/** One place of a hand's course, on its way. */
+export interface Step {
+  readonly place: Place
+  readonly leg: Leg
+  readonly octave: number
+  readonly fresh: boolean
 }
 
 type Rising = readonly Interval[]

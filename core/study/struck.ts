@@ -1,6 +1,6 @@
 import { intervalAt, type Material } from '../material'
-import type { Step } from './course'
 import { fromLowest, type Mallets, strokesOf } from './mallets'
+import type { Step } from './places'
 import { strokesIn } from './rudiments'
 import type { MalletRecipe } from './recipe'
 

@@ -1,6 +1,8 @@
 import type { BarSettings, Strike } from '../study'
-import type { MalletInstrument } from './mallets'
 import { isBlack } from './piano'
+
+/** Families of mallet instruments; what differs is the make of their bars. */
+export type MalletFamily = 'marimba' | 'vibraphone' | 'xylophone' | 'glockenspiel'
 
 /** One bar in millimetres: x along the instrument from the left edge of its lowest bar, y away from the player. */
 export interface Bar {
@@ -31,7 +33,7 @@ interface Make {
  * marimba's table, gaps, overlaps and the others' widths are common practice; lengths of vibraphone, xylophone and
  * glockenspiel bars are from memory.
  */
-const MAKES: Record<MalletInstrument['family'], Make> = {
+const MAKES: Record<MalletFamily, Make> = {
   marimba: {
     width: [
       [36, 72],
@@ -116,7 +118,10 @@ export const placeOf = (midi: number): number => 7 * (Math.floor(midi / 12) - 1)
 const scaled = (mm: number, { size }: BarSettings): number => (mm * size) / 100
 
 /** Lays the bars out: naturals side by side with their gaps, accidentals over the gaps, overhanging by the overlap. */
-export function barsOf({ family, lowest, highest }: MalletInstrument, settings: BarSettings): Bar[] {
+export function barsOf(
+  { family, lowest, highest }: { readonly family: MalletFamily; readonly lowest: number; readonly highest: number },
+  settings: BarSettings,
+): Bar[] {
   const make = MAKES[family]
   const [gap, overlap] = [settings.gap ?? make.gap, settings.overlap ?? make.overlap]
   const width = (midi: number): number => scaled(measureAt(make.width, midi), settings)

@@ -1,8 +1,5 @@
 import type { BarSettings, MalletId } from '../study'
-import { type Bar, barsOf } from './bars'
-
-/** Families of mallet instruments; what differs is the make of their bars. */
-export type MalletFamily = 'marimba' | 'vibraphone' | 'xylophone' | 'glockenspiel'
+import { type Bar, barsOf, type MalletFamily } from './bars'
 
 /** A mallet instrument: its compass as written, and how many semitones higher it sounds. */
 export interface MalletInstrument {
