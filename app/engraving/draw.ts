@@ -49,6 +49,8 @@ const LETTER = 18
 const ACCENT = 13
 const NAME = 14
 const HEAD = 18
+/** A figure over or under three or six notes. */
+const TRIPLET = 23
 const STAFF = 40
 const LEAST_GAP = 34
 
@@ -118,7 +120,7 @@ function extentOf(plan: StaffPlan, staff: Staff, shown: Shown): Extent {
   const notes = notesExtent(staff)
   const fingers = allFingers(plan, staff)
   const ottava = plan.writing.some((writing) => writing.ottava !== 0) ? OTTAVA_ROOM : 0
-  const triplet = staff.tuplets.length > 0 ? 16 : 0
+  const triplet = staff.tuplets.length > 0 ? TRIPLET : 0
   const right = plan.hand !== 'left'
   const outer = right ? fingers.map((y) => y - FINGER_HEIGHT - letter) : fingers.map((y) => y + 3 + letter)
   const top = Math.min(notes.top, ...(right ? outer : [notes.top - names - triplet]))
@@ -205,7 +207,7 @@ function spotsOf(plan: StaffPlan, staff: Staff, system: System, shown: Shown): F
   const { hand } = plan
   const right = hand !== 'left'
   const notes = notesExtent(staff)
-  const triplet = staff.tuplets.length > 0 ? 16 : 0
+  const triplet = staff.tuplets.length > 0 ? TRIPLET : 0
   return plan.chords.flatMap((chord, at) => {
     const ys = fingerYs(plan, staff, at)
     const letterY = right ? Math.min(...ys) - 20 : Math.max(...ys) + 18

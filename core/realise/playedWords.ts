@@ -23,7 +23,7 @@ function rudimentWords({ rudiment, rudimentOn }: MalletRecipe): string {
 function rollWords({ roll, rhythm }: MalletRecipe): string {
   if (roll.manner === 'none') return ''
   const manner = roll.manner === 'separate' ? 'rolled' : 'rolled through'
-  return rhythm.ladder === 'strokes' ? manner : `${manner}, ${roll.strokes} strokes to the beat`
+  return rhythm.ladder === 'strokes' ? manner : `${manner}, ${roll.strokes} to the beat`
 }
 
 function malletWords({ mallets }: MalletRecipe): string {

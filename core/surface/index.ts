@@ -3,11 +3,5 @@
  * in two rows; every further instrument is another file here.
  */
 export { type MalletFamily, type Bar, deadZones, NODE, NODE_TOLERANCE, placeOf, strikePoint } from './bars'
-export {
-  barsFor,
-  compassWords,
-  MALLET_INSTRUMENTS,
-  malletInstrument,
-  type MalletInstrument,
-} from './mallets'
+export { barsFor, compassWords, MALLET_INSTRUMENTS, malletInstrument, type MalletInstrument } from './mallets'
 export { isBlack, type Key, keyAt, keyDistance, PIANO } from './piano'

@@ -19,6 +19,7 @@ const ON_FINGERS = [
   ['Home, End', 'first note, last note'],
   ['Shift + arrows', 'mark a stretch out, to loop it'],
   ['1 … 5', 'pin that finger'],
+  ['R, L', 'on mallets, pin that stick'],
   ['0, Delete', 'free it'],
   ['Esc', 'let the marked stretch go'],
 ] as const

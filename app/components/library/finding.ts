@@ -33,10 +33,11 @@ const ANYTHING: Sought = {
 
 /** Filters, each with what a study has of it. */
 const FILTERS = {
-  instrument: (study: StudyListing) => [study.instrument],
+  // all sizes of a mallet instrument count as one
+  instrument: (study: StudyListing) => [study.instrument.split('-')[0]!],
   tonic: (study: StudyListing) => (study.tonic ? [study.tonic] : []),
   kind: (study: StudyListing) => (study.kind ? [study.kind] : []),
-  hands: (study: StudyListing) => [study.hands],
+  hands: (study: StudyListing) => (study.instrument === 'piano' ? [study.hands] : []),
   pupil: (study: StudyListing) => study.pupils,
   syllabus: (study: StudyListing) => study.syllabi,
   tag: (study: StudyListing) => study.tags,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, shallowRef } from 'vue'
 import type { RealisedStudy } from '#core/realise'
-import { notesWords } from '#core/study'
+import { isMallets, notesWords } from '#core/study'
 import type { Study } from '#shared/api'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
 import { realiser } from '~/composables/realiser'
@@ -17,7 +17,9 @@ const NARROWEST = 21
 const realised = shallowRef<RealisedStudy | null>(null)
 const systems = computed(() => (realised.value ? layoutOf(realised.value, WIDTH, NARROWEST) : []))
 const tempo = computed(() => {
-  return `in ${notesWords(props.study.recipe.tempo.notesPerBeat)}, ${props.study.recipe.articulation}`
+  const { recipe } = props.study
+  const notes = `in ${notesWords(recipe.tempo.notesPerBeat)}`
+  return isMallets(recipe) ? notes : `${notes}, ${recipe.articulation}`
 })
 
 onMounted(async () => {

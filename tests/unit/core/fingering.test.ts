@@ -238,7 +238,11 @@ describe('alternatives', () => {
         const { alternatives } = study.hands.right!
         const alternative = alternatives[which % Math.max(1, alternatives.length)]
         if (!alternative) return
-        const taken = realise({ ...study.recipe, pins: takeAlternative(study, 'right', alternative.fingers.map(String)) as Pin[] }, {}, 0)
+        const taken = realise(
+          { ...study.recipe, pins: takeAlternative(study, 'right', alternative.fingers.map(String)) as Pin[] },
+          {},
+          0,
+        )
         expect(taken.hands.right!.fingers).toEqual(alternative.fingers)
       }),
       { numRuns: 60 },

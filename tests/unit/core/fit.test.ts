@@ -6,7 +6,13 @@ import { realise } from '#core/realise'
 import { completeRecipe, fitShape, NO_BOOKENDS, PLAIN_PATTERN, shapesFor } from '#core/study'
 import { anyShaped } from '../../support/recipes'
 
-const plays = { instrument: 'piano', school: 'conservatory', hands: 'together', motion: 'similar', interval: 'octave' } as const
+const plays = {
+  instrument: 'piano',
+  school: 'conservatory',
+  hands: 'together',
+  motion: 'similar',
+  interval: 'octave',
+} as const
 
 describe('a shape is fitted to other material', () => {
   it('so that it is never refused for what the material cannot take, whatever it was made for', () => {

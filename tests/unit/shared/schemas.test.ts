@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest'
 import { KIND_IDS } from '#core/material'
 import { RecipeError } from '#core/pitch'
 import { realise } from '#core/realise'
-import { COURSES, HAND_SIZES, HANDS, INTERVALS, MOTIONS, SCHOOLS } from '#core/study'
+import { COURSES, HAND_SIZES, HANDS, INTERVALS, MALLET_IDS, MOTIONS, SCHOOLS, STICKING_SCHOOLS } from '#core/study'
 import { joined } from '../../../shared/fault'
 import { recipeOf, setFileOf } from '../../../shared/schemas'
 
@@ -63,6 +63,57 @@ const anyRecipe = fc.record(
   { requiredKeys: ['material'] },
 )
 
+/** Recipes for sticks as people might write them. */
+const anySticks = fc.record(
+  {
+    material: fc.constantFrom<unknown>(
+      { tonic: 'C', kind: 'major' },
+      { tonic: 'Bb', kind: 'double-thirds-major' },
+      { tonic: 'F#', kind: 'cadence-minor' },
+      { pitches: ['C4', ['E4', 'G4']] },
+    ),
+    instrument: fc.constantFrom(...MALLET_IDS, 'marimba', 'piano'),
+    octaves: fc.constantFrom(1, 2, 4),
+    lead: fc.constantFrom('right', 'left', 'both'),
+    school: fc.constantFrom(...STICKING_SCHOOLS, 'conservatory', 'street'),
+    tops: fc.constantFrom('once', 'twice', 'thrice'),
+    rudiment: fc.constantFrom('none', 'paradiddle', 'flam'),
+    roll: fc.constantFrom<unknown>(
+      {},
+      { manner: 'through' },
+      { strokes: 0 },
+      { strokes: 40 },
+      { manner: 'separate', strokes: 6 },
+    ),
+    mallets: fc.constantFrom<unknown>(
+      { count: 4 },
+      { count: 4, figure: '12345' },
+      { figure: '(12)(34)' },
+      { shape: [0, 2, 4] },
+      { count: 3 },
+      { reach: 90 },
+    ),
+    strike: fc.constantFrom('centre', 'edge'),
+    bars: fc.constantFrom<unknown>({ size: 95, gap: null }, { gap: 8, overlap: 0 }, { gap: 1 }, { size: null }),
+    pins: fc.array(
+      fc.record(
+        {
+          index: fc.constantFrom(0, 14, 200, -1),
+          from: fc.constantFrom(0, 3),
+          degree: fc.constantFrom(1, 12, 13),
+          leg: fc.constantFrom('up', 'sideways'),
+          stick: fc.constantFrom('R', 'L', 'M'),
+          sticks: fc.array(fc.constantFrom('R', 'L', 'r'), { maxLength: 3 }),
+          hand: fc.constant('right'),
+        },
+        { requiredKeys: [] },
+      ),
+      { maxLength: 2 },
+    ),
+  },
+  { requiredKeys: ['material', 'instrument'] },
+)
+
 describe('what the doors take', () => {
   it('is realised or refused with a field and a sentence; nothing else ever happens', () => {
     fc.assert(
@@ -82,6 +133,21 @@ describe('what the doors take', () => {
     )
   })
 
+  it('is realised for sticks, or refused likewise', () => {
+    fc.assert(
+      fc.property(anySticks, (value) => {
+        try {
+          expect(realise(recipeOf(value)).steps).toBeGreaterThan(0)
+        } catch (error) {
+          expect(error).toBeInstanceOf(RecipeError)
+          expect((error as RecipeError).message).toMatch(/\.$/)
+          expect((error as RecipeError).path).not.toBe('')
+        }
+      }),
+      { numRuns: 500 },
+    )
+  })
+
   it('is what the published schema says: both accept, or both refuse', () => {
     const accepts = (value: unknown): boolean => {
       try {
@@ -92,10 +158,10 @@ describe('what the doors take', () => {
       }
     }
     fc.assert(
-      fc.property(anyRecipe, (value) => {
+      fc.property(fc.oneof(anyRecipe, anySticks), (value) => {
         expect(accepts(value)).toBe(published(value))
       }),
-      { numRuns: 500 },
+      { numRuns: 1000 },
     )
   })
 
@@ -103,6 +169,9 @@ describe('what the doors take', () => {
     const { recipe } = realise({ material: { tonic: 'Eb', kind: 'melodic-minor' }, hands: 'left', octaves: 3 })
     expect(realise(recipeOf(JSON.parse(JSON.stringify(recipe)))).recipe).toEqual(recipe)
     expect(published(recipe)).toBe(true)
+    const sticks = realise({ instrument: 'xylophone-3.5', material: { tonic: 'Eb', kind: 'major' }, lead: 'left' })
+    expect(realise(recipeOf(JSON.parse(JSON.stringify(sticks.recipe)))).recipe).toEqual(sticks.recipe)
+    expect(published(sticks.recipe)).toBe(true)
   })
 
   it('names the place in a set file', () => {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
 import { definePageMeta, useHead, useRoute } from '#imports'
+import { isMallets } from '#core/study'
 import type { StudySet } from '#shared/api'
 import PaperBar from '~/components/print/PaperBar.vue'
 import PaperFoot from '~/components/print/PaperFoot.vue'
@@ -38,7 +39,7 @@ useHead({ title: () => (set.value ? `${set.value.pupil.name}, ${set.value.title}
         :number="at + 1"
         @ready="drawn++"
       />
-      <PaperFoot />
+      <PaperFoot :mallets="set.studies.some(({ recipe }) => isMallets(recipe))" />
     </template>
   </div>
 </template>
