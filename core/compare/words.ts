@@ -21,8 +21,9 @@ function noteWords(a: ComparedLine, b: ComparedLine, { notes }: HandDifferences)
   return [...changes].map(([change, on]) => (on.size < legs ? `${change} going ${[...on][0]}` : change))
 }
 
-/** “right hand”, “sticks”. */
 const called = (player: Player): string => (player === 'sticks' ? 'sticks' : `${player} hand`)
+/** “right hand: ”; sticks have one line only, which needs no name. */
+const of = (player: Player): string => (player === 'sticks' ? '' : `${player} hand: `)
 
 /** Names of the notes on which a hand's thumb lies, each once. */
 const thumbs = (part: ComparedLine): string[] =>
@@ -35,7 +36,7 @@ function fingerWords(
   { fingers, crossings }: HandDifferences,
 ): string[] {
   const mark = hand === 'sticks' ? 'stick' : 'finger'
-  if (fingers.length === 0) return [`${called(hand)}: no ${mark} changes`]
+  if (fingers.length === 0) return [`${of(hand)}no ${mark} changes`]
   const [before, after] = [thumbs(a), thumbs(b)]
   const moved = String([...before].sort()) !== String([...after].sort())
   const thumb = moved ? `; thumbs on ${listed(after) || 'none'} instead of ${listed(before) || 'none'}` : ''
@@ -43,14 +44,14 @@ function fingerWords(
   const crossed = cross > 0 && !moved ? `; ${many(cross, 'crossing')} elsewhere` : ''
   const one =
     fingers.length === 1 ? ` (${fingers[0]!.from} becomes ${fingers[0]!.to} on ${nameOf(b, fingers[0]!.b)})` : ''
-  return [`${called(hand)}: ${many(fingers.length, `${mark} changes`, `${mark}s change`)}${one}${thumb}${crossed}`]
+  return [`${of(hand)}${many(fingers.length, `${mark} changes`, `${mark}s change`)}${one}${thumb}${crossed}`]
 }
 
 function lengthWords(hand: Player, { only }: HandDifferences): string[] {
   const more = only.b.length > 0 ? `${many(only.b.length, 'note')} more` : ''
   const fewer = only.a.length > 0 ? `${many(only.a.length, 'note')} fewer` : ''
   const words = [more, fewer].filter(Boolean)
-  return words.length > 0 ? [`${called(hand)}: ${words.join(', ')}`] : []
+  return words.length > 0 ? [`${of(hand)}${words.join(', ')}`] : []
 }
 
 /** What one hand changes on the way down, in a sentence; nothing where it comes back as it went. */
@@ -62,7 +63,7 @@ export function legWords(study: RealisedStudy, hand: Player): string[] {
   const mark = hand === 'sticks' ? 'stick' : 'finger'
   const notes = unique(differences.notes.map(({ a, b }) => `${nameOf(part, a)} becomes ${nameOf(part, b)}`))
   const fingers = inner === 0 ? `every ${mark} stays` : many(inner, `${mark} changes`, `${mark}s change`)
-  return [`${called(hand)}, coming down: ${listed(notes)}; ${fingers}`]
+  return [`${hand === 'sticks' ? '' : `${hand} hand, `}coming down: ${listed(notes)}; ${fingers}`]
 }
 
 /** What changes, in sentences: notes first, then each hand's fingers, then how much harder it is. */

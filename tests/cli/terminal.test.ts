@@ -36,6 +36,45 @@ const RECIPE = {
 }
 
 describe('realise', () => {
+  it('gives sticks for mallets, sounding and written apart, with what is wrong named', async () => {
+    const on = (instrument: string, some: object = {}) => ({
+      format: 'tactum-study/1',
+      ...{ instrument, material: { tonic: 'F', kind: 'major' }, octaves: 1, course: 'up', ...some },
+    })
+    const { code, lines: out } = await run(
+      'realise',
+      lines(
+        on('marimba-4.3', { lead: 'left', school: 'doubles' }),
+        on('glockenspiel-2.67'),
+        on('piano', { lead: 'left' }),
+        on('marimba-4.3', { mallets: { count: 4, figure: '1235' } }),
+      ),
+    )
+    expect(code).toBe(1)
+    const [left, high, piano, five] = out.map((line) => JSON.parse(line))
+    expect(left.hands).toBeUndefined()
+    expect(left.sticking).toMatchObject({
+      pitches: ['F4', 'G4', 'A4', 'Bb4', 'C5', 'D5', 'E5', 'F5'],
+      midi: [65, 67, 69, 70, 72, 74, 76, 77],
+      sticks: [...'LRRLRLRL'],
+      doubles: [{ index: 2, reason: 'double G A in the right hand, so that C falls to the right' }],
+      rowMoves: [
+        { index: 3, to: 'accidentals' },
+        { index: 4, to: 'naturals' },
+      ],
+    })
+    expect(left.sticking.inversions).toEqual([
+      { index: 3, severity: 'mild' },
+      { index: 5, severity: 'trivial' },
+      { index: 7, severity: 'trivial' },
+    ])
+    expect(left.recipe).toMatchObject({ lead: 'left', school: 'doubles', strike: 'off-centre', tops: 'once' })
+    expect(high.sticking.pitches[0]).toBe('F4')
+    expect(high.sticking.midi[0]).toBe(89)
+    expect(piano.error).toMatchObject({ code: 'field.instrument', path: 'lead' })
+    expect(five.error.path).toBe('mallets.figure')
+  })
+
   it('answers every line in order, errors in place, and says so at the end', async () => {
     const { code, lines: out } = await run(
       'realise',

@@ -123,6 +123,22 @@ describe('sound, on an offline audio context', () => {
     expect(onsets(echo).some((time) => time > 4 && time < 4.05)).toBe(true)
   })
 
+  it('strikes bars: a xylophone an octave above what is written, a roll stroke by stroke', async () => {
+    const recipe: RecipeInput = {
+      ...{ instrument: 'xylophone-3.5', material: { tonic: 'C', kind: 'major' }, octaves: 1, course: 'up' },
+      tempo: { bpm: 60, notesPerBeat: 1 },
+    }
+    const sound = await render({ recipe, hands: ['right', 'left'] })
+    const [written, sounding] = [60, 72].map((midi) => strength(sound, 0.02, 0.2, hertz(midi)))
+    expect(sounding).toBeGreaterThan(5 * written!)
+    const rolled = { ...recipe, roll: { manner: 'through', strokes: 4 }, bars: {} } as const
+    const one = await render({ recipe: { ...rolled, school: 'strict' }, hands: ['right'], seconds: 4 })
+    const strokes = [0, 0.25, 0.5, 0.75].map((time) => peak(one, time + 0.002, time + 0.06))
+    // only the right stick is heard: the first and third stroke of each beat
+    expect(strokes[0]).toBeGreaterThan(3 * strokes[1]!)
+    expect(strokes[2]).toBeGreaterThan(3 * strokes[3]!)
+  })
+
   it('grows faster round by round, without a gap or an overlap', async () => {
     const looped = { ...practice, loop: 'all', bpm: 60, rounds: 1, faster: 30, most: 120 } as const
     const sound = await render({ practice: looped, seconds: 18 })

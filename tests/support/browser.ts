@@ -67,8 +67,8 @@ export async function expectAccessible(page: Page, part?: string): Promise<void>
   expect(found).toEqual([])
 }
 
-/** Finger numbers of a hand as they stand in the score. */
-export async function fingersShown(page: Page, hand: 'right' | 'left'): Promise<string> {
+/** Finger numbers of a hand, or R and L of the sticks, as they stand in the score. */
+export async function fingersShown(page: Page, hand: 'right' | 'left' | 'sticks'): Promise<string> {
   const texts = await page.locator(`[data-finger^="${hand} "] text`).allTextContents()
   return texts.map((text) => text.trim()).join('')
 }

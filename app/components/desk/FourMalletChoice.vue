@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { LONG_FIGURES, permutations, STROKE_WORDS, strokeTypes, USUAL_FIGURES } from '#core/sticking'
-import { type Mallets, type RecipeInput, REACH_RANGE } from '#core/study'
+import { type Mallets, type RecipeInput, REACH_RANGE, strokesOf } from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 
 /** Four mallets: the order of their strokes, the chord they are held over, how they are numbered, how far a hand reaches. */
@@ -24,9 +24,12 @@ watch(
   () => props.mallets.figure,
   (figure) => (typed.value = figure),
 )
-const strokes = computed(() =>
-  [...new Set(strokeTypes(props.mallets.figure, props.mallets.numbering))].map((type) => STROKE_WORDS[type]).join('; '),
-)
+const strokes = computed(() => {
+  const { figure, numbering } = props.mallets
+  // a figure that is none has been refused, and is still being typed
+  if (!strokesOf(figure)) return ''
+  return [...new Set(strokeTypes(figure, numbering))].map((type) => STROKE_WORDS[type]).join('; ')
+})
 const SHAPES = [
   { value: '0 2 4 7', words: 'triad and octave' },
   { value: '0 2 4 6', words: 'seventh chord' },

@@ -113,3 +113,26 @@ describe('up against down', () => {
     expect(compareLegs(study('C', 'major', { course: 'up' }), 'right')).toBeNull()
   })
 })
+
+describe('sticks beside sticks', () => {
+  const led = (lead: 'right' | 'left') =>
+    realise({ instrument: 'marimba-4.3', material: { tonic: 'F', kind: 'major' }, octaves: 1, lead, school: 'strict' })
+
+  it('change on every note from one lead to the other, and so do the crossings', () => {
+    const [right, left] = [led('right'), led('left')]
+    const { hands, handsOnly } = compareStudies(right, left)
+    expect(hands.sticks!.fingers).toHaveLength(15)
+    expect(hands.sticks!.crossings.b).toEqual(
+      left.sticking!.inversions.filter(({ severity }) => severity === 'hard').map(({ index }) => index),
+    )
+    expect(handsOnly).toEqual({ a: [], b: [] })
+    expect(differenceWords(right, left, compareStudies(right, left))[1]).toMatch(/^15 sticks change/)
+  })
+
+  it('are another thing than hands', () => {
+    const piano = realise({ material: { tonic: 'F', kind: 'major' }, hands: 'right' })
+    const words = differenceWords(piano, led('left'), compareStudies(piano, led('left')))
+    expect(words).toContain('the sticks come in')
+    expect(words).toContain('the right hand is left out')
+  })
+})
