@@ -1,4 +1,5 @@
-import { isMallets, type MalletRecipe, type Recipe } from '../study'
+import { KINDS } from '../material'
+import { isFree, isMallets, type MalletRecipe, type Recipe } from '../study'
 
 /** How every choice of a mallet study stands in a title; empty for what is usual. */
 const SCHOOL: Record<MalletRecipe['school'], string> = {
@@ -30,12 +31,18 @@ function malletWords({ mallets }: MalletRecipe): string {
   return mallets.count === 4 ? `four mallets ${mallets.figure}` : ''
 }
 
+/** Whether one hand begins: not where both strike at once, nor with four mallets. */
+export function hasLead({ mallets, material, roll }: MalletRecipe): boolean {
+  const double = !isFree(material) && KINDS[material.kind].second !== undefined
+  return mallets.count === 2 && (!double || roll.manner !== 'none')
+}
+
 /** What a title says of the sticks: nothing for fingers. */
 export function playedWords(recipe: Recipe): string[] {
   if (!isMallets(recipe)) return []
   const dictated = recipe.mallets.count === 4 || recipe.rudiment !== 'none' || recipe.roll.manner !== 'none'
   return [
-    recipe.mallets.count === 4 ? '' : `${recipe.lead} lead`,
+    hasLead(recipe) ? `${recipe.lead} lead` : '',
     dictated ? '' : SCHOOL[recipe.school],
     recipe.tops === 'twice' ? 'top struck twice' : '',
     rudimentWords(recipe),

@@ -78,7 +78,7 @@ export const asNumbered = (mallet: number, numbering: Numbering): number =>
 
 const between = (one: Bar, other: Bar, { strike }: MalletRecipe): number => {
   const [a, b] = [strikePoint(one, strike), strikePoint(other, strike)]
-  return Math.hypot(a.x - b.x, a.y - b.y)
+  return Math.hypot(a.x - b.x, a.y - b.y, one.height - other.height)
 }
 
 /**

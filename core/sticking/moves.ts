@@ -21,7 +21,10 @@ function stepsOf({ notes }: Line): number[][] {
   return steps
 }
 
-/** Where the hands change rows; several accidentals one after another are one stay. Notes struck on both rows at once are no move. */
+/**
+ * Where the hands change rows; several accidentals one after another are one stay. In double stops each stick moves for
+ * itself.
+ */
 export function rowMovesOf(recipe: MalletRecipe, line: Line): RowMove[] {
   const bars = new Map(barsFor(malletInstrument(recipe.instrument), recipe.bars).map((bar) => [bar.midi, bar]))
   const y = (midi: number): number => {
@@ -29,16 +32,18 @@ export function rowMovesOf(recipe: MalletRecipe, line: Line): RowMove[] {
     return bar ? strikePoint(bar, recipe.strike).y : 0
   }
   const moves: RowMove[] = []
-  let last: { midi: number; row: Row } | null = null
+  const last: number[] = []
   for (const step of stepsOf(line)) {
-    const rows = new Set(step.map((at) => rowOf(line.notes[at]!.midi)))
-    if (rows.size > 1) continue
-    const { midi } = line.notes[step[0]!]!
-    const row = rowOf(midi)
-    if (last && last.row !== row) {
-      moves.push({ index: step[0]!, to: row, distance: Math.round(Math.abs(y(midi) - y(last.midi))) })
-    }
-    last = { midi, row }
+    step.forEach((index, voice) => {
+      const { midi } = line.notes[index]!
+      const before = last[voice] ?? last[0]
+      const to = rowOf(midi)
+      if (before !== undefined && rowOf(before) !== to) {
+        moves.push({ index, to, distance: Math.round(Math.abs(y(midi) - y(before))) })
+      }
+    })
+    step.forEach((index, voice) => (last[voice] = line.notes[index]!.midi))
+    last.length = step.length
   }
   return moves
 }

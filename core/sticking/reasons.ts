@@ -7,7 +7,7 @@ import { isInverted, type StickTask, type Strokes, strokesFrom } from './task'
 
 /** Why sticks fall as they do. `indices` are the notes it speaks of, first occurrence first. */
 export interface StickReason {
-  readonly kind: 'double' | 'crossing' | 'lead' | 'octaves' | 'tops' | 'pin' | 'rudiment' | 'roll' | 'rows'
+  readonly kind: 'double' | 'crossing' | 'lead' | 'octaves' | 'tops' | 'pin' | 'rudiment' | 'roll' | 'together'
   readonly indices: readonly number[]
   readonly text: string
   /** What the next best would cost more, in points of effort; null where nothing competes. */
@@ -151,7 +151,15 @@ export function stickReasons(
     text: `${capital(doubleReason(task, strokes, at))}.`,
     price: doublePrice(at),
   }))
+  const both = task.steps.every((step) => step.double)
+  const together: StickReason = {
+    kind: 'together',
+    indices: [0],
+    text: 'Both sticks strike at once, the left below.',
+    price: null,
+  }
   return joined([
+    ...(both ? [together] : []),
     ...doubles,
     ...crossingReasons(task, strokes),
     ...octaveReason(task, strokes),

@@ -24,19 +24,18 @@ export function movedTo(recipe: Recipe, instrument: Recipe['instrument']): Parti
   const common = { ...without([...OWN, ...FINGERS, ...STICKS]), instrument, rhythm: { ...rhythm, ladder } }
   if (!sticks) return common as Partial<RecipeInput>
   const kind = isFree(material) ? null : KINDS[material.kind]
-  const playable = kind === null || !['tetrachords', 'cadence'].includes(kind.texture)
-  const fits = playable ? material : { tonic: isFree(material) ? 'C' : material.tonic, kind: 'major' }
-  const can = shapesFor(playable ? kind : KINDS.major, {
-    ...recipe,
-    instrument,
-    hands: 'together',
-    motion: 'similar',
-    interval: 'octave',
-  } as Recipe)
+  const playable = isFree(material)
+    ? material.pitches.every((each) => typeof each === 'string' || each.length <= 2)
+    : !['tetrachords', 'cadence'].includes(kind!.texture)
+  if (!playable) {
+    const fresh = without(['octaves', 'course', 'tempo', 'pattern', 'rhythm', 'bookends'])
+    const tonic = isFree(material) ? 'C' : material.tonic
+    return { ...common, ...fresh, material: { tonic, kind: 'major' } } as Partial<RecipeInput>
+  }
+  const together = { hands: 'together', motion: 'similar', interval: 'octave' } as const
+  const can = shapesFor(kind, { ...recipe, ...together, instrument } as Recipe)
   return {
     ...common,
-    material: fits,
-    ...(playable ? {} : { octaves: undefined, course: undefined, tempo: undefined }),
     pattern: {
       ...pattern,
       walk: can.walk.includes(pattern.walk) ? pattern.walk : 'straight',

@@ -16,6 +16,8 @@ export interface Bar {
   readonly length: number
   /** Where its end nearest to the player lies; y is 0 where the naturals end. */
   readonly near: number
+  /** How far above the naturals it lies. */
+  readonly height: number
 }
 
 /** A measure at some written pitches (MIDI); between them it changes evenly. */
@@ -26,6 +28,8 @@ interface Make {
   readonly length: Measure
   readonly gap: number
   readonly overlap: number
+  /** How far the accidentals are raised, so that they can overhang the naturals. */
+  readonly raised: number
 }
 
 /**
@@ -55,6 +59,7 @@ const MAKES: Record<MalletFamily, Make> = {
     ],
     gap: 10,
     overlap: 20,
+    raised: 25,
   },
   vibraphone: {
     width: [
@@ -70,6 +75,7 @@ const MAKES: Record<MalletFamily, Make> = {
     ],
     gap: 10,
     overlap: 0,
+    raised: 0,
   },
   xylophone: {
     width: [
@@ -85,6 +91,7 @@ const MAKES: Record<MalletFamily, Make> = {
     ],
     gap: 9,
     overlap: 20,
+    raised: 25,
   },
   glockenspiel: {
     width: [
@@ -98,6 +105,7 @@ const MAKES: Record<MalletFamily, Make> = {
     ],
     gap: 5,
     overlap: 0,
+    raised: 0,
   },
 }
 
@@ -131,9 +139,9 @@ export function barsOf(
   for (let midi = lowest; midi <= highest; midi++) {
     const own = { midi, place: placeOf(midi), width: width(midi), length: length(midi) }
     if (isBlack(midi)) {
-      bars.push({ ...own, accidental: true, x: edge - gap / 2, near: -overlap })
+      bars.push({ ...own, accidental: true, x: edge - gap / 2, near: -overlap, height: make.raised })
     } else {
-      bars.push({ ...own, accidental: false, x: edge + own.width / 2, near: -own.length })
+      bars.push({ ...own, accidental: false, x: edge + own.width / 2, near: -own.length, height: 0 })
       edge += own.width + gap
     }
   }

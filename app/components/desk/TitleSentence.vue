@@ -2,7 +2,7 @@
 import isSame from 'fast-deep-equal'
 import { computed } from 'vue'
 import { parseNote, printedName } from '#core/pitch'
-import { octaveWords } from '#core/realise'
+import { hasLead, octaveWords } from '#core/realise'
 import {
   ARTICULATIONS,
   COURSES,
@@ -139,7 +139,7 @@ const startWords = computed(
     <span class="dot" aria-hidden="true">·</span>
     <template v-if="isMallets(now)">
       <InstrumentChoice :recipe="now" @change="emit('change', $event)" />
-      <template v-if="now.mallets.count === 2">
+      <template v-if="hasLead(now)">
         <span class="dot" aria-hidden="true">·</span>
         <WordChoice
           label="Lead"

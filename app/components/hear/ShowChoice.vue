@@ -6,7 +6,7 @@ import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import { type Shown, useShowing } from '~/stores/showing'
 
 /** What the page shows beside the notes: as much or as little as this pupil's eye takes in. */
-defineProps<{ words: string }>()
+const props = defineProps<{ words: string; sticks?: boolean }>()
 const showing = useShowing()
 
 const NAMES: Record<NameSystem, { words: string; note: string }> = {
@@ -21,7 +21,7 @@ const names = [
   { value: 'none' as const, words: 'no names', note: '' },
   ...NAME_SYSTEMS.map((value) => ({ value, ...NAMES[value] })),
 ]
-const TOGGLES = [
+const OF_FINGERS = [
   ['crossings', 'crossings'],
   ['meetings', 'where hands meet'],
   ['grips', 'grips'],
@@ -29,7 +29,14 @@ const TOGGLES = [
   ['letters', 'letters of the reasons'],
   ['map', 'the keyboard'],
 ] as const satisfies readonly (readonly [keyof Shown, string])[]
-const flip = (what: (typeof TOGGLES)[number][0]): void => {
+const OF_STICKS = [
+  ['crossings', 'ways, doubles and crossings'],
+  ['grips', 'stays on the accidentals'],
+  ['letters', 'letters of the reasons'],
+  ['map', 'the bars'],
+] as const satisfies readonly (readonly [keyof Shown, string])[]
+const toggles = computed(() => (props.sticks ? OF_STICKS : OF_FINGERS))
+const flip = (what: (typeof OF_FINGERS)[number][0]): void => {
   showing.shown[what] = !showing.shown[what]
 }
 const shownNow = computed(() => showing.shown)
@@ -46,7 +53,7 @@ const shownNow = computed(() => showing.shown)
       <div>
         <p class="quiet px-[14px] text-[13px]">Shown</p>
         <div role="group" aria-label="Shown">
-          <label v-for="[what, says] in TOGGLES" :key="what" class="flex min-h-[34px] items-center gap-2 px-[14px]">
+          <label v-for="[what, says] in toggles" :key="what" class="flex min-h-[34px] items-center gap-2 px-[14px]">
             <input
               type="checkbox"
               class="h-[18px] w-[18px] accent-ink"

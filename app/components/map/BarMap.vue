@@ -5,7 +5,7 @@ import type { RealisedStudy } from '#core/realise'
 import type { MalletRecipe } from '#core/study'
 import { type Bar, deadZones, malletInstrument } from '#core/surface'
 import type { Place } from '~/stores/desk'
-import { barsAround, barScale, nodeLine, type Strike, strikesAround, wayOf } from './bars'
+import { barsAround, barScale, marksOf, nodeLine, type Strike, strikesAround, wayOf } from './bars'
 import KeyOutline from './KeyOutline.vue'
 
 /**
@@ -45,11 +45,11 @@ const dead = (bar: Bar) =>
 const cords = computed(() =>
   [false, true].flatMap((accidental) => [false, true].map((far) => nodeLine(bars.value, accidental, far, scale.value))),
 )
-const strikes = computed(() => strikesAround(props.study, props.step, scale.value))
+const strikes = computed(() => strikesAround(props.study, props.step, scale.value, radius.value * 0.95))
 const four = computed(() => props.study.sticking?.mallets !== undefined)
 const played = computed(() => new Set(props.study.sticking!.notes.map((note) => note.midi)))
 /** The stroke at the step is drawn over the others. */
-const marks = computed(() => strikes.value.toSorted((a, b) => Number(isHere(a)) - Number(isHere(b))))
+const marks = computed(() => marksOf(strikes.value, props.step).toSorted((a, b) => Number(isHere(a)) - Number(isHere(b))))
 const isHere = ({ step }: Strike): boolean => props.step !== null && step === props.step
 const isMarked = ({ step }: Strike): boolean => props.range != null && step >= props.range[0] && step <= props.range[1]
 const radius = computed(() => Math.min(9, Math.max(5.5, bars.value[0]!.width * scale.value.pixels * 0.46)))

@@ -1,4 +1,4 @@
-import type { RealisedStudy } from '#core/realise'
+import type { RealisedSticking, RealisedStudy } from '#core/realise'
 import { isMallets, type MalletRecipe, type Stick } from '#core/study'
 import { type Bar, barsFor, malletInstrument, NODE, strikePoint } from '#core/surface'
 
@@ -66,28 +66,54 @@ export function nodeLine(bars: readonly Bar[], accidental: boolean, far: boolean
     .join(' ')
 }
 
-/**
- * Strokes of the stretch that a step lies in: the leg on which it is, or with four mallets its chord. Of a bar that is
- * struck again the stroke at the step comes last.
- */
-export function strikesAround(study: RealisedStudy, step: number | null, { x, y }: BarScale): Strike[] {
+/** Notes of the stretch that a step lies in: the leg on which it is, or with four mallets its chord. */
+function stretchAt({ notes, spans }: RealisedSticking, step: number | null): (index: number) => boolean {
+  const here = Math.max(
+    0,
+    notes.findLastIndex((note) => note.step <= (step ?? 0)),
+  )
+  const span = spans?.findLast(({ index }) => index <= here)
+  const next = span && (spans!.find(({ index }) => index > span.index)?.index ?? notes.length)
+  const { leg } = notes[here]!
+  return (index) => (span ? index >= span.index && index < next! : notes[index]!.leg === leg)
+}
+
+/** Strokes around a step, in order. A bar that both sticks strike has the right stick's beyond the left's, side by side. */
+export function strikesAround(study: RealisedStudy, step: number | null, scale: BarScale, apart: number): Strike[] {
   const { recipe, sticking } = study
   if (!isMallets(recipe) || !sticking) return []
   const { notes, sticks, mallets } = sticking
   const bars = new Map(allBars(recipe).map((bar) => [bar.midi, bar]))
-  const here = notes.findLastIndex((note) => note.step <= (step ?? 0))
-  const span = sticking.spans?.findLast(({ index }) => index <= here)
-  const next = span && sticking.spans!.find(({ index }) => index > span.index)
-  const { leg } = notes[Math.max(0, here)]!
-  const within = (index: number): boolean =>
-    span ? index >= span.index && index < (next?.index ?? notes.length) : notes[index]!.leg === leg
-  return notes.flatMap((note, index): Strike[] => {
-    if (!within(index)) return []
-    const point = strikePoint(bars.get(note.midi)!, recipe.strike)
-    const mark = mallets ? String(mallets[index]) : sticks[index]!
-    const place = { x: x(point.x), y: y(point.y) }
-    return [{ hand: 'sticks', index, step: note.step, midi: note.midi, stick: sticks[index]!, mark, ...place }]
+  const within = stretchAt(sticking, step)
+  const indices = notes.flatMap((_, index) => (within(index) ? [index] : []))
+  const shared = new Set(
+    indices.flatMap((index) =>
+      indices.some((other) => notes[other]!.midi === notes[index]!.midi && sticks[other] !== sticks[index])
+        ? [notes[index]!.midi]
+        : [],
+    ),
+  )
+  return indices.map((index): Strike => {
+    const { midi, step: at } = notes[index]!
+    const point = strikePoint(bars.get(midi)!, recipe.strike)
+    const beside = shared.has(midi) ? (sticks[index] === 'R' ? -apart : apart) : 0
+    return {
+      ...{ hand: 'sticks', index, step: at, midi, stick: sticks[index]! },
+      mark: mallets ? String(mallets[index]) : sticks[index]!,
+      x: scale.x(point.x),
+      y: scale.y(point.y) + beside,
+    }
   })
+}
+
+/** One mark for each stick on each bar: the stroke at the step, or the first. */
+export function marksOf(strikes: readonly Strike[], step: number | null): Strike[] {
+  const marks = new Map<string, Strike>()
+  for (const strike of strikes) {
+    const key = `${strike.midi} ${strike.mark}`
+    if (!marks.has(key) || strike.step === step) marks.set(key, strike)
+  }
+  return [...marks.values()]
 }
 
 /** The way of one stick from stroke to stroke; where it strikes a bar again it stays. */

@@ -63,14 +63,16 @@ function strokesIn(study: RealisedStudy, system: System, y: (midi: number) => nu
   })
 }
 
-/** Stretches of strokes that all lie on the accidentals. */
+/** Stretches of steps on which a hand is out on the accidentals. */
 function staysOf(strokes: readonly Stroke[], step: number): Stay[] {
+  const columns = new Map<number, boolean>()
+  for (const { x, accidental } of strokes) columns.set(x, columns.get(x) || accidental)
   const stays: { from: number; to: number }[] = []
   let open = false
-  for (const { x, accidental } of strokes) {
-    if (accidental && open) stays.at(-1)!.to = x
-    else if (accidental) stays.push({ from: x, to: x })
-    open = accidental
+  for (const [x, out] of columns) {
+    if (out && open) stays.at(-1)!.to = x
+    else if (out) stays.push({ from: x, to: x })
+    open = out
   }
   return stays.map(({ from, to }) => ({ x: from - step / 2, width: to - from + step }))
 }

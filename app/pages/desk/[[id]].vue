@@ -181,7 +181,7 @@ watch(
           <div class="sticky bottom-0 z-10 bg-sheet">
             <PinBar :desk="desk" />
             <HearBar :desk="desk">
-              <ShowChoice words="show" />
+              <ShowChoice words="show" :sticks="desk.study.sticking !== undefined" />
               <SaveToSet :desk="desk" />
             </HearBar>
           </div>
