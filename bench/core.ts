@@ -73,6 +73,30 @@ function family(words: string, families: readonly Family[], budget = ''): void {
   print('   the same with five alternatives for each hand', ms(timed(full, 1).median))
 }
 
+/** Sticking of every scale kind with either lead, over two octaves, and of one study with all that is said of it. */
+function mallets(): void {
+  console.log('on a marimba of five octaves, two octaves, twelve tonics a kind, both leads:')
+  const studies = studiesOf(['scale', 'mode', 'other-scale', 'arpeggio', 'seventh']).flatMap((recipe) =>
+    (['right', 'left'] as const).map((lead): RecipeInput => ({
+      ...recipe,
+      instrument: 'marimba-5.0',
+      octaves: 2,
+      lead,
+      school: 'doubles',
+    })),
+  )
+  const plain = () => studies.forEach((recipe) => realise(recipe, {}, 0))
+  print(`${studies.length} scales and arpeggios, with sticks and reasons`, ms(timed(plain, 1).median))
+  const scale: RecipeInput = {
+    instrument: 'marimba-5.0',
+    material: { tonic: 'G#', kind: 'harmonic-minor' },
+    octaves: 4,
+  }
+  const one = timed(() => realise(scale), 200)
+  print('realise a four-octave marimba scale with five alternatives: median', ms(one.median), 'budget 5 ms')
+  print('   the same at the 95th percentile', ms(one.p95))
+}
+
 export function core(): void {
   console.log('hands together, four octaves, twelve tonics a kind, fingered and explained, cold:')
   family('scales, modes and other scales', ['scale', 'mode', 'other-scale'], 'budget 2000 ms')
@@ -84,6 +108,7 @@ export function core(): void {
   print('realise a four-octave scale, hands together: median', ms(one.median), 'budget 5 ms')
   print('   the same at the 95th percentile', ms(one.p95))
   bruteForce()
+  mallets()
   const board = syllabusOf(corvane)
   const studies = board.grades.flatMap((grade) => recipesForMissing(board, gradeSet(board, grade.id, [])))
   const sixty = Array.from({ length: 60 }, (_, at) => studies[at % studies.length]!)

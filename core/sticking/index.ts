@@ -20,5 +20,6 @@ export { clearance, type Pair, pairOf, type Severity, severityOf } from './pairs
 export { countWords, type StickReason } from './reasons'
 export { recommendedStrokes, ROLL_DOUBT, type RollPlan } from './rolls'
 export { EFFORT, type StickingSchool, STICKING_SCHOOL_LIST, stickingSchoolOf } from './schools'
-export { type StickAlternative, type Sticking, stickLine } from './stick'
+export type { StickAlternative, Sticking } from './result'
+export { stickLine } from './stick'
 export { stickProblem, stickTask } from './task'

@@ -1,58 +1,13 @@
 import { conflictAmong, solve } from '../assign'
-import { RecipeError } from '../pitch'
-import { type Line, type MalletRecipe, rudimentSticks, type Stick } from '../study'
-import { countOf, doubleSteps, effortOf, type Inversion, inversionsOf, type StickCount } from './findings'
-import { asNumbered, handOfMallet, type Span, spansOf, STROKE_WORDS, strokeTypes } from './fourMallets'
-import { mixedRowsOf, type RowMove, rowMovesOf } from './moves'
+import type { Line, MalletRecipe, Stick } from '../study'
+import { byFigure, byRoll, byRudiment } from './dictated'
+import { countOf, doubleSteps, effortOf, inversionsOf } from './findings'
+import { mixedRowsOf, rowMovesOf } from './moves'
 import { type PlacedStickPin, stickConflict } from './pins'
-import { countWords, doubleReason, type OtherLead, type StickReason, stickReasons } from './reasons'
-import { type RollPlan, rollPlan, rollSticks } from './rolls'
+import { countWords, doubleReason, type OtherLead, stickReasons } from './reasons'
+import type { StickAlternative, Sticking, SticksAsked, Struck } from './result'
+import { rollPlan } from './rolls'
 import { type StickTask, stickProblem, stickTask, sticksFrom, strokesFrom } from './task'
-
-/** Another sticking of the whole line that would serve. */
-export interface StickAlternative {
-  readonly sticks: readonly Stick[]
-  /** Points of effort, and how many more than the chosen sticking. */
-  readonly cost: number
-  readonly price: number
-  /** Sticks around the first note on which it departs. */
-  readonly pattern: string
-  readonly words: string
-  readonly departs: number
-}
-
-/** A line with its sticks. */
-export interface Sticking {
-  /** The hand that strikes each note; of a rolled note, the one that begins. */
-  readonly sticks: readonly Stick[]
-  /** Where one hand strikes twice; the second of the two notes. */
-  readonly doubles: readonly { readonly index: number; readonly reason: string }[]
-  readonly inversions: readonly Inversion[]
-  readonly rowMoves: readonly RowMove[]
-  /** Lower notes of double stops on both rows. */
-  readonly mixedRows: readonly number[]
-  /** With four mallets: which one strikes each note, in the recipe's numbering, and how wide each hand is held. */
-  readonly mallets?: readonly number[]
-  readonly spans?: readonly Span[]
-  readonly roll?: RollPlan
-  readonly pinned: readonly { readonly index: number; readonly pin: number }[]
-  /** Points of effort, whatever the school. */
-  readonly cost: number
-  readonly count: StickCount
-  readonly reasons: readonly StickReason[]
-  readonly alternatives: readonly StickAlternative[]
-}
-
-/** What is asked of a line besides its recipe. */
-export interface SticksAsked {
-  /** Degrees of the material; 0 where it has none. */
-  readonly degrees: number
-  /** How long each note lasts, in beats. */
-  readonly beats: readonly number[]
-  /** Sticks that stand and are only explained. */
-  readonly accepted?: readonly Stick[] | undefined
-  readonly alternatives?: number | undefined
-}
 
 const USUAL_ALTERNATIVES = 5
 
@@ -118,91 +73,7 @@ function alternativeWords(task: StickTask, own: readonly Stick[], other: readonl
 const pinnedBy = ({ pins }: StickTask): Sticking['pinned'] =>
   pins.flatMap(({ at, fixes }) => fixes.map(({ index }) => ({ index, pin: at })))
 
-/** Sticks that a rudiment dictates, or mallets that a figure does; nothing is worked out. */
-function refusePins(recipe: MalletRecipe, what: string): void {
-  if (recipe.pins.length === 0) return
-  throw new RecipeError('pin.dictated', `${what} says which stick strikes: there is nothing to pin.`, 'pins[0]')
-}
-
-type Played = Omit<Sticking, 'rowMoves' | 'mixedRows'>
-const BARE = { doubles: [], inversions: [], pinned: [], alternatives: [], cost: 0 } as const
-const NO_COUNT: StickCount = { hard: 0, mild: 0, doubles: 0, rowDoubles: 0 }
-
-function byFigure(recipe: MalletRecipe, line: Line): Played {
-  const { mallets } = recipe
-  refusePins(recipe, 'The figure of four mallets')
-  const types = [...new Set(strokeTypes(mallets.figure, mallets.numbering))].map((type) => STROKE_WORDS[type])
-  const text = `Mallets ${mallets.figure}, numbered ${mallets.numbering === 'low-to-high' ? 'from the lowest' : 'from the highest'}: ${types.join('; ')}.`
-  return {
-    ...BARE,
-    count: NO_COUNT,
-    sticks: line.notes.map((note) => handOfMallet(note.mallet!)),
-    mallets: line.notes.map((note) => asNumbered(note.mallet!, mallets.numbering)),
-    spans: spansOf(recipe, line),
-    reasons: [{ kind: 'rudiment', indices: [0], text, price: null }],
-  }
-}
-
-const inOrder = (words: string): string => words.replaceAll('-', ' ')
-
-function byRudiment(recipe: MalletRecipe, line: Line, rudiment: Exclude<MalletRecipe['rudiment'], 'none'>): Played {
-  refusePins(recipe, `The ${inOrder(rudiment)}`)
-  const task = stickTask(recipe, line, 0)
-  const sticks = rudimentSticks(rudiment, task.lead, line.notes.length)
-  const strokes = strokesFrom(task.steps, sticks)
-  const doubles = doubleSteps(strokes)
-  const row = sticks.slice(0, 12).join('')
-  const swaps =
-    rudiment === 'paradiddle-diddle'
-      ? 'It begins with the same hand every time.'
-      : 'Every second one begins with the other hand.'
-  return {
-    ...BARE,
-    sticks,
-    doubles: doubles.map((at) => ({ index: task.steps[at]!.notes[0]!, reason: `part of the ${inOrder(rudiment)}` })),
-    inversions: inversionsOf(task, strokes),
-    cost: effortOf(task, strokes),
-    count: countOf(task, sticks),
-    reasons: [
-      {
-        kind: 'rudiment',
-        indices: [0],
-        text: `${inOrder(rudiment)}, ${row} …: the first is accented. ${swaps}`,
-        price: null,
-      },
-    ],
-  }
-}
-
-function byRoll(recipe: MalletRecipe, line: Line, roll: RollPlan): Played {
-  refusePins(recipe, 'A roll')
-  const { recommended, strokes, perSecond, start } = roll
-  const hand = start === 'R' ? 'right' : 'left'
-  const manner =
-    roll.manner === 'separate'
-      ? `Every note begins anew with the ${hand}`
-      : `The hands go on from the ${hand} while the notes change under them`
-  const ending = roll.ending === 'tied' ? 'tied into the next note' : 'let go before the next note'
-  const own = `${manner}, ${ending}: ${strokes} strokes to the beat, ${Math.round(perSecond * 10) / 10} a second.`
-  const wish = `This register usually takes ${recommended.least} to ${recommended.most} strokes a second, so ${recommended.strokes} to the beat. ${recommended.doubt}`
-  const sticks = rollSticks(roll)
-  return {
-    ...BARE,
-    // both sticks lie ready over a double stop, whichever begins
-    sticks: line.notes.map((note, at) => {
-      const other = line.notes[at + 1]?.step === note.step ? 'L' : line.notes[at - 1]?.step === note.step ? 'R' : null
-      return other ?? sticks[at]!
-    }),
-    roll,
-    count: NO_COUNT,
-    reasons: [
-      { kind: 'roll', indices: [0], text: own, price: null },
-      { kind: 'roll', indices: [0], text: wish, price: null },
-    ],
-  }
-}
-
-function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Played {
+function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Struck {
   const task = stickTask(recipe, line, asked.degrees)
   const [best] = solved(task, task.pins)
   if (!best)
@@ -236,7 +107,7 @@ function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Played 
   }
 }
 
-function played(recipe: MalletRecipe, line: Line, asked: SticksAsked): Played {
+function played(recipe: MalletRecipe, line: Line, asked: SticksAsked): Struck {
   if (recipe.mallets.count === 4) return byFigure(recipe, line)
   if (recipe.rudiment !== 'none') return byRudiment(recipe, line, recipe.rudiment)
   const roll = rollPlan(

@@ -49,7 +49,9 @@ const strikes = computed(() => strikesAround(props.study, props.step, scale.valu
 const four = computed(() => props.study.sticking?.mallets !== undefined)
 const played = computed(() => new Set(props.study.sticking!.notes.map((note) => note.midi)))
 /** The stroke at the step is drawn over the others. */
-const marks = computed(() => marksOf(strikes.value, props.step).toSorted((a, b) => Number(isHere(a)) - Number(isHere(b))))
+const marks = computed(() =>
+  marksOf(strikes.value, props.step).toSorted((a, b) => Number(isHere(a)) - Number(isHere(b))),
+)
 const isHere = ({ step }: Strike): boolean => props.step !== null && step === props.step
 const isMarked = ({ step }: Strike): boolean => props.range != null && step >= props.range[0] && step <= props.range[1]
 const radius = computed(() => Math.min(9, Math.max(5.5, bars.value[0]!.width * scale.value.pixels * 0.46)))

@@ -10,7 +10,7 @@ defineProps<{ mallets?: boolean }>()
     <template v-if="mallets">
       Mallet instruments are loud at close range: think of hearing protection in small rooms; keep wrists loose.
     </template>
-    Stop at pain, numbness or tingling and see a doctor or a hand therapist. Usual cautions, not medical
-    advice: your teacher’s and doctor’s word goes first.
+    Stop at pain, numbness or tingling and see a doctor or a hand therapist. Usual cautions, not medical advice: your
+    teacher’s and doctor’s word goes first.
   </footer>
 </template>

@@ -48,7 +48,8 @@ const titleOf = ({ recipe, title }: Study): string =>
   isFree(recipe.material) ? title.split(',')[0]! : materialWords(materialFor(recipe))
 const detailOf = ({ recipe }: Study): string => {
   const touch = recipe.articulation === 'legato' ? '' : ` · ${recipe.articulation}`
-  if (isMallets(recipe)) return [recipe.instrument.split('-')[0], `${recipe.octaves} oct`, ...playedWords(recipe)].join(' · ')
+  if (isMallets(recipe))
+    return [recipe.instrument.split('-')[0], `${recipe.octaves} oct`, ...playedWords(recipe)].join(' · ')
   return `${handWords(recipe).replace('hands ', '').replace(' motion', '')} · ${recipe.octaves} oct${touch}`
 }
 </script>

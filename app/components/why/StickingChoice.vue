@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { hasLead } from '#core/realise'
 import { STICKING_SCHOOL_LIST, stickingSchoolOf } from '#core/sticking'
 import { BAR_RANGES, type BarSettings, type MalletRecipe, type RecipeInput } from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
@@ -39,10 +40,10 @@ function setBar(field: keyof BarSettings, event: Event): void {
   const number = value === '' ? (field === 'size' ? 100 : null) : Number(value)
   emit('change', { bars: { ...props.recipe.bars, [field]: number } })
 }
-/** Rudiments, rolls and figures leave a school nothing to decide. */
+/** Rudiments, rolls, double stops and figures leave a school nothing to decide. */
 const decides = computed(() => {
-  const { mallets, rudiment, roll } = props.recipe
-  return mallets.count === 2 && rudiment === 'none' && roll.manner === 'none'
+  const { rudiment, roll } = props.recipe
+  return hasLead(props.recipe) && rudiment === 'none' && roll.manner === 'none'
 })
 const words = computed(() => (decides.value ? school.value.words : 'strike and bars'))
 const details = computed(() => STRIKE.find((each) => each.value === props.recipe.strike)!.words.toLowerCase())
