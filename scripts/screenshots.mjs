@@ -119,6 +119,36 @@ const VIEWS = [
     },
   },
   {
+    name: 'mallets',
+    path: () => '/desk',
+    act: async (page) => {
+      await fingerReady(page)
+      await call(page, 'F major on the marimba, left lead')
+      await page.keyboard.press('Enter')
+    },
+  },
+  {
+    name: 'mallets-four',
+    path: () => '/desk',
+    act: async (page) => {
+      await fingerReady(page)
+      await call(page, 'D natural minor marimba one octave four mallets 1324')
+      await page.keyboard.press('Enter')
+      await page.getByRole('button', { name: /^Strokes:/ }).click()
+    },
+  },
+  {
+    name: 'compare-leads',
+    path: () => '/desk',
+    act: async (page) => {
+      await fingerReady(page)
+      await call(page, 'Bb major marimba')
+      await page.keyboard.press('Enter')
+      await page.getByRole('link', { name: 'Compare side by side' }).click()
+      await page.locator('.glance').waitFor()
+    },
+  },
+  {
     name: 'compare-minors',
     path: () => '/desk',
     act: async (page) => {

@@ -53,15 +53,8 @@ export function unswung(beat: number, perBeat: PerBeat, percent: number): number
 export const perBeatAt = ({ recipe, sections = [] }: RealisedStudy, step: number): PerBeat =>
   sections.findLast(({ from }) => from <= step)?.notesPerBeat ?? recipe.tempo.notesPerBeat
 
-/** A written note as it will be heard. */
-interface Written {
-  readonly index: number
-  readonly step: number
-  readonly midi: number
-  readonly start: number
-  readonly beats: number
-  readonly strength: number
-}
+/** A written note as it will be heard, whoever strikes it. */
+type Written = Omit<PlayedNote, 'hand'>
 
 /** Notes of one line in time: swung, accented, detached where the touch asks for it. */
 function writtenNotes(study: RealisedStudy, player: Player): Written[] {

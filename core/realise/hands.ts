@@ -1,16 +1,15 @@
-import { type Alternative, type Fingering, fingerLine, type Reason } from '../fingering'
-import { pitchName, RecipeError } from '../pitch'
-import {
-  type Finger,
-  type FingerRecipe,
-  type Hand,
-  isDegreePin,
-  isGripPin,
-  type LineNote,
-  type Pin,
-  type Stick,
+import { type Alternative, type Fingering, fingerLine } from '../fingering'
+import { pitchName } from '../pitch'
+import type {
+  Finger,
+  FingerRecipe,
+  Hand,
+  LineNote,
+  Pin,
+  Stick,
 } from '../study'
-import { degreesOf, notesOf, type Part } from './parts'
+import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from './partPins'
+import { notesOf, type Part } from './parts'
 
 /** Fingers that a teacher has accepted, by hand; or sticks. */
 export type Accepted = Partial<Record<Hand, readonly Finger[]>> & { readonly sticks?: readonly Stick[] }
@@ -28,40 +27,14 @@ export interface Asked {
   readonly alternatives: number | undefined
 }
 
-/** A pin of the whole study as one of its parts sees it, and where it stands in the recipe. */
-interface PartPin {
-  readonly pin: Pin
-  readonly at: number
-}
+/** A hand's own pins, each with its place in the recipe. */
+const pinsOf = (pins: readonly Pin[], hand: Hand): PartPin<Pin>[] =>
+  pins.flatMap((pin, at) => (pin.hand === hand ? [{ pin, at }] : []))
 
-/** Pins that touch a part, counted from its own first note. */
-function pinsOf(pins: readonly Pin[], hand: Hand, from: number, count: number): PartPin[] {
-  return pins.flatMap((pin, at): PartPin[] => {
-    if (pin.hand !== hand) return []
-    if (isDegreePin(pin)) return [{ pin, at }]
-    if (!isGripPin(pin)) {
-      const index = pin.index - from
-      return index >= 0 && index < count ? [{ pin: { ...pin, index }, at }] : []
-    }
-    const skipped = Math.max(0, from - pin.from)
-    const fingers = pin.fingers.slice(skipped, Math.max(skipped, from + count - pin.from))
-    return fingers.length > 0 ? [{ pin: { ...pin, from: Math.max(0, pin.from - from), fingers }, at }] : []
-  })
-}
-
-/** A part counts its own pins; errors name them by their place in the whole recipe. */
-function renumbered(error: unknown, pins: readonly PartPin[]): unknown {
-  if (!(error instanceof RecipeError)) return error
-  const path = error.path.replace(/^pins\[(\d+)\]/, (_, at: string) => `pins[${pins[Number(at)]!.at}]`)
-  return new RecipeError(error.code, error.message, path, error.details)
-}
-
-function fingeredPart(part: Part, hand: Hand, from: number, pins: readonly Pin[], asked: Asked): Fingering {
+function fingeredPart(part: Part, hand: Hand, from: number, pins: readonly PartPin<Pin>[], asked: Asked): Fingering {
   const line = part.lines.find((each) => each.hand === hand)!
   const count = line.notes.length
-  const own = pinsOf(pins, hand, from, count).filter(
-    ({ pin }) => part.words === '' || !isDegreePin(pin) || pin.degree <= degreesOf(part),
-  )
+  const own = pinsWithin(part, pins, from, count)
   const accepted = asked.accepted[hand]?.slice(from, from + count)
   try {
     const recipe = { ...(part.recipe as FingerRecipe), pins: own.map(({ pin }) => pin) }
@@ -73,16 +46,6 @@ function fingeredPart(part: Part, hand: Hand, from: number, pins: readonly Pin[]
 }
 
 const shifted = (numbers: readonly number[], by: number): number[] => numbers.map((each) => each + by)
-
-/** What several parts say in the same words is said once, of all their notes. */
-function joinedReasons(reasons: readonly Reason[]): Reason[] {
-  const bySentence = new Map<string, Reason>()
-  for (const reason of reasons) {
-    const known = bySentence.get(reason.text)
-    bySentence.set(reason.text, known ? { ...known, indices: [...known.indices, ...reason.indices] } : reason)
-  }
-  return [...bySentence.values()]
-}
 
 /** Alternatives of the parts as fingerings of the whole: one part changes, the others stay. */
 function joinedAlternatives(parts: readonly Piece[], fingers: readonly Finger[], most: number): Alternative[] {
@@ -137,10 +100,11 @@ export function fingeredHands(
   const hands: Partial<Record<Hand, RealisedHand>> = {}
   for (const { hand } of parts[0]!.lines) {
     const notes = parts.flatMap((part) => notesOf(part, hand))
-    checkPinned(recipe.pins, hand, notes.length)
+    const pins = pinsOf(recipe.pins, hand)
+    checkPinned(pins, `The ${hand} hand`, notes.length)
     let from = 0
     const pieces = parts.map((part): Piece => {
-      const piece = { from, fingering: fingeredPart(part, hand, from, recipe.pins, asked) }
+      const piece = { from, fingering: fingeredPart(part, hand, from, pins, asked) }
       from += piece.fingering.fingers.length
       return piece
     })
@@ -152,16 +116,4 @@ export function fingeredHands(
     }
   }
   return hands
-}
-
-/** Pins beyond the last note belong to no part. */
-function checkPinned(pins: readonly Pin[], hand: Hand, count: number): void {
-  pins.forEach((pin, at) => {
-    if (pin.hand !== hand || isDegreePin(pin)) return
-    const last = isGripPin(pin) ? pin.from + pin.fingers.length - 1 : pin.index
-    if (last < count) return
-    const field = isGripPin(pin) ? (pin.from >= count ? 'from' : 'fingers') : 'index'
-    const words = `The ${hand} hand has ${count} notes, counted from 0; there is no note ${last}.`
-    throw new RecipeError('pin.note', words, `pins[${at}].${field}`)
-  })
 }

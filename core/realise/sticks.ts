@@ -1,16 +1,15 @@
-import { pitchName, RecipeError } from '../pitch'
-import { type StickAlternative, type StickReason, type Sticking, stickLine } from '../sticking'
-import {
-  isDegreePin,
-  isGripPin,
-  type Line,
-  type LineNote,
-  type MalletRecipe,
-  type Rhythm,
-  type StickPin,
+import { pitchName } from '../pitch'
+import { type StickAlternative, type Sticking, stickLine } from '../sticking'
+import type {
+  Line,
+  LineNote,
+  MalletRecipe,
+  Rhythm,
+  StickPin,
 } from '../study'
 import { malletInstrument } from '../surface'
 import type { Asked } from './hands'
+import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from './partPins'
 import { degreesOf, notesOf, type Part } from './parts'
 
 /** The line of a study for mallets, with its sticks. */
@@ -27,24 +26,16 @@ interface Piece {
   readonly sticking: Sticking
 }
 
-/** Pins that touch a part, counted from its own first note, each with its place in the recipe. */
-function pinsOf(part: Part, pins: readonly StickPin[], from: number, count: number): { pin: StickPin; at: number }[] {
-  return pins.flatMap((pin, at): { pin: StickPin; at: number }[] => {
-    if (isDegreePin(pin)) return part.words === '' || pin.degree <= degreesOf(part) ? [{ pin, at }] : []
-    if (!isGripPin(pin)) {
-      const index = pin.index - from
-      return index >= 0 && index < count ? [{ pin: { ...pin, index }, at }] : []
-    }
-    const skipped = Math.max(0, from - pin.from)
-    const sticks = pin.sticks.slice(skipped, Math.max(skipped, from + count - pin.from))
-    return sticks.length > 0 ? [{ pin: { ...pin, from: Math.max(0, pin.from - from), sticks }, at }] : []
-  })
-}
-
-function stickedPart(part: Part, recipe: MalletRecipe, from: number, rhythm: Rhythm, asked: Asked): Sticking {
+function stickedPart(
+  part: Part,
+  pins: readonly PartPin<StickPin>[],
+  from: number,
+  rhythm: Rhythm,
+  asked: Asked,
+): Sticking {
   const line = part.lines[0]!
   const count = line.notes.length
-  const own = pinsOf(part, recipe.pins, from, count)
+  const own = pinsWithin(part, pins, from, count)
   const beats = line.notes.map((note) => rhythm.notes[part.from + note.step]!.beats)
   const accepted = asked.accepted.sticks?.slice(from, from + count)
   try {
@@ -54,19 +45,8 @@ function stickedPart(part: Part, recipe: MalletRecipe, from: number, rhythm: Rhy
     })
     return { ...sticking, pinned: sticking.pinned.map(({ index, pin }) => ({ index, pin: own[pin]!.at })) }
   } catch (error) {
-    if (!(error instanceof RecipeError)) throw error
-    const path = error.path.replace(/^pins\[(\d+)\]/, (_, at: string) => `pins[${own[Number(at)]?.at ?? at}]`)
-    throw new RecipeError(error.code, error.message, path, error.details)
+    throw renumbered(error, own)
   }
-}
-
-function joinedReasons(reasons: readonly StickReason[]): StickReason[] {
-  const bySentence = new Map<string, StickReason>()
-  for (const reason of reasons) {
-    const known = bySentence.get(reason.text)
-    bySentence.set(reason.text, known ? { ...known, indices: [...known.indices, ...reason.indices] } : reason)
-  }
-  return [...bySentence.values()]
 }
 
 function joinedAlternatives(
@@ -129,18 +109,6 @@ function joined(pieces: readonly Piece[], most: number): Sticking {
   }
 }
 
-/** A pin beyond the last note belongs to no part. */
-function checkPinned(pins: readonly StickPin[], count: number): void {
-  pins.forEach((pin, at) => {
-    if (isDegreePin(pin)) return
-    const last = isGripPin(pin) ? pin.from + pin.sticks.length - 1 : pin.index
-    if (last < count) return
-    const field = isGripPin(pin) ? (pin.from >= count ? 'from' : 'sticks') : 'index'
-    const words = `The line has ${count} notes, counted from 0; there is no note ${last}.`
-    throw new RecipeError('pin.note', words, `pins[${at}].${field}`)
-  })
-}
-
 /** The one line of a mallet study, part by part. @throws RecipeError */
 export function stickedLine(
   recipe: MalletRecipe,
@@ -149,11 +117,12 @@ export function stickedLine(
   asked: Asked,
 ): RealisedSticking {
   const notes: Line['notes'] = parts.flatMap((part) => notesOf(part, 'right'))
-  checkPinned(recipe.pins, notes.length)
+  const pins = recipe.pins.map((pin, at) => ({ pin, at }))
+  checkPinned(pins, 'The line', notes.length)
   const { transposition } = malletInstrument(recipe.instrument)
   let from = 0
   const pieces = parts.map((part): Piece => {
-    const piece = { from, sticking: stickedPart(part, recipe, from, rhythm, asked) }
+    const piece = { from, sticking: stickedPart(part, pins, from, rhythm, asked) }
     from += part.lines[0]!.notes.length
     return piece
   })

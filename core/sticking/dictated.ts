@@ -34,7 +34,11 @@ export function byFigure(recipe: MalletRecipe, line: Line): Struck {
 const inOrder = (words: string): string => words.replaceAll('-', ' ')
 
 /** A rudiment's own order of hands, with the crossings that come of it. @throws RecipeError `pin.dictated` */
-export function byRudiment(recipe: MalletRecipe, line: Line, rudiment: Exclude<MalletRecipe['rudiment'], 'none'>): Struck {
+export function byRudiment(
+  recipe: MalletRecipe,
+  line: Line,
+  rudiment: Exclude<MalletRecipe['rudiment'], 'none'>,
+): Struck {
   refusePins(recipe, `The ${inOrder(rudiment)}`)
   const task = stickTask(recipe, line, 0)
   const sticks = rudimentSticks(rudiment, task.lead, line.notes.length)

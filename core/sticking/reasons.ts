@@ -7,7 +7,8 @@ import { isInverted, type StickTask, type Strokes, strokesFrom } from './task'
 
 /** Why sticks fall as they do. `indices` are the notes it speaks of, first occurrence first. */
 export interface StickReason {
-  readonly kind: 'double' | 'crossing' | 'lead' | 'octaves' | 'tops' | 'pin' | 'rudiment' | 'figure' | 'roll' | 'together'
+  readonly kind:
+    'double' | 'crossing' | 'lead' | 'octaves' | 'tops' | 'pin' | 'rudiment' | 'figure' | 'roll' | 'together'
   readonly indices: readonly number[]
   readonly text: string
   /** What the next best would cost more, in points of effort; null where nothing competes. */

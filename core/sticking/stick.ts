@@ -1,4 +1,4 @@
-import { conflictAmong, solve } from '../assign'
+import { conflictAmong, solve, Through } from '../assign'
 import type { Line, MalletRecipe, Stick } from '../study'
 import { byFigure, byRoll, byRudiment } from './dictated'
 import { countOf, doubleSteps, effortOf, inversionsOf } from './findings'
@@ -10,6 +10,7 @@ import { rollPlan } from './rolls'
 import { type StickTask, stickProblem, stickTask, sticksFrom, strokesFrom } from './task'
 
 const USUAL_ALTERNATIVES = 5
+const rounded = (points: number): number => Math.round(points * 100) / 100
 
 const solved = (task: StickTask, pins: readonly PlacedStickPin[], k = 1) => {
   const fixed = new Map(pins.flatMap(({ fixes }) => fixes.map(({ index, stick }) => [index, stick])))
@@ -22,13 +23,15 @@ function because({ school, lead }: StickTask): string {
   return school.restores ? ` while every tonic falls to the ${hand}` : ''
 }
 
-/** The cheapest other way over the notes where one double stands: how dear it would be to do without. */
+/** How dear it would be to do without each double: the best way with the other stick there, the rest as it falls. */
 function doublePrices(task: StickTask, sticks: readonly Stick[]): (at: number) => number | null {
   const strokes = strokesFrom(task.steps, sticks)
+  if (doubleSteps(strokes).length === 0) return () => null
   const own = effortOf(task, strokes)
+  const through = new Through(stickProblem(task, task.fixed))
   return (at) => {
-    const without = solve(stickProblem(task, task.fixed, (step, other) => step !== at || other !== strokes[at]))[0]
-    return without ? Math.max(0, Math.round((effortOf(task, without.states) - own) * 100) / 100) : null
+    const without = through.best(at, (other) => other !== strokes[at])
+    return without ? rounded(Math.max(0, effortOf(task, without.states) - own)) : null
   }
 }
 
@@ -53,7 +56,7 @@ function alternativesTo(task: StickTask, sticks: readonly Stick[], most: number)
     .map((other) => {
       const departs = other.sticks.findIndex((stick, at) => stick !== sticks[at])
       const from = Math.max(0, departs - 2)
-      const price = Math.round((other.cost - own) * 100) / 100
+      const price = rounded(other.cost - own)
       const pattern = other.sticks.slice(from, from + 8).join(' ')
       return { ...other, price, pattern, words: alternativeWords(task, sticks, other.sticks), departs }
     })
@@ -86,7 +89,7 @@ function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Struck 
   const strokes = strokesFrom(task.steps, sticks)
   const cost = effortOf(task, strokes)
   const free = task.pins.length > 0 ? solved(task, [])[0] : undefined
-  const pinPrice = free ? Math.max(0, Math.round((cost - effortOf(task, free.states)) * 100) / 100) : 0
+  const pinPrice = free ? Math.max(0, rounded(cost - effortOf(task, free.states))) : 0
   const told = asked.alternatives !== 0
   return {
     sticks,

@@ -6,6 +6,7 @@ import {
   FAMILIES,
   type Family,
   inversionsOf,
+  type Kind,
   type KindId,
   KINDS,
   type NamedMaterial,
@@ -22,7 +23,13 @@ import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import PitchEntry from './PitchEntry.vue'
 
 /** Tonic and kind: tonics in circle order, kinds by family; or the teacher's own pitches. */
-const props = defineProps<{ material: Recipe['material']; signature: Signature; words: string }>()
+const props = defineProps<{
+  material: Recipe['material']
+  signature: Signature
+  words: string
+  /** On bars there are no chords of three, and nothing that fingers share. */
+  sticks?: boolean
+}>()
 const emit = defineEmits<{ choose: [material: NamedMaterial | FreePitches]; sign: [signature: Signature] }>()
 
 const named = computed<NamedMaterial | null>(() => (isFree(props.material) ? null : props.material))
@@ -30,8 +37,18 @@ const kind = computed(() => KINDS[named.value?.kind ?? 'major'])
 const tonic = computed(() => named.value?.tonic ?? 'C')
 const family = ref<Family>(kind.value.family)
 watch(kind, (next) => (family.value = next.family))
-const kinds = computed(() => kindsIn(family.value).map((value) => ({ value, words: shortWords(value) })))
-const families = FAMILIES.map((value) => ({ value, words: FAMILY_WORDS[value as keyof typeof FAMILY_WORDS] }))
+const takes = ({ texture }: Kind): boolean => !props.sticks || !['tetrachords', 'cadence'].includes(texture)
+const kinds = computed(() =>
+  kindsIn(family.value)
+    .filter((id) => takes(KINDS[id]))
+    .map((value) => ({ value, words: shortWords(value) })),
+)
+const families = computed(() =>
+  FAMILIES.filter((each) => kindsIn(each).some((id) => takes(KINDS[id]))).map((value) => ({
+    value,
+    words: FAMILY_WORDS[value as keyof typeof FAMILY_WORDS],
+  })),
+)
 
 const signsOf = (fifths: number): string =>
   fifths === 0 ? 'no signs' : `${Math.abs(fifths)} ${fifths < 0 ? 'flat' : 'sharp'}${Math.abs(fifths) > 1 ? 's' : ''}`
@@ -76,18 +93,18 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
     <PopoverButton class="word" :aria-label="`Key: ${words}`">{{ words }}</PopoverButton>
     <PopoverPanel class="choices w-[700px] p-4">
       <div class="grid grid-cols-[250px_140px_1fr]">
-        <div
-          role="group"
-          :aria-label="order === 'circle' ? 'Tonic, in circle order' : 'Tonic, by fourths'"
-          class="pr-4"
-        >
+        <div class="pr-4">
           <p class="quiet mb-2 text-[13px]">
             {{ order === 'circle' ? 'flats to sharps, by the circle' : 'by fourths, from C' }}
             <button type="button" class="text-button ml-1" @click="order = order === 'circle' ? 'fourths' : 'circle'">
               {{ order === 'circle' ? 'by fourths' : 'by the circle' }}
             </button>
           </p>
-          <div class="grid grid-cols-5 gap-1">
+          <div
+            role="group"
+            :aria-label="order === 'circle' ? 'Tonic, in circle order' : 'Tonic, by fourths'"
+            class="grid grid-cols-5 gap-1"
+          >
             <button
               v-for="each in tonics"
               :key="each.name"

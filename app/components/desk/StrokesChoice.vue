@@ -6,7 +6,7 @@ import { isFree, type MalletRecipe, type RecipeInput, ROLL_STROKES, TOPS } from 
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import FourMalletChoice from './FourMalletChoice.vue'
-import { MANNERS, type Manner, mannerOf, withManner } from './strokes'
+import { type Manner, mannerOf, MANNERS, takesManner, withManner } from './strokes'
 
 /** How notes are struck: alternating by the school, in a rudiment, rolled, or with four mallets. */
 const props = defineProps<{ recipe: MalletRecipe; study: RealisedStudy }>()
@@ -14,21 +14,11 @@ const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
 const manner = computed(() => mannerOf(props.recipe))
 const words = computed(() => MANNERS.find((each) => each.value === manner.value)!.words)
-/** Single notes through a run take everything; double stops no rudiment; lists of pitches no four mallets. */
 const manners = computed(() => {
   const { material } = props.recipe
   const kind = isFree(material) ? null : KINDS[material.kind]
-  return MANNERS.filter(({ value }) => {
-    if (value === 'four') return kind?.texture === 'run' && !kind.second
-    return !(kind?.second && value in RUDIMENTS)
-  })
+  return MANNERS.filter(({ value }) => takesManner(kind, value))
 })
-const RUDIMENTS: Partial<Record<Manner, true>> = {
-  paradiddle: true,
-  'double-paradiddle': true,
-  'paradiddle-diddle': true,
-  'inverted-paradiddle': true,
-}
 const choose = (value: Manner): void => emit('change', withManner(props.recipe, value))
 const rolled = computed(() => props.recipe.roll.manner !== 'none')
 const plan = computed(() => props.study.sticking?.roll ?? null)

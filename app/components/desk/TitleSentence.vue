@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import isSame from 'fast-deep-equal'
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { parseNote, printedName } from '#core/pitch'
 import { hasLead, octaveWords } from '#core/realise'
 import {
@@ -18,10 +18,12 @@ import type { RealisedStudy } from '#core/realise'
 import InstrumentChoice from './InstrumentChoice.vue'
 import KeyChoice from './KeyChoice.vue'
 import RhythmChoice from './RhythmChoice.vue'
+import { strokesFor } from './strokes'
 import ShapeChoice from './ShapeChoice.vue'
-import StrokesChoice from './StrokesChoice.vue'
 import TempoChoice from './TempoChoice.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
+
+const StrokesChoice = defineAsyncComponent(() => import('./StrokesChoice.vue'))
 
 /** The title is the control: every dotted word opens its choices where it stands. */
 const props = defineProps<{ recipe: RecipeInput; study: RealisedStudy }>()
@@ -103,6 +105,7 @@ function chooseMaterial(material: Recipe['material']): void {
     material,
     ...(sameTexture ? {} : { octaves: undefined, course: undefined, tempo: undefined }),
     ...hands,
+    ...(isMallets(now.value) ? strokesFor(now.value, isFree(material) ? null : next) : {}),
     ...fitted(material, hands),
   })
 }
@@ -132,6 +135,7 @@ const startWords = computed(
     <KeyChoice
       :material="now.material"
       :signature="now.signature"
+      :sticks="isMallets(now)"
       :words="keyWords"
       @choose="chooseMaterial"
       @sign="emit('change', { signature: $event })"

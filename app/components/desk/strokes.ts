@@ -1,3 +1,4 @@
+import type { Kind } from '#core/material'
 import { type MalletRecipe, NOTES_PER_BEAT, type RecipeInput, type Rudiment } from '#core/study'
 
 /** Ways of striking, as a player would name them; only one of them at a time. */
@@ -54,3 +55,13 @@ export function withManner(recipe: MalletRecipe, manner: Manner): Partial<Recipe
     pattern: manner === 'four' ? { ...pattern, figure: 'straight' } : pattern,
   }
 }
+
+/** Which manners some material takes: single notes through a run all of them; double stops no rudiment; null is a list of pitches. */
+export function takesManner(kind: Kind | null, manner: Manner): boolean {
+  if (manner === 'four') return kind?.texture === 'run' && !kind.second
+  return !kind?.second || ['school', 'separate', 'through'].includes(manner)
+}
+
+/** What changes in the strokes where other material does not take them as they are. */
+export const strokesFor = (recipe: MalletRecipe, kind: Kind | null): Partial<RecipeInput> =>
+  takesManner(kind, mannerOf(recipe)) ? {} : withManner(recipe, 'school')

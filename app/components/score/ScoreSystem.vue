@@ -4,8 +4,9 @@ import { KINDS } from '#core/material'
 import { nameIn, type NameSystem, parseNote } from '#core/pitch'
 import { lineFor, marksOf, pinnedNotes, playersIn, type RealisedStudy } from '#core/realise'
 import { isFree } from '#core/study'
-import { type Engraved, drawSystem, engravingReady, type FingerSpot, markedStretch, type System } from '~/engraving'
+import { type Engraved, drawSystem, engravingReady, type FingerSpot, type System } from '~/engraving'
 import { fingerLabel } from '~/engraving/speak'
+import StepMarks from './StepMarks.vue'
 import type { Place } from '~/stores/desk'
 
 const props = defineProps<{
@@ -72,8 +73,6 @@ const nameOf = ({ hand, index }: FingerSpot): string => {
     : { tonic: parseNote(material.tonic), minor: KINDS[material.kind].mode === 'minor' }
   return nameIn(props.names!, lineFor(props.study, hand).notes[index]!.pitch, key)
 }
-/** A marked stretch, as far as it lies in this system. */
-const marked = computed(() => markedStretch(props.system, props.range ?? null))
 
 /** What the ink depends on; fingers do not, so pinning one redraws no note. */
 const ink = computed(() => {
@@ -98,7 +97,6 @@ const finger = (spot: FingerSpot): string => marks.value.get(spot.hand)![spot.in
 /** Whose ink a mark has: the hand's, or that of the hand that holds the stick. */
 const inkOf = ({ hand, index }: FingerSpot): 'right' | 'left' =>
   hand === 'sticks' ? (props.study.sticking!.sticks[index] === 'R' ? 'right' : 'left') : hand
-const column = (step: number): number | undefined => props.system.columns[step - props.system.from]
 /** One finger at a time takes the tab key; arrows go on from there. */
 const tabStop = (spot: FingerSpot): number => {
   const here = props.selected ? isSelected(spot) : props.system.first && spot === engraved.value?.fingers[0]
@@ -120,24 +118,7 @@ const tabStop = (spot: FingerSpot): number => {
       :aria-label="`${study.title}, notes ${system.from + 1} to ${system.to}`"
       @pointerleave="emit('point', null)"
     >
-      <rect
-        v-if="pointed != null && column(pointed) !== undefined"
-        :x="column(pointed)! - 11"
-        y="0"
-        width="22"
-        :height="engraved.height"
-        fill="#17211d"
-        opacity="0.06"
-      />
-      <rect v-if="marked" v-bind="marked" y="1" :height="engraved.height - 2" class="range" />
-      <rect
-        v-if="sounding != null && column(sounding) !== undefined"
-        :x="column(sounding)! - 11"
-        y="0"
-        width="22"
-        :height="engraved.height"
-        class="sounding"
-      />
+      <StepMarks :system="system" :height="engraved.height" :pointed="pointed" :range="range" :sounding="sounding" />
       <text v-for="(head, at) in heads" :key="`head${at}`" :x="head.x" y="13" class="head" aria-hidden="true">
         {{ head.words }}
       </text>

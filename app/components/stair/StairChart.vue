@@ -3,7 +3,8 @@ import { computed } from 'vue'
 import { handsIn, type RealisedStudy } from '#core/realise'
 import { hasChords } from '#core/study'
 import { isBlack } from '#core/surface'
-import { markedStretch, type System } from '~/engraving'
+import type { System } from '~/engraving'
+import StepMarks from '~/components/score/StepMarks.vue'
 import type { Place } from '~/stores/desk'
 import { clustered } from './clusters'
 import { type Disc, stairOf } from './geometry'
@@ -33,7 +34,6 @@ const props = defineProps<{
 const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step: number | null] }>()
 
 const show = computed(() => props.shown ?? { crossings: true, meetings: true, grips: true, clusters: false })
-const marked = computed(() => markedStretch(props.system, props.range ?? null))
 
 const KEYS_WIDTH = 40
 const picture = computed(() => {
@@ -47,7 +47,6 @@ const keys = computed(() => {
 })
 const octaves = computed(() => keys.value.white.filter((midi) => midi % 12 === 0))
 const octaveName = (midi: number): string => `C${midi / 12 - 1}`
-const column = (step: number): number | undefined => props.system.columns[step - props.system.from]
 const isSelected = (disc: Disc): boolean => props.selected?.hand === disc.hand && props.selected.index === disc.index
 /** Chords leave no room for letters; they stand in the score. */
 const chords = computed(() => handsIn(props.study).some((hand) => hasChords(props.study.hands[hand]!)))
@@ -76,24 +75,7 @@ const edge = (midi: number) => ({
     :viewBox="`0 0 ${width} ${height}`"
     @pointerleave="emit('point', null)"
   >
-    <rect
-      v-if="pointed != null && column(pointed) !== undefined"
-      :x="column(pointed)! - 11"
-      y="0"
-      width="22"
-      :height="height"
-      fill="#17211d"
-      opacity="0.06"
-    />
-    <rect v-if="marked" v-bind="marked" y="1" :height="height - 2" class="range" />
-    <rect
-      v-if="sounding != null && column(sounding) !== undefined"
-      :x="column(sounding)! - 11"
-      y="0"
-      width="22"
-      :height="height"
-      class="sounding"
-    />
+    <StepMarks :system="system" :height="height" :pointed="pointed" :range="range" :sounding="sounding" />
     <g class="keys">
       <rect v-for="midi in keys.white" :key="midi" x="6" :width="KEYS_WIDTH" v-bind="edge(midi)" class="white" />
       <rect v-for="midi in keys.black" :key="midi" x="6" :width="KEYS_WIDTH * 0.6" v-bind="edge(midi)" />

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { RealisedStudy } from '#core/realise'
-import { markedStretch, type System } from '~/engraving'
+import type { System } from '~/engraving'
+import StepMarks from '~/components/score/StepMarks.vue'
 import type { Place } from '~/stores/desk'
 import { type Stroke, stickStairOf } from './sticks'
 
@@ -28,8 +29,6 @@ const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step
 
 const show = computed(() => props.shown ?? { crossings: true, grips: true })
 const picture = computed(() => stickStairOf(props.study, props.system, props.height))
-const marked = computed(() => markedStretch(props.system, props.range ?? null))
-const column = (step: number): number | undefined => props.system.columns[step - props.system.from]
 const isSelected = ({ index }: Stroke): boolean => props.selected?.hand === 'sticks' && props.selected.index === index
 const four = computed(() => props.study.sticking?.mallets !== undefined)
 const letterOf = ({ index }: Stroke): string | undefined => props.letters?.get(`sticks ${index}`)
@@ -58,24 +57,7 @@ const lower = (stroke: Stroke): number => (stroke.stick === 'R' ? -13 : 21)
         <text :x="stay.x + stay.width / 2" y="11">out</text>
       </template>
     </g>
-    <rect
-      v-if="pointed != null && column(pointed) !== undefined"
-      :x="column(pointed)! - 11"
-      y="0"
-      width="22"
-      :height="height"
-      fill="#17211d"
-      opacity="0.06"
-    />
-    <rect v-if="marked" v-bind="marked" y="1" :height="height - 2" class="range" />
-    <rect
-      v-if="sounding != null && column(sounding) !== undefined"
-      :x="column(sounding)! - 11"
-      y="0"
-      width="22"
-      :height="height"
-      class="sounding"
-    />
+    <StepMarks :system="system" :height="height" :pointed="pointed" :range="range" :sounding="sounding" />
     <g class="bars">
       <rect
         v-for="each in picture.bars"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { BEYOND } from '#core/fingering'
 import { difficultyWords, meetingWords } from '#core/together'
@@ -10,7 +10,8 @@ import type { Place } from '~/stores/desk'
 import type { Lettered } from './letters'
 import { type Other, othersOf } from './others'
 import SchoolChoice from './SchoolChoice.vue'
-import StickingChoice from './StickingChoice.vue'
+
+const StickingChoice = defineAsyncComponent(() => import('./StickingChoice.vue'))
 
 const props = defineProps<{ study: RealisedStudy; lettered: readonly Lettered[]; selected: Place | null }>()
 const emit = defineEmits<{

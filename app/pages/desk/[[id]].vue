@@ -13,11 +13,9 @@ import ShortcutList from '~/components/desk/ShortcutList.vue'
 import TitleSentence from '~/components/desk/TitleSentence.vue'
 import HearBar from '~/components/hear/HearBar.vue'
 import ShowChoice from '~/components/hear/ShowChoice.vue'
-import BarMap from '~/components/map/BarMap.vue'
 import PianoMap from '~/components/map/PianoMap.vue'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
 import StairChart from '~/components/stair/StairChart.vue'
-import StickStair from '~/components/stair/StickStair.vue'
 import { letteredReasons, letterMarks } from '~/components/why/letters'
 import WhyColumn from '~/components/why/WhyColumn.vue'
 import { deskActions } from '~/composables/deskActions'
@@ -30,6 +28,9 @@ import { useShowing } from '~/stores/showing'
 
 // the grammar of the line is fetched when somebody first wants to call
 const CallLine = defineAsyncComponent(() => import('~/components/call/CallLine.vue'))
+// and the pictures of the bars when there are sticks to draw
+const StickStair = defineAsyncComponent(() => import('~/components/stair/StickStair.vue'))
+const BarMap = defineAsyncComponent(() => import('~/components/map/BarMap.vue'))
 
 const route = useRoute()
 const desk = useDesk()

@@ -1,8 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { KINDS } from '#core/material'
 import { realise } from '#core/realise'
-import { completeRecipe, type MalletRecipe, movedTo, type RecipeInput } from '#core/study'
-import { MANNERS, mannerOf, withManner } from '~/components/desk/strokes'
+import { completeRecipe, isFree, type MalletRecipe, movedTo, type RecipeInput } from '#core/study'
+import { mannerOf, MANNERS, strokesFor, takesManner, withManner } from '~/components/desk/strokes'
 import { barsAround, barScale, marksOf, strikesAround, wayOf } from '~/components/map/bars'
 import { stickStairOf } from '~/components/stair/sticks'
 import { layoutOf } from '~/engraving/layout'
@@ -97,8 +98,8 @@ describe('manners of striking', () => {
     fc.assert(
       fc.property(anyMallets, fc.constantFrom(...MANNERS.map(({ value }) => value)), (recipe, manner) => {
         const { mallets, rudiment } = recipe as MalletRecipe
-        const double = !('pitches' in recipe.material) && recipe.material.kind.startsWith('double')
-        if (double && !['school', 'separate', 'through'].includes(manner)) return
+        const { material } = recipe
+        if (!takesManner(isFree(material) ? null : KINDS[material.kind], manner)) return
         const next = completeRecipe({
           ...recipe,
           pins: [],
@@ -109,6 +110,17 @@ describe('manners of striking', () => {
       }),
       { numRuns: 100 },
     )
+  })
+})
+
+describe('other material', () => {
+  const four = completeRecipe({ instrument: 'marimba-4.3', material: F, mallets: { count: 4 } }) as MalletRecipe
+  it('keeps the strokes that it takes, and goes back to hand to hand where it does not', () => {
+    expect(strokesFor(four, KINDS['harmonic-minor'])).toEqual({})
+    expect(strokesFor(four, KINDS['double-thirds-major']).mallets).toMatchObject({ count: 2 })
+    expect(strokesFor(four, null).mallets).toMatchObject({ count: 2 })
+    const rudiment = completeRecipe({ instrument: 'marimba-4.3', material: F, rudiment: 'paradiddle' }) as MalletRecipe
+    expect(strokesFor(rudiment, KINDS['double-thirds-major']).rudiment).toBe('none')
   })
 })
 
