@@ -74,11 +74,12 @@ export const usePlaying = defineStore('playing', () => {
     return (player = made)
   }
 
-  const handsHeard = (study: RealisedStudy): Hand[] =>
-    (['right', 'left'] as const).filter(
-      (hand) =>
-        (study.sticking || study.hands[hand]) && (choices.value.hands === 'both' || choices.value.hands === hand),
-    )
+  /** Hands that sound: those that are chosen, where there are two to choose from. */
+  function handsHeard({ hands, sticking }: RealisedStudy): Hand[] {
+    const playing = (['right', 'left'] as const).filter((hand) => sticking || hands[hand])
+    const { hands: chosen } = choices.value
+    return playing.length > 1 && chosen !== 'both' ? [chosen] : playing
+  }
 
   /** Plays from the beginning of the loop. What cannot be heard is said, and changes nothing. */
   async function play(study: RealisedStudy, selection: readonly [number, number] | null): Promise<void> {

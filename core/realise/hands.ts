@@ -1,13 +1,6 @@
 import { type Alternative, type Fingering, fingerLine } from '../fingering'
 import { pitchName } from '../pitch'
-import type {
-  Finger,
-  FingerRecipe,
-  Hand,
-  LineNote,
-  Pin,
-  Stick,
-} from '../study'
+import type { Finger, FingerRecipe, Hand, LineNote, Pin, Stick } from '../study'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from './partPins'
 import { notesOf, type Part } from './parts'
 

@@ -25,7 +25,12 @@ function cut<P extends AnyPin & { readonly from: number }>(pin: P, from: number,
  * Pins that touch a part of one line, counted from the part's own first note.
  * @param from the part's first note in the line, of `count` notes
  */
-export function pinsWithin<P extends AnyPin>(part: Part, pins: readonly PartPin<P>[], from: number, count: number): PartPin<P>[] {
+export function pinsWithin<P extends AnyPin>(
+  part: Part,
+  pins: readonly PartPin<P>[],
+  from: number,
+  count: number,
+): PartPin<P>[] {
   return pins.flatMap(({ pin, at }): PartPin<P>[] => {
     if (isDegreePin(pin)) return part.words === '' || pin.degree <= degreesOf(part) ? [{ pin, at }] : []
     if (isGripPin(pin)) {

@@ -1,12 +1,6 @@
 import { pitchName } from '../pitch'
 import { type StickAlternative, type Sticking, stickLine } from '../sticking'
-import type {
-  Line,
-  LineNote,
-  MalletRecipe,
-  Rhythm,
-  StickPin,
-} from '../study'
+import type { Line, LineNote, MalletRecipe, Rhythm, StickPin } from '../study'
 import { malletInstrument } from '../surface'
 import type { Asked } from './hands'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from './partPins'

@@ -33,7 +33,7 @@ export interface StickTask {
   readonly fixed: ReadonlyMap<number, Stick>
   readonly perSecond: number
   /** Whether the shafts of an inverted pair clear each other on bars as narrow as these. */
-  clears(at: number, upper: Stick): boolean
+  clears(at: number): boolean
 }
 
 const PERIOD = 8
@@ -64,7 +64,8 @@ function stepsOf(line: Line): StrikeStep[] {
     notes,
     midi: line.notes[notes[0]!]!.midi,
     double: notes.length > 1,
-    tonic: hasDegrees && at > 0 && degrees[at] === 0,
+    // three tonics in a row cannot all fall to one hand
+    tonic: hasDegrees && at > 0 && degrees[at] === 0 && !(degrees[at - 1] === 0 && degrees[at - 2] === 0),
     toTonic: late[at]!,
   }))
 }
@@ -84,12 +85,11 @@ export function stickTask(recipe: MalletRecipe, line: Line, degrees: number): St
     lead: recipe.lead === 'right' ? 'R' : 'L',
     fixed: new Map(pins.flatMap(({ fixes }) => fixes.map(({ index, stick }) => [index, stick]))),
     perSecond: notesPerMinute(recipe.tempo) / 60,
-    clears: (at, upper) => {
+    clears: (at) => {
       const [one, other] = [xOf.get(steps[at]!.midi), xOf.get(steps[at + 1]!.midi)]
       if (!one || !other || one.accidental === other.accidental) return false
-      const lowest = one.x < other.x ? one : other
-      const onAccidental = lowest.accidental ? (upper === 'R' ? 'L' : 'R') : upper
-      return Math.abs(one.x - other.x) <= clearance(onAccidental)
+      const lower = one.x < other.x ? one : other
+      return Math.abs(one.x - other.x) <= clearance(lower.accidental ? 'R' : 'L')
     },
   }
 }
@@ -104,7 +104,7 @@ export function effortBetween(task: StickTask, at: number, a: Strokes, b: Stroke
   if (!pair || a === 'LR' || b === 'LR') return 0
   if (a === b) return doubleEffort(pair, task.perSecond)
   if (!isInverted(pair, a, b)) return 0
-  return crossingEffort(pair, severityOf(pair), task.clears(at, 'L'))
+  return crossingEffort(pair, severityOf(pair), task.clears(at))
 }
 
 type Prices = ReturnType<typeof pricesOf>
@@ -125,31 +125,29 @@ function rankedBetween(task: StickTask, prices: Prices, at: number, a: Strokes, 
   return severity === 'trivial' ? 0 : prices[severity]
 }
 
-/** Which strokes a step may have; counterfactuals are told so. */
-export type AllowedStrokes = (at: number, strokes: Strokes) => boolean
-
 const SINGLE: readonly Strokes[] = ['R', 'L']
 const BOTH: readonly Strokes[] = ['LR']
+/** Of a double stop the left takes the lower note. */
+const below = (voice: number): Stick => (voice === 0 ? 'L' : 'R')
 
 /**
  * A line as a problem for the solver: two states a note. Never three strokes in a row with one hand, unless all three
  * are pinned; the first is the lead's, and where the school wants it so, the first of every octave.
  */
-export function stickProblem(task: StickTask, fixed: StickTask['fixed'], allowed?: AllowedStrokes): Problem<Strokes> {
+export function stickProblem(task: StickTask, fixed: StickTask['fixed']): Problem<Strokes> {
   const { steps, school, lead, pairs } = task
   const prices = school.order && pricesOf(school.order)
   const pinned = (at: number): boolean => steps[at]!.notes.every((note) => fixed.has(note))
   const leads = (at: number): boolean => at === 0 || (school.restores && steps[at]!.tonic)
   const wanted = (at: number, strokes: Strokes): boolean => {
-    const stick = fixed.get(steps[at]!.notes[0]!)
-    if (strokes === 'LR') return true
-    if (stick !== undefined) return strokes === stick
-    return !leads(at) || strokes === lead
+    const { notes } = steps[at]!
+    if (strokes === 'LR') return notes.every((note, voice) => (fixed.get(note) ?? below(voice)) === below(voice))
+    const stick = fixed.get(notes[0]!)
+    return stick === undefined ? !leads(at) || strokes === lead : strokes === stick
   }
   return {
     length: steps.length,
-    states: (at) =>
-      (steps[at]!.double ? BOTH : SINGLE).filter((strokes) => wanted(at, strokes) && (allowed?.(at, strokes) ?? true)),
+    states: (at) => (steps[at]!.double ? BOTH : SINGLE).filter((strokes) => wanted(at, strokes)),
     one: () => 0,
     two: (at, a, b) => {
       if (a === b && a !== 'LR' && !school.doubles) return Infinity
@@ -168,7 +166,7 @@ export function sticksFrom(steps: readonly StrikeStep[], strokes: readonly Strok
   steps.forEach(({ notes }, at) => {
     const own = strokes[at]!
     if (own !== 'LR') return void (sticks[notes[0]!] = own)
-    notes.forEach((note, voice) => (sticks[note] = voice === 0 ? 'L' : 'R'))
+    notes.forEach((note, voice) => (sticks[note] = below(voice)))
   })
   return sticks
 }

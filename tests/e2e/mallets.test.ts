@@ -92,6 +92,7 @@ describe('a percussion teacher, by mouse', () => {
     await choose(page, /^Strokes:/, 'Strokes', 'four mallets')
     await shown(page, '12341234')
     await press(page, /^Strokes:/)
+    await expectAccessible(page, '.choices')
     await press(page, '1324')
     await shown(page, '13241324')
     await page.getByRole('button', { name: '1 is the highest' }).click()

@@ -32,8 +32,11 @@ const here = computed(() => {
   }
 })
 const label = (mark: string): string => `Pin ${STICK_WORDS[mark] ?? `finger ${mark}`}`
-const freeWords = (pin: AnyPin): string =>
-  isDegreePin(pin) ? 'Free every octave' : isGripPin(pin) ? 'Free all of this' : 'Free this pin'
+function freeWords(pin: AnyPin): string {
+  if (isDegreePin(pin)) return 'Free every octave'
+  if (!isGripPin(pin)) return 'Free this pin'
+  return 'sticks' in pin ? 'Free this stretch' : 'Free this grip'
+}
 const hint = computed(() => {
   const { study } = props.desk
   if (!study?.sticking) return 'Click a finger, or tab to the score and use the arrow keys; 1 to 5 pins it, 0 frees it.'

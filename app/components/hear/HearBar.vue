@@ -37,7 +37,7 @@ const STICKS: { value: HeardHands; words: string; note?: string }[] = [
 const hands = computed<{ value: HeardHands; words: string; note?: string }[]>(() => {
   const { study } = props.desk
   if (study?.sticking && !study.sticking.mallets) return STICKS
-  if (!study?.hands.left || !study.hands.right) return []
+  if (!study?.sticking && (!study?.hands.left || !study.hands.right)) return []
   return [
     { value: 'both', words: 'both hands' },
     { value: 'right', words: 'right hand sounds', note: 'the pupil plays the left' },

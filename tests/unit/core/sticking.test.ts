@@ -211,6 +211,16 @@ describe('pins', () => {
     expect(words).toBe('The sticks cannot take R on A (note 6) while they alternate strictly from the right.')
   })
 
+  it('on a double stop may only say what is so: the left below', () => {
+    const thirds = {
+      instrument: 'marimba-5.0',
+      material: { tonic: 'C', kind: 'double-thirds-major' },
+      octaves: 1,
+    } as const
+    expect(sticksOf(realise({ ...thirds, pins: [{ index: 0, stick: 'L' }] })).sticks[0]).toBe('L')
+    expect(refusal({ ...thirds, pins: [{ index: 2, stick: 'R' }] }).slice(0, 2)).toEqual(['pin.conflict', 'pins[0]'])
+  })
+
   it('of fingers are refused, and pins where sticks are dictated', () => {
     const pins = [{ hand: 'right', index: 0, finger: 1 }] as never
     expect(refusal({ instrument: 'marimba-5.0', material: C, pins })[1]).toBe('pins[0].hand')
