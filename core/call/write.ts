@@ -126,15 +126,10 @@ function writeFingers(recipe: FingerRecipe): string[] {
 }
 
 function writeSticks(recipe: MalletRecipe): string[] {
-  const { material, instrument, octaves, pattern, roll } = recipe
+  const { material, instrument, octaves, pattern, roll, mallets, rudiment, rudimentOn } = recipe
   const plain = completeRecipe({ material, instrument }) as MalletRecipe
-  const following = completeRecipe({
-    material,
-    instrument,
-    octaves,
-    pattern,
-    roll: { manner: roll.manner },
-  }) as MalletRecipe
+  const strokes = { roll: { manner: roll.manner }, mallets, rudiment, rudimentOn }
+  const following = completeRecipe({ material, instrument, octaves, pattern, ...strokes }) as MalletRecipe
   return [
     instrument.replace('-', ' '),
     octavesSaid(recipe, plain),

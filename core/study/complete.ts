@@ -2,6 +2,8 @@ import { inversionsOf, kindOf, type NamedMaterial, SIGNATURES, type Texture } fr
 import { parsePitch, pitchName, RecipeError } from '../pitch'
 import type { Hand } from './hand'
 import { checkMallets, completeSticking } from './completeMallets'
+import { RUDIMENTS, strokesOf, TWO_MALLETS } from './mallets'
+import { strokesIn } from './rudiments'
 import { checkedPin, checkedStickPin, oneOf, whole } from './pin'
 import { completeBookends, completePattern, completeRhythm, usualNotesPerBeat } from './completeShape'
 import {
@@ -112,9 +114,21 @@ function completeShape(input: RecipeInput, texture: Texture) {
   }
 }
 
-function completeTempo(tempo: Partial<Tempo> | undefined, beats: boolean, pattern: Pattern): Tempo {
-  const usual = { ...DEFAULT_TEMPO, notesPerBeat: usualNotesPerBeat(pattern) }
-  const { bpm, notesPerBeat } = { ...(beats ? CHORD_TEMPO : usual), ...tempo }
+/** How many notes usually go to the beat: as many as a figure, a rudiment or four mallets' strokes have, if a beat takes so many. */
+function usualPerBeat(input: RecipeInput, texture: Texture, pattern: Pattern): Tempo['notesPerBeat'] {
+  const { roll, mallets, rudiment = 'none', rudimentOn = 'degree' } = input
+  if (texture === 'cadence' || (roll?.manner ?? 'none') !== 'none') return CHORD_TEMPO.notesPerBeat
+  const whole = rudiment !== 'none' && rudimentOn === 'degree' && RUDIMENTS.includes(rudiment)
+  const strokes = whole
+    ? strokesIn(rudiment)
+    : mallets?.count === 4
+      ? strokesOf(String(mallets.figure ?? TWO_MALLETS.figure))?.length
+      : undefined
+  return NOTES_PER_BEAT.find((each) => each === strokes) ?? usualNotesPerBeat(pattern)
+}
+
+function completeTempo(tempo: Partial<Tempo> | undefined, usual: Tempo['notesPerBeat']): Tempo {
+  const { bpm, notesPerBeat } = { ...DEFAULT_TEMPO, notesPerBeat: usual, ...tempo }
   return {
     bpm: whole(bpm, TEMPO_RANGE.least, TEMPO_RANGE.most, 'tempo.bpm'),
     notesPerBeat: oneOf(notesPerBeat, NOTES_PER_BEAT, 'tempo.notesPerBeat'),
@@ -146,8 +160,7 @@ function checkFields(input: RecipeInput, instrument: Recipe['instrument']): void
 function completeCommon(input: RecipeInput) {
   const { material, texture } = completeMaterial(input?.material)
   const pattern = completePattern(input.pattern)
-  const rolled = input.roll?.manner !== undefined && input.roll.manner !== 'none'
-  const tempo = completeTempo(input.tempo, rolled || texture === 'cadence', pattern)
+  const tempo = completeTempo(input.tempo, usualPerBeat(input, texture, pattern))
   return {
     format: oneOf(input.format ?? FORMAT, [FORMAT] as const, 'format'),
     material,

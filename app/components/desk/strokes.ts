@@ -1,5 +1,5 @@
 import type { Kind } from '#core/material'
-import { type MalletRecipe, NOTES_PER_BEAT, type RecipeInput, type Rudiment } from '#core/study'
+import { type MalletRecipe, type RecipeInput, type Rudiment, RUDIMENTS } from '#core/study'
 
 /** Ways of striking, as a player would name them; only one of them at a time. */
 export type Manner = Exclude<Rudiment, 'none'> | 'school' | 'separate' | 'through' | 'four'
@@ -21,36 +21,26 @@ export function mannerOf({ mallets, rudiment, roll }: MalletRecipe): Manner {
   return roll.manner === 'none' ? 'school' : roll.manner
 }
 
-const SIZE: Partial<Record<Manner, number>> = {
-  paradiddle: 4,
-  'inverted-paradiddle': 4,
-  'double-paradiddle': 6,
-  'paradiddle-diddle': 6,
-  four: 4,
-}
-
-/** Notes to the beat that go with a manner: a rudiment or a figure fills a beat, a roll has a note to the beat. */
-function tempoFor({ tempo }: MalletRecipe, manner: Manner): RecipeInput['tempo'] {
-  if (manner === 'separate' || manner === 'through') return { bpm: tempo.bpm, notesPerBeat: 1 }
-  const notesPerBeat = NOTES_PER_BEAT.find((each) => each === SIZE[manner])
-  return notesPerBeat ? { bpm: tempo.bpm, notesPerBeat } : { bpm: tempo.bpm }
-}
+const isRudiment = (manner: Manner): manner is Exclude<Rudiment, 'none'> =>
+  (RUDIMENTS as readonly string[]).includes(manner)
 
 /** What changes when notes are struck in another manner: the others are left, and so are ladders that do not go with it. */
 export function withManner(recipe: MalletRecipe, manner: Manner): Partial<RecipeInput> {
-  const { roll, mallets, rhythm, pattern } = recipe
+  const { roll, mallets, rhythm, pattern, tempo } = recipe
   const rolled = manner === 'separate' || manner === 'through'
-  const rudiment: Rudiment = manner in SIZE && manner !== 'four' ? (manner as Rudiment) : 'none'
+  const rudiment = isRudiment(manner) ? manner : 'none'
   const ladders = rolled ? ['none', 'strokes'] : ['none', 'notes', 'octaves']
   return {
     roll: { ...roll, manner: rolled ? manner : 'none' },
     rudiment,
     mallets: { ...mallets, count: manner === 'four' ? 4 : 2 },
-    tempo: tempoFor(recipe, manner),
+    // notes to the beat go with the manner: a rudiment or a figure fills a beat, a rolled note is one
+    tempo: { bpm: tempo.bpm },
     rhythm: {
       ...rhythm,
       ladder: ladders.includes(rhythm.ladder) ? rhythm.ladder : 'none',
-      ...(rolled || SIZE[manner] === 6 ? { lengths: 'even' as const, swing: 50 } : {}),
+      lengths: 'even',
+      swing: 50,
     },
     pattern: manner === 'four' ? { ...pattern, figure: 'straight' } : pattern,
   }

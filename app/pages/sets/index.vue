@@ -52,7 +52,8 @@ const addSet = (pupil: Pupil) =>
     <div v-if="pupils" class="mt-5 grid grid-cols-1 gap-x-12 gap-y-7 lg:grid-cols-2">
       <section v-for="pupil in pupils" :key="pupil.id" class="border-t border-ink pt-2">
         <h2 class="flex items-baseline gap-3 text-[19px]">
-          {{ pupil.name }} <span class="quiet font-sans text-[14px] font-normal">{{ pupil.instrument }}</span>
+          <span class="whitespace-nowrap">{{ pupil.name }}</span>
+          <span class="quiet font-sans text-[14px] font-normal">{{ pupil.instrument }}</span>
           <span class="aside quiet text-[14px] font-normal">{{ pupil.note }}</span>
         </h2>
         <ul>

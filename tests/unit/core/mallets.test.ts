@@ -151,6 +151,22 @@ describe('four mallets', () => {
   })
 })
 
+describe('notes to the beat', () => {
+  it('are as many as fill it: a rudiment, a figure, one rolled note', () => {
+    const perBeat = (some: Partial<RecipeInput>): number =>
+      completeRecipe({ instrument: 'marimba-4.3', material: C, ...some }).tempo.notesPerBeat
+    expect(perBeat({})).toBe(2)
+    expect(perBeat({ rudiment: 'paradiddle' })).toBe(4)
+    expect(perBeat({ rudiment: 'double-paradiddle' })).toBe(6)
+    expect(perBeat({ rudiment: 'double-paradiddle', rudimentOn: 'stroke' })).toBe(2)
+    expect(perBeat({ roll: { manner: 'through' } })).toBe(1)
+    expect(perBeat({ mallets: { count: 4 } })).toBe(4)
+    expect(perBeat({ mallets: { count: 4, figure: '123432' } })).toBe(6)
+    expect(perBeat({ mallets: { count: 4, figure: '12342' } })).toBe(2)
+    expect(perBeat({ mallets: { count: 4 }, tempo: { notesPerBeat: 3 } })).toBe(3)
+  })
+})
+
 describe('bad input', () => {
   const on = { instrument: 'marimba-4.3', material: C } as const
   it.each([
