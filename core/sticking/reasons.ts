@@ -15,7 +15,7 @@ export interface StickReason {
   readonly price: number | null
 }
 
-export const handWord = (stick: Stick): string => (stick === 'R' ? 'right' : 'left')
+const handWord = (stick: Stick): string => (stick === 'R' ? 'right' : 'left')
 
 const nameAt = ({ line, steps }: StickTask, at: number): string => printedName(line.notes[steps[at]!.notes[0]!]!.pitch)
 

@@ -20,7 +20,7 @@ const BY_REGISTER: readonly Register[] = [
 const XYLOPHONE: Register = { from: 0, least: 13, most: 18 }
 
 /** What is said beside every recommendation. */
-export const ROLL_DOUBT =
+const ROLL_DOUBT =
   'Roll speeds are planning values, not measured: mallets, bars and players differ, and soft or slow music wants fewer.'
 const SPARING: Partial<Record<string, string>> = {
   vibraphone: 'The vibraphone is rarely rolled: its pedal sustains.',

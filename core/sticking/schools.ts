@@ -1,16 +1,12 @@
 import type { Stick, StickingSchoolId } from '../study'
 import type { Pair, Severity } from './pairs'
 
-/** Everything that a sticking may cost, each with its sentence. */
-export const STICK_TERMS = {
-  hard: 'sticks crossed over a wide step',
-  double: 'two strokes in a row with one hand',
-  row: 'a double across the rows',
-  distance: 'each half step of the row that a double reaches',
-  mild: 'sticks crossed over a half step between the rows',
-  late: 'a double earlier than it need be',
-} as const
-export type StickTerm = keyof typeof STICK_TERMS
+/**
+ * Everything that a school ranks: sticks crossed over a wide step; two strokes in a row with one hand, and whether they
+ * cross the rows; each half step of the row that such a double reaches; sticks crossed over a half step between the rows;
+ * each note that a double comes earlier in its octave than it could.
+ */
+type StickTerm = 'hard' | 'double' | 'row' | 'distance' | 'mild' | 'late'
 
 /**
  * A school of sticking as data. Prices rank its terms: one of the dearer is worse than any number of the cheaper, as
@@ -95,7 +91,7 @@ export function pricesOf(order: readonly StickTerm[]): Record<StickTerm, number>
  * over six. A crossing costs 0.15 where it is trivial, 0.3 where it is mild, 2 and 0.3 for each pitch beyond one and a
  * half where it is hard.
  */
-export const EFFORT = {
+const EFFORT = {
   double: 1,
   rows: 0.6,
   pitch: 0.3,

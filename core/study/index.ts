@@ -32,7 +32,6 @@ export {
   type Rudiment,
   RUDIMENT_ON,
   RUDIMENTS,
-  type StickDegreePin,
   STICKING_SCHOOLS,
   type StickingSchoolId,
   type StickingSettings,

@@ -112,17 +112,17 @@ export interface StickingSettings {
 }
 
 /** A stick fixed at one note; `index` counts the notes of the line from 0. */
-export interface StickNotePin {
+interface StickNotePin {
   readonly index: number
   readonly stick: Stick
 }
 /** Sticks fixed over successive notes from `from` on. */
-export interface StickRunPin {
+interface StickRunPin {
   readonly from: number
   readonly sticks: readonly Stick[]
 }
 /** A stick fixed on one degree in every octave; degrees count from 1. */
-export interface StickDegreePin {
+interface StickDegreePin {
   readonly degree: number
   readonly stick: Stick
   readonly leg?: 'up' | 'down'

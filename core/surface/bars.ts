@@ -151,7 +151,7 @@ export function barsOf(
 /** Nodes of a uniform bar free at both ends, as a share of its length from each end (Fletcher and Rossing, from memory). */
 export const NODE = 0.224
 /** How near a node counts as dead; derived from bars whose nodes lie between 0.21 and 0.24 and a mallet's width. */
-export const NODE_TOLERANCE = 0.04
+const NODE_TOLERANCE = 0.04
 
 /** Share of the bar's length from its near end, by row; common practice. */
 const STRUCK_AT: Record<Strike, { readonly natural: number; readonly accidental: number }> = {

@@ -2,6 +2,6 @@
  * Surfaces: where notes lie under the hand, in millimetres. The piano's 88 keys, and the bars of mallet instruments
  * in two rows; every further instrument is another file here.
  */
-export { type MalletFamily, type Bar, deadZones, NODE, NODE_TOLERANCE, placeOf, strikePoint } from './bars'
+export { type MalletFamily, type Bar, deadZones, NODE, placeOf, strikePoint } from './bars'
 export { barsFor, compassWords, MALLET_INSTRUMENTS, malletInstrument, type MalletInstrument } from './mallets'
 export { isBlack, type Key, keyAt, keyDistance, PIANO } from './piano'
