@@ -63,7 +63,7 @@ export function checkPinned(pins: readonly PartPin<AnyPin>[], who: string, count
   }
 }
 
-/** What several parts say in the same words is said once, of all their notes. */
+/** What is said several times in the same words is said once, of all the notes. */
 export function joinedReasons<R extends { readonly text: string; readonly indices: readonly number[] }>(
   reasons: readonly R[],
 ): R[] {

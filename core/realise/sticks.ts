@@ -68,13 +68,13 @@ const MOST_ALTERNATIVES = 5
 
 /** Stickings of successive parts as one: each part begins with the lead. */
 function joined(pieces: readonly Piece[], most: number): Sticking {
-  if (pieces.length === 1) return pieces[0]!.sticking
+  const [first] = pieces
+  if (pieces.length === 1) return { ...first!.sticking, reasons: joinedReasons(first!.sticking.reasons) }
   const all = <T>(pick: (sticking: Sticking) => readonly T[]): T[] => pieces.flatMap(({ sticking }) => pick(sticking))
   const moved = <T extends { readonly index: number }>(pick: (sticking: Sticking) => readonly T[]): T[] =>
     pieces.flatMap(({ from, sticking }) => pick(sticking).map((each) => ({ ...each, index: each.index + from })))
   const sum = (pick: (sticking: Sticking) => number): number =>
     Math.round(all((each) => [pick(each)]).reduce((a, b) => a + b, 0) * 100) / 100
-  const [first] = pieces
   const sticks = all((each) => each.sticks)
   const cost = sum((each) => each.cost)
   const { roll, mallets } = first!.sticking

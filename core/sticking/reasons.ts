@@ -52,16 +52,6 @@ export function doubleReason(task: StickTask, strokes: readonly Strokes[], at: n
 
 const capital = (words: string): string => words[0]!.toUpperCase() + words.slice(1)
 
-/** What several notes say in the same words is said once, of all of them. */
-function joined(reasons: readonly StickReason[]): StickReason[] {
-  const byText = new Map<string, StickReason>()
-  for (const reason of reasons) {
-    const known = byText.get(reason.text)
-    byText.set(reason.text, known ? { ...known, indices: [...known.indices, ...reason.indices] } : reason)
-  }
-  return [...byText.values()]
-}
-
 function crossingReasons(task: StickTask, strokes: readonly Strokes[]): StickReason[] {
   const { steps } = task
   return inversionsOf(task, strokes)
@@ -135,7 +125,7 @@ function pinReason({ pins, line }: StickTask, price: number): StickReason[] {
   return [{ kind: 'pin', indices, text, price: price > 0 ? price : null }]
 }
 
-/** Everything there is to say of a sticking that was worked out. */
+/** Everything there is to say of a sticking that was worked out, note by note. */
 export function stickReasons(
   task: StickTask,
   sticks: readonly Stick[],
@@ -159,7 +149,7 @@ export function stickReasons(
     text: 'Both sticks strike at once, the left below.',
     price: null,
   }
-  return joined([
+  return [
     ...(both ? [together] : []),
     ...doubles,
     ...crossingReasons(task, strokes),
@@ -167,5 +157,5 @@ export function stickReasons(
     ...topReason(task, strokes),
     ...pinReason(task, pinPrice),
     ...leadReason(task, countOf(task, sticks), other),
-  ])
+  ]
 }

@@ -26,13 +26,16 @@ const names = computed(() => {
   const { up } = material.value!
   return up.map(printedName)
 })
-const STEP = 27
+/** Pixels from degree to degree; long scales stand closer. */
+const WIDEST_STEP = 27
+const WIDEST = 250
+const step = computed(() => Math.min(WIDEST_STEP, WIDEST / shape.value!.rows.length))
 const HIGH = 17
 const LOW = 49
 /** The octave with the tonic again at its end. */
 const points = computed(() =>
   [...shape.value!.rows, shape.value!.rows[0]!].map((row, at) => ({
-    x: 14 + at * STEP,
+    x: 14 + at * step.value,
     y: row === 'accidentals' ? HIGH : LOW,
     row,
   })),
@@ -66,9 +69,9 @@ const moves = computed(() => {
 
 <template>
   <figure v-if="shape" class="text-[13.5px] leading-[1.4]">
-    <svg :width="28 + STEP * (points.length - 1)" height="68" role="img" :aria-label="words">
-      <line x1="2" :x2="26 + STEP * (points.length - 1)" :y1="HIGH" :y2="HIGH" class="row" />
-      <line x1="2" :x2="26 + STEP * (points.length - 1)" :y1="LOW" :y2="LOW" class="row" />
+    <svg :width="28 + step * (points.length - 1)" height="68" role="img" :aria-label="words">
+      <line x1="2" :x2="26 + step * (points.length - 1)" :y1="HIGH" :y2="HIGH" class="row" />
+      <line x1="2" :x2="26 + step * (points.length - 1)" :y1="LOW" :y2="LOW" class="row" />
       <path :d="path" class="way" />
       <g v-for="(point, at) in points" :key="at">
         <circle :cx="point.x" :cy="point.y" r="4.5" :class="{ out: point.row === 'accidentals' }" class="dot" />
