@@ -128,7 +128,7 @@ describe('the study desk, by mouse', () => {
     // what is in the library already is saved on the way; it needs no bringing back
     await page.getByRole('button', { name: 'Back to it' }).click()
     await page.locator(`${finger('right', 3)}.pinned`).waitFor()
-    expect(new URL(page.url()).pathname).toBe('/desk')
+    await page.waitForURL(({ pathname }) => pathname === '/desk')
     expect((await call(`/api/studies/${other.id}`)).body).toMatchObject({
       version: 2,
       recipe: { pins: [{ finger: 4 }] },
