@@ -34,6 +34,8 @@ describe('a lesson, by keyboard alone at 1280 x 800', () => {
     await word(page, 'Pattern: in broken thirds').waitFor()
     await page.keyboard.press('Enter')
     await line(page).waitFor({ state: 'detached' })
+    // notes that are drawn anew take the focus with them: wait for those of the new pattern
+    await page.locator('[data-finger="right 56"]').waitFor()
     await tabTo(page, /^right hand, note 1 of/)
     for (const key of ['ArrowRight', 'Shift+ArrowRight', 'Shift+ArrowRight']) await page.keyboard.press(key)
     // one in the score and one in the stair
