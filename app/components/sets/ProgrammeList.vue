@@ -57,7 +57,7 @@ const detailOf = ({ recipe }: Study): string => {
 <template>
   <ol ref="list" aria-label="Studies of the set, in order">
     <li v-for="(study, at) in studies" :key="study.id" class="flex items-baseline py-[9px] pl-5 pr-4">
-      <span class="grip quiet w-[28px] cursor-grab font-serif" title="Drag to move">{{ at + 1 }}</span>
+      <span class="grip quiet w-[28px] shrink-0 cursor-grab font-serif" title="Drag to move">{{ at + 1 }}</span>
       <NuxtLink
         :to="`/desk/${study.id}`"
         class="title whitespace-nowrap font-serif text-[17px] font-semibold hover:underline"
@@ -66,7 +66,7 @@ const detailOf = ({ recipe }: Study): string => {
         @keydown="onKey($event, at)"
         >{{ titleOf(study) }}</NuxtLink
       >
-      <span class="quiet ml-2 whitespace-nowrap text-[14px]">{{ detailOf(study) }}</span>
+      <span class="quiet ml-2 min-w-0 text-[14px]">{{ detailOf(study) }}</span>
       <span class="leader" aria-hidden="true"></span>
       <span class="whitespace-nowrap font-serif text-[14px]">♩ = {{ study.recipe.tempo.bpm }}</span>
       <button
