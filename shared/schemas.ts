@@ -1,100 +1,18 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { MOST_CALLED } from '#core/call'
-import { KIND_IDS } from '#core/material'
 import { RecipeError } from '#core/pitch'
-import {
-  ARTICULATIONS,
-  COURSES,
-  MOST_OCTAVES,
-  MOTIONS,
-  NOTES_PER_BEAT,
-  type RecipeInput,
-  TEMPO_RANGE,
-} from '#core/study'
-import { BEATS, checkSyllabus, CHOOSERS, ENTRY_HANDS, type Syllabus, SYLLABUS_FORMAT } from '#core/syllabus'
+import type { RecipeInput } from '#core/study'
+import { checkSyllabus, type Syllabus } from '#core/syllabus'
 import { MOST_TAG, type Shelf } from './api'
 import { errorOf } from './fault'
-import { note, recipeSchema } from './recipeSchema'
+import { recipeSchema } from './recipeSchema'
+import { syllabusSchema } from './syllabusSchema'
+import { words } from './words'
 
-/** Text that people type: no control characters, trimmed, of a bounded length. */
-const words = (most: number) =>
-  Joi.string()
-    .trim()
-    .max(most)
-    .pattern(/^\P{Cc}*$/u)
-    .messages({ 'string.pattern.base': '{{#label}} holds characters that cannot be printed' })
-
-const identifier = words(80).min(1)
 export { recipeSchema } from './recipeSchema'
 
 const uuid = Joi.string().guid({ version: 'uuidv4' })
 const version = Joi.number().integer().min(1)
-const entrySchema = Joi.object({
-  id: identifier.required(),
-  words: words(400).required(),
-  keys: Joi.alternatives(
-    Joi.array().items(note).min(1).max(60),
-    Joi.object({
-      sharps: Joi.number().integer().min(0).max(7).required(),
-      flats: Joi.number().integer().min(0).max(7).required(),
-    }),
-  ).required(),
-  kinds: Joi.array()
-    .items(Joi.valid(...KIND_IDS))
-    .min(1)
-    .unique()
-    .required(),
-  chooser: Joi.valid(...CHOOSERS).default('examiner'),
-  hands: Joi.valid(...ENTRY_HANDS).default('together'),
-  motion: Joi.valid(...MOTIONS).default('similar'),
-  octaves: Joi.number().integer().min(1).max(MOST_OCTAVES).required(),
-  course: Joi.valid(...COURSES).default('up-down'),
-  articulations: Joi.array()
-    .items(Joi.valid(...ARTICULATIONS))
-    .default([]),
-  tempo: Joi.object({
-    beat: Joi.valid(...BEATS).default('quarter'),
-    bpm: Joi.number().integer().min(TEMPO_RANGE.least).max(TEMPO_RANGE.most).required(),
-    notesPerBeat: Joi.valid(...NOTES_PER_BEAT).required(),
-  }).required(),
-})
-
-const syllabusSchema: ObjectSchema<Syllabus> = Joi.object({
-  format: Joi.valid(SYLLABUS_FORMAT).required(),
-  id: Joi.string()
-    .pattern(/^[a-z0-9][a-z0-9-]{0,60}$/)
-    .required()
-    .messages({ 'string.pattern.base': '{{#label}} must be lower-case letters, digits and hyphens' }),
-  title: words(120).required(),
-  board: words(120).required(),
-  instrument: Joi.valid('piano').default('piano'),
-  edition: words(40).default(''),
-  grades: Joi.array()
-    .min(1)
-    .max(30)
-    .required()
-    .items(
-      Joi.object({
-        id: identifier.required(),
-        title: words(80).required(),
-        groups: Joi.array()
-          .min(1)
-          .max(60)
-          .required()
-          .items(
-            Joi.object({
-              id: identifier.required(),
-              title: words(200).required(),
-              rule: Joi.alternatives(
-                Joi.valid('all'),
-                Joi.object({ any: Joi.number().integer().min(1).max(500).required() }),
-              ).default('all'),
-              entries: Joi.array().min(1).max(200).items(entrySchema).required(),
-            }),
-          ),
-      }),
-    ),
-})
 
 /** A set of studies as a file: `tactum-set/1`. */
 export const SET_FORMAT = 'tactum-set/1'

@@ -58,6 +58,7 @@ const FIELDS: Partial<Record<FieldName, Field>> = {
   hands: { sort: 'hands', words: handWords },
   motion: { sort: 'hands', words: handWords },
   interval: { sort: 'hands', words: (recipe) => apartWords(recipe) || 'an octave apart' },
+  contraryFrom: { sort: 'hands', words: (recipe) => apartWords(recipe) || 'from one key' },
   tonicHand: { sort: 'hands', words: ({ tonicHand }) => `${tonicHand} hand on the tonic` },
   octaves: { sort: 'length', words: ({ octaves }) => octaveWords(octaves) },
   course: { sort: 'course', words: ({ course }) => course.replace('-', ' and ') },

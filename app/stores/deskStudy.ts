@@ -18,6 +18,7 @@ const STRUCTURE: readonly (keyof RecipeInput)[] = [
   'motion',
   'interval',
   'tonicHand',
+  'contraryFrom',
   'octaves',
   'course',
   'pattern',

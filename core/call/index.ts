@@ -6,4 +6,5 @@
 export { type Completion, completionsOf } from './completions'
 export { type Called, MOST_CALLED, parseCall } from './parse'
 export type { Understood } from './read'
+export { type AskedLine, parseRequirement } from './requirement'
 export { writeCall } from './write'

@@ -53,6 +53,12 @@ const MOTION: Rule[] = [
     ),
   ),
   ...says(['an? octave apart'], { interval: 'octave' }, 'hands an octave apart'),
+  ...says(['from|beginning|starting an octave apart?'], { contraryFrom: 'octave' }, 'from an octave apart'),
+  ...says(
+    ['from|beginning|starting in|at|on? the|a? unison', 'from|on one key'],
+    { contraryFrom: 'unison' },
+    'from one key',
+  ),
   ...(['right', 'left'] as const).flatMap((hand) =>
     says([`${hand}|${hand[0]}h hand? on the? tonic`], { tonicHand: hand }, `${hand} hand on the tonic`),
   ),

@@ -1,5 +1,6 @@
 import type { Note } from '../pitch'
 import type { RecipeInput } from '../study'
+import type { Chooser, Entry } from '../syllabus'
 
 /** What makes a kind: which chord or mode, which minor, which shape, or a name that says it all. */
 export interface Features {
@@ -44,6 +45,26 @@ export interface Signs {
 
 type Changes = Omit<RecipeInput, 'material'>
 
+/** What a board's list says beyond a study. */
+export interface Ask {
+  readonly chooser?: Chooser
+  readonly scope?: Entry['scope']
+  readonly hands?: Entry['hands']
+  readonly pick?: number
+  readonly seventh?: Entry['seventh']
+  readonly beat?: Entry['tempo']['beat']
+  readonly bpm?: number
+  readonly kind?: Entry['tempo']['kind']
+  readonly most?: number
+  readonly memory?: boolean
+  readonly top?: Entry['top']
+  readonly lead?: Entry['lead']
+  readonly above?: boolean
+  readonly starts?: 'all' | 'white' | 'black'
+  readonly resolution?: Entry['resolution']
+  readonly condition?: string
+}
+
 /** What a stretch of the line says. */
 export type Part =
   | { readonly is: 'tonic'; readonly note: Note }
@@ -54,6 +75,10 @@ export type Part =
   | { readonly is: 'all' }
   | { readonly is: 'three-minors' }
   | { readonly is: 'signs'; readonly signs: Signs }
+  /** What only a board's list asks. */
+  | { readonly is: 'ask'; readonly ask: Ask }
+  /** Between alternatives. */
+  | { readonly is: 'or' }
   /** Words that a sentence needs and that say nothing. */
   | { readonly is: 'filler' }
 

@@ -26,15 +26,6 @@ const PHRASE = 1
 const FILLER = 1.2
 const UNKNOWN = 20
 
-/** Rules by the words that they can begin with; the others may begin with anything. */
-const byFirst = new Map<string, Rule[]>()
-const anywhere: Rule[] = []
-for (const rule of RULES) {
-  const firsts = firstSlots(rule)
-  if (firsts === null) anywhere.push(rule)
-  else for (const word of firsts) byFirst.set(word, [...(byFirst.get(word) ?? []), rule])
-}
-
 /** Words with which a rule can begin; null where a number or note may come first. */
 function firstSlots({ slots }: Rule): string[] | null {
   const words: string[] = []
@@ -52,7 +43,25 @@ interface Step {
   readonly said: Said | null
 }
 
-function readingsAt(tokens: readonly Token[], at: number, german: boolean): Step[] {
+/** Rules by the words that they can begin with; the others may begin with anything. */
+interface Grammar {
+  readonly rules: readonly Rule[]
+  readonly byFirst: ReadonlyMap<string, readonly Rule[]>
+  readonly anywhere: readonly Rule[]
+}
+
+function grammarOf(rules: readonly Rule[]): Grammar {
+  const byFirst = new Map<string, Rule[]>()
+  const anywhere: Rule[] = []
+  for (const rule of rules) {
+    const firsts = firstSlots(rule)
+    if (firsts === null) anywhere.push(rule)
+    else for (const word of firsts) byFirst.set(word, [...(byFirst.get(word) ?? []), rule])
+  }
+  return { rules, byFirst, anywhere }
+}
+
+function readingsAt({ byFirst, anywhere }: Grammar, tokens: readonly Token[], at: number, german: boolean): Step[] {
   const steps: Step[] = [{ cost: UNKNOWN, next: at + 1, said: null }]
   const note = noteNameAt(tokens, at, german)
   if (note) {
@@ -71,37 +80,42 @@ function readingsAt(tokens: readonly Token[], at: number, german: boolean): Step
 /** Whether the line speaks German, where B is B flat. */
 const isGerman = (tokens: readonly Token[]): boolean => tokens.some(({ text }) => ['dur', 'moll'].includes(text))
 
-/** Every word that means something by itself. */
-const VOCABULARY: readonly string[] = [
-  ...new Set([...RULES.flatMap(({ slots }) => slots.flatMap((slot) => slot.words)), ...NOTE_WORDS, ...numberWords]),
-].filter((word) => word.length > 1)
-
 /** The nearest word that means something; of a word that only part of a phrase means, the shortest such phrase. */
-function nearestReading(text: string): string | null {
-  if (!VOCABULARY.includes(text)) return nearestWord(text, VOCABULARY)
+function nearestReading(text: string, rules: readonly Rule[], vocabulary: readonly string[]): string | null {
+  if (!vocabulary.includes(text)) return nearestWord(text, vocabulary)
   const place = (shown: string): number => shown.split(' ').indexOf(text)
-  const phrases = RULES.map(({ shown }) => shown).filter((shown) => place(shown) >= 0)
+  const phrases = rules.map(({ shown }) => shown).filter((shown) => place(shown) >= 0)
   // one that begins with the word says most surely what was meant
   return phrases.toSorted((a, b) => place(a) - place(b) || a.length - b.length)[0] ?? null
 }
 
-/** Reads a line as the cheapest row of phrases, exactly: from the end backwards, each place once. */
-export function read(line: string): Understood[] {
-  const tokens = scan(line)
-  const german = isGerman(tokens)
-  const best: Step[] = Array.from({ length: tokens.length + 1 })
-  best[tokens.length] = { cost: 0, next: tokens.length, said: null }
-  for (let at = tokens.length - 1; at >= 0; at--) {
-    best[at] = readingsAt(tokens, at, german)
-      .map((step) => ({ ...step, cost: step.cost + best[step.next]!.cost }))
-      .reduce((one, other) => (other.cost < one.cost ? other : one))
+/** A reader of lines: the cheapest row of phrases, exactly; from the end backwards, each place once. */
+export function readerFor(rules: readonly Rule[]): (line: string) => Understood[] {
+  const grammar = grammarOf(rules)
+  /** Every word that means something by itself. */
+  const vocabulary = [
+    ...new Set([...rules.flatMap(({ slots }) => slots.flatMap((slot) => slot.words)), ...NOTE_WORDS, ...numberWords]),
+  ].filter((word) => word.length > 1)
+  return (line) => {
+    const tokens = scan(line)
+    const german = isGerman(tokens)
+    const best: Step[] = Array.from({ length: tokens.length + 1 })
+    best[tokens.length] = { cost: 0, next: tokens.length, said: null }
+    for (let at = tokens.length - 1; at >= 0; at--) {
+      best[at] = readingsAt(grammar, tokens, at, german)
+        .map((step) => ({ ...step, cost: step.cost + best[step.next]!.cost }))
+        .reduce((one, other) => (other.cost < one.cost ? other : one))
+    }
+    const found: Understood[] = []
+    for (let at = 0; at < tokens.length; at = best[at]!.next) {
+      const { next, said } = best[at]!
+      const [from, to] = [tokens[at]!.from, tokens[next - 1]!.to]
+      const nearest = said ? null : nearestReading(tokens[at]!.text, rules, vocabulary)
+      found.push({ from, to, typed: line.slice(from, to), said, nearest })
+    }
+    return found
   }
-  const found: Understood[] = []
-  for (let at = 0; at < tokens.length; at = best[at]!.next) {
-    const { next, said } = best[at]!
-    const [from, to] = [tokens[at]!.from, tokens[next - 1]!.to]
-    const nearest = said ? null : nearestReading(tokens[at]!.text)
-    found.push({ from, to, typed: line.slice(from, to), said, nearest })
-  }
-  return found
 }
+
+/** Reads what a teacher calls. */
+export const read = readerFor(RULES)

@@ -69,6 +69,10 @@ const SHAPE_PHRASES: readonly Phrase[] = [
     of: ({ interval }) => interval,
     say: ({ interval }) => (interval === 'octave' ? 'an octave apart' : `a ${interval} apart`),
   },
+  {
+    of: ({ contraryFrom }) => contraryFrom,
+    say: ({ contraryFrom }) => (contraryFrom === 'octave' ? 'from an octave apart' : 'from one key'),
+  },
   { of: ({ tonicHand }) => tonicHand, say: ({ tonicHand }) => `${tonicHand} hand on the tonic`, follows: true },
   { of: ({ course }) => course, say: ({ course }) => COURSES[course] },
   { of: ({ startOctave }) => startOctave, say: ({ startOctave }) => `from octave ${startOctave}`, follows: true },

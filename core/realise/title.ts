@@ -18,8 +18,11 @@ export function handWords(recipe: Pick<Recipe, 'hands' | 'motion'>): string {
   return `${recipe.hands} hand`
 }
 
-/** “a sixth apart, right hand on the tonic”; nothing where the hands lie an octave apart as usual. */
-export function apartWords({ hands, interval, tonicHand }: Pick<Recipe, 'hands' | 'interval' | 'tonicHand'>): string {
+type Apart = Pick<Recipe, 'hands' | 'motion' | 'interval' | 'tonicHand' | 'contraryFrom'>
+
+/** “a sixth apart, right hand on the tonic”; nothing where the hands lie as usual. */
+export function apartWords({ hands, motion, interval, tonicHand, contraryFrom }: Apart): string {
+  if (hands === 'together' && motion === 'contrary' && contraryFrom === 'octave') return 'from an octave apart'
   if (hands !== 'together' || interval === 'octave') return ''
   const usual = interval === 'sixth' ? 'right' : 'left'
   return `a ${interval} apart${tonicHand === usual ? '' : `, ${tonicHand} hand on the tonic`}`

@@ -9,6 +9,7 @@ import { completeBookends, completePattern, completeRhythm, usualNotesPerBeat } 
 import {
   ARTICULATIONS,
   CHROMATICS,
+  CONTRARY_FROM,
   type Course,
   COURSES,
   type FingeringSettings,
@@ -107,6 +108,7 @@ function completeShape(input: RecipeInput, texture: Texture) {
     hands,
     motion,
     interval,
+    contraryFrom: oneOf(input.contraryFrom ?? 'unison', CONTRARY_FROM, 'contraryFrom'),
     tonicHand: oneOf(input.tonicHand ?? usualTonicHand(interval), ['right', 'left'] as const, 'tonicHand'),
     octaves,
     course: oneOf(input.course ?? usual.course, COURSES, 'course'),

@@ -156,8 +156,8 @@ function checkRoll({ roll, mallets, rudiment }: StickingSettings, { notesPerBeat
 
 /** Whether what is asked of the sticks goes together. @throws RecipeError naming the field */
 export function checkMallets(recipe: Recipe, settings: StickingSettings, instrument: MalletId): void {
-  const shared = { hands: 'together', motion: 'similar', interval: 'octave' } as const
-  for (const field of ['hands', 'motion', 'interval'] as const) {
+  const shared = { hands: 'together', motion: 'similar', interval: 'octave', contraryFrom: 'unison' } as const
+  for (const field of ['hands', 'motion', 'interval', 'contraryFrom'] as const) {
     if (recipe[field] === shared[field]) continue
     const words = `On mallets both sticks share one line: ${field} must be ${shared[field]} for ${instrument}.`
     throw refuse('instrument.hands', words, field)

@@ -30,7 +30,10 @@ const APART: Record<number, Record<'third' | 'sixth' | 'tenth', number>> = {
 function offsetOf(recipe: Recipe, material: Material, hand: Hand): number {
   const n = material.rising.up.length
   if (recipe.hands !== 'together') return 0
-  if (recipe.motion === 'contrary') return hand === 'left' ? -n * recipe.octaves : 0
+  if (recipe.motion === 'contrary') {
+    if (hand === 'right') return 0
+    return -n * (recipe.octaves + (recipe.contraryFrom === 'octave' ? 1 : 0))
+  }
   if (recipe.interval === 'octave') return hand === 'left' ? -n : 0
   const apart = APART[n]![recipe.interval]
   if (recipe.tonicHand === 'right') return hand === 'right' ? 0 : -apart

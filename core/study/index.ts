@@ -61,6 +61,8 @@ export {
   CHROMATICS,
   type Course,
   COURSES,
+  CONTRARY_FROM,
+  type ContraryFrom,
   type FingeringSettings,
   type FingerRecipe,
   FIRST_FINGERS,

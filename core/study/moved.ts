@@ -3,7 +3,7 @@ import { shapesFor } from './fit'
 import { isFree, type Recipe, type RecipeInput } from './recipe'
 
 /** What only one sort of instrument is asked, and what follows from the instrument. */
-const OWN = ['school', 'startOctave', 'pins', 'hands', 'motion', 'interval', 'tonicHand'] as const
+const OWN = ['school', 'startOctave', 'pins', 'hands', 'motion', 'interval', 'tonicHand', 'contraryFrom'] as const
 const FINGERS = ['firstFinger', 'leftArpeggio', 'chromatic', 'handSize'] as const
 const STICKS = ['lead', 'tops', 'rudiment', 'rudimentOn', 'roll', 'mallets', 'strike', 'bars'] as const
 

@@ -9,6 +9,7 @@ export const INSTRUMENTS = ['piano', ...MALLET_IDS] as const
 export const HANDS = ['together', 'right', 'left'] as const
 export const MOTIONS = ['similar', 'contrary'] as const
 export const INTERVALS = ['octave', 'third', 'sixth', 'tenth'] as const
+export const CONTRARY_FROM = ['unison', 'octave'] as const
 export const COURSES = ['up-down', 'up', 'down', 'down-up'] as const
 export const SCHOOLS = [
   'conservatory',
@@ -31,6 +32,7 @@ export const TEMPO_RANGE = { least: 20, most: 240 } as const
 export type Hands = (typeof HANDS)[number]
 export type Motion = (typeof MOTIONS)[number]
 export type HandsApart = (typeof INTERVALS)[number]
+export type ContraryFrom = (typeof CONTRARY_FROM)[number]
 export type Course = (typeof COURSES)[number]
 export type SchoolId = (typeof SCHOOLS)[number]
 export type FirstFinger = (typeof FIRST_FINGERS)[number]
@@ -71,6 +73,8 @@ interface Common {
   readonly motion: Motion
   /** How far the hands lie apart in similar motion. */
   readonly interval: HandsApart
+  /** Where hands in contrary motion begin: both thumbs on one key, or an octave apart. */
+  readonly contraryFrom: ContraryFrom
   /** Which hand begins on the tonic where they lie a third, sixth or tenth apart. */
   readonly tonicHand: Hand
   readonly octaves: number

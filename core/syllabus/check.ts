@@ -1,15 +1,32 @@
 import { materialOf } from '../material'
 import { RecipeError } from '../pitch'
-import { expand } from './expand'
+import { choiceSets, waysOf } from './choices'
+import { askedGrade, expand } from './expand'
+import { rootOf, tonicsOf } from './keys'
 import type { Entry, Grade, Group, Syllabus } from './model'
 
+/** More atoms than this in a grade are a slip: the expansion of “all keys” in everything. */
+const MOST_ATOMS = 5000
+/** More ways than this to make a choice cannot be weighed one by one. */
+const MOST_WAYS = 1000
+
 /**
- * What a syllabus must hold beyond its shape: no id twice, keys that exist for their kinds, choices that can be met.
+ * What a syllabus must hold beyond its shape: no id twice, keys that exist for their kinds, choices that can be met,
+ * nothing that refers to itself.
  * @throws RecipeError naming the first field that is wrong
  */
 export function checkSyllabus(syllabus: Syllabus): void {
   noneTwice(syllabus.grades, 'grades', 'grade')
-  syllabus.grades.forEach((grade, at) => checkGrade(grade, `grades[${at}]`))
+  syllabus.grades.forEach((grade, at) => checkGrade(syllabus, grade, `grades[${at}]`))
+  if (syllabus.marking) {
+    const { criteria, bands, total } = syllabus.marking
+    noneTwice(criteria, 'marking.criteria', 'criterion')
+    bands.forEach(({ title, least }, at) => {
+      if (least <= total) return
+      const words = `“${title}” begins at ${least}, but the whole is out of ${total}.`
+      throw new RecipeError('marking.band', words, `marking.bands[${at}].least`)
+    })
+  }
 }
 
 function noneTwice(items: readonly { id: string }[], path: string, word: string): void {
@@ -22,41 +39,88 @@ function noneTwice(items: readonly { id: string }[], path: string, word: string)
   })
 }
 
-function checkGrade(grade: Grade, path: string): void {
+function checkGrade(syllabus: Syllabus, grade: Grade, path: string): void {
   noneTwice(grade.groups, `${path}.groups`, 'group')
-  grade.groups.forEach((group, at) => checkGroup(grade, group, `${path}.groups[${at}]`))
-}
-
-function checkGroup(grade: Grade, group: Group, path: string): void {
-  group.entries.forEach((entry, at) => checkEntry(entry, `${path}.entries[${at}]`))
-  const entries = grade.groups.flatMap((other) => other.entries)
-  group.entries.forEach((entry, at) => {
-    if (entries.filter((other) => other.id === entry.id).length > 1) {
-      throw new RecipeError('syllabus.twice', `The entry “${entry.id}” is named twice.`, `${path}.entries[${at}].id`)
-    }
+  const seen = new Set<string>()
+  grade.groups.forEach((group, at) =>
+    group.entries.forEach(({ id }, place) => {
+      const where = `${path}.groups[${at}].entries[${place}].id`
+      if (seen.has(id)) throw new RecipeError('syllabus.twice', `The entry “${id}” is named twice.`, where)
+      seen.add(id)
+    }),
+  )
+  const whole = askedGrade(syllabus, grade)
+  const entries = grade.groups.flatMap((group) => group.entries)
+  grade.groups.forEach((group, at) => {
+    group.entries.forEach((entry, place) => checkEntry(entry, entries, `${path}.groups[${at}].entries[${place}]`))
+    checkGroup(group, entries, `${path}.groups[${at}]`)
   })
-  if (group.rule === 'all') return
-  const count = expand({ ...grade, groups: [group] }).length
-  if (group.rule.any > count) {
-    throw new RecipeError(
-      'syllabus.choice',
-      `“${group.title}” asks for any ${group.rule.any}, but lists only ${count}.`,
-      `${path}.rule.any`,
-    )
+  const count = expand(whole).length
+  if (count > MOST_ATOMS) {
+    const words = `${grade.title} comes to ${count} items, more than ${MOST_ATOMS}.`
+    throw new RecipeError('syllabus.size', words, `${path}.groups`)
   }
 }
 
-function checkEntry(entry: Entry, path: string): void {
-  const { keys } = entry
-  if ('sharps' in keys) return
-  keys.forEach((tonic, at) => {
-    for (const kind of entry.kinds) {
+const choiceError = (words: string, path: string) => new RecipeError('syllabus.choice', words, path)
+
+function checkGroup(group: Group, entries: readonly Entry[], path: string): void {
+  const atoms = expand({
+    groups: [group, { ...group, id: `${group.id} `, entries: entries.filter((each) => !group.entries.includes(each)) }],
+  })
+  const own = atoms.filter((atom) => atom.group === group.id)
+  const mixed = group.rule === 'all' ? -1 : group.entries.findIndex((entry) => entry.pick !== 'all')
+  if (mixed >= 0) {
+    const words = `“${group.title}” leaves a choice already: its entries cannot leave another.`
+    throw choiceError(words, `${path}.entries[${mixed}].pick`)
+  }
+  if (group.rule !== 'all') {
+    const { any, of } = group.rule
+    const places = new Set(own.map((atom) => (of === 'items' ? atom.id : of === 'keys' ? atom.tonic : atom.entry)))
+    if (any > places.size) {
+      throw choiceError(`“${group.title}” asks for any ${any}, but lists only ${places.size}.`, `${path}.rule.any`)
+    }
+  }
+  group.entries.forEach(({ id, pick }, at) => {
+    const keys = new Set(own.filter((atom) => atom.entry === id).map((atom) => atom.tonic))
+    if (pick === 'all' || pick <= keys.size) return
+    throw choiceError(`“${id}” asks for any ${pick} keys, but lists only ${keys.size}.`, `${path}.entries[${at}].pick`)
+  })
+  const grade = { id: '', title: '', draw: null, groups: [group] }
+  for (const set of choiceSets(grade, own)) {
+    const single = set.bundles.every((bundle) => bundle.length === 1)
+    if (single || waysOf(set.bundles.length, set.any) <= MOST_WAYS) continue
+    const words = `“${group.title}” can be chosen in more than ${MOST_WAYS} ways; part it into several groups.`
+    throw choiceError(words, path)
+  }
+  if (group.draw !== null && group.draw > own.length) {
+    throw choiceError(`“${group.title}” is asked ${group.draw} times, but lists only ${own.length}.`, `${path}.draw`)
+  }
+}
+
+function checkEntry(entry: Entry, entries: readonly Entry[], path: string): void {
+  let count = 0
+  entry.kinds.forEach((kind) => {
+    const tonics = tonicsOf(entry, kind, entries, `${path}.keys`)
+    count += tonics.length
+    tonics.forEach((tonic, at) => {
       try {
-        materialOf({ tonic, kind })
+        materialOf({ tonic: rootOf(entry, tonic, kind), kind })
       } catch (error) {
         if (error instanceof RecipeError) throw new RecipeError(error.code, error.message, `${path}.keys[${at}]`)
         throw error
       }
-    }
+    })
   })
+  if (count === 0) {
+    throw new RecipeError(
+      'entry.empty',
+      `“${entry.id}” asks for nothing: it names no key that its kinds have.`,
+      `${path}.keys`,
+    )
+  }
+  const { bpm, most } = entry.tempo
+  if (most !== undefined && most < bpm) {
+    throw new RecipeError('tempo.most', `${most} at the most is less than ${bpm}.`, `${path}.tempo.most`)
+  }
 }

@@ -1,66 +1,141 @@
-import { KINDS, type KindId, signatureOf, usualTonics } from '../material'
-import { noteName, parseNote, printedName } from '../pitch'
-import { octaveWords } from '../realise'
-import type { Atom, Entry, Grade, Requirement } from './model'
+import { inversionsOf, KINDS, type KindId } from '../material'
+import { RecipeError } from '../pitch'
+import type { Articulation, Hand } from '../study'
+import { rootOf, tonicsOf } from './keys'
+import type { Atom, Entry, Grade, Group, Requirement, Syllabus } from './model'
+import { atomWords } from './words'
 
-const HAND_WORDS = { together: 'hands together', right: 'right hand', left: 'left hand' } as const
+/** A grade as it is asked: what it includes comes first, under ids that tell where it is from. */
+export interface AskedGrade {
+  readonly id: string
+  readonly title: string
+  readonly draw: number | null
+  readonly groups: readonly Group[]
+}
 
-function tonicsFor(entry: Entry, kind: KindId): string[] {
-  const { keys } = entry
-  if (!('sharps' in keys)) return [...keys]
-  return usualTonics(KINDS[kind])
-    .filter((tonic) => {
-      const fifths = signatureOf(tonic, KINDS[kind])
-      return fifths <= keys.sharps && fifths >= -keys.flats
-    })
-    .map(noteName)
+function renamed(grade: AskedGrade): Group[] {
+  const id = (own: string) => `${grade.id}:${own}`
+  return grade.groups.map((group) => ({
+    ...group,
+    id: id(group.id),
+    entries: group.entries.map((entry) => ({
+      ...entry,
+      id: id(entry.id),
+      keys: 'as' in entry.keys ? { as: id(entry.keys.as) } : entry.keys,
+    })),
+  }))
+}
+
+/**
+ * A grade with all that it includes.
+ * @throws RecipeError `includes.unknown`, `includes.circle`
+ */
+export function askedGrade(syllabus: Syllabus, grade: Grade, seen: readonly string[] = []): AskedGrade {
+  const { id, title, draw, groups, includes } = grade
+  if (includes === null) return { id, title, draw, groups }
+  const path = `grades[${syllabus.grades.indexOf(grade)}].includes`
+  const other = syllabus.grades.find((each) => each.id === includes)
+  if (!other) throw new RecipeError('includes.unknown', `There is no grade “${includes}” to include.`, path)
+  if ([...seen, id].includes(includes)) {
+    const way = [...seen, id, includes].join(' includes ')
+    throw new RecipeError('includes.circle', `Grades include one another in a circle: ${way}.`, path)
+  }
+  return { id, title, draw, groups: [...renamed(askedGrade(syllabus, other, [...seen, id])), ...groups] }
 }
 
 /** The kinds that compete for one atom: with the candidate's choice all of one mode, else each by itself. */
-function choices(entry: Entry): KindId[][] {
-  if (entry.chooser === 'examiner') return entry.kinds.map((kind) => [kind])
-  const modes = [...new Set(entry.kinds.map((kind) => KINDS[kind].mode))]
-  return modes.map((mode) => entry.kinds.filter((kind) => KINDS[kind].mode === mode))
+function forms(entry: Entry): KindId[][] {
+  if (entry.chooser !== 'candidate') return entry.kinds.map((kind) => [kind])
+  const side = (kind: KindId) => `${KINDS[kind].mode}/${KINDS[kind].family}`
+  return [...new Set(entry.kinds.map(side))].map((one) => entry.kinds.filter((kind) => side(kind) === one))
 }
 
-function atomWords(tonic: string, kinds: readonly KindId[], requirement: Requirement): string {
-  const forms = kinds.map((kind) => KINDS[kind].words)
-  const shared = forms.every((form) => form.endsWith(' minor')) && forms.length > 1
-  const form = shared ? `${forms.map((each) => each.replace(' minor', '')).join(' or ')} minor` : forms.join(' or ')
-  const hands = requirement.motion === 'contrary' ? 'contrary motion' : HAND_WORDS[requirement.hands]
-  const touch = requirement.articulations.includes('legato') ? '' : requirement.articulations.join(' or ')
-  const parts = [`${printedName(parseNote(tonic))} ${form}`, hands, octaveWords(requirement.octaves), touch]
-  return parts.filter(Boolean).join(', ')
+type Who = readonly ('together' | Hand)[]
+const HANDS: Record<Entry['hands'], readonly Who[]> = {
+  together: [['together']],
+  right: [['right']],
+  left: [['left']],
+  separate: [['right'], ['left']],
+  either: [['right', 'left']],
+  each: [['right'], ['left'], ['together']],
 }
 
-function atomsOfEntry(group: string, entry: Entry): Atom[] {
-  const hands = entry.hands === 'separate' ? (['right', 'left'] as const) : [entry.hands]
-  return choices(entry).flatMap((kinds) =>
-    tonicsFor(entry, kinds[0]!).flatMap((tonic) =>
-      hands.map((hand): Atom => {
-        const { motion, octaves, course, articulations, tempo } = entry
-        const variants = kinds.map((kind): Requirement => ({
-          tonic,
-          kind,
-          hands: hand,
-          motion,
-          octaves,
-          course,
-          articulations,
-          tempo,
-        }))
-        return {
-          id: [entry.id, tonic, kinds.join('+'), hand].join('/'),
-          group,
-          entry: entry.id,
-          words: atomWords(tonic, kinds, variants[0]!),
-          variants,
-        }
-      }),
+/** Touches of each atom: any of those that the candidate may choose, or one by one. */
+const touches = ({ articulations, touchChooser }: Entry): (readonly Articulation[])[] =>
+  touchChooser === 'candidate' || articulations.length < 2 ? [articulations] : articulations.map((each) => [each])
+
+const leads = ({ lead }: Entry): (Hand | null)[] =>
+  lead === 'both' ? ['right', 'left'] : [lead === 'either' ? null : lead]
+
+/** All that an entry asks of one key, variant by variant within each atom. */
+interface Slot {
+  readonly kinds: readonly KindId[]
+  readonly tonic: string
+  readonly who: Who
+  readonly inversion: number
+  readonly touch: readonly Articulation[]
+  readonly lead: Hand | null
+}
+
+function slotsOf(entry: Entry, entries: readonly Entry[]): Slot[] {
+  return forms(entry).flatMap((kinds) =>
+    tonicsOf(entry, kinds[0]!, entries).flatMap((tonic) =>
+      HANDS[entry.hands].flatMap((who) =>
+        entry.inversions
+          .filter((inversion) => inversion < inversionsOf(KINDS[kinds[0]!]))
+          .flatMap((inversion) =>
+            touches(entry).flatMap((touch) =>
+              leads(entry).map((lead): Slot => ({ kinds, tonic, who, inversion, touch, lead })),
+            ),
+          ),
+      ),
     ),
   )
 }
 
+function variantsOf(entry: Entry, { kinds, tonic, who, inversion, touch, lead }: Slot): Requirement[] {
+  const { motion, contraryFrom, interval, tonicHand, octaves, course, top } = entry
+  const { tempo, figure, walk, resolution, rolled, mallets } = entry
+  return kinds.flatMap((kind) =>
+    who.map((hands) => ({
+      ...{ tonic: rootOf(entry, tonic, kind), kind, inversion, hands, motion, contraryFrom, interval, tonicHand },
+      ...{ octaves, course, top, articulations: touch, tempo, figure, walk, resolution, lead, rolled, mallets },
+    })),
+  )
+}
+
+function scopeOf(entry: Entry, kinds: readonly KindId[]): string | null {
+  if (kinds.length < 2 || entry.scope === 'key') return null
+  return `${entry.scope === 'entry' ? entry.id : 'grade'}|${[...kinds].sort().join('+')}`
+}
+
+function atomOf(group: Group, entry: Entry, slot: Slot, mallets: boolean): Atom {
+  const { kinds, tonic, who, inversion, touch, lead } = slot
+  const variants = variantsOf(entry, slot)
+  const more = [
+    inversion > 0 ? `inversion-${inversion}` : '',
+    touches(entry).length > 1 ? touch.join('+') : '',
+    entry.lead === 'both' ? `${lead}-lead` : '',
+  ]
+  return {
+    id: [entry.id, tonic, kinds.join('+'), who.join('+'), ...more].filter(Boolean).join('/'),
+    group: group.id,
+    entry: entry.id,
+    words: atomWords(entry, tonic, variants, mallets),
+    tonic,
+    variants,
+    scope: scopeOf(entry, kinds),
+  }
+}
+
 /** Everything that a grade can ask, in printed order; choices count once. */
-export const expand = (grade: Grade): Atom[] =>
-  grade.groups.flatMap((group) => group.entries.flatMap((entry) => atomsOfEntry(group.id, entry)))
+export function expand(grade: Pick<AskedGrade, 'groups'>, mallets = false): Atom[] {
+  const entries = grade.groups.flatMap((group) => group.entries)
+  return grade.groups.flatMap((group) =>
+    group.entries.flatMap((entry) => slotsOf(entry, entries).map((slot) => atomOf(group, entry, slot, mallets))),
+  )
+}
+
+/** Everything that a grade of a syllabus can ask. @throws RecipeError as `askedGrade` */
+export const atomsOf = (syllabus: Syllabus, grade: Grade): Atom[] =>
+  expand(askedGrade(syllabus, grade), syllabus.instrument === 'mallets')

@@ -7,8 +7,8 @@ interface Edge {
 }
 
 /**
- * Flow of greatest total gain through a network, by augmenting along the most gainful path (Bellman-Ford) until no
- * path gains anything. Exact; gains are whole numbers and the network has no gainful cycle.
+ * Flow of greatest total gain through a network, by augmenting along the most gainful path (Bellman-Ford with a queue)
+ * until no path gains anything. Exact; gains are whole numbers and the network has no gainful cycle.
  */
 export class GainFlow {
   private readonly edges: Edge[][]
@@ -26,27 +26,35 @@ export class GainFlow {
     return () => reverse.capacity
   }
 
-  run(source: number, sink: number): void {
+  /** @returns the total gain */
+  run(source: number, sink: number): number {
+    let total = 0
     for (let path = this.bestPath(source, sink); path; path = this.bestPath(source, sink)) {
       for (const edge of path) {
         edge.capacity--
         this.edges[edge.to]![edge.back]!.capacity++
+        total += edge.gain
       }
     }
+    return total
   }
 
   private bestPath(source: number, sink: number): Edge[] | null {
     const gains = this.edges.map(() => -Infinity)
+    const waits = this.edges.map(() => false)
     const into: (Edge | undefined)[] = []
     const queue = [source]
     gains[source] = 0
-    for (let node = queue.shift(); node !== undefined; node = queue.shift()) {
+    for (let head = 0; head < queue.length; head++) {
+      const node = queue[head]!
+      waits[node] = false
       for (const edge of this.edges[node]!) {
         const gain = gains[node]! + edge.gain
         if (edge.capacity === 0 || gain <= gains[edge.to]!) continue
         gains[edge.to] = gain
         into[edge.to] = edge
-        if (!queue.includes(edge.to)) queue.push(edge.to)
+        if (!waits[edge.to]) queue.push(edge.to)
+        waits[edge.to] = true
       }
     }
     if (gains[sink]! <= 0) return null

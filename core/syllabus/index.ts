@@ -1,29 +1,65 @@
 /**
  * Syllabus: what examiners ask. A printed list as data, its expansion to atoms, and the optimal assignment of a set's
- * studies to them: covered, near (and why), missing, not asked for.
+ * studies to them: covered, near (and what would mend it), missing, not asked for. What follows from a grading: the
+ * set that a grade comes to, where a study is asked, mock exams and the chance to pass one unsurprised.
  */
+export { recipeFor, type Settings } from './asRecipe'
+export { type AskedIn, whereAsked } from './asked'
 export { checkSyllabus } from './check'
-export { expand } from './expand'
+export { type Coverage, coverageOf, nextToPractise } from './coverage'
+export {
+  completeEntry,
+  ENTRY_DEFAULTS,
+  type EntryInput,
+  GRADE_DEFAULTS,
+  GROUP_DEFAULTS,
+  leanSyllabus,
+  SYLLABUS_DEFAULTS,
+  TEMPO_DEFAULTS,
+  USUAL_MARKING,
+} from './defaults'
+export { compareSyllabi, type GradeDifference, type Move, moveBetween } from './difference'
+export { drawExam, type DrawnItem } from './draw'
+export { askedGrade, type AskedGrade, atomsOf, expand } from './expand'
+export { type Choices, type OpenChoice, openChoices, recipesForMissing } from './fill'
 export {
   type AtomReport,
+  type EntryReport,
   gradeOf,
   type GradeReport,
   gradeSet,
   type GroupReport,
   type Placement,
   placeSet,
-  recipesForMissing,
   type Status,
   type Totals,
 } from './grade'
+export { type ItemMarks, type Result, resultOf } from './marks'
+export { type Policies, USUAL_POLICIES } from './match'
+export type { Mend } from './mend'
 export {
+  type AskedTempo,
   type Atom,
   BEATS,
+  BUNDLES,
+  type Chooser,
   CHOOSERS,
   type Entry,
   ENTRY_HANDS,
   type Grade,
   type Group,
+  isFor,
+  type Keys,
+  LEADS,
+  type Marking,
+  RESOLUTIONS,
+  SCOPES,
+  SEVENTHS,
   type Syllabus,
   SYLLABUS_FORMAT,
+  SYLLABUS_INSTRUMENTS,
+  type SyllabusInstrument,
+  TEMPO_KINDS,
 } from './model'
+export { type Order, ORDERS, practiceOrder } from './order'
+export { type Readiness, readinessOf } from './readiness'

@@ -1,12 +1,30 @@
 import { KINDS, type NamedMaterial } from '../material'
 import { parseNote, pitchClass } from '../pitch'
-import { apartWords, octaveWords, shapeWords } from '../realise'
-import { isFree, isMallets, notesPerMinute, type Recipe } from '../study'
+import { octaveWords, shapeWords, hasLead } from '../realise'
+import { isFree, isMallets, type MalletRecipe, notesPerMinute, type Recipe } from '../study'
 import type { Atom, Requirement } from './model'
+import { askedShape } from './words'
 
 /** One field in which a study falls short of a requirement, and how much it takes to mend. */
 export interface Shortfall {
-  readonly field: 'kind' | 'hands' | 'motion' | 'interval' | 'octaves' | 'course' | 'pattern' | 'articulation' | 'tempo'
+  readonly field:
+    | 'kind'
+    | 'inversion'
+    | 'hands'
+    | 'motion'
+    | 'contraryFrom'
+    | 'interval'
+    | 'tonicHand'
+    | 'octaves'
+    | 'course'
+    | 'top'
+    | 'pattern'
+    | 'resolution'
+    | 'articulation'
+    | 'tempo'
+    | 'lead'
+    | 'roll'
+    | 'mallets'
   readonly words: string
   readonly effort: number
 }
@@ -18,57 +36,165 @@ export interface Match {
   readonly effort: number
 }
 
+/** What counts, where teachers and boards differ. */
+export interface Policies {
+  /** A study played hands together stands for each hand alone as well. */
+  readonly togetherForSeparate: boolean
+  readonly moreOctaves: boolean
+  readonly fasterTempo: boolean
+  /** Where the list names no touch, any counts; else legato only. */
+  readonly anyTouch: boolean
+}
+export const USUAL_POLICIES: Policies = {
+  togetherForSeparate: false,
+  moreOctaves: true,
+  fasterTempo: true,
+  anyTouch: true,
+}
+
 /** More fields short than this, and the study is simply another one. */
 const MOST_SHORT = 2
 
 const HANDS = { together: 'hands together', right: 'the right hand', left: 'the left hand' } as const
+const plain = (text: string): string => text || 'the plain course'
 
-/** Requirements name chords from their root. */
-function related(material: NamedMaterial, requirement: Requirement): boolean {
-  const [own, asked] = [KINDS[material.kind], KINDS[requirement.kind]]
-  const sameKeys = pitchClass(parseNote(material.tonic)) === pitchClass(parseNote(requirement.tonic))
-  return sameKeys && own.family === asked.family && own.mode === asked.mode && !material.inversion
+const keyOf = (tonic: string, kind: NamedMaterial['kind']): string =>
+  `${pitchClass(parseNote(tonic))}/${KINDS[kind].family}/${KINDS[kind].mode}`
+
+/** Studies and requirements that can be near one another share this; enharmonic names count as equal. */
+export const kinOf = (recipe: Recipe): string | null => {
+  const { material } = recipe
+  return isFree(material) ? null : keyOf(material.tonic, material.kind)
+}
+export const kinAsked = ({ tonic, kind }: Requirement): string => keyOf(tonic, kind)
+
+type Miss = (field: Shortfall['field'], words: string, effort: number) => void
+
+function materialShort({ material }: Recipe, asked: Requirement, miss: Miss): void {
+  const { kind, inversion = 0 } = material as NamedMaterial
+  if (kind !== asked.kind) miss('kind', `${KINDS[asked.kind].words} asked, this is ${KINDS[kind].words}`, 40)
+  if (inversion === asked.inversion) return
+  const words = (n: number) => ['root position', 'first inversion', 'second inversion', 'third inversion'][n]!
+  miss('inversion', `${words(asked.inversion)} asked, this is ${words(inversion)}`, 40)
 }
 
-function shortfalls(recipe: Recipe, { kind }: NamedMaterial, asked: Requirement): Shortfall[] {
-  const found: Shortfall[] = []
-  const miss = (field: Shortfall['field'], words: string, effort: number) => found.push({ field, words, effort })
-  if (kind !== asked.kind) miss('kind', `${KINDS[asked.kind].words} asked, this is ${KINDS[kind].words}`, 40)
-  if (recipe.hands !== asked.hands) {
-    miss('hands', `${HANDS[asked.hands]} asked, this is ${HANDS[recipe.hands]}`, 50)
-  } else if (asked.hands === 'together' && recipe.motion !== asked.motion) {
+function togetherShort(recipe: Recipe, asked: Requirement, miss: Miss): void {
+  if (recipe.motion !== asked.motion) {
     miss('motion', `${asked.motion} motion asked, this is ${recipe.motion}`, 50)
+    return
   }
-  const apart = apartWords(recipe)
-  if (apart && asked.hands === 'together') miss('interval', `hands an octave apart asked, these lie ${apart}`, 50)
-  if (recipe.octaves < asked.octaves) {
-    miss('octaves', `${octaveWords(recipe.octaves)}, ${asked.octaves} asked`, 20 * (asked.octaves - recipe.octaves))
+  if (asked.motion === 'contrary') {
+    const { contraryFrom } = asked
+    const from = { unison: 'on one key', octave: 'an octave apart' } as const
+    if (contraryFrom !== null && contraryFrom !== recipe.contraryFrom) {
+      miss('contraryFrom', `from ${from[contraryFrom]} asked, this begins ${from[recipe.contraryFrom]}`, 30)
+    }
+    return
+  }
+  if (recipe.interval !== asked.interval) {
+    miss(
+      'interval',
+      `hands a${asked.interval === 'octave' ? 'n' : ''} ${asked.interval} apart asked, these lie a${recipe.interval === 'octave' ? 'n' : ''} ${recipe.interval} apart`,
+      50,
+    )
+  } else if (asked.interval !== 'octave' && asked.tonicHand && recipe.tonicHand !== asked.tonicHand) {
+    miss('tonicHand', `${asked.tonicHand} hand on the tonic asked, this has the ${recipe.tonicHand}`, 30)
+  }
+}
+
+function handsShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
+  if (recipe.hands === asked.hands) {
+    if (asked.hands === 'together') togetherShort(recipe, asked, miss)
+    return
+  }
+  const stands = policies.togetherForSeparate && recipe.hands === 'together' && recipe.motion === 'similar'
+  if (!stands) miss('hands', `${HANDS[asked.hands]} asked, this is ${HANDS[recipe.hands]}`, 50)
+}
+
+function lengthShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
+  const lacking = asked.octaves - recipe.octaves
+  if (lacking > 0) miss('octaves', `${octaveWords(recipe.octaves)}, ${asked.octaves} asked`, 20 * lacking)
+  else if (lacking < 0 && !policies.moreOctaves) {
+    miss('octaves', `${octaveWords(recipe.octaves)}, just ${asked.octaves} asked`, 10)
   }
   if (recipe.course !== asked.course) {
-    miss('course', `${asked.course.replace('-', ' and ')} asked, this goes ${recipe.course.replace('-', ' and ')}`, 10)
+    const way = (course: string) => course.replace('-', ' and ')
+    miss('course', `${way(asked.course)} asked, this goes ${way(recipe.course)}`, 10)
   }
-  const shape = shapeWords(recipe)
-  if (shape) miss('pattern', `the plain course asked, this is ${shape}`, 50)
-  if (asked.articulations.length > 0 && !asked.articulations.includes(recipe.articulation)) {
-    miss('articulation', `${asked.articulations.join(' or ')} asked, this is ${recipe.articulation}`, 10)
+}
+
+function shapeShort(recipe: Recipe, asked: Requirement, miss: Miss): void {
+  const [own, wanted] = [shapeWords(recipe), askedShape(asked)]
+  if (own !== wanted) miss('pattern', `${plain(wanted)} asked, this is ${plain(own)}`, 50)
+  const { resolution } = asked
+  if (resolution !== 'none' && recipe.bookends.after !== resolution) {
+    miss('resolution', `${resolution === 'cadence' ? 'a cadence' : 'the tonic chord'} asked after it`, 10)
   }
+}
+
+function touchShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
+  const touches = asked.articulations.length > 0 ? asked.articulations : policies.anyTouch ? [] : ['legato' as const]
+  if (touches.length > 0 && !touches.includes(recipe.articulation)) {
+    miss('articulation', `${touches.join(' or ')} asked, this is ${recipe.articulation}`, 10)
+  }
+}
+
+function tempoShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
   const [own, least] = [notesPerMinute(recipe.tempo), notesPerMinute(asked.tempo)]
+  const most = asked.tempo.most === undefined ? null : asked.tempo.most * asked.tempo.notesPerBeat
   if (own < least) miss('tempo', `${own} of ${least} notes a minute`, Math.ceil((30 * (least - own)) / least))
+  else if (most !== null && own > most) miss('tempo', `${own} notes a minute, ${most} at the most`, 5)
+  else if (own > (most ?? least) && !policies.fasterTempo) {
+    miss('tempo', `${own} notes a minute, just ${least} asked`, 5)
+  }
+}
+
+function sticksShort(recipe: MalletRecipe, asked: Requirement, miss: Miss): void {
+  if (recipe.mallets.count !== asked.mallets) {
+    miss('mallets', `${asked.mallets === 4 ? 'four' : 'two'} mallets asked, this is for ${recipe.mallets.count}`, 60)
+  }
+  if (asked.lead && hasLead(recipe) && recipe.lead !== asked.lead) {
+    miss('lead', `${asked.lead} lead asked, this has the ${recipe.lead}`, 15)
+  }
+  const rolled = recipe.roll.manner !== 'none'
+  if (rolled !== asked.rolled)
+    miss('roll', asked.rolled ? 'rolled notes asked' : 'single strokes asked, this is rolled', 30)
+  if (recipe.rudiment !== 'none') miss('pattern', 'the plain course asked, this is a rudiment', 50)
+  if (asked.top && recipe.tops !== asked.top) {
+    miss('top', `top note ${asked.top} asked, this strikes it ${recipe.tops}`, 10)
+  }
+}
+
+function shortfalls(recipe: Recipe, asked: Requirement, policies: Policies): Shortfall[] {
+  const found: Shortfall[] = []
+  const miss: Miss = (field, words, effort) => void found.push({ field, words, effort })
+  materialShort(recipe, asked, miss)
+  if (isMallets(recipe)) sticksShort(recipe, asked, miss)
+  else handsShort(recipe, asked, policies, miss)
+  lengthShort(recipe, asked, policies, miss)
+  shapeShort(recipe, asked, miss)
+  touchShort(recipe, asked, policies, miss)
+  tempoShort(recipe, asked, policies, miss)
   return found
 }
 
-/** Holds a study against an atom; null where it is another study altogether. Enharmonic names count as equal. */
-export function matchOf(recipe: Recipe, atom: Atom): Match | null {
-  const { material } = recipe
-  // syllabi on file are for the piano: sticks on bars are other studies
-  if (isFree(material) || isMallets(recipe)) return null
-  let best: Match | null = null
-  atom.variants.forEach((requirement, variant) => {
-    if (!related(material, requirement)) return
-    const short = shortfalls(recipe, material, requirement)
-    if (short.length > MOST_SHORT) return
-    const effort = short.reduce((sum, each) => sum + each.effort, 0)
-    if (!best || effort < best.effort) best = { variant, short, effort }
+/** A study beside each variant of an atom that it is near to; none where it is another study altogether. */
+export function matchesOf(recipe: Recipe, atom: Atom, policies: Policies = USUAL_POLICIES): Match[] {
+  const kin = kinOf(recipe)
+  if (kin === null) return []
+  return atom.variants.flatMap((requirement, variant) => {
+    if (kinAsked(requirement) !== kin) return []
+    const short = shortfalls(recipe, requirement, policies)
+    return short.length > MOST_SHORT
+      ? []
+      : [{ variant, short, effort: short.reduce((sum, each) => sum + each.effort, 0) }]
   })
-  return best
 }
+
+/** The nearest of some matches; the first of equals. */
+export const nearest = (matches: readonly Match[]): Match | null =>
+  matches.reduce<Match | null>((best, each) => (best === null || each.effort < best.effort ? each : best), null)
+
+/** Holds a study against an atom; null where it is another study altogether. Enharmonic names count as equal. */
+export const matchOf = (recipe: Recipe, atom: Atom, policies?: Policies): Match | null =>
+  nearest(matchesOf(recipe, atom, policies))

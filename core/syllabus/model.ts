@@ -1,46 +1,134 @@
 import type { KindId } from '../material'
-import type { Articulation, Course, Hand, Motion, Tempo } from '../study'
+import type { Articulation, Course, Figure, Hand, HandsApart, Motion, Recipe, Tempo, Walk } from '../study'
 
 export const SYLLABUS_FORMAT = 'tactum-syllabus/1'
-export const CHOOSERS = ['candidate', 'examiner'] as const
-export const ENTRY_HANDS = ['together', 'right', 'left', 'separate'] as const
+/** Instruments that boards write lists for; the accordion's lists ask its right hand for now. */
+export const SYLLABUS_INSTRUMENTS = ['piano', 'accordion', 'mallets'] as const
+export type SyllabusInstrument = (typeof SYLLABUS_INSTRUMENTS)[number]
+/** Who picks: the candidate, so that one serves; the examiner, so that all must be ready; or both are played. */
+export const CHOOSERS = ['candidate', 'examiner', 'both'] as const
+export type Chooser = (typeof CHOOSERS)[number]
+/** Over what a candidate's choice holds: each key by itself, all keys of the entry, or the whole grade. */
+export const SCOPES = ['key', 'entry', 'grade'] as const
+export const ENTRY_HANDS = ['together', 'right', 'left', 'separate', 'either', 'each'] as const
+/** Where hands in contrary motion begin: on one key, or an octave apart. */
+export const CONTRARY_FROM = ['unison', 'octave'] as const
 export const BEATS = ['eighth', 'quarter', 'dotted-quarter', 'half'] as const
+export const TEMPO_KINDS = ['minimum', 'recommended'] as const
+export const SEVENTHS = ['on', 'of'] as const
+export const RESOLUTIONS = ['none', 'tonic-chord', 'cadence'] as const
+export const LEADS = ['either', 'right', 'left', 'both'] as const
+export const BUNDLES = ['items', 'keys', 'entries'] as const
 
-/** Keys named one by one, or all whose signature has at most so many sharps and flats. */
-export type Keys = readonly string[] | { readonly sharps: number; readonly flats: number }
+/** All keys whose signature has at most so many sharps and flats. */
+export interface KeysWithin {
+  readonly sharps: number
+  readonly flats: number
+}
+/** The keys of another entry of the grade, major for major and minor for minor: “arpeggios of the above keys”. */
+export interface KeysAs {
+  readonly as: string
+}
+export type Keys = readonly string[] | KeysWithin | KeysAs
+
+export interface AskedTempo extends Tempo {
+  readonly beat: (typeof BEATS)[number]
+  readonly kind: (typeof TEMPO_KINDS)[number]
+  /** Beats a minute at the most, where the list sets a limit. */
+  readonly most?: number
+}
 
 /** One line of a printed list. */
 export interface Entry {
   readonly id: string
   /** The requirement as printed. */
   readonly words: string
+  /** The interpretation taken, in the teacher's words. */
+  readonly reading: string
+  /** What the printed words leave open; the interpretation taken answers it for now. */
+  readonly open: readonly string[]
   readonly keys: Keys
+  /** Keys left out of them. */
+  readonly except: readonly string[]
+  /** All of the keys, or any so many, which the candidate picks. */
+  readonly pick: 'all' | number
   readonly kinds: readonly KindId[]
-  /** Who picks among the kinds: `candidate`, one form to a key serves; `examiner`, all must be ready. */
-  readonly chooser: (typeof CHOOSERS)[number]
-  /** `separate`: each hand by itself, counted as two. */
+  /** Who picks among kinds of one mode. */
+  readonly chooser: Chooser
+  readonly scope: (typeof SCOPES)[number]
+  /** Positions that chords begin in; each is asked. */
+  readonly inversions: readonly number[]
+  /** A seventh is named on its root, or as the dominant seventh of a key. */
+  readonly seventh: (typeof SEVENTHS)[number]
+  /** `separate`: each hand by itself, counted as two; `either`: one of them serves; `each`: both of them and together. */
   readonly hands: (typeof ENTRY_HANDS)[number]
   readonly motion: Motion
+  readonly contraryFrom: (typeof CONTRARY_FROM)[number] | null
+  readonly interval: HandsApart
+  /** Null: whichever hand has the tonic. */
+  readonly tonicHand: Hand | null
   readonly octaves: number
   readonly course: Course
-  /** Touches that serve; none named, any does. */
+  /** Null: once or twice, as the candidate likes. Heard on mallets only. */
+  readonly top: 'once' | 'twice' | null
+  /** Touches asked; none named, the policy says what counts. */
   readonly articulations: readonly Articulation[]
+  readonly touchChooser: Chooser
   /** As printed; compared as notes a minute. */
-  readonly tempo: Tempo & { readonly beat: (typeof BEATS)[number] }
+  readonly tempo: AskedTempo
+  readonly figure: Figure
+  readonly walk: Walk
+  readonly resolution: (typeof RESOLUTIONS)[number]
+  readonly lead: (typeof LEADS)[number]
+  readonly rolled: boolean
+  readonly mallets: 2 | 4
+  readonly memory: boolean
+  /** What is asked beyond this: bellows, bass rows, sticks, dynamics. Shown; not graded. */
+  readonly conditions: readonly string[]
+}
+
+/** So many of a group's items, of its keys with all that is asked in them, or of its entries as wholes. */
+export interface AnyRule {
+  readonly any: number
+  readonly of: (typeof BUNDLES)[number]
 }
 
 export interface Group {
   readonly id: string
   readonly title: string
-  /** All of its atoms, or any so many of them. */
-  readonly rule: 'all' | { readonly any: number }
+  readonly rule: 'all' | AnyRule
+  /** How many an examiner asks from it; null where the board does not say. */
+  readonly draw: number | null
   readonly entries: readonly Entry[]
 }
 
 export interface Grade {
   readonly id: string
   readonly title: string
+  /** A grade whose requirements are asked as well. */
+  readonly includes: string | null
+  /** How many an examiner asks in all; what the groups leave is drawn from the whole. */
+  readonly draw: number | null
   readonly groups: readonly Group[]
+}
+
+export interface Criterion {
+  readonly id: string
+  readonly title: string
+  /** Marks at the most, for one item. */
+  readonly most: number
+}
+export interface Band {
+  readonly title: string
+  /** Marks of the whole from which it holds. */
+  readonly least: number
+}
+/** How a board marks what it has asked. */
+export interface Marking {
+  /** Marks that the whole is out of. */
+  readonly total: number
+  readonly criteria: readonly Criterion[]
+  readonly bands: readonly Band[]
 }
 
 export interface Syllabus {
@@ -48,8 +136,12 @@ export interface Syllabus {
   readonly id: string
   readonly title: string
   readonly board: string
-  readonly instrument: 'piano'
+  readonly instrument: SyllabusInstrument
+  /** The year, as a rule. */
   readonly edition: string
+  /** The id of the edition before. */
+  readonly follows: string | null
+  readonly marking: Marking | null
   readonly grades: readonly Grade[]
 }
 
@@ -57,12 +149,23 @@ export interface Syllabus {
 export interface Requirement {
   readonly tonic: string
   readonly kind: KindId
+  readonly inversion: number
   readonly hands: 'together' | Hand
   readonly motion: Motion
+  readonly contraryFrom: Entry['contraryFrom']
+  readonly interval: HandsApart
+  readonly tonicHand: Hand | null
   readonly octaves: number
   readonly course: Course
+  readonly top: Entry['top']
   readonly articulations: readonly Articulation[]
-  readonly tempo: Entry['tempo']
+  readonly tempo: AskedTempo
+  readonly figure: Figure
+  readonly walk: Walk
+  readonly resolution: Entry['resolution']
+  readonly lead: Hand | null
+  readonly rolled: boolean
+  readonly mallets: 2 | 4
 }
 
 /** The smallest thing that can be asked: any one of its variants meets it. */
@@ -71,5 +174,13 @@ export interface Atom {
   readonly group: string
   readonly entry: string
   readonly words: string
+  /** The key as it is named in the list; the same in all variants. */
+  readonly tonic: string
   readonly variants: readonly Requirement[]
+  /** Atoms of one scope are met in one form: the candidate chooses once for all of them. Null: each by itself. */
+  readonly scope: string | null
 }
+
+/** Whether a list for an instrument asks what a recipe is for: sticks on bars, or fingers on keys. */
+export const isFor = (instrument: SyllabusInstrument, recipe: Pick<Recipe, 'instrument'>): boolean =>
+  (instrument === 'mallets') === (recipe.instrument !== 'piano')

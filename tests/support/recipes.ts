@@ -133,6 +133,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
     keep: fc.boolean(),
     startOctave: fc.integer({ min: 1, max: 6 }),
     interval: fc.constantFrom('octave', 'third', 'sixth', 'tenth'),
+    contraryFrom: fc.constantFrom('unison', 'octave'),
     tonicHand: fc.constantFrom('right', 'left'),
     bpm: fc.integer({ min: 20, max: 240 }),
     signature: fc.constantFrom('own', 'parallel', 'none'),

@@ -66,12 +66,13 @@ const kind = computed(() => (named.value ? KINDS[named.value.kind] : null))
 const runs = computed(() => kind.value?.texture === 'run' && now.value.school !== 'two-hand-tetrachords')
 const apart = computed(() => runs.value && !kind.value!.second && [7, 12].includes(kind.value!.up.length))
 
-type HandsChoice = Pick<Recipe, 'hands' | 'motion' | 'interval' | 'tonicHand'>
+type HandsChoice = Pick<Recipe, 'hands' | 'motion' | 'interval' | 'tonicHand' | 'contraryFrom'>
 const choice = (hands: Recipe['hands'], more: Partial<HandsChoice> = {}): HandsChoice => ({
   hands,
   motion: 'similar',
   interval: 'octave',
   tonicHand: 'left',
+  contraryFrom: 'unison',
   ...more,
 })
 const optionOf = (value: HandsChoice, words: string, note = '') => ({ value: JSON.stringify(value), words, note })
@@ -82,15 +83,24 @@ const APART = (['third', 'sixth', 'tenth'] as const).flatMap((interval) =>
 )
 const HANDS = computed(() => [
   optionOf(choice('together'), 'hands together'),
-  ...(runs.value ? [optionOf(choice('together', { motion: 'contrary' }), 'contrary motion')] : []),
+  ...(runs.value
+    ? [
+        optionOf(choice('together', { motion: 'contrary' }), 'contrary motion'),
+        optionOf(
+          choice('together', { motion: 'contrary', contraryFrom: 'octave' }),
+          'contrary, from an octave apart',
+        ),
+      ]
+    : []),
   optionOf(choice('right'), 'right hand'),
   optionOf(choice('left'), 'left hand'),
   ...(apart.value ? APART : []),
 ])
 const hands = computed(() => {
-  const { hands: which, motion, interval, tonicHand } = now.value
+  const { hands: which, motion, interval, tonicHand, contraryFrom } = now.value
   if (which !== 'together') return JSON.stringify(choice(which))
-  return JSON.stringify(interval === 'octave' ? choice(which, { motion }) : choice(which, { interval, tonicHand }))
+  if (motion === 'contrary') return JSON.stringify(choice(which, { motion, contraryFrom }))
+  return JSON.stringify(interval === 'octave' ? choice(which) : choice(which, { interval, tonicHand }))
 })
 const handsWords = computed(() => HANDS.value.find((each) => each.value === hands.value)?.words ?? 'hands together')
 /** Another family of material may lie elsewhere, be shorter, and know other ways for the hands. */

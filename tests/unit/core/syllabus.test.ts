@@ -214,7 +214,7 @@ describe('bad syllabi are refused by field', () => {
     [
       'an entry named twice',
       (f) => (f.grades[0].groups[0].entries[1].id = 'I.A1'),
-      'grades[0].groups[0].entries[0].id',
+      'grades[0].groups[0].entries[1].id',
     ],
     [
       'an unknown kind',

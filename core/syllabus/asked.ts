@@ -1,0 +1,41 @@
+import { completeRecipe, type RecipeInput } from '../study'
+import { atomsOf } from './expand'
+import { matchOf, type Policies } from './match'
+import { isFor, type Syllabus } from './model'
+
+/** Where one study is asked, and how near it comes. */
+export interface AskedIn {
+  readonly syllabus: string
+  readonly title: string
+  readonly grade: string
+  readonly gradeTitle: string
+  readonly words: string
+  readonly status: 'covered' | 'near'
+  readonly reasons: readonly string[]
+}
+
+/** The grades of some syllabi that ask for a study: in each the atom that it comes nearest to. */
+export function whereAsked(syllabi: readonly Syllabus[], study: RecipeInput, policies?: Policies): AskedIn[] {
+  const recipe = completeRecipe(study)
+  return syllabi
+    .filter(({ instrument }) => isFor(instrument, recipe))
+    .flatMap((syllabus) =>
+      syllabus.grades.flatMap((grade): AskedIn[] => {
+        const found = atomsOf(syllabus, grade).flatMap((atom) => {
+          const match = matchOf(recipe, atom, policies)
+          return match ? [{ atom, match }] : []
+        })
+        const [best] = found.sort((a, b) => a.match.effort - b.match.effort)
+        if (!best) return []
+        const { short } = best.match
+        return [
+          {
+            ...{ syllabus: syllabus.id, title: syllabus.title, grade: grade.id, gradeTitle: grade.title },
+            words: best.atom.words,
+            status: short.length === 0 ? 'covered' : 'near',
+            reasons: short.map((each) => each.words),
+          },
+        ]
+      }),
+    )
+}

@@ -1,0 +1,97 @@
+import type { Entry, Grade, Group, Marking, Syllabus } from './model'
+
+type Optional<T, K extends keyof T> = Omit<T, K> & { readonly [field in K]?: T[field] }
+
+/** What an entry says where it says nothing. */
+export const ENTRY_DEFAULTS = {
+  reading: '',
+  open: [],
+  except: [],
+  pick: 'all',
+  chooser: 'examiner',
+  scope: 'key',
+  inversions: [0],
+  seventh: 'on',
+  hands: 'together',
+  motion: 'similar',
+  contraryFrom: null,
+  interval: 'octave',
+  tonicHand: null,
+  course: 'up-down',
+  top: null,
+  articulations: [],
+  touchChooser: 'candidate',
+  figure: 'straight',
+  walk: 'straight',
+  resolution: 'none',
+  lead: 'either',
+  rolled: false,
+  mallets: 2,
+  memory: false,
+  conditions: [],
+} as const satisfies Omit<Entry, 'id' | 'words' | 'keys' | 'kinds' | 'octaves' | 'tempo'>
+
+type TempoInput = Optional<Entry['tempo'], 'beat' | 'kind'>
+export type EntryInput = Optional<Omit<Entry, 'tempo'>, keyof typeof ENTRY_DEFAULTS> & { readonly tempo: TempoInput }
+
+export const TEMPO_DEFAULTS = { beat: 'quarter', kind: 'minimum' } as const
+export const GROUP_DEFAULTS = { rule: 'all', draw: null } as const satisfies Partial<Group>
+export const GRADE_DEFAULTS = { includes: null, draw: null } as const satisfies Partial<Grade>
+export const SYLLABUS_DEFAULTS = {
+  instrument: 'piano',
+  edition: '',
+  follows: null,
+  marking: null,
+} as const satisfies Partial<Syllabus>
+
+/** An entry with every field said. */
+export const completeEntry = (input: EntryInput): Entry => ({
+  ...ENTRY_DEFAULTS,
+  ...input,
+  tempo: { ...TEMPO_DEFAULTS, ...input.tempo },
+})
+
+const isDefault = (value: unknown, usual: unknown): boolean => JSON.stringify(value) === JSON.stringify(usual)
+
+function without<T extends object>(value: T, defaults: object): Partial<T> {
+  const usual = defaults as Record<string, unknown>
+  return Object.fromEntries(
+    Object.entries(value).filter(([field, own]) => !(field in usual) || !isDefault(own, usual[field])),
+  ) as Partial<T>
+}
+
+/** A syllabus without what is said by silence: what a file holds. */
+export const leanSyllabus = (syllabus: Syllabus): object => ({
+  ...without(syllabus, SYLLABUS_DEFAULTS),
+  instrument: syllabus.instrument,
+  grades: syllabus.grades.map((grade) => ({
+    ...without(grade, GRADE_DEFAULTS),
+    groups: grade.groups.map((group) => ({
+      ...without(group, GROUP_DEFAULTS),
+      entries: group.entries.map((entry) => ({
+        ...without(entry, ENTRY_DEFAULTS),
+        tempo: without(entry.tempo, TEMPO_DEFAULTS),
+      })),
+    })),
+  })),
+})
+
+/**
+ * Marking for boards that do not say theirs: common practice, no source. Pass at three fifths, merit at three
+ * quarters, distinction at 87 in a hundred.
+ */
+export const USUAL_MARKING: Marking = {
+  total: 100,
+  criteria: [
+    { id: 'notes', title: 'Right notes', most: 5 },
+    { id: 'flow', title: 'Flow', most: 5 },
+    { id: 'tempo', title: 'Tempo', most: 5 },
+    { id: 'tone', title: 'Evenness and tone', most: 5 },
+  ],
+  bands: [
+    { title: 'Distinction', least: 87 },
+    { title: 'Merit', least: 75 },
+    { title: 'Pass', least: 60 },
+    { title: 'Below pass', least: 0 },
+  ],
+}

@@ -1,0 +1,84 @@
+import type { AskedGrade } from './expand'
+import type { GradeReport } from './grade'
+import type { Atom } from './model'
+import { drawPattern, poolsOf } from './readiness'
+import { calledWords } from './words'
+
+/** One request of a mock exam. */
+export interface DrawnItem {
+  readonly atom: string
+  readonly group: string
+  /** As an examiner calls it. */
+  readonly call: string
+  /** What is asked, and how fast, for whoever marks it. */
+  readonly words: string
+  readonly notesPerMinute: number
+  /** Whether the set has it ready. */
+  readonly ready: boolean
+  /** Place of the study that serves it, from 0; null where none does. */
+  readonly study: number | null
+}
+
+/** Numbers from 0 to 1, the same ones for the same seed (mulberry32, public domain; from memory). */
+function seeded(seed: number): () => number {
+  let state = seed >>> 0
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0
+    let mixed = state
+    mixed = Math.imul(mixed ^ (mixed >>> 15), mixed | 1)
+    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61)
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
+  }
+}
+
+/** Some of a list, every choice equally likely; in the order in which they were drawn (Fisher and Yates). */
+function some<T>(items: readonly T[], count: number, random: () => number): T[] {
+  const left = [...items]
+  return Array.from(
+    { length: Math.min(count, left.length) },
+    () => left.splice(Math.floor(random() * left.length), 1)[0]!,
+  )
+}
+
+/**
+ * Draws a mock exam as an examiner would: so many from each group as the board asks, more from what is left; of what
+ * the candidate chooses only what was prepared. Groups are called in printed order.
+ * @param seed a whole number; the same one draws the same exam
+ */
+export function drawExam(
+  grade: AskedGrade,
+  atoms: readonly Atom[],
+  report: Pick<GradeReport, 'atoms'>,
+  seed: number,
+  mallets = false,
+): DrawnItem[] {
+  const random = seeded(seed)
+  const pool = report.atoms.flatMap((atom, at) => (atom.wanted ? [{ atom, at }] : []))
+  const sizes = new Map([...poolsOf(report.atoms)].map(([group, { size }]) => [group, size]))
+  const pattern = drawPattern(grade, sizes)
+  const first = pattern.groups.flatMap(({ group, asks }) =>
+    some(
+      pool.filter(({ atom }) => atom.group === group),
+      asks,
+      random,
+    ),
+  )
+  const rest = some(
+    pool.filter((each) => !first.includes(each)),
+    pattern.more,
+    random,
+  )
+  const order = new Map(grade.groups.map((group, at) => [group.id, at]))
+  return [...first, ...rest]
+    .sort((a, b) => order.get(a.atom.group)! - order.get(b.atom.group)!)
+    .map(({ atom: told, at }) => {
+      const atom = atoms[at]!
+      const variant = atom.variants[told.variant ?? 0]!
+      return {
+        ...{ atom: atom.id, group: atom.group, words: atom.words, study: told.study },
+        call: calledWords(atom, variant, mallets),
+        notesPerMinute: variant.tempo.bpm * variant.tempo.notesPerBeat,
+        ready: told.status === 'covered',
+      }
+    })
+}

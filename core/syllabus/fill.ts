@@ -1,0 +1,97 @@
+import type { RecipeInput } from '../study'
+import { recipeFor, type Settings } from './asRecipe'
+import { atomsOf } from './expand'
+import { gradeOf, type GradeReport } from './grade'
+import type { Atom, Requirement, Syllabus } from './model'
+import { formsWords } from './words'
+
+/** What a candidate chooses, by what there is to choose from: `harmonic-minor+melodic-minor` to one of them. */
+export type Choices = Readonly<Record<string, string>>
+
+/** A choice that a grade leaves to the candidate. */
+export interface OpenChoice {
+  readonly id: string
+  readonly words: string
+  readonly options: readonly { readonly value: string; readonly words: string }[]
+}
+
+const kindsOf = ({ variants }: Atom): string[] => [...new Set(variants.map(({ kind }) => kind))].sort()
+const handsOf = ({ variants }: Atom): string[] => [...new Set(variants.map(({ hands }) => hands))].sort()
+const touchesOf = ({ variants }: Atom): string[] => [...variants[0]!.articulations].sort()
+
+const open = (
+  id: string,
+  words: string,
+  options: readonly string[],
+  wordsOf: (value: string) => string,
+): OpenChoice[] =>
+  options.length < 2 ? [] : [{ id, words, options: options.map((value) => ({ value, words: wordsOf(value) })) }]
+
+/** Everything that has to be asked once before a grade can become a set. */
+export function openChoices(syllabus: Syllabus, gradeId: string): OpenChoice[] {
+  const found = new Map<string, OpenChoice>()
+  for (const atom of atomsOf(syllabus, gradeOf(syllabus, gradeId))) {
+    const kinds = kindsOf(atom)
+    const all = [
+      ...open(kinds.join('+'), formsWords(kinds as Requirement['kind'][]), kinds, (kind) =>
+        formsWords([kind as Requirement['kind']]),
+      ),
+      ...open('hands', 'either hand', handsOf(atom), (hand) => `${hand} hand`),
+      ...open(touchesOf(atom).join('+'), touchesOf(atom).join(' or '), touchesOf(atom), (touch) => touch),
+    ]
+    for (const choice of all) found.set(choice.id, choice)
+  }
+  return [...found.values()]
+}
+
+/** The variant that the candidate's choices come to. */
+function chosen(atom: Atom, choices: Choices): Requirement {
+  const kind = choices[kindsOf(atom).join('+')]
+  const hand = choices.hands
+  const fits = (variant: Requirement): number =>
+    Number(kind !== undefined && variant.kind === kind) * 2 + Number(hand !== undefined && variant.hands === hand)
+  const best = atom.variants.reduce((one, other) => (fits(other) > fits(one) ? other : one))
+  const touch = best.articulations.find((each) => each === choices[touchesOf(atom).join('+')])
+  return touch ? { ...best, articulations: [touch] } : best
+}
+
+/** The form in which a scope is met already; new studies must go with it. */
+function formsTaken(atoms: readonly Atom[], report: GradeReport, recipes: readonly RecipeInput[]): Map<string, string> {
+  const taken = new Map<string, string>()
+  report.atoms.forEach(({ study, status }, at) => {
+    const { scope } = atoms[at]!
+    const material = study === null ? null : recipes[study]!.material
+    if (scope !== null && status === 'covered' && material && 'kind' in material) taken.set(scope, material.kind)
+  })
+  return taken
+}
+
+/**
+ * The recipes that fill a grade's holes, one for each missing atom that counts, at the tempo asked.
+ * @param only ids of atoms to add, whether they count or not; all that are missing unless given
+ */
+export function recipesForMissing(
+  syllabus: Syllabus,
+  report: GradeReport,
+  {
+    settings = {},
+    choices = {},
+    only,
+    studies = [],
+  }: {
+    readonly settings?: Settings
+    readonly choices?: Choices
+    readonly only?: readonly string[]
+    readonly studies?: readonly RecipeInput[]
+  } = {},
+): RecipeInput[] {
+  const atoms = atomsOf(syllabus, gradeOf(syllabus, report.grade))
+  const taken = formsTaken(atoms, report, studies)
+  return report.atoms.flatMap(({ id, status, wanted }, at) => {
+    const asked = only ? only.includes(id) && status !== 'covered' : status === 'missing' && wanted
+    if (!asked) return []
+    const atom = atoms[at]!
+    const form = atom.scope === null ? undefined : taken.get(atom.scope)
+    return [recipeFor(chosen(atom, form ? { ...choices, [kindsOf(atom).join('+')]: form } : choices), settings)]
+  })
+}

@@ -1,0 +1,57 @@
+import { type Kind, KINDS, type KindId, signatureOf, usualTonics } from '../material'
+import { noteAbove, noteName, parseNote, pitchClass, RecipeError } from '../pitch'
+import type { Entry, Keys } from './model'
+
+const FIFTH = { steps: 4, semitones: 7 }
+const classOf = (tonic: string): number => pitchClass(parseNote(tonic))
+
+/** Every usual key of a kind within so many sharps and flats, from flats to sharps. */
+const within = (kind: Kind, { sharps, flats }: { sharps: number; flats: number }): string[] =>
+  usualTonics(kind)
+    .filter((tonic) => {
+      const fifths = signatureOf(tonic, kind)
+      return fifths <= sharps && fifths >= -flats
+    })
+    .map(noteName)
+
+/** Finds the entry whose keys these are. @throws RecipeError `keys.unknown`, `keys.circle` */
+function sourceOf(keys: Keys, entries: readonly Entry[], path: string, seen: readonly string[] = []): Entry | null {
+  if (!('as' in keys)) return null
+  const found = entries.find((entry) => entry.id === keys.as)
+  if (!found) throw new RecipeError('keys.unknown', `There is no entry “${keys.as}” to take keys from.`, path)
+  if (seen.includes(found.id)) {
+    const words = `Keys go round in a circle: ${[...seen, found.id].join(' takes them from ')}.`
+    throw new RecipeError('keys.circle', words, path)
+  }
+  return sourceOf(found.keys, entries, path, [...seen, found.id]) ?? found
+}
+
+/** Keys that an entry lists for kinds of one mode. */
+function listed(entry: Entry, kind: KindId): string[] {
+  const { keys } = entry
+  if ('as' in keys) return []
+  return 'sharps' in keys ? within(KINDS[kind], keys) : [...keys]
+}
+
+/** The other entry's keys: for a kind that has a mode, of its kinds of that mode only. */
+function borrowed(source: Entry, kind: KindId): string[] {
+  const { mode } = KINDS[kind]
+  const kinds = source.kinds.filter((other) => mode === null || KINDS[other].mode === mode)
+  return [...new Set(kinds.flatMap((other) => listed(source, other).filter((tonic) => !source.except.includes(tonic))))]
+}
+
+/**
+ * Tonics of an entry for one of its kinds, as the list names them; a dominant seventh “of” a key stands on its fifth.
+ * @param entries of the grade, which it may take keys from
+ * @throws RecipeError `keys.unknown`, `keys.circle`
+ */
+export function tonicsOf(entry: Entry, kind: KindId, entries: readonly Entry[], path = 'keys'): string[] {
+  const source = sourceOf(entry.keys, entries, `${path}.as`, [entry.id])
+  const tonics = source ? borrowed(source, kind) : listed(entry, kind)
+  const out = new Set(entry.except.map(classOf))
+  return tonics.filter((tonic) => !out.has(classOf(tonic)))
+}
+
+/** Where a chord stands that is named by a key. */
+export const rootOf = ({ seventh }: Pick<Entry, 'seventh'>, tonic: string, kind: KindId): string =>
+  seventh === 'of' && kind === 'dominant-seventh-arpeggio' ? noteName(noteAbove(parseNote(tonic), FIFTH)) : tonic

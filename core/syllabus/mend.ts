@@ -1,0 +1,116 @@
+import { isDegreePin, isFree, isMallets, type Pin, type Recipe, type RecipeInput } from '../study'
+import { recipeFor } from './asRecipe'
+import type { Shortfall } from './match'
+import type { Requirement } from './model'
+
+/** What one press does about a near study: alters it, or adds the form that is asked beside it. */
+export interface Mend {
+  readonly manner: 'alter' | 'add'
+  /** As it stands on the button. */
+  readonly words: string
+  readonly recipe: RecipeInput
+}
+
+type Field = Shortfall['field']
+
+/** What can be changed without losing what the study was for; anything else is another study. */
+const ALTERED: ReadonlySet<Field> = new Set<Field>([
+  'tempo',
+  'octaves',
+  'course',
+  'top',
+  'resolution',
+  'contraryFrom',
+  'tonicHand',
+])
+const MOVES: ReadonlySet<Field> = new Set<Field>([
+  'octaves',
+  'course',
+  'top',
+  'resolution',
+  'contraryFrom',
+  'tonicHand',
+])
+
+function tempoFor(recipe: Recipe, { tempo }: Requirement) {
+  const { bpm, notesPerBeat } = tempo
+  if (recipe.tempo.notesPerBeat === notesPerBeat) return { bpm, notesPerBeat }
+  const own = Math.ceil((bpm * notesPerBeat) / recipe.tempo.notesPerBeat)
+  return own >= 20 && own <= 240 ? { ...recipe.tempo, bpm: own } : { bpm, notesPerBeat }
+}
+
+function patch(field: Field, recipe: Recipe, asked: Requirement): Partial<RecipeInput> {
+  switch (field) {
+    case 'tempo':
+      return { tempo: tempoFor(recipe, asked) }
+    case 'octaves':
+      return { octaves: asked.octaves }
+    case 'course':
+      return { course: asked.course }
+    case 'top':
+      return { tops: asked.top ?? 'once' }
+    case 'resolution':
+      return { bookends: { ...recipe.bookends, after: asked.resolution } }
+    case 'contraryFrom':
+      return { contraryFrom: asked.contraryFrom ?? 'unison' }
+    default:
+      return { tonicHand: asked.tonicHand ?? 'left' }
+  }
+}
+
+const ADDS: Partial<Record<Field, string>> = {
+  kind: 'Add the other form',
+  inversion: 'Add the position',
+  hands: 'Add the hands asked',
+  motion: 'Add the motion asked',
+  interval: 'Add the distance asked',
+  pattern: 'Add the pattern asked',
+  articulation: 'Add the other touch',
+  lead: 'Add the other lead',
+  roll: 'Add the strokes asked',
+  mallets: 'Add it for the mallets asked',
+}
+
+function alterWords(recipe: Recipe, asked: Requirement, short: readonly Shortfall[], altered: RecipeInput): string {
+  const words = short.map(({ field }) => {
+    if (field === 'tempo') {
+      const bpm = altered.tempo!.bpm!
+      return `${bpm > recipe.tempo.bpm ? 'raise' : 'lower'} to ${bpm}`
+    }
+    if (field === 'octaves') {
+      const more = asked.octaves - recipe.octaves
+      return more === 1 ? 'add the octave' : more > 1 ? `add ${more} octaves` : `keep to ${asked.octaves}`
+    }
+    const rest: Partial<Record<Field, string>> = {
+      course: 'turn the course',
+      top: `strike the top ${asked.top}`,
+      resolution: 'add the ending',
+      contraryFrom: `begin ${asked.contraryFrom === 'octave' ? 'an octave apart' : 'on one key'}`,
+      tonicHand: 'change hands on the tonic',
+    }
+    return rest[field] ?? field
+  })
+  const said = words.join(', ')
+  return said.charAt(0).toUpperCase() + said.slice(1)
+}
+
+/** Pins that count notes cannot outlive a change of the notes. */
+const kept = (pins: Recipe['pins']): Recipe['pins'] => (pins as readonly Pin[]).filter(isDegreePin) as Recipe['pins']
+
+/** How a near study is made to meet a requirement. */
+export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Shortfall[]): Mend {
+  const alters = short.every(({ field }) => ALTERED.has(field)) && !isFree(recipe.material)
+  if (!alters) {
+    const first = short.find(({ field }) => !ALTERED.has(field))!
+    const { instrument } = recipe
+    const settings = isMallets(recipe)
+      ? { instrument, school: recipe.school, bars: recipe.bars }
+      : { school: recipe.school, handSize: recipe.handSize }
+    return { manner: 'add', words: ADDS[first.field] ?? 'Add it', recipe: recipeFor(asked, settings) }
+  }
+  const moves = short.some(({ field }) => MOVES.has(field))
+  const { startOctave, ...rest } = recipe
+  const base: RecipeInput = moves ? { ...rest, pins: kept(recipe.pins) } : { ...rest, startOctave }
+  const altered = short.reduce<RecipeInput>((now, { field }) => ({ ...now, ...patch(field, recipe, asked) }), base)
+  return { manner: 'alter', words: alterWords(recipe, asked, short, altered), recipe: altered }
+}

@@ -1,0 +1,151 @@
+import Joi, { type ObjectSchema } from 'joi'
+import { KIND_IDS } from '#core/material'
+import {
+  ARTICULATIONS,
+  CONTRARY_FROM,
+  COURSES,
+  FIGURES,
+  INTERVALS,
+  MOST_OCTAVES,
+  MOTIONS,
+  NOTES_PER_BEAT,
+  TEMPO_RANGE,
+  WALKS,
+} from '#core/study'
+import {
+  BEATS,
+  BUNDLES,
+  CHOOSERS,
+  ENTRY_DEFAULTS,
+  ENTRY_HANDS,
+  GRADE_DEFAULTS,
+  GROUP_DEFAULTS,
+  LEADS,
+  RESOLUTIONS,
+  SCOPES,
+  SEVENTHS,
+  type Syllabus,
+  SYLLABUS_DEFAULTS,
+  SYLLABUS_FORMAT,
+  SYLLABUS_INSTRUMENTS,
+  TEMPO_DEFAULTS,
+  TEMPO_KINDS,
+} from '#core/syllabus'
+import { note } from './recipeSchema'
+import { words } from './words'
+
+const identifier = words(80).min(1)
+const slug = Joi.string()
+  .pattern(/^[a-z0-9][a-z0-9-]{0,60}$/)
+  .messages({ 'string.pattern.base': '{{#label}} must be lower-case letters, digits and hyphens' })
+const whole = (least: number, most: number) => Joi.number().integer().min(least).max(most)
+const oneOf = (values: readonly (string | number)[], usual: string | number) => Joi.valid(...values).default(usual)
+const listOf = (values: readonly string[], usual: readonly string[]) =>
+  Joi.array()
+    .items(Joi.valid(...values))
+    .unique()
+    .default([...usual])
+const texts = (most: number) => Joi.array().items(words(most).min(1)).max(20).default([])
+
+const keysSchema = Joi.alternatives(
+  Joi.array().items(note).min(1).max(60).unique(),
+  Joi.object({ sharps: whole(0, 7).required(), flats: whole(0, 7).required() }),
+  Joi.object({ as: identifier.required() }),
+)
+
+const bpm = whole(TEMPO_RANGE.least, TEMPO_RANGE.most)
+const tempoSchema = Joi.object({
+  beat: oneOf(BEATS, TEMPO_DEFAULTS.beat),
+  bpm: bpm.required(),
+  notesPerBeat: Joi.valid(...NOTES_PER_BEAT).required(),
+  kind: oneOf(TEMPO_KINDS, TEMPO_DEFAULTS.kind),
+  most: bpm,
+})
+
+const entrySchema = Joi.object({
+  id: identifier.required(),
+  words: words(400).required(),
+  reading: words(400).allow('').default(ENTRY_DEFAULTS.reading),
+  open: texts(200),
+  keys: keysSchema.required(),
+  except: Joi.array().items(note).max(30).default([]),
+  pick: Joi.alternatives(Joi.valid('all'), whole(1, 60)).default(ENTRY_DEFAULTS.pick),
+  kinds: Joi.array()
+    .items(Joi.valid(...KIND_IDS))
+    .min(1)
+    .unique()
+    .required(),
+  chooser: oneOf(CHOOSERS, ENTRY_DEFAULTS.chooser),
+  scope: oneOf(SCOPES, ENTRY_DEFAULTS.scope),
+  inversions: Joi.array()
+    .items(whole(0, 3))
+    .min(1)
+    .unique()
+    .default([...ENTRY_DEFAULTS.inversions]),
+  seventh: oneOf(SEVENTHS, ENTRY_DEFAULTS.seventh),
+  hands: oneOf(ENTRY_HANDS, ENTRY_DEFAULTS.hands),
+  motion: oneOf(MOTIONS, ENTRY_DEFAULTS.motion),
+  contraryFrom: Joi.valid(...CONTRARY_FROM, null).default(null),
+  interval: oneOf(INTERVALS, ENTRY_DEFAULTS.interval),
+  tonicHand: Joi.valid('right', 'left', null).default(null),
+  octaves: whole(1, MOST_OCTAVES).required(),
+  course: oneOf(COURSES, ENTRY_DEFAULTS.course),
+  top: Joi.valid('once', 'twice', null).default(null),
+  articulations: listOf(ARTICULATIONS, ENTRY_DEFAULTS.articulations),
+  touchChooser: oneOf(CHOOSERS, ENTRY_DEFAULTS.touchChooser),
+  tempo: tempoSchema.required(),
+  figure: oneOf(FIGURES, ENTRY_DEFAULTS.figure),
+  walk: oneOf(WALKS, ENTRY_DEFAULTS.walk),
+  resolution: oneOf(RESOLUTIONS, ENTRY_DEFAULTS.resolution),
+  lead: oneOf(LEADS, ENTRY_DEFAULTS.lead),
+  rolled: Joi.boolean().default(ENTRY_DEFAULTS.rolled),
+  mallets: oneOf([2, 4], ENTRY_DEFAULTS.mallets),
+  memory: Joi.boolean().default(ENTRY_DEFAULTS.memory),
+  conditions: texts(200),
+})
+
+const groupSchema = Joi.object({
+  id: identifier.required(),
+  title: words(200).required(),
+  rule: Joi.alternatives(
+    Joi.valid('all'),
+    Joi.object({ any: whole(1, 500).required(), of: oneOf(BUNDLES, 'items') }),
+  ).default(GROUP_DEFAULTS.rule),
+  draw: whole(0, 100).allow(null).default(GROUP_DEFAULTS.draw),
+  entries: Joi.array().min(1).max(200).items(entrySchema).required(),
+})
+
+const gradeSchema = Joi.object({
+  id: identifier.required(),
+  title: words(80).required(),
+  includes: identifier.allow(null).default(GRADE_DEFAULTS.includes),
+  draw: whole(1, 100).allow(null).default(GRADE_DEFAULTS.draw),
+  groups: Joi.array().min(1).max(60).required().items(groupSchema),
+})
+
+const markingSchema = Joi.object({
+  total: whole(1, 1000).required(),
+  criteria: Joi.array()
+    .items(Joi.object({ id: identifier.required(), title: words(80).required(), most: whole(1, 9).required() }))
+    .min(1)
+    .max(8)
+    .required(),
+  bands: Joi.array()
+    .items(Joi.object({ title: words(80).required(), least: whole(0, 1000).required() }))
+    .min(1)
+    .max(10)
+    .required(),
+})
+
+/** A board's list: `tactum-syllabus/1`. */
+export const syllabusSchema: ObjectSchema<Syllabus> = Joi.object({
+  format: Joi.valid(SYLLABUS_FORMAT).required(),
+  id: slug.required(),
+  title: words(120).required(),
+  board: words(120).required(),
+  instrument: oneOf(SYLLABUS_INSTRUMENTS, SYLLABUS_DEFAULTS.instrument),
+  edition: words(40).allow('').default(SYLLABUS_DEFAULTS.edition),
+  follows: slug.allow(null).default(SYLLABUS_DEFAULTS.follows),
+  marking: markingSchema.allow(null).default(SYLLABUS_DEFAULTS.marking),
+  grades: Joi.array().min(1).max(30).required().items(gradeSchema),
+})

@@ -1,0 +1,9 @@
+import Joi from 'joi'
+
+/** Text that people type: no control characters, trimmed, of a bounded length. */
+export const words = (most: number) =>
+  Joi.string()
+    .trim()
+    .max(most)
+    .pattern(/^\P{Cc}*$/u)
+    .messages({ 'string.pattern.base': '{{#label}} holds characters that cannot be printed' })
