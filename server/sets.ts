@@ -1,13 +1,32 @@
 import { RecipeError } from '#core/pitch'
-import { gradeOf, gradeSet, placeSet, recipesForMissing } from '#core/syllabus'
-import type { SetReport, StudySet } from '#shared/api'
+import {
+  askedGrade,
+  type Choices,
+  gradeOf,
+  gradeSet,
+  moveBetween,
+  type Order,
+  openChoices,
+  placeSet,
+  practiceOrder,
+  readinessOf,
+  recipesForMissing,
+  type Settings,
+  USUAL_POLICIES,
+} from '#core/syllabus'
+import { listsFor, type Newer, type SetReport, type StudySet } from '#shared/api'
 import {
   allSyllabi,
+  bringUpToDate,
   type Db,
+  getPupil,
   getSet,
   getSyllabus,
   insertStudy,
   inTransaction,
+  type KeptSyllabus,
+  pastSyllabus,
+  preferPupil,
   type SetContent,
   unknownStudies,
   updateSet,
@@ -15,15 +34,27 @@ import {
 import { notFound, stale } from './http'
 import { contentOf } from './studies'
 
-async function syllabusFor(db: Db, studio: number, id: string) {
+/** The list of an id. @throws RecipeError `syllabus.unknown` */
+export async function syllabusFor(db: Db, studio: number, id: string): Promise<KeptSyllabus> {
   const syllabus = await getSyllabus(db, studio, id)
   if (!syllabus) throw new RecipeError('syllabus.unknown', 'There is no such syllabus on file.', 'syllabusId')
   return syllabus
 }
 
+/** The set of an id. @throws Refusal 404 */
+export async function setFor(db: Db, studio: number, id: string): Promise<StudySet> {
+  const set = await getSet(db, studio, id)
+  if (!set) throw notFound('set')
+  return set
+}
+
+export const policiesOf = (set: Pick<StudySet, 'policies'>) => ({ ...USUAL_POLICIES, ...set.policies })
+
+const recipesOf = (set: StudySet) => set.studies.map((study) => study.recipe)
+
 async function checkContent(db: Db, studio: number, content: SetContent): Promise<void> {
   if (content.syllabusId && content.gradeId) {
-    gradeOf(await syllabusFor(db, studio, content.syllabusId), content.gradeId)
+    gradeOf((await syllabusFor(db, studio, content.syllabusId)).document, content.gradeId)
   }
   const unknown = await unknownStudies(db, studio, content.studyIds)
   if (unknown.length > 0) {
@@ -40,40 +71,112 @@ export function saveSet(studio: number, id: string, version: number, content: Se
   return inTransaction(async (db) => {
     await checkContent(db, studio, content)
     const saved = await updateSet(db, studio, id, version, content)
-    const set = await getSet(db, studio, id)
-    if (!set) throw notFound('set')
+    const set = await setFor(db, studio, id)
     if (!saved) throw stale('set', set)
     return set
   })
 }
 
-/** Adds a study for every hole that a set has in a grade. @throws as `saveSet` */
-export function addMissing(
+/** Writes other studies into a set, in this order; the rest of it stays. @throws Refusal 409 */
+export async function withStudies(
+  db: Db,
   studio: number,
-  id: string,
-  asked: { syllabusId: string; gradeId: string; version: number },
-): Promise<{ set: StudySet; added: number }> {
+  set: StudySet,
+  version: number,
+  studyIds: readonly string[],
+  graded: Pick<StudySet, 'syllabusId' | 'gradeId'> = set,
+): Promise<StudySet> {
+  const { syllabusId, gradeId } = graded
+  const content = { title: set.title, syllabusId, gradeId, studyIds }
+  if (!(await updateSet(db, studio, set.id, version, content))) throw stale('set', set)
+  return setFor(db, studio, set.id)
+}
+
+interface Filling {
+  readonly syllabusId: string
+  readonly gradeId: string
+  readonly version: number
+  /** Atoms to add; all that are missing unless named. */
+  readonly only?: readonly string[]
+  readonly choices?: Choices
+}
+
+/** What a pupil's studies have in common. A marimba of five octaves holds every grade's compass. */
+function settingsFor(pupil: StudySet['pupil'], settings: Settings | undefined): Settings {
+  return pupil.instrument === 'marimba' ? { instrument: 'marimba-5.0', ...settings } : { ...settings }
+}
+
+/**
+ * Adds a study for every hole that a set has in a grade, in the pupil's settings and forms, which are remembered.
+ * @throws as `saveSet`
+ */
+export function addMissing(studio: number, id: string, asked: Filling): Promise<{ set: StudySet; added: number }> {
   return inTransaction(async (db) => {
-    const set = await getSet(db, studio, id)
-    if (!set) throw notFound('set')
-    const syllabus = await syllabusFor(db, studio, asked.syllabusId)
-    const report = gradeSet(
-      syllabus,
-      asked.gradeId,
-      set.studies.map((study) => study.recipe),
-    )
+    const set = await setFor(db, studio, id)
+    if (asked.choices) await preferPupil(db, studio, set.pupil.id, { choices: asked.choices })
+    const { preferences } = (await getPupil(db, studio, set.pupil.id))!
+    const { document } = await syllabusFor(db, studio, asked.syllabusId)
+    const studies = recipesOf(set)
+    const report = gradeSet(document, asked.gradeId, studies, policiesOf(set))
+    const recipes = recipesForMissing(document, report, {
+      settings: settingsFor(set.pupil, preferences.settings),
+      choices: preferences.choices ?? {},
+      studies,
+      ...(asked.only ? { only: asked.only } : {}),
+    })
     const added: string[] = []
-    for (const recipe of recipesForMissing(syllabus, report)) {
-      added.push((await insertStudy(db, studio, contentOf(recipe))).id)
-    }
+    for (const recipe of recipes) added.push((await insertStudy(db, studio, contentOf(recipe))).id)
     const studyIds = [...set.studies.map((study) => study.id), ...added]
-    const content = { title: set.title, syllabusId: asked.syllabusId, gradeId: asked.gradeId, studyIds }
-    if (!(await updateSet(db, studio, id, asked.version, content))) throw stale('set', set)
-    return { set: (await getSet(db, studio, id))!, added: added.length }
+    return { set: await withStudies(db, studio, set, asked.version, studyIds, asked), added: added.length }
   })
 }
 
-/** Holds a set against its grade and places it in every syllabus on file. @throws Refusal 404, RecipeError */
+/** Puts a set's studies into an order for practice. @throws as `saveSet` */
+export function orderSet(studio: number, id: string, by: Order, version: number): Promise<StudySet> {
+  return inTransaction(async (db) => {
+    const set = await setFor(db, studio, id)
+    const order = practiceOrder(set.studies, by)
+    return withStudies(
+      db,
+      studio,
+      set,
+      version,
+      order.map((at) => set.studies[at]!.id),
+    )
+  })
+}
+
+/** Takes note that a set is what its list asks now. @throws Refusal 404, 409 */
+export function settleSet(studio: number, id: string, version: number): Promise<StudySet> {
+  return inTransaction(async (db) => {
+    const set = await setFor(db, studio, id)
+    const same = set.studies.map((study) => study.id)
+    await withStudies(db, studio, set, version, same)
+    await bringUpToDate(db, studio, id)
+    return setFor(db, studio, id)
+  })
+}
+
+/** A later list for the set's grade: an edition that follows its own, or its own since it was changed. */
+async function newerFor(db: Db, studio: number, set: StudySet, all: readonly KeptSyllabus[]): Promise<Newer | null> {
+  const own = all.find(({ document }) => document.id === set.syllabusId)
+  if (!own || !set.gradeId) return null
+  const next = all.find(({ document }) => document.follows === own.document.id)
+  const hasGrade = ({ document }: KeptSyllabus) => document.grades.some(({ id }) => id === set.gradeId)
+  if (next && hasGrade(next)) {
+    const move = moveBetween(own.document, next.document, set.gradeId, recipesOf(set), policiesOf(set))
+    return { ...move, syllabusId: next.document.id, title: `${next.document.title} ${next.document.edition}`.trim() }
+  }
+  const seen = set.syllabusVersion
+  if (seen === null || seen >= own.version) return null
+  const before = await pastSyllabus(db, studio, own.document.id, seen)
+  if (!before?.grades.some(({ id }) => id === set.gradeId)) return null
+  const move = moveBetween(before, own.document, set.gradeId, recipesOf(set), policiesOf(set))
+  if (move.add.length + move.drop.length === 0) return null
+  return { ...move, syllabusId: own.document.id, title: own.document.title }
+}
+
+/** Holds a set against its grade and places it in every syllabus for its instrument. @throws Refusal 404, RecipeError */
 export async function reportOf(
   db: Db,
   studio: number,
@@ -81,17 +184,28 @@ export async function reportOf(
   syllabusId?: string,
   gradeId?: string,
 ): Promise<SetReport> {
-  const set = await getSet(db, studio, id)
-  if (!set) throw notFound('set')
-  const recipes = set.studies.map((study) => study.recipe)
-  const syllabi = await allSyllabi(db, studio)
-  const report = syllabusId && gradeId ? gradeSet(await syllabusFor(db, studio, syllabusId), gradeId, recipes) : null
+  const set = await setFor(db, studio, id)
+  const recipes = recipesOf(set)
+  const policies = policiesOf(set)
+  const all = await allSyllabi(db, studio)
+  const { preferences } = (await getPupil(db, studio, set.pupil.id))!
+  const placements = all
+    .filter(({ document }) => document.instrument === listsFor(set.pupil.instrument))
+    .map(({ document }) => ({
+      id: document.id,
+      title: `${document.board} ${document.edition}`.trim(),
+      placement: placeSet(document, recipes, policies),
+    }))
+  const none = { report: null, readiness: null, newer: null, choices: [] }
+  if (!syllabusId || !gradeId) return { ...none, placements, preferences }
+  const { document } = await syllabusFor(db, studio, syllabusId)
+  const report = gradeSet(document, gradeId, recipes, policies)
   return {
     report,
-    placements: syllabi.map(({ document }) => ({
-      id: document.id,
-      title: document.board,
-      placement: placeSet(document, recipes),
-    })),
+    readiness: readinessOf(askedGrade(document, gradeOf(document, gradeId)), report),
+    placements,
+    newer: syllabusId === set.syllabusId && gradeId === set.gradeId ? await newerFor(db, studio, set, all) : null,
+    choices: openChoices(document, gradeId),
+    preferences,
   }
 }

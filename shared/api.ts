@@ -1,6 +1,20 @@
 import type { Accepted } from '#core/realise'
 import type { Recipe } from '#core/study'
-import type { GradeReport, Placement, Syllabus } from '#core/syllabus'
+import type {
+  Choices,
+  DrawnItem,
+  GradeDifference,
+  GradeReport,
+  Marking,
+  Move,
+  OpenChoice,
+  Placement,
+  Policies,
+  Readiness,
+  Settings,
+  Syllabus,
+  SyllabusInstrument,
+} from '#core/syllabus'
 
 /** A saved study: its recipe and the fingers that the teacher accepted. */
 export interface Study {
@@ -45,21 +59,36 @@ export interface SetListing {
   readonly gradeId: string | null
 }
 
+/** How a pupil plays, and what was chosen where lists leave a choice. */
+export interface Preferences {
+  readonly settings?: Settings
+  readonly choices?: Choices
+}
+
 export interface Pupil {
   readonly id: string
   readonly name: string
   readonly instrument: 'piano' | 'accordion' | 'marimba'
   readonly note: string
+  readonly preferences: Preferences
   readonly sets: readonly SetListing[]
 }
+
+/** Lists for a marimba are lists for mallets. */
+export const listsFor = (instrument: Pupil['instrument']): SyllabusInstrument =>
+  instrument === 'marimba' ? 'mallets' : instrument
 
 /** A pupil's set with its studies in order. */
 export interface StudySet {
   readonly id: string
   readonly title: string
-  readonly pupil: { readonly id: string; readonly name: string }
+  readonly pupil: Pick<Pupil, 'id' | 'name' | 'instrument'>
   readonly syllabusId: string | null
   readonly gradeId: string | null
+  /** What counts for it; what is not named is as usual. */
+  readonly policies: Partial<Policies>
+  /** The version of its list that it was last brought up to. */
+  readonly syllabusVersion: number | null
   readonly studies: readonly Study[]
   readonly version: number
 }
@@ -69,15 +98,87 @@ export interface SyllabusListing {
   readonly title: string
   readonly board: string
   readonly edition: string
+  readonly instrument: SyllabusInstrument
+  /** The edition before it. */
+  readonly follows: string | null
   readonly shipped: boolean
+  readonly version: number
   readonly grades: readonly { readonly id: string; readonly title: string; readonly atoms: number }[]
 }
 
-/** Where a set stands: against one grade, and in every syllabus on file. */
+/** A list as it stands, to be shown or changed. */
+export interface SyllabusDocument {
+  readonly syllabus: Syllabus
+  readonly shipped: boolean
+  readonly version: number
+  readonly past: readonly { readonly version: number; readonly savedAt: string }[]
+}
+
+/** What one list asks beside another, and what that means for the sets that are graded by either. */
+export interface SyllabusDifference {
+  readonly before: string
+  readonly after: string
+  readonly grades: readonly GradeDifference[]
+  readonly sets: readonly {
+    readonly id: string
+    readonly title: string
+    readonly pupil: string
+    readonly grade: string
+    readonly add: readonly string[]
+    readonly drop: readonly string[]
+  }[]
+}
+
+/** A later list for a set's grade: what to add and what to drop. */
+export interface Newer extends Move {
+  /** The list that asks it: another edition, or the same one since it was changed. */
+  readonly syllabusId: string
+  readonly title: string
+}
+
+/** Where a set stands: against one grade, and in every syllabus for its instrument. */
 export interface SetReport {
   readonly report: GradeReport | null
+  readonly readiness: Readiness | null
   readonly placements: readonly { readonly id: string; readonly title: string; readonly placement: Placement }[]
+  readonly newer: Newer | null
+  /** What has to be chosen before the grade becomes a set; what was chosen before. */
+  readonly choices: readonly OpenChoice[]
+  readonly preferences: Preferences
 }
+
+/** What puts a set back as it was before a study was mended. */
+export interface Undo {
+  readonly studyIds: readonly string[]
+  readonly studies: readonly Pick<Study, 'id' | 'recipe' | 'accepted' | 'version'>[]
+  /** Studies that were made. */
+  readonly remove: readonly string[]
+}
+
+export interface ExamItem extends Omit<DrawnItem, 'study'> {
+  readonly studyId: string | null
+  /** By criterion; null while it is not marked. */
+  readonly marks: readonly (number | null)[]
+  readonly note: string
+}
+
+/** A mock exam as it was held. */
+export interface Exam {
+  readonly id: string
+  readonly pupil: { readonly id: string; readonly name: string }
+  readonly setId: string | null
+  readonly setTitle: string
+  readonly syllabus: string
+  readonly grade: string
+  readonly gradeTitle: string
+  readonly seed: number
+  readonly marking: Marking
+  readonly items: readonly ExamItem[]
+  readonly mark: number
+  readonly band: string | null
+  readonly heldAt: string
+}
+export type ExamListing = Omit<Exam, 'items'> & { readonly items: number }
 
 export interface Studio {
   readonly name: string

@@ -2,7 +2,7 @@ import Joi, { type ObjectSchema } from 'joi'
 import { MOST_CALLED } from '#core/call'
 import { RecipeError } from '#core/pitch'
 import type { RecipeInput } from '#core/study'
-import { checkSyllabus, type Syllabus } from '#core/syllabus'
+import { checkSyllabus, ORDERS, type Syllabus } from '#core/syllabus'
 import { MOST_TAG, type Shelf } from './api'
 import { errorOf } from './fault'
 import { recipeSchema } from './recipeSchema'
@@ -28,6 +28,23 @@ const accepted = Joi.object({
   sticks: Joi.array().items(Joi.valid('R', 'L')),
 })
 
+/** Studies of a set at the most. */
+const MOST_IN_SET = 500
+
+const policies = Joi.object({
+  togetherForSeparate: Joi.boolean(),
+  moreOctaves: Joi.boolean(),
+  fasterTempo: Joi.boolean(),
+  anyTouch: Joi.boolean(),
+})
+const choices = Joi.object().pattern(Joi.string().max(300), Joi.string().max(80)).max(60)
+const settings = Joi.object({
+  school: recipeSchema.extract('school'),
+  handSize: recipeSchema.extract('handSize'),
+  instrument: recipeSchema.extract('instrument'),
+  lead: recipeSchema.extract('lead'),
+})
+
 /** So many studies are moved or tagged by one request at the most. */
 const MOST_AT_ONCE = 500
 const SHELVES = ['library', 'archive', 'bin'] as const satisfies readonly Shelf[]
@@ -50,13 +67,49 @@ export const bodies = {
     title: words(120).min(1).required(),
     syllabusId: Joi.string().max(60).allow(null).required(),
     gradeId: Joi.string().max(80).allow(null).required(),
-    studyIds: Joi.array().items(uuid).max(500).unique().required(),
+    studyIds: Joi.array().items(uuid).max(MOST_IN_SET).unique().required(),
+    policies,
     version: version.required(),
   }),
   missing: Joi.object({
     syllabusId: Joi.string().max(60).required(),
     gradeId: Joi.string().max(80).required(),
     version: version.required(),
+    only: Joi.array().items(Joi.string().max(300)).max(MOST_IN_SET),
+    choices,
+  }),
+  mend: Joi.object({ atom: Joi.string().max(300).required(), version: version.required() }),
+  restore: Joi.object({
+    studyIds: Joi.array().items(uuid).max(MOST_IN_SET).unique().required(),
+    studies: Joi.array()
+      .items(
+        Joi.object({ id: uuid.required(), recipe: recipeSchema.required(), accepted, version: version.required() }),
+      )
+      .max(10)
+      .required(),
+    remove: Joi.array().items(uuid).max(10).required(),
+    version: version.required(),
+  }),
+  order: Joi.object({ by: Joi.valid(...ORDERS).required(), version: version.required() }),
+  upToDate: Joi.object({ version: version.required() }),
+  preferences: Joi.object({ settings, choices }),
+  asked: Joi.object({ recipe: recipeSchema.required() }),
+  syllabusCopy: Joi.object({
+    title: words(120).min(1).required(),
+    edition: words(40).allow('').required(),
+    follows: Joi.boolean().default(false),
+  }),
+  syllabus: Joi.object({ syllabus: syllabusSchema.required(), version: version.required() }),
+  exam: Joi.object({
+    setId: uuid.required(),
+    seed: Joi.number().integer().min(0).max(4294967295).required(),
+    marks: Joi.array()
+      .items(Joi.array().items(Joi.number().integer().min(0).max(9)).min(1).max(8))
+      .min(1)
+      .max(100)
+      .required(),
+    notes: Joi.array().items(words(400).allow('')).max(100).default([]),
+    expected: Joi.array().items(Joi.string().max(300)).max(100).required(),
   }),
 }
 

@@ -24,10 +24,9 @@ export function kindsFrom(
   ]
   const shapes = pick('shape')
   const chords = shapes.includes('seventh') ? shapes.filter((shape) => shape !== 'arpeggio') : shapes
-  const tops: Features[] = [
-    ...pick('named').map((named) => ({ named })),
-    ...(chords.length > 0 ? chords.map((shape) => ({ shape })) : pick('named').length > 0 ? [] : [{}]),
-  ]
+  const shaped: Features[] = chords.length > 0 ? chords.map((shape) => ({ shape })) : [{}]
+  const named = pick('named')
+  const tops = named.length > 0 ? named.flatMap((name) => shaped.map((each) => ({ ...each, named: name }))) : shaped
   const found = { kinds: new Set<KindId>(), open: new Set<string>(), problems: new Set<string>() }
   for (const base of bases.length > 0 ? bases : [{}]) {
     for (const top of tops) {

@@ -3,30 +3,51 @@ import { RecipeError } from '../pitch'
 import { choiceSets, waysOf } from './choices'
 import { askedGrade, expand } from './expand'
 import { rootOf, tonicsOf } from './keys'
-import type { Entry, Grade, Group, Syllabus } from './model'
+import type { Entry, Grade, Group, Marking, Syllabus } from './model'
 
 /** More atoms than this in a grade are a slip: the expansion of “all keys” in everything. */
 const MOST_ATOMS = 5000
 /** More ways than this to make a choice cannot be weighed one by one. */
 const MOST_WAYS = 1000
 
-/**
- * What a syllabus must hold beyond its shape: no id twice, keys that exist for their kinds, choices that can be met,
- * nothing that refers to itself.
- * @throws RecipeError naming the first field that is wrong
- */
-export function checkSyllabus(syllabus: Syllabus): void {
-  noneTwice(syllabus.grades, 'grades', 'grade')
-  syllabus.grades.forEach((grade, at) => checkGrade(syllabus, grade, `grades[${at}]`))
-  if (syllabus.marking) {
-    const { criteria, bands, total } = syllabus.marking
-    noneTwice(criteria, 'marking.criteria', 'criterion')
-    bands.forEach(({ title, least }, at) => {
-      if (least <= total) return
-      const words = `“${title}” begins at ${least}, but the whole is out of ${total}.`
-      throw new RecipeError('marking.band', words, `marking.bands[${at}].least`)
-    })
+/** Runs a check and keeps what it finds, so that one fault does not hide the others. */
+function tryOut(faults: RecipeError[], check: () => void): void {
+  try {
+    check()
+  } catch (error) {
+    if (!(error instanceof RecipeError)) throw error
+    faults.push(error)
   }
+}
+
+/**
+ * What is wrong with a syllabus beyond its shape: ids named twice, keys that do not exist for their kinds, choices
+ * that cannot be met, what refers to itself.
+ */
+export function syllabusFaults(syllabus: Syllabus): RecipeError[] {
+  const faults: RecipeError[] = []
+  tryOut(faults, () => noneTwice(syllabus.grades, 'grades', 'grade'))
+  syllabus.grades.forEach((grade, at) => checkGrade(faults, syllabus, grade, `grades[${at}]`))
+  if (syllabus.marking) {
+    const { marking } = syllabus
+    tryOut(faults, () => checkMarking(marking))
+  }
+  return faults
+}
+
+/** @throws RecipeError naming the first field that is wrong */
+export function checkSyllabus(syllabus: Syllabus): void {
+  const [first] = syllabusFaults(syllabus)
+  if (first) throw first
+}
+
+function checkMarking({ criteria, bands, total }: Marking): void {
+  noneTwice(criteria, 'marking.criteria', 'criterion')
+  bands.forEach(({ title, least }, at) => {
+    if (least <= total) return
+    const words = `“${title}” begins at ${least}, but the whole is out of ${total}.`
+    throw new RecipeError('marking.band', words, `marking.bands[${at}].least`)
+  })
 }
 
 function noneTwice(items: readonly { id: string }[], path: string, word: string): void {
@@ -39,8 +60,7 @@ function noneTwice(items: readonly { id: string }[], path: string, word: string)
   })
 }
 
-function checkGrade(syllabus: Syllabus, grade: Grade, path: string): void {
-  noneTwice(grade.groups, `${path}.groups`, 'group')
+function noEntryTwice(grade: Grade, path: string): void {
   const seen = new Set<string>()
   grade.groups.forEach((group, at) =>
     group.entries.forEach(({ id }, place) => {
@@ -49,17 +69,29 @@ function checkGrade(syllabus: Syllabus, grade: Grade, path: string): void {
       seen.add(id)
     }),
   )
-  const whole = askedGrade(syllabus, grade)
+}
+
+function checkGrade(faults: RecipeError[], syllabus: Syllabus, grade: Grade, path: string): void {
+  const before = faults.length
+  tryOut(faults, () => noneTwice(grade.groups, `${path}.groups`, 'group'))
+  tryOut(faults, () => noEntryTwice(grade, path))
   const entries = grade.groups.flatMap((group) => group.entries)
-  grade.groups.forEach((group, at) => {
-    group.entries.forEach((entry, place) => checkEntry(entry, entries, `${path}.groups[${at}].entries[${place}]`))
-    checkGroup(group, entries, `${path}.groups[${at}]`)
-  })
-  const count = expand(whole).length
-  if (count > MOST_ATOMS) {
-    const words = `${grade.title} comes to ${count} items, more than ${MOST_ATOMS}.`
-    throw new RecipeError('syllabus.size', words, `${path}.groups`)
-  }
+  grade.groups.forEach((group, at) =>
+    group.entries.forEach((entry, place) =>
+      tryOut(faults, () => checkEntry(entry, entries, `${path}.groups[${at}].entries[${place}]`)),
+    ),
+  )
+  // what is wrong in an entry would be found again in the whole
+  if (faults.length > before) return
+  grade.groups.forEach((group, at) => tryOut(faults, () => checkGroup(group, entries, `${path}.groups[${at}]`)))
+  tryOut(faults, () => checkWhole(syllabus, grade, path))
+}
+
+function checkWhole(syllabus: Syllabus, grade: Grade, path: string): void {
+  const count = expand(askedGrade(syllabus, grade)).length
+  if (count <= MOST_ATOMS) return
+  const words = `${grade.title} comes to ${count} items, more than ${MOST_ATOMS}.`
+  throw new RecipeError('syllabus.size', words, `${path}.groups`)
 }
 
 const choiceError = (words: string, path: string) => new RecipeError('syllabus.choice', words, path)

@@ -5,7 +5,7 @@
  */
 export { recipeFor, type Settings } from './asRecipe'
 export { type AskedIn, whereAsked } from './asked'
-export { checkSyllabus } from './check'
+export { checkSyllabus, syllabusFaults } from './check'
 export { type Coverage, coverageOf, nextToPractise } from './coverage'
 export {
   completeEntry,

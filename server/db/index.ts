@@ -1,18 +1,33 @@
 /** Database: the pool, migrations, and every query of the program in plain SQL, a file to a table. */
 export { migrate, type Migration } from './migrate'
 export { closePool, type Db, getPool, inTransaction } from './pool'
+export { deleteExam, getExam, insertExam, listExams } from './exams'
+export { getPupil, insertPupil, listPupils, preferPupil } from './pupils'
 export {
+  bringUpToDate,
   deleteSet,
   getSet,
-  hasPupil,
-  insertPupil,
   insertSet,
-  listPupils,
   type SetContent,
+  setsWith,
   unknownStudies,
   updateSet,
 } from './sets'
+export { claim } from './shipped'
 export { copyStudy, listStudies, setsHolding, shelveStudies, tagStudies } from './shelves'
 export { deleteStudy, getStudy, insertStudy, studiesOfSet, type StudyContent, updateStudy } from './studies'
 export { currentStudio, ensureStudio, getStudio } from './studio'
-export { allSyllabi, getSyllabus, insertSyllabus, listSyllabi } from './syllabi'
+export {
+  allSyllabi,
+  deleteSyllabus,
+  getSyllabus,
+  insertSyllabus,
+  type KeptSyllabus,
+  listSyllabi,
+  pastSyllabus,
+  pastVersions,
+  reshapeSyllabus,
+  setsGradedBy,
+  shipSyllabus,
+  updateSyllabus,
+} from './syllabi'

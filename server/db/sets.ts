@@ -1,4 +1,5 @@
-import type { Pupil, SetListing, StudySet } from '#shared/api'
+import type { Policies } from '#core/syllabus'
+import type { Pupil, StudySet } from '#shared/api'
 import type { Db } from './pool'
 import { studiesOfSet } from './studies'
 
@@ -10,6 +11,9 @@ interface Row {
   version: number
   pupil_id: string
   pupil_name: string
+  pupil_instrument: Pupil['instrument']
+  policies: Partial<Policies>
+  syllabus_version: number | null
 }
 
 /** What of a set its teacher changes; `studyIds` in order. */
@@ -18,46 +22,14 @@ export interface SetContent {
   readonly syllabusId: string | null
   readonly gradeId: string | null
   readonly studyIds: readonly string[]
-}
-
-export async function listPupils(db: Db, studio: number): Promise<Pupil[]> {
-  const { rows: pupils } = await db.query<Omit<Pupil, 'sets'>>(
-    'select id, name, instrument, note from pupil where studio_id = $1 order by created_at, name',
-    [studio],
-  )
-  const { rows: sets } = await db.query<SetListing & { pupilId: string }>(
-    `select study_set.id, study_set.title, pupil_id as "pupilId", syllabus_id as "syllabusId", grade_id as "gradeId",
-       count(set_item.study_id)::int as studies
-     from study_set left join set_item on set_item.set_id = study_set.id
-     where study_set.studio_id = $1 group by study_set.id order by study_set.created_at, study_set.title`,
-    [studio],
-  )
-  return pupils.map((pupil) => ({
-    ...pupil,
-    sets: sets.filter((set) => set.pupilId === pupil.id).map(({ pupilId: _, ...set }) => set),
-  }))
-}
-
-export async function insertPupil(
-  db: Db,
-  studio: number,
-  pupil: { name: string; instrument: string; note?: string },
-): Promise<string> {
-  const { rows } = await db.query<{ id: string }>(
-    'insert into pupil (studio_id, name, instrument, note) values ($1, $2, $3, $4) returning id',
-    [studio, pupil.name, pupil.instrument, pupil.note ?? ''],
-  )
-  return rows[0]!.id
-}
-
-export async function hasPupil(db: Db, studio: number, id: string): Promise<boolean> {
-  const { rowCount } = await db.query('select 1 from pupil where studio_id = $1 and id = $2', [studio, id])
-  return rowCount === 1
+  /** What counts; the set keeps its own where none are named. */
+  readonly policies?: Partial<Policies>
 }
 
 export async function getSet(db: Db, studio: number, id: string): Promise<StudySet | null> {
   const { rows } = await db.query<Row>(
-    `select study_set.id, study_set.title, syllabus_id, grade_id, version, pupil.id as pupil_id, pupil.name as pupil_name
+    `select study_set.id, study_set.title, syllabus_id, grade_id, version, policies, syllabus_version,
+       pupil.id as pupil_id, pupil.name as pupil_name, pupil.instrument as pupil_instrument
      from study_set join pupil on pupil.id = study_set.pupil_id
      where study_set.studio_id = $1 and study_set.id = $2`,
     [studio, id],
@@ -67,9 +39,11 @@ export async function getSet(db: Db, studio: number, id: string): Promise<StudyS
   return {
     id: row.id,
     title: row.title,
-    pupil: { id: row.pupil_id, name: row.pupil_name },
+    pupil: { id: row.pupil_id, name: row.pupil_name, instrument: row.pupil_instrument },
     syllabusId: row.syllabus_id,
     gradeId: row.grade_id,
+    policies: row.policies,
+    syllabusVersion: row.syllabus_version,
     studies: await studiesOfSet(db, id),
     version: row.version,
   }
@@ -92,9 +66,15 @@ export async function updateSet(
   content: SetContent,
 ): Promise<boolean> {
   const { rowCount } = await db.query(
-    `update study_set set title = $4, syllabus_id = $5, grade_id = $6, version = version + 1, updated_at = now()
+    // another list, or another grade of it: the set is up to what that list says now
+    `update study_set set title = $4, policies = coalesce($7, policies), version = version + 1, updated_at = now(),
+       syllabus_version = case
+         when syllabus_id is not distinct from $5 and grade_id is not distinct from $6 and syllabus_version is not null
+         then syllabus_version
+         else (select syllabus.version from syllabus where syllabus.studio_id = $1 and syllabus.id = $5) end,
+       syllabus_id = $5, grade_id = $6
      where studio_id = $1 and id = $2 and version = $3`,
-    [studio, id, version, content.title, content.syllabusId, content.gradeId],
+    [studio, id, version, content.title, content.syllabusId, content.gradeId, content.policies ?? null],
   )
   if (rowCount !== 1) return false
   await db.query('delete from set_item where set_id = $1', [id])
@@ -118,4 +98,24 @@ export async function unknownStudies(db: Db, studio: number, ids: readonly strin
 export async function deleteSet(db: Db, studio: number, id: string): Promise<boolean> {
   const { rowCount } = await db.query('delete from study_set where studio_id = $1 and id = $2', [studio, id])
   return rowCount === 1
+}
+
+/** Marks a set as brought up to what its list says now. */
+export async function bringUpToDate(db: Db, studio: number, id: string): Promise<void> {
+  await db.query(
+    `update study_set set syllabus_version = syllabus.version from syllabus
+     where study_set.studio_id = $1 and study_set.id = $2
+       and syllabus.studio_id = study_set.studio_id and syllabus.id = study_set.syllabus_id`,
+    [studio, id],
+  )
+}
+
+/** How many sets hold a study. */
+export async function setsWith(db: Db, studio: number, studyId: string): Promise<number> {
+  const { rows } = await db.query<{ count: number }>(
+    `select count(distinct set_id)::int as count from set_item join study on study.id = set_item.study_id
+     where study.studio_id = $1 and study_id = $2`,
+    [studio, studyId],
+  )
+  return rows[0]!.count
 }

@@ -1,18 +1,28 @@
-/** The demo: an invented studio with its pupils, sets and one invented board, laid down once. */
+/** The demo: an invented studio with its pupils, sets and two invented boards, laid down once. */
 import studioFile from '../../demo/studio.json'
-import corvane from '../../demo/syllabi/corvane-piano.json'
-import type { Studio } from '#shared/api'
+import corvaneMallets from '../../demo/syllabi/corvane-mallets.json'
+import corvanePiano from '../../demo/syllabi/corvane-piano.json'
+import ternQuayAccordion from '../../demo/syllabi/tern-quay-accordion.json'
+import ternQuayPiano from '../../demo/syllabi/tern-quay-piano.json'
+import type { RecipeInput } from '#core/study'
+import { gradeSet, recipesForMissing } from '#core/syllabus'
+import type { Preferences, Pupil, Studio } from '#shared/api'
 import { recipeOf, syllabusOf } from '#shared/schemas'
 import {
+  claim,
   type Db,
+  getSyllabus,
   insertPupil,
   insertSet,
   insertStudy,
-  insertSyllabus,
   inTransaction,
+  preferPupil,
+  shipSyllabus,
   tagStudies,
   updateSet,
 } from '../db'
+import { drawFor, holdExam } from '../exams'
+import { setFor } from '../sets'
 import { contentOf } from '../studies'
 
 interface DemoSet {
@@ -21,35 +31,69 @@ interface DemoSet {
   readonly grade?: string
   readonly tags?: readonly string[]
   readonly studies: readonly unknown[]
+  /** Built from the grade, but for so many items at the end; every so many-th one slower than asked. */
+  readonly built?: { readonly leave: number; readonly slow: number }
+  /** A mock exam that was held: its seed, and the marks that went round. */
+  readonly exam?: { readonly seed: number; readonly marks: readonly number[] }
+}
+interface DemoPupil {
+  readonly name: string
+  readonly instrument: Pupil['instrument']
+  readonly note: string
+  readonly preferences?: Preferences
+  readonly sets: readonly DemoSet[]
 }
 
 export const DEMO_STUDIO: Studio = { name: studioFile.name, teacher: studioFile.teacher }
+const BOARDS = [corvanePiano, ternQuayPiano, corvaneMallets, ternQuayAccordion]
 
-/** Takes the demo's mark; false where it was laid before, so that nothing a user changed comes back. */
-async function claim(db: Db, name: string): Promise<boolean> {
-  const { rowCount } = await db.query('insert into shipped_data (name) values ($1) on conflict do nothing', [name])
-  return rowCount === 1
+const SLOWER = 0.8
+
+/** A set built from its grade, with what is left out and what is still too slow. */
+async function builtFor(db: Db, studio: number, pupil: DemoPupil, set: DemoSet): Promise<RecipeInput[]> {
+  if (!set.built) return []
+  const { document } = (await getSyllabus(db, studio, set.syllabus!))!
+  const { settings, choices } = pupil.preferences ?? {}
+  const all = recipesForMissing(document, gradeSet(document, set.grade!, []), {
+    settings: pupil.instrument === 'marimba' ? { instrument: 'marimba-5.0', ...settings } : { ...settings },
+    choices: choices ?? {},
+  })
+  const { leave, slow } = set.built
+  return all.slice(0, all.length - leave).map((recipe, at) => {
+    if (slow === 0 || at % slow !== slow - 1) return recipe
+    return { ...recipe, tempo: { ...recipe.tempo, bpm: Math.round(recipe.tempo!.bpm! * SLOWER) } }
+  })
 }
 
-async function laySet(db: Db, studio: number, pupilId: string, set: DemoSet): Promise<void> {
+async function layExam(db: Db, studio: number, setId: string, { seed, marks }: NonNullable<DemoSet['exam']>) {
+  const { items, marking } = await drawFor(db, studio, await setFor(db, studio, setId), seed)
+  let turn = 0
+  const marked = items.map(() => marking.criteria.map(({ most }) => Math.min(most, marks[turn++ % marks.length]!)))
+  await holdExam(db, studio, { setId, seed, marks: marked, notes: [], expected: items.map(({ atom }) => atom) })
+}
+
+async function laySet(db: Db, studio: number, pupilId: string, pupil: DemoPupil, set: DemoSet): Promise<void> {
   const id = await insertSet(db, studio, pupilId, set.title)
+  const recipes = [...set.studies.map(recipeOf), ...(await builtFor(db, studio, pupil, set))]
   const studyIds: string[] = []
-  for (const study of set.studies) {
-    studyIds.push((await insertStudy(db, studio, contentOf(recipeOf(study)))).id)
-  }
+  for (const recipe of recipes) studyIds.push((await insertStudy(db, studio, contentOf(recipe))).id)
   const graded = { syllabusId: set.syllabus ?? null, gradeId: set.grade ?? null }
   await updateSet(db, studio, id, 1, { title: set.title, ...graded, studyIds })
   if (set.tags) await tagStudies(db, studio, studyIds, set.tags, [])
+  if (set.exam) await layExam(db, studio, id, set.exam)
 }
 
-/** Lays the demo down in one transaction, unless it was laid before. */
+/** Lays the demo down in one transaction, unless it was laid before; lists that came later are laid by themselves. */
 export function layDemo(studio: number): Promise<void> {
   return inTransaction(async (db) => {
+    if (await claim(db, 'boards-of-2026')) {
+      for (const board of BOARDS) await shipSyllabus(db, studio, syllabusOf(board))
+    }
     if (!(await claim(db, 'kestrel-lane'))) return
-    await insertSyllabus(db, studio, syllabusOf(corvane), true)
-    for (const pupil of studioFile.pupils) {
+    for (const pupil of studioFile.pupils as readonly DemoPupil[]) {
       const pupilId = await insertPupil(db, studio, pupil)
-      for (const set of pupil.sets as readonly DemoSet[]) await laySet(db, studio, pupilId, set)
+      if (pupil.preferences) await preferPupil(db, studio, pupilId, pupil.preferences)
+      for (const set of pupil.sets) await laySet(db, studio, pupilId, pupil, set)
     }
   })
 }

@@ -13,8 +13,8 @@ const tooLarge = () =>
     path: '',
   })
 
-/** Reads a body, but never more of it than is allowed. */
-async function readText(event: H3Event): Promise<string> {
+/** Reads a body, but never more of it than is allowed. @throws Refusal 413 */
+export async function readBytes(event: H3Event): Promise<Buffer> {
   if (Number(event.node.req.headers['content-length'] ?? 0) > MOST_BYTES) {
     event.node.req.resume()
     throw tooLarge()
@@ -26,12 +26,12 @@ async function readText(event: H3Event): Promise<string> {
     if (size > MOST_BYTES) throw tooLarge()
     chunks.push(chunk)
   }
-  return Buffer.concat(chunks).toString('utf8')
+  return Buffer.concat(chunks)
 }
 
 /** A request's JSON. @throws Refusal 400 or 413 */
 export async function readJson(event: H3Event): Promise<unknown> {
-  const text = await readText(event)
+  const text = (await readBytes(event)).toString('utf8')
   try {
     return parsedJson(text)
   } catch (error) {

@@ -45,3 +45,10 @@ export function idParam(event: H3Event, what: string): string {
   if (!UUID.test(id)) throw notFound(what)
   return id
 }
+
+/** The name in the address, no longer than one can be. */
+export const slugParam = (event: H3Event): string => (getRouterParam(event, 'id') ?? '').slice(0, 61)
+
+/** A value of the query, if it is one and says something. */
+export const textQuery = (value: unknown): string | undefined =>
+  typeof value === 'string' && value ? value : undefined

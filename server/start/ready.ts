@@ -1,6 +1,7 @@
 import { ensureStudio, getPool, migrate } from '../db'
 import { DEMO_STUDIO, layDemo } from '../demo'
 import { shippedMigrations } from './migrations'
+import { reshapeSyllabi } from './reshape'
 
 let started: Promise<void> | undefined
 
@@ -9,6 +10,7 @@ async function start(): Promise<void> {
   await migrate(pool, await shippedMigrations())
   const demo = process.env.TACTUM_DEMO !== '0'
   const studio = await ensureStudio(pool, demo ? DEMO_STUDIO : { name: 'Your own studio', teacher: '' })
+  await reshapeSyllabi(studio)
   if (demo) await layDemo(studio)
 }
 

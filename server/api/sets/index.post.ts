@@ -1,11 +1,11 @@
 import { setResponseStatus } from 'h3'
 import { bodies } from '#shared/schemas'
-import { getSet, hasPupil, insertSet } from '../../db'
+import { getSet, getPupil, insertSet } from '../../db'
 import { readChecked, Refusal, route } from '../../http'
 
 export default route(async ({ event, db, studio }) => {
   const { pupilId, title } = await readChecked(event, bodies.newSet)
-  if (!(await hasPupil(db, studio, pupilId))) {
+  if (!(await getPupil(db, studio, pupilId))) {
     throw new Refusal(422, { code: 'pupil.unknown', message: 'There is no such pupil.', path: 'pupilId' })
   }
   const id = await insertSet(db, studio, pupilId, title)

@@ -1,0 +1,10 @@
+import { setResponseStatus } from 'h3'
+import { bodies } from '#shared/schemas'
+import { keepExam } from '../../exams'
+import { readChecked, route } from '../../http'
+
+export default route(async ({ event, studio }) => {
+  const exam = await keepExam(studio, await readChecked(event, bodies.exam))
+  setResponseStatus(event, 201)
+  return exam
+})

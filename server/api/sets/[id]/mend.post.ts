@@ -1,0 +1,8 @@
+import { bodies } from '#shared/schemas'
+import { idParam, readChecked, route } from '../../../http'
+import { mendAtom } from '../../../mending'
+
+export default route(async ({ event, studio }) => {
+  const { atom, version } = await readChecked(event, bodies.mend)
+  return mendAtom(studio, idParam(event, 'set'), atom, version)
+})

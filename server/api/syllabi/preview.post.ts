@@ -1,0 +1,14 @@
+import { getQuery } from 'h3'
+import { readBytes, route, textQuery } from '../../http'
+import { previewFile } from '../../syllabi'
+
+export default route(async ({ event }) => {
+  const query = getQuery(event)
+  const usual = Object.fromEntries(
+    (['title', 'board', 'instrument'] as const).flatMap((name) => {
+      const value = textQuery(query[name])
+      return value ? [[name, value.slice(0, 120)]] : []
+    }),
+  )
+  return previewFile(await readBytes(event), usual)
+})

@@ -1,0 +1,52 @@
+import type { Pupil, Preferences, SetListing } from '#shared/api'
+import type { Db } from './pool'
+
+export async function listPupils(db: Db, studio: number): Promise<Pupil[]> {
+  const { rows: pupils } = await db.query<Omit<Pupil, 'sets'>>(
+    'select id, name, instrument, note, preferences from pupil where studio_id = $1 order by created_at, name',
+    [studio],
+  )
+  const { rows: sets } = await db.query<SetListing & { pupilId: string }>(
+    `select study_set.id, study_set.title, pupil_id as "pupilId", syllabus_id as "syllabusId", grade_id as "gradeId",
+       count(set_item.study_id)::int as studies
+     from study_set left join set_item on set_item.set_id = study_set.id
+     where study_set.studio_id = $1 group by study_set.id order by study_set.created_at, study_set.title`,
+    [studio],
+  )
+  return pupils.map((pupil) => ({
+    ...pupil,
+    sets: sets.filter((set) => set.pupilId === pupil.id).map(({ pupilId: _, ...set }) => set),
+  }))
+}
+
+export async function insertPupil(
+  db: Db,
+  studio: number,
+  pupil: { name: string; instrument: string; note?: string },
+): Promise<string> {
+  const { rows } = await db.query<{ id: string }>(
+    'insert into pupil (studio_id, name, instrument, note) values ($1, $2, $3, $4) returning id',
+    [studio, pupil.name, pupil.instrument, pupil.note ?? ''],
+  )
+  return rows[0]!.id
+}
+
+export async function getPupil(db: Db, studio: number, id: string): Promise<Omit<Pupil, 'sets'> | null> {
+  const { rows } = await db.query<Omit<Pupil, 'sets'>>(
+    'select id, name, instrument, note, preferences from pupil where studio_id = $1 and id = $2',
+    [studio, id],
+  )
+  return rows[0] ?? null
+}
+
+/** Remembers how a pupil plays; what is not named stays. @returns false where there is no such pupil */
+export async function preferPupil(db: Db, studio: number, id: string, some: Partial<Preferences>): Promise<boolean> {
+  const { rowCount } = await db.query(
+    `update pupil set preferences = preferences || jsonb_build_object(
+       'settings', coalesce(preferences->'settings', '{}') || $3::jsonb,
+       'choices', coalesce(preferences->'choices', '{}') || $4::jsonb)
+     where studio_id = $1 and id = $2`,
+    [studio, id, some.settings ?? {}, some.choices ?? {}],
+  )
+  return rowCount === 1
+}

@@ -1,0 +1,69 @@
+import { RecipeError } from '#core/pitch'
+import {
+  askedGrade,
+  atomsOf,
+  drawExam,
+  type DrawnItem,
+  gradeOf,
+  gradeSet,
+  resultOf,
+  USUAL_MARKING,
+} from '#core/syllabus'
+import type { Exam, StudySet } from '#shared/api'
+import { type Db, getExam, insertExam, inTransaction } from './db'
+import { policiesOf, setFor, syllabusFor } from './sets'
+
+/** What is drawn from a set's grade for a seed, and how its board marks. @throws RecipeError where it has no grade */
+export async function drawFor(db: Db, studio: number, set: StudySet, seed: number) {
+  if (!set.syllabusId || !set.gradeId) throw new RecipeError('set.grade', 'This set has no grade yet.', 'gradeId')
+  const { document } = await syllabusFor(db, studio, set.syllabusId)
+  const grade = gradeOf(document, set.gradeId)
+  const atoms = atomsOf(document, grade)
+  const recipes = set.studies.map(({ recipe }) => recipe)
+  const report = gradeSet(document, grade.id, recipes, policiesOf(set))
+  const items = drawExam(askedGrade(document, grade), atoms, report, seed, document.instrument === 'mallets')
+  return { items, marking: document.marking ?? USUAL_MARKING, syllabus: document, grade }
+}
+
+interface Held {
+  readonly setId: string
+  readonly seed: number
+  readonly marks: readonly (readonly number[])[]
+  readonly notes: readonly string[]
+  /** Ids of what was called, so that a list that changed meanwhile is not marked for another. */
+  readonly expected: readonly string[]
+}
+
+function checkDrawn(items: readonly DrawnItem[], { expected, marks }: Held): void {
+  const same = items.length === expected.length && items.every(({ atom }, at) => atom === expected[at])
+  if (!same) {
+    const words = 'The set or its list was changed since this was drawn: draw it again.'
+    throw new RecipeError('exam.changed', words, 'expected')
+  }
+  if (marks.length !== items.length) {
+    throw new RecipeError('marks.count', `${items.length} items were called; all of them are marked.`, 'marks')
+  }
+}
+
+/** Keeps a mock exam in the pupil's record. @throws Refusal 404, RecipeError naming the mark */
+export const keepExam = (studio: number, held: Held): Promise<Exam> => inTransaction((db) => holdExam(db, studio, held))
+
+/** The same, in a transaction that has begun. */
+export async function holdExam(db: Db, studio: number, held: Held): Promise<Exam> {
+  const set = await setFor(db, studio, held.setId)
+  const { items, marking, syllabus, grade } = await drawFor(db, studio, set, held.seed)
+  checkDrawn(items, held)
+  const { mark, band } = resultOf(marking, held.marks)
+  if (mark === null) throw new RecipeError('marks.open', 'Every item is marked on every criterion.', 'marks')
+  const id = await insertExam(db, studio, set.pupil.id, set.id, {
+    ...{ setTitle: set.title, syllabus: `${syllabus.title} ${syllabus.edition}`.trim() },
+    ...{ grade: grade.id, gradeTitle: grade.title, seed: held.seed, marking, mark, band },
+    items: items.map(({ study, ...item }, at) => ({
+      ...item,
+      studyId: study === null ? null : set.studies[study]!.id,
+      marks: held.marks[at]!,
+      note: held.notes[at] ?? '',
+    })),
+  })
+  return (await getExam(db, studio, id))!
+}

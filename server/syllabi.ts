@@ -1,0 +1,183 @@
+import { RecipeError } from '#core/pitch'
+import { compareSyllabi, leanSyllabus, moveBetween, type Syllabus } from '#core/syllabus'
+import type { SyllabusDifference, SyllabusDocument } from '#shared/api'
+import { parsedJson, syllabusOf } from '#shared/schemas'
+import { type Preview, previewCsv, textOf, type UsualHead, writeCsv } from '#shared/syllabusCsv'
+import {
+  type Db,
+  deleteSyllabus,
+  getSet,
+  getSyllabus,
+  insertSyllabus,
+  inTransaction,
+  pastSyllabus,
+  pastVersions,
+  setsGradedBy,
+  updateSyllabus,
+} from './db'
+import { notFound, Refusal, stale } from './http'
+import { policiesOf, syllabusFor } from './sets'
+
+const taken = (id: string): Refusal =>
+  new Refusal(409, {
+    code: 'syllabus.exists',
+    message: `A syllabus “${id}” is on file already. Give this one another id.`,
+    path: 'id',
+  })
+
+/** Stores a new list. @throws Refusal 409 where its id is taken */
+export async function storeSyllabus(db: Db, studio: number, syllabus: Syllabus): Promise<{ id: string }> {
+  if (!(await insertSyllabus(db, studio, syllabus))) throw taken(syllabus.id)
+  return { id: syllabus.id }
+}
+
+/** A list as it stands. @throws Refusal 404 */
+export async function documentOf(db: Db, studio: number, id: string): Promise<SyllabusDocument> {
+  const kept = await getSyllabus(db, studio, id)
+  if (!kept) throw notFound('syllabus')
+  const { document, shipped, version } = kept
+  return { syllabus: document, shipped, version, past: await pastVersions(db, studio, id) }
+}
+
+const shipped = (): Refusal =>
+  new Refusal(409, {
+    code: 'syllabus.shipped',
+    message: 'This list came with Tactum: copy it, and change the copy.',
+    path: 'id',
+  })
+
+/** Writes a list over the version that the writer saw. @throws Refusal 404, 409; RecipeError where its id is another */
+export function saveSyllabus(
+  studio: number,
+  id: string,
+  syllabus: Syllabus,
+  version: number,
+): Promise<SyllabusDocument> {
+  if (syllabus.id !== id) throw new RecipeError('syllabus.id', 'The id of a list stays as it is.', 'syllabus.id')
+  return inTransaction(async (db) => {
+    const current = await documentOf(db, studio, id)
+    if (current.shipped) throw shipped()
+    if (!(await updateSyllabus(db, studio, version, syllabus))) throw stale('syllabus', current)
+    return documentOf(db, studio, id)
+  })
+}
+
+/** @throws Refusal 404, or 409 where it is shipped or sets are graded by it */
+export function removeSyllabus(studio: number, id: string): Promise<void> {
+  return inTransaction(async (db) => {
+    const current = await documentOf(db, studio, id)
+    if (current.shipped) throw shipped()
+    const sets = await setsGradedBy(db, studio, id)
+    if (sets.length > 0) {
+      const titles = sets.map(({ pupil, title }) => `${pupil}, ${title}`).join('; ')
+      const message = `Sets are graded by this list: ${titles}. Grade them by another first.`
+      throw new Refusal(409, { code: 'syllabus.used', message, path: 'id' })
+    }
+    await deleteSyllabus(db, studio, id)
+  })
+}
+
+const slugOf = (text: string): string =>
+  text
+    .normalize('NFD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+
+/** Copies a list under another title, as the teacher's own or as the edition that follows. @throws Refusal 404, 409 */
+export function copySyllabus(
+  studio: number,
+  id: string,
+  { title, edition, follows }: { title: string; edition: string; follows: boolean },
+): Promise<{ id: string }> {
+  return inTransaction(async (db) => {
+    const { syllabus } = await documentOf(db, studio, id)
+    const base = (slugOf(`${title} ${edition}`) || 'list').slice(0, 55)
+    for (let copy = 0; copy < 100; copy++) {
+      const own = copy === 0 ? base : `${base}-${copy + 1}`
+      const made = { ...syllabus, id: own, title, edition, follows: follows ? id : null }
+      if (await insertSyllabus(db, studio, made)) return { id: own }
+    }
+    throw taken(base)
+  })
+}
+
+/** A previewed file: what it would be, and everything that is wrong with it by line. */
+export function previewFile(bytes: Uint8Array, usual: UsualHead): Preview {
+  let text: string
+  try {
+    text = textOf(bytes)
+  } catch (error) {
+    if (!(error instanceof RecipeError)) throw error
+    const line = Number(/\d+/.exec(error.path)?.[0] ?? 0)
+    return { syllabus: null, rows: [], problems: [{ line, field: 'encoding', message: error.message }] }
+  }
+  return /^\uFEFF?\s*[{[]/.test(text) ? previewJson(text) : previewCsv(text, usual)
+}
+
+function previewJson(text: string): Preview {
+  try {
+    const syllabus = syllabusOf(parsedJson(text.replace(/^\uFEFF/, '')))
+    const rows = syllabus.grades.flatMap((grade) =>
+      grade.groups.flatMap((group) =>
+        group.entries.map(({ words, open }) => ({
+          line: 0,
+          grade: grade.title,
+          group: group.id,
+          words,
+          entries: 1,
+          open,
+        })),
+      ),
+    )
+    return { syllabus, rows, problems: [] }
+  } catch (error) {
+    if (!(error instanceof RecipeError)) throw error
+    const at = /position (\d+)/.exec(error.message)
+    const line = at ? text.slice(0, Number(at[1])).split('\n').length : 0
+    return { syllabus: null, rows: [], problems: [{ line, field: error.path, message: error.message }] }
+  }
+}
+
+/** A list as a file in an open format. */
+export const exported = (syllabus: Syllabus, format: 'csv' | 'json'): string =>
+  format === 'csv' ? writeCsv(syllabus) : `${JSON.stringify(leanSyllabus(syllabus), null, 2)}\n`
+
+/** What a list asks beside an earlier one, and what that means for the pupils whose sets are graded by the earlier. */
+export async function differenceOf(
+  db: Db,
+  studio: number,
+  id: string,
+  beforeId: string,
+  version: number | null,
+): Promise<SyllabusDifference> {
+  const { document: after } = await syllabusFor(db, studio, id)
+  const before =
+    version === null ? (await syllabusFor(db, studio, beforeId)).document : await pastSyllabus(db, studio, id, version)
+  if (!before) throw notFound('version')
+  const sets: SyllabusDifference['sets'][number][] = []
+  for (const { id: setId, gradeId } of await setsGradedBy(db, studio, before.id)) {
+    const has = (syllabus: Syllabus) => syllabus.grades.some((grade) => grade.id === gradeId)
+    if (!gradeId || !has(before) || !has(after)) continue
+    const set = (await getSet(db, studio, setId))!
+    const recipes = set.studies.map(({ recipe }) => recipe)
+    const { add, drop } = moveBetween(before, after, gradeId, recipes, policiesOf(set))
+    if (add.length + drop.length === 0) continue
+    const grade = after.grades.find((each) => each.id === gradeId)!.title
+    sets.push({
+      id: setId,
+      title: set.title,
+      pupil: set.pupil.name,
+      grade,
+      add,
+      drop: drop.map((at) => set.studies[at]!.title),
+    })
+  }
+  const name = ({ title, edition }: Syllabus) => `${title} ${edition}`.trim()
+  return {
+    before: version === null ? name(before) : `${name(before)}, version ${version}`,
+    after: name(after),
+    grades: compareSyllabi(before, after),
+    sets,
+  }
+}
