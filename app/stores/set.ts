@@ -3,13 +3,15 @@ import { computed, shallowRef } from 'vue'
 import type { StudySet, SyllabusListing } from '#shared/api'
 import { ask } from '~/composables/api'
 import { setChanges } from './setChanges'
+import { setGrading } from './setGrading'
 import { setKeeping } from './setKeeping'
 
 /** A set as the page works on it: what it holds, where it stands, and every change saved at once. */
 export const useSet = defineStore('set', () => {
   const keeping = setKeeping()
-  const { set, report, conflict, told, guarded, settle, refuse, quiet } = keeping
+  const { set, report, conflict, told, guarded, settle, quiet } = keeping
   const changes = setChanges(keeping)
+  const grading = setGrading(keeping)
   const syllabi = shallowRef<SyllabusListing[]>([])
 
   const grade = computed(() => {
@@ -24,7 +26,10 @@ export const useSet = defineStore('set', () => {
     asked = id
     await quiet()
     return guarded(async () => {
-      if (set.value?.id !== id) set.value = report.value = conflict.value = null
+      if (set.value?.id !== id) {
+        set.value = report.value = conflict.value = null
+        grading.forget()
+      }
       const [found, listed] = await Promise.all([
         ask<StudySet>(`/api/sets/${id}`),
         ask<SyllabusListing[]>('/api/syllabi'),
@@ -35,33 +40,14 @@ export const useSet = defineStore('set', () => {
     })
   }
 
-  const addMissing = (): Promise<void> =>
-    guarded(async () => {
-      const { id, syllabusId, gradeId, version } = set.value!
-      try {
-        const body = { syllabusId, gradeId, version }
-        const answer = await ask<{ set: StudySet; added: number }>(`/api/sets/${id}/missing`, 'POST', body)
-        await settle(answer.set)
-        told.value = answer.added === 1 ? 'one study added' : `${answer.added} studies added`
-      } catch (problem) {
-        refuse(problem, set.value!)
-      }
-    })
-
   const { busy, error, takeTheirs, keepMine } = keeping
   return {
-    set,
-    syllabi,
-    report,
-    busy,
-    error,
-    told,
-    conflict,
-    grade,
-    open,
-    addMissing,
-    takeTheirs,
-    keepMine,
+    ...{ set, syllabi, report, busy, error, told, conflict, grade, open, takeTheirs, keepMine },
     ...changes,
+    ...grading,
+    // what is changed by hand afterwards has its own way back
+    change: (...some: Parameters<typeof changes.change>) => (grading.forget(), changes.change(...some)),
+    move: (...places: Parameters<typeof changes.move>) => (grading.forget(), changes.move(...places)),
+    remove: (at: number) => (grading.forget(), changes.remove(at)),
   }
 })

@@ -12,7 +12,9 @@ export function setChanges({ set, save }: SetKeeping) {
     return last && last.set === here?.id && !holds ? last : null
   })
 
-  function change(some: Partial<Pick<StudySet, 'title' | 'syllabusId' | 'gradeId' | 'studies'>>): Promise<void> {
+  function change(
+    some: Partial<Pick<StudySet, 'title' | 'syllabusId' | 'gradeId' | 'policies' | 'studies'>>,
+  ): Promise<void> {
     set.value = { ...set.value!, ...some }
     return save()
   }

@@ -21,8 +21,9 @@ function working() {
   return { busy, error, told, guarded }
 }
 
-const contentOf = ({ title, syllabusId, gradeId, studies }: StudySet) => ({
+const contentOf = ({ title, syllabusId, gradeId, policies, studies }: StudySet) => ({
   title,
+  policies,
   syllabusId,
   gradeId,
   studyIds: studies.map((study) => study.id),

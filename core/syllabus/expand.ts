@@ -98,8 +98,25 @@ function variantsOf(entry: Entry, { kinds, tonic, who, inversion, touch, lead }:
   const { tempo, figure, walk, resolution, rolled, mallets } = entry
   return kinds.flatMap((kind) =>
     who.map((hands) => ({
-      ...{ tonic: rootOf(entry, tonic, kind), kind, inversion, hands, motion, contraryFrom, interval, tonicHand },
-      ...{ octaves, course, top, articulations: touch, tempo, figure, walk, resolution, lead, rolled, mallets },
+      tonic: rootOf(entry, tonic, kind),
+      kind,
+      inversion,
+      hands,
+      motion,
+      contraryFrom,
+      interval,
+      tonicHand,
+      octaves,
+      course,
+      top,
+      articulations: touch,
+      tempo,
+      figure,
+      walk,
+      resolution,
+      lead,
+      rolled,
+      mallets,
     })),
   )
 }

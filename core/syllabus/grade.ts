@@ -74,10 +74,17 @@ export function gradeOf(syllabus: Syllabus, id: string): Grade {
   )
 }
 
-/** A set's studies in an order of their own, so that the answer does not depend on theirs; equals stay as they stand. */
-function inOwnOrder(recipes: readonly Recipe[]): number[] {
+/** A set's studies with an order of their own, so that no answer depends on theirs; equals stay as they stand. */
+interface Prepared {
+  readonly recipes: readonly Recipe[]
+  readonly order: readonly number[]
+}
+
+function prepared(studies: readonly RecipeInput[]): Prepared {
+  const recipes = studies.map((study) => completeRecipe(study))
   const keys = recipes.map((recipe) => JSON.stringify(recipe))
-  return recipes.map((_, at) => at).sort((a, b) => (keys[a]! < keys[b]! ? -1 : keys[a]! > keys[b]! ? 1 : a - b))
+  const order = recipes.map((_, at) => at).sort((a, b) => (keys[a]! < keys[b]! ? -1 : keys[a]! > keys[b]! ? 1 : a - b))
+  return { recipes, order }
 }
 
 interface Solved {
@@ -89,15 +96,17 @@ interface Solved {
 /** Solves in an order that neither studies nor entries dictate, and answers in printed order. */
 function solve(
   atoms: readonly Atom[],
-  recipes: readonly Recipe[],
+  { recipes, order }: Prepared,
   sets: readonly ChoiceSet[],
   policies: Policies,
+  plays: (recipe: Recipe) => boolean,
 ): Solved {
   const atomOrder = atoms.map((_, at) => at).sort((a, b) => (atoms[a]!.id < atoms[b]!.id ? -1 : 1))
   const placeOf = new Map(atomOrder.map((at, place) => [at, place]))
-  const studyOrder = inOwnOrder(recipes)
+  const studyOrder = order.filter((at) => plays(recipes[at]!))
+  const ordered = atomOrder.map((at) => atoms[at]!)
   const pairs = pairsOf(
-    atomOrder.map((at) => atoms[at]!),
+    ordered,
     studyOrder.map((at) => recipes[at]!),
     policies,
   )
@@ -108,7 +117,7 @@ function solve(
       .sort((a, b) => a[0]! - b[0]!),
   }))
   const { served, wanted } = assign(
-    atomOrder.map((at) => atoms[at]!),
+    ordered,
     pairs,
     moved.sort((a, b) => a.bundles[0]![0]! - b.bundles[0]![0]!),
   )
@@ -165,26 +174,30 @@ function fullness(atoms: readonly Atom[], sets: readonly ChoiceSet[], { served, 
   return full
 }
 
-function graded(syllabus: Syllabus, grade: AskedGrade, all: readonly Recipe[], policies: Policies): GradeReport {
+interface Weighed {
+  readonly atoms: readonly Atom[]
+  readonly sets: readonly ChoiceSet[]
+  readonly solved: Solved
+}
+
+function weighed(syllabus: Syllabus, grade: AskedGrade, set: Prepared, policies: Policies): Weighed {
   const atoms = expand(grade, syllabus.instrument === 'mallets')
-  const fit = all.flatMap((recipe, at) => (isFor(syllabus.instrument, recipe) && !isFree(recipe.material) ? [at] : []))
   const sets = choiceSets(grade, atoms)
-  const solved = solve(
-    atoms,
-    fit.map((at) => all[at]!),
-    sets,
-    policies,
-  )
-  const inSet = { ...solved, units: solved.units.map((unit) => ({ ...unit, study: fit[unit.study]! })) }
+  const plays = (recipe: Recipe) => isFor(syllabus.instrument, recipe) && !isFree(recipe.material)
+  return { atoms, sets, solved: solve(atoms, set, sets, policies, plays) }
+}
+
+function graded(syllabus: Syllabus, grade: AskedGrade, set: Prepared, policies: Policies): GradeReport {
+  const { atoms, sets, solved } = weighed(syllabus, grade, set, policies)
   const full = fullness(atoms, sets, solved)
-  const reports = atoms.map((atom, at) => reportOf(atom, at, inSet, full[at]!, all))
+  const reports = atoms.map((atom, at) => reportOf(atom, at, solved, full[at]!, set.recipes))
   const used = new Set(reports.map((atom) => atom.study))
   return {
     syllabus: syllabus.id,
     grade: grade.id,
     ...totals(reports),
     atoms: reports,
-    surplus: all.flatMap((_, at) => (used.has(at) ? [] : [at])),
+    surplus: set.recipes.flatMap((_, at) => (used.has(at) ? [] : [at])),
     groups: grade.groups.map(({ id, title }) => ({
       id,
       title,
@@ -199,6 +212,20 @@ function graded(syllabus: Syllabus, grade: AskedGrade, all: readonly Recipe[], p
   }
 }
 
+/** Totals alone, without the report. */
+function totalsOf(syllabus: Syllabus, grade: AskedGrade, set: Prepared, policies: Policies): Totals {
+  const { served, wanted } = weighed(syllabus, grade, set, policies).solved
+  let [required, covered, near] = [0, 0, 0]
+  wanted.forEach((counts, at) => {
+    if (!counts) return
+    required++
+    const how = served[at]
+    if (how && how.match.short.length === 0) covered++
+    else if (how) near++
+  })
+  return { required, covered, near, missing: required - covered - near }
+}
+
 /**
  * Grades a set of studies against one grade. The assignment is optimal, and the report does not depend on the order of
  * studies or entries.
@@ -211,12 +238,7 @@ export function gradeSet(
   policies: Policies = USUAL_POLICIES,
 ): GradeReport {
   const grade = askedGrade(syllabus, gradeOf(syllabus, gradeId))
-  return graded(
-    syllabus,
-    grade,
-    studies.map((study) => completeRecipe(study)),
-    policies,
-  )
+  return graded(syllabus, grade, prepared(studies), policies)
 }
 
 /** How a set stands in every grade of a syllabus. Grades need not build on each other; each is held by itself. */
@@ -232,10 +254,10 @@ export function placeSet(
   studies: readonly RecipeInput[],
   policies: Policies = USUAL_POLICIES,
 ): Placement {
-  const recipes = studies.map((study) => completeRecipe(study))
+  const set = prepared(studies)
   const grades = syllabus.grades.map((grade) => {
-    const { required, covered, near, missing } = graded(syllabus, askedGrade(syllabus, grade), recipes, policies)
-    return { id: grade.id, title: grade.title, required, covered, near, missing }
+    const { id, title } = grade
+    return { id, title, ...totalsOf(syllabus, askedGrade(syllabus, grade), set, policies) }
   })
   const whole = grades.filter((grade) => grade.required > 0 && grade.covered === grade.required)
   return { grades, highest: whole.at(-1)?.id ?? null }

@@ -7,7 +7,7 @@ import type { Desk } from '~/stores/desk'
 
 /** How the study is kept, what was done to it, and what else can be done with it; at the head of the page. */
 const props = defineProps<{ desk: Desk }>()
-const emit = defineEmits<{ save: []; duplicate: []; fresh: []; file: [file: File] }>()
+const emit = defineEmits<{ save: []; duplicate: []; fresh: []; file: [file: File]; asked: [] }>()
 
 const words = computed(() => {
   const { state, savedAt, changed, safe } = props.desk
@@ -37,6 +37,7 @@ const items = computed(() => {
           { words: 'Print', does: () => void navigateTo(`/print/study/${id}`) },
         ]
       : []),
+    { words: 'Where is this asked?', does: () => emit('asked') },
     { words: 'Export', does: download },
     { words: 'Import', does: () => file.value?.click() },
   ]

@@ -86,10 +86,7 @@ const HANDS = computed(() => [
   ...(runs.value
     ? [
         optionOf(choice('together', { motion: 'contrary' }), 'contrary motion'),
-        optionOf(
-          choice('together', { motion: 'contrary', contraryFrom: 'octave' }),
-          'contrary, from an octave apart',
-        ),
+        optionOf(choice('together', { motion: 'contrary', contraryFrom: 'octave' }), 'contrary, from an octave apart'),
       ]
     : []),
   optionOf(choice('right'), 'right hand'),

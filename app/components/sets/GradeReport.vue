@@ -1,37 +1,77 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { NuxtLink } from '#components'
 import type { GradeReport } from '#core/syllabus'
+import { type EntryLine, reportedGroups } from './entries'
 import StatusMark from './StatusMark.vue'
 
-const props = defineProps<{ report: GradeReport }>()
+/** A set against a grade as the list prints it: what is covered, what is near and how to mend it, what is missing. */
+const props = defineProps<{ report: GradeReport; busy: boolean }>()
+const emit = defineEmits<{ mend: [atom: string]; add: [atoms: readonly string[]] }>()
 
-const groups = computed(() =>
-  props.report.groups.map((group) => ({
-    ...group,
-    atoms: props.report.atoms.filter((atom) => atom.group === group.id),
-  })),
-)
+const groups = computed(() => reportedGroups(props.report))
+const NUMBERS = ['none', 'it', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
+const addWords = ({ atoms }: EntryLine): string =>
+  atoms.length === 1 ? 'Add' : `Add ${NUMBERS[atoms.length] ?? atoms.length}`
+const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
 </script>
 
 <template>
-  <section v-for="group in groups" :key="group.id" class="mt-5">
+  <section v-for="group in groups" :key="group.id" class="mt-5" :aria-label="`Group ${group.id}`">
     <h3 class="flex items-baseline justify-between gap-3 border-b border-rule pb-[5px] text-[16px]">
       <span>{{ group.id }}. {{ group.title }}</span>
       <span class="quiet font-sans text-[13px] font-normal whitespace-nowrap"
         >{{ group.covered }} of {{ group.required }}</span
       >
     </h3>
-    <ul class="text-[14.5px]">
-      <li v-for="atom in group.atoms" :key="atom.id" class="mt-[8px] flex items-start gap-3">
-        <StatusMark :status="atom.status" class="mt-[4px]" />
-        <span>
-          <span :class="{ quiet: atom.status === 'not-needed' }">{{ atom.words }}</span>
-          <span v-if="atom.status === 'near'" class="aside block text-[14px] text-rh">
-            no. {{ atom.study! + 1 }}: {{ atom.reasons.join('; ') }}
+    <div v-for="entry in group.entries" :key="entry.id" class="mt-[9px]">
+      <p class="quiet aside text-[13.5px] leading-[1.4]">
+        “{{ entry.words }}”<span v-if="entry.conditions.length" class="not-italic"
+          >, also {{ entry.conditions.join(', ') }}</span
+        >
+      </p>
+      <ul class="text-[14.5px]">
+        <li v-for="line in entry.lines" :key="line.atoms[0]!.id" class="mt-[5px] flex items-start gap-3">
+          <StatusMark :status="line.status" class="mt-[4px]" />
+          <span class="min-w-0 flex-1">
+            <span :class="{ quiet: line.status === 'not-needed' }">{{ line.words }}</span>
+            <span v-if="line.status === 'near'" class="aside block text-[14px] text-rh">
+              no. {{ line.atoms[0]!.study! + 1 }}: {{ line.atoms[0]!.reasons.join('; ') }}
+            </span>
+            <span v-if="line.status === 'not-needed'" class="aside quiet"> (enough without it)</span>
           </span>
-          <span v-if="atom.status === 'not-needed'" class="aside quiet"> (enough without it)</span>
-        </span>
-      </li>
-    </ul>
+          <button
+            v-if="line.status === 'near'"
+            type="button"
+            class="plain-button"
+            :disabled="busy"
+            :aria-label="`${line.atoms[0]!.mend!.words}: ${line.words}`"
+            @click="emit('mend', line.atoms[0]!.id)"
+          >
+            {{ line.atoms[0]!.mend!.words }}
+          </button>
+          <button
+            v-else-if="line.status === 'missing'"
+            type="button"
+            class="plain-button"
+            :disabled="busy"
+            :aria-label="`${addWords(line)}: ${line.words}`"
+            @click="emit('add', idsOf(line))"
+          >
+            {{ addWords(line) }}
+          </button>
+        </li>
+      </ul>
+      <p v-if="entry.reading || entry.open.length" class="aside mt-[3px] pl-[26px] text-[13.5px] text-rh">
+        <template v-if="entry.reading">read as: {{ entry.reading }} </template>
+        <NuxtLink
+          v-for="question in entry.open"
+          :key="question"
+          class="mr-3 underline decoration-dotted underline-offset-3"
+          :to="`/syllabi/${report.syllabus}#${encodeURIComponent(entry.id)}`"
+          >{{ question }}</NuxtLink
+        >
+      </p>
+    </div>
   </section>
 </template>

@@ -8,12 +8,18 @@ const emit = defineEmits<{ choose: [syllabusId: string, gradeId: string] }>()
 const HEIGHT = 42
 const share = (grade: { covered: number; required: number }): number => grade.covered / Math.max(1, grade.required)
 const isHere = (syllabus: string, grade: string): boolean => syllabus === props.syllabusId && grade === props.gradeId
-const short = (title: string): string => title.replace(/^Grade /, '').slice(0, 7)
+const short = (title: string): string => title.replace(/^(Grade|Award) /, '').slice(0, 7)
+const percent = (grade: { covered: number; required: number }): number => Math.floor(share(grade) * 100)
+const highestOf = ({ grades, highest }: SetReport['placements'][number]['placement']): string =>
+  grades.find(({ id }) => id === highest)?.title ?? 'none yet'
 </script>
 
 <template>
   <div v-for="{ id, title, placement } in placements" :key="id" class="mt-2 flex items-center gap-4">
-    <p class="w-[150px] font-serif text-[16px] font-semibold">{{ title }}</p>
+    <p class="w-[150px] shrink-0 font-serif text-[16px] leading-[1.2] font-semibold">
+      {{ title }}
+      <span class="aside quiet block text-[13px] font-normal">wholly: {{ highestOf(placement) }}</span>
+    </p>
     <ul class="flex gap-[13px]">
       <li v-for="grade in placement.grades" :key="grade.id">
         <button
@@ -45,6 +51,7 @@ const short = (title: string): string => title.replace(/^Grade /, '').slice(0, 7
           >
             {{ short(grade.title) }}
           </span>
+          <span class="quiet block text-[11.5px] leading-[1.2]">{{ percent(grade) }} %</span>
         </button>
       </li>
     </ul>

@@ -28,6 +28,7 @@ import { useShowing } from '~/stores/showing'
 
 // the grammar of the line is fetched when somebody first wants to call
 const CallLine = defineAsyncComponent(() => import('~/components/call/CallLine.vue'))
+const WhereAsked = defineAsyncComponent(() => import('~/components/desk/WhereAsked.vue'))
 // and the pictures of the bars when there are sticks to draw
 const StickStair = defineAsyncComponent(() => import('~/components/stair/StickStair.vue'))
 const BarMap = defineAsyncComponent(() => import('~/components/map/BarMap.vue'))
@@ -60,6 +61,7 @@ watch(() => route.params.id, openHere)
 useHead({ title: () => (desk.study ? `${desk.study.title} · Tactum` : 'Desk · Tactum') })
 
 const calling = ref(false)
+const asking = ref(false)
 const callButton = ref<HTMLButtonElement>()
 async function called(): Promise<void> {
   calling.value = false
@@ -110,8 +112,17 @@ watch(
 <template>
   <div class="pt-[12px]">
     <Teleport defer to="#head-end">
-      <KeepMenu v-if="desk.study" :desk="desk" @save="save" @duplicate="duplicate" @fresh="fresh" @file="importFile" />
+      <KeepMenu
+        v-if="desk.study"
+        :desk="desk"
+        @save="save"
+        @duplicate="duplicate"
+        @fresh="fresh"
+        @file="importFile"
+        @asked="asking = true"
+      />
     </Teleport>
+    <WhereAsked v-if="asking" :title="desk.study!.title" :recipe="desk.study!.recipe" @close="asking = false" />
     <p v-if="failed" role="alert" class="mb-2 text-missing">{{ failed }}</p>
     <p v-if="!desk.study && !failed" class="waiting quiet aside py-40 text-center">opening the study …</p>
     <template v-if="desk.study">

@@ -2,12 +2,14 @@
 import { onMounted, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRouter } from '#imports'
-import type { Pupil, StudySet } from '#shared/api'
+import type { ExamListing, Pupil, StudySet } from '#shared/api'
+import PupilSettings from '~/components/sets/PupilSettings.vue'
 import { ask, wordsOf } from '~/composables/api'
 
 useHead({ title: 'Sets · Tactum' })
 const router = useRouter()
 const pupils = ref<Pupil[] | null>(null)
+const exams = ref<ExamListing[]>([])
 const error = ref('')
 const name = ref('')
 const instrument = ref<Pupil['instrument']>('piano')
@@ -23,9 +25,12 @@ async function attempt(work: () => Promise<void>): Promise<void> {
 }
 const load = () =>
   attempt(async () => {
-    pupils.value = await ask<Pupil[]>('/api/pupils')
+    ;[pupils.value, exams.value] = await Promise.all([ask<Pupil[]>('/api/pupils'), ask<ExamListing[]>('/api/exams')])
   })
 onMounted(load)
+
+const examsOf = (pupil: Pupil): ExamListing[] => exams.value.filter((exam) => exam.pupil.id === pupil.id).slice(0, 5)
+const date = (text: string): string => new Date(text).toLocaleDateString([], { day: 'numeric', month: 'short' })
 
 const addPupil = () =>
   attempt(async () => {
@@ -54,7 +59,8 @@ const addSet = (pupil: Pupil) =>
         <h2 class="flex items-baseline gap-3 text-[19px]">
           <span class="whitespace-nowrap">{{ pupil.name }}</span>
           <span class="quiet font-sans text-[14px] font-normal">{{ pupil.instrument }}</span>
-          <span class="aside quiet text-[14px] font-normal">{{ pupil.note }}</span>
+          <span class="aside quiet min-w-0 flex-1 text-[14px] font-normal">{{ pupil.note }}</span>
+          <span class="font-sans text-[13.5px] font-normal"><PupilSettings :pupil="pupil" @changed="load" /></span>
         </h2>
         <ul>
           <li v-for="set in pupil.sets" :key="set.id" class="flex items-baseline py-[7px]">
@@ -63,6 +69,13 @@ const addSet = (pupil: Pupil) =>
             }}</NuxtLink>
             <span class="leader" aria-hidden="true"></span>
             <span class="quiet text-[14px]">{{ set.studies === 1 ? 'one study' : `${set.studies} studies` }}</span>
+          </li>
+          <li v-for="exam in examsOf(pupil)" :key="exam.id" class="flex items-baseline py-[4px] text-[14px]">
+            <NuxtLink class="aside hover:underline" :to="`/exams/${exam.id}`"
+              >mock exam, {{ exam.gradeTitle }}, {{ date(exam.heldAt) }}</NuxtLink
+            >
+            <span class="leader" aria-hidden="true"></span>
+            <span class="quiet">{{ exam.mark }} of {{ exam.marking.total }}, {{ exam.band }}</span>
           </li>
         </ul>
         <form class="mt-1 flex gap-2" @submit.prevent="addSet(pupil)">

@@ -1,60 +1,182 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
-import { useHead, useRoute } from '#imports'
-import type { Entry, Group, Syllabus } from '#core/syllabus'
-import { ask, wordsOf } from '~/composables/api'
-import { downloadJson } from '~/composables/download'
+import { useEventListener } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
+import { onBeforeRouteLeave, useHead, useRoute, useRouter } from '#imports'
+import type { Syllabus } from '#core/syllabus'
+import WordPanel from '~/components/frame/WordPanel.vue'
+import CopyForm from '~/components/syllabi/CopyForm.vue'
+import DifferenceView from '~/components/syllabi/DifferenceView.vue'
+import GradeBlock from '~/components/syllabi/GradeBlock.vue'
+import SureButton from '~/components/frame/SureButton.vue'
+import { ask } from '~/composables/api'
+import { useShortcuts } from '~/composables/shortcuts'
+import { useSyllabus } from '~/stores/syllabus'
 
+/** A list as it is printed, grade by grade; a teacher's own is typed over where it stands. */
 const route = useRoute()
-const syllabus = ref<Syllabus | null>(null)
-const error = ref('')
-onMounted(async () => {
-  try {
-    syllabus.value = await ask<Syllabus>(`/api/syllabi/${encodeURIComponent(String(route.params.id))}`)
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
+const router = useRouter()
+const store = useSyllabus()
+const id = computed(() => String(route.params.id))
+onMounted(() => store.open(id.value))
+useHead({ title: () => `${store.draft?.title ?? 'Syllabus'} · Tactum` })
+
+const faults = computed(() => new Map(store.faults.map(({ path, message }) => [path, message])))
+const title = ref<HTMLInputElement>()
+function rename(field: 'title' | 'board' | 'edition', event: Event): void {
+  const value = (event.target as HTMLInputElement).value.trim()
+  if (value || field === 'edition') store.change(`the ${field}`, { ...store.draft!, [field]: value })
+}
+const change = (words: string, next: Syllabus): void => store.change(words, next)
+
+useShortcuts(
+  () => [
+    { key: 's', ctrl: true, words: 'save', does: () => void (store.editable && store.changed && store.save()) },
+    { key: 'z', ctrl: true, words: 'undo', does: () => store.undo() },
+  ],
+  () => false,
+)
+const UNSAVED = 'This list was changed and is not saved. Leave it all the same?'
+useEventListener(window, 'beforeunload', (event) => {
+  if (store.changed) event.preventDefault()
 })
-useHead({ title: () => `${syllabus.value?.title ?? 'Syllabus'} · Tactum` })
+onBeforeRouteLeave((to) => to.path === route.path || !store.changed || window.confirm(UNSAVED))
 
-const ruleWords = (group: Group): string => (group.rule === 'all' ? 'all' : `any ${group.rule.any}`)
-const tempoWords = ({ tempo }: Entry): string => `${tempo.bpm * tempo.notesPerBeat} notes a minute`
-const chooserWords = (entry: Entry): string =>
-  entry.kinds.length < 2 ? '' : entry.chooser === 'candidate' ? 'one form serves' : 'every form must be ready'
-
-const download = (): void => downloadJson(syllabus.value!.id, syllabus.value)
+const before = computed(() => {
+  const { before: other, version } = route.query
+  if (typeof version === 'string') return { before: id.value, version }
+  return typeof other === 'string' ? { before: other, version: null } : null
+})
+const compare = (query: Record<string, string>) => router.replace({ query })
+const date = (text: string): string => new Date(text).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
+const remove = (): Promise<void> =>
+  store.guarded(async () => {
+    await ask(`/api/syllabi/${id.value}`, 'DELETE')
+    store.draft = store.kept!.syllabus
+    await router.push('/syllabi')
+  })
+const instrumentWords = { piano: 'for piano', accordion: 'for accordion', mallets: 'for mallets' } as const
 </script>
 
 <template>
-  <div class="pt-[22px]">
-    <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
-    <p v-if="!syllabus && !error" class="waiting quiet aside py-20">fetching the syllabus …</p>
-    <template v-if="syllabus">
-      <div class="flex items-baseline justify-between">
-        <h1 class="text-[26px]">
-          {{ syllabus.title }} <span class="aside quiet text-[16px] font-normal">{{ syllabus.edition }}</span>
+  <div class="pt-[18px] pb-16">
+    <p v-if="store.error" role="alert" class="mb-2 text-missing">{{ store.error }}</p>
+    <p v-if="!store.draft && !store.error" class="waiting quiet aside py-20">fetching the syllabus …</p>
+    <template v-if="store.draft && store.kept">
+      <div class="flex flex-wrap items-baseline justify-between gap-4">
+        <h1 class="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-3 text-[26px]">
+          <input
+            v-if="store.editable"
+            ref="title"
+            class="title w-[420px] max-w-full"
+            :value="store.draft.title"
+            maxlength="120"
+            aria-label="Title of the list"
+            @change="rename('title', $event)"
+          />
+          <span v-else>{{ store.draft.title }}</span>
+          <input
+            v-if="store.editable"
+            class="title aside quiet w-[90px] text-[16px] font-normal"
+            :value="store.draft.edition"
+            maxlength="40"
+            placeholder="edition"
+            aria-label="Edition"
+            @change="rename('edition', $event)"
+          />
+          <span v-else class="aside quiet text-[16px] font-normal">{{ store.draft.edition }}</span>
+          <span class="aside quiet text-[16px] font-normal">{{ instrumentWords[store.draft.instrument] }}</span>
         </h1>
-        <button type="button" class="plain-button" @click="download">Export</button>
+        <span class="flex items-baseline gap-4 text-[14px]">
+          <template v-if="store.editable">
+            <button
+              v-if="store.back.length"
+              type="button"
+              class="text-button max-w-[220px] truncate"
+              @click="store.undo()"
+            >
+              Undo {{ store.back.at(-1)!.words }}
+            </button>
+            <span class="quiet" role="status">{{
+              store.busy ? 'saving …' : store.changed ? 'not saved yet' : store.told || 'saved'
+            }}</span>
+          </template>
+          <WordPanel words="copy" label="Copy this list">
+            <CopyForm :syllabus="store.kept.syllabus" @made="(made) => router.push(`/syllabi/${made}`)" />
+          </WordPanel>
+          <span>
+            Export
+            <a class="underline" :href="`/api/syllabi/${id}/export?format=json`">JSON</a>
+            <a class="ml-2 underline" :href="`/api/syllabi/${id}/export?format=csv`">CSV</a>
+          </span>
+          <button
+            v-if="store.editable"
+            type="button"
+            class="main-button"
+            :disabled="!store.changed || store.faults.length > 0 || store.busy"
+            @click="store.save()"
+          >
+            Save
+          </button>
+        </span>
       </div>
-      <section v-for="grade in syllabus.grades" :key="grade.id" class="mt-6 border-t border-ink pt-2">
-        <h2 class="text-[20px]">{{ grade.title }}</h2>
-        <div v-for="group in grade.groups" :key="group.id" class="mt-3">
-          <h3 class="text-[16px]">
-            {{ group.id }}. {{ group.title }}
-            <span class="quiet font-sans text-[13px] font-normal">{{ ruleWords(group) }}</span>
-          </h3>
-          <ul>
-            <li v-for="entry in group.entries" :key="entry.id" class="flex items-baseline py-[4px]">
-              <span class="quiet w-[58px] text-[13px]">{{ entry.id }}</span>
-              <span>“{{ entry.words }}”</span>
-              <span class="leader" aria-hidden="true"></span>
-              <span class="quiet text-[14px] whitespace-nowrap">
-                <em v-if="chooserWords(entry)">{{ chooserWords(entry) }}, </em>{{ tempoWords(entry) }}
-              </span>
+      <p class="mt-1 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-[14px]">
+        <span v-if="!store.editable" class="quiet">It came with Tactum and stays as it is; copy it to change it.</span>
+        <span v-else class="quiet"
+          >Type over any line; Enter takes it and begins the next, Alt and arrows move it. (Brackets) hold what is not
+          graded.</span
+        >
+        <button
+          v-if="store.draft.follows"
+          type="button"
+          class="text-button"
+          @click="compare({ before: store.draft.follows })"
+        >
+          What changed since the edition before
+        </button>
+        <WordPanel v-if="store.kept.past.length" words="earlier versions" label="Earlier versions">
+          <ul class="p-2">
+            <li v-for="past in store.kept.past" :key="past.version">
+              <button type="button" class="choice" @click="compare({ version: String(past.version) })">
+                version {{ past.version }}, until {{ date(past.savedAt) }}
+              </button>
             </li>
           </ul>
-        </div>
-      </section>
+        </WordPanel>
+        <SureButton v-if="store.editable" class="text-button" question="For good?" yes="Throw it away" @sure="remove">
+          Throw the list away
+        </SureButton>
+      </p>
+      <p v-if="store.faults.length" role="status" class="mt-2 text-[14px] text-missing">
+        {{ store.faults.length === 1 ? 'One thing is' : `${store.faults.length} things are` }} wrong; it can be saved
+        when they are mended: {{ store.faults[0]!.message }}
+      </p>
+      <DifferenceView v-if="before" :id="id" v-bind="before" @close="compare({})" />
+      <nav aria-label="Grades" class="mt-3 flex flex-wrap gap-4 text-[14px]">
+        <a v-for="grade in store.draft.grades" :key="grade.id" class="underline" :href="`#grade-${grade.id}`">{{
+          grade.title
+        }}</a>
+      </nav>
+      <div class="mt-4 flex flex-col gap-4">
+        <GradeBlock
+          v-for="(grade, at) in store.draft.grades"
+          :key="grade.id"
+          :syllabus="store.draft"
+          :at="at"
+          :items="store.counts[at]!"
+          :editable="store.editable"
+          :faults="faults"
+          @change="change"
+        />
+      </div>
     </template>
   </div>
 </template>
+
+<style scoped>
+.title {
+  border-bottom: 1px dotted var(--color-soft);
+  background: transparent;
+  font-family: var(--font-serif);
+  font-weight: 600;
+}
+</style>

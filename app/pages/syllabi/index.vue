@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { onMounted, ref, shallowRef } from 'vue'
 import { NuxtLink } from '#components'
-import { useHead } from '#imports'
+import { useHead, useRouter } from '#imports'
 import type { SyllabusListing } from '#shared/api'
-import { ApiError, ask, wordsOf } from '~/composables/api'
+import ImportSheet from '~/components/syllabi/ImportSheet.vue'
+import { ask, wordsOf } from '~/composables/api'
 
 useHead({ title: 'Syllabi · Tactum' })
+const router = useRouter()
 const syllabi = ref<SyllabusListing[] | null>(null)
 const error = ref('')
-const told = ref('')
+const file = shallowRef<{ name: string; bytes: ArrayBuffer } | null>(null)
 
 async function load(): Promise<void> {
   try {
@@ -19,22 +21,25 @@ async function load(): Promise<void> {
 }
 onMounted(load)
 
-/** The file goes as it is; the server says what is wrong with it and stores nothing then. */
+/** Larger files are no lists; they are not even sent. */
+const MOST_BYTES = 1_000_000
+
+/** The file goes as it is; the server says what is wrong with it. */
 async function bring(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (!file) return
-  error.value = told.value = ''
-  try {
-    await ask('/api/syllabi', 'POST', (await file.text()).replace(/^\uFEFF/, ''))
-    told.value = `${file.name} is on file.`
-    await load()
-  } catch (problem) {
-    const where = problem instanceof ApiError && problem.fault.path ? ` (at ${problem.fault.path})` : ''
-    error.value = `${file.name} was not taken: ${wordsOf(problem)}${where}`
-  }
+  const chosen = input.files?.[0]
   input.value = ''
+  if (!chosen) return
+  error.value = ''
+  file.value = null
+  if (chosen.size > MOST_BYTES) {
+    error.value = `${chosen.name} has ${Math.ceil(chosen.size / MOST_BYTES)} MB; a list has 1 MB at the most. Nothing was read.`
+    return
+  }
+  file.value = { name: chosen.name, bytes: await chosen.arrayBuffer() }
 }
+const stored = (id: string) => router.push(`/syllabi/${id}`)
+const instruments = { piano: 'piano', accordion: 'accordion', mallets: 'mallets' } as const
 </script>
 
 <template>
@@ -43,15 +48,21 @@ async function bring(event: Event): Promise<void> {
       <h1 class="text-[26px]">Syllabi</h1>
       <label class="plain-button cursor-pointer leading-[22px] focus-within:outline-2">
         Bring in a syllabus file
-        <input class="sr-only" type="file" accept=".json,application/json" @change="bring" />
+        <input class="sr-only" type="file" accept=".json,.csv,.txt,application/json,text/csv" @change="bring" />
       </label>
     </div>
     <p class="quiet mt-1 text-[14px]">
-      JSON in the format tactum-syllabus/1; the handbook describes it. A file that is wrong in one place is not taken at
-      all.
+      CSV or JSON; the handbook describes both. A list with a column of printed words is enough: they are read as a
+      teacher would read them, and what they leave open is asked.
     </p>
     <p v-if="error" role="alert" class="mt-3 text-missing">{{ error }}</p>
-    <p role="status" class="mt-3">{{ told }}</p>
+    <ImportSheet
+      v-if="file"
+      :key="file.name + file.bytes.byteLength"
+      v-bind="file"
+      @close="file = null"
+      @stored="stored"
+    />
     <p v-if="!syllabi && !error" class="waiting quiet aside py-20">fetching the syllabi …</p>
     <p v-if="syllabi?.length === 0" class="mt-4 max-w-[560px] border border-rule bg-sheet p-6">
       No syllabus on file. Bring one in to grade sets against it.
@@ -59,16 +70,19 @@ async function bring(event: Event): Promise<void> {
     <section v-for="syllabus in syllabi" :key="syllabus.id" class="mt-6 border-t border-ink pt-2">
       <h2 class="flex items-baseline gap-3 text-[19px]">
         <NuxtLink class="hover:underline" :to="`/syllabi/${syllabus.id}`">{{ syllabus.title }}</NuxtLink>
-        <span class="quiet font-sans text-[14px] font-normal">{{ syllabus.edition }}</span>
+        <span class="quiet font-sans text-[14px] font-normal"
+          >{{ syllabus.edition }} · {{ instruments[syllabus.instrument] }}</span
+        >
         <span v-if="syllabus.shipped" class="aside quiet text-[14px] font-normal">an invented board, for the demo</span>
       </h2>
-      <ul class="mt-1 max-w-[520px]">
-        <li v-for="grade in syllabus.grades" :key="grade.id" class="flex items-baseline py-[5px]">
-          <span class="font-serif">{{ grade.title }}</span>
-          <span class="leader" aria-hidden="true"></span>
-          <span class="quiet text-[14px]">{{ grade.atoms }} listed</span>
-        </li>
-      </ul>
+      <p class="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-[14.5px]">
+        <span v-for="grade in syllabus.grades" :key="grade.id" class="whitespace-nowrap">
+          <NuxtLink class="font-serif hover:underline" :to="`/syllabi/${syllabus.id}#grade-${grade.id}`">{{
+            grade.title
+          }}</NuxtLink>
+          <span class="quiet"> {{ grade.atoms }}</span>
+        </span>
+      </p>
     </section>
   </div>
 </template>

@@ -5,9 +5,10 @@ import { NuxtLink } from '#components'
 import { useHead, useRoute, useRouter } from '#imports'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import SureButton from '~/components/frame/SureButton.vue'
-import GradeReport from '~/components/sets/GradeReport.vue'
+import ProgrammeFoot from '~/components/sets/ProgrammeFoot.vue'
 import ProgrammeList from '~/components/sets/ProgrammeList.vue'
-import TubeLadder from '~/components/sets/TubeLadder.vue'
+import SetGrading from '~/components/sets/SetGrading.vue'
+import { listsFor } from '#shared/api'
 import { ask, wordsOf } from '~/composables/api'
 import { downloadJson } from '~/composables/download'
 import { useSet } from '~/stores/set'
@@ -34,13 +35,15 @@ const against = computed(() => {
   return grade ? `${grade.syllabus.board.split(' ')[0]}, ${grade.grade.title}` : 'no grade yet'
 })
 const grades = computed(() =>
-  store.syllabi.flatMap((syllabus) =>
-    syllabus.grades.map((grade) => ({
-      value: `${syllabus.id}\n${grade.id}`,
-      words: `${syllabus.board.split(' ')[0]}, ${grade.title}`,
-      note: `${grade.atoms} asked`,
-    })),
-  ),
+  store.syllabi
+    .filter(({ instrument }) => instrument === (store.set ? listsFor(store.set.pupil.instrument) : 'piano'))
+    .flatMap((syllabus) =>
+      syllabus.grades.map((grade) => ({
+        value: `${syllabus.id}\n${grade.id}`,
+        words: `${syllabus.board.split(' ')[0]}, ${grade.title}`,
+        note: `${grade.atoms} asked`,
+      })),
+    ),
 )
 const gradeValue = computed(() => `${store.set?.syllabusId}\n${store.set?.gradeId}`)
 
@@ -110,7 +113,16 @@ async function removeSet(): Promise<void> {
           </span>
         </h1>
         <span class="flex items-baseline gap-4 text-[14px]">
-          <button v-if="store.taken && !store.busy" type="button" class="text-button" @click="store.putBack()">
+          <button
+            v-if="store.back && !store.busy"
+            type="button"
+            class="text-button max-w-[340px] truncate"
+            :title="store.back.words"
+            @click="store.undoLast()"
+          >
+            Undo {{ store.back.words }}
+          </button>
+          <button v-else-if="store.taken && !store.busy" type="button" class="text-button" @click="store.putBack()">
             Put no. {{ store.taken.at + 1 }} back
           </button>
           <span class="quiet" role="status">{{ store.busy ? 'saving …' : store.told || 'saved' }}</span>
@@ -149,71 +161,20 @@ async function removeSet(): Promise<void> {
               <NuxtLink class="underline" to="/desk">desk</NuxtLink> and save them to this set.
             </p>
           </div>
-          <div class="flex flex-wrap items-center gap-4 border-t border-rule px-5 py-[9px] text-[14px]">
-            <span v-if="store.set.studies.length" class="quiet"
-              >drag by the number, or <kbd>Alt</kbd> <kbd>↑↓</kbd></span
-            >
-            <span v-else class="quiet">nothing to print yet</span>
-            <button v-if="store.set.studies.length" type="button" class="text-button ml-auto" @click="exportSet">
-              Export
-            </button>
-            <NuxtLink
-              v-if="store.set.studies.length"
-              class="main-button leading-[22px]"
-              :to="`/print/set/${store.set.id}`"
-              >Print the set</NuxtLink
-            >
-          </div>
+          <ProgrammeFoot
+            :set-id="store.set.id"
+            :studies="store.set.studies.length"
+            :busy="store.busy"
+            @order="(by) => store.order(by)"
+            @export="exportSet"
+          />
         </section>
         <section aria-label="Grading">
           <h2 class="text-[18px]">Where it stands</h2>
           <p v-if="!store.report" class="waiting quiet aside py-6">grading …</p>
-          <template v-else>
-            <TubeLadder
-              :placements="store.report.placements"
-              :syllabus-id="store.set.syllabusId"
-              :grade-id="store.set.gradeId"
-              @choose="chooseGrade"
-            />
-            <p v-if="store.report.placements.length === 0" class="quiet mt-2">
-              No syllabus on file yet. <NuxtLink class="underline" to="/syllabi">Bring one in.</NuxtLink>
-            </p>
-            <template v-if="report">
-              <div class="mt-4 flex items-center justify-between gap-4 text-[14.5px]">
-                <p>
-                  <b>{{ report.covered }}</b> covered, <b>{{ report.near }}</b> near,
-                  <b>{{ report.missing }}</b> missing<template v-if="report.surplus.length"
-                    >; {{ report.surplus.length }} not asked for here</template
-                  >.
-                </p>
-                <button
-                  v-if="report.missing > 0"
-                  type="button"
-                  class="main-button"
-                  :disabled="store.busy"
-                  @click="store.addMissing()"
-                >
-                  Add the {{ report.missing === 1 ? 'missing one' : `${report.missing} missing` }}
-                </button>
-              </div>
-              <GradeReport :report="report" />
-            </template>
-            <p v-else-if="store.report.placements.length" class="quiet mt-6">
-              Choose the grade in the title, or press one of the tubes.
-            </p>
-          </template>
+          <SetGrading v-else :store="store" @grade="chooseGrade" />
         </section>
       </div>
     </template>
   </div>
 </template>
-
-<style scoped>
-kbd {
-  border: 1px solid var(--color-rule);
-  border-radius: 3px;
-  padding: 1px 5px;
-  font-family: inherit;
-  font-size: 12.5px;
-}
-</style>

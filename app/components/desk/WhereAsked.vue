@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { ref, shallowRef } from 'vue'
+import { NuxtLink } from '#components'
+import type { Recipe } from '#core/study'
+import type { AskedIn } from '#core/syllabus'
+import DialogSheet from '~/components/frame/DialogSheet.vue'
+import StatusMark from '~/components/sets/StatusMark.vue'
+import { ask, wordsOf } from '~/composables/api'
+
+/** In which grade of which list this study is asked, as it is or nearly. */
+const props = defineProps<{ title: string; recipe: Recipe }>()
+const emit = defineEmits<{ close: [] }>()
+
+const asked = shallowRef<readonly AskedIn[] | null>(null)
+const error = ref('')
+ask<AskedIn[]>('/api/asked', 'POST', { recipe: props.recipe })
+  .then((found) => (asked.value = found))
+  .catch((problem: unknown) => (error.value = wordsOf(problem)))
+</script>
+
+<template>
+  <DialogSheet title="Where is this asked?" @close="emit('close')">
+    <p class="aside quiet mt-1">{{ title }}</p>
+    <p v-if="error" role="alert" class="mt-3 text-missing">{{ error }}</p>
+    <p v-else-if="!asked" class="waiting quiet aside mt-3">looking through the lists …</p>
+    <p v-else-if="asked.length === 0" class="mt-3">In no list on file, nor anything near it.</p>
+    <ul v-else class="mt-3 text-[14.5px]">
+      <li
+        v-for="each in asked"
+        :key="each.syllabus + each.grade"
+        class="flex items-start gap-3 border-b border-rule py-[6px]"
+      >
+        <StatusMark :status="each.status" class="mt-[4px]" />
+        <span class="flex-1">
+          <NuxtLink
+            class="font-serif font-semibold hover:underline"
+            :to="`/syllabi/${each.syllabus}#grade-${each.grade}`"
+            >{{ each.title }}, {{ each.gradeTitle }}</NuxtLink
+          >
+          <span class="block">{{ each.words }}</span>
+          <span v-if="each.reasons.length" class="aside block text-[14px] text-rh">{{ each.reasons.join('; ') }}</span>
+        </span>
+      </li>
+    </ul>
+    <p class="mt-5 text-right"><button type="button" class="main-button" @click="emit('close')">Close</button></p>
+  </DialogSheet>
+</template>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { type Policies, USUAL_POLICIES } from '#core/syllabus'
+import WordPanel from '~/components/frame/WordPanel.vue'
+
+/** What counts, where teachers and boards differ; kept with the set. */
+const props = defineProps<{ policies: Partial<Policies>; fingers: boolean }>()
+const emit = defineEmits<{ change: [policies: Partial<Policies>] }>()
+
+const CHOICES = [
+  { field: 'moreOctaves', words: 'more octaves than asked' },
+  { field: 'fasterTempo', words: 'a faster tempo than asked' },
+  { field: 'anyTouch', words: 'any touch, where the list names none', else: 'else legato only' },
+  {
+    field: 'togetherForSeparate',
+    words: 'hands together, for each hand alone as well',
+    else: 'boards ask hands apart to hear them apart: usually off',
+    fingers: true,
+  },
+] as const
+
+const now = computed<Policies>(() => ({ ...USUAL_POLICIES, ...props.policies }))
+const shown = computed(() => CHOICES.filter((choice) => props.fingers || !('fingers' in choice)))
+const departs = computed(() => shown.value.filter(({ field }) => now.value[field] !== USUAL_POLICIES[field]).length)
+const words = computed(() => (departs.value === 0 ? 'what counts' : `what counts: ${departs.value} unusual`))
+const set = (field: keyof Policies, value: boolean): void => emit('change', { ...props.policies, [field]: value })
+</script>
+
+<template>
+  <WordPanel :words="words" label="What counts">
+    <fieldset class="w-[330px] p-4 text-[14px]">
+      <legend class="sr-only">What counts as covered</legend>
+      <p class="aside quiet mb-2">It counts as covered with …</p>
+      <label v-for="choice in shown" :key="choice.field" class="flex min-h-[30px] items-start gap-2 py-1">
+        <input
+          type="checkbox"
+          class="mt-[3px]"
+          :checked="now[choice.field]"
+          @change="set(choice.field, ($event.target as HTMLInputElement).checked)"
+        />
+        <span>
+          {{ choice.words }}
+          <span v-if="'else' in choice" class="quiet block text-[13px]">{{ choice.else }}</span>
+        </span>
+      </label>
+    </fieldset>
+  </WordPanel>
+</template>

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { NuxtLink } from '#components'
+import ChoicesSheet from './ChoicesSheet.vue'
+import GradeReport from './GradeReport.vue'
+import NewerNotice from './NewerNotice.vue'
+import PolicyChoice from './PolicyChoice.vue'
+import ReadinessLine from './ReadinessLine.vue'
+import TubeLadder from './TubeLadder.vue'
+import type { useSet } from '~/stores/set'
+
+/** Where a set stands, and what can be done about it. */
+const props = defineProps<{ store: ReturnType<typeof useSet> }>()
+const emit = defineEmits<{ grade: [syllabusId: string, gradeId: string] }>()
+
+const set = computed(() => props.store.set!)
+const standing = computed(() => props.store.report!)
+const report = computed(() => standing.value.report)
+const asking = ref(false)
+
+/** What is missing is added at once where the list leaves no choice. */
+function addAll(): void {
+  if (standing.value.choices.length > 0) asking.value = true
+  else void props.store.addMissing()
+}
+async function build(choices: Record<string, string>): Promise<void> {
+  asking.value = false
+  await props.store.addMissing({ choices })
+}
+const drop = (places: readonly number[]): Promise<void> =>
+  props.store.change({ studies: set.value.studies.filter((_, at) => !places.includes(at)) })
+const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.value.gradeId!)
+</script>
+
+<template>
+  <TubeLadder
+    :placements="standing.placements"
+    :syllabus-id="set.syllabusId"
+    :grade-id="set.gradeId"
+    @choose="(syllabusId, gradeId) => emit('grade', syllabusId, gradeId)"
+  />
+  <p v-if="standing.placements.length === 0" class="quiet mt-2">
+    No syllabus for this instrument yet. <NuxtLink class="underline" to="/syllabi">Bring one in.</NuxtLink>
+  </p>
+  <template v-if="report">
+    <NewerNotice
+      v-if="standing.newer"
+      :newer="standing.newer"
+      :set="set"
+      :busy="store.busy"
+      @move="later"
+      @settle="store.settleList()"
+      @drop="drop"
+    />
+    <div class="mt-4 flex flex-wrap items-center justify-between gap-x-4 gap-y-2 text-[14.5px]">
+      <p>
+        <b>{{ report.covered }}</b> covered, <b>{{ report.near }}</b> near, <b>{{ report.missing }}</b> missing<template
+          v-if="report.surplus.length"
+          >; {{ report.surplus.length }} not asked for here</template
+        >.
+        <PolicyChoice
+          class="ml-1"
+          :policies="set.policies"
+          :fingers="set.pupil.instrument !== 'marimba'"
+          @change="(policies) => store.change({ policies })"
+        />
+      </p>
+      <button v-if="report.missing > 0" type="button" class="main-button" :disabled="store.busy" @click="addAll">
+        Add the {{ report.missing === 1 ? 'missing one' : `${report.missing} missing` }}
+      </button>
+    </div>
+    <ReadinessLine v-if="standing.readiness" class="mt-2" :readiness="standing.readiness" />
+    <p class="mt-2 flex gap-5 text-[14px]">
+      <NuxtLink class="text-button" :to="`/sets/${set.id}/coverage`">Coverage on a page</NuxtLink>
+      <NuxtLink class="text-button" :to="`/sets/${set.id}/exam`">Mock exam</NuxtLink>
+    </p>
+    <GradeReport
+      :report="report"
+      :busy="store.busy"
+      @mend="(atom) => store.mend(atom)"
+      @add="(only) => store.addMissing({ only })"
+    />
+    <ChoicesSheet
+      v-if="asking"
+      :pupil="set.pupil.name"
+      :missing="report.missing"
+      :choices="standing.choices"
+      :known="standing.preferences.choices ?? {}"
+      @close="asking = false"
+      @build="build"
+    />
+  </template>
+  <p v-else-if="standing.placements.length" class="quiet mt-6">
+    Choose the grade in the title, or press one of the tubes.
+  </p>
+</template>

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Entry } from '#core/syllabus'
+import WordPanel from '~/components/frame/WordPanel.vue'
+import { CHOICES, type ChoiceField } from './reading'
+
+/** How a line is read: each choice that the words may leave open, the questions, and a note of what was decided. */
+const props = defineProps<{ entry: Entry; editable: boolean }>()
+const emit = defineEmits<{ change: [entry: Entry]; remove: [] }>()
+
+const shown = computed(() => CHOICES.filter(({ field, when }) => !when || when(props.entry) || field === 'hands'))
+const set = (field: ChoiceField, value: string): void => {
+  const option = CHOICES.find((each) => each.field === field)!.options.find((each) => String(each.value) === value)!
+  emit('change', { ...props.entry, [field]: option.value })
+}
+const write = (event: Event): void =>
+  emit('change', { ...props.entry, reading: (event.target as HTMLInputElement).value.trim() })
+const settle = (question: string): void =>
+  emit('change', { ...props.entry, open: props.entry.open.filter((each) => each !== question) })
+function setPick(event: Event): void {
+  const number = Number((event.target as HTMLInputElement).value)
+  emit('change', { ...props.entry, pick: Number.isInteger(number) && number > 0 ? number : 'all' })
+}
+</script>
+
+<template>
+  <WordPanel words="reading" :label="`How ${entry.id} is read`">
+    <fieldset class="w-[430px] p-4 text-[14px]" :disabled="!editable">
+      <legend class="sr-only">How the line is read</legend>
+      <p v-if="!editable" class="aside quiet mb-2">It came with Tactum; copy the list to change it.</p>
+      <label v-for="choice in shown" :key="choice.field" class="flex items-center justify-between gap-3 py-[3px]">
+        <span>{{ choice.words }}</span>
+        <select
+          class="field w-[230px]"
+          :value="String(entry[choice.field])"
+          @change="set(choice.field, ($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="option in choice.options" :key="String(option.value)" :value="String(option.value)">
+            {{ option.words }}
+          </option>
+        </select>
+      </label>
+      <label class="flex items-center justify-between gap-3 py-[3px]">
+        <span>keys to prepare</span>
+        <input
+          class="field w-[230px]"
+          inputmode="numeric"
+          placeholder="all of them"
+          :value="entry.pick === 'all' ? '' : entry.pick"
+          @change="setPick"
+        />
+      </label>
+      <label class="mt-2 block">
+        read as
+        <input
+          class="field mt-1 w-full"
+          maxlength="400"
+          :value="entry.reading"
+          placeholder="what was decided, and by whom"
+          @change="write"
+        />
+      </label>
+      <ul v-if="entry.open.length" class="mt-3 border-t border-rule pt-2">
+        <li v-for="question in entry.open" :key="question" class="flex items-baseline justify-between gap-3 py-[3px]">
+          <span class="aside text-rh">{{ question }}</span>
+          <button type="button" class="text-button whitespace-nowrap" @click="settle(question)">Settled</button>
+        </li>
+      </ul>
+      <p v-if="editable" class="mt-3 border-t border-rule pt-2">
+        <button type="button" class="text-button" @click="emit('remove')">Take the line out</button>
+      </p>
+    </fieldset>
+  </WordPanel>
+</template>

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Grade, Syllabus } from '#core/syllabus'
+import SureButton from '~/components/frame/SureButton.vue'
+import { copyGrade, withGrade } from './edits'
+import GroupBlock from './GroupBlock.vue'
+
+/** A row of the grid: the grade on the left, its groups beside one another as the list prints them. */
+const props = defineProps<{
+  syllabus: Syllabus
+  at: number
+  items: number | null
+  editable: boolean
+  faults: ReadonlyMap<string, string>
+}>()
+const emit = defineEmits<{ change: [words: string, syllabus: Syllabus] }>()
+
+const grade = computed(() => props.syllabus.grades[props.at]!)
+const others = computed(() => props.syllabus.grades.filter((_, at) => at !== props.at))
+const fault = computed(
+  () =>
+    [...props.faults].find(([place]) => place.startsWith(`grades[${props.at}].`) && !place.includes('.groups['))?.[1] ??
+    '',
+)
+const change = (words: string, next: Grade): void => emit('change', words, withGrade(props.syllabus, props.at, next))
+function rename(event: Event): void {
+  const title = (event.target as HTMLInputElement).value.trim()
+  if (title) change('the title of a grade', { ...grade.value, title })
+}
+function include(event: Event): void {
+  const includes = (event.target as HTMLSelectElement).value || null
+  change(`what ${grade.value.title} includes`, { ...grade.value, includes })
+}
+</script>
+
+<template>
+  <section
+    :id="`grade-${grade.id}`"
+    class="grid grid-cols-[150px_minmax(0,1fr)] gap-6 border-t border-ink pt-3"
+    :aria-label="grade.title"
+  >
+    <header class="self-start lg:sticky lg:top-3">
+      <h2 class="text-[20px]">
+        <input
+          v-if="editable"
+          class="title w-full"
+          :value="grade.title"
+          maxlength="80"
+          :aria-label="`Title of ${grade.title}`"
+          @change="rename"
+        />
+        <template v-else>{{ grade.title }}</template>
+      </h2>
+      <p class="quiet text-[14px]">{{ items === null ? 'not counted' : `${items} items` }}</p>
+      <label v-if="editable && others.length" class="mt-2 block text-[13px]">
+        <span class="quiet">includes</span>
+        <select class="field w-full text-[13px]" :value="grade.includes ?? ''" @change="include">
+          <option value="">nothing else</option>
+          <option v-for="other in others" :key="other.id" :value="other.id">{{ other.title }}</option>
+        </select>
+      </label>
+      <p v-else-if="grade.includes" class="quiet aside text-[13px]">
+        and all of {{ syllabus.grades.find(({ id }) => id === grade.includes)?.title }}
+      </p>
+      <p v-if="fault" role="alert" class="text-[13px] text-missing">{{ fault }}</p>
+      <p v-if="editable" class="mt-2 flex flex-col items-start gap-1 text-[13.5px]">
+        <button
+          type="button"
+          class="text-button"
+          @click="emit('change', `a grade after ${grade.title}`, copyGrade(syllabus, at))"
+        >
+          Copy as the next
+        </button>
+        <SureButton
+          v-if="syllabus.grades.length > 1"
+          class="text-button"
+          question="Take it out?"
+          yes="Yes"
+          @sure="emit('change', `without ${grade.title}`, withGrade(syllabus, at))"
+          >Take it out</SureButton
+        >
+      </p>
+    </header>
+    <div class="grid grid-cols-1 gap-x-8 gap-y-5 pb-6 xl:grid-cols-2">
+      <GroupBlock
+        v-for="(group, place) in grade.groups"
+        :key="group.id"
+        :syllabus="syllabus"
+        :at="{ grade: at, group: place }"
+        :editable="editable"
+        :faults="faults"
+        @change="(words, next) => emit('change', words, next)"
+      />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.title {
+  border-bottom: 1px dotted var(--color-soft);
+  background: transparent;
+  font: inherit;
+}
+</style>

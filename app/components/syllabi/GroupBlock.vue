@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import { atomsOf, completeEntry, type Entry, type Group, type Syllabus } from '#core/syllabus'
+import EntryLine from './EntryLine.vue'
+import { addGroup, type At, typedEntries, withEntries, withGroup } from './edits'
+import GroupRule from './GroupRule.vue'
+
+/** A group of a grade: its title, its rule, its lines. */
+const props = defineProps<{
+  syllabus: Syllabus
+  at: Omit<At, 'entry'>
+  editable: boolean
+  faults: ReadonlyMap<string, string>
+}>()
+const emit = defineEmits<{ change: [words: string, syllabus: Syllabus] }>()
+
+const grade = computed(() => props.syllabus.grades[props.at.grade]!)
+const group = computed(() => grade.value.groups[props.at.group]!)
+const path = computed(() => `grades[${props.at.grade}].groups[${props.at.group}]`)
+/** What is wrong with the group itself; what is wrong with a line stands at the line. */
+const fault = computed(
+  () => [...props.faults].find(([place]) => place.startsWith(path.value) && !place.includes('.entries['))?.[1] ?? '',
+)
+const faultAt = (entry: number): string =>
+  [...props.faults].find(([place]) => place.startsWith(`${path.value}.entries[${entry}]`))?.[1] ?? ''
+const items = computed(() => {
+  const found = new Map<string, number>()
+  try {
+    for (const { entry } of atomsOf(props.syllabus, grade.value)) found.set(entry, (found.get(entry) ?? 0) + 1)
+  } catch {
+    return null
+  }
+  return found
+})
+
+const lines = ref<InstanceType<typeof EntryLine>[]>([])
+const put = (words: string, entries: readonly Entry[]): void =>
+  emit('change', words, withEntries(props.syllabus, props.at, entries))
+const change = (words: string, next: Group): void => emit('change', words, withGroup(props.syllabus, props.at, next))
+
+function type(entry: number, line: string): void {
+  const { entries } = typedEntries(props.syllabus, { ...props.at, entry }, line)
+  put(`the words of ${group.value.entries[entry]!.id}`, group.value.entries.toSpliced(entry, 1, ...entries))
+}
+/** A line beneath begins as a copy of the one above, to be typed over. */
+async function below(entry: number): Promise<void> {
+  const { entries } = typedEntries(
+    props.syllabus,
+    { ...props.at, entry: group.value.entries.length },
+    group.value.entries[entry]!.words,
+  )
+  const [fresh] = entries
+  if (!fresh) return
+  put('a new line', group.value.entries.toSpliced(entry + 1, 0, completeEntry({ ...fresh, open: fresh.open })))
+  await nextTick()
+  await lines.value[entry + 1]?.begin()
+}
+function move(entry: number, by: number): void {
+  const to = entry + by
+  const { entries } = group.value
+  if (to < 0 || to >= entries.length) return
+  put('the order of the lines', entries.toSpliced(entry, 1).toSpliced(to, 0, entries[entry]!))
+}
+function remove(entry: number): void {
+  const { entries, id } = group.value
+  if (entries.length > 1) put(`without ${entries[entry]!.id}`, entries.toSpliced(entry, 1))
+  else removeGroup(id)
+}
+function removeGroup(id: string): void {
+  if (grade.value.groups.length > 1) emit('change', `without group ${id}`, withGroup(props.syllabus, props.at))
+}
+function rename(event: Event): void {
+  const title = (event.target as HTMLInputElement).value.trim()
+  if (title && title !== group.value.title) change(`the title of ${group.value.id}`, { ...group.value, title })
+}
+const last = computed(() => props.at.group === grade.value.groups.length - 1)
+const previousOf = (entry: number): string | null =>
+  group.value.entries[entry - 1]?.id ?? grade.value.groups[props.at.group - 1]?.entries.at(-1)?.id ?? null
+</script>
+
+<template>
+  <section :aria-label="`Group ${group.id}`" class="break-inside-avoid">
+    <div class="flex items-baseline gap-2">
+      <h3 class="flex min-w-0 flex-1 items-baseline gap-1 text-[16px]">
+        {{ group.id }}.
+        <input
+          v-if="editable"
+          class="title min-w-0 flex-1"
+          :value="group.title"
+          maxlength="200"
+          :aria-label="`Title of group ${group.id}`"
+          @change="rename"
+        />
+        <template v-else>{{ group.title }}</template>
+      </h3>
+      <GroupRule :group="group" :editable="editable" @change="(next) => change(`the rule of ${group.id}`, next)" />
+    </div>
+    <p v-if="fault" role="alert" class="text-[13px] text-missing">{{ fault }}</p>
+    <ul>
+      <EntryLine
+        v-for="(entry, place) in group.entries"
+        :key="entry.id"
+        ref="lines"
+        :entry="entry"
+        :items="items?.get(entry.id) ?? null"
+        :fault="faultAt(place)"
+        :editable="editable"
+        :previous="previousOf(place)"
+        @type="type(place, $event)"
+        @below="below(place)"
+        @move="move(place, $event)"
+        @remove="remove(place)"
+        @change="(next) => put(`the reading of ${next.id}`, group.entries.toSpliced(place, 1, next))"
+      />
+    </ul>
+    <p v-if="editable" class="mt-1 flex gap-4 text-[13.5px]">
+      <button type="button" class="text-button" @click="below(group.entries.length - 1)">Add a line</button>
+      <button
+        v-if="last"
+        type="button"
+        class="text-button"
+        @click="emit('change', 'a new group', addGroup(syllabus, at.grade))"
+      >
+        Add a group
+      </button>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.title {
+  border-bottom: 1px dotted var(--color-soft);
+  background: transparent;
+  font: inherit;
+}
+</style>

@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, shallowRef } from 'vue'
+import type { Preview } from '#shared/syllabusCsv'
+import { ApiError, ask, wordsOf } from '~/composables/api'
+
+/** A file before it is put on file: how each line is read, and everything that is wrong, to be mended where it stands. */
+const props = defineProps<{ name: string; bytes: ArrayBuffer }>()
+const emit = defineEmits<{ stored: [id: string]; close: [] }>()
+
+const preview = shallowRef<Preview | null>(null)
+const error = ref('')
+const busy = ref(false)
+const title = ref('')
+const board = ref('')
+const instrument = ref('piano')
+/** The file's own bytes until somebody types: they may be in any encoding. */
+const text = ref(new TextDecoder('utf-8').decode(props.bytes).replace(/^\uFEFF/, ''))
+const typed = ref(false)
+const area = ref<HTMLTextAreaElement>()
+const isCsv = computed(() => !/^\s*[{[]/.test(text.value))
+
+async function check(): Promise<void> {
+  busy.value = true
+  error.value = ''
+  const query = new URLSearchParams({ title: title.value, board: board.value, instrument: instrument.value })
+  try {
+    const body = typed.value ? text.value : props.bytes
+    const answer = await fetch(`/api/syllabi/preview?${query}`, { method: 'POST', body }).catch(() => null)
+    if (!answer) throw new Error('The server does not answer. Nothing was stored.')
+    const content: unknown = await answer.json()
+    if (!answer.ok) throw new ApiError(answer.status, content as ApiError['fault'])
+    preview.value = content as Preview
+  } catch (problem) {
+    error.value = wordsOf(problem)
+  } finally {
+    busy.value = false
+  }
+}
+void check()
+
+async function store(): Promise<void> {
+  error.value = ''
+  try {
+    emit('stored', (await ask<{ id: string }>('/api/syllabi', 'POST', preview.value!.syllabus)).id)
+  } catch (problem) {
+    error.value = wordsOf(problem)
+  }
+}
+/** Puts the cursor on a line of the file. */
+async function goTo(line: number): Promise<void> {
+  const lines = text.value.split('\n')
+  const from = lines.slice(0, line - 1).reduce((sum, each) => sum + each.length + 1, 0)
+  await nextTick()
+  area.value?.focus()
+  area.value?.setSelectionRange(from, from + (lines[line - 1]?.length ?? 0))
+  area.value?.scrollTo({ top: Math.max(0, line - 4) * 20 })
+}
+const rows = computed(() => preview.value?.rows ?? [])
+const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries, 0))
+</script>
+
+<template>
+  <section aria-label="Preview of the file" class="mt-4 border border-ink bg-sheet p-5">
+    <h2 class="flex items-baseline justify-between gap-4 text-[19px]">
+      {{ name }}
+      <button type="button" class="text-button font-sans text-[14px] font-normal" @click="emit('close')">
+        Put it away
+      </button>
+    </h2>
+    <p v-if="error" role="alert" class="mt-1 text-missing">{{ error }}</p>
+    <div v-if="isCsv" class="mt-2 flex flex-wrap items-end gap-4 text-[14px]">
+      <label
+        >Title<input
+          v-model="title"
+          class="field mt-1 block w-[250px]"
+          placeholder="unless the file says it"
+          maxlength="120"
+      /></label>
+      <label
+        >Board<input
+          v-model="board"
+          class="field mt-1 block w-[200px]"
+          placeholder="unless the file says it"
+          maxlength="120"
+      /></label>
+      <label>
+        Instrument
+        <select v-model="instrument" class="field mt-1 block">
+          <option value="piano">piano</option>
+          <option value="accordion">accordion</option>
+          <option value="mallets">mallets</option>
+        </select>
+      </label>
+      <button type="button" class="plain-button h-[34px]" :disabled="busy" @click="check">Check again</button>
+    </div>
+    <template v-if="preview">
+      <p role="status" class="mt-3 text-[14.5px]">
+        <template v-if="preview.problems.length">
+          <b>{{ preview.problems.length === 1 ? 'One thing is' : `${preview.problems.length} things are` }} wrong.</b>
+          Nothing is stored until all is well.
+        </template>
+        <template v-else>
+          <b>{{ preview.syllabus!.title }}</b>: {{ preview.syllabus!.grades.length }}
+          {{ preview.syllabus!.grades.length === 1 ? 'grade' : 'grades' }}, {{ entries }}
+          {{ entries === 1 ? 'entry' : 'entries' }}. All of it was understood.
+        </template>
+      </p>
+      <ul
+        v-if="preview.problems.length"
+        class="mt-1 max-h-[170px] overflow-auto text-[14px]"
+        tabindex="0"
+        aria-label="What is wrong"
+      >
+        <li v-for="(problem, at) in preview.problems" :key="at" class="flex gap-3 py-[2px]">
+          <button
+            v-if="problem.line"
+            type="button"
+            class="text-button w-[64px] shrink-0 text-left"
+            @click="goTo(problem.line)"
+          >
+            line {{ problem.line }}
+          </button>
+          <span v-else class="w-[64px] shrink-0">the file</span>
+          <code v-if="problem.field" class="quiet">{{ problem.field }}</code>
+          <span class="text-missing">{{ problem.message }}</span>
+        </li>
+      </ul>
+      <label class="mt-3 block text-[14px]">
+        The file; mend it here
+        <textarea
+          ref="area"
+          v-model="text"
+          class="field mt-1 w-full font-mono text-[13px] leading-[20px]"
+          rows="9"
+          wrap="off"
+          spellcheck="false"
+          @input="typed = true"
+        ></textarea>
+      </label>
+      <details v-if="rows.length" class="mt-2 text-[14px]">
+        <summary class="cursor-pointer">How its lines are read</summary>
+        <ul class="mt-1 max-h-[260px] overflow-auto" tabindex="0" aria-label="Lines">
+          <li v-for="(row, at) in rows" :key="at" class="flex gap-3 border-b border-rule py-[3px]">
+            <span class="quiet w-[130px] shrink-0">{{ row.grade }}, {{ row.group }}</span>
+            <span class="flex-1">
+              {{ row.words || '(by its columns)' }}
+              <span v-for="question in row.open" :key="question" class="aside block text-rh">? {{ question }}</span>
+            </span>
+          </li>
+        </ul>
+      </details>
+      <p class="mt-4 flex gap-4">
+        <button v-if="!isCsv" type="button" class="plain-button" :disabled="busy" @click="check">Check again</button>
+        <button type="button" class="main-button" :disabled="!preview.syllabus || busy" @click="store">
+          Put it on file
+        </button>
+      </p>
+    </template>
+  </section>
+</template>

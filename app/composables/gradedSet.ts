@@ -1,0 +1,25 @@
+import type { Grade, Syllabus } from '#core/syllabus'
+import type { SetReport, StudySet, SyllabusDocument } from '#shared/api'
+import { ask } from './api'
+
+/** A set with its grading and the list that it is graded by; both null where it has no grade. */
+export interface GradedSet {
+  readonly set: StudySet
+  readonly standing: SetReport
+  readonly syllabus: Syllabus | null
+  readonly grade: Grade | null
+}
+
+/** @throws ApiError */
+export async function gradedSet(id: string): Promise<GradedSet> {
+  const set = await ask<StudySet>(`/api/sets/${id}`)
+  const { syllabusId, gradeId } = set
+  const graded = syllabusId !== null && gradeId !== null
+  const query = graded ? `?${new URLSearchParams({ syllabus: syllabusId, grade: gradeId })}` : ''
+  const [standing, document] = await Promise.all([
+    ask<SetReport>(`/api/sets/${id}/report${query}`),
+    graded ? ask<SyllabusDocument>(`/api/syllabi/${syllabusId}`) : null,
+  ])
+  const syllabus = document?.syllabus ?? null
+  return { set, standing, syllabus, grade: syllabus?.grades.find((grade) => grade.id === gradeId) ?? null }
+}

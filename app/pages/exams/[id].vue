@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { onMounted, ref, shallowRef } from 'vue'
+import { NuxtLink } from '#components'
+import { definePageMeta, useHead, useRoute, useRouter } from '#imports'
+import type { Exam } from '#shared/api'
+import ExamRecord from '~/components/exam/ExamRecord.vue'
+import SureButton from '~/components/frame/SureButton.vue'
+import PaperBar from '~/components/print/PaperBar.vue'
+import { ask, wordsOf } from '~/composables/api'
+
+/** A mock exam out of a pupil's record. */
+definePageMeta({ layout: 'paper' })
+const route = useRoute()
+const router = useRouter()
+const exam = shallowRef<Exam | null>(null)
+const error = ref('')
+async function attempt(work: () => Promise<unknown>): Promise<void> {
+  error.value = ''
+  try {
+    await work()
+  } catch (problem) {
+    error.value = wordsOf(problem)
+  }
+}
+onMounted(() =>
+  attempt(async () => {
+    exam.value = await ask<Exam>(`/api/exams/${route.params.id}`)
+  }),
+)
+const remove = () =>
+  attempt(async () => {
+    await ask(`/api/exams/${route.params.id}`, 'DELETE')
+    await router.push('/sets')
+  })
+useHead({ title: () => (exam.value ? `${exam.value.pupil.name}, mock exam` : 'Mock exam · Tactum') })
+</script>
+
+<template>
+  <div>
+    <PaperBar :ready="exam !== null" />
+    <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
+    <ExamRecord v-if="exam" :exam="exam">
+      <NuxtLink v-if="exam.setId" class="text-button" :to="`/sets/${exam.setId}/exam?seed=${exam.seed}`"
+        >Hold the same draw again</NuxtLink
+      >
+      <SureButton class="text-button" question="For good?" yes="Throw it away" @sure="remove">Throw it away</SureButton>
+    </ExamRecord>
+  </div>
+</template>

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { NuxtLink } from '#components'
+import { definePageMeta, useHead, useRoute, useRouter } from '#imports'
+import type { ItemMarks } from '#core/syllabus'
+import type { Exam, StudySet } from '#shared/api'
+import { ask, wordsOf } from '~/composables/api'
+import ExamCall from '~/components/exam/ExamCall.vue'
+import ExamRecord from '~/components/exam/ExamRecord.vue'
+import type { Drawn } from '~/components/exam/drawn'
+
+/** A mock exam: drawn as an examiner would, called one at a time, marked by the board's criteria, kept. */
+definePageMeta({ layout: 'paper' })
+const route = useRoute()
+const router = useRouter()
+const set = shallowRef<StudySet | null>(null)
+const drawn = shallowRef<Drawn | null>(null)
+const kept = shallowRef<Exam | null>(null)
+const seed = ref(0)
+const typed = ref('')
+const error = ref('')
+const saving = ref(false)
+
+/** A draw's number: short enough to be written down, so that the same exam can be held again. */
+const MOST_SEED = 99_999
+const anySeed = (): number => 1 + Math.floor(Math.random() * MOST_SEED)
+
+onMounted(async () => {
+  try {
+    set.value = await ask<StudySet>(`/api/sets/${route.params.id}`)
+    const asked = Number(route.query.seed)
+    typed.value = String(Number.isInteger(asked) && asked > 0 ? asked : anySeed())
+  } catch (problem) {
+    error.value = wordsOf(problem)
+  }
+})
+async function draw(): Promise<void> {
+  error.value = ''
+  const number = Number(typed.value)
+  if (!Number.isInteger(number) || number < 1 || number > MOST_SEED) {
+    error.value = `The draw’s number is a whole number from 1 to ${MOST_SEED}.`
+    return
+  }
+  seed.value = number
+  try {
+    drawn.value = await ask<Drawn>(`/api/sets/${route.params.id}/draw?seed=${number}`)
+    await router.replace({ query: { seed: String(number) } })
+  } catch (problem) {
+    error.value = wordsOf(problem)
+  }
+}
+async function keep(marks: readonly ItemMarks[], notes: readonly string[]): Promise<void> {
+  saving.value = true
+  error.value = ''
+  try {
+    const expected = drawn.value!.items.map(({ atom }) => atom)
+    kept.value = await ask<Exam>('/api/exams', 'POST', {
+      setId: set.value!.id,
+      seed: seed.value,
+      marks,
+      notes,
+      expected,
+    })
+  } catch (problem) {
+    error.value = wordsOf(problem)
+  } finally {
+    saving.value = false
+  }
+}
+function again(): void {
+  kept.value = drawn.value = null
+  typed.value = String(anySeed())
+}
+const graded = computed(() => Boolean(set.value?.gradeId))
+useHead({ title: () => (set.value ? `${set.value.pupil.name}, mock exam` : 'Mock exam · Tactum') })
+</script>
+
+<template>
+  <div class="min-h-[80vh]">
+    <p class="not-printed mb-4 flex items-baseline gap-5 border-b-[3px] border-double border-ink pb-2 text-[14px]">
+      <NuxtLink class="text-button" :to="`/sets/${route.params.id}`">Back to the set</NuxtLink>
+      <span v-if="drawn" class="quiet ml-auto">draw no. {{ seed }}</span>
+    </p>
+    <p v-if="error" role="alert" class="mb-3 text-missing">{{ error }}</p>
+    <p v-if="!set && !error" class="waiting quiet aside py-20 text-center">fetching the set …</p>
+    <ExamRecord v-if="kept" :exam="kept">
+      <button type="button" class="main-button" @click="again">Another draw</button>
+    </ExamRecord>
+    <ExamCall v-else-if="drawn" :drawn="drawn" :saving="saving" @done="keep" />
+    <div v-else-if="set" class="mx-auto max-w-[620px] py-10">
+      <h1 class="text-[30px]">A mock exam for {{ set.pupil.name }}</h1>
+      <p v-if="!graded" class="quiet mt-4">
+        {{ set.title }} has no grade yet.
+        <NuxtLink class="underline" :to="`/sets/${set.id}`">Choose one there</NuxtLink>; then there is something to draw
+        from.
+      </p>
+      <form v-else class="mt-5" @submit.prevent="draw">
+        <p>
+          Drawn as the board’s examiner would, from everything the grade asks, ready or not. Called one at a time, large
+          enough for the stand; marked as the board marks.
+        </p>
+        <p class="mt-6 flex items-end gap-4">
+          <label class="text-[14px]">
+            Draw no.
+            <input v-model="typed" class="field mt-1 block w-[110px]" inputmode="numeric" />
+          </label>
+          <button type="submit" class="main-button">Draw</button>
+        </p>
+        <p class="quiet mt-3 text-[13.5px]">The same number draws the same exam, as long as set and list stay.</p>
+      </form>
+    </div>
+  </div>
+</template>

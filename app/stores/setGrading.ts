@@ -1,0 +1,74 @@
+import { shallowRef } from 'vue'
+import type { Order } from '#core/syllabus'
+import type { StudySet, Undo } from '#shared/api'
+import { ask } from '~/composables/api'
+import type { SetKeeping } from './setKeeping'
+
+/** What follows from a grading: holes filled, near misses mended, the programme ordered; each with its way back. */
+export function setGrading({ set, told, guarded, settle, refuse }: SetKeeping) {
+  /** The way back from what was done last, and what that was. */
+  const back = shallowRef<{ readonly words: string; readonly undo: Undo } | null>(null)
+  const forget = (): void => {
+    back.value = null
+  }
+
+  /** Asks the server for something that is done to the set as it was seen. */
+  function work<T>(path: string, body: object, then: (answer: T) => Promise<void>): Promise<void> {
+    return guarded(async () => {
+      const { id, version } = set.value!
+      try {
+        await then(await ask<T>(`/api/sets/${id}/${path}`, 'POST', { ...body, version }))
+      } catch (problem) {
+        refuse(problem, set.value!)
+      }
+    })
+  }
+
+  const idsOf = ({ studies }: StudySet): string[] => studies.map((study) => study.id)
+
+  /** Adds what is missing, or some of it; what was chosen is remembered for the pupil. */
+  function addMissing(some: { only?: readonly string[]; choices?: Record<string, string> } = {}): Promise<void> {
+    const { syllabusId, gradeId } = set.value!
+    const before = idsOf(set.value!)
+    return work<{ set: StudySet; added: number }>('missing', { syllabusId, gradeId, ...some }, async (answer) => {
+      await settle(answer.set)
+      const made = idsOf(answer.set).filter((id) => !before.includes(id))
+      told.value = answer.added === 1 ? 'one study added' : `${answer.added} studies added`
+      back.value =
+        made.length <= 10 ? { words: told.value, undo: { studyIds: before, studies: [], remove: made } } : null
+    })
+  }
+
+  const mend = (atom: string): Promise<void> =>
+    work<{ set: StudySet; undo: Undo; told: string }>('mend', { atom }, async (answer) => {
+      await settle(answer.set)
+      told.value = 'mended'
+      back.value = { words: answer.told, undo: answer.undo }
+    })
+
+  function order(by: Order): Promise<void> {
+    const before = idsOf(set.value!)
+    return work<StudySet>('order', { by }, async (answer) => {
+      await settle(answer)
+      told.value = 'in order'
+      back.value = { words: 'the order before', undo: { studyIds: before, studies: [], remove: [] } }
+    })
+  }
+
+  function undoLast(): Promise<void> {
+    const { undo } = back.value!
+    return work<StudySet>('restore', undo, async (answer) => {
+      forget()
+      await settle(answer)
+      told.value = 'undone'
+    })
+  }
+
+  /** The set is as its list asks now. */
+  const settleList = (): Promise<void> =>
+    work<StudySet>('settle', {}, async (answer) => {
+      await settle(answer)
+    })
+
+  return { back, forget, addMissing, mend, order, undoLast, settleList }
+}

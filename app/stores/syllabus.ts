@@ -1,0 +1,83 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { atomsOf, type Syllabus, syllabusFaults } from '#core/syllabus'
+import type { SyllabusDocument } from '#shared/api'
+import { ApiError, ask, wordsOf } from '~/composables/api'
+
+const MOST_BACK = 100
+
+/** A list as the editor works on it: a draft, checked as it is typed, saved whole over the version that was seen. */
+export const useSyllabus = defineStore('syllabus', () => {
+  const kept = shallowRef<SyllabusDocument | null>(null)
+  const draft = shallowRef<Syllabus | null>(null)
+  const back = shallowRef<readonly { words: string; syllabus: Syllabus }[]>([])
+  const error = ref('')
+  const told = ref('')
+  const busy = ref(false)
+
+  const changed = computed(() => draft.value !== kept.value?.syllabus)
+  const editable = computed(() => kept.value !== null && !kept.value.shipped)
+  const faults = computed(() => (draft.value ? syllabusFaults(draft.value) : []))
+  /** Items to a grade; null where a fault keeps them from being counted. */
+  const counts = computed(() =>
+    draft.value!.grades.map((grade) => {
+      try {
+        return atomsOf(draft.value!, grade).length
+      } catch {
+        return null
+      }
+    }),
+  )
+
+  function show(document: SyllabusDocument): void {
+    kept.value = document
+    draft.value = document.syllabus
+    back.value = []
+  }
+  async function guarded(work: () => Promise<void>): Promise<void> {
+    busy.value = true
+    error.value = told.value = ''
+    try {
+      await work()
+    } catch (problem) {
+      error.value = wordsOf(problem)
+    } finally {
+      busy.value = false
+    }
+  }
+
+  const open = (id: string): Promise<void> =>
+    guarded(async () => {
+      if (kept.value?.syllabus.id !== id) kept.value = draft.value = null
+      show(await ask<SyllabusDocument>(`/api/syllabi/${encodeURIComponent(id)}`))
+    })
+
+  /** Changes the draft; `words` say what is undone. */
+  function change(words: string, next: Syllabus): void {
+    back.value = [...back.value, { words, syllabus: draft.value! }].slice(-MOST_BACK)
+    draft.value = next
+    told.value = ''
+  }
+  function undo(): void {
+    const last = back.value.at(-1)
+    if (!last) return
+    draft.value =
+      back.value.length === 1 && last.syllabus === kept.value!.syllabus ? kept.value!.syllabus : last.syllabus
+    back.value = back.value.slice(0, -1)
+  }
+
+  const save = (): Promise<void> =>
+    guarded(async () => {
+      const { syllabus, version } = { syllabus: draft.value!, version: kept.value!.version }
+      try {
+        show(await ask<SyllabusDocument>(`/api/syllabi/${syllabus.id}`, 'PUT', { syllabus, version }))
+        told.value = 'saved'
+      } catch (problem) {
+        if (!(problem instanceof ApiError) || problem.status !== 409) throw problem
+        error.value =
+          'This list was saved elsewhere in the meantime; nothing has been overwritten. Export yours, then reload.'
+      }
+    })
+
+  return { kept, draft, back, error, told, busy, changed, editable, faults, counts, open, change, undo, save, guarded }
+})
