@@ -2,11 +2,13 @@ import { compareLine } from './compare'
 import { grade } from './grade'
 import { answerLines } from './lines'
 import { realiseLine } from './realise'
+import { syllabus } from './syllabus'
 
 const USE = `tactum: the core from a terminal
   npm run --silent realise < recipes.jsonl
   npm run --silent compare < pairs-of-recipes.jsonl
-  npm run --silent grade -- --syllabus FILE --grade ID --set FILE
+  npm run --silent grade -- --syllabus FILE (--grade ID | --all) --set FILE [--policies FILE]
+  npm run --silent syllabus -- check FILE
 `
 
 /** Runs a command and returns its exit status. */
@@ -14,6 +16,7 @@ export async function main(command: string | undefined, args: readonly string[])
   if (command === 'realise') return answerLines(process.stdin, process.stdout, realiseLine)
   if (command === 'compare') return answerLines(process.stdin, process.stdout, compareLine)
   if (command === 'grade') return grade(args, process.stdout)
+  if (command === 'syllabus') return syllabus(args, process.stdout)
   process.stderr.write(USE)
   return 2
 }

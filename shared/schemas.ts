@@ -2,7 +2,7 @@ import Joi, { type ObjectSchema } from 'joi'
 import { MOST_CALLED } from '#core/call'
 import { RecipeError } from '#core/pitch'
 import type { RecipeInput } from '#core/study'
-import { checkSyllabus, ORDERS, type Syllabus } from '#core/syllabus'
+import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/syllabus'
 import { MOST_TAG, type Shelf } from './api'
 import { errorOf } from './fault'
 import { recipeSchema } from './recipeSchema'
@@ -31,7 +31,7 @@ const accepted = Joi.object({
 /** Studies of a set at the most. */
 const MOST_IN_SET = 500
 
-const policies = Joi.object({
+const policies: ObjectSchema<Partial<Policies>> = Joi.object({
   togetherForSeparate: Joi.boolean(),
   moreOctaves: Joi.boolean(),
   fasterTempo: Joi.boolean(),
@@ -144,3 +144,6 @@ export const recipeOf = (value: unknown): RecipeInput => checked(recipeSchema, v
 
 /** The studies of a set file. @throws RecipeError */
 export const setFileOf = (value: unknown) => checked(setFileSchema, value)
+
+/** What counts, from an unknown value. @throws RecipeError naming the field */
+export const policiesOf = (value: unknown): Partial<Policies> => checked(policies, value)

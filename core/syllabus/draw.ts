@@ -1,6 +1,6 @@
 import type { AskedGrade } from './expand'
 import type { GradeReport } from './grade'
-import type { Atom } from './model'
+import type { AskedTempo, Atom } from './model'
 import { drawPattern, poolsOf } from './readiness'
 import { calledWords } from './words'
 
@@ -12,6 +12,8 @@ export interface DrawnItem {
   readonly call: string
   /** What is asked, and how fast, for whoever marks it. */
   readonly words: string
+  readonly beat: AskedTempo['beat']
+  readonly bpm: number
   readonly notesPerMinute: number
   /** Whether the set has it ready. */
   readonly ready: boolean
@@ -77,6 +79,8 @@ export function drawExam(
       return {
         ...{ atom: atom.id, group: atom.group, words: atom.words, study: told.study },
         call: calledWords(atom, variant, mallets),
+        beat: variant.tempo.beat,
+        bpm: variant.tempo.bpm,
         notesPerMinute: variant.tempo.bpm * variant.tempo.notesPerBeat,
         ready: told.status === 'covered',
       }

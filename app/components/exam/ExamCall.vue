@@ -19,6 +19,9 @@ const open = computed(() => marks.value.findIndex((own) => own.includes(null)))
 const result = computed(() => resultOf(props.drawn.marking, marks.value))
 const heading = ref<HTMLElement>()
 
+const BEATS = { eighth: '♪', quarter: '♩', 'dotted-quarter': 'dotted ♩', half: 'minim' } as const
+const tempo = computed(() => `${BEATS[item.value.beat]} = ${item.value.bpm}`)
+
 const range = (most: number): number[] => Array.from({ length: most + 1 }, (_, mark) => mark)
 
 async function go(to: number): Promise<void> {
@@ -54,7 +57,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     </p>
     <h1 ref="heading" tabindex="-1" class="call mt-6">{{ item.call }}</h1>
     <p class="quiet mt-4 text-[16px]">
-      at {{ item.notesPerMinute }} notes a minute or faster<span v-if="!item.ready" class="text-rh">
+      {{ tempo }}, {{ item.notesPerMinute }} notes a minute<span v-if="!item.ready" class="text-rh">
         · not ready in the set</span
       >
     </p>
@@ -62,7 +65,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <div
         v-for="(criterion, place) in criteria"
         :key="criterion.id"
-        class="flex flex-wrap items-center gap-4 border-b border-rule py-2"
+        class="flex flex-wrap items-center gap-4 border-b border-rule py-2 pl-3"
         :class="{ turn: place === row }"
       >
         <span :id="`criterion-${criterion.id}`" class="w-[250px] font-serif text-[18px]">{{ criterion.title }}</span>
@@ -116,7 +119,6 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 }
 .turn {
   box-shadow: inset 3px 0 0 var(--color-ink);
-  padding-left: 12px;
 }
 .figure {
   width: 44px;

@@ -70,7 +70,7 @@ function draw(): void {
     new Chart(byType.value!, {
       type: 'bar',
       data: {
-        labels: holes.value.map((row) => row.words.split(', ').slice(0, 2).join(', ')),
+        labels: holes.value.map((row) => [row.words.split(', ')[0]!, row.words.split(', ').slice(1).join(', ')]),
         datasets: [{ label: 'holes', data: holes.value.map((row) => row.holes), backgroundColor: ink('missing') }],
       },
       options: {

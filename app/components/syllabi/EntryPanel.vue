@@ -24,7 +24,7 @@ function setPick(event: Event): void {
 </script>
 
 <template>
-  <WordPanel words="reading" :label="`How ${entry.id} is read`">
+  <WordPanel class="text-[13px]" words="reading" :label="`How ${entry.id} is read`">
     <fieldset class="w-[430px] p-4 text-[14px]" :disabled="!editable">
       <legend class="sr-only">How the line is read</legend>
       <p v-if="!editable" class="aside quiet mb-2">It came with Tactum; copy the list to change it.</p>

@@ -80,7 +80,7 @@ const instruments = { piano: 'piano', accordion: 'accordion', mallets: 'mallets'
           <NuxtLink class="font-serif hover:underline" :to="`/syllabi/${syllabus.id}#grade-${grade.id}`">{{
             grade.title
           }}</NuxtLink>
-          <span class="quiet"> {{ grade.atoms }}</span>
+          <span class="quiet ml-[6px]">{{ grade.atoms }}</span>
         </span>
       </p>
     </section>

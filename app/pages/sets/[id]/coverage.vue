@@ -68,7 +68,9 @@ useHead({ title: () => (set.value ? `${set.value.pupil.name}, coverage` : 'Cover
                 <StatusMark :status="atom.status" class="mt-[3px]" />
                 <span
                   >{{ atom.words
-                  }}<span v-if="atom.reasons.length" class="aside quiet"> {{ atom.reasons.join('; ') }}</span></span
+                  }}<span v-if="atom.reasons.length" class="aside quiet ml-[6px]">{{
+                    atom.reasons.join('; ')
+                  }}</span></span
                 >
               </li>
               <li v-if="next.length === 0" class="quiet">Nothing: all of it is ready.</li>

@@ -1,0 +1,41 @@
+import { readFileSync } from 'node:fs'
+import { RecipeError } from '#core/pitch'
+import type { Syllabus } from '#core/syllabus'
+import { parsedJson, syllabusOf } from '#shared/schemas'
+import { previewCsv, textOf } from '#shared/syllabusCsv'
+
+/** Reads a file's text. @throws RecipeError naming the option */
+function readText(file: string | undefined, option: string): string {
+  if (!file) throw new RecipeError('option.missing', `--${option} is missing: name a file.`, option)
+  try {
+    return textOf(readFileSync(file)).replace(/^\uFEFF/, '')
+  } catch (error) {
+    if (error instanceof RecipeError) throw error
+    throw new RecipeError('file', `${file} cannot be read: ${(error as Error).message}`, option)
+  }
+}
+
+/** Reads a JSON file. @throws RecipeError naming the option, or `json` */
+export const readJsonFile = (file: string | undefined, option: string): unknown => parsedJson(readText(file, option))
+
+/** Reads a syllabus from JSON or CSV. @throws RecipeError naming the field; for CSV also the line */
+export function readSyllabus(file: string | undefined, option: string): Syllabus {
+  const text = readText(file, option)
+  if (/^\s*[{[]/.test(text) || file!.endsWith('.json')) return syllabusOf(parsedJson(text))
+  const { syllabus, problems } = previewCsv(text)
+  if (syllabus) return syllabus
+  const { line, field, message } = problems[0]!
+  throw new RecipeError('csv', `Line ${line}: ${message}`, field, { problems })
+}
+
+/** Runs a command whose refusals are printed as an error object. @returns 0, or 1 where it was refused */
+export function answered(output: NodeJS.WritableStream, work: () => object): number {
+  try {
+    output.write(`${JSON.stringify(work())}\n`)
+    return 0
+  } catch (error) {
+    if (!(error instanceof RecipeError)) throw error
+    output.write(`${JSON.stringify({ error: error.toFault() })}\n`)
+    return 1
+  }
+}
