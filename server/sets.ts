@@ -116,12 +116,10 @@ export function addMissing(studio: number, id: string, asked: Filling): Promise<
     if (asked.choices) await preferPupil(db, studio, set.pupil.id, { choices: asked.choices })
     const { preferences } = (await getPupil(db, studio, set.pupil.id))!
     const { document } = await syllabusFor(db, studio, asked.syllabusId)
-    const studies = recipesOf(set)
-    const report = gradeSet(document, asked.gradeId, studies, policiesOf(set))
+    const report = gradeSet(document, asked.gradeId, recipesOf(set), policiesOf(set))
     const recipes = recipesForMissing(document, report, {
       settings: settingsFor(set.pupil, preferences.settings),
       choices: preferences.choices ?? {},
-      studies,
       ...(asked.only ? { only: asked.only } : {}),
     })
     const added: string[] = []

@@ -56,12 +56,11 @@ function chosen(atom: Atom, choices: Choices): Requirement {
 }
 
 /** The form in which a scope is met already; new studies must go with it. */
-function formsTaken(atoms: readonly Atom[], report: GradeReport, recipes: readonly RecipeInput[]): Map<string, string> {
+function formsTaken(atoms: readonly Atom[], report: GradeReport): Map<string, string> {
   const taken = new Map<string, string>()
-  report.atoms.forEach(({ study, status }, at) => {
-    const { scope } = atoms[at]!
-    const material = study === null ? null : recipes[study]!.material
-    if (scope !== null && status === 'covered' && material && 'kind' in material) taken.set(scope, material.kind)
+  report.atoms.forEach(({ status, variant }, at) => {
+    const { scope, variants } = atoms[at]!
+    if (scope !== null && status === 'covered') taken.set(scope, variants[variant!]!.kind)
   })
   return taken
 }
@@ -77,16 +76,14 @@ export function recipesForMissing(
     settings = {},
     choices = {},
     only,
-    studies = [],
   }: {
     readonly settings?: Settings
     readonly choices?: Choices
     readonly only?: readonly string[]
-    readonly studies?: readonly RecipeInput[]
   } = {},
 ): RecipeInput[] {
   const atoms = atomsOf(syllabus, gradeOf(syllabus, report.grade))
-  const taken = formsTaken(atoms, report, studies)
+  const taken = formsTaken(atoms, report)
   return report.atoms.flatMap(({ id, status, wanted }, at) => {
     const asked = only ? only.includes(id) && status !== 'covered' : status === 'missing' && wanted
     if (!asked) return []
