@@ -166,7 +166,7 @@ function checkedWhole(value: object, drafts: readonly Draft[]): { syllabus: Syll
   const { value: syllabus, error } = syllabusSchema.validate(bare, {
     abortEarly: false,
     convert: true,
-    errors: { wrap: { label: false } },
+    errors: { label: 'key', wrap: { label: false } },
   })
   const told = (path: (string | number)[], message: string) => ({
     line: lineAt(drafts, path),

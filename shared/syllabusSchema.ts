@@ -71,7 +71,7 @@ const entrySchema = Joi.object({
   except: Joi.array().items(note).max(30).default([]),
   pick: Joi.alternatives(Joi.valid('all'), whole(1, 60)).default(ENTRY_DEFAULTS.pick),
   kinds: Joi.array()
-    .items(Joi.valid(...KIND_IDS))
+    .items(Joi.valid(...KIND_IDS).messages({ 'any.only': '{{#value}} is not a kind that is known here' }))
     .min(1)
     .unique()
     .required(),

@@ -33,7 +33,8 @@ function renamed(grade: AskedGrade): Group[] {
 export function askedGrade(syllabus: Syllabus, grade: Grade, seen: readonly string[] = []): AskedGrade {
   const { id, title, draw, groups, includes } = grade
   if (includes === null) return { id, title, draw, groups }
-  const path = `grades[${syllabus.grades.indexOf(grade)}].includes`
+  const first = syllabus.grades.findIndex((each) => each.id === (seen[0] ?? id))
+  const path = `grades[${first}].includes`
   const other = syllabus.grades.find((each) => each.id === includes)
   if (!other) throw new RecipeError('includes.unknown', `There is no grade “${includes}” to include.`, path)
   if ([...seen, id].includes(includes)) {

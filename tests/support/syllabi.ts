@@ -72,7 +72,10 @@ export const anyEntry = fc.record(
     ),
     keys: fc.oneof(
       fc.subarray([...TONICS], { minLength: 1 }),
-      fc.record({ sharps: fc.integer({ min: 1, max: 4 }), flats: fc.integer({ min: 1, max: 4 }) }),
+      fc.record(
+        { sharps: fc.integer({ min: 1, max: 4 }), flats: fc.integer({ min: 1, max: 4 }) },
+        { noNullPrototype: true },
+      ),
     ),
     except: fc.constantFrom([], ['A'], ['E', 'Ab']),
     kinds: fc.subarray([...KINDS], { minLength: 1, maxLength: 3 }),
