@@ -4,8 +4,11 @@ import { type Family, freeMaterial, KIND_IDS, KINDS, usualTonics } from '#core/m
 import { noteName } from '#core/pitch'
 import { realise } from '#core/realise'
 import { completeRecipe, linesOf, type RecipeInput } from '#core/study'
-import { expand, placeSet, recipesForMissing, gradeSet } from '#core/syllabus'
-import corvane from '../demo/syllabi/corvane-piano.json'
+import { atomsOf, gradeSet, placeSet, recipesForMissing } from '#core/syllabus'
+import corvaneMallets from '../demo/syllabi/corvane-mallets.json'
+import corvanePiano from '../demo/syllabi/corvane-piano.json'
+import ternQuayAccordion from '../demo/syllabi/tern-quay-accordion.json'
+import ternQuayPiano from '../demo/syllabi/tern-quay-piano.json'
 import { syllabusOf } from '../shared/schemas'
 
 const print = (what: string, value: string, budget = ''): void =>
@@ -109,10 +112,16 @@ export function core(): void {
   print('   the same at the 95th percentile', ms(one.p95))
   bruteForce()
   mallets()
-  const board = syllabusOf(corvane)
-  const studies = board.grades.flatMap((grade) => recipesForMissing(board, gradeSet(board, grade.id, [])))
-  const sixty = Array.from({ length: 60 }, (_, at) => studies[at % studies.length]!)
-  const placed = timed(() => placeSet(board, sixty), 30)
-  const atoms = board.grades.reduce((sum, grade) => sum + expand(grade).length, 0)
+  const boards = [corvanePiano, ternQuayPiano, corvaneMallets, ternQuayAccordion].map((file) => syllabusOf(file))
+  const [board] = boards
+  const studies = board!.grades.flatMap((grade) => recipesForMissing(board!, gradeSet(board!, grade.id, [])))
+  const sixty = Array.from({ length: 60 }, (_, at) => studies[(at * 4) % studies.length]!)
+  const placed = timed(() => boards.forEach((each) => placeSet(each, sixty)), 30)
+  const atoms = boards.reduce(
+    (sum, each) => sum + each.grades.reduce((all, one) => all + atomsOf(each, one).length, 0),
+    0,
+  )
   print(`60 studies against every shipped syllabus (${atoms} atoms)`, ms(placed.median), 'budget 100 ms')
+  const whole = timed(() => gradeSet(board!, '8', sixty), 30)
+  print('   against one grade, with what would mend it', ms(whole.median))
 }

@@ -1,16 +1,29 @@
 // The budgets, measured and printed: the core in this process, the grading, and page, library and sound in a real browser.
+import { once } from 'node:events'
 import { pathToFileURL } from 'node:url'
+import { Worker } from 'node:worker_threads'
+import { print } from '../bench/print.mjs'
 import { bundle } from './lib/bundle.mjs'
 import { ensureBuild, ensureModules } from './lib/packages.mjs'
 import { freePort, startCluster } from './lib/postgres.mjs'
 import { fail } from './lib/run.mjs'
 import { startServer } from './lib/server.mjs'
 
+/** A large list and a large set, graded in a worker. */
+async function grading() {
+  const worker = new Worker(await bundle('bench/grading.ts', 'bench-grading'))
+  const [{ atoms, studies, median, worst }] = await once(worker, 'message')
+  await worker.terminate()
+  const words = `${studies} studies against a made-up list of ${atoms} atoms, in a worker`
+  print(words, `${median.toFixed(0)} ms`, `budget 1000 ms; at worst ${worst.toFixed(0)} ms`)
+}
+
 async function main() {
   await ensureModules()
   await ensureBuild()
   const { core } = await import(pathToFileURL(await bundle('bench/core.ts', 'bench')).href)
   core()
+  await grading()
   const { chromium } = await import('playwright-core')
   const { page, scripts } = await import('../bench/page.mjs')
   const { library } = await import('../bench/library.mjs')

@@ -56,10 +56,20 @@ interface Line {
 /** What belongs to the whole list, or to a grade: spreadsheets leave a colon alone. */
 const isMeta = ({ cells }: Line): boolean => cells[0]!.startsWith(':')
 
+const columnOf = (cell: string): string => cell.trim().replaceAll('"', '').toLowerCase().replace(/[ -]/g, '_')
+const isColumn = (cell: string): boolean => (COLUMNS as readonly string[]).includes(columnOf(cell))
+
+/** What parts the cells: printed words are full of commas and semicolons, so the header tells. */
+function delimiterOf(text: string): string {
+  const header = text.split(/\r\n|\r|\n/).find((line) => line.trim() !== '' && !/^"?:/.test(line)) ?? ''
+  const known = (delimiter: string): number => header.split(delimiter).filter(isColumn).length
+  return [',', ';', '\t'].reduce((best, each) => (known(each) > known(best) ? each : best))
+}
+
 /** Lines of a file with their numbers; blank ones left out. */
 function linesOf(text: string): { lines: Line[]; problems: LineProblem[] } {
   const clean = text.replace(/^\uFEFF/, '')
-  const { data, errors } = Papa.parse<string[]>(clean, { delimitersToGuess: [',', ';', '\t'] })
+  const { data, errors } = Papa.parse<string[]>(clean, { delimiter: delimiterOf(clean) })
   const problems = errors
     .filter(({ code }) => code !== 'UndetectableDelimiter')
     .map(({ row, message }) => ({ line: (row ?? 0) + 1, field: '', message: `${message}.` }))
@@ -189,7 +199,7 @@ const slugOf = (text: string): string =>
 
 function headOf(lines: readonly Line[]): { header: string[]; problems: LineProblem[] } {
   const first = lines.find((line) => !isMeta(line))
-  const header = (first?.cells ?? []).map((cell) => cell.toLowerCase().replace(/[ -]/g, '_'))
+  const header = (first?.cells ?? []).map(columnOf)
   if (!header.includes('words') && !(header.includes('keys') && header.includes('kinds'))) {
     const message = `No header was found: the first line names columns such as grade, group, words, parted by commas, semicolons or tabs.`
     return { header, problems: [{ line: first?.line ?? 1, field: 'header', message }] }

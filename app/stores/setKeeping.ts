@@ -64,10 +64,14 @@ export function setKeeping() {
   }
 
   async function put(): Promise<void> {
-    for (let wanted = set.value!; ; wanted = set.value!) {
+    for (;;) {
+      const wanted = set.value!
       const { id, version } = saved.value!
       saved.value = await ask<StudySet>(`/api/sets/${id}`, 'PUT', { ...contentOf(wanted), version })
-      if (set.value === wanted) return settle(saved.value)
+      if (set.value !== wanted) continue
+      await settle(saved.value)
+      // grading takes its time: what was changed meanwhile is saved as well
+      if (set.value === saved.value) return
     }
   }
 

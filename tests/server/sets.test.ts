@@ -32,7 +32,7 @@ describe('a set', () => {
     expect(added.body.added).toBe(11)
     const after = (await call(`/api/sets/${set.id}/report${query}`)).body
     expect(after.report).toMatchObject({ covered: 11, near: 1, missing: 0, surplus: [] })
-    expect(after.placements[0].placement.grades).toHaveLength(4)
+    expect(after.placements[0].placement.grades).toHaveLength(9)
   })
 
   it('adds nothing at all when it was saved elsewhere meanwhile', async () => {
@@ -85,7 +85,7 @@ describe('a set', () => {
 
 describe('syllabi', () => {
   it('come in whole or not at all', async () => {
-    const { body: shipped } = await call('/api/syllabi/corvane-piano')
+    const { syllabus: shipped } = (await call('/api/syllabi/corvane-piano')).body
     const twice = structuredClone(shipped)
     twice.id = 'test-twice'
     twice.grades[2].id = twice.grades[0].id
@@ -98,10 +98,10 @@ describe('syllabi', () => {
   })
 
   it('round-trip: what goes out comes in again under another id, and an id is taken once', async () => {
-    const { body: shipped } = await call('/api/syllabi/corvane-piano')
+    const { syllabus: shipped } = (await call('/api/syllabi/corvane-piano')).body
     const copy = { ...shipped, id: 'test-copy', title: 'A copy' }
     expect((await call('/api/syllabi', 'POST', copy)).status).toBe(201)
-    expect((await call('/api/syllabi/test-copy')).body).toEqual(copy)
+    expect((await call('/api/syllabi/test-copy')).body.syllabus).toEqual(copy)
     expect(await call('/api/syllabi', 'POST', copy)).toMatchObject({ status: 409, body: { path: 'id' } })
   })
 })

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { type KindId } from '#core/material'
+import type { KindId } from '#core/material'
 import { ARTICULATIONS, COURSES, INTERVALS, MOTIONS, NOTES_PER_BEAT, type RecipeInput } from '#core/study'
 import {
   BEATS,

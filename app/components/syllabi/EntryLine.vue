@@ -70,17 +70,22 @@ function take(): boolean {
   if (text.value.trim() !== props.entry.words) emit('type', text.value.trim())
   return true
 }
-function onKey(event: KeyboardEvent): void {
+async function onKey(event: KeyboardEvent): Promise<void> {
   if (event.key === 'Enter') {
     event.preventDefault()
-    if (take()) emit('below')
+    if (!take()) return
+    // what was typed stands in the list before a line goes beneath it
+    await nextTick()
+    emit('below')
   } else if (event.key === 'Escape') {
     text.value = props.entry.words
     typing.value = false
     refused.value = ''
   } else if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
     event.preventDefault()
-    if (take()) emit('move', event.key === 'ArrowUp' ? -1 : 1)
+    if (!take()) return
+    await nextTick()
+    emit('move', event.key === 'ArrowUp' ? -1 : 1)
   }
 }
 defineExpose({ begin })

@@ -79,7 +79,7 @@ const previousOf = (entry: number): string | null =>
 </script>
 
 <template>
-  <section :aria-label="`Group ${group.id}`" class="break-inside-avoid">
+  <div role="group" :aria-label="`${grade.title}, group ${group.id}`" class="break-inside-avoid">
     <div class="flex items-baseline gap-2">
       <h3 class="flex min-w-0 flex-1 items-baseline gap-1 text-[16px]">
         {{ group.id }}.
@@ -124,7 +124,7 @@ const previousOf = (entry: number): string | null =>
         Add a group
       </button>
     </p>
-  </section>
+  </div>
 </template>
 
 <style scoped>

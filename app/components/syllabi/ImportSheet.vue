@@ -14,7 +14,12 @@ const title = ref('')
 const board = ref('')
 const instrument = ref('piano')
 /** The file's own bytes until somebody types: they may be in any encoding. */
-const text = ref(new TextDecoder('utf-8').decode(props.bytes).replace(/^\uFEFF/, ''))
+const text = ref(
+  new TextDecoder('utf-8')
+    .decode(props.bytes)
+    .replace(/^\uFEFF/, '')
+    .replace(/\r\n?/g, '\n'),
+)
 const typed = ref(false)
 const area = ref<HTMLTextAreaElement>()
 const isCsv = computed(() => !/^\s*[{[]/.test(text.value))

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { realise } from '#core/realise'
 import { completeRecipe, type RecipeInput } from '#core/study'
-import { atomsOf, expand, gradeSet, placeSet, recipesForMissing, type Syllabus } from '#core/syllabus'
+import { atomsOf, expand, gradeSet, placeSet, recipesForMissing } from '#core/syllabus'
 import { matchOf } from '../../../core/syllabus/match'
 import accordion from '../../../demo/syllabi/tern-quay-accordion.json'
 import mallets from '../../../demo/syllabi/corvane-mallets.json'
