@@ -234,10 +234,62 @@ describe('grade', () => {
     expect(JSON.parse(out[0]!).error).toMatchObject({ path: where, message: expect.any(String) })
   })
 
+  it('places the set in every grade, and counts by policies', async () => {
+    const both = { ...set, studies: [{ material: { tonic: 'C', kind: 'major' }, octaves: 1 }] }
+    const args = ['--syllabus', syllabus, '--set', file('both.json', both)]
+    const placed = JSON.parse((await run('grade', '', [...args, '--all'])).lines[0]!)
+    expect(placed.grades.map(({ id }: { id: string }) => id)).toEqual([
+      'initial',
+      '1',
+      '2',
+      '3',
+      '4',
+      '5',
+      '6',
+      '7',
+      '8',
+    ])
+    expect(placed).toMatchObject({ syllabus: 'corvane-piano', highest: null })
+    expect(placed.grades[0]).toMatchObject({ required: 10, covered: 0, near: 1, missing: 9 })
+    const policies = ['--policies', file('policies.json', { togetherForSeparate: true })]
+    const graded = JSON.parse((await run('grade', '', [...args, '--grade', 'initial', ...policies])).lines[0]!)
+    expect(graded).toMatchObject({ required: 10, covered: 2, near: 0, missing: 8 })
+    expect(graded.atoms[0]).toMatchObject({ id: 'I.A1/C/major/right', status: 'covered', study: 0, reasons: [] })
+  })
+
   it('takes syllabi and sets that keep to the published schemas', () => {
     const ajv = new Ajv({ allowUnionTypes: true })
     ajv.addSchema(schema('tactum-study-1'))
     expect(ajv.compile(schema('tactum-syllabus-1'))(JSON.parse(readFileSync(syllabus, 'utf8')))).toBe(true)
     expect(ajv.compile(schema('tactum-set-1'))(set)).toBe(true)
+  })
+})
+
+describe('syllabus check', () => {
+  it('counts the atoms of each grade, in JSON and in CSV', async () => {
+    const { code, lines: out } = await run('syllabus', '', ['check', 'demo/syllabi/corvane-mallets.json'])
+    expect(code).toBe(0)
+    const { instrument, grades } = JSON.parse(out[0]!)
+    expect([instrument, ...grades.map(({ atoms }: { atoms: number }) => atoms)]).toEqual(['mallets', 6, 11, 12, 17, 26])
+    const csv = file('list.csv', 'grade,group,words\n1,A,"C, G majors, hands separately, crotchet = 60 in quavers"\n')
+    expect(JSON.parse((await run('syllabus', '', ['check', csv])).lines[0]!).grades).toEqual([
+      { id: '1', title: '1', atoms: 4 },
+    ])
+  })
+
+  it.each([
+    ['a file that is not there', ['check', '/nowhere.csv'], 'file', /cannot be read/],
+    [
+      'a line that is not understood',
+      ['check', file('bad.csv', 'grade,words\n1,C majr\n')],
+      'words',
+      /^Line 2: “majr”/,
+    ],
+    ['another action', ['mend', 'x'], 'action', /check FILE/],
+    ['no file', ['check'], 'file', /missing/],
+  ])('refuses %s', async (_, args, path, message) => {
+    const { code, lines: out } = await run('syllabus', '', args)
+    expect(code).toBe(1)
+    expect(JSON.parse(out[0]!).error).toMatchObject({ path, message: expect.stringMatching(message) })
   })
 })

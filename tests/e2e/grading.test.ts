@@ -71,7 +71,7 @@ describe('a list and a set graded by it, by keyboard alone', () => {
     await page.getByRole('button', { name: 'Add the 4 missing' }).waitFor()
     await tabTo(page, /^Add the 4 missing/)
     await page.keyboard.press('Enter')
-    await page.getByRole('dialog', { name: 'The list leaves a choice' }).waitFor()
+    await page.getByRole('heading', { name: 'The list leaves a choice' }).waitFor()
     await expectAccessible(page)
     await page.getByRole('radio', { name: 'harmonic minor' }).focus()
     await page.keyboard.press('ArrowDown')

@@ -188,7 +188,7 @@ describe('a set, by keyboard alone', () => {
     await page.getByRole('button', { name: 'Add the 13 missing' }).waitFor()
     await tabTo(/^Add the 13 missing/)
     await page.keyboard.press('Enter')
-    await page.getByRole('dialog').waitFor()
+    await page.getByRole('heading', { name: 'The list leaves a choice' }).waitFor()
     await tabTo(/^Add the 13 missing/)
     await page.keyboard.press('Enter')
     await page.getByText('13 of 13 ready to be asked').waitFor()
@@ -243,6 +243,8 @@ describe('the other pages', () => {
     const give = (name: string, text: string) =>
       input.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
     await give('list.json', 'Grade 1: C major')
+    await page.getByText(/No header was found/).waitFor()
+    await give('broken.json', '{"format": ')
     await page.getByText(/This is not JSON/).waitFor()
     const { syllabus: shipped } = (await call('/api/syllabi/corvane-piano')).body
     const twice = structuredClone(shipped)

@@ -88,7 +88,9 @@ describe('a grade as a set', () => {
     expect(report.report).toMatchObject({ required: 19, covered: 19, missing: 0 })
     expect(report.readiness).toMatchObject({ chance: 1, asked: 6, assumed: false })
     expect(report.preferences.choices).toEqual(choices)
-    expect(report.placements.map(({ placement }: any) => placement.highest)).toEqual(['4', null])
+    const highest = (id: string) => report.placements.find((each: any) => each.id === id).placement.highest
+    expect([highest('corvane-piano'), highest('tern-quay-piano')]).toEqual(['4', null])
+    expect(report.placements.some(({ id }: any) => id === 'corvane-mallets')).toBe(false)
   })
 
   it('is added to by what is named', async () => {
@@ -128,9 +130,9 @@ describe('one study', () => {
   it('is found in the grades that ask for it', async () => {
     const { body } = await call('/api/asked', 'POST', { recipe: recipe('C', 'major', { hands: 'right', octaves: 1 }) })
     expect(body[0]).toMatchObject({ title: 'Corvane Certificates, Piano', gradeTitle: 'Initial', status: 'covered' })
-    expect(new Set(body.map(({ syllabus }: any) => syllabus))).toEqual(
-      new Set(['corvane-piano', 'tern-quay-piano', 'tern-quay-accordion']),
-    )
+    const lists = body.map(({ syllabus }: any) => syllabus)
+    expect(lists).toEqual(expect.arrayContaining(['corvane-piano', 'tern-quay-piano', 'tern-quay-accordion']))
+    expect(lists).not.toContain('corvane-mallets')
   })
 })
 

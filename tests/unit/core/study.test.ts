@@ -60,6 +60,18 @@ describe('courses', () => {
     )
   })
 
+  it('in contrary motion begin on one key, or an octave apart with all else the same', () => {
+    const names = (input: object) =>
+      realise({ material: { tonic: 'D', kind: 'harmonic-minor' }, octaves: 1, motion: 'contrary', ...input }, {}, 0)
+    const [near, apart] = [names({}), names({ contraryFrom: 'octave' })]
+    expect([near.hands.left!.pitches[0], near.hands.right!.pitches[0]]).toEqual(['D4', 'D4'])
+    expect([apart.hands.left!.pitches[0], apart.hands.right!.pitches[0]]).toEqual(['D3', 'D4'])
+    expect(apart.title).toBe('D harmonic minor, contrary motion, from an octave apart, one octave')
+    expect(apart.hands.right!.pitches).toEqual(near.hands.right!.pitches)
+    expect(apart.hands.left!.midi).toEqual(near.hands.left!.midi.map((key) => key - 12))
+    expect(apart.hands.left!.fingers).toEqual(near.hands.left!.fingers)
+  })
+
   it('mirror by degrees in contrary motion, from one key outward', () => {
     fc.assert(
       fc.property(anyRecipe, (recipe) => {
