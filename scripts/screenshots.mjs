@@ -92,24 +92,6 @@ const VIEWS = [
     },
   },
   {
-    name: 'desk-contrary',
-    path: () => '/desk',
-    act: async (page) => {
-      await fingerReady(page)
-      await key(page, 'B♭', 'major', 'Arpeggios')
-      await page.getByRole('button', { name: /^Hands:/ }).click()
-      await page.getByRole('option', { name: 'contrary motion' }).click()
-    },
-  },
-  {
-    name: 'desk-thirds',
-    path: () => '/desk',
-    act: async (page) => {
-      await fingerReady(page)
-      await key(page, 'C', 'thirds, major', 'Double notes')
-    },
-  },
-  {
     name: 'desk-schools',
     path: () => '/desk',
     act: async (page) => {
@@ -138,17 +120,6 @@ const VIEWS = [
     },
   },
   {
-    name: 'compare-leads',
-    path: () => '/desk',
-    act: async (page) => {
-      await fingerReady(page)
-      await call(page, 'Bb major marimba')
-      await page.keyboard.press('Enter')
-      await page.getByRole('link', { name: 'Compare side by side' }).click()
-      await page.locator('.glance').waitFor()
-    },
-  },
-  {
     name: 'compare-minors',
     path: () => '/desk',
     act: async (page) => {
@@ -171,6 +142,36 @@ const VIEWS = [
   },
   { name: 'sets', path: () => '/sets' },
   { name: 'set', path: (pupils) => `/sets/${pupils[0].sets[0].id}` },
+  {
+    name: 'coverage',
+    path: (pupils) => `/sets/${pupils[0].sets[2].id}/coverage`,
+    act: (page) => page.locator('canvas').first().waitFor(),
+  },
+  {
+    name: 'exam',
+    path: (pupils) => `/sets/${pupils[0].sets[2].id}/exam?seed=7`,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Draw' }).click()
+      await page.getByText('1 of 6').waitFor()
+      await page.keyboard.type('43')
+    },
+  },
+  {
+    name: 'import',
+    path: () => '/syllabi',
+    act: async (page) => {
+      const lines = [
+        ':title;Kestrel Lane house list',
+        'grade;group;group_title;words',
+        '1;A;Scales;C, G and F majors, hands separately, one octave, crotchet = 60 in quavers',
+        '1;A;;D minr, harmonic or melodic, hands together, one octave',
+        '1;B;Contrary;C major, contrary motion, one octave, crotchet = 60 in quavers',
+      ]
+      const file = { name: 'house-list.csv', mimeType: 'text/csv', buffer: Buffer.from(lines.join('\n')) }
+      await page.getByLabel('Bring in a syllabus file').setInputFiles(file)
+      await page.getByText('One thing is wrong').waitFor()
+    },
+  },
   {
     name: 'library',
     path: () => '/library',

@@ -28,7 +28,7 @@ const raised = computed(() => props.readiness.next && inHundred(props.readiness.
       asks nothing unready:</span
     >
     <b>{{ ` ${chance}` }}</b><template v-if="readiness.next">
-      <span class="quiet">; most would be gained by </span>
+      <span class="quiet">{{ readiness.next.chance > 0 ? '; most would be gained by ' : '; begin with ' }}</span>
       <span class="aside">{{ readiness.next.words }}</span>
       <span v-if="raised !== chance" class="quiet"> (then {{ raised }})</span></template
     >

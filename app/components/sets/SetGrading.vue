@@ -17,6 +17,8 @@ const set = computed(() => props.store.set!)
 const standing = computed(() => props.store.report!)
 const report = computed(() => standing.value.report)
 const asking = ref(false)
+/** Questions that the list leaves open: what is counted rests on how they are read. */
+const open = computed(() => report.value?.entries.reduce((sum, entry) => sum + entry.open.length, 0) ?? 0)
 
 /** What is missing is added at once where the list leaves no choice. */
 function addAll(): void {
@@ -58,6 +60,9 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
           v-if="report.surplus.length"
           >; {{ report.surplus.length }} not asked for here</template
         >.
+        <span v-if="open" class="aside text-rh"
+          >Counted as read: {{ open === 1 ? 'one question is' : `${open} questions are` }} open.
+        </span>
         <PolicyChoice
           class="ml-1"
           :policies="set.policies"

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { parseCall } from '#core/call'
+import { parseCall, parseRequirement } from '#core/call'
 import { realise } from '#core/realise'
 
 const page = readFileSync('docs/calling.md', 'utf8')
@@ -8,12 +8,14 @@ const rows = page
   .split('\n')
   .filter((row) => row.startsWith('| `'))
   .map((row) => row.split('|')[1]!.trim().replaceAll('`', ''))
-const phrases = page
-  .slice(page.indexOf('## The phrases'))
-  .replace(/\n {2}/g, ' ')
-  .split('\n')
-  .filter((line) => line.startsWith('- **'))
-  .flatMap((line) => [...line.matchAll(/`([^`]+)`/g)].map(([, phrase]) => phrase!))
+const phrasesIn = (part: string): string[] =>
+  part
+    .replace(/\n {2}/g, ' ')
+    .split('\n')
+    .filter((line) => line.startsWith('- **'))
+    .flatMap((line) => [...line.matchAll(/`([^`]+)`/g)].map(([, phrase]) => phrase!))
+const [called, printed] = page.slice(page.indexOf('## The phrases')).split('## What boards print')
+const phrases = phrasesIn(called!)
 
 /** Every way to say a phrase of the page: with and without what may be left out, each of its words in turn. */
 function waysOf(phrase: string): string[] {
@@ -43,6 +45,16 @@ describe('the page on calling', () => {
   it.each(phrases.filter((phrase) => !phrase.includes('…')))('%s means something', (phrase) => {
     for (const way of waysOf(phrase)) {
       const { understood } = parseCall(way)
+      expect(
+        understood.filter(({ said }) => !said),
+        way,
+      ).toEqual([])
+    }
+  })
+
+  it.each(phrasesIn(printed!))('%s means something on a board’s list', (phrase) => {
+    for (const way of waysOf(phrase)) {
+      const { understood } = parseRequirement(way)
       expect(
         understood.filter(({ said }) => !said),
         way,

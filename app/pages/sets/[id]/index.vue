@@ -30,9 +30,11 @@ const near = computed(
   () => new Set(report.value?.atoms.flatMap((atom) => (atom.status === 'near' ? [atom.study!] : [])) ?? []),
 )
 const surplus = computed(() => new Set(report.value?.surplus ?? []))
+/** “Tern Quay” of “Tern Quay Awards”. */
+const shortBoard = (board: string): string => board.replace(/\s+\S+$/, '')
 const against = computed(() => {
   const { grade } = store
-  return grade ? `${grade.syllabus.board.split(' ')[0]}, ${grade.grade.title}` : 'no grade yet'
+  return grade ? `${shortBoard(grade.syllabus.board)}, ${grade.grade.title}` : 'no grade yet'
 })
 const grades = computed(() =>
   store.syllabi
@@ -40,8 +42,8 @@ const grades = computed(() =>
     .flatMap((syllabus) =>
       syllabus.grades.map((grade) => ({
         value: `${syllabus.id}\n${grade.id}`,
-        words: `${syllabus.board.split(' ')[0]}, ${grade.title}`,
-        note: `${grade.atoms} asked`,
+        words: `${shortBoard(syllabus.board)}, ${grade.title}`,
+        note: [`${grade.atoms} listed`, syllabus.edition].filter(Boolean).join(', '),
       })),
     ),
 )
