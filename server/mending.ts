@@ -3,7 +3,7 @@ import { type AtomReport, gradeSet, type Mend } from '#core/syllabus'
 import type { RecipeInput } from '#core/study'
 import type { Study, StudySet, Undo } from '#shared/api'
 import { type Db, deleteStudy, getStudy, insertStudy, inTransaction, setsWith, updateStudy } from './db'
-import { notFound, stale } from './http'
+import { notFound, stale } from './refusal'
 import { policiesOf, setFor, syllabusFor, withStudies } from './sets'
 import { contentOf } from './studies'
 

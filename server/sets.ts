@@ -31,7 +31,7 @@ import {
   unknownStudies,
   updateSet,
 } from './db'
-import { notFound, stale } from './http'
+import { notFound, stale } from './refusal'
 import { contentOf } from './studies'
 
 /** The list of an id. @throws RecipeError `syllabus.unknown` */

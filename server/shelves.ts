@@ -1,7 +1,7 @@
 import type { RecipeInput } from '#core/study'
 import type { Shelf, Study } from '#shared/api'
 import { insertStudy, inTransaction, setsHolding, shelveStudies } from './db'
-import { notFound, Refusal } from './http'
+import { notFound, Refusal } from './refusal'
 import { contentOf } from './studies'
 
 /** Stores several studies, all or none. @throws RecipeError naming the recipe that cannot be realised */

@@ -2,6 +2,7 @@ import { RecipeError } from '#core/pitch'
 import { compareSyllabi, leanSyllabus, moveBetween, type Syllabus } from '#core/syllabus'
 import type { SyllabusDifference, SyllabusDocument } from '#shared/api'
 import { parsedJson, syllabusOf } from '#shared/schemas'
+import { slugOf } from '#shared/slug'
 import { type Preview, previewCsv, textOf, type UsualHead, writeCsv } from '#shared/syllabusCsv'
 import {
   type Db,
@@ -15,7 +16,7 @@ import {
   setsGradedBy,
   updateSyllabus,
 } from './db'
-import { notFound, Refusal, stale } from './http'
+import { notFound, Refusal, stale } from './refusal'
 import { policiesOf, syllabusFor } from './sets'
 
 const taken = (id: string): Refusal =>
@@ -77,13 +78,6 @@ export function removeSyllabus(studio: number, id: string): Promise<void> {
   })
 }
 
-const slugOf = (text: string): string =>
-  text
-    .normalize('NFD')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-
 /** Copies a list under another title, as the teacher's own or as the edition that follows. @throws Refusal 404, 409 */
 export function copySyllabus(
   studio: number,
@@ -92,7 +86,7 @@ export function copySyllabus(
 ): Promise<{ id: string }> {
   return inTransaction(async (db) => {
     const { syllabus } = await documentOf(db, studio, id)
-    const base = (slugOf(`${title} ${edition}`) || 'list').slice(0, 55)
+    const base = slugOf(`${title} ${edition}`, 55) || 'list'
     for (let copy = 0; copy < 100; copy++) {
       const own = copy === 0 ? base : `${base}-${copy + 1}`
       const made = { ...syllabus, id: own, title, edition, follows: follows ? id : null }

@@ -4,6 +4,7 @@ import { RecipeError } from '#core/pitch'
 import { type Entry, type EntryInput, type Syllabus, SYLLABUS_FORMAT, syllabusFaults } from '#core/syllabus'
 import { COLUMNS, fieldsOf, META, metaRows, rowOf } from './csvColumns'
 import { joined } from './fault'
+import { slugOf } from './slug'
 import { syllabusSchema } from './syllabusSchema'
 
 /** What is wrong on one line of a file. */
@@ -188,14 +189,6 @@ function checkedWhole(value: object, drafts: readonly Draft[]): { syllabus: Syll
   const faults = syllabusFaults(syllabus).map(({ path, message }) => told(partsOf(path), message))
   return { syllabus: faults.length > 0 ? null : syllabus, problems: faults }
 }
-
-const slugOf = (text: string): string =>
-  text
-    .normalize('NFD')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
-    .slice(0, 60)
 
 function headOf(lines: readonly Line[]): { header: string[]; problems: LineProblem[] } {
   const first = lines.find((line) => !isMeta(line))

@@ -1,25 +1,7 @@
-import { ref, shallowRef } from 'vue'
+import { shallowRef } from 'vue'
 import type { SetReport, StudySet } from '#shared/api'
-import { ApiError, ask, wordsOf } from '~/composables/api'
-
-/** Work that shows itself: busy while it runs, its error in words when it fails. */
-function working() {
-  const busy = ref(false)
-  const error = ref('')
-  const told = ref('')
-  async function guarded(work: () => Promise<void>): Promise<void> {
-    busy.value = true
-    error.value = told.value = ''
-    try {
-      await work()
-    } catch (problem) {
-      error.value = wordsOf(problem)
-    } finally {
-      busy.value = false
-    }
-  }
-  return { busy, error, told, guarded }
-}
+import { ApiError, ask } from '~/composables/api'
+import { working } from '~/composables/working'
 
 const contentOf = ({ title, syllabusId, gradeId, policies, studies }: StudySet) => ({
   title,

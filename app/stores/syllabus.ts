@@ -1,8 +1,9 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { atomsOf, type Syllabus, syllabusFaults } from '#core/syllabus'
 import type { SyllabusDocument } from '#shared/api'
-import { ApiError, ask, wordsOf } from '~/composables/api'
+import { ApiError, ask } from '~/composables/api'
+import { working } from '~/composables/working'
 
 const MOST_BACK = 100
 
@@ -11,9 +12,7 @@ export const useSyllabus = defineStore('syllabus', () => {
   const kept = shallowRef<SyllabusDocument | null>(null)
   const draft = shallowRef<Syllabus | null>(null)
   const back = shallowRef<readonly { words: string; syllabus: Syllabus }[]>([])
-  const error = ref('')
-  const told = ref('')
-  const busy = ref(false)
+  const { busy, error, told, guarded } = working()
 
   const changed = computed(() => draft.value !== kept.value?.syllabus)
   const editable = computed(() => kept.value !== null && !kept.value.shipped)
@@ -33,17 +32,6 @@ export const useSyllabus = defineStore('syllabus', () => {
     kept.value = document
     draft.value = document.syllabus
     back.value = []
-  }
-  async function guarded(work: () => Promise<void>): Promise<void> {
-    busy.value = true
-    error.value = told.value = ''
-    try {
-      await work()
-    } catch (problem) {
-      error.value = wordsOf(problem)
-    } finally {
-      busy.value = false
-    }
   }
 
   const open = (id: string): Promise<void> =>

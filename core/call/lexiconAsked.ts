@@ -1,3 +1,4 @@
+import { printedName } from '../pitch'
 import type { Ask, Said, Signs } from './part'
 import { fixed, type Rule, rules } from './rules'
 
@@ -63,6 +64,17 @@ const SIGNS: Rule[] = [
     sharps! <= 7 && flats! <= 7 ? upTo(sharps!, flats!) : null,
   ),
 ]
+
+/** Keys left out: up to three of them. */
+const EXCEPT: Rule[] = rules(
+  [
+    'except|excluding|without <note>',
+    'except|excluding|without <note> and|, <note>',
+    'except <note> , <note> and|, <note>',
+  ],
+  ({ notes }) =>
+    ask({ except: notes.map(({ note }) => note) }, `without ${notes.map(({ note }) => printedName(note)).join(', ')}`),
+)
 
 const STARTS: Rule[] = [
   ...says(
@@ -154,5 +166,5 @@ const FILLERS: Rule[] = fixed(
 
 /** What only boards' lists say. */
 export const ASKED_RULES: readonly Rule[] = [
-  ...[...CHOICES, ...SIGNS, ...STARTS, ...HANDS, ...PLAYING, ...TEMPO, ...FILLERS],
+  ...[...CHOICES, ...SIGNS, ...EXCEPT, ...STARTS, ...HANDS, ...PLAYING, ...TEMPO, ...FILLERS],
 ]

@@ -61,6 +61,7 @@ export interface Ask {
   readonly lead?: Entry['lead']
   readonly above?: boolean
   readonly starts?: 'all' | 'white' | 'black'
+  readonly except?: readonly Note[]
   readonly resolution?: Entry['resolution']
   readonly condition?: string
 }

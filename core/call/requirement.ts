@@ -1,5 +1,5 @@
 import { KINDS, type KindId } from '../material'
-import type { Note } from '../pitch'
+import { type Note, noteName } from '../pitch'
 import { ENTRY_DEFAULTS, type Entry, type EntryInput } from '../syllabus'
 import {
   formFrom,
@@ -90,6 +90,7 @@ function playingFrom({ change, ask, leads, inversions }: Heard): Partial<Entry> 
     mallets: change.mallets?.count,
     top: ask.top ?? change.tops,
     memory: ask.memory,
+    except: ask.except?.map(noteName),
   }
   return Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined))
 }

@@ -13,24 +13,18 @@ export interface Mend {
 
 type Field = Shortfall['field']
 
+const MOVES = [
+  'octaves',
+  'course',
+  'top',
+  'resolution',
+  'contraryFrom',
+  'tonicHand',
+] as const satisfies readonly Field[]
+/** What moves notes, and outlives no pin that counts them. */
+const moves = ({ field }: Shortfall): boolean => (MOVES as readonly Field[]).includes(field)
 /** What can be changed without losing what the study was for; anything else is another study. */
-const ALTERED: ReadonlySet<Field> = new Set<Field>([
-  'tempo',
-  'octaves',
-  'course',
-  'top',
-  'resolution',
-  'contraryFrom',
-  'tonicHand',
-])
-const MOVES: ReadonlySet<Field> = new Set<Field>([
-  'octaves',
-  'course',
-  'top',
-  'resolution',
-  'contraryFrom',
-  'tonicHand',
-])
+const alters = (short: Shortfall): boolean => short.field === 'tempo' || moves(short)
 
 function tempoFor(recipe: Recipe, { tempo }: Requirement) {
   const { bpm, notesPerBeat } = tempo
@@ -99,18 +93,16 @@ const kept = (pins: Recipe['pins']): Recipe['pins'] => (pins as readonly Pin[]).
 
 /** How a near study is made to meet a requirement. */
 export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Shortfall[]): Mend {
-  const alters = short.every(({ field }) => ALTERED.has(field)) && !isFree(recipe.material)
-  if (!alters) {
-    const first = short.find(({ field }) => !ALTERED.has(field))!
+  if (isFree(recipe.material) || !short.every(alters)) {
+    const first = short.find((each) => !alters(each))!
     const { instrument } = recipe
     const settings = isMallets(recipe)
       ? { instrument, school: recipe.school, bars: recipe.bars }
       : { school: recipe.school, handSize: recipe.handSize }
     return { manner: 'add', words: ADDS[first.field] ?? 'Add it', recipe: recipeFor(asked, settings) }
   }
-  const moves = short.some(({ field }) => MOVES.has(field))
   const { startOctave, ...rest } = recipe
-  const base: RecipeInput = moves ? { ...rest, pins: kept(recipe.pins) } : { ...rest, startOctave }
+  const base: RecipeInput = short.some(moves) ? { ...rest, pins: kept(recipe.pins) } : { ...rest, startOctave }
   const altered = short.reduce<RecipeInput>((now, { field }) => ({ ...now, ...patch(field, recipe, asked) }), base)
   return { manner: 'alter', words: alterWords(recipe, asked, short, altered), recipe: altered }
 }

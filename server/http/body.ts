@@ -2,7 +2,7 @@ import type { H3Event } from 'h3'
 import type { ObjectSchema } from 'joi'
 import { RecipeError } from '#core/pitch'
 import { checked, parsedJson } from '#shared/schemas'
-import { Refusal } from './refusal'
+import { Refusal } from '../refusal'
 
 export const MOST_BYTES = 1_000_000
 

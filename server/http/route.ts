@@ -2,7 +2,7 @@ import { defineEventHandler, getRouterParam, type H3Event, setResponseStatus } f
 import { RecipeError } from '#core/pitch'
 import { currentStudio, getPool } from '../db'
 import { ready } from '../start/ready'
-import { notFound, Refusal } from './refusal'
+import { notFound, Refusal } from '../refusal'
 
 /** What every route works with. */
 export interface Context {

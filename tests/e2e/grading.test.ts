@@ -208,6 +208,23 @@ describe('a list that is typed', () => {
     await page.getByRole('heading', { name: 'Pupils and their sets' }).waitFor()
   })
 
+  it('begins with one line', async () => {
+    const { page } = await open('/syllabi')
+    await page.getByRole('button', { name: 'Begin a list' }).click()
+    await page.getByRole('textbox', { name: 'Title' }).fill('Quay Street house list')
+    await page.getByRole('combobox', { name: /^Instrument/ }).selectOption('accordion')
+    await page.getByRole('button', { name: 'Begin it' }).click()
+    await page.getByRole('textbox', { name: 'Title of the list' }).waitFor()
+    expect(new URL(page.url()).pathname).toBe('/syllabi/quay-street-house-list')
+    await page.getByText('one item', { exact: true }).waitFor()
+    // the same again has to be called otherwise
+    await page.goto('/syllabi')
+    await page.getByRole('button', { name: 'Begin a list' }).click()
+    await page.getByRole('textbox', { name: 'Title' }).fill('Quay Street house list')
+    await page.getByRole('button', { name: 'Begin it' }).click()
+    await page.getByText(/“quay-street-house-list” is on file already/).waitFor()
+  })
+
   it('that came with the program shows how it is read, and is copied', async () => {
     const { page } = await open('/syllabi/corvane-mallets')
     await page.getByRole('button', { name: 'How M2.A1 is read' }).click()

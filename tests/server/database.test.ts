@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import { realise } from '#core/realise'
 import { migrate } from '../../server/db/migrate'
 import { freePort } from '../../scripts/lib/postgres.mjs'
 import { startServer } from '../../scripts/lib/server.mjs'
@@ -71,6 +72,45 @@ describe('a studio without the demo', () => {
         body,
       })
       expect(await get('/api/pupils')).toMatchObject([{ name: 'First F.', sets: [] }])
+      await server.stop()
+    })
+  })
+})
+
+describe('a studio from before lists said who chooses', () => {
+  const sqlOf = (name: string) => ({ name, sql: readFileSync(`server/db/migrations/${name}`, 'utf8') })
+
+  it('keeps its lists and studies, which now say what silence meant', async () => {
+    await withDatabase('older', async (url) => {
+      const pool = new pg.Pool({ connectionString: url })
+      await migrate(pool, [first, sqlOf('002_keeping.sql')])
+      const entry = { id: 'a', words: 'C major', keys: ['C'], kinds: ['major'], chooser: 'examiner', hands: 'together' }
+      const shape = { motion: 'similar', octaves: 1, course: 'up-down', articulations: [] }
+      const tempo = { beat: 'quarter', bpm: 60, notesPerBeat: 2 }
+      const groups = [{ id: 'A', title: 'A', rule: { any: 1 }, entries: [{ ...entry, ...shape, tempo }] }]
+      const list = {
+        format: 'tactum-syllabus/1',
+        id: 'older',
+        title: 'Older',
+        board: 'Older',
+        instrument: 'piano',
+        edition: '',
+      }
+      await pool.query("insert into studio (name) values ('Older studio')")
+      await pool.query("insert into syllabus (studio_id, id, document) values (1, 'older', $1)", [
+        { ...list, grades: [{ id: '1', title: 'One', groups }] },
+      ])
+      const { recipe } = realise({ material: { tonic: 'C', kind: 'major' }, motion: 'contrary' }, {}, 0)
+      const { contraryFrom: _, ...before } = recipe
+      await pool.query("insert into study (studio_id, title, recipe, accepted) values (1, 'C', $1, '{}')", [before])
+      await pool.end()
+      const server = await startServer({ port: await freePort(), databaseUrl: url, demo: false, log: 'test-older.log' })
+      const get = async (path: string) => (await fetch(server.address + path)).json() as Promise<any>
+      const { syllabus } = await get('/api/syllabi/older')
+      expect(syllabus.grades[0].groups[0]).toMatchObject({ rule: { any: 1, of: 'items' }, draw: null })
+      expect(syllabus.grades[0].groups[0].entries[0]).toMatchObject({ scope: 'key', open: [], pick: 'all' })
+      const [study] = await get('/api/studies')
+      expect((await get(`/api/studies/${study.id}`)).recipe).toEqual(recipe)
       await server.stop()
     })
   })

@@ -43,7 +43,7 @@ function include(event: Event): void {
       <h2 class="text-[20px]">
         <input
           v-if="editable"
-          class="title w-full"
+          class="typed w-full"
           :value="grade.title"
           maxlength="80"
           :aria-label="`Title of ${grade.title}`"
@@ -51,7 +51,9 @@ function include(event: Event): void {
         />
         <template v-else>{{ grade.title }}</template>
       </h2>
-      <p class="quiet text-[14px]">{{ items === null ? 'not counted' : `${items} items` }}</p>
+      <p class="quiet text-[14px]">
+        {{ items === null ? 'not counted' : items === 1 ? 'one item' : `${items} items` }}
+      </p>
       <label v-if="editable && others.length" class="mt-2 block text-[13px]">
         <span class="quiet">includes</span>
         <select class="field w-full text-[13px]" :value="grade.includes ?? ''" @change="include">
@@ -94,11 +96,3 @@ function include(event: Event): void {
     </div>
   </section>
 </template>
-
-<style scoped>
-.title {
-  border-bottom: 1px dotted var(--color-soft);
-  background: transparent;
-  font: inherit;
-}
-</style>

@@ -85,7 +85,7 @@ const previousOf = (entry: number): string | null =>
         {{ group.id }}.
         <input
           v-if="editable"
-          class="title min-w-0 flex-1"
+          class="typed min-w-0 flex-1"
           :value="group.title"
           maxlength="200"
           :aria-label="`Title of group ${group.id}`"
@@ -126,11 +126,3 @@ const previousOf = (entry: number): string | null =>
     </p>
   </div>
 </template>
-
-<style scoped>
-.title {
-  border-bottom: 1px dotted var(--color-soft);
-  background: transparent;
-  font: inherit;
-}
-</style>

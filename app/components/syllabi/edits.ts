@@ -74,12 +74,14 @@ function freshGroup(grade: Grade): Group {
 
 const FIRST_LINE = 'C major, hands together, one octave, crotchet = 60 in quavers'
 
+/** A line to be typed over. */
+export const firstEntry = () => parseRequirement(FIRST_LINE).entries[0]!
+
 /** A group with one line to be typed over. */
 export function addGroup(syllabus: Syllabus, at: number): Syllabus {
   const grade = syllabus.grades[at]!
   const group = freshGroup(grade)
-  const [first] = parseRequirement(FIRST_LINE).entries
-  const entry = completeEntry({ ...first!, id: freshId(grade, group, idsIn(grade)) })
+  const entry = completeEntry({ ...firstEntry(), id: freshId(grade, group, idsIn(grade)) })
   return withGrade(syllabus, at, { ...grade, groups: [...grade.groups, { ...group, entries: [entry] }] })
 }
 

@@ -67,7 +67,7 @@ const instrumentWords = { piano: 'for piano', accordion: 'for accordion', mallet
           <input
             v-if="store.editable"
             ref="title"
-            class="title w-[420px] max-w-full"
+            class="typed w-[420px] max-w-full"
             :value="store.draft.title"
             maxlength="120"
             aria-label="Title of the list"
@@ -76,7 +76,7 @@ const instrumentWords = { piano: 'for piano', accordion: 'for accordion', mallet
           <span v-else>{{ store.draft.title }}</span>
           <input
             v-if="store.editable"
-            class="title aside quiet w-[90px] text-[16px] font-normal"
+            class="typed aside quiet w-[90px] text-[16px] font-normal"
             :value="store.draft.edition"
             maxlength="40"
             placeholder="edition"
@@ -171,12 +171,3 @@ const instrumentWords = { piano: 'for piano', accordion: 'for accordion', mallet
     </template>
   </div>
 </template>
-
-<style scoped>
-.title {
-  border-bottom: 1px dotted var(--color-soft);
-  background: transparent;
-  font-family: var(--font-serif);
-  font-weight: 600;
-}
-</style>

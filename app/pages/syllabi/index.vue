@@ -4,6 +4,7 @@ import { NuxtLink } from '#components'
 import { useHead, useRouter } from '#imports'
 import type { SyllabusListing } from '#shared/api'
 import ImportSheet from '~/components/syllabi/ImportSheet.vue'
+import NewList from '~/components/syllabi/NewList.vue'
 import { ask, wordsOf } from '~/composables/api'
 
 useHead({ title: 'Syllabi · Tactum' })
@@ -46,6 +47,7 @@ const instruments = { piano: 'piano', accordion: 'accordion', mallets: 'mallets'
   <div class="pt-[22px]">
     <div class="flex items-baseline justify-between gap-4">
       <h1 class="text-[26px]">Syllabi</h1>
+      <span class="ml-auto"><NewList @made="stored" /></span>
       <label class="plain-button cursor-pointer leading-[22px] focus-within:outline-2">
         Bring in a syllabus file
         <input class="sr-only" type="file" accept=".json,.csv,.txt,application/json,text/csv" @change="bring" />

@@ -68,6 +68,7 @@ describe('a printed requirement', () => {
     ['majors up to 3 sharps and 2 flats', { keys: { sharps: 3, flats: 2 } }],
     ['majors up to 4 sharps or flats', { keys: { sharps: 4, flats: 4 } }],
     ['C, G, D major, any 2 keys', { pick: 2 }],
+    ['majors up to 2 sharps and 2 flats, except C and B flat', { keys: { sharps: 2, flats: 2 }, except: ['C', 'Bb'] }],
     ['chromatic from any black key, candidate’s choice', { keys: ['Db', 'Eb', 'F#', 'Ab', 'Bb'], pick: 1 }],
     [
       'dominant seventh of C and F, resolved on the tonic',

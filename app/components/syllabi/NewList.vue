@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { completeEntry, GRADE_DEFAULTS, GROUP_DEFAULTS, SYLLABUS_DEFAULTS, SYLLABUS_FORMAT } from '#core/syllabus'
+import type { Syllabus, SyllabusInstrument } from '#core/syllabus'
+import { slugOf } from '#shared/slug'
+import WordPanel from '~/components/frame/WordPanel.vue'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
+import { firstEntry } from './edits'
+
+/** A list of one grade with one line, to be typed over. */
+const emit = defineEmits<{ made: [id: string] }>()
+const { busy, error, guarded } = working()
+const title = ref('')
+const board = ref('')
+const edition = ref('')
+const instrument = ref<SyllabusInstrument>('piano')
+
+const begin = (): Promise<void> =>
+  guarded(async () => {
+    const grade = { ...GRADE_DEFAULTS, id: '1', title: 'Grade 1' }
+    const group = { ...GROUP_DEFAULTS, id: 'A', title: 'Scales' }
+    const list: Syllabus = {
+      ...SYLLABUS_DEFAULTS,
+      format: SYLLABUS_FORMAT,
+      id: slugOf(`${title.value} ${edition.value}`) || 'list',
+      title: title.value.trim(),
+      board: board.value.trim() || title.value.trim(),
+      edition: edition.value.trim(),
+      instrument: instrument.value,
+      grades: [{ ...grade, groups: [{ ...group, entries: [completeEntry({ ...firstEntry(), id: '1.A1' })] }] }],
+    }
+    emit('made', (await ask<{ id: string }>('/api/syllabi', 'POST', list)).id)
+  })
+</script>
+
+<template>
+  <WordPanel words="begin a list" label="Begin a list">
+    <form class="w-[320px] p-4 text-[14px]" @submit.prevent="begin">
+      <label class="block">
+        Title
+        <input v-model="title" class="field mt-1 w-full" maxlength="120" required placeholder="board and instrument" />
+      </label>
+      <label class="mt-2 block">
+        Board
+        <input v-model="board" class="field mt-1 w-full" maxlength="120" placeholder="the title, unless you say it" />
+      </label>
+      <label class="mt-2 block"
+        >Edition <input v-model="edition" class="field mt-1 w-full" maxlength="40" placeholder="the year"
+      /></label>
+      <label class="mt-2 block">
+        Instrument
+        <select v-model="instrument" class="field mt-1 block w-full">
+          <option value="piano">piano</option>
+          <option value="accordion">accordion</option>
+          <option value="mallets">mallets</option>
+        </select>
+      </label>
+      <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
+      <p class="mt-3"><button type="submit" class="plain-button" :disabled="busy">Begin it</button></p>
+    </form>
+  </WordPanel>
+</template>
