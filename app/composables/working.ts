@@ -1,20 +1,21 @@
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { wordsOf } from './api'
 
-/** Work that shows itself: busy while it runs, its error in words when it fails. */
+/** Work that shows itself: busy while any of it runs, its error in words when it fails. */
 export function working() {
-  const busy = ref(false)
+  const running = ref(0)
+  const busy = computed(() => running.value > 0)
   const error = ref('')
   const told = ref('')
   async function guarded(work: () => Promise<void>): Promise<void> {
-    busy.value = true
+    running.value++
     error.value = told.value = ''
     try {
       await work()
     } catch (problem) {
       error.value = wordsOf(problem)
     } finally {
-      busy.value = false
+      running.value--
     }
   }
   return { busy, error, told, guarded }
