@@ -66,7 +66,6 @@ export function atomWords(entry: Entry, tonic: string, variants: readonly Requir
   const either = hands.length > 1 ? 'either hand' : ''
   const parts = rest(first!, mallets)
   if (either) parts[1] = either
-  if (entry.pick !== 'all' && variants.some((each) => each.tonic !== first!.tonic)) parts.push('')
   return [named(entry, tonic, kinds), ...parts].filter(Boolean).join(', ')
 }
 

@@ -217,6 +217,28 @@ describe('a list that is typed', () => {
     await page.getByRole('textbox', { name: 'Title of the list' }).waitFor()
     expect(new URL(page.url()).pathname).toBe('/syllabi/quay-street-house-list')
     await page.getByText('one item', { exact: true }).waitFor()
+    await page.getByRole('button', { name: 'How the board marks' }).click()
+    await page.getByLabel('Criteria, with marks for one item').fill('Right notes 5\nFlow')
+    await page.getByLabel('Bands, with the mark they begin at').fill('Pass 12')
+    await page.getByLabel('The whole is out of').fill('20')
+    await page.getByRole('button', { name: 'Take it' }).click()
+    await page.getByText('Every line is some words and a number').waitFor()
+    await page.getByLabel('Criteria, with marks for one item').fill('Right notes 5\nFlow 5')
+    await page.getByRole('button', { name: 'Take it' }).click()
+    await page.keyboard.press('Escape')
+    await page.getByRole('textbox', { name: 'asked in all' }).fill('1')
+    await page.keyboard.press('Control+s')
+    await page.getByText('saved', { exact: true }).waitFor()
+    const { syllabus } = (await call('/api/syllabi/quay-street-house-list')).body
+    expect(syllabus.grades[0].draw).toBe(1)
+    expect(syllabus.marking).toEqual({
+      total: 20,
+      criteria: [
+        { id: 'right-notes', title: 'Right notes', most: 5 },
+        { id: 'flow', title: 'Flow', most: 5 },
+      ],
+      bands: [{ title: 'Pass', least: 12 }],
+    })
     // the same again has to be called otherwise
     await page.goto('/syllabi')
     await page.getByRole('button', { name: 'Begin a list' }).click()

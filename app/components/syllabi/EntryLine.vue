@@ -11,6 +11,7 @@ const props = defineProps<{
   items: number | null
   fault: string
   editable: boolean
+  mallets: boolean
   previous: string | null
 }>()
 const emit = defineEmits<{
@@ -123,6 +124,7 @@ defineExpose({ begin })
         v-if="!typing"
         :entry="entry"
         :editable="editable"
+        :mallets="mallets"
         @change="(next) => emit('change', next)"
         @remove="emit('remove')"
       />

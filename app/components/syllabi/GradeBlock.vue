@@ -27,6 +27,11 @@ function rename(event: Event): void {
   const title = (event.target as HTMLInputElement).value.trim()
   if (title) change('the title of a grade', { ...grade.value, title })
 }
+function ask(event: Event): void {
+  const number = Number((event.target as HTMLInputElement).value)
+  const draw = Number.isInteger(number) && number > 0 ? number : null
+  change(`how many ${grade.value.title} asks`, { ...grade.value, draw })
+}
 function include(event: Event): void {
   const includes = (event.target as HTMLSelectElement).value || null
   change(`what ${grade.value.title} includes`, { ...grade.value, includes })
@@ -61,7 +66,17 @@ function include(event: Event): void {
           <option v-for="other in others" :key="other.id" :value="other.id">{{ other.title }}</option>
         </select>
       </label>
-      <p v-else-if="grade.includes" class="quiet aside text-[13px]">
+      <label v-if="editable" class="mt-2 block text-[13px]">
+        <span class="quiet">asked in all</span>
+        <input
+          class="field w-full text-[13px]"
+          inputmode="numeric"
+          placeholder="as the groups say"
+          :value="grade.draw ?? ''"
+          @change="ask"
+        />
+      </label>
+      <p v-if="!editable && grade.includes" class="quiet aside text-[13px]">
         and all of {{ syllabus.grades.find(({ id }) => id === grade.includes)?.title }}
       </p>
       <p v-if="fault" role="alert" class="text-[13px] text-missing">{{ fault }}</p>

@@ -105,6 +105,7 @@ const previousOf = (entry: number): string | null =>
         :items="items?.get(entry.id) ?? null"
         :fault="faultAt(place)"
         :editable="editable"
+        :mallets="syllabus.instrument === 'mallets'"
         :previous="previousOf(place)"
         @type="type(place, $event)"
         @below="below(place)"

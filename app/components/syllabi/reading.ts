@@ -17,6 +17,8 @@ export interface ReadingChoice {
   readonly field: ChoiceField
   readonly words: string
   readonly options: readonly { readonly value: Entry[ChoiceField]; readonly words: string }[]
+  /** Whom it is asked of; both unless said. */
+  readonly plays?: 'fingers' | 'mallets'
   /** Whether an entry leaves it open at all. */
   readonly when?: (entry: Entry) => boolean
 }
@@ -47,6 +49,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'hands',
+    plays: 'fingers',
     words: 'hands',
     options: [
       { value: 'together', words: 'together' },
@@ -59,6 +62,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'contraryFrom',
+    plays: 'fingers',
     words: 'contrary motion begins',
     when: ({ motion }) => motion === 'contrary',
     options: [
@@ -69,6 +73,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'tonicHand',
+    plays: 'fingers',
     words: 'the tonic is in',
     when: ({ interval }) => interval !== 'octave',
     options: [
@@ -98,6 +103,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'resolution',
+    plays: 'fingers',
     words: 'it ends',
     options: [
       { value: 'none', words: 'as it is' },
@@ -107,6 +113,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'top',
+    plays: 'mallets',
     words: 'the top note sounds',
     options: [
       { value: null, words: 'once or twice' },
@@ -116,6 +123,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'lead',
+    plays: 'mallets',
     words: 'leading stick',
     options: [
       { value: 'either', words: 'either' },

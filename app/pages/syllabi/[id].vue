@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
-import { onBeforeRouteLeave, useHead, useRoute, useRouter } from '#imports'
+import { computed, nextTick, onMounted } from 'vue'
+import { onBeforeRouteLeave, onBeforeRouteUpdate, useHead, useRoute, useRouter } from '#imports'
 import type { Syllabus } from '#core/syllabus'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import CopyForm from '~/components/syllabi/CopyForm.vue'
 import DifferenceView from '~/components/syllabi/DifferenceView.vue'
 import GradeBlock from '~/components/syllabi/GradeBlock.vue'
+import MarkingPanel from '~/components/syllabi/MarkingPanel.vue'
 import SureButton from '~/components/frame/SureButton.vue'
 import { ask } from '~/composables/api'
 import { useShortcuts } from '~/composables/shortcuts'
@@ -21,7 +22,6 @@ onMounted(() => store.open(id.value))
 useHead({ title: () => `${store.draft?.title ?? 'Syllabus'} · Tactum` })
 
 const faults = computed(() => new Map(store.faults.map(({ path, message }) => [path, message])))
-const title = ref<HTMLInputElement>()
 function rename(field: 'title' | 'board' | 'edition', event: Event): void {
   const value = (event.target as HTMLInputElement).value.trim()
   if (value || field === 'edition') store.change(`the ${field}`, { ...store.draft!, [field]: value })
@@ -29,17 +29,25 @@ function rename(field: 'title' | 'board' | 'edition', event: Event): void {
 const change = (words: string, next: Syllabus): void => store.change(words, next)
 
 useShortcuts(
-  () => [
-    { key: 's', ctrl: true, words: 'save', does: () => void (store.editable && store.changed && store.save()) },
-    { key: 'z', ctrl: true, words: 'undo', does: () => store.undo() },
-  ],
+  () => [{ key: 'z', ctrl: true, words: 'undo', does: () => store.undo() }],
   () => false,
 )
+/** Ctrl+S saves from within a field too, once what is typed there is taken. */
+useEventListener(window, 'keydown', async (event: KeyboardEvent) => {
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 's') return
+  event.preventDefault()
+  ;(document.activeElement as HTMLElement | null)?.blur()
+  await nextTick()
+  if (store.editable && store.changed && store.faults.length === 0) await store.save()
+})
 const UNSAVED = 'This list was changed and is not saved. Leave it all the same?'
 useEventListener(window, 'beforeunload', (event) => {
   if (store.changed) event.preventDefault()
 })
-onBeforeRouteLeave((to) => to.path === route.path || !store.changed || window.confirm(UNSAVED))
+/** Another query of this page, such as what changed, leaves nothing. */
+const mayLeave = (to: { path: string }) => to.path === route.path || !store.changed || window.confirm(UNSAVED)
+onBeforeRouteLeave(mayLeave)
+onBeforeRouteUpdate(mayLeave)
 
 const before = computed(() => {
   const { before: other, version } = route.query
@@ -66,7 +74,6 @@ const instrumentWords = { piano: 'for piano', accordion: 'for accordion', mallet
         <h1 class="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-3 text-[26px]">
           <input
             v-if="store.editable"
-            ref="title"
             class="typed w-[420px] max-w-full"
             :value="store.draft.title"
             maxlength="120"
@@ -133,6 +140,11 @@ const instrumentWords = { piano: 'for piano', accordion: 'for accordion', mallet
         >
           What changed since the edition before
         </button>
+        <MarkingPanel
+          :marking="store.draft.marking"
+          :editable="store.editable"
+          @change="(marking) => change('the marking', { ...store.draft!, marking })"
+        />
         <WordPanel v-if="store.kept.past.length" words="earlier versions" label="Earlier versions">
           <ul class="p-2">
             <li v-for="past in store.kept.past" :key="past.version">

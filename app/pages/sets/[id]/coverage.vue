@@ -64,7 +64,7 @@ useHead({ title: () => (set.value ? `${set.value.pupil.name}, coverage` : 'Cover
             <h2 class="text-[17px]">Next {{ next.length === 1 ? 'to practise' : `${next.length} to practise` }}</h2>
             <ol class="mt-1 text-[14px]">
               <li v-for="(atom, at) in next" :key="atom.id" class="flex gap-2 py-[3px]">
-                <span class="quiet w-4 font-serif">{{ at + 1 }}</span>
+                <span class="quiet w-4 shrink-0 font-serif">{{ at + 1 }}</span>
                 <StatusMark :status="atom.status" class="mt-[3px]" />
                 <span
                   >{{ atom.words
