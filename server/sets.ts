@@ -1,4 +1,5 @@
 import { RecipeError } from '#core/pitch'
+import type { RecipeInput } from '#core/study'
 import {
   askedGrade,
   type Choices,
@@ -14,7 +15,7 @@ import {
   type Settings,
   USUAL_POLICIES,
 } from '#core/syllabus'
-import { listsFor, type Newer, type SetReport, type StudySet } from '#shared/api'
+import { type Filled, listsFor, type Newer, type SetReport, type StudySet } from '#shared/api'
 import {
   allSyllabi,
   bringUpToDate,
@@ -28,6 +29,7 @@ import {
   pastSyllabus,
   preferPupil,
   type SetContent,
+  type StudyContent,
   unknownStudies,
   updateSet,
 } from './db'
@@ -106,11 +108,26 @@ function settingsFor(pupil: StudySet['pupil'], settings: Settings | undefined): 
   return pupil.instrument === 'marimba' ? { instrument: 'marimba-5.0', ...settings } : { ...settings }
 }
 
+/** What a list asks and the pupil's instrument or settings cannot play does not keep the rest from being added. */
+function playableOf(recipes: readonly RecipeInput[]): { contents: StudyContent[]; refused: string[] } {
+  const contents: StudyContent[] = []
+  const refused: string[] = []
+  for (const recipe of recipes) {
+    try {
+      contents.push(contentOf(recipe))
+    } catch (error) {
+      if (!(error instanceof RecipeError)) throw error
+      refused.push(error.message)
+    }
+  }
+  return { contents, refused: [...new Set(refused)] }
+}
+
 /**
  * Adds a study for every hole that a set has in a grade, in the pupil's settings and forms, which are remembered.
  * @throws as `saveSet`
  */
-export function addMissing(studio: number, id: string, asked: Filling): Promise<{ set: StudySet; added: number }> {
+export function addMissing(studio: number, id: string, asked: Filling): Promise<Filled> {
   return inTransaction(async (db) => {
     const set = await setFor(db, studio, id)
     if (asked.choices) await preferPupil(db, studio, set.pupil.id, { choices: asked.choices })
@@ -122,10 +139,11 @@ export function addMissing(studio: number, id: string, asked: Filling): Promise<
       choices: preferences.choices ?? {},
       ...(asked.only ? { only: asked.only } : {}),
     })
+    const { contents, refused } = playableOf(recipes)
     const added: string[] = []
-    for (const recipe of recipes) added.push((await insertStudy(db, studio, contentOf(recipe))).id)
+    for (const content of contents) added.push((await insertStudy(db, studio, content)).id)
     const studyIds = [...set.studies.map((study) => study.id), ...added]
-    return { set: await withStudies(db, studio, set, asked.version, studyIds, asked), added: added.length }
+    return { set: await withStudies(db, studio, set, asked.version, studyIds, asked), added: added.length, refused }
   })
 }
 

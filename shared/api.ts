@@ -147,6 +147,14 @@ export interface SetReport {
   readonly preferences: Preferences
 }
 
+/** A set that a grade was added to. */
+export interface Filled {
+  readonly set: StudySet
+  readonly added: number
+  /** Why some of it could not be added. */
+  readonly refused: readonly string[]
+}
+
 /** What puts a set back as it was before a study was mended. */
 export interface Undo {
   readonly studyIds: readonly string[]

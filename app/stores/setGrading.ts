@@ -1,11 +1,11 @@
 import { shallowRef } from 'vue'
 import type { Order } from '#core/syllabus'
-import type { StudySet, Undo } from '#shared/api'
+import type { Filled, StudySet, Undo } from '#shared/api'
 import { ask } from '~/composables/api'
 import type { SetKeeping } from './setKeeping'
 
 /** What follows from a grading: holes filled, near misses mended, the programme ordered; each with its way back. */
-export function setGrading({ set, told, guarded, settle, refuse }: SetKeeping) {
+export function setGrading({ set, told, error, guarded, settle, refuse }: SetKeeping) {
   /** The way back from what was done last, and what that was. */
   const back = shallowRef<{ readonly words: string; readonly undo: Undo } | null>(null)
   const forget = (): void => {
@@ -30,8 +30,9 @@ export function setGrading({ set, told, guarded, settle, refuse }: SetKeeping) {
   function addMissing(some: { only?: readonly string[]; choices?: Record<string, string> } = {}): Promise<void> {
     const { syllabusId, gradeId } = set.value!
     const before = idsOf(set.value!)
-    return work<{ set: StudySet; added: number }>('missing', { syllabusId, gradeId, ...some }, async (answer) => {
+    return work<Filled>('missing', { syllabusId, gradeId, ...some }, async (answer) => {
       await settle(answer.set)
+      if (answer.refused.length > 0) error.value = `Not all of it can be played: ${answer.refused.join(' ')}`
       const made = idsOf(answer.set).filter((id) => !before.includes(id))
       told.value = answer.added === 1 ? 'one study added' : `${answer.added} studies added`
       back.value =

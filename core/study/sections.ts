@@ -6,6 +6,7 @@ import {
   type Note,
   noteName,
   parseNote,
+  type Pitch,
   pitchAbove,
   pitchClass,
   pitchName,
@@ -179,14 +180,23 @@ function before(recipe: Recipe): Section[] {
   return [{ recipe: run, words: 'five fingers first' }]
 }
 
+const FOURTH = { steps: 3, semitones: 5 }
+
+/** Where a study comes to rest: on its own tonic; a dominant seventh in the key that it leads to, beneath it. */
+function restOf(recipe: Recipe): { readonly root: Pitch; readonly mode: 'major' | 'minor' } {
+  const { tonic, kind } = named(recipe)
+  const own = { ...parseNote(tonic), octave: recipe.startOctave }
+  if (kind !== 'dominant-seventh-arpeggio') return { root: own, mode: KINDS[kind].mode ?? 'major' }
+  const above = pitchAbove(own, FOURTH)
+  return { root: { ...above, octave: above.octave - 1 }, mode: 'major' }
+}
+
 /** Root, third, fifth and octave, struck at once. */
 function tonicChord(recipe: Recipe): Recipe['material'] {
-  const { tonic, kind } = named(recipe)
-  const root = { ...parseNote(tonic), octave: recipe.startOctave }
-  const third = KINDS[kind].mode === 'minor' ? 3 : 4
+  const { root, mode } = restOf(recipe)
   const above = [
     { steps: 0, semitones: 0 },
-    { steps: 2, semitones: third },
+    { steps: 2, semitones: mode === 'minor' ? 3 : 4 },
     { steps: 4, semitones: 7 },
     { steps: 7, semitones: 12 },
   ]
@@ -195,8 +205,8 @@ function tonicChord(recipe: Recipe): Recipe['material'] {
 
 function after(recipe: Recipe): Section[] {
   if (recipe.bookends.after === 'none') return []
-  const { tonic, kind } = named(recipe)
-  const cadence: NamedMaterial = { tonic, kind: CADENCES[KINDS[kind].mode ?? 'major'] }
+  const { root, mode } = restOf(recipe)
+  const cadence: NamedMaterial = { tonic: noteName(root), kind: CADENCES[mode] }
   return recipe.bookends.after === 'cadence'
     ? [{ recipe: bookend(recipe, cadence, 1), words: 'cadence after' }]
     : [{ recipe: bookend(recipe, tonicChord(recipe), 1), words: 'tonic chord after' }]

@@ -299,6 +299,7 @@ describe('what is asked of a study, a pupil and a set', () => {
     await page.getByRole('button', { name: 'What counts' }).click()
     await page.getByLabel('a faster tempo than asked').uncheck()
     await page.getByRole('button', { name: 'What counts' }).filter({ hasText: '1 unusual' }).waitFor()
+    await page.getByText('saved', { exact: true }).waitFor()
     expect((await call(`/api/sets/${set.id}`)).body.policies).toEqual({ fasterTempo: false })
     expect(problems).toEqual([])
   })

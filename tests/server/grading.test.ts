@@ -100,6 +100,26 @@ describe('a grade as a set', () => {
     expect(materials(body.set)).toEqual([['Eb', 'chromatic', 72]])
   })
 
+  it('adds what can be played where a list asks for more than that, and says what cannot', async () => {
+    const tempo = { bpm: 60, notesPerBeat: 2 }
+    const entry = { words: 'as printed', keys: ['C'], octaves: 1, tempo, resolution: 'tonic-chord' }
+    const entries = ['major', 'chromatic', 'dominant-seventh-arpeggio'].map((kind, at) => ({
+      ...entry,
+      id: `e${at}`,
+      kinds: [kind],
+    }))
+    const list = { format: 'tactum-syllabus/1', id: 'too-much', title: 'Too much', board: 'Test' }
+    const grades = [{ id: '1', title: 'One', groups: [{ id: 'A', title: 'A', entries }] }]
+    await call('/api/syllabi', 'POST', { ...list, grades })
+    const { set } = await freshSet()
+    const { body } = await call(`/api/sets/${set.id}/missing`, 'POST', {
+      syllabusId: 'too-much',
+      gradeId: '1',
+      version: 1,
+    })
+    expect(body).toMatchObject({ added: 2, refused: [expect.stringMatching(/this is chromatic/)] })
+  })
+
   it('is ordered for practice, over the version that was seen', async () => {
     const set = await setWith(await newStudy('B', 'major'), await newStudy('C', 'major'), await newStudy('G', 'major'))
     const { body } = await set.post('order', { by: 'circle', version: 2 })
