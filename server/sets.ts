@@ -104,7 +104,7 @@ interface Filling {
 }
 
 /** What a pupil's studies have in common. A marimba of five octaves holds every grade's compass. */
-function settingsFor(pupil: StudySet['pupil'], settings: Settings | undefined): Settings {
+export function settingsFor(pupil: Pick<StudySet['pupil'], 'instrument'>, settings: Settings | undefined): Settings {
   return pupil.instrument === 'marimba' ? { instrument: 'marimba-5.0', ...settings } : { ...settings }
 }
 

@@ -17,11 +17,13 @@ export const useSyllabus = defineStore('syllabus', () => {
   const changed = computed(() => draft.value !== kept.value?.syllabus)
   const editable = computed(() => kept.value !== null && !kept.value.shipped)
   const faults = computed(() => (draft.value ? syllabusFaults(draft.value) : []))
-  /** Items to a grade; null where a fault keeps them from being counted. */
-  const counts = computed(() =>
+  /** Items by entry, grade by grade; null where a fault keeps a grade from being counted. */
+  const items = computed(() =>
     draft.value!.grades.map((grade) => {
       try {
-        return atomsOf(draft.value!, grade).length
+        const found = new Map<string, number>()
+        for (const { entry } of atomsOf(draft.value!, grade)) found.set(entry, (found.get(entry) ?? 0) + 1)
+        return found
       } catch {
         return null
       }
@@ -67,5 +69,5 @@ export const useSyllabus = defineStore('syllabus', () => {
       }
     })
 
-  return { kept, draft, back, error, told, busy, changed, editable, faults, counts, open, change, undo, save, guarded }
+  return { kept, draft, back, error, told, busy, changed, editable, faults, items, open, change, undo, save, guarded }
 })

@@ -42,7 +42,6 @@ interface Part {
   readonly limits: readonly ChoiceSet[]
   /** Choice sets whose bundles have to be weighed. */
   readonly bundled: readonly ChoiceSet[]
-  readonly scopes: readonly string[]
 }
 
 const isSingle = (set: ChoiceSet): boolean => set.bundles.every((bundle) => bundle.length === 1)
@@ -211,7 +210,7 @@ export function assign(atoms: readonly Atom[], { pairs }: Pairs, sets: readonly 
     const limits = own.filter(isSingle)
     const bundled = own.filter((set) => !isSingle(set))
     if (pairsIn[at]!.length === 0 && own.length === 0) return
-    const part: Part = { atoms: members, pairs: pairsIn[at]!, limits, bundled, scopes }
+    const part: Part = { atoms: members, pairs: pairsIn[at]!, limits, bundled }
     const { found, decisions } = new Weighing(atoms, part).best()
     for (const [atom, how] of found.served) served[atom] = how
     markWanted(wanted, part, found, decisions)

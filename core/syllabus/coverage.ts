@@ -2,7 +2,8 @@ import { parseNote, pitchClass, printedName } from '../pitch'
 import { octaveWords } from '../realise'
 import type { AtomReport, Status } from './grade'
 import type { Atom } from './model'
-import { askedShape, formsWords, handsAsked } from './words'
+import { ease, isUnready } from './readiness'
+import { askedShape, formsWords, handsAsked, INVERSIONS } from './words'
 
 /** Keys in circle order from C; enharmonic names share a column. */
 const CIRCLE = [0, 7, 2, 9, 4, 11, 6, 1, 8, 3, 10, 5]
@@ -39,7 +40,7 @@ function typeWords(atom: Atom, mallets: boolean): string {
     octaveWords(asked.octaves),
     askedShape(asked),
     asked.articulations.length === 1 && asked.articulations[0] !== 'legato' ? asked.articulations[0] : '',
-    asked.inversion > 0 ? ['', 'first inversion', 'second inversion', 'third inversion'][asked.inversion] : '',
+    INVERSIONS[asked.inversion]!,
     asked.lead ? `${asked.lead} lead` : '',
     asked.rolled ? 'rolled' : '',
     asked.mallets === 4 ? 'four mallets' : '',
@@ -68,7 +69,7 @@ export function coverageOf(atoms: readonly Atom[], reports: readonly AtomReport[
     cells[column]!.push({ atom: atom.id, status: reports[at]!.status, words: atom.words })
     rows.set(words, cells)
   })
-  const wanted = new Set(reports.filter((each) => each.wanted && each.status !== 'covered').map(({ id }) => id))
+  const wanted = new Set(reports.filter(isUnready).map(({ id }) => id))
   return {
     keys: CIRCLE.map((_, at) => headOf(at, atoms)),
     rows: [...rows].map(([words, cells]) => ({
@@ -81,9 +82,8 @@ export function coverageOf(atoms: readonly Atom[], reports: readonly AtomReport[
 
 /** The holes, nearest to ready first, then the groups as printed: what to practise next. */
 export function nextToPractise(reports: readonly AtomReport[], most = 5): AtomReport[] {
-  const rank = ({ status, mend }: AtomReport) => (status === 'near' ? (mend?.manner === 'alter' ? 0 : 1) : 2)
   return reports
-    .filter(({ wanted, status }) => wanted && status !== 'covered')
-    .toSorted((a, b) => rank(a) - rank(b))
+    .filter(isUnready)
+    .toSorted((a, b) => ease(a) - ease(b))
     .slice(0, most)
 }

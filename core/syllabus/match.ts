@@ -3,7 +3,7 @@ import { parseNote, pitchClass } from '../pitch'
 import { octaveWords, shapeWords, hasLead } from '../realise'
 import { isFree, isMallets, type MalletRecipe, notesPerMinute, type Recipe } from '../study'
 import type { Atom, Requirement } from './model'
-import { askedShape } from './words'
+import { askedShape, INVERSIONS } from './words'
 
 /** One field in which a study falls short of a requirement, and how much it takes to mend. */
 export interface Shortfall {
@@ -74,7 +74,7 @@ function materialShort({ material }: Recipe, asked: Requirement, miss: Miss): vo
   const { kind, inversion = 0 } = material as NamedMaterial
   if (kind !== asked.kind) miss('kind', `${KINDS[asked.kind].words} asked, this is ${KINDS[kind].words}`, 40)
   if (inversion === asked.inversion) return
-  const words = (n: number) => ['root position', 'first inversion', 'second inversion', 'third inversion'][n]!
+  const words = (n: number) => INVERSIONS[n] || 'root position'
   miss('inversion', `${words(asked.inversion)} asked, this is ${words(inversion)}`, 40)
 }
 

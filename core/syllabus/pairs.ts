@@ -31,9 +31,6 @@ function unitsOf(recipe: Recipe, study: number, policies: Policies): Unit[] {
   return several ? HANDS.map((hand) => ({ study, hand })) : [{ study, hand: null }]
 }
 
-const serves = ({ hand }: Unit, atom: Atom): boolean =>
-  hand === null || atom.variants.some((variant) => variant.hands === hand)
-
 /** Everything that can serve anything. Studies meet only the atoms of their own key, family and mode. */
 export function pairsOf(atoms: readonly Atom[], recipes: readonly Recipe[], policies: Policies): Pairs {
   const kin = new Map<string, number[]>()
@@ -51,7 +48,7 @@ export function pairsOf(atoms: readonly Atom[], recipes: readonly Recipe[], poli
         const fit = matches.filter(
           ({ variant }) => unit.hand === null || atoms[atom]!.variants[variant]!.hands === unit.hand,
         )
-        if (fit.length > 0 && serves(unit, atoms[atom]!)) pairs.push({ atom, unit: units.length + at, matches: fit })
+        if (fit.length > 0) pairs.push({ atom, unit: units.length + at, matches: fit })
       })
     }
     units.push(...own)

@@ -84,9 +84,10 @@ export function poolsOf(atoms: readonly AtomReport[]): Map<string, Pool> {
   return pools
 }
 
-const isUnready = ({ wanted, status }: AtomReport): boolean => wanted && status !== 'covered'
+export const isUnready = ({ wanted, status }: AtomReport): boolean => wanted && status !== 'covered'
 /** Near ones first: they are nearest to ready. */
-const ease = ({ status, mend }: AtomReport): number => (status === 'near' ? (mend?.manner === 'alter' ? 0 : 1) : 2)
+export const ease = ({ status, mend }: AtomReport): number =>
+  status === 'near' ? (mend?.manner === 'alter' ? 0 : 1) : 2
 
 /**
  * How ready a set is for a draw. Where no single item raises the chance, since too much is missing, the next one is

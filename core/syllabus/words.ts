@@ -5,7 +5,8 @@ import { PLAIN_PATTERN, PLAIN_RHYTHM } from '../study'
 import type { Atom, Entry, Requirement } from './model'
 
 const HANDS = { together: 'hands together', right: 'right hand', left: 'left hand' } as const
-const INVERSIONS = ['', 'first inversion', 'second inversion', 'third inversion']
+/** Root position is not said. */
+export const INVERSIONS = ['', 'first inversion', 'second inversion', 'third inversion']
 
 export const handsAsked = ({ hands, motion }: Pick<Requirement, 'hands' | 'motion'>): string =>
   hands === 'together' && motion === 'contrary' ? 'contrary motion' : HANDS[hands]
@@ -34,7 +35,7 @@ const touchAsked = (articulations: readonly string[]): string =>
 
 function rest(asked: Requirement, mallets: boolean): string[] {
   return [
-    asked.inversion > 0 ? INVERSIONS[asked.inversion]! : '',
+    INVERSIONS[asked.inversion]!,
     mallets ? '' : handsAsked(asked),
     apartAsked(asked),
     octaveWords(asked.octaves),

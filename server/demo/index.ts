@@ -22,7 +22,7 @@ import {
   updateSet,
 } from '../db'
 import { drawFor, holdExam } from '../exams'
-import { setFor } from '../sets'
+import { setFor, settingsFor } from '../sets'
 import { contentOf } from '../studies'
 
 interface DemoSet {
@@ -55,7 +55,7 @@ async function builtFor(db: Db, studio: number, pupil: DemoPupil, set: DemoSet):
   const { document } = (await getSyllabus(db, studio, set.syllabus!))!
   const { settings, choices } = pupil.preferences ?? {}
   const all = recipesForMissing(document, gradeSet(document, set.grade!, []), {
-    settings: pupil.instrument === 'marimba' ? { instrument: 'marimba-5.0', ...settings } : { ...settings },
+    settings: settingsFor(pupil, settings),
     choices: choices ?? {},
   })
   const { leave, slow } = set.built

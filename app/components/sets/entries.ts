@@ -52,8 +52,9 @@ function lineWords(some: readonly AtomReport[], all: readonly AtomReport[]): str
   })
   const names = [...new Set(told.map(({ name }) => name))]
   const rests = [...new Set(told.map(({ rest }) => rest))]
-  // every name with every rest: both are said once
-  if (names.length * rests.length === told.length) return [joinedNames(names), list(rests)].filter(Boolean).join(', ')
+  // every name with every rest: both are said once, unless the rest of one is nothing
+  const every = names.length * rests.length === told.length && (rests.length === 1 || !rests.includes(''))
+  if (every) return [joinedNames(names), list(rests)].filter(Boolean).join(', ')
   return rests
     .map((rest) =>
       [joinedNames(told.filter((each) => each.rest === rest).map(({ name }) => name)), rest].filter(Boolean).join(', '),

@@ -12,6 +12,7 @@ const props = defineProps<{
   fault: string
   editable: boolean
   mallets: boolean
+  removable: boolean
   previous: string | null
 }>()
 const emit = defineEmits<{
@@ -60,7 +61,8 @@ async function begin(): Promise<void> {
 function take(): boolean {
   if (!typing.value) return true
   if (text.value.trim() === '') {
-    emit('remove')
+    if (props.removable) emit('remove')
+    else refused.value = 'a grade holds a line at the least.'
     return false
   }
   if (read.value!.entries.length === 0) {
@@ -125,6 +127,7 @@ defineExpose({ begin })
         :entry="entry"
         :editable="editable"
         :mallets="mallets"
+        :removable="removable"
         @change="(next) => emit('change', next)"
         @remove="emit('remove')"
       />

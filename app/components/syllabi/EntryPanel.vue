@@ -5,7 +5,7 @@ import WordPanel from '~/components/frame/WordPanel.vue'
 import { CHOICES, type ChoiceField } from './reading'
 
 /** How a line is read: each choice that the words may leave open, the questions, and a note of what was decided. */
-const props = defineProps<{ entry: Entry; editable: boolean; mallets: boolean }>()
+const props = defineProps<{ entry: Entry; editable: boolean; mallets: boolean; removable: boolean }>()
 const emit = defineEmits<{ change: [entry: Entry]; remove: [] }>()
 
 /** Sticks lead and strike the top; hands are the others' business. */
@@ -71,7 +71,7 @@ function setPick(event: Event): void {
           <button type="button" class="text-button whitespace-nowrap" @click="settle(question)">Settled</button>
         </li>
       </ul>
-      <p v-if="editable" class="mt-3 border-t border-rule pt-2">
+      <p v-if="editable && removable" class="mt-3 border-t border-rule pt-2">
         <button type="button" class="text-button" @click="emit('remove')">Take the line out</button>
       </p>
     </fieldset>

@@ -9,13 +9,14 @@ import GroupBlock from './GroupBlock.vue'
 const props = defineProps<{
   syllabus: Syllabus
   at: number
-  items: number | null
+  items: ReadonlyMap<string, number> | null
   editable: boolean
   faults: ReadonlyMap<string, string>
 }>()
 const emit = defineEmits<{ change: [words: string, syllabus: Syllabus] }>()
 
 const grade = computed(() => props.syllabus.grades[props.at]!)
+const total = computed(() => [...(props.items?.values() ?? [])].reduce((sum, count) => sum + count, 0))
 const others = computed(() => props.syllabus.grades.filter((_, at) => at !== props.at))
 const fault = computed(
   () =>
@@ -57,7 +58,7 @@ function include(event: Event): void {
         <template v-else>{{ grade.title }}</template>
       </h2>
       <p class="quiet text-[14px]">
-        {{ items === null ? 'not counted' : items === 1 ? 'one item' : `${items} items` }}
+        {{ items === null ? 'not counted' : total === 1 ? 'one item' : `${total} items` }}
       </p>
       <label v-if="editable && others.length" class="mt-2 block text-[13px]">
         <span class="quiet">includes</span>
@@ -105,6 +106,7 @@ function include(event: Event): void {
         :syllabus="syllabus"
         :at="{ grade: at, group: place }"
         :editable="editable"
+        :items="items"
         :faults="faults"
         @change="(words, next) => emit('change', words, next)"
       />

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
-import { atomsOf, completeEntry, type Entry, type Group, type Syllabus } from '#core/syllabus'
+import type { Entry, Group, Syllabus } from '#core/syllabus'
 import EntryLine from './EntryLine.vue'
-import { addGroup, type At, typedEntries, withEntries, withGroup } from './edits'
+import { addGroup, type At, entryAgain, typedEntries, withEntries, withGroup } from './edits'
 import GroupRule from './GroupRule.vue'
 
 /** A group of a grade: its title, its rule, its lines. */
@@ -10,6 +10,8 @@ const props = defineProps<{
   syllabus: Syllabus
   at: Omit<At, 'entry'>
   editable: boolean
+  /** Items by entry; null while they cannot be counted. */
+  items: ReadonlyMap<string, number> | null
   faults: ReadonlyMap<string, string>
 }>()
 const emit = defineEmits<{ change: [words: string, syllabus: Syllabus] }>()
@@ -23,15 +25,8 @@ const fault = computed(
 )
 const faultAt = (entry: number): string =>
   [...props.faults].find(([place]) => place.startsWith(`${path.value}.entries[${entry}]`))?.[1] ?? ''
-const items = computed(() => {
-  const found = new Map<string, number>()
-  try {
-    for (const { entry } of atomsOf(props.syllabus, grade.value)) found.set(entry, (found.get(entry) ?? 0) + 1)
-  } catch {
-    return null
-  }
-  return found
-})
+/** A grade holds a line at the least. */
+const removable = computed(() => group.value.entries.length > 1 || grade.value.groups.length > 1)
 
 const lines = ref<InstanceType<typeof EntryLine>[]>([])
 const put = (words: string, entries: readonly Entry[]): void =>
@@ -39,19 +34,13 @@ const put = (words: string, entries: readonly Entry[]): void =>
 const change = (words: string, next: Group): void => emit('change', words, withGroup(props.syllabus, props.at, next))
 
 function type(entry: number, line: string): void {
-  const { entries } = typedEntries(props.syllabus, { ...props.at, entry }, line)
+  const entries = typedEntries(props.syllabus, { ...props.at, entry }, line)
   put(`the words of ${group.value.entries[entry]!.id}`, group.value.entries.toSpliced(entry, 1, ...entries))
 }
 /** A line beneath begins as a copy of the one above, to be typed over. */
 async function below(entry: number): Promise<void> {
-  const { entries } = typedEntries(
-    props.syllabus,
-    { ...props.at, entry: group.value.entries.length },
-    group.value.entries[entry]!.words,
-  )
-  const [fresh] = entries
-  if (!fresh) return
-  put('a new line', group.value.entries.toSpliced(entry + 1, 0, completeEntry({ ...fresh, open: fresh.open })))
+  const fresh = entryAgain(props.syllabus, { ...props.at, entry })
+  put('a new line', group.value.entries.toSpliced(entry + 1, 0, fresh))
   await nextTick()
   await lines.value[entry + 1]?.begin()
 }
@@ -64,10 +53,7 @@ function move(entry: number, by: number): void {
 function remove(entry: number): void {
   const { entries, id } = group.value
   if (entries.length > 1) put(`without ${entries[entry]!.id}`, entries.toSpliced(entry, 1))
-  else removeGroup(id)
-}
-function removeGroup(id: string): void {
-  if (grade.value.groups.length > 1) emit('change', `without group ${id}`, withGroup(props.syllabus, props.at))
+  else emit('change', `without group ${id}`, withGroup(props.syllabus, props.at))
 }
 function rename(event: Event): void {
   const title = (event.target as HTMLInputElement).value.trim()
@@ -105,6 +91,7 @@ const previousOf = (entry: number): string | null =>
         :items="items?.get(entry.id) ?? null"
         :fault="faultAt(place)"
         :editable="editable"
+        :removable="removable"
         :mallets="syllabus.instrument === 'mallets'"
         :previous="previousOf(place)"
         @type="type(place, $event)"

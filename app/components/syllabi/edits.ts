@@ -42,27 +42,27 @@ function freshId(grade: Grade, group: Group, taken: Set<string>): string {
   }
 }
 
-/** What a typed line comes to: entries for its place, or why it comes to none. */
-export interface Typed {
-  readonly entries: readonly Entry[]
-  readonly problems: readonly string[]
-}
-
 /** Reads a line into entries; what is not understood stands as an open question. */
-export function typedEntries(syllabus: Syllabus, { grade, group, entry }: At, line: string): Typed {
+export function typedEntries(syllabus: Syllabus, { grade, group, entry }: At, line: string): Entry[] {
   const own = syllabus.grades[grade]!
   const { entries: all } = own.groups[group]!
   const before = all[entry - 1] ?? own.groups[group - 1]?.entries.at(-1)
   const read = parseRequirement(line, before?.id ?? null)
   const taken = idsIn(own)
   const old = all[entry]
-  const entries = read.entries.map((each, at) => {
+  return read.entries.map((each, at) => {
     const id = at === 0 && old ? old.id : freshId(own, own.groups[group]!, taken)
     taken.add(id)
     const lost = read.problems.map((problem) => `Not read: ${problem}`)
     return completeEntry({ ...each, id, reading: old?.reading ?? '', open: [...(each.open ?? []), ...lost] })
   })
-  return { entries, problems: read.problems }
+}
+
+/** An entry once more, under an id of its own. */
+export function entryAgain(syllabus: Syllabus, { grade, group, entry }: At): Entry {
+  const own = syllabus.grades[grade]!
+  const { entries } = own.groups[group]!
+  return { ...entries[entry]!, id: freshId(own, own.groups[group]!, idsIn(own)) }
 }
 
 /** The next letter that no group of a grade has. */
