@@ -5,6 +5,7 @@ import { atomsOf } from './expand'
 import { gradeOf, gradeSet } from './grade'
 import type { Policies } from './match'
 import type { Atom, Syllabus } from './model'
+import { isUnready } from './readiness'
 
 export interface AtomChange {
   readonly words: string
@@ -81,7 +82,7 @@ export function compareSyllabi(before: Syllabus, after: Syllabus): GradeDifferen
 
 /** What a set gains and loses when its grade is another edition's. */
 export interface Move {
-  /** What the new edition asks and the set does not have ready. */
+  /** What the new edition asks and the set does not have ready, but for what it lacked before. */
   readonly add: readonly string[]
   /** Studies that served the old edition and serve the new one no more; places in the set. */
   readonly drop: readonly number[]
@@ -98,11 +99,9 @@ export function moveBetween(
   gradeOf(after, grade)
   const was = gradeSet(before, grade, studies, policies)
   const is = gradeSet(after, grade, studies, policies)
-  const had = new Set(was.atoms.filter(({ status }) => status === 'covered').map(({ words }) => words))
+  const open = new Set(was.atoms.filter(isUnready).map(({ words }) => words))
   return {
-    add: is.atoms
-      .filter(({ wanted, status, words }) => wanted && status !== 'covered' && !had.has(words))
-      .map(({ words }) => words),
+    add: is.atoms.filter((atom) => isUnready(atom) && !open.has(atom.words)).map(({ words }) => words),
     drop: is.surplus.filter((at) => !was.surplus.includes(at)),
   }
 }

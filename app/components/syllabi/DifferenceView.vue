@@ -62,7 +62,7 @@ watch(
           <section v-for="set in difference.sets" :key="set.id" class="mt-2 text-[14px]">
             <p>
               <NuxtLink class="font-serif underline" :to="`/sets/${set.id}`">{{ set.pupil }}, {{ set.title }}</NuxtLink>
-              <span class="quiet"> {{ set.grade }}</span>
+              <span class="quiet ml-2">{{ set.grade }}</span>
             </p>
             <p v-if="set.add.length"><b>to add:</b> {{ set.add.join('; ') }}</p>
             <p v-if="set.drop.length"><b>to drop:</b> {{ set.drop.join('; ') }}</p>

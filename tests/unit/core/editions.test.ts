@@ -57,6 +57,10 @@ describe('two editions', () => {
     expect(move.add).toEqual(['G♭ major, hands together, two octaves'])
     expect(move.drop.map((at) => studies[at]!.material)).toEqual([{ tonic: 'Db', kind: 'major' }])
     expect(moveBetween(board, board, '4', studies)).toEqual({ add: [], drop: [] })
+    // holes that were there before are no news; what was ready and is not any more is
+    expect(moveBetween(board, later, '4', studies.slice(0, 3)).add).toEqual(move.add)
+    const faster = edited((file) => (file.grades[4].groups[0].entries[0].tempo.bpm = 90))
+    expect(moveBetween(board, faster, '4', studies.slice(0, 1)).add).toEqual(['B major, hands together, two octaves'])
     expect(() =>
       moveBetween(
         board,
