@@ -8,6 +8,7 @@ const rooms = [
   'fingering',
   'sticking',
   'together',
+  'instrument',
   'realise',
   'compare',
   'syllabus',

@@ -3,7 +3,8 @@ import { type Hold, mannerFor, runOf, runProblem } from '#core/fingering'
 import { type Family, freeMaterial, KIND_IDS, KINDS, usualTonics } from '#core/material'
 import { noteName } from '#core/pitch'
 import { realise } from '#core/realise'
-import { completeRecipe, linesOf, type RecipeInput } from '#core/study'
+import { linesOf } from '#core/study'
+import { familyOf, completeRecipe, type RecipeInput } from '#core/instrument'
 import { atomsOf, gradeSet, placeSet, recipesForMissing } from '#core/syllabus'
 import corvaneMallets from '../demo/syllabi/corvane-mallets.json'
 import corvanePiano from '../demo/syllabi/corvane-piano.json'
@@ -37,7 +38,7 @@ function bruteForce(): void {
   const pitches = ['C4', 'E4', 'G4', 'B4', 'D5', 'F#5', 'A5', 'F#5', 'C5']
   const recipe = completeRecipe({ material: { pitches }, hands: 'right' })
   const material = freeMaterial({ letter: 'C', alteration: 0 })
-  const [line] = linesOf(recipe, material)
+  const [line] = linesOf(recipe, material, familyOf(recipe))
   const run = runOf(mannerFor(recipe, 'right', material), line!, (steps) => steps.map(() => null))
   const problem = runProblem(run)
   let [best, rows] = [Infinity, 0]

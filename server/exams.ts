@@ -7,6 +7,7 @@ import {
   gradeOf,
   gradeSet,
   resultOf,
+  saysHands,
   USUAL_MARKING,
 } from '#core/syllabus'
 import type { Exam, StudySet } from '#shared/api'
@@ -21,7 +22,7 @@ export async function drawFor(db: Db, studio: number, set: StudySet, seed: numbe
   const atoms = atomsOf(document, grade)
   const recipes = set.studies.map(({ recipe }) => recipe)
   const report = gradeSet(document, grade.id, recipes, policiesOf(set))
-  const items = drawExam(askedGrade(document, grade), atoms, report, seed, document.instrument === 'mallets')
+  const items = drawExam(askedGrade(document, grade), atoms, report, seed, saysHands(document))
   return { items, marking: document.marking ?? USUAL_MARKING, syllabus: document, grade }
 }
 

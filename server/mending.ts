@@ -1,6 +1,6 @@
 import { RecipeError } from '#core/pitch'
 import { type AtomReport, gradeSet, type Mend } from '#core/syllabus'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import type { Study, StudySet, Undo } from '#shared/api'
 import { type Db, deleteStudy, getStudy, insertStudy, inTransaction, setsWith, updateStudy } from './db'
 import { notFound, stale } from './refusal'

@@ -1,5 +1,5 @@
 import { RecipeError } from '#core/pitch'
-import type { RecipeInput } from '#core/study'
+import { type RecipeInput, taughtOf, USUAL_INSTRUMENT } from '#core/instrument'
 import {
   askedGrade,
   type Choices,
@@ -15,7 +15,7 @@ import {
   type Settings,
   USUAL_POLICIES,
 } from '#core/syllabus'
-import { type Filled, listsFor, type Newer, type SetReport, type StudySet } from '#shared/api'
+import type { Filled, Newer, SetReport, StudySet } from '#shared/api'
 import {
   allSyllabi,
   bringUpToDate,
@@ -103,9 +103,10 @@ interface Filling {
   readonly choices?: Choices
 }
 
-/** What a pupil's studies have in common. A marimba of five octaves holds every grade's compass. */
+/** What a pupil's studies have in common: the instrument that holds every grade's compass, unless it is the usual one. */
 export function settingsFor(pupil: Pick<StudySet['pupil'], 'instrument'>, settings: Settings | undefined): Settings {
-  return pupil.instrument === 'marimba' ? { instrument: 'marimba-5.0', ...settings } : { ...settings }
+  const { instrument } = taughtOf(pupil.instrument)
+  return instrument === USUAL_INSTRUMENT ? { ...settings } : ({ instrument, ...settings } as Settings)
 }
 
 /** What a list asks and the pupil's instrument or settings cannot play does not keep the rest from being added. */
@@ -206,7 +207,7 @@ export async function reportOf(
   const all = await allSyllabi(db, studio)
   const { preferences } = (await getPupil(db, studio, set.pupil.id))!
   const placements = all
-    .filter(({ document }) => document.instrument === listsFor(set.pupil.instrument))
+    .filter(({ document }) => document.instrument === taughtOf(set.pupil.instrument).list)
     .map(({ document }) => ({
       id: document.id,
       title: `${document.board} ${document.edition}`.trim(),

@@ -1,4 +1,4 @@
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import type { Shelf, Study } from '#shared/api'
 import { insertStudy, inTransaction, setsHolding, shelveStudies } from './db'
 import { notFound, Refusal } from './refusal'

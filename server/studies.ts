@@ -1,6 +1,6 @@
 import { RecipeError } from '#core/pitch'
 import { type Accepted, acceptedOf, realise, type RealisedStudy } from '#core/realise'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import type { StudyContent } from './db'
 
 /**

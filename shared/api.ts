@@ -1,5 +1,5 @@
 import type { Accepted } from '#core/realise'
-import type { Recipe } from '#core/study'
+import type { Recipe } from '#core/instrument'
 import type {
   Choices,
   DrawnItem,
@@ -68,15 +68,12 @@ export interface Preferences {
 export interface Pupil {
   readonly id: string
   readonly name: string
-  readonly instrument: 'piano' | 'accordion' | 'marimba'
+  /** What is taught, as the register has it. */
+  readonly instrument: string
   readonly note: string
   readonly preferences: Preferences
   readonly sets: readonly SetListing[]
 }
-
-/** Lists for a marimba are lists for mallets. */
-export const listsFor = (instrument: Pupil['instrument']): SyllabusInstrument =>
-  instrument === 'marimba' ? 'mallets' : instrument
 
 /** A pupil's set with its studies in order. */
 export interface StudySet {

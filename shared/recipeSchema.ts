@@ -5,22 +5,15 @@ import {
   ACCOMPANIMENTS,
   AFTER,
   ARTICULATIONS,
-  BAR_RANGES,
   BEFORE,
-  CHROMATICS,
   CONTRARY_FROM,
   COURSES,
   FIGURES,
-  FIRST_FINGERS,
   FORMAT,
-  HAND_SIZES,
-  HIGHEST_SHAPE,
   HANDS,
-  INSTRUMENTS,
   INTERVALS,
   JOURNEYS,
   LADDERS,
-  LEFT_ARPEGGIOS,
   LENGTHS,
   MOST_DEGREES,
   MOST_IN_GRIP,
@@ -28,22 +21,25 @@ import {
   MOST_PITCHES,
   MOTIONS,
   NOTES_PER_BEAT,
+  SWING_RANGE,
+  TEMPO_RANGE,
+  WALKS,
+} from '#core/study'
+import { BAR_RANGES, STRIKES } from '#core/surface'
+import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS, SCHOOLS } from '#core/fingering'
+import {
+  HIGHEST_SHAPE,
   NUMBERINGS,
   REACH_RANGE,
-  type RecipeInput,
   ROLL_ENDINGS,
   ROLL_STROKES,
   ROLLS,
   RUDIMENT_ON,
   RUDIMENTS,
-  SCHOOLS,
   STICKING_SCHOOLS,
-  STRIKES,
-  SWING_RANGE,
-  TEMPO_RANGE,
   TOPS,
-  WALKS,
-} from '#core/study'
+} from '#core/sticking'
+import { INSTRUMENT_IDS, type RecipeInput } from '#core/instrument'
 
 /** A note name, as the terminal writes it. */
 export const note = Joi.string()
@@ -144,7 +140,7 @@ const stickPinSchema = Joi.object({
 /** Keys that a recipe's dictionary of fields may hold; every one but the material has a default. */
 export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
   format: Joi.valid(FORMAT),
-  instrument: Joi.valid(...INSTRUMENTS),
+  instrument: Joi.valid(...INSTRUMENT_IDS),
   material: materialSchema.required(),
   hands: Joi.valid(...HANDS),
   motion: Joi.valid(...MOTIONS),

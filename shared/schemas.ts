@@ -1,7 +1,7 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { MOST_CALLED } from '#core/call'
 import { RecipeError } from '#core/pitch'
-import type { RecipeInput } from '#core/study'
+import { type RecipeInput, TAUGHT } from '#core/instrument'
 import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/syllabus'
 import { MOST_TAG, type Shelf } from './api'
 import { errorOf } from './fault'
@@ -60,7 +60,7 @@ export const bodies = {
   study: Joi.object({ recipe: recipeSchema.required(), accepted, version: version.required() }),
   newPupil: Joi.object({
     name: words(80).min(1).required(),
-    instrument: Joi.valid('piano', 'accordion', 'marimba').required(),
+    instrument: Joi.valid(...TAUGHT.map(({ id }) => id)).required(),
   }),
   newSet: Joi.object({ title: words(120).min(1).required(), pupilId: uuid.required() }),
   set: Joi.object({

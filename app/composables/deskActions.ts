@@ -1,6 +1,6 @@
 import { ref } from 'vue'
 import { useRouter } from '#imports'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import type { Desk } from '~/stores/desk'
 import type { Aside } from '~/stores/deskAside'
 import { wordsOf } from './api'

@@ -1,3 +1,4 @@
+import { familyOf } from '#core/instrument'
 import { nextTick } from 'vue'
 import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
 import type { Hand, LineNote } from '#core/study'
@@ -28,12 +29,6 @@ function beside(notes: readonly LineNote[], { hand, index }: Place, way: number)
   return { hand, index: first + Math.min(voice, size - 1) }
 }
 
-/** What a key would pin: a finger's number, or R or L for a stick. */
-function markOf({ hand }: Place, key: string): string | null {
-  if (hand !== 'sticks') return /^[1-5]$/.test(key) ? key : null
-  return /^[rl]$/i.test(key) ? key.toUpperCase() : null
-}
-
 /**
  * Keys on a finger or stick: arrows move, with Shift they mark out, 1 to 5 (or R and L) pin, 0 or Delete frees, Escape
  * lets the marked go.
@@ -61,7 +56,7 @@ export function fingerKeys(desk: Desk) {
     const place = desk.selected
     if (!place || event.ctrlKey || event.metaKey || event.altKey) return
     const next = neighbour(place, event.key)
-    const mark = markOf(place, event.key)
+    const mark = familyOf(desk.study!.recipe).pins.markOf(event.key)
     if (next) void goTo(next, event.shiftKey)
     else if (event.key === 'Escape') desk.select(place)
     else if (mark !== null) void desk.pin(place, mark)

@@ -1,5 +1,6 @@
 import { Renderer, StaveConnector } from 'vexflow/core'
-import type { Player, RealisedStudy } from '#core/realise'
+import type { RealisedStudy } from '#core/realise'
+import type { Player } from '#core/instrument'
 import type { StaffPlan, System } from './layout'
 import { inkOf, type Staff, staffOf } from './staffNotes'
 

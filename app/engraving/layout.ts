@@ -1,4 +1,5 @@
-import { lineFor, type Player, playersIn, type RealisedStudy } from '#core/realise'
+import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
+import type { Player } from '#core/instrument'
 import type { LineNote, Rhythm, Value } from '#core/study'
 import { printedFifths } from './accidentals'
 import { barOf, beamGroups, restsAfter } from './beams'

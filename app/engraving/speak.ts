@@ -1,38 +1,22 @@
+import { wordsOf } from '~/components/instrument/words'
 import { pitchName, printedName } from '#core/pitch'
 import { lineFor, marksOf, pinnedNotes, type RealisedStudy } from '#core/realise'
 import type { Value } from '#core/study'
 import type { Place } from '~/stores/desk'
 
-const STICKS: Record<string, string> = { R: 'right stick', L: 'left stick' }
-
-/** What is special about a note's finger or stick. */
-function specialAt(study: RealisedStudy, { hand, index }: Place): (string | false | undefined)[] {
-  if (hand !== 'sticks') {
-    const crossing = study.hands[hand]!.crossings.find((each) => each.index === index)
-    return [crossing && (crossing.kind === 'thumb-under' ? 'thumb under' : 'finger over')]
-  }
-  const { doubles, inversions, rowMoves, roll } = study.sticking!
-  const row = rowMoves.find((each) => each.index === index)
-  return [
-    roll && `rolled, ${roll.perNote[index]} strokes`,
-    doubles.some((each) => each.index === index) && 'second of a double',
-    inversions.some((each) => each.index === index && each.severity === 'hard') && 'sticks cross',
-    row && (row.to === 'accidentals' ? 'out to the accidentals' : 'back in to the naturals'),
-  ]
-}
-
 /** A finger or stick as a screen reader says it: hand, note, finger, and what is special there. */
 export function fingerLabel(study: RealisedStudy, { hand, index }: Place): string {
+  const view = wordsOf(study)
   const part = lineFor(study, hand)
   const { pitch } = part.notes[index]!
   const mark = marksOf(study, hand)[index]!
   const pinned = pinnedNotes(study).some((pin) => pin.hand === hand && pin.index === index)
   return [
-    `${hand === 'sticks' ? '' : `${hand} hand, `}note ${index + 1} of ${part.notes.length}`,
+    `${view.short(hand) ? `${view.called(hand)}, ` : ''}note ${index + 1} of ${part.notes.length}`,
     `${spokenNote(printedName(pitch))}${pitchName(pitch).at(-1)}`,
     ...inTime(study, { hand, index }),
-    hand === 'sticks' ? (STICKS[mark] ?? `mallet ${mark}`) : `finger ${mark}`,
-    ...specialAt(study, { hand, index }),
+    view.markWords(mark),
+    ...view.special(study, hand, index),
     pinned && 'pinned',
   ]
     .filter(Boolean)

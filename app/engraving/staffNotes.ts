@@ -1,5 +1,7 @@
+import { familyOf } from '#core/instrument'
 import { Accidental, Articulation, Beam, Dot, Formatter, Stave, StaveNote, Stem, Tuplet, Voice } from 'vexflow/core'
-import { lineFor, type Player, type RealisedStudy } from '#core/realise'
+import { lineFor, type RealisedStudy, playersIn } from '#core/realise'
+import type { Player } from '#core/instrument'
 import type { Value } from '#core/study'
 import { accidentalsOf, printedFifths } from './accidentals'
 import { barOf, beamGroups, isBeamed } from './beams'
@@ -151,11 +153,11 @@ function beamsOf(
 }
 
 /** Strokes to the beat of the roll at a step: each section of a ladder has its own. */
-function strokesAt({ sticking, rhythm }: RealisedStudy, step: number): number {
-  if (!sticking?.roll) return 0
-  const index = sticking.notes.findIndex((note) => note.step === step)
-  const { beats } = rhythm.notes[step]!
-  return Math.round(sticking.roll.perNote[index]! / beats)
+function strokesAt(study: RealisedStudy, step: number): number {
+  const [player] = playersIn(study)
+  const index = lineFor(study, player!).notes.findIndex((note) => note.step === step)
+  const { beats } = study.rhythm.notes[step]!
+  return Math.round(familyOf(study.recipe).strokesAt(study, index) / beats)
 }
 
 /** Builds one hand's staff with its top line at 0; nothing is drawn yet, but everything has its place. */

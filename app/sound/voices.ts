@@ -1,21 +1,22 @@
-import type { Recipe } from '#core/study'
-import { MALLET_INSTRUMENTS, type MalletFamily, malletInstrument, PIANO } from '#core/surface'
+import { instrumentOf, INSTRUMENTS, type Recipe } from '#core/instrument'
 
-/** What is sounded: a family of instruments, and the sounding keys or bars that any of it has (MIDI). */
+/** What is sounded: a make of instruments, and the sounding keys or bars that any of its sizes has (MIDI). */
 export interface Voice {
-  readonly family: 'piano' | MalletFamily
+  readonly make: string
   readonly lowest: number
   readonly highest: number
 }
 
-/** The voice that an instrument is heard with; all sizes of a family share one. */
-export function voiceOf(instrument: Recipe['instrument']): Voice {
-  if (instrument === 'piano') return { family: 'piano', lowest: PIANO.lowest, highest: PIANO.highest }
-  const { family, transposition } = malletInstrument(instrument)
-  const sizes = MALLET_INSTRUMENTS.filter((each) => each.family === family)
+/** One struck note of a make: samples from -1 to 1, mono, by sounding pitch (MIDI), rate and length in seconds. */
+export type Voices = Readonly<Record<string, (midi: number, sampleRate: number, seconds: number) => Float32Array>>
+
+/** The voice that an instrument is heard with; all sizes of a make share one. */
+export function voiceOf(recipe: Pick<Recipe, 'instrument'>): Voice {
+  const { make } = instrumentOf(recipe)
+  const sizes = INSTRUMENTS.filter((each) => each.make === make)
   return {
-    family,
-    lowest: Math.min(...sizes.map((each) => each.lowest)) + transposition,
-    highest: Math.max(...sizes.map((each) => each.highest)) + transposition,
+    make,
+    lowest: Math.min(...sizes.map((each) => each.lowest + each.transposition)),
+    highest: Math.max(...sizes.map((each) => each.highest + each.transposition)),
   }
 }

@@ -1,6 +1,6 @@
 import { computed, type Ref, type ShallowRef, shallowRef } from 'vue'
 import type { Accepted } from '#core/realise'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import type { Study } from '#shared/api'
 import type { DeskStudy } from './deskStudy'
 

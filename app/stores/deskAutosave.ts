@@ -1,6 +1,6 @@
 import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
 import { type Ref, type ShallowRef, watch } from 'vue'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import type { Study } from '#shared/api'
 import type { DeskStudy } from './deskStudy'
 

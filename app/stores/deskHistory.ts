@@ -1,7 +1,7 @@
 import { useManualRefHistory } from '@vueuse/core'
 import { computed, shallowRef } from 'vue'
 import type { Accepted } from '#core/realise'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 
 /** How the study stood at some moment, and what was done to bring it there. */
 interface Stand {

@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import type { Study } from '#shared/api'
 import { ask } from '~/composables/api'
 import { type Aside, deskAside } from './deskAside'

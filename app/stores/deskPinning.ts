@@ -1,8 +1,10 @@
+import isEqual from 'fast-deep-equal'
 import { computed, type ShallowRef } from 'vue'
-import { type Player, pinnedNotes, type RealisedStudy } from '#core/realise'
-import { type AnyPin, isNotePin, type RecipeInput } from '#core/study'
+import { pinnedNotes, type RealisedStudy } from '#core/realise'
+import { isNotePin } from '#core/study'
+import { type AnyPin, familyOf, type Player, type RecipeInput } from '#core/instrument'
 import { realiser } from '~/composables/realiser'
-import { degreePin, gripPin, isEqual, notePin, type Place, plain, samePlace } from './deskPins'
+import { degreePin, gripPin, type Place, plain, samePlace } from './deskPins'
 
 /** Fingers or sticks that the teacher fixes, one by one, by degree, by grip, or a whole alternative at once. */
 export function deskPinning(
@@ -10,6 +12,7 @@ export function deskPinning(
   study: ShallowRef<RealisedStudy | null>,
   set: (next: RecipeInput) => Promise<void>,
 ) {
+  const family = () => familyOf(recipe.value)
   const pins = computed<readonly AnyPin[]>(() => recipe.value.pins ?? [])
 
   /** The pin that fixes a note's finger: its own, its grip's, or its degree's. */
@@ -23,10 +26,11 @@ export function deskPinning(
   function others(place: Place): AnyPin[] {
     const fixing = pinAt(place)
     const own = (each: AnyPin): boolean =>
-      isNotePin(each) && samePlace({ hand: 'hand' in each ? each.hand : 'sticks', index: each.index }, place)
+      isNotePin(each) && samePlace({ hand: family().pins.playerOf(each), index: each.index }, place)
     return pins.value.filter((each) => !own(each) && (!fixing || !isEqual(each, fixing)))
   }
-  const pin = (place: Place, mark: string): Promise<void> => setPins([...others(place), notePin(place, mark)])
+  const pin = (place: Place, mark: string): Promise<void> =>
+    setPins([...others(place), family().pins.atNote(place.hand, place.index, mark) as AnyPin])
   const free = (place: Place): Promise<void> => setPins(others(place))
   const pinDegree = (place: Place): Promise<void> =>
     study.value ? setPins([...others(place), degreePin(study.value, place)]) : Promise.resolve()

@@ -1,7 +1,8 @@
 import { toRaw } from 'vue'
 import { KINDS } from '#core/material'
-import { lineFor, marksOf, type Player, type RealisedStudy, stretchesOf } from '#core/realise'
-import { type AnyPin, type Finger, isFree, type Stick } from '#core/study'
+import { lineFor, marksOf, type RealisedStudy, stretchesOf } from '#core/realise'
+import { isFree } from '#core/study'
+import { type AnyPin, familyOf, type Player } from '#core/instrument'
 
 /** Structured clones refuse proxies. */
 export const plain = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
@@ -13,16 +14,11 @@ export interface Place {
 }
 
 export const samePlace = (a: Place, b: Place): boolean => a.hand === b.hand && a.index === b.index
-export const isEqual = (a: AnyPin, b: AnyPin): boolean => JSON.stringify(a) === JSON.stringify(b)
 
 /** Whether notes of a study have degrees that come again in every octave. */
 export function hasDegrees({ recipe }: RealisedStudy): boolean {
   return !isFree(recipe.material) && KINDS[recipe.material.kind].up.length > 0
 }
-
-/** A pin for one note. */
-export const notePin = ({ hand, index }: Place, mark: string): AnyPin =>
-  hand === 'sticks' ? { index, stick: mark as Stick } : { hand, index, finger: Number(mark) as Finger }
 
 /** A note's finger or stick as it stands, for its degree in every octave; on its own leg only where the legs differ. */
 export function degreePin(study: RealisedStudy, { hand, index }: Place): AnyPin {
@@ -30,8 +26,7 @@ export function degreePin(study: RealisedStudy, { hand, index }: Place): AnyPin 
   const { degree, leg } = lineFor(study, hand).notes[index]!
   const mark = marksOf(study, hand)[index]!
   const twoWay = !isFree(material) && KINDS[material.kind].up !== KINDS[material.kind].down
-  const place = { degree: degree + 1, ...(twoWay ? { leg } : {}) }
-  return hand === 'sticks' ? { ...place, stick: mark as Stick } : { hand, ...place, finger: Number(mark) as Finger }
+  return familyOf(study.recipe).pins.onDegree(hand, degree + 1, twoWay ? leg : undefined, mark) as AnyPin
 }
 
 /** What a note's whole grip (or stretch of alternation) has as it stands. */
@@ -39,7 +34,5 @@ export function gripPin(study: RealisedStudy, { hand, index }: Place): AnyPin {
   const [marks, begins] = [marksOf(study, hand), stretchesOf(study, hand)]
   const from = begins.findLast((each) => each <= index) ?? 0
   const own = marks.slice(from, begins.find((each) => each > index) ?? marks.length)
-  return hand === 'sticks'
-    ? { from, sticks: own as Stick[] }
-    : { hand, from, fingers: own.map((mark) => Number(mark) as Finger) }
+  return familyOf(study.recipe).pins.overRun(hand, from, own) as AnyPin
 }

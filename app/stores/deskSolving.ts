@@ -1,7 +1,7 @@
 import { shallowRef } from 'vue'
 import type { Fault } from '#core/pitch'
 import type { Accepted, RealisedStudy } from '#core/realise'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import { newestOnly, realiser } from '~/composables/realiser'
 import type { Realised } from '~/workers/realise.worker'
 import { type Place, plain } from './deskPins'

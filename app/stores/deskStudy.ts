@@ -1,6 +1,6 @@
 import { ref, shallowRef } from 'vue'
 import type { Accepted } from '#core/realise'
-import type { RecipeInput } from '#core/study'
+import { movesNotes, type RecipeInput } from '#core/instrument'
 import { type Named, namedChange } from './changeWords'
 import { deskHistory } from './deskHistory'
 import { deskPinning } from './deskPinning'
@@ -10,30 +10,6 @@ import { deskSolving, FIRST } from './deskSolving'
 
 export type { Place } from './deskPins'
 export { FIRST }
-
-/** Fields that move or change notes: pins count notes, so they cannot outlive such a change. */
-const STRUCTURE: readonly (keyof RecipeInput)[] = [
-  'material',
-  'hands',
-  'motion',
-  'interval',
-  'tonicHand',
-  'contraryFrom',
-  'octaves',
-  'course',
-  'pattern',
-  'bookends',
-  'instrument',
-  'tops',
-  'rudiment',
-  'rudimentOn',
-  'mallets',
-]
-
-/** Whether a change moves notes; of the rhythm only the ladder does. */
-const movesNotes = (before: RecipeInput, some: Partial<RecipeInput>): boolean =>
-  STRUCTURE.some((field) => field in some) ||
-  ('rhythm' in some && (some.rhythm?.ladder ?? 'none') !== (before.rhythm?.ladder ?? 'none'))
 
 /** The study as the teacher shapes it: changes, pins, alternatives, and where the eye is. */
 export function deskStudy() {

@@ -1,4 +1,4 @@
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import type { Shelf, Study, StudySet } from '#shared/api'
 import { ask } from '~/composables/api'
 

@@ -2,6 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import type { Loop, Metronome, Round } from '#core/playback'
+import { familyOf, instrumentOf } from '#core/instrument'
 import type { RealisedStudy } from '#core/realise'
 import type { Hand } from '#core/study'
 import type { Player } from '~/sound'
@@ -66,17 +67,16 @@ export const usePlaying = defineStore('playing', () => {
     ended: () => void stop(),
   }
   function opened({ recipe }: RealisedStudy): Promise<Player> {
-    const [family] = recipe.instrument.split('-') as [string]
+    const { make } = instrumentOf(recipe)
     const made =
-      players.get(family) ??
-      import('~/sound').then(({ makePlayer, voiceOf }) => makePlayer(voiceOf(recipe.instrument), listener))
-    players.set(family, made)
+      players.get(make) ?? import('~/sound').then(({ makePlayer, voiceOf }) => makePlayer(voiceOf(recipe), listener))
+    players.set(make, made)
     return (player = made)
   }
 
   /** Hands that sound: those that are chosen, where there are two to choose from. */
-  function handsHeard({ hands, sticking }: RealisedStudy): Hand[] {
-    const playing = (['right', 'left'] as const).filter((hand) => sticking || hands[hand])
+  function handsHeard(study: RealisedStudy): readonly Hand[] {
+    const playing = familyOf(study.recipe).handsHeard(study)
     const { hands: chosen } = choices.value
     return playing.length > 1 && chosen !== 'both' ? [chosen] : playing
   }

@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
 import { type Fault, RecipeError } from '#core/pitch'
-import { type Accepted, departures, type Player, realise, type RealisedStudy, takeAlternative } from '#core/realise'
-import type { AnyPin, RecipeInput } from '#core/study'
+import { type Accepted, departures, realise, type RealisedStudy, takeAlternative } from '#core/realise'
+import type { RecipeInput, Player, AnyPin } from '#core/instrument'
 
 /** A realised study, or why there is none; errors do not cross a worker's border whole, so they go as data. */
 export type Realised =

@@ -1,8 +1,6 @@
 import { expose, transfer } from 'comlink'
-import { barNote } from '~/sound/bars'
 import { woodClick } from '~/sound/click'
-import { stringNote } from '~/sound/strings'
-import type { Voice } from '~/sound/voices'
+import type { Voice, Voices } from '~/sound/voices'
 
 /** Samples of the instrument, by MIDI number, and of the metronome's clicks. */
 export interface Samples {
@@ -15,11 +13,14 @@ const SECONDS = 3
 const EVERY = 4
 const CLICKS = { bar: 1900, beat: 1250, between: 820 } as const
 
+/** Each family's folder has the sounds of its makes. */
+const found = import.meta.glob<{ makes: Voices }>('../components/instrument/*/voice.ts', { eager: true })
+const MAKES: Voices = Object.assign({}, ...Object.values(found).map(({ makes }) => makes))
+
 const api = {
   /** Works out the sounds of an instrument. */
-  samples({ family, lowest, highest }: Voice, sampleRate: number): Samples {
-    const sound = (midi: number) =>
-      family === 'piano' ? stringNote(midi, sampleRate, SECONDS) : barNote(family, midi, sampleRate, SECONDS)
+  samples({ make, lowest, highest }: Voice, sampleRate: number): Samples {
+    const sound = (midi: number) => MAKES[make]!(midi, sampleRate, SECONDS)
     const keys = Array.from({ length: Math.floor((highest - lowest) / EVERY) + 2 }, (_, at) => lowest + EVERY * at)
     const notes = keys.map((midi) => ({
       midi,

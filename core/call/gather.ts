@@ -1,6 +1,6 @@
 import { inversionsOf, KINDS, MOST_SIGNS, signatureOf, usualTonics } from '../material'
 import { fifthsOf, type Note, noteName, pitchClass } from '../pitch'
-import type { AnyPin, RecipeInput } from '../study'
+import { families, type RecipeInput, type AnyPin } from '../instrument'
 import { kindFrom, merged } from './features'
 import type { Features, Said, Signs } from './part'
 
@@ -21,7 +21,13 @@ export interface Gathered {
 type Changes = Omit<RecipeInput, 'material'>
 
 /** Fields that hold fields of their own. */
-const NESTED = ['tempo', 'pattern', 'rhythm', 'bookends', 'roll', 'mallets', 'bars'] as const
+const NESTED: readonly string[] = [
+  'tempo',
+  'pattern',
+  'rhythm',
+  'bookends',
+  ...families().flatMap(({ parts }) => parts),
+]
 
 function joinedChanges(changes: readonly Changes[]): Changes {
   const all: Record<string, unknown> = {}
@@ -29,8 +35,7 @@ function joinedChanges(changes: readonly Changes[]): Changes {
   for (const change of changes) {
     for (const [field, value] of Object.entries(change)) {
       if (field === 'pins') pins.push(...(value as AnyPin[]))
-      else if ((NESTED as readonly string[]).includes(field))
-        all[field] = { ...(all[field] as object), ...(value as object) }
+      else if (NESTED.includes(field)) all[field] = { ...(all[field] as object), ...(value as object) }
       else all[field] = value
     }
   }
@@ -52,7 +57,7 @@ function contradictions(said: readonly Said[]): string[] {
     if (part.is !== 'change') continue
     for (const [field, value] of Object.entries(part.change)) {
       if (field === 'pins') continue
-      if ((NESTED as readonly string[]).includes(field)) {
+      if (NESTED.includes(field)) {
         for (const [inner, each] of Object.entries(value as object)) note(`${field}.${inner}`, each, words)
       } else note(field, value, words)
     }

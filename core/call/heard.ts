@@ -1,5 +1,6 @@
 import type { Note } from '../pitch'
-import type { Articulation, RecipeInput } from '../study'
+import type { Articulation } from '../study'
+import type { RecipeInput } from '../instrument'
 import type { Chooser } from '../syllabus'
 import type { Ask, Features, Said, Signs } from './part'
 import type { Understood } from './read'

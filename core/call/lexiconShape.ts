@@ -9,13 +9,13 @@ import {
   MOST_OCTAVES,
   NOTES_PER_BEAT,
   notesWords,
-  type RecipeInput,
   type RhythmShape,
   SWING_RANGE,
   type Tempo,
   TEMPO_RANGE,
   type Walk,
 } from '../study'
+import type { RecipeInput } from '../instrument'
 import type { Said } from './part'
 import { fixed, type Rule, rules } from './rules'
 

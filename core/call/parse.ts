@@ -1,4 +1,4 @@
-import type { RecipeInput } from '../study'
+import type { RecipeInput } from '../instrument'
 import { gather } from './gather'
 import { read, type Understood } from './read'
 

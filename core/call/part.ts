@@ -1,5 +1,5 @@
 import type { Note } from '../pitch'
-import type { RecipeInput } from '../study'
+import type { RecipeInput } from '../instrument'
 import type { Chooser, Entry } from '../syllabus'
 
 /** What makes a kind: which chord or mode, which minor, which shape, or a name that says it all. */

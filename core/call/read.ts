@@ -1,15 +1,25 @@
+import { families, type RecipeInput } from '../instrument'
 import { printedName } from '../pitch'
 import { KIND_RULES } from './lexiconKinds'
-import { MALLET_RULES } from './lexiconMallets'
 import { REST_RULES } from './lexiconRest'
 import { SHAPE_RULES } from './lexiconShape'
 import { nearestWord } from './nearest'
 import { NOTE_WORDS, noteNameAt } from './noteNames'
 import type { Said } from './part'
-import { matches, numberWords, type Rule } from './rules'
+import { matches, numberWords, type Rule, rules } from './rules'
 import { scan, type Token } from './scan'
 
-export const RULES: readonly Rule[] = [...SHAPE_RULES, ...KIND_RULES, ...MALLET_RULES, ...REST_RULES]
+/** What each family of instruments adds to the grammar. */
+const FAMILY_RULES: readonly Rule[] = families()
+  .flatMap(({ lexicon }) => lexicon)
+  .flatMap(({ phrases, say }) =>
+    rules(phrases, (taken): Said | null => {
+      const said = say(taken)
+      return said && { part: { is: 'change', change: said.change as Omit<RecipeInput, 'material'> }, words: said.words }
+    }),
+  )
+
+export const RULES: readonly Rule[] = [...SHAPE_RULES, ...KIND_RULES, ...FAMILY_RULES, ...REST_RULES]
 
 /** A stretch of the line and what it was understood to say; places in characters. */
 export interface Understood {

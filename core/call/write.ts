@@ -1,19 +1,7 @@
+import { completeRecipe, familyOf, type Phrase, type Recipe, type RecipeInput } from '../instrument'
 import { FREE, KINDS, type KindId } from '../material'
-import {
-  completeRecipe,
-  type FingerRecipe,
-  isDegreePin,
-  isFree,
-  isGripPin,
-  isMallets,
-  type MalletRecipe,
-  notesWords,
-  type Pin,
-  type Recipe,
-} from '../study'
-import type { Phrase } from './phrase'
-import { STICK_PHRASES, stickPinPhrase } from './writeSticks'
-import { bookendWords, handWords, octaveWords, shapingWords } from '../realise'
+import { bookendWords, octaveWords, shapingWords } from '../realise'
+import { type CommonRecipe, isFree, notesWords } from '../study'
 
 /** How a kind is called; those that are missing are called by their name in a sentence. */
 const CALLED: Partial<Record<KindId, string>> = {
@@ -24,34 +12,12 @@ const CALLED: Partial<Record<KindId, string>> = {
   'double-thirds-chromatic-minor': 'chromatic in double minor thirds',
 }
 
-const SCHOOLS: Record<FingerRecipe['school'], string> = {
-  conservatory: 'conservatory school',
-  'black-key-pivot': 'black-key pivot',
-  'one-fingering-for-all': 'one fingering for all',
-  'black-groups': 'black groups',
-  'two-hand-tetrachords': 'two-hand tetrachords',
-  'free-and-smooth': 'free and smooth',
-}
-const COURSES: Record<Recipe['course'], string> = {
+const COURSES: Record<CommonRecipe['course'], string> = {
   'up-down': 'up and down',
   'down-up': 'down and up',
   up: 'up only',
   down: 'down only',
 }
-const FIRST_FINGER = { usual: 'first finger as usual', pattern: 'first finger pattern', two: 'first finger 2' } as const
-const LEFT_ARPEGGIO = {
-  'by-distance': 'left arpeggios by distance',
-  'always-four': 'left arpeggios always 4',
-} as const
-const CHROMATIC = { 'one-three': 'chromatic 1-3', fours: 'chromatic in fours', fives: 'chromatic in fives' } as const
-
-function pinPhrase(pin: Pin): string {
-  const hand = `pin ${pin.hand} hand`
-  if (isGripPin(pin)) return `${hand} notes ${pin.from + 1} fingers ${pin.fingers.join(' ')}`
-  if (!isDegreePin(pin)) return `${hand} note ${pin.index + 1} finger ${pin.finger}`
-  return `${hand} degree ${pin.degree} finger ${pin.finger}${pin.leg ? ` going ${pin.leg}` : ''}`
-}
-
 function materialPhrase({ material }: Recipe): string {
   if (isFree(material)) {
     return `pitches ${material.pitches.map((each) => (typeof each === 'string' ? each : each.join('+'))).join(' ')}`
@@ -60,7 +26,7 @@ function materialPhrase({ material }: Recipe): string {
   return material.inversion ? `${name}, inversion ${material.inversion}` : name
 }
 
-const motionPhrase = ({ motion, hands }: Recipe): string =>
+const motionPhrase = ({ motion, hands }: CommonRecipe): string =>
   hands === 'together' && motion === 'contrary' ? '' : `${motion} motion`
 
 const SHAPE_PHRASES: readonly Phrase[] = [
@@ -100,14 +66,6 @@ const REST_PHRASES: readonly Phrase[] = [
     say: ({ signature }) => (signature === 'none' ? 'no signature' : `${signature} signature`),
   },
 ]
-const FINGER_PHRASES: readonly Phrase<FingerRecipe>[] = [
-  { of: ({ school }) => school, say: ({ school }) => SCHOOLS[school] },
-  { of: ({ firstFinger }) => firstFinger, say: ({ firstFinger }) => FIRST_FINGER[firstFinger] },
-  { of: ({ leftArpeggio }) => leftArpeggio, say: ({ leftArpeggio }) => LEFT_ARPEGGIO[leftArpeggio] },
-  { of: ({ chromatic }) => chromatic, say: ({ chromatic }) => CHROMATIC[chromatic] },
-  { of: ({ handSize }) => handSize, say: ({ handSize }) => `${handSize} hands` },
-]
-
 const COMMON_PHRASES: readonly Phrase[] = [...SHAPE_PHRASES, ...RHYTHM_PHRASES, ...REST_PHRASES]
 
 /** The phrases for what is not usual. */
@@ -117,28 +75,18 @@ function unusual<R extends Recipe>(recipe: R, phrases: readonly Phrase<R>[], pla
     .map(({ say }) => say(recipe))
 }
 
-function writeFingers(recipe: FingerRecipe): string[] {
-  const { material, hands, motion, interval, octaves, pattern } = recipe
-  const plain = completeRecipe({ material, hands })
-  const following = completeRecipe({ material, hands, motion, interval, octaves, pattern })
+/** What is said of a recipe by its family: who plays, how long, and all that is not usual for it. */
+function playedPhrases(recipe: Recipe): string[] {
+  const { written } = familyOf(recipe)
+  const { material } = recipe
+  const usual = (fields: Readonly<Record<string, unknown>>): Recipe =>
+    completeRecipe({ material, ...fields } as RecipeInput)
+  const plain = usual(written.plain(recipe))
   return [
-    handWords({ hands, motion }),
+    written.by(recipe),
     octavesSaid(recipe, plain),
-    ...unusual<FingerRecipe>(recipe, [...COMMON_PHRASES, ...FINGER_PHRASES], plain, following),
-    ...recipe.pins.map(pinPhrase),
-  ]
-}
-
-function writeSticks(recipe: MalletRecipe): string[] {
-  const { material, instrument, octaves, pattern, roll, mallets, rudiment, rudimentOn } = recipe
-  const plain = completeRecipe({ material, instrument }) as MalletRecipe
-  const strokes = { roll: { manner: roll.manner }, mallets, rudiment, rudimentOn }
-  const following = completeRecipe({ material, instrument, octaves, pattern, ...strokes }) as MalletRecipe
-  return [
-    instrument.replace('-', ' '),
-    octavesSaid(recipe, plain),
-    ...unusual<MalletRecipe>(recipe, [...COMMON_PHRASES, ...STICK_PHRASES], plain, following),
-    ...recipe.pins.map(stickPinPhrase),
+    ...unusual<Recipe>(recipe, [...COMMON_PHRASES, ...written.phrases], plain, usual(written.following(recipe))),
+    ...recipe.pins.map((pin) => written.pin(pin)),
   ]
 }
 
@@ -152,6 +100,4 @@ function octavesSaid({ material, octaves }: Recipe, plain: Recipe): string {
  * the rest is said in the words of the page. Hands or instrument and octaves are always said.
  */
 export const writeCall = (recipe: Recipe): string =>
-  [materialPhrase(recipe), ...(isMallets(recipe) ? writeSticks(recipe) : writeFingers(recipe))]
-    .filter(Boolean)
-    .join(', ')
+  [materialPhrase(recipe), ...playedPhrases(recipe)].filter(Boolean).join(', ')

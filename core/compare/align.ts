@@ -1,8 +1,12 @@
 import { staffPlace } from '../pitch'
-import type { RealisedHand, RealisedSticking } from '../realise'
+import type { PerformedLine } from '../instrument'
+import type { Finger, Stick } from '../study'
 
-/** A hand's line, or that of two sticks. */
-export type ComparedLine = RealisedHand | RealisedSticking
+/** A hand's line, or that of two sticks, with what strikes each note and where something is crossed. */
+export interface ComparedLine extends PerformedLine {
+  readonly marks: readonly (Finger | Stick)[]
+  readonly crossings: readonly number[]
+}
 
 /** A note of one study, as it is laid beside another's. */
 export interface Aligned {

@@ -1,5 +1,6 @@
 import { pitchName } from '../pitch'
-import { lineFor, type Player, PLAYERS, playersIn, type RealisedStudy } from '../realise'
+import { acceptedOf, crossingsOf, lineFor, PLAYERS, playersIn, type RealisedStudy } from '../realise'
+import type { Player } from '../instrument'
 import type { Finger, Stick } from '../study'
 import { aligned, type Aligned, type ComparedLine, type Side } from './align'
 
@@ -36,20 +37,11 @@ const both = ({ a, b }: Aligned): { a: number; b: number }[] => (a === null || b
 /** Semitones from the side's first note, so that studies in different keys or octaves can be compared. */
 const raised = ({ part, indices }: Side, index: number): number => part.midi[index]! - part.midi[indices[0]!]!
 
-/** Fingers or sticks, note by note. */
-export const playedBy = (part: ComparedLine): readonly (Finger | Stick)[] =>
-  'fingers' in part ? part.fingers : part.sticks
-
-const crossingsIn = (part: ComparedLine): number[] =>
-  'crossings' in part
-    ? part.crossings.map(({ index }) => index)
-    : part.inversions.filter(({ severity }) => severity === 'hard').map(({ index }) => index)
-
 function differencesOf(a: Side, b: Side): HandDifferences {
   const pairs = aligned(a, b)
   const met = pairs.flatMap(both)
-  const lands = ({ part }: Side) => new Set(crossingsIn(part))
-  const [before, after] = [playedBy(a.part), playedBy(b.part)]
+  const lands = ({ part }: Side) => new Set(part.crossings)
+  const [before, after] = [a.part.marks, b.part.marks]
   const [byA, byB] = [lands(a), lands(b)]
   return {
     notes: met
@@ -73,6 +65,13 @@ function differencesOf(a: Side, b: Side): HandDifferences {
   }
 }
 
+/** A player's line as it is compared. */
+export const comparedLine = (study: RealisedStudy, player: Player): ComparedLine => ({
+  ...lineFor(study, player),
+  marks: (acceptedOf(study) as Record<Player, readonly (Finger | Stick)[]>)[player],
+  crossings: crossingsOf(study, player),
+})
+
 const whole = (part: ComparedLine): Side => ({ part, indices: part.notes.map((_, at) => at), legs: true })
 
 /** What changes from one study to another, hand by hand, letter for letter from where each begins. */
@@ -82,7 +81,7 @@ export function compareStudies(a: RealisedStudy, b: RealisedStudy): Differences 
   const [inA, inB] = [playersIn(a), playersIn(b)]
   for (const player of PLAYERS) {
     const [own, other] = [inA.includes(player), inB.includes(player)]
-    if (own && other) hands[player] = differencesOf(whole(lineFor(a, player)), whole(lineFor(b, player)))
+    if (own && other) hands[player] = differencesOf(whole(comparedLine(a, player)), whole(comparedLine(b, player)))
     else if (own) only.a.push(player)
     else if (other) only.b.push(player)
   }
@@ -100,7 +99,7 @@ function legOf(part: ComparedLine, leg: 'up' | 'down'): Side {
 
 /** What one hand changes on the way down; null where it goes one way only. */
 export function compareLegs(study: RealisedStudy, player: Player): HandDifferences | null {
-  const part = playersIn(study).includes(player) ? lineFor(study, player) : null
+  const part = playersIn(study).includes(player) ? comparedLine(study, player) : null
   if (!part || new Set(part.notes.map((note) => note.leg)).size < 2) return null
   return differencesOf(legOf(part, 'up'), legOf(part, 'down'))
 }

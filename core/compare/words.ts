@@ -1,7 +1,8 @@
 import { printedName } from '../pitch'
-import { lineFor, type Player, type RealisedStudy } from '../realise'
+import type { RealisedStudy } from '../realise'
+import type { Player } from '../instrument'
 import type { ComparedLine } from './align'
-import { compareLegs, type Differences, type HandDifferences, playedBy } from './compare'
+import { comparedLine, compareLegs, type Differences, type HandDifferences } from './compare'
 
 const listed = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
@@ -27,7 +28,7 @@ const of = (player: Player): string => (player === 'sticks' ? '' : `${player} ha
 
 /** Names of the notes on which a hand's thumb lies, each once. */
 const thumbs = (part: ComparedLine): string[] =>
-  unique(playedBy(part).flatMap((finger, at) => (finger === 1 ? [nameOf(part, at)] : [])))
+  unique(part.marks.flatMap((finger, at) => (finger === 1 ? [nameOf(part, at)] : [])))
 
 function fingerWords(
   hand: Player,
@@ -58,7 +59,7 @@ function lengthWords(hand: Player, { only }: HandDifferences): string[] {
 export function legWords(study: RealisedStudy, hand: Player): string[] {
   const differences = compareLegs(study, hand)
   if (!differences || differences.notes.length === 0) return []
-  const part = lineFor(study, hand)
+  const part = comparedLine(study, hand)
   const inner = differences.fingers.length
   const mark = hand === 'sticks' ? 'stick' : 'finger'
   const notes = unique(differences.notes.map(({ a, b }) => `${nameOf(part, a)} becomes ${nameOf(part, b)}`))
@@ -69,10 +70,10 @@ export function legWords(study: RealisedStudy, hand: Player): string[] {
 /** What changes, in sentences: notes first, then each hand's fingers, then how much harder it is. */
 export function differenceWords(a: RealisedStudy, b: RealisedStudy, differences: Differences): string[] {
   const hands = Object.entries(differences.hands) as [Player, HandDifferences][]
-  const notes = unique(hands.flatMap(([hand, each]) => noteWords(lineFor(a, hand), lineFor(b, hand), each)))
+  const notes = unique(hands.flatMap(([hand, each]) => noteWords(comparedLine(a, hand), comparedLine(b, hand), each)))
   const fingers = hands.flatMap(([hand, each]) => [
     ...lengthWords(hand, each),
-    ...fingerWords(hand, lineFor(a, hand), lineFor(b, hand), each),
+    ...fingerWords(hand, comparedLine(a, hand), comparedLine(b, hand), each),
   ])
   const { from, to } = differences.difficulty
   const only = [

@@ -1,6 +1,7 @@
 import type { Material } from '../material'
 import { pitchName, RecipeError } from '../pitch'
-import { type Finger, type FreePitches, isFree, type Line, type FingerRecipe } from '../study'
+import { type Finger, type FreePitches, isFree, type Line } from '../study'
+import type { FingerRecipe } from './settings'
 import { type Alternative, alternativesTo, USUAL_ALTERNATIVES } from './alternatives'
 import { allowedBy, conflictOf, type PlacedPin } from './pins'
 import { Others } from './others'

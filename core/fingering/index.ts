@@ -10,3 +10,19 @@ export { type Crossing } from './places'
 export { runOf, runProblem, solveRun } from './run'
 export { BEYOND, FINGERS, type School, type Spans, type Term, TERM_WORDS, TERMS } from './school'
 export { ALL_SCHOOLS, CONSERVATORY, HAND_SCALE, type Manner, mannerFor, SCHOOL_LIST, schoolOf } from './schools'
+export { checkedPin, type DegreePin, type GripPin, type NotePin, type Pin } from './pin'
+export {
+  type Chromatic,
+  CHROMATICS,
+  completeFingering,
+  type FingeringSettings,
+  type FingerRecipe,
+  FIRST_FINGERS,
+  type FirstFinger,
+  HAND_SIZES,
+  type HandSize,
+  LEFT_ARPEGGIOS,
+  type LeftArpeggio,
+  type SchoolId,
+  SCHOOLS,
+} from './settings'

@@ -1,4 +1,5 @@
-import type { Finger, SchoolId } from '../study'
+import type { Finger } from '../study'
+import type { SchoolId } from './settings'
 
 /** Everything that a fingering may cost, each with its sentence. Prices are in points; none is negative. */
 export const TERM_WORDS = {

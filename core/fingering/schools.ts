@@ -1,5 +1,6 @@
 import type { Material } from '../material'
-import { type FingeringSettings, type Hand, type HandSize, SCHOOLS, type SchoolId } from '../study'
+import type { Hand } from '../study'
+import { type FingeringSettings, type HandSize, SCHOOLS, type SchoolId } from './settings'
 import { FINGERS, type School, type Spans, type Term } from './school'
 
 /** Width of a semitone on a keyboard with an octave of 164.5 mm. */

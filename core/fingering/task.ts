@@ -1,5 +1,6 @@
 import type { Material } from '../material'
-import { hasChords, type Line, type FingerRecipe } from '../study'
+import { hasChords, type Line } from '../study'
+import type { FingerRecipe } from './settings'
 import { type Habit, habitOf, positionHabit } from './habit'
 import { conditionsOf, type PlacedPin, placedPins } from './pins'
 import { type Condition, type RingFingering, solveRing } from './ring'

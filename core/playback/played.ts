@@ -1,18 +1,9 @@
-import { lineFor, type Player, type RealisedStudy } from '../realise'
-import { type Hand, heldBeats, type Recipe, type Stick } from '../study'
+import { familyOf, type HeardNote, type Player, type WrittenNote } from '../instrument'
+import { lineFor, playersIn, type RealisedStudy } from '../realise'
+import { heldBeats, type Tempo } from '../study'
 
-/** A note as it is heard. Times are in beats (quarters) from the first note. */
-export interface PlayedNote {
-  readonly hand: Hand
-  /** Its place in its line, and its step. */
-  readonly index: number
-  readonly step: number
-  readonly midi: number
-  readonly start: number
-  readonly beats: number
-  /** From 0 to 1. */
-  readonly strength: number
-}
+/** A note as it is heard. */
+export type PlayedNote = HeardNote
 
 const STRAIGHT = 50
 const STRENGTH = { plain: 0.62, beat: 0.7, accent: 0.95 } as const
@@ -20,7 +11,7 @@ const STACCATO = 0.5
 /** A legato note reaches the next one and lets go; the rest is the instrument's release. */
 const LEGATO = 1
 
-type PerBeat = Recipe['tempo']['notesPerBeat']
+type PerBeat = Tempo['notesPerBeat']
 
 /** Beats that two notes share. */
 const pairOf = (perBeat: PerBeat): number => 2 / perBeat
@@ -53,11 +44,8 @@ export function unswung(beat: number, perBeat: PerBeat, percent: number): number
 export const perBeatAt = ({ recipe, sections = [] }: RealisedStudy, step: number): PerBeat =>
   sections.findLast(({ from }) => from <= step)?.notesPerBeat ?? recipe.tempo.notesPerBeat
 
-/** A written note as it will be heard, whoever strikes it. */
-type Written = Omit<PlayedNote, 'hand'>
-
 /** Notes of one line in time: swung, accented, detached where the touch asks for it. */
-function writtenNotes(study: RealisedStudy, player: Player): Written[] {
+function writtenNotes(study: RealisedStudy, player: Player): WrittenNote[] {
   const { rhythm, recipe } = study
   const accents = new Set(rhythm.accents)
   const { swing } = recipe.rhythm
@@ -75,51 +63,13 @@ function writtenNotes(study: RealisedStudy, player: Player): Written[] {
   })
 }
 
-const handOf = (stick: Stick): Hand => (stick === 'R' ? 'right' : 'left')
-/** A released roll leaves its last part silent before the next note. */
-const RELEASED = 0.85
-/** Strokes inside a roll are even, and softer than the one that begins it. */
-const WITHIN_ROLL = 0.9
-
-/** Single strokes, hand to hand, for as long as a note is rolled; over a double stop each stick keeps its bar. */
-function rolled(
-  note: Written,
-  strokes: number,
-  stick: Stick,
-  both: boolean,
-  ending: 'tied' | 'released',
-): PlayedNote[] {
-  const beats = note.beats * (ending === 'released' ? RELEASED : 1)
-  return Array.from({ length: strokes }, (_, at) => at)
-    .filter((at) => !both || (at % 2 === 0) === (stick === 'L'))
-    .map((at): PlayedNote => ({
-      ...note,
-      hand: handOf(at % 2 === 0 || both ? stick : stick === 'R' ? 'L' : 'R'),
-      start: note.start + (at * beats) / strokes,
-      beats: beats / strokes,
-      strength: at === 0 ? note.strength : note.strength * WITHIN_ROLL,
-    }))
-}
-
-function struckNotes(study: RealisedStudy): PlayedNote[] {
-  const { sticks, roll, notes } = study.sticking!
-  const together = (index: number): boolean =>
-    notes[index - 1]?.step === notes[index]!.step || notes[index + 1]?.step === notes[index]!.step
-  return writtenNotes(study, 'sticks').flatMap((note) => {
-    const stick = sticks[note.index]!
-    if (!roll) return [{ ...note, hand: handOf(stick) }]
-    return rolled(note, roll.perNote[note.index]!, stick, together(note.index), roll.ending)
-  })
-}
-
 /**
  * All notes of a study as they are heard; rolls stroke by stroke, each in the hand that strikes it. Sorted by time, the
  * right hand first. Nothing slows down at the end.
  */
 export function playedNotes(study: RealisedStudy): PlayedNote[] {
-  const hands = (['right', 'left'] as const).filter((hand) => study.hands[hand])
-  const notes = study.sticking
-    ? struckNotes(study)
-    : hands.flatMap((hand) => writtenNotes(study, hand).map((note): PlayedNote => ({ ...note, hand })))
-  return notes.sort((a, b) => a.start - b.start)
+  const family = familyOf(study.recipe)
+  return playersIn(study)
+    .flatMap((player) => writtenNotes(study, player).flatMap((note) => family.heard(study, player, note)))
+    .sort((a, b) => a.start - b.start)
 }

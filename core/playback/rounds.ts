@@ -1,4 +1,5 @@
-import type { RealisedStudy } from '../realise'
+import { familyOf, type Player } from '../instrument'
+import { lineFor, playersIn, type RealisedStudy } from '../realise'
 import type { Hand } from '../study'
 
 /** What is played again and again, and how it grows. */
@@ -33,24 +34,22 @@ export interface Round {
 
 const NEAR = 1e-6
 
+const HANDS: readonly Hand[] = ['right', 'left']
+
 /** Steps around a crossing that are looped with it. */
 const BEFORE = 3
 const AFTER = 2
 
-/** Steps on which sticks cross over a wide step, or one strikes twice. */
-function stickSteps({ sticking }: RealisedStudy): number[] {
-  const { notes, inversions, doubles } = sticking!
-  const hard = inversions.filter(({ severity }) => severity === 'hard')
-  return [...hard, ...doubles].map(({ index }) => notes[index]!.step)
-}
-
 /** Steps on which a hand that sounds lands a crossing, or where sticks cross or double; each once, in order. */
 export function crossingSteps(study: RealisedStudy, hands: readonly Hand[]): number[] {
-  if (study.sticking) return [...new Set(stickSteps(study))].sort((a, b) => a - b)
-  const steps = hands.flatMap((hand) => {
-    const part = study.hands[hand]
-    return (part?.crossings ?? []).map(({ index }) => part!.notes[index]!.step)
-  })
+  const family = familyOf(study.recipe)
+  const silent = (player: Player): boolean => HANDS.includes(player as Hand) && !hands.includes(player as Hand)
+  const steps = playersIn(study)
+    .filter((player) => !silent(player))
+    .flatMap((player) => {
+      const { notes } = lineFor(study, player)
+      return family.worthLooping(study, player).map((index) => notes[index]!.step)
+    })
   return [...new Set(steps)].sort((a, b) => a - b)
 }
 

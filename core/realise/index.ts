@@ -2,22 +2,22 @@
  * Realise: the one door through which pages, server and terminal come into the core. A recipe goes in, a realised
  * study comes out, or an error that names the field.
  */
-export type { Accepted, RealisedHand } from './hands'
+export { materialFor } from './parts'
+export { bookendWords, patternWords, rhythmWords, shapeWords, shapingWords } from './patternWords'
 export {
+  type Accepted,
   acceptedMarks,
   acceptedOf,
-  handsIn,
+  crossingsOf,
+  inkOf,
   lineFor,
   marksOf,
-  type Player,
+  othersOf,
   PLAYERS,
   playersIn,
   stretchesOf,
+  takesPins,
 } from './players'
-export type { RealisedSticking } from './sticks'
-export type { RealisedStudy, StudySection } from './study'
-export { materialFor } from './parts'
 export { departures, pinnedNotes, realise, takeAlternative } from './realise'
-export { bookendWords, patternWords, rhythmWords, shapeWords, shapingWords } from './patternWords'
-export { hasLead, playedWords } from './playedWords'
+export type { RealisedStudy, StudySection } from './study'
 export { apartWords, handWords, materialWords, octaveWords, titleOf } from './title'

@@ -1,44 +1,31 @@
-import { fingerLine } from '../fingering'
+import { degreesOf, familyOf, notesOf, type Part, type Recipe } from '../instrument'
 import { freeMaterial, type Material, materialOf } from '../material'
 import { parsePitch, RecipeError } from '../pitch'
 import {
-  type FingerRecipe,
-  type Hand,
+  type CommonRecipe,
   isFree,
-  isMallets,
   type Line,
   linesOf,
-  type Recipe,
   type Section,
   sectionsOf,
   stepsIn,
   type Stretch,
 } from '../study'
 
-/** A section of a study with its lines, and the step on which it begins. */
-export interface Part extends Section {
-  readonly material: Material
-  readonly fifths: number
-  readonly lines: readonly Line[]
-  readonly from: number
-  readonly steps: number
-}
+export { degreesOf, notesOf, type Part }
 
 /** More notes than this are no study: pages of them would be neither read nor practised. */
 export const MOST_STEPS = 1500
 
 /** The material that a complete recipe names. @throws RecipeError */
-export function materialFor({ material, signature }: Recipe): Material {
+export function materialFor({ material, signature }: Pick<CommonRecipe, 'material' | 'signature'>): Material {
   if (!isFree(material)) return materialOf(material, signature)
   const [first] = material.pitches
   return freeMaterial(parsePitch(typeof first === 'string' ? first : first![0]!))
 }
 
-/** Degrees of a part; one that a bookend or another key does not have is nobody's mistake there. */
-export const degreesOf = (part: Part): number => part.material.up.length
-
 /** The straight rising course of a section, whose crossings its loops go around. */
-const rising = (recipe: FingerRecipe, octaves: number): FingerRecipe => ({
+const rising = (recipe: Recipe, octaves: number): Recipe => ({
   ...recipe,
   octaves,
   course: 'up',
@@ -46,19 +33,19 @@ const rising = (recipe: FingerRecipe, octaves: number): FingerRecipe => ({
 })
 
 /** Steps of the first octave on which either hand lands a crossing, going up. */
-function crossingsOver(recipe: FingerRecipe, material: Material, octaves: number): number[] {
+function crossingsOver(recipe: Recipe, material: Material, octaves: number): number[] {
   const straight = rising(recipe, octaves)
-  const steps = linesOf(straight, material).flatMap((line) => {
-    const { crossings } = fingerLine(straight, material, line, { alternatives: 0 })
-    return crossings.map(({ index }) => line.notes[index]!.step)
-  })
+  const family = familyOf(recipe)
+  const steps = linesOf(straight, material, family).flatMap((line) =>
+    family.landings(straight, material, line).map((index) => line.notes[index]!.step),
+  )
   // a left hand that ends the octave on its thumb crosses to the note after
   const octave = material.rising.up.length + 1
   return [...new Set(steps.filter((step) => step <= octave))].sort((a, b) => a - b)
 }
 
 /** Where a single octave has no crossing, the one that leads into the next. @throws RecipeError where there is none */
-function crossingsIn(recipe: FingerRecipe, material: Material): number[] {
+function crossingsIn(recipe: Recipe, material: Material): number[] {
   const own = crossingsOver(recipe, material, recipe.octaves)
   const found = own.length > 0 ? own : crossingsOver(recipe, material, 2)
   if (found.length > 0) return found
@@ -67,15 +54,18 @@ function crossingsIn(recipe: FingerRecipe, material: Material): number[] {
 }
 
 /** A section's lines. @throws RecipeError */
-function linesFor({ recipe, leads }: Section, material: Material): Line[] {
-  const loops = !isMallets(recipe) && recipe.pattern.walk === 'crossing-loops'
-  return linesOf(recipe, material, loops ? { crossings: crossingsIn(recipe, material) } : { leads })
+function linesFor({ recipe: own, leads }: Section, material: Material): Line[] {
+  const recipe = own as Recipe
+  const family = familyOf(recipe)
+  const loops =
+    recipe.pattern.walk === 'crossing-loops' && family.shapesFor(material.kind, recipe).walk.includes('crossing-loops')
+  return linesOf(recipe, material, family, loops ? { crossings: crossingsIn(recipe, material) } : { leads })
 }
 
 /** The parts of a complete recipe, one after another. @throws RecipeError; `pattern.length` where they grow too long */
 export function partsOf(recipe: Recipe): Part[] {
   let from = 0
-  return sectionsOf(recipe).map((section): Part => {
+  return sectionsOf(recipe, familyOf(recipe)).map((section): Part => {
     const material = materialFor(section.recipe)
     const lines = linesFor(section, material)
     const steps = stepsIn(lines)
@@ -94,14 +84,6 @@ export function joinedLines(parts: readonly Part[]): Line[] {
   const hands = parts[0]!.lines.map((line) => line.hand)
   return hands.map((hand) => ({ hand, notes: parts.flatMap((part) => notesOf(part, hand)) }))
 }
-
-/** A part's notes as they stand in the whole line. */
-export const notesOf = (part: Part, hand: Hand): Line['notes'] =>
-  part.lines
-    .find((line) => line.hand === hand)!
-    .notes.map((note, at) =>
-      part.from === 0 ? note : { ...note, step: note.step + part.from, fresh: note.fresh || at === 0 },
-    )
 
 export const stretchOf = ({ steps, recipe, rests }: Part, last: boolean): Stretch => ({
   steps,

@@ -1,4 +1,4 @@
-import type { Accompaniment, Bookends, Figure, Journey, Ladder, Lengths, Recipe, Walk } from '../study'
+import type { Accompaniment, Bookends, CommonRecipe, Figure, Journey, Ladder, Lengths, Walk } from '../study'
 
 /** How every part of a pattern stands in a title; empty for what is plain. */
 const FIGURE: Record<Figure, string> = {
@@ -63,7 +63,7 @@ export const shapingWords = {
 
 const told = (words: readonly string[]): string[] => words.filter((each) => each !== '')
 
-export const rhythmWords = ({ rhythm }: Pick<Recipe, 'rhythm'>): string[] =>
+export const rhythmWords = ({ rhythm }: Pick<CommonRecipe, 'rhythm'>): string[] =>
   told([
     LADDER[rhythm.ladder],
     LENGTHS[rhythm.lengths],
@@ -71,11 +71,11 @@ export const rhythmWords = ({ rhythm }: Pick<Recipe, 'rhythm'>): string[] =>
     rhythm.accents === 0 ? '' : `accent every ${rhythm.accents}`,
   ])
 
-export const bookendWords = ({ bookends }: Pick<Recipe, 'bookends'>): string[] =>
+export const bookendWords = ({ bookends }: Pick<CommonRecipe, 'bookends'>): string[] =>
   told([BEFORE[bookends.before], AFTER[bookends.after]])
 
 /** What a title says of pattern, rhythm and bookends: nothing where all is plain. */
-export function patternWords(recipe: Pick<Recipe, 'pattern' | 'rhythm' | 'bookends'>): string[] {
+export function patternWords(recipe: Pick<CommonRecipe, 'pattern' | 'rhythm' | 'bookends'>): string[] {
   const { figure, walk, journey, accompaniment } = recipe.pattern
   return [
     ...told([FIGURE[figure], WALK[walk], JOURNEY[journey], ACCOMPANIMENT[accompaniment]]),
@@ -85,7 +85,7 @@ export function patternWords(recipe: Pick<Recipe, 'pattern' | 'rhythm' | 'booken
 }
 
 /** What makes it another course than the plain one, in words; empty where nothing does. Accents and swing do not. */
-export function shapeWords({ pattern, rhythm }: Pick<Recipe, 'pattern' | 'rhythm'>): string {
+export function shapeWords({ pattern, rhythm }: Pick<CommonRecipe, 'pattern' | 'rhythm'>): string {
   const { figure, walk, journey, accompaniment } = pattern
   return told([
     ...[FIGURE[figure], WALK[walk], JOURNEY[journey], ACCOMPANIMENT[accompaniment]],

@@ -1,45 +1,49 @@
-import type { Accepted, RealisedHand } from './hands'
+import { type AcceptedMarks, families, familyOf, type Other, type PerformedLine, type Player } from '../instrument'
+import type { Finger, Hand, Stick } from '../study'
 import type { RealisedStudy } from './study'
-import type { RealisedSticking } from './sticks'
-import type { Hand } from '../study'
 
-/** Who plays a line of a study: a hand with its fingers, or two sticks that share one. */
-export type Player = Hand | 'sticks'
-export const PLAYERS: readonly Player[] = ['right', 'left', 'sticks']
+/** Marks that a teacher has accepted, by player. */
+export type Accepted = Partial<Record<Hand, readonly Finger[]>> & { readonly sticks?: readonly Stick[] }
 
-/** The hands whose fingers play, right (upper staff) first; none where sticks do. */
-export const handsIn = (study: RealisedStudy): Hand[] =>
-  (['right', 'left'] as const).filter((hand) => study.hands[hand] !== undefined)
+/** Everybody who can play a line, the upper one first. */
+export const PLAYERS: readonly Player[] = families().flatMap(({ players }) => players)
 
 /** The players of a study, the upper line first. */
-export const playersIn = (study: RealisedStudy): Player[] => (study.sticking ? ['sticks'] : handsIn(study))
+export const playersIn = (study: RealisedStudy): readonly Player[] => familyOf(study.recipe).playersIn(study)
 
 /** A player's line. @throws TypeError where the player does not take part; ask `playersIn` */
-export function lineFor(study: RealisedStudy, player: Player): RealisedHand | RealisedSticking {
-  const line = player === 'sticks' ? study.sticking : study.hands[player]
-  if (!line) throw new TypeError(`There is no line for ${player} in this study.`)
-  return line
+export function lineFor(study: RealisedStudy, player: Player): PerformedLine {
+  if (playersIn(study).includes(player)) return familyOf(study.recipe).lineOf(study, player)
+  throw new TypeError(`There is no line for ${player} in this study.`)
 }
 
 /** What stands over each note: a finger, R or L, or the number of a mallet. */
-export function marksOf(study: RealisedStudy, player: Player): readonly string[] {
-  if (player !== 'sticks') return (study.hands[player]?.fingers ?? []).map(String)
-  const { sticks = [], mallets } = study.sticking ?? {}
-  return mallets ? mallets.map(String) : sticks
-}
+export const marksOf = (study: RealisedStudy, player: Player): readonly string[] =>
+  playersIn(study).includes(player) ? familyOf(study.recipe).marksOf(study, player) : []
 
 /** Notes on which a new stretch begins that is played without moving; for sticks, without striking twice. */
-export function stretchesOf(study: RealisedStudy, player: Player): readonly number[] {
-  if (player !== 'sticks') return study.hands[player]?.grips ?? []
-  return [0, ...(study.sticking?.doubles ?? []).map(({ index }) => index)]
-}
+export const stretchesOf = (study: RealisedStudy, player: Player): readonly number[] =>
+  familyOf(study.recipe).stretchesOf(study, player)
+
+/** Notes on which a thumb or finger is crossed, or sticks are. */
+export const crossingsOf = (study: RealisedStudy, player: Player): readonly number[] =>
+  familyOf(study.recipe).crossingsOf(study, player)
+
+/** What else would serve a player of a study, cheapest first. */
+export const othersOf = (study: RealisedStudy, player: Player): readonly Other[] =>
+  playersIn(study).includes(player) ? familyOf(study.recipe).othersOf(study, player) : []
+
+/** Whether a player's notes can be pinned at all: rudiments, rolls and figures dictate their sticks. */
+export const takesPins = (study: RealisedStudy, player: Player): boolean =>
+  familyOf(study.recipe).takesPins(study.recipe, study, player)
+
+/** The hand in whose ink a note is drawn. */
+export const inkOf = (study: RealisedStudy, player: Player, index: number): Hand =>
+  familyOf(study.recipe).inkOf(study, player, index)
 
 /** The fingers or sticks that now stand, to be stored with the study. */
-export function acceptedOf(study: RealisedStudy): Accepted {
-  if (study.sticking) return { sticks: study.sticking.sticks }
-  return Object.fromEntries(Object.entries(study.hands).map(([hand, part]) => [hand, part.fingers]))
-}
+export const acceptedOf = (study: RealisedStudy): Accepted => familyOf(study.recipe).acceptedOf(study) as Accepted
 
 /** What was accepted for a player, as marks. */
-export const acceptedMarks = (accepted: Accepted, player: Player): readonly string[] | undefined =>
+export const acceptedMarks = (accepted: AcceptedMarks, player: Player): readonly string[] | undefined =>
   accepted[player]?.map(String)

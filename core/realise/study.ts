@@ -1,7 +1,5 @@
-import type { Hand, Recipe, Rhythm } from '../study'
-import type { Difficulty, Together } from '../together'
-import type { RealisedHand } from './hands'
-import type { RealisedSticking } from './sticks'
+import type { Staged } from '../instrument'
+import type { Rhythm, Tempo } from '../study'
 
 /** A stretch of a study with a key, a rhythm or a purpose of its own. */
 export interface StudySection {
@@ -9,12 +7,11 @@ export interface StudySection {
   /** Its first step. */
   readonly from: number
   readonly fifths: number
-  readonly notesPerBeat: Recipe['tempo']['notesPerBeat']
+  readonly notesPerBeat: Tempo['notesPerBeat']
 }
 
-/** A recipe made whole: what the score, the charts, the page and the terminal are drawn from. Plain data. */
-export interface RealisedStudy {
-  readonly recipe: Recipe
+/** What every study has, whatever plays it. */
+interface Common {
   readonly title: string
   readonly twin: { readonly tonic: string; readonly title: string } | null
   /** Sharps or flats at the clef; beyond seven none is printed, and every sign stands before its note. */
@@ -23,11 +20,10 @@ export interface RealisedStudy {
   /** Only where there are several. */
   readonly sections?: readonly StudySection[]
   readonly rhythm: Rhythm
-  /** Empty where sticks play. */
-  readonly hands: Partial<Record<Hand, RealisedHand>>
-  /** Only on mallets. */
-  readonly sticking?: RealisedSticking
-  /** Only where both hands play. */
-  readonly together?: Together
-  readonly difficulty: Difficulty
 }
+
+/**
+ * A recipe made whole: what the score, the charts, the page and the terminal are drawn from. Plain data; `plays` tells
+ * what only one family has.
+ */
+export type RealisedStudy = Common & Staged

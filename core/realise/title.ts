@@ -1,22 +1,16 @@
+import { familyOf, handWords, type Recipe } from '../instrument'
 import { type Material, twinOf } from '../material'
 import { noteName, printedName } from '../pitch'
-import { isFree, isMallets, type Recipe } from '../study'
-import { malletInstrument } from '../surface'
+import { isFree } from '../study'
 import { patternWords as shapeWords } from './patternWords'
-import { playedWords } from './playedWords'
+
+export { handWords }
 
 const NUMBERS = ['no', 'one', 'two', 'three', 'four']
 const INVERSIONS = ['', 'first inversion', 'second inversion', 'third inversion']
 
 export const octaveWords = (octaves: number): string =>
   `${NUMBERS[octaves] ?? octaves} octave${octaves === 1 ? '' : 's'}`
-
-export function handWords(recipe: Pick<Recipe, 'hands' | 'motion'>): string {
-  if (recipe.hands === 'together') {
-    return recipe.motion === 'contrary' ? 'contrary motion' : 'hands together'
-  }
-  return `${recipe.hands} hand`
-}
 
 type Apart = Pick<Recipe, 'hands' | 'motion' | 'interval' | 'tonicHand' | 'contraryFrom'>
 
@@ -47,21 +41,18 @@ function pitchesWords(pitches: readonly (string | readonly string[])[]): string 
   return `Pattern ${text}${pitches.length > SHOWN_PITCHES ? ' …' : ''}`
 }
 
-/** By whom, or on what: “hands together”, “marimba”. */
-const playedBy = (recipe: Recipe): string =>
-  isMallets(recipe) ? malletInstrument(recipe.instrument).family : handWords(recipe)
-
 /** “G♯ harmonic minor, hands together, two octaves”. */
 export function titleOf(recipe: Recipe, material: Material): string {
+  const family = familyOf(recipe)
   const course = recipe.course === 'up-down' ? '' : recipe.course.replace('-', ' and ')
   if (isFree(recipe.material)) {
     const back = recipe.course === 'up' ? '' : course || 'and back'
     return [
       pitchesWords(recipe.material.pitches),
-      playedBy(recipe),
+      family.playedBy(recipe),
       back,
       ...shapeWords(recipe),
-      ...playedWords(recipe),
+      ...family.playedWords(recipe),
     ]
       .filter(Boolean)
       .join(', ')
@@ -70,12 +61,12 @@ export function titleOf(recipe: Recipe, material: Material): string {
   const octaves = cadence && recipe.octaves === 1 ? '' : octaveWords(recipe.octaves)
   const parts = [
     materialWords(material),
-    playedBy(recipe),
+    family.playedBy(recipe),
     apartWords(recipe),
     octaves,
     cadence ? '' : course,
     ...shapeWords(recipe),
-    ...playedWords(recipe),
+    ...family.playedWords(recipe),
   ]
   return parts.filter(Boolean).join(', ')
 }

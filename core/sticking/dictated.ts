@@ -1,5 +1,7 @@
 import { RecipeError } from '../pitch'
-import { type Line, type MalletRecipe, rudimentSticks } from '../study'
+import type { Line } from '../study'
+import { rudimentSticks } from './rudiments'
+import type { MalletRecipe } from './settings'
 import { countOf, doubleSteps, effortOf, inversionsOf, type StickCount } from './findings'
 import { asNumbered, handOfMallet, spansOf, STROKE_WORDS, strokeTypes } from './fourMallets'
 import type { Struck } from './result'

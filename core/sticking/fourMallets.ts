@@ -1,5 +1,6 @@
 import { pitchName, RecipeError } from '../pitch'
-import { fromLowest, type Line, type MalletRecipe, type Numbering, renumbered, type Stick, strokesOf } from '../study'
+import type { Line, Stick } from '../study'
+import { fromLowest, type MalletRecipe, type Numbering, renumbered, strokesOf } from './settings'
 import { type Bar, barsFor, malletInstrument, strikePoint } from '../surface'
 
 /** The hand of a mallet counted from the lowest: the left holds 1 and 2. */

@@ -10,3 +10,31 @@ export { recommendedStrokes } from './rolls'
 export { STICKING_SCHOOL_LIST, stickingSchoolOf } from './schools'
 export { stickLine } from './stick'
 export { stickProblem, stickTask } from './task'
+export { checkMallets, completeSticking, strokesToBeat } from './complete'
+export { checkedStickPin, type StickPin } from './pin'
+export { rudimentSticks, strokesIn } from './rudiments'
+export {
+  fromLowest,
+  HIGHEST_SHAPE,
+  type MalletRecipe,
+  type Mallets,
+  MOST_STROKES,
+  type Numbering,
+  NUMBERINGS,
+  REACH_RANGE,
+  renumbered,
+  type Roll,
+  ROLL_ENDINGS,
+  ROLL_STROKES,
+  ROLLS,
+  type Rudiment,
+  RUDIMENT_ON,
+  RUDIMENTS,
+  STICKING_SCHOOLS,
+  type StickingInput,
+  type StickingSchoolId,
+  type StickingSettings,
+  strokesOf,
+  TOPS,
+} from './settings'
+export { struck } from './struck'

@@ -1,4 +1,5 @@
-import type { Line, MalletRecipe } from '../study'
+import type { Line } from '../study'
+import type { MalletRecipe } from './settings'
 import { barsFor, isBlack, malletInstrument, strikePoint } from '../surface'
 
 export type Row = 'naturals' | 'accidentals'

@@ -1,5 +1,6 @@
 import { printedName, RecipeError } from '../pitch'
-import { isDegreePin, isGripPin, type Line, type Stick, type StickPin } from '../study'
+import { isDegreePin, isGripPin, type Line, type Stick } from '../study'
+import type { StickPin } from './pin'
 
 /** A pin with its place in the recipe, and the sticks that it fixes note by note. */
 export interface PlacedStickPin {

@@ -1,4 +1,5 @@
-import { type MalletRecipe, ROLL_STROKES, type Stick } from '../study'
+import type { Stick } from '../study'
+import { type MalletRecipe, ROLL_STROKES } from './settings'
 import { malletInstrument } from '../surface'
 import { otherStick } from './schools'
 

@@ -1,4 +1,5 @@
-import type { Stick, StickingSchoolId } from '../study'
+import type { Stick } from '../study'
+import type { StickingSchoolId } from './settings'
 import type { Pair, Severity } from './pairs'
 
 /**

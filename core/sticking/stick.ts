@@ -1,5 +1,6 @@
 import { conflictAmong, solve, Through } from '../assign'
-import type { Line, MalletRecipe, Stick } from '../study'
+import type { Line, Stick } from '../study'
+import type { MalletRecipe } from './settings'
 import { byFigure, byRoll, byRudiment } from './dictated'
 import { countOf, doubleSteps, effortOf, inversionsOf } from './findings'
 import { mixedRowsOf, rowMovesOf } from './moves'

@@ -1,5 +1,6 @@
 import type { Problem } from '../assign'
-import { type Line, type MalletRecipe, notesPerMinute, type Stick } from '../study'
+import { type Line, notesPerMinute, type Stick } from '../study'
+import type { MalletRecipe } from './settings'
 import { barsFor, malletInstrument } from '../surface'
 import { clearance, type Pair, pairOf, severityOf } from './pairs'
 import { type PlacedStickPin, placedStickPins } from './pins'

@@ -1,13 +1,19 @@
 import { intervalAt, type Material } from '../material'
 import { midiOf, type Pitch, pitchAbove } from '../pitch'
 import type { Line, LineNote } from './line'
-import type { Recipe } from './recipe'
+import type { CommonRecipe } from './recipe'
 
 const BEATS = 4
 const TRIAD = [0, 2, 4]
 
 /** What one hand holds, struck anew in every bar: its notes over the tonic of an octave, for as long as the other plays. */
-function held(recipe: Recipe, material: Material, tonic: Pitch, degrees: readonly number[], steps: number): LineNote[] {
+function held(
+  recipe: CommonRecipe,
+  material: Material,
+  tonic: Pitch,
+  degrees: readonly number[],
+  steps: number,
+): LineNote[] {
   const perBar = BEATS * recipe.tempo.notesPerBeat
   return Array.from({ length: Math.ceil(steps / perBar) }, (_, bar) =>
     degrees.map((degree): LineNote => {
@@ -23,7 +29,7 @@ function held(recipe: Recipe, material: Material, tonic: Pitch, degrees: readonl
  * Gives one hand to the accompaniment: the left holds the tonic under the right hand's scale, or the right holds the
  * tonic triad over the scale in the left.
  */
-export function accompaniment(recipe: Recipe, material: Material, lines: readonly Line[]): Line[] {
+export function accompaniment(recipe: CommonRecipe, material: Material, lines: readonly Line[]): Line[] {
   const { accompaniment: asked } = recipe.pattern
   if (asked === 'none') return [...lines]
   const holding = asked === 'held-tonic' ? 'left' : 'right'

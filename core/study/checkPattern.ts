@@ -1,8 +1,8 @@
 import type { Material } from '../material'
 import { RecipeError } from '../pitch'
-import { shapesFor } from './fit'
-import { isFree, isMallets, type Recipe } from './recipe'
+import { type CommonRecipe, isFree } from './recipe'
 import { accompaniesScale, type Figure, figuresFor, journeysFor, takesBookends, walksFor, type Walk } from './shape'
+import type { Ways } from './ways'
 
 const refuse = (field: string, words: string): RecipeError => new RecipeError('pattern.material', words, field)
 
@@ -13,7 +13,7 @@ const WALK_NEEDS = (walk: Walk): string =>
 
 const nameOf = (id: string): string => `“${id.replaceAll('-', ' ')}”`
 
-function checkAccompaniment({ hands, motion, interval, pattern }: Recipe, { kind }: Material): void {
+function checkAccompaniment({ hands, motion, interval, pattern }: CommonRecipe, { kind }: Material): void {
   if (pattern.accompaniment === 'none') return
   const field = 'pattern.accompaniment'
   const what = pattern.accompaniment === 'held-tonic' ? 'A held tonic' : 'A scale in the bass'
@@ -24,7 +24,7 @@ function checkAccompaniment({ hands, motion, interval, pattern }: Recipe, { kind
   if (!accompaniesScale(kind)) throw refuse(field, `${what} needs a scale of seven notes in single notes.`)
 }
 
-const isPlain = ({ pattern, bookends }: Recipe): boolean =>
+const isPlain = ({ pattern, bookends }: CommonRecipe): boolean =>
   [...Object.values(pattern), ...Object.values(bookends)].every((each) => PLAIN.has(each as string))
 const PLAIN = new Set(['straight', 'one-key', 'none'])
 
@@ -36,39 +36,16 @@ interface Held {
   readonly needs: string
 }
 
-/** Sticks take what needs neither thumbs nor a second hand, and four mallets a plain run with their own figure. */
-function checkStruck(recipe: Recipe, material: Material): void {
-  if (!isMallets(recipe)) return
-  const can = shapesFor(isFree(recipe.material) ? null : material.kind, recipe)
-  for (const field of ['walk', 'accompaniment'] as const) {
-    const asked = recipe.pattern[field]
-    if ((can[field] as readonly string[]).includes(asked)) continue
-    throw refuse(
-      `pattern.${field}`,
-      `${nameOf(asked)} is for fingers: sticks have no thumbs to cross and share one line.`,
-    )
-  }
-  if (recipe.bookends.after !== 'none') {
-    throw refuse(
-      'bookends.after',
-      'Chords of three notes and more are for fingers: two sticks strike two bars at the most.',
-    )
-  }
-  if (recipe.mallets.count === 4 && recipe.pattern.figure !== 'straight') {
-    throw refuse('pattern.figure', 'Four mallets have a figure of their own: pattern.figure must be straight.')
-  }
-}
-
 /**
  * Whether a pattern goes with what is played.
  * @throws RecipeError `pattern.material` naming the part of the pattern, and what it needs
  */
-export function checkPattern(recipe: Recipe, material: Material): void {
+export function checkPattern(recipe: CommonRecipe, material: Material, ways: Ways): void {
   if (isPlain(recipe)) return
-  checkStruck(recipe, material)
+  ways.checkPattern(recipe, material)
   const { kind } = material
   const { figure, walk, journey } = recipe.pattern
-  const shared = recipe.school === 'two-hand-tetrachords' || isFree(recipe.material)
+  const shared = ways.shares(recipe) || isFree(recipe.material)
   const what = `${kind.words}${shared && !isFree(recipe.material) ? ' shared between the hands' : ''}`
   const keys = journey.startsWith('relay') ? 'a run' : 'major, natural minor or a mode'
   const parts: Held[] = [

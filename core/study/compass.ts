@@ -1,6 +1,6 @@
 import { RecipeError } from '../pitch'
 import type { Line } from './course'
-import { isFree, type Recipe } from './recipe'
+import { type CommonRecipe, isFree } from './recipe'
 
 interface Bounds {
   readonly lowest: number
@@ -21,9 +21,9 @@ const semitones = (count: number): string => `${count} semitone${count === 1 ? '
  * @throws RecipeError `range` saying by how much the study leaves it; `details.fits` is the octave that fits, or
  * null where none does, and `details.octaves` then how many octaves would
  */
-export function checkCompass(
-  recipe: Recipe,
-  linesFor: (recipe: Recipe) => readonly Line[],
+export function checkCompass<R extends CommonRecipe>(
+  recipe: R,
+  linesFor: (recipe: R) => readonly Line[],
   bounds: Bounds & { words: string },
 ): void {
   const { lowest, highest } = compassOf(linesFor(recipe))
@@ -42,7 +42,7 @@ export function checkCompass(
   throw new RecipeError('range', `${message} ${mend}`, 'startOctave', { under, over, fits, octaves })
 }
 
-function octaveThatFits(recipe: Recipe, compass: Bounds, bounds: Bounds): number | null {
+function octaveThatFits(recipe: CommonRecipe, compass: Bounds, bounds: Bounds): number | null {
   const nearestFirst = [0, -1, 1, -2, 2, -3, 3, -4, 4, -5, 5, -6, 6, -7, 7, -8, 8]
   const shift = nearestFirst.find(
     (octaves) => compass.lowest + 12 * octaves >= bounds.lowest && compass.highest + 12 * octaves <= bounds.highest,
@@ -50,7 +50,11 @@ function octaveThatFits(recipe: Recipe, compass: Bounds, bounds: Bounds): number
   return shift === undefined ? null : recipe.startOctave + shift
 }
 
-function octavesThatFit(recipe: Recipe, linesFor: (recipe: Recipe) => readonly Line[], bounds: Bounds): number {
+function octavesThatFit<R extends CommonRecipe>(
+  recipe: R,
+  linesFor: (recipe: R) => readonly Line[],
+  bounds: Bounds,
+): number {
   for (let octaves = recipe.octaves - 1; octaves > 1; octaves--) {
     const fewer = { ...recipe, octaves }
     if (octaveThatFits(fewer, compassOf(linesFor(fewer)), bounds) !== null) return octaves

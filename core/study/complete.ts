@@ -1,46 +1,32 @@
 import { inversionsOf, kindOf, type NamedMaterial, SIGNATURES, type Texture } from '../material'
 import { parsePitch, pitchName, RecipeError } from '../pitch'
-import type { Hand } from './hand'
-import { checkMallets, completeSticking } from './completeMallets'
-import { RUDIMENTS, strokesOf, TWO_MALLETS } from './mallets'
-import { strokesIn } from './rudiments'
-import { checkedPin, checkedStickPin, oneOf, whole } from './pin'
+import { oneOf, whole } from './checks'
 import { completeBookends, completePattern, completeRhythm, usualNotesPerBeat } from './completeShape'
+import type { Hand } from './hand'
 import {
   ARTICULATIONS,
-  CHROMATICS,
+  type CommonInput,
+  type CommonRecipe,
   CONTRARY_FROM,
   type Course,
   COURSES,
-  type FingeringSettings,
-  type FingerRecipe,
-  FIRST_FINGERS,
   FORMAT,
   type FreePitches,
-  HAND_SIZES,
   HANDS,
   type Hands,
-  INSTRUMENTS,
   INTERVALS,
   isFree,
-  LEFT_ARPEGGIOS,
-  type MalletRecipe,
+  type MaterialInput,
   MOST_OCTAVES,
   MOST_PITCHES,
   type Motion,
   MOTIONS,
   NOTES_PER_BEAT,
-  type Recipe,
-  type RecipeInput,
-  SCHOOLS,
   type Tempo,
   TEMPO_RANGE,
 } from './recipe'
-import type { Pattern } from './shape'
 
 const DEFAULT_TEMPO: Tempo = { bpm: 60, notesPerBeat: 2 }
-/** Block chords and rolled notes last a beat each. */
-const CHORD_TEMPO: Tempo = { bpm: 60, notesPerBeat: 1 }
 /** Octaves and course of what is not a run. */
 const SHORT: Partial<Record<Texture, { octaves: number; course: Course }>> = {
   position: { octaves: 1, course: 'up-down' },
@@ -83,7 +69,7 @@ function chordOf(pitches: readonly string[], path: string): readonly string[] {
   throw new RecipeError('field.range', `${path} must hold one to five pitches: a hand has five fingers.`, path)
 }
 
-function completeMaterial(material: RecipeInput['material']): { material: Recipe['material']; texture: Texture } {
+function completeMaterial(material: MaterialInput): { material: CommonRecipe['material']; texture: Texture } {
   if (typeof material !== 'object' || material === null) {
     throw new RecipeError('field.missing', 'material is missing: name a tonic and a kind.', 'material')
   }
@@ -95,10 +81,10 @@ function completeMaterial(material: RecipeInput['material']): { material: Recipe
 }
 
 /** A third apart the left hand begins on the tonic, so does it a tenth apart; a sixth apart the right. */
-const usualTonicHand = (interval: Recipe['interval']): Hand => (interval === 'sixth' ? 'right' : 'left')
+const usualTonicHand = (interval: CommonRecipe['interval']): Hand => (interval === 'sixth' ? 'right' : 'left')
 
 /** What is played and by whom; what follows from it has defaults of its own. */
-function completeShape(input: RecipeInput, texture: Texture) {
+function completeShape(input: CommonInput, texture: Texture) {
   const usual = SHORT[texture] ?? { octaves: 2, course: 'up-down' as const }
   const hands = oneOf(input.hands ?? 'together', HANDS, 'hands')
   const motion = oneOf(input.motion ?? 'similar', MOTIONS, 'motion')
@@ -116,19 +102,6 @@ function completeShape(input: RecipeInput, texture: Texture) {
   }
 }
 
-/** How many notes usually go to the beat: as many as a figure, a rudiment or four mallets' strokes have, if a beat takes so many. */
-function usualPerBeat(input: RecipeInput, texture: Texture, pattern: Pattern): Tempo['notesPerBeat'] {
-  const { roll, mallets, rudiment = 'none', rudimentOn = 'degree' } = input
-  if (texture === 'cadence' || (roll?.manner ?? 'none') !== 'none') return CHORD_TEMPO.notesPerBeat
-  const whole = rudiment !== 'none' && rudimentOn === 'degree' && RUDIMENTS.includes(rudiment)
-  const strokes = whole
-    ? strokesIn(rudiment)
-    : mallets?.count === 4
-      ? strokesOf(String(mallets.figure ?? TWO_MALLETS.figure))?.length
-      : undefined
-  return NOTES_PER_BEAT.find((each) => each === strokes) ?? usualNotesPerBeat(pattern)
-}
-
 function completeTempo(tempo: Partial<Tempo> | undefined, usual: Tempo['notesPerBeat']): Tempo {
   const { bpm, notesPerBeat } = { ...DEFAULT_TEMPO, notesPerBeat: usual, ...tempo }
   return {
@@ -137,32 +110,20 @@ function completeTempo(tempo: Partial<Tempo> | undefined, usual: Tempo['notesPer
   }
 }
 
-const completeSettings = (input: RecipeInput): FingeringSettings => ({
-  school: oneOf(input.school ?? 'conservatory', SCHOOLS, 'school'),
-  firstFinger: oneOf(input.firstFinger ?? 'usual', FIRST_FINGERS, 'firstFinger'),
-  leftArpeggio: oneOf(input.leftArpeggio ?? 'by-distance', LEFT_ARPEGGIOS, 'leftArpeggio'),
-  chromatic: oneOf(input.chromatic ?? 'one-three', CHROMATICS, 'chromatic'),
-  handSize: oneOf(input.handSize ?? 'average', HAND_SIZES, 'handSize'),
-})
+/** What every recipe has, whatever plays it. */
+export type Common = Omit<CommonRecipe, 'instrument' | 'school' | 'pins'>
 
-/** Fields that only one sort of instrument has. */
-const FINGERS_ONLY = ['firstFinger', 'leftArpeggio', 'chromatic', 'handSize'] as const
-const MALLETS_ONLY = ['lead', 'tops', 'rudiment', 'rudimentOn', 'roll', 'mallets', 'strike', 'bars'] as const
-
-/** @throws RecipeError `field.instrument` where a field belongs to another sort of instrument */
-function checkFields(input: RecipeInput, instrument: Recipe['instrument']): void {
-  const fingers = instrument === 'piano'
-  const stray = (fingers ? MALLETS_ONLY : FINGERS_ONLY).find((field) => input[field] !== undefined)
-  if (stray === undefined) return
-  const words = `${stray} is for ${fingers ? 'mallets' : 'fingers'}; this study is for ${fingers ? 'the piano' : instrument}.`
-  throw new RecipeError('field.instrument', words, stray)
-}
-
-/** Everything but settings and pins. */
-function completeCommon(input: RecipeInput) {
+/**
+ * Everything but what a family of instruments asks for itself; every field is checked on its own.
+ * @param perBeat notes to the beat that the family would take, where the recipe names none and the notes alone do not say
+ * @throws RecipeError naming the field
+ */
+export function completeCommon(input: CommonInput, perBeat?: Tempo['notesPerBeat']): Common {
   const { material, texture } = completeMaterial(input?.material)
   const pattern = completePattern(input.pattern)
-  const tempo = completeTempo(input.tempo, usualPerBeat(input, texture, pattern))
+  // block chords last a beat each
+  const usual = texture === 'cadence' ? 1 : (perBeat ?? usualNotesPerBeat(pattern))
+  const tempo = completeTempo(input.tempo, usual)
   return {
     format: oneOf(input.format ?? FORMAT, [FORMAT] as const, 'format'),
     material,
@@ -174,29 +135,4 @@ function completeCommon(input: RecipeInput) {
     articulation: oneOf(input.articulation ?? 'legato', ARTICULATIONS, 'articulation'),
     tempo,
   }
-}
-
-/**
- * Fills the defaults and checks every field on its own; whether the whole fits the instrument is `study`'s and
- * `fingering`'s to say.
- * @throws RecipeError naming the field
- */
-export function completeRecipe(input: RecipeInput & { readonly instrument?: 'piano' }): FingerRecipe
-export function completeRecipe(input: RecipeInput): Recipe
-export function completeRecipe(input: RecipeInput): Recipe {
-  const common = completeCommon(input)
-  const instrument = oneOf(input.instrument ?? 'piano', INSTRUMENTS, 'instrument')
-  checkFields(input, instrument)
-  const { pins = [] } = input
-  if (!Array.isArray(pins)) throw new RecipeError('field.unknown', 'pins must be a list.', 'pins')
-  if (instrument === 'piano') {
-    if (common.rhythm.ladder === 'strokes') {
-      throw new RecipeError('rhythm.ladder', 'A ladder of strokes is climbed by rolls, on mallets.', 'rhythm.ladder')
-    }
-    return { ...common, instrument, ...completeSettings(input), pins: pins.map(checkedPin) }
-  }
-  const settings = completeSticking(input, common.material)
-  const recipe: MalletRecipe = { ...common, instrument, ...settings, pins: pins.map(checkedStickPin) }
-  checkMallets(recipe, settings, instrument)
-  return recipe
 }

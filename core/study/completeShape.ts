@@ -1,7 +1,7 @@
 import { RecipeError } from '../pitch'
 import { partOf } from './part'
 import { notesInCell } from './path'
-import { oneOf, whole } from './pin'
+import { oneOf, whole } from './checks'
 import type { Tempo } from './recipe'
 import {
   ACCENTS,

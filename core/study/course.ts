@@ -5,9 +5,9 @@ import { checkPattern } from './checkPattern'
 import { LEGS, mirrored, pathOf, type PathStep } from './path'
 import { placesOf, runPlace, type Step } from './places'
 import type { Hand } from './hand'
-import { struck } from './struck'
 import type { Line, LineNote } from './line'
-import { type Course, type FreePitches, handsOf, isFree, isMallets, type Recipe } from './recipe'
+import { type CommonRecipe, type Course, type FreePitches, isFree } from './recipe'
+import type { Ways } from './ways'
 
 export type { Leg } from './path'
 
@@ -15,7 +15,7 @@ export type { Line, LineNote } from './line'
 
 const AGAINST: Record<Course, Course> = { 'up-down': 'down-up', up: 'down', down: 'up', 'down-up': 'up-down' }
 
-const courseOf = (recipe: Recipe, hand: Hand): Course =>
+const courseOf = (recipe: CommonRecipe, hand: Hand): Course =>
   recipe.motion === 'contrary' && hand === 'left' ? AGAINST[recipe.course] : recipe.course
 
 const refuse = (code: string, message: string, path: string): RecipeError => new RecipeError(code, message, path)
@@ -27,7 +27,7 @@ const APART: Record<number, Record<'third' | 'sixth' | 'tenth', number>> = {
 }
 
 /** How many degrees a hand begins from the lowest tonic of the right hand's octave. */
-function offsetOf(recipe: Recipe, material: Material, hand: Hand): number {
+function offsetOf(recipe: CommonRecipe, material: Material, hand: Hand): number {
   const n = material.rising.up.length
   if (recipe.hands !== 'together') return 0
   if (recipe.motion === 'contrary') {
@@ -42,10 +42,10 @@ function offsetOf(recipe: Recipe, material: Material, hand: Hand): number {
 }
 
 /** Scales of seven notes are shared between the hands by the school of tetrachords. */
-const sharesHands = (recipe: Recipe, material: Material): boolean =>
-  material.kind.texture === 'tetrachords' || (recipe.school === 'two-hand-tetrachords' && !isFree(recipe.material))
+const sharesHands = (recipe: CommonRecipe, material: Material, ways: Ways): boolean =>
+  material.kind.texture === 'tetrachords' || (ways.shares(recipe) && !isFree(recipe.material))
 
-function checkShared(recipe: Recipe, { kind, rising }: Material): void {
+function checkShared(recipe: CommonRecipe, { kind, rising }: Material): void {
   const scale = kind.texture === 'run' && !kind.second && rising.up.length === 7
   if (scale && recipe.hands === 'together' && recipe.motion === 'similar') return
   const words = 'The school of tetrachords shares a seven-note scale between the hands, in similar motion.'
@@ -53,12 +53,12 @@ function checkShared(recipe: Recipe, { kind, rising }: Material): void {
 }
 
 /** @throws RecipeError where motion, distance or school do not go with the material */
-function checkShape(recipe: Recipe, material: Material): void {
+function checkShape(recipe: CommonRecipe, material: Material, ways: Ways): void {
   const { kind, rising } = material
   const run = kind.texture === 'run'
-  if (recipe.school === 'two-hand-tetrachords' && kind.texture !== 'tetrachords') checkShared(recipe, material)
+  if (ways.shares(recipe) && kind.texture !== 'tetrachords') checkShared(recipe, material)
   if (recipe.hands !== 'together') return
-  const together = run && !sharesHands(recipe, material)
+  const together = run && !sharesHands(recipe, material, ways)
   if (recipe.motion === 'contrary' && !together) {
     throw refuse('motion.material', `A ${kind.words} has no contrary motion.`, 'motion')
   }
@@ -85,7 +85,7 @@ export interface SectionAsks {
 }
 
 /** A run on its path; in contrary motion the left hand's is the right hand's upside down. */
-function runSteps(recipe: Recipe, material: Material, hand: Hand, { crossings, leads }: SectionAsks): Step[] {
+function runSteps(recipe: CommonRecipe, material: Material, hand: Hand, { crossings, leads }: SectionAsks): Step[] {
   const degrees = material.rising.up.length
   const top = degrees * recipe.octaves
   const path = pathOf(recipe.pattern, recipe.course, { degrees, top, crossings })
@@ -101,7 +101,7 @@ function runSteps(recipe: Recipe, material: Material, hand: Hand, { crossings, l
 }
 
 /** The steps of everything that is no run: both legs, the note at a turn once. */
-function otherSteps(recipe: Recipe, material: Material, hand: Hand, shared: boolean): Step[] {
+function otherSteps(recipe: CommonRecipe, material: Material, hand: Hand, shared: boolean): Step[] {
   const form = shared ? { ...material, kind: { ...material.kind, texture: 'tetrachords' as Texture } } : material
   const lower = hand === 'left' && recipe.hands === 'together' && !shared ? 1 : 0
   let before: Step['place'] | undefined
@@ -117,11 +117,11 @@ function otherSteps(recipe: Recipe, material: Material, hand: Hand, shared: bool
   })
 }
 
-function lineOf(recipe: Recipe, material: Material, hand: Hand, asks: SectionAsks): Line {
-  const shared = sharesHands(recipe, material)
+function lineOf(recipe: CommonRecipe, material: Material, ways: Ways, hand: Hand, asks: SectionAsks): Line {
+  const shared = sharesHands(recipe, material, ways)
   const runs = material.kind.texture === 'run' && !shared
   const course = runs ? runSteps(recipe, material, hand, asks) : otherSteps(recipe, material, hand, shared)
-  const all = isMallets(recipe) ? struck(recipe, material, course) : course
+  const all = ways.struck(recipe, material, course)
   const alone = recipe.hands !== 'together'
   const notes: LineNote[] = []
   let order = 0
@@ -142,7 +142,7 @@ function lineOf(recipe: Recipe, material: Material, hand: Hand, asks: SectionAsk
 const lowered = (pitch: Pitch): Pitch => ({ ...pitch, octave: pitch.octave - 1 })
 
 /** Pitches as they were listed; played back, if the course goes down; the left hand an octave under the right. */
-function freeLine(recipe: Recipe, { pitches }: FreePitches, hand: Hand): Line {
+function freeLine(recipe: CommonRecipe, { pitches }: FreePitches, hand: Hand): Line {
   const chords = pitches.map((each) => (typeof each === 'string' ? [each] : each).map((name) => parsePitch(name)))
   const under = hand === 'left' && recipe.hands === 'together'
   const steps = LEGS[recipe.course].flatMap((leg, at) => {
@@ -162,13 +162,14 @@ function freeLine(recipe: Recipe, { pitches }: FreePitches, hand: Hand): Line {
  * The lines of a recipe's one section, right hand first. Ranges are not checked here.
  * @throws RecipeError `school.material`, `motion.material`, `interval.motion`, `interval.material`, `pattern.material`
  */
-export function linesOf(recipe: Recipe, material: Material, asks: SectionAsks = {}): Line[] {
-  checkShape(recipe, material)
-  checkPattern(recipe, material)
-  const players = isMallets(recipe) ? (['right'] as const) : handsOf(recipe.hands)
-  const lines = players.map((hand) =>
-    isFree(recipe.material) ? freeLine(recipe, recipe.material, hand) : lineOf(recipe, material, hand, asks),
-  )
+export function linesOf(recipe: CommonRecipe, material: Material, ways: Ways, asks: SectionAsks = {}): Line[] {
+  checkShape(recipe, material, ways)
+  checkPattern(recipe, material, ways)
+  const lines = ways
+    .linesFor(recipe)
+    .map((hand) =>
+      isFree(recipe.material) ? freeLine(recipe, recipe.material, hand) : lineOf(recipe, material, ways, hand, asks),
+    )
   return accompaniment(recipe, material, lines)
 }
 

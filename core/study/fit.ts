@@ -1,70 +1,22 @@
-import type { Kind } from '../material'
-import type { Recipe } from './recipe'
-import {
-  accompaniesScale,
-  ACCOMPANIMENTS,
-  AFTER,
-  BEFORE,
-  figuresFor,
-  journeysFor,
-  NO_BOOKENDS,
-  PLAIN_PATTERN,
-  takesBookends,
-  walksFor,
-} from './shape'
+import type { CommonRecipe } from './recipe'
+import { NO_BOOKENDS, PLAIN_PATTERN } from './shape'
+import type { Shapes } from './ways'
 
-/** Which parts of a pattern, and which bookends, a study can take. */
-export interface Shapes {
-  readonly figure: ReturnType<typeof figuresFor>
-  readonly walk: ReturnType<typeof walksFor>
-  readonly journey: ReturnType<typeof journeysFor>
-  readonly accompaniment: readonly (typeof ACCOMPANIMENTS)[number][]
-  readonly before: readonly (typeof BEFORE)[number][]
-  readonly after: readonly (typeof AFTER)[number][]
+/** What takes nothing but a rhythm: a list of pitches, or an octave that the hands share. */
+export const BARE_SHAPES: Shapes = {
+  figure: ['straight'],
+  walk: ['straight'],
+  journey: ['one-key'],
+  accompaniment: ['none'],
+  before: ['none'],
+  after: ['none'],
 }
 
-type Asked = Pick<Recipe, 'instrument' | 'school' | 'hands' | 'motion' | 'interval'>
-
-/** What a kind takes, played so; `null` for a list of pitches, which takes nothing but a rhythm. */
-export function shapesFor(kind: Kind | null, { instrument, school, hands, motion, interval }: Asked): Shapes {
-  const bare: Shapes = {
-    figure: ['straight'],
-    walk: ['straight'],
-    journey: ['one-key'],
-    accompaniment: ['none'],
-    before: ['none'],
-    after: ['none'],
-  }
-  if (!kind || school === 'two-hand-tetrachords') return bare
-  if (instrument !== 'piano') return malletShapes(kind, bare)
-  const bookends = takesBookends(kind)
-  const oneHandFree = hands === 'together' && motion === 'similar' && interval === 'octave' && accompaniesScale(kind)
-  return {
-    figure: figuresFor(kind),
-    walk: walksFor(kind),
-    journey: journeysFor(kind),
-    accompaniment: oneHandFree ? ACCOMPANIMENTS : bare.accompaniment,
-    before: bookends ? BEFORE : bare.before,
-    after: bookends ? AFTER : bare.after,
-  }
-}
-
-/** Sticks have no thumbs to loop around, no hand to spare for an accompaniment, and no chords of three. */
-const malletShapes = (kind: Kind, bare: Shapes): Shapes => ({
-  ...bare,
-  figure: figuresFor(kind),
-  walk: walksFor(kind).filter((walk) => walk !== 'crossing-loops'),
-  journey: journeysFor(kind),
-  before: takesBookends(kind) ? BEFORE : bare.before,
-})
-
-/** A shape as far as a kind can take it; what it cannot becomes plain. */
-export function fitShape(
-  { pattern, bookends }: Pick<Recipe, 'pattern' | 'bookends'>,
-  kind: Kind | null,
-  asked: Asked,
-): Pick<Recipe, 'pattern' | 'bookends'> {
-  const can = shapesFor(kind, asked)
+/** A shape as far as it can be taken; what cannot becomes plain. */
+export function fittedTo(
+  { pattern, bookends }: Pick<CommonRecipe, 'pattern' | 'bookends'>,
+  can: Shapes,
+): Pick<CommonRecipe, 'pattern' | 'bookends'> {
   const kept = <T>(value: T, some: readonly T[], plain: T): T => (some.includes(value) ? value : plain)
   return {
     pattern: {

@@ -4,94 +4,51 @@
  */
 export { checkPattern } from './checkPattern'
 export { checkCompass, compassOf } from './compass'
-export { completeRecipe, usualOctave } from './complete'
+export { oneOf, whole } from './checks'
+export { type Common, completeCommon, usualOctave } from './complete'
 export { usualNotesPerBeat } from './completeShape'
 export { hasChords, type Leg, type Line, type LineNote, linesOf, type SectionAsks, stepsIn } from './course'
-export { fitShape, type Shapes, shapesFor } from './fit'
+export { BARE_SHAPES, fittedTo } from './fit'
 export type { Finger, Hand, Stick } from './hand'
-export { movedTo } from './moved'
+export { partOf } from './part'
 export { mirrored, pathOf, type PathStep } from './path'
-export { octaveOf } from './places'
+export { octaveOf, type Place, type Step } from './places'
 export {
-  BAR_RANGES,
-  type BarSettings,
-  fromLowest,
-  HIGHEST_SHAPE,
-  MALLET_IDS,
-  type MalletId,
-  type Mallets,
-  MOST_STROKES,
-  type Numbering,
-  NUMBERINGS,
-  REACH_RANGE,
-  renumbered,
-  type Roll,
-  ROLL_ENDINGS,
-  ROLL_STROKES,
-  ROLLS,
-  type Rudiment,
-  RUDIMENT_ON,
-  RUDIMENTS,
-  STICKING_SCHOOLS,
-  type StickingSchoolId,
-  type StickingSettings,
-  type StickPin,
-  type Strike,
-  STRIKES,
-  strokesOf,
-  TOPS,
-} from './mallets'
-export { rudimentSticks, strokesIn } from './rudiments'
-export {
-  type AnyPin,
-  type DegreePin,
-  type GripPin,
+  type PlacedMark,
   isDegreePin,
   isGripPin,
   isNotePin,
   MOST_DEGREES,
   MOST_IN_GRIP,
-  type NotePin,
-  type Pin,
+  MOST_NOTES,
+  type PlacedAtNote,
+  type PlacedOnDegree,
+  type PlacedOverRun,
 } from './pin'
 export {
   ARTICULATIONS,
   type Articulation,
-  type Chromatic,
-  CHROMATICS,
+  type CommonInput,
+  type CommonRecipe,
   type Course,
   COURSES,
   CONTRARY_FROM,
   type ContraryFrom,
-  type FingeringSettings,
-  type FingerRecipe,
-  FIRST_FINGERS,
-  type FirstFinger,
   FORMAT,
   type FreePitches,
-  HAND_SIZES,
   HANDS,
   type Hands,
   type HandsApart,
   handsOf,
-  type HandSize,
-  INSTRUMENTS,
   INTERVALS,
   isFree,
-  isMallets,
-  LEFT_ARPEGGIOS,
-  type LeftArpeggio,
-  type MalletRecipe,
+  type MaterialInput,
   MOST_OCTAVES,
   MOST_PITCHES,
   type Motion,
   MOTIONS,
   NOTES_PER_BEAT,
   notesPerMinute,
-  type Recipe,
-  type RecipeInput,
-  type SchoolId,
-  SCHOOLS,
   type Tempo,
   TEMPO_RANGE,
 } from './recipe'
@@ -126,3 +83,4 @@ export {
   WALKS,
   walksFor,
 } from './shape'
+export { type Rung, type Shapes, type Ways } from './ways'

@@ -13,14 +13,14 @@ import {
   signatureAlteration,
   printedName,
 } from '../pitch'
-import { ROLL_STROKES } from './mallets'
-import { isFree, isMallets, NOTES_PER_BEAT, type Recipe } from './recipe'
+import { type CommonRecipe, isFree, NOTES_PER_BEAT, type Tempo } from './recipe'
 import { NO_BOOKENDS, PLAIN_PATTERN } from './shape'
+import type { Ways } from './ways'
 
 /** A stretch of a study with one key, one course and one rhythm; a study without journey, ladder or bookends has one. */
 export interface Section {
   /** A recipe of this section alone, without pins. */
-  readonly recipe: Recipe
+  readonly recipe: CommonRecipe
   /** What tells it from the others: a key, a rhythm, a bookend; empty where there is only one. */
   readonly words: string
   /** One note more, a degree under the last, that leads to the next section. */
@@ -33,7 +33,7 @@ const KEYS = 12
 const MODES = ['ionian', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'aeolian', 'locrian'] as const
 const MODE_OF: Partial<Record<string, (typeof MODES)[number]>> = { major: 'ionian', 'natural-minor': 'aeolian' }
 
-const named = (recipe: Recipe): NamedMaterial => recipe.material as NamedMaterial
+const named = (recipe: CommonRecipe): NamedMaterial => recipe.material as NamedMaterial
 const modeOf = (kind: string): number => MODES.indexOf(MODE_OF[kind] ?? (kind as (typeof MODES)[number]))
 
 /** The usual name of a key so many semitones above C: the one with the fewest signs. */
@@ -48,7 +48,7 @@ const height = (note: Note, octave: number): number => 12 * octave + letterSemit
 const letterSemitones = (note: Note): number => pitchClass({ letter: note.letter, alteration: 0 }) + note.alteration
 
 /** Twelve keys, one up and the next down: a half step on each time, or a fourth on within an octave of the first. */
-function relay(recipe: Recipe, by: 'half' | 'fourth'): Section[] {
+function relay(recipe: CommonRecipe, by: 'half' | 'fourth'): Section[] {
   const { kind } = named(recipe)
   const first = parseNote(named(recipe).tonic)
   const start = height(first, recipe.startOctave)
@@ -65,7 +65,7 @@ function relay(recipe: Recipe, by: 'half' | 'fourth'): Section[] {
 }
 
 /** The modes of one key in a chain, from the one that is asked; each leads on by the note under its own tonic. */
-function modeChain(recipe: Recipe): Section[] {
+function modeChain(recipe: CommonRecipe): Section[] {
   const { kind, tonic } = named(recipe)
   const { up } = materialOf({ tonic, kind })
   const start = letterIndex(parseNote(tonic).letter)
@@ -79,7 +79,7 @@ function modeChain(recipe: Recipe): Section[] {
 }
 
 /** The same letters from the same tonic, with one sign fewer each time, down to none. */
-function oneFewer(recipe: Recipe): Section[] {
+function oneFewer(recipe: CommonRecipe): Section[] {
   const { kind, tonic } = named(recipe)
   const { fifths } = materialOf({ tonic, kind })
   const { letter } = parseNote(tonic)
@@ -95,7 +95,7 @@ function oneFewer(recipe: Recipe): Section[] {
   })
 }
 
-function journey(recipe: Recipe): Section[] {
+function journey(recipe: CommonRecipe): Section[] {
   switch (recipe.pattern.journey) {
     case 'relay-half-step':
       return relay(recipe, 'half')
@@ -110,7 +110,7 @@ function journey(recipe: Recipe): Section[] {
   }
 }
 
-const BEATS_IN: Record<Recipe['tempo']['notesPerBeat'], string> = {
+const BEATS_IN: Record<Tempo['notesPerBeat'], string> = {
   1: 'quarters',
   2: 'eighths',
   3: 'triplets',
@@ -119,29 +119,29 @@ const BEATS_IN: Record<Recipe['tempo']['notesPerBeat'], string> = {
   8: 'thirty-seconds',
 }
 /** “in triplets”. */
-export const notesWords = (perBeat: Recipe['tempo']['notesPerBeat']): string => BEATS_IN[perBeat]
+export const notesWords = (perBeat: Tempo['notesPerBeat']): string => BEATS_IN[perBeat]
 
-const withNotes = (recipe: Recipe, notesPerBeat: Recipe['tempo']['notesPerBeat']): Recipe => ({
+const withNotes = (recipe: CommonRecipe, notesPerBeat: Tempo['notesPerBeat']): CommonRecipe => ({
   ...recipe,
   tempo: { ...recipe.tempo, notesPerBeat },
   rhythm: { ...recipe.rhythm, lengths: [3, 6, 8].includes(notesPerBeat) ? 'even' : recipe.rhythm.lengths },
 })
 
-/** The same notes rolled with more strokes each time. */
-function strokeLadder({ recipe, words, leads }: Section): Section[] {
-  if (!isMallets(recipe)) return []
-  return ROLL_STROKES.map((strokes, at) => ({
-    recipe: { ...recipe, roll: { ...recipe.roll, strokes } },
-    words: [words, `${strokes} strokes to the beat`].filter(Boolean).join(', '),
-    leads: (leads ?? false) && at === ROLL_STROKES.length - 1,
+/** The same notes with more strokes each time, a bar's rest between. */
+function strokeLadder({ recipe, words, leads }: Section, ways: Ways): Section[] {
+  const rungs = ways.strokeRungs(recipe)
+  return rungs.map((rung, at) => ({
+    recipe: rung.recipe,
+    words: [words, rung.words].filter(Boolean).join(', '),
+    leads: (leads ?? false) && at === rungs.length - 1,
     rests: 1,
   }))
 }
 
 /** A section as often as the ladder has rungs: the same notes faster, or an octave more each time as well. */
-function ladder(section: Section): Section[] {
+function ladder(section: Section, ways: Ways): Section[] {
   const { recipe, words } = section
-  if (recipe.rhythm.ladder === 'strokes') return strokeLadder(section)
+  if (recipe.rhythm.ladder === 'strokes') return strokeLadder(section, ways)
   const rungs = recipe.rhythm.ladder === 'notes' ? NOTES_PER_BEAT : NOTES_PER_BEAT.slice(0, recipe.octaves)
   if (recipe.rhythm.ladder === 'none') return [section]
   return rungs.map((perBeat, at) => {
@@ -156,14 +156,15 @@ function ladder(section: Section): Section[] {
   })
 }
 
-/** A bookend is taken by one hand as by the other, whatever shares the study's scale between them. */
-const ownHands = (recipe: Recipe): Recipe =>
-  !isMallets(recipe) && recipe.school === 'two-hand-tetrachords' ? { ...recipe, school: 'conservatory' } : recipe
-
 /** What stands in a key before or after a study: the same hands, in their usual places. */
-function bookend(recipe: Recipe, material: Recipe['material'], notesPerBeat: 1 | 2 | 3 | 4 | 6 | 8): Recipe {
+function bookend(
+  recipe: CommonRecipe,
+  material: CommonRecipe['material'],
+  notesPerBeat: Tempo['notesPerBeat'],
+  ways: Ways,
+): CommonRecipe {
   return {
-    ...ownHands(withNotes(recipe, notesPerBeat)),
+    ...ways.plainly(withNotes(recipe, notesPerBeat)),
     ...{ material, motion: 'similar', interval: 'octave', octaves: 1, course: 'up' },
     rhythm: { ...recipe.rhythm, lengths: 'even', accents: 0 },
   }
@@ -172,18 +173,18 @@ function bookend(recipe: Recipe, material: Recipe['material'], notesPerBeat: 1 |
 const SIDES = { five: { major: 'five-finger-major', minor: 'five-finger-minor' } } as const
 const CADENCES = { major: 'cadence-major', minor: 'cadence-minor' } as const
 
-function before(recipe: Recipe): Section[] {
+function before(recipe: CommonRecipe, ways: Ways): Section[] {
   if (recipe.bookends.before === 'none') return []
   const { kind, tonic } = named(recipe)
   const material: NamedMaterial = { tonic, kind: SIDES.five[KINDS[kind].mode ?? 'major'] }
-  const run: Recipe = { ...bookend(recipe, material, recipe.tempo.notesPerBeat), course: 'up-down' }
+  const run: CommonRecipe = { ...bookend(recipe, material, recipe.tempo.notesPerBeat, ways), course: 'up-down' }
   return [{ recipe: run, words: 'five fingers first' }]
 }
 
 const FOURTH = { steps: 3, semitones: 5 }
 
 /** Where a study comes to rest: on its own tonic; a dominant seventh in the key that it leads to, beneath it. */
-function restOf(recipe: Recipe): { readonly root: Pitch; readonly mode: 'major' | 'minor' } {
+function restOf(recipe: CommonRecipe): { readonly root: Pitch; readonly mode: 'major' | 'minor' } {
   const { tonic, kind } = named(recipe)
   const own = { ...parseNote(tonic), octave: recipe.startOctave }
   if (kind !== 'dominant-seventh-arpeggio') return { root: own, mode: KINDS[kind].mode ?? 'major' }
@@ -192,7 +193,7 @@ function restOf(recipe: Recipe): { readonly root: Pitch; readonly mode: 'major' 
 }
 
 /** Root, third, fifth and octave, struck at once. */
-function tonicChord(recipe: Recipe): Recipe['material'] {
+function tonicChord(recipe: CommonRecipe): CommonRecipe['material'] {
   const { root, mode } = restOf(recipe)
   const above = [
     { steps: 0, semitones: 0 },
@@ -203,25 +204,25 @@ function tonicChord(recipe: Recipe): Recipe['material'] {
   return { pitches: [above.map((interval) => pitchName(pitchAbove(root, interval)))] }
 }
 
-function after(recipe: Recipe): Section[] {
+function after(recipe: CommonRecipe, ways: Ways): Section[] {
   if (recipe.bookends.after === 'none') return []
   const { root, mode } = restOf(recipe)
   const cadence: NamedMaterial = { tonic: noteName(root), kind: CADENCES[mode] }
   return recipe.bookends.after === 'cadence'
-    ? [{ recipe: bookend(recipe, cadence, 1), words: 'cadence after' }]
-    : [{ recipe: bookend(recipe, tonicChord(recipe), 1), words: 'tonic chord after' }]
+    ? [{ recipe: bookend(recipe, cadence, 1, ways), words: 'cadence after' }]
+    : [{ recipe: bookend(recipe, tonicChord(recipe), 1, ways), words: 'tonic chord after' }]
 }
 
 /**
  * What a recipe consists of, in order: bookend, keys of the journey, each up the ladder, bookend. Sections hold no
  * journey, ladder, bookends or pins of their own.
  */
-export function sectionsOf(recipe: Recipe): Section[] {
+export function sectionsOf(recipe: CommonRecipe, ways: Ways): Section[] {
   const plain = !isFree(recipe.material)
   const keys = plain ? journey(recipe) : [{ recipe, words: '' }]
-  const played = keys.flatMap(ladder)
+  const played = keys.flatMap((section) => ladder(section, ways))
   const ends = plain
-    ? { before: before(keys[0]!.recipe), after: after(keys.at(-1)!.recipe) }
+    ? { before: before(keys[0]!.recipe, ways), after: after(keys.at(-1)!.recipe, ways) }
     : { before: [], after: [] }
   return [...ends.before, ...played, ...ends.after].map((section) => ({
     ...section,
@@ -230,7 +231,7 @@ export function sectionsOf(recipe: Recipe): Section[] {
 }
 
 /** A bookend is straight, whatever the study's pattern. */
-function cleared(recipe: Recipe): Recipe {
+function cleared(recipe: CommonRecipe): CommonRecipe {
   const straight = isFree(recipe.material) || KINDS[recipe.material.kind].texture !== 'run'
   return {
     ...recipe,

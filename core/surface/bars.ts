@@ -1,4 +1,4 @@
-import type { BarSettings, Strike } from '../study'
+import type { BarSettings, Strike } from './barSettings'
 import { isBlack } from './piano'
 
 /** Families of mallet instruments; what differs is the make of their bars. */

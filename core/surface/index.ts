@@ -5,3 +5,12 @@
 export { type MalletFamily, type Bar, deadZones, NODE, placeOf, strikePoint } from './bars'
 export { barsFor, compassWords, MALLET_INSTRUMENTS, malletInstrument, type MalletInstrument } from './mallets'
 export { isBlack, type Key, keyAt, keyDistance, PIANO } from './piano'
+export {
+  BAR_RANGES,
+  type BarSettings,
+  MALLET_IDS,
+  type MalletId,
+  type Strike,
+  STRIKES,
+  USUAL_BARS,
+} from './barSettings'

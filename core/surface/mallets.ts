@@ -1,4 +1,4 @@
-import type { BarSettings, MalletId } from '../study'
+import type { BarSettings, MalletId } from './barSettings'
 import { type Bar, barsOf, type MalletFamily } from './bars'
 
 /** A mallet instrument: its compass as written, and how many semitones higher it sounds. */

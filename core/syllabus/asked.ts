@@ -1,4 +1,4 @@
-import { completeRecipe, type RecipeInput } from '../study'
+import { completeRecipe, type RecipeInput } from '../instrument'
 import { atomsOf } from './expand'
 import { matchOf, type Policies } from './match'
 import { isFor, type Syllabus } from './model'

@@ -26,7 +26,7 @@ export interface Coverage {
 }
 
 /** What a row of the picture has in common: everything but the key. */
-function typeWords(atom: Atom, mallets: boolean): string {
+function typeWords(atom: Atom, says: boolean): string {
   const [first] = atom.variants
   const kinds = [...new Set(atom.variants.map(({ kind }) => kind))]
   const hands = new Set(atom.variants.map((variant) => variant.hands))
@@ -35,7 +35,7 @@ function typeWords(atom: Atom, mallets: boolean): string {
   const of = asked.kind === 'dominant-seventh-arpeggio' && asked.tonic !== atom.tonic ? ' of the key' : ''
   return [
     `${forms.charAt(0).toUpperCase()}${forms.slice(1)}${of}`,
-    mallets ? '' : hands.size > 1 ? 'either hand' : handsAsked(asked),
+    !says ? '' : hands.size > 1 ? 'either hand' : handsAsked(asked),
     asked.interval === 'octave' ? '' : `a ${asked.interval} apart`,
     octaveWords(asked.octaves),
     askedShape(asked),
@@ -60,10 +60,10 @@ function headOf(at: number, atoms: readonly Atom[]): string {
 }
 
 /** A graded set as a picture: keys in circle order against what is asked in them. */
-export function coverageOf(atoms: readonly Atom[], reports: readonly AtomReport[], mallets = false): Coverage {
+export function coverageOf(atoms: readonly Atom[], reports: readonly AtomReport[], saysHands = true): Coverage {
   const rows = new Map<string, CoverageCell[][]>()
   atoms.forEach((atom, at) => {
-    const words = typeWords(atom, mallets)
+    const words = typeWords(atom, saysHands)
     const cells = rows.get(words) ?? CIRCLE.map(() => [])
     const column = CIRCLE.indexOf(pitchClass(parseNote(atom.tonic)))
     cells[column]!.push({ atom: atom.id, status: reports[at]!.status, words: atom.words })

@@ -1,6 +1,6 @@
 import { parseNote, pitchClass } from '../pitch'
 import { octaveWords } from '../realise'
-import type { RecipeInput } from '../study'
+import type { RecipeInput } from '../instrument'
 import { atomsOf } from './expand'
 import { gradeOf, gradeSet } from './grade'
 import type { Policies } from './match'

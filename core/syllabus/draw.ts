@@ -52,7 +52,7 @@ export function drawExam(
   atoms: readonly Atom[],
   report: Pick<GradeReport, 'atoms'>,
   seed: number,
-  mallets = false,
+  saysHands = true,
 ): DrawnItem[] {
   const random = seeded(seed)
   const pool = report.atoms.flatMap((atom, at) => (atom.wanted ? [{ atom, at }] : []))
@@ -78,7 +78,7 @@ export function drawExam(
       const variant = atom.variants[told.variant ?? 0]!
       return {
         ...{ atom: atom.id, group: atom.group, words: atom.words, study: told.study },
-        call: calledWords(atom, variant, mallets),
+        call: calledWords(atom, variant, saysHands),
         beat: variant.tempo.beat,
         bpm: variant.tempo.bpm,
         notesPerMinute: variant.tempo.bpm * variant.tempo.notesPerBeat,

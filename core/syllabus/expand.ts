@@ -2,7 +2,7 @@ import { inversionsOf, KINDS, type KindId } from '../material'
 import { RecipeError } from '../pitch'
 import type { Articulation, Hand } from '../study'
 import { rootOf, tonicsOf } from './keys'
-import type { Atom, Entry, Grade, Group, Requirement, Syllabus } from './model'
+import { type Atom, type Entry, type Grade, type Group, type Requirement, saysHands, type Syllabus } from './model'
 import { atomWords } from './words'
 
 /** A grade as it is asked: what it includes comes first, under ids that tell where it is from. */
@@ -127,7 +127,7 @@ function scopeOf(entry: Entry, kinds: readonly KindId[]): string | null {
   return `${entry.scope === 'entry' ? entry.id : 'grade'}|${[...kinds].sort().join('+')}`
 }
 
-function atomOf(group: Group, entry: Entry, slot: Slot, mallets: boolean): Atom {
+function atomOf(group: Group, entry: Entry, slot: Slot, hands: boolean): Atom {
   const { kinds, tonic, who, inversion, touch, lead } = slot
   const variants = variantsOf(entry, slot)
   const more = [
@@ -139,7 +139,7 @@ function atomOf(group: Group, entry: Entry, slot: Slot, mallets: boolean): Atom 
     id: [entry.id, tonic, kinds.join('+'), who.join('+'), ...more].filter(Boolean).join('/'),
     group: group.id,
     entry: entry.id,
-    words: atomWords(entry, tonic, variants, mallets),
+    words: atomWords(entry, tonic, variants, hands),
     tonic,
     variants,
     scope: scopeOf(entry, kinds),
@@ -147,13 +147,13 @@ function atomOf(group: Group, entry: Entry, slot: Slot, mallets: boolean): Atom 
 }
 
 /** Everything that a grade can ask, in printed order; choices count once. */
-export function expand(grade: Pick<AskedGrade, 'groups'>, mallets = false): Atom[] {
+export function expand(grade: Pick<AskedGrade, 'groups'>, hands = true): Atom[] {
   const entries = grade.groups.flatMap((group) => group.entries)
   return grade.groups.flatMap((group) =>
-    group.entries.flatMap((entry) => slotsOf(entry, entries).map((slot) => atomOf(group, entry, slot, mallets))),
+    group.entries.flatMap((entry) => slotsOf(entry, entries).map((slot) => atomOf(group, entry, slot, hands))),
   )
 }
 
 /** Everything that a grade of a syllabus can ask. @throws RecipeError as `askedGrade` */
 export const atomsOf = (syllabus: Syllabus, grade: Grade): Atom[] =>
-  expand(askedGrade(syllabus, grade), syllabus.instrument === 'mallets')
+  expand(askedGrade(syllabus, grade), saysHands(syllabus))

@@ -1,4 +1,4 @@
-import type { RecipeInput } from '../study'
+import type { RecipeInput } from '../instrument'
 import { recipeFor, type Settings } from './asRecipe'
 import { atomsOf } from './expand'
 import { gradeOf, type GradeReport } from './grade'

@@ -1,11 +1,12 @@
 import { RecipeError } from '../pitch'
-import { completeRecipe, isFree, type Recipe, type RecipeInput } from '../study'
+import { isFree } from '../study'
+import { completeRecipe, type Recipe, type RecipeInput } from '../instrument'
 import { assign, type Assigned } from './assign'
 import { type ChoiceSet, choiceSets } from './choices'
 import { type AskedGrade, askedGrade, expand } from './expand'
 import { type Policies, USUAL_POLICIES } from './match'
 import { mendOf, type Mend } from './mend'
-import { type Atom, type Grade, isFor, type Syllabus } from './model'
+import { type Atom, type Grade, isFor, saysHands, type Syllabus } from './model'
 import { pairsOf, type Unit } from './pairs'
 
 /** `not-needed`: left over in a choice that has enough. */
@@ -181,7 +182,7 @@ interface Weighed {
 }
 
 function weighed(syllabus: Syllabus, grade: AskedGrade, set: Prepared, policies: Policies): Weighed {
-  const atoms = expand(grade, syllabus.instrument === 'mallets')
+  const atoms = expand(grade, saysHands(syllabus))
   const sets = choiceSets(grade, atoms)
   const plays = (recipe: Recipe) => isFor(syllabus.instrument, recipe) && !isFree(recipe.material)
   return { atoms, sets, solved: solve(atoms, set, sets, policies, plays) }

@@ -53,6 +53,7 @@ export {
   LEADS,
   type Marking,
   RESOLUTIONS,
+  saysHands,
   SCOPES,
   SEVENTHS,
   type Syllabus,

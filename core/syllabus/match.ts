@@ -1,30 +1,14 @@
 import { KINDS, type NamedMaterial } from '../material'
 import { parseNote, pitchClass } from '../pitch'
-import { octaveWords, shapeWords, hasLead } from '../realise'
-import { isFree, isMallets, type MalletRecipe, notesPerMinute, type Recipe } from '../study'
+import { octaveWords, shapeWords } from '../realise'
+import { isFree, notesPerMinute } from '../study'
+import { familyOf, type Miss, type Recipe, type ShortField } from '../instrument'
 import type { Atom, Requirement } from './model'
 import { askedShape, INVERSIONS } from './words'
 
 /** One field in which a study falls short of a requirement, and how much it takes to mend. */
 export interface Shortfall {
-  readonly field:
-    | 'kind'
-    | 'inversion'
-    | 'hands'
-    | 'motion'
-    | 'contraryFrom'
-    | 'interval'
-    | 'tonicHand'
-    | 'octaves'
-    | 'course'
-    | 'top'
-    | 'pattern'
-    | 'resolution'
-    | 'articulation'
-    | 'tempo'
-    | 'lead'
-    | 'roll'
-    | 'mallets'
+  readonly field: ShortField
   readonly words: string
   readonly effort: number
 }
@@ -55,7 +39,6 @@ export const USUAL_POLICIES: Policies = {
 /** More fields short than this, and the study is simply another one. */
 const MOST_SHORT = 2
 
-const HANDS = { together: 'hands together', right: 'the right hand', left: 'the left hand' } as const
 const plain = (text: string): string => text || 'the plain course'
 
 const keyOf = (tonic: string, kind: NamedMaterial['kind']): string =>
@@ -68,47 +51,12 @@ export const kinOf = (recipe: Recipe): string | null => {
 }
 export const kinAsked = ({ tonic, kind }: Requirement): string => keyOf(tonic, kind)
 
-type Miss = (field: Shortfall['field'], words: string, effort: number) => void
-
 function materialShort({ material }: Recipe, asked: Requirement, miss: Miss): void {
   const { kind, inversion = 0 } = material as NamedMaterial
   if (kind !== asked.kind) miss('kind', `${KINDS[asked.kind].words} asked, this is ${KINDS[kind].words}`, 40)
   if (inversion === asked.inversion) return
   const words = (n: number) => INVERSIONS[n] || 'root position'
   miss('inversion', `${words(asked.inversion)} asked, this is ${words(inversion)}`, 40)
-}
-
-function togetherShort(recipe: Recipe, asked: Requirement, miss: Miss): void {
-  if (recipe.motion !== asked.motion) {
-    miss('motion', `${asked.motion} motion asked, this is ${recipe.motion}`, 50)
-    return
-  }
-  if (asked.motion === 'contrary') {
-    const { contraryFrom } = asked
-    const from = { unison: 'on one key', octave: 'an octave apart' } as const
-    if (contraryFrom !== null && contraryFrom !== recipe.contraryFrom) {
-      miss('contraryFrom', `from ${from[contraryFrom]} asked, this begins ${from[recipe.contraryFrom]}`, 30)
-    }
-    return
-  }
-  if (recipe.interval !== asked.interval) {
-    miss(
-      'interval',
-      `hands a${asked.interval === 'octave' ? 'n' : ''} ${asked.interval} apart asked, these lie a${recipe.interval === 'octave' ? 'n' : ''} ${recipe.interval} apart`,
-      50,
-    )
-  } else if (asked.interval !== 'octave' && asked.tonicHand && recipe.tonicHand !== asked.tonicHand) {
-    miss('tonicHand', `${asked.tonicHand} hand on the tonic asked, this has the ${recipe.tonicHand}`, 30)
-  }
-}
-
-function handsShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
-  if (recipe.hands === asked.hands) {
-    if (asked.hands === 'together') togetherShort(recipe, asked, miss)
-    return
-  }
-  const stands = policies.togetherForSeparate && recipe.hands === 'together' && recipe.motion === 'similar'
-  if (!stands) miss('hands', `${HANDS[asked.hands]} asked, this is ${HANDS[recipe.hands]}`, 50)
 }
 
 function lengthShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
@@ -149,28 +97,11 @@ function tempoShort(recipe: Recipe, asked: Requirement, policies: Policies, miss
   }
 }
 
-function sticksShort(recipe: MalletRecipe, asked: Requirement, miss: Miss): void {
-  if (recipe.mallets.count !== asked.mallets) {
-    miss('mallets', `${asked.mallets === 4 ? 'four' : 'two'} mallets asked, this is for ${recipe.mallets.count}`, 60)
-  }
-  if (asked.lead && hasLead(recipe) && recipe.lead !== asked.lead) {
-    miss('lead', `${asked.lead} lead asked, this has the ${recipe.lead}`, 15)
-  }
-  const rolled = recipe.roll.manner !== 'none'
-  if (rolled !== asked.rolled)
-    miss('roll', asked.rolled ? 'rolled notes asked' : 'single strokes asked, this is rolled', 30)
-  if (recipe.rudiment !== 'none') miss('pattern', 'the plain course asked, this is a rudiment', 50)
-  if (asked.top && recipe.tops !== asked.top) {
-    miss('top', `top note ${asked.top} asked, this strikes it ${recipe.tops}`, 10)
-  }
-}
-
 function shortfalls(recipe: Recipe, asked: Requirement, policies: Policies): Shortfall[] {
   const found: Shortfall[] = []
   const miss: Miss = (field, words, effort) => void found.push({ field, words, effort })
   materialShort(recipe, asked, miss)
-  if (isMallets(recipe)) sticksShort(recipe, asked, miss)
-  else handsShort(recipe, asked, policies, miss)
+  familyOf(recipe).examined.shortOf(recipe, asked, policies.togetherForSeparate, miss)
   lengthShort(recipe, asked, policies, miss)
   shapeShort(recipe, asked, miss)
   touchShort(recipe, asked, policies, miss)

@@ -1,4 +1,5 @@
-import { isDegreePin, isFree, isMallets, type Pin, type Recipe, type RecipeInput } from '../study'
+import { isDegreePin, isFree } from '../study'
+import { familyOf, movesNotes, type Recipe, type RecipeInput, type AnyPin } from '../instrument'
 import { recipeFor } from './asRecipe'
 import type { Shortfall } from './match'
 import type { Requirement } from './model'
@@ -13,18 +14,10 @@ export interface Mend {
 
 type Field = Shortfall['field']
 
-const MOVES = [
-  'octaves',
-  'course',
-  'top',
-  'resolution',
-  'contraryFrom',
-  'tonicHand',
-] as const satisfies readonly Field[]
-/** What moves notes, and outlives no pin that counts them. */
-const moves = ({ field }: Shortfall): boolean => (MOVES as readonly Field[]).includes(field)
+/** What is altered in the study itself. */
+const ALTERED: readonly Field[] = ['tempo', 'octaves', 'course', 'top', 'resolution', 'contraryFrom', 'tonicHand']
 /** What can be changed without losing what the study was for; anything else is another study. */
-const alters = (short: Shortfall): boolean => short.field === 'tempo' || moves(short)
+const alters = ({ field }: Shortfall): boolean => ALTERED.includes(field)
 
 function tempoFor(recipe: Recipe, { tempo }: Requirement) {
   const { bpm, notesPerBeat } = tempo
@@ -89,20 +82,22 @@ function alterWords(recipe: Recipe, asked: Requirement, short: readonly Shortfal
 }
 
 /** Pins that count notes cannot outlive a change of the notes. */
-const kept = (pins: Recipe['pins']): Recipe['pins'] => (pins as readonly Pin[]).filter(isDegreePin) as Recipe['pins']
+const kept = (pins: Recipe['pins']): Recipe['pins'] => (pins as readonly AnyPin[]).filter(isDegreePin) as Recipe['pins']
 
 /** How a near study is made to meet a requirement. */
 export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Shortfall[]): Mend {
   if (isFree(recipe.material) || !short.every(alters)) {
     const first = short.find((each) => !alters(each))!
-    const { instrument } = recipe
-    const settings = isMallets(recipe)
-      ? { instrument, school: recipe.school, bars: recipe.bars }
-      : { school: recipe.school, handSize: recipe.handSize }
+    const settings = familyOf(recipe).examined.keeps(recipe)
     return { manner: 'add', words: ADDS[first.field] ?? 'Add it', recipe: recipeFor(asked, settings) }
   }
-  const { startOctave, ...rest } = recipe
-  const base: RecipeInput = short.some(moves) ? { ...rest, pins: kept(recipe.pins) } : { ...rest, startOctave }
-  const altered = short.reduce<RecipeInput>((now, { field }) => ({ ...now, ...patch(field, recipe, asked) }), base)
+  const changes = short.reduce<Partial<RecipeInput>>(
+    (all, { field }) => ({ ...all, ...patch(field, recipe, asked) }),
+    {},
+  )
+  const { startOctave, ...rest } = { ...recipe, ...changes }
+  const altered = (
+    movesNotes(recipe, changes) ? { ...rest, pins: kept(recipe.pins) } : { ...rest, startOctave }
+  ) as RecipeInput
   return { manner: 'alter', words: alterWords(recipe, asked, short, altered), recipe: altered }
 }

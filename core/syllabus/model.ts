@@ -1,10 +1,11 @@
 import type { KindId } from '../material'
-import type { Articulation, Course, Figure, Hand, HandsApart, Motion, Recipe, Tempo, Walk } from '../study'
+import type { Articulation, Course, Figure, Hand, HandsApart, Motion, Tempo, Walk } from '../study'
+import { type AskedOfPlayer, familyForList, familyOf, LISTED, type Recipe } from '../instrument'
 
 export const SYLLABUS_FORMAT = 'tactum-syllabus/1'
-/** Instruments that boards write lists for; the accordion's lists ask its right hand for now. */
-export const SYLLABUS_INSTRUMENTS = ['piano', 'accordion', 'mallets'] as const
-export type SyllabusInstrument = (typeof SYLLABUS_INSTRUMENTS)[number]
+/** Instruments that boards write lists for, as the register has them. */
+export const SYLLABUS_INSTRUMENTS: readonly string[] = LISTED
+export type SyllabusInstrument = string
 /** Who picks: the candidate, so that one serves; the examiner, so that all must be ready; or both are played. */
 export const CHOOSERS = ['candidate', 'examiner', 'both'] as const
 export type Chooser = (typeof CHOOSERS)[number]
@@ -146,26 +147,16 @@ export interface Syllabus {
 }
 
 /** One way to meet an atom. */
-export interface Requirement {
+export interface Requirement extends AskedOfPlayer {
   readonly tonic: string
   readonly kind: KindId
   readonly inversion: number
-  readonly hands: 'together' | Hand
-  readonly motion: Motion
-  readonly contraryFrom: Entry['contraryFrom']
-  readonly interval: HandsApart
-  readonly tonicHand: Hand | null
   readonly octaves: number
   readonly course: Course
-  readonly top: Entry['top']
   readonly articulations: readonly Articulation[]
   readonly tempo: AskedTempo
   readonly figure: Figure
   readonly walk: Walk
-  readonly resolution: Entry['resolution']
-  readonly lead: Hand | null
-  readonly rolled: boolean
-  readonly mallets: 2 | 4
 }
 
 /** The smallest thing that can be asked: any one of its variants meets it. */
@@ -181,6 +172,10 @@ export interface Atom {
   readonly scope: string | null
 }
 
-/** Whether a list for an instrument asks what a recipe is for: sticks on bars, or fingers on keys. */
+/** Whether the lists of an instrument say which hands play. */
+export const saysHands = ({ instrument }: Pick<Syllabus, 'instrument'>): boolean =>
+  familyForList(instrument).examined.saysHands
+
+/** Whether a list for an instrument asks what a recipe is for. */
 export const isFor = (instrument: SyllabusInstrument, recipe: Pick<Recipe, 'instrument'>): boolean =>
-  (instrument === 'mallets') === (recipe.instrument !== 'piano')
+  familyForList(instrument) === familyOf(recipe)

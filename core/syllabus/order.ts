@@ -1,7 +1,8 @@
 import { KINDS, signatureOf } from '../material'
 import { parseNote } from '../pitch'
 import { type Accepted, realise } from '../realise'
-import { isFree, type Recipe } from '../study'
+import { isFree } from '../study'
+import type { Recipe } from '../instrument'
 
 export const ORDERS = ['shape', 'circle', 'difficulty'] as const
 export type Order = (typeof ORDERS)[number]

@@ -1,5 +1,5 @@
-import type { Hand, Recipe } from '../study'
-import { isMallets } from '../study'
+import type { Hand } from '../study'
+import { type Recipe, familyOf } from '../instrument'
 import { kinAsked, kinOf, type Match, matchesOf, type Policies } from './match'
 import type { Atom } from './model'
 
@@ -24,11 +24,9 @@ export interface Pairs {
   readonly pairs: readonly Pair[]
 }
 
-const HANDS = ['together', 'right', 'left'] as const
-
 function unitsOf(recipe: Recipe, study: number, policies: Policies): Unit[] {
-  const several = policies.togetherForSeparate && !isMallets(recipe) && recipe.hands === 'together'
-  return several ? HANDS.map((hand) => ({ study, hand })) : [{ study, hand: null }]
+  const stands = policies.togetherForSeparate ? familyOf(recipe).examined.standsFor(recipe) : [null]
+  return stands.map((hand) => ({ study, hand }))
 }
 
 /** Everything that can serve anything. Studies meet only the atoms of their own key, family and mode. */

@@ -33,10 +33,10 @@ function apartAsked({ hands, motion, interval, tonicHand, contraryFrom }: Requir
 const touchAsked = (articulations: readonly string[]): string =>
   articulations.length === 1 && articulations[0] === 'legato' ? '' : articulations.join(' or ')
 
-function rest(asked: Requirement, mallets: boolean): string[] {
+function rest(asked: Requirement, hands: boolean): string[] {
   return [
     INVERSIONS[asked.inversion]!,
-    mallets ? '' : handsAsked(asked),
+    hands ? handsAsked(asked) : '',
     apartAsked(asked),
     octaveWords(asked.octaves),
     asked.course === 'up-down' ? '' : asked.course.replace('-', ' and '),
@@ -60,12 +60,12 @@ function named({ seventh }: Pick<Entry, 'seventh'>, tonic: string, kinds: readon
 }
 
 /** What an atom asks, in one line. */
-export function atomWords(entry: Entry, tonic: string, variants: readonly Requirement[], mallets: boolean): string {
+export function atomWords(entry: Entry, tonic: string, variants: readonly Requirement[], says: boolean): string {
   const [first] = variants
   const kinds = [...new Set(variants.map((each) => each.kind))]
   const hands = [...new Set(variants.map((each) => each.hands))]
   const either = hands.length > 1 ? 'either hand' : ''
-  const parts = rest(first!, mallets)
+  const parts = rest(first!, says)
   if (either) parts[1] = either
   return [named(entry, tonic, kinds), ...parts].filter(Boolean).join(', ')
 }
@@ -77,16 +77,16 @@ const CALLED_HANDS = { together: 'Hands together', right: 'Right hand', left: 'L
  * the candidate.
  * @param variant the form to call, where it is the examiner's to name or the candidate has announced it
  */
-export function calledWords(atom: Atom, variant: Requirement, mallets: boolean): string {
+export function calledWords(atom: Atom, variant: Requirement, says: boolean): string {
   const key = printedName(parseNote(atom.tonic))
   const kinds = [...new Set(atom.variants.map((each) => each.kind))]
   const form = kinds.length > 1 ? formsWords([variant.kind]) : KINDS[variant.kind].words
   const hands = new Set(atom.variants.map((each) => each.hands))
   const contrary = variant.hands === 'together' && variant.motion === 'contrary'
-  const who = mallets ? '' : hands.size > 1 ? 'Either hand' : contrary ? 'Contrary motion' : CALLED_HANDS[variant.hands]
+  const who = !says ? '' : hands.size > 1 ? 'Either hand' : contrary ? 'Contrary motion' : CALLED_HANDS[variant.hands]
   const of = atom.words.startsWith('Dominant seventh') && atom.tonic !== variant.tonic
   const what = of ? `dominant seventh of ${key}` : `${key} ${form}`
-  const parts = [who, what, ...rest(variant, true)].filter(Boolean)
+  const parts = [who, what, ...rest(variant, false)].filter(Boolean)
   const said = parts.join(', ')
   return `${said.charAt(0).toUpperCase()}${said.slice(1)}.`
 }

@@ -1,5 +1,5 @@
 import type { Accepted } from '#core/realise'
-import type { Recipe } from '#core/study'
+import type { Recipe } from '#core/instrument'
 import type { Study } from '#shared/api'
 import type { Db } from './pool'
 

@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import type { Practice } from '#core/playback'
 import { playedNotes } from '#core/playback'
 import { realise } from '#core/realise'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import { useBrowser } from '../support/browser'
 import type { Wanted } from '../support/soundPage'
 

@@ -1,6 +1,6 @@
+import { fingered } from '../support/played'
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { realise } from '#core/realise'
 import type { Hand } from '#core/study'
 import { allCosts, ergonomicCost } from '../support/ergonomic'
 
@@ -8,7 +8,7 @@ const TONICS = ['C', 'G', 'D', 'A', 'E', 'B', 'F#', 'Db', 'Ab', 'Eb', 'Bb', 'F']
 
 /** Where our fingering of one octave going up stands among all that the model's practical spans allow. */
 function rankOf(tonic: string, hand: Hand, school: 'conservatory' | 'free-and-smooth' = 'conservatory') {
-  const { midi, fingers } = realise({
+  const { midi, fingers } = fingered({
     material: { tonic, kind: 'major' },
     hands: hand,
     octaves: 1,
@@ -47,7 +47,7 @@ describe('a published ergonomic model as a second opinion on the majors', () => 
   })
 
   it('ranks a random legal fingering far lower than ours, so the bound says something', () => {
-    const { midi } = realise({ material: { tonic: 'E', kind: 'major' }, hands: 'right', octaves: 1, course: 'up' })
+    const { midi } = fingered({ material: { tonic: 'E', kind: 'major' }, hands: 'right', octaves: 1, course: 'up' })
       .hands.right!
     const costs = allCosts('right', midi).sort((a, b) => a - b)
     const median = costs[costs.length >> 1]!

@@ -1,5 +1,5 @@
+import { fingered } from '../support/played'
 import { describe, expect, it } from 'vitest'
-import { realise } from '#core/realise'
 import type { Hand } from '#core/study'
 import { isBlack } from '#core/surface'
 
@@ -124,7 +124,7 @@ const rows = (table: Record<string, string>) =>
     hands.split(' ').map((printed, at) => [tonic, at === 0 ? 'right' : 'left', printed] as [string, Hand, string]),
   )
 const fingersOf = (tonic: string, kind: string, hand: Hand, octaves: number) =>
-  realise({ material: { tonic, kind }, hands: hand, octaves }).hands[hand]!.fingers
+  fingered({ material: { tonic, kind }, hands: hand, octaves }).hands[hand]!.fingers
 
 describe.each([
   ['major', MAJORS],
@@ -170,13 +170,13 @@ describe('inversions that begin on a white key', () => {
   )
   // an arpeggio on five or six black keys begins on white in some inversion only; those that do not are left out
   const white = cases.filter(([tonic, kind, inversion]) => {
-    const { midi } = realise({ material: { tonic, kind, inversion }, hands: 'right', octaves: 1 }).hands.right!
+    const { midi } = fingered({ material: { tonic, kind, inversion }, hands: 'right', octaves: 1 }).hands.right!
     return !isBlack(midi[0]!)
   })
   it.each(white)('%s %s, inversion %d', (tonic, kind, inversion) => {
     const printed = (inversion === 1 ? FIRST_INVERSIONS : SECOND_INVERSIONS).split(' ')
     for (const [at, hand] of (['right', 'left'] as const).entries()) {
-      const own = realise({ material: { tonic, kind, inversion }, hands: hand, octaves: 2 }).hands[hand]!.fingers
+      const own = fingered({ material: { tonic, kind, inversion }, hands: hand, octaves: 2 }).hands[hand]!.fingers
       compare(own.slice(0, 7), printed[at]!)
       compare(own.slice(6), [...printed[at]!].reverse().join(''))
     }
@@ -201,7 +201,7 @@ describe('seventh chords on white roots', () => {
 describe('the chromatic scale by 1 and 3', () => {
   it.each(['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'Ab', 'A', 'Bb', 'B'])('from %s', (tonic) => {
     for (const hand of ['right', 'left'] as const) {
-      const { midi, fingers } = realise({ material: { tonic, kind: 'chromatic' }, hands: hand }).hands[hand]!
+      const { midi, fingers } = fingered({ material: { tonic, kind: 'chromatic' }, hands: hand }).hands[hand]!
       const names = Object.keys(CHROMATIC[hand])
       for (let at = 1; at < midi.length - 1; at++) expect(fingers[at]).toBe(CHROMATIC[hand][names[midi[at]! % 12]!])
     }
@@ -211,14 +211,14 @@ describe('the chromatic scale by 1 and 3', () => {
 /** Facts of the trade without a source: common practice. */
 describe('other scales', () => {
   const up = (tonic: string, kind: string, hand: Hand) =>
-    realise({ material: { tonic, kind }, hands: hand, octaves: 1, course: 'up' }).hands[hand]!.fingers.join('')
+    fingered({ material: { tonic, kind }, hands: hand, octaves: 1, course: 'up' }).hands[hand]!.fingers.join('')
 
   it('plays the F blues in threes, thumbs on F and B', () => {
     expect(up('F', 'blues', 'right').slice(0, 6)).toBe('123123')
   })
 
   it('has 2 3 4 on the three black keys of a whole-tone scale, the thumb on white', () => {
-    const { midi, fingers } = realise({ material: { tonic: 'C', kind: 'whole-tone' }, hands: 'right' }).hands.right!
+    const { midi, fingers } = fingered({ material: { tonic: 'C', kind: 'whole-tone' }, hands: 'right' }).hands.right!
     midi.forEach((key, at) => {
       const black: Record<number, number> = { 6: 2, 8: 3, 10: 4 }
       if (black[key % 12]) expect(fingers[at]).toBe(black[key % 12])
@@ -258,7 +258,7 @@ const MEETINGS: Record<string, { thumbs: number[]; thirds: number[] }> = {
 
 describe('where the hands meet', () => {
   it.each(Object.entries(MEETINGS))('%s major', (tonic, { thumbs, thirds }) => {
-    const { together } = realise({ material: { tonic, kind: 'major' } })
+    const { together } = fingered({ material: { tonic, kind: 'major' } })
     const upward = (steps: readonly number[]) => steps.filter((step) => step <= 14).map((step) => step + 1)
     expect(upward(together!.thumbs)).toEqual(thumbs)
     expect(upward(together!.thirds)).toEqual(thirds)

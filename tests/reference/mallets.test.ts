@@ -1,14 +1,24 @@
+import { sticksOf } from '../support/mallets'
 import { describe, expect, it } from 'vitest'
 import { KINDS } from '#core/material'
 import { parseNote, pitchClass } from '#core/pitch'
-import { realise, type RealisedSticking } from '#core/realise'
-import { clearance, keyShapeOf, permutations, recommendedStrokes, strokeBetween } from '#core/sticking'
-import { MALLET_IDS, type RecipeInput, renumbered } from '#core/study'
-import { barsFor, compassWords, deadZones, malletInstrument, NODE, placeOf, strikePoint } from '#core/surface'
+import { realise } from '#core/realise'
+import { clearance, keyShapeOf, permutations, recommendedStrokes, strokeBetween, renumbered } from '#core/sticking'
+import type { RecipeInput, RealisedSticking } from '#core/instrument'
+import {
+  barsFor,
+  compassWords,
+  deadZones,
+  malletInstrument,
+  NODE,
+  placeOf,
+  strikePoint,
+  MALLET_IDS,
+} from '#core/surface'
 import { tonicsOf } from '../support/material'
 
 const sticking = (tonic: string, kind: string, some: Partial<RecipeInput> = {}): RealisedSticking =>
-  realise({ instrument: 'marimba-4.3', material: { tonic, kind }, octaves: 1, course: 'up', ...some }, {}, 0).sticking!
+  sticksOf(realise({ instrument: 'marimba-4.3', material: { tonic, kind }, octaves: 1, course: 'up', ...some }, {}, 0))
 const sticks = (...asked: Parameters<typeof sticking>): string => sticking(...asked).sticks.join('')
 const USUAL = { size: 100, gap: null, overlap: null }
 
@@ -210,7 +220,7 @@ describe('rudiments', () => {
       octaves: 1,
       course: 'up',
     })
-    expect(on.sticking!.midi.slice(0, 8)).toEqual([67, 67, 67, 67, 69, 69, 69, 69])
+    expect(sticksOf(on).midi.slice(0, 8)).toEqual([67, 67, 67, 67, 69, 69, 69, 69])
     expect(on.rhythm.accents.slice(0, 3)).toEqual([0, 4, 8])
     const over = sticking('G', 'major', { rudiment: 'paradiddle', rudimentOn: 'stroke' })
     expect(over.midi).toEqual([67, 69, 71, 72, 74, 76, 78, 79])

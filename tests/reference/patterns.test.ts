@@ -1,7 +1,8 @@
+import { fingered } from '../support/played'
 import { Chord, Interval, Key, Mode, Note, Scale } from 'tonal'
 import { describe, expect, it } from 'vitest'
-import { realise } from '#core/realise'
-import type { Figure, RecipeInput } from '#core/study'
+import type { Figure } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 
 /**
  * Note sequences of the patterns against the general-purpose music theory library `tonal` (npm registry): the notes of
@@ -39,7 +40,7 @@ function degreesOf(figure: Figure): number[] {
   return [...cells.flat(), TOP]
 }
 
-const pitchesOf = (recipe: RecipeInput): readonly string[] => realise(recipe, {}, 0).hands.right!.pitches
+const pitchesOf = (recipe: RecipeInput): readonly string[] => fingered(recipe, {}, 0).hands.right!.pitches
 const right = (tonic: string, kind: string, some: Partial<RecipeInput> = {}): RecipeInput => ({
   material: { tonic, kind },
   hands: 'right',
@@ -47,7 +48,7 @@ const right = (tonic: string, kind: string, some: Partial<RecipeInput> = {}): Re
   course: 'up',
   ...some,
 })
-const startOf = (recipe: RecipeInput): number => realise(recipe, {}, 0).recipe.startOctave
+const startOf = (recipe: RecipeInput): number => fingered(recipe, {}, 0).recipe.startOctave
 
 describe('figures against tonal', () => {
   const cases = Object.keys({ ...RUNS, ...BROKEN }).flatMap((figure) =>
@@ -95,7 +96,7 @@ describe('figures against tonal', () => {
 
 describe('journeys against tonal', () => {
   const sectionTonics = (recipe: RecipeInput): string[] => {
-    const study = realise(recipe, {}, 0)
+    const study = fingered(recipe, {}, 0)
     return (study.sections ?? []).map(({ from }) =>
       Note.pitchClass(study.hands.right!.notes.length > from ? study.hands.right!.pitches[from]! : ''),
     )
@@ -116,7 +117,7 @@ describe('journeys against tonal', () => {
   })
 
   it('a chain of modes plays each mode of one parent scale from its own tonic', () => {
-    const study = realise(right('G', 'major', { octaves: 1, pattern: { journey: 'mode-chain' } }), {}, 0)
+    const study = fingered(right('G', 'major', { octaves: 1, pattern: { journey: 'mode-chain' } }), {}, 0)
     const modes = ['ionian', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'aeolian', 'locrian']
     const tonics = Mode.notes('ionian', 'G')
     modes.forEach((mode, at) => {
@@ -127,7 +128,7 @@ describe('journeys against tonal', () => {
   })
 
   it('one sign fewer each time keeps the letters and takes the signature down to none', () => {
-    const study = realise(right('Ab', 'major', { octaves: 1, pattern: { journey: 'one-fewer' } }), {}, 0)
+    const study = fingered(right('Ab', 'major', { octaves: 1, pattern: { journey: 'one-fewer' } }), {}, 0)
     const signatures = ['Ab', 'Eb', 'Bb', 'F', 'C']
     expect(study.sections).toHaveLength(signatures.length)
     signatures.forEach((key, at) => {

@@ -1,6 +1,6 @@
+import { fingered } from '../support/played'
 import { describe, expect, it } from 'vitest'
 import { CONSERVATORY } from '#core/fingering'
-import { realise } from '#core/realise'
 import { isBlack, keyAt, keyDistance } from '#core/surface'
 import { kindsOf, RUNS, tonicsOf } from '../support/material'
 
@@ -25,7 +25,7 @@ const PRACTICAL: Record<string, [number, number]> = {
 describe('against the published span table', () => {
   it.each(RUNS)('%s asks no grip beyond the practical spans', (kind) => {
     for (const tonic of tonicsOf(kind)) {
-      const { hands } = realise({ material: { tonic, kind }, octaves: 2 }, {}, 0)
+      const { hands } = fingered({ material: { tonic, kind }, octaves: 2 }, {}, 0)
       for (const [hand, part] of Object.entries(hands)) {
         const landings = new Set(part.crossings.map((crossing) => crossing.index))
         for (let at = 1; at < part.midi.length; at++) {
@@ -42,7 +42,7 @@ describe('against the published span table', () => {
 
   it.each(kindsOf('scale', 'mode'))('%s passes the thumb within its practical spans', (kind) => {
     for (const tonic of tonicsOf(kind)) {
-      const { hands } = realise({ material: { tonic, kind } }, {}, 0)
+      const { hands } = fingered({ material: { tonic, kind } }, {}, 0)
       for (const part of Object.values(hands)) {
         for (const { index, kind: way } of part.crossings) {
           const finger = part.fingers[way === 'thumb-under' ? index - 1 : index]!

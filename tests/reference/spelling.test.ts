@@ -1,8 +1,8 @@
+import { fingered } from '../support/played'
 import { Chord, Key, Mode, Note, Scale } from 'tonal'
 import { describe, expect, it } from 'vitest'
 import { type KindId, KINDS, materialOf } from '#core/material'
 import { noteName } from '#core/pitch'
-import { realise } from '#core/realise'
 import { everywhere, tonicsOf } from '../support/material'
 
 const scale = (name: string) => (tonic: string) => Scale.get(`${tonic} ${name}`).notes
@@ -98,7 +98,7 @@ describe('against a music theory library', () => {
 
   it.each(kinds)('%s sounds at the same MIDI numbers, octave by octave', (kind) => {
     for (const tonic of tonicsOf(kind)) {
-      for (const { midi, pitches } of Object.values(realise({ material: { tonic, kind }, octaves: 3 }, {}, 0).hands)) {
+      for (const { midi, pitches } of Object.values(fingered({ material: { tonic, kind }, octaves: 3 }, {}, 0).hands)) {
         expect(midi).toEqual(pitches.map((pitch) => Note.midi(pitch)))
       }
     }
@@ -120,7 +120,7 @@ describe('against a music theory library', () => {
 
   it('spells diatonic chords as the key does', () => {
     const key = Key.majorKey('Eb')
-    const { notes } = realise(
+    const { notes } = fingered(
       { material: { tonic: 'Eb', kind: 'diatonic-sevenths-major' }, hands: 'right', course: 'up' },
       {},
       0,

@@ -3,7 +3,7 @@
  * The working stands beside each; lists and sets are made up.
  */
 import { describe, expect, it } from 'vitest'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import { expand, gradeSet, type Policies, USUAL_POLICIES } from '#core/syllabus'
 import { entryOf, groupOf, listOf, listOfGrades, studyOf } from '../support/syllabi'
 

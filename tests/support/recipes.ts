@@ -7,36 +7,31 @@ import {
   AFTER,
   ARTICULATIONS,
   BEFORE,
-  CHROMATICS,
-  completeRecipe,
   COURSES,
   figuresFor,
-  FIRST_FINGERS,
-  HAND_SIZES,
   HANDS,
   type Hands,
   JOURNEYS,
   journeysFor,
   LADDERS,
-  LEFT_ARPEGGIOS,
   LENGTHS,
   MOTIONS,
-  MALLET_IDS,
+  takesBookends,
+  walksFor,
+} from '#core/study'
+import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS, SCHOOLS } from '#core/fingering'
+import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
+import { MALLET_IDS, STRIKES } from '#core/surface'
+import {
   NUMBERINGS,
-  type Recipe,
-  type RecipeInput,
   ROLL_ENDINGS,
   ROLL_STROKES,
   ROLLS,
   RUDIMENT_ON,
   RUDIMENTS,
-  SCHOOLS,
   STICKING_SCHOOLS,
-  STRIKES,
-  takesBookends,
   TOPS,
-  walksFor,
-} from '#core/study'
+} from '#core/sticking'
 import { anyNamed, RUNS } from './material'
 
 /** Anything that a pattern can be made of, whether or not it goes with the material. */

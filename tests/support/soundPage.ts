@@ -1,12 +1,13 @@
 import { getContext, Offline } from 'tone'
-import type { Hand, RecipeInput } from '#core/study'
+import type { Hand } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import type { Metronome, Practice } from '#core/playback'
 import { realise } from '#core/realise'
 import { makeInstrument } from '../../app/sound/instrument'
 import { Player } from '../../app/sound/player'
-import { barNote } from '../../app/sound/bars'
 import { woodClick } from '../../app/sound/click'
-import { stringNote } from '../../app/sound/strings'
+import { makes as bars } from '../../app/components/instrument/mallets/voice'
+import { makes as strings } from '../../app/components/instrument/keys/voice'
 import { voiceOf } from '../../app/sound/voices'
 
 /** What is to be rendered. */
@@ -28,9 +29,8 @@ async function render({ recipe, practice, hands, metronome, countIn, seconds }: 
   const buffer = await Offline(
     () => {
       const { sampleRate } = getContext()
-      const { family } = voiceOf(study.recipe.instrument)
-      const sound = (midi: number) =>
-        family === 'piano' ? stringNote(midi, sampleRate, 2) : barNote(family, midi, sampleRate, 2)
+      const { make } = voiceOf(study.recipe)
+      const sound = (midi: number) => ({ ...strings, ...bars })[make]!(midi, sampleRate, 2)
       const notes = Array.from({ length: 15 }, (_, at) => LOWEST + EVERY * at).map((midi) => ({
         midi,
         samples: sound(midi) as Float32Array<ArrayBuffer>,

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import type { KindId } from '#core/material'
-import { ARTICULATIONS, COURSES, INTERVALS, MOTIONS, NOTES_PER_BEAT, type RecipeInput } from '#core/study'
+import { ARTICULATIONS, COURSES, INTERVALS, MOTIONS, NOTES_PER_BEAT } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import {
   BEATS,
   CHOOSERS,

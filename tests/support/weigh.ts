@@ -1,4 +1,4 @@
-import { completeRecipe, type RecipeInput } from '#core/study'
+import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { type Atom, expand, type Policies, type Syllabus } from '#core/syllabus'
 import { matchesOf } from '../../core/syllabus/match'
 

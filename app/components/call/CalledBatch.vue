@@ -2,7 +2,7 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, shallowRef, watch } from 'vue'
 import { NuxtLink } from '#components'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import { wordsOf } from '~/composables/api'
 import { newestOnly, realiser } from '~/composables/realiser'
 import SetList from '~/components/sets/SetList.vue'

@@ -1,6 +1,6 @@
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { type Completion, completionsOf, parseCall, writeCall } from '#core/call'
-import { completeRecipe, isMallets, type RecipeInput } from '#core/study'
+import { completeRecipe, type RecipeInput } from '#core/instrument'
 import type { Desk } from '~/stores/desk'
 
 /** A recipe as a line; nothing where it cannot be completed. */
@@ -21,9 +21,7 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
   const began = line.value
   /** On the desk's instrument, unless the line names one. */
   const onDesk = (study: RecipeInput): RecipeInput =>
-    study.instrument || !desk.study || !isMallets(desk.study.recipe)
-      ? study
-      : { ...study, instrument: desk.study.recipe.instrument }
+    study.instrument || !desk.study ? study : { ...study, instrument: desk.study.recipe.instrument }
   const called = computed(() => {
     const parsed = parseCall(line.value)
     return { ...parsed, studies: parsed.studies.map(onDesk) }

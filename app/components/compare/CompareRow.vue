@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { RealisedStudy } from '#core/realise'
+import { viewOf } from '~/components/instrument'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
-import StairChart from '~/components/stair/StairChart.vue'
-import StickStair from '~/components/stair/StickStair.vue'
 import { layoutOf } from '~/engraving'
 
 /** One of the studies that are compared: score and stair, what differs framed. */
@@ -35,7 +34,7 @@ const systems = computed(() => layoutOf(props.study, props.width, NARROWEST))
           @point="emit('point', $event)"
         />
         <component
-          :is="study.sticking ? StickStair : StairChart"
+          :is="viewOf(study).Stair"
           :study="study"
           :system="system"
           :width="width"

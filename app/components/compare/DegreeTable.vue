@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { printedName } from '#core/pitch'
-import { lineFor, marksOf, type Player, playersIn, type RealisedStudy } from '#core/realise'
+import { lineFor, marksOf, playersIn, type RealisedStudy } from '#core/realise'
+import type { Player } from '#core/instrument'
 import { hasChords } from '#core/study'
 
 /**

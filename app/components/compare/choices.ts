@@ -1,26 +1,13 @@
-import { SCHOOL_LIST, schoolOf } from '#core/fingering'
+import { familyOf, type RecipeInput } from '#core/instrument'
 import { type KindId, KINDS } from '#core/material'
-import { octaveWords, type RealisedStudy, takeAlternative } from '#core/realise'
-import { STICKING_SCHOOL_LIST, stickingSchoolOf } from '#core/sticking'
-import { othersOf } from '~/components/why/others'
-import { isFree, isMallets, MOST_OCTAVES, type RecipeInput } from '#core/study'
+import { octaveWords, othersOf, playersIn, type RealisedStudy, takeAlternative } from '#core/realise'
+import { isFree, MOST_OCTAVES } from '#core/study'
+import { wordsOf } from '~/components/instrument/words'
+import { type Beside, unpinned } from './beside'
 
-/** Something to lay beside the study on the desk. */
-export interface Beside {
-  readonly value: string
-  readonly words: string
-  readonly note: string
-  /** What the study on the desk is called beside them. */
-  readonly base: string
-  /** One study or several, each with what it is called here. */
-  readonly recipes: readonly { readonly label: string; readonly recipe: RecipeInput }[]
-}
+export type { Beside }
 
 const MINORS: readonly KindId[] = ['natural-minor', 'harmonic-minor', 'melodic-minor']
-
-/** Pins count notes and fingers of the study they were made for; beside it stands what the engine itself would do. */
-const unpinned = (study: RealisedStudy, some: Partial<RecipeInput>): RecipeInput =>
-  ({ ...study.recipe, ...some, pins: [] }) as RecipeInput
 
 function minors(study: RealisedStudy): Beside[] {
   const { material } = study.recipe
@@ -34,46 +21,24 @@ function minors(study: RealisedStudy): Beside[] {
   return [{ value: 'minors', words: 'the other two minors', note: 'what changes from form to form', base, recipes }]
 }
 
-/** Schools of the instrument, and what the one on the desk is called. */
-function schoolsFor({ recipe }: RealisedStudy) {
-  if (isMallets(recipe)) return { base: stickingSchoolOf(recipe.school).words, list: STICKING_SCHOOL_LIST }
-  return { base: schoolOf(recipe.school).words, list: SCHOOL_LIST.filter(({ id }) => id !== 'two-hand-tetrachords') }
-}
-
 function schools(study: RealisedStudy): Beside[] {
-  const { base, list } = schoolsFor(study)
-  return list
-    .filter(({ id }) => id !== study.recipe.school)
+  const { schools: all } = familyOf(study.recipe)
+  const base = all.find(({ id }) => id === study.recipe.school)!.words
+  return all
+    .filter(({ id, compares }) => compares && id !== study.recipe.school)
     .map(({ id, words, idea }) => ({
       ...{ value: id, words, note: idea, base },
-      recipes: [{ label: words, recipe: unpinned(study, { school: id }) }],
+      recipes: [{ label: words, recipe: unpinned(study, { school: id } as Partial<RecipeInput>) }],
     }))
-}
-
-/** The same line led by the other hand. */
-function otherLead(study: RealisedStudy): Beside[] {
-  const { recipe } = study
-  if (!isMallets(recipe) || recipe.mallets.count === 4) return []
-  const lead = recipe.lead === 'right' ? 'left' : 'right'
-  const label = `${lead} lead`
-  return [
-    {
-      value: 'lead',
-      words: label,
-      note: 'the other hand begins',
-      base: `${recipe.lead} lead`,
-      recipes: [{ label, recipe: unpinned(study, { lead }) }],
-    },
-  ]
 }
 
 /** The next best of either hand or of the sticks, as pins on the study that stands. */
 const nextBest = (study: RealisedStudy): Beside[] =>
-  (['right', 'left', 'sticks'] as const).flatMap((player) =>
+  playersIn(study).flatMap((player) =>
     othersOf(study, player)
       .slice(0, 2)
       .map(({ marks, words, pattern }, at) => {
-        const who = player === 'sticks' ? 'sticks' : `${player} hand`
+        const who = wordsOf(study).called(player)
         const pins = takeAlternative(study, player, marks)
         return {
           value: `${player}-${at}`,
@@ -114,7 +79,7 @@ const today = ({ recipe }: RealisedStudy): Beside => ({
  */
 export const besides = (study: RealisedStudy, departs = false): Beside[] => [
   ...(departs ? [today(study)] : []),
-  ...otherLead(study),
+  ...wordsOf(study).besides(study),
   ...minors(study),
   ...schools(study),
   ...nextBest(study),

@@ -1,7 +1,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { compareStudies, differenceWords, type Differences, legWords } from '#core/compare'
 import { type Accepted, playersIn, type RealisedStudy } from '#core/realise'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import type { Study } from '#shared/api'
 import { ask, wordsOf } from '~/composables/api'
 import { newestOnly, realiser } from '~/composables/realiser'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { acceptedMarks, acceptedOf, PLAYERS, type RealisedStudy } from '#core/realise'
+import { acceptedMarks, acceptedOf, playersIn, type RealisedStudy } from '#core/realise'
 import type { Study } from '#shared/api'
+import { wordsOf } from '~/components/instrument'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 
 /** Two versions of one study: nothing is overwritten before the teacher has said which stands. */
@@ -12,10 +13,12 @@ const emit = defineEmits<{ mine: []; theirs: []; both: []; close: [] }>()
 const marked = (own: readonly string[] = [], other: readonly string[] = []) =>
   own.map((finger, at) => ({ finger, differs: finger !== other[at] }))
 const rows = computed(() =>
-  PLAYERS.map((hand) => {
-    const [mine, theirs] = [acceptedMarks(acceptedOf(props.mine), hand), acceptedMarks(props.theirs.accepted, hand)]
-    return { hand, mine: marked(mine, theirs), theirs: marked(theirs, mine) }
-  }).filter(({ mine, theirs }) => mine.length + theirs.length > 0),
+  playersIn(props.mine)
+    .map((hand) => {
+      const [mine, theirs] = [acceptedMarks(acceptedOf(props.mine), hand), acceptedMarks(props.theirs.accepted, hand)]
+      return { hand, mine: marked(mine, theirs), theirs: marked(theirs, mine) }
+    })
+    .filter(({ mine, theirs }) => mine.length + theirs.length > 0),
 )
 const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeString())
 </script>
@@ -31,7 +34,7 @@ const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeStri
         <p class="mt-2 font-serif">{{ side === 'mine' ? props.mine.title : props.theirs.title }}</p>
         <dl v-for="row in rows" :key="row.hand" class="mt-2">
           <dt :class="row.hand === 'right' ? 'text-rh' : 'text-lh'" class="text-[13px] font-semibold">
-            {{ row.hand === 'sticks' ? 'sticks' : `${row.hand} hand` }}
+            {{ wordsOf(props.mine).called(row.hand) }}
           </dt>
           <dd class="font-serif text-[14px] tracking-wide">
             <template v-if="row[side].length === 0">–</template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { NuxtLink } from '#components'
-import { isFree, type RecipeInput } from '#core/study'
+import { isFree } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import type { Desk } from '~/stores/desk'
 import type { Aside } from '~/stores/deskAside'
 

@@ -1,56 +1,55 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { INSTRUMENTS, movedTo, type Recipe, type RecipeInput } from '#core/study'
-import { compassWords, MALLET_INSTRUMENTS, type MalletFamily } from '#core/surface'
+import { families, type Instrument, instrumentOf, movedTo, type Recipe, type RecipeInput } from '#core/instrument'
+import { pitchRange } from './compass'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 
-/** What stands on the floor: piano, or a mallet instrument by make and size, each with its range as written. */
+/** What stands on the floor, by make and size, each with its range as written. */
 const props = defineProps<{ recipe: Recipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
-const FAMILIES: readonly { family: MalletFamily; sounds: string }[] = [
-  { family: 'marimba', sounds: 'sounds as written' },
-  { family: 'vibraphone', sounds: 'sounds as written' },
-  { family: 'xylophone', sounds: 'an octave above what is written' },
-  { family: 'glockenspiel', sounds: 'two octaves above what is written' },
-]
-const sizeOf = (id: string): string => id.split('-')[1]!.replace('2.67', '2⅔').replace('.0', '')
-const columns = FAMILIES.map(({ family, sounds }) => ({
-  family,
-  sounds,
-  choices: MALLET_INSTRUMENTS.filter((each) => each.family === family).map((each) => ({
-    value: each.id as Recipe['instrument'],
-    words: `${sizeOf(each.id)} octaves`,
-    note: compassWords(each),
-  })),
-}))
-const words = computed(() => {
-  const { instrument } = props.recipe
-  return instrument === 'piano' ? 'piano' : `${instrument.split('-')[0]} ${sizeOf(instrument)}`
-})
-const choose = (instrument: Recipe['instrument']): void => {
-  if (INSTRUMENTS.includes(instrument)) emit('change', movedTo(props.recipe, instrument))
+const SOUNDS: Record<number, string> = {
+  0: 'sounds as written',
+  12: 'an octave above what is written',
+  24: 'two octaves above what is written',
 }
+const sizeWords = ({ size }: Instrument): string => (size ?? '').replace('2.67', '2⅔').replace('.0', '')
+/** A column for each make that comes in sizes; what comes in one stands with its family. */
+const columns = families().flatMap(({ instruments }) =>
+  [...new Set(instruments.map(({ make }) => make))].map((make) => {
+    const own = instruments.filter((each) => each.make === make)
+    const single = own[0]!.size === null
+    return {
+      make,
+      head: single ? null : make,
+      label: single ? 'Keys' : make,
+      note: single ? 'Keys' : SOUNDS[own[0]!.transposition],
+      choices: own.map((each) => ({
+        value: each.id,
+        words: single ? `${make[0]!.toUpperCase()}${make.slice(1)}` : `${sizeWords(each)} octaves`,
+        ...(single ? {} : { note: pitchRange(each) }),
+      })),
+    }
+  }),
+)
+const words = computed(() => {
+  const own = instrumentOf(props.recipe)
+  return own.size === null ? own.make : `${own.make} ${sizeWords(own)}`
+})
+const choose = (instrument: Recipe['instrument']): void => emit('change', movedTo(props.recipe, instrument))
 </script>
 
 <template>
   <WordPanel :words="words" :label="`Instrument: ${words}`">
     <div class="flex">
-      <div class="column">
-        <p class="head">Keys</p>
-        <ChoiceGroup
-          label="Keys"
-          :value="recipe.instrument"
-          :choices="[{ value: 'piano', words: 'Piano' }]"
-          @choose="choose"
-        />
-      </div>
-      <div v-for="each in columns" :key="each.family" class="column">
+      <div v-for="each in columns" :key="each.make" class="column">
         <p class="head">
-          <span class="block font-serif text-[15px] font-semibold text-ink">{{ each.family }}</span>{{ each.sounds }}
+          <span v-if="each.head" class="block font-serif text-[15px] font-semibold text-ink">{{ each.head }}</span>{{
+            each.note
+          }}
         </p>
-        <ChoiceGroup :label="each.family" :value="recipe.instrument" :choices="each.choices" @choose="choose" />
+        <ChoiceGroup :label="each.label" :value="recipe.instrument" :choices="each.choices" @choose="choose" />
       </div>
     </div>
     <p class="quiet border-t border-rule px-[14px] py-2 text-[13px]">

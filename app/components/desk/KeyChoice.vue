@@ -17,7 +17,8 @@ import {
   usualTonics,
 } from '#core/material'
 import { noteName, parseNote, printedName } from '#core/pitch'
-import { type FreePitches, isFree, type Recipe } from '#core/study'
+import { type FreePitches, isFree } from '#core/study'
+import { familyOf, type Recipe } from '#core/instrument'
 import { FAMILY_WORDS, kindsIn, shortWords } from './families'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import PitchEntry from './PitchEntry.vue'
@@ -27,8 +28,8 @@ const props = defineProps<{
   material: Recipe['material']
   signature: Signature
   words: string
-  /** On bars there are no chords of three, and nothing that fingers share. */
-  sticks?: boolean
+  /** What it is for: not everything can be played on everything. */
+  recipe: Recipe
 }>()
 const emit = defineEmits<{ choose: [material: NamedMaterial | FreePitches]; sign: [signature: Signature] }>()
 
@@ -37,7 +38,10 @@ const kind = computed(() => KINDS[named.value?.kind ?? 'major'])
 const tonic = computed(() => named.value?.tonic ?? 'C')
 const family = ref<Family>(kind.value.family)
 watch(kind, (next) => (family.value = next.family))
-const takes = ({ texture }: Kind): boolean => !props.sticks || !['tetrachords', 'cadence'].includes(texture)
+const takes = (some: Kind): boolean => {
+  const material = { tonic: 'C', kind: some.id as KindId }
+  return familyOf(props.recipe).takes(material, some)
+}
 const kinds = computed(() =>
   kindsIn(family.value)
     .filter((id) => takes(KINDS[id]))

@@ -1,48 +1,43 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { printedName } from '#core/pitch'
-import { FINGERS } from '#core/fingering'
-import { lineFor, marksOf } from '#core/realise'
-import { type AnyPin, isDegreePin, isGripPin } from '#core/study'
-import { takesPins } from '~/components/why/others'
+import { type AnyPin, familyOf } from '#core/instrument'
+import { lineFor, marksOf, playersIn, takesPins } from '#core/realise'
+import { isDegreePin, isGripPin } from '#core/study'
+import { wordsOf } from '~/components/instrument'
 import type { Desk } from '~/stores/desk'
 import { hasDegrees } from '~/stores/deskPins'
 
 /** What can be done with the finger or stick under the hand, for those without keys to press. */
 const props = defineProps<{ desk: Desk }>()
 
-const STICK_WORDS: Record<string, string> = { R: 'right stick', L: 'left stick' }
 const here = computed(() => {
   const { selected, study } = props.desk
   if (!selected || !study) return null
   const { notes } = lineFor(study, selected.hand)
   const note = notes[selected.index]
   if (!note) return null
-  const sticks = selected.hand === 'sticks'
+  const view = wordsOf(study)
+  const who = playersIn(study).length > 1 || view.short(selected.hand) ? `${view.called(selected.hand)}, ` : ''
   return {
     place: selected,
-    words: `${sticks ? '' : `${selected.hand} hand, `}note ${selected.index + 1}, ${printedName(note.pitch)}`,
+    words: `${who}note ${selected.index + 1}, ${printedName(note.pitch)}`,
     mark: marksOf(study, selected.hand)[selected.index]!,
-    marks: sticks ? ['L', 'R'] : FINGERS.map(String),
+    marks: familyOf(study.recipe).pins.marks,
     can: takesPins(study, selected.hand),
-    stretch: sticks ? 'Pin this stretch' : 'Pin this grip',
+    stretch: view.stretchWords.pin,
     pinned: props.desk.pinAt(selected),
     /** Only where the octave comes again is there an every octave. */
     again: hasDegrees(study) && notes.some(({ degree }, at) => degree === note.degree && at !== selected.index),
   }
 })
-const label = (mark: string): string => `Pin ${STICK_WORDS[mark] ?? `finger ${mark}`}`
+const label = (mark: string): string => `Pin ${wordsOf(props.desk.study!).markWords(mark)}`
 function freeWords(pin: AnyPin): string {
   if (isDegreePin(pin)) return 'Free every octave'
   if (!isGripPin(pin)) return 'Free this pin'
-  return 'sticks' in pin ? 'Free this stretch' : 'Free this grip'
+  return wordsOf(props.desk.study!).stretchWords.free
 }
-const hint = computed(() => {
-  const { study } = props.desk
-  if (!study?.sticking) return 'Click a finger, or tab to the score and use the arrow keys; 1 to 5 pins it, 0 frees it.'
-  const keys = takesPins(study, 'sticks') ? '; R and L pin it, 0 frees it' : ' to go from note to note'
-  return `Click a stick, or tab to the score and use the arrow keys${keys}.`
-})
+const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(props.desk.study) : ''))
 </script>
 
 <template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { parsePitch, pitchName } from '#core/pitch'
-import { type FreePitches, isFree, type Recipe } from '#core/study'
+import { type FreePitches, isFree } from '#core/study'
+import type { Recipe } from '#core/instrument'
 
 /** Pitches typed by hand: a pattern that no kind names. Notes struck together are joined by a plus. */
 const props = defineProps<{ material: Recipe['material'] }>()

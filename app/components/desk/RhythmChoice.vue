@@ -1,17 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { rhythmWords, shapingWords } from '#core/realise'
-import {
-  ACCENTS,
-  isMallets,
-  LADDERS,
-  LENGTHS,
-  PLAIN_RHYTHM,
-  type Recipe,
-  type RecipeInput,
-  type RhythmShape,
-  SWING_RANGE,
-} from '#core/study'
+import { ACCENTS, LADDERS, LENGTHS, PLAIN_RHYTHM, type RhythmShape, SWING_RANGE } from '#core/study'
+import { familyOf, type Recipe, type RecipeInput } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 
@@ -22,8 +13,7 @@ const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 const words = computed(() => rhythmWords(props.recipe).join(', ') || shapingWords.lengths.even)
 /** Rolls climb strokes, everything else notes or octaves. */
 const ladders = computed(() => {
-  const rolled = isMallets(props.recipe) && props.recipe.roll.manner !== 'none'
-  const can = rolled ? ['none', 'strokes'] : ['none', 'notes', 'octaves']
+  const can = familyOf(props.recipe).laddersOf(props.recipe)
   return LADDERS.filter((each) => can.includes(each)).map((value) => ({ value, words: shapingWords.ladder[value] }))
 })
 const lengths = LENGTHS.map((value) => ({ value, words: shapingWords.lengths[value] }))

@@ -2,15 +2,8 @@
 import { computed } from 'vue'
 import { KINDS } from '#core/material'
 import { patternWords, shapingWords } from '#core/realise'
-import {
-  isFree,
-  NO_BOOKENDS,
-  PLAIN_RHYTHM,
-  type Recipe,
-  type RecipeInput,
-  shapesFor,
-  usualNotesPerBeat,
-} from '#core/study'
+import { isFree, NO_BOOKENDS, PLAIN_RHYTHM, usualNotesPerBeat } from '#core/study'
+import { type Recipe, type RecipeInput, shapesFor } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 

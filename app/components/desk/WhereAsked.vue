@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, shallowRef } from 'vue'
 import { NuxtLink } from '#components'
-import type { Recipe } from '#core/study'
+import type { Recipe } from '#core/instrument'
 import type { AskedIn } from '#core/syllabus'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 import StatusMark from '~/components/sets/StatusMark.vue'

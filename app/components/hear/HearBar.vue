@@ -2,9 +2,10 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, watch } from 'vue'
 import type { Loop, Metronome } from '#core/playback'
+import { wordsOf } from '~/components/instrument'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import type { Desk } from '~/stores/desk'
-import { type HeardHands, usePlaying } from '~/stores/playing'
+import { usePlaying } from '~/stores/playing'
 
 /** Hearing the study: what sounds, what is repeated, and how it grows. */
 const props = defineProps<{ desk: Desk }>()
@@ -29,21 +30,7 @@ const LOOP = [
   { value: 'crossings', words: 'each crossing in turn' },
   { value: 'echo', words: 'call and echo', note: 'a bar sounds, the pupil answers' },
 ] as const satisfies readonly { value: Loop; words: string; note?: string }[]
-const STICKS: { value: HeardHands; words: string; note?: string }[] = [
-  { value: 'both', words: 'both sticks' },
-  { value: 'right', words: 'right stick sounds', note: 'the pupil plays the left' },
-  { value: 'left', words: 'left stick sounds', note: 'the pupil plays the right' },
-]
-const hands = computed<{ value: HeardHands; words: string; note?: string }[]>(() => {
-  const { study } = props.desk
-  if (study?.sticking && !study.sticking.mallets) return STICKS
-  if (!study?.sticking && (!study?.hands.left || !study.hands.right)) return []
-  return [
-    { value: 'both', words: 'both hands' },
-    { value: 'right', words: 'right hand sounds', note: 'the pupil plays the left' },
-    { value: 'left', words: 'left hand sounds', note: 'the pupil plays the right' },
-  ]
-})
+const hands = computed(() => (props.desk.study ? wordsOf(props.desk.study).heard(props.desk.study) : []))
 const wordsFor = <T,>(choices: readonly { value: T; words: string }[], value: T): string =>
   choices.find((each) => each.value === value)?.words ?? ''
 const faster = computed(() => {

@@ -3,10 +3,11 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed } from 'vue'
 import { NAME_SYSTEMS, type NameSystem } from '#core/pitch'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import type { FamilyWords } from '~/components/instrument'
 import { type Shown, useShowing } from '~/stores/showing'
 
 /** What the page shows beside the notes: as much or as little as this pupil's eye takes in. */
-const props = defineProps<{ words: string; sticks?: boolean }>()
+defineProps<{ words: string; toggles: FamilyWords['shown'] }>()
 const showing = useShowing()
 
 const NAMES: Record<NameSystem, { words: string; note: string }> = {
@@ -21,22 +22,8 @@ const names = [
   { value: 'none' as const, words: 'no names', note: '' },
   ...NAME_SYSTEMS.map((value) => ({ value, ...NAMES[value] })),
 ]
-const OF_FINGERS = [
-  ['crossings', 'crossings'],
-  ['meetings', 'where hands meet'],
-  ['grips', 'grips'],
-  ['clusters', 'grips as blocks'],
-  ['letters', 'letters of the reasons'],
-  ['map', 'the keyboard'],
-] as const satisfies readonly (readonly [keyof Shown, string])[]
-const OF_STICKS = [
-  ['crossings', 'ways, doubles and crossings'],
-  ['grips', 'stays on the accidentals'],
-  ['letters', 'letters of the reasons'],
-  ['map', 'the bars'],
-] as const satisfies readonly (readonly [keyof Shown, string])[]
-const toggles = computed(() => (props.sticks ? OF_STICKS : OF_FINGERS))
-const flip = (what: (typeof OF_FINGERS)[number][0]): void => {
+type Switch = Exclude<keyof Shown, 'names'>
+const flip = (what: Switch): void => {
   showing.shown[what] = !showing.shown[what]
 }
 const shownNow = computed(() => showing.shown)

@@ -1,5 +1,6 @@
 import { useSessionStorage } from '@vueuse/core'
 import { computed, type ShallowRef } from 'vue'
+import { familyOf, instrumentOf } from '#core/instrument'
 import { KINDS, type KindId } from '#core/material'
 import { parseNote, printedName } from '#core/pitch'
 import type { Shelf, StudyListing } from '#shared/api'
@@ -33,11 +34,11 @@ const ANYTHING: Sought = {
 
 /** Filters, each with what a study has of it. */
 const FILTERS = {
-  // all sizes of a mallet instrument count as one
-  instrument: (study: StudyListing) => [study.instrument.split('-')[0]!],
+  // all sizes of a make count as one
+  instrument: (study: StudyListing) => [instrumentOf(study).make],
   tonic: (study: StudyListing) => (study.tonic ? [study.tonic] : []),
   kind: (study: StudyListing) => (study.kind ? [study.kind] : []),
-  hands: (study: StudyListing) => (study.instrument === 'piano' ? [study.hands] : []),
+  hands: (study: StudyListing) => (familyOf(study).examined.saysHands ? [study.hands] : []),
   pupil: (study: StudyListing) => study.pupils,
   syllabus: (study: StudyListing) => study.syllabi,
   tag: (study: StudyListing) => study.tags,

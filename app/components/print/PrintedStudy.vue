@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, shallowRef } from 'vue'
 import type { RealisedStudy } from '#core/realise'
-import { isMallets, notesWords } from '#core/study'
+import { notesWords } from '#core/study'
+import { familyOf } from '#core/instrument'
 import type { Study } from '#shared/api'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
 import { realiser } from '~/composables/realiser'
@@ -19,7 +20,7 @@ const systems = computed(() => (realised.value ? layoutOf(realised.value, WIDTH,
 const tempo = computed(() => {
   const { recipe } = props.study
   const notes = `in ${notesWords(recipe.tempo.notesPerBeat)}`
-  return isMallets(recipe) ? notes : `${notes}, ${recipe.articulation}`
+  return familyOf(recipe).hasTouch ? `${notes}, ${recipe.articulation}` : notes
 })
 
 onMounted(async () => {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { familyOf } from '#core/instrument'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { KINDS } from '#core/material'
 import { nameIn, type NameSystem, parseNote } from '#core/pitch'
-import { lineFor, marksOf, pinnedNotes, playersIn, type RealisedStudy } from '#core/realise'
+import { inkOf, lineFor, marksOf, pinnedNotes, playersIn, type RealisedStudy } from '#core/realise'
 import { isFree } from '#core/study'
 import { type Engraved, drawSystem, engravingReady, type FingerSpot, type System } from '~/engraving'
 import { fingerLabel } from '~/engraving/speak'
@@ -52,10 +53,10 @@ const heads = computed(() => {
   const begun = sections
     .filter((section) => section.words && section.from >= from && section.from < to)
     .map(({ words, from: at }) => ({ x: columns[at - from]! - 6, words }))
-  const { roll } = props.study.sticking ?? {}
+  const roll = familyOf(recipe).rollOf(props.study)
   const told = [
     recipe.rhythm.swing === 50 ? '' : `swing ${recipe.rhythm.swing} %`,
-    roll && sections.length === 0 ? `${roll.strokes} strokes to the beat` : '',
+    roll && sections.length === 0 ? `${roll} strokes to the beat` : '',
   ].filter(Boolean)
   const over = first && told.length > 0 ? [{ x: props.system.left, words: told.join(', ') }] : []
   return [...over, ...begun]
@@ -76,11 +77,11 @@ const nameOf = ({ hand, index }: FingerSpot): string => {
 
 /** What the ink depends on; fingers do not, so pinning one redraws no note. */
 const ink = computed(() => {
-  const { keySignature, rhythm, sticking, sections } = props.study
+  const { keySignature, rhythm, recipe, sections } = props.study
   const { from, to } = props.system
   const lines = playersIn(props.study).map((player) => lineFor(props.study, player))
   const pitches = lines.map((part) => [part.pitches, part.notes.map((note) => [note.step, note.holds])])
-  const rolls = sticking?.roll && [sticking.roll.strokes, sections]
+  const rolls = [familyOf(recipe).rollOf(props.study), sections]
   return JSON.stringify([keySignature, rhythm, pitches, rolls, from, to, props.width, shown.value])
 })
 onMounted(draw)
@@ -95,8 +96,7 @@ const isSelected = (place: Place): boolean =>
 const marks = computed(() => new Map(playersIn(props.study).map((player) => [player, marksOf(props.study, player)])))
 const finger = (spot: FingerSpot): string => marks.value.get(spot.hand)![spot.index]!
 /** Whose ink a mark has: the hand's, or that of the hand that holds the stick. */
-const inkOf = ({ hand, index }: FingerSpot): 'right' | 'left' =>
-  hand === 'sticks' ? (props.study.sticking!.sticks[index] === 'R' ? 'right' : 'left') : hand
+const inkFor = ({ hand, index }: FingerSpot): 'right' | 'left' => inkOf(props.study, hand, index)
 /** One finger at a time takes the tab key; arrows go on from there. */
 const tabStop = (spot: FingerSpot): number => {
   const here = props.selected ? isSelected(spot) : props.system.first && spot === engraved.value?.fingers[0]
@@ -167,7 +167,7 @@ const tabStop = (spot: FingerSpot): number => {
           @pointerenter="emit('point', spot.step)"
         >
           <rect class="hit" :x="spot.x - 12" :y="spot.y - 18" width="24" height="25" rx="3" />
-          <text :x="spot.x" :y="spot.y" :class="inkOf(spot)">{{ finger(spot) }}</text>
+          <text :x="spot.x" :y="spot.y" :class="inkFor(spot)">{{ finger(spot) }}</text>
           <path v-if="pinned.has(keyOf(spot))" class="pin" :d="`M${spot.x - 6} ${spot.y + 3.5} h12`" />
         </g>
         <template v-else>

@@ -2,9 +2,10 @@
 import Sortable from 'sortablejs'
 import { nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
-import { handWords, materialFor, materialWords, playedWords } from '#core/realise'
-import { isFree, isMallets } from '#core/study'
+import { materialFor, materialWords } from '#core/realise'
+import { isFree } from '#core/study'
 import type { Study } from '#shared/api'
+import { wordsFor } from '~/components/instrument'
 
 /** The set as a concert programme: number, title, hands, dotted leader, tempo. Dragged, or moved with Alt and arrows. */
 const props = defineProps<{
@@ -46,12 +47,7 @@ async function onKey(event: KeyboardEvent, at: number): Promise<void> {
 /** What is played; the rest of the title stands beside it in its own words. */
 const titleOf = ({ recipe, title }: Study): string =>
   isFree(recipe.material) ? title.split(',')[0]! : materialWords(materialFor(recipe))
-const detailOf = ({ recipe }: Study): string => {
-  const touch = recipe.articulation === 'legato' ? '' : ` · ${recipe.articulation}`
-  if (isMallets(recipe))
-    return [recipe.instrument.split('-')[0], `${recipe.octaves} oct`, ...playedWords(recipe)].join(' · ')
-  return `${handWords(recipe).replace('hands ', '').replace(' motion', '')} · ${recipe.octaves} oct${touch}`
-}
+const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recipe)
 </script>
 
 <template>

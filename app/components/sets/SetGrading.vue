@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { NuxtLink } from '#components'
+import { taughtOf } from '#core/instrument'
 import ChoicesSheet from './ChoicesSheet.vue'
 import GradeReport from './GradeReport.vue'
 import NewerNotice from './NewerNotice.vue'
@@ -66,7 +67,7 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
         <PolicyChoice
           class="ml-1"
           :policies="set.policies"
-          :fingers="set.pupil.instrument !== 'marimba'"
+          :fingers="taughtOf(set.pupil.instrument).family.examined.saysHands"
           @change="(policies) => store.change({ policies })"
         />
       </p>

@@ -11,7 +11,8 @@ const props = defineProps<{
   items: number | null
   fault: string
   editable: boolean
-  mallets: boolean
+  /** Who plays what the list asks. */
+  plays: string
   removable: boolean
   previous: string | null
 }>()
@@ -126,7 +127,7 @@ defineExpose({ begin })
         v-if="!typing"
         :entry="entry"
         :editable="editable"
-        :mallets="mallets"
+        :plays="plays"
         :removable="removable"
         @change="(next) => emit('change', next)"
         @remove="emit('remove')"

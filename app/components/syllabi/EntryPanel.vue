@@ -5,14 +5,12 @@ import WordPanel from '~/components/frame/WordPanel.vue'
 import { CHOICES, type ChoiceField } from './reading'
 
 /** How a line is read: each choice that the words may leave open, the questions, and a note of what was decided. */
-const props = defineProps<{ entry: Entry; editable: boolean; mallets: boolean; removable: boolean }>()
+const props = defineProps<{ entry: Entry; editable: boolean; plays: string; removable: boolean }>()
 const emit = defineEmits<{ change: [entry: Entry]; remove: [] }>()
 
 /** Sticks lead and strike the top; hands are the others' business. */
 const shown = computed(() =>
-  CHOICES.filter(
-    ({ plays, when }) => (!plays || (plays === 'mallets') === props.mallets) && (!when || when(props.entry)),
-  ),
+  CHOICES.filter(({ plays, when }) => (!plays || plays === props.plays) && (!when || when(props.entry))),
 )
 const set = (field: ChoiceField, value: string): void => {
   const option = CHOICES.find((each) => each.field === field)!.options.find((each) => String(each.value) === value)!

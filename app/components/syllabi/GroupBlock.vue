@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { familyForList } from '#core/instrument'
 import { computed, nextTick, ref } from 'vue'
 import type { Entry, Group, Syllabus } from '#core/syllabus'
 import EntryLine from './EntryLine.vue'
@@ -92,7 +93,7 @@ const previousOf = (entry: number): string | null =>
         :fault="faultAt(place)"
         :editable="editable"
         :removable="removable"
-        :mallets="syllabus.instrument === 'mallets'"
+        :plays="familyForList(syllabus.instrument).plays"
         :previous="previousOf(place)"
         @type="type(place, $event)"
         @below="below(place)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { LISTED } from '#core/instrument'
 import { computed, nextTick, ref, shallowRef } from 'vue'
 import type { Preview } from '#shared/syllabusCsv'
 import { ApiError, ask, wordsOf } from '~/composables/api'
@@ -91,9 +92,7 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
       <label>
         Instrument
         <select v-model="instrument" class="field mt-1 block">
-          <option value="piano">piano</option>
-          <option value="accordion">accordion</option>
-          <option value="mallets">mallets</option>
+          <option v-for="each in LISTED" :key="each" :value="each">{{ each }}</option>
         </select>
       </label>
       <button type="button" class="plain-button h-[34px]" :disabled="busy" @click="check">Check again</button>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { LISTED } from '#core/instrument'
 import { ref } from 'vue'
 import { completeEntry, GRADE_DEFAULTS, GROUP_DEFAULTS, SYLLABUS_DEFAULTS, SYLLABUS_FORMAT } from '#core/syllabus'
 import type { Syllabus, SyllabusInstrument } from '#core/syllabus'
@@ -51,9 +52,7 @@ const begin = (): Promise<void> =>
       <label class="mt-2 block">
         Instrument
         <select v-model="instrument" class="field mt-1 block w-full">
-          <option value="piano">piano</option>
-          <option value="accordion">accordion</option>
-          <option value="mallets">mallets</option>
+          <option v-for="each in LISTED" :key="each" :value="each">{{ each }}</option>
         </select>
       </label>
       <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>

@@ -18,7 +18,7 @@ export interface ReadingChoice {
   readonly words: string
   readonly options: readonly { readonly value: Entry[ChoiceField]; readonly words: string }[]
   /** Whom it is asked of; both unless said. */
-  readonly plays?: 'fingers' | 'mallets'
+  readonly plays?: string
   /** Whether an entry leaves it open at all. */
   readonly when?: (entry: Entry) => boolean
 }
@@ -113,7 +113,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'top',
-    plays: 'mallets',
+    plays: 'sticks',
     words: 'the top note sounds',
     options: [
       { value: null, words: 'once or twice' },
@@ -123,7 +123,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'lead',
-    plays: 'mallets',
+    plays: 'sticks',
     words: 'leading stick',
     options: [
       { value: 'either', words: 'either' },

@@ -1,17 +1,14 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { BEYOND } from '#core/fingering'
-import { difficultyWords, meetingWords } from '#core/together'
+import { familyOf, type Other, type Player, type RecipeInput } from '#core/instrument'
 import { printedName } from '#core/pitch'
-import { isMallets, type RecipeInput } from '#core/study'
-import { lineFor, type Player, playersIn, type RealisedStudy, stretchesOf } from '#core/realise'
+import { lineFor, othersOf, playersIn, type RealisedStudy } from '#core/realise'
+import { difficultyWords } from '#core/together'
+import { viewOf, wordsOf } from '~/components/instrument'
 import type { Place } from '~/stores/desk'
 import type { Lettered } from './letters'
-import { type Other, othersOf } from './others'
-import SchoolChoice from './SchoolChoice.vue'
-
-const StickingChoice = defineAsyncComponent(() => import('./StickingChoice.vue'))
 
 const props = defineProps<{ study: RealisedStudy; lettered: readonly Lettered[]; selected: Place | null }>()
 const emit = defineEmits<{
@@ -21,8 +18,9 @@ const emit = defineEmits<{
   change: [some: Partial<RecipeInput>]
 }>()
 
-const SHORT: Record<Player, string> = { right: 'RH', left: 'LH', sticks: '' }
-const INK: Record<Player, string> = { right: 'text-rh', left: 'text-lh', sticks: '' }
+const INK: Partial<Record<Player, string>> = { right: 'text-rh', left: 'text-lh' }
+const view = computed(() => viewOf(props.study))
+const words = computed(() => wordsOf(props.study))
 const players = computed(() => playersIn(props.study))
 const chosen = ref<Player>('right')
 watch(
@@ -30,18 +28,13 @@ watch(
   (player) => player && (chosen.value = player),
 )
 const player = computed(() => (players.value.includes(chosen.value) ? chosen.value : players.value[0]!))
-const called = (each: Player): string => (each === 'sticks' ? 'sticks' : `${each} hand`)
 /** Ruled-out patterns are shown only where there is nothing else, and then one. */
 const others = computed(() => {
   const all = othersOf(props.study, player.value)
   const sensible = all.filter((each) => each.price < BEYOND)
   return sensible.length > 0 ? sensible : all.slice(0, 1)
 })
-const meetings = computed(() => {
-  const { together, hands: parts } = props.study
-  if (!together || !parts.right || !parts.left) return []
-  return meetingWords(together, parts.right, parts.left)
-})
+const meetings = computed(() => familyOf(props.study.recipe).meetings(props.study))
 /** A long list of reasons is cut; the rest comes on demand. */
 const SHOWN = 10
 const all = ref(false)
@@ -50,7 +43,6 @@ const isHere = ({ reason }: Lettered): boolean =>
   props.selected?.hand === reason.hand && reason.indices.includes(props.selected.index)
 const shown = computed(() => (all.value ? props.lettered : props.lettered.slice(0, SHOWN)))
 const stepAt = ({ reason }: Lettered): number => lineFor(props.study, reason.hand).notes[reason.indices[0]!]!.step
-const moves = computed(() => players.value.some((each) => stretchesOf(props.study, each).length > 1))
 const hardness = computed(() => difficultyWords(props.study.difficulty))
 /** Where another way departs, by note. */
 const departsAt = (each: Other): string => {
@@ -63,19 +55,13 @@ function price(points: number): string {
   const rounded = Math.round(points * 10) / 10
   return rounded > 0 ? `costs ${rounded} more` : 'costs no more'
 }
-const cautions = computed(() =>
-  props.study.sticking
-    ? 'Keep wrists and shoulders loose. Bars are loud at close range: think of your ears in a small room.'
-    : '',
-)
 </script>
 
 <template>
   <div class="text-[13.5px] leading-[1.42]">
     <div class="head">
       <h2>Why so</h2>
-      <StickingChoice v-if="isMallets(study.recipe)" :recipe="study.recipe" @change="emit('change', $event)" />
-      <SchoolChoice v-else :recipe="study.recipe" @change="emit('change', $event)" />
+      <component :is="view.Schools" :recipe="study.recipe" @change="emit('change', $event)" />
     </div>
     <ul>
       <li v-for="{ letter, reason } in shown" :key="letter">
@@ -89,17 +75,13 @@ const cautions = computed(() =>
         >
           <span class="letter">{{ letter }}</span>
           <span>
-            <b :class="INK[reason.hand]">{{ SHORT[reason.hand] }}</b> {{ reason.text }}
+            <b :class="INK[reason.hand]">{{ words.short(reason.hand) }}</b> {{ reason.text }}
             <span v-if="reason.price" class="quiet whitespace-nowrap">({{ price(reason.price) }})</span>
           </span>
         </button>
       </li>
       <li v-if="lettered.length === 0" class="quiet aside py-[7px]">
-        {{
-          study.sticking
-            ? 'The sticks fall as they are asked.'
-            : `Nothing to cross: the hand ${moves ? 'goes from grip to grip' : 'stays where it is'}.`
-        }}
+        {{ words.noReasons(study) }}
       </li>
     </ul>
     <button v-if="lettered.length > SHOWN" type="button" class="text-button" :aria-expanded="all" @click="all = !all">
@@ -113,9 +95,9 @@ const cautions = computed(() =>
       </ul>
     </template>
 
-    <div v-if="others.length || !study.sticking" class="head">
+    <div v-if="others.length || words.noOthers" class="head">
       <h2>Or else</h2>
-      <span v-if="players.length > 1 || !study.sticking" class="flex gap-3">
+      <span v-if="players.length > 1 || words.noOthers" class="flex gap-3">
         <button
           v-for="each in players"
           :key="each"
@@ -125,7 +107,7 @@ const cautions = computed(() =>
           :aria-pressed="each === player"
           @click="chosen = each"
         >
-          {{ called(each) }}
+          {{ words.called(each) }}
         </button>
       </span>
     </div>
@@ -138,13 +120,13 @@ const cautions = computed(() =>
         <button
           type="button"
           class="plain-button"
-          :aria-label="`Take ${each.pattern} for the ${called(player)}`"
+          :aria-label="`Take ${each.pattern} for the ${words.called(player)}`"
           @click="emit('take', player, each.marks)"
         >
           Take
         </button>
       </li>
-      <li v-if="others.length === 0 && !study.sticking" class="quiet aside py-[7px]">Nothing else serves this hand.</li>
+      <li v-if="others.length === 0 && words.noOthers" class="quiet aside py-[7px]">{{ words.noOthers }}</li>
     </ul>
     <NuxtLink to="/compare" class="plain-button mt-3 inline-block leading-[20px]">Compare side by side</NuxtLink>
 
@@ -157,7 +139,7 @@ const cautions = computed(() =>
         <span class="quiet">{{ part.words }}</span><span class="whitespace-nowrap tabular-nums">{{ part.value }}</span>
       </li>
     </ul>
-    <p v-if="cautions" class="quiet mt-3 text-[13px]">{{ cautions }}</p>
+    <p v-if="words.caution" class="quiet mt-3 text-[13px]">{{ words.caution }}</p>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
-import { lineFor, type Player, playersIn, type RealisedStudy } from '#core/realise'
+import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
+import type { Player } from '#core/instrument'
 
 /** Why something is as it is: whose notes it speaks of, and what the next best would cost more. */
 export interface Told {

@@ -2,6 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { useHead, useRoute } from '#imports'
+import { familyOf } from '#core/instrument'
 import { NAME_SYSTEMS } from '#core/pitch'
 import { lineFor, playersIn } from '#core/realise'
 import ConflictDialog from '~/components/desk/ConflictDialog.vue'
@@ -13,9 +14,8 @@ import ShortcutList from '~/components/desk/ShortcutList.vue'
 import TitleSentence from '~/components/desk/TitleSentence.vue'
 import HearBar from '~/components/hear/HearBar.vue'
 import ShowChoice from '~/components/hear/ShowChoice.vue'
-import PianoMap from '~/components/map/PianoMap.vue'
+import { viewOf, wordsOf } from '~/components/instrument'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
-import StairChart from '~/components/stair/StairChart.vue'
 import { letteredReasons, letterMarks } from '~/components/why/letters'
 import WhyColumn from '~/components/why/WhyColumn.vue'
 import { deskActions } from '~/composables/deskActions'
@@ -29,10 +29,6 @@ import { useShowing } from '~/stores/showing'
 // the grammar of the line is fetched when somebody first wants to call
 const CallLine = defineAsyncComponent(() => import('~/components/call/CallLine.vue'))
 const WhereAsked = defineAsyncComponent(() => import('~/components/desk/WhereAsked.vue'))
-// and the pictures of the bars when there are sticks to draw
-const StickStair = defineAsyncComponent(() => import('~/components/stair/StickStair.vue'))
-const BarMap = defineAsyncComponent(() => import('~/components/map/BarMap.vue'))
-
 const route = useRoute()
 const desk = useDesk()
 const playing = usePlaying()
@@ -44,7 +40,8 @@ const { width: sheetWidth } = useElementSize(sheet)
 
 const width = computed(() => Math.max(560, Math.floor(sheetWidth.value) - 20))
 const systems = computed(() => (desk.study && sheetWidth.value > 0 ? layoutOf(desk.study, width.value) : []))
-const stairHeight = computed(() => (desk.study?.sticking ? 168 : systems.value.length > 1 ? 216 : 224))
+const view = computed(() => (desk.study ? viewOf(desk.study) : null))
+const stairHeight = computed(() => view.value?.stairHeight(systems.value.length) ?? 0)
 const lettered = computed(() => (desk.study ? letteredReasons(desk.study) : []))
 const letters = computed(() => (showing.shown.letters ? letterMarks(lettered.value) : undefined))
 const names = computed(() => (showing.shown.names === 'none' ? null : showing.shown.names))
@@ -96,8 +93,15 @@ useShortcuts(
 const music = computed(() => {
   const { study } = desk
   if (!study) return ''
-  const { rhythm, recipe, sticking } = study
-  const heard = [rhythm, recipe.instrument, recipe.tempo, recipe.rhythm, recipe.articulation, sticking?.roll]
+  const { rhythm, recipe } = study
+  const heard = [
+    rhythm,
+    recipe.instrument,
+    recipe.tempo,
+    recipe.rhythm,
+    recipe.articulation,
+    familyOf(recipe).rollOf(study),
+  ]
   return JSON.stringify([heard, playersIn(study).map((player) => lineFor(study, player).midi)])
 })
 watch(music, () => void (playing.state === 'silent' || playing.stop()))
@@ -163,7 +167,7 @@ watch(
               @key="onKey"
             />
             <component
-              :is="desk.study.sticking ? StickStair : StairChart"
+              :is="view!.Stair"
               :study="desk.study"
               :system="system"
               :width="width"
@@ -180,7 +184,7 @@ watch(
           </div>
           <div v-if="width && showing.shown.map" class="px-[10px] pb-2">
             <component
-              :is="desk.study.sticking ? BarMap : PianoMap"
+              :is="view!.Map"
               :study="desk.study"
               :width="width"
               :step="step"
@@ -193,7 +197,7 @@ watch(
           <div class="sticky bottom-0 z-10 bg-sheet">
             <PinBar :desk="desk" />
             <HearBar :desk="desk">
-              <ShowChoice words="show" :sticks="desk.study.sticking !== undefined" />
+              <ShowChoice words="show" :toggles="wordsOf(desk.study).shown" />
               <SaveToSet :desk="desk" />
             </HearBar>
           </div>

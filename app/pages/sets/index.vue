@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRouter } from '#imports'
+import { TAUGHT } from '#core/instrument'
 import type { ExamListing, Pupil, StudySet } from '#shared/api'
 import PupilSettings from '~/components/sets/PupilSettings.vue'
 import { ask, wordsOf } from '~/composables/api'
@@ -109,9 +110,7 @@ const addSet = (pupil: Pupil) =>
       <label class="text-[14px]">
         plays
         <select v-model="instrument" class="field mt-1 block">
-          <option value="piano">piano</option>
-          <option value="accordion">accordion</option>
-          <option value="marimba">marimba</option>
+          <option v-for="{ id } in TAUGHT" :key="id" :value="id">{{ id }}</option>
         </select>
       </label>
       <button class="plain-button h-[34px]" type="submit">Add</button>

@@ -62,7 +62,6 @@ const remove = (): Promise<void> =>
     store.draft = store.kept!.syllabus
     await router.push('/syllabi')
   })
-const instrumentWords = { piano: 'for piano', accordion: 'for accordion', mallets: 'for mallets' } as const
 </script>
 
 <template>
@@ -91,7 +90,7 @@ const instrumentWords = { piano: 'for piano', accordion: 'for accordion', mallet
             @change="rename('edition', $event)"
           />
           <span v-else class="aside quiet text-[16px] font-normal">{{ store.draft.edition }}</span>
-          <span class="aside quiet text-[16px] font-normal">{{ instrumentWords[store.draft.instrument] }}</span>
+          <span class="aside quiet text-[16px] font-normal">{{ `for ${store.draft.instrument}` }}</span>
         </h1>
         <span class="flex items-baseline gap-4 text-[14px]">
           <template v-if="store.editable">

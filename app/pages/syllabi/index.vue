@@ -40,7 +40,6 @@ async function bring(event: Event): Promise<void> {
   file.value = { name: chosen.name, bytes: await chosen.arrayBuffer() }
 }
 const stored = (id: string) => router.push(`/syllabi/${id}`)
-const instruments = { piano: 'piano', accordion: 'accordion', mallets: 'mallets' } as const
 </script>
 
 <template>
@@ -72,9 +71,7 @@ const instruments = { piano: 'piano', accordion: 'accordion', mallets: 'mallets'
     <section v-for="syllabus in syllabi" :key="syllabus.id" class="mt-6 border-t border-ink pt-2">
       <h2 class="flex items-baseline gap-3 text-[19px]">
         <NuxtLink class="hover:underline" :to="`/syllabi/${syllabus.id}`">{{ syllabus.title }}</NuxtLink>
-        <span class="quiet font-sans text-[14px] font-normal"
-          >{{ syllabus.edition }} · {{ instruments[syllabus.instrument] }}</span
-        >
+        <span class="quiet font-sans text-[14px] font-normal">{{ syllabus.edition }} · {{ syllabus.instrument }}</span>
         <span v-if="syllabus.shipped" class="aside quiet text-[14px] font-normal">an invented board, for the demo</span>
       </h2>
       <p class="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-[14.5px]">

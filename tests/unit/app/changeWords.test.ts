@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { realise } from '#core/realise'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import { namedChange } from '~/stores/changeWords'
 
 const first: RecipeInput = { material: { tonic: 'C#', kind: 'major' }, hands: 'together', octaves: 2 }

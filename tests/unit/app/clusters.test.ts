@@ -1,8 +1,8 @@
+import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { realise } from '#core/realise'
-import { clustered } from '~/components/stair/clusters'
-import { stairOf } from '~/components/stair/geometry'
+import { clustered } from '~/components/instrument/keys/clusters'
+import { stairOf } from '~/components/instrument/keys/geometry'
 import { layoutOf, markedStretch } from '~/engraving'
 import { anyShaped } from '../../support/recipes'
 
@@ -13,7 +13,7 @@ describe('grips as blocks', () => {
   it('show every key of a grip once, with its finger, none over another', () => {
     fc.assert(
       fc.property(anyShaped, (recipe) => {
-        const study = realise({ ...recipe, octaves: 1, rhythm: {}, bookends: {} }, {}, 0)
+        const study = fingered({ ...recipe, octaves: 1, rhythm: {}, bookends: {} }, {}, 0)
         for (const system of layoutOf(study, WIDTH)) {
           const stair = stairOf(study, system, 220)
           const { slabs, hinges, meetings } = clustered(stair)
@@ -38,7 +38,7 @@ describe('grips as blocks', () => {
 
 describe('a marked stretch', () => {
   it('lies over its notes in every system that holds some of it, and in no other', () => {
-    const study = realise({ material: { tonic: 'C', kind: 'major' }, octaves: 4 })
+    const study = fingered({ material: { tonic: 'C', kind: 'major' }, octaves: 4 })
     const systems = layoutOf(study, 560)
     expect(systems.length).toBeGreaterThan(2)
     for (const [from, to] of [

@@ -1,13 +1,14 @@
+import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { midiOf, parsePitch, pitchName, signatureAlteration } from '#core/pitch'
-import { realise } from '#core/realise'
-import { type GripPin, NOTES_PER_BEAT } from '#core/study'
+import { NOTES_PER_BEAT } from '#core/study'
+import type { GripPin } from '#core/fingering'
 import { accidentalsOf, printedFifths } from '~/engraving/accidentals'
 import { layoutOf, NARROWEST_STEP } from '~/engraving/layout'
 import { fingerLabel } from '~/engraving/speak'
 import { ledgerLines, stemsUp, writingFor } from '~/engraving/staff'
-import { stairOf } from '~/components/stair/geometry'
+import { stairOf } from '~/components/instrument/keys/geometry'
 import { letteredReasons, letterMarks } from '~/components/why/letters'
 import { degreePin, gripPin } from '~/stores/deskPins'
 import { beamGroups } from '~/engraving/beams'
@@ -22,7 +23,7 @@ const anyStudy = fc
     hands: fc.constantFrom('together', 'right', 'left'),
   })
   .map(({ material, octaves, notesPerBeat, hands }) =>
-    realise({ material, octaves, hands: hands as 'together', tempo: { notesPerBeat } }, {}, 0),
+    fingered({ material, octaves, hands: hands as 'together', tempo: { notesPerBeat } }, {}, 0),
   )
 
 describe('accidentals', () => {
@@ -48,7 +49,7 @@ describe('accidentals', () => {
   })
 
   it('prints none in a major scale', () => {
-    const { hands, keySignature } = realise({ material: { tonic: 'Gb', kind: 'major' } })
+    const { hands, keySignature } = fingered({ material: { tonic: 'Gb', kind: 'major' } })
     expect(
       accidentalsOf(hands.right!.notes, keySignature.fifths, (step) => Math.floor(step / 8)).every(
         (sign) => sign === null,
@@ -57,7 +58,7 @@ describe('accidentals', () => {
   })
 
   it('prints one double sharp a bar and place in G sharp harmonic minor', () => {
-    const { hands, keySignature } = realise({ material: { tonic: 'G#', kind: 'harmonic-minor' }, octaves: 1 })
+    const { hands, keySignature } = fingered({ material: { tonic: 'G#', kind: 'harmonic-minor' }, octaves: 1 })
     const { notes } = hands.right!
     const printed = accidentalsOf(notes, keySignature.fifths, (step) => Math.floor(step / 8)).flatMap((sign, at) =>
       sign === null ? [] : [`${pitchName(notes[at]!.pitch)} ${sign}`],
@@ -68,7 +69,7 @@ describe('accidentals', () => {
 
 describe('writing', () => {
   const groups = (startOctave: number, hand: 'right' | 'left') => {
-    const { notes } = realise({ material: { tonic: 'C', kind: 'major' }, hands: hand, octaves: 1, startOctave }).hands[
+    const { notes } = fingered({ material: { tonic: 'C', kind: 'major' }, hands: hand, octaves: 1, startOctave }).hands[
       hand
     ]!
     return [notes.slice(0, 4), notes.slice(4, 8)]
@@ -110,7 +111,7 @@ describe('layout', () => {
   })
 
   it('ends a system at a bar line where one is near, and draws every bar line once', () => {
-    const study = realise({ material: { tonic: 'C', kind: 'major' } })
+    const study = fingered({ material: { tonic: 'C', kind: 'major' } })
     const [upper, lower] = layoutOf(study, 680)
     expect([upper!.to, lower!.from]).toEqual([16, 16])
     expect(upper!.barLines.at(-1)).toBe(upper!.right)
@@ -127,7 +128,7 @@ describe('layout', () => {
 
 describe('beams', () => {
   const groups = (shape: object) =>
-    beamGroups(realise({ material: { tonic: 'C', kind: 'major' }, octaves: 1, ...shape }, {}, 0).rhythm).map(
+    beamGroups(fingered({ material: { tonic: 'C', kind: 'major' }, octaves: 1, ...shape }, {}, 0).rhythm).map(
       (group) => group.length,
     )
 
@@ -142,7 +143,7 @@ describe('beams', () => {
   it('never cross a bar line, a beat of their own or a section, and hold every step once', () => {
     fc.assert(
       fc.property(anyShaped, (recipe) => {
-        const { rhythm, steps, sections = [] } = realise(recipe, {}, 0)
+        const { rhythm, steps, sections = [] } = fingered(recipe, {}, 0)
         const all = beamGroups(rhythm)
         expect(all.flat()).toEqual(Array.from({ length: steps }, (_, at) => at))
         for (const group of all) {
@@ -187,7 +188,7 @@ describe('stems', () => {
 
 describe('the stair', () => {
   it('cuts each hand into one grip more than it has crossings, and hinges them all', () => {
-    const study = realise({ material: { tonic: 'Eb', kind: 'harmonic-minor' } })
+    const study = fingered({ material: { tonic: 'Eb', kind: 'harmonic-minor' } })
     const [system] = layoutOf(study, 940)
     const picture = stairOf(study, system!, 260)
     for (const hand of ['right', 'left'] as const) {
@@ -199,7 +200,7 @@ describe('the stair', () => {
   })
 
   it('climbs: a higher key lies higher, inside the picture', () => {
-    const study = realise({ material: { tonic: 'C', kind: 'major' } })
+    const study = fingered({ material: { tonic: 'C', kind: 'major' } })
     const { discs } = stairOf(study, layoutOf(study, 940)[0]!, 260)
     const right = discs.filter((disc) => disc.hand === 'right')
     for (let at = 1; at <= 14; at++) expect(right[at]!.y).toBeLessThan(right[at - 1]!.y)
@@ -210,8 +211,8 @@ describe('the stair', () => {
     const material = { tonic: 'F#', kind: 'melodic-minor' }
     const courses = ['up-down', 'down-up'] as const
     const studies = courses.flatMap((course) => [
-      realise({ material, course }),
-      realise({ material, course, motion: 'contrary' }),
+      fingered({ material, course }),
+      fingered({ material, course, motion: 'contrary' }),
     ])
     const discs = studies.flatMap((study, at) =>
       // each picture far from the others
@@ -227,14 +228,14 @@ describe('the stair', () => {
 
 describe('words on the page', () => {
   it('letter every reason once, at its first note', () => {
-    const study = realise({ material: { tonic: 'G#', kind: 'harmonic-minor' } })
+    const study = fingered({ material: { tonic: 'G#', kind: 'harmonic-minor' } })
     const lettered = letteredReasons(study)
     expect(lettered.map((each) => each.letter).join('')).toBe('abcdefghij'.slice(0, lettered.length))
     expect([...letterMarks(lettered).values()].join('')).toHaveLength(lettered.length)
   })
 
   it('say a finger aloud', () => {
-    const study = realise({
+    const study = fingered({
       material: { tonic: 'G#', kind: 'harmonic-minor' },
       pins: [{ hand: 'right', index: 2, finger: 1 }],
     })
@@ -246,26 +247,26 @@ describe('words on the page', () => {
 })
 
 describe('pins made on the page', () => {
-  const study = realise({ material: { tonic: 'F#', kind: 'melodic-minor' } })
+  const study = fingered({ material: { tonic: 'F#', kind: 'melodic-minor' } })
 
   it('take a whole grip, from its first note to the last before the next', () => {
     const { grips, fingers } = study.hands.left!
     const pin = gripPin(study, { hand: 'left', index: grips[1]! + 1 }) as GripPin
     expect(pin.from).toBe(grips[1])
     expect(pin.fingers).toEqual(fingers.slice(grips[1], grips[2]))
-    expect(realise({ ...study.recipe, pins: [pin] }).hands.left!.fingers).toEqual(fingers)
+    expect(fingered({ ...study.recipe, pins: [pin] }).hands.left!.fingers).toEqual(fingers)
   })
 
   it('take a degree in every octave, on one leg where the legs differ', () => {
     expect(degreePin(study, { hand: 'right', index: 6 })).toMatchObject({ degree: 7, leg: 'up' })
-    const plain = realise({ material: { tonic: 'C', kind: 'major' } })
+    const plain = fingered({ material: { tonic: 'C', kind: 'major' } })
     expect(degreePin(plain, { hand: 'right', index: 9 })).toEqual({ hand: 'right', degree: 3, finger: 3 })
   })
 })
 
 describe('chords and shared lines on the page', () => {
   it('stand on the column of their step, a disc for every note', () => {
-    const study = realise({ material: { tonic: 'C', kind: 'double-thirds-major' }, octaves: 1 })
+    const study = fingered({ material: { tonic: 'C', kind: 'double-thirds-major' }, octaves: 1 })
     const [system] = layoutOf(study, 940)
     const { discs } = stairOf(study, system!, 260)
     expect(discs).toHaveLength(2 * study.hands.right!.notes.length)
@@ -274,13 +275,13 @@ describe('chords and shared lines on the page', () => {
   })
 
   it('leave rests where the other hand plays', () => {
-    const study = realise({ material: { tonic: 'C', kind: 'tetrachords-major' } })
+    const study = fingered({ material: { tonic: 'C', kind: 'tetrachords-major' } })
     const [right, left] = layoutOf(study, 940)[0]!.staves
     right!.chords.forEach((chord, at) => expect(chord.length + left!.chords[at]!.length).toBe(1))
   })
 
   it('cut the stair where the hand moves to another chord', () => {
-    const study = realise({ material: { tonic: 'C', kind: 'diatonic-triads-major' }, hands: 'right', course: 'up' })
+    const study = fingered({ material: { tonic: 'C', kind: 'diatonic-triads-major' }, hands: 'right', course: 'up' })
     const picture = stairOf(study, layoutOf(study, 1000)[0]!, 260)
     expect(picture.slabs.length).toBeGreaterThan(4)
   })

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import { deskHistory } from '~/stores/deskHistory'
 
 const recipe = (octaves: number): RecipeInput => ({ material: { tonic: 'C', kind: 'major' }, octaves })

@@ -1,27 +1,39 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { KINDS } from '#core/material'
+import { type Kind, KINDS } from '#core/material'
 import { realise } from '#core/realise'
-import { completeRecipe, isFree, type MalletRecipe, movedTo, type RecipeInput } from '#core/study'
-import { mannerOf, MANNERS, strokesFor, takesManner, withManner } from '~/components/desk/strokes'
-import { barsAround, barScale, marksOf, strikesAround, wayOf } from '~/components/map/bars'
-import { stickStairOf } from '~/components/stair/sticks'
+import { isFree } from '#core/study'
+import {
+  mannerOf,
+  MANNERS,
+  takesManner,
+  withManner,
+  familyOf,
+  completeRecipe,
+  movedTo,
+  type RecipeInput,
+} from '#core/instrument'
+import type { MalletRecipe } from '#core/sticking'
+import { barsAround, barScale, marksOf, strikesAround, wayOf } from '~/components/instrument/mallets/map'
+import { stickStairOf } from '~/components/instrument/mallets/stair'
 import { layoutOf } from '~/engraving/layout'
 import { fingerLabel } from '~/engraving/speak'
 import { namedChange } from '~/stores/changeWords'
 import { degreePin, gripPin } from '~/stores/deskPins'
-import { marimba } from '../../support/mallets'
+import { marimba, sticksOf } from '../../support/mallets'
 import { anyMallets, anyRecipe } from '../../support/recipes'
 
 const F = { tonic: 'F', kind: 'major' } as const
 const study = marimba({ material: F, lead: 'left' })
 const [system] = layoutOf(study, 1200)
+const alongWith = (recipe: MalletRecipe, kind: Kind | null) =>
+  familyOf(recipe).alongWith(recipe, kind) as Partial<MalletRecipe>
 
 describe('the stair of sticks', () => {
   const picture = stickStairOf(study, system!, 200)
 
   it('has a stroke to every note, the higher the bar the higher it stands', () => {
-    const { midi } = study.sticking!
+    const { midi } = study.sticking
     expect(picture.strokes).toHaveLength(29)
     const { strokes } = picture
     for (let at = 1; at < strokes.length; at++) {
@@ -30,7 +42,7 @@ describe('the stair of sticks', () => {
   })
 
   it('joins every double, and shades every stay on the accidentals', () => {
-    expect(picture.doubles).toHaveLength(study.sticking!.doubles.length)
+    expect(picture.doubles).toHaveLength(study.sticking.doubles.length)
     expect(picture.stays).toHaveLength(4)
     for (const { accidental, x } of picture.strokes) {
       expect(picture.stays.some((stay) => x > stay.x && x < stay.x + stay.width)).toBe(accidental)
@@ -40,7 +52,7 @@ describe('the stair of sticks', () => {
   it('crosses out wide steps on which the sticks cross', () => {
     const strict = marimba({ material: F, lead: 'left', school: 'strict' })
     const { crossings } = stickStairOf(strict, layoutOf(strict, 1200)[0]!, 200)
-    expect(crossings).toHaveLength(strict.sticking!.count.hard)
+    expect(crossings).toHaveLength(strict.sticking.count.hard)
   })
 })
 
@@ -58,7 +70,7 @@ describe('the map of the bars', () => {
   })
 
   it('shows where the study lies, and every stroke inside its bar', () => {
-    const played = new Set(study.sticking!.notes.map((note) => note.midi))
+    const played = new Set(study.sticking.notes.map((note) => note.midi))
     expect([...played].every((midi) => bars.some((bar) => bar.midi === midi))).toBe(true)
     for (const { midi, x, y } of strikesAround(study, 0, scale, 0)) {
       const bar = bars.find((each) => each.midi === midi)!
@@ -72,7 +84,7 @@ describe('the map of the bars', () => {
     const legs = [0, 20].map((step) => strikesAround(study, step, scale, 0).map((strike) => strike.index))
     expect([legs[0]!.length, legs[1]!.length]).toEqual([15, 14])
     expect(wayOf(strikesAround(study, 0, scale, 0), 'R').match(/[ML]/g)).toHaveLength(
-      study.sticking!.sticks.slice(0, 15).filter((stick) => stick === 'R').length,
+      study.sticking.sticks.slice(0, 15).filter((stick) => stick === 'R').length,
     )
     const four = marimba({ material: F, octaves: 1, mallets: { count: 4 } })
     expect(strikesAround(four, 5, scale, 0).map((strike) => strike.mark)).toEqual(['1', '2', '3', '4'])
@@ -96,7 +108,7 @@ describe('the map of the bars', () => {
 describe('manners of striking', () => {
   it('come out as they are chosen, and every one of them can be played after any other', () => {
     fc.assert(
-      fc.property(anyMallets, fc.constantFrom(...MANNERS.map(({ value }) => value)), (recipe, manner) => {
+      fc.property(anyMallets, fc.constantFrom(...MANNERS), (recipe, manner) => {
         const { mallets, rudiment } = recipe as MalletRecipe
         const { material } = recipe
         if (!takesManner(isFree(material) ? null : KINDS[material.kind], manner)) return
@@ -116,11 +128,11 @@ describe('manners of striking', () => {
 describe('other material', () => {
   const four = completeRecipe({ instrument: 'marimba-4.3', material: F, mallets: { count: 4 } }) as MalletRecipe
   it('keeps the strokes that it takes, and goes back to hand to hand where it does not', () => {
-    expect(strokesFor(four, KINDS['harmonic-minor'])).toEqual({})
-    expect(strokesFor(four, KINDS['double-thirds-major']).mallets).toMatchObject({ count: 2 })
-    expect(strokesFor(four, null).mallets).toMatchObject({ count: 2 })
+    expect(alongWith(four, KINDS['harmonic-minor'])).toEqual({})
+    expect(alongWith(four, KINDS['double-thirds-major']).mallets).toMatchObject({ count: 2 })
+    expect(alongWith(four, null).mallets).toMatchObject({ count: 2 })
     const rudiment = completeRecipe({ instrument: 'marimba-4.3', material: F, rudiment: 'paradiddle' }) as MalletRecipe
-    expect(strokesFor(rudiment, KINDS['double-thirds-major']).rudiment).toBe('none')
+    expect(alongWith(rudiment, KINDS['double-thirds-major']).rudiment).toBe('none')
   })
 })
 
@@ -162,8 +174,8 @@ describe('sticks in words', () => {
   it('are pinned by degree or by stretch as they stand', () => {
     expect(degreePin(study, { hand: 'sticks', index: 2 })).toEqual({ degree: 3, stick: 'R' })
     const pin = gripPin(study, { hand: 'sticks', index: 3 })
-    expect(pin).toEqual({ from: 2, sticks: study.sticking!.sticks.slice(2, study.sticking!.doubles[1]!.index) })
-    expect(realise({ ...study.recipe, pins: [pin] } as RecipeInput).sticking!.sticks).toEqual(study.sticking!.sticks)
+    expect(pin).toEqual({ from: 2, sticks: study.sticking.sticks.slice(2, study.sticking.doubles[1]!.index) })
+    expect(sticksOf(realise({ ...study.recipe, pins: [pin] } as RecipeInput)).sticks).toEqual(study.sticking.sticks)
   })
 
   it('name a change', () => {

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Called, completionsOf, parseCall, writeCall } from '#core/call'
 import { KIND_IDS } from '#core/material'
-import { completeRecipe, type RecipeInput } from '#core/study'
+import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { anyRecipe } from '../../support/recipes'
 
 const one = (line: string): RecipeInput => {

@@ -1,8 +1,10 @@
+import type { FingerStudy } from '../../support/played'
+import { sticksOf } from '../../support/mallets'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { compareLegs, compareStudies, differenceWords, legWords } from '#core/compare'
 import { realise } from '#core/realise'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import { anyNamed, kindsOf } from '../../support/material'
 
 const study = (tonic: string, kind: string, some: Partial<RecipeInput> = {}) =>
@@ -70,7 +72,10 @@ describe('two studies side by side', () => {
     expect(hands.right!.fingers).toEqual([])
     expect(hands.left!.notes).toEqual([])
     for (const { a, b, from, to } of hands.left!.fingers) {
-      expect([own.hands.left!.fingers[a], other.hands.left!.fingers[b]]).toEqual([from, to])
+      expect([(own as FingerStudy).hands.left!.fingers[a], (other as FingerStudy).hands.left!.fingers[b]]).toEqual([
+        from,
+        to,
+      ])
     }
     expect(hands.left!.crossings.a.length).toBeGreaterThan(0)
   })
@@ -123,7 +128,9 @@ describe('sticks beside sticks', () => {
     const { hands, handsOnly } = compareStudies(right, left)
     expect(hands.sticks!.fingers).toHaveLength(15)
     expect(hands.sticks!.crossings.b).toEqual(
-      left.sticking!.inversions.filter(({ severity }) => severity === 'hard').map(({ index }) => index),
+      sticksOf(left)
+        .inversions.filter(({ severity }) => severity === 'hard')
+        .map(({ index }) => index),
     )
     expect(handsOnly).toEqual({ a: [], b: [] })
     expect(differenceWords(right, left, compareStudies(right, left))[1]).toMatch(/^15 sticks change/)

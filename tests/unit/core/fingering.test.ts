@@ -1,10 +1,12 @@
+import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ALL_SCHOOLS, TERM_WORDS, TERMS } from '#core/fingering'
+import { ALL_SCHOOLS, TERM_WORDS, TERMS, type Pin, SCHOOLS } from '#core/fingering'
 import { KINDS } from '#core/material'
 import type { RecipeError } from '#core/pitch'
-import { departures, realise, takeAlternative } from '#core/realise'
-import { type Finger, type Hand, HANDS, type Pin, type RecipeInput, SCHOOLS } from '#core/study'
+import { departures, takeAlternative } from '#core/realise'
+import { type Finger, type Hand, HANDS } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import { isBlack } from '#core/surface'
 import { anyNamed, PRINTED, RUNS } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
@@ -15,7 +17,7 @@ const anyStudy = fc.record({
   hands: fc.constantFrom(...HANDS),
   octaves: fc.integer({ min: 1, max: 3 }),
 })
-const handsIn = (study: ReturnType<typeof realise>) =>
+const handsIn = (study: ReturnType<typeof fingered>) =>
   Object.entries(study.hands) as [Hand, NonNullable<(typeof study.hands)[Hand]>][]
 
 /** Schools that finger one hand by itself. */
@@ -25,7 +27,7 @@ describe('every fingering', () => {
   it('is playable: neighbours differ, and fingers pass nothing but the thumb', () => {
     fc.assert(
       fc.property(anyStudy, (input) => {
-        for (const [hand, part] of handsIn(realise(input))) {
+        for (const [hand, part] of handsIn(fingered(input))) {
           const side = hand === 'right' ? 1 : -1
           for (let at = 1; at < part.midi.length; at++) {
             const [outer, inner] = (part.midi[at]! - part.midi[at - 1]!) * side > 0 ? [at, at - 1] : [at - 1, at]
@@ -42,7 +44,7 @@ describe('every fingering', () => {
   it('keeps thumbs off black keys wherever the study has a white one', () => {
     fc.assert(
       fc.property(anyStudy, (input) => {
-        for (const [, part] of handsIn(realise(input))) {
+        for (const [, part] of handsIn(fingered(input))) {
           if (part.midi.every(isBlack)) continue
           part.fingers.forEach((finger, at) => expect(finger === 1 && isBlack(part.midi[at]!)).toBe(false))
         }
@@ -53,7 +55,7 @@ describe('every fingering', () => {
   it('takes the same finger on the same degree in every octave, each way, but for the ends', () => {
     fc.assert(
       fc.property(anyMaterial, (material) => {
-        for (const [, part] of handsIn(realise({ material, octaves: 3 }))) {
+        for (const [, part] of handsIn(fingered({ material, octaves: 3 }))) {
           const n = KINDS[material.kind].up.length
           const last = part.fingers.length - 1
           for (const [from, to] of [
@@ -70,7 +72,7 @@ describe('every fingering', () => {
   it('is the same an octave higher', () => {
     fc.assert(
       fc.property(anyMaterial, (material) => {
-        const at = (startOctave: number) => handsIn(realise({ material, startOctave })).map(([, part]) => part.fingers)
+        const at = (startOctave: number) => handsIn(fingered({ material, startOctave })).map(([, part]) => part.fingers)
         expect(at(3)).toEqual(at(4))
       }),
     )
@@ -80,8 +82,8 @@ describe('every fingering', () => {
     fc.assert(
       fc.property(anyMaterial, (material) => {
         fc.pre(material.kind !== 'melodic-minor')
-        const up = realise({ material, hands: 'right', octaves: 2, firstFinger: 'pattern' }).hands.right!
-        const down = realise({ material, hands: 'right', octaves: 2, course: 'down', firstFinger: 'pattern' }).hands
+        const up = fingered({ material, hands: 'right', octaves: 2, firstFinger: 'pattern' }).hands.right!
+        const down = fingered({ material, hands: 'right', octaves: 2, course: 'down', firstFinger: 'pattern' }).hands
           .right!
         expect(down.fingers).toEqual(up.fingers.slice(up.fingers.length >> 1))
       }),
@@ -91,7 +93,7 @@ describe('every fingering', () => {
   it('is charged what its reasons and alternatives say: alternatives never cheaper, thumbs elsewhere', () => {
     fc.assert(
       fc.property(anyStudy, (input) => {
-        for (const [, part] of handsIn(realise(input))) {
+        for (const [, part] of handsIn(fingered(input))) {
           const prices = part.alternatives.map((each) => each.price)
           expect([...prices].sort((a, b) => a - b)).toEqual(prices)
           for (const price of prices) expect(price).toBeGreaterThanOrEqual(0)
@@ -111,7 +113,7 @@ describe('every fingering', () => {
 
 describe('the end-finger setting', () => {
   const first = (firstFinger: 'usual' | 'pattern' | 'two', tonic: string, kind: string) =>
-    realise({ material: { tonic, kind }, hands: 'right', firstFinger }).hands.right!.fingers.slice(0, 4).join('')
+    fingered({ material: { tonic, kind }, hands: 'right', firstFinger }).hands.right!.fingers.slice(0, 4).join('')
 
   it('begins a black first note with the pattern or with 2', () => {
     expect(first('pattern', 'Bb', 'major')).toBe('4123')
@@ -130,12 +132,12 @@ describe('the end-finger setting', () => {
 describe('pins', () => {
   const base: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'right' }
   const pinned = (...pins: [number, Finger][]) =>
-    realise({ ...base, pins: pins.map(([index, finger]) => ({ hand: 'right', index, finger })) })
+    fingered({ ...base, pins: pins.map(([index, finger]) => ({ hand: 'right', index, finger })) })
 
   it('that agree change nothing', () => {
     fc.assert(
       fc.property(anyMaterial, fc.array(fc.nat(28), { maxLength: 6 }), (material, indices) => {
-        const own = realise({ material }).hands.left!
+        const own = fingered({ material }).hands.left!
         const pins = [...new Set(indices)]
           .filter((index) => index in own.fingers)
           .map((index) => ({
@@ -143,7 +145,7 @@ describe('pins', () => {
             index,
             finger: own.fingers[index]!,
           }))
-        expect(realise({ material, pins }).hands.left!.fingers).toEqual(own.fingers)
+        expect(fingered({ material, pins }).hands.left!.fingers).toEqual(own.fingers)
       }),
     )
   })
@@ -152,11 +154,11 @@ describe('pins', () => {
     const { fingers } = pinned([3, 4]).hands.right!
     expect(fingers.slice(0, 8)).toEqual([1, 2, 3, 4, 1, 2, 3, 1])
     // beyond the next thumb nothing has moved
-    expect(fingers.slice(7)).toEqual(realise(base).hands.right!.fingers.slice(7))
+    expect(fingers.slice(7)).toEqual(fingered(base).hands.right!.fingers.slice(7))
   })
 
   it('cost what the reason says', () => {
-    const own = realise(base).hands.right!
+    const own = fingered(base).hands.right!
     const { cost, reasons } = pinned([3, 4]).hands.right!
     const reason = reasons.find((each) => each.kind === 'pin')!
     expect(reason.price).toBe(cost - own.cost)
@@ -187,7 +189,7 @@ describe('pins', () => {
     ],
   ])('%j are refused with %s', (pins, code, path) => {
     try {
-      realise({ ...base, pins: pins as never })
+      fingered({ ...base, pins: pins as never })
       expect.unreachable()
     } catch (error) {
       expect(error).toMatchObject({ code, path })
@@ -198,10 +200,10 @@ describe('pins', () => {
 describe('alternatives', () => {
   it('become pins that give exactly their pattern', () => {
     const recipe: RecipeInput = { material: { tonic: 'G#', kind: 'harmonic-minor' } }
-    const own = realise(recipe)
+    const own = fingered(recipe)
     const [first] = own.hands.left!.alternatives
     expect(first!.pattern).toBe('3 2 1 3 2 1 4')
-    const taken = realise({ ...recipe, pins: takeAlternative(own, 'left', first!.fingers.map(String)) as Pin[] })
+    const taken = fingered({ ...recipe, pins: takeAlternative(own, 'left', first!.fingers.map(String)) as Pin[] })
     expect(taken.hands.left!.fingers.slice(0, 14).join('')).toBe('32132143213214')
     expect(taken.hands.right!.fingers).toEqual(own.hands.right!.fingers)
   })
@@ -209,7 +211,7 @@ describe('alternatives', () => {
   it('are what a teacher would call another fingering: sorted, distinct, playable, at most five', () => {
     fc.assert(
       fc.property(anyNamed(RUNS), fc.constantFrom(...SCHOOLS_FOR_ONE), (material, school) => {
-        for (const [hand, part] of handsIn(realise({ material, school }))) {
+        for (const [hand, part] of handsIn(fingered({ material, school }))) {
           expect(part.alternatives.length).toBeLessThanOrEqual(5)
           const costs = part.alternatives.map((each) => each.cost)
           expect([...costs].sort((a, b) => a - b)).toEqual(costs)
@@ -228,17 +230,17 @@ describe('alternatives', () => {
 
   it('are as many as asked for', () => {
     const recipe: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'right' }
-    for (const count of [0, 1, 3]) expect(realise(recipe, {}, count).hands.right!.alternatives).toHaveLength(count)
+    for (const count of [0, 1, 3]) expect(fingered(recipe, {}, count).hands.right!.alternatives).toHaveLength(count)
   })
 
   it('become pins that give them whole, for any run', () => {
     fc.assert(
       fc.property(anyNamed(RUNS), fc.nat(4), (material, which) => {
-        const study = realise({ material, hands: 'right' })
+        const study = fingered({ material, hands: 'right' })
         const { alternatives } = study.hands.right!
         const alternative = alternatives[which % Math.max(1, alternatives.length)]
         if (!alternative) return
-        const taken = realise(
+        const taken = fingered(
           { ...study.recipe, pins: takeAlternative(study, 'right', alternative.fingers.map(String)) as Pin[] },
           {},
           0,
@@ -254,10 +256,10 @@ describe('accepted fingers', () => {
   it('stand, are compared with today’s, and must fit', () => {
     const recipe: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'right', octaves: 1 }
     const old: Finger[] = [1, 2, 3, 4, 1, 2, 3, 4, 3, 2, 1, 4, 3, 2, 1]
-    const study = realise(recipe, { right: old })
+    const study = fingered(recipe, { right: old })
     expect(study.hands.right!.fingers).toEqual(old)
-    expect(departures(realise(recipe), { right: old }).map(({ index }) => index)).toContain(3)
-    expect(() => realise(recipe, { right: [1, 2] })).toThrow(/accepted/)
+    expect(departures(fingered(recipe), { right: old }).map(({ index }) => index)).toContain(3)
+    expect(() => fingered(recipe, { right: [1, 2] })).toThrow(/accepted/)
   })
 })
 

@@ -3,16 +3,11 @@ import { describe, expect, it } from 'vitest'
 import { KIND_IDS, KINDS } from '#core/material'
 import { RecipeError } from '#core/pitch'
 import { realise } from '#core/realise'
-import { completeRecipe, fitShape, NO_BOOKENDS, PLAIN_PATTERN, shapesFor } from '#core/study'
+import { NO_BOOKENDS, PLAIN_PATTERN } from '#core/study'
+import { completeRecipe, fitShape, shapesFor } from '#core/instrument'
 import { anyShaped } from '../../support/recipes'
 
-const plays = {
-  instrument: 'piano',
-  school: 'conservatory',
-  hands: 'together',
-  motion: 'similar',
-  interval: 'octave',
-} as const
+const plays = completeRecipe({ material: { tonic: 'C', kind: 'major' } })
 
 describe('a shape is fitted to other material', () => {
   it('so that it is never refused for what the material cannot take, whatever it was made for', () => {

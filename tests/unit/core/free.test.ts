@@ -1,10 +1,11 @@
+import { fingered as realiseFingers } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { costOf } from '#core/assign'
 import { CONSERVATORY, type Hold, runOf, runProblem, type School, solveRun, TERMS } from '#core/fingering'
 import { freeMaterial } from '#core/material'
-import { realise } from '#core/realise'
-import { completeRecipe, type Finger, type Hand, linesOf, type RecipeInput } from '#core/study'
+import { type Finger, type Hand, linesOf } from '#core/study'
+import { familyOf, completeRecipe, type RecipeInput } from '#core/instrument'
 import { isBlack } from '#core/surface'
 import { pitchesOf } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
@@ -14,7 +15,7 @@ const keys = (most: number, length: number) =>
 const anyHand = fc.constantFrom('right' as const, 'left' as const)
 
 const fingered = (line: readonly number[], hand: Hand, some: Partial<RecipeInput> = {}) =>
-  realise({ material: { pitches: pitchesOf(line) }, hands: hand, ...some }).hands[hand]!
+  realiseFingers({ material: { pitches: pitchesOf(line) }, hands: hand, ...some }).hands[hand]!
 
 /** Every way to finger so many single notes. */
 const everyWay = (length: number): Finger[][] =>
@@ -34,7 +35,7 @@ describe('any list of pitches', () => {
           weights: Object.fromEntries(TERMS.map((term, at) => [term, numbers[at]!])) as School['weights'],
         }
         const recipe = completeRecipe({ material: { pitches: pitchesOf(line) }, hands: hand })
-        const [own] = linesOf(recipe, freeMaterial({ letter: 'C', alteration: 0 }))
+        const [own] = linesOf(recipe, freeMaterial({ letter: 'C', alteration: 0 }), familyOf(recipe))
         const run = runOf(school, own!, (steps) => steps.map(() => null))
         const fixed = new Map(pinned.filter(([at]) => at < line.length))
         const allowed = (at: number, hold: Hold): boolean => !fixed.has(at) || hold[0] === fixed.get(at)
@@ -114,15 +115,15 @@ describe('any list of pitches', () => {
 
 describe('chords', () => {
   const chord = (...pitches: string[]) =>
-    realise({ material: { pitches: [pitches] }, hands: 'right' }).hands.right!.fingers.join('')
+    realiseFingers({ material: { pitches: [pitches] }, hands: 'right' }).hands.right!.fingers.join('')
 
   it('are taken as every hand takes them: 1 3 5, 1 5 in octaves, five notes with five fingers', () => {
     expect(chord('C4', 'E4', 'G4')).toBe('135')
     expect(chord('C4', 'C5')).toBe('15')
     expect(chord('C4', 'D4', 'E4', 'F4', 'G4')).toBe('12345')
-    expect(realise({ material: { pitches: [['C3', 'E3', 'G3']] }, hands: 'left' }).hands.left!.fingers.join('')).toBe(
-      '531',
-    )
+    expect(
+      realiseFingers({ material: { pitches: [['C3', 'E3', 'G3']] }, hands: 'left' }).hands.left!.fingers.join(''),
+    ).toBe('531')
   })
 
   it('keep the lower key under the finger nearer that side, in any chord a hand can take', () => {
@@ -132,7 +133,9 @@ describe('chords', () => {
         anyHand,
         (notes, hand) => {
           const sorted = pitchesOf([...notes].sort((a, b) => a - b))
-          const { fingers } = realise({ material: { pitches: [sorted] }, hands: hand, handSize: 'large' }).hands[hand]!
+          const { fingers } = realiseFingers({ material: { pitches: [sorted] }, hands: hand, handSize: 'large' }).hands[
+            hand
+          ]!
           const rising = hand === 'right' ? fingers : [...fingers].reverse()
           rising.slice(1).forEach((finger, at) => expect(finger).toBeGreaterThan(rising[at]!))
         },
@@ -142,7 +145,7 @@ describe('chords', () => {
 
   it('that no hand can take are refused, naming the notes', () => {
     try {
-      realise({ material: { pitches: ['D4', ['C3', 'C6']] }, hands: 'right' })
+      realiseFingers({ material: { pitches: ['D4', ['C3', 'C6']] }, hands: 'right' })
       expect.unreachable()
     } catch (error) {
       expect(error).toMatchObject({ code: 'reach', path: 'material.pitches[1]' })
@@ -153,8 +156,11 @@ describe('chords', () => {
 
 describe('double thirds', () => {
   it('repeat their pattern by the octave, but for the ends', () => {
-    const { fingers } = realise({ material: { tonic: 'C', kind: 'double-thirds-major' }, octaves: 3, course: 'up' })
-      .hands.right!
+    const { fingers } = realiseFingers({
+      material: { tonic: 'C', kind: 'double-thirds-major' },
+      octaves: 3,
+      course: 'up',
+    }).hands.right!
     for (let at = 4; at + 14 < fingers.length - 6; at++) expect(fingers[at]).toBe(fingers[at + 14])
   })
 })

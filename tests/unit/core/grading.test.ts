@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { completeRecipe, type RecipeInput } from '#core/study'
+import { completeRecipe, type RecipeInput } from '#core/instrument'
 import {
   askedGrade,
   atomsOf,

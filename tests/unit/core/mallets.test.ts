@@ -1,10 +1,10 @@
+import { sticked } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { parseCall, writeCall } from '#core/call'
 import { RecipeError } from '#core/pitch'
 import { playedNotes } from '#core/playback'
-import { realise } from '#core/realise'
-import { completeRecipe, type RecipeInput } from '#core/study'
+import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { anyNamed, RUNS } from '../../support/material'
 import { C, marimba, refusal, sticksOf } from '../../support/mallets'
 import { anyMallets } from '../../support/recipes'
@@ -17,7 +17,7 @@ describe('what is written and what sounds', () => {
       ['xylophone-3.5', 12],
       ['glockenspiel-2.67', 24],
     ] as const) {
-      const { pitches, midi } = realise({ instrument, material: { tonic: 'G', kind: 'major' }, octaves: 1 }).sticking!
+      const { pitches, midi } = sticksOf(sticked({ instrument, material: { tonic: 'G', kind: 'major' }, octaves: 1 }))
       expect(pitches[0]).toBe('G4')
       expect(midi[0]).toBe(67 + up)
     }
@@ -25,9 +25,9 @@ describe('what is written and what sounds', () => {
 
   it('keep to the instrument: an open start moves, open octaves give way, a given one is told what fits', () => {
     expect(
-      realise({ instrument: 'marimba-4.3', material: { tonic: 'A', kind: 'major' }, octaves: 4 }).recipe.startOctave,
+      sticked({ instrument: 'marimba-4.3', material: { tonic: 'A', kind: 'major' }, octaves: 4 }).recipe.startOctave,
     ).toBe(2)
-    expect(realise({ instrument: 'glockenspiel-2.5', material: { tonic: 'D', kind: 'major' } }).recipe.octaves).toBe(1)
+    expect(sticked({ instrument: 'glockenspiel-2.5', material: { tonic: 'D', kind: 'major' } }).recipe.octaves).toBe(1)
     const [code, path, words] = refusal({
       instrument: 'vibraphone-3.0',
       material: { tonic: 'E', kind: 'major' },
@@ -122,10 +122,10 @@ describe('four mallets', () => {
   it('never cross, whatever the figure: mallets lie in the order of their numbers', () => {
     fc.assert(
       fc.property(fc.constantFrom('1234', '4231', '123432', '12342324'), anyNamed(RUNS), (figure, material) => {
-        const { notes, midi } = realise({
+        const { notes, midi } = sticked({
           ...{ instrument: 'marimba-5.0', material, octaves: 1 },
           mallets: { count: 4, figure, reach: 700 },
-        }).sticking!
+        }).sticking
         for (let at = 0; at < notes.length; at += figure.length) {
           const chord = notes
             .slice(at, at + figure.length)
@@ -230,11 +230,11 @@ describe('any recipe for mallets', () => {
     fc.assert(
       fc.property(anyMallets, (recipe) => {
         try {
-          const { sticks, notes, pitches, midi, count, doubles } = realise(
+          const { sticks, notes, pitches, midi, count, doubles } = sticked(
             { ...recipe, pins: [] } as RecipeInput,
             {},
             0,
-          ).sticking!
+          ).sticking
           expect([sticks.length, pitches.length, midi.length]).toEqual([notes.length, notes.length, notes.length])
           expect(count.hard).toBeGreaterThanOrEqual(0)
           for (const { index } of doubles) expect(index).toBeLessThan(notes.length)

@@ -1,6 +1,6 @@
+import { fingered } from '../../support/played'
 import { describe, expect, it } from 'vitest'
 import { nameIn, type NameSystem, parseNote } from '#core/pitch'
-import { realise } from '#core/realise'
 
 describe('names of notes', () => {
   // German and syllable names: common practice
@@ -22,7 +22,7 @@ describe('names of notes', () => {
 
   it('count from the tonic: do and degrees in every key, la in a minor one', () => {
     for (const tonic of ['C', 'G#', 'Eb', 'F']) {
-      const { hands } = realise({ material: { tonic, kind: 'harmonic-minor' }, octaves: 1, course: 'up' })
+      const { hands } = fingered({ material: { tonic, kind: 'harmonic-minor' }, octaves: 1, course: 'up' })
       const key = { tonic: parseNote(tonic), minor: true }
       const names = (system: NameSystem) =>
         hands

@@ -1,12 +1,15 @@
+import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { RecipeError } from '#core/pitch'
-import { pinnedNotes, realise } from '#core/realise'
-import type { Finger, Pin, RecipeInput } from '#core/study'
+import { pinnedNotes } from '#core/realise'
+import type { Finger } from '#core/study'
+import type { Pin } from '#core/fingering'
+import type { RecipeInput } from '#core/instrument'
 import { anyNamed, PRINTED, RUNS } from '../../support/material'
 
 const C: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'right' }
-const fingersWith = (pins: Pin[], base = C) => realise({ ...base, pins }, {}, 0).hands.right!.fingers
+const fingersWith = (pins: Pin[], base = C) => fingered({ ...base, pins }, {}, 0).hands.right!.fingers
 const refusal = (work: () => unknown): RecipeError => {
   try {
     work()
@@ -42,7 +45,7 @@ describe('a pin on a degree', () => {
 
   it('holds on its own leg only, if it says so', () => {
     const base: RecipeInput = { material: { tonic: 'A', kind: 'melodic-minor' }, hands: 'right' }
-    const study = realise({ ...base, pins: [{ hand: 'right', degree: 6, finger: 4, leg: 'up' }] })
+    const study = fingered({ ...base, pins: [{ hand: 'right', degree: 6, finger: 4, leg: 'up' }] })
     const { notes, fingers, pinned } = study.hands.right!
     expect(pinned.map(({ index }) => notes[index]!.leg)).toEqual(['up', 'up'])
     for (const { index } of pinned) expect(fingers[index]).toBe(4)
@@ -52,7 +55,7 @@ describe('a pin on a degree', () => {
   it('is fixed wherever the degree comes, in any run', () => {
     fc.assert(
       fc.property(anyNamed(RUNS), fc.nat(11), fc.integer({ min: 1, max: 4 }), (material, at, finger) => {
-        const notes = realise({ material, hands: 'right' }, {}, 0).hands.right!.notes
+        const notes = fingered({ material, hands: 'right' }, {}, 0).hands.right!.notes
         const degree = (at % Math.max(...notes.map((note) => note.degree + 1))) + 1
         try {
           const fingers = fingersWith([{ hand: 'right', degree, finger: finger as Finger }], {
@@ -104,7 +107,7 @@ describe('pins that cannot stand together', () => {
         fc.uniqueArray(pin, { maxLength: 6, selector: ({ index }) => index }),
         (material, pins) => {
           const base: RecipeInput = { material, hands: 'right', octaves: 1 }
-          const within = pins.filter(({ index }) => index < realise(base, {}, 0).steps)
+          const within = pins.filter(({ index }) => index < fingered(base, {}, 0).steps)
           try {
             const fingers = fingersWith(within, base)
             for (const { index, finger } of within) expect(fingers[index]).toBe(finger)

@@ -1,3 +1,4 @@
+import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
@@ -12,7 +13,6 @@ import {
   swung,
   unswung,
 } from '#core/playback'
-import { realise } from '#core/realise'
 import { NOTES_PER_BEAT } from '#core/study'
 import { anyShaped } from '../../support/recipes'
 
@@ -60,7 +60,7 @@ describe('what is heard', () => {
   it('is every note, once, in time, for as long as it is written', () => {
     fc.assert(
       fc.property(anyShaped, (recipe) => {
-        const study = realise({ ...recipe, rhythm: { ...recipe.rhythm, swing: 50 } }, {}, 0)
+        const study = fingered({ ...recipe, rhythm: { ...recipe.rhythm, swing: 50 } }, {}, 0)
         const played = playedNotes(study)
         const written = Object.entries(study.hands).flatMap(([hand, part]) =>
           part.notes.map((_, at) => `${hand} ${at}`),
@@ -79,8 +79,8 @@ describe('what is heard', () => {
   })
 
   it('is accented where it is marked, and shorter where it is detached', () => {
-    const plain = playedNotes(realise({ ...C, hands: 'right' }))
-    const accented = playedNotes(realise({ ...C, hands: 'right', rhythm: { accents: 3 }, articulation: 'staccato' }))
+    const plain = playedNotes(fingered({ ...C, hands: 'right' }))
+    const accented = playedNotes(fingered({ ...C, hands: 'right', rhythm: { accents: 3 }, articulation: 'staccato' }))
     accented.forEach((note, at) => {
       if (at % 3 === 0) expect(note.strength).toBeGreaterThan(plain[at]!.strength)
       expect(note.beats).toBeCloseTo(plain[at]!.beats / 2)
@@ -88,7 +88,7 @@ describe('what is heard', () => {
   })
 
   it('holds a tonic in the left hand to the bar line', () => {
-    const study = realise({ ...C, octaves: 1, pattern: { accompaniment: 'held-tonic' } })
+    const study = fingered({ ...C, octaves: 1, pattern: { accompaniment: 'held-tonic' } })
     const held = playedNotes(study).filter(({ hand }) => hand === 'left')
     expect(held.length).toBeGreaterThan(0)
     for (const { start, beats } of held) expect((start + beats) % 4).toBeCloseTo(0)
@@ -96,7 +96,7 @@ describe('what is heard', () => {
 })
 
 describe('rounds', () => {
-  const study = realise({ ...C, octaves: 2 })
+  const study = fingered({ ...C, octaves: 2 })
   const [, end] = beatsOver(study, [0, study.steps - 1])
 
   it('plays once, or again and again, faster after so many times but never beyond the most', () => {

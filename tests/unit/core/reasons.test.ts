@@ -1,10 +1,11 @@
+import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { mannerFor } from '#core/fingering'
 import { KINDS, materialOf } from '#core/material'
 import { midiOf } from '#core/pitch'
-import { realise } from '#core/realise'
-import { completeRecipe, type Finger, type Hand } from '#core/study'
+import type { Finger, Hand } from '#core/study'
+import { completeRecipe } from '#core/instrument'
 import { passage } from '../../../core/fingering/cost'
 import { ringCharges, rivalRing, solveRing } from '../../../core/fingering/ring'
 import { chargesOfRing, dearerIn } from '../../../core/fingering/charges'
@@ -159,7 +160,7 @@ describe('a two-way pattern, against every pair of a way up and a way down', () 
 
 describe('reasons in words', () => {
   const texts = (tonic: string, kind: string, some = {}) =>
-    Object.values(realise({ material: { tonic, kind }, ...some }).hands).flatMap((hand) =>
+    Object.values(fingered({ material: { tonic, kind }, ...some }).hands).flatMap((hand) =>
       hand.reasons.map((reason) => reason.text),
     )
 
@@ -182,7 +183,7 @@ describe('reasons in words', () => {
   })
 
   it('tell the end from the run', () => {
-    const end = realise({ material: { tonic: 'C', kind: 'major' } }).hands.left!.reasons.find(
+    const end = fingered({ material: { tonic: 'C', kind: 'major' } }).hands.left!.reasons.find(
       ({ kind }) => kind === 'end',
     )
     expect(end).toMatchObject({ indices: [0, 28], text: expect.stringMatching(/^5 on C at the end/) })

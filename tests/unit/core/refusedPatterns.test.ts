@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { RecipeError } from '#core/pitch'
 import { realise } from '#core/realise'
-import type { RecipeInput } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 
 describe('what a pattern cannot do', () => {
   const refused = (recipe: RecipeInput) => {

@@ -1,15 +1,16 @@
+import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CONSERVATORY, HAND_SCALE } from '#core/fingering'
+import { CONSERVATORY, HAND_SCALE, SCHOOLS } from '#core/fingering'
 import { noteName } from '#core/pitch'
-import { realise } from '#core/realise'
-import { type Hand, type RecipeInput, SCHOOLS } from '#core/study'
+import type { Hand } from '#core/study'
+import type { RecipeInput } from '#core/instrument'
 import { isBlack, keyDistance } from '#core/surface'
 import { anyNamed, kindsOf, pitchesOf, RUNS, tonicsOf } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
 
 const part = (tonic: string, kind: string, hand: Hand, some: Partial<RecipeInput> = {}) =>
-  realise({ material: { tonic, kind }, hands: hand, course: 'up', ...some }, {}, 0).hands[hand]!
+  fingered({ material: { tonic, kind }, hands: hand, course: 'up', ...some }, {}, 0).hands[hand]!
 const fingers = (tonic: string, kind: string, hand: Hand, some: Partial<RecipeInput> = {}) =>
   part(tonic, kind, hand, some).fingers.join('')
 
@@ -66,7 +67,7 @@ describe('two-hand tetrachords', () => {
   it('leaves the thumbs free: left 5 4 3 2, right 2 3 4 5, in every scale', () => {
     fc.assert(
       fc.property(anyNamed(kindsOf('scale', 'mode')), (material) => {
-        const { hands } = realise({ material, school: 'two-hand-tetrachords', octaves: 1, course: 'up' })
+        const { hands } = fingered({ material, school: 'two-hand-tetrachords', octaves: 1, course: 'up' })
         expect(hands.left!.fingers.join('')).toBe('5432')
         expect(hands.right!.fingers.join('')).toBe('2345')
       }),
@@ -79,9 +80,9 @@ describe('free and smooth', () => {
     fc.assert(
       fc.property(anyNamed(kindsOf('scale')), (material) => {
         const base: RecipeInput = { material, school: 'free-and-smooth', hands: 'right' }
-        const printed = realise({ ...base, school: 'conservatory' }).hands.right!.fingers
-        const own = realise(base).hands.right!.cost
-        expect(realise(base, { right: printed }).hands.right!.cost).toBeGreaterThanOrEqual(own - 1e-9)
+        const printed = fingered({ ...base, school: 'conservatory' }).hands.right!.fingers
+        const own = fingered(base).hands.right!.cost
+        expect(fingered(base, { right: printed }).hands.right!.cost).toBeGreaterThanOrEqual(own - 1e-9)
       }),
     )
   })
@@ -143,7 +144,7 @@ describe('the mirror about D', () => {
         fc.constantFrom('conservatory', 'black-key-pivot', 'free-and-smooth', 'black-groups'),
         (keys, school) => {
           const cost = (line: readonly number[], hands: Hand) =>
-            realise({ material: { pitches: pitchesOf(line) }, hands, school } as RecipeInput, {}, 0).hands[hands]!.cost
+            fingered({ material: { pitches: pitchesOf(line) }, hands, school } as RecipeInput, {}, 0).hands[hands]!.cost
           expect(cost(keys.map(mirror), 'left')).toBeCloseTo(cost(keys, 'right'), 6)
         },
       ),
@@ -174,7 +175,7 @@ describe('every school', () => {
     (school) => {
       fc.assert(
         fc.property(anyNamed(RUNS), (material) => {
-          for (const [hand, each] of Object.entries(realise({ material, school }, {}, 0).hands)) {
+          for (const [hand, each] of Object.entries(fingered({ material, school }, {}, 0).hands)) {
             expectPlayable(hand as Hand, each.midi, each.fingers, school === 'free-and-smooth')
           }
         }),
@@ -187,7 +188,9 @@ describe('every school', () => {
     fc.assert(
       fc.property(anyNamed(RUNS), fc.constantFrom(...SCHOOLS.slice(0, 4)), (material, school) => {
         const at = (startOctave: number) =>
-          Object.values(realise({ material, school, startOctave, octaves: 1 }, {}, 0).hands).map((each) => each.fingers)
+          Object.values(fingered({ material, school, startOctave, octaves: 1 }, {}, 0).hands).map(
+            (each) => each.fingers,
+          )
         expect(at(3)).toEqual(at(4))
       }),
       { numRuns: 60 },

@@ -1,10 +1,11 @@
+import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { KINDS, type KindId } from '#core/material'
 import { pitchName } from '#core/pitch'
-import { realise } from '#core/realise'
-import type { JOURNEYS, LENGTHS, Course, Figure, RecipeInput } from '#core/study'
-import { completeRecipe, COURSES, FIGURES, mirrored, pathOf, rhythmOf, WALKS } from '#core/study'
+import type { JOURNEYS, LENGTHS, Course, Figure } from '#core/study'
+import { type RecipeInput, completeRecipe } from '#core/instrument'
+import { COURSES, FIGURES, mirrored, pathOf, rhythmOf, WALKS } from '#core/study'
 import { anyNamed, kindsOf } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
 import { anyShaped } from '../../support/recipes'
@@ -59,7 +60,7 @@ describe('figures', () => {
       fc.property(anyNamed(kindsOf('scale', 'mode')), fc.constantFrom(...FIGURES), (material, figure) => {
         fc.pre(KINDS[material.kind].up.length === 7 && KINDS[material.kind].up === KINDS[material.kind].down)
         const names = (input: RecipeInput) =>
-          new Set(realise(input, {}, 0).hands.right!.notes.map(({ pitch }) => pitchName({ ...pitch, octave: 0 })))
+          new Set(fingered(input, {}, 0).hands.right!.notes.map(({ pitch }) => pitchName({ ...pitch, octave: 0 })))
         const plain = { material, octaves: 1 }
         expect(names({ ...plain, pattern: { figure } })).toEqual(names(plain))
       }),
@@ -95,12 +96,12 @@ describe('walks', () => {
   })
 
   it('loops around the crossings hold each crossing of the octave in their middle', () => {
-    const { hands, recipe } = realise({
+    const { hands, recipe } = fingered({
       material: { tonic: 'C', kind: 'major' },
       hands: 'right',
       pattern: { walk: 'crossing-loops' },
     })
-    const straight = realise({ material: { tonic: 'C', kind: 'major' }, hands: 'right', course: 'up' })
+    const straight = fingered({ material: { tonic: 'C', kind: 'major' }, hands: 'right', course: 'up' })
     const landings = straight.hands.right!.crossings.filter(({ index }) => index <= 7).map(({ index }) => index)
     expect(landings).toEqual([3, 7])
     const { midi, crossings } = hands.right!
@@ -115,7 +116,7 @@ describe('walks', () => {
 
 describe('journeys', () => {
   const sections = (material: { tonic: string; kind: KindId }, journey: (typeof JOURNEYS)[number]) =>
-    realise({ material, octaves: 1, pattern: { journey } }, {}, 0)
+    fingered({ material, octaves: 1, pattern: { journey } }, {}, 0)
 
   it('relays through twelve keys, one up and the next down, a half step or a fourth on', () => {
     for (const [journey, step] of [
@@ -172,7 +173,7 @@ describe('any shaped study', () => {
     const BEATS = { whole: 4, half: 2, quarter: 1, eighth: 0.5, sixteenth: 0.25, 'thirty-second': 0.125 }
     fc.assert(
       fc.property(anyShaped, (recipe) => {
-        const { rhythm, steps } = realise(recipe, {}, 0)
+        const { rhythm, steps } = fingered(recipe, {}, 0)
         expect(rhythm.notes).toHaveLength(steps)
         let now = 0
         for (const value of [...rhythm.notes, ...rhythm.rests].sort((a, b) => a.start - b.start)) {
@@ -192,7 +193,7 @@ describe('any shaped study', () => {
   it('is fingered so that a hand can play it, a finger to every note', () => {
     fc.assert(
       fc.property(anyShaped, (recipe) => {
-        const study = realise(recipe, {}, 0)
+        const study = fingered(recipe, {}, 0)
         for (const [hand, part] of Object.entries(study.hands)) {
           expect(part.fingers).toHaveLength(part.notes.length)
           // within a grip or from one to the next the hand goes on; where it is set down anew it may do as it likes
@@ -216,12 +217,12 @@ describe('any shaped study', () => {
       octaves: 1,
       bookends: { before: 'five-finger' as const },
     }
-    const plain = realise(shaped)
+    const plain = fingered(shaped)
     const index = plain.hands.right!.notes.length - 3
-    const pinned = realise({ ...shaped, pins: [{ hand: 'right', index, finger: 4 }] })
+    const pinned = fingered({ ...shaped, pins: [{ hand: 'right', index, finger: 4 }] })
     expect(pinned.hands.right!.fingers[index]).toBe(4)
     expect(pinned.hands.right!.pinned).toEqual([{ index, pin: 0 }])
-    expect(() => realise({ ...shaped, pins: [{ hand: 'right', index: 99, finger: 4 }] })).toThrow(/no note 99/)
+    expect(() => fingered({ ...shaped, pins: [{ hand: 'right', index: 99, finger: 4 }] })).toThrow(/no note 99/)
     const clash = {
       ...shaped,
       pins: [
@@ -230,14 +231,14 @@ describe('any shaped study', () => {
         { hand: 'right' as const, index, finger: 2 as const },
       ],
     }
-    expect(() => realise(clash)).toThrow(expect.objectContaining({ code: 'pin.conflict', path: 'pins[2]' }))
+    expect(() => fingered(clash)).toThrow(expect.objectContaining({ code: 'pin.conflict', path: 'pins[2]' }))
   })
 
   it('takes the fingers that were accepted, whatever its sections', () => {
     const shaped: RecipeInput = { material: { tonic: 'D', kind: 'major' }, octaves: 2, rhythm: { ladder: 'octaves' } }
-    const { fingers } = realise(shaped).hands.right!
+    const { fingers } = fingered(shaped).hands.right!
     const changed = fingers.map((finger, at) => (at === 20 ? 2 : finger))
-    expect(realise(shaped, { right: changed }).hands.right!.fingers).toEqual(changed)
+    expect(fingered(shaped, { right: changed }).hands.right!.fingers).toEqual(changed)
   })
 })
 
@@ -258,7 +259,7 @@ describe('lengths in pairs', () => {
   })
 
   it('accent the first of every so many notes, in every section anew', () => {
-    const { rhythm } = realise({
+    const { rhythm } = fingered({
       material: { tonic: 'C', kind: 'major' },
       octaves: 2,
       rhythm: { ladder: 'octaves', accents: 4 },
@@ -277,7 +278,7 @@ it('figures fill their beats unless a rhythm is asked for', () => {
 
 describe('after a dominant seventh', () => {
   const after = (some: object) =>
-    realise(
+    fingered(
       { octaves: 1, bookends: { after: 'tonic-chord' }, ...some } as RecipeInput,
       {},
       0,

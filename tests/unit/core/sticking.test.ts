@@ -1,9 +1,11 @@
+import { sticked } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { solve } from '#core/assign'
-import { realise, takeAlternative } from '#core/realise'
-import { pairOf, severityOf, stickProblem, stickTask } from '#core/sticking'
-import { completeRecipe, type Line, type MalletRecipe, type RecipeInput, type Stick, type StickPin } from '#core/study'
+import { takeAlternative } from '#core/realise'
+import { pairOf, severityOf, stickProblem, stickTask, type MalletRecipe, type StickPin } from '#core/sticking'
+import type { Line, Stick } from '#core/study'
+import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { anyNamed, RUNS } from '../../support/material'
 import { C, marimba, refusal, sticksOf } from '../../support/mallets'
 
@@ -21,7 +23,7 @@ describe('schools', () => {
     fc.assert(
       fc.property(runs, (run) => {
         const { sticks, doubles } = sticksOf(
-          realise({ instrument: 'marimba-5.0', school: 'strict', ...run } as RecipeInput),
+          sticked({ instrument: 'marimba-5.0', school: 'strict', ...run } as RecipeInput),
         )
         expect(doubles).toEqual([])
         expect(sticks[0]).toBe(run.lead === 'right' ? 'R' : 'L')
@@ -34,7 +36,7 @@ describe('schools', () => {
   it('none has three strokes in a row with one hand', () => {
     fc.assert(
       fc.property(runs, fc.constantFrom('doubles', 'restore-lead', 'least-effort'), (run, school) => {
-        const { sticks } = sticksOf(realise({ instrument: 'marimba-5.0', school, tempo: SPEED, ...run } as RecipeInput))
+        const { sticks } = sticksOf(sticked({ instrument: 'marimba-5.0', school, tempo: SPEED, ...run } as RecipeInput))
         expect(/RRR|LLL/.test(sticks.join(''))).toBe(false)
       }),
       { numRuns: 100 },
@@ -45,7 +47,7 @@ describe('schools', () => {
     fc.assert(
       fc.property(runs, (run) => {
         const { sticks, notes, doubles } = sticksOf(
-          realise({ instrument: 'marimba-5.0', school: 'restore-lead', ...run } as RecipeInput),
+          sticked({ instrument: 'marimba-5.0', school: 'restore-lead', ...run } as RecipeInput),
         )
         const lead = run.lead === 'right' ? 'R' : 'L'
         notes.forEach((note, at) => note.degree === 0 && expect(sticks[at]).toBe(lead))
@@ -132,7 +134,7 @@ describe('the solver on sticks', () => {
 
   it('gives the k best in order, each once', () => {
     const recipe = completeRecipe({ instrument: 'marimba-5.0', material: C, octaves: 1 }) as MalletRecipe
-    const notes = realise(recipe).sticking!.notes
+    const notes = sticked(recipe).sticking.notes
     const line: Line = { hand: 'right', notes }
     const task = stickTask(recipe, line, 7)
     const found = solve(stickProblem(task, task.fixed), 8)
@@ -162,8 +164,8 @@ describe('pins', () => {
     fc.assert(
       fc.property(runs, fc.nat(12), fc.constantFrom<Stick>('R', 'L'), (run, at, stick) => {
         const input = { instrument: 'marimba-5.0', ...run } as RecipeInput
-        const index = 1 + (at % (sticksOf(realise(input)).sticks.length - 1))
-        const pinned = sticksOf(realise({ ...input, school: 'doubles', pins: [{ index, stick }] }))
+        const index = 1 + (at % (sticksOf(sticked(input)).sticks.length - 1))
+        const pinned = sticksOf(sticked({ ...input, school: 'doubles', pins: [{ index, stick }] }))
         expect(pinned.sticks[index]).toBe(stick)
         expect(pinned.pinned).toEqual([{ index, pin: 0 }])
       }),
@@ -217,7 +219,7 @@ describe('pins', () => {
       material: { tonic: 'C', kind: 'double-thirds-major' },
       octaves: 1,
     } as const
-    expect(sticksOf(realise({ ...thirds, pins: [{ index: 0, stick: 'L' }] })).sticks[0]).toBe('L')
+    expect(sticksOf(sticked({ ...thirds, pins: [{ index: 0, stick: 'L' }] })).sticks[0]).toBe('L')
     expect(refusal({ ...thirds, pins: [{ index: 2, stick: 'R' }] }).slice(0, 2)).toEqual(['pin.conflict', 'pins[0]'])
   })
 
@@ -239,14 +241,14 @@ describe('alternatives', () => {
       expect(other.sticks).not.toEqual(sticks)
       expect(other.words).toMatch(/crossing.* and .*double/)
       const pins = takeAlternative(study, 'sticks', other.sticks) as StickPin[]
-      expect(realise({ ...study.recipe, pins } as RecipeInput, {}, 0).sticking!.sticks).toEqual(other.sticks)
+      expect(sticked({ ...study.recipe, pins } as RecipeInput, {}, 0).sticking.sticks).toEqual(other.sticks)
     }
   })
 
   it('accepted sticks stand', () => {
     const study = marimba({ material: C })
     const others = sticksOf(study).alternatives[0]!.sticks
-    expect(realise(study.recipe, { sticks: others }).sticking!.sticks).toEqual(others)
-    expect(() => realise(study.recipe, { sticks: ['R'] })).toThrow('The line has 29 notes, but 1 accepted sticks.')
+    expect(sticked(study.recipe, { sticks: others }).sticking.sticks).toEqual(others)
+    expect(() => sticked(study.recipe, { sticks: ['R'] })).toThrow('The line has 29 notes, but 1 accepted sticks.')
   })
 })

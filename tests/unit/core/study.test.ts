@@ -1,19 +1,11 @@
+import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { FREE, KINDS } from '#core/material'
 import { pitchName, type RecipeError } from '#core/pitch'
-import { materialFor, realise } from '#core/realise'
-import {
-  checkCompass,
-  completeRecipe,
-  COURSES,
-  isFree,
-  linesOf,
-  MOTIONS,
-  NOTES_PER_BEAT,
-  type Recipe,
-  rhythmOf,
-} from '#core/study'
+import { materialFor } from '#core/realise'
+import { checkCompass, COURSES, isFree, linesOf, MOTIONS, NOTES_PER_BEAT, rhythmOf } from '#core/study'
+import { familyOf, completeRecipe, type Recipe } from '#core/instrument'
 import { PIANO } from '#core/surface'
 import { anyNamed, kindsOf, RUNS } from '../../support/material'
 
@@ -28,7 +20,7 @@ const anyRecipe = fc
 const kindIn = (recipe: Recipe) => (isFree(recipe.material) ? FREE : KINDS[recipe.material.kind])
 
 const keysOf = (recipe: Recipe) =>
-  linesOf(recipe, materialFor(recipe)).map((line) => line.notes.map((note) => note.midi))
+  linesOf(recipe, materialFor(recipe), familyOf(recipe)).map((line) => line.notes.map((note) => note.midi))
 
 describe('courses', () => {
   it('that return give each hand the same way back, but for the two-way melodic minor', () => {
@@ -62,7 +54,7 @@ describe('courses', () => {
 
   it('in contrary motion begin on one key, or an octave apart with all else the same', () => {
     const names = (input: object) =>
-      realise({ material: { tonic: 'D', kind: 'harmonic-minor' }, octaves: 1, motion: 'contrary', ...input }, {}, 0)
+      fingered({ material: { tonic: 'D', kind: 'harmonic-minor' }, octaves: 1, motion: 'contrary', ...input }, {}, 0)
     const [near, apart] = [names({}), names({ contraryFrom: 'octave' })]
     expect([near.hands.left!.pitches[0], near.hands.right!.pitches[0]]).toEqual(['D4', 'D4'])
     expect([apart.hands.left!.pitches[0], apart.hands.right!.pitches[0]]).toEqual(['D3', 'D4'])
@@ -76,7 +68,7 @@ describe('courses', () => {
     fc.assert(
       fc.property(anyRecipe, (recipe) => {
         fc.pre(recipe.motion === 'contrary' && recipe.course.startsWith('up'))
-        const lines = linesOf(recipe, materialFor(recipe))
+        const lines = linesOf(recipe, materialFor(recipe), familyOf(recipe))
         const [right, left] = lines.map((line) => line.notes)
         expect(right![0]!.midi).toBe(left![0]!.midi)
         const n = kindIn(recipe).up.length
@@ -90,7 +82,7 @@ describe('the compass', () => {
   const check = (input: Parameters<typeof completeRecipe>[0]) => () => {
     const recipe = completeRecipe(input)
     const material = materialFor(recipe)
-    checkCompass(recipe, (other) => linesOf(other, material), PIANO)
+    checkCompass(recipe, (other) => linesOf(other, material, familyOf(other)), PIANO)
   }
   const C = { tonic: 'C', kind: 'major' } as const
 
@@ -200,7 +192,7 @@ describe('rhythm', () => {
 
 describe('hands apart', () => {
   const first = (interval: string, tonicHand: string | undefined, kind = 'major') => {
-    const { hands } = realise({ material: { tonic: 'C', kind }, interval, tonicHand, octaves: 1 } as never, {}, 0)
+    const { hands } = fingered({ material: { tonic: 'C', kind }, interval, tonicHand, octaves: 1 } as never, {}, 0)
     return [hands.left!.pitches[0], hands.right!.pitches[0]]
   }
 
@@ -222,7 +214,7 @@ describe('hands apart', () => {
         fc.constantFrom('third', 'sixth', 'tenth'),
         fc.constantFrom('right', 'left'),
         (material, interval, tonicHand) => {
-          const { hands } = realise({ material, interval, tonicHand } as never, {}, 0)
+          const { hands } = fingered({ material, interval, tonicHand } as never, {}, 0)
           const letters = (hand: 'right' | 'left') =>
             hands[hand]!.notes.map(({ pitch }) => 7 * pitch.octave + 'CDEFGAB'.indexOf(pitch.letter))
           const [right, left] = [letters('right'), letters('left')]
@@ -234,7 +226,7 @@ describe('hands apart', () => {
   })
 
   it('lie a minor third apart in the chromatic scale', () => {
-    const { hands } = realise({ material: { tonic: 'C', kind: 'chromatic' }, interval: 'third' })
+    const { hands } = fingered({ material: { tonic: 'C', kind: 'chromatic' }, interval: 'third' })
     for (const [at, key] of hands.right!.midi.entries()) expect(key - hands.left!.midi[at]!).toBe(3)
   })
 
@@ -249,7 +241,7 @@ describe('hands apart', () => {
     [{ material: { pitches: ['C9'] } }, 'material.pitches'],
   ])('%j is refused by %s', (input, path) => {
     try {
-      realise(input as never)
+      fingered(input as never)
       expect.unreachable()
     } catch (error) {
       expect((error as RecipeError).path).toBe(path)
@@ -259,7 +251,7 @@ describe('hands apart', () => {
 
 describe('what is not a run', () => {
   const played = (material: object, hand: 'right' | 'left' = 'right', more = {}) => {
-    const { notes } = realise({ material, hands: hand, ...more } as never, {}, 0).hands[hand]!
+    const { notes } = fingered({ material, hands: hand, ...more } as never, {}, 0).hands[hand]!
     return notes.map((note) => `${note.step}:${pitchName(note.pitch)}`).join(' ')
   }
 
@@ -285,11 +277,11 @@ describe('what is not a run', () => {
   })
 
   it('shares tetrachords between the hands, one after the other', () => {
-    const { hands, steps } = realise({ material: { tonic: 'C', kind: 'tetrachords-major' } })
+    const { hands, steps } = fingered({ material: { tonic: 'C', kind: 'tetrachords-major' } })
     expect(steps).toBe(15)
     expect(hands.left!.notes.map((note) => note.step)).toEqual([0, 1, 2, 3, 11, 12, 13, 14])
     expect(hands.right!.pitches.slice(0, 4)).toEqual(['G4', 'A4', 'B4', 'C5'])
-    const school = realise({ material: { tonic: 'C', kind: 'major' }, octaves: 1, school: 'two-hand-tetrachords' })
+    const school = fingered({ material: { tonic: 'C', kind: 'major' }, octaves: 1, school: 'two-hand-tetrachords' })
     expect(school.hands.right!.pitches).toEqual(hands.right!.pitches)
   })
 
@@ -298,14 +290,14 @@ describe('what is not a run', () => {
     expect(played({ pitches })).toBe('0:C4 1:F#4 2:D4 2:A4')
     expect(played({ pitches }, 'right', { course: 'up-down' })).toBe('0:C4 1:F#4 2:D4 2:A4 3:F#4 4:C4')
     expect(played({ pitches }, 'left', { course: 'down' })).toBe('0:D4 0:A4 1:F#4 2:C4')
-    expect(realise({ material: { pitches } }).hands.left!.pitches[0]).toBe('C3')
+    expect(fingered({ material: { pitches } }).hands.left!.pitches[0]).toBe('C3')
   })
 
   it('starts where it fits, unless told where', () => {
     expect(
-      realise({ material: { tonic: 'B', kind: 'double-octaves-major' }, octaves: 4 }, {}, 0).recipe.startOctave,
+      fingered({ material: { tonic: 'B', kind: 'double-octaves-major' }, octaves: 4 }, {}, 0).recipe.startOctave,
     ).toBe(2)
-    expect(() => realise({ material: { tonic: 'B', kind: 'major' }, octaves: 4, startOctave: 4 })).toThrow(
+    expect(() => fingered({ material: { tonic: 'B', kind: 'major' }, octaves: 4, startOctave: 4 })).toThrow(
       /fits from octave 3/,
     )
   })

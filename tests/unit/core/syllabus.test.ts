@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { realise } from '#core/realise'
-import { completeRecipe, type RecipeInput } from '#core/study'
+import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { atomsOf, expand, gradeSet, placeSet, recipesForMissing } from '#core/syllabus'
 import { matchOf } from '../../../core/syllabus/match'
 import accordion from '../../../demo/syllabi/tern-quay-accordion.json'

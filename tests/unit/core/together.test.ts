@@ -1,6 +1,6 @@
+import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { realise } from '#core/realise'
 import { difficultyWords, meetingWords } from '#core/together'
 import { anyNamed, RUNS } from '../../support/material'
 
@@ -8,7 +8,7 @@ describe('hands together', () => {
   it('meet where both play the finger, and cross where both cross', () => {
     fc.assert(
       fc.property(anyNamed(RUNS), fc.constantFrom('similar', 'contrary'), (material, motion) => {
-        const { hands, together, steps } = realise({ material, motion }, {}, 0)
+        const { hands, together, steps } = fingered({ material, motion }, {}, 0)
         const [right, left] = [hands.right!.fingers, hands.left!.fingers]
         const { crossings } = together!
         for (let step = 0; step < steps; step++) {
@@ -26,37 +26,37 @@ describe('hands together', () => {
   })
 
   it('is absent where one hand plays', () => {
-    expect(realise({ material: { tonic: 'C', kind: 'major' }, hands: 'left' }).together).toBeUndefined()
+    expect(fingered({ material: { tonic: 'C', kind: 'major' }, hands: 'left' }).together).toBeUndefined()
   })
 
   it('speaks of anchors by name', () => {
-    const { hands, together } = realise({ material: { tonic: 'B', kind: 'major' } })
+    const { hands, together } = fingered({ material: { tonic: 'B', kind: 'major' } })
     const [thumbs, thirds] = meetingWords(together!, hands.right!, hands.left!)
     expect(thumbs).toMatch(/^Thumbs meet on E and B/)
     expect(thirds).toMatch(/^Third fingers meet on G♯/)
   })
 
   it('crosses at once in contrary motion from the unison in C (common practice, derived)', () => {
-    const { together, hands } = realise({ material: { tonic: 'C', kind: 'major' }, motion: 'contrary' })
+    const { together, hands } = fingered({ material: { tonic: 'C', kind: 'major' }, motion: 'contrary' })
     expect(hands.right!.fingers).toEqual(hands.left!.fingers)
     expect(together!.crossings.both).toEqual(together!.crossings.right)
   })
 
   it('changes thumb and second finger on four and five in C (derived from the standard fingering)', () => {
-    const { together } = realise({ material: { tonic: 'C', kind: 'major' }, course: 'up' })
+    const { together } = fingered({ material: { tonic: 'C', kind: 'major' }, course: 'up' })
     expect(together!.pairs).toEqual([3, 10])
     expect(together!.following.length).toBeGreaterThan(0)
   })
 
   it('mirrors on the keys about D: the same fingers throughout (the keyboard is symmetrical there)', () => {
-    const { together, steps } = realise({ material: { tonic: 'D', kind: 'chromatic' }, motion: 'contrary' })
+    const { together, steps } = fingered({ material: { tonic: 'D', kind: 'chromatic' }, motion: 'contrary' })
     expect(together!.equal).toHaveLength(steps)
   })
 })
 
 describe('difficulty', () => {
   const total = (material: { tonic: string; kind: string }, more = {}) =>
-    realise({ material, ...more }, {}, 0).difficulty.total
+    fingered({ material, ...more }, {}, 0).difficulty.total
 
   it('is never less for an octave more, a faster tempo, or both hands', () => {
     fc.assert(
@@ -88,7 +88,7 @@ describe('difficulty', () => {
   })
 
   it('adds up from its parts', () => {
-    const { difficulty } = realise({ material: { tonic: 'G#', kind: 'harmonic-minor' } })
+    const { difficulty } = fingered({ material: { tonic: 'G#', kind: 'harmonic-minor' } })
     const { tempo, ...parts } = difficulty.parts
     const sum = Object.values(parts).reduce((all, part) => all + part, 0)
     expect(difficulty.total).toBeCloseTo(sum * tempo, 1)

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
 import { definePageMeta, useHead, useRoute } from '#imports'
-import { isMallets } from '#core/study'
 import type { StudySet } from '#shared/api'
 import PaperBar from '~/components/print/PaperBar.vue'
 import PaperFoot from '~/components/print/PaperFoot.vue'
@@ -39,7 +38,7 @@ useHead({ title: () => (set.value ? `${set.value.pupil.name}, ${set.value.title}
         :number="at + 1"
         @ready="drawn++"
       />
-      <PaperFoot :mallets="set.studies.some(({ recipe }) => isMallets(recipe))" />
+      <PaperFoot :recipes="set.studies.map(({ recipe }) => recipe)" />
     </template>
   </div>
 </template>

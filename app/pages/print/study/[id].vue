@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
 import { definePageMeta, useHead, useRoute } from '#imports'
-import { isMallets } from '#core/study'
 import type { Study } from '#shared/api'
 import PaperBar from '~/components/print/PaperBar.vue'
 import PaperFoot from '~/components/print/PaperFoot.vue'
@@ -30,7 +29,7 @@ useHead({ title: () => study.value?.title ?? 'Print · Tactum' })
     <template v-if="study">
       <h1 class="sr-only">{{ study.title }}, for print</h1>
       <PrintedStudy :study="study" @ready="ready = true" />
-      <PaperFoot :mallets="isMallets(study.recipe)" />
+      <PaperFoot :recipes="[study.recipe]" />
     </template>
   </div>
 </template>

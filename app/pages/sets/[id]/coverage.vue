@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, onMounted, shallowRef } from 'vue'
 import { NuxtLink } from '#components'
 import { definePageMeta, useHead, useRoute } from '#imports'
-import { atomsOf, coverageOf, nextToPractise } from '#core/syllabus'
+import { atomsOf, coverageOf, nextToPractise, saysHands } from '#core/syllabus'
 import PaperBar from '~/components/print/PaperBar.vue'
 import CoverageGrid from '~/components/sets/CoverageGrid.vue'
 import StatusMark from '~/components/sets/StatusMark.vue'
@@ -28,7 +28,7 @@ const report = computed(() => graded.value?.standing.report ?? null)
 const coverage = computed(() => {
   if (!graded.value?.grade || !report.value) return null
   const { syllabus, grade } = graded.value
-  return coverageOf(atomsOf(syllabus!, grade), report.value.atoms, syllabus!.instrument === 'mallets')
+  return coverageOf(atomsOf(syllabus!, grade), report.value.atoms, saysHands(syllabus!))
 })
 const next = computed(() => nextToPractise(report.value?.atoms ?? []))
 const title = computed(() => `${graded.value?.syllabus?.title ?? ''}, ${graded.value?.grade?.title ?? ''}`)

@@ -8,7 +8,7 @@ import SureButton from '~/components/frame/SureButton.vue'
 import ProgrammeFoot from '~/components/sets/ProgrammeFoot.vue'
 import ProgrammeList from '~/components/sets/ProgrammeList.vue'
 import SetGrading from '~/components/sets/SetGrading.vue'
-import { listsFor } from '#shared/api'
+import { taughtOf } from '#core/instrument'
 import { ask, wordsOf } from '~/composables/api'
 import { downloadJson } from '~/composables/download'
 import { useSet } from '~/stores/set'
@@ -38,7 +38,7 @@ const against = computed(() => {
 })
 const grades = computed(() =>
   store.syllabi
-    .filter(({ instrument }) => instrument === (store.set ? listsFor(store.set.pupil.instrument) : 'piano'))
+    .filter(({ instrument }) => instrument === taughtOf(store.set?.pupil.instrument ?? '').list)
     .flatMap((syllabus) =>
       syllabus.grades.map((grade) => ({
         value: `${syllabus.id}\n${grade.id}`,

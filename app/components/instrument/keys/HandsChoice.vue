@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { handsChosen, handsFor, type HandsChoice, type Recipe, type RecipeInput, withHands } from '#core/instrument'
+import { apartWords, handWords } from '#core/realise'
+import WordChoice from '~/components/frame/WordChoice.vue'
+
+/** Who plays: hands together in similar or contrary motion, apart by an interval, or one of them. */
+const props = defineProps<{ recipe: Recipe }>()
+const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
+
+const keyOf = (choice: HandsChoice): string => JSON.stringify(choice)
+function optionOf(choice: HandsChoice) {
+  const { interval, tonicHand, motion, contraryFrom } = choice
+  if (interval !== 'octave') {
+    return { value: keyOf(choice), words: `a ${interval} apart`, note: `${tonicHand} hand on the tonic` }
+  }
+  const apart = motion === 'contrary' && contraryFrom === 'octave'
+  return { value: keyOf(choice), words: apart ? `contrary, ${apartWords(choice)}` : handWords(choice), note: '' }
+}
+const options = computed(() => handsFor(props.recipe).map(optionOf))
+const value = computed(() => keyOf(handsChosen(props.recipe)))
+const words = computed(() => options.value.find((each) => each.value === value.value)?.words ?? handWords(props.recipe))
+const choose = (chosen: string): void => emit('change', withHands(props.recipe, JSON.parse(chosen) as HandsChoice))
+</script>
+
+<template>
+  <WordChoice label="Hands" :words="words" :value="value" :options="options" @choose="choose" />
+</template>

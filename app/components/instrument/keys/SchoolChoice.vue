@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { computed } from 'vue'
+import { SCHOOL_LIST, schoolOf, type FingerRecipe } from '#core/fingering'
+import type { RecipeInput } from '#core/instrument'
+import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import { SETTINGS } from './settings'
+
+/** The school and its settings; each default says so, and why. */
+const props = defineProps<{ recipe: FingerRecipe }>()
+const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
+const schools = SCHOOL_LIST.map(({ id, words, idea }, at) => ({
+  value: id,
+  words: at === 0 ? `${words}: the default, as exams and books expect` : words,
+  note: idea,
+}))
+const school = computed(() => schoolOf(props.recipe.school))
+const settings = computed(() =>
+  SETTINGS.map((setting) => ({
+    ...setting,
+    now: setting.choices.find((each) => each.value === props.recipe[setting.field])!,
+  })),
+)
+</script>
+
+<template>
+  <Popover as="div" class="relative inline-block">
+    <PopoverButton class="quiet border-b border-dotted border-soft text-[13px]">{{ school.words }}</PopoverButton>
+    <PopoverPanel class="choices right-0 max-h-[620px] w-[350px] overflow-y-auto py-2 text-[14px]">
+      <ChoiceGroup
+        label="School"
+        tall
+        :value="school.id"
+        :choices="schools"
+        @choose="emit('change', { school: $event })"
+      />
+      <details v-for="setting in settings" :key="setting.field" class="border-t border-rule">
+        <summary class="cursor-pointer px-[14px] py-[7px]">
+          {{ setting.title }}: <b class="font-semibold">{{ setting.now.words.toLowerCase() }}</b>
+        </summary>
+        <p class="quiet px-[14px] text-[13px]">{{ setting.why }}</p>
+        <ChoiceGroup
+          :label="setting.title"
+          tall
+          :value="setting.now.value"
+          :choices="setting.choices"
+          @choose="emit('change', { [setting.field]: $event })"
+        />
+      </details>
+      <p class="quiet border-t border-rule px-[14px] pt-2 text-[13px]">
+        Figures in brackets say what the next best would cost more, in this school’s points.
+      </p>
+    </PopoverPanel>
+  </Popover>
+</template>

@@ -1,0 +1,21 @@
+import type { RecipeInput } from '#core/instrument'
+import type { RealisedStudy } from '#core/realise'
+import { type Beside, unpinned } from '~/components/compare/beside'
+import { sticksOf } from './study'
+
+/** The same line led by the other hand. */
+export function otherLead(study: RealisedStudy): Beside[] {
+  const { recipe } = sticksOf(study)
+  if (recipe.mallets.count === 4) return []
+  const lead = recipe.lead === 'right' ? 'left' : 'right'
+  const label = `${lead} lead`
+  return [
+    {
+      value: 'lead',
+      words: label,
+      note: 'the other hand begins',
+      base: `${recipe.lead} lead`,
+      recipes: [{ label, recipe: unpinned(study, { lead } as Partial<RecipeInput>) }],
+    },
+  ]
+}

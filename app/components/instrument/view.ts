@@ -1,0 +1,66 @@
+import type { Component } from 'vue'
+import type { Player, AnyPin, Recipe, RecipeInput } from '#core/instrument'
+import type { RealisedStudy } from '#core/realise'
+import type { Shown } from '~/stores/showing'
+import type { Beside } from '~/components/compare/beside'
+
+/** A field of a recipe as undo names it: the sort of change, and its new value. */
+export interface ToldField {
+  readonly sort: string
+  readonly words: (recipe: Recipe) => string
+}
+
+/** The pictures and controls that differ from one family of instruments to another. */
+export interface FamilyView {
+  /** The family's tag in the core. */
+  readonly plays: RealisedStudy['plays']
+  /** Title: who plays, after the key. Takes `recipe` and `study`, tells `change`. */
+  readonly Players: Component
+  /** Title: touch, or how notes are struck. The same. */
+  readonly Strokes: Component
+  /** Title: what stands at its end, if anything. Takes `recipe`, tells `change`. */
+  readonly Last: Component | null
+  /** The chart under the score, and how tall it stands where one system is shown, or several. */
+  readonly Stair: Component
+  readonly stairHeight: (systems: number) => number
+  /** The instrument true to scale. */
+  readonly Map: Component
+  /** Schools, their settings, and what is uncertain about the instrument. Takes `recipe`, tells `change`. */
+  readonly Schools: Component
+  /** How a pupil plays, when a grade becomes a set. Takes `own` settings, tells `set` with a field and a value. */
+  readonly Settings: Component
+}
+
+/** What the page says that differs from one family to another. */
+export interface FamilyWords {
+  /** The family's tag in the core. */
+  readonly plays: RealisedStudy['plays']
+  /** What of the pictures can be left out. */
+  readonly shown: readonly (readonly [Exclude<keyof Shown, 'names' | 'singleKeys'>, string])[]
+  /** A player as it is called: “right hand”, and in short before a reason. */
+  readonly called: (player: Player) => string
+  readonly short: (player: Player) => string
+  /** “Pin finger 3”. */
+  readonly markWords: (mark: string) => string
+  readonly stretchWords: { readonly pin: string; readonly free: string }
+  /** What is said where nothing is selected, and where nothing can be pinned. */
+  readonly hint: (study: RealisedStudy) => string
+  /** What stands where there is no reason to give, and no other way. */
+  readonly noReasons: (study: RealisedStudy) => string
+  readonly noOthers: string | null
+  /** Which hands can be heard apart, in words. */
+  readonly heard: (
+    study: RealisedStudy,
+  ) => readonly { value: 'both' | 'right' | 'left'; words: string; note?: string }[]
+  /** What is special about a note, for a screen reader. */
+  readonly special: (study: RealisedStudy, player: Player, index: number) => readonly string[]
+  /** What else may be laid beside a study. */
+  readonly besides: (study: RealisedStudy) => readonly Beside[]
+  readonly caution: string
+  readonly paperCaution: string
+  /** What undo calls the family's own fields. */
+  readonly fields: Readonly<Record<string, ToldField>>
+  readonly pinWords: (pin: AnyPin, study: RealisedStudy | null) => string
+  /** A study in a programme: who plays, how long. */
+  readonly programme: (recipe: Recipe) => string
+}

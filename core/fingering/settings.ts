@@ -1,0 +1,52 @@
+import { type CommonRecipe, oneOf } from '../study'
+import type { Pin } from './pin'
+
+export const SCHOOLS = [
+  'conservatory',
+  'black-key-pivot',
+  'one-fingering-for-all',
+  'black-groups',
+  'two-hand-tetrachords',
+  'free-and-smooth',
+] as const
+export const FIRST_FINGERS = ['usual', 'pattern', 'two'] as const
+export const LEFT_ARPEGGIOS = ['by-distance', 'always-four'] as const
+export const CHROMATICS = ['one-three', 'fours', 'fives'] as const
+export const HAND_SIZES = ['small', 'average', 'large'] as const
+
+export type SchoolId = (typeof SCHOOLS)[number]
+export type FirstFinger = (typeof FIRST_FINGERS)[number]
+export type LeftArpeggio = (typeof LEFT_ARPEGGIOS)[number]
+export type Chromatic = (typeof CHROMATICS)[number]
+export type HandSize = (typeof HAND_SIZES)[number]
+
+/** Where schools and tables differ, the teacher's choice; each default and its reason stand in docs/schools.md. */
+export interface FingeringSettings {
+  readonly school: SchoolId
+  /** What a black first note takes where the pattern gives 3 or 4: that finger, or 2; usually 2 in arpeggios only. */
+  readonly firstFinger: FirstFinger
+  /** Left hand in broken triads: 3 or 4 by how far the keys lie, or always 4. */
+  readonly leftArpeggio: LeftArpeggio
+  /** Chromatic scale: 1 and 3 with 2 between neighbouring white keys, groups of four, or of five. */
+  readonly chromatic: Chromatic
+  /** How far the fingers reach. */
+  readonly handSize: HandSize
+}
+
+/** A study for fingers on keys. */
+export interface FingerRecipe extends CommonRecipe, FingeringSettings {
+  readonly instrument: 'piano'
+  readonly school: SchoolId
+  readonly pins: readonly Pin[]
+}
+
+type FingeringInput = { readonly [field in keyof FingeringSettings]?: unknown }
+
+/** The settings with their defaults. @throws RecipeError naming the field */
+export const completeFingering = (input: FingeringInput): FingeringSettings => ({
+  school: oneOf(input.school ?? 'conservatory', SCHOOLS, 'school'),
+  firstFinger: oneOf(input.firstFinger ?? 'usual', FIRST_FINGERS, 'firstFinger'),
+  leftArpeggio: oneOf(input.leftArpeggio ?? 'by-distance', LEFT_ARPEGGIOS, 'leftArpeggio'),
+  chromatic: oneOf(input.chromatic ?? 'one-three', CHROMATICS, 'chromatic'),
+  handSize: oneOf(input.handSize ?? 'average', HAND_SIZES, 'handSize'),
+})

@@ -1,0 +1,44 @@
+import type { Bookends, CommonRecipe, ContraryFrom, Hand, HandsApart, Motion, Tempo } from '../study'
+
+/** What a list asks of whoever plays; each family reads what concerns it. */
+export interface AskedOfPlayer {
+  readonly hands: 'together' | Hand
+  readonly motion: Motion
+  readonly contraryFrom: ContraryFrom | null
+  readonly interval: HandsApart
+  /** Null: whichever hand has the tonic. */
+  readonly tonicHand: Hand | null
+  readonly resolution: Bookends['after']
+  readonly tempo: Tempo
+  /** Null: once or twice, as the candidate likes. */
+  readonly top: 'once' | 'twice' | null
+  readonly lead: Hand | null
+  readonly rolled: boolean
+  readonly mallets: 2 | 4
+}
+
+/** Fields in which a study can fall short of a requirement. */
+export type ShortField =
+  | 'kind'
+  | 'inversion'
+  | 'hands'
+  | 'motion'
+  | 'contraryFrom'
+  | 'interval'
+  | 'tonicHand'
+  | 'octaves'
+  | 'course'
+  | 'top'
+  | 'pattern'
+  | 'resolution'
+  | 'articulation'
+  | 'tempo'
+  | 'lead'
+  | 'roll'
+  | 'mallets'
+
+/** Notes that a field is short, in words, and how much it takes to mend. */
+export type Miss = (field: ShortField, words: string, effort: number) => void
+
+/** What a study is counted as: itself, or one of its hands. */
+export type StandsFor = CommonRecipe['hands'] | null

@@ -1,0 +1,33 @@
+import type { FingerRecipe } from '../fingering'
+import { RecipeError } from '../pitch'
+import { completeCommon } from '../study'
+import { families, familyOf, USUAL_INSTRUMENT } from './find'
+import type { AnyFamily, Recipe, RecipeInput } from './recipe'
+
+/** @throws RecipeError `field.instrument` where a field belongs to another family */
+function checkFields(input: RecipeInput, own: AnyFamily, instrument: string): void {
+  for (const other of families()) {
+    const fields = other === own ? [] : (other.fields as readonly (keyof RecipeInput)[])
+    const stray = fields.find(
+      (field) => input[field] !== undefined && !(own.fields as readonly string[]).includes(field),
+    )
+    if (stray === undefined) continue
+    const words = `${stray} is for ${other.plays === 'fingers' ? 'fingers' : 'mallets'}; this study is for ${instrument === 'piano' ? 'the piano' : instrument}.`
+    throw new RecipeError('field.instrument', words, stray)
+  }
+}
+
+/**
+ * Fills the defaults and checks every field on its own; whether the whole fits the instrument is told when it is
+ * realised.
+ * @throws RecipeError naming the field
+ */
+export function completeRecipe(input: RecipeInput & { readonly instrument?: 'piano' }): FingerRecipe
+export function completeRecipe(input: RecipeInput): Recipe
+export function completeRecipe(input: RecipeInput): Recipe {
+  const { instrument = USUAL_INSTRUMENT } = input ?? {}
+  const family = familyOf({ instrument })
+  const common = completeCommon(input, input?.material ? family.usualPerBeat(input) : undefined)
+  checkFields(input, family, instrument)
+  return family.complete(input, common, instrument)
+}

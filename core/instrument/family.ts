@@ -1,0 +1,242 @@
+import type { Kind, Material } from '../material'
+import type {
+  PlacedMark,
+  Common,
+  CommonInput,
+  CommonRecipe,
+  Hand,
+  Ladder,
+  Line,
+  LineNote,
+  Rhythm,
+  Tempo,
+  Ways,
+} from '../study'
+import type { Difficulty, Together } from '../together'
+import type { AskedOfPlayer, Miss, StandsFor } from './asked'
+import type { Phrase, Saying } from './lexicon'
+import type { Part } from './parts'
+
+/** One instrument that stands in a room. */
+export interface Instrument<Id extends string = string> {
+  readonly id: Id
+  /** All sizes of one make sound alike: `marimba`. */
+  readonly make: string
+  /** What tells it from others of its make, `4.3`; null where there is but one. */
+  readonly size: string | null
+  /** “the 88 keys of the piano”. */
+  readonly words: string
+  /** Lowest and highest note, written, as MIDI numbers. */
+  readonly lowest: number
+  readonly highest: number
+  /** Semitones by which it sounds above what is written. */
+  readonly transposition: number
+}
+
+/** What a pupil may play, and which lists are then for it; the recipe's instrument unless the pupil has another. */
+export interface Taught {
+  /** As it stands with a pupil. */
+  readonly id: string
+  /** As boards call their lists. */
+  readonly list: string
+  readonly instrument: string
+}
+
+/** Why something is as it is, whoever plays. */
+export interface ToldReason {
+  readonly kind: string
+  readonly indices: readonly number[]
+  readonly text: string
+  readonly price: number | null
+}
+
+/** One player's line, as far as every family has it. */
+export interface PerformedLine {
+  readonly notes: readonly LineNote[]
+  /** Written names with octave, `F##4`. */
+  readonly pitches: readonly string[]
+  /** Sounding pitches. */
+  readonly midi: readonly number[]
+  readonly pinned: readonly { readonly index: number; readonly pin: number }[]
+  readonly reasons: readonly ToldReason[]
+}
+
+/** Another way that would serve a player, with what stands over each note. */
+export interface Other {
+  readonly marks: readonly string[]
+  /** Points more than what stands. */
+  readonly price: number
+  readonly pattern: string
+  readonly words: string
+  /** The first note on which it departs. */
+  readonly departs: number
+}
+
+/** How a study is played: what every family says of it; the tag tells families apart. */
+export interface Performance {
+  readonly plays: string
+  /** Only where both hands play lines of their own. */
+  readonly together?: Together
+  readonly difficulty: Difficulty
+}
+
+/** What stands instead of the engine's own, by player, note by note. */
+export type AcceptedMarks = Readonly<Partial<Record<string, readonly (string | number)[]>>>
+
+/** What is asked besides the recipe. */
+export interface Wanted {
+  readonly accepted: AcceptedMarks
+  /** Further ways of each player at the most; five unless said. */
+  readonly alternatives: number | undefined
+}
+
+/** A note as it is written and will be heard. Times are in beats (quarters) from the first note. */
+export interface WrittenNote {
+  /** Its place in its line, and its step. */
+  readonly index: number
+  readonly step: number
+  readonly midi: number
+  readonly start: number
+  readonly beats: number
+  /** From 0 to 1. */
+  readonly strength: number
+}
+/** The same in the hand that strikes it. */
+export interface HeardNote extends WrittenNote {
+  readonly hand: Hand
+}
+
+/** A school of the family, as it is offered. */
+export interface Offered {
+  readonly id: string
+  readonly words: string
+  readonly idea: string
+  /** Whether it can be laid beside any study. */
+  readonly compares: boolean
+}
+
+/** How pins are made and told apart. */
+export interface Pins<Who extends string> {
+  /** Who a pin is for. */
+  playerOf(pin: PlacedMark): Who
+  atNote(player: Who, index: number, mark: string): PlacedMark
+  onDegree(player: Who, degree: number, leg: 'up' | 'down' | undefined, mark: string): PlacedMark
+  overRun(player: Who, from: number, marks: readonly string[]): PlacedMark
+  /** What a key of the computer's keyboard would pin; null where it pins nothing. */
+  markOf(key: string): string | null
+  /** Everything that can be pinned to a note, in the order of its buttons. */
+  readonly marks: readonly string[]
+}
+
+/** How lists ask the family, and how its studies meet them. */
+export interface Examined<R extends CommonRecipe> {
+  /** Lists that are for it. */
+  readonly lists: readonly string[]
+  /** Whether a list says which hands play. */
+  readonly saysHands: boolean
+  /** What of a requirement's players a study falls short of. */
+  shortOf(recipe: R, asked: AskedOfPlayer, togetherForSeparate: boolean, miss: Miss): void
+  /** What a requirement sets in a recipe beyond key, length, course and tempo. */
+  setBy(asked: AskedOfPlayer): Readonly<Record<string, unknown>>
+  /** What a new study takes over from one that was another study. */
+  keeps(recipe: R): Readonly<Record<string, unknown>>
+  /** What a study stands for beside itself, where hands together count for each hand alone. */
+  standsFor(recipe: R): readonly StandsFor[]
+}
+
+/**
+ * One family of instruments: all that the rest of the program asks of it. Methods, so that a family may know its own
+ * recipes (`R`) and performances (`P`); whoever finds it in the register knows only what all have in common.
+ */
+export interface Family<
+  R extends CommonRecipe = CommonRecipe,
+  P extends Performance = Performance,
+  Who extends string = string,
+> extends Ways<R> {
+  readonly id: string
+  readonly plays: P['plays']
+  readonly instruments: readonly Instrument<R['instrument']>[]
+  readonly taught: readonly Taught[]
+  readonly schools: readonly Offered[]
+  readonly usualSchool: R['school']
+  /** Fields of its recipes beyond the common ones, school and pins apart. */
+  readonly fields: readonly (keyof R & string)[]
+  /** Those of them that hold fields of their own. */
+  readonly parts: readonly (keyof R & string)[]
+  /** Those of them that move or change notes, so that no pin outlives a change. */
+  readonly moving: readonly (keyof R & string)[]
+
+  /** Notes to the beat that its strokes fill, where the recipe names none. */
+  usualPerBeat(input: CommonInput): Tempo['notesPerBeat'] | undefined
+  /** Its own fields, with defaults, and whether all goes together. @throws RecipeError naming the field */
+  complete(input: CommonInput, common: Common, instrument: R['instrument']): R
+  /** What else changes in a recipe when it is given other material (null: a list of pitches). */
+  alongWith(recipe: R, kind: Kind | null): Readonly<Record<string, unknown>>
+  /** Ladders that the notes can climb, as they are struck. */
+  laddersOf(recipe: R): readonly Ladder[]
+  /** Whether material can be played at all. */
+  takes(material: R['material'], kind: Kind | null): boolean
+  /** An accent on every so many notes. */
+  accentsOf(recipe: R): number
+  /** Notes of a straight rising line on which a crossing lands, for loops around them. */
+  landings(recipe: R, material: Material, line: Line): readonly number[]
+
+  /** Plays the parts of a study. @throws RecipeError */
+  perform(recipe: R, parts: readonly Part[], lines: readonly Line[], rhythm: Rhythm, wanted: Wanted): P
+  /** All players that there can be, the upper line first. */
+  readonly players: readonly Who[]
+  playersIn(performance: P): readonly Who[]
+  lineOf(performance: P, player: Who): PerformedLine
+  /** What stands over each note. */
+  marksOf(performance: P, player: Who): readonly string[]
+  /** The hand whose ink a note is drawn in. */
+  inkOf(performance: P, player: Who, index: number): Hand
+  /** Notes on which a new stretch begins that is played without moving. */
+  stretchesOf(performance: P, player: Who): readonly number[]
+  /** Notes on which something is crossed. */
+  crossingsOf(performance: P, player: Who): readonly number[]
+  /** Notes that are practised by themselves, with what stands around them. */
+  worthLooping(performance: P, player: Who): readonly number[]
+  /** Where the players meet, in sentences. */
+  meetings(performance: P): readonly string[]
+  othersOf(performance: P, player: Who): readonly Other[]
+  acceptedOf(performance: P): AcceptedMarks
+  /** Whether a player's notes can be pinned, or are dictated. */
+  takesPins(recipe: R, performance: P, player: Who): boolean
+  readonly pins: Pins<Who>
+  /** Strokes of a note that is rolled; 0 where it is not. */
+  strokesAt(performance: P, index: number): number
+  /** Strokes to the beat where notes are rolled; null where they are not. */
+  rollOf(performance: P): number | null
+  /** Which notes of a note's line are heard, by which hand. */
+  heard(performance: P, player: Who, note: WrittenNote): readonly HeardNote[]
+  /** The hands that can be heard apart. */
+  handsHeard(performance: P): readonly Hand[]
+
+  /** What the terminal says of a performance, by the contract of its format. */
+  told(performance: P): Readonly<Record<string, unknown>>
+
+  /** By whom, or on what: “hands together”, “marimba”. */
+  playedBy(recipe: R): string
+  /** What else a title says of the playing; empty for what is usual. */
+  playedWords(recipe: R): readonly string[]
+  /** Whether touch is chosen for its own sake. */
+  readonly hasTouch: boolean
+  readonly examined: Examined<R>
+  /** What a called line says of it. */
+  readonly lexicon: readonly Saying[]
+  /** What is said of a recipe in a written line: by whom first, then field by field, then its pins. */
+  readonly written: {
+    by(recipe: R): string
+    /** Fields from which the usual follows. */
+    plain(recipe: R): Readonly<Record<string, unknown>>
+    following(recipe: R): Readonly<Record<string, unknown>>
+    readonly phrases: readonly Phrase<R>[]
+    pin(pin: PlacedMark): string
+  }
+}
+
+/** A family as it is written in its own file, with its types known. */
+export const family = <R extends CommonRecipe, P extends Performance, Who extends string>(
+  told: Family<R, P, Who>,
+): Family<R, P, Who> => told

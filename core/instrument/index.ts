@@ -1,0 +1,49 @@
+/**
+ * Instrument: the register. Each family of instruments once, with all that the rest of the program asks of it: its
+ * compass, its settings and what goes with them, who plays and how it is worked out, explained, pinned, heard, written
+ * and examined. Nothing outside this room and a family's own names an instrument.
+ */
+export type { AskedOfPlayer, Miss, ShortField } from './asked'
+export {
+  handsFor,
+  type HandsChoice,
+  handsIn as handsChosen,
+  movesNotes,
+  overlaid,
+  withHands,
+  withMaterial,
+} from './changes'
+export { completeRecipe } from './complete'
+export type {
+  AcceptedMarks,
+  Family,
+  HeardNote,
+  Instrument,
+  Offered,
+  Other,
+  PerformedLine,
+  Performance,
+  Wanted,
+  WrittenNote,
+} from './family'
+export {
+  families,
+  familyForList,
+  familyOf,
+  INSTRUMENT_IDS,
+  instrumentOf,
+  INSTRUMENTS,
+  LISTED,
+  sameFamily,
+  TAUGHT,
+  taughtOf,
+  USUAL_INSTRUMENT,
+} from './find'
+export type { PerformedHands, RealisedHand } from './keys'
+export type { Phrase, Saying } from './lexicon'
+export { hasLead, type PerformedSticks, type RealisedSticking } from './mallets'
+export { type Manner, mannerOf, MANNERS, takesManner, withManner } from './mallets/strokes'
+export { fitShape, movedTo, shapesFor } from './moved'
+export { degreesOf, notesOf, type Part } from './parts'
+export type { AnyFamily, AnyPin, Played, Player, Recipe, RecipeInput, Staged } from './recipe'
+export { handWords } from './words'

@@ -1,0 +1,141 @@
+import { checkedPin, completeFingering, type FingerRecipe, FINGERS, type Pin, SCHOOL_LIST } from '../../fingering'
+import { RecipeError } from '../../pitch'
+import { type Common, type CommonInput, type Finger, type Hand, notesPerMinute } from '../../study'
+import { PIANO } from '../../surface'
+import { difficultyOf, meetingWords, togetherOf } from '../../together'
+import { family, type Wanted } from '../family'
+import { checkedPins, checkAccepted } from '../pins'
+import { stepsOf } from '../told'
+import { handWords } from '../words'
+import { KEYS_EXAMINED } from './examined'
+import { KEY_LEXICON, KEY_PHRASES, pinPhrase } from './lexicon'
+import { fingeredHands, type PerformedHands, type RealisedHand } from './perform'
+import { KEY_WAYS, landings } from './ways'
+
+export type { PerformedHands, RealisedHand }
+
+/** @throws RecipeError where a ladder is for sticks */
+function complete(input: CommonInput, common: Common, instrument: 'piano'): FingerRecipe {
+  if (common.rhythm.ladder === 'strokes') {
+    throw new RecipeError('rhythm.ladder', 'A ladder of strokes is climbed by rolls, on mallets.', 'rhythm.ladder')
+  }
+  return { ...common, instrument, ...completeFingering(input), pins: checkedPins(input, checkedPin) }
+}
+
+const HANDS = ['right', 'left'] as const
+const handsIn = ({ hands }: PerformedHands): Hand[] => HANDS.filter((hand) => hands[hand] !== undefined)
+const lineOf = ({ hands }: PerformedHands, hand: Hand): RealisedHand => hands[hand]!
+
+const crossingsOf = (performance: PerformedHands, hand: Hand): number[] =>
+  lineOf(performance, hand).crossings.map(({ index }) => index)
+
+function checkHands({ pins }: FingerRecipe, hands: readonly Hand[], accepted: Wanted['accepted'], counts: number[]) {
+  pins.forEach((pin, at) => {
+    if (hands.includes(pin.hand)) return
+    throw new RecipeError('pin.hand', `The ${pin.hand} hand does not play in this study.`, `pins[${at}].hand`)
+  })
+  hands.forEach((hand, at) => {
+    checkAccepted(
+      counts[at]!,
+      accepted[hand],
+      hand,
+      (notes, marks) => `The ${hand} hand has ${notes} notes, but ${marks} accepted fingers.`,
+    )
+  })
+}
+
+/** A hand as the terminal's contract has it. */
+function handTold({ notes, pitches, midi, fingers, crossings, lifts, cost, reasons, alternatives }: RealisedHand) {
+  return {
+    ...{ pitches, midi, fingers, crossings },
+    ...stepsOf(notes),
+    ...(lifts.length > 0 ? { lifts } : {}),
+    ...{ cost, reasons, alternatives },
+  }
+}
+
+/** Keys under fingers: the piano. */
+export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
+  ...KEY_WAYS,
+  id: 'keys',
+  plays: 'fingers',
+  instruments: [{ id: 'piano', make: 'piano', size: null, transposition: 0, ...PIANO }],
+  taught: [
+    { id: 'piano', list: 'piano', instrument: 'piano' },
+    { id: 'accordion', list: 'accordion', instrument: 'piano' },
+  ],
+  schools: SCHOOL_LIST.map(({ id, words, idea }) => ({
+    ...{ id, words, idea },
+    compares: id !== 'two-hand-tetrachords',
+  })),
+  usualSchool: 'conservatory',
+  fields: ['firstFinger', 'leftArpeggio', 'chromatic', 'handSize'],
+  parts: [],
+  moving: [],
+
+  usualPerBeat: () => undefined,
+  complete,
+  takes: () => true,
+  alongWith: () => ({}),
+  laddersOf: () => ['none', 'notes', 'octaves'],
+  accentsOf: ({ rhythm }) => rhythm.accents,
+  landings,
+
+  perform(recipe, parts, lines, _rhythm, wanted) {
+    const counts = lines.map(({ notes }) => notes.length)
+    checkHands(
+      recipe,
+      lines.map(({ hand }) => hand),
+      wanted.accepted,
+      counts,
+    )
+    const hands = fingeredHands(recipe, parts, wanted)
+    const { right, left } = hands
+    const together = right && left ? togetherOf(right, left) : undefined
+    const difficulty = difficultyOf(hands, together, notesPerMinute(recipe.tempo))
+    return { plays: 'fingers', hands, ...(together ? { together } : {}), difficulty }
+  },
+  players: HANDS,
+  playersIn: handsIn,
+  lineOf,
+  marksOf: ({ hands }, hand) => (hands[hand]?.fingers ?? []).map(String),
+  inkOf: (_, hand) => hand,
+  stretchesOf: ({ hands }, hand) => hands[hand]?.grips ?? [],
+  crossingsOf,
+  worthLooping: crossingsOf,
+  meetings: ({ hands: { right, left }, together }) =>
+    right && left && together ? meetingWords(together, right, left) : [],
+  othersOf: ({ hands }, hand) =>
+    (hands[hand]?.alternatives ?? []).map(({ fingers, ...other }) => ({ ...other, marks: fingers.map(String) })),
+  acceptedOf: ({ hands }) => Object.fromEntries(Object.entries(hands).map(([hand, part]) => [hand, part.fingers])),
+  takesPins: (_, { hands }, hand) => (hands[hand]?.fingers.length ?? 0) > 0,
+  pins: {
+    playerOf: (pin) => (pin as Pin).hand,
+    atNote: (hand, index, mark) => ({ hand, index, finger: Number(mark) as Finger }),
+    onDegree: (hand, degree, leg, mark) => ({ hand, degree, ...(leg ? { leg } : {}), finger: Number(mark) as Finger }),
+    overRun: (hand, from, marks) => ({ hand, from, fingers: marks.map((mark) => Number(mark) as Finger) }),
+    markOf: (key) => (/^[1-5]$/.test(key) ? key : null),
+    marks: FINGERS.map(String),
+  },
+  strokesAt: () => 0,
+  rollOf: () => null,
+  heard: (_, hand, note) => [{ ...note, hand }],
+  handsHeard: handsIn,
+
+  told: ({ hands }) => ({
+    hands: Object.fromEntries(Object.entries(hands).map(([hand, part]) => [hand, handTold(part)])),
+  }),
+
+  playedBy: handWords,
+  playedWords: () => [],
+  hasTouch: true,
+  examined: KEYS_EXAMINED,
+  lexicon: KEY_LEXICON,
+  written: {
+    by: handWords,
+    plain: ({ hands }) => ({ hands }),
+    following: ({ hands, motion, interval, octaves, pattern }) => ({ hands, motion, interval, octaves, pattern }),
+    phrases: KEY_PHRASES,
+    pin: (pin) => pinPhrase(pin as Pin),
+  },
+})

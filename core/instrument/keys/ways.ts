@@ -1,0 +1,52 @@
+import type { FingerRecipe } from '../../fingering'
+import { fingerLine } from '../../fingering'
+import type { Kind, Material } from '../../material'
+import {
+  ACCOMPANIMENTS,
+  accompaniesScale,
+  AFTER,
+  BARE_SHAPES,
+  BEFORE,
+  figuresFor,
+  handsOf,
+  journeysFor,
+  type Line,
+  type Shapes,
+  takesBookends,
+  walksFor,
+  type Ways,
+} from '../../study'
+
+const shares = ({ school }: FingerRecipe): boolean => school === 'two-hand-tetrachords'
+
+/** Fingers take every figure, and loops around their crossings; a hand may be spared for an accompaniment. */
+function shapesFor(kind: Kind | null, asked: FingerRecipe): Shapes {
+  if (!kind || shares(asked)) return BARE_SHAPES
+  const { hands, motion, interval } = asked
+  const bookends = takesBookends(kind)
+  const oneHandFree = hands === 'together' && motion === 'similar' && interval === 'octave' && accompaniesScale(kind)
+  return {
+    figure: figuresFor(kind),
+    walk: walksFor(kind),
+    journey: journeysFor(kind),
+    accompaniment: oneHandFree ? ACCOMPANIMENTS : BARE_SHAPES.accompaniment,
+    before: bookends ? BEFORE : BARE_SHAPES.before,
+    after: bookends ? AFTER : BARE_SHAPES.after,
+  }
+}
+
+/** Notes on which a straight rising line lands a crossing. */
+export const landings = (recipe: FingerRecipe, material: Material, line: Line): number[] =>
+  fingerLine(recipe, material, line, { alternatives: 0 }).crossings.map(({ index }) => index)
+
+export const KEY_WAYS: Ways<FingerRecipe> = {
+  shapesFor,
+  // what goes with fingers is what goes with the notes
+  checkPattern: () => {},
+  linesFor: ({ hands }) => handsOf(hands),
+  shares,
+  struck: (_, __, course) => course,
+  strokeRungs: () => [],
+  // a bookend is taken by one hand as by the other, whatever shares the study's scale between them
+  plainly: (recipe) => (shares(recipe) ? { ...recipe, school: 'conservatory' } : recipe),
+}

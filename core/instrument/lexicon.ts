@@ -1,0 +1,33 @@
+import type { CommonInput, CommonRecipe } from '../study'
+
+/** What a phrase's slots took from the line: numbers in order, sticks in a row `rlrr`. */
+export interface Slots {
+  readonly numbers: readonly number[]
+  readonly sticks: string
+}
+
+/** What a phrase changes in a recipe, and how it is said back. */
+export interface Said {
+  readonly change: Omit<CommonInput, 'material'>
+  readonly words: string
+}
+
+/** Phrases that say the same, in the notation of the call's rules, and what they say; null where the numbers make no sense. */
+export interface Saying {
+  readonly phrases: readonly string[]
+  readonly say: (slots: Slots) => Said | null
+}
+
+/** How one field of a recipe is written: its value, and what is said where it is not usual. */
+export interface Phrase<R = CommonRecipe> {
+  readonly of: (recipe: R) => unknown
+  readonly say: (recipe: R) => string
+  /** Its usual value follows from the other fields. */
+  readonly follows?: true
+}
+
+/** Fields of one family in a change; the register vouches for them. */
+export const saying = (phrases: readonly string[], change: object, words: string): Saying => {
+  const said: Said = { change: change as Said['change'], words }
+  return { phrases, say: () => said }
+}

@@ -1,0 +1,159 @@
+import {
+  REACH_RANGE,
+  type Roll,
+  ROLL_STROKES,
+  type Rudiment,
+  type StickingSchoolId,
+  type StickPin,
+} from '../../sticking'
+import type { Stick } from '../../study'
+import { BAR_RANGES, MALLET_IDS, type MalletId, type Strike } from '../../surface'
+import { type Said, type Saying, saying, type Slots } from '../lexicon'
+
+const set = (change: object, words: string): Said => ({ change: change as Said['change'], words })
+const says = (phrases: readonly string[], change: object, words: string): Saying[] => [saying(phrases, change, words)]
+const rules = (phrases: readonly string[], say: (slots: Slots) => Said | null): Saying[] => [{ phrases, say }]
+
+const FAMILIES: Record<string, { readonly called: string; readonly usual: MalletId }> = {
+  marimba: { called: 'marimba|marimbas', usual: 'marimba-4.3' },
+  vibraphone: { called: 'vibraphone|vibes|vibraphon|vibrafono', usual: 'vibraphone-3.0' },
+  xylophone: { called: 'xylophone|xylo|xylophon|xilofono', usual: 'xylophone-3.5' },
+  glockenspiel: { called: 'glockenspiel|glock|bells', usual: 'glockenspiel-2.5' },
+}
+
+/** “marimba 4.3”: the full stop is a space to the grammar, so octaves are one number or two. */
+const ofOctaves = (family: string, [whole, part = 0]: readonly number[]): Said | null => {
+  const id = MALLET_IDS.find((each) => each === `${family}-${whole}.${part}`)
+  return id ? set({ instrument: id }, `${family} of ${id.split('-')[1]} octaves`) : null
+}
+
+const INSTRUMENTS: Saying[] = [
+  ...Object.entries(FAMILIES).flatMap(([family, { called, usual }]) => [
+    ...says([called], { instrument: usual }, `${family} of ${usual.split('-')[1]} octaves`),
+    ...rules(
+      [`${called} of? <n> <n> octave|octaves?`, `<n> <n> octave|octaves? ${called}`, `<n> octave ${called}`],
+      ({ numbers }) => ofOctaves(family, numbers),
+    ),
+  ]),
+]
+
+const school = (id: StickingSchoolId, phrases: readonly string[], words: string): Saying[] =>
+  says(phrases, { school: id }, words)
+const STICKS: Saying[] = [
+  ...(['right', 'left'] as const).flatMap((lead) =>
+    says(
+      [`${lead}|${lead[0]}h hand? lead|leads`, `lead ${lead}`, `led by the? ${lead}|${lead[0]}h`],
+      { lead },
+      `${lead} hand leads`,
+    ),
+  ),
+  ...school('doubles', ['doubles where? they? help?', 'with doubles'], 'doubles where they help'),
+  ...school('strict', ['strict|strictly alternation|alternating?', 'alternate|alternating'], 'strict alternation'),
+  ...school('restore-lead', ['lead restored', 'restore|restored the? lead'], 'lead restored'),
+  ...school('least-effort', ['least effort'], 'least effort'),
+  ...says(['top|tops struck? once'], { tops: 'once' }, 'top struck once'),
+  ...says(['top|tops struck? twice', 'repeat|repeated the? top'], { tops: 'twice' }, 'top struck twice'),
+]
+
+const RUDIMENTS: Record<Exclude<Rudiment, 'none'>, string> = {
+  paradiddle: 'in? paradiddle|paradiddles',
+  'double-paradiddle': 'in? double paradiddle|paradiddles',
+  'paradiddle-diddle': 'in? paradiddle diddle|diddles',
+  'inverted-paradiddle': 'in? inverted paradiddle|paradiddles',
+}
+const RUDIMENT: Saying[] = [
+  ...(Object.keys(RUDIMENTS) as (keyof typeof RUDIMENTS)[]).flatMap((rudiment) =>
+    says([RUDIMENTS[rudiment]], { rudiment }, rudiment.replaceAll('-', ' ')),
+  ),
+  ...says(['no rudiment'], { rudiment: 'none' }, 'no rudiment'),
+  ...says(['on every|each degree|note'], { rudimentOn: 'degree' }, 'on every degree'),
+  ...says(['over the? notes', 'one note a|per stroke'], { rudimentOn: 'stroke' }, 'over the notes'),
+]
+
+const roll = (phrases: readonly string[], change: Partial<Roll>, words: string): Saying[] =>
+  says(phrases, { roll: change }, words)
+const ROLLS: Saying[] = [
+  ...roll(['rolled|rolls|roll'], { manner: 'separate' }, 'rolled note by note'),
+  ...roll(['rolled|rolls|roll through', 'changing under the? roll'], { manner: 'through' }, 'rolled through'),
+  ...roll(['not rolled', 'no rolls'], { manner: 'none' }, 'not rolled'),
+  ...roll(['tied rolls|roll', 'rolls tied'], { ending: 'tied' }, 'rolls tied'),
+  ...roll(['released rolls|roll', 'rolls released'], { ending: 'released' }, 'rolls released'),
+  ...rules(['<n> strokes to|a|per the? beat'], ({ numbers: [n] }) => {
+    const strokes = ROLL_STROKES.find((each) => each === n)
+    return strokes ? set({ roll: { strokes } }, `${strokes} strokes to the beat`) : null
+  }),
+  ...says(
+    ['up? the? ladder of strokes', 'stroke ladder'],
+    { rhythm: { ladder: 'strokes' } },
+    'up the ladder of strokes',
+  ),
+]
+
+const within = (n: number, { least, most }: { least: number; most: number }): boolean => n >= least && n <= most
+const isFigure = (digits: string): boolean => /^[1-4]+$/.test(digits)
+const MALLETS: Saying[] = [
+  ...says(['four|4 mallets|mallet'], { mallets: { count: 4 } }, 'four mallets'),
+  ...says(['two|2 mallets|mallet|sticks'], { mallets: { count: 2 } }, 'two mallets'),
+  ...rules(['four|4? mallets|mallet <n>'], ({ numbers: [n] }) =>
+    isFigure(String(n)) ? set({ mallets: { count: 4, figure: String(n) } }, `four mallets ${n}`) : null,
+  ),
+  ...rules(['mallet|mallets figure <n>'], ({ numbers: [n] }) =>
+    isFigure(String(n)) ? set({ mallets: { figure: String(n) } }, `figure ${n}`) : null,
+  ),
+  // strokes of several mallets at once
+  ...rules(['mallet|mallets strokes <n...>'], ({ numbers }) => {
+    if (!numbers.every((n) => isFigure(String(n)))) return null
+    const figure = numbers.map((n) => (n > 9 ? `(${n})` : String(n))).join('')
+    return set({ mallets: { figure } }, `figure ${figure}`)
+  }),
+  ...rules(['chord <n...>'], ({ numbers }) =>
+    numbers.length === 4 ? set({ mallets: { shape: numbers } }, `chord of degrees ${numbers.join(' ')}`) : null,
+  ),
+  ...says(['numbered from the? lowest|low'], { mallets: { numbering: 'low-to-high' } }, 'mallet 1 is the lowest'),
+  ...says(['numbered from the? highest|high'], { mallets: { numbering: 'high-to-low' } }, 'mallet 1 is the highest'),
+  ...rules(['reach <n> mm?'], ({ numbers: [n] }) =>
+    within(n!, REACH_RANGE) ? set({ mallets: { reach: n! } }, `a hand reaches ${n} mm`) : null,
+  ),
+]
+
+const strike = (id: Strike, phrases: readonly string[], words: string): Saying[] => says(phrases, { strike: id }, words)
+const BARS: Saying[] = [
+  ...strike('off-centre', ['struck? off|beside the? centre|center|middle'], 'struck off the middle'),
+  ...strike('centre', ['struck? in|at the? centre|center|middle'], 'struck in the middle'),
+  ...strike('near-end', ['accidentals? struck? at|near the? near? end|edge'], 'accidentals struck at their near end'),
+  ...(['size', 'gap', 'overlap'] as const).flatMap((field) =>
+    rules([`${field === 'size' ? 'bars' : field} <n> ${field === 'size' ? '%|percent' : 'mm'}?`], ({ numbers: [n] }) =>
+      within(n!, BAR_RANGES[field]) ? set({ bars: { [field]: n! } }, `${field} of the bars ${n}`) : null,
+    ),
+  ),
+]
+
+const stickOf = (word: string): Stick => (word.toUpperCase() === 'R' ? 'R' : 'L')
+const pinned = (pin: StickPin, words: string): Said => set({ pins: [pin] }, words)
+const PINS: Saying[] = [
+  ...rules(['pin note <n> stick <sticks>'], ({ numbers: [n], sticks }) =>
+    n! >= 1 && sticks.length === 1
+      ? pinned({ index: n! - 1, stick: stickOf(sticks) }, `${sticks.toUpperCase()} on note ${n}`)
+      : null,
+  ),
+  ...rules(['pin notes|note <n> sticks <sticks>'], ({ numbers: [n], sticks }) =>
+    n! >= 1
+      ? pinned({ from: n! - 1, sticks: [...sticks].map(stickOf) }, `${sticks.toUpperCase()} from note ${n}`)
+      : null,
+  ),
+  ...([undefined, 'up', 'down'] as const).flatMap((leg) =>
+    rules([`pin degree <n> stick <sticks>${leg ? ` going? ${leg}` : ''}`], ({ numbers: [degree], sticks }) =>
+      degree! >= 1 && sticks.length === 1
+        ? pinned(
+            { degree: degree!, stick: stickOf(sticks), ...(leg ? { leg } : {}) },
+            `${sticks.toUpperCase()} on degree ${degree}${leg ? ` going ${leg}` : ''}`,
+          )
+        : null,
+    ),
+  ),
+]
+
+/** Instruments with bars, and all that is asked of sticks. */
+export const MALLET_LEXICON: readonly Saying[] = [
+  ...[...INSTRUMENTS, ...STICKS, ...RUDIMENT, ...ROLLS, ...MALLETS, ...BARS, ...PINS],
+]

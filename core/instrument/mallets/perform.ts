@@ -1,0 +1,135 @@
+import { pitchName } from '../../pitch'
+import { type MalletRecipe, type StickAlternative, type Sticking, stickLine, type StickPin } from '../../sticking'
+import type { Line, LineNote, Rhythm, Stick } from '../../study'
+import { malletInstrument } from '../../surface'
+import type { Performance, Wanted } from '../family'
+import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from '../partPins'
+import { degreesOf, notesOf, type Part } from '../parts'
+
+/** The line of a study for mallets, with its sticks. */
+export interface RealisedSticking extends Sticking {
+  readonly notes: readonly LineNote[]
+  /** Written names with octave, `F##4`. */
+  readonly pitches: readonly string[]
+  /** Sounding pitches: xylophones an octave above what is written, glockenspiels two. */
+  readonly midi: readonly number[]
+}
+
+/** Two or four mallets on bars, both hands in one line. */
+export interface PerformedSticks extends Performance {
+  readonly plays: 'sticks'
+  readonly sticking: RealisedSticking
+}
+
+interface Piece {
+  readonly from: number
+  readonly sticking: Sticking
+}
+
+function stickedPart(
+  part: Part,
+  pins: readonly PartPin<StickPin>[],
+  from: number,
+  rhythm: Rhythm,
+  asked: Wanted,
+): Sticking {
+  const line = part.lines[0]!
+  const count = line.notes.length
+  const own = pinsWithin(part, pins, from, count)
+  const beats = line.notes.map((note) => rhythm.notes[part.from + note.step]!.beats)
+  const accepted = asked.accepted.sticks?.slice(from, from + count) as readonly Stick[] | undefined
+  try {
+    const sticking = stickLine({ ...(part.recipe as MalletRecipe), pins: own.map(({ pin }) => pin) }, line, {
+      ...{ degrees: degreesOf(part), beats, accepted },
+      alternatives: asked.alternatives,
+    })
+    return { ...sticking, pinned: sticking.pinned.map(({ index, pin }) => ({ index, pin: own[pin]!.at })) }
+  } catch (error) {
+    throw renumbered(error, own)
+  }
+}
+
+function joinedAlternatives(
+  pieces: readonly Piece[],
+  sticks: Sticking['sticks'],
+  cost: number,
+  most: number,
+): StickAlternative[] {
+  const seen = new Set<string>()
+  return pieces
+    .flatMap(({ from, sticking }) =>
+      sticking.alternatives.map((each) => ({
+        ...each,
+        sticks: [...sticks.slice(0, from), ...each.sticks, ...sticks.slice(from + each.sticks.length)],
+        cost: cost + each.price,
+        departs: each.departs + from,
+      })),
+    )
+    .filter(({ words }) => !seen.has(words) && seen.add(words))
+    .sort((a, b) => a.price - b.price)
+    .slice(0, most)
+}
+
+const MOST_ALTERNATIVES = 5
+
+/** Stickings of successive parts as one: each part begins with the lead. */
+function joined(pieces: readonly Piece[], most: number): Sticking {
+  const [first] = pieces
+  if (pieces.length === 1) return { ...first!.sticking, reasons: joinedReasons(first!.sticking.reasons) }
+  const all = <T>(pick: (sticking: Sticking) => readonly T[]): T[] => pieces.flatMap(({ sticking }) => pick(sticking))
+  const moved = <T extends { readonly index: number }>(pick: (sticking: Sticking) => readonly T[]): T[] =>
+    pieces.flatMap(({ from, sticking }) => pick(sticking).map((each) => ({ ...each, index: each.index + from })))
+  const sum = (pick: (sticking: Sticking) => number): number =>
+    Math.round(all((each) => [pick(each)]).reduce((a, b) => a + b, 0) * 100) / 100
+  const sticks = all((each) => each.sticks)
+  const cost = sum((each) => each.cost)
+  const { roll, mallets } = first!.sticking
+  return {
+    sticks,
+    doubles: moved((each) => each.doubles),
+    inversions: moved((each) => each.inversions),
+    rowMoves: moved((each) => each.rowMoves),
+    mixedRows: pieces.flatMap(({ from, sticking }) => sticking.mixedRows.map((index) => index + from)),
+    ...(mallets ? { mallets: all((each) => each.mallets ?? []), spans: moved((each) => each.spans ?? []) } : {}),
+    ...(roll ? { roll: { ...roll, perNote: all((each) => each.roll?.perNote ?? []) } } : {}),
+    pinned: moved((each) => each.pinned),
+    cost,
+    count: {
+      hard: sum((each) => each.count.hard),
+      mild: sum((each) => each.count.mild),
+      doubles: sum((each) => each.count.doubles),
+      rowDoubles: sum((each) => each.count.rowDoubles),
+    },
+    reasons: joinedReasons(
+      pieces.flatMap(({ from, sticking }) =>
+        sticking.reasons.map((reason) => ({ ...reason, indices: reason.indices.map((index) => index + from) })),
+      ),
+    ),
+    alternatives: joinedAlternatives(pieces, sticks, cost, most),
+  }
+}
+
+/** The one line of a mallet study, part by part. @throws RecipeError */
+export function stickedLine(
+  recipe: MalletRecipe,
+  parts: readonly Part[],
+  rhythm: Rhythm,
+  asked: Wanted,
+): RealisedSticking {
+  const notes: Line['notes'] = parts.flatMap((part) => notesOf(part, 'right'))
+  const pins = recipe.pins.map((pin, at) => ({ pin, at }))
+  checkPinned(pins, 'The line', notes.length)
+  const { transposition } = malletInstrument(recipe.instrument)
+  let from = 0
+  const pieces = parts.map((part): Piece => {
+    const piece = { from, sticking: stickedPart(part, pins, from, rhythm, asked) }
+    from += part.lines[0]!.notes.length
+    return piece
+  })
+  return {
+    ...joined(pieces, asked.alternatives ?? MOST_ALTERNATIVES),
+    notes,
+    pitches: notes.map((note) => pitchName(note.pitch)),
+    midi: notes.map((note) => note.midi + transposition),
+  }
+}

@@ -1,0 +1,180 @@
+import { KINDS } from '../material'
+import { RecipeError } from '../pitch'
+import { type CommonRecipe, isFree, NOTES_PER_BEAT, oneOf, partOf, whole } from '../study'
+import { BAR_RANGES, type BarSettings, STRIKES, USUAL_BARS } from '../surface'
+import { strokesIn } from './rudiments'
+import {
+  HIGHEST_SHAPE,
+  type MalletRecipe,
+  type Mallets,
+  MOST_STROKES,
+  NO_ROLL,
+  NUMBERINGS,
+  REACH_RANGE,
+  type Roll,
+  ROLL_ENDINGS,
+  ROLL_STROKES,
+  ROLLS,
+  RUDIMENT_ON,
+  RUDIMENTS,
+  STICKING_SCHOOLS,
+  type StickingInput,
+  type StickingSettings,
+  strokesOf,
+  TOPS,
+  TWO_MALLETS,
+} from './settings'
+
+function completeRoll(value: unknown): Roll {
+  const { manner, strokes, ending } = partOf(value, NO_ROLL, 'roll')
+  return {
+    manner: oneOf(manner, ROLLS, 'roll.manner'),
+    strokes: oneOf(strokes, ROLL_STROKES, 'roll.strokes'),
+    ending: oneOf(ending, ROLL_ENDINGS, 'roll.ending'),
+  }
+}
+
+/** @throws RecipeError naming the mallet that there is not, or the place where mallets would cross */
+function completeMallets(value: unknown): Mallets {
+  const told = partOf(value, TWO_MALLETS, 'mallets')
+  const strokes = strokesOf(String(told.figure))
+  if (!strokes || strokes.length > MOST_STROKES) {
+    const words = `mallets.figure must list up to ${MOST_STROKES} strokes of the mallets 1 to 4, such as 1234 or (12)(34).`
+    throw new RecipeError('mallets.figure', words, 'mallets.figure')
+  }
+  if (strokes.some((stroke) => new Set(stroke).size < stroke.length)) {
+    throw new RecipeError('mallets.figure', 'One mallet cannot strike two bars at once.', 'mallets.figure')
+  }
+  return {
+    count: oneOf(told.count, [2, 4] as const, 'mallets.count'),
+    figure: String(told.figure),
+    shape: shapeOf(told.shape),
+    numbering: oneOf(told.numbering, NUMBERINGS, 'mallets.numbering'),
+    reach: whole(told.reach, REACH_RANGE.least, REACH_RANGE.most, 'mallets.reach'),
+  }
+}
+
+function shapeOf(shape: unknown): readonly number[] {
+  const path = 'mallets.shape'
+  if (!Array.isArray(shape) || shape.length !== 4 || shape[0] !== 0) {
+    throw new RecipeError('mallets.shape', `${path} must list four degrees over the root, the first 0.`, path)
+  }
+  const degrees = shape.map((degree, at) => whole(degree, 0, HIGHEST_SHAPE, `${path}[${at}]`))
+  const crossed = degrees.findIndex((degree, at) => at > 0 && degree <= degrees[at - 1]!)
+  if (crossed < 0) return degrees
+  const words = `Mallets are never crossed: ${path} must rise, and ${degrees[crossed]} does not lie above ${degrees[crossed - 1]}.`
+  throw new RecipeError('mallets.crossed', words, `${path}[${crossed}]`)
+}
+
+function completeBars(value: unknown): BarSettings {
+  const bars = partOf(value, USUAL_BARS, 'bars')
+  const usually = (field: 'gap' | 'overlap'): number | null => {
+    const { least, most } = BAR_RANGES[field]
+    return bars[field] === null ? null : whole(bars[field], least, most, `bars.${field}`)
+  }
+  return {
+    size: whole(bars.size, BAR_RANGES.size.least, BAR_RANGES.size.most, 'bars.size'),
+    gap: usually('gap'),
+    overlap: usually('overlap'),
+  }
+}
+
+/**
+ * Doubles where they help; but every step of a broken chord is wide, so a double there only trades one crossing for
+ * another, and players alternate.
+ */
+function usualSchool(material: CommonRecipe['material']): StickingSettings['school'] {
+  const family = isFree(material) ? 'free' : KINDS[material.kind].family
+  return ['arpeggio', 'seventh', 'chain'].includes(family) ? 'strict' : 'doubles'
+}
+
+/** Notes to the beat that strokes fill: a rolled note lasts a beat, a rudiment or a figure of four mallets fills one. */
+export function strokesToBeat({ roll, mallets, rudiment = 'none', rudimentOn = 'degree' }: StickingInput) {
+  if ((roll?.manner ?? 'none') !== 'none') return 1
+  const whole = rudiment !== 'none' && rudimentOn === 'degree' && RUDIMENTS.includes(rudiment)
+  const figure = mallets?.count === 4 ? strokesOf(String(mallets.figure ?? TWO_MALLETS.figure)) : undefined
+  const strokes = whole ? strokesIn(rudiment) : figure?.length
+  return NOTES_PER_BEAT.find((each) => each === strokes)
+}
+
+/** What a teacher of mallets chooses, with its defaults. @throws RecipeError naming the field */
+export function completeSticking(input: StickingInput, material: CommonRecipe['material']): StickingSettings {
+  return {
+    school: oneOf(input.school ?? usualSchool(material), STICKING_SCHOOLS, 'school'),
+    lead: oneOf(input.lead ?? 'right', ['right', 'left'] as const, 'lead'),
+    tops: oneOf(input.tops ?? 'once', TOPS, 'tops'),
+    rudiment: oneOf(input.rudiment ?? 'none', RUDIMENTS, 'rudiment'),
+    rudimentOn: oneOf(input.rudimentOn ?? 'degree', RUDIMENT_ON, 'rudimentOn'),
+    roll: completeRoll(input.roll),
+    mallets: completeMallets(input.mallets),
+    strike: oneOf(input.strike ?? 'off-centre', STRIKES, 'strike'),
+    bars: completeBars(input.bars),
+  }
+}
+
+const refuse = (code: string, words: string, path: string): RecipeError => new RecipeError(code, words, path)
+
+/** Two sticks cannot take more than two bars at once, nor four a list of pitches. */
+function checkSounds({ material, mallets }: MalletRecipe): void {
+  if (isFree(material)) {
+    if (mallets.count === 4) {
+      throw refuse(
+        'mallets.material',
+        'Four mallets move a chord through a scale, not a list of pitches.',
+        'mallets.count',
+      )
+    }
+    const wide = material.pitches.findIndex((each) => typeof each !== 'string' && each.length > 2)
+    if (wide < 0) return
+    throw refuse('mallets.pitches', 'Two sticks strike two bars at the most.', `material.pitches[${wide}]`)
+  }
+  const { texture, second, words } = KINDS[material.kind]
+  if (texture === 'tetrachords' || texture === 'cadence') {
+    const why = texture === 'cadence' ? 'has chords of three notes' : 'is shared between the hands by fingers'
+    throw refuse('instrument.material', `A ${words} ${why}; mallets need single or double notes.`, 'material.kind')
+  }
+  if (mallets.count === 4 && (texture !== 'run' || second)) {
+    throw refuse(
+      'mallets.material',
+      `Four mallets move a chord through a run in single notes; this is ${words}.`,
+      'mallets.count',
+    )
+  }
+}
+
+/** A roll needs whole pairs of strokes in each of its notes. */
+function checkRoll({ roll, mallets, rudiment, tempo: { notesPerBeat }, rhythm: { ladder } }: MalletRecipe): void {
+  if (roll.manner === 'none') {
+    if (ladder !== 'strokes') return
+    throw refuse('rhythm.ladder', 'A ladder of strokes is climbed by rolls: set roll.manner.', 'rhythm.ladder')
+  }
+  if (mallets.count === 4) throw refuse('roll.mallets', 'Rolls are for two mallets here.', 'roll.manner')
+  if (rudiment !== 'none') throw refuse('roll.rudiment', 'A rudiment is not rolled.', 'roll.manner')
+  if (ladder === 'notes' || ladder === 'octaves') {
+    throw refuse('rhythm.ladder', 'Rolled notes keep their length: they climb the ladder of strokes.', 'rhythm.ladder')
+  }
+  const rungs = ladder === 'strokes' ? ROLL_STROKES : [roll.strokes]
+  const uneven = rungs.find((strokes) => strokes % notesPerBeat !== 0 || strokes / notesPerBeat < 2)
+  if (uneven === undefined) return
+  const words = `${uneven} strokes to the beat do not make a roll on ${notesPerBeat} notes: each note needs two strokes or more.`
+  throw refuse('roll.strokes', words, ladder === 'strokes' ? 'tempo.notesPerBeat' : 'roll.strokes')
+}
+
+/** Whether what is asked of the sticks goes together. @throws RecipeError naming the field */
+export function checkMallets(recipe: MalletRecipe): void {
+  const shared = { hands: 'together', motion: 'similar', interval: 'octave', contraryFrom: 'unison' } as const
+  for (const field of ['hands', 'motion', 'interval', 'contraryFrom'] as const) {
+    if (recipe[field] === shared[field]) continue
+    const words = `On mallets both sticks share one line: ${field} must be ${shared[field]} for ${recipe.instrument}.`
+    throw refuse('instrument.hands', words, field)
+  }
+  checkSounds(recipe)
+  const { rudiment, mallets } = recipe
+  if (rudiment !== 'none' && mallets.count === 4) {
+    throw refuse('rudiment.mallets', 'Rudiments are for two mallets.', 'rudiment')
+  }
+  if (rudiment !== 'none' && !isFree(recipe.material) && KINDS[recipe.material.kind].second) {
+    throw refuse('rudiment.material', 'Rudiments need single notes: double stops take both sticks at once.', 'rudiment')
+  }
+  checkRoll(recipe)
+}

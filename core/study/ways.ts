@@ -1,0 +1,43 @@
+import type { Kind, Material } from '../material'
+import type { Hand } from './hand'
+import type { Step } from './places'
+import type { CommonRecipe } from './recipe'
+import type { ACCOMPANIMENTS, AFTER, BEFORE, figuresFor, journeysFor, walksFor } from './shape'
+
+/** Which parts of a pattern, and which bookends, a study can take. */
+export interface Shapes {
+  readonly figure: ReturnType<typeof figuresFor>
+  readonly walk: ReturnType<typeof walksFor>
+  readonly journey: ReturnType<typeof journeysFor>
+  readonly accompaniment: readonly (typeof ACCOMPANIMENTS)[number][]
+  readonly before: readonly (typeof BEFORE)[number][]
+  readonly after: readonly (typeof AFTER)[number][]
+}
+
+/** A rung of a ladder that only one family of instruments climbs. */
+export interface Rung<R> {
+  readonly recipe: R
+  /** “4 strokes to the beat”. */
+  readonly words: string
+}
+
+/**
+ * What a family of instruments makes of the notes of a study before they are played: asked in this room, answered by
+ * the family's entry in the register. Written as methods, so that an entry may know its own recipes.
+ */
+export interface Ways<R extends CommonRecipe = CommonRecipe> {
+  /** What of pattern and bookends it takes with a kind (null: a list of pitches), played as the recipe says. */
+  shapesFor(kind: Kind | null, asked: R): Shapes
+  /** Refuses patterns in its own words. @throws RecipeError naming the field */
+  checkPattern(recipe: R, material: Material): void
+  /** Whose lines a study has, the upper first; sticks share the right hand's. */
+  linesFor(recipe: R): readonly Hand[]
+  /** Whether the hands share one octave between them, each playing a part of it. */
+  shares(recipe: R): boolean
+  /** A course as it is struck on the instrument. */
+  struck(recipe: R, material: Material, course: readonly Step[]): readonly Step[]
+  /** The rungs of the ladder of strokes; none where there is no such ladder. */
+  strokeRungs(recipe: R): readonly Rung<R>[]
+  /** A recipe as its bookends are played: what the study's own course alone is played in is left. */
+  plainly(recipe: R): R
+}
