@@ -1,5 +1,5 @@
 import type { Component } from 'vue'
-import type { Player, AnyPin, Recipe, RecipeInput } from '#core/instrument'
+import type { AnyPin, Player, Recipe } from '#core/instrument'
 import type { RealisedStudy } from '#core/realise'
 import type { Shown } from '~/stores/showing'
 import type { Beside } from '~/components/compare/beside'
