@@ -1,5 +1,6 @@
 /** Imports run one way through the house. */
 const rooms = [
+  'message',
   'pitch',
   'material',
   'study',

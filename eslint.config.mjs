@@ -1,5 +1,17 @@
 import withNuxt from './.nuxt/eslint.config.mjs'
 
+/**
+ * Two words in a row: what only a catalogue may hold. Names in the browser's storage are none, nor is what a program
+ * says to its programmers when it throws.
+ */
+const SAID = '/^(?!tactum ).*([A-Za-z]{2,}[:;.]? [a-z]{2,}|[a-z] ?…)/'
+const TOLD = 'What is said stands in words/, and is asked for by its code.'
+const said = (within = '') =>
+  [
+    `:not(NewExpression) > Literal[value=${SAID}]`,
+    `:not(NewExpression) > TemplateLiteral > TemplateElement[value.cooked=${SAID}]`,
+  ].map((selector) => ({ selector: `${within}${selector}`, message: TOLD }))
+
 export default withNuxt(
   { ignores: ['.output', '.tactum', '.nuxt'] },
   {
@@ -10,6 +22,50 @@ export default withNuxt(
       'no-console': 'off',
       'vue/multi-word-component-names': 'off',
       'vue/html-self-closing': 'off',
+    },
+  },
+  {
+    files: ['core/**', 'app/**', 'shared/**'],
+    // the grammar of calls reads words, and writes them: it is one language by its nature
+    ignores: ['core/call/**', 'core/instrument/**/lexicon.ts', 'core/instrument/mallets/written.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...said()] },
+  },
+  {
+    files: ['app/**/*.vue'],
+    rules: {
+      'vue/no-restricted-syntax': ['error', ...said('VElement > VExpressionContainer ')],
+      'vue/no-bare-strings-in-template': [
+        'error',
+        {
+          allowlist: [
+            ',',
+            '.',
+            '·',
+            '=',
+            '♩',
+            '−',
+            '+',
+            '~',
+            '×',
+            '–',
+            '…',
+            '(',
+            ')',
+            '/',
+            ':',
+            '“',
+            '”',
+            '?',
+            '%',
+            ';',
+            '♩ =',
+            '. ',
+            'Tactum',
+            'JSON',
+            'CSV',
+          ],
+        },
+      ],
     },
   },
   {

@@ -1,15 +1,15 @@
-import { compareStudies, differenceWords } from '#core/compare'
-import { RecipeError } from '#core/pitch'
+import { compareStudies, differenceTold } from '#core/compare'
 import { realise } from '#core/realise'
 import { recipeOf } from '#shared/schemas'
 import type { Answer } from './lines'
+import { refuse } from './messages'
 
 /** Differences between two recipes, given as a list of two. */
 export function compareLine(value: unknown): Answer {
   if (!Array.isArray(value) || value.length !== 2) {
-    throw new RecipeError('compare.two', 'A line holds a list of two recipes.', '')
+    throw refuse('compare.two', {}, '')
   }
   const [a, b] = value.map((recipe) => realise(recipeOf(recipe), {}, 0))
   const differences = compareStudies(a!, b!)
-  return { titles: [a!.title, b!.title], ...differences, words: differenceWords(a!, b!, differences) }
+  return { titles: [a!.title, b!.title], ...differences, words: differenceTold(a!, b!, differences) }
 }

@@ -1,17 +1,19 @@
 import { readFileSync } from 'node:fs'
-import { RecipeError } from '#core/pitch'
+import { RecipeError } from '#core/message'
 import type { Syllabus } from '#core/syllabus'
 import { parsedJson, syllabusOf } from '#shared/schemas'
 import { previewCsv, textOf } from '#shared/syllabusCsv'
+import { refuse } from './messages'
+import { refused, said } from './said'
 
 /** Reads a file's text. @throws RecipeError naming the option */
 function readText(file: string | undefined, option: string): string {
-  if (!file) throw new RecipeError('option.missing', `--${option} is missing: name a file.`, option)
+  if (!file) throw refuse('option.missing', { option, wanted: 'file' }, option)
   try {
     return textOf(readFileSync(file)).replace(/^\uFEFF/, '')
   } catch (error) {
     if (error instanceof RecipeError) throw error
-    throw new RecipeError('file', `${file} cannot be read: ${(error as Error).message}`, option)
+    throw refuse('file', { file, why: (error as Error).message }, option)
   }
 }
 
@@ -24,18 +26,18 @@ export function readSyllabus(file: string | undefined, option: string): Syllabus
   if (/^\s*[{[]/.test(text) || file!.endsWith('.json')) return syllabusOf(parsedJson(text))
   const { syllabus, problems } = previewCsv(text)
   if (syllabus) return syllabus
-  const { line, field, message } = problems[0]!
-  throw new RecipeError('csv', `Line ${line}: ${message}`, field, { problems })
+  const { line, field, said } = problems[0]!
+  throw refuse('csv', { line, said }, field, { problems })
 }
 
 /** Runs a command whose refusals are printed as an error object. @returns 0, or 1 where it was refused */
 export function answered(output: NodeJS.WritableStream, work: () => object): number {
   try {
-    output.write(`${JSON.stringify(work())}\n`)
+    output.write(`${JSON.stringify(said(work()))}\n`)
     return 0
   } catch (error) {
     if (!(error instanceof RecipeError)) throw error
-    output.write(`${JSON.stringify({ error: error.toFault() })}\n`)
+    output.write(`${JSON.stringify(refused(error))}\n`)
     return 1
   }
 }

@@ -1,8 +1,10 @@
 import { parseArgs } from 'node:util'
-import { RecipeError } from '#core/pitch'
 import { gradeSet, placeSet, type Policies, USUAL_POLICIES } from '#core/syllabus'
 import { policiesOf, setFileOf } from '#shared/schemas'
+import { questionTold } from '#shared/reader'
+import { ENGLISH } from '#words'
 import { answered, readJsonFile, readSyllabus } from './files'
+import { refuse } from './messages'
 
 function optionsOf(args: readonly string[]) {
   try {
@@ -10,7 +12,7 @@ function optionsOf(args: readonly string[]) {
     const options = { syllabus: text, grade: text, set: text, policies: text, all: { type: 'boolean' } } as const
     return parseArgs({ args: [...args], options }).values
   } catch (error) {
-    throw new RecipeError('option.unknown', (error as Error).message, '')
+    throw refuse('option.unknown', { why: (error as Error).message }, '')
   }
 }
 
@@ -27,7 +29,9 @@ export const grade = (args: readonly string[], output: NodeJS.WritableStream): n
     const policies: Policies = { ...USUAL_POLICIES, ...named }
     if (options.all) return { syllabus: syllabus.id, ...placeSet(syllabus, studies, policies) }
     if (!options.grade) {
-      throw new RecipeError('option.missing', '--grade is missing: name a grade’s id, or --all.', 'grade')
+      throw refuse('option.missing', { option: 'grade', wanted: 'grade' }, 'grade')
     }
-    return gradeSet(syllabus, options.grade, studies, policies)
+    const report = gradeSet(syllabus, options.grade, studies, policies)
+    const asked = (open: string) => questionTold(open, ENGLISH)
+    return { ...report, entries: report.entries.map((entry) => ({ ...entry, open: entry.open.map(asked) })) }
   })

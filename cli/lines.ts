@@ -1,6 +1,8 @@
 import { createInterface } from 'node:readline'
-import { RecipeError } from '#core/pitch'
+import { RecipeError } from '#core/message'
 import { parsedJson } from '#shared/schemas'
+import { refuse } from './messages'
+import { refused, said } from './said'
 
 const MOST_CHARACTERS = 1_000_000
 
@@ -10,11 +12,11 @@ export type Answer = object
 export function answerTo(line: string, answer: (value: unknown) => Answer): { result: object; ok: boolean } {
   try {
     if (line.length > MOST_CHARACTERS) {
-      throw new RecipeError('line.size', 'The line is longer than a million characters.', '')
+      throw refuse('line.size', {}, '')
     }
-    return { result: answer(parsedJson(line)), ok: true }
+    return { result: said(answer(parsedJson(line))), ok: true }
   } catch (error) {
-    if (error instanceof RecipeError) return { result: { error: error.toFault() }, ok: false }
+    if (error instanceof RecipeError) return { result: refused(error), ok: false }
     throw error
   }
 }

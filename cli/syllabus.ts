@@ -1,12 +1,12 @@
-import { RecipeError } from '#core/pitch'
 import { atomsOf } from '#core/syllabus'
 import { answered, readSyllabus } from './files'
+import { refuse } from './messages'
 
 /** Checks a syllabus file, JSON or CSV, and prints how many atoms each grade comes to. */
 export const syllabus = ([action, file]: readonly string[], output: NodeJS.WritableStream): number =>
   answered(output, () => {
     if (action !== 'check') {
-      throw new RecipeError('option.unknown', 'There is one action: syllabus check FILE.', 'action')
+      throw refuse('option.action', {}, 'action')
     }
     const read = readSyllabus(file, 'file')
     return {

@@ -1,4 +1,3 @@
-import { RecipeError } from '#core/pitch'
 import {
   askedGrade,
   atomsOf,
@@ -12,11 +11,12 @@ import {
 } from '#core/syllabus'
 import type { Exam, StudySet } from '#shared/api'
 import { type Db, getExam, insertExam, inTransaction } from './db'
+import { refuse } from './messages'
 import { policiesOf, setFor, syllabusFor } from './sets'
 
 /** What is drawn from a set's grade for a seed, and how its board marks. @throws RecipeError where it has no grade */
 export async function drawFor(db: Db, studio: number, set: StudySet, seed: number) {
-  if (!set.syllabusId || !set.gradeId) throw new RecipeError('set.grade', 'This set has no grade yet.', 'gradeId')
+  if (!set.syllabusId || !set.gradeId) throw refuse('set.grade', {}, 'gradeId')
   const { document } = await syllabusFor(db, studio, set.syllabusId)
   const grade = gradeOf(document, set.gradeId)
   const atoms = atomsOf(document, grade)
@@ -37,13 +37,8 @@ interface Held {
 
 function checkDrawn(items: readonly DrawnItem[], { expected, marks }: Held): void {
   const same = items.length === expected.length && items.every(({ atom }, at) => atom === expected[at])
-  if (!same) {
-    const words = 'The set or its list was changed since this was drawn: draw it again.'
-    throw new RecipeError('exam.changed', words, 'expected')
-  }
-  if (marks.length !== items.length) {
-    throw new RecipeError('marks.count', `${items.length} items were called; all of them are marked.`, 'marks')
-  }
+  if (!same) throw refuse('exam.changed', {}, 'expected')
+  if (marks.length !== items.length) throw refuse('marks.count', { count: items.length }, 'marks')
 }
 
 /** Keeps a mock exam in the pupil's record. @throws Refusal 404, RecipeError naming the mark */
@@ -55,7 +50,7 @@ export async function holdExam(db: Db, studio: number, held: Held): Promise<Exam
   const { items, marking, syllabus, grade } = await drawFor(db, studio, set, held.seed)
   checkDrawn(items, held)
   const { mark, band } = resultOf(marking, held.marks)
-  if (mark === null) throw new RecipeError('marks.open', 'Every item is marked on every criterion.', 'marks')
+  if (mark === null) throw refuse('marks.open', {}, 'marks')
   const id = await insertExam(db, studio, set.pupil.id, set.id, {
     ...{ setTitle: set.title, syllabus: `${syllabus.title} ${syllabus.edition}`.trim() },
     ...{ grade: grade.id, gradeTitle: grade.title, seed: held.seed, marking, mark, band },

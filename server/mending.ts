@@ -1,8 +1,9 @@
-import { RecipeError } from '#core/pitch'
+import { type Message, RecipeError } from '#core/message'
 import { type AtomReport, gradeSet, type Mend } from '#core/syllabus'
 import type { RecipeInput } from '#core/instrument'
 import type { Study, StudySet, Undo } from '#shared/api'
 import { type Db, deleteStudy, getStudy, insertStudy, inTransaction, setsWith, updateStudy } from './db'
+import { refuse, tell } from './messages'
 import { notFound, stale } from './refusal'
 import { policiesOf, setFor, syllabusFor, withStudies } from './sets'
 import { contentOf } from './studies'
@@ -10,17 +11,17 @@ import { contentOf } from './studies'
 export interface Mended {
   readonly set: StudySet
   readonly undo: Undo
-  /** What was done, in words. */
-  readonly told: string
+  /** What was done. */
+  readonly told: Message
 }
 
 /** The near atom of a set. @throws RecipeError where the atom is not near, or the set has no grade */
 async function nearAtom(db: Db, studio: number, set: StudySet, id: string): Promise<AtomReport & { mend: Mend }> {
-  if (!set.syllabusId || !set.gradeId) throw new RecipeError('set.grade', 'This set has no grade yet.', 'gradeId')
+  if (!set.syllabusId || !set.gradeId) throw refuse('set.grade', {}, 'gradeId')
   const { document } = await syllabusFor(db, studio, set.syllabusId)
   const recipes = set.studies.map((study) => study.recipe)
   const atom = gradeSet(document, set.gradeId, recipes, policiesOf(set)).atoms.find((each) => each.id === id)
-  if (!atom?.mend) throw new RecipeError('atom.near', 'There is nothing to mend about this any more.', 'atom')
+  if (!atom?.mend) throw refuse('atom.near', {}, 'atom')
   return atom as AtomReport & { mend: Mend }
 }
 
@@ -71,7 +72,7 @@ export function mendAtom(studio: number, id: string, atomId: string, version: nu
       mend.manner === 'alter'
         ? await altered(db, studio, set, set.studies[at]!, mend, version)
         : await added(db, studio, set, at, mend, version)
-    return { ...done, told: `${mend.words}: ${atom.words}` }
+    return { ...done, told: tell('mended', { mend: mend.words, atom: atom.words }) }
   })
 }
 

@@ -1,4 +1,5 @@
-import type { Fault } from '#core/pitch'
+import type { FaultData as Fault } from '#core/message'
+import { refuse, type Thing } from './messages'
 
 /** An answer other than success: a status and the one shape of error, with what the page may need beside it. */
 export class Refusal extends Error {
@@ -6,18 +7,12 @@ export class Refusal extends Error {
     readonly status: number,
     readonly fault: Fault & { readonly current?: unknown; readonly details?: unknown },
   ) {
-    super(fault.message)
+    super(fault.code)
   }
 }
 
-export const notFound = (what: string): Refusal =>
-  new Refusal(404, { code: 'not-found', message: `There is no such ${what}.`, path: 'id' })
+export const notFound = (what: Thing): Refusal => new Refusal(404, refuse('not-found', { what }, 'id').toFault())
 
 /** Somebody saved first: `current` is what stands now, so that the page can show both. */
-export const stale = (what: string, current: unknown): Refusal =>
-  new Refusal(409, {
-    code: 'version.stale',
-    message: `This ${what} was saved elsewhere in the meantime.`,
-    path: 'version',
-    current,
-  })
+export const stale = (what: Thing, current: unknown): Refusal =>
+  new Refusal(409, { ...refuse('version.stale', { what }, 'version').toFault(), current })

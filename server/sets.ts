@@ -1,4 +1,4 @@
-import { RecipeError } from '#core/pitch'
+import { type Message, RecipeError, sameMessage } from '#core/message'
 import { type RecipeInput, taughtOf, USUAL_INSTRUMENT } from '#core/instrument'
 import {
   askedGrade,
@@ -33,13 +33,15 @@ import {
   unknownStudies,
   updateSet,
 } from './db'
+import { faultMessage } from '#words'
+import { refuse } from './messages'
 import { notFound, stale } from './refusal'
 import { contentOf } from './studies'
 
 /** The list of an id. @throws RecipeError `syllabus.unknown` */
 export async function syllabusFor(db: Db, studio: number, id: string): Promise<KeptSyllabus> {
   const syllabus = await getSyllabus(db, studio, id)
-  if (!syllabus) throw new RecipeError('syllabus.unknown', 'There is no such syllabus on file.', 'syllabusId')
+  if (!syllabus) throw refuse('syllabus.unknown', {}, 'syllabusId')
   return syllabus
 }
 
@@ -61,7 +63,7 @@ async function checkContent(db: Db, studio: number, content: SetContent): Promis
   const unknown = await unknownStudies(db, studio, content.studyIds)
   if (unknown.length > 0) {
     const at = content.studyIds.indexOf(unknown[0]!)
-    throw new RecipeError('study.unknown', 'There is no such study.', `studyIds[${at}]`)
+    throw refuse('study.unknown', {}, `studyIds[${at}]`)
   }
 }
 
@@ -110,18 +112,21 @@ export function settingsFor(pupil: Pick<StudySet['pupil'], 'instrument'>, settin
 }
 
 /** What a list asks and the pupil's instrument or settings cannot play does not keep the rest from being added. */
-function playableOf(recipes: readonly RecipeInput[]): { contents: StudyContent[]; refused: string[] } {
+function playableOf(recipes: readonly RecipeInput[]): { contents: StudyContent[]; refused: Message[] } {
   const contents: StudyContent[] = []
-  const refused: string[] = []
+  const refused: Message[] = []
   for (const recipe of recipes) {
     try {
       contents.push(contentOf(recipe))
     } catch (error) {
       if (!(error instanceof RecipeError)) throw error
-      refused.push(error.message)
+      refused.push(faultMessage(error))
     }
   }
-  return { contents, refused: [...new Set(refused)] }
+  return {
+    contents,
+    refused: refused.filter((said, at) => refused.findIndex((each) => sameMessage(each, said)) === at),
+  }
 }
 
 /**

@@ -1,6 +1,8 @@
+import { listed } from '#core/message'
 import type { RecipeInput } from '#core/instrument'
 import type { Shelf, Study } from '#shared/api'
 import { insertStudy, inTransaction, setsHolding, shelveStudies } from './db'
+import { quoted, refuse } from './messages'
 import { notFound, Refusal } from './refusal'
 import { contentOf } from './studies'
 
@@ -16,11 +18,7 @@ export function storeStudies(studio: number, recipes: readonly RecipeInput[]): P
 
 /** A study that a pupil's set holds is not thrown away under it. */
 export const inSets = (titles: readonly string[], path: string): Refusal =>
-  new Refusal(409, {
-    code: 'study.in-set',
-    message: `A study is still in ${titles.map((title) => `“${title}”`).join(', ')}. Take it out there first.`,
-    path,
-  })
+  new Refusal(409, refuse('study.in-set', { titles: listed(titles.map(quoted), 'comma') }, path).toFault())
 
 /** Moves studies to a shelf, all or none. @throws Refusal 404, or 409 where a set holds one that is thrown away */
 export function moveStudies(studio: number, ids: readonly string[], shelf: Shelf): Promise<void> {

@@ -1,26 +1,26 @@
-import { RecipeError } from '#core/pitch'
+import { RecipeError } from '#core/message'
 import { type Accepted, acceptedOf, realise, type RealisedStudy } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import type { StudyContent } from './db'
 
 /**
- * Makes a study ready to store: the recipe whole, its title, and the fingers that now stand, so that a later engine
+ * Makes a study ready to store: the recipe whole and the fingers that now stand, so that a later engine
  * changes nothing by itself.
  * @param field where the request holds the recipe
  * @throws RecipeError when the recipe cannot be realised or the accepted fingers do not fit it
  */
 export function contentOf(recipe: RecipeInput, accepted: Accepted = {}, field = 'recipe'): StudyContent {
   const study = realisedFor(recipe, accepted, field)
-  return { title: study.title, recipe: study.recipe, accepted: acceptedOf(study) }
+  return { recipe: study.recipe, accepted: acceptedOf(study) }
 }
 
 /** The core names fields of the recipe; a request holds the recipe in a field of its own. */
 function realisedFor(recipe: RecipeInput, accepted: Accepted, field: string): RealisedStudy {
   try {
-    // nothing but the title and the fingers is stored: no alternatives are worked out
+    // nothing but the fingers is stored: no alternatives are worked out
     return realise(recipe, accepted, 0)
   } catch (error) {
     if (!(error instanceof RecipeError) || error.path.startsWith('accepted')) throw error
-    throw new RecipeError(error.code, error.message, `${field}.${error.path}`, error.details)
+    throw error.at(`${field}.${error.path}`)
   }
 }

@@ -1,4 +1,4 @@
-import { RecipeError } from '#core/pitch'
+import { inText, listed, type Message, RecipeError } from '#core/message'
 import { compareSyllabi, leanSyllabus, moveBetween, type Syllabus } from '#core/syllabus'
 import type { SyllabusDifference, SyllabusDocument } from '#shared/api'
 import { parsedJson, syllabusOf } from '#shared/schemas'
@@ -16,15 +16,12 @@ import {
   setsGradedBy,
   updateSyllabus,
 } from './db'
+import { faultMessage } from '#words'
+import { refuse, tell } from './messages'
 import { notFound, Refusal, stale } from './refusal'
 import { policiesOf, syllabusFor } from './sets'
 
-const taken = (id: string): Refusal =>
-  new Refusal(409, {
-    code: 'syllabus.exists',
-    message: `A syllabus “${id}” is on file already. Give this one another id.`,
-    path: 'id',
-  })
+const taken = (id: string): Refusal => new Refusal(409, refuse('syllabus.exists', { id }, 'id').toFault())
 
 /** Stores a new list. @throws Refusal 409 where its id is taken */
 export async function storeSyllabus(db: Db, studio: number, syllabus: Syllabus): Promise<{ id: string }> {
@@ -40,12 +37,7 @@ export async function documentOf(db: Db, studio: number, id: string): Promise<Sy
   return { syllabus: document, shipped, version, past: await pastVersions(db, studio, id) }
 }
 
-const shipped = (): Refusal =>
-  new Refusal(409, {
-    code: 'syllabus.shipped',
-    message: 'This list came with Tactum: copy it, and change the copy.',
-    path: 'id',
-  })
+const shipped = (): Refusal => new Refusal(409, refuse('syllabus.shipped', {}, 'id').toFault())
 
 /** Writes a list over the version that the writer saw. @throws Refusal 404, 409; RecipeError where its id is another */
 export function saveSyllabus(
@@ -54,7 +46,7 @@ export function saveSyllabus(
   syllabus: Syllabus,
   version: number,
 ): Promise<SyllabusDocument> {
-  if (syllabus.id !== id) throw new RecipeError('syllabus.id', 'The id of a list stays as it is.', 'syllabus.id')
+  if (syllabus.id !== id) throw refuse('syllabus.id', {}, 'syllabus.id')
   return inTransaction(async (db) => {
     const current = await documentOf(db, studio, id)
     if (current.shipped) throw shipped()
@@ -70,9 +62,8 @@ export function removeSyllabus(studio: number, id: string): Promise<void> {
     if (current.shipped) throw shipped()
     const sets = await setsGradedBy(db, studio, id)
     if (sets.length > 0) {
-      const titles = sets.map(({ pupil, title }) => `${pupil}, ${title}`).join('; ')
-      const message = `Sets are graded by this list: ${titles}. Grade them by another first.`
-      throw new Refusal(409, { code: 'syllabus.used', message, path: 'id' })
+      const named = sets.map(({ pupil, title }) => `${pupil}, ${title}`)
+      throw new Refusal(409, refuse('syllabus.used', { sets: listed(named, 'semicolon') }, 'id').toFault())
     }
     await deleteSyllabus(db, studio, id)
   })
@@ -104,7 +95,7 @@ export function previewFile(bytes: Uint8Array, usual: UsualHead): Preview {
   } catch (error) {
     if (!(error instanceof RecipeError)) throw error
     const line = Number(/\d+/.exec(error.path)?.[0] ?? 0)
-    return { syllabus: null, rows: [], problems: [{ line, field: 'encoding', message: error.message }] }
+    return { syllabus: null, rows: [], problems: [{ line, field: 'encoding', said: faultMessage(error) }] }
   }
   return /^\uFEFF?\s*[{[]/.test(text) ? previewJson(text) : previewCsv(text, usual)
 }
@@ -127,9 +118,9 @@ function previewJson(text: string): Preview {
     return { syllabus, rows, problems: [] }
   } catch (error) {
     if (!(error instanceof RecipeError)) throw error
-    const at = /position (\d+)/.exec(error.message)
+    const at = /position (\d+)/.exec(String(error.params.why ?? ''))
     const line = at ? text.slice(0, Number(at[1])).split('\n').length : 0
-    return { syllabus: null, rows: [], problems: [{ line, field: error.path, message: error.message }] }
+    return { syllabus: null, rows: [], problems: [{ line, field: error.path, said: faultMessage(error) }] }
   }
 }
 
@@ -167,9 +158,9 @@ export async function differenceOf(
       drop: drop.map((at) => set.studies[at]!.title),
     })
   }
-  const name = ({ title, edition }: Syllabus) => `${title} ${edition}`.trim()
+  const name = ({ title, edition }: Syllabus): Message => inText(`${title} ${edition}`.trim())
   return {
-    before: version === null ? name(before) : `${name(before)}, version ${version}`,
+    before: version === null ? name(before) : tell('list.version', { title: name(before), version }),
     after: name(after),
     grades: compareSyllabi(before, after),
     sets,

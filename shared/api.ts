@@ -1,3 +1,4 @@
+import type { Message } from '#core/message'
 import type { Accepted } from '#core/realise'
 import type { Recipe } from '#core/instrument'
 import type {
@@ -19,7 +20,8 @@ import type {
 /** A saved study: its recipe and the fingers that the teacher accepted. */
 export interface Study {
   readonly id: string
-  readonly title: string
+  /** Made from its recipe. */
+  readonly title: Message
   readonly recipe: Recipe
   readonly accepted: Accepted
   readonly version: number
@@ -35,7 +37,7 @@ export const MOST_TAG = 40
 /** A line of the library: what a study is found by. */
 export interface StudyListing {
   readonly id: string
-  readonly title: string
+  readonly title: Message
   readonly tags: readonly string[]
   readonly shelf: Shelf
   readonly instrument: string
@@ -113,16 +115,17 @@ export interface SyllabusDocument {
 
 /** What one list asks beside another, and what that means for the sets that are graded by either. */
 export interface SyllabusDifference {
-  readonly before: string
-  readonly after: string
+  readonly before: Message
+  readonly after: Message
   readonly grades: readonly GradeDifference[]
   readonly sets: readonly {
     readonly id: string
     readonly title: string
     readonly pupil: string
     readonly grade: string
-    readonly add: readonly string[]
-    readonly drop: readonly string[]
+    readonly add: readonly Message[]
+    /** Titles of studies. */
+    readonly drop: readonly Message[]
   }[]
 }
 
@@ -149,7 +152,7 @@ export interface Filled {
   readonly set: StudySet
   readonly added: number
   /** Why some of it could not be added. */
-  readonly refused: readonly string[]
+  readonly refused: readonly Message[]
 }
 
 /** What puts a set back as it was before a study was mended. */

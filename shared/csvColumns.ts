@@ -1,4 +1,6 @@
+import type { Message } from '#core/message'
 import { type Entry, ENTRY_DEFAULTS, type EntryInput, type Grade, type Group, type Syllabus } from '#core/syllabus'
+import { tellProblem } from './messages'
 
 /** Columns of a syllabus as CSV; the handbook says what each holds. */
 export const COLUMNS = [
@@ -62,13 +64,13 @@ const NOT_FIELDS = new Set(['grade', 'grade_title', 'group', 'group_title', 'any
 /** What the columns of a row say of an entry. */
 export function fieldsOf(row: Row) {
   const fields: Record<string, unknown> & { tempo?: object } = {}
-  const problems: { field: string; message: string }[] = []
+  const problems: { field: string; said: Message }[] = []
   for (const column of COLUMNS) {
     const text = row[column] ?? ''
     if (text === '' || NOT_FIELDS.has(column) || column in TEMPO) continue
     if (FLAGS.includes(column)) {
       const truth = TRUTHS[text.toLowerCase()]
-      if (truth === undefined) problems.push({ field: column, message: `“${text}” is neither yes nor no.` })
+      if (truth === undefined) problems.push({ field: column, said: tellProblem('error.csv.truth', { text }) })
       else fields[camel(column)] = truth
     } else fields[camel(column)] = READERS[column]?.(text) ?? text
   }

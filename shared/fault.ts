@@ -1,5 +1,6 @@
-import type { ValidationError } from 'joi'
-import { type Fault, RecipeError } from '#core/pitch'
+import type { ValidationError, ValidationErrorItem } from 'joi'
+import { listed, type Message, type Param, RecipeError } from '#core/message'
+import { type FieldCode, fieldTold } from './messages'
 
 /** `a.b[2].c` from Joi's path. */
 export const joined = (path: readonly (string | number)[]): string =>
@@ -8,17 +9,36 @@ export const joined = (path: readonly (string | number)[]): string =>
     '',
   )
 
-/** A Joi error in the one shape that every door answers with: its first finding, in words. */
-export function faultOf(error: ValidationError): Fault {
-  const first = error.details[0]!
+/** Joi's findings that have a text of their own; whatever else it may find is told as `field.invalid`. */
+const FINDINGS = new Set([
+  ...['any.required', 'any.only', 'any.unknown', 'object.base', 'object.unknown', 'object.missing', 'object.xor'],
+  ...['array.base', 'array.min', 'array.max', 'array.length', 'array.unique', 'array.includes'],
+  ...['number.base', 'number.integer', 'number.min', 'number.max', 'number.unsafe', 'boolean.base'],
+  ...['string.base', 'string.empty', 'string.max', 'string.min', 'string.guid', 'string.pattern.name'],
+  ...['alternatives.types', 'alternatives.match', 'alternatives.any', 'object.without', 'object.with'],
+])
+
+/** What may be said of a finding besides the field: a bound, what is allowed, what was given, a pattern's name. */
+function paramsOf({ context = {} }: ValidationErrorItem): Record<string, Param> {
+  const { limit, valids, value, name } = context as Record<string, unknown>
   return {
-    code: `field.${first.type}`,
-    message: `${first.message.replaceAll('"', '')}.`,
-    path: joined(first.path),
+    ...(typeof limit === 'number' ? { limit } : {}),
+    ...(Array.isArray(valids) ? { among: listed(valids.map(String), 'comma') } : {}),
+    ...(typeof value === 'string' || typeof value === 'number' ? { value } : { value: '' }),
+    ...(typeof name === 'string' ? { name } : {}),
   }
 }
 
-export const errorOf = (error: ValidationError): RecipeError => {
-  const { code, message, path } = faultOf(error)
-  return new RecipeError(code, message, path)
+/** What a schema found: a code, and what it says of the field that `label` names. */
+export function findingOf(found: ValidationErrorItem, label: string): Message {
+  const code: FieldCode = FINDINGS.has(found.type) ? `field.${found.type}` : 'field.invalid'
+  return fieldTold(code, { field: label, ...paramsOf(found) })
+}
+
+/** A schema's first finding, as every door answers it. */
+export function errorOf(error: ValidationError): RecipeError {
+  const first = error.details[0]!
+  const path = joined(first.path)
+  const { code, params } = findingOf(first, path)
+  return new RecipeError(code.replace(/^error\./, ''), params!, path)
 }

@@ -42,13 +42,9 @@ import {
 import { INSTRUMENT_IDS, type RecipeInput } from '#core/instrument'
 
 /** A note name, as the terminal writes it. */
-export const note = Joi.string()
-  .pattern(/^[A-G](#{1,2}|b{1,2})?$/)
-  .messages({ 'string.pattern.base': '{{#label}} is not a note name: write a letter from A to G, then # or b' })
+export const note = Joi.string().pattern(/^[A-G](#{1,2}|b{1,2})?$/, 'note')
 
-const pitch = Joi.string()
-  .pattern(/^[A-G](#{1,2}|b{1,2})?-?\d$/)
-  .messages({ 'string.pattern.base': '{{#label}} is not a pitch such as F#4' })
+const pitch = Joi.string().pattern(/^[A-G](#{1,2}|b{1,2})?-?\d$/, 'pitch')
 const finger = Joi.number().integer().min(1).max(5)
 
 /** A tonic and a kind, or pitches as they are listed. */
@@ -108,8 +104,7 @@ const malletSchema = Joi.object({
   count: Joi.valid(2, 4),
   figure: Joi.string()
     .max(80)
-    .pattern(/^(?:[1-4]|\([1-4]{2,4}\))+$/)
-    .messages({ 'string.pattern.base': '{{#label}} lists strokes of the mallets 1 to 4, such as 1234 or (12)(34)' }),
+    .pattern(/^(?:[1-4]|\([1-4]{2,4}\))+$/, 'strokes'),
   shape: Joi.array().length(4).items(Joi.number().integer().min(0).max(HIGHEST_SHAPE)),
   numbering: Joi.valid(...NUMBERINGS),
   reach: Joi.number().integer().min(REACH_RANGE.least).max(REACH_RANGE.most),

@@ -1,10 +1,10 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { MOST_CALLED } from '#core/call'
-import { RecipeError } from '#core/pitch'
 import { type RecipeInput, TAUGHT } from '#core/instrument'
 import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/syllabus'
 import { MOST_TAG, type Shelf } from './api'
 import { errorOf } from './fault'
+import { refuse } from './messages'
 import { recipeSchema } from './recipeSchema'
 import { syllabusSchema } from './syllabusSchema'
 import { words } from './words'
@@ -116,7 +116,7 @@ export const bodies = {
 /** Checks a value against a schema. @throws RecipeError naming the field */
 export function checked<T>(schema: ObjectSchema<T>, value: unknown): T {
   if (value === null || value === undefined || typeof value !== 'object' || Array.isArray(value)) {
-    throw new RecipeError('body.object', 'A JSON object is expected here.', '')
+    throw refuse('body.object', {}, '')
   }
   const { value: clean, error } = schema.validate(value, { convert: true, errors: { wrap: { label: false } } })
   if (error) throw errorOf(error)
@@ -128,7 +128,7 @@ export function parsedJson(text: string): unknown {
   try {
     return JSON.parse(text)
   } catch (error) {
-    throw new RecipeError('json', `This is not JSON: ${(error as Error).message}`, '')
+    throw refuse('json', { why: (error as Error).message }, '')
   }
 }
 

@@ -1,9 +1,11 @@
 import Papa from 'papaparse'
 import { parseRequirement } from '#core/call'
-import { RecipeError } from '#core/pitch'
+import { listed, type Message } from '#core/message'
+import { faultMessage } from '#words'
 import { type Entry, type EntryInput, type Syllabus, SYLLABUS_FORMAT, syllabusFaults } from '#core/syllabus'
 import { COLUMNS, fieldsOf, META, metaRows, rowOf } from './csvColumns'
-import { joined } from './fault'
+import { findingOf, joined } from './fault'
+import { refuse, tellProblem } from './messages'
 import { slugOf } from './slug'
 import { syllabusSchema } from './syllabusSchema'
 
@@ -13,7 +15,7 @@ export interface LineProblem {
   readonly line: number
   /** The column, or the field of the syllabus. */
   readonly field: string
-  readonly message: string
+  readonly said: Message
 }
 
 /** A line of the preview. */
@@ -43,8 +45,7 @@ export function textOf(bytes: Uint8Array): string {
   } catch {
     const before = new TextDecoder('utf-8').decode(bytes).split('\uFFFD')[0]!
     const line = before.split(/\r\n|\r|\n/).length
-    const words = `Line ${line} is not UTF-8. Save the file as “CSV UTF-8” and bring it in again.`
-    throw new RecipeError('file.encoding', words, `line ${line}`)
+    throw refuse('file.encoding', { line }, `line ${line}`)
   }
 }
 
@@ -73,7 +74,11 @@ function linesOf(text: string): { lines: Line[]; problems: LineProblem[] } {
   const { data, errors } = Papa.parse<string[]>(clean, { delimiter: delimiterOf(clean) })
   const problems = errors
     .filter(({ code }) => code !== 'UndetectableDelimiter')
-    .map(({ row, message }) => ({ line: (row ?? 0) + 1, field: '', message: `${message}.` }))
+    .map(({ row, message }) => ({
+      line: (row ?? 0) + 1,
+      field: '',
+      said: tellProblem('error.csv.cells', { why: message }),
+    }))
   let line = 1
   const lines = data.map((cells) => {
     const own = { line, cells: cells.map((cell) => cell.trim()) }
@@ -102,10 +107,10 @@ interface Draft {
 }
 
 /** A line that says what belongs to the whole list, or to a grade. */
-function readMeta(cells: readonly string[], meta: Meta, drafts: Draft[], line: number): string | null {
+function readMeta(cells: readonly string[], meta: Meta, drafts: Draft[], line: number): Message | null {
   const [name, ...values] = cells
   const told = META[name!.toLowerCase()]
-  if (!told) return `${name} is not known; there are ${Object.keys(META).join(', ')}.`
+  if (!told) return tellProblem('error.csv.meta', { name: name!, known: listed(Object.keys(META), 'comma') })
   told(values, meta, (id) => draftOf(drafts, id, line))
   return null
 }
@@ -137,14 +142,14 @@ interface Read {
 /** A row's entries: what its columns say; what they do not, the printed words. */
 function entriesOf(row: Row, line: number, id: string, previous: string | null): Read {
   const { fields, problems } = fieldsOf(row)
-  const wrong = problems.map(({ field, message }) => ({ line, field, message }))
+  const wrong = problems.map((problem) => ({ line, ...problem }))
   // with all of these in their columns nothing is left to read from the words
   const tempo = { ...fields.tempo }
   const whole =
     'keys' in fields && 'kinds' in fields && 'octaves' in fields && 'bpm' in tempo && 'notesPerBeat' in tempo
   if (whole) return { entries: [{ ...fields, id } as EntryInput], problems: wrong }
   const read = parseRequirement(row.words ?? '', previous)
-  wrong.push(...read.problems.map((message) => ({ line, field: 'words', message })))
+  wrong.push(...read.problems.map((said) => ({ line, field: 'words', said })))
   const entries = read.entries.map((entry, at) => ({
     ...entry,
     ...fields,
@@ -179,14 +184,16 @@ function checkedWhole(value: object, drafts: readonly Draft[]): { syllabus: Syll
     convert: true,
     errors: { label: 'key', wrap: { label: false } },
   })
-  const told = (path: (string | number)[], message: string) => ({
+  const told = (path: (string | number)[], said: Message) => ({
     line: lineAt(drafts, path),
     field: fieldAt(path),
-    message,
+    said,
   })
-  if (error)
-    return { syllabus: null, problems: error.details.map(({ path, message }) => told([...path], `${message}.`)) }
-  const faults = syllabusFaults(syllabus).map(({ path, message }) => told(partsOf(path), message))
+  if (error) {
+    const problems = error.details.map((found) => told([...found.path], findingOf(found, fieldAt(found.path))))
+    return { syllabus: null, problems }
+  }
+  const faults = syllabusFaults(syllabus).map((fault) => told(partsOf(fault.path), faultMessage(fault)))
   return { syllabus: faults.length > 0 ? null : syllabus, problems: faults }
 }
 
@@ -194,8 +201,7 @@ function headOf(lines: readonly Line[]): { header: string[]; problems: LineProbl
   const first = lines.find((line) => !isMeta(line))
   const header = (first?.cells ?? []).map(columnOf)
   if (!header.includes('words') && !(header.includes('keys') && header.includes('kinds'))) {
-    const message = `No header was found: the first line names columns such as grade, group, words, parted by commas, semicolons or tabs.`
-    return { header, problems: [{ line: first?.line ?? 1, field: 'header', message }] }
+    return { header, problems: [{ line: first?.line ?? 1, field: 'header', said: tellProblem('error.csv.header') }] }
   }
   const unknown = header.filter((name) => name !== '' && !(COLUMNS as readonly string[]).includes(name))
   return {
@@ -203,7 +209,7 @@ function headOf(lines: readonly Line[]): { header: string[]; problems: LineProbl
     problems: unknown.map((name) => ({
       line: first!.line,
       field: name,
-      message: `There is no column “${name}”; there are ${COLUMNS.join(', ')}.`,
+      said: tellProblem('error.csv.column', { name, known: listed(COLUMNS, 'comma') }),
     })),
   }
 }
@@ -239,8 +245,8 @@ function readAll(lines: readonly Line[], header: readonly string[]): Gathered {
   for (const each of lines) {
     const { line, cells } = each
     if (isMeta(each)) {
-      const message = readMeta(cells, gathered.meta, gathered.drafts, line)
-      if (message) gathered.problems.push({ line, field: cells[0]!, message })
+      const said = readMeta(cells, gathered.meta, gathered.drafts, line)
+      if (said) gathered.problems.push({ line, field: cells[0]!, said })
     } else if (headSeen) previous = readRow(gathered, header, each, previous)
     else headSeen = true
   }

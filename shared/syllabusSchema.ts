@@ -35,9 +35,7 @@ import { note } from './recipeSchema'
 import { words } from './words'
 
 const identifier = words(80).min(1)
-const slug = Joi.string()
-  .pattern(/^[a-z0-9][a-z0-9-]{0,60}$/)
-  .messages({ 'string.pattern.base': '{{#label}} must be lower-case letters, digits and hyphens' })
+const slug = Joi.string().pattern(/^[a-z0-9][a-z0-9-]{0,60}$/, 'slug')
 const whole = (least: number, most: number) => Joi.number().integer().min(least).max(most)
 const oneOf = (values: readonly (string | number)[], usual: string | number) => Joi.valid(...values).default(usual)
 const listOf = (values: readonly string[], usual: readonly string[]) =>
@@ -71,7 +69,7 @@ const entrySchema = Joi.object({
   except: Joi.array().items(note).max(30).default([]),
   pick: Joi.alternatives(Joi.valid('all'), whole(1, 60)).default(ENTRY_DEFAULTS.pick),
   kinds: Joi.array()
-    .items(Joi.valid(...KIND_IDS).messages({ 'any.only': '{{#value}} is not a kind that is known here' }))
+    .items(Joi.valid(...KIND_IDS))
     .min(1)
     .unique()
     .required(),

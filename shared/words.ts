@@ -5,5 +5,4 @@ export const words = (most: number) =>
   Joi.string()
     .trim()
     .max(most)
-    .pattern(/^\P{Cc}*$/u)
-    .messages({ 'string.pattern.base': '{{#label}} holds characters that cannot be printed' })
+    .pattern(/^\P{Cc}*$/u, 'printable')

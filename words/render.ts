@@ -1,5 +1,6 @@
+import { type MessageFormatElement, parse, TYPE } from '@formatjs/icu-messageformat-parser'
 import { IntlMessageFormat } from 'intl-messageformat'
-import type { Message, Param, Params } from '#core/message'
+import type { ListParam, Message, Param, Params } from '#core/message'
 
 /** What Tactum says in one language: a text in ICU message syntax for every code. */
 export type Catalogue = Readonly<Record<string, string>>
@@ -14,12 +15,30 @@ export interface Language {
 /** Who reads: a language, and how notes are called. */
 export interface Reader {
   readonly language: Language
-  /** A note's name as it is printed, from its ASCII name. */
+  /** A note's or pitch's name as it is printed, from its ASCII name. */
   readonly note: (name: string) => string
 }
 
 /** A piece of what is said: plain, or between the tags of the catalogue's text. */
 export type Piece = string | { readonly tag: string; readonly text: string }
+
+/**
+ * A text as it is formatted. Codes of choices have hyphens, which the message syntax does not take in a selector:
+ * catalogues write `up_down {…}` for `up-down`.
+ */
+export function parsed(text: string): MessageFormatElement[] {
+  const hyphened = (elements: MessageFormatElement[]): MessageFormatElement[] =>
+    elements.map((element) => {
+      if (element.type === TYPE.tag) return { ...element, children: hyphened(element.children) }
+      if (element.type !== TYPE.select && element.type !== TYPE.plural) return element
+      const options = Object.entries(element.options).map(([key, option]) => [
+        element.type === TYPE.select ? key.replaceAll('_', '-') : key,
+        { ...option, value: hyphened(option.value) },
+      ])
+      return { ...element, options: Object.fromEntries(options) as typeof element.options } as MessageFormatElement
+    })
+  return hyphened(parse(text))
+}
 
 const FORMATS = new WeakMap<Catalogue, Map<string, IntlMessageFormat>>()
 
@@ -31,37 +50,41 @@ function formatOf({ catalogue, locale }: Language, code: string): IntlMessageFor
   if (made) return made
   const text = catalogue[code]
   if (text === undefined) throw new RangeError(`There are no words for ${code}.`)
-  const format = new IntlMessageFormat(text, locale)
+  const format = new IntlMessageFormat(parsed(text), locale)
   known.set(code, format)
   return format
 }
 
 const LISTS = new Map<string, Intl.ListFormat>()
-function listOf(words: readonly string[], { locale }: Language): string {
-  const format = LISTS.get(locale) ?? new Intl.ListFormat(locale, { type: 'conjunction' })
-  LISTS.set(locale, format)
+const SEPARATORS = { comma: ', ', semicolon: '; ', space: ' ', plus: '+' } as const
+
+/** Things in a sentence: joined as the language joins them, or merely side by side. */
+function listed({ items, by }: ListParam, reader: Reader): string {
+  const words = items.map((item) => String(rendered(item, reader))).filter(Boolean)
+  if (by !== 'and' && by !== 'or') return words.join(SEPARATORS[by])
+  const { locale } = reader.language
+  const key = `${locale} ${by}`
+  const type = by === 'and' ? 'conjunction' : 'disjunction'
+  const format = LISTS.get(key) ?? new Intl.ListFormat(locale, { type })
+  LISTS.set(key, format)
   return format.format(words)
 }
 
-const isList = (param: Param): param is readonly Param[] => Array.isArray(param)
-
 function rendered(param: Param, reader: Reader): string | number {
-  if (typeof param === 'string' || typeof param === 'number') return param
-  if (isList(param)) {
-    return listOf(
-      param.map((each) => String(rendered(each, reader))),
-      reader.language,
-    )
-  }
+  if (typeof param !== 'object') return param
+  if ('items' in param) return listed(param, reader)
   return 'note' in param ? reader.note(param.note) : say(param, reader)
 }
 
 const valuesOf = (params: Params | undefined, reader: Reader): Record<string, string | number> =>
   Object.fromEntries(Object.entries(params ?? {}).map(([name, param]) => [name, rendered(param, reader)]))
 
+const begun = (text: string, locale: string): string => text.charAt(0).toLocaleUpperCase(locale) + text.slice(1)
+
 /** A message in the reader's language. @throws RangeError for an unknown code, Error for a missing parameter */
 export function say({ code, params }: Message, reader: Reader): string {
-  return String(formatOf(reader.language, code).format(valuesOf(params, reader)))
+  const said = String(formatOf(reader.language, code).format(valuesOf(params, reader)))
+  return code === 'capital' ? begun(said, reader.language.locale) : said
 }
 
 /** The tags that a catalogue's texts may hold, so that parts of a sentence can be set otherwise. */
@@ -75,3 +98,7 @@ export function sayPieces({ code, params }: Message, reader: Reader): Piece[] {
   const found = formatOf(reader.language, code).format<Piece>({ ...valuesOf(params, reader), ...tagged })
   return Array.isArray(found) ? (found as Piece[]) : [found as Piece]
 }
+
+/** A fault's text: the catalogue has errors under `error.` and their code. */
+export const faultMessage = ({ code, params }: { readonly code: string; readonly params?: Params }): Message =>
+  params ? { code: `error.${code}`, params } : { code: `error.${code}` }

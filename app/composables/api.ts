@@ -1,4 +1,6 @@
-import type { Fault } from '#core/pitch'
+import { type FaultData as Fault, RecipeError } from '#core/message'
+import { faultMessage } from '#words'
+import { knows, t, tell } from '~/composables/words'
 
 /** An answer that was not success, in the API's one shape; `current` comes with a stale save. */
 export class ApiError extends Error {
@@ -6,13 +8,12 @@ export class ApiError extends Error {
     readonly status: number,
     readonly fault: Fault & { readonly current?: unknown },
   ) {
-    super(fault.message)
+    super(fault.code)
   }
 }
 
 const SILENT: Fault = {
   code: 'offline',
-  message: 'The server does not answer. Nothing was saved; try again when it is back.',
   path: '',
 }
 
@@ -27,5 +28,13 @@ export async function ask<T>(address: string, method = 'GET', body?: unknown): P
   return content as T
 }
 
+/** A refusal in the reader’s language; what no catalogue knows as the server worded it. */
+const told = (fault: Fault & { readonly message?: string }): string =>
+  knows(`error.${fault.code}`) ? tell(faultMessage(fault)) : (fault.message ?? t('error.server'))
+
 /** What to tell a person about any error. */
-export const wordsOf = (error: unknown): string => (error instanceof Error ? error.message : String(error))
+export function wordsOf(error: unknown): string {
+  if (error instanceof ApiError) return told(error.fault)
+  if (error instanceof RecipeError) return tell(faultMessage(error))
+  return error instanceof Error ? error.message : String(error)
+}

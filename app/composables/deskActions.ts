@@ -1,10 +1,12 @@
 import { ref } from 'vue'
 import { useRouter } from '#imports'
 import type { RecipeInput } from '#core/instrument'
+import { faultMessage } from '#words'
 import type { Desk } from '~/stores/desk'
 import type { Aside } from '~/stores/deskAside'
 import { wordsOf } from './api'
 import { realiser } from './realiser'
+import { t, tell } from '~/composables/words'
 
 const MOST_BYTES = 1_000_000
 
@@ -46,10 +48,10 @@ export function deskActions(desk: Desk) {
   async function importFile(file: File): Promise<void> {
     failed.value = ''
     try {
-      if (file.size > MOST_BYTES) throw new Error(`${file.name} is larger than 1 MB: not a study.`)
+      if (file.size > MOST_BYTES) throw new Error(t('frame.desk-actions.is-larger-than-1', { name: file.name }))
       const recipe = JSON.parse(await file.text()) as RecipeInput
       const answer = await realiser().realise(recipe)
-      if ('fault' in answer) throw new Error(answer.fault.message)
+      if ('fault' in answer) throw new Error(tell(faultMessage(answer.fault)))
       await desk.begin(answer.study.recipe)
       await router.replace('/desk')
     } catch (error) {

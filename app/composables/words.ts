@@ -1,21 +1,21 @@
 import { computed, ref } from 'vue'
-import { nameIn, type NameSystem, parseNote, parsePitch } from '#core/pitch'
+import type { NameSystem } from '#core/pitch'
 import type { Message, Params } from '#core/message'
-import { type Code, ENGLISH, type Language, type Piece, type Reader, say, sayPieces } from '#words'
+import { questionTold, readerOf } from '#shared/reader'
+import { type Code, ENGLISH, type Language, type Piece, say, sayPieces } from '#words'
 
 const language = ref<Language>(ENGLISH)
 /** How notes are called in sentences; systems that depend on the key are for the score alone. */
 const system = ref<NameSystem>('letters')
 const IN_SENTENCES: readonly string[] = ['letters', 'german', 'fixed-do']
 
-const C = { tonic: parseNote('C'), minor: false }
-const isPitch = (name: string): boolean => /\d$/.test(name)
-const noteWords = (name: string): string => nameIn(system.value, isPitch(name) ? parsePitch(name) : parseNote(name), C)
-
-const reader = computed<Reader>(() => ({ language: language.value, note: noteWords }))
+const reader = computed(() => readerOf(language.value, system.value))
 
 /** What the page says for a code, in the reader's language. */
 export const t = (code: Code, params?: Params): string => say(params ? { code, params } : { code }, reader.value)
+
+/** Whether there are words for a code. */
+export const knows = (code: string): code is Code => code in language.value.catalogue
 
 /** A message of the core or the server, in the reader's language. */
 export const tell = (message: Message): string => say(message, reader.value)
@@ -23,6 +23,15 @@ export const tell = (message: Message): string => say(message, reader.value)
 /** The same piece by piece, for sentences that are set in several types. */
 export const pieces = (code: Code, params?: Params): Piece[] =>
   sayPieces(params ? { code, params } : { code }, reader.value)
+
+/** A criterion or a band: as the board has it, or the usual one in the reader’s language. */
+export const marked = (title: string): string => {
+  const code = `marking.${title}`
+  return knows(code) ? t(code) : title
+}
+
+/** What a list leaves open: a question that Tactum asks, or the words of whoever wrote the list. */
+export const question = (open: string): string => tell(questionTold(open, language.value))
 
 /** Names notes in sentences as they are named under the staves, where that says anything by itself. */
 export function nameNotesIn(chosen: string): void {
@@ -34,5 +43,6 @@ export function speak(other: Language): void {
   language.value = other
 }
 
-/** The language that is spoken: its id for `lang`, its locale for dates. */
-export const spoken = computed(() => ({ id: language.value.id, locale: language.value.locale }))
+/** By which dates and orders go: the browser’s own way with the language that is spoken, if it has one. */
+export const locale = (): string =>
+  navigator.languages.find((each) => each.split('-')[0] === language.value.id) ?? language.value.locale

@@ -3,6 +3,7 @@ import { pitchName, printedName } from '#core/pitch'
 import { lineFor, marksOf, pinnedNotes, type RealisedStudy } from '#core/realise'
 import type { Value } from '#core/study'
 import type { Place } from '~/stores/desk'
+import { t } from '~/composables/words'
 
 /** A finger or stick as a screen reader says it: hand, note, finger, and what is special there. */
 export function fingerLabel(study: RealisedStudy, { hand, index }: Place): string {
@@ -12,19 +13,23 @@ export function fingerLabel(study: RealisedStudy, { hand, index }: Place): strin
   const mark = marksOf(study, hand)[index]!
   const pinned = pinnedNotes(study).some((pin) => pin.hand === hand && pin.index === index)
   return [
-    `${view.short(hand) ? `${view.called(hand)}, ` : ''}note ${index + 1} of ${part.notes.length}`,
+    t('score.speak.note-of', {
+      called: view.short(hand) ? `${view.called(hand)}, ` : '',
+      value: index + 1,
+      count: part.notes.length,
+    }),
     `${spokenNote(printedName(pitch))}${pitchName(pitch).at(-1)}`,
     ...inTime(study, { hand, index }),
     view.markWords(mark),
     ...view.special(study, hand, index),
-    pinned && 'pinned',
+    pinned && t('name.pinned'),
   ]
     .filter(Boolean)
     .join(', ')
 }
 
 const written = ({ written: value, dots, triplet }: Value): string =>
-  [dots > 0 && 'dotted', triplet && 'triplet', value].filter(Boolean).join(' ')
+  t('name.value', { dotted: dots > 0 ? 'yes' : 'no', triplet: triplet ? 'yes' : 'no', value })
 
 /** What only some notes need told: the bar that begins, a value unlike the one before, what is held or accented. */
 function inTime(study: RealisedStudy, { hand, index }: Place): string[] {
@@ -35,12 +40,15 @@ function inTime(study: RealisedStudy, { hand, index }: Place): string[] {
   const here = rhythm.notes[step]!
   const told: string[] = []
   const beat = here.start % rhythm.beatsPerBar
-  if (beat === 0 && before?.step !== step) told.push(`bar ${here.start / rhythm.beatsPerBar + 1}`)
-  if (holds !== undefined) told.push('held')
+  if (beat === 0 && before?.step !== step)
+    told.push(t('score.speak.bar', { value: here.start / rhythm.beatsPerBar + 1 }))
+  if (holds !== undefined) told.push(t('name.held'))
   else if (!before || written(rhythm.notes[before.step]!) !== written(here)) told.push(written(here))
-  if (rhythm.accents.includes(step)) told.push('accented')
+  if (rhythm.accents.includes(step)) told.push(t('name.accented'))
   return told
 }
 
+const SIGNS = { '×': 'double-sharp', '♭♭': 'double-flat', '♯': 'sharp', '♭': 'flat' } as const
+
 const spokenNote = (name: string): string =>
-  name.replace('×', ' double sharp ').replace('♭♭', ' double flat ').replace('♯', ' sharp ').replace('♭', ' flat ')
+  Object.entries(SIGNS).reduce((told, [glyph, sign]) => told.replace(glyph, t('score.speak.sign', { sign })), name)

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import TheHead from '~/components/frame/TheHead.vue'
+import { t } from '~/composables/words'
 </script>
 
 <template>
   <div class="min-h-screen">
     <a href="#content" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
-      To the page
+      {{ t('frame.default.to-the-page') }}
     </a>
     <TheHead />
     <main id="content" class="mx-auto max-w-[1280px] px-[26px] pb-10"><slot /></main>

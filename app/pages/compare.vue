@@ -9,6 +9,7 @@ import { comparing } from '~/components/compare/comparing'
 import DegreeTable from '~/components/compare/DegreeTable.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import { useDesk } from '~/stores/desk'
+import { t, tell } from '~/composables/words'
 
 /** Studies beside each other, note over note: forms, schools, the next best, more octaves, or some of the library. */
 const desk = useDesk()
@@ -37,23 +38,23 @@ async function toDesk(study: RealisedStudy): Promise<void> {
   else await desk.put(study.recipe)
   await router.push(desk.address)
 }
-useHead({ title: 'Side by side · Tactum' })
+useHead({ title: t('compare.side-by-side-tactum') })
 </script>
 
 <template>
   <div class="pt-[14px]">
     <p v-if="fault" role="alert" class="mb-2 text-missing">{{ fault }}</p>
-    <p v-if="!base && !fault" class="waiting quiet aside py-40 text-center">opening the studies …</p>
+    <p v-if="!base && !fault" class="waiting quiet aside py-40 text-center">{{ t('compare.opening-the-studies') }}</p>
     <template v-if="base">
       <h1 class="flex flex-wrap items-baseline gap-x-[12px] text-[24px] leading-[1.3]">
-        <NuxtLink v-if="ids.length === 0" :to="desk.address" class="word" title="Back to the desk">
-          {{ base.study.title }}
+        <NuxtLink v-if="ids.length === 0" :to="desk.address" class="word" :title="t('compare.back-to-the-desk')">
+          {{ tell(base.study.title) }}
         </NuxtLink>
-        <span v-else>{{ rows.length }} studies side by side</span>
+        <span v-else>{{ t('compare.studies-side-by-side', { count: rows.length }) }}</span>
         <template v-if="chosen">
-          <span class="aside quiet text-[17px] font-normal">beside</span>
+          <span class="aside quiet text-[17px] font-normal">{{ t('compare.beside') }}</span>
           <WordChoice
-            label="Beside"
+            :label="t('compare.beside-2')"
             :words="chosen.words"
             :value="chosen.value"
             :options="choices"
@@ -79,10 +80,10 @@ useHead({ title: 'Side by side · Tactum' })
               v-if="row.study !== desk.study"
               type="button"
               class="plain-button mt-2"
-              :aria-label="`Put this on the desk: ${row.label}`"
+              :aria-label="t('compare.put-this-on-the', { label: row.label })"
               @click="toDesk(row.study)"
             >
-              Put this on the desk
+              {{ t('compare.put-this-on-the-2') }}
             </button>
           </CompareRow>
         </template>

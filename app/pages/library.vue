@@ -12,8 +12,9 @@ import { type Filter, finding } from '~/components/library/finding'
 import StudyList from '~/components/library/StudyList.vue'
 import TagChoice from '~/components/library/TagChoice.vue'
 import { shelves } from '~/stores/shelves'
+import { t } from '~/composables/words'
 
-useHead({ title: 'Library · Tactum' })
+useHead({ title: t('library.library-tactum') })
 const { studies, tags, done, error, working, titleOf, start, move, tag, duplicate, putInSet, destroy, undo } = shelves()
 const { sought, found, onShelf, facetsOf, filtered, clear } = finding(studies, titleOf)
 onMounted(start)
@@ -46,9 +47,9 @@ const chooseNone = (): void => {
 watch(() => sought.value.shelf, chooseNone)
 
 const SHELVES = [
-  { shelf: 'library', words: 'Library' },
-  { shelf: 'archive', words: 'Archive' },
-  { shelf: 'bin', words: 'Bin' },
+  { shelf: 'library', words: t('library.library') },
+  { shelf: 'archive', words: t('library.archive') },
+  { shelf: 'bin', words: t('library.bin') },
 ] as const satisfies readonly { shelf: Shelf; words: string }[]
 const countOn = (shelf: Shelf): number => (studies.value ?? []).filter((study) => study.shelf === shelf).length
 const setFilter = (name: Filter, value: string): void => {
@@ -59,17 +60,17 @@ async function shelveChosen(shelf: Shelf): Promise<void> {
   if (!error.value) chooseNone()
 }
 const EMPTY: Record<Shelf, string> = {
-  library: 'No study saved yet.',
-  archive: 'Nothing in the archive. What is put here is out of the way, and found again.',
-  bin: 'The bin is empty.',
+  library: t('library.no-study-saved-yet'),
+  archive: t('library.nothing-in-the-archive'),
+  bin: t('library.the-bin-is-empty'),
 }
 </script>
 
 <template>
   <div class="pt-[16px]">
     <div class="flex items-baseline gap-8">
-      <h1 class="text-[26px]">Library</h1>
-      <div role="group" aria-label="Shelf" class="flex gap-5 text-[15px]">
+      <h1 class="text-[26px]">{{ t('library.library') }}</h1>
+      <div role="group" :aria-label="t('library.shelf')" class="flex gap-5 text-[15px]">
         <button
           v-for="each in SHELVES"
           :key="each.shelf"
@@ -83,47 +84,50 @@ const EMPTY: Record<Shelf, string> = {
         </button>
       </div>
       <label class="ml-auto text-[14px]">
-        Find
+        {{ t('library.find') }}
         <input
           v-model="sought.words"
           class="field ml-2 w-[280px]"
           type="search"
-          placeholder="title, tag or pupil: g# minor Nell"
+          :placeholder="t('library.title-tag-or-pupil')"
         />
       </label>
     </div>
     <div class="mt-2 flex items-baseline gap-4">
       <FilterSentence :sought="sought" :facets="facetsOf" @choose="setFilter" />
       <button v-if="filtered" type="button" class="text-button text-[14px] whitespace-nowrap" @click="clear">
-        Show all
+        {{ t('library.show-all') }}
       </button>
       <button
         type="button"
         class="text-button ml-auto text-[14px] whitespace-nowrap"
         @click="sought.order = sought.order === 'newest' ? 'title' : 'newest'"
       >
-        {{ sought.order === 'newest' ? 'newest first' : 'by title' }}
+        {{ sought.order === 'newest' ? t('library.newest-first') : t('library.by-title') }}
       </button>
     </div>
     <div class="mt-3 flex min-h-[40px] flex-wrap items-center gap-3 text-[14px]">
       <span class="tabular-nums" role="status">
-        {{ found.length }} found<template v-if="handful.length">, {{ handful.length }} chosen</template>
+        {{ t('library.found', { count: found.length })
+        }}<template v-if="handful.length">{{ t('library.chosen', { count: handful.length }) }}</template>
       </span>
       <template v-if="handful.length">
         <TagChoice :studies="handful" :known="tags" :disabled="working" @tag="(add, off) => tag(ids, add, off)" />
         <Popover v-if="sought.shelf !== 'bin'" as="div" class="relative">
-          <PopoverButton class="plain-button" :disabled="working">Into a set</PopoverButton>
+          <PopoverButton class="plain-button" :disabled="working">{{ t('library.into-a-set') }}</PopoverButton>
           <PopoverPanel v-slot="{ close }" class="choices max-h-[380px] w-[280px] overflow-auto p-3">
             <SetList @choose="(set) => (close(), putInSet(ids, set))" />
           </PopoverPanel>
         </Popover>
-        <button type="button" class="plain-button" :disabled="working" @click="duplicate(ids)">Duplicate</button>
+        <button type="button" class="plain-button" :disabled="working" @click="duplicate(ids)">
+          {{ t('library.duplicate') }}
+        </button>
         <NuxtLink
           v-if="ids.length > 1 && ids.length <= MOST_COMPARED"
           class="plain-button leading-[20px]"
           :to="`/compare?studies=${ids.join(',')}`"
         >
-          Compare
+          {{ t('library.compare') }}
         </NuxtLink>
         <button
           v-if="sought.shelf === 'library'"
@@ -132,10 +136,10 @@ const EMPTY: Record<Shelf, string> = {
           :disabled="working"
           @click="shelveChosen('archive')"
         >
-          Archive
+          {{ t('library.archive') }}
         </button>
         <button v-else type="button" class="plain-button" :disabled="working" @click="shelveChosen('library')">
-          Back to the library
+          {{ t('library.back-to-the-library') }}
         </button>
         <button
           v-if="sought.shelf !== 'bin'"
@@ -144,36 +148,38 @@ const EMPTY: Record<Shelf, string> = {
           :disabled="working"
           @click="shelveChosen('bin')"
         >
-          To the bin
+          {{ t('library.to-the-bin') }}
         </button>
         <SureButton
           v-else
           class="plain-button"
-          :question="`Delete ${handful.length} for good?`"
+          :question="t('library.delete-for-good', { count: handful.length })"
           yes="Delete"
           @sure="destroy(ids)"
         >
-          Delete for good
+          {{ t('library.delete-for-good-2') }}
         </SureButton>
-        <button type="button" class="text-button" @click="chooseNone">Choose none</button>
+        <button type="button" class="text-button" @click="chooseNone">{{ t('library.choose-none') }}</button>
       </template>
       <button v-if="found.length && handful.length < found.length" type="button" class="text-button" @click="chooseAll">
-        Choose all {{ found.length }}
+        {{ t('library.choose-all', { count: found.length }) }}
       </button>
       <span class="ml-auto" role="status">
         {{ done?.words }}
-        <button v-if="done?.undo" type="button" class="text-button ml-2" @click="undo">Undo</button>
+        <button v-if="done?.undo" type="button" class="text-button ml-2" @click="undo">{{ t('library.undo') }}</button>
       </span>
     </div>
     <p v-if="error" role="alert" class="py-1 text-missing">{{ error }}</p>
-    <p v-if="!studies && !error" class="waiting quiet aside py-20">fetching the studies …</p>
+    <p v-if="!studies && !error" class="waiting quiet aside py-20">{{ t('library.fetching-the-studies') }}</p>
     <p v-else-if="studies && onShelf.length === 0" class="mt-4 max-w-[560px] border border-rule bg-sheet p-6">
       {{ EMPTY[sought.shelf] }}
       <template v-if="sought.shelf === 'library'">
-        Go to the <NuxtLink class="underline" to="/desk">desk</NuxtLink>, name a key in the title and press Save.
+        {{ t('library.go-to-the') }} <NuxtLink class="underline" to="/desk">{{ t('library.desk') }}</NuxtLink>{{
+          t('library.name-a-key-in')
+        }}
       </template>
     </p>
-    <p v-else-if="studies && found.length === 0" class="quiet aside mt-6">No study is called that.</p>
+    <p v-else-if="studies && found.length === 0" class="quiet aside mt-6">{{ t('library.no-study-is-called') }}</p>
     <StudyList v-else-if="studies" :studies="found" :chosen="chosen" @choose="choose" />
   </div>
 </template>

@@ -1,19 +1,19 @@
 import isEqual from 'fast-deep-equal'
-import { type AnyPin, completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
-import { KINDS } from '#core/material'
-import { parseNote, printedName } from '#core/pitch'
 import {
-  apartWords,
-  bookendWords,
-  handWords,
-  octaveWords,
-  patternWords,
-  type RealisedStudy,
-  rhythmWords,
-} from '#core/realise'
-import { isFree, NO_BOOKENDS, notesWords, PLAIN_RHYTHM } from '#core/study'
+  type AnyPin,
+  completeRecipe,
+  familyOf,
+  handsTold,
+  instrumentOf,
+  type Recipe,
+  type RecipeInput,
+} from '#core/instrument'
+import { keyNamed } from '#core/material'
+import { apartTold, bookendsTold, octavesTold, type RealisedStudy, rhythmTold, shapeTold } from '#core/realise'
+import { isFree, NO_BOOKENDS, notesTold, PLAIN_RHYTHM } from '#core/study'
 import { wordsFor, wordsOf } from '~/components/instrument/words'
 import type { ToldField } from '~/components/instrument/view'
+import { t, tell } from '~/composables/words'
 
 /** A change with its name, and the sort of change that it is. */
 export interface Named {
@@ -25,31 +25,122 @@ export interface Named {
 const alone = (words: string): Named => ({ words, sort: '' })
 
 const keyWords = ({ material }: Recipe): string =>
-  isFree(material) ? 'pitches' : `${printedName(parseNote(material.tonic))} ${KINDS[material.kind].words}`
+  isFree(material) ? 'pitches' : tell(keyNamed({ tonic: material.tonic, kind: material.kind }))
+
+const apartWords = (recipe: Recipe): string => {
+  const apart = apartTold(recipe)
+  return apart ? tell(apart) : ''
+}
 
 /** What each field is called, and how its new value is told. */
 const FIELDS: Readonly<Record<string, ToldField>> = {
-  instrument: { sort: 'instrument', words: ({ instrument }) => instrument.replace('-', ' ') },
-  material: { sort: 'key', words: keyWords },
-  hands: { sort: 'hands', words: handWords },
-  motion: { sort: 'hands', words: handWords },
-  interval: { sort: 'hands', words: (recipe) => apartWords(recipe) || 'an octave apart' },
-  contraryFrom: { sort: 'hands', words: (recipe) => apartWords(recipe) || 'from one key' },
-  tonicHand: { sort: 'hands', words: ({ tonicHand }) => `${tonicHand} hand on the tonic` },
-  octaves: { sort: 'length', words: ({ octaves }) => octaveWords(octaves) },
-  course: { sort: 'course', words: ({ course }) => course.replace('-', ' and ') },
-  pattern: {
-    sort: 'pattern',
-    words: (recipe) =>
-      patternWords({ pattern: recipe.pattern, rhythm: PLAIN_RHYTHM, bookends: NO_BOOKENDS }).join(', ') || 'straight',
+  instrument: {
+    get sort() {
+      return t('desk.change-words.instrument')
+    },
+    words: (recipe) => {
+      const { make, size } = instrumentOf(recipe)
+      return t('name.instrument', { make, size: size ?? '' })
+    },
   },
-  rhythm: { sort: 'rhythm', words: (recipe) => rhythmWords(recipe).join(', ') || 'even' },
-  bookends: { sort: 'bookends', words: (recipe) => bookendWords(recipe).join(', ') || 'none' },
-  startOctave: { sort: 'start', words: ({ startOctave }) => `octave ${startOctave}` },
-  signature: { sort: 'signature', words: ({ signature }) => signature },
-  articulation: { sort: 'touch', words: ({ articulation }) => articulation },
-  tempo: { sort: 'tempo', words: ({ tempo }) => `♩ = ${tempo.bpm} in ${notesWords(tempo.notesPerBeat)}` },
-  school: { sort: 'school', words: ({ school }) => school.replaceAll('-', ' ') },
+  material: {
+    get sort() {
+      return t('desk.change-words.key')
+    },
+    words: keyWords,
+  },
+  hands: {
+    get sort() {
+      return t('desk.change-words.hands')
+    },
+    words: (recipe) => tell(handsTold(recipe)),
+  },
+  motion: {
+    get sort() {
+      return t('desk.change-words.hands')
+    },
+    words: (recipe) => tell(handsTold(recipe)),
+  },
+  interval: {
+    get sort() {
+      return t('desk.change-words.hands')
+    },
+    words: (recipe) => apartWords(recipe) || t('desk.change-words.an-octave-apart'),
+  },
+  contraryFrom: {
+    get sort() {
+      return t('desk.change-words.hands')
+    },
+    words: (recipe) => apartWords(recipe) || t('desk.change-words.from-one-key'),
+  },
+  tonicHand: {
+    get sort() {
+      return t('desk.change-words.hands')
+    },
+    words: ({ tonicHand }) => t('desk.change-words.hand-on-the-tonic', { tonicHand }),
+  },
+  octaves: {
+    get sort() {
+      return t('desk.change-words.length')
+    },
+    words: ({ octaves }) => tell(octavesTold(octaves)),
+  },
+  course: {
+    get sort() {
+      return t('desk.change-words.course')
+    },
+    words: ({ course }) => t('course', { course }),
+  },
+  pattern: {
+    get sort() {
+      return t('desk.change-words.pattern')
+    },
+    words: (recipe) =>
+      shapeTold({ pattern: recipe.pattern, rhythm: PLAIN_RHYTHM, bookends: NO_BOOKENDS }).map(tell).join(', ') ||
+      t('desk.change-words.straight'),
+  },
+  rhythm: {
+    get sort() {
+      return t('desk.change-words.rhythm')
+    },
+    words: (recipe) => rhythmTold(recipe).map(tell).join(', ') || t('desk.change-words.even'),
+  },
+  bookends: {
+    get sort() {
+      return t('desk.change-words.bookends')
+    },
+    words: (recipe) => bookendsTold(recipe).map(tell).join(', ') || t('desk.change-words.none'),
+  },
+  startOctave: {
+    get sort() {
+      return t('desk.change-words.start')
+    },
+    words: ({ startOctave }) => t('desk.change-words.octave', { startOctave }),
+  },
+  signature: {
+    get sort() {
+      return t('desk.change-words.signature')
+    },
+    words: ({ signature }) => t('name.signature', { signature }),
+  },
+  articulation: {
+    get sort() {
+      return t('desk.change-words.touch')
+    },
+    words: ({ articulation }) => t('name.touch', { touch: articulation }),
+  },
+  tempo: {
+    get sort() {
+      return t('desk.change-words.tempo')
+    },
+    words: ({ tempo }) => t('desk.change-words.in', { bpm: tempo.bpm, notesTold: tell(notesTold(tempo.notesPerBeat)) }),
+  },
+  school: {
+    get sort() {
+      return t('desk.change-words.school')
+    },
+    words: (recipe) => tell(familyOf(recipe).schools.find(({ id }) => id === recipe.school)!.called),
+  },
 }
 
 const pinWords = (pin: AnyPin, study: RealisedStudy | null): string =>
@@ -58,10 +149,10 @@ const pinWords = (pin: AnyPin, study: RealisedStudy | null): string =>
 function pinsNamed(before: readonly AnyPin[], after: readonly AnyPin[], study: RealisedStudy | null): Named {
   const added = after.filter((pin) => !before.some((each) => isEqual(each, pin)))
   const taken = before.filter((pin) => !after.some((each) => isEqual(each, pin)))
-  if (added.length === 1) return alone(`pin ${pinWords(added[0]!, study)}`)
-  if (added.length > 1) return alone(`${added.length} pins`)
-  if (taken.length === 1) return alone(`freeing ${pinWords(taken[0]!, study)}`)
-  return alone(`freeing ${taken.length} pins`)
+  if (added.length === 1) return alone(t('desk.change-words.pin', { pinWords: pinWords(added[0]!, study) }))
+  if (added.length > 1) return alone(t('desk.change-words.pins', { count: added.length }))
+  if (taken.length === 1) return alone(t('desk.change-words.freeing', { pinWords: pinWords(taken[0]!, study) }))
+  return alone(t('desk.change-words.freeing-pins', { count: taken.length }))
 }
 
 /** A recipe as far as it can be completed; what cannot be is named without its value. */
@@ -76,7 +167,7 @@ function whole(input: RecipeInput): Recipe | null {
 /** Names a change by what is different after it. */
 export function namedChange(before: RecipeInput, after: RecipeInput, study: RealisedStudy | null): Named {
   const [one, other] = [whole(before), whole(after)]
-  if (!one || !other) return alone('a change that cannot be played')
+  if (!one || !other) return alone(t('desk.change-words.a-change-that-cannot'))
   const fields = { ...FIELDS, ...wordsFor(other).fields }
   const valueOf = (recipe: Recipe, field: string): string => JSON.stringify(recipe[field as keyof Recipe])
   const changed = Object.keys(fields).filter((field) => valueOf(one, field) !== valueOf(other, field))
@@ -85,10 +176,10 @@ export function namedChange(before: RecipeInput, after: RecipeInput, study: Real
   const field = asked[0] ?? changed[0]
   if (!field) {
     return JSON.stringify(one.pins) === JSON.stringify(other.pins)
-      ? alone('settings of the school')
+      ? alone(t('desk.change-words.settings-of-the-school'))
       : pinsNamed(one.pins, other.pins, study)
   }
   const { sort, words } = fields[field]!
-  const more = new Set(asked.map((each) => fields[each]!.sort)).size > 1 ? ' and more' : ''
+  const more = new Set(asked.map((each) => fields[each]!.sort)).size > 1 ? t('desk.change-words.and-more') : ''
   return { words: `${sort}: ${words(other)}${more}`, sort: `${sort}:` }
 }

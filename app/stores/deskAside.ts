@@ -1,12 +1,13 @@
 import { computed, type Ref, type ShallowRef, shallowRef } from 'vue'
 import type { Accepted } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
+import type { Message } from '#core/message'
 import type { Study } from '#shared/api'
 import type { DeskStudy } from './deskStudy'
 
 /** A study that lay on the desk unsaved when another took its place. */
 export interface Aside {
-  readonly title: string
+  readonly title: Message
   readonly saved: Study | null
   readonly recipe: RecipeInput
   readonly accepted: Accepted | null

@@ -1,4 +1,5 @@
 import { type Ref, ref, shallowRef, watch } from 'vue'
+import { inText } from '#core/message'
 import type { Aside } from './deskAside'
 
 /** What a window holds that is in no library yet. */
@@ -27,11 +28,17 @@ async function isHeld(name: string): Promise<boolean> {
   return held.some((lock) => lock.name === PREFIX + name)
 }
 
+/** Drafts that were kept before titles were messages have them as text. */
+const titled = (aside: Aside): Aside =>
+  typeof aside.title === 'string' ? { ...aside, title: inText(aside.title) } : aside
+
 /** A draft as it was written; nothing where it is none. */
 function read(key: string): Draft | null {
   try {
     const draft = JSON.parse(localStorage.getItem(key) ?? 'null') as Draft | null
-    return draft && Array.isArray(draft.asides) ? draft : null
+    return draft && Array.isArray(draft.asides)
+      ? { here: draft.here && titled(draft.here), asides: draft.asides.map(titled) }
+      : null
   } catch {
     return null
   }

@@ -4,6 +4,7 @@ import type { Study } from '#shared/api'
 import { ApiError, ask, wordsOf } from '~/composables/api'
 import { deskAutosave } from './deskAutosave'
 import type { DeskStudy } from './deskStudy'
+import { t } from '~/composables/words'
 
 /** Sends a study over a version. What the server has already, since only its answer was lost, is no conflict. */
 async function put(id: string, body: { recipe: unknown; accepted?: unknown; version: number }): Promise<Study> {
@@ -73,7 +74,7 @@ export function deskSaving(desk: DeskStudy) {
     if (desk.held.value) await (asked ? desk.put(desk.recipe.value) : desk.leave())
     await Promise.all([desk.settled(), travelling])
     if (desk.fault.value) {
-      if (asked) saveError.value = 'What is asked cannot be played, so it was not saved. Mend it first.'
+      if (asked) saveError.value = t('desk.desk-saving.what-is-asked-cannot')
       return false
     }
     const sending = attempt(version ?? saved.value?.version ?? 0, asked)

@@ -1,5 +1,5 @@
 import { shallowRef } from 'vue'
-import type { Fault } from '#core/pitch'
+import type { FaultData as Fault } from '#core/message'
 import type { Accepted, RealisedStudy } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { newestOnly, realiser } from '~/composables/realiser'

@@ -7,6 +7,7 @@ import { deskPinning } from './deskPinning'
 import { plain } from './deskPins'
 import { deskSelection } from './deskSelection'
 import { deskSolving, FIRST } from './deskSolving'
+import { t } from '~/composables/words'
 
 export type { Place } from './deskPins'
 export { FIRST }
@@ -73,7 +74,8 @@ export function deskStudy() {
   }
 
   /** The engine has changed its mind since the study was saved: take its new fingers. */
-  const takeEngine = (): Promise<void> => set({ ...recipe.value }, { words: 'today’s fingers', sort: '' })
+  const takeEngine = (): Promise<void> =>
+    set({ ...recipe.value }, { words: t('desk.desk-study.today-s-fingers'), sort: '' })
 
   /** Starts from a recipe as if nothing had been done to it yet. */
   function lay(next: RecipeInput, fingers: Accepted | null = null): Promise<void> {

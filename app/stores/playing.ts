@@ -7,6 +7,7 @@ import type { RealisedStudy } from '#core/realise'
 import type { Hand } from '#core/study'
 import type { Player } from '~/sound'
 import { wordsOf } from '~/composables/api'
+import { t } from '~/composables/words'
 
 /** Which hands the machine plays; the pupil may play the others. */
 export type HeardHands = 'both' | Hand
@@ -85,7 +86,7 @@ export const usePlaying = defineStore('playing', () => {
   async function play(study: RealisedStudy, selection: readonly [number, number] | null): Promise<void> {
     failed.value = ''
     if (choices.value.loop === 'selection' && !selection) {
-      failed.value = 'Nothing is marked yet: Shift and arrows on a finger, or Shift and a click.'
+      failed.value = t('hear.playing.nothing-is-marked-yet')
       return
     }
     state.value = 'opening'
@@ -105,7 +106,7 @@ export const usePlaying = defineStore('playing', () => {
       players.clear()
       player = undefined
       state.value = 'silent'
-      failed.value = `There is no sound: ${wordsOf(error)}`
+      failed.value = t('hear.playing.there-is-no-sound', { wordsOf: wordsOf(error) })
     }
   }
 

@@ -1,8 +1,10 @@
+import type { Message } from '#core/message'
 import { shallowRef } from 'vue'
 import type { Order } from '#core/syllabus'
 import type { Filled, StudySet, Undo } from '#shared/api'
 import { ask } from '~/composables/api'
 import type { SetKeeping } from './setKeeping'
+import { t, tell } from '~/composables/words'
 
 /** What follows from a grading: holes filled, near misses mended, the programme ordered; each with its way back. */
 export function setGrading({ set, told, error, guarded, settle, refuse }: SetKeeping) {
@@ -32,27 +34,31 @@ export function setGrading({ set, told, error, guarded, settle, refuse }: SetKee
     const before = idsOf(set.value!)
     return work<Filled>('missing', { syllabusId, gradeId, ...some }, async (answer) => {
       await settle(answer.set)
-      if (answer.refused.length > 0) error.value = `Not all of it can be played: ${answer.refused.join(' ')}`
+      if (answer.refused.length > 0)
+        error.value = t('sets.set-grading.not-all-of-it', { what: answer.refused.map(tell).join(' ') })
       const made = idsOf(answer.set).filter((id) => !before.includes(id))
-      told.value = answer.added === 1 ? 'one study added' : `${answer.added} studies added`
+      told.value = t('sets.set-grading.text', { added: answer.added })
       back.value =
         made.length <= 10 ? { words: told.value, undo: { studyIds: before, studies: [], remove: made } } : null
     })
   }
 
   const mend = (atom: string): Promise<void> =>
-    work<{ set: StudySet; undo: Undo; told: string }>('mend', { atom }, async (answer) => {
+    work<{ set: StudySet; undo: Undo; told: Message }>('mend', { atom }, async (answer) => {
       await settle(answer.set)
-      told.value = 'mended'
-      back.value = { words: answer.told, undo: answer.undo }
+      told.value = t('sets.set-grading.mended')
+      back.value = { words: tell(answer.told), undo: answer.undo }
     })
 
   function order(by: Order): Promise<void> {
     const before = idsOf(set.value!)
     return work<StudySet>('order', { by }, async (answer) => {
       await settle(answer)
-      told.value = 'in order'
-      back.value = { words: 'the order before', undo: { studyIds: before, studies: [], remove: [] } }
+      told.value = t('sets.set-grading.in-order')
+      back.value = {
+        words: t('sets.set-grading.the-order-before'),
+        undo: { studyIds: before, studies: [], remove: [] },
+      }
     })
   }
 
@@ -61,7 +67,7 @@ export function setGrading({ set, told, error, guarded, settle, refuse }: SetKee
     return work<StudySet>('restore', undo, async (answer) => {
       forget()
       await settle(answer)
-      told.value = 'undone'
+      told.value = t('sets.set-grading.undone')
     })
   }
 

@@ -2,6 +2,7 @@ import { computed, type ShallowRef, shallowRef } from 'vue'
 import type { Shelf, StudyListing, SyllabusListing } from '#shared/api'
 import { ask, wordsOf } from '~/composables/api'
 import { addToSet, shelve } from './library'
+import { t } from '~/composables/words'
 
 /** What can be taken back, in words, and how. */
 interface Done {
@@ -10,11 +11,17 @@ interface Done {
 }
 
 const SHELF_WORDS: Record<Shelf, string> = {
-  library: 'back in the library',
-  archive: 'in the archive',
-  bin: 'in the bin',
+  get library() {
+    return t('library.shelves.back-in-the-library')
+  },
+  get archive() {
+    return t('library.shelves.in-the-archive')
+  },
+  get bin() {
+    return t('library.shelves.in-the-bin')
+  },
 }
-const counted = (ids: readonly string[]): string => (ids.length === 1 ? 'One study is' : `${ids.length} studies are`)
+const counted = (ids: readonly string[]): string => t('library.shelves.text', { count: ids.length })
 
 type Work = (what: () => Promise<Done | null>) => Promise<void>
 
@@ -46,7 +53,10 @@ function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: W
         ...remove.map((each) => ({ ids: having(each, true), add: [each], remove: [] })),
       ].filter((each) => each.ids.length > 0)
       await ask('/api/studies/tags', 'PUT', { ids, add, remove })
-      const words = add.length > 0 ? `Tagged “${add.join(', ')}”.` : `No longer tagged “${remove.join(', ')}”.`
+      const words =
+        add.length > 0
+          ? t('library.shelves.tagged', { what: add.join(', ') })
+          : t('library.shelves.no-longer-tagged', { what: remove.join(', ') })
       const undo = async (): Promise<void> => {
         for (const each of back) await ask('/api/studies/tags', 'PUT', each)
       }
@@ -57,21 +67,31 @@ function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: W
     work(async () => {
       const copies: string[] = []
       for (const id of ids) copies.push((await ask<{ id: string }>(`/api/studies/${id}/copy`, 'POST', {})).id)
-      return { words: `${counted(ids)} there twice now.`, undo: () => shelve(copies, 'bin') }
+      return {
+        words: t('library.shelves.there-twice-now', { counted: counted(ids) }),
+        undo: () => shelve(copies, 'bin'),
+      }
     })
 
   const putInSet = (ids: readonly string[], set: { id: string; words: string }): Promise<void> =>
     work(async () => {
       const added = await addToSet(set.id, ids)
       const rest = ids.length - added
-      return { words: `${added} added to ${set.words}${rest > 0 ? `, ${rest} there already` : ''}.`, undo: null }
+      return {
+        words: t('library.shelves.added-to', {
+          added,
+          words: set.words,
+          already: rest > 0 ? t('library.shelves.there-already', { rest }) : '',
+        }),
+        undo: null,
+      }
     })
 
   /** Deletes for good; there is no way back from here. */
   const destroy = (ids: readonly string[]): Promise<void> =>
     work(async () => {
       for (const id of ids) await ask(`/api/studies/${id}`, 'DELETE')
-      return { words: `${counted(ids)} gone for good.`, undo: null }
+      return { words: t('library.shelves.gone-for-good', { counted: counted(ids) }), undo: null }
     })
 
   return { move, tag, duplicate, putInSet, destroy }

@@ -4,6 +4,7 @@ import { atomsOf, type Syllabus, syllabusFaults } from '#core/syllabus'
 import type { SyllabusDocument } from '#shared/api'
 import { ApiError, ask } from '~/composables/api'
 import { working } from '~/composables/working'
+import { t } from '~/composables/words'
 
 const MOST_BACK = 100
 
@@ -61,11 +62,10 @@ export const useSyllabus = defineStore('syllabus', () => {
       const { syllabus, version } = { syllabus: draft.value!, version: kept.value!.version }
       try {
         show(await ask<SyllabusDocument>(`/api/syllabi/${syllabus.id}`, 'PUT', { syllabus, version }))
-        told.value = 'saved'
+        told.value = t('syllabi.syllabus.saved')
       } catch (problem) {
         if (!(problem instanceof ApiError) || problem.status !== 409) throw problem
-        error.value =
-          'This list was saved elsewhere in the meantime; nothing has been overwritten. Export yours, then reload.'
+        error.value = t('syllabi.syllabus.this-list-was-saved')
       }
     })
 

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { type Fault, RecipeError } from '#core/pitch'
+import { type FaultData as Fault, type Message, RecipeError } from '#core/message'
 import { type Accepted, departures, realise, type RealisedStudy, takeAlternative } from '#core/realise'
 import type { RecipeInput, Player, AnyPin } from '#core/instrument'
 
@@ -27,7 +27,7 @@ const api = {
     }),
 
   /** Titles of recipes, or why one cannot be played. */
-  titles: (recipes: readonly RecipeInput[]): ({ title: string } | { fault: Fault })[] =>
+  titles: (recipes: readonly RecipeInput[]): ({ title: Message } | { fault: Fault })[] =>
     recipes.map((recipe) => guarded(() => ({ title: realise(recipe, {}, 0).title }))),
 
   /** The pins that give a player of a recipe some other fingers or sticks. */

@@ -1,3 +1,6 @@
+import { tellCall } from './messages'
+import { once } from './gather'
+import type { Message } from '../message'
 import { KINDS, type KindId, signatureOf, usualTonics } from '../material'
 import { fifthsOf, type Note, noteName, parseNote, pitchClass } from '../pitch'
 import { type Articulation, NOTES_PER_BEAT, type Tempo } from '../study'
@@ -12,7 +15,7 @@ const FORMS = ['natural', 'harmonic', 'melodic'] as const
 export function kindsFrom(
   features: readonly Features[],
   three: boolean,
-): { kinds: KindId[]; open: string[]; problems: string[] } {
+): { kinds: KindId[]; open: string[]; problems: Message[] } {
   const pick = <K extends keyof Features>(field: K) => [
     ...new Set(features.flatMap((each) => (each[field] === undefined ? [] : [each[field]!]))),
   ]
@@ -27,19 +30,17 @@ export function kindsFrom(
   const shaped: Features[] = chords.length > 0 ? chords.map((shape) => ({ shape })) : [{}]
   const named = pick('named')
   const tops = named.length > 0 ? named.flatMap((name) => shaped.map((each) => ({ ...each, named: name }))) : shaped
-  const found = { kinds: new Set<KindId>(), open: new Set<string>(), problems: new Set<string>() }
+  const found = { kinds: new Set<KindId>(), open: new Set<string>(), problems: [] as Message[] }
   for (const base of bases.length > 0 ? bases : [{}]) {
     for (const top of tops) {
       const reading = kindFrom(merged(base, top))
-      if (reading.kind === null) found.problems.add(reading.problem)
+      if (reading.kind === null) found.problems.push(reading.problem)
       else found.kinds.add(reading.kind)
-      if (reading.kind !== null && reading.assumed) found.open.add(`${capital(reading.assumed)}?`)
+      if (reading.kind !== null && reading.assumed) found.open.add(reading.assumed.code)
     }
   }
-  return { kinds: [...found.kinds], open: [...found.open], problems: [...found.problems] }
+  return { kinds: [...found.kinds], open: [...found.open], problems: once(found.problems) }
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 const TWELVE = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'Ab', 'A', 'Bb', 'B']
 const isBlack = (name: string): boolean => name.length > 1
@@ -73,7 +74,7 @@ export function spelled(keys: EntryInput['keys'], kind: KindId, heard: Heard): E
 
 const PER_QUARTER = { eighth: 0.5, quarter: 1, 'dotted-quarter': 1.5, half: 2 } as const
 
-export function tempoFrom({ ask, change }: Heard): { tempo: EntryInput['tempo']; open: string[]; problems: string[] } {
+export function tempoFrom({ ask, change }: Heard): { tempo: EntryInput['tempo']; open: string[]; problems: Message[] } {
   const beat = ask.beat ?? 'quarter'
   const bpm = ask.bpm ?? change.tempo?.bpm
   const said = change.tempo?.notesPerBeat
@@ -81,10 +82,10 @@ export function tempoFrom({ ask, change }: Heard): { tempo: EntryInput['tempo'];
   const perBeat = (said ?? 2) * PER_QUARTER[beat]
   const fits = (NOTES_PER_BEAT as readonly number[]).includes(perBeat)
   const open = [
-    ...(bpm === undefined ? ['No tempo is named: 60 in quavers is taken.'] : []),
-    ...(bpm !== undefined && said === undefined ? ['No note value is named: quavers are taken.'] : []),
+    ...(bpm === undefined ? ['no-tempo'] : []),
+    ...(bpm !== undefined && said === undefined ? ['no-notes'] : []),
   ]
-  const problems = fits ? [] : ['So many notes do not fit into such a beat.']
+  const problems = fits ? [] : [tellCall('asked.notes-to-beat')]
   const notesPerBeat = (fits ? perBeat : 2) as Tempo['notesPerBeat']
   const { kind, most } = ask
   return {
@@ -100,7 +101,7 @@ export function tempoFrom({ ask, change }: Heard): { tempo: EntryInput['tempo'];
   }
 }
 
-const HAND_OPEN = 'Whose choice is the hand? The candidate’s is taken.'
+const HAND_OPEN = 'hand'
 
 /** One hand or the other, as whoever chooses: the examiner's choice means that each must be ready. */
 function eitherHand(chooser: Chooser | undefined): { hands: Entry['hands']; open: string[] } {
@@ -128,7 +129,7 @@ export function touchFrom({ touches, or, choosers }: Heard): {
   return {
     articulations,
     touchChooser: 'examiner',
-    open: ['Who chooses the touch? The examiner, so both are prepared.'],
+    open: ['touch'],
   }
 }
 
@@ -143,10 +144,10 @@ export function formFrom(
   const { choosers, or, ask } = heard
   const chooser = choosers.forms ?? (several && or.has('forms') ? 'candidate' : several ? 'both' : 'examiner')
   const open: string[] = []
-  if (several && or.has('forms') && !choosers.forms) open.push('Who chooses the form? The candidate is taken to.')
+  if (several && or.has('forms') && !choosers.forms) open.push('form')
   const many = !Array.isArray(keys) || keys.length > 1
   if (several && chooser === 'candidate' && many && !ask.scope) {
-    open.push('One form for each key, or one for all? Each key by itself is taken.')
+    open.push('form-scope')
   }
   return { chooser, scope: ask.scope ?? 'key', open }
 }
@@ -155,14 +156,14 @@ export function motionFrom({ change }: Heard, hands: Entry['hands']) {
   if (hands !== 'together' && hands !== 'each') return { open: [] }
   const { motion = 'similar', interval = 'octave', contraryFrom = null, tonicHand = null } = change
   const open: string[] = []
-  if (motion === 'contrary' && !contraryFrom) open.push('Contrary from one key, or an octave apart? Either counts.')
-  if (interval !== 'octave' && !tonicHand) open.push('Which hand has the tonic? Either counts.')
+  if (motion === 'contrary' && !contraryFrom) open.push('contrary-from')
+  if (interval !== 'octave' && !tonicHand) open.push('tonic-hand')
   return { motion, interval, contraryFrom, tonicHand, open }
 }
 
 export function seventhFrom(heard: Heard, kinds: readonly KindId[]): { seventh: Entry['seventh']; open: string[] } {
   if (!kinds.includes('dominant-seventh-arpeggio')) return { seventh: 'on', open: [] }
   if (heard.ask.seventh === 'of' || heard.of === 'of') return { seventh: 'of', open: [] }
-  const open = heard.of === 'on' ? [] : ['Dominant seventh of the key, or on the note? On the note is taken.']
+  const open = heard.of === 'on' ? [] : ['seventh']
   return { seventh: 'on', open }
 }

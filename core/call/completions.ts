@@ -1,3 +1,5 @@
+import { echoOf } from './echo'
+import type { Message } from '../message'
 import { read, RULES } from './read'
 import { matches, type Rule, type Slot } from './rules'
 import { scan, type Token } from './scan'
@@ -6,7 +8,7 @@ import { scan, type Token } from './scan'
 export interface Completion {
   readonly from: number
   readonly text: string
-  readonly words: string
+  readonly said: Message
 }
 
 const MOST = 6
@@ -56,12 +58,13 @@ export function completionsOf(line: string): Completion[] {
       if (!text || text === typed) continue
       const [meant] = read(text)
       if (!meant?.said || meant.said.part.is === 'filler' || meant.to !== text.length) continue
-      const { words } = meant.said
-      if (!found.has(words)) found.set(words, { from: some[0]!.from, text, words, back })
+      const said = echoOf(meant.said.part)
+      const key = JSON.stringify(meant.said.part)
+      if (said && !found.has(key)) found.set(key, { from: some[0]!.from, text, said, back })
     }
   }
   return [...found.values()]
     .sort((a, b) => b.back - a.back || a.text.length - b.text.length)
     .slice(0, MOST)
-    .map(({ from, text, words }) => ({ from, text, words }))
+    .map(({ from, text, said }) => ({ from, text, said }))
 }

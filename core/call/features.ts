@@ -1,15 +1,18 @@
+import { tellCall } from './messages'
+import { featureTold } from './echo'
+import type { Message } from '../message'
 import type { KindId } from '../material'
 import type { Features } from './part'
 
 /** A kind that features come to, and what had to be assumed; or why they come to none. */
 export type KindReading =
-  { readonly kind: KindId; readonly assumed: string | null } | { readonly kind: null; readonly problem: string }
+  { readonly kind: KindId; readonly assumed: Message | null } | { readonly kind: null; readonly problem: Message }
 
 type Named = NonNullable<Features['named']>
 type Shape = NonNullable<Features['shape']>
 
-const kind = (id: string, assumed: string | null = null): KindReading => ({ kind: id as KindId, assumed })
-const none = (problem: string): KindReading => ({ kind: null, problem })
+const kind = (id: string, assumed: Message | null = null): KindReading => ({ kind: id as KindId, assumed })
+const none = (problem: Message): KindReading => ({ kind: null, problem })
 
 const FORM_KINDS = {
   natural: 'natural-minor',
@@ -21,14 +24,14 @@ const FORM_KINDS = {
 const isMinor = ({ quality, form }: Features): boolean => quality === 'minor' || form !== undefined
 
 /** Teachers who say “minor” mean the one that exams ask for most: harmonic. Common practice; it is told as an assumption. */
-const MINOR_MEANT = 'minor is taken as harmonic'
+const MINOR_MEANT = tellCall('assumed.harmonic')
 
 function scaleOf(features: Features): KindReading {
   const { form, quality } = features
   if (form) return kind(FORM_KINDS[form])
   if (quality === 'minor') return kind('harmonic-minor', MINOR_MEANT)
-  if (quality === undefined) return kind('major', 'no kind was named: major')
-  return quality === 'major' ? kind('major') : none(`A ${quality.replace('-', ' ')} scale is not known here.`)
+  if (quality === undefined) return kind('major', tellCall('assumed.major'))
+  return quality === 'major' ? kind('major') : none(tellCall('call.no-scale', { quality: featureTold({ quality }) }))
 }
 
 const NAMED_KINDS: Partial<Record<Named, KindId>> = {
@@ -44,7 +47,7 @@ function namedOf(named: Named, features: Features): KindReading {
   if (named === 'chromatic' && shape === 'double-minor-thirds') return kind('double-thirds-chromatic-minor')
   if (named === 'chromatic' && shape === 'double-octaves') return kind('double-octaves-chromatic')
   if (shape !== undefined && shape !== 'scale')
-    return none(`${named} and ${shape.replace('-', ' ')} do not go together.`)
+    return none(tellCall('call.apart', { named: featureTold({ named }), shape: featureTold({ shape }) }))
   if (named === 'pentatonic') return kind(isMinor(features) ? 'minor-pentatonic' : 'major-pentatonic')
   return kind(NAMED_KINDS[named] ?? named)
 }
@@ -65,17 +68,17 @@ function triadOf({ quality = 'major', form }: Features): KindReading {
 }
 
 function seventhOf({ quality, form }: Features): KindReading {
-  if (quality === 'augmented') return none('An augmented seventh is not known here.')
+  if (quality === 'augmented') return none(tellCall('call.augmented-seventh'))
   const which = form ? 'minor' : (quality ?? 'dominant')
-  return kind(`${SEVENTHS[which]}-arpeggio`, quality || form ? null : 'no seventh was named: dominant')
+  return kind(`${SEVENTHS[which]}-arpeggio`, quality || form ? null : tellCall('assumed.dominant'))
 }
 
 /** Double notes and chains stand over a scale. */
 function overScale(shape: Shape, features: Features): KindReading {
   const { form, quality } = features
   const chain = shape.startsWith('diatonic')
-  if (form === 'jazz' && !chain) return none('Double notes are known in natural, harmonic and two-way melodic minor.')
-  if (form === 'melodic' && chain) return kind(`${shape}-melodic-minor-jazz`, 'melodic minor is taken as jazz melodic')
+  if (form === 'jazz' && !chain) return none(tellCall('call.double-notes'))
+  if (form === 'melodic' && chain) return kind(`${shape}-melodic-minor-jazz`, tellCall('assumed.jazz'))
   const base = form ? FORM_KINDS[form] : quality === 'minor' ? 'harmonic-minor' : 'major'
   return kind(`${shape}-${base}`, quality === 'minor' && !form ? MINOR_MEANT : null)
 }
@@ -94,9 +97,9 @@ function shapedOf(shape: Shape, features: Features): KindReading {
     case 'cadence':
       return kind(`cadence-${side}`)
     case 'tetrachords':
-      return side === 'major' ? kind('tetrachords-major') : none('Tetrachords are known in major.')
+      return side === 'major' ? kind('tetrachords-major') : none(tellCall('call.tetrachords'))
     case 'double-minor-thirds':
-      return none('Double minor thirds belong to the chromatic scale.')
+      return none(tellCall('call.minor-thirds'))
     default:
       return overScale(shape, features)
   }

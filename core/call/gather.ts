@@ -1,8 +1,11 @@
-import { inversionsOf, KINDS, MOST_SIGNS, signatureOf, usualTonics } from '../material'
+import { tellCall } from './messages'
+import { echoOf } from './echo'
+import type { Message } from '../message'
+import { inversionsOf, KINDS, MOST_SIGNS, signatureOf, usualTonics, kindNamed } from '../material'
 import { fifthsOf, type Note, noteName, pitchClass } from '../pitch'
 import { families, type RecipeInput, type AnyPin } from '../instrument'
 import { kindFrom, merged } from './features'
-import type { Features, Said, Signs } from './part'
+import type { Features, Part, Said, Signs } from './part'
 
 /** A tonic with the features that follow it, up to the next tonic. */
 interface Named {
@@ -14,8 +17,8 @@ interface Named {
 export interface Gathered {
   readonly studies: readonly RecipeInput[]
   /** What was assumed, or does not go together. */
-  readonly remarks: readonly string[]
-  readonly problems: readonly string[]
+  readonly remarks: readonly Message[]
+  readonly problems: readonly Message[]
 }
 
 type Changes = Omit<RecipeInput, 'material'>
@@ -43,23 +46,23 @@ function joinedChanges(changes: readonly Changes[]): Changes {
 }
 
 /** Places where one field is given two values: `hands`, `tempo.bpm`. */
-function contradictions(said: readonly Said[]): string[] {
-  const known = new Map<string, { value: unknown; words: string }>()
-  const found: string[] = []
-  const note = (path: string, value: unknown, words: string): void => {
+function contradictions(said: readonly Said[]): Message[] {
+  const known = new Map<string, { value: unknown; part: Part }>()
+  const found: Message[] = []
+  const note = (path: string, value: unknown, part: Part): void => {
     const before = known.get(path)
     if (before && JSON.stringify(before.value) !== JSON.stringify(value)) {
-      found.push(`“${before.words}” and “${words}” do not go together; “${words}” counts.`)
+      found.push(tellCall('call.contradiction', { before: echoOf(before.part)!, after: echoOf(part)! }))
     }
-    known.set(path, { value, words })
+    known.set(path, { value, part })
   }
-  for (const { part, words } of said) {
+  for (const { part } of said) {
     if (part.is !== 'change') continue
     for (const [field, value] of Object.entries(part.change)) {
       if (field === 'pins') continue
       if (NESTED.includes(field)) {
-        for (const [inner, each] of Object.entries(value as object)) note(`${field}.${inner}`, each, words)
-      } else note(field, value, words)
+        for (const [inner, each] of Object.entries(value as object)) note(`${field}.${inner}`, each, part)
+      } else note(field, value, part)
     }
   }
   return found
@@ -107,13 +110,18 @@ function allTonics(kind: keyof typeof KINDS, signs: readonly Signs[]): Note[] {
 
 const THREE: readonly NonNullable<Features['form']>[] = ['natural', 'harmonic', 'melodic']
 
+/** Messages, each once. */
+export const once = (messages: readonly Message[]): Message[] => [
+  ...new Map(messages.map((message) => [JSON.stringify(message), message])).values(),
+]
+
 /** Gathers what one study, or one list of keys, says. */
 export function gather(said: readonly Said[]): Gathered {
   const pick = <T extends Said['part']['is']>(is: T) =>
     said.flatMap(({ part }) => (part.is === is ? [part as Extract<Said['part'], { is: T }>] : []))
   const change = joinedChanges(pick('change').map((part) => part.change))
   const problems = [...contradictions(said)]
-  const remarks: string[] = []
+  const remarks: Message[] = []
   const free = pick('pitches').at(-1)
   if (free) return { studies: [{ ...change, material: { pitches: free.pitches } }], remarks, problems }
 
@@ -132,7 +140,7 @@ export function gather(said: readonly Said[]): Gathered {
       const { kind } = reading
       if (reading.assumed) remarks.push(reading.assumed)
       const inverts = inversion !== undefined && inversionsOf(KINDS[kind]) > 1
-      if (inversion && !inverts) problems.push(`${KINDS[kind].words} has no inversions.`)
+      if (inversion && !inverts) problems.push(tellCall('call.no-inversions', { kind: kindNamed({ id: kind }) }))
       return tonics(kind).map((tonic) => ({
         ...change,
         material: { tonic: noteName(tonic), kind, ...(inverts ? { inversion } : {}) },
@@ -141,6 +149,6 @@ export function gather(said: readonly Said[]): Gathered {
   const studies = wanted
     ? one(merged(common, named[0]?.features ?? {}), (kind) => allTonics(kind, signs))
     : named.flatMap(({ tonic, features }) => one(merged(common, features), () => [tonic]))
-  if (studies.length === 0 && problems.length === 0 && said.length > 0) problems.push('Name a key: C, F#, E flat, sol.')
-  return { studies, remarks: [...new Set(remarks)], problems: [...new Set(problems)] }
+  if (studies.length === 0 && problems.length === 0 && said.length > 0) problems.push(tellCall('call.no-key'))
+  return { studies, remarks: once(remarks), problems: once(problems) }
 }

@@ -3,6 +3,9 @@
  * sensible order, in English, with German letters, fixed-do names and the usual abbreviations; the cheapest row of
  * phrases wins. The handbook holds the grammar.
  */
+export { echoOf } from './echo'
+export type { Part } from './part'
+export type { CallMessages } from './messages'
 export { type Completion, completionsOf } from './completions'
 export { type Called, MOST_CALLED, parseCall } from './parse'
 export type { Understood } from './read'

@@ -1,12 +1,11 @@
-import { printedName } from '../pitch'
 import type { Ask, Said, Signs } from './part'
 import { fixed, type Rule, rules } from './rules'
 
-const ask = (said: Ask, words: string): Said => ({ part: { is: 'ask', ask: said }, words })
-const says = (phrases: readonly string[], said: Ask, words: string): Rule[] => fixed(phrases, ask(said, words))
+const ask = (said: Ask): Said => ({ part: { is: 'ask', ask: said } })
+const says = (phrases: readonly string[], said: Ask): Rule[] => fixed(phrases, ask(said))
 
 const CHOICES: Rule[] = [
-  ...fixed(['or|oder|o|/'], { part: { is: 'or' }, words: '' }),
+  ...fixed(['or|oder|o|/'], { part: { is: 'or' } }),
   ...says(
     [
       'at? the? candidate|candidates|pupil|pupils|player|players s? choice|option',
@@ -14,7 +13,6 @@ const CHOICES: Rule[] = [
       'own choice',
     ],
     { chooser: 'candidate' },
-    'the candidate chooses',
   ),
   ...says(
     [
@@ -24,37 +22,31 @@ const CHOICES: Rule[] = [
       'as the examiner asks',
     ],
     { chooser: 'examiner' },
-    'the examiner chooses',
   ),
-  ...says(['both forms|touches|ways?'], { chooser: 'both' }, 'both'),
-  ...says(
-    ['the? same form|touch throughout|for all? keys?', 'one form for all keys?'],
-    { scope: 'entry' },
-    'one form for all of these',
-  ),
+  ...says(['both forms|touches|ways?'], { chooser: 'both' }),
+  ...says(['the? same form|touch throughout|for all? keys?', 'one form for all keys?'], { scope: 'entry' }),
   ...says(
     [
       'the? same form for|in the? whole|entire exam|examination|grade',
       'one form for|throughout the? exam|examination|grade',
     ],
     { scope: 'grade' },
-    'one form for the whole exam',
   ),
-  ...says(['in? each key by itself', 'for each key'], { scope: 'key' }, 'each key by itself'),
+  ...says(['in? each key by itself', 'for each key'], { scope: 'key' }),
   ...rules(
     [
       'any <n> of? the? following|these|keys|key?',
       '<n> keys|key of? the? candidate|candidates s? choice',
       'choose any? <n> of|from?',
     ],
-    ({ numbers: [n] }) => (n! >= 1 && n! <= 60 ? ask({ pick: n! }, `any ${n}`) : null),
+    ({ numbers: [n] }) => (n! >= 1 && n! <= 60 ? ask({ pick: n! }) : null),
   ),
-  ...says(['of|in|on? the? above|same keys|key'], { above: true }, 'the keys of the entry above'),
+  ...says(['of|in|on? the? above|same keys|key'], { above: true }),
 ]
 
 const upTo = (sharps: number, flats: number): Said => {
   const signs: Signs = { sharps, flats, exact: false }
-  return { part: { is: 'signs', signs }, words: `up to ${sharps} sharps and ${flats} flats` }
+  return { part: { is: 'signs', signs } }
 }
 const SIGNS: Rule[] = [
   ...rules(['up to <n> sharps|sharp or|and flats|flat', 'up to <n> sharps|sharp / flats|flat'], ({ numbers: [n] }) =>
@@ -72,18 +64,13 @@ const EXCEPT: Rule[] = rules(
     'except|excluding|without <note> and|, <note>',
     'except <note> , <note> and|, <note>',
   ],
-  ({ notes }) =>
-    ask({ except: notes.map(({ note }) => note) }, `without ${notes.map(({ note }) => printedName(note)).join(', ')}`),
+  ({ notes }) => ask({ except: notes.map(({ note }) => note) }),
 )
 
 const STARTS: Rule[] = [
-  ...says(
-    ['starting|beginning? on|from any note|key', 'any starting note'],
-    { starts: 'all' },
-    'from any of the twelve notes',
-  ),
-  ...says(['starting|beginning? on|from any black key|note'], { starts: 'black' }, 'from any black key'),
-  ...says(['starting|beginning? on|from any white key|note'], { starts: 'white' }, 'from any white key'),
+  ...says(['starting|beginning? on|from any note|key', 'any starting note'], { starts: 'all' }),
+  ...says(['starting|beginning? on|from any black key|note'], { starts: 'black' }),
+  ...says(['starting|beginning? on|from any white key|note'], { starts: 'white' }),
 ]
 
 const HANDS: Rule[] = [
@@ -97,9 +84,8 @@ const HANDS: Rule[] = [
       'manos separadas',
     ],
     { hands: 'separate' },
-    'each hand by itself',
   ),
-  ...says(['either hand', 'one hand'], { hands: 'either' }, 'either hand'),
+  ...says(['either hand', 'one hand'], { hands: 'either' }),
   ...says(
     [
       'hands? separately|separate and together',
@@ -108,28 +94,21 @@ const HANDS: Rule[] = [
       'each hand and together',
     ],
     { hands: 'each' },
-    'each hand, and together',
   ),
-  ...says(
-    ['both leads', 'leading with each|both hand|hands', 'either hand leading'],
-    { lead: 'both' },
-    'with either lead',
-  ),
-  ...says(['either lead', 'lead free|as you like'], { lead: 'either' }, 'any lead'),
+  ...says(['both leads', 'leading with each|both hand|hands', 'either hand leading'], { lead: 'both' }),
+  ...says(['either lead', 'lead free|as you like'], { lead: 'either' }),
 ]
 
 const PLAYING: Rule[] = [
-  ...says(['in the? keys|key of'], { seventh: 'of' }, 'of the key'),
-  ...says(['from|by memory|heart', 'memory'], { memory: true }, 'from memory'),
-  ...says(['top note? repeated|twice', 'repeating the? top note?'], { top: 'twice' }, 'top note twice'),
-  ...says(['top note? once', 'top note? not repeated'], { top: 'once' }, 'top note once'),
-  ...says(
-    ['resolved|resolving|resolve|resolution to|on? the? tonic? chord?', 'ending on the? tonic chord'],
-    { resolution: 'tonic-chord' },
-    'resolved on the tonic chord',
-  ),
+  ...says(['in the? keys|key of'], { seventh: 'of' }),
+  ...says(['from|by memory|heart', 'memory'], { memory: true }),
+  ...says(['top note? repeated|twice', 'repeating the? top note?'], { top: 'twice' }),
+  ...says(['top note? once', 'top note? not repeated'], { top: 'once' }),
+  ...says(['resolved|resolving|resolve|resolution to|on? the? tonic? chord?', 'ending on the? tonic chord'], {
+    resolution: 'tonic-chord',
+  }),
   ...['forte', 'mezzo forte', 'mezzo piano', 'pianissimo', 'fortissimo', 'crescendo', 'diminuendo'].flatMap((word) =>
-    says([word], { condition: word }, word),
+    says([word], { condition: word }),
   ),
 ]
 
@@ -142,26 +121,25 @@ const BEATS = [
 
 const TEMPO: Rule[] = [
   ...BEATS.flatMap(([beat, words]) => [
-    ...says([`${words} note? beat|beats?`], { beat }, `${beat.replace('-', ' ')} beats`),
+    ...says([`${words} note? beat|beats?`], { beat }),
     ...rules([`${words} note? = <n>`], ({ numbers: [n] }) => tempo(beat, n!)),
     ...rules([`${words} note? = <n> to? <n>`], ({ numbers: [n, most] }) =>
       most! >= n! ? tempo(beat, n!, most) : null,
     ),
   ]),
-  ...says(['at least', 'minimum|min tempo?', 'or faster'], { kind: 'minimum' }, 'at least'),
-  ...says(['recommended|suggested|about|ca|c tempo?'], { kind: 'recommended' }, 'about'),
+  ...says(['at least', 'minimum|min tempo?', 'or faster'], { kind: 'minimum' }),
+  ...says(['recommended|suggested|about|ca|c tempo?'], { kind: 'recommended' }),
 ]
 
 /** A beat and its speed say two things at once: the tempo stands in the change, the beat beside it. */
 function tempo(beat: NonNullable<Ask['beat']>, bpm: number, most?: number): Said | null {
   if (bpm < 20 || bpm > 240 || (most ?? 20) > 240) return null
-  const words = `${beat.replace('-', ' ')} = ${bpm}${most ? ` to ${most}` : ''}`
-  return { part: { is: 'ask', ask: { beat, bpm, ...(most ? { most } : {}) } }, words }
+  return { part: { is: 'ask', ask: { beat, bpm, ...(most ? { most } : {}) } } }
 }
 
 const FILLERS: Rule[] = fixed(
   ['all? requirements?|scales|to be|played|scale|a|an|is|are|be|s|notes|exam|;|for|by|as|each|both|–'],
-  { part: { is: 'filler' }, words: '' },
+  { part: { is: 'filler' } },
 )
 
 /** What only boards' lists say. */

@@ -1,50 +1,41 @@
 import type { Features, Said } from './part'
 import { fixed, type Rule, rules } from './rules'
 
-const feature = (features: Features, words: string): Said => ({ part: { is: 'feature', features }, words })
-const says = (phrases: readonly string[], features: Features, words: string): Rule[] =>
-  fixed(phrases, feature(features, words))
+const feature = (features: Features): Said => ({ part: { is: 'feature', features } })
+const says = (phrases: readonly string[], features: Features): Rule[] => fixed(phrases, feature(features))
 
 const QUALITIES: Rule[] = [
-  ...says(['major|majors|maj|mayor|mayores|dur|majeur|maggiore'], { quality: 'major' }, 'major'),
-  ...says(['minor|minors|min|menor|menores|moll|mineur|minore'], { quality: 'minor' }, 'minor'),
-  ...says(['diminished|dim|disminuido|disminuida|vermindert'], { quality: 'diminished' }, 'diminished'),
-  ...says(['augmented|aug|aumentado|aumentada|ubermassig'], { quality: 'augmented' }, 'augmented'),
-  ...says(['dominant|dom|dominante'], { quality: 'dominant' }, 'dominant'),
-  ...says(['half diminished|dim', 'semidisminuido'], { quality: 'half-diminished' }, 'half-diminished'),
+  ...says(['major|majors|maj|mayor|mayores|dur|majeur|maggiore'], { quality: 'major' }),
+  ...says(['minor|minors|min|menor|menores|moll|mineur|minore'], { quality: 'minor' }),
+  ...says(['diminished|dim|disminuido|disminuida|vermindert'], { quality: 'diminished' }),
+  ...says(['augmented|aug|aumentado|aumentada|ubermassig'], { quality: 'augmented' }),
+  ...says(['dominant|dom|dominante'], { quality: 'dominant' }),
+  ...says(['half diminished|dim', 'semidisminuido'], { quality: 'half-diminished' }),
 ]
 
 const FORMS: Rule[] = [
-  ...says(['natural|nat'], { form: 'natural', quality: 'minor' }, 'natural'),
-  ...says(['harmonic|harm|armonica|armonico|harmonisch'], { form: 'harmonic', quality: 'minor' }, 'harmonic'),
-  ...says(['melodic|mel|melodica|melodico|melodisch'], { form: 'melodic', quality: 'minor' }, 'melodic'),
-  ...says(['jazz melodic|mel', 'melodic jazz', 'jazz'], { form: 'jazz', quality: 'minor' }, 'jazz melodic'),
+  ...says(['natural|nat'], { form: 'natural', quality: 'minor' }),
+  ...says(['harmonic|harm|armonica|armonico|harmonisch'], { form: 'harmonic', quality: 'minor' }),
+  ...says(['melodic|mel|melodica|melodico|melodisch'], { form: 'melodic', quality: 'minor' }),
+  ...says(['jazz melodic|mel', 'melodic jazz', 'jazz'], { form: 'jazz', quality: 'minor' }),
 ]
 
 const SHAPES: Rule[] = [
-  ...says(['scale|scales|escala|escalas|tonleiter'], { shape: 'scale' }, 'scale'),
-  ...says(
-    ['arpeggio|arpeggios|arp|arps|arpegio|arpegios|arpeggien', 'broken chord|chords', 'triad'],
-    { shape: 'arpeggio' },
-    'arpeggio',
-  ),
-  ...says(['seventh|sevenths|7th|septima|sept', 'seventh|7th chord|arpeggio|arp'], { shape: 'seventh' }, 'seventh'),
-  ...rules(['<n> chord|arpeggio|arp?'], ({ numbers: [n] }) =>
-    n === 7 ? feature({ shape: 'seventh' }, 'seventh') : null,
-  ),
-  ...says(
-    ['five finger|fingers|note', 'pentascale|pentachord', 'cinco dedos'],
-    { shape: 'five-finger' },
-    'five-finger',
-  ),
-  ...says(['in? tetrachords|tetrachord|tetracordios'], { shape: 'tetrachords' }, 'in tetrachords'),
-  ...says(['cadence i? iv? i? v? 7? i?', 'cadence|cadencia|kadenz'], { shape: 'cadence' }, 'cadence'),
-  ...says(['in? double thirds', 'terceras dobles', 'doppelterzen'], { shape: 'double-thirds' }, 'in double thirds'),
-  ...says(['in? double sixths', 'sextas dobles', 'doppelsexten'], { shape: 'double-sixths' }, 'in double sixths'),
-  ...says(['in? double octaves', 'octavas dobles', 'in octaves'], { shape: 'double-octaves' }, 'in double octaves'),
-  ...says(['in? double minor thirds'], { shape: 'double-minor-thirds' }, 'in double minor thirds'),
-  ...says(['in? diatonic triads'], { shape: 'diatonic-triads' }, 'in diatonic triads'),
-  ...says(['in? diatonic sevenths|7ths'], { shape: 'diatonic-sevenths' }, 'in diatonic sevenths'),
+  ...says(['scale|scales|escala|escalas|tonleiter'], { shape: 'scale' }),
+  ...says(['arpeggio|arpeggios|arp|arps|arpegio|arpegios|arpeggien', 'broken chord|chords', 'triad'], {
+    shape: 'arpeggio',
+  }),
+  ...says(['seventh|sevenths|7th|septima|sept', 'seventh|7th chord|arpeggio|arp'], { shape: 'seventh' }),
+  ...rules(['<n> chord|arpeggio|arp?'], ({ numbers: [n] }) => (n === 7 ? feature({ shape: 'seventh' }) : null)),
+  ...says(['five finger|fingers|note', 'pentascale|pentachord', 'cinco dedos'], { shape: 'five-finger' }),
+  ...says(['in? tetrachords|tetrachord|tetracordios'], { shape: 'tetrachords' }),
+  ...says(['cadence i? iv? i? v? 7? i?', 'cadence|cadencia|kadenz'], { shape: 'cadence' }),
+  ...says(['in? double thirds', 'terceras dobles', 'doppelterzen'], { shape: 'double-thirds' }),
+  ...says(['in? double sixths', 'sextas dobles', 'doppelsexten'], { shape: 'double-sixths' }),
+  ...says(['in? double octaves', 'octavas dobles', 'in octaves'], { shape: 'double-octaves' }),
+  ...says(['in? double minor thirds'], { shape: 'double-minor-thirds' }),
+  ...says(['in? diatonic triads'], { shape: 'diatonic-triads' }),
+  ...says(['in? diatonic sevenths|7ths'], { shape: 'diatonic-sevenths' }),
 ]
 
 const MODES = ['ionian', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'aeolian', 'locrian'] as const
@@ -59,21 +50,15 @@ const MODE_WORDS: Record<(typeof MODES)[number], string> = {
 }
 
 const NAMED: Rule[] = [
-  ...MODES.flatMap((mode) => says([MODE_WORDS[mode]], { named: mode }, mode)),
-  ...says(['pentatonic|pent|pentatonica'], { named: 'pentatonic' }, 'pentatonic'),
-  ...says(['blues'], { named: 'blues' }, 'blues'),
-  ...says(['whole tone|tones', 'tonos enteros', 'ganzton'], { named: 'whole-tone' }, 'whole-tone'),
-  ...says(['chromatic|chrom|cromatica|chromatisch'], { named: 'chromatic' }, 'chromatic'),
-  ...says(
-    ['octatonic ,? half step? first?', 'half whole octatonic|diminished'],
-    { named: 'octatonic-half-whole' },
-    'octatonic, half step first',
-  ),
-  ...says(
-    ['octatonic ,? whole step? first?', 'whole half octatonic|diminished', 'octatonic'],
-    { named: 'octatonic-whole-half' },
-    'octatonic, whole step first',
-  ),
+  ...MODES.flatMap((mode) => says([MODE_WORDS[mode]], { named: mode })),
+  ...says(['pentatonic|pent|pentatonica'], { named: 'pentatonic' }),
+  ...says(['blues'], { named: 'blues' }),
+  ...says(['whole tone|tones', 'tonos enteros', 'ganzton'], { named: 'whole-tone' }),
+  ...says(['chromatic|chrom|cromatica|chromatisch'], { named: 'chromatic' }),
+  ...says(['octatonic ,? half step? first?', 'half whole octatonic|diminished'], { named: 'octatonic-half-whole' }),
+  ...says(['octatonic ,? whole step? first?', 'whole half octatonic|diminished', 'octatonic'], {
+    named: 'octatonic-whole-half',
+  }),
 ]
 
 /** Everything that says which kind is meant. */

@@ -3,25 +3,22 @@ import type { Said, Signs } from './part'
 import { fixed, type Rule, rules } from './rules'
 
 type Change = Omit<RecipeInput, 'material'>
-const says = (phrases: readonly string[], change: Change, words: string): Rule[] =>
-  fixed(phrases, { part: { is: 'change', change }, words })
+const says = (phrases: readonly string[], change: Change): Rule[] => fixed(phrases, { part: { is: 'change', change } })
 
 const TOUCH: Rule[] = [
-  ...says(['legato|leg'], { articulation: 'legato' }, 'legato'),
-  ...says(['staccato|stacc'], { articulation: 'staccato' }, 'staccato'),
-  ...says(['no|without signature', 'signature none'], { signature: 'none' }, 'no key signature'),
-  ...says(['parallel signature', 'signature parallel'], { signature: 'parallel' }, 'signature of the parallel key'),
-  ...says(['own signature', 'signature own'], { signature: 'own' }, 'its own signature'),
+  ...says(['legato|leg'], { articulation: 'legato' }),
+  ...says(['staccato|stacc'], { articulation: 'staccato' }),
+  ...says(['no|without signature', 'signature none'], { signature: 'none' }),
+  ...says(['parallel signature', 'signature parallel'], { signature: 'parallel' }),
+  ...says(['own signature', 'signature own'], { signature: 'own' }),
 ]
 
-const signs = (limit: Signs, words: string): Said => ({ part: { is: 'signs', signs: limit }, words })
-const plural = (n: number, sign: string): string => `${n} ${sign}${n === 1 ? '' : 's'}`
+const signs = (limit: Signs): Said => ({ part: { is: 'signs', signs: limit } })
 
 const KEYS: Rule[] = [
-  ...fixed(['all|every|each|todas|alle keys?'], { part: { is: 'all' }, words: 'all keys' }),
+  ...fixed(['all|every|each|todas|alle keys?'], { part: { is: 'all' } }),
   ...fixed(['all? three|3 minors|minor forms?', 'minor in? all? three? forms'], {
     part: { is: 'three-minors' },
-    words: 'the three minors',
   }),
   ...(['sharps', 'flats'] as const).flatMap((side) => {
     const other = side === 'sharps' ? 'flats' : 'sharps'
@@ -30,27 +27,24 @@ const KEYS: Rule[] = [
     return [
       ...rules(
         [`of|with? <n> ${side}|${one} or fewer|less`, `up to <n> ${side}|${one}`, `at most <n> ${side}|${one}`],
-        (taken) => signs(limit(taken.numbers[0]!, false), `up to ${plural(taken.numbers[0]!, one)}`),
+        (taken) => signs(limit(taken.numbers[0]!, false)),
       ),
-      ...rules([`of|with <n> ${side}|${one}`], (taken) =>
-        signs(limit(taken.numbers[0]!, true), `with ${plural(taken.numbers[0]!, one)}`),
-      ),
+      ...rules([`of|with <n> ${side}|${one}`], (taken) => signs(limit(taken.numbers[0]!, true))),
     ]
   }),
   ...rules(
     ['of|with? <n> signs|accidentals or fewer|less', 'up to <n> signs|accidentals', 'of? <n> sharps or flats or fewer'],
-    ({ numbers: [n] }) => signs({ sharps: n!, flats: n!, exact: false }, `up to ${plural(n!, 'sign')}`),
+    ({ numbers: [n] }) => signs({ sharps: n!, flats: n!, exact: false }),
   ),
 ]
 
 const FILLERS: Rule[] = fixed(
   ['and|&|,|with|in|the|of|on|from|please|form|key|keys|then|to|:|y|en|de|und|mit|con|play|give|me'],
-  { part: { is: 'filler' }, words: '' },
+  { part: { is: 'filler' } },
 )
 
 const PITCHES: Rule[] = rules(['pitches|notes|pattern <pitch...>'], ({ pitches }) => ({
   part: { is: 'pitches', pitches },
-  words: pitches.length === 1 ? 'one pitch' : `${pitches.length} pitches`,
 }))
 
 /** Touch, signature, many keys at once, and the words between. */

@@ -1,4 +1,3 @@
-import { octaveWords, shapingWords } from '../realise'
 import {
   ACCENTS,
   type Bookends,
@@ -8,7 +7,6 @@ import {
   type Journey,
   MOST_OCTAVES,
   NOTES_PER_BEAT,
-  notesWords,
   type RhythmShape,
   SWING_RANGE,
   type Tempo,
@@ -20,79 +18,58 @@ import type { Said } from './part'
 import { fixed, type Rule, rules } from './rules'
 
 type Change = Omit<RecipeInput, 'material'>
-const set = (change: Change, words: string): Said => ({ part: { is: 'change', change }, words })
-const says = (phrases: readonly string[], change: Change, words: string): Rule[] => fixed(phrases, set(change, words))
+const set = (change: Change): Said => ({ part: { is: 'change', change } })
+const says = (phrases: readonly string[], change: Change): Rule[] => fixed(phrases, set(change))
 
-const hands = (phrases: readonly string[], which: Hands, words: string): Rule[] =>
-  says(phrases, { hands: which }, words)
-const course = (phrases: readonly string[], which: Course, words: string): Rule[] =>
-  says(phrases, { course: which }, words)
+const hands = (phrases: readonly string[], which: Hands): Rule[] => says(phrases, { hands: which })
+const course = (phrases: readonly string[], which: Course): Rule[] => says(phrases, { course: which })
 
 const HANDS: Rule[] = [
   ...hands(
     ['together|ht|tog|juntas|zusammen', 'hands together', 'both hands', 'manos juntas', 'hande zusammen'],
     'together',
-    'hands together',
   ),
-  ...hands(['right|rechte|rechts hand?', 'rh|md', 'mano derecha', 'rechte hand'], 'right', 'right hand'),
-  ...hands(['left|linke|links hand?', 'lh', 'mano izquierda', 'linke hand'], 'left', 'left hand'),
+  ...hands(['right|rechte|rechts hand?', 'rh|md', 'mano derecha', 'rechte hand'], 'right'),
+  ...hands(['left|linke|links hand?', 'lh', 'mano izquierda', 'linke hand'], 'left'),
 ]
 
 const MOTION: Rule[] = [
-  ...says(
-    ['contrary|contr motion?', 'movimiento? contrario', 'gegenbewegung'],
-    { motion: 'contrary' },
-    'contrary motion',
-  ),
-  ...says(['similar|parallel motion?', 'movimiento? paralelo|directo'], { motion: 'similar' }, 'similar motion'),
+  ...says(['contrary|contr motion?', 'movimiento? contrario', 'gegenbewegung'], { motion: 'contrary' }),
+  ...says(['similar|parallel motion?', 'movimiento? paralelo|directo'], { motion: 'similar' }),
   ...(['third', 'sixth', 'tenth'] as const).flatMap((interval) =>
-    says(
-      [`a? ${interval}|${interval}s apart`, `in ${interval}s between the? hands`],
-      { interval },
-      `hands a ${interval} apart`,
-    ),
+    says([`a? ${interval}|${interval}s apart`, `in ${interval}s between the? hands`], { interval }),
   ),
-  ...says(['an? octave apart'], { interval: 'octave' }, 'hands an octave apart'),
-  ...says(['from|beginning|starting an octave apart?'], { contraryFrom: 'octave' }, 'from an octave apart'),
-  ...says(
-    ['from|beginning|starting in|at|on? the|a? unison', 'from|on one key'],
-    { contraryFrom: 'unison' },
-    'from one key',
-  ),
+  ...says(['an? octave apart'], { interval: 'octave' }),
+  ...says(['from|beginning|starting an octave apart?'], { contraryFrom: 'octave' }),
+  ...says(['from|beginning|starting in|at|on? the|a? unison', 'from|on one key'], { contraryFrom: 'unison' }),
   ...(['right', 'left'] as const).flatMap((hand) =>
-    says([`${hand}|${hand[0]}h hand? on the? tonic`], { tonicHand: hand }, `${hand} hand on the tonic`),
+    says([`${hand}|${hand[0]}h hand? on the? tonic`], { tonicHand: hand }),
   ),
 ]
 
 const OCTAVES: Rule[] = [
   ...rules(['<n> octaves|octave|oct|octs|8ve|8ves|8va|octava|octavas|oktave|oktaven|ottave'], ({ numbers: [n] }) =>
-    n! >= 1 && n! <= MOST_OCTAVES ? set({ octaves: n! }, octaveWords(n!)) : null,
+    n! >= 1 && n! <= MOST_OCTAVES ? set({ octaves: n! }) : null,
   ),
-  ...rules(['from octave <n>'], ({ numbers: [n] }) =>
-    n! >= 0 && n! <= 8 ? set({ startOctave: n! }, `from octave ${n}`) : null,
-  ),
-  ...rules(['from <note> <n>'], ({ numbers: [n] }) =>
-    n! >= 0 && n! <= 8 ? set({ startOctave: n! }, `from octave ${n}`) : null,
-  ),
+  ...rules(['from octave <n>'], ({ numbers: [n] }) => (n! >= 0 && n! <= 8 ? set({ startOctave: n! }) : null)),
+  ...rules(['from <note> <n>'], ({ numbers: [n] }) => (n! >= 0 && n! <= 8 ? set({ startOctave: n! }) : null)),
 ]
 
-const INVERSIONS = ['root position', 'first inversion', 'second inversion', 'third inversion']
 const INVERSION: Rule[] = [
   ...rules(['<n> inversion|inv|umkehrung', 'inversion|inv <n>'], ({ numbers: [n] }) =>
-    n! >= 0 && n! <= 3 ? { part: { is: 'inversion', inversion: n! }, words: INVERSIONS[n!]! } : null,
+    n! >= 0 && n! <= 3 ? { part: { is: 'inversion', inversion: n! } } : null,
   ),
-  ...fixed(['root position|pos', 'grundstellung'], { part: { is: 'inversion', inversion: 0 }, words: INVERSIONS[0]! }),
+  ...fixed(['root position|pos', 'grundstellung'], { part: { is: 'inversion', inversion: 0 } }),
 ]
 
 const COURSE: Rule[] = [
-  ...course(['up and|& down|back', 'there and back', 'auf und ab', 'sube y baja'], 'up-down', 'up and down'),
-  ...course(['down and|& up|back', 'down first'], 'down-up', 'down and up'),
-  ...course(['up only?', 'ascending|asc|ascendente|aufwarts', 'only up'], 'up', 'up only'),
-  ...course(['down only?', 'descending|desc|descendente|abwarts', 'only down'], 'down', 'down only'),
+  ...course(['up and|& down|back', 'there and back', 'auf und ab', 'sube y baja'], 'up-down'),
+  ...course(['down and|& up|back', 'down first'], 'down-up'),
+  ...course(['up only?', 'ascending|asc|ascendente|aufwarts', 'only up'], 'up'),
+  ...course(['down only?', 'descending|desc|descendente|abwarts', 'only down'], 'down'),
 ]
 
-const figure = (id: Figure, phrases: readonly string[]): Rule[] =>
-  says(phrases, { pattern: { figure: id } }, shapingWords.figure[id])
+const figure = (id: Figure, phrases: readonly string[]): Rule[] => says(phrases, { pattern: { figure: id } })
 const INTERVALS = ['thirds', 'fourths', 'fifths', 'sixths', 'sevenths'] as const
 const FIGURES: Rule[] = [
   ...figure('straight', ['straight']),
@@ -106,10 +83,8 @@ const FIGURES: Rule[] = [
   ...figure('broken-seventh-chords', ['in? broken seventh|7th chords']),
 ]
 
-const walk = (id: Walk, phrases: readonly string[]): Rule[] =>
-  says(phrases, { pattern: { walk: id } }, shapingWords.walk[id])
-const journey = (id: Journey, phrases: readonly string[]): Rule[] =>
-  says(phrases, { pattern: { journey: id } }, shapingWords.journey[id])
+const walk = (id: Walk, phrases: readonly string[]): Rule[] => says(phrases, { pattern: { walk: id } })
+const journey = (id: Journey, phrases: readonly string[]): Rule[] => says(phrases, { pattern: { journey: id } })
 const PATTERNS: Rule[] = [
   ...walk('straight', ['straight through']),
   ...walk('loops', ['in? loops|loop|bucles']),
@@ -121,17 +96,11 @@ const PATTERNS: Rule[] = [
   ...journey('relay-fourth', ['relay by|in fourths']),
   ...journey('mode-chain', ['modes in a? chain', 'mode chain', 'all modes', 'chain of modes']),
   ...journey('one-fewer', ['one|a sign|sharp|flat|accidental fewer|less each? time?']),
-  ...says(
-    ['tonic held in? the? left|lh? hand?', 'held|hold|holding the? tonic', 'tonic drone|pedal'],
-    { pattern: { accompaniment: 'held-tonic' } },
-    shapingWords.accompaniment['held-tonic'],
-  ),
-  ...says(
-    ['scale in the? bass|left', 'under held chords'],
-    { pattern: { accompaniment: 'scale-in-bass' } },
-    shapingWords.accompaniment['scale-in-bass'],
-  ),
-  ...says(['both hands play'], { pattern: { accompaniment: 'none' } }, shapingWords.accompaniment.none),
+  ...says(['tonic held in? the? left|lh? hand?', 'held|hold|holding the? tonic', 'tonic drone|pedal'], {
+    pattern: { accompaniment: 'held-tonic' },
+  }),
+  ...says(['scale in the? bass|left', 'under held chords'], { pattern: { accompaniment: 'scale-in-bass' } }),
+  ...says(['both hands play'], { pattern: { accompaniment: 'none' } }),
 ]
 
 const NOTES: Record<Tempo['notesPerBeat'], string> = {
@@ -142,57 +111,43 @@ const NOTES: Record<Tempo['notesPerBeat'], string> = {
   6: 'in? sextuplets|sextuplet|seisillos|sextolen',
   8: 'in? thirty seconds|second',
 }
-const rhythm = (phrases: readonly string[], change: Partial<RhythmShape>, words: string): Rule[] =>
-  says(phrases, { rhythm: change }, words)
-const bookends = (phrases: readonly string[], change: Partial<Bookends>, words: string): Rule[] =>
-  says(phrases, { bookends: change }, words)
+const rhythm = (phrases: readonly string[], change: Partial<RhythmShape>): Rule[] => says(phrases, { rhythm: change })
+const bookends = (phrases: readonly string[], change: Partial<Bookends>): Rule[] => says(phrases, { bookends: change })
 
 const isNotes = (n: number | undefined): n is Tempo['notesPerBeat'] =>
   (NOTES_PER_BEAT as readonly unknown[]).includes(n)
 const isAccent = (n: number | undefined): n is RhythmShape['accents'] => (ACCENTS as readonly unknown[]).includes(n)
 
 const RHYTHM: Rule[] = [
-  ...NOTES_PER_BEAT.flatMap((count) =>
-    says([NOTES[count]], { tempo: { notesPerBeat: count } }, `in ${notesWords(count)}`),
-  ),
-  ...says(['in? 32nds', 'demisemiquavers'], { tempo: { notesPerBeat: 8 } }, 'in thirty-seconds'),
+  ...NOTES_PER_BEAT.flatMap((count) => says([NOTES[count]], { tempo: { notesPerBeat: count } })),
+  ...says(['in? 32nds', 'demisemiquavers'], { tempo: { notesPerBeat: 8 } }),
   ...rules(['<n> to|a|per the? beat', '<n> notes to|a|per the? beat'], ({ numbers: [n] }) =>
-    isNotes(n) ? set({ tempo: { notesPerBeat: n } }, `in ${notesWords(n)}`) : null,
+    isNotes(n) ? set({ tempo: { notesPerBeat: n } }) : null,
   ),
-  ...rhythm(['even notes?', 'one rhythm'], { lengths: 'even', ladder: 'none' }, 'even'),
-  ...rhythm(['long short', 'dotted'], { lengths: 'long-short' }, 'long-short'),
-  ...rhythm(['short long', 'reverse dotted', 'snap'], { lengths: 'short-long' }, 'short-long'),
-  ...rhythm(['swing', 'swung'], { swing: 67 }, 'swing 67 %'),
+  ...rhythm(['even notes?', 'one rhythm'], { lengths: 'even', ladder: 'none' }),
+  ...rhythm(['long short', 'dotted'], { lengths: 'long-short' }),
+  ...rhythm(['short long', 'reverse dotted', 'snap'], { lengths: 'short-long' }),
+  ...rhythm(['swing', 'swung'], { swing: 67 }),
   ...rules(['swing|swung <n> %|percent?'], ({ numbers: [n] }) =>
-    n! >= SWING_RANGE.least && n! <= SWING_RANGE.most ? set({ rhythm: { swing: n! } }, `swing ${n} %`) : null,
+    n! >= SWING_RANGE.least && n! <= SWING_RANGE.most ? set({ rhythm: { swing: n! } }) : null,
   ),
   ...rules(['accent|accents every|on|of <n>', 'accents every <n> notes'], ({ numbers: [n] }) =>
-    isAccent(n) ? set({ rhythm: { accents: n } }, n === 0 ? 'no accents' : `accent every ${n}`) : null,
+    isAccent(n) ? set({ rhythm: { accents: n } }) : null,
   ),
-  ...rhythm(['no accents'], { accents: 0 }, 'no accents'),
-  ...rhythm(
-    ['up? the? ladder of? notes?', 'rhythm ladder', 'note ladder'],
-    { ladder: 'notes' },
-    shapingWords.ladder.notes,
-  ),
-  ...rhythm(
-    ['an? octave more each? time ,? and? faster?', 'octave ladder', 'ladder of octaves'],
-    { ladder: 'octaves' },
-    shapingWords.ladder.octaves,
-  ),
-  ...bookends(
-    ['five finger run|position before|first', 'five fingers before|first'],
-    { before: 'five-finger' },
-    shapingWords.before['five-finger'],
-  ),
-  ...bookends(['with? the? tonic chord after?'], { after: 'tonic-chord' }, shapingWords.after['tonic-chord']),
-  ...bookends(['cadence after', 'with a? cadence', 'and a? cadence'], { after: 'cadence' }, shapingWords.after.cadence),
-  ...bookends(['nothing before'], { before: 'none' }, shapingWords.before.none),
-  ...bookends(['nothing after'], { after: 'none' }, shapingWords.after.none),
+  ...rhythm(['no accents'], { accents: 0 }),
+  ...rhythm(['up? the? ladder of? notes?', 'rhythm ladder', 'note ladder'], { ladder: 'notes' }),
+  ...rhythm(['an? octave more each? time ,? and? faster?', 'octave ladder', 'ladder of octaves'], {
+    ladder: 'octaves',
+  }),
+  ...bookends(['five finger run|position before|first', 'five fingers before|first'], { before: 'five-finger' }),
+  ...bookends(['with? the? tonic chord after?'], { after: 'tonic-chord' }),
+  ...bookends(['cadence after', 'with a? cadence', 'and a? cadence'], { after: 'cadence' }),
+  ...bookends(['nothing before'], { before: 'none' }),
+  ...bookends(['nothing after'], { after: 'none' }),
 ]
 
 const tempo = (n: number): Said | null =>
-  n >= TEMPO_RANGE.least && n <= TEMPO_RANGE.most ? set({ tempo: { bpm: n } }, `♩ = ${n}`) : null
+  n >= TEMPO_RANGE.least && n <= TEMPO_RANGE.most ? set({ tempo: { bpm: n } }) : null
 const TEMPO: Rule[] = rules(
   ['<n> bpm', 'at|tempo|mm|@|= <n> bpm?', 'quarter|crotchet|negra|♩ = <n>', '♩ <n>', '<n>'],
   ({ numbers: [n] }) => tempo(n!),

@@ -1,5 +1,7 @@
+import { tellCall } from './messages'
+import type { Message } from '../message'
 import type { RecipeInput } from '../instrument'
-import { gather } from './gather'
+import { gather, once } from './gather'
 import { read, type Understood } from './read'
 
 /** How a called line was understood. */
@@ -9,9 +11,9 @@ export interface Called {
   /** The line word by word. */
   readonly understood: readonly Understood[]
   /** What was assumed, in plain words. */
-  readonly remarks: readonly string[]
+  readonly remarks: readonly Message[]
   /** What is missing, or does not go together. */
-  readonly problems: readonly string[]
+  readonly problems: readonly Message[]
   /** Whether every word was understood. */
   readonly complete: boolean
 }
@@ -34,11 +36,11 @@ export function parseCall(line: string): Called {
   const gathered = said.filter((each) => each.length > 0).map(gather)
   const studies = gathered.flatMap((each) => each.studies)
   const tooMany =
-    studies.length > MOST_CALLED ? [`${studies.length} studies are more than ${MOST_CALLED}, the most at once.`] : []
+    studies.length > MOST_CALLED ? [tellCall('call.too-many', { count: studies.length, most: MOST_CALLED })] : []
   return {
     studies: studies.slice(0, MOST_CALLED),
     understood,
-    remarks: [...new Set(gathered.flatMap((each) => each.remarks))],
+    remarks: once(gathered.flatMap((each) => each.remarks)),
     problems: [...gathered.flatMap((each) => each.problems), ...tooMany],
     complete: understood.every((each) => each.said !== null || each.typed === ';'),
   }

@@ -83,8 +83,7 @@ export type Part =
   /** Words that a sentence needs and that say nothing. */
   | { readonly is: 'filler' }
 
-/** A part with how it is said back, in plain words. */
+/** What a phrase says. */
 export interface Said {
   readonly part: Part
-  readonly words: string
 }

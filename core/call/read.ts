@@ -1,5 +1,4 @@
 import { families, type RecipeInput } from '../instrument'
-import { printedName } from '../pitch'
 import { KIND_RULES } from './lexiconKinds'
 import { REST_RULES } from './lexiconRest'
 import { SHAPE_RULES } from './lexiconShape'
@@ -15,7 +14,7 @@ const FAMILY_RULES: readonly Rule[] = families()
   .flatMap(({ phrases, say }) =>
     rules(phrases, (taken): Said | null => {
       const said = say(taken)
-      return said && { part: { is: 'change', change: said.change as Omit<RecipeInput, 'material'> }, words: said.words }
+      return said && { part: { is: 'change', change: said.change as Omit<RecipeInput, 'material'> } }
     }),
   )
 
@@ -75,7 +74,7 @@ function readingsAt({ byFirst, anywhere }: Grammar, tokens: readonly Token[], at
   const steps: Step[] = [{ cost: UNKNOWN, next: at + 1, said: null }]
   const note = noteNameAt(tokens, at, german)
   if (note) {
-    const said: Said = { part: { is: 'tonic', note: note.note }, words: printedName(note.note) }
+    const said: Said = { part: { is: 'tonic', note: note.note } }
     steps.push({ cost: PHRASE, next: note.next, said })
   }
   for (const rule of [...(byFirst.get(tokens[at]!.text) ?? []), ...anywhere]) {

@@ -1,3 +1,6 @@
+import { tellCall } from './messages'
+import { once } from './gather'
+import type { Message } from '../message'
 import { KINDS, type KindId } from '../material'
 import { type Note, noteName } from '../pitch'
 import { ENTRY_DEFAULTS, type Entry, type EntryInput } from '../syllabus'
@@ -24,7 +27,7 @@ export interface AskedLine {
   /** Entries that it comes to: more than one where keys differ in mode. */
   readonly entries: readonly Omit<EntryInput, 'id'>[]
   readonly understood: readonly Understood[]
-  readonly problems: readonly string[]
+  readonly problems: readonly Message[]
   readonly complete: boolean
 }
 
@@ -95,14 +98,13 @@ function playingFrom({ change, ask, leads, inversions }: Heard): Partial<Entry> 
   return Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined))
 }
 
-const NO_KEY = 'Name a key: C, F#, E flat; or all, any note, up to 3 sharps.'
-const NONE_ABOVE = 'There is no entry above to take keys from.'
+const NO_KEY = tellCall('asked.no-key')
+const NONE_ABOVE = tellCall('asked.none-above')
 
 /** How many keys the candidate takes. */
 const pickFrom = ({ ask, choosers }: Heard): Entry['pick'] => ask.pick ?? (choosers.keys === 'candidate' ? 1 : 'all')
 
-const startsOpen = ({ ask, choosers }: Heard): string[] =>
-  ask.starts && !choosers.keys && !ask.pick ? ['Every start counts by itself, as the examiner may name any.'] : []
+const startsOpen = ({ ask, choosers }: Heard): string[] => (ask.starts && !choosers.keys && !ask.pick ? ['starts'] : [])
 
 /** Entries of some keys that have their kinds in common: one, or one for each mode where the keys are all keys. */
 function entriesFrom(heard: Heard, tonics: readonly Note[], features: readonly Features[], rest: Rest) {
@@ -118,7 +120,7 @@ function entriesFrom(heard: Heard, tonics: readonly Note[], features: readonly F
   })
   return {
     entries: each.map(({ entry }) => entry),
-    problems: [...wrong, ...new Set(each.flatMap((one) => one.problems))],
+    problems: [...wrong, ...once(each.flatMap((one) => one.problems))],
   }
 }
 
@@ -152,7 +154,7 @@ function entryFrom(
     tempo: tempo.tempo,
     ...without({ ...told, ...playingFrom(heard), pick: pickFrom(heard), conditions, open }),
   }
-  const strange = NOT_ASKED.filter((field) => field in change).map((field) => `A list does not ask for ${field}.`)
+  const strange = NOT_ASKED.filter((field) => field in change).map((field) => tellCall('asked.not-asked', { field }))
   return { entry, problems: [...tempo.problems, ...strange] }
 }
 
@@ -178,13 +180,11 @@ export function parseRequirement(line: string, previous: string | null = null): 
   const found = parts.map(({ tonics, features }) => entriesFrom(heard, tonics, features, rest))
   const lost = understood
     .filter(({ said, typed }) => !said && typed !== ';')
-    .map(({ typed, nearest }) =>
-      nearest ? `“${typed}” is not understood; “${nearest}” would be.` : `“${typed}” is not understood.`,
-    )
+    .map(({ typed, nearest }) => tellCall('asked.lost', { typed, nearest: nearest ?? 'none' }))
   return {
     entries: found.flatMap((each) => each.entries),
     understood,
-    problems: [...lost, ...new Set(found.flatMap((each) => each.problems))],
+    problems: [...lost, ...once(found.flatMap((each) => each.problems))],
     complete: lost.length === 0,
   }
 }

@@ -1,16 +1,8 @@
 import { completeRecipe, familyOf, type Phrase, type Recipe, type RecipeInput } from '../instrument'
-import { FREE, KINDS, type KindId } from '../material'
-import { bookendWords, octaveWords, shapingWords } from '../realise'
-import { type CommonRecipe, isFree, notesWords } from '../study'
+import { FREE, KINDS } from '../material'
+import { type CommonRecipe, isFree } from '../study'
 
-/** How a kind is called; those that are missing are called by their name in a sentence. */
-const CALLED: Partial<Record<KindId, string>> = {
-  'octatonic-half-whole': 'octatonic half step first',
-  'octatonic-whole-half': 'octatonic whole step first',
-  'cadence-major': 'major cadence',
-  'cadence-minor': 'minor cadence',
-  'double-thirds-chromatic-minor': 'chromatic in double minor thirds',
-}
+import { ACCOMPANIMENT, AFTER, BEFORE, CALLED, FIGURE, JOURNEY, LADDER, LENGTHS, NOTES, OCTAVES, WALK } from './called'
 
 const COURSES: Record<CommonRecipe['course'], string> = {
   'up-down': 'up and down',
@@ -22,7 +14,7 @@ function materialPhrase({ material }: Recipe): string {
   if (isFree(material)) {
     return `pitches ${material.pitches.map((each) => (typeof each === 'string' ? each : each.join('+'))).join(' ')}`
   }
-  const name = `${material.tonic} ${CALLED[material.kind] ?? KINDS[material.kind].words}`
+  const name = `${material.tonic} ${CALLED[material.kind]}`
   return material.inversion ? `${name}, inversion ${material.inversion}` : name
 }
 
@@ -42,22 +34,25 @@ const SHAPE_PHRASES: readonly Phrase[] = [
   { of: ({ tonicHand }) => tonicHand, say: ({ tonicHand }) => `${tonicHand} hand on the tonic`, follows: true },
   { of: ({ course }) => course, say: ({ course }) => COURSES[course] },
   { of: ({ startOctave }) => startOctave, say: ({ startOctave }) => `from octave ${startOctave}`, follows: true },
-  { of: ({ pattern }) => pattern.figure, say: ({ pattern }) => shapingWords.figure[pattern.figure] },
-  { of: ({ pattern }) => pattern.walk, say: ({ pattern }) => shapingWords.walk[pattern.walk] },
-  { of: ({ pattern }) => pattern.journey, say: ({ pattern }) => shapingWords.journey[pattern.journey] },
+  { of: ({ pattern }) => pattern.figure, say: ({ pattern }) => FIGURE[pattern.figure] },
+  { of: ({ pattern }) => pattern.walk, say: ({ pattern }) => WALK[pattern.walk] },
+  { of: ({ pattern }) => pattern.journey, say: ({ pattern }) => JOURNEY[pattern.journey] },
   {
     of: ({ pattern }) => pattern.accompaniment,
-    say: ({ pattern }) => shapingWords.accompaniment[pattern.accompaniment],
+    say: ({ pattern }) => ACCOMPANIMENT[pattern.accompaniment],
   },
 ]
 const RHYTHM_PHRASES: readonly Phrase[] = [
-  { of: ({ tempo }) => tempo.notesPerBeat, say: ({ tempo }) => `in ${notesWords(tempo.notesPerBeat)}`, follows: true },
+  { of: ({ tempo }) => tempo.notesPerBeat, say: ({ tempo }) => `in ${NOTES[tempo.notesPerBeat]}`, follows: true },
   { of: ({ tempo }) => tempo.bpm, say: ({ tempo }) => `at ${tempo.bpm}`, follows: true },
-  { of: ({ rhythm }) => rhythm.ladder, say: ({ rhythm }) => shapingWords.ladder[rhythm.ladder] },
-  { of: ({ rhythm }) => rhythm.lengths, say: ({ rhythm }) => shapingWords.lengths[rhythm.lengths] },
+  { of: ({ rhythm }) => rhythm.ladder, say: ({ rhythm }) => LADDER[rhythm.ladder] },
+  { of: ({ rhythm }) => rhythm.lengths, say: ({ rhythm }) => LENGTHS[rhythm.lengths] },
   { of: ({ rhythm }) => rhythm.swing, say: ({ rhythm }) => `swing ${rhythm.swing} %` },
   { of: ({ rhythm }) => rhythm.accents, say: ({ rhythm }) => `accent every ${rhythm.accents}` },
-  { of: ({ bookends }) => bookends, say: (recipe) => bookendWords(recipe).join(', ') },
+  {
+    of: ({ bookends }) => bookends,
+    say: (recipe) => [BEFORE[recipe.bookends.before], AFTER[recipe.bookends.after]].filter(Boolean).join(', '),
+  },
 ]
 const REST_PHRASES: readonly Phrase[] = [
   { of: ({ articulation }) => articulation, say: ({ articulation }) => articulation },
@@ -92,7 +87,7 @@ function playedPhrases(recipe: Recipe): string[] {
 
 function octavesSaid({ material, octaves }: Recipe, plain: Recipe): string {
   const texture = isFree(material) ? FREE.texture : KINDS[material.kind].texture
-  return texture === 'free' && octaves === plain.octaves ? '' : octaveWords(octaves)
+  return texture === 'free' && octaves === plain.octaves ? '' : `${OCTAVES[octaves]} octave${octaves === 1 ? '' : 's'}`
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { Solution } from '../assign'
-import { printedName } from '../pitch'
+import { inText, joined, type Message } from '../message'
 import type { Finger } from '../study'
 import { type Charge, chargesOfRing, dearerIn } from './charges'
 import { type Hold, sameHold } from './chords'
@@ -9,7 +9,8 @@ import { BEYOND } from './school'
 import type { Other, Others } from './others'
 import { type Allowed, fingersOf, type Run, solveRun } from './run'
 import { habitFor, type Task } from './task'
-import { holdWords, phraseOf, priceWords, thumbWords } from './words'
+import { tellFingering } from './messages'
+import { holdWords, noteParam, phraseOf, priceTold, thumbsTold } from './words'
 
 /** Another fingering of the whole line that would serve. */
 export interface Alternative {
@@ -21,8 +22,8 @@ export interface Alternative {
   /** What differs: where the thumbs lie, or an end. */
   readonly kind: 'thumbs' | 'end'
   /** Fingers that tell it apart, such as one octave of them. */
-  readonly pattern: string
-  readonly words: string
+  readonly pattern: Message
+  readonly said: Message
   /** The first note on which it departs. */
   readonly departs: number
 }
@@ -32,13 +33,13 @@ export const USUAL_ALTERNATIVES = 5
 
 type Candidate = Omit<Alternative, 'cost' | 'departs'>
 
-const patternOf = (ring: RingFingering): string => {
+const patternOf = (ring: RingFingering): Message => {
   const [up, down] = [holdWords(ring.up), holdWords(ring.down)]
-  return up === down ? up : `${up} up, ${down} down`
+  return up === down ? inText(up) : tellFingering('both-ways', { up, down })
 }
 
-const sentence = (place: string, dearer: readonly Charge[], price: number): string =>
-  [place, ...dearer.slice(0, 2).map(phraseOf), priceWords(price)].join('; ')
+const sentence = (place: Message, dearer: readonly Charge[], price: number): Message =>
+  joined([place, ...dearer.slice(0, 2).map(phraseOf), priceTold(price)], 'semicolon')
 
 /** An alternative keeps its pattern everywhere but at the ends, and where pins stand. */
 const keeping =
@@ -60,8 +61,8 @@ function otherRings(task: Task, most: number): Candidate[] {
     const [found] = solveRun(other, keeping(other, allowedBy(run.steps, pins)))
     if (!found) return []
     const price = ring.cost - chosen.cost
-    const words = sentence(thumbWords(material, ring), dearerIn(charges(chosen), charges(ring)), price)
-    return [{ kind: 'thumbs', fingers: fingersOf(run.steps, found.states), price, pattern: patternOf(ring), words }]
+    const said = sentence(thumbsTold(material, ring), dearerIn(charges(chosen), charges(ring)), price)
+    return [{ kind: 'thumbs', fingers: fingersOf(run.steps, found.states), price, pattern: patternOf(ring), said }]
   })
 }
 
@@ -69,8 +70,8 @@ function otherRings(task: Task, most: number): Candidate[] {
 const endsOf = (run: Run): number[] =>
   run.steps.flatMap((step, at) => (step.end && !step.fresh && !run.steps[at + 1]?.fresh ? [at] : [])).slice(0, 4)
 
-const candidate = (other: Other, kind: Alternative['kind'], pattern: string, words: string): Candidate => ({
-  ...{ kind, pattern, words },
+const candidate = (other: Other, kind: Alternative['kind'], pattern: string, said: Message): Candidate => ({
+  ...{ kind, pattern: inText(pattern), said },
   fingers: other.fingers,
   price: other.price,
 })
@@ -83,10 +84,11 @@ function otherEnds(task: Task, others: Others, holds: readonly Hold[]): Candidat
     if (!other) return []
     const from = Math.max(0, Math.min(at - 2, run.steps.length - 5))
     const here = other.holds[at]!
-    const name = printedName(line.notes[run.steps[at]!.notes[0]!]!.pitch)
-    const place = at === 0 ? 'begins with' : at === run.steps.length - 1 ? 'ends with' : 'turns with'
-    const words = sentence(`${place} ${holdWords([here])} on ${name}`, other.dearer, other.price)
-    return [candidate(other, 'end', holdWords(other.holds.slice(from, from + 5)), words)]
+    const note = noteParam(line.notes[run.steps[at]!.notes[0]!]!.pitch)
+    const where = at === 0 ? 'first' : at === run.steps.length - 1 ? 'last' : 'turn'
+    const place = tellFingering('end.with', { where, fingers: holdWords([here]), note })
+    const said = sentence(place, other.dearer, other.price)
+    return [candidate(other, 'end', holdWords(other.holds.slice(from, from + 5)), said)]
   })
 }
 
@@ -99,10 +101,10 @@ function otherThumbs(task: Task, others: Others, holds: readonly Hold[]): Candid
   return thumbs.flatMap((at): Candidate[] => {
     const other = others.at(at, (hold) => !hold.includes(1))
     if (!other) return []
-    const name = printedName(line.notes[run.steps[at]!.notes[0]!]!.pitch)
+    const note = noteParam(line.notes[run.steps[at]!.notes[0]!]!.pitch)
     const from = Math.max(0, at - 1)
-    const words = sentence(`no thumb on ${name}`, other.dearer, other.price)
-    return [candidate(other, 'thumbs', holdWords(other.holds.slice(from, from + 6)), words)]
+    const said = sentence(tellFingering('thumbs.not-on', { note }), other.dearer, other.price)
+    return [candidate(other, 'thumbs', holdWords(other.holds.slice(from, from + 6)), said)]
   })
 }
 
@@ -136,8 +138,8 @@ export function alternativesTo(task: Task, chosen: Solution<Hold>, others: Other
       return !seen.has(like) && seen.add(like)
     })
     .slice(0, most)
-    .map(({ kind, fingers, price, pattern, words }) => ({
-      ...{ kind, fingers, price, pattern, words },
+    .map(({ kind, fingers, price, pattern, said }) => ({
+      ...{ kind, fingers, price, pattern, said },
       cost: chosen.cost + price,
       departs: fingers.findIndex((finger, at) => finger !== own[at]),
     }))

@@ -1,5 +1,6 @@
 import type { Material } from '../material'
-import { type Note, printedName } from '../pitch'
+import { named, type NoteParam } from '../message'
+import { type Note, noteName } from '../pitch'
 import type { Hand } from '../study'
 import type { Hold } from './chords'
 import { type RingFingering, ringCharges } from './ring'
@@ -15,11 +16,11 @@ export interface Charge {
   readonly place: string
   readonly leg: 'up' | 'down'
   /** The note it is charged at, and for a crossing the note of the finger that is not the thumb. */
-  readonly note: string
-  readonly crossed: string
+  readonly note: NoteParam
+  readonly crossed: NoteParam
 }
 
-const nameAt = (notes: readonly Note[], degree: number): string => printedName(notes[degree % notes.length]!)
+const nameAt = (notes: readonly Note[], degree: number): NoteParam => named(noteName(notes[degree % notes.length]!))
 
 /** What an octave pattern pays, degree by degree. A ring rises, so the right hand's finger comes before its thumb. */
 export function chargesOfRing(manner: Manner, hand: Hand, material: Material, ring: RingFingering): Charge[] {
@@ -42,9 +43,9 @@ export function chargesOfRing(manner: Manner, hand: Hand, material: Material, ri
 export function chargesOfRun(run: Run, holds: readonly Hold[], from = 0, to = holds.length - 1): Charge[] {
   const { line, steps } = run
   const charges: Charge[] = []
-  const name = (at: number): string => {
+  const name = (at: number): NoteParam => {
     const step = steps[Math.min(at, steps.length - 1)]!
-    return printedName(line.notes[step.notes[0]!]!.pitch)
+    return named(noteName(line.notes[step.notes[0]!]!.pitch))
   }
   let at = from
   const problem = runProblem(run, undefined, (term, cost) => {

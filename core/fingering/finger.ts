@@ -1,9 +1,11 @@
 import type { Material } from '../material'
-import { pitchName, RecipeError } from '../pitch'
+import { pitchName } from '../pitch'
+import type { RecipeError } from '../message'
 import { type Finger, type FreePitches, isFree, type Line } from '../study'
 import type { FingerRecipe } from './settings'
 import { type Alternative, alternativesTo, USUAL_ALTERNATIVES } from './alternatives'
 import { allowedBy, conflictOf, type PlacedPin } from './pins'
+import { refuseFingering } from './messages'
 import { Others } from './others'
 import { type Reason, reasonsOf } from './reasons'
 import { type Crossing, crossingsOf, gripsOf, liftsOf } from './places'
@@ -47,8 +49,8 @@ function outOfReach(recipe: FingerRecipe, { run, line }: Task): RecipeError {
   )
   const names = (run.steps[at]?.notes ?? []).map((note) => pitchName(line.notes[note]!.pitch))
   const path = isFree(recipe.material) ? `material.pitches[${placeOf(recipe, recipe.material, at)}]` : 'handSize'
-  const hand = `${recipe.handSize === 'average' ? 'an average' : `a ${recipe.handSize}`} ${line.hand} hand`
-  return new RecipeError('reach', `${names.join(' ')} cannot be taken at once by ${hand}.`, path)
+  const { handSize: size } = recipe
+  return refuseFingering('reach', { pitches: names.join(' '), size, hand: line.hand }, path)
 }
 
 /** Where in the list of pitches a step stands, there or back. */

@@ -5,10 +5,18 @@
 export { type Alternative, USUAL_ALTERNATIVES } from './alternatives'
 export { type Asked, type Fingering, fingerLine } from './finger'
 export { type Hold } from './chords'
+export {
+  type FingeringErrors,
+  type FingeringMessages,
+  type PinnedLine,
+  refuseFingering,
+  tellFingering,
+} from './messages'
 export { type Reason } from './reasons'
+export { noteParam } from './words'
 export { type Crossing } from './places'
 export { runOf, runProblem, solveRun } from './run'
-export { BEYOND, FINGERS, type School, type Spans, type Term, TERM_WORDS, TERMS } from './school'
+export { BEYOND, FINGERS, type School, type Spans, type Term, TERMS } from './school'
 export { ALL_SCHOOLS, CONSERVATORY, HAND_SCALE, type Manner, mannerFor, SCHOOL_LIST, schoolOf } from './schools'
 export { checkedPin, type DegreePin, type GripPin, type NotePin, type Pin } from './pin'
 export {

@@ -1,4 +1,3 @@
-import { RecipeError } from '../pitch'
 import {
   type Finger,
   type Hand,
@@ -8,6 +7,7 @@ import {
   MOST_IN_GRIP,
   MOST_NOTES,
   oneOf,
+  refuseStudy,
   whole,
 } from '../study'
 
@@ -40,7 +40,8 @@ const finger = (value: unknown, path: string): Finger => whole(value, 1, 5, path
 function gripOf(value: GripPin, hand: Hand, path: string): GripPin {
   const { fingers } = value
   if (!Array.isArray(fingers) || fingers.length === 0 || fingers.length > MOST_IN_GRIP) {
-    throw new RecipeError('field.range', `${path}.fingers must list 1 to ${MOST_IN_GRIP} fingers.`, `${path}.fingers`)
+    const field = `${path}.fingers`
+    throw refuseStudy('field.range', { field, of: 'fingers', least: 1, most: MOST_IN_GRIP }, field)
   }
   return {
     hand,
@@ -62,7 +63,7 @@ function degreeOf(value: DegreePin, hand: Hand, path: string): DegreePin {
 export function checkedPin(value: Pin, at: number): Pin {
   const path = `pins[${at}]`
   if (typeof value !== 'object' || value === null) {
-    throw new RecipeError('field.unknown', `${path} must say hand, index and finger.`, path)
+    throw refuseStudy('field.unknown', { field: path, of: 'pin', among: '' }, path)
   }
   const hand = oneOf(value.hand, ['right', 'left'] as const, `${path}.hand`)
   if (isGripPin(value)) return gripOf(value, hand, path)

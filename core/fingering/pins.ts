@@ -1,10 +1,12 @@
 import { conflictAmong } from '../assign'
-import { printedName, RecipeError } from '../pitch'
+import { listed, type Message, type RecipeError } from '../message'
 import { type Finger, isDegreePin, isGripPin, type Line } from '../study'
 import type { Pin } from './pin'
 import type { FingerRecipe } from './settings'
 import type { Condition } from './ring'
 import type { Allowed } from './run'
+import { noteParam } from './words'
+import { refuseFingering, tellFingering } from './messages'
 import type { HandStep } from './steps'
 
 /** A pin with its place in the recipe, so that errors can name it, and the fingers that it fixes, note by note. */
@@ -15,8 +17,7 @@ export interface PlacedPin {
 }
 
 function missing(line: Line, index: number, path: string): RecipeError {
-  const words = `The ${line.hand} hand has ${line.notes.length} notes, counted from 0; there is no note ${index}.`
-  return new RecipeError('pin.note', words, path)
+  return refuseFingering('pin.note', { of: line.hand, count: line.notes.length, index }, path)
 }
 
 function fixesOf(line: Line, degrees: number, pin: Pin, path: string): PlacedPin['fixes'] {
@@ -38,8 +39,7 @@ function degreeFixes(
   path: string,
 ): PlacedPin['fixes'] {
   if (pin.degree > degrees) {
-    const words = degrees === 0 ? 'These notes have no degrees.' : `There are ${degrees} degrees, counted from 1.`
-    throw new RecipeError('pin.degree', `There is no degree ${pin.degree} for the ${hand} hand. ${words}`, path)
+    throw refuseFingering('pin.degree', { of: hand, degree: pin.degree, degrees }, path)
   }
   return notes.flatMap((note, index) => {
     // of a double note, the lower one is meant
@@ -69,23 +69,20 @@ export function placedPins(recipe: FingerRecipe, line: Line, degrees: number): P
   return placed
 }
 
-function pinWords(line: Line, { pin }: PlacedPin): string {
-  const name = (index: number): string => printedName(line.notes[index]!.pitch)
-  if (isGripPin(pin)) return `${pin.fingers.join(' ')} from ${name(pin.from)} (note ${pin.from + 1})`
-  if (!isDegreePin(pin)) return `${pin.finger} on ${name(pin.index)} (note ${pin.index + 1})`
-  return `${pin.finger} on degree ${pin.degree} in every octave`
+function pinTold(line: Line, { pin }: PlacedPin): Message {
+  const at = (index: number) => ({ note: noteParam(line.notes[index]!.pitch), number: index + 1 })
+  if (isGripPin(pin)) return tellFingering('pin.run', { marks: pin.fingers.join(' '), ...at(pin.from) })
+  if (!isDegreePin(pin)) return tellFingering('pin.note', { mark: pin.finger, ...at(pin.index) })
+  return tellFingering('pin.degree', { mark: pin.finger, degree: pin.degree })
 }
 
-function conflict(line: Line, pins: readonly PlacedPin[]): RecipeError {
-  const words = pins.map((pin) => pinWords(line, pin))
-  const together = words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : words[0]!
-  return new RecipeError(
+const conflict = (line: Line, pins: readonly PlacedPin[]): RecipeError =>
+  refuseFingering(
     'pin.conflict',
-    `The ${line.hand} hand cannot play ${together}${words.length > 1 ? ' together' : ''}.`,
+    { of: line.hand, pins: listed(pins.map((pin) => pinTold(line, pin))), count: pins.length, because: 'none' },
     `pins[${pins.at(-1)!.at}]`,
     { pins: pins.map(({ pin }) => pin) },
   )
-}
 
 /** Which holds some pins leave to each step. */
 export function allowedBy(steps: readonly HandStep[], pins: readonly PlacedPin[]): Allowed | undefined {

@@ -1,20 +1,29 @@
-import { type Note, printedName } from '../pitch'
+import { listed, type ListParam, type Message, named } from '../message'
+import { type Note, noteName } from '../pitch'
 import { type Finger, type Hand, isDegreePin, isGripPin, type LineNote } from '../study'
 import { isBlack } from '../surface'
 import { type Charge, chargesOfRing, dearerIn } from './charges'
 import { outward } from './cost'
+import { tellFingering } from './messages'
 import type { Others } from './others'
 import { type RingFingering, rivalRing } from './ring'
 import type { Crossing } from './places'
 import type { Task } from './task'
-import { holdWords, listed, phraseOf } from './words'
+import { holdWords, noteParam, phraseOf } from './words'
+
+/** Names in one sentence at the most. */
+const MOST_NAMES = 4
+
+/** Notes in one sentence, each once. */
+const unique = (pitches: readonly Note[], most = Infinity): ListParam =>
+  listed([...new Set(pitches.map(noteName))].slice(0, most).map(named))
 
 /** Why a finger is where it is. `indices` are the notes it speaks of, first occurrence first. */
 export interface Reason {
   readonly hand: Hand
   readonly kind: 'crossing' | 'black-thumb' | 'lift' | 'two-way' | 'end' | 'first-finger' | 'pin'
   readonly indices: readonly number[]
-  readonly text: string
+  readonly said: Message
   /** What the next best would cost more, in the school's points; null where nothing competes. */
   readonly price: number | null
 }
@@ -30,7 +39,7 @@ export interface Solved {
   readonly pinPrice: number
 }
 
-type Rival = Pick<Reason, 'text' | 'price'>
+type Rival = Pick<Reason, 'said' | 'price'>
 
 /** The two notes of a crossing: the thumb's and the other finger's. */
 function notesAtCrossing({ task }: Solved, { index, kind }: Crossing): { thumb: number; finger: number } {
@@ -58,20 +67,26 @@ function crossingReason(solved: Solved, group: readonly Crossing[]): Reason {
   const first = group[0]!
   const { thumb, finger } = notesAtCrossing(solved, first)
   const [thumbNote, fingerNote] = [line.notes[thumb]!, line.notes[finger]!]
-  const key = isBlack(fingerNote.midi) ? 'black key' : 'white key'
-  const action =
+  const key = isBlack(fingerNote.midi) ? 'black' : 'white'
+  const { said: rival, price } = rivalOf(solved, thumb)
+  const said =
     first.kind === 'thumb-under'
-      ? `thumb under to ${printedName(thumbNote.pitch)}, after the ${key} ${printedName(fingerNote.pitch)}`
-      : `${fingers[finger]} over onto ${printedName(fingerNote.pitch)}, a ${key}`
-  const rival = rivalOf(solved, thumb)
+      ? tellFingering('reason.thumb-under', {
+          ...{ to: noteParam(thumbNote.pitch), after: noteParam(fingerNote.pitch) },
+          ...{ key, rival },
+        })
+      : tellFingering('reason.finger-over', {
+          ...{ finger: fingers[finger]!, to: noteParam(fingerNote.pitch) },
+          ...{ key, rival },
+        })
   const indices = group.map((crossing) => crossing.index)
-  return { hand: line.hand, kind: 'crossing', indices, text: `${action}. ${rival.text}`, price: rival.price }
+  return { hand: line.hand, kind: 'crossing', indices, said, price }
 }
 
 const otherwise = (price: number, dearer: readonly Charge[]): Rival =>
   price > 0 && dearer[0]
-    ? { text: `Otherwise: ${phraseOf(dearer[0])}.`, price }
-    : { text: 'Another place would do as well.', price }
+    ? { said: tellFingering('rival.otherwise', { charge: phraseOf(dearer[0]) }), price }
+    : { said: tellFingering('rival.another'), price }
 
 /** The best fingering without the thumb on a note, and what it would pay for. */
 function rivalOf(solved: Solved, thumb: number): Rival {
@@ -82,10 +97,10 @@ function rivalOf(solved: Solved, thumb: number): Rival {
 function ringRival({ task }: Solved, ring: RingFingering, { degree, leg }: LineNote): Rival {
   const { manner, line, material, fixed } = task
   const has = (way: 'up' | 'down'): boolean => ring[way][degree]!.includes(1)
-  if (!has(leg)) return { text: 'It comes from a pin nearby.', price: null }
+  if (!has(leg)) return { said: tellFingering('rival.pin'), price: null }
   const place = { degree, leg: has('up') && has('down') ? ('both' as const) : leg }
   const rival = rivalRing(manner, line.hand, material, fixed, place)
-  if (!rival) return { text: 'No other place serves.', price: null }
+  if (!rival) return { said: tellFingering('rival.none'), price: null }
   const charges = (fingering: RingFingering) => chargesOfRing(manner, line.hand, material, fingering)
   return otherwise(rival.cost - ring.cost, dearerIn(charges(ring), charges(rival)))
 }
@@ -93,7 +108,7 @@ function ringRival({ task }: Solved, ring: RingFingering, { degree, leg }: LineN
 function lineRival({ task, others }: Solved, thumb: number): Rival {
   const step = task.run.steps.findIndex(({ notes }) => notes.includes(thumb))
   const rival = others.at(step, (hold) => !hold.includes(1))
-  return rival ? otherwise(rival.price, rival.dearer) : { text: 'No other place serves.', price: null }
+  return rival ? otherwise(rival.price, rival.dearer) : { said: tellFingering('rival.none'), price: null }
 }
 
 /** Thumbs on black keys in single notes, where the school would rather have none. */
@@ -105,27 +120,22 @@ function blackThumbReasons(solved: Solved): Reason[] {
     keys.length === 1 && fingers[index!] === 1 && isBlack(keys[0]!) && !pinned.has(index!) ? [index!] : [],
   )
   if (found.length === 0) return []
-  const names = listed([...new Set(found.map((index) => printedName(line.notes[index]!.pitch)))])
+  const notes = unique(found.map((index) => line.notes[index]!.pitch))
   const rival = manner.weights['thumb-on-black'] > 0 ? rivalOf(solved, found[0]!) : null
-  const why = rival ? `the notes leave no better place. ${rival.text}` : 'this school has no rule against it.'
-  const text = `thumb on ${names}, ${found.length === 1 ? 'a black key' : 'black keys'}: ${why}`
-  return [{ hand: line.hand, kind: 'black-thumb', indices: found, text, price: rival?.price ?? null }]
+  const why = rival ? tellFingering('why.no-better', { rival: rival.said }) : tellFingering('why.no-rule')
+  const said = tellFingering('reason.black-thumb', { notes, count: found.length, why })
+  return [{ hand: line.hand, kind: 'black-thumb', indices: found, said, price: rival?.price ?? null }]
 }
 
 function liftReasons({ task, lifts }: Solved): Reason[] {
   const { line, run } = task
   if (lifts.length === 0) return []
-  const names = listed([...new Set(lifts.map((index) => printedName(line.notes[index]!.pitch)))].slice(0, 4))
-  const why = run.lifts ? 'no finger reaches from the note before.' : 'a new position begins there.'
-  return [
-    {
-      hand: line.hand,
-      kind: 'lift',
-      indices: lifts,
-      text: `the hand is set down anew on ${names}: ${why}`,
-      price: null,
-    },
-  ]
+  const notes = unique(
+    lifts.map((index) => line.notes[index]!.pitch),
+    MOST_NAMES,
+  )
+  const said = tellFingering('reason.lift', { notes, why: run.lifts ? 'reach' : 'position' })
+  return [{ hand: line.hand, kind: 'lift', indices: lifts, said, price: null }]
 }
 
 function twoWayReason({ task }: Solved): Reason[] {
@@ -135,13 +145,19 @@ function twoWayReason({ task }: Solved): Reason[] {
   const changed = ring.up.flatMap((hold, degree) => (String(hold) === String(ring.down[degree]) ? [] : [degree]))
   if (changed.length === 0) return []
   const pattern = (notes: readonly Note[], holds: RingFingering['up']) =>
-    changed.map((degree) => `${holdWords([holds[degree]!])} on ${printedName(notes[degree]!)}`)
+    listed(
+      changed.map((degree) =>
+        tellFingering('taken', { fingers: holdWords([holds[degree]!]), note: noteParam(notes[degree]!) }),
+      ),
+    )
   const indices = line.notes.flatMap((note, at) =>
     note.leg === 'down' && changed.includes(note.degree) && at > 0 ? [at] : [],
   )
-  const down = listed(pattern(material.down, ring.down))
-  const text = `the way down takes ${down}, where the way up has ${listed(pattern(material.up, ring.up))}.`
-  return indices.length > 0 ? [{ hand: line.hand, kind: 'two-way', indices, text, price: null }] : []
+  const said = tellFingering('reason.two-way', {
+    down: pattern(material.down, ring.down),
+    up: pattern(material.up, ring.up),
+  })
+  return indices.length > 0 ? [{ hand: line.hand, kind: 'two-way', indices, said, price: null }] : []
 }
 
 function endReasons({ task, fingers }: Solved): Reason[] {
@@ -156,7 +172,7 @@ function endReasons({ task, fingers }: Solved): Reason[] {
     hand: line.hand,
     kind: 'end',
     indices: free.filter((other) => fingers[other] === fingers[at]),
-    text: `${fingers[at]} on ${printedName(line.notes[at]!.pitch)} at the end: the hand need not go on, so it need not cross.`,
+    said: tellFingering('reason.end', { finger: fingers[at]!, note: noteParam(line.notes[at]!.pitch) }),
     price: null,
   }))
 }
@@ -172,32 +188,29 @@ function firstFingerReason({ task, fingers }: Solved): Reason[] {
   if (!inner || !isBlack(first.midi) || pattern < 3 || toThumb < 1) return []
   if (pins.some(({ fixes }) => fixes.some(({ index }) => index < toThumb))) return []
   const compact = Array.from({ length: toThumb }, (_, at) => at + 2).join(' ')
-  const text =
-    fingers[0] === pattern
-      ? `begins on ${pattern}, as in every later octave; many begin ${compact} instead.`
-      : `begins ${compact}, since nothing comes before; later octaves have ${pattern}.`
-  return [{ hand: line.hand, kind: 'first-finger', indices: [0], text, price: null }]
+  const begins = fingers[0] === pattern ? 'pattern' : 'compact'
+  const said = tellFingering('reason.first-finger', { pattern, compact, begins })
+  return [{ hand: line.hand, kind: 'first-finger', indices: [0], said, price: null }]
 }
 
 function pinReason({ task, pinPrice, fingers }: Solved): Reason[] {
   const { line, run, pins } = task
   if (pins.length === 0) return []
   const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
-  const names = pins.map(({ pin }) => {
-    if (isGripPin(pin)) return `${pin.fingers.join(' ')} from ${printedName(line.notes[pin.from]!.pitch)}`
-    if (isDegreePin(pin)) return `${pin.finger} on degree ${pin.degree}${pin.leg ? ` going ${pin.leg}` : ''}`
-    return `${pin.finger} on ${printedName(line.notes[pin.index]!.pitch)}`
+  const name = (index: number) => noteParam(line.notes[index]!.pitch)
+  const told = pins.map(({ pin }): Message => {
+    if (isGripPin(pin)) return tellFingering('pinned.run', { fingers: pin.fingers.join(' '), note: name(pin.from) })
+    if (!isDegreePin(pin)) return tellFingering('taken', { fingers: String(pin.finger), note: name(pin.index) })
+    const { finger, degree, leg = 'both' } = pin
+    return tellFingering('pinned.degree', { finger, degree, leg })
   })
   const gave = run.steps.filter(({ end, notes }, at) => {
     const usual = run.habit[at]
     const moved = notes.some((note, voice) => !pinned.has(note) && usual && fingers[note] !== usual[voice])
     return moved && !end
   }).length
-  const rest =
-    gave === 0 ? 'Nothing else has to move.' : `${gave} other ${gave === 1 ? 'finger gives' : 'fingers give'} way.`
-  return [
-    { hand: line.hand, kind: 'pin', indices: [...pinned], text: `pinned: ${listed(names)}. ${rest}`, price: pinPrice },
-  ]
+  const said = tellFingering('reason.pin', { pins: listed(told), others: gave })
+  return [{ hand: line.hand, kind: 'pin', indices: [...pinned], said, price: pinPrice }]
 }
 
 /** Reasons for a solved line, built from the charges that decided it. */

@@ -44,8 +44,6 @@ const scaled = (spans: Spans, by: number, more = 0): Spans =>
  */
 export const CONSERVATORY: School = {
   id: 'conservatory',
-  words: 'conservatory school',
-  idea: 'Thumbs on white keys, on the tonic where it is white; the same finger on the same degree in every octave.',
   weights: {
     'thumb-on-black': 1000,
     'tonic-without-thumb': 50,
@@ -95,7 +93,7 @@ export const CONSERVATORY: School = {
 }
 
 /** A school that differs from the conservatory's in some of its data. */
-const like = (id: SchoolId, told: Pick<School, 'words' | 'idea'> & Partial<School>, weights: Weights): School => ({
+const like = (id: SchoolId, told: Partial<School>, weights: Weights): School => ({
   ...CONSERVATORY,
   ...told,
   id,
@@ -108,43 +106,22 @@ export const ALL_SCHOOLS: Readonly<Record<SchoolId, School>> = {
   conservatory: CONSERVATORY,
   'black-key-pivot': like(
     'black-key-pivot',
-    {
-      words: 'black-key pivot',
-      idea: 'The hand turns where it is easiest, beside a black key, whatever the tonic is.',
-    },
+    {},
     // a trace of the tonic's right remains, so that keys without black keys still begin on the thumb
     { 'tonic-without-thumb': 1, 'four-before-three': 1, 'pass-at-white': 12 },
   ),
   'one-fingering-for-all': like(
     'one-fingering-for-all',
     {
-      words: 'one fingering for all',
-      idea: 'Every key as it is fingered on C, thumb on black keys or not: a technical exercise.',
       pattern: 'as-on-c',
     },
     { 'thumb-on-black': 0, 'fourth-on-white': 0, 'pass-at-white': 0, 'off-pattern': 300, 'end-off-pattern': 30 },
   ),
-  'black-groups': like(
-    'black-groups',
-    {
-      words: 'black groups',
-      idea: '2 3 on two black keys, 2 3 4 on three, the thumb on the white keys between them.',
-    },
-    { 'black-off-group': 40, 'tonic-without-thumb': 5, 'four-before-three': 1 },
-  ),
-  'two-hand-tetrachords': like(
-    'two-hand-tetrachords',
-    {
-      words: 'two-hand tetrachords',
-      idea: 'Both hands share one octave: left 5 4 3 2, right 2 3 4 5, the thumbs free.',
-    },
-    {},
-  ),
+  'black-groups': like('black-groups', {}, { 'black-off-group': 40, 'tonic-without-thumb': 5, 'four-before-three': 1 }),
+  'two-hand-tetrachords': like('two-hand-tetrachords', {}, {}),
   'free-and-smooth': like(
     'free-and-smooth',
     {
-      words: 'free and smooth',
-      idea: 'No habit at all: the least effort for this hand, note by note.',
       pattern: 'none',
       slides: true,
     },

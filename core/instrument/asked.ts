@@ -1,3 +1,4 @@
+import type { Message } from '../message'
 import type { Bookends, CommonRecipe, ContraryFrom, Hand, HandsApart, Motion, Tempo } from '../study'
 
 /** What a list asks of whoever plays; each family reads what concerns it. */
@@ -37,8 +38,8 @@ export type ShortField =
   | 'roll'
   | 'mallets'
 
-/** Notes that a field is short, in words, and how much it takes to mend. */
-export type Miss = (field: ShortField, words: string, effort: number) => void
+/** Notes that a field is short, why, and how much it takes to mend. */
+export type Miss = (field: ShortField, said: Message, effort: number) => void
 
 /** What a study is counted as: itself, or one of its hands. */
 export type StandsFor = CommonRecipe['hands'] | null

@@ -1,5 +1,5 @@
+import { refuseInstrument } from './messages'
 import type { FingerRecipe } from '../fingering'
-import { RecipeError } from '../pitch'
 import { completeCommon } from '../study'
 import { families, familyOf, USUAL_INSTRUMENT } from './find'
 import type { AnyFamily, Recipe, RecipeInput } from './recipe'
@@ -12,8 +12,7 @@ function checkFields(input: RecipeInput, own: AnyFamily, instrument: string): vo
       (field) => input[field] !== undefined && !(own.fields as readonly string[]).includes(field),
     )
     if (stray === undefined) continue
-    const words = `${stray} is for ${other.plays === 'fingers' ? 'fingers' : 'mallets'}; this study is for ${instrument === 'piano' ? 'the piano' : instrument}.`
-    throw new RecipeError('field.instrument', words, stray)
+    throw refuseInstrument('field.instrument', { field: stray, for: other.plays, instrument }, stray)
   }
 }
 

@@ -1,4 +1,5 @@
 import type { Kind, Material } from '../material'
+import type { Message } from '../message'
 import type {
   PlacedMark,
   Common,
@@ -24,8 +25,8 @@ export interface Instrument<Id extends string = string> {
   readonly make: string
   /** What tells it from others of its make, `4.3`; null where there is but one. */
   readonly size: string | null
-  /** “the 88 keys of the piano”. */
-  readonly words: string
+  /** “the 88 keys of the piano”, as it stands where a study leaves its compass. */
+  readonly compass: Message
   /** Lowest and highest note, written, as MIDI numbers. */
   readonly lowest: number
   readonly highest: number
@@ -46,7 +47,7 @@ export interface Taught {
 export interface ToldReason {
   readonly kind: string
   readonly indices: readonly number[]
-  readonly text: string
+  readonly said: Message
   readonly price: number | null
 }
 
@@ -66,8 +67,8 @@ export interface Other {
   readonly marks: readonly string[]
   /** Points more than what stands. */
   readonly price: number
-  readonly pattern: string
-  readonly words: string
+  readonly pattern: Message
+  readonly said: Message
   /** The first note on which it departs. */
   readonly departs: number
 }
@@ -109,14 +110,18 @@ export interface HeardNote extends WrittenNote {
 /** A school of the family, as it is offered. */
 export interface Offered {
   readonly id: string
-  readonly words: string
-  readonly idea: string
+  readonly called: Message
+  readonly idea: Message
   /** Whether it can be laid beside any study. */
   readonly compares: boolean
 }
 
 /** How pins are made and told apart. */
 export interface Pins<Who extends string> {
+  /** Whether a pin is of this family: by its fields, where no recipe says so. */
+  isOwn(pin: PlacedMark): boolean
+  /** What it fixes, as a line says it: “3 on note 4, right”. */
+  told(pin: PlacedMark): Message
   /** Who a pin is for. */
   playerOf(pin: PlacedMark): Who
   atNote(player: Who, index: number, mark: string): PlacedMark
@@ -198,7 +203,7 @@ export interface Family<
   /** Notes that are practised by themselves, with what stands around them. */
   worthLooping(performance: P, player: Who): readonly number[]
   /** Where the players meet, in sentences. */
-  meetings(performance: P): readonly string[]
+  meetings(performance: P): readonly Message[]
   othersOf(performance: P, player: Who): readonly Other[]
   acceptedOf(performance: P): AcceptedMarks
   /** Whether a player's notes can be pinned, or are dictated. */
@@ -217,9 +222,9 @@ export interface Family<
   told(performance: P): Readonly<Record<string, unknown>>
 
   /** By whom, or on what: “hands together”, “marimba”. */
-  playedBy(recipe: R): string
+  playedBy(recipe: R): Message
   /** What else a title says of the playing; empty for what is usual. */
-  playedWords(recipe: R): readonly string[]
+  alsoTold(recipe: R): readonly Message[]
   /** Whether touch is chosen for its own sake. */
   readonly hasTouch: boolean
   readonly examined: Examined<R>

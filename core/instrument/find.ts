@@ -1,4 +1,4 @@
-import { RecipeError } from '../pitch'
+import { refuseStudy } from '../study'
 import type { Instrument } from './family'
 import type { AnyFamily, Recipe } from './recipe'
 import { FAMILIES } from './register'
@@ -22,7 +22,11 @@ const BY_INSTRUMENT = new Map<string, { family: AnyFamily; instrument: Instrumen
 const entryOf = (id: string) => {
   const found = BY_INSTRUMENT.get(id)
   if (found) return found
-  throw new RecipeError('field.unknown', `instrument must be one of: ${INSTRUMENT_IDS.join(', ')}.`, 'instrument')
+  throw refuseStudy(
+    'field.unknown',
+    { field: 'instrument', of: 'choice', among: INSTRUMENT_IDS.join(', ') },
+    'instrument',
+  )
 }
 
 /** The family that plays an instrument; of what names none, the usual one. @throws RecipeError `field.unknown` */

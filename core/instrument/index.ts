@@ -46,4 +46,5 @@ export { type Manner, mannerOf, MANNERS, takesManner, withManner } from './malle
 export { fitShape, movedTo, shapesFor } from './moved'
 export { degreesOf, notesOf, type Part } from './parts'
 export type { AnyFamily, AnyPin, Played, Player, Recipe, RecipeInput, Staged } from './recipe'
-export { handWords } from './words'
+export { type InstrumentErrors, type InstrumentMessages, refuseInstrument, tellInstrument } from './messages'
+export { handsTold } from './words'

@@ -6,10 +6,9 @@ export interface Slots {
   readonly sticks: string
 }
 
-/** What a phrase changes in a recipe, and how it is said back. */
+/** What a phrase changes in a recipe. */
 export interface Said {
   readonly change: Omit<CommonInput, 'material'>
-  readonly words: string
 }
 
 /** Phrases that say the same, in the notation of the call's rules, and what they say; null where the numbers make no sense. */
@@ -27,7 +26,7 @@ export interface Phrase<R = CommonRecipe> {
 }
 
 /** Fields of one family in a change; the register vouches for them. */
-export const saying = (phrases: readonly string[], change: object, words: string): Saying => {
-  const said: Said = { change: change as Said['change'], words }
+export const saying = (phrases: readonly string[], change: object): Saying => {
+  const said: Said = { change: change as Said['change'] }
   return { phrases, say: () => said }
 }

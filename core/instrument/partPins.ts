@@ -1,4 +1,5 @@
-import { RecipeError } from '../pitch'
+import { type PinnedLine, refuseFingering } from '../fingering'
+import { RecipeError, type Message } from '../message'
 import { type PlacedMark, isDegreePin, isGripPin } from '../study'
 import { degreesOf, type Part } from './parts'
 
@@ -32,7 +33,7 @@ export function pinsWithin<P extends PlacedMark>(
   count: number,
 ): PartPin<P>[] {
   return pins.flatMap(({ pin, at }): PartPin<P>[] => {
-    if (isDegreePin(pin)) return part.words === '' || pin.degree <= degreesOf(part) ? [{ pin, at }] : []
+    if (isDegreePin(pin)) return part.told.length === 0 || pin.degree <= degreesOf(part) ? [{ pin, at }] : []
     if (isGripPin(pin)) {
       const own = cut(pin, from, count)
       return own ? [{ pin: own, at }] : []
@@ -46,11 +47,11 @@ export function pinsWithin<P extends PlacedMark>(
 export function renumbered(error: unknown, pins: readonly PartPin<PlacedMark>[]): unknown {
   if (!(error instanceof RecipeError)) return error
   const path = error.path.replace(/^pins\[(\d+)\]/, (_, at: string) => `pins[${pins[Number(at)]!.at}]`)
-  return new RecipeError(error.code, error.message, path, error.details)
+  return error.at(path)
 }
 
-/** Pins beyond the last note belong to no part. @param who “The left hand”, “The line” */
-export function checkPinned(pins: readonly PartPin<PlacedMark>[], who: string, count: number): void {
+/** Pins beyond the last note belong to no part. @param of whose notes they count */
+export function checkPinned(pins: readonly PartPin<PlacedMark>[], of: PinnedLine, count: number): void {
   for (const { pin, at } of pins) {
     if (isDegreePin(pin)) continue
     const field = listOf(pin)
@@ -58,19 +59,19 @@ export function checkPinned(pins: readonly PartPin<PlacedMark>[], who: string, c
     const last = isGripPin(pin) ? pin.from + marks.length - 1 : pin.index
     if (last < count) continue
     const wrong = isGripPin(pin) ? (pin.from >= count ? 'from' : field) : 'index'
-    const words = `${who} has ${count} notes, counted from 0; there is no note ${last}.`
-    throw new RecipeError('pin.note', words, `pins[${at}].${wrong}`)
+    throw refuseFingering('pin.note', { of, count, index: last }, `pins[${at}].${wrong}`)
   }
 }
 
-/** What is said several times in the same words is said once, of all the notes. */
-export function joinedReasons<R extends { readonly text: string; readonly indices: readonly number[] }>(
+/** What is said several times alike is said once, of all the notes. */
+export function joinedReasons<R extends { readonly said: Message; readonly indices: readonly number[] }>(
   reasons: readonly R[],
 ): R[] {
   const bySentence = new Map<string, R>()
   for (const reason of reasons) {
-    const known = bySentence.get(reason.text)
-    bySentence.set(reason.text, known ? { ...known, indices: [...known.indices, ...reason.indices] } : reason)
+    const key = JSON.stringify(reason.said)
+    const known = bySentence.get(key)
+    bySentence.set(key, known ? { ...known, indices: [...known.indices, ...reason.indices] } : reason)
   }
   return [...bySentence.values()]
 }

@@ -1,3 +1,5 @@
+import type { ToldReason } from './family'
+import type { Message } from '../message'
 import type { LineNote } from '../study'
 
 /** Which notes sound together, where any do or the hands share a course. */
@@ -5,3 +7,13 @@ export function stepsOf(notes: readonly LineNote[]): { steps?: number[] } {
   const steps = notes.map((note) => note.step)
   return steps.every((step, at) => step === at) ? {} : { steps }
 }
+
+/** A reason as the terminal's contract has it: the sentence, and beside it its code and parameters. */
+export const reasonTold = <R extends ToldReason>({ said, ...reason }: R) => ({ ...reason, text: said, ...said })
+
+/** Another way likewise; its sentence is called `words`. */
+export const otherTold = <O extends { readonly said: Message }>({ said, ...other }: O) => ({
+  ...other,
+  words: said,
+  ...said,
+})

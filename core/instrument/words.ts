@@ -1,9 +1,9 @@
+import type { Message } from '../message'
 import type { CommonRecipe } from '../study'
+import { tellInstrument } from './messages'
 
 /** By which hands, and how they move: “hands together”, “contrary motion”. */
-export function handWords(recipe: Pick<CommonRecipe, 'hands' | 'motion'>): string {
-  if (recipe.hands === 'together') {
-    return recipe.motion === 'contrary' ? 'contrary motion' : 'hands together'
-  }
-  return `${recipe.hands} hand`
+export function handsTold({ hands, motion }: Pick<CommonRecipe, 'hands' | 'motion'>): Message {
+  if (hands !== 'together') return tellInstrument('hands.one', { hand: hands })
+  return tellInstrument(motion === 'contrary' ? 'hands.contrary' : 'hands.together')
 }

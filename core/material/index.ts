@@ -14,4 +14,5 @@ export {
   type Signature,
   SIGNATURES,
 } from './material'
+export { keyNamed, kindNamed, type MaterialErrors, type MaterialMessages, tellMaterial } from './messages'
 export { MOST_SIGNS, signatureOf, twinOf, usualTonics } from './tonics'

@@ -26,8 +26,6 @@ export type Second = { readonly degrees: number } | Interval
 /** What is played on each degree, upward from the tonic, and on the way down where that differs. */
 export interface Kind {
   readonly id: KindId | 'pitches'
-  /** As it stands in a sentence after the tonic: “G♯ harmonic minor”. */
-  readonly words: string
   readonly family: Family
   readonly texture: Texture
   /** Quality of the third; null where the material has no major or minor side. */

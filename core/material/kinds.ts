@@ -2,7 +2,7 @@ import type { Interval } from '../pitch'
 import { type Kind, KIND_IDS, type KindId, type Second } from './kind'
 import { CHORD_SHAPES, CHORDS_MORE, SCALE_SHAPES } from './shapes'
 
-type Told = Pick<Kind, 'words' | 'family' | 'mode' | 'signature' | 'up'> & Partial<Kind>
+type Told = Pick<Kind, 'family' | 'mode' | 'signature' | 'up'> & Partial<Kind>
 
 const kind = (id: KindId, told: Told): Kind => ({ texture: 'run', spelling: 'degrees', down: told.up, ...told, id })
 
@@ -15,14 +15,9 @@ const BASE: Partial<Record<KindId, Told>> = {
 /** The kinds that double notes and chains are built over. */
 const over = (id: KindId): Told => BASE[id]!
 
-function doubled(base: KindId, second: Second, words: string): Told {
-  return { ...over(base), second, family: 'double-notes', words: `${over(base).words} in double ${words}` }
-}
+const doubled = (base: KindId, second: Second): Told => ({ ...over(base), second, family: 'double-notes' })
 
-function chained(base: KindId, chord: 3 | 4): Told {
-  const words = `${over(base).words} in diatonic ${chord === 3 ? 'triads' : 'sevenths'}`
-  return { ...over(base), chord, words, family: 'chain', texture: 'chain' }
-}
+const chained = (base: KindId, chord: 3 | 4): Told => ({ ...over(base), chord, family: 'chain', texture: 'chain' })
 
 /** A third within a key is two degrees up; a sixth has the tonic on top, so its lower note lies five degrees down. */
 const DISTANCES = { thirds: 2, sixths: -5, octaves: 7 } as const
@@ -32,7 +27,7 @@ const MINOR_THIRD: Interval = { steps: 2, semitones: 3 }
 
 const DOUBLES = Object.fromEntries(
   (['thirds', 'sixths', 'octaves'] as const).flatMap((distance) =>
-    FORMS.map((form) => [`double-${distance}-${form}`, doubled(form, { degrees: DISTANCES[distance] }, distance)]),
+    FORMS.map((form) => [`double-${distance}-${form}`, doubled(form, { degrees: DISTANCES[distance] })]),
   ),
 ) as Partial<Record<KindId, Told>>
 
@@ -45,7 +40,6 @@ const CHAINS = Object.fromEntries(
 
 const cadence = (base: KindId, mode: 'major' | 'minor'): Told => ({
   ...over(base),
-  words: `${mode} cadence I IV I V7 I`,
   family: 'cadence',
   texture: 'cadence',
   signature: mode === 'major' ? MAJOR : MINOR,
@@ -55,11 +49,8 @@ const ALL: Partial<Record<KindId, Told>> = {
   ...BASE,
   ...CHORDS_MORE,
   ...DOUBLES,
-  'double-thirds-chromatic-minor': {
-    ...doubled('chromatic', MINOR_THIRD, 'thirds'),
-    words: 'chromatic in double minor thirds',
-  },
-  'double-octaves-chromatic': doubled('chromatic', { degrees: 12 }, 'octaves'),
+  'double-thirds-chromatic-minor': doubled('chromatic', MINOR_THIRD),
+  'double-octaves-chromatic': doubled('chromatic', { degrees: 12 }),
   ...CHAINS,
   'cadence-major': cadence('major', 'major'),
   'cadence-minor': cadence('harmonic-minor', 'minor'),
@@ -73,7 +64,6 @@ export const KINDS = Object.fromEntries(KIND_IDS.map((id) => [id, kind(id, ALL[i
 /** Pitches as a teacher listed them: no tonic, no signature. */
 export const FREE: Kind = {
   id: 'pitches',
-  words: 'pattern',
   family: 'free',
   texture: 'free',
   mode: null,

@@ -1,7 +1,9 @@
-import { type Interval, type Note, noteAbove, noteName, parseNote, printedName, RecipeError } from '../pitch'
+import { type Interval, type Note, noteAbove, noteName, parseNote } from '../pitch'
+import type { RecipeError } from '../message'
 import { type Kind, KIND_IDS, type KindId } from './kind'
 import { FREE, inversionsOf, KINDS } from './kinds'
 import { plainChromatic } from './chromatic'
+import { keyNamed, kindNamed, refuseMaterial } from './messages'
 import { signatureOf, twinOf } from './tonics'
 
 /** What a recipe names as its material. */
@@ -34,11 +36,7 @@ export interface Material {
 export function kindOf(id: string, path = 'material.kind'): Kind {
   const found = (KIND_IDS as readonly string[]).includes(id) ? KINDS[id as KindId] : undefined
   if (!found) {
-    throw new RecipeError(
-      'kind.unknown',
-      `“${String(id).slice(0, 40)}” is not a kind of study here. Known: ${KIND_IDS.join(', ')}.`,
-      path,
-    )
+    throw refuseMaterial('kind.unknown', { text: String(id).slice(0, 40), known: KIND_IDS.join(', ') }, path)
   }
   return found
 }
@@ -64,17 +62,17 @@ function fifthsFor(tonic: Note, kind: Kind, signature: Signature): number {
 
 /**
  * Spells a kind on a tonic.
- * @param named tonic in ASCII, such as `G#`
+ * @param told tonic in ASCII, such as `G#`
  * @throws RecipeError `tonic.unknown`, `tonic.unusual` (would need triple signs; names the twin), `kind.unknown`,
  * `inversion`
  */
 export function materialOf(
-  named: { readonly tonic: string; readonly kind: string; readonly inversion?: number },
+  told: { readonly tonic: string; readonly kind: string; readonly inversion?: number },
   signature: Signature = 'own',
 ): Material {
-  const kind = kindOf(named.kind)
-  const tonic = parseTonic(named.tonic)
-  const inversion = inversionFor(kind, named.inversion ?? 0)
+  const kind = kindOf(told.kind)
+  const tonic = parseTonic(told.tonic)
+  const inversion = inversionFor(kind, told.inversion ?? 0)
   const { up, down } = kind.spelling === 'plain' ? plainChromatic(tonic) : kind
   const rising = { up: inverted(up, inversion), down: inverted(down, inversion) }
   const spelled = (intervals: readonly Interval[]) => intervals.map((interval) => noteAbove(tonic, interval))
@@ -97,8 +95,7 @@ export const freeMaterial = (first: Note): Material => ({
 function inversionFor(kind: Kind, inversion: number): number {
   const most = inversionsOf(kind) - 1
   if (Number.isInteger(inversion) && inversion >= 0 && inversion <= most) return inversion
-  const words = most > 0 ? `has inversions 0 to ${most}` : 'has no inversions'
-  throw new RecipeError('inversion', `A ${kind.words} ${words}.`, 'material.inversion')
+  throw refuseMaterial('inversion', { kind: kindNamed(kind), most }, 'material.inversion')
 }
 
 function parseTonic(name: string): Note {
@@ -108,19 +105,17 @@ function parseTonic(name: string): Note {
   } catch {
     // told below, with the field's own name
   }
-  throw new RecipeError(
-    'tonic.unknown',
-    `“${String(name).slice(0, 20)}” is not a tonic. Write a letter from A to G, then # or b: C, F#, Bb.`,
-    'material.tonic',
-  )
+  throw refuseMaterial('tonic.unknown', { text: String(name).slice(0, 20) }, 'material.tonic')
 }
 
 function unusual(tonic: Note, kind: Kind): RecipeError {
   const twin = twinOf(tonic, kind)
-  const mend = twin ? ` Write ${printedName(twin)} ${kind.words} instead: the same keys.` : ''
-  return new RecipeError(
+  return refuseMaterial(
     'tonic.unusual',
-    `${printedName(tonic)} ${kind.words} would need triple sharps or flats, which are not written.${mend}`,
+    {
+      key: keyNamed({ tonic: noteName(tonic), kind: kind.id }),
+      twin: twin ? keyNamed({ tonic: noteName(twin), kind: kind.id }) : 'none',
+    },
     'material.tonic',
     twin ? { twin: noteName(twin) } : {},
   )

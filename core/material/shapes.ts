@@ -2,7 +2,7 @@ import type { Interval } from '../pitch'
 import type { Kind, KindId } from './kind'
 
 /** What a shape tells of a kind; the rest has defaults. */
-type Shape = Pick<Kind, 'words' | 'family' | 'mode' | 'signature' | 'up'> & Partial<Kind>
+type Shape = Pick<Kind, 'family' | 'mode' | 'signature' | 'up'> & Partial<Kind>
 type Shapes = Partial<Record<KindId, Shape>>
 
 /** Intervals over the tonic; letters go up one by one unless `steps` says otherwise. */
@@ -15,8 +15,7 @@ const SEVENTH = [0, 2, 4, 6]
 const MAJOR = 0
 const MINOR = -3
 
-const scale = (words: string, mode: Kind['mode'], up: readonly Interval[], down = up): Shape => ({
-  words,
+const scale = (mode: Kind['mode'], up: readonly Interval[], down = up): Shape => ({
   family: 'scale',
   mode,
   signature: mode === 'minor' ? MINOR : MAJOR,
@@ -25,16 +24,14 @@ const scale = (words: string, mode: Kind['mode'], up: readonly Interval[], down 
 })
 
 /** A mode carries the signature of its parent scale; `signature` counts fifths from the tonic's major. */
-const mode = (words: string, third: Kind['mode'], signature: number, semitones: readonly number[]): Shape => ({
-  words,
+const mode = (third: Kind['mode'], signature: number, semitones: readonly number[]): Shape => ({
   family: 'mode',
   mode: third,
   signature,
   up: degrees(semitones),
 })
 
-const other = (words: string, third: Kind['mode'], signature: number | null, up: readonly Interval[]): Shape => ({
-  words,
+const other = (third: Kind['mode'], signature: number | null, up: readonly Interval[]): Shape => ({
   family: 'other-scale',
   mode: third,
   signature,
@@ -43,57 +40,46 @@ const other = (words: string, third: Kind['mode'], signature: number | null, up:
 
 /** Scales, modes and positions of the hand; common practice. The blues scale has a raised fourth. */
 export const SCALE_SHAPES: Shapes = {
-  major: scale('major', 'major', degrees([0, 2, 4, 5, 7, 9, 11])),
-  'natural-minor': scale('natural minor', 'minor', NATURAL),
-  'harmonic-minor': scale('harmonic minor', 'minor', degrees([0, 2, 3, 5, 7, 8, 11])),
-  'melodic-minor': scale('melodic minor', 'minor', degrees([0, 2, 3, 5, 7, 9, 11]), NATURAL),
-  'melodic-minor-jazz': scale('jazz melodic minor', 'minor', degrees([0, 2, 3, 5, 7, 9, 11])),
-  ionian: mode('ionian', 'major', 0, [0, 2, 4, 5, 7, 9, 11]),
-  dorian: mode('dorian', 'minor', -2, [0, 2, 3, 5, 7, 9, 10]),
-  phrygian: mode('phrygian', 'minor', -4, [0, 1, 3, 5, 7, 8, 10]),
-  lydian: mode('lydian', 'major', 1, [0, 2, 4, 6, 7, 9, 11]),
-  mixolydian: mode('mixolydian', 'major', -1, [0, 2, 4, 5, 7, 9, 10]),
-  aeolian: mode('aeolian', 'minor', -3, [0, 2, 3, 5, 7, 8, 10]),
-  locrian: mode('locrian', 'minor', -5, [0, 1, 3, 5, 6, 8, 10]),
-  'major-pentatonic': other('major pentatonic', 'major', MAJOR, degrees([0, 2, 4, 7, 9], [0, 1, 2, 4, 5])),
-  'minor-pentatonic': other('minor pentatonic', 'minor', MINOR, degrees([0, 3, 5, 7, 10], [0, 2, 3, 4, 6])),
-  blues: other('blues', 'minor', MINOR, degrees([0, 3, 5, 6, 7, 10], [0, 2, 3, 3, 4, 6])),
-  'whole-tone': other('whole-tone', null, null, degrees([0, 2, 4, 6, 8, 10])),
+  major: scale('major', degrees([0, 2, 4, 5, 7, 9, 11])),
+  'natural-minor': scale('minor', NATURAL),
+  'harmonic-minor': scale('minor', degrees([0, 2, 3, 5, 7, 8, 11])),
+  'melodic-minor': scale('minor', degrees([0, 2, 3, 5, 7, 9, 11]), NATURAL),
+  'melodic-minor-jazz': scale('minor', degrees([0, 2, 3, 5, 7, 9, 11])),
+  ionian: mode('major', 0, [0, 2, 4, 5, 7, 9, 11]),
+  dorian: mode('minor', -2, [0, 2, 3, 5, 7, 9, 10]),
+  phrygian: mode('minor', -4, [0, 1, 3, 5, 7, 8, 10]),
+  lydian: mode('major', 1, [0, 2, 4, 6, 7, 9, 11]),
+  mixolydian: mode('major', -1, [0, 2, 4, 5, 7, 9, 10]),
+  aeolian: mode('minor', -3, [0, 2, 3, 5, 7, 8, 10]),
+  locrian: mode('minor', -5, [0, 1, 3, 5, 6, 8, 10]),
+  'major-pentatonic': other('major', MAJOR, degrees([0, 2, 4, 7, 9], [0, 1, 2, 4, 5])),
+  'minor-pentatonic': other('minor', MINOR, degrees([0, 3, 5, 7, 10], [0, 2, 3, 4, 6])),
+  blues: other('minor', MINOR, degrees([0, 3, 5, 6, 7, 10], [0, 2, 3, 3, 4, 6])),
+  'whole-tone': other(null, null, degrees([0, 2, 4, 6, 8, 10])),
   chromatic: {
-    ...other('chromatic', null, null, degrees([0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11])),
+    ...other(null, null, degrees([0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11])),
     spelling: 'plain',
   },
-  'octatonic-half-whole': other(
-    'octatonic, half step first',
-    null,
-    null,
-    degrees([0, 1, 3, 4, 6, 7, 9, 10], [0, 1, 2, 2, 3, 4, 5, 6]),
-  ),
-  'octatonic-whole-half': other(
-    'octatonic, whole step first',
-    null,
-    null,
-    degrees([0, 2, 3, 5, 6, 8, 9, 11], [0, 1, 2, 3, 4, 5, 5, 6]),
-  ),
+  'octatonic-half-whole': other(null, null, degrees([0, 1, 3, 4, 6, 7, 9, 10], [0, 1, 2, 2, 3, 4, 5, 6])),
+  'octatonic-whole-half': other(null, null, degrees([0, 2, 3, 5, 6, 8, 9, 11], [0, 1, 2, 3, 4, 5, 5, 6])),
   'five-finger-major': {
-    ...scale('major five-finger', 'major', degrees([0, 2, 4, 5, 7])),
+    ...scale('major', degrees([0, 2, 4, 5, 7])),
     family: 'position',
     texture: 'position',
   },
   'five-finger-minor': {
-    ...scale('minor five-finger', 'minor', degrees([0, 2, 3, 5, 7])),
+    ...scale('minor', degrees([0, 2, 3, 5, 7])),
     family: 'position',
     texture: 'position',
   },
   'tetrachords-major': {
-    ...scale('major in tetrachords', 'major', degrees([0, 2, 4, 5, 7, 9, 11])),
+    ...scale('major', degrees([0, 2, 4, 5, 7, 9, 11])),
     family: 'position',
     texture: 'tetrachords',
   },
 }
 
-const chord = (words: string, third: Kind['mode'], signature: number | null, semitones: readonly number[]): Shape => ({
-  words: `${words} arpeggio`,
+const chord = (third: Kind['mode'], signature: number | null, semitones: readonly number[]): Shape => ({
   family: semitones.length === 3 ? 'arpeggio' : 'seventh',
   mode: third,
   signature,
@@ -102,8 +88,8 @@ const chord = (words: string, third: Kind['mode'], signature: number | null, sem
 
 /** Major and minor triads. */
 export const CHORD_SHAPES: Shapes = {
-  'major-arpeggio': chord('major', 'major', MAJOR, [0, 4, 7]),
-  'minor-arpeggio': chord('minor', 'minor', MINOR, [0, 3, 7]),
+  'major-arpeggio': chord('major', MAJOR, [0, 4, 7]),
+  'minor-arpeggio': chord('minor', MINOR, [0, 3, 7]),
 }
 
 /**
@@ -112,11 +98,11 @@ export const CHORD_SHAPES: Shapes = {
  * carry none. Common practice; books differ.
  */
 export const CHORDS_MORE: Shapes = {
-  'diminished-arpeggio': chord('diminished', 'minor', null, [0, 3, 6]),
-  'augmented-arpeggio': chord('augmented', 'major', null, [0, 4, 8]),
-  'dominant-seventh-arpeggio': chord('dominant seventh', 'major', -1, [0, 4, 7, 10]),
-  'diminished-seventh-arpeggio': chord('diminished seventh', 'minor', null, [0, 3, 6, 9]),
-  'major-seventh-arpeggio': chord('major seventh', 'major', MAJOR, [0, 4, 7, 11]),
-  'minor-seventh-arpeggio': chord('minor seventh', 'minor', MINOR, [0, 3, 7, 10]),
-  'half-diminished-seventh-arpeggio': chord('half-diminished seventh', 'minor', -5, [0, 3, 6, 10]),
+  'diminished-arpeggio': chord('minor', null, [0, 3, 6]),
+  'augmented-arpeggio': chord('major', null, [0, 4, 8]),
+  'dominant-seventh-arpeggio': chord('major', -1, [0, 4, 7, 10]),
+  'diminished-seventh-arpeggio': chord('minor', null, [0, 3, 6, 9]),
+  'major-seventh-arpeggio': chord('major', MAJOR, [0, 4, 7, 11]),
+  'minor-seventh-arpeggio': chord('minor', MINOR, [0, 3, 7, 10]),
+  'half-diminished-seventh-arpeggio': chord('minor', -5, [0, 3, 6, 10]),
 }

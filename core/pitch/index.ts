@@ -2,7 +2,6 @@
  * Pitch: how notes are written and where they sound. Spelled notes and pitches, intervals that keep the
  * letter right, key signatures. Nothing here knows a scale or an instrument.
  */
-export { type Fault, RecipeError } from './error'
 export { type Interval, noteAbove, pitchAbove } from './interval'
 export {
   LETTERS,
@@ -20,5 +19,6 @@ export {
   type Note,
   type Pitch,
 } from './note'
+export { type PitchErrors, refusePitch } from './messages'
 export { NAME_SYSTEMS, nameIn, type NameSystem } from './names'
 export { fifthsOf, signatureAlteration, signatureLetters } from './signature'

@@ -1,4 +1,4 @@
-import { RecipeError } from './error'
+import { refusePitch } from './messages'
 
 /** The seven letters in order from C, as the staff counts them. */
 export const LETTERS = ['C', 'D', 'E', 'F', 'G', 'A', 'B'] as const
@@ -30,13 +30,7 @@ export const letterIndex = (letter: Letter): number => LETTERS.indexOf(letter)
  */
 export function parseNote(text: string, path = 'note'): Note {
   const found = typeof text === 'string' ? NOTE.exec(text.trim()) : null
-  if (!found) {
-    throw new RecipeError(
-      'note.unknown',
-      `“${String(text).slice(0, 20)}” is not a note name. Write a letter from A to G, then # or b: C, F#, Bb.`,
-      path,
-    )
-  }
+  if (!found) throw refusePitch('note.unknown', { text: String(text).slice(0, 20) }, path)
   const accidental = found[2] ?? ''
   return {
     letter: found[1] as Letter,
@@ -50,7 +44,7 @@ export function parseNote(text: string, path = 'note'): Note {
  */
 export function parsePitch(text: string, path = 'pitch'): Pitch {
   const found = PITCH.exec(text.trim())
-  if (!found) throw new RecipeError('pitch.unknown', `“${text.slice(0, 20)}” is not a pitch such as F#4.`, path)
+  if (!found) throw refusePitch('pitch.unknown', { text: text.slice(0, 20), why: 'unread' }, path)
   return { ...parseNote(found[1]!, path), octave: Number(found[2]) }
 }
 

@@ -3,7 +3,8 @@
  * study comes out, or an error that names the field.
  */
 export { materialFor } from './parts'
-export { bookendWords, patternWords, rhythmWords, shapeWords, shapingWords } from './patternWords'
+export { type RealiseErrors, type RealiseMessages, type ShapeChoices, tellTitle, type TitleMessages } from './messages'
+export { bookendsTold, choiceTold, courseTold, patternTold, rhythmTold, shapeTold } from './shape'
 export {
   type Accepted,
   acceptedMarks,
@@ -20,4 +21,4 @@ export {
 } from './players'
 export { departures, pinnedNotes, realise, takeAlternative } from './realise'
 export type { RealisedStudy, StudySection } from './study'
-export { apartWords, handWords, materialWords, octaveWords, titleOf } from './title'
+export { apartTold, materialTold, octavesTold, titleOf } from './title'

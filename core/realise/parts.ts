@@ -1,6 +1,7 @@
+import { refuseRealise, tellTitle } from './messages'
 import { degreesOf, familyOf, notesOf, type Part, type Recipe } from '../instrument'
 import { freeMaterial, type Material, materialOf } from '../material'
-import { parsePitch, RecipeError } from '../pitch'
+import { parsePitch } from '../pitch'
 import {
   type CommonRecipe,
   isFree,
@@ -49,8 +50,7 @@ function crossingsIn(recipe: Recipe, material: Material): number[] {
   const own = crossingsOver(recipe, material, recipe.octaves)
   const found = own.length > 0 ? own : crossingsOver(recipe, material, 2)
   if (found.length > 0) return found
-  const words = 'No crossing lies in these notes, so there is nothing to loop around.'
-  throw new RecipeError('pattern.material', words, 'pattern.walk')
+  throw refuseRealise('pattern.material', { why: tellTitle('pattern.no-crossing') }, 'pattern.walk')
 }
 
 /** A section's lines. @throws RecipeError */
@@ -72,8 +72,7 @@ export function partsOf(recipe: Recipe): Part[] {
     const part = { ...section, material, fifths: material.fifths, lines, from, steps }
     from += steps
     if (from > MOST_STEPS) {
-      const words = `This comes to more than ${MOST_STEPS} notes a hand: take fewer octaves, or one part of the pattern.`
-      throw new RecipeError('pattern.length', words, 'pattern')
+      throw refuseRealise('pattern.length', { most: MOST_STEPS }, 'pattern')
     }
     return part
   })

@@ -7,12 +7,12 @@ import {
   type RecipeInput,
   type AnyPin,
 } from '../instrument'
-import { RecipeError } from '../pitch'
+import { RecipeError, joined } from '../message'
 import { checkCompass, checkPattern, isFree, rhythmOf, stepsIn } from '../study'
 import { joinedLines, materialFor, type Part, partsOf, signatureOver, stretchOf } from './parts'
 import { type Accepted, acceptedMarks, acceptedOf, lineFor, marksOf, playersIn } from './players'
 import type { RealisedStudy, StudySection } from './study'
-import { titleOf, twinWords } from './title'
+import { titleOf, twinTold } from './title'
 
 /**
  * Realises a recipe: spells it, gives it fingers or sticks, says why. The one door to the core for pages, server and
@@ -35,8 +35,8 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
   const family = familyOf(recipe)
   return {
     recipe,
-    title: titleOf(recipe, material),
-    twin: isFree(recipe.material) ? null : twinWords(material),
+    title: titleOf(recipe),
+    twin: isFree(recipe.material) ? null : twinTold(material),
     keySignature: { fifths: signatureOver(parts) },
     steps: stepsIn(lines),
     ...(parts.length > 1 ? { sections: parts.map(sectionOf) } : {}),
@@ -45,8 +45,8 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
   } as RealisedStudy
 }
 
-const sectionOf = ({ words, from, fifths, recipe }: Part): StudySection => ({
-  ...{ words, from, fifths },
+const sectionOf = ({ told, from, fifths, recipe }: Part): StudySection => ({
+  ...{ words: joined(told, 'comma'), from, fifths },
   notesPerBeat: recipe.tempo.notesPerBeat,
 })
 

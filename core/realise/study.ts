@@ -1,9 +1,10 @@
+import type { Message } from '../message'
 import type { Staged } from '../instrument'
 import type { Rhythm, Tempo } from '../study'
 
 /** A stretch of a study with a key, a rhythm or a purpose of its own. */
 export interface StudySection {
-  readonly words: string
+  readonly words: Message
   /** Its first step. */
   readonly from: number
   readonly fifths: number
@@ -12,8 +13,8 @@ export interface StudySection {
 
 /** What every study has, whatever plays it. */
 interface Common {
-  readonly title: string
-  readonly twin: { readonly tonic: string; readonly title: string } | null
+  readonly title: Message
+  readonly twin: { readonly tonic: string; readonly title: Message } | null
   /** Sharps or flats at the clef; beyond seven none is printed, and every sign stands before its note. */
   readonly keySignature: { readonly fifths: number }
   readonly steps: number

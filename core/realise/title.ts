@@ -1,78 +1,62 @@
-import { familyOf, handWords, type Recipe } from '../instrument'
-import { type Material, twinOf } from '../material'
-import { noteName, printedName } from '../pitch'
-import { isFree } from '../study'
-import { patternWords as shapeWords } from './patternWords'
+import { familyOf, type Recipe } from '../instrument'
+import { keyNamed, KINDS, type Material, twinOf } from '../material'
+import { joined, listed, type Message, named } from '../message'
+import { noteName } from '../pitch'
+import { type CommonRecipe, isFree } from '../study'
+import { tellTitle } from './messages'
+import { shapeTold } from './shape'
 
-export { handWords }
+export const octavesTold = (octaves: number): Message => tellTitle('octaves', { octaves })
 
-const NUMBERS = ['no', 'one', 'two', 'three', 'four']
-const INVERSIONS = ['', 'first inversion', 'second inversion', 'third inversion']
-
-export const octaveWords = (octaves: number): string =>
-  `${NUMBERS[octaves] ?? octaves} octave${octaves === 1 ? '' : 's'}`
-
-type Apart = Pick<Recipe, 'hands' | 'motion' | 'interval' | 'tonicHand' | 'contraryFrom'>
+type Apart = Pick<CommonRecipe, 'hands' | 'motion' | 'interval' | 'tonicHand' | 'contraryFrom'>
 
 /** “a sixth apart, right hand on the tonic”; nothing where the hands lie as usual. */
-export function apartWords({ hands, motion, interval, tonicHand, contraryFrom }: Apart): string {
-  if (hands === 'together' && motion === 'contrary' && contraryFrom === 'octave') return 'from an octave apart'
-  if (hands !== 'together' || interval === 'octave') return ''
+export function apartTold({ hands, motion, interval, tonicHand, contraryFrom }: Apart): Message | null {
+  if (hands === 'together' && motion === 'contrary' && contraryFrom === 'octave') return tellTitle('apart.contrary')
+  if (hands !== 'together' || interval === 'octave') return null
   const usual = interval === 'sixth' ? 'right' : 'left'
-  return `a ${interval} apart${tonicHand === usual ? '' : `, ${tonicHand} hand on the tonic`}`
-}
-
-/** “G♯ harmonic minor”, “C major arpeggio, first inversion”. */
-export function materialWords({ tonic, kind, inversion }: Material): string {
-  const name = `${printedName(tonic)} ${kind.words}`
-  return inversion > 0 ? `${name}, ${INVERSIONS[inversion]}` : name
+  return tellTitle('apart', { interval, hand: tonicHand === usual ? 'usual' : tonicHand })
 }
 
 const SHOWN_PITCHES = 4
 
 /** “Pattern C4 E4 G4 B4 …”. */
-function pitchesWords(pitches: readonly (string | readonly string[])[]): string {
-  const shown = pitches.slice(0, SHOWN_PITCHES).map((each) => (typeof each === 'string' ? each : each.join('+')))
-  const text = shown
-    .join(' ')
-    .replaceAll('##', '×')
-    .replaceAll('#', '♯')
-    .replace(/(?<=[A-G]b?)b/g, '♭')
-  return `Pattern ${text}${pitches.length > SHOWN_PITCHES ? ' …' : ''}`
+function pitchesTold(pitches: readonly (string | readonly string[])[]): Message {
+  const shown = pitches
+    .slice(0, SHOWN_PITCHES)
+    .map((each) => (typeof each === 'string' ? named(each) : listed(each.map(named), 'plus')))
+  return tellTitle('pitches.pattern', {
+    pitches: listed(shown, 'space'),
+    more: pitches.length > SHOWN_PITCHES ? 'yes' : 'no',
+  })
 }
 
+/** What is played: “G♯ harmonic minor”, “Pattern C4 E4 G4 B4 …”. */
+export const materialTold = ({ material }: Pick<CommonRecipe, 'material'>): Message =>
+  isFree(material) ? pitchesTold(material.pitches) : keyNamed(material)
+
+const some = (message: Message | null): Message[] => (message ? [message] : [])
+
 /** “G♯ harmonic minor, hands together, two octaves”. */
-export function titleOf(recipe: Recipe, material: Material): string {
+export function titleOf(recipe: Recipe): Message {
   const family = familyOf(recipe)
-  const course = recipe.course === 'up-down' ? '' : recipe.course.replace('-', ' and ')
-  if (isFree(recipe.material)) {
-    const back = recipe.course === 'up' ? '' : course || 'and back'
-    return [
-      pitchesWords(recipe.material.pitches),
-      family.playedBy(recipe),
-      back,
-      ...shapeWords(recipe),
-      ...family.playedWords(recipe),
-    ]
-      .filter(Boolean)
-      .join(', ')
+  const { material, course, octaves } = recipe
+  const rest = [...shapeTold(recipe), ...family.alsoTold(recipe)]
+  const what = materialTold(recipe)
+  const by = family.playedBy(recipe)
+  if (isFree(material)) {
+    const back =
+      course === 'up' ? [] : [course === 'up-down' ? tellTitle('course.back') : tellTitle('course', { course })]
+    return joined([what, by, ...back, ...rest], 'comma')
   }
-  const cadence = material.kind.texture === 'cadence'
-  const octaves = cadence && recipe.octaves === 1 ? '' : octaveWords(recipe.octaves)
-  const parts = [
-    materialWords(material),
-    family.playedBy(recipe),
-    apartWords(recipe),
-    octaves,
-    cadence ? '' : course,
-    ...shapeWords(recipe),
-    ...family.playedWords(recipe),
-  ]
-  return parts.filter(Boolean).join(', ')
+  const cadence = KINDS[material.kind].texture === 'cadence'
+  const way = cadence || course === 'up-down' ? [] : [tellTitle('course', { course })]
+  const length = cadence && octaves === 1 ? [] : [octavesTold(octaves)]
+  return joined([what, by, ...some(apartTold(recipe)), ...length, ...way, ...rest], 'comma')
 }
 
 /** The other name of the same keys, if it is usual. */
-export function twinWords(material: Material): { tonic: string; title: string } | null {
-  const twin = twinOf(material.tonic, material.kind)
-  return twin && { tonic: noteName(twin), title: materialWords({ ...material, tonic: twin }) }
+export function twinTold({ tonic, kind, inversion }: Material): { tonic: string; title: Message } | null {
+  const twin = twinOf(tonic, kind)
+  return twin && { tonic: noteName(twin), title: keyNamed({ tonic: noteName(twin), kind: kind.id, inversion }) }
 }

@@ -1,7 +1,7 @@
-import { KINDS } from '../material'
-import { RecipeError } from '../pitch'
+import { kindNamed, KINDS } from '../material'
 import { type CommonRecipe, isFree, NOTES_PER_BEAT, oneOf, partOf, whole } from '../study'
 import { BAR_RANGES, type BarSettings, STRIKES, USUAL_BARS } from '../surface'
+import { refuseSticking as refuse } from './messages'
 import { strokesIn } from './rudiments'
 import {
   HIGHEST_SHAPE,
@@ -39,11 +39,10 @@ function completeMallets(value: unknown): Mallets {
   const told = partOf(value, TWO_MALLETS, 'mallets')
   const strokes = strokesOf(String(told.figure))
   if (!strokes || strokes.length > MOST_STROKES) {
-    const words = `mallets.figure must list up to ${MOST_STROKES} strokes of the mallets 1 to 4, such as 1234 or (12)(34).`
-    throw new RecipeError('mallets.figure', words, 'mallets.figure')
+    throw refuse('mallets.figure', { why: 'strokes', most: MOST_STROKES }, 'mallets.figure')
   }
   if (strokes.some((stroke) => new Set(stroke).size < stroke.length)) {
-    throw new RecipeError('mallets.figure', 'One mallet cannot strike two bars at once.', 'mallets.figure')
+    throw refuse('mallets.figure', { why: 'twice', most: MOST_STROKES }, 'mallets.figure')
   }
   return {
     count: oneOf(told.count, [2, 4] as const, 'mallets.count'),
@@ -57,13 +56,13 @@ function completeMallets(value: unknown): Mallets {
 function shapeOf(shape: unknown): readonly number[] {
   const path = 'mallets.shape'
   if (!Array.isArray(shape) || shape.length !== 4 || shape[0] !== 0) {
-    throw new RecipeError('mallets.shape', `${path} must list four degrees over the root, the first 0.`, path)
+    throw refuse('mallets.shape', {}, path)
   }
   const degrees = shape.map((degree, at) => whole(degree, 0, HIGHEST_SHAPE, `${path}[${at}]`))
   const crossed = degrees.findIndex((degree, at) => at > 0 && degree <= degrees[at - 1]!)
   if (crossed < 0) return degrees
-  const words = `Mallets are never crossed: ${path} must rise, and ${degrees[crossed]} does not lie above ${degrees[crossed - 1]}.`
-  throw new RecipeError('mallets.crossed', words, `${path}[${crossed}]`)
+  const told = { degree: degrees[crossed]!, below: degrees[crossed - 1]! }
+  throw refuse('mallets.crossed', told, `${path}[${crossed}]`)
 }
 
 function completeBars(value: unknown): BarSettings {
@@ -112,33 +111,24 @@ export function completeSticking(input: StickingInput, material: CommonRecipe['m
   }
 }
 
-const refuse = (code: string, words: string, path: string): RecipeError => new RecipeError(code, words, path)
-
 /** Two sticks cannot take more than two bars at once, nor four a list of pitches. */
 function checkSounds({ material, mallets }: MalletRecipe): void {
   if (isFree(material)) {
     if (mallets.count === 4) {
-      throw refuse(
-        'mallets.material',
-        'Four mallets move a chord through a scale, not a list of pitches.',
-        'mallets.count',
-      )
+      throw refuse('mallets.material', { kind: 'pitches' }, 'mallets.count')
     }
     const wide = material.pitches.findIndex((each) => typeof each !== 'string' && each.length > 2)
     if (wide < 0) return
-    throw refuse('mallets.pitches', 'Two sticks strike two bars at the most.', `material.pitches[${wide}]`)
+    throw refuse('mallets.pitches', {}, `material.pitches[${wide}]`)
   }
-  const { texture, second, words } = KINDS[material.kind]
+  const { texture, second } = KINDS[material.kind]
+  const kind = kindNamed({ id: material.kind })
   if (texture === 'tetrachords' || texture === 'cadence') {
-    const why = texture === 'cadence' ? 'has chords of three notes' : 'is shared between the hands by fingers'
-    throw refuse('instrument.material', `A ${words} ${why}; mallets need single or double notes.`, 'material.kind')
+    const why = texture === 'cadence' ? 'chords' : 'shared'
+    throw refuse('instrument.material', { kind, why }, 'material.kind')
   }
   if (mallets.count === 4 && (texture !== 'run' || second)) {
-    throw refuse(
-      'mallets.material',
-      `Four mallets move a chord through a run in single notes; this is ${words}.`,
-      'mallets.count',
-    )
+    throw refuse('mallets.material', { kind }, 'mallets.count')
   }
 }
 
@@ -146,18 +136,18 @@ function checkSounds({ material, mallets }: MalletRecipe): void {
 function checkRoll({ roll, mallets, rudiment, tempo: { notesPerBeat }, rhythm: { ladder } }: MalletRecipe): void {
   if (roll.manner === 'none') {
     if (ladder !== 'strokes') return
-    throw refuse('rhythm.ladder', 'A ladder of strokes is climbed by rolls: set roll.manner.', 'rhythm.ladder')
+    throw refuse('rhythm.ladder', { why: 'no-roll' }, 'rhythm.ladder')
   }
-  if (mallets.count === 4) throw refuse('roll.mallets', 'Rolls are for two mallets here.', 'roll.manner')
-  if (rudiment !== 'none') throw refuse('roll.rudiment', 'A rudiment is not rolled.', 'roll.manner')
+  if (mallets.count === 4) throw refuse('roll.mallets', {}, 'roll.manner')
+  if (rudiment !== 'none') throw refuse('roll.rudiment', {}, 'roll.manner')
   if (ladder === 'notes' || ladder === 'octaves') {
-    throw refuse('rhythm.ladder', 'Rolled notes keep their length: they climb the ladder of strokes.', 'rhythm.ladder')
+    throw refuse('rhythm.ladder', { why: 'rolled' }, 'rhythm.ladder')
   }
   const rungs = ladder === 'strokes' ? ROLL_STROKES : [roll.strokes]
   const uneven = rungs.find((strokes) => strokes % notesPerBeat !== 0 || strokes / notesPerBeat < 2)
   if (uneven === undefined) return
-  const words = `${uneven} strokes to the beat do not make a roll on ${notesPerBeat} notes: each note needs two strokes or more.`
-  throw refuse('roll.strokes', words, ladder === 'strokes' ? 'tempo.notesPerBeat' : 'roll.strokes')
+  const field = ladder === 'strokes' ? 'tempo.notesPerBeat' : 'roll.strokes'
+  throw refuse('roll.strokes', { strokes: uneven, notes: notesPerBeat }, field)
 }
 
 /** Whether what is asked of the sticks goes together. @throws RecipeError naming the field */
@@ -165,16 +155,16 @@ export function checkMallets(recipe: MalletRecipe): void {
   const shared = { hands: 'together', motion: 'similar', interval: 'octave', contraryFrom: 'unison' } as const
   for (const field of ['hands', 'motion', 'interval', 'contraryFrom'] as const) {
     if (recipe[field] === shared[field]) continue
-    const words = `On mallets both sticks share one line: ${field} must be ${shared[field]} for ${recipe.instrument}.`
-    throw refuse('instrument.hands', words, field)
+    const { instrument } = recipe
+    throw refuse('instrument.hands', { field, value: shared[field], instrument }, field)
   }
   checkSounds(recipe)
   const { rudiment, mallets } = recipe
   if (rudiment !== 'none' && mallets.count === 4) {
-    throw refuse('rudiment.mallets', 'Rudiments are for two mallets.', 'rudiment')
+    throw refuse('rudiment.mallets', {}, 'rudiment')
   }
   if (rudiment !== 'none' && !isFree(recipe.material) && KINDS[recipe.material.kind].second) {
-    throw refuse('rudiment.material', 'Rudiments need single notes: double stops take both sticks at once.', 'rudiment')
+    throw refuse('rudiment.material', {}, 'rudiment')
   }
   checkRoll(recipe)
 }

@@ -1,28 +1,12 @@
-import { pitchName, RecipeError } from '../pitch'
+import { refuseSticking } from './messages'
+import type { StrokeType } from './strokeType'
+import { pitchName } from '../pitch'
 import type { Line, Stick } from '../study'
 import { fromLowest, type MalletRecipe, type Numbering, renumbered, strokesOf } from './settings'
 import { type Bar, barsFor, malletInstrument, strikePoint } from '../surface'
 
 /** The hand of a mallet counted from the lowest: the left holds 1 and 2. */
 export const handOfMallet = (mallet: number): Stick => (mallet <= 2 ? 'L' : 'R')
-
-/** How one stroke of four mallets is made; common practice. */
-export type StrokeType =
-  | 'single-independent'
-  | 'single-alternating'
-  | 'double-lateral-out'
-  | 'double-lateral-in'
-  | 'double-vertical'
-  | 'hand-to-hand'
-
-export const STROKE_WORDS: Record<StrokeType, string> = {
-  'single-independent': 'one mallet again',
-  'single-alternating': 'two mallets of one hand in turn',
-  'double-lateral-out': 'one turn of the wrist, inside out',
-  'double-lateral-in': 'one turn of the wrist, outside in',
-  'double-vertical': 'two mallets of one hand at once',
-  'hand-to-hand': 'from hand to hand',
-}
 
 const OUTER = new Set([1, 4])
 
@@ -100,9 +84,9 @@ export function spansOf(recipe: MalletRecipe, line: Line): Span[] {
       const mm = between(bars.get(one.midi)!, bars.get(other.midi)!, recipe)
       if (mm <= mallets.reach) return Math.round(mm)
       const hand = low === 1 ? 'left' : 'right'
-      const chord = `${pitchName(one.pitch)} ${pitchName(other.pitch)}`
-      const words = `The ${hand} hand would hold ${chord} ${Math.round(mm)} mm apart; its reach is ${mallets.reach} mm.`
-      throw new RecipeError('mallets.reach', words, 'mallets.shape')
+      const pitches = `${pitchName(one.pitch)} ${pitchName(other.pitch)}`
+      const told = { hand, pitches, apart: Math.round(mm), reach: mallets.reach } as const
+      throw refuseSticking('mallets.reach', told, 'mallets.shape')
     }
     spans.push({ index, left: span(1, 2), right: span(3, 4) })
   }

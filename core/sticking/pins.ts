@@ -1,4 +1,7 @@
-import { printedName, RecipeError } from '../pitch'
+import { refuseSticking } from './messages'
+import { noteParam, refuseFingering, tellFingering } from '../fingering'
+import type { RecipeError, Message } from '../message'
+import { listed } from '../message'
 import { isDegreePin, isGripPin, type Line, type Stick } from '../study'
 import type { StickPin } from './pin'
 
@@ -10,8 +13,7 @@ export interface PlacedStickPin {
 }
 
 function missing({ notes }: Line, index: number, path: string): RecipeError {
-  const words = `The line has ${notes.length} notes, counted from 0; there is no note ${index}.`
-  return new RecipeError('pin.note', words, path)
+  return refuseFingering('pin.note', { of: 'line', count: notes.length, index }, path)
 }
 
 function fixesOf(line: Line, degrees: number, pin: StickPin, path: string): PlacedStickPin['fixes'] {
@@ -26,8 +28,7 @@ function fixesOf(line: Line, degrees: number, pin: StickPin, path: string): Plac
     return [{ index: pin.index, stick: pin.stick }]
   }
   if (pin.degree > degrees) {
-    const words = degrees === 0 ? 'These notes have no degrees.' : `There are ${degrees} degrees, counted from 1.`
-    throw new RecipeError('pin.degree', `There is no degree ${pin.degree}. ${words}`, `${path}.degree`)
+    throw refuseFingering('pin.degree', { of: 'line', degree: pin.degree, degrees }, `${path}.degree`)
   }
   return notes.flatMap((note, index) => {
     const lowest = notes[index - 1]?.step !== note.step
@@ -46,28 +47,25 @@ export function placedStickPins(pins: readonly StickPin[], line: Line, degrees: 
   for (const by of placed) {
     for (const { index, stick } of by.fixes) {
       const other = taken.get(index)
-      if (other && other.stick !== stick) throw stickConflict(line, [other.by, by], '')
+      if (other && other.stick !== stick) throw stickConflict(line, [other.by, by], 'none')
       taken.set(index, { stick, by })
     }
   }
   return placed
 }
 
-function pinWords(line: Line, { pin }: PlacedStickPin): string {
-  const name = (index: number): string => printedName(line.notes[index]!.pitch)
-  if (isGripPin(pin)) return `${pin.sticks.join(' ')} from ${name(pin.from)} (note ${pin.from + 1})`
-  if (!isDegreePin(pin)) return `${pin.stick} on ${name(pin.index)} (note ${pin.index + 1})`
-  return `${pin.stick} on degree ${pin.degree} in every octave`
+function pinTold(line: Line, { pin }: PlacedStickPin): Message {
+  const at = (index: number) => ({ note: noteParam(line.notes[index]!.pitch), number: index + 1 })
+  if (isGripPin(pin)) return tellFingering('pin.run', { marks: pin.sticks.join(' '), ...at(pin.from) })
+  if (!isDegreePin(pin)) return tellFingering('pin.note', { mark: pin.stick, ...at(pin.index) })
+  return tellFingering('pin.degree', { mark: pin.stick, degree: pin.degree })
 }
 
 /** Pins that cannot stand together, or not under a school's rule. */
-export function stickConflict(line: Line, pins: readonly PlacedStickPin[], because: string): RecipeError {
-  const words = pins.map((pin) => pinWords(line, pin))
-  const listed = words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : words[0]!
-  return new RecipeError(
+export const stickConflict = (line: Line, pins: readonly PlacedStickPin[], because: Message | 'none'): RecipeError =>
+  refuseSticking(
     'pin.conflict',
-    `The sticks cannot take ${listed}${words.length > 1 ? ' together' : ''}${because}.`,
+    { of: 'line', pins: listed(pins.map((pin) => pinTold(line, pin))), count: pins.length, because },
     `pins[${pins.at(-1)!.at}]`,
     { pins: pins.map(({ pin }) => pin) },
   )
-}

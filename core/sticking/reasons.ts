@@ -1,5 +1,8 @@
-import { printedName } from '../pitch'
-import type { Stick } from '../study'
+import { tellSticking } from './messages'
+import { noteParam } from '../fingering'
+import { type Message, type NoteParam, listed, named } from '../message'
+import { noteName } from '../pitch'
+import type { Stick, Hand } from '../study'
 import { countOf, doubleSteps, inversionsOf, type StickCount } from './findings'
 import { severityOf } from './pairs'
 import { otherStick } from './schools'
@@ -10,14 +13,17 @@ export interface StickReason {
   readonly kind:
     'double' | 'crossing' | 'lead' | 'octaves' | 'tops' | 'pin' | 'rudiment' | 'figure' | 'roll' | 'together'
   readonly indices: readonly number[]
-  readonly text: string
+  readonly said: Message
   /** What the next best would cost more, in points of effort; null where nothing competes. */
   readonly price: number | null
 }
 
-const handWord = (stick: Stick): string => (stick === 'R' ? 'right' : 'left')
+/** Names in one sentence at the most. */
+const MOST_NAMES = 4
 
-const nameAt = ({ line, steps }: StickTask, at: number): string => printedName(line.notes[steps[at]!.notes[0]!]!.pitch)
+const handOf = (stick: Stick): Hand => (stick === 'R' ? 'right' : 'left')
+
+const noteAt = ({ line, steps }: StickTask, at: number): NoteParam => noteParam(line.notes[steps[at]!.notes[0]!]!.pitch)
 
 /** The first wide step, from a double to the next one, that would be crossed if the double were not there. */
 function sparedBy(task: StickTask, strokes: readonly Strokes[], at: number, next: number): number | null {
@@ -30,27 +36,32 @@ function sparedBy(task: StickTask, strokes: readonly Strokes[], at: number, next
   return null
 }
 
-/** “double G A in the left hand, so that C falls to the right”. */
-export function doubleReason(task: StickTask, strokes: readonly Strokes[], at: number): string {
+/** Why one stick strikes twice: “so that C falls to the right”. */
+function whyDouble(task: StickTask, strokes: readonly Strokes[], at: number): Message {
   const stick = strokes[at] as Stick
-  const doubles = doubleSteps(strokes)
-  const next = doubles.find((each) => each > at) ?? strokes.length
-  const head = `double ${nameAt(task, at - 1)} ${nameAt(task, at)} in the ${handWord(stick)} hand`
-  if ([at - 1, at].some((step) => task.fixed.has(task.steps[step]!.notes[0]!))) return `${head}, as pinned`
+  const next = doubleSteps(strokes).find((each) => each > at) ?? strokes.length
+  if ([at - 1, at].some((step) => task.fixed.has(task.steps[step]!.notes[0]!))) return tellSticking('double.pinned')
   const restored = task.school.restores ? task.steps.findIndex((step, each) => each >= at && step.tonic) : -1
   if (restored >= 0 && restored <= next) {
-    return `${head}, so that ${nameAt(task, restored)} falls to the ${handWord(task.lead)} again`
+    return tellSticking('double.restores', { note: noteAt(task, restored), hand: handOf(task.lead) })
   }
   const pair = task.pairs[at - 1]!
   if (severityOf(pair) === 'hard' && isInverted(pair, stick, otherStick(stick))) {
-    return `${head}, so that the sticks do not cross from ${nameAt(task, at - 1)} to ${nameAt(task, at)}`
+    return tellSticking('double.uncrosses', { from: noteAt(task, at - 1), to: noteAt(task, at) })
   }
   const spared = sparedBy(task, strokes, at, next)
-  if (spared === null) return `${head}, which costs less than any other way here`
-  return `${head}, so that ${nameAt(task, spared)} falls to the ${handWord(strokes[spared] as Stick)}`
+  if (spared === null) return tellSticking('double.cheaper')
+  return tellSticking('double.falls', { note: noteAt(task, spared), hand: handOf(strokes[spared] as Stick) })
 }
 
-const capital = (words: string): string => words[0]!.toUpperCase() + words.slice(1)
+/** “double G A in the left hand”: where it is, and why if that is wanted. */
+const placeOf = (task: StickTask, strokes: readonly Strokes[], at: number) => ({
+  ...{ first: noteAt(task, at - 1), second: noteAt(task, at), hand: handOf(strokes[at] as Stick) },
+})
+export const doubleTold = (task: StickTask, strokes: readonly Strokes[], at: number): Message =>
+  tellSticking('double', { ...placeOf(task, strokes, at), why: whyDouble(task, strokes, at) })
+export const doublePlaced = (task: StickTask, strokes: readonly Strokes[], at: number): Message =>
+  tellSticking('double', { ...placeOf(task, strokes, at), why: 'none' })
 
 function crossingReasons(task: StickTask, strokes: readonly Strokes[]): StickReason[] {
   const { steps } = task
@@ -58,23 +69,17 @@ function crossingReasons(task: StickTask, strokes: readonly Strokes[]): StickRea
     .filter(({ severity }) => severity === 'hard')
     .map(({ index }) => {
       const at = steps.findIndex(({ notes }) => notes.includes(index))
-      const [from, to] = [nameAt(task, at - 1), nameAt(task, at)]
+      const [from, to] = [noteAt(task, at - 1), noteAt(task, at)]
       const upper = task.pairs[at - 1]!.rising ? to : from
-      const text = `The sticks cross from ${from} to ${to}: the left strikes ${upper}, the upper of the two.`
-      return { kind: 'crossing', indices: [index], text, price: null }
+      const said = tellSticking('reason.sticks-cross', { from, to, upper })
+      return { kind: 'crossing', indices: [index], said, price: null }
     })
 }
 
-const plural = (count: number, what: string, none: string): string =>
-  count === 0 ? none : `${count === 1 ? 'one' : count} ${what}${count === 1 ? '' : 's'}`
-
 /** “no hard crossing and two doubles”. */
-export function countWords({ hard, doubles, rowDoubles }: StickCount): string {
-  const across =
-    rowDoubles > 0
-      ? `, ${rowDoubles === doubles ? (doubles === 1 ? '' : 'all ') : `${rowDoubles} `}across the rows`
-      : ''
-  return `${plural(hard, 'hard crossing', 'no hard crossing')} and ${plural(doubles, 'double', 'no double')}${across}`
+export function countTold({ hard, doubles, rowDoubles }: StickCount): Message {
+  const all = rowDoubles === doubles ? (doubles === 1 ? 'one' : 'all') : 'some'
+  return tellSticking('stick.count', { hard, doubles, rowDoubles, across: rowDoubles > 0 ? all : 'none' })
 }
 
 /** How the same line would go if the other hand led. */
@@ -85,8 +90,10 @@ export interface OtherLead {
 
 function leadReason(task: StickTask, own: StickCount, other: OtherLead | null): StickReason[] {
   if (!other) return []
-  const text = `Led by the ${handWord(task.lead)}: ${countWords(own)}. Led by the ${handWord(otherStick(task.lead))}: ${countWords(other.count)}.`
-  return [{ kind: 'lead', indices: [0], text, price: null }]
+  const said = tellSticking('reason.lead', {
+    ...{ lead: handOf(task.lead), own: countTold(own), other: countTold(other.count) },
+  })
+  return [{ kind: 'lead', indices: [0], said, price: null }]
 }
 
 /** Strict alternation over an odd number of steps to the octave begins every octave with the other hand. */
@@ -96,8 +103,8 @@ function octaveReason(task: StickTask, strokes: readonly Strokes[]): StickReason
     step.tonic && at < strokes.length - 1 && strokes[at] !== task.lead ? [step.notes[0]!] : [],
   )
   if (swapped.length === 0) return []
-  const text = `Strict alternation swaps the lead from octave to octave: here one begins with the ${handWord(otherStick(task.lead))}.`
-  return [{ kind: 'octaves', indices: swapped, text, price: null }]
+  const said = tellSticking('reason.octaves', { hand: handOf(otherStick(task.lead)) })
+  return [{ kind: 'octaves', indices: swapped, said, price: null }]
 }
 
 function topReason({ recipe, steps, line }: StickTask, strokes: readonly Strokes[]): StickReason[] {
@@ -109,20 +116,20 @@ function topReason({ recipe, steps, line }: StickTask, strokes: readonly Strokes
   })
   if (recipe.tops === 'once' || twice.length === 0) return []
   const swaps = twice.some((at) => strokes[at] !== strokes[at + 1])
-  const text = swaps
-    ? 'The top is struck twice, once with either hand, so every bar changes hands on the way back.'
-    : 'The top is struck twice with one hand, so every bar keeps its hand on the way back.'
-  return [{ kind: 'tops', indices: twice.map((at) => steps[at + 1]!.notes[0]!), text, price: null }]
+  const said = tellSticking('reason.tops', { swaps: swaps ? 'yes' : 'no' })
+  return [{ kind: 'tops', indices: twice.map((at) => steps[at + 1]!.notes[0]!), said, price: null }]
 }
 
 function pinReason({ pins, line }: StickTask, price: number): StickReason[] {
   if (pins.length === 0) return []
   const indices = [...new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))].sort((a, b) => a - b)
-  const names = [...new Set(indices.map((index) => printedName(line.notes[index]!.pitch)))]
-  const said = names.length > 4 ? `${indices.length} notes` : names.join(', ')
-  const text =
-    price > 0 ? `Pinned: ${said}. Left alone, other sticks would cost less.` : `Pinned: ${said}. It costs nothing.`
-  return [{ kind: 'pin', indices, text, price: price > 0 ? price : null }]
+  const names = [...new Set(indices.map((index) => noteName(line.notes[index]!.pitch)))]
+  const said = tellSticking('reason.stick-pin', {
+    notes: listed(names.length > MOST_NAMES ? [] : names.map(named), 'comma'),
+    count: indices.length,
+    costs: price > 0 ? 'yes' : 'no',
+  })
+  return [{ kind: 'pin', indices, said, price: price > 0 ? price : null }]
 }
 
 /** Everything there is to say of a sticking that was worked out, note by note. */
@@ -139,14 +146,14 @@ export function stickReasons(
   const doubles = doubleSteps(strokes).map((at): StickReason => ({
     kind: 'double',
     indices: [task.steps[at]!.notes[0]!],
-    text: `${capital(doubleReason(task, strokes, at))}.`,
+    said: tellSticking('reason.double', { ...placeOf(task, strokes, at), why: whyDouble(task, strokes, at) }),
     price: doublePrice(at),
   }))
   const both = task.steps.every((step) => step.double)
   const together: StickReason = {
     kind: 'together',
     indices: [0],
-    text: 'Both sticks strike at once, the left below.',
+    said: tellSticking('reason.together'),
     price: null,
   }
   return [

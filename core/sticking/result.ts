@@ -1,3 +1,4 @@
+import type { Message } from '../message'
 import type { Stick } from '../study'
 import type { Inversion, StickCount } from './findings'
 import type { Span } from './fourMallets'
@@ -12,8 +13,8 @@ export interface StickAlternative {
   readonly cost: number
   readonly price: number
   /** Sticks around the first note on which it departs. */
-  readonly pattern: string
-  readonly words: string
+  readonly pattern: Message
+  readonly said: Message
   readonly departs: number
 }
 
@@ -22,7 +23,7 @@ export interface Sticking {
   /** The hand that strikes each note; of a rolled note, the one that begins. */
   readonly sticks: readonly Stick[]
   /** Where one hand strikes twice; the second of the two notes. */
-  readonly doubles: readonly { readonly index: number; readonly reason: string }[]
+  readonly doubles: readonly { readonly index: number; readonly reason: Message }[]
   readonly inversions: readonly Inversion[]
   readonly rowMoves: readonly RowMove[]
   /** Lower notes of double stops on both rows. */

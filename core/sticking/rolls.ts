@@ -1,3 +1,5 @@
+import { tellSticking } from './messages'
+import type { Message } from '../message'
 import type { Stick } from '../study'
 import { type MalletRecipe, ROLL_STROKES } from './settings'
 import { malletInstrument } from '../surface'
@@ -20,14 +22,6 @@ const BY_REGISTER: readonly Register[] = [
 ]
 const XYLOPHONE: Register = { from: 0, least: 13, most: 18 }
 
-/** What is said beside every recommendation. */
-const ROLL_DOUBT =
-  'Roll speeds are planning values, not measured: mallets, bars and players differ, and soft or slow music wants fewer.'
-const SPARING: Partial<Record<string, string>> = {
-  vibraphone: 'The vibraphone is rarely rolled: its pedal sustains.',
-  glockenspiel: 'The glockenspiel is rolled sparingly: its bars ring on.',
-}
-
 /** How the notes of a study are rolled. */
 export interface RollPlan {
   readonly manner: 'separate' | 'through'
@@ -43,7 +37,8 @@ export interface RollPlan {
     /** Strokes a second of the register that the study lies in most. */
     readonly least: number
     readonly most: number
-    readonly doubt: string
+    /** What is said beside every recommendation. */
+    readonly doubt: Message
   }
 }
 
@@ -68,7 +63,7 @@ export function rollPlan(recipe: MalletRecipe, beats: readonly number[], midis: 
   const { roll, tempo, lead, instrument } = recipe
   if (roll.manner === 'none') return null
   const register = registerOf(recipe, midis)
-  const doubt = [ROLL_DOUBT, SPARING[malletInstrument(instrument).family]].filter(Boolean).join(' ')
+  const doubt = tellSticking('roll.doubt', { make: malletInstrument(instrument).family })
   return {
     manner: roll.manner,
     strokes: roll.strokes,

@@ -15,8 +15,6 @@ type StickTerm = 'hard' | 'double' | 'row' | 'distance' | 'mild' | 'late'
  */
 export interface StickingSchool {
   readonly id: StickingSchoolId
-  readonly words: string
-  readonly idea: string
   /** Terms from the dearest down; null where strokes are weighed by effort instead. */
   readonly order: readonly StickTerm[] | null
   readonly doubles: boolean
@@ -30,32 +28,24 @@ const BY_EASE: readonly StickTerm[] = ['hard', 'double', 'row', 'distance', 'mil
 export const STICKING_SCHOOL_LIST: readonly StickingSchool[] = [
   {
     id: 'doubles',
-    words: 'doubles where they help',
-    idea: 'Hands alternate, but one strikes twice where the sticks would otherwise cross over a wide step.',
     order: BY_EASE,
     doubles: true,
     restores: false,
   },
   {
     id: 'strict',
-    words: 'strict alternation',
-    idea: 'Hands alternate whatever comes; each octave of seven notes begins with the other hand.',
     order: BY_EASE,
     doubles: false,
     restores: false,
   },
   {
     id: 'restore-lead',
-    words: 'lead restored',
-    idea: 'Every tonic falls to the same hand, by as few doubles as that takes: one to an octave of seven notes.',
     order: ['double', 'hard', 'row', 'distance', 'mild', 'late'],
     doubles: true,
     restores: true,
   },
   {
     id: 'least-effort',
-    words: 'least effort',
-    idea: 'Crossings and doubles weighed against each other; the faster, the dearer is a double.',
     order: null,
     doubles: true,
     restores: false,

@@ -1,3 +1,5 @@
+import { tellSticking } from './messages'
+import { type Message, inText } from '../message'
 import { conflictAmong, solve, Through } from '../assign'
 import type { Line, Stick } from '../study'
 import type { MalletRecipe } from './settings'
@@ -5,7 +7,7 @@ import { byFigure, byRoll, byRudiment } from './dictated'
 import { countOf, doubleSteps, effortOf, inversionsOf } from './findings'
 import { mixedRowsOf, rowMovesOf } from './moves'
 import { type PlacedStickPin, stickConflict } from './pins'
-import { countWords, doubleReason, type OtherLead, stickReasons } from './reasons'
+import { countTold, doublePlaced, doubleTold, type OtherLead, stickReasons } from './reasons'
 import type { StickAlternative, Sticking, SticksAsked, Struck } from './result'
 import { rollPlan } from './rolls'
 import { type StickTask, stickProblem, stickTask, sticksFrom, strokesFrom } from './task'
@@ -18,10 +20,10 @@ const solved = (task: StickTask, pins: readonly PlacedStickPin[], k = 1) => {
   return solve(stickProblem(task, fixed), k)
 }
 
-function because({ school, lead }: StickTask): string {
+function because({ school, lead }: StickTask): Message | 'none' {
   const hand = lead === 'R' ? 'right' : 'left'
-  if (!school.doubles) return ` while they alternate strictly from the ${hand}`
-  return school.restores ? ` while every tonic falls to the ${hand}` : ''
+  if (!school.doubles) return tellSticking('because.strict', { hand })
+  return school.restores ? tellSticking('because.restores', { hand }) : 'none'
 }
 
 /** How dear it would be to do without each double: the best way with the other stick there, the rest as it falls. */
@@ -58,20 +60,18 @@ function alternativesTo(task: StickTask, sticks: readonly Stick[], most: number)
       const departs = other.sticks.findIndex((stick, at) => stick !== sticks[at])
       const from = Math.max(0, departs - 2)
       const price = rounded(other.cost - own)
-      const pattern = other.sticks.slice(from, from + 8).join(' ')
-      return { ...other, price, pattern, words: alternativeWords(task, sticks, other.sticks), departs }
+      const pattern = inText(other.sticks.slice(from, from + 8).join(' '))
+      return { ...other, price, pattern, said: alternativeTold(task, sticks, other.sticks), departs }
     })
 }
 
 /** What tells another sticking apart: where its doubles stand, and what it comes to. */
-function alternativeWords(task: StickTask, own: readonly Stick[], other: readonly Stick[]): string {
+function alternativeTold(task: StickTask, own: readonly Stick[], other: readonly Stick[]): Message {
   const [before, after] = [own, other].map((sticks) => doubleSteps(strokesFrom(task.steps, sticks)))
   const moved = after!.find((at) => !before!.includes(at))
-  const reason =
-    moved === undefined
-      ? 'without one of the doubles'
-      : doubleReason(task, strokesFrom(task.steps, other), moved).split(',')[0]!
-  return `${reason}: ${countWords(countOf(task, other))}`
+  const double =
+    moved === undefined ? tellSticking('without-double') : doublePlaced(task, strokesFrom(task.steps, other), moved)
+  return tellSticking('alternative.sticks', { double, count: countTold(countOf(task, other)) })
 }
 
 const pinnedBy = ({ pins }: StickTask): Sticking['pinned'] =>
@@ -96,7 +96,7 @@ function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Struck 
     sticks,
     doubles: doubleSteps(strokes).map((at) => ({
       index: task.steps[at]!.notes[0]!,
-      reason: doubleReason(task, strokes, at),
+      reason: doubleTold(task, strokes, at),
     })),
     inversions: inversionsOf(task, strokes),
     pinned: pinnedBy(task),

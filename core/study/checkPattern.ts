@@ -1,27 +1,28 @@
-import type { Material } from '../material'
-import { RecipeError } from '../pitch'
+import { kindNamed, type Material } from '../material'
+import type { Message, RecipeError } from '../message'
+import { refuseStudy, tellStudy } from './messages'
 import { type CommonRecipe, isFree } from './recipe'
 import { accompaniesScale, type Figure, figuresFor, journeysFor, takesBookends, walksFor, type Walk } from './shape'
 import type { Ways } from './ways'
 
-const refuse = (field: string, words: string): RecipeError => new RecipeError('pattern.material', words, field)
+const refuse = (field: string, why: Message): RecipeError => refuseStudy('pattern.material', { why }, field)
 
-const FIGURE_NEEDS = (figure: Figure): string =>
-  figure.startsWith('groups') ? 'a run in single notes' : 'a scale of seven notes in single notes'
-const WALK_NEEDS = (walk: Walk): string =>
-  walk === 'five-finger-first' ? 'a scale of seven notes in single notes' : 'a run'
+const figureNeeds = (figure: Figure): Message =>
+  tellStudy(figure.startsWith('groups') ? 'needs.single-run' : 'needs.scale')
+const walkNeeds = (walk: Walk): Message => tellStudy(walk === 'five-finger-first' ? 'needs.scale' : 'needs.run')
 
-const nameOf = (id: string): string => `“${id.replaceAll('-', ' ')}”`
+/** A part of a pattern by its bare name. */
+export const patternNamed = (id: string): Message => ({ code: `pattern.name.${id}` })
 
 function checkAccompaniment({ hands, motion, interval, pattern }: CommonRecipe, { kind }: Material): void {
-  if (pattern.accompaniment === 'none') return
+  const { accompaniment: asked } = pattern
+  if (asked === 'none') return
   const field = 'pattern.accompaniment'
-  const what = pattern.accompaniment === 'held-tonic' ? 'A held tonic' : 'A scale in the bass'
-  if (hands !== 'together') throw refuse(field, `${what} needs both hands.`)
+  if (hands !== 'together') throw refuse(field, tellStudy('pattern.both-hands', { asked }))
   if (motion !== 'similar' || interval !== 'octave') {
-    throw refuse(field, `${what} leaves one hand to play the scale: motion must be similar, interval octave.`)
+    throw refuse(field, tellStudy('pattern.one-hand-free', { asked }))
   }
-  if (!accompaniesScale(kind)) throw refuse(field, `${what} needs a scale of seven notes in single notes.`)
+  if (!accompaniesScale(kind)) throw refuse(field, tellStudy('pattern.accompanies-scale', { asked }))
 }
 
 const isPlain = ({ pattern, bookends }: CommonRecipe): boolean =>
@@ -33,7 +34,7 @@ interface Held {
   readonly field: string
   readonly asked: string
   readonly can: readonly string[]
-  readonly needs: string
+  readonly needs: Message
 }
 
 /**
@@ -46,20 +47,21 @@ export function checkPattern(recipe: CommonRecipe, material: Material, ways: Way
   const { kind } = material
   const { figure, walk, journey } = recipe.pattern
   const shared = ways.shares(recipe) || isFree(recipe.material)
-  const what = `${kind.words}${shared && !isFree(recipe.material) ? ' shared between the hands' : ''}`
-  const keys = journey.startsWith('relay') ? 'a run' : 'major, natural minor or a mode'
+  const between = shared && !isFree(recipe.material) ? 'yes' : 'no'
+  const what = tellStudy('material.is', { kind: kindNamed(kind), shared: between })
+  const keys = tellStudy(journey.startsWith('relay') ? 'needs.run' : 'needs.diatonic')
   const parts: Held[] = [
-    { field: 'pattern.figure', asked: figure, can: figuresFor(kind), needs: FIGURE_NEEDS(figure) },
-    { field: 'pattern.walk', asked: walk, can: walksFor(kind), needs: WALK_NEEDS(walk) },
+    { field: 'pattern.figure', asked: figure, can: figuresFor(kind), needs: figureNeeds(figure) },
+    { field: 'pattern.walk', asked: walk, can: walksFor(kind), needs: walkNeeds(walk) },
     { field: 'pattern.journey', asked: journey, can: journeysFor(kind), needs: keys },
   ]
   for (const { field, asked, can, needs } of parts) {
     if (PLAIN.has(asked) || (!shared && can.includes(asked))) continue
-    throw refuse(field, `${nameOf(asked)} needs ${needs}; this is ${what}.`)
+    throw refuse(field, tellStudy('pattern.needs', { asked: patternNamed(asked), needs, what }))
   }
   checkAccompaniment(recipe, material)
   const bookend = (['before', 'after'] as const).find((end) => recipe.bookends[end] !== 'none')
   if (bookend && (shared || !takesBookends(kind))) {
-    throw refuse(`bookends.${bookend}`, `Before and after need a major or minor run in single notes; this is ${what}.`)
+    throw refuse(`bookends.${bookend}`, tellStudy('pattern.bookends', { what }))
   }
 }

@@ -1,5 +1,6 @@
-import { RecipeError } from '../pitch'
+import { listed, type Message } from '../message'
 import type { Line } from './course'
+import { refuseStudy, tellStudy } from './messages'
 import { type CommonRecipe, isFree } from './recipe'
 
 interface Bounds {
@@ -13,8 +14,6 @@ export function compassOf(lines: readonly Line[]): Bounds {
   return { lowest: Math.min(...keys), highest: Math.max(...keys) }
 }
 
-const semitones = (count: number): string => `${count} semitone${count === 1 ? '' : 's'}`
-
 /**
  * Holds the lines of a recipe against the compass of an instrument.
  * @param linesFor everything that a recipe plays
@@ -24,22 +23,24 @@ const semitones = (count: number): string => `${count} semitone${count === 1 ? '
 export function checkCompass<R extends CommonRecipe>(
   recipe: R,
   linesFor: (recipe: R) => readonly Line[],
-  bounds: Bounds & { words: string },
+  bounds: Bounds & { readonly compass: Message },
 ): void {
   const { lowest, highest } = compassOf(linesFor(recipe))
   const under = Math.max(0, bounds.lowest - lowest)
   const over = Math.max(0, highest - bounds.highest)
   if (under === 0 && over === 0) return
-  const leaves = [under > 0 ? `${semitones(under)} below` : '', over > 0 ? `${semitones(over)} above` : '']
-  const message = `The study goes ${leaves.filter(Boolean).join(' and ')} ${bounds.words}.`
-  if (isFree(recipe.material)) throw new RecipeError('range', message, 'material.pitches', { under, over })
+  const leaves = listed([
+    ...(under > 0 ? [tellStudy('range.below', { semitones: under })] : []),
+    ...(over > 0 ? [tellStudy('range.above', { semitones: over })] : []),
+  ])
+  const instrument = bounds.compass
+  if (isFree(recipe.material)) {
+    throw refuseStudy('range', { leaves, instrument, mend: 'none' }, 'material.pitches', { under, over })
+  }
   const fits = octaveThatFits(recipe, { lowest, highest }, bounds)
   const octaves = fits === null ? octavesThatFit(recipe, linesFor, bounds) : recipe.octaves
-  const mend =
-    fits === null
-      ? `No octave fits; ${octaves === 1 ? 'one octave does' : `${octaves} octaves do`}.`
-      : `It fits from octave ${fits}.`
-  throw new RecipeError('range', `${message} ${mend}`, 'startOctave', { under, over, fits, octaves })
+  const mend = fits === null ? tellStudy('range.shorter', { octaves }) : tellStudy('range.fits', { octave: fits })
+  throw refuseStudy('range', { leaves, instrument, mend }, 'startOctave', { under, over, fits, octaves })
 }
 
 function octaveThatFits(recipe: CommonRecipe, compass: Bounds, bounds: Bounds): number | null {

@@ -1,8 +1,9 @@
 import { inversionsOf, kindOf, type NamedMaterial, SIGNATURES, type Texture } from '../material'
-import { parsePitch, pitchName, RecipeError } from '../pitch'
+import { parsePitch, pitchName, refusePitch } from '../pitch'
 import { oneOf, whole } from './checks'
 import { completeBookends, completePattern, completeRhythm, usualNotesPerBeat } from './completeShape'
 import type { Hand } from './hand'
+import { refuseStudy } from './messages'
 import {
   ARTICULATIONS,
   type CommonInput,
@@ -45,12 +46,12 @@ export function usualOctave(hands: Hands, motion: Motion, octaves: number): numb
 function freePitches({ pitches }: FreePitches): FreePitches {
   const path = 'material.pitches'
   if (!Array.isArray(pitches) || pitches.length === 0 || pitches.length > MOST_PITCHES) {
-    throw new RecipeError('field.range', `${path} must list 1 to ${MOST_PITCHES} pitches such as F#4.`, path)
+    throw refuseStudy('field.range', { field: path, of: 'pitches', least: 1, most: MOST_PITCHES }, path)
   }
   const named = (text: unknown, at: string) => {
     const pitch = parsePitch(String(text), at)
     if (Math.abs(pitch.alteration) <= 2) return pitchName(pitch)
-    throw new RecipeError('pitch.unknown', `${String(text)} has a triple sign, which is not written.`, at)
+    throw refusePitch('pitch.unknown', { text: String(text), why: 'triple' }, at)
   }
   return {
     pitches: (pitches as FreePitches['pitches']).map((each, at) =>
@@ -66,12 +67,12 @@ function freePitches({ pitches }: FreePitches): FreePitches {
 
 function chordOf(pitches: readonly string[], path: string): readonly string[] {
   if (pitches.length >= 1 && pitches.length <= 5) return pitches
-  throw new RecipeError('field.range', `${path} must hold one to five pitches: a hand has five fingers.`, path)
+  throw refuseStudy('field.range', { field: path, of: 'chord', least: 1, most: 5 }, path)
 }
 
 function completeMaterial(material: MaterialInput): { material: CommonRecipe['material']; texture: Texture } {
   if (typeof material !== 'object' || material === null) {
-    throw new RecipeError('field.missing', 'material is missing: name a tonic and a kind.', 'material')
+    throw refuseStudy('field.missing', { field: 'material' }, 'material')
   }
   if (isFree(material)) return { material: freePitches(material), texture: 'free' }
   const kind = kindOf(material.kind)

@@ -1,4 +1,4 @@
-import { RecipeError } from '../pitch'
+import { refuseStudy } from './messages'
 import { partOf } from './part'
 import { notesInCell } from './path'
 import { oneOf, whole } from './checks'
@@ -53,12 +53,10 @@ export function completeRhythm(value: unknown, tempo: Tempo): RhythmShape {
   }
   const paired = rhythm.lengths !== 'even' ? 'rhythm.lengths' : rhythm.swing !== 50 ? 'rhythm.swing' : null
   if (paired && !inTwos(tempo) && rhythm.ladder === 'none') {
-    const words = 'Notes in threes have no pairs: long-short, short-long and swing need 1, 2, 4 or 8 notes to the beat.'
-    throw new RecipeError('rhythm.beat', words, paired)
+    throw refuseStudy('rhythm.beat', { why: 'threes' }, paired)
   }
   if (rhythm.lengths !== 'even' && tempo.notesPerBeat === 8 && rhythm.ladder === 'none') {
-    const words = 'Thirty-seconds in long-short pairs would need sixty-fourths, which are not written here.'
-    throw new RecipeError('rhythm.beat', words, 'rhythm.lengths')
+    throw refuseStudy('rhythm.beat', { why: 'sixty-fourths' }, 'rhythm.lengths')
   }
   return rhythm
 }

@@ -1,11 +1,12 @@
-import type { Material, Texture } from '../material'
-import { midiOf, parsePitch, type Pitch, pitchAbove, RecipeError } from '../pitch'
+import { kindNamed, type Material, type Texture } from '../material'
+import { midiOf, parsePitch, type Pitch, pitchAbove } from '../pitch'
 import { accompaniment } from './accompany'
 import { checkPattern } from './checkPattern'
 import { LEGS, mirrored, pathOf, type PathStep } from './path'
 import { placesOf, runPlace, type Step } from './places'
 import type { Hand } from './hand'
 import type { Line, LineNote } from './line'
+import { refuseStudy } from './messages'
 import { type CommonRecipe, type Course, type FreePitches, isFree } from './recipe'
 import type { Ways } from './ways'
 
@@ -17,8 +18,6 @@ const AGAINST: Record<Course, Course> = { 'up-down': 'down-up', up: 'down', down
 
 const courseOf = (recipe: CommonRecipe, hand: Hand): Course =>
   recipe.motion === 'contrary' && hand === 'left' ? AGAINST[recipe.course] : recipe.course
-
-const refuse = (code: string, message: string, path: string): RecipeError => new RecipeError(code, message, path)
 
 /** Degrees between the hands, by degrees to the octave: seven-note scales, and the chromatic scale. */
 const APART: Record<number, Record<'third' | 'sixth' | 'tenth', number>> = {
@@ -48,8 +47,7 @@ const sharesHands = (recipe: CommonRecipe, material: Material, ways: Ways): bool
 function checkShared(recipe: CommonRecipe, { kind, rising }: Material): void {
   const scale = kind.texture === 'run' && !kind.second && rising.up.length === 7
   if (scale && recipe.hands === 'together' && recipe.motion === 'similar') return
-  const words = 'The school of tetrachords shares a seven-note scale between the hands, in similar motion.'
-  throw refuse('school.material', words, 'school')
+  throw refuseStudy('school.material', {}, 'school')
 }
 
 /** @throws RecipeError where motion, distance or school do not go with the material */
@@ -60,19 +58,14 @@ function checkShape(recipe: CommonRecipe, material: Material, ways: Ways): void 
   if (recipe.hands !== 'together') return
   const together = run && !sharesHands(recipe, material, ways)
   if (recipe.motion === 'contrary' && !together) {
-    throw refuse('motion.material', `A ${kind.words} has no contrary motion.`, 'motion')
+    throw refuseStudy('motion.material', { kind: kindNamed(kind) }, 'motion')
   }
   if (recipe.interval === 'octave') return
   if (recipe.motion === 'contrary') {
-    throw refuse(
-      'interval.motion',
-      'Hands in contrary motion begin on the same note: interval must be octave.',
-      'interval',
-    )
+    throw refuseStudy('interval.motion', {}, 'interval')
   }
   if (!together || kind.second || !APART[rising.up.length]) {
-    const words = `Hands a ${recipe.interval} apart need a seven-note or a chromatic scale in single notes.`
-    throw refuse('interval.material', words, 'interval')
+    throw refuseStudy('interval.material', { interval: recipe.interval }, 'interval')
   }
 }
 

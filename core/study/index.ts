@@ -2,7 +2,7 @@
  * Study: from a recipe to notes in time. The recipe and its defaults, the course that each hand takes over its
  * octaves, motion and distance of the hands, pins, the compass check, and the written rhythm.
  */
-export { checkPattern } from './checkPattern'
+export { checkPattern, patternNamed } from './checkPattern'
 export { checkCompass, compassOf } from './compass'
 export { oneOf, whole } from './checks'
 export { type Common, completeCommon, usualOctave } from './complete'
@@ -10,6 +10,7 @@ export { usualNotesPerBeat } from './completeShape'
 export { hasChords, type Leg, type Line, type LineNote, linesOf, type SectionAsks, stepsIn } from './course'
 export { BARE_SHAPES, fittedTo } from './fit'
 export type { Finger, Hand, Stick } from './hand'
+export { notesTold, refuseStudy, type StudyErrors, type StudyMessages, tellStudy } from './messages'
 export { partOf } from './part'
 export { mirrored, pathOf, type PathStep } from './path'
 export { octaveOf, type Place, type Step } from './places'
@@ -53,7 +54,7 @@ export {
   TEMPO_RANGE,
 } from './recipe'
 export { heldBeats, type Rhythm, rhythmOf, type Stretch, type Value } from './rhythm'
-export { notesWords, type Section, sectionsOf } from './sections'
+export { type Section, sectionsOf } from './sections'
 export {
   ACCENTS,
   type Accompaniment,

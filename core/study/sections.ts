@@ -1,4 +1,5 @@
-import { KINDS, type Kind, materialOf, type NamedMaterial, usualTonics } from '../material'
+import { keyNamed, type Kind, KINDS, materialOf, type NamedMaterial, usualTonics } from '../material'
+import { type Message, named } from '../message'
 import {
   fifthsOf,
   letterIndex,
@@ -11,8 +12,8 @@ import {
   pitchClass,
   pitchName,
   signatureAlteration,
-  printedName,
 } from '../pitch'
+import { tellStudy } from './messages'
 import { type CommonRecipe, isFree, NOTES_PER_BEAT, type Tempo } from './recipe'
 import { NO_BOOKENDS, PLAIN_PATTERN } from './shape'
 import type { Ways } from './ways'
@@ -21,8 +22,8 @@ import type { Ways } from './ways'
 export interface Section {
   /** A recipe of this section alone, without pins. */
   readonly recipe: CommonRecipe
-  /** What tells it from the others: a key, a rhythm, a bookend; empty where there is only one. */
-  readonly words: string
+  /** What tells it from the others: a key, a rhythm, a bookend; nothing where there is only one. */
+  readonly told: readonly Message[]
   /** One note more, a degree under the last, that leads to the next section. */
   readonly leads?: boolean
   /** Bars of rest after it, unless it is the last. */
@@ -33,7 +34,7 @@ const KEYS = 12
 const MODES = ['ionian', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'aeolian', 'locrian'] as const
 const MODE_OF: Partial<Record<string, (typeof MODES)[number]>> = { major: 'ionian', 'natural-minor': 'aeolian' }
 
-const named = (recipe: CommonRecipe): NamedMaterial => recipe.material as NamedMaterial
+const materialOfRecipe = (recipe: CommonRecipe): NamedMaterial => recipe.material as NamedMaterial
 const modeOf = (kind: string): number => MODES.indexOf(MODE_OF[kind] ?? (kind as (typeof MODES)[number]))
 
 /** The usual name of a key so many semitones above C: the one with the fewest signs. */
@@ -49,8 +50,8 @@ const letterSemitones = (note: Note): number => pitchClass({ letter: note.letter
 
 /** Twelve keys, one up and the next down: a half step on each time, or a fourth on within an octave of the first. */
 function relay(recipe: CommonRecipe, by: 'half' | 'fourth'): Section[] {
-  const { kind } = named(recipe)
-  const first = parseNote(named(recipe).tonic)
+  const { kind } = materialOfRecipe(recipe)
+  const first = parseNote(materialOfRecipe(recipe).tonic)
   const start = height(first, recipe.startOctave)
   const down = recipe.course.startsWith('down')
   return Array.from({ length: KEYS }, (_, at) => {
@@ -58,29 +59,29 @@ function relay(recipe: CommonRecipe, by: 'half' | 'fourth'): Section[] {
     const tonic = at === 0 ? first : usualName(KINDS[kind], key)
     const startOctave = Math.round((key - letterSemitones(tonic)) / 12)
     const course = (at % 2 === 1) === down ? 'up' : 'down'
-    const material = { ...named(recipe), tonic: noteName(tonic) }
-    const words = printedName(tonic)
-    return { recipe: { ...recipe, material, startOctave, course, signature: 'none' }, words }
+    const material = { ...materialOfRecipe(recipe), tonic: noteName(tonic) }
+    const told = [tellStudy('section.key', { tonic: named(noteName(tonic)) })]
+    return { recipe: { ...recipe, material, startOctave, course, signature: 'none' }, told }
   })
 }
 
 /** The modes of one key in a chain, from the one that is asked; each leads on by the note under its own tonic. */
 function modeChain(recipe: CommonRecipe): Section[] {
-  const { kind, tonic } = named(recipe)
+  const { kind, tonic } = materialOfRecipe(recipe)
   const { up } = materialOf({ tonic, kind })
   const start = letterIndex(parseNote(tonic).letter)
   return up.map((note, at) => {
     const mode = MODES[(modeOf(kind) + at) % 7]!
     const startOctave = recipe.startOctave + Math.floor((start + at) / 7)
     const material: NamedMaterial = { tonic: noteName(note), kind: mode }
-    const words = `${printedName(note)} ${mode}`
-    return { recipe: { ...recipe, material, startOctave, signature: 'own' }, words, leads: at < up.length - 1 }
+    const told = [keyNamed(material)]
+    return { recipe: { ...recipe, material, startOctave, signature: 'own' }, told, leads: at < up.length - 1 }
   })
 }
 
 /** The same letters from the same tonic, with one sign fewer each time, down to none. */
 function oneFewer(recipe: CommonRecipe): Section[] {
-  const { kind, tonic } = named(recipe)
+  const { kind, tonic } = materialOfRecipe(recipe)
   const { fifths } = materialOf({ tonic, kind })
   const { letter } = parseNote(tonic)
   return Array.from({ length: Math.abs(fifths) + 1 }, (_, at) => {
@@ -88,10 +89,10 @@ function oneFewer(recipe: CommonRecipe): Section[] {
     const note: Note = { letter, alteration: signatureAlteration(signs, letter) }
     // a mode's parent lies as many fifths away as its signature says
     const mode = MODES.find((each) => fifthsOf(note) + KINDS[each].signature! === signs)!
-    const what = Math.abs(signs) === 1 ? (signs > 0 ? 'sharp' : 'flat') : fifths > 0 ? 'sharps' : 'flats'
     const material: NamedMaterial = { tonic: noteName(note), kind: at === 0 ? kind : mode }
-    const words = `${signs === 0 ? 'no' : Math.abs(signs)} ${what}`
-    return { recipe: { ...recipe, material, signature: 'none' }, words }
+    const of = fifths > 0 ? ('sharp' as const) : ('flat' as const)
+    const told = [tellStudy('section.signs', { signs: Math.abs(signs), of })]
+    return { recipe: { ...recipe, material, signature: 'none' }, told }
   })
 }
 
@@ -106,20 +107,9 @@ function journey(recipe: CommonRecipe): Section[] {
     case 'one-fewer':
       return oneFewer(recipe)
     default:
-      return [{ recipe, words: '' }]
+      return [{ recipe, told: [] }]
   }
 }
-
-const BEATS_IN: Record<Tempo['notesPerBeat'], string> = {
-  1: 'quarters',
-  2: 'eighths',
-  3: 'triplets',
-  4: 'sixteenths',
-  6: 'sextuplets',
-  8: 'thirty-seconds',
-}
-/** “in triplets”. */
-export const notesWords = (perBeat: Tempo['notesPerBeat']): string => BEATS_IN[perBeat]
 
 const withNotes = (recipe: CommonRecipe, notesPerBeat: Tempo['notesPerBeat']): CommonRecipe => ({
   ...recipe,
@@ -128,11 +118,11 @@ const withNotes = (recipe: CommonRecipe, notesPerBeat: Tempo['notesPerBeat']): C
 })
 
 /** The same notes with more strokes each time, a bar's rest between. */
-function strokeLadder({ recipe, words, leads }: Section, ways: Ways): Section[] {
+function strokeLadder({ recipe, told, leads }: Section, ways: Ways): Section[] {
   const rungs = ways.strokeRungs(recipe)
   return rungs.map((rung, at) => ({
     recipe: rung.recipe,
-    words: [words, rung.words].filter(Boolean).join(', '),
+    told: [...told, rung.told],
     leads: (leads ?? false) && at === rungs.length - 1,
     rests: 1,
   }))
@@ -140,7 +130,7 @@ function strokeLadder({ recipe, words, leads }: Section, ways: Ways): Section[] 
 
 /** A section as often as the ladder has rungs: the same notes faster, or an octave more each time as well. */
 function ladder(section: Section, ways: Ways): Section[] {
-  const { recipe, words } = section
+  const { recipe, told } = section
   if (recipe.rhythm.ladder === 'strokes') return strokeLadder(section, ways)
   const rungs = recipe.rhythm.ladder === 'notes' ? NOTES_PER_BEAT : NOTES_PER_BEAT.slice(0, recipe.octaves)
   if (recipe.rhythm.ladder === 'none') return [section]
@@ -150,7 +140,7 @@ function ladder(section: Section, ways: Ways): Section[] {
     const last = at === rungs.length - 1
     return {
       recipe: wider,
-      words: [words, `in ${notesWords(perBeat)}`].filter(Boolean).join(', '),
+      told: [...told, tellStudy('section.notes', { perBeat })],
       leads: (section.leads ?? false) && last,
     }
   })
@@ -175,17 +165,17 @@ const CADENCES = { major: 'cadence-major', minor: 'cadence-minor' } as const
 
 function before(recipe: CommonRecipe, ways: Ways): Section[] {
   if (recipe.bookends.before === 'none') return []
-  const { kind, tonic } = named(recipe)
+  const { kind, tonic } = materialOfRecipe(recipe)
   const material: NamedMaterial = { tonic, kind: SIDES.five[KINDS[kind].mode ?? 'major'] }
   const run: CommonRecipe = { ...bookend(recipe, material, recipe.tempo.notesPerBeat, ways), course: 'up-down' }
-  return [{ recipe: run, words: 'five fingers first' }]
+  return [{ recipe: run, told: [tellStudy('section.five-finger')] }]
 }
 
 const FOURTH = { steps: 3, semitones: 5 }
 
 /** Where a study comes to rest: on its own tonic; a dominant seventh in the key that it leads to, beneath it. */
 function restOf(recipe: CommonRecipe): { readonly root: Pitch; readonly mode: 'major' | 'minor' } {
-  const { tonic, kind } = named(recipe)
+  const { tonic, kind } = materialOfRecipe(recipe)
   const own = { ...parseNote(tonic), octave: recipe.startOctave }
   if (kind !== 'dominant-seventh-arpeggio') return { root: own, mode: KINDS[kind].mode ?? 'major' }
   const above = pitchAbove(own, FOURTH)
@@ -209,8 +199,8 @@ function after(recipe: CommonRecipe, ways: Ways): Section[] {
   const { root, mode } = restOf(recipe)
   const cadence: NamedMaterial = { tonic: noteName(root), kind: CADENCES[mode] }
   return recipe.bookends.after === 'cadence'
-    ? [{ recipe: bookend(recipe, cadence, 1, ways), words: 'cadence after' }]
-    : [{ recipe: bookend(recipe, tonicChord(recipe), 1, ways), words: 'tonic chord after' }]
+    ? [{ recipe: bookend(recipe, cadence, 1, ways), told: [tellStudy('section.cadence')] }]
+    : [{ recipe: bookend(recipe, tonicChord(recipe), 1, ways), told: [tellStudy('section.tonic-chord')] }]
 }
 
 /**
@@ -219,7 +209,7 @@ function after(recipe: CommonRecipe, ways: Ways): Section[] {
  */
 export function sectionsOf(recipe: CommonRecipe, ways: Ways): Section[] {
   const plain = !isFree(recipe.material)
-  const keys = plain ? journey(recipe) : [{ recipe, words: '' }]
+  const keys = plain ? journey(recipe) : [{ recipe, told: [] }]
   const played = keys.flatMap((section) => ladder(section, ways))
   const ends = plain
     ? { before: before(keys[0]!.recipe, ways), after: after(keys.at(-1)!.recipe, ways) }

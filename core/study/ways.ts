@@ -1,4 +1,5 @@
 import type { Kind, Material } from '../material'
+import type { Message } from '../message'
 import type { Hand } from './hand'
 import type { Step } from './places'
 import type { CommonRecipe } from './recipe'
@@ -18,7 +19,7 @@ export interface Shapes {
 export interface Rung<R> {
   readonly recipe: R
   /** “4 strokes to the beat”. */
-  readonly words: string
+  readonly told: Message
 }
 
 /**

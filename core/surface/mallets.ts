@@ -5,8 +5,6 @@ import { type Bar, barsOf, type MalletFamily } from './bars'
 export interface MalletInstrument {
   readonly id: MalletId
   readonly family: MalletFamily
-  /** “marimba of 4.3 octaves”. */
-  readonly words: string
   /** Lowest and highest bar, written, as MIDI numbers. */
   readonly lowest: number
   readonly highest: number
@@ -18,9 +16,8 @@ const instrument = (
   [lowest, highest]: readonly [number, number],
   transposition: MalletInstrument['transposition'] = 0,
 ): MalletInstrument => {
-  const [family, octaves] = id.split('-') as [MalletFamily, string]
-  const words = `the ${family} of ${octaves === '2.67' ? '2⅔' : octaves.replace('.0', '')} octaves`
-  return { id, family, words, lowest, highest, transposition }
+  const [family] = id.split('-') as [MalletFamily]
+  return { id, family, lowest, highest, transposition }
 }
 
 /**
@@ -45,12 +42,6 @@ export const MALLET_INSTRUMENTS: readonly MalletInstrument[] = [
 
 export const malletInstrument = (id: MalletId): MalletInstrument =>
   MALLET_INSTRUMENTS.find((instrument) => instrument.id === id)!
-
-const NATURAL_NAMES: Record<number, string> = { 0: 'C', 2: 'D', 4: 'E', 5: 'F', 7: 'G', 9: 'A', 11: 'B' }
-const nameOf = (midi: number): string => `${NATURAL_NAMES[midi % 12]}${Math.floor(midi / 12) - 1}`
-
-/** “A2–C7”, as written; every instrument begins and ends on a natural. */
-export const compassWords = ({ lowest, highest }: MalletInstrument): string => `${nameOf(lowest)}–${nameOf(highest)}`
 
 const KNOWN = new Map<string, readonly Bar[]>()
 

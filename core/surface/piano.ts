@@ -14,7 +14,7 @@ export interface Key {
   readonly near: number
 }
 
-export const PIANO = { lowest: 21, highest: 108, words: 'the 88 keys of the piano' } as const
+export const PIANO = { lowest: 21, highest: 108 } as const
 
 const WHITE = { width: 23.5, length: 150 }
 const BLACK = { width: 12, length: 95, near: 50 }

@@ -1,3 +1,4 @@
+import type { Message } from '../message'
 import { completeRecipe, type RecipeInput } from '../instrument'
 import { atomsOf } from './expand'
 import { matchOf, type Policies } from './match'
@@ -9,9 +10,9 @@ export interface AskedIn {
   readonly title: string
   readonly grade: string
   readonly gradeTitle: string
-  readonly words: string
+  readonly words: Message
   readonly status: 'covered' | 'near'
-  readonly reasons: readonly string[]
+  readonly reasons: readonly Message[]
 }
 
 /** The grades of some syllabi that ask for a study: in each the atom that it comes nearest to. */
@@ -33,7 +34,7 @@ export function whereAsked(syllabi: readonly Syllabus[], study: RecipeInput, pol
             ...{ syllabus: syllabus.id, title: syllabus.title, grade: grade.id, gradeTitle: grade.title },
             words: best.atom.words,
             status: short.length === 0 ? 'covered' : 'near',
-            reasons: short.map((each) => each.words),
+            reasons: short.map((each) => each.said),
           },
         ]
       }),

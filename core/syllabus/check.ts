@@ -1,5 +1,6 @@
+import { refuseSyllabus } from './messages'
 import { materialOf } from '../material'
-import { RecipeError } from '../pitch'
+import { RecipeError } from '../message'
 import { choiceSets, waysOf } from './choices'
 import { askedGrade, expand } from './expand'
 import { rootOf, tonicsOf } from './keys'
@@ -45,16 +46,15 @@ function checkMarking({ criteria, bands, total }: Marking): void {
   noneTwice(criteria, 'marking.criteria', 'criterion')
   bands.forEach(({ title, least }, at) => {
     if (least <= total) return
-    const words = `“${title}” begins at ${least}, but the whole is out of ${total}.`
-    throw new RecipeError('marking.band', words, `marking.bands[${at}].least`)
+    throw refuseSyllabus('marking.band', { band: title, least, total }, `marking.bands[${at}].least`)
   })
 }
 
-function noneTwice(items: readonly { id: string }[], path: string, word: string): void {
+function noneTwice(items: readonly { id: string }[], path: string, what: 'grade' | 'group' | 'criterion'): void {
   const seen = new Set<string>()
   items.forEach(({ id }, at) => {
     if (seen.has(id)) {
-      throw new RecipeError('syllabus.twice', `The ${word} “${id}” is named twice.`, `${path}[${at}].id`)
+      throw refuseSyllabus('syllabus.twice', { what, id }, `${path}[${at}].id`)
     }
     seen.add(id)
   })
@@ -65,7 +65,7 @@ function noEntryTwice(grade: Grade, path: string): void {
   grade.groups.forEach((group, at) =>
     group.entries.forEach(({ id }, place) => {
       const where = `${path}.groups[${at}].entries[${place}].id`
-      if (seen.has(id)) throw new RecipeError('syllabus.twice', `The entry “${id}” is named twice.`, where)
+      if (seen.has(id)) throw refuseSyllabus('syllabus.twice', { what: 'entry', id }, where)
       seen.add(id)
     }),
   )
@@ -90,11 +90,12 @@ function checkGrade(faults: RecipeError[], syllabus: Syllabus, grade: Grade, pat
 function checkWhole(syllabus: Syllabus, grade: Grade, path: string): void {
   const count = expand(askedGrade(syllabus, grade)).length
   if (count <= MOST_ATOMS) return
-  const words = `${grade.title} comes to ${count} items, more than ${MOST_ATOMS}.`
-  throw new RecipeError('syllabus.size', words, `${path}.groups`)
+  throw refuseSyllabus('syllabus.size', { grade: grade.title, count, most: MOST_ATOMS }, `${path}.groups`)
 }
 
-const choiceError = (words: string, path: string) => new RecipeError('syllabus.choice', words, path)
+type ChoiceFault = 'mixed' | 'any' | 'pick' | 'ways' | 'draw'
+const choiceError = (why: ChoiceFault, name: string, asked: number, listed: number, path: string): RecipeError =>
+  refuseSyllabus('syllabus.choice', { name, why, asked, listed }, path)
 
 function checkGroup(group: Group, entries: readonly Entry[], path: string): void {
   const atoms = expand({
@@ -103,30 +104,28 @@ function checkGroup(group: Group, entries: readonly Entry[], path: string): void
   const own = atoms.filter((atom) => atom.group === group.id)
   const mixed = group.rule === 'all' ? -1 : group.entries.findIndex((entry) => entry.pick !== 'all')
   if (mixed >= 0) {
-    const words = `“${group.title}” leaves a choice already: its entries cannot leave another.`
-    throw choiceError(words, `${path}.entries[${mixed}].pick`)
+    throw choiceError('mixed', group.title, 0, 0, `${path}.entries[${mixed}].pick`)
   }
   if (group.rule !== 'all') {
     const { any, of } = group.rule
     const places = new Set(own.map((atom) => (of === 'items' ? atom.id : of === 'keys' ? atom.tonic : atom.entry)))
     if (any > places.size) {
-      throw choiceError(`“${group.title}” asks for any ${any}, but lists only ${places.size}.`, `${path}.rule.any`)
+      throw choiceError('any', group.title, any, places.size, `${path}.rule.any`)
     }
   }
   group.entries.forEach(({ id, pick }, at) => {
     const keys = new Set(own.filter((atom) => atom.entry === id).map((atom) => atom.tonic))
     if (pick === 'all' || pick <= keys.size) return
-    throw choiceError(`“${id}” asks for any ${pick} keys, but lists only ${keys.size}.`, `${path}.entries[${at}].pick`)
+    throw choiceError('pick', id, pick, keys.size, `${path}.entries[${at}].pick`)
   })
   const grade = { id: '', title: '', draw: null, groups: [group] }
   for (const set of choiceSets(grade, own)) {
     const single = set.bundles.every((bundle) => bundle.length === 1)
     if (single || waysOf(set.bundles.length, set.any) <= MOST_WAYS) continue
-    const words = `“${group.title}” can be chosen in more than ${MOST_WAYS} ways; part it into several groups.`
-    throw choiceError(words, path)
+    throw choiceError('ways', group.title, MOST_WAYS, 0, path)
   }
   if (group.draw !== null && group.draw > own.length) {
-    throw choiceError(`“${group.title}” is asked ${group.draw} times, but lists only ${own.length}.`, `${path}.draw`)
+    throw choiceError('draw', group.title, group.draw, own.length, `${path}.draw`)
   }
 }
 
@@ -139,20 +138,16 @@ function checkEntry(entry: Entry, entries: readonly Entry[], path: string): void
       try {
         materialOf({ tonic: rootOf(entry, tonic, kind), kind })
       } catch (error) {
-        if (error instanceof RecipeError) throw new RecipeError(error.code, error.message, `${path}.keys[${at}]`)
+        if (error instanceof RecipeError) throw error.at(`${path}.keys[${at}]`)
         throw error
       }
     })
   })
   if (count === 0) {
-    throw new RecipeError(
-      'entry.empty',
-      `“${entry.id}” asks for nothing: it names no key that its kinds have.`,
-      `${path}.keys`,
-    )
+    throw refuseSyllabus('entry.empty', { entry: entry.id }, `${path}.keys`)
   }
   const { bpm, most } = entry.tempo
   if (most !== undefined && most < bpm) {
-    throw new RecipeError('tempo.most', `${most} at the most is less than ${bpm}.`, `${path}.tempo.most`)
+    throw refuseSyllabus('tempo.most', { most, bpm }, `${path}.tempo.most`)
   }
 }

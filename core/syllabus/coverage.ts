@@ -1,78 +1,78 @@
-import { parseNote, pitchClass, printedName } from '../pitch'
-import { octaveWords } from '../realise'
+import { tellSyllabus } from './messages'
+import { type Message, capital, joined, named } from '../message'
+import { parseNote, pitchClass } from '../pitch'
+import { octavesTold } from '../realise'
 import type { AtomReport, Status } from './grade'
 import type { Atom } from './model'
 import { ease, isUnready } from './readiness'
-import { askedShape, formsWords, handsAsked, INVERSIONS } from './words'
+import { askedCourse, formsTold, handsAsked, isOfKey, sticksAsked } from './words'
 
 /** Keys in circle order from C; enharmonic names share a column. */
 const CIRCLE = [0, 7, 2, 9, 4, 11, 6, 1, 8, 3, 10, 5]
-const PLAIN_NAMES = ['C', 'G', 'D', 'A', 'E', 'B', 'F♯', 'D♭', 'A♭', 'E♭', 'B♭', 'F']
+const PLAIN_NAMES = ['C', 'G', 'D', 'A', 'E', 'B', 'F#', 'Db', 'Ab', 'Eb', 'Bb', 'F']
 
 export interface CoverageCell {
   readonly atom: string
   readonly status: Status
-  readonly words: string
+  readonly words: Message
 }
 export interface CoverageRow {
-  readonly words: string
+  readonly words: Message
   /** Twelve, in circle order; none where the grade does not ask for the key. */
   readonly cells: readonly (readonly CoverageCell[])[]
   readonly holes: number
 }
 export interface Coverage {
-  readonly keys: readonly string[]
+  /** Names of each key, one beside the other. */
+  readonly keys: readonly Message[]
   readonly rows: readonly CoverageRow[]
 }
 
 /** What a row of the picture has in common: everything but the key. */
-function typeWords(atom: Atom, says: boolean): string {
-  const [first] = atom.variants
+function typeTold(atom: Atom, says: boolean): Message {
+  const asked = atom.variants[0]!
+  const { interval, octaves, articulations, inversion } = asked
   const kinds = [...new Set(atom.variants.map(({ kind }) => kind))]
-  const hands = new Set(atom.variants.map((variant) => variant.hands))
-  const asked = first!
-  const forms = formsWords(kinds)
-  const of = asked.kind === 'dominant-seventh-arpeggio' && asked.tonic !== atom.tonic ? ' of the key' : ''
-  return [
-    `${forms.charAt(0).toUpperCase()}${forms.slice(1)}${of}`,
-    !says ? '' : hands.size > 1 ? 'either hand' : handsAsked(asked),
-    asked.interval === 'octave' ? '' : `a ${asked.interval} apart`,
-    octaveWords(asked.octaves),
-    askedShape(asked),
-    asked.articulations.length === 1 && asked.articulations[0] !== 'legato' ? asked.articulations[0] : '',
-    INVERSIONS[asked.inversion]!,
-    asked.lead ? `${asked.lead} lead` : '',
-    asked.rolled ? 'rolled' : '',
-    asked.mallets === 4 ? 'four mallets' : '',
-  ]
-    .filter(Boolean)
-    .join(', ')
+  const [touch] = articulations
+  const forms = tellSyllabus('asked.forms', { forms: formsTold(kinds), ofKey: isOfKey(atom, asked) ? 'yes' : 'no' })
+  return joined(
+    [
+      capital(forms),
+      ...(says ? [handsAsked(atom.variants)] : []),
+      ...(interval === 'octave' ? [] : [tellSyllabus('asked.apart', { interval, hand: 'any' })]),
+      octavesTold(octaves),
+      ...askedCourse(asked),
+      ...(articulations.length === 1 && touch && touch !== 'legato' ? [tellSyllabus('touch', { touch })] : []),
+      ...(inversion > 0 ? [tellSyllabus('asked.inversion', { inversion })] : []),
+      ...sticksAsked(asked),
+    ],
+    'comma',
+  )
 }
 
 /** How a key is called in the picture's head: by the names that the grade uses, if they are one. */
-function headOf(at: number, atoms: readonly Atom[]): string {
+function headOf(at: number, atoms: readonly Atom[]): Message {
   const names = new Set(
-    atoms
-      .filter(({ tonic }) => pitchClass(parseNote(tonic)) === CIRCLE[at])
-      .map(({ tonic }) => printedName(parseNote(tonic))),
+    atoms.filter(({ tonic }) => pitchClass(parseNote(tonic)) === CIRCLE[at]).map(({ tonic }) => tonic),
   )
-  return names.size === 0 ? PLAIN_NAMES[at]! : [...names].sort().join(' ')
+  return joined((names.size === 0 ? [PLAIN_NAMES[at]!] : [...names].sort()).map(named), 'space')
 }
 
 /** A graded set as a picture: keys in circle order against what is asked in them. */
 export function coverageOf(atoms: readonly Atom[], reports: readonly AtomReport[], saysHands = true): Coverage {
-  const rows = new Map<string, CoverageCell[][]>()
+  const rows = new Map<string, { words: Message; cells: CoverageCell[][] }>()
   atoms.forEach((atom, at) => {
-    const words = typeWords(atom, saysHands)
-    const cells = rows.get(words) ?? CIRCLE.map(() => [])
+    const words = typeTold(atom, saysHands)
+    const key = JSON.stringify(words)
+    const { cells } = rows.get(key) ?? { cells: CIRCLE.map((): CoverageCell[] => []) }
     const column = CIRCLE.indexOf(pitchClass(parseNote(atom.tonic)))
     cells[column]!.push({ atom: atom.id, status: reports[at]!.status, words: atom.words })
-    rows.set(words, cells)
+    rows.set(key, { words, cells })
   })
   const wanted = new Set(reports.filter(isUnready).map(({ id }) => id))
   return {
     keys: CIRCLE.map((_, at) => headOf(at, atoms)),
-    rows: [...rows].map(([words, cells]) => ({
+    rows: [...rows.values()].map(({ words, cells }) => ({
       words,
       cells,
       holes: cells.flat().filter(({ atom }) => wanted.has(atom)).length,

@@ -77,21 +77,21 @@ export const leanSyllabus = (syllabus: Syllabus): object => ({
 })
 
 /**
- * Marking for boards that do not say theirs: common practice, no source. Pass at three fifths, merit at three
+ * Marking for boards that do not say theirs, its titles by their codes: common practice, no source. Pass at three fifths, merit at three
  * quarters, distinction at 87 in a hundred.
  */
 export const USUAL_MARKING: Marking = {
   total: 100,
   criteria: [
-    { id: 'notes', title: 'Right notes', most: 5 },
-    { id: 'flow', title: 'Flow', most: 5 },
-    { id: 'tempo', title: 'Tempo', most: 5 },
-    { id: 'tone', title: 'Evenness and tone', most: 5 },
+    { id: 'notes', title: 'usual.notes', most: 5 },
+    { id: 'flow', title: 'usual.flow', most: 5 },
+    { id: 'tempo', title: 'usual.tempo', most: 5 },
+    { id: 'tone', title: 'usual.tone', most: 5 },
   ],
   bands: [
-    { title: 'Distinction', least: 87 },
-    { title: 'Merit', least: 75 },
-    { title: 'Pass', least: 60 },
-    { title: 'Below pass', least: 0 },
+    { title: 'usual.distinction', least: 87 },
+    { title: 'usual.merit', least: 75 },
+    { title: 'usual.pass', least: 60 },
+    { title: 'usual.below', least: 0 },
   ],
 }

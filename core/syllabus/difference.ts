@@ -1,24 +1,26 @@
+import { tellSyllabus } from './messages'
+import { type Message, joined, sameMessage } from '../message'
 import { parseNote, pitchClass } from '../pitch'
-import { octaveWords } from '../realise'
+import { octavesTold, tellTitle } from '../realise'
 import type { RecipeInput } from '../instrument'
 import { atomsOf } from './expand'
 import { gradeOf, gradeSet } from './grade'
 import type { Policies } from './match'
-import type { Atom, Syllabus } from './model'
+import type { Atom, Syllabus, Requirement } from './model'
 import { isUnready } from './readiness'
 
 export interface AtomChange {
-  readonly words: string
+  readonly words: Message
   /** What is asked otherwise, each as “was, now”. */
-  readonly changes: readonly string[]
+  readonly changes: readonly Message[]
 }
 
 /** What one edition of a grade asks beside another. */
 export interface GradeDifference {
   readonly grade: string
   readonly title: string
-  readonly added: readonly string[]
-  readonly dropped: readonly string[]
+  readonly added: readonly Message[]
+  readonly dropped: readonly Message[]
   readonly changed: readonly AtomChange[]
 }
 
@@ -34,28 +36,39 @@ function identityOf({ tonic, variants }: Atom): string {
   ])
 }
 
-function changesOf(before: Atom, after: Atom): string[] {
+const touchTold = ({ articulations }: Requirement): Message =>
+  articulations.length === 0
+    ? tellSyllabus('edition.any-touch')
+    : joined(
+        articulations.map((touch) => tellSyllabus('touch', { touch })),
+        'or',
+      )
+
+/** What of a requirement an edition may ask otherwise, each with how it is said. */
+const SAID: readonly ((asked: Requirement) => Message)[] = [
+  ({ octaves }) => octavesTold(octaves),
+  ({ tempo }) => tellSyllabus('edition.tempo', { notes: tempo.bpm * tempo.notesPerBeat }),
+  touchTold,
+  ({ course }) => tellTitle('course', { course }),
+  ({ contraryFrom }) => tellSyllabus('edition.from', { from: contraryFrom ?? 'either' }),
+  ({ tonicHand }) => tellSyllabus('edition.tonic-hand', { hand: tonicHand ?? 'either' }),
+  ({ top }) => tellSyllabus('edition.top', { top: top ?? 'any' }),
+  ({ resolution }) => tellSyllabus('edition.ending', { resolution }),
+]
+
+function changesOf(before: Atom, after: Atom): Message[] {
   const [a, b] = [before.variants[0]!, after.variants[0]!]
-  const perMinute = ({ tempo }: typeof a) => tempo.bpm * tempo.notesPerBeat
-  const touch = ({ articulations }: typeof a) => articulations.join(' or ') || 'any touch'
-  const pairs: [string, string][] = [
-    [octaveWords(a.octaves), octaveWords(b.octaves)],
-    [`${perMinute(a)} notes a minute`, `${perMinute(b)} notes a minute`],
-    [touch(a), touch(b)],
-    [a.course.replace('-', ' and '), b.course.replace('-', ' and ')],
-    [`from ${a.contraryFrom ?? 'either'}`, `from ${b.contraryFrom ?? 'either'}`],
-    [`${a.tonicHand ?? 'either'} hand on the tonic`, `${b.tonicHand ?? 'either'} hand on the tonic`],
-    [`top ${a.top ?? 'as you like'}`, `top ${b.top ?? 'as you like'}`],
-    [`ending: ${a.resolution}`, `ending: ${b.resolution}`],
-  ]
-  return pairs.flatMap(([was, now]) => (was === now ? [] : [`${was}, now ${now}`]))
+  return SAID.flatMap((said) => {
+    const [was, now] = [said(a), said(b)]
+    return sameMessage(was, now) ? [] : [tellSyllabus('edition.changed', { was, now })]
+  })
 }
 
 /** Atoms of two lists beside one another. */
 function compared(before: readonly Atom[], after: readonly Atom[]): Omit<GradeDifference, 'grade' | 'title'> {
   const waiting = new Map<string, Atom[]>()
   for (const atom of before) waiting.set(identityOf(atom), [...(waiting.get(identityOf(atom)) ?? []), atom])
-  const added: string[] = []
+  const added: Message[] = []
   const changed: AtomChange[] = []
   for (const atom of after) {
     const same = waiting.get(identityOf(atom)) ?? []
@@ -83,7 +96,7 @@ export function compareSyllabi(before: Syllabus, after: Syllabus): GradeDifferen
 /** What a set gains and loses when its grade is another edition's. */
 export interface Move {
   /** What the new edition asks and the set does not have ready, but for what it lacked before. */
-  readonly add: readonly string[]
+  readonly add: readonly Message[]
   /** Studies that served the old edition and serve the new one no more; places in the set. */
   readonly drop: readonly number[]
 }
@@ -99,9 +112,10 @@ export function moveBetween(
   gradeOf(after, grade)
   const was = gradeSet(before, grade, studies, policies)
   const is = gradeSet(after, grade, studies, policies)
-  const open = new Set(was.atoms.filter(isUnready).map(({ words }) => words))
+  const key = ({ words }: { words: Message }): string => JSON.stringify(words)
+  const open = new Set(was.atoms.filter(isUnready).map(key))
   return {
-    add: is.atoms.filter((atom) => isUnready(atom) && !open.has(atom.words)).map(({ words }) => words),
+    add: is.atoms.filter((atom) => isUnready(atom) && !open.has(key(atom))).map(({ words }) => words),
     drop: is.surplus.filter((at) => !was.surplus.includes(at)),
   }
 }

@@ -1,17 +1,18 @@
+import type { Message } from '../message'
 import type { AskedGrade } from './expand'
 import type { GradeReport } from './grade'
 import type { AskedTempo, Atom } from './model'
 import { drawPattern, poolsOf } from './readiness'
-import { calledWords } from './words'
+import { callTold } from './words'
 
 /** One request of a mock exam. */
 export interface DrawnItem {
   readonly atom: string
   readonly group: string
   /** As an examiner calls it. */
-  readonly call: string
+  readonly call: Message
   /** What is asked, and how fast, for whoever marks it. */
-  readonly words: string
+  readonly words: Message
   readonly beat: AskedTempo['beat']
   readonly bpm: number
   readonly notesPerMinute: number
@@ -78,7 +79,7 @@ export function drawExam(
       const variant = atom.variants[told.variant ?? 0]!
       return {
         ...{ atom: atom.id, group: atom.group, words: atom.words, study: told.study },
-        call: calledWords(atom, variant, saysHands),
+        call: callTold(atom, variant, saysHands),
         beat: variant.tempo.beat,
         bpm: variant.tempo.bpm,
         notesPerMinute: variant.tempo.bpm * variant.tempo.notesPerBeat,

@@ -1,9 +1,9 @@
+import { refuseSyllabus } from './messages'
 import { inversionsOf, KINDS, type KindId } from '../material'
-import { RecipeError } from '../pitch'
 import type { Articulation, Hand } from '../study'
 import { rootOf, tonicsOf } from './keys'
 import { type Atom, type Entry, type Grade, type Group, type Requirement, saysHands, type Syllabus } from './model'
-import { atomWords } from './words'
+import { atomTold } from './words'
 
 /** A grade as it is asked: what it includes comes first, under ids that tell where it is from. */
 export interface AskedGrade {
@@ -36,10 +36,9 @@ export function askedGrade(syllabus: Syllabus, grade: Grade, seen: readonly stri
   const first = syllabus.grades.findIndex((each) => each.id === (seen[0] ?? id))
   const path = `grades[${first}].includes`
   const other = syllabus.grades.find((each) => each.id === includes)
-  if (!other) throw new RecipeError('includes.unknown', `There is no grade “${includes}” to include.`, path)
+  if (!other) throw refuseSyllabus('includes.unknown', { grade: includes }, path)
   if ([...seen, id].includes(includes)) {
-    const way = [...seen, id, includes].join(' includes ')
-    throw new RecipeError('includes.circle', `Grades include one another in a circle: ${way}.`, path)
+    throw refuseSyllabus('includes.circle', { grades: [...seen, id, includes].join(' → ') }, path)
   }
   return { id, title, draw, groups: [...renamed(askedGrade(syllabus, other, [...seen, id])), ...groups] }
 }
@@ -139,7 +138,7 @@ function atomOf(group: Group, entry: Entry, slot: Slot, hands: boolean): Atom {
     id: [entry.id, tonic, kinds.join('+'), who.join('+'), ...more].filter(Boolean).join('/'),
     group: group.id,
     entry: entry.id,
-    words: atomWords(entry, tonic, variants, hands),
+    words: atomTold(entry, tonic, variants, hands),
     tonic,
     variants,
     scope: scopeOf(entry, kinds),

@@ -1,9 +1,12 @@
+import { tellSyllabus } from './messages'
+import { type Message, joined } from '../message'
+import type { Articulation } from '../study'
 import type { RecipeInput } from '../instrument'
 import { recipeFor, type Settings } from './asRecipe'
 import { atomsOf } from './expand'
 import { gradeOf, type GradeReport } from './grade'
 import type { Atom, Requirement, Syllabus } from './model'
-import { formsWords } from './words'
+import { formsTold } from './words'
 
 /** What a candidate chooses, by what there is to choose from: `harmonic-minor+melodic-minor` to one of them. */
 export type Choices = Readonly<Record<string, string>>
@@ -11,19 +14,21 @@ export type Choices = Readonly<Record<string, string>>
 /** A choice that a grade leaves to the candidate. */
 export interface OpenChoice {
   readonly id: string
-  readonly words: string
-  readonly options: readonly { readonly value: string; readonly words: string }[]
+  readonly words: Message
+  readonly options: readonly { readonly value: string; readonly words: Message }[]
 }
 
 const kindsOf = ({ variants }: Atom): string[] => [...new Set(variants.map(({ kind }) => kind))].sort()
 const handsOf = ({ variants }: Atom): string[] => [...new Set(variants.map(({ hands }) => hands))].sort()
 const touchesOf = ({ variants }: Atom): string[] => [...variants[0]!.articulations].sort()
 
+const touchTold = (touch: string): Message => tellSyllabus('touch', { touch: touch as Articulation })
+
 const open = (
   id: string,
-  words: string,
+  words: Message,
   options: readonly string[],
-  wordsOf: (value: string) => string,
+  wordsOf: (value: string) => Message,
 ): OpenChoice[] =>
   options.length < 2 ? [] : [{ id, words, options: options.map((value) => ({ value, words: wordsOf(value) })) }]
 
@@ -33,11 +38,13 @@ export function openChoices(syllabus: Syllabus, gradeId: string): OpenChoice[] {
   for (const atom of atomsOf(syllabus, gradeOf(syllabus, gradeId))) {
     const kinds = kindsOf(atom)
     const all = [
-      ...open(kinds.join('+'), formsWords(kinds as Requirement['kind'][]), kinds, (kind) =>
-        formsWords([kind as Requirement['kind']]),
+      ...open(kinds.join('+'), formsTold(kinds as Requirement['kind'][]), kinds, (kind) =>
+        formsTold([kind as Requirement['kind']]),
       ),
-      ...open('hands', 'either hand', handsOf(atom), (hand) => `${hand} hand`),
-      ...open(touchesOf(atom).join('+'), touchesOf(atom).join(' or '), touchesOf(atom), (touch) => touch),
+      ...open('hands', tellSyllabus('choice.hands'), handsOf(atom), (hand) =>
+        tellSyllabus('choice.hand', { hand: hand as Requirement['hands'] }),
+      ),
+      ...open(touchesOf(atom).join('+'), joined(touchesOf(atom).map(touchTold), 'or'), touchesOf(atom), touchTold),
     ]
     for (const choice of all) found.set(choice.id, choice)
   }

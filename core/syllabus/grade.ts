@@ -1,4 +1,5 @@
-import { RecipeError } from '../pitch'
+import { refuseSyllabus, tellSyllabus } from './messages'
+import { type Message, inText } from '../message'
 import { isFree } from '../study'
 import { completeRecipe, type Recipe, type RecipeInput } from '../instrument'
 import { assign, type Assigned } from './assign'
@@ -16,14 +17,14 @@ export interface AtomReport {
   readonly id: string
   readonly group: string
   readonly entry: string
-  readonly words: string
+  readonly words: Message
   readonly status: Status
   /** Place of the study in the set, from 0; null where none serves. */
   readonly study: number | null
   /** Place of the form that it meets or is near to, among the atom's; null where none serves. */
   readonly variant: number | null
-  /** What a near study lacks, in words. */
-  readonly reasons: readonly string[]
+  /** What a near study lacks. */
+  readonly reasons: readonly Message[]
   /** What one press would do about a near study; null unless near. */
   readonly mend: Mend | null
   /** Whether it counts: what a choice leaves out does not. */
@@ -49,7 +50,7 @@ export interface EntryReport {
   readonly words: string
   readonly reading: string
   readonly open: readonly string[]
-  readonly conditions: readonly string[]
+  readonly conditions: readonly Message[]
 }
 
 /** A set held against one grade. */
@@ -68,11 +69,7 @@ export function gradeOf(syllabus: Syllabus, id: string): Grade {
   const found = syllabus.grades.find((grade) => grade.id === id)
   if (found) return found
   const known = syllabus.grades.map((grade) => grade.id).join(', ')
-  throw new RecipeError(
-    'grade.unknown',
-    `${syllabus.title} has no grade “${id.slice(0, 40)}”. It has: ${known}.`,
-    'grade',
-  )
+  throw refuseSyllabus('grade.unknown', { list: syllabus.title, grade: id.slice(0, 40), known }, 'grade')
 }
 
 /** A set's studies with an order of their own, so that no answer depends on theirs; equals stay as they stand. */
@@ -152,7 +149,7 @@ function reportOf(
     status: near ? 'near' : 'covered',
     study,
     variant,
-    reasons: short.map((each) => each.words),
+    reasons: short.map((each) => each.said),
     mend,
   }
 }
@@ -207,7 +204,7 @@ function graded(syllabus: Syllabus, grade: AskedGrade, set: Prepared, policies: 
     entries: grade.groups.flatMap((group) =>
       group.entries.map(({ id, words, reading, open, conditions, memory }) => ({
         ...{ id, group: group.id, words, reading, open },
-        conditions: memory ? ['from memory', ...conditions] : conditions,
+        conditions: [...(memory ? [tellSyllabus('asked.memory')] : []), ...conditions.map(inText)],
       })),
     ),
   }

@@ -3,6 +3,7 @@
  * studies to them: covered, near (and what would mend it), missing, not asked for. What follows from a grading: the
  * set that a grade comes to, where a study is asked, mock exams and the chance to pass one unsurprised.
  */
+export type { SyllabusErrors, SyllabusMessages } from './messages'
 export { recipeFor, type Settings } from './asRecipe'
 export { type AskedIn, whereAsked } from './asked'
 export { checkSyllabus, syllabusFaults } from './check'

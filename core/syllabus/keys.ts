@@ -1,5 +1,6 @@
+import { refuseSyllabus } from './messages'
 import { type Kind, KINDS, type KindId, signatureOf, usualTonics } from '../material'
-import { noteAbove, noteName, parseNote, pitchClass, RecipeError } from '../pitch'
+import { noteAbove, noteName, parseNote, pitchClass } from '../pitch'
 import type { Entry, Keys } from './model'
 
 const FIFTH = { steps: 4, semitones: 7 }
@@ -18,10 +19,9 @@ const within = (kind: Kind, { sharps, flats }: { sharps: number; flats: number }
 function sourceOf(keys: Keys, entries: readonly Entry[], path: string, seen: readonly string[] = []): Entry | null {
   if (!('as' in keys)) return null
   const found = entries.find((entry) => entry.id === keys.as)
-  if (!found) throw new RecipeError('keys.unknown', `There is no entry “${keys.as}” to take keys from.`, path)
+  if (!found) throw refuseSyllabus('keys.unknown', { entry: keys.as }, path)
   if (seen.includes(found.id)) {
-    const words = `Keys go round in a circle: ${[...seen, found.id].join(' takes them from ')}.`
-    throw new RecipeError('keys.circle', words, path)
+    throw refuseSyllabus('keys.circle', { entries: [...seen, found.id].join(' → ') }, path)
   }
   return sourceOf(found.keys, entries, path, [...seen, found.id]) ?? found
 }

@@ -1,4 +1,4 @@
-import { RecipeError } from '../pitch'
+import { refuseSyllabus } from './messages'
 import type { Band, Marking } from './model'
 
 /** Marks of one item, criterion by criterion; null while it is not marked. */
@@ -29,7 +29,7 @@ export function resultOf(marking: Marking, items: readonly ItemMarks[]): Result 
       const mark = marks[at] ?? null
       if (mark === null) open = true
       else if (!Number.isInteger(mark) || mark < 0 || mark > most) {
-        throw new RecipeError('marks.range', `${title} takes 0 to ${most} marks.`, `items[${item}].marks[${at}]`)
+        throw refuseSyllabus('marks.range', { criterion: title, most }, `items[${item}].marks[${at}]`)
       } else sum += mark
     }),
   )

@@ -1,15 +1,17 @@
-import { KINDS, type NamedMaterial } from '../material'
+import { tellSyllabus } from './messages'
+import { type Message, joined, listed } from '../message'
+import { KINDS, type NamedMaterial, kindNamed } from '../material'
 import { parseNote, pitchClass } from '../pitch'
-import { octaveWords, shapeWords } from '../realise'
-import { isFree, notesPerMinute } from '../study'
+import { courseTold } from '../realise'
+import { isFree, notesPerMinute, type Pattern, PLAIN_PATTERN, PLAIN_RHYTHM } from '../study'
 import { familyOf, type Miss, type Recipe, type ShortField } from '../instrument'
 import type { Atom, Requirement } from './model'
-import { askedShape, INVERSIONS } from './words'
+import { askedCourse } from './words'
 
 /** One field in which a study falls short of a requirement, and how much it takes to mend. */
 export interface Shortfall {
   readonly field: ShortField
-  readonly words: string
+  readonly said: Message
   readonly effort: number
 }
 
@@ -39,8 +41,6 @@ export const USUAL_POLICIES: Policies = {
 /** More fields short than this, and the study is simply another one. */
 const MOST_SHORT = 2
 
-const plain = (text: string): string => text || 'the plain course'
-
 const keyOf = (tonic: string, kind: NamedMaterial['kind']): string =>
   `${pitchClass(parseNote(tonic))}/${KINDS[kind].family}/${KINDS[kind].mode}`
 
@@ -53,53 +53,70 @@ export const kinAsked = ({ tonic, kind }: Requirement): string => keyOf(tonic, k
 
 function materialShort({ material }: Recipe, asked: Requirement, miss: Miss): void {
   const { kind, inversion = 0 } = material as NamedMaterial
-  if (kind !== asked.kind) miss('kind', `${KINDS[asked.kind].words} asked, this is ${KINDS[kind].words}`, 40)
+  if (kind !== asked.kind) {
+    const [wanted, own] = [asked.kind, kind].map((id) => kindNamed({ id }))
+    miss('kind', tellSyllabus('short.kind', { asked: wanted!, own: own! }), 40)
+  }
   if (inversion === asked.inversion) return
-  const words = (n: number) => INVERSIONS[n] || 'root position'
-  miss('inversion', `${words(asked.inversion)} asked, this is ${words(inversion)}`, 40)
+  miss('inversion', tellSyllabus('short.inversion', { asked: asked.inversion, own: inversion }), 40)
 }
 
 function lengthShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
+  const lengths = { own: recipe.octaves, asked: asked.octaves }
   const lacking = asked.octaves - recipe.octaves
-  if (lacking > 0) miss('octaves', `${octaveWords(recipe.octaves)}, ${asked.octaves} asked`, 20 * lacking)
-  else if (lacking < 0 && !policies.moreOctaves) {
-    miss('octaves', `${octaveWords(recipe.octaves)}, just ${asked.octaves} asked`, 10)
-  }
+  if (lacking > 0) miss('octaves', tellSyllabus('short.octaves', lengths), 20 * lacking)
+  else if (lacking < 0 && !policies.moreOctaves) miss('octaves', tellSyllabus('short.just-octaves', lengths), 10)
   if (recipe.course !== asked.course) {
-    const way = (course: string) => course.replace('-', ' and ')
-    miss('course', `${way(asked.course)} asked, this goes ${way(recipe.course)}`, 10)
+    miss('course', tellSyllabus('short.course', { asked: asked.course, own: recipe.course }), 10)
   }
 }
 
+const isEqual = (a: Pattern, b: Pattern): boolean =>
+  a.figure === b.figure && a.walk === b.walk && a.journey === b.journey && a.accompaniment === b.accompaniment
+
+const told = (messages: readonly Message[]): Message | 'plain' =>
+  messages.length > 0 ? joined(messages, 'comma') : 'plain'
+
 function shapeShort(recipe: Recipe, asked: Requirement, miss: Miss): void {
-  const [own, wanted] = [shapeWords(recipe), askedShape(asked)]
-  if (own !== wanted) miss('pattern', `${plain(wanted)} asked, this is ${plain(own)}`, 50)
-  const { resolution } = asked
-  if (resolution !== 'none' && recipe.bookends.after !== resolution) {
-    miss('resolution', `${resolution === 'cadence' ? 'a cadence' : 'the tonic chord'} asked after it`, 10)
+  const { pattern, rhythm, bookends } = recipe
+  const { figure, walk, resolution } = asked
+  const same =
+    isEqual(pattern, { ...PLAIN_PATTERN, figure, walk }) &&
+    rhythm.ladder === PLAIN_RHYTHM.ladder &&
+    rhythm.lengths === PLAIN_RHYTHM.lengths
+  if (!same) {
+    miss('pattern', tellSyllabus('short.shape', { asked: told(askedCourse(asked)), own: told(courseTold(recipe)) }), 50)
+  }
+  if (resolution !== 'none' && bookends.after !== resolution) {
+    miss('resolution', tellSyllabus('short.resolution', { resolution }), 10)
   }
 }
 
 function touchShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
   const touches = asked.articulations.length > 0 ? asked.articulations : policies.anyTouch ? [] : ['legato' as const]
   if (touches.length > 0 && !touches.includes(recipe.articulation)) {
-    miss('articulation', `${touches.join(' or ')} asked, this is ${recipe.articulation}`, 10)
+    const wanted = listed(
+      touches.map((touch) => tellSyllabus('touch', { touch })),
+      'or',
+    )
+    miss('articulation', tellSyllabus('short.touch', { asked: wanted, own: recipe.articulation }), 10)
   }
 }
 
 function tempoShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
   const [own, least] = [notesPerMinute(recipe.tempo), notesPerMinute(asked.tempo)]
   const most = asked.tempo.most === undefined ? null : asked.tempo.most * asked.tempo.notesPerBeat
-  if (own < least) miss('tempo', `${own} of ${least} notes a minute`, Math.ceil((30 * (least - own)) / least))
-  else if (most !== null && own > most) miss('tempo', `${own} notes a minute, ${most} at the most`, 5)
+  if (own < least) {
+    miss('tempo', tellSyllabus('short.tempo', { own, least }), Math.ceil((30 * (least - own)) / least))
+  } else if (most !== null && own > most) miss('tempo', tellSyllabus('short.tempo-most', { own, most }), 5)
   else if (own > (most ?? least) && !policies.fasterTempo) {
-    miss('tempo', `${own} notes a minute, just ${least} asked`, 5)
+    miss('tempo', tellSyllabus('short.just-tempo', { own, least }), 5)
   }
 }
 
 function shortfalls(recipe: Recipe, asked: Requirement, policies: Policies): Shortfall[] {
   const found: Shortfall[] = []
-  const miss: Miss = (field, words, effort) => void found.push({ field, words, effort })
+  const miss: Miss = (field, said, effort) => void found.push({ field, said, effort })
   materialShort(recipe, asked, miss)
   familyOf(recipe).examined.shortOf(recipe, asked, policies.togetherForSeparate, miss)
   lengthShort(recipe, asked, policies, miss)

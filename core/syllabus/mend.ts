@@ -1,3 +1,5 @@
+import { tellSyllabus } from './messages'
+import { type Message, capital, joined } from '../message'
 import { isDegreePin, isFree } from '../study'
 import { familyOf, movesNotes, type Recipe, type RecipeInput, type AnyPin } from '../instrument'
 import { recipeFor } from './asRecipe'
@@ -8,7 +10,7 @@ import type { Requirement } from './model'
 export interface Mend {
   readonly manner: 'alter' | 'add'
   /** As it stands on the button. */
-  readonly words: string
+  readonly words: Message
   readonly recipe: RecipeInput
 }
 
@@ -45,40 +47,26 @@ function patch(field: Field, recipe: Recipe, asked: Requirement): Partial<Recipe
   }
 }
 
-const ADDS: Partial<Record<Field, string>> = {
-  kind: 'Add the other form',
-  inversion: 'Add the position',
-  hands: 'Add the hands asked',
-  motion: 'Add the motion asked',
-  interval: 'Add the distance asked',
-  pattern: 'Add the pattern asked',
-  articulation: 'Add the other touch',
-  lead: 'Add the other lead',
-  roll: 'Add the strokes asked',
-  mallets: 'Add it for the mallets asked',
-}
-
-function alterWords(recipe: Recipe, asked: Requirement, short: readonly Shortfall[], altered: RecipeInput): string {
-  const words = short.map(({ field }) => {
-    if (field === 'tempo') {
+/** What altering one field is called. */
+function alterTold(field: Field, recipe: Recipe, asked: Requirement, altered: RecipeInput): Message {
+  switch (field) {
+    case 'tempo': {
       const bpm = altered.tempo!.bpm!
-      return `${bpm > recipe.tempo.bpm ? 'raise' : 'lower'} to ${bpm}`
+      return tellSyllabus('mend.tempo', { bpm, how: bpm > recipe.tempo.bpm ? 'raise' : 'lower' })
     }
-    if (field === 'octaves') {
-      const more = asked.octaves - recipe.octaves
-      return more === 1 ? 'add the octave' : more > 1 ? `add ${more} octaves` : `keep to ${asked.octaves}`
-    }
-    const rest: Partial<Record<Field, string>> = {
-      course: 'turn the course',
-      top: `strike the top ${asked.top}`,
-      resolution: 'add the ending',
-      contraryFrom: `begin ${asked.contraryFrom === 'octave' ? 'an octave apart' : 'on one key'}`,
-      tonicHand: 'change hands on the tonic',
-    }
-    return rest[field] ?? field
-  })
-  const said = words.join(', ')
-  return said.charAt(0).toUpperCase() + said.slice(1)
+    case 'octaves':
+      return tellSyllabus('mend.octaves', { more: asked.octaves - recipe.octaves, asked: asked.octaves })
+    case 'course':
+      return tellSyllabus('mend.course')
+    case 'top':
+      return tellSyllabus('mend.top', { top: asked.top ?? 'once' })
+    case 'resolution':
+      return tellSyllabus('mend.resolution')
+    case 'contraryFrom':
+      return tellSyllabus('mend.contrary-from', { from: asked.contraryFrom ?? 'unison' })
+    default:
+      return tellSyllabus('mend.tonic-hand')
+  }
 }
 
 /** Pins that count notes cannot outlive a change of the notes. */
@@ -89,7 +77,11 @@ export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Short
   if (isFree(recipe.material) || !short.every(alters)) {
     const first = short.find((each) => !alters(each))!
     const settings = familyOf(recipe).examined.keeps(recipe)
-    return { manner: 'add', words: ADDS[first.field] ?? 'Add it', recipe: recipeFor(asked, settings) }
+    return {
+      manner: 'add',
+      words: tellSyllabus('mend.add', { field: first.field }),
+      recipe: recipeFor(asked, settings),
+    }
   }
   const changes = short.reduce<Partial<RecipeInput>>(
     (all, { field }) => ({ ...all, ...patch(field, recipe, asked) }),
@@ -99,5 +91,9 @@ export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Short
   const altered = (
     movesNotes(recipe, changes) ? { ...rest, pins: kept(recipe.pins) } : { ...rest, startOctave }
   ) as RecipeInput
-  return { manner: 'alter', words: alterWords(recipe, asked, short, altered), recipe: altered }
+  const words = joined(
+    short.map(({ field }) => alterTold(field, recipe, asked, altered)),
+    'comma',
+  )
+  return { manner: 'alter', words: capital(words), recipe: altered }
 }

@@ -1,3 +1,4 @@
+import type { Message } from '../message'
 import type { KindId } from '../material'
 import type { Articulation, Course, Figure, Hand, HandsApart, Motion, Tempo, Walk } from '../study'
 import { type AskedOfPlayer, familyForList, familyOf, LISTED, type Recipe } from '../instrument'
@@ -46,7 +47,10 @@ export interface Entry {
   readonly words: string
   /** The interpretation taken, in the teacher's words. */
   readonly reading: string
-  /** What the printed words leave open; the interpretation taken answers it for now. */
+  /**
+   * What the printed words leave open; the interpretation taken answers it for now. Codes of known questions
+   * (`form-scope`), or a teacher's own.
+   */
   readonly open: readonly string[]
   readonly keys: Keys
   /** Keys left out of them. */
@@ -164,7 +168,7 @@ export interface Atom {
   readonly id: string
   readonly group: string
   readonly entry: string
-  readonly words: string
+  readonly words: Message
   /** The key as it is named in the list; the same in all variants. */
   readonly tonic: string
   readonly variants: readonly Requirement[]

@@ -1,3 +1,4 @@
+import type { Message } from '../message'
 import type { AskedGrade } from './expand'
 import type { AtomReport, GradeReport } from './grade'
 
@@ -70,7 +71,7 @@ export interface Readiness {
   readonly asked: number
   readonly assumed: boolean
   /** The unready item whose mending raises the chance most, and what the chance would be; null when all are ready. */
-  readonly next: { readonly atom: string; readonly words: string; readonly chance: number } | null
+  readonly next: { readonly atom: string; readonly words: Message; readonly chance: number } | null
 }
 
 /** Items that count, by group. */

@@ -1,92 +1,120 @@
-import { KINDS, type KindId } from '../material'
-import { parseNote, printedName } from '../pitch'
-import { octaveWords, shapeWords } from '../realise'
+import { handsTold, tellInstrument } from '../instrument'
+import { kindNamed, type KindId, tellMaterial } from '../material'
+import { capital, joined, listed, type Message, named } from '../message'
+import { apartTold, courseTold, octavesTold, tellTitle } from '../realise'
 import { PLAIN_PATTERN, PLAIN_RHYTHM } from '../study'
+import { tellSyllabus } from './messages'
 import type { Atom, Entry, Requirement } from './model'
 
-const HANDS = { together: 'hands together', right: 'right hand', left: 'left hand' } as const
-/** Root position is not said. */
-export const INVERSIONS = ['', 'first inversion', 'second inversion', 'third inversion']
-
-export const handsAsked = ({ hands, motion }: Pick<Requirement, 'hands' | 'motion'>): string =>
-  hands === 'together' && motion === 'contrary' ? 'contrary motion' : HANDS[hands]
+const MINORS = ['natural-minor', 'harmonic-minor', 'melodic-minor', 'melodic-minor-jazz'] as const
+const isMinorForm = (kind: KindId): kind is (typeof MINORS)[number] => (MINORS as readonly string[]).includes(kind)
 
 /** “harmonic or melodic minor”. */
-export function formsWords(kinds: readonly KindId[]): string {
-  const forms = kinds.map((kind) => KINDS[kind].words)
-  const shared = forms.length > 1 && forms.every((form) => form.endsWith(' minor'))
-  return shared ? `${forms.map((each) => each.replace(' minor', '')).join(' or ')} minor` : forms.join(' or ')
+export function formsTold(kinds: readonly KindId[]): Message {
+  if (kinds.length === 1) return kindNamed({ id: kinds[0]! })
+  if (kinds.every(isMinorForm)) {
+    return tellSyllabus('forms.minor', {
+      forms: listed(
+        kinds.map((kind) => tellMaterial(`form.${kind}`)),
+        'or',
+      ),
+    })
+  }
+  return joined(
+    kinds.map((id) => kindNamed({ id })),
+    'or',
+  )
 }
 
-/** The course as a title says it; empty for the plain one. */
-export const askedShape = ({ figure, walk }: Pick<Requirement, 'figure' | 'walk'>): string =>
-  shapeWords({ pattern: { ...PLAIN_PATTERN, figure, walk }, rhythm: PLAIN_RHYTHM })
+/** Choices of a course beyond the plain one, as a list asks them; nothing for the plain one. */
+export const askedCourse = ({ figure, walk }: Pick<Requirement, 'figure' | 'walk'>): Message[] =>
+  courseTold({ pattern: { ...PLAIN_PATTERN, figure, walk }, rhythm: PLAIN_RHYTHM })
 
 /** “a sixth apart, right hand on the tonic”; “from an octave apart”. */
-function apartAsked({ hands, motion, interval, tonicHand, contraryFrom }: Requirement): string {
-  if (hands !== 'together') return ''
-  if (motion === 'contrary') return contraryFrom === null ? '' : contraryFrom === 'octave' ? 'from an octave apart' : ''
-  if (interval === 'octave') return ''
-  return `a ${interval} apart${tonicHand ? `, ${tonicHand} hand on the tonic` : ''}`
+function apartAsked(asked: Requirement): Message[] {
+  const { hands, motion, interval, tonicHand, contraryFrom } = asked
+  if (hands !== 'together') return []
+  if (motion === 'contrary') {
+    const told = contraryFrom === 'octave' ? apartTold({ ...asked, contraryFrom, tonicHand: 'right' }) : null
+    return told ? [told] : []
+  }
+  return interval === 'octave' ? [] : [tellSyllabus('asked.apart', { interval, hand: tonicHand ?? 'any' })]
 }
 
-const touchAsked = (articulations: readonly string[]): string =>
-  articulations.length === 1 && articulations[0] === 'legato' ? '' : articulations.join(' or ')
+const touchAsked = ({ articulations }: Requirement): Message[] =>
+  articulations.length === 0 || (articulations.length === 1 && articulations[0] === 'legato')
+    ? []
+    : [
+        joined(
+          articulations.map((touch) => tellSyllabus('touch', { touch })),
+          'or',
+        ),
+      ]
 
-function rest(asked: Requirement, hands: boolean): string[] {
+/** Who plays, where the list says so: one of several hands, or those of the first form. */
+export const handsAsked = (variants: readonly Requirement[]): Message =>
+  new Set(variants.map(({ hands }) => hands)).size > 1 ? tellSyllabus('asked.either-hand') : handsTold(variants[0]!)
+
+const inversionAsked = ({ inversion }: Requirement): Message[] =>
+  inversion > 0 ? [tellSyllabus('asked.inversion', { inversion })] : []
+
+/** Sticks, where they are asked for. */
+export const sticksAsked = ({ lead, rolled, mallets }: Requirement): Message[] => [
+  ...(lead ? [tellInstrument('stick.lead', { hand: lead })] : []),
+  ...(rolled ? [tellSyllabus('asked.rolled')] : []),
+  ...(mallets === 4 ? [tellSyllabus('asked.four-mallets')] : []),
+]
+
+/** Everything but key, form and hands. */
+function rest(asked: Requirement, hands: readonly Message[]): Message[] {
+  const { course, octaves, resolution, top } = asked
   return [
-    INVERSIONS[asked.inversion]!,
-    hands ? handsAsked(asked) : '',
-    apartAsked(asked),
-    octaveWords(asked.octaves),
-    asked.course === 'up-down' ? '' : asked.course.replace('-', ' and '),
-    askedShape(asked),
-    asked.resolution === 'none' ? '' : asked.resolution === 'cadence' ? 'with a cadence' : 'with the tonic chord',
-    touchAsked(asked.articulations),
-    asked.top === 'twice' ? 'top note twice' : '',
-    asked.lead ? `${asked.lead} lead` : '',
-    asked.rolled ? 'rolled' : '',
-    asked.mallets === 4 ? 'four mallets' : '',
+    ...inversionAsked(asked),
+    ...hands,
+    ...apartAsked(asked),
+    octavesTold(octaves),
+    ...(course === 'up-down' ? [] : [tellTitle('course', { course })]),
+    ...askedCourse(asked),
+    ...(resolution === 'none' ? [] : [tellSyllabus('asked.resolution', { resolution })]),
+    ...touchAsked(asked),
+    ...(top === 'twice' ? [tellSyllabus('asked.top-twice')] : []),
+    ...sticksAsked(asked),
   ]
 }
 
-/** “Dominant seventh of C”, “C major”. */
-function named({ seventh }: Pick<Entry, 'seventh'>, tonic: string, kinds: readonly KindId[]): string {
-  const key = printedName(parseNote(tonic))
-  const of = seventh === 'of' && kinds[0] === 'dominant-seventh-arpeggio'
-  return of
-    ? `${KINDS[kinds[0]!].words.replace(/^./, (first) => first.toUpperCase())} of ${key}`
-    : `${key} ${formsWords(kinds)}`
+const kindsOf = (variants: readonly Requirement[]): KindId[] => [...new Set(variants.map(({ kind }) => kind))]
+
+/** “Dominant seventh arpeggio of C”, “C major”. */
+function keyAsked({ seventh }: Pick<Entry, 'seventh'>, tonic: string, kinds: readonly KindId[]): Message {
+  if (seventh === 'of' && kinds[0] === 'dominant-seventh-arpeggio') {
+    return tellSyllabus('asked.seventh-of', { tonic: named(tonic), kind: kindNamed({ id: kinds[0] }) })
+  }
+  return tellSyllabus('asked.key', { tonic: named(tonic), forms: formsTold(kinds) })
 }
 
-/** What an atom asks, in one line. */
-export function atomWords(entry: Entry, tonic: string, variants: readonly Requirement[], says: boolean): string {
-  const [first] = variants
-  const kinds = [...new Set(variants.map((each) => each.kind))]
-  const hands = [...new Set(variants.map((each) => each.hands))]
-  const either = hands.length > 1 ? 'either hand' : ''
-  const parts = rest(first!, says)
-  if (either) parts[1] = either
-  return [named(entry, tonic, kinds), ...parts].filter(Boolean).join(', ')
+/** What an atom asks, in one line. @param says whether the list says which hands play */
+export function atomTold(entry: Entry, tonic: string, variants: readonly Requirement[], says: boolean): Message {
+  const hands = says ? [handsAsked(variants)] : []
+  return joined([keyAsked(entry, tonic, kindsOf(variants)), ...rest(variants[0]!, hands)], 'comma')
 }
 
-const CALLED_HANDS = { together: 'Hands together', right: 'Right hand', left: 'Left hand' } as const
+/** Whether an atom's chord is named by the key that it belongs to. */
+export const isOfKey = ({ tonic }: Pick<Atom, 'tonic'>, variant: Requirement): boolean =>
+  variant.kind === 'dominant-seventh-arpeggio' && tonic !== variant.tonic
 
 /**
  * An atom as an examiner calls it: hands first, then key and form, then the rest. What the candidate chose is left to
  * the candidate.
  * @param variant the form to call, where it is the examiner's to name or the candidate has announced it
  */
-export function calledWords(atom: Atom, variant: Requirement, says: boolean): string {
-  const key = printedName(parseNote(atom.tonic))
-  const kinds = [...new Set(atom.variants.map((each) => each.kind))]
-  const form = kinds.length > 1 ? formsWords([variant.kind]) : KINDS[variant.kind].words
+export function callTold(atom: Atom, variant: Requirement, says: boolean): Message {
   const hands = new Set(atom.variants.map((each) => each.hands))
   const contrary = variant.hands === 'together' && variant.motion === 'contrary'
-  const who = !says ? '' : hands.size > 1 ? 'Either hand' : contrary ? 'Contrary motion' : CALLED_HANDS[variant.hands]
-  const of = atom.words.startsWith('Dominant seventh') && atom.tonic !== variant.tonic
-  const what = of ? `dominant seventh of ${key}` : `${key} ${form}`
-  const parts = [who, what, ...rest(variant, false)].filter(Boolean)
-  const said = parts.join(', ')
-  return `${said.charAt(0).toUpperCase()}${said.slice(1)}.`
+  const who = hands.size > 1 ? 'either' : contrary ? 'contrary' : variant.hands
+  const key = { tonic: named(atom.tonic) }
+  const what = isOfKey(atom, variant)
+    ? tellSyllabus('call.seventh-of', key)
+    : tellSyllabus('asked.key', { ...key, forms: kindNamed({ id: variant.kind }) })
+  const parts = [...(says ? [tellSyllabus('call.hands', { hands: who })] : []), what, ...rest(variant, [])]
+  return tellSyllabus('call', { said: capital(joined(parts, 'comma')) })
 }

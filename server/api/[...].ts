@@ -1,7 +1,8 @@
 import { defineEventHandler, setResponseStatus } from 'h3'
+import { worded } from '#shared/reader'
 
 /** Addresses of the API that do not exist answer in the same shape as everything else. */
 export default defineEventHandler((event) => {
   setResponseStatus(event, 404)
-  return { code: 'not-found', message: 'There is nothing at this address.', path: '' }
+  return worded({ code: 'not-found', params: { what: 'address' }, path: '' })
 })

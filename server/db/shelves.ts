@@ -1,10 +1,12 @@
+import type { Recipe } from '#core/instrument'
+import { titleOf } from '#core/realise'
 import type { Shelf, StudyListing } from '#shared/api'
 import type { Db } from './pool'
 import { getStudy } from './studies'
 
 interface ListingRow {
   id: string
-  title: string
+  recipe: Recipe
   tags: string[]
   shelf: Shelf
   updated_at: Date
@@ -21,7 +23,7 @@ interface ListingRow {
 /** A line for every study: what it is found by, without its notes. */
 export async function listStudies(db: Db, studio: number): Promise<StudyListing[]> {
   const { rows } = await db.query<ListingRow>(
-    `select study.id, study.title, study.tags, study.updated_at,
+    `select study.id, study.recipe, study.tags, study.updated_at,
             case when binned_at is not null then 'bin' when archived_at is not null then 'archive' else 'library' end
               as shelf,
             recipe->>'instrument' as instrument, recipe->'material'->>'tonic' as tonic,
@@ -34,11 +36,12 @@ export async function listStudies(db: Db, studio: number): Promise<StudyListing[
      left join set_item on set_item.study_id = study.id
      left join study_set on study_set.id = set_item.set_id
      left join pupil on pupil.id = study_set.pupil_id
-     where study.studio_id = $1 group by study.id order by study.updated_at desc, study.title limit 10000`,
+     where study.studio_id = $1 group by study.id order by study.updated_at desc, study.id limit 10000`,
     [studio],
   )
-  return rows.map(({ updated_at, sets, ...row }) => ({
+  return rows.map(({ updated_at, sets, recipe, ...row }) => ({
     ...row,
+    title: titleOf(recipe),
     sets: Number(sets),
     updatedAt: updated_at.toISOString(),
   }))
@@ -74,8 +77,8 @@ export async function tagStudies(
 /** Copies a study with its accepted fingers and its tags, into the library. Null where there is no such study. */
 export async function copyStudy(db: Db, studio: number, id: string) {
   const { rows } = await db.query<{ id: string }>(
-    `insert into study (studio_id, title, recipe, accepted, tags)
-     select studio_id, title, recipe, accepted, tags from study where studio_id = $1 and id = $2 returning id`,
+    `insert into study (studio_id, recipe, accepted, tags)
+     select studio_id, recipe, accepted, tags from study where studio_id = $1 and id = $2 returning id`,
     [studio, id],
   )
   return rows[0] ? getStudy(db, studio, rows[0].id) : null

@@ -1,22 +1,21 @@
-import type { Accepted } from '#core/realise'
+import { type Accepted, titleOf } from '#core/realise'
 import type { Recipe } from '#core/instrument'
 import type { Study } from '#shared/api'
 import type { Db } from './pool'
 
 interface Row {
   id: string
-  title: string
   recipe: Recipe
   accepted: Accepted
   version: number
   updated_at: Date
 }
 
-const COLUMNS = 'study.id, study.title, study.recipe, study.accepted, study.version, study.updated_at'
+const COLUMNS = 'study.id, study.recipe, study.accepted, study.version, study.updated_at'
 
 const studyOf = (row: Row): Study => ({
   id: row.id,
-  title: row.title,
+  title: titleOf(row.recipe),
   recipe: row.recipe,
   accepted: row.accepted,
   version: row.version,
@@ -25,7 +24,6 @@ const studyOf = (row: Row): Study => ({
 
 /** What a study holds besides its identity. */
 export interface StudyContent {
-  readonly title: string
   readonly recipe: Recipe
   readonly accepted: Accepted
 }
@@ -41,9 +39,9 @@ export async function getStudy(db: Db, studio: number, id: string): Promise<Stud
  */
 export async function insertStudy(db: Db, studio: number, study: StudyContent, id?: string): Promise<Study> {
   const { rows } = await db.query<Row>(
-    `insert into study (id, studio_id, title, recipe, accepted) values (coalesce($5, gen_random_uuid()), $1, $2, $3, $4)
+    `insert into study (id, studio_id, recipe, accepted) values (coalesce($4, gen_random_uuid()), $1, $2, $3)
      on conflict (id) do nothing returning ${COLUMNS}`,
-    [studio, study.title, study.recipe, study.accepted, id ?? null],
+    [studio, study.recipe, study.accepted, id ?? null],
   )
   const stored = rows[0] ? studyOf(rows[0]) : await getStudy(db, studio, id!)
   if (!stored) throw new Error('The id belongs to a study of another studio.')
@@ -59,9 +57,9 @@ export async function updateStudy(
   study: StudyContent,
 ): Promise<Study | null> {
   const { rows } = await db.query<Row>(
-    `update study set title = $4, recipe = $5, accepted = $6, version = version + 1, updated_at = now()
+    `update study set recipe = $4, accepted = $5, version = version + 1, updated_at = now()
      where studio_id = $1 and id = $2 and version = $3 returning ${COLUMNS}`,
-    [studio, id, version, study.title, study.recipe, study.accepted],
+    [studio, id, version, study.recipe, study.accepted],
   )
   return rows[0] ? studyOf(rows[0]) : null
 }

@@ -1,17 +1,13 @@
 import type { H3Event } from 'h3'
 import type { ObjectSchema } from 'joi'
-import { RecipeError } from '#core/pitch'
+import { RecipeError } from '#core/message'
 import { checked, parsedJson } from '#shared/schemas'
+import { refuse } from '../messages'
 import { Refusal } from '../refusal'
 
 export const MOST_BYTES = 1_000_000
 
-const tooLarge = () =>
-  new Refusal(413, {
-    code: 'body.size',
-    message: `The request is larger than ${MOST_BYTES / 1_000_000} MB, the most that is taken here.`,
-    path: '',
-  })
+const tooLarge = () => new Refusal(413, refuse('body.size', { most: MOST_BYTES / 1_000_000 }, '').toFault())
 
 /** Reads a body, but never more of it than is allowed. @throws Refusal 413 */
 export async function readBytes(event: H3Event): Promise<Buffer> {

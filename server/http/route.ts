@@ -1,7 +1,9 @@
 import { defineEventHandler, getRouterParam, type H3Event, setResponseStatus } from 'h3'
-import { RecipeError } from '#core/pitch'
+import { RecipeError } from '#core/message'
+import { worded } from '#shared/reader'
 import { currentStudio, getPool } from '../db'
 import { ready } from '../start/ready'
+import type { Thing } from '../messages'
 import { notFound, Refusal } from '../refusal'
 
 /** What every route works with. */
@@ -26,21 +28,21 @@ export const route = <T>(work: (context: Context) => Promise<T>) =>
 function refuse(event: H3Event, error: unknown) {
   if (error instanceof Refusal) {
     setResponseStatus(event, error.status)
-    return error.fault
+    return worded(error.fault)
   }
   if (error instanceof RecipeError) {
     setResponseStatus(event, 422)
-    return error.toFault()
+    return worded(error.toFault())
   }
   console.error(error)
   setResponseStatus(event, 500)
-  return { code: 'server', message: 'The server could not do this. Nothing was saved.', path: '' }
+  return worded({ code: 'server', path: '' })
 }
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i
 
 /** The id in the address. @throws Refusal 404 where it cannot be one */
-export function idParam(event: H3Event, what: string): string {
+export function idParam(event: H3Event, what: Thing): string {
   const id = getRouterParam(event, 'id') ?? ''
   if (!UUID.test(id)) throw notFound(what)
   return id

@@ -26,7 +26,9 @@ describe('all the material, by mouse', () => {
     await press(page, 'second inversion')
     await expectAccessible(page, '.choices')
     await page.keyboard.press('Escape')
-    await page.getByRole('button', { name: 'Key: D dominant seventh arpeggio, 2nd inversion', exact: true }).waitFor()
+    await page
+      .getByRole('button', { name: 'Key: D dominant seventh arpeggio, second inversion', exact: true })
+      .waitFor()
     const label = () => page.locator(finger('right', 0)).getAttribute('aria-label')
     await page.waitForFunction(() =>
       document.querySelector('[data-finger="right 0"]')?.getAttribute('aria-label')?.includes('A4'),

@@ -5,17 +5,10 @@ import { parseNote, pitchClass } from '#core/pitch'
 import { realise } from '#core/realise'
 import { clearance, keyShapeOf, permutations, recommendedStrokes, strokeBetween, renumbered } from '#core/sticking'
 import type { RecipeInput, RealisedSticking } from '#core/instrument'
-import {
-  barsFor,
-  compassWords,
-  deadZones,
-  malletInstrument,
-  NODE,
-  placeOf,
-  strikePoint,
-  MALLET_IDS,
-} from '#core/surface'
+import { barsFor, deadZones, malletInstrument, NODE, placeOf, strikePoint, MALLET_IDS } from '#core/surface'
 import { tonicsOf } from '../support/material'
+import { english } from '../support/english'
+import { pitchRange } from '../../app/components/desk/compass'
 
 const sticking = (tonic: string, kind: string, some: Partial<RecipeInput> = {}): RealisedSticking =>
   sticksOf(realise({ instrument: 'marimba-4.3', material: { tonic, kind }, octaves: 1, course: 'up', ...some }, {}, 0))
@@ -40,7 +33,7 @@ describe('instruments', () => {
     ['glockenspiel-2.67', 'F3–C6', 77, 108, 32],
   ] as const)('%s: %s written, %i to %i sounding, %i bars', (id, written, lowest, highest, bars) => {
     const instrument = malletInstrument(id)
-    expect(compassWords(instrument)).toBe(written)
+    expect(pitchRange({ lowest: instrument.lowest, highest: instrument.highest })).toBe(written)
     expect(instrument.lowest + instrument.transposition).toBe(lowest)
     expect(instrument.highest + instrument.transposition).toBe(highest)
     expect(barsFor(instrument, USUAL)).toHaveLength(bars)
@@ -133,7 +126,7 @@ describe('worked stickings', () => {
   })
 
   it('say why: the double in F is there so that C falls to the right', () => {
-    expect(sticking('F', 'major', { lead: 'left' }).doubles).toEqual([
+    expect(english(sticking('F', 'major', { lead: 'left' }).doubles)).toEqual([
       { index: 2, reason: 'double G A in the right hand, so that C falls to the right' },
     ])
   })

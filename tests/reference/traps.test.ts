@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
 import { expand, gradeSet, type Policies, USUAL_POLICIES } from '#core/syllabus'
 import { entryOf, groupOf, listOf, listOfGrades, studyOf } from '../support/syllabi'
+import { english, inEnglish } from '../support/english'
 
 const MINORS = ['harmonic-minor', 'melodic-minor']
 const standing = (list: ReturnType<typeof listOf>, studies: RecipeInput[], policies: Partial<Policies> = {}) => {
@@ -25,7 +26,7 @@ describe('minor, harmonic or melodic: who chooses, and over what', () => {
     const list = minors({ chooser: 'candidate', scope: 'entry' })
     expect(standing(list, [H('D'), M('G'), H('A')])).toEqual([3, 2, 1, 0])
     // melodic would cover one only
-    expect(gradeSet(list, 'g', [H('D'), M('G'), H('A')]).atoms[1]!.reasons).toEqual([
+    expect(english(gradeSet(list, 'g', [H('D'), M('G'), H('A')]).atoms[1]!.reasons)).toEqual([
       'harmonic minor asked, this is melodic minor',
     ])
   })
@@ -88,7 +89,7 @@ describe('motion and distance', () => {
     [{ interval: 'third' }, ['hands a third apart asked, these lie a sixth apart']],
     [{}, ['hands an octave apart asked, these lie a sixth apart']],
   ])('a sixth apart beside %j', (some, reasons) => {
-    expect(gradeSet(listOf(groupOf(entryOf(some))), 'g', [sixth]).atoms[0]!.reasons).toEqual(reasons)
+    expect(english(gradeSet(listOf(groupOf(entryOf(some))), 'g', [sixth]).atoms[0]!.reasons)).toEqual(reasons)
   })
 })
 
@@ -123,10 +124,12 @@ describe('keys', () => {
         entryOf({ id: 'b', keys: { as: 'a' }, kinds: ['major-arpeggio', 'minor-arpeggio'] }),
       ),
     )
-    const words = expand(list.grades[0]!).map((atom) => atom.words.split(',')[0])
+    const words = expand(list.grades[0]!).map((atom) => inEnglish(atom.words).split(',')[0])
     expect(words.slice(4)).toEqual(['C major arpeggio', 'G major arpeggio', 'A minor arpeggio', 'E minor arpeggio'])
     const inverted = { material: { tonic: 'C', kind: 'major-arpeggio', inversion: 1 }, octaves: 1 }
-    expect(gradeSet(list, 'g', [inverted]).atoms[4]!.reasons).toEqual(['root position asked, this is first inversion'])
+    expect(english(gradeSet(list, 'g', [inverted]).atoms[4]!.reasons)).toEqual([
+      'root position asked, this is first inversion',
+    ])
   })
 
   it('B flat and A sharp minor are the same keys to play', () => {
@@ -166,7 +169,7 @@ describe('touch and tempo', () => {
   it('a minim at 60 in quavers is 240 notes a minute, not 120', () => {
     const list = listOf(groupOf(entryOf({ tempo: { beat: 'half', bpm: 60, notesPerBeat: 4 } })))
     const at = (bpm: number) => studyOf('C', 'major', { tempo: { bpm, notesPerBeat: 2 } })
-    expect(gradeSet(list, 'g', [at(60)]).atoms[0]!.reasons).toEqual(['120 of 240 notes a minute'])
+    expect(english(gradeSet(list, 'g', [at(60)]).atoms[0]!.reasons)).toEqual(['120 of 240 notes a minute'])
     expect(standing(list, [at(120)])).toEqual([1, 1, 0, 0])
   })
 
@@ -175,10 +178,12 @@ describe('touch and tempo', () => {
     const more = [studyOf('C', 'major', { octaves: 2, tempo: { bpm: 90 } })]
     expect(standing(list, more)).toEqual([1, 1, 0, 0])
     expect(
-      gradeSet(list, 'g', more, { ...USUAL_POLICIES, moreOctaves: false, fasterTempo: false }).atoms[0]!.reasons,
+      english(
+        gradeSet(list, 'g', more, { ...USUAL_POLICIES, moreOctaves: false, fasterTempo: false }).atoms[0]!.reasons,
+      ),
     ).toEqual(['two octaves, just 1 asked', '180 notes a minute, just 120 asked'])
     const limited = listOf(groupOf(entryOf({ tempo: { bpm: 60, notesPerBeat: 2, most: 72 } })))
-    expect(gradeSet(limited, 'g', more).atoms[0]!.reasons).toEqual(['180 notes a minute, 144 at the most'])
+    expect(english(gradeSet(limited, 'g', more).atoms[0]!.reasons)).toEqual(['180 notes a minute, 144 at the most'])
   })
 })
 

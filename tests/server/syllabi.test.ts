@@ -1,5 +1,6 @@
 import { describe, expect, inject, it } from 'vitest'
 import { call, freshSet } from '../support/http'
+import { english } from '../support/english'
 
 const copyOf = async (title: string, some: object = {}) =>
   (await call('/api/syllabi/corvane-piano/copy', 'POST', { title, edition: '2027', ...some })).body.id as string
@@ -10,7 +11,7 @@ const preview = async (body: string | Uint8Array, query = '') => {
     method: 'POST',
     body: body as BodyInit,
   })
-  return { status: answer.status, body: (await answer.json()) as any }
+  return { status: answer.status, body: english(await answer.json()) }
 }
 const edited = (syllabus: any, change: (entry: any) => void) => {
   const next = structuredClone(syllabus)
@@ -131,7 +132,7 @@ describe('a file before it is stored', () => {
       '?title=Mine',
     )
     expect(body).toMatchObject({ syllabus: null, problems: [{ line: 3, field: 'words' }] })
-    expect((await preview('{"format": "tactum-syllabus/1",')).body.problems[0].message).toMatch(/not JSON/)
+    expect((await preview('{"format": "tactum-syllabus/1",')).body.problems[0].said).toMatch(/not JSON/)
     const latin = Buffer.concat([Buffer.from('grade,words\n1,"Pr'), Buffer.from([0xe9]), Buffer.from('lude"\n')])
     expect((await preview(latin)).body.problems).toMatchObject([{ line: 2, field: 'encoding' }])
     expect(await preview(new Uint8Array(10_000_000).fill(67))).toMatchObject({

@@ -1,11 +1,12 @@
 import { inject } from 'vitest'
+import { english } from './english'
 
 export interface Answer {
   readonly status: number
   readonly body: any
 }
 
-/** Asks the application under test. */
+/** Asks the application under test; what its answer says is read in English. */
 export async function call(path: string, method = 'GET', body?: unknown): Promise<Answer> {
   const answer = await fetch(inject('address') + path, {
     method,
@@ -16,7 +17,7 @@ export async function call(path: string, method = 'GET', body?: unknown): Promis
           headers: { 'content-type': 'application/json' },
         }),
   })
-  return { status: answer.status, body: await answer.json() }
+  return { status: answer.status, body: english(await answer.json()) }
 }
 
 /** A set of major scales on some tonics, and the ids of its studies in order. */

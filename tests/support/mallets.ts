@@ -1,4 +1,5 @@
-import { RecipeError } from '#core/pitch'
+import { refusalTold } from './english'
+import { RecipeError } from '#core/message'
 import { realise, type RealisedStudy } from '#core/realise'
 import type { RecipeInput, RealisedSticking } from '#core/instrument'
 
@@ -15,7 +16,7 @@ export function refusal(input: RecipeInput): [code: string, path: string, words:
   try {
     realise(input)
   } catch (error) {
-    if (error instanceof RecipeError) return [error.code, error.path, error.message]
+    if (error instanceof RecipeError) return [error.code, error.path, refusalTold(error)]
     throw error
   }
   return ['', '', 'it was played']

@@ -1,4 +1,39 @@
-import { core } from './core'
+import type { CoreCode } from '../codes'
+import { material } from './material'
+import { study } from './study'
+import { fingering } from './fingering'
+import { sticking } from './sticking'
+import { instrument } from './instrument'
+import { together } from './together'
+import { title } from './title'
+import { compare } from './compare'
+import { syllabus } from './syllabus'
+import { call } from './call'
+import { page } from './page'
+import { edges } from './edges'
+import { errors } from './errors'
+
+/** What the core says. */
+export const core = {
+  ...material,
+  ...study,
+  ...fingering,
+  ...sticking,
+  ...instrument,
+  ...together,
+  ...title,
+  ...compare,
+  ...syllabus,
+  ...call,
+  ...errors,
+} as const satisfies Readonly<Record<CoreCode, string>>
 
 /** English: everything that Tactum says. Keys are codes; texts are ICU messages. */
-export const catalogue = { ...core } as const
+export const catalogue = {
+  ...core,
+  ...edges,
+  ...page,
+  list: '{items}',
+  text: '{text}',
+  capital: '{said}',
+} as const

@@ -4,6 +4,7 @@ import type { Desk } from '~/stores/desk'
 import CalledBatch from './CalledBatch.vue'
 import CalledWords from './CalledWords.vue'
 import { calling } from './calling'
+import { t, tell } from '~/composables/words'
 
 /** The call line: what a teacher would call across the room, with how it was understood beneath every word. */
 const props = defineProps<{ desk: Desk }>()
@@ -42,7 +43,11 @@ async function decide(): Promise<void> {
     batch.value?.querySelector<HTMLElement>('button')?.focus()
     return
   }
-  told.value = problems[0] ?? (line.value.trim() ? 'Not every word was understood.' : 'Name a key and a form.')
+  told.value = problems[0]
+    ? tell(problems[0])
+    : line.value.trim()
+      ? t('call.call-line.not-every-word-was')
+      : t('call.call-line.name-a-key-and')
 }
 
 async function onKey(event: KeyboardEvent): Promise<void> {
@@ -63,9 +68,9 @@ async function onKey(event: KeyboardEvent): Promise<void> {
 </script>
 
 <template>
-  <section class="call" aria-label="Call a study">
+  <section class="call" :aria-label="t('call.call-line.call-a-study')">
     <div class="relative">
-      <label class="sr-only" :for="`${list}-line`">Call a study, as you would say it</label>
+      <label class="sr-only" :for="`${list}-line`">{{ t('call.call-line.call-a-study-as') }}</label>
       <input
         :id="`${list}-line`"
         ref="input"
@@ -77,7 +82,7 @@ async function onKey(event: KeyboardEvent): Promise<void> {
         autocomplete="off"
         autocapitalize="off"
         spellcheck="false"
-        placeholder="g sharp harmonic minor, together, two octaves, contrary"
+        :placeholder="t('call.call-line.g-sharp-harmonic-minor')"
         aria-autocomplete="list"
         :aria-expanded="offered.length > 0"
         :aria-controls="list"
@@ -92,19 +97,30 @@ async function onKey(event: KeyboardEvent): Promise<void> {
         @keydown="onKey"
       />
       <span class="keys quiet">
-        <button type="button" class="text-button" :disabled="!single" @click="decide">Take it</button> Enter
-        <button type="button" class="text-button ml-4" @click="leave">Leave it</button> Esc
+        <button type="button" class="text-button" :disabled="!single" @click="decide">
+          {{ t('call.call-line.take-it') }}
+        </button>
+        {{ t('call.call-line.enter') }}
+        <button type="button" class="text-button ml-4" @click="leave">{{ t('call.call-line.leave-it') }}</button>
+        {{ t('call.call-line.esc') }}
       </span>
     </div>
     <div :id="words" aria-live="polite">
       <CalledWords :called="called" :unfinished="offered.length > 0" @replace="replace" />
       <p v-if="told" class="py-1 text-[14px] text-missing" role="alert">{{ told }}</p>
     </div>
-    <ul v-show="offered.length > 0" :id="list" role="listbox" aria-label="Ways to go on" class="offers">
+    <ul
+      v-show="offered.length > 0"
+      :id="list"
+      :data-lead="t('call.call-line.go-on-with')"
+      role="listbox"
+      :aria-label="t('call.call-line.ways-to-go-on')"
+      class="offers"
+    >
       <li
         v-for="(each, index) in offered"
         :id="`${list}-${index}`"
-        :key="each.words"
+        :key="each.text"
         role="option"
         class="offer"
         :aria-selected="index === at"
@@ -167,7 +183,7 @@ async function onKey(event: KeyboardEvent): Promise<void> {
   font-size: 14px;
 }
 .offers::before {
-  content: 'go on with ↓';
+  content: attr(data-lead);
   align-self: center;
   margin-right: 4px;
   color: var(--color-soft);

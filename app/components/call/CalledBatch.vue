@@ -3,10 +3,13 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, shallowRef, watch } from 'vue'
 import { NuxtLink } from '#components'
 import type { RecipeInput } from '#core/instrument'
+import type { FaultData, Message } from '#core/message'
+import { faultMessage } from '#words'
 import { wordsOf } from '~/composables/api'
 import { newestOnly, realiser } from '~/composables/realiser'
 import SetList from '~/components/sets/SetList.vue'
 import { addToSet, binStudies, saveStudies } from '~/stores/library'
+import { t, tell } from '~/composables/words'
 
 /** Several studies called at once: what they would be, and where to keep them. */
 const props = defineProps<{ recipes: readonly RecipeInput[]; ready: boolean }>()
@@ -14,7 +17,7 @@ const props = defineProps<{ recipes: readonly RecipeInput[]; ready: boolean }>()
 /** Ids of what was kept just now, so that it can be taken back. */
 const kept = shallowRef<readonly string[]>([])
 
-type Title = { title: string } | { fault: { message: string } }
+type Title = { title: Message } | { fault: FaultData }
 const titles = shallowRef<readonly Title[]>([])
 const newest = newestOnly()
 watch(
@@ -44,21 +47,21 @@ async function work(words: string, what: () => Promise<void>): Promise<void> {
   }
 }
 const keep = (): Promise<void> =>
-  work('keeping …', async () => {
+  work(t('call.called-batch.keeping'), async () => {
     kept.value = await saveStudies(props.recipes)
-    told.value = `${kept.value.length} studies are in the library.`
+    told.value = t('call.called-batch.studies-are-in-the', { count: kept.value.length })
   })
 const keepInSet = (set: { id: string; words: string }): Promise<void> =>
-  work('keeping …', async () => {
+  work(t('call.called-batch.keeping'), async () => {
     kept.value = kept.value.length > 0 ? kept.value : await saveStudies(props.recipes)
     const added = await addToSet(set.id, kept.value)
-    told.value = `${added} studies are in ${set.words}.`
+    told.value = t('call.called-batch.studies-are-in', { added, words: set.words })
   })
 const undo = (): Promise<void> =>
-  work('taking back …', async () => {
+  work(t('call.called-batch.taking-back'), async () => {
     await binStudies(kept.value)
     kept.value = []
-    told.value = 'Taken back: they lie in the bin.'
+    told.value = t('call.called-batch.taken-back-they-lie')
   })
 </script>
 
@@ -66,25 +69,31 @@ const undo = (): Promise<void> =>
   <div class="mt-2 text-[14px]">
     <div class="flex flex-wrap items-center gap-4">
       <button type="button" class="main-button" :disabled="!can || working || kept.length > 0" @click="keep">
-        Keep {{ recipes.length }} studies in the library
+        {{ t('call.called-batch.keep-studies-in-the', { count: recipes.length }) }}
       </button>
       <Popover as="div" class="relative">
-        <PopoverButton class="plain-button" :disabled="!can || working">and in a set</PopoverButton>
+        <PopoverButton class="plain-button" :disabled="!can || working">{{
+          t('call.called-batch.and-in-a-set')
+        }}</PopoverButton>
         <PopoverPanel v-slot="{ close }" class="choices max-h-[320px] w-[280px] overflow-auto p-3">
           <SetList @choose="(set) => (close(), keepInSet(set))" />
         </PopoverPanel>
       </Popover>
       <span role="status">{{ told }}</span>
       <template v-if="kept.length && !working">
-        <button type="button" class="text-button" @click="undo">Take back</button>
-        <NuxtLink class="text-button" to="/library">Library</NuxtLink>
+        <button type="button" class="text-button" @click="undo">{{ t('call.called-batch.take-back') }}</button>
+        <NuxtLink class="text-button" to="/library">{{ t('call.called-batch.library') }}</NuxtLink>
       </template>
     </div>
-    <ol class="mt-2 max-h-[180px] columns-1 gap-8 overflow-y-auto lg:columns-2" aria-label="The studies" tabindex="0">
+    <ol
+      class="mt-2 max-h-[180px] columns-1 gap-8 overflow-y-auto lg:columns-2"
+      :aria-label="t('call.called-batch.the-studies')"
+      tabindex="0"
+    >
       <li v-for="(each, at) in titles" :key="at" class="break-inside-avoid py-[2px]">
         <span class="quiet mr-2 inline-block w-6 text-right tabular-nums">{{ at + 1 }}</span>
-        <span v-if="'title' in each" class="font-serif">{{ each.title }}</span>
-        <span v-else class="text-missing">{{ each.fault.message }}</span>
+        <span v-if="'title' in each" class="font-serif">{{ tell(each.title) }}</span>
+        <span v-else class="text-missing">{{ tell(faultMessage(each.fault)) }}</span>
       </li>
     </ol>
   </div>

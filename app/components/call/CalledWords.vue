@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Called, Understood } from '#core/call'
+import { type Called, echoOf, type Part, type Understood } from '#core/call'
+import { t, tell } from '~/composables/words'
 
 /** The line again, each phrase over what it was taken to mean; a word that says nothing offers the nearest that does. */
 const props = defineProps<{
@@ -13,30 +14,38 @@ const emit = defineEmits<{ replace: [from: number, to: number, text: string] }>(
 const shown = computed(() =>
   props.called.understood.filter(({ typed, said }) => typed !== ';' && said?.part.is !== 'filler'),
 )
+const echoed = (part: Part): string => {
+  const echo = echoOf(part)
+  return echo ? tell(echo) : ''
+}
 const isBegun = (each: Understood): boolean => props.unfinished && each === shown.value.at(-1)
 </script>
 
 <template>
   <div class="text-[13.5px]">
-    <ol v-if="shown.length" class="flex flex-wrap gap-x-5 gap-y-1 pt-[6px]" aria-label="How it was understood">
+    <ol
+      v-if="shown.length"
+      class="flex flex-wrap gap-x-5 gap-y-1 pt-[6px]"
+      :aria-label="t('call.called-words.how-it-was-understood')"
+    >
       <li v-for="each in shown" :key="each.from" class="leading-[1.3]">
         <span class="block font-medium" :class="{ unknown: !each.said && !isBegun(each) }">{{ each.typed }}</span>
-        <span v-if="each.said" class="aside quiet block">{{ each.said.words }}</span>
+        <span v-if="each.said" class="aside quiet block">{{ echoed(each.said.part) }}</span>
         <span v-else-if="isBegun(each)" class="quiet block">…</span>
         <button
           v-else-if="each.nearest"
           type="button"
           class="text-button text-missing"
-          :aria-label="`“${each.typed}” was not understood. Take “${each.nearest}” instead`"
+          :aria-label="t('call.called-words.was-not-understood-take', { typed: each.typed, nearest: each.nearest })"
           @click="emit('replace', each.from, each.to, each.nearest)"
         >
           {{ each.nearest }}?
         </button>
-        <span v-else class="block text-missing">not understood</span>
+        <span v-else class="block text-missing">{{ t('call.called-words.not-understood') }}</span>
       </li>
     </ol>
-    <p v-for="problem in called.problems" :key="problem" class="pt-1 text-missing">{{ problem }}</p>
-    <p v-for="remark in called.remarks" :key="remark" class="quiet pt-1">{{ remark }}</p>
+    <p v-for="(problem, at) in called.problems" :key="at" class="pt-1 text-missing">{{ tell(problem) }}</p>
+    <p v-for="(remark, at) in called.remarks" :key="at" class="quiet pt-1">{{ tell(remark) }}</p>
   </div>
 </template>
 

@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import { printedName } from '#core/pitch'
 import { lineFor, marksOf, playersIn, type RealisedStudy } from '#core/realise'
-import type { Player } from '#core/instrument'
 import { hasChords } from '#core/study'
+import { t } from '~/composables/words'
 
 /**
  * The studies at a glance: note and fingers of every step, one study under the other; what differs from the first is
@@ -57,19 +57,22 @@ const fits = computed(() => {
   )
   return plain && lengths.every((length) => length === lengths[0])
 })
-const SHORT: Record<Player, string> = { right: 'RH', left: 'LH', sticks: '' }
 </script>
 
 <template>
   <table v-if="fits" class="glance">
     <caption class="sr-only">
-      Notes and fingers of each study, step by step
+      {{
+        t('compare.degree-table.notes-and-fingers-of')
+      }}
     </caption>
     <thead>
       <tr>
         <td></td>
-        <th :colspan="steps.up.length">going up</th>
-        <th v-if="steps.down.length" :colspan="steps.down.length" class="down">coming down</th>
+        <th :colspan="steps.up.length">{{ t('compare.degree-table.going-up') }}</th>
+        <th v-if="steps.down.length" :colspan="steps.down.length" class="down">
+          {{ t('compare.degree-table.coming-down') }}
+        </th>
       </tr>
     </thead>
     <tbody v-for="row in rows" :key="row.label">
@@ -80,7 +83,7 @@ const SHORT: Record<Player, string> = { right: 'RH', left: 'LH', sticks: '' }
         </td>
       </tr>
       <tr v-for="line in row.fingers" :key="line.hand" :class="line.hand">
-        <th scope="row">{{ SHORT[line.hand] }}</th>
+        <th scope="row">{{ t('name.player.short', { player: line.hand }) }}</th>
         <td v-for="(cell, at) in line.cells" :key="at" :class="{ differs: cell.differs, down: at === steps.up.length }">
           {{ cell.text }}
         </td>

@@ -1,9 +1,10 @@
 import { familyOf, type RecipeInput } from '#core/instrument'
-import { type KindId, KINDS } from '#core/material'
-import { octaveWords, othersOf, playersIn, type RealisedStudy, takeAlternative } from '#core/realise'
+import { type KindId, kindNamed } from '#core/material'
+import { octavesTold, othersOf, playersIn, type RealisedStudy, takeAlternative } from '#core/realise'
 import { isFree, MOST_OCTAVES } from '#core/study'
 import { wordsOf } from '~/components/instrument/words'
 import { type Beside, unpinned } from './beside'
+import { t, tell } from '~/composables/words'
 
 export type { Beside }
 
@@ -14,21 +15,29 @@ function minors(study: RealisedStudy): Beside[] {
   if (isFree(material) || !MINORS.includes(material.kind)) return []
   const others = MINORS.filter((kind) => kind !== material.kind)
   const recipes = others.map((kind) => ({
-    label: KINDS[kind].words,
+    label: tell(kindNamed({ id: kind })),
     recipe: unpinned(study, { material: { ...material, kind } }),
   }))
-  const base = KINDS[material.kind].words
-  return [{ value: 'minors', words: 'the other two minors', note: 'what changes from form to form', base, recipes }]
+  const base = tell(kindNamed({ id: material.kind }))
+  return [
+    {
+      value: 'minors',
+      words: t('compare.choices.the-other-two-minors'),
+      note: t('compare.choices.what-changes-from-form'),
+      base,
+      recipes,
+    },
+  ]
 }
 
 function schools(study: RealisedStudy): Beside[] {
   const { schools: all } = familyOf(study.recipe)
-  const base = all.find(({ id }) => id === study.recipe.school)!.words
+  const base = tell(all.find(({ id }) => id === study.recipe.school)!.called)
   return all
     .filter(({ id, compares }) => compares && id !== study.recipe.school)
-    .map(({ id, words, idea }) => ({
-      ...{ value: id, words, note: idea, base },
-      recipes: [{ label: words, recipe: unpinned(study, { school: id } as Partial<RecipeInput>) }],
+    .map(({ id, called, idea }) => ({
+      ...{ value: id, words: tell(called), note: tell(idea), base },
+      recipes: [{ label: tell(called), recipe: unpinned(study, { school: id } as Partial<RecipeInput>) }],
     }))
 }
 
@@ -37,15 +46,15 @@ const nextBest = (study: RealisedStudy): Beside[] =>
   playersIn(study).flatMap((player) =>
     othersOf(study, player)
       .slice(0, 2)
-      .map(({ marks, words, pattern }, at) => {
+      .map(({ marks, said, pattern }, at) => {
         const who = wordsOf(study).called(player)
         const pins = takeAlternative(study, player, marks)
         return {
           value: `${player}-${at}`,
-          words: `${at === 0 ? 'next best' : 'third best'}, ${who}`,
-          note: words,
-          base: 'on the desk',
-          recipes: [{ label: `${pattern}, ${who}`, recipe: { ...study.recipe, pins } as RecipeInput }],
+          words: `${at === 0 ? t('compare.choices.next-best') : t('compare.choices.third-best')}, ${who}`,
+          note: tell(said),
+          base: t('compare.choices.on-the-desk'),
+          recipes: [{ label: `${tell(pattern)}, ${who}`, recipe: { ...study.recipe, pins } as RecipeInput }],
         }
       }),
   )
@@ -57,20 +66,20 @@ function octaves(study: RealisedStudy): Beside[] {
     .filter((count) => count >= 1 && count <= MOST_OCTAVES)
     .map((count) => ({
       value: `octaves-${count}`,
-      words: octaveWords(count),
-      note: count > recipe.octaves ? 'one more' : 'one fewer',
-      base: octaveWords(recipe.octaves),
-      recipes: [{ label: octaveWords(count), recipe: unpinned(study, { octaves: count }) }],
+      words: tell(octavesTold(count)),
+      note: count > recipe.octaves ? t('compare.choices.one-more') : t('compare.choices.one-fewer'),
+      base: tell(octavesTold(recipe.octaves)),
+      recipes: [{ label: tell(octavesTold(count)), recipe: unpinned(study, { octaves: count }) }],
     }))
 }
 
 /** What was accepted once, beside what the engine would do today with the same recipe. */
 const today = ({ recipe }: RealisedStudy): Beside => ({
   value: 'today',
-  words: 'today’s engine',
-  note: 'what was accepted, and what it would be now',
-  base: 'as it was accepted',
-  recipes: [{ label: 'today’s engine', recipe }],
+  words: t('compare.choices.today-s-engine'),
+  note: t('compare.choices.what-was-accepted-and'),
+  base: t('compare.choices.as-it-was-accepted'),
+  recipes: [{ label: t('compare.choices.today-s-engine'), recipe }],
 })
 
 /**

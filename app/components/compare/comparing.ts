@@ -1,12 +1,14 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import { compareStudies, differenceWords, type Differences, legWords } from '#core/compare'
+import { compareStudies, differenceTold, type Differences, legTold } from '#core/compare'
 import { type Accepted, playersIn, type RealisedStudy } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import type { Study } from '#shared/api'
+import { faultMessage } from '#words'
 import { ask, wordsOf } from '~/composables/api'
 import { newestOnly, realiser } from '~/composables/realiser'
 import type { Desk } from '~/stores/desk'
 import { besides } from './choices'
+import { t, tell } from '~/composables/words'
 
 /** A study with what it is called here. */
 interface Labelled {
@@ -30,13 +32,16 @@ async function realised(asked: readonly Asked[]): Promise<{ studies: Labelled[];
   const studies = answers.flatMap((answer, at) =>
     'study' in answer ? [{ label: plain[at]!.label, study: answer.study }] : [],
   )
-  return { studies, fault: answers.flatMap((answer) => ('fault' in answer ? [answer.fault.message] : []))[0] ?? '' }
+  return {
+    studies,
+    fault: answers.flatMap((answer) => ('fault' in answer ? [tell(faultMessage(answer.fault))] : []))[0] ?? '',
+  }
 }
 
 /** Studies of the library with their accepted fingers, as many as can be compared. */
 async function fromLibrary(ids: readonly string[]): Promise<Asked[]> {
   const studies = await Promise.all(ids.slice(0, MOST_COMPARED).map((id) => ask<Study>(`/api/studies/${id}`)))
-  return studies.map(({ title, recipe, accepted }) => ({ label: title, recipe, accepted }))
+  return studies.map(({ title, recipe, accepted }) => ({ label: tell(title), recipe, accepted }))
 }
 
 const marks = (differences: Differences, side: 'a' | 'b'): string[] =>
@@ -59,7 +64,7 @@ export function comparing(desk: Desk, ids: () => readonly string[], beside: () =
 
   const base = computed<Labelled | null>(() => {
     if (ids().length > 0) return own.value
-    return desk.study ? { label: chosen.value?.base ?? 'on the desk', study: desk.study } : null
+    return desk.study ? { label: chosen.value?.base ?? t('compare.comparing.on-the-desk'), study: desk.study } : null
   })
 
   async function load(): Promise<void> {
@@ -83,7 +88,7 @@ export function comparing(desk: Desk, ids: () => readonly string[], beside: () =
     if (!first) return []
     return others.value.map(({ label, study }) => {
       const differences = compareStudies(first, study)
-      const words = differenceWords(first, study, differences)
+      const words = differenceTold(first, study, differences).map(tell)
       return { label, study, words, changed: new Set(marks(differences, 'b')), mine: marks(differences, 'a') }
     })
   })
@@ -91,8 +96,8 @@ export function comparing(desk: Desk, ids: () => readonly string[], beside: () =
   const rows = computed(() => {
     if (!base.value) return []
     const { label, study } = base.value
-    const down = playersIn(study).flatMap((hand) => legWords(study, hand))
-    const here = ids().length > 0 ? [] : ['on the desk']
+    const down = playersIn(study).flatMap((hand) => legTold(study, hand).map(tell))
+    const here = ids().length > 0 ? [] : [t('compare.comparing.on-the-desk')]
     const changed = new Set(compared.value.flatMap((row) => row.mine))
     return [{ label, study, words: [...here, ...down], changed }, ...compared.value]
   })

@@ -4,6 +4,7 @@ import { acceptedMarks, acceptedOf, playersIn, type RealisedStudy } from '#core/
 import type { Study } from '#shared/api'
 import { wordsOf } from '~/components/instrument'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
+import { locale, t, tell } from '~/composables/words'
 
 /** Two versions of one study: nothing is overwritten before the teacher has said which stands. */
 const props = defineProps<{ mine: RealisedStudy; theirs: Study }>()
@@ -20,18 +21,20 @@ const rows = computed(() =>
     })
     .filter(({ mine, theirs }) => mine.length + theirs.length > 0),
 )
-const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeString())
+const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeString(locale()))
 </script>
 
 <template>
-  <DialogSheet title="Saved elsewhere in the meantime" @close="emit('close')">
+  <DialogSheet :title="t('desk.conflict-dialog.saved-elsewhere-in-the')" @close="emit('close')">
     <p class="quiet mt-1">
-      Another window saved this study at {{ savedAt }}. Nothing has been overwritten; say which version stands.
+      {{ t('desk.conflict-dialog.another-window-saved-this', { savedAt }) }}
     </p>
     <div class="mt-5 grid grid-cols-2 gap-6">
       <section v-for="side in ['mine', 'theirs'] as const" :key="side">
-        <h3 class="border-b border-ink pb-1">{{ side === 'mine' ? 'Yours, on this desk' : 'The saved one' }}</h3>
-        <p class="mt-2 font-serif">{{ side === 'mine' ? props.mine.title : props.theirs.title }}</p>
+        <h3 class="border-b border-ink pb-1">
+          {{ side === 'mine' ? t('desk.conflict-dialog.yours-on-this-desk') : t('desk.conflict-dialog.the-saved-one') }}
+        </h3>
+        <p class="mt-2 font-serif">{{ tell(side === 'mine' ? props.mine.title : props.theirs.title) }}</p>
         <dl v-for="row in rows" :key="row.hand" class="mt-2">
           <dt :class="row.hand === 'right' ? 'text-rh' : 'text-lh'" class="text-[13px] font-semibold">
             {{ wordsOf(props.mine).called(row.hand) }}
@@ -50,9 +53,15 @@ const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeStri
       </section>
     </div>
     <div class="mt-6 flex justify-end gap-3">
-      <button type="button" class="plain-button" @click="emit('both')">Keep both: save mine as a new study</button>
-      <button type="button" class="plain-button" @click="emit('theirs')">Take the saved one</button>
-      <button type="button" class="main-button" @click="emit('mine')">Mine stands</button>
+      <button type="button" class="plain-button" @click="emit('both')">
+        {{ t('desk.conflict-dialog.keep-both-save-mine') }}
+      </button>
+      <button type="button" class="plain-button" @click="emit('theirs')">
+        {{ t('desk.conflict-dialog.take-the-saved-one') }}
+      </button>
+      <button type="button" class="main-button" @click="emit('mine')">
+        {{ t('desk.conflict-dialog.mine-stands') }}
+      </button>
     </div>
   </DialogSheet>
 </template>

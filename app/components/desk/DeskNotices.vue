@@ -2,9 +2,11 @@
 import { computed } from 'vue'
 import { NuxtLink } from '#components'
 import { isFree } from '#core/study'
+import { faultMessage } from '#words'
 import type { RecipeInput } from '#core/instrument'
 import type { Desk } from '~/stores/desk'
 import type { Aside } from '~/stores/deskAside'
+import { t, tell } from '~/composables/words'
 
 /** What stands between the title and the sheet when something needs saying, each with its way out. */
 const props = defineProps<{ desk: Desk }>()
@@ -25,13 +27,13 @@ const twin = computed(() => {
 })
 /** A school or a distance that does not go with the material: one press goes back to what does. */
 const MENDS: Record<string, { words: string; some: Partial<RecipeInput> }> = {
-  'school.material': { words: 'Take the conservatory school', some: { school: 'conservatory' } },
-  'motion.material': { words: 'Take similar motion', some: { motion: 'similar' } },
-  'pattern.material': { words: 'Play it straight', some: { pattern: {}, bookends: {} } },
-  'pattern.length': { words: 'Play it straight', some: { pattern: {}, rhythm: {} } },
-  'rhythm.beat': { words: 'Take even notes', some: { rhythm: {} } },
-  'interval.motion': { words: 'Take an octave apart', some: { interval: 'octave' } },
-  'interval.material': { words: 'Take an octave apart', some: { interval: 'octave' } },
+  'school.material': { words: t('desk.desk-notices.take-the-conservatory-school'), some: { school: 'conservatory' } },
+  'motion.material': { words: t('desk.desk-notices.take-similar-motion'), some: { motion: 'similar' } },
+  'pattern.material': { words: t('desk.desk-notices.play-it-straight'), some: { pattern: {}, bookends: {} } },
+  'pattern.length': { words: t('desk.desk-notices.play-it-straight'), some: { pattern: {}, rhythm: {} } },
+  'rhythm.beat': { words: t('desk.desk-notices.take-even-notes'), some: { rhythm: {} } },
+  'interval.motion': { words: t('desk.desk-notices.take-an-octave-apart'), some: { interval: 'octave' } },
+  'interval.material': { words: t('desk.desk-notices.take-an-octave-apart'), some: { interval: 'octave' } },
 }
 const mend = computed(() => MENDS[props.desk.fault?.code ?? ''])
 const pinConflict = computed(() => props.desk.fault?.code.startsWith('pin.') ?? false)
@@ -41,14 +43,17 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
 <template>
   <div class="text-[14px]">
     <div v-if="desk.fault" role="alert" class="notice text-missing">
-      <span>{{ desk.fault.message }} <span class="quiet">The last study that works is shown.</span></span>
+      <span
+        >{{ tell(faultMessage(desk.fault)) }}
+        <span class="quiet">{{ t('desk.desk-notices.the-last-study-that') }}</span></span
+      >
       <button
         v-if="fits !== null"
         type="button"
         class="plain-button text-ink"
         @click="desk.change({ startOctave: fits })"
       >
-        Start in octave {{ fits }}
+        {{ t('desk.desk-notices.start-in-octave', { fits }) }}
       </button>
       <button
         v-if="fewer !== null"
@@ -56,53 +61,56 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
         class="plain-button text-ink"
         @click="desk.change({ octaves: fewer })"
       >
-        Take {{ fewer === 1 ? 'one octave' : `${fewer} octaves` }}
+        {{ t('desk.desk-notices.take', { fewer }) }}
       </button>
       <button v-if="twin" type="button" class="plain-button text-ink" @click="desk.change({ material: twin })">
-        Take the twin
+        {{ t('desk.desk-notices.take-the-twin') }}
       </button>
       <button v-if="mend" type="button" class="plain-button text-ink" @click="desk.change(mend.some)">
         {{ mend.words }}
       </button>
       <button v-if="pinConflict" type="button" class="plain-button text-ink" @click="lastPinOff">
-        Free the last pin
+        {{ t('desk.desk-notices.free-the-last-pin') }}
       </button>
     </div>
     <div v-if="desk.saveError" role="alert" class="notice text-missing">{{ desk.saveError }}</div>
     <div v-if="desk.conflict && !desk.deciding" role="alert" class="notice">
-      <span>Another window saved this study meanwhile. Nothing has been overwritten; this desk goes on.</span>
-      <button type="button" class="plain-button" @click="emit('decide')">See both</button>
+      <span>{{ t('desk.desk-notices.another-window-saved-this') }}</span>
+      <button type="button" class="plain-button" @click="emit('decide')">{{ t('desk.desk-notices.see-both') }}</button>
     </div>
-    <div v-for="(aside, at) in desk.asides" :key="`${at} ${aside.title}`" role="status" class="notice">
-      <span>“{{ aside.title }}” was not saved before another came to the desk.</span>
+    <div v-for="(aside, at) in desk.asides" :key="at" role="status" class="notice">
+      <span>{{ t('desk.desk-notices.was-not-saved-before', { what: tell(aside.title) }) }}</span>
       <button
         type="button"
         class="plain-button"
-        :aria-label="`Back to it: “${aside.title}”`"
+        :aria-label="t('desk.desk-notices.back-to-it', { what: tell(aside.title) })"
         @click="emit('back', aside)"
       >
-        Back to it
+        {{ t('desk.desk-notices.back-to-it-2') }}
       </button>
       <button
         type="button"
         class="text-button"
-        :aria-label="`Let it go: “${aside.title}”`"
+        :aria-label="t('desk.desk-notices.let-it-go', { what: tell(aside.title) })"
         @click="desk.letAsideGo(aside)"
       >
-        Let it go
+        {{ t('desk.desk-notices.let-it-go-2') }}
       </button>
     </div>
     <div v-if="desk.letGo" role="status" class="notice">
-      <span>The notes moved, so the pins were let go.</span>
-      <button type="button" class="plain-button" @click="desk.putBack()">Put them back</button>
+      <span>{{ t('desk.desk-notices.the-notes-moved-so') }}</span>
+      <button type="button" class="plain-button" @click="desk.putBack()">
+        {{ t('desk.desk-notices.put-them-back') }}
+      </button>
     </div>
     <div v-if="desk.departs.length" role="status" class="notice">
       <span>
-        Shown as it was saved. Today’s engine would change {{ desk.departs.length }}
-        {{ desk.departs.length === 1 ? 'note' : 'notes' }} otherwise.
+        {{ t('desk.desk-notices.shown-as-it-was', { count: desk.departs.length }) }}
       </span>
-      <NuxtLink class="plain-button" to="/compare?beside=today">Compare</NuxtLink>
-      <button type="button" class="plain-button" @click="desk.takeEngine()">Take today’s</button>
+      <NuxtLink class="plain-button" to="/compare?beside=today">{{ t('desk.desk-notices.compare') }}</NuxtLink>
+      <button type="button" class="plain-button" @click="desk.takeEngine()">
+        {{ t('desk.desk-notices.take-today-s') }}
+      </button>
     </div>
   </div>
 </template>

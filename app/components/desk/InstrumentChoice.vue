@@ -4,15 +4,16 @@ import { families, type Instrument, instrumentOf, movedTo, type Recipe, type Rec
 import { pitchRange } from './compass'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
+import { t } from '~/composables/words'
 
 /** What stands on the floor, by make and size, each with its range as written. */
 const props = defineProps<{ recipe: Recipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
 const SOUNDS: Record<number, string> = {
-  0: 'sounds as written',
-  12: 'an octave above what is written',
-  24: 'two octaves above what is written',
+  0: t('desk.instrument-choice.sounds-as-written'),
+  12: t('desk.instrument-choice.an-octave-above-what'),
+  24: t('desk.instrument-choice.two-octaves-above-what'),
 }
 const sizeWords = ({ size }: Instrument): string => (size ?? '').replace('2.67', '2⅔').replace('.0', '')
 /** A column for each make that comes in sizes; what comes in one stands with its family. */
@@ -23,11 +24,13 @@ const columns = families().flatMap(({ instruments }) =>
     return {
       make,
       head: single ? null : make,
-      label: single ? 'Keys' : make,
-      note: single ? 'Keys' : SOUNDS[own[0]!.transposition],
+      label: single ? t('desk.instrument-choice.keys') : make,
+      note: single ? t('desk.instrument-choice.keys') : SOUNDS[own[0]!.transposition],
       choices: own.map((each) => ({
         value: each.id,
-        words: single ? `${make[0]!.toUpperCase()}${make.slice(1)}` : `${sizeWords(each)} octaves`,
+        words: single
+          ? `${make[0]!.toUpperCase()}${make.slice(1)}`
+          : t('desk.instrument-choice.octaves', { sizeWords: sizeWords(each) }),
         ...(single ? {} : { note: pitchRange(each) }),
       })),
     }
@@ -41,7 +44,7 @@ const choose = (instrument: Recipe['instrument']): void => emit('change', movedT
 </script>
 
 <template>
-  <WordPanel :words="words" :label="`Instrument: ${words}`">
+  <WordPanel :words="words" :label="t('desk.instrument-choice.instrument', { words })">
     <div class="flex">
       <div v-for="each in columns" :key="each.make" class="column">
         <p class="head">
@@ -53,7 +56,7 @@ const choose = (instrument: Recipe['instrument']): void => emit('change', movedT
       </div>
     </div>
     <p class="quiet border-t border-rule px-[14px] py-2 text-[13px]">
-      Ranges as written; sizes vary by maker. What only one sort of instrument knows is left behind when you change.
+      {{ t('desk.instrument-choice.ranges-as-written-sizes') }}
     </p>
   </WordPanel>
 </template>

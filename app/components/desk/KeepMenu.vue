@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { navigateTo } from '#imports'
 import { downloadJson } from '~/composables/download'
 import type { Desk } from '~/stores/desk'
+import { locale, t, tell } from '~/composables/words'
 
 /** How the study is kept, what was done to it, and what else can be done with it; at the head of the page. */
 const props = defineProps<{ desk: Desk }>()
@@ -11,17 +12,23 @@ const emit = defineEmits<{ save: []; duplicate: []; fresh: []; file: [file: File
 
 const words = computed(() => {
   const { state, savedAt, changed, safe } = props.desk
-  const time = savedAt ? new Date(savedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : ''
-  if (state === 'saving') return 'saving …'
-  if (state === 'two-versions') return 'saved elsewhere meanwhile'
-  if (state === 'waiting') return safe ? 'server gone: kept in this browser' : 'server gone: not saved'
-  if (state === 'new') return changed ? (safe ? 'kept in this browser' : 'not saved yet') : 'not saved yet'
-  return state === 'changed' ? `changed since ${time}` : `saved ${time}`
+  const time = savedAt ? new Date(savedAt).toLocaleTimeString(locale(), { hour: '2-digit', minute: '2-digit' }) : ''
+  if (state === 'saving') return t('desk.keep-menu.saving')
+  if (state === 'two-versions') return t('desk.keep-menu.saved-elsewhere-meanwhile')
+  if (state === 'waiting')
+    return safe ? t('desk.keep-menu.server-gone-kept-in') : t('desk.keep-menu.server-gone-not-saved')
+  if (state === 'new')
+    return changed
+      ? safe
+        ? t('desk.keep-menu.kept-in-this-browser')
+        : t('desk.keep-menu.not-saved-yet')
+      : t('desk.keep-menu.not-saved-yet')
+  return state === 'changed' ? t('desk.keep-menu.changed-since', { time }) : t('desk.keep-menu.saved', { time })
 })
 const canSave = computed(() => !['saved', 'saving'].includes(props.desk.state))
 
 const file = ref<HTMLInputElement>()
-const download = (): void => downloadJson(props.desk.study!.title, props.desk.study!.recipe)
+const download = (): void => downloadJson(tell(props.desk.study!.title), props.desk.study!.recipe)
 function upload(event: Event): void {
   const input = event.target as HTMLInputElement
   if (input.files?.[0]) emit('file', input.files[0])
@@ -30,16 +37,16 @@ function upload(event: Event): void {
 const items = computed(() => {
   const { id } = props.desk
   return [
-    { words: 'New', does: () => emit('fresh') },
+    { words: t('desk.keep-menu.new'), does: () => emit('fresh') },
     ...(id
       ? [
-          { words: 'Duplicate', does: () => emit('duplicate') },
-          { words: 'Print', does: () => void navigateTo(`/print/study/${id}`) },
+          { words: t('desk.keep-menu.duplicate'), does: () => emit('duplicate') },
+          { words: t('desk.keep-menu.print'), does: () => void navigateTo(`/print/study/${id}`) },
         ]
       : []),
-    { words: 'Where is this asked?', does: () => emit('asked') },
-    { words: 'Export', does: download },
-    { words: 'Import', does: () => file.value?.click() },
+    { words: t('desk.keep-menu.where-is-this-asked'), does: () => emit('asked') },
+    { words: t('desk.keep-menu.export'), does: download },
+    { words: t('desk.keep-menu.import'), does: () => file.value?.click() },
   ]
 })
 </script>
@@ -51,26 +58,26 @@ const items = computed(() => {
         type="button"
         class="step"
         :disabled="!desk.undoes"
-        :aria-label="desk.undoes ? `Undo ${desk.undoes}` : 'Undo'"
-        :title="desk.undoes ? `Undo ${desk.undoes} (Ctrl+Z)` : ''"
+        :aria-label="desk.undoes ? t('desk.keep-menu.undo', { undoes: desk.undoes }) : t('desk.keep-menu.undo-2')"
+        :title="desk.undoes ? t('desk.keep-menu.undo-ctrl-z', { undoes: desk.undoes }) : ''"
         @click="desk.undo"
       >
-        Undo<span v-if="desk.undoes" class="what aside">{{ desk.undoes }}</span>
+        {{ t('desk.keep-menu.undo-2') }}<span v-if="desk.undoes" class="what aside">{{ desk.undoes }}</span>
       </button>
       <button
         type="button"
         class="step"
         :disabled="!desk.redoes"
-        :aria-label="desk.redoes ? `Redo ${desk.redoes}` : 'Redo'"
-        :title="desk.redoes ? `Redo ${desk.redoes} (Ctrl+Shift+Z)` : ''"
+        :aria-label="desk.redoes ? t('desk.keep-menu.redo', { redoes: desk.redoes }) : t('desk.keep-menu.redo-2')"
+        :title="desk.redoes ? t('desk.keep-menu.redo-ctrl-shift-z', { redoes: desk.redoes }) : ''"
         @click="desk.redo"
       >
-        Redo
+        {{ t('desk.keep-menu.redo-2') }}
       </button>
     </span>
     <span class="quiet whitespace-nowrap" role="status">{{ words }}</span>
     <Menu as="div" class="relative">
-      <MenuButton class="text-button whitespace-nowrap">More</MenuButton>
+      <MenuButton class="text-button whitespace-nowrap">{{ t('desk.keep-menu.more') }}</MenuButton>
       <MenuItems class="choices right-0 min-w-[150px]">
         <MenuItem v-for="item in items" :key="item.words" v-slot="{ active }">
           <button type="button" class="choice" :class="{ 'bg-page': active }" @click="item.does">
@@ -84,10 +91,12 @@ const items = computed(() => {
       class="hidden"
       type="file"
       accept=".json,application/json"
-      aria-label="Import a study file"
+      :aria-label="t('desk.keep-menu.import-a-study-file')"
       @change="upload"
     />
-    <button type="button" class="main-button save" :disabled="!canSave" @click="emit('save')">Save</button>
+    <button type="button" class="main-button save" :disabled="!canSave" @click="emit('save')">
+      {{ t('desk.keep-menu.save') }}
+    </button>
   </div>
 </template>
 

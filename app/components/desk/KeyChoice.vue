@@ -22,6 +22,7 @@ import { familyOf, type Recipe } from '#core/instrument'
 import { FAMILY_WORDS, kindsIn, shortWords } from './families'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import PitchEntry from './PitchEntry.vue'
+import { t } from '~/composables/words'
 
 /** Tonic and kind: tonics in circle order, kinds by family; or the teacher's own pitches. */
 const props = defineProps<{
@@ -55,7 +56,9 @@ const families = computed(() =>
 )
 
 const signsOf = (fifths: number): string =>
-  fifths === 0 ? 'no signs' : `${Math.abs(fifths)} ${fifths < 0 ? 'flat' : 'sharp'}${Math.abs(fifths) > 1 ? 's' : ''}`
+  fifths === 0
+    ? t('desk.key-choice.no-signs')
+    : `${Math.abs(fifths)} ${fifths < 0 ? 'flat' : 'sharp'}${Math.abs(fifths) > 1 ? 's' : ''}`
 /** By the circle from flats to sharps; or by fourths, from C on and round, as many mallet players go. */
 const order = useLocalStorage<'circle' | 'fourths'>('tactum key order', 'circle')
 const ordered = computed(() => {
@@ -69,7 +72,10 @@ const tonics = computed(() =>
   ordered.value.map((note) => ({
     name: noteName(note),
     words: printedName(note),
-    signs: kind.value.signature === null ? 'written without a signature' : signsOf(signatureOf(note, kind.value)),
+    signs:
+      kind.value.signature === null
+        ? t('desk.key-choice.written-without-a-signature')
+        : signsOf(signatureOf(note, kind.value)),
   })),
 )
 
@@ -82,11 +88,16 @@ function chooseKind(id: KindId): void {
   emit('choose', { tonic: next ?? 'C', kind: id })
 }
 
-const INVERSIONS = ['root position', 'first inversion', 'second inversion', 'third inversion']
+const INVERSIONS = [
+  t('desk.key-choice.root-position'),
+  t('desk.key-choice.first-inversion'),
+  t('desk.key-choice.second-inversion'),
+  t('desk.key-choice.third-inversion'),
+]
 const inversions = computed(() => (named.value ? inversionsOf(kind.value) : 1))
 const SIGNATURE_WORDS: Record<Signature, string> = {
-  own: 'its own',
-  parallel: 'of the major or minor',
+  own: t('desk.key-choice.its-own'),
+  parallel: t('desk.key-choice.of-the-major-or'),
   none: 'none',
 }
 const isMode = computed(() => named.value && kind.value.family === 'mode')
@@ -94,19 +105,21 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
 
 <template>
   <Popover as="div" class="relative inline-block">
-    <PopoverButton class="word" :aria-label="`Key: ${words}`">{{ words }}</PopoverButton>
+    <PopoverButton class="word" :aria-label="t('desk.key-choice.key', { words })">{{ words }}</PopoverButton>
     <PopoverPanel class="choices w-[700px] p-4">
       <div class="grid grid-cols-[250px_140px_1fr]">
         <div class="pr-4">
           <p class="quiet mb-2 text-[13px]">
-            {{ order === 'circle' ? 'flats to sharps, by the circle' : 'by fourths, from C' }}
+            {{ order === 'circle' ? t('desk.key-choice.flats-to-sharps-by') : t('desk.key-choice.by-fourths-from-c') }}
             <button type="button" class="text-button ml-1" @click="order = order === 'circle' ? 'fourths' : 'circle'">
-              {{ order === 'circle' ? 'by fourths' : 'by the circle' }}
+              {{ order === 'circle' ? t('desk.key-choice.by-fourths') : t('desk.key-choice.by-the-circle') }}
             </button>
           </p>
           <div
             role="group"
-            :aria-label="order === 'circle' ? 'Tonic, in circle order' : 'Tonic, by fourths'"
+            :aria-label="
+              order === 'circle' ? t('desk.key-choice.tonic-in-circle-order') : t('desk.key-choice.tonic-by-fourths')
+            "
             class="grid grid-cols-5 gap-1"
           >
             <button
@@ -131,21 +144,21 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
         </div>
         <ChoiceGroup
           class="border-l border-rule"
-          label="Family"
+          :label="t('desk.key-choice.family')"
           :value="family"
           :choices="families"
           @choose="family = $event"
         />
         <ChoiceGroup
           class="max-h-[310px] overflow-y-auto border-l border-rule"
-          :label="`Kind: ${FAMILY_WORDS[family as keyof typeof FAMILY_WORDS] ?? ''}`"
+          :label="t('desk.key-choice.kind', { FAMILY_WORDS: FAMILY_WORDS[family as keyof typeof FAMILY_WORDS] ?? '' })"
           :value="named ? kind.id : ''"
           :choices="kinds"
           @choose="chooseKind($event as KindId)"
         />
       </div>
-      <div v-if="inversions > 1" role="group" aria-label="Inversion" class="row">
-        <span class="quiet w-[80px] text-[13px]">begins in</span>
+      <div v-if="inversions > 1" role="group" :aria-label="t('desk.key-choice.inversion')" class="row">
+        <span class="quiet w-[80px] text-[13px]">{{ t('desk.key-choice.begins-in') }}</span>
         <button
           v-for="(each, inversion) in INVERSIONS.slice(0, inversions)"
           :key="each"
@@ -157,8 +170,8 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
           {{ each }}
         </button>
       </div>
-      <div v-if="isMode" role="group" aria-label="Key signature" class="row">
-        <span class="quiet w-[80px] text-[13px]">signature</span>
+      <div v-if="isMode" role="group" :aria-label="t('desk.key-choice.key-signature')" class="row">
+        <span class="quiet w-[80px] text-[13px]">{{ t('desk.key-choice.signature') }}</span>
         <button
           v-for="each in SIGNATURES"
           :key="each"
@@ -169,7 +182,7 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
         >
           {{ SIGNATURE_WORDS[each] }}
         </button>
-        <span class="quiet text-[13px]">Books differ: its own is the default, since it shows the parent scale.</span>
+        <span class="quiet text-[13px]">{{ t('desk.key-choice.books-differ-its-own') }}</span>
       </div>
       <PitchEntry :material="material" @choose="emit('choose', $event)" />
     </PopoverPanel>

@@ -7,6 +7,7 @@ import { isDegreePin, isGripPin } from '#core/study'
 import { wordsOf } from '~/components/instrument'
 import type { Desk } from '~/stores/desk'
 import { hasDegrees } from '~/stores/deskPins'
+import { t } from '~/composables/words'
 
 /** What can be done with the finger or stick under the hand, for those without keys to press. */
 const props = defineProps<{ desk: Desk }>()
@@ -21,7 +22,7 @@ const here = computed(() => {
   const who = playersIn(study).length > 1 || view.short(selected.hand) ? `${view.called(selected.hand)}, ` : ''
   return {
     place: selected,
-    words: `${who}note ${selected.index + 1}, ${printedName(note.pitch)}`,
+    words: t('desk.pin-bar.note', { who, value: selected.index + 1, printedName: printedName(note.pitch) }),
     mark: marksOf(study, selected.hand)[selected.index]!,
     marks: familyOf(study.recipe).pins.marks,
     can: takesPins(study, selected.hand),
@@ -31,10 +32,11 @@ const here = computed(() => {
     again: hasDegrees(study) && notes.some(({ degree }, at) => degree === note.degree && at !== selected.index),
   }
 })
-const label = (mark: string): string => `Pin ${wordsOf(props.desk.study!).markWords(mark)}`
+const label = (mark: string): string =>
+  t('desk.pin-bar.pin-2', { markWords: wordsOf(props.desk.study!).markWords(mark) })
 function freeWords(pin: AnyPin): string {
-  if (isDegreePin(pin)) return 'Free every octave'
-  if (!isGripPin(pin)) return 'Free this pin'
+  if (isDegreePin(pin)) return t('desk.pin-bar.free-every-octave')
+  if (!isGripPin(pin)) return t('desk.pin-bar.free-this-pin')
   return wordsOf(props.desk.study!).stretchWords.free
 }
 const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(props.desk.study) : ''))
@@ -45,7 +47,7 @@ const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(p
     <template v-if="here">
       <span class="min-w-[210px]">{{ here.words }}</span>
       <template v-if="here.can">
-        <span role="group" :aria-label="`Pin: ${here.words}`" class="flex gap-1">
+        <span role="group" :aria-label="t('desk.pin-bar.pin', { words: here.words })" class="flex gap-1">
           <button
             v-for="mark in here.marks"
             :key="mark"
@@ -59,18 +61,18 @@ const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(p
           </button>
         </span>
         <button v-if="here.again" type="button" class="text-button" @click="desk.pinDegree(here.place)">
-          {{ here.mark }} in every octave
+          {{ t('desk.pin-bar.in-every-octave', { mark: here.mark }) }}
         </button>
         <button type="button" class="text-button" @click="desk.pinGrip(here.place)">{{ here.stretch }}</button>
       </template>
-      <span v-else class="quiet">Which stick strikes is part of the pattern here.</span>
+      <span v-else class="quiet">{{ t('desk.pin-bar.which-stick-strikes-is') }}</span>
       <button v-if="here.pinned" type="button" class="text-button" @click="desk.free(here.place)">
         {{ freeWords(here.pinned) }}
       </button>
     </template>
     <span v-else class="quiet">{{ hint }}</span>
     <button v-if="desk.pins.length" type="button" class="text-button ml-auto" @click="desk.setPins([])">
-      Free {{ desk.pins.length === 1 ? 'the pin' : `all ${desk.pins.length} pins` }}
+      {{ t('desk.pin-bar.free', { count: desk.pins.length }) }}
     </button>
   </div>
 </template>

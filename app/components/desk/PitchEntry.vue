@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { parsePitch, pitchName } from '#core/pitch'
 import { type FreePitches, isFree } from '#core/study'
 import type { Recipe } from '#core/instrument'
+import { t } from '~/composables/words'
 
 /** Pitches typed by hand: a pattern that no kind names. Notes struck together are joined by a plus. */
 const props = defineProps<{ material: Recipe['material'] }>()
@@ -31,7 +32,7 @@ const read = computed<{ pitches: (string | string[])[]; fault: string }>(() => {
       const names = word.split('+').map((each) => pitchName(parsePitch(tidy(each))))
       pitches.push(names.length > 1 ? names : names[0]!)
     } catch {
-      return { pitches, fault: `“${word.slice(0, 12)}” is not a pitch: write a letter, a sign, an octave: F#4, Bb3.` }
+      return { pitches, fault: t('desk.pitch-entry.is-not-a-pitch', { slice: word.slice(0, 12) }) }
     }
   }
   return { pitches, fault: '' }
@@ -45,17 +46,17 @@ const choose = (): void => {
 <template>
   <form class="mt-3 border-t border-rule pt-[10px]" @submit.prevent="choose">
     <label class="flex items-center gap-2">
-      <span class="quiet w-[80px] shrink-0 text-[13px]">or your own</span>
+      <span class="quiet w-[80px] shrink-0 text-[13px]">{{ t('desk.pitch-entry.or-your-own') }}</span>
       <input
         v-model="text"
         class="field min-w-0 flex-1 font-serif"
-        placeholder="C4 E4 G4 B4 A4 F4 D4+F4"
-        aria-label="Your own pitches"
+        :placeholder="t('desk.pitch-entry.c4-e4-g4-b4')"
+        :aria-label="t('desk.pitch-entry.your-own-pitches')"
         :aria-invalid="read.fault !== ''"
         spellcheck="false"
         maxlength="3000"
       />
-      <button type="submit" class="plain-button" :disabled="!ready">Finger these</button>
+      <button type="submit" class="plain-button" :disabled="!ready">{{ t('desk.pitch-entry.finger-these') }}</button>
     </label>
     <p v-if="read.fault" role="alert" class="mt-1 text-[13px] text-missing">{{ read.fault }}</p>
   </form>

@@ -1,49 +1,56 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { rhythmWords, shapingWords } from '#core/realise'
+import { choiceTold, rhythmTold } from '#core/realise'
 import { ACCENTS, LADDERS, LENGTHS, PLAIN_RHYTHM, type RhythmShape, SWING_RANGE } from '#core/study'
 import { familyOf, type Recipe, type RecipeInput } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
+import { t, tell } from '~/composables/words'
 
 /** How the notes lie in time: the ladder, pairs, swing, accents. */
 const props = defineProps<{ recipe: Recipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
-const words = computed(() => rhythmWords(props.recipe).join(', ') || shapingWords.lengths.even)
+const words = computed(() => rhythmTold(props.recipe).map(tell).join(', ') || tell(choiceTold('lengths', 'even')))
 /** Rolls climb strokes, everything else notes or octaves. */
 const ladders = computed(() => {
   const can = familyOf(props.recipe).laddersOf(props.recipe)
-  return LADDERS.filter((each) => can.includes(each)).map((value) => ({ value, words: shapingWords.ladder[value] }))
+  return LADDERS.filter((each) => can.includes(each)).map((value) => ({
+    value,
+    words: tell(choiceTold('ladder', value)),
+  }))
 })
-const lengths = LENGTHS.map((value) => ({ value, words: shapingWords.lengths[value] }))
-const accents = ACCENTS.map((value) => ({ value, words: value === 0 ? 'none' : `every ${value}` }))
+const lengths = LENGTHS.map((value) => ({ value, words: tell(choiceTold('lengths', value)) }))
+const accents = ACCENTS.map((value) => ({
+  value,
+  words: value === 0 ? t('desk.rhythm-choice.none') : t('desk.rhythm-choice.every', { value }),
+}))
 const change = (some: Partial<RhythmShape>): void => emit('change', { rhythm: { ...props.recipe.rhythm, ...some } })
 const swing = (event: Event): void => change({ swing: Number((event.target as HTMLInputElement).value) })
 </script>
 
 <template>
-  <WordPanel :words="words" :label="`Rhythm: ${words}`">
+  <WordPanel :words="words" :label="t('desk.rhythm-choice.rhythm', { words })">
     <div class="rhythm">
       <div class="flex">
         <div class="column">
-          <p class="head">From one time to the next</p>
+          <p class="head">{{ t('desk.rhythm-choice.from-one-time-to') }}</p>
           <ChoiceGroup
-            label="Ladder"
+            :label="t('desk.rhythm-choice.ladder')"
             :value="recipe.rhythm.ladder"
             :choices="ladders"
             @choose="change({ ladder: $event })"
           />
-          <p class="head">Two by two</p>
+          <p class="head">{{ t('desk.rhythm-choice.two-by-two') }}</p>
           <ChoiceGroup
-            label="Lengths"
+            :label="t('desk.rhythm-choice.lengths')"
             :value="recipe.rhythm.lengths"
             :choices="lengths"
             @choose="change({ lengths: $event })"
           />
           <label class="block px-[14px] pt-2 text-[14px]" for="swing">
-            Swing <b class="tabular-nums">{{ recipe.rhythm.swing }} %</b>
-            <span class="quiet ml-1 text-[13px]">50 is straight, 67 a triplet</span>
+            {{ t('desk.rhythm-choice.swing') }} <b class="tabular-nums">{{ recipe.rhythm.swing }} %</b>
+            <span class="quiet ml-1 text-[13px]">{{ t('desk.rhythm-choice.50-is-straight-67') }}</span>
           </label>
           <input
             id="swing"
@@ -56,9 +63,9 @@ const swing = (event: Event): void => change({ swing: Number((event.target as HT
           />
         </div>
         <div class="column">
-          <p class="head">An accent</p>
+          <p class="head">{{ t('desk.rhythm-choice.an-accent') }}</p>
           <ChoiceGroup
-            label="Accents"
+            :label="t('desk.rhythm-choice.accents')"
             :value="recipe.rhythm.accents"
             :choices="accents"
             @choose="change({ accents: $event })"
@@ -67,7 +74,7 @@ const swing = (event: Event): void => change({ swing: Number((event.target as HT
       </div>
       <p class="flex border-t border-rule px-[14px] py-2 text-[13px]">
         <button type="button" class="text-button ml-auto" @click="emit('change', { rhythm: PLAIN_RHYTHM })">
-          Even again
+          {{ t('desk.rhythm-choice.even-again') }}
         </button>
       </p>
     </div>

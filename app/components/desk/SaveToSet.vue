@@ -5,6 +5,7 @@ import { wordsOf } from '~/composables/api'
 import type { Desk } from '~/stores/desk'
 import { addToSet } from '~/stores/library'
 import SetList from '~/components/sets/SetList.vue'
+import { t } from '~/composables/words'
 
 /** Saves the study if need be, then puts it at the end of a set. */
 const props = defineProps<{ desk: Desk }>()
@@ -16,7 +17,10 @@ async function add(set: { id: string; words: string }, close: () => void): Promi
   try {
     if (props.desk.state !== 'saved' && !(await props.desk.save())) return
     const added = await addToSet(set.id, [props.desk.id!])
-    told.value = added > 0 ? `Added to ${set.words}.` : `It is in ${set.words} already.`
+    told.value =
+      added > 0
+        ? t('desk.save-to-set.added-to', { words: set.words })
+        : t('desk.save-to-set.it-is-in-already', { words: set.words })
   } catch (error) {
     told.value = wordsOf(error)
   }
@@ -26,7 +30,7 @@ async function add(set: { id: string; words: string }, close: () => void): Promi
 <template>
   <span class="quiet" role="status">{{ told }}</span>
   <Popover as="div" class="relative">
-    <PopoverButton class="plain-button">Save to set</PopoverButton>
+    <PopoverButton class="plain-button">{{ t('desk.save-to-set.save-to-set') }}</PopoverButton>
     <PopoverPanel v-slot="{ close }" class="choices right-0 bottom-full mb-2 max-h-[380px] w-[280px] overflow-auto p-3">
       <SetList @choose="add($event, close)" />
     </PopoverPanel>

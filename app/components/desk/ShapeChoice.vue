@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { KINDS } from '#core/material'
-import { patternWords, shapingWords } from '#core/realise'
+import { choiceTold, shapeTold } from '#core/realise'
 import { isFree, NO_BOOKENDS, PLAIN_RHYTHM, usualNotesPerBeat } from '#core/study'
 import { type Recipe, type RecipeInput, shapesFor } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
+import { t, tell } from '~/composables/words'
 
 /** How the course is shaped: figure, walk, journey, accompaniment, bookends; only what this study can take. */
 const props = defineProps<{ recipe: Recipe }>()
@@ -14,23 +15,25 @@ const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 const kind = computed(() => (isFree(props.recipe.material) ? null : KINDS[props.recipe.material.kind]))
 const can = computed(() => shapesFor(kind.value, props.recipe))
 const words = computed(
-  () => patternWords({ ...props.recipe, rhythm: PLAIN_RHYTHM }).join(', ') || shapingWords.figure.straight,
+  () =>
+    shapeTold({ ...props.recipe, rhythm: PLAIN_RHYTHM })
+      .map(tell)
+      .join(', ') || tell(choiceTold('figure', 'straight')),
 )
 
 /** Choices of one part, in words. */
 const choicesOf = (part: Part) => {
-  const words: Readonly<Record<string, string>> = shapingWords[part]
-  return can.value[part].map((value) => ({ value: value as string, words: words[value]! }))
+  return can.value[part].map((value) => ({ value: value as string, words: tell(choiceTold(part, value as never)) }))
 }
 const PATTERN = ['figure', 'walk', 'journey', 'accompaniment'] as const
 const BOOKENDS = ['before', 'after'] as const
 const TITLES = {
-  figure: 'Every note becomes',
-  walk: 'Through the octaves',
-  journey: 'Through the keys',
-  accompaniment: 'The hands',
-  before: 'Before it',
-  after: 'After it',
+  figure: t('desk.shape-choice.every-note-becomes'),
+  walk: t('desk.shape-choice.through-the-octaves'),
+  journey: t('desk.shape-choice.through-the-keys'),
+  accompaniment: t('desk.shape-choice.the-hands'),
+  before: t('desk.shape-choice.before-it'),
+  after: t('desk.shape-choice.after-it'),
 } as const
 
 type Part = keyof typeof TITLES
@@ -61,9 +64,9 @@ const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKEN
 </script>
 
 <template>
-  <WordPanel :words="words" :label="`Pattern: ${words}`">
+  <WordPanel :words="words" :label="t('desk.shape-choice.pattern', { words })">
     <div class="shape">
-      <p v-if="pattern.length === 0" class="quiet p-3">This is played as it stands: no pattern goes with it.</p>
+      <p v-if="pattern.length === 0" class="quiet p-3">{{ t('desk.shape-choice.this-is-played-as') }}</p>
       <div v-else class="flex">
         <div v-for="each in pattern" :key="each.part" class="column">
           <p class="head">{{ each.title }}</p>
@@ -87,8 +90,10 @@ const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKEN
         </div>
       </div>
       <p v-if="pattern.length" class="quiet flex border-t border-rule px-[14px] py-2 text-[13px]">
-        All parts combine; the engine fingers what is really played.
-        <button type="button" class="text-button ml-auto text-ink" @click="straighten">Straight again</button>
+        {{ t('desk.shape-choice.all-parts-combine-the') }}
+        <button type="button" class="text-button ml-auto text-ink" @click="straighten">
+          {{ t('desk.shape-choice.straight-again') }}
+        </button>
       </p>
     </div>
   </WordPanel>

@@ -2,34 +2,37 @@
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 import type { Shortcut } from '~/composables/shortcuts'
 import { useShowing } from '~/stores/showing'
+import { t } from '~/composables/words'
 
 /** Every key that does something at the desk. */
 const props = defineProps<{ shortcuts: readonly Shortcut[] }>()
 const emit = defineEmits<{ close: [] }>()
 const showing = useShowing()
 
-const KEYS: Record<string, string> = { ' ': 'Space' }
+const KEYS: Record<string, string> = { ' ': t('desk.shortcut-list.space') }
 const keyWords = ({ key, ctrl, shift }: Shortcut): string =>
-  [ctrl && 'Ctrl', shift && 'Shift', KEYS[key] ?? key.toUpperCase()].filter(Boolean).join(' + ')
+  [ctrl && t('desk.shortcut-list.ctrl'), shift && t('desk.shortcut-list.shift'), KEYS[key] ?? key.toUpperCase()]
+    .filter(Boolean)
+    .join(' + ')
 const single = props.shortcuts.filter(({ ctrl }) => !ctrl)
 const others = props.shortcuts.filter(({ ctrl }) => ctrl)
 const ON_FINGERS = [
-  ['← →', 'the note before, the note after'],
-  ['↑ ↓', 'the other voice, the other hand'],
-  ['Home, End', 'first note, last note'],
-  ['Shift + arrows', 'mark a stretch out, to loop it'],
-  ['1 … 5', 'pin that finger'],
-  ['R, L', 'on mallets, pin that stick'],
-  ['0, Delete', 'free it'],
-  ['Esc', 'let the marked stretch go'],
+  ['← →', t('desk.shortcut-list.the-note-before-the')],
+  ['↑ ↓', t('desk.shortcut-list.the-other-voice-the')],
+  [t('desk.shortcut-list.home-end'), t('desk.shortcut-list.first-note-last-note')],
+  [t('desk.shortcut-list.shift-arrows'), t('desk.shortcut-list.mark-a-stretch-out')],
+  ['1 … 5', t('desk.shortcut-list.pin-that-finger')],
+  ['R, L', t('desk.shortcut-list.on-mallets-pin-that')],
+  [t('desk.shortcut-list.delete'), t('desk.shortcut-list.free-it')],
+  [t('desk.shortcut-list.esc'), t('desk.shortcut-list.let-the-marked-stretch')],
 ] as const
 </script>
 
 <template>
-  <DialogSheet title="Keys at the desk" @close="emit('close')">
+  <DialogSheet :title="t('desk.shortcut-list.keys-at-the-desk')" @close="emit('close')">
     <div class="mt-4 grid grid-cols-2 gap-10 text-[14px]">
       <section>
-        <h3>Anywhere but in a text field</h3>
+        <h3>{{ t('desk.shortcut-list.anywhere-but-in-a') }}</h3>
         <dl>
           <div v-for="each in [...single, ...others]" :key="keyWords(each)" class="row">
             <dt>
@@ -40,7 +43,7 @@ const ON_FINGERS = [
         </dl>
       </section>
       <section>
-        <h3>On a finger of the score</h3>
+        <h3>{{ t('desk.shortcut-list.on-a-finger-of') }}</h3>
         <dl>
           <div v-for="[keys, words] in ON_FINGERS" :key="keys" class="row">
             <dt>
@@ -54,9 +57,9 @@ const ON_FINGERS = [
     <div class="mt-5 flex items-center justify-between">
       <label class="flex items-center gap-2 text-[14px]">
         <input v-model="showing.shown.singleKeys" type="checkbox" class="h-[18px] w-[18px] accent-ink" />
-        Single keys do something (switch this off for speech input)
+        {{ t('desk.shortcut-list.single-keys-do-something') }}
       </label>
-      <button type="button" class="main-button" @click="emit('close')">Close</button>
+      <button type="button" class="main-button" @click="emit('close')">{{ t('desk.shortcut-list.close') }}</button>
     </div>
   </DialogSheet>
 </template>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import { NOTES_PER_BEAT, notesPerMinute, notesWords, type Tempo, TEMPO_RANGE } from '#core/study'
+import { NOTES_PER_BEAT, notesPerMinute, notesTold, type Tempo, TEMPO_RANGE } from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import { t, tell } from '~/composables/words'
 
 const props = defineProps<{ tempo: Tempo }>()
 const emit = defineEmits<{ choose: [tempo: Tempo] }>()
@@ -15,13 +16,13 @@ watch(
 const problem = computed(() => {
   const bpm = Number(typed.value)
   const good = Number.isInteger(bpm) && bpm >= TEMPO_RANGE.least && bpm <= TEMPO_RANGE.most
-  return good ? '' : `A whole number from ${TEMPO_RANGE.least} to ${TEMPO_RANGE.most}.`
+  return good ? '' : t('desk.tempo-choice.a-whole-number-from', { least: TEMPO_RANGE.least, most: TEMPO_RANGE.most })
 })
 const counts = computed(() =>
   NOTES_PER_BEAT.map((value) => ({
     value,
-    words: `in ${notesWords(value)}`,
-    note: `${notesPerMinute({ ...props.tempo, notesPerBeat: value })} a minute`,
+    words: t('desk.tempo-choice.in', { notesTold: tell(notesTold(value)) }),
+    note: t('desk.tempo-choice.a-minute', { notesPerMinute: notesPerMinute({ ...props.tempo, notesPerBeat: value }) }),
   })),
 )
 function setBpm(): void {
@@ -31,11 +32,16 @@ function setBpm(): void {
 
 <template>
   <Popover as="div" class="relative inline-block">
-    <PopoverButton class="word" :aria-label="`Tempo: quarter = ${tempo.bpm}, in ${notesWords(tempo.notesPerBeat)}`">
+    <PopoverButton
+      class="word"
+      :aria-label="
+        t('desk.tempo-choice.tempo-quarter-in', { bpm: tempo.bpm, notesTold: tell(notesTold(tempo.notesPerBeat)) })
+      "
+    >
       ♩ = {{ tempo.bpm }}
     </PopoverButton>
     <PopoverPanel class="choices w-[260px] p-4">
-      <label class="block text-[14px] font-medium" for="bpm">Quarter notes a minute</label>
+      <label class="block text-[14px] font-medium" for="bpm">{{ t('desk.tempo-choice.quarter-notes-a-minute') }}</label>
       <input
         id="bpm"
         v-model="typed"
@@ -48,7 +54,7 @@ function setBpm(): void {
       <p id="bpm-problem" class="text-[13px] text-missing" role="alert">{{ problem }}</p>
       <ChoiceGroup
         class="mt-3"
-        label="Notes to the beat"
+        :label="t('desk.tempo-choice.notes-to-the-beat')"
         :value="tempo.notesPerBeat"
         :choices="counts"
         @choose="emit('choose', { ...tempo, notesPerBeat: $event })"

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { overlaid, type Recipe, type RecipeInput, withMaterial } from '#core/instrument'
-import { KINDS } from '#core/material'
 import { parseNote, printedName } from '#core/pitch'
-import { octaveWords, type RealisedStudy } from '#core/realise'
+import { materialTold, octavesTold, type RealisedStudy } from '#core/realise'
 import { COURSES, isFree } from '#core/study'
 import { viewOf } from '~/components/instrument'
 import KeyChoice from './KeyChoice.vue'
@@ -11,6 +10,7 @@ import RhythmChoice from './RhythmChoice.vue'
 import ShapeChoice from './ShapeChoice.vue'
 import TempoChoice from './TempoChoice.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
+import { t, tell } from '~/composables/words'
 
 /** The title is the control: every dotted word opens its choices where it stands. */
 const props = defineProps<{ recipe: RecipeInput; study: RealisedStudy }>()
@@ -19,28 +19,33 @@ const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 /** What is asked, shown at once; what the core filled in, for everything else. */
 const now = computed<Recipe>(() => overlaid(props.study.recipe, props.recipe))
 const view = computed(() => viewOf(props.study))
-const INVERSIONS = ['', ', 1st inversion', ', 2nd inversion', ', 3rd inversion']
 const named = computed(() => (isFree(now.value.material) ? null : now.value.material))
-const keyWords = computed(() => {
-  if (!named.value) return props.study.title.split(',')[0]!
-  const { tonic, kind, inversion = 0 } = named.value
-  return `${printedName(parseNote(tonic))} ${KINDS[kind].words}${INVERSIONS[inversion]}`
-})
+const keyWords = computed(() => tell(materialTold(now.value)))
 const change = (some: Partial<RecipeInput>): void => emit('change', some)
 const chooseMaterial = (material: Recipe['material']): void => change(withMaterial(now.value, material))
 
-const OCTAVES = [1, 2, 3, 4].map((value) => ({ value, words: octaveWords(value) }))
-const COURSE_WORDS = { 'up-down': 'up and down', up: 'up only', down: 'down only', 'down-up': 'down and up' }
+const OCTAVES = [1, 2, 3, 4].map((value) => ({ value, words: tell(octavesTold(value)) }))
+const COURSE_WORDS = {
+  'up-down': t('desk.title-sentence.up-and-down'),
+  up: t('desk.title-sentence.up-only'),
+  down: t('desk.title-sentence.down-only'),
+  'down-up': t('desk.title-sentence.down-and-up'),
+}
 const courses = COURSES.map((value) => ({ value, words: COURSE_WORDS[value] }))
 const starts = computed(() =>
   Array.from({ length: 7 }, (_, at) => ({
     value: at + 1,
-    words: `from ${named.value ? printedName(parseNote(named.value.tonic)) : ''}${at + 1}`,
-    note: at + 1 === props.study.recipe.startOctave ? 'as it stands' : '',
+    words: t('desk.title-sentence.from', {
+      parseNote: named.value ? printedName(parseNote(named.value.tonic)) : '',
+      value: at + 1,
+    }),
+    note: at + 1 === props.study.recipe.startOctave ? t('desk.title-sentence.as-it-stands') : '',
   })),
 )
 const startWords = computed(
-  () => starts.value.find((each) => each.value === now.value.startOctave)?.words ?? `octave ${now.value.startOctave}`,
+  () =>
+    starts.value.find((each) => each.value === now.value.startOctave)?.words ??
+    t('desk.title-sentence.octave', { startOctave: now.value.startOctave }),
 )
 </script>
 
@@ -59,8 +64,8 @@ const startWords = computed(
     <span v-if="named" class="dot" aria-hidden="true">·</span>
     <WordChoice
       v-if="named"
-      label="Octaves"
-      :words="octaveWords(now.octaves)"
+      :label="t('desk.title-sentence.octaves')"
+      :words="tell(octavesTold(now.octaves))"
       :value="now.octaves"
       :options="OCTAVES"
       @choose="emit('change', { octaves: $event })"
@@ -71,7 +76,7 @@ const startWords = computed(
     <TempoChoice :tempo="now.tempo" @choose="emit('change', { tempo: $event })" />
     <span class="aside quiet ml-1 text-[16px] font-normal">
       <WordChoice
-        label="Course"
+        :label="t('desk.title-sentence.course')"
         :words="COURSE_WORDS[now.course]"
         :value="now.course"
         :options="courses"
@@ -79,7 +84,7 @@ const startWords = computed(
       /><template v-if="named">, </template>
       <WordChoice
         v-if="named"
-        label="Start"
+        :label="t('desk.title-sentence.start')"
         :words="startWords"
         :value="now.startOctave"
         :options="starts"
@@ -94,10 +99,10 @@ const startWords = computed(
       v-if="study.twin && named"
       type="button"
       class="aside quiet text-[15px] font-normal hover:underline"
-      title="The same keys under another name"
+      :title="t('desk.title-sentence.the-same-keys-under')"
       @click="emit('change', { material: { ...named, tonic: study.twin.tonic } })"
     >
-      = {{ study.twin.title }}
+      = {{ tell(study.twin.title) }}
     </button>
   </h1>
 </template>

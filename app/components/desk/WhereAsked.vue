@@ -6,6 +6,7 @@ import type { AskedIn } from '#core/syllabus'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 import StatusMark from '~/components/sets/StatusMark.vue'
 import { ask, wordsOf } from '~/composables/api'
+import { t, tell } from '~/composables/words'
 
 /** In which grade of which list this study is asked, as it is or nearly. */
 const props = defineProps<{ title: string; recipe: Recipe }>()
@@ -19,11 +20,11 @@ ask<AskedIn[]>('/api/asked', 'POST', { recipe: props.recipe })
 </script>
 
 <template>
-  <DialogSheet title="Where is this asked?" @close="emit('close')">
+  <DialogSheet :title="t('desk.where-asked.where-is-this-asked')" @close="emit('close')">
     <p class="aside quiet mt-1">{{ title }}</p>
     <p v-if="error" role="alert" class="mt-3 text-missing">{{ error }}</p>
-    <p v-else-if="!asked" class="waiting quiet aside mt-3">looking through the lists …</p>
-    <p v-else-if="asked.length === 0" class="mt-3">In no list on file, nor anything near it.</p>
+    <p v-else-if="!asked" class="waiting quiet aside mt-3">{{ t('desk.where-asked.looking-through-the-lists') }}</p>
+    <p v-else-if="asked.length === 0" class="mt-3">{{ t('desk.where-asked.in-no-list-on') }}</p>
     <ul v-else class="mt-3 text-[14.5px]">
       <li
         v-for="each in asked"
@@ -37,11 +38,15 @@ ask<AskedIn[]>('/api/asked', 'POST', { recipe: props.recipe })
             :to="`/syllabi/${each.syllabus}#grade-${each.grade}`"
             >{{ each.title }}, {{ each.gradeTitle }}</NuxtLink
           >
-          <span class="block">{{ each.words }}</span>
-          <span v-if="each.reasons.length" class="aside block text-[14px] text-rh">{{ each.reasons.join('; ') }}</span>
+          <span class="block">{{ tell(each.words) }}</span>
+          <span v-if="each.reasons.length" class="aside block text-[14px] text-rh">{{
+            each.reasons.map(tell).join('; ')
+          }}</span>
         </span>
       </li>
     </ul>
-    <p class="mt-5 text-right"><button type="button" class="main-button" @click="emit('close')">Close</button></p>
+    <p class="mt-5 text-right">
+      <button type="button" class="main-button" @click="emit('close')">{{ t('desk.where-asked.close') }}</button>
+    </p>
   </DialogSheet>
 </template>

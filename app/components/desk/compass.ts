@@ -4,4 +4,5 @@ const NATURAL_NAMES: Record<number, string> = { 0: 'C', 2: 'D', 4: 'E', 5: 'F', 
 const nameOf = (midi: number): string => `${NATURAL_NAMES[midi % 12]}${Math.floor(midi / 12) - 1}`
 
 /** “A2–C7”, as written; every instrument begins and ends on a natural. */
-export const pitchRange = ({ lowest, highest }: Instrument): string => `${nameOf(lowest)}–${nameOf(highest)}`
+export const pitchRange = ({ lowest, highest }: Pick<Instrument, 'lowest' | 'highest'>): string =>
+  `${nameOf(lowest)}–${nameOf(highest)}`

@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, ref } from 'vue'
 import { type ItemMarks, resultOf } from '#core/syllabus'
 import type { Drawn } from './drawn'
+import { marked, t, tell } from '~/composables/words'
 
 /** One call at a time: read out, played, marked, on to the next. */
 const props = defineProps<{ drawn: Drawn; saving: boolean }>()
@@ -19,8 +20,7 @@ const open = computed(() => marks.value.findIndex((own) => own.includes(null)))
 const result = computed(() => resultOf(props.drawn.marking, marks.value))
 const heading = ref<HTMLElement>()
 
-const BEATS = { eighth: '♪', quarter: '♩', 'dotted-quarter': 'dotted ♩', half: 'minim' } as const
-const tempo = computed(() => `${BEATS[item.value.beat]} = ${item.value.bpm}`)
+const tempo = computed(() => `${t('name.beat', { beat: item.value.beat })} = ${item.value.bpm}`)
 
 const range = (most: number): number[] => Array.from({ length: most + 1 }, (_, mark) => mark)
 
@@ -51,15 +51,21 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <section aria-label="Call">
+  <section :aria-label="t('exam.exam-call.call')">
     <p class="quiet text-[15px]" role="status">
-      {{ drawn.syllabus }}, {{ drawn.grade }}: {{ at + 1 }} of {{ drawn.items.length }}
+      {{
+        t('exam.exam-call.of', {
+          syllabus: drawn.syllabus,
+          grade: drawn.grade,
+          value: at + 1,
+          count: drawn.items.length,
+        })
+      }}
     </p>
-    <h1 ref="heading" tabindex="-1" class="call mt-6">{{ item.call }}</h1>
+    <h1 ref="heading" tabindex="-1" class="call mt-6">{{ tell(item.call) }}</h1>
     <p class="quiet mt-4 text-[16px]">
-      {{ tempo }}, {{ item.notesPerMinute }} notes a minute<span v-if="!item.ready" class="text-rh">
-        · not ready in the set</span
-      >
+      {{ t('exam.exam-call.notes-a-minute', { tempo, notesPerMinute: item.notesPerMinute })
+      }}<span v-if="!item.ready" class="text-rh"> {{ t('exam.exam-call.not-ready-in-the') }}</span>
     </p>
     <div class="mt-8 max-w-[760px] border-t border-ink">
       <div
@@ -68,7 +74,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         class="flex flex-wrap items-center gap-4 border-b border-rule py-2 pl-3"
         :class="{ turn: place === row }"
       >
-        <span :id="`criterion-${criterion.id}`" class="w-[250px] font-serif text-[18px]">{{ criterion.title }}</span>
+        <span :id="`criterion-${criterion.id}`" class="w-[250px] font-serif text-[18px]">{{
+          marked(criterion.title)
+        }}</span>
         <span role="group" :aria-labelledby="`criterion-${criterion.id}`" class="flex gap-2">
           <button
             v-for="value in range(criterion.most)"
@@ -83,13 +91,22 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         </span>
       </div>
       <label class="mt-3 flex items-center gap-3 text-[14px]">
-        <span class="quiet">note</span>
-        <input v-model="notes[at]" class="field flex-1" maxlength="400" placeholder="what to remember of this one" />
+        <span class="quiet">{{ t('exam.exam-call.note') }}</span>
+        <input
+          v-model="notes[at]"
+          class="field flex-1"
+          maxlength="400"
+          :placeholder="t('exam.exam-call.what-to-remember-of')"
+        />
       </label>
     </div>
     <p class="mt-7 flex flex-wrap items-center gap-4">
-      <button type="button" class="plain-button big" :disabled="at === 0" @click="go(at - 1)">Before</button>
-      <button v-if="!last" type="button" class="main-button big" @click="go(at + 1)">Next call</button>
+      <button type="button" class="plain-button big" :disabled="at === 0" @click="go(at - 1)">
+        {{ t('exam.exam-call.before') }}
+      </button>
+      <button v-if="!last" type="button" class="main-button big" @click="go(at + 1)">
+        {{ t('exam.exam-call.next-call') }}
+      </button>
       <button
         v-if="last || open < 0"
         type="button"
@@ -97,15 +114,15 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         :disabled="open >= 0 || saving"
         @click="emit('done', marks, notes)"
       >
-        {{ saving ? 'keeping …' : 'Keep the result' }}
+        {{ saving ? t('exam.exam-call.keeping') : t('exam.exam-call.keep-the-result') }}
       </button>
-      <span v-if="result.mark !== null" class="font-serif text-[18px]"
-        >{{ result.mark }} of {{ result.total }}: {{ result.band }}</span
-      >
+      <span v-if="result.mark !== null" class="font-serif text-[18px]">{{
+        t('exam.exam-call.of-2', { mark: result.mark, total: result.total, band: marked(result.band ?? '') })
+      }}</span>
       <button v-else-if="last" type="button" class="text-button" @click="go(open)">
-        No. {{ open + 1 }} is not marked
+        {{ t('exam.exam-call.no-is-not-marked', { value: open + 1 }) }}
       </button>
-      <span class="quiet ml-auto text-[13.5px]">figures mark, ↑↓ criterion, ←→ call</span>
+      <span class="quiet ml-auto text-[13.5px]">{{ t('exam.exam-call.figures-mark-criterion-call') }}</span>
     </p>
   </section>
 </template>

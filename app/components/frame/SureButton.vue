@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { nextTick, ref } from 'vue'
+import { t } from '~/composables/words'
 
 /** A button for what cannot be undone: the first press asks, where it stands, the second does it. */
 defineProps<{ question: string; yes: string }>()
@@ -37,6 +38,6 @@ function sure(): void {
   >
     <span class="text-missing">{{ question }}</span>
     <button type="button" class="text-button" @click="sure">{{ yes }}</button>
-    <button ref="keep" type="button" class="text-button" @click="leave">Keep</button>
+    <button ref="keep" type="button" class="text-button" @click="leave">{{ t('frame.sure-button.keep') }}</button>
   </span>
 </template>

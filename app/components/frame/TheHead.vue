@@ -5,14 +5,15 @@ import { useRoute } from '#imports'
 import type { Studio } from '#shared/api'
 import { ask } from '~/composables/api'
 import { useDesk } from '~/stores/desk'
+import { t } from '~/composables/words'
 
 const route = useRoute()
 const studio = ref<Studio | null>(null)
 const desk = useDesk()
 /** The desk is found as it was left. */
 const places = computed(() => [
-  { root: '/desk', to: desk.address, words: 'Desk' },
-  ...['Library', 'Sets', 'Syllabi'].map((words) => {
+  { root: '/desk', to: desk.address, words: t('frame.the-head.desk') },
+  ...[t('frame.the-head.library'), t('frame.the-head.sets'), t('frame.the-head.syllabi')].map((words) => {
     const root = `/${words.toLowerCase()}`
     return { root, to: root, words }
   }),
@@ -30,7 +31,7 @@ onMounted(async () => {
         Tactum
         <span class="aside quiet ml-1 text-[15px] font-normal">{{ studio?.name }}</span>
       </p>
-      <nav aria-label="Main" class="flex gap-5 text-[14px] font-medium">
+      <nav :aria-label="t('frame.the-head.main')" class="flex gap-5 text-[14px] font-medium">
         <NuxtLink
           v-for="place in places"
           :key="place.root"

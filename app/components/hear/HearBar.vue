@@ -6,42 +6,43 @@ import { wordsOf } from '~/components/instrument'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import type { Desk } from '~/stores/desk'
 import { usePlaying } from '~/stores/playing'
+import { t } from '~/composables/words'
 
 /** Hearing the study: what sounds, what is repeated, and how it grows. */
 const props = defineProps<{ desk: Desk }>()
 const playing = usePlaying()
 
 const COUNTS = [
-  { value: 0, words: 'no count-in' },
-  { value: 1, words: 'count-in 1 bar' },
-  { value: 2, words: 'count-in 2 bars' },
+  { value: 0, words: t('hear.hear-bar.no-count-in') },
+  { value: 1, words: t('hear.hear-bar.count-in-1-bar') },
+  { value: 2, words: t('hear.hear-bar.count-in-2-bars') },
 ] as const
 const METRONOME = [
-  { value: 'off', words: 'no metronome' },
-  { value: 'beats', words: 'metronome on beats' },
-  { value: 'halves', words: 'metronome in halves' },
-  { value: 'thirds', words: 'metronome in thirds' },
-  { value: 'quarters', words: 'metronome in quarters' },
+  { value: 'off', words: t('hear.hear-bar.no-metronome') },
+  { value: 'beats', words: t('hear.hear-bar.metronome-on-beats') },
+  { value: 'halves', words: t('hear.hear-bar.metronome-in-halves') },
+  { value: 'thirds', words: t('hear.hear-bar.metronome-in-thirds') },
+  { value: 'quarters', words: t('hear.hear-bar.metronome-in-quarters') },
 ] as const satisfies readonly { value: Metronome; words: string }[]
 const LOOP = [
-  { value: 'once', words: 'once' },
-  { value: 'all', words: 'again and again' },
-  { value: 'selection', words: 'what is marked', note: 'Shift and arrows, or Shift and a click, mark it' },
-  { value: 'crossings', words: 'each crossing in turn' },
-  { value: 'echo', words: 'call and echo', note: 'a bar sounds, the pupil answers' },
+  { value: 'once', words: t('hear.hear-bar.once') },
+  { value: 'all', words: t('hear.hear-bar.again-and-again') },
+  { value: 'selection', words: t('hear.hear-bar.what-is-marked'), note: t('hear.hear-bar.shift-and-arrows-or') },
+  { value: 'crossings', words: t('hear.hear-bar.each-crossing-in-turn') },
+  { value: 'echo', words: t('hear.hear-bar.call-and-echo'), note: t('hear.hear-bar.a-bar-sounds-the') },
 ] as const satisfies readonly { value: Loop; words: string; note?: string }[]
 const hands = computed(() => (props.desk.study ? wordsOf(props.desk.study).heard(props.desk.study) : []))
 const wordsFor = <T,>(choices: readonly { value: T; words: string }[], value: T): string =>
   choices.find((each) => each.value === value)?.words ?? ''
 const faster = computed(() => {
   const { rounds, faster: step } = playing.choices
-  return rounds > 0 ? `+${step} every ${rounds}` : 'same tempo'
+  return rounds > 0 ? t('hear.hear-bar.every', { step, rounds }) : t('hear.hear-bar.same-tempo')
 })
 const milliseconds = (seconds: number): number => Math.round(seconds * 1000)
 const now = computed(() => {
-  if (playing.state === 'opening') return 'tuning …'
-  if (!playing.round) return playing.state === 'playing' ? 'counting …' : ''
-  return playing.round.sounds ? `♩ = ${playing.round.bpm}` : 'your turn'
+  if (playing.state === 'opening') return t('hear.hear-bar.tuning')
+  if (!playing.round) return playing.state === 'playing' ? t('hear.hear-bar.counting') : ''
+  return playing.round.sounds ? `♩ = ${playing.round.bpm}` : t('hear.hear-bar.your-turn')
 })
 const sounds = computed(() => playing.state !== 'silent')
 // another way of hearing it begins anew
@@ -57,8 +58,8 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
     <button
       type="button"
       class="play"
-      :aria-label="sounds ? 'Stop' : 'Hear it'"
-      :title="sounds ? 'Stop (H)' : 'Hear it (H)'"
+      :aria-label="sounds ? t('hear.hear-bar.stop') : t('hear.hear-bar.hear-it')"
+      :title="sounds ? t('hear.hear-bar.stop-h') : t('hear.hear-bar.hear-it-h')"
       @click="press"
     >
       <svg width="34" height="34" viewBox="0 0 34 34" aria-hidden="true">
@@ -68,10 +69,10 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       </svg>
     </button>
     <span class="telling font-serif tabular-nums" :class="{ idle: !sounds }" aria-live="off">
-      {{ now || (sounds ? '' : 'Hear it') }}
+      {{ now || (sounds ? '' : t('hear.hear-bar.hear-it')) }}
     </span>
     <WordChoice
-      label="Repeat"
+      :label="t('hear.hear-bar.repeat')"
       up
       :words="wordsFor(LOOP, playing.choices.loop)"
       :value="playing.choices.loop"
@@ -80,7 +81,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
     />
     <WordChoice
       v-if="hands.length"
-      label="Heard"
+      :label="t('hear.hear-bar.heard')"
       up
       :words="wordsFor(hands, playing.choices.hands)"
       :value="playing.choices.hands"
@@ -88,7 +89,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       @choose="playing.hear"
     />
     <WordChoice
-      label="Metronome"
+      :label="t('hear.hear-bar.metronome')"
       up
       :words="wordsFor(METRONOME, playing.choices.metronome)"
       :value="playing.choices.metronome"
@@ -96,7 +97,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       @choose="playing.choices.metronome = $event"
     />
     <WordChoice
-      label="Count"
+      :label="t('hear.hear-bar.count')"
       up
       :words="wordsFor(COUNTS, playing.choices.countIn)"
       :value="playing.choices.countIn"
@@ -104,10 +105,10 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       @choose="playing.choices.countIn = $event"
     />
     <Popover as="div" class="relative">
-      <PopoverButton class="word" :aria-label="`Tempo step: ${faster}`">{{ faster }}</PopoverButton>
+      <PopoverButton class="word" :aria-label="t('hear.hear-bar.tempo-step', { faster })">{{ faster }}</PopoverButton>
       <PopoverPanel class="choices bottom-full mb-2 w-[270px] p-4 text-[14px]">
         <label class="flex items-center justify-between">
-          Faster every
+          {{ t('hear.hear-bar.faster-every') }}
           <span>
             <input
               v-model.number="playing.choices.rounds"
@@ -116,11 +117,11 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
               min="0"
               max="20"
             />
-            rounds
+            {{ t('hear.hear-bar.rounds') }}
           </span>
         </label>
         <label class="mt-2 flex items-center justify-between">
-          by
+          {{ t('hear.hear-bar.by') }}
           <span>
             <input
               v-model.number="playing.choices.faster"
@@ -129,15 +130,19 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
               min="1"
               max="40"
             />
-            a minute
+            {{ t('hear.hear-bar.a-minute') }}
           </span>
         </label>
         <p class="quiet mt-3 text-[13px]">
-          0 rounds: always the same. Around crossings each place has its rounds (4 where none are set) before the next.
+          {{ t('hear.hear-bar.0-rounds-always-the') }}
         </p>
         <p v-if="playing.lag.count" class="quiet mt-2 text-[13px]" data-lag>
-          The picture follows the sound by {{ milliseconds(playing.lag.mean) }} ms, at the worst
-          {{ milliseconds(playing.lag.worst) }} ms.
+          {{
+            t('hear.hear-bar.the-picture-follows-the', {
+              milliseconds: milliseconds(playing.lag.mean),
+              milliseconds2: milliseconds(playing.lag.worst),
+            })
+          }}
         </p>
       </PopoverPanel>
     </Popover>

@@ -5,21 +5,22 @@ import { NAME_SYSTEMS, type NameSystem } from '#core/pitch'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import type { FamilyWords } from '~/components/instrument'
 import { type Shown, useShowing } from '~/stores/showing'
+import { t } from '~/composables/words'
 
 /** What the page shows beside the notes: as much or as little as this pupil's eye takes in. */
 defineProps<{ words: string; toggles: FamilyWords['shown'] }>()
 const showing = useShowing()
 
 const NAMES: Record<NameSystem, { words: string; note: string }> = {
-  letters: { words: 'letters', note: 'C♯' },
-  german: { words: 'German', note: 'Cis, H' },
-  'fixed-do': { words: 'fixed do', note: 'do♯' },
-  'movable-do': { words: 'movable do', note: 'tonic is do' },
-  'movable-la': { words: 'movable do, minor on la', note: '' },
-  degrees: { words: 'degrees', note: '♯7' },
+  letters: { words: t('hear.show-choice.letters'), note: 'C♯' },
+  german: { words: t('hear.show-choice.german'), note: 'Cis, H' },
+  'fixed-do': { words: t('hear.show-choice.fixed-do'), note: 'do♯' },
+  'movable-do': { words: t('hear.show-choice.movable-do'), note: t('hear.show-choice.tonic-is-do') },
+  'movable-la': { words: t('hear.show-choice.movable-do-minor-on'), note: '' },
+  degrees: { words: t('hear.show-choice.degrees'), note: '♯7' },
 }
 const names = [
-  { value: 'none' as const, words: 'no names', note: '' },
+  { value: 'none' as const, words: t('hear.show-choice.no-names'), note: '' },
   ...NAME_SYSTEMS.map((value) => ({ value, ...NAMES[value] })),
 ]
 type Switch = Exclude<keyof Shown, 'names'>
@@ -34,12 +35,17 @@ const shownNow = computed(() => showing.shown)
     <PopoverButton class="word">{{ words }}</PopoverButton>
     <PopoverPanel class="choices right-0 bottom-full mb-2 flex w-[440px] py-2">
       <div class="w-[230px] border-r border-rule">
-        <p class="quiet px-[14px] text-[13px]">Names under the notes</p>
-        <ChoiceGroup label="Names" :value="shownNow.names" :choices="names" @choose="showing.shown.names = $event" />
+        <p class="quiet px-[14px] text-[13px]">{{ t('hear.show-choice.names-under-the-notes') }}</p>
+        <ChoiceGroup
+          :label="t('hear.show-choice.names')"
+          :value="shownNow.names"
+          :choices="names"
+          @choose="showing.shown.names = $event"
+        />
       </div>
       <div>
-        <p class="quiet px-[14px] text-[13px]">Shown</p>
-        <div role="group" aria-label="Shown">
+        <p class="quiet px-[14px] text-[13px]">{{ t('hear.show-choice.shown') }}</p>
+        <div role="group" :aria-label="t('hear.show-choice.shown')">
           <label v-for="[what, says] in toggles" :key="what" class="flex min-h-[34px] items-center gap-2 px-[14px]">
             <input
               type="checkbox"

@@ -2,19 +2,20 @@
 import { computed } from 'vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import { type Facet, type Filter, FILTER_NAMES, type Sought } from './finding'
+import { t } from '~/composables/words'
 
 /** What the library shows, as a sentence whose words are its filters. */
 const props = defineProps<{ sought: Sought; facets: (name: Filter) => Facet[] }>()
 const emit = defineEmits<{ choose: [name: Filter, value: string] }>()
 
 const ANY: Record<Filter, { label: string; any: string }> = {
-  instrument: { label: 'Instrument', any: 'any instrument' },
-  tonic: { label: 'Key', any: 'any key' },
-  kind: { label: 'Kind', any: 'any kind' },
-  hands: { label: 'Hands', any: 'any hands' },
-  pupil: { label: 'Pupil', any: 'any pupil' },
-  syllabus: { label: 'Syllabus', any: 'any syllabus' },
-  tag: { label: 'Tag', any: 'any tag' },
+  instrument: { label: t('library.filter-sentence.instrument'), any: t('library.filter-sentence.any-instrument') },
+  tonic: { label: t('library.filter-sentence.key'), any: t('library.filter-sentence.any-key') },
+  kind: { label: t('library.filter-sentence.kind'), any: t('library.filter-sentence.any-kind') },
+  hands: { label: t('library.filter-sentence.hands'), any: t('library.filter-sentence.any-hands') },
+  pupil: { label: t('library.filter-sentence.pupil'), any: t('library.filter-sentence.any-pupil') },
+  syllabus: { label: t('library.filter-sentence.syllabus'), any: t('library.filter-sentence.any-syllabus') },
+  tag: { label: t('library.filter-sentence.tag'), any: t('library.filter-sentence.any-tag') },
 }
 const filters = computed(() =>
   FILTER_NAMES.map((name) => {

@@ -3,6 +3,7 @@ import { useVirtualList } from '@vueuse/core'
 import { computed, toRef, watch } from 'vue'
 import { NuxtLink } from '#components'
 import type { StudyListing } from '#shared/api'
+import { locale, t, tell } from '~/composables/words'
 
 /** The studies found, a line each; only those in view are drawn, so that thousands scroll as tens do. */
 const props = defineProps<{ studies: readonly StudyListing[]; chosen: ReadonlySet<string> }>()
@@ -22,10 +23,10 @@ const now = new Date()
 const when = (iso: string): string => {
   const date = new Date(iso)
   if (date.toDateString() === now.toDateString()) {
-    return date.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
+    return date.toLocaleTimeString(locale(), { hour: '2-digit', minute: '2-digit' })
   }
   const year = date.getFullYear() === now.getFullYear() ? undefined : 'numeric'
-  return date.toLocaleDateString([], { day: 'numeric', month: 'short', year })
+  return date.toLocaleDateString(locale(), { day: 'numeric', month: 'short', year })
 }
 const rows = computed(() =>
   list.value.map(({ data, index }) => ({
@@ -38,7 +39,13 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <div v-bind="containerProps" class="shelf" tabindex="0" role="region" aria-label="Studies found">
+  <div
+    v-bind="containerProps"
+    class="shelf"
+    tabindex="0"
+    role="region"
+    :aria-label="t('library.study-list.studies-found')"
+  >
     <ul v-bind="wrapperProps">
       <li
         v-for="study in rows"
@@ -53,11 +60,11 @@ const rows = computed(() =>
             type="checkbox"
             class="h-[17px] w-[17px] accent-ink"
             :checked="chosen.has(study.id)"
-            :aria-label="`Choose ${study.title}`"
+            :aria-label="t('library.study-list.choose', { what: tell(study.title) })"
             @click="emit('choose', study.id, $event.shiftKey)"
           />
         </label>
-        <NuxtLink class="title" :to="`/desk/${study.id}`">{{ study.title }}</NuxtLink>
+        <NuxtLink class="title" :to="`/desk/${study.id}`">{{ tell(study.title) }}</NuxtLink>
         <span class="leader" aria-hidden="true"></span>
         <span class="aside quiet where">{{ study.where }}</span>
         <span class="quiet w-[64px] text-right tabular-nums">♩ = {{ study.bpm }}</span>

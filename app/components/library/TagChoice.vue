@@ -2,6 +2,7 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, ref } from 'vue'
 import { MOST_TAG, type StudyListing } from '#shared/api'
+import { t } from '~/composables/words'
 
 /** Tags of the chosen studies: those that all of them have, some, or none; and new ones. */
 const props = defineProps<{ studies: readonly StudyListing[]; known: readonly string[]; disabled: boolean }>()
@@ -28,9 +29,14 @@ function add(): void {
 
 <template>
   <Popover as="div" class="relative">
-    <PopoverButton class="plain-button" :disabled="disabled">Tags</PopoverButton>
+    <PopoverButton class="plain-button" :disabled="disabled">{{ t('library.tag-choice.tags') }}</PopoverButton>
     <PopoverPanel class="choices w-[240px] py-2">
-      <div v-if="tags.length" role="group" aria-label="Tags" class="max-h-[260px] overflow-y-auto">
+      <div
+        v-if="tags.length"
+        role="group"
+        :aria-label="t('library.tag-choice.tags')"
+        class="max-h-[260px] overflow-y-auto"
+      >
         <label v-for="each in tags" :key="each.tag" class="flex min-h-[34px] items-center gap-2 px-[14px]">
           <input
             type="checkbox"
@@ -46,11 +52,11 @@ function add(): void {
         <input
           v-model="typed"
           class="field w-full"
-          aria-label="A new tag"
+          :aria-label="t('library.tag-choice.a-new-tag')"
           :maxlength="MOST_TAG"
-          placeholder="a new tag"
+          :placeholder="t('library.tag-choice.a-new-tag-2')"
         />
-        <button type="submit" class="plain-button">Add</button>
+        <button type="submit" class="plain-button">{{ t('library.tag-choice.add') }}</button>
       </form>
     </PopoverPanel>
   </Popover>

@@ -1,9 +1,10 @@
 import { useSessionStorage } from '@vueuse/core'
 import { computed, type ShallowRef } from 'vue'
 import { familyOf, instrumentOf } from '#core/instrument'
-import { KINDS, type KindId } from '#core/material'
+import { type KindId, kindNamed, KINDS } from '#core/material'
 import { parseNote, printedName } from '#core/pitch'
 import type { Shelf, StudyListing } from '#shared/api'
+import { locale, t, tell } from '~/composables/words'
 
 /** What is looked for; an empty word means any. */
 export interface Sought {
@@ -71,12 +72,13 @@ export interface Facet {
 export function finding(studies: ShallowRef<readonly StudyListing[] | null>, titleOf: (syllabus: string) => string) {
   const sought = useSessionStorage<Sought>('tactum library', { ...ANYTHING }, { mergeDefaults: true })
 
+  const titles = computed(() => new Map((studies.value ?? []).map((study) => [study.id, tell(study.title)])))
   const hay = computed(
     () =>
       new Map(
         (studies.value ?? []).map((study) => [
           study.id,
-          spelled([study.title, ...study.tags, ...study.pupils].join(' ')),
+          spelled([tell(study.title), ...study.tags, ...study.pupils].join(' ')),
         ]),
       ),
   )
@@ -90,16 +92,19 @@ export function finding(studies: ShallowRef<readonly StudyListing[] | null>, tit
       (name) => name === but || !sought.value[name] || FILTERS[name](study).includes(sought.value[name]),
     )
 
-  const collator = new Intl.Collator('en')
+  const collator = new Intl.Collator(locale())
   const found = computed(() => {
     const all = said.value.filter((study) => passes(study))
-    return sought.value.order === 'title' ? all.toSorted((a, b) => collator.compare(a.title, b.title)) : all
+    return sought.value.order === 'title'
+      ? all.toSorted((a, b) => collator.compare(titles.value.get(a.id)!, titles.value.get(b.id)!))
+      : all
   })
 
   const WORDS: Partial<Record<Filter, (value: string) => string>> = {
     tonic: (value) => printedName(parseNote(value)),
-    kind: (value) => KINDS[value as KindId]?.words ?? value,
-    hands: (value) => (value === 'together' ? 'hands together' : `${value} hand`),
+    kind: (value) => (value in KINDS ? tell(kindNamed({ id: value as KindId })) : value),
+    hands: (value) =>
+      value === 'together' ? t('library.finding.hands-together') : t('library.finding.hand', { value }),
     syllabus: titleOf,
   }
   /** What a filter can be set to, as the others stand. */

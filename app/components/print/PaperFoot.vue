@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Recipe } from '#core/instrument'
 import { wordsFor } from '~/components/instrument'
+import { t } from '~/composables/words'
 
 /** The usual cautions at the foot of a page; loud instruments add their own. */
 const props = defineProps<{ recipes: readonly Recipe[] }>()
@@ -10,10 +11,8 @@ const own = computed(() => [...new Set(props.recipes.map((recipe) => wordsFor(re
 
 <template>
   <footer class="mt-6 break-before-avoid break-inside-avoid border-t border-rule pt-2 text-[12px] leading-[1.45]">
-    Start slowly and stay loose; short sessions with breaks; raise tempo or minutes, not both at once. Do not stretch to
-    force a span.
+    {{ t('print.paper-foot.start-slowly-and-stay') }}
     <template v-for="caution in own" :key="caution">{{ caution }} </template>
-    Stop at pain, numbness or tingling and see a doctor or a hand therapist. Usual cautions, not medical advice: your
-    teacher’s and doctor’s word goes first.
+    {{ t('print.paper-foot.stop-at-pain-numbness') }}
   </footer>
 </template>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, onMounted, shallowRef } from 'vue'
 import type { RealisedStudy } from '#core/realise'
-import { notesWords } from '#core/study'
+import { notesTold } from '#core/study'
 import { familyOf } from '#core/instrument'
 import type { Study } from '#shared/api'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
 import { realiser } from '~/composables/realiser'
 import { layoutOf } from '~/engraving'
+import { t, tell } from '~/composables/words'
 
 /** A study on paper, with the fingers that were accepted. */
 const props = defineProps<{ study: Study; number?: number }>()
@@ -19,8 +20,8 @@ const realised = shallowRef<RealisedStudy | null>(null)
 const systems = computed(() => (realised.value ? layoutOf(realised.value, WIDTH, NARROWEST) : []))
 const tempo = computed(() => {
   const { recipe } = props.study
-  const notes = `in ${notesWords(recipe.tempo.notesPerBeat)}`
-  return familyOf(recipe).hasTouch ? `${notes}, ${recipe.articulation}` : notes
+  const notes = t('print.printed-study.in', { notesTold: tell(notesTold(recipe.tempo.notesPerBeat)) })
+  return familyOf(recipe).hasTouch ? `${notes}, ${t('name.touch', { touch: recipe.articulation })}` : notes
 })
 
 onMounted(async () => {
@@ -37,13 +38,13 @@ onMounted(async () => {
   <article class="mb-5 break-inside-avoid">
     <h2 class="flex items-baseline text-[17px]">
       <span v-if="number" class="quiet w-[28px] font-normal">{{ number }}</span>
-      <span>{{ study.title }}</span>
+      <span>{{ tell(study.title) }}</span>
       <span class="leader" aria-hidden="true"></span>
       <span class="text-[14px] font-normal"
         >♩ = {{ study.recipe.tempo.bpm }} <em>{{ tempo }}</em></span
       >
     </h2>
-    <p v-if="!realised" class="waiting quiet aside py-8 text-center">engraving …</p>
+    <p v-if="!realised" class="waiting quiet aside py-8 text-center">{{ t('print.printed-study.engraving') }}</p>
     <div v-for="system in systems" :key="system.from" class="sheet-line">
       <ScoreSystem v-if="realised" :study="realised" :system="system" :width="WIDTH" />
     </div>

@@ -9,6 +9,7 @@ import { type Engraved, drawSystem, engravingReady, type FingerSpot, type System
 import { fingerLabel } from '~/engraving/speak'
 import StepMarks from './StepMarks.vue'
 import type { Place } from '~/stores/desk'
+import { t, tell } from '~/composables/words'
 
 const props = defineProps<{
   study: RealisedStudy
@@ -51,12 +52,13 @@ const heads = computed(() => {
   const { sections = [], recipe } = props.study
   const { from, to, first, columns } = props.system
   const begun = sections
-    .filter((section) => section.words && section.from >= from && section.from < to)
-    .map(({ words, from: at }) => ({ x: columns[at - from]! - 6, words }))
+    .filter((section) => section.from >= from && section.from < to)
+    .map((section) => ({ x: columns[section.from - from]! - 6, words: tell(section.words) }))
+    .filter(({ words }) => words)
   const roll = familyOf(recipe).rollOf(props.study)
   const told = [
-    recipe.rhythm.swing === 50 ? '' : `swing ${recipe.rhythm.swing} %`,
-    roll && sections.length === 0 ? `${roll} strokes to the beat` : '',
+    recipe.rhythm.swing === 50 ? '' : t('score.score-system.swing', { swing: recipe.rhythm.swing }),
+    roll && sections.length === 0 ? t('score.score-system.strokes-to-the-beat', { roll }) : '',
   ].filter(Boolean)
   const over = first && told.length > 0 ? [{ x: props.system.left, words: told.join(', ') }] : []
   return [...over, ...begun]
@@ -107,7 +109,9 @@ const tabStop = (spot: FingerSpot): number => {
 <template>
   <div class="relative" :style="{ width: `${width}px` }">
     <div ref="host" class="engraving" aria-hidden="true"></div>
-    <div v-if="!drawn" class="waiting quiet aside h-[220px] pt-20 text-center">engraving …</div>
+    <div v-if="!drawn" class="waiting quiet aside h-[220px] pt-20 text-center">
+      {{ t('score.score-system.engraving') }}
+    </div>
     <svg
       v-else-if="engraved"
       class="absolute inset-0"
@@ -115,7 +119,7 @@ const tabStop = (spot: FingerSpot): number => {
       :height="engraved.height"
       :viewBox="`0 0 ${width} ${engraved.height}`"
       :role="interactive ? 'group' : 'img'"
-      :aria-label="`${study.title}, notes ${system.from + 1} to ${system.to}`"
+      :aria-label="t('score.score-system.notes-to', { what: tell(study.title), value: system.from + 1, to: system.to })"
       @pointerleave="emit('point', null)"
     >
       <StepMarks :system="system" :height="engraved.height" :pointed="pointed" :range="range" :sounding="sounding" />

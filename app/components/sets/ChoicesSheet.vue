@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Choices, OpenChoice } from '#core/syllabus'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
+import { t, tell } from '~/composables/words'
 
 /** What a grade leaves to the candidate, asked once; the answers are remembered for the pupil. */
 const props = defineProps<{
@@ -18,24 +19,30 @@ const remembered = computed(() => props.choices.every(({ id }) => props.known[id
 </script>
 
 <template>
-  <DialogSheet title="The list leaves a choice" @close="emit('close')">
+  <DialogSheet :title="t('sets.choices-sheet.the-list-leaves-a')" @close="emit('close')">
     <form @submit.prevent="emit('build', chosen)">
       <p class="quiet mt-1">
-        {{ remembered ? `Remembered for ${pupil}; change it here.` : `Asked once, and remembered for ${pupil}.` }}
+        {{
+          remembered
+            ? t('sets.choices-sheet.remembered-for-change-it', { pupil })
+            : t('sets.choices-sheet.asked-once-and-remembered', { pupil })
+        }}
       </p>
       <fieldset v-for="choice in choices" :key="choice.id" class="mt-4 border-t border-rule pt-3">
-        <legend class="float-left mr-6 w-[230px] font-serif font-semibold">{{ choice.words }}</legend>
+        <legend class="float-left mr-6 w-[230px] font-serif font-semibold">{{ tell(choice.words) }}</legend>
         <span class="flex flex-wrap gap-x-6 gap-y-1">
           <label v-for="option in choice.options" :key="option.value" class="flex min-h-[26px] items-center gap-2">
             <input v-model="chosen[choice.id]" type="radio" :name="choice.id" :value="option.value" />
-            {{ option.words }}
+            {{ tell(option.words) }}
           </label>
         </span>
       </fieldset>
       <p class="mt-6 flex justify-end gap-3">
-        <button type="button" class="text-button mr-2" @click="emit('close')">Not now</button>
+        <button type="button" class="text-button mr-2" @click="emit('close')">
+          {{ t('sets.choices-sheet.not-now') }}
+        </button>
         <button type="submit" class="main-button">
-          Add the {{ missing === 1 ? 'missing one' : `${missing} missing` }}
+          {{ t('sets.choices-sheet.add-the', { missing }) }}
         </button>
       </p>
     </form>

@@ -3,6 +3,7 @@ import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, T
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { Coverage } from '#core/syllabus'
 import type { SetReport } from '#shared/api'
+import { t, tell } from '~/composables/words'
 
 /** Coverage by grade and board, and holes by type, as bars; the figures stand in the page as well. */
 const props = defineProps<{ coverage: Coverage; placements: SetReport['placements'] }>()
@@ -43,6 +44,11 @@ const shares = computed(() =>
     data: placement.grades.map(({ covered, required }) => Math.floor((100 * covered) / Math.max(1, required))),
   })),
 )
+/** A type in two lines: what, and how. */
+function linesOf(words: string): string[] {
+  const [what, ...how] = words.split(', ')
+  return [what!, how.join(', ')]
+}
 const holes = computed(() => props.coverage.rows.filter((row) => row.holes > 0))
 
 function draw(): void {
@@ -62,7 +68,7 @@ function draw(): void {
       options: {
         ...plain,
         scales: {
-          y: { min: 0, max: 100, title: { display: true, text: 'per cent covered' } },
+          y: { min: 0, max: 100, title: { display: true, text: t('sets.coverage-charts.per-cent-covered') } },
           x: { grid: { display: false } },
         },
       },
@@ -70,8 +76,14 @@ function draw(): void {
     new Chart(byType.value!, {
       type: 'bar',
       data: {
-        labels: holes.value.map((row) => [row.words.split(', ')[0]!, row.words.split(', ').slice(1).join(', ')]),
-        datasets: [{ label: 'holes', data: holes.value.map((row) => row.holes), backgroundColor: ink('missing') }],
+        labels: holes.value.map((row) => linesOf(tell(row.words))),
+        datasets: [
+          {
+            label: t('sets.coverage-charts.holes'),
+            data: holes.value.map((row) => row.holes),
+            backgroundColor: ink('missing'),
+          },
+        ],
       },
       options: {
         ...plain,
@@ -99,13 +111,17 @@ const spoken = computed(() =>
 <template>
   <div class="grid grid-cols-[1fr_1fr] gap-8">
     <figure>
-      <figcaption class="font-serif text-[17px] font-semibold">By grade and board</figcaption>
+      <figcaption class="font-serif text-[17px] font-semibold">
+        {{ t('sets.coverage-charts.by-grade-and-board') }}
+      </figcaption>
       <div class="h-[230px]"><canvas ref="byGrade" role="img" :aria-label="spoken"></canvas></div>
     </figure>
     <figure v-show="holes.length > 0">
-      <figcaption class="font-serif text-[17px] font-semibold">Where the holes are</figcaption>
+      <figcaption class="font-serif text-[17px] font-semibold">
+        {{ t('sets.coverage-charts.where-the-holes-are') }}
+      </figcaption>
       <div class="h-[230px]">
-        <canvas ref="byType" role="img" aria-label="Holes by type, as listed above"></canvas>
+        <canvas ref="byType" role="img" :aria-label="t('sets.coverage-charts.holes-by-type-as')"></canvas>
       </div>
     </figure>
   </div>

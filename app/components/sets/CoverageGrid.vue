@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import type { Coverage } from '#core/syllabus'
 import StatusMark from './StatusMark.vue'
+import { t, tell } from '~/composables/words'
 
 /** Keys in circle order against what is asked in them; status by shape, so that it prints in one ink. */
 defineProps<{ coverage: Coverage }>()
 
 const LEGEND = [
-  { status: 'covered', words: 'covered' },
-  { status: 'near', words: 'near' },
-  { status: 'missing', words: 'missing' },
-  { status: 'not-needed', words: 'enough without it' },
+  { status: 'covered', words: t('sets.coverage-grid.covered') },
+  { status: 'near', words: t('sets.coverage-grid.near') },
+  { status: 'missing', words: t('sets.coverage-grid.missing') },
+  { status: 'not-needed', words: t('sets.coverage-grid.enough-without-it') },
 ] as const
 </script>
 
@@ -17,24 +18,28 @@ const LEGEND = [
   <div>
     <table class="w-full border-collapse text-[13px]">
       <caption class="sr-only">
-        Coverage: keys in circle order against types
+        {{
+          t('sets.coverage-grid.coverage-keys-in-circle')
+        }}
       </caption>
       <thead>
         <tr class="border-b border-ink">
-          <th scope="col" class="pb-1 text-left font-normal"><span class="sr-only">Type</span></th>
-          <th v-for="key in coverage.keys" :key="key" scope="col" class="key">{{ key }}</th>
+          <th scope="col" class="pb-1 text-left font-normal">
+            <span class="sr-only">{{ t('sets.coverage-grid.type') }}</span>
+          </th>
+          <th v-for="(key, at) in coverage.keys" :key="at" scope="col" class="key">{{ tell(key) }}</th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in coverage.rows" :key="row.words" class="border-b border-rule">
-          <th scope="row" class="py-[5px] pr-2 text-left leading-[1.25] font-normal">{{ row.words }}</th>
+        <tr v-for="(row, place) in coverage.rows" :key="place" class="border-b border-rule">
+          <th scope="row" class="py-[5px] pr-2 text-left leading-[1.25] font-normal">{{ tell(row.words) }}</th>
           <td v-for="(cells, at) in row.cells" :key="at" class="text-center align-middle">
             <StatusMark
               v-for="cell in cells"
               :key="cell.atom"
               class="mx-px inline-block"
               :status="cell.status"
-              :title="cell.words"
+              :title="tell(cell.words)"
             />
           </td>
         </tr>
@@ -44,7 +49,7 @@ const LEGEND = [
       <span v-for="each in LEGEND" :key="each.status" class="flex items-center gap-[6px]">
         <StatusMark :status="each.status" /> {{ each.words }}
       </span>
-      <span>no mark: not asked</span>
+      <span>{{ t('sets.coverage-grid.no-mark-not-asked') }}</span>
     </p>
   </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { NuxtLink } from '#components'
+import { t, tell } from '~/composables/words'
 import type { Newer, StudySet } from '#shared/api'
 
 /** The list was changed, or a later edition is on file: what to add and what to drop. */
@@ -8,20 +9,28 @@ const props = defineProps<{ newer: Newer; set: StudySet; busy: boolean }>()
 const emit = defineEmits<{ move: []; settle: []; drop: [places: readonly number[]] }>()
 
 const other = computed(() => props.newer.syllabusId !== props.set.syllabusId)
-const drops = computed(() => props.newer.drop.map((at) => `no. ${at + 1}`))
+const drops = computed(() => props.newer.drop.map((at) => t('sets.newer-notice.no', { value: at + 1 })))
 </script>
 
 <template>
   <div role="status" class="mt-3 border border-rh p-3 text-[14px]">
     <p class="font-serif font-semibold">
-      {{ other ? `A later edition is on file: ${newer.title}.` : 'The list was changed since this set was built.' }}
+      {{
+        other
+          ? t('sets.newer-notice.a-later-edition-is', { title: newer.title })
+          : t('sets.newer-notice.the-list-was-changed')
+      }}
     </p>
-    <p v-if="newer.add.length" class="mt-1"><b>To add:</b> {{ newer.add.join('; ') }}.</p>
-    <p v-if="newer.drop.length" class="mt-1"><b>To drop:</b> {{ drops.join(', ') }}.</p>
-    <p v-if="!newer.add.length && !newer.drop.length" class="mt-1">For this set nothing changes.</p>
+    <p v-if="newer.add.length" class="mt-1">
+      <b>{{ t('sets.newer-notice.to-add') }}</b> {{ newer.add.map(tell).join('; ') }}.
+    </p>
+    <p v-if="newer.drop.length" class="mt-1">
+      <b>{{ t('sets.newer-notice.to-drop') }}</b> {{ drops.join(', ') }}.
+    </p>
+    <p v-if="!newer.add.length && !newer.drop.length" class="mt-1">{{ t('sets.newer-notice.for-this-set-nothing') }}</p>
     <p class="mt-2 flex flex-wrap items-center gap-4">
       <button v-if="other" type="button" class="plain-button" :disabled="busy" @click="emit('move')">
-        Grade by the later one
+        {{ t('sets.newer-notice.grade-by-the-later') }}
       </button>
       <template v-else>
         <button
@@ -31,15 +40,17 @@ const drops = computed(() => props.newer.drop.map((at) => `no. ${at + 1}`))
           :disabled="busy"
           @click="emit('drop', newer.drop)"
         >
-          Drop {{ drops.length === 1 ? 'it' : 'them' }}
+          {{ t('sets.newer-notice.drop', { count: drops.length }) }}
         </button>
-        <button type="button" class="plain-button" :disabled="busy" @click="emit('settle')">Seen</button>
+        <button type="button" class="plain-button" :disabled="busy" @click="emit('settle')">
+          {{ t('sets.newer-notice.seen') }}
+        </button>
       </template>
       <NuxtLink
         v-if="other"
         class="underline"
         :to="`/syllabi/${newer.syllabusId}?before=${encodeURIComponent(set.syllabusId!)}`"
-        >What changed</NuxtLink
+        >{{ t('sets.newer-notice.what-changed') }}</NuxtLink
       >
     </p>
   </div>

@@ -2,19 +2,24 @@
 import { computed } from 'vue'
 import { type Policies, USUAL_POLICIES } from '#core/syllabus'
 import WordPanel from '~/components/frame/WordPanel.vue'
+import { t } from '~/composables/words'
 
 /** What counts, where teachers and boards differ; kept with the set. */
 const props = defineProps<{ policies: Partial<Policies>; fingers: boolean }>()
 const emit = defineEmits<{ change: [policies: Partial<Policies>] }>()
 
 const CHOICES = [
-  { field: 'moreOctaves', words: 'more octaves than asked' },
-  { field: 'fasterTempo', words: 'a faster tempo than asked' },
-  { field: 'anyTouch', words: 'any touch, where the list names none', else: 'else legato only' },
+  { field: 'moreOctaves', words: t('sets.policy-choice.more-octaves-than-asked') },
+  { field: 'fasterTempo', words: t('sets.policy-choice.a-faster-tempo-than') },
+  {
+    field: 'anyTouch',
+    words: t('sets.policy-choice.any-touch-where-the'),
+    else: t('sets.policy-choice.else-legato-only'),
+  },
   {
     field: 'togetherForSeparate',
-    words: 'hands together, for each hand alone as well',
-    else: 'boards ask hands apart to hear them apart: usually off',
+    words: t('sets.policy-choice.hands-together-for-each'),
+    else: t('sets.policy-choice.boards-ask-hands-apart'),
     fingers: true,
   },
 ] as const
@@ -22,15 +27,19 @@ const CHOICES = [
 const now = computed<Policies>(() => ({ ...USUAL_POLICIES, ...props.policies }))
 const shown = computed(() => CHOICES.filter((choice) => props.fingers || !('fingers' in choice)))
 const departs = computed(() => shown.value.filter(({ field }) => now.value[field] !== USUAL_POLICIES[field]).length)
-const words = computed(() => (departs.value === 0 ? 'what counts' : `what counts: ${departs.value} unusual`))
+const words = computed(() =>
+  departs.value === 0
+    ? t('sets.policy-choice.what-counts-2')
+    : t('sets.policy-choice.what-counts-unusual', { departs: departs.value }),
+)
 const set = (field: keyof Policies, value: boolean): void => emit('change', { ...props.policies, [field]: value })
 </script>
 
 <template>
-  <WordPanel :words="words" label="What counts">
+  <WordPanel :words="words" :label="t('sets.policy-choice.what-counts')">
     <fieldset class="w-[330px] p-4 text-[14px]">
-      <legend class="sr-only">What counts as covered</legend>
-      <p class="aside quiet mb-2">It counts as covered with …</p>
+      <legend class="sr-only">{{ t('sets.policy-choice.what-counts-as-covered') }}</legend>
+      <p class="aside quiet mb-2">{{ t('sets.policy-choice.it-counts-as-covered') }}</p>
       <label v-for="choice in shown" :key="choice.field" class="flex min-h-[30px] items-start gap-2 py-1">
         <input
           type="checkbox"

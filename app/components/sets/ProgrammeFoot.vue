@@ -1,26 +1,27 @@
 <script setup lang="ts">
 import { NuxtLink } from '#components'
 import type { Order } from '#core/syllabus'
+import { t } from '~/composables/words'
 
 /** Beneath the programme: its order for practice, and the way out of it. */
 defineProps<{ setId: string; studies: number; busy: boolean }>()
 const emit = defineEmits<{ order: [by: Order]; export: [] }>()
 
 const ORDERS = [
-  { by: 'shape', words: 'shape', title: 'What lies in the hand alike stands together' },
-  { by: 'circle', words: 'circle', title: 'Round the circle of keys, from no signs outward' },
-  { by: 'difficulty', words: 'difficulty', title: 'From easy to hard' },
+  { by: 'shape', words: t('sets.programme-foot.shape'), title: t('sets.programme-foot.what-lies-in-the') },
+  { by: 'circle', words: t('sets.programme-foot.circle'), title: t('sets.programme-foot.round-the-circle-of') },
+  { by: 'difficulty', words: t('sets.programme-foot.difficulty'), title: t('sets.programme-foot.from-easy-to-hard') },
 ] as const
 </script>
 
 <template>
   <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-rule px-5 py-[9px] text-[14px]">
     <template v-if="studies">
-      <span class="quiet" title="Drag by the number, or move with Alt and the arrows"
-        ><kbd>Alt</kbd> <kbd>↑↓</kbd></span
+      <span class="quiet" :title="t('sets.programme-foot.drag-by-the-number')"
+        ><kbd>{{ t('sets.programme-foot.alt') }}</kbd> <kbd>↑↓</kbd></span
       >
-      <span role="group" aria-label="Order for practice" class="flex gap-2">
-        <span class="quiet">order by</span>
+      <span role="group" :aria-label="t('sets.programme-foot.order-for-practice')" class="flex gap-2">
+        <span class="quiet">{{ t('sets.programme-foot.order-by') }}</span>
         <button
           v-for="each in ORDERS"
           :key="each.by"
@@ -33,10 +34,14 @@ const ORDERS = [
           {{ each.words }}
         </button>
       </span>
-      <button type="button" class="text-button ml-auto" @click="emit('export')">Export</button>
-      <NuxtLink class="main-button leading-[22px]" :to="`/print/set/${setId}`">Print the set</NuxtLink>
+      <button type="button" class="text-button ml-auto" @click="emit('export')">
+        {{ t('sets.programme-foot.export') }}
+      </button>
+      <NuxtLink class="main-button leading-[22px]" :to="`/print/set/${setId}`">{{
+        t('sets.programme-foot.print-the-set')
+      }}</NuxtLink>
     </template>
-    <span v-else class="quiet">nothing to print yet</span>
+    <span v-else class="quiet">{{ t('sets.programme-foot.nothing-to-print-yet') }}</span>
   </div>
 </template>
 

@@ -2,10 +2,10 @@
 import Sortable from 'sortablejs'
 import { nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
-import { materialFor, materialWords } from '#core/realise'
-import { isFree } from '#core/study'
+import { materialTold } from '#core/realise'
 import type { Study } from '#shared/api'
 import { wordsFor } from '~/components/instrument'
+import { t, tell } from '~/composables/words'
 
 /** The set as a concert programme: number, title, hands, dotted leader, tempo. Dragged, or moved with Alt and arrows. */
 const props = defineProps<{
@@ -45,20 +45,23 @@ async function onKey(event: KeyboardEvent, at: number): Promise<void> {
 }
 
 /** What is played; the rest of the title stands beside it in its own words. */
-const titleOf = ({ recipe, title }: Study): string =>
-  isFree(recipe.material) ? title.split(',')[0]! : materialWords(materialFor(recipe))
+const titleOf = ({ recipe }: Study): string => tell(materialTold(recipe))
 const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recipe)
 </script>
 
 <template>
-  <ol ref="list" aria-label="Studies of the set, in order">
+  <ol ref="list" :aria-label="t('sets.programme-list.studies-of-the-set')">
     <li v-for="(study, at) in studies" :key="study.id" class="flex items-baseline py-[9px] pl-5 pr-4">
-      <span class="grip quiet w-[28px] shrink-0 cursor-grab font-serif" title="Drag to move">{{ at + 1 }}</span>
+      <span
+        class="grip quiet w-[28px] shrink-0 cursor-grab font-serif"
+        :title="t('sets.programme-list.drag-to-move')"
+        >{{ at + 1 }}</span
+      >
       <NuxtLink
         :to="`/desk/${study.id}`"
         class="title whitespace-nowrap font-serif text-[17px] font-semibold hover:underline"
         :class="{ near: near.has(at), 'quiet font-normal!': surplus.has(at) }"
-        aria-description="Alt with arrow up or down moves it, Delete takes it out"
+        :aria-description="t('sets.programme-list.alt-with-arrow-up')"
         @keydown="onKey($event, at)"
         >{{ titleOf(study) }}</NuxtLink
       >
@@ -68,7 +71,7 @@ const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recip
       <button
         type="button"
         class="remove quiet ml-3"
-        :aria-label="`Take ${titleOf(study)}, ${detailOf(study)} out of the set`"
+        :aria-label="t('sets.programme-list.take-out-of-the', { titleOf: titleOf(study), detailOf: detailOf(study) })"
         @click="emit('remove', at)"
       >
         ×

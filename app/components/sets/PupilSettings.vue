@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Settings } from '#core/syllabus'
-import { taughtOf } from '#core/instrument'
+import { instrumentOf, type Recipe, taughtOf } from '#core/instrument'
 import type { Pupil } from '#shared/api'
 import { viewOfPlays } from '~/components/instrument'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { ask, wordsOf } from '~/composables/api'
+import { t, tell } from '~/composables/words'
 
 /** How a pupil's studies are made when a grade becomes a set. */
 const props = defineProps<{ pupil: Pupil }>()
@@ -14,11 +15,18 @@ const emit = defineEmits<{ changed: [] }>()
 const error = ref('')
 const own = computed<Settings>(() => props.pupil.preferences.settings ?? {})
 const fields = computed(() => viewOfPlays(taughtOf(props.pupil.instrument).family.plays).Settings)
-const plain = (text: string): string => text.replaceAll('-', ' ')
+function namedOf(id: Recipe['instrument']) {
+  const { make, size } = instrumentOf({ instrument: id })
+  return { make, size: size ?? '' }
+}
 const words = computed(() => {
   const { school, handSize, instrument } = own.value
-  const told = [school && plain(school), handSize && `${handSize} hands`, instrument && plain(instrument)]
-  return told.filter(Boolean).join(', ') || 'usual settings'
+  const told = [
+    school && tell(taughtOf(props.pupil.instrument).family.schools.find(({ id }) => id === school)!.called),
+    handSize && t('sets.pupil-settings.hands', { handSize }),
+    instrument && t('name.instrument', namedOf(instrument)),
+  ]
+  return told.filter(Boolean).join(', ') || t('sets.pupil-settings.usual-settings')
 })
 async function set(field: 'school' | 'handSize' | 'instrument', value: string): Promise<void> {
   error.value = ''
@@ -32,10 +40,10 @@ async function set(field: 'school' | 'handSize' | 'instrument', value: string): 
 </script>
 
 <template>
-  <WordPanel :words="words" :label="`How ${pupil.name} plays: ${words}`">
+  <WordPanel :words="words" :label="t('sets.pupil-settings.how-plays', { name: pupil.name, words })">
     <fieldset class="w-[340px] p-4 font-sans text-[14px] font-normal">
-      <legend class="sr-only">How {{ pupil.name }} plays</legend>
-      <p class="aside quiet mb-2">When a grade becomes a set, its studies are made so.</p>
+      <legend class="sr-only">{{ t('sets.pupil-settings.how-plays-2', { name: pupil.name }) }}</legend>
+      <p class="aside quiet mb-2">{{ t('sets.pupil-settings.when-a-grade-becomes') }}</p>
       <component :is="fields" :own="own" @set="set" />
       <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
     </fieldset>

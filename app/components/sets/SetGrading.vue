@@ -9,6 +9,7 @@ import PolicyChoice from './PolicyChoice.vue'
 import ReadinessLine from './ReadinessLine.vue'
 import TubeLadder from './TubeLadder.vue'
 import type { useSet } from '~/stores/set'
+import { t } from '~/composables/words'
 
 /** Where a set stands, and what can be done about it. */
 const props = defineProps<{ store: ReturnType<typeof useSet> }>()
@@ -43,7 +44,8 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
     @choose="(syllabusId, gradeId) => emit('grade', syllabusId, gradeId)"
   />
   <p v-if="standing.placements.length === 0" class="quiet mt-2">
-    No syllabus for this instrument yet. <NuxtLink class="underline" to="/syllabi">Bring one in.</NuxtLink>
+    {{ t('sets.set-grading.no-syllabus-for-this') }}
+    <NuxtLink class="underline" to="/syllabi">{{ t('sets.set-grading.bring-one-in') }}</NuxtLink>
   </p>
   <template v-if="report">
     <NewerNotice
@@ -57,13 +59,13 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
     />
     <div class="mt-4 flex flex-wrap items-center justify-between gap-x-4 gap-y-2 text-[14.5px]">
       <p>
-        <b>{{ report.covered }}</b> covered, <b>{{ report.near }}</b> near, <b>{{ report.missing }}</b> missing<template
-          v-if="report.surplus.length"
-          >; {{ report.surplus.length }} not asked for here</template
+        <b>{{ report.covered }}</b> {{ t('sets.set-grading.covered') }} <b>{{ report.near }}</b>
+        {{ t('sets.set-grading.near') }} <b>{{ report.missing }}</b> {{ t('sets.set-grading.missing')
+        }}<template v-if="report.surplus.length">{{
+          t('sets.set-grading.not-asked-for-here', { count: report.surplus.length })
+        }}</template
         >.
-        <span v-if="open" class="aside text-rh"
-          >Counted as read: {{ open === 1 ? 'one question is' : `${open} questions are` }} open.
-        </span>
+        <span v-if="open" class="aside text-rh">{{ t('sets.set-grading.counted-as-read-open', { open }) }} </span>
         <PolicyChoice
           class="ml-1"
           :policies="set.policies"
@@ -72,13 +74,15 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
         />
       </p>
       <button v-if="report.missing > 0" type="button" class="main-button" :disabled="store.busy" @click="addAll">
-        Add the {{ report.missing === 1 ? 'missing one' : `${report.missing} missing` }}
+        {{ t('sets.set-grading.add-the', { missing: report.missing }) }}
       </button>
     </div>
     <ReadinessLine v-if="standing.readiness" class="mt-2" :readiness="standing.readiness" />
     <p class="mt-2 flex gap-5 text-[14px]">
-      <NuxtLink class="text-button" :to="`/sets/${set.id}/coverage`">Coverage on a page</NuxtLink>
-      <NuxtLink class="text-button" :to="`/sets/${set.id}/exam`">Mock exam</NuxtLink>
+      <NuxtLink class="text-button" :to="`/sets/${set.id}/coverage`">{{
+        t('sets.set-grading.coverage-on-a-page')
+      }}</NuxtLink>
+      <NuxtLink class="text-button" :to="`/sets/${set.id}/exam`">{{ t('sets.set-grading.mock-exam') }}</NuxtLink>
     </p>
     <GradeReport
       :report="report"
@@ -97,6 +101,6 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
     />
   </template>
   <p v-else-if="standing.placements.length" class="quiet mt-6">
-    Choose the grade in the title, or press one of the tubes.
+    {{ t('sets.set-grading.choose-the-grade-in') }}
   </p>
 </template>

@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import type { Status } from '#core/syllabus'
+import { t } from '~/composables/words'
 
 /** Status by shape first: disc, half disc, broken ring, dash. */
 defineProps<{ status: Status }>()
-const WORDS: Record<Status, string> = {
-  covered: 'covered',
-  near: 'near',
-  missing: 'missing',
-  'not-needed': 'not needed',
-}
 </script>
 
 <template>
-  <svg width="14" height="14" viewBox="0 0 14 14" role="img" :aria-label="WORDS[status]" class="shrink-0">
+  <svg
+    width="14"
+    height="14"
+    viewBox="0 0 14 14"
+    role="img"
+    :aria-label="t('name.status', { status })"
+    class="shrink-0"
+  >
     <circle v-if="status === 'covered'" cx="7" cy="7" r="6" fill="var(--color-met)" />
     <template v-else-if="status === 'near'">
       <circle cx="7" cy="7" r="5.2" fill="none" stroke="var(--color-rh)" stroke-width="1.5" />

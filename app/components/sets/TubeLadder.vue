@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { SetReport } from '#shared/api'
+import { t } from '~/composables/words'
 
 /** Every grade of every syllabus as a tube: solid when wholly covered, hatched in part. */
 const props = defineProps<{ placements: SetReport['placements']; syllabusId: string | null; gradeId: string | null }>()
@@ -11,14 +12,16 @@ const isHere = (syllabus: string, grade: string): boolean => syllabus === props.
 const short = (title: string): string => title.replace(/^(Grade|Award) /, '').slice(0, 7)
 const percent = (grade: { covered: number; required: number }): number => Math.floor(share(grade) * 100)
 const highestOf = ({ grades, highest }: SetReport['placements'][number]['placement']): string =>
-  grades.find(({ id }) => id === highest)?.title ?? 'none yet'
+  grades.find(({ id }) => id === highest)?.title ?? t('sets.tube-ladder.none-yet')
 </script>
 
 <template>
   <div v-for="{ id, title, placement } in placements" :key="id" class="mt-2 flex items-center gap-4">
     <p class="w-[150px] shrink-0 font-serif text-[16px] leading-[1.2] font-semibold">
       {{ title }}
-      <span class="aside quiet block text-[13px] font-normal">wholly: {{ highestOf(placement) }}</span>
+      <span class="aside quiet block text-[13px] font-normal">{{
+        t('sets.tube-ladder.wholly', { highestOf: highestOf(placement) })
+      }}</span>
     </p>
     <ul class="flex gap-[13px]">
       <li v-for="grade in placement.grades" :key="grade.id">
@@ -26,7 +29,14 @@ const highestOf = ({ grades, highest }: SetReport['placements'][number]['placeme
           type="button"
           class="block text-center text-[12.5px]"
           :aria-pressed="isHere(id, grade.id)"
-          :aria-label="`${title}, ${grade.title}: ${grade.covered} of ${grade.required} covered`"
+          :aria-label="
+            t('sets.tube-ladder.of-covered', {
+              title,
+              title2: grade.title,
+              covered: grade.covered,
+              required: grade.required,
+            })
+          "
           @click="emit('choose', id, grade.id)"
         >
           <svg width="40" :height="HEIGHT + 2" aria-hidden="true">

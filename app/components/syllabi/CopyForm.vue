@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import type { Syllabus } from '#core/syllabus'
 import { ask, wordsOf } from '~/composables/api'
+import { t } from '~/composables/words'
 
 /** A copy of a list: the teacher's own, or the edition of another year. */
 const props = defineProps<{ syllabus: Syllabus }>()
@@ -25,12 +26,19 @@ async function copy(): Promise<void> {
 
 <template>
   <form class="w-[320px] p-4 text-[14px]" @submit.prevent="copy">
-    <label class="block">Title <input v-model="title" class="field mt-1 w-full" maxlength="120" required /></label>
-    <label class="mt-2 block">Edition <input v-model="edition" class="field mt-1 w-full" maxlength="40" /></label>
+    <label class="block"
+      >{{ t('syllabi.copy-form.title') }} <input v-model="title" class="field mt-1 w-full" maxlength="120" required
+    /></label>
+    <label class="mt-2 block"
+      >{{ t('syllabi.copy-form.edition') }} <input v-model="edition" class="field mt-1 w-full" maxlength="40"
+    /></label>
     <label class="mt-2 flex min-h-[26px] items-center gap-2">
-      <input v-model="follows" type="checkbox" /> it follows {{ syllabus.edition || 'this one' }}
+      <input v-model="follows" type="checkbox" />
+      {{ t('syllabi.copy-form.it-follows', { one: syllabus.edition || t('syllabi.copy-form.this-one') }) }}
     </label>
     <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
-    <p class="mt-3"><button type="submit" class="plain-button">Make the copy</button></p>
+    <p class="mt-3">
+      <button type="submit" class="plain-button">{{ t('syllabi.copy-form.make-the-copy') }}</button>
+    </p>
   </form>
 </template>

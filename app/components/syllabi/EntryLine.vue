@@ -2,8 +2,9 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import { parseRequirement } from '#core/call'
 import { type Entry, expand } from '#core/syllabus'
-import { KINDS } from '#core/material'
+import { kindNamed } from '#core/material'
 import EntryPanel from './EntryPanel.vue'
+import { question, t, tell } from '~/composables/words'
 
 /** A line of the list as it is printed; typed over where it stands, and told how it is read. */
 const props = defineProps<{
@@ -48,7 +49,10 @@ const count = computed(() => {
 const sense = computed(() => {
   const { tempo, kinds } = props.entry
   const perMinute = tempo.bpm * tempo.notesPerBeat
-  return `${kinds.map((kind) => KINDS[kind].words).join(', ')} · ${perMinute} notes a minute`
+  return t('syllabi.entry-line.notes-a-minute', {
+    what: kinds.map((kind) => tell(kindNamed({ id: kind }))).join(', '),
+    perMinute,
+  })
 })
 
 async function begin(): Promise<void> {
@@ -63,11 +67,11 @@ function take(): boolean {
   if (!typing.value) return true
   if (text.value.trim() === '') {
     if (props.removable) emit('remove')
-    else refused.value = 'a grade holds a line at the least.'
+    else refused.value = t('syllabi.entry-line.a-grade-holds-a')
     return false
   }
   if (read.value!.entries.length === 0) {
-    refused.value = problems.value.join(' ')
+    refused.value = problems.value.map(tell).join(' ')
     return false
   }
   typing.value = false
@@ -105,7 +109,7 @@ defineExpose({ begin })
         class="field flex-1 text-[14.5px] leading-[1.4]"
         rows="2"
         maxlength="400"
-        :aria-label="`Entry ${entry.id}, as printed`"
+        :aria-label="t('syllabi.entry-line.entry-as-printed', { id: entry.id })"
         :aria-describedby="`read-${entry.id}`"
         @keydown="onKey"
         @blur="take"
@@ -120,9 +124,11 @@ defineExpose({ begin })
         {{ entry.words }}
       </button>
       <span v-else class="flex-1 text-[14.5px] leading-[1.4]">{{ entry.words }}</span>
-      <span class="quiet font-serif text-[14px] whitespace-nowrap" :title="`${count ?? 'not'} items`">{{
-        count === null ? '–' : count
-      }}</span>
+      <span
+        class="quiet font-serif text-[14px] whitespace-nowrap"
+        :title="t('syllabi.entry-line.items', { not: count ?? 'not' })"
+        >{{ count === null ? '–' : count }}</span
+      >
       <EntryPanel
         v-if="!typing"
         :entry="entry"
@@ -135,17 +141,30 @@ defineExpose({ begin })
     </div>
     <p :id="`read-${entry.id}`" class="aside quiet text-[13px] leading-[1.4]" aria-live="polite">
       <template v-if="typing && problems.length">
-        <span class="text-missing">{{ problems.join(' ') }}</span>
+        <span class="text-missing">{{ problems.map(tell).join(' ') }}</span>
       </template>
       <template v-else-if="typing">
-        {{ read!.entries.flatMap((each) => each.open ?? []).join(' ') || 'understood' }}
+        {{
+          read!.entries
+            .flatMap((each) => each.open ?? [])
+            .map(question)
+            .join(' ') || 'understood'
+        }}
       </template>
-      <template v-else>{{ sense }}<template v-if="entry.memory"> · from memory</template></template>
+      <template v-else
+        >{{ sense }}<template v-if="entry.memory"> {{ t('syllabi.entry-line.from-memory') }}</template></template
+      >
     </p>
-    <p v-if="refused" role="alert" class="text-[13px] text-missing">Not taken: {{ refused }}</p>
+    <p v-if="refused" role="alert" class="text-[13px] text-missing">
+      {{ t('syllabi.entry-line.not-taken', { refused }) }}
+    </p>
     <p v-if="fault" role="alert" class="text-[13px] text-missing">{{ fault }}</p>
-    <p v-if="entry.conditions.length" class="aside text-[13px]">also: {{ entry.conditions.join(', ') }}</p>
-    <p v-if="entry.reading" class="aside text-[13px] text-rh">read as: {{ entry.reading }}</p>
-    <p v-for="question in entry.open" :key="question" class="aside text-[13px] text-rh">? {{ question }}</p>
+    <p v-if="entry.conditions.length" class="aside text-[13px]">
+      {{ t('syllabi.entry-line.also', { what: entry.conditions.join(', ') }) }}
+    </p>
+    <p v-if="entry.reading" class="aside text-[13px] text-rh">
+      {{ t('syllabi.entry-line.read-as', { reading: entry.reading }) }}
+    </p>
+    <p v-for="open in entry.open" :key="open" class="aside text-[13px] text-rh">? {{ question(open) }}</p>
   </li>
 </template>

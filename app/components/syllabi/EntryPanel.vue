@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Entry } from '#core/syllabus'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { CHOICES, type ChoiceField } from './reading'
+import { t } from '~/composables/words'
 
 /** How a line is read: each choice that the words may leave open, the questions, and a note of what was decided. */
 const props = defineProps<{ entry: Entry; editable: boolean; plays: string; removable: boolean }>()
@@ -27,10 +28,14 @@ function setPick(event: Event): void {
 </script>
 
 <template>
-  <WordPanel class="text-[13px]" words="reading" :label="`How ${entry.id} is read`">
+  <WordPanel
+    class="text-[13px]"
+    :words="t('syllabi.entry-panel.reading')"
+    :label="t('syllabi.entry-panel.how-is-read', { id: entry.id })"
+  >
     <fieldset class="w-[430px] p-4 text-[14px]" :disabled="!editable">
-      <legend class="sr-only">How the line is read</legend>
-      <p v-if="!editable" class="aside quiet mb-2">It came with Tactum; copy the list to change it.</p>
+      <legend class="sr-only">{{ t('syllabi.entry-panel.how-the-line-is') }}</legend>
+      <p v-if="!editable" class="aside quiet mb-2">{{ t('syllabi.entry-panel.it-came-with-tactum') }}</p>
       <label v-for="choice in shown" :key="choice.field" class="flex items-center justify-between gap-3 py-[3px]">
         <span>{{ choice.words }}</span>
         <select
@@ -44,33 +49,37 @@ function setPick(event: Event): void {
         </select>
       </label>
       <label class="flex items-center justify-between gap-3 py-[3px]">
-        <span>keys to prepare</span>
+        <span>{{ t('syllabi.entry-panel.keys-to-prepare') }}</span>
         <input
           class="field w-[230px]"
           inputmode="numeric"
-          placeholder="all of them"
+          :placeholder="t('syllabi.entry-panel.all-of-them')"
           :value="entry.pick === 'all' ? '' : entry.pick"
           @change="setPick"
         />
       </label>
       <label class="mt-2 block">
-        read as
+        {{ t('syllabi.entry-panel.read-as') }}
         <input
           class="field mt-1 w-full"
           maxlength="400"
           :value="entry.reading"
-          placeholder="what was decided, and by whom"
+          :placeholder="t('syllabi.entry-panel.what-was-decided-and')"
           @change="write"
         />
       </label>
       <ul v-if="entry.open.length" class="mt-3 border-t border-rule pt-2">
         <li v-for="question in entry.open" :key="question" class="flex items-baseline justify-between gap-3 py-[3px]">
           <span class="aside text-rh">{{ question }}</span>
-          <button type="button" class="text-button whitespace-nowrap" @click="settle(question)">Settled</button>
+          <button type="button" class="text-button whitespace-nowrap" @click="settle(question)">
+            {{ t('syllabi.entry-panel.settled') }}
+          </button>
         </li>
       </ul>
       <p v-if="editable && removable" class="mt-3 border-t border-rule pt-2">
-        <button type="button" class="text-button" @click="emit('remove')">Take the line out</button>
+        <button type="button" class="text-button" @click="emit('remove')">
+          {{ t('syllabi.entry-panel.take-the-line-out') }}
+        </button>
       </p>
     </fieldset>
   </WordPanel>

@@ -4,6 +4,7 @@ import type { Grade, Syllabus } from '#core/syllabus'
 import SureButton from '~/components/frame/SureButton.vue'
 import { copyGrade, withGrade } from './edits'
 import GroupBlock from './GroupBlock.vue'
+import { t } from '~/composables/words'
 
 /** A row of the grid: the grade on the left, its groups beside one another as the list prints them. */
 const props = defineProps<{
@@ -26,16 +27,16 @@ const fault = computed(
 const change = (words: string, next: Grade): void => emit('change', words, withGrade(props.syllabus, props.at, next))
 function rename(event: Event): void {
   const title = (event.target as HTMLInputElement).value.trim()
-  if (title) change('the title of a grade', { ...grade.value, title })
+  if (title) change(t('syllabi.grade-block.the-title-of-a'), { ...grade.value, title })
 }
 function ask(event: Event): void {
   const number = Number((event.target as HTMLInputElement).value)
   const draw = Number.isInteger(number) && number > 0 ? number : null
-  change(`how many ${grade.value.title} asks`, { ...grade.value, draw })
+  change(t('syllabi.grade-block.how-many-asks', { title: grade.value.title }), { ...grade.value, draw })
 }
 function include(event: Event): void {
   const includes = (event.target as HTMLSelectElement).value || null
-  change(`what ${grade.value.title} includes`, { ...grade.value, includes })
+  change(t('syllabi.grade-block.what-includes', { title: grade.value.title }), { ...grade.value, includes })
 }
 </script>
 
@@ -52,50 +53,56 @@ function include(event: Event): void {
           class="typed w-full"
           :value="grade.title"
           maxlength="80"
-          :aria-label="`Title of ${grade.title}`"
+          :aria-label="t('syllabi.grade-block.title-of', { title: grade.title })"
           @change="rename"
         />
         <template v-else>{{ grade.title }}</template>
       </h2>
       <p class="quiet text-[14px]">
-        {{ items === null ? 'not counted' : total === 1 ? 'one item' : `${total} items` }}
+        {{ items === null ? t('syllabi.grade-block.not-counted') : t('syllabi.grade-block.text', { total }) }}
       </p>
       <label v-if="editable && others.length" class="mt-2 block text-[13px]">
-        <span class="quiet">includes</span>
+        <span class="quiet">{{ t('syllabi.grade-block.includes') }}</span>
         <select class="field w-full text-[13px]" :value="grade.includes ?? ''" @change="include">
-          <option value="">nothing else</option>
+          <option value="">{{ t('syllabi.grade-block.nothing-else') }}</option>
           <option v-for="other in others" :key="other.id" :value="other.id">{{ other.title }}</option>
         </select>
       </label>
       <label v-if="editable" class="mt-2 block text-[13px]">
-        <span class="quiet">asked in all</span>
+        <span class="quiet">{{ t('syllabi.grade-block.asked-in-all') }}</span>
         <input
           class="field w-full text-[13px]"
           inputmode="numeric"
-          placeholder="as the groups say"
+          :placeholder="t('syllabi.grade-block.as-the-groups-say')"
           :value="grade.draw ?? ''"
           @change="ask"
         />
       </label>
       <p v-if="!editable && grade.includes" class="quiet aside text-[13px]">
-        and all of {{ syllabus.grades.find(({ id }) => id === grade.includes)?.title }}
+        {{
+          t('syllabi.grade-block.and-all-of', {
+            title: syllabus.grades.find(({ id }) => id === grade.includes)?.title ?? '',
+          })
+        }}
       </p>
       <p v-if="fault" role="alert" class="text-[13px] text-missing">{{ fault }}</p>
       <p v-if="editable" class="mt-2 flex flex-col items-start gap-1 text-[13.5px]">
         <button
           type="button"
           class="text-button"
-          @click="emit('change', `a grade after ${grade.title}`, copyGrade(syllabus, at))"
+          @click="
+            emit('change', t('syllabi.grade-block.a-grade-after', { title: grade.title }), copyGrade(syllabus, at))
+          "
         >
-          Copy as the next
+          {{ t('syllabi.grade-block.copy-as-the-next') }}
         </button>
         <SureButton
           v-if="syllabus.grades.length > 1"
           class="text-button"
           question="Take it out?"
           yes="Yes"
-          @sure="emit('change', `without ${grade.title}`, withGrade(syllabus, at))"
-          >Take it out</SureButton
+          @sure="emit('change', t('syllabi.grade-block.without', { title: grade.title }), withGrade(syllabus, at))"
+          >{{ t('syllabi.grade-block.take-it-out') }}</SureButton
         >
       </p>
     </header>

@@ -5,6 +5,7 @@ import type { Entry, Group, Syllabus } from '#core/syllabus'
 import EntryLine from './EntryLine.vue'
 import { addGroup, type At, entryAgain, typedEntries, withEntries, withGroup } from './edits'
 import GroupRule from './GroupRule.vue'
+import { t } from '~/composables/words'
 
 /** A group of a grade: its title, its rule, its lines. */
 const props = defineProps<{
@@ -36,12 +37,15 @@ const change = (words: string, next: Group): void => emit('change', words, withG
 
 function type(entry: number, line: string): void {
   const entries = typedEntries(props.syllabus, { ...props.at, entry }, line)
-  put(`the words of ${group.value.entries[entry]!.id}`, group.value.entries.toSpliced(entry, 1, ...entries))
+  put(
+    t('syllabi.group-block.the-words-of', { id: group.value.entries[entry]!.id }),
+    group.value.entries.toSpliced(entry, 1, ...entries),
+  )
 }
 /** A line beneath begins as a copy of the one above, to be typed over. */
 async function below(entry: number): Promise<void> {
   const fresh = entryAgain(props.syllabus, { ...props.at, entry })
-  put('a new line', group.value.entries.toSpliced(entry + 1, 0, fresh))
+  put(t('syllabi.group-block.a-new-line'), group.value.entries.toSpliced(entry + 1, 0, fresh))
   await nextTick()
   await lines.value[entry + 1]?.begin()
 }
@@ -49,16 +53,17 @@ function move(entry: number, by: number): void {
   const to = entry + by
   const { entries } = group.value
   if (to < 0 || to >= entries.length) return
-  put('the order of the lines', entries.toSpliced(entry, 1).toSpliced(to, 0, entries[entry]!))
+  put(t('syllabi.group-block.the-order-of-the'), entries.toSpliced(entry, 1).toSpliced(to, 0, entries[entry]!))
 }
 function remove(entry: number): void {
   const { entries, id } = group.value
-  if (entries.length > 1) put(`without ${entries[entry]!.id}`, entries.toSpliced(entry, 1))
-  else emit('change', `without group ${id}`, withGroup(props.syllabus, props.at))
+  if (entries.length > 1) put(t('syllabi.group-block.without', { id: entries[entry]!.id }), entries.toSpliced(entry, 1))
+  else emit('change', t('syllabi.group-block.without-group', { id }), withGroup(props.syllabus, props.at))
 }
 function rename(event: Event): void {
   const title = (event.target as HTMLInputElement).value.trim()
-  if (title && title !== group.value.title) change(`the title of ${group.value.id}`, { ...group.value, title })
+  if (title && title !== group.value.title)
+    change(t('syllabi.group-block.the-title-of', { id: group.value.id }), { ...group.value, title })
 }
 const last = computed(() => props.at.group === grade.value.groups.length - 1)
 const previousOf = (entry: number): string | null =>
@@ -66,7 +71,11 @@ const previousOf = (entry: number): string | null =>
 </script>
 
 <template>
-  <div role="group" :aria-label="`${grade.title}, group ${group.id}`" class="break-inside-avoid">
+  <div
+    role="group"
+    :aria-label="t('syllabi.group-block.group', { title: grade.title, id: group.id })"
+    class="break-inside-avoid"
+  >
     <div class="flex items-baseline gap-2">
       <h3 class="flex min-w-0 flex-1 items-baseline gap-1 text-[16px]">
         {{ group.id }}.
@@ -75,12 +84,16 @@ const previousOf = (entry: number): string | null =>
           class="typed min-w-0 flex-1"
           :value="group.title"
           maxlength="200"
-          :aria-label="`Title of group ${group.id}`"
+          :aria-label="t('syllabi.group-block.title-of-group', { id: group.id })"
           @change="rename"
         />
         <template v-else>{{ group.title }}</template>
       </h3>
-      <GroupRule :group="group" :editable="editable" @change="(next) => change(`the rule of ${group.id}`, next)" />
+      <GroupRule
+        :group="group"
+        :editable="editable"
+        @change="(next) => change(t('syllabi.group-block.the-rule-of', { id: group.id }), next)"
+      />
     </div>
     <p v-if="fault" role="alert" class="text-[13px] text-missing">{{ fault }}</p>
     <ul>
@@ -99,18 +112,23 @@ const previousOf = (entry: number): string | null =>
         @below="below(place)"
         @move="move(place, $event)"
         @remove="remove(place)"
-        @change="(next) => put(`the reading of ${next.id}`, group.entries.toSpliced(place, 1, next))"
+        @change="
+          (next) =>
+            put(t('syllabi.group-block.the-reading-of', { id: next.id }), group.entries.toSpliced(place, 1, next))
+        "
       />
     </ul>
     <p v-if="editable" class="mt-1 flex gap-4 text-[13.5px]">
-      <button type="button" class="text-button" @click="below(group.entries.length - 1)">Add a line</button>
+      <button type="button" class="text-button" @click="below(group.entries.length - 1)">
+        {{ t('syllabi.group-block.add-a-line') }}
+      </button>
       <button
         v-if="last"
         type="button"
         class="text-button"
-        @click="emit('change', 'a new group', addGroup(syllabus, at.grade))"
+        @click="emit('change', t('syllabi.group-block.a-new-group'), addGroup(syllabus, at.grade))"
       >
-        Add a group
+        {{ t('syllabi.group-block.add-a-group') }}
       </button>
     </p>
   </div>

@@ -2,16 +2,24 @@
 import { computed } from 'vue'
 import type { Group } from '#core/syllabus'
 import WordPanel from '~/components/frame/WordPanel.vue'
+import { t } from '~/composables/words'
 
 /** What a group asks of its lines, and how many of them an examiner asks. */
 const props = defineProps<{ group: Group; editable: boolean }>()
 const emit = defineEmits<{ change: [group: Group] }>()
 
-const OF = { items: 'items', keys: 'keys, with all that is asked in them', entries: 'lines, as wholes' } as const
+const OF = {
+  items: 'items',
+  keys: t('syllabi.group-rule.keys-with-all-that'),
+  entries: t('syllabi.group-rule.lines-as-wholes'),
+} as const
 const words = computed(() => {
   const { rule, draw } = props.group
-  const asked = rule === 'all' ? 'all' : `any ${rule.any} ${rule.of === 'entries' ? 'lines' : rule.of}`
-  return draw === null ? asked : `${asked}, ${draw} drawn`
+  const asked =
+    rule === 'all'
+      ? 'all'
+      : t('syllabi.group-rule.any', { any: rule.any, of: rule.of === 'entries' ? 'lines' : rule.of })
+  return draw === null ? asked : t('syllabi.group-rule.drawn', { asked, draw })
 })
 const numberOf = (event: Event): number | null => {
   const number = Number((event.target as HTMLInputElement).value)
@@ -30,31 +38,31 @@ const setDraw = (event: Event): void => emit('change', { ...props.group, draw: n
 </script>
 
 <template>
-  <WordPanel :words="words" :label="`Rule of group ${group.id}`">
+  <WordPanel :words="words" :label="t('syllabi.group-rule.rule-of-group', { id: group.id })">
     <fieldset class="w-[360px] p-4 text-[14px]" :disabled="!editable">
-      <legend class="sr-only">Rule of the group</legend>
+      <legend class="sr-only">{{ t('syllabi.group-rule.rule-of-the-group') }}</legend>
       <label class="flex items-center justify-between gap-3 py-1">
-        <span>the candidate prepares any</span>
+        <span>{{ t('syllabi.group-rule.the-candidate-prepares-any') }}</span>
         <input
           class="field w-[90px]"
           inputmode="numeric"
-          placeholder="all"
+          :placeholder="t('syllabi.group-rule.all')"
           :value="group.rule === 'all' ? '' : group.rule.any"
           @change="setAny"
         />
       </label>
       <label v-if="group.rule !== 'all'" class="flex items-center justify-between gap-3 py-1">
-        <span>of its</span>
+        <span>{{ t('syllabi.group-rule.of-its') }}</span>
         <select class="field w-[230px]" :value="group.rule.of" @change="setOf">
           <option v-for="(told, sort) in OF" :key="sort" :value="sort">{{ told }}</option>
         </select>
       </label>
       <label class="flex items-center justify-between gap-3 py-1">
-        <span>the examiner asks</span>
+        <span>{{ t('syllabi.group-rule.the-examiner-asks') }}</span>
         <input
           class="field w-[90px]"
           inputmode="numeric"
-          placeholder="not said"
+          :placeholder="t('syllabi.group-rule.not-said')"
           :value="group.draw ?? ''"
           @change="setDraw"
         />

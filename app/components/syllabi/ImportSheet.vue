@@ -3,6 +3,7 @@ import { LISTED } from '#core/instrument'
 import { computed, nextTick, ref, shallowRef } from 'vue'
 import type { Preview } from '#shared/syllabusCsv'
 import { ApiError, ask, wordsOf } from '~/composables/api'
+import { question, t, tell } from '~/composables/words'
 
 /** A file before it is put on file: how each line is read, and everything that is wrong, to be mended where it stands. */
 const props = defineProps<{ name: string; bytes: ArrayBuffer }>()
@@ -32,7 +33,7 @@ async function check(): Promise<void> {
   try {
     const body = typed.value ? text.value : props.bytes
     const answer = await fetch(`/api/syllabi/preview?${query}`, { method: 'POST', body }).catch(() => null)
-    if (!answer) throw new Error('The server does not answer. Nothing was stored.')
+    if (!answer) throw new Error(t('syllabi.import-sheet.the-server-does-not'))
     const content: unknown = await answer.json()
     if (!answer.ok) throw new ApiError(answer.status, content as ApiError['fault'])
     preview.value = content as Preview
@@ -66,54 +67,58 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
 </script>
 
 <template>
-  <section aria-label="Preview of the file" class="mt-4 border border-ink bg-sheet p-5">
+  <section :aria-label="t('syllabi.import-sheet.preview-of-the-file')" class="mt-4 border border-ink bg-sheet p-5">
     <h2 class="flex items-baseline justify-between gap-4 text-[19px]">
       {{ name }}
       <button type="button" class="text-button font-sans text-[14px] font-normal" @click="emit('close')">
-        Put it away
+        {{ t('syllabi.import-sheet.put-it-away') }}
       </button>
     </h2>
     <p v-if="error" role="alert" class="mt-1 text-missing">{{ error }}</p>
     <div v-if="isCsv" class="mt-2 flex flex-wrap items-end gap-4 text-[14px]">
       <label
-        >Title<input
+        >{{ t('syllabi.import-sheet.title')
+        }}<input
           v-model="title"
           class="field mt-1 block w-[250px]"
-          placeholder="unless the file says it"
+          :placeholder="t('syllabi.import-sheet.unless-the-file-says')"
           maxlength="120"
       /></label>
       <label
-        >Board<input
+        >{{ t('syllabi.import-sheet.board')
+        }}<input
           v-model="board"
           class="field mt-1 block w-[200px]"
-          placeholder="unless the file says it"
+          :placeholder="t('syllabi.import-sheet.unless-the-file-says')"
           maxlength="120"
       /></label>
       <label>
-        Instrument
+        {{ t('syllabi.import-sheet.instrument') }}
         <select v-model="instrument" class="field mt-1 block">
           <option v-for="each in LISTED" :key="each" :value="each">{{ each }}</option>
         </select>
       </label>
-      <button type="button" class="plain-button h-[34px]" :disabled="busy" @click="check">Check again</button>
+      <button type="button" class="plain-button h-[34px]" :disabled="busy" @click="check">
+        {{ t('syllabi.import-sheet.check-again') }}
+      </button>
     </div>
     <template v-if="preview">
       <p role="status" class="mt-3 text-[14.5px]">
         <template v-if="preview.problems.length">
-          <b>{{ preview.problems.length === 1 ? 'One thing is' : `${preview.problems.length} things are` }} wrong.</b>
-          Nothing is stored until all is well.
+          <b>{{ t('syllabi.import-sheet.wrong', { count: preview.problems.length }) }}</b>
+          {{ t('syllabi.import-sheet.nothing-is-stored-until') }}
         </template>
         <template v-else>
-          <b>{{ preview.syllabus!.title }}</b>: {{ preview.syllabus!.grades.length }}
-          {{ preview.syllabus!.grades.length === 1 ? 'grade' : 'grades' }}, {{ entries }}
-          {{ entries === 1 ? 'entry' : 'entries' }}. All of it was understood.
+          <b>{{ preview.syllabus!.title }}</b>{{
+            t('syllabi.import-sheet.entries-plural-1-other', { count: preview.syllabus!.grades.length, entries })
+          }}
         </template>
       </p>
       <ul
         v-if="preview.problems.length"
         class="mt-1 max-h-[170px] overflow-auto text-[14px]"
         tabindex="0"
-        aria-label="What is wrong"
+        :aria-label="t('syllabi.import-sheet.what-is-wrong')"
       >
         <li v-for="(problem, at) in preview.problems" :key="at" class="flex gap-3 py-[2px]">
           <button
@@ -122,15 +127,15 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
             class="text-button w-[64px] shrink-0 text-left"
             @click="goTo(problem.line)"
           >
-            line {{ problem.line }}
+            {{ t('syllabi.import-sheet.line', { line: problem.line }) }}
           </button>
-          <span v-else class="w-[64px] shrink-0">the file</span>
+          <span v-else class="w-[64px] shrink-0">{{ t('syllabi.import-sheet.the-file') }}</span>
           <code v-if="problem.field" class="quiet">{{ problem.field }}</code>
-          <span class="text-missing">{{ problem.message }}</span>
+          <span class="text-missing">{{ tell(problem.said) }}</span>
         </li>
       </ul>
       <label class="mt-3 block text-[14px]">
-        The file; mend it here
+        {{ t('syllabi.import-sheet.the-file-mend-it') }}
         <textarea
           ref="area"
           v-model="text"
@@ -142,21 +147,23 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
         ></textarea>
       </label>
       <details v-if="rows.length" class="mt-2 text-[14px]">
-        <summary class="cursor-pointer">How its lines are read</summary>
-        <ul class="mt-1 max-h-[260px] overflow-auto" tabindex="0" aria-label="Lines">
+        <summary class="cursor-pointer">{{ t('syllabi.import-sheet.how-its-lines-are') }}</summary>
+        <ul class="mt-1 max-h-[260px] overflow-auto" tabindex="0" :aria-label="t('syllabi.import-sheet.lines')">
           <li v-for="(row, at) in rows" :key="at" class="flex gap-3 border-b border-rule py-[3px]">
             <span class="quiet w-[130px] shrink-0">{{ row.grade }}, {{ row.group }}</span>
             <span class="flex-1">
-              {{ row.words || '(by its columns)' }}
-              <span v-for="question in row.open" :key="question" class="aside block text-rh">? {{ question }}</span>
+              {{ row.words || t('syllabi.import-sheet.by-its-columns') }}
+              <span v-for="open in row.open" :key="open" class="aside block text-rh">? {{ question(open) }}</span>
             </span>
           </li>
         </ul>
       </details>
       <p class="mt-4 flex gap-4">
-        <button v-if="!isCsv" type="button" class="plain-button" :disabled="busy" @click="check">Check again</button>
+        <button v-if="!isCsv" type="button" class="plain-button" :disabled="busy" @click="check">
+          {{ t('syllabi.import-sheet.check-again') }}
+        </button>
         <button type="button" class="main-button" :disabled="!preview.syllabus || busy" @click="store">
-          Put it on file
+          {{ t('syllabi.import-sheet.put-it-on-file') }}
         </button>
       </p>
     </template>

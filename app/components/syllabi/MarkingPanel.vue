@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import type { Marking } from '#core/syllabus'
 import { slugOf } from '#shared/slug'
 import WordPanel from '~/components/frame/WordPanel.vue'
+import { t } from '~/composables/words'
 
 /** How the board marks: criteria and bands as lines of words and a number, as a board prints them. */
 const props = defineProps<{ marking: Marking | null; editable: boolean }>()
@@ -21,7 +22,9 @@ watch(
   },
   { immediate: true },
 )
-const words = computed(() => (props.marking ? `marked out of ${props.marking.total}` : 'marking'))
+const words = computed(() =>
+  props.marking ? t('syllabi.marking-panel.marked-out-of', { total: props.marking.total }) : 'marking',
+)
 
 /** “Right notes 5” by its words and its number; null where a line has no number. */
 function linesOf(text: string): { title: string; number: number }[] | null {
@@ -37,17 +40,17 @@ function take(): void {
   if ([total.value, criteria.value, bands.value].every((text) => text.trim() === '')) return emit('change', null)
   const [own, least] = [linesOf(criteria.value), linesOf(bands.value)]
   if (!own?.length || !least?.length) {
-    error.value = 'Every line is some words and a number: “Right notes 5”, “Pass 14”.'
+    error.value = t('syllabi.marking-panel.every-line-is-some')
     return
   }
   const out = Number(total.value)
   if (!Number.isInteger(out) || out < 1 || out > 1000) {
-    error.value = 'The whole is out of 1 to 1000 marks.'
+    error.value = t('syllabi.marking-panel.the-whole-is-out-2')
     return
   }
   const wide = own.find(({ number }) => number < 1 || number > 9)
   if (wide) {
-    error.value = `“${wide.title}” takes 1 to 9 marks: they are given with one key.`
+    error.value = t('syllabi.marking-panel.takes-1-to-9', { title: wide.title })
     return
   }
   emit('change', {
@@ -59,25 +62,37 @@ function take(): void {
 </script>
 
 <template>
-  <WordPanel :words="words" label="How the board marks">
+  <WordPanel :words="words" :label="t('syllabi.marking-panel.how-the-board-marks')">
     <form class="w-[340px] p-4 text-[14px]" @submit.prevent="take">
       <fieldset :disabled="!editable">
-        <legend class="sr-only">How the board marks</legend>
+        <legend class="sr-only">{{ t('syllabi.marking-panel.how-the-board-marks') }}</legend>
         <label class="block">
-          Criteria, with marks for one item
-          <textarea v-model="criteria" class="field mt-1 w-full" rows="4" placeholder="Right notes 5"></textarea>
+          {{ t('syllabi.marking-panel.criteria-with-marks-for') }}
+          <textarea
+            v-model="criteria"
+            class="field mt-1 w-full"
+            rows="4"
+            :placeholder="t('syllabi.marking-panel.right-notes-5')"
+          ></textarea>
         </label>
         <label class="mt-2 block">
-          The whole is out of
+          {{ t('syllabi.marking-panel.the-whole-is-out') }}
           <input v-model="total" class="field ml-2 w-[80px]" inputmode="numeric" />
         </label>
         <label class="mt-2 block">
-          Bands, with the mark they begin at
-          <textarea v-model="bands" class="field mt-1 w-full" rows="4" placeholder="Pass 14"></textarea>
+          {{ t('syllabi.marking-panel.bands-with-the-mark') }}
+          <textarea
+            v-model="bands"
+            class="field mt-1 w-full"
+            rows="4"
+            :placeholder="t('syllabi.marking-panel.pass-14')"
+          ></textarea>
         </label>
         <p v-if="error" role="alert" class="mt-1 text-missing">{{ error }}</p>
-        <p v-if="editable" class="mt-3"><button type="submit" class="plain-button">Take it</button></p>
-        <p class="quiet mt-2 text-[13px]">Left empty: four criteria of five, pass at 60 of a hundred, as is usual.</p>
+        <p v-if="editable" class="mt-3">
+          <button type="submit" class="plain-button">{{ t('syllabi.marking-panel.take-it') }}</button>
+        </p>
+        <p class="quiet mt-2 text-[13px]">{{ t('syllabi.marking-panel.left-empty-four-criteria') }}</p>
       </fieldset>
     </form>
   </WordPanel>

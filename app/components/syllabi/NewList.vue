@@ -8,6 +8,7 @@ import WordPanel from '~/components/frame/WordPanel.vue'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
 import { firstEntry } from './edits'
+import { t } from '~/composables/words'
 
 /** A list of one grade with one line, to be typed over. */
 const emit = defineEmits<{ made: [id: string] }>()
@@ -19,8 +20,8 @@ const instrument = ref<SyllabusInstrument>('piano')
 
 const begin = (): Promise<void> =>
   guarded(async () => {
-    const grade = { ...GRADE_DEFAULTS, id: '1', title: 'Grade 1' }
-    const group = { ...GROUP_DEFAULTS, id: 'A', title: 'Scales' }
+    const grade = { ...GRADE_DEFAULTS, id: '1', title: t('syllabi.new-list.grade-1') }
+    const group = { ...GROUP_DEFAULTS, id: 'A', title: t('syllabi.new-list.scales') }
     const list: Syllabus = {
       ...SYLLABUS_DEFAULTS,
       format: SYLLABUS_FORMAT,
@@ -36,27 +37,41 @@ const begin = (): Promise<void> =>
 </script>
 
 <template>
-  <WordPanel words="begin a list" label="Begin a list">
+  <WordPanel :words="t('syllabi.new-list.begin-a-list')" :label="t('syllabi.new-list.begin-a-list-2')">
     <form class="w-[320px] p-4 text-[14px]" @submit.prevent="begin">
       <label class="block">
-        Title
-        <input v-model="title" class="field mt-1 w-full" maxlength="120" required placeholder="board and instrument" />
+        {{ t('syllabi.new-list.title') }}
+        <input
+          v-model="title"
+          class="field mt-1 w-full"
+          maxlength="120"
+          required
+          :placeholder="t('syllabi.new-list.board-and-instrument')"
+        />
       </label>
       <label class="mt-2 block">
-        Board
-        <input v-model="board" class="field mt-1 w-full" maxlength="120" placeholder="the title, unless you say it" />
+        {{ t('syllabi.new-list.board') }}
+        <input
+          v-model="board"
+          class="field mt-1 w-full"
+          maxlength="120"
+          :placeholder="t('syllabi.new-list.the-title-unless-you')"
+        />
       </label>
       <label class="mt-2 block"
-        >Edition <input v-model="edition" class="field mt-1 w-full" maxlength="40" placeholder="the year"
+        >{{ t('syllabi.new-list.edition') }}
+        <input v-model="edition" class="field mt-1 w-full" maxlength="40" :placeholder="t('syllabi.new-list.the-year')"
       /></label>
       <label class="mt-2 block">
-        Instrument
+        {{ t('syllabi.new-list.instrument') }}
         <select v-model="instrument" class="field mt-1 block w-full">
           <option v-for="each in LISTED" :key="each" :value="each">{{ each }}</option>
         </select>
       </label>
       <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
-      <p class="mt-3"><button type="submit" class="plain-button" :disabled="busy">Begin it</button></p>
+      <p class="mt-3">
+        <button type="submit" class="plain-button" :disabled="busy">{{ t('syllabi.new-list.begin-it') }}</button>
+      </p>
     </form>
   </WordPanel>
 </template>

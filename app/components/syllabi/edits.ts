@@ -8,6 +8,7 @@ import {
   GROUP_DEFAULTS,
   type Syllabus,
 } from '#core/syllabus'
+import { t, tell } from '~/composables/words'
 
 /** Where something stands in a list, counted from 0. */
 export interface At {
@@ -53,7 +54,7 @@ export function typedEntries(syllabus: Syllabus, { grade, group, entry }: At, li
   return read.entries.map((each, at) => {
     const id = at === 0 && old ? old.id : freshId(own, own.groups[group]!, taken)
     taken.add(id)
-    const lost = read.problems.map((problem) => `Not read: ${problem}`)
+    const lost = read.problems.map((problem) => t('syllabi.edits.not-read', { what: tell(problem) }))
     return completeEntry({ ...each, id, reading: old?.reading ?? '', open: [...(each.open ?? []), ...lost] })
   })
 }
@@ -69,9 +70,11 @@ export function entryAgain(syllabus: Syllabus, { grade, group, entry }: At): Ent
 function freshGroup(grade: Grade): Group {
   const taken = new Set(grade.groups.map(({ id }) => id))
   const id = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !taken.has(letter)) ?? `G${grade.groups.length + 1}`
-  return { ...GROUP_DEFAULTS, id, title: 'A new group', entries: [] }
+  return { ...GROUP_DEFAULTS, id, title: t('syllabi.edits.a-new-group'), entries: [] }
 }
 
+// a printed line, in the language that the grammar of lists reads
+// eslint-disable-next-line no-restricted-syntax
 const FIRST_LINE = 'C major, hands together, one octave, crotchet = 60 in quavers'
 
 /** A line to be typed over. */

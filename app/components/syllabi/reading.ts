@@ -1,5 +1,6 @@
 import { KINDS } from '#core/material'
 import type { Entry } from '#core/syllabus'
+import { t } from '~/composables/words'
 
 export type ChoiceField =
   | 'chooser'
@@ -29,107 +30,292 @@ const several = ({ kinds }: Entry): boolean => kinds.filter((kind) => KINDS[kind
 export const CHOICES: readonly ReadingChoice[] = [
   {
     field: 'chooser',
-    words: 'who chooses the form',
+    get words() {
+      return t('syllabi.reading.who-chooses-the-form')
+    },
     when: several,
     options: [
-      { value: 'candidate', words: 'the candidate: one serves' },
-      { value: 'examiner', words: 'the examiner: all ready' },
-      { value: 'both', words: 'nobody: all are played' },
+      {
+        value: 'candidate',
+        get words() {
+          return t('syllabi.reading.the-candidate-one-serves')
+        },
+      },
+      {
+        value: 'examiner',
+        get words() {
+          return t('syllabi.reading.the-examiner-all-ready')
+        },
+      },
+      {
+        value: 'both',
+        get words() {
+          return t('syllabi.reading.nobody-all-are-played')
+        },
+      },
     ],
   },
   {
     field: 'scope',
-    words: 'one form for',
+    get words() {
+      return t('syllabi.reading.one-form-for')
+    },
     when: (entry) => several(entry) && entry.chooser === 'candidate',
     options: [
-      { value: 'key', words: 'each key by itself' },
-      { value: 'entry', words: 'all keys of the line' },
-      { value: 'grade', words: 'the whole exam' },
+      {
+        value: 'key',
+        get words() {
+          return t('syllabi.reading.each-key-by-itself')
+        },
+      },
+      {
+        value: 'entry',
+        get words() {
+          return t('syllabi.reading.all-keys-of-the')
+        },
+      },
+      {
+        value: 'grade',
+        get words() {
+          return t('syllabi.reading.the-whole-exam')
+        },
+      },
     ],
   },
   {
     field: 'hands',
     plays: 'fingers',
-    words: 'hands',
+    get words() {
+      return t('syllabi.reading.hands')
+    },
     options: [
-      { value: 'together', words: 'together' },
-      { value: 'right', words: 'right' },
-      { value: 'left', words: 'left' },
-      { value: 'separate', words: 'each by itself' },
-      { value: 'either', words: 'either, the candidate’s choice' },
-      { value: 'each', words: 'each by itself, and together' },
+      {
+        value: 'together',
+        get words() {
+          return t('syllabi.reading.together')
+        },
+      },
+      {
+        value: 'right',
+        get words() {
+          return t('syllabi.reading.right')
+        },
+      },
+      {
+        value: 'left',
+        get words() {
+          return t('syllabi.reading.left')
+        },
+      },
+      {
+        value: 'separate',
+        get words() {
+          return t('syllabi.reading.each-by-itself')
+        },
+      },
+      {
+        value: 'either',
+        get words() {
+          return t('syllabi.reading.either-the-candidate-s')
+        },
+      },
+      {
+        value: 'each',
+        get words() {
+          return t('syllabi.reading.each-by-itself-and')
+        },
+      },
     ],
   },
   {
     field: 'contraryFrom',
     plays: 'fingers',
-    words: 'contrary motion begins',
+    get words() {
+      return t('syllabi.reading.contrary-motion-begins')
+    },
     when: ({ motion }) => motion === 'contrary',
     options: [
-      { value: null, words: 'either way' },
-      { value: 'unison', words: 'on one key' },
-      { value: 'octave', words: 'an octave apart' },
+      {
+        value: null,
+        get words() {
+          return t('syllabi.reading.either-way')
+        },
+      },
+      {
+        value: 'unison',
+        get words() {
+          return t('syllabi.reading.on-one-key')
+        },
+      },
+      {
+        value: 'octave',
+        get words() {
+          return t('syllabi.reading.an-octave-apart')
+        },
+      },
     ],
   },
   {
     field: 'tonicHand',
     plays: 'fingers',
-    words: 'the tonic is in',
+    get words() {
+      return t('syllabi.reading.the-tonic-is-in')
+    },
     when: ({ interval }) => interval !== 'octave',
     options: [
-      { value: null, words: 'either hand' },
-      { value: 'left', words: 'the left hand' },
-      { value: 'right', words: 'the right hand' },
+      {
+        value: null,
+        get words() {
+          return t('syllabi.reading.either-hand')
+        },
+      },
+      {
+        value: 'left',
+        get words() {
+          return t('syllabi.reading.the-left-hand')
+        },
+      },
+      {
+        value: 'right',
+        get words() {
+          return t('syllabi.reading.the-right-hand')
+        },
+      },
     ],
   },
   {
     field: 'touchChooser',
-    words: 'who chooses the touch',
+    get words() {
+      return t('syllabi.reading.who-chooses-the-touch')
+    },
     when: ({ articulations }) => articulations.length > 1,
     options: [
-      { value: 'candidate', words: 'the candidate: one serves' },
-      { value: 'examiner', words: 'the examiner: both ready' },
-      { value: 'both', words: 'nobody: both are played' },
+      {
+        value: 'candidate',
+        get words() {
+          return t('syllabi.reading.the-candidate-one-serves')
+        },
+      },
+      {
+        value: 'examiner',
+        get words() {
+          return t('syllabi.reading.the-examiner-both-ready')
+        },
+      },
+      {
+        value: 'both',
+        get words() {
+          return t('syllabi.reading.nobody-both-are-played')
+        },
+      },
     ],
   },
   {
     field: 'seventh',
-    words: 'the seventh is named',
+    get words() {
+      return t('syllabi.reading.the-seventh-is-named')
+    },
     when: ({ kinds }) => kinds.includes('dominant-seventh-arpeggio'),
     options: [
-      { value: 'on', words: 'on its root' },
-      { value: 'of', words: 'of the key' },
+      {
+        value: 'on',
+        get words() {
+          return t('syllabi.reading.on-its-root')
+        },
+      },
+      {
+        value: 'of',
+        get words() {
+          return t('syllabi.reading.of-the-key')
+        },
+      },
     ],
   },
   {
     field: 'resolution',
     plays: 'fingers',
-    words: 'it ends',
+    get words() {
+      return t('syllabi.reading.it-ends')
+    },
     options: [
-      { value: 'none', words: 'as it is' },
-      { value: 'tonic-chord', words: 'on the tonic chord' },
-      { value: 'cadence', words: 'with a cadence' },
+      {
+        value: 'none',
+        get words() {
+          return t('syllabi.reading.as-it-is')
+        },
+      },
+      {
+        value: 'tonic-chord',
+        get words() {
+          return t('syllabi.reading.on-the-tonic-chord')
+        },
+      },
+      {
+        value: 'cadence',
+        get words() {
+          return t('syllabi.reading.with-a-cadence')
+        },
+      },
     ],
   },
   {
     field: 'top',
     plays: 'sticks',
-    words: 'the top note sounds',
+    get words() {
+      return t('syllabi.reading.the-top-note-sounds')
+    },
     options: [
-      { value: null, words: 'once or twice' },
-      { value: 'once', words: 'once' },
-      { value: 'twice', words: 'twice' },
+      {
+        value: null,
+        get words() {
+          return t('syllabi.reading.once-or-twice')
+        },
+      },
+      {
+        value: 'once',
+        get words() {
+          return t('syllabi.reading.once')
+        },
+      },
+      {
+        value: 'twice',
+        get words() {
+          return t('syllabi.reading.twice')
+        },
+      },
     ],
   },
   {
     field: 'lead',
     plays: 'sticks',
-    words: 'leading stick',
+    get words() {
+      return t('syllabi.reading.leading-stick')
+    },
     options: [
-      { value: 'either', words: 'either' },
-      { value: 'right', words: 'right' },
-      { value: 'left', words: 'left' },
-      { value: 'both', words: 'right and left, each' },
+      {
+        value: 'either',
+        get words() {
+          return t('syllabi.reading.either')
+        },
+      },
+      {
+        value: 'right',
+        get words() {
+          return t('syllabi.reading.right')
+        },
+      },
+      {
+        value: 'left',
+        get words() {
+          return t('syllabi.reading.left')
+        },
+      },
+      {
+        value: 'both',
+        get words() {
+          return t('syllabi.reading.right-and-left-each')
+        },
+      },
     ],
   },
 ]

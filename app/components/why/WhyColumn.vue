@@ -5,10 +5,11 @@ import { BEYOND } from '#core/fingering'
 import { familyOf, type Other, type Player, type RecipeInput } from '#core/instrument'
 import { printedName } from '#core/pitch'
 import { lineFor, othersOf, playersIn, type RealisedStudy } from '#core/realise'
-import { difficultyWords } from '#core/together'
+import { difficultyTold } from '#core/together'
 import { viewOf, wordsOf } from '~/components/instrument'
 import type { Place } from '~/stores/desk'
 import type { Lettered } from './letters'
+import { t, tell } from '~/composables/words'
 
 const props = defineProps<{ study: RealisedStudy; lettered: readonly Lettered[]; selected: Place | null }>()
 const emit = defineEmits<{
@@ -43,24 +44,24 @@ const isHere = ({ reason }: Lettered): boolean =>
   props.selected?.hand === reason.hand && reason.indices.includes(props.selected.index)
 const shown = computed(() => (all.value ? props.lettered : props.lettered.slice(0, SHOWN)))
 const stepAt = ({ reason }: Lettered): number => lineFor(props.study, reason.hand).notes[reason.indices[0]!]!.step
-const hardness = computed(() => difficultyWords(props.study.difficulty))
+const hardness = computed(() => difficultyTold(props.study.difficulty))
 /** Where another way departs, by note. */
 const departsAt = (each: Other): string => {
   const note = lineFor(props.study, player.value).notes[each.departs]
-  return note ? `from ${printedName(note.pitch)}, note ${each.departs + 1}` : ''
+  return note ? t('why.why-column.from-note', { printedName: printedName(note.pitch), value: each.departs + 1 }) : ''
 }
 /** Beyond the school's first rule a figure says nothing any more. */
 function price(points: number): string {
-  if (points >= BEYOND) return 'out of the question here'
+  if (points >= BEYOND) return t('why.why-column.out-of-the-question')
   const rounded = Math.round(points * 10) / 10
-  return rounded > 0 ? `costs ${rounded} more` : 'costs no more'
+  return rounded > 0 ? t('why.why-column.costs-more', { rounded }) : t('why.why-column.costs-no-more')
 }
 </script>
 
 <template>
   <div class="text-[13.5px] leading-[1.42]">
     <div class="head">
-      <h2>Why so</h2>
+      <h2>{{ t('why.why-column.why-so') }}</h2>
       <component :is="view.Schools" :recipe="study.recipe" @change="emit('change', $event)" />
     </div>
     <ul>
@@ -75,7 +76,7 @@ function price(points: number): string {
         >
           <span class="letter">{{ letter }}</span>
           <span>
-            <b :class="INK[reason.hand]">{{ words.short(reason.hand) }}</b> {{ reason.text }}
+            <b :class="INK[reason.hand]">{{ words.short(reason.hand) }}</b> {{ tell(reason.said) }}
             <span v-if="reason.price" class="quiet whitespace-nowrap">({{ price(reason.price) }})</span>
           </span>
         </button>
@@ -85,18 +86,22 @@ function price(points: number): string {
       </li>
     </ul>
     <button v-if="lettered.length > SHOWN" type="button" class="text-button" :aria-expanded="all" @click="all = !all">
-      {{ all ? 'fewer reasons' : `${lettered.length - SHOWN} more reasons` }}
+      {{
+        all ? t('why.why-column.fewer-reasons') : t('why.why-column.more-reasons', { SHOWN: lettered.length - SHOWN })
+      }}
     </button>
 
     <template v-if="meetings.length">
-      <div class="head"><h2>Hands together</h2></div>
+      <div class="head">
+        <h2>{{ t('why.why-column.hands-together') }}</h2>
+      </div>
       <ul>
-        <li v-for="sentence in meetings" :key="sentence" class="py-[7px]">{{ sentence }}</li>
+        <li v-for="(sentence, at) in meetings" :key="at" class="py-[7px]">{{ tell(sentence) }}</li>
       </ul>
     </template>
 
     <div v-if="others.length || words.noOthers" class="head">
-      <h2>Or else</h2>
+      <h2>{{ t('why.why-column.or-else') }}</h2>
       <span v-if="players.length > 1 || words.noOthers" class="flex gap-3">
         <button
           v-for="each in players"
@@ -114,29 +119,33 @@ function price(points: number): string {
     <ul>
       <li v-for="each in others" :key="each.marks.join('')" class="flex items-center gap-3 py-[8px]">
         <span class="flex-1">
-          <span class="block font-serif text-[15px] font-semibold" :class="INK[player]">{{ each.pattern }}</span>
-          <span class="quiet">{{ each.words }} ({{ price(each.price) }}; {{ departsAt(each) }})</span>
+          <span class="block font-serif text-[15px] font-semibold" :class="INK[player]">{{ tell(each.pattern) }}</span>
+          <span class="quiet">{{ tell(each.said) }} ({{ price(each.price) }}; {{ departsAt(each) }})</span>
         </span>
         <button
           type="button"
           class="plain-button"
-          :aria-label="`Take ${each.pattern} for the ${words.called(player)}`"
+          :aria-label="t('why.why-column.take-for-the', { what: tell(each.pattern), called: words.called(player) })"
           @click="emit('take', player, each.marks)"
         >
-          Take
+          {{ t('why.why-column.take') }}
         </button>
       </li>
       <li v-if="others.length === 0 && words.noOthers" class="quiet aside py-[7px]">{{ words.noOthers }}</li>
     </ul>
-    <NuxtLink to="/compare" class="plain-button mt-3 inline-block leading-[20px]">Compare side by side</NuxtLink>
+    <NuxtLink to="/compare" class="plain-button mt-3 inline-block leading-[20px]">{{
+      t('why.why-column.compare-side-by-side')
+    }}</NuxtLink>
 
     <div class="head">
-      <h2>How hard</h2>
+      <h2>{{ t('why.why-column.how-hard') }}</h2>
       <span class="font-serif text-[16px] font-semibold tabular-nums">{{ study.difficulty.total }}</span>
     </div>
     <ul>
-      <li v-for="part in hardness" :key="part.words" class="flex justify-between gap-3 py-[4px]">
-        <span class="quiet">{{ part.words }}</span><span class="whitespace-nowrap tabular-nums">{{ part.value }}</span>
+      <li v-for="(part, at) in hardness" :key="at" class="flex justify-between gap-3 py-[4px]">
+        <span class="quiet">{{ tell(part.part) }}</span><span class="whitespace-nowrap tabular-nums">{{
+          tell(part.value)
+        }}</span>
       </li>
     </ul>
     <p v-if="words.caution" class="quiet mt-3 text-[13px]">{{ words.caution }}</p>

@@ -1,11 +1,12 @@
 import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
+import type { Message } from '#core/message'
 
 /** Why something is as it is: whose notes it speaks of, and what the next best would cost more. */
 export interface Told {
   readonly hand: Player
   readonly indices: readonly number[]
-  readonly text: string
+  readonly said: Message
   readonly price: number | null
 }
 
@@ -24,7 +25,7 @@ const letterOf = (at: number): string =>
 /** Reasons in reading order, lettered a b c as footnotes are. */
 export function letteredReasons(study: RealisedStudy): Lettered[] {
   const reasons = playersIn(study).flatMap((hand) =>
-    lineFor(study, hand).reasons.map(({ indices, text, price }): Told => ({ hand, indices, text, price })),
+    lineFor(study, hand).reasons.map(({ indices, said, price }): Told => ({ hand, indices, said, price })),
   )
   return reasons.map((reason, at) => ({ letter: letterOf(at), reason }))
 }

@@ -25,6 +25,7 @@ import { engravingReady, layoutOf } from '~/engraving'
 import { type Place, useDesk } from '~/stores/desk'
 import { usePlaying } from '~/stores/playing'
 import { useShowing } from '~/stores/showing'
+import { t, tell } from '~/composables/words'
 
 // the grammar of the line is fetched when somebody first wants to call
 const CallLine = defineAsyncComponent(() => import('~/components/call/CallLine.vue'))
@@ -55,7 +56,9 @@ void engravingReady()
 const openHere = (): Promise<void> => open(typeof route.params.id === 'string' ? route.params.id : '')
 void openHere()
 watch(() => route.params.id, openHere)
-useHead({ title: () => (desk.study ? `${desk.study.title} · Tactum` : 'Desk · Tactum') })
+useHead({
+  title: () => (desk.study ? t('desk.id.tactum', { what: tell(desk.study.title) }) : t('desk.id.desk-tactum')),
+})
 
 const calling = ref(false)
 const asking = ref(false)
@@ -72,18 +75,18 @@ function nextNames(): void {
   showing.shown.names = all[(all.indexOf(showing.shown.names) + 1) % all.length]!
 }
 const shortcuts: readonly Shortcut[] = [
-  { key: '/', words: 'call a study', does: () => (calling.value = true) },
-  { key: 'h', words: 'hear it, or stop', does: hearIt },
-  { key: 'n', words: 'names under the notes, one system after another', does: nextNames },
+  { key: '/', words: t('desk.id.call-a-study'), does: () => (calling.value = true) },
+  { key: 'h', words: t('desk.id.hear-it-or-stop'), does: hearIt },
+  { key: 'n', words: t('desk.id.names-under-the-notes'), does: nextNames },
   {
     key: 'b',
-    words: 'grips as blocks, or note by note',
+    words: t('desk.id.grips-as-blocks-or'),
     does: () => (showing.shown.clusters = !showing.shown.clusters),
   },
-  { key: '?', words: 'this list', does: () => (helping.value = true) },
-  { key: 'z', ctrl: true, words: 'undo', does: () => void desk.undo() },
-  { key: 'z', ctrl: true, shift: true, words: 'redo', does: () => void desk.redo() },
-  { key: 'y', ctrl: true, words: 'redo', does: () => void desk.redo() },
+  { key: '?', words: t('desk.id.this-list'), does: () => (helping.value = true) },
+  { key: 'z', ctrl: true, words: t('desk.id.undo'), does: () => void desk.undo() },
+  { key: 'z', ctrl: true, shift: true, words: t('desk.id.redo'), does: () => void desk.redo() },
+  { key: 'y', ctrl: true, words: t('desk.id.redo'), does: () => void desk.redo() },
 ]
 useShortcuts(
   () => shortcuts,
@@ -126,9 +129,11 @@ watch(
         @asked="asking = true"
       />
     </Teleport>
-    <WhereAsked v-if="asking" :title="desk.study!.title" :recipe="desk.study!.recipe" @close="asking = false" />
+    <WhereAsked v-if="asking" :title="tell(desk.study!.title)" :recipe="desk.study!.recipe" @close="asking = false" />
     <p v-if="failed" role="alert" class="mb-2 text-missing">{{ failed }}</p>
-    <p v-if="!desk.study && !failed" class="waiting quiet aside py-40 text-center">opening the study …</p>
+    <p v-if="!desk.study && !failed" class="waiting quiet aside py-40 text-center">
+      {{ t('desk.id.opening-the-study') }}
+    </p>
     <template v-if="desk.study">
       <CallLine v-if="calling" :desk="desk" @close="called" />
       <div class="flex items-baseline gap-4">
@@ -141,15 +146,15 @@ watch(
           aria-keyshortcuts="/"
           @click="calling = true"
         >
-          <kbd aria-hidden="true">/</kbd> call
+          <kbd aria-hidden="true">/</kbd> {{ t('desk.id.call') }}
         </button>
-        <button type="button" class="text-[14px]" aria-label="Keys at the desk" @click="helping = true">
+        <button type="button" class="text-[14px]" :aria-label="t('desk.id.keys-at-the-desk')" @click="helping = true">
           <kbd aria-hidden="true">?</kbd>
         </button>
       </div>
       <DeskNotices :desk="desk" @back="back" @decide="desk.deciding = true" />
       <div class="mt-[8px] grid grid-cols-1 gap-[20px] lg:grid-cols-[minmax(0,1fr)_252px]">
-        <section ref="sheet" class="self-start border border-rule bg-sheet" aria-label="The study">
+        <section ref="sheet" class="self-start border border-rule bg-sheet" :aria-label="t('desk.id.the-study')">
           <div v-for="system in systems" :key="system.from" :data-from="system.from" class="system px-[10px] pt-1">
             <ScoreSystem
               :study="desk.study"
@@ -197,12 +202,12 @@ watch(
           <div class="sticky bottom-0 z-10 bg-sheet">
             <PinBar :desk="desk" />
             <HearBar :desk="desk">
-              <ShowChoice words="show" :toggles="wordsOf(desk.study).shown" />
+              <ShowChoice :words="t('desk.id.show')" :toggles="wordsOf(desk.study).shown" />
               <SaveToSet :desk="desk" />
             </HearBar>
           </div>
         </section>
-        <aside aria-label="Reasons and alternatives">
+        <aside :aria-label="t('desk.id.reasons-and-alternatives')">
           <WhyColumn
             :study="desk.study"
             :lettered="lettered"

@@ -7,6 +7,7 @@ import ExamRecord from '~/components/exam/ExamRecord.vue'
 import SureButton from '~/components/frame/SureButton.vue'
 import PaperBar from '~/components/print/PaperBar.vue'
 import { ask, wordsOf } from '~/composables/api'
+import { t } from '~/composables/words'
 
 /** A mock exam out of a pupil's record. */
 definePageMeta({ layout: 'paper' })
@@ -32,7 +33,9 @@ const remove = () =>
     await ask(`/api/exams/${route.params.id}`, 'DELETE')
     await router.push('/sets')
   })
-useHead({ title: () => (exam.value ? `${exam.value.pupil.name}, mock exam` : 'Mock exam · Tactum') })
+useHead({
+  title: () => (exam.value ? t('exam.id.mock-exam', { name: exam.value.pupil.name }) : t('exam.id.mock-exam-tactum')),
+})
 </script>
 
 <template>
@@ -40,10 +43,12 @@ useHead({ title: () => (exam.value ? `${exam.value.pupil.name}, mock exam` : 'Mo
     <PaperBar :ready="exam !== null" />
     <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
     <ExamRecord v-if="exam" :exam="exam">
-      <NuxtLink v-if="exam.setId" class="text-button" :to="`/sets/${exam.setId}/exam?seed=${exam.seed}`"
-        >Hold the same draw again</NuxtLink
-      >
-      <SureButton class="text-button" question="For good?" yes="Throw it away" @sure="remove">Throw it away</SureButton>
+      <NuxtLink v-if="exam.setId" class="text-button" :to="`/sets/${exam.setId}/exam?seed=${exam.seed}`">{{
+        t('exam.id.hold-the-same-draw')
+      }}</NuxtLink>
+      <SureButton class="text-button" question="For good?" yes="Throw it away" @sure="remove">{{
+        t('exam.id.throw-it-away')
+      }}</SureButton>
     </ExamRecord>
   </div>
 </template>

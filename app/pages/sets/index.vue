@@ -6,8 +6,9 @@ import { TAUGHT } from '#core/instrument'
 import type { ExamListing, Pupil, StudySet } from '#shared/api'
 import PupilSettings from '~/components/sets/PupilSettings.vue'
 import { ask, wordsOf } from '~/composables/api'
+import { locale, marked, t } from '~/composables/words'
 
-useHead({ title: 'Sets · Tactum' })
+useHead({ title: t('sets.index.sets-tactum') })
 const router = useRouter()
 const pupils = ref<Pupil[] | null>(null)
 const exams = ref<ExamListing[]>([])
@@ -31,7 +32,7 @@ const load = () =>
 onMounted(load)
 
 const examsOf = (pupil: Pupil): ExamListing[] => exams.value.filter((exam) => exam.pupil.id === pupil.id).slice(0, 5)
-const date = (text: string): string => new Date(text).toLocaleDateString([], { day: 'numeric', month: 'short' })
+const date = (text: string): string => new Date(text).toLocaleDateString(locale(), { day: 'numeric', month: 'short' })
 
 const addPupil = () =>
   attempt(async () => {
@@ -48,18 +49,17 @@ const addSet = (pupil: Pupil) =>
 
 <template>
   <div class="pt-[22px]">
-    <h1 class="text-[26px]">Pupils and their sets</h1>
+    <h1 class="text-[26px]">{{ t('sets.index.pupils-and-their-sets') }}</h1>
     <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
-    <p v-if="!pupils && !error" class="waiting quiet aside py-20">fetching the pupils …</p>
+    <p v-if="!pupils && !error" class="waiting quiet aside py-20">{{ t('sets.index.fetching-the-pupils') }}</p>
     <p v-if="pupils?.length === 0" class="mt-6 max-w-[560px] border border-rule bg-sheet p-6">
-      Nobody here yet. Add a pupil below; then give the pupil a set, choose the grade it is for, and let Tactum fill in
-      what the grade asks.
+      {{ t('sets.index.nobody-here-yet-add') }}
     </p>
     <div v-if="pupils" class="mt-5 grid grid-cols-1 gap-x-12 gap-y-7 lg:grid-cols-2">
       <section v-for="pupil in pupils" :key="pupil.id" class="border-t border-ink pt-2">
         <h2 class="flex items-baseline gap-3 text-[19px]">
           <span class="whitespace-nowrap">{{ pupil.name }}</span>
-          <span class="quiet font-sans text-[14px] font-normal">{{ pupil.instrument }}</span>
+          <span class="quiet font-sans text-[14px] font-normal">{{ t('name.make', { make: pupil.instrument }) }}</span>
           <span class="aside quiet min-w-0 flex-1 text-[14px] font-normal">{{ pupil.note }}</span>
           <span class="font-sans text-[13.5px] font-normal"><PupilSettings :pupil="pupil" @changed="load" /></span>
         </h2>
@@ -69,26 +69,28 @@ const addSet = (pupil: Pupil) =>
               set.title
             }}</NuxtLink>
             <span class="leader" aria-hidden="true"></span>
-            <span class="quiet text-[14px]">{{ set.studies === 1 ? 'one study' : `${set.studies} studies` }}</span>
+            <span class="quiet text-[14px]">{{ t('sets.index.text', { studies: set.studies }) }}</span>
           </li>
           <li v-for="exam in examsOf(pupil)" :key="exam.id" class="flex items-baseline py-[4px] text-[14px]">
-            <NuxtLink class="aside hover:underline" :to="`/exams/${exam.id}`"
-              >mock exam, {{ exam.gradeTitle }}, {{ date(exam.heldAt) }}</NuxtLink
-            >
+            <NuxtLink class="aside hover:underline" :to="`/exams/${exam.id}`">{{
+              t('sets.index.mock-exam', { gradeTitle: exam.gradeTitle, date: date(exam.heldAt) })
+            }}</NuxtLink>
             <span class="leader" aria-hidden="true"></span>
-            <span class="quiet">{{ exam.mark }} of {{ exam.marking.total }}, {{ exam.band }}</span>
+            <span class="quiet">{{
+              t('sets.index.of', { mark: exam.mark, total: exam.marking.total, band: marked(exam.band ?? '') })
+            }}</span>
           </li>
         </ul>
         <form class="mt-1 flex gap-2" @submit.prevent="addSet(pupil)">
           <input
             v-model="newSets[pupil.id]"
             class="field w-[230px] text-[14px]"
-            :aria-label="`Name of a new set for ${pupil.name}`"
-            placeholder="a new set, such as Summer"
+            :aria-label="t('sets.index.name-of-a-new', { name: pupil.name })"
+            :placeholder="t('sets.index.a-new-set-such')"
             maxlength="120"
             required
           />
-          <button class="plain-button" type="submit">Begin it</button>
+          <button class="plain-button" type="submit">{{ t('sets.index.begin-it') }}</button>
         </form>
       </section>
     </div>
@@ -98,22 +100,22 @@ const addSet = (pupil: Pupil) =>
       @submit.prevent="addPupil"
     >
       <label class="text-[14px]">
-        A new pupil
+        {{ t('sets.index.a-new-pupil') }}
         <input
           v-model="name"
           class="field mt-1 block w-[230px]"
           maxlength="80"
           required
-          placeholder="first name, initial"
+          :placeholder="t('sets.index.first-name-initial')"
         />
       </label>
       <label class="text-[14px]">
-        plays
+        {{ t('sets.index.plays') }}
         <select v-model="instrument" class="field mt-1 block">
-          <option v-for="{ id } in TAUGHT" :key="id" :value="id">{{ id }}</option>
+          <option v-for="{ id } in TAUGHT" :key="id" :value="id">{{ t('name.make', { make: id }) }}</option>
         </select>
       </label>
-      <button class="plain-button h-[34px]" type="submit">Add</button>
+      <button class="plain-button h-[34px]" type="submit">{{ t('sets.index.add') }}</button>
     </form>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { faultMessage } from '#words'
 import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, onMounted } from 'vue'
 import { onBeforeRouteLeave, onBeforeRouteUpdate, useHead, useRoute, useRouter } from '#imports'
@@ -12,6 +13,7 @@ import SureButton from '~/components/frame/SureButton.vue'
 import { ask } from '~/composables/api'
 import { useShortcuts } from '~/composables/shortcuts'
 import { useSyllabus } from '~/stores/syllabus'
+import { locale, t, tell } from '~/composables/words'
 
 /** A list as it is printed, grade by grade; a teacher's own is typed over where it stands. */
 const route = useRoute()
@@ -19,17 +21,17 @@ const router = useRouter()
 const store = useSyllabus()
 const id = computed(() => String(route.params.id))
 onMounted(() => store.open(id.value))
-useHead({ title: () => `${store.draft?.title ?? 'Syllabus'} · Tactum` })
+useHead({ title: () => t('syllabi.id.tactum', { Syllabus: store.draft?.title ?? t('syllabi.id.syllabus') }) })
 
-const faults = computed(() => new Map(store.faults.map(({ path, message }) => [path, message])))
+const faults = computed(() => new Map(store.faults.map((fault) => [fault.path, tell(faultMessage(fault))])))
 function rename(field: 'title' | 'board' | 'edition', event: Event): void {
   const value = (event.target as HTMLInputElement).value.trim()
-  if (value || field === 'edition') store.change(`the ${field}`, { ...store.draft!, [field]: value })
+  if (value || field === 'edition') store.change(t('syllabi.id.the', { field }), { ...store.draft!, [field]: value })
 }
 const change = (words: string, next: Syllabus): void => store.change(words, next)
 
 useShortcuts(
-  () => [{ key: 'z', ctrl: true, words: 'undo', does: () => store.undo() }],
+  () => [{ key: 'z', ctrl: true, words: t('syllabi.id.undo-2'), does: () => store.undo() }],
   () => false,
 )
 /** Ctrl+S saves from within a field too, once what is typed there is taken. */
@@ -40,7 +42,7 @@ useEventListener(window, 'keydown', async (event: KeyboardEvent) => {
   await nextTick()
   if (store.editable && store.changed && store.faults.length === 0) await store.save()
 })
-const UNSAVED = 'This list was changed and is not saved. Leave it all the same?'
+const UNSAVED = t('syllabi.id.this-list-was-changed')
 useEventListener(window, 'beforeunload', (event) => {
   if (store.changed) event.preventDefault()
 })
@@ -55,7 +57,8 @@ const before = computed(() => {
   return typeof other === 'string' ? { before: other, version: null } : null
 })
 const compare = (query: Record<string, string>) => router.replace({ query })
-const date = (text: string): string => new Date(text).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
+const date = (text: string): string =>
+  new Date(text).toLocaleString(locale(), { dateStyle: 'medium', timeStyle: 'short' })
 const remove = (): Promise<void> =>
   store.guarded(async () => {
     await ask(`/api/syllabi/${id.value}`, 'DELETE')
@@ -67,7 +70,9 @@ const remove = (): Promise<void> =>
 <template>
   <div class="pt-[18px] pb-16">
     <p v-if="store.error" role="alert" class="mb-2 text-missing">{{ store.error }}</p>
-    <p v-if="!store.draft && !store.error" class="waiting quiet aside py-20">fetching the syllabus …</p>
+    <p v-if="!store.draft && !store.error" class="waiting quiet aside py-20">
+      {{ t('syllabi.id.fetching-the-syllabus') }}
+    </p>
     <template v-if="store.draft && store.kept">
       <div class="flex flex-wrap items-baseline justify-between gap-4">
         <h1 class="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-3 text-[26px]">
@@ -76,7 +81,7 @@ const remove = (): Promise<void> =>
             class="typed w-[420px] max-w-full"
             :value="store.draft.title"
             maxlength="120"
-            aria-label="Title of the list"
+            :aria-label="t('syllabi.id.title-of-the-list')"
             @change="rename('title', $event)"
           />
           <span v-else>{{ store.draft.title }}</span>
@@ -85,12 +90,14 @@ const remove = (): Promise<void> =>
             class="typed aside quiet w-[90px] text-[16px] font-normal"
             :value="store.draft.edition"
             maxlength="40"
-            placeholder="edition"
-            aria-label="Edition"
+            :placeholder="t('syllabi.id.edition')"
+            :aria-label="t('syllabi.id.edition-2')"
             @change="rename('edition', $event)"
           />
           <span v-else class="aside quiet text-[16px] font-normal">{{ store.draft.edition }}</span>
-          <span class="aside quiet text-[16px] font-normal">{{ `for ${store.draft.instrument}` }}</span>
+          <span class="aside quiet text-[16px] font-normal">{{
+            t('syllabi.id.for', { instrument: store.draft.instrument })
+          }}</span>
         </h1>
         <span class="flex items-baseline gap-4 text-[14px]">
           <template v-if="store.editable">
@@ -100,17 +107,21 @@ const remove = (): Promise<void> =>
               class="text-button max-w-[220px] truncate"
               @click="store.undo()"
             >
-              Undo {{ store.back.at(-1)!.words }}
+              {{ t('syllabi.id.undo', { words: store.back.at(-1)!.words }) }}
             </button>
             <span class="quiet" role="status">{{
-              store.busy ? 'saving …' : store.changed ? 'not saved yet' : store.told || 'saved'
+              store.busy
+                ? t('syllabi.id.saving')
+                : store.changed
+                  ? t('syllabi.id.not-saved-yet')
+                  : store.told || t('name.saved')
             }}</span>
           </template>
-          <WordPanel words="copy" label="Copy this list">
+          <WordPanel :words="t('syllabi.id.copy')" :label="t('syllabi.id.copy-this-list')">
             <CopyForm :syllabus="store.kept.syllabus" @made="(made) => router.push(`/syllabi/${made}`)" />
           </WordPanel>
           <span>
-            Export
+            {{ t('syllabi.id.export') }}
             <a class="underline" :href="`/api/syllabi/${id}/export?format=json`">JSON</a>
             <a class="ml-2 underline" :href="`/api/syllabi/${id}/export?format=csv`">CSV</a>
           </span>
@@ -121,48 +132,53 @@ const remove = (): Promise<void> =>
             :disabled="!store.changed || store.faults.length > 0 || store.busy"
             @click="store.save()"
           >
-            Save
+            {{ t('syllabi.id.save') }}
           </button>
         </span>
       </div>
       <p class="mt-1 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-[14px]">
-        <span v-if="!store.editable" class="quiet">It came with Tactum and stays as it is; copy it to change it.</span>
-        <span v-else class="quiet"
-          >Type over any line; Enter takes it and begins the next, Alt and arrows move it. (Brackets) hold what is not
-          graded.</span
-        >
+        <span v-if="!store.editable" class="quiet">{{ t('syllabi.id.it-came-with-tactum') }}</span>
+        <span v-else class="quiet">{{ t('syllabi.id.type-over-any-line') }}</span>
         <button
           v-if="store.draft.follows"
           type="button"
           class="text-button"
           @click="compare({ before: store.draft.follows })"
         >
-          What changed since the edition before
+          {{ t('syllabi.id.what-changed-since-the') }}
         </button>
         <MarkingPanel
           :marking="store.draft.marking"
           :editable="store.editable"
-          @change="(marking) => change('the marking', { ...store.draft!, marking })"
+          @change="(marking) => change(t('syllabi.id.the-marking'), { ...store.draft!, marking })"
         />
-        <WordPanel v-if="store.kept.past.length" words="earlier versions" label="Earlier versions">
+        <WordPanel
+          v-if="store.kept.past.length"
+          :words="t('syllabi.id.earlier-versions')"
+          :label="t('syllabi.id.earlier-versions-2')"
+        >
           <ul class="p-2">
             <li v-for="past in store.kept.past" :key="past.version">
               <button type="button" class="choice" @click="compare({ version: String(past.version) })">
-                version {{ past.version }}, until {{ date(past.savedAt) }}
+                {{ t('syllabi.id.version-until', { version: past.version, date: date(past.savedAt) }) }}
               </button>
             </li>
           </ul>
         </WordPanel>
         <SureButton v-if="store.editable" class="text-button" question="For good?" yes="Throw it away" @sure="remove">
-          Throw the list away
+          {{ t('syllabi.id.throw-the-list-away') }}
         </SureButton>
       </p>
       <p v-if="store.faults.length" role="status" class="mt-2 text-[14px] text-missing">
-        {{ store.faults.length === 1 ? 'One thing is' : `${store.faults.length} things are` }} wrong; it can be saved
-        when they are mended: {{ store.faults[0]!.message }}
+        {{
+          t('syllabi.id.wrong-it-can-be', {
+            count: store.faults.length,
+            faultMessage: tell(faultMessage(store.faults[0]!)),
+          })
+        }}
       </p>
       <DifferenceView v-if="before" :id="id" v-bind="before" @close="compare({})" />
-      <nav aria-label="Grades" class="mt-3 flex flex-wrap gap-4 text-[14px]">
+      <nav :aria-label="t('syllabi.id.grades')" class="mt-3 flex flex-wrap gap-4 text-[14px]">
         <a v-for="grade in store.draft.grades" :key="grade.id" class="underline" :href="`#grade-${grade.id}`">{{
           grade.title
         }}</a>

@@ -6,8 +6,9 @@ import type { SyllabusListing } from '#shared/api'
 import ImportSheet from '~/components/syllabi/ImportSheet.vue'
 import NewList from '~/components/syllabi/NewList.vue'
 import { ask, wordsOf } from '~/composables/api'
+import { t } from '~/composables/words'
 
-useHead({ title: 'Syllabi · Tactum' })
+useHead({ title: t('syllabi.index.syllabi-tactum') })
 const router = useRouter()
 const syllabi = ref<SyllabusListing[] | null>(null)
 const error = ref('')
@@ -34,7 +35,7 @@ async function bring(event: Event): Promise<void> {
   error.value = ''
   file.value = null
   if (chosen.size > MOST_BYTES) {
-    error.value = `${chosen.name} has ${Math.ceil(chosen.size / MOST_BYTES)} MB; a list has 1 MB at the most. Nothing was read.`
+    error.value = t('syllabi.index.has-mb-a-list', { name: chosen.name, ceil: Math.ceil(chosen.size / MOST_BYTES) })
     return
   }
   file.value = { name: chosen.name, bytes: await chosen.arrayBuffer() }
@@ -45,16 +46,15 @@ const stored = (id: string) => router.push(`/syllabi/${id}`)
 <template>
   <div class="pt-[22px]">
     <div class="flex items-baseline justify-between gap-4">
-      <h1 class="text-[26px]">Syllabi</h1>
+      <h1 class="text-[26px]">{{ t('syllabi.index.syllabi') }}</h1>
       <span class="ml-auto"><NewList @made="stored" /></span>
       <label class="plain-button cursor-pointer leading-[22px] focus-within:outline-2">
-        Bring in a syllabus file
+        {{ t('syllabi.index.bring-in-a-syllabus') }}
         <input class="sr-only" type="file" accept=".json,.csv,.txt,application/json,text/csv" @change="bring" />
       </label>
     </div>
     <p class="quiet mt-1 text-[14px]">
-      CSV or JSON; the handbook describes both. A list with a column of printed words is enough: they are read as a
-      teacher would read them, and what they leave open is asked.
+      {{ t('syllabi.index.csv-or-json-the') }}
     </p>
     <p v-if="error" role="alert" class="mt-3 text-missing">{{ error }}</p>
     <ImportSheet
@@ -64,15 +64,19 @@ const stored = (id: string) => router.push(`/syllabi/${id}`)
       @close="file = null"
       @stored="stored"
     />
-    <p v-if="!syllabi && !error" class="waiting quiet aside py-20">fetching the syllabi …</p>
+    <p v-if="!syllabi && !error" class="waiting quiet aside py-20">{{ t('syllabi.index.fetching-the-syllabi') }}</p>
     <p v-if="syllabi?.length === 0" class="mt-4 max-w-[560px] border border-rule bg-sheet p-6">
-      No syllabus on file. Bring one in to grade sets against it.
+      {{ t('syllabi.index.no-syllabus-on-file') }}
     </p>
     <section v-for="syllabus in syllabi" :key="syllabus.id" class="mt-6 border-t border-ink pt-2">
       <h2 class="flex items-baseline gap-3 text-[19px]">
         <NuxtLink class="hover:underline" :to="`/syllabi/${syllabus.id}`">{{ syllabus.title }}</NuxtLink>
-        <span class="quiet font-sans text-[14px] font-normal">{{ syllabus.edition }} · {{ syllabus.instrument }}</span>
-        <span v-if="syllabus.shipped" class="aside quiet text-[14px] font-normal">an invented board, for the demo</span>
+        <span class="quiet font-sans text-[14px] font-normal"
+          >{{ syllabus.edition }} · {{ t('name.make', { make: syllabus.instrument }) }}</span
+        >
+        <span v-if="syllabus.shipped" class="aside quiet text-[14px] font-normal">{{
+          t('syllabi.index.an-invented-board-for')
+        }}</span>
       </h2>
       <p class="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-[14.5px]">
         <span v-for="grade in syllabus.grades" :key="grade.id" class="whitespace-nowrap">

@@ -2,30 +2,26 @@ import type { FingerRecipe } from '../../fingering'
 import { NO_BOOKENDS } from '../../study'
 import type { AskedOfPlayer, Miss } from '../asked'
 import type { Examined } from '../family'
-
-const HANDS = { together: 'hands together', right: 'the right hand', left: 'the left hand' } as const
+import { tellInstrument } from '../messages'
 
 function togetherShort(recipe: FingerRecipe, asked: AskedOfPlayer, miss: Miss): void {
   if (recipe.motion !== asked.motion) {
-    miss('motion', `${asked.motion} motion asked, this is ${recipe.motion}`, 50)
+    miss('motion', tellInstrument('short.motion', { asked: asked.motion, own: recipe.motion }), 50)
     return
   }
   if (asked.motion === 'contrary') {
     const { contraryFrom } = asked
-    const from = { unison: 'on one key', octave: 'an octave apart' } as const
     if (contraryFrom !== null && contraryFrom !== recipe.contraryFrom) {
-      miss('contraryFrom', `from ${from[contraryFrom]} asked, this begins ${from[recipe.contraryFrom]}`, 30)
+      const told = { asked: contraryFrom, own: recipe.contraryFrom }
+      miss('contraryFrom', tellInstrument('short.contrary-from', told), 30)
     }
     return
   }
   if (recipe.interval !== asked.interval) {
-    miss(
-      'interval',
-      `hands a${asked.interval === 'octave' ? 'n' : ''} ${asked.interval} apart asked, these lie a${recipe.interval === 'octave' ? 'n' : ''} ${recipe.interval} apart`,
-      50,
-    )
+    miss('interval', tellInstrument('short.interval', { asked: asked.interval, own: recipe.interval }), 50)
   } else if (asked.interval !== 'octave' && asked.tonicHand && recipe.tonicHand !== asked.tonicHand) {
-    miss('tonicHand', `${asked.tonicHand} hand on the tonic asked, this has the ${recipe.tonicHand}`, 30)
+    const told = { asked: asked.tonicHand, own: recipe.tonicHand }
+    miss('tonicHand', tellInstrument('short.tonic-hand', told), 30)
   }
 }
 
@@ -35,7 +31,7 @@ function shortOf(recipe: FingerRecipe, asked: AskedOfPlayer, togetherForSeparate
     return
   }
   const stands = togetherForSeparate && recipe.hands === 'together' && recipe.motion === 'similar'
-  if (!stands) miss('hands', `${HANDS[asked.hands]} asked, this is ${HANDS[recipe.hands]}`, 50)
+  if (!stands) miss('hands', tellInstrument('short.hands', { asked: asked.hands, own: recipe.hands }), 50)
 }
 
 /** The accordion's lists ask its right hand, which plays keys. */

@@ -1,14 +1,24 @@
-import { checkedPin, completeFingering, type FingerRecipe, FINGERS, type Pin, SCHOOL_LIST } from '../../fingering'
-import { RecipeError } from '../../pitch'
+import { pinTold } from '../pinTold'
+import { refuseSticking } from '../../sticking'
+import { refuseInstrument, tellInstrument } from '../messages'
+import {
+  checkedPin,
+  completeFingering,
+  type FingerRecipe,
+  FINGERS,
+  type Pin,
+  SCHOOL_LIST,
+  tellFingering,
+} from '../../fingering'
 import { type Common, type CommonInput, type Finger, type Hand, notesPerMinute } from '../../study'
 import { PIANO } from '../../surface'
-import { difficultyOf, meetingWords, togetherOf } from '../../together'
+import { difficultyOf, meetingsTold, togetherOf } from '../../together'
 import { family, type Wanted } from '../family'
 import { checkedPins, checkAccepted } from '../pins'
-import { stepsOf } from '../told'
-import { handWords } from '../words'
+import { otherTold, reasonTold, stepsOf } from '../told'
+import { handsTold } from '../words'
 import { KEYS_EXAMINED } from './examined'
-import { KEY_LEXICON, KEY_PHRASES, pinPhrase } from './lexicon'
+import { handsWritten, KEY_LEXICON, KEY_PHRASES, pinPhrase } from './lexicon'
 import { fingeredHands, type PerformedHands, type RealisedHand } from './perform'
 import { KEY_WAYS, landings } from './ways'
 
@@ -17,7 +27,7 @@ export type { PerformedHands, RealisedHand }
 /** @throws RecipeError where a ladder is for sticks */
 function complete(input: CommonInput, common: Common, instrument: 'piano'): FingerRecipe {
   if (common.rhythm.ladder === 'strokes') {
-    throw new RecipeError('rhythm.ladder', 'A ladder of strokes is climbed by rolls, on mallets.', 'rhythm.ladder')
+    throw refuseSticking('rhythm.ladder', { why: 'sticks-only' }, 'rhythm.ladder')
   }
   return { ...common, instrument, ...completeFingering(input), pins: checkedPins(input, checkedPin) }
 }
@@ -32,15 +42,10 @@ const crossingsOf = (performance: PerformedHands, hand: Hand): number[] =>
 function checkHands({ pins }: FingerRecipe, hands: readonly Hand[], accepted: Wanted['accepted'], counts: number[]) {
   pins.forEach((pin, at) => {
     if (hands.includes(pin.hand)) return
-    throw new RecipeError('pin.hand', `The ${pin.hand} hand does not play in this study.`, `pins[${at}].hand`)
+    throw refuseInstrument('pin.hand', { hand: pin.hand }, `pins[${at}].hand`)
   })
   hands.forEach((hand, at) => {
-    checkAccepted(
-      counts[at]!,
-      accepted[hand],
-      hand,
-      (notes, marks) => `The ${hand} hand has ${notes} notes, but ${marks} accepted fingers.`,
-    )
+    checkAccepted(counts[at]!, accepted[hand], hand)
   })
 }
 
@@ -50,7 +55,7 @@ function handTold({ notes, pitches, midi, fingers, crossings, lifts, cost, reaso
     ...{ pitches, midi, fingers, crossings },
     ...stepsOf(notes),
     ...(lifts.length > 0 ? { lifts } : {}),
-    ...{ cost, reasons, alternatives },
+    ...{ cost, reasons: reasons.map(reasonTold), alternatives: alternatives.map(otherTold) },
   }
 }
 
@@ -59,13 +64,18 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   ...KEY_WAYS,
   id: 'keys',
   plays: 'fingers',
-  instruments: [{ id: 'piano', make: 'piano', size: null, transposition: 0, ...PIANO }],
+  instruments: [
+    {
+      ...{ id: 'piano', make: 'piano', size: null, transposition: 0, ...PIANO },
+      compass: tellInstrument('compass', { make: 'piano', size: '' }),
+    },
+  ],
   taught: [
     { id: 'piano', list: 'piano', instrument: 'piano' },
     { id: 'accordion', list: 'accordion', instrument: 'piano' },
   ],
-  schools: SCHOOL_LIST.map(({ id, words, idea }) => ({
-    ...{ id, words, idea },
+  schools: SCHOOL_LIST.map(({ id }) => ({
+    ...{ id, called: tellFingering(`school.${id}`), idea: tellFingering(`school.${id}.idea`) },
     compares: id !== 'two-hand-tetrachords',
   })),
   usualSchool: 'conservatory',
@@ -104,12 +114,17 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   crossingsOf,
   worthLooping: crossingsOf,
   meetings: ({ hands: { right, left }, together }) =>
-    right && left && together ? meetingWords(together, right, left) : [],
+    right && left && together ? meetingsTold(together, right, left) : [],
   othersOf: ({ hands }, hand) =>
     (hands[hand]?.alternatives ?? []).map(({ fingers, ...other }) => ({ ...other, marks: fingers.map(String) })),
   acceptedOf: ({ hands }) => Object.fromEntries(Object.entries(hands).map(([hand, part]) => [hand, part.fingers])),
   takesPins: (_, { hands }, hand) => (hands[hand]?.fingers.length ?? 0) > 0,
   pins: {
+    isOwn: (pin) => 'finger' in pin || 'fingers' in pin,
+    told: (pin) => {
+      const own = pin as Pin
+      return pinTold(own, 'fingers' in own ? own.fingers : [own.finger], own.hand)
+    },
     playerOf: (pin) => (pin as Pin).hand,
     atNote: (hand, index, mark) => ({ hand, index, finger: Number(mark) as Finger }),
     onDegree: (hand, degree, leg, mark) => ({ hand, degree, ...(leg ? { leg } : {}), finger: Number(mark) as Finger }),
@@ -126,13 +141,13 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
     hands: Object.fromEntries(Object.entries(hands).map(([hand, part]) => [hand, handTold(part)])),
   }),
 
-  playedBy: handWords,
-  playedWords: () => [],
+  playedBy: handsTold,
+  alsoTold: () => [],
   hasTouch: true,
   examined: KEYS_EXAMINED,
   lexicon: KEY_LEXICON,
   written: {
-    by: handWords,
+    by: handsWritten,
     plain: ({ hands }) => ({ hands }),
     following: ({ hands, motion, interval, octaves, pattern }) => ({ hands, motion, interval, octaves, pattern }),
     phrases: KEY_PHRASES,

@@ -3,32 +3,28 @@ import { type Finger, type Hand, isDegreePin, isGripPin } from '../../study'
 import { type Phrase, type Saying, type Said, saying } from '../lexicon'
 
 const SCHOOL: readonly Saying[] = [
-  saying(['piano|klavier'], { instrument: 'piano' }, 'piano'),
-  saying(['conservatory school?'], { school: 'conservatory' }, 'conservatory school'),
-  saying(['black key pivot school?', 'pivot school?'], { school: 'black-key-pivot' }, 'black-key pivot'),
-  saying(
-    ['one fingering for all school?', 'c fingering', 'one fingering'],
-    { school: 'one-fingering-for-all' },
-    'one fingering for all',
-  ),
-  saying(['black groups school?'], { school: 'black-groups' }, 'black groups'),
-  saying(['two hand tetrachords school?'], { school: 'two-hand-tetrachords' }, 'two-hand tetrachords'),
-  saying(['free and? smooth school?'], { school: 'free-and-smooth' }, 'free and smooth'),
-  saying(['first finger as? usual'], { firstFinger: 'usual' }, 'first finger as usual'),
-  saying(['first finger pattern'], { firstFinger: 'pattern' }, 'first finger by the pattern'),
-  saying(['first finger two|2', 'begin|begins on 2|two'], { firstFinger: 'two' }, 'first finger 2'),
-  saying(['left arpeggio|arpeggios by distance'], { leftArpeggio: 'by-distance' }, 'left-hand 3 or 4 by distance'),
-  saying(['left arpeggio|arpeggios always four|4'], { leftArpeggio: 'always-four' }, 'left-hand arpeggios always 4'),
-  saying(['chromatic one three', 'chromatic 1 3'], { chromatic: 'one-three' }, 'chromatic with 1 and 3'),
-  saying(['chromatic in? fours'], { chromatic: 'fours' }, 'chromatic in fours'),
-  saying(['chromatic in? fives'], { chromatic: 'fives' }, 'chromatic in fives'),
-  saying(['small hand|hands'], { handSize: 'small' }, 'small hands'),
-  saying(['average hand|hands'], { handSize: 'average' }, 'average hands'),
-  saying(['large|big hand|hands'], { handSize: 'large' }, 'large hands'),
+  saying(['piano|klavier'], { instrument: 'piano' }),
+  saying(['conservatory school?'], { school: 'conservatory' }),
+  saying(['black key pivot school?', 'pivot school?'], { school: 'black-key-pivot' }),
+  saying(['one fingering for all school?', 'c fingering', 'one fingering'], { school: 'one-fingering-for-all' }),
+  saying(['black groups school?'], { school: 'black-groups' }),
+  saying(['two hand tetrachords school?'], { school: 'two-hand-tetrachords' }),
+  saying(['free and? smooth school?'], { school: 'free-and-smooth' }),
+  saying(['first finger as? usual'], { firstFinger: 'usual' }),
+  saying(['first finger pattern'], { firstFinger: 'pattern' }),
+  saying(['first finger two|2', 'begin|begins on 2|two'], { firstFinger: 'two' }),
+  saying(['left arpeggio|arpeggios by distance'], { leftArpeggio: 'by-distance' }),
+  saying(['left arpeggio|arpeggios always four|4'], { leftArpeggio: 'always-four' }),
+  saying(['chromatic one three', 'chromatic 1 3'], { chromatic: 'one-three' }),
+  saying(['chromatic in? fours'], { chromatic: 'fours' }),
+  saying(['chromatic in? fives'], { chromatic: 'fives' }),
+  saying(['small hand|hands'], { handSize: 'small' }),
+  saying(['average hand|hands'], { handSize: 'average' }),
+  saying(['large|big hand|hands'], { handSize: 'large' }),
 ]
 
 const isFinger = (n: number | undefined): n is Finger => n !== undefined && n >= 1 && n <= 5
-const pinned = (pin: Pin, words: string): Said => ({ change: { pins: [pin] }, words })
+const pinned = (pin: Pin): Said => ({ change: { pins: [pin] } })
 
 /** Notes of the line count from 1, as people do; a recipe counts from 0. */
 function pinsSaid(hand: Hand): Saying[] {
@@ -36,31 +32,23 @@ function pinsSaid(hand: Hand): Saying[] {
   const legs = (['up', 'down'] as const).map((leg): Saying => ({
     phrases: [`pin ${at} degree <n> finger <n> going? ${leg}`],
     say: ({ numbers: [degree, finger] }) =>
-      degree! >= 1 && isFinger(finger)
-        ? pinned({ hand, degree: degree!, finger, leg }, `${finger} on degree ${degree} going ${leg}, ${hand}`)
-        : null,
+      degree! >= 1 && isFinger(finger) ? pinned({ hand, degree: degree!, finger, leg }) : null,
   }))
   return [
     {
       phrases: [`pin ${at} note <n> finger <n>`],
       say: ({ numbers: [note, finger] }) =>
-        note! >= 1 && isFinger(finger)
-          ? pinned({ hand, index: note! - 1, finger }, `${finger} on note ${note}, ${hand}`)
-          : null,
+        note! >= 1 && isFinger(finger) ? pinned({ hand, index: note! - 1, finger }) : null,
     },
     {
       phrases: [`pin ${at} degree <n> finger <n>`],
       say: ({ numbers: [degree, finger] }) =>
-        degree! >= 1 && isFinger(finger)
-          ? pinned({ hand, degree: degree!, finger }, `${finger} on degree ${degree}, ${hand}`)
-          : null,
+        degree! >= 1 && isFinger(finger) ? pinned({ hand, degree: degree!, finger }) : null,
     },
     {
       phrases: [`pin ${at} notes|note <n> fingers <n...>`],
       say: ({ numbers: [note, ...fingers] }) =>
-        note! >= 1 && fingers.every(isFinger)
-          ? pinned({ hand, from: note! - 1, fingers }, `${fingers.join(' ')} from note ${note}, ${hand}`)
-          : null,
+        note! >= 1 && fingers.every(isFinger) ? pinned({ hand, from: note! - 1, fingers }) : null,
     },
     ...legs,
   ]
@@ -97,4 +85,10 @@ export function pinPhrase(pin: Pin): string {
   if (isGripPin(pin)) return `${hand} notes ${pin.from + 1} fingers ${pin.fingers.join(' ')}`
   if (!isDegreePin(pin)) return `${hand} note ${pin.index + 1} finger ${pin.finger}`
   return `${hand} degree ${pin.degree} finger ${pin.finger}${pin.leg ? ` going ${pin.leg}` : ''}`
+}
+
+/** Who plays, as a line says it. */
+export function handsWritten({ hands, motion }: Pick<FingerRecipe, 'hands' | 'motion'>): string {
+  if (hands !== 'together') return `${hands} hand`
+  return motion === 'contrary' ? 'contrary motion' : 'hands together'
 }

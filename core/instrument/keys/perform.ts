@@ -50,7 +50,10 @@ function joinedAlternatives(parts: readonly Piece[], fingers: readonly Finger[],
         departs: each.departs + from,
       })),
     )
-    .filter(({ words, pattern }) => !seen.has(`${words} ${pattern}`) && seen.add(`${words} ${pattern}`))
+    .filter(({ said, pattern }) => {
+      const key = JSON.stringify([said, pattern])
+      return !seen.has(key) && seen.add(key)
+    })
     .sort((a, b) => a.price - b.price)
     .slice(0, most)
 }
@@ -93,7 +96,7 @@ export function fingeredHands(
   for (const { hand } of parts[0]!.lines) {
     const notes = parts.flatMap((part) => notesOf(part, hand))
     const pins = pinsOf(recipe.pins, hand)
-    checkPinned(pins, `The ${hand} hand`, notes.length)
+    checkPinned(pins, hand, notes.length)
     let from = 0
     const pieces = parts.map((part): Piece => {
       const piece = { from, fingering: fingeredPart(part, hand, from, pins, asked) }

@@ -1,3 +1,4 @@
+import { tellInstrument } from '../messages'
 import type { MalletRecipe, Roll } from '../../sticking'
 import type { AskedOfPlayer, Miss } from '../asked'
 import type { Examined } from '../family'
@@ -5,17 +6,18 @@ import { hasLead } from './words'
 
 function shortOf(recipe: MalletRecipe, asked: AskedOfPlayer, _together: boolean, miss: Miss): void {
   if (recipe.mallets.count !== asked.mallets) {
-    miss('mallets', `${asked.mallets === 4 ? 'four' : 'two'} mallets asked, this is for ${recipe.mallets.count}`, 60)
+    miss('mallets', tellInstrument('short.mallets', { asked: asked.mallets, own: recipe.mallets.count }), 60)
   }
   if (asked.lead && hasLead(recipe) && recipe.lead !== asked.lead) {
-    miss('lead', `${asked.lead} lead asked, this has the ${recipe.lead}`, 15)
+    miss('lead', tellInstrument('short.lead', { asked: asked.lead, own: recipe.lead }), 15)
   }
   const rolled = recipe.roll.manner !== 'none'
-  if (rolled !== asked.rolled)
-    miss('roll', asked.rolled ? 'rolled notes asked' : 'single strokes asked, this is rolled', 30)
-  if (recipe.rudiment !== 'none') miss('pattern', 'the plain course asked, this is a rudiment', 50)
+  if (rolled !== asked.rolled) {
+    miss('roll', tellInstrument('short.rolled', { asked: asked.rolled ? 'rolled' : 'single' }), 30)
+  }
+  if (recipe.rudiment !== 'none') miss('pattern', tellInstrument('short.rudiment'), 50)
   if (asked.top && recipe.tops !== asked.top) {
-    miss('top', `top note ${asked.top} asked, this strikes it ${recipe.tops}`, 10)
+    miss('top', tellInstrument('short.top', { asked: asked.top, own: recipe.tops }), 10)
   }
 }
 

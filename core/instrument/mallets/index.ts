@@ -1,5 +1,6 @@
+import { pinTold } from '../pinTold'
+import { tellInstrument } from '../messages'
 import { type Kind, KINDS } from '../../material'
-import { RecipeError } from '../../pitch'
 import {
   checkedStickPin,
   checkMallets,
@@ -10,20 +11,21 @@ import {
   type StickPin,
   strokesIn,
   strokesToBeat,
+  tellSticking,
 } from '../../sticking'
-import { type Common, type CommonInput, isFree, notesPerMinute, type Stick } from '../../study'
+import { type Common, type CommonInput, isFree, notesPerMinute, type Stick, refuseStudy } from '../../study'
 import { type MalletId, MALLET_INSTRUMENTS, malletInstrument } from '../../surface'
 import { stickDifficulty } from '../../together'
 import { family } from '../family'
 import { checkAccepted, checkedPins } from '../pins'
-import { stepsOf } from '../told'
+import { otherTold, reasonTold, stepsOf } from '../told'
 import { MALLETS_EXAMINED } from './examined'
 import { heard } from './heard'
 import { MALLET_LEXICON } from './lexicon'
 import { type PerformedSticks, type RealisedSticking, stickedLine } from './perform'
 import { laddersFor, strokesFor } from './strokes'
 import { MALLET_WAYS } from './ways'
-import { hasLead, malletWords } from './words'
+import { hasLead, sticksTold } from './words'
 import { STICK_PHRASES, stickPinPhrase } from './written'
 
 export { hasLead, type PerformedSticks, type RealisedSticking }
@@ -44,12 +46,16 @@ function takes(material: MalletRecipe['material'], kind: Kind | null): boolean {
 const crossingsOf = ({ sticking }: PerformedSticks): number[] =>
   sticking.inversions.filter(({ severity }) => severity === 'hard').map(({ index }) => index)
 
-const words = (notes: number, marks: number): string => `The line has ${notes} notes, but ${marks} accepted sticks.`
-
 /** Sticks as the terminal's contract has them. */
-function sticksTold({ notes, pitches, midi, sticks, doubles, inversions, rowMoves, ...line }: RealisedSticking) {
-  const { pinned: _, ...rest } = line
-  return { ...{ pitches, midi, sticks, doubles, inversions, rowMoves }, ...stepsOf(notes), ...rest }
+function stickingTold({ notes, pitches, midi, sticks, doubles, inversions, rowMoves, ...line }: RealisedSticking) {
+  const { pinned: _, reasons, alternatives, ...rest } = line
+  return {
+    ...{ pitches, midi, sticks, doubles, inversions, rowMoves },
+    ...stepsOf(notes),
+    ...rest,
+    reasons: reasons.map(reasonTold),
+    alternatives: alternatives.map(otherTold),
+  }
 }
 
 /** Bars under sticks: marimba, vibraphone, xylophone, glockenspiel. */
@@ -57,9 +63,16 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   ...MALLET_WAYS,
   id: 'mallets',
   plays: 'sticks',
-  instruments: MALLET_INSTRUMENTS.map(({ family: make, ...each }) => ({ ...each, make, size: each.id.split('-')[1]! })),
+  instruments: MALLET_INSTRUMENTS.map(({ family: make, ...each }) => {
+    const size = each.id.split('-')[1]!
+    const octaves = size.replace('2.67', '2⅔').replace('.0', '')
+    return { ...each, make, size, compass: tellInstrument('compass', { make, size: octaves }) }
+  }),
   taught: [{ id: 'marimba', list: 'mallets', instrument: 'marimba-5.0' }],
-  schools: STICKING_SCHOOL_LIST.map(({ id, words: called, idea }) => ({ id, words: called, idea, compares: true })),
+  schools: STICKING_SCHOOL_LIST.map(({ id }) => ({
+    ...{ id, called: tellSticking(`sticking.${id}`), idea: tellSticking(`sticking.${id}.idea`) },
+    compares: true,
+  })),
   usualSchool: 'doubles',
   fields: ['lead', 'tops', 'rudiment', 'rudimentOn', 'roll', 'mallets', 'strike', 'bars'],
   parts: ['roll', 'mallets', 'bars'],
@@ -73,12 +86,12 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   accentsOf: ({ rhythm, rudiment }) =>
     rhythm.accents === 0 && rudiment !== 'none' ? strokesIn(rudiment) : rhythm.accents,
   landings: () => {
-    throw new RecipeError('pattern.material', 'Sticks have no crossings to loop around.', 'pattern.walk')
+    throw refuseStudy('pattern.material', { why: tellInstrument('sticks.no-loops') }, 'pattern.walk')
   },
 
   perform(recipe, parts, _lines, rhythm, wanted) {
     const count = parts.reduce((sum, part) => sum + part.lines[0]!.notes.length, 0)
-    checkAccepted(count, wanted.accepted.sticks, 'sticks', words)
+    checkAccepted(count, wanted.accepted.sticks, 'sticks')
     const sticking = stickedLine(recipe, parts, rhythm, wanted)
     const difficulty = stickDifficulty(sticking, notesPerMinute(recipe.tempo))
     return { plays: 'sticks', sticking, difficulty }
@@ -99,6 +112,11 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   acceptedOf: ({ sticking }) => ({ sticks: sticking.sticks }),
   takesPins: ({ rudiment }, { sticking }) => !sticking.mallets && !sticking.roll && rudiment === 'none',
   pins: {
+    isOwn: (pin) => 'stick' in pin || 'sticks' in pin,
+    told: (pin) => {
+      const own = pin as StickPin
+      return pinTold(own, 'sticks' in own ? [own.sticks.join('')] : [own.stick], 'none')
+    },
     playerOf: () => 'sticks',
     atNote: (_, index, mark) => ({ index, stick: mark as Stick }),
     onDegree: (_, degree, leg, mark) => ({ degree, ...(leg ? { leg } : {}), stick: mark as Stick }) as StickPin,
@@ -111,10 +129,10 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   heard: (performance, _, note) => heard(performance, note),
   handsHeard: () => ['right', 'left'],
 
-  told: ({ sticking }) => ({ sticking: sticksTold(sticking) }),
+  told: ({ sticking }) => ({ sticking: stickingTold(sticking) }),
 
-  playedBy: ({ instrument }) => malletInstrument(instrument).family,
-  playedWords: malletWords,
+  playedBy: ({ instrument }) => tellInstrument('make', { make: malletInstrument(instrument).family }),
+  alsoTold: sticksTold,
   hasTouch: false,
   examined: MALLETS_EXAMINED,
   lexicon: MALLET_LEXICON,

@@ -10,8 +10,8 @@ import type { Stick } from '../../study'
 import { BAR_RANGES, MALLET_IDS, type MalletId, type Strike } from '../../surface'
 import { type Said, type Saying, saying, type Slots } from '../lexicon'
 
-const set = (change: object, words: string): Said => ({ change: change as Said['change'], words })
-const says = (phrases: readonly string[], change: object, words: string): Saying[] => [saying(phrases, change, words)]
+const set = (change: object): Said => ({ change: change as Said['change'] })
+const says = (phrases: readonly string[], change: object): Saying[] => [saying(phrases, change)]
 const rules = (phrases: readonly string[], say: (slots: Slots) => Said | null): Saying[] => [{ phrases, say }]
 
 const FAMILIES: Record<string, { readonly called: string; readonly usual: MalletId }> = {
@@ -24,12 +24,12 @@ const FAMILIES: Record<string, { readonly called: string; readonly usual: Mallet
 /** “marimba 4.3”: the full stop is a space to the grammar, so octaves are one number or two. */
 const ofOctaves = (family: string, [whole, part = 0]: readonly number[]): Said | null => {
   const id = MALLET_IDS.find((each) => each === `${family}-${whole}.${part}`)
-  return id ? set({ instrument: id }, `${family} of ${id.split('-')[1]} octaves`) : null
+  return id ? set({ instrument: id }) : null
 }
 
 const INSTRUMENTS: Saying[] = [
   ...Object.entries(FAMILIES).flatMap(([family, { called, usual }]) => [
-    ...says([called], { instrument: usual }, `${family} of ${usual.split('-')[1]} octaves`),
+    ...says([called], { instrument: usual }),
     ...rules(
       [`${called} of? <n> <n> octave|octaves?`, `<n> <n> octave|octaves? ${called}`, `<n> octave ${called}`],
       ({ numbers }) => ofOctaves(family, numbers),
@@ -37,22 +37,17 @@ const INSTRUMENTS: Saying[] = [
   ]),
 ]
 
-const school = (id: StickingSchoolId, phrases: readonly string[], words: string): Saying[] =>
-  says(phrases, { school: id }, words)
+const school = (id: StickingSchoolId, phrases: readonly string[]): Saying[] => says(phrases, { school: id })
 const STICKS: Saying[] = [
   ...(['right', 'left'] as const).flatMap((lead) =>
-    says(
-      [`${lead}|${lead[0]}h hand? lead|leads`, `lead ${lead}`, `led by the? ${lead}|${lead[0]}h`],
-      { lead },
-      `${lead} hand leads`,
-    ),
+    says([`${lead}|${lead[0]}h hand? lead|leads`, `lead ${lead}`, `led by the? ${lead}|${lead[0]}h`], { lead }),
   ),
-  ...school('doubles', ['doubles where? they? help?', 'with doubles'], 'doubles where they help'),
-  ...school('strict', ['strict|strictly alternation|alternating?', 'alternate|alternating'], 'strict alternation'),
-  ...school('restore-lead', ['lead restored', 'restore|restored the? lead'], 'lead restored'),
-  ...school('least-effort', ['least effort'], 'least effort'),
-  ...says(['top|tops struck? once'], { tops: 'once' }, 'top struck once'),
-  ...says(['top|tops struck? twice', 'repeat|repeated the? top'], { tops: 'twice' }, 'top struck twice'),
+  ...school('doubles', ['doubles where? they? help?', 'with doubles']),
+  ...school('strict', ['strict|strictly alternation|alternating?', 'alternate|alternating']),
+  ...school('restore-lead', ['lead restored', 'restore|restored the? lead']),
+  ...school('least-effort', ['least effort']),
+  ...says(['top|tops struck? once'], { tops: 'once' }),
+  ...says(['top|tops struck? twice', 'repeat|repeated the? top'], { tops: 'twice' }),
 ]
 
 const RUDIMENTS: Record<Exclude<Rudiment, 'none'>, string> = {
@@ -63,91 +58,75 @@ const RUDIMENTS: Record<Exclude<Rudiment, 'none'>, string> = {
 }
 const RUDIMENT: Saying[] = [
   ...(Object.keys(RUDIMENTS) as (keyof typeof RUDIMENTS)[]).flatMap((rudiment) =>
-    says([RUDIMENTS[rudiment]], { rudiment }, rudiment.replaceAll('-', ' ')),
+    says([RUDIMENTS[rudiment]], { rudiment }),
   ),
-  ...says(['no rudiment'], { rudiment: 'none' }, 'no rudiment'),
-  ...says(['on every|each degree|note'], { rudimentOn: 'degree' }, 'on every degree'),
-  ...says(['over the? notes', 'one note a|per stroke'], { rudimentOn: 'stroke' }, 'over the notes'),
+  ...says(['no rudiment'], { rudiment: 'none' }),
+  ...says(['on every|each degree|note'], { rudimentOn: 'degree' }),
+  ...says(['over the? notes', 'one note a|per stroke'], { rudimentOn: 'stroke' }),
 ]
 
-const roll = (phrases: readonly string[], change: Partial<Roll>, words: string): Saying[] =>
-  says(phrases, { roll: change }, words)
+const roll = (phrases: readonly string[], change: Partial<Roll>): Saying[] => says(phrases, { roll: change })
 const ROLLS: Saying[] = [
-  ...roll(['rolled|rolls|roll'], { manner: 'separate' }, 'rolled note by note'),
-  ...roll(['rolled|rolls|roll through', 'changing under the? roll'], { manner: 'through' }, 'rolled through'),
-  ...roll(['not rolled', 'no rolls'], { manner: 'none' }, 'not rolled'),
-  ...roll(['tied rolls|roll', 'rolls tied'], { ending: 'tied' }, 'rolls tied'),
-  ...roll(['released rolls|roll', 'rolls released'], { ending: 'released' }, 'rolls released'),
+  ...roll(['rolled|rolls|roll'], { manner: 'separate' }),
+  ...roll(['rolled|rolls|roll through', 'changing under the? roll'], { manner: 'through' }),
+  ...roll(['not rolled', 'no rolls'], { manner: 'none' }),
+  ...roll(['tied rolls|roll', 'rolls tied'], { ending: 'tied' }),
+  ...roll(['released rolls|roll', 'rolls released'], { ending: 'released' }),
   ...rules(['<n> strokes to|a|per the? beat'], ({ numbers: [n] }) => {
     const strokes = ROLL_STROKES.find((each) => each === n)
-    return strokes ? set({ roll: { strokes } }, `${strokes} strokes to the beat`) : null
+    return strokes ? set({ roll: { strokes } }) : null
   }),
-  ...says(
-    ['up? the? ladder of strokes', 'stroke ladder'],
-    { rhythm: { ladder: 'strokes' } },
-    'up the ladder of strokes',
-  ),
+  ...says(['up? the? ladder of strokes', 'stroke ladder'], { rhythm: { ladder: 'strokes' } }),
 ]
 
 const within = (n: number, { least, most }: { least: number; most: number }): boolean => n >= least && n <= most
 const isFigure = (digits: string): boolean => /^[1-4]+$/.test(digits)
 const MALLETS: Saying[] = [
-  ...says(['four|4 mallets|mallet'], { mallets: { count: 4 } }, 'four mallets'),
-  ...says(['two|2 mallets|mallet|sticks'], { mallets: { count: 2 } }, 'two mallets'),
+  ...says(['four|4 mallets|mallet'], { mallets: { count: 4 } }),
+  ...says(['two|2 mallets|mallet|sticks'], { mallets: { count: 2 } }),
   ...rules(['four|4? mallets|mallet <n>'], ({ numbers: [n] }) =>
-    isFigure(String(n)) ? set({ mallets: { count: 4, figure: String(n) } }, `four mallets ${n}`) : null,
+    isFigure(String(n)) ? set({ mallets: { count: 4, figure: String(n) } }) : null,
   ),
   ...rules(['mallet|mallets figure <n>'], ({ numbers: [n] }) =>
-    isFigure(String(n)) ? set({ mallets: { figure: String(n) } }, `figure ${n}`) : null,
+    isFigure(String(n)) ? set({ mallets: { figure: String(n) } }) : null,
   ),
   // strokes of several mallets at once
   ...rules(['mallet|mallets strokes <n...>'], ({ numbers }) => {
     if (!numbers.every((n) => isFigure(String(n)))) return null
     const figure = numbers.map((n) => (n > 9 ? `(${n})` : String(n))).join('')
-    return set({ mallets: { figure } }, `figure ${figure}`)
+    return set({ mallets: { figure } })
   }),
-  ...rules(['chord <n...>'], ({ numbers }) =>
-    numbers.length === 4 ? set({ mallets: { shape: numbers } }, `chord of degrees ${numbers.join(' ')}`) : null,
-  ),
-  ...says(['numbered from the? lowest|low'], { mallets: { numbering: 'low-to-high' } }, 'mallet 1 is the lowest'),
-  ...says(['numbered from the? highest|high'], { mallets: { numbering: 'high-to-low' } }, 'mallet 1 is the highest'),
-  ...rules(['reach <n> mm?'], ({ numbers: [n] }) =>
-    within(n!, REACH_RANGE) ? set({ mallets: { reach: n! } }, `a hand reaches ${n} mm`) : null,
-  ),
+  ...rules(['chord <n...>'], ({ numbers }) => (numbers.length === 4 ? set({ mallets: { shape: numbers } }) : null)),
+  ...says(['numbered from the? lowest|low'], { mallets: { numbering: 'low-to-high' } }),
+  ...says(['numbered from the? highest|high'], { mallets: { numbering: 'high-to-low' } }),
+  ...rules(['reach <n> mm?'], ({ numbers: [n] }) => (within(n!, REACH_RANGE) ? set({ mallets: { reach: n! } }) : null)),
 ]
 
-const strike = (id: Strike, phrases: readonly string[], words: string): Saying[] => says(phrases, { strike: id }, words)
+const strike = (id: Strike, phrases: readonly string[]): Saying[] => says(phrases, { strike: id })
 const BARS: Saying[] = [
-  ...strike('off-centre', ['struck? off|beside the? centre|center|middle'], 'struck off the middle'),
-  ...strike('centre', ['struck? in|at the? centre|center|middle'], 'struck in the middle'),
-  ...strike('near-end', ['accidentals? struck? at|near the? near? end|edge'], 'accidentals struck at their near end'),
+  ...strike('off-centre', ['struck? off|beside the? centre|center|middle']),
+  ...strike('centre', ['struck? in|at the? centre|center|middle']),
+  ...strike('near-end', ['accidentals? struck? at|near the? near? end|edge']),
   ...(['size', 'gap', 'overlap'] as const).flatMap((field) =>
     rules([`${field === 'size' ? 'bars' : field} <n> ${field === 'size' ? '%|percent' : 'mm'}?`], ({ numbers: [n] }) =>
-      within(n!, BAR_RANGES[field]) ? set({ bars: { [field]: n! } }, `${field} of the bars ${n}`) : null,
+      within(n!, BAR_RANGES[field]) ? set({ bars: { [field]: n! } }) : null,
     ),
   ),
 ]
 
 const stickOf = (word: string): Stick => (word.toUpperCase() === 'R' ? 'R' : 'L')
-const pinned = (pin: StickPin, words: string): Said => set({ pins: [pin] }, words)
+const pinned = (pin: StickPin): Said => set({ pins: [pin] })
 const PINS: Saying[] = [
   ...rules(['pin note <n> stick <sticks>'], ({ numbers: [n], sticks }) =>
-    n! >= 1 && sticks.length === 1
-      ? pinned({ index: n! - 1, stick: stickOf(sticks) }, `${sticks.toUpperCase()} on note ${n}`)
-      : null,
+    n! >= 1 && sticks.length === 1 ? pinned({ index: n! - 1, stick: stickOf(sticks) }) : null,
   ),
   ...rules(['pin notes|note <n> sticks <sticks>'], ({ numbers: [n], sticks }) =>
-    n! >= 1
-      ? pinned({ from: n! - 1, sticks: [...sticks].map(stickOf) }, `${sticks.toUpperCase()} from note ${n}`)
-      : null,
+    n! >= 1 ? pinned({ from: n! - 1, sticks: [...sticks].map(stickOf) }) : null,
   ),
   ...([undefined, 'up', 'down'] as const).flatMap((leg) =>
     rules([`pin degree <n> stick <sticks>${leg ? ` going? ${leg}` : ''}`], ({ numbers: [degree], sticks }) =>
       degree! >= 1 && sticks.length === 1
-        ? pinned(
-            { degree: degree!, stick: stickOf(sticks), ...(leg ? { leg } : {}) },
-            `${sticks.toUpperCase()} on degree ${degree}${leg ? ` going ${leg}` : ''}`,
-          )
+        ? pinned({ degree: degree!, stick: stickOf(sticks), ...(leg ? { leg } : {}) })
         : null,
     ),
   ),

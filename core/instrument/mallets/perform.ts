@@ -65,7 +65,7 @@ function joinedAlternatives(
         departs: each.departs + from,
       })),
     )
-    .filter(({ words }) => !seen.has(words) && seen.add(words))
+    .filter(({ said }) => !seen.has(JSON.stringify(said)) && seen.add(JSON.stringify(said)))
     .sort((a, b) => a.price - b.price)
     .slice(0, most)
 }
@@ -118,7 +118,7 @@ export function stickedLine(
 ): RealisedSticking {
   const notes: Line['notes'] = parts.flatMap((part) => notesOf(part, 'right'))
   const pins = recipe.pins.map((pin, at) => ({ pin, at }))
-  checkPinned(pins, 'The line', notes.length)
+  checkPinned(pins, 'line', notes.length)
   const { transposition } = malletInstrument(recipe.instrument)
   let from = 0
   const pieces = parts.map((part): Piece => {

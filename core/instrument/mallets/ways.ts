@@ -1,5 +1,6 @@
+import { tellInstrument } from '../messages'
+import type { RecipeError, Message } from '../../message'
 import type { Kind, Material } from '../../material'
-import { RecipeError } from '../../pitch'
 import { type MalletRecipe, ROLL_STROKES, struck } from '../../sticking'
 import {
   BARE_SHAPES,
@@ -11,6 +12,9 @@ import {
   takesBookends,
   walksFor,
   type Ways,
+  patternNamed,
+  refuseStudy,
+  tellStudy,
 } from '../../study'
 
 /** Sticks have no thumbs to loop around, no hand to spare for an accompaniment, and no chords of three. */
@@ -25,8 +29,7 @@ const shapesFor = (kind: Kind | null): Shapes =>
       }
     : BARE_SHAPES
 
-const refuse = (field: string, words: string): RecipeError => new RecipeError('pattern.material', words, field)
-const nameOf = (id: string): string => `“${id.replaceAll('-', ' ')}”`
+const refuse = (field: string, why: Message): RecipeError => refuseStudy('pattern.material', { why }, field)
 
 /** Sticks take what needs neither thumbs nor a second hand, and four mallets a plain run with their own figure. */
 function checkPattern(recipe: MalletRecipe, material: Material): void {
@@ -34,19 +37,13 @@ function checkPattern(recipe: MalletRecipe, material: Material): void {
   for (const field of ['walk', 'accompaniment'] as const) {
     const asked = recipe.pattern[field]
     if ((can[field] as readonly string[]).includes(asked)) continue
-    throw refuse(
-      `pattern.${field}`,
-      `${nameOf(asked)} is for fingers: sticks have no thumbs to cross and share one line.`,
-    )
+    throw refuse(`pattern.${field}`, tellInstrument('sticks.no-thumbs', { asked: patternNamed(asked) }))
   }
   if (recipe.bookends.after !== 'none') {
-    throw refuse(
-      'bookends.after',
-      'Chords of three notes and more are for fingers: two sticks strike two bars at the most.',
-    )
+    throw refuse('bookends.after', tellInstrument('sticks.no-chords'))
   }
   if (recipe.mallets.count === 4 && recipe.pattern.figure !== 'straight') {
-    throw refuse('pattern.figure', 'Four mallets have a figure of their own: pattern.figure must be straight.')
+    throw refuse('pattern.figure', tellInstrument('sticks.own-figure'))
   }
 }
 
@@ -60,7 +57,7 @@ export const MALLET_WAYS: Ways<MalletRecipe> = {
   strokeRungs: (recipe) =>
     ROLL_STROKES.map((strokes) => ({
       recipe: { ...recipe, roll: { ...recipe.roll, strokes } },
-      words: `${strokes} strokes to the beat`,
+      told: tellStudy('section.strokes', { strokes }),
     })),
   plainly: (recipe) => recipe,
 }

@@ -1,36 +1,8 @@
+import { tellInstrument } from '../messages'
+import type { Message } from '../../message'
 import { KINDS } from '../../material'
-import type { MalletRecipe } from '../../sticking'
+import { type MalletRecipe, tellSticking } from '../../sticking'
 import { isFree } from '../../study'
-
-/** How every choice of a mallet study stands in a title; empty for what is usual. */
-const SCHOOL: Record<MalletRecipe['school'], string> = {
-  doubles: '',
-  strict: 'strict alternation',
-  'restore-lead': 'lead restored',
-  'least-effort': 'least effort',
-}
-const RUDIMENT: Record<MalletRecipe['rudiment'], string> = {
-  none: '',
-  paradiddle: 'paradiddles',
-  'double-paradiddle': 'double paradiddles',
-  'paradiddle-diddle': 'paradiddle-diddles',
-  'inverted-paradiddle': 'inverted paradiddles',
-}
-
-function rudimentWords({ rudiment, rudimentOn }: MalletRecipe): string {
-  if (rudiment === 'none') return ''
-  return `${RUDIMENT[rudiment]} ${rudimentOn === 'degree' ? 'on every degree' : 'over the notes'}`
-}
-
-function rollWords({ roll, rhythm }: MalletRecipe): string {
-  if (roll.manner === 'none') return ''
-  const manner = roll.manner === 'separate' ? 'rolled' : 'rolled through'
-  return rhythm.ladder === 'strokes' ? manner : `${manner}, ${roll.strokes} to the beat`
-}
-
-function countWords({ mallets }: MalletRecipe): string {
-  return mallets.count === 4 ? `four mallets ${mallets.figure}` : ''
-}
 
 /** Whether one hand begins: not where both strike at once, nor with four mallets. */
 export function hasLead({ mallets, material, roll }: MalletRecipe): boolean {
@@ -39,14 +11,18 @@ export function hasLead({ mallets, material, roll }: MalletRecipe): boolean {
 }
 
 /** What a title says of the sticks. */
-export function malletWords(recipe: MalletRecipe): string[] {
-  const dictated = recipe.mallets.count === 4 || recipe.rudiment !== 'none' || recipe.roll.manner !== 'none'
+export function sticksTold(recipe: MalletRecipe): Message[] {
+  const { mallets, rudiment, rudimentOn, roll, rhythm, school, tops, lead } = recipe
+  const dictated = mallets.count === 4 || rudiment !== 'none' || roll.manner !== 'none'
+  const strokes = rhythm.ladder === 'strokes' ? 'ladder' : roll.strokes
   return [
-    hasLead(recipe) ? `${recipe.lead} lead` : '',
-    dictated ? '' : SCHOOL[recipe.school],
-    recipe.tops === 'twice' ? 'top struck twice' : '',
-    rudimentWords(recipe),
-    rollWords(recipe),
-    countWords(recipe),
-  ].filter(Boolean)
+    ...(hasLead(recipe) ? [tellInstrument('stick.lead', { hand: lead })] : []),
+    ...(dictated || school === 'doubles' ? [] : [tellInstrument('stick.school', { school })]),
+    ...(tops === 'twice' ? [tellInstrument('stick.top-twice')] : []),
+    ...(rudiment === 'none'
+      ? []
+      : [tellInstrument('stick.rudiment', { rudiment: tellSticking(`rudiment.${rudiment}`), on: rudimentOn })]),
+    ...(roll.manner === 'none' ? [] : [tellInstrument('stick.rolled', { manner: roll.manner, strokes })]),
+    ...(mallets.count === 4 ? [tellInstrument('stick.four', { figure: mallets.figure })] : []),
+  ]
 }

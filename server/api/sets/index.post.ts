@@ -1,12 +1,13 @@
 import { setResponseStatus } from 'h3'
 import { bodies } from '#shared/schemas'
 import { getSet, getPupil, insertSet } from '../../db'
-import { readChecked, Refusal, route } from '../../http'
+import { readChecked, route } from '../../http'
+import { refuse } from '../../messages'
 
 export default route(async ({ event, db, studio }) => {
   const { pupilId, title } = await readChecked(event, bodies.newSet)
   if (!(await getPupil(db, studio, pupilId))) {
-    throw new Refusal(422, { code: 'pupil.unknown', message: 'There is no such pupil.', path: 'pupilId' })
+    throw refuse('pupil.unknown', {}, 'pupilId')
   }
   const id = await insertSet(db, studio, pupilId, title)
   setResponseStatus(event, 201)

@@ -4,6 +4,7 @@ import { type Called, completionsOf, parseCall, writeCall } from '#core/call'
 import { KIND_IDS } from '#core/material'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { anyRecipe } from '../../support/recipes'
+import { english } from '../../support/english'
 
 const one = (line: string): RecipeInput => {
   const called = parseCall(line)
@@ -133,11 +134,11 @@ describe('what is not understood', () => {
   })
 
   it('says what was assumed, what is missing and what does not go together', () => {
-    expect(parseCall('d minor').remarks).toEqual(['minor is taken as harmonic'])
-    expect(parseCall('harmonic minor').problems.join()).toMatch(/Name a key/)
-    expect(parseCall('F major rh lh').problems.join()).toMatch(/“right hand” and “left hand”/)
-    expect(parseCall('C major 1st inversion').problems.join()).toMatch(/no inversions/)
-    expect(parseCall('C augmented seventh').problems.join()).toMatch(/not known/)
+    expect(english(parseCall('d minor').remarks)).toEqual(['minor is taken as harmonic'])
+    expect(english(parseCall('harmonic minor').problems).join()).toMatch(/Name a key/)
+    expect(english(parseCall('F major rh lh').problems).join()).toMatch(/“right hand” and “left hand”/)
+    expect(english(parseCall('C major 1st inversion').problems).join()).toMatch(/no inversions/)
+    expect(english(parseCall('C augmented seventh').problems).join()).toMatch(/not known/)
   })
 
   it('never throws, and covers every character but spaces and hyphens', () => {

@@ -2,13 +2,17 @@ import type { FingerStudy } from '../../support/played'
 import { sticksOf } from '../../support/mallets'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { compareLegs, compareStudies, differenceWords, legWords } from '#core/compare'
-import { realise } from '#core/realise'
+import { compareLegs, compareStudies, differenceTold, legTold } from '#core/compare'
+import { type RealisedStudy, realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { anyNamed, kindsOf } from '../../support/material'
+import { english, inEnglish } from '../../support/english'
 
 const study = (tonic: string, kind: string, some: Partial<RecipeInput> = {}) =>
   realise({ material: { tonic, kind }, ...some }, {}, 0)
+
+/** What is different, as it is read. */
+const told = (a: RealisedStudy, b: RealisedStudy): string[] => differenceTold(a, b, compareStudies(a, b)).map(inEnglish)
 
 describe('two studies side by side', () => {
   it('are the same as themselves', () => {
@@ -35,7 +39,7 @@ describe('two studies side by side', () => {
     expect(hands.right!.notes).toHaveLength(4)
     expect(hands.right!.fingers).toEqual([])
     expect(hands.left!.fingers.length).toBeGreaterThan(0)
-    const words = differenceWords(natural, harmonic, compareStudies(natural, harmonic))
+    const words = told(natural, harmonic)
     expect(words[0]).toBe('F♯ becomes F×')
     expect(words.join('; ')).toMatch(
       /right hand: no finger changes.*left hand: \d+ fingers change; thumbs on B and F× instead of B and E/,
@@ -43,11 +47,7 @@ describe('two studies side by side', () => {
   })
 
   it('say on which leg a note changes', () => {
-    const words = differenceWords(
-      study('A', 'natural-minor'),
-      study('A', 'melodic-minor'),
-      compareStudies(study('A', 'natural-minor'), study('A', 'melodic-minor')),
-    )
+    const words = told(study('A', 'natural-minor'), study('A', 'melodic-minor'))
     expect(words[0]).toBe('F becomes F♯ going up and G becomes G♯ going up')
   })
 
@@ -57,11 +57,7 @@ describe('two studies side by side', () => {
     expect(hands.right!.only.a).toEqual([])
     // the little finger at the top of one octave becomes the thumb that goes on
     expect(hands.right!.fingers).toMatchObject([{ a: 7, b: 7, from: 5, to: 1 }])
-    const words = differenceWords(
-      study('C', 'major', { octaves: 1 }),
-      study('C', 'major'),
-      compareStudies(study('C', 'major', { octaves: 1 }), study('C', 'major')),
-    )
+    const words = told(study('C', 'major', { octaves: 1 }), study('C', 'major'))
     expect(words).toContain('right hand: 14 notes more')
     expect(words.at(-1)).toMatch(/^harder/)
   })
@@ -111,10 +107,10 @@ describe('up against down', () => {
   })
 
   it('says what moves', () => {
-    expect(legWords(study('F#', 'melodic-minor'), 'right')[0]).toMatch(
+    expect(english(legTold(study('F#', 'melodic-minor'), 'right'))[0]).toMatch(
       /D♯ becomes D.*E♯ becomes E|E♯ becomes E.*D♯ becomes D/,
     )
-    expect(legWords(study('C', 'major'), 'right')).toEqual([])
+    expect(legTold(study('C', 'major'), 'right')).toEqual([])
     expect(compareLegs(study('C', 'major', { course: 'up' }), 'right')).toBeNull()
   })
 })
@@ -133,12 +129,12 @@ describe('sticks beside sticks', () => {
         .map(({ index }) => index),
     )
     expect(handsOnly).toEqual({ a: [], b: [] })
-    expect(differenceWords(right, left, compareStudies(right, left))[1]).toMatch(/^15 sticks change/)
+    expect(told(right, left)[1]).toMatch(/^15 sticks change/)
   })
 
   it('are another thing than hands', () => {
     const piano = realise({ material: { tonic: 'F', kind: 'major' }, hands: 'right' })
-    const words = differenceWords(piano, led('left'), compareStudies(piano, led('left')))
+    const words = told(piano, led('left'))
     expect(words).toContain('the sticks come in')
     expect(words).toContain('the right hand is left out')
   })

@@ -1,15 +1,16 @@
 import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ALL_SCHOOLS, TERM_WORDS, TERMS, type Pin, SCHOOLS } from '#core/fingering'
+import { ALL_SCHOOLS, TERMS, type Pin, SCHOOLS } from '#core/fingering'
 import { KINDS } from '#core/material'
-import type { RecipeError } from '#core/pitch'
+import type { RecipeError } from '#core/message'
 import { departures, takeAlternative } from '#core/realise'
 import { type Finger, type Hand, HANDS } from '#core/study'
 import type { RecipeInput } from '#core/instrument'
 import { isBlack } from '#core/surface'
 import { anyNamed, PRINTED, RUNS } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
+import { inEnglish, refusalTold } from '../../support/english'
 
 const anyMaterial = anyNamed(PRINTED)
 const anyStudy = fc.record({
@@ -98,7 +99,7 @@ describe('every fingering', () => {
           expect([...prices].sort((a, b) => a - b)).toEqual(prices)
           for (const price of prices) expect(price).toBeGreaterThanOrEqual(0)
           for (const reason of part.reasons) {
-            expect(reason.text.length).toBeGreaterThan(10)
+            expect(inEnglish(reason.said).length).toBeGreaterThan(10)
             expect(reason.indices.length).toBeGreaterThan(0)
           }
           const explained = new Set(
@@ -171,7 +172,7 @@ describe('pins', () => {
       expect.unreachable()
     } catch (error) {
       expect((error as RecipeError).code).toBe('pin.conflict')
-      expect((error as RecipeError).message).toMatch(/3 on F \(note 4\) and 3 on G \(note 5\) together/)
+      expect(refusalTold(error)).toMatch(/3 on F \(note 4\) and 3 on G \(note 5\) together/)
       expect((error as RecipeError).details.pins).toHaveLength(2)
     }
   })
@@ -202,7 +203,7 @@ describe('alternatives', () => {
     const recipe: RecipeInput = { material: { tonic: 'G#', kind: 'harmonic-minor' } }
     const own = fingered(recipe)
     const [first] = own.hands.left!.alternatives
-    expect(first!.pattern).toBe('3 2 1 3 2 1 4')
+    expect(inEnglish(first!.pattern)).toBe('3 2 1 3 2 1 4')
     const taken = fingered({ ...recipe, pins: takeAlternative(own, 'left', first!.fingers.map(String)) as Pin[] })
     expect(taken.hands.left!.fingers.slice(0, 14).join('')).toBe('32132143213214')
     expect(taken.hands.right!.fingers).toEqual(own.hands.right!.fingers)
@@ -269,6 +270,9 @@ describe('the school as data', () => {
       expect(Object.keys(weights).sort()).toEqual([...TERMS].sort())
       for (const weight of Object.values(weights)) expect(weight).toBeGreaterThanOrEqual(0)
     }
-    for (const words of Object.values(TERM_WORDS)) expect(words.length).toBeGreaterThan(8)
+    for (const term of TERMS) {
+      const told = inEnglish({ code: `charge.${term}`, params: { note: 'F', crossed: 'G' } })
+      expect(told.length).toBeGreaterThan(8)
+    }
   })
 })

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { inversionsOf, KIND_IDS, KINDS, materialOf, twinOf, usualTonics } from '#core/material'
-import { noteName, parseNote, pitchClass, RecipeError } from '#core/pitch'
+import { inversionsOf, KIND_IDS, kindNamed, KINDS, materialOf, twinOf, usualTonics } from '#core/material'
+import { noteName, parseNote, pitchClass } from '#core/pitch'
+import { RecipeError } from '#core/message'
 import { everywhere, kindsOf } from '../../support/material'
+import { inEnglish, saidBy } from '../../support/english'
 
 const all = everywhere(KIND_IDS)
 const named = (tonic: string, kind: string, inversion = 0) => materialOf({ tonic, kind, inversion })
@@ -39,7 +41,7 @@ describe('every kind', () => {
   })
 
   it('has words of its own', () => {
-    expect(new Set(KIND_IDS.map((kind) => KINDS[kind].words)).size).toBe(KIND_IDS.length)
+    expect(new Set(KIND_IDS.map((id) => inEnglish(kindNamed({ id })))).size).toBe(KIND_IDS.length)
   })
 })
 
@@ -117,7 +119,7 @@ describe('inversions', () => {
     ['minor-arpeggio', -1],
     ['minor-arpeggio', 0.5],
   ])('%s has no inversion %d', (kind, inversion) => {
-    expect(() => named('C', kind, inversion)).toThrow(/inversions/)
+    expect(saidBy(() => named('C', kind, inversion))).toMatch(/inversions/)
   })
 })
 
@@ -143,12 +145,13 @@ describe('what cannot be written', () => {
   it('is refused with the twin named', () => {
     const refuse = () => named('Fb', 'diminished-seventh-arpeggio')
     expect(refuse).toThrow(RecipeError)
-    expect(refuse).toThrow(/triple.*E diminished seventh arpeggio/)
+    expect(saidBy(refuse)).toMatch(/triple.*E diminished seventh arpeggio/)
   })
 
   it('refuses unknown kinds and tonics by field', () => {
-    expect(() => named('C', 'lydian-augmented-nonsense')).toThrow(/not a kind/)
+    expect(saidBy(() => named('C', 'lydian-augmented-nonsense'))).toMatch(/not a kind/)
     expect(() => named('C', '__proto__')).toThrow(RecipeError)
-    for (const tonic of ['H', 'c', 'C###', '', 'Cbbb']) expect(() => named(tonic, 'major')).toThrow(/not a tonic/)
+    for (const tonic of ['H', 'c', 'C###', '', 'Cbbb'])
+      expect(saidBy(() => named(tonic, 'major'))).toMatch(/not a tonic/)
   })
 })

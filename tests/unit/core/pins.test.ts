@@ -1,12 +1,13 @@
 import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { RecipeError } from '#core/pitch'
+import type { RecipeError } from '#core/message'
 import { pinnedNotes } from '#core/realise'
 import type { Finger } from '#core/study'
 import type { Pin } from '#core/fingering'
 import type { RecipeInput } from '#core/instrument'
 import { anyNamed, PRINTED, RUNS } from '../../support/material'
+import { refusalTold, saidBy } from '../../support/english'
 
 const C: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'right' }
 const fingersWith = (pins: Pin[], base = C) => fingered({ ...base, pins }, {}, 0).hands.right!.fingers
@@ -77,7 +78,7 @@ describe('a pin on a degree', () => {
       path: 'pins[0].degree',
     })
     const free: RecipeInput = { material: { pitches: ['C4', 'D4'] }, hands: 'right' }
-    expect(refusal(() => fingersWith([{ hand: 'right', degree: 1, finger: 1 }], free)).message).toMatch(/no degrees/)
+    expect(saidBy(() => fingersWith([{ hand: 'right', degree: 1, finger: 1 }], free))).toMatch(/no degrees/)
   })
 })
 
@@ -91,7 +92,7 @@ describe('pins that cannot stand together', () => {
       ]),
     )
     expect(error.code).toBe('pin.conflict')
-    expect(error.message).toMatch(/3 on degree 3 in every octave and 3 4 from F \(note 4\) together/)
+    expect(refusalTold(error)).toMatch(/3 on degree 3 in every octave and 3 4 from F \(note 4\) together/)
     expect(error.details.pins).toHaveLength(2)
   })
 
@@ -113,7 +114,7 @@ describe('pins that cannot stand together', () => {
             for (const { index, finger } of within) expect(fingers[index]).toBe(finger)
           } catch (error) {
             const core = (error as RecipeError).details.pins as Pin[]
-            expect(() => fingersWith(core, base)).toThrow(/cannot play/)
+            expect(saidBy(() => fingersWith(core, base))).toMatch(/cannot play/)
             for (const one of core)
               expect(() =>
                 fingersWith(

@@ -11,10 +11,10 @@ import {
   pitchClass,
   pitchName,
   printedName,
-  RecipeError,
   signatureAlteration,
   signatureLetters,
 } from '#core/pitch'
+import { RecipeError } from '#core/message'
 
 const anyPitch = fc.record({
   letter: fc.constantFrom(...LETTERS),

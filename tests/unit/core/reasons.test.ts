@@ -10,8 +10,10 @@ import { passage } from '../../../core/fingering/cost'
 import { ringCharges, rivalRing, solveRing } from '../../../core/fingering/ring'
 import { chargesOfRing, dearerIn } from '../../../core/fingering/charges'
 import { allHolds } from '../../../core/fingering/chords'
-import { listed, phraseOf, priceWords } from '../../../core/fingering/words'
+import { joined } from '#core/message'
+import { phraseOf, priceTold } from '../../../core/fingering/words'
 import { anyNamed, kindsOf, RUNS } from '../../support/material'
+import { inEnglish } from '../../support/english'
 
 const SETTINGS = completeRecipe({ material: { tonic: 'C', kind: 'major' } })
 /** The conservatory school as it stands without any setting. */
@@ -43,7 +45,7 @@ describe('charges', () => {
         const dearer = dearerIn(own!.charges, other!.charges)
         const sum = dearer.reduce((total, charge) => total + charge.cost, 0)
         expect(sum).toBeGreaterThanOrEqual(other!.cost - own!.cost - 1e-9)
-        for (const charge of dearer) expect(phraseOf(charge)).toMatch(/^[\w\s,×♯♭]+$/)
+        for (const charge of dearer) expect(inEnglish(phraseOf(charge))).toMatch(/^[\w\s,×♯♭]+$/)
       }),
     )
   })
@@ -161,7 +163,7 @@ describe('a two-way pattern, against every pair of a way up and a way down', () 
 describe('reasons in words', () => {
   const texts = (tonic: string, kind: string, some = {}) =>
     Object.values(fingered({ material: { tonic, kind }, ...some }).hands).flatMap((hand) =>
-      hand.reasons.map((reason) => reason.text),
+      hand.reasons.map((reason) => inEnglish(reason.said)),
     )
 
   it('name the raised seventh by its own note where it moves the thumb', () => {
@@ -186,15 +188,21 @@ describe('reasons in words', () => {
     const end = fingered({ material: { tonic: 'C', kind: 'major' } }).hands.left!.reasons.find(
       ({ kind }) => kind === 'end',
     )
-    expect(end).toMatchObject({ indices: [0, 28], text: expect.stringMatching(/^5 on C at the end/) })
+    expect(end!.indices).toEqual([0, 28])
+    expect(inEnglish(end!.said)).toMatch(/^5 on C at the end/)
   })
 
   it('list names as a sentence does', () => {
-    expect([[], ['F'], ['F', 'C'], ['F', 'C', 'G']].map(listed)).toEqual(['', 'F', 'F and C', 'F, C and G'])
+    expect([[], ['F'], ['F', 'C'], ['F', 'C', 'G']].map((names) => inEnglish(joined(names, 'and')))).toEqual([
+      '',
+      'F',
+      'F and C',
+      'F, C and G',
+    ])
   })
 
   it('weigh prices in rising words', () => {
-    const words = [1, 4, 10, 50, 2000].map(priceWords)
+    const words = [1, 4, 10, 50, 2000].map((price) => inEnglish(priceTold(price)))
     expect(new Set(words).size).toBe(words.length)
   })
 })

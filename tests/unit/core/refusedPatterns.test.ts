@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import type { RecipeError } from '#core/pitch'
+import type { RecipeError } from '#core/message'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
+import { refusalTold } from '../../support/english'
 
 describe('what a pattern cannot do', () => {
   const refused = (recipe: RecipeInput) => {
@@ -81,6 +82,6 @@ describe('what a pattern cannot do', () => {
     ],
   ])('%s', (_, recipe, path, words) => {
     expect(refused(recipe)).toMatchObject({ path })
-    expect(refused(recipe).message).toMatch(words)
+    expect(refusalTold(refused(recipe))).toMatch(words)
   })
 })

@@ -1,8 +1,9 @@
 import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { difficultyWords, meetingWords } from '#core/together'
+import { difficultyTold, meetingsTold } from '#core/together'
 import { anyNamed, RUNS } from '../../support/material'
+import { inEnglish } from '../../support/english'
 
 describe('hands together', () => {
   it('meet where both play the finger, and cross where both cross', () => {
@@ -31,7 +32,7 @@ describe('hands together', () => {
 
   it('speaks of anchors by name', () => {
     const { hands, together } = fingered({ material: { tonic: 'B', kind: 'major' } })
-    const [thumbs, thirds] = meetingWords(together!, hands.right!, hands.left!)
+    const [thumbs, thirds] = meetingsTold(together!, hands.right!, hands.left!).map(inEnglish)
     expect(thumbs).toMatch(/^Thumbs meet on E and B/)
     expect(thirds).toMatch(/^Third fingers meet on G♯/)
   })
@@ -92,6 +93,6 @@ describe('difficulty', () => {
     const { tempo, ...parts } = difficulty.parts
     const sum = Object.values(parts).reduce((all, part) => all + part, 0)
     expect(difficulty.total).toBeCloseTo(sum * tempo, 1)
-    expect(difficultyWords(difficulty).length).toBeGreaterThan(3)
+    expect(difficultyTold(difficulty).length).toBeGreaterThan(3)
   })
 })

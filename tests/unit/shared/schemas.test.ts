@@ -3,7 +3,7 @@ import Ajv from 'ajv'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { KIND_IDS } from '#core/material'
-import { RecipeError } from '#core/pitch'
+import { RecipeError } from '#core/message'
 import { realise } from '#core/realise'
 import { COURSES, HANDS, INTERVALS, MOTIONS } from '#core/study'
 import { HAND_SIZES, SCHOOLS } from '#core/fingering'
@@ -11,6 +11,7 @@ import { MALLET_IDS } from '#core/surface'
 import { STICKING_SCHOOLS } from '#core/sticking'
 import { joined } from '../../../shared/fault'
 import { recipeOf, setFileOf } from '../../../shared/schemas'
+import { refusalTold } from '../../support/english'
 
 const published = new Ajv().compile(JSON.parse(readFileSync('docs/schemas/tactum-study-1.json', 'utf8')))
 
@@ -126,9 +127,9 @@ describe('what the doors take', () => {
           expect(study.steps).toBeGreaterThan(0)
         } catch (error) {
           expect(error).toBeInstanceOf(RecipeError)
-          const { code, message, path } = error as RecipeError
+          const { code, path } = error as RecipeError
           expect(code).toMatch(/^[a-z]+(\.[a-zA-Z-]+)*$/)
-          expect(message).toMatch(/\.$/)
+          expect(refusalTold(error)).toMatch(/\.$/)
           expect(path).not.toBe('')
         }
       }),
@@ -143,7 +144,7 @@ describe('what the doors take', () => {
           expect(realise(recipeOf(value)).steps).toBeGreaterThan(0)
         } catch (error) {
           expect(error).toBeInstanceOf(RecipeError)
-          expect((error as RecipeError).message).toMatch(/\.$/)
+          expect(refusalTold(error)).toMatch(/\.$/)
           expect((error as RecipeError).path).not.toBe('')
         }
       }),

@@ -1,8 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { handsChosen, handsFor, type HandsChoice, type Recipe, type RecipeInput, withHands } from '#core/instrument'
-import { apartWords, handWords } from '#core/realise'
+import {
+  handsChosen,
+  handsFor,
+  handsTold,
+  type HandsChoice,
+  type Recipe,
+  type RecipeInput,
+  withHands,
+} from '#core/instrument'
+import { apartTold } from '#core/realise'
 import WordChoice from '~/components/frame/WordChoice.vue'
+import { t, tell } from '~/composables/words'
 
 /** Who plays: hands together in similar or contrary motion, apart by an interval, or one of them. */
 const props = defineProps<{ recipe: Recipe }>()
@@ -12,17 +21,27 @@ const keyOf = (choice: HandsChoice): string => JSON.stringify(choice)
 function optionOf(choice: HandsChoice) {
   const { interval, tonicHand, motion, contraryFrom } = choice
   if (interval !== 'octave') {
-    return { value: keyOf(choice), words: `a ${interval} apart`, note: `${tonicHand} hand on the tonic` }
+    return {
+      value: keyOf(choice),
+      words: t('keys.hands-choice.a-apart', { interval }),
+      note: t('keys.hands-choice.hand-on-the-tonic', { tonicHand }),
+    }
   }
   const apart = motion === 'contrary' && contraryFrom === 'octave'
-  return { value: keyOf(choice), words: apart ? `contrary, ${apartWords(choice)}` : handWords(choice), note: '' }
+  return {
+    value: keyOf(choice),
+    words: apart ? t('keys.hands-choice.contrary', { apartTold: tell(apartTold(choice)!) }) : tell(handsTold(choice)),
+    note: '',
+  }
 }
 const options = computed(() => handsFor(props.recipe).map(optionOf))
 const value = computed(() => keyOf(handsChosen(props.recipe)))
-const words = computed(() => options.value.find((each) => each.value === value.value)?.words ?? handWords(props.recipe))
+const words = computed(
+  () => options.value.find((each) => each.value === value.value)?.words ?? tell(handsTold(props.recipe)),
+)
 const choose = (chosen: string): void => emit('change', withHands(props.recipe, JSON.parse(chosen) as HandsChoice))
 </script>
 
 <template>
-  <WordChoice label="Hands" :words="words" :value="value" :options="options" @choose="choose" />
+  <WordChoice :label="t('keys.hands-choice.hands')" :words="words" :value="value" :options="options" @choose="choose" />
 </template>

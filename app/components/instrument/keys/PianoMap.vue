@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Hand } from '#core/study'
 import { isBlack, type Key, keyAt } from '#core/surface'
 import type { Place } from '~/stores/desk'
+import { t, tell } from '~/composables/words'
 
 /** The keyboard true to scale, with each key's finger going up (or down, once the pointer is on the way down). */
 const props = defineProps<{
@@ -83,8 +84,12 @@ const marks = computed<Mark[]>(() => {
   })
 })
 const isMarked = ({ step }: Mark): boolean => props.range != null && step >= props.range[0] && step <= props.range[1]
-const summary = computed(
-  () => `Keyboard from ${keys.value[0]!.midi} to ${keys.value.at(-1)!.midi}, with the fingers of ${props.study.title}`,
+const summary = computed(() =>
+  t('keys.piano-map.keyboard-from-to-with', {
+    midi: keys.value[0]!.midi,
+    midi2: keys.value.at(-1)!.midi,
+    what: tell(props.study.title),
+  }),
 )
 </script>
 

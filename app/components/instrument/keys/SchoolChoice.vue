@@ -1,20 +1,21 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed } from 'vue'
-import { SCHOOL_LIST, schoolOf, type FingerRecipe } from '#core/fingering'
-import type { RecipeInput } from '#core/instrument'
+import type { FingerRecipe } from '#core/fingering'
+import { familyOf, type RecipeInput } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import { SETTINGS } from './settings'
+import { t, tell } from '~/composables/words'
 
 /** The school and its settings; each default says so, and why. */
 const props = defineProps<{ recipe: FingerRecipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
-const schools = SCHOOL_LIST.map(({ id, words, idea }, at) => ({
-  value: id,
-  words: at === 0 ? `${words}: the default, as exams and books expect` : words,
-  note: idea,
+const schools = familyOf(props.recipe).schools.map(({ id, called, idea }, at) => ({
+  value: id as FingerRecipe['school'],
+  words: at === 0 ? t('keys.school-choice.the-default-as-exams', { what: tell(called) }) : tell(called),
+  note: tell(idea),
 }))
-const school = computed(() => schoolOf(props.recipe.school))
+const school = computed(() => familyOf(props.recipe).schools.find(({ id }) => id === props.recipe.school)!)
 const settings = computed(() =>
   SETTINGS.map((setting) => ({
     ...setting,
@@ -25,12 +26,14 @@ const settings = computed(() =>
 
 <template>
   <Popover as="div" class="relative inline-block">
-    <PopoverButton class="quiet border-b border-dotted border-soft text-[13px]">{{ school.words }}</PopoverButton>
+    <PopoverButton class="quiet border-b border-dotted border-soft text-[13px]">{{
+      tell(school.called)
+    }}</PopoverButton>
     <PopoverPanel class="choices right-0 max-h-[620px] w-[350px] overflow-y-auto py-2 text-[14px]">
       <ChoiceGroup
-        label="School"
+        :label="t('keys.school-choice.school')"
         tall
-        :value="school.id"
+        :value="recipe.school"
         :choices="schools"
         @choose="emit('change', { school: $event })"
       />
@@ -48,7 +51,7 @@ const settings = computed(() =>
         />
       </details>
       <p class="quiet border-t border-rule px-[14px] pt-2 text-[13px]">
-        Figures in brackets say what the next best would cost more, in this school’s points.
+        {{ t('keys.school-choice.figures-in-brackets-say') }}
       </p>
     </PopoverPanel>
   </Popover>

@@ -8,6 +8,7 @@ import StepMarks from '~/components/score/StepMarks.vue'
 import type { Place } from '~/stores/desk'
 import { clustered } from './clusters'
 import { type Disc, stairOf } from './geometry'
+import { t, tell } from '~/composables/words'
 
 const props = defineProps<{
   study: FingerStudy
@@ -53,10 +54,10 @@ const chords = computed(() => handsIn(props.study).some((hand) => hasChords(prop
 const letterOf = (disc: Disc): string | undefined =>
   chords.value || show.value.clusters ? undefined : props.letters?.get(`${disc.hand} ${disc.index}`)
 const summary = computed(() => {
-  const hands = Object.entries(props.study.hands).map(
-    ([hand, part]) => `${hand} hand: ${part.crossings.length} crossings`,
+  const hands = Object.entries(props.study.hands).map(([hand, part]) =>
+    t('keys.stair-chart.hand-crossings', { hand, count: part.crossings.length }),
   )
-  return `Stair of ${props.study.title}. ${hands.join('; ')}. The fingers stand in the score above, note by note.`
+  return t('keys.stair-chart.stair-of-the-fingers', { what: tell(props.study.title), what2: hands.join('; ') })
 })
 /** The keyboard ends a little above and below what is played. */
 const edge = (midi: number) => ({

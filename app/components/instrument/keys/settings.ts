@@ -1,4 +1,5 @@
 import type { FingeringSettings } from '#core/fingering'
+import { t } from '~/composables/words'
 
 /** One setting of a school: what it is about, why sources differ, and its choices with the default first. */
 export interface Setting {
@@ -12,45 +13,145 @@ export interface Setting {
 export const SETTINGS: readonly Setting[] = [
   {
     field: 'firstFinger',
-    title: 'A black first note where the pattern has 3 or 4',
-    why: 'Printed tables differ; both are right.',
+    get title() {
+      return t('keys.settings.a-black-first-note')
+    },
+    get why() {
+      return t('keys.settings.printed-tables-differ-both')
+    },
     choices: [
       {
         value: 'usual',
-        words: 'As tables mostly have it',
-        note: 'the pattern’s finger in scales, 2 in arpeggios: the default',
+        get words() {
+          return t('keys.settings.as-tables-mostly-have')
+        },
+        get note() {
+          return t('keys.settings.the-pattern-s-finger')
+        },
       },
-      { value: 'pattern', words: 'The pattern’s finger', note: 'begin as every later octave goes on' },
-      { value: 'two', words: 'Begin on 2', note: 'compact: 2 1, 2 3 1 before the first thumb' },
+      {
+        value: 'pattern',
+        get words() {
+          return t('keys.settings.the-pattern-s-finger-2')
+        },
+        get note() {
+          return t('keys.settings.begin-as-every-later')
+        },
+      },
+      {
+        value: 'two',
+        get words() {
+          return t('keys.settings.begin-on-2')
+        },
+        get note() {
+          return t('keys.settings.compact-2-1-2')
+        },
+      },
     ],
   },
   {
     field: 'handSize',
-    title: 'Size of the hand',
-    why: 'How far the fingers reach, a seventh more or less.',
+    get title() {
+      return t('keys.settings.size-of-the-hand')
+    },
+    get why() {
+      return t('keys.settings.how-far-the-fingers')
+    },
     choices: [
-      { value: 'average', words: 'Average', note: 'the tables are made for it: the default' },
-      { value: 'small', words: 'Small', note: 'fewer stretches, 5 in octaves on black keys too' },
-      { value: 'large', words: 'Large', note: 'wider grips' },
+      {
+        value: 'average',
+        get words() {
+          return t('keys.settings.average')
+        },
+        get note() {
+          return t('keys.settings.the-tables-are-made')
+        },
+      },
+      {
+        value: 'small',
+        get words() {
+          return t('keys.settings.small')
+        },
+        get note() {
+          return t('keys.settings.fewer-stretches-5-in')
+        },
+      },
+      {
+        value: 'large',
+        get words() {
+          return t('keys.settings.large')
+        },
+        get note() {
+          return t('keys.settings.wider-grips')
+        },
+      },
     ],
   },
   {
     field: 'leftArpeggio',
-    title: 'Left hand in broken triads',
-    why: 'Older tables have 4 throughout, newer ones 3 where the third is black.',
+    get title() {
+      return t('keys.settings.left-hand-in-broken')
+    },
+    get why() {
+      return t('keys.settings.older-tables-have-4')
+    },
     choices: [
-      { value: 'by-distance', words: '3 or 4, as the keys lie', note: 'the default: each finger over its own key' },
-      { value: 'always-four', words: 'Always 4', note: 'one shape for every key' },
+      {
+        value: 'by-distance',
+        get words() {
+          return t('keys.settings.3-or-4-as')
+        },
+        get note() {
+          return t('keys.settings.the-default-each-finger')
+        },
+      },
+      {
+        value: 'always-four',
+        get words() {
+          return t('keys.settings.always-4')
+        },
+        get note() {
+          return t('keys.settings.one-shape-for-every')
+        },
+      },
     ],
   },
   {
     field: 'chromatic',
-    title: 'Chromatic scale',
-    why: 'Safe or fast: schools part here.',
+    get title() {
+      return t('keys.settings.chromatic-scale')
+    },
+    get why() {
+      return t('keys.settings.safe-or-fast-schools')
+    },
     choices: [
-      { value: 'one-three', words: '1 and 3', note: '3 on every black key, 2 between white neighbours: the default' },
-      { value: 'fours', words: 'Groups of four', note: '1 2 3 4: fewer thumbs, faster, harder' },
-      { value: 'fives', words: 'Groups of five', note: 'all five fingers' },
+      {
+        value: 'one-three',
+        get words() {
+          return t('keys.settings.1-and-3')
+        },
+        get note() {
+          return t('keys.settings.3-on-every-black')
+        },
+      },
+      {
+        value: 'fours',
+        get words() {
+          return t('keys.settings.groups-of-four')
+        },
+        get note() {
+          return t('keys.settings.1-2-3-4')
+        },
+      },
+      {
+        value: 'fives',
+        get words() {
+          return t('keys.settings.groups-of-five')
+        },
+        get note() {
+          return t('keys.settings.all-five-fingers')
+        },
+      },
     ],
   },
 ]

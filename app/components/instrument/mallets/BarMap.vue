@@ -2,11 +2,13 @@
 import { computed } from 'vue'
 import { printedName } from '#core/pitch'
 import type { MalletRecipe } from '#core/sticking'
-import { type Bar, deadZones, malletInstrument } from '#core/surface'
+import { instrumentOf } from '#core/instrument'
+import { type Bar, deadZones } from '#core/surface'
 import type { Place } from '~/stores/desk'
 import { barsAround, barScale, marksOf, nodeLine, type Strike, strikesAround, wayOf } from './map'
 import KeyOutline from './KeyOutline.vue'
 import type { StickStudy } from './study'
+import { t, tell } from '~/composables/words'
 
 /**
  * The instrument true to scale: naturals near the player, accidentals beyond, the dead places over the cords, and the
@@ -56,10 +58,10 @@ const isHere = ({ step }: Strike): boolean => props.step !== null && step === pr
 const isMarked = ({ step }: Strike): boolean => props.range != null && step >= props.range[0] && step <= props.range[1]
 const radius = computed(() => Math.min(9, Math.max(5.5, bars.value[0]!.width * scale.value.pixels * 0.46)))
 const summary = computed(() => {
-  const { words } = malletInstrument(recipe.value.instrument)
+  const words = tell(instrumentOf(recipe.value).compass)
   const { notes } = props.study.sticking
   const names = [...new Set(notes.map((note) => printedName(note.pitch)))].join(' ')
-  return `${words}, its bars in two rows true to scale, with the sticks of ${props.study.title} on ${names}`
+  return t('mallets.bar-map.its-bars-in-two', { words, what: tell(props.study.title), names })
 })
 const inkOf = ({ stick }: Strike): 'right' | 'left' => (stick === 'R' ? 'right' : 'left')
 </script>
@@ -113,17 +115,17 @@ const inkOf = ({ stick }: Strike): 'right' | 'left' => (stick === 'R' ? 'right' 
     <div class="pt-2 text-[13.5px] leading-[1.4]">
       <KeyOutline :study="study" />
       <p v-if="study.sticking.mixedRows.length" class="mt-1">
-        {{ study.sticking.mixedRows.length }} double stops lie on both rows: turn the forearm, and mind the flam.
+        {{ t('mallets.bar-map.double-stops-lie-on', { count: study.sticking.mixedRows.length }) }}
       </p>
       <p class="quiet mt-2 flex items-center gap-2">
         <svg width="18" height="18" aria-hidden="true" class="right"><circle cx="9" cy="9" r="7.5" class="body" /></svg>
-        right
+        {{ t('mallets.bar-map.right') }}
         <svg width="18" height="18" aria-hidden="true" class="left ml-2">
           <rect x="2" y="2" width="14" height="14" class="body" />
         </svg>
-        left
+        {{ t('mallets.bar-map.left') }}
         <svg width="22" height="12" aria-hidden="true" class="ml-2"><rect width="22" height="12" class="dead" /></svg>
-        over the cords: dull
+        {{ t('mallets.bar-map.over-the-cords-dull') }}
       </p>
     </div>
   </div>

@@ -3,7 +3,6 @@ import { computed, ref, watch } from 'vue'
 import {
   LONG_FIGURES,
   permutations,
-  STROKE_WORDS,
   strokeTypes,
   USUAL_FIGURES,
   type Mallets,
@@ -12,6 +11,7 @@ import {
 } from '#core/sticking'
 import type { RecipeInput } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import { t } from '~/composables/words'
 
 /** Four mallets: the order of their strokes, the chord they are held over, how they are numbered, how far a hand reaches. */
 const props = defineProps<{ mallets: Mallets }>()
@@ -22,7 +22,7 @@ const change = (some: Partial<Mallets>): void => emit('change', { mallets: { ...
 const groups = computed(() => {
   const byStroke = new Map<string, string[]>()
   for (const { figure, stroke } of permutations(props.mallets.numbering)) {
-    const words = STROKE_WORDS[stroke]
+    const words = t(`stroke.${stroke}`)
     byStroke.set(words, [...(byStroke.get(words) ?? []), figure])
   }
   return [...byStroke].map(([words, figures]) => ({ words, figures }))
@@ -37,29 +37,33 @@ const strokes = computed(() => {
   const { figure, numbering } = props.mallets
   // a figure that is none has been refused, and is still being typed
   if (!strokesOf(figure)) return ''
-  return [...new Set(strokeTypes(figure, numbering))].map((type) => STROKE_WORDS[type]).join('; ')
+  return [...new Set(strokeTypes(figure, numbering))].map((type) => t(`stroke.${type}`)).join('; ')
 })
 const SHAPES = [
-  { value: '0 2 4 7', words: 'triad and octave' },
-  { value: '0 2 4 6', words: 'seventh chord' },
-  { value: '0 4 7 9', words: 'fifth, then a tenth over the root' },
-  { value: '0 2 7 9', words: 'thirds an octave apart' },
-  { value: '0 5 7 12', words: 'sixths an octave apart' },
+  { value: '0 2 4 7', words: t('mallets.four-mallet-choice.triad-and-octave') },
+  { value: '0 2 4 6', words: t('mallets.four-mallet-choice.seventh-chord') },
+  { value: '0 4 7 9', words: t('mallets.four-mallet-choice.fifth-then-a-tenth') },
+  { value: '0 2 7 9', words: t('mallets.four-mallet-choice.thirds-an-octave-apart') },
+  { value: '0 5 7 12', words: t('mallets.four-mallet-choice.sixths-an-octave-apart') },
 ] as const
 const shape = computed(() => props.mallets.shape.join(' '))
 const NUMBERINGS = [
-  { value: 'low-to-high', words: '1 is the lowest' },
-  { value: 'high-to-low', words: '1 is the highest' },
+  { value: 'low-to-high', words: t('mallets.four-mallet-choice.1-is-the-lowest') },
+  { value: 'high-to-low', words: t('mallets.four-mallet-choice.1-is-the-highest') },
 ] as const
 </script>
 
 <template>
   <div class="column w-[300px]">
-    <p class="head">Order of strokes</p>
+    <p class="head">{{ t('mallets.four-mallet-choice.order-of-strokes') }}</p>
     <div class="px-[14px]">
       <div v-for="group in groups" :key="group.words" class="mb-2">
-        <p class="quiet text-[12.5px]">begins {{ group.words }}</p>
-        <div role="group" :aria-label="`Begins ${group.words}`" class="flex flex-wrap">
+        <p class="quiet text-[12.5px]">{{ t('mallets.four-mallet-choice.begins', { words: group.words }) }}</p>
+        <div
+          role="group"
+          :aria-label="t('mallets.four-mallet-choice.begins-2', { words: group.words })"
+          class="flex flex-wrap"
+        >
           <button
             v-for="figure in group.figures"
             :key="figure"
@@ -73,7 +77,7 @@ const NUMBERINGS = [
           </button>
         </div>
       </div>
-      <p class="quiet text-[12.5px]">longer, or several at once</p>
+      <p class="quiet text-[12.5px]">{{ t('mallets.four-mallet-choice.longer-or-several-at') }}</p>
       <div class="flex flex-wrap items-center">
         <button
           v-for="figure in [...LONG_FIGURES, '(12)(34)']"
@@ -87,30 +91,30 @@ const NUMBERINGS = [
         </button>
       </div>
       <form class="mt-1 flex items-center gap-2 text-[13px]" @submit.prevent="change({ figure: typed })">
-        <label for="figure">your own</label>
+        <label for="figure">{{ t('mallets.four-mallet-choice.your-own') }}</label>
         <input id="figure" v-model.trim="typed" class="field w-[120px]" maxlength="32" />
-        <button type="submit" class="plain-button">Take</button>
+        <button type="submit" class="plain-button">{{ t('mallets.four-mallet-choice.take') }}</button>
       </form>
       <p class="quiet mt-1 text-[12.5px]">{{ strokes }}</p>
     </div>
   </div>
   <div class="column max-w-[260px]">
-    <p class="head">Chord that moves through the key</p>
+    <p class="head">{{ t('mallets.four-mallet-choice.chord-that-moves-through') }}</p>
     <ChoiceGroup
-      label="Chord"
+      :label="t('mallets.four-mallet-choice.chord')"
       :value="shape"
       :choices="SHAPES"
       @choose="change({ shape: $event.split(' ').map(Number) })"
     />
-    <p class="head">Mallets are numbered</p>
+    <p class="head">{{ t('mallets.four-mallet-choice.mallets-are-numbered') }}</p>
     <ChoiceGroup
-      label="Mallets are numbered"
+      :label="t('mallets.four-mallet-choice.mallets-are-numbered')"
       :value="mallets.numbering"
       :choices="NUMBERINGS"
       @choose="change({ numbering: $event })"
     />
     <label class="block px-[14px] pt-2 text-[13px]">
-      a hand reaches
+      {{ t('mallets.four-mallet-choice.a-hand-reaches') }}
       <input
         class="field w-[72px] tabular-nums"
         type="number"
@@ -120,8 +124,8 @@ const NUMBERINGS = [
         :value="mallets.reach"
         @change="change({ reach: Number(($event.target as HTMLInputElement).value) })"
       />
-      mm
-      <span class="quiet block text-[12.5px]">about an octave low on a marimba, a tenth high; players differ</span>
+      {{ t('mallets.four-mallet-choice.mm') }}
+      <span class="quiet block text-[12.5px]">{{ t('mallets.four-mallet-choice.about-an-octave-low') }}</span>
     </label>
   </div>
 </template>

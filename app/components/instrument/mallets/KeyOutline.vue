@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { joined } from '#core/message'
 import { computed } from 'vue'
 import { KINDS } from '#core/material'
 import { pitchClass, printedName } from '#core/pitch'
@@ -6,6 +7,7 @@ import { materialFor } from '#core/realise'
 import { type KeyShape, keyShapeOf } from '#core/sticking'
 import { isFree } from '#core/study'
 import type { StickStudy } from './study'
+import { t, tell } from '~/composables/words'
 
 /** The shape of a key on two rows, as a pupil can remember it: where it goes out, for one note or to stay. */
 const props = defineProps<{ study: StickStudy }>()
@@ -42,29 +44,36 @@ const points = computed(() =>
   })),
 )
 const path = computed(() => points.value.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${x} ${y}`).join(' '))
-const listed = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
+const listed = (words: readonly string[]): string => tell(joined(words, 'and'))
 const words = computed(() => {
   const { straight, rows, excursions } = shape.value!
-  if (straight) return rows[0] === 'naturals' ? 'Straight along the naturals.' : 'Straight along the accidentals.'
+  if (straight)
+    return rows[0] === 'naturals'
+      ? t('mallets.key-outline.straight-along-the-naturals')
+      : t('mallets.key-outline.straight-along-the-accidentals')
   const of = (kind: 'out-and-back' | 'out-and-stay'): string[] =>
     excursions.filter((each) => each.kind === kind).map(({ degrees }) => degrees.map((at) => names.value[at]).join(' '))
   const [back, stay] = [of('out-and-back'), of('out-and-stay')]
   const told = [
-    back.length ? `out and back for ${listed(back)}` : '',
-    stay.length ? `out to stay for ${listed(stay)}` : '',
+    back.length ? t('mallets.key-outline.out-and-back-for', { listed: listed(back) }) : '',
+    stay.length ? t('mallets.key-outline.out-to-stay-for', { listed: listed(stay) }) : '',
   ]
   const sentence = told.filter(Boolean).join('; ')
   return `${sentence[0]!.toUpperCase()}${sentence.slice(1)}.`
 })
 const moves = computed(() => {
   const { rowMoves } = props.study.sticking
-  if (rowMoves.length === 0) return 'The hands never change rows.'
+  if (rowMoves.length === 0) return t('mallets.key-outline.the-hands-never-change')
   const out = rowMoves.filter((move) => move.to === 'accidentals').length
   const all = rowMoves.map((move) => move.distance)
   const [least, most] = [Math.min(...all), Math.max(...all)]
   const far = least === most ? `${least} mm` : `${least} to ${most} mm`
-  return `In all ${rowMoves.length} moves between the rows, ${out} out and ${rowMoves.length - out} in, ${far} each.`
+  return t('mallets.key-outline.in-all-moves-between', {
+    count: rowMoves.length,
+    out,
+    out2: rowMoves.length - out,
+    far,
+  })
 })
 </script>
 

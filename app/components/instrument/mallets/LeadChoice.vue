@@ -3,11 +3,15 @@ import { hasLead, type RecipeInput } from '#core/instrument'
 import type { MalletRecipe } from '#core/sticking'
 import InstrumentChoice from '~/components/desk/InstrumentChoice.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
+import { t } from '~/composables/words'
 
 /** On what, and which stick begins. */
 defineProps<{ recipe: MalletRecipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
-const LEADS = (['right', 'left'] as const).map((value) => ({ value, words: `${value} lead` }))
+const LEADS = (['right', 'left'] as const).map((value) => ({
+  value,
+  words: t('mallets.lead-choice.lead-3', { value }),
+}))
 </script>
 
 <template>
@@ -15,8 +19,8 @@ const LEADS = (['right', 'left'] as const).map((value) => ({ value, words: `${va
   <template v-if="hasLead(recipe)">
     <span class="font-normal text-soft" aria-hidden="true">·</span>
     <WordChoice
-      label="Lead"
-      :words="`${recipe.lead} lead`"
+      :label="t('mallets.lead-choice.lead')"
+      :words="t('mallets.lead-choice.lead-2', { lead: recipe.lead })"
       :value="recipe.lead"
       :options="LEADS"
       @choose="emit('change', { lead: $event })"

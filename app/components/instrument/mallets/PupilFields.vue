@@ -1,30 +1,37 @@
 <script setup lang="ts">
 import { STICKING_SCHOOLS } from '#core/sticking'
 import { MALLET_IDS } from '#core/surface'
+import { familyOf, instrumentOf, type Recipe } from '#core/instrument'
 import type { Settings } from '#core/syllabus'
+import { t, tell } from '~/composables/words'
 
 /** How a pupil's sticks play: the school, and what stands in the room. */
 defineProps<{ own: Settings }>()
 const emit = defineEmits<{ set: [field: 'school' | 'instrument', value: string] }>()
 const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
-const plain = (text: string): string => text.replaceAll('-', ' ')
+const { schools } = familyOf({ instrument: MALLET_IDS[0] })
+const called = (id: string) => schools.find((school) => school.id === id)!.called
+function namedOf(id: Recipe['instrument']) {
+  const { make, size } = instrumentOf({ instrument: id })
+  return { make, size: size ?? '' }
+}
 </script>
 
 <template>
   <label class="flex items-center justify-between gap-3 py-1">
-    school
+    {{ t('mallets.pupil-fields.school') }}
     <select class="field w-[200px]" :value="own.school ?? 'doubles'" @change="emit('set', 'school', valueOf($event))">
-      <option v-for="school in STICKING_SCHOOLS" :key="school" :value="school">{{ plain(school) }}</option>
+      <option v-for="school in STICKING_SCHOOLS" :key="school" :value="school">{{ tell(called(school)) }}</option>
     </select>
   </label>
   <label class="flex items-center justify-between gap-3 py-1">
-    instrument
+    {{ t('mallets.pupil-fields.instrument') }}
     <select
       class="field w-[200px]"
       :value="own.instrument ?? 'marimba-5.0'"
       @change="emit('set', 'instrument', valueOf($event))"
     >
-      <option v-for="id in MALLET_IDS" :key="id" :value="id">{{ plain(id) }}</option>
+      <option v-for="id in MALLET_IDS" :key="id" :value="id">{{ t('name.instrument', namedOf(id)) }}</option>
     </select>
   </label>
 </template>

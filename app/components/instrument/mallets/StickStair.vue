@@ -5,6 +5,7 @@ import StepMarks from '~/components/score/StepMarks.vue'
 import type { Place } from '~/stores/desk'
 import { type Stroke, stickStairOf } from './stair'
 import type { StickStudy } from './study'
+import { t, tell } from '~/composables/words'
 
 /**
  * The stair of sticks: bars upward, time to the right. Circles are the right stick, squares the left, each with its way;
@@ -31,10 +32,16 @@ const show = computed(() => props.shown ?? { crossings: true, grips: true })
 const picture = computed(() => stickStairOf(props.study, props.system, props.height))
 const isSelected = ({ index }: Stroke): boolean => props.selected?.hand === 'sticks' && props.selected.index === index
 const four = computed(() => props.study.sticking.mallets !== undefined)
-const letterOf = ({ index }: Stroke): string | undefined => props.letters?.get(`sticks ${index}`)
+const letterOf = ({ index }: Stroke): string | undefined =>
+  props.letters?.get(t('mallets.stick-stair.sticks', { index }))
 const summary = computed(() => {
   const { count, rowMoves } = props.study.sticking
-  return `Stair of ${props.study.title}: ${count.doubles} doubles, ${count.hard} crossings over wide steps, ${rowMoves.length} moves between the rows. The sticks stand in the score above, note by note.`
+  return t('mallets.stick-stair.stair-of-doubles-crossings', {
+    what: tell(props.study.title),
+    doubles: count.doubles,
+    hard: count.hard,
+    count: rowMoves.length,
+  })
 })
 /** Naturals nearest the player, at the left; accidentals beyond. */
 const ROWS = { natural: { x: 6, width: 22 }, accidental: { x: 29, width: 17 } } as const
@@ -54,7 +61,7 @@ const lower = (stroke: Stroke): number => (stroke.stick === 'R' ? -13 : 21)
     <g v-if="show.grips" class="stays">
       <template v-for="(stay, at) in picture.stays" :key="at">
         <rect :x="stay.x" y="0" :width="stay.width" :height="height" />
-        <text :x="stay.x + stay.width / 2" y="11">out</text>
+        <text :x="stay.x + stay.width / 2" y="11">{{ t('mallets.stick-stair.out') }}</text>
       </template>
     </g>
     <StepMarks :system="system" :height="height" :pointed="pointed" :range="range" :sounding="sounding" />
@@ -94,7 +101,7 @@ const lower = (stroke: Stroke): number => (stroke.stick === 'R' ? -13 : 21)
       @pointerenter="emit('point', stroke.step)"
     >
       <rect
-        v-if="changed?.has(`sticks ${stroke.index}`)"
+        v-if="changed?.has(t('mallets.stick-stair.sticks', { index: stroke.index }))"
         :x="stroke.x - 11.5"
         :y="stroke.y - 11.5"
         width="23"

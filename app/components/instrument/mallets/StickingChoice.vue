@@ -1,39 +1,63 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { STICKING_SCHOOL_LIST, stickingSchoolOf, type MalletRecipe } from '#core/sticking'
+import type { MalletRecipe } from '#core/sticking'
 import { BAR_RANGES, type BarSettings } from '#core/surface'
-import { type RecipeInput, hasLead } from '#core/instrument'
+import { familyOf, hasLead, type RecipeInput } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
+import { t, tell } from '~/composables/words'
 
 /** The school of sticking and what is uncertain about the instrument; each default says so, and why. */
 const props = defineProps<{ recipe: MalletRecipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
-const schools = STICKING_SCHOOL_LIST.map(({ id, words, idea }) => ({
-  value: id,
+const schools = familyOf(props.recipe).schools.map(({ id, called, idea }) => ({
+  value: id as MalletRecipe['school'],
   words:
     id === 'doubles'
-      ? `${words}: the default in scales`
+      ? t('mallets.sticking-choice.the-default-in-scales', { what: tell(called) })
       : id === 'strict'
-        ? `${words}: the default in broken chords`
-        : words,
-  note: idea,
+        ? t('mallets.sticking-choice.the-default-in-broken', { what: tell(called) })
+        : tell(called),
+  note: tell(idea),
 }))
-const school = computed(() => stickingSchoolOf(props.recipe.school))
+const school = computed(() => familyOf(props.recipe).schools.find(({ id }) => id === props.recipe.school)!)
 const STRIKE = [
-  { value: 'off-centre', words: 'Just off the middle', note: 'the usual place on a marimba: the default' },
-  { value: 'centre', words: 'In the middle', note: 'fullest, over the resonators' },
+  {
+    value: 'off-centre',
+    words: t('mallets.sticking-choice.just-off-the-middle'),
+    note: t('mallets.sticking-choice.the-usual-place-on'),
+  },
+  {
+    value: 'centre',
+    words: t('mallets.sticking-choice.in-the-middle'),
+    note: t('mallets.sticking-choice.fullest-over-the-resonators'),
+  },
   {
     value: 'near-end',
-    words: 'Accidentals at their near end',
-    note: 'less than half the way out and in; a thinner sound',
+    words: t('mallets.sticking-choice.accidentals-at-their-near'),
+    note: t('mallets.sticking-choice.less-than-half-the'),
   },
 ] as const
 const FIELDS = [
-  { field: 'size', words: 'all bars', unit: '% of what is usual', usual: 100 },
-  { field: 'gap', words: 'gap between naturals', unit: 'mm', usual: '' },
-  { field: 'overlap', words: 'accidentals overhang by', unit: 'mm', usual: '' },
+  {
+    field: 'size',
+    words: t('mallets.sticking-choice.all-bars'),
+    unit: t('mallets.sticking-choice.of-what-is-usual'),
+    usual: 100,
+  },
+  {
+    field: 'gap',
+    words: t('mallets.sticking-choice.gap-between-naturals'),
+    unit: t('mallets.sticking-choice.mm'),
+    usual: '',
+  },
+  {
+    field: 'overlap',
+    words: t('mallets.sticking-choice.accidentals-overhang-by'),
+    unit: t('mallets.sticking-choice.mm'),
+    usual: '',
+  },
 ] as const
 function setBar(field: keyof BarSettings, event: Event): void {
   const { value } = event.target as HTMLInputElement
@@ -45,31 +69,31 @@ const decides = computed(() => {
   const { rudiment, roll } = props.recipe
   return hasLead(props.recipe) && rudiment === 'none' && roll.manner === 'none'
 })
-const words = computed(() => (decides.value ? school.value.words : 'strike and bars'))
+const words = computed(() => (decides.value ? tell(school.value.called) : t('mallets.sticking-choice.strike-and-bars')))
 const details = computed(() => STRIKE.find((each) => each.value === props.recipe.strike)!.words.toLowerCase())
 </script>
 
 <template>
-  <WordPanel :words="words" :label="decides ? `School of sticking: ${words}` : words">
+  <WordPanel :words="words" :label="decides ? t('mallets.sticking-choice.school-of-sticking', { words }) : words">
     <div class="w-[360px] py-1 text-[14px]">
       <template v-if="decides">
         <ChoiceGroup
-          label="School of sticking"
+          :label="t('mallets.sticking-choice.school-of-sticking-2')"
           tall
-          :value="school.id"
+          :value="recipe.school"
           :choices="schools"
           @choose="emit('change', { school: $event })"
         />
         <p class="quiet border-t border-rule px-[14px] py-2 text-[13px]">
-          No sticking is the official one: teachers differ. Practise both leads.
+          {{ t('mallets.sticking-choice.no-sticking-is-the') }}
         </p>
       </template>
       <details class="border-t border-rule">
         <summary class="cursor-pointer px-[14px] py-[7px]">
-          Where bars are struck: <b class="font-semibold">{{ details }}</b>
+          {{ t('mallets.sticking-choice.where-bars-are-struck') }} <b class="font-semibold">{{ details }}</b>
         </summary>
         <ChoiceGroup
-          label="Where bars are struck"
+          :label="t('mallets.sticking-choice.where-bars-are-struck-2')"
           tall
           :value="recipe.strike"
           :choices="STRIKE"
@@ -77,10 +101,11 @@ const details = computed(() => STRIKE.find((each) => each.value === props.recipe
         />
       </details>
       <details class="border-t border-rule">
-        <summary class="cursor-pointer px-[14px] py-[7px]">Measures of the bars</summary>
+        <summary class="cursor-pointer px-[14px] py-[7px]">
+          {{ t('mallets.sticking-choice.measures-of-the-bars') }}
+        </summary>
         <p class="quiet px-[14px] text-[13px]">
-          Makers differ by some ten per cent, and widths change in steps. Measure yours; an empty field is the usual
-          one.
+          {{ t('mallets.sticking-choice.makers-differ-by-some') }}
         </p>
         <label v-for="each in FIELDS" :key="each.field" class="flex items-baseline gap-2 px-[14px] py-1 text-[13.5px]">
           <span class="flex-1">{{ each.words }}</span>
@@ -96,8 +121,7 @@ const details = computed(() => STRIKE.find((each) => each.value === props.recipe
         </label>
       </details>
       <p class="quiet border-t border-rule px-[14px] pt-2 text-[13px]">
-        Figures in brackets are points of effort: a double 1 at six strokes a second, a hard crossing 2. They are ours,
-        to be tuned, and nobody has measured them.
+        {{ t('mallets.sticking-choice.figures-in-brackets-are') }}
       </p>
     </div>
   </WordPanel>

@@ -8,6 +8,7 @@ import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import FourMalletChoice from './FourMalletChoice.vue'
 import type { StickStudy } from './study'
+import { t, tell } from '~/composables/words'
 
 /** How notes are struck: alternating by the school, in a rudiment, rolled, or with four mallets. */
 const props = defineProps<{ recipe: MalletRecipe; study: StickStudy }>()
@@ -15,14 +16,17 @@ const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
 const manner = computed(() => mannerOf(props.recipe))
 const WORDS: Record<Manner, { words: string; note?: string }> = {
-  school: { words: 'hand to hand' },
-  paradiddle: { words: 'paradiddles' },
-  'double-paradiddle': { words: 'double paradiddles' },
-  'paradiddle-diddle': { words: 'paradiddle-diddles' },
-  'inverted-paradiddle': { words: 'inverted paradiddles' },
-  separate: { words: 'rolled note by note' },
-  through: { words: 'rolled through', note: 'the notes change under the roll' },
-  four: { words: 'four mallets' },
+  school: { words: t('mallets.strokes-choice.hand-to-hand') },
+  paradiddle: { words: t('mallets.strokes-choice.paradiddles') },
+  'double-paradiddle': { words: t('mallets.strokes-choice.double-paradiddles') },
+  'paradiddle-diddle': { words: t('mallets.strokes-choice.paradiddle-diddles') },
+  'inverted-paradiddle': { words: t('mallets.strokes-choice.inverted-paradiddles') },
+  separate: { words: t('mallets.strokes-choice.rolled-note-by-note') },
+  through: {
+    words: t('mallets.strokes-choice.rolled-through'),
+    note: t('mallets.strokes-choice.the-notes-change-under'),
+  },
+  four: { words: t('mallets.strokes-choice.four-mallets') },
 }
 const words = computed(() => WORDS[manner.value].words)
 const manners = computed(() => {
@@ -36,59 +40,64 @@ const plan = computed(() => props.study.sticking.roll ?? null)
 const strokes = computed(() =>
   ROLL_STROKES.filter((each) => each % props.recipe.tempo.notesPerBeat === 0).map((value) => ({
     value,
-    words: `${value} to the beat`,
-    note: value === plan.value?.recommended.strokes ? 'usual for this register' : '',
+    words: t('mallets.strokes-choice.to-the-beat', { value }),
+    note: value === plan.value?.recommended.strokes ? t('mallets.strokes-choice.usual-for-this-register') : '',
   })),
 )
 const ENDINGS = [
-  { value: 'tied', words: 'tied into the next' },
-  { value: 'released', words: 'let go before it' },
+  { value: 'tied', words: t('mallets.strokes-choice.tied-into-the-next') },
+  { value: 'released', words: t('mallets.strokes-choice.let-go-before-it') },
 ] as const
 const ON = [
-  { value: 'degree', words: 'whole on every degree' },
-  { value: 'stroke', words: 'one note to a stroke' },
+  { value: 'degree', words: t('mallets.strokes-choice.whole-on-every-degree') },
+  { value: 'stroke', words: t('mallets.strokes-choice.one-note-to-a') },
 ] as const
-const tops = TOPS.map((value) => ({ value, words: `struck ${value}` }))
+const tops = TOPS.map((value) => ({ value, words: t('mallets.strokes-choice.struck', { value }) }))
 const LADDER = [
-  { value: 'none', words: 'one speed' },
-  { value: 'strokes', words: 'up the ladder 2 3 4 6 8' },
+  { value: 'none', words: t('mallets.strokes-choice.one-speed') },
+  { value: 'strokes', words: t('mallets.strokes-choice.up-the-ladder-2') },
 ] as const
 </script>
 
 <template>
-  <WordPanel :words="words" :label="`Strokes: ${words}`">
+  <WordPanel :words="words" :label="t('mallets.strokes-choice.strokes', { words })">
     <div class="flex">
       <div class="column">
-        <p class="head">The hands</p>
-        <ChoiceGroup label="Strokes" :value="manner" :choices="manners" @choose="choose" />
+        <p class="head">{{ t('mallets.strokes-choice.the-hands') }}</p>
+        <ChoiceGroup
+          :label="t('mallets.strokes-choice.strokes-2')"
+          :value="manner"
+          :choices="manners"
+          @choose="choose"
+        />
       </div>
       <div v-if="recipe.rudiment !== 'none'" class="column">
-        <p class="head">The rudiment stands</p>
+        <p class="head">{{ t('mallets.strokes-choice.the-rudiment-stands') }}</p>
         <ChoiceGroup
-          label="The rudiment stands"
+          :label="t('mallets.strokes-choice.the-rudiment-stands')"
           :value="recipe.rudimentOn"
           :choices="ON"
           @choose="emit('change', { rudimentOn: $event })"
         />
       </div>
       <div v-if="rolled" class="column max-w-[280px]">
-        <p class="head">Strokes of a roll</p>
+        <p class="head">{{ t('mallets.strokes-choice.strokes-of-a-roll') }}</p>
         <ChoiceGroup
-          label="Strokes of a roll"
+          :label="t('mallets.strokes-choice.strokes-of-a-roll')"
           :value="recipe.roll.strokes"
           :choices="strokes"
           @choose="emit('change', { roll: { ...recipe.roll, strokes: $event } })"
         />
-        <p class="head">From one time to the next</p>
+        <p class="head">{{ t('mallets.strokes-choice.from-one-time-to') }}</p>
         <ChoiceGroup
-          label="Ladder of strokes"
+          :label="t('mallets.strokes-choice.ladder-of-strokes')"
           :value="recipe.rhythm.ladder === 'strokes' ? 'strokes' : 'none'"
           :choices="LADDER"
           @choose="emit('change', { rhythm: { ...recipe.rhythm, ladder: $event } })"
         />
-        <p class="head">A roll is</p>
+        <p class="head">{{ t('mallets.strokes-choice.a-roll-is') }}</p>
         <ChoiceGroup
-          label="A roll is"
+          :label="t('mallets.strokes-choice.a-roll-is')"
           :value="recipe.roll.ending"
           :choices="ENDINGS"
           @choose="emit('change', { roll: { ...recipe.roll, ending: $event } })"
@@ -96,9 +105,9 @@ const LADDER = [
       </div>
       <FourMalletChoice v-if="recipe.mallets.count === 4" :mallets="recipe.mallets" @change="emit('change', $event)" />
       <div class="column">
-        <p class="head">The top note</p>
+        <p class="head">{{ t('mallets.strokes-choice.the-top-note') }}</p>
         <ChoiceGroup
-          label="The top note"
+          :label="t('mallets.strokes-choice.the-top-note')"
           :value="recipe.tops"
           :choices="tops"
           @choose="emit('change', { tops: $event })"
@@ -106,7 +115,7 @@ const LADDER = [
       </div>
     </div>
     <p v-if="plan" class="quiet max-w-[560px] border-t border-rule px-[14px] py-2 text-[13px]">
-      {{ plan.recommended.doubt }}
+      {{ tell(plan.recommended.doubt) }}
     </p>
   </WordPanel>
 </template>

@@ -1,14 +1,22 @@
-import { familyOf, type Recipe } from '#core/instrument'
+import { familyOf, instrumentOf, type Recipe } from '#core/instrument'
 import { printedName } from '#core/pitch'
 import { type RealisedStudy, takesPins } from '#core/realise'
 import type { MalletRecipe, StickPin } from '#core/sticking'
 import { isDegreePin, isGripPin } from '#core/study'
+import { t, tell } from '~/composables/words'
 import type { FamilyWords, ToldField } from '../view'
 import { otherLead } from './besides'
 import { sticksOf } from './study'
 
-const STICKS: Record<string, string> = { R: 'right stick', L: 'left stick' }
-const markWords = (mark: string): string => STICKS[mark] ?? `mallet ${mark}`
+const STICKS: Record<string, string> = {
+  get R() {
+    return t('mallets.words.right-stick')
+  },
+  get L() {
+    return t('mallets.words.left-stick')
+  },
+}
+const markWords = (mark: string): string => STICKS[mark] ?? t('mallets.words.mallet', { mark })
 
 const field = (sort: string, words: (recipe: MalletRecipe) => string): ToldField => ({
   sort,
@@ -16,67 +24,101 @@ const field = (sort: string, words: (recipe: MalletRecipe) => string): ToldField
 })
 
 function pinWords(pin: StickPin, study: RealisedStudy | null): string {
-  if (isDegreePin(pin)) return `${pin.stick} on every ${pin.degree}. degree`
+  if (isDegreePin(pin)) return t('mallets.words.on-every-degree', { stick: pin.stick, degree: pin.degree })
   const at = isGripPin(pin) ? pin.from : pin.index
   const note = study?.plays === 'sticks' ? study.sticking.notes[at] : undefined
-  const where = note ? printedName(note.pitch) : `note ${at + 1}`
-  return isGripPin(pin) ? `sticks from ${where}` : `${pin.stick} on ${where}`
+  const where = note ? printedName(note.pitch) : t('mallets.words.note', { value: at + 1 })
+  return isGripPin(pin) ? t('mallets.words.sticks-from', { where }) : `${pin.stick} on ${where}`
 }
 
 function special(study: RealisedStudy, index: number): string[] {
   const { doubles, inversions, rowMoves, roll } = sticksOf(study).sticking
   const row = rowMoves.find((each) => each.index === index)
   return [
-    roll ? `rolled, ${roll.perNote[index]} strokes` : '',
-    doubles.some((each) => each.index === index) ? 'second of a double' : '',
-    inversions.some((each) => each.index === index && each.severity === 'hard') ? 'sticks cross' : '',
-    row ? (row.to === 'accidentals' ? 'out to the accidentals' : 'back in to the naturals') : '',
+    roll ? t('mallets.words.rolled-strokes', { index: roll.perNote[index]! }) : '',
+    doubles.some((each) => each.index === index) ? t('mallets.words.second-of-a-double') : '',
+    inversions.some((each) => each.index === index && each.severity === 'hard') ? t('mallets.words.sticks-cross') : '',
+    row
+      ? row.to === 'accidentals'
+        ? t('mallets.words.out-to-the-accidentals')
+        : t('mallets.words.back-in-to-the')
+      : '',
   ].filter(Boolean)
 }
 
 /** What is said of sticks on bars. */
 export const words: FamilyWords = {
   plays: 'sticks',
-  shown: [
-    ['crossings', 'ways, doubles and crossings'],
-    ['grips', 'stays on the accidentals'],
-    ['letters', 'letters of the reasons'],
-    ['map', 'the bars'],
-  ],
+  get shown(): FamilyWords['shown'] {
+    return [
+      ['crossings', t('mallets.words.ways-doubles-and-crossings')],
+      ['grips', t('mallets.words.stays-on-the-accidentals')],
+      ['letters', t('mallets.words.letters-of-the-reasons')],
+      ['map', t('mallets.words.the-bars')],
+    ]
+  },
   called: () => 'sticks',
   short: () => '',
   markWords,
-  stretchWords: { pin: 'Pin this stretch', free: 'Free this stretch' },
-  hint: (study) => {
-    const keys = takesPins(study, 'sticks') ? '; R and L pin it, 0 frees it' : ' to go from note to note'
-    return `Click a stick, or tab to the score and use the arrow keys${keys}.`
+  stretchWords: {
+    get pin() {
+      return t('mallets.words.pin-this-stretch')
+    },
+    get free() {
+      return t('mallets.words.free-this-stretch')
+    },
   },
-  noReasons: () => 'The sticks fall as they are asked.',
+  hint: (study) => {
+    const keys = takesPins(study, 'sticks') ? t('mallets.words.r-and-l-pin') : t('mallets.words.to-go-from-note')
+    return t('mallets.words.click-a-stick-or', { keys })
+  },
+  noReasons: () => t('mallets.words.the-sticks-fall-as'),
   noOthers: null,
   heard: (study) =>
     sticksOf(study).sticking.mallets
       ? []
       : [
-          { value: 'both', words: 'both sticks' },
-          { value: 'right', words: 'right stick sounds', note: 'the pupil plays the left' },
-          { value: 'left', words: 'left stick sounds', note: 'the pupil plays the right' },
+          { value: 'both', words: t('mallets.words.both-sticks') },
+          {
+            value: 'right',
+            words: t('mallets.words.right-stick-sounds'),
+            note: t('mallets.words.the-pupil-plays-the'),
+          },
+          {
+            value: 'left',
+            words: t('mallets.words.left-stick-sounds'),
+            note: t('mallets.words.the-pupil-plays-the-2'),
+          },
         ],
   special: (study, _, index) => special(study, index),
   besides: otherLead,
-  caution: 'Keep wrists and shoulders loose. Bars are loud at close range: think of your ears in a small room.',
-  paperCaution:
-    'Mallet instruments are loud at close range: think of hearing protection in small rooms; keep wrists loose.',
+  get caution() {
+    return t('mallets.words.keep-wrists-and-shoulders')
+  },
+  get paperCaution() {
+    return t('mallets.words.mallet-instruments-are-loud')
+  },
   fields: {
-    lead: field('lead', ({ lead }) => lead),
-    tops: field('top', ({ tops }) => `struck ${tops}`),
+    lead: field('lead', ({ lead }) => t('name.hand', { hand: lead })),
+    tops: field('top', ({ tops }) => t('mallets.words.struck', { tops })),
     rudiment: field('rudiment', ({ rudiment }) => rudiment.replaceAll('-', ' ')),
-    rudimentOn: field('rudiment', ({ rudimentOn }) => (rudimentOn === 'degree' ? 'on every degree' : 'over the notes')),
-    roll: field('roll', ({ roll }) => (roll.manner === 'none' ? 'none' : `${roll.strokes} strokes to the beat`)),
-    mallets: field('mallets', ({ mallets }) => (mallets.count === 2 ? 'two' : `four, ${mallets.figure}`)),
-    strike: field('strike', ({ strike }) => strike.replaceAll('-', ' ')),
+    rudimentOn: field('rudiment', ({ rudimentOn }) =>
+      rudimentOn === 'degree' ? t('mallets.words.on-every-degree-2') : t('mallets.words.over-the-notes'),
+    ),
+    roll: field('roll', ({ roll }) =>
+      roll.manner === 'none' ? 'none' : t('mallets.words.strokes-to-the-beat', { strokes: roll.strokes }),
+    ),
+    mallets: field('mallets', ({ mallets }) =>
+      mallets.count === 2 ? 'two' : t('mallets.words.four', { figure: mallets.figure }),
+    ),
+    strike: field('strike', ({ strike }) => t('name.strike', { strike })),
     bars: field('bars', ({ bars }) => `${bars.size} %`),
   },
   pinWords: (pin, study) => pinWords(pin as StickPin, study),
   programme: (recipe: Recipe) =>
-    [recipe.instrument.split('-')[0], `${recipe.octaves} oct`, ...familyOf(recipe).playedWords(recipe)].join(' · '),
+    [
+      t('name.make', { make: instrumentOf(recipe).make }),
+      t('mallets.words.oct', { octaves: recipe.octaves }),
+      ...familyOf(recipe).alsoTold(recipe).map(tell),
+    ].join(' · '),
 }

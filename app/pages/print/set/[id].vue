@@ -6,6 +6,7 @@ import PaperBar from '~/components/print/PaperBar.vue'
 import PaperFoot from '~/components/print/PaperFoot.vue'
 import PrintedStudy from '~/components/print/PrintedStudy.vue'
 import { ask, wordsOf } from '~/composables/api'
+import { t } from '~/composables/words'
 
 definePageMeta({ layout: 'paper' })
 const route = useRoute()
@@ -19,7 +20,7 @@ onMounted(async () => {
     error.value = wordsOf(problem)
   }
 })
-useHead({ title: () => (set.value ? `${set.value.pupil.name}, ${set.value.title}` : 'Print · Tactum') })
+useHead({ title: () => (set.value ? `${set.value.pupil.name}, ${set.value.title}` : t('print.id.print-tactum')) })
 </script>
 
 <template>
@@ -28,9 +29,10 @@ useHead({ title: () => (set.value ? `${set.value.pupil.name}, ${set.value.title}
     <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
     <template v-if="set">
       <h1 class="mb-5 border-b border-ink pb-1 text-[22px]">
-        {{ set.title }} <span class="aside quiet text-[16px] font-normal">for {{ set.pupil.name }}</span>
+        {{ set.title }}
+        <span class="aside quiet text-[16px] font-normal">{{ t('print.id.for', { name: set.pupil.name }) }}</span>
       </h1>
-      <p v-if="set.studies.length === 0" class="quiet">There is nothing in this set to print.</p>
+      <p v-if="set.studies.length === 0" class="quiet">{{ t('print.id.there-is-nothing-in') }}</p>
       <PrintedStudy
         v-for="(study, at) in set.studies"
         :key="study.id"

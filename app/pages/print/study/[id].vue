@@ -6,6 +6,7 @@ import PaperBar from '~/components/print/PaperBar.vue'
 import PaperFoot from '~/components/print/PaperFoot.vue'
 import PrintedStudy from '~/components/print/PrintedStudy.vue'
 import { ask, wordsOf } from '~/composables/api'
+import { t, tell } from '~/composables/words'
 
 definePageMeta({ layout: 'paper' })
 const route = useRoute()
@@ -19,7 +20,7 @@ onMounted(async () => {
     error.value = wordsOf(problem)
   }
 })
-useHead({ title: () => study.value?.title ?? 'Print · Tactum' })
+useHead({ title: () => (study.value ? tell(study.value.title) : t('print.id.print-tactum')) })
 </script>
 
 <template>
@@ -27,7 +28,7 @@ useHead({ title: () => study.value?.title ?? 'Print · Tactum' })
     <PaperBar :ready="ready" />
     <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
     <template v-if="study">
-      <h1 class="sr-only">{{ study.title }}, for print</h1>
+      <h1 class="sr-only">{{ t('print.id.for-print', { what: tell(study.title) }) }}</h1>
       <PrintedStudy :study="study" @ready="ready = true" />
       <PaperFoot :recipes="[study.recipe]" />
     </template>

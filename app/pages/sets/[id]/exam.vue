@@ -8,6 +8,7 @@ import { ask, wordsOf } from '~/composables/api'
 import ExamCall from '~/components/exam/ExamCall.vue'
 import ExamRecord from '~/components/exam/ExamRecord.vue'
 import type { Drawn } from '~/components/exam/drawn'
+import { t } from '~/composables/words'
 
 /** A mock exam: drawn as an examiner would, called one at a time, marked by the board's criteria, kept. */
 definePageMeta({ layout: 'paper' })
@@ -38,7 +39,7 @@ async function draw(): Promise<void> {
   error.value = ''
   const number = Number(typed.value)
   if (!Number.isInteger(number) || number < 1 || number > MOST_SEED) {
-    error.value = `The draw’s number is a whole number from 1 to ${MOST_SEED}.`
+    error.value = t('sets.exam.the-draw-s-number', { MOST_SEED })
     return
   }
   seed.value = number
@@ -72,41 +73,43 @@ function again(): void {
   typed.value = String(anySeed())
 }
 const graded = computed(() => Boolean(set.value?.gradeId))
-useHead({ title: () => (set.value ? `${set.value.pupil.name}, mock exam` : 'Mock exam · Tactum') })
+useHead({
+  title: () => (set.value ? t('sets.exam.mock-exam', { name: set.value.pupil.name }) : t('sets.exam.mock-exam-tactum')),
+})
 </script>
 
 <template>
   <div class="min-h-[80vh]">
     <p class="not-printed mb-4 flex items-baseline gap-5 border-b-[3px] border-double border-ink pb-2 text-[14px]">
-      <NuxtLink class="text-button" :to="`/sets/${route.params.id}`">Back to the set</NuxtLink>
-      <span v-if="drawn" class="quiet ml-auto">draw no. {{ seed }}</span>
+      <NuxtLink class="text-button" :to="`/sets/${route.params.id}`">{{ t('sets.exam.back-to-the-set') }}</NuxtLink>
+      <span v-if="drawn" class="quiet ml-auto">{{ t('sets.exam.draw-no', { seed }) }}</span>
     </p>
     <p v-if="error" role="alert" class="mb-3 text-missing">{{ error }}</p>
-    <p v-if="!set && !error" class="waiting quiet aside py-20 text-center">fetching the set …</p>
+    <p v-if="!set && !error" class="waiting quiet aside py-20 text-center">{{ t('sets.exam.fetching-the-set') }}</p>
     <ExamRecord v-if="kept" :exam="kept">
-      <button type="button" class="main-button" @click="again">Another draw</button>
+      <button type="button" class="main-button" @click="again">{{ t('sets.exam.another-draw') }}</button>
     </ExamRecord>
     <ExamCall v-else-if="drawn" :drawn="drawn" :saving="saving" @done="keep" />
     <div v-else-if="set" class="mx-auto max-w-[620px] py-10">
-      <h1 class="text-[30px]">A mock exam for {{ set.pupil.name }}</h1>
+      <h1 class="text-[30px]">{{ t('sets.exam.a-mock-exam-for', { name: set.pupil.name }) }}</h1>
       <p v-if="!graded" class="quiet mt-4">
-        {{ set.title }} has no grade yet.
-        <NuxtLink class="underline" :to="`/sets/${set.id}`">Choose one there</NuxtLink>; then there is something to draw
-        from.
+        {{ t('sets.exam.has-no-grade-yet', { title: set.title }) }}
+        <NuxtLink class="underline" :to="`/sets/${set.id}`">{{ t('sets.exam.choose-one-there') }}</NuxtLink>{{
+          t('sets.exam.then-there-is-something')
+        }}
       </p>
       <form v-else class="mt-5" @submit.prevent="draw">
         <p>
-          Drawn as the board’s examiner would, from everything the grade asks, ready or not. Called one at a time, large
-          enough for the stand; marked as the board marks.
+          {{ t('sets.exam.drawn-as-the-board') }}
         </p>
         <p class="mt-6 flex items-end gap-4">
           <label class="text-[14px]">
-            Draw no.
+            {{ t('sets.exam.draw-no-2') }}
             <input v-model="typed" class="field mt-1 block w-[110px]" inputmode="numeric" />
           </label>
-          <button type="submit" class="main-button">Draw</button>
+          <button type="submit" class="main-button">{{ t('sets.exam.draw') }}</button>
         </p>
-        <p class="quiet mt-3 text-[13.5px]">The same number draws the same exam, as long as set and list stay.</p>
+        <p class="quiet mt-3 text-[13.5px]">{{ t('sets.exam.the-same-number-draws') }}</p>
       </form>
     </div>
   </div>

@@ -12,6 +12,7 @@ import { taughtOf } from '#core/instrument'
 import { ask, wordsOf } from '~/composables/api'
 import { downloadJson } from '~/composables/download'
 import { useSet } from '~/stores/set'
+import { t } from '~/composables/words'
 
 const route = useRoute()
 const router = useRouter()
@@ -23,7 +24,12 @@ watch(
   () => store.set?.title,
   (now) => (title.value = now ?? ''),
 )
-useHead({ title: () => (store.set ? `${store.set.pupil.name}, ${store.set.title} · Tactum` : 'Set · Tactum') })
+useHead({
+  title: () =>
+    store.set
+      ? t('sets.index.tactum', { name: store.set.pupil.name, title: store.set.title })
+      : t('sets.index.set-tactum'),
+})
 
 const report = computed(() => store.report?.report ?? null)
 const near = computed(
@@ -34,7 +40,7 @@ const surplus = computed(() => new Set(report.value?.surplus ?? []))
 const shortBoard = (board: string): string => board.replace(/\s+\S+$/, '')
 const against = computed(() => {
   const { grade } = store
-  return grade ? `${shortBoard(grade.syllabus.board)}, ${grade.grade.title}` : 'no grade yet'
+  return grade ? `${shortBoard(grade.syllabus.board)}, ${grade.grade.title}` : t('sets.index.no-grade-yet')
 })
 const grades = computed(() =>
   store.syllabi
@@ -43,7 +49,7 @@ const grades = computed(() =>
       syllabus.grades.map((grade) => ({
         value: `${syllabus.id}\n${grade.id}`,
         words: `${shortBoard(syllabus.board)}, ${grade.title}`,
-        note: [`${grade.atoms} listed`, syllabus.edition].filter(Boolean).join(', '),
+        note: [t('sets.index.listed', { atoms: grade.atoms }), syllabus.edition].filter(Boolean).join(', '),
       })),
     ),
 )
@@ -78,20 +84,26 @@ async function removeSet(): Promise<void> {
 <template>
   <div class="pt-[14px]">
     <p v-if="store.error" role="alert" class="mb-2 text-missing">{{ store.error }}</p>
-    <p v-if="!store.set && !store.error" class="waiting quiet aside py-40 text-center">fetching the set …</p>
+    <p v-if="!store.set && !store.error" class="waiting quiet aside py-40 text-center">
+      {{ t('sets.index.fetching-the-set') }}
+    </p>
     <template v-if="store.set">
       <div class="flex flex-wrap items-baseline justify-between gap-4">
         <h1 class="flex flex-wrap items-baseline gap-x-[10px] text-[26px]">
           <span>{{ store.set.pupil.name }}</span>
           <span class="quiet font-normal" aria-hidden="true">·</span>
           <Popover as="div" class="relative inline-block">
-            <PopoverButton class="word" :aria-label="`Set: ${store.set.title}`">{{ store.set.title }}</PopoverButton>
+            <PopoverButton class="word" :aria-label="t('sets.index.set', { title: store.set.title })">{{
+              store.set.title
+            }}</PopoverButton>
             <PopoverPanel v-slot="{ close }" class="choices w-[300px] p-4">
               <form @submit.prevent="rename(close)">
-                <label for="set-title" class="block text-[14px] font-medium">Name of the set</label>
+                <label for="set-title" class="block text-[14px] font-medium">{{
+                  t('sets.index.name-of-the-set')
+                }}</label>
                 <div class="mt-1 flex gap-2">
                   <input id="set-title" v-model="title" class="field min-w-0 flex-1" maxlength="120" />
-                  <button type="submit" class="plain-button">Rename</button>
+                  <button type="submit" class="plain-button">{{ t('sets.index.rename') }}</button>
                 </div>
                 <p class="mt-3 border-t border-rule pt-2">
                   <SureButton
@@ -100,18 +112,18 @@ async function removeSet(): Promise<void> {
                     yes="Throw it away"
                     @sure="removeSet"
                   >
-                    Throw the set away
+                    {{ t('sets.index.throw-the-set-away') }}
                   </SureButton>
                 </p>
-                <p class="quiet text-[13px]">Its studies stay in the library.</p>
+                <p class="quiet text-[13px]">{{ t('sets.index.its-studies-stay-in') }}</p>
               </form>
             </PopoverPanel>
           </Popover>
           <span class="quiet font-normal" aria-hidden="true">·</span>
-          <span>against</span>
+          <span>{{ t('sets.index.against') }}</span>
           <WordChoice label="Grade" :words="against" :value="gradeValue" :options="grades" @choose="chooseValue" />
           <span v-if="report" class="aside quiet text-[16px] font-normal">
-            {{ report.covered }} of {{ report.required }} ready to be asked
+            {{ t('sets.index.of-ready-to-be', { covered: report.covered, required: report.required }) }}
           </span>
         </h1>
         <span class="flex items-baseline gap-4 text-[14px]">
@@ -122,12 +134,14 @@ async function removeSet(): Promise<void> {
             :title="store.back.words"
             @click="store.undoLast()"
           >
-            Undo {{ store.back.words }}
+            {{ t('sets.index.undo', { words: store.back.words }) }}
           </button>
           <button v-else-if="store.taken && !store.busy" type="button" class="text-button" @click="store.putBack()">
-            Put no. {{ store.taken.at + 1 }} back
+            {{ t('sets.index.put-no-back', { value: store.taken.at + 1 }) }}
           </button>
-          <span class="quiet" role="status">{{ store.busy ? 'saving …' : store.told || 'saved' }}</span>
+          <span class="quiet" role="status">{{
+            store.busy ? t('sets.index.saving') : store.told || t('name.saved')
+          }}</span>
         </span>
       </div>
 
@@ -137,16 +151,23 @@ async function removeSet(): Promise<void> {
         class="mt-2 flex flex-wrap items-center gap-4 border border-missing p-3 text-[14px]"
       >
         <span class="flex-1">
-          This set was saved elsewhere in the meantime: there it is “{{ store.conflict.current.title }}” with
-          {{ store.conflict.current.studies.length }} studies, here “{{ store.conflict.wanted.title }}” with
-          {{ store.conflict.wanted.studies.length }}. Nothing has been overwritten.
+          {{
+            t('sets.index.this-set-was-saved', {
+              title: store.conflict.current.title,
+              count: store.conflict.current.studies.length,
+              title2: store.conflict.wanted.title,
+              count2: store.conflict.wanted.studies.length,
+            })
+          }}
         </span>
-        <button type="button" class="plain-button" @click="store.takeTheirs()">Take the saved one</button>
-        <button type="button" class="plain-button" @click="store.keepMine()">Mine stands</button>
+        <button type="button" class="plain-button" @click="store.takeTheirs()">
+          {{ t('sets.index.take-the-saved-one') }}
+        </button>
+        <button type="button" class="plain-button" @click="store.keepMine()">{{ t('sets.index.mine-stands') }}</button>
       </div>
 
       <div class="mt-[10px] grid grid-cols-1 gap-[26px] lg:grid-cols-[minmax(0,520px)_minmax(0,1fr)]">
-        <section class="flex flex-col self-start border border-rule bg-sheet" aria-label="Programme">
+        <section class="flex flex-col self-start border border-rule bg-sheet" :aria-label="t('sets.index.programme')">
           <ProgrammeList
             v-if="store.set.studies.length"
             class="py-3"
@@ -157,10 +178,11 @@ async function removeSet(): Promise<void> {
             @remove="store.remove"
           />
           <div v-else class="px-8 py-14 text-center">
-            <p class="font-serif text-[19px] font-semibold">An empty programme.</p>
+            <p class="font-serif text-[19px] font-semibold">{{ t('sets.index.an-empty-programme') }}</p>
             <p class="quiet mt-2">
-              Choose a grade above and add everything it asks in one press, or build studies at the
-              <NuxtLink class="underline" to="/desk">desk</NuxtLink> and save them to this set.
+              {{ t('sets.index.choose-a-grade-above') }}
+              <NuxtLink class="underline" to="/desk">{{ t('sets.index.desk') }}</NuxtLink>
+              {{ t('sets.index.and-save-them-to') }}
             </p>
           </div>
           <ProgrammeFoot
@@ -171,9 +193,9 @@ async function removeSet(): Promise<void> {
             @export="exportSet"
           />
         </section>
-        <section aria-label="Grading">
-          <h2 class="text-[18px]">Where it stands</h2>
-          <p v-if="!store.report" class="waiting quiet aside py-6">grading …</p>
+        <section :aria-label="t('sets.index.grading')">
+          <h2 class="text-[18px]">{{ t('sets.index.where-it-stands') }}</h2>
+          <p v-if="!store.report" class="waiting quiet aside py-6">{{ t('sets.index.grading-2') }}</p>
           <SetGrading v-else :store="store" @grade="chooseGrade" />
         </section>
       </div>

@@ -1,0 +1,13 @@
+import { type Message, refusal } from '#core/message'
+
+/** What the terminal refuses. */
+interface Refusals {
+  'compare.two': null
+  'option.missing': { option: string; wanted: 'file' | 'grade' }
+  'option.unknown': { why: string }
+  'option.action': null
+  file: { file: string; why: string }
+  csv: { line: number; said: Message }
+  'line.size': null
+}
+export const refuse = refusal<Refusals>()

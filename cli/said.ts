@@ -1,0 +1,8 @@
+import type { RecipeError } from '#core/message'
+import { ENGLISH_READER, toldDeep, worded } from '#shared/reader'
+
+/** An answer with every message in it said in English; a refusal also keeps its code. */
+export const said = (answer: object): object => toldDeep(answer, ENGLISH_READER) as object
+
+/** A refusal as the terminal prints it: code, sentence, field. */
+export const refused = (error: RecipeError): object => ({ error: said(worded(error.toFault())) })

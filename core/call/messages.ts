@@ -1,0 +1,49 @@
+import { type ListParam, type Message, type NoteParam, teller } from '../message'
+import type { Features } from './part'
+
+type Quality = NonNullable<Features['quality']>
+type Form = NonNullable<Features['form']>
+type Shape = NonNullable<Features['shape']>
+type Named = NonNullable<Features['named']>
+
+/** How a line was understood, what was assumed, what is missing. */
+export type CallMessages = {
+  readonly [Q in Quality as `feature.quality.${Q}`]: null
+} & {
+  readonly [F in Form as `feature.form.${F}`]: null
+} & {
+  readonly [S in Shape as `feature.shape.${S}`]: null
+} & {
+  readonly [N in Named as `feature.named.${N}`]: null
+} & {
+  'echo.note': { note: NoteParam }
+  'echo.pitches': { count: number }
+  'echo.all': null
+  'echo.three-minors': null
+  'echo.signs': { sharps: number | 'none'; flats: number | 'none'; exact: 'yes' | 'no' }
+  'echo.inversion': { inversion: number }
+  'echo.except': { notes: ListParam }
+  'echo.tempo': { beat: string; bpm: number; most: number | 'none' }
+  /** What was assumed. */
+  'assumed.harmonic': null
+  'assumed.major': null
+  'assumed.dominant': null
+  'assumed.jazz': null
+  /** What is missing or does not go together. */
+  'call.no-scale': { quality: Message }
+  'call.apart': { named: Message; shape: Message }
+  'call.augmented-seventh': null
+  'call.double-notes': null
+  'call.tetrachords': null
+  'call.minor-thirds': null
+  'call.contradiction': { before: Message; after: Message }
+  'call.no-inversions': { kind: Message }
+  'call.no-key': null
+  'call.too-many': { count: number; most: number }
+  'asked.no-key': null
+  'asked.none-above': null
+  'asked.notes-to-beat': null
+  'asked.not-asked': { field: string }
+  'asked.lost': { typed: string; nearest: string }
+}
+export const tellCall = teller<CallMessages>()

@@ -1,0 +1,60 @@
+import { type ListParam, type Message, type NoteParam, refusal, teller } from '../message'
+import type { Hand } from '../study'
+import type { Term } from './school'
+import type { SchoolId } from './settings'
+
+/** Everything that is said of fingers: schools, charges, reasons, other ways. */
+export type FingeringMessages = {
+  /** What a fingering pays for, at a note; of a crossing also where the finger lies that is not the thumb. */
+  readonly [T in Term as `charge.${T}`]: { note: NoteParam; crossed: NoteParam }
+} & {
+  readonly [S in SchoolId as `school.${S}` | `school.${S}.idea`]: null
+} & {
+  'rival.otherwise': { charge: Message }
+  'rival.another': null
+  'rival.none': null
+  'rival.pin': null
+  'reason.thumb-under': { to: NoteParam; after: NoteParam; key: 'black' | 'white'; rival: Message }
+  'reason.finger-over': { finger: number; to: NoteParam; key: 'black' | 'white'; rival: Message }
+  'reason.black-thumb': { notes: ListParam; count: number; why: Message }
+  'why.no-better': { rival: Message }
+  'why.no-rule': null
+  'reason.lift': { notes: ListParam; why: 'reach' | 'position' }
+  'reason.two-way': { down: ListParam; up: ListParam }
+  'reason.end': { finger: number; note: NoteParam }
+  'reason.first-finger': { pattern: number; compact: string; begins: 'pattern' | 'compact' }
+  'reason.pin': { pins: ListParam; others: number }
+  /** “3 on F”. */
+  taken: { fingers: string; note: NoteParam }
+  'pinned.run': { fingers: string; note: NoteParam }
+  'pinned.degree': { finger: number; degree: number; leg: 'up' | 'down' | 'both' }
+  /** The same in an error, with the note's number in the line. */
+  'pin.run': { marks: string; note: NoteParam; number: number }
+  'pin.note': { mark: string | number; note: NoteParam; number: number }
+  'pin.degree': { mark: string | number; degree: number }
+  /** “begins with 2 on F”. */
+  'end.with': { where: 'first' | 'last' | 'turn'; fingers: string; note: NoteParam }
+  'thumbs.none': null
+  'thumbs.on': { count: number; notes: ListParam }
+  'thumbs.two-way': { count: number; up: ListParam; down: ListParam }
+  'thumbs.not-on': { note: NoteParam }
+  'both-ways': { up: string; down: string }
+  'price.rule': null
+  'price.habit': null
+  'price.dearer': null
+  'price.little': null
+  'price.nearly': null
+}
+
+/** Whose notes a pin counts: a hand's, or those of a line that both hands share. */
+export type PinnedLine = Hand | 'line'
+
+export interface FingeringErrors {
+  reach: { pitches: string; size: 'small' | 'average' | 'large'; hand: Hand }
+  'pin.note': { of: PinnedLine; count: number; index: number }
+  'pin.degree': { of: PinnedLine; degree: number; degrees: number }
+  /** `because` is none where the pins alone are at odds. */
+  'pin.conflict': { of: PinnedLine; pins: ListParam; count: number; because: Message | 'none' }
+}
+export const tellFingering = teller<FingeringMessages>()
+export const refuseFingering = refusal<FingeringErrors>()

@@ -1,0 +1,50 @@
+import { type Message, refusal, teller } from '../message'
+import type { Hand, HandsApart, Motion } from '../study'
+
+/** What any family says of who plays, and on what. */
+export type InstrumentMessages = {
+  /** “hands together”, “contrary motion”, “right hand”. */
+  'hands.together': null
+  'hands.contrary': null
+  'hands.one': { hand: Hand }
+  /** A make of instruments by its name. */
+  make: { make: string }
+  /** An instrument as a compass is told: “the marimba of 4.3 octaves”. */
+  compass: { make: string; size: string }
+  /** Pins as a line says them, notes counted from 1. */
+  'said.pin': { mark: string; note: number; hand: Hand | 'none' }
+  'said.pin-run': { marks: string; note: number; hand: Hand | 'none' }
+  'said.pin-degree': { mark: string; degree: number; leg: 'up' | 'down' | 'both'; hand: Hand | 'none' }
+  /** What a study falls short of. */
+  'short.motion': { asked: Motion; own: Motion }
+  'short.contrary-from': { asked: 'unison' | 'octave'; own: 'unison' | 'octave' }
+  'short.interval': { asked: HandsApart; own: HandsApart }
+  'short.tonic-hand': { asked: Hand; own: Hand }
+  'short.hands': { asked: 'together' | Hand; own: 'together' | Hand }
+  'short.mallets': { asked: number; own: number }
+  'short.lead': { asked: Hand; own: Hand }
+  'short.rolled': { asked: 'rolled' | 'single' }
+  'short.rudiment': null
+  'short.top': { asked: 'once' | 'twice'; own: 'once' | 'twice' }
+  /** What a title says of sticks. */
+  'stick.lead': { hand: Hand }
+  'stick.top-twice': null
+  'stick.rudiment': { rudiment: Message; on: 'degree' | 'stroke' }
+  'stick.rolled': { manner: 'separate' | 'through'; strokes: number | 'ladder' }
+  'stick.four': { figure: string }
+  /** Why sticks do not take a pattern. */
+  'sticks.no-thumbs': { asked: Message }
+  'sticks.no-chords': null
+  'sticks.own-figure': null
+  'sticks.no-loops': null
+  /** The school in a title. */
+  'stick.school': { school: 'strict' | 'restore-lead' | 'least-effort' }
+}
+
+export interface InstrumentErrors {
+  'field.instrument': { field: string; for: string; instrument: string }
+  'accepted.length': { of: string; notes: number; marks: number }
+  'pin.hand': { hand: Hand }
+}
+export const tellInstrument = teller<InstrumentMessages>()
+export const refuseInstrument = refusal<InstrumentErrors>()

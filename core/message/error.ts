@@ -1,0 +1,45 @@
+import type { Params } from './message'
+
+/** What every door of the program answers when it cannot do what it was asked: a message, and the field it is about. */
+export interface FaultData {
+  readonly code: string
+  readonly params?: Params
+  readonly path: string
+}
+
+/** A request that cannot be met: `code` and `params` say why, `path` names the field. */
+export class RecipeError extends Error implements FaultData {
+  constructor(
+    readonly code: string,
+    readonly params: Params,
+    readonly path: string,
+    /** What else the page may need, such as the octave that would fit or the pins in conflict. */
+    readonly details: Readonly<Record<string, unknown>> = {},
+  ) {
+    super(code)
+    this.name = 'RecipeError'
+  }
+
+  toFault(): FaultData & { details?: Readonly<Record<string, unknown>> } {
+    const { code, params, path, details } = this
+    const fault = Object.keys(params).length > 0 ? { code, params, path } : { code, path }
+    return Object.keys(details).length > 0 ? { ...fault, details } : fault
+  }
+
+  /** The same about another field. */
+  at(path: string): RecipeError {
+    return new RecipeError(this.code, this.params, path, this.details)
+  }
+}
+
+/** The maker of a room's refusals: its codes, each with its parameters. */
+export type Refuse<E> = <C extends keyof E & string>(
+  code: C,
+  params: E[C] extends null ? Readonly<Record<string, never>> : E[C],
+  path: string,
+  details?: Readonly<Record<string, unknown>>,
+) => RecipeError
+
+export const refusal = <E>(): Refuse<E> =>
+  ((code: string, params: Params, path: string, details?: Readonly<Record<string, unknown>>) =>
+    new RecipeError(code, params, path, details)) as Refuse<E>

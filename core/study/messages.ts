@@ -1,0 +1,63 @@
+import { type ListParam, type Message, type NoteParam, refusal, teller } from '../message'
+import type { Tempo } from './recipe'
+import type { Accompaniment, Figure, Journey, Walk } from './shape'
+
+type Named =
+  Exclude<Figure, 'straight'> | Exclude<Walk, 'straight'> | Exclude<Journey, 'one-key'> | Exclude<Accompaniment, 'none'>
+
+export type StudyMessages = {
+  /** Parts of a pattern by their bare names, as they are quoted. */
+  readonly [N in Named as `pattern.name.${N}`]: null
+} & {
+  /** Notes to the beat: “triplets”. */
+  notes: { perBeat: Tempo['notesPerBeat'] }
+  'section.key': { tonic: NoteParam }
+  'section.signs': { signs: number; of: 'sharp' | 'flat' }
+  'section.notes': { perBeat: Tempo['notesPerBeat'] }
+  'section.strokes': { strokes: number }
+  'section.five-finger': null
+  'section.cadence': null
+  'section.tonic-chord': null
+  /** What a part of a pattern needs. */
+  'needs.single-run': null
+  'needs.scale': null
+  'needs.run': null
+  'needs.diatonic': null
+  /** What it is instead: a kind, which the hands may share, or a list of pitches. */
+  'material.is': { kind: Message; shared: 'yes' | 'no' }
+  /** Why a pattern does not go with what is played. */
+  'pattern.needs': { asked: Message; needs: Message; what: Message }
+  'pattern.both-hands': { asked: 'held-tonic' | 'scale-in-bass' }
+  'pattern.one-hand-free': { asked: 'held-tonic' | 'scale-in-bass' }
+  'pattern.accompanies-scale': { asked: 'held-tonic' | 'scale-in-bass' }
+  'pattern.bookends': { what: Message }
+  /** By how much a study leaves an instrument, and what would mend it. */
+  'range.below': { semitones: number }
+  'range.above': { semitones: number }
+  'range.fits': { octave: number }
+  'range.shorter': { octaves: number }
+}
+
+export interface StudyErrors {
+  'field.range': {
+    field: string
+    of: 'whole' | 'pitches' | 'chord' | 'fingers' | 'sticks'
+    least: number
+    most: number
+  }
+  'field.unknown': { field: string; of: 'choice' | 'parts' | 'stray' | 'list' | 'pin' | 'stick-pin'; among: string }
+  'field.missing': { field: string }
+  'rhythm.beat': { why: 'threes' | 'sixty-fourths' }
+  /** `mend` is none where the pitches are listed. */
+  range: { leaves: ListParam; instrument: Message; mend: Message | 'none' }
+  'pattern.material': { why: Message }
+  'school.material': null
+  'motion.material': { kind: Message }
+  'interval.motion': null
+  'interval.material': { interval: 'third' | 'sixth' | 'tenth' }
+}
+export const tellStudy = teller<StudyMessages>()
+export const refuseStudy = refusal<StudyErrors>()
+
+/** “sixteenths”: how the beat is divided. */
+export const notesTold = (perBeat: Tempo['notesPerBeat']): Message => tellStudy('notes', { perBeat })

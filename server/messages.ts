@@ -1,0 +1,36 @@
+import { type Message, refusal, teller, type ListParam } from '#core/message'
+
+/** What a request may ask for that there is not. */
+export type Thing = 'study' | 'set' | 'syllabus' | 'exam' | 'pupil' | 'version' | 'address'
+
+/** What the services refuse. */
+interface Refusals {
+  'not-found': { what: Thing }
+  'version.stale': { what: Thing }
+  'body.size': { most: number }
+  'pupil.unknown': null
+  'set.grade': null
+  'exam.changed': null
+  'marks.count': { count: number }
+  'marks.open': null
+  'atom.near': null
+  'syllabus.unknown': null
+  'syllabus.exists': { id: string }
+  'syllabus.shipped': null
+  'syllabus.id': null
+  'syllabus.used': { sets: ListParam }
+  'study.unknown': null
+  'study.in-set': { titles: ListParam }
+}
+export const refuse = refusal<Refusals>()
+
+/** What the services say of what they did. */
+interface Said {
+  quoted: { text: string }
+  mended: { mend: Message; atom: Message }
+  'list.version': { title: Message; version: number }
+}
+export const tell = teller<Said>()
+
+/** A name that somebody gave, in a sentence. */
+export const quoted = (text: string): Message => tell('quoted', { text })

@@ -1,0 +1,28 @@
+import { type ListParam, type Message, type Param, refusal, teller } from '#core/message'
+
+/** What a schema finds about a field, by Joi's name for it. */
+export type FieldCode = `field.${string}`
+
+/** What the doors refuse. */
+export interface SharedErrors {
+  'body.object': null
+  json: { why: string }
+  'file.encoding': { line: number }
+}
+export const refuse = refusal<SharedErrors>()
+
+/** What is wrong on a line of a file. */
+export interface SharedMessages {
+  'error.csv.meta': { name: string; known: ListParam }
+  'error.csv.header': null
+  'error.csv.column': { name: string; known: ListParam }
+  'error.csv.cells': { why: string }
+  'error.csv.truth': { text: string }
+}
+export const tellProblem = teller<SharedMessages>()
+
+/** What a schema found, as a message. */
+export const fieldTold = (code: FieldCode, params: Readonly<Record<string, Param>>): Message => ({
+  code: `error.${code}`,
+  params,
+})

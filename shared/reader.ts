@@ -1,0 +1,43 @@
+import { type FaultData, inText, isMessage, type Message } from '#core/message'
+import { nameIn, type NameSystem, parseNote } from '#core/pitch'
+import { ENGLISH, faultMessage, type Language, type Reader, say } from '#words'
+
+const C = { tonic: parseNote('C'), minor: false }
+const PITCH = /^(.*?)(-?\d)$/
+
+/** How a note or a pitch is called in a sentence; systems that depend on the key are for the score alone. */
+function called(system: NameSystem, name: string): string {
+  const pitch = PITCH.exec(name)
+  return pitch ? nameIn(system, parseNote(pitch[1]!), C) + pitch[2]! : nameIn(system, parseNote(name), C)
+}
+
+/** Who reads a language and calls the notes by a system. */
+export const readerOf = (language: Language, system: NameSystem = 'letters'): Reader => ({
+  language,
+  note: (name) => called(system, name),
+})
+
+/** Whom the terminal and the API's messages speak to. */
+export const ENGLISH_READER = readerOf(ENGLISH)
+
+export const inEnglish = (said: Message): string => say(said, ENGLISH_READER)
+
+/** What a list leaves open: a question that Tactum asks, or the words of whoever wrote the list. */
+export const questionTold = (open: string, { catalogue }: Language): Message =>
+  `open.${open}` in catalogue ? { code: `open.${open}` } : inText(open)
+
+/** A refusal with what it says, for those who read it without a catalogue. */
+export const worded = <F extends FaultData>(fault: F, reader = ENGLISH_READER): F & { message: string } => ({
+  ...fault,
+  message: say(faultMessage(fault), reader),
+})
+
+/** A value with every message in it said; what stands beside a code as its parameters stays as it is. */
+export function toldDeep(value: unknown, reader: Reader): unknown {
+  if (typeof value !== 'object' || value === null) return value
+  if (Array.isArray(value)) return value.map((each) => toldDeep(each, reader))
+  if (isMessage(value)) return say(value, reader)
+  return Object.fromEntries(
+    Object.entries(value).map(([key, each]) => [key, key === 'params' ? each : toldDeep(each, reader)]),
+  )
+}

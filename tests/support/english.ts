@@ -1,0 +1,23 @@
+import { RecipeError } from '../../core/message'
+import { ENGLISH_READER, inEnglish, toldDeep, worded } from '../../shared/reader'
+
+export { inEnglish }
+
+/** A value as one who reads English sees it: every message in it said. Its shape is the test's to know. */
+export const english = (value: unknown): any => toldDeep(value, ENGLISH_READER)
+
+/** A refusal as it is read. */
+export const refusalTold = (error: unknown): string => {
+  if (error instanceof RecipeError) return worded(error.toFault()).message
+  throw error
+}
+
+/** What a refusal says; empty where nothing was refused. */
+export function saidBy(work: () => unknown): string {
+  try {
+    work()
+    return ''
+  } catch (error) {
+    return refusalTold(error)
+  }
+}

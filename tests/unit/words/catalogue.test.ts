@@ -1,0 +1,111 @@
+import { type MessageFormatElement, parse, TYPE } from '@formatjs/icu-messageformat-parser'
+import { describe, expect, it } from 'vitest'
+import { type Param, type Params, RecipeError } from '#core/message'
+import { ENGLISH, say, sayPieces } from '#words'
+import { PSEUDO } from '#words/pseudo'
+import { readerOf } from '../../../shared/reader'
+
+const english = readerOf(ENGLISH)
+const pseudo = readerOf(PSEUDO)
+
+/** What the parameters of a text can be: every choice that it names, and some number or word. */
+function samplesOf(elements: readonly MessageFormatElement[], found = new Map<string, Set<Param>>()) {
+  const note = (name: string, values: readonly Param[]) => {
+    found.set(name, new Set([...(found.get(name) ?? []), ...values]))
+  }
+  for (const element of elements) {
+    if (element.type === TYPE.argument) note(element.value, ['X'])
+    if (element.type === TYPE.number) note(element.value, [2])
+    if (element.type === TYPE.tag) samplesOf(element.children, found)
+    if (element.type !== TYPE.select && element.type !== TYPE.plural) continue
+    const keys = Object.keys(element.options)
+    note(element.value, element.type === TYPE.plural ? [0, 1, 2, 3, 4, 7] : keys.map((key) => key.replaceAll('_', '-')))
+    for (const option of Object.values(element.options)) samplesOf(option.value, found)
+  }
+  return found
+}
+
+/** Every value of every parameter at least once, the others as they come. */
+function paramsFor(text: string): Params[] {
+  const samples = [...samplesOf(parse(text))].map(([name, values]) => [name, [...values]] as const)
+  const most = Math.max(1, ...samples.map(([, values]) => values.length))
+  return Array.from({ length: most }, (_, at) =>
+    Object.fromEntries(samples.map(([name, values]) => [name, values[at % values.length]!])),
+  )
+}
+
+const ALL = Object.entries(ENGLISH.catalogue)
+
+describe('the English catalogue', () => {
+  it('says every code, whatever its parameters choose', () => {
+    for (const [code, text] of ALL) {
+      for (const params of paramsFor(text)) {
+        const said = say({ code, params }, english)
+        expect(said, code).not.toMatch(/undefined|null|\{|\}|\[object/)
+        expect(say({ code, params }, pseudo), code).toBeTypeOf('string')
+      }
+    }
+  })
+
+  it('ends every refusal as a sentence does', () => {
+    const open = new Set([
+      'error.json',
+      'error.option.unknown',
+      'error.file',
+      'error.csv',
+      'error.pattern.material',
+      'error.range',
+    ])
+    for (const [code, text] of ALL.filter(([code]) => code.startsWith('error.') && !open.has(code))) {
+      for (const params of paramsFor(text)) expect(say({ code, params }, english), code).toMatch(/[.X]$/)
+    }
+  })
+
+  it('does not know what is not there, nor leave a parameter out', () => {
+    expect(() => say({ code: 'no.such.code' }, english)).toThrow(RangeError)
+    expect(() => say({ code: 'error.tonic.unknown' }, english)).toThrow()
+  })
+})
+
+describe('a message', () => {
+  it('names notes as its reader does', () => {
+    const said = { code: 'text', params: { text: { note: 'F#4' } } }
+    expect(say(said, english)).toBe('F♯4')
+    expect(say(said, readerOf(ENGLISH, 'german'))).toBe('Fis4')
+    expect(say(said, readerOf(ENGLISH, 'fixed-do'))).toBe('Fa♯4')
+  })
+
+  it('lists as a sentence does, and holds other messages', () => {
+    const items = [{ note: 'F' }, { note: 'Bb' }, { code: 'kind.major' }]
+    expect(say({ code: 'list', params: { items: { items, by: 'and' } } }, english)).toBe('F, B♭ and major')
+    expect(say({ code: 'list', params: { items: { items, by: 'or' } } }, english)).toBe('F, B♭ or major')
+    expect(say({ code: 'capital', params: { said: { code: 'kind.major' } } }, english)).toBe('Major')
+  })
+
+  it('comes in pieces where its text sets parts of it apart', () => {
+    expect(sayPieces({ code: 'kind.major' }, english)).toEqual(['major'])
+  })
+
+  it('crosses workers as data, and a refusal keeps its code, its parameters and its field', () => {
+    const refused = new RecipeError('note.unknown', { text: 'H' }, 'material.tonic')
+    expect(structuredClone(refused.toFault())).toEqual({
+      code: 'note.unknown',
+      params: { text: 'H' },
+      path: 'material.tonic',
+    })
+    expect(refused.at('recipe.material.tonic').path).toBe('recipe.material.tonic')
+  })
+})
+
+describe('the language of tests', () => {
+  it('doubles every letter, so that nothing in it can be taken for English', () => {
+    for (const [code, text] of ALL) {
+      const [params] = paramsFor(text)
+      const said = say({ code, params: params! }, pseudo)
+      for (const word of said.match(/\p{L}+/gu) ?? []) {
+        if (word.includes('X')) continue
+        expect(word, code).toMatch(/^(?:(\p{L})\1)+$/u)
+      }
+    }
+  })
+})

@@ -1,0 +1,36 @@
+import type { CallMessages } from '#core/call'
+import type { CompareMessages } from '#core/compare'
+import type { FingeringErrors, FingeringMessages } from '#core/fingering'
+import type { InstrumentErrors, InstrumentMessages } from '#core/instrument'
+import type { MaterialErrors, MaterialMessages } from '#core/material'
+import type { PitchErrors } from '#core/pitch'
+import type { RealiseErrors, RealiseMessages, TitleMessages } from '#core/realise'
+import type { StickingErrors, StickingMessages } from '#core/sticking'
+import type { StudyErrors, StudyMessages } from '#core/study'
+import type { SyllabusErrors, SyllabusMessages } from '#core/syllabus'
+import type { TogetherMessages } from '#core/together'
+
+type Told =
+  | keyof CallMessages
+  | keyof CompareMessages
+  | keyof FingeringMessages
+  | keyof InstrumentMessages
+  | keyof MaterialMessages
+  | keyof RealiseMessages
+  | keyof StickingMessages
+  | keyof StudyMessages
+  | keyof SyllabusMessages
+  | keyof TitleMessages
+  | keyof TogetherMessages
+type Refused =
+  | keyof FingeringErrors
+  | keyof InstrumentErrors
+  | keyof MaterialErrors
+  | keyof PitchErrors
+  | keyof RealiseErrors
+  | keyof StickingErrors
+  | keyof StudyErrors
+  | keyof SyllabusErrors
+
+/** Everything that the core can say: a catalogue that lacks one of them does not compile. */
+export type CoreCode = Told | `error.${Refused}`

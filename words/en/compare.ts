@@ -1,0 +1,20 @@
+/** What changes from one study to another. */
+export const compare = {
+  'diff.note': '{from} becomes {to}{leg, select, up { going up} down { going down} other {}}',
+  'diff.notes': '{changes}',
+  'diff.same-notes': 'the same notes',
+  'diff.no-mark':
+    '{player, select, right {right hand: } left {left hand: } other {}}no {plays, select, fingers {finger} other {stick}} changes',
+  'diff.marks':
+    '{player, select, right {right hand: } left {left hand: } other {}}{count, plural, one {# {plays, select, fingers {finger} other {stick}} changes} other {# {plays, select, fingers {finger} other {stick}}s change}}{one, select, none {} other { ({one})}}{thumbs, select, none {} other {; {thumbs}}}{crossings, plural, =0 {} one {; # crossing elsewhere} other {; # crossings elsewhere}}',
+  'diff.one': '{from} becomes {to} on {note}',
+  'diff.thumbs': 'thumbs on {after} instead of {before}',
+  'diff.length':
+    '{player, select, right {right hand: } left {left hand: } other {}}{more, plural, =0 {} one {# note more} other {# notes more}}{both, select, yes {, } other {}}{fewer, plural, =0 {} one {# note fewer} other {# notes fewer}}',
+  'diff.down':
+    '{player, select, right {right hand, } left {left hand, } other {}}coming down: {notes}; {count, plural, =0 {every {plays, select, fingers {finger} other {stick}} stays} one {# {plays, select, fingers {finger} other {stick}} changes} other {# {plays, select, fingers {finger} other {stick}}s change}}',
+  'diff.comes-in': 'the {player, select, right {right hand comes} left {left hand comes} other {sticks come}} in',
+  'diff.left-out': 'the {player, select, right {right hand is} left {left hand is} other {sticks are}} left out',
+  'diff.harder':
+    '{how, select, same {as hard as before} harder {harder: {to} against {from}} other {easier: {to} against {from}}}',
+} as const

@@ -1,0 +1,27 @@
+/** What is wrong with a request, by field. */
+export const errors = {
+  'error.note.unknown': '“{text}” is not a note name. Write a letter from A to G, then # or b: C, F#, Bb.',
+  'error.pitch.unknown':
+    '{why, select, triple {{text} has a triple sign, which is not written.} other {“{text}” is not a pitch such as F#4.}}',
+  'error.kind.unknown': '“{text}” is not a kind of study here. Known: {known}.',
+  'error.inversion': 'A {kind} has {most, plural, =0 {no inversions} other {inversions 0 to #}}.',
+  'error.tonic.unknown': '“{text}” is not a tonic. Write a letter from A to G, then # or b: C, F#, Bb.',
+  'error.tonic.unusual':
+    '{key} would need triple sharps or flats, which are not written.{twin, select, none {} other { Write {twin} instead: the same keys.}}',
+  'error.field.range':
+    '{field} must {of, select, whole {be a whole number from {least} to {most}} pitches {list {least} to {most} pitches such as F#4} chord {hold one to five pitches: a hand has five fingers} fingers {list {least} to {most} fingers} other {list {least} to {most} sticks, R or L}}.',
+  'error.field.unknown':
+    '{field} {of, select, choice {must be one of: {among}} parts {must hold {among}} stray {is not known} list {must be a list} pin {must say hand, index and finger} other {must say index and stick}}.',
+  'error.field.missing': '{field} is missing: name a tonic and a kind.',
+  'error.rhythm.beat':
+    '{why, select, threes {Notes in threes have no pairs: long-short, short-long and swing need 1, 2, 4 or 8 notes to the beat.} other {Thirty-seconds in long-short pairs would need sixty-fourths, which are not written here.}}',
+  'error.range': 'The study goes {leaves} {instrument}.{mend, select, none {} other { {mend}}}',
+  'error.pattern.material': '{why}',
+  'error.pattern.length':
+    'This comes to more than {most} notes a hand: take fewer octaves, or one part of the pattern.',
+  'error.school.material': 'The school of tetrachords shares a seven-note scale between the hands, in similar motion.',
+  'error.motion.material': 'A {kind} has no contrary motion.',
+  'error.interval.motion': 'Hands in contrary motion begin on the same note: interval must be octave.',
+  'error.interval.material':
+    'Hands a {interval, select, third {third} sixth {sixth} other {tenth}} apart need a seven-note or a chromatic scale in single notes.',
+} as const

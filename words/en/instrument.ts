@@ -1,0 +1,43 @@
+/** Who plays, on what, and what a study falls short of. */
+export const instrument = {
+  'hands.together': 'hands together',
+  'hands.contrary': 'contrary motion',
+  'hands.one': '{hand, select, right {right hand} other {left hand}}',
+  make: '{make}',
+  compass: '{make, select, piano {the 88 keys of the piano} other {the {make} of {size} octaves}}',
+  'short.motion':
+    '{asked, select, contrary {contrary} other {similar}} motion asked, this is {own, select, contrary {contrary} other {similar}}',
+  'short.contrary-from':
+    'from {asked, select, octave {an octave apart} other {on one key}} asked, this begins {own, select, octave {an octave apart} other {on one key}}',
+  'short.interval':
+    'hands {asked, select, octave {an octave} third {a third} sixth {a sixth} other {a tenth}} apart asked, these lie {own, select, octave {an octave} third {a third} sixth {a sixth} other {a tenth}} apart',
+  'short.tonic-hand':
+    '{asked, select, right {right} other {left}} hand on the tonic asked, this has the {own, select, right {right} other {left}}',
+  'short.hands':
+    '{asked, select, together {hands together} right {the right hand} other {the left hand}} asked, this is {own, select, together {hands together} right {the right hand} other {the left hand}}',
+  'short.mallets': '{asked, select, 4 {four} other {two}} mallets asked, this is for {own}',
+  'short.lead':
+    '{asked, select, right {right} other {left}} lead asked, this has the {own, select, right {right} other {left}}',
+  'short.rolled': '{asked, select, rolled {rolled notes asked} other {single strokes asked, this is rolled}}',
+  'short.rudiment': 'the plain course asked, this is a rudiment',
+  'short.top':
+    'top note {asked, select, once {once} other {twice}} asked, this strikes it {own, select, once {once} other {twice}}',
+  'stick.lead': '{hand, select, right {right lead} other {left lead}}',
+  'stick.school': '{school, select, strict {strict alternation} restore_lead {lead restored} other {least effort}}',
+  'stick.top-twice': 'top struck twice',
+  'stick.rudiment': '{rudiment}s {on, select, degree {on every degree} other {over the notes}}',
+  'stick.rolled':
+    '{manner, select, separate {rolled} other {rolled through}}{strokes, select, ladder {} other {, {strokes} to the beat}}',
+  'stick.four': 'four mallets {figure}',
+  'sticks.no-thumbs': '“{asked}” is for fingers: sticks have no thumbs to cross and share one line.',
+  'sticks.no-chords': 'Chords of three notes and more are for fingers: two sticks strike two bars at the most.',
+  'sticks.own-figure': 'Four mallets have a figure of their own: pattern.figure must be straight.',
+  'sticks.no-loops': 'Sticks have no crossings to loop around.',
+  'said.pin': '{mark} on note {note}{hand, select, right {, right} left {, left} other {}}',
+  'said.pin-run': '{marks} from note {note}{hand, select, right {, right} left {, left} other {}}',
+  'said.pin-degree':
+    '{mark} on degree {degree}{leg, select, up { going up} down { going down} other {}}{hand, select, right {, right} left {, left} other {}}',
+  'error.accepted.length':
+    '{of, select, right {The right hand} left {The left hand} other {The line}} has {notes} notes, but {marks} accepted {of, select, right {fingers} left {fingers} other {sticks}}.',
+  'error.pin.hand': 'The {hand, select, right {right} other {left}} hand does not play in this study.',
+} as const

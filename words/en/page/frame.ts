@@ -1,0 +1,15 @@
+/** What frames every page. */
+export const frame = {
+  'frame.sure-button.keep': 'Keep',
+  'frame.the-head.main': 'Main',
+  'frame.the-head.desk': 'Desk',
+  'frame.the-head.library': 'Library',
+  'frame.the-head.sets': 'Sets',
+  'frame.the-head.syllabi': 'Syllabi',
+  'frame.desk-actions.is-larger-than-1': '{name} is larger than 1 MB: not a study.',
+  'frame.error.a-rest-here-no': 'A rest here, no music',
+  'frame.error.that-was-a-wrong': 'That was a wrong note',
+  'frame.error.there-is-no-page': 'There is no page at this address.',
+  'frame.error.to-the-desk': 'To the desk',
+  'frame.default.to-the-page': 'To the page',
+} as const

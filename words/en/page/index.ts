@@ -1,0 +1,36 @@
+import { call } from './call'
+import { compare } from './compare'
+import { desk } from './desk'
+import { drawers } from './drawers'
+import { exam } from './exam'
+import { frame } from './frame'
+import { hear } from './hear'
+import { keys } from './keys'
+import { library } from './library'
+import { mallets } from './mallets'
+import { names } from './names'
+import { print } from './print'
+import { score } from './score'
+import { sets } from './sets'
+import { syllabi } from './syllabi'
+import { why } from './why'
+
+/** What the pages say. */
+export const page = {
+  ...call,
+  ...compare,
+  ...desk,
+  ...drawers,
+  ...exam,
+  ...frame,
+  ...hear,
+  ...keys,
+  ...library,
+  ...mallets,
+  ...names,
+  ...print,
+  ...score,
+  ...sets,
+  ...syllabi,
+  ...why,
+} as const

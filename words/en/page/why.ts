@@ -1,0 +1,16 @@
+/** Why so. */
+export const why = {
+  'why.why-column.why-so': 'Why so',
+  'why.why-column.fewer-reasons': 'fewer reasons',
+  'why.why-column.more-reasons': '{SHOWN} more reasons',
+  'why.why-column.hands-together': 'Hands together',
+  'why.why-column.or-else': 'Or else',
+  'why.why-column.take-for-the': 'Take {what} for the {called}',
+  'why.why-column.take': 'Take',
+  'why.why-column.compare-side-by-side': 'Compare side by side',
+  'why.why-column.how-hard': 'How hard',
+  'why.why-column.from-note': 'from {printedName}, note {value}',
+  'why.why-column.out-of-the-question': 'out of the question here',
+  'why.why-column.costs-more': 'costs {rounded} more',
+  'why.why-column.costs-no-more': 'costs no more',
+} as const
