@@ -61,6 +61,8 @@ export default withNuxt(
             '♩ =',
             '. ',
             'Tactum',
+            '↑',
+            '↓',
             'JSON',
             'CSV',
           ],

@@ -18,12 +18,20 @@ async function grading() {
   print(words, `${median.toFixed(0)} ms`, `budget 1000 ms; at worst ${worst.toFixed(0)} ms`)
 }
 
+/** The assignment of studies to what a list asks, beside a general solver. */
+async function assigning() {
+  const { assignment } = await import(pathToFileURL(await bundle('bench/assignment.ts', 'bench-assignment')).href)
+  const { lists, own, general } = assignment()
+  print(`${lists} random lists graded`, `${own.toFixed(0)} ms`, `by a general exact solver ${general.toFixed(0)} ms`)
+}
+
 async function main() {
   await ensureModules()
   await ensureBuild()
   const { core } = await import(pathToFileURL(await bundle('bench/core.ts', 'bench')).href)
   core()
   await grading()
+  await assigning()
   const { chromium } = await import('playwright-core')
   const { page, scripts } = await import('../bench/page.mjs')
   const { library } = await import('../bench/library.mjs')

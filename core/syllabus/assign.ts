@@ -4,10 +4,21 @@ import { type Match, nearest } from './match'
 import type { Atom } from './model'
 import { type Pair, type Pairs, parts } from './pairs'
 
-const COVERED = 1_000_000_000
-const NEAR = 1_000
+/** What serving an atom is worth: one that is covered more than any number of near ones, a near one more than any effort. */
+interface Worth {
+  readonly covered: number
+  readonly near: number
+}
 
-const gainOf = (match: Match): number => (match.short.length === 0 ? COVERED : NEAR - Math.min(match.effort, NEAR - 1))
+/** By how much there is to gain and to lose at the most, so that nothing of lower rank outweighs one of higher. */
+function worthOf(atoms: number, pairs: readonly Pair[]): Worth {
+  const worst = Math.max(0, ...pairs.flatMap(({ matches }) => matches.map(({ effort }) => effort)))
+  const near = 1 + atoms * worst
+  return { near, covered: 1 + atoms * near }
+}
+
+const gainOf = ({ covered, near }: Worth, match: Match): number =>
+  match.short.length === 0 ? covered : near - match.effort
 
 export interface Assigned {
   readonly unit: number
@@ -47,10 +58,14 @@ interface Part {
 const isSingle = (set: ChoiceSet): boolean => set.bundles.every((bundle) => bundle.length === 1)
 
 class Weighing {
+  private readonly worth: Worth
+
   constructor(
     private readonly atoms: readonly Atom[],
     private readonly part: Part,
-  ) {}
+  ) {
+    this.worth = worthOf(part.atoms.length, part.pairs)
+  }
 
   private kindOf(atom: number, match: Match): string {
     return this.atoms[atom]!.variants[match.variant]!.kind
@@ -98,7 +113,7 @@ class Weighing {
     for (const pair of pairs) {
       const match = out.has(pair.atom) ? null : this.allowed(pair, decisions)
       if (!match) continue
-      const flows = flow.join(unitNode.get(pair.unit)!, atomNode.get(pair.atom)!, 1, gainOf(match))
+      const flows = flow.join(unitNode.get(pair.unit)!, atomNode.get(pair.atom)!, 1, gainOf(this.worth, match))
       links.push({ atom: pair.atom, unit: pair.unit, match, flows })
     }
     for (const atom of atoms) {
@@ -106,7 +121,7 @@ class Weighing {
       flow.join(atomNode.get(atom)!, limit === undefined ? 1 : limitNode(limit), 1, 0)
     }
     room.forEach((most, limit) => flow.join(limitNode(limit), 1, most, 0))
-    const value = flow.run(0, 1) - COVERED * asked
+    const value = flow.run(0, 1) - this.worth.covered * asked
     const served = new Map<number, Assigned>()
     for (const { atom, unit, match, flows } of links) if (flows() > 0) served.set(atom, { unit, match })
     return { value, served }

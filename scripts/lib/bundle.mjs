@@ -5,7 +5,7 @@ import { hashOf, keep, KEPT, readKept, ROOT } from './places.mjs'
 /** Bundles a TypeScript entry for Node, unless its last bundle was made from the same sources. */
 export async function bundle(entry, name) {
   const outfile = path.join(KEPT, `${name}.mjs`)
-  const sources = hashOf(['core', 'shared', 'words', 'cli', 'scripts/lib/bundle.mjs', entry, 'package-lock.json'])
+  const sources = hashOf(['core', 'shared', 'words', 'cli', 'bench', 'tests/support', 'scripts/lib/bundle.mjs', entry, 'package-lock.json'])
   if (fs.existsSync(outfile) && readKept(`${name}.hash`) === sources) return outfile
   const { build } = await import('esbuild')
   await build({
@@ -15,6 +15,8 @@ export async function bundle(entry, name) {
     format: 'esm',
     platform: 'node',
     target: 'node20',
+    // it finds its WebAssembly beside itself
+    external: ['highs'],
     alias: { '#shared': path.join(ROOT, 'shared') },
     // packages in CommonJS ask for built-ins by require
     banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
