@@ -12,6 +12,9 @@ export default defineConfig({
         test: {
           name: 'core',
           testTimeout: 60_000,
+          setupFiles: ['tests/support/runs.ts'],
+          // nothing here changes what another file sees; modules are loaded once
+          isolate: false,
           include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'],
         },
       },
@@ -21,7 +24,9 @@ export default defineConfig({
           name: 'whole',
           include: ['tests/server/**/*.test.ts', 'tests/cli/**/*.test.ts', 'tests/e2e/**/*.test.ts'],
           globalSetup: ['tests/support/services.ts'],
-          fileParallelism: false,
+          // one of the two services each
+          maxWorkers: 2,
+          sequence: { groupOrder: 1 },
           // a slow machine is no failure: whole errands in a browser take their time there
           testTimeout: 180_000,
           hookTimeout: 180_000,

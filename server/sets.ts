@@ -15,7 +15,7 @@ import {
   type Settings,
   USUAL_POLICIES,
 } from '#core/syllabus'
-import type { Filled, Newer, SetReport, StudySet } from '#shared/api'
+import type { Filled, Newer, Preferences, SetReport, StudySet, Syllabus } from '#shared/api'
 import {
   allSyllabi,
   bringUpToDate,
@@ -24,6 +24,7 @@ import {
   getSet,
   getSyllabus,
   insertStudy,
+  inSnapshot,
   inTransaction,
   type KeptSyllabus,
   pastSyllabus,
@@ -179,38 +180,48 @@ export function settleSet(studio: number, id: string, version: number): Promise<
   })
 }
 
+/** What a report is drawn from, as it stood at one moment. */
+interface Gathered {
+  readonly set: StudySet
+  readonly all: readonly KeptSyllabus[]
+  readonly preferences: Preferences
+  /** Its list as it was when the set was last brought up to it, if it has changed since. */
+  readonly before: Syllabus | null
+}
+
+const gather = (studio: number, id: string): Promise<Gathered> =>
+  inSnapshot(async (db) => {
+    const set = await setFor(db, studio, id)
+    const all = await allSyllabi(db, studio)
+    const { preferences } = (await getPupil(db, studio, set.pupil.id))!
+    const own = all.find(({ document }) => document.id === set.syllabusId)
+    const seen = set.syllabusVersion
+    const moved = own !== undefined && seen !== null && seen < own.version
+    return { set, all, preferences, before: moved ? await pastSyllabus(db, studio, own.document.id, seen) : null }
+  })
+
 /** A later list for the set's grade: an edition that follows its own, or its own since it was changed. */
-async function newerFor(db: Db, studio: number, set: StudySet, all: readonly KeptSyllabus[]): Promise<Newer | null> {
+function newerFor({ set, all, before }: Gathered): Newer | null {
   const own = all.find(({ document }) => document.id === set.syllabusId)
   if (!own || !set.gradeId) return null
   const next = all.find(({ document }) => document.follows === own.document.id)
-  const hasGrade = ({ document }: KeptSyllabus) => document.grades.some(({ id }) => id === set.gradeId)
-  if (next && hasGrade(next)) {
+  const hasGrade = ({ grades }: Syllabus) => grades.some(({ id }) => id === set.gradeId)
+  if (next && hasGrade(next.document)) {
     const move = moveBetween(own.document, next.document, set.gradeId, recipesOf(set), policiesOf(set))
     return { ...move, syllabusId: next.document.id, title: `${next.document.title} ${next.document.edition}`.trim() }
   }
-  const seen = set.syllabusVersion
-  if (seen === null || seen >= own.version) return null
-  const before = await pastSyllabus(db, studio, own.document.id, seen)
-  if (!before?.grades.some(({ id }) => id === set.gradeId)) return null
+  if (!before || !hasGrade(before)) return null
   const move = moveBetween(before, own.document, set.gradeId, recipesOf(set), policiesOf(set))
   if (move.add.length + move.drop.length === 0) return null
   return { ...move, syllabusId: own.document.id, title: own.document.title }
 }
 
 /** Holds a set against its grade and places it in every syllabus for its instrument. @throws Refusal 404, RecipeError */
-export async function reportOf(
-  db: Db,
-  studio: number,
-  id: string,
-  syllabusId?: string,
-  gradeId?: string,
-): Promise<SetReport> {
-  const set = await setFor(db, studio, id)
+export async function reportOf(studio: number, id: string, syllabusId?: string, gradeId?: string): Promise<SetReport> {
+  const gathered = await gather(studio, id)
+  const { set, all, preferences } = gathered
   const recipes = recipesOf(set)
   const policies = policiesOf(set)
-  const all = await allSyllabi(db, studio)
-  const { preferences } = (await getPupil(db, studio, set.pupil.id))!
   const placements = all
     .filter(({ document }) => document.instrument === taughtOf(set.pupil.instrument).list)
     .map(({ document }) => ({
@@ -220,13 +231,15 @@ export async function reportOf(
     }))
   const none = { report: null, readiness: null, newer: null, choices: [] }
   if (!syllabusId || !gradeId) return { ...none, placements, preferences }
-  const { document } = await syllabusFor(db, studio, syllabusId)
+  const kept = all.find(({ document }) => document.id === syllabusId)
+  if (!kept) throw refuse('syllabus.unknown', {}, 'syllabusId')
+  const { document } = kept
   const report = gradeSet(document, gradeId, recipes, policies)
   return {
     report,
     readiness: readinessOf(askedGrade(document, gradeOf(document, gradeId)), report),
     placements,
-    newer: syllabusId === set.syllabusId && gradeId === set.gradeId ? await newerFor(db, studio, set, all) : null,
+    newer: syllabusId === set.syllabusId && gradeId === set.gradeId ? newerFor(gathered) : null,
     choices: openChoices(document, gradeId),
     preferences,
   }

@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal'
 import type { Message } from '#core/message'
 import { type Entry, ENTRY_DEFAULTS, type EntryInput, type Grade, type Group, type Syllabus } from '#core/syllabus'
 import { tellProblem } from './messages'
@@ -162,7 +163,7 @@ export function rowOf(grade: Grade, group: Group, entry: Entry): Record<string, 
       const field = camel(column) as keyof Entry
       const value = entry[field]
       const usual = ENTRY_DEFAULTS[field as keyof typeof ENTRY_DEFAULTS] as unknown
-      return [column, JSON.stringify(value) === JSON.stringify(usual) ? '' : cellOf(value)]
+      return [column, isEqual(value, usual) ? '' : cellOf(value)]
     }),
   )
   const { beat, bpm, notesPerBeat, kind, most } = entry.tempo

@@ -2,7 +2,9 @@
 export const slugOf = (text: string, most = 60): string =>
   text
     .normalize('NFD')
+    .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '')
+    .replace(/^-+/, '')
     .slice(0, most)
+    .replace(/-+$/, '')

@@ -5,7 +5,7 @@ import { faultMessage } from '#words'
 import type { Desk } from '~/stores/desk'
 import type { Aside } from '~/stores/deskAside'
 import { wordsOf } from './api'
-import { realiser } from './realiser'
+import { realised } from './realiser'
 import { t, tell } from '~/composables/words'
 
 const MOST_BYTES = 1_000_000
@@ -50,7 +50,7 @@ export function deskActions(desk: Desk) {
     try {
       if (file.size > MOST_BYTES) throw new Error(t('frame.desk-actions.is-larger-than-1', { name: file.name }))
       const recipe = JSON.parse(await file.text()) as RecipeInput
-      const answer = await realiser().realise(recipe)
+      const answer = await realised((api) => api.realise(recipe))
       if ('fault' in answer) throw new Error(tell(faultMessage(answer.fault)))
       await desk.begin(answer.study.recipe)
       await router.replace('/desk')

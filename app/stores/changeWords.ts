@@ -18,7 +18,7 @@ import { t, tell } from '~/composables/words'
 /** A change with its name, and the sort of change that it is. */
 export interface Named {
   readonly words: string
-  /** The beginning of the words that changes of one sort share; empty where each stands for itself. */
+  /** What changes of one sort have in common; empty where each stands for itself. */
   readonly sort: string
 }
 
@@ -169,17 +169,18 @@ export function namedChange(before: RecipeInput, after: RecipeInput, study: Real
   const [one, other] = [whole(before), whole(after)]
   if (!one || !other) return alone(t('desk.change-words.a-change-that-cannot'))
   const fields = { ...FIELDS, ...wordsFor(other).fields }
-  const valueOf = (recipe: Recipe, field: string): string => JSON.stringify(recipe[field as keyof Recipe])
-  const changed = Object.keys(fields).filter((field) => valueOf(one, field) !== valueOf(other, field))
+  const changed = Object.keys(fields).filter(
+    (field) => !isEqual(one[field as keyof Recipe], other[field as keyof Recipe]),
+  )
   // what only follows from another field is not named
   const asked = changed.filter((field) => field !== 'startOctave' && field !== 'tempo')
   const field = asked[0] ?? changed[0]
   if (!field) {
-    return JSON.stringify(one.pins) === JSON.stringify(other.pins)
+    return isEqual(one.pins, other.pins)
       ? alone(t('desk.change-words.settings-of-the-school'))
       : pinsNamed(one.pins, other.pins, study)
   }
   const { sort, words } = fields[field]!
   const more = new Set(asked.map((each) => fields[each]!.sort)).size > 1 ? t('desk.change-words.and-more') : ''
-  return { words: `${sort}: ${words(other)}${more}`, sort: `${sort}:` }
+  return { words: `${sort}: ${words(other)}${more}`, sort: field }
 }

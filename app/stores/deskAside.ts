@@ -30,10 +30,9 @@ export function deskAside(
 
   /** What lies here unsaved. What is only being tried out is not it. */
   const here = computed<Aside | null>(() => {
-    const { changed, study, recipe, accepted, held } = desk
+    const { changed, study, standing } = desk
     if (!changed.value || !study.value) return null
-    const now = held.value ?? { recipe: recipe.value, accepted: accepted.value }
-    return { title: study.value.title, saved: saved.value, ...now, wanted: wanted.value }
+    return { title: study.value.title, saved: saved.value, ...standing.value, wanted: wanted.value }
   })
 
   /** Remembers what lies here unsaved, before something else is laid here. */
@@ -46,7 +45,7 @@ export function deskAside(
     keep(back.saved)
     wanted.value = back.wanted ?? false
     await desk.lay(back.recipe, back.accepted)
-    desk.changed.value = true
+    desk.kept.value = back.saved && { recipe: back.saved.recipe, accepted: back.saved.accepted }
   }
 
   return { asides, here, setAside, layUnsaved, letAsideGo }

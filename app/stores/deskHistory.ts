@@ -8,6 +8,8 @@ interface Stand {
   readonly recipe: RecipeInput
   readonly accepted: Accepted | null
   readonly words: string
+  /** What kind of step it was; empty where it stands for itself. */
+  readonly sort: string
   readonly at: number
 }
 
@@ -17,12 +19,12 @@ const ONE_GO = 900
 
 /** What was done to the study on the desk, step by step, each with its name. */
 export function deskHistory(show: (recipe: RecipeInput, accepted: Accepted | null) => Promise<void>) {
-  const stand = shallowRef<Stand>({ recipe: {} as RecipeInput, accepted: null, words: '', at: 0 })
+  const stand = shallowRef<Stand>({ recipe: {} as RecipeInput, accepted: null, words: '', sort: '', at: 0 })
   const { last, undoStack, redoStack, undo, redo, commit, clear } = useManualRefHistory(stand, { capacity: MOST })
 
   /** Begins anew: what stands now cannot be undone. */
   function begin(recipe: RecipeInput, accepted: Accepted | null): void {
-    stand.value = { recipe, accepted, words: '', at: 0 }
+    stand.value = { recipe, accepted, words: '', sort: '', at: 0 }
     commit()
     clear()
   }
@@ -31,8 +33,8 @@ export function deskHistory(show: (recipe: RecipeInput, accepted: Accepted | nul
   function note(recipe: RecipeInput, words: string, sort: string): void {
     const before = last.value.snapshot
     const at = Date.now()
-    const same = sort !== '' && before.words.startsWith(sort) && at - before.at < ONE_GO
-    stand.value = { recipe, accepted: null, words, at }
+    const same = sort !== '' && before.sort === sort && at - before.at < ONE_GO
+    stand.value = { recipe, accepted: null, words, sort, at }
     commit()
     if (same) undoStack.value = undoStack.value.slice(1)
   }

@@ -7,12 +7,9 @@ import { deskDrafts } from './deskDrafts'
 import { deskSaving } from './deskSaving'
 import { type DeskStudy, FIRST } from './deskStudy'
 
-/** How the study on the desk stands with the library. */
-type KeepingState = 'new' | 'saved' | 'changed' | 'saving' | 'waiting' | 'two-versions'
-
 /** How the study on the desk is kept: opened, saved, copied, set aside; nothing is lost on the way. */
 export function deskKeeping(desk: DeskStudy) {
-  const { saved, saving, wanted, conflict, deciding, saveError, keep, save, arrived } = deskSaving(desk)
+  const { saved, wanted, conflict, deciding, saveError, state, keep, save, arrived } = deskSaving(desk)
   const { asides, here, setAside, layUnsaved, letAsideGo } = deskAside(desk, saved, wanted, keep)
   const { safe, wake } = deskDrafts(computed(() => ({ here: here.value, asides: asides.value })))
 
@@ -20,13 +17,6 @@ export function deskKeeping(desk: DeskStudy) {
   /** Where the page shows what is on the desk. */
   const address = computed(() => (id.value ? `/desk/${id.value}` : '/desk'))
   const savedAt = computed(() => saved.value?.updatedAt ?? null)
-  const state = computed<KeepingState>(() => {
-    if (saving.value) return 'saving'
-    if (conflict.value) return 'two-versions'
-    if (wanted.value) return 'waiting'
-    if (!saved.value) return 'new'
-    return desk.changed.value ? 'changed' : 'saved'
-  })
 
   function show(study: Study): Promise<void> {
     keep(study)
@@ -58,7 +48,7 @@ export function deskKeeping(desk: DeskStudy) {
     await leaveDesk()
     keep(null)
     await desk.lay(from ?? FIRST)
-    desk.changed.value = from !== undefined
+    if (from) desk.kept.value = null
   }
 
   let woken = false
@@ -82,7 +72,7 @@ export function deskKeeping(desk: DeskStudy) {
   /** Leaves the saved study as it is and goes on with a copy that has not been saved yet. */
   const duplicate = (): void => {
     keep(null)
-    desk.changed.value = true
+    desk.kept.value = null
   }
 
   return {

@@ -3,7 +3,7 @@ import { computed, type ShallowRef } from 'vue'
 import { pinnedNotes, type RealisedStudy } from '#core/realise'
 import { isNotePin } from '#core/study'
 import { type AnyPin, familyOf, type Player, type RecipeInput } from '#core/instrument'
-import { realiser } from '~/composables/realiser'
+import { realised } from '~/composables/realiser'
 import { degreePin, gripPin, type Place, plain, samePlace } from './deskPins'
 
 /** Fingers or sticks that the teacher fixes, one by one, by degree, by grip, or a whole alternative at once. */
@@ -40,7 +40,7 @@ export function deskPinning(
   /** Takes other fingers or sticks; the worker finds the pins that hold them, unless something else came first. */
   async function takeAlternative(player: Player, marks: readonly string[]): Promise<void> {
     const before = recipe.value
-    const answer = await realiser().take(plain(before), player, plain(marks))
+    const answer = await realised((api) => api.take(plain(before), player, plain(marks)))
     if ('pins' in answer && recipe.value === before) await setPins(answer.pins)
   }
 

@@ -1,8 +1,9 @@
 import isSame from 'fast-deep-equal'
-import { ref, shallowRef } from 'vue'
+import { computed, type Ref, ref, shallowRef } from 'vue'
 import type { Study } from '#shared/api'
 import { ApiError, ask, wordsOf } from '~/composables/api'
 import { deskAutosave } from './deskAutosave'
+import { keepingState } from './deskState'
 import type { DeskStudy } from './deskStudy'
 import { t } from '~/composables/words'
 
@@ -17,6 +18,21 @@ async function put(id: string, body: { recipe: unknown; accepted?: unknown; vers
     throw error
   }
 }
+
+/** One state from what is going on. */
+const stateOf = (
+  desk: DeskStudy,
+  now: { saved: Ref<Study | null>; saving: Ref<boolean>; wanted: Ref<boolean>; conflict: Ref<Study | null> },
+) =>
+  computed(() =>
+    keepingState({
+      saved: now.saved.value !== null,
+      changed: desk.changed.value,
+      saving: now.saving.value,
+      wanted: now.wanted.value,
+      conflict: now.conflict.value !== null,
+    }),
+  )
 
 /** How the study on the desk is saved: over the version that was seen, never over another unseen. */
 export function deskSaving(desk: DeskStudy) {
@@ -45,15 +61,15 @@ export function deskSaving(desk: DeskStudy) {
 
   /** Sends what is on the desk; changes made while it travels count as not saved. */
   async function send(version: number): Promise<void> {
-    const [sent, here] = [desk.recipe.value, laid]
-    const body = { recipe: desk.study.value?.recipe ?? sent }
+    const [sent, here] = [desk.standing.value, laid]
+    const body = { recipe: desk.study.value?.recipe ?? sent.recipe }
     const fingers = desk.accepted.value ? { accepted: desk.accepted.value } : {}
     const study = saved.value
       ? await put(saved.value.id, { ...body, ...fingers, version })
       : await ask<Study>('/api/studies', 'POST', { ...body, id: newId.value })
     if (here !== laid) return
     keep(study)
-    desk.changed.value = desk.recipe.value !== sent
+    desk.kept.value = sent
   }
 
   function failed(error: unknown, asked: boolean): void {
@@ -98,6 +114,7 @@ export function deskSaving(desk: DeskStudy) {
   /** Waits for a save that is on its way. */
   const arrived = (): Promise<unknown> => travelling
 
-  deskAutosave(desk, { saved, conflict, saving, wanted }, () => save(undefined, false))
-  return { saved, saving, wanted, conflict, deciding, saveError, keep, save, arrived }
+  const state = stateOf(desk, { saved, saving, wanted, conflict })
+  deskAutosave(desk, state, () => save(undefined, false))
+  return { saved, wanted, conflict, deciding, saveError, state, keep, save, arrived }
 }

@@ -1,8 +1,8 @@
 import { shallowRef } from 'vue'
-import type { FaultData as Fault } from '#core/message'
+import type { FaultData as Fault, RecipeError } from '#core/message'
 import type { Accepted, RealisedStudy } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
-import { newestOnly, realiser } from '~/composables/realiser'
+import { newestOnly, realised } from '~/composables/realiser'
 import type { Realised } from '~/workers/realise.worker'
 import { type Place, plain } from './deskPins'
 
@@ -19,9 +19,17 @@ export function deskSolving() {
 
   let working = Promise.resolve()
 
+  /** What the worker makes of a recipe; that it failed is an answer too. */
+  async function answered(next: RecipeInput, fingers: Accepted | null): Promise<Realised> {
+    try {
+      return await realised((api) => api.realise(plain(next), plain(fingers) ?? undefined) as Promise<Realised>)
+    } catch (error) {
+      return { fault: (error as RecipeError).toFault() }
+    }
+  }
+
   async function solve(next: RecipeInput, fingers: Accepted | null): Promise<void> {
-    const work = () => realiser().realise(plain(next), plain(fingers) ?? undefined) as Promise<Realised>
-    const answer = await newest(work)
+    const answer = await newest(() => answered(next, fingers))
     if (!answer) return
     if ('fault' in answer) {
       fault.value = answer.fault
@@ -40,6 +48,9 @@ export function deskSolving() {
     return working
   }
 
+  /** Asks once more for what is asked, after something went wrong that was not expected. */
+  const again = (): Promise<void> => show(recipe.value, accepted.value)
+
   /** Waits until the study (or the fault) is that of the recipe. */
   async function settled(): Promise<void> {
     let waited: Promise<void>
@@ -49,5 +60,5 @@ export function deskSolving() {
     } while (waited !== working)
   }
 
-  return { recipe, study, fault, departs, accepted, show, settled }
+  return { recipe, study, fault, departs, accepted, show, again, settled }
 }

@@ -1,4 +1,5 @@
-import { ref, shallowRef } from 'vue'
+import isEqual from 'fast-deep-equal'
+import { computed, shallowRef } from 'vue'
 import type { Accepted } from '#core/realise'
 import { movesNotes, type RecipeInput } from '#core/instrument'
 import { type Named, namedChange } from './changeWords'
@@ -9,28 +10,38 @@ import { deskSelection } from './deskSelection'
 import { deskSolving, FIRST } from './deskSolving'
 import { t } from '~/composables/words'
 
+/** A recipe with the fingers that were accepted for it. */
+export interface Standing {
+  readonly recipe: RecipeInput
+  readonly accepted: Accepted | null
+}
+
 export type { Place } from './deskPins'
 export { FIRST }
 
 /** The study as the teacher shapes it: changes, pins, alternatives, and where the eye is. */
 export function deskStudy() {
-  const { recipe, study, fault, departs, accepted, show, settled } = deskSolving()
+  const { recipe, study, fault, departs, accepted, show, again, settled } = deskSolving()
   const history = deskHistory(async (next, fingers) => {
     held.value = null
-    changed.value = true
     await show(next, fingers)
   })
   const selection = deskSelection(study)
   const letGo = shallowRef<RecipeInput | null>(null)
-  const changed = ref(false)
   /** What stood here before a call was tried out. */
-  const held = shallowRef<{ recipe: RecipeInput; accepted: Accepted | null } | null>(null)
+  const held = shallowRef<Standing | null>(null)
+
+  /** What is kept of this study, as it was when it was kept; null where none of it is. */
+  const kept = shallowRef<Standing | null>({ recipe: FIRST, accepted: null })
+  /** What lies here; what is only tried out does not count. */
+  const standing = computed<Standing>(() => held.value ?? { recipe: recipe.value, accepted: accepted.value })
+  /** Whether it differs from what is kept: by value, so that what is changed and changed back is not changed. */
+  const changed = computed(() => !isEqual(standing.value, kept.value))
 
   function set(next: RecipeInput, named?: Named): Promise<void> {
     const { words, sort } = named ?? namedChange(held.value?.recipe ?? recipe.value, next, study.value)
     held.value = null
     history.note(next, words, sort)
-    changed.value = true
     return show(next)
   }
 
@@ -81,7 +92,7 @@ export function deskStudy() {
   function lay(next: RecipeInput, fingers: Accepted | null = null): Promise<void> {
     selection.clear()
     letGo.value = held.value = null
-    changed.value = false
+    kept.value = { recipe: next, accepted: fingers }
     history.begin(next, fingers)
     return show(next, fingers)
   }
@@ -89,9 +100,9 @@ export function deskStudy() {
   const { undoes, redoes, undo, redo } = history
   const { selected, pointed, range, marked, select, extend } = selection
   return {
-    ...{ recipe, study, fault, departs, accepted, letGo, changed, held, settled },
+    ...{ recipe, study, fault, departs, accepted, letGo, changed, standing, kept, held, settled },
     ...{ selected, pointed, range, marked, select, extend, undoes, redoes, undo, redo },
-    ...{ change, put, tryOut, leave, putBack, takeEngine, lay },
+    ...{ change, put, again, tryOut, leave, putBack, takeEngine, lay },
     ...pinning,
   }
 }

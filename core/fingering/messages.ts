@@ -3,10 +3,21 @@ import type { Hand } from '../study'
 import type { Term } from './school'
 import type { SchoolId } from './settings'
 
+/** Charges that are told by the finger that is crossed, and those that no note tells more of. */
+export const OF_CROSSING = ['pass-at-white', 'pass-by-two', 'pass-by-five'] as const
+export const OF_NOTHING = ['pass', 'far-pass', 'four-before-three', 'skipped-finger', 'cramped'] as const
+type OfCrossing = (typeof OF_CROSSING)[number]
+type OfNothing = (typeof OF_NOTHING)[number]
+
 /** Everything that is said of fingers: schools, charges, reasons, other ways. */
 export type FingeringMessages = {
-  /** What a fingering pays for, at a note; of a crossing also where the finger lies that is not the thumb. */
-  readonly [T in Term as `charge.${T}`]: { note: NoteParam; crossed: NoteParam }
+  /** What a fingering pays for, at a note. */
+  readonly [T in Exclude<Term, OfCrossing | OfNothing> as `charge.${T}`]: { note: NoteParam }
+} & {
+  /** The same of crossings, where the finger lies that is not the thumb. */
+  readonly [T in OfCrossing as `charge.${T}`]: { crossed: NoteParam }
+} & {
+  readonly [T in OfNothing as `charge.${T}`]: null
 } & {
   readonly [S in SchoolId as `school.${S}` | `school.${S}.idea`]: null
 } & {
@@ -16,7 +27,7 @@ export type FingeringMessages = {
   'rival.pin': null
   'reason.thumb-under': { to: NoteParam; after: NoteParam; key: 'black' | 'white'; rival: Message }
   'reason.finger-over': { finger: number; to: NoteParam; key: 'black' | 'white'; rival: Message }
-  'reason.black-thumb': { notes: ListParam; count: number; why: Message }
+  'reason.black-thumb': { notes: ListParam; many: 'yes' | 'no'; why: Message }
   'why.no-better': { rival: Message }
   'why.no-rule': null
   'reason.lift': { notes: ListParam; why: 'reach' | 'position' }

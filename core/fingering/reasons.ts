@@ -123,7 +123,7 @@ function blackThumbReasons(solved: Solved): Reason[] {
   const notes = unique(found.map((index) => line.notes[index]!.pitch))
   const rival = manner.weights['thumb-on-black'] > 0 ? rivalOf(solved, found[0]!) : null
   const why = rival ? tellFingering('why.no-better', { rival: rival.said }) : tellFingering('why.no-rule')
-  const said = tellFingering('reason.black-thumb', { notes, count: found.length, why })
+  const said = tellFingering('reason.black-thumb', { notes, many: found.length > 1 ? 'yes' : 'no', why })
   return [{ hand: line.hand, kind: 'black-thumb', indices: found, said, price: rival?.price ?? null }]
 }
 

@@ -3,7 +3,7 @@ import { listed, type Message, named, type NoteParam } from '../message'
 import { noteName, type Note, type Pitch } from '../pitch'
 import type { Charge } from './charges'
 import type { Hold } from './chords'
-import { tellFingering } from './messages'
+import { OF_CROSSING, OF_NOTHING, tellFingering } from './messages'
 import type { RingFingering } from './ring'
 
 /** Degrees on which a direction of a ring has the thumb. */
@@ -13,8 +13,16 @@ export const thumbsOf = (holds: readonly Hold[]): number[] =>
 /** A note in a sentence. */
 export const noteParam = (note: Note | Pitch): NoteParam => named(noteName(note))
 
-/** What a charge is, as said of a fingering that pays it. */
-export const phraseOf = ({ term, note, crossed }: Charge): Message => tellFingering(`charge.${term}`, { note, crossed })
+const isOf = <T extends string>(some: readonly T[], term: string): term is T =>
+  (some as readonly string[]).includes(term)
+
+/** What a charge is, as said of a fingering that pays it: only what it tells, so that equal charges are equal. */
+export function phraseOf(charge: Charge): Message {
+  const { term } = charge
+  if (isOf(OF_NOTHING, term)) return tellFingering(`charge.${term}`)
+  if (isOf(OF_CROSSING, term)) return tellFingering(`charge.${term}`, { crossed: charge.crossed })
+  return tellFingering(`charge.${term}`, { note: charge.note })
+}
 
 /** Where the thumbs of a pattern lie, both ways if they differ: “thumbs on F and C♭”. */
 export function thumbsTold(material: Material, ring: RingFingering): Message {

@@ -1,5 +1,5 @@
 import { refuseSticking, tellSticking } from './messages'
-import { type Message, listed } from '../message'
+import { capital, type Message, listed } from '../message'
 import type { Line } from '../study'
 import { rudimentSticks } from './rudiments'
 import type { MalletRecipe } from './settings'
@@ -51,7 +51,7 @@ export function byRudiment(
   const doubles = doubleSteps(strokes)
   const row = sticks.slice(0, 12).join('')
   const swaps = rudiment === 'paradiddle-diddle' ? 'no' : 'yes'
-  const said = tellSticking('reason.rudiment', { rudiment: name, row, swaps })
+  const said = tellSticking('reason.rudiment', { rudiment: capital(name), row, swaps })
   const reason = tellSticking('double.of-rudiment', { rudiment: name })
   return {
     ...BARE,

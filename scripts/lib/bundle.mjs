@@ -5,7 +5,17 @@ import { hashOf, keep, KEPT, readKept, ROOT } from './places.mjs'
 /** Bundles a TypeScript entry for Node, unless its last bundle was made from the same sources. */
 export async function bundle(entry, name) {
   const outfile = path.join(KEPT, `${name}.mjs`)
-  const sources = hashOf(['core', 'shared', 'words', 'cli', 'bench', 'tests/support', 'scripts/lib/bundle.mjs', entry, 'package-lock.json'])
+  const sources = hashOf([
+    'core',
+    'shared',
+    'words',
+    'cli',
+    'bench',
+    'tests/support',
+    'scripts/lib/bundle.mjs',
+    entry,
+    'package-lock.json',
+  ])
   if (fs.existsSync(outfile) && readKept(`${name}.hash`) === sources) return outfile
   const { build } = await import('esbuild')
   await build({

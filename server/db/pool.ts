@@ -36,5 +36,13 @@ export async function inTransaction<T>(work: (client: PoolClient) => Promise<T>)
   }
 }
 
+/** Runs reads that all see the database as it is at one moment. */
+export function inSnapshot<T>(work: (client: PoolClient) => Promise<T>): Promise<T> {
+  return inTransaction(async (client) => {
+    await client.query('set transaction isolation level repeatable read, read only')
+    return work(client)
+  })
+}
+
 /** What queries run on: the pool, or the client of a transaction. */
 export type Db = Pick<PoolClient, 'query'>

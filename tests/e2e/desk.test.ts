@@ -63,7 +63,7 @@ describe('the study desk, by mouse', () => {
     await page.getByRole('button', { name: 'Pin finger 4' }).click()
     await page.locator(`${finger('right', 3)}.pinned`).waitFor()
     expect((await fingersShown(page, 'right')).slice(0, 8)).toBe('12341231')
-    expect(await page.getByText('pinned: 4 on F').textContent()).toBeTruthy()
+    await page.getByText('pinned: 4 on F').waitFor()
     await page.locator(finger('right', 4)).click()
     await page.getByRole('button', { name: 'Pin finger 4' }).click()
     const alert = page.getByRole('alert').filter({ hasText: 'cannot play' })

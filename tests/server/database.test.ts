@@ -1,21 +1,22 @@
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import pg from 'pg'
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { realise } from '#core/realise'
 import { migrate } from '../../server/db/migrate'
 import { freePort } from '../../scripts/lib/postgres.mjs'
 import { startServer } from '../../scripts/lib/server.mjs'
+import { ownService } from '../support/service'
 
 const first = { name: '001_studio.sql', sql: readFileSync('server/db/migrations/001_studio.sql', 'utf8') }
 const database = `migrations_${randomUUID().slice(0, 8)}`
-const urlOf = (name: string) => inject('databaseUrl').replace(/\/tactum$/, `/${name}`)
+const urlOf = (name: string) => ownService().databaseUrl.replace(/\/tactum$/, `/${name}`)
 let pools: pg.Pool[]
 
 /** Makes a database for some work and drops it afterwards. */
 async function withDatabase(prefix: string, work: (url: string) => Promise<void>): Promise<void> {
   const name = `${prefix}_${randomUUID().slice(0, 8)}`
-  const admin = new pg.Client(inject('databaseUrl'))
+  const admin = new pg.Client(ownService().databaseUrl)
   await admin.connect()
   await admin.query(`create database ${name}`)
   try {
@@ -27,7 +28,7 @@ async function withDatabase(prefix: string, work: (url: string) => Promise<void>
 }
 
 beforeAll(async () => {
-  const admin = new pg.Client(inject('databaseUrl'))
+  const admin = new pg.Client(ownService().databaseUrl)
   await admin.connect()
   await admin.query(`create database ${database}`)
   await admin.end()

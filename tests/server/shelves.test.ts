@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import pg from 'pg'
-import { describe, expect, inject, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import { migrate } from '../../server/db/migrate'
 import { call, setOfMajors } from '../support/http'
+import { ownService } from '../support/service'
 
 const recipe = { material: { tonic: 'A', kind: 'dorian' }, hands: 'left' }
 const made = async (): Promise<string> => (await call('/api/studies', 'POST', { recipe })).body.id
@@ -119,10 +120,10 @@ describe('new studies', () => {
 describe('studies from before there were patterns', () => {
   it('become the plain ones', async () => {
     const name = `old_${randomUUID().slice(0, 8)}`
-    const admin = new pg.Client(inject('databaseUrl'))
+    const admin = new pg.Client(ownService().databaseUrl)
     await admin.connect()
     await admin.query(`create database ${name}`)
-    const pool = new pg.Pool({ connectionString: inject('databaseUrl').replace(/\/tactum$/, `/${name}`) })
+    const pool = new pg.Pool({ connectionString: ownService().databaseUrl.replace(/\/tactum$/, `/${name}`) })
     try {
       const file = (number: string) => ({ name: number, sql: readFileSync(`server/db/migrations/${number}`, 'utf8') })
       const migrations = [file('001_studio.sql'), file('002_keeping.sql')]

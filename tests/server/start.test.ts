@@ -1,8 +1,9 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process'
 import { chmodSync, cpSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
-import { afterAll, describe, expect, inject, it } from 'vitest'
+import { afterAll, describe, expect, it } from 'vitest'
 import { freePort } from '../../scripts/lib/postgres.mjs'
+import { ownService } from '../support/service'
 
 const data = `/tmp/tactum-start-${process.pid}`
 mkdirSync(data)
@@ -114,7 +115,7 @@ describe('the start command', () => {
   })
 
   it('uses an outside database and starts no cluster', async () => {
-    const outside = await start(await freePort(), { DATABASE_URL: inject('databaseUrl') })
+    const outside = await start(await freePort(), { DATABASE_URL: ownService().databaseUrl })
     expect(outside.said()).not.toMatch(/starting the database/)
     expect((await fetch(`${outside.address}/api/health`)).status).toBe(200)
     outside.child.kill('SIGINT')
@@ -169,7 +170,7 @@ describe('the development command', () => {
   it('serves the pages and the API with hot reload', async () => {
     const port = await freePort()
     const child = spawn('node', ['scripts/dev.mjs', '--port', String(port)], {
-      env: { ...process.env, NODE_ENV: '', DATABASE_URL: inject('databaseUrl') },
+      env: { ...process.env, NODE_ENV: '', DATABASE_URL: ownService().databaseUrl },
       stdio: 'ignore',
     })
     running.push(child)

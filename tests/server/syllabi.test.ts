@@ -1,13 +1,14 @@
-import { describe, expect, inject, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import { call, freshSet } from '../support/http'
 import { english } from '../support/english'
+import { ownService } from '../support/service'
 
 const copyOf = async (title: string, some: object = {}) =>
   (await call('/api/syllabi/corvane-piano/copy', 'POST', { title, edition: '2027', ...some })).body.id as string
 const document = async (id: string) => (await call(`/api/syllabi/${id}`)).body
 const save = (id: string, syllabus: object, version: number) => call(`/api/syllabi/${id}`, 'PUT', { syllabus, version })
 const preview = async (body: string | Uint8Array, query = '') => {
-  const answer = await fetch(`${inject('address')}/api/syllabi/preview${query}`, {
+  const answer = await fetch(`${ownService().address}/api/syllabi/preview${query}`, {
     method: 'POST',
     body: body as BodyInit,
   })
@@ -113,7 +114,7 @@ describe('a list of one’s own', () => {
   it('goes out as CSV and JSON and comes in again as it was', async () => {
     const { syllabus } = await document('tern-quay-piano')
     for (const format of ['csv', 'json']) {
-      const answer = await fetch(`${inject('address')}/api/syllabi/tern-quay-piano/export?format=${format}`)
+      const answer = await fetch(`${ownService().address}/api/syllabi/tern-quay-piano/export?format=${format}`)
       expect(answer.headers.get('content-disposition')).toContain(`tern-quay-piano.${format}`)
       const { body } = await preview(await answer.text())
       expect(body.problems).toEqual([])

@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { type Browser, type BrowserContext, chromium, type Page } from 'playwright-core'
-import { afterAll, afterEach, beforeAll, expect, inject } from 'vitest'
+import { afterAll, afterEach, beforeAll, expect } from 'vitest'
+import { ownService } from './service'
 
 /** Debian's Chromium, started so that it asks nothing of the world outside. */
 const FLAGS = [
@@ -34,7 +35,7 @@ export function useBrowser() {
     await browser?.close()
   })
   async function open(path: string, size = { width: 1280, height: 800 }, touch = false): Promise<Window> {
-    const context = await browser.newContext({ viewport: size, hasTouch: touch, baseURL: inject('address') })
+    const context = await browser.newContext({ viewport: size, hasTouch: touch, baseURL: ownService().address })
     contexts.push(context)
     return openIn(context, path)
   }

@@ -1,5 +1,5 @@
-import { inject } from 'vitest'
 import { english } from './english'
+import { ownService } from './service'
 
 export interface Answer {
   readonly status: number
@@ -8,7 +8,7 @@ export interface Answer {
 
 /** Asks the application under test; what its answer says is read in English. */
 export async function call(path: string, method = 'GET', body?: unknown): Promise<Answer> {
-  const answer = await fetch(inject('address') + path, {
+  const answer = await fetch(ownService().address + path, {
     method,
     ...(body === undefined
       ? {}

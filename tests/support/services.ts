@@ -3,24 +3,41 @@ import { ensureBuild } from '../../scripts/lib/packages.mjs'
 import { freePort, startCluster } from '../../scripts/lib/postgres.mjs'
 import { startServer } from '../../scripts/lib/server.mjs'
 
+/** An application under test with its demo data, and the throw-away database behind it. */
+export interface Service {
+  readonly address: string
+  readonly databaseUrl: string
+}
+
 declare module 'vitest' {
   interface ProvidedContext {
-    /** Address of the application under test, with its demo data. */
-    address: string
-    /** The throw-away database behind it. */
-    databaseUrl: string
+    /** One for each worker, so that files that run side by side do not see each other's studies. */
+    services: readonly Service[]
   }
 }
 
-/** A throw-away cluster and the production build on it, for every test that needs the whole. */
-export default async function setup(project: TestProject) {
-  await ensureBuild()
-  const cluster = await startCluster(`cluster-test-${process.pid}`, { throwAway: true })
-  const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log: 'test-server.log' })
-  project.provide('address', server.address)
-  project.provide('databaseUrl', cluster.url)
-  return async () => {
+/** As many test files run at once. */
+export const WORKERS = 2
+
+async function startService(which: number) {
+  const cluster = await startCluster(`cluster-test-${process.pid}-${which}`, { throwAway: true })
+  const log = `test-server-${which}.log`
+  const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log })
+  const stop = async (): Promise<void> => {
     await server.stop()
     await cluster.stop()
   }
+  return { service: { address: server.address, databaseUrl: cluster.url }, stop }
+}
+
+/** The production build on throw-away clusters, for every test that needs the whole. */
+export default async function setup(project: TestProject) {
+  await ensureBuild()
+  const started: Awaited<ReturnType<typeof startService>>[] = []
+  for (let which = 0; which < WORKERS; which++) started.push(await startService(which))
+  project.provide(
+    'services',
+    started.map(({ service }) => service),
+  )
+  return () => Promise.all(started.map(({ stop }) => stop()))
 }

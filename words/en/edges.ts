@@ -44,6 +44,7 @@ export const edges = {
   'error.field.alternatives.any': '{field} is none of what is taken here.',
 
   'error.offline': 'The server does not answer. Nothing was saved; try again when it is back.',
+  'error.unexpected': 'Something went wrong here that should not have. What you asked is kept; try again.',
   'error.server': 'The server could not do this. Nothing was saved.',
   'error.not-found': '{what, select, address {There is nothing at this address.} other {There is no such {what}.}}',
   'error.version.stale': 'This {what} was saved elsewhere in the meantime.',

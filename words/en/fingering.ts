@@ -51,7 +51,7 @@ export const fingering = {
   'reason.thumb-under':
     'thumb under to {to}, after the {key, select, black {black key} other {white key}} {after}. {rival}',
   'reason.finger-over': '{finger} over onto {to}, a {key, select, black {black key} other {white key}}. {rival}',
-  'reason.black-thumb': 'thumb on {notes}, {count, plural, =1 {a black key} other {black keys}}: {why}',
+  'reason.black-thumb': 'thumb on {notes}, {many, select, yes {black keys} other {a black key}}: {why}',
   'why.no-better': 'the notes leave no better place. {rival}',
   'why.no-rule': 'this school has no rule against it.',
   'reason.lift':

@@ -3,8 +3,9 @@ export const instrument = {
   'hands.together': 'hands together',
   'hands.contrary': 'contrary motion',
   'hands.one': '{hand, select, right {right hand} other {left hand}}',
-  make: '{make}',
-  compass: '{make, select, piano {the 88 keys of the piano} other {the {make} of {size} octaves}}',
+  make: '{make, select, piano {piano} marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} other {{make}}}',
+  compass:
+    '{make, select, piano {the 88 keys of the piano} other {the {make, select, marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} other {{make}}} of {size} octaves}}',
   'short.motion':
     '{asked, select, contrary {contrary} other {similar}} motion asked, this is {own, select, contrary {contrary} other {similar}}',
   'short.contrary-from':

@@ -12,7 +12,7 @@ export const sticking = {
   'sticking.least-effort.idea': 'Crossings and doubles weighed against each other; the faster, the dearer is a double.',
   'rudiment.paradiddle': 'paradiddle',
   'rudiment.double-paradiddle': 'double paradiddle',
-  'rudiment.paradiddle-diddle': 'paradiddle diddle',
+  'rudiment.paradiddle-diddle': 'paradiddle-diddle',
   'rudiment.inverted-paradiddle': 'inverted paradiddle',
   'stroke.single-independent': 'one mallet again',
   'stroke.single-alternating': 'two mallets of one hand in turn',

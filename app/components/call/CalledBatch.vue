@@ -6,7 +6,7 @@ import type { RecipeInput } from '#core/instrument'
 import type { FaultData, Message } from '#core/message'
 import { faultMessage } from '#words'
 import { wordsOf } from '~/composables/api'
-import { newestOnly, realiser } from '~/composables/realiser'
+import { newestOnly, realised } from '~/composables/realiser'
 import SetList from '~/components/sets/SetList.vue'
 import { addToSet, binStudies, saveStudies } from '~/stores/library'
 import { t, tell } from '~/composables/words'
@@ -24,7 +24,7 @@ watch(
   () => JSON.stringify(props.recipes),
   async (recipes) => {
     kept.value = []
-    const work = () => realiser().titles(JSON.parse(recipes)) as Promise<Title[]>
+    const work = () => realised((api) => api.titles(JSON.parse(recipes)) as Promise<Title[]>)
     titles.value = (await newest(work)) ?? titles.value
   },
   { immediate: true },

@@ -5,8 +5,9 @@ import type { RecipeInput } from '#core/instrument'
 import type { Study } from '#shared/api'
 import { faultMessage } from '#words'
 import { ask, wordsOf } from '~/composables/api'
-import { newestOnly, realiser } from '~/composables/realiser'
+import { newestOnly, realised } from '~/composables/realiser'
 import type { Desk } from '~/stores/desk'
+import type { Realised } from '~/workers/realise.worker'
 import { besides } from './choices'
 import { t, tell } from '~/composables/words'
 
@@ -26,9 +27,11 @@ interface Asked {
 export const MOST_COMPARED = 4
 
 /** Realises what is asked for; what cannot be played is left out and said. */
-async function realised(asked: readonly Asked[]): Promise<{ studies: Labelled[]; fault: string }> {
+async function studiesOf(asked: readonly Asked[]): Promise<{ studies: Labelled[]; fault: string }> {
   const plain = JSON.parse(JSON.stringify(asked)) as Asked[]
-  const answers = await Promise.all(plain.map(({ recipe, accepted }) => realiser().realise(recipe, accepted)))
+  const answers = await Promise.all(
+    plain.map(({ recipe, accepted }) => realised((api) => api.realise(recipe, accepted) as Promise<Realised>)),
+  )
   const studies = answers.flatMap((answer, at) =>
     'study' in answer ? [{ label: plain[at]!.label, study: answer.study }] : [],
   )
@@ -71,7 +74,7 @@ export function comparing(desk: Desk, ids: () => readonly string[], beside: () =
     const shelf = ids()
     const answer = await newest(async () => {
       try {
-        return await realised(shelf.length > 0 ? await fromLibrary(shelf) : (chosen.value?.recipes ?? []))
+        return await studiesOf(shelf.length > 0 ? await fromLibrary(shelf) : (chosen.value?.recipes ?? []))
       } catch (error) {
         return { studies: [] as Labelled[], fault: wordsOf(error) }
       }

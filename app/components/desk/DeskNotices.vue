@@ -37,6 +37,7 @@ const MENDS: Record<string, { words: string; some: Partial<RecipeInput> }> = {
 }
 const mend = computed(() => MENDS[props.desk.fault?.code ?? ''])
 const pinConflict = computed(() => props.desk.fault?.code.startsWith('pin.') ?? false)
+const unexpected = computed(() => props.desk.fault?.code === 'unexpected')
 const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
 </script>
 
@@ -45,7 +46,7 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
     <div v-if="desk.fault" role="alert" class="notice text-missing">
       <span
         >{{ tell(faultMessage(desk.fault)) }}
-        <span class="quiet">{{ t('desk.desk-notices.the-last-study-that') }}</span></span
+        <span v-if="desk.study" class="quiet">{{ t('desk.desk-notices.the-last-study-that') }}</span></span
       >
       <button
         v-if="fits !== null"
@@ -65,6 +66,9 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
       </button>
       <button v-if="twin" type="button" class="plain-button text-ink" @click="desk.change({ material: twin })">
         {{ t('desk.desk-notices.take-the-twin') }}
+      </button>
+      <button v-if="unexpected" type="button" class="plain-button text-ink" @click="desk.again()">
+        {{ t('desk.notices.try-again') }}
       </button>
       <button v-if="mend" type="button" class="plain-button text-ink" @click="desk.change(mend.some)">
         {{ mend.words }}

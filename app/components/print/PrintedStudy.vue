@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { computed, onMounted, shallowRef } from 'vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
 import type { RealisedStudy } from '#core/realise'
 import { notesTold } from '#core/study'
 import { familyOf } from '#core/instrument'
 import type { Study } from '#shared/api'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
-import { realiser } from '~/composables/realiser'
+import { wordsOf } from '~/composables/api'
+import { realised } from '~/composables/realiser'
+import type { Realised } from '~/workers/realise.worker'
+import { faultMessage } from '#words'
 import { layoutOf } from '~/engraving'
 import { t, tell } from '~/composables/words'
 
@@ -16,8 +19,9 @@ const emit = defineEmits<{ ready: [] }>()
 /** Drawn wide and shrunk by the browser to the paper's width: lines stay sharp, since they are vectors. */
 const WIDTH = 900
 const NARROWEST = 21
-const realised = shallowRef<RealisedStudy | null>(null)
-const systems = computed(() => (realised.value ? layoutOf(realised.value, WIDTH, NARROWEST) : []))
+const drawn = shallowRef<RealisedStudy | null>(null)
+const error = ref('')
+const systems = computed(() => (drawn.value ? layoutOf(drawn.value, WIDTH, NARROWEST) : []))
 const tempo = computed(() => {
   const { recipe } = props.study
   const notes = t('print.printed-study.in', { notesTold: tell(notesTold(recipe.tempo.notesPerBeat)) })
@@ -25,11 +29,15 @@ const tempo = computed(() => {
 })
 
 onMounted(async () => {
-  const answer = await realiser().realise(
-    JSON.parse(JSON.stringify(props.study.recipe)),
-    JSON.parse(JSON.stringify(props.study.accepted)),
-  )
-  if ('study' in answer) realised.value = answer.study
+  const { recipe, accepted } = JSON.parse(JSON.stringify(props.study)) as Study
+  try {
+    const answer = await realised((api) => api.realise(recipe, accepted) as Promise<Realised>)
+    if ('study' in answer) drawn.value = answer.study
+    else error.value = tell(faultMessage(answer.fault))
+  } catch (problem) {
+    error.value = wordsOf(problem)
+  }
+  // the rest of a set can be printed all the same
   emit('ready')
 })
 </script>
@@ -44,9 +52,10 @@ onMounted(async () => {
         >♩ = {{ study.recipe.tempo.bpm }} <em>{{ tempo }}</em></span
       >
     </h2>
-    <p v-if="!realised" class="waiting quiet aside py-8 text-center">{{ t('print.printed-study.engraving') }}</p>
+    <p v-if="error" role="alert" class="py-4 text-missing">{{ error }}</p>
+    <p v-else-if="!drawn" class="waiting quiet aside py-8 text-center">{{ t('print.printed-study.engraving') }}</p>
     <div v-for="system in systems" :key="system.from" class="sheet-line">
-      <ScoreSystem v-if="realised" :study="realised" :system="system" :width="WIDTH" />
+      <ScoreSystem v-if="drawn" :study="drawn" :system="system" :width="WIDTH" />
     </div>
   </article>
 </template>

@@ -131,7 +131,8 @@ watch(
     </Teleport>
     <WhereAsked v-if="asking" :title="tell(desk.study!.title)" :recipe="desk.study!.recipe" @close="asking = false" />
     <p v-if="failed" role="alert" class="mb-2 text-missing">{{ failed }}</p>
-    <p v-if="!desk.study && !failed" class="waiting quiet aside py-40 text-center">
+    <DeskNotices v-if="!desk.study && desk.fault" :desk="desk" @back="back" @decide="desk.deciding = true" />
+    <p v-else-if="!desk.study && !failed" class="waiting quiet aside py-40 text-center">
       {{ t('desk.id.opening-the-study') }}
     </p>
     <template v-if="desk.study">

@@ -5,6 +5,7 @@ import { clustered } from '~/components/instrument/keys/clusters'
 import { stairOf } from '~/components/instrument/keys/geometry'
 import { layoutOf, markedStretch } from '~/engraving'
 import { anyShaped } from '../../support/recipes'
+import { runs } from '../../support/runs'
 
 const WIDTH = 900
 const DISC = 16.6
@@ -31,7 +32,7 @@ describe('grips as blocks', () => {
           })
         }
       }),
-      { numRuns: 15 },
+      { numRuns: runs(15) },
     )
   })
 })

@@ -14,6 +14,7 @@ import { degreePin, gripPin } from '~/stores/deskPins'
 import { beamGroups } from '~/engraving/beams'
 import { anyNamed } from '../../support/material'
 import { anyShaped } from '../../support/recipes'
+import { runs } from '../../support/runs'
 
 const anyStudy = fc
   .record({
@@ -152,7 +153,7 @@ describe('beams', () => {
           expect(sections.some(({ from }) => from > group[0]! && from <= group.at(-1)!)).toBe(false)
         }
       }),
-      { numRuns: 15 },
+      { numRuns: runs(15) },
     )
   })
 })

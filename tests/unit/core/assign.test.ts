@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { conflictAmong, costOf, type Problem, solve, Through } from '#core/assign'
+import { runs } from '../../support/runs'
 
 /** A problem from tables of numbers; values of 9 and above forbid. */
 function problemFrom(length: number, states: number, table: readonly number[], cyclic: boolean): Problem<number> {
@@ -49,7 +50,7 @@ describe('the solver', () => {
           expect(new Set(found.map((each) => each.states.join())).size).toBe(found.length)
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 
@@ -73,7 +74,7 @@ describe('the solver', () => {
           .sort((a, b) => a - b)
         expect(solve(problem, 16).map(({ cost }) => cost)).toEqual(costs.slice(0, 16))
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 
@@ -112,7 +113,7 @@ describe('the way through a place', () => {
           expect(costOf(problem, found.states)).toBe(found.cost)
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 

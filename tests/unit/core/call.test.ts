@@ -5,6 +5,7 @@ import { KIND_IDS } from '#core/material'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { anyRecipe } from '../../support/recipes'
 import { english } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const one = (line: string): RecipeInput => {
   const called = parseCall(line)
@@ -24,7 +25,7 @@ describe('a called line', () => {
         expect(completeRecipe(called.studies[0]!), line).toEqual(recipe)
         expect(called.studies, line).toHaveLength(1)
       }),
-      { numRuns: 600 },
+      { numRuns: runs(600) },
     )
   })
 

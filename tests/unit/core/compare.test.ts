@@ -7,6 +7,7 @@ import { type RealisedStudy, realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { anyNamed, kindsOf } from '../../support/material'
 import { english, inEnglish } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const study = (tonic: string, kind: string, some: Partial<RecipeInput> = {}) =>
   realise({ material: { tonic, kind }, ...some }, {}, 0)
@@ -91,7 +92,7 @@ describe('two studies side by side', () => {
           expect(there.hands[hand]!.only.a).toEqual(back.hands[hand]!.only.b)
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 })

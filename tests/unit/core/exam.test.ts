@@ -18,6 +18,7 @@ import { chanceOf, drawPattern } from '../../../core/syllabus/readiness'
 import { syllabusOf } from '../../../shared/schemas'
 import { entryOf, listOf } from '../../support/syllabi'
 import { english, inEnglish } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const board = syllabusOf(corvane)
 
@@ -67,7 +68,7 @@ describe('readiness', () => {
           expect(chanceOf(pattern, pools)).toBeCloseTo(enumerated(groups, more), 12)
         },
       ),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     )
   })
 

@@ -11,6 +11,7 @@ import { isBlack } from '#core/surface'
 import { anyNamed, PRINTED, RUNS } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
 import { inEnglish, refusalTold } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const anyMaterial = anyNamed(PRINTED)
 const anyStudy = fc.record({
@@ -225,7 +226,7 @@ describe('alternatives', () => {
           }
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 
@@ -248,7 +249,7 @@ describe('alternatives', () => {
         )
         expect(taken.hands.right!.fingers).toEqual(alternative.fingers)
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 })

@@ -7,6 +7,7 @@ import { NO_BOOKENDS, PLAIN_PATTERN } from '#core/study'
 import { completeRecipe, fitShape, shapesFor } from '#core/instrument'
 import { anyShaped } from '../../support/recipes'
 import { refusalTold } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const plays = completeRecipe({ material: { tonic: 'C', kind: 'major' } })
 
@@ -27,7 +28,7 @@ describe('a shape is fitted to other material', () => {
           }
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 
@@ -38,7 +39,7 @@ describe('a shape is fitted to other material', () => {
         const kind = KINDS[(shaped.material as { kind: keyof typeof KINDS }).kind]
         expect(fitShape(recipe, kind, recipe)).toEqual({ pattern: recipe.pattern, bookends: recipe.bookends })
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     )
   })
 

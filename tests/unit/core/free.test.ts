@@ -10,6 +10,7 @@ import { isBlack } from '#core/surface'
 import { pitchesOf } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
 import { inEnglish, refusalTold } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const keys = (most: number, length: number) =>
   fc.array(fc.integer({ min: 55, max: 55 + most }), { minLength: 2, maxLength: length })
@@ -50,7 +51,7 @@ describe('any list of pitches', () => {
         const [found] = solveRun(run, allowed)
         expect(found ? found.cost : Infinity).toBeCloseTo(least, 6)
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     )
   })
 
@@ -72,7 +73,7 @@ describe('any list of pitches', () => {
           if (at > 0 && line[at] !== line[at - 1]) expect(finger).not.toBe(part.fingers[at - 1])
         })
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     )
   })
 

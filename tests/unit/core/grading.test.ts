@@ -28,6 +28,7 @@ import { anyPolicies, groupsOver, setsOver } from '../../support/lists'
 import { programOf, solver } from '../../support/mixedInteger'
 import { bruteForce, weightOf } from '../../support/weigh'
 import { english } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const [board, other] = [corvane, ternQuay].map((file) => syllabusOf(file)) as [Syllabus, Syllabus]
 
@@ -44,7 +45,7 @@ describe('the assignment', () => {
         expect(report.required).toBe(report.atoms.filter((atom) => atom.wanted).length)
         expect(report.groups.reduce((sum, each) => sum + each.covered, 0)).toBe(report.covered)
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 
@@ -56,7 +57,7 @@ describe('the assignment', () => {
         const list = listOf(...groups)
         expect(weightOf(list, studies, policies)).toEqual(bruteForce(list, studies, policies))
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     )
   })
 
@@ -70,7 +71,7 @@ describe('the assignment', () => {
         expect(found.Status).toBe('Optimal')
         expect(costOf(weightOf(list, studies, policies))).toBeCloseTo(found.ObjectiveValue, 3)
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 
@@ -109,7 +110,7 @@ describe('the assignment', () => {
         const turned = shuffled(groups).map((group) => ({ ...group, entries: shuffled(group.entries) }))
         expect(told(listOf(...turned), shuffled(distinct))).toEqual(told(listOf(...groups), distinct))
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     )
   })
 
@@ -137,7 +138,7 @@ describe('a near miss', () => {
           expect({ mend: mend.words, was: studies[study!], short: mended.short }).toMatchObject({ short: [] })
         }
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     )
   })
 

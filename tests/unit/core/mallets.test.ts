@@ -9,6 +9,7 @@ import { anyNamed, RUNS } from '../../support/material'
 import { C, marimba, refusal, sticksOf } from '../../support/mallets'
 import { anyMallets } from '../../support/recipes'
 import { inEnglish } from '../../support/english'
+import { runs } from '../../support/runs'
 
 describe('what is written and what sounds', () => {
   it('differ on xylophone and glockenspiel', () => {
@@ -134,7 +135,7 @@ describe('four mallets', () => {
           for (const a of chord) for (const b of chord) if (a.mallet < b.mallet) expect(a.key).toBeLessThan(b.key)
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 
@@ -223,7 +224,7 @@ describe('any recipe for mallets', () => {
         expect(complete, line).toBe(true)
         expect(completeRecipe(studies[0]!), line).toEqual(recipe)
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 
@@ -244,7 +245,7 @@ describe('any recipe for mallets', () => {
           expect(['startOctave', 'octaves', 'mallets.shape', 'material.tonic', 'pattern']).toContain(error.path)
         }
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     )
   })
 })

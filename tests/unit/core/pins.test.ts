@@ -8,6 +8,7 @@ import type { Pin } from '#core/fingering'
 import type { RecipeInput } from '#core/instrument'
 import { anyNamed, PRINTED, RUNS } from '../../support/material'
 import { refusalTold, saidBy } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const C: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'right' }
 const fingersWith = (pins: Pin[], base = C) => fingered({ ...base, pins }, {}, 0).hands.right!.fingers
@@ -68,7 +69,7 @@ describe('a pin on a degree', () => {
           expect((error as RecipeError).code).toBe('pin.conflict')
         }
       }),
-      { numRuns: 80 },
+      { numRuns: runs(80) },
     )
   })
 
@@ -125,7 +126,7 @@ describe('pins that cannot stand together', () => {
           }
         },
       ),
-      { numRuns: 120 },
+      { numRuns: runs(120) },
     )
   })
 })

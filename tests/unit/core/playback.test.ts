@@ -15,6 +15,7 @@ import {
 } from '#core/playback'
 import { NOTES_PER_BEAT } from '#core/study'
 import { anyShaped } from '../../support/recipes'
+import { runs } from '../../support/runs'
 
 const C = { material: { tonic: 'C', kind: 'major' } } as const
 const practice = (some: Partial<Practice> = {}): Practice => ({
@@ -74,7 +75,7 @@ describe('what is heard', () => {
           } else expect(beats).toBeGreaterThan(0)
         }
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     )
   })
 

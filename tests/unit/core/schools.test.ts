@@ -8,6 +8,7 @@ import type { RecipeInput } from '#core/instrument'
 import { isBlack, keyDistance } from '#core/surface'
 import { anyNamed, kindsOf, pitchesOf, RUNS, tonicsOf } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
+import { runs } from '../../support/runs'
 
 const part = (tonic: string, kind: string, hand: Hand, some: Partial<RecipeInput> = {}) =>
   fingered({ material: { tonic, kind }, hands: hand, course: 'up', ...some }, {}, 0).hands[hand]!
@@ -148,7 +149,7 @@ describe('the mirror about D', () => {
           expect(cost(keys.map(mirror), 'left')).toBeCloseTo(cost(keys, 'right'), 6)
         },
       ),
-      { numRuns: 80 },
+      { numRuns: runs(80) },
     )
   })
 
@@ -179,7 +180,7 @@ describe('every school', () => {
             expectPlayable(hand as Hand, each.midi, each.fingers, school === 'free-and-smooth')
           }
         }),
-        { numRuns: 60 },
+        { numRuns: runs(60) },
       )
     },
   )
@@ -193,7 +194,7 @@ describe('every school', () => {
           )
         expect(at(3)).toEqual(at(4))
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

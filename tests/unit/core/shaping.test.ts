@@ -10,6 +10,7 @@ import { anyNamed, kindsOf } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
 import { anyShaped } from '../../support/recipes'
 import { inEnglish, saidBy } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const ground = { degrees: 7, top: 14, crossings: [3, 7] }
 const path = (figure: Figure, walk: (typeof WALKS)[number], course: Course = 'up-down') =>
@@ -65,7 +66,7 @@ describe('figures', () => {
         const plain = { material, octaves: 1 }
         expect(names({ ...plain, pattern: { figure } })).toEqual(names(plain))
       }),
-      { numRuns: 15 },
+      { numRuns: runs(15) },
     )
   })
 })
@@ -187,7 +188,7 @@ describe('any shaped study', () => {
         }
         expect(Math.abs(now / 4 - Math.round(now / 4))).toBeLessThan(1e-9)
       }),
-      { numRuns: 20 },
+      { numRuns: runs(20) },
     )
   })
 
@@ -208,7 +209,7 @@ describe('any shaped study', () => {
           }
         }
       }),
-      { numRuns: 20 },
+      { numRuns: runs(20) },
     )
   })
 

@@ -9,10 +9,11 @@ import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { anyNamed, RUNS } from '../../support/material'
 import { C, marimba, refusal, sticksOf } from '../../support/mallets'
 import { inEnglish, saidBy } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const SPEED = { bpm: 120, notesPerBeat: 4 } as const
 
-const runs = fc.record({
+const anyRun = fc.record({
   material: anyNamed(RUNS),
   octaves: fc.integer({ min: 1, max: 2 }),
   course: fc.constantFrom('up', 'down', 'up-down', 'down-up'),
@@ -22,7 +23,7 @@ const runs = fc.record({
 describe('schools', () => {
   it('strict never doubles, and begins with the lead', () => {
     fc.assert(
-      fc.property(runs, (run) => {
+      fc.property(anyRun, (run) => {
         const { sticks, doubles } = sticksOf(
           sticked({ instrument: 'marimba-5.0', school: 'strict', ...run } as RecipeInput),
         )
@@ -30,23 +31,23 @@ describe('schools', () => {
         expect(sticks[0]).toBe(run.lead === 'right' ? 'R' : 'L')
         sticks.forEach((stick, at) => expect(stick).not.toBe(sticks[at + 1]))
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 
   it('none has three strokes in a row with one hand', () => {
     fc.assert(
-      fc.property(runs, fc.constantFrom('doubles', 'restore-lead', 'least-effort'), (run, school) => {
+      fc.property(anyRun, fc.constantFrom('doubles', 'restore-lead', 'least-effort'), (run, school) => {
         const { sticks } = sticksOf(sticked({ instrument: 'marimba-5.0', school, tempo: SPEED, ...run } as RecipeInput))
         expect(/RRR|LLL/.test(sticks.join(''))).toBe(false)
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     )
   })
 
   it('restore-lead has the lead on every tonic, by one double to each octave of seven notes', () => {
     fc.assert(
-      fc.property(runs, (run) => {
+      fc.property(anyRun, (run) => {
         const { sticks, notes, doubles } = sticksOf(
           sticked({ instrument: 'marimba-5.0', school: 'restore-lead', ...run } as RecipeInput),
         )
@@ -56,7 +57,7 @@ describe('schools', () => {
         const legs = run.course.includes('-') ? 2 : 1
         expect(doubles).toHaveLength(degrees % 2 === 1 ? legs * run.octaves : 0)
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 
@@ -131,7 +132,7 @@ describe('the solver on sticks', () => {
           if (rank) expect(less(rank, own), other.join('')).toBe(false)
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 
@@ -157,7 +158,7 @@ describe('the solver on sticks', () => {
         )
         expect(other!.sticks.map((stick) => (stick === 'R' ? 'L' : 'R'))).toEqual(own!.sticks)
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 })
@@ -165,14 +166,14 @@ describe('the solver on sticks', () => {
 describe('pins', () => {
   it('are kept, and the rest is stuck around them', () => {
     fc.assert(
-      fc.property(runs, fc.nat(12), fc.constantFrom<Stick>('R', 'L'), (run, at, stick) => {
+      fc.property(anyRun, fc.nat(12), fc.constantFrom<Stick>('R', 'L'), (run, at, stick) => {
         const input = { instrument: 'marimba-5.0', ...run } as RecipeInput
         const index = 1 + (at % (sticksOf(sticked(input)).sticks.length - 1))
         const pinned = sticksOf(sticked({ ...input, school: 'doubles', pins: [{ index, stick }] }))
         expect(pinned.sticks[index]).toBe(stick)
         expect(pinned.pinned).toEqual([{ index, pin: 0 }])
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 

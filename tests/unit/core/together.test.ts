@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { difficultyTold, meetingsTold } from '#core/together'
 import { anyNamed, RUNS } from '../../support/material'
 import { inEnglish } from '../../support/english'
+import { runs } from '../../support/runs'
 
 describe('hands together', () => {
   it('meet where both play the finger, and cross where both cross', () => {
@@ -74,7 +75,7 @@ describe('difficulty', () => {
           }
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

@@ -12,6 +12,7 @@ import { STICKING_SCHOOLS } from '#core/sticking'
 import { joined } from '../../../shared/fault'
 import { recipeOf, setFileOf } from '../../../shared/schemas'
 import { refusalTold } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const published = new Ajv().compile(JSON.parse(readFileSync('docs/schemas/tactum-study-1.json', 'utf8')))
 
@@ -133,7 +134,7 @@ describe('what the doors take', () => {
           expect(path).not.toBe('')
         }
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     )
   })
 
@@ -148,7 +149,7 @@ describe('what the doors take', () => {
           expect((error as RecipeError).path).not.toBe('')
         }
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     )
   })
 
@@ -165,7 +166,7 @@ describe('what the doors take', () => {
       fc.property(fc.oneof(anyRecipe, anySticks), (value) => {
         expect(accepts(value)).toBe(published(value))
       }),
-      { numRuns: 1000 },
+      { numRuns: runs(1000) },
     )
   })
 

@@ -9,6 +9,7 @@ import { syllabusOf } from '../../../shared/schemas'
 import { previewCsv, textOf, writeCsv } from '../../../shared/syllabusCsv'
 import { anySyllabus } from '../../support/syllabi'
 import { inEnglish, saidBy } from '../../support/english'
+import { runs } from '../../support/runs'
 
 const board = syllabusOf(corvane)
 const published = new Ajv().compile(JSON.parse(readFileSync('docs/schemas/tactum-syllabus-1.json', 'utf8')))
@@ -24,7 +25,7 @@ describe('a list as JSON', () => {
         expect(published(file)).toBe(true)
         expect(published(JSON.parse(JSON.stringify(list)))).toBe(true)
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     )
   })
 
@@ -96,7 +97,7 @@ describe('a list as CSV', () => {
     same(board, writeCsv(board))
     fc.assert(
       fc.property(anySyllabus, (list) => same(list, writeCsv(list))),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     )
   })
 

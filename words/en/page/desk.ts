@@ -218,4 +218,5 @@ export const desk = {
   'desk.desk-study.today-s-fingers': 'today’s fingers',
   'desk.shortcut-list.shift-arrows': 'Shift + arrows',
   'desk.shortcut-list.delete': '0, Delete',
+  'desk.notices.try-again': 'Try again',
 } as const

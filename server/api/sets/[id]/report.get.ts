@@ -2,7 +2,7 @@ import { getQuery } from 'h3'
 import { idParam, route, textQuery } from '../../../http'
 import { reportOf } from '../../../sets'
 
-export default route(async ({ event, db, studio }) => {
+export default route(async ({ event, studio }) => {
   const { syllabus, grade } = getQuery(event)
-  return reportOf(db, studio, idParam(event, 'set'), textQuery(syllabus), textQuery(grade))
+  return reportOf(studio, idParam(event, 'set'), textQuery(syllabus), textQuery(grade))
 })
