@@ -26,7 +26,7 @@ import {
   WALKS,
 } from '#core/study'
 import { BAR_RANGES, STRIKES } from '#core/surface'
-import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS, SCHOOLS } from '#core/fingering'
+import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS } from '#core/fingering'
 import {
   HIGHEST_SHAPE,
   NUMBERINGS,
@@ -36,10 +36,9 @@ import {
   ROLLS,
   RUDIMENT_ON,
   RUDIMENTS,
-  STICKING_SCHOOLS,
   TOPS,
 } from '#core/sticking'
-import { INSTRUMENT_IDS, type RecipeInput } from '#core/instrument'
+import { type AnyFamily, families, INSTRUMENT_IDS, type RecipeInput, USUAL_INSTRUMENT } from '#core/instrument'
 
 /** A note name, as the terminal writes it. */
 export const note = Joi.string().pattern(/^[A-G](#{1,2}|b{1,2})?$/, 'note')
@@ -132,6 +131,15 @@ const stickPinSchema = Joi.object({
     .when('from', { is: Joi.exist(), then: Joi.required(), otherwise: Joi.forbidden() }),
 }).xor('index', 'from', 'degree')
 
+/** Pins by family, as they are written; those of others are checked when the recipe is completed. */
+const PINS: Readonly<Record<string, Joi.Schema>> = { keys: pinSchema, mallets: stickPinSchema }
+
+/** An instrument of a family; the usual family's may be left out. */
+function ofFamily({ instruments }: AnyFamily): Joi.Schema {
+  const own = Joi.valid(...instruments.map(({ id }) => id))
+  return instruments.some(({ id }) => id === USUAL_INSTRUMENT) ? own.optional() : own.required()
+}
+
 /** Keys that a recipe's dictionary of fields may hold; every one but the material has a default. */
 export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
   format: Joi.valid(FORMAT),
@@ -146,7 +154,7 @@ export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
   course: Joi.valid(...COURSES),
   startOctave: Joi.number().integer().min(0).max(8),
   signature: Joi.valid(...SIGNATURES),
-  school: Joi.valid(...SCHOOLS, ...STICKING_SCHOOLS),
+  school: Joi.valid(...families().flatMap(({ schools }) => schools.map(({ id }) => id))),
   firstFinger: Joi.valid(...FIRST_FINGERS),
   leftArpeggio: Joi.valid(...LEFT_ARPEGGIOS),
   chromatic: Joi.valid(...CHROMATICS),
@@ -170,8 +178,9 @@ export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
   pins: Joi.array()
     .max(500)
     .when('instrument', {
-      is: Joi.valid('piano').optional(),
-      then: Joi.array().items(pinSchema),
-      otherwise: Joi.array().items(stickPinSchema),
+      switch: families().map((family) => ({
+        is: ofFamily(family),
+        then: Joi.array().items(PINS[family.id] ?? Joi.object()),
+      })),
     }),
 })

@@ -1,6 +1,6 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { MOST_CALLED } from '#core/call'
-import { type RecipeInput, TAUGHT } from '#core/instrument'
+import { families, type RecipeInput, TAUGHT } from '#core/instrument'
 import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/syllabus'
 import { MOST_TAG, type Shelf } from './api'
 import { errorOf } from './fault'
@@ -26,7 +26,11 @@ const accepted = Joi.object({
   right: Joi.array().items(Joi.number().integer().min(1).max(5)),
   left: Joi.array().items(Joi.number().integer().min(1).max(5)),
   sticks: Joi.array().items(Joi.valid('R', 'L')),
-})
+}).pattern(
+  // whoever plays in other families; the family itself says whether it can be
+  Joi.valid(...families().flatMap(({ players }) => players)),
+  Joi.array().items(Joi.string().max(4), Joi.number().integer()),
+)
 
 /** Studies of a set at the most. */
 const MOST_IN_SET = 500

@@ -78,7 +78,7 @@ describe('the start command', () => {
     ])
     again.child.kill('SIGTERM')
     expect(await again.ended).toBe(0)
-    expect(ours()).toEqual([])
+    await expect.poll(ours, { timeout: 10_000 }).toEqual([])
   })
 
   it('leaves nothing behind when it is told to stop on its way up', async () => {
@@ -93,7 +93,7 @@ describe('the start command', () => {
         if (String(chunk).includes(moment)) setTimeout(() => child.kill('SIGINT'), 150)
       })
       expect(await ended).toBe(0)
-      expect(ours()).toEqual([])
+      await expect.poll(ours, { timeout: 10_000 }).toEqual([])
       await expect(fetch(`http://127.0.0.1:${port}/api/health`)).rejects.toThrow()
     }
   })
