@@ -98,7 +98,7 @@ const inversions = computed(() => (named.value ? inversionsOf(kind.value) : 1))
 const SIGNATURE_WORDS: Record<Signature, string> = {
   own: t('desk.key-choice.its-own'),
   parallel: t('desk.key-choice.of-the-major-or'),
-  none: 'none',
+  none: t('desk.key-choice.none'),
 }
 const isMode = computed(() => named.value && kind.value.family === 'mode')
 </script>

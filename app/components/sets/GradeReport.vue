@@ -50,7 +50,7 @@ const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
               }}
             </span>
             <span v-if="line.status === 'not-needed'" class="aside quiet">
-              {{ t('sets.grade-report.enough-without-it') }}</span
+              {{ ` ${t('sets.grade-report.enough-without-it')}` }}</span
             >
           </span>
           <button
@@ -76,7 +76,7 @@ const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
         </li>
       </ul>
       <p v-if="entry.reading || entry.open.length" class="aside mt-[3px] pl-[26px] text-[13.5px] text-rh">
-        <template v-if="entry.reading">{{ t('sets.grade-report.read-as', { reading: entry.reading }) }} </template>
+        <template v-if="entry.reading">{{ `${t('sets.grade-report.read-as', { reading: entry.reading })} ` }}</template>
         <NuxtLink
           v-for="open in entry.open"
           :key="open"

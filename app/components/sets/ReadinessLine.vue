@@ -32,7 +32,7 @@ const raised = computed(() => props.readiness.next && inHundred(props.readiness.
       }}</span>
       <span class="aside">{{ tell(readiness.next.words) }}</span>
       <span v-if="raised && raised !== chance" class="quiet">
-        {{ t('sets.readiness-line.then', { raised }) }}</span
+        {{ ` ${t('sets.readiness-line.then', { raised })}` }}</span
       ></template
     >
   </p>

@@ -65,7 +65,7 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
           t('sets.set-grading.not-asked-for-here', { count: report.surplus.length })
         }}</template
         >.
-        <span v-if="open" class="aside text-rh">{{ t('sets.set-grading.counted-as-read-open', { open }) }} </span>
+        <span v-if="open" class="aside text-rh">{{ `${t('sets.set-grading.counted-as-read-open', { open })} ` }}</span>
         <PolicyChoice
           class="ml-1"
           :policies="set.policies"

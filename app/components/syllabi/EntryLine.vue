@@ -148,11 +148,11 @@ defineExpose({ begin })
           read!.entries
             .flatMap((each) => each.open ?? [])
             .map(question)
-            .join(' ') || 'understood'
+            .join(' ') || t('syllabi.entry-line.understood')
         }}
       </template>
       <template v-else
-        >{{ sense }}<template v-if="entry.memory"> {{ t('syllabi.entry-line.from-memory') }}</template></template
+        >{{ sense }}<template v-if="entry.memory">{{ ` ${t('syllabi.entry-line.from-memory')}` }}</template></template
       >
     </p>
     <p v-if="refused" role="alert" class="text-[13px] text-missing">

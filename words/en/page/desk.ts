@@ -219,4 +219,5 @@ export const desk = {
   'desk.shortcut-list.shift-arrows': 'Shift + arrows',
   'desk.shortcut-list.delete': '0, Delete',
   'desk.notices.try-again': 'Try again',
+  'desk.key-choice.none': 'none',
 } as const

@@ -199,4 +199,5 @@ export const syllabi = {
   'syllabi.group-block.a-new-group': 'a new group',
   'syllabi.id.the-marking': 'the marking',
   'syllabi.grade-block.without': 'without {title}',
+  'syllabi.entry-line.understood': 'understood',
 } as const
