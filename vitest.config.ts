@@ -30,6 +30,8 @@ export default defineConfig({
           // a slow machine is no failure: whole errands in a browser take their time there
           testTimeout: 180_000,
           hookTimeout: 180_000,
+          // pages are asked until they say so
+          expect: { poll: { timeout: 10_000 } },
         },
       },
     ],

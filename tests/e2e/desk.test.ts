@@ -52,7 +52,7 @@ describe('the study desk, by mouse', () => {
     ] as const) {
       await choose(word, option)
       await page.waitForFunction((count) => document.querySelectorAll('[data-finger]').length === count, notes)
-      expect(await page.locator('.engraving svg').count()).toBeGreaterThan(0)
+      await expect.poll(() => page.locator('.engraving svg').count()).toBeGreaterThan(0)
     }
     expect(problems).toEqual([])
   })
@@ -83,7 +83,7 @@ describe('the study desk, by mouse', () => {
     await page.getByRole('button', { name: 'Octaves: two octaves', exact: true }).click()
     await page.getByRole('option', { name: 'one octave' }).click()
     await page.getByText('the pins were let go').waitFor()
-    expect(await page.locator('.finger.pinned').count()).toBe(0)
+    await expect.poll(() => page.locator('.finger.pinned').count()).toBe(0)
     await page.getByRole('button', { name: 'Put them back' }).click()
     await page.locator(`${finger('right', 3)}.pinned`).waitFor()
   })
@@ -133,7 +133,7 @@ describe('the study desk, by mouse', () => {
       version: 2,
       recipe: { pins: [{ finger: 4 }] },
     })
-    expect(await page.getByText('was not saved').count()).toBe(0)
+    await expect.poll(() => page.getByText('was not saved').count()).toBe(0)
     // a third that is not saved leaves the first where it is
     const bring = page.getByLabel('Import a study file')
     const file = (tonic: string) => ({
@@ -158,8 +158,8 @@ describe('the study desk, by mouse', () => {
     await page.getByText(/^saved/).waitFor()
     await more(page, 'New')
     await page.getByRole('button', { name: 'Key: C major', exact: true }).waitFor()
-    expect(await page.locator('.finger.pinned').count()).toBe(0)
-    expect(await page.getByText('was not saved').count()).toBe(0)
+    await expect.poll(() => page.locator('.finger.pinned').count()).toBe(0)
+    await expect.poll(() => page.getByText('was not saved').count()).toBe(0)
   })
 
   it('saves, survives a reload, duplicates without touching the first', async () => {

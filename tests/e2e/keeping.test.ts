@@ -26,7 +26,7 @@ describe('undo and redo', () => {
       await page.getByRole('button', { name: `Undo ${words}`, exact: true }).click()
       await page.getByRole('button', { name: `Redo ${words}`, exact: true }).waitFor()
     }
-    expect(await page.locator('.finger.pinned').count()).toBe(0)
+    await expect.poll(() => page.locator('.finger.pinned').count()).toBe(0)
     expect(await page.getByRole('button', { name: 'Undo', exact: true }).isDisabled()).toBe(true)
     for (const words of ['pin 4 on F right hand', 'length: three octaves', 'touch: staccato']) {
       await page.getByRole('button', { name: `Redo ${words}`, exact: true }).click()
@@ -53,7 +53,7 @@ describe('work is never lost', () => {
     // a second window of the same browser leaves the first one's work alone
     const { page: other } = await openIn(context, '/desk')
     await other.locator(finger('right', 0)).waitFor()
-    expect(await other.getByText('was not saved').count()).toBe(0)
+    await expect.poll(() => other.getByText('was not saved').count()).toBe(0)
     await other.close()
     await page.close()
     const { page: later } = await openIn(context, '/desk')

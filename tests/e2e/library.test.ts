@@ -60,12 +60,12 @@ describe('the library', () => {
     await filter('Key', /^G♭/)
     const [sharp, flat] = content.studyIds
     await row(page, flat!).waitFor()
-    expect(await row(page, sharp!).count()).toBe(0)
+    await expect.poll(() => row(page, sharp!).count()).toBe(0)
     await page.getByRole('button', { name: 'Show all' }).click()
     // pupils are found by name too
     await page.getByLabel('Find').fill('test p. f♯')
     await row(page, sharp!).waitFor()
-    expect(await row(page, flat!).count()).toBe(0)
+    await expect.poll(() => row(page, flat!).count()).toBe(0)
   })
 
   it('puts studies into the archive and the bin, and brings them back', async () => {
@@ -93,7 +93,7 @@ describe('the library', () => {
     const id = await made('D#', 'minor-arpeggio', 'left')
     await call('/api/studies/shelf', 'PUT', { ids: [id], shelf: 'bin' })
     const { page } = await open('/library')
-    expect(await page.getByRole('button', { name: 'Delete for good' }).count()).toBe(0)
+    await expect.poll(() => page.getByRole('button', { name: 'Delete for good' }).count()).toBe(0)
     await page.getByRole('button', { name: /^Bin/ }).click()
     await choose(page, id)
     await page.getByRole('button', { name: 'Delete for good' }).click()

@@ -149,7 +149,7 @@ describe('keeping and printing', () => {
     expect(body.accepted.sticks.join('')).toHaveLength(15)
     const { page, problems } = await open(`/print/study/${body.id}`)
     await page.locator('text.printed').first().waitFor()
-    expect(await page.locator('text.printed').allTextContents()).toEqual(body.accepted.sticks)
+    await expect.poll(() => page.locator('text.printed').allTextContents()).toEqual(body.accepted.sticks)
     await page.getByText(/Mallet instruments are loud at close range/).waitFor()
     await page.goto('/library')
     await page.getByRole('searchbox').or(page.getByRole('textbox')).first().fill('vibraphone')

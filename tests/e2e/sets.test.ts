@@ -34,7 +34,7 @@ describe('a teacher’s whole errand', () => {
     // the list leaves a choice of minors: what is usual stands there
     await page.getByRole('dialog').getByRole('button', { name: 'Add the 15 missing' }).click()
     await page.getByText('15 studies added').waitFor()
-    expect(await page.locator(programme).count()).toBe(16)
+    await expect.poll(() => page.locator(programme).count()).toBe(16)
     expect(await page.getByRole('heading', { level: 1 }).textContent()).toMatch(/15 of 16 ready to be asked/)
     await expectAccessible(page)
 
@@ -42,8 +42,8 @@ describe('a teacher’s whole errand', () => {
     const print = page.getByRole('button', { name: 'Print', exact: true })
     await page.waitForFunction(() => document.querySelectorAll('.sheet-line svg').length >= 30)
     expect(await print.isEnabled()).toBe(true)
-    expect(await page.locator('article').count()).toBe(16)
-    expect(await page.getByText('Stop at pain, numbness or tingling').count()).toBe(1)
+    await expect.poll(() => page.locator('article').count()).toBe(16)
+    await expect.poll(() => page.getByText('Stop at pain, numbness or tingling').count()).toBe(1)
     await expectAccessible(page)
     for (const size of ['A4', 'Letter']) {
       await page.getByLabel(size).check()
@@ -88,7 +88,7 @@ describe('a set, by keyboard alone', () => {
     const order = () => page.locator(`${programme} .title`).allTextContents()
     expect(await order()).toEqual(['G major', 'D major', 'A major', 'C major'])
     await page.getByText('saved', { exact: true }).waitFor()
-    expect(await page.getByText('saved elsewhere').count()).toBe(0)
+    await expect.poll(() => page.getByText('saved elsewhere').count()).toBe(0)
     expect(await stored()).toEqual(['G', 'D', 'A', 'C'])
     await page.getByRole('button', { name: /^Take D major/ }).click()
     await page.getByRole('button', { name: 'Put no. 2 back' }).click()
@@ -108,7 +108,7 @@ describe('a set, by keyboard alone', () => {
     const order = () => page.locator(`${programme} .title`).allTextContents()
     expect(await order()).toEqual(['C major', 'G major'])
     // nothing was taken out, so there is nothing to put back
-    expect(await page.getByRole('button', { name: /^Put no/ }).count()).toBe(0)
+    await expect.poll(() => page.getByRole('button', { name: /^Put no/ }).count()).toBe(0)
     await page.unroute('**/api/sets/*')
     await page.getByRole('button', { name: /^Take G major/ }).click()
     await page.getByText('The server does not answer').waitFor({ state: 'detached' })
@@ -135,7 +135,7 @@ describe('a set, by keyboard alone', () => {
     await page.getByText('saved', { exact: true }).waitFor()
     expect(await first.stored()).toEqual(['G', 'D', 'C'])
     expect(await second.stored()).toEqual(['A', 'E'])
-    expect(await page.locator(`${programme} .title`).allTextContents()).toEqual(['A major', 'E major'])
+    await expect.poll(() => page.locator(`${programme} .title`).allTextContents()).toEqual(['A major', 'E major'])
     expect(problems).toEqual([])
   })
 
