@@ -1,15 +1,10 @@
 import { computed, ref } from 'vue'
-import type { NameSystem } from '#core/pitch'
 import type { Message, Params } from '#core/message'
 import { questionTold, readerOf } from '#shared/reader'
-import { type Code, ENGLISH, type Language, type Piece, say, sayPieces } from '#words'
+import { type Code, ENGLISH, type Language, say } from '#words'
 
 const language = ref<Language>(ENGLISH)
-/** How notes are called in sentences; systems that depend on the key are for the score alone. */
-const system = ref<NameSystem>('letters')
-const IN_SENTENCES: readonly string[] = ['letters', 'german', 'fixed-do']
-
-const reader = computed(() => readerOf(language.value, system.value))
+const reader = computed(() => readerOf(language.value))
 
 /** What the page says for a code, in the reader's language. */
 export const t = (code: Code, params?: Params): string => say(params ? { code, params } : { code }, reader.value)
@@ -20,10 +15,6 @@ export const knows = (code: string): code is Code => code in language.value.cata
 /** A message of the core or the server, in the reader's language. */
 export const tell = (message: Message): string => say(message, reader.value)
 
-/** The same piece by piece, for sentences that are set in several types. */
-export const pieces = (code: Code, params?: Params): Piece[] =>
-  sayPieces(params ? { code, params } : { code }, reader.value)
-
 /** A criterion or a band: as the board has it, or the usual one in the reader’s language. */
 export const marked = (title: string): string => {
   const code = `marking.${title}`
@@ -32,11 +23,6 @@ export const marked = (title: string): string => {
 
 /** What a list leaves open: a question that Tactum asks, or the words of whoever wrote the list. */
 export const question = (open: string): string => tell(questionTold(open, language.value))
-
-/** Names notes in sentences as they are named under the staves, where that says anything by itself. */
-export function nameNotesIn(chosen: string): void {
-  system.value = IN_SENTENCES.includes(chosen) ? (chosen as NameSystem) : 'letters'
-}
 
 /** Speaks another language from now on. */
 export function speak(other: Language): void {

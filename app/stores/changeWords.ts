@@ -1,17 +1,9 @@
 import isEqual from 'fast-deep-equal'
-import {
-  type AnyPin,
-  completeRecipe,
-  familyOf,
-  handsTold,
-  instrumentOf,
-  type Recipe,
-  type RecipeInput,
-} from '#core/instrument'
+import { type AnyPin, completeRecipe, familyOf, handsTold, type Recipe, type RecipeInput } from '#core/instrument'
 import { keyNamed } from '#core/material'
 import { apartTold, bookendsTold, octavesTold, type RealisedStudy, rhythmTold, shapeTold } from '#core/realise'
 import { isFree, NO_BOOKENDS, notesTold, PLAIN_RHYTHM } from '#core/study'
-import { wordsFor, wordsOf } from '~/components/instrument/words'
+import { instrumentCalled, wordsFor, wordsOf } from '~/components/instrument/words'
 import type { ToldField } from '~/components/instrument/view'
 import { t, tell } from '~/composables/words'
 
@@ -38,10 +30,7 @@ const FIELDS: Readonly<Record<string, ToldField>> = {
     get sort() {
       return t('desk.change-words.instrument')
     },
-    words: (recipe) => {
-      const { make, size } = instrumentOf(recipe)
-      return t('name.instrument', { make, size: size ?? '' })
-    },
+    words: instrumentCalled,
   },
   material: {
     get sort() {

@@ -48,10 +48,12 @@ const kinds = computed(() =>
     .filter((id) => takes(KINDS[id]))
     .map((value) => ({ value, words: shortWords(value) })),
 )
+/** What the open drawer is called; a list of pitches lies in none. */
+const drawer = computed(() => (family.value === 'free' ? '' : t(FAMILY_WORDS[family.value])))
 const families = computed(() =>
   FAMILIES.filter((each) => kindsIn(each).some((id) => takes(KINDS[id]))).map((value) => ({
     value,
-    words: FAMILY_WORDS[value as keyof typeof FAMILY_WORDS],
+    words: t(FAMILY_WORDS[value as keyof typeof FAMILY_WORDS]),
   })),
 )
 
@@ -151,7 +153,7 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
         />
         <ChoiceGroup
           class="max-h-[310px] overflow-y-auto border-l border-rule"
-          :label="t('desk.key-choice.kind', { FAMILY_WORDS: FAMILY_WORDS[family as keyof typeof FAMILY_WORDS] ?? '' })"
+          :label="t('desk.key-choice.kind', { family: drawer })"
           :value="named ? kind.id : ''"
           :choices="kinds"
           @choose="chooseKind($event as KindId)"

@@ -2,35 +2,17 @@ import { type Family, KIND_IDS, type KindId, KINDS } from '#core/material'
 import type { Code } from '#words'
 import { t } from '~/composables/words'
 
-/** Drawers of the cabinet of material, in a teacher's words. */
-export const FAMILY_WORDS: Record<Exclude<Family, 'free'>, string> = {
-  get scale() {
-    return t('desk.families.scales')
-  },
-  get mode() {
-    return t('desk.families.modes')
-  },
-  get 'other-scale'() {
-    return t('desk.families.other-scales')
-  },
-  get position() {
-    return t('desk.families.in-one-position')
-  },
-  get arpeggio() {
-    return t('desk.families.arpeggios')
-  },
-  get seventh() {
-    return t('desk.families.sevenths')
-  },
-  get 'double-notes'() {
-    return t('desk.families.double-notes')
-  },
-  get chain() {
-    return t('desk.families.chord-chains')
-  },
-  get cadence() {
-    return t('desk.families.cadence')
-  },
+/** Drawers of the cabinet of material, by what a teacher calls them. */
+export const FAMILY_WORDS: Record<Exclude<Family, 'free'>, Code> = {
+  scale: 'desk.families.scales',
+  mode: 'desk.families.modes',
+  'other-scale': 'desk.families.other-scales',
+  position: 'desk.families.in-one-position',
+  arpeggio: 'desk.families.arpeggios',
+  seventh: 'desk.families.sevenths',
+  'double-notes': 'desk.families.double-notes',
+  chain: 'desk.families.chord-chains',
+  cadence: 'desk.families.cadence',
 }
 
 /** Kinds of a family, and what each is called within it. */

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Settings } from '#core/syllabus'
-import { instrumentOf, type Recipe, taughtOf } from '#core/instrument'
+import { taughtOf } from '#core/instrument'
 import type { Pupil } from '#shared/api'
 import { viewOfPlays } from '~/components/instrument'
+import { instrumentCalled } from '~/components/instrument/words'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { ask, wordsOf } from '~/composables/api'
 import { t, tell } from '~/composables/words'
@@ -15,16 +16,12 @@ const emit = defineEmits<{ changed: [] }>()
 const error = ref('')
 const own = computed<Settings>(() => props.pupil.preferences.settings ?? {})
 const fields = computed(() => viewOfPlays(taughtOf(props.pupil.instrument).family.plays).Settings)
-function namedOf(id: Recipe['instrument']) {
-  const { make, size } = instrumentOf({ instrument: id })
-  return { make, size: size ?? '' }
-}
 const words = computed(() => {
   const { school, handSize, instrument } = own.value
   const told = [
     school && tell(taughtOf(props.pupil.instrument).family.schools.find(({ id }) => id === school)!.called),
     handSize && t('sets.pupil-settings.hands', { handSize }),
-    instrument && t('name.instrument', namedOf(instrument)),
+    instrument && instrumentCalled({ instrument }),
   ]
   return told.filter(Boolean).join(', ') || t('sets.pupil-settings.usual-settings')
 })

@@ -37,14 +37,14 @@ function setPick(event: Event): void {
       <legend class="sr-only">{{ t('syllabi.entry-panel.how-the-line-is') }}</legend>
       <p v-if="!editable" class="aside quiet mb-2">{{ t('syllabi.entry-panel.it-came-with-tactum') }}</p>
       <label v-for="choice in shown" :key="choice.field" class="flex items-center justify-between gap-3 py-[3px]">
-        <span>{{ choice.words }}</span>
+        <span>{{ t(choice.words) }}</span>
         <select
           class="field w-[230px]"
           :value="String(entry[choice.field])"
           @change="set(choice.field, ($event.target as HTMLSelectElement).value)"
         >
           <option v-for="option in choice.options" :key="String(option.value)" :value="String(option.value)">
-            {{ option.words }}
+            {{ t(option.words) }}
           </option>
         </select>
       </label>

@@ -71,7 +71,7 @@ export const desk = {
   'desk.key-choice.tonic-in-circle-order': 'Tonic, in circle order',
   'desk.key-choice.tonic-by-fourths': 'Tonic, by fourths',
   'desk.key-choice.family': 'Family',
-  'desk.key-choice.kind': 'Kind: {FAMILY_WORDS}',
+  'desk.key-choice.kind': 'Kind: {family}',
   'desk.key-choice.inversion': 'Inversion',
   'desk.key-choice.begins-in': 'begins in',
   'desk.key-choice.key-signature': 'Key signature',

@@ -90,7 +90,6 @@ export const sets = {
   'sets.set-list.no-pupil-yet-they': 'No pupil yet; they are entered under Sets.',
   'sets.set-list.no-set-yet': 'no set yet',
   'sets.set-list.fetching-the-sets': 'fetching the sets …',
-  'sets.status-mark.not-needed': 'not needed',
   'sets.tube-ladder.wholly': 'wholly: {highestOf}',
   'sets.tube-ladder.of-covered': '{title}, {title2}: {covered} of {required} covered',
   'sets.tube-ladder.none-yet': 'none yet',

@@ -17,9 +17,10 @@ const schools = familyOf(props.recipe).schools.map(({ id, called, idea }, at) =>
 }))
 const school = computed(() => familyOf(props.recipe).schools.find(({ id }) => id === props.recipe.school)!)
 const settings = computed(() =>
-  SETTINGS.map((setting) => ({
-    ...setting,
-    now: setting.choices.find((each) => each.value === props.recipe[setting.field])!,
+  SETTINGS.map(({ field, title, why, choices }) => ({
+    ...{ field, title: t(title), why: t(why) },
+    choices: choices.map(({ value, words, note }) => ({ value, words: t(words), note: t(note) })),
+    now: t(choices.find((each) => each.value === props.recipe[field])!.words),
   })),
 )
 </script>
@@ -39,13 +40,13 @@ const settings = computed(() =>
       />
       <details v-for="setting in settings" :key="setting.field" class="border-t border-rule">
         <summary class="cursor-pointer px-[14px] py-[7px]">
-          {{ setting.title }}: <b class="font-semibold">{{ setting.now.words.toLowerCase() }}</b>
+          {{ setting.title }}: <b class="font-semibold">{{ setting.now.toLowerCase() }}</b>
         </summary>
         <p class="quiet px-[14px] text-[13px]">{{ setting.why }}</p>
         <ChoiceGroup
           :label="setting.title"
           tall
-          :value="setting.now.value"
+          :value="recipe[setting.field]"
           :choices="setting.choices"
           @choose="emit('change', { [setting.field]: $event })"
         />

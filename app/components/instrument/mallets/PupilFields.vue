@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { STICKING_SCHOOLS } from '#core/sticking'
 import { MALLET_IDS } from '#core/surface'
-import { familyOf, instrumentOf, type Recipe } from '#core/instrument'
+import { familyOf } from '#core/instrument'
 import type { Settings } from '#core/syllabus'
+import { instrumentCalled } from '../words'
 import { t, tell } from '~/composables/words'
 
 /** How a pupil's sticks play: the school, and what stands in the room. */
@@ -11,10 +12,6 @@ const emit = defineEmits<{ set: [field: 'school' | 'instrument', value: string] 
 const valueOf = (event: Event): string => (event.target as HTMLSelectElement).value
 const { schools } = familyOf({ instrument: MALLET_IDS[0] })
 const called = (id: string) => schools.find((school) => school.id === id)!.called
-function namedOf(id: Recipe['instrument']) {
-  const { make, size } = instrumentOf({ instrument: id })
-  return { make, size: size ?? '' }
-}
 </script>
 
 <template>
@@ -31,7 +28,7 @@ function namedOf(id: Recipe['instrument']) {
       :value="own.instrument ?? 'marimba-5.0'"
       @change="emit('set', 'instrument', valueOf($event))"
     >
-      <option v-for="id in MALLET_IDS" :key="id" :value="id">{{ t('name.instrument', namedOf(id)) }}</option>
+      <option v-for="id in MALLET_IDS" :key="id" :value="id">{{ instrumentCalled({ instrument: id }) }}</option>
     </select>
   </label>
 </template>
