@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
@@ -6,33 +5,14 @@ import { realise } from '#core/realise'
 import { migrate } from '../../server/db/migrate'
 import { freePort } from '../../scripts/lib/postgres.mjs'
 import { startServer } from '../../scripts/lib/server.mjs'
-import { ownService } from '../support/service'
+import { newDatabase } from '../support/database'
 
 const first = { name: '001_studio.sql', sql: readFileSync('server/db/migrations/001_studio.sql', 'utf8') }
-const database = `migrations_${randomUUID().slice(0, 8)}`
-const urlOf = (name: string) => ownService().databaseUrl.replace(/\/tactum$/, `/${name}`)
 let pools: pg.Pool[]
 
-/** Makes a database for some work and drops it afterwards. */
-async function withDatabase(prefix: string, work: (url: string) => Promise<void>): Promise<void> {
-  const name = `${prefix}_${randomUUID().slice(0, 8)}`
-  const admin = new pg.Client(ownService().databaseUrl)
-  await admin.connect()
-  await admin.query(`create database ${name}`)
-  try {
-    await work(urlOf(name))
-  } finally {
-    await admin.query(`drop database ${name} with (force)`)
-    await admin.end()
-  }
-}
-
 beforeAll(async () => {
-  const admin = new pg.Client(ownService().databaseUrl)
-  await admin.connect()
-  await admin.query(`create database ${database}`)
-  await admin.end()
-  pools = [1, 2, 3].map(() => new pg.Pool({ connectionString: urlOf(database) }))
+  const connectionString = await newDatabase('migrations')
+  pools = [1, 2, 3].map(() => new pg.Pool({ connectionString }))
 })
 afterAll(() => Promise.all(pools.map((pool) => pool.end())))
 
@@ -60,21 +40,20 @@ describe('migrations', () => {
 
 describe('a studio without the demo', () => {
   it('is empty, bears no invented name, and takes its first pupil', async () => {
-    await withDatabase('empty', async (url) => {
-      const port = await freePort()
-      const server = await startServer({ port, databaseUrl: url, demo: false, log: 'test-empty.log' })
-      const get = async (path: string) => (await fetch(server.address + path)).json()
-      expect(await get('/api/studio')).toEqual({ name: 'Your own studio', teacher: '' })
-      for (const list of ['pupils', 'studies', 'syllabi']) expect(await get(`/api/${list}`)).toEqual([])
-      const body = JSON.stringify({ name: 'First F.', instrument: 'piano' })
-      await fetch(`${server.address}/api/pupils`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body,
-      })
-      expect(await get('/api/pupils')).toMatchObject([{ name: 'First F.', sets: [] }])
-      await server.stop()
+    const url = await newDatabase('empty')
+    const port = await freePort()
+    const server = await startServer({ port, databaseUrl: url, demo: false, log: 'test-empty.log' })
+    const get = async (path: string) => (await fetch(server.address + path)).json()
+    expect(await get('/api/studio')).toEqual({ name: 'Your own studio', teacher: '' })
+    for (const list of ['pupils', 'studies', 'syllabi']) expect(await get(`/api/${list}`)).toEqual([])
+    const body = JSON.stringify({ name: 'First F.', instrument: 'piano' })
+    await fetch(`${server.address}/api/pupils`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body,
     })
+    expect(await get('/api/pupils')).toMatchObject([{ name: 'First F.', sets: [] }])
+    await server.stop()
   })
 })
 
@@ -82,56 +61,54 @@ describe('a studio from before lists said who chooses', () => {
   const sqlOf = (name: string) => ({ name, sql: readFileSync(`server/db/migrations/${name}`, 'utf8') })
 
   it('keeps its lists and studies, which now say what silence meant', async () => {
-    await withDatabase('older', async (url) => {
-      const pool = new pg.Pool({ connectionString: url })
-      await migrate(pool, [first, sqlOf('002_keeping.sql')])
-      const entry = { id: 'a', words: 'C major', keys: ['C'], kinds: ['major'], chooser: 'examiner', hands: 'together' }
-      const shape = { motion: 'similar', octaves: 1, course: 'up-down', articulations: [] }
-      const tempo = { beat: 'quarter', bpm: 60, notesPerBeat: 2 }
-      const groups = [{ id: 'A', title: 'A', rule: { any: 1 }, entries: [{ ...entry, ...shape, tempo }] }]
-      const list = {
-        format: 'tactum-syllabus/1',
-        id: 'older',
-        title: 'Older',
-        board: 'Older',
-        instrument: 'piano',
-        edition: '',
-      }
-      await pool.query("insert into studio (name) values ('Older studio')")
-      await pool.query("insert into syllabus (studio_id, id, document) values (1, 'older', $1)", [
-        { ...list, grades: [{ id: '1', title: 'One', groups }] },
-      ])
-      const { recipe } = realise({ material: { tonic: 'C', kind: 'major' }, motion: 'contrary' }, {}, 0)
-      const { contraryFrom: _, ...before } = recipe
-      await pool.query("insert into study (studio_id, title, recipe, accepted) values (1, 'C', $1, '{}')", [before])
-      await pool.end()
-      const server = await startServer({ port: await freePort(), databaseUrl: url, demo: false, log: 'test-older.log' })
-      const get = async (path: string) => (await fetch(server.address + path)).json() as Promise<any>
-      const { syllabus } = await get('/api/syllabi/older')
-      expect(syllabus.grades[0].groups[0]).toMatchObject({ rule: { any: 1, of: 'items' }, draw: null })
-      expect(syllabus.grades[0].groups[0].entries[0]).toMatchObject({ scope: 'key', open: [], pick: 'all' })
-      const [study] = await get('/api/studies')
-      expect((await get(`/api/studies/${study.id}`)).recipe).toEqual(recipe)
-      await server.stop()
-    })
+    const url = await newDatabase('older')
+    const pool = new pg.Pool({ connectionString: url })
+    await migrate(pool, [first, sqlOf('002_keeping.sql')])
+    const entry = { id: 'a', words: 'C major', keys: ['C'], kinds: ['major'], chooser: 'examiner', hands: 'together' }
+    const shape = { motion: 'similar', octaves: 1, course: 'up-down', articulations: [] }
+    const tempo = { beat: 'quarter', bpm: 60, notesPerBeat: 2 }
+    const groups = [{ id: 'A', title: 'A', rule: { any: 1 }, entries: [{ ...entry, ...shape, tempo }] }]
+    const list = {
+      format: 'tactum-syllabus/1',
+      id: 'older',
+      title: 'Older',
+      board: 'Older',
+      instrument: 'piano',
+      edition: '',
+    }
+    await pool.query("insert into studio (name) values ('Older studio')")
+    await pool.query("insert into syllabus (studio_id, id, document) values (1, 'older', $1)", [
+      { ...list, grades: [{ id: '1', title: 'One', groups }] },
+    ])
+    const { recipe } = realise({ material: { tonic: 'C', kind: 'major' }, motion: 'contrary' }, {}, 0)
+    const { contraryFrom: _, ...before } = recipe
+    await pool.query("insert into study (studio_id, title, recipe, accepted) values (1, 'C', $1, '{}')", [before])
+    await pool.end()
+    const server = await startServer({ port: await freePort(), databaseUrl: url, demo: false, log: 'test-older.log' })
+    const get = async (path: string) => (await fetch(server.address + path)).json() as Promise<any>
+    const { syllabus } = await get('/api/syllabi/older')
+    expect(syllabus.grades[0].groups[0]).toMatchObject({ rule: { any: 1, of: 'items' }, draw: null })
+    expect(syllabus.grades[0].groups[0].entries[0]).toMatchObject({ scope: 'key', open: [], pick: 'all' })
+    const [study] = await get('/api/studies')
+    expect((await get(`/api/studies/${study.id}`)).recipe).toEqual(recipe)
+    await server.stop()
   })
 })
 
 describe('two servers on one database', () => {
   it('lay the demo down once and never again over a user’s changes', async () => {
-    await withDatabase('servers', async (url) => {
-      const start = async () => startServer({ port: await freePort(), databaseUrl: url, log: 'test-twin.log' })
-      const servers = await Promise.all([start(), start()])
-      const pupils = async (at: number) => (await fetch(`${servers[at]!.address}/api/pupils`)).json() as Promise<any[]>
-      expect((await pupils(0)).map((pupil) => pupil.name)).toEqual(['Marit A.', 'Joss P.', 'Oda L.', 'Teo R.'])
-      expect(await pupils(1)).toEqual(await pupils(0))
-      const [marit] = await pupils(0)
-      await fetch(`${servers[0]!.address}/api/sets/${marit.sets[0].id}`, { method: 'DELETE' })
-      await servers[0]!.stop()
-      const again = await start()
-      servers[0] = again
-      expect((await pupils(0))[0].sets).toHaveLength(marit.sets.length - 1)
-      await Promise.all(servers.map((server) => server.stop()))
-    })
+    const url = await newDatabase('servers')
+    const start = async () => startServer({ port: await freePort(), databaseUrl: url, log: 'test-twin.log' })
+    const servers = await Promise.all([start(), start()])
+    const pupils = async (at: number) => (await fetch(`${servers[at]!.address}/api/pupils`)).json() as Promise<any[]>
+    expect((await pupils(0)).map((pupil) => pupil.name)).toEqual(['Marit A.', 'Joss P.', 'Oda L.', 'Teo R.'])
+    expect(await pupils(1)).toEqual(await pupils(0))
+    const [marit] = await pupils(0)
+    await fetch(`${servers[0]!.address}/api/sets/${marit.sets[0].id}`, { method: 'DELETE' })
+    await servers[0]!.stop()
+    const again = await start()
+    servers[0] = again
+    expect((await pupils(0))[0].sets).toHaveLength(marit.sets.length - 1)
+    await Promise.all(servers.map((server) => server.stop()))
   })
 })

@@ -4,7 +4,7 @@ import pg from 'pg'
 import { describe, expect, it } from 'vitest'
 import { migrate } from '../../server/db/migrate'
 import { call, setOfMajors } from '../support/http'
-import { ownService } from '../support/service'
+import { newDatabase } from '../support/database'
 
 const recipe = { material: { tonic: 'A', kind: 'dorian' }, hands: 'left' }
 const made = async (): Promise<string> => (await call('/api/studies', 'POST', { recipe })).body.id
@@ -119,11 +119,7 @@ describe('new studies', () => {
 
 describe('studies from before there were patterns', () => {
   it('become the plain ones', async () => {
-    const name = `old_${randomUUID().slice(0, 8)}`
-    const admin = new pg.Client(ownService().databaseUrl)
-    await admin.connect()
-    await admin.query(`create database ${name}`)
-    const pool = new pg.Pool({ connectionString: ownService().databaseUrl.replace(/\/tactum$/, `/${name}`) })
+    const pool = new pg.Pool({ connectionString: await newDatabase('old') })
     try {
       const file = (number: string) => ({ name: number, sql: readFileSync(`server/db/migrations/${number}`, 'utf8') })
       const migrations = [file('001_studio.sql'), file('002_keeping.sql')]
@@ -147,8 +143,6 @@ describe('studies from before there were patterns', () => {
       ])
     } finally {
       await pool.end()
-      await admin.query(`drop database ${name} with (force)`)
-      await admin.end()
     }
   })
 })
