@@ -49,7 +49,7 @@ async function searching(page) {
 /** Scrolls through all of it; times between frames. */
 const scrolling = (page) =>
   page.evaluate(async () => {
-    const shelf = document.querySelector('[aria-label="Studies found"]')
+    const shelf = /** @type {HTMLElement} */ (document.querySelector('[aria-label="Studies found"]'))
     const times = []
     let before = performance.now()
     for (let top = 0; top < shelf.scrollHeight; top += 180) {

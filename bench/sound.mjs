@@ -19,13 +19,15 @@ function watchSound() {
   let last = null
   const look = () => {
     const mark = document.querySelector('rect.sounding')
-    const place = mark && `${mark.getAttribute('x')} ${mark.closest('section > div')?.dataset.from ?? ''}`
+    /** @type {HTMLElement | null | undefined} */
+    const system = mark?.closest('section > div')
+    const place = mark && `${mark.getAttribute('x')} ${system?.dataset.from ?? ''}`
     if (place && place !== last && context) drawn.push(context.currentTime)
     last = place
     requestAnimationFrame(look)
   }
   requestAnimationFrame(look)
-  window.sound = () => ({ heard, drawn, latency: context?.outputLatency ?? 0 })
+  Object.assign(window, { sound: () => ({ heard, drawn, latency: context?.outputLatency ?? 0 }) })
 }
 
 /** Each painted mark with the note that was started last before it: how late the picture is, in milliseconds. */
@@ -60,7 +62,7 @@ export async function sound(browser, address) {
   await page.locator('rect.sounding').first().waitFor()
   print('from the first press to the first note (samples worked out)', `${Date.now() - began} ms`)
   await page.waitForTimeout(SECONDS * 1000)
-  const watched = await page.evaluate(() => window.sound())
+  const watched = await page.evaluate('sound()')
   await page.close()
   const late = lags(watched)
   const some = Math.round(late.length / 12)

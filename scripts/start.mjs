@@ -16,7 +16,9 @@ function options() {
     if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Stop(`“${text}” is not a port (1 to 65535).`)
     return { port, demo: !values['no-demo'] }
   } catch (error) {
-    throw error instanceof Stop ? error : new Stop(`${error.message} Known: --port N, --no-demo.`)
+    throw error instanceof Stop
+      ? error
+      : new Stop(`${/** @type {Error} */ (error).message} Known: --port N, --no-demo.`)
   }
 }
 
@@ -36,6 +38,7 @@ function claimFolder() {
 
 async function main() {
   const { port, demo } = options()
+  /** @type {{ stop: () => Promise<void> }[]} */
   const running = []
   let stopping
   const stopAll = () =>

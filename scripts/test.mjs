@@ -1,10 +1,12 @@
 // Everything that is checked, from a fresh clone: one command, one closing line.
 import fs from 'node:fs'
 import path from 'node:path'
-import { ensureBuild, ensureModules, installDebian } from './lib/packages.mjs'
+import { ensureBrowser } from './lib/browser.mjs'
+import { ensureBuild, ensureModules } from './lib/packages.mjs'
 import { keep, KEPT, ROOT } from './lib/places.mjs'
 import { fail, lastLines, run, say } from './lib/run.mjs'
 
+/** @returns {[string, string[]]} */
 const tool = (name, ...args) => ['npx', ['--no-install', name, ...args]]
 
 const CRUISED = ['core', 'app', 'server', 'shared', 'words', 'cli', 'tests', 'bench']
@@ -19,12 +21,13 @@ const LANES = [
     ['formatting', ...tool('prettier', '--check', '--log-level=warn', '.')],
     ['lint', ...tool('eslint', '.')],
     ['types of tests and terminal', ...tool('vue-tsc', '-p', 'tests/tsconfig.json')],
+    ['types of scripts', ...tool('vue-tsc', '-p', 'scripts/tsconfig.json')],
   ],
 ]
 
 async function prepare() {
   await ensureModules()
-  if (!fs.existsSync('/usr/bin/chromium')) await installDebian('chromium', 'The browser tests need Chromium.')
+  await ensureBrowser()
   const { code, output } = await run(...tool('nuxt', 'prepare'), { cwd: ROOT })
   if (code !== 0) throw new Error(output)
 }

@@ -10,8 +10,7 @@ export async function installDebian(name, why) {
   const sudo = !asRoot && (await run('sudo', ['-n', 'true'])).code === 0
   if (!asRoot && !sudo) throw new Stop(`${why} Run this once, then start again:\n  sudo sh -c '${line}'`)
   say(`• installing Debian's ${name} …`)
-  const shell = ['sh', ['-c', line]]
-  const [command, args] = asRoot ? shell : ['sudo', ['-n', shell[0], ...shell[1]]]
+  const [command, ...args] = [...(asRoot ? [] : ['sudo', '-n']), 'sh', '-c', line]
   const { code, output } = await run(command, args, { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } })
   if (code !== 0) throw new Stop(`${why} Installing it failed:\n${lastLines(output)}`)
 }
@@ -37,7 +36,7 @@ function lockMatches() {
   return made !== undefined && made.mtimeMs >= fs.statSync(path.join(ROOT, 'package-lock.json')).mtimeMs
 }
 
-const SOURCES = ['app', 'core', 'server', 'shared', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json']
+const SOURCES = ['app', 'core', 'server', 'shared', 'words', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json']
 
 /** The production build, unless the last one was made from the same sources. */
 export async function ensureBuild() {

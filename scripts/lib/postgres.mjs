@@ -57,12 +57,13 @@ function homeFor(name, user) {
   return elsewhere
 }
 
+/** @returns {Promise<number>} */
 export const freePort = () =>
   new Promise((resolve, reject) => {
     const server = net.createServer()
     server.once('error', reject)
     server.listen(0, '127.0.0.1', () => {
-      const { port } = server.address()
+      const { port } = /** @type {net.AddressInfo} */ (server.address())
       server.close(() => resolve(port))
     })
   })
@@ -126,8 +127,9 @@ async function untilReady(bin, port, server, home) {
 
 /**
  * Starts a cluster of our own on loopback, making it if need be.
- * @param name folder of the cluster; `throwAway` removes it when it stops; `running` is told how to stop it before it
- * is started
+ * @param {string} name folder of the cluster
+ * @param {{ throwAway?: boolean, running?: { stop: () => Promise<void> }[] }} [options] `throwAway` removes it when it
+ * stops; `running` is told how to stop it before it is started
  * @returns {Promise<{url: string, stop: () => Promise<void>, ended: Promise<number>}>}
  */
 export async function startCluster(name, { throwAway = false, running = [] } = {}) {

@@ -34,11 +34,14 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
 
 /**
  * Runs a command to its end and collects what it prints; with `show` it prints as it goes (to standard error).
+ * @param {string} command
+ * @param {string[]} args
+ * @param {Omit<import('node:child_process').SpawnOptions, 'stdio'> & { show?: boolean }} [options]
  * @returns {Promise<{code: number, output: string}>}
  */
 export function run(command, args, { show = false, ...options } = {}) {
   return new Promise((resolve) => {
-    const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], detached: true, ...options })
+    const child = spawn(command, args, { ...options, stdio: ['ignore', 'pipe', 'pipe'], detached: true })
     if (child.pid) children.add(child)
     child.on('exit', () => children.delete(child))
     let output = ''

@@ -9,7 +9,7 @@ import { ended, lastLines, pause, Stop } from './run.mjs'
 export function checkPort(port) {
   return new Promise((resolve, reject) => {
     const probe = net.createServer()
-    probe.once('error', (error) =>
+    probe.once('error', (/** @type {NodeJS.ErrnoException} */ error) =>
       reject(
         new Stop(
           error.code === 'EADDRINUSE'
@@ -24,7 +24,8 @@ export function checkPort(port) {
 
 /**
  * Starts the built application and waits until it has its database.
- * @param running told how to stop it as soon as there is something to stop
+ * @param {{ port: number, databaseUrl: string, demo?: boolean, log?: string, running?: { stop: () => Promise<void> }[] }}
+ * options `running` is told how to stop it as soon as there is something to stop
  * @returns {Promise<{address: string, stop: () => Promise<void>, ended: Promise<number>}>}
  */
 export async function startServer({ port, databaseUrl, demo = true, log: logName = 'server.log', running = [] }) {
