@@ -9,6 +9,12 @@ export default defineNuxtConfig({
   ssr: false,
   // without server rendering this Nuxt's development server asks the page's bundler for an entry that only this one has
   $development: { experimental: { viteEnvironmentApi: true } },
+  experimental: {
+    // nothing is prerendered: there is no manifest to ask for
+    appManifest: false,
+    // the first page loads what it shows; another page is fetched as soon as somebody reaches for its link
+    defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
+  },
   modules: ['@pinia/nuxt', '@nuxt/eslint'],
   css: ['~/assets/main.css'],
   app: {

@@ -15,6 +15,8 @@ export default defineConfig({
           setupFiles: ['tests/support/runs.ts'],
           // nothing here changes what another file sees; modules are loaded once
           isolate: false,
+          // on two cores only one would be taken by itself
+          maxWorkers: 2,
           include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'],
         },
       },

@@ -81,8 +81,13 @@ const valuesOf = (params: Params | undefined, reader: Reader): Record<string, st
 
 const begun = (text: string, locale: string): string => text.charAt(0).toLocaleUpperCase(locale) + text.slice(1)
 
+/** Texts without placeholders, tags or quotes are said as they stand: most of a page. */
+const SYNTAX = /[{}<>'#]/
+
 /** A message in the reader's language. @throws RangeError for an unknown code, Error for a missing parameter */
 export function say({ code, params }: Message, reader: Reader): string {
+  const text = reader.language.catalogue[code]
+  if (text !== undefined && !SYNTAX.test(text)) return text
   const said = String(formatOf(reader.language, code).format(valuesOf(params, reader)))
   return code === 'capital' ? begun(said, reader.language.locale) : said
 }

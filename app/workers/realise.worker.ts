@@ -26,6 +26,13 @@ const api = {
       return { study: departs.length > 0 ? realise(recipe, accepted) : own, departs }
     }),
 
+  /** A recipe with some other fingers or sticks of a player. */
+  taken: (recipe: RecipeInput, player: Player, marks: readonly string[]): Realised =>
+    guarded(() => {
+      const pins = takeAlternative(realise(recipe, {}, 0), player, marks)
+      return { study: realise({ ...recipe, pins } as RecipeInput), departs: [] }
+    }),
+
   /** Titles of recipes, or why one cannot be played. */
   titles: (recipes: readonly RecipeInput[]): ({ title: Message } | { fault: Fault })[] =>
     recipes.map((recipe) => guarded(() => ({ title: realise(recipe, {}, 0).title }))),

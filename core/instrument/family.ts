@@ -149,8 +149,17 @@ export interface Examined<R extends CommonRecipe> {
   standsFor(recipe: R): readonly StandsFor[]
 }
 
+/** How a family plays: the solver's side of its entry. */
+export interface Performer<R extends CommonRecipe, P extends Performance> {
+  /** Plays the parts of a study: its fingers or sticks, with reasons. @throws RecipeError */
+  perform(recipe: R, parts: readonly Part[], lines: readonly Line[], rhythm: Rhythm, wanted: Wanted): P
+  /** Notes of a straight rising line on which a crossing lands, for loops around them. @throws RecipeError */
+  landings(recipe: R, material: Material, line: Line): readonly number[]
+}
+
 /**
- * One family of instruments: all that the rest of the program asks of it. Methods, so that a family may know its own
+ * One family of instruments: all that the rest of the program asks of it, but how it is played (`performers.ts`), which
+ * pages leave to their worker. Methods, so that a family may know its own
  * recipes (`R`) and performances (`P`); whoever finds it in the register knows only what all have in common.
  */
 export interface Family<
@@ -183,11 +192,7 @@ export interface Family<
   takes(material: R['material'], kind: Kind | null): boolean
   /** An accent on every so many notes. */
   accentsOf(recipe: R): number
-  /** Notes of a straight rising line on which a crossing lands, for loops around them. */
-  landings(recipe: R, material: Material, line: Line): readonly number[]
 
-  /** Plays the parts of a study. @throws RecipeError */
-  perform(recipe: R, parts: readonly Part[], lines: readonly Line[], rhythm: Rhythm, wanted: Wanted): P
   /** All players that there can be, the upper line first. */
   readonly players: readonly Who[]
   playersIn(performance: P): readonly Who[]

@@ -2,7 +2,7 @@
  * Realise: the one door through which pages, server and terminal come into the core. A recipe goes in, a realised
  * study comes out, or an error that names the field.
  */
-export { materialFor } from './parts'
+export { materialFor } from './material'
 export { type RealiseErrors, type RealiseMessages, type ShapeChoices, tellTitle, type TitleMessages } from './messages'
 export { bookendsTold, choiceTold, courseTold, patternTold, rhythmTold, shapeTold } from './shape'
 export {
@@ -10,15 +10,17 @@ export {
   acceptedMarks,
   acceptedOf,
   crossingsOf,
+  departures,
   inkOf,
   lineFor,
   marksOf,
   othersOf,
+  pinnedNotes,
   PLAYERS,
   playersIn,
   stretchesOf,
   takesPins,
 } from './players'
-export { departures, pinnedNotes, realise, takeAlternative } from './realise'
+export { realise, takeAlternative } from './realise'
 export type { RealisedStudy, StudySection } from './study'
 export { apartTold, materialTold, octavesTold, titleOf } from './title'

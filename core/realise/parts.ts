@@ -1,29 +1,13 @@
 import { refuseRealise, tellTitle } from './messages'
-import { degreesOf, familyOf, notesOf, type Part, type Recipe } from '../instrument'
-import { freeMaterial, type Material, materialOf } from '../material'
-import { parsePitch } from '../pitch'
-import {
-  type CommonRecipe,
-  isFree,
-  type Line,
-  linesOf,
-  type Section,
-  sectionsOf,
-  stepsIn,
-  type Stretch,
-} from '../study'
+import { degreesOf, familyOf, notesOf, type Part, performerOf, type Recipe } from '../instrument'
+import type { Material } from '../material'
+import { materialFor } from './material'
+import { isFree, type Line, linesOf, type Section, sectionsOf, stepsIn, type Stretch } from '../study'
 
 export { degreesOf, notesOf, type Part }
 
 /** More notes than this are no study: pages of them would be neither read nor practised. */
 export const MOST_STEPS = 1500
-
-/** The material that a complete recipe names. @throws RecipeError */
-export function materialFor({ material, signature }: Pick<CommonRecipe, 'material' | 'signature'>): Material {
-  if (!isFree(material)) return materialOf(material, signature)
-  const [first] = material.pitches
-  return freeMaterial(parsePitch(typeof first === 'string' ? first : first![0]!))
-}
 
 /** The straight rising course of a section, whose crossings its loops go around. */
 const rising = (recipe: Recipe, octaves: number): Recipe => ({
@@ -38,7 +22,9 @@ function crossingsOver(recipe: Recipe, material: Material, octaves: number): num
   const straight = rising(recipe, octaves)
   const family = familyOf(recipe)
   const steps = linesOf(straight, material, family).flatMap((line) =>
-    family.landings(straight, material, line).map((index) => line.notes[index]!.step),
+    performerOf(recipe)
+      .landings(straight, material, line)
+      .map((index) => line.notes[index]!.step),
   )
   // a left hand that ends the octave on its thumb crosses to the note after
   const octave = material.rising.up.length + 1

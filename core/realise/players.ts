@@ -47,3 +47,17 @@ export const acceptedOf = (study: RealisedStudy): Accepted => familyOf(study.rec
 /** What was accepted for a player, as marks. */
 export const acceptedMarks = (accepted: AcceptedMarks, player: Player): readonly string[] | undefined =>
   accepted[player]?.map(String)
+
+/** Notes that are pinned, by player, each with its pin's place in the recipe. */
+export const pinnedNotes = (study: RealisedStudy): { hand: Player; index: number; pin: number }[] =>
+  playersIn(study).flatMap((hand) => lineFor(study, hand).pinned.map((each) => ({ hand, ...each })))
+
+/** Notes on which a study differs from what was accepted for it, by player. */
+export function departures(study: RealisedStudy, accepted: Accepted): { hand: Player; index: number }[] {
+  return playersIn(study).flatMap((hand) => {
+    const [stood, now] = [acceptedMarks(accepted, hand), acceptedMarks(acceptedOf(study), hand)!]
+    return now.flatMap((mark, index) =>
+      stood?.[index] !== undefined && stood[index] !== mark ? [{ hand, index }] : [],
+    )
+  })
+}

@@ -2,6 +2,7 @@ import {
   completeRecipe,
   familyOf,
   instrumentOf,
+  performerOf,
   type Player,
   type Recipe,
   type RecipeInput,
@@ -9,8 +10,9 @@ import {
 } from '../instrument'
 import { RecipeError, joined } from '../message'
 import { checkCompass, checkPattern, isFree, rhythmOf, stepsIn } from '../study'
-import { joinedLines, materialFor, type Part, partsOf, signatureOver, stretchOf } from './parts'
-import { type Accepted, acceptedMarks, acceptedOf, lineFor, marksOf, playersIn } from './players'
+import { materialFor } from './material'
+import { joinedLines, type Part, partsOf, signatureOver, stretchOf } from './parts'
+import { type Accepted, marksOf } from './players'
 import type { RealisedStudy, StudySection } from './study'
 import { titleOf, twinTold } from './title'
 
@@ -32,7 +34,6 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
     parts.map((part, at) => stretchOf(part, at === parts.length - 1)),
     familyOf(recipe).accentsOf(recipe),
   )
-  const family = familyOf(recipe)
   return {
     recipe,
     title: titleOf(recipe),
@@ -41,7 +42,7 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
     steps: stepsIn(lines),
     ...(parts.length > 1 ? { sections: parts.map(sectionOf) } : {}),
     rhythm,
-    ...family.perform(recipe, parts, lines, rhythm, { accepted, alternatives }),
+    ...performerOf(recipe).perform(recipe, parts, lines, rhythm, { accepted, alternatives }),
   } as RealisedStudy
 }
 
@@ -69,20 +70,6 @@ function placed(recipe: Recipe, { startOctave, octaves }: RecipeInput): { recipe
     if (octaves !== undefined || typeof fewer !== 'number' || fewer >= recipe.octaves) throw error
     return placed({ ...recipe, octaves: fewer }, { octaves: fewer, material: recipe.material })
   }
-}
-
-/** Notes that are pinned, by player, each with its pin's place in the recipe. */
-export const pinnedNotes = (study: RealisedStudy): { hand: Player; index: number; pin: number }[] =>
-  playersIn(study).flatMap((hand) => lineFor(study, hand).pinned.map((each) => ({ hand, ...each })))
-
-/** Notes on which a study differs from what was accepted for it, by player. */
-export function departures(study: RealisedStudy, accepted: Accepted): { hand: Player; index: number }[] {
-  return playersIn(study).flatMap((hand) => {
-    const [stood, now] = [acceptedMarks(accepted, hand), acceptedMarks(acceptedOf(study), hand)!]
-    return now.flatMap((mark, index) =>
-      stood?.[index] !== undefined && stood[index] !== mark ? [{ hand, index }] : [],
-    )
-  })
 }
 
 /** Pins for the notes on which a player should have other marks than the study gives. */

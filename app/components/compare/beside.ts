@@ -1,5 +1,17 @@
-import type { RecipeInput } from '#core/instrument'
-import type { RealisedStudy } from '#core/realise'
+import type { Player, RecipeInput } from '#core/instrument'
+import type { Accepted, RealisedStudy } from '#core/realise'
+
+/** A study to be laid beside others, with what it is called here. */
+export interface Asked {
+  readonly label: string
+  readonly recipe: RecipeInput
+  readonly accepted?: Accepted
+  /** What a player takes instead of the engine's own. */
+  readonly take?: { readonly player: Player; readonly marks: readonly string[] }
+}
+
+/** More than these cannot be read beside one another. */
+export const MOST_COMPARED = 4
 
 /** Something to lay beside the study on the desk. */
 export interface Beside {
@@ -8,8 +20,8 @@ export interface Beside {
   readonly note: string
   /** What the study on the desk is called beside them. */
   readonly base: string
-  /** One study or several, each with what it is called here. */
-  readonly recipes: readonly { readonly label: string; readonly recipe: RecipeInput }[]
+  /** One study or several. */
+  readonly recipes: readonly Asked[]
 }
 
 /** Pins count notes and fingers of the study they were made for; beside it stands what the engine itself would do. */

@@ -1,6 +1,6 @@
 import { familyOf, type RecipeInput } from '#core/instrument'
 import { type KindId, kindNamed } from '#core/material'
-import { octavesTold, othersOf, playersIn, type RealisedStudy, takeAlternative } from '#core/realise'
+import { octavesTold, othersOf, playersIn, type RealisedStudy } from '#core/realise'
 import { isFree, MOST_OCTAVES } from '#core/study'
 import { wordsOf } from '~/components/instrument/words'
 import { type Beside, unpinned } from './beside'
@@ -41,20 +41,19 @@ function schools(study: RealisedStudy): Beside[] {
     }))
 }
 
-/** The next best of either hand or of the sticks, as pins on the study that stands. */
+/** The next best of either hand or of the sticks. */
 const nextBest = (study: RealisedStudy): Beside[] =>
   playersIn(study).flatMap((player) =>
     othersOf(study, player)
       .slice(0, 2)
       .map(({ marks, said, pattern }, at) => {
         const who = wordsOf(study).called(player)
-        const pins = takeAlternative(study, player, marks)
         return {
           value: `${player}-${at}`,
           words: `${at === 0 ? t('compare.choices.next-best') : t('compare.choices.third-best')}, ${who}`,
           note: tell(said),
           base: t('compare.choices.on-the-desk'),
-          recipes: [{ label: `${tell(pattern)}, ${who}`, recipe: { ...study.recipe, pins } as RecipeInput }],
+          recipes: [{ label: `${tell(pattern)}, ${who}`, recipe: study.recipe, take: { player, marks } }],
         }
       }),
   )

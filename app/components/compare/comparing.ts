@@ -1,13 +1,12 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { compareStudies, differenceTold, type Differences, legTold } from '#core/compare'
-import { type Accepted, playersIn, type RealisedStudy } from '#core/realise'
-import type { RecipeInput } from '#core/instrument'
+import { playersIn, type RealisedStudy } from '#core/realise'
 import type { Study } from '#shared/api'
 import { faultMessage } from '#words'
 import { ask, wordsOf } from '~/composables/api'
 import { newestOnly, realised } from '~/composables/realiser'
 import type { Desk } from '~/stores/desk'
-import type { Realised } from '~/workers/realise.worker'
+import { type Asked, MOST_COMPARED } from './beside'
 import { besides } from './choices'
 import { t, tell } from '~/composables/words'
 
@@ -17,20 +16,13 @@ interface Labelled {
   readonly study: RealisedStudy
 }
 
-interface Asked {
-  readonly label: string
-  readonly recipe: RecipeInput
-  readonly accepted?: Accepted
-}
-
-/** More than these cannot be read beside one another. */
-export const MOST_COMPARED = 4
-
 /** Realises what is asked for; what cannot be played is left out and said. */
 async function studiesOf(asked: readonly Asked[]): Promise<{ studies: Labelled[]; fault: string }> {
   const plain = JSON.parse(JSON.stringify(asked)) as Asked[]
   const answers = await Promise.all(
-    plain.map(({ recipe, accepted }) => realised((api) => api.realise(recipe, accepted) as Promise<Realised>)),
+    plain.map(({ recipe, accepted, take }) =>
+      realised((api) => (take ? api.taken(recipe, take.player, take.marks) : api.realise(recipe, accepted))),
+    ),
   )
   const studies = answers.flatMap((answer, at) =>
     'study' in answer ? [{ label: plain[at]!.label, study: answer.study }] : [],

@@ -1,6 +1,6 @@
 import { pinTold } from '../pinTold'
 import { refuseSticking } from '../../sticking'
-import { refuseInstrument, tellInstrument } from '../messages'
+import { tellInstrument } from '../messages'
 import {
   checkedPin,
   completeFingering,
@@ -10,17 +10,17 @@ import {
   SCHOOL_LIST,
   tellFingering,
 } from '../../fingering'
-import { type Common, type CommonInput, type Finger, type Hand, notesPerMinute } from '../../study'
+import type { Common, CommonInput, Finger, Hand } from '../../study'
 import { PIANO } from '../../surface'
-import { difficultyOf, meetingsTold, togetherOf } from '../../together'
-import { family, type Wanted } from '../family'
-import { checkedPins, checkAccepted } from '../pins'
+import { meetingsTold } from '../../together'
+import { family } from '../family'
+import { checkedPins } from '../pins'
 import { otherTold, reasonTold, stepsOf } from '../told'
 import { handsTold } from '../words'
 import { KEYS_EXAMINED } from './examined'
 import { handsWritten, KEY_LEXICON, KEY_PHRASES, pinPhrase } from './lexicon'
-import { fingeredHands, type PerformedHands, type RealisedHand } from './perform'
-import { KEY_WAYS, landings } from './ways'
+import type { PerformedHands, RealisedHand } from './perform'
+import { KEY_WAYS } from './ways'
 
 export type { PerformedHands, RealisedHand }
 
@@ -38,16 +38,6 @@ const lineOf = ({ hands }: PerformedHands, hand: Hand): RealisedHand => hands[ha
 
 const crossingsOf = (performance: PerformedHands, hand: Hand): number[] =>
   lineOf(performance, hand).crossings.map(({ index }) => index)
-
-function checkHands({ pins }: FingerRecipe, hands: readonly Hand[], accepted: Wanted['accepted'], counts: number[]) {
-  pins.forEach((pin, at) => {
-    if (hands.includes(pin.hand)) return
-    throw refuseInstrument('pin.hand', { hand: pin.hand }, `pins[${at}].hand`)
-  })
-  hands.forEach((hand, at) => {
-    checkAccepted(counts[at]!, accepted[hand], hand)
-  })
-}
 
 /** A hand as the terminal's contract has it. */
 function handTold({ notes, pitches, midi, fingers, crossings, lifts, cost, reasons, alternatives }: RealisedHand) {
@@ -89,22 +79,7 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   alongWith: () => ({}),
   laddersOf: () => ['none', 'notes', 'octaves'],
   accentsOf: ({ rhythm }) => rhythm.accents,
-  landings,
 
-  perform(recipe, parts, lines, _rhythm, wanted) {
-    const counts = lines.map(({ notes }) => notes.length)
-    checkHands(
-      recipe,
-      lines.map(({ hand }) => hand),
-      wanted.accepted,
-      counts,
-    )
-    const hands = fingeredHands(recipe, parts, wanted)
-    const { right, left } = hands
-    const together = right && left ? togetherOf(right, left) : undefined
-    const difficulty = difficultyOf(hands, together, notesPerMinute(recipe.tempo))
-    return { plays: 'fingers', hands, ...(together ? { together } : {}), difficulty }
-  },
   players: HANDS,
   playersIn: handsIn,
   lineOf,

@@ -1,9 +1,12 @@
 import { type Alternative, type Fingering, fingerLine, type FingerRecipe, type Pin } from '../../fingering'
 import { pitchName } from '../../pitch'
-import type { Finger, Hand, LineNote } from '../../study'
-import type { Performance, Wanted } from '../family'
+import { type Finger, type Hand, type LineNote, notesPerMinute } from '../../study'
+import { difficultyOf, togetherOf } from '../../together'
+import type { Performance, Performer, Wanted } from '../family'
+import { refuseInstrument } from '../messages'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from '../partPins'
 import { notesOf, type Part } from '../parts'
+import { checkAccepted } from '../pins'
 
 /** One hand of a realised study. */
 export interface RealisedHand extends Fingering {
@@ -87,7 +90,7 @@ function joined(pieces: readonly Piece[], most: number): Fingering {
 const MOST_ALTERNATIVES = 5
 
 /** Every hand of some parts, fingered part by part. @throws RecipeError */
-export function fingeredHands(
+function fingeredHands(
   recipe: FingerRecipe,
   parts: readonly Part[],
   asked: Wanted,
@@ -111,4 +114,30 @@ export function fingeredHands(
     }
   }
   return hands
+}
+
+function checkHands({ pins }: FingerRecipe, hands: readonly Hand[], accepted: Wanted['accepted'], counts: number[]) {
+  pins.forEach((pin, at) => {
+    if (hands.includes(pin.hand)) return
+    throw refuseInstrument('pin.hand', { hand: pin.hand }, `pins[${at}].hand`)
+  })
+  hands.forEach((hand, at) => {
+    checkAccepted(counts[at]!, accepted[hand], hand)
+  })
+}
+
+/** Fingers on keys, as they are worked out. */
+export const KEYS_PERFORMER: Performer<FingerRecipe, PerformedHands> = {
+  perform(recipe, parts, lines, _rhythm, wanted) {
+    const counts = lines.map(({ notes }) => notes.length)
+    const asked = lines.map(({ hand }) => hand)
+    checkHands(recipe, asked, wanted.accepted, counts)
+    const hands = fingeredHands(recipe, parts, wanted)
+    const { right, left } = hands
+    const together = right && left ? togetherOf(right, left) : undefined
+    const difficulty = difficultyOf(hands, together, notesPerMinute(recipe.tempo))
+    return { plays: 'fingers', hands, ...(together ? { together } : {}), difficulty }
+  },
+  landings: (recipe, material, line) =>
+    fingerLine(recipe, material, line, { alternatives: 0 }).crossings.map(({ index }) => index),
 }

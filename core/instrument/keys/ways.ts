@@ -1,6 +1,5 @@
 import type { FingerRecipe } from '../../fingering'
-import { fingerLine } from '../../fingering'
-import type { Kind, Material } from '../../material'
+import type { Kind } from '../../material'
 import {
   ACCOMPANIMENTS,
   accompaniesScale,
@@ -10,7 +9,6 @@ import {
   figuresFor,
   handsOf,
   journeysFor,
-  type Line,
   type Shapes,
   takesBookends,
   walksFor,
@@ -34,10 +32,6 @@ function shapesFor(kind: Kind | null, asked: FingerRecipe): Shapes {
     after: bookends ? AFTER : BARE_SHAPES.after,
   }
 }
-
-/** Notes on which a straight rising line lands a crossing. */
-export const landings = (recipe: FingerRecipe, material: Material, line: Line): number[] =>
-  fingerLine(recipe, material, line, { alternatives: 0 }).crossings.map(({ index }) => index)
 
 export const KEY_WAYS: Ways<FingerRecipe> = {
   shapesFor,

@@ -13,16 +13,15 @@ import {
   strokesToBeat,
   tellSticking,
 } from '../../sticking'
-import { type Common, type CommonInput, isFree, notesPerMinute, type Stick, refuseStudy } from '../../study'
+import { type Common, type CommonInput, isFree, type Stick } from '../../study'
 import { type MalletId, MALLET_INSTRUMENTS, malletInstrument } from '../../surface'
-import { stickDifficulty } from '../../together'
 import { family } from '../family'
-import { checkAccepted, checkedPins } from '../pins'
+import { checkedPins } from '../pins'
 import { otherTold, reasonTold, stepsOf } from '../told'
 import { MALLETS_EXAMINED } from './examined'
 import { heard } from './heard'
 import { MALLET_LEXICON } from './lexicon'
-import { type PerformedSticks, type RealisedSticking, stickedLine } from './perform'
+import type { PerformedSticks, RealisedSticking } from './perform'
 import { laddersFor, strokesFor } from './strokes'
 import { MALLET_WAYS } from './ways'
 import { hasLead, sticksTold } from './words'
@@ -85,17 +84,6 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   laddersOf: ({ roll }) => laddersFor(roll.manner !== 'none'),
   accentsOf: ({ rhythm, rudiment }) =>
     rhythm.accents === 0 && rudiment !== 'none' ? strokesIn(rudiment) : rhythm.accents,
-  landings: () => {
-    throw refuseStudy('pattern.material', { why: tellInstrument('sticks.no-loops') }, 'pattern.walk')
-  },
-
-  perform(recipe, parts, _lines, rhythm, wanted) {
-    const count = parts.reduce((sum, part) => sum + part.lines[0]!.notes.length, 0)
-    checkAccepted(count, wanted.accepted.sticks, 'sticks')
-    const sticking = stickedLine(recipe, parts, rhythm, wanted)
-    const difficulty = stickDifficulty(sticking, notesPerMinute(recipe.tempo))
-    return { plays: 'sticks', sticking, difficulty }
-  },
   players: ['sticks'],
   playersIn: () => ['sticks'],
   lineOf: ({ sticking }) => sticking,

@@ -1,10 +1,13 @@
 import { pitchName } from '../../pitch'
 import { type MalletRecipe, type StickAlternative, type Sticking, stickLine, type StickPin } from '../../sticking'
-import type { Line, LineNote, Rhythm, Stick } from '../../study'
+import { type Line, type LineNote, notesPerMinute, refuseStudy, type Rhythm, type Stick } from '../../study'
 import { malletInstrument } from '../../surface'
-import type { Performance, Wanted } from '../family'
+import { stickDifficulty } from '../../together'
+import type { Performance, Performer, Wanted } from '../family'
+import { tellInstrument } from '../messages'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from '../partPins'
 import { degreesOf, notesOf, type Part } from '../parts'
+import { checkAccepted } from '../pins'
 
 /** The line of a study for mallets, with its sticks. */
 export interface RealisedSticking extends Sticking {
@@ -110,12 +113,7 @@ function joined(pieces: readonly Piece[], most: number): Sticking {
 }
 
 /** The one line of a mallet study, part by part. @throws RecipeError */
-export function stickedLine(
-  recipe: MalletRecipe,
-  parts: readonly Part[],
-  rhythm: Rhythm,
-  asked: Wanted,
-): RealisedSticking {
+function stickedLine(recipe: MalletRecipe, parts: readonly Part[], rhythm: Rhythm, asked: Wanted): RealisedSticking {
   const notes: Line['notes'] = parts.flatMap((part) => notesOf(part, 'right'))
   const pins = recipe.pins.map((pin, at) => ({ pin, at }))
   checkPinned(pins, 'line', notes.length)
@@ -132,4 +130,17 @@ export function stickedLine(
     pitches: notes.map((note) => pitchName(note.pitch)),
     midi: notes.map((note) => note.midi + transposition),
   }
+}
+
+/** Sticks on bars, as they are worked out. */
+export const MALLETS_PERFORMER: Performer<MalletRecipe, PerformedSticks> = {
+  perform(recipe, parts, _lines, rhythm, wanted) {
+    const count = parts.reduce((sum, part) => sum + part.lines[0]!.notes.length, 0)
+    checkAccepted(count, wanted.accepted.sticks, 'sticks')
+    const sticking = stickedLine(recipe, parts, rhythm, wanted)
+    return { plays: 'sticks', sticking, difficulty: stickDifficulty(sticking, notesPerMinute(recipe.tempo)) }
+  },
+  landings: () => {
+    throw refuseStudy('pattern.material', { why: tellInstrument('sticks.no-loops') }, 'pattern.walk')
+  },
 }

@@ -1,0 +1,16 @@
+import type { Performer } from './family'
+import { familyOf } from './find'
+import { KEYS_PERFORMER } from './keys/perform'
+import { MALLETS_PERFORMER } from './mallets/perform'
+import type { Played, Recipe, Staged } from './recipe'
+
+type Performers = {
+  readonly [F in Staged as F['plays']]: Performer<F['recipe'], Extract<Played, { plays: F['plays'] }>>
+}
+
+/** How each family plays: apart from the register, so that a page that only shows studies loads no solver. */
+const PERFORMERS: Performers = { fingers: KEYS_PERFORMER, sticks: MALLETS_PERFORMER }
+
+/** How a recipe's family plays. */
+export const performerOf = (recipe: Recipe): Performer<Recipe, Played> =>
+  PERFORMERS[familyOf(recipe).plays] as Performer<Recipe, Played>
