@@ -10,7 +10,7 @@ import {
   USUAL_MARKING,
 } from '#core/syllabus'
 import type { Exam, StudySet } from '#shared/api'
-import { type Db, getExam, insertExam, inTransaction } from './db'
+import { type Db, getExam, insertExam, inTransaction, type Pool } from './db'
 import { refuse } from './messages'
 import { policiesOf, setFor, syllabusFor } from './sets'
 
@@ -42,7 +42,8 @@ function checkDrawn(items: readonly DrawnItem[], { expected, marks }: Held): voi
 }
 
 /** Keeps a mock exam in the pupil's record. @throws Refusal 404, RecipeError naming the mark */
-export const keepExam = (studio: number, held: Held): Promise<Exam> => inTransaction((db) => holdExam(db, studio, held))
+export const keepExam = (pool: Pool, studio: number, held: Held): Promise<Exam> =>
+  inTransaction(pool, (db) => holdExam(db, studio, held))
 
 /** The same, in a transaction that has begun. */
 export async function holdExam(db: Db, studio: number, held: Held): Promise<Exam> {

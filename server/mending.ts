@@ -2,7 +2,18 @@ import { type Message, RecipeError } from '#core/message'
 import { type AtomReport, gradeSet, type Mend } from '#core/syllabus'
 import type { RecipeInput } from '#core/instrument'
 import type { Study, StudySet, Undo } from '#shared/api'
-import { type Db, deleteStudy, getStudy, insertStudy, inTransaction, setsWith, updateStudy } from './db'
+import {
+  type Db,
+  deleteStudy,
+  getStudy,
+  insertStudy,
+  inSnapshot,
+  inTransaction,
+  type Pool,
+  setsWith,
+  type StudyContent,
+  updateStudy,
+} from './db'
 import { refuse, tell } from './messages'
 import { notFound, stale } from './refusal'
 import { policiesOf, setFor, syllabusFor, withStudies } from './sets'
@@ -15,16 +26,6 @@ export interface Mended {
   readonly told: Message
 }
 
-/** The near atom of a set. @throws RecipeError where the atom is not near, or the set has no grade */
-async function nearAtom(db: Db, studio: number, set: StudySet, id: string): Promise<AtomReport & { mend: Mend }> {
-  if (!set.syllabusId || !set.gradeId) throw refuse('set.grade', {}, 'gradeId')
-  const { document } = await syllabusFor(db, studio, set.syllabusId)
-  const recipes = set.studies.map((study) => study.recipe)
-  const atom = gradeSet(document, set.gradeId, recipes, policiesOf(set)).atoms.find((each) => each.id === id)
-  if (!atom?.mend) throw refuse('atom.near', {}, 'atom')
-  return atom as AtomReport & { mend: Mend }
-}
-
 /** A mended recipe that can be played: pins that no longer fit are left out. */
 function playable(recipe: RecipeInput) {
   try {
@@ -35,14 +36,39 @@ function playable(recipe: RecipeInput) {
   }
 }
 
+/** What mends a near miss of a set, worked out from one moment's set and list. */
+interface Mending {
+  readonly set: StudySet
+  readonly version: number
+  readonly study: Study
+  readonly atom: AtomReport
+  readonly mend: Mend
+  readonly content: StudyContent
+}
+
+/** @throws Refusal 404; RecipeError where the atom is not near, the set has no grade or the mend cannot be played */
+async function mendingFor(pool: Pool, studio: number, id: string, atomId: string, version: number): Promise<Mending> {
+  const { set, document, gradeId } = await inSnapshot(pool, async (db) => {
+    const set = await setFor(db, studio, id)
+    const { syllabusId, gradeId } = set
+    if (!syllabusId || !gradeId) throw refuse('set.grade', {}, 'gradeId')
+    return { set, gradeId, document: (await syllabusFor(db, studio, syllabusId)).document }
+  })
+  const recipes = set.studies.map((study) => study.recipe)
+  const atom = gradeSet(document, gradeId, recipes, policiesOf(set)).atoms.find((each) => each.id === atomId)
+  if (!atom?.mend) throw refuse('atom.near', {}, 'atom')
+  const { mend } = atom
+  return { set, version, atom, mend, study: set.studies[atom.study!]!, content: playable(mend.recipe) }
+}
+
 /** Alters a study where this set alone holds it; what others hold stays, and a copy takes its place here. */
-async function altered(db: Db, studio: number, set: StudySet, study: Study, mend: Mend, version: number) {
+async function altered(db: Db, studio: number, { set, version, study, content }: Mending) {
   const studyIds = set.studies.map(({ id }) => id)
-  const content = playable(mend.recipe)
   if ((await setsWith(db, studio, study.id)) > 1) {
     const made = await insertStudy(db, studio, content)
-    const put = studyIds.map((id) => (id === study.id ? made.id : id))
-    return { set: await withStudies(db, studio, set, version, put), undo: { studyIds, studies: [], remove: [made.id] } }
+    const others = studyIds.map((id) => (id === study.id ? made.id : id))
+    const undo = { studyIds, studies: [], remove: [made.id] }
+    return { set: await withStudies(db, studio, set, version, others), undo }
   }
   const saved = await updateStudy(db, studio, study.id, study.version, content)
   if (!saved) throw stale('study', await getStudy(db, studio, study.id))
@@ -51,38 +77,39 @@ async function altered(db: Db, studio: number, set: StudySet, study: Study, mend
   return { set: await withStudies(db, studio, set, version, studyIds), undo }
 }
 
-async function added(db: Db, studio: number, set: StudySet, at: number, mend: Mend, version: number) {
+/** Puts a new study after the one that was near. */
+async function added(db: Db, studio: number, { set, version, study, content }: Mending) {
   const studyIds = set.studies.map(({ id }) => id)
-  const made = await insertStudy(db, studio, playable(mend.recipe))
-  const put = studyIds.toSpliced(at + 1, 0, made.id)
-  return { set: await withStudies(db, studio, set, version, put), undo: { studyIds, studies: [], remove: [made.id] } }
+  const made = await insertStudy(db, studio, content)
+  const more = studyIds.toSpliced(studyIds.indexOf(study.id) + 1, 0, made.id)
+  return { set: await withStudies(db, studio, set, version, more), undo: { studyIds, studies: [], remove: [made.id] } }
 }
 
 /**
  * Does what mends one near miss, whole or not at all.
  * @throws Refusal 404, 409; RecipeError where there is nothing to mend or it cannot be played
  */
-export function mendAtom(studio: number, id: string, atomId: string, version: number): Promise<Mended> {
-  return inTransaction(async (db) => {
-    const set = await setFor(db, studio, id)
-    const atom = await nearAtom(db, studio, set, atomId)
-    const at = atom.study!
-    const { mend } = atom
-    const done =
-      mend.manner === 'alter'
-        ? await altered(db, studio, set, set.studies[at]!, mend, version)
-        : await added(db, studio, set, at, mend, version)
-    return { ...done, told: tell('mended', { mend: mend.words, atom: atom.words }) }
-  })
+export async function mendAtom(
+  pool: Pool,
+  studio: number,
+  id: string,
+  atomId: string,
+  version: number,
+): Promise<Mended> {
+  const mending = await mendingFor(pool, studio, id, atomId, version)
+  const { mend, atom } = mending
+  const work = mend.manner === 'alter' ? altered : added
+  const done = await inTransaction(pool, (db) => work(db, studio, mending))
+  return { ...done, told: tell('mended', { mend: mend.words, atom: atom.words }) }
 }
 
 /** Puts a set back as it was before a study was mended. @throws Refusal 404, 409; RecipeError */
-export function restoreSet(studio: number, id: string, undo: Undo, version: number): Promise<StudySet> {
-  return inTransaction(async (db) => {
+export function restoreSet(pool: Pool, studio: number, id: string, undo: Undo, version: number): Promise<StudySet> {
+  const studies = undo.studies.map((study) => ({ ...study, content: contentOf(study.recipe, study.accepted) }))
+  return inTransaction(pool, async (db) => {
     const set = await setFor(db, studio, id)
-    for (const study of undo.studies) {
-      const content = contentOf(study.recipe, study.accepted)
-      if (await updateStudy(db, studio, study.id, study.version, content)) continue
+    for (const study of studies) {
+      if (await updateStudy(db, studio, study.id, study.version, study.content)) continue
       const current = await getStudy(db, studio, study.id)
       throw current ? stale('study', current) : notFound('study')
     }

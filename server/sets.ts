@@ -33,6 +33,7 @@ import {
   type StudyContent,
   unknownStudies,
   updateSet,
+  type Pool,
 } from './db'
 import { faultMessage } from '#words'
 import { refuse } from './messages'
@@ -72,8 +73,14 @@ async function checkContent(db: Db, studio: number, content: SetContent): Promis
  * Writes a set over the version that the writer saw, whole or not at all.
  * @throws Refusal 404, or 409 with the set as it stands; RecipeError for an unknown study, syllabus or grade
  */
-export function saveSet(studio: number, id: string, version: number, content: SetContent): Promise<StudySet> {
-  return inTransaction(async (db) => {
+export function saveSet(
+  pool: Pool,
+  studio: number,
+  id: string,
+  version: number,
+  content: SetContent,
+): Promise<StudySet> {
+  return inTransaction(pool, async (db) => {
     await checkContent(db, studio, content)
     const saved = await updateSet(db, studio, id, version, content)
     const set = await setFor(db, studio, id)
@@ -82,7 +89,7 @@ export function saveSet(studio: number, id: string, version: number, content: Se
   })
 }
 
-/** Writes other studies into a set, in this order; the rest of it stays. @throws Refusal 409 */
+/** Writes other studies into a set, in this order; the rest of it stays. @throws Refusal 404, 409 */
 export async function withStudies(
   db: Db,
   studio: number,
@@ -93,8 +100,10 @@ export async function withStudies(
 ): Promise<StudySet> {
   const { syllabusId, gradeId } = graded
   const content = { title: set.title, syllabusId, gradeId, studyIds }
-  if (!(await updateSet(db, studio, set.id, version, content))) throw stale('set', set)
-  return setFor(db, studio, set.id)
+  const saved = await updateSet(db, studio, set.id, version, content)
+  const now = await setFor(db, studio, set.id)
+  if (!saved) throw stale('set', now)
+  return now
 }
 
 interface Filling {
@@ -130,23 +139,30 @@ function playableOf(recipes: readonly RecipeInput[]): { contents: StudyContent[]
   }
 }
 
+/** The studies that fill a set's holes, worked out from one moment's set and list. */
+async function fillingFor(pool: Pool, studio: number, id: string, asked: Filling) {
+  const { set, document, preferences } = await inSnapshot(pool, async (db) => {
+    const set = await setFor(db, studio, id)
+    const { document } = await syllabusFor(db, studio, asked.syllabusId)
+    return { set, document, preferences: (await getPupil(db, studio, set.pupil.id))!.preferences }
+  })
+  const report = gradeSet(document, asked.gradeId, recipesOf(set), policiesOf(set))
+  const recipes = recipesForMissing(document, report, {
+    settings: settingsFor(set.pupil, preferences.settings),
+    choices: { ...preferences.choices, ...asked.choices },
+    ...(asked.only ? { only: asked.only } : {}),
+  })
+  return { set, ...playableOf(recipes) }
+}
+
 /**
  * Adds a study for every hole that a set has in a grade, in the pupil's settings and forms, which are remembered.
  * @throws as `saveSet`
  */
-export function addMissing(studio: number, id: string, asked: Filling): Promise<Filled> {
-  return inTransaction(async (db) => {
-    const set = await setFor(db, studio, id)
+export async function addMissing(pool: Pool, studio: number, id: string, asked: Filling): Promise<Filled> {
+  const { set, contents, refused } = await fillingFor(pool, studio, id, asked)
+  return inTransaction(pool, async (db) => {
     if (asked.choices) await preferPupil(db, studio, set.pupil.id, { choices: asked.choices })
-    const { preferences } = (await getPupil(db, studio, set.pupil.id))!
-    const { document } = await syllabusFor(db, studio, asked.syllabusId)
-    const report = gradeSet(document, asked.gradeId, recipesOf(set), policiesOf(set))
-    const recipes = recipesForMissing(document, report, {
-      settings: settingsFor(set.pupil, preferences.settings),
-      choices: preferences.choices ?? {},
-      ...(asked.only ? { only: asked.only } : {}),
-    })
-    const { contents, refused } = playableOf(recipes)
     const added: string[] = []
     for (const content of contents) added.push((await insertStudy(db, studio, content)).id)
     const studyIds = [...set.studies.map((study) => study.id), ...added]
@@ -155,8 +171,8 @@ export function addMissing(studio: number, id: string, asked: Filling): Promise<
 }
 
 /** Puts a set's studies into an order for practice. @throws as `saveSet` */
-export function orderSet(studio: number, id: string, by: Order, version: number): Promise<StudySet> {
-  return inTransaction(async (db) => {
+export function orderSet(pool: Pool, studio: number, id: string, by: Order, version: number): Promise<StudySet> {
+  return inTransaction(pool, async (db) => {
     const set = await setFor(db, studio, id)
     const order = practiceOrder(set.studies, by)
     return withStudies(
@@ -170,8 +186,8 @@ export function orderSet(studio: number, id: string, by: Order, version: number)
 }
 
 /** Takes note that a set is what its list asks now. @throws Refusal 404, 409 */
-export function settleSet(studio: number, id: string, version: number): Promise<StudySet> {
-  return inTransaction(async (db) => {
+export function settleSet(pool: Pool, studio: number, id: string, version: number): Promise<StudySet> {
+  return inTransaction(pool, async (db) => {
     const set = await setFor(db, studio, id)
     const same = set.studies.map((study) => study.id)
     await withStudies(db, studio, set, version, same)
@@ -189,8 +205,8 @@ interface Gathered {
   readonly before: Syllabus | null
 }
 
-const gather = (studio: number, id: string): Promise<Gathered> =>
-  inSnapshot(async (db) => {
+const gather = (pool: Pool, studio: number, id: string): Promise<Gathered> =>
+  inSnapshot(pool, async (db) => {
     const set = await setFor(db, studio, id)
     const all = await allSyllabi(db, studio)
     const { preferences } = (await getPupil(db, studio, set.pupil.id))!
@@ -217,8 +233,14 @@ function newerFor({ set, all, before }: Gathered): Newer | null {
 }
 
 /** Holds a set against its grade and places it in every syllabus for its instrument. @throws Refusal 404, RecipeError */
-export async function reportOf(studio: number, id: string, syllabusId?: string, gradeId?: string): Promise<SetReport> {
-  const gathered = await gather(studio, id)
+export async function reportOf(
+  pool: Pool,
+  studio: number,
+  id: string,
+  syllabusId?: string,
+  gradeId?: string,
+): Promise<SetReport> {
+  const gathered = await gather(pool, studio, id)
   const { set, all, preferences } = gathered
   const recipes = recipesOf(set)
   const policies = policiesOf(set)

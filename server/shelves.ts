@@ -1,15 +1,15 @@
 import { listed } from '#core/message'
 import type { RecipeInput } from '#core/instrument'
 import type { Shelf, Study } from '#shared/api'
-import { insertStudy, inTransaction, setsHolding, shelveStudies } from './db'
+import { insertStudy, inTransaction, setsHolding, shelveStudies, type Pool } from './db'
 import { quoted, refuse } from './messages'
 import { notFound, Refusal } from './refusal'
 import { contentOf } from './studies'
 
 /** Stores several studies, all or none. @throws RecipeError naming the recipe that cannot be realised */
-export function storeStudies(studio: number, recipes: readonly RecipeInput[]): Promise<Study[]> {
+export function storeStudies(pool: Pool, studio: number, recipes: readonly RecipeInput[]): Promise<Study[]> {
   const contents = recipes.map((recipe, at) => contentOf(recipe, {}, `recipes[${at}]`))
-  return inTransaction(async (db) => {
+  return inTransaction(pool, async (db) => {
     const studies: Study[] = []
     for (const content of contents) studies.push(await insertStudy(db, studio, content))
     return studies
@@ -21,8 +21,8 @@ export const inSets = (titles: readonly string[], path: string): Refusal =>
   new Refusal(409, refuse('study.in-set', { titles: listed(titles.map(quoted), 'comma') }, path).toFault())
 
 /** Moves studies to a shelf, all or none. @throws Refusal 404, or 409 where a set holds one that is thrown away */
-export function moveStudies(studio: number, ids: readonly string[], shelf: Shelf): Promise<void> {
-  return inTransaction(async (db) => {
+export function moveStudies(pool: Pool, studio: number, ids: readonly string[], shelf: Shelf): Promise<void> {
+  return inTransaction(pool, async (db) => {
     const held = shelf === 'bin' ? await setsHolding(db, studio, ids) : []
     if (held.length > 0) throw inSets(held, 'ids')
     const moved = await shelveStudies(db, studio, ids, shelf)

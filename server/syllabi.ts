@@ -15,6 +15,7 @@ import {
   pastVersions,
   setsGradedBy,
   updateSyllabus,
+  type Pool,
 } from './db'
 import { faultMessage } from '#words'
 import { refuse, tell } from './messages'
@@ -41,13 +42,14 @@ const shipped = (): Refusal => new Refusal(409, refuse('syllabus.shipped', {}, '
 
 /** Writes a list over the version that the writer saw. @throws Refusal 404, 409; RecipeError where its id is another */
 export function saveSyllabus(
+  pool: Pool,
   studio: number,
   id: string,
   syllabus: Syllabus,
   version: number,
 ): Promise<SyllabusDocument> {
   if (syllabus.id !== id) throw refuse('syllabus.id', {}, 'syllabus.id')
-  return inTransaction(async (db) => {
+  return inTransaction(pool, async (db) => {
     const current = await documentOf(db, studio, id)
     if (current.shipped) throw shipped()
     if (!(await updateSyllabus(db, studio, version, syllabus))) throw stale('syllabus', current)
@@ -56,8 +58,8 @@ export function saveSyllabus(
 }
 
 /** @throws Refusal 404, or 409 where it is shipped or sets are graded by it */
-export function removeSyllabus(studio: number, id: string): Promise<void> {
-  return inTransaction(async (db) => {
+export function removeSyllabus(pool: Pool, studio: number, id: string): Promise<void> {
+  return inTransaction(pool, async (db) => {
     const current = await documentOf(db, studio, id)
     if (current.shipped) throw shipped()
     const sets = await setsGradedBy(db, studio, id)
@@ -71,11 +73,12 @@ export function removeSyllabus(studio: number, id: string): Promise<void> {
 
 /** Copies a list under another title, as the teacher's own or as the edition that follows. @throws Refusal 404, 409 */
 export function copySyllabus(
+  pool: Pool,
   studio: number,
   id: string,
   { title, edition, follows }: { title: string; edition: string; follows: boolean },
 ): Promise<{ id: string }> {
-  return inTransaction(async (db) => {
+  return inTransaction(pool, async (db) => {
     const { syllabus } = await documentOf(db, studio, id)
     const base = slugOf(`${title} ${edition}`, 55) || 'list'
     for (let copy = 0; copy < 100; copy++) {

@@ -1,6 +1,6 @@
 /** Database: the pool, migrations, and every query of the program in plain SQL, a file to a table. */
 export { migrate, type Migration } from './migrate'
-export { closePool, type Db, getPool, inSnapshot, inTransaction } from './pool'
+export { closePool, type Db, getPool, inSnapshot, inTransaction, type Pool } from './pool'
 export { deleteExam, getExam, insertExam, listExams } from './exams'
 export { getPupil, insertPupil, listPupils, preferPupil } from './pupils'
 export {

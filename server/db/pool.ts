@@ -20,29 +20,33 @@ export async function closePool(): Promise<void> {
   await closing?.end()
 }
 
-/** Runs work in one transaction: all of it or nothing. */
-export async function inTransaction<T>(work: (client: PoolClient) => Promise<T>): Promise<T> {
-  const client = await getPool().connect()
+/** Runs work in one transaction: all of it or nothing. What takes long is worked out before. */
+export async function inTransaction<T>(pool: Pool, work: (client: PoolClient) => Promise<T>): Promise<T> {
+  const client = await pool.connect()
+  let broken: Error | undefined
   try {
     await client.query('begin')
     const result = await work(client)
     await client.query('commit')
     return result
   } catch (error) {
-    await client.query('rollback')
+    // a connection that cannot even roll back is given up, and the first error told
+    await client.query('rollback').catch((lost: Error) => (broken = lost))
     throw error
   } finally {
-    client.release()
+    client.release(broken)
   }
 }
 
 /** Runs reads that all see the database as it is at one moment. */
-export function inSnapshot<T>(work: (client: PoolClient) => Promise<T>): Promise<T> {
-  return inTransaction(async (client) => {
+export function inSnapshot<T>(pool: Pool, work: (client: PoolClient) => Promise<T>): Promise<T> {
+  return inTransaction(pool, async (client) => {
     await client.query('set transaction isolation level repeatable read, read only')
     return work(client)
   })
 }
+
+export type { Pool }
 
 /** What queries run on: the pool, or the client of a transaction. */
 export type Db = Pick<PoolClient, 'query'>

@@ -16,6 +16,7 @@ import {
   insertSet,
   insertStudy,
   inTransaction,
+  type Pool,
   preferPupil,
   shipSyllabus,
   tagStudies,
@@ -84,8 +85,8 @@ async function laySet(db: Db, studio: number, pupilId: string, pupil: DemoPupil,
 }
 
 /** Lays the demo down in one transaction, unless it was laid before; lists that came later are laid by themselves. */
-export function layDemo(studio: number): Promise<void> {
-  return inTransaction(async (db) => {
+export function layDemo(pool: Pool, studio: number): Promise<void> {
+  return inTransaction(pool, async (db) => {
     if (await claim(db, 'boards-of-2026')) {
       for (const board of BOARDS) await shipSyllabus(db, studio, syllabusOf(board))
     }

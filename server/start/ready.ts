@@ -10,8 +10,8 @@ async function start(): Promise<void> {
   await migrate(pool, await shippedMigrations())
   const demo = process.env.TACTUM_DEMO !== '0'
   const studio = await ensureStudio(pool, demo ? DEMO_STUDIO : { name: 'Your own studio', teacher: '' })
-  await reshapeSyllabi(studio)
-  if (demo) await layDemo(studio)
+  await reshapeSyllabi(pool, studio)
+  if (demo) await layDemo(pool, studio)
 }
 
 /** Resolves when the database can be used. A failure is told to whoever waits, and tried again by the next. */

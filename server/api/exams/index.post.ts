@@ -3,8 +3,8 @@ import { bodies } from '#shared/schemas'
 import { keepExam } from '../../exams'
 import { readChecked, route } from '../../http'
 
-export default route(async ({ event, studio }) => {
-  const exam = await keepExam(studio, await readChecked(event, bodies.exam))
+export default route(async ({ event, db, studio }) => {
+  const exam = await keepExam(db, studio, await readChecked(event, bodies.exam))
   setResponseStatus(event, 201)
   return exam
 })

@@ -3,9 +3,9 @@ import { bodies } from '#shared/schemas'
 import { readChecked, route } from '../../http'
 import { storeStudies } from '../../shelves'
 
-export default route(async ({ event, studio }) => {
+export default route(async ({ event, db, studio }) => {
   const { recipes } = await readChecked(event, bodies.newStudies)
-  const studies = await storeStudies(studio, recipes)
+  const studies = await storeStudies(db, studio, recipes)
   setResponseStatus(event, 201)
   return { studies }
 })

@@ -2,8 +2,8 @@ import { bodies } from '#shared/schemas'
 import { readChecked, route } from '../../http'
 import { moveStudies } from '../../shelves'
 
-export default route(async ({ event, studio }) => {
+export default route(async ({ event, db, studio }) => {
   const { ids, shelf } = await readChecked(event, bodies.shelf)
-  await moveStudies(studio, ids, shelf)
+  await moveStudies(db, studio, ids, shelf)
   return { ok: true }
 })

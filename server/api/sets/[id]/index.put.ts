@@ -2,8 +2,8 @@ import { bodies } from '#shared/schemas'
 import { idParam, readChecked, route } from '../../../http'
 import { saveSet } from '../../../sets'
 
-export default route(async ({ event, studio }) => {
+export default route(async ({ event, db, studio }) => {
   const id = idParam(event, 'set')
   const { version, ...content } = await readChecked(event, bodies.set)
-  return saveSet(studio, id, version, content)
+  return saveSet(db, studio, id, version, content)
 })

@@ -3,8 +3,8 @@ import { bodies } from '#shared/schemas'
 import { readChecked, route, slugParam } from '../../../http'
 import { copySyllabus } from '../../../syllabi'
 
-export default route(async ({ event, studio }) => {
-  const made = await copySyllabus(studio, slugParam(event), await readChecked(event, bodies.syllabusCopy))
+export default route(async ({ event, db, studio }) => {
+  const made = await copySyllabus(db, studio, slugParam(event), await readChecked(event, bodies.syllabusCopy))
   setResponseStatus(event, 201)
   return made
 })

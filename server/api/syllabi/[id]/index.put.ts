@@ -3,8 +3,8 @@ import { bodies } from '#shared/schemas'
 import { readChecked, route, slugParam } from '../../../http'
 import { saveSyllabus } from '../../../syllabi'
 
-export default route(async ({ event, studio }) => {
+export default route(async ({ event, db, studio }) => {
   const { syllabus, version } = await readChecked(event, bodies.syllabus)
   checkSyllabus(syllabus)
-  return saveSyllabus(studio, slugParam(event), syllabus, version)
+  return saveSyllabus(db, studio, slugParam(event), syllabus, version)
 })
