@@ -47,6 +47,12 @@ module.exports = {
       from: { path: '^(app|server|shared|cli)/' },
       to: { path: '^core/', pathNot: '^core/[^/]+/index\\.ts$' },
     },
+    {
+      name: 'door-of-the-desk',
+      severity: 'error',
+      from: { path: '^app/', pathNot: '^app/stores/desk/' },
+      to: { path: '^app/stores/desk/', pathNot: '^app/stores/desk/index\\.ts$' },
+    },
     { name: 'app-not-server', severity: 'error', from: { path: '^app/' }, to: { path: '^server/' } },
     { name: 'server-not-app', severity: 'error', from: { path: '^server/' }, to: { path: '^app/' } },
     {

@@ -12,6 +12,13 @@ export class ApiError extends Error {
   }
 }
 
+/** What somebody else saved first, where that is why a save was refused. */
+export const newerThan = <T>(error: unknown): T | null =>
+  error instanceof ApiError && error.status === 409 ? ((error.fault.current as T | undefined) ?? null) : null
+
+/** Whether the server could not be reached at all. */
+export const isUnreachable = (error: unknown): boolean => error instanceof ApiError && error.status === 0
+
 const SILENT: Fault = {
   code: 'offline',
   path: '',

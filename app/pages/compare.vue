@@ -35,7 +35,7 @@ const width = computed(() => Math.max(520, Math.floor(sheetWidth.value) - 252))
 async function toDesk(study: RealisedStudy): Promise<void> {
   // what is compared with the desk changes it; what comes from the library comes as a study of its own
   if (ids.value.length > 0) await desk.begin(study.recipe)
-  else await desk.put(study.recipe)
+  else await desk.replace(study.recipe)
   await router.push(desk.address)
 }
 useHead({ title: t('compare.side-by-side-tactum') })

@@ -1,6 +1,6 @@
 import { shallowRef } from 'vue'
 import type { SetReport, StudySet } from '#shared/api'
-import { ApiError, ask } from '~/composables/api'
+import { ask, newerThan } from '~/composables/api'
 import { working } from '~/composables/working'
 
 const contentOf = ({ title, syllabusId, gradeId, policies, studies }: StudySet) => ({
@@ -38,14 +38,15 @@ export function setKeeping() {
 
   /** A save that came too late leaves both versions to choose from; any other failure shows what was saved last. */
   function refuse(problem: unknown, wanted: StudySet): void {
-    if (!(problem instanceof ApiError) || problem.status !== 409) {
+    const current = newerThan<StudySet>(problem)
+    if (!current) {
       set.value = saved.value
       throw problem
     }
-    conflict.value = { current: problem.fault.current as StudySet, wanted }
+    conflict.value = { current, wanted }
   }
 
-  async function put(): Promise<void> {
+  async function send(): Promise<void> {
     for (;;) {
       const wanted = set.value!
       const { id, version } = saved.value!
@@ -62,7 +63,7 @@ export function setKeeping() {
   function save(): Promise<void> {
     saving ??= guarded(async () => {
       try {
-        await put()
+        await send()
       } catch (problem) {
         refuse(problem, set.value!)
       }

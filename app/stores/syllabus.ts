@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { atomsOf, type Syllabus, syllabusFaults } from '#core/syllabus'
 import type { SyllabusDocument } from '#shared/api'
-import { ApiError, ask } from '~/composables/api'
+import { ask, newerThan } from '~/composables/api'
 import { working } from '~/composables/working'
 import { t } from '~/composables/words'
 
@@ -64,7 +64,7 @@ export const useSyllabus = defineStore('syllabus', () => {
         show(await ask<SyllabusDocument>(`/api/syllabi/${syllabus.id}`, 'PUT', { syllabus, version }))
         told.value = t('syllabi.syllabus.saved')
       } catch (problem) {
-        if (!(problem instanceof ApiError) || problem.status !== 409) throw problem
+        if (!newerThan(problem)) throw problem
         error.value = t('syllabi.syllabus.this-list-was-saved')
       }
     })

@@ -81,7 +81,7 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
   /** Decides for the study that was called. False where the line names none, or several. */
   function take(): boolean {
     if (!single.value) return false
-    if (line.value !== began || desk.held) void desk.put(single.value)
+    if (line.value !== began || desk.held) void desk.replace(single.value)
     return true
   }
 

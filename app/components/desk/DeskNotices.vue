@@ -4,8 +4,7 @@ import { NuxtLink } from '#components'
 import { isFree } from '#core/study'
 import { faultMessage } from '#words'
 import type { RecipeInput } from '#core/instrument'
-import type { Desk } from '~/stores/desk'
-import type { Aside } from '~/stores/deskAside'
+import type { Desk, Aside } from '~/stores/desk'
 import { t, tell } from '~/composables/words'
 
 /** What stands between the title and the sheet when something needs saying, each with its way out. */
@@ -77,8 +76,8 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
         {{ t('desk.desk-notices.free-the-last-pin') }}
       </button>
     </div>
-    <div v-if="desk.saveError" role="alert" class="notice text-missing">{{ desk.saveError }}</div>
-    <div v-if="desk.conflict && !desk.deciding" role="alert" class="notice">
+    <div v-if="desk.keeping.refused" role="alert" class="notice text-missing">{{ desk.keeping.refused }}</div>
+    <div v-if="desk.keeping.conflict && !desk.keeping.deciding" role="alert" class="notice">
       <span>{{ t('desk.desk-notices.another-window-saved-this') }}</span>
       <button type="button" class="plain-button" @click="emit('decide')">{{ t('desk.desk-notices.see-both') }}</button>
     </div>

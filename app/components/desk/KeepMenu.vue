@@ -11,7 +11,8 @@ const props = defineProps<{ desk: Desk }>()
 const emit = defineEmits<{ save: []; duplicate: []; fresh: []; file: [file: File]; asked: [] }>()
 
 const words = computed(() => {
-  const { state, savedAt, changed, safe } = props.desk
+  const { state, keeping, changed, safe } = props.desk
+  const savedAt = keeping.saved?.updatedAt
   const time = savedAt ? new Date(savedAt).toLocaleTimeString(locale(), { hour: '2-digit', minute: '2-digit' }) : ''
   if (state === 'saving') return t('desk.keep-menu.saving')
   if (state === 'two-versions') return t('desk.keep-menu.saved-elsewhere-meanwhile')

@@ -6,7 +6,7 @@ import { lineFor, marksOf, playersIn, takesPins } from '#core/realise'
 import { isDegreePin, isGripPin } from '#core/study'
 import { wordsOf } from '~/components/instrument'
 import type { Desk } from '~/stores/desk'
-import { hasDegrees } from '~/stores/deskPins'
+import { hasDegrees } from '~/stores/desk'
 import { t } from '~/composables/words'
 
 /** What can be done with the finger or stick under the hand, for those without keys to press. */

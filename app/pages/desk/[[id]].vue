@@ -131,7 +131,7 @@ watch(
     </Teleport>
     <WhereAsked v-if="asking" :title="tell(desk.study!.title)" :recipe="desk.study!.recipe" @close="asking = false" />
     <p v-if="failed" role="alert" class="mb-2 text-missing">{{ failed }}</p>
-    <DeskNotices v-if="!desk.study && desk.fault" :desk="desk" @back="back" @decide="desk.deciding = true" />
+    <DeskNotices v-if="!desk.study && desk.fault" :desk="desk" @back="back" @decide="desk.decide()" />
     <p v-else-if="!desk.study && !failed" class="waiting quiet aside py-40 text-center">
       {{ t('desk.id.opening-the-study') }}
     </p>
@@ -153,7 +153,7 @@ watch(
           <kbd aria-hidden="true">?</kbd>
         </button>
       </div>
-      <DeskNotices :desk="desk" @back="back" @decide="desk.deciding = true" />
+      <DeskNotices :desk="desk" @back="back" @decide="desk.decide()" />
       <div class="mt-[8px] grid grid-cols-1 gap-[20px] lg:grid-cols-[minmax(0,1fr)_252px]">
         <section ref="sheet" class="self-start border border-rule bg-sheet" :aria-label="t('desk.id.the-study')">
           <div v-for="system in systems" :key="system.from" :data-from="system.from" class="system px-[10px] pt-1">
@@ -223,13 +223,13 @@ watch(
     </template>
     <ShortcutList v-if="helping" :shortcuts="shortcuts" @close="helping = false" />
     <ConflictDialog
-      v-if="desk.deciding && desk.conflict && desk.study"
+      v-if="desk.keeping.deciding && desk.keeping.conflict && desk.study"
       :mine="desk.study"
-      :theirs="desk.conflict"
+      :theirs="desk.keeping.conflict"
       @mine="desk.keepMine"
       @theirs="desk.takeTheirs"
       @both="keepBoth"
-      @close="desk.deciding = false"
+      @close="desk.decideLater()"
     />
   </div>
 </template>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
-import { namedChange } from '~/stores/changeWords'
+import { namedChange } from '~/stores/desk/changeWords'
 
 const first: RecipeInput = { material: { tonic: 'C#', kind: 'major' }, hands: 'together', octaves: 2 }
 const study = realise(first)

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
-import { deskHistory } from '~/stores/deskHistory'
+import { deskHistory } from '~/stores/desk/history'
 
 const recipe = (octaves: number): RecipeInput => ({ material: { tonic: 'C', kind: 'major' }, octaves })
 

@@ -4,7 +4,7 @@ import { pinnedNotes, type RealisedStudy } from '#core/realise'
 import { isNotePin } from '#core/study'
 import { type AnyPin, familyOf, type Player, type RecipeInput } from '#core/instrument'
 import { realised } from '~/composables/realiser'
-import { degreePin, gripPin, type Place, plain, samePlace } from './deskPins'
+import { degreePin, gripPin, type Place, plain, samePlace } from './pins'
 
 /** Fingers or sticks that the teacher fixes, one by one, by degree, by grip, or a whole alternative at once. */
 export function deskPinning(

@@ -2,32 +2,32 @@ import { computed } from 'vue'
 import type { RecipeInput } from '#core/instrument'
 import type { Study } from '#shared/api'
 import { ask } from '~/composables/api'
-import { type Aside, deskAside } from './deskAside'
-import { deskDrafts } from './deskDrafts'
-import { deskSaving } from './deskSaving'
-import { type DeskStudy, FIRST } from './deskStudy'
+import { type Aside, deskAsides } from './asides'
+import type { DeskDocument } from './document'
+import { deskDrafts } from './drafts'
+import { deskSaving } from './saving'
+import { FIRST } from './solving'
 
-/** How the study on the desk is kept: opened, saved, copied, set aside; nothing is lost on the way. */
-export function deskKeeping(desk: DeskStudy) {
-  const { saved, wanted, conflict, deciding, saveError, state, keep, save, arrived } = deskSaving(desk)
-  const { asides, here, setAside, layUnsaved, letAsideGo } = deskAside(desk, saved, wanted, keep)
+/** The repository: how what lies on the desk is kept. Opened, saved, copied, set aside; nothing is lost on the way. */
+export function deskRepository(desk: DeskDocument) {
+  const { keeping, state, happens, lies, save, arrived } = deskSaving(desk)
+  const { asides, here, setAside, layUnsaved, letAsideGo } = deskAsides(desk, keeping, lies)
   const { safe, wake } = deskDrafts(computed(() => ({ here: here.value, asides: asides.value })))
 
-  const id = computed(() => saved.value?.id ?? null)
+  const id = computed(() => keeping.value.saved?.id ?? null)
   /** Where the page shows what is on the desk. */
   const address = computed(() => (id.value ? `/desk/${id.value}` : '/desk'))
-  const savedAt = computed(() => saved.value?.updatedAt ?? null)
 
   function show(study: Study): Promise<void> {
-    keep(study)
+    lies(study)
     return desk.lay(study.recipe, study.accepted)
   }
   /** Saves what can be saved before something else comes; the rest is set aside. */
   async function leaveDesk(): Promise<void> {
     if (desk.held.value) await desk.leave()
     await arrived()
-    const can = saved.value && desk.changed.value && !desk.fault.value && !conflict.value
-    if (can) await save(undefined, false)
+    const { saved, conflict } = keeping.value
+    if (saved && desk.changed.value && !desk.fault.value && !conflict) await save(undefined, false)
     setAside()
   }
   async function open(which: string): Promise<void> {
@@ -46,7 +46,7 @@ export function deskKeeping(desk: DeskStudy) {
   /** Begins a study; one that came from a file is not saved yet. */
   async function begin(from?: RecipeInput): Promise<void> {
     await leaveDesk()
-    keep(null)
+    lies(null)
     await desk.lay(from ?? FIRST)
     if (from) desk.kept.value = null
   }
@@ -67,16 +67,19 @@ export function deskKeeping(desk: DeskStudy) {
     return false
   }
 
-  const keepMine = (): Promise<boolean> => save(conflict.value!.version)
-  const takeTheirs = (): Promise<void> => show(conflict.value!)
+  const keepMine = (): Promise<boolean> => save(keeping.value.conflict!.version)
+  const takeTheirs = (): Promise<void> => show(keeping.value.conflict!)
+  /** Shows both versions, to be decided between; or not now. */
+  const decide = (): void => happens({ what: 'decide' })
+  const decideLater = (): void => happens({ what: 'decide-later' })
   /** Leaves the saved study as it is and goes on with a copy that has not been saved yet. */
   const duplicate = (): void => {
-    keep(null)
+    lies(null)
     desk.kept.value = null
   }
 
   return {
-    ...{ id, saved, address, savedAt, state, conflict, deciding, saveError, asides, safe },
-    ...{ open, begin, wakeAt, bringBack, letAsideGo, save, keepMine, takeTheirs, duplicate },
+    ...{ keeping, state, id, address, asides, safe },
+    ...{ open, begin, wakeAt, bringBack, letAsideGo, save, keepMine, takeTheirs, decide, decideLater, duplicate },
   }
 }

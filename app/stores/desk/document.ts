@@ -2,34 +2,28 @@ import isEqual from 'fast-deep-equal'
 import { computed, shallowRef } from 'vue'
 import type { Accepted } from '#core/realise'
 import { movesNotes, type RecipeInput } from '#core/instrument'
-import { type Named, namedChange } from './changeWords'
-import { deskHistory } from './deskHistory'
-import { deskPinning } from './deskPinning'
-import { plain } from './deskPins'
-import { deskSelection } from './deskSelection'
-import { deskSolving, FIRST } from './deskSolving'
 import { t } from '~/composables/words'
+import { type Named, namedChange } from './changeWords'
+import { deskHistory } from './history'
+import { deskPinning } from './pinning'
+import { plain } from './pins'
+import { deskSession, type Standing } from './session'
+import { deskSolving, FIRST } from './solving'
 
-/** A recipe with the fingers that were accepted for it. */
-export interface Standing {
-  readonly recipe: RecipeInput
-  readonly accepted: Accepted | null
-}
-
-export type { Place } from './deskPins'
-export { FIRST }
-
-/** The study as the teacher shapes it: changes, pins, alternatives, and where the eye is. */
-export function deskStudy() {
-  const { recipe, study, fault, departs, accepted, show, again, settled } = deskSolving()
+/**
+ * The document: the study as the teacher shapes it, its changes with their way back, its pins; with the session in which
+ * that is done.
+ */
+export function deskDocument() {
+  const solving = deskSolving()
+  const { recipe, study, fault, departs, accepted, show, again, settled } = solving
+  const { held, tryOut, leave, clear, ...looking } = deskSession(solving)
   const history = deskHistory(async (next, fingers) => {
     held.value = null
     await show(next, fingers)
   })
-  const selection = deskSelection(study)
+  /** The recipe whose pins were let go, so that they can be put back. */
   const letGo = shallowRef<RecipeInput | null>(null)
-  /** What stood here before a call was tried out. */
-  const held = shallowRef<Standing | null>(null)
 
   /** What is kept of this study, as it was when it was kept; null where none of it is. */
   const kept = shallowRef<Standing | null>({ recipe: FIRST, accepted: null })
@@ -61,21 +55,10 @@ export function deskStudy() {
     return set(next)
   }
 
-  /** Puts a whole recipe in this one's place, pins and all. */
-  function put(next: RecipeInput): Promise<void> {
+  /** A whole recipe in this one's place, pins and all. */
+  function replace(next: RecipeInput): Promise<void> {
     letGo.value = null
     return set(plain(next))
-  }
-
-  /** Shows a recipe without having decided for it; `put` decides, `leave` goes back. */
-  function tryOut(next: RecipeInput): Promise<void> {
-    held.value ??= { recipe: recipe.value, accepted: accepted.value }
-    return show(plain(next))
-  }
-  async function leave(): Promise<void> {
-    const before = held.value
-    held.value = null
-    if (before) await show(before.recipe, before.accepted)
   }
 
   const putBack = (): Promise<void> => {
@@ -90,7 +73,7 @@ export function deskStudy() {
 
   /** Starts from a recipe as if nothing had been done to it yet. */
   function lay(next: RecipeInput, fingers: Accepted | null = null): Promise<void> {
-    selection.clear()
+    clear()
     letGo.value = held.value = null
     kept.value = { recipe: next, accepted: fingers }
     history.begin(next, fingers)
@@ -98,13 +81,12 @@ export function deskStudy() {
   }
 
   const { undoes, redoes, undo, redo } = history
-  const { selected, pointed, range, marked, select, extend } = selection
   return {
     ...{ recipe, study, fault, departs, accepted, letGo, changed, standing, kept, held, settled },
-    ...{ selected, pointed, range, marked, select, extend, undoes, redoes, undo, redo },
-    ...{ change, put, again, tryOut, leave, putBack, takeEngine, lay },
+    ...{ undoes, redoes, undo, redo, change, replace, again, tryOut, leave, putBack, takeEngine, lay },
+    ...looking,
     ...pinning,
   }
 }
 
-export type DeskStudy = ReturnType<typeof deskStudy>
+export type DeskDocument = ReturnType<typeof deskDocument>

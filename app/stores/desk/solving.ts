@@ -4,7 +4,7 @@ import type { Accepted, RealisedStudy } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { newestOnly, realised } from '~/composables/realiser'
 import type { Realised } from '~/workers/realise.worker'
-import { type Place, plain } from './deskPins'
+import { type Place, plain } from './pins'
 
 export const FIRST: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'together', octaves: 2 }
 
@@ -62,3 +62,5 @@ export function deskSolving() {
 
   return { recipe, study, fault, departs, accepted, show, again, settled }
 }
+
+export type Solving = ReturnType<typeof deskSolving>

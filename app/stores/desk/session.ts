@@ -1,11 +1,33 @@
 import { computed, ref, type ShallowRef, shallowRef, watch } from 'vue'
-import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
-import type { Place } from './deskPins'
+import type { RecipeInput } from '#core/instrument'
+import { type Accepted, lineFor, playersIn, type RealisedStudy } from '#core/realise'
+import { type Place, plain } from './pins'
+import type { Solving } from './solving'
 
-/**
- * Where the teacher is: one note, or a stretch of steps from it. Score, stair, map, reasons and playback all look here.
- */
-export function deskSelection(study: ShallowRef<RealisedStudy | null>) {
+/** A recipe with the fingers that were accepted for it. */
+export interface Standing {
+  readonly recipe: RecipeInput
+  readonly accepted: Accepted | null
+}
+
+/** Shows a recipe without having decided for it. */
+function trying({ recipe, accepted, show }: Solving) {
+  /** What stood here before a call was tried out. */
+  const held = shallowRef<Standing | null>(null)
+  function tryOut(next: RecipeInput): Promise<void> {
+    held.value ??= { recipe: recipe.value, accepted: accepted.value }
+    return show(plain(next))
+  }
+  async function leave(): Promise<void> {
+    const before = held.value
+    held.value = null
+    if (before) await show(before.recipe, before.accepted)
+  }
+  return { held, tryOut, leave }
+}
+
+/** Where the teacher looks: one note, or a stretch of steps from it. */
+function looking(study: ShallowRef<RealisedStudy | null>) {
   const selected = ref<Place | null>(null)
   /** The step under the pointer. */
   const pointed = ref<number | null>(null)
@@ -50,3 +72,9 @@ export function deskSelection(study: ShallowRef<RealisedStudy | null>) {
 
   return { selected, pointed, range, marked, select, extend, clear }
 }
+
+/**
+ * The session: what is being done with the study that lies here. Where the teacher looks (score, stair, map, reasons and
+ * playback all look there), and what is only tried out.
+ */
+export const deskSession = (solving: Solving) => ({ ...looking(solving.study), ...trying(solving) })

@@ -1,6 +1,6 @@
 import { type Ref, ref, shallowRef, watch } from 'vue'
 import { inText } from '#core/message'
-import type { Aside } from './deskAside'
+import type { Aside } from './asides'
 
 /** What a window holds that is in no library yet. */
 interface Draft {

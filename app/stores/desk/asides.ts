@@ -1,9 +1,10 @@
-import { computed, type Ref, type ShallowRef, shallowRef } from 'vue'
+import { computed, type Ref, shallowRef } from 'vue'
 import type { Accepted } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import type { Message } from '#core/message'
 import type { Study } from '#shared/api'
-import type { DeskStudy } from './deskStudy'
+import type { DeskDocument } from './document'
+import type { Keeping } from './keeping'
 
 /** A study that lay on the desk unsaved when another took its place. */
 export interface Aside {
@@ -16,11 +17,10 @@ export interface Aside {
 }
 
 /** What was not saved before something else came to the desk, newest first, so that no step loses work unseen. */
-export function deskAside(
-  desk: DeskStudy,
-  saved: ShallowRef<Study | null>,
-  wanted: Ref<boolean>,
-  keep: (study: Study | null) => void,
+export function deskAsides(
+  desk: DeskDocument,
+  keeping: Readonly<Ref<Keeping>>,
+  lies: (study: Study | null, wanted?: boolean) => void,
 ) {
   const asides = shallowRef<readonly Aside[]>([])
 
@@ -32,7 +32,7 @@ export function deskAside(
   const here = computed<Aside | null>(() => {
     const { changed, study, standing } = desk
     if (!changed.value || !study.value) return null
-    return { title: study.value.title, saved: saved.value, ...standing.value, wanted: wanted.value }
+    return { title: study.value.title, saved: keeping.value.saved, ...standing.value, wanted: keeping.value.wanted }
   })
 
   /** Remembers what lies here unsaved, before something else is laid here. */
@@ -42,8 +42,7 @@ export function deskAside(
 
   /** Lays what was not saved on the desk, as it was. */
   async function layUnsaved(back: Aside): Promise<void> {
-    keep(back.saved)
-    wanted.value = back.wanted ?? false
+    lies(back.saved, back.wanted)
     await desk.lay(back.recipe, back.accepted)
     desk.kept.value = back.saved && { recipe: back.saved.recipe, accepted: back.saved.accepted }
   }

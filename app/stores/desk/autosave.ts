@@ -1,8 +1,9 @@
 import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
 import isEqual from 'fast-deep-equal'
 import { type Ref, watch } from 'vue'
-import { type KeepingState, savesItself } from './deskState'
-import type { DeskStudy, Standing } from './deskStudy'
+import { type KeepingState, savesItself } from './keeping'
+import type { Standing } from './session'
+import type { DeskDocument } from './document'
 
 const QUIET = 1500
 const AGAIN = 4000
@@ -11,7 +12,7 @@ const AGAIN = 4000
  * Saves by itself: a study of the library when its changes have come to rest, and whatever waits for a server that was
  * gone.
  */
-export function deskAutosave(desk: DeskStudy, state: Readonly<Ref<KeepingState>>, save: () => Promise<boolean>) {
+export function deskAutosave(desk: DeskDocument, state: Readonly<Ref<KeepingState>>, save: () => Promise<boolean>) {
   const may = (): boolean =>
     savesItself(state.value, { playable: desk.fault.value === null, tried: desk.held.value !== null })
   /** What was sent last: what was refused once is not sent again unchanged. */

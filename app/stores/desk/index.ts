@@ -1,0 +1,14 @@
+import { defineStore } from 'pinia'
+import { deskDocument } from './document'
+import { deskRepository } from './repository'
+
+export type { Aside } from './asides'
+export { hasDegrees, type Place } from './pins'
+
+/** The study on the desk: its recipe, what the core makes of it, where the teacher is looking, and how it is kept. */
+export const useDesk = defineStore('desk', () => {
+  const document = deskDocument()
+  return { ...document, ...deskRepository(document) }
+})
+
+export type Desk = ReturnType<typeof useDesk>

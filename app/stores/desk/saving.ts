@@ -1,0 +1,93 @@
+import isSame from 'fast-deep-equal'
+import { computed, shallowRef } from 'vue'
+import type { Study } from '#shared/api'
+import { ask, isUnreachable, newerThan, wordsOf } from '~/composables/api'
+import { t } from '~/composables/words'
+import { deskAutosave } from './autosave'
+import type { DeskDocument } from './document'
+import { type Happening, kept, NEW, stateOf } from './keeping'
+
+/** Sends a study over a version. What the server has already, since only its answer was lost, is no conflict. */
+async function overwrite(id: string, body: { recipe: unknown; accepted?: unknown; version: number }): Promise<Study> {
+  try {
+    return await ask<Study>(`/api/studies/${id}`, 'PUT', body)
+  } catch (error) {
+    const current = newerThan<Study>(error)
+    const fingers = body.accepted ?? current?.accepted
+    if (current && isSame(current.recipe, body.recipe) && isSame(current.accepted, fingers)) return current
+    throw error
+  }
+}
+
+/** What a failed save comes to. */
+function failed(error: unknown, asked: boolean): Happening {
+  const current = newerThan<Study>(error)
+  if (current) return { what: 'stale', current, asked }
+  return isUnreachable(error) ? { what: 'unreachable' } : { what: 'refused', words: wordsOf(error) }
+}
+
+/** How the study on the desk is saved: over the version that was seen, never over another unseen. */
+export function deskSaving(desk: DeskDocument) {
+  const keeping = shallowRef(NEW)
+  const happens = (happening: Happening): void => {
+    keeping.value = kept(keeping.value, happening)
+  }
+  /** The id that a study gets with its first save: asked twice, the server still keeps it once. */
+  let newId = crypto.randomUUID()
+  /** Counts what was laid on the desk: an answer that comes after something else was laid there is none of its business. */
+  let laid = 0
+  let travelling: Promise<unknown> = Promise.resolve()
+
+  /** What lies on the desk is this study of the library, or none. */
+  function lies(study: Study | null, wanted = false): void {
+    laid++
+    if (!study) newId = crypto.randomUUID()
+    happens({ what: 'laid', study, wanted })
+  }
+
+  /** Sends what is on the desk; changes made while it travels count as not saved. */
+  async function send(version: number): Promise<Happening> {
+    const [sent, here, { saved }] = [desk.standing.value, laid, keeping.value]
+    const body = { recipe: desk.study.value?.recipe ?? sent.recipe }
+    const fingers = desk.accepted.value ? { accepted: desk.accepted.value } : {}
+    const study = saved
+      ? await overwrite(saved.id, { ...body, ...fingers, version })
+      : await ask<Study>('/api/studies', 'POST', { ...body, id: newId })
+    if (here !== laid) return { what: 'overtaken' }
+    desk.kept.value = sent
+    return { what: 'kept', study }
+  }
+
+  /**
+   * Saves over `version`; a stale save changes nothing and keeps both. False where nothing was saved.
+   * @param asked whether the teacher asked for it: then problems are shown at once
+   */
+  async function save(version?: number, asked = true): Promise<boolean> {
+    // what is only tried out is meant, where the teacher presses Save; by itself it is not saved
+    if (desk.held.value) await (asked ? desk.replace(desk.recipe.value) : desk.leave())
+    await Promise.all([desk.settled(), travelling])
+    if (desk.fault.value) {
+      if (asked) happens({ what: 'unplayable', words: t('desk.desk-saving.what-is-asked-cannot') })
+      return false
+    }
+    const sending = attempt(version ?? keeping.value.saved?.version ?? 0, asked)
+    travelling = sending
+    return sending
+  }
+
+  async function attempt(version: number, asked: boolean): Promise<boolean> {
+    happens({ what: 'sent' })
+    const here = laid
+    const outcome = await send(version).catch((error: unknown): Happening =>
+      here === laid ? failed(error, asked) : { what: 'overtaken' },
+    )
+    happens(outcome)
+    return outcome.what === 'kept'
+  }
+  /** Waits for a save that is on its way. */
+  const arrived = (): Promise<unknown> => travelling
+
+  const state = computed(() => stateOf(keeping.value, desk.changed.value))
+  deskAutosave(desk, state, () => save(undefined, false))
+  return { keeping, state, happens, lies, save, arrived }
+}
