@@ -1,4 +1,5 @@
 import { type Message, refusal } from '#core/message'
+import type { WordedErrors } from '#words'
 
 /** What the terminal refuses. */
 interface Refusals {
@@ -10,4 +11,4 @@ interface Refusals {
   csv: { line: number; said: Message }
   'line.size': null
 }
-export const refuse = refusal<Refusals>()
+export const refuse = refusal<WordedErrors<Refusals>>()

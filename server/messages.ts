@@ -1,4 +1,5 @@
 import { type Message, refusal, teller, type ListParam } from '#core/message'
+import type { Worded, WordedErrors } from '#words'
 
 /** What a request may ask for that there is not. */
 export type Thing = 'study' | 'set' | 'syllabus' | 'exam' | 'pupil' | 'version' | 'address'
@@ -22,7 +23,7 @@ interface Refusals {
   'study.unknown': null
   'study.in-set': { titles: ListParam }
 }
-export const refuse = refusal<Refusals>()
+export const refuse = refusal<WordedErrors<Refusals>>()
 
 /** What the services say of what they did. */
 interface Said {
@@ -30,7 +31,7 @@ interface Said {
   mended: { mend: Message; atom: Message }
   'list.version': { title: Message; version: number }
 }
-export const tell = teller<Said>()
+export const tell = teller<Worded<Said>>()
 
 /** A name that somebody gave, in a sentence. */
 export const quoted = (text: string): Message => tell('quoted', { text })

@@ -1,4 +1,5 @@
 import { type ListParam, type Message, type Param, refusal, teller } from '#core/message'
+import type { Worded, WordedErrors } from '#words'
 
 /** What a schema finds about a field, by Joi's name for it. */
 export type FieldCode = `field.${string}`
@@ -9,7 +10,7 @@ export interface SharedErrors {
   json: { why: string }
   'file.encoding': { line: number }
 }
-export const refuse = refusal<SharedErrors>()
+export const refuse = refusal<WordedErrors<SharedErrors>>()
 
 /** What is wrong on a line of a file. */
 export interface SharedMessages {
@@ -19,7 +20,7 @@ export interface SharedMessages {
   'error.csv.cells': { why: string }
   'error.csv.truth': { text: string }
 }
-export const tellProblem = teller<SharedMessages>()
+export const tellProblem = teller<Worded<SharedMessages>>()
 
 /** What a schema found, as a message. */
 export const fieldTold = (code: FieldCode, params: Readonly<Record<string, Param>>): Message => ({

@@ -10,5 +10,10 @@ export { type Catalogue, type Language, type Piece, faultMessage, type Reader, s
 /** Every code that can be said. */
 export type Code = keyof typeof english
 
+/** Codes of what somebody says, each of which has its words: `{ code: params }`. A code without words does not compile. */
+export type Worded<T extends { [code in keyof T]: code extends Code ? T[code] : never }> = T
+/** The same of what somebody refuses. */
+export type WordedErrors<T extends { [code in keyof T]: `error.${code & string}` extends Code ? T[code] : never }> = T
+
 /** English with British lists: no comma before “and”. */
 export const ENGLISH: Language = { id: 'en', locale: 'en-GB', catalogue: english }
