@@ -5,7 +5,16 @@
 import { catalogue as english } from './en'
 import type { Language } from './render'
 
-export { type Catalogue, type Language, type Piece, faultMessage, type Reader, say, sayPieces } from './render'
+export {
+  type Catalogue,
+  type Language,
+  type Piece,
+  faultMessage,
+  type Reader,
+  say,
+  sayItems,
+  sayPieces,
+} from './render'
 
 /** Every code that can be said. */
 export type Code = keyof typeof english

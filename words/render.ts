@@ -81,6 +81,11 @@ const valuesOf = (params: Params | undefined, reader: Reader): Record<string, st
 
 const begun = (text: string, locale: string): string => text.charAt(0).toLocaleUpperCase(locale) + text.slice(1)
 
+/** The tags that a catalogue's texts may hold, so that parts of a sentence can be set otherwise. */
+const TAGS = ['b', 'i', 'a', 'n'] as const
+/** A tag where all is said in one. */
+const UNTAGGED = Object.fromEntries(TAGS.map((tag) => [tag, (chunks: readonly unknown[]) => chunks.join('')]))
+
 /** Texts without placeholders, tags or quotes are said as they stand: most of a page. */
 const SYNTAX = /[{}<>'#]/
 
@@ -88,12 +93,9 @@ const SYNTAX = /[{}<>'#]/
 export function say({ code, params }: Message, reader: Reader): string {
   const text = reader.language.catalogue[code]
   if (text !== undefined && !SYNTAX.test(text)) return text
-  const said = String(formatOf(reader.language, code).format(valuesOf(params, reader)))
+  const said = String(formatOf(reader.language, code).format({ ...valuesOf(params, reader), ...UNTAGGED }))
   return code === 'capital' ? begun(said, reader.language.locale) : said
 }
-
-/** The tags that a catalogue's texts may hold, so that parts of a sentence can be set otherwise. */
-const TAGS = ['b', 'i', 'a', 'n'] as const
 
 /** A message piece by piece, where its text sets parts of it apart by tags. @throws as `say` */
 export function sayPieces({ code, params }: Message, reader: Reader): Piece[] {
@@ -102,6 +104,14 @@ export function sayPieces({ code, params }: Message, reader: Reader): Piece[] {
   )
   const found = formatOf(reader.language, code).format<Piece>({ ...valuesOf(params, reader), ...tagged })
   return Array.isArray(found) ? (found as Piece[]) : [found as Piece]
+}
+
+/** What is joined in a message, each by itself; one that joins nothing is one piece. @throws as `say` */
+export function sayItems({ code, params }: Message, reader: Reader): string[] {
+  const list = code === 'list' ? params?.items : undefined
+  return typeof list === 'object' && 'items' in list
+    ? list.items.map((item) => String(rendered(item, reader))).filter(Boolean)
+    : [say(params ? { code, params } : { code }, reader)]
 }
 
 /** A fault's text: the catalogue has errors under `error.` and their code. */

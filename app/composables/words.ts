@@ -1,7 +1,7 @@
 import { computed, ref } from 'vue'
 import type { Message, Params } from '#core/message'
 import { questionTold, readerOf } from '#shared/reader'
-import { type Code, ENGLISH, type Language, say } from '#words'
+import { type Code, ENGLISH, type Language, type Piece, say, sayItems, sayPieces } from '#words'
 
 const language = ref<Language>(ENGLISH)
 const reader = computed(() => readerOf(language.value))
@@ -14,6 +14,12 @@ export const knows = (code: string): code is Code => code in language.value.cata
 
 /** A message of the core or the server, in the reader's language. */
 export const tell = (message: Message): string => say(message, reader.value)
+
+/** What is joined in a message, each by itself. */
+export const tellItems = (message: Message): string[] => sayItems(message, reader.value)
+
+/** A message piece by piece, where parts of it are set otherwise. */
+export const tellPieces = (message: Message): Piece[] => sayPieces(message, reader.value)
 
 /** A criterion or a band: as the board has it, or the usual one in the reader’s language. */
 export const marked = (title: string): string => {

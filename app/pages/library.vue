@@ -4,6 +4,7 @@ import { computed, onMounted, shallowRef, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead } from '#imports'
 import type { Shelf } from '#shared/api'
+import RichWords from '~/components/frame/RichWords.vue'
 import { MOST_COMPARED } from '~/components/compare/beside'
 import SetList from '~/components/sets/SetList.vue'
 import SureButton from '~/components/frame/SureButton.vue'
@@ -174,9 +175,11 @@ const EMPTY: Record<Shelf, string> = {
     <p v-else-if="studies && onShelf.length === 0" class="mt-4 max-w-[560px] border border-rule bg-sheet p-6">
       {{ EMPTY[sought.shelf] }}
       <template v-if="sought.shelf === 'library'">
-        {{ t('library.go-to-the') }} <NuxtLink class="underline" to="/desk">{{ t('library.desk') }}</NuxtLink>{{
-          t('library.name-a-key-in')
-        }}
+        <RichWords :said="{ code: 'library.begin-at-the-desk' }">
+          <template #a="{ text }"
+            ><NuxtLink class="underline" to="/desk">{{ text }}</NuxtLink></template
+          >
+        </RichWords>
       </template>
     </p>
     <p v-else-if="studies && found.length === 0" class="quiet aside mt-6">{{ t('library.no-study-is-called') }}</p>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js'
+import type { Message } from '#core/message'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { Coverage } from '#core/syllabus'
 import type { SetReport } from '#shared/api'
-import { t, tell } from '~/composables/words'
+import { t, tellItems } from '~/composables/words'
 
 /** Coverage by grade and board, and holes by type, as bars; the figures stand in the page as well. */
 const props = defineProps<{ coverage: Coverage; placements: SetReport['placements'] }>()
@@ -45,8 +46,8 @@ const shares = computed(() =>
   })),
 )
 /** A type in two lines: what, and how. */
-function linesOf(words: string): string[] {
-  const [what, ...how] = words.split(', ')
+function linesOf(words: Message): string[] {
+  const [what, ...how] = tellItems(words)
   return [what!, how.join(', ')]
 }
 const holes = computed(() => props.coverage.rows.filter((row) => row.holes > 0))
@@ -76,7 +77,7 @@ function draw(): void {
     new Chart(byType.value!, {
       type: 'bar',
       data: {
-        labels: holes.value.map((row) => linesOf(tell(row.words))),
+        labels: holes.value.map((row) => linesOf(row.words)),
         datasets: [
           {
             label: t('sets.coverage-charts.holes'),

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Message } from '#core/message'
 import type { Readiness } from '#core/syllabus'
-import { t, tell } from '~/composables/words'
+import RichWords from '~/components/frame/RichWords.vue'
+import { t } from '~/composables/words'
 
 /** How likely a draw is to ask nothing unready, and what would raise that most. */
 const props = defineProps<{ readiness: Readiness }>()
@@ -13,27 +15,34 @@ const inHundred = (chance: number): string => {
   if (chance === 0) return told('none')
   return told(chance < 0.01 ? 'under' : chance > 0.99 ? 'over' : 'some')
 }
-const chance = computed(() => inHundred(props.readiness.chance))
-const raised = computed(() => props.readiness.next && inHundred(props.readiness.next.chance))
+const told = computed((): Message => {
+  const { chance, next, asked, assumed } = props.readiness
+  const [now, then] = [inHundred(chance), next && inHundred(next.chance)]
+  return {
+    code: 'sets.readiness-line.told',
+    params: {
+      ...{ asked, assumed: assumed ? 'yes' : 'no', chance: now, mend: next?.words ?? '' },
+      next: next ? (next.chance > 0 ? 'more' : 'first') : 'none',
+      raised: then && then !== now ? then : 'none',
+    },
+  }
+})
 </script>
 
 <template>
   <p class="text-[14px]">
-    <span class="quiet"
-      >{{ t('sets.readiness-line.chance-that-a-draw', { asked: readiness.asked }) }}
-      <abbr v-if="readiness.assumed" class="decoration-dotted" :title="t('sets.readiness-line.the-list-does-not')">{{
-        t('sets.readiness-line.as-is-usual')
-      }}</abbr>
-      {{ t('sets.readiness-line.asks-nothing-unready') }}</span
-    >
-    <b>{{ ` ${chance}` }}</b><template v-if="readiness.next">
-      <span class="quiet">{{
-        readiness.next.chance > 0 ? t('sets.readiness-line.most-would-be-gained') : t('sets.readiness-line.begin-with')
-      }}</span>
-      <span class="aside">{{ tell(readiness.next.words) }}</span>
-      <span v-if="raised && raised !== chance" class="quiet">
-        {{ ` ${t('sets.readiness-line.then', { raised })}` }}</span
-      ></template
-    >
+    <RichWords :said="told">
+      <template #n="{ text }"
+        ><span class="quiet">{{ text }}</span></template
+      >
+      <template #a="{ text }"
+        ><abbr class="quiet decoration-dotted" :title="t('sets.readiness-line.the-list-does-not')">{{
+          text
+        }}</abbr></template
+      >
+      <template #i="{ text }"
+        ><span class="aside">{{ text }}</span></template
+      >
+    </RichWords>
   </p>
 </template>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { taughtOf } from '#core/instrument'
+import type { Message } from '#core/message'
 import ChoicesSheet from './ChoicesSheet.vue'
 import GradeReport from './GradeReport.vue'
 import NewerNotice from './NewerNotice.vue'
@@ -10,6 +11,7 @@ import ReadinessLine from './ReadinessLine.vue'
 import TubeLadder from './TubeLadder.vue'
 import type { useSet } from '~/stores/set'
 import { t } from '~/composables/words'
+import RichWords from '~/components/frame/RichWords.vue'
 
 /** Where a set stands, and what can be done about it. */
 const props = defineProps<{ store: ReturnType<typeof useSet> }>()
@@ -33,6 +35,10 @@ async function build(choices: Record<string, string>): Promise<void> {
 }
 const drop = (places: readonly number[]): Promise<void> =>
   props.store.change({ studies: set.value.studies.filter((_, at) => !places.includes(at)) })
+const counted = computed((): Message => {
+  const { covered, near, missing, surplus } = report.value!
+  return { code: 'sets.set-grading.counted', params: { covered, near, missing, surplus: surplus.length } }
+})
 const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.value.gradeId!)
 </script>
 
@@ -44,8 +50,11 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
     @choose="(syllabusId, gradeId) => emit('grade', syllabusId, gradeId)"
   />
   <p v-if="standing.placements.length === 0" class="quiet mt-2">
-    {{ t('sets.set-grading.no-syllabus-for-this') }}
-    <NuxtLink class="underline" to="/syllabi">{{ t('sets.set-grading.bring-one-in') }}</NuxtLink>
+    <RichWords :said="{ code: 'sets.set-grading.no-syllabus-for-this' }">
+      <template #a="{ text }"
+        ><NuxtLink class="underline" to="/syllabi">{{ text }}</NuxtLink></template
+      >
+    </RichWords>
   </p>
   <template v-if="report">
     <NewerNotice
@@ -59,12 +68,7 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
     />
     <div class="mt-4 flex flex-wrap items-center justify-between gap-x-4 gap-y-2 text-[14.5px]">
       <p>
-        <b>{{ report.covered }}</b> {{ t('sets.set-grading.covered') }} <b>{{ report.near }}</b>
-        {{ t('sets.set-grading.near') }} <b>{{ report.missing }}</b> {{ t('sets.set-grading.missing')
-        }}<template v-if="report.surplus.length">{{
-          t('sets.set-grading.not-asked-for-here', { count: report.surplus.length })
-        }}</template
-        >.
+        <RichWords :said="counted" />
         <span v-if="open" class="aside text-rh">{{ `${t('sets.set-grading.counted-as-read-open', { open })} ` }}</span>
         <PolicyChoice
           class="ml-1"

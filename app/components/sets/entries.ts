@@ -1,6 +1,6 @@
 import { joined } from '#core/message'
 import type { AtomReport, EntryReport, GradeReport, Status } from '#core/syllabus'
-import { tell } from '~/composables/words'
+import { tell, tellItems } from '~/composables/words'
 
 /** Atoms of an entry that stand together on the page: one line of status. */
 export interface EntryLine {
@@ -45,10 +45,10 @@ export function joinedNames(names: readonly string[]): string {
 
 /** Some of an entry's atoms in a line: their names, and what they do not have in common with the rest of the entry. */
 function lineWords(some: readonly AtomReport[], all: readonly AtomReport[]): string {
-  const parts = all.map(({ words }) => tell(words).split(', '))
+  const parts = all.map(({ words }) => tellItems(words))
   const common = parts[0]!.filter((part, at) => at > 0 && parts.every((other) => other.includes(part)))
   const told = some.map(({ words }) => {
-    const [name, ...rest] = tell(words).split(', ')
+    const [name, ...rest] = tellItems(words)
     return { name: name!, rest: rest.filter((part) => !common.includes(part)).join(', ') }
   })
   const names = [...new Set(told.map(({ name }) => name))]

@@ -1,7 +1,7 @@
 import { type MessageFormatElement, parse, TYPE } from '@formatjs/icu-messageformat-parser'
 import { describe, expect, it } from 'vitest'
 import { type Param, type Params, RecipeError } from '#core/message'
-import { ENGLISH, say, sayPieces } from '#words'
+import { ENGLISH, say, sayItems, sayPieces } from '#words'
 import { PSEUDO } from '#words/pseudo'
 import { readerOf } from '../../../shared/reader'
 
@@ -84,6 +84,26 @@ describe('a message', () => {
 
   it('comes in pieces where its text sets parts of it apart', () => {
     expect(sayPieces({ code: 'kind.major' }, english)).toEqual(['major'])
+    const counted = { code: 'sets.set-grading.counted', params: { covered: 3, near: 1, missing: 0, surplus: 2 } }
+    expect(sayPieces(counted, english)).toEqual([
+      { tag: 'b', text: '3' },
+      ' covered, ',
+      { tag: 'b', text: '1' },
+      ' near, ',
+      { tag: 'b', text: '0' },
+      ' missing; 2 not asked for here.',
+    ])
+    expect(say(counted, english)).toBe('3 covered, 1 near, 0 missing; 2 not asked for here.')
+  })
+
+  it('comes apart where it joins others, whatever they hold', () => {
+    const items = [
+      { code: 'text', params: { text: 'one, two' } },
+      { note: 'Bb' },
+      { code: 'text', params: { text: '' } },
+    ]
+    expect(sayItems({ code: 'list', params: { items: { items, by: 'comma' } } }, english)).toEqual(['one, two', 'B♭'])
+    expect(sayItems({ code: 'kind.major' }, english)).toEqual(['major'])
   })
 
   it('crosses workers as data, and a refusal keeps its code, its parameters and its field', () => {

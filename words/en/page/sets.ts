@@ -67,20 +67,13 @@ export const sets = {
   'sets.pupil-settings.when-a-grade-becomes': 'When a grade becomes a set, its studies are made so.',
   'sets.pupil-settings.hands': '{handSize, select, small {small} large {large} other {average}} hands',
   'sets.pupil-settings.usual-settings': 'usual settings',
-  'sets.readiness-line.chance-that-a-draw': 'chance that a draw of {asked}',
+  'sets.readiness-line.told':
+    '<n>chance that a draw of {asked}</n> {assumed, select, yes {<a>(as is usual)</a> } other {}}<n>asks nothing unready:</n> <b>{chance}</b>{next, select, none {} other {<n>; {next, select, first {begin with} other {most would be gained by}} </n><i>{mend}</i>{raised, select, none {} other {<n> (then {raised})</n>}}}}',
   'sets.readiness-line.the-list-does-not':
     'The list does not say how many are asked: one from each group and six or more in all is taken.',
-  'sets.readiness-line.as-is-usual': '(as is usual)',
-  'sets.readiness-line.asks-nothing-unready': 'asks nothing unready:',
-  'sets.readiness-line.most-would-be-gained': '; most would be gained by ',
-  'sets.readiness-line.begin-with': '; begin with ',
-  'sets.readiness-line.then': '(then {raised})',
-  'sets.set-grading.no-syllabus-for-this': 'No syllabus for this instrument yet.',
-  'sets.set-grading.bring-one-in': 'Bring one in.',
-  'sets.set-grading.covered': 'covered,',
-  'sets.set-grading.near': 'near,',
-  'sets.set-grading.missing': 'missing',
-  'sets.set-grading.not-asked-for-here': '; {count} not asked for here',
+  'sets.set-grading.no-syllabus-for-this': 'No syllabus for this instrument yet. <a>Bring one in.</a>',
+  'sets.set-grading.counted':
+    '<b>{covered}</b> covered, <b>{near}</b> near, <b>{missing}</b> missing{surplus, plural, =0 {} other {; # not asked for here}}.',
   'sets.set-grading.counted-as-read-open':
     'Counted as read: {open, plural, =1 {one question is} other {# questions are}} open.',
   'sets.set-grading.add-the': 'Add the {missing, plural, =1 {missing one} other {# missing}}',
@@ -95,8 +88,7 @@ export const sets = {
   'sets.tube-ladder.none-yet': 'none yet',
   'sets.coverage.grading': 'grading …',
   'sets.coverage.against': ', against {title}',
-  'sets.coverage.this-set-has-no': 'This set has no grade yet.',
-  'sets.coverage.choose-one-there': 'Choose one there.',
+  'sets.coverage.this-set-has-no': 'This set has no grade yet. <a>Choose one there.</a>',
   'sets.coverage.of': '{covered} of {required}',
   'sets.coverage.ready-to-be-asked': 'ready to be asked, {near} near, {missing} missing',
   'sets.coverage.of-the-set-not': '; {count} of the set not asked for here',
@@ -112,9 +104,8 @@ export const sets = {
   'sets.exam.fetching-the-set': 'fetching the set …',
   'sets.exam.another-draw': 'Another draw',
   'sets.exam.a-mock-exam-for': 'A mock exam for {name}',
-  'sets.exam.has-no-grade-yet': '{title} has no grade yet.',
-  'sets.exam.choose-one-there': 'Choose one there',
-  'sets.exam.then-there-is-something': '; then there is something to draw from.',
+  'sets.exam.has-no-grade-yet':
+    '{title} has no grade yet. <a>Choose one there</a>; then there is something to draw from.',
   'sets.exam.drawn-as-the-board':
     'Drawn as the board’s examiner would, from everything the grade asks, ready or not. Called one at a time, large enough for the stand; marked as the board marks.',
   'sets.exam.draw-no-2': 'Draw no.',
@@ -141,9 +132,7 @@ export const sets = {
   'sets.index.programme': 'Programme',
   'sets.index.an-empty-programme': 'An empty programme.',
   'sets.index.choose-a-grade-above':
-    'Choose a grade above and add everything it asks in one press, or build studies at the',
-  'sets.index.desk': 'desk',
-  'sets.index.and-save-them-to': 'and save them to this set.',
+    'Choose a grade above and add everything it asks in one press, or build studies at the <a>desk</a> and save them to this set.',
   'sets.index.grading': 'Grading',
   'sets.index.where-it-stands': 'Where it stands',
   'sets.index.grading-2': 'grading …',

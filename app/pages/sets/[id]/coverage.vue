@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, onMounted, shallowRef } from 'vue'
 import { NuxtLink } from '#components'
 import { definePageMeta, useHead, useRoute } from '#imports'
 import { atomsOf, coverageOf, nextToPractise, saysHands } from '#core/syllabus'
+import RichWords from '~/components/frame/RichWords.vue'
 import PaperBar from '~/components/print/PaperBar.vue'
 import CoverageGrid from '~/components/sets/CoverageGrid.vue'
 import StatusMark from '~/components/sets/StatusMark.vue'
@@ -52,8 +53,11 @@ useHead({
         >
       </h1>
       <p v-if="!coverage || !report" class="quiet mt-4">
-        {{ t('sets.coverage.this-set-has-no') }}
-        <NuxtLink class="underline" :to="`/sets/${set!.id}`">{{ t('sets.coverage.choose-one-there') }}</NuxtLink>
+        <RichWords :said="{ code: 'sets.coverage.this-set-has-no' }">
+          <template #a="{ text }"
+            ><NuxtLink class="underline" :to="`/sets/${set!.id}`">{{ text }}</NuxtLink></template
+          >
+        </RichWords>
       </p>
       <template v-else>
         <p class="mt-2 text-[14.5px]">

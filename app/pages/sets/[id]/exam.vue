@@ -5,6 +5,7 @@ import { definePageMeta, useHead, useRoute, useRouter } from '#imports'
 import type { ItemMarks } from '#core/syllabus'
 import type { Exam, StudySet } from '#shared/api'
 import { ask, wordsOf } from '~/composables/api'
+import RichWords from '~/components/frame/RichWords.vue'
 import ExamCall from '~/components/exam/ExamCall.vue'
 import ExamRecord from '~/components/exam/ExamRecord.vue'
 import type { Drawn } from '~/components/exam/drawn'
@@ -93,10 +94,11 @@ useHead({
     <div v-else-if="set" class="mx-auto max-w-[620px] py-10">
       <h1 class="text-[30px]">{{ t('sets.exam.a-mock-exam-for', { name: set.pupil.name }) }}</h1>
       <p v-if="!graded" class="quiet mt-4">
-        {{ t('sets.exam.has-no-grade-yet', { title: set.title }) }}
-        <NuxtLink class="underline" :to="`/sets/${set.id}`">{{ t('sets.exam.choose-one-there') }}</NuxtLink>{{
-          t('sets.exam.then-there-is-something')
-        }}
+        <RichWords :said="{ code: 'sets.exam.has-no-grade-yet', params: { title: set.title } }">
+          <template #a="{ text }"
+            ><NuxtLink class="underline" :to="`/sets/${set.id}`">{{ text }}</NuxtLink></template
+          >
+        </RichWords>
       </p>
       <form v-else class="mt-5" @submit.prevent="draw">
         <p>

@@ -3,6 +3,7 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, onMounted, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRoute, useRouter } from '#imports'
+import RichWords from '~/components/frame/RichWords.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import SureButton from '~/components/frame/SureButton.vue'
 import ProgrammeFoot from '~/components/sets/ProgrammeFoot.vue'
@@ -180,9 +181,11 @@ async function removeSet(): Promise<void> {
           <div v-else class="px-8 py-14 text-center">
             <p class="font-serif text-[19px] font-semibold">{{ t('sets.index.an-empty-programme') }}</p>
             <p class="quiet mt-2">
-              {{ t('sets.index.choose-a-grade-above') }}
-              <NuxtLink class="underline" to="/desk">{{ t('sets.index.desk') }}</NuxtLink>
-              {{ t('sets.index.and-save-them-to') }}
+              <RichWords :said="{ code: 'sets.index.choose-a-grade-above' }">
+                <template #a="{ text }"
+                  ><NuxtLink class="underline" to="/desk">{{ text }}</NuxtLink></template
+                >
+              </RichWords>
             </p>
           </div>
           <ProgrammeFoot
