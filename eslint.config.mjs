@@ -10,6 +10,8 @@ const said = (within = '') =>
   [
     `:not(NewExpression) > Literal[value=${SAID}]`,
     `:not(NewExpression) > TemplateLiteral > TemplateElement[value.cooked=${SAID}]`,
+    // one word between two values: “3 on F”
+    `:not(NewExpression) > TemplateLiteral > TemplateElement[value.cooked=/^ [a-z]{2,} $/]`,
   ].map((selector) => ({ selector: `${within}${selector}`, message: TOLD }))
 
 export default withNuxt(

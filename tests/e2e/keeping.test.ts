@@ -3,6 +3,8 @@ import type { Page } from 'playwright-core'
 import { more, useBrowser } from '../support/browser'
 import { call } from '../support/http'
 
+/** Longer than anything that saves by itself waits, in milliseconds of the page's own clock. */
+const SETTLED = 10_000
 const { open, openIn } = useBrowser()
 const finger = (hand: string, index: number) => `[data-finger="${hand} ${index}"]`
 async function pin(page: Page, hand: string, index: number, key: string): Promise<void> {
@@ -113,8 +115,9 @@ describe('work is never lost', () => {
     await more(page, 'New')
     const { id } = (await (await answered).json()) as { id: string }
     await page.locator('.finger.pinned').first().waitFor({ state: 'detached' })
+    await page.clock.install()
     await pin(page, 'left', 4, '2')
-    await page.waitForTimeout(2500)
+    await page.clock.runFor(SETTLED)
     expect(await stored(id)).toMatchObject({ version: 1, recipe: { pins: [{ hand: 'right', index: 3, finger: 4 }] } })
     await page.getByText('kept in this browser').waitFor()
   })
@@ -129,9 +132,11 @@ describe('work is never lost', () => {
       const body = JSON.stringify({ code: 'server', message: 'The server could not do this.', path: '' })
       return route.fulfill({ status: 500, contentType: 'application/json', body })
     })
+    await page.clock.install()
     await pin(page, 'left', 2, '2')
+    await page.clock.runFor(SETTLED)
     await page.getByText('The server could not do this.').waitFor()
-    await page.waitForTimeout(4000)
+    await page.clock.runFor(SETTLED)
     expect(sent).toBe(1)
     await page.unroute(`**/api/studies/${id}`)
     await page.getByRole('button', { name: 'Save', exact: true }).click()

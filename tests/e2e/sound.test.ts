@@ -14,6 +14,11 @@ interface Sound {
   readonly sampleRate: number
   readonly samples: readonly number[]
 }
+interface Rendered {
+  readonly sampleRate: number
+  /** The samples, as 32-bit floats. */
+  readonly base64: string
+}
 let script = ''
 beforeAll(async () => {
   const { outputFiles } = await build({
@@ -36,10 +41,12 @@ async function render(some: Partial<Wanted> = {}): Promise<Sound> {
   await page.addScriptTag({ content: script })
   const plain = { recipe: RIGHT, practice, hands: ['right'], metronome: 'off', countIn: 0, seconds: 10 }
   const wanted = { ...plain, ...some }
-  return page.evaluate(
-    (asked) => (globalThis as unknown as { render: (wanted: unknown) => Promise<Sound> }).render(asked),
+  const { sampleRate, base64 } = await page.evaluate(
+    (asked) => (globalThis as unknown as { render: (wanted: unknown) => Promise<Rendered> }).render(asked),
     wanted,
   )
+  const bytes = new Uint8Array(Buffer.from(base64, 'base64'))
+  return { sampleRate, samples: [...new Float32Array(bytes.buffer)] }
 }
 
 const HEARD = 0.01

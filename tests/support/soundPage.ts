@@ -1,7 +1,7 @@
 import { getContext, Offline } from 'tone'
 import type { Hand } from '#core/study'
 import type { RecipeInput } from '#core/instrument'
-import type { Metronome, Practice } from '#core/playback'
+import { type Metronome, playedNotes, type Practice } from '#core/playback'
 import { realise } from '#core/realise'
 import { makeInstrument } from '../../app/sound/instrument'
 import { Player } from '../../app/sound/player'
@@ -22,6 +22,7 @@ export interface Wanted {
 
 const LOWEST = 36
 const EVERY = 4
+const CHUNK = 8192
 
 /** Renders what the page would play, faster than it sounds, on an offline audio context; one channel at its sample rate. */
 async function render({ recipe, practice, hands, metronome, countIn, seconds }: Wanted) {
@@ -31,10 +32,12 @@ async function render({ recipe, practice, hands, metronome, countIn, seconds }: 
       const { sampleRate } = getContext()
       const { make } = voiceOf(study.recipe)
       const sound = (midi: number) => ({ ...strings, ...bars })[make]!(midi, sampleRate, 2)
-      const notes = Array.from({ length: 15 }, (_, at) => LOWEST + EVERY * at).map((midi) => ({
-        midi,
-        samples: sound(midi) as Float32Array<ArrayBuffer>,
-      }))
+      const played = playedNotes(study).map(({ midi }) => midi)
+      const [low, high] = [Math.min(...played) - EVERY, Math.max(...played) + EVERY]
+      const notes = Array.from({ length: 15 }, (_, at) => LOWEST + EVERY * at)
+        // a note is made of the nearest sample: those farther off are not heard
+        .filter((midi) => midi > low && midi < high)
+        .map((midi) => ({ midi, samples: sound(midi) as Float32Array<ArrayBuffer> }))
       const click = (hertz: number) => woodClick(hertz, sampleRate) as Float32Array<ArrayBuffer>
       const clicks = { bar: click(1900), beat: click(1250), between: click(820) }
       const player = new Player(makeInstrument({ notes, clicks }), { step: () => {}, ended: () => {} })
@@ -44,7 +47,12 @@ async function render({ recipe, practice, hands, metronome, countIn, seconds }: 
     1,
     22_050,
   )
-  return { sampleRate: buffer.sampleRate, samples: [...buffer.toArray(0)] as unknown as number[] }
+  const bytes = new Uint8Array((buffer.toArray(0) as Float32Array).buffer)
+  const text = Array.from({ length: Math.ceil(bytes.length / CHUNK) }, (_, at) =>
+    String.fromCharCode(...bytes.subarray(at * CHUNK, (at + 1) * CHUNK)),
+  )
+  // as text: a list of numbers takes seconds on its way out of the browser
+  return { sampleRate: buffer.sampleRate, base64: btoa(text.join('')) }
 }
 
 Object.assign(globalThis, { render })

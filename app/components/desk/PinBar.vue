@@ -26,7 +26,7 @@ const here = computed(() => {
     mark: marksOf(study, selected.hand)[selected.index]!,
     marks: familyOf(study.recipe).pins.marks,
     can: takesPins(study, selected.hand),
-    stretch: view.stretchWords.pin,
+    stretch: t(view.stretchWords.pin),
     pinned: props.desk.pinAt(selected),
     /** Only where the octave comes again is there an every octave. */
     again: hasDegrees(study) && notes.some(({ degree }, at) => degree === note.degree && at !== selected.index),
@@ -37,7 +37,7 @@ const label = (mark: string): string =>
 function freeWords(pin: AnyPin): string {
   if (isDegreePin(pin)) return t('desk.pin-bar.free-every-octave')
   if (!isGripPin(pin)) return t('desk.pin-bar.free-this-pin')
-  return wordsOf(props.desk.study!).stretchWords.free
+  return t(wordsOf(props.desk.study!).stretchWords.free)
 }
 const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(props.desk.study) : ''))
 </script>

@@ -31,7 +31,11 @@ const LOOP = [
   { value: 'crossings', words: t('hear.hear-bar.each-crossing-in-turn') },
   { value: 'echo', words: t('hear.hear-bar.call-and-echo'), note: t('hear.hear-bar.a-bar-sounds-the') },
 ] as const satisfies readonly { value: Loop; words: string; note?: string }[]
-const hands = computed(() => (props.desk.study ? wordsOf(props.desk.study).heard(props.desk.study) : []))
+const hands = computed(() => {
+  const { study } = props.desk
+  const heard = study ? wordsOf(study).heard(study) : []
+  return heard.map(({ value, words, note }) => ({ value, words: t(words), ...(note ? { note: t(note) } : {}) }))
+})
 const wordsFor = <T,>(choices: readonly { value: T; words: string }[], value: T): string =>
   choices.find((each) => each.value === value)?.words ?? ''
 const faster = computed(() => {

@@ -53,7 +53,7 @@ const shownNow = computed(() => showing.shown)
               :checked="shownNow[what]"
               @change="flip(what)"
             />
-            {{ says }}
+            {{ t(says) }}
           </label>
         </div>
       </div>

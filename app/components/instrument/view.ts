@@ -1,12 +1,13 @@
 import type { Component } from 'vue'
 import type { AnyPin, Player, Recipe } from '#core/instrument'
 import type { RealisedStudy } from '#core/realise'
+import type { Code } from '#words'
 import type { Shown } from '~/stores/showing'
 import type { Beside } from '~/components/compare/beside'
 
 /** A field of a recipe as undo names it: the sort of change, and its new value. */
 export interface ToldField {
-  readonly sort: string
+  readonly sort: Code
   readonly words: (recipe: Recipe) => string
 }
 
@@ -36,28 +37,27 @@ export interface FamilyWords {
   /** The family's tag in the core. */
   readonly plays: RealisedStudy['plays']
   /** What of the pictures can be left out. */
-  readonly shown: readonly (readonly [Exclude<keyof Shown, 'names' | 'singleKeys'>, string])[]
+  readonly shown: readonly (readonly [Exclude<keyof Shown, 'names' | 'singleKeys'>, Code])[]
   /** A player as it is called: “right hand”, and in short before a reason. */
   readonly called: (player: Player) => string
   readonly short: (player: Player) => string
   /** “Pin finger 3”. */
   readonly markWords: (mark: string) => string
-  readonly stretchWords: { readonly pin: string; readonly free: string }
+  readonly stretchWords: { readonly pin: Code; readonly free: Code }
   /** What is said where nothing is selected, and where nothing can be pinned. */
   readonly hint: (study: RealisedStudy) => string
   /** What stands where there is no reason to give, and no other way. */
   readonly noReasons: (study: RealisedStudy) => string
-  readonly noOthers: string | null
+  readonly noOthers: Code | null
   /** Which hands can be heard apart, in words. */
-  readonly heard: (
-    study: RealisedStudy,
-  ) => readonly { value: 'both' | 'right' | 'left'; words: string; note?: string }[]
+  readonly heard: (study: RealisedStudy) => readonly { value: 'both' | 'right' | 'left'; words: Code; note?: Code }[]
   /** What is special about a note, for a screen reader. */
   readonly special: (study: RealisedStudy, player: Player, index: number) => readonly string[]
   /** What else may be laid beside a study. */
   readonly besides: (study: RealisedStudy) => readonly Beside[]
-  readonly caution: string
-  readonly paperCaution: string
+  /** What the body or the ear should be spared, on the page and on paper; null where the usual says all. */
+  readonly caution: Code | null
+  readonly paperCaution: Code | null
   /** What undo calls the family's own fields. */
   readonly fields: Readonly<Record<string, ToldField>>
   readonly pinWords: (pin: AnyPin, study: RealisedStudy | null) => string

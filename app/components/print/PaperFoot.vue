@@ -6,13 +6,13 @@ import { t } from '~/composables/words'
 
 /** The usual cautions at the foot of a page; loud instruments add their own. */
 const props = defineProps<{ recipes: readonly Recipe[] }>()
-const own = computed(() => [...new Set(props.recipes.map((recipe) => wordsFor(recipe).paperCaution))].filter(Boolean))
+const own = computed(() => [...new Set(props.recipes.flatMap((recipe) => wordsFor(recipe).paperCaution ?? []))])
 </script>
 
 <template>
   <footer class="mt-6 break-before-avoid break-inside-avoid border-t border-rule pt-2 text-[12px] leading-[1.45]">
     {{ t('print.paper-foot.start-slowly-and-stay') }}
-    <template v-for="caution in own" :key="caution">{{ caution }} </template>
+    <template v-for="caution in own" :key="caution">{{ t(caution) }} </template>
     {{ t('print.paper-foot.stop-at-pain-numbness') }}
   </footer>
 </template>

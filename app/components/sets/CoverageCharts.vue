@@ -103,7 +103,7 @@ const spoken = computed(() =>
   props.placements
     .map(
       ({ title, placement }) =>
-        `${title}: ${placement.grades.map((each) => `${each.title} ${each.covered} of ${each.required}`).join(', ')}`,
+        `${title}: ${placement.grades.map(({ title: grade, covered, required }) => t('sets.coverage-charts.spoken', { grade, covered, required })).join(', ')}`,
     )
     .join('. '),
 )

@@ -131,7 +131,7 @@ function price(points: number): string {
           {{ t('why.why-column.take') }}
         </button>
       </li>
-      <li v-if="others.length === 0 && words.noOthers" class="quiet aside py-[7px]">{{ words.noOthers }}</li>
+      <li v-if="others.length === 0 && words.noOthers" class="quiet aside py-[7px]">{{ t(words.noOthers) }}</li>
     </ul>
     <NuxtLink to="/compare" class="plain-button mt-3 inline-block leading-[20px]">{{
       t('why.why-column.compare-side-by-side')
@@ -148,7 +148,7 @@ function price(points: number): string {
         }}</span>
       </li>
     </ul>
-    <p v-if="words.caution" class="quiet mt-3 text-[13px]">{{ words.caution }}</p>
+    <p v-if="words.caution" class="quiet mt-3 text-[13px]">{{ t(words.caution) }}</p>
   </div>
 </template>
 

@@ -17,7 +17,7 @@ export interface Named {
 const alone = (words: string): Named => ({ words, sort: '' })
 
 const keyWords = ({ material }: Recipe): string =>
-  isFree(material) ? 'pitches' : tell(keyNamed({ tonic: material.tonic, kind: material.kind }))
+  isFree(material) ? t('desk.change-words.pitches') : tell(keyNamed({ tonic: material.tonic, kind: material.kind }))
 
 const apartWords = (recipe: Recipe): string => {
   const apart = apartTold(recipe)
@@ -27,107 +27,73 @@ const apartWords = (recipe: Recipe): string => {
 /** What each field is called, and how its new value is told. */
 const FIELDS: Readonly<Record<string, ToldField>> = {
   instrument: {
-    get sort() {
-      return t('desk.change-words.instrument')
-    },
+    sort: 'desk.change-words.instrument',
     words: instrumentCalled,
   },
   material: {
-    get sort() {
-      return t('desk.change-words.key')
-    },
+    sort: 'desk.change-words.key',
     words: keyWords,
   },
   hands: {
-    get sort() {
-      return t('desk.change-words.hands')
-    },
+    sort: 'desk.change-words.hands',
     words: (recipe) => tell(handsTold(recipe)),
   },
   motion: {
-    get sort() {
-      return t('desk.change-words.hands')
-    },
+    sort: 'desk.change-words.hands',
     words: (recipe) => tell(handsTold(recipe)),
   },
   interval: {
-    get sort() {
-      return t('desk.change-words.hands')
-    },
+    sort: 'desk.change-words.hands',
     words: (recipe) => apartWords(recipe) || t('desk.change-words.an-octave-apart'),
   },
   contraryFrom: {
-    get sort() {
-      return t('desk.change-words.hands')
-    },
+    sort: 'desk.change-words.hands',
     words: (recipe) => apartWords(recipe) || t('desk.change-words.from-one-key'),
   },
   tonicHand: {
-    get sort() {
-      return t('desk.change-words.hands')
-    },
+    sort: 'desk.change-words.hands',
     words: ({ tonicHand }) => t('desk.change-words.hand-on-the-tonic', { tonicHand }),
   },
   octaves: {
-    get sort() {
-      return t('desk.change-words.length')
-    },
+    sort: 'desk.change-words.length',
     words: ({ octaves }) => tell(octavesTold(octaves)),
   },
   course: {
-    get sort() {
-      return t('desk.change-words.course')
-    },
+    sort: 'desk.change-words.course',
     words: ({ course }) => t('course', { course }),
   },
   pattern: {
-    get sort() {
-      return t('desk.change-words.pattern')
-    },
+    sort: 'desk.change-words.pattern',
     words: (recipe) =>
       shapeTold({ pattern: recipe.pattern, rhythm: PLAIN_RHYTHM, bookends: NO_BOOKENDS }).map(tell).join(', ') ||
       t('desk.change-words.straight'),
   },
   rhythm: {
-    get sort() {
-      return t('desk.change-words.rhythm')
-    },
+    sort: 'desk.change-words.rhythm',
     words: (recipe) => rhythmTold(recipe).map(tell).join(', ') || t('desk.change-words.even'),
   },
   bookends: {
-    get sort() {
-      return t('desk.change-words.bookends')
-    },
+    sort: 'desk.change-words.bookends',
     words: (recipe) => bookendsTold(recipe).map(tell).join(', ') || t('desk.change-words.none'),
   },
   startOctave: {
-    get sort() {
-      return t('desk.change-words.start')
-    },
+    sort: 'desk.change-words.start',
     words: ({ startOctave }) => t('desk.change-words.octave', { startOctave }),
   },
   signature: {
-    get sort() {
-      return t('desk.change-words.signature')
-    },
+    sort: 'desk.change-words.signature',
     words: ({ signature }) => t('name.signature', { signature }),
   },
   articulation: {
-    get sort() {
-      return t('desk.change-words.touch')
-    },
+    sort: 'desk.change-words.touch',
     words: ({ articulation }) => t('name.touch', { touch: articulation }),
   },
   tempo: {
-    get sort() {
-      return t('desk.change-words.tempo')
-    },
+    sort: 'desk.change-words.tempo',
     words: ({ tempo }) => t('desk.change-words.in', { bpm: tempo.bpm, notesTold: tell(notesTold(tempo.notesPerBeat)) }),
   },
   school: {
-    get sort() {
-      return t('desk.change-words.school')
-    },
+    sort: 'desk.change-words.school',
     words: (recipe) => tell(familyOf(recipe).schools.find(({ id }) => id === recipe.school)!.called),
   },
 }
@@ -170,6 +136,6 @@ export function namedChange(before: RecipeInput, after: RecipeInput, study: Real
       : pinsNamed(one.pins, other.pins, study)
   }
   const { sort, words } = fields[field]!
-  const more = new Set(asked.map((each) => fields[each]!.sort)).size > 1 ? t('desk.change-words.and-more') : ''
-  return { words: `${sort}: ${words(other)}${more}`, sort: field }
+  const more = new Set(asked.map((each) => fields[each]!.sort)).size > 1 ? 'more' : 'alone'
+  return { words: t('desk.change-words.changed', { sort: t(sort), value: words(other), more }), sort: field }
 }

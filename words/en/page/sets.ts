@@ -88,6 +88,7 @@ export const sets = {
   'sets.tube-ladder.none-yet': 'none yet',
   'sets.coverage.grading': 'grading …',
   'sets.coverage.against': ', against {title}',
+  'sets.coverage-charts.spoken': '{grade} {covered} of {required}',
   'sets.coverage.this-set-has-no': 'This set has no grade yet. <a>Choose one there.</a>',
   'sets.coverage.of': '{covered} of {required}',
   'sets.coverage.ready-to-be-asked': 'ready to be asked, {near} near, {missing} missing',

@@ -15,7 +15,9 @@ function pinWords(pin: Pin, study: RealisedStudy | null): string {
     value: note ? printedName(note.pitch) : t('keys.words.note', { value: at + 1 }),
     hand: pin.hand,
   })
-  return isGripPin(pin) ? t('keys.words.grip-from', { where }) : `${pin.finger} on ${where}`
+  return isGripPin(pin)
+    ? t('keys.words.grip-from', { where })
+    : t('keys.words.finger-on', { finger: pin.finger, where })
 }
 
 function noReasons(study: RealisedStudy): string {
@@ -28,39 +30,31 @@ function noReasons(study: RealisedStudy): string {
 /** What is said of fingers on keys. */
 export const words: FamilyWords = {
   plays: 'fingers',
-  get shown(): FamilyWords['shown'] {
-    return [
-      ['crossings', 'crossings'],
-      ['meetings', t('keys.words.where-hands-meet')],
-      ['grips', 'grips'],
-      ['clusters', t('keys.words.grips-as-blocks')],
-      ['letters', t('keys.words.letters-of-the-reasons')],
-      ['map', t('keys.words.the-keyboard')],
-    ]
-  },
+  shown: [
+    ['crossings', 'keys.words.crossings'],
+    ['meetings', 'keys.words.where-hands-meet'],
+    ['grips', 'keys.words.grips'],
+    ['clusters', 'keys.words.grips-as-blocks'],
+    ['letters', 'keys.words.letters-of-the-reasons'],
+    ['map', 'keys.words.the-keyboard'],
+  ],
   called: (player) => t('keys.words.hand-2', { player }),
   short: (player) => t('name.player.short', { player }),
   markWords: (mark) => t('keys.words.finger', { mark }),
   stretchWords: {
-    get pin() {
-      return t('keys.words.pin-this-grip')
-    },
-    get free() {
-      return t('keys.words.free-this-grip')
-    },
+    pin: 'keys.words.pin-this-grip',
+    free: 'keys.words.free-this-grip',
   },
   hint: () => t('keys.words.click-a-finger-or'),
   noReasons,
-  get noOthers() {
-    return t('keys.words.nothing-else-serves-this')
-  },
+  noOthers: 'keys.words.nothing-else-serves-this',
   heard: (study) =>
     playersIn(study).length < 2
       ? []
       : [
-          { value: 'both', words: t('keys.words.both-hands') },
-          { value: 'right', words: t('keys.words.right-hand-sounds'), note: t('keys.words.the-pupil-plays-the') },
-          { value: 'left', words: t('keys.words.left-hand-sounds'), note: t('keys.words.the-pupil-plays-the-2') },
+          { value: 'both', words: 'keys.words.both-hands' },
+          { value: 'right', words: 'keys.words.right-hand-sounds', note: 'keys.words.the-pupil-plays-the' },
+          { value: 'left', words: 'keys.words.left-hand-sounds', note: 'keys.words.the-pupil-plays-the-2' },
         ],
   special(study, player, index) {
     const hand = fingersOf(study).hands[player as 'right' | 'left']
@@ -68,8 +62,8 @@ export const words: FamilyWords = {
     return crossing ? [crossing.kind === 'thumb-under' ? t('keys.words.thumb-under') : t('keys.words.finger-over')] : []
   },
   besides: () => [],
-  caution: '',
-  paperCaution: '',
+  caution: null,
+  paperCaution: null,
   fields: {},
   pinWords: (pin, study) => pinWords(pin as Pin, study),
   programme: ({ hands, motion, octaves, articulation }) =>

@@ -67,7 +67,7 @@ const moves = computed(() => {
   const out = rowMoves.filter((move) => move.to === 'accidentals').length
   const all = rowMoves.map((move) => move.distance)
   const [least, most] = [Math.min(...all), Math.max(...all)]
-  const far = least === most ? `${least} mm` : `${least} to ${most} mm`
+  const far = least === most ? t('mallets.key-outline.mm', { least }) : t('mallets.key-outline.mm-to', { least, most })
   return t('mallets.key-outline.in-all-moves-between', {
     count: rowMoves.length,
     out,

@@ -1,24 +1,18 @@
 import { familyOf, instrumentOf, type Recipe } from '#core/instrument'
 import { printedName } from '#core/pitch'
 import { type RealisedStudy, takesPins } from '#core/realise'
-import type { MalletRecipe, StickPin } from '#core/sticking'
+import { type MalletRecipe, type StickPin, tellSticking } from '#core/sticking'
 import { isDegreePin, isGripPin } from '#core/study'
+import type { Code } from '#words'
 import { t, tell } from '~/composables/words'
 import type { FamilyWords, ToldField } from '../view'
 import { otherLead } from './besides'
 import { sticksOf } from './study'
 
-const STICKS: Record<string, string> = {
-  get R() {
-    return t('mallets.words.right-stick')
-  },
-  get L() {
-    return t('mallets.words.left-stick')
-  },
-}
-const markWords = (mark: string): string => STICKS[mark] ?? t('mallets.words.mallet', { mark })
+const STICKS: Readonly<Record<string, Code>> = { R: 'mallets.words.right-stick', L: 'mallets.words.left-stick' }
+const markWords = (mark: string): string => (STICKS[mark] ? t(STICKS[mark]) : t('mallets.words.mallet', { mark }))
 
-const field = (sort: string, words: (recipe: MalletRecipe) => string): ToldField => ({
+const field = (sort: Code, words: (recipe: MalletRecipe) => string): ToldField => ({
   sort,
   words: (recipe) => words(recipe as MalletRecipe),
 })
@@ -28,7 +22,9 @@ function pinWords(pin: StickPin, study: RealisedStudy | null): string {
   const at = isGripPin(pin) ? pin.from : pin.index
   const note = study?.plays === 'sticks' ? study.sticking.notes[at] : undefined
   const where = note ? printedName(note.pitch) : t('mallets.words.note', { value: at + 1 })
-  return isGripPin(pin) ? t('mallets.words.sticks-from', { where }) : `${pin.stick} on ${where}`
+  return isGripPin(pin)
+    ? t('mallets.words.sticks-from', { where })
+    : t('mallets.words.stick-on', { stick: pin.stick, where })
 }
 
 function special(study: RealisedStudy, index: number): string[] {
@@ -49,24 +45,18 @@ function special(study: RealisedStudy, index: number): string[] {
 /** What is said of sticks on bars. */
 export const words: FamilyWords = {
   plays: 'sticks',
-  get shown(): FamilyWords['shown'] {
-    return [
-      ['crossings', t('mallets.words.ways-doubles-and-crossings')],
-      ['grips', t('mallets.words.stays-on-the-accidentals')],
-      ['letters', t('mallets.words.letters-of-the-reasons')],
-      ['map', t('mallets.words.the-bars')],
-    ]
-  },
-  called: () => 'sticks',
+  shown: [
+    ['crossings', 'mallets.words.ways-doubles-and-crossings'],
+    ['grips', 'mallets.words.stays-on-the-accidentals'],
+    ['letters', 'mallets.words.letters-of-the-reasons'],
+    ['map', 'mallets.words.the-bars'],
+  ],
+  called: () => t('mallets.words.sticks'),
   short: () => '',
   markWords,
   stretchWords: {
-    get pin() {
-      return t('mallets.words.pin-this-stretch')
-    },
-    get free() {
-      return t('mallets.words.free-this-stretch')
-    },
+    pin: 'mallets.words.pin-this-stretch',
+    free: 'mallets.words.free-this-stretch',
   },
   hint: (study) => {
     const keys = takesPins(study, 'sticks') ? t('mallets.words.r-and-l-pin') : t('mallets.words.to-go-from-note')
@@ -78,41 +68,41 @@ export const words: FamilyWords = {
     sticksOf(study).sticking.mallets
       ? []
       : [
-          { value: 'both', words: t('mallets.words.both-sticks') },
+          { value: 'both', words: 'mallets.words.both-sticks' },
           {
             value: 'right',
-            words: t('mallets.words.right-stick-sounds'),
-            note: t('mallets.words.the-pupil-plays-the'),
+            words: 'mallets.words.right-stick-sounds',
+            note: 'mallets.words.the-pupil-plays-the',
           },
           {
             value: 'left',
-            words: t('mallets.words.left-stick-sounds'),
-            note: t('mallets.words.the-pupil-plays-the-2'),
+            words: 'mallets.words.left-stick-sounds',
+            note: 'mallets.words.the-pupil-plays-the-2',
           },
         ],
   special: (study, _, index) => special(study, index),
   besides: otherLead,
-  get caution() {
-    return t('mallets.words.keep-wrists-and-shoulders')
-  },
-  get paperCaution() {
-    return t('mallets.words.mallet-instruments-are-loud')
-  },
+  caution: 'mallets.words.keep-wrists-and-shoulders',
+  paperCaution: 'mallets.words.mallet-instruments-are-loud',
   fields: {
-    lead: field('lead', ({ lead }) => t('name.hand', { hand: lead })),
-    tops: field('top', ({ tops }) => t('mallets.words.struck', { tops })),
-    rudiment: field('rudiment', ({ rudiment }) => rudiment.replaceAll('-', ' ')),
-    rudimentOn: field('rudiment', ({ rudimentOn }) =>
+    lead: field('mallets.words.lead', ({ lead }) => t('name.hand', { hand: lead })),
+    tops: field('mallets.words.tops', ({ tops }) => t('mallets.words.struck', { tops })),
+    rudiment: field('mallets.words.rudiment', ({ rudiment }) =>
+      rudiment === 'none' ? t('desk.change-words.none') : tell(tellSticking(`rudiment.${rudiment}`)),
+    ),
+    rudimentOn: field('mallets.words.rudiment', ({ rudimentOn }) =>
       rudimentOn === 'degree' ? t('mallets.words.on-every-degree-2') : t('mallets.words.over-the-notes'),
     ),
-    roll: field('roll', ({ roll }) =>
-      roll.manner === 'none' ? 'none' : t('mallets.words.strokes-to-the-beat', { strokes: roll.strokes }),
+    roll: field('mallets.words.roll', ({ roll }) =>
+      roll.manner === 'none'
+        ? t('desk.change-words.none')
+        : t('mallets.words.strokes-to-the-beat', { strokes: roll.strokes }),
     ),
-    mallets: field('mallets', ({ mallets }) =>
-      mallets.count === 2 ? 'two' : t('mallets.words.four', { figure: mallets.figure }),
+    mallets: field('mallets.words.mallets', ({ mallets }) =>
+      mallets.count === 2 ? t('mallets.words.two') : t('mallets.words.four', { figure: mallets.figure }),
     ),
-    strike: field('strike', ({ strike }) => t('name.strike', { strike })),
-    bars: field('bars', ({ bars }) => `${bars.size} %`),
+    strike: field('mallets.words.strike', ({ strike }) => t('name.strike', { strike })),
+    bars: field('mallets.words.bars', ({ bars }) => `${bars.size} %`),
   },
   pinWords: (pin, study) => pinWords(pin as StickPin, study),
   programme: (recipe: Recipe) =>
