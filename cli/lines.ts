@@ -9,7 +9,7 @@ const MOST_CHARACTERS = 1_000_000
 export type Answer = object
 
 /** One line in, one value out; errors are values too. */
-export function answerTo(line: string, answer: (value: unknown) => Answer): { result: object; ok: boolean } {
+function answerTo(line: string, answer: (value: unknown) => Answer): { result: object; ok: boolean } {
   try {
     if (line.length > MOST_CHARACTERS) {
       throw refuse('line.size', {}, '')

@@ -4,7 +4,7 @@ import { recipeOf } from '#shared/schemas'
 import type { Answer } from './lines'
 
 /** A realised study as the terminal's contract has it. */
-export function resultOf(study: RealisedStudy): Answer {
+function resultOf(study: RealisedStudy): Answer {
   const { recipe, title, twin, keySignature, together, difficulty } = study
   return {
     ...{ recipe, title, twin, keySignature },

@@ -19,7 +19,7 @@ import { notFound, stale } from './refusal'
 import { policiesOf, setFor, syllabusFor, withStudies } from './sets'
 import { contentOf } from './studies'
 
-export interface Mended {
+interface Mended {
   readonly set: StudySet
   readonly undo: Undo
   /** What was done. */

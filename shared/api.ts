@@ -163,7 +163,7 @@ export interface Undo {
   readonly remove: readonly string[]
 }
 
-export interface ExamItem extends Omit<DrawnItem, 'study'> {
+interface ExamItem extends Omit<DrawnItem, 'study'> {
   readonly studyId: string | null
   /** By criterion; null while it is not marked. */
   readonly marks: readonly (number | null)[]

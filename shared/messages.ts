@@ -5,7 +5,7 @@ import type { Worded, WordedErrors } from '#words'
 export type FieldCode = `field.${string}`
 
 /** What the doors refuse. */
-export interface SharedErrors {
+interface SharedErrors {
   'body.object': null
   json: { why: string }
   'file.encoding': { line: number }
@@ -13,7 +13,7 @@ export interface SharedErrors {
 export const refuse = refusal<WordedErrors<SharedErrors>>()
 
 /** What is wrong on a line of a file. */
-export interface SharedMessages {
+interface SharedMessages {
   'error.csv.meta': { name: string; known: ListParam }
   'error.csv.header': null
   'error.csv.column': { name: string; known: ListParam }

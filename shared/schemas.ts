@@ -15,7 +15,7 @@ const uuid = Joi.string().guid({ version: 'uuidv4' })
 const version = Joi.number().integer().min(1)
 
 /** A set of studies as a file: `tactum-set/1`. */
-export const SET_FORMAT = 'tactum-set/1'
+const SET_FORMAT = 'tactum-set/1'
 const setFileSchema: ObjectSchema<{ format: string; title?: string; studies: RecipeInput[] }> = Joi.object({
   format: Joi.valid(SET_FORMAT).required(),
   title: words(120),

@@ -10,7 +10,7 @@ import { slugOf } from './slug'
 import { syllabusSchema } from './syllabusSchema'
 
 /** What is wrong on one line of a file. */
-export interface LineProblem {
+interface LineProblem {
   /** From 1, as an editor counts; 0 for the file as a whole. */
   readonly line: number
   /** The column, or the field of the syllabus. */
@@ -19,7 +19,7 @@ export interface LineProblem {
 }
 
 /** A line of the preview. */
-export interface PreviewRow {
+interface PreviewRow {
   readonly line: number
   readonly grade: string
   readonly group: string

@@ -26,7 +26,7 @@ export type Piece = string | { readonly tag: string; readonly text: string }
  * A text as it is formatted. Codes of choices have hyphens, which the message syntax does not take in a selector:
  * catalogues write `up_down {…}` for `up-down`.
  */
-export function parsed(text: string): MessageFormatElement[] {
+function parsed(text: string): MessageFormatElement[] {
   const hyphened = (elements: MessageFormatElement[]): MessageFormatElement[] =>
     elements.map((element) => {
       if (element.type === TYPE.tag) return { ...element, children: hyphened(element.children) }

@@ -19,7 +19,7 @@ export interface FingerSpot {
 }
 
 /** An octave sign over or under a stretch of notes. */
-export interface OttavaLine {
+interface OttavaLine {
   readonly label: '8va' | '8vb'
   readonly from: number
   readonly to: number

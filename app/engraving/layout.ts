@@ -50,7 +50,7 @@ const BAR = 7
 const RIGHT_PAD = 12
 export const NARROWEST_STEP = 24.2
 const WIDEST_STEP = 58
-export const REST_WIDTH = 26
+const REST_WIDTH = 26
 
 /** Width of clef, signature and, on the first system, time signature. */
 const headWidth = (fifths: number, first: boolean): number =>

@@ -10,7 +10,7 @@ import { wordsOf } from '~/composables/api'
 import { t } from '~/composables/words'
 
 /** Which hands the machine plays; the pupil may play the others. */
-export type HeardHands = 'both' | Hand
+type HeardHands = 'both' | Hand
 
 /** How the teacher likes to hear things; kept in the browser. */
 interface HearingChoices {

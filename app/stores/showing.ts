@@ -17,7 +17,7 @@ export interface Shown {
   singleKeys: boolean
 }
 
-export const SHOWN: Shown = {
+const SHOWN: Shown = {
   names: 'none',
   letters: true,
   crossings: true,

@@ -1,7 +1,7 @@
 import type { Problem } from './problem'
 
 /** A state that can follow another. */
-export interface Follower {
+interface Follower {
   readonly state: number
   /** What the two cost in succession. */
   readonly link: number

@@ -5,7 +5,7 @@ import type { KindId } from '../material'
 import type { Features } from './part'
 
 /** A kind that features come to, and what had to be assumed; or why they come to none. */
-export type KindReading =
+type KindReading =
   { readonly kind: KindId; readonly assumed: Message | null } | { readonly kind: null; readonly problem: Message }
 
 type Named = NonNullable<Features['named']>

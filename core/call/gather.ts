@@ -14,7 +14,7 @@ interface Named {
 }
 
 /** All that a line says, gathered from its parts. */
-export interface Gathered {
+interface Gathered {
   readonly studies: readonly RecipeInput[]
   /** What was assumed, or does not go together. */
   readonly remarks: readonly Message[]

@@ -1,5 +1,5 @@
 /** Letters to change, add, drop or swap to make one word of another (restricted Damerau-Levenshtein distance). */
-export function distance(one: string, other: string): number {
+function distance(one: string, other: string): number {
   const rows: number[][] = [Array.from({ length: other.length + 1 }, (_, at) => at)]
   for (let i = 1; i <= one.length; i++) {
     const row = [i]

@@ -23,7 +23,7 @@ import { readerFor, RULES, type Understood } from './read'
 const read = readerFor([...ASKED_RULES, ...RULES])
 
 /** How a printed requirement was understood. */
-export interface AskedLine {
+interface AskedLine {
   /** Entries that it comes to: more than one where keys differ in mode. */
   readonly entries: readonly Omit<EntryInput, 'id'>[]
   readonly understood: readonly Understood[]

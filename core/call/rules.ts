@@ -4,7 +4,7 @@ import type { Token } from './scan'
 import { type NameReading, noteNameAt } from './noteNames'
 
 /** What a slot of a phrase took from the line. */
-export interface Taken {
+interface Taken {
   readonly numbers: readonly number[]
   readonly notes: readonly NameReading[]
   readonly pitches: readonly (string | readonly string[])[]

@@ -5,7 +5,7 @@ import type { Finger, Stick } from '../study'
 import { aligned, type Aligned, type ComparedLine, type Side } from './align'
 
 /** Two notes (or fingers) that stand in one place and differ; `a` and `b` are their places in the two lines. */
-export interface Change<T> {
+interface Change<T> {
   readonly a: number
   readonly b: number
   readonly from: T

@@ -30,7 +30,7 @@ export interface Fingering {
 }
 
 /** What is asked of a line besides its recipe. */
-export interface Asked {
+interface Asked {
   /** Fingers that stand and are only explained. */
   readonly accepted?: readonly Finger[]
   /** How many alternatives are wanted at the most; five unless said. */

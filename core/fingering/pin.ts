@@ -12,7 +12,7 @@ import {
 } from '../study'
 
 /** A finger fixed at one note of one hand; `index` counts the notes of the course from 0. */
-export interface NotePin {
+interface NotePin {
   readonly hand: Hand
   readonly index: number
   readonly finger: Finger
@@ -26,7 +26,7 @@ export interface GripPin {
 }
 
 /** A finger fixed on one degree in every octave; degrees count from 1. On one leg only, or on both. */
-export interface DegreePin {
+interface DegreePin {
   readonly hand: Hand
   readonly degree: number
   readonly finger: Finger

@@ -29,7 +29,7 @@ export interface Reason {
 }
 
 /** What the reasons are drawn from. */
-export interface Solved {
+interface Solved {
   readonly task: Task
   readonly others: Others
   readonly fingers: readonly Finger[]

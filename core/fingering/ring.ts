@@ -244,7 +244,7 @@ export function rivalRing(
 }
 
 /** One charge against a ring fingering: what for, how much, and at which degree. */
-export interface RingCharge {
+interface RingCharge {
   readonly term: Term
   readonly cost: number
   readonly degree: number

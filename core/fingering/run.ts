@@ -131,7 +131,7 @@ function gripCharges(run: Run, at: number, [a, b, c]: readonly [Hold, Hold, Hold
 }
 
 /** Tables of a run, each made when it is first asked for; they do not depend on the pattern's fingers. */
-export class Prices {
+class Prices {
   private readonly holds: Float64Array[] = []
   private readonly links: Float64Array[] = []
   private readonly grips: (Float64Array | null)[] = []

@@ -212,6 +212,6 @@ export function shapely(manner: Manner): Manner {
   return made
 }
 
-export const schoolOf = (id: SchoolId): School => ALL_SCHOOLS[id]
+const schoolOf = (id: SchoolId): School => ALL_SCHOOLS[id]
 /** Schools in the order in which they are offered, the default first. */
 export const SCHOOL_LIST: readonly School[] = SCHOOLS.map(schoolOf)

@@ -15,9 +15,9 @@ export const CHROMATICS = ['one-three', 'fours', 'fives'] as const
 export const HAND_SIZES = ['small', 'average', 'large'] as const
 
 export type SchoolId = (typeof SCHOOLS)[number]
-export type FirstFinger = (typeof FIRST_FINGERS)[number]
-export type LeftArpeggio = (typeof LEFT_ARPEGGIOS)[number]
-export type Chromatic = (typeof CHROMATICS)[number]
+type FirstFinger = (typeof FIRST_FINGERS)[number]
+type LeftArpeggio = (typeof LEFT_ARPEGGIOS)[number]
+type Chromatic = (typeof CHROMATICS)[number]
 export type HandSize = (typeof HAND_SIZES)[number]
 
 /** Where schools and tables differ, the teacher's choice; each default and its reason stand in docs/schools.md. */

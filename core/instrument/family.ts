@@ -35,7 +35,7 @@ export interface Instrument<Id extends string = string> {
 }
 
 /** What a pupil may play, and which lists are then for it; the recipe's instrument unless the pupil has another. */
-export interface Taught {
+interface Taught {
   /** As it stands with a pupil. */
   readonly id: string
   /** As boards call their lists. */
@@ -108,7 +108,7 @@ export interface HeardNote extends WrittenNote {
 }
 
 /** A school of the family, as it is offered. */
-export interface Offered {
+interface Offered {
   readonly id: string
   readonly called: Message
   readonly idea: Message
@@ -117,7 +117,7 @@ export interface Offered {
 }
 
 /** How pins are made and told apart. */
-export interface Pins<Who extends string> {
+interface Pins<Who extends string> {
   /** Whether a pin is of this family: by its fields, where no recipe says so. */
   isOwn(pin: PlacedMark): boolean
   /** What it fixes, as a line says it: “3 on note 4, right”. */

@@ -14,18 +14,7 @@ export {
   withMaterial,
 } from './changes'
 export { completeRecipe } from './complete'
-export type {
-  AcceptedMarks,
-  Family,
-  HeardNote,
-  Instrument,
-  Offered,
-  Other,
-  PerformedLine,
-  Performance,
-  Wanted,
-  WrittenNote,
-} from './family'
+export type { AcceptedMarks, HeardNote, Instrument, Other, PerformedLine, WrittenNote } from './family'
 export {
   families,
   familyForList,
@@ -34,18 +23,16 @@ export {
   instrumentOf,
   INSTRUMENTS,
   LISTED,
-  sameFamily,
   TAUGHT,
   taughtOf,
   USUAL_INSTRUMENT,
 } from './find'
-export type { PerformedHands, RealisedHand } from './keys'
-export type { Phrase, Saying } from './lexicon'
-export { hasLead, type PerformedSticks, type RealisedSticking } from './mallets'
+export type { Phrase } from './lexicon'
+export { hasLead, type RealisedSticking } from './mallets'
 export { type Manner, mannerOf, MANNERS, takesManner, withManner } from './mallets/strokes'
 export { fitShape, movedTo, shapesFor } from './moved'
 export { degreesOf, notesOf, type Part } from './parts'
 export { performerOf } from './performers'
-export type { AnyFamily, AnyPin, Played, Player, Recipe, RecipeInput, Staged } from './recipe'
-export { type InstrumentErrors, type InstrumentMessages, refuseInstrument, tellInstrument } from './messages'
+export type { AnyFamily, AnyPin, Player, Recipe, RecipeInput, Staged } from './recipe'
+export { type InstrumentErrors, type InstrumentMessages, tellInstrument } from './messages'
 export { handsTold } from './words'

@@ -2,7 +2,7 @@
  * Material: what is played. Scales, modes, chords and double notes as intervals over a tonic, spelled, with key
  * signature and enharmonic twin. Octaves, hands and courses come later, in `study`.
  */
-export { FAMILIES, type Family, type Kind, KIND_IDS, type KindId, type Second, type Texture } from './kind'
+export { FAMILIES, type Family, type Kind, KIND_IDS, type KindId, type Texture } from './kind'
 export { FREE, inversionsOf, KINDS } from './kinds'
 export {
   freeMaterial,

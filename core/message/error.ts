@@ -33,7 +33,7 @@ export class RecipeError extends Error implements FaultData {
 }
 
 /** The maker of a room's refusals: its codes, each with its parameters. */
-export type Refuse<E> = <C extends keyof E & string>(
+type Refuse<E> = <C extends keyof E & string>(
   code: C,
   params: E[C] extends null ? Readonly<Record<string, never>> : E[C],
   path: string,

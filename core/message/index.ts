@@ -16,6 +16,5 @@ export {
   type Param,
   type Params,
   sameMessage,
-  type Tell,
   teller,
 } from './message'

@@ -17,7 +17,7 @@ export interface Message<C extends string = string> {
 }
 
 /** Makes messages of one room's codes: a code that is not the room's, or a parameter that is missing, does not compile. */
-export type Tell<M> = <C extends keyof M & string>(
+type Tell<M> = <C extends keyof M & string>(
   ...said: M[C] extends null ? [code: C] : [code: C, params: M[C]]
 ) => Message<C>
 

@@ -5,7 +5,7 @@ export const NAME_SYSTEMS = ['letters', 'german', 'fixed-do', 'movable-do', 'mov
 export type NameSystem = (typeof NAME_SYSTEMS)[number]
 
 /** What a name may depend on besides the note: the key's tonic, and whether it is minor. */
-export interface NamedIn {
+interface NamedIn {
   readonly tonic: Note
   readonly minor: boolean
 }

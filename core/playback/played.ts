@@ -41,7 +41,7 @@ export function unswung(beat: number, perBeat: PerBeat, percent: number): number
 }
 
 /** Notes to the beat at a step. */
-export const perBeatAt = ({ recipe, sections = [] }: RealisedStudy, step: number): PerBeat =>
+const perBeatAt = ({ recipe, sections = [] }: RealisedStudy, step: number): PerBeat =>
   sections.findLast(({ from }) => from <= step)?.notesPerBeat ?? recipe.tempo.notesPerBeat
 
 /** Notes of one line in time: swung, accented, detached where the touch asks for it. */

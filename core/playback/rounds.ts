@@ -3,8 +3,7 @@ import { lineFor, playersIn, type RealisedStudy } from '../realise'
 import type { Hand } from '../study'
 
 /** What is played again and again, and how it grows. */
-export const LOOPS = ['once', 'all', 'selection', 'crossings', 'echo'] as const
-export type Loop = (typeof LOOPS)[number]
+export type Loop = 'once' | 'all' | 'selection' | 'crossings' | 'echo'
 
 /** How a study is to be practised along with the machine. */
 export interface Practice {

@@ -3,8 +3,8 @@
  * study comes out, or an error that names the field.
  */
 export { materialFor } from './material'
-export { type RealiseErrors, type RealiseMessages, type ShapeChoices, tellTitle, type TitleMessages } from './messages'
-export { bookendsTold, choiceTold, courseTold, patternTold, rhythmTold, shapeTold } from './shape'
+export { type RealiseErrors, type RealiseMessages, tellTitle, type TitleMessages } from './messages'
+export { bookendsTold, choiceTold, courseTold, rhythmTold, shapeTold } from './shape'
 export {
   type Accepted,
   acceptedMarks,
@@ -22,5 +22,5 @@ export {
   takesPins,
 } from './players'
 export { realise, takeAlternative } from './realise'
-export type { RealisedStudy, StudySection } from './study'
+export type { RealisedStudy } from './study'
 export { apartTold, materialTold, octavesTold, titleOf } from './title'

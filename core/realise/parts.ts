@@ -7,7 +7,7 @@ import { isFree, type Line, linesOf, type Section, sectionsOf, stepsIn, type Str
 export { degreesOf, notesOf, type Part }
 
 /** More notes than this are no study: pages of them would be neither read nor practised. */
-export const MOST_STEPS = 1500
+const MOST_STEPS = 1500
 
 /** The straight rising course of a section, whose crossings its loops go around. */
 const rising = (recipe: Recipe, octaves: number): Recipe => ({

@@ -25,7 +25,7 @@ export const bookendsTold = ({ bookends }: Pick<CommonRecipe, 'bookends'>): Mess
 ]
 
 /** What is said of a pattern alone: nothing where it is plain. */
-export const patternTold = ({ pattern }: Pick<CommonRecipe, 'pattern'>): Message[] => [
+const patternTold = ({ pattern }: Pick<CommonRecipe, 'pattern'>): Message[] => [
   ...told('figure', pattern.figure),
   ...told('walk', pattern.walk),
   ...told('journey', pattern.journey),

@@ -18,7 +18,7 @@ export function strokeBetween(from: number, to: number): StrokeType {
 }
 
 /** A figure of four mallets with the stroke that it begins with, by which teachers group them. */
-export interface Permutation {
+interface Permutation {
   readonly figure: string
   readonly stroke: StrokeType
 }

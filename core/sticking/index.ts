@@ -8,20 +8,17 @@ export { refuseSticking, type StickingErrors, type StickingMessages, tellStickin
 export { clearance, pairOf, severityOf } from './pairs'
 export type { StickAlternative, Sticking } from './result'
 export { recommendedStrokes } from './rolls'
-export { STICKING_SCHOOL_LIST, stickingSchoolOf } from './schools'
+export { STICKING_SCHOOL_LIST } from './schools'
 export { stickLine } from './stick'
 export { stickProblem, stickTask } from './task'
 export { checkMallets, completeSticking, strokesToBeat } from './complete'
 export { checkedStickPin } from './checkedPin'
 export type { StickPin } from './pin'
-export { rudimentSticks, strokesIn } from './rudiments'
+export { strokesIn } from './rudiments'
 export {
-  fromLowest,
   HIGHEST_SHAPE,
   type MalletRecipe,
   type Mallets,
-  MOST_STROKES,
-  type Numbering,
   NUMBERINGS,
   REACH_RANGE,
   renumbered,
@@ -35,7 +32,6 @@ export {
   STICKING_SCHOOLS,
   type StickingInput,
   type StickingSchoolId,
-  type StickingSettings,
   strokesOf,
   TOPS,
 } from './settings'

@@ -2,7 +2,7 @@ import type { Line } from '../study'
 import type { MalletRecipe } from './settings'
 import { barsFor, isBlack, malletInstrument, strikePoint } from '../surface'
 
-export type Row = 'naturals' | 'accidentals'
+type Row = 'naturals' | 'accidentals'
 
 /** A move of the hands to the other row: out, away from the body, to the accidentals, or back in. */
 export interface RowMove {
@@ -56,7 +56,7 @@ export const mixedRowsOf = (line: Line): number[] =>
   )
 
 /** One way a key leaves the naturals: for one note, or for several; `notes` are its degrees from 0. */
-export interface Excursion {
+interface Excursion {
   readonly kind: 'out-and-back' | 'out-and-stay'
   readonly degrees: readonly number[]
 }

@@ -10,7 +10,7 @@ import { crossingEffort, doubleEffort, pricesOf, type StickingSchool, stickingSc
 export type Strokes = Stick | 'LR'
 
 /** What sounds at one step. */
-export interface StrikeStep {
+interface StrikeStep {
   /** Where its notes stand in the line, lowest first. */
   readonly notes: readonly number[]
   readonly midi: number

@@ -9,7 +9,7 @@ interface Bounds {
 }
 
 /** Lowest and highest sounding key of some lines, as MIDI numbers. */
-export function compassOf(lines: readonly Line[]): Bounds {
+function compassOf(lines: readonly Line[]): Bounds {
   const keys = lines.flatMap((line) => line.notes.map((note) => note.midi))
   return { lowest: Math.min(...keys), highest: Math.max(...keys) }
 }

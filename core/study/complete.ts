@@ -38,7 +38,7 @@ const SHORT: Partial<Record<Texture, { octaves: number; course: Course }>> = {
 }
 
 /** Where the right hand usually begins: octave 4 for one or two octaves, 3 for more; the left alone an octave lower. */
-export function usualOctave(hands: Hands, motion: Motion, octaves: number): number {
+function usualOctave(hands: Hands, motion: Motion, octaves: number): number {
   if (hands === 'together' && motion === 'contrary') return 4
   return (octaves > 2 ? 3 : 4) - (hands === 'left' ? 1 : 0)
 }

@@ -70,7 +70,7 @@ function checkShape(recipe: CommonRecipe, material: Material, ways: Ways): void 
 }
 
 /** What a section asks of its lines beyond its recipe. */
-export interface SectionAsks {
+interface SectionAsks {
   /** Steps of the straight rising course on which a crossing lands, for the loops around them. */
   readonly crossings?: readonly number[]
   /** One note more, a degree under the last. */

@@ -3,29 +3,18 @@
  * octaves, motion and distance of the hands, pins, the compass check, and the written rhythm.
  */
 export { checkPattern, patternNamed } from './checkPattern'
-export { checkCompass, compassOf } from './compass'
+export { checkCompass } from './compass'
 export { oneOf, whole } from './checks'
-export { type Common, completeCommon, usualOctave } from './complete'
+export { type Common, completeCommon } from './complete'
 export { usualNotesPerBeat } from './completeShape'
-export { hasChords, type Leg, type Line, type LineNote, linesOf, type SectionAsks, stepsIn } from './course'
+export { hasChords, type Leg, type Line, type LineNote, linesOf, stepsIn } from './course'
 export { BARE_SHAPES, fittedTo } from './fit'
 export type { Finger, Hand, Stick } from './hand'
 export { notesTold, refuseStudy, type StudyErrors, type StudyMessages, tellStudy } from './messages'
 export { partOf } from './part'
-export { mirrored, pathOf, type PathStep } from './path'
-export { octaveOf, type Place, type Step } from './places'
-export {
-  type PlacedMark,
-  isDegreePin,
-  isGripPin,
-  isNotePin,
-  MOST_DEGREES,
-  MOST_IN_GRIP,
-  MOST_NOTES,
-  type PlacedAtNote,
-  type PlacedOnDegree,
-  type PlacedOverRun,
-} from './pin'
+export { mirrored, pathOf } from './path'
+export { octaveOf, type Step } from './places'
+export { type PlacedMark, isDegreePin, isGripPin, isNotePin, MOST_DEGREES, MOST_IN_GRIP, MOST_NOTES } from './pin'
 export {
   ARTICULATIONS,
   type Articulation,
@@ -43,7 +32,6 @@ export {
   handsOf,
   INTERVALS,
   isFree,
-  type MaterialInput,
   MOST_OCTAVES,
   MOST_PITCHES,
   type Motion,
@@ -84,4 +72,4 @@ export {
   WALKS,
   walksFor,
 } from './shape'
-export { type Rung, type Shapes, type Ways } from './ways'
+export { type Shapes, type Ways } from './ways'

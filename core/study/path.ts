@@ -12,7 +12,7 @@ export interface PathStep {
 }
 
 /** What a path is laid through: degrees to the octave and the place of the highest one, the lowest being 0. */
-export interface Ground {
+interface Ground {
   readonly degrees: number
   readonly top: number
   /** Places (straight upward) on which a crossing lands, for the loops around them. */

@@ -1,13 +1,13 @@
 /** Marks fixed over notes: each family of instruments says what a mark is. `index` counts the notes of a line from 0. */
-export interface PlacedAtNote {
+interface PlacedAtNote {
   readonly index: number
 }
 /** Over successive notes from `from` on. */
-export interface PlacedOverRun {
+interface PlacedOverRun {
   readonly from: number
 }
 /** On one degree in every octave, counted from 1; on one leg only, or on both. */
-export interface PlacedOnDegree {
+interface PlacedOnDegree {
   readonly degree: number
   readonly leg?: 'up' | 'down'
 }

@@ -4,7 +4,7 @@ import type { Hand } from './hand'
 import type { Leg } from './path'
 
 /** One step of a rising course, before it is given to a hand: what sounds, over the tonic, lowest first. */
-export interface Place {
+interface Place {
   readonly sounds: readonly Interval[]
   /** Degree from 0 (first note of the octave), of the lowest sound that is named after it. */
   readonly degree: number

@@ -16,7 +16,7 @@ export interface Shapes {
 }
 
 /** A rung of a ladder that only one family of instruments climbs. */
-export interface Rung<R> {
+interface Rung<R> {
   readonly recipe: R
   /** “4 strokes to the beat”. */
   readonly told: Message

@@ -3,7 +3,7 @@
  * in two rows; every further instrument is another file here.
  */
 export { type MalletFamily, type Bar, deadZones, NODE, placeOf, strikePoint } from './bars'
-export { barsFor, MALLET_INSTRUMENTS, malletInstrument, type MalletInstrument } from './mallets'
+export { barsFor, MALLET_INSTRUMENTS, malletInstrument } from './mallets'
 export { isBlack, type Key, keyAt, keyDistance, PIANO } from './piano'
 export {
   BAR_RANGES,

@@ -2,7 +2,7 @@ import type { BarSettings, MalletId } from './barSettings'
 import { type Bar, barsOf, type MalletFamily } from './bars'
 
 /** A mallet instrument: its compass as written, and how many semitones higher it sounds. */
-export interface MalletInstrument {
+interface MalletInstrument {
   readonly id: MalletId
   readonly family: MalletFamily
   /** Lowest and highest bar, written, as MIDI numbers. */

@@ -26,7 +26,7 @@ export interface Assigned {
 }
 
 /** Which atom is served by what; which of the candidate's choices were taken. */
-export interface Assignment {
+interface Assignment {
   readonly served: readonly (Assigned | undefined)[]
   /** Atoms that count: all but what choices leave out. Of sets with single atoms those served, else the first ones. */
   readonly wanted: readonly boolean[]

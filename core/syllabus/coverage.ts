@@ -11,12 +11,12 @@ import { askedCourse, formsTold, handsAsked, isOfKey, sticksAsked } from './word
 const CIRCLE = [0, 7, 2, 9, 4, 11, 6, 1, 8, 3, 10, 5]
 const PLAIN_NAMES = ['C', 'G', 'D', 'A', 'E', 'B', 'F#', 'Db', 'Ab', 'Eb', 'Bb', 'F']
 
-export interface CoverageCell {
+interface CoverageCell {
   readonly atom: string
   readonly status: Status
   readonly words: Message
 }
-export interface CoverageRow {
+interface CoverageRow {
   readonly words: Message
   /** Twelve, in circle order; none where the grade does not ask for the key. */
   readonly cells: readonly (readonly CoverageCell[])[]

@@ -9,7 +9,7 @@ import type { Policies } from './match'
 import type { Atom, Syllabus, Requirement } from './model'
 import { isUnready } from './readiness'
 
-export interface AtomChange {
+interface AtomChange {
   readonly words: Message
   /** What is asked otherwise, each as “was, now”. */
   readonly changes: readonly Message[]

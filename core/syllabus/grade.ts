@@ -31,14 +31,14 @@ export interface AtomReport {
   readonly wanted: boolean
 }
 
-export interface Totals {
+interface Totals {
   readonly required: number
   readonly covered: number
   readonly near: number
   readonly missing: number
 }
 
-export interface GroupReport extends Totals {
+interface GroupReport extends Totals {
   readonly id: string
   readonly title: string
 }

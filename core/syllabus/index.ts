@@ -4,7 +4,7 @@
  * set that a grade comes to, where a study is asked, mock exams and the chance to pass one unsurprised.
  */
 export type { SyllabusErrors, SyllabusMessages } from './messages'
-export { recipeFor, type Settings } from './asRecipe'
+export { type Settings } from './asRecipe'
 export { type AskedIn, whereAsked } from './asked'
 export { checkSyllabus, syllabusFaults } from './check'
 export { type Coverage, coverageOf, nextToPractise } from './coverage'
@@ -21,7 +21,7 @@ export {
 } from './defaults'
 export { compareSyllabi, type GradeDifference, type Move, moveBetween } from './difference'
 export { drawExam, type DrawnItem } from './draw'
-export { askedGrade, type AskedGrade, atomsOf, expand } from './expand'
+export { askedGrade, atomsOf, expand } from './expand'
 export { type Choices, type OpenChoice, openChoices, recipesForMissing } from './fill'
 export {
   type AtomReport,
@@ -29,17 +29,14 @@ export {
   gradeOf,
   type GradeReport,
   gradeSet,
-  type GroupReport,
   type Placement,
   placeSet,
   type Status,
-  type Totals,
 } from './grade'
-export { type ItemMarks, type Result, resultOf } from './marks'
+export { type ItemMarks, resultOf } from './marks'
 export { type Policies, USUAL_POLICIES } from './match'
 export type { Mend } from './mend'
 export {
-  type AskedTempo,
   type Atom,
   BEATS,
   BUNDLES,
@@ -49,8 +46,6 @@ export {
   ENTRY_HANDS,
   type Grade,
   type Group,
-  isFor,
-  type Keys,
   LEADS,
   type Marking,
   RESOLUTIONS,

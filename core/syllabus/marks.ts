@@ -4,7 +4,7 @@ import type { Band, Marking } from './model'
 /** Marks of one item, criterion by criterion; null while it is not marked. */
 export type ItemMarks = readonly (number | null)[]
 
-export interface Result {
+interface Result {
   /** Out of the board's total, to a whole mark; null while an item is not marked. */
   readonly mark: number | null
   readonly total: number
@@ -12,7 +12,7 @@ export interface Result {
 }
 
 /** The band that a mark falls into. */
-export const bandOf = ({ bands }: Marking, mark: number): Band | null =>
+const bandOf = ({ bands }: Marking, mark: number): Band | null =>
   [...bands].sort((a, b) => b.least - a.least).find((band) => mark >= band.least) ?? null
 
 /**

@@ -1,6 +1,6 @@
 import type { Message } from '../message'
 import type { KindId } from '../material'
-import type { Articulation, Course, Figure, Hand, HandsApart, Motion, Tempo, Walk } from '../study'
+import type { Articulation, ContraryFrom, Course, Figure, Hand, HandsApart, Motion, Tempo, Walk } from '../study'
 import { type AskedOfPlayer, familyForList, familyOf, LISTED, type Recipe } from '../instrument'
 
 export const SYLLABUS_FORMAT = 'tactum-syllabus/1'
@@ -13,8 +13,6 @@ export type Chooser = (typeof CHOOSERS)[number]
 /** Over what a candidate's choice holds: each key by itself, all keys of the entry, or the whole grade. */
 export const SCOPES = ['key', 'entry', 'grade'] as const
 export const ENTRY_HANDS = ['together', 'right', 'left', 'separate', 'either', 'each'] as const
-/** Where hands in contrary motion begin: on one key, or an octave apart. */
-export const CONTRARY_FROM = ['unison', 'octave'] as const
 export const BEATS = ['eighth', 'quarter', 'dotted-quarter', 'half'] as const
 export const TEMPO_KINDS = ['minimum', 'recommended'] as const
 export const SEVENTHS = ['on', 'of'] as const
@@ -23,12 +21,12 @@ export const LEADS = ['either', 'right', 'left', 'both'] as const
 export const BUNDLES = ['items', 'keys', 'entries'] as const
 
 /** All keys whose signature has at most so many sharps and flats. */
-export interface KeysWithin {
+interface KeysWithin {
   readonly sharps: number
   readonly flats: number
 }
 /** The keys of another entry of the grade, major for major and minor for minor: “arpeggios of the above keys”. */
-export interface KeysAs {
+interface KeysAs {
   readonly as: string
 }
 export type Keys = readonly string[] | KeysWithin | KeysAs
@@ -68,7 +66,7 @@ export interface Entry {
   /** `separate`: each hand by itself, counted as two; `either`: one of them serves; `each`: both of them and together. */
   readonly hands: (typeof ENTRY_HANDS)[number]
   readonly motion: Motion
-  readonly contraryFrom: (typeof CONTRARY_FROM)[number] | null
+  readonly contraryFrom: ContraryFrom | null
   readonly interval: HandsApart
   /** Null: whichever hand has the tonic. */
   readonly tonicHand: Hand | null
@@ -93,7 +91,7 @@ export interface Entry {
 }
 
 /** So many of a group's items, of its keys with all that is asked in them, or of its entries as wholes. */
-export interface AnyRule {
+interface AnyRule {
   readonly any: number
   readonly of: (typeof BUNDLES)[number]
 }
@@ -117,7 +115,7 @@ export interface Grade {
   readonly groups: readonly Group[]
 }
 
-export interface Criterion {
+interface Criterion {
   readonly id: string
   readonly title: string
   /** Marks at the most, for one item. */

@@ -7,7 +7,7 @@ import type { Recipe } from '../instrument'
 export const ORDERS = ['shape', 'circle', 'difficulty'] as const
 export type Order = (typeof ORDERS)[number]
 
-export interface Ordered {
+interface Ordered {
   readonly recipe: Recipe
   readonly accepted: Accepted
 }

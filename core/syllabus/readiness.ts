@@ -3,7 +3,7 @@ import type { AskedGrade } from './expand'
 import type { AtomReport, GradeReport } from './grade'
 
 /** How many an examiner asks from each group, and how many more from whatever is left. */
-export interface DrawPattern {
+interface DrawPattern {
   readonly groups: readonly { readonly group: string; readonly asks: number }[]
   readonly more: number
   /** The board does not say; this is taken: one from each group, six or more in all. */
@@ -26,7 +26,7 @@ export function drawPattern(grade: AskedGrade, pools: ReadonlyMap<string, number
   return { groups, more: Math.max(0, total - fixed), assumed: !said }
 }
 
-export interface Pool {
+interface Pool {
   readonly size: number
   readonly ready: number
 }

@@ -6,7 +6,7 @@ import { tellTogether } from './messages'
 import type { HandPart, Together } from './together'
 
 /** A hand with its notes' names. */
-export interface NamedPart extends HandPart {
+interface NamedPart extends HandPart {
   readonly notes: readonly (HandPart['notes'][number] & { readonly pitch: Note })[]
 }
 

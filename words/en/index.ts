@@ -14,7 +14,7 @@ import { edges } from './edges'
 import { errors } from './errors'
 
 /** What the core says. */
-export const core = {
+const core = {
   ...material,
   ...study,
   ...fingering,

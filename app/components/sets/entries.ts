@@ -8,10 +8,10 @@ export interface EntryLine {
   readonly words: string
   readonly atoms: readonly AtomReport[]
 }
-export interface ReportedEntry extends EntryReport {
+interface ReportedEntry extends EntryReport {
   readonly lines: readonly EntryLine[]
 }
-export interface ReportedGroup {
+interface ReportedGroup {
   readonly id: string
   readonly title: string
   readonly covered: number
@@ -33,7 +33,7 @@ function shared(
 }
 
 /** “D♭ and F♯ major”: what names begin and end with in common is said once. */
-export function joinedNames(names: readonly string[]): string {
+function joinedNames(names: readonly string[]): string {
   const texts = [...new Set(names)].map((name) => name.split(' '))
   if (texts.length < 2) return texts.map((text) => text.join(' ')).join('')
   const before = shared(texts, (text, place) => text[place])

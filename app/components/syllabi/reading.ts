@@ -14,7 +14,7 @@ export type ChoiceField =
   | 'top'
   | 'lead'
 
-export interface ReadingChoice {
+interface ReadingChoice {
   readonly field: ChoiceField
   readonly words: Code
   readonly options: readonly { readonly value: Entry[ChoiceField]; readonly words: Code }[]

@@ -3,7 +3,7 @@ import type { Player } from '#core/instrument'
 import type { Message } from '#core/message'
 
 /** Why something is as it is: whose notes it speaks of, and what the next best would cost more. */
-export interface Told {
+interface Told {
   readonly hand: Player
   readonly indices: readonly number[]
   readonly said: Message

@@ -4,7 +4,7 @@ import { isBlack, keyAt } from '#core/surface'
 import type { System } from '~/engraving'
 
 /** Keyboard upward, to scale: maps a key to a height on the picture. */
-export interface Scale {
+interface Scale {
   readonly lowest: number
   readonly highest: number
   readonly height: number
@@ -40,13 +40,13 @@ export interface Slab {
 }
 
 /** Where one grip turns into the next. */
-export interface Hinge {
+interface Hinge {
   readonly hand: Hand
   readonly kind: 'thumb-under' | 'over-thumb'
   readonly path: string
 }
 
-export interface Meeting {
+interface Meeting {
   readonly kind: 'thumbs' | 'thirds'
   readonly x: number
   readonly top: number
@@ -66,7 +66,7 @@ const PAD = 19
 const SLAB_PAD = 11
 
 /** A scale that shows the keys of a whole study between two margins. */
-export function scaleFor(study: FingerStudy, height: number): Scale {
+function scaleFor(study: FingerStudy, height: number): Scale {
   const keys = handsIn(study).flatMap((hand) => study.hands[hand]!.midi)
   const lowest = Math.min(...keys)
   const highest = Math.max(...keys)

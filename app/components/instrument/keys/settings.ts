@@ -2,7 +2,7 @@ import type { FingeringSettings } from '#core/fingering'
 import type { Code } from '#words'
 
 /** One setting of a school: what it is about, why sources differ, and its choices with the default first. */
-export interface Setting {
+interface Setting {
   readonly field: Exclude<keyof FingeringSettings, 'school'>
   readonly title: Code
   readonly why: Code

@@ -5,7 +5,7 @@ import type { MalletRecipe } from '#core/sticking'
 import { type Bar, barsFor, malletInstrument, NODE, strikePoint } from '#core/surface'
 
 /** Millimetres to pixels, the far end of the bars at the top. */
-export interface BarScale {
+interface BarScale {
   readonly pixels: number
   readonly width: number
   readonly height: number

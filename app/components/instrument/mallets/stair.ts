@@ -18,13 +18,13 @@ export interface Stroke {
 }
 
 /** A stay of the hands on the accidentals, from before its first note to after its last. */
-export interface Stay {
+interface Stay {
   readonly x: number
   readonly width: number
 }
 
 /** The stair of a line of sticks in one system: the bars upward, to scale, time to the right. */
-export interface StickPicture {
+interface StickPicture {
   readonly strokes: readonly Stroke[]
   /** Way of each stick, from stroke to stroke. */
   readonly ways: Readonly<Record<Stick, string>>
