@@ -18,8 +18,8 @@ async function typedWords(): Promise<Set<string>> {
   const answers = await Promise.all(asked.map((path) => call(path)))
   const text = JSON.stringify(answers.map(({ body }) => body).map(withoutTitles))
   const months = Array.from({ length: 12 }, (_, at) => new Date(2026, at).toLocaleString('en-GB', { month: 'short' }))
-  // the name of a paper, and of two kinds of file
-  return new Set(['Tactum', 'Letter', 'JSON', 'CSV', ...months, ...(text.match(/\p{L}+/gu) ?? [])])
+  // the name of a paper, of two kinds of file, names of notes in other languages, and the sign of an octave
+  return new Set(['Tactum', 'Letter', 'JSON', 'CSV', 'Cis', 'do', 'va', ...months, ...(text.match(/\p{L}+/gu) ?? [])])
 }
 /** Titles of studies are Tactum's own. */
 const withoutTitles = (body: unknown): unknown =>
@@ -54,24 +54,48 @@ function english(said: readonly string[], typed: ReadonlySet<string>): string[] 
   return [...new Set(left)]
 }
 
+/** A page that speaks the language of tests, and what is found on it that does not, by place. */
+async function inPseudo() {
+  const typed = await typedWords()
+  const { page, problems } = await open('/api/health')
+  await page.evaluate(() => localStorage.setItem('tactum language', 'pseudo'))
+  const left: Record<string, string[]> = {}
+  const note = async (place: string): Promise<void> => {
+    const found = english(await saidOn(page), typed)
+    if (found.length > 0) left[place] = found
+  }
+  const look = async (path: string, ready: string): Promise<void> => {
+    await page.goto(path)
+    await page.locator(ready).first().waitFor()
+    await note(path)
+  }
+  return { page, problems, left, note, look }
+}
+
+/** Opens whatever opens on a page, one after the other, and looks at each. Tells how many there were, twenty at the most. */
+async function openAll(page: Page, look: (opened: string) => Promise<void>): Promise<number> {
+  const closed = page.locator('main button[aria-expanded="false"]:visible')
+  const count = Math.min(20, await closed.count())
+  for (let at = 0; at < count; at++) {
+    const button = closed.nth(at)
+    const called = await button.innerText()
+    await button.click()
+    await page.locator('main [aria-expanded="true"]').first().waitFor()
+    await look(called)
+    // a list takes the keys as soon as it has come in
+    await expect
+      .poll(async () => (await page.keyboard.press('Escape'), page.locator('main [aria-expanded="true"]').count()))
+      .toBe(0)
+  }
+  return count
+}
+
 describe('in another language', () => {
   it('nothing on the desk, a set, its exam or a list is English', async () => {
-    const typed = await typedWords()
     const { body: pupils } = await call('/api/pupils')
     const nell = pupils.find((pupil: { sets: { gradeId: string | null }[] }) => pupil.sets.some((set) => set.gradeId))
     const set = nell.sets.find((each: { gradeId: string | null }) => each.gradeId).id as string
-    const { page, problems } = await open('/api/health')
-    await page.evaluate(() => localStorage.setItem('tactum language', 'pseudo'))
-    const left: Record<string, string[]> = {}
-    const note = async (place: string): Promise<void> => {
-      const found = english(await saidOn(page), typed)
-      if (found.length > 0) left[place] = found
-    }
-    const look = async (path: string, ready: string): Promise<void> => {
-      await page.goto(path)
-      await page.locator(ready).first().waitFor()
-      await note(path)
-    }
+    const { page, problems, left, note, look } = await inPseudo()
     await look('/desk', '[data-finger]')
     expect(await page.evaluate(() => document.documentElement.lang)).toBe('en-x-pseudo')
     await page.keyboard.press('?')
@@ -89,6 +113,50 @@ describe('in another language', () => {
     await look('/syllabi/corvane-piano', 'section')
     await look('/compare', 'table')
     await look(`/print/set/${set}`, '.sheet-line svg')
+    expect(left).toEqual({})
+    expect(problems).toEqual([])
+  })
+
+  it.each([
+    ['keys', 'C major together', '4'],
+    ['bars', 'F major marimba 4.3', 'L'],
+    ['four mallets', 'C major marimba four mallets 1234', null],
+  ])('nothing that opens on the desk is English: %s', async (name, line, pinned) => {
+    const { page, problems, left, note } = await inPseudo()
+    await page.goto('/desk')
+    await page.locator('[data-finger]').first().waitFor()
+    await page.keyboard.press('/')
+    await page.getByRole('combobox').fill(line)
+    await page.keyboard.press('Enter')
+    await page.getByRole('combobox').waitFor({ state: 'detached' })
+    if (pinned) {
+      await page.locator('[data-finger]').nth(2).click()
+      await page.keyboard.press(pinned)
+      await page.locator('.finger.pinned').first().waitFor()
+    }
+    await note(name)
+    expect(await openAll(page, (opened) => note(`${name}: ${opened}`))).toBeGreaterThan(6)
+    expect(left).toEqual({})
+    expect(problems).toEqual([])
+  })
+
+  it('nothing that opens on a set, in the library or in a list of one’s own is English', async () => {
+    const list = { title: 'Own words', edition: '', follows: false }
+    const { body: own } = await call('/api/syllabi/corvane-piano/copy', 'POST', list)
+    const { body: pupils } = await call('/api/pupils')
+    const { sets } = pupils.find((pupil: { sets: { gradeId: string | null }[] }) =>
+      pupil.sets.some((set) => set.gradeId),
+    )
+    const set = sets.find((each: { gradeId: string | null }) => each.gradeId)
+    const { page, problems, left, note, look } = await inPseudo()
+    for (const [path, ready] of [
+      [`/sets/${set.id}`, '[role="img"]'],
+      ['/library', 'ul li'],
+      [`/syllabi/${own.id}`, 'section'],
+    ] as const) {
+      await look(path, ready)
+      expect(await openAll(page, (opened) => note(`${path}: ${opened}`)), path).toBeGreaterThan(0)
+    }
     expect(left).toEqual({})
     expect(problems).toEqual([])
   })

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { families, type Instrument, instrumentOf, movedTo, type Recipe, type RecipeInput } from '#core/instrument'
+import { capital } from '#core/message'
 import { pitchRange } from './compass'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
-import { t } from '~/composables/words'
+import { t, tell } from '~/composables/words'
 
 /** What stands on the floor, by make and size, each with its range as written. */
 const props = defineProps<{ recipe: Recipe }>()
@@ -15,6 +16,7 @@ const SOUNDS: Record<number, string> = {
   12: t('desk.instrument-choice.an-octave-above-what'),
   24: t('desk.instrument-choice.two-octaves-above-what'),
 }
+const called = (make: string): string => t('name.make', { make })
 const sizeWords = ({ size }: Instrument): string => (size ?? '').replace('2.67', '2⅔').replace('.0', '')
 /** A column for each make that comes in sizes; what comes in one stands with its family. */
 const columns = families().flatMap(({ instruments }) =>
@@ -23,13 +25,13 @@ const columns = families().flatMap(({ instruments }) =>
     const single = own[0]!.size === null
     return {
       make,
-      head: single ? null : make,
-      label: single ? t('desk.instrument-choice.keys') : make,
+      head: single ? null : called(make),
+      label: single ? t('desk.instrument-choice.keys') : called(make),
       note: single ? t('desk.instrument-choice.keys') : SOUNDS[own[0]!.transposition],
       choices: own.map((each) => ({
         value: each.id,
         words: single
-          ? `${make[0]!.toUpperCase()}${make.slice(1)}`
+          ? tell(capital({ code: 'name.make', params: { make } }))
           : t('desk.instrument-choice.octaves', { sizeWords: sizeWords(each) }),
         ...(single ? {} : { note: pitchRange(each) }),
       })),
@@ -38,7 +40,7 @@ const columns = families().flatMap(({ instruments }) =>
 )
 const words = computed(() => {
   const own = instrumentOf(props.recipe)
-  return own.size === null ? own.make : `${own.make} ${sizeWords(own)}`
+  return own.size === null ? called(own.make) : t('name.instrument', { make: own.make, size: sizeWords(own) })
 })
 const choose = (instrument: Recipe['instrument']): void => emit('change', movedTo(props.recipe, instrument))
 </script>

@@ -60,7 +60,7 @@ const families = computed(() =>
 const signsOf = (fifths: number): string =>
   fifths === 0
     ? t('desk.key-choice.no-signs')
-    : `${Math.abs(fifths)} ${fifths < 0 ? 'flat' : 'sharp'}${Math.abs(fifths) > 1 ? 's' : ''}`
+    : t('desk.key-choice.signs', { count: Math.abs(fifths), of: fifths < 0 ? 'flat' : 'sharp' })
 /** By the circle from flats to sharps; or by fourths, from C on and round, as many mallet players go. */
 const order = useLocalStorage<'circle' | 'fourths'>('tactum key order', 'circle')
 const ordered = computed(() => {

@@ -126,7 +126,7 @@ defineExpose({ begin })
       <span v-else class="flex-1 text-[14.5px] leading-[1.4]">{{ entry.words }}</span>
       <span
         class="quiet font-serif text-[14px] whitespace-nowrap"
-        :title="t('syllabi.entry-line.items', { not: count ?? 'not' })"
+        :title="t('syllabi.entry-line.items', { count: count ?? -1 })"
         >{{ count === null ? '–' : count }}</span
       >
       <EntryPanel

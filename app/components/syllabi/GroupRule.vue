@@ -9,16 +9,14 @@ const props = defineProps<{ group: Group; editable: boolean }>()
 const emit = defineEmits<{ change: [group: Group] }>()
 
 const OF = {
-  items: 'items',
+  items: t('syllabi.group-rule.items'),
   keys: t('syllabi.group-rule.keys-with-all-that'),
   entries: t('syllabi.group-rule.lines-as-wholes'),
 } as const
 const words = computed(() => {
   const { rule, draw } = props.group
   const asked =
-    rule === 'all'
-      ? 'all'
-      : t('syllabi.group-rule.any', { any: rule.any, of: rule.of === 'entries' ? 'lines' : rule.of })
+    rule === 'all' ? t('syllabi.group-rule.all') : t('syllabi.group-rule.any', { any: rule.any, of: rule.of })
   return draw === null ? asked : t('syllabi.group-rule.drawn', { asked, draw })
 })
 const numberOf = (event: Event): number | null => {

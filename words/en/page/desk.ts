@@ -77,6 +77,8 @@ export const desk = {
   'desk.key-choice.key-signature': 'Key signature',
   'desk.key-choice.signature': 'signature',
   'desk.key-choice.books-differ-its-own': 'Books differ: its own is the default, since it shows the parent scale.',
+  'desk.key-choice.signs':
+    '{of, select, flat {{count, plural, one {one flat} other {# flats}}} other {{count, plural, one {one sharp} other {# sharps}}}}',
   'desk.key-choice.no-signs': 'no signs',
   'desk.key-choice.written-without-a-signature': 'written without a signature',
   'desk.key-choice.root-position': 'root position',

@@ -40,7 +40,6 @@ export const mallets = {
   'mallets.pupil-fields.school': 'school',
   'mallets.pupil-fields.instrument': 'instrument',
   'mallets.stick-stair.out': 'out',
-  'mallets.stick-stair.sticks': 'sticks {index}',
   'mallets.stick-stair.stair-of-doubles-crossings':
     'Stair of {what}: {doubles} doubles, {hard} crossings over wide steps, {count} moves between the rows. The sticks stand in the score above, note by note.',
   'mallets.sticking-choice.school-of-sticking': 'School of sticking: {words}',

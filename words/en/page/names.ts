@@ -13,7 +13,7 @@ export const names = {
   'name.status': '{status, select, covered {covered} near {near} missing {missing} other {not needed}}',
   'name.beat': '{beat, select, eighth {♪} dotted_quarter {dotted ♩} half {minim} other {♩}}',
   'name.value':
-    '{dotted, select, yes {dotted } other {}}{triplet, select, yes {triplet } other {}}{value, select, whole {whole} half {half} quarter {quarter} eighth {eighth} other {{value}}}',
+    '{dotted, select, yes {dotted } other {}}{triplet, select, yes {triplet } other {}}{value, select, whole {whole} half {half} quarter {quarter} eighth {eighth} sixteenth {sixteenth} other {thirty-second}}',
   'name.held': 'held',
   'name.accented': 'accented',
   'name.pinned': 'pinned',

@@ -32,8 +32,7 @@ const show = computed(() => props.shown ?? { crossings: true, grips: true })
 const picture = computed(() => stickStairOf(props.study, props.system, props.height))
 const isSelected = ({ index }: Stroke): boolean => props.selected?.hand === 'sticks' && props.selected.index === index
 const four = computed(() => props.study.sticking.mallets !== undefined)
-const letterOf = ({ index }: Stroke): string | undefined =>
-  props.letters?.get(t('mallets.stick-stair.sticks', { index }))
+const letterOf = ({ index }: Stroke): string | undefined => props.letters?.get(`sticks ${index}`)
 const summary = computed(() => {
   const { count, rowMoves } = props.study.sticking
   return t('mallets.stick-stair.stair-of-doubles-crossings', {
@@ -101,7 +100,7 @@ const lower = (stroke: Stroke): number => (stroke.stick === 'R' ? -13 : 21)
       @pointerenter="emit('point', stroke.step)"
     >
       <rect
-        v-if="changed?.has(t('mallets.stick-stair.sticks', { index: stroke.index }))"
+        v-if="changed?.has(`sticks ${stroke.index}`)"
         :x="stroke.x - 11.5"
         :y="stroke.y - 11.5"
         width="23"
