@@ -16,7 +16,7 @@ import { shelves } from '~/stores/shelves'
 import { t } from '~/composables/words'
 
 useHead({ title: t('library.library-tactum') })
-const { studies, tags, done, error, working, titleOf, start, move, tag, duplicate, putInSet, destroy, undo } = shelves()
+const { studies, tags, done, error, busy, titleOf, start, move, tag, duplicate, putInSet, destroy, undo } = shelves()
 const { sought, found, onShelf, facetsOf, filtered, clear } = finding(studies, titleOf)
 onMounted(start)
 
@@ -113,14 +113,14 @@ const EMPTY: Record<Shelf, string> = {
         }}<template v-if="handful.length">{{ t('library.chosen', { count: handful.length }) }}</template>
       </span>
       <template v-if="handful.length">
-        <TagChoice :studies="handful" :known="tags" :disabled="working" @tag="(add, off) => tag(ids, add, off)" />
+        <TagChoice :studies="handful" :known="tags" :disabled="busy" @tag="(add, off) => tag(ids, add, off)" />
         <Popover v-if="sought.shelf !== 'bin'" as="div" class="relative">
-          <PopoverButton class="plain-button" :disabled="working">{{ t('library.into-a-set') }}</PopoverButton>
+          <PopoverButton class="plain-button" :disabled="busy">{{ t('library.into-a-set') }}</PopoverButton>
           <PopoverPanel v-slot="{ close }" class="choices max-h-[380px] w-[280px] overflow-auto p-3">
             <SetList @choose="(set) => (close(), putInSet(ids, set))" />
           </PopoverPanel>
         </Popover>
-        <button type="button" class="plain-button" :disabled="working" @click="duplicate(ids)">
+        <button type="button" class="plain-button" :disabled="busy" @click="duplicate(ids)">
           {{ t('library.duplicate') }}
         </button>
         <NuxtLink
@@ -134,19 +134,19 @@ const EMPTY: Record<Shelf, string> = {
           v-if="sought.shelf === 'library'"
           type="button"
           class="plain-button"
-          :disabled="working"
+          :disabled="busy"
           @click="shelveChosen('archive')"
         >
           {{ t('library.archive') }}
         </button>
-        <button v-else type="button" class="plain-button" :disabled="working" @click="shelveChosen('library')">
+        <button v-else type="button" class="plain-button" :disabled="busy" @click="shelveChosen('library')">
           {{ t('library.back-to-the-library') }}
         </button>
         <button
           v-if="sought.shelf !== 'bin'"
           type="button"
           class="plain-button"
-          :disabled="working"
+          :disabled="busy"
           @click="shelveChosen('bin')"
         >
           {{ t('library.to-the-bin') }}

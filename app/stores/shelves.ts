@@ -1,6 +1,7 @@
 import { computed, type ShallowRef, shallowRef } from 'vue'
 import type { Shelf, StudyListing, SyllabusListing } from '#shared/api'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { addToSet, shelve } from './library'
 import { t } from '~/composables/words'
 
@@ -9,19 +10,6 @@ interface Done {
   readonly words: string
   readonly undo: (() => Promise<void>) | null
 }
-
-const SHELF_WORDS: Record<Shelf, string> = {
-  get library() {
-    return t('library.shelves.back-in-the-library')
-  },
-  get archive() {
-    return t('library.shelves.in-the-archive')
-  },
-  get bin() {
-    return t('library.shelves.in-the-bin')
-  },
-}
-const counted = (ids: readonly string[]): string => t('library.shelves.text', { count: ids.length })
 
 type Work = (what: () => Promise<Done | null>) => Promise<void>
 
@@ -38,7 +26,7 @@ function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: W
           if (some.length > 0) await shelve(some, from)
         }
       }
-      return { words: `${counted(ids)} ${SHELF_WORDS[shelf]}.`, undo }
+      return { words: t('library.shelves.moved', { count: ids.length, shelf }), undo }
     })
 
   const tag = (ids: readonly string[], add: readonly string[], remove: readonly string[]): Promise<void> =>
@@ -68,7 +56,7 @@ function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: W
       const copies: string[] = []
       for (const id of ids) copies.push((await ask<{ id: string }>(`/api/studies/${id}/copy`, 'POST', {})).id)
       return {
-        words: t('library.shelves.there-twice-now', { counted: counted(ids) }),
+        words: t('library.shelves.there-twice-now', { count: ids.length }),
         undo: () => shelve(copies, 'bin'),
       }
     })
@@ -76,13 +64,8 @@ function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: W
   const putInSet = (ids: readonly string[], set: { id: string; words: string }): Promise<void> =>
     work(async () => {
       const added = await addToSet(set.id, ids)
-      const rest = ids.length - added
       return {
-        words: t('library.shelves.added-to', {
-          added,
-          words: set.words,
-          already: rest > 0 ? t('library.shelves.there-already', { rest }) : '',
-        }),
+        words: t('library.shelves.added-to', { added, set: set.words, rest: ids.length - added }),
         undo: null,
       }
     })
@@ -91,7 +74,7 @@ function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: W
   const destroy = (ids: readonly string[]): Promise<void> =>
     work(async () => {
       for (const id of ids) await ask(`/api/studies/${id}`, 'DELETE')
-      return { words: t('library.shelves.gone-for-good', { counted: counted(ids) }), undo: null }
+      return { words: t('library.shelves.gone-for-good', { count: ids.length }), undo: null }
     })
 
   return { move, tag, duplicate, putInSet, destroy }
@@ -102,8 +85,7 @@ export function shelves() {
   const studies = shallowRef<readonly StudyListing[] | null>(null)
   const syllabi = shallowRef<readonly SyllabusListing[]>([])
   const done = shallowRef<Done | null>(null)
-  const error = shallowRef('')
-  const working = shallowRef(false)
+  const { busy, error, guarded } = working()
 
   async function load(): Promise<void> {
     studies.value = await ask<StudyListing[]>('/api/studies')
@@ -116,19 +98,12 @@ export function shelves() {
   const tags = computed(() => [...new Set((studies.value ?? []).flatMap((study) => study.tags))].toSorted())
 
   /** Does something on the server, then shows the library as it stands; what fails is said and changes nothing. */
-  async function work(what: () => Promise<Done | null>): Promise<void> {
-    working.value = true
-    error.value = ''
-    done.value = null
-    try {
+  const work = (what: () => Promise<Done | null>): Promise<void> =>
+    guarded(async () => {
+      done.value = null
       done.value = await what()
       await load()
-    } catch (problem) {
-      error.value = wordsOf(problem)
-    } finally {
-      working.value = false
-    }
-  }
+    })
 
   const start = (): Promise<void> =>
     work(async () => {
@@ -143,5 +118,5 @@ export function shelves() {
     return back ? work(async () => (await back(), null)) : Promise.resolve()
   }
 
-  return { studies, tags, done, error, working, titleOf, start, undo, ...deeds }
+  return { studies, tags, done, error, busy, titleOf, start, undo, ...deeds }
 }

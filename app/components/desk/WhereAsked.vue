@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { ref, shallowRef } from 'vue'
+import { shallowRef } from 'vue'
 import { NuxtLink } from '#components'
 import type { Recipe } from '#core/instrument'
 import type { AskedIn } from '#core/syllabus'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 import StatusMark from '~/components/sets/StatusMark.vue'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { t, tell } from '~/composables/words'
 
 /** In which grade of which list this study is asked, as it is or nearly. */
@@ -13,10 +14,10 @@ const props = defineProps<{ title: string; recipe: Recipe }>()
 const emit = defineEmits<{ close: [] }>()
 
 const asked = shallowRef<readonly AskedIn[] | null>(null)
-const error = ref('')
-ask<AskedIn[]>('/api/asked', 'POST', { recipe: props.recipe })
-  .then((found) => (asked.value = found))
-  .catch((problem: unknown) => (error.value = wordsOf(problem)))
+const { error, guarded } = working()
+void guarded(async () => {
+  asked.value = await ask<AskedIn[]>('/api/asked', 'POST', { recipe: props.recipe })
+})
 </script>
 
 <template>

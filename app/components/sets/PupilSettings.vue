@@ -1,19 +1,20 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { Settings } from '#core/syllabus'
 import { taughtOf } from '#core/instrument'
 import type { Pupil } from '#shared/api'
 import { viewOfPlays } from '~/components/instrument'
 import { instrumentCalled } from '~/components/instrument/words'
 import WordPanel from '~/components/frame/WordPanel.vue'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { t, tell } from '~/composables/words'
 
 /** How a pupil's studies are made when a grade becomes a set. */
 const props = defineProps<{ pupil: Pupil }>()
 const emit = defineEmits<{ changed: [] }>()
 
-const error = ref('')
+const { error, guarded } = working()
 const own = computed<Settings>(() => props.pupil.preferences.settings ?? {})
 const fields = computed(() => viewOfPlays(taughtOf(props.pupil.instrument).family.plays).Settings)
 const words = computed(() => {
@@ -25,15 +26,11 @@ const words = computed(() => {
   ]
   return told.filter(Boolean).join(', ') || t('sets.pupil-settings.usual-settings')
 })
-async function set(field: 'school' | 'handSize' | 'instrument', value: string): Promise<void> {
-  error.value = ''
-  try {
+const set = (field: 'school' | 'handSize' | 'instrument', value: string): Promise<void> =>
+  guarded(async () => {
     await ask(`/api/pupils/${props.pupil.id}/preferences`, 'PUT', { settings: { [field]: value } })
     emit('changed')
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
-}
+  })
 </script>
 
 <template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Syllabus } from '#core/syllabus'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { t } from '~/composables/words'
 
 /** A copy of a list: the teacher's own, or the edition of another year. */
@@ -12,16 +13,12 @@ const year = Number(props.syllabus.edition)
 const title = ref(props.syllabus.title)
 const edition = ref(Number.isInteger(year) && year > 0 ? String(year + 1) : '')
 const follows = ref(true)
-const error = ref('')
-async function copy(): Promise<void> {
-  error.value = ''
-  try {
+const { error, guarded } = working()
+const copy = (): Promise<void> =>
+  guarded(async () => {
     const body = { title: title.value, edition: edition.value, follows: follows.value }
     emit('made', (await ask<{ id: string }>(`/api/syllabi/${props.syllabus.id}/copy`, 'POST', body)).id)
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
-}
+  })
 </script>
 
 <template>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { ref, shallowRef, watch } from 'vue'
+import { shallowRef, watch } from 'vue'
 import { NuxtLink } from '#components'
 import type { SyllabusDifference } from '#shared/api'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { t, tell } from '~/composables/words'
 
 /** What this list asks beside an earlier one, and what that means for the pupils. */
@@ -10,18 +11,14 @@ const props = defineProps<{ id: string; before: string; version: string | null }
 const emit = defineEmits<{ close: [] }>()
 
 const difference = shallowRef<SyllabusDifference | null>(null)
-const error = ref('')
+const { error, guarded } = working()
 watch(
   () => [props.id, props.before, props.version],
-  async () => {
-    error.value = ''
-    const query = new URLSearchParams(props.version ? { version: props.version } : { before: props.before })
-    try {
+  () =>
+    guarded(async () => {
+      const query = new URLSearchParams(props.version ? { version: props.version } : { before: props.before })
       difference.value = await ask<SyllabusDifference>(`/api/syllabi/${props.id}/difference?${query}`)
-    } catch (problem) {
-      error.value = wordsOf(problem)
-    }
-  },
+    }),
   { immediate: true },
 )
 </script>

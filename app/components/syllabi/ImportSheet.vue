@@ -2,7 +2,8 @@
 import { LISTED } from '#core/instrument'
 import { computed, nextTick, ref, shallowRef } from 'vue'
 import type { Preview } from '#shared/syllabusCsv'
-import { ApiError, ask, wordsOf } from '~/composables/api'
+import { ApiError, ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { question, t, tell } from '~/composables/words'
 
 /** A file before it is put on file: how each line is read, and everything that is wrong, to be mended where it stands. */
@@ -10,8 +11,7 @@ const props = defineProps<{ name: string; bytes: ArrayBuffer }>()
 const emit = defineEmits<{ stored: [id: string]; close: [] }>()
 
 const preview = shallowRef<Preview | null>(null)
-const error = ref('')
-const busy = ref(false)
+const { busy, error, guarded } = working()
 const title = ref('')
 const board = ref('')
 const instrument = ref('piano')
@@ -26,33 +26,22 @@ const typed = ref(false)
 const area = ref<HTMLTextAreaElement>()
 const isCsv = computed(() => !/^\s*[{[]/.test(text.value))
 
-async function check(): Promise<void> {
-  busy.value = true
-  error.value = ''
-  const query = new URLSearchParams({ title: title.value, board: board.value, instrument: instrument.value })
-  try {
+const check = (): Promise<void> =>
+  guarded(async () => {
+    const query = new URLSearchParams({ title: title.value, board: board.value, instrument: instrument.value })
     const body = typed.value ? text.value : props.bytes
     const answer = await fetch(`/api/syllabi/preview?${query}`, { method: 'POST', body }).catch(() => null)
     if (!answer) throw new Error(t('syllabi.import-sheet.the-server-does-not'))
     const content: unknown = await answer.json()
     if (!answer.ok) throw new ApiError(answer.status, content as ApiError['fault'])
     preview.value = content as Preview
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  } finally {
-    busy.value = false
-  }
-}
+  })
 void check()
 
-async function store(): Promise<void> {
-  error.value = ''
-  try {
+const store = (): Promise<void> =>
+  guarded(async () => {
     emit('stored', (await ask<{ id: string }>('/api/syllabi', 'POST', preview.value!.syllabus)).id)
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
-}
+  })
 /** Puts the cursor on a line of the file. */
 async function goTo(line: number): Promise<void> {
   const lines = text.value.split('\n')

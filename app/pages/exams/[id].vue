@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { onMounted, ref, shallowRef } from 'vue'
+import { onMounted, shallowRef } from 'vue'
 import { NuxtLink } from '#components'
 import { definePageMeta, useHead, useRoute, useRouter } from '#imports'
 import type { Exam } from '#shared/api'
 import ExamRecord from '~/components/exam/ExamRecord.vue'
 import SureButton from '~/components/frame/SureButton.vue'
 import PaperBar from '~/components/print/PaperBar.vue'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { t } from '~/composables/words'
 
 /** A mock exam out of a pupil's record. */
@@ -14,22 +15,14 @@ definePageMeta({ layout: 'paper' })
 const route = useRoute()
 const router = useRouter()
 const exam = shallowRef<Exam | null>(null)
-const error = ref('')
-async function attempt(work: () => Promise<unknown>): Promise<void> {
-  error.value = ''
-  try {
-    await work()
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
-}
+const { error, guarded } = working()
 onMounted(() =>
-  attempt(async () => {
+  guarded(async () => {
     exam.value = await ask<Exam>(`/api/exams/${route.params.id}`)
   }),
 )
 const remove = () =>
-  attempt(async () => {
+  guarded(async () => {
     await ask(`/api/exams/${route.params.id}`, 'DELETE')
     await router.push('/sets')
   })

@@ -5,28 +5,21 @@ import { useHead, useRouter } from '#imports'
 import { TAUGHT } from '#core/instrument'
 import type { ExamListing, Pupil, StudySet } from '#shared/api'
 import PupilSettings from '~/components/sets/PupilSettings.vue'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { locale, marked, t } from '~/composables/words'
 
 useHead({ title: t('sets.index.sets-tactum') })
 const router = useRouter()
 const pupils = ref<Pupil[] | null>(null)
 const exams = ref<ExamListing[]>([])
-const error = ref('')
+const { error, guarded } = working()
 const name = ref('')
 const instrument = ref<Pupil['instrument']>('piano')
 const newSets = ref<Record<string, string>>({})
 
-async function attempt(work: () => Promise<void>): Promise<void> {
-  error.value = ''
-  try {
-    await work()
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
-}
 const load = () =>
-  attempt(async () => {
+  guarded(async () => {
     ;[pupils.value, exams.value] = await Promise.all([ask<Pupil[]>('/api/pupils'), ask<ExamListing[]>('/api/exams')])
   })
 onMounted(load)
@@ -35,13 +28,13 @@ const examsOf = (pupil: Pupil): ExamListing[] => exams.value.filter((exam) => ex
 const date = (text: string): string => new Date(text).toLocaleDateString(locale(), { day: 'numeric', month: 'short' })
 
 const addPupil = () =>
-  attempt(async () => {
+  guarded(async () => {
     await ask('/api/pupils', 'POST', { name: name.value, instrument: instrument.value })
     name.value = ''
     await load()
   })
 const addSet = (pupil: Pupil) =>
-  attempt(async () => {
+  guarded(async () => {
     const set = await ask<StudySet>('/api/sets', 'POST', { title: newSets.value[pupil.id], pupilId: pupil.id })
     await router.push(`/sets/${set.id}`)
   })

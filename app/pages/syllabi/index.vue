@@ -5,22 +5,20 @@ import { useHead, useRouter } from '#imports'
 import type { SyllabusListing } from '#shared/api'
 import ImportSheet from '~/components/syllabi/ImportSheet.vue'
 import NewList from '~/components/syllabi/NewList.vue'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { t } from '~/composables/words'
 
 useHead({ title: t('syllabi.index.syllabi-tactum') })
 const router = useRouter()
 const syllabi = ref<SyllabusListing[] | null>(null)
-const error = ref('')
+const { error, guarded } = working()
 const file = shallowRef<{ name: string; bytes: ArrayBuffer } | null>(null)
 
-async function load(): Promise<void> {
-  try {
+const load = (): Promise<void> =>
+  guarded(async () => {
     syllabi.value = await ask<SyllabusListing[]>('/api/syllabi')
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
-}
+  })
 onMounted(load)
 
 /** Larger files are no lists; they are not even sent. */

@@ -5,21 +5,20 @@ import type { StudySet } from '#shared/api'
 import PaperBar from '~/components/print/PaperBar.vue'
 import PaperFoot from '~/components/print/PaperFoot.vue'
 import PrintedStudy from '~/components/print/PrintedStudy.vue'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { t } from '~/composables/words'
 
 definePageMeta({ layout: 'paper' })
 const route = useRoute()
 const set = shallowRef<StudySet | null>(null)
-const error = ref('')
+const { error, guarded } = working()
 const drawn = ref(0)
-onMounted(async () => {
-  try {
+onMounted(() =>
+  guarded(async () => {
     set.value = await ask<StudySet>(`/api/sets/${route.params.id}`)
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
-})
+  }),
+)
 useHead({ title: () => (set.value ? `${set.value.pupil.name}, ${set.value.title}` : t('print.id.print-tactum')) })
 </script>
 

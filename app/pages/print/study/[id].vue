@@ -5,21 +5,20 @@ import type { Study } from '#shared/api'
 import PaperBar from '~/components/print/PaperBar.vue'
 import PaperFoot from '~/components/print/PaperFoot.vue'
 import PrintedStudy from '~/components/print/PrintedStudy.vue'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { t, tell } from '~/composables/words'
 
 definePageMeta({ layout: 'paper' })
 const route = useRoute()
 const study = shallowRef<Study | null>(null)
-const error = ref('')
+const { error, guarded } = working()
 const ready = ref(false)
-onMounted(async () => {
-  try {
+onMounted(() =>
+  guarded(async () => {
     study.value = await ask<Study>(`/api/studies/${route.params.id}`)
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
-})
+  }),
+)
 useHead({ title: () => (study.value ? tell(study.value.title) : t('print.id.print-tactum')) })
 </script>
 

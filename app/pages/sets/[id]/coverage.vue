@@ -8,7 +8,7 @@ import PaperBar from '~/components/print/PaperBar.vue'
 import CoverageGrid from '~/components/sets/CoverageGrid.vue'
 import StatusMark from '~/components/sets/StatusMark.vue'
 import { gradedSet, type GradedSet } from '~/composables/gradedSet'
-import { wordsOf } from '~/composables/api'
+import { working } from '~/composables/working'
 import { t, tell } from '~/composables/words'
 
 /** A graded set on one page: keys against types, the holes, and what to practise next; to be printed. */
@@ -17,14 +17,12 @@ const CoverageCharts = defineAsyncComponent(() => import('~/components/sets/Cove
 
 const route = useRoute()
 const graded = shallowRef<GradedSet | null>(null)
-const error = shallowRef('')
-onMounted(async () => {
-  try {
+const { error, guarded } = working()
+onMounted(() =>
+  guarded(async () => {
     graded.value = await gradedSet(String(route.params.id))
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
-})
+  }),
+)
 const set = computed(() => graded.value?.set)
 const report = computed(() => graded.value?.standing.report ?? null)
 const coverage = computed(() => {

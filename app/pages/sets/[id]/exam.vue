@@ -4,7 +4,8 @@ import { NuxtLink } from '#components'
 import { definePageMeta, useHead, useRoute, useRouter } from '#imports'
 import type { ItemMarks } from '#core/syllabus'
 import type { Exam, StudySet } from '#shared/api'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import RichWords from '~/components/frame/RichWords.vue'
 import ExamCall from '~/components/exam/ExamCall.vue'
 import ExamRecord from '~/components/exam/ExamRecord.vue'
@@ -20,41 +21,33 @@ const drawn = shallowRef<Drawn | null>(null)
 const kept = shallowRef<Exam | null>(null)
 const seed = ref(0)
 const typed = ref('')
-const error = ref('')
-const saving = ref(false)
+const { busy: saving, error, guarded } = working()
 
 /** A draw's number: short enough to be written down, so that the same exam can be held again. */
 const MOST_SEED = 99_999
 const anySeed = (): number => 1 + Math.floor(Math.random() * MOST_SEED)
 
-onMounted(async () => {
-  try {
+onMounted(() =>
+  guarded(async () => {
     set.value = await ask<StudySet>(`/api/sets/${route.params.id}`)
     const asked = Number(route.query.seed)
     typed.value = String(Number.isInteger(asked) && asked > 0 ? asked : anySeed())
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
-})
+  }),
+)
 async function draw(): Promise<void> {
-  error.value = ''
   const number = Number(typed.value)
   if (!Number.isInteger(number) || number < 1 || number > MOST_SEED) {
     error.value = t('sets.exam.the-draw-s-number', { MOST_SEED })
     return
   }
   seed.value = number
-  try {
+  await guarded(async () => {
     drawn.value = await ask<Drawn>(`/api/sets/${route.params.id}/draw?seed=${number}`)
     await router.replace({ query: { seed: String(number) } })
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  }
+  })
 }
-async function keep(marks: readonly ItemMarks[], notes: readonly string[]): Promise<void> {
-  saving.value = true
-  error.value = ''
-  try {
+const keep = (marks: readonly ItemMarks[], notes: readonly string[]): Promise<void> =>
+  guarded(async () => {
     const expected = drawn.value!.items.map(({ atom }) => atom)
     kept.value = await ask<Exam>('/api/exams', 'POST', {
       setId: set.value!.id,
@@ -63,12 +56,7 @@ async function keep(marks: readonly ItemMarks[], notes: readonly string[]): Prom
       notes,
       expected,
     })
-  } catch (problem) {
-    error.value = wordsOf(problem)
-  } finally {
-    saving.value = false
-  }
-}
+  })
 function again(): void {
   kept.value = drawn.value = null
   typed.value = String(anySeed())
