@@ -3,6 +3,19 @@ import { defineConfig } from 'vitest/config'
 
 const at = (place: string) => fileURLToPath(new URL(place, import.meta.url))
 
+/** Tests of the whole application, as it is built. */
+const whole = {
+  globalSetup: ['tests/support/services.ts'],
+  // one of the two services each, kept for all the files that a worker runs
+  maxWorkers: 2,
+  isolate: false,
+  // a slow machine is no failure: whole errands in a browser take their time there
+  testTimeout: 180_000,
+  hookTimeout: 180_000,
+  // pages are asked until they say so
+  expect: { poll: { timeout: 10_000 } },
+}
+
 export default defineConfig({
   resolve: { alias: { '#shared': at('./shared'), '~': at('./app') } },
   test: {
@@ -25,16 +38,13 @@ export default defineConfig({
         test: {
           name: 'whole',
           include: ['tests/server/**/*.test.ts', 'tests/cli/**/*.test.ts', 'tests/e2e/**/*.test.ts'],
-          globalSetup: ['tests/support/services.ts'],
-          // one of the two services each
-          maxWorkers: 2,
           sequence: { groupOrder: 1 },
-          // a slow machine is no failure: whole errands in a browser take their time there
-          testTimeout: 180_000,
-          hookTimeout: 180_000,
-          // pages are asked until they say so
-          expect: { poll: { timeout: 10_000 } },
+          ...whole,
         },
+      },
+      {
+        extends: true,
+        test: { name: 'nightly', include: ['tests/nightly/**/*.test.ts'], sequence: { groupOrder: 2 }, ...whole },
       },
     ],
   },

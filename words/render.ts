@@ -2,6 +2,15 @@ import { type MessageFormatElement, parse, TYPE } from '@formatjs/icu-messagefor
 import { IntlMessageFormat } from 'intl-messageformat'
 import type { ListParam, Message, Param, Params } from '#core/message'
 
+/** Found once for a locale: for every text anew it takes the platform longer than to format the text. */
+const LOCALES = new Map<string, Intl.Locale | undefined>()
+const { resolveLocale } = IntlMessageFormat
+IntlMessageFormat.resolveLocale = (locales) => {
+  const key = String(locales)
+  if (!LOCALES.has(key)) LOCALES.set(key, resolveLocale(locales))
+  return LOCALES.get(key)
+}
+
 /** What Tactum says in one language: a text in ICU message syntax for every code. */
 export type Catalogue = Readonly<Record<string, string>>
 

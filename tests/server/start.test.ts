@@ -165,29 +165,3 @@ describe('the start command', () => {
     expect(lost.said()).toMatch(/Tactum: The server cannot use its database: .*ECONNREFUSED/)
   })
 })
-
-describe('the development command', () => {
-  it('serves the pages and the API with hot reload', async () => {
-    const port = await freePort()
-    const child = spawn('node', ['scripts/dev.mjs', '--port', String(port)], {
-      env: { ...process.env, NODE_ENV: '', DATABASE_URL: ownService().databaseUrl },
-      stdio: 'ignore',
-    })
-    running.push(child)
-    const ended = new Promise<number>((resolve) => child.once('exit', (code) => resolve(code ?? -1)))
-    const get = (path: string) => fetch(`http://127.0.0.1:${port}${path}`).catch(() => null)
-    let answer = await get('/api/health')
-    for (let tries = 0; tries < 100 && !answer?.ok; tries++) {
-      await new Promise((resolve) => setTimeout(resolve, 500))
-      answer = await get('/api/health')
-    }
-    expect(answer?.status).toBe(200)
-    const page = await (await get('/desk'))!.text()
-    expect(page).toMatch(/<div id="__nuxt">/)
-    const entry = /src="([^"]*entry[^"]*)"/.exec(page)![1]!
-    expect(await (await get(entry))!.text()).toMatch(/vite|import/)
-    child.kill('SIGTERM')
-    await ended
-    expect(await get('/api/health')).toBeNull()
-  })
-})

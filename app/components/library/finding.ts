@@ -101,6 +101,7 @@ export function finding(studies: ShallowRef<readonly StudyListing[] | null>, tit
   })
 
   const WORDS: Partial<Record<Filter, (value: string) => string>> = {
+    instrument: (make) => t('name.make', { make }),
     tonic: (value) => printedName(parseNote(value)),
     kind: (value) => (value in KINDS ? tell(kindNamed({ id: value as KindId })) : value),
     hands: (value) =>
