@@ -58,7 +58,14 @@ async function checkLane(lane) {
 async function tests() {
   const report = path.join(KEPT, 'vitest.json')
   fs.rmSync(report, { force: true })
-  const args = ['run', '--project=core', '--project=whole', '--reporter=default', '--reporter=json', `--outputFile=${report}`]
+  const args = [
+    'run',
+    '--project=core',
+    '--project=whole',
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile=${report}`,
+  ]
   const { code, output } = await run(...tool('vitest', ...args), { cwd: ROOT, show: true })
   if (!fs.existsSync(report)) throw new Error(`The tests did not run:\n${lastLines(output)}`)
   const found = JSON.parse(fs.readFileSync(report, 'utf8'))
