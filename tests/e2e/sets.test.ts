@@ -167,6 +167,18 @@ describe('a set, by keyboard alone', () => {
     expect(await call(`/api/sets/${id}`, 'PUT', twice)).toMatchObject({ status: 422, body: { path: 'studyIds[1]' } })
   })
 
+  it('says where it stands in whole sentences', async () => {
+    const { body: pupils } = await call('/api/pupils')
+    const { id } = pupils
+      .flatMap(({ sets }: { sets: { id: string; title: string }[] }) => sets)
+      .find(({ title }: { title: string }) => title === 'Award 2, nearly')
+    const { page } = await open(`/sets/${id}`)
+    const counted = page.getByRole('paragraph').filter({ hasText: 'Counted as read' })
+    await expect
+      .poll(() => counted.innerText())
+      .toMatch(/^\d covered, \d near, \d missing\. Counted as read: one question is open\. what counts$/)
+  })
+
   it('chooses the grade, adds what is missing and goes on to print', async () => {
     const { set } = await freshSet('By keys')
     const { page } = await open(`/sets/${set.id}`)
