@@ -14,6 +14,7 @@ const rooms = [
   'compare',
   'syllabus',
   'call',
+  'practice',
   'playback',
 ]
 const later = (room) => rooms.slice(rooms.indexOf(room) + 1)
@@ -23,10 +24,10 @@ module.exports = {
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'core-stands-alone',
-      comment: 'The core imports nothing outside itself.',
+      comment: 'The core imports nothing outside itself, but for two libraries as pure as it is: calendar days, memory.',
       severity: 'error',
       from: { path: '^core/' },
-      to: { pathNot: '^core/' },
+      to: { pathNot: ['^core/', '^node_modules/(date-fns|ts-fsrs)/'] },
     },
     ...rooms.slice(0, -1).map((room) => ({
       name: `core-${room}-looks-back-only`,

@@ -1,12 +1,14 @@
 import { compareLine } from './compare'
 import { grade } from './grade'
-import { answerLines } from './lines'
+import { answerLines, answerWhole } from './lines'
+import { planLine } from './plan'
 import { realiseLine } from './realise'
 import { syllabus } from './syllabus'
 
 const USE = `tactum: the core from a terminal
   npm run --silent realise < recipes.jsonl
   npm run --silent compare < pairs-of-recipes.jsonl
+  npm run --silent plan < aim-and-record.json
   npm run --silent grade -- --syllabus FILE (--grade ID | --all) --set FILE [--policies FILE]
   npm run --silent syllabus -- check FILE
 `
@@ -15,6 +17,7 @@ const USE = `tactum: the core from a terminal
 export async function main(command: string | undefined, args: readonly string[]): Promise<number> {
   if (command === 'realise') return answerLines(process.stdin, process.stdout, realiseLine)
   if (command === 'compare') return answerLines(process.stdin, process.stdout, compareLine)
+  if (command === 'plan') return answerWhole(process.stdin, process.stdout, planLine)
   if (command === 'grade') return grade(args, process.stdout)
   if (command === 'syllabus') return syllabus(args, process.stdout)
   process.stderr.write(USE)

@@ -1,3 +1,5 @@
+import { randomUUID } from 'node:crypto'
+import { outcomeOf } from '#core/practice'
 import {
   askedGrade,
   atomsOf,
@@ -5,12 +7,14 @@ import {
   type DrawnItem,
   gradeOf,
   gradeSet,
+  type Marking,
   resultOf,
   saysHands,
   USUAL_MARKING,
 } from '#core/syllabus'
 import type { Exam, StudySet } from '#shared/api'
-import { type Db, getExam, insertExam, inTransaction, type Pool } from './db'
+import { type Db, getExam, insertEntries, insertExam, inTransaction, type NewEntry, type Pool } from './db'
+import { today } from './record'
 import { refuse } from './messages'
 import { policiesOf, setFor, syllabusFor } from './sets'
 
@@ -24,6 +28,21 @@ export async function drawFor(db: Db, studio: number, set: StudySet, seed: numbe
   const report = gradeSet(document, grade.id, recipes, policiesOf(set))
   const items = drawExam(askedGrade(document, grade), atoms, report, seed, saysHands(document))
   return { items, marking: document.marking ?? USUAL_MARKING, syllabus: document, grade }
+}
+
+/** What a mock exam adds to the record: an entry for each item that a study serves, as it was marked. */
+function entriesOf({ marks, notes }: Held, items: readonly DrawnItem[], marking: Marking, set: StudySet): NewEntry[] {
+  return items.flatMap(({ study, notesPerMinute }, at): NewEntry[] => {
+    const outcome = outcomeOf(marks[at]!, marking)
+    if (study === null || outcome === null) return []
+    const { id: studyId, recipe } = set.studies[study]!
+    return [
+      {
+        ...{ id: randomUUID(), studyId, study: recipe, date: today(), kind: 'mock-exam', outcome, by: 'exam' },
+        ...{ tempo: notesPerMinute, hands: recipe.hands, octaves: recipe.octaves, minutes: 1, note: notes[at] ?? '' },
+      },
+    ]
+  })
 }
 
 interface Held {
@@ -52,6 +71,7 @@ export async function holdExam(db: Db, studio: number, held: Held): Promise<Exam
   checkDrawn(items, held)
   const { mark, band } = resultOf(marking, held.marks)
   if (mark === null) throw refuse('marks.open', {}, 'marks')
+  await insertEntries(db, studio, set.pupil.id, entriesOf(held, items, marking, set))
   const id = await insertExam(db, studio, set.pupil.id, set.id, {
     ...{ setTitle: set.title, syllabus: `${syllabus.title} ${syllabus.edition}`.trim() },
     ...{ grade: grade.id, gradeTitle: grade.title, seed: held.seed, marking, mark, band },

@@ -2,7 +2,7 @@ import { type Message, refusal, teller, type ListParam } from '#core/message'
 import type { Worded, WordedErrors } from '#words'
 
 /** What a request may ask for that there is not. */
-export type Thing = 'study' | 'set' | 'syllabus' | 'exam' | 'pupil' | 'version' | 'address'
+export type Thing = 'study' | 'set' | 'syllabus' | 'exam' | 'pupil' | 'aim' | 'route' | 'version' | 'address'
 
 /** What the services refuse. */
 interface Refusals {
@@ -10,6 +10,11 @@ interface Refusals {
   'version.stale': { what: Thing }
   'body.size': { most: number }
   'pupil.unknown': null
+  'entry.unknown': null
+  'aim.none': null
+  'route.stage': { stage: string; known: ListParam }
+  'route.needed': { stage: Message }
+  'route.last': null
   'set.grade': null
   'exam.changed': null
   'marks.count': { count: number }
@@ -29,6 +34,11 @@ export const refuse = refusal<WordedErrors<Refusals>>()
 interface Said {
   quoted: { text: string }
   mended: { mend: Message; atom: Message }
+  'calendar.name': { name: string; title: string }
+  'calendar.item': { study: string; stage: Message; minutes: number }
+  'calendar.practice': { minutes: number }
+  'calendar.lesson': { minutes: number }
+  'calendar.exam': { title: string }
   'list.version': { title: Message; version: number }
 }
 export const tell = teller<Worded<Said>>()

@@ -1,23 +1,17 @@
 import { type Message, RecipeError, sameMessage } from '#core/message'
 import { type RecipeInput, taughtOf, USUAL_INSTRUMENT } from '#core/instrument'
 import {
-  askedGrade,
   type Choices,
   gradeOf,
   gradeSet,
-  moveBetween,
   type Order,
-  openChoices,
-  placeSet,
   practiceOrder,
-  readinessOf,
   recipesForMissing,
   type Settings,
   USUAL_POLICIES,
 } from '#core/syllabus'
-import type { Filled, Newer, Preferences, SetReport, StudySet, Syllabus } from '#shared/api'
+import type { Filled, StudySet } from '#shared/api'
 import {
-  allSyllabi,
   bringUpToDate,
   type Db,
   getPupil,
@@ -27,7 +21,6 @@ import {
   inSnapshot,
   inTransaction,
   type KeptSyllabus,
-  pastSyllabus,
   preferPupil,
   type SetContent,
   type StudyContent,
@@ -56,7 +49,7 @@ export async function setFor(db: Db, studio: number, id: string): Promise<StudyS
 
 export const policiesOf = (set: Pick<StudySet, 'policies'>) => ({ ...USUAL_POLICIES, ...set.policies })
 
-const recipesOf = (set: StudySet) => set.studies.map((study) => study.recipe)
+export const recipesOf = (set: StudySet) => set.studies.map((study) => study.recipe)
 
 async function checkContent(db: Db, studio: number, content: SetContent): Promise<void> {
   if (content.syllabusId && content.gradeId) {
@@ -194,75 +187,4 @@ export function settleSet(pool: Pool, studio: number, id: string, version: numbe
     await bringUpToDate(db, studio, id)
     return setFor(db, studio, id)
   })
-}
-
-/** What a report is drawn from, as it stood at one moment. */
-interface Gathered {
-  readonly set: StudySet
-  readonly all: readonly KeptSyllabus[]
-  readonly preferences: Preferences
-  /** Its list as it was when the set was last brought up to it, if it has changed since. */
-  readonly before: Syllabus | null
-}
-
-const gather = (pool: Pool, studio: number, id: string): Promise<Gathered> =>
-  inSnapshot(pool, async (db) => {
-    const set = await setFor(db, studio, id)
-    const all = await allSyllabi(db, studio)
-    const { preferences } = (await getPupil(db, studio, set.pupil.id))!
-    const own = all.find(({ document }) => document.id === set.syllabusId)
-    const seen = set.syllabusVersion
-    const moved = own !== undefined && seen !== null && seen < own.version
-    return { set, all, preferences, before: moved ? await pastSyllabus(db, studio, own.document.id, seen) : null }
-  })
-
-/** A later list for the set's grade: an edition that follows its own, or its own since it was changed. */
-function newerFor({ set, all, before }: Gathered): Newer | null {
-  const own = all.find(({ document }) => document.id === set.syllabusId)
-  if (!own || !set.gradeId) return null
-  const next = all.find(({ document }) => document.follows === own.document.id)
-  const hasGrade = ({ grades }: Syllabus) => grades.some(({ id }) => id === set.gradeId)
-  if (next && hasGrade(next.document)) {
-    const move = moveBetween(own.document, next.document, set.gradeId, recipesOf(set), policiesOf(set))
-    return { ...move, syllabusId: next.document.id, title: `${next.document.title} ${next.document.edition}`.trim() }
-  }
-  if (!before || !hasGrade(before)) return null
-  const move = moveBetween(before, own.document, set.gradeId, recipesOf(set), policiesOf(set))
-  if (move.add.length + move.drop.length === 0) return null
-  return { ...move, syllabusId: own.document.id, title: own.document.title }
-}
-
-/** Holds a set against its grade and places it in every syllabus for its instrument. @throws Refusal 404, RecipeError */
-export async function reportOf(
-  pool: Pool,
-  studio: number,
-  id: string,
-  syllabusId?: string,
-  gradeId?: string,
-): Promise<SetReport> {
-  const gathered = await gather(pool, studio, id)
-  const { set, all, preferences } = gathered
-  const recipes = recipesOf(set)
-  const policies = policiesOf(set)
-  const placements = all
-    .filter(({ document }) => document.instrument === taughtOf(set.pupil.instrument).list)
-    .map(({ document }) => ({
-      id: document.id,
-      title: `${document.board} ${document.edition}`.trim(),
-      placement: placeSet(document, recipes, policies),
-    }))
-  const none = { report: null, readiness: null, newer: null, choices: [] }
-  if (!syllabusId || !gradeId) return { ...none, placements, preferences }
-  const kept = all.find(({ document }) => document.id === syllabusId)
-  if (!kept) throw refuse('syllabus.unknown', {}, 'syllabusId')
-  const { document } = kept
-  const report = gradeSet(document, gradeId, recipes, policies)
-  return {
-    report,
-    readiness: readinessOf(askedGrade(document, gradeOf(document, gradeId)), report),
-    placements,
-    newer: syllabusId === set.syllabusId && gradeId === set.gradeId ? newerFor(gathered) : null,
-    choices: openChoices(document, gradeId),
-    preferences,
-  }
 }

@@ -1,6 +1,6 @@
 import { RecipeError } from '#core/message'
 import { type Accepted, acceptedOf, realise, type RealisedStudy } from '#core/realise'
-import type { RecipeInput } from '#core/instrument'
+import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
 import type { StudyContent } from './db'
 
 /**
@@ -22,5 +22,15 @@ function realisedFor(recipe: RecipeInput, accepted: Accepted, field: string): Re
   } catch (error) {
     if (!(error instanceof RecipeError) || error.path.startsWith('accepted')) throw error
     throw error.at(`${field}.${error.path}`)
+  }
+}
+
+/** A recipe with nothing left open. @throws RecipeError naming the field, where the request holds the recipe */
+export function completed(recipe: RecipeInput, field: string): Recipe {
+  try {
+    return completeRecipe(recipe)
+  } catch (error) {
+    if (error instanceof RecipeError) throw error.at(`${field}.${error.path}`)
+    throw error
   }
 }

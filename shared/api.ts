@@ -1,9 +1,11 @@
 import type { Message } from '#core/message'
 import type { Accepted } from '#core/realise'
-import type { Recipe } from '#core/instrument'
+import type { Recipe, Template } from '#core/instrument'
+import type { Entry, Raise, WrittenAim } from '#core/practice'
 import type {
   Choices,
   DrawnItem,
+  ExamDraw,
   GradeDifference,
   GradeReport,
   Marking,
@@ -11,7 +13,6 @@ import type {
   OpenChoice,
   Placement,
   Policies,
-  Readiness,
   Settings,
   Syllabus,
   SyllabusInstrument,
@@ -136,10 +137,87 @@ export interface Newer extends Move {
   readonly title: string
 }
 
+/** An entry of the record as it is kept. */
+export interface KeptEntry extends Entry {
+  readonly id: string
+  /** The study that it was of; null where it was kept nowhere. */
+  readonly studyId: string | null
+  readonly note: string
+  readonly by: 'teacher' | 'pupil' | 'exam'
+  readonly addedAt: string
+}
+
+/** A pupil's record, each study once. */
+export interface PupilRecord {
+  readonly recipes: readonly Recipe[]
+  readonly entries: readonly (Omit<KeptEntry, 'study'> & { readonly recipe: number })[]
+}
+
+/** What a set is practised towards; `version` 0 is none yet. */
+export interface KeptAim extends Omit<WrittenAim, 'pins'> {
+  readonly pins: readonly { readonly studyId: string; readonly week: string }[]
+  readonly version: number
+}
+
+/** A teacher's own way through the studies of a family; `school` is empty where it is for all of them. */
+export interface KeptRoute {
+  readonly family: string
+  readonly school: string
+  readonly steps: Template
+  readonly version: number
+}
+
+/** Everything that the practice of a set is worked out from. */
+export interface PracticeFile {
+  readonly set: StudySet
+  readonly aim: KeptAim | null
+  readonly record: PupilRecord
+  /** What its grade draws from; null where it has none. */
+  readonly draw: ExamDraw | null
+  readonly gradeTitle: string | null
+  readonly board: string | null
+  readonly routes: readonly KeptRoute[]
+  /** The day on which the server thinks it is. */
+  readonly today: string
+}
+
+/** What the record says of a set today: printed is not played, and played is not ready. */
+export interface SetReadiness {
+  readonly printed: number
+  readonly played: number
+  readonly ready: number
+  readonly required: number
+  readonly chance: number
+  readonly low: number
+  readonly high: number
+  readonly asked: number
+  readonly assumed: boolean
+  /** What would raise the chance most by the minute of practice. */
+  readonly next: (Raise & { readonly words: Message }) | null
+}
+
+/** A pupil's way to an exam, on one line. */
+export interface Progress {
+  readonly pupilId: string
+  readonly setId: string
+  readonly exam: string
+  readonly gradeTitle: string | null
+  readonly comesToday: boolean
+  readonly played: number
+  readonly ready: number
+  readonly studies: number
+  /** Cold tests that are due today. */
+  readonly due: number
+  /** Studies that would not be ready by then. */
+  readonly behind: number
+  readonly chance: number
+  readonly over: boolean
+}
+
 /** Where a set stands: against one grade, and in every syllabus for its instrument. */
 export interface SetReport {
   readonly report: GradeReport | null
-  readonly readiness: Readiness | null
+  readonly readiness: SetReadiness | null
   readonly placements: readonly { readonly id: string; readonly title: string; readonly placement: Placement }[]
   readonly newer: Newer | null
   /** What has to be chosen before the grade becomes a set; what was chosen before. */

@@ -5,6 +5,7 @@ import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/sylla
 import { MOST_TAG, type Shelf } from './api'
 import { errorOf } from './fault'
 import { refuse } from './messages'
+import { keptAim, newEntry, type PlanRequest, planSchema, routeSchema } from './practiceSchema'
 import { recipeSchema } from './recipeSchema'
 import { syllabusSchema } from './syllabusSchema'
 import { words } from './words'
@@ -104,6 +105,9 @@ export const bodies = {
     follows: Joi.boolean().default(false),
   }),
   syllabus: Joi.object({ syllabus: syllabusSchema.required(), version: version.required() }),
+  entries: Joi.object({ entries: Joi.array().items(newEntry).min(1).max(50).required() }),
+  aim: keptAim,
+  route: routeSchema,
   exam: Joi.object({
     setId: uuid.required(),
     seed: Joi.number().integer().min(0).max(4294967295).required(),
@@ -148,6 +152,9 @@ export const recipeOf = (value: unknown): RecipeInput => checked(recipeSchema, v
 
 /** The studies of a set file. @throws RecipeError */
 export const setFileOf = (value: unknown) => checked(setFileSchema, value)
+
+/** What a plan is made from, of an unknown value. @throws RecipeError naming the field */
+export const planRequestOf = (value: unknown): PlanRequest => checked(planSchema, value)
 
 /** What counts, from an unknown value. @throws RecipeError naming the field */
 export const policiesOf = (value: unknown): Partial<Policies> => checked(policies, value)

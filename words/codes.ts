@@ -4,6 +4,7 @@ import type { FingeringErrors, FingeringMessages } from '#core/fingering'
 import type { InstrumentErrors, InstrumentMessages } from '#core/instrument'
 import type { MaterialErrors, MaterialMessages } from '#core/material'
 import type { PitchErrors } from '#core/pitch'
+import type { PracticeErrors, PracticeMessages } from '#core/practice'
 import type { RealiseErrors, RealiseMessages, TitleMessages } from '#core/realise'
 import type { StickingErrors, StickingMessages } from '#core/sticking'
 import type { StudyErrors, StudyMessages } from '#core/study'
@@ -16,6 +17,7 @@ type Told =
   | keyof FingeringMessages
   | keyof InstrumentMessages
   | keyof MaterialMessages
+  | keyof PracticeMessages
   | keyof RealiseMessages
   | keyof StickingMessages
   | keyof StudyMessages
@@ -27,6 +29,7 @@ type Refused =
   | keyof InstrumentErrors
   | keyof MaterialErrors
   | keyof PitchErrors
+  | keyof PracticeErrors
   | keyof RealiseErrors
   | keyof StickingErrors
   | keyof StudyErrors

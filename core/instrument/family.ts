@@ -17,6 +17,7 @@ import type { Difficulty, Together } from '../together'
 import type { AskedOfPlayer, Miss, StandsFor } from './asked'
 import type { Phrase, Saying } from './lexicon'
 import type { Part } from './parts'
+import type { Route } from './route'
 
 /** One instrument that stands in a room. */
 export interface Instrument<Id extends string = string> {
@@ -233,6 +234,8 @@ export interface Family<
   /** Whether touch is chosen for its own sake. */
   readonly hasTouch: boolean
   readonly examined: Examined<R>
+  /** How its studies are practised, stage by stage. */
+  readonly route: Route<R, P>
   /** What a called line says of it. */
   readonly lexicon: readonly Saying[]
   /** What is said of a recipe in a written line: by whom first, then field by field, then its pins. */

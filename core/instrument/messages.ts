@@ -1,4 +1,4 @@
-import { type Message, refusal, teller } from '../message'
+import { type ListParam, type Message, type NoteParam, refusal, teller } from '../message'
 import type { Hand, HandsApart, Motion } from '../study'
 
 /** What any family says of who plays, and on what. */
@@ -37,6 +37,19 @@ export type InstrumentMessages = {
   'sticks.no-chords': null
   'sticks.own-figure': null
   'sticks.no-loops': null
+  /** A stage of the way through a study. */
+  stage: { stage: string }
+  /** What to watch for while practising. */
+  'watch.crossing': { kind: 'thumb-under' | 'over-thumb'; finger: number; note: NoteParam; hand: Hand }
+  'watch.parting': { note: NoteParam }
+  'watch.returning': { notes: ListParam }
+  'watch.blocks': null
+  'watch.rhythms': null
+  'watch.ladder': null
+  'watch.once': null
+  'watch.rolled': null
+  'watch.other-lead': { hand: Hand }
+  'watch.doubles': { count: number }
   /** The school in a title. */
   'stick.school': { school: 'strict' | 'restore-lead' | 'least-effort' }
 }

@@ -4,7 +4,7 @@ import { parseNote, pitchClass } from '../pitch'
 import { octavesTold } from '../realise'
 import type { AtomReport, Status } from './grade'
 import type { Atom } from './model'
-import { ease, isUnready } from './readiness'
+import { ease, isHole } from './drawn'
 import { askedCourse, formsTold, handsAsked, isOfKey, sticksAsked } from './words'
 
 /** Keys in circle order from C; enharmonic names share a column. */
@@ -69,7 +69,7 @@ export function coverageOf(atoms: readonly Atom[], reports: readonly AtomReport[
     cells[column]!.push({ atom: atom.id, status: reports[at]!.status, words: atom.words })
     rows.set(key, { words, cells })
   })
-  const wanted = new Set(reports.filter(isUnready).map(({ id }) => id))
+  const wanted = new Set(reports.filter(isHole).map(({ id }) => id))
   return {
     keys: CIRCLE.map((_, at) => headOf(at, atoms)),
     rows: [...rows.values()].map(({ words, cells }) => ({
@@ -83,7 +83,7 @@ export function coverageOf(atoms: readonly Atom[], reports: readonly AtomReport[
 /** The holes, nearest to ready first, then the groups as printed: what to practise next. */
 export function nextToPractise(reports: readonly AtomReport[], most = 5): AtomReport[] {
   return reports
-    .filter(isUnready)
+    .filter(isHole)
     .toSorted((a, b) => ease(a) - ease(b))
     .slice(0, most)
 }

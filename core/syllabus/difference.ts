@@ -7,7 +7,7 @@ import { atomsOf } from './expand'
 import { gradeOf, gradeSet } from './grade'
 import type { Policies } from './match'
 import type { Atom, Syllabus, Requirement } from './model'
-import { isUnready } from './readiness'
+import { isHole } from './drawn'
 
 interface AtomChange {
   readonly words: Message
@@ -113,9 +113,9 @@ export function moveBetween(
   const was = gradeSet(before, grade, studies, policies)
   const is = gradeSet(after, grade, studies, policies)
   const key = ({ words }: { words: Message }): string => JSON.stringify(words)
-  const open = new Set(was.atoms.filter(isUnready).map(key))
+  const open = new Set(was.atoms.filter(isHole).map(key))
   return {
-    add: is.atoms.filter((atom) => isUnready(atom) && !open.has(key(atom))).map(({ words }) => words),
+    add: is.atoms.filter((atom) => isHole(atom) && !open.has(key(atom))).map(({ words }) => words),
     drop: is.surplus.filter((at) => !was.surplus.includes(at)),
   }
 }

@@ -2,7 +2,7 @@ import type { Message } from '../message'
 import type { AskedGrade } from './expand'
 import type { GradeReport } from './grade'
 import type { AskedTempo, Atom } from './model'
-import { drawPattern, poolsOf } from './readiness'
+import { drawPattern, sizesOf } from './drawn'
 import { callTold } from './words'
 
 /** One request of a mock exam. */
@@ -16,8 +16,8 @@ export interface DrawnItem {
   readonly beat: AskedTempo['beat']
   readonly bpm: number
   readonly notesPerMinute: number
-  /** Whether the set has it ready. */
-  readonly ready: boolean
+  /** Whether the set has it as it is asked. */
+  readonly printed: boolean
   /** Place of the study that serves it, from 0; null where none does. */
   readonly study: number | null
 }
@@ -57,8 +57,7 @@ export function drawExam(
 ): DrawnItem[] {
   const random = seeded(seed)
   const pool = report.atoms.flatMap((atom, at) => (atom.wanted ? [{ atom, at }] : []))
-  const sizes = new Map([...poolsOf(report.atoms)].map(([group, { size }]) => [group, size]))
-  const pattern = drawPattern(grade, sizes)
+  const pattern = drawPattern(grade, sizesOf(report.atoms))
   const first = pattern.groups.flatMap(({ group, asks }) =>
     some(
       pool.filter(({ atom }) => atom.group === group),
@@ -83,7 +82,7 @@ export function drawExam(
         beat: variant.tempo.beat,
         bpm: variant.tempo.bpm,
         notesPerMinute: variant.tempo.bpm * variant.tempo.notesPerBeat,
-        ready: told.status === 'covered',
+        printed: told.status === 'covered',
       }
     })
 }

@@ -59,4 +59,5 @@ export {
   TEMPO_KINDS,
 } from './model'
 export { type Order, ORDERS, practiceOrder } from './order'
-export { type Readiness, readinessOf } from './readiness'
+export { chanceOf } from './chance'
+export { drawOf, type ExamDraw, openDraw } from './drawn'

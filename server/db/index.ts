@@ -1,8 +1,11 @@
 /** Database: the pool, migrations, and every query of the program in plain SQL, a file to a table. */
 export { migrate, type Migration } from './migrate'
 export { closePool, type Db, getPool, inSnapshot, inTransaction, type Pool } from './pool'
+export { getAim, listAims, writeAim } from './aims'
 export { deleteExam, getExam, insertExam, listExams } from './exams'
 export { getPupil, insertPupil, listPupils, preferPupil } from './pupils'
+export { countEntries, insertEntries, knownEntries, listEntries, type NewEntry } from './record'
+export { deleteRoute, listRoutes, writeRoute } from './routes'
 export {
   bringUpToDate,
   deleteSet,

@@ -9,6 +9,7 @@ import { title } from './title'
 import { compare } from './compare'
 import { syllabus } from './syllabus'
 import { call } from './call'
+import { practice } from './practice'
 import { page } from './page'
 import { edges } from './edges'
 import { errors } from './errors'
@@ -25,6 +26,7 @@ const core = {
   ...compare,
   ...syllabus,
   ...call,
+  ...practice,
   ...errors,
 } as const satisfies Readonly<Record<CoreCode, string>>
 

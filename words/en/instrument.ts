@@ -41,4 +41,17 @@ export const instrument = {
   'error.accepted.length':
     '{of, select, right {The right hand} left {The left hand} other {The line}} has {notes} notes, but {marks} accepted {of, select, right {fingers} left {fingers} other {sticks}}.',
   'error.pin.hand': 'The {hand, select, right {right} other {left}} hand does not play in this study.',
+  stage:
+    '{stage, select, right_alone {right hand alone} left_alone {left hand alone} crossings {the crossings alone} blocks {grip to grip} together {hands together, slowly} rhythms {long-short, short-long} octaves {all octaves, slowly} ladder {the ladder of rhythms} tempo {up to tempo} above {above the tempo} cold {cold} lead {its own lead, slowly} other_lead {the other lead} rolled {rolled, up the ladder} alone {each hand alone} other {{stage}}}',
+  'watch.crossing':
+    '{kind, select, thumb_under {thumb under to {note}} other {{finger} over to {note}}}{hand, select, left {, left hand} other {}}',
+  'watch.parting': 'the hands cross apart at {note}',
+  'watch.returning': '{notes} on the way down',
+  'watch.blocks': 'each grip at once, then move; no note between',
+  'watch.rhythms': 'stop before each crossing, then go on without looking',
+  'watch.ladder': 'one beat throughout; the hand stays as it is',
+  'watch.once': 'once; no repairs',
+  'watch.rolled': 'rest a bar between the rungs',
+  'watch.other-lead': '{hand, select, left {left} other {right}} hand leads',
+  'watch.doubles': '{count, plural, =1 {one double} other {# doubles}}: wrists low, no accent',
 } as const

@@ -65,7 +65,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     <h1 ref="heading" tabindex="-1" class="call mt-6">{{ tell(item.call) }}</h1>
     <p class="quiet mt-4 text-[16px]">
       {{ t('exam.exam-call.notes-a-minute', { tempo, notesPerMinute: item.notesPerMinute })
-      }}<span v-if="!item.ready" class="text-rh">{{ ` ${t('exam.exam-call.not-ready-in-the')}` }}</span>
+      }}<span v-if="!item.printed" class="text-rh">{{ ` ${t('exam.exam-call.not-printed-in-the')}` }}</span>
     </p>
     <div class="mt-8 max-w-[760px] border-t border-ink">
       <div

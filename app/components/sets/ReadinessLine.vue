@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Message } from '#core/message'
-import type { Readiness } from '#core/syllabus'
+import { NuxtLink } from '#components'
+import type { SetReadiness } from '#shared/api'
+import PlayedMark from '~/components/practice/PlayedMark.vue'
 import RichWords from '~/components/frame/RichWords.vue'
 import { t } from '~/composables/words'
 
-/** How likely a draw is to ask nothing unready, and what would raise that most. */
-const props = defineProps<{ readiness: Readiness }>()
+/** What is printed, played and ready; how likely a draw today is to ask nothing that would go wrong. */
+const props = defineProps<{ readiness: SetReadiness; record: string }>()
 
 const inHundred = (chance: number): string => {
   const hundred = Math.round(chance * 100)
@@ -16,21 +18,36 @@ const inHundred = (chance: number): string => {
   return told(chance < 0.01 ? 'under' : chance > 0.99 ? 'over' : 'some')
 }
 const told = computed((): Message => {
-  const { chance, next, asked, assumed } = props.readiness
+  const { chance, low, high, next, asked, assumed } = props.readiness
   const [now, then] = [inHundred(chance), next && inHundred(next.chance)]
+  const [least, most] = [low, high].map(inHundred)
   return {
     code: 'sets.readiness-line.told',
     params: {
       ...{ asked, assumed: assumed ? 'yes' : 'no', chance: now, mend: next?.words ?? '' },
-      next: next ? (next.chance > 0 ? 'more' : 'first') : 'none',
+      ...(least === most ? { low: 'none', high: 'none' } : { low: least!, high: most! }),
+      next: next ? 'some' : 'none',
       raised: then && then !== now ? then : 'none',
     },
   }
 })
+/** Three layers, never in one number. */
+const layers = computed(() => {
+  const { printed, played, ready } = props.readiness
+  return played === 0
+    ? t('sets.readiness-line.unplayed', { printed })
+    : t('sets.readiness-line.layers', { printed, played, ready })
+})
 </script>
 
 <template>
-  <p class="text-[14px]">
+  <p class="mt-1 flex items-center gap-[6px] text-[14.5px]">
+    <PlayedMark :of="readiness.ready > 0 ? 'ready' : readiness.played > 0 ? 'learning' : 'untried'" />
+    <span>{{ layers }}</span>
+    <span class="quiet">{{ t('sets.readiness-line.of', { required: readiness.required }) }}</span>
+    <NuxtLink class="text-button ml-3" :to="record">{{ t('sets.readiness-line.record') }}</NuxtLink>
+  </p>
+  <p v-if="readiness.played > 0" class="text-[14px]">
     <RichWords :said="told">
       <template #n="{ text }"
         ><span class="quiet">{{ text }}</span></template

@@ -81,7 +81,12 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
         {{ t('sets.set-grading.add-the', { missing: report.missing }) }}
       </button>
     </div>
-    <ReadinessLine v-if="standing.readiness" class="mt-2" :readiness="standing.readiness" />
+    <ReadinessLine
+      v-if="standing.readiness"
+      class="mt-2"
+      :readiness="standing.readiness"
+      :record="`/pupils/${set.pupil.id}?set=${set.id}`"
+    />
     <p class="mt-2 flex gap-5 text-[14px]">
       <NuxtLink class="text-button" :to="`/sets/${set.id}/coverage`">{{
         t('sets.set-grading.coverage-on-a-page')

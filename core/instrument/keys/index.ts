@@ -20,6 +20,7 @@ import { handsTold } from '../words'
 import { KEYS_EXAMINED } from './examined'
 import { handsWritten, KEY_LEXICON, KEY_PHRASES, pinPhrase } from './lexicon'
 import type { PerformedHands, RealisedHand } from './perform'
+import { KEYS_ROUTE } from './route'
 import { KEY_WAYS } from './ways'
 
 export type { PerformedHands, RealisedHand }
@@ -120,6 +121,7 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   alsoTold: () => [],
   hasTouch: true,
   examined: KEYS_EXAMINED,
+  route: KEYS_ROUTE,
   lexicon: KEY_LEXICON,
   written: {
     by: handsWritten,

@@ -22,6 +22,7 @@ import { MALLETS_EXAMINED } from './examined'
 import { heard } from './heard'
 import { MALLET_LEXICON } from './lexicon'
 import type { PerformedSticks, RealisedSticking } from './perform'
+import { MALLETS_ROUTE } from './route'
 import { laddersFor, strokesFor } from './strokes'
 import { MALLET_WAYS } from './ways'
 import { hasLead, sticksTold } from './words'
@@ -123,6 +124,7 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   alsoTold: sticksTold,
   hasTouch: false,
   examined: MALLETS_EXAMINED,
+  route: MALLETS_ROUTE,
   lexicon: MALLET_LEXICON,
   written: {
     by: ({ instrument }) => instrument.replace('-', ' '),

@@ -60,7 +60,7 @@ useHead({
       <template v-else>
         <p class="mt-2 text-[14.5px]">
           <b>{{ t('sets.coverage.of', { covered: report.covered, required: report.required }) }}</b>
-          {{ t('sets.coverage.ready-to-be-asked', { near: report.near, missing: report.missing })
+          {{ t('sets.coverage.printed-as-asked', { near: report.near, missing: report.missing })
           }}<template v-if="report.surplus.length">{{
             t('sets.coverage.of-the-set-not', { count: report.surplus.length })
           }}</template

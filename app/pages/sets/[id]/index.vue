@@ -124,7 +124,7 @@ async function removeSet(): Promise<void> {
           <span>{{ t('sets.index.against') }}</span>
           <WordChoice label="Grade" :words="against" :value="gradeValue" :options="grades" @choose="chooseValue" />
           <span v-if="report" class="aside quiet text-[16px] font-normal">
-            {{ t('sets.index.of-ready-to-be', { covered: report.covered, required: report.required }) }}
+            {{ t('sets.index.of-printed-as-asked', { covered: report.covered, required: report.required }) }}
           </span>
         </h1>
         <span class="flex items-baseline gap-4 text-[14px]">

@@ -1,6 +1,6 @@
 import { getQuery } from 'h3'
 import { idParam, route, textQuery } from '../../../http'
-import { reportOf } from '../../../sets'
+import { reportOf } from '../../../reports'
 
 export default route(async ({ event, db, studio }) => {
   const { syllabus, grade } = getQuery(event)

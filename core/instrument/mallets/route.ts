@@ -1,0 +1,82 @@
+import type { MalletRecipe } from '../../sticking'
+import type { CommonInput } from '../../study'
+import { tellInstrument } from '../messages'
+import type { Route, RouteStep, Stage } from '../route'
+import { isPlain, isRun, lastStages, stageOf } from '../stages'
+import type { PerformedSticks } from './perform'
+import { mannerOf } from './strokes'
+import { hasLead } from './words'
+
+/** Rolled notes climb from two strokes to eight at one beat (common practice, no source). */
+const ROLLED_BPM = 60
+
+function stages(recipe: MalletRecipe, template: readonly RouteStep[]): Stage[] {
+  const single = mannerOf(recipe) === 'school'
+  const own = (step: RouteStep): Stage[] => {
+    switch (step.stage) {
+      case 'lead':
+        return [stageOf(recipe, step, recipe.octaves > 1 ? { octaves: 1 } : { full: true })]
+      case 'other-lead':
+        return hasLead(recipe) && single ? [stageOf(recipe, step, { octaves: 1, plain: false, apart: true })] : []
+      case 'rolled':
+        return single && isRun(recipe) && isPlain(recipe) ? [stageOf(recipe, step, { octaves: 1, plain: false })] : []
+      case 'octaves':
+        return recipe.octaves > 1 ? [stageOf(recipe, step, { full: true })] : []
+      default:
+        return lastStages(recipe, step) ?? []
+    }
+  }
+  return template.flatMap(own)
+}
+
+const formed = (recipe: MalletRecipe, some: Partial<CommonInput> & Partial<MalletRecipe>): CommonInput => ({
+  ...recipe,
+  pins: [],
+  ...some,
+})
+
+function studies(recipe: MalletRecipe, _: PerformedSticks, stage: Stage, bpm: number): CommonInput[] {
+  const tempo = { ...recipe.tempo, bpm }
+  switch (stage.id) {
+    case 'lead':
+      return [recipe.octaves === 1 ? { ...recipe, tempo } : formed(recipe, { octaves: 1, tempo })]
+    case 'other-lead':
+      return [formed(recipe, { octaves: 1, tempo, lead: recipe.lead === 'right' ? 'left' : 'right' })]
+    case 'rolled':
+      return [
+        formed(recipe, {
+          octaves: 1,
+          roll: { ...recipe.roll, manner: 'separate' },
+          rhythm: { ...recipe.rhythm, ladder: 'strokes' },
+          tempo: { bpm: ROLLED_BPM, notesPerBeat: 1 },
+        }),
+      ]
+    default:
+      return [{ ...recipe, tempo }]
+  }
+}
+
+function watch(recipe: MalletRecipe, { sticking }: PerformedSticks, stage: Stage) {
+  if (stage.id === 'cold') return tellInstrument('watch.once')
+  if (stage.id === 'rolled') return tellInstrument('watch.rolled')
+  if (stage.id === 'other-lead') {
+    return tellInstrument('watch.other-lead', { hand: recipe.lead === 'right' ? 'left' : 'right' })
+  }
+  return sticking.doubles.length > 0 ? tellInstrument('watch.doubles', { count: sticking.doubles.length }) : null
+}
+
+/** Its own lead, the other lead, rolled up the ladder, the octaves asked, tempo, beyond it, cold. */
+export const MALLETS_ROUTE: Route<MalletRecipe, PerformedSticks> = {
+  usual: [
+    { stage: 'lead', minutes: 4 },
+    { stage: 'other-lead', minutes: 4 },
+    { stage: 'rolled', minutes: 4 },
+    { stage: 'octaves', minutes: 5 },
+    { stage: 'tempo', minutes: 4 },
+    { stage: 'above', minutes: 3 },
+    { stage: 'cold', minutes: 1 },
+  ],
+  stages,
+  studies,
+  watch,
+}

@@ -1,0 +1,105 @@
+import { completeRecipe, type Recipe, type RecipeInput, type Template } from '../instrument'
+import { type ExamDraw, openDraw } from '../syllabus'
+import type { Aim } from './calendar'
+import { type Date, dayOf, type Weekday } from './days'
+import type { Entry } from './entry'
+import { refusePractice } from './messages'
+import type { Preparation } from './practise'
+import { type Target, targetOf } from './target'
+
+/** What is worked towards, as it is written and kept. */
+export interface WrittenAim {
+  readonly exam: Date
+  readonly minutesADay: number
+  readonly days: readonly Weekday[]
+  readonly lesson?: Weekday | null
+  /** Rest days and holidays, from and to. */
+  readonly away?: readonly { readonly from: Date; readonly to: Date }[]
+  /** Studies, by their place, that the teacher has put into a week: any day of it. */
+  readonly pins?: readonly { readonly study: number; readonly week: Date }[]
+}
+
+/** A plan further off than this is none, years. */
+const MOST_YEARS = 3
+const DAYS_A_YEAR = 366
+
+/** @throws RecipeError `date.unknown` */
+function day(text: Date, path: string): number {
+  const found = dayOf(text)
+  if (found === null) throw refusePractice('date.unknown', { date: text.slice(0, 20) }, path)
+  return found
+}
+
+/** @throws RecipeError naming the date that is wrong */
+function aimOf(written: WrittenAim, today: number, todayText: Date, record: readonly Entry[]): Aim {
+  const exam = day(written.exam, 'exam')
+  if (exam <= today) throw refusePractice('exam.past', { date: written.exam }, 'exam')
+  if (exam - today > MOST_YEARS * DAYS_A_YEAR) throw refusePractice('exam.far', { years: MOST_YEARS }, 'exam')
+  const away = (written.away ?? []).map(({ from, to }, at) => {
+    const [first, last] = [day(from, `away[${at}].from`), day(to, `away[${at}].to`)]
+    if (last < first) throw refusePractice('away.order', { from, to }, `away[${at}].to`)
+    return { from: first, to: last }
+  })
+  const spent = record.reduce((sum, { date, minutes }) => sum + (date === todayText ? minutes : 0), 0)
+  const { minutesADay, days, lesson = null } = written
+  return { today, exam, minutesADay, days, lesson, away, spent }
+}
+
+/** What an item's sheet says gives way to what the list asks of it. */
+function askedOf(recipe: Recipe, asked: ExamDraw['items'][number]['asked']): RecipeInput {
+  if (!asked) return recipe
+  const { notesPerBeat } = recipe.tempo
+  return {
+    ...recipe,
+    ...(recipe.octaves === asked.octaves ? {} : { octaves: asked.octaves, pins: [] }),
+    tempo: { notesPerBeat, bpm: Math.ceil(asked.notesPerMinute / notesPerBeat) },
+  }
+}
+
+/** The studies of a set on their way to what the list asks of each, or else to what their sheets say. */
+export function targetsFor(
+  recipes: readonly Recipe[],
+  draw: ExamDraw,
+  templateFor: (recipe: Recipe) => Template | undefined = () => undefined,
+): Target[] {
+  const asked = new Map(
+    draw.items.flatMap(({ study, asked: told }) => (study === null ? [] : [[study, told] as const])),
+  )
+  return recipes.map((recipe, at) => {
+    const own = completeRecipe(askedOf(recipe, asked.get(at) ?? null))
+    return targetOf(own, templateFor(recipe))
+  })
+}
+
+/** Everything that a plan is made from, as it is written. */
+export interface WrittenPreparation extends WrittenAim {
+  readonly today: Date
+  readonly studies: readonly Recipe[]
+  readonly record: readonly Entry[]
+  /** What the exam draws from; without a list, six of all studies. */
+  readonly draw?: ExamDraw
+  readonly templateFor?: (recipe: Recipe) => Template | undefined
+}
+
+/** @throws RecipeError where an entry is dated on no day, or after today */
+export function checkRecord(record: readonly Entry[], today: Date, path = 'record'): void {
+  const last = day(today, 'today')
+  record.forEach(({ date }, at) => {
+    if (day(date, `${path}[${at}].date`) > last) throw refusePractice('entry.future', { date }, `${path}[${at}].date`)
+  })
+}
+
+/** Reads what a plan is made from. @throws RecipeError naming the field */
+export function preparationFor(written: WrittenPreparation): Preparation {
+  const { today, studies, record, draw = openDraw(studies.length), pins = [] } = written
+  if (studies.length === 0) throw refusePractice('studies.none', {}, 'studies')
+  const now = day(today, 'today')
+  checkRecord(record, today)
+  return {
+    aim: aimOf(written, now, today, record),
+    targets: targetsFor(studies, draw, written.templateFor),
+    record,
+    draw,
+    pins: pins.map(({ study, week }, at) => ({ study, week: day(week, `pins[${at}].week`) })),
+  }
+}

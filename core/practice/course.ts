@@ -1,0 +1,143 @@
+import type { ToCome } from './foretold'
+import { expected, type Memory, recallAfter, remembered } from './memory'
+import { dueAfter, SEEN_WITHIN, type StudyState, tempoNow } from './state'
+import { aboveTempo, stepsTo, stepUp, type Target } from './target'
+
+/** Passes up to the tempo asked and past it, and the minutes of as many sittings. */
+interface Left {
+  readonly passes: number
+  readonly minutes: number
+}
+
+/** A study on its way through a plan: where it would stand if sittings passed as often as they do on the average. */
+export interface Course {
+  readonly target: Target
+  stage: number
+  /** At which it is practised, notes a minute. */
+  tempo: number
+  cleanTempo: number
+  /** What it still wants. */
+  left: Left
+  /** Of the next stage or step, 0 to 1. */
+  progress: number
+  memory: Memory | null
+  lastTry: number | null
+  lastSeen: number | null
+  /** The day on which a test is wanted; null while nothing can be tested. */
+  due: number | null
+  /** The day on which it went wrong last, while it was not asked again. */
+  wrongOn: number | null
+  /** Times on which the whole will be played, in order. */
+  readonly tries: ToCome[]
+  /** Sittings that were planned, and the day after which there was nothing left to practise. */
+  sittings: number
+  done: number | null
+}
+
+/** The least time in which a sitting is anything at all, minutes. */
+export const LEAST_SITTING = 2
+const WITHIN = 1e-9
+
+export function courseFrom(target: Target, state: StudyState): Course {
+  const last = state.tries.at(-1)
+  const tempo = tempoNow(target, state)
+  return {
+    target,
+    stage: state.stage,
+    tempo,
+    left: leftFrom(target, state.stage, tempo),
+    cleanTempo: state.cleanTempo,
+    progress: 0,
+    memory: state.memory,
+    lastTry: last?.day ?? null,
+    lastSeen: state.lastSeen,
+    due: dueAfter(state),
+    wrongOn: state.wrongOn,
+    tries: [],
+    sittings: 0,
+    done: null,
+  }
+}
+
+const stageNow = ({ target, stage }: Course) => target.stages[stage]!
+export const isCold = ({ target, stage }: Course): boolean => stage === target.stages.length - 1
+/** Whether the whole has been played, so that it can be asked. */
+export const canBeTested = ({ memory, cleanTempo }: Course): boolean => memory !== null || cleanTempo > 0
+
+/** Passes from here to the tempo asked and past it: one a stage, one a step of the tempo. */
+function leftFrom(target: Target, stage: number, tempo: number): Left {
+  const wants = target.stages
+    .slice(stage, -1)
+    .map(({ pace, minutes }) => ({ minutes, passes: pace === 'step' ? stepsTo(target, tempo).length : 1 }))
+  return {
+    passes: wants.reduce((sum, { passes }) => sum + passes, 0),
+    minutes: wants.reduce((sum, { passes, minutes }) => sum + passes * minutes, 0),
+  }
+}
+
+/** Minutes that it still wants, where a sitting passes with some chance. */
+export const minutesLeft = ({ left }: Course, pace: number): number => left.minutes / pace
+
+/** The tempo of the sitting that comes next, notes a minute. */
+export function sittingTempo(course: Course): number {
+  const { pace } = stageNow(course)
+  if (pace === 'step') return stepUp(course.target, course.tempo)
+  return pace === 'above' ? aboveTempo(course.target) : course.tempo
+}
+
+/** A test is played as fast as it was ever clean, and no faster than asked. */
+export const testTempo = ({ target, cleanTempo, tempo }: Course): number =>
+  Math.min(target.asked, cleanTempo > 0 ? cleanTempo : tempo)
+
+function passed(course: Course, day: number): void {
+  const { target } = course
+  const { pace, full } = stageNow(course)
+  if (full) course.cleanTempo = Math.max(course.cleanTempo, sittingTempo(course))
+  if (pace === 'step') course.tempo = sittingTempo(course)
+  if (pace !== 'step' || course.tempo >= target.asked) course.stage++
+  // a tempo that is reached already needs no step
+  if (stageNow(course).pace === 'step' && course.tempo >= target.asked) course.stage++
+  course.left = leftFrom(target, course.stage, course.tempo)
+  if (isCold(course)) course.done = day
+}
+
+/** A sitting of the stage at hand. @param pace the chance that a whole one passes */
+export function sit(course: Course, day: number, minutes: number, pace: number): void {
+  const stage = stageNow(course)
+  course.sittings += Math.min(1, minutes / stage.minutes)
+  course.progress += pace * Math.min(1, minutes / stage.minutes)
+  course.lastSeen = day
+  if (stage.full && stage.plain) {
+    course.tries.push({ day, test: false })
+    const elapsed = course.lastTry === null ? 0 : day - course.lastTry
+    if (course.lastTry !== day) course.memory = remembered(course.memory, elapsed, 'hesitated')
+    course.lastTry = day
+    course.due = nextDue(course, day)
+  }
+  if (course.progress < 1 - WITHIN) return
+  course.progress -= 1
+  passed(course, day)
+}
+
+const nextDue = ({ memory }: Course, day: number): number =>
+  day + Math.min(SEEN_WITHIN, Math.max(1, Math.round(memory!.stability)))
+
+/** The first test of something that was practised only: right as often as not (ours). */
+const FIRST_TRY = 0.5
+
+/** What was asked once more. */
+export function asked(course: Course, day: number): void {
+  if (canBeTested(course)) test(course, day)
+  course.lastSeen = day
+  course.wrongOn = null
+}
+
+/** A cold test of the whole, with what it leaves behind on the average. */
+function test(course: Course, day: number): void {
+  course.tries.push({ day, test: true })
+  const elapsed = course.lastTry === null ? 0 : day - course.lastTry
+  const chance = course.memory ? recallAfter(course.memory, elapsed) : FIRST_TRY
+  if (course.lastTry !== day) course.memory = expected(course.memory, elapsed, chance)
+  course.lastTry = day
+  course.due = nextDue(course, day)
+}

@@ -1,0 +1,35 @@
+/**
+ * Practice: what was played, what will be, and whether it will do. Entries of the record and the states that follow
+ * from them; the route through a study; the plan to an exam, day by day; the chance that a draw asks nothing that would
+ * go wrong. All of it is worked out anew from the record whenever it is asked. docs/practice.md states the model.
+ */
+export { checkRecord, preparationFor, targetsFor, type WrittenAim, type WrittenPreparation } from './aim'
+export { type Aim, type PracticeDay, practiceDays, turnsOf } from './calendar'
+export { type Change, changeBy, changesBetween } from './change'
+export { type Date, dateOf, dayOf, type Weekday, weekdayOf, WEEKDAYS, weekOf } from './days'
+export { type Entry, lineOf, type Occasion, OCCASIONS, standingEntries, type Where } from './entry'
+export { type Help, wouldHelp } from './help'
+export {
+  changeTold,
+  helpTold,
+  type PracticeErrors,
+  type PracticeMessages,
+  refusePractice,
+  standingTold,
+} from './messages'
+export { outcomeOf } from './marked'
+export { type Outcome, OUTCOMES } from './memory'
+export { type Outlook, type Raise, WOULD_DO } from './outlook'
+export type { Pinned, Plan, PlanItem, PlannedDay } from './plan'
+export { planned, prepare, type Preparation, type Prepared, standingToday, type Today } from './practise'
+export {
+  dueAfter,
+  recallOn,
+  SEEN_WITHIN,
+  type Standing,
+  standingOn,
+  STANDINGS,
+  statesOf,
+  type StudyState,
+} from './state'
+export { type Target, targetOf } from './target'

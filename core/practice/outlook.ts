@@ -1,0 +1,197 @@
+import { chanceOf, type ExamDraw } from '../syllabus'
+import { type Course, minutesLeft } from './course'
+import { recallThrough } from './foretold'
+import { meanOf, moved, type Pupil, quantile, type Weighed } from './pace'
+import type { Plan } from './plan'
+import type { StudyState } from './state'
+import { recallOn } from './state'
+import { stepsTo, type Target } from './target'
+
+/** Below so much of the tempo asked an examiner hears another study (ours); between, the chance rises in proportion. */
+const TOO_SLOW = 0.8
+/** What would be right if it were asked, more often than this, is counted as ready for the day (ours). */
+export const WOULD_DO = 0.8
+/** The interval holds four fifths of what is thought possible. */
+const INTERVAL = { low: 0.1, high: 0.9 }
+
+/** How much a tempo counts, 0 to 1, beside the one asked. */
+export const tempoCounts = (clean: number, asked: number): number =>
+  Math.min(1, Math.max(0, (clean / asked - TOO_SLOW) / (1 - TOO_SLOW)))
+
+/** The chance of one study: by pace and by hold, where both are uncertain. */
+export type Chances = (pace: number, hold: number) => number
+
+/** The chance that it would be right on a day if nothing were done for it. */
+export function chanceNow(target: Target, state: StudyState, day: number): Chances {
+  const recall = recallOn(state, day)
+  const counts = tempoCounts(state.cleanTempo, target.asked)
+  return (_, hold) => moved(recall, hold) * counts
+}
+
+/** Probabilities of 0 to `tries` passes (binomial; Feller, vol. I, ch. VI). */
+function passes(tries: number, chance: number): number[] {
+  const odds = Array.from({ length: tries + 1 }, () => 0)
+  odds[0] = 1
+  for (let at = 0; at < tries; at++) {
+    for (let passed = at + 1; passed > 0; passed--) {
+      odds[passed] = odds[passed]! * (1 - chance) + odds[passed - 1]! * chance
+    }
+    odds[0]! *= 1 - chance
+  }
+  return odds
+}
+
+/** How much the tempo counts after each number of passes, from where a course now stands. */
+function countsAfter(start: Course): number[] {
+  const { target, tempo, cleanTempo, stage } = start
+  const { asked, stages } = target
+  const counts = [tempoCounts(cleanTempo, asked)]
+  const reached = (clean: number) => counts.push(Math.max(counts.at(-1)!, tempoCounts(clean, asked)))
+  for (const { pace, full } of stages.slice(stage, -1)) {
+    if (pace === 'step') for (const step of stepsTo(target, tempo)) reached(step)
+    else reached(full ? Math.max(cleanTempo, pace === 'above' ? asked : tempo) : 0)
+  }
+  return counts
+}
+
+/** Holds for which the ways of memory are followed; between them the odds are taken as even. */
+const HOLDS_TRIED = [-2, -0.7, 0, 0.7, 2]
+
+/** A function of hold, worked out at a few places and straight between them. */
+function between(places: readonly number[], of: (place: number) => number): (at: number) => number {
+  const known = places.map(of)
+  return (at) => {
+    const next = Math.min(
+      places.length - 1,
+      Math.max(
+        1,
+        places.findIndex((place) => place >= at),
+      ),
+    )
+    const [from, to] = [places[next - 1]!, places[next]!]
+    const share = Math.min(1, Math.max(0, (at - from) / (to - from)))
+    return known[next - 1]! * (1 - share) + known[next]! * share
+  }
+}
+
+/**
+ * The chance that a study would be right on the exam's day if the plan is kept: how far the passes get it, which are as
+ * many as sittings allow and luck gives, times what memory holds then.
+ */
+function chanceThen(start: Course, end: Course, room: number, day: number): Chances {
+  const counts = countsAfter(start)
+  const recall = between(HOLDS_TRIED, (hold) => recallThrough(start, end.tries, day, hold))
+  const byPace = new Map<number, number>()
+  const reached = (pace: number): number => {
+    const known = byPace.get(pace)
+    if (known !== undefined) return known
+    const sum = passes(room, pace).reduce(
+      (total, odds, at) => total + odds * counts[Math.min(at, counts.length - 1)]!,
+      0,
+    )
+    byPace.set(pace, sum)
+    return sum
+  }
+  return (pace, hold) => reached(pace) * recall(hold)
+}
+
+export interface Outlook {
+  /** The chance that a draw asks nothing that would go wrong, 0 to 1, and what it may well be instead. */
+  readonly chance: number
+  readonly low: number
+  readonly high: number
+  /** Each study's own chance to be right if it is asked. */
+  readonly chances: readonly number[]
+  /** Studies that would rather not be right, by their place. */
+  readonly notReady: readonly number[]
+  readonly asked: number
+  /** Whether no list says how many are asked. */
+  readonly assumed: boolean
+}
+
+const poolsFor = ({ items }: ExamDraw, of: (study: number) => number): Map<string, number[]> => {
+  const pools = new Map<string, number[]>()
+  for (const { group, study } of items) {
+    const chance = study === null ? 0 : of(study)
+    const pool = pools.get(group)
+    if (pool) pool.push(chance)
+    else pools.set(group, [chance])
+  }
+  return pools
+}
+
+/** What a draw comes to, over everything that is thought possible of the pupil. */
+export function outlookOf(draw: ExamDraw, studies: readonly Chances[], { pace, hold }: Pupil): Outlook {
+  const possible: Weighed[] = pace.flatMap((q) =>
+    hold.map((h) => ({
+      value: chanceOf(
+        draw.pattern,
+        poolsFor(draw, (study) => studies[study]!(q.value, h.value)),
+      ),
+      weight: q.weight * h.weight,
+    })),
+  )
+  const chances = studies.map((of) =>
+    meanOf(pace.flatMap((q) => hold.map((h) => ({ value: of(q.value, h.value), weight: q.weight * h.weight })))),
+  )
+  return {
+    chance: meanOf(possible),
+    low: quantile(possible, INTERVAL.low),
+    high: quantile(possible, INTERVAL.high),
+    chances,
+    notReady: chances.flatMap((chance, at) => (chance < WOULD_DO ? [at] : [])),
+    asked: draw.pattern.more + draw.pattern.groups.reduce((sum, { asks }) => sum + asks, 0),
+    assumed: draw.pattern.assumed,
+  }
+}
+
+/** What a plan comes to on the exam's day. */
+export const outlookAfter = (
+  draw: ExamDraw,
+  starts: readonly Course[],
+  plan: Plan,
+  pupil: Pupil,
+  exam: number,
+): Outlook =>
+  outlookOf(
+    draw,
+    starts.map((start, at) => chanceThen(start, plan.courses[at]!, plan.room[at]!, exam)),
+    pupil,
+  )
+
+/** As if one study were sure to be right: what that would make of the chance. */
+function chanceWith(draw: ExamDraw, chances: readonly number[], sure: number): number {
+  return chanceOf(
+    draw.pattern,
+    poolsFor(draw, (study) => (study === sure ? 1 : chances[study]!)),
+  )
+}
+
+export interface Raise {
+  readonly study: number
+  /** The chance if it were sure. */
+  readonly chance: number
+  /** Minutes of practice that it still wants. */
+  readonly minutes: number
+}
+
+/** A test takes a minute even of what is known. */
+const LEAST_MINUTES = 1
+
+/** The study that would raise the chance most by the minute of practice; null where none would. */
+export function bestRaise(draw: ExamDraw, outlook: Outlook, courses: readonly Course[], pupil: Pupil): Raise | null {
+  const pace = meanOf(pupil.pace)
+  const asked = new Set(draw.items.flatMap(({ study }) => study ?? []))
+  const raises = courses.flatMap((course, study): Raise[] => {
+    if (!asked.has(study)) return []
+    const minutes = Math.max(LEAST_MINUTES, minutesLeft(course, pace))
+    return [{ study, minutes, chance: chanceWith(draw, outlook.chances, study) }]
+  })
+  const gain = ({ chance, minutes }: Raise): number => (chance - outlook.chance) / minutes
+  // where too much is missing for one to matter, the one that is soonest done
+  const own = ({ study, minutes }: Raise): number => (1 - outlook.chances[study]!) / minutes
+  const [best] = raises
+    .filter(({ study }) => outlook.chances[study]! < 0.99)
+    .toSorted((a, b) => gain(b) - gain(a) || own(b) - own(a))
+  return best ?? null
+}

@@ -1,0 +1,78 @@
+import { familyOf, type Recipe, type Stage, type Template } from '../instrument'
+import { handsOf, type Hands, notesPerMinute, TEMPO_RANGE } from '../study'
+import { lineOf } from './entry'
+
+/** Practice begins at so much of the tempo asked (common practice, no source: 60 to 70 %). */
+const SLOW = 0.65
+/** One step up the ladder of tempi (common practice, no source: 4 to 8 %), and the day above the aim. */
+const STEP = 0.06
+const ABOVE = 0.05
+
+/** A study on its way: what is asked of it, and the stages to get there. */
+export interface Target {
+  readonly recipe: Recipe
+  readonly line: string
+  readonly stages: readonly Stage[]
+  readonly hands: Hands
+  readonly octaves: number
+  /** Asked, notes a minute. */
+  readonly asked: number
+  readonly notesPerBeat: number
+}
+
+/** Stages in their usual order. @param templates by family; the family's own where there is none */
+export function targetOf(recipe: Recipe, template: Template = familyOf(recipe).route.usual): Target {
+  return {
+    ...{ recipe, line: lineOf(recipe), hands: recipe.hands, octaves: recipe.octaves },
+    stages: familyOf(recipe).route.stages(recipe, template),
+    asked: notesPerMinute(recipe.tempo),
+    notesPerBeat: recipe.tempo.notesPerBeat,
+  }
+}
+
+/** A tempo that a metronome has: whole beats a minute, given in notes a minute. */
+const beaten = ({ notesPerBeat }: Target, notes: number, round = Math.round): number =>
+  Math.max(TEMPO_RANGE.least, round(notes / notesPerBeat)) * notesPerBeat
+
+/** Where practice begins, notes a minute. */
+export const slowTempo = (target: Target): number => Math.min(target.asked, beaten(target, target.asked * SLOW))
+
+/** One step faster, never more than a tenth, nor beyond the aim. */
+export const stepUp = (target: Target, tempo: number): number =>
+  Math.min(target.asked, Math.max(tempo, beaten(target, tempo * (1 + STEP)), ladderNext(target, tempo)))
+
+/** The next beat of the metronome, where a step of six in a hundred would be less than one. */
+function ladderNext({ notesPerBeat }: Target, tempo: number): number {
+  const next = tempo + notesPerBeat
+  return next <= tempo * 1.1 ? next : tempo
+}
+
+/** Above the aim for a day. */
+export const aboveTempo = (target: Target): number =>
+  Math.max(target.asked, beaten(target, target.asked * (1 + ABOVE), Math.floor))
+
+/** Back by a tenth after two failures. */
+export const stepDown = (target: Target, tempo: number): number =>
+  Math.max(0, Math.min(tempo, beaten(target, tempo * 0.9)))
+
+/** Steps of the ladder from a tempo to the aim. */
+export function stepsTo(target: Target, tempo: number): number[] {
+  const ladder: number[] = []
+  for (let at = tempo; at < target.asked;) {
+    const next = stepUp(target, at)
+    if (next <= at) return [...ladder, target.asked]
+    ladder.push(next)
+    at = next
+  }
+  return ladder
+}
+
+/** Whether what was played is the study, and not a part of it. */
+export const isWhole = (
+  { hands, octaves }: Target,
+  played: { readonly hands: Hands; readonly octaves: number },
+): boolean => played.hands === hands && played.octaves >= octaves
+
+/** Whether a study's hands have a hand in what was played. */
+export const takesPart = ({ hands }: Target, played: Hands): boolean =>
+  played === hands || (hands === 'together' && handsOf(played).length === 1)

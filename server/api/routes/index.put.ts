@@ -1,0 +1,5 @@
+import { bodies } from '#shared/schemas'
+import { readChecked, route } from '../../http'
+import { saveRoute } from '../../practice'
+
+export default route(async ({ event, db, studio }) => saveRoute(db, studio, await readChecked(event, bodies.route)))

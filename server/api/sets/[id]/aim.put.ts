@@ -1,0 +1,7 @@
+import { bodies } from '#shared/schemas'
+import { idParam, readChecked, route } from '../../../http'
+import { saveAim } from '../../../practice'
+
+export default route(async ({ event, db, studio }) =>
+  saveAim(db, studio, idParam(event, 'set'), await readChecked(event, bodies.aim)),
+)

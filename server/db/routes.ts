@@ -1,0 +1,31 @@
+import type { KeptRoute } from '#shared/api'
+import type { Db } from './pool'
+
+/** The ways through studies that a teacher has made otherwise. */
+export async function listRoutes(db: Db, studio: number): Promise<KeptRoute[]> {
+  const { rows } = await db.query<KeptRoute>(
+    'select family, school, steps, version from route where studio_id = $1 order by family, school',
+    [studio],
+  )
+  return rows
+}
+
+/** Writes a route over the version that was seen; 0 where there was none. @returns null where it has moved on */
+export async function writeRoute(db: Db, studio: number, route: KeptRoute): Promise<KeptRoute | null> {
+  const { family, school, steps, version } = route
+  const { rows } = await db.query<KeptRoute>(
+    version === 0
+      ? `insert into route (studio_id, family, school, steps) values ($1, $2, $3, $4)
+         on conflict do nothing returning family, school, steps, version`
+      : `update route set steps = $4, version = version + 1
+         where studio_id = $1 and family = $2 and school = $3 and version = $5
+         returning family, school, steps, version`,
+    [studio, family, school, JSON.stringify(steps), ...(version === 0 ? [] : [version])],
+  )
+  return rows[0] ?? null
+}
+
+/** Goes back to the usual way. */
+export async function deleteRoute(db: Db, studio: number, family: string, school: string): Promise<void> {
+  await db.query('delete from route where studio_id = $1 and family = $2 and school = $3', [studio, family, school])
+}

@@ -1,0 +1,28 @@
+import Papa from 'papaparse'
+import { standingEntries } from '#core/practice'
+import { titleOf } from '#core/realise'
+import type { KeptEntry } from '#shared/api'
+import { ENGLISH_READER } from '#shared/reader'
+import { say } from '#words'
+
+/** Columns of a record as a table; what was corrected stands in it, marked. */
+const COLUMNS = [
+  ...['date', 'kind', 'study', 'hands', 'octaves', 'notes a minute', 'outcome', 'where', 'stage', 'minutes'],
+  ...['note', 'by', 'counts', 'id', 'corrects'],
+] as const
+
+function whereTold({ where }: KeptEntry): string {
+  if (!where) return ''
+  return 'place' in where ? where.place : `${where.player} ${where.index + 1}`
+}
+
+/** A pupil's record as CSV, in the order in which it was added to. */
+export function recordCsv(entries: readonly KeptEntry[]): string {
+  const counting = new Set(standingEntries(entries).map(({ id }) => id))
+  const rows = entries.map((entry) => [
+    ...[entry.date, entry.kind, say(titleOf(entry.study), ENGLISH_READER), entry.hands, entry.octaves, entry.tempo],
+    ...[entry.outcome, whereTold(entry), entry.stage ?? '', entry.minutes, entry.note, entry.by],
+    ...[counting.has(entry.id) ? 'yes' : 'no', entry.id, entry.corrects ?? ''],
+  ])
+  return Papa.unparse({ fields: [...COLUMNS], data: rows }, { escapeFormulae: true })
+}

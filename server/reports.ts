@@ -1,0 +1,93 @@
+import { taughtOf } from '#core/instrument'
+import { askedGrade, atomsOf, drawOf, gradeOf, gradeSet, moveBetween, openChoices, placeSet } from '#core/syllabus'
+import type { KeptEntry, KeptRoute, Newer, Preferences, SetReport, StudySet, Syllabus } from '#shared/api'
+import {
+  allSyllabi,
+  getPupil,
+  inSnapshot,
+  type KeptSyllabus,
+  listEntries,
+  listRoutes,
+  pastSyllabus,
+  type Pool,
+} from './db'
+import { refuse } from './messages'
+import { readinessOf } from './practice'
+import { policiesOf, recipesOf, setFor } from './sets'
+
+/** What a report is drawn from, as it stood at one moment. */
+interface Gathered {
+  readonly set: StudySet
+  readonly all: readonly KeptSyllabus[]
+  readonly preferences: Preferences
+  /** Its list as it was when the set was last brought up to it, if it has changed since. */
+  readonly before: Syllabus | null
+  readonly record: readonly KeptEntry[]
+  readonly routes: readonly KeptRoute[]
+}
+
+const gather = (pool: Pool, studio: number, id: string): Promise<Gathered> =>
+  inSnapshot(pool, async (db) => {
+    const set = await setFor(db, studio, id)
+    const all = await allSyllabi(db, studio)
+    const { preferences } = (await getPupil(db, studio, set.pupil.id))!
+    const own = all.find(({ document }) => document.id === set.syllabusId)
+    const seen = set.syllabusVersion
+    const moved = own !== undefined && seen !== null && seen < own.version
+    const before = moved ? await pastSyllabus(db, studio, own.document.id, seen) : null
+    const record = await listEntries(db, studio, set.pupil.id)
+    return { set, all, preferences, before, record, routes: await listRoutes(db, studio) }
+  })
+
+/** A later list for the set's grade: an edition that follows its own, or its own since it was changed. */
+function newerFor({ set, all, before }: Gathered): Newer | null {
+  const own = all.find(({ document }) => document.id === set.syllabusId)
+  if (!own || !set.gradeId) return null
+  const next = all.find(({ document }) => document.follows === own.document.id)
+  const hasGrade = ({ grades }: Syllabus) => grades.some(({ id }) => id === set.gradeId)
+  if (next && hasGrade(next.document)) {
+    const move = moveBetween(own.document, next.document, set.gradeId, recipesOf(set), policiesOf(set))
+    return { ...move, syllabusId: next.document.id, title: `${next.document.title} ${next.document.edition}`.trim() }
+  }
+  if (!before || !hasGrade(before)) return null
+  const move = moveBetween(before, own.document, set.gradeId, recipesOf(set), policiesOf(set))
+  if (move.add.length + move.drop.length === 0) return null
+  return { ...move, syllabusId: own.document.id, title: own.document.title }
+}
+
+/** Holds a set against its grade and places it in every syllabus for its instrument. @throws Refusal 404, RecipeError */
+export async function reportOf(
+  pool: Pool,
+  studio: number,
+  id: string,
+  syllabusId?: string,
+  gradeId?: string,
+): Promise<SetReport> {
+  const gathered = await gather(pool, studio, id)
+  const { set, all, preferences } = gathered
+  const recipes = recipesOf(set)
+  const policies = policiesOf(set)
+  const placements = all
+    .filter(({ document }) => document.instrument === taughtOf(set.pupil.instrument).list)
+    .map(({ document }) => ({
+      id: document.id,
+      title: `${document.board} ${document.edition}`.trim(),
+      placement: placeSet(document, recipes, policies),
+    }))
+  const none = { report: null, readiness: null, newer: null, choices: [] }
+  if (!syllabusId || !gradeId) return { ...none, placements, preferences }
+  const kept = all.find(({ document }) => document.id === syllabusId)
+  if (!kept) throw refuse('syllabus.unknown', {}, 'syllabusId')
+  const { document } = kept
+  const grade = gradeOf(document, gradeId)
+  const asked = askedGrade(document, grade)
+  const report = gradeSet(document, gradeId, recipes, policies)
+  return {
+    report,
+    readiness: readinessOf(set, drawOf(asked, atomsOf(document, grade), report), report, gathered),
+    placements,
+    newer: syllabusId === set.syllabusId && gradeId === set.gradeId ? newerFor(gathered) : null,
+    choices: openChoices(document, gradeId),
+    preferences,
+  }
+}

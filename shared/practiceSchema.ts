@@ -1,0 +1,109 @@
+import Joi, { type ObjectSchema } from 'joi'
+import { families, PLACES, type RecipeInput } from '#core/instrument'
+import { type Entry, OCCASIONS, OUTCOMES, WEEKDAYS, type WrittenAim } from '#core/practice'
+import { HANDS, MOST_OCTAVES } from '#core/study'
+import { recipeSchema } from './recipeSchema'
+import { words } from './words'
+
+/** Notes a minute at the most, entries of one record, holidays of one aim. */
+const [MOST_TEMPO, MOST_ENTRIES, MOST_AWAY] = [2000, 10_000, 60]
+const MOST_MINUTES = 600
+
+export const date = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
+const weekday = Joi.valid(...WEEKDAYS)
+const uuid = Joi.string().guid({ version: 'uuidv4' })
+
+const where = Joi.object({
+  player: Joi.string().max(10),
+  index: Joi.number().integer().min(0).max(9999),
+  place: Joi.valid(...PLACES),
+})
+  .xor('index', 'place')
+  .with('index', 'player')
+
+/** Fields of an entry that say what happened, whoever keeps it. */
+const happened = {
+  date: date.required(),
+  kind: Joi.valid(...OCCASIONS).required(),
+  outcome: Joi.valid(...OUTCOMES).required(),
+  tempo: Joi.number().integer().min(1).max(MOST_TEMPO).required(),
+  hands: Joi.valid(...HANDS),
+  octaves: Joi.number().integer().min(1).max(MOST_OCTAVES),
+  minutes: Joi.number().min(0).max(MOST_MINUTES).default(0),
+  where,
+  stage: Joi.string().max(40),
+  corrects: uuid,
+  withdrawn: Joi.boolean(),
+}
+
+/** An entry as it is written: of which study, and what happened; hands and octaves are the study's unless said. */
+export type WrittenEntry = Omit<Entry, 'study' | 'hands' | 'octaves'> &
+  Partial<Pick<Entry, 'hands' | 'octaves'>> & { readonly study: RecipeInput }
+export const entrySchema: ObjectSchema<WrittenEntry> = Joi.object({
+  study: recipeSchema.required(),
+  ...happened,
+  id: Joi.string().max(60),
+})
+
+/** An entry as a request tells it: the study is named, or given where it is kept nowhere. */
+export const newEntry = Joi.object({
+  id: uuid.required(),
+  studyId: uuid,
+  study: recipeSchema,
+  ...happened,
+  note: words(400).allow('').default(''),
+  by: Joi.valid('teacher', 'pupil').default('teacher'),
+}).xor('studyId', 'study')
+
+const aimFields = {
+  exam: date.required(),
+  minutesADay: Joi.number().integer().min(1).max(240).required(),
+  days: Joi.array().items(weekday).min(1).max(7).unique().required(),
+  lesson: weekday.allow(null),
+  away: Joi.array()
+    .items(Joi.object({ from: date.required(), to: date.required() }))
+    .max(MOST_AWAY),
+}
+/** An aim as a request tells it: studies by their ids. */
+export const keptAim = Joi.object({
+  ...aimFields,
+  pins: Joi.array()
+    .items(Joi.object({ studyId: uuid.required(), week: date.required() }))
+    .max(500)
+    .default([]),
+  version: Joi.number().integer().min(0).required(),
+})
+
+/** A way through a family's studies: its stages in order, the last two of them not left out. */
+export const routeSchema = Joi.object({
+  family: Joi.valid(...families().map(({ id }) => id)).required(),
+  school: Joi.string().max(40).allow('').required(),
+  steps: Joi.array()
+    .items(
+      Joi.object({ stage: Joi.string().max(40).required(), minutes: Joi.number().integer().min(1).max(20).required() }),
+    )
+    .max(20)
+    .unique('stage')
+    .required(),
+  version: Joi.number().integer().min(0).required(),
+})
+
+/** What the terminal makes a plan from. */
+export interface PlanRequest extends WrittenAim {
+  readonly today: string
+  readonly studies?: readonly RecipeInput[]
+  readonly syllabus?: unknown
+  readonly grade?: string
+  readonly record: readonly WrittenEntry[]
+}
+export const planSchema: ObjectSchema<PlanRequest> = Joi.object({
+  today: date.required(),
+  ...aimFields,
+  pins: Joi.array().items(Joi.object({ study: Joi.number().integer().min(0).required(), week: date.required() })),
+  studies: Joi.array().items(recipeSchema).min(1).max(500),
+  syllabus: Joi.alternatives(Joi.object(), Joi.string().max(500)),
+  grade: Joi.string().max(80),
+  record: Joi.array().items(entrySchema).max(MOST_ENTRIES).default([]),
+})
+  .or('studies', 'syllabus')
+  .and('syllabus', 'grade')

@@ -1,0 +1,64 @@
+import fc from 'fast-check'
+import { completeRecipe, type Recipe } from '#core/instrument'
+import { type Entry, OUTCOMES, WEEKDAYS, dateOf, dayOf, preparationFor, type WrittenPreparation } from '#core/practice'
+
+const TONICS = ['C', 'G', 'D', 'A', 'E', 'B', 'F#', 'Db', 'Ab', 'Eb', 'Bb', 'F']
+const KINDS = ['major', 'harmonic-minor', 'melodic-minor', 'major-arpeggio']
+export const TODAY = '2026-11-28'
+const NOW = dayOf(TODAY)!
+
+/** So many different studies as a grade would ask them: key after key, kind after kind. */
+export const someStudies = (count: number, hands: Recipe['hands'] = 'together'): Recipe[] =>
+  Array.from({ length: count }, (_, at) =>
+    completeRecipe({
+      material: { tonic: TONICS[at % TONICS.length]!, kind: KINDS[Math.floor(at / TONICS.length) % KINDS.length]! },
+      ...{ octaves: 2, hands },
+      tempo: { bpm: 72, notesPerBeat: 2 },
+    }),
+  )
+
+/** An entry of a study as a whole, at its tempo, right: what is told is otherwise. */
+export const entryOf = (study: Recipe, date: string, some: Partial<Entry> = {}): Entry => ({
+  ...{ study, date, kind: 'cold-test', outcome: 'right', minutes: 1 },
+  ...{ tempo: study.tempo.bpm * study.tempo.notesPerBeat, hands: study.hands, octaves: study.octaves },
+  ...some,
+})
+
+const anyEntry = (studies: readonly Recipe[]): fc.Arbitrary<Entry> =>
+  fc
+    .record({
+      at: fc.nat(studies.length - 1),
+      ago: fc.integer({ min: 0, max: 60 }),
+      kind: fc.constantFrom('lesson', 'home', 'cold-test', 'mock-exam', 'take'),
+      outcome: fc.constantFrom(...OUTCOMES),
+      tempo: fc.integer({ min: 40, max: 80 }),
+      hands: fc.constantFrom('together', 'right', 'left'),
+      octaves: fc.integer({ min: 1, max: 2 }),
+      minutes: fc.integer({ min: 0, max: 5 }),
+    })
+    .map(({ at, ago, tempo, ...rest }): Entry => ({
+      ...rest,
+      study: studies[at]!,
+      tempo: tempo * 2,
+      date: dateOf(NOW - ago),
+    }))
+
+/** Aims with some studies and some record, as teachers might have them. */
+export const anyPreparation: fc.Arbitrary<WrittenPreparation> = fc
+  .record({
+    count: fc.integer({ min: 1, max: 20 }),
+    ahead: fc.integer({ min: 1, max: 120 }),
+    minutesADay: fc.integer({ min: 2, max: 45 }),
+    days: fc.uniqueArray(fc.constantFrom(...WEEKDAYS), { minLength: 1, maxLength: 7 }),
+    lesson: fc.option(fc.constantFrom(...WEEKDAYS), { nil: null }),
+  })
+  .chain(({ count, ahead, ...rest }) => {
+    const studies = someStudies(count)
+    return fc.array(anyEntry(studies), { maxLength: 30 }).map((record) => ({
+      ...rest,
+      ...{ today: TODAY, exam: dateOf(NOW + ahead), studies },
+      record: record.toSorted((a, b) => (a.date < b.date ? -1 : 1)),
+    }))
+  })
+
+export const prepared = (written: WrittenPreparation) => preparationFor(written)

@@ -1,0 +1,19 @@
+/** What was played, what will be, and whether it will do. */
+export const practice = {
+  standing:
+    '{standing, select, untried {not played yet} learning {learning} right_once {right once} held {held} ready {ready} other {fading}}',
+  'change.tested': '{study}: asked again on {day}',
+  'change.further': '{study}: further on from {day}',
+  'change.back': '{study}: back a step from {day}',
+  'change.more': '{study}: more sittings',
+  'change.fewer': '{study}: fewer sittings',
+  'help.minutes': '{minutes} minutes a day',
+  'help.weeks': '{weeks, plural, =1 {one week} other {# weeks}} later',
+  'help.leave': '{count, plural, =1 {without one study} other {without # studies}}',
+  'error.date.unknown': '“{date}” is no day: dates are written 2027-03-12.',
+  'error.exam.past': 'The exam on {date} is not ahead of today.',
+  'error.exam.far': 'The exam is more than {years, plural, other {# years}} ahead: a plan that long is none.',
+  'error.entry.future': '{date} has not come yet: an entry says what was played.',
+  'error.away.order': 'A holiday cannot end on {to} when it begins on {from}.',
+  'error.studies.none': 'There is nothing to practise: name studies, or a list and its grade.',
+} as const
