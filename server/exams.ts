@@ -13,7 +13,7 @@ import {
   USUAL_MARKING,
 } from '#core/syllabus'
 import type { Exam, StudySet } from '#shared/api'
-import { type Db, getExam, insertEntries, insertExam, inTransaction, type NewEntry, type Pool } from './db'
+import { type Db, dateExam, getExam, insertEntries, insertExam, inTransaction, type NewEntry, type Pool } from './db'
 import { today } from './record'
 import { refuse } from './messages'
 import { policiesOf, setFor, syllabusFor } from './sets'
@@ -31,14 +31,19 @@ export async function drawFor(db: Db, studio: number, set: StudySet, seed: numbe
 }
 
 /** What a mock exam adds to the record: an entry for each item that a study serves, as it was marked. */
-function entriesOf({ marks, notes }: Held, items: readonly DrawnItem[], marking: Marking, set: StudySet): NewEntry[] {
+function entriesOf(
+  { marks, notes, on = today() }: Held,
+  items: readonly DrawnItem[],
+  marking: Marking,
+  set: StudySet,
+): NewEntry[] {
   return items.flatMap(({ study, notesPerMinute }, at): NewEntry[] => {
     const outcome = outcomeOf(marks[at]!, marking)
     if (study === null || outcome === null) return []
     const { id: studyId, recipe } = set.studies[study]!
     return [
       {
-        ...{ id: randomUUID(), studyId, study: recipe, date: today(), kind: 'mock-exam', outcome, by: 'exam' },
+        ...{ id: randomUUID(), studyId, study: recipe, date: on, kind: 'mock-exam', outcome, by: 'exam' },
         ...{ tempo: notesPerMinute, hands: recipe.hands, octaves: recipe.octaves, minutes: 1, note: notes[at] ?? '' },
       },
     ]
@@ -52,6 +57,8 @@ interface Held {
   readonly notes: readonly string[]
   /** Ids of what was called, so that a list that changed meanwhile is not marked for another. */
   readonly expected: readonly string[]
+  /** The day on which it was held; today unless said. */
+  readonly on?: string
 }
 
 function checkDrawn(items: readonly DrawnItem[], { expected, marks }: Held): void {
@@ -82,5 +89,6 @@ export async function holdExam(db: Db, studio: number, held: Held): Promise<Exam
       note: held.notes[at] ?? '',
     })),
   })
+  if (held.on) await dateExam(db, studio, id, held.on)
   return (await getExam(db, studio, id))!
 }

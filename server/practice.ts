@@ -1,5 +1,5 @@
 import { listed } from '#core/message'
-import { families, familyOf, type Recipe, type Template } from '#core/instrument'
+import { families } from '#core/instrument'
 import {
   dayOf,
   dueAfter,
@@ -11,16 +11,7 @@ import {
   type Preparation,
   weekdayOf,
 } from '#core/practice'
-import {
-  askedGrade,
-  atomsOf,
-  drawOf,
-  type ExamDraw,
-  gradeOf,
-  gradeSet,
-  type GradeReport,
-  openDraw,
-} from '#core/syllabus'
+import { askedGrade, atomsOf, drawOf, type ExamDraw, gradeOf, gradeSet, type GradeReport } from '#core/syllabus'
 import type { KeptAim, KeptRoute, PracticeFile, Progress, SetReadiness, StudySet, Syllabus } from '#shared/api'
 import {
   countEntries,
@@ -38,17 +29,9 @@ import {
 } from './db'
 import { refuse } from './messages'
 import { stale } from './refusal'
-import { packed, today } from './record'
+import { packed, templatesOf, writtenOf } from '#shared/preparation'
+import { today } from './record'
 import { policiesOf, setFor, syllabusFor } from './sets'
-
-/** A pupil's way through studies of a recipe's school: the teacher's own for it, or for all schools, or the usual. */
-export const templatesOf =
-  (routes: readonly KeptRoute[]) =>
-  (recipe: Recipe): Template | undefined => {
-    const { id } = familyOf(recipe)
-    const own = routes.filter(({ family }) => family === id)
-    return (own.find(({ school }) => school === recipe.school) ?? own.find(({ school }) => school === ''))?.steps
-  }
 
 interface Graded {
   readonly draw: ExamDraw
@@ -116,28 +99,12 @@ export function saveAim(pool: Pool, studio: number, setId: string, { version, ..
     const set = await setFor(db, studio, setId)
     const known = new Set(set.studies.map(({ id }) => id))
     const pins = aim.pins.filter(({ studyId }) => known.has(studyId))
-    if (set.studies.length > 0) preparationFor(written(set, { ...aim, pins, version }, [], null, []))
+    if (set.studies.length > 0)
+      preparationFor(writtenOf({ set, aim: { ...aim, pins }, record: [], draw: null, routes: [], today: today() }))
     const saved = await writeAim(db, studio, setId, version, { ...aim, pins })
     if (!saved) throw stale('aim', await getAim(db, studio, setId))
     return saved
   })
-}
-
-/** An aim with its set and record, as the core reads it. */
-export function written(
-  set: StudySet,
-  { pins, ...aim }: KeptAim,
-  record: readonly Entry[],
-  draw: ExamDraw | null,
-  routes: readonly KeptRoute[],
-) {
-  const studies = set.studies.map(({ recipe }) => recipe)
-  const places = new Map(set.studies.map(({ id }, at) => [id, at]))
-  return {
-    ...aim,
-    ...{ studies, record, today: today(), draw: draw ?? openDraw(studies.length), templateFor: templatesOf(routes) },
-    pins: pins.flatMap(({ studyId, week }) => (places.has(studyId) ? [{ study: places.get(studyId)!, week }] : [])),
-  }
 }
 
 /** The preparation of a set; null where it has no aim, nothing in it, or its exam is over. */
@@ -146,7 +113,8 @@ export async function preparationOf(db: Db, studio: number, set: StudySet): Prom
   if (!aim || set.studies.length === 0 || dayOf(aim.exam)! <= dayOf(today())!) return null
   const graded = await gradedFor(db, studio, set)
   const record = await listEntries(db, studio, set.pupil.id)
-  return preparationFor(written(set, aim, record, graded?.draw ?? null, await listRoutes(db, studio)))
+  const routes = await listRoutes(db, studio)
+  return preparationFor(writtenOf({ set, aim, record, draw: graded?.draw ?? null, routes, today: today() }))
 }
 
 /** What follows from an aim and a record is kept until one of them is another, or the day is. */
@@ -170,7 +138,7 @@ async function progressOf(db: Db, studio: number, set: StudySet, aim: KeptAim): 
     played: standings.filter((standing) => standing !== 'untried').length,
     ready: standings.filter((standing) => standing === 'ready').length,
     due: states.filter((state) => (dueAfter(state) ?? Infinity) <= now).length,
-    behind: then.notReady.length,
+    behind: then.notReady.length + preparation.draw.items.filter(({ study }) => study === null).length,
     chance: then.chance,
   }
 }

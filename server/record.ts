@@ -1,7 +1,6 @@
 import { formatISO } from 'date-fns'
-import type { Recipe } from '#core/instrument'
 import { checkRecord, type Date as Day } from '#core/practice'
-import type { KeptEntry, PupilRecord } from '#shared/api'
+import type { KeptEntry } from '#shared/api'
 import {
   type Db,
   getPupil,
@@ -18,19 +17,6 @@ import { notFound } from './refusal'
 
 /** The day that it is where the server stands, `2026-11-28`. */
 export const today = (): Day => formatISO(new Date(), { representation: 'date' })
-
-/** A record with each study once. */
-export function packed(entries: readonly KeptEntry[]): PupilRecord {
-  const places = new Map<string, number>()
-  const recipes: Recipe[] = []
-  const told = entries.map(({ study, ...rest }) => {
-    const key = JSON.stringify(study)
-    const at = places.get(key) ?? recipes.push(study) - 1
-    places.set(key, at)
-    return { ...rest, recipe: at }
-  })
-  return { recipes, entries: told }
-}
 
 /** @throws Refusal 404 */
 async function pupilFor(db: Db, studio: number, id: string) {

@@ -22,8 +22,14 @@ export const isRun = ({ material }: CommonRecipe): boolean =>
 
 /** Whether a study's shape is its own already, so that no other can be laid over it. */
 export const isPlain = ({ pattern, rhythm, bookends }: CommonRecipe): boolean =>
-  JSON.stringify([pattern, rhythm.ladder, rhythm.lengths, bookends]) ===
-  JSON.stringify([PLAIN_PATTERN, PLAIN_RHYTHM.ladder, PLAIN_RHYTHM.lengths, NO_BOOKENDS])
+  pattern.figure === PLAIN_PATTERN.figure &&
+  pattern.walk === PLAIN_PATTERN.walk &&
+  pattern.journey === PLAIN_PATTERN.journey &&
+  pattern.accompaniment === PLAIN_PATTERN.accompaniment &&
+  rhythm.ladder === PLAIN_RHYTHM.ladder &&
+  rhythm.lengths === PLAIN_RHYTHM.lengths &&
+  bookends.before === NO_BOOKENDS.before &&
+  bookends.after === NO_BOOKENDS.after
 
 /** Uneven rhythms want notes in twos, and no shorter than sixteenths. */
 export const takesPairs = ({ tempo: { notesPerBeat } }: CommonRecipe): boolean => [1, 2, 4].includes(notesPerBeat)

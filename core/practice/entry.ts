@@ -45,20 +45,15 @@ export function standingEntries<E extends Entry>(entries: readonly E[]): E[] {
 
 /** What makes a line the same whoever fingers it, at whatever tempo, by whichever hand, over so many octaves. */
 export function lineOf(recipe: Recipe): string {
-  const { material, motion, interval, contraryFrom, articulation, course, pattern, rhythm, bookends } = recipe
+  const { material, motion, interval, contraryFrom, articulation, course } = recipe
   const notes = isFree(material)
     ? material.pitches
     : [pitchClass(parseNote(material.tonic)), material.kind, material.inversion ?? 0]
   const shared = motion === 'contrary' ? contraryFrom : interval
-  return JSON.stringify([
-    instrumentOf(recipe).make,
-    notes,
-    motion,
-    shared,
-    articulation,
-    course,
-    pattern,
-    rhythm,
-    bookends,
-  ])
+  // field by field: a database keeps them in an order of its own
+  const { figure, walk, journey, accompaniment } = recipe.pattern
+  const { ladder, lengths, swing, accents } = recipe.rhythm
+  const { before, after } = recipe.bookends
+  const shape = [figure, walk, journey, accompaniment, ladder, lengths, swing, accents, before, after]
+  return JSON.stringify([instrumentOf(recipe).make, notes, motion, shared, articulation, course, ...shape])
 }

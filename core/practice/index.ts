@@ -22,6 +22,7 @@ export { type Outcome, OUTCOMES } from './memory'
 export { type Outlook, type Raise, WOULD_DO } from './outlook'
 export type { Pinned, Plan, PlanItem, PlannedDay } from './plan'
 export { planned, prepare, type Preparation, type Prepared, standingToday, type Today } from './practise'
+export { recordSaid, type Said } from './said'
 export {
   dueAfter,
   recallOn,

@@ -34,6 +34,8 @@ export interface StudyState {
   readonly last: { readonly tempo: number; readonly clean: boolean } | null
   readonly memory: Memory | null
   readonly tries: readonly Try[]
+  /** The tempo at which it was practised, day by day, notes a minute. */
+  readonly steps: readonly { readonly day: number; readonly tempo: number }[]
   /** Right first tries on different days since the last wrong one: at which tempi. */
   readonly run: readonly number[]
   readonly lastSeen: number | null
@@ -44,10 +46,11 @@ export interface StudyState {
 }
 
 type Mutable<T> = { -readonly [K in keyof T]: T[K] }
-interface Folding extends Mutable<Omit<StudyState, 'stage' | 'tries' | 'run' | 'sittings'>> {
+interface Folding extends Mutable<Omit<StudyState, 'stage' | 'tries' | 'steps' | 'run' | 'sittings'>> {
   passed: boolean[]
   failures: number
   tries: Try[]
+  steps: { day: number; tempo: number }[]
   run: number[]
   sittings: { clean: number; all: number }
 }
@@ -139,13 +142,15 @@ function fold(target: Target, folding: Folding, entry: Entry): void {
   if (full) tried(folding, entry, day)
   if (entry.outcome === 'right') succeeded(target, folding, entry, full)
   else if (entry.outcome === 'wrong') failed(target, folding, full)
+  if (folding.steps.at(-1)?.day === day) folding.steps.pop()
+  folding.steps.push({ day, tempo: tempoNow(target, folding) })
 }
 
 /** How a study stands after its entries, which are in order and its own. */
 export function stateAfter(target: Target, entries: readonly Entry[]): StudyState {
   const folding: Folding = {
     ...{ entries: 0, cleanTempo: 0, last: null, memory: null, lastSeen: null, wrongOn: null, failures: 0 },
-    ...{ tries: [], run: [], sittings: { clean: 0, all: 0 } },
+    ...{ tries: [], steps: [], run: [], sittings: { clean: 0, all: 0 } },
     passed: target.stages.map(() => false),
   }
   for (const entry of entries) fold(target, folding, entry)

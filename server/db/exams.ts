@@ -36,6 +36,11 @@ export async function insertExam(
   return rows[0]!.id
 }
 
+/** Says that an exam was held on another day than the one on which it was kept. */
+export async function dateExam(db: Db, studio: number, id: string, day: string): Promise<void> {
+  await db.query('update exam set held_at = $3::date where studio_id = $1 and id = $2', [studio, id, day])
+}
+
 export async function getExam(db: Db, studio: number, id: string): Promise<Exam | null> {
   const { rows } = await db.query<Row>(`${SELECT} where exam.studio_id = $1 and exam.id = $2`, [studio, id])
   return rows[0] ? examOf(rows[0]) : null

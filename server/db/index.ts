@@ -2,7 +2,7 @@
 export { migrate, type Migration } from './migrate'
 export { closePool, type Db, getPool, inSnapshot, inTransaction, type Pool } from './pool'
 export { getAim, listAims, writeAim } from './aims'
-export { deleteExam, getExam, insertExam, listExams } from './exams'
+export { dateExam, deleteExam, getExam, insertExam, listExams } from './exams'
 export { getPupil, insertPupil, listPupils, preferPupil } from './pupils'
 export { countEntries, insertEntries, knownEntries, listEntries, type NewEntry } from './record'
 export { deleteRoute, listRoutes, writeRoute } from './routes'

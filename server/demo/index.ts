@@ -25,6 +25,9 @@ import {
 import { drawFor, holdExam } from '../exams'
 import { setFor, settingsFor } from '../sets'
 import { contentOf } from '../studies'
+import { dateOf, dayOf } from '#core/practice'
+import { today } from '../record'
+import { type DemoPractice, layPractice } from './record'
 
 interface DemoSet {
   readonly title: string
@@ -34,6 +37,7 @@ interface DemoSet {
   readonly studies: readonly unknown[]
   /** Built from the grade, but for so many items at the end; every so many-th one slower than asked. */
   readonly built?: { readonly leave: number; readonly slow: number }
+  readonly practice?: DemoPractice
   /** A mock exam that was held: its seed, and the marks that went round. */
   readonly exam?: { readonly seed: number; readonly marks: readonly number[] }
 }
@@ -70,7 +74,8 @@ async function layExam(db: Db, studio: number, setId: string, { seed, marks }: N
   const { items, marking } = await drawFor(db, studio, await setFor(db, studio, setId), seed)
   let turn = 0
   const marked = items.map(() => marking.criteria.map(({ most }) => Math.min(most, marks[turn++ % marks.length]!)))
-  await holdExam(db, studio, { setId, seed, marks: marked, notes: [], expected: items.map(({ atom }) => atom) })
+  const on = dateOf(dayOf(today())! - 9)
+  await holdExam(db, studio, { setId, seed, marks: marked, notes: [], expected: items.map(({ atom }) => atom), on })
 }
 
 async function laySet(db: Db, studio: number, pupilId: string, pupil: DemoPupil, set: DemoSet): Promise<void> {
@@ -81,6 +86,7 @@ async function laySet(db: Db, studio: number, pupilId: string, pupil: DemoPupil,
   const graded = { syllabusId: set.syllabus ?? null, gradeId: set.grade ?? null }
   await updateSet(db, studio, id, 1, { title: set.title, ...graded, studyIds })
   if (set.tags) await tagStudies(db, studio, studyIds, set.tags, [])
+  if (set.practice) await layPractice(db, studio, await setFor(db, studio, id), set.practice)
   if (set.exam) await layExam(db, studio, id, set.exam)
 }
 

@@ -8,15 +8,17 @@ import { useDesk } from '~/stores/desk'
 import { t } from '~/composables/words'
 
 const route = useRoute()
+/** A set belongs to its pupil. */
+const isHere = (root: string): boolean =>
+  route.path.startsWith(root) || (root === '/pupils' && route.path.startsWith('/sets'))
 const studio = ref<Studio | null>(null)
 const desk = useDesk()
 /** The desk is found as it was left. */
 const places = computed(() => [
   { root: '/desk', to: desk.address, words: t('frame.the-head.desk') },
-  ...[t('frame.the-head.library'), t('frame.the-head.sets'), t('frame.the-head.syllabi')].map((words) => {
-    const root = `/${words.toLowerCase()}`
-    return { root, to: root, words }
-  }),
+  { root: '/library', to: '/library', words: t('frame.the-head.library') },
+  { root: '/pupils', to: '/pupils', words: t('frame.the-head.pupils') },
+  { root: '/syllabi', to: '/syllabi', words: t('frame.the-head.syllabi') },
 ])
 
 onMounted(async () => {
@@ -37,8 +39,8 @@ onMounted(async () => {
           :key="place.root"
           :to="place.to"
           class="quiet px-px pb-[10px] hover:text-ink"
-          :class="{ here: route.path.startsWith(place.root) }"
-          :aria-current="route.path.startsWith(place.root) ? 'page' : undefined"
+          :class="{ here: isHere(place.root) }"
+          :aria-current="isHere(place.root) ? 'page' : undefined"
         >
           {{ place.words }}
         </NuxtLink>

@@ -24,7 +24,7 @@ onMounted(() =>
 const remove = () =>
   guarded(async () => {
     await ask(`/api/exams/${route.params.id}`, 'DELETE')
-    await router.push('/sets')
+    await router.push('/pupils')
   })
 useHead({
   title: () => (exam.value ? t('exam.id.mock-exam', { name: exam.value.pupil.name }) : t('exam.id.mock-exam-tactum')),

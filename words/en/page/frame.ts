@@ -4,7 +4,7 @@ export const frame = {
   'frame.the-head.main': 'Main',
   'frame.the-head.desk': 'Desk',
   'frame.the-head.library': 'Library',
-  'frame.the-head.sets': 'Sets',
+  'frame.the-head.pupils': 'Pupils',
   'frame.the-head.syllabi': 'Syllabi',
   'frame.desk-actions.is-larger-than-1': '{name} is larger than 1 MB: not a study.',
   'frame.error.a-rest-here-no': 'A rest here, no music',

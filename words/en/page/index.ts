@@ -9,6 +9,7 @@ import { keys } from './keys'
 import { library } from './library'
 import { mallets } from './mallets'
 import { names } from './names'
+import { practice } from './practice'
 import { print } from './print'
 import { score } from './score'
 import { sets } from './sets'
@@ -28,6 +29,7 @@ export const page = {
   ...library,
   ...mallets,
   ...names,
+  ...practice,
   ...print,
   ...score,
   ...sets,

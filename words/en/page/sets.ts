@@ -126,6 +126,9 @@ export const sets = {
   'sets.index.throw-the-set-away': 'Throw the set away',
   'sets.index.its-studies-stay-in': 'Its studies stay in the library.',
   'sets.index.against': 'against',
+  'sets.index.exam-on': 'exam on {day}',
+  'sets.index.progress': '{studies} printed, {played} played, {ready} ready',
+  'sets.index.record': '{studies, plural, =0 {nothing yet} one {one study} other {# studies}}, to the record',
   'sets.index.of-printed-as-asked': '{covered} of {required} printed as asked',
   'sets.index.undo': 'Undo {words}',
   'sets.index.put-no-back': 'Put no. {value} back',
@@ -145,7 +148,7 @@ export const sets = {
   'sets.index.set-tactum': 'Set · Tactum',
   'sets.index.no-grade-yet': 'no grade yet',
   'sets.index.listed': '{atoms} listed',
-  'sets.index.pupils-and-their-sets': 'Pupils and their sets',
+  'sets.index.pupils-and-their-sets': 'Pupils',
   'sets.index.fetching-the-pupils': 'fetching the pupils …',
   'sets.index.nobody-here-yet-add':
     'Nobody here yet. Add a pupil below; then give the pupil a set, choose the grade it is for, and let Tactum fill in what the grade asks.',

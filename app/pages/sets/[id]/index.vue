@@ -75,7 +75,7 @@ function exportSet(): void {
 async function removeSet(): Promise<void> {
   try {
     await ask(`/api/sets/${store.set!.id}`, 'DELETE')
-    await router.push('/sets')
+    await router.push('/pupils')
   } catch (error) {
     store.error = wordsOf(error)
   }

@@ -1,4 +1,5 @@
 import { idParam, route } from '../../../http'
-import { packed, recordOf } from '../../../record'
+import { packed } from '#shared/preparation'
+import { recordOf } from '../../../record'
 
 export default route(async ({ event, db, studio }) => packed(await recordOf(db, studio, idParam(event, 'pupil'))))

@@ -1,7 +1,8 @@
 import { setResponseStatus } from 'h3'
 import { bodies } from '#shared/schemas'
 import { idParam, readChecked, route } from '../../../http'
-import { addEntries, type AskedEntry, packed } from '../../../record'
+import { packed } from '#shared/preparation'
+import { addEntries, type AskedEntry } from '../../../record'
 import { completed } from '../../../studies'
 
 export default route(async ({ event, db, studio }) => {

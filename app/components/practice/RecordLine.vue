@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { recordSaid, type Said } from '#core/practice'
+import { t, tell } from '~/composables/words'
+import type { Row } from '~/practice'
+import type { Told } from '~/stores/practice'
+import { bpmOf, notesOf } from './tempo'
+
+/** The record by a line, as it would be said: “G minor together 96 clean, D minor LH wrong at the turn”. */
+const props = defineProps<{ rows: readonly Row[]; busy: boolean }>()
+const emit = defineEmits<{ told: [all: { row: Row; said: Told }[]] }>()
+
+const line = ref('')
+const said = computed(() =>
+  recordSaid(
+    line.value,
+    props.rows.map(({ recipe }) => recipe),
+  ),
+)
+const rowOf = ({ studies }: Said): Row | null => (studies.length === 1 ? props.rows[studies[0]!]! : null)
+const isWhole = (each: Said): boolean => rowOf(each) !== null && each.outcome !== null
+const ready = computed(() => said.value.length > 0 && said.value.every(isWhole))
+
+const tempoOf = (each: Said, row: Row): number =>
+  each.bpm === null ? (row.steps.at(-1)?.tempo ?? row.asked) : notesOf(each.bpm, row.recipe)
+
+function heard(each: Said): string {
+  const row = rowOf(each)
+  if (!row) {
+    const among = each.studies.map((study) => tell(props.rows[study]!.title)).join('; ')
+    return t('practice.line.which', { typed: each.typed, among: among || 'none' })
+  }
+  if (!each.outcome) return t('practice.line.how', { title: tell(row.title) })
+  return t('practice.line.heard', {
+    title: tell(row.title),
+    outcome: each.outcome,
+    bpm: bpmOf(tempoOf(each, row), row.recipe),
+    hands: each.hands && each.hands !== row.recipe.hands ? each.hands : 'same',
+    place: each.place ?? 'none',
+  })
+}
+function add(): void {
+  if (!ready.value || props.busy) return
+  emit(
+    'told',
+    said.value.map((each): { row: Row; said: Told } => {
+      const row = rowOf(each)!
+      return {
+        row,
+        said: {
+          outcome: each.outcome!,
+          tempo: tempoOf(each, row),
+          kind: each.kind ?? 'lesson',
+          ...(each.hands ? { hands: each.hands } : {}),
+          ...(each.place ? { where: { place: each.place } } : {}),
+        },
+      }
+    }),
+  )
+  line.value = ''
+}
+</script>
+
+<template>
+  <form class="mt-3" @submit.prevent="add">
+    <label class="block text-[13px]" for="record-line">{{ t('practice.line.label') }}</label>
+    <div class="mt-1 flex gap-2">
+      <input
+        id="record-line"
+        v-model="line"
+        class="field min-w-0 flex-1 font-serif italic"
+        autocomplete="off"
+        :placeholder="t('practice.line.such-as')"
+        maxlength="400"
+        aria-describedby="record-heard"
+      />
+      <button type="submit" class="plain-button" :disabled="!ready || busy">{{ t('practice.line.add') }}</button>
+    </div>
+    <ul id="record-heard" class="mt-1 text-[13px]" aria-live="polite">
+      <li v-for="(each, at) in said" :key="at" :class="isWhole(each) ? 'quiet' : 'text-missing'">{{ heard(each) }}</li>
+    </ul>
+  </form>
+</template>

@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { useRouter } from '#imports'
+import type { Message } from '#core/message'
+import type { RecipeInput, Stage } from '#core/instrument'
+import { dateOf, dayOf, type Outcome, standingEntries, type Where, weekOf } from '#core/practice'
+import type { KeptEntry } from '#shared/api'
+import { working } from '~/composables/working'
+import { t, tell } from '~/composables/words'
+import { practised, type Row } from '~/practice'
+import { useDesk } from '~/stores/desk'
+import type { Told } from '~/stores/practice'
+import { longDay, shortDay } from './dates'
+import EntryLine from './EntryLine.vue'
+import OutcomeButtons from './OutcomeButtons.vue'
+import { bpmOf, notesOf } from './tempo'
+import TempoStep from './TempoStep.vue'
+
+/** A study of the record from near: its way, how it stands, what was played, and what is told of it now. */
+const props = defineProps<{
+  row: Row
+  entries: readonly KeptEntry[]
+  today: number
+  exam: number | null
+  pin: string | null
+  busy: boolean
+}>()
+const emit = defineEmits<{
+  told: [said: Told]
+  correct: [entry: KeptEntry, some: Partial<Told>]
+  pin: [week: number | null]
+  close: []
+}>()
+
+const router = useRouter()
+const desk = useDesk()
+const { error, guarded } = working()
+const bpm = ref(0)
+const stageStudies = shallowRef<{ stage: Stage; studies: readonly { recipe: RecipeInput; title: Message }[] } | null>(
+  null,
+)
+const tempoNow = computed(() => props.row.steps.at(-1)?.tempo ?? props.row.asked)
+watch(
+  () => [props.row.id, tempoNow.value] as const,
+  ([id], before) => {
+    bpm.value = bpmOf(tempoNow.value, props.row.recipe)
+    if (id !== before?.[0]) stageStudies.value = null
+  },
+  { immediate: true },
+)
+const counting = computed(() => new Set(standingEntries(props.entries).map(({ id }) => id)))
+const MOST_ENTRIES = 8
+const latest = computed(() =>
+  props.entries
+    .filter(({ id }) => counting.value.has(id))
+    .toReversed()
+    .slice(0, MOST_ENTRIES),
+)
+const weeks = computed(() => {
+  const { today, exam } = props
+  if (exam === null) return []
+  const all: number[] = []
+  for (let week = weekOf(today); week < exam - 2; week += 7) all.push(week)
+  return all
+})
+const pinned = computed(() => (props.pin ? dateOf(weekOf(dayOf(props.pin)!)) : ''))
+const told = (outcome: Outcome, where?: Where): void =>
+  emit('told', {
+    ...{ outcome, tempo: notesOf(bpm.value, props.row.recipe), kind: 'lesson' },
+    ...(where ? { where } : {}),
+  })
+
+/** The studies of a stage, as the study is played now. */
+const show = (stage: Stage): Promise<void> =>
+  guarded(async () => {
+    const { recipe } = JSON.parse(JSON.stringify({ recipe: props.row.recipe })) as Pick<Row, 'recipe'>
+    const answer = await practised((api) => api.stage(recipe, { ...stage }, bpm.value))
+    stageStudies.value = 'studies' in answer ? { stage, studies: answer.studies } : { stage, studies: [] }
+  })
+async function open(recipe: RecipeInput): Promise<void> {
+  await desk.begin(recipe)
+  await router.push('/desk')
+}
+const choose = (event: Event): void => {
+  const { value } = event.target as HTMLSelectElement
+  emit('pin', value ? dayOf(value) : null)
+}
+</script>
+
+<template>
+  <section class="border border-ink bg-sheet p-4" :aria-label="tell(row.title)">
+    <h2 class="flex items-baseline gap-2 text-[17px]">
+      <span class="flex-1">{{ tell(row.title) }}</span>
+      <button type="button" class="text-button font-sans text-[13px] font-normal" @click="emit('close')">
+        {{ t('practice.study.close') }}
+      </button>
+    </h2>
+    <p class="quiet text-[13.5px]">
+      {{
+        t('practice.study.stands', {
+          standing: { code: 'standing', params: { standing: row.standing } },
+          clean: bpmOf(row.cleanTempo, row.recipe),
+          asked: bpmOf(row.asked, row.recipe),
+          recall: Math.round(row.recall * 100),
+          due: row.due === null ? 'none' : shortDay(Math.max(row.due, today)),
+        })
+      }}
+    </p>
+    <p class="mt-3"><TempoStep v-model="bpm" :label="t('practice.tempo.of', { title: tell(row.title) })" /></p>
+    <OutcomeButtons class="mt-2" :title="tell(row.title)" :row="row" :busy="busy" @told="told" />
+
+    <h3 class="mt-4 text-[15px]">{{ t('practice.study.way') }}</h3>
+    <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
+    <ol class="text-[14px]">
+      <li v-for="(stage, at) in row.stages" :key="stage.id" class="py-[2px]">
+        <button
+          type="button"
+          class="text-left hover:underline"
+          :class="{ quiet: at < row.stage, 'font-semibold': at === row.stage }"
+          @click="show(stage)"
+        >
+          {{ tell({ code: 'stage', params: { stage: stage.id } }) }}
+          <span v-if="at < row.stage" class="aside text-[13px]">{{ t('practice.study.passed') }}</span>
+          <span v-else-if="at === row.stage" class="aside text-[13px] font-normal">{{ t('practice.study.here') }}</span>
+        </button>
+        <ul v-if="stageStudies?.stage.id === stage.id" class="pl-3">
+          <li v-for="(each, place) in stageStudies.studies" :key="place">
+            <button type="button" class="text-button text-left text-[13.5px]" @click="open(each.recipe)">
+              {{ t('practice.study.open', { title: tell(each.title) }) }}
+            </button>
+          </li>
+          <li v-if="stageStudies.studies.length === 0" class="quiet text-[13.5px]">
+            {{ t('practice.study.nothing') }}
+          </li>
+        </ul>
+      </li>
+    </ol>
+    <label v-if="weeks.length" class="mt-3 block text-[14px]">
+      {{ t('practice.study.week') }}
+      <select class="field mt-1 block" :value="pinned" @change="choose">
+        <option value="">{{ t('practice.study.as-it-comes') }}</option>
+        <option v-for="week in weeks" :key="week" :value="dateOf(week)">
+          {{ longDay(week) }}
+        </option>
+      </select>
+    </label>
+    <h3 class="mt-4 text-[15px]">{{ t('practice.study.played') }}</h3>
+    <ul class="text-[13.5px]">
+      <EntryLine
+        v-for="entry in latest"
+        :key="entry.id"
+        :entry="entry"
+        :recipe="row.recipe"
+        :busy="busy"
+        @correct="(some) => emit('correct', entry, some)"
+      />
+      <li v-if="latest.length === 0" class="quiet aside">{{ t('practice.study.unplayed') }}</li>
+    </ul>
+  </section>
+</template>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { NuxtLink } from '#components'
+import { dayOf } from '#core/practice'
+import type { Progress, Pupil } from '#shared/api'
+import { t } from '~/composables/words'
+import { longDay } from './dates'
+
+/** Who comes today, what is due, who is behind. */
+const props = defineProps<{ progress: readonly Progress[]; pupils: readonly Pupil[] }>()
+
+const ahead = computed(() => props.progress.filter(({ over }) => !over))
+const nameOf = ({ pupilId }: Progress): string => props.pupils.find(({ id }) => id === pupilId)?.name ?? ''
+const lists = computed(() => [
+  {
+    title: t('practice.pupils.today'),
+    none: t('practice.pupils.nobody-today'),
+    own: ahead.value.filter(({ comesToday }) => comesToday),
+    words: (each: Progress) => t('practice.pupils.comes', { due: each.due }),
+    to: (each: Progress) => `/pupils/${each.pupilId}/lesson?set=${each.setId}`,
+  },
+  {
+    title: t('practice.pupils.due'),
+    none: t('practice.pupils.nothing-due'),
+    own: ahead.value.filter(({ due }) => due > 0).sort((a, b) => b.due - a.due),
+    words: (each: Progress) => t('practice.pupils.is-due', { due: each.due }),
+    to: (each: Progress) => `/pupils/${each.pupilId}/test?set=${each.setId}`,
+  },
+  {
+    title: t('practice.pupils.behind'),
+    none: t('practice.pupils.nobody-behind'),
+    own: ahead.value.filter(({ behind }) => behind > 0).sort((a, b) => a.chance - b.chance),
+    words: (each: Progress) => t('practice.pupils.is-behind', { behind: each.behind, day: longDay(dayOf(each.exam)!) }),
+    to: (each: Progress) => `/pupils/${each.pupilId}?set=${each.setId}`,
+  },
+])
+</script>
+
+<template>
+  <div class="grid grid-cols-1 gap-x-12 gap-y-4 border-y border-rule bg-sheet px-5 py-4 sm:grid-cols-3">
+    <section v-for="list in lists" :key="list.title" :aria-label="list.title">
+      <h2 class="text-[17px]">{{ list.title }}</h2>
+      <ul class="mt-1 text-[14.5px]">
+        <li v-for="each in list.own" :key="each.setId" class="flex items-baseline py-[3px]">
+          <NuxtLink class="font-serif font-semibold hover:underline" :to="list.to(each)">{{ nameOf(each) }}</NuxtLink>
+          <span class="leader" aria-hidden="true"></span>
+          <span class="quiet">{{ list.words(each) }}</span>
+        </li>
+        <li v-if="list.own.length === 0" class="quiet aside">{{ list.none }}</li>
+      </ul>
+    </section>
+  </div>
+</template>

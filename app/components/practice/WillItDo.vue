@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { type Help, helpTold } from '#core/practice'
+import { materialTold } from '#core/realise'
+import RichWords from '~/components/frame/RichWords.vue'
+import { t, tell } from '~/composables/words'
+import type { PracticeView } from '~/practice'
+import { longDay } from './dates'
+
+/** Whether it will do by the day, what will not, and what would: each of them to be tried by one press. */
+const props = defineProps<{ view: PracticeView; help: readonly Help[] | null; busy: boolean; trying: boolean }>()
+const emit = defineEmits<{ ask: []; take: [help: Help] }>()
+
+const MOST_NAMED = 4
+const then = computed(() => props.view.then!)
+const named = computed(() => {
+  const all = then.value.notReady.map((study) => tell(materialTold(props.view.rows[study]!.recipe)))
+  return [
+    ...all.slice(0, MOST_NAMED),
+    ...(all.length > MOST_NAMED ? [t('practice.will.more', { count: all.length - MOST_NAMED })] : []),
+  ]
+})
+const hundred = (chance: number): number => Math.round(chance * 100)
+const sum = computed(() => ({
+  code: 'practice.will.sum',
+  params: {
+    day: longDay(props.view.exam!),
+    right: props.view.rows.length - then.value.notReady.length,
+    all: props.view.rows.length,
+  },
+}))
+const comesTo = (help: Help): string =>
+  t('practice.will.comes-to', { chance: hundred(help.chance), open: help.notReady.length })
+</script>
+
+<template>
+  <section id="will" :aria-label="t('practice.will.title')">
+    <h2 class="text-[19px]">{{ t('practice.will.title') }}</h2>
+    <p class="mt-1 text-[14px]">
+      <RichWords :said="sum" />
+      {{ named.length ? t('practice.will.not-yet', { named: named.join(', ') }) : t('practice.will.all') }}
+    </p>
+    <p v-if="view.lacking" class="mt-1 text-[13.5px] text-missing">
+      {{ t('practice.will.lacking', { count: view.lacking }) }}
+    </p>
+    <p class="quiet mt-1 text-[13.5px]">
+      {{
+        t('practice.will.chance', {
+          asked: then.asked,
+          chance: hundred(then.chance),
+          low: hundred(then.low),
+          high: hundred(then.high),
+        })
+      }}
+    </p>
+    <p v-if="view.unseen.length" class="mt-1 text-[13.5px] text-missing">
+      {{ t('practice.will.unseen', { count: view.unseen.length }) }}
+    </p>
+    <template v-if="then.notReady.length">
+      <p v-if="!help" class="mt-2">
+        <button type="button" class="text-button text-[14px]" :disabled="busy" @click="emit('ask')">
+          {{ trying ? t('practice.will.working') : t('practice.will.what-would') }}
+        </button>
+      </p>
+      <ul v-else class="mt-2 text-[13.5px]">
+        <li v-for="each in help" :key="each.change" class="flex items-baseline gap-2 py-[3px]">
+          <button type="button" class="text-button font-medium" :disabled="busy" @click="emit('take', each)">
+            {{ tell(helpTold(each)) }}
+          </button>
+          <span class="quiet">{{ comesTo(each) }}</span>
+        </li>
+        <li v-if="help.length === 0" class="quiet">{{ t('practice.will.nothing') }}</li>
+      </ul>
+    </template>
+  </section>
+</template>

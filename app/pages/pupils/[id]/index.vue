@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import { useMounted } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { NuxtLink } from '#components'
+import { useHead, useRouter } from '#imports'
+import { changeTold, dateOf, dayOf, type Help, lineOf } from '#core/practice'
+import { materialTold } from '#core/realise'
+import AimPanel from '~/components/practice/AimPanel.vue'
+import { longDay } from '~/components/practice/dates'
+import RecordLine from '~/components/practice/RecordLine.vue'
+import RecordStair from '~/components/practice/RecordStair.vue'
+import RouteSheet from '~/components/practice/RouteSheet.vue'
+import StairLegend from '~/components/practice/StairLegend.vue'
+import StudyPanel from '~/components/practice/StudyPanel.vue'
+import TodayColumn from '~/components/practice/TodayColumn.vue'
+import WillItDo from '~/components/practice/WillItDo.vue'
+import WordChoice from '~/components/frame/WordChoice.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
+import { pupilSet } from '~/composables/pupilSet'
+import { t, tell } from '~/composables/words'
+import type { Row } from '~/practice'
+import type { Told } from '~/stores/practice'
+
+/** A pupil on the way to an exam: what was played, what is next, and whether it will do. */
+const router = useRouter()
+const { practice, pupil, setId, error } = pupilSet()
+const mounted = useMounted()
+const chosen = ref<number | null>(null)
+const trying = ref(false)
+const editing = ref(false)
+watch(setId, (id) => id && void practice.open(id))
+watch(
+  () => practice.file?.set.id,
+  () => (chosen.value = null),
+)
+useHead({ title: () => t('practice.page', { name: pupil.value?.name ?? '' }) })
+
+const view = computed(() => practice.view)
+const aim = computed(() => practice.file?.aim ?? null)
+const sets = computed(() => pupil.value?.sets.map(({ id, title }) => ({ value: id, words: title })) ?? [])
+const examWords = computed(() => (aim.value ? longDay(dayOf(aim.value.exam)!) : t('practice.no-day')))
+const layers = computed(() => {
+  const rows = view.value?.rows ?? []
+  return t('practice.layers', {
+    printed: rows.length,
+    played: rows.filter(({ standing }) => standing !== 'untried').length,
+    ready: rows.filter(({ standing }) => standing === 'ready').length,
+  })
+})
+const byThen = computed(() => {
+  const { then, rows, exam } = view.value!
+  return then && exam !== null
+    ? t('practice.by-then', { day: longDay(exam), right: rows.length - then.notReady.length, all: rows.length })
+    : ''
+})
+const row = computed(() => (chosen.value === null ? null : (view.value?.rows[chosen.value] ?? null)))
+const entries = computed(() => {
+  const line = row.value && lineOf(row.value.recipe)
+  return line ? practice.record.filter(({ study }) => lineOf(study) === line) : []
+})
+const pinOf = ({ id }: Row): string | null => aim.value?.pins.find(({ studyId }) => studyId === id)?.week ?? null
+const changes = computed(() =>
+  (view.value?.changes ?? []).map((change) =>
+    tell(
+      changeTold(change, materialTold(view.value!.rows[change.study]!.recipe), {
+        code: 'text',
+        params: { text: change.day === null ? '' : longDay(change.day) },
+      }),
+    ),
+  ),
+)
+
+const choose = (study: number): void => {
+  chosen.value = chosen.value === study ? null : study
+}
+const told = (each: Row, said: Told): Promise<void> => practice.add(each, said)
+async function pin(study: number, week: number | null): Promise<void> {
+  const { id } = view.value!.rows[study]!
+  const others = aim.value!.pins.filter(({ studyId }) => studyId !== id)
+  await practice.saveAim({
+    ...aim.value!,
+    pins: [...others, ...(week === null ? [] : [{ studyId: id, week: dateOf(week) }])],
+  })
+}
+async function askHelp(): Promise<void> {
+  trying.value = true
+  await practice.askHelp()
+  trying.value = false
+}
+/** What would help is done: more minutes and a later day are the aim's, fewer studies the set's. */
+async function take(help: Help): Promise<void> {
+  if (help.change === 'minutes') await practice.saveAim({ ...aim.value!, minutesADay: help.minutesADay })
+  else if (help.change === 'weeks') await practice.saveAim({ ...aim.value!, exam: dateOf(help.exam) })
+  else await router.push(`/sets/${setId.value}`)
+}
+</script>
+
+<template>
+  <div class="pt-[14px]">
+    <p v-if="error || practice.error" role="alert" class="mb-2 text-missing">{{ error || practice.error }}</p>
+    <p v-if="!view && !error && !practice.error && setId !== null" class="waiting quiet aside py-40 text-center">
+      {{ t('practice.fetching') }}
+    </p>
+    <p v-if="pupil && setId === null" class="mt-6">{{ t('practice.no-set', { name: pupil.name }) }}</p>
+    <template v-if="view && pupil && practice.file">
+      <div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+        <h1 class="flex flex-wrap items-baseline gap-x-[10px] text-[26px]">
+          <span>{{ pupil.name }}</span>
+          <span class="quiet font-normal" aria-hidden="true">·</span>
+          <WordChoice
+            :label="t('practice.set')"
+            :words="practice.file.set.title"
+            :value="practice.file.set.id"
+            :options="sets"
+            @choose="(id) => router.push({ query: { set: id } })"
+          />
+          <span class="quiet font-normal" aria-hidden="true">·</span>
+          <WordPanel :words="examWords" :label="t('practice.aim.label', { day: examWords })">
+            <AimPanel :aim="aim" :today="view.today" :busy="practice.busy" @save="practice.saveAim" />
+          </WordPanel>
+          <span class="aside quiet text-[16px] font-normal">{{ layers }}</span>
+          <a v-if="byThen" href="#will" class="text-button font-sans text-[14px] font-normal">{{ byThen }}</a>
+        </h1>
+        <Teleport v-if="mounted" to="#head-end"
+          ><nav class="flex items-baseline gap-4 text-[13.5px] whitespace-nowrap" :aria-label="t('practice.more')">
+            <NuxtLink class="text-button" :to="`/pupils/${pupil.id}/lesson?set=${setId}`">{{
+              t('practice.to-lesson')
+            }}</NuxtLink>
+            <NuxtLink class="text-button" :to="`/pupils/${pupil.id}/test?set=${setId}`">{{
+              t('practice.to-test')
+            }}</NuxtLink>
+            <NuxtLink class="text-button" :to="`/pupils/${pupil.id}/history?set=${setId}`">{{
+              t('practice.to-history')
+            }}</NuxtLink>
+            <NuxtLink class="text-button" :to="`/print/week/${setId}`">{{ t('practice.to-week') }}</NuxtLink>
+            <NuxtLink class="text-button" :to="`/sets/${setId}`">{{ t('practice.to-set') }}</NuxtLink>
+            <button type="button" class="text-button" @click="editing = true">{{ t('practice.to-route') }}</button>
+            <a v-if="view.exam !== null" class="text-button" :href="`/api/sets/${setId}/calendar`" download>{{
+              t('practice.to-calendar')
+            }}</a>
+          </nav></Teleport
+        >
+      </div>
+      <p v-if="view.rows.length === 0" class="mt-6 max-w-[560px] border border-rule bg-sheet p-6">
+        {{ t('practice.empty-set') }}
+      </p>
+      <div v-else class="mt-[10px] grid grid-cols-1 gap-5 lg:grid-cols-[minmax(0,1fr)_284px]">
+        <div class="min-w-0">
+          <div class="overflow-x-auto"><RecordStair :view="view" :chosen="chosen" @choose="choose" @pin="pin" /></div>
+          <StairLegend class="mt-2" />
+        </div>
+        <div class="min-w-0">
+          <StudyPanel
+            v-if="row"
+            :row="row"
+            :entries="entries"
+            :today="view.today"
+            :exam="view.exam"
+            :pin="pinOf(row)"
+            :busy="practice.busy"
+            @told="(said) => told(row!, said)"
+            @correct="(entry, some) => practice.correct(row!, entry, some)"
+            @pin="(week) => pin(row!.study, week)"
+            @close="chosen = null"
+          />
+          <template v-else>
+            <div v-if="practice.last" class="mb-3 border border-rule p-2 text-[13.5px]" role="status">
+              {{
+                t('practice.added', {
+                  title: tell(materialTold(practice.last.row.recipe)),
+                  outcome: practice.last.entry.outcome,
+                })
+              }}
+              <button type="button" class="text-button" :disabled="practice.busy" @click="practice.takeBack()">
+                {{ t('practice.take-back') }}
+              </button>
+              <ul v-if="changes.length" class="quiet">
+                <li v-for="change in changes.slice(0, 4)" :key="change">{{ change }}</li>
+              </ul>
+            </div>
+            <p v-if="view.exam === null" class="border border-rule bg-sheet p-4">{{ t('practice.choose-day') }}</p>
+            <TodayColumn :view="view" :busy="practice.busy" @told="told" @open="choose" />
+            <RecordLine :rows="view.rows" :busy="practice.busy" @told="practice.addAll" />
+            <WillItDo
+              v-if="view.then"
+              class="mt-5"
+              :view="view"
+              :help="practice.help"
+              :busy="practice.busy"
+              :trying="trying"
+              @ask="askHelp"
+              @take="take"
+            />
+          </template>
+        </div>
+      </div>
+      <RouteSheet
+        v-if="editing"
+        :recipe="view.rows[0]?.recipe ?? null"
+        @close="editing = false"
+        @saved="practice.open(setId!)"
+      />
+    </template>
+  </div>
+</template>

@@ -1,0 +1,10 @@
+import type { Row } from './view'
+
+/** A cold test on the line: right at the tempo asked, right below it, hesitated, wrong. */
+export type TestMark = 'at' | 'below' | 'hesitated' | 'wrong'
+
+export function markOf({ outcome, tempo }: Row['tries'][number], asked: number): TestMark {
+  if (outcome === 'wrong') return 'wrong'
+  if (outcome === 'hesitated') return 'hesitated'
+  return tempo >= asked ? 'at' : 'below'
+}

@@ -1,0 +1,110 @@
+import { defineStore } from 'pinia'
+import { computed, shallowRef } from 'vue'
+import { type FaultData, RecipeError } from '#core/message'
+import { dateOf, type Entry, type Help } from '#core/practice'
+import type { KeptAim, KeptEntry, PracticeFile, PupilRecord } from '#shared/api'
+import { unpacked } from '#shared/preparation'
+import { ask } from '~/composables/api'
+import { newestOnly } from '~/composables/realiser'
+import { working } from '~/composables/working'
+import { practised, type PracticeView, type Row } from '~/practice'
+
+/** What a press says of a study; the rest follows from the item that it was pressed at. */
+export type Told = Pick<Entry, 'outcome' | 'tempo'> &
+  Partial<
+    Pick<Entry, 'kind' | 'hands' | 'octaves' | 'minutes' | 'where' | 'stage' | 'date' | 'corrects' | 'withdrawn'>
+  > & {
+    readonly note?: string
+    readonly by?: 'teacher' | 'pupil'
+  }
+
+const opened = <T extends object>(answer: T): Exclude<T, { fault: unknown }> => {
+  if ('fault' in answer) {
+    const { code, params, path } = answer.fault as FaultData
+    throw new RecipeError(code, params ?? {}, path)
+  }
+  return answer as Exclude<T, { fault: unknown }>
+}
+
+/** A pupil's way to an exam: the set, its record and aim, and what the core makes of them. */
+export const usePractice = defineStore('practice', () => {
+  const { busy, error, told, guarded } = working()
+  const file = shallowRef<PracticeFile | null>(null)
+  const view = shallowRef<PracticeView | null>(null)
+  const help = shallowRef<readonly Help[] | null>(null)
+  /** The entry that was added last, so that a slip of the finger can be taken back at once. */
+  const last = shallowRef<{ readonly entry: KeptEntry; readonly row: Row } | null>(null)
+  const record = computed(() => (file.value ? unpacked(file.value.record) : []))
+  const newest = newestOnly()
+
+  async function show(next: PracticeFile): Promise<void> {
+    file.value = next
+    help.value = null
+    const answer = await newest(() => practised((api) => api.view(next)))
+    if (answer) view.value = opened(answer).view
+  }
+
+  const open = (setId: string): Promise<void> =>
+    guarded(async () => {
+      if (file.value?.set.id !== setId) {
+        file.value = view.value = last.value = null
+      }
+      await show(await ask<PracticeFile>(`/api/sets/${setId}/practice`))
+    })
+
+  /** Adds entries to the record; they count at once, and are sent with ids of their own, so that none is added twice. */
+  async function send(entries: readonly object[]): Promise<KeptEntry[]> {
+    const { id } = file.value!.set.pupil
+    const added = unpacked(await ask<PupilRecord>(`/api/pupils/${id}/record`, 'POST', { entries }))
+    // whoever else added something meanwhile is seen as well
+    await show(await ask<PracticeFile>(`/api/sets/${file.value!.set.id}/practice`))
+    return added
+  }
+
+  const entryFor = (row: Row, { kind = 'lesson', minutes = 0, note = '', by = 'teacher', ...rest }: Told) => ({
+    ...{ id: crypto.randomUUID(), studyId: row.id, kind, minutes, note, by },
+    date: dateOf(view.value!.today),
+    ...{ hands: row.recipe.hands, octaves: row.recipe.octaves },
+    ...rest,
+  })
+
+  const add = (row: Row, said: Told): Promise<void> =>
+    guarded(async () => {
+      const [entry] = await send([entryFor(row, said)])
+      last.value = entry ? { entry, row } : null
+    })
+  const addAll = (all: readonly { row: Row; said: Told }[]): Promise<void> =>
+    guarded(async () => {
+      await send(all.map(({ row, said }) => entryFor(row, said)))
+      last.value = null
+    })
+
+  /** What was told of an entry is told otherwise, or taken back; both entries stay. */
+  const correct = (row: Row, entry: KeptEntry, some: Partial<Told>): Promise<void> =>
+    guarded(async () => {
+      const { kind, outcome, tempo, hands, octaves, minutes, where, stage, date, note } = entry
+      const before = { kind, outcome, tempo, hands, octaves, minutes, date, note, ...(where ? { where } : {}) }
+      await send([entryFor(row, { ...before, ...(stage ? { stage } : {}), ...some, corrects: entry.id })])
+      last.value = null
+    })
+  const takeBack = (): Promise<void> => correct(last.value!.row, last.value!.entry, { withdrawn: true })
+
+  const saveAim = (aim: Omit<KeptAim, 'version'>): Promise<void> =>
+    guarded(async () => {
+      const { set, aim: before } = file.value!
+      const kept = await ask<KeptAim>(`/api/sets/${set.id}/aim`, 'PUT', { ...aim, version: before?.version ?? 0 })
+      await show({ ...file.value!, aim: kept })
+    })
+
+  const askHelp = (): Promise<void> =>
+    guarded(async () => {
+      const asked = file.value!
+      const answer = opened(await practised((api) => api.help(asked)))
+      if (file.value === asked) help.value = answer.help
+    })
+
+  return {
+    ...{ file, view, help, last, record, busy, error, told },
+    ...{ open, add, addAll, correct, takeBack, saveAim, askHelp },
+  }
+})

@@ -1,0 +1,48 @@
+import { expose } from 'comlink'
+import { type FaultData as Fault, type Message, RecipeError } from '#core/message'
+import { familyOf, type Recipe, type RecipeInput, type Stage } from '#core/instrument'
+import { type Help, prepare, wouldHelp } from '#core/practice'
+import { realise, titleOf } from '#core/realise'
+import type { PracticeFile } from '#shared/api'
+import { type PracticeView, preparationIn, viewOf } from '../practice/view'
+
+const guarded = <T extends object>(work: () => T): T | { fault: Fault } => {
+  try {
+    return work()
+  } catch (error) {
+    if (error instanceof RecipeError) return { fault: error.toFault() }
+    throw error
+  }
+}
+
+const api = {
+  /** Where everything stands, and the plan. */
+  view: (file: PracticeFile): { view: PracticeView } | { fault: Fault } => guarded(() => ({ view: viewOf(file) })),
+
+  /** What would help where the plan will not do. */
+  help: (file: PracticeFile): { help: readonly Help[] } | { fault: Fault } =>
+    guarded(() => {
+      const preparation = preparationIn(file)
+      return { help: wouldHelp(preparation, prepare(preparation)) }
+    }),
+
+  /** The studies in which a stage is practised, each with its title. @param bpm beats a minute */
+  stage: (
+    recipe: Recipe,
+    stage: Stage,
+    bpm: number,
+  ): { studies: readonly { recipe: RecipeInput; title: Message }[] } | { fault: Fault } =>
+    guarded(() => {
+      const { route } = familyOf(recipe)
+      const studies = route.studies(recipe, realise(recipe, {}, 0), stage, bpm)
+      return {
+        studies: studies.map((each) => {
+          const own = realise(each as RecipeInput, {}, 0)
+          return { recipe: each as RecipeInput, title: titleOf(own.recipe) }
+        }),
+      }
+    }),
+}
+
+export type PracticeApi = typeof api
+expose(api)

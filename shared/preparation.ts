@@ -1,0 +1,51 @@
+import { familyOf, type Recipe, type Template } from '#core/instrument'
+import type { Entry, WrittenPreparation } from '#core/practice'
+import { type ExamDraw, openDraw } from '#core/syllabus'
+import type { KeptAim, KeptEntry, KeptRoute, PupilRecord, StudySet } from './api'
+
+/** The way through a recipe's studies: the teacher's own for its school, or for all schools; undefined is the usual. */
+export const templatesOf =
+  (routes: readonly KeptRoute[]) =>
+  (recipe: Recipe): Template | undefined => {
+    const { id } = familyOf(recipe)
+    const own = routes.filter(({ family }) => family === id)
+    return (own.find(({ school }) => school === recipe.school) ?? own.find(({ school }) => school === ''))?.steps
+  }
+
+/** A record with each study once, as it is sent. */
+export function packed(entries: readonly KeptEntry[]): PupilRecord {
+  const places = new Map<string, number>()
+  const recipes: Recipe[] = []
+  const told = entries.map(({ study, ...rest }) => {
+    const key = JSON.stringify(study)
+    const at = places.get(key) ?? recipes.push(study) - 1
+    places.set(key, at)
+    return { ...rest, recipe: at }
+  })
+  return { recipes, entries: told }
+}
+
+/** The same as it is worked with. */
+export const unpacked = ({ recipes, entries }: PupilRecord): KeptEntry[] =>
+  entries.map(({ recipe, ...rest }) => ({ ...rest, study: recipes[recipe]! }))
+
+/** What a plan for a set is made from. */
+export interface Planned {
+  readonly set: Pick<StudySet, 'studies'>
+  readonly aim: Omit<KeptAim, 'version'>
+  readonly record: readonly Entry[]
+  readonly draw: ExamDraw | null
+  readonly routes: readonly KeptRoute[]
+  readonly today: string
+}
+
+/** A set with its aim and record, as the core reads it. */
+export function writtenOf({ set, aim, record, draw, routes, today }: Planned): WrittenPreparation {
+  const studies = set.studies.map(({ recipe }) => recipe)
+  const places = new Map(set.studies.map(({ id }, at) => [id, at]))
+  return {
+    ...{ exam: aim.exam, minutesADay: aim.minutesADay, days: aim.days, lesson: aim.lesson, away: aim.away },
+    ...{ studies, record, today, draw: draw ?? openDraw(studies.length), templateFor: templatesOf(routes) },
+    pins: aim.pins.flatMap(({ studyId, week }) => (places.has(studyId) ? [{ study: places.get(studyId)!, week }] : [])),
+  }
+}
