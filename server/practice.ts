@@ -89,6 +89,9 @@ export function readinessOf(
     required: report.required,
     ...{ chance: outlook.chance, low: outlook.low, high: outlook.high },
     ...{ asked: outlook.asked, assumed: outlook.assumed },
+    standings: Object.fromEntries(
+      draw.items.flatMap(({ atom, study }) => (atom !== null && study !== null ? [[atom, standings[study]!]] : [])),
+    ),
     next: raise && words ? { ...raise, words } : null,
   }
 }

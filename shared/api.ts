@@ -1,7 +1,7 @@
 import type { Message } from '#core/message'
 import type { Accepted } from '#core/realise'
 import type { Recipe, Template } from '#core/instrument'
-import type { Entry, Raise, WrittenAim } from '#core/practice'
+import type { Entry, Raise, Standing, WrittenAim } from '#core/practice'
 import type {
   Choices,
   DrawnItem,
@@ -192,6 +192,8 @@ export interface SetReadiness {
   readonly high: number
   readonly asked: number
   readonly assumed: boolean
+  /** How each item stands with whoever plays it, by the id of what is asked. */
+  readonly standings: Readonly<Record<string, Standing>>
   /** What would raise the chance most by the minute of practice. */
   readonly next: (Raise & { readonly words: Message }) | null
 }

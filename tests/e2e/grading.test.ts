@@ -77,7 +77,7 @@ describe('a list and a set graded by it, by keyboard alone', () => {
     await page.keyboard.press('ArrowDown')
     await tabTo(page, /^Add the 4 missing/)
     await page.keyboard.press('Enter')
-    await page.getByText('4 of 4 ready to be asked').waitFor()
+    await page.getByText('4 of 4 printed as asked').waitFor()
     await page.getByRole('link', { name: 'D melodic minor' }).waitFor()
     await page.getByText('certain', { exact: true }).waitFor()
 
@@ -90,7 +90,7 @@ describe('a list and a set graded by it, by keyboard alone', () => {
     await expectAccessible(page)
     await tabTo(page, /^Raise to 60: C major/)
     await page.keyboard.press('Enter')
-    await page.getByText('4 of 4 ready to be asked').waitFor()
+    await page.getByText('4 of 4 printed as asked').waitFor()
     await page.getByRole('button', { name: /^Undo Raise to 60/ }).waitFor()
     await tabTo(page, /^Undo Raise to 60/)
     await page.keyboard.press('Enter')
@@ -131,7 +131,7 @@ describe('a list and a set graded by it, by keyboard alone', () => {
     await tabTo(page, /^Print$/)
     await page.keyboard.press('Enter')
     expect(await page.evaluate(() => (window as any).printed)).toBe(true)
-    await page.goto('/sets')
+    await page.goto('/pupils')
     await page.getByText('88 of 100, Distinction').first().waitFor()
     expect(problems).toEqual([])
   })
@@ -277,7 +277,7 @@ describe('what is asked of a study, a pupil and a set', () => {
 
   it('a pupil’s settings make the studies of a grade; policies and orders hold', async () => {
     const { set } = await freshSet('Settings')
-    const { page, problems } = await open('/sets')
+    const { page, problems } = await open('/pupils')
     const own = page.locator('section', { has: page.getByRole('link', { name: 'Settings', exact: true }) })
     await own.getByRole('button', { name: /^How Test P\. plays/ }).click()
     await page.getByRole('combobox', { name: /^hands/ }).selectOption('small')
@@ -285,7 +285,7 @@ describe('what is asked of a study, a pupil and a set', () => {
     await page.goto(`/sets/${set.id}`)
     await page.getByRole('button', { name: /^Tern Quay Awards 2026, Award 1:/ }).click()
     await page.getByRole('button', { name: 'Add the 13 missing' }).click()
-    await page.getByText('13 of 13 ready to be asked').waitFor()
+    await page.getByText('13 of 13 printed as asked').waitFor()
     const { studies } = (await call(`/api/sets/${set.id}`)).body
     expect(studies.every(({ recipe }: any) => recipe.handSize === 'small')).toBe(true)
     const titles = () => page.locator('ol[aria-label="Studies of the set, in order"] .title').allTextContents()

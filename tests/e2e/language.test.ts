@@ -102,8 +102,13 @@ describe('in another language', () => {
     await page.getByRole('dialog').getByRole('heading').first().waitFor()
     await note('keys at the desk')
     await look('/library', 'ul li')
-    await look('/sets', 'section')
+    await look('/pupils', 'section')
     await look(`/sets/${set}`, '[role="img"]')
+    for (const part of ['', '/lesson', '/test', '/history']) {
+      await look(`/pupils/${nell.id}${part}?set=${set}`, 'h1')
+      await page.getByText(/^Ffeettcchhiinngg/).waitFor({ state: 'detached' })
+    }
+    await look(`/print/week/${set}`, 'section')
     await look(`/sets/${set}/coverage`, 'table')
     await look(`/sets/${set}/exam`, 'form')
     await page.locator('form button[type="submit"]').click()

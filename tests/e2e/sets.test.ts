@@ -7,7 +7,7 @@ const programme = 'ol[aria-label="Studies of the set, in order"] li'
 
 describe('a teacher’s whole errand', () => {
   it('builds a study, puts it into a pupil’s set, grades the set, adds what is missing, prints it', async () => {
-    const { page, problems } = await open('/sets')
+    const { page, problems } = await open('/pupils')
     await page.getByLabel('A new pupil').fill('Nell B.')
     await page.getByRole('button', { name: 'Add' }).click()
     await page.getByLabel('Name of a new set for Nell B.').fill('Towards Grade 3')
@@ -35,7 +35,7 @@ describe('a teacher’s whole errand', () => {
     await page.getByRole('dialog').getByRole('button', { name: 'Add the 15 missing' }).click()
     await page.getByText('15 studies added').waitFor()
     await expect.poll(() => page.locator(programme).count()).toBe(16)
-    expect(await page.getByRole('heading', { level: 1 }).textContent()).toMatch(/15 of 16 ready to be asked/)
+    expect(await page.getByRole('heading', { level: 1 }).textContent()).toMatch(/15 of 16 printed as asked/)
     await expectAccessible(page)
 
     await page.getByRole('link', { name: 'Print the set' }).click()
@@ -120,7 +120,7 @@ describe('a set, by keyboard alone', () => {
   it('saves what was changed in one set before it shows another, each in its place', async () => {
     const first = await setOfMajors('First', ['C', 'G', 'D'])
     const second = await setOfMajors('Second', ['A', 'E'])
-    const { page, problems } = await open('/sets')
+    const { page, problems } = await open('/pupils')
     await page.route('**/api/sets/*', async (route) => {
       if (route.request().method() === 'PUT') await new Promise((resolve) => setTimeout(resolve, 700))
       await route.continue()
@@ -203,7 +203,7 @@ describe('a set, by keyboard alone', () => {
     await page.getByRole('heading', { name: 'The list leaves a choice' }).waitFor()
     await tabTo(/^Add the 13 missing/)
     await page.keyboard.press('Enter')
-    await page.getByText('13 of 13 ready to be asked').waitFor()
+    await page.getByText('13 of 13 printed as asked').waitFor()
     await page.locator('body').focus()
     await tabTo(/^Print the set/)
     await page.keyboard.press('Enter')
@@ -241,7 +241,7 @@ describe('a set, by keyboard alone', () => {
 })
 
 describe('the other pages', () => {
-  it.each(['/sets', '/syllabi', '/syllabi/corvane-piano'])('%s is accessible and quiet', async (path) => {
+  it.each(['/pupils', '/syllabi', '/syllabi/corvane-piano'])('%s is accessible and quiet', async (path) => {
     const { page, problems } = await open(path)
     await page.getByRole('heading', { level: 1 }).waitFor()
     await page.getByRole('heading', { level: 2 }).first().waitFor()

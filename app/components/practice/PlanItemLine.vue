@@ -47,7 +47,8 @@ function told(outcome: Outcome, where?: Where): void {
       <span class="quiet text-[13px] whitespace-nowrap">{{ t('practice.minutes', { minutes: item.minutes }) }}</span>
     </p>
     <p class="text-[14px]">
-      {{ stage }}<span v-if="item.watch" class="aside quiet text-[13.5px]">{{ ` ${tell(item.watch)}` }}</span>
+      {{ stage }}{{ item.watch ? ' · ' : ''
+      }}<span v-if="item.watch" class="aside quiet text-[13.5px]">{{ tell(item.watch) }}</span>
     </p>
     <div class="mt-[5px] flex items-start justify-between gap-1">
       <OutcomeButtons :title="tell(row.title)" :row="row" :busy="busy" @told="told" />

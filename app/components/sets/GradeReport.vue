@@ -1,19 +1,31 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { NuxtLink } from '#components'
+import { type Standing, STANDINGS } from '#core/practice'
 import type { GradeReport } from '#core/syllabus'
+import PlayedMark from '~/components/practice/PlayedMark.vue'
 import { type EntryLine, reportedGroups } from './entries'
 import { question, t, tell } from '~/composables/words'
 import StatusMark from './StatusMark.vue'
 
 /** A set against a grade as the list prints it: what is covered, what is near and how to mend it, what is missing. */
-const props = defineProps<{ report: GradeReport; busy: boolean }>()
+const props = defineProps<{
+  report: GradeReport
+  /** How each item stands with the pupil, by its id. */
+  standings: Readonly<Record<string, Standing>>
+  busy: boolean
+}>()
 const emit = defineEmits<{ mend: [atom: string]; add: [atoms: readonly string[]] }>()
 
 const groups = computed(() => reportedGroups(props.report))
 const NUMBERS = ['none', 'it', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten']
 const addWords = ({ atoms }: EntryLine): string =>
   t('sets.grade-report.add', { count: atoms.length, count2: NUMBERS[atoms.length] ?? atoms.length })
+/** Of several keys on one line the one that is least far. */
+const standingOf = ({ atoms }: EntryLine): Standing | null => {
+  const all = atoms.flatMap(({ id }) => props.standings[id] ?? [])
+  return all.length < atoms.length ? null : (STANDINGS.find((each) => all.includes(each)) ?? null)
+}
 const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
 </script>
 
@@ -41,6 +53,7 @@ const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
           <StatusMark :status="line.status" class="mt-[4px]" />
           <span class="min-w-0 flex-1">
             <span :class="{ quiet: line.status === 'not-needed' }">{{ line.words }}</span>
+            <PlayedMark v-if="standingOf(line)" class="ml-2 inline-block align-[-2px]" :of="standingOf(line)!" />
             <span v-if="line.status === 'near'" class="aside block text-[14px] text-rh">
               {{
                 t('sets.grade-report.no', {

@@ -95,6 +95,7 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
     </p>
     <GradeReport
       :report="report"
+      :standings="standing.readiness?.standings ?? {}"
       :busy="store.busy"
       @mend="(atom) => store.mend(atom)"
       @add="(only) => store.addMissing({ only })"

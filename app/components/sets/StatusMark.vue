@@ -2,7 +2,7 @@
 import type { Status } from '#core/syllabus'
 import { t } from '~/composables/words'
 
-/** Status by shape first: disc, half disc, broken ring, dash. */
+/** Status by shape first: disc, half disc, broken ring, dash. Ink is what is printed; green is for what is ready. */
 defineProps<{ status: Status }>()
 </script>
 
@@ -15,7 +15,7 @@ defineProps<{ status: Status }>()
     :aria-label="t('name.status', { status })"
     class="shrink-0"
   >
-    <circle v-if="status === 'covered'" cx="7" cy="7" r="6" fill="var(--color-met)" />
+    <circle v-if="status === 'covered'" cx="7" cy="7" r="6" fill="var(--color-ink)" />
     <template v-else-if="status === 'near'">
       <circle cx="7" cy="7" r="5.2" fill="none" stroke="var(--color-rh)" stroke-width="1.5" />
       <path d="M7 2 a5 5 0 0 0 0 10 z" fill="var(--color-rh)" />

@@ -12,6 +12,9 @@ import type { PerformedHands, RealisedHand } from './perform'
 const [BEFORE, FROM] = [2, 2]
 /** Fingers of a hand: no block has more. */
 const MOST_IN_BLOCK = 5
+/** Semitones that a hand strikes at once without stretching (ours): what is wider is not taken as a block. */
+const WIDEST: Readonly<Record<FingerRecipe['handSize'], number>> = { small: 9, average: 11, large: 12 }
+const spanOf = (notes: readonly { readonly midi: number }[]): number => notes.at(-1)!.midi - notes[0]!.midi
 /** Notes to the beat on the ladder's last rung. */
 const SHORTEST = 8
 
@@ -39,10 +42,13 @@ const fingered = ({ notes, pitches, midi, fingers }: RealisedHand): Fingered[] =
 /** A passage and back again: its last note is not struck twice. */
 const andBack = <T>(notes: readonly T[]): T[] => [...notes, ...notes.slice(0, -1).reverse()]
 
-/** Passages by what tells them apart: keys and fingers, whatever the octave. */
+/** Passages by what tells them apart: keys and fingers, whatever the octave; of those alike the first. */
 function different(passages: readonly (readonly Fingered[])[]): (readonly Fingered[])[] {
-  const key = (notes: readonly Fingered[]) => JSON.stringify(notes.map(({ midi, finger }) => [midi % 12, finger]))
-  return [...new Map(passages.map((notes) => [key(notes), notes])).values()]
+  const seen = new Set<string>()
+  return passages.filter((notes) => {
+    const key = JSON.stringify(notes.map(({ midi, finger }) => [midi % 12, finger]))
+    return !seen.has(key) && seen.add(key)
+  })
 }
 
 /** The line up to where it turns: what comes after is taken back the same way. */
@@ -78,7 +84,7 @@ function blockStudy(recipe: FingerRecipe, hand: Hand, part: RealisedHand, bpm: n
   const grips = starts.slice(0, -1).map((at, place) => all.slice(at, starts[place + 1]))
   const blocks = grips
     .map((notes) => [...notes].sort((a, b) => a.midi - b.midi))
-    .filter((notes) => notes.length > 0 && notes.length <= MOST_IN_BLOCK)
+    .filter((notes) => notes.length > 0 && notes.length <= MOST_IN_BLOCK && spanOf(notes) <= WIDEST[recipe.handSize])
   return blocks.length > 1 ? [cut(recipe, hand, andBack(blocks), bpm)] : []
 }
 
@@ -100,8 +106,8 @@ const both = ({ hands }: FingerRecipe): boolean => hands === 'together'
 
 /** Each stage as a study has it: what is its own in it; null where the study cannot have it. */
 const OWN: Readonly<Record<string, (recipe: FingerRecipe) => Partial<Stage> | null>> = {
-  crossings: (recipe) => (isRun(recipe) ? { ...SHORT, plain: false, apart: true } : null),
-  blocks: (recipe) => (isRun(recipe) ? { ...SHORT, plain: false, apart: true } : null),
+  crossings: (recipe) => (isRun(recipe) && isPlain(recipe) ? { ...SHORT, plain: false, apart: true } : null),
+  blocks: (recipe) => (isRun(recipe) && isPlain(recipe) ? { ...SHORT, plain: false, apart: true } : null),
   together: (recipe) => (both(recipe) ? (recipe.octaves > 1 ? SHORT : { full: true }) : null),
   rhythms: (recipe) => (isRun(recipe) && isPlain(recipe) && takesPairs(recipe) ? { ...SHORT, plain: false } : null),
   octaves: ({ octaves }) => (octaves > 1 ? { full: true } : null),

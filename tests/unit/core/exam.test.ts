@@ -109,7 +109,7 @@ describe('the chance of a draw', () => {
       draw: 1,
       entries: [entryOf({ id: 'a', keys: ['C', 'G', 'D', 'A'], tempo: { bpm: 60, notesPerBeat: 2 } })],
     })
-    const of = (tonic: string, bpm = 60, hands = 'together') =>
+    const of = (tonic: string, bpm = 60, hands: 'together' | 'right' = 'together') =>
       ({ material: { tonic, kind: 'major' }, octaves: 1, hands, tempo: { bpm, notesPerBeat: 2 } }) as const
     const studies = [of('C'), of('G', 50), of('D', 60, 'right')]
     const [own] = list.grades

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { definePageMeta, useHead, useRoute } from '#imports'
+import type { PlanItem } from '#core/practice'
 import { materialTold } from '#core/realise'
 import { wordsFor } from '~/components/instrument'
 import { longDay, wholeDay } from '~/components/practice/dates'
@@ -25,6 +26,10 @@ const days = computed(() => {
   const { today = 0, days: all = [] } = view.value ?? {}
   return all.filter(({ day, items }) => day < today + WEEK && items.length > 0)
 })
+const howOf = ({ study, stage }: PlanItem): string => {
+  const { recipe } = view.value!.rows[study]!
+  return `${wordsFor(recipe).programme(recipe)}: ${tell({ code: 'stage', params: { stage } })}`
+}
 const title = computed(() => practice.file?.set.pupil.name ?? '')
 useHead({ title: () => t('practice.week.page', { name: title.value }) })
 </script>
@@ -65,10 +70,7 @@ useHead({ title: () => t('practice.week.page', { name: title.value }) })
               <span class="box" aria-hidden="true"></span>
               <span class="min-w-0 flex-1">
                 <b class="font-serif">{{ tell(materialTold(view.rows[item.study]!.recipe)) }}</b>
-                <span class="quiet">
-                  {{ wordsFor(view.rows[item.study]!.recipe).programme(view.rows[item.study]!.recipe) }}:
-                  {{ tell({ code: 'stage', params: { stage: item.stage } }) }}</span
-                >
+                <span class="quiet ml-1">{{ howOf(item) }}</span>
               </span>
               <span class="whitespace-nowrap font-serif"
                 >♩ = {{ bpmOf(item.tempo, view.rows[item.study]!.recipe) }}</span

@@ -1,0 +1,269 @@
+import { randomUUID } from 'node:crypto'
+import type { Page } from 'playwright-core'
+import { describe, expect, it } from 'vitest'
+import { dateOf, dayOf } from '#core/practice'
+import { expectAccessible, useBrowser } from '../support/browser'
+import { call, freshSet } from '../support/http'
+
+const { open } = useBrowser()
+
+/** A pupil with five studies, an exam in fifteen weeks, and some lessons behind. */
+async function pupilOnTheWay() {
+  const { pupilId, set } = await freshSet('On the way')
+  const studyIds: string[] = []
+  const recipes = [
+    { material: { tonic: 'G', kind: 'harmonic-minor' } },
+    { material: { tonic: 'D', kind: 'harmonic-minor' } },
+    { material: { tonic: 'A', kind: 'major' } },
+    { material: { tonic: 'E', kind: 'major' }, articulation: 'staccato' },
+    { material: { tonic: 'C', kind: 'minor-arpeggio' }, hands: 'right' },
+  ]
+  for (const recipe of recipes) {
+    const tempo = { bpm: 72, notesPerBeat: 2 }
+    studyIds.push(
+      (await call('/api/studies', 'POST', { recipe: { hands: 'together', octaves: 2, tempo, ...recipe } })).body.id,
+    )
+  }
+  await call(`/api/sets/${set.id}`, 'PUT', {
+    title: 'On the way',
+    syllabusId: null,
+    gradeId: null,
+    studyIds,
+    version: 1,
+  })
+  const today = (await call(`/api/sets/${set.id}/practice`)).body.today as string
+  const day = (days: number) => dateOf(dayOf(today)! + days)
+  const week = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun']
+  const aim = { exam: day(104), minutesADay: 20, days: week, lesson: null, away: [], pins: [], version: 0 }
+  await call(`/api/sets/${set.id}/aim`, 'PUT', aim)
+  const entry = (at: number, some: object) => ({
+    ...{ id: randomUUID(), studyId: studyIds[at], date: day(-7), kind: 'lesson', outcome: 'right', tempo: 120 },
+    ...some,
+  })
+  const entries = [entry(0, { tempo: 120 }), entry(2, { tempo: 144 }), entry(3, { tempo: 130, outcome: 'hesitated' })]
+  await call(`/api/pupils/${pupilId}/record`, 'POST', { entries })
+  const record = async () => (await call(`/api/pupils/${pupilId}/record`)).body.entries
+  const path = (part = '') => `/pupils/${pupilId}${part}?set=${set.id}`
+  return { path, record, setId: set.id as string, day, studyIds, pupilId }
+}
+const study = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first()
+const close = (page: Page) => page.getByRole('button', { name: 'Close' })
+
+describe('the record of a pupil', () => {
+  it('takes the errand of the lesson in seconds, by mouse: G minor at 96, right; will it do?', async () => {
+    const { path, record } = await pupilOnTheWay()
+    const { page, problems } = await open(path())
+    await study(page, /^G harmonic minor/).waitFor()
+    const began = performance.now()
+    await study(page, /^G harmonic minor/).click()
+    const panel = page.getByRole('region', { name: /^G harmonic minor/ })
+    await panel.getByLabel('Beats a minute').fill('96')
+    await panel.getByRole('button', { name: /^right: G harmonic minor/ }).click()
+    await panel.getByText(/lesson: right at 96/).waitFor()
+    // when it is asked again stands there at once
+    await panel.getByText(/Test again/).waitFor()
+    await close(page).click()
+    await page.getByText(/of 5\b.*would be right if asked/).waitFor()
+    expect(performance.now() - began).toBeLessThan(20_000)
+    expect(await page.getByRole('heading', { level: 1 }).textContent()).toContain('5 printed, 3 played')
+    expect((await record()).at(-1)).toMatchObject({ outcome: 'right', tempo: 192, kind: 'lesson', by: 'teacher' })
+    await expectAccessible(page)
+    expect(problems).toEqual([])
+  })
+
+  it('takes it by keyboard, as it would be said', async () => {
+    const { path, record } = await pupilOnTheWay()
+    const { page, problems } = await open(path())
+    await page.getByLabel('Or say it').focus()
+    await page.keyboard.type('G minor together 96 clean, D minor LH wrong at the turn')
+    await page.getByText('G harmonic minor, hands together, two octaves: right at ♩ = 96', { exact: false }).waitFor()
+    await page.keyboard.press('Enter')
+    await expect.poll(async () => (await record()).length).toBe(5)
+    const [one, other] = (await record()).slice(-2)
+    expect(one).toMatchObject({ outcome: 'right', tempo: 192, hands: 'together' })
+    expect(other).toMatchObject({ outcome: 'wrong', hands: 'left', where: { place: 'turn' } })
+    // what it does not know it asks, and adds nothing
+    await page.keyboard.type('B flat minor clean')
+    await page.getByText('nothing in this set').waitFor()
+    await page.keyboard.press('Enter')
+    expect(await record()).toHaveLength(5)
+    expect(problems).toEqual([])
+  })
+
+  it('takes it by touch: wrong, and where on the stair; and takes it back', async () => {
+    const { path, record } = await pupilOnTheWay()
+    const { page, problems } = await open(path(), { width: 1024, height: 768 }, true)
+    await study(page, /^A major/).tap()
+    await page
+      .getByRole('button', { name: /^wrong: A major/ })
+      .first()
+      .tap()
+    await page.locator('.where .stair [role="button"], .where .stair [data-disc], .where .stair circle').nth(4).tap()
+    await expect
+      .poll(async () => (await record()).at(-1))
+      .toMatchObject({ outcome: 'wrong', where: { player: 'right' } })
+    await close(page).tap()
+    await page.getByText('A major: wrong, in the record.').waitFor()
+    await page.getByRole('button', { name: 'Take it back' }).tap()
+    await expect.poll(async () => (await record()).at(-1)).toMatchObject({ withdrawn: true })
+    expect(problems).toEqual([])
+  })
+
+  it('changes the plan with the aim: more minutes, another day, a week for a study', async () => {
+    const { path, setId, day } = await pupilOnTheWay()
+    const { page, problems } = await open(path())
+    await page.getByText('Today, 20 minutes').waitFor()
+    await page.getByRole('button', { name: /^Exam and days/ }).click()
+    await page.getByLabel('Minutes a day').fill('12')
+    await page.getByLabel('Day of the exam').fill(day(40))
+    await page.getByRole('button', { name: 'Plan it' }).click()
+    await page.getByText('Today, 12 minutes').waitFor()
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'What would do?' }).click()
+    const more = page.getByRole('button', { name: /minutes a day$/ })
+    await more.click()
+    await page.getByText(/^Today, (1[3-9]|[2-6]\d) minutes/).waitFor()
+    await study(page, /^C minor arpeggio/).click()
+    const week = page.getByLabel('Work at it from the week of')
+    await week.selectOption({ index: 3 })
+    await expect.poll(async () => (await call(`/api/sets/${setId}/practice`)).body.aim.pins.length).toBe(1)
+    expect(problems).toEqual([])
+  })
+
+  it('lays planned work into another week by hand', async () => {
+    const { path, setId } = await pupilOnTheWay()
+    const { page, problems } = await open(path())
+    const handle = page.locator('.handle').last()
+    const box = (await handle.boundingBox())!
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+    await page.mouse.down()
+    await page.mouse.move(box.x + 150, box.y + 4, { steps: 4 })
+    await page.mouse.up()
+    await expect.poll(async () => (await call(`/api/sets/${setId}/practice`)).body.aim.pins.length).toBe(1)
+    expect(problems).toEqual([])
+  })
+
+  it('opens a stage on the desk as a study', async () => {
+    const { path } = await pupilOnTheWay()
+    const { page, problems } = await open(path())
+    await study(page, /^A major/).click()
+    await page.getByRole('button', { name: /^the crossings alone/ }).click()
+    await page
+      .getByRole('button', { name: /^On the desk: Pattern/ })
+      .first()
+      .click()
+    await page.waitForURL(/\/desk/)
+    await page.locator('[data-finger="right 0"]').waitFor()
+    expect(await page.getByRole('heading', { level: 1 }).textContent()).toContain('Pattern')
+    expect(problems).toEqual([])
+  })
+})
+
+describe('tests on the stand', () => {
+  it('calls what is due, once each, by key and pedal, and keeps how it went', async () => {
+    const { path, record } = await pupilOnTheWay()
+    const { page, problems } = await open(path('/test'))
+    await page.getByText('1 of 3').waitFor()
+    expect(await page.getByRole('heading', { level: 1 }).textContent()).toContain('G harmonic minor')
+    await expectAccessible(page)
+    await page.keyboard.press('PageDown')
+    await page.getByText('2 of 3').waitFor()
+    await page.keyboard.press('2')
+    await page.getByText('3 of 3').waitFor()
+    await page.keyboard.press('PageUp')
+    await page.getByText('1 of 3 right at the first try').waitFor()
+    const told = (await record()).slice(-3)
+    expect(told.map(({ outcome }: { outcome: string }) => outcome)).toEqual(['right', 'hesitated', 'wrong'])
+    expect(told.every(({ kind }: { kind: string }) => kind === 'cold-test')).toBe(true)
+    // nothing is asked twice on a day
+    await page.reload()
+    await page.getByText('Nothing is due to be asked today.').waitFor()
+    expect(problems).toEqual([])
+  })
+})
+
+describe('today, history and the week', () => {
+  it('goes through today with a timer that says when to rest', async () => {
+    const { path, record } = await pupilOnTheWay()
+    const { page, problems } = await open(path('/lesson'))
+    await page.clock.install()
+    await page.reload()
+    const buttons = page.getByRole('button', { name: /^right:/ })
+    await buttons.first().waitFor()
+    const before = await buttons.count()
+    await page.getByRole('button', { name: 'Begin' }).click()
+    await page.clock.runFor(25 * 60 * 1000 + 2000)
+    await page.getByText('rest the hands for five').waitFor()
+    await page.getByRole('button', { name: 'Rested' }).click()
+    await buttons.first().click()
+    await expect.poll(async () => (await record()).length).toBe(4)
+    await expect.poll(() => buttons.count()).toBeLessThan(before)
+    await expectAccessible(page)
+    expect(problems).toEqual([])
+  })
+
+  it('finds what was played, puts it right, and takes the week from home', async () => {
+    const { path, record } = await pupilOnTheWay()
+    const { page, problems } = await open(path('/history'))
+    await page.getByText('3 entries').waitFor()
+    await page.getByLabel('Outcome').selectOption('hesitated')
+    await page.getByText('one entry').waitFor()
+    await page.getByRole('button', { name: 'Correct' }).click()
+    await page.getByRole('button', { name: 'right', exact: true }).click()
+    await page.getByText('0 entries, 1 corrected').waitFor()
+    await page
+      .getByRole('button', { name: /^A major.*empty$/ })
+      .first()
+      .click()
+    await page
+      .getByRole('button', { name: /^D harmonic minor.*empty$/ })
+      .nth(2)
+      .dblclick()
+    await page.getByRole('button', { name: 'Add 2 boxes' }).click()
+    await expect.poll(async () => (await record()).length).toBe(6)
+    const home = (await record()).slice(-2)
+    expect(home.every(({ kind, by }: { kind: string; by: string }) => kind === 'home' && by === 'pupil')).toBe(true)
+    await expectAccessible(page)
+    expect(problems).toEqual([])
+  })
+
+  it('is a week on paper: days, minutes, boxes, what to watch for', async () => {
+    const { setId } = await pupilOnTheWay()
+    const { page, problems } = await open(`/print/week/${setId}`)
+    await page.getByRole('heading', { name: 'Watch for' }).waitFor()
+    expect(await page.locator('.day').count()).toBeGreaterThanOrEqual(6)
+    expect(await page.locator('.day .box').count()).toBeGreaterThan(15)
+    await expectAccessible(page)
+    expect(problems).toEqual([])
+  })
+
+  it('finds who comes, what is due and who is behind among the pupils', async () => {
+    const { pupilId, path } = await pupilOnTheWay()
+    const { page, problems } = await open('/pupils')
+    const due = page.getByRole('region', { name: 'Due to be asked' })
+    await due.locator(`a[href^="/pupils/${pupilId}/test"]`).waitFor()
+    await due.locator(`a[href^="/pupils/${pupilId}/test"]`).click()
+    await page.getByText('1 of 3').waitFor()
+    await page.goto(path())
+    await page.getByRole('link', { name: 'Print the week' }).click()
+    await page.getByText('a week from').waitFor()
+    expect(problems).toEqual([])
+  })
+
+  it('keeps the teacher’s own way through a study', async () => {
+    const { path } = await pupilOnTheWay()
+    const { page, problems } = await open(path())
+    await page.getByRole('button', { name: 'The way through' }).click()
+    const sheet = page.getByRole('dialog')
+    await sheet
+      .getByLabel('For')
+      .selectOption({ label: 'Ergonomic' })
+      .catch(() => sheet.getByLabel('For').selectOption({ index: 2 }))
+    await sheet.getByLabel('the ladder of rhythms', { exact: true }).uncheck()
+    await sheet.getByRole('button', { name: 'Keep this way' }).click()
+    await sheet.getByText('your own').waitFor()
+    await sheet.getByRole('button', { name: 'Back to the usual' }).click()
+    await sheet.getByText('the usual one').waitFor()
+    expect(problems).toEqual([])
+  })
+})

@@ -1,0 +1,71 @@
+import { describe, expect, it } from 'vitest'
+import { changeBy, dateOf, dayOf, prepare, wouldHelp } from '#core/practice'
+import { entryOf, prepared, someStudies, TODAY } from '../../../support/practice'
+
+const NOW = dayOf(TODAY)!
+const tight = {
+  ...{ today: TODAY, exam: dateOf(NOW + 60), minutesADay: 15, studies: someStudies(10), record: [] },
+  days: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat'] as const,
+}
+
+describe('what would help', () => {
+  const preparation = prepared(tight)
+  const now = prepare(preparation)
+  const help = wouldHelp(preparation, now)
+
+  it('is offered where the time will not do: minutes, weeks, fewer studies', () => {
+    expect(now.then.notReady.length).toBeGreaterThan(0)
+    expect(help.map(({ change }) => change)).toEqual(['minutes', 'weeks', 'leave'])
+  })
+
+  it('is the least that does, and comes to what it says when it is done', () => {
+    for (const each of help) {
+      if (each.change === 'leave') continue
+      const done = (less: number) =>
+        prepare(
+          prepared(
+            each.change === 'minutes'
+              ? { ...tight, minutesADay: each.minutesADay - less }
+              : { ...tight, exam: dateOf(each.exam - 7 * less) },
+          ),
+        ).then
+      expect(done(0).chance).toBeCloseTo(each.chance, 12)
+      expect(done(0).notReady).toEqual(each.notReady)
+      expect(each.notReady).toEqual([])
+      expect(done(1).notReady.length).toBeGreaterThan(0)
+    }
+  })
+
+  it('leaves out no more studies than it has to, by their own places', () => {
+    const leave = help.find(({ change }) => change === 'leave')!
+    const { studies } = leave as Extract<typeof leave, { change: 'leave' }>
+    const kept = tight.studies.filter((_, at) => !studies.includes(at))
+    expect(prepare(prepared({ ...tight, studies: kept })).then.notReady).toEqual([])
+    expect(studies.every((study) => study < 10)).toBe(true)
+  })
+
+  it('is silent where all will be ready', () => {
+    const easy = prepared({ ...tight, exam: dateOf(NOW + 150), minutesADay: 45, studies: someStudies(3) })
+    expect(wouldHelp(easy, prepare(easy))).toEqual([])
+  })
+})
+
+describe('what the news changed', () => {
+  it('is told study by study, the soonest thing of each', () => {
+    const studies = someStudies(6)
+    const record = studies.map((study) => entryOf(study, dateOf(NOW - 4), { kind: 'lesson', tempo: 110 }))
+    const preparation = prepared({
+      ...{ ...tight, studies },
+      record: [...record, entryOf(studies[2]!, TODAY, { outcome: 'wrong', tempo: 110, minutes: 1 })],
+    })
+    const changes = changeBy(preparation, ({ date }) => date === TODAY)
+    const [own] = changes.filter(({ study }) => study === 2)
+    expect(own!.is).toBe('tested')
+    // Saturday it went wrong; Sunday is free, so Monday
+    expect(own!.day).toBe(NOW + 2)
+  })
+
+  it('is nothing where there is none', () => {
+    expect(changeBy(prepared(tight), ({ date }) => date === TODAY)).toEqual([])
+  })
+})

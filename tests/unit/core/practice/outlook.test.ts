@@ -1,0 +1,119 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { dateOf, dayOf, prepare, standingToday, targetsFor } from '#core/practice'
+import { openDraw } from '#core/syllabus'
+import { recallThrough } from '../../../../core/practice/foretold'
+import { type Memory, recallAfter, remembered } from '../../../../core/practice/memory'
+import { moved, pupilFrom, quantile } from '../../../../core/practice/pace'
+import { entryOf, prepared, someStudies, TODAY } from '../../../support/practice'
+import { runs } from '../../../support/runs'
+
+const NOW = dayOf(TODAY)!
+
+/** Every way in which some tests may go, each followed to the end: nothing is merged. */
+function enumerated(memory: Memory, last: number, tests: readonly number[], exam: number, hold: number): number {
+  const [test, ...rest] = tests
+  if (test === undefined) return moved(recallAfter(memory, exam - last), hold)
+  if (test <= last) return enumerated(memory, last, rest, exam, hold)
+  const right = moved(recallAfter(memory, test - last), hold)
+  const again = remembered(memory, test - last, 'wrong')
+  const [mended, when] = test + 1 < exam ? [remembered(again, 1, 'right'), test + 1] : [again, test]
+  return (
+    right * enumerated(remembered(memory, test - last, 'right'), test, rest, exam, hold) +
+    (1 - right) * enumerated(mended, when, rest, exam, hold)
+  )
+}
+
+describe('recall on the exam’s day', () => {
+  it('is the mean over all ways in which the tests may go', () => {
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.integer({ min: 1, max: 40 }), { maxLength: 7 }),
+        fc.integer({ min: 41, max: 60 }),
+        fc.double({ min: -1.5, max: 1.5, noNaN: true }),
+        (days, exam, hold) => {
+          const memory = remembered(null, 0, 'right')
+          const tests = days.toSorted((a, b) => a - b)
+          const through = recallThrough(
+            { memory, lastTry: 0 },
+            tests.map((day) => ({ day, test: true })),
+            exam,
+            hold,
+          )
+          // ways that are alike become one: a hundredth at the most is lost by it
+          expect(Math.abs(through - enumerated(memory, 0, tests, exam, hold))).toBeLessThan(0.01)
+        },
+      ),
+      { numRuns: runs(150) },
+    )
+  })
+})
+
+describe('the chance', () => {
+  const term = {
+    ...{ today: TODAY, exam: dateOf(NOW + 104), minutesADay: 20, studies: someStudies(12) },
+    ...{ days: ['mon', 'tue', 'wed', 'fri', 'sat'] as const, lesson: 'thu' as const },
+  }
+  const ready = (count: number, some: object = {}) =>
+    someStudies(count).flatMap((study) => [3, 1].map((ago) => entryOf(study, dateOf(NOW - ago), some)))
+
+  it('is nought for a pupil who has never played a note, whatever is printed', () => {
+    const studies = someStudies(12)
+    const draw = openDraw(12)
+    const { outlook, standings } = standingToday(targetsFor(studies, draw), [], draw, NOW)
+    expect([outlook.chance, outlook.high]).toEqual([0, 0])
+    expect(new Set(standings)).toEqual(new Set(['untried']))
+  })
+
+  it('is high tomorrow where all is ready, and falls with weeks in which nothing is played', () => {
+    const studies = someStudies(12)
+    const draw = openDraw(12)
+    const targets = targetsFor(studies, draw)
+    const on = (day: number) => standingToday(targets, ready(12), draw, day).outlook.chance
+    expect(on(NOW)).toBeGreaterThan(0.75)
+    expect(on(NOW + 60)).toBeLessThan(on(NOW + 10))
+    expect(on(NOW + 10)).toBeLessThan(on(NOW))
+  })
+
+  it('makes nothing ready by a faster sheet, and less of it', () => {
+    const faster = someStudies(1).map((study) => ({ ...study, tempo: { ...study.tempo, bpm: 90 } }))
+    const draw = openDraw(1)
+    const of = (studies: typeof faster) => standingToday(targetsFor(studies, draw), ready(1), draw, NOW)
+    expect(of(someStudies(1)).standings).toEqual(['ready'])
+    expect(of(faster).standings).toEqual(['held'])
+    expect(of(faster).outlook.chance).toBeLessThan(of(someStudies(1)).outlook.chance)
+  })
+
+  it('lies within its interval, which narrows with what is known', () => {
+    const none = prepare(prepared({ ...term, record: [] })).then
+    const some = prepare(prepared({ ...term, record: ready(12) })).then
+    for (const { low, chance, high } of [none, some]) {
+      expect(low).toBeLessThanOrEqual(chance)
+      expect(chance).toBeLessThanOrEqual(high)
+    }
+    expect(some.high - some.low).toBeLessThan(none.high - none.low)
+  })
+
+  it('learns the pupil’s pace and memory from the record', () => {
+    const [study] = someStudies(1)
+    const target = targetsFor([study!], openDraw(1))
+    const paceOf = (outcome: 'right' | 'hesitated') => {
+      const record = Array.from({ length: 12 }, (_, at) =>
+        entryOf(study!, dateOf(NOW - 30 + at), { kind: 'home', outcome, hands: 'right', octaves: 1 }),
+      )
+      return quantile(pupilFrom(standingToday(target, record, openDraw(1), NOW).states).pace, 0.5)
+    }
+    expect(paceOf('right')).toBeGreaterThan(0.7)
+    expect(paceOf('hesitated')).toBeLessThan(0.3)
+  })
+
+  it('names the study that would raise it most by the minute', () => {
+    const studies = someStudies(3)
+    const draw = openDraw(3)
+    const record = [...ready(2), entryOf(studies[2]!, dateOf(NOW - 1), { tempo: 120, kind: 'lesson' })]
+    const { raise } = standingToday(targetsFor(studies, draw), record, draw, NOW)
+    expect(raise!.study).toBe(2)
+    expect(raise!.minutes).toBeGreaterThan(4)
+    expect(raise!.chance).toBeGreaterThan(0.7)
+  })
+})

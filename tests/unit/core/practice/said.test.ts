@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest'
+import { completeRecipe } from '#core/instrument'
+import { recordSaid } from '#core/practice'
+
+const of = (tonic: string, kind: string, some: object = {}) =>
+  completeRecipe({ material: { tonic, kind } as never, hands: 'together', octaves: 2, ...some })
+const STUDIES = [
+  of('G', 'harmonic-minor'),
+  of('D', 'harmonic-minor'),
+  of('D', 'major', { motion: 'contrary' }),
+  of('D', 'major'),
+  of('E', 'major', { articulation: 'staccato' }),
+  of('C', 'minor-arpeggio', { hands: 'right' }),
+  of('C', 'minor-arpeggio', { hands: 'left' }),
+  of('A', 'harmonic-minor'),
+  of('A', 'melodic-minor'),
+]
+const said = (line: string) =>
+  recordSaid(line, STUDIES).map(({ studies, outcome, bpm, hands, place, kind }) => [
+    studies,
+    outcome,
+    bpm,
+    hands,
+    place,
+    kind,
+  ])
+
+describe('a line about what was played', () => {
+  it('is read as it would be said', () => {
+    expect(said('G minor together 96 clean, D minor LH wrong at the turn')).toEqual([
+      [[0], 'right', 96, 'together', null, null],
+      [[1], 'wrong', null, 'left', 'turn', null],
+    ])
+  })
+
+  it.each([
+    ['D major at 72 right', [[3], 'right', 72, null, null, null]],
+    ['D contrary hesitated', [[2], 'hesitated', null, null, null, null]],
+    ['E staccato ♩ = 60 cold clean', [[4], 'right', 60, null, null, 'cold-test']],
+    ['C minor arpeggio RH shaky', [[5], 'hesitated', null, 'right', null, null]],
+    ['D wrong at a crossing', [[3], 'wrong', null, null, 'crossing', null]],
+    ['home G harmonic minor 88 fine', [[0], 'right', 88, null, null, 'home']],
+    ['A melodic minor missed the start', [[8], 'wrong', null, null, 'start', null]],
+  ])('%s', (line, expected) => expect(said(line)).toEqual([expected]))
+
+  it('asks where it does not say which, or names what is not there', () => {
+    expect(said('C minor arpeggio clean')[0]![0]).toEqual([5, 6])
+    expect(said('A minor clean')[0]![0]).toEqual([7, 8])
+    expect(said('B flat minor clean')[0]![0]).toEqual([])
+    expect(said('96 clean')[0]![0]).toEqual([])
+    expect(said('G minor 96')[0]![1]).toBeNull()
+    expect(said(' , ;')).toEqual([])
+  })
+})
