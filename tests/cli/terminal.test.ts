@@ -1,19 +1,10 @@
-import { spawn } from 'node:child_process'
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import Ajv from 'ajv'
 import { describe, expect, it } from 'vitest'
+import { run } from '../support/terminal'
 
-function run(script: string, input: string, args: string[] = []): Promise<{ code: number; lines: string[] }> {
-  return new Promise((resolve) => {
-    const child = spawn('npm', ['run', '--silent', script, '--', ...args], { stdio: ['pipe', 'pipe', 'inherit'] })
-    let out = ''
-    child.stdout.on('data', (chunk) => (out += chunk))
-    child.on('close', (code) => resolve({ code: code ?? 1, lines: out.trim().split('\n') }))
-    child.stdin.end(input)
-  })
-}
 const lines = (...values: unknown[]) => `${values.map((value) => JSON.stringify(value)).join('\n')}\n`
 const schema = (name: string) => JSON.parse(readFileSync(`docs/schemas/${name}.json`, 'utf8'))
 const scratch = mkdtempSync(path.join(tmpdir(), 'tactum-'))
@@ -291,71 +282,5 @@ describe('syllabus check', () => {
     const { code, lines: out } = await run('syllabus', '', args)
     expect(code).toBe(1)
     expect(JSON.parse(out[0]!).error).toMatchObject({ path, message: expect.stringMatching(message) })
-  })
-})
-
-describe('plan', () => {
-  const entry = (some: object) => ({
-    ...{ study: { material: { tonic: 'G', kind: 'harmonic-minor' }, hands: 'together', octaves: 2 }, minutes: 2 },
-    ...{ date: '2026-11-27', kind: 'lesson', outcome: 'right', tempo: 96, hands: 'together', octaves: 2 },
-    ...some,
-  })
-  const request = {
-    ...{ today: '2026-11-28', exam: '2027-03-12', minutesADay: 20, days: ['mon', 'tue', 'fri'], lesson: 'thu' },
-    studies: [entry({}).study, { material: { tonic: 'D', kind: 'major' }, octaves: 2 }],
-    record: [entry({})],
-  }
-  const plan = async (some: object) => {
-    // over several lines, as a file would have it
-    const { code, lines: out } = await run('plan', JSON.stringify({ ...request, ...some }, null, 1))
-    return { code, answer: JSON.parse(out[0]!) }
-  }
-
-  it('prints states, days, the chance, what will not be ready and what would help', async () => {
-    const { code, answer } = await plan({})
-    expect(code).toBe(0)
-    expect(answer.states[0]).toMatchObject({ study: 0, stage: 'tempo', cleanTempo: 96, standing: 'right-once' })
-    expect(answer.states[0].stability).toBeCloseTo(2.3065, 4)
-    expect(answer.states[0].recall).toBeGreaterThan(0.9)
-    expect(answer.states[1]).toMatchObject({ study: 1, cleanTempo: 0, stability: 0, recall: 0 })
-    expect(answer.days[0].date).toBe('2026-11-30')
-    expect(Object.keys(answer.days[0].items[0]).sort()).toEqual(
-      ['hands', 'minutes', 'octaves', 'stage', 'study', 'tempo', 'test'].sort(),
-    )
-    expect(answer.chance).toBeGreaterThan(0)
-    expect([answer.notReady, answer.wouldHelp].every(Array.isArray)).toBe(true)
-  })
-
-  it('takes a grade for the studies, and is the same each time', async () => {
-    const grade = { studies: undefined, syllabus: 'demo/syllabi/corvane-piano.json', grade: '2' }
-    const [one, other] = [await plan(grade), await plan(grade)]
-    expect(one.answer.states).toHaveLength(12)
-    expect(other).toEqual(one)
-  })
-
-  it.each([
-    [{ exam: '2027-02-30' }, 'exam'],
-    [{ exam: '2026-11-27' }, 'exam'],
-    [{ days: [] }, 'days'],
-    [{ days: ['noday'] }, 'days[0]'],
-    [{ record: [entry({ tempo: 0 })] }, 'record[0].tempo'],
-    [{ record: [entry({ date: '2026-12-24' })] }, 'record[0].date'],
-    [{ record: [entry({ date: '2026-11-31' })] }, 'record[0].date'],
-    [{ studies: undefined }, ''],
-    [{ minutesADay: 0 }, 'minutesADay'],
-  ])('refuses %j, naming the field', async (some, path) => {
-    const { code, answer } = await plan(some)
-    expect(code).toBe(1)
-    expect(answer.error.path).toBe(path)
-    expect(answer.error.message).not.toBe('')
-  })
-
-  it('reads ten thousand entries', async () => {
-    const record = Array.from({ length: 10_000 }, (_, at) =>
-      entry({ date: at % 2 ? '2026-11-27' : '2026-11-20', outcome: at % 3 ? 'right' : 'hesitated' }),
-    )
-    const { code, answer } = await plan({ record })
-    expect(code).toBe(0)
-    expect(answer.states[0].cleanTempo).toBe(96)
   })
 })

@@ -86,7 +86,8 @@ describe('a grade as a set', () => {
     expect(recipes.filter((each: any) => each.material.kind === 'melodic-minor')).toHaveLength(3)
     const report = await set.report()
     expect(report.report).toMatchObject({ required: 19, covered: 19, missing: 0 })
-    expect(report.readiness).toMatchObject({ chance: 1, asked: 6, assumed: false })
+    // all of it is printed, and none of it played
+    expect(report.readiness).toMatchObject({ printed: 19, played: 0, ready: 0, chance: 0, asked: 6, assumed: false })
     expect(report.preferences.choices).toEqual(choices)
     const highest = (id: string) => report.placements.find((each: any) => each.id === id).placement.highest
     expect([highest('corvane-piano'), highest('tern-quay-piano')]).toEqual(['4', null])

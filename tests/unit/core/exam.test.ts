@@ -18,7 +18,7 @@ import corvane from '../../../demo/syllabi/corvane-piano.json'
 import { drawPattern } from '../../../core/syllabus/drawn'
 import { syllabusOf } from '../../../shared/schemas'
 import { entryOf, listOf } from '../../support/syllabi'
-import { english, inEnglish } from '../../support/english'
+import { inEnglish } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const board = syllabusOf(corvane)
