@@ -63,7 +63,7 @@ function add(): void {
     <table class="mt-2 w-full text-[13px]">
       <thead>
         <tr>
-          <th class="text-left font-normal"></th>
+          <td></td>
           <th v-for="day in days" :key="day" class="quiet w-[34px] font-normal" scope="col">{{ weekdayShort(day) }}</th>
         </tr>
       </thead>

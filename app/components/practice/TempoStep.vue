@@ -60,6 +60,8 @@ const tap = (): void => set(tapped() ?? bpm.value)
   color: var(--color-soft);
 }
 .tempo input {
+  min-width: 26px;
+  min-height: 24px;
   width: 3.2ch;
   background: transparent;
 }

@@ -31,8 +31,8 @@ watch(
     const planned = new Set(
       view.next?.day === view.today ? view.next.items.filter(({ test }) => test).map(({ study }) => study) : [],
     )
-    const isDue = ({ study, due, cleanTempo, lastSeen }: Row): boolean =>
-      lastSeen !== view.today && (planned.has(study) || (cleanTempo > 0 && due !== null && due <= view.today))
+    const isDue = ({ study, due, lastSeen }: Row): boolean =>
+      lastSeen !== view.today && (planned.has(study) || (due !== null && due <= view.today))
     calls.value = view.rows.filter(isDue)
     set()
   },
@@ -41,7 +41,11 @@ watch(
 const row = computed(() => calls.value?.[at.value] ?? null)
 const over = computed(() => calls.value !== null && at.value >= calls.value.length)
 function set(): void {
-  if (row.value) bpm.value = bpmOf(Math.min(row.value.asked, row.value.cleanTempo || row.value.asked), row.value.recipe)
+  if (row.value)
+    bpm.value = bpmOf(
+      Math.min(row.value.asked, row.value.cleanTempo || (row.value.steps.at(-1)?.tempo ?? row.value.asked)),
+      row.value.recipe,
+    )
 }
 async function next(): Promise<void> {
   at.value++
