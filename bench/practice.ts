@@ -103,11 +103,11 @@ const RIGHT_FROM = 0.8
 /** One pupil's weeks to the exam: what was said of it on the way, and whether a draw went well. */
 function life(seed: number, modelled: boolean): { said: number[]; came: boolean } {
   const random = seeded(seed)
-  const count = 6 + Math.floor(random() * 7)
+  const count = 4 + Math.floor(random() * 5)
   const studies = studiesOf(count)
   const player = modelled ? asModelled(random) : otherwise(random, count)
-  const exam = START + 7 * (8 + Math.floor(random() * 7))
-  const minutesADay = 15 + Math.floor(random() * 16)
+  const exam = START + 7 * (7 + Math.floor(random() * 5))
+  const minutesADay = 12 + Math.floor(random() * 14)
   const record: Entry[] = []
   const at = (day: number) =>
     preparationFor({

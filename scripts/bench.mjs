@@ -25,6 +25,29 @@ async function assigning() {
   print(`${lists} random lists graded`, `${own.toFixed(0)} ms`, `by a general exact solver ${general.toFixed(0)} ms`)
 }
 
+/** A long plan in a worker, and how often what was said of made-up pupils came true. */
+async function practice() {
+  const worker = new Worker(await bundle('bench/practice.ts', 'bench-practice'))
+  const [{ long, modelled, otherwise, pupils }] = await once(worker, 'message')
+  await worker.terminate()
+  const help = `; what would help ${long.help.toFixed(0)} ms`
+  print(
+    'plan: 40 studies over 20 weeks, in a worker',
+    `${long.median.toFixed(0)} ms`,
+    `budget 200 ms; at worst ${long.worst.toFixed(0)} ms${help}`,
+  )
+  const inHundred = (share) => (Number.isNaN(share) ? '–' : `${Math.round(share * 100)}`)
+  for (const [who, bins] of Object.entries({ 'as the model says': modelled, otherwise: otherwise })) {
+    for (const { said, came, count } of bins) {
+      print(
+        `of ${pupils} pupils who learn ${who}`,
+        `${inHundred(said)} % said`,
+        `${inHundred(came)} % came true, of ${count}`,
+      )
+    }
+  }
+}
+
 async function main() {
   await ensureModules()
   await ensureBuild()
@@ -32,6 +55,7 @@ async function main() {
   core()
   await grading()
   await assigning()
+  await practice()
   const { chromium } = await import('playwright-core')
   const { page, scripts } = await import('../bench/page.mjs')
   const { library } = await import('../bench/library.mjs')

@@ -83,24 +83,6 @@ const VIEWS = [
     },
   },
   {
-    name: 'desk-pinned',
-    path: () => '/desk',
-    act: async (page) => {
-      await fingerReady(page)
-      await page.locator('[data-finger="right 3"]').click()
-      await page.keyboard.press('4')
-    },
-  },
-  {
-    name: 'desk-schools',
-    path: () => '/desk',
-    act: async (page) => {
-      await fingerReady(page)
-      await key(page, 'D', 'major')
-      await page.getByRole('button', { name: 'conservatory school' }).click()
-    },
-  },
-  {
     name: 'mallets',
     path: () => '/desk',
     act: async (page) => {
@@ -130,17 +112,29 @@ const VIEWS = [
     },
   },
   {
-    name: 'compare-schools',
-    path: () => '/desk',
+    name: 'pupils',
+    path: () => '/pupils',
+    act: (page) => page.getByRole('region', { name: 'Who is behind' }).waitFor(),
+  },
+  {
+    name: 'record',
+    path: (pupils) => `/pupils/${pupils[0].id}?set=${pupils[0].sets[0].id}`,
+    act: (page) => page.getByRole('region', { name: 'Will it do?' }).waitFor(),
+  },
+  {
+    name: 'record-study',
+    path: (pupils) => `/pupils/${pupils[0].id}?set=${pupils[0].sets[0].id}`,
     act: async (page) => {
-      await fingerReady(page)
-      await key(page, 'D', 'major')
-      await page.getByRole('link', { name: 'Compare side by side' }).click()
-      await page.locator('.glance').waitFor()
-      await page.mouse.wheel(0, 240)
+      await page.getByRole('button', { name: /^G♯ harmonic minor/ }).click()
+      await page.getByRole('button', { name: /^wrong: / }).click()
+      await page.locator('.where .disc').first().waitFor()
     },
   },
-  { name: 'sets', path: () => '/sets' },
+  {
+    name: 'test',
+    path: (pupils) => `/pupils/${pupils[0].id}/test?set=${pupils[0].sets[0].id}`,
+    act: (page) => page.getByText('Once, cold').waitFor(),
+  },
   { name: 'set', path: (pupils) => `/sets/${pupils[0].sets[0].id}` },
   {
     name: 'coverage',
@@ -157,22 +151,6 @@ const VIEWS = [
     },
   },
   {
-    name: 'import',
-    path: () => '/syllabi',
-    act: async (page) => {
-      const lines = [
-        ':title;Kestrel Lane house list',
-        'grade;group;group_title;words',
-        '1;A;Scales;C, G and F majors, hands separately, one octave, crotchet = 60 in quavers',
-        '1;A;;D minr, harmonic or melodic, hands together, one octave',
-        '1;B;Contrary;C major, contrary motion, one octave, crotchet = 60 in quavers',
-      ]
-      const file = { name: 'house-list.csv', mimeType: 'text/csv', buffer: Buffer.from(lines.join('\n')) }
-      await page.getByLabel('Bring in a syllabus file').setInputFiles(file)
-      await page.getByText('One thing is wrong').waitFor()
-    },
-  },
-  {
     name: 'library',
     path: () => '/library',
     act: async (page) => {
@@ -181,6 +159,11 @@ const VIEWS = [
     },
   },
   { name: 'syllabus', path: () => '/syllabi/corvane-piano' },
+  {
+    name: 'week',
+    path: (pupils) => `/print/week/${pupils[0].sets[0].id}`,
+    act: (page) => page.getByRole('heading', { name: 'Watch for' }).waitFor(),
+  },
   {
     name: 'print',
     path: (pupils) => `/print/set/${pupils[0].sets[0].id}`,

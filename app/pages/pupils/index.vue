@@ -12,7 +12,7 @@ import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
 import { locale, marked, t } from '~/composables/words'
 
-useHead({ title: t('sets.index.sets-tactum') })
+useHead({ title: t('sets.index.pupils-tactum') })
 const router = useRouter()
 const pupils = ref<Pupil[] | null>(null)
 const exams = ref<ExamListing[]>([])
@@ -51,7 +51,7 @@ const addSet = (pupil: Pupil) =>
 
 <template>
   <div class="pt-[22px]">
-    <h1 class="text-[26px]">{{ t('sets.index.pupils-and-their-sets') }}</h1>
+    <h1 class="text-[26px]">{{ t('sets.index.pupils') }}</h1>
     <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
     <p v-if="!pupils && !error" class="waiting quiet aside py-20">{{ t('sets.index.fetching-the-pupils') }}</p>
     <p v-if="pupils?.length === 0" class="mt-6 max-w-[560px] border border-rule bg-sheet p-6">
