@@ -20,7 +20,7 @@ const PLACE_WORDS: Readonly<Record<Place, string>> = {
 }
 const OCCASION_WORDS: Readonly<Partial<Record<Occasion, string>>> = {
   'cold-test': 'cold',
-  home: 'home|at home',
+  home: 'home',
 }
 
 /** What a piece of the line says of one study. Tempo in beats a minute. */
@@ -63,36 +63,40 @@ function fitsKind(own: Recipe['material'], asked: RecipeInput['material'], anyMi
   return own.kind === asked.kind || (anyMinor && a.family === b.family && a.mode === b.mode && b.mode === 'minor')
 }
 
-/** How far a study is from what was called; null where it is another. */
-function distance(own: Recipe, asked: RecipeInput, anyMinor: boolean): number | null {
-  if (!fitsKind(own.material, asked.material, anyMinor)) return null
-  const { hands, motion, articulation, octaves } = asked
-  if (motion !== undefined && own.motion !== motion) return null
-  if (articulation !== undefined && own.articulation !== articulation) return null
-  if (hands !== undefined && own.hands !== hands && (own.hands !== 'together' || hands === 'together')) return null
-  return (
-    (hands !== undefined && own.hands !== hands ? 4 : 0) +
-    (motion === undefined && own.motion === 'contrary' ? 2 : 0) +
-    (articulation === undefined && own.articulation !== 'legato' ? 2 : 0) +
-    (octaves !== undefined && own.octaves !== octaves ? 1 : 0)
-  )
+/** Whether what a line says of hands, motion or touch rules a study out; a hand alone is played of both as well. */
+function isRuledOut(own: Recipe, { hands, motion, articulation }: RecipeInput): boolean {
+  if (motion !== undefined && own.motion !== motion) return true
+  if (articulation !== undefined && own.articulation !== articulation) return true
+  return hands !== undefined && own.hands !== hands && (own.hands !== 'together' || hands === 'together')
+}
+
+/** How far a study is from what was called: what nobody said is taken as usual. */
+function distance(own: Recipe, { hands, motion, articulation, octaves }: RecipeInput): number {
+  const apart: readonly (readonly [boolean, number])[] = [
+    [hands !== undefined && own.hands !== hands, 4],
+    [motion === undefined && own.motion === 'contrary', 2],
+    [articulation === undefined && own.articulation !== 'legato', 2],
+    [octaves !== undefined && own.octaves !== octaves, 1],
+  ]
+  return apart.reduce((sum, [is, far]) => sum + (is ? far : 0), 0)
 }
 
 function likeliest(called: Called, studies: readonly Recipe[]): number[] {
   const [asked] = called.studies
   if (!asked || called.studies.length > 1) return []
   const anyMinor = !saysForm(called)
-  const near = studies.flatMap((own, study) => {
-    const far = distance(own, asked, anyMinor)
-    return far === null ? [] : [{ study, far }]
-  })
+  const near = studies.flatMap((own, study) =>
+    !fitsKind(own.material, asked.material, anyMinor) || isRuledOut(own, asked)
+      ? []
+      : [{ study, far: distance(own, asked) }],
+  )
   const least = Math.min(...near.map(({ far }) => far))
   return near.filter(({ far }) => far === least).map(({ study }) => study)
 }
 
 function pieceSaid(typed: string, studies: readonly Recipe[]): Said {
   const [place, withoutPlace] = taken(typed, PLACE_WORDS, '(?:(?:at|on|in|near)\\s+)?(?:the\\s+|a\\s+)?')
-  const [kind, withoutKind] = taken(withoutPlace, OCCASION_WORDS)
+  const [kind, withoutKind] = taken(withoutPlace, OCCASION_WORDS, '(?:at\\s+)?')
   const [outcome, withoutOutcome] = taken(withoutKind, OUTCOME_WORDS)
   const tempo = TEMPO.exec(withoutOutcome)
   const rest = (tempo ? withoutOutcome.replace(tempo[0], ' ') : withoutOutcome).trim()
