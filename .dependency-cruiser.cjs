@@ -24,7 +24,8 @@ module.exports = {
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'core-stands-alone',
-      comment: 'The core imports nothing outside itself, but for two libraries as pure as it is: calendar days, memory.',
+      comment:
+        'The core imports nothing outside itself, but for two libraries as pure as it is: calendar days, memory.',
       severity: 'error',
       from: { path: '^core/' },
       to: { pathNot: ['^core/', '^node_modules/(date-fns|ts-fsrs)/'] },

@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest'
+import { RecipeError } from '#core/message'
+import { planLine } from '../../cli/plan'
 import { run } from '../support/terminal'
 
 describe('plan', () => {
@@ -50,11 +52,20 @@ describe('plan', () => {
     [{ record: [entry({ date: '2026-11-31' })] }, 'record[0].date'],
     [{ studies: undefined }, ''],
     [{ minutesADay: 0 }, 'minutesADay'],
-  ])('refuses %j, naming the field', async (some, path) => {
-    const { code, answer } = await plan(some)
+  ])('refuses %j, naming the field', (some, path) => {
+    try {
+      planLine({ ...request, ...some })
+      expect.unreachable()
+    } catch (error) {
+      expect(error).toBeInstanceOf(RecipeError)
+      expect((error as RecipeError).path).toBe(path)
+    }
+  })
+
+  it('prints a refusal with its sentence, and ends with 1', async () => {
+    const { code, answer } = await plan({ exam: '2026-11-27' })
     expect(code).toBe(1)
-    expect(answer.error.path).toBe(path)
-    expect(answer.error.message).not.toBe('')
+    expect(answer.error).toMatchObject({ path: 'exam', message: 'The exam on 2026-11-27 is not ahead of today.' })
   })
 
   it('reads ten thousand entries', async () => {

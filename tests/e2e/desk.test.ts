@@ -151,7 +151,7 @@ describe('the study desk, by mouse', () => {
     for (const letter of ['A', 'F']) {
       await page.getByRole('button', { name: `Let it go: “${letter} major, hands together, two octaves”` }).click()
     }
-    await page.getByRole('link', { name: 'Sets' }).click()
+    await page.getByRole('link', { name: 'Pupils' }).click()
     await page.getByRole('link', { name: 'Desk' }).click()
     await page.locator(`${finger('right', 3)}.pinned`).waitFor()
     await page.getByRole('button', { name: 'Save', exact: true }).click()

@@ -79,7 +79,8 @@ describe('a list and a set graded by it, by keyboard alone', () => {
     await page.keyboard.press('Enter')
     await page.getByText('4 of 4 printed as asked').waitFor()
     await page.getByRole('link', { name: 'D melodic minor' }).waitFor()
-    await page.getByText('certain', { exact: true }).waitFor()
+    // what is printed is not played
+    await page.getByText('4 printed, not played yet').waitFor()
 
     // one of them slower than asked, as it is played today
     const { studies } = (await call(`/api/sets/${set.id}`)).body
@@ -198,13 +199,13 @@ describe('a list that is typed', () => {
       asked.push(dialog.message())
       void dialog.dismiss()
     })
-    await page.getByRole('link', { name: 'Sets', exact: true }).click()
+    await page.getByRole('link', { name: 'Pupils', exact: true }).click()
     expect(asked[0]).toMatch(/not saved/)
     await page.keyboard.press('Control+s')
     await page.getByText('saved', { exact: true }).waitFor()
     const { grades } = (await call(`/api/syllabi/${id}`)).body.syllabus
     expect(grades.map(({ id: own, title }: any) => [own, title]).at(-1)).toEqual(['4', 'Award 4'])
-    await page.getByRole('link', { name: 'Sets', exact: true }).click()
+    await page.getByRole('link', { name: 'Pupils', exact: true }).click()
     await page.getByRole('heading', { name: 'Pupils and their sets' }).waitFor()
   })
 

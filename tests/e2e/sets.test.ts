@@ -129,7 +129,7 @@ describe('a set, by keyboard alone', () => {
     await page.getByRole('link', { name: 'C major' }).focus()
     await page.keyboard.press('Alt+ArrowDown')
     await page.keyboard.press('Alt+ArrowDown')
-    await page.getByRole('link', { name: 'Sets' }).click()
+    await page.getByRole('link', { name: 'Pupils' }).click()
     await page.locator(`a[href="/sets/${second.id}"]`).click()
     await page.getByRole('link', { name: 'A major' }).waitFor()
     await page.getByText('saved', { exact: true }).waitFor()

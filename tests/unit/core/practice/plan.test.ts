@@ -16,7 +16,7 @@ const planOf = (written: Parameters<typeof prepared>[0]) => {
 }
 
 describe('a plan', () => {
-  const check = (of: (told: ReturnType<typeof planOf>) => void, count = 150) =>
+  const check = (of: (told: ReturnType<typeof planOf>) => void, count = 60) =>
     fc.assert(
       fc.property(anyPreparation, (written) => of(planOf(written))),
       { numRuns: runs(count) },

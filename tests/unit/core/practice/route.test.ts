@@ -118,7 +118,7 @@ describe('the way through a study', () => {
           route.watch(recipe, realised, stage)
         }
       }),
-      { numRuns: runs(25) },
+      { numRuns: runs(15) },
     )
   })
 })
