@@ -206,7 +206,7 @@ describe('a list that is typed', () => {
     const { grades } = (await call(`/api/syllabi/${id}`)).body.syllabus
     expect(grades.map(({ id: own, title }: any) => [own, title]).at(-1)).toEqual(['4', 'Award 4'])
     await page.getByRole('link', { name: 'Pupils', exact: true }).click()
-    await page.getByRole('heading', { name: 'Pupils and their sets' }).waitFor()
+    await page.getByRole('heading', { name: 'Pupils', exact: true }).waitFor()
   })
 
   it('begins with one line', async () => {

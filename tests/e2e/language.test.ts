@@ -18,11 +18,12 @@ async function typedWords(): Promise<Set<string>> {
   const answers = await Promise.all(asked.map((path) => call(path)))
   const text = JSON.stringify(answers.map(({ body }) => body).map(withoutTitles))
   // days and months are the browser's own
-  const days = Array.from({ length: 12 }, (_, at) => new Date(2026, at, at + 1)).flatMap((date) =>
-    (['short', 'long'] as const).flatMap((how) =>
-      [{ month: how }, { weekday: how }].map((part) => date.toLocaleString('en-GB', part)),
-    ),
-  )
+  const days = Array.from({ length: 12 }, (_, at) =>
+    (['short', 'long'] as const).flatMap((how) => [
+      new Date(2026, at).toLocaleString('en-GB', { month: how }),
+      new Date(2026, 0, at).toLocaleString('en-GB', { weekday: how }),
+    ]),
+  ).flat()
   // the name of a paper, of two kinds of file, names of notes in other languages, and the sign of an octave
   return new Set(['Tactum', 'Letter', 'JSON', 'CSV', 'Cis', 'do', 'va', ...days, ...(text.match(/\p{L}+/gu) ?? [])])
 }
