@@ -2,15 +2,27 @@ import { completeRecipe, type Recipe } from '#core/instrument'
 import {
   dateOf,
   type Entry,
+  type GradeInstead,
+  gradesBelow,
   helpTold,
   preparationFor,
   prepare,
   type Prepared,
   type Preparation,
   recallOn,
+  targetsFor,
   wouldHelp,
 } from '#core/practice'
-import { askedGrade, atomsOf, drawOf, type ExamDraw, gradeOf, gradeSet, recipesForMissing } from '#core/syllabus'
+import {
+  askedGrade,
+  atomsOf,
+  drawOf,
+  type ExamDraw,
+  gradeOf,
+  gradeSet,
+  recipesForMissing,
+  USUAL_POLICIES,
+} from '#core/syllabus'
 import type { PlanRequest } from '#shared/practiceSchema'
 import { planRequestOf, syllabusOf } from '#shared/schemas'
 import { readSyllabus } from './files'
@@ -20,15 +32,21 @@ import type { Answer } from './lines'
 interface Prescribed {
   readonly studies: readonly Recipe[]
   readonly draw?: ExamDraw
+  readonly instead: readonly GradeInstead[]
 }
 
 /** Studies as they are given, those of a grade, or both: then the grade's draw is held against the studies. */
 function prescribed({ studies, syllabus, grade }: PlanRequest): Prescribed {
-  if (syllabus === undefined) return { studies: studies!.map((study) => completeRecipe(study)) }
+  if (syllabus === undefined) return { studies: studies!.map((study) => completeRecipe(study)), instead: [] }
   const list = typeof syllabus === 'string' ? readSyllabus(syllabus, 'syllabus') : syllabusOf(syllabus)
   const asked = gradeOf(list, grade!)
   const own = (studies ?? recipesForMissing(list, gradeSet(list, asked.id, []))).map((study) => completeRecipe(study))
-  return { studies: own, draw: drawOf(askedGrade(list, asked), atomsOf(list, asked), gradeSet(list, asked.id, own)) }
+  const instead = gradesBelow(list, asked.id, own, USUAL_POLICIES)
+  return {
+    studies: own,
+    instead,
+    draw: drawOf(askedGrade(list, asked), atomsOf(list, asked), gradeSet(list, asked.id, own)),
+  }
 }
 
 const entryOf = ({ study, hands, octaves, ...rest }: PlanRequest['record'][number]): Entry => {
@@ -38,9 +56,10 @@ const entryOf = ({ study, hands, octaves, ...rest }: PlanRequest['record'][numbe
 
 const rounded = (value: number, places = 4): number => Number(value.toFixed(places))
 
-function answerOf(preparation: Preparation, prepared: Prepared): Answer {
+function answerOf(preparation: Preparation, prepared: Prepared, instead: Prescribed['instead']): Answer {
   const { aim, targets } = preparation
   const { states, standings, plan, then } = prepared
+  const grades = instead.map(({ studies, ...other }) => ({ ...other, targets: targetsFor(studies, other.draw) }))
   return {
     states: states.map((state, study) => ({
       study,
@@ -56,7 +75,7 @@ function answerOf(preparation: Preparation, prepared: Prepared): Answer {
     high: rounded(then.high),
     notReady: then.notReady,
     unseen: plan.unseen,
-    wouldHelp: wouldHelp(preparation, prepared).map((help) => ({
+    wouldHelp: wouldHelp(preparation, prepared, grades).map((help) => ({
       ...help,
       ...('exam' in help ? { exam: dateOf(help.exam) } : {}),
       chance: rounded(help.chance),
@@ -68,7 +87,7 @@ function answerOf(preparation: Preparation, prepared: Prepared): Answer {
 /** The plan to an exam, with how the studies stand and whether it will do. @throws RecipeError naming the field */
 export function planLine(value: unknown): Answer {
   const request = planRequestOf(value)
-  const { studies, draw } = prescribed(request)
+  const { studies, draw, instead } = prescribed(request)
   const preparation = preparationFor({ ...request, studies, record: request.record.map(entryOf), draw })
-  return answerOf(preparation, prepare(preparation))
+  return answerOf(preparation, prepare(preparation), instead)
 }

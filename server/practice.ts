@@ -3,6 +3,8 @@ import { families } from '#core/instrument'
 import {
   dayOf,
   dueAfter,
+  type GradeInstead,
+  gradesBelow,
   type Entry,
   preparationFor,
   prepare,
@@ -18,6 +20,7 @@ import {
   type Db,
   deleteRoute,
   getAim,
+  getPupil,
   inSnapshot,
   inTransaction,
   listAims,
@@ -31,7 +34,7 @@ import { refuse } from './messages'
 import { stale } from './refusal'
 import { packed, templatesOf, writtenOf } from '#shared/preparation'
 import { today } from './record'
-import { policiesOf, setFor, syllabusFor } from './sets'
+import { policiesOf, setFor, settingsFor, syllabusFor } from './sets'
 
 interface Graded {
   readonly draw: ExamDraw
@@ -51,6 +54,13 @@ async function gradedFor(db: Db, studio: number, set: StudySet): Promise<Graded 
   return { draw, report, list: document, gradeTitle: grade.title }
 }
 
+/** Grades that the pupil could take instead, in the pupil's own settings. */
+async function insteadOf(db: Db, studio: number, set: StudySet, { list }: Graded): Promise<GradeInstead[]> {
+  const settings = (await getPupil(db, studio, set.pupil.id))?.preferences.settings
+  const recipes = set.studies.map(({ recipe }) => recipe)
+  return gradesBelow(list, set.gradeId!, recipes, policiesOf(set), settingsFor(set.pupil, settings))
+}
+
 /** Everything that the practice of a set is worked out from, of one moment. @throws Refusal 404 */
 export function practiceOf(pool: Pool, studio: number, setId: string): Promise<PracticeFile> {
   return inSnapshot(pool, async (db) => {
@@ -62,6 +72,7 @@ export function practiceOf(pool: Pool, studio: number, setId: string): Promise<P
       record: packed(await listEntries(db, studio, set.pupil.id)),
       draw: graded?.draw ?? null,
       gradeTitle: graded?.gradeTitle ?? null,
+      instead: graded ? await insteadOf(db, studio, set, graded) : [],
       board: graded?.list.board ?? null,
       routes: await listRoutes(db, studio),
       today: today(),

@@ -1,7 +1,7 @@
 import type { Message } from '#core/message'
 import type { Accepted } from '#core/realise'
 import type { Recipe, Template } from '#core/instrument'
-import type { Entry, Raise, Standing, WrittenAim } from '#core/practice'
+import type { Entry, GradeInstead, Raise, Standing, WrittenAim } from '#core/practice'
 import type {
   Choices,
   DrawnItem,
@@ -175,6 +175,8 @@ export interface PracticeFile {
   /** What its grade draws from; null where it has none. */
   readonly draw: ExamDraw | null
   readonly gradeTitle: string | null
+  /** Grades that could be taken instead, the nearest first. */
+  readonly instead: readonly GradeInstead[]
   readonly board: string | null
   readonly routes: readonly KeptRoute[]
   /** The day on which the server thinks it is. */

@@ -1,9 +1,10 @@
 import { expose } from 'comlink'
 import { type FaultData as Fault, type Message, RecipeError } from '#core/message'
 import { familyOf, type Recipe, type RecipeInput, type Stage } from '#core/instrument'
-import { type Help, prepare, wouldHelp } from '#core/practice'
+import { type Help, prepare, targetsFor, wouldHelp } from '#core/practice'
 import { realise, titleOf } from '#core/realise'
 import type { PracticeFile } from '#shared/api'
+import { templatesOf } from '#shared/preparation'
 import { type PracticeView, preparationIn, viewOf } from '../practice/view'
 
 const guarded = <T extends object>(work: () => T): T | { fault: Fault } => {
@@ -23,7 +24,11 @@ const api = {
   help: (file: PracticeFile): { help: readonly Help[] } | { fault: Fault } =>
     guarded(() => {
       const preparation = preparationIn(file)
-      return { help: wouldHelp(preparation, prepare(preparation)) }
+      const grades = file.instead.map(({ studies, ...other }) => ({
+        ...other,
+        targets: targetsFor(studies, other.draw, templatesOf(file.routes)),
+      }))
+      return { help: wouldHelp(preparation, prepare(preparation), grades) }
     }),
 
   /** The studies in which a stage is practised, each with its title. @param bpm beats a minute */

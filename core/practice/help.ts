@@ -16,7 +16,15 @@ export type Help = Pick<Outlook, 'chance' | 'notReady'> &
     | { readonly change: 'weeks'; readonly weeks: number; readonly exam: number }
     /** Without some studies. */
     | { readonly change: 'leave'; readonly studies: readonly number[] }
+    /** Another grade: the nearest below that would do, or the lowest; `notReady` counts within it. */
+    | { readonly change: 'grade'; readonly grade: string; readonly title: string }
   )
+
+/** A grade that could be taken instead: its studies, those of the set where they serve, and its own draw. */
+export interface OtherGrade extends Pick<Preparation, 'targets' | 'draw'> {
+  readonly grade: string
+  readonly title: string
+}
 
 /** The least number that serves, of those from `least` to `most`; the greatest where none does; what serves once serves beyond. */
 function leastThat<T>(
@@ -79,11 +87,22 @@ function without(preparation: Preparation, left: readonly number[]): Prepared {
 const isBetter = (now: Prepared, then: Pick<Outlook, 'chance' | 'notReady'>): boolean =>
   then.notReady.length < now.then.notReady.length || then.chance > now.then.chance + 0.01
 
+/** The nearest grade that would do, going down; the lowest where none does. @param grades the nearest first */
+function lowerGrade(preparation: Preparation, grades: readonly OtherGrade[]): Help | null {
+  let last: Help | null = null
+  for (const { grade, title, targets, draw } of grades) {
+    const prepared = prepare({ ...preparation, targets, draw, pins: [] })
+    last = { change: 'grade', grade, title, ...told(prepared) }
+    if (allReady(prepared)) return last
+  }
+  return last
+}
+
 /**
- * What would help where a plan will not do: so many minutes a day, so many weeks, or fewer studies; each by itself, the
+ * What would help where a plan will not do: so many minutes a day, so many weeks, fewer studies, or a lower grade; each by itself, the
  * least that makes everything ready, or as far as it goes. Empty where all will be ready.
  */
-export function wouldHelp(preparation: Preparation, now: Prepared): Help[] {
+export function wouldHelp(preparation: Preparation, now: Prepared, grades: readonly OtherGrade[] = []): Help[] {
   if (allReady(now)) return []
   const { aim, targets } = preparation
   const found: Help[] = []
@@ -104,5 +123,7 @@ export function wouldHelp(preparation: Preparation, now: Prepared): Help[] {
     const fewer = leastThat(1, most, (count) => without(preparation, hardest.slice(0, count)), allReady)
     found.push({ change: 'leave', studies: hardest.slice(0, fewer.at).sort((a, b) => a - b), ...told(fewer.told) })
   }
+  const other = lowerGrade(preparation, grades)
+  if (other) found.push(other)
   return found.filter((help) => isBetter(now, help))
 }

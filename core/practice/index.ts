@@ -8,7 +8,7 @@ export { type Aim, type PracticeDay, practiceDays, turnsOf } from './calendar'
 export { type Change, changeBy, changesBetween } from './change'
 export { type Date, dateOf, dayOf, type Weekday, weekdayOf, WEEKDAYS, weekOf } from './days'
 export { type Entry, lineOf, type Occasion, OCCASIONS, standingEntries, type Where } from './entry'
-export { type Help, wouldHelp } from './help'
+export { type Help, type OtherGrade, wouldHelp } from './help'
 export {
   changeTold,
   helpTold,
@@ -17,6 +17,7 @@ export {
   refusePractice,
   standingTold,
 } from './messages'
+export { type GradeInstead, gradesBelow } from './lower'
 export { outcomeOf } from './marked'
 export { type Outcome, OUTCOMES } from './memory'
 export { type Outlook, type Raise, WOULD_DO } from './outlook'

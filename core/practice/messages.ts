@@ -16,6 +16,7 @@ export interface PracticeMessages {
   'help.minutes': { minutes: number }
   'help.weeks': { weeks: number }
   'help.leave': { count: number }
+  'help.grade': { title: string }
 }
 export interface PracticeErrors {
   'date.unknown': { date: string }
@@ -39,5 +40,6 @@ export const changeTold = ({ is }: Change, study: Message, day: Message): Messag
 export function helpTold(help: Help): Message {
   if (help.change === 'minutes') return tellPractice('help.minutes', { minutes: help.minutesADay })
   if (help.change === 'weeks') return tellPractice('help.weeks', { weeks: help.weeks })
+  if (help.change === 'grade') return tellPractice('help.grade', { title: help.title })
   return tellPractice('help.leave', { count: help.studies.length })
 }

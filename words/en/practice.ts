@@ -10,6 +10,7 @@ export const practice = {
   'help.minutes': '{minutes} minutes a day',
   'help.weeks': '{weeks, plural, =1 {one week} other {# weeks}} later',
   'help.leave': '{count, plural, =1 {without one study} other {without # studies}}',
+  'help.grade': '{title} instead',
   'error.date.unknown': '“{date}” is no day: dates are written 2027-03-12.',
   'error.exam.past': 'The exam on {date} is not ahead of today.',
   'error.exam.far': 'The exam is more than {years, plural, other {# years}} ahead: a plan that long is none.',

@@ -91,6 +91,7 @@ async function askHelp(): Promise<void> {
 async function take(help: Help): Promise<void> {
   if (help.change === 'minutes') await practice.saveAim({ ...aim.value!, minutesADay: help.minutesADay })
   else if (help.change === 'weeks') await practice.saveAim({ ...aim.value!, exam: dateOf(help.exam) })
+  // a grade and its studies are the set's: there it is seen what they come to
   else await router.push(`/sets/${setId.value}`)
 }
 </script>

@@ -1,8 +1,19 @@
 import { describe, expect, it } from 'vitest'
-import { changeBy, dateOf, dayOf, prepare, wouldHelp } from '#core/practice'
+import { completeRecipe } from '#core/instrument'
+import { changeBy, dateOf, dayOf, gradesBelow, prepare, targetsFor, wouldHelp } from '#core/practice'
+import { askedGrade, atomsOf, drawOf, gradeOf, gradeSet, recipesForMissing, USUAL_POLICIES } from '#core/syllabus'
+import corvane from '../../../../demo/syllabi/corvane-piano.json'
+import { syllabusOf } from '../../../../shared/schemas'
 import { entryOf, prepared, someStudies, TODAY } from '../../../support/practice'
 
 const NOW = dayOf(TODAY)!
+const board = syllabusOf(corvane)
+/** Everything that a grade asks, and its draw. */
+function gradeStudies(id: string) {
+  const grade = gradeOf(board, id)
+  const studies = recipesForMissing(board, gradeSet(board, id, [])).map((each) => completeRecipe(each))
+  return { studies, draw: drawOf(askedGrade(board, grade), atomsOf(board, grade), gradeSet(board, id, studies)) }
+}
 const tight = {
   ...{ today: TODAY, exam: dateOf(NOW + 60), minutesADay: 15, studies: someStudies(10), record: [] },
   days: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat'] as const,
@@ -20,7 +31,7 @@ describe('what would help', () => {
 
   it('is the least that does, and comes to what it says when it is done', () => {
     for (const each of help) {
-      if (each.change === 'leave') continue
+      if (each.change === 'leave' || each.change === 'grade') continue
       const done = (less: number) =>
         prepare(
           prepared(
@@ -42,6 +53,19 @@ describe('what would help', () => {
     const kept = tight.studies.filter((_, at) => !studies.includes(at))
     expect(prepare(prepared({ ...tight, studies: kept })).then.notReady).toEqual([])
     expect(studies.every((study) => study < 10)).toBe(true)
+  })
+
+  it('names the nearest grade below that would do', () => {
+    const studies = gradeStudies('5')
+    const own = { ...tight, ...studies }
+    const preparation = prepared(own)
+    const grades = gradesBelow(board, '5', studies.studies, USUAL_POLICIES).map(({ studies: all, ...other }) => ({
+      ...other,
+      targets: targetsFor(all, other.draw),
+    }))
+    expect(grades.map(({ grade }) => grade)).toEqual(['4', '3'])
+    const [instead] = wouldHelp(preparation, prepare(preparation), grades).filter(({ change }) => change === 'grade')
+    expect(instead).toMatchObject({ grade: '3' })
   })
 
   it('is silent where all will be ready', () => {

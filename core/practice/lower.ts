@@ -1,0 +1,43 @@
+import { completeRecipe, type Recipe } from '../instrument'
+import {
+  askedGrade,
+  atomsOf,
+  drawOf,
+  type ExamDraw,
+  gradeSet,
+  type Policies,
+  recipesForMissing,
+  type Settings,
+  type Syllabus,
+} from '../syllabus'
+
+/** A grade as it would be practised: what serves of a set, and what would have to be added. */
+export interface GradeInstead {
+  readonly grade: string
+  readonly title: string
+  readonly studies: readonly Recipe[]
+  readonly draw: ExamDraw
+}
+
+/** How many grades down are looked at. */
+const MOST_DOWN = 2
+
+/** The grades below one, the nearest first, each with the studies that it takes. */
+export function gradesBelow(
+  list: Syllabus,
+  gradeId: string,
+  set: readonly Recipe[],
+  policies: Policies,
+  settings: Settings = {},
+): GradeInstead[] {
+  const at = list.grades.findIndex(({ id }) => id === gradeId)
+  const below = list.grades.slice(Math.max(0, at - MOST_DOWN), Math.max(0, at)).reverse()
+  return below.map((grade) => {
+    const report = gradeSet(list, grade.id, set, policies)
+    const used = new Set(report.atoms.flatMap(({ study }) => study ?? []))
+    const added = recipesForMissing(list, report, { settings }).map((each) => completeRecipe(each))
+    const studies = [...set.filter((_, study) => used.has(study)), ...added]
+    const draw = drawOf(askedGrade(list, grade), atomsOf(list, grade), gradeSet(list, grade.id, studies, policies))
+    return { grade: grade.id, title: grade.title, studies, draw }
+  })
+}
