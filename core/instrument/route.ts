@@ -33,6 +33,8 @@ export interface Stage {
 export interface Route<R extends CommonRecipe = CommonRecipe, P = unknown> {
   /** Kinds of stage in their usual order, with the minutes of a sitting (common practice, no source). */
   readonly usual: Template
+  /** What of its own fields makes another line of a study, so that what was played of one is not of the other. */
+  tells(recipe: R): readonly (string | number)[]
   /** Stages that a study has, in the template's order; those that it cannot have are left out. */
   stages(recipe: R, template: Template): readonly Stage[]
   /**

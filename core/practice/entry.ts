@@ -1,4 +1,4 @@
-import { instrumentOf, type Place, type Player, type Recipe } from '../instrument'
+import { familyOf, instrumentOf, type Place, type Player, type Recipe } from '../instrument'
 import { parseNote, pitchClass } from '../pitch'
 import { type Hands, isFree } from '../study'
 import type { Date } from './days'
@@ -55,5 +55,6 @@ export function lineOf(recipe: Recipe): string {
   const { ladder, lengths, swing, accents } = recipe.rhythm
   const { before, after } = recipe.bookends
   const shape = [figure, walk, journey, accompaniment, ladder, lengths, swing, accents, before, after]
-  return JSON.stringify([instrumentOf(recipe).make, notes, motion, shared, articulation, course, ...shape])
+  const own = familyOf(recipe).route.tells(recipe)
+  return JSON.stringify([instrumentOf(recipe).make, notes, motion, shared, articulation, course, ...shape, ...own])
 }

@@ -27,7 +27,7 @@ defineExpose({ press })
 
 <template>
   <div>
-    <div v-if="!asking" class="flex gap-[5px]" :class="{ 'gap-3': big }">
+    <div v-if="!asking" class="flex flex-wrap gap-[5px]" :class="{ 'gap-3': big }">
       <button
         v-for="outcome in OUTCOMES"
         :key="outcome"
@@ -50,7 +50,7 @@ defineExpose({ press })
 <style scoped>
 .big {
   min-height: 64px;
-  min-width: 150px;
+  min-width: min(150px, 29vw);
   font-size: 20px;
 }
 </style>

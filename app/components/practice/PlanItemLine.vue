@@ -50,7 +50,7 @@ function told(outcome: Outcome, where?: Where): void {
       {{ stage }}{{ item.watch ? ' · ' : ''
       }}<span v-if="item.watch" class="aside quiet text-[13.5px]">{{ tell(item.watch) }}</span>
     </p>
-    <div class="mt-[5px] flex items-start justify-between gap-1">
+    <div class="mt-[5px] flex flex-wrap items-start justify-between gap-1">
       <OutcomeButtons :title="tell(row.title)" :row="row" :busy="busy" @told="told" />
       <TempoStep v-model="bpm" :small="!roomy" :label="t('practice.tempo.of', { title: tell(row.title) })" />
     </div>

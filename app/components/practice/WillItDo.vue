@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { NuxtLink } from '#components'
 import { type Help, helpTold } from '#core/practice'
 import { materialTold } from '#core/realise'
 import RichWords from '~/components/frame/RichWords.vue'
@@ -8,7 +9,13 @@ import type { PracticeView } from '~/practice'
 import { longDay } from './dates'
 
 /** Whether it will do by the day, what will not, and what would: each of them to be tried by one press. */
-const props = defineProps<{ view: PracticeView; help: readonly Help[] | null; busy: boolean; trying: boolean }>()
+const props = defineProps<{
+  view: PracticeView
+  help: readonly Help[] | null
+  busy: boolean
+  trying: boolean
+  set: string
+}>()
 const emit = defineEmits<{ ask: []; take: [help: Help] }>()
 
 const MOST_NAMED = 4
@@ -42,6 +49,7 @@ const comesTo = (help: Help): string =>
     </p>
     <p v-if="view.lacking" class="mt-1 text-[13.5px] text-missing">
       {{ t('practice.will.lacking', { count: view.lacking }) }}
+      <NuxtLink class="text-button text-ink" :to="set">{{ t('practice.will.add') }}</NuxtLink>
     </p>
     <p class="quiet mt-1 text-[13.5px]">
       {{

@@ -229,6 +229,7 @@ export const KEYS_ROUTE: Route<FingerRecipe, PerformedHands> = {
     { stage: 'above', minutes: 3 },
     { stage: 'cold', minutes: 1 },
   ],
+  tells: () => [],
   stages,
   studies,
   watch,

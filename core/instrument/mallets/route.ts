@@ -10,6 +10,12 @@ import { hasLead } from './words'
 /** Rolled notes climb from two strokes to eight at one beat (common practice, no source). */
 const ROLLED_BPM = 60
 
+/** Which stick leads, how notes are struck, and by how many mallets. */
+function tells(recipe: MalletRecipe): (string | number)[] {
+  const { lead, rudiment, rudimentOn, roll, mallets, tops } = recipe
+  return [hasLead(recipe) ? lead : 'none', rudiment, rudimentOn, roll.manner, mallets.count, mallets.figure, tops]
+}
+
 function stages(recipe: MalletRecipe, template: readonly RouteStep[]): Stage[] {
   const single = mannerOf(recipe) === 'school'
   const own = (step: RouteStep): Stage[] => {
@@ -76,6 +82,7 @@ export const MALLETS_ROUTE: Route<MalletRecipe, PerformedSticks> = {
     { stage: 'above', minutes: 3 },
     { stage: 'cold', minutes: 1 },
   ],
+  tells,
   stages,
   studies,
   watch,

@@ -64,6 +64,7 @@ export const practice = {
     '{count, plural, one {One study is} other {# studies are}} not seen for more than ten days: there are too few minutes.',
   'practice.will.lacking':
     '{count, plural, one {One item that may be asked is not in this set.} other {# items that may be asked are not in this set.}}',
+  'practice.will.add': 'Add them in the set',
   'practice.will.what-would': 'What would do?',
   'practice.will.working': 'Working it out …',
   'practice.will.comes-to': '{chance} in 100, {open, plural, =0 {nothing open} one {one open} other {# open}}',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useMounted } from '@vueuse/core'
+import { useMediaQuery, useMounted } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRouter } from '#imports'
@@ -25,6 +25,8 @@ import type { Told } from '~/stores/practice'
 const router = useRouter()
 const { practice, pupil, setId, error } = pupilSet()
 const mounted = useMounted()
+/** The head has room for the ways on from here. */
+const wide = useMediaQuery('(min-width: 1180px)')
 const chosen = ref<number | null>(null)
 const trying = ref(false)
 const editing = ref(false)
@@ -122,8 +124,11 @@ async function take(help: Help): Promise<void> {
           <span class="aside quiet text-[16px] font-normal">{{ layers }}</span>
           <a v-if="byThen" href="#will" class="text-button font-sans text-[14px] font-normal">{{ byThen }}</a>
         </h1>
-        <Teleport v-if="mounted" to="#head-end"
-          ><nav class="flex items-baseline gap-4 text-[13.5px] whitespace-nowrap" :aria-label="t('practice.more')">
+        <Teleport v-if="mounted" to="#head-end" :disabled="!wide"
+          ><nav
+            class="flex flex-wrap items-baseline gap-x-4 text-[13.5px] whitespace-nowrap"
+            :aria-label="t('practice.more')"
+          >
             <NuxtLink class="text-button" :to="`/pupils/${pupil.id}/lesson?set=${setId}`">{{
               t('practice.to-lesson')
             }}</NuxtLink>
@@ -189,6 +194,7 @@ async function take(help: Help): Promise<void> {
               :help="practice.help"
               :busy="practice.busy"
               :trying="trying"
+              :set="`/sets/${setId}`"
               @ask="askHelp"
               @take="take"
             />

@@ -106,6 +106,9 @@ describe('what the record says', () => {
     const played = (study: typeof STUDY) => statesOf([TARGET], [entryOf(study!, TODAY)])[0]!.entries
     expect(same.map(played)).toEqual([1, 1, 1])
     expect(others.map(played)).toEqual([0, 0, 0])
+    const marimba = { instrument: 'marimba-5.0', material: { tonic: 'C', kind: 'major' }, octaves: 2 } as const
+    const [right, left] = (['right', 'left'] as const).map((lead) => completeRecipe({ ...marimba, lead }))
+    expect(statesOf([targetOf(right!)], [entryOf(left!, TODAY)])[0]!.entries).toBe(0)
     const [sharp, flat] = ['F#', 'Gb'].map((tonic) => of({ material: { tonic, kind: 'major' } }))
     expect(statesOf([targetOf(flat!)], [entryOf(sharp!, TODAY)])[0]!.entries).toBe(1)
   })
