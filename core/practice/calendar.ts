@@ -45,7 +45,7 @@ export function practiceDays(aim: Aim): PracticeDay[] {
   const working = numbers.filter((day) => day < exam - LAST_DAYS).length
   return numbers.map((day, at) => ({
     day,
-    minutes: Math.max(0, minutesADay - (day === today ? spent : 0)),
+    minutes: Math.max(0, Math.floor(minutesADay - (day === today ? spent : 0))),
     lesson: weekdayOf(day) === lesson,
     testsOnly: day >= exam - LAST_DAYS,
     turn: working - 1 - at,
