@@ -9,7 +9,7 @@ import { words } from './words'
 const [MOST_TEMPO, MOST_ENTRIES, MOST_AWAY] = [2000, 10_000, 60]
 const MOST_MINUTES = 600
 
-export const date = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
+const date = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
 const weekday = Joi.valid(...WEEKDAYS)
 const uuid = Joi.string().guid({ version: 'uuidv4' })
 
@@ -37,9 +37,9 @@ const happened = {
 }
 
 /** An entry as it is written: of which study, and what happened; hands and octaves are the study's unless said. */
-export type WrittenEntry = Omit<Entry, 'study' | 'hands' | 'octaves'> &
+type WrittenEntry = Omit<Entry, 'study' | 'hands' | 'octaves'> &
   Partial<Pick<Entry, 'hands' | 'octaves'>> & { readonly study: RecipeInput }
-export const entrySchema: ObjectSchema<WrittenEntry> = Joi.object({
+const entrySchema: ObjectSchema<WrittenEntry> = Joi.object({
   study: recipeSchema.required(),
   ...happened,
   id: Joi.string().max(60),

@@ -30,7 +30,7 @@ export const unpacked = ({ recipes, entries }: PupilRecord): KeptEntry[] =>
   entries.map(({ recipe, ...rest }) => ({ ...rest, study: recipes[recipe]! }))
 
 /** What a plan for a set is made from. */
-export interface Planned {
+interface Planned {
   readonly set: Pick<StudySet, 'studies'>
   readonly aim: Omit<KeptAim, 'version'>
   readonly record: readonly Entry[]

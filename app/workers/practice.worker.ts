@@ -1,20 +1,12 @@
 import { expose } from 'comlink'
-import { type FaultData as Fault, type Message, RecipeError } from '#core/message'
+import type { FaultData as Fault, Message } from '#core/message'
 import { familyOf, type Recipe, type RecipeInput, type Stage } from '#core/instrument'
 import { type Help, prepare, targetsFor, wouldHelp } from '#core/practice'
 import { realise, titleOf } from '#core/realise'
 import type { PracticeFile } from '#shared/api'
 import { templatesOf } from '#shared/preparation'
 import { type PracticeView, preparationIn, viewOf } from '../practice/view'
-
-const guarded = <T extends object>(work: () => T): T | { fault: Fault } => {
-  try {
-    return work()
-  } catch (error) {
-    if (error instanceof RecipeError) return { fault: error.toFault() }
-    throw error
-  }
-}
+import { guarded } from './guarded'
 
 const api = {
   /** Where everything stands, and the plan. */

@@ -1,21 +1,13 @@
 import { expose } from 'comlink'
-import { type FaultData as Fault, type Message, RecipeError } from '#core/message'
+import type { FaultData as Fault, Message } from '#core/message'
 import { type Accepted, departures, realise, type RealisedStudy, takeAlternative } from '#core/realise'
 import type { RecipeInput, Player, AnyPin } from '#core/instrument'
+import { guarded } from './guarded'
 
-/** A realised study, or why there is none; errors do not cross a worker's border whole, so they go as data. */
+/** A realised study, or why there is none. */
 export type Realised =
   | { readonly study: RealisedStudy; readonly departs: { hand: Player; index: number }[] }
   | { readonly fault: Fault & { details?: Readonly<Record<string, unknown>> } }
-
-const guarded = <T extends object>(work: () => T): T | { fault: Fault } => {
-  try {
-    return work()
-  } catch (error) {
-    if (error instanceof RecipeError) return { fault: error.toFault() }
-    throw error
-  }
-}
 
 const api = {
   /** Realises a recipe; with accepted fingers or sticks these stand, and `departs` says where the engine would now differ. */

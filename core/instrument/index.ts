@@ -33,7 +33,7 @@ export { type Manner, mannerOf, MANNERS, takesManner, withManner } from './malle
 export { fitShape, movedTo, shapesFor } from './moved'
 export { degreesOf, notesOf, type Part } from './parts'
 export { performerOf } from './performers'
-export { type Place, PLACES, type Route, type RouteStep, type Stage, type Template } from './route'
+export { type Place, PLACES, type Stage, type Template } from './route'
 export type { AnyFamily, AnyPin, Player, Recipe, RecipeInput, Staged } from './recipe'
 export { type InstrumentErrors, type InstrumentMessages, tellInstrument } from './messages'
 export { handsTold } from './words'

@@ -4,25 +4,18 @@
  * go wrong. All of it is worked out anew from the record whenever it is asked. docs/practice.md states the model.
  */
 export { checkRecord, preparationFor, targetsFor, type WrittenAim, type WrittenPreparation } from './aim'
-export { type Aim, type PracticeDay, practiceDays, turnsOf } from './calendar'
-export { type Change, changeBy, changesBetween } from './change'
+export { practiceDays, turnsOf } from './calendar'
+export { type Change, changeBy } from './change'
 export { type Date, dateOf, dayOf, type Weekday, weekdayOf, WEEKDAYS, weekOf } from './days'
 export { type Entry, lineOf, type Occasion, OCCASIONS, standingEntries, type Where } from './entry'
-export { type Help, type OtherGrade, wouldHelp } from './help'
-export {
-  changeTold,
-  helpTold,
-  type PracticeErrors,
-  type PracticeMessages,
-  refusePractice,
-  standingTold,
-} from './messages'
+export { type Help, wouldHelp } from './help'
+export { changeTold, helpTold, type PracticeErrors, type PracticeMessages } from './messages'
 export { type GradeInstead, gradesBelow } from './lower'
 export { outcomeOf } from './marked'
 export { type Outcome, OUTCOMES } from './memory'
-export { type Outlook, type Raise, WOULD_DO } from './outlook'
-export type { Pinned, Plan, PlanItem, PlannedDay } from './plan'
-export { planned, prepare, type Preparation, type Prepared, standingToday, type Today } from './practise'
+export { type Outlook, type Raise } from './outlook'
+export type { PlanItem, PlannedDay } from './plan'
+export { planned, prepare, type Preparation, type Prepared, standingToday } from './practise'
 export { recordSaid, type Said } from './said'
 export {
   dueAfter,

@@ -26,7 +26,7 @@ export interface PracticeErrors {
   'away.order': { from: string; to: string }
   'studies.none': null
 }
-export const tellPractice = teller<PracticeMessages>()
+const tellPractice = teller<PracticeMessages>()
 export const refusePractice = refusal<PracticeErrors>()
 
 export const standingTold = (standing: Standing): Message => tellPractice('standing', { standing })

@@ -15,11 +15,11 @@ export const WOULD_DO = 0.8
 const INTERVAL = { low: 0.1, high: 0.9 }
 
 /** How much a tempo counts, 0 to 1, beside the one asked. */
-export const tempoCounts = (clean: number, asked: number): number =>
+const tempoCounts = (clean: number, asked: number): number =>
   Math.min(1, Math.max(0, (clean / asked - TOO_SLOW) / (1 - TOO_SLOW)))
 
 /** The chance of one study: by pace and by hold, where both are uncertain. */
-export type Chances = (pace: number, hold: number) => number
+type Chances = (pace: number, hold: number) => number
 
 /** The chance that it would be right on a day if nothing were done for it. */
 export function chanceNow(target: Target, state: StudyState, day: number): Chances {

@@ -42,7 +42,7 @@ export interface Pinned {
   readonly week: number
 }
 
-export interface Task {
+interface Task {
   readonly aim: Aim
   readonly targets: readonly Target[]
   readonly states: readonly StudyState[]

@@ -13,7 +13,7 @@ export const SEEN_WITHIN = 10
 const BACK_AFTER = 2
 
 /** A first try: the first time on a day that the whole study was played. */
-export interface Try {
+interface Try {
   readonly day: number
   readonly outcome: Outcome
   readonly tempo: number
@@ -147,7 +147,7 @@ function fold(target: Target, folding: Folding, entry: Entry): void {
 }
 
 /** How a study stands after its entries, which are in order and its own. */
-export function stateAfter(target: Target, entries: readonly Entry[]): StudyState {
+function stateAfter(target: Target, entries: readonly Entry[]): StudyState {
   const folding: Folding = {
     ...{ entries: 0, cleanTempo: 0, last: null, memory: null, lastSeen: null, wrongOn: null, failures: 0 },
     ...{ tries: [], steps: [], run: [], sittings: { clean: 0, all: 0 } },

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import Sortable from 'sortablejs'
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { families, familyOf, type Recipe } from '#core/instrument'
 import type { KeptRoute } from '#shared/api'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 import { ask } from '~/composables/api'
+import { sortableList } from '~/composables/sortableList'
 import { working } from '~/composables/working'
 import { t, tell } from '~/composables/words'
 
@@ -44,21 +44,7 @@ void guarded(async () => {
 watch(school, fill)
 
 const list = ref<HTMLElement>()
-let sortable: Sortable | undefined
-watch(list, (element) => {
-  sortable?.destroy()
-  if (!element) return
-  sortable = Sortable.create(element, {
-    handle: '.grip',
-    onEnd: ({ oldIndex, newIndex, item }) => {
-      if (oldIndex === undefined || newIndex === undefined || oldIndex === newIndex) return
-      // the list is Vue's: put the element back and let the data move it
-      element.insertBefore(item, element.children[newIndex > oldIndex ? oldIndex : oldIndex + 1] ?? null)
-      move(oldIndex, newIndex)
-    },
-  })
-})
-onBeforeUnmount(() => sortable?.destroy())
+sortableList(list, move)
 function move(from: number, to: number): void {
   // cold tests stay last
   if (from >= lines.value.length - 1 || to < 0 || to >= lines.value.length - 1) return

@@ -11,7 +11,7 @@ const WEEK = 7
 /** The lowest tempo that a line shows, as a share of the tempo asked; the aim stands this far below its top. */
 const [FLOOR, TOP, BOTTOM] = [0.55, 11, 41]
 
-export interface Scale {
+interface Scale {
   readonly from: number
   readonly to: number
   readonly x: (day: number) => number
@@ -33,12 +33,12 @@ export function scaleOf(rows: readonly Row[], today: number, exam: number | null
 }
 
 /** How high a tempo stands in its line, from the line's top. */
-export function heightOf(tempo: number, asked: number): number {
+function heightOf(tempo: number, asked: number): number {
   const share = Math.min(1.08, Math.max(FLOOR, tempo / asked))
   return BOTTOM - ((share - FLOOR) / (1 - FLOOR)) * (BOTTOM - TOP)
 }
 
-export interface Stair {
+interface Stair {
   /** As far as it was played, and as it is planned from there. */
   readonly played: string
   readonly planned: string

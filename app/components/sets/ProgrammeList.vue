@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import Sortable from 'sortablejs'
-import { nextTick, onBeforeUnmount, ref, watch } from 'vue'
+import { nextTick, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { materialTold } from '#core/realise'
 import type { Study } from '#shared/api'
 import { wordsFor } from '~/components/instrument'
+import { sortableList } from '~/composables/sortableList'
 import { t, tell } from '~/composables/words'
 
 /** The set as a concert programme: number, title, hands, dotted leader, tempo. Dragged, or moved with Alt and arrows. */
@@ -16,23 +16,7 @@ const props = defineProps<{
 const emit = defineEmits<{ move: [from: number, to: number]; remove: [at: number] }>()
 
 const list = ref<HTMLOListElement>()
-let sortable: Sortable | undefined
-
-watch(list, (element) => {
-  sortable?.destroy()
-  if (!element) return
-  sortable = Sortable.create(element, {
-    handle: '.grip',
-    animation: 120,
-    onEnd: ({ oldIndex, newIndex, item }) => {
-      if (oldIndex === undefined || newIndex === undefined || oldIndex === newIndex) return
-      // the list is Vue's: put the element back and let the data move it
-      element.insertBefore(item, element.children[newIndex > oldIndex ? oldIndex : oldIndex + 1] ?? null)
-      emit('move', oldIndex, newIndex)
-    },
-  })
-})
-onBeforeUnmount(() => sortable?.destroy())
+sortableList(list, (from, to) => emit('move', from, to))
 
 async function onKey(event: KeyboardEvent, at: number): Promise<void> {
   if (event.key === 'Delete') emit('remove', at)

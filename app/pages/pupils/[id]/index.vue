@@ -7,6 +7,7 @@ import { changeTold, dateOf, dayOf, type Help, lineOf } from '#core/practice'
 import { materialTold } from '#core/realise'
 import AimPanel from '~/components/practice/AimPanel.vue'
 import { longDay } from '~/components/practice/dates'
+import LastTold from '~/components/practice/LastTold.vue'
 import RecordLine from '~/components/practice/RecordLine.vue'
 import RecordStair from '~/components/practice/RecordStair.vue'
 import RouteSheet from '~/components/practice/RouteSheet.vue'
@@ -170,20 +171,11 @@ async function take(help: Help): Promise<void> {
             @close="chosen = null"
           />
           <template v-else>
-            <div v-if="practice.last" class="mb-3 border border-rule p-2 text-[13.5px]" role="status">
-              {{
-                t('practice.added', {
-                  title: tell(materialTold(practice.last.row.recipe)),
-                  outcome: practice.last.entry.outcome,
-                })
-              }}
-              <button type="button" class="text-button" :disabled="practice.busy" @click="practice.takeBack()">
-                {{ t('practice.take-back') }}
-              </button>
+            <LastTold class="mb-3 border border-rule p-2 text-[13.5px]">
               <ul v-if="changes.length" class="quiet">
                 <li v-for="change in changes.slice(0, 4)" :key="change">{{ change }}</li>
               </ul>
-            </div>
+            </LastTold>
             <p v-if="view.exam === null" class="border border-rule bg-sheet p-4">{{ t('practice.choose-day') }}</p>
             <TodayColumn :view="view" :busy="practice.busy" @told="told" @open="choose" />
             <RecordLine :rows="view.rows" :busy="practice.busy" @told="practice.addAll" />

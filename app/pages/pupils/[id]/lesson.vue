@@ -2,12 +2,12 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { definePageMeta, useHead, useRouter } from '#imports'
-import { materialTold } from '#core/realise'
 import PlanItemLine from '~/components/practice/PlanItemLine.vue'
+import LastTold from '~/components/practice/LastTold.vue'
 import RecordLine from '~/components/practice/RecordLine.vue'
 import { wholeDay } from '~/components/practice/dates'
 import { pupilSet } from '~/composables/pupilSet'
-import { t, tell } from '~/composables/words'
+import { t } from '~/composables/words'
 
 /** Today's practice, one thing after the other, with a timer that says when to rest. */
 definePageMeta({ layout: 'paper' })
@@ -75,17 +75,7 @@ function rest(): void {
           @told="(said) => practice.add(view!.rows[item.study]!, said)"
         />
       </ul>
-      <p v-if="practice.last" role="status" class="mt-3 text-[14px]">
-        {{
-          t('practice.added', {
-            title: tell(materialTold(practice.last.row.recipe)),
-            outcome: practice.last.entry.outcome,
-          })
-        }}
-        <button type="button" class="text-button" :disabled="practice.busy" @click="practice.takeBack()">
-          {{ t('practice.take-back') }}
-        </button>
-      </p>
+      <LastTold class="mt-3 text-[14px]" />
       <RecordLine class="mt-5" :rows="view.rows" :busy="practice.busy" @told="practice.addAll" />
       <p class="quiet mt-6 border-t border-rule pt-2 text-[12.5px]">
         {{ t('practice.today.rest') }} {{ t('practice.caution') }}

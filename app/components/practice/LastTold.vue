@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import { materialTold } from '#core/realise'
+import { t, tell } from '~/composables/words'
+import { usePractice } from '~/stores/practice'
+
+/** What was added to the record last, with a way back; beneath it what that changed in the plan. */
+const practice = usePractice()
+</script>
+
+<template>
+  <div v-if="practice.last" role="status">
+    {{
+      t('practice.added', {
+        title: tell(materialTold(practice.last.row.recipe)),
+        outcome: practice.last.entry.outcome,
+      })
+    }}
+    <button type="button" class="text-button" :disabled="practice.busy" @click="practice.takeBack()">
+      {{ t('practice.take-back') }}
+    </button>
+    <slot />
+  </div>
+</template>
