@@ -157,13 +157,13 @@ function drop(): void {
       <li v-for="row in view.rows" :key="row.id" :style="{ height: `${FRAME.row}px` }">
         <button
           type="button"
-          class="study block w-[230px] py-[7px] pl-4 text-left"
+          class="study block w-[230px] py-[5px] pl-4 text-left"
           :class="{ chosen: chosen === row.study }"
           :aria-label="spoken(row)"
           :aria-expanded="chosen === row.study"
           @click="emit('choose', row.study)"
         >
-          <span class="block truncate font-serif text-[15px] leading-[19px] font-semibold">{{
+          <span class="block truncate font-serif text-[15px] leading-[22px] font-semibold">{{
             tell(materialTold(row.recipe))
           }}</span>
           <span class="quiet block truncate text-[12px] leading-[16px]"
