@@ -3,6 +3,7 @@ import { once } from 'node:events'
 import { pathToFileURL } from 'node:url'
 import { Worker } from 'node:worker_threads'
 import { print } from '../bench/print.mjs'
+import { ensureBrowser, testBrowser } from './lib/browser.mjs'
 import { bundle } from './lib/bundle.mjs'
 import { ensureBuild, ensureModules } from './lib/packages.mjs'
 import { freePort, startCluster } from './lib/postgres.mjs'
@@ -48,9 +49,14 @@ async function practice() {
   }
 }
 
+async function measured(parts, browser, address) {
+  for (const part of parts) await part(browser, address)
+}
+
 async function main() {
   await ensureModules()
   await ensureBuild()
+  await ensureBrowser()
   const { core } = await import(pathToFileURL(await bundle('bench/core.ts', 'bench')).href)
   core()
   await grading()
@@ -65,11 +71,11 @@ async function main() {
   const cluster = await startCluster(`cluster-bench-${process.pid}`, { throwAway: true })
   try {
     const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log: 'bench-server.log' })
-    const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: FLAGS })
     try {
-      for (const part of [page, library, sound]) await part(browser, server.address)
+      const browser = await chromium.launch({ executablePath: testBrowser(), args: FLAGS })
+      const parts = [page, library, sound]
+      await measured(parts, browser, server.address).finally(() => browser.close())
     } finally {
-      await browser.close()
       await server.stop()
     }
   } finally {

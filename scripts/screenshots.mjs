@@ -1,6 +1,7 @@
 // One current picture of each main view, from the demo data, for the README and the handbook.
 import fs from 'node:fs'
 import { chromium } from 'playwright-core'
+import { ensureBrowser, testBrowser } from './lib/browser.mjs'
 import { ensureBuild, ensureModules } from './lib/packages.mjs'
 import { freePort, startCluster } from './lib/postgres.mjs'
 import { fail, say } from './lib/run.mjs'
@@ -173,7 +174,7 @@ const VIEWS = [
 
 async function shoot(address) {
   const pupils = await (await fetch(`${address}/api/pupils`)).json()
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: FLAGS })
+  const browser = await chromium.launch({ executablePath: testBrowser(), args: FLAGS })
   fs.mkdirSync(FOLDER, { recursive: true })
   for (const { name, path, act } of VIEWS) {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
@@ -192,6 +193,7 @@ async function shoot(address) {
 async function main() {
   await ensureModules()
   await ensureBuild()
+  await ensureBrowser()
   const cluster = await startCluster(`cluster-shots-${process.pid}`, { throwAway: true })
   try {
     const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log: 'shots-server.log' })
