@@ -1,7 +1,7 @@
 /**
  * Practice: what a long plan takes in a worker, and how often “80 %” came true, with made-up pupils. Half of them learn
- * and forget as the model says; half do not: each study of theirs has a pace of its own, good days and bad ones come for
- * all studies at once, and what is forgotten goes faster than the scheduler thinks. Posts the figures.
+ * and forget as the model says; half do not: each study of theirs has a pace of its own, their days differ more, and what
+ * is forgotten goes faster than the scheduler thinks. Posts the figures.
  */
 import { parentPort } from 'node:worker_threads'
 import { completeRecipe, type Recipe } from '#core/instrument'
@@ -54,10 +54,20 @@ interface Player {
   recall(study: number, foretold: number, day: number): number
 }
 
+/** Good days and bad ones: by how much all is better recalled on a day, in log-odds. */
+function formsOf(random: () => number, spread: number): (day: number) => number {
+  const days = new Map<number, number>()
+  return (day) => {
+    if (!days.has(day)) days.set(day, spread * normal(random))
+    return days.get(day)!
+  }
+}
+
 /** Somebody of whom the model is true. */
 function asModelled(random: () => number): Player {
   const [pace, hold] = [beta32(random), 0.6 * normal(random)]
-  return { pace: () => pace, recall: (_, foretold) => shifted(foretold, hold) }
+  const form = formsOf(random, 0.6)
+  return { pace: () => pace, recall: (_, foretold, day) => shifted(foretold, hold + form(day)) }
 }
 
 /** Somebody of whom it is not. */
@@ -66,11 +76,7 @@ function otherwise(random: () => number, studies: number): Player {
     Math.min(0.95, Math.max(0.15, beta32(random) + 0.15 * normal(random))),
   )
   const holds = Array.from({ length: studies }, () => 0.5 * normal(random) - 0.2)
-  const days = new Map<number, number>()
-  const form = (day: number): number => {
-    if (!days.has(day)) days.set(day, 0.7 * normal(random))
-    return days.get(day)!
-  }
+  const form = formsOf(random, 0.9)
   return {
     pace: (study) => paces[study]!,
     recall: (study, foretold, day) => shifted(foretold ** 1.2, holds[study]! + form(day)),

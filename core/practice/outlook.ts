@@ -18,14 +18,22 @@ const INTERVAL = { low: 0.1, high: 0.9 }
 const tempoCounts = (clean: number, asked: number): number =>
   Math.min(1, Math.max(0, (clean / asked - TOO_SLOW) / (1 - TOO_SLOW)))
 
-/** The chance of one study: by pace and by hold, where both are uncertain. */
-type Chances = (pace: number, hold: number) => number
+/** By how much everything is better or worse recalled on one day than on another: deviation in log-odds (ours). */
+const FORM_SPREAD = 0.6
+/** The form of a day, at three places (Gauss-Hermite quadrature of a normal distribution; Abramowitz and Stegun, 25.4.46). */
+const FORMS: readonly Weighed[] = [-1, 0, 1].map((at) => ({
+  value: at * FORM_SPREAD * Math.sqrt(3),
+  weight: at === 0 ? 2 / 3 : 1 / 6,
+}))
+
+/** The chance of one study: by pace and by hold, where both are uncertain, and by the day's form, which all share. */
+type Chances = (pace: number, hold: number, form: number) => number
 
 /** The chance that it would be right on a day if nothing were done for it. */
 export function chanceNow(target: Target, state: StudyState, day: number): Chances {
   const recall = recallOn(state, day)
   const counts = tempoCounts(state.cleanTempo, target.asked)
-  return (_, hold) => moved(recall, hold) * counts
+  return (_, hold, form) => moved(recall, hold + form) * counts
 }
 
 /** Probabilities of 0 to `tries` passes (binomial; Feller, vol. I, ch. VI). */
@@ -92,7 +100,7 @@ function chanceThen(start: Course, end: Course, room: number, day: number): Chan
     byPace.set(pace, sum)
     return sum
   }
-  return (pace, hold) => reached(pace) * recall(hold)
+  return (pace, hold, form) => reached(pace) * moved(recall(hold), form)
 }
 
 export interface Outlook {
@@ -120,20 +128,24 @@ const poolsFor = ({ items }: ExamDraw, of: (study: number) => number): Map<strin
   return pools
 }
 
-/** What a draw comes to, over everything that is thought possible of the pupil. */
-export function outlookOf(draw: ExamDraw, studies: readonly Chances[], { pace, hold }: Pupil): Outlook {
-  const possible: Weighed[] = pace.flatMap((q) =>
+/** What something comes to over everything that is thought possible of the pupil: in each case the mean over good days and bad. */
+const possibly = ({ pace, hold }: Pupil, of: Chances): Weighed[] =>
+  pace.flatMap((q) =>
     hold.map((h) => ({
-      value: chanceOf(
-        draw.pattern,
-        poolsFor(draw, (study) => studies[study]!(q.value, h.value)),
-      ),
+      value: meanOf(FORMS.map(({ value, weight }) => ({ value: of(q.value, h.value, value), weight }))),
       weight: q.weight * h.weight,
     })),
   )
-  const chances = studies.map((of) =>
-    meanOf(pace.flatMap((q) => hold.map((h) => ({ value: of(q.value, h.value), weight: q.weight * h.weight })))),
+
+/** What a draw comes to. A day's form is one for all studies, so that they go wrong together. */
+export function outlookOf(draw: ExamDraw, studies: readonly Chances[], pupil: Pupil): Outlook {
+  const possible = possibly(pupil, (pace, hold, form) =>
+    chanceOf(
+      draw.pattern,
+      poolsFor(draw, (study) => studies[study]!(pace, hold, form)),
+    ),
   )
+  const chances = studies.map((of) => meanOf(possibly(pupil, of)))
   return {
     chance: meanOf(possible),
     low: quantile(possible, INTERVAL.low),

@@ -24,11 +24,17 @@ const HOLDS = Array.from({ length: 13 }, (_, at) => (at - 6) / 3)
 /** No forecast is surer than this. */
 const SURE = 1e-4
 
+/** What is less likely than this beside the likeliest is left out. */
+const NEGLIGIBLE = 0.02
+
 const weighed = (values: readonly number[], logs: readonly number[]): Weighed[] => {
   const most = Math.max(...logs)
-  const raw = logs.map((log) => Math.exp(log - most))
-  const sum = raw.reduce((total, each) => total + each, 0)
-  return values.map((value, at) => ({ value, weight: raw[at]! / sum }))
+  const likely = values.flatMap((value, at) => {
+    const weight = Math.exp(logs[at]! - most)
+    return weight < NEGLIGIBLE ? [] : [{ value, weight }]
+  })
+  const sum = likely.reduce((total, { weight }) => total + weight, 0)
+  return likely.map(({ value, weight }) => ({ value, weight: weight / sum }))
 }
 
 /** A probability moved by some log-odds. */

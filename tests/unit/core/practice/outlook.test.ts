@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { dateOf, dayOf, prepare, standingToday, targetsFor } from '#core/practice'
 import { openDraw } from '#core/syllabus'
 import { recallThrough } from '../../../../core/practice/foretold'
+import { outlookOf } from '../../../../core/practice/outlook'
 import { type Memory, recallAfter, remembered } from '../../../../core/practice/memory'
 import { moved, pupilFrom, quantile } from '../../../../core/practice/pace'
 import { entryOf, prepared, someStudies, TODAY } from '../../../support/practice'
@@ -92,6 +93,30 @@ describe('the chance', () => {
       expect(chance).toBeLessThanOrEqual(high)
     }
     expect(some.high - some.low).toBeLessThan(none.high - none.low)
+  })
+
+  it('is the mean over good days and bad ones, which come for all studies at once', () => {
+    const recalls = [0.97, 0.9, 0.93, 0.85, 0.95]
+    const draw = openDraw(recalls.length)
+    const sure = { pace: [{ value: 0.6, weight: 1 }], hold: [{ value: 0, weight: 1 }] }
+    const of = recalls.map((recall) => (_: number, hold: number, form: number) => moved(recall, hold + form))
+    const { chance, chances } = outlookOf(draw, of, sure)
+    // six or more are asked, so all five; days by a fine grid of the normal distribution, 0.6 in log-odds
+    const days = Array.from({ length: 801 }, (_, at) => (at - 400) / 100)
+    const density = days.map((day) => Math.exp(-(day * day) / 2))
+    const all = density.reduce((sum, each) => sum + each, 0)
+    const mean = (value: (form: number) => number) =>
+      days.reduce((sum, day, at) => sum + (density[at]! / all) * value(0.6 * day), 0)
+    const whole = mean((form) => recalls.reduce((product, recall) => product * moved(recall, form), 1))
+    expect(chance).toBeCloseTo(whole, 2)
+    // what goes wrong together goes wrong less often than if each day were another for each study
+    expect(chance).toBeGreaterThan(chances.reduce((product, each) => product * each, 1))
+    chances.forEach((each, at) =>
+      expect(each).toBeCloseTo(
+        mean((form) => moved(recalls[at]!, form)),
+        2,
+      ),
+    )
   })
 
   it('learns the pupil’s pace and memory from the record', () => {
