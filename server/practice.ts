@@ -143,7 +143,7 @@ async function progressOf(db: Db, studio: number, set: StudySet, aim: KeptAim): 
     comesToday: aim.lesson === weekdayOf(now),
     studies: set.studies.length,
   }
-  const none = { played: 0, ready: 0, due: 0, behind: 0, chance: 0 }
+  const none = { played: 0, ready: 0, due: 0, behind: 0, missing: 0, chance: 0 }
   if (!preparation) return { ...common, ...none, over: dayOf(aim.exam)! <= now }
   const { states, standings, then } = prepare(preparation)
   return {
@@ -152,7 +152,8 @@ async function progressOf(db: Db, studio: number, set: StudySet, aim: KeptAim): 
     played: standings.filter((standing) => standing !== 'untried').length,
     ready: standings.filter((standing) => standing === 'ready').length,
     due: states.filter((state) => (dueAfter(state) ?? Infinity) <= now).length,
-    behind: then.notReady.length + preparation.draw.items.filter(({ study }) => study === null).length,
+    behind: then.notReady.length,
+    missing: preparation.draw.items.filter(({ study }) => study === null).length,
     chance: then.chance,
   }
 }

@@ -214,6 +214,8 @@ export interface Progress {
   readonly due: number
   /** Studies that would not be ready by then. */
   readonly behind: number
+  /** What the grade asks and the set does not have. */
+  readonly missing: number
   readonly chance: number
   readonly over: boolean
 }

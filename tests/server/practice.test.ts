@@ -222,8 +222,17 @@ describe('what is printed, played and ready', () => {
     const { id, date, add, entry } = await practising()
     await call(`/api/sets/${id}/aim`, 'PUT', { ...AIM, exam: shifted(date, 90) })
     const own = async () => (await call('/api/progress')).body.find(({ setId }: { setId: string }) => setId === id)
-    expect(await own()).toMatchObject({ played: 0, ready: 0, studies: 3, over: false })
+    expect(await own()).toMatchObject({ played: 0, ready: 0, studies: 3, missing: 0, over: false })
     await add(entry(0))
     expect(await own()).toMatchObject({ played: 1 })
+  })
+
+  it('tells what will not be ready apart from what is not in the set', async () => {
+    const { body: pupils } = await call('/api/pupils')
+    const marit = pupils.find(({ name }: { name: string }) => name === 'Marit A.')
+    const spring = marit.sets.find(({ title }: { title: string }) => title === 'Spring set')
+    const all = (await call('/api/progress')).body as { setId: string; behind: number; missing: number }[]
+    // sixteen are asked, eight stand as asked and three nearly
+    expect(all.find(({ setId }) => setId === spring.id)).toMatchObject({ behind: 0, missing: 5 })
   })
 })

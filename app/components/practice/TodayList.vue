@@ -11,6 +11,11 @@ const props = defineProps<{ progress: readonly Progress[]; pupils: readonly Pupi
 
 const ahead = computed(() => props.progress.filter(({ over }) => !over))
 const nameOf = ({ pupilId }: Progress): string => props.pupils.find(({ id }) => id === pupilId)?.name ?? ''
+const isBehind = ({ behind, missing, exam }: Progress): string =>
+  [
+    ...(behind > 0 ? [t('practice.pupils.is-behind', { behind, day: longDay(dayOf(exam)!) })] : []),
+    ...(missing > 0 ? [t('practice.pupils.is-missing', { missing })] : []),
+  ].join(', ')
 const lists = computed(() => [
   {
     title: t('practice.pupils.today'),
@@ -29,8 +34,8 @@ const lists = computed(() => [
   {
     title: t('practice.pupils.behind'),
     none: t('practice.pupils.nobody-behind'),
-    own: ahead.value.filter(({ behind }) => behind > 0).sort((a, b) => a.chance - b.chance),
-    words: (each: Progress) => t('practice.pupils.is-behind', { behind: each.behind, day: longDay(dayOf(each.exam)!) }),
+    own: ahead.value.filter(({ behind, missing }) => behind + missing > 0).sort((a, b) => a.chance - b.chance),
+    words: isBehind,
     to: (each: Progress) => `/pupils/${each.pupilId}?set=${each.setId}`,
   },
 ])
