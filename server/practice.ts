@@ -38,9 +38,7 @@ import { policiesOf, setFor, settingsFor, syllabusFor } from './sets'
 
 interface Graded {
   readonly draw: ExamDraw
-  readonly report: GradeReport
   readonly list: Syllabus
-  readonly gradeTitle: string
 }
 
 /** What a set's grade draws from, and how the set stands against it; null where it has none. */
@@ -51,7 +49,7 @@ async function gradedFor(db: Db, studio: number, set: StudySet): Promise<Graded 
   const recipes = set.studies.map(({ recipe }) => recipe)
   const report = gradeSet(document, grade.id, recipes, policiesOf(set))
   const draw = drawOf(askedGrade(document, grade), atomsOf(document, grade), report)
-  return { draw, report, list: document, gradeTitle: grade.title }
+  return { draw, list: document }
 }
 
 /** Grades that the pupil could take instead, in the pupil's own settings. */
@@ -71,9 +69,7 @@ export function practiceOf(pool: Pool, studio: number, setId: string): Promise<P
       aim: await getAim(db, studio, setId),
       record: packed(await listEntries(db, studio, set.pupil.id)),
       draw: graded?.draw ?? null,
-      gradeTitle: graded?.gradeTitle ?? null,
       instead: graded ? await insteadOf(db, studio, set, graded) : [],
-      board: graded?.list.board ?? null,
       routes: await listRoutes(db, studio),
       today: today(),
     }
@@ -136,10 +132,9 @@ const progressKept = new Map<string, { readonly key: string; readonly progress: 
 
 async function progressOf(db: Db, studio: number, set: StudySet, aim: KeptAim): Promise<Progress> {
   const preparation = await preparationOf(db, studio, set)
-  const graded = set.syllabusId && set.gradeId ? await gradedFor(db, studio, set) : null
   const now = dayOf(today())!
   const common = {
-    ...{ pupilId: set.pupil.id, setId: set.id, exam: aim.exam, gradeTitle: graded?.gradeTitle ?? null },
+    ...{ pupilId: set.pupil.id, setId: set.id, exam: aim.exam },
     comesToday: aim.lesson === weekdayOf(now),
     studies: set.studies.length,
   }

@@ -174,10 +174,8 @@ export interface PracticeFile {
   readonly record: PupilRecord
   /** What its grade draws from; null where it has none. */
   readonly draw: ExamDraw | null
-  readonly gradeTitle: string | null
   /** Grades that could be taken instead, the nearest first. */
   readonly instead: readonly GradeInstead[]
-  readonly board: string | null
   readonly routes: readonly KeptRoute[]
   /** The day on which the server thinks it is. */
   readonly today: string
@@ -205,7 +203,6 @@ export interface Progress {
   readonly pupilId: string
   readonly setId: string
   readonly exam: string
-  readonly gradeTitle: string | null
   readonly comesToday: boolean
   readonly played: number
   readonly ready: number

@@ -1,7 +1,7 @@
 import { familyOf, type Recipe, type Template } from '#core/instrument'
 import type { Entry, WrittenPreparation } from '#core/practice'
 import { type ExamDraw, openDraw } from '#core/syllabus'
-import type { KeptAim, KeptEntry, KeptRoute, PupilRecord, StudySet } from './api'
+import type { KeptAim, KeptEntry, KeptRoute, PupilRecord, Study } from './api'
 
 /** The way through a recipe's studies: the teacher's own for its school, or for all schools; undefined is the usual. */
 export const templatesOf =
@@ -31,7 +31,7 @@ export const unpacked = ({ recipes, entries }: PupilRecord): KeptEntry[] =>
 
 /** What a plan for a set is made from. */
 interface Planned {
-  readonly set: Pick<StudySet, 'studies'>
+  readonly set: { readonly studies: readonly Pick<Study, 'id' | 'recipe'>[] }
   readonly aim: Omit<KeptAim, 'version'>
   readonly record: readonly Entry[]
   readonly draw: ExamDraw | null

@@ -23,8 +23,8 @@ import {
 } from '#core/practice'
 import { realise, titleOf } from '#core/realise'
 import { openDraw } from '#core/syllabus'
-import type { PracticeFile } from '#shared/api'
 import { templatesOf, unpacked, writtenOf } from '#shared/preparation'
+import type { Practised } from './trial'
 
 /** A study on its way, as a line of the record shows it. Tempi in notes a minute, days as numbers. */
 export interface Row {
@@ -74,7 +74,7 @@ export interface PracticeView {
 }
 
 const rowOf = (
-  file: PracticeFile,
+  file: Practised,
   { targets }: Pick<Preparation, 'targets'>,
   { states, standings }: Pick<Prepared, 'states' | 'standings'>,
   today: number,
@@ -97,10 +97,10 @@ function watched(recipe: Recipe, targets: readonly Target[], item: PlanItem): It
   return familyOf(recipe).route.watch(target.recipe, realise(target.recipe, {}, 0), stage)
 }
 
-const lackingIn = ({ draw }: PracticeFile): number => draw?.items.filter(({ study }) => study === null).length ?? 0
+const lackingIn = ({ draw }: Practised): number => draw?.items.filter(({ study }) => study === null).length ?? 0
 
 /** Without an aim there is no plan; the record stands all the same. */
-function withoutAim(file: PracticeFile): PracticeView {
+function withoutAim(file: Practised): PracticeView {
   const draw = file.draw ?? openDraw(file.set.studies.length)
   const recipes = file.set.studies.map(({ recipe }) => recipe)
   const targets = targetsFor(recipes, draw, templatesOf(file.routes))
@@ -117,14 +117,14 @@ function withoutAim(file: PracticeFile): PracticeView {
 }
 
 /** Whether there is an aim that is still ahead. */
-const isAhead = ({ aim, today, set }: PracticeFile): boolean =>
+const isAhead = ({ aim, today, set }: Practised): boolean =>
   aim !== null && set.studies.length > 0 && dayOf(aim.exam)! > dayOf(today)!
 
-export const preparationIn = (file: PracticeFile): Preparation =>
+export const preparationIn = (file: Practised): Preparation =>
   preparationFor(writtenOf({ ...file, aim: file.aim!, record: unpacked(file.record) }))
 
 /** Everything that the page shows of a set's practice. */
-export function viewOf(file: PracticeFile): PracticeView {
+export function viewOf(file: Practised): PracticeView {
   if (!isAhead(file)) return withoutAim(file)
   const preparation = preparationIn(file)
   const { aim, targets } = preparation
@@ -148,6 +148,6 @@ export function viewOf(file: PracticeFile): PracticeView {
           items: next.items.map((item) => ({ ...item, watch: watched(rows[item.study]!.recipe, targets, item) })),
         }
       : null,
-    changes: changeBy(preparation, ({ date }) => date === dateOf(aim.today)),
+    changes: changeBy(preparation, plan, ({ date }) => date === dateOf(aim.today)),
   }
 }

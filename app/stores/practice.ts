@@ -1,13 +1,13 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { type FaultData, RecipeError } from '#core/message'
 import { dateOf, type Entry, type Help } from '#core/practice'
 import type { KeptAim, KeptEntry, PracticeFile, PupilRecord } from '#shared/api'
 import { unpacked } from '#shared/preparation'
 import { ask } from '~/composables/api'
 import { newestOnly } from '~/composables/realiser'
 import { working } from '~/composables/working'
-import { practised, type PracticeView, type Row } from '~/practice'
+import { opened, practised, type PracticeView, type Row } from '~/practice'
+import { practiceTrial } from './practiceTrial'
 
 /** What a press says of a study; the rest follows from the item that it was pressed at. */
 export type Told = Pick<Entry, 'outcome' | 'tempo'> &
@@ -17,14 +17,6 @@ export type Told = Pick<Entry, 'outcome' | 'tempo'> &
     readonly note?: string
     readonly by?: 'teacher' | 'pupil'
   }
-
-const opened = <T extends object>(answer: T): Exclude<T, { fault: unknown }> => {
-  if ('fault' in answer) {
-    const { code, params, path } = answer.fault as FaultData
-    throw new RecipeError(code, params ?? {}, path)
-  }
-  return answer as Exclude<T, { fault: unknown }>
-}
 
 /** A pupil's way to an exam: the set, its record and aim, and what the core makes of them. */
 export const usePractice = defineStore('practice', () => {
@@ -40,15 +32,15 @@ export const usePractice = defineStore('practice', () => {
   async function show(next: PracticeFile): Promise<void> {
     file.value = next
     help.value = null
+    trying.leaveTrial()
     const answer = await newest(() => practised((api) => api.view(next)))
     if (answer) view.value = opened(answer).view
   }
 
   const open = (setId: string): Promise<void> =>
     guarded(async () => {
-      if (file.value?.set.id !== setId) {
-        file.value = view.value = last.value = null
-      }
+      if (file.value?.set.id !== setId) file.value = view.value = last.value = null
+      trying.leaveTrial()
       await show(await ask<PracticeFile>(`/api/sets/${setId}/practice`))
     })
 
@@ -103,8 +95,10 @@ export const usePractice = defineStore('practice', () => {
       if (file.value === asked) help.value = answer.help
     })
 
+  const { trial, ...trying } = practiceTrial({ file, show, saveAim, guarded })
+
   return {
-    ...{ file, view, help, last, record, busy, error, told },
-    ...{ open, add, addAll, correct, takeBack, saveAim, askHelp },
+    ...{ file, view, help, trial, last, record, busy, error, told },
+    ...{ open, add, addAll, correct, takeBack, saveAim, askHelp, ...trying },
   }
 })

@@ -3,17 +3,21 @@ import type { FaultData as Fault, Message } from '#core/message'
 import { familyOf, type Recipe, type RecipeInput, type Stage } from '#core/instrument'
 import { type Help, prepare, targetsFor, wouldHelp } from '#core/practice'
 import { realise, titleOf } from '#core/realise'
-import type { PracticeFile } from '#shared/api'
 import { templatesOf } from '#shared/preparation'
+import { type Practised, triedOn } from '../practice/trial'
 import { type PracticeView, preparationIn, viewOf } from '../practice/view'
 import { guarded } from './guarded'
 
 const api = {
   /** Where everything stands, and the plan. */
-  view: (file: PracticeFile): { view: PracticeView } | { fault: Fault } => guarded(() => ({ view: viewOf(file) })),
+  view: (file: Practised): { view: PracticeView } | { fault: Fault } => guarded(() => ({ view: viewOf(file) })),
+
+  /** The same if something that would help were done. */
+  trial: (file: Practised, help: Help): { view: PracticeView } | { fault: Fault } =>
+    guarded(() => ({ view: viewOf(triedOn(file, help)) })),
 
   /** What would help where the plan will not do. */
-  help: (file: PracticeFile): { help: readonly Help[] } | { fault: Fault } =>
+  help: (file: Practised): { help: readonly Help[] } | { fault: Fault } =>
     guarded(() => {
       const preparation = preparationIn(file)
       const grades = file.instead.map(({ studies, ...other }) => ({

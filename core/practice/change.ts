@@ -1,6 +1,6 @@
 import type { Entry } from './entry'
 import type { Plan } from './plan'
-import { prepare, type Preparation } from './practise'
+import { planned, type Preparation } from './practise'
 
 /** What news changed in a plan, study by study. */
 export interface Change {
@@ -30,10 +30,10 @@ export function changesBetween(before: Plan, after: Plan, studies: number, from:
   })
 }
 
-/** What a day's entries changed in the plan that stood before them. */
-export function changeBy(preparation: Preparation, news: (entry: Entry) => boolean): Change[] {
+/** What a day's entries changed in the plan that stood before them. @param plan what stands with them */
+export function changeBy(preparation: Preparation, plan: Plan, news: (entry: Entry) => boolean): Change[] {
   const { aim, targets, record } = preparation
-  const before = prepare({ ...preparation, aim: { ...aim, spent: 0 }, record: record.filter((entry) => !news(entry)) })
-  const after = prepare(preparation)
-  return changesBetween(before.plan, after.plan, targets.length, aim.today + 1)
+  if (!record.some(news)) return []
+  const before = planned({ ...preparation, aim: { ...aim, spent: 0 }, record: record.filter((entry) => !news(entry)) })
+  return changesBetween(before.plan, plan, targets.length, aim.today + 1)
 }

@@ -53,30 +53,28 @@ const told = ({ then: { chance, notReady } }: Prepared) => ({ chance, notReady }
 const withAim = (preparation: Preparation, some: Partial<Aim>): Prepared =>
   prepare({ ...preparation, aim: { ...preparation.aim, ...some } })
 
-/** A draw from which some studies are left out. */
-function drawWithout(
-  { pattern, items }: ExamDraw,
-  left: ReadonlySet<number>,
-  place: ReadonlyMap<number, number>,
-): ExamDraw {
-  const kept = items.filter(({ study }) => study === null || !left.has(study))
+/** The place that a study has when others are left out. */
+const placeWithout = (left: readonly number[], study: number): number =>
+  study - left.filter((gone) => gone < study).length
+
+/** A draw from which some studies are left out; the others move up. */
+export function drawWithout({ pattern, items }: ExamDraw, left: readonly number[]): ExamDraw {
+  const kept = items.filter(({ study }) => study === null || !left.includes(study))
   return {
     pattern,
-    items: kept.map((item) => ({ ...item, study: item.study === null ? null : place.get(item.study)! })),
+    items: kept.map((item) => ({ ...item, study: item.study === null ? null : placeWithout(left, item.study) })),
   }
 }
 
 /** A preparation without some of its studies; what is told of the others keeps their places. */
 function without(preparation: Preparation, left: readonly number[]): Prepared {
-  const gone = new Set(left)
-  const kept = preparation.targets.map((_, at) => at).filter((at) => !gone.has(at))
-  const place = new Map(kept.map((at, to) => [at, to]))
+  const kept = preparation.targets.map((_, at) => at).filter((at) => !left.includes(at))
   const prepared = prepare({
     ...preparation,
     targets: kept.map((at) => preparation.targets[at]!),
-    draw: drawWithout(preparation.draw, gone, place),
+    draw: drawWithout(preparation.draw, left),
     pins: (preparation.pins ?? []).flatMap((pin) =>
-      gone.has(pin.study) ? [] : [{ ...pin, study: place.get(pin.study)! }],
+      left.includes(pin.study) ? [] : [{ ...pin, study: placeWithout(left, pin.study) }],
     ),
   })
   const { then } = prepared

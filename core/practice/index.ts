@@ -8,7 +8,7 @@ export { practiceDays, turnsOf } from './calendar'
 export { type Change, changeBy } from './change'
 export { type Date, dateOf, dayOf, type Weekday, weekdayOf, WEEKDAYS, weekOf } from './days'
 export { type Entry, lineOf, type Occasion, OCCASIONS, standingEntries, type Where } from './entry'
-export { type Help, wouldHelp } from './help'
+export { drawWithout, type Help, wouldHelp } from './help'
 export { changeTold, helpTold, type PracticeErrors, type PracticeMessages } from './messages'
 export { type GradeInstead, gradesBelow } from './lower'
 export { outcomeOf } from './marked'
@@ -27,4 +27,4 @@ export {
   statesOf,
   type StudyState,
 } from './state'
-export { type Target, targetOf } from './target'
+export { isAbout, type Target, targetOf } from './target'

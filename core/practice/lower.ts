@@ -16,6 +16,8 @@ export interface GradeInstead {
   readonly grade: string
   readonly title: string
   readonly studies: readonly Recipe[]
+  /** Where in the set each of them stands; null for those that would have to be added. */
+  readonly places: readonly (number | null)[]
   readonly draw: ExamDraw
 }
 
@@ -36,8 +38,10 @@ export function gradesBelow(
     const report = gradeSet(list, grade.id, set, policies)
     const used = new Set(report.atoms.flatMap(({ study }) => study ?? []))
     const added = recipesForMissing(list, report, { settings }).map((each) => completeRecipe(each))
-    const studies = [...set.filter((_, study) => used.has(study)), ...added]
+    const kept = set.flatMap((_, study) => (used.has(study) ? [study] : []))
+    const studies = [...kept.map((study) => set[study]!), ...added]
+    const places = [...kept, ...added.map(() => null)]
     const draw = drawOf(askedGrade(list, grade), atomsOf(list, grade), gradeSet(list, grade.id, studies, policies))
-    return { grade: grade.id, title: grade.title, studies, draw }
+    return { grade: grade.id, title: grade.title, studies, places, draw }
   })
 }

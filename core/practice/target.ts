@@ -1,6 +1,6 @@
 import { familyOf, type Recipe, type Stage, type Template } from '../instrument'
 import { handsOf, type Hands, notesPerMinute, TEMPO_RANGE } from '../study'
-import { lineOf } from './entry'
+import { type Entry, lineOf } from './entry'
 
 /** Practice begins at so much of the tempo asked (common practice, no source: 60 to 70 %). */
 const SLOW = 0.65
@@ -74,5 +74,9 @@ export const isWhole = (
 ): boolean => played.hands === hands && played.octaves >= octaves
 
 /** Whether a study's hands have a hand in what was played. */
-export const takesPart = ({ hands }: Target, played: Hands): boolean =>
+export const takesPart = ({ hands }: Pick<Target, 'hands'>, played: Hands): boolean =>
   played === hands || (hands === 'together' && handsOf(played).length === 1)
+
+/** Whether an entry is about a study: the same line, and a hand that has a part in it. */
+export const isAbout = (study: Recipe, { study: played, hands }: Pick<Entry, 'study' | 'hands'>): boolean =>
+  lineOf(played) === lineOf(study) && takesPart(study, hands)

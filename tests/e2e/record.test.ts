@@ -1,51 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
-import { dateOf, dayOf } from '#core/practice'
 import { expectAccessible, useBrowser } from '../support/browser'
 import { call, freshSet } from '../support/http'
+import { pupilOnTheWay } from '../support/onTheWay'
 
 const { open } = useBrowser()
 
-/** A pupil with five studies, an exam in fifteen weeks, and some lessons behind. */
-async function pupilOnTheWay() {
-  const { pupilId, set } = await freshSet('On the way')
-  const studyIds: string[] = []
-  const recipes = [
-    { material: { tonic: 'G', kind: 'harmonic-minor' } },
-    { material: { tonic: 'D', kind: 'harmonic-minor' } },
-    { material: { tonic: 'A', kind: 'major' } },
-    { material: { tonic: 'E', kind: 'major' }, articulation: 'staccato' },
-    { material: { tonic: 'C', kind: 'minor-arpeggio' }, hands: 'right' },
-  ]
-  for (const recipe of recipes) {
-    const tempo = { bpm: 72, notesPerBeat: 2 }
-    studyIds.push(
-      (await call('/api/studies', 'POST', { recipe: { hands: 'together', octaves: 2, tempo, ...recipe } })).body.id,
-    )
-  }
-  await call(`/api/sets/${set.id}`, 'PUT', {
-    title: 'On the way',
-    syllabusId: null,
-    gradeId: null,
-    studyIds,
-    version: 1,
-  })
-  const today = (await call(`/api/sets/${set.id}/practice`)).body.today as string
-  const day = (days: number) => dateOf(dayOf(today)! + days)
-  const week = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun']
-  const aim = { exam: day(104), minutesADay: 20, days: week, lesson: null, away: [], pins: [], version: 0 }
-  await call(`/api/sets/${set.id}/aim`, 'PUT', aim)
-  const entry = (at: number, some: object) => ({
-    ...{ id: randomUUID(), studyId: studyIds[at], date: day(-7), kind: 'lesson', outcome: 'right', tempo: 120 },
-    ...some,
-  })
-  const entries = [entry(0, { tempo: 120 }), entry(2, { tempo: 144 }), entry(3, { tempo: 130, outcome: 'hesitated' })]
-  await call(`/api/pupils/${pupilId}/record`, 'POST', { entries })
-  const record = async () => (await call(`/api/pupils/${pupilId}/record`)).body.entries
-  const path = (part = '') => `/pupils/${pupilId}${part}?set=${set.id}`
-  return { path, record, setId: set.id as string, day, studyIds, pupilId }
-}
 const study = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first()
 const close = (page: Page) => page.getByRole('button', { name: 'Close' })
 
@@ -122,6 +83,7 @@ describe('the record of a pupil', () => {
     await page.getByRole('button', { name: 'What would do?' }).click()
     const more = page.getByRole('button', { name: /minutes a day$/ })
     await more.click()
+    await page.getByRole('button', { name: 'Keep it' }).click()
     await page.getByText(/^Today, ([5-9]|[1-6]\d) minutes/).waitFor()
     await study(page, /^C minor arpeggio/).click()
     const week = page.getByLabel('Work at it from the week of')
@@ -224,6 +186,35 @@ describe('today, history and the week', () => {
     const home = (await record()).slice(-2)
     expect(home.every(({ kind, by }: { kind: string; by: string }) => kind === 'home' && by === 'pupil')).toBe(true)
     await expectAccessible(page)
+    expect(problems).toEqual([])
+  })
+
+  it('keeps the hands of one arpeggio apart: what the left played is put right as the left hand’s', async () => {
+    const { pupilId, set } = await freshSet('Hands apart')
+    const recipe = { material: { tonic: 'C', kind: 'minor-arpeggio' }, octaves: 2 }
+    const studyIds: string[] = []
+    for (const hands of ['right', 'left']) {
+      studyIds.push((await call('/api/studies', 'POST', { recipe: { ...recipe, hands } })).body.id)
+    }
+    const list = { syllabusId: null, gradeId: null, studyIds, version: 1 }
+    await call(`/api/sets/${set.id}`, 'PUT', { title: 'Hands apart', ...list })
+    const today = (await call(`/api/sets/${set.id}/practice`)).body.today
+    const told = { kind: 'lesson', outcome: 'wrong', tempo: 98, date: today }
+    await call(`/api/pupils/${pupilId}/record`, 'POST', {
+      entries: studyIds.map((studyId) => ({ id: randomUUID(), studyId, ...told })),
+    })
+    const { page, problems } = await open(`/pupils/${pupilId}/history?set=${set.id}`)
+    await page.getByText('2 entries').waitFor()
+    await page.getByLabel('Study').selectOption({ label: 'C minor arpeggio, left hand, two octaves' })
+    await page.getByText('one entry').waitFor()
+    const line = page.getByRole('listitem').filter({ hasText: 'C minor arpeggio, left hand' })
+    await line.getByRole('button', { name: 'Correct' }).click()
+    await line.getByRole('button', { name: 'right', exact: true }).click()
+    const record = async () => (await call(`/api/pupils/${pupilId}/record`)).body
+    await expect.poll(async () => (await record()).entries.length).toBe(3)
+    const { entries, recipes } = await record()
+    expect(entries.at(-1)).toMatchObject({ outcome: 'right', hands: 'left', studyId: studyIds[1] })
+    expect(recipes[entries.at(-1).recipe].hands).toBe('left')
     expect(problems).toEqual([])
   })
 

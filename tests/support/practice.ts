@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import { completeRecipe, type Recipe } from '#core/instrument'
 import { type Entry, OUTCOMES, WEEKDAYS, dateOf, dayOf, preparationFor, type WrittenPreparation } from '#core/practice'
+import { titleOf } from '#core/realise'
+import type { KeptAim, KeptEntry, PracticeFile } from '#shared/api'
+import { packed } from '#shared/preparation'
 
 const TONICS = ['C', 'G', 'D', 'A', 'E', 'B', 'F#', 'Db', 'Ab', 'Eb', 'Bb', 'F']
 const KINDS = ['major', 'harmonic-minor', 'melodic-minor', 'major-arpeggio']
@@ -62,3 +65,40 @@ export const anyPreparation: fc.Arbitrary<WrittenPreparation> = fc
   })
 
 export const prepared = (written: WrittenPreparation) => preparationFor(written)
+
+/** A set's practice as the server sends it: studies with ids by their place, and a record of them. */
+export function practiceFile({ studies, record = [], aim = {}, ...some }: AskedFile): PracticeFile {
+  const entries = record.map((entry, at): KeptEntry => ({
+    ...{ id: `entry ${at}`, studyId: null, note: '', by: 'teacher', addedAt: `${entry.date}T12:00:00Z` },
+    ...entry,
+  }))
+  const all = studies.map((recipe, at) => ({
+    ...{ id: `study ${at}`, title: titleOf(recipe), recipe, accepted: {}, version: 1, updatedAt: '' },
+  }))
+  const usual: KeptAim = {
+    ...{ exam: dateOf(NOW + 60), minutesADay: 15, lesson: null, away: [], pins: [], version: 1 },
+    days: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat'],
+  }
+  return {
+    set: {
+      ...{
+        id: 'set',
+        title: 'A set',
+        syllabusId: null,
+        gradeId: null,
+        policies: {},
+        syllabusVersion: null,
+        version: 1,
+      },
+      ...{ pupil: { id: 'pupil', name: 'Marit A.', instrument: 'piano' }, studies: all },
+    },
+    ...{ aim: aim && { ...usual, ...aim }, record: packed(entries), draw: null, instead: [], routes: [], today: TODAY },
+    ...some,
+  }
+}
+interface AskedFile extends Partial<Omit<PracticeFile, 'set' | 'aim' | 'record'>> {
+  readonly studies: readonly Recipe[]
+  readonly record?: readonly Entry[]
+  /** Null: nothing is worked towards. */
+  readonly aim?: Partial<KeptAim> | null
+}

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { dateOf, type Outcome } from '#core/practice'
-import { materialTold } from '#core/realise'
 import { t, tell } from '~/composables/words'
 import type { PracticeView, Row } from '~/practice'
 import type { Told } from '~/stores/practice'
 import { shortDay, weekdayShort } from './dates'
+import { namesOf } from './names'
 import { bpmOf } from './tempo'
 
 /** The pupil's page of boxes as it comes back from home: a box pressed once was clean, twice was not, thrice is empty. */
@@ -14,6 +14,7 @@ const emit = defineEmits<{ told: [all: { row: Row; said: Told }[]] }>()
 
 const DAYS = 7
 const days = computed(() => Array.from({ length: DAYS }, (_, at) => props.view.today - DAYS + 1 + at))
+const names = computed(() => namesOf(props.view.rows.map(({ recipe }) => recipe)))
 const boxes = ref(new Map<string, Outcome>())
 const key = (row: Row, day: number): string => `${row.study} ${day}`
 const NEXT: Readonly<Record<string, Outcome | undefined>> = { none: 'right', right: 'wrong', wrong: undefined }
@@ -70,7 +71,7 @@ function add(): void {
       <tbody>
         <tr v-for="row in view.rows" :key="row.id">
           <th class="text-left font-serif font-normal" scope="row">
-            {{ tell(materialTold(row.recipe)) }}
+            {{ names[row.study] }}
             <span class="quiet font-sans text-[12px]"
               >♩ = {{ bpmOf(row.steps.at(-1)?.tempo ?? row.asked, row.recipe) }}</span
             >

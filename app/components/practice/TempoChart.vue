@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { CategoryScale, Chart, Legend, LinearScale, LineController, LineElement, PointElement, Tooltip } from 'chart.js'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import { materialTold } from '#core/realise'
 import { weekOf } from '#core/practice'
-import { t, tell } from '~/composables/words'
+import { t } from '~/composables/words'
 import type { Row } from '~/practice'
 import { shortDay } from './dates'
+import { namesOf } from './names'
 
 /** The tempo week by week, in hundredths of what is asked: a curve for each study, a few at a time. */
 const props = defineProps<{ rows: readonly Row[] }>()
@@ -23,6 +23,7 @@ function draw(): void {
   chart?.destroy()
   if (!canvas.value) return
   const shown = props.rows.slice(0, MOST)
+  const names = namesOf(shown.map(({ recipe }) => recipe))
   const all = shown.flatMap(({ steps }) => steps.map(({ day }) => weekOf(day)))
   const weeks: number[] = []
   for (let week = Math.min(...all); week <= Math.max(...all); week += 7) weeks.push(week)
@@ -33,7 +34,7 @@ function draw(): void {
     data: {
       labels: weeks.map(shortDay),
       datasets: shown.map((row, at) => ({
-        label: tell(materialTold(row.recipe)),
+        label: names[at]!,
         data: weeks.map((week) => {
           const last = row.steps.findLast(({ day }) => weekOf(day) <= week)
           return last ? Math.round((100 * last.tempo) / row.asked) : null

@@ -12,11 +12,12 @@ import { longDay } from './dates'
 const props = defineProps<{
   view: PracticeView
   help: readonly Help[] | null
+  tried: Help | null
   busy: boolean
   trying: boolean
   set: string
 }>()
-const emit = defineEmits<{ ask: []; take: [help: Help] }>()
+const emit = defineEmits<{ ask: []; try: [help: Help] }>()
 
 const MOST_NAMED = 4
 const then = computed(() => props.view.then!)
@@ -64,7 +65,7 @@ const comesTo = (help: Help): string =>
     <p v-if="view.unseen.length" class="mt-1 text-[13.5px] text-missing">
       {{ t('practice.will.unseen', { count: view.unseen.length }) }}
     </p>
-    <template v-if="then.notReady.length">
+    <template v-if="help || then.notReady.length">
       <p v-if="!help" class="mt-2">
         <button type="button" class="text-button text-[14px]" :disabled="busy" @click="emit('ask')">
           {{ trying ? t('practice.will.working') : t('practice.will.what-would') }}
@@ -72,7 +73,14 @@ const comesTo = (help: Help): string =>
       </p>
       <ul v-else class="mt-2 text-[13.5px]">
         <li v-for="each in help" :key="each.change" class="flex items-baseline gap-2 py-[3px]">
-          <button type="button" class="text-button font-medium" :disabled="busy" @click="emit('take', each)">
+          <button
+            type="button"
+            class="text-button font-medium"
+            :class="{ tried: each === tried }"
+            :aria-pressed="each === tried"
+            :disabled="busy"
+            @click="emit('try', each)"
+          >
             {{ tell(helpTold(each)) }}
           </button>
           <span class="quiet">{{ comesTo(each) }}</span>
@@ -82,3 +90,10 @@ const comesTo = (help: Help): string =>
     </template>
   </section>
 </template>
+
+<style scoped>
+.tried {
+  font-weight: 700;
+  text-decoration-thickness: 2px;
+}
+</style>

@@ -69,6 +69,15 @@ export const practice = {
   'practice.will.working': 'Working it out …',
   'practice.will.comes-to': '{chance} in 100, {open, plural, =0 {nothing open} one {one open} other {# open}}',
   'practice.will.nothing': 'No single thing would: less at a time, or another grade.',
+  'practice.trial.title': 'Tried on',
+  'practice.trial.tried': 'Tried on: {what}',
+  'practice.trial.aim': 'The page shows the plan as it would then be. Nothing is kept yet.',
+  'practice.trial.leave':
+    'The page shows the plan without {studies}. Kept, they leave this set and stay in the library.',
+  'practice.trial.grade':
+    'The page shows the plan for that grade. Kept, the set takes its studies; what it does not ask leaves the set and stays in the library.',
+  'practice.trial.keep': 'Keep it',
+  'practice.trial.leave-it': 'As it was',
   'practice.aim.label': 'Exam and days: {day}',
   'practice.aim.exam': 'Day of the exam',
   'practice.aim.minutes': 'Minutes a day',

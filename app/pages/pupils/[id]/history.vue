@@ -2,11 +2,12 @@
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead } from '#imports'
-import { lineOf, OCCASIONS, OUTCOMES, standingEntries } from '#core/practice'
-import { materialTold, titleOf } from '#core/realise'
+import { isAbout, OCCASIONS, OUTCOMES, standingEntries } from '#core/practice'
+import { titleOf } from '#core/realise'
 import type { KeptEntry } from '#shared/api'
 import EntryLine from '~/components/practice/EntryLine.vue'
 import HomeBoxes from '~/components/practice/HomeBoxes.vue'
+import { namesOf } from '~/components/practice/names'
 import { pupilSet } from '~/composables/pupilSet'
 import { t, tell } from '~/composables/words'
 import type { Row } from '~/practice'
@@ -21,8 +22,18 @@ const rows = computed(() => practice.view?.rows ?? [])
 const [study, kind, outcome] = [ref(''), ref(''), ref('')]
 const MOST = 200
 const counting = computed(() => new Set(standingEntries(practice.record).map(({ id }) => id)))
-const rowFor = ({ study: recipe }: KeptEntry): Row | null =>
-  rows.value.find((row) => lineOf(row.recipe) === lineOf(recipe)) ?? null
+/** The study of the set that an entry is about: its own sheet, else one for the same hands, else one that they have a part in. */
+function rowFor(entry: KeptEntry): Row | null {
+  const about = rows.value.filter(({ recipe }) => isAbout(recipe, entry))
+  const own = about.find(({ id }) => id === entry.studyId)
+  return own ?? about.find(({ recipe }) => recipe.hands === entry.hands) ?? about[0] ?? null
+}
+const chosen = computed(() => rows.value.find(({ id }) => id === study.value) ?? null)
+const names = computed(() => namesOf(rows.value.map(({ recipe }) => recipe)))
+const nameOf = (entry: KeptEntry): string => {
+  const row = rowFor(entry)
+  return row ? names.value[row.study]! : tell(titleOf(entry.study))
+}
 const found = computed(() =>
   practice.record
     .filter((entry) => counting.value.has(entry.id))
@@ -30,13 +41,11 @@ const found = computed(() =>
       (entry) =>
         (kind.value ? entry.kind === kind.value : true) && (outcome.value ? entry.outcome === outcome.value : true),
     )
-    .filter((entry) => (study.value ? lineOf(entry.study) === study.value : true))
+    .filter((entry) => (chosen.value ? isAbout(chosen.value.recipe, entry) : true))
     .toSorted((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0)),
 )
 const drawn = computed(() =>
-  rows.value
-    .filter((row) => !study.value || lineOf(row.recipe) === study.value)
-    .filter(({ steps }) => steps.length > 0),
+  rows.value.filter((row) => !chosen.value || row === chosen.value).filter(({ steps }) => steps.length > 0),
 )
 const corrected = computed(() => practice.record.length - counting.value.size)
 
@@ -68,7 +77,7 @@ function correct(entry: KeptEntry, some: Partial<Told>): void {
           <p class="flex flex-wrap items-center gap-3 text-[14px]">
             <select v-model="study" class="field" :aria-label="t('practice.history.study')">
               <option value="">{{ t('practice.history.all-studies') }}</option>
-              <option v-for="row in rows" :key="row.id" :value="lineOf(row.recipe)">{{ tell(row.title) }}</option>
+              <option v-for="row in rows" :key="row.id" :value="row.id">{{ tell(row.title) }}</option>
             </select>
             <select v-model="kind" class="field" :aria-label="t('practice.history.kind')">
               <option value="">{{ t('practice.history.all-kinds') }}</option>
@@ -90,7 +99,7 @@ function correct(entry: KeptEntry, some: Partial<Told>): void {
               :key="entry.id"
               :entry="entry"
               :recipe="entry.study"
-              :title="tell(rowFor(entry) ? materialTold(entry.study) : titleOf(entry.study))"
+              :title="nameOf(entry)"
               :busy="practice.busy || rowFor(entry) === null"
               @correct="(some) => correct(entry, some)"
             />

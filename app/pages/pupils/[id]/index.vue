@@ -3,7 +3,7 @@ import { useMediaQuery, useMounted } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRouter } from '#imports'
-import { changeTold, dateOf, dayOf, type Help, lineOf } from '#core/practice'
+import { changeTold, dateOf, dayOf, type Help, isAbout } from '#core/practice'
 import { materialTold } from '#core/realise'
 import AimPanel from '~/components/practice/AimPanel.vue'
 import { longDay } from '~/components/practice/dates'
@@ -14,6 +14,7 @@ import RouteSheet from '~/components/practice/RouteSheet.vue'
 import StairLegend from '~/components/practice/StairLegend.vue'
 import StudyPanel from '~/components/practice/StudyPanel.vue'
 import TodayColumn from '~/components/practice/TodayColumn.vue'
+import TrialBar from '~/components/practice/TrialBar.vue'
 import WillItDo from '~/components/practice/WillItDo.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
@@ -38,10 +39,14 @@ watch(
 )
 useHead({ title: () => t('practice.page', { name: pupil.value?.name ?? '' }) })
 
-const view = computed(() => practice.view)
+/** With what is being tried on, where something is. */
+const view = computed(() => practice.trial?.view ?? practice.view)
 const aim = computed(() => practice.file?.aim ?? null)
 const sets = computed(() => pupil.value?.sets.map(({ id, title }) => ({ value: id, words: title })) ?? [])
-const examWords = computed(() => (aim.value ? longDay(dayOf(aim.value.exam)!) : t('practice.no-day')))
+const examWords = computed(() => {
+  const exam = view.value?.exam ?? (aim.value ? dayOf(aim.value.exam) : null)
+  return exam === null ? t('practice.no-day') : longDay(exam)
+})
 const layers = computed(() => {
   const rows = view.value?.rows ?? []
   return t('practice.layers', {
@@ -58,8 +63,8 @@ const byThen = computed(() => {
 })
 const row = computed(() => (chosen.value === null ? null : (view.value?.rows[chosen.value] ?? null)))
 const entries = computed(() => {
-  const line = row.value && lineOf(row.value.recipe)
-  return line ? practice.record.filter(({ study }) => lineOf(study) === line) : []
+  const recipe = row.value?.recipe
+  return recipe ? practice.record.filter((entry) => isAbout(recipe, entry)) : []
 })
 const pinOf = ({ id }: Row): string | null => aim.value?.pins.find(({ studyId }) => studyId === id)?.week ?? null
 const changes = computed(() =>
@@ -73,11 +78,14 @@ const changes = computed(() =>
   ),
 )
 
+/** What is tried on is looked at; it is worked with when it is kept. */
 const choose = (study: number): void => {
+  if (practice.trial) return
   chosen.value = chosen.value === study ? null : study
 }
 const told = (each: Row, said: Told): Promise<void> => practice.add(each, said)
 async function pin(study: number, week: number | null): Promise<void> {
+  if (practice.trial) return
   const { id } = view.value!.rows[study]!
   const others = aim.value!.pins.filter(({ studyId }) => studyId !== id)
   await practice.saveAim({
@@ -85,17 +93,14 @@ async function pin(study: number, week: number | null): Promise<void> {
     pins: [...others, ...(week === null ? [] : [{ studyId: id, week: dateOf(week) }])],
   })
 }
+async function tryOn(help: Help): Promise<void> {
+  chosen.value = null
+  await practice.tryOn(help)
+}
 async function askHelp(): Promise<void> {
   trying.value = true
   await practice.askHelp()
   trying.value = false
-}
-/** What would help is done: more minutes and a later day are the aim's, fewer studies the set's. */
-async function take(help: Help): Promise<void> {
-  if (help.change === 'minutes') await practice.saveAim({ ...aim.value!, minutesADay: help.minutesADay })
-  else if (help.change === 'weeks') await practice.saveAim({ ...aim.value!, exam: dateOf(help.exam) })
-  // a grade and its studies are the set's: there it is seen what they come to
-  else await router.push(`/sets/${setId.value}`)
 }
 </script>
 
@@ -171,24 +176,35 @@ async function take(help: Help): Promise<void> {
             @close="chosen = null"
           />
           <template v-else>
-            <LastTold class="mb-3 border border-rule p-2 text-[13.5px]">
+            <TrialBar
+              v-if="practice.trial"
+              :help="practice.trial.help"
+              :before="practice.view!"
+              :busy="practice.busy"
+              @keep="practice.keepTrial"
+              @leave="practice.leaveTrial"
+            />
+            <LastTold v-else class="mb-3 border border-rule p-2 text-[13.5px]">
               <ul v-if="changes.length" class="quiet">
                 <li v-for="change in changes.slice(0, 4)" :key="change">{{ change }}</li>
               </ul>
             </LastTold>
             <p v-if="view.exam === null" class="border border-rule bg-sheet p-4">{{ t('practice.choose-day') }}</p>
-            <TodayColumn :view="view" :busy="practice.busy" @told="told" @open="choose" />
-            <RecordLine :rows="view.rows" :busy="practice.busy" @told="practice.addAll" />
+            <template v-if="!practice.trial">
+              <TodayColumn :view="view" :busy="practice.busy" @told="told" @open="choose" />
+              <RecordLine :rows="view.rows" :busy="practice.busy" @told="practice.addAll" />
+            </template>
             <WillItDo
               v-if="view.then"
               class="mt-5"
               :view="view"
               :help="practice.help"
               :busy="practice.busy"
+              :tried="practice.trial?.help ?? null"
               :trying="trying"
               :set="`/sets/${setId}`"
               @ask="askHelp"
-              @take="take"
+              @try="tryOn"
             />
           </template>
         </div>

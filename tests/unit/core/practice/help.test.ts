@@ -82,7 +82,7 @@ describe('what the news changed', () => {
       ...{ ...tight, studies },
       record: [...record, entryOf(studies[2]!, TODAY, { outcome: 'wrong', tempo: 110, minutes: 1 })],
     })
-    const changes = changeBy(preparation, ({ date }) => date === TODAY)
+    const changes = changeBy(preparation, prepare(preparation).plan, ({ date }) => date === TODAY)
     const [own] = changes.filter(({ study }) => study === 2)
     expect(own!.is).toBe('tested')
     // Saturday it went wrong; Sunday is free, so Monday
@@ -90,6 +90,7 @@ describe('what the news changed', () => {
   })
 
   it('is nothing where there is none', () => {
-    expect(changeBy(prepared(tight), ({ date }) => date === TODAY)).toEqual([])
+    const quiet = prepared(tight)
+    expect(changeBy(quiet, prepare(quiet).plan, ({ date }) => date === TODAY)).toEqual([])
   })
 })

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { completeRecipe } from '#core/instrument'
-import { dateOf, dayOf, dueAfter, type Entry, recallOn, standingOn, statesOf, targetOf } from '#core/practice'
+import { isAbout, dateOf, dayOf, dueAfter, type Entry, recallOn, standingOn, statesOf, targetOf } from '#core/practice'
 import { remembered, recallAfter } from '../../../../core/practice/memory'
 import { entryOf, someStudies, TODAY } from '../../../support/practice'
 
@@ -111,6 +111,20 @@ describe('what the record says', () => {
     expect(statesOf([targetOf(right!)], [entryOf(left!, TODAY)])[0]!.entries).toBe(0)
     const [sharp, flat] = ['F#', 'Gb'].map((tonic) => of({ material: { tonic, kind: 'major' } }))
     expect(statesOf([targetOf(flat!)], [entryOf(sharp!, TODAY)])[0]!.entries).toBe(1)
+  })
+
+  it('is of a hand alone another study than of the other hand; both together have a part in either', () => {
+    const of = (hands: 'together' | 'right' | 'left') =>
+      completeRecipe({ material: { tonic: 'C', kind: 'minor-arpeggio' }, hands })
+    const about = (study: 'together' | 'right' | 'left', played: 'together' | 'right' | 'left') =>
+      isAbout(of(study), entryOf(of(played), TODAY))
+    expect(['right', 'left', 'together'].map((played) => about('right', played as 'right'))).toEqual([
+      ...[true, false, false],
+    ])
+    expect(['right', 'left', 'together'].map((played) => about('together', played as 'right'))).toEqual([
+      ...[true, true, true],
+    ])
+    expect(isAbout(of('right'), entryOf(STUDY!, TODAY, { hands: 'right' }))).toBe(false)
   })
 
   it('is corrected by an entry, never by erasing: the last word counts', () => {

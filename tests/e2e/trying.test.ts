@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest'
+import { dateOf, dayOf } from '#core/practice'
+import { expectAccessible, useBrowser } from '../support/browser'
+import { call, freshSet } from '../support/http'
+import { pupilOnTheWay } from '../support/onTheWay'
+
+const { open } = useBrowser()
+
+describe('what would help', () => {
+  it('is tried on, side by side, and keeps nothing before it is told to', async () => {
+    const { path, setId, day } = await pupilOnTheWay()
+    const kept = async () => (await call(`/api/sets/${setId}/practice`)).body
+    const { version, ...aim } = (await kept()).aim
+    await call(`/api/sets/${setId}/aim`, 'PUT', { ...aim, exam: day(30), minutesADay: 4, version })
+    const { page, problems } = await open(path())
+    await page.getByRole('button', { name: 'What would do?' }).click()
+    const will = page.getByRole('region', { name: 'Will it do?' })
+    const bar = page.getByRole('status', { name: 'Tried on' })
+    await will.getByRole('button', { name: /later$/ }).click()
+    await bar.getByText(/^Tried on: .* later$/).waitFor()
+    expect((await kept()).aim.exam).toBe(day(30))
+    // the other one beside it, by keyboard
+    await will.getByRole('button', { name: /minutes a day$/ }).focus()
+    await page.keyboard.press('Enter')
+    await bar.getByText(/^Tried on: \d+ minutes a day$/).waitFor()
+    await expectAccessible(page)
+    await bar.getByRole('button', { name: 'As it was' }).click()
+    await expect.poll(() => bar.count()).toBe(0)
+    expect((await kept()).aim.minutesADay).toBe(4)
+    await will.getByRole('button', { name: /^without/ }).click()
+    await bar.getByRole('button', { name: 'Keep it' }).click()
+    await expect.poll(async () => (await kept()).set.studies.length).toBeLessThan(5)
+    await expect.poll(() => bar.count()).toBe(0)
+    expect(problems).toEqual([])
+  })
+
+  it('takes the grade below when that is kept, with what that asks besides', async () => {
+    const { set, pupilId } = await freshSet('Too high')
+    const list = { syllabusId: 'corvane-piano', gradeId: '3' }
+    await call(`/api/sets/${set.id}`, 'PUT', { title: 'Too high', ...list, studyIds: [], version: 1 })
+    await call(`/api/sets/${set.id}/missing`, 'POST', { ...list, version: 2 })
+    const kept = async () => (await call(`/api/sets/${set.id}/practice`)).body
+    const exam = dateOf(dayOf((await kept()).today)! + 20)
+    const aim = { exam, minutesADay: 5, days: ['mon', 'wed'], lesson: null, away: [], pins: [], version: 0 }
+    await call(`/api/sets/${set.id}/aim`, 'PUT', aim)
+    const { page, problems } = await open(`/pupils/${pupilId}?set=${set.id}`)
+    await page.getByRole('button', { name: 'What would do?' }).click()
+    await page.getByRole('button', { name: /instead$/ }).click()
+    const lines = page.getByRole('list', { name: 'Studies' }).getByRole('button')
+    const bar = page.getByRole('status', { name: 'Tried on' })
+    await bar.waitFor()
+    const tried = await lines.count()
+    expect((await kept()).set.gradeId).toBe('3')
+    await bar.getByRole('button', { name: 'Keep it' }).click()
+    await expect.poll(async () => (await kept()).set.gradeId).not.toBe('3')
+    await expect.poll(async () => (await kept()).set.studies.length).toBe(tried)
+    expect(problems).toEqual([])
+  })
+})
