@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Standing } from '#core/practice'
+import MarkFrame from '~/components/frame/MarkFrame.vue'
 import { tell } from '~/composables/words'
 
 /** How a study stands with whoever plays it, by shape: nothing, a pencilled ring, half a disc, a disc; fading is hatched. */
@@ -7,14 +8,7 @@ defineProps<{ of: Standing }>()
 </script>
 
 <template>
-  <svg
-    width="14"
-    height="14"
-    viewBox="0 0 14 14"
-    role="img"
-    class="shrink-0"
-    :aria-label="tell({ code: 'standing', params: { standing: of } })"
-  >
+  <MarkFrame :label="tell({ code: 'standing', params: { standing: of } })">
     <circle v-if="of === 'ready'" cx="7" cy="7" r="6" fill="var(--color-met)" />
     <template v-else-if="of === 'fading'">
       <circle cx="7" cy="7" r="5.4" fill="none" stroke="var(--color-met)" stroke-width="1.4" />
@@ -37,5 +31,5 @@ defineProps<{ of: Standing }>()
       stroke-width="1.4"
     />
     <path v-else d="M4 7 h6" stroke="var(--color-rule)" stroke-width="1.6" />
-  </svg>
+  </MarkFrame>
 </template>

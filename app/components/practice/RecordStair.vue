@@ -27,6 +27,7 @@ const movable = computed(() =>
 )
 const now = computed(() => scale.value.x(props.view.today))
 const end = computed(() => scale.value.x(scale.value.to))
+const barLine = (x: number): string => `M${x} ${FRAME.head}V${height.value - FRAME.foot}`
 
 /** Pixels that “12 Mar” and “12” take. */
 const [NAME_WIDTH, DAY_WIDTH] = [48, 26]
@@ -83,22 +84,11 @@ function drop(): void {
       <g v-for="{ week, x, text } in names" :key="week">
         <text :x="x + 4" y="20" font-size="12" fill="var(--color-soft)">{{ text }}</text>
       </g>
-      <line
-        v-for="week in scale.weeks"
-        :key="week"
-        :x1="scale.x(week)"
-        :x2="scale.x(week)"
-        :y1="FRAME.head"
-        :y2="height - FRAME.foot"
-        stroke="var(--color-rule)"
-      />
+      <path v-for="week in scale.weeks" :key="week" :d="barLine(scale.x(week))" stroke="var(--color-rule)" />
       <g v-for="(row, at) in view.rows" :key="row.id" :transform="`translate(0 ${FRAME.head + at * FRAME.row})`">
         <line :x1="14" :x2="end" :y1="FRAME.row" :y2="FRAME.row" stroke="var(--color-rule)" opacity="0.6" />
-        <line
-          :x1="FRAME.left"
-          :x2="end"
-          :y1="stairs[at]!.aim"
-          :y2="stairs[at]!.aim"
+        <path
+          :d="`M${FRAME.left} ${stairs[at]!.aim}H${end}`"
           stroke="var(--color-soft)"
           stroke-width="1.3"
           stroke-dasharray="1 4"
@@ -113,22 +103,8 @@ function drop(): void {
         {{ t('practice.stair.today') }}
       </text>
       <template v-if="view.exam !== null">
-        <line
-          :x1="end - 6"
-          :x2="end - 6"
-          :y1="FRAME.head"
-          :y2="height - FRAME.foot"
-          stroke="var(--color-ink)"
-          stroke-width="1.3"
-        />
-        <line
-          :x1="end"
-          :x2="end"
-          :y1="FRAME.head"
-          :y2="height - FRAME.foot"
-          stroke="var(--color-ink)"
-          stroke-width="4"
-        />
+        <path :d="barLine(end - 6)" stroke="var(--color-ink)" stroke-width="1.3" />
+        <path :d="barLine(end)" stroke="var(--color-ink)" stroke-width="4" />
       </template>
       <g
         v-for="{ study, stair } in movable"

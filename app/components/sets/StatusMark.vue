@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Status } from '#core/syllabus'
+import MarkFrame from '~/components/frame/MarkFrame.vue'
 import { t } from '~/composables/words'
 
 /** Status by shape first: disc, half disc, broken ring, dash. Ink is what is printed; green is for what is ready. */
@@ -7,14 +8,7 @@ defineProps<{ status: Status }>()
 </script>
 
 <template>
-  <svg
-    width="14"
-    height="14"
-    viewBox="0 0 14 14"
-    role="img"
-    :aria-label="t('name.status', { status })"
-    class="shrink-0"
-  >
+  <MarkFrame :label="t('name.status', { status })">
     <circle v-if="status === 'covered'" cx="7" cy="7" r="6" fill="var(--color-ink)" />
     <template v-else-if="status === 'near'">
       <circle cx="7" cy="7" r="5.2" fill="none" stroke="var(--color-rh)" stroke-width="1.5" />
@@ -31,5 +25,5 @@ defineProps<{ status: Status }>()
       stroke-dasharray="2.2 1.9"
     />
     <path v-else d="M3 7 h8" stroke="var(--color-soft)" stroke-width="1.5" />
-  </svg>
+  </MarkFrame>
 </template>
