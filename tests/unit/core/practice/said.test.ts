@@ -1,6 +1,8 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { completeRecipe } from '#core/instrument'
 import { recordSaid } from '#core/practice'
+import { runs } from '../../../support/runs'
 
 const of = (tonic: string, kind: string, some: object = {}) =>
   completeRecipe({ material: { tonic, kind } as never, hands: 'together', octaves: 2, ...some })
@@ -50,5 +52,63 @@ describe('a line about what was played', () => {
     expect(said('96 clean')[0]![0]).toEqual([])
     expect(said('G minor 96')[0]![1]).toBeNull()
     expect(said(' , ;')).toEqual([])
+  })
+})
+
+describe('whatever is said in one piece', () => {
+  const WORDS = {
+    right: ['clean', 'right', 'perfect', 'Correct'],
+    hesitated: ['hesitated', 'shaky', 'unsure'],
+    wrong: ['wrong', 'missed', 'broke'],
+  } as const
+  const PLACES = {
+    turn: ['at the turn', 'top'],
+    start: ['at the start', 'the beginning'],
+    end: ['near the end'],
+  } as const
+  const NAMES: readonly (readonly [string, number])[] = [
+    ['G minor', 0],
+    ['D major', 3],
+    ['E staccato', 4],
+    ['C minor arpeggio left hand', 6],
+    ['A melodic minor', 8],
+  ]
+  const anyOf = <K extends string>(words: Readonly<Record<K, readonly string[]>>) =>
+    fc.constantFrom(...(Object.keys(words) as K[]).flatMap((key) => words[key].map((word) => [key, word] as const)))
+
+  it('is read back, in any order of its words', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...NAMES),
+        anyOf(WORDS),
+        fc.option(anyOf(PLACES), { nil: null }),
+        fc.option(fc.integer({ min: 30, max: 240 }), { nil: null }),
+        fc.boolean(),
+        ([name, study], [outcome, how], place, bpm, outcomeFirst) => {
+          const tempo = bpm === null ? '' : `at ${bpm}`
+          const tail = [tempo, place?.[1] ?? ''].filter(Boolean)
+          const words = outcomeFirst ? [how, name, ...tail] : [name, ...tail, how]
+          const [read] = recordSaid(words.join(' '), STUDIES)
+          expect(read).toMatchObject({ outcome, bpm, place: place?.[0] ?? null, studies: [study], complete: true })
+        },
+      ),
+      { numRuns: runs(200) },
+    )
+  })
+
+  it('is parted by commas, semicolons and lines, and each piece is its own', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom(...NAMES), { minLength: 1, maxLength: 4 }),
+        fc.constantFrom(', ', ';', '\n'),
+        (names, by) => {
+          const read = recordSaid(names.map(([name], at) => `${name} ${60 + at} clean`).join(by), STUDIES)
+          expect(read.map(({ studies, bpm }) => [studies, bpm])).toEqual(
+            names.map(([, study], at) => [[study], 60 + at]),
+          )
+        },
+      ),
+      { numRuns: runs(100) },
+    )
   })
 })
