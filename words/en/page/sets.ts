@@ -152,7 +152,6 @@ export const sets = {
   'sets.index.fetching-the-pupils': 'fetching the pupils …',
   'sets.index.nobody-here-yet-add':
     'Nobody here yet. Add a pupil below; then give the pupil a set, choose the grade it is for, and let Tactum fill in what the grade asks.',
-  'sets.index.text': '{studies, plural, =1 {one study} other {# studies}}',
   'sets.index.mock-exam': 'mock exam, {gradeTitle}, {date}',
   'sets.index.of': '{mark} of {total}, {band}',
   'sets.index.name-of-a-new': 'Name of a new set for {name}',
