@@ -35,11 +35,15 @@ describe('the record of a pupil', () => {
   it('takes it by keyboard, as it would be said', async () => {
     const { path, record } = await pupilOnTheWay()
     const { page, problems } = await open(path())
+    await study(page, /^G harmonic minor/).waitFor()
+    const began = performance.now()
     await page.getByLabel('Or say it').focus()
     await page.keyboard.type('G minor together 96 clean, D minor LH wrong at the turn')
     await page.getByText('G harmonic minor, hands together, two octaves: right at ♩ = 96', { exact: false }).waitFor()
     await page.keyboard.press('Enter')
     await expect.poll(async () => (await record()).length).toBe(5)
+    await page.getByText(/of 5\b.*would be right if asked/).waitFor()
+    expect(performance.now() - began).toBeLessThan(20_000)
     const [one, other] = (await record()).slice(-2)
     expect(one).toMatchObject({ outcome: 'right', tempo: 192, hands: 'together' })
     expect(other).toMatchObject({ outcome: 'wrong', hands: 'left', where: { place: 'turn' } })
@@ -54,6 +58,8 @@ describe('the record of a pupil', () => {
   it('takes it by touch: wrong, and where on the stair; and takes it back', async () => {
     const { path, record } = await pupilOnTheWay()
     const { page, problems } = await open(path(), { width: 1024, height: 768 }, true)
+    await study(page, /^A major/).waitFor()
+    const began = performance.now()
     await study(page, /^A major/).tap()
     await page
       .getByRole('button', { name: /^wrong: A major/ })
@@ -64,6 +70,8 @@ describe('the record of a pupil', () => {
       .poll(async () => (await record()).at(-1))
       .toMatchObject({ outcome: 'wrong', where: { player: 'right' } })
     await close(page).tap()
+    await page.getByText(/of 5\b.*would be right if asked/).waitFor()
+    expect(performance.now() - began).toBeLessThan(20_000)
     await page.getByText('A major: wrong, in the record.').waitFor()
     await page.getByRole('button', { name: 'Take it back' }).tap()
     await expect.poll(async () => (await record()).at(-1)).toMatchObject({ withdrawn: true })
