@@ -7,6 +7,7 @@ const rooms = [
   'surface',
   'assign',
   'fingering',
+  'buttons',
   'sticking',
   'together',
   'instrument',

@@ -15,12 +15,14 @@ import { holdWords, noteParam, phraseOf, priceTold, thumbsTold } from './words'
 /** Another fingering of the whole line that would serve. */
 export interface Alternative {
   readonly fingers: readonly Finger[]
+  /** Where each finger presses; only on keyboards of buttons. */
+  readonly buttons?: readonly (readonly [row: number, place: number])[]
   /** The chosen fingering's cost and the price. */
   readonly cost: number
   /** Points more than the chosen one: an octave, where the octave's pattern is another one; else over the line. */
   readonly price: number
-  /** What differs: where the thumbs lie, or an end. */
-  readonly kind: 'thumbs' | 'end'
+  /** What differs: where the thumbs lie, an end, or the rows of buttons. */
+  readonly kind: 'thumbs' | 'end' | 'rows'
   /** Fingers that tell it apart, such as one octave of them. */
   readonly pattern: Message
   readonly said: Message

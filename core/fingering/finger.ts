@@ -2,7 +2,7 @@ import type { Material } from '../material'
 import { pitchName } from '../pitch'
 import type { RecipeError } from '../message'
 import { type Finger, type FreePitches, isFree, type Line } from '../study'
-import type { FingerRecipe } from './settings'
+import type { FingeredRecipe } from './settings'
 import { type Alternative, alternativesTo, USUAL_ALTERNATIVES } from './alternatives'
 import { allowedBy, conflictOf, type PlacedPin } from './pins'
 import { refuseFingering } from './messages'
@@ -10,11 +10,14 @@ import { Others } from './others'
 import { type Reason, reasonsOf } from './reasons'
 import { type Crossing, crossingsOf, gripsOf, liftsOf } from './places'
 import { fingersOf, holdsFrom, runCost, runProblem, solveRun } from './run'
+import type { Make } from './schools'
 import { type Task, taskOf } from './task'
 
 /** One hand's line, fingered. */
 export interface Fingering {
   readonly fingers: readonly Finger[]
+  /** Where each finger presses, row and place; only on keyboards of buttons. */
+  readonly buttons?: readonly (readonly [row: number, place: number])[]
   readonly crossings: readonly Crossing[]
   /** Notes before which the hand is lifted and set down elsewhere. */
   readonly lifts: readonly number[]
@@ -35,6 +38,8 @@ interface Asked {
   readonly accepted?: readonly Finger[]
   /** How many alternatives are wanted at the most; five unless said. */
   readonly alternatives?: number
+  /** The keys, where they are not a piano's. */
+  readonly make?: Make
 }
 
 function solvedBy(task: Task, pins: readonly PlacedPin[]) {
@@ -42,7 +47,7 @@ function solvedBy(task: Task, pins: readonly PlacedPin[]) {
 }
 
 /** Notes at one step that no hand of this size can take at once. */
-function outOfReach(recipe: FingerRecipe, { run, line }: Task): RecipeError {
+function outOfReach(recipe: FingeredRecipe, { run, line }: Task): RecipeError {
   const problem = runProblem(run)
   const at = run.steps.findIndex((_, step) =>
     problem.states(step).every((hold) => problem.one(step, hold) === Infinity),
@@ -54,7 +59,7 @@ function outOfReach(recipe: FingerRecipe, { run, line }: Task): RecipeError {
 }
 
 /** Where in the list of pitches a step stands, there or back. */
-function placeOf({ course }: FingerRecipe, { pitches }: FreePitches, step: number): number {
+function placeOf({ course }: FingeredRecipe, { pitches }: FreePitches, step: number): number {
   const last = pitches.length - 1
   const along = step <= last ? step : 2 * last - step
   return course.startsWith('up') ? along : last - along
@@ -65,8 +70,8 @@ function placeOf({ course }: FingerRecipe, { pitches }: FreePitches, step: numbe
  * that pattern, around the pins.
  * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together), `reach`
  */
-export function fingerLine(recipe: FingerRecipe, material: Material, line: Line, asked: Asked = {}): Fingering {
-  const task = taskOf(recipe, material, line)
+export function fingerLine(recipe: FingeredRecipe, material: Material, line: Line, asked: Asked = {}): Fingering {
+  const task = taskOf(recipe, material, line, asked.make)
   const { run, pins } = task
   const best = solvedBy(task, pins)
   if (!best) {

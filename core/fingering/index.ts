@@ -12,19 +12,23 @@ export {
   refuseFingering,
   tellFingering,
 } from './messages'
-export { noteParam } from './words'
+export { noteParam, priceTold } from './words'
+export { type HandStep, stepsOf } from './steps'
 export { type Crossing } from './places'
+export type { Reason } from './reasons'
 export { runOf, runProblem, solveRun } from './run'
 export { BEYOND, FINGERS, type School, TERMS } from './school'
-export { ALL_SCHOOLS, CONSERVATORY, HAND_SCALE, mannerFor, SCHOOL_LIST } from './schools'
+export { ALL_SCHOOLS, CONSERVATORY, HAND_SCALE, type Make, mannerFor, SCHOOL_LIST } from './schools'
 export { checkedPin, type GripPin, type Pin } from './pin'
 export {
   CHROMATICS,
   completeFingering,
+  type FingeredRecipe,
   type FingeringSettings,
   type FingerRecipe,
   FIRST_FINGERS,
   HAND_SIZES,
   LEFT_ARPEGGIOS,
+  type SchoolId,
   SCHOOLS,
 } from './settings'

@@ -2,7 +2,7 @@ import { conflictAmong } from '../assign'
 import { listed, type Message, type RecipeError } from '../message'
 import { type Finger, isDegreePin, isGripPin, type Line } from '../study'
 import type { Pin } from './pin'
-import type { FingerRecipe } from './settings'
+import type { FingeredRecipe } from './settings'
 import type { Condition } from './ring'
 import type { Allowed } from './run'
 import { noteParam } from './words'
@@ -54,7 +54,7 @@ function degreeFixes(
  * @param degrees how many degrees the material has; 0 where it has none
  * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict`
  */
-export function placedPins(recipe: FingerRecipe, line: Line, degrees: number): PlacedPin[] {
+export function placedPins(recipe: FingeredRecipe, line: Line, degrees: number): PlacedPin[] {
   const placed = recipe.pins.flatMap((pin, at): PlacedPin[] =>
     pin.hand === line.hand ? [{ pin, at, fixes: fixesOf(line, degrees, pin, `pins[${at}]`) }] : [],
   )

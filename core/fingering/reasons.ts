@@ -21,7 +21,7 @@ const unique = (pitches: readonly Note[], most = Infinity): ListParam =>
 /** Why a finger is where it is. `indices` are the notes it speaks of, first occurrence first. */
 export interface Reason {
   readonly hand: Hand
-  readonly kind: 'crossing' | 'black-thumb' | 'lift' | 'two-way' | 'end' | 'first-finger' | 'pin'
+  readonly kind: 'crossing' | 'black-thumb' | 'lift' | 'two-way' | 'end' | 'first-finger' | 'pin' | 'shape' | 'row'
   readonly indices: readonly number[]
   readonly said: Message
   /** What the next best would cost more, in the school's points; null where nothing competes. */

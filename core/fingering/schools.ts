@@ -165,17 +165,38 @@ export interface Manner extends School {
   readonly key: string
 }
 
+/** A keyboard on which a hand plays otherwise than on a piano. */
+export interface Make {
+  readonly id: string
+  /** How much farther its fingers reach, measured on a piano's keys. */
+  readonly reach: number
+  /** How much dearer some charges are. */
+  readonly dearer: Partial<Record<Term, number>>
+}
+const PIANO_MAKE: Make = { id: 'piano', reach: 1, dearer: {} }
+
+const dearerBy = (weights: School['weights'], { dearer }: Make): School['weights'] => ({
+  ...weights,
+  ...Object.fromEntries(Object.entries(dearer).map(([term, by]) => [term, weights[term as Term] * by])),
+})
+
 const MANNERS = new Map<string, Manner>()
 
-function mannerOf(settings: FingeringSettings, hand: Hand, chromatic: boolean, triad: boolean): Manner {
+/** What of a material has habits of its own. */
+interface Habits {
+  readonly chromatic: boolean
+  readonly triad: boolean
+}
+
+function mannerOf(settings: FingeringSettings, hand: Hand, { chromatic, triad }: Habits, make: Make): Manner {
   const school = ALL_SCHOOLS[settings.school]
   const habit = chromatic && !HABITLESS.includes(school.id) ? CHROMATIC[settings.chromatic] : { weights: {} }
   const four = triad && hand === 'left' && settings.leftArpeggio === 'always-four' ? ALWAYS_FOUR : {}
-  const by = HAND_SCALE[settings.handSize]
+  const by = HAND_SCALE[settings.handSize] * make.reach
   return {
     ...school,
     ...('inside' in habit && habit.inside ? { inside: habit.inside } : {}),
-    weights: { ...school.weights, ...habit.weights, ...four },
+    weights: dearerBy({ ...school.weights, ...habit.weights, ...four }, make),
     reach: scaled(school.reach, by),
     chordReach: scaled(school.chordReach, by),
     widest: scaled(school.widest, by),
@@ -186,14 +207,14 @@ function mannerOf(settings: FingeringSettings, hand: Hand, chromatic: boolean, t
 }
 
 /** The school of some settings for one hand and material; remembered, since it is asked for again and again. */
-export function mannerFor(settings: FingeringSettings, hand: Hand, material: Material): Manner {
+export function mannerFor(settings: FingeringSettings, hand: Hand, material: Material, make = PIANO_MAKE): Manner {
   const chromatic = material.kind.spelling === 'plain' && !material.kind.second
   const triad = material.kind.family === 'arpeggio'
   const { school, leftArpeggio, handSize } = settings
-  const key = [school, hand, handSize, triad && leftArpeggio, chromatic && settings.chromatic].join(' ')
+  const key = [make.id, school, hand, handSize, triad && leftArpeggio, chromatic && settings.chromatic].join(' ')
   const known = MANNERS.get(key)
   if (known) return known
-  const manner = { ...mannerOf(settings, hand, chromatic, triad), key }
+  const manner = { ...mannerOf(settings, hand, { chromatic, triad }, make), key }
   MANNERS.set(key, manner)
   return manner
 }

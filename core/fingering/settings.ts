@@ -33,11 +33,15 @@ export interface FingeringSettings {
   readonly handSize: HandSize
 }
 
-/** A study for fingers on keys. */
-export interface FingerRecipe extends CommonRecipe, FingeringSettings {
-  readonly instrument: 'piano'
+/** What a line of keys is fingered from, whatever instrument has the keys. */
+export interface FingeredRecipe extends CommonRecipe, FingeringSettings {
   readonly school: SchoolId
   readonly pins: readonly Pin[]
+}
+
+/** A study for fingers on a piano's keys. */
+export interface FingerRecipe extends FingeredRecipe {
+  readonly instrument: 'piano'
 }
 
 type FingeringInput = { readonly [field in keyof FingeringSettings]?: unknown }

@@ -1,12 +1,12 @@
 import type { Material } from '../material'
 import { hasChords, type Line } from '../study'
-import type { FingerRecipe } from './settings'
+import type { FingeredRecipe } from './settings'
 import { type Habit, habitOf, positionHabit } from './habit'
 import { conditionsOf, type PlacedPin, placedPins } from './pins'
 import { type Condition, type RingFingering, solveRing } from './ring'
 import { type Run, runOf } from './run'
 import type { HandStep } from './steps'
-import { type Manner, mannerFor, shapely } from './schools'
+import { type Make, type Manner, mannerFor, shapely } from './schools'
 import { thumbsOf } from './words'
 
 /** One hand's line with all that its fingering is worked out from. */
@@ -22,7 +22,7 @@ export interface Task {
   readonly first: 'pattern' | 'two'
 }
 
-function firstFingerOf(recipe: FingerRecipe, material: Material): 'pattern' | 'two' {
+function firstFingerOf(recipe: FingeredRecipe, material: Material): 'pattern' | 'two' {
   if (recipe.firstFinger !== 'usual') return recipe.firstFinger
   return material.kind.family === 'arpeggio' || material.kind.family === 'seventh' ? 'two' : 'pattern'
 }
@@ -36,7 +36,7 @@ function distinct(rings: readonly RingFingering[]): RingFingering[] {
   })
 }
 
-const inPositions = (recipe: FingerRecipe, material: Material): boolean =>
+const inPositions = (recipe: FingeredRecipe, material: Material): boolean =>
   material.kind.family === 'position' || recipe.school === 'two-hand-tetrachords'
 
 /** Whether a line repeats by the octave, so that the octave can be solved first. */
@@ -49,11 +49,11 @@ export const habitFor =
     habitOf(task.line.hand, steps, ring, task.first)
 
 /** @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` */
-export function taskOf(recipe: FingerRecipe, material: Material, line: Line): Task {
+export function taskOf(recipe: FingeredRecipe, material: Material, line: Line, make?: Make): Task {
   const pins = placedPins(recipe, line, material.up.length)
   const heldNote = line.free === 'held' && !hasChords(line)
   const positions = inPositions(recipe, material) || heldNote
-  const asked = mannerFor(recipe, line.hand, material)
+  const asked = mannerFor(recipe, line.hand, material, make)
   const ringed = repeats(material, line) && !positions && asked.pattern !== 'none'
   const manner = ringed || positions ? asked : shapely(asked)
   const fixed = ringed ? conditionsOf(pins) : []

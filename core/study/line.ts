@@ -18,6 +18,8 @@ export interface LineNote {
   readonly mallet?: number
   /** Steps that it is held for; one unless said. */
   readonly holds?: number
+  /** The chord that it stands for, where a whole chord is written by its root. */
+  readonly chord?: 'major' | 'minor' | 'seventh' | 'diminished'
 }
 
 /** What one hand plays, or two sticks as the right hand would; in order, within a step the lowest note first. */
@@ -25,5 +27,5 @@ export interface Line {
   readonly hand: Hand
   readonly notes: readonly LineNote[]
   /** The octave's fingers do not serve it: a figure, or what is held while the other hand plays. */
-  readonly free?: 'figure' | 'held'
+  readonly free?: 'figure' | 'held' | 'strokes'
 }

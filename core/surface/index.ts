@@ -1,7 +1,44 @@
 /**
  * Surfaces: where notes lie under the hand, in millimetres. The piano's 88 keys, and the bars of mallet instruments
- * in two rows; every further instrument is another file here.
+ * in two rows, an accordion's keys, buttons and bass board; every further instrument is another file here.
  */
+export {
+  BASS_ROWS,
+  type BassButton,
+  type BassCount,
+  BASSES,
+  type BassRow,
+  type Board,
+  BOARD_PITCH,
+  boardOf,
+  boardSpot,
+  buttonName,
+  buttonNote,
+  buttonsFor,
+  buttonsOn,
+  type ChordRow,
+  isChordRow,
+  rowsOn,
+  tonesOf,
+  usualRows,
+} from './board'
+export {
+  allTrebleButtons,
+  BUTTON_PITCH,
+  buttonSpot,
+  type ButtonSystem,
+  type ButtonTreble,
+  KEY_WIDTHS,
+  type KeyTreble,
+  type KeyWidth,
+  reachOn,
+  type Treble,
+  type TrebleButton,
+  trebleButtons,
+  trebleKeys,
+  trebleOf,
+  TREBLES,
+} from './treble'
 export { type MalletFamily, type Bar, deadZones, NODE, placeOf, strikePoint } from './bars'
 export { barsFor, MALLET_INSTRUMENTS, malletInstrument } from './mallets'
 export { isBlack, type Key, keyAt, keyDistance, PIANO } from './piano'

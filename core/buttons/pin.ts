@@ -1,0 +1,49 @@
+import { checkedPin as checkedFinger, type Pin } from '../fingering'
+import { MOST_NOTES, oneOf, refuseStudy, whole } from '../study'
+import { BASS_ROWS, type BassButton } from '../surface'
+
+/** A button of the right hand fixed at one note: row and place. */
+export interface TrebleButtonPin {
+  readonly hand: 'right'
+  readonly index: number
+  readonly button: readonly [row: number, place: number]
+}
+/** A button of the bass board fixed at one note of the left hand. */
+export interface BassButtonPin {
+  readonly hand: 'left'
+  readonly index: number
+  readonly button: BassButton
+}
+export type ButtonPin = TrebleButtonPin | BassButtonPin
+
+export const isButtonPin = (pin: object): pin is ButtonPin => 'button' in pin
+
+const MOST_COLUMN = 12
+
+function trebleButton(value: unknown, path: string): TrebleButtonPin['button'] {
+  const [row, place] = Array.isArray(value) ? (value as unknown[]) : []
+  if (typeof place !== 'number' || !Number.isInteger(2 * place)) {
+    throw refuseStudy('field.unknown', { field: path, of: 'choice', among: '[row, place]' }, path)
+  }
+  return [whole(row, 1, 5, `${path}[0]`), place]
+}
+
+function bassButton(value: unknown, path: string): BassButton {
+  const { row, column } = (typeof value === 'object' && value !== null ? value : {}) as Partial<BassButton>
+  return {
+    row: oneOf(row, BASS_ROWS, `${path}.row`),
+    column: whole(column, -MOST_COLUMN, MOST_COLUMN, `${path}.column`),
+  }
+}
+
+/** Checks a pin's own fields, be it of a finger or of a button. @throws RecipeError */
+export function checkedButtonPin(value: Pin | ButtonPin, at: number): Pin | ButtonPin {
+  if (typeof value !== 'object' || value === null || !isButtonPin(value)) return checkedFinger(value as Pin, at)
+  const path = `pins[${at}]`
+  const hand = oneOf(value.hand, ['right', 'left'] as const, `${path}.hand`)
+  const index = whole(value.index, 0, MOST_NOTES, `${path}.index`)
+  const button: unknown = value.button
+  return hand === 'right'
+    ? { hand, index, button: trebleButton(button, `${path}.button`) }
+    : { hand, index, button: bassButton(button, `${path}.button`) }
+}

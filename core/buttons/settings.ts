@@ -1,0 +1,78 @@
+import { type FingeringSettings, type Pin, SCHOOLS, type SchoolId } from '../fingering'
+import type { CommonRecipe } from '../study'
+import type { BassCount, BassRow, KeyWidth, Treble } from '../surface'
+import type { ButtonPin } from './pin'
+
+/** Right-hand schools on buttons: the thumb stays behind the keyboard, or takes the outermost row. */
+export const BUTTON_SCHOOLS = ['four-fingers', 'with-thumb'] as const
+export type ButtonSchoolId = (typeof BUTTON_SCHOOLS)[number]
+
+/** Right-hand schools on keys: the piano's, but for the one that needs two hands. */
+export const KEY_SCHOOLS = SCHOOLS.filter((id): id is KeySchoolId => id !== 'two-hand-tetrachords')
+export type KeySchoolId = Exclude<SchoolId, 'two-hand-tetrachords'>
+
+/** Which fingers the left hand puts on fundamentals and chords. */
+export const LEFT_SCHOOLS = ['four-three', 'three-two'] as const
+export type LeftSchoolId = (typeof LEFT_SCHOOLS)[number]
+
+/** What the left hand does. */
+export const LEFT_PARTS = ['none', 'alternating', 'waltz', 'scale', 'chords', 'cadence'] as const
+export type LeftPart = (typeof LEFT_PARTS)[number]
+
+/** Where the chord of a bar comes from: the tonic throughout, the notes of the bar, or the teacher's own list. */
+export const HARMONIES = ['tonic', 'by-bar', 'own'] as const
+/** Primary chords, as a bar of the teacher's own list names them. */
+export const DEGREES = ['I', 'IV', 'V7'] as const
+export type Degree = (typeof DEGREES)[number]
+
+export const TURNS = ['octave', 'top', 'beats', 'free'] as const
+export const WAYS = ['opening', 'closing'] as const
+export type Way = (typeof WAYS)[number]
+
+/** Ranks of reeds, in feet: 8 sounds as written, 16 an octave lower, 4 an octave higher. */
+export const REGISTERS = ['16', '8', '4'] as const
+export type Register = (typeof REGISTERS)[number]
+
+export interface LeftSettings {
+  readonly part: LeftPart
+  readonly school: LeftSchoolId
+  /** Beats from one stroke to the next; two is the slow form. */
+  readonly every: 1 | 2
+  /** Whether chords are held for the bar or struck on every beat. */
+  readonly held: boolean
+  readonly harmony: (typeof HARMONIES)[number]
+  /** Chords bar by bar, over and over; only where the harmony is the teacher's own. */
+  readonly bars: readonly Degree[]
+}
+
+export interface BellowsSettings {
+  readonly turn: (typeof TURNS)[number]
+  /** Beats from one turn to the next, where turns go by beats. */
+  readonly beats: number
+  readonly first: Way
+}
+
+/** What an accordion is, and what its left side does. */
+export interface AccordionSettings {
+  readonly treble: Treble
+  readonly keys: KeyWidth
+  readonly registers: readonly Register[]
+  readonly bass: BassCount
+  /** Rows of the board from the bellows out; makers differ. */
+  readonly rows: readonly BassRow[]
+  readonly left: LeftSettings
+  readonly bellows: BellowsSettings
+}
+
+export type AccordionPin = Pin | ButtonPin
+
+/** A study for an accordion. */
+export interface AccordionRecipe extends CommonRecipe, Pick<FingeringSettings, 'firstFinger' | 'chromatic' | 'handSize'> {
+  readonly instrument: 'accordion'
+  readonly school: KeySchoolId | ButtonSchoolId
+  readonly accordion: AccordionSettings
+  readonly pins: readonly AccordionPin[]
+}
+
+export const MOST_BELLOWS_BEATS = 64
+export const MOST_BARS = 64

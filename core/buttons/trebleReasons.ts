@@ -1,0 +1,105 @@
+import { type Crossing, noteParam, type Reason, tellFingering } from '../fingering'
+import { listed, named } from '../message'
+import { modulo, noteName, pitchClass } from '../pitch'
+import { isFree, type Line } from '../study'
+import { SHAPE_ROWS } from './trebleTouch'
+import { pinnedButton, type PlacedPress } from './pins'
+import { isButtonPin } from './pin'
+import { grouped } from './grouped'
+import { tellButtons } from './messages'
+import type { Press } from './press'
+import { isDegreePin, isGripPin } from '../study'
+import type { AccordionRecipe } from './settings'
+import { atHome, type Shaped } from './shape'
+import type { TrebleButton } from '../surface'
+
+interface Solved {
+  readonly recipe: AccordionRecipe
+  readonly line: Line
+  readonly chosen: Shaped
+  readonly presses: readonly Press<TrebleButton>[]
+  readonly crossings: readonly Crossing[]
+  readonly pins: readonly PlacedPress<TrebleButton>[]
+  /** What the pins cost more than the engine's own choice. */
+  readonly price: number
+}
+
+const HAND = 'right'
+/** Tonics by key, in the names that teachers use for button shapes. */
+const KEYS = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'Ab', 'A', 'Bb', 'B'] as const
+
+/** Which rows, which fingers, and which other keys lie alike. */
+function shapeReason({ recipe, line, chosen }: Solved): Reason[] {
+  const { base, treble, school } = chosen
+  const [first] = line.notes
+  if (!first || isFree(recipe.material)) return []
+  const every = treble.rows >= 2 * SHAPE_ROWS - 1
+  const tonic = pitchClass(first.pitch)
+  const alike = KEYS.filter((_, key) => modulo(key, 3) === modulo(tonic, 3) && key !== tonic)
+  const rows = Object.entries(school.home).sort(([, a], [, b]) => (treble.system === 'c' ? a - b : b - a))
+  const said = tellButtons('reason.shape', {
+    from: base + 1,
+    to: base + SHAPE_ROWS,
+    fingers: rows.map(([finger]) => finger).join(' '),
+    keys: listed((every ? [noteName(first.pitch)] : alike).map(named)),
+    every: every ? 'yes' : 'no',
+  })
+  return [{ hand: HAND, kind: 'shape', indices: [0], said, price: null }]
+}
+
+/** Fingers off their own row because it is taken: a chord's notes that lie beside one another. */
+function besideReasons({ line, chosen, presses }: Solved): Reason[] {
+  const seen = new Set<string>()
+  return presses.flatMap((press, index): Reason[] => {
+    const { finger, button } = press
+    const here = line.notes[index]!
+    const key = `${finger} ${modulo(here.midi, 12)}`
+    if (finger === 5 || atHome(chosen, press) || seen.has(key)) return []
+    seen.add(key)
+    const said = tellButtons('reason.beside', { finger, note: noteParam(here.pitch), row: button.row })
+    const indices = presses.flatMap((each, at) =>
+      each.finger === finger && modulo(line.notes[at]!.midi - here.midi, 12) === 0 ? [at] : [],
+    )
+    return [{ hand: HAND, kind: 'row', indices, said, price: null }]
+  })
+}
+
+function passReasons({ line, crossings }: Solved): Reason[] {
+  const under = crossings.filter(({ kind }) => kind === 'thumb-under')
+  const byNote = grouped(under, ({ index }) => modulo(line.notes[index]!.midi, 12))
+  return byNote.map((group) => {
+    const to = noteParam(line.notes[group[0]!.index]!.pitch)
+    const said = tellButtons('reason.thumb-passes', { to })
+    return { hand: HAND, kind: 'crossing', indices: group.map(({ index }) => index), said, price: null }
+  })
+}
+
+function littleReason({ line, presses }: Solved): Reason[] {
+  const index = presses.findIndex(({ finger }) => finger === 5)
+  if (index < 0) return []
+  const said = tellButtons('reason.little', { note: noteParam(line.notes[index]!.pitch) })
+  return [{ hand: HAND, kind: 'end', indices: [index], said, price: null }]
+}
+
+function pinReason({ line, pins, price }: Solved): Reason[] {
+  if (pins.length === 0) return []
+  const note = (index: number) => noteParam(line.notes[index]!.pitch)
+  const told = pins.map(({ pin }) => {
+    if (isButtonPin(pin)) return tellButtons('pinned.button', { button: pinnedButton(pin), note: note(pin.index) })
+    if (isGripPin(pin)) return tellFingering('pinned.run', { fingers: pin.fingers.join(' '), note: note(pin.from) })
+    if (!isDegreePin(pin)) return tellFingering('taken', { fingers: String(pin.finger), note: note(pin.index) })
+    return tellFingering('pinned.degree', { finger: pin.finger, degree: pin.degree, leg: pin.leg ?? 'both' })
+  })
+  const indices = [...new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))]
+  const said = tellFingering('reason.pin', { pins: listed(told), others: 0 })
+  return [{ hand: HAND, kind: 'pin', indices, said, price }]
+}
+
+/** Why the right hand's buttons and fingers are what they are. */
+export const trebleReasons = (solved: Solved): Reason[] => [
+  ...pinReason(solved),
+  ...shapeReason(solved),
+  ...besideReasons(solved),
+  ...passReasons(solved),
+  ...littleReason(solved),
+]

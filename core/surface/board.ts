@@ -1,0 +1,111 @@
+import { modulo, type Note, noteAbove, noteName, pitchClass } from '../pitch'
+
+/**
+ * The bass board of an accordion: columns by fifths, C being 0, upward to the chin; rows from the bellows out. Common
+ * practice, as the sizes of the boards are; which rows boards of 32 and 24 buttons have differs by maker (from memory), so
+ * they are a setting.
+ */
+export const BASS_ROWS = ['counterbass', 'fundamental', 'major', 'minor', 'seventh', 'diminished'] as const
+export type BassRow = (typeof BASS_ROWS)[number]
+/** Rows whose buttons sound a chord. */
+export type ChordRow = Exclude<BassRow, 'counterbass' | 'fundamental'>
+
+export const BASSES = [120, 96, 80, 72, 60, 48, 32, 24, 12] as const
+export type BassCount = (typeof BASSES)[number]
+
+export interface BassButton {
+  readonly row: BassRow
+  /** Fifths from C. */
+  readonly column: number
+}
+
+export interface Board {
+  readonly from: number
+  readonly to: number
+  readonly rows: readonly BassRow[]
+}
+
+const BOARDS: Readonly<Record<BassCount, readonly [from: number, to: number, rows: number]>> = {
+  120: [-9, 10, 6],
+  96: [-7, 8, 6],
+  80: [-7, 8, 5],
+  72: [-5, 6, 6],
+  60: [-5, 6, 5],
+  48: [-3, 4, 6],
+  32: [-3, 4, 4],
+  24: [-3, 4, 3],
+  12: [-2, 3, 2],
+}
+
+/** How many rows a board has. */
+export const rowsOn = (bass: BassCount): number => BOARDS[bass][2]
+
+/** Boards of few rows spare the chords first, then the counterbass. */
+export function usualRows(bass: BassCount): readonly BassRow[] {
+  const count = rowsOn(bass)
+  return count >= 4 ? BASS_ROWS.slice(0, count) : BASS_ROWS.slice(1, 1 + count)
+}
+
+export const boardOf = (bass: BassCount, rows: readonly BassRow[] = usualRows(bass)): Board => {
+  const [from, to] = BOARDS[bass]
+  return { from, to, rows }
+}
+
+const FIFTH = { steps: 4, semitones: 7 }
+const FOURTH = { steps: 3, semitones: 5 }
+const THIRD = { steps: 2, semitones: 4 }
+const C: Note = { letter: 'C', alteration: 0 }
+
+/** The name of a column's fundamental. */
+function columnNote(column: number): Note {
+  let note = C
+  for (let at = 0; at < Math.abs(column); at++) note = noteAbove(note, column > 0 ? FIFTH : FOURTH)
+  return note
+}
+
+/** What a button is named after: its note, or the root of its chord. */
+export function buttonNote({ row, column }: BassButton): Note {
+  const root = columnNote(column)
+  return row === 'counterbass' ? noteAbove(root, THIRD) : root
+}
+
+export const buttonName = (button: BassButton): string => noteName(buttonNote(button))
+
+/** Semitones over the root that sound; a seventh and a diminished chord usually leave out their fifth. */
+const TONES: Readonly<Record<BassRow, readonly number[]>> = {
+  counterbass: [4],
+  fundamental: [0],
+  major: [0, 4, 7],
+  minor: [0, 3, 7],
+  seventh: [0, 4, 10],
+  diminished: [0, 3, 9],
+}
+
+/** Pitch classes that a button sounds, its root first. */
+export const tonesOf = ({ row, column }: BassButton): number[] =>
+  TONES[row].map((semitones) => modulo(7 * column + semitones, 12))
+
+export const isChordRow = (row: BassRow): row is ChordRow => row !== 'counterbass' && row !== 'fundamental'
+
+/** Every button of a board, row by row. */
+export const buttonsOn = ({ from, to, rows }: Board): BassButton[] =>
+  rows.flatMap((row) => Array.from({ length: to - from + 1 }, (_, at) => ({ row, column: from + at })))
+
+/** Buttons of a board that sound a bass note, or a chord of one row on it. */
+export function buttonsFor(board: Board, note: Note, chord?: ChordRow): BassButton[] {
+  const key = pitchClass(note)
+  return buttonsOn(board).filter(
+    (button) => (chord ? button.row === chord : !isChordRow(button.row)) && tonesOf(button)[0] === key,
+  )
+}
+
+/** Between neighbours of a row, and between rows, mm (common practice; uncertain). */
+export const BOARD_PITCH = { along: 17, across: 15 } as const
+/** Each row outward lies so much of a column nearer the chin (common practice; how much differs by maker). */
+const SLANT = 0.5
+
+/** Where a button lies: columns toward the chin, and rows out from the bellows. */
+export const boardSpot = ({ row, column }: BassButton): { along: number; across: number } => {
+  const across = BASS_ROWS.indexOf(row)
+  return { along: column + SLANT * across, across }
+}
