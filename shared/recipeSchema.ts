@@ -38,6 +38,7 @@ import {
   RUDIMENTS,
   TOPS,
 } from '#core/sticking'
+import { accordionSchema, buttonPinSchema } from './accordionSchema'
 import { type AnyFamily, families, INSTRUMENT_IDS, type RecipeInput, USUAL_INSTRUMENT } from '#core/instrument'
 
 /** A note name, as the terminal writes it. */
@@ -132,7 +133,11 @@ const stickPinSchema = Joi.object({
 }).xor('index', 'from', 'degree')
 
 /** Pins by family, as they are written; those of others are checked when the recipe is completed. */
-const PINS: Readonly<Record<string, Joi.Schema>> = { keys: pinSchema, mallets: stickPinSchema }
+const PINS: Readonly<Record<string, Joi.Schema>> = {
+  keys: pinSchema,
+  accordion: Joi.when(Joi.object({ button: Joi.exist() }).unknown(), { then: buttonPinSchema, otherwise: pinSchema }),
+  mallets: stickPinSchema,
+}
 
 /** An instrument of a family; the usual family's may be left out. */
 function ofFamily({ instruments }: AnyFamily): Joi.Schema {
@@ -175,6 +180,7 @@ export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
   mallets: malletSchema,
   strike: Joi.valid(...STRIKES),
   bars: barSchema,
+  accordion: accordionSchema,
   pins: Joi.array()
     .max(500)
     .when('instrument', {

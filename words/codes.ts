@@ -1,3 +1,4 @@
+import type { ButtonErrors, ButtonMessages } from '#core/buttons'
 import type { CallMessages } from '#core/call'
 import type { CompareMessages } from '#core/compare'
 import type { FingeringErrors, FingeringMessages } from '#core/fingering'
@@ -12,6 +13,7 @@ import type { SyllabusErrors, SyllabusMessages } from '#core/syllabus'
 import type { TogetherMessages } from '#core/together'
 
 type Told =
+  | keyof ButtonMessages
   | keyof CallMessages
   | keyof CompareMessages
   | keyof FingeringMessages
@@ -25,6 +27,7 @@ type Told =
   | keyof TitleMessages
   | keyof TogetherMessages
 type Refused =
+  | keyof ButtonErrors
   | keyof FingeringErrors
   | keyof InstrumentErrors
   | keyof MaterialErrors

@@ -8,8 +8,10 @@ export const barOf = ({ beatsPerBar }: Rhythm, value: Pick<Value, 'start'>): num
 export const isBeamed = ({ written }: Value): boolean => !['whole', 'half', 'quarter'].includes(written)
 
 /** Half bars of plain eighths share a beam; whatever is faster or dotted is beamed beat by beat. */
-function units(values: readonly Value[]): string[] {
-  const half = (value: Value): number => Math.floor(value.start / 2 + NEAR)
+function units({ notes: values, beatsPerBar }: Rhythm): string[] {
+  // a bar of three has no halves
+  const share = beatsPerBar === 4 ? 2 : 1
+  const half = (value: Value): number => Math.floor(value.start / share + NEAR)
   const uneven = new Set<number>()
   for (const value of values) {
     if (value.written !== 'eighth' || value.dots > 0 || value.triplet) uneven.add(half(value))
@@ -30,7 +32,7 @@ export function beamGroups(rhythm: Rhythm): readonly (readonly number[])[] {
   const found = known.get(rhythm)
   if (found) return found
   const groups: number[][] = []
-  const ids = units(rhythm.notes)
+  const ids = units(rhythm)
   ids.forEach((id, at) => {
     if (at === 0 || id !== ids[at - 1]) groups.push([])
     groups.at(-1)!.push(at)

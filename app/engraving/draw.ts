@@ -1,7 +1,7 @@
 import { Renderer, StaveConnector } from 'vexflow/core'
 import type { RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
-import type { StaffPlan, System } from './layout'
+import type { PlacedNote, StaffPlan, System } from './layout'
 import { inkOf, type Staff, staffOf } from './staffNotes'
 
 /** Where a finger number or a stick's letter stands: middle of its baseline. */
@@ -31,6 +31,8 @@ export interface Engraved {
   readonly height: number
   readonly fingers: readonly FingerSpot[]
   readonly ottavas: readonly OttavaLine[]
+  /** Chord signs over notes that stand for chords. */
+  readonly signs: readonly { readonly x: number; readonly y: number; readonly text: string }[]
   readonly clefs: readonly { readonly x: number; readonly y: number; readonly clef: 'treble' | 'bass' }[]
   /** Top and bottom line of the system. */
   readonly top: number
@@ -53,6 +55,12 @@ const HEAD = 18
 /** A figure over or under three or six notes. */
 const TRIPLET = 23
 const STAFF = 40
+const SIGN = 14
+/** How a bass staff writes its chords, in the usual manner; and a scale that is not to be read as basses and chords. */
+const CHORD_SIGNS = { major: 'M', minor: 'm', seventh: '7', diminished: 'd' } as const
+const SOLO = 'B.S.'
+const signOf = ({ chord, solo }: PlacedNote): string | null => (chord ? CHORD_SIGNS[chord] : solo ? SOLO : null)
+const hasSigns = (plan: StaffPlan): boolean => plan.chords.some((notes) => notes.some(signOf))
 const LEAST_GAP = 34
 
 /** What is to stand with the notes. */
@@ -63,6 +71,8 @@ export interface Shown {
   readonly names: boolean
   /** Words over the system. */
   readonly head: boolean
+  /** Pixels over the system that an instrument wants for signs of its own. */
+  readonly over: number
 }
 
 interface Size {
@@ -117,7 +127,7 @@ const nameLines = (plan: StaffPlan): number => Math.max(1, ...plan.chords.map((c
 
 function extentOf(plan: StaffPlan, staff: Staff, shown: Shown): Extent {
   const letter = shown.letters ? LETTER : 0
-  const names = shown.names ? NAME * nameLines(plan) + 4 : 0
+  const names = (shown.names ? NAME * nameLines(plan) + 4 : 0) + (hasSigns(plan) ? SIGN : 0)
   const notes = notesExtent(staff)
   const fingers = allFingers(plan, staff)
   const ottava = plan.writing.some((writing) => writing.ottava !== 0) ? OTTAVA_ROOM : 0
@@ -178,10 +188,11 @@ export function drawSystem(
   const letter = shown.letters ? LETTER : 0
   const staves = system.staves.map((plan) => staffOf(study, system, plan))
   const extents = staves.map((staff, at) => extentOf(system.staves[at]!, staff, shown))
-  const tops = topsOf(extents, shown.head ? HEAD : 0)
+  const tops = topsOf(extents, (shown.head ? HEAD : 0) + shown.over)
   const height = Math.ceil(tops.at(-1)! + extents.at(-1)!.bottom + MARGIN)
   // where things stand on their own staff is read before the staves move apart
   const fingers = staves.map((staff, at) => spotsOf(system.staves[at]!, staff, system, shown))
+  const signs = staves.map((staff, at) => signsOf(system.staves[at]!, staff, system))
   const ottavas = staves.map((staff, at) => ottavasOf(system.staves[at]!, staff, system, letter))
   ink(host, staves, tops, { width, height })
   return {
@@ -197,6 +208,7 @@ export function drawSystem(
       })),
     ),
     ottavas: ottavas.flatMap((lines, at) => lines.map((line) => ({ ...line, y: line.y + tops[at]! }))),
+    signs: signs.flatMap((each, at) => each.map((sign) => ({ ...sign, y: sign.y + tops[at]! }))),
     clefs: system.staves.flatMap((plan, at) =>
       plan.clefChanges.map(({ x, clef }) => ({ x, clef, y: tops[at]! + (clef === 'treble' ? 3 : 1) * (STAFF / 4) })),
     ),
@@ -213,12 +225,23 @@ function spotsOf(plan: StaffPlan, staff: Staff, system: System, shown: Shown): F
     const ys = fingerYs(plan, staff, at)
     const letterY = right ? Math.min(...ys) - 20 : Math.max(...ys) + 18
     return chord.map(({ index, step }, voice) => {
-      const nearest = right ? notes.bottom + triplet + 12 : notes.top - triplet - 6
+      const nearest = right ? notes.bottom + triplet + 12 : notes.top - triplet - 6 - (hasSigns(plan) ? SIGN : 0)
       const line = right ? chord.length - 1 - voice : voice
       const nameY = shown.names ? nearest + (right ? 1 : -1) * NAME * line : null
       return { hand, index, step, letterY, nameY, x: system.columns[at]!, y: ys[voice]! }
     })
   })
+}
+
+/** Where chord signs stand, over the staff of the notes that they belong to. */
+function signsOf(plan: StaffPlan, staff: Staff, system: System): Engraved['signs'] {
+  const y = notesExtent(staff).top - 4
+  return plan.chords.flatMap((notes, at) =>
+    notes.flatMap((note) => {
+      const text = signOf(note)
+      return text ? [{ x: system.columns[at]!, y, text }] : []
+    }),
+  )
 }
 
 /** Top lines of the staves: clear of one another's ink and fingers. */

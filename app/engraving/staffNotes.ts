@@ -2,7 +2,7 @@ import { familyOf } from '#core/instrument'
 import { Accidental, Articulation, Beam, Dot, Formatter, Stave, StaveNote, Stem, Tuplet, Voice } from 'vexflow/core'
 import { lineFor, type RealisedStudy, playersIn } from '#core/realise'
 import type { Player } from '#core/instrument'
-import type { Value } from '#core/study'
+import { heldBeats, type Rhythm, type Value } from '#core/study'
 import { accidentalsOf, printedFifths } from './accidentals'
 import { barOf, beamGroups, isBeamed } from './beams'
 import type { PlacedNote, StaffPlan, System } from './layout'
@@ -39,12 +39,19 @@ function staveFor(study: RealisedStudy, system: System, plan: StaffPlan): Stave 
   })
   stave.addClef(plan.writing[0]!.clef)
   stave.addKeySignature(MAJOR_BY_FIFTHS[printedFifths(study.keySignature.fifths) + 7]!)
-  if (system.first) stave.addTimeSignature('4/4')
+  if (system.first) stave.addTimeSignature(`${study.rhythm.beatsPerBar}/4`)
   return stave
 }
 
 const [ABOVE, BELOW] = [3, 4]
-const WHOLE_BAR = { written: 'whole', dots: 0 } as const
+/** What is written for a note that is held for so many beats. */
+const HELD: Readonly<Record<number, Pick<Value, 'written' | 'dots'>>> = {
+  1: { written: 'quarter', dots: 0 },
+  1.5: { written: 'quarter', dots: 1 },
+  2: { written: 'half', dots: 0 },
+  3: { written: 'half', dots: 1 },
+  4: { written: 'whole', dots: 0 },
+}
 
 interface Written {
   readonly value: Value
@@ -94,11 +101,13 @@ interface Sheet {
   readonly accents: ReadonlySet<number>
   /** Strokes to the beat of a roll at a step of the system; 0 for none. */
   readonly strokes: (at: number) => number
+  /** How a note is written that is held; nothing where its own value says it. */
+  readonly heldAs: (note: PlacedNote) => Partial<Value>
 }
 
 /**
  * The notes of one beam; where the hand is silent throughout, one rest for all, else a rest for each silent step; while
- * a note is held, nothing. What is held lasts to the bar line.
+ * a note is held, nothing.
  */
 function groupOf(sheet: Sheet, group: readonly number[]): (StaveNote | null)[] {
   const { plan, values, signs, accents, strokes } = sheet
@@ -114,7 +123,7 @@ function groupOf(sheet: Sheet, group: readonly number[]): (StaveNote | null)[] {
   return group.map((at) => {
     const [note] = plan.chords[at]!
     if (!note) return plan.held[at] ? null : restFor(plan, at, [at], values)
-    const value = note.holds === undefined ? values[at]! : { ...values[at]!, ...WHOLE_BAR }
+    const value = { ...values[at]!, ...sheet.heldAs(note) }
     const slashes = slashesOf(strokes(at), value)
     return noteOf(plan, at, { value, signs, up, accent: accents.has(at), slashes })
   })
@@ -160,6 +169,13 @@ function strokesAt(study: RealisedStudy, step: number): number {
   return Math.round(familyOf(study.recipe).strokesAt(study, index) / beats)
 }
 
+/** A note held for a time that one value says; one that is struck in the last step lasts as the step does. */
+function heldAs(rhythm: Rhythm, { step, holds }: PlacedNote): Partial<Value> {
+  if (holds === undefined) return {}
+  const value = HELD[Math.round(4 * heldBeats(rhythm, step, holds)) / 4]
+  return value && holds > 1 ? { ...value, triplet: false } : {}
+}
+
 /** Builds one hand's staff with its top line at 0; nothing is drawn yet, but everything has its place. */
 export function staffOf(study: RealisedStudy, system: System, plan: StaffPlan): Staff {
   const { rhythm } = study
@@ -173,7 +189,7 @@ export function staffOf(study: RealisedStudy, system: System, plan: StaffPlan): 
     .filter((group) => group.length > 0)
   const accents = new Set(rhythm.accents.map((step) => step - from))
   const strokes = (at: number): number => strokesAt(study, from + at)
-  const sheet = { plan, values, signs, accents, strokes }
+  const sheet = { plan, values, signs, accents, strokes, heldAs: (note: PlacedNote) => heldAs(rhythm, note) }
   const notes = groups.flatMap((group) => groupOf(sheet, group))
   const rests = system.rests.map(({ value, after }) =>
     plan.held[after] ? null : restOf(value, plan.writing[after]!.clef),

@@ -7,8 +7,16 @@ export interface Voice {
   readonly highest: number
 }
 
-/** One struck note of a make: samples from -1 to 1, mono, by sounding pitch (MIDI), rate and length in seconds. */
-export type Voices = Readonly<Record<string, (midi: number, sampleRate: number, seconds: number) => Float32Array>>
+/** How a make sounds. */
+interface Sound {
+  /** One note: samples from -1 to 1, mono, by sounding pitch (MIDI), rate and length in seconds. */
+  readonly note: (midi: number, sampleRate: number, seconds: number) => Float32Array
+  /** How long a note can last, seconds. */
+  readonly seconds: number
+  /** Every so many semitones one sample is worked out; the sampler bends the rest, a little only. */
+  readonly every: number
+}
+export type Voices = Readonly<Record<string, Sound>>
 
 /** The voice that an instrument is heard with; all sizes of a make share one. */
 export function voiceOf(recipe: Pick<Recipe, 'instrument'>): Voice {
@@ -16,7 +24,7 @@ export function voiceOf(recipe: Pick<Recipe, 'instrument'>): Voice {
   const sizes = INSTRUMENTS.filter((each) => each.make === make)
   return {
     make,
-    lowest: Math.min(...sizes.map((each) => each.lowest + each.transposition)),
-    highest: Math.max(...sizes.map((each) => each.highest + each.transposition)),
+    lowest: Math.min(...sizes.map((each) => each.sounding?.lowest ?? each.lowest + each.transposition)),
+    highest: Math.max(...sizes.map((each) => each.sounding?.highest ?? each.highest + each.transposition)),
   }
 }

@@ -13,6 +13,12 @@ export interface Shown {
   /** Each grip as the cluster of keys that the hand lies on. */
   clusters: boolean
   map: boolean
+  /** Which way the bellows go, over the score. */
+  bellows: boolean
+  /** Signs as a violinist's bow has them, where prints have them so. */
+  bowSigns: boolean
+  /** The instrument as one looks at it, not as the hands find it. */
+  facing: boolean
   /** Whether single keys without Ctrl do something; they can be in the way of speech input. */
   singleKeys: boolean
 }
@@ -25,6 +31,9 @@ const SHOWN: Shown = {
   grips: true,
   clusters: false,
   map: true,
+  bellows: true,
+  bowSigns: false,
+  facing: false,
   singleKeys: true,
 }
 

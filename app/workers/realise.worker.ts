@@ -9,6 +9,13 @@ export type Realised =
   | { readonly study: RealisedStudy; readonly departs: { hand: Player; index: number }[] }
   | { readonly fault: Fault & { details?: Readonly<Record<string, unknown>> } }
 
+/** An alternative that a player takes: its marks, and the pins that it brings with it. */
+export interface Taken {
+  readonly player: Player
+  readonly marks: readonly string[]
+  readonly pins: readonly AnyPin[]
+}
+
 const api = {
   /** Realises a recipe; with accepted fingers or sticks these stand, and `departs` says where the engine would now differ. */
   realise: (recipe: RecipeInput, accepted?: Accepted): Realised =>
@@ -19,9 +26,9 @@ const api = {
     }),
 
   /** A recipe with some other fingers or sticks of a player. */
-  taken: (recipe: RecipeInput, player: Player, marks: readonly string[]): Realised =>
+  taken: (recipe: RecipeInput, { player, marks, pins: own }: Taken): Realised =>
     guarded(() => {
-      const pins = takeAlternative(realise(recipe, {}, 0), player, marks)
+      const pins = takeAlternative(realise(recipe, {}, 0), player, marks, own)
       return { study: realise({ ...recipe, pins } as RecipeInput), departs: [] }
     }),
 
@@ -30,12 +37,8 @@ const api = {
     recipes.map((recipe) => guarded(() => ({ title: realise(recipe, {}, 0).title }))),
 
   /** The pins that give a player of a recipe some other fingers or sticks. */
-  take: (
-    recipe: RecipeInput,
-    player: Player,
-    marks: readonly string[],
-  ): { pins: readonly AnyPin[] } | { fault: Fault } =>
-    guarded(() => ({ pins: takeAlternative(realise(recipe, {}, 0), player, marks) })),
+  take: (recipe: RecipeInput, { player, marks, pins }: Taken): { pins: readonly AnyPin[] } | { fault: Fault } =>
+    guarded(() => ({ pins: takeAlternative(realise(recipe, {}, 0), player, marks, pins) })),
 }
 
 export type RealiseApi = typeof api

@@ -8,9 +8,6 @@ export interface Samples {
   readonly clicks: Readonly<Record<'bar' | 'beat' | 'between', Float32Array<ArrayBuffer>>>
 }
 
-const SECONDS = 3
-/** Every so many keys one sample; the sampler bends the rest, a little only. */
-const EVERY = 4
 const CLICKS = { bar: 1900, beat: 1250, between: 820 } as const
 
 /** Each family's folder has the sounds of its makes. */
@@ -20,8 +17,9 @@ const MAKES: Voices = Object.assign({}, ...Object.values(found).map(({ makes }) 
 const api = {
   /** Works out the sounds of an instrument. */
   samples({ make, lowest, highest }: Voice, sampleRate: number): Samples {
-    const sound = (midi: number) => MAKES[make]!(midi, sampleRate, SECONDS)
-    const keys = Array.from({ length: Math.floor((highest - lowest) / EVERY) + 2 }, (_, at) => lowest + EVERY * at)
+    const { note, seconds, every } = MAKES[make]!
+    const sound = (midi: number) => note(midi, sampleRate, seconds)
+    const keys = Array.from({ length: Math.floor((highest - lowest) / every) + 2 }, (_, at) => lowest + every * at)
     const notes = keys.map((midi) => ({
       midi,
       samples: sound(midi) as Float32Array<ArrayBuffer>,

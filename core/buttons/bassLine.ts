@@ -1,6 +1,6 @@
 import { Through } from '../assign'
 import { type HandStep, noteParam, priceTold, stepsOf } from '../fingering'
-import { inText, listed, type Message } from '../message'
+import { inText, type Message } from '../message'
 import { modulo, parseNote } from '../pitch'
 import { type Finger, isFree, type Line, type LineNote } from '../study'
 import { type BassButton, type Board, boardOf, buttonName } from '../surface'
@@ -8,7 +8,7 @@ import { type BassReason, bassReasons } from './bassReasons'
 import { bassTouch, type BassTerm, LEFT_SCHOOL_DATA } from './bassTouch'
 import { boardLacks } from './lacks'
 import { tellButtons } from './messages'
-import { allowedBy, placedPresses, pressConflict } from './pins'
+import { allowedBy, buttonTold, placedPresses, pressConflict } from './pins'
 import {
   type Allowed,
   type Grasp,
@@ -149,8 +149,6 @@ function otherPlaces(chosen: Chosen, allowed: Allowed<BassButton> | undefined): 
     ]
   })
 }
-
-const buttonTold = ({ row, column }: BassButton): Message => tellButtons('button.bass', { row, column })
 
 function alternativesTo(recipe: AccordionRecipe, chosen: Chosen, allowed: Allowed<BassButton> | undefined, most: number) {
   if (most === 0) return []

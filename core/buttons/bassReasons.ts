@@ -1,20 +1,20 @@
 import { noteParam, tellFingering } from '../fingering'
 import { listed, type Message } from '../message'
-import { modulo } from '../pitch'
-import { type Finger, isDegreePin, isGripPin, type Line } from '../study'
+import { modulo, noteAbove } from '../pitch'
+import { type Finger, isDegreePin, isFree, isGripPin, type Line } from '../study'
 import { type BassButton, type Board, boardSpot, buttonsFor } from '../surface'
 import { LEFT_SCHOOL_DATA } from './bassTouch'
 import { grouped } from './grouped'
 import { tellButtons } from './messages'
 import { isButtonPin } from './pin'
-import { pinnedButton, type PlacedPress } from './pins'
+import { buttonTold, pinnedButton, type PlacedPress } from './pins'
 import type { Press } from './press'
-import type { AccordionRecipe } from './settings'
+import type { AccordionRecipe, LeftPart } from './settings'
 
 /** Why a button or a finger of the left hand is what it is. */
 export interface BassReason {
   readonly hand: 'left'
-  readonly kind: 'strokes' | 'counterbass' | 'only-button' | 'leap' | 'off-finger' | 'root-again' | 'no-chord' | 'pin'
+  readonly kind: 'strokes' | 'counterbass' | 'only-button' | 'leap' | 'off-finger' | 'root-again' | 'pin'
   readonly indices: readonly number[]
   readonly said: Message
   readonly price: number | null
@@ -37,11 +37,25 @@ const reason = (kind: BassReason['kind'], indices: readonly number[], said: Mess
 const noteAt = ({ line }: Solved, index: number) => noteParam(line.notes[index]!.pitch)
 const isStrokes = ({ line }: Solved): boolean => line.free === 'strokes'
 
+/** Parts whose bass changes with its fifth. */
+const ALTERNATE: readonly LeftPart[] = ['alternating', 'waltz']
+const FIFTH = { steps: 4, semitones: 7 }
+
+/** The root again, where the board has no bass for its fifth. */
+function rootReason({ recipe, line, board }: Solved): BassReason[] {
+  const { part } = recipe.accordion.left
+  const [first] = line.notes
+  if (!first || !ALTERNATE.includes(part) || isFree(recipe.material)) return []
+  if (buttonsFor(board, noteAbove(first.pitch, FIFTH)).length > 0) return []
+  const said = tellButtons('reason.root-again', { note: noteParam(first.pitch), bass: recipe.accordion.bass })
+  return [reason('root-again', [0], said)]
+}
+
 /** Bass, chord, alternate bass: who lies where, said once. */
 function strokesReason(solved: Solved): BassReason[] {
   const { recipe, line, presses } = solved
   const { notes } = line
-  if (!isStrokes(solved) || notes.length < 3) return []
+  if (!isStrokes(solved) || notes.length < 3 || !ALTERNATE.includes(recipe.accordion.left.part)) return []
   const bass = notes.findIndex((note) => !note.chord)
   const chord = notes.findIndex((note) => note.chord)
   if (bass < 0 || chord < 0) return []
@@ -72,8 +86,7 @@ function counterbassReasons(solved: Solved): BassReason[] {
   if (onCounter.length === 0) return []
   const first = new Map(onCounter.map((index) => [modulo(line.notes[index]!.midi, 12), index]))
   const notes = listed([...new Set([...first.values()].sort((a, b) => a - b))].map((index) => noteAt(solved, index)))
-  const { finger } = presses[onCounter[0]!]!
-  return [reason('counterbass', onCounter, tellButtons('reason.counterbass', { notes, finger, nearer: 'yes' }))]
+  return [reason('counterbass', onCounter, tellButtons('reason.counterbass', { notes }))]
 }
 
 /** Notes that a small board has but once. */
@@ -86,7 +99,7 @@ function onlyReasons(solved: Solved): BassReason[] {
     const plain = !note.chord && button.row === 'counterbass' && buttonsFor(board, note.pitch).length === 1
     if (!plain || !board.rows.includes('fundamental') || seen.has(key)) return []
     seen.add(key)
-    const told = tellButtons('button.bass', { row: button.row, column: button.column })
+    const told = buttonTold(button)
     return [reason('only-button', [index], tellButtons('reason.only-button', { note: noteAt(solved, index), button: told }))]
   })
 }
@@ -109,6 +122,9 @@ function leapReason(solved: Solved): BassReason[] {
   return [reason('leap', alike, said)]
 }
 
+/** More departures than these are told in one. */
+const MOST_HABITS = 2
+
 /** Fingers that are not the school's own for their row, finger by finger. */
 function offFingerReasons(solved: Solved): BassReason[] {
   const { recipe, line, presses, pins } = solved
@@ -119,7 +135,11 @@ function offFingerReasons(solved: Solved): BassReason[] {
   const off = presses.flatMap(({ finger, button }, index) =>
     finger === usualOn(button) || pinned.has(index) || (isStrokes(solved) && !line.notes[index]!.chord) ? [] : [index],
   )
+  if (off.length === 0) return []
   const groups = grouped(off, (index) => `${presses[index]!.finger} ${usualOn(presses[index]!.button)}`)
+  if (groups.length > MOST_HABITS) {
+    return [reason('off-finger', off, tellButtons('reason.off-fingers', { count: off.length }))]
+  }
   return groups.map((indices) => {
     const { finger, button } = presses[indices[0]!]!
     const names = [...new Map(indices.map((index) => [modulo(line.notes[index]!.midi, 12), index])).values()]
@@ -145,6 +165,7 @@ function pinReason({ line, pins }: Solved): BassReason[] {
 export const bassReasons = (solved: Solved): BassReason[] => [
   ...pinReason(solved),
   ...strokesReason(solved),
+  ...rootReason(solved),
   ...counterbassReasons(solved),
   ...onlyReasons(solved),
   ...leapReason(solved),

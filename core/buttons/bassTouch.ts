@@ -130,6 +130,7 @@ export function bassTouch(board: Board, school: LeftSchool, tonic: Note | null):
       )
     },
     two(from, to, tally) {
+      const shaped = to.length > 1 && from.map(({ finger }) => finger).join() === to.map(({ finger }) => finger).join()
       const hops = to.filter(({ finger, button }) =>
         from.some((each) => each.finger === finger && !same(each.button, button)),
       )
@@ -140,7 +141,7 @@ export function bassTouch(board: Board, school: LeftSchool, tonic: Note | null):
         charge('columns', Math.abs(columnOf(to) - columnOf(from)), tally) +
         charge('hand', Math.abs(middle(to) - middle(from)), tally) +
         charge('rows', Math.abs(acrossOf(to) - acrossOf(from)), tally) +
-        charge('hop', hops.length, tally) +
+        charge('hop', shaped ? 0 : hops.length, tally) +
         charge('finger-change', changes.length, tally)
       )
     },

@@ -15,7 +15,7 @@ export type ButtonMessages = {
   readonly [T in BassTerm as `bass.charge.${T}`]: { note: NoteParam }
 } & {
   'button.treble': { row: number }
-  'button.bass': { row: BassRow; column: number }
+  'button.bass': { row: BassRow; of: NoteParam }
   'pin.button': { button: Message; note: NoteParam; number: number }
   /** A button that a pin names, at its note. */
   'pinned.button': { button: Message; note: NoteParam }
@@ -36,12 +36,12 @@ export type ButtonMessages = {
     hops: 'yes' | 'no'
     school: LeftSchoolId
   }
-  'reason.counterbass': { notes: ListParam; finger: number; nearer: 'yes' | 'no' }
+  'reason.counterbass': { notes: ListParam }
   'reason.only-button': { note: NoteParam; button: Message }
   'reason.leap': { from: NoteParam; to: NoteParam; columns: number }
   'reason.off-finger': { finger: number; notes: ListParam; usual: number }
+  'reason.off-fingers': { count: number }
   'reason.root-again': { note: NoteParam; bass: number }
-  'reason.no-chord': { note: NoteParam }
   'reason.left-pin': { pins: ListParam }
   'other.school': { school: LeftSchoolId; price: Message }
   'other.button': { note: NoteParam; button: Message; price: Message }

@@ -4,6 +4,7 @@ import { listed, type Message, type RecipeError } from '../message'
 import { isDegreePin, isGripPin, type Line } from '../study'
 import { type ButtonPin, isButtonPin } from './pin'
 import type { Allowed, Press } from './press'
+import { type BassButton, buttonNote } from '../surface'
 import { tellButtons } from './messages'
 import type { AccordionPin } from './settings'
 
@@ -76,11 +77,15 @@ function pinTold<B>(line: Line, { pin }: PlacedPress<B>): Message {
   return tellFingering('pin.note', { mark: pin.finger, ...at(pin.index) })
 }
 
+/** A button of the board in a sentence: its row, and the column by its bass. */
+export const buttonTold = ({ row, column }: BassButton): Message =>
+  tellButtons('button.bass', { row, of: noteParam(buttonNote({ row: 'fundamental', column })) })
+
 /** The button of a pin, as a line names it. */
 export const pinnedButton = ({ hand, button }: ButtonPin): Message =>
   hand === 'right'
     ? tellButtons('button.treble', { row: button[0] })
-    : tellButtons('button.bass', { row: button.row, column: button.column })
+    : buttonTold(button)
 
 /** The smallest part of some pins that cannot stand together, as an error. */
 export function pressConflict<B>(

@@ -36,7 +36,7 @@ export interface ButtonSchool {
 const WEIGHTS: Readonly<Record<TrebleTerm, number>> = {
   'off-row': 10,
   'little-finger-inside': 80,
-  'little-finger': 15,
+  'little-finger': 25,
   'tonic-off-base': 300,
   'outside-shape': 60,
   'row-crossing': 10,

@@ -14,15 +14,19 @@ export function featureTold({ quality, form, shape, named: name }: Features): Me
 /** A field that was set, by its path: `echo.tempo.bpm` with its value. */
 const fieldTold = (path: string, value: unknown): Message => ({
   code: `echo.${path}`,
-  params: { value: Array.isArray(value) ? value.join(' ') : (value as string | number) },
+  params: { value: Array.isArray(value) ? value.join(' ') : typeof value === 'boolean' ? String(value) : (value as string | number) },
 })
+
+function valueTold(path: string, value: unknown): Message[] {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return [fieldTold(path, value)]
+  return Object.entries(value).flatMap(([inner, each]) => valueTold(`${path}.${inner}`, each))
+}
 
 /** Parts of a recipe are told field by field, pins by their family. */
 function changeTold(change: Omit<RecipeInput, 'material'>): Message[] {
   return Object.entries(change).flatMap(([field, value]): Message[] => {
     if (field === 'pins') return (value as object[]).map((pin) => pinTold(pin))
-    if (typeof value !== 'object' || value === null || Array.isArray(value)) return [fieldTold(field, value)]
-    return Object.entries(value).map(([inner, each]) => fieldTold(`${field}.${inner}`, each))
+    return valueTold(field, value)
   })
 }
 

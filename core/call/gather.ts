@@ -3,7 +3,7 @@ import { echoOf } from './echo'
 import type { Message } from '../message'
 import { inversionsOf, KINDS, MOST_SIGNS, signatureOf, usualTonics, kindNamed } from '../material'
 import { fifthsOf, type Note, noteName, pitchClass } from '../pitch'
-import { families, type RecipeInput, type AnyPin } from '../instrument'
+import { families, overWhole, type RecipeInput, type AnyPin } from '../instrument'
 import { kindFrom, merged } from './features'
 import type { Features, Part, Said, Signs } from './part'
 
@@ -38,7 +38,7 @@ function joinedChanges(changes: readonly Changes[]): Changes {
   for (const change of changes) {
     for (const [field, value] of Object.entries(change)) {
       if (field === 'pins') pins.push(...(value as AnyPin[]))
-      else if (NESTED.includes(field)) all[field] = { ...(all[field] as object), ...(value as object) }
+      else if (NESTED.includes(field)) all[field] = overWhole(all[field] as object | undefined, value as object)
       else all[field] = value
     }
   }
@@ -56,13 +56,16 @@ function contradictions(said: readonly Said[]): Message[] {
     }
     known.set(path, { value, part })
   }
+  const noteAll = (path: string, value: unknown, part: Part): void => {
+    const nests = NESTED.includes(path.split('.')[0]!) && typeof value === 'object' && !Array.isArray(value)
+    if (!nests) note(path, value, part)
+    else for (const [inner, each] of Object.entries(value as object)) noteAll(`${path}.${inner}`, each, part)
+  }
   for (const { part } of said) {
     if (part.is !== 'change') continue
     for (const [field, value] of Object.entries(part.change)) {
       if (field === 'pins') continue
-      if (NESTED.includes(field)) {
-        for (const [inner, each] of Object.entries(value as object)) note(`${field}.${inner}`, each, part)
-      } else note(field, value, part)
+      noteAll(field, value, part)
     }
   }
   return found

@@ -1,7 +1,8 @@
 import { FREE, type Kind, KINDS } from '../material'
-import { type CommonRecipe, type Hand, isFree } from '../study'
+import { type CommonInput, type CommonRecipe, type Hand, isFree } from '../study'
 import { families, familyOf, sameFamily } from './find'
 import { fitShape } from './moved'
+import { overWhole } from './nested'
 import type { Recipe, RecipeInput } from './recipe'
 
 /** Fields that move or change notes whatever plays them. */
@@ -18,14 +19,14 @@ const MOVING: readonly string[] = [
   'bookends',
   'instrument',
 ]
-const ALL_MOVING: readonly string[] = [...MOVING, ...families().flatMap(({ moving }) => moving)]
 
 /**
  * Whether giving a recipe some fields moves or changes notes: pins count notes, so they cannot outlive it. Of the
  * rhythm only the ladder does.
  */
 export const movesNotes = (before: RecipeInput, some: Partial<RecipeInput>): boolean =>
-  ALL_MOVING.some((field) => field in some) ||
+  MOVING.some((field) => field in some) ||
+  families().some((family) => family.moves(before as CommonInput, some as Partial<CommonInput>)) ||
   ('rhythm' in some && (some.rhythm?.ladder ?? 'none') !== (before.rhythm?.ladder ?? 'none'))
 
 /** How the hands share a study, all of it: what is chosen at once. */
@@ -51,7 +52,8 @@ const APART: readonly HandsChoice[] = (['third', 'sixth', 'tenth'] as const).fla
 /** Ways in which hands can share a recipe: runs alone have contrary motion, and hands a third, sixth or tenth apart. */
 export function handsFor(recipe: Recipe): readonly HandsChoice[] {
   const kind = kindOf(recipe)
-  const runs = kind?.texture === 'run' && !familyOf(recipe).shares(recipe)
+  const family = familyOf(recipe)
+  const runs = kind?.texture === 'run' && family.movesApart && !family.shares(recipe)
   const apart = runs && !kind.second && DEGREES_APART.includes(kind.up.length)
   return [
     handsChoice('together'),
@@ -87,6 +89,7 @@ function refitted(recipe: Recipe, material: Recipe['material'], some: Partial<Ha
 /** What changes when the hands share a study otherwise. */
 export const withHands = (recipe: Recipe, hands: HandsChoice): Partial<RecipeInput> => ({
   ...hands,
+  ...familyOf(recipe).alongHands(recipe, hands.hands),
   ...refitted(recipe, recipe.material, hands),
 })
 
@@ -118,7 +121,7 @@ export function overlaid(whole: Recipe, asked: RecipeInput): Recipe {
   const parts = [...PARTS, ...familyOf(whole).parts] as (keyof Recipe)[]
   const told = parts.map((part) => [
     part,
-    { ...(whole[part] as object), ...(asked[part as keyof RecipeInput] as object) },
+    overWhole(whole[part] as object, asked[part as keyof RecipeInput] as object | undefined),
   ])
   return { ...whole, ...asked, ...Object.fromEntries(told) } as Recipe
 }

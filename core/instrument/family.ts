@@ -33,6 +33,8 @@ export interface Instrument<Id extends string = string> {
   readonly highest: number
   /** Semitones by which it sounds above what is written. */
   readonly transposition: number
+  /** Lowest and highest note that is heard, where more sounds than is written. */
+  readonly sounding?: { readonly lowest: number; readonly highest: number }
 }
 
 /** What a pupil may play, and which lists are then for it; the recipe's instrument unless the pupil has another. */
@@ -66,6 +68,8 @@ export interface PerformedLine {
 /** Another way that would serve a player, with what stands over each note. */
 export interface Other {
   readonly marks: readonly string[]
+  /** Pins that make it stand, where its marks alone would not. */
+  readonly pins?: readonly PlacedMark[]
   /** Points more than what stands. */
   readonly price: number
   readonly pattern: Message
@@ -117,8 +121,16 @@ interface Offered {
   readonly compares: boolean
 }
 
+/** Something else than a mark that can be pinned to a note, such as a button. */
+export interface AlsoPinned {
+  readonly pin: PlacedMark
+  readonly told: Message
+  /** Whether it is what stands. */
+  readonly stands: boolean
+}
+
 /** How pins are made and told apart. */
-interface Pins<Who extends string> {
+interface Pins<R extends CommonRecipe, P extends Performance, Who extends string> {
   /** Whether a pin is of this family: by its fields, where no recipe says so. */
   isOwn(pin: PlacedMark): boolean
   /** What it fixes, as a line says it: “3 on note 4, right”. */
@@ -130,8 +142,10 @@ interface Pins<Who extends string> {
   overRun(player: Who, from: number, marks: readonly string[]): PlacedMark
   /** What a key of the computer's keyboard would pin; null where it pins nothing. */
   markOf(key: string): string | null
-  /** Everything that can be pinned to a note, in the order of its buttons. */
+  /** Every mark that can be pinned to a note, in the order of its buttons. */
   readonly marks: readonly string[]
+  /** What else a note can be pinned to; nothing where there is no choice. */
+  alsoAt(recipe: R, performance: P, player: Who, index: number): readonly AlsoPinned[]
 }
 
 /** How lists ask the family, and how its studies meet them. */
@@ -173,20 +187,32 @@ export interface Family<
   readonly instruments: readonly Instrument<R['instrument']>[]
   readonly taught: readonly Taught[]
   readonly schools: readonly Offered[]
+  /** Those of them that a recipe can have. */
+  schoolsFor(recipe: R): readonly Offered[]
   readonly usualSchool: R['school']
   /** Fields of its recipes beyond the common ones, school and pins apart. */
   readonly fields: readonly (keyof R & string)[]
   /** Those of them that hold fields of their own. */
   readonly parts: readonly (keyof R & string)[]
-  /** Those of them that move or change notes, so that no pin outlives a change. */
-  readonly moving: readonly (keyof R & string)[]
+  /** Whether giving a recipe some of them moves or changes notes, so that no pin outlives it. */
+  moves(before: CommonInput, some: Partial<CommonInput>): boolean
 
+  /** Between which notes a recipe's instrument plays, as written, and how its compass is called. */
+  compassOf(recipe: R): Pick<Instrument, 'lowest' | 'highest' | 'compass'>
+  /** Whether a hand's line lies in that compass; an accordion's bass board has none. */
+  hasCompass(hand: Hand): boolean
+  /** Whether hands may move against one another, or lie other intervals apart than the octave. */
+  readonly movesApart: boolean
+  /** Whether a study's length is told in octaves. */
+  inOctaves(recipe: R): boolean
   /** Notes to the beat that its strokes fill, where the recipe names none. */
   usualPerBeat(input: CommonInput): Tempo['notesPerBeat'] | undefined
   /** Its own fields, with defaults, and whether all goes together. @throws RecipeError naming the field */
   complete(input: CommonInput, common: Common, instrument: R['instrument']): R
   /** What else changes in a recipe when it is given other material (null: a list of pitches). */
   alongWith(recipe: R, kind: Kind | null): Readonly<Record<string, unknown>>
+  /** The same when other hands play it. */
+  alongHands(recipe: R, hands: CommonRecipe['hands']): Readonly<Record<string, unknown>>
   /** Ladders that the notes can climb, as they are struck. */
   laddersOf(recipe: R): readonly Ladder[]
   /** Whether material can be played at all. */
@@ -214,7 +240,7 @@ export interface Family<
   acceptedOf(performance: P): AcceptedMarks
   /** Whether a player's notes can be pinned, or are dictated. */
   takesPins(recipe: R, performance: P, player: Who): boolean
-  readonly pins: Pins<Who>
+  readonly pins: Pins<R, P, Who>
   /** Strokes of a note that is rolled; 0 where it is not. */
   strokesAt(performance: P, index: number): number
   /** Strokes to the beat where notes are rolled; null where they are not. */

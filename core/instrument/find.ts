@@ -49,6 +49,10 @@ export const LISTED: readonly string[] = [...new Set(TAUGHT.map(({ list }) => li
 /** What a pupil of an instrument plays; of one that is not taught any more, the usual. */
 export const taughtOf = (id: string) => TAUGHT.find((each) => each.id === id) ?? TAUGHT[0]!
 
+/** What a list's studies are for, where no pupil says. */
+export const instrumentForList = (list: string): InstrumentId =>
+  (TAUGHT.find((each) => each.list === list)?.instrument as InstrumentId | undefined) ?? USUAL_INSTRUMENT
+
 /** The family that a list is for. */
 export const familyForList = (list: string): AnyFamily =>
   ALL.find(({ examined }) => examined.lists.includes(list)) ?? ALL[0]!

@@ -14,10 +14,11 @@ export {
   withMaterial,
 } from './changes'
 export { completeRecipe } from './complete'
-export type { AcceptedMarks, HeardNote, Instrument, Other, PerformedLine, WrittenNote } from './family'
+export type { AcceptedMarks, AlsoPinned, HeardNote, Instrument, Other, PerformedLine, WrittenNote } from './family'
 export {
   families,
   familyForList,
+  instrumentForList,
   familyOf,
   INSTRUMENT_IDS,
   instrumentOf,
@@ -28,9 +29,11 @@ export {
   USUAL_INSTRUMENT,
 } from './find'
 export type { Phrase } from './lexicon'
+export { takesPart } from './accordion'
 export { hasLead, type RealisedSticking } from './mallets'
 export { type Manner, mannerOf, MANNERS, takesManner, withManner } from './mallets/strokes'
 export { fitShape, movedTo, shapesFor } from './moved'
+export { overWhole } from './nested'
 export { degreesOf, notesOf, type Part } from './parts'
 export { performerOf } from './performers'
 export { type Place, PLACES, type Stage, type Template } from './route'

@@ -11,6 +11,26 @@ export type InstrumentMessages = {
   make: { make: string }
   /** An instrument as a compass is told: “the marimba of 4.3 octaves”. */
   compass: { make: string; size: string }
+  /** A keyboard of an accordion as a compass is told. */
+  'compass.keys': { keys: number }
+  'compass.buttons': { system: string; rows: number }
+  /** Who plays an accordion: “accordion, right hand over alternating bass”. */
+  'accordion.by': { hands: 'together' | Hand; part: string }
+  'accordion.slow': null
+  'accordion.bellows': { turn: string; beats: number; first: 'opening' | 'closing' }
+  'accordion.registers': { registers: string }
+  /** How its hands go together. */
+  'accordion.against': { count: number }
+  'accordion.pair': { right: number; left: number; on: 'bass' | 'chord' }
+  'accordion.pairs': { count: number; pairs: ListParam; more: 'yes' | 'no' }
+  'accordion.thirds': { notes: ListParam; times: number }
+  'said.pin-button': { button: Message; note: number; hand: Hand }
+  /** Why buttons do not take a pattern. */
+  'buttons.no-thumbs': { asked: Message }
+  'watch.left-alone': null
+  'watch.leap': { note: NoteParam }
+  'watch.against': null
+  'watch.bellows': { note: NoteParam; direction: 'opening' | 'closing' }
   /** Pins as a line says them, notes counted from 1. */
   'said.pin': { mark: string; note: number; hand: Hand | 'none' }
   'said.pin-run': { marks: string; note: number; hand: Hand | 'none' }

@@ -1,3 +1,4 @@
+import { ACCORDION_PERFORMER } from './accordion/perform'
 import type { Performer } from './family'
 import { familyOf } from './find'
 import { KEYS_PERFORMER } from './keys/perform'
@@ -9,7 +10,11 @@ type Performers = {
 }
 
 /** How each family plays: apart from the register, so that a page that only shows studies loads no solver. */
-const PERFORMERS: Performers = { fingers: KEYS_PERFORMER, sticks: MALLETS_PERFORMER }
+const PERFORMERS: Performers = {
+  fingers: KEYS_PERFORMER,
+  accordion: ACCORDION_PERFORMER,
+  sticks: MALLETS_PERFORMER,
+}
 
 /** How a recipe's family plays. */
 export const performerOf = (recipe: Recipe): Performer<Recipe, Played> =>

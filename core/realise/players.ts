@@ -6,7 +6,7 @@ import type { RealisedStudy } from './study'
 export type Accepted = Partial<Record<Hand, readonly Finger[]>> & { readonly sticks?: readonly Stick[] }
 
 /** Everybody who can play a line, the upper one first. */
-export const PLAYERS: readonly Player[] = families().flatMap(({ players }) => players)
+export const PLAYERS: readonly Player[] = [...new Set(families().flatMap(({ players }) => players))]
 
 /** The players of a study, the upper line first. */
 export const playersIn = (study: RealisedStudy): readonly Player[] => familyOf(study.recipe).playersIn(study)

@@ -1,7 +1,6 @@
 import {
   completeRecipe,
   familyOf,
-  instrumentOf,
   performerOf,
   type Player,
   type Recipe,
@@ -9,7 +8,7 @@ import {
   type AnyPin,
 } from '../instrument'
 import { RecipeError, joined } from '../message'
-import { checkCompass, checkPattern, isFree, rhythmOf, stepsIn } from '../study'
+import { checkCompass, checkPattern, isFree, type Line, rhythmOf, stepsIn } from '../study'
 import { materialFor } from './material'
 import { joinedLines, type Part, partsOf, signatureOver, stretchOf } from './parts'
 import { type Accepted, marksOf } from './players'
@@ -33,6 +32,7 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
   const rhythm = rhythmOf(
     parts.map((part, at) => stretchOf(part, at === parts.length - 1)),
     familyOf(recipe).accentsOf(recipe),
+    familyOf(recipe).beatsPerBar(recipe),
   )
   return {
     recipe,
@@ -57,8 +57,11 @@ const sectionOf = ({ told, from, fifths, recipe }: Part): StudySection => ({
  */
 function placed(recipe: Recipe, { startOctave, octaves }: RecipeInput): { recipe: Recipe; parts: Part[] } {
   const parts = partsOf(recipe)
+  const family = familyOf(recipe)
   try {
-    checkCompass(recipe, (other) => joinedLines(other === recipe ? parts : partsOf(other)), instrumentOf(recipe))
+    const within = (lines: readonly Line[]): readonly Line[] => lines.filter(({ hand }) => family.hasCompass(hand))
+    const linesFor = (other: Recipe) => within(joinedLines(other === recipe ? parts : partsOf(other)))
+    checkCompass(recipe, linesFor, family.compassOf(recipe))
     return { recipe, parts }
   } catch (error) {
     if (!(error instanceof RecipeError) || startOctave !== undefined) throw error
@@ -84,10 +87,16 @@ function pinsFor(study: RealisedStudy, player: Player, marks: readonly string[])
 /**
  * The pins that make a player take one of the alternatives: what was pinned stays, and every mark in which the
  * alternative departs is pinned as well. Where the rest would then move to better places, it is pinned too.
+ * @param first pins that the alternative brings with it, where marks alone do not say it
  */
-export function takeAlternative(study: RealisedStudy, player: Player, marks: readonly string[]): readonly AnyPin[] {
-  let pins: AnyPin[] = [...study.recipe.pins]
-  for (let now = study; ;) {
+export function takeAlternative(
+  study: RealisedStudy,
+  player: Player,
+  marks: readonly string[],
+  first: readonly AnyPin[] = [],
+): readonly AnyPin[] {
+  let pins: AnyPin[] = [...study.recipe.pins, ...first]
+  for (let now = first.length === 0 ? study : realise({ ...study.recipe, pins } as RecipeInput, {}, 0); ;) {
     const more = pinsFor(now, player, marks)
     if (more.length === 0) return pins
     pins = [...pins, ...more]

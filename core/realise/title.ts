@@ -51,7 +51,7 @@ export function titleOf(recipe: Recipe): Message {
   }
   const cadence = KINDS[material.kind].texture === 'cadence'
   const way = cadence || course === 'up-down' ? [] : [tellTitle('course', { course })]
-  const length = cadence && octaves === 1 ? [] : [octavesTold(octaves)]
+  const length = (cadence && octaves === 1) || !family.inOctaves(recipe) ? [] : [octavesTold(octaves)]
   return joined([what, by, ...some(apartTold(recipe)), ...length, ...way, ...rest], 'comma')
 }
 

@@ -25,7 +25,9 @@ export function checkCompass<R extends CommonRecipe>(
   linesFor: (recipe: R) => readonly Line[],
   bounds: Bounds & { readonly compass: Message },
 ): void {
-  const { lowest, highest } = compassOf(linesFor(recipe))
+  const lines = linesFor(recipe)
+  if (lines.length === 0) return
+  const { lowest, highest } = compassOf(lines)
   const under = Math.max(0, bounds.lowest - lowest)
   const over = Math.max(0, highest - bounds.highest)
   if (under === 0 && over === 0) return

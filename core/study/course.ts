@@ -1,6 +1,5 @@
 import { kindNamed, type Material, type Texture } from '../material'
 import { midiOf, parsePitch, type Pitch, pitchAbove } from '../pitch'
-import { accompaniment } from './accompany'
 import { checkPattern } from './checkPattern'
 import { LEGS, mirrored, pathOf, type PathStep } from './path'
 import { placesOf, runPlace, type Step } from './places'
@@ -163,7 +162,7 @@ export function linesOf(recipe: CommonRecipe, material: Material, ways: Ways, as
     .map((hand) =>
       isFree(recipe.material) ? freeLine(recipe, recipe.material, hand) : lineOf(recipe, material, ways, hand, asks),
     )
-  return accompaniment(recipe, material, lines)
+  return ways.accompanied(recipe, material, lines)
 }
 
 /** Steps of a study: both hands count the same. */

@@ -2,6 +2,7 @@
  * Study: from a recipe to notes in time. The recipe and its defaults, the course that each hand takes over its
  * octaves, motion and distance of the hands, pins, the compass check, and the written rhythm.
  */
+export { accompaniment } from './accompany'
 export { checkPattern, patternNamed } from './checkPattern'
 export { checkCompass } from './compass'
 export { oneOf, whole } from './checks'
@@ -12,7 +13,7 @@ export { BARE_SHAPES, fittedTo } from './fit'
 export type { Finger, Hand, Stick } from './hand'
 export { notesTold, refuseStudy, type StudyErrors, type StudyMessages, tellStudy } from './messages'
 export { partOf } from './part'
-export { mirrored, pathOf } from './path'
+export { mirrored, notesInCell, pathOf } from './path'
 export { octaveOf, type Step } from './places'
 export { type PlacedMark, isDegreePin, isGripPin, isNotePin, MOST_DEGREES, MOST_IN_GRIP, MOST_NOTES } from './pin'
 export {
@@ -41,7 +42,7 @@ export {
   type Tempo,
   TEMPO_RANGE,
 } from './recipe'
-export { heldBeats, type Rhythm, rhythmOf, type Stretch, type Value } from './rhythm'
+export { heldBeats, type Meter, type Rhythm, rhythmOf, type Stretch, type Value } from './rhythm'
 export { type Section, sectionsOf } from './sections'
 export {
   ACCENTS,

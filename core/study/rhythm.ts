@@ -11,9 +11,12 @@ export interface Value {
   readonly triplet: boolean
 }
 
-/** The course in time: 4/4, a last note that rounds its beat, then rests to the bar line; the same for every section. */
+/** Quarters in a bar. */
+export type Meter = 3 | 4
+
+/** The course in time: a last note that rounds its beat, then rests to the bar line; the same for every section. */
 export interface Rhythm {
-  readonly beatsPerBar: 4
+  readonly beatsPerBar: Meter
   /** One for each step. */
   readonly notes: readonly Value[]
   readonly rests: readonly Value[]
@@ -83,9 +86,9 @@ function tickAt(at: number, { perBeat, lengths }: Stretch): number {
 }
 
 /** The last note: to the bar line from a beat, else to the end of its beat, so far as one note can say it. */
-function lastLength(start: number, own: number, { perBeat, lengths }: Stretch): readonly [number, Kind] {
+function lastLength(start: number, own: number, { perBeat, lengths }: Stretch, meter: Meter): readonly [number, Kind] {
   const into = start % TICKS
-  if (into === 0) return longest(4 * TICKS - (start % (4 * TICKS)), false)
+  if (into === 0) return longest(meter * TICKS - (start % (meter * TICKS)), false)
   return longest(lengths === 'even' ? TICKS - into : own, inThrees(perBeat))
 }
 
@@ -95,9 +98,9 @@ const evenPlace = (at: number): number => {
   return SMALLEST * (smallest & -smallest)
 }
 
-/** Rests from a place to the bar line: first to the beat, then by beats, none over the middle of the bar. */
-function restsFrom(from: number, perBeat: number): Value[] {
-  const bar = 4 * TICKS
+/** Rests from a place to the bar line: first to the beat, then by beats, none over the middle of a bar of four. */
+function restsFrom(from: number, perBeat: number, meter: Meter): Value[] {
+  const bar = meter * TICKS
   const rests: Value[] = []
   let at = from
   while (at % bar !== 0) {
@@ -106,7 +109,7 @@ function restsFrom(from: number, perBeat: number): Value[] {
     const toMiddle = bar / 2 - (at % (bar / 2))
     const rest = inBeat
       ? longest(inThrees(perBeat) ? toBeat : evenPlace(at), inThrees(perBeat))
-      : longest(Math.min(toMiddle, 2 * TICKS) === 2 * TICKS ? 2 * TICKS : TICKS, false)
+      : longest(meter === 4 && toMiddle >= 2 * TICKS ? 2 * TICKS : TICKS, false)
     rests.push(valueOf(at, rest))
     at += rest[0]
   }
@@ -114,20 +117,20 @@ function restsFrom(from: number, perBeat: number): Value[] {
 }
 
 /** A stretch's notes and the rests to its bar line; `from` in ticks, on a bar line. */
-function laidOut(stretch: Stretch, from: number): { notes: Value[]; rests: Value[]; end: number } {
+function laidOut(stretch: Stretch, from: number, meter: Meter): { notes: Value[]; rests: Value[]; end: number } {
   const { steps, perBeat } = stretch
   const notes = Array.from({ length: steps }, (_, at): Value => {
     const start = tickAt(at, stretch)
     const length = tickAt(at + 1, stretch) - start
-    const kind = at < steps - 1 ? ([length, kindOf(length, perBeat)] as const) : lastLength(start, length, stretch)
+    const kind = at < steps - 1 ? ([length, kindOf(length, perBeat)] as const) : lastLength(start, length, stretch, meter)
     return valueOf(from + start, kind)
   })
   const last = notes.at(-1)!
   const sounded = Math.round((last.start + last.beats) * TICKS)
-  const bar = 4 * TICKS
+  const bar = meter * TICKS
   const line = Math.ceil(sounded / bar) * bar
   const silent = Array.from({ length: stretch.rests ?? 0 }, (_, at) => valueOf(line + at * bar, longest(bar, false)))
-  return { notes, rests: [...restsFrom(sounded, perBeat), ...silent], end: line + silent.length * bar }
+  return { notes, rests: [...restsFrom(sounded, perBeat, meter), ...silent], end: line + silent.length * bar }
 }
 
 const kindOf = (length: number, perBeat: number): Kind =>
@@ -137,19 +140,19 @@ const kindOf = (length: number, perBeat: number): Kind =>
  * Lays stretches of one step or more out in time, each from a bar line on.
  * @param every an accent on the first of every so many steps of a stretch; 0 for none
  */
-export function rhythmOf(stretches: readonly Stretch[], every = 0): Rhythm {
+export function rhythmOf(stretches: readonly Stretch[], every = 0, meter: Meter = 4): Rhythm {
   const notes: Value[] = []
   const rests: Value[] = []
   const accents: number[] = []
   let from = 0
   for (const stretch of stretches) {
     for (let at = 0; every > 0 && at < stretch.steps; at += every) accents.push(notes.length + at)
-    const laid = laidOut(stretch, from)
+    const laid = laidOut(stretch, from, meter)
     notes.push(...laid.notes)
     rests.push(...laid.rests)
     from = laid.end
   }
-  return { beatsPerBar: 4, notes, rests, accents }
+  return { beatsPerBar: meter, notes, rests, accents }
 }
 
 /** How long a step held for several sounds, in beats, rests between them left out. */

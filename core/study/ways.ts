@@ -1,6 +1,8 @@
 import type { Kind, Material } from '../material'
 import type { Message } from '../message'
 import type { Hand } from './hand'
+import type { Line } from './line'
+import type { Meter } from './rhythm'
 import type { Step } from './places'
 import type { CommonRecipe } from './recipe'
 import type { ACCOMPANIMENTS, AFTER, BEFORE, figuresFor, journeysFor, walksFor } from './shape'
@@ -35,6 +37,10 @@ export interface Ways<R extends CommonRecipe = CommonRecipe> {
   linesFor(recipe: R): readonly Hand[]
   /** Whether the hands share one octave between them, each playing a part of it. */
   shares(recipe: R): boolean
+  /** The lines as they are played together: an accompaniment may take the place of one. */
+  accompanied(recipe: R, material: Material, lines: readonly Line[]): Line[]
+  /** Quarters in a bar. */
+  beatsPerBar(recipe: R): Meter
   /** A course as it is struck on the instrument. */
   struck(recipe: R, material: Material, course: readonly Step[]): readonly Step[]
   /** The rungs of the ladder of strokes; none where there is no such ladder. */

@@ -1,7 +1,7 @@
 import { tellSyllabus } from './messages'
 import { type Message, joined } from '../message'
 import type { Articulation } from '../study'
-import type { RecipeInput } from '../instrument'
+import { instrumentForList, type RecipeInput } from '../instrument'
 import { recipeFor, type Settings } from './asRecipe'
 import { atomsOf } from './expand'
 import { gradeOf, type GradeReport } from './grade'
@@ -91,11 +91,12 @@ export function recipesForMissing(
 ): RecipeInput[] {
   const atoms = atomsOf(syllabus, gradeOf(syllabus, report.grade))
   const taken = formsTaken(atoms, report)
+  const own = { instrument: instrumentForList(syllabus.instrument), ...settings }
   return report.atoms.flatMap(({ id, status, wanted }, at) => {
     const asked = only ? only.includes(id) && status !== 'covered' : status === 'missing' && wanted
     if (!asked) return []
     const atom = atoms[at]!
     const form = atom.scope === null ? undefined : taken.get(atom.scope)
-    return [recipeFor(chosen(atom, form ? { ...choices, [kindsOf(atom).join('+')]: form } : choices), settings)]
+    return [recipeFor(chosen(atom, form ? { ...choices, [kindsOf(atom).join('+')]: form } : choices), own)]
   })
 }

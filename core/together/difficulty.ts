@@ -10,7 +10,7 @@ import { byStep, type HandPart, landings, type Together } from './together'
  */
 export interface Difficulty {
   readonly total: number
-  readonly parts: FingerParts | StickParts
+  readonly parts: FingerParts | StickParts | AccordionParts
 }
 
 /** Parts of a study for fingers. */
@@ -32,6 +32,17 @@ export interface StickParts {
   readonly crossed: number
   readonly doubles: number
   readonly rows: number
+  readonly tempo: number
+}
+
+/** Parts of a study for an accordion. */
+export interface AccordionParts {
+  /** Crossings of the right hand, and a little for every note. */
+  readonly right: number
+  /** Strokes of the left hand, and its leaps over the board. */
+  readonly left: number
+  /** Different pairs of fingers that fall together. */
+  readonly pairs: number
   readonly tempo: number
 }
 
@@ -120,6 +131,33 @@ export function stickDifficulty(
       crossed: rounded(parts.crossed),
       doubles: rounded(parts.doubles),
       rows: rounded(parts.rows),
+      tempo: rounded(tempo),
+    },
+  }
+}
+
+/** The left hand of an accordion as difficulty needs it. */
+type BoardPart = Pick<HandPart, 'notes' | 'fingers'> & { readonly leaps: readonly number[] }
+
+/** A leap over the board counts as a crossing does. Never less for one octave more, a faster tempo, or both hands. */
+export function accordionDifficulty(
+  right: HandPart | undefined,
+  bass: BoardPart | undefined,
+  notesPerMinute: number,
+): Difficulty {
+  const tempo = notesPerMinute / USUAL_NOTES_A_MINUTE
+  const left = bass && { notes: bass.notes, fingers: bass.fingers, crossings: [], lifts: bass.leaps }
+  const parts = {
+    right: right ? loadOf(right) : 0,
+    left: left ? loadOf(left) : 0,
+    pairs: right && left ? WEIGHTS.pair * pairsOf(right, left) : 0,
+  }
+  return {
+    total: rounded((parts.right + parts.left + parts.pairs) * tempo),
+    parts: {
+      right: rounded(parts.right),
+      left: rounded(parts.left),
+      pairs: rounded(parts.pairs),
       tempo: rounded(tempo),
     },
   }

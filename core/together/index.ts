@@ -1,5 +1,5 @@
 /** Together: two fingered hands side by side; what coincides, what crosses; and how hard a study is, for sticks too. */
-export { type Difficulty, difficultyOf, stickDifficulty } from './difficulty'
+export { accordionDifficulty, type Difficulty, difficultyOf, stickDifficulty } from './difficulty'
 export { type Together, togetherOf } from './together'
 export type { TogetherMessages } from './messages'
 export { difficultyTold, meetingsTold } from './words'

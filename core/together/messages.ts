@@ -1,7 +1,7 @@
 import { type ListParam, type Message, type NoteParam, teller } from '../message'
-import type { FingerParts, StickParts } from './difficulty'
+import type { AccordionParts, FingerParts, StickParts } from './difficulty'
 
-type Part = keyof FingerParts | keyof StickParts
+type Part = keyof FingerParts | keyof StickParts | keyof AccordionParts
 
 /** Where hands meet, and what makes a study hard. */
 export type TogetherMessages = {

@@ -1,7 +1,7 @@
 import { noteParam } from '../fingering'
 import { listed, type Message, type NoteParam } from '../message'
 import type { Note } from '../pitch'
-import type { Difficulty, FingerParts, StickParts } from './difficulty'
+import type { AccordionParts, Difficulty, FingerParts, StickParts } from './difficulty'
 import { tellTogether } from './messages'
 import type { HandPart, Together } from './together'
 
@@ -49,7 +49,7 @@ export function meetingsTold(together: Together, right: NamedPart, left: NamedPa
 
 /** The parts of a difficulty that are anything at all: what each is, and how much. */
 export const difficultyTold = ({ parts }: Difficulty): { part: Message; value: Message }[] =>
-  (Object.entries(parts) as [keyof FingerParts | keyof StickParts, number][])
+  (Object.entries(parts) as [keyof FingerParts | keyof StickParts | keyof AccordionParts, number][])
     .filter(([, value]) => value !== 0)
     .map(([part, value]) => ({
       part: tellTogether(`difficulty.${part}`),

@@ -7,6 +7,7 @@ import { makeInstrument } from '../../app/sound/instrument'
 import { Player } from '../../app/sound/player'
 import { woodClick } from '../../app/sound/click'
 import { makes as bars } from '../../app/components/instrument/mallets/voice'
+import { makes as reeds } from '../../app/components/instrument/accordion/voice'
 import { makes as strings } from '../../app/components/instrument/keys/voice'
 import { voiceOf } from '../../app/sound/voices'
 
@@ -31,7 +32,7 @@ async function render({ recipe, practice, hands, metronome, countIn, seconds }: 
     () => {
       const { sampleRate } = getContext()
       const { make } = voiceOf(study.recipe)
-      const sound = (midi: number) => ({ ...strings, ...bars })[make]!(midi, sampleRate, 2)
+      const sound = (midi: number) => ({ ...strings, ...bars, ...reeds })[make]!.note(midi, sampleRate, 2)
       const played = playedNotes(study).map(({ midi }) => midi)
       const [low, high] = [Math.min(...played) - EVERY, Math.max(...played) + EVERY]
       const notes = Array.from({ length: 15 }, (_, at) => LOWEST + EVERY * at)

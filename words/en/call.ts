@@ -92,6 +92,22 @@ export const call = {
   'echo.mallets.reach': 'a hand reaches {value} mm',
   'echo.strike':
     '{value, select, off_centre {struck off the middle} centre {struck in the middle} other {accidentals struck at their near end}}',
+  'echo.accordion.treble': '{value}',
+  'echo.accordion.keys': '{value, select, ladies {narrow keys} other {keys of the usual width}}',
+  'echo.accordion.registers': 'registers {value}',
+  'echo.accordion.bass': '{value} bass',
+  'echo.accordion.rows': 'board of {value}',
+  'echo.accordion.left.part':
+    '{value, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords in the left} cadence {a cadence in the left} other {no bass}}',
+  'echo.accordion.left.school': '{value, select, three_two {three and two} other {four and three}}',
+  'echo.accordion.left.every': '{value, select, 2 {a stroke every two beats} other {a stroke every beat}}',
+  'echo.accordion.left.held': '{value, select, true {chords held} other {chords repeated}}',
+  'echo.accordion.left.harmony': '{value, select, by_bar {I or V7 by the bar} own {your own chords} other {tonic throughout}}',
+  'echo.accordion.left.bars': '{value}',
+  'echo.accordion.bellows.turn':
+    '{value, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn} other {bellows free}}',
+  'echo.accordion.bellows.beats': 'every {value} beats',
+  'echo.accordion.bellows.first': '{value, select, closing {closing first} other {opening first}}',
   'echo.bars.size': 'size of the bars {value}',
   'echo.bars.gap': 'gap of the bars {value}',
   'echo.bars.overlap': 'overlap of the bars {value}',

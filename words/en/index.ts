@@ -2,6 +2,7 @@ import type { CoreCode } from '../codes'
 import { material } from './material'
 import { study } from './study'
 import { fingering } from './fingering'
+import { buttons } from './buttons'
 import { sticking } from './sticking'
 import { instrument } from './instrument'
 import { together } from './together'
@@ -19,6 +20,7 @@ const core = {
   ...material,
   ...study,
   ...fingering,
+  ...buttons,
   ...sticking,
   ...instrument,
   ...together,

@@ -3,9 +3,29 @@ export const instrument = {
   'hands.together': 'hands together',
   'hands.contrary': 'contrary motion',
   'hands.one': '{hand, select, right {right hand} other {left hand}}',
-  make: '{make, select, piano {piano} marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} other {{make}}}',
+  make: '{make, select, piano {piano} accordion {accordion} marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} other {{make}}}',
   compass:
     '{make, select, piano {the 88 keys of the piano} other {the {make, select, marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} other {{make}}} of {size} octaves}}',
+  'compass.keys': 'the {keys} keys of the accordion',
+  'compass.buttons': 'the {system}-system of {rows} rows',
+  'accordion.by':
+    'accordion, {hands, select, right {right hand} left {left hand, {part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} other {cadence}}} other {{part, select, alternating {right hand over alternating bass} waltz {right hand over waltz bass} scale {hands together, scale on the bass} chords {right hand over chords} other {right hand over a cadence}}}}',
+  'accordion.slow': 'slow bass',
+  'accordion.bellows':
+    '{turn, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows free}}{first, select, closing {, closing first} other {}}',
+  'accordion.registers': 'registers {registers}',
+  'accordion.against':
+    '{count, plural, =1 {note against stroke: one of the right hand to each of the left} other {# notes of the right hand to each stroke of the left}}',
+  'accordion.pair': '{right} with {left} {on, select, chord {on the chord} other {on the bass}}',
+  'accordion.pairs':
+    '{count, plural, =1 {one pair of fingers falls together: } other {# pairs of fingers fall together: }}{pairs}{more, select, yes { …} other {}}',
+  'accordion.thirds': 'third fingers meet at {notes}',
+  'said.pin-button': '{button} for note {note}, {hand}',
+  'buttons.no-thumbs': '“{asked}” is for keys: on buttons the fingers keep their rows and no thumb crosses.',
+  'watch.left-alone': 'till it runs by itself, the eyes elsewhere',
+  'watch.leap': 'the leap to {note}: find it without looking',
+  'watch.against': 'one note to each stroke, both at once',
+  'watch.bellows': '{direction, select, closing {close} other {open}} on {note}: the same loudness, no bump',
   'short.motion':
     '{asked, select, contrary {contrary} other {similar}} motion asked, this is {own, select, contrary {contrary} other {similar}}',
   'short.contrary-from':
@@ -42,7 +62,7 @@ export const instrument = {
     '{of, select, right {The right hand} left {The left hand} other {The line}} has {notes} notes, but {marks} accepted {of, select, right {fingers} left {fingers} other {sticks}}.',
   'error.pin.hand': 'The {hand, select, right {right} other {left}} hand does not play in this study.',
   stage:
-    '{stage, select, right_alone {right hand alone} left_alone {left hand alone} crossings {the crossings alone} blocks {grip to grip} together {hands together, slowly} rhythms {long-short, short-long} octaves {all octaves, slowly} ladder {the ladder of rhythms} tempo {up to tempo} above {above the tempo} cold {cold} lead {its own lead, slowly} other_lead {the other lead} rolled {rolled, up the ladder} alone {each hand alone} other {{stage}}}',
+    '{stage, select, right_alone {right hand alone} left_alone {left hand alone} crossings {the crossings alone} blocks {grip to grip} together {hands together, slowly} rhythms {long-short, short-long} octaves {all octaves, slowly} ladder {the ladder of rhythms} tempo {up to tempo} above {above the tempo} cold {cold} against {note against beat} bellows {the bellows} lead {its own lead, slowly} other_lead {the other lead} rolled {rolled, up the ladder} alone {each hand alone} other {{stage}}}',
   'watch.crossing':
     '{kind, select, thumb_under {thumb under to {note}} other {{finger} over to {note}}}{hand, select, left {, left hand} other {}}',
   'watch.parting': 'the hands cross apart at {note}',

@@ -10,6 +10,8 @@ export const together = {
   'difficulty.crossed': 'sticks crossed over',
   'difficulty.doubles': 'doubles',
   'difficulty.rows': 'moves between the rows',
+  'difficulty.right': 'crossings and notes of the right hand',
+  'difficulty.left': 'strokes and leaps of the left hand',
   'difficulty.tempo': 'tempo, against 120 notes a minute',
   'difficulty.times': '× {value}',
   'difficulty.more': '{value, number, ::sign-always}',

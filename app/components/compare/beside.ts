@@ -1,4 +1,4 @@
-import type { Player, RecipeInput } from '#core/instrument'
+import type { AnyPin, Player, RecipeInput } from '#core/instrument'
 import type { Accepted, RealisedStudy } from '#core/realise'
 
 /** A study to be laid beside others, with what it is called here. */
@@ -7,7 +7,7 @@ export interface Asked {
   readonly recipe: RecipeInput
   readonly accepted?: Accepted
   /** What a player takes instead of the engine's own. */
-  readonly take?: { readonly player: Player; readonly marks: readonly string[] }
+  readonly take?: { readonly player: Player; readonly marks: readonly string[]; readonly pins: readonly AnyPin[] }
 }
 
 /** More than these cannot be read beside one another. */

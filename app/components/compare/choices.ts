@@ -1,4 +1,4 @@
-import { familyOf, type RecipeInput } from '#core/instrument'
+import { type AnyPin, familyOf, type RecipeInput } from '#core/instrument'
 import { type KindId, kindNamed } from '#core/material'
 import { octavesTold, othersOf, playersIn, type RealisedStudy } from '#core/realise'
 import { isFree, MOST_OCTAVES } from '#core/study'
@@ -31,7 +31,7 @@ function minors(study: RealisedStudy): Beside[] {
 }
 
 function schools(study: RealisedStudy): Beside[] {
-  const { schools: all } = familyOf(study.recipe)
+  const all = familyOf(study.recipe).schoolsFor(study.recipe)
   const base = tell(all.find(({ id }) => id === study.recipe.school)!.called)
   return all
     .filter(({ id, compares }) => compares && id !== study.recipe.school)
@@ -46,14 +46,14 @@ const nextBest = (study: RealisedStudy): Beside[] =>
   playersIn(study).flatMap((player) =>
     othersOf(study, player)
       .slice(0, 2)
-      .map(({ marks, said, pattern }, at) => {
+      .map(({ marks, pins = [], said, pattern }, at) => {
         const who = wordsOf(study).called(player)
         return {
           value: `${player}-${at}`,
           words: `${at === 0 ? t('compare.choices.next-best') : t('compare.choices.third-best')}, ${who}`,
           note: tell(said),
           base: t('compare.choices.on-the-desk'),
-          recipes: [{ label: `${tell(pattern)}, ${who}`, recipe: study.recipe, take: { player, marks } }],
+          recipes: [{ label: `${tell(pattern)}, ${who}`, recipe: study.recipe, take: { player, marks, pins: pins as readonly AnyPin[] } }],
         }
       }),
   )

@@ -21,7 +21,7 @@ async function studiesOf(asked: readonly Asked[]): Promise<{ studies: Labelled[]
   const plain = JSON.parse(JSON.stringify(asked)) as Asked[]
   const answers = await Promise.all(
     plain.map(({ recipe, accepted, take }) =>
-      realised((api) => (take ? api.taken(recipe, take.player, take.marks) : api.realise(recipe, accepted))),
+      realised((api) => (take ? api.taken(recipe, take) : api.realise(recipe, accepted))),
     ),
   )
   const studies = answers.flatMap((answer, at) =>

@@ -7,7 +7,7 @@ import { isDegreePin, isGripPin } from '#core/study'
 import { wordsOf } from '~/components/instrument'
 import type { Desk } from '~/stores/desk'
 import { hasDegrees } from '~/stores/desk'
-import { t } from '~/composables/words'
+import { t, tell } from '~/composables/words'
 
 /** What can be done with the finger or stick under the hand, for those without keys to press. */
 const props = defineProps<{ desk: Desk }>()
@@ -26,6 +26,7 @@ const here = computed(() => {
     mark: marksOf(study, selected.hand)[selected.index]!,
     marks: familyOf(study.recipe).pins.marks,
     can: takesPins(study, selected.hand),
+    also: familyOf(study.recipe).pins.alsoAt(study.recipe, study, selected.hand, selected.index),
     stretch: t(view.stretchWords.pin),
     pinned: props.desk.pinAt(selected),
     /** Only where the octave comes again is there an every octave. */
@@ -39,6 +40,8 @@ function freeWords(pin: AnyPin): string {
   if (!isGripPin(pin)) return t('desk.pin-bar.free-this-pin')
   return t(wordsOf(props.desk.study!).stretchWords.free)
 }
+const pinAlso = (at: number): void =>
+  void props.desk.pinAlso(here.value!.place, here.value!.also[at]!.pin as AnyPin)
 const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(props.desk.study) : ''))
 </script>
 
@@ -60,6 +63,15 @@ const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(p
             {{ mark }}
           </button>
         </span>
+        <select
+          v-if="here.also.length > 0"
+          class="field h-[30px] max-w-[220px]"
+          :aria-label="t('desk.pin-bar.also', { words: here.words })"
+          :value="here.also.findIndex(({ stands }) => stands)"
+          @change="pinAlso(Number(($event.target as HTMLSelectElement).value))"
+        >
+          <option v-for="(each, at) in here.also" :key="at" :value="at">{{ tell(each.told) }}</option>
+        </select>
         <button v-if="here.again" type="button" class="text-button" @click="desk.pinDegree(here.place)">
           {{ t('desk.pin-bar.in-every-octave', { mark: here.mark }) }}
         </button>

@@ -8,6 +8,8 @@ import { isFree } from '#core/study'
 import { type Engraved, drawSystem, engravingReady, type FingerSpot, type System } from '~/engraving'
 import { fingerLabel } from '~/engraving/speak'
 import StepMarks from './StepMarks.vue'
+import { viewOf } from '~/components/instrument'
+import { useShowing } from '~/stores/showing'
 import type { Place } from '~/stores/desk'
 import { t, tell } from '~/composables/words'
 
@@ -63,10 +65,14 @@ const heads = computed(() => {
   const over = first && told.length > 0 ? [{ x: props.system.left, words: told.join(', ') }] : []
   return [...over, ...begun]
 })
+const showing = useShowing()
+/** What stands over the notes of this instrument alone. */
+const over = computed(() => viewOf(props.study).over(props.study, showing.shown))
 const shown = computed(() => ({
   letters: props.letters !== undefined,
   names: Boolean(props.names),
   head: heads.value.length > 0,
+  over: over.value ? over.value.height : 0,
 }))
 const nameOf = ({ hand, index }: FingerSpot): string => {
   const { recipe } = props.study
@@ -123,6 +129,14 @@ const tabStop = (spot: FingerSpot): number => {
       @pointerleave="emit('point', null)"
     >
       <StepMarks :system="system" :height="engraved.height" :pointed="pointed" :range="range" :sounding="sounding" />
+      <component
+        :is="over.picture"
+        v-if="over"
+        :study="study"
+        :system="system"
+        :top="heads.length > 0 ? 18 : 0"
+        :shown="showing.shown"
+      />
       <text v-for="(head, at) in heads" :key="`head${at}`" :x="head.x" y="13" class="head" aria-hidden="true">
         {{ head.words }}
       </text>
@@ -143,6 +157,9 @@ const tabStop = (spot: FingerSpot): number => {
       <g aria-hidden="true">
         <text v-for="(clef, at) in engraved.clefs" :key="`clef${at}`" :x="clef.x" :y="clef.y" class="clef">
           {{ clef.clef === 'treble' ? '\uE07A' : '\uE07C' }}
+        </text>
+        <text v-for="(sign, at) in engraved.signs" :key="`sign${at}`" :x="sign.x" :y="sign.y" class="sign">
+          {{ sign.text }}
         </text>
         <g v-for="(line, at) in engraved.ottavas" :key="`ottava${at}`">
           <text :x="line.from" :y="line.y + 4" class="ottava">{{ line.label }}</text>
@@ -266,6 +283,10 @@ text {
   font-size: 38px;
   font-weight: 400;
   text-anchor: start;
+}
+.sign {
+  font-size: 12.5px;
+  font-weight: 500;
 }
 .ottava {
   font-style: italic;

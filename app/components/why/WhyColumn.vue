@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { BEYOND } from '#core/fingering'
-import { familyOf, type Other, type Player, type RecipeInput } from '#core/instrument'
+import { familyOf, type Other, type AnyPin, type Player, type RecipeInput } from '#core/instrument'
 import { printedName } from '#core/pitch'
 import { lineFor, othersOf, playersIn, type RealisedStudy } from '#core/realise'
 import { difficultyTold } from '#core/together'
@@ -15,7 +15,7 @@ const props = defineProps<{ study: RealisedStudy; lettered: readonly Lettered[];
 const emit = defineEmits<{
   point: [step: number | null]
   select: [place: Place]
-  take: [player: Player, marks: readonly string[]]
+  take: [player: Player, marks: readonly string[], pins: readonly AnyPin[]]
   change: [some: Partial<RecipeInput>]
 }>()
 
@@ -117,7 +117,7 @@ function price(points: number): string {
       </span>
     </div>
     <ul>
-      <li v-for="each in others" :key="each.marks.join('')" class="flex items-center gap-3 py-[8px]">
+      <li v-for="(each, at) in others" :key="at" class="flex items-center gap-3 py-[8px]">
         <span class="flex-1">
           <span class="block font-serif text-[15px] font-semibold" :class="INK[player]">{{ tell(each.pattern) }}</span>
           <span class="quiet">{{ tell(each.said) }} ({{ price(each.price) }}; {{ departsAt(each) }})</span>
@@ -126,7 +126,7 @@ function price(points: number): string {
           type="button"
           class="plain-button"
           :aria-label="t('why.why-column.take-for-the', { what: tell(each.pattern), called: words.called(player) })"
-          @click="emit('take', player, each.marks)"
+          @click="emit('take', player, each.marks, (each.pins ?? []) as readonly AnyPin[])"
         >
           {{ t('why.why-column.take') }}
         </button>
@@ -156,7 +156,9 @@ function price(points: number): string {
 .head {
   display: flex;
   justify-content: space-between;
+  flex-wrap: wrap;
   align-items: baseline;
+  column-gap: 12px;
   padding: 8px 0 5px;
 }
 .head:not(:first-child) {
@@ -164,6 +166,7 @@ function price(points: number): string {
 }
 h2 {
   font-size: 18px;
+  white-space: nowrap;
 }
 li {
   border-bottom: 1px solid var(--color-rule);

@@ -1,7 +1,7 @@
 import isEqual from 'fast-deep-equal'
 import { computed, shallowRef } from 'vue'
 import type { Accepted } from '#core/realise'
-import { movesNotes, type RecipeInput } from '#core/instrument'
+import { movesNotes, overlaid, type RecipeInput } from '#core/instrument'
 import { t } from '~/composables/words'
 import { type Named, namedChange } from './changeWords'
 import { deskHistory } from './history'
@@ -44,7 +44,8 @@ export function deskDocument() {
   /** Changes some fields. Where notes move, pins are let go (and can be put back), and the start is chosen anew. */
   function change(some: Partial<RecipeInput>): Promise<void> {
     const before = recipe.value
-    const moves = movesNotes(before, some)
+    // what was not asked is as it was realised: only then is it told what a whole part changes
+    const moves = movesNotes(study.value ? (overlaid(study.value.recipe, before) as RecipeInput) : before, some)
     letGo.value = moves && pinning.pins.value.length > 0 ? before : null
     // a field given as undefined goes back to its default
     const next = plain({ ...before, ...some })

@@ -31,6 +31,8 @@ export function deskPinning(
   }
   const pin = (place: Place, mark: string): Promise<void> =>
     setPins([...others(place), family().pins.atNote(place.hand, place.index, mark) as AnyPin])
+  /** Pins something else than a mark to a note, such as a button. */
+  const pinAlso = (place: Place, also: AnyPin): Promise<void> => setPins([...others(place), also])
   const free = (place: Place): Promise<void> => setPins(others(place))
   const pinDegree = (place: Place): Promise<void> =>
     study.value ? setPins([...others(place), degreePin(study.value, place)]) : Promise.resolve()
@@ -38,11 +40,11 @@ export function deskPinning(
     study.value ? setPins([...others(place), gripPin(study.value, place)]) : Promise.resolve()
 
   /** Takes other fingers or sticks; the worker finds the pins that hold them, unless something else came first. */
-  async function takeAlternative(player: Player, marks: readonly string[]): Promise<void> {
+  async function takeAlternative(player: Player, marks: readonly string[], own: readonly AnyPin[] = []): Promise<void> {
     const before = recipe.value
-    const answer = await realised((api) => api.take(plain(before), player, plain(marks)))
+    const answer = await realised((api) => api.take(plain(before), plain({ player, marks, pins: own })))
     if ('pins' in answer && recipe.value === before) await setPins(answer.pins)
   }
 
-  return { pins, pinAt, setPins, pin, free, pinDegree, pinGrip, takeAlternative }
+  return { pins, pinAt, setPins, pin, pinAlso, free, pinDegree, pinGrip, takeAlternative }
 }

@@ -34,9 +34,8 @@ function shortOf(recipe: FingerRecipe, asked: AskedOfPlayer, togetherForSeparate
   if (!stands) miss('hands', tellInstrument('short.hands', { asked: asked.hands, own: recipe.hands }), 50)
 }
 
-/** The accordion's lists ask its right hand, which plays keys. */
 export const KEYS_EXAMINED: Examined<FingerRecipe> = {
-  lists: ['piano', 'accordion'],
+  lists: ['piano'],
   saysHands: true,
   shortOf,
   setBy: ({ hands, motion, contraryFrom, interval, tonicHand, resolution }) => ({

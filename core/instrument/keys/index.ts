@@ -50,6 +50,13 @@ function handTold({ notes, pitches, midi, fingers, crossings, lifts, cost, reaso
   }
 }
 
+const COMPASS = tellInstrument('compass', { make: 'piano', size: '' })
+
+const SCHOOLS = SCHOOL_LIST.map(({ id }) => ({
+  ...{ id, called: tellFingering(`school.${id}`), idea: tellFingering(`school.${id}.idea`) },
+  compares: id !== 'two-hand-tetrachords',
+}))
+
 /** Keys under fingers: the piano. */
 export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   ...KEY_WAYS,
@@ -58,26 +65,26 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   instruments: [
     {
       ...{ id: 'piano', make: 'piano', size: null, transposition: 0, ...PIANO },
-      compass: tellInstrument('compass', { make: 'piano', size: '' }),
+      compass: COMPASS,
     },
   ],
-  taught: [
-    { id: 'piano', list: 'piano', instrument: 'piano' },
-    { id: 'accordion', list: 'accordion', instrument: 'piano' },
-  ],
-  schools: SCHOOL_LIST.map(({ id }) => ({
-    ...{ id, called: tellFingering(`school.${id}`), idea: tellFingering(`school.${id}.idea`) },
-    compares: id !== 'two-hand-tetrachords',
-  })),
+  taught: [{ id: 'piano', list: 'piano', instrument: 'piano' }],
+  schools: SCHOOLS,
+  schoolsFor: () => SCHOOLS,
   usualSchool: 'conservatory',
   fields: ['firstFinger', 'leftArpeggio', 'chromatic', 'handSize'],
   parts: [],
-  moving: [],
+  moves: () => false,
+  compassOf: () => ({ ...PIANO, compass: COMPASS }),
+  hasCompass: () => true,
+  movesApart: true,
+  inOctaves: () => true,
 
   usualPerBeat: () => undefined,
   complete,
   takes: () => true,
   alongWith: () => ({}),
+  alongHands: () => ({}),
   laddersOf: () => ['none', 'notes', 'octaves'],
   accentsOf: ({ rhythm }) => rhythm.accents,
 
@@ -107,6 +114,7 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
     overRun: (hand, from, marks) => ({ hand, from, fingers: marks.map((mark) => Number(mark) as Finger) }),
     markOf: (key) => (/^[1-5]$/.test(key) ? key : null),
     marks: FINGERS.map(String),
+    alsoAt: () => [],
   },
   strokesAt: () => 0,
   rollOf: () => null,

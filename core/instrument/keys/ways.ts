@@ -1,6 +1,7 @@
 import type { FingerRecipe } from '../../fingering'
 import type { Kind } from '../../material'
 import {
+  accompaniment,
   ACCOMPANIMENTS,
   accompaniesScale,
   AFTER,
@@ -38,6 +39,8 @@ export const KEY_WAYS: Ways<FingerRecipe> = {
   // what goes with fingers is what goes with the notes
   checkPattern: () => {},
   linesFor: ({ hands }) => handsOf(hands),
+  accompanied: accompaniment,
+  beatsPerBar: () => 4,
   shares,
   struck: (_, __, course) => course,
   strokeRungs: () => [],

@@ -58,30 +58,41 @@ function stickingTold({ notes, pitches, midi, sticks, doubles, inversions, rowMo
   }
 }
 
+const INSTRUMENTS = MALLET_INSTRUMENTS.map(({ family: make, ...each }) => {
+  const size = each.id.split('-')[1]!
+  const octaves = size.replace('2.67', '2⅔').replace('.0', '')
+  return { ...each, make, size, compass: tellInstrument('compass', { make, size: octaves }) }
+})
+const BY_ID = new Map(INSTRUMENTS.map((each) => [each.id, each]))
+
+const SCHOOLS = STICKING_SCHOOL_LIST.map(({ id }) => ({
+  ...{ id, called: tellSticking(`sticking.${id}`), idea: tellSticking(`sticking.${id}.idea`) },
+  compares: true,
+}))
+
 /** Bars under sticks: marimba, vibraphone, xylophone, glockenspiel. */
 export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   ...MALLET_WAYS,
   id: 'mallets',
   plays: 'sticks',
-  instruments: MALLET_INSTRUMENTS.map(({ family: make, ...each }) => {
-    const size = each.id.split('-')[1]!
-    const octaves = size.replace('2.67', '2⅔').replace('.0', '')
-    return { ...each, make, size, compass: tellInstrument('compass', { make, size: octaves }) }
-  }),
+  instruments: INSTRUMENTS,
   taught: [{ id: 'marimba', list: 'mallets', instrument: 'marimba-5.0' }],
-  schools: STICKING_SCHOOL_LIST.map(({ id }) => ({
-    ...{ id, called: tellSticking(`sticking.${id}`), idea: tellSticking(`sticking.${id}.idea`) },
-    compares: true,
-  })),
+  schools: SCHOOLS,
+  schoolsFor: () => SCHOOLS,
   usualSchool: 'doubles',
   fields: ['lead', 'tops', 'rudiment', 'rudimentOn', 'roll', 'mallets', 'strike', 'bars'],
   parts: ['roll', 'mallets', 'bars'],
-  moving: ['tops', 'rudiment', 'rudimentOn', 'mallets'],
+  moves: (_, some) => ['tops', 'rudiment', 'rudimentOn', 'mallets'].some((field) => field in some),
+  compassOf: ({ instrument }) => BY_ID.get(instrument)!,
+  hasCompass: () => true,
+  movesApart: false,
+  inOctaves: () => true,
 
   usualPerBeat: (input) => strokesToBeat(input as StickingInput),
   complete,
   takes,
   alongWith: strokesFor,
+  alongHands: () => ({}),
   laddersOf: ({ roll }) => laddersFor(roll.manner !== 'none'),
   accentsOf: ({ rhythm, rudiment }) =>
     rhythm.accents === 0 && rudiment !== 'none' ? strokesIn(rudiment) : rhythm.accents,
@@ -112,6 +123,7 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
     overRun: (_, from, marks) => ({ from, sticks: marks as Stick[] }),
     markOf: (key) => (/^[rl]$/i.test(key) ? key.toUpperCase() : null),
     marks: ['L', 'R'],
+    alsoAt: () => [],
   },
   strokesAt: ({ sticking }, index) => sticking.roll?.perNote[index] ?? 0,
   rollOf: ({ sticking }) => sticking.roll?.strokes ?? null,

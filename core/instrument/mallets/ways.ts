@@ -51,6 +51,8 @@ export const MALLET_WAYS: Ways<MalletRecipe> = {
   shapesFor,
   checkPattern,
   linesFor: () => ['right'],
+  accompanied: (_, __, lines) => [...lines],
+  beatsPerBar: () => 4,
   shares: () => false,
   struck,
   /** The same notes rolled with more strokes each time. */

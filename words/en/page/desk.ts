@@ -87,6 +87,7 @@ export const desk = {
   'desk.key-choice.third-inversion': 'third inversion',
   'desk.key-choice.its-own': 'its own',
   'desk.key-choice.of-the-major-or': 'of the major or minor',
+  'desk.pin-bar.also': 'On which button: {words}',
   'desk.pin-bar.pin': 'Pin: {words}',
   'desk.pin-bar.in-every-octave': '{mark} in every octave',
   'desk.pin-bar.which-stick-strikes-is': 'Which stick strikes is part of the pattern here.',

@@ -1,3 +1,4 @@
+import { accordion } from './accordion'
 import { call } from './call'
 import { compare } from './compare'
 import { desk } from './desk'
@@ -18,6 +19,7 @@ import { why } from './why'
 
 /** What the pages say. */
 export const page = {
+  ...accordion,
   ...call,
   ...compare,
   ...desk,

@@ -8,7 +8,7 @@ export const names = {
   'name.make':
     '{make, select, piano {piano} accordion {accordion} marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} mallets {mallets} other {{make}}}',
   'name.instrument':
-    '{make, select, piano {piano} marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} other {{make}}} {size}',
+    '{make, select, piano {piano} accordion {accordion} marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} other {{make}}} {size}',
   'name.player.short': '{player, select, right {RH} left {LH} other {}}',
   'name.status': '{status, select, covered {covered} near {near} missing {missing} other {not needed}}',
   'name.beat': '{beat, select, eighth {♪} dotted_quarter {dotted ♩} half {minim} other {♩}}',

@@ -24,6 +24,8 @@ const props = defineProps<{
   range?: readonly [number, number] | null
   /** The step that sounds now. */
   sounding?: number | null
+  /** No keyboard beside it, and no dark discs: where what is played has neither white nor black. */
+  plain?: boolean
   /** What is left out for a pupil's eye; all is shown where nothing is said. */
   shown?: {
     readonly crossings: boolean
@@ -78,8 +80,10 @@ const edge = (midi: number) => ({
   >
     <StepMarks :system="system" :height="height" :pointed="pointed" :range="range" :sounding="sounding" />
     <g class="keys">
-      <rect v-for="midi in keys.white" :key="midi" x="6" :width="KEYS_WIDTH" v-bind="edge(midi)" class="white" />
-      <rect v-for="midi in keys.black" :key="midi" x="6" :width="KEYS_WIDTH * 0.6" v-bind="edge(midi)" />
+      <template v-if="!plain">
+        <rect v-for="midi in keys.white" :key="midi" x="6" :width="KEYS_WIDTH" v-bind="edge(midi)" class="white" />
+        <rect v-for="midi in keys.black" :key="midi" x="6" :width="KEYS_WIDTH * 0.6" v-bind="edge(midi)" />
+      </template>
       <g v-for="midi in octaves" :key="midi">
         <line
           :x1="KEYS_WIDTH + 12"
@@ -127,7 +131,7 @@ const edge = (midi: number) => ({
       v-for="disc in picture.discs"
       :key="`${disc.hand} ${disc.index}`"
       class="disc"
-      :class="[disc.hand, { black: disc.black, selected: isSelected(disc) }]"
+      :class="[disc.hand, { black: disc.black && !plain, selected: isSelected(disc) }]"
       @click="emit('select', { hand: disc.hand, index: disc.index }, $event.shiftKey)"
       @pointerenter="emit('point', disc.step)"
     >

@@ -15,6 +15,7 @@ const view: FamilyView = {
   Players: HandsChoice,
   Strokes: TouchChoice,
   Last: InstrumentChoice,
+  over: () => null,
   Stair: StairChart,
   stairHeight: (systems) => (systems > 1 ? HEIGHT.several : HEIGHT.one),
   Map: PianoMap,

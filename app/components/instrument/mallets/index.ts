@@ -9,6 +9,7 @@ const view: FamilyView = {
   Players: defineAsyncComponent(() => import('./LeadChoice.vue')),
   Strokes: defineAsyncComponent(() => import('./StrokesChoice.vue')),
   Last: null,
+  over: () => null,
   Stair: defineAsyncComponent(() => import('./StickStair.vue')),
   stairHeight: () => HEIGHT,
   Map: defineAsyncComponent(() => import('./BarMap.vue')),

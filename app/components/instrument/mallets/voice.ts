@@ -71,6 +71,10 @@ function barNote(family: MalletFamily, midi: number, sampleRate: number, seconds
 export const makes: Voices = Object.fromEntries(
   (Object.keys(TIMBRES) as MalletFamily[]).map((family) => [
     family,
-    (midi: number, sampleRate: number, seconds: number) => barNote(family, midi, sampleRate, seconds),
+    {
+      note: (midi: number, sampleRate: number, seconds: number) => barNote(family, midi, sampleRate, seconds),
+      seconds: 3,
+      every: 4,
+    },
   ]),
 )

@@ -44,7 +44,7 @@ describe('the way through a study', () => {
   it('takes the crossings of C major alone, with the fingers that they have in the scale', () => {
     const told = studiesOf(C, 'crossings').map((each) => {
       const hand = each.recipe.hands as 'right' | 'left'
-      return [hand, ('hands' in each ? each.hands[hand]!.pitches : []).join(' '), marksOf(each, hand).join('')]
+      return [hand, (each.plays === 'fingers' ? each.hands[hand]!.pitches : []).join(' '), marksOf(each, hand).join('')]
     })
     // thumb under after 3, then after 4; the left hand crosses over the thumb
     expect(told).toEqual([

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { computed } from 'vue'
+import { type AccordionRecipe, BUTTON_SCHOOLS, KEY_SCHOOLS, LEFT_SCHOOLS, tellButtons } from '#core/buttons'
+import { familyOf, type RecipeInput } from '#core/instrument'
+import { trebleOf } from '#core/surface'
+import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import { SETTINGS } from '../keys/settings'
+import { t, tell } from '~/composables/words'
+
+/** Schools of either hand and their settings; each default says so, and why. */
+const props = defineProps<{ recipe: AccordionRecipe }>()
+const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
+const onKeys = computed(() => trebleOf(props.recipe.accordion.treble).plays === 'keys')
+const schools = computed(() => {
+  const among: readonly string[] = onKeys.value ? KEY_SCHOOLS : BUTTON_SCHOOLS
+  return familyOf(props.recipe)
+    .schools.filter(({ id }) => among.includes(id))
+    .map(({ id, called, idea }, at) => ({
+      value: id as AccordionRecipe['school'],
+      words: at === 0 ? t('accordion.school.default', { called: tell(called), on: onKeys.value ? 'keys' : 'buttons' }) : tell(called),
+      note: tell(idea),
+    }))
+})
+const lefts = LEFT_SCHOOLS.map((id, at) => ({
+  value: id,
+  words: at === 0 ? t('accordion.left-school.default', { called: tell(tellButtons(`left.${id}`)) }) : tell(tellButtons(`left.${id}`)),
+  note: tell(tellButtons(`left.${id}.idea`)),
+}))
+const settings = computed(() =>
+  SETTINGS.filter(({ field }) => field !== 'leftArpeggio' && onKeys.value).map(({ field, title, why, choices }) => ({
+    field: field as 'firstFinger' | 'chromatic' | 'handSize',
+    ...{ title: t(title), why: t(why) },
+    choices: choices.map(({ value, words, note }) => ({ value, words: t(words), note: t(note) })),
+    now: t(choices.find((each) => each.value === props.recipe[field as 'firstFinger'])!.words),
+  })),
+)
+const words = computed(() => {
+  const called = tell(familyOf(props.recipe).schools.find(({ id }) => id === props.recipe.school)!.called)
+  const left = tell(tellButtons(`left.${props.recipe.accordion.left.school}`))
+  if (props.recipe.hands === 'right') return called
+  return props.recipe.hands === 'left' ? left : `${called}, ${left}`
+})
+const setLeft = (school: AccordionRecipe['accordion']['left']['school']): void => {
+  const { accordion } = props.recipe
+  emit('change', { accordion: { ...accordion, left: { ...accordion.left, school } } })
+}
+</script>
+
+<template>
+  <Popover as="div" class="relative inline-block">
+    <PopoverButton class="quiet border-b border-dotted border-soft text-[13px]">{{ words }}</PopoverButton>
+    <PopoverPanel class="choices right-0 max-h-[620px] w-[350px] overflow-y-auto py-2 text-[14px]">
+      <template v-if="recipe.hands !== 'left'">
+        <p class="quiet px-[14px] text-[13px]">{{ t('accordion.right-school') }}</p>
+        <ChoiceGroup
+          :label="t('accordion.right-school')"
+          tall
+          :value="recipe.school"
+          :choices="schools"
+          @choose="emit('change', { school: $event })"
+        />
+      </template>
+      <div v-if="recipe.hands !== 'right'" class="border-t border-rule pt-1">
+        <p class="quiet px-[14px] text-[13px]">{{ t('accordion.left-school') }}</p>
+        <ChoiceGroup
+          :label="t('accordion.left-school')"
+          tall
+          :value="recipe.accordion.left.school"
+          :choices="lefts"
+          @choose="setLeft"
+        />
+      </div>
+      <details v-for="setting in settings" :key="setting.field" class="border-t border-rule">
+        <summary class="cursor-pointer px-[14px] py-[7px]">
+          {{ setting.title }}: <b class="font-semibold">{{ setting.now.toLowerCase() }}</b>
+        </summary>
+        <p class="quiet px-[14px] text-[13px]">{{ setting.why }}</p>
+        <ChoiceGroup
+          :label="setting.title"
+          tall
+          :value="recipe[setting.field]"
+          :choices="setting.choices"
+          @choose="emit('change', { [setting.field]: $event })"
+        />
+      </details>
+      <p class="quiet border-t border-rule px-[14px] pt-2 text-[13px]">{{ t('accordion.school.doubt') }}</p>
+    </PopoverPanel>
+  </Popover>
+</template>

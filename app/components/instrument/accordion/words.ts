@@ -1,0 +1,102 @@
+import { type AccordionPin, type AccordionRecipe, isButtonPin, pinnedButton } from '#core/buttons'
+import type { Recipe } from '#core/instrument'
+import { printedName } from '#core/pitch'
+import { playersIn, type RealisedStudy } from '#core/realise'
+import { type Hand, isDegreePin, isGripPin } from '#core/study'
+import type { FamilyWords } from '../view'
+import { trebleWords } from './make'
+import { accordionOf } from './study'
+import { t, tell } from '~/composables/words'
+
+function whereOf(hand: Hand, at: number, study: RealisedStudy | null): string {
+  const own = study?.plays === 'accordion' ? study : null
+  const note = own && (hand === 'right' ? own.hands.right : own.bass)?.notes[at]
+  return t('keys.words.hand', {
+    value: note ? printedName(note.pitch) : t('keys.words.note', { value: at + 1 }),
+    hand,
+  })
+}
+
+function pinWords(pin: AccordionPin, study: RealisedStudy | null): string {
+  if (isButtonPin(pin)) {
+    return t('accordion.pin.button', { button: tell(pinnedButton(pin)), where: whereOf(pin.hand, pin.index, study) })
+  }
+  if (isDegreePin(pin)) {
+    return t('keys.words.on-every-degree-hand', { finger: pin.finger, degree: pin.degree, hand: pin.hand })
+  }
+  const where = whereOf(pin.hand, isGripPin(pin) ? pin.from : pin.index, study)
+  return isGripPin(pin) ? t('keys.words.grip-from', { where }) : t('keys.words.finger-on', { finger: pin.finger, where })
+}
+
+const own = (recipe: Recipe): AccordionRecipe => recipe as AccordionRecipe
+
+/** What undo calls the change of a part of the instrument: whichever is not as it was is told in one. */
+function madeWords(recipe: Recipe): string {
+  const { treble, bass, left, bellows } = own(recipe).accordion
+  const { hands } = recipe
+  return [
+    trebleWords(treble),
+    t('accordion.bass', { bass }),
+    t('accordion.part', { hands, part: left.part }),
+    t('accordion.bellows', { turn: bellows.turn, beats: bellows.beats, first: bellows.first }),
+  ].join(', ')
+}
+
+/** What is said of an accordion's hands and bellows. */
+export const words: FamilyWords = {
+  plays: 'accordion',
+  shown: [
+    ['crossings', 'keys.words.crossings'],
+    ['grips', 'keys.words.grips'],
+    ['letters', 'keys.words.letters-of-the-reasons'],
+    ['bellows', 'accordion.shown.bellows'],
+    ['bowSigns', 'accordion.shown.bow-signs'],
+    ['map', 'accordion.shown.map'],
+    ['facing', 'accordion.shown.facing'],
+  ],
+  called: (player) => t('keys.words.hand-2', { player }),
+  short: (player) => t('name.player.short', { player }),
+  markWords: (mark) => t('keys.words.finger', { mark }),
+  stretchWords: { pin: 'keys.words.pin-this-grip', free: 'keys.words.free-this-grip' },
+  hint: () => t('accordion.hint'),
+  noReasons: () => t('accordion.no-reasons'),
+  noOthers: 'keys.words.nothing-else-serves-this',
+  heard: (study) =>
+    playersIn(study).length < 2
+      ? []
+      : [
+          { value: 'both', words: 'keys.words.both-hands' },
+          { value: 'right', words: 'keys.words.right-hand-sounds', note: 'keys.words.the-pupil-plays-the' },
+          { value: 'left', words: 'keys.words.left-hand-sounds', note: 'keys.words.the-pupil-plays-the-2' },
+        ],
+  special(study, player, index) {
+    const { hands, bass, bellows } = accordionOf(study)
+    const turn = (step: number) =>
+      bellows.flatMap((each) => (each.step === step ? [t('accordion.way', { direction: each.direction })] : []))
+    if (player === 'left') {
+      const button = bass!.buttons[index]!
+      const { row, column } = button
+      const told = tell(pinnedButton({ hand: 'left', index, button: { row, column } }))
+      return [told, ...(hands.right ? [] : turn(bass!.notes[index]!.step))]
+    }
+    const right = hands.right!
+    const crossing = right.crossings.find((each) => each.index === index)
+    const pressed = right.buttons?.[index]
+    return [
+      ...(crossing ? [crossing.kind === 'thumb-under' ? t('keys.words.thumb-under') : t('keys.words.finger-over')] : []),
+      ...(pressed ? [t('accordion.row-number', { row: pressed[0] })] : []),
+      ...turn(right.notes[index]!.step),
+    ]
+  },
+  besides: () => [],
+  caution: 'accordion.caution',
+  paperCaution: 'accordion.caution.paper',
+  fields: { accordion: { sort: 'accordion.field', words: madeWords } },
+  pinWords: (pin, study) => pinWords(pin as AccordionPin, study),
+  programme: (recipe) => {
+    const { hands, octaves, articulation } = recipe
+    const { left } = own(recipe).accordion
+    return t('accordion.programme', { hands, part: left.part, octaves, touch: articulation })
+  },
+}
+

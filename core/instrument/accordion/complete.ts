@@ -1,0 +1,185 @@
+import {
+  type AccordionRecipe,
+  type AccordionSettings,
+  BUTTON_SCHOOLS,
+  checkedButtonPin,
+  DEGREES,
+  HARMONIES,
+  KEY_SCHOOLS,
+  LEFT_PARTS,
+  LEFT_SCHOOLS,
+  type LeftPart,
+  type LeftSettings,
+  MOST_BARS,
+  MOST_BELLOWS_BEATS,
+  refuseButtons,
+  REGISTERS,
+  TURNS,
+  WAYS,
+} from '../../buttons'
+import { CHROMATICS, FIRST_FINGERS, HAND_SIZES } from '../../fingering'
+import { type Kind, KINDS } from '../../material'
+import { type Common, type CommonInput, type CommonRecipe, isFree, oneOf, partOf, refuseStudy, whole } from '../../study'
+import { BASS_ROWS, BASSES, KEY_WIDTHS, rowsOn, trebleOf, TREBLES, usualRows } from '../../surface'
+import { checkedPins } from '../pins'
+import { tonicRow } from './harmony'
+
+type Own = { readonly accordion?: unknown } & Partial<Record<'firstFinger' | 'chromatic' | 'handSize', unknown>>
+const ownOf = (input: CommonInput): Own => input as Own
+
+const PLAIN_LEFT = {
+  part: undefined as unknown,
+  school: 'four-three',
+  every: 1,
+  held: false,
+  harmony: 'tonic',
+  bars: [] as unknown,
+}
+/** Two octaves open on the way up and close on the way down. */
+const PLAIN_BELLOWS = { turn: 'top', beats: 8, first: 'opening' }
+const PLAIN = {
+  treble: 'keys-41',
+  keys: 'full',
+  registers: ['8'] as unknown,
+  bass: 120,
+  rows: undefined as unknown,
+  left: {} as unknown,
+  bellows: {} as unknown,
+}
+
+/** A list of some choices, each once. @throws RecipeError `field.unknown` naming the place in the list */
+function listOf<T extends string>(value: unknown, among: readonly T[], path: string): T[] {
+  if (!Array.isArray(value)) throw refuseStudy('field.unknown', { field: path, of: 'list', among: '' }, path)
+  return [...new Set(value.map((each, at) => oneOf(each, among, `${path}[${at}]`)))]
+}
+
+const kindOf = (material: CommonRecipe['material']): Kind | null => (isFree(material) ? null : KINDS[material.kind])
+
+/** What the left hand does, where nothing is said: the bass scale alone; under a scale, alternating bass if it has a chord. */
+function usualPart(hands: Common['hands'], kind: Kind | null): LeftPart {
+  if (hands === 'right') return 'none'
+  if (hands === 'left') return kind?.texture === 'cadence' ? 'cadence' : 'scale'
+  if (!kind) return 'none'
+  if (kind.texture === 'cadence') return 'cadence'
+  return tonicRow(kind) ? 'alternating' : kind.second ? 'none' : 'scale'
+}
+
+/** Whether the board can play material so: one note at a time for a scale, a chord of its own for strokes. */
+export function takesPart(material: CommonRecipe['material'], part: LeftPart): boolean {
+  const kind = kindOf(material)
+  if (part === 'none') return true
+  if (part === 'scale') return kind ? !kind.second && kind.texture !== 'cadence' : true
+  return kind !== null && tonicRow(kind) !== null
+}
+
+/** @throws RecipeError where the board cannot play such material so */
+function checkPart(part: LeftPart, material: CommonRecipe['material']): void {
+  if (takesPart(material, part)) return
+  throw refuseButtons('left.material', { part }, 'accordion.left.part')
+}
+
+function completeLeft(value: unknown, hands: Common['hands'], material: Common['material']): LeftSettings {
+  const path = 'accordion.left'
+  const told = partOf(value, PLAIN_LEFT, path)
+  const asked = told.part === undefined ? usualPart(hands, kindOf(material)) : oneOf(told.part, LEFT_PARTS, `${path}.part`)
+  const part = hands === 'right' ? 'none' : asked
+  if (hands === 'left' && part === 'none') throw refuseButtons('left.none', {}, `${path}.part`)
+  checkPart(part, material)
+  const harmony = oneOf(told.harmony, HARMONIES, `${path}.harmony`)
+  const { bars } = told
+  if (!Array.isArray(bars)) throw refuseStudy('field.unknown', { field: `${path}.bars`, of: 'list', among: '' }, `${path}.bars`)
+  if (bars.length > MOST_BARS) {
+    throw refuseStudy('field.range', { field: `${path}.bars`, of: 'whole', least: 0, most: MOST_BARS }, `${path}.bars`)
+  }
+  if (harmony === 'own' && bars.length === 0) throw refuseButtons('bars.empty', {}, `${path}.bars`)
+  if (typeof told.held !== 'boolean') {
+    throw refuseStudy('field.unknown', { field: `${path}.held`, of: 'choice', among: 'true, false' }, `${path}.held`)
+  }
+  return {
+    part,
+    school: oneOf(told.school, LEFT_SCHOOLS, `${path}.school`),
+    every: oneOf(told.every, [1, 2] as const, `${path}.every`),
+    held: told.held,
+    harmony,
+    bars: bars.map((each, at) => oneOf(each, DEGREES, `${path}.bars[${at}]`)),
+  }
+}
+
+/** The instrument and its left hand, with defaults. @throws RecipeError naming the field */
+function completeSettings(value: unknown, hands: Common['hands'], material: Common['material']): AccordionSettings {
+  const told = partOf(value, PLAIN, 'accordion')
+  const bellows = partOf(told.bellows, PLAIN_BELLOWS, 'accordion.bellows')
+  const bass = oneOf(told.bass, BASSES, 'accordion.bass')
+  const rows = told.rows === undefined ? usualRows(bass) : listOf(told.rows, BASS_ROWS, 'accordion.rows')
+  if (rows.length !== rowsOn(bass)) {
+    throw refuseButtons('bass.rows', { bass, count: rowsOn(bass) }, 'accordion.rows')
+  }
+  const registers = listOf(told.registers, REGISTERS, 'accordion.registers')
+  if (registers.length === 0) {
+    const field = 'accordion.registers'
+    throw refuseStudy('field.unknown', { field, of: 'choice', among: REGISTERS.join(', ') }, field)
+  }
+  return {
+    treble: oneOf(told.treble, TREBLES, 'accordion.treble'),
+    keys: oneOf(told.keys, Object.keys(KEY_WIDTHS) as (keyof typeof KEY_WIDTHS)[], 'accordion.keys'),
+    registers: REGISTERS.filter((each) => registers.includes(each)),
+    bass,
+    rows: BASS_ROWS.filter((row) => rows.includes(row)),
+    left: completeLeft(told.left, hands, material),
+    bellows: {
+      turn: oneOf(bellows.turn, TURNS, 'accordion.bellows.turn'),
+      beats: whole(bellows.beats, 1, MOST_BELLOWS_BEATS, 'accordion.bellows.beats'),
+      first: oneOf(bellows.first, WAYS, 'accordion.bellows.first'),
+    },
+  }
+}
+
+/** Piano schools on keys, by rows on buttons; the first of each is usual. @throws RecipeError naming the school */
+function schoolFor(school: unknown, treble: AccordionSettings['treble']): AccordionRecipe['school'] {
+  const { plays } = trebleOf(treble)
+  const among: readonly AccordionRecipe['school'][] = plays === 'keys' ? KEY_SCHOOLS : BUTTON_SCHOOLS
+  if (school === undefined) return among[0]!
+  const found = among.find((each) => each === school)
+  if (found) return found
+  throw refuseButtons('treble.school', { school: String(school).slice(0, 40), among: among.join(', '), plays }, 'school')
+}
+
+/** @throws RecipeError where the hands are asked for what a bass board has not: octaves of its own */
+function checkHands({ motion, interval, pattern }: Common): void {
+  if (motion !== 'similar') throw refuseButtons('hands.accordion', { field: 'motion' }, 'motion')
+  if (interval !== 'octave') throw refuseButtons('hands.accordion', { field: 'interval' }, 'interval')
+  if (pattern.accompaniment !== 'none') {
+    throw refuseButtons('hands.accordion', { field: 'accompaniment' }, 'pattern.accompaniment')
+  }
+}
+
+const partAsked = (input: CommonInput): unknown => {
+  const { accordion } = ownOf(input)
+  const left = (accordion as { left?: { part?: unknown } } | undefined)?.left
+  return typeof left === 'object' ? left?.part : undefined
+}
+
+/** Everything of an accordion's recipe. @throws RecipeError naming the field */
+export function complete(input: CommonInput, common: Common, instrument: 'accordion'): AccordionRecipe {
+  checkHands(common)
+  const { material } = common
+  const kind = kindOf(material)
+  // without a left hand's part the right hand plays alone
+  const silent = partAsked(input) === 'none' || (partAsked(input) === undefined && usualPart(common.hands, kind) === 'none')
+  const hands = common.hands === 'together' && silent ? 'right' : common.hands
+  const { accordion, firstFinger, chromatic, handSize } = ownOf(input)
+  const settings = completeSettings(accordion, hands, material)
+  const strokes = hands === 'left' && !['scale', 'none'].includes(settings.left.part)
+  return {
+    ...common,
+    instrument,
+    hands,
+    ...(strokes && input.octaves === undefined ? { octaves: 1 } : {}),
+    school: schoolFor(input.school, settings.treble),
+    firstFinger: oneOf(firstFinger ?? 'usual', FIRST_FINGERS, 'firstFinger'),
+    chromatic: oneOf(chromatic ?? 'one-three', CHROMATICS, 'chromatic'),
+    handSize: oneOf(handSize ?? 'average', HAND_SIZES, 'handSize'),
+    accordion: settings,
+    pins: checkedPins(input, checkedButtonPin),
+  }
+}

@@ -1,0 +1,192 @@
+import {
+  type AccordionPin,
+  type AccordionRecipe,
+  BUTTON_SCHOOLS,
+  isButtonPin,
+  KEY_SCHOOLS,
+  pinnedButton,
+  tellButtons,
+} from '../../buttons'
+import { FINGERS, type Pin, tellFingering } from '../../fingering'
+import { KINDS } from '../../material'
+import { type CommonInput, type Finger, type Hand, isFree } from '../../study'
+import { trebleOf } from '../../surface'
+import { family } from '../family'
+import { tellInstrument } from '../messages'
+import { pinTold } from '../pinTold'
+import { complete } from './complete'
+import { ACCORDION_EXAMINED } from './examined'
+import { heard } from './heard'
+import { ACCORDION_LEXICON, ACCORDION_PHRASES, accordionPinPhrase, accordionWritten } from './lexicon'
+import type { PerformedAccordion, RealisedBass } from './perform'
+import { meetingsOf } from './meetings'
+import { ACCORDION_ROUTE } from './route'
+import { buttonsAt, othersOf } from './pinning'
+import { bassTold, rightTold } from './told'
+import { ACCORDION_WAYS } from './ways'
+import { accordionTold, alsoTold } from './words'
+
+export type { BellowsTurn } from './bellows'
+export { takesPart } from './complete'
+export type { PerformedAccordion, RealisedBass }
+
+const USUAL = trebleOf('keys-41')
+const usualCompass = tellInstrument('compass.keys', { keys: 41 })
+
+/** How a right hand's keyboard is called where a study leaves it. */
+function compassOf({ accordion }: AccordionRecipe) {
+  const { lowest, highest, ...treble } = trebleOf(accordion.treble)
+  const compass =
+    treble.plays === 'keys'
+      ? tellInstrument('compass.keys', { keys: treble.keys })
+      : tellInstrument('compass.buttons', { system: treble.system.toUpperCase(), rows: treble.rows })
+  return { lowest, highest, compass }
+}
+
+const HANDS = ['right', 'left'] as const
+const playersIn = ({ hands, bass }: PerformedAccordion): Hand[] =>
+  HANDS.filter((hand) => (hand === 'right' ? hands.right : bass) !== undefined)
+const lineOf = ({ hands, bass }: PerformedAccordion, hand: Hand) => (hand === 'right' ? hands.right! : bass!)
+
+type Left = Partial<Record<'part' | 'every' | 'held' | 'harmony' | 'bars', unknown>>
+const settingsOf = (input: CommonInput) =>
+  (input as { accordion?: Partial<Record<'treble' | 'bass' | 'rows', unknown>> & { left?: Left } }).accordion
+
+/** Strokes alone go one to a beat. */
+function usualPerBeat(input: CommonInput) {
+  const part = settingsOf(input)?.left?.part ?? 'scale'
+  return input.hands === 'left' && part !== 'scale' ? (1 as const) : undefined
+}
+
+/** What the left hand strikes and where the right hand lies; bellows and registers move nothing. */
+const moving = (input: CommonInput): string => {
+  const { treble, bass, rows, left } = settingsOf(input) ?? {}
+  return JSON.stringify([treble, bass, rows, left?.part, left?.every, left?.held, left?.harmony, left?.bars])
+}
+
+/** Strokes to a bar: what the left hand does over and over. */
+const STROKES = 4
+
+/** The left hand begins anew where it leaps; strokes go bar by bar. */
+function bassStretches(bass: RealisedBass | undefined): number[] {
+  if (!bass) return []
+  if (!bass.notes.some(({ chord }) => chord)) return [0, ...bass.leaps]
+  return bass.notes.flatMap((_, index) => (index % STROKES === 0 ? [index] : []))
+}
+
+const isBare = (pin: AccordionPin): pin is Pin => !isButtonPin(pin)
+
+const ON_KEYS = KEY_SCHOOLS.map((id) => ({
+  ...{ id, called: tellFingering(`school.${id}`), idea: tellFingering(`school.${id}.idea`) },
+  compares: true,
+}))
+const ON_BUTTONS = BUTTON_SCHOOLS.map((id) => ({
+  ...{ id, called: tellButtons(`school.${id}`), idea: tellButtons(`school.${id}.idea`) },
+  compares: true,
+}))
+
+/** The accordion: a treble of keys or buttons, a bass board, bellows. */
+export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
+  ...ACCORDION_WAYS,
+  id: 'accordion',
+  plays: 'accordion',
+  instruments: [
+    {
+      ...{ id: 'accordion', make: 'accordion', size: null, transposition: 0 },
+      // from the lowest bass reed to the highest button an octave up
+      sounding: { lowest: 28, highest: 115 },
+      ...{ lowest: USUAL.lowest, highest: USUAL.highest, compass: usualCompass },
+    },
+  ],
+  taught: [{ id: 'accordion', list: 'accordion', instrument: 'accordion' }],
+  schools: [...ON_KEYS, ...ON_BUTTONS],
+  schoolsFor: ({ accordion }) => (trebleOf(accordion.treble).plays === 'keys' ? ON_KEYS : ON_BUTTONS),
+  usualSchool: 'conservatory',
+  fields: ['firstFinger', 'chromatic', 'handSize', 'accordion'],
+  parts: ['accordion'],
+  moves: (before, some) =>
+    'accordion' in some && moving(before) !== moving({ ...before, ...some }),
+  compassOf,
+  hasCompass: (hand) => hand === 'right',
+  movesApart: false,
+  inOctaves: ({ hands, accordion: { left } }) => hands !== 'left' || left.part === 'scale',
+
+  usualPerBeat,
+  complete,
+  takes: (material, kind) => {
+    if (isFree(material)) return true
+    return (kind ?? KINDS[material.kind]).texture !== 'tetrachords'
+  },
+  alongWith: (recipe, kind) => {
+    const { left } = recipe.accordion
+    // another form may have another chord, or none: what the left hand does follows from it anew
+    return kind ? { accordion: { ...recipe.accordion, left: { ...left, part: undefined } } } : {}
+  },
+  alongHands: ({ accordion, hands: before }, hands) =>
+    hands === before ? {} : { accordion: { ...accordion, left: { ...accordion.left, part: undefined } } },
+  laddersOf: () => ['none', 'notes', 'octaves'],
+  accentsOf: ({ rhythm }) => rhythm.accents,
+
+  players: HANDS,
+  playersIn,
+  lineOf,
+  marksOf: (performance, hand) =>
+    playersIn(performance).includes(hand) ? lineOf(performance, hand).fingers.map(String) : [],
+  inkOf: (_, hand) => hand,
+  stretchesOf: ({ hands, bass }, hand) => (hand === 'right' ? (hands.right?.grips ?? []) : bassStretches(bass)),
+  crossingsOf: ({ hands, bass }, hand) =>
+    hand === 'right' ? (hands.right?.crossings ?? []).map(({ index }) => index) : (bass?.leaps ?? []),
+  worthLooping: ({ hands, bass }, hand) =>
+    hand === 'right' ? (hands.right?.crossings ?? []).map(({ index }) => index) : (bass?.leaps ?? []),
+  meetings: ({ hands: { right }, bass }) => (right && bass ? meetingsOf(right, bass) : []),
+  othersOf,
+  acceptedOf: ({ hands, bass }) => ({
+    ...(hands.right ? { right: hands.right.fingers } : {}),
+    ...(bass ? { left: bass.fingers } : {}),
+  }),
+  takesPins: () => true,
+  pins: {
+    isOwn: (pin) => 'finger' in pin || 'fingers' in pin || 'button' in pin,
+    told: (pin) => {
+      const own = pin as AccordionPin
+      if (!isBare(own)) {
+        return tellInstrument('said.pin-button', { button: pinnedButton(own), note: own.index + 1, hand: own.hand })
+      }
+      return pinTold(own, 'fingers' in own ? own.fingers : [own.finger], own.hand)
+    },
+    playerOf: (pin) => (pin as AccordionPin).hand,
+    atNote: (hand, index, mark) => ({ hand, index, finger: Number(mark) as Finger }),
+    onDegree: (hand, degree, leg, mark) => ({ hand, degree, ...(leg ? { leg } : {}), finger: Number(mark) as Finger }),
+    overRun: (hand, from, marks) => ({ hand, from, fingers: marks.map((mark) => Number(mark) as Finger) }),
+    markOf: (key) => (/^[1-5]$/.test(key) ? key : null),
+    marks: FINGERS.map(String),
+    alsoAt: buttonsAt,
+  },
+  strokesAt: () => 0,
+  rollOf: () => null,
+  heard: (performance, hand, note) => heard(performance, hand, note, performance.registers),
+  handsHeard: playersIn,
+
+  told: ({ hands: { right }, bass, bellows }) => ({
+    hands: right ? { right: rightTold(right) } : {},
+    ...(bass ? { bass: bassTold(bass) } : {}),
+    bellows,
+  }),
+
+  playedBy: accordionTold,
+  alsoTold,
+  hasTouch: true,
+  examined: ACCORDION_EXAMINED,
+  route: ACCORDION_ROUTE,
+  lexicon: ACCORDION_LEXICON,
+  written: {
+    by: accordionWritten,
+    plain: ({ instrument, hands }) => ({ instrument, hands }),
+    following: ({ instrument, hands, octaves, pattern, accordion }) => ({
+      ...{ instrument, hands, octaves, pattern },
+      accordion: { treble: accordion.treble, bass: accordion.bass, left: { part: accordion.left.part } },
+    }),
+    phrases: ACCORDION_PHRASES,
+    pin: (pin) => accordionPinPhrase(pin as AccordionPin),
+  },
+})

@@ -1,0 +1,208 @@
+import {
+  type AccordionPin,
+  type AccordionRecipe,
+  type ButtonPin,
+  type Degree,
+  isButtonPin,
+  type LeftPart,
+  MOST_BARS,
+  MOST_BELLOWS_BEATS,
+  REGISTERS,
+} from '../../buttons'
+import { BASS_ROWS, BASSES, TREBLES, trebleOf } from '../../surface'
+import { pinPhrase, handsWritten } from '../keys/lexicon'
+import type { Phrase, Said, Saying, Slots } from '../lexicon'
+
+/** Words of the accordion name it, so that nobody has to say it twice. */
+const set = (accordion: object, more: object = {}): Said => ({
+  change: { instrument: 'accordion', ...more, accordion } as Said['change'],
+})
+const says = (phrases: readonly string[], accordion: object, more: object = {}): Saying => ({
+  phrases,
+  say: () => set(accordion, more),
+})
+const rule = (phrases: readonly string[], say: (slots: Slots) => Said | null): Saying => ({ phrases, say })
+
+const trebleId = (id: string): Said | null =>
+  (TREBLES as readonly string[]).includes(id) ? set({ treble: id }) : null
+
+const INSTRUMENT: readonly Saying[] = [
+  { phrases: ['accordion|akkordeon|acordeon|accordeon', 'piano accordion'], say: () => ({ change: { instrument: 'accordion' } as Said['change'] }) },
+  rule(['<n> key|keys accordion', 'accordion of? <n> keys', '<n> keys'], ({ numbers: [n] }) => trebleId(`keys-${n}`)),
+  ...(['c', 'b'] as const).flatMap((system) => [
+    says([`${system} system`, `${system} griff`], { treble: `${system}-5` }),
+    rule([`${system} system of|in|with? <n> rows`, `<n> rows? ${system} system`], ({ numbers: [n] }) =>
+      trebleId(`${system}-${n}`),
+    ),
+  ]),
+  says(['buttons', 'button accordion'], { treble: 'c-5' }),
+  says(['ladies keys', 'narrow keys'], { keys: 'ladies' }),
+  says(['full keys', 'keys of full width'], { keys: 'full' }),
+  rule(['<n> bass|basses'], ({ numbers: [n] }) => ((BASSES as readonly number[]).includes(n!) ? set({ bass: n }) : null)),
+  rule(['board rows <n...>'], ({ numbers }) => {
+    const rows = numbers.map((n) => BASS_ROWS[n - 1])
+    return rows.includes(undefined) ? null : set({ rows })
+  }),
+  rule(['register|registers <n...>'], ({ numbers }) => {
+    const registers = numbers.map(String)
+    return registers.every((each) => (REGISTERS as readonly string[]).includes(each)) ? set({ registers }) : null
+  }),
+]
+
+const part = (id: LeftPart, phrases: readonly string[], more: object = {}): Saying =>
+  says(phrases, { left: { part: id } }, more)
+
+const DEGREE_BY_NUMBER: Readonly<Record<number, Degree>> = { 1: 'I', 4: 'IV', 5: 'V7' }
+
+const LEFT: readonly Saying[] = [
+  part('alternating', ['alternating|alternate bass|basses', 'over? alternating bass', 'oom pah']),
+  part('waltz', ['waltz bass?', 'oom pah pah']),
+  part('scale', ['the? scale on|in the? left', 'scale on the? bass', 'together ,? bass scale', 'bass scale too']),
+  part('scale', ['bass scale'], { hands: 'left' }),
+  part('chords', ['bass chords', 'chords in the? left']),
+  part('cadence', ['bass cadence', 'primary chords', 'cadence on the? bass']),
+  part('none', ['no bass', 'without bass|left']),
+  says(['chords held', 'held chords'], { left: { held: true } }),
+  says(['chords repeated', 'repeated chords'], { left: { held: false } }),
+  says(['slow bass', 'bass every two|2 beats'], { left: { every: 2 } }),
+  says(['bass every beat', 'bass on every beat'], { left: { every: 1 } }),
+  says(['four and? three school?', '4 3 school'], { left: { school: 'four-three' } }),
+  says(['three and? two school', '3 2 school'], { left: { school: 'three-two' } }),
+  says(['tonic throughout', 'harmony tonic'], { left: { harmony: 'tonic' } }),
+  says(['harmony by the? bar', 'harmony of the bar'], { left: { harmony: 'by-bar' } }),
+  rule(['harmony <n...>', 'bars <n...>'], ({ numbers }) => {
+    const bars = numbers.map((n) => DEGREE_BY_NUMBER[n])
+    const known = bars.length <= MOST_BARS && !bars.includes(undefined)
+    return known ? set({ left: { harmony: 'own', bars } }) : null
+  }),
+]
+
+const BEATS_IN_BAR = 4
+const every = (beats: number): Said | null =>
+  beats >= 1 && beats <= MOST_BELLOWS_BEATS ? set({ bellows: { turn: 'beats', beats } }) : null
+
+const BELLOWS: readonly Saying[] = [
+  rule(['bellows turn|change? every <n> beat|beats'], ({ numbers: [n] }) => every(n!)),
+  rule(['bellows turn|change? every <n> bar|bars'], ({ numbers: [n] }) => every(n! * BEATS_IN_BAR)),
+  says(['bellows turn|change? every bar'], { bellows: { turn: 'beats', beats: BEATS_IN_BAR } }),
+  says(['bellows turn|change? at|on the? top', 'bellows turn|change? at the? turn'], { bellows: { turn: 'top' } }),
+  says(['bellows turn|change? every|at|on|each the|every|each? octave|octaves'], { bellows: { turn: 'octave' } }),
+  says(['bellows turn|change? free|freely', 'free bellows'], { bellows: { turn: 'free' } }),
+  says(['opening first', 'first opening', 'bellows open|opening first'], { bellows: { first: 'opening' } }),
+  says(['closing first', 'first closing', 'bellows close|closing first'], { bellows: { first: 'closing' } }),
+]
+
+const SCHOOL: readonly Saying[] = [
+  rule(['four fingers school?', 'without thumb'], () => ({
+    change: { instrument: 'accordion', school: 'four-fingers' } as Said['change'],
+  })),
+  rule(['with thumb school?', 'thumb school'], () => ({
+    change: { instrument: 'accordion', school: 'with-thumb' } as Said['change'],
+  })),
+]
+
+const pinned = (pin: ButtonPin): Said => ({ change: { instrument: 'accordion', pins: [pin] } as unknown as Said['change'] })
+const PINS: readonly Saying[] = [
+  ...BASS_ROWS.flatMap((row) =>
+    ([1, -1] as const).map((side) =>
+      rule([`pin left|lh hand? note <n> ${row} column ${side < 0 ? 'minus' : 'plus'} <n>`], ({ numbers: [note, column] }) =>
+        note! >= 1 ? pinned({ hand: 'left', index: note! - 1, button: { row, column: side * column! } }) : null,
+      ),
+    ),
+  ),
+  ...([1, -1] as const).map((side) =>
+    rule(
+      [`pin right|rh hand? note <n> row <n> halves ${side < 0 ? 'minus' : 'plus'} <n>`],
+      ({ numbers: [note, row, halves] }) =>
+        note! >= 1 ? pinned({ hand: 'right', index: note! - 1, button: [row!, (side * halves!) / 2] }) : null,
+    ),
+  ),
+]
+
+/** Keyboard, board, left hand, bellows, schools and pins of buttons; fingers are pinned in the words of the keys. */
+export const ACCORDION_LEXICON: readonly Saying[] = [...INSTRUMENT, ...LEFT, ...BELLOWS, ...SCHOOL, ...PINS]
+
+const PART: Readonly<Record<LeftPart, string>> = {
+  none: 'no bass',
+  alternating: 'alternating bass',
+  waltz: 'waltz bass',
+  scale: 'scale on the bass',
+  chords: 'bass chords',
+  cadence: 'bass cadence',
+}
+const SCHOOLS: Readonly<Record<AccordionRecipe['school'], string>> = {
+  conservatory: 'conservatory school',
+  'black-key-pivot': 'black-key pivot',
+  'one-fingering-for-all': 'one fingering for all',
+  'black-groups': 'black groups',
+  'free-and-smooth': 'free and smooth',
+  'four-fingers': 'four fingers school',
+  'with-thumb': 'with thumb school',
+}
+const FIRST_FINGER = { usual: 'first finger as usual', pattern: 'first finger pattern', two: 'first finger 2' } as const
+const CHROMATIC = { 'one-three': 'chromatic 1-3', fours: 'chromatic in fours', fives: 'chromatic in fives' } as const
+const NUMBER_OF = { I: 1, IV: 4, V7: 5 } as const
+
+function trebleWritten({ accordion }: AccordionRecipe): string {
+  const treble = trebleOf(accordion.treble)
+  return treble.plays === 'keys' ? `${treble.keys} keys` : `${treble.system}-system of ${treble.rows} rows`
+}
+
+function turnWritten({ accordion: { bellows } }: AccordionRecipe): string {
+  if (bellows.turn === 'beats') return `bellows turn every ${bellows.beats} beats`
+  return { octave: 'bellows turn at every octave', top: 'bellows turn at the top', free: 'bellows free' }[bellows.turn]
+}
+
+/** What is said of an accordion, field by field. */
+export const ACCORDION_PHRASES: readonly Phrase<AccordionRecipe>[] = [
+  { of: ({ accordion }) => accordion.treble, say: trebleWritten },
+  { of: ({ accordion }) => accordion.keys, say: ({ accordion }) => (accordion.keys === 'ladies' ? 'ladies keys' : 'full keys') },
+  { of: ({ accordion }) => accordion.bass, say: ({ accordion }) => `${accordion.bass} bass` },
+  {
+    of: ({ accordion }) => accordion.rows,
+    say: ({ accordion }) => `board rows ${accordion.rows.map((row) => BASS_ROWS.indexOf(row) + 1).join(' ')}`,
+    follows: true,
+  },
+  { of: ({ accordion }) => accordion.registers, say: ({ accordion }) => `registers ${accordion.registers.join(' ')}` },
+  { of: ({ school }) => school, say: ({ school }) => SCHOOLS[school], follows: true },
+  { of: ({ firstFinger }) => firstFinger, say: ({ firstFinger }) => FIRST_FINGER[firstFinger] },
+  { of: ({ chromatic }) => chromatic, say: ({ chromatic }) => CHROMATIC[chromatic] },
+  { of: ({ handSize }) => handSize, say: ({ handSize }) => `${handSize} hands` },
+  { of: ({ accordion }) => accordion.left.part, say: ({ accordion }) => PART[accordion.left.part] },
+  {
+    of: ({ accordion }) => accordion.left.school,
+    say: ({ accordion }) => (accordion.left.school === 'three-two' ? 'three and two school' : 'four and three school'),
+  },
+  {
+    of: ({ accordion }) => accordion.left.every,
+    say: ({ accordion }) => (accordion.left.every === 2 ? 'slow bass' : 'bass every beat'),
+  },
+  {
+    of: ({ accordion }) => accordion.left.held,
+    say: ({ accordion }) => (accordion.left.held ? 'chords held' : 'chords repeated'),
+  },
+  {
+    of: ({ accordion: { left } }) => [left.harmony, left.bars],
+    say: ({ accordion: { left } }) =>
+      left.harmony === 'own'
+        ? `harmony ${left.bars.map((degree) => NUMBER_OF[degree]).join(' ')}`
+        : left.harmony === 'by-bar'
+          ? 'harmony by the bar'
+          : 'tonic throughout',
+  },
+  { of: ({ accordion: { bellows } }) => [bellows.turn, bellows.turn === 'beats' && bellows.beats], say: turnWritten },
+  { of: ({ accordion }) => accordion.bellows.first, say: ({ accordion }) => `${accordion.bellows.first} first` },
+]
+
+const signed = (value: number): string => `${value < 0 ? 'minus' : 'plus'} ${Math.abs(value)}`
+
+/** A pin as a line says it. */
+export function accordionPinPhrase(pin: AccordionPin): string {
+  if (!isButtonPin(pin)) return pinPhrase(pin)
+  const at = `pin ${pin.hand} hand note ${pin.index + 1}`
+  return pin.hand === 'left'
+    ? `${at} ${pin.button.row} column ${signed(pin.button.column)}`
+    : `${at} row ${pin.button[0]} halves ${signed(2 * pin.button[1])}`
+}
+
+export const accordionWritten = (recipe: AccordionRecipe): string => `accordion, ${handsWritten(recipe)}`

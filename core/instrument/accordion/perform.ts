@@ -1,0 +1,105 @@
+import {
+  type AccordionPin,
+  type AccordionRecipe,
+  type BassFingering,
+  fingerBass,
+  fingerButtons,
+  type KeySchoolId,
+  type Register,
+} from '../../buttons'
+import { fingerLine, type FingeredRecipe, type Make, type Pin } from '../../fingering'
+import { pitchName } from '../../pitch'
+import { type LineNote, notesPerMinute } from '../../study'
+import { reachOn, trebleOf } from '../../surface'
+import { accordionDifficulty, togetherOf } from '../../together'
+import type { Performance, Performer } from '../family'
+import { checkHands, type FingerPart, performedHand, type RealisedHand } from '../hands'
+import type { Part } from '../parts'
+import { bellowsOf, type BellowsTurn } from './bellows'
+
+/** The left hand on the board. */
+export interface RealisedBass extends BassFingering {
+  readonly notes: readonly LineNote[]
+  /** Written names with octave; a chord by its root. */
+  readonly pitches: readonly string[]
+  readonly midi: readonly number[]
+}
+
+/** An accordion's study: the right hand on keys or buttons, the left on the board, the bellows. */
+export interface PerformedAccordion extends Performance {
+  readonly plays: 'accordion'
+  readonly hands: { readonly right?: RealisedHand }
+  readonly bass?: RealisedBass
+  readonly bellows: readonly BellowsTurn[]
+  /** Ranks of reeds that sound. */
+  readonly registers: readonly Register[]
+}
+
+/**
+ * Keys of an accordion beside a piano's (common practice): narrower, so that a hand reaches farther; no weight of the arm
+ * behind the thumb, so that it is dearer to pass it and to put it on black; at the top the hand ends on 4 or 5.
+ */
+const makeOf = ({ keys }: AccordionRecipe['accordion']): Make => ({
+  id: `accordion ${keys}`,
+  reach: reachOn(keys),
+  dearer: { 'thumb-on-black': 1.5, pass: 1.15, 'pass-at-end': 1.5, shift: 0.9 },
+})
+
+const onKeys = ({ accordion }: AccordionRecipe): boolean => trebleOf(accordion.treble).plays === 'keys'
+
+const finger: FingerPart<AccordionPin> = (part, line, pins, asked) => {
+  const recipe = part.recipe as AccordionRecipe
+  if (!onKeys(recipe)) return fingerButtons({ ...recipe, pins }, part.material, line, asked)
+  const onPiano: FingeredRecipe = {
+    ...recipe,
+    ...{ leftArpeggio: 'by-distance', school: recipe.school as KeySchoolId, pins: pins as readonly Pin[] },
+  }
+  return fingerLine(onPiano, part.material, line, { ...asked, make: makeOf(recipe.accordion) })
+}
+
+function performedBass(
+  recipe: AccordionRecipe,
+  parts: readonly Part[],
+  notes: readonly LineNote[],
+  asked: Parameters<Performer<AccordionRecipe, PerformedAccordion>['perform']>[4],
+): RealisedBass {
+  const free = parts.flatMap(({ lines }) => lines.filter(({ hand }) => hand === 'left'))[0]?.free
+  const line = { hand: 'left' as const, notes, ...(free ? { free } : {}) }
+  const degrees = Math.max(...parts.map(({ material }) => material.up.length))
+  const accepted = asked.accepted.left as BassFingering['fingers'] | undefined
+  return {
+    ...fingerBass(recipe, line, degrees, { accepted, alternatives: asked.alternatives }),
+    notes,
+    pitches: notes.map(({ pitch }) => pitchName(pitch)),
+    midi: notes.map(({ midi }) => midi),
+  }
+}
+
+/** What coincides when the thumb of the left hand never plays: fingers that are equal, thirds that meet. */
+const handPart = ({ notes, fingers, leaps }: RealisedBass) => ({ notes, fingers, crossings: [], lifts: leaps })
+
+/** An accordion's hands, as they are worked out. */
+export const ACCORDION_PERFORMER: Performer<AccordionRecipe, PerformedAccordion> = {
+  perform(recipe, parts, lines, rhythm, wanted) {
+    checkHands(recipe.pins, lines, wanted.accepted)
+    const lineOf = (hand: 'right' | 'left') => lines.find((line) => line.hand === hand)
+    const [upper, lower] = [lineOf('right'), lineOf('left')]
+    const right = upper && performedHand('right', recipe.pins, parts, wanted, finger)
+    const bass = lower && performedBass(recipe, parts, lower.notes, wanted)
+    const together = right && bass ? togetherOf(right, handPart(bass)) : undefined
+    return {
+      plays: 'accordion',
+      hands: right ? { right } : {},
+      ...(bass ? { bass } : {}),
+      bellows: bellowsOf(recipe, parts, rhythm),
+      registers: recipe.accordion.registers,
+      ...(together ? { together } : {}),
+      difficulty: accordionDifficulty(right, bass, notesPerMinute(recipe.tempo)),
+    }
+  },
+  landings(recipe, material, line) {
+    if (line.hand === 'left') return []
+    const part = { recipe, material, lines: [line] } as unknown as Part
+    return finger(part, line, [], { accepted: undefined, alternatives: 0 }).crossings.map(({ index }) => index)
+  },
+}

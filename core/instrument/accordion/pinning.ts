@@ -1,0 +1,48 @@
+import { type AccordionRecipe, type ButtonPin, pinnedButton } from '../../buttons'
+import type { Hand } from '../../study'
+import { boardOf, buttonsFor, trebleButtons, trebleOf } from '../../surface'
+import type { AlsoPinned, Other } from '../family'
+import type { PerformedAccordion } from './perform'
+import { plainButton } from './told'
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
+
+/** Other ways of a hand; where they take another button, its pin goes with them, since fingers alone would not say it. */
+export function othersOf({ hands, bass }: PerformedAccordion, hand: Hand): Other[] {
+  if (hand === 'right') {
+    const own = hands.right?.buttons
+    return (hands.right?.alternatives ?? []).map(({ fingers, buttons, ...other }) => {
+      const button = buttons?.[other.departs]
+      const pins = button && !same(button, own?.[other.departs]) ? [{ hand, index: other.departs, button }] : []
+      return { ...other, marks: fingers.map(String), ...(pins.length > 0 ? { pins } : {}) }
+    })
+  }
+  return (bass?.alternatives ?? []).map(({ fingers, buttons, ...other }) => {
+    const button = plainButton(buttons[other.departs]!)
+    const pins = same(button, plainButton(bass!.buttons[other.departs]!)) ? [] : [{ hand, index: other.departs, button }]
+    return { ...other, marks: fingers.map(String), ...(pins.length > 0 ? { pins } : {}) }
+  })
+}
+
+/** The buttons on which a note can be had, each as its pin; nothing where there is but one. */
+export function buttonsAt(
+  { accordion }: AccordionRecipe,
+  { hands, bass }: PerformedAccordion,
+  hand: Hand,
+  index: number,
+): AlsoPinned[] {
+  const told = (pin: ButtonPin, stands: boolean): AlsoPinned => ({ pin, told: pinnedButton(pin), stands })
+  if (hand === 'left') {
+    const note = bass!.notes[index]!
+    const now = plainButton(bass!.buttons[index]!)
+    const all = buttonsFor(boardOf(accordion.bass, accordion.rows), note.pitch, note.chord)
+    return all.length < 2 ? [] : all.map((button) => told({ hand, index, button }, same(button, now)))
+  }
+  const treble = trebleOf(accordion.treble)
+  const now = hands.right?.buttons?.[index]
+  if (treble.plays === 'keys' || !now) return []
+  const all = trebleButtons(treble, hands.right!.midi[index]!)
+  return all.length < 2
+    ? []
+    : all.map(({ row, place }) => told({ hand, index, button: [row, place] }, row === now[0] && place === now[1]))
+}

@@ -1,0 +1,60 @@
+import type { AccordionRecipe } from '../../buttons'
+import type { Kind, Material } from '../../material'
+import type { Message, RecipeError } from '../../message'
+import {
+  AFTER,
+  BARE_SHAPES,
+  BEFORE,
+  figuresFor,
+  handsOf,
+  isFree,
+  journeysFor,
+  patternNamed,
+  refuseStudy,
+  type Shapes,
+  takesBookends,
+  walksFor,
+  type Ways,
+} from '../../study'
+import { trebleOf } from '../../surface'
+import { tellInstrument } from '../messages'
+import { withLeftHand } from './leftHand'
+
+const onKeys = ({ accordion }: AccordionRecipe): boolean => trebleOf(accordion.treble).plays === 'keys'
+
+/** What the right hand takes, as a piano's does; loops around crossings want keys, where the thumb crosses. */
+function shapesFor(kind: Kind | null, asked: AccordionRecipe): Shapes {
+  if (!kind) return BARE_SHAPES
+  const bookends = takesBookends(kind)
+  const loops = asked.accordion === undefined || onKeys(asked)
+  return {
+    figure: figuresFor(kind),
+    walk: walksFor(kind).filter((walk) => loops || walk !== 'crossing-loops'),
+    journey: journeysFor(kind),
+    accompaniment: BARE_SHAPES.accompaniment,
+    before: bookends ? BEFORE : BARE_SHAPES.before,
+    after: bookends ? AFTER : BARE_SHAPES.after,
+  }
+}
+
+const refuse = (field: string, why: Message): RecipeError => refuseStudy('pattern.material', { why }, field)
+
+function checkPattern(recipe: AccordionRecipe, material: Material): void {
+  const can = shapesFor(isFree(recipe.material) ? null : material.kind, recipe)
+  const { walk } = recipe.pattern
+  if (walk === 'crossing-loops' && !can.walk.includes(walk)) {
+    throw refuse('pattern.walk', tellInstrument('buttons.no-thumbs', { asked: patternNamed(walk) }))
+  }
+}
+
+export const ACCORDION_WAYS: Ways<AccordionRecipe> = {
+  shapesFor,
+  checkPattern,
+  linesFor: ({ hands }) => handsOf(hands),
+  accompanied: withLeftHand,
+  beatsPerBar: ({ accordion }) => (accordion.left.part === 'waltz' ? 3 : 4),
+  shares: () => false,
+  struck: (_, __, course) => course,
+  strokeRungs: () => [],
+  plainly: (recipe) => recipe,
+}

@@ -1,0 +1,142 @@
+import type { Alternative, Fingering } from '../fingering'
+import { pitchName } from '../pitch'
+import type { Finger, Hand, Line, LineNote, PlacedMark } from '../study'
+import type { Wanted } from './family'
+import { refuseInstrument } from './messages'
+import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from './partPins'
+import { notesOf, type Part } from './parts'
+import { checkAccepted } from './pins'
+
+/** One hand of a realised study. */
+export interface RealisedHand extends Fingering {
+  readonly notes: readonly LineNote[]
+  /** ASCII names with octave, `F##4`. */
+  readonly pitches: readonly string[]
+  readonly midi: readonly number[]
+}
+
+type HandPin = PlacedMark & { readonly hand: Hand }
+
+/** How a part's line is fingered: on keys, on buttons. */
+export type FingerPart<P extends HandPin> = (
+  part: Part,
+  line: Line,
+  pins: readonly P[],
+  asked: { readonly accepted: readonly Finger[] | undefined; readonly alternatives: number | undefined },
+) => Fingering
+
+/** A hand's own pins, each with its place in the recipe. */
+const pinsOf = <P extends HandPin>(pins: readonly P[], hand: Hand): PartPin<P>[] =>
+  pins.flatMap((pin, at) => (pin.hand === hand ? [{ pin, at }] : []))
+
+function fingeredPart<P extends HandPin>(
+  { part, hand, from, pins }: { part: Part; hand: Hand; from: number; pins: readonly PartPin<P>[] },
+  asked: Wanted,
+  finger: FingerPart<P>,
+): Fingering {
+  const line = part.lines.find((each) => each.hand === hand)!
+  const count = line.notes.length
+  const own = pinsWithin(part, pins, from, count)
+  const accepted = asked.accepted[hand]?.slice(from, from + count) as readonly Finger[] | undefined
+  try {
+    const fixed = own.map(({ pin }) => pin)
+    const fingering = finger(part, line, fixed, { accepted, alternatives: asked.alternatives })
+    return { ...fingering, pinned: fingering.pinned.map(({ index, pin }) => ({ index, pin: own[pin]!.at })) }
+  } catch (error) {
+    throw renumbered(error, own)
+  }
+}
+
+const shifted = (numbers: readonly number[], by: number): number[] => numbers.map((each) => each + by)
+
+/** Alternatives of the parts as fingerings of the whole: one part changes, the others stay. */
+function joinedAlternatives(
+  parts: readonly Piece[],
+  { fingers, buttons = [] }: Pick<Fingering, 'fingers' | 'buttons'>,
+  most: number,
+): Alternative[] {
+  const seen = new Set<string>()
+  return parts
+    .flatMap(({ from, fingering }) =>
+      fingering.alternatives.map((each) => ({
+        ...each,
+        fingers: [...fingers.slice(0, from), ...each.fingers, ...fingers.slice(from + each.fingers.length)],
+        ...(each.buttons ? { buttons: [...buttons.slice(0, from), ...each.buttons, ...buttons.slice(from + each.buttons.length)] } : {}),
+        departs: each.departs + from,
+      })),
+    )
+    .filter(({ said, pattern }) => {
+      const key = JSON.stringify([said, pattern])
+      return !seen.has(key) && seen.add(key)
+    })
+    .sort((a, b) => a.price - b.price)
+    .slice(0, most)
+}
+
+interface Piece {
+  readonly from: number
+  readonly fingering: Fingering
+}
+
+/** Fingerings of successive parts as one: each part begins with the hand set down. */
+function joined(pieces: readonly Piece[], most: number): Fingering {
+  if (pieces.length === 1) return pieces[0]!.fingering
+  const all = <T>(pick: (fingering: Fingering, from: number) => readonly T[]): T[] =>
+    pieces.flatMap(({ fingering, from }) => pick(fingering, from))
+  const fingers = all((each) => each.fingers)
+  const cost = pieces.reduce((sum, { fingering }) => sum + fingering.cost, 0)
+  const buttons = all((each) => each.buttons ?? [])
+  return {
+    fingers,
+    ...(buttons.length > 0 ? { buttons } : {}),
+    cost,
+    crossings: all((each, from) => each.crossings.map((crossing) => ({ ...crossing, index: crossing.index + from }))),
+    lifts: all((each, from) => shifted(each.lifts, from)),
+    grips: all((each, from) => shifted(each.grips, from)),
+    pinned: all((each, from) => each.pinned.map((pin) => ({ ...pin, index: pin.index + from }))),
+    reasons: joinedReasons(
+      all((each, from) => each.reasons.map((reason) => ({ ...reason, indices: shifted(reason.indices, from) }))),
+    ),
+    alternatives: joinedAlternatives(pieces, { fingers, buttons }, most),
+  }
+}
+
+const MOST_ALTERNATIVES = 5
+
+/** One hand over all parts, fingered part by part: each begins with the hand set down. @throws RecipeError */
+export function performedHand<P extends HandPin>(
+  hand: Hand,
+  all: readonly P[],
+  parts: readonly Part[],
+  asked: Wanted,
+  finger: FingerPart<P>,
+): RealisedHand {
+  const notes = parts.flatMap((part) => notesOf(part, hand))
+  const pins = pinsOf(all, hand)
+  checkPinned(pins, hand, notes.length)
+  let from = 0
+  const pieces = parts.map((part): Piece => {
+    const piece = { from, fingering: fingeredPart({ part, hand, from, pins }, asked, finger) }
+    from += piece.fingering.fingers.length
+    return piece
+  })
+  return {
+    ...joined(pieces, asked.alternatives ?? MOST_ALTERNATIVES),
+    notes,
+    pitches: notes.map((note) => pitchName(note.pitch)),
+    midi: notes.map((note) => note.midi),
+  }
+}
+
+/** @throws RecipeError where a hand that does not play is pinned, or what was accepted is not one finger a note */
+export function checkHands(
+  pins: readonly HandPin[],
+  lines: readonly Line[],
+  accepted: Wanted['accepted'],
+): void {
+  pins.forEach((pin, at) => {
+    if (lines.some(({ hand }) => hand === pin.hand)) return
+    throw refuseInstrument('pin.hand', { hand: pin.hand }, `pins[${at}].hand`)
+  })
+  for (const { hand, notes } of lines) checkAccepted(notes.length, accepted[hand], hand)
+}

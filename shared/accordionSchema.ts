@@ -1,0 +1,67 @@
+import Joi from 'joi'
+import {
+  DEGREES,
+  HARMONIES,
+  LEFT_PARTS,
+  LEFT_SCHOOLS,
+  MOST_BARS,
+  MOST_BELLOWS_BEATS,
+  REGISTERS,
+  TURNS,
+  WAYS,
+} from '#core/buttons'
+import { BASS_ROWS, BASSES, KEY_WIDTHS, TREBLES } from '#core/surface'
+
+const leftSchema = Joi.object({
+  part: Joi.valid(...LEFT_PARTS),
+  school: Joi.valid(...LEFT_SCHOOLS),
+  every: Joi.valid(1, 2),
+  held: Joi.boolean(),
+  harmony: Joi.valid(...HARMONIES),
+  bars: Joi.array()
+    .min(0)
+    .max(MOST_BARS)
+    .items(Joi.valid(...DEGREES)),
+})
+const bellowsSchema = Joi.object({
+  turn: Joi.valid(...TURNS),
+  beats: Joi.number().integer().min(1).max(MOST_BELLOWS_BEATS),
+  first: Joi.valid(...WAYS),
+})
+
+/** An accordion and its left hand; every field has a default. */
+export const accordionSchema = Joi.object({
+  treble: Joi.valid(...TREBLES),
+  keys: Joi.valid(...Object.keys(KEY_WIDTHS)),
+  registers: Joi.array()
+    .min(1)
+    .max(REGISTERS.length)
+    .items(Joi.valid(...REGISTERS)),
+  bass: Joi.valid(...BASSES),
+  rows: Joi.array()
+    .min(1)
+    .max(BASS_ROWS.length)
+    .items(Joi.valid(...BASS_ROWS)),
+  left: leftSchema,
+  bellows: bellowsSchema,
+})
+
+const MOST_COLUMN = 12
+const MOST_ROW = 5
+
+/** A button at a note: of the board by row and column, of the right hand by row and place. */
+export const buttonPinSchema = Joi.object({
+  hand: Joi.valid('right', 'left').required(),
+  index: Joi.number().integer().min(0).max(9999).required(),
+  button: Joi.when('hand', {
+    is: 'left',
+    then: Joi.object({
+      row: Joi.valid(...BASS_ROWS).required(),
+      column: Joi.number().integer().min(-MOST_COLUMN).max(MOST_COLUMN).required(),
+    }),
+    otherwise: Joi.array().ordered(
+      Joi.number().integer().min(1).max(MOST_ROW).required(),
+      Joi.number().multiple(0.5).min(-99).max(99).required(),
+    ),
+  }).required(),
+})

@@ -1,0 +1,98 @@
+/** The accordion: keys or buttons, bass, bellows. */
+const PART =
+  '{part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} cadence {I IV V7 I} other {nothing}}'
+export const accordion = {
+  'accordion.part':
+    '{hands, select, right {right hand} left {left hand: ' +
+    PART +
+    '} other {{part, select, scale {hands together on the scale} other {right hand over ' +
+    PART +
+    '}}}}',
+  'accordion.part.label': 'Hands and bass: {words}',
+  'accordion.hands': '{hands, select, right {right hand alone} left {left hand alone} other {both hands}}',
+  'accordion.strokes': 'strokes',
+  'accordion.every': '{every, select, 2 {every two beats, slowly} other {every beat}}',
+  'accordion.chords-are': 'chords are',
+  'accordion.held': '{held, select, yes {held for the bar} other {struck again}}',
+  'accordion.harmony.head': 'chords of the bars',
+  'accordion.harmony': '{harmony, select, tonic {tonic throughout} by_bar {I or V7} other {your own}}',
+  'accordion.harmony.note':
+    '{harmony, select, tonic {the default: one thing less to think of} by_bar {whichever has more of the bar’s notes} other {bar by bar, over and over}}',
+  'accordion.bars': 'Bar by bar, from the beginning again at the end:',
+  'accordion.bar': 'Bar {bar}',
+  'accordion.bar.more': 'one bar more',
+  'accordion.bar.fewer': 'one fewer',
+  'accordion.bellows':
+    'bellows {turn, select, octave {turn every octave} top {turn at the top} beats {turn every {beats} beats} other {free}}, {first, select, closing {closing} other {opening}} first',
+  'accordion.bellows.label': 'Bellows: {words}',
+  'accordion.bellows.over': 'The bellows over this line: {count, plural, =1 {one way} other {# ways}}',
+  'accordion.turn.head': 'the bellows turn',
+  'accordion.turn': '{turn, select, octave {at every octave} top {at the top} beats {every so many beats} other {freely}}',
+  'accordion.turn.note':
+    '{turn, select, octave {for beginners: short ways} top {the default: up on the opening, down on the closing} beats {for long lines and slow ones} other {only the first way is printed}}',
+  'accordion.turn.slur': 'The note at a turn is the first of the new way; no turn falls inside a slur.',
+  'accordion.beats.head': 'beats to a way',
+  'accordion.beats': '{beats} beats',
+  'accordion.first.head': 'first',
+  'accordion.first': '{way, select, closing {closing} other {opening}}',
+  'accordion.way': '{direction, select, closing {closing} other {opening}}',
+  'accordion.keys': 'piano keys',
+  'accordion.buttons': 'buttons',
+  'accordion.of-keys': '{keys} keys',
+  'accordion.of-buttons': '{system}-system, {rows} rows',
+  'accordion.of-board': '{rows} × {columns}, {from} to {to}',
+  'accordion.width.head': 'width of a key',
+  'accordion.width': '{width, select, ladies {narrow, ladies’ model} other {usual}}',
+  'accordion.registers': 'registers that sound',
+  'accordion.register': '{register}′',
+  'accordion.treble.label': 'Right hand’s keyboard: {words}',
+  'accordion.treble.doubt':
+    'Compasses differ a little by maker; 30 and 22 keys, and buttons (52 notes from E3 are taken), are the least certain.',
+  'accordion.bass': '{bass} bass',
+  'accordion.bass.label': 'Bass board: {bass} buttons',
+  'accordion.board.head': 'the board',
+  'accordion.board.doubt':
+    'The names are those of the bass row. Which octave a button sounds in differs by maker, so it is never asked.',
+  'accordion.rows.head': 'its rows, from the bellows out',
+  'accordion.rows.one': 'Row {row}',
+  'accordion.row':
+    '{row, select, counterbass {major third} fundamental {bass} major {major} minor {minor} seventh {seventh} other {dim.}}',
+  'accordion.row.short': '{row, select, counterbass {3rd} fundamental {bass} major {M} minor {m} seventh {7} other {d}}',
+  'accordion.row-number': 'row {row}',
+  'accordion.to-the-chin': 'to the chin →',
+  'accordion.board': 'Bass board of {bass} buttons with the fingers of {what}',
+  'accordion.treble': 'Keyboard of the right hand with the fingers of {what}',
+  'accordion.stair.left': 'The left hand of {what} in time: rounds are basses, squares are chords',
+  'accordion.map.hand': 'as the hands find it; the ring is the dimpled C',
+  'accordion.map.facing': 'as one looks at it; the chin is above, the bellows between',
+  'accordion.map.turn-hand': 'as the hands find it',
+  'accordion.map.turn-facing': 'as one looks at it',
+  'accordion.right-school': 'right hand',
+  'accordion.left-school': 'left hand',
+  'accordion.school.default':
+    '{called}: the default, {on, select, keys {as on the piano, with an accordion’s measures} other {as most methods begin}}',
+  'accordion.left-school.default': '{called}: the default, since it leaves 2 free for the alternate bass',
+  'accordion.school.doubt':
+    'Left-hand fingers are taught differently from school to school; pin what you teach. Figures in brackets say what the next best would cost more.',
+  'accordion.pupil.treble': 'keyboard',
+  'accordion.pupil.bass': 'bass board',
+  'accordion.pin.button': '{button} for {where}',
+  'accordion.shown.bellows': 'the bellows',
+  'accordion.shown.bow-signs': 'bellows by bracket and V',
+  'accordion.shown.map': 'keyboard and board',
+  'accordion.shown.facing': 'as one looks at it',
+  'accordion.hint': 'Click a finger, or tab to the score and use the arrow keys; 1 to 5 pins it, 0 frees it.',
+  'accordion.no-reasons': 'Nothing to explain: the hand stays where it is.',
+  'accordion.caution': 'Sit to practise; straps set so that the instrument does not hang from the left arm.',
+  'accordion.caution.paper':
+    'An accordion weighs 5 to 12 kg: set the straps, sit to practise, lift it with both hands. Stop at pain or numbness and ask a doctor; short sittings, five minutes’ rest in every half hour.',
+  'accordion.field': 'instrument and left hand',
+  'accordion.programme':
+    '{hands, select, right {right hand} left {left hand, ' +
+    PART +
+    '} other {{part, select, scale {together, bass scale} other {over ' +
+    PART +
+    '}}}}{hands, select, left {{part, select, scale { · {octaves} oct} other {}}} other { · {octaves} oct}}{touch, select, staccato { · staccato} other {}}',
+  'accordion.legend':
+    'Bellows: {signs, select, bow {bracket opening, V closing} other {arrows apart opening, arrows together closing}}; solid line opening, broken line closing. M m 7 d: the chord of the button; B.S.: bass scale.',
+} as const
