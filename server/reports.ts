@@ -1,19 +1,11 @@
 import { taughtOf } from '#core/instrument'
 import { askedGrade, atomsOf, drawOf, gradeOf, gradeSet, moveBetween, openChoices, placeSet } from '#core/syllabus'
 import type { KeptEntry, KeptRoute, Newer, Preferences, SetReport, StudySet, Syllabus } from '#shared/api'
-import {
-  allSyllabi,
-  getPupil,
-  inSnapshot,
-  type KeptSyllabus,
-  listEntries,
-  listRoutes,
-  pastSyllabus,
-  type Pool,
-} from './db'
+import { allSyllabi, getPupil, inSnapshot, type KeptSyllabus, listEntries, listRoutes, type Pool } from './db'
 import { refuse } from './messages'
 import { readinessOf } from './practice'
 import { policiesOf, recipesOf, setFor } from './sets'
+import { editionAt } from './syllabi'
 
 /** What a report is drawn from, as it stood at one moment. */
 interface Gathered {
@@ -34,7 +26,7 @@ const gather = (pool: Pool, studio: number, id: string): Promise<Gathered> =>
     const own = all.find(({ document }) => document.id === set.syllabusId)
     const seen = set.syllabusVersion
     const moved = own !== undefined && seen !== null && seen < own.version
-    const before = moved ? await pastSyllabus(db, studio, own.document.id, seen) : null
+    const before = moved ? await editionAt(db, studio, own.document.id, seen) : null
     const record = await listEntries(db, studio, set.pupil.id)
     return { set, all, preferences, before, record, routes: await listRoutes(db, studio) }
   })

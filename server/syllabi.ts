@@ -131,6 +131,12 @@ function previewJson(text: string): Preview {
 export const exported = (syllabus: Syllabus, format: 'csv' | 'json'): string =>
   format === 'csv' ? writeCsv(syllabus) : `${JSON.stringify(leanSyllabus(syllabus), null, 2)}\n`
 
+/** A list as it once stood, with what lists say today. */
+export async function editionAt(db: Db, studio: number, id: string, version: number): Promise<Syllabus | null> {
+  const past = await pastSyllabus(db, studio, id, version)
+  return past && syllabusOf(past)
+}
+
 /** What a list asks beside an earlier one, and what that means for the pupils whose sets are graded by the earlier. */
 export async function differenceOf(
   db: Db,
@@ -141,7 +147,7 @@ export async function differenceOf(
 ): Promise<SyllabusDifference> {
   const { document: after } = await syllabusFor(db, studio, id)
   const before =
-    version === null ? (await syllabusFor(db, studio, beforeId)).document : await pastSyllabus(db, studio, id, version)
+    version === null ? (await syllabusFor(db, studio, beforeId)).document : await editionAt(db, studio, id, version)
   if (!before) throw notFound('version')
   const sets: SyllabusDifference['sets'][number][] = []
   for (const { id: setId, gradeId } of await setsGradedBy(db, studio, before.id)) {

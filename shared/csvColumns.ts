@@ -9,7 +9,7 @@ export const COLUMNS = [
   ...['except', 'pick', 'kinds', 'chooser', 'scope', 'inversions', 'seventh', 'hands', 'motion', 'contrary_from'],
   ...['interval', 'tonic_hand', 'octaves', 'course', 'top', 'articulations', 'touch_chooser', 'beat', 'bpm'],
   ...['notes_per_beat', 'tempo_kind', 'most', 'figure', 'walk', 'resolution', 'lead', 'rolled', 'mallets', 'memory'],
-  'conditions',
+  ...['bass', 'bellows', 'bellows_beats', 'bass_rows', 'treble', 'registers', 'conditions'],
 ] as const
 type Row = Readonly<Record<string, string>>
 
@@ -55,6 +55,9 @@ const READERS: Readonly<Record<string, Reader>> = {
   octaves: whole,
   articulations: list,
   mallets: whole,
+  bellows_beats: whole,
+  bass_rows: list,
+  registers: list,
   open: sentences,
   conditions: sentences,
 }

@@ -48,6 +48,7 @@ const settings = Joi.object({
   handSize: recipeSchema.extract('handSize'),
   instrument: recipeSchema.extract('instrument'),
   lead: recipeSchema.extract('lead'),
+  accordion: recipeSchema.extract('accordion'),
 })
 
 /** So many studies are moved or tagged by one request at the most. */

@@ -1,5 +1,7 @@
 import Joi, { type ObjectSchema } from 'joi'
+import { LEFT_PARTS, MOST_BELLOWS_BEATS, REGISTERS, TURNS } from '#core/buttons'
 import { KIND_IDS } from '#core/material'
+import { BASS_ROWS } from '#core/surface'
 import {
   ARTICULATIONS,
   CONTRARY_FROM,
@@ -98,6 +100,12 @@ const entrySchema = Joi.object({
   lead: oneOf(LEADS, ENTRY_DEFAULTS.lead),
   rolled: Joi.boolean().default(ENTRY_DEFAULTS.rolled),
   mallets: oneOf([2, 4], ENTRY_DEFAULTS.mallets),
+  bass: Joi.valid(...LEFT_PARTS.filter((part) => part !== 'none'), null).default(null),
+  bellows: Joi.valid(...TURNS.filter((turn) => turn !== 'free'), null).default(null),
+  bellowsBeats: whole(1, MOST_BELLOWS_BEATS).allow(null).default(null),
+  bassRows: listOf(BASS_ROWS, ENTRY_DEFAULTS.bassRows),
+  treble: Joi.valid('keys', 'buttons', null).default(null),
+  registers: listOf(REGISTERS, ENTRY_DEFAULTS.registers),
   memory: Joi.boolean().default(ENTRY_DEFAULTS.memory),
   conditions: texts(200),
 })

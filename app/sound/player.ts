@@ -18,6 +18,8 @@ export interface Asked {
   readonly practice: Practice
   readonly hands: readonly Hand[]
   readonly metronome: Metronome
+  /** Whether the sound dips where bellows turn. */
+  readonly dips: boolean
   /** Bars counted before the first note. */
   readonly countIn: 0 | 1 | 2
 }
@@ -54,7 +56,7 @@ export class Player {
     this.stop()
     const transport = getTransport()
     this.running++
-    this.notes = playedNotes(study)
+    this.notes = playedNotes(study, asked.dips)
     this.rounds = roundsOf(study, asked.practice, asked.hands)
     transport.PPQ = TICKS
     transport.bpm.value = asked.practice.bpm

@@ -18,6 +18,8 @@ interface HearingChoices {
   hands: HeardHands
   metronome: Metronome
   countIn: 0 | 1 | 2
+  /** Whether bellows are heard to turn. */
+  dips: boolean
   rounds: number
   faster: number
 }
@@ -27,6 +29,7 @@ const FIRST_HEARING: HearingChoices = {
   hands: 'both',
   metronome: 'beats',
   countIn: 1,
+  dips: true,
   rounds: 0,
   faster: 5,
 }
@@ -94,13 +97,13 @@ export const usePlaying = defineStore('playing', () => {
       const ready = await opened(study)
       // it was stopped while it was being tuned
       if (state.value !== 'opening') return
-      const { loop, metronome, countIn } = choices.value
+      const { loop, metronome, countIn, dips } = choices.value
       // a number field that is empty gives no number
       const [rounds, faster] = [Number(choices.value.rounds) || 0, Number(choices.value.faster) || 0]
       const { bpm } = study.recipe.tempo
       lag.value = NO_LAG
       const practice = { loop, bpm, selection, rounds, faster, most: MOST_BPM }
-      ready.start(study, { practice, hands: handsHeard(study), metronome, countIn })
+      ready.start(study, { practice, hands: handsHeard(study), metronome, countIn, dips })
       state.value = 'playing'
     } catch (error) {
       players.clear()

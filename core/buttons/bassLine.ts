@@ -62,7 +62,7 @@ const named = (button: BassButton): NamedButton => ({ ...button, name: buttonNam
 function pressingFor(recipe: AccordionRecipe, line: Line, steps: readonly HandStep[], school: LeftSchoolId) {
   const { material } = recipe
   const tonic = isFree(material) ? null : parseNote(material.tonic)
-  return pressingOf(bassTouch(boardFor(recipe), LEFT_SCHOOL_DATA[school], tonic), line, steps)
+  return pressingOf(bassTouch(boardFor(recipe), LEFT_SCHOOL_DATA[school], tonic, line.free === 'strokes'), line, steps)
 }
 
 const isButton = ({ row, column }: BassButton, pin: { readonly button: unknown }): boolean => {

@@ -93,11 +93,15 @@ const homeOn = ({ from, to }: Board, tonic: Note): number => {
 /** Fifths after which the keys come round. */
 const ROUND = 12
 
+/** Strokes that come over and over keep the school's fingers: so much dearer is it there to leave them. */
+const HABIT = 3
+
 /**
  * Left hand on a board under a school.
  * @param tonic the note that degrees count from; null where there is none
+ * @param strokes whether it strikes basses and chords over and over, not a line
  */
-export function bassTouch(board: Board, school: LeftSchool, tonic: Note | null): Touch<BassButton, BassTerm> {
+export function bassTouch(board: Board, school: LeftSchool, tonic: Note | null, strokes = false): Touch<BassButton, BassTerm> {
   const charge = (term: BassTerm, amount: number, tally?: BassTally): number => {
     const cost = amount === 0 ? 0 : WEIGHTS[term] * amount
     if (cost > 0) tally?.(term, cost)
@@ -121,7 +125,7 @@ export function bassTouch(board: Board, school: LeftSchool, tonic: Note | null):
       return grasp.reduce(
         (sum, { finger, button }, voice) =>
           sum +
-          charge('off-finger', school.prefers[button.row][finger]!, tally) +
+          charge('off-finger', school.prefers[button.row][finger]! * (strokes ? HABIT : 1), tally) +
           charge('from-tonic', home === null ? 0 : Math.abs(button.column - home), tally) +
           charge('counterbass', button.row === 'counterbass' ? 1 : 0, tally) +
           charge('tonic-off-fundamental', isTonic(notes[voice]!) && button.row === 'counterbass' ? 1 : 0, tally) +

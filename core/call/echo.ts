@@ -14,7 +14,13 @@ export function featureTold({ quality, form, shape, named: name }: Features): Me
 /** A field that was set, by its path: `echo.tempo.bpm` with its value. */
 const fieldTold = (path: string, value: unknown): Message => ({
   code: `echo.${path}`,
-  params: { value: Array.isArray(value) ? value.join(' ') : typeof value === 'boolean' ? String(value) : (value as string | number) },
+  params: {
+    value: Array.isArray(value)
+      ? value.join(' ')
+      : typeof value === 'boolean'
+        ? String(value)
+        : (value as string | number),
+  },
 })
 
 function valueTold(path: string, value: unknown): Message[] {

@@ -1,6 +1,6 @@
 import type { Note } from '../pitch'
 import type { Articulation } from '../study'
-import type { RecipeInput } from '../instrument'
+import { overWhole, type RecipeInput } from '../instrument'
 import type { Chooser } from '../syllabus'
 import type { Ask, Features, Said, Signs } from './part'
 import type { Understood } from './read'
@@ -28,7 +28,7 @@ export interface Heard {
 }
 type Alternatives = 'forms' | 'hands' | 'touch' | 'keys'
 
-const NESTED = ['tempo', 'bookends', 'roll', 'mallets', 'pattern'] as const
+const NESTED = ['tempo', 'bookends', 'roll', 'mallets', 'pattern', 'accordion'] as const
 
 function addChange(heard: Heard, change: Change): Alternatives | null {
   if (change.articulation) {
@@ -37,13 +37,14 @@ function addChange(heard: Heard, change: Change): Alternatives | null {
   }
   if (change.hands) {
     heard.hands.push(change.hands)
+    if (change.accordion) addChange(heard, { instrument: 'accordion', accordion: change.accordion })
     return 'hands'
   }
   if (change.lead) heard.leads.push(change.lead)
   const now = { ...heard.change } as Record<string, unknown>
   for (const [field, value] of Object.entries(change)) {
     const nested = (NESTED as readonly string[]).includes(field)
-    now[field] = nested ? { ...(now[field] as object), ...(value as object) } : value
+    now[field] = nested ? overWhole(now[field] as object | undefined, value as object) : value
   }
   heard.change = now as Change
   return null

@@ -3,6 +3,7 @@ import { once } from './gather'
 import type { Message } from '../message'
 import { KINDS, type KindId } from '../material'
 import { type Note, noteName } from '../pitch'
+import { trebleOf } from '../surface'
 import { ENTRY_DEFAULTS, type Entry, type EntryInput } from '../syllabus'
 import {
   formFrom,
@@ -79,6 +80,18 @@ interface Rest {
   readonly previous: string | null
 }
 
+/** What it says of an accordion: bass, bellows, keyboard, registers. */
+function accordionFrom({ accordion: { left, bellows, treble, registers } = {} }: Heard['change']): Partial<Entry> {
+  const told: { readonly [field in keyof Entry]?: Entry[field] | undefined } = {
+    bass: left?.part && left.part !== 'none' ? left.part : undefined,
+    bellows: bellows?.turn && bellows.turn !== 'free' ? bellows.turn : undefined,
+    bellowsBeats: bellows?.beats,
+    treble: treble && (trebleOf(treble).plays as Entry['treble']),
+    registers,
+  }
+  return Object.fromEntries(Object.entries(told).filter(([, value]) => value !== undefined)) as Partial<Entry>
+}
+
 /** What an entry says of the playing itself. */
 function playingFrom({ change, ask, leads, inversions }: Heard): Partial<Entry> {
   const { figure, walk } = change.pattern ?? {}
@@ -92,6 +105,7 @@ function playingFrom({ change, ask, leads, inversions }: Heard): Partial<Entry> 
     rolled: change.roll?.manner === undefined ? undefined : change.roll.manner !== 'none',
     mallets: change.mallets?.count,
     top: ask.top ?? change.tops,
+    ...accordionFrom(change),
     memory: ask.memory,
     except: ask.except?.map(noteName),
   }
@@ -154,7 +168,10 @@ function entryFrom(
     tempo: tempo.tempo,
     ...without({ ...told, ...playingFrom(heard), pick: pickFrom(heard), conditions, open }),
   }
-  const strange = NOT_ASKED.filter((field) => field in change).map((field) => tellCall('asked.not-asked', { field }))
+  // words of an accordion name it; a list is for its own instrument anyway
+  const strange = NOT_ASKED.filter((field) => field in change && !(field === 'instrument' && change.accordion)).map(
+    (field) => tellCall('asked.not-asked', { field }),
+  )
   return { entry, problems: [...tempo.problems, ...strange] }
 }
 

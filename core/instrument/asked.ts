@@ -1,5 +1,7 @@
+import type { BellowsSettings, LeftPart, Register } from '../buttons'
 import type { Message } from '../message'
 import type { Bookends, CommonRecipe, ContraryFrom, Hand, HandsApart, Motion, Tempo } from '../study'
+import type { BassRow } from '../surface'
 
 /** What a list asks of whoever plays; each family reads what concerns it. */
 export interface AskedOfPlayer {
@@ -16,6 +18,18 @@ export interface AskedOfPlayer {
   readonly lead: Hand | null
   readonly rolled: boolean
   readonly mallets: 2 | 4
+  /** What an accordion's left hand does under the scale, or by itself; null where the list does not say. */
+  readonly bass: Exclude<LeftPart, 'none'> | null
+  /** Where its bellows turn; null where the list does not say. */
+  readonly bellows: Exclude<BellowsSettings['turn'], 'free'> | null
+  /** Beats to a way, where they turn by beats. */
+  readonly bellowsBeats: number | null
+  /** Rows of the bass board that are wanted; none named, any board serves. */
+  readonly bassRows: readonly BassRow[]
+  /** Keys or buttons; null where the list is for both. */
+  readonly treble: 'keys' | 'buttons' | null
+  /** Registers that are to sound; none named, any. */
+  readonly registers: readonly Register[]
 }
 
 /** Fields in which a study can fall short of a requirement. */
@@ -37,6 +51,11 @@ export type ShortField =
   | 'lead'
   | 'roll'
   | 'mallets'
+  | 'bass'
+  | 'bellows'
+  | 'bassRows'
+  | 'treble'
+  | 'registers'
 
 /** Notes that a field is short, why, and how much it takes to mend. */
 export type Miss = (field: ShortField, said: Message, effort: number) => void

@@ -14,7 +14,7 @@ import type {
   Ways,
 } from '../study'
 import type { Difficulty, Together } from '../together'
-import type { AskedOfPlayer, Miss, StandsFor } from './asked'
+import type { AskedOfPlayer, Miss, ShortField, StandsFor } from './asked'
 import type { Phrase, Saying } from './lexicon'
 import type { Part } from './parts'
 import type { Route } from './route'
@@ -160,6 +160,10 @@ export interface Examined<R extends CommonRecipe> {
   setBy(asked: AskedOfPlayer): Readonly<Record<string, unknown>>
   /** What a new study takes over from one that was another study. */
   keeps(recipe: R): Readonly<Record<string, unknown>>
+  /** What of its own a list's wish only alters in a study, which stays the same study. */
+  readonly alters: readonly ShortField[]
+  /** What is altered then. */
+  altered(field: ShortField, recipe: R, asked: AskedOfPlayer): Readonly<Record<string, unknown>>
   /** What a study stands for beside itself, where hands together count for each hand alone. */
   standsFor(recipe: R): readonly StandsFor[]
 }
@@ -247,6 +251,8 @@ export interface Family<
   rollOf(performance: P): number | null
   /** Which notes of a note's line are heard, by which hand. */
   heard(performance: P, player: Who, note: WrittenNote): readonly HeardNote[]
+  /** Steps at which the sound dips for a moment, as where bellows turn. */
+  dipsOf(performance: P): readonly number[]
   /** The hands that can be heard apart. */
   handsHeard(performance: P): readonly Hand[]
 

@@ -61,7 +61,9 @@ function joinedAlternatives(
       fingering.alternatives.map((each) => ({
         ...each,
         fingers: [...fingers.slice(0, from), ...each.fingers, ...fingers.slice(from + each.fingers.length)],
-        ...(each.buttons ? { buttons: [...buttons.slice(0, from), ...each.buttons, ...buttons.slice(from + each.buttons.length)] } : {}),
+        ...(each.buttons
+          ? { buttons: [...buttons.slice(0, from), ...each.buttons, ...buttons.slice(from + each.buttons.length)] }
+          : {}),
         departs: each.departs + from,
       })),
     )
@@ -129,11 +131,7 @@ export function performedHand<P extends HandPin>(
 }
 
 /** @throws RecipeError where a hand that does not play is pinned, or what was accepted is not one finger a note */
-export function checkHands(
-  pins: readonly HandPin[],
-  lines: readonly Line[],
-  accepted: Wanted['accepted'],
-): void {
+export function checkHands(pins: readonly HandPin[], lines: readonly Line[], accepted: Wanted['accepted']): void {
   pins.forEach((pin, at) => {
     if (lines.some(({ hand }) => hand === pin.hand)) return
     throw refuseInstrument('pin.hand', { hand: pin.hand }, `pins[${at}].hand`)

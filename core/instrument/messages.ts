@@ -15,15 +15,15 @@ export type InstrumentMessages = {
   'compass.keys': { keys: number }
   'compass.buttons': { system: string; rows: number }
   /** Who plays an accordion: “accordion, right hand over alternating bass”. */
-  'accordion.by': { hands: 'together' | Hand; part: string }
-  'accordion.slow': null
-  'accordion.bellows': { turn: string; beats: number; first: 'opening' | 'closing' }
-  'accordion.registers': { registers: string }
+  'reeds.by': { hands: 'together' | Hand; part: string }
+  'reeds.slow': null
+  'reeds.bellows': { turn: string; beats: number; first: 'opening' | 'closing' }
+  'reeds.registers': { registers: string }
   /** How its hands go together. */
-  'accordion.against': { count: number }
-  'accordion.pair': { right: number; left: number; on: 'bass' | 'chord' }
-  'accordion.pairs': { count: number; pairs: ListParam; more: 'yes' | 'no' }
-  'accordion.thirds': { notes: ListParam; times: number }
+  'reeds.against': { count: number }
+  'reeds.pair': { right: number; left: number; on: 'bass' | 'chord' }
+  'reeds.pairs': { count: number; pairs: ListParam; more: 'yes' | 'no' }
+  'reeds.thirds': { notes: ListParam; times: number }
   'said.pin-button': { button: Message; note: number; hand: Hand }
   /** Why buttons do not take a pattern. */
   'buttons.no-thumbs': { asked: Message }
@@ -45,6 +45,12 @@ export type InstrumentMessages = {
   'short.lead': { asked: Hand; own: Hand }
   'short.rolled': { asked: 'rolled' | 'single' }
   'short.rudiment': null
+  'bass-row': { row: string }
+  'short.bass': { asked: string; own: string }
+  'short.bellows': { asked: string; beats: number; own: string; ownBeats: number }
+  'short.registers': { asked: string; own: string }
+  'short.rows': { rows: ListParam; bass: number }
+  'short.treble': { asked: 'keys' | 'buttons'; own: 'keys' | 'buttons' }
   'short.top': { asked: 'once' | 'twice'; own: 'once' | 'twice' }
   /** What a title says of sticks. */
   'stick.lead': { hand: Hand }

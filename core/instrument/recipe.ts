@@ -23,7 +23,11 @@ export type Player = PlayerOf<Families>
 type OwnFields<R> = R extends Recipe ? Omit<R, keyof CommonInput> : never
 type All<U> = (U extends unknown ? (each: U) => void : never) extends (all: infer I) => void ? I : never
 /** Parts of a recipe may be told in part, and parts within them. */
-type Told<T> = T extends readonly unknown[] ? T : T extends object ? { readonly [field in keyof T]?: Told<T[field]> } : T
+type Told<T> = T extends readonly unknown[]
+  ? T
+  : T extends object
+    ? { readonly [field in keyof T]?: Told<T[field]> }
+    : T
 type Own = All<OwnFields<Recipe>>
 
 /** A recipe as it may be written: everything but the material has a default. */

@@ -63,13 +63,42 @@ function writtenNotes(study: RealisedStudy, player: Player): WrittenNote[] {
   })
 }
 
+/** How much of its loudness a note keeps that begins a dip, and how long before it what sounds is let go, in beats. */
+const DIP = { strength: 0.8, gap: 0.06 }
+
+/** Where the sound dips, notes before let go a little early, and those that begin there begin softly. */
+function dipped(notes: readonly HeardNote[], starts: readonly number[]): HeardNote[] {
+  return notes.map((note) => {
+    const end = note.start + note.beats
+    const cut = starts.find((start) => start > note.start + NEAR && Math.abs(start - end) < NEAR)
+    const begins = starts.some((start) => Math.abs(start - note.start) < NEAR)
+    return {
+      ...note,
+      beats: cut === undefined ? note.beats : Math.max(note.beats - DIP.gap, note.beats / 2),
+      strength: begins ? note.strength * DIP.strength : note.strength,
+    }
+  })
+}
+const NEAR = 1e-6
+
 /**
  * All notes of a study as they are heard; rolls stroke by stroke, each in the hand that strikes it. Sorted by time, the
  * right hand first. Nothing slows down at the end.
+ * @param dips whether the sound dips where the instrument lets it, as bellows do that turn
  */
-export function playedNotes(study: RealisedStudy): PlayedNote[] {
+export function playedNotes(study: RealisedStudy, dips = true): PlayedNote[] {
   const family = familyOf(study.recipe)
-  return playersIn(study)
+  const notes = playersIn(study)
     .flatMap((player) => writtenNotes(study, player).flatMap((note) => family.heard(study, player, note)))
     .sort((a, b) => a.start - b.start)
+  const steps = dips ? family.dipsOf(study) : []
+  return steps.length > 0
+    ? dipped(
+        notes,
+        steps.map((step) => swungStart(study, step)),
+      )
+    : notes
 }
+
+const swungStart = (study: RealisedStudy, step: number): number =>
+  swung(study.rhythm.notes[step]!.start, perBeatAt(study, step), study.recipe.rhythm.swing)

@@ -122,7 +122,8 @@ function laidOut(stretch: Stretch, from: number, meter: Meter): { notes: Value[]
   const notes = Array.from({ length: steps }, (_, at): Value => {
     const start = tickAt(at, stretch)
     const length = tickAt(at + 1, stretch) - start
-    const kind = at < steps - 1 ? ([length, kindOf(length, perBeat)] as const) : lastLength(start, length, stretch, meter)
+    const kind =
+      at < steps - 1 ? ([length, kindOf(length, perBeat)] as const) : lastLength(start, length, stretch, meter)
     return valueOf(from + start, kind)
   })
   const last = notes.at(-1)!

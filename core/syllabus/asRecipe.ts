@@ -1,18 +1,28 @@
 import { inversionsOf, KINDS } from '../material'
-import { familyOf, type RecipeInput } from '../instrument'
+import { familyOf, overWhole, type RecipeInput } from '../instrument'
 import { PLAIN_PATTERN } from '../study'
 import type { Requirement } from './model'
 
 /** What a pupil's studies have in common: instrument, school, hand size, stick and mallet settings. */
 export type Settings = Partial<Omit<RecipeInput, 'material'>>
 
+/** What is asked over a pupil's own settings: parts of a recipe field by field. */
+const over = (settings: Settings, asked: Readonly<Record<string, unknown>>, parts: readonly string[]) =>
+  Object.fromEntries(
+    Object.entries(asked).map(([field, value]) => [
+      field,
+      parts.includes(field) ? overWhole(settings[field as keyof Settings] as object, value as object) : value,
+    ]),
+  )
+
 /** The study that meets a requirement, at the tempo asked, in a pupil's settings. */
 export function recipeFor(asked: Requirement, settings: Settings = {}): RecipeInput {
   const { tonic, kind, inversion, octaves, course, articulations, tempo, figure, walk } = asked
+  const family = familyOf(settings)
   return {
     ...settings,
     material: inversionsOf(KINDS[kind]) > 1 ? { tonic, kind, inversion } : { tonic, kind },
-    ...familyOf(settings).examined.setBy(asked),
+    ...over(settings, family.examined.setBy(asked), family.parts),
     octaves,
     course,
     articulation: articulations[0] ?? 'legato',

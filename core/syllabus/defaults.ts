@@ -27,6 +27,12 @@ export const ENTRY_DEFAULTS = {
   lead: 'either',
   rolled: false,
   mallets: 2,
+  bass: null,
+  bellows: null,
+  bellowsBeats: null,
+  bassRows: [],
+  treble: null,
+  registers: [],
   memory: false,
   conditions: [],
 } as const satisfies Omit<Entry, 'id' | 'words' | 'keys' | 'kinds' | 'octaves' | 'tempo'>

@@ -27,12 +27,12 @@ export interface GradeDifference {
 /** What an atom is, whatever its length, tempo and touch. */
 function identityOf({ tonic, variants }: Atom): string {
   const first = variants[0]!
-  const { motion, interval, inversion, figure, walk, rolled, mallets, lead } = first
+  const { motion, interval, inversion, figure, walk, rolled, mallets, lead, bass } = first
   const kinds = [...new Set(variants.map(({ kind }) => kind))].sort()
   const hands = [...new Set(variants.map((each) => each.hands))].sort()
   return JSON.stringify([
     pitchClass(parseNote(tonic)),
-    ...[kinds, hands, motion, interval, inversion, figure, walk, rolled, mallets, lead],
+    ...[kinds, hands, motion, interval, inversion, figure, walk, rolled, mallets, lead, bass],
   ])
 }
 
@@ -54,6 +54,9 @@ const SAID: readonly ((asked: Requirement) => Message)[] = [
   ({ tonicHand }) => tellSyllabus('edition.tonic-hand', { hand: tonicHand ?? 'either' }),
   ({ top }) => tellSyllabus('edition.top', { top: top ?? 'any' }),
   ({ resolution }) => tellSyllabus('edition.ending', { resolution }),
+  ({ bellows, bellowsBeats }) =>
+    tellSyllabus('edition.bellows', { bellows: bellows ?? 'any', beats: bellowsBeats ?? 0 }),
+  ({ registers }) => tellSyllabus('edition.registers', { registers: registers.join(' + ') || 'any' }),
 ]
 
 function changesOf(before: Atom, after: Atom): Message[] {

@@ -96,6 +96,7 @@ function slotsOf(entry: Entry, entries: readonly Entry[]): Slot[] {
 function variantsOf(entry: Entry, { kinds, tonic, who, inversion, touch, lead }: Slot): Requirement[] {
   const { motion, contraryFrom, interval, tonicHand, octaves, course, top } = entry
   const { tempo, figure, walk, resolution, rolled, mallets } = entry
+  const { bass, bellows, bellowsBeats, bassRows, treble, registers } = entry
   return kinds.flatMap((kind) =>
     who.map((hands) => ({
       tonic: rootOf(entry, tonic, kind),
@@ -117,6 +118,9 @@ function variantsOf(entry: Entry, { kinds, tonic, who, inversion, touch, lead }:
       lead,
       rolled,
       mallets,
+      // a right hand alone has no bass to play
+      bass: hands === 'right' ? null : bass,
+      ...{ bellows, bellowsBeats, bassRows, treble, registers },
     })),
   )
 }

@@ -19,7 +19,10 @@ type Field = Shortfall['field']
 /** What is altered in the study itself. */
 const ALTERED: readonly Field[] = ['tempo', 'octaves', 'course', 'top', 'resolution', 'contraryFrom', 'tonicHand']
 /** What can be changed without losing what the study was for; anything else is another study. */
-const alters = ({ field }: Shortfall): boolean => ALTERED.includes(field)
+const alters =
+  (recipe: Recipe) =>
+  ({ field }: Shortfall): boolean =>
+    ALTERED.includes(field) || familyOf(recipe).examined.alters.includes(field)
 
 function tempoFor(recipe: Recipe, { tempo }: Requirement) {
   const { bpm, notesPerBeat } = tempo
@@ -42,8 +45,10 @@ function patch(field: Field, recipe: Recipe, asked: Requirement): Partial<Recipe
       return { bookends: { ...recipe.bookends, after: asked.resolution } }
     case 'contraryFrom':
       return { contraryFrom: asked.contraryFrom ?? 'unison' }
-    default:
+    case 'tonicHand':
       return { tonicHand: asked.tonicHand ?? 'left' }
+    default:
+      return familyOf(recipe).examined.altered(field, recipe, asked) as Partial<RecipeInput>
   }
 }
 
@@ -64,6 +69,10 @@ function alterTold(field: Field, recipe: Recipe, asked: Requirement, altered: Re
       return tellSyllabus('mend.resolution')
     case 'contraryFrom':
       return tellSyllabus('mend.contrary-from', { from: asked.contraryFrom ?? 'unison' })
+    case 'bellows':
+      return tellSyllabus('mend.bellows', { bellows: asked.bellows ?? 'top', beats: asked.bellowsBeats ?? 0 })
+    case 'registers':
+      return tellSyllabus('mend.registers', { registers: asked.registers.join(' + ') })
     default:
       return tellSyllabus('mend.tonic-hand')
   }
@@ -74,8 +83,9 @@ const kept = (pins: Recipe['pins']): Recipe['pins'] => (pins as readonly AnyPin[
 
 /** How a near study is made to meet a requirement. */
 export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Shortfall[]): Mend {
-  if (isFree(recipe.material) || !short.every(alters)) {
-    const first = short.find((each) => !alters(each))!
+  const altering = alters(recipe)
+  if (isFree(recipe.material) || !short.every(altering)) {
+    const first = short.find((each) => !altering(each))!
     const settings = familyOf(recipe).examined.keeps(recipe)
     return {
       manner: 'add',
@@ -83,10 +93,10 @@ export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Short
       recipe: recipeFor(asked, settings),
     }
   }
-  const changes = short.reduce<Partial<RecipeInput>>(
-    (all, { field }) => ({ ...all, ...patch(field, recipe, asked) }),
-    {},
-  )
+  const changes = short.reduce<Partial<RecipeInput>>((all, { field }) => {
+    const next = patch(field, { ...recipe, ...all } as Recipe, asked)
+    return { ...all, ...next }
+  }, {})
   const { startOctave, ...rest } = { ...recipe, ...changes }
   const altered = (
     movesNotes(recipe, changes) ? { ...rest, pins: kept(recipe.pins) } : { ...rest, startOctave }

@@ -17,6 +17,15 @@ export interface SyllabusMessages {
   'asked.rolled': null
   'asked.four-mallets': null
   'asked.memory': null
+  /** What an accordion is asked. */
+  'asked.bass': { part: string; hands: 'together' | Hand }
+  'asked.bellows': { bellows: string; beats: number }
+  'asked.rows': { rows: ListParam }
+  'asked.row': { row: string }
+  'asked.treble': { treble: 'keys' | 'buttons' }
+  'asked.registers': { registers: string }
+  'mend.bellows': { bellows: string; beats: number }
+  'mend.registers': { registers: string }
   touch: { touch: Articulation }
   /** Who plays, as an examiner begins a call. */
   'call.hands': { hands: 'together' | 'right' | 'left' | 'either' | 'contrary' }
@@ -51,6 +60,8 @@ export interface SyllabusMessages {
   'edition.tonic-hand': { hand: Hand | 'either' }
   'edition.top': { top: 'once' | 'twice' | 'any' }
   'edition.ending': { resolution: Bookends['after'] }
+  'edition.bellows': { bellows: string; beats: number }
+  'edition.registers': { registers: string }
 }
 
 export interface SyllabusErrors {

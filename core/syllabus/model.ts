@@ -85,8 +85,15 @@ export interface Entry {
   readonly lead: (typeof LEADS)[number]
   readonly rolled: boolean
   readonly mallets: 2 | 4
+  /** What an accordion's left hand does; null: the list does not say. */
+  readonly bass: AskedOfPlayer['bass']
+  readonly bellows: AskedOfPlayer['bellows']
+  readonly bellowsBeats: number | null
+  readonly bassRows: AskedOfPlayer['bassRows']
+  readonly treble: AskedOfPlayer['treble']
+  readonly registers: AskedOfPlayer['registers']
   readonly memory: boolean
-  /** What is asked beyond this: bellows, bass rows, sticks, dynamics. Shown; not graded. */
+  /** What is asked beyond this: dynamics, expression. Shown; not graded. */
   readonly conditions: readonly string[]
 }
 

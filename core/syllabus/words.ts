@@ -65,6 +65,17 @@ export const sticksAsked = ({ lead, rolled, mallets }: Requirement): Message[] =
   ...(mallets === 4 ? [tellSyllabus('asked.four-mallets')] : []),
 ]
 
+/** What an accordion is asked beside the notes. */
+export const accordionAsked = ({ hands, bass, ...asked }: Requirement): Message[] => [
+  ...(bass ? [tellSyllabus('asked.bass', { part: bass, hands })] : []),
+  ...(asked.bellows ? [tellSyllabus('asked.bellows', { bellows: asked.bellows, beats: asked.bellowsBeats ?? 0 })] : []),
+  ...(asked.bassRows.length > 0
+    ? [tellSyllabus('asked.rows', { rows: listed(asked.bassRows.map((row) => tellSyllabus('asked.row', { row }))) })]
+    : []),
+  ...(asked.treble ? [tellSyllabus('asked.treble', { treble: asked.treble })] : []),
+  ...(asked.registers.length > 0 ? [tellSyllabus('asked.registers', { registers: asked.registers.join(' + ') })] : []),
+]
+
 /** Everything but key, form and hands. */
 function rest(asked: Requirement, hands: readonly Message[]): Message[] {
   const { course, octaves, resolution, top } = asked
@@ -79,6 +90,7 @@ function rest(asked: Requirement, hands: readonly Message[]): Message[] {
     ...touchAsked(asked),
     ...(top === 'twice' ? [tellSyllabus('asked.top-twice')] : []),
     ...sticksAsked(asked),
+    ...accordionAsked(asked),
   ]
 }
 

@@ -18,7 +18,15 @@ export {
 } from './sets'
 export { claim } from './shipped'
 export { copyStudy, listStudies, setsHolding, shelveStudies, tagStudies } from './shelves'
-export { deleteStudy, getStudy, insertStudy, studiesOfSet, type StudyContent, updateStudy } from './studies'
+export {
+  deleteStudy,
+  getStudy,
+  insertStudy,
+  studiesOfPupils,
+  studiesOfSet,
+  type StudyContent,
+  updateStudy,
+} from './studies'
 export { currentStudio, ensureStudio, getStudio } from './studio'
 export {
   allSyllabi,

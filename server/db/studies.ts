@@ -69,6 +69,19 @@ export async function deleteStudy(db: Db, studio: number, id: string): Promise<b
   return rowCount === 1
 }
 
+/** Studies that stand in sets of pupils of one instrument, and in nobody else's. */
+export async function studiesOfPupils(db: Db, studio: number, instrument: string): Promise<Study[]> {
+  const { rows } = await db.query<Row>(
+    `select ${COLUMNS} from study where studio_id = $1 and id in (
+       select study_id from set_item
+       join study_set on study_set.id = set_item.set_id join pupil on pupil.id = study_set.pupil_id
+       group by study_id having bool_and(pupil.instrument = $2))
+     order by created_at`,
+    [studio, instrument],
+  )
+  return rows.map(studyOf)
+}
+
 /** Studies of a set in their order. */
 export async function studiesOfSet(db: Db, setId: string): Promise<Study[]> {
   const { rows } = await db.query<Row>(

@@ -1,5 +1,6 @@
 import { ensureStudio, getPool, migrate } from '../db'
 import { DEMO_STUDIO, layDemo } from '../demo'
+import { moveAccordionStudies } from './accordion'
 import { shippedMigrations } from './migrations'
 import { reshapeSyllabi } from './reshape'
 
@@ -11,6 +12,7 @@ async function start(): Promise<void> {
   const demo = process.env.TACTUM_DEMO !== '0'
   const studio = await ensureStudio(pool, demo ? DEMO_STUDIO : { name: 'Your own studio', teacher: '' })
   await reshapeSyllabi(pool, studio)
+  await moveAccordionStudies(pool, studio)
   if (demo) await layDemo(pool, studio)
 }
 

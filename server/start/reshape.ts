@@ -1,10 +1,15 @@
 import { syllabusOf } from '#shared/schemas'
 import { allSyllabi, claim, inTransaction, type Pool, reshapeSyllabus } from '../db'
 
+/** Each time that lists came to say more. */
+const RESHAPED = ['syllabi-say-who-chooses', 'syllabi-say-bass-and-bellows'] as const
+
 /** Lists that were stored when a list said less get the fields of today, once; what they say stays. */
 export function reshapeSyllabi(pool: Pool, studio: number): Promise<void> {
   return inTransaction(pool, async (db) => {
-    if (!(await claim(db, 'syllabi-say-who-chooses'))) return
+    const fresh: boolean[] = []
+    for (const name of RESHAPED) fresh.push(await claim(db, name))
+    if (!fresh.some(Boolean)) return
     for (const { document } of await allSyllabi(db, studio)) await reshapeSyllabus(db, studio, syllabusOf(document))
   })
 }

@@ -158,7 +158,7 @@ describe('a list that is typed', () => {
     await next.fill('F major arpeggio, right hand, one octave')
     await page.getByText('No tempo is named: 60 in quavers is taken.').waitFor()
     await next.press('Tab')
-    await page.getByText('6 items').waitFor()
+    await page.getByText('11 items').waitFor()
     await page.getByText('? No tempo is named').waitFor()
     await page.getByRole('button', { name: 'How 1.B2 is read' }).click()
     await page.getByRole('button', { name: 'Settled' }).click()

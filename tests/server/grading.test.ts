@@ -152,8 +152,19 @@ describe('one study', () => {
     const { body } = await call('/api/asked', 'POST', { recipe: recipe('C', 'major', { hands: 'right', octaves: 1 }) })
     expect(body[0]).toMatchObject({ title: 'Corvane Certificates, Piano', gradeTitle: 'Initial', status: 'covered' })
     const lists = body.map(({ syllabus }: any) => syllabus)
-    expect(lists).toEqual(expect.arrayContaining(['corvane-piano', 'tern-quay-piano', 'tern-quay-accordion']))
+    expect(lists).toEqual(expect.arrayContaining(['corvane-piano', 'tern-quay-piano']))
     expect(lists).not.toContain('corvane-mallets')
+    expect(lists).not.toContain('tern-quay-accordion')
+  })
+
+  it('of an accordion is found in the accordion’s own list, left hand and all', async () => {
+    const asked = { instrument: 'accordion', hands: 'left', octaves: 1, tempo: { bpm: 60, notesPerBeat: 1 } }
+    const { body } = await call('/api/asked', 'POST', { recipe: recipe('F', 'major', asked) })
+    expect(body[0]).toMatchObject({ syllabus: 'tern-quay-accordion', gradeTitle: 'Award 1', status: 'covered' })
+    const over = { instrument: 'accordion', octaves: 1, accordion: { left: { part: 'waltz' } } }
+    const near = (await call('/api/asked', 'POST', { recipe: recipe('C', 'major', over) })).body[0]
+    expect(near).toMatchObject({ status: 'near' })
+    expect(near.reasons.map(({ text }: any) => text).join()).toContain('alternating bass asked')
   })
 })
 

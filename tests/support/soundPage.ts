@@ -42,7 +42,7 @@ async function render({ recipe, practice, hands, metronome, countIn, seconds }: 
       const click = (hertz: number) => woodClick(hertz, sampleRate) as Float32Array<ArrayBuffer>
       const clicks = { bar: click(1900), beat: click(1250), between: click(820) }
       const player = new Player(makeInstrument({ notes, clicks }), { step: () => {}, ended: () => {} })
-      player.start(study, { practice, hands, metronome, countIn }, 0)
+      player.start(study, { practice, hands, metronome, countIn, dips: true }, 0)
     },
     seconds,
     1,

@@ -6,7 +6,8 @@ export const buttons = {
   'school.four-fingers': 'four fingers by rows',
   'school.four-fingers.idea': '2, 3 and 4 each have a row, 5 helps at the ends; the thumb stays behind the keyboard.',
   'school.with-thumb': 'with the thumb, by rows',
-  'school.with-thumb.idea': '1, 2 and 3 each have a row; 4 and 5 open chords. It reaches farther, and turns the wrist more.',
+  'school.with-thumb.idea':
+    '1, 2 and 3 each have a row; 4 and 5 open chords. It reaches farther, and turns the wrist more.',
   'left.four-three': 'four and three',
   'left.four-three.idea': '4 on basses, 3 on chords, 2 free for the alternate bass; 5 on the counterbass.',
   'left.three-two': 'three and two',
@@ -44,12 +45,10 @@ export const buttons = {
   'reason.thumb-passes': 'the thumb goes on to {to}, and the hand after it.',
   'reason.little': '5 on {note}: the hand need not go on.',
   'other.rows': 'begun on row {row}; {price}',
-  'other.finger':
-    '{where, select, first {begins} last {ends} other {turns}} with {finger} on {note}; {why}',
+  'other.finger': '{where, select, first {begins} last {ends} other {turns}} with {finger} on {note}; {why}',
   'reason.strokes':
     '{finger} on {bass} and {other} on {alternate}: {hops, select, yes {the same finger goes over to the alternate bass} other {the other finger has the alternate bass}}, {chord} stays over the chords. School: {school, select, three_two {three and two} other {four and three}}.',
-  'reason.counterbass':
-    '{notes} by the counterbass: the bass of that name lies farther over the board.',
+  'reason.counterbass': '{notes} by the counterbass: the bass of that name lies farther over the board.',
   'reason.only-button': '{note} has but one button on this board: the {button}.',
   'reason.leap': 'from {from} to {to} the hand goes {columns} columns over the board: the hardest place of the line.',
   'reason.off-finger': '{finger} on {notes}, where the school has {usual}: so the hand need not move.',

@@ -102,7 +102,8 @@ export const call = {
   'echo.accordion.left.school': '{value, select, three_two {three and two} other {four and three}}',
   'echo.accordion.left.every': '{value, select, 2 {a stroke every two beats} other {a stroke every beat}}',
   'echo.accordion.left.held': '{value, select, true {chords held} other {chords repeated}}',
-  'echo.accordion.left.harmony': '{value, select, by_bar {I or V7 by the bar} own {your own chords} other {tonic throughout}}',
+  'echo.accordion.left.harmony':
+    '{value, select, by_bar {I or V7 by the bar} own {your own chords} other {tonic throughout}}',
   'echo.accordion.left.bars': '{value}',
   'echo.accordion.bellows.turn':
     '{value, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn} other {bellows free}}',

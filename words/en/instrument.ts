@@ -8,18 +8,18 @@ export const instrument = {
     '{make, select, piano {the 88 keys of the piano} other {the {make, select, marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} other {{make}}} of {size} octaves}}',
   'compass.keys': 'the {keys} keys of the accordion',
   'compass.buttons': 'the {system}-system of {rows} rows',
-  'accordion.by':
+  'reeds.by':
     'accordion, {hands, select, right {right hand} left {left hand, {part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} other {cadence}}} other {{part, select, alternating {right hand over alternating bass} waltz {right hand over waltz bass} scale {hands together, scale on the bass} chords {right hand over chords} other {right hand over a cadence}}}}',
-  'accordion.slow': 'slow bass',
-  'accordion.bellows':
+  'reeds.slow': 'slow bass',
+  'reeds.bellows':
     '{turn, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows free}}{first, select, closing {, closing first} other {}}',
-  'accordion.registers': 'registers {registers}',
-  'accordion.against':
+  'reeds.registers': 'registers {registers}',
+  'reeds.against':
     '{count, plural, =1 {note against stroke: one of the right hand to each of the left} other {# notes of the right hand to each stroke of the left}}',
-  'accordion.pair': '{right} with {left} {on, select, chord {on the chord} other {on the bass}}',
-  'accordion.pairs':
+  'reeds.pair': '{right} with {left} {on, select, chord {on the chord} other {on the bass}}',
+  'reeds.pairs':
     '{count, plural, =1 {one pair of fingers falls together: } other {# pairs of fingers fall together: }}{pairs}{more, select, yes { …} other {}}',
-  'accordion.thirds': 'third fingers meet at {notes}',
+  'reeds.thirds': 'third fingers meet at {notes}',
   'said.pin-button': '{button} for note {note}, {hand}',
   'buttons.no-thumbs': '“{asked}” is for keys: on buttons the fingers keep their rows and no thumb crosses.',
   'watch.left-alone': 'till it runs by itself, the eyes elsewhere',
@@ -43,6 +43,16 @@ export const instrument = {
   'short.rudiment': 'the plain course asked, this is a rudiment',
   'short.top':
     'top note {asked, select, once {once} other {twice}} asked, this strikes it {own, select, once {once} other {twice}}',
+  'bass-row':
+    '{row, select, counterbass {counterbass} fundamental {bass row} major {row of major chords} minor {row of minor chords} seventh {row of seventh chords} other {row of diminished chords}}',
+  'short.bass':
+    '{asked, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} other {no bass}} asked, this has {own, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} other {no bass}}',
+  'short.bellows':
+    'bellows to turn {asked, select, octave {every octave} top {at the top} beats {every {beats} beats} other {as they like}}, here they turn {own, select, octave {every octave} top {at the top} beats {every {ownBeats} beats} other {as they like}}',
+  'short.registers': 'register {asked} asked, this sounds {own}',
+  'short.rows': '{rows} asked, a board of {bass} has none',
+  'short.treble':
+    '{asked, select, keys {keys} other {buttons}} asked, this is for {own, select, keys {keys} other {buttons}}',
   'stick.lead': '{hand, select, right {right lead} other {left lead}}',
   'stick.school': '{school, select, strict {strict alternation} restore_lead {lead restored} other {least effort}}',
   'stick.top-twice': 'top struck twice',

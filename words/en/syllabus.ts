@@ -14,6 +14,15 @@ export const syllabus = {
   'asked.rolled': 'rolled',
   'asked.four-mallets': 'four mallets',
   'asked.memory': 'from memory',
+  'asked.bass':
+    '{part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords in the left} other {I IV V7 I in the left}}',
+  'asked.bellows':
+    '{bellows, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows as you like}}',
+  'asked.rows': 'with the {rows}',
+  'asked.row':
+    '{row, select, counterbass {counterbass} fundamental {bass row} major {major chords} minor {minor chords} seventh {seventh chords} other {diminished chords}}',
+  'asked.treble': '{treble, select, keys {on keys} other {on buttons}}',
+  'asked.registers': 'register {registers}',
   touch: '{touch, select, legato {legato} other {staccato}}',
   'call.hands':
     '{hands, select, together {Hands together} right {Right hand} left {Left hand} either {Either hand} other {Contrary motion}}',
@@ -42,8 +51,11 @@ export const syllabus = {
   'mend.resolution': 'add the ending',
   'mend.contrary-from': 'begin {from, select, octave {an octave apart} other {on one key}}',
   'mend.tonic-hand': 'change hands on the tonic',
+  'mend.bellows':
+    '{bellows, select, octave {turn the bellows every octave} top {turn the bellows at the top} other {turn the bellows every {beats} beats}}',
+  'mend.registers': 'sound {registers}',
   'mend.add':
-    'Add {field, select, kind {the other form} inversion {the position} hands {the hands asked} motion {the motion asked} interval {the distance asked} pattern {the pattern asked} articulation {the other touch} lead {the other lead} roll {the strokes asked} mallets {it for the mallets asked} other {it}}',
+    'Add {field, select, kind {the other form} inversion {the position} hands {the hands asked} motion {the motion asked} interval {the distance asked} pattern {the pattern asked} articulation {the other touch} lead {the other lead} roll {the strokes asked} mallets {it for the mallets asked} bass {the bass asked} bassRows {it for the rows asked} treble {it for the keyboard asked} other {it}}',
   'choice.hands': 'either hand',
   'choice.hand': '{hand, select, right {right hand} left {left hand} other {hands together}}',
   'edition.changed': '{was}, now {now}',
@@ -53,6 +65,9 @@ export const syllabus = {
   'edition.tonic-hand': '{hand, select, right {right} left {left} other {either}} hand on the tonic',
   'edition.top': 'top {top, select, once {once} twice {twice} other {as you like}}',
   'edition.ending': 'ending: {resolution, select, cadence {cadence} tonic_chord {tonic chord} other {none}}',
+  'edition.bellows':
+    '{bellows, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows as you like}}',
+  'edition.registers': '{registers, select, any {any register} other {register {registers}}}',
   'open.no-tempo': 'No tempo is named: 60 in quavers is taken.',
   'open.no-notes': 'No note value is named: quavers are taken.',
   'open.hand': 'Whose choice is the hand? The candidate’s is taken.',

@@ -53,7 +53,13 @@ const nextBest = (study: RealisedStudy): Beside[] =>
           words: `${at === 0 ? t('compare.choices.next-best') : t('compare.choices.third-best')}, ${who}`,
           note: tell(said),
           base: t('compare.choices.on-the-desk'),
-          recipes: [{ label: `${tell(pattern)}, ${who}`, recipe: study.recipe, take: { player, marks, pins: pins as readonly AnyPin[] } }],
+          recipes: [
+            {
+              label: `${tell(pattern)}, ${who}`,
+              recipe: study.recipe,
+              take: { player, marks, pins: pins as readonly AnyPin[] },
+            },
+          ],
         }
       }),
   )

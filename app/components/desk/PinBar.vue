@@ -40,8 +40,7 @@ function freeWords(pin: AnyPin): string {
   if (!isGripPin(pin)) return t('desk.pin-bar.free-this-pin')
   return t(wordsOf(props.desk.study!).stretchWords.free)
 }
-const pinAlso = (at: number): void =>
-  void props.desk.pinAlso(here.value!.place, here.value!.also[at]!.pin as AnyPin)
+const pinAlso = (at: number): void => void props.desk.pinAlso(here.value!.place, here.value!.also[at]!.pin as AnyPin)
 const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(props.desk.study) : ''))
 </script>
 

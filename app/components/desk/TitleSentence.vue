@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { overlaid, type Recipe, type RecipeInput, withMaterial } from '#core/instrument'
+import { familyOf, overlaid, type Recipe, type RecipeInput, withMaterial } from '#core/instrument'
 import { parseNote, printedName } from '#core/pitch'
 import { materialTold, octavesTold, type RealisedStudy } from '#core/realise'
-import { COURSES, isFree } from '#core/study'
+import { COURSES, handsOf, isFree } from '#core/study'
 import { viewOf } from '~/components/instrument'
 import KeyChoice from './KeyChoice.vue'
 import RhythmChoice from './RhythmChoice.vue'
@@ -32,6 +32,8 @@ const COURSE_WORDS = {
   'down-up': t('desk.title-sentence.down-and-up'),
 }
 const courses = COURSES.map((value) => ({ value, words: COURSE_WORDS[value] }))
+/** A study that lies within no compass begins where the instrument has it. */
+const placed = computed(() => handsOf(now.value.hands).some((hand) => familyOf(now.value).hasCompass(hand)))
 const starts = computed(() =>
   Array.from({ length: 7 }, (_, at) => ({
     value: at + 1,
@@ -61,9 +63,9 @@ const startWords = computed(
     />
     <span class="dot" aria-hidden="true">·</span>
     <component :is="view.Players" :recipe="now" @change="change" />
-    <span v-if="named" class="dot" aria-hidden="true">·</span>
+    <span v-if="named && familyOf(now).inOctaves(now)" class="dot" aria-hidden="true">·</span>
     <WordChoice
-      v-if="named"
+      v-if="named && familyOf(now).inOctaves(now)"
       :label="t('desk.title-sentence.octaves')"
       :words="tell(octavesTold(now.octaves))"
       :value="now.octaves"
@@ -83,7 +85,7 @@ const startWords = computed(
         @choose="emit('change', { course: $event })"
       /><template v-if="named">, </template>
       <WordChoice
-        v-if="named"
+        v-if="named && placed"
         :label="t('desk.title-sentence.start')"
         :words="startWords"
         :value="now.startOctave"
@@ -91,7 +93,8 @@ const startWords = computed(
         @choose="emit('change', { startOctave: $event })"
       />
       <template v-if="named"
-        >, <ShapeChoice :recipe="now" @change="change" />, <RhythmChoice :recipe="now" @change="change"
+        ><template v-if="placed">, </template><ShapeChoice :recipe="now" @change="change" />,
+        <RhythmChoice :recipe="now" @change="change"
       /></template>
       <template v-if="view.Last">, <component :is="view.Last" :recipe="now" @change="change" /></template>
     </span>

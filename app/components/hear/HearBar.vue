@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, watch } from 'vue'
+import { familyOf } from '#core/instrument'
 import type { Loop, Metronome } from '#core/playback'
 import { wordsOf } from '~/components/instrument'
 import WordChoice from '~/components/frame/WordChoice.vue'
@@ -38,6 +39,15 @@ const hands = computed(() => {
 })
 const wordsFor = <T,>(choices: readonly { value: T; words: string }[], value: T): string =>
   choices.find((each) => each.value === value)?.words ?? ''
+const DIPS = [
+  { value: 'yes', words: t('hear.hear-bar.turns-heard') },
+  { value: 'no', words: t('hear.hear-bar.turns-not-heard') },
+] as const
+const dips = computed(() => (playing.choices.dips ? 'yes' : 'no'))
+const turns = computed(() => {
+  const { study } = props.desk
+  return study !== null && familyOf(study.recipe).dipsOf(study).length > 0
+})
 const faster = computed(() => {
   const { rounds, faster: step } = playing.choices
   return rounds > 0 ? t('hear.hear-bar.every', { step, rounds }) : t('hear.hear-bar.same-tempo')
@@ -51,7 +61,13 @@ const now = computed(() => {
 const sounds = computed(() => playing.state !== 'silent')
 // another way of hearing it begins anew
 watch(
-  () => [playing.choices.loop, playing.choices.metronome, playing.choices.rounds, playing.choices.faster],
+  () => [
+    playing.choices.dips,
+    playing.choices.loop,
+    playing.choices.metronome,
+    playing.choices.rounds,
+    playing.choices.faster,
+  ],
   () => void (playing.state === 'playing' && props.desk.study && playing.play(props.desk.study, props.desk.marked)),
 )
 const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.marked)
@@ -91,6 +107,15 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       :value="playing.choices.hands"
       :options="hands"
       @choose="playing.hear"
+    />
+    <WordChoice
+      v-if="turns"
+      :label="t('hear.hear-bar.turns')"
+      up
+      :words="wordsFor(DIPS, dips)"
+      :value="dips"
+      :options="DIPS"
+      @choose="playing.choices.dips = $event === 'yes'"
     />
     <WordChoice
       :label="t('hear.hear-bar.metronome')"

@@ -1,6 +1,7 @@
 import type { Component } from 'vue'
 import type { AnyPin, Player, Recipe } from '#core/instrument'
 import type { RealisedStudy } from '#core/realise'
+import type { Settings } from '#core/syllabus'
 import type { Code } from '#words'
 import type { Shown } from '~/stores/showing'
 import type { Beside } from '~/components/compare/beside'
@@ -60,9 +61,13 @@ export interface FamilyWords {
   /** What the body or the ear should be spared, on the page and on paper; null where the usual says all. */
   readonly caution: Code | null
   readonly paperCaution: Code | null
+  /** What the signs of its score mean, for paper; null where all is usual. */
+  readonly legend: (shown: Shown) => string | null
   /** What undo calls the family's own fields. */
   readonly fields: Readonly<Record<string, ToldField>>
   readonly pinWords: (pin: AnyPin, study: RealisedStudy | null) => string
+  /** What a pupil's own settings say of the instrument, beyond school, hands and make. */
+  readonly madeAs: (own: Settings) => readonly string[]
   /** A study in a programme: who plays, how long. */
   readonly programme: (recipe: Recipe) => string
 }

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Settings } from '#core/syllabus'
-import { taughtOf } from '#core/instrument'
+import { type Recipe, taughtOf } from '#core/instrument'
 import type { Pupil } from '#shared/api'
 import { viewOfPlays } from '~/components/instrument'
-import { instrumentCalled } from '~/components/instrument/words'
+import { instrumentCalled, wordsFor } from '~/components/instrument/words'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
@@ -23,10 +23,11 @@ const words = computed(() => {
     school && tell(taughtOf(props.pupil.instrument).family.schools.find(({ id }) => id === school)!.called),
     handSize && t('sets.pupil-settings.hands', { handSize }),
     instrument && instrumentCalled({ instrument }),
+    ...wordsFor({ instrument: taughtOf(props.pupil.instrument).instrument as Recipe['instrument'] }).madeAs(own.value),
   ]
   return told.filter(Boolean).join(', ') || t('sets.pupil-settings.usual-settings')
 })
-const set = (field: 'school' | 'handSize' | 'instrument', value: string): Promise<void> =>
+const set = (field: 'school' | 'handSize' | 'instrument' | 'accordion', value: unknown): Promise<void> =>
   guarded(async () => {
     await ask(`/api/pupils/${props.pupil.id}/preferences`, 'PUT', { settings: { [field]: value } })
     emit('changed')

@@ -11,11 +11,14 @@ const emit = defineEmits<{ change: [entry: Entry]; remove: [] }>()
 
 /** Sticks lead and strike the top; hands are the others' business. */
 const shown = computed(() =>
-  CHOICES.filter(({ plays, when }) => (!plays || plays === props.plays) && (!when || when(props.entry))),
+  CHOICES.filter(({ plays, when }) => (!plays || plays.includes(props.plays)) && (!when || when(props.entry))),
 )
 const set = (field: ChoiceField, value: string): void => {
   const option = CHOICES.find((each) => each.field === field)!.options.find((each) => String(each.value) === value)!
-  emit('change', { ...props.entry, [field]: option.value })
+  // by beats: two bars, unless the list says how many
+  const beats =
+    field === 'bellows' ? { bellowsBeats: option.value === 'beats' ? (props.entry.bellowsBeats ?? 8) : null } : {}
+  emit('change', { ...props.entry, [field]: option.value, ...beats })
 }
 const write = (event: Event): void =>
   emit('change', { ...props.entry, reading: (event.target as HTMLInputElement).value.trim() })

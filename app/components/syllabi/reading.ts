@@ -13,13 +13,16 @@ export type ChoiceField =
   | 'resolution'
   | 'top'
   | 'lead'
+  | 'bass'
+  | 'bellows'
+  | 'treble'
 
 interface ReadingChoice {
   readonly field: ChoiceField
   readonly words: Code
   readonly options: readonly { readonly value: Entry[ChoiceField]; readonly words: Code }[]
-  /** Whom it is asked of; both unless said. */
-  readonly plays?: string
+  /** Whom it is asked of; all unless said. */
+  readonly plays?: readonly string[]
   /** Whether an entry leaves it open at all. */
   readonly when?: (entry: Entry) => boolean
 }
@@ -50,7 +53,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'hands',
-    plays: 'fingers',
+    plays: ['fingers', 'accordion'],
     words: 'syllabi.reading.hands',
     options: [
       { value: 'together', words: 'syllabi.reading.together' },
@@ -63,7 +66,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'contraryFrom',
-    plays: 'fingers',
+    plays: ['fingers'],
     words: 'syllabi.reading.contrary-motion-begins',
     when: ({ motion }) => motion === 'contrary',
     options: [
@@ -74,7 +77,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'tonicHand',
-    plays: 'fingers',
+    plays: ['fingers'],
     words: 'syllabi.reading.the-tonic-is-in',
     when: ({ interval }) => interval !== 'octave',
     options: [
@@ -104,7 +107,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'resolution',
-    plays: 'fingers',
+    plays: ['fingers', 'accordion'],
     words: 'syllabi.reading.it-ends',
     options: [
       { value: 'none', words: 'syllabi.reading.as-it-is' },
@@ -114,7 +117,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'top',
-    plays: 'sticks',
+    plays: ['sticks'],
     words: 'syllabi.reading.the-top-note-sounds',
     options: [
       { value: null, words: 'syllabi.reading.once-or-twice' },
@@ -124,13 +127,48 @@ export const CHOICES: readonly ReadingChoice[] = [
   },
   {
     field: 'lead',
-    plays: 'sticks',
+    plays: ['sticks'],
     words: 'syllabi.reading.leading-stick',
     options: [
       { value: 'either', words: 'syllabi.reading.either' },
       { value: 'right', words: 'syllabi.reading.right' },
       { value: 'left', words: 'syllabi.reading.left' },
       { value: 'both', words: 'syllabi.reading.right-and-left-each' },
+    ],
+  },
+  {
+    field: 'bass',
+    plays: ['accordion'],
+    when: ({ hands }) => hands !== 'right',
+    words: 'syllabi.reading.bass',
+    options: [
+      { value: null, words: 'syllabi.reading.bass.any' },
+      { value: 'scale', words: 'syllabi.reading.bass.scale' },
+      { value: 'alternating', words: 'syllabi.reading.bass.alternating' },
+      { value: 'waltz', words: 'syllabi.reading.bass.waltz' },
+      { value: 'chords', words: 'syllabi.reading.bass.chords' },
+      { value: 'cadence', words: 'syllabi.reading.bass.cadence' },
+    ],
+  },
+  {
+    field: 'bellows',
+    plays: ['accordion'],
+    words: 'syllabi.reading.bellows',
+    options: [
+      { value: null, words: 'syllabi.reading.bellows.any' },
+      { value: 'top', words: 'syllabi.reading.bellows.top' },
+      { value: 'octave', words: 'syllabi.reading.bellows.octave' },
+      { value: 'beats', words: 'syllabi.reading.bellows.beats' },
+    ],
+  },
+  {
+    field: 'treble',
+    plays: ['accordion'],
+    words: 'syllabi.reading.treble',
+    options: [
+      { value: null, words: 'syllabi.reading.treble.any' },
+      { value: 'keys', words: 'syllabi.reading.treble.keys' },
+      { value: 'buttons', words: 'syllabi.reading.treble.buttons' },
     ],
   },
 ]

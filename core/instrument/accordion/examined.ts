@@ -1,21 +1,72 @@
 import type { AccordionRecipe } from '../../buttons'
+import { listed } from '../../message'
 import { NO_BOOKENDS } from '../../study'
-import type { AskedOfPlayer, Miss } from '../asked'
+import { trebleOf } from '../../surface'
+import type { AskedOfPlayer, Miss, ShortField } from '../asked'
 import type { Examined } from '../family'
 import { tellInstrument } from '../messages'
 
+/** What of the bellows, registers, rows and keyboard a study falls short of; of silence nothing. */
+function madeShort({ accordion }: AccordionRecipe, asked: AskedOfPlayer, miss: Miss): void {
+  const { bellows, registers, rows, treble } = accordion
+  const beats = asked.bellowsBeats ?? 0
+  const turns = asked.bellows === bellows.turn && (bellows.turn !== 'beats' || beats === bellows.beats)
+  if (asked.bellows && !turns) {
+    const own = { own: bellows.turn, ownBeats: bellows.beats }
+    miss('bellows', tellInstrument('short.bellows', { asked: asked.bellows, beats, ...own }), 15)
+  }
+  if (asked.registers.length > 0 && String([...asked.registers].sort()) !== String([...registers].sort())) {
+    const told = { asked: asked.registers.join(' + '), own: registers.join(' + ') }
+    miss('registers', tellInstrument('short.registers', told), 10)
+  }
+  const lacking = asked.bassRows.filter((row) => !rows.includes(row))
+  if (lacking.length > 0) {
+    const told = { rows: listed(lacking.map((row) => tellInstrument('bass-row', { row }))), bass: accordion.bass }
+    miss('bassRows', tellInstrument('short.rows', told), 60)
+  }
+  const { plays } = trebleOf(treble)
+  if (asked.treble && asked.treble !== plays) {
+    miss('treble', tellInstrument('short.treble', { asked: asked.treble, own: plays }), 60)
+  }
+}
+
 function shortOf(recipe: AccordionRecipe, asked: AskedOfPlayer, togetherForSeparate: boolean, miss: Miss): void {
-  if (recipe.hands === asked.hands) return
-  const stands = togetherForSeparate && recipe.hands === 'together'
-  if (!stands) miss('hands', tellInstrument('short.hands', { asked: asked.hands, own: recipe.hands }), 50)
+  const { hands, accordion } = recipe
+  const stands = togetherForSeparate && hands === 'together'
+  if (hands !== asked.hands && !stands) {
+    miss('hands', tellInstrument('short.hands', { asked: asked.hands, own: hands }), 50)
+  }
+  // other hands have another bass: that is told once
+  if (asked.bass && hands === asked.hands && accordion.left.part !== asked.bass) {
+    miss('bass', tellInstrument('short.bass', { asked: asked.bass, own: accordion.left.part }), 50)
+  }
+  madeShort(recipe, asked, miss)
+}
+
+const bellowsOf = ({ bellows, bellowsBeats }: AskedOfPlayer) =>
+  bellows ? { turn: bellows, ...(bellowsBeats ? { beats: bellowsBeats } : {}) } : null
+
+/** What a list sets in the instrument: only what it names. */
+function madeBy(asked: AskedOfPlayer) {
+  const { bass, registers, treble } = asked
+  const bellows = bellowsOf(asked)
+  const made = {
+    left: bass ? { part: bass } : null,
+    bellows,
+    registers: registers.length > 0 ? registers : null,
+    treble: treble === 'buttons' ? 'c-5' : null,
+  }
+  const told = Object.fromEntries(Object.entries(made).filter(([, value]) => value !== null))
+  return Object.keys(told).length > 0 ? { accordion: told } : {}
 }
 
 export const ACCORDION_EXAMINED: Examined<AccordionRecipe> = {
   lists: ['accordion'],
   saysHands: true,
   shortOf,
-  setBy: ({ hands, resolution }) => ({
+  setBy: ({ hands, resolution, ...asked }) => ({
     hands,
+    ...madeBy({ hands, resolution, ...asked }),
     ...(resolution === 'none' ? {} : { bookends: { ...NO_BOOKENDS, after: resolution } }),
   }),
   keeps: ({ school, handSize, accordion: { treble, keys, bass, rows, registers, left } }) => ({
@@ -23,5 +74,10 @@ export const ACCORDION_EXAMINED: Examined<AccordionRecipe> = {
     handSize,
     accordion: { treble, keys, bass, rows, registers, left: { school: left.school } },
   }),
+  alters: ['bellows', 'registers'] satisfies readonly ShortField[],
+  altered: (field, { accordion }, asked) =>
+    field === 'bellows'
+      ? { accordion: { ...accordion, bellows: { ...accordion.bellows, ...bellowsOf(asked) } } }
+      : { accordion: { ...accordion, registers: asked.registers } },
   standsFor: ({ hands }) => (hands === 'together' ? ['together', 'right', 'left'] : [null]),
 }

@@ -165,6 +165,7 @@ export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
   strokesAt: () => 0,
   rollOf: () => null,
   heard: (performance, hand, note) => heard(performance, hand, note, performance.registers),
+  dipsOf: ({ bellows }) => bellows.slice(1).map(({ step }) => step),
   handsHeard: playersIn,
 
   told: ({ hands: { right }, bass, bellows }) => ({

@@ -57,8 +57,11 @@ const DEGREE_BY_NUMBER: Readonly<Record<number, Degree>> = { 1: 'I', 4: 'IV', 5:
 const LEFT: readonly Saying[] = [
   part('alternating', ['alternating|alternate bass|basses', 'over? alternating bass', 'oom pah']),
   part('waltz', ['waltz bass?', 'oom pah pah']),
-  part('scale', ['the? scale on|in the? left', 'scale on the? bass', 'together ,? bass scale', 'bass scale too']),
-  part('scale', ['bass scale'], { hands: 'left' }),
+  part('scale', ['the? scale on|in the? left', 'scale on the? bass', 'bass scale too']),
+  part('scale', ['hands? together|tog|ht ,? with? bass scale', 'right|rh hand? over|with bass scale'], {
+    hands: 'together',
+  }),
+  part('scale', ['bass scale', 'left|lh hand? ,? bass scale'], { hands: 'left' }),
   part('chords', ['bass chords', 'chords in the? left']),
   part('cadence', ['bass cadence', 'primary chords', 'cadence on the? bass']),
   part('none', ['no bass', 'without bass|left']),

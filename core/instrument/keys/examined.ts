@@ -47,5 +47,7 @@ export const KEYS_EXAMINED: Examined<FingerRecipe> = {
     ...(resolution === 'none' ? {} : { bookends: { ...NO_BOOKENDS, after: resolution } }),
   }),
   keeps: ({ school, handSize }) => ({ school, handSize }),
+  alters: [],
+  altered: () => ({}),
   standsFor: ({ hands }) => (hands === 'together' ? ['together', 'right', 'left'] : [null]),
 }

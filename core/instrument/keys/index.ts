@@ -119,6 +119,7 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   strokesAt: () => 0,
   rollOf: () => null,
   heard: (_, hand, note) => [{ ...note, hand }],
+  dipsOf: () => [],
   handsHeard: handsIn,
 
   told: ({ hands }) => ({

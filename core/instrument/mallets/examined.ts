@@ -38,5 +38,7 @@ export const MALLETS_EXAMINED: Examined<MalletRecipe> = {
     ...(asked.mallets === 4 ? { mallets: { count: 4 } } : {}),
   }),
   keeps: ({ instrument, school, bars }) => ({ instrument, school, bars }),
+  alters: [],
+  altered: () => ({}),
   standsFor: () => [null],
 }

@@ -128,6 +128,7 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   strokesAt: ({ sticking }, index) => sticking.roll?.perNote[index] ?? 0,
   rollOf: ({ sticking }) => sticking.roll?.strokes ?? null,
   heard: (performance, _, note) => heard(performance, note),
+  dipsOf: () => [],
   handsHeard: () => ['right', 'left'],
 
   told: ({ sticking }) => ({ sticking: stickingTold(sticking) }),

@@ -36,7 +36,19 @@ function paramsFor(text: string): Params[] {
 
 const ALL = Object.entries(ENGLISH.catalogue)
 
+/** The files of the catalogue, but for those that only gather others. */
+const FILES = import.meta.glob<Record<string, Record<string, string>>>(
+  ['/words/en/**/*.ts', '!/words/en/index.ts', '!/words/en/page/index.ts'],
+  { eager: true },
+)
+
 describe('the English catalogue', () => {
+  it('has each code in one file: a later one would silently be said instead', () => {
+    const codes = Object.values(FILES).flatMap((file) => Object.values(file).flatMap(Object.keys))
+    expect(codes.length).toBeGreaterThan(1500)
+    expect(codes.filter((code, at) => codes.indexOf(code) !== at)).toEqual([])
+  })
+
   it('says every code, whatever its parameters choose', () => {
     for (const [code, text] of ALL) {
       for (const params of paramsFor(text)) {

@@ -27,7 +27,8 @@ export const accordion = {
   'accordion.bellows.label': 'Bellows: {words}',
   'accordion.bellows.over': 'The bellows over this line: {count, plural, =1 {one way} other {# ways}}',
   'accordion.turn.head': 'the bellows turn',
-  'accordion.turn': '{turn, select, octave {at every octave} top {at the top} beats {every so many beats} other {freely}}',
+  'accordion.turn':
+    '{turn, select, octave {at every octave} top {at the top} beats {every so many beats} other {freely}}',
   'accordion.turn.note':
     '{turn, select, octave {for beginners: short ways} top {the default: up on the opening, down on the closing} beats {for long lines and slow ones} other {only the first way is printed}}',
   'accordion.turn.slur': 'The note at a turn is the first of the new way; no turn falls inside a slur.',
@@ -57,7 +58,8 @@ export const accordion = {
   'accordion.rows.one': 'Row {row}',
   'accordion.row':
     '{row, select, counterbass {major third} fundamental {bass} major {major} minor {minor} seventh {seventh} other {dim.}}',
-  'accordion.row.short': '{row, select, counterbass {3rd} fundamental {bass} major {M} minor {m} seventh {7} other {d}}',
+  'accordion.row.short':
+    '{row, select, counterbass {3rd} fundamental {bass} major {M} minor {m} seventh {7} other {d}}',
   'accordion.row-number': 'row {row}',
   'accordion.to-the-chin': 'to the chin →',
   'accordion.board': 'Bass board of {bass} buttons with the fingers of {what}',

@@ -1,5 +1,8 @@
 /** Hearing a study. */
 export const hear = {
+  'hear.hear-bar.turns': 'Turns of the bellows',
+  'hear.hear-bar.turns-heard': 'turns heard',
+  'hear.hear-bar.turns-not-heard': 'turns not heard',
   'hear.hear-bar.stop': 'Stop',
   'hear.hear-bar.hear-it': 'Hear it',
   'hear.hear-bar.stop-h': 'Stop (H)',

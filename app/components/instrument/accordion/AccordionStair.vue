@@ -30,9 +30,10 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step: number | null] }>()
 
-const LANE = 84
+const [LANE, ALONE] = [84, 150]
 const right = computed(() => (props.study.hands.right ? rightOf(props.study) : null))
-const lane = computed(() => (!props.study.bass ? 0 : right.value ? LANE : props.height))
+/** Alone, the left hand has room for its columns, and no more than it needs. */
+const lane = computed(() => (!props.study.bass ? 0 : right.value ? LANE : Math.min(ALONE, props.height)))
 const marks = computed(() => laneOf(props.study, props.system, 0, lane.value))
 const onButtons = computed(() => trebleOf(props.study.recipe.accordion.treble).plays === 'buttons')
 const isSelected = ({ index }: LaneMark): boolean => props.selected?.hand === 'left' && props.selected.index === index

@@ -83,7 +83,7 @@ const dimpled = ({ row, column: at }: BassButton): boolean => row === 'fundament
         {{ t('accordion.row.short', { row }) }}
       </text>
     </template>
-    <text v-if="!facing" :x="wide - PAD" :y="height - 4" class="chin">{{ t('accordion.to-the-chin') }}</text>
+    <text v-if="!facing" :x="wide - PAD" :y="PAD + 8" class="chin">{{ t('accordion.to-the-chin') }}</text>
     <path :d="path" class="path" />
     <g
       v-for="button in buttons"

@@ -15,6 +15,8 @@ export interface LaneMark {
 
 const PAD = 15
 const CHORD_ROOM = 30
+/** Pixels from one column to the next at the most. */
+const WIDEST = 26
 
 /** Where the left hand's buttons stand under the stair: chords in one line, basses by their columns, to the chin upward. */
 export function laneOf({ bass }: AccordionStudy, { from, columns }: System, top: number, height: number): LaneMark[] {
@@ -24,12 +26,14 @@ export function laneOf({ bass }: AccordionStudy, { from, columns }: System, top:
   const along = basses.map((button) => boardSpot(button).along)
   const [least, most] = [Math.min(...along), Math.max(...along)]
   const chords = buttons.some(({ row }) => isChordRow(row))
-  const low = top + height - PAD
   const room = height - 2 * PAD - (chords ? CHORD_ROOM : 0)
+  const used = Math.min(room, WIDEST * (most - least))
+  // alone, the basses stand in the middle of their room
+  const low = top + height - PAD - (chords ? 0 : (room - used) / 2)
   const yOf = (button: BassButton): number =>
     isChordRow(button.row)
       ? top + PAD
-      : low - (most > least ? ((boardSpot(button).along - least) / (most - least)) * Math.min(room, 22 * (most - least)) : 0)
+      : low - (most > least ? ((boardSpot(button).along - least) / (most - least)) * used : 0)
   const fixed = new Set(pinned.map(({ index }) => index))
   return notes.flatMap(({ step }, index): LaneMark[] => {
     const x = columns[step - from]

@@ -91,8 +91,13 @@ export const words: FamilyWords = {
   besides: () => [],
   caution: 'accordion.caution',
   paperCaution: 'accordion.caution.paper',
+  legend: ({ bowSigns }) => t('accordion.legend', { signs: bowSigns ? 'bow' : 'arrows' }),
   fields: { accordion: { sort: 'accordion.field', words: madeWords } },
   pinWords: (pin, study) => pinWords(pin as AccordionPin, study),
+  madeAs: ({ accordion }) => [
+    ...(accordion?.treble ? [trebleWords(accordion.treble)] : []),
+    ...(accordion?.bass ? [t('accordion.bass', { bass: accordion.bass })] : []),
+  ],
   programme: (recipe) => {
     const { hands, octaves, articulation } = recipe
     const { left } = own(recipe).accordion

@@ -92,7 +92,9 @@ const edge = (midi: number) => ({
           :y2="edge(midi).y + edge(midi).height"
           class="octave"
         />
-        <text :x="KEYS_WIDTH + 9" :y="picture.scale.y(midi) + 4" class="name">{{ octaveName(midi) }}</text>
+        <text :x="KEYS_WIDTH + (plain ? -8 : 9)" :y="picture.scale.y(midi) + 4" class="name">
+          {{ octaveName(midi) }}
+        </text>
       </g>
     </g>
     <rect

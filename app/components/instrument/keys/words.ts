@@ -64,8 +64,10 @@ export const words: FamilyWords = {
   besides: () => [],
   caution: null,
   paperCaution: null,
+  legend: () => null,
   fields: {},
   pinWords: (pin, study) => pinWords(pin as Pin, study),
+  madeAs: () => [],
   programme: ({ hands, motion, octaves, articulation }) =>
     t('keys.words.oct', {
       hands: hands === 'together' && motion === 'contrary' ? motion : hands,

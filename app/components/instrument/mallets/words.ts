@@ -84,6 +84,7 @@ export const words: FamilyWords = {
   besides: otherLead,
   caution: 'mallets.words.keep-wrists-and-shoulders',
   paperCaution: 'mallets.words.mallet-instruments-are-loud',
+  legend: () => null,
   fields: {
     lead: field('mallets.words.lead', ({ lead }) => t('name.hand', { hand: lead })),
     tops: field('mallets.words.tops', ({ tops }) => t('mallets.words.struck', { tops })),
@@ -105,6 +106,7 @@ export const words: FamilyWords = {
     bars: field('mallets.words.bars', ({ bars }) => `${bars.size} %`),
   },
   pinWords: (pin, study) => pinWords(pin as StickPin, study),
+  madeAs: () => [],
   programme: (recipe: Recipe) =>
     [
       t('name.make', { make: instrumentOf(recipe).make }),

@@ -1,0 +1,29 @@
+import { familyOf, movedTo, type Recipe, type RecipeInput } from '#core/instrument'
+import { RecipeError } from '#core/message'
+import { claim, inTransaction, type Pool, studiesOfPupils, updateStudy } from '../db'
+import { contentOf } from '../studies'
+
+/** A piano's study as an accordion plays it: the right hand's fingers stay where they are pinned, the left has none. */
+function moved(recipe: Recipe): RecipeInput {
+  const { octaves, course, tempo, articulation, signature } = recipe
+  const hands = recipe.hands === 'left' ? 'left' : 'right'
+  return { ...recipe, ...movedTo(recipe, 'accordion'), ...{ hands, octaves, course, tempo, articulation, signature } }
+}
+
+/**
+ * Accordion pupils had the piano's studies before there was an accordion: theirs alone become accordion studies, once.
+ * What an accordion cannot play stays as it is.
+ */
+export function moveAccordionStudies(pool: Pool, studio: number): Promise<void> {
+  return inTransaction(pool, async (db) => {
+    if (!(await claim(db, 'accordion-studies'))) return
+    for (const { id, recipe, version } of await studiesOfPupils(db, studio, 'accordion')) {
+      if (familyOf(recipe).plays !== 'fingers') continue
+      try {
+        await updateStudy(db, studio, id, version, contentOf(moved(recipe)))
+      } catch (error) {
+        if (!(error instanceof RecipeError)) throw error
+      }
+    }
+  })
+}
