@@ -27,14 +27,18 @@ type BassTally = Tally<BassTerm>
  */
 export interface LeftSchool {
   readonly id: LeftSchoolId
-  readonly prefers: Readonly<Record<BassRow, Readonly<Partial<Record<Finger, number>>>>>
+  readonly prefers: Readonly<Record<BassRow, Preference>>
+  /** The same of the bass that takes turns with the root. */
+  readonly alternate: Preference
 }
+type Preference = Readonly<Partial<Record<Finger, number>>>
 
 export const LEFT_FINGERS: readonly Finger[] = [2, 3, 4, 5]
 
 export const LEFT_SCHOOL_DATA: Readonly<Record<LeftSchoolId, LeftSchool>> = {
   'four-three': {
     id: 'four-three',
+    alternate: { 2: 0, 4: 0.5, 3: 0.6, 5: 1.5 },
     prefers: {
       counterbass: { 5: 0, 3: 0.3, 2: 0.5, 4: 0.8 },
       fundamental: { 4: 0, 2: 0.4, 3: 0.5, 5: 1.5 },
@@ -46,6 +50,7 @@ export const LEFT_SCHOOL_DATA: Readonly<Record<LeftSchoolId, LeftSchool>> = {
   },
   'three-two': {
     id: 'three-two',
+    alternate: { 3: 0, 2: 0.2, 4: 1, 5: 2 },
     prefers: {
       counterbass: { 4: 0, 2: 0.3, 3: 0.8, 5: 2 },
       fundamental: { 3: 0, 2: 0.4, 4: 1.5, 5: 3 },
@@ -110,6 +115,8 @@ export function bassTouch(board: Board, school: LeftSchool, tonic: Note | null, 
   const isTonic = ({ pitch, chord }: LineNote): boolean =>
     tonic !== null && !chord && pitchClass(pitch) === pitchClass(tonic)
   const home = tonic && homeOn(board, tonic)
+  const preference = ({ alternate }: LineNote, { row }: BassButton): Preference =>
+    alternate && row === 'fundamental' ? school.alternate : school.prefers[row]
   const same = (a: BassButton, b: BassButton): boolean => a.row === b.row && a.column === b.column
   const middle = (grasp: Grasp<BassButton>): number =>
     grasp.reduce((sum, press) => sum + handAt(press), 0) / grasp.length
@@ -125,7 +132,7 @@ export function bassTouch(board: Board, school: LeftSchool, tonic: Note | null, 
       return grasp.reduce(
         (sum, { finger, button }, voice) =>
           sum +
-          charge('off-finger', school.prefers[button.row][finger]! * (strokes ? HABIT : 1), tally) +
+          charge('off-finger', preference(notes[voice]!, button)[finger]! * (strokes ? HABIT : 1), tally) +
           charge('from-tonic', home === null ? 0 : Math.abs(button.column - home), tally) +
           charge('counterbass', button.row === 'counterbass' ? 1 : 0, tally) +
           charge('tonic-off-fundamental', isTonic(notes[voice]!) && button.row === 'counterbass' ? 1 : 0, tally) +

@@ -14,9 +14,10 @@ interface Want {
 
 const has = (board: Board, { note, chord }: Want): boolean => buttonsFor(board, note, chord).length > 0
 
+/** The bass that takes turns with the root is no want: where a board has none, the root comes again. */
 const wantsOf = (notes: readonly LineNote[]): Want[] => [
   ...new Map(
-    notes.map(({ pitch, chord }) => [`${modulo(7 * fifthsOf(pitch), 12)} ${chord ?? ''}`, { note: pitch, chord }]),
+    notes.filter(({ alternate }) => !alternate).map(({ pitch, chord }) => [`${modulo(7 * fifthsOf(pitch), 12)} ${chord ?? ''}`, { note: pitch, chord }]),
   ).values(),
 ]
 

@@ -1,4 +1,5 @@
 import { checkedPin as checkedFinger, type Pin } from '../fingering'
+import { refuseButtons } from './messages'
 import { MOST_NOTES, oneOf, refuseStudy, whole } from '../study'
 import { BASS_ROWS, type BassButton } from '../surface'
 
@@ -38,8 +39,13 @@ function bassButton(value: unknown, path: string): BassButton {
 
 /** Checks a pin's own fields, be it of a finger or of a button. @throws RecipeError */
 export function checkedButtonPin(value: Pin | ButtonPin, at: number): Pin | ButtonPin {
-  if (typeof value !== 'object' || value === null || !isButtonPin(value)) return checkedFinger(value as Pin, at)
   const path = `pins[${at}]`
+  if (typeof value !== 'object' || value === null || !isButtonPin(value)) {
+    const pin = checkedFinger(value as Pin, at)
+    const thumb = pin.hand === 'left' && ('fingers' in pin ? pin.fingers : [pin.finger]).includes(1)
+    if (thumb) throw refuseButtons('left.thumb', {}, `${path}.${'fingers' in pin ? 'fingers' : 'finger'}`)
+    return pin
+  }
   const hand = oneOf(value.hand, ['right', 'left'] as const, `${path}.hand`)
   const index = whole(value.index, 0, MOST_NOTES, `${path}.index`)
   const button: unknown = value.button

@@ -142,8 +142,8 @@ interface Pins<R extends CommonRecipe, P extends Performance, Who extends string
   overRun(player: Who, from: number, marks: readonly string[]): PlacedMark
   /** What a key of the computer's keyboard would pin; null where it pins nothing. */
   markOf(key: string): string | null
-  /** Every mark that can be pinned to a note, in the order of its buttons. */
-  readonly marks: readonly string[]
+  /** Every mark that can be pinned to a player's note, in the order of its buttons. */
+  marksFor(player: Who): readonly string[]
   /** What else a note can be pinned to; nothing where there is no choice. */
   alsoAt(recipe: R, performance: P, player: Who, index: number): readonly AlsoPinned[]
 }

@@ -20,6 +20,8 @@ export interface LineNote {
   readonly holds?: number
   /** The chord that it stands for, where a whole chord is written by its root. */
   readonly chord?: 'major' | 'minor' | 'seventh' | 'diminished'
+  /** It takes its turn with the root under a chord: the bass a fifth up. */
+  readonly alternate?: true
   /** It begins a scale on a staff where others would be read as basses and chords. */
   readonly solo?: true
 }

@@ -39,11 +39,13 @@ export async function getPupil(db: Db, studio: number, id: string): Promise<Omit
   return rows[0] ?? null
 }
 
-/** Remembers how a pupil plays; what is not named stays. @returns false where there is no such pupil */
+/** Remembers how a pupil plays; what is not named stays, in an instrument's make as well. @returns false where there is no such pupil */
 export async function preferPupil(db: Db, studio: number, id: string, some: Partial<Preferences>): Promise<boolean> {
   const { rowCount } = await db.query(
     `update pupil set preferences = preferences || jsonb_build_object(
-       'settings', coalesce(preferences->'settings', '{}') || $3::jsonb,
+       'settings', coalesce(preferences->'settings', '{}') || $3::jsonb
+         || case when $3::jsonb ? 'accordion' then jsonb_build_object('accordion',
+              coalesce(preferences->'settings'->'accordion', '{}') || ($3::jsonb->'accordion')) else '{}' end,
        'choices', coalesce(preferences->'choices', '{}') || $4::jsonb)
      where studio_id = $1 and id = $2`,
     [studio, id, some.settings ?? {}, some.choices ?? {}],

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import type { RecipeInput } from '#core/instrument'
 import { realise } from '#core/realise'
 import { migrate } from '../../server/db/migrate'
 import { freePort } from '../../scripts/lib/postgres.mjs'
@@ -91,6 +92,58 @@ describe('a studio from before lists said who chooses', () => {
     expect(syllabus.grades[0].groups[0].entries[0]).toMatchObject({ scope: 'key', open: [], pick: 'all' })
     const [study] = await get('/api/studies')
     expect((await get(`/api/studies/${study.id}`)).recipe).toEqual(recipe)
+    await server.stop()
+  })
+})
+
+describe('a studio from before there was an accordion', () => {
+  const names = ['001_studio', '002_keeping', '003_grading', '004_register', '005_messages', '006_record']
+  const files = names.map((name) => ({
+    name: `${name}.sql`,
+    sql: readFileSync(`server/db/migrations/${name}.sql`, 'utf8'),
+  }))
+
+  it('gives accordion pupils accordion studies, leaves others’ alone, and its lists ask what they asked', async () => {
+    const url = await newDatabase('reeds')
+    const pool = new pg.Pool({ connectionString: url })
+    await migrate(pool, files)
+    const ofPiano = (some: object) =>
+      realise({ material: { tonic: 'F', kind: 'major' }, octaves: 2, ...some } as RecipeInput, {}, 0).recipe
+    const one = async (sql: string, values: unknown[]) => (await pool.query<{ id: string }>(sql, values)).rows[0]!.id
+    await pool.query("insert into studio (name) values ('Older studio')")
+    const study = (recipe: object) =>
+      one("insert into study (studio_id, recipe, accepted) values (1, $1, '{}') returning id", [recipe])
+    const tempo = { bpm: 66, notesPerBeat: 2 }
+    const [own, shared, low] = [
+      await study(ofPiano({ hands: 'right', tempo })),
+      await study(ofPiano({ hands: 'right' })),
+      await study(ofPiano({ hands: 'right', octaves: 4 })),
+    ]
+    const pupil = (name: string, instrument: string) =>
+      one('insert into pupil (studio_id, name, instrument) values (1, $1, $2) returning id', [name, instrument])
+    const setOf = (pupilId: string) =>
+      one("insert into study_set (studio_id, pupil_id, title) values (1, $1, 'Set') returning id", [pupilId])
+    const put = (set: string, position: number, studyId: string) =>
+      pool.query('insert into set_item (set_id, position, study_id) values ($1, $2, $3)', [set, position, studyId])
+    const [reeds, keys] = [
+      await setOf(await pupil('Reed R.', 'accordion')),
+      await setOf(await pupil('Key K.', 'piano')),
+    ]
+    await put(reeds, 0, own)
+    await put(reeds, 1, shared)
+    await put(reeds, 2, low)
+    await put(keys, 0, shared)
+    await pool.end()
+    const server = await startServer({ port: await freePort(), databaseUrl: url, demo: false, log: 'test-reeds.log' })
+    const recipeOf = async (id: string) =>
+      ((await (await fetch(`${server.address}/api/studies/${id}`)).json()) as { recipe: object }).recipe
+    expect(await recipeOf(own)).toMatchObject({
+      ...{ instrument: 'accordion', hands: 'right', octaves: 2, tempo },
+      accordion: { treble: 'keys-41', left: { part: 'none' } },
+    })
+    expect(await recipeOf(shared)).toMatchObject({ instrument: 'piano' })
+    // four octaves lie on no accordion: the study stays what it was
+    expect(await recipeOf(low)).toMatchObject({ instrument: 'piano', octaves: 4 })
     await server.stop()
   })
 })

@@ -161,10 +161,6 @@ describe('one study', () => {
     const asked = { instrument: 'accordion', hands: 'left', octaves: 1, tempo: { bpm: 60, notesPerBeat: 1 } }
     const { body } = await call('/api/asked', 'POST', { recipe: recipe('F', 'major', asked) })
     expect(body[0]).toMatchObject({ syllabus: 'tern-quay-accordion', gradeTitle: 'Award 1', status: 'covered' })
-    const over = { instrument: 'accordion', octaves: 1, accordion: { left: { part: 'waltz' } } }
-    const near = (await call('/api/asked', 'POST', { recipe: recipe('C', 'major', over) })).body[0]
-    expect(near).toMatchObject({ status: 'near' })
-    expect(near.reasons.map(({ text }: any) => text).join()).toContain('alternating bass asked')
   })
 })
 

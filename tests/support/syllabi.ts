@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import type { KindId } from '#core/material'
 import { ARTICULATIONS, COURSES, INTERVALS, MOTIONS, NOTES_PER_BEAT } from '#core/study'
 import type { RecipeInput } from '#core/instrument'
+import { BASS_ROWS } from '#core/surface'
 import {
   BEATS,
   CHOOSERS,
@@ -100,6 +101,12 @@ export const anyEntry = fc.record(
     lead: fc.constantFrom(...LEADS),
     rolled: fc.boolean(),
     mallets: fc.constantFrom(2, 4),
+    bass: fc.constantFrom('alternating', 'waltz', 'scale', 'chords', 'cadence', null),
+    bellows: fc.constantFrom('octave', 'top', 'beats', null),
+    bellowsBeats: fc.constantFrom(1, 8, 64, null),
+    bassRows: fc.subarray([...BASS_ROWS]),
+    treble: fc.constantFrom('keys', 'buttons', null),
+    registers: fc.subarray(['16', '8', '4']),
     memory: fc.boolean(),
     conditions: fc.array(
       printable.map((text) => text.replaceAll('|', '/')),

@@ -65,6 +65,7 @@ export const buttons = {
   'error.bass.rows': 'A board of {bass} has {count} rows: accordion.rows must name {count} of them.',
   'error.treble.school':
     '“{school}” is no school for {plays, select, keys {keys} other {buttons}}. There are: {among}.',
+  'error.left.thumb': 'The left thumb does not play: it steadies the instrument. Pin 2, 3, 4 or 5.',
   'error.left.none': 'The left hand alone needs something to play: accordion.left.part must not be none.',
   'error.left.material':
     'The bass board cannot play this as {part, select, scale {a bass scale: it sounds one note at a time} alternating {alternating bass: no button gives its chord} waltz {waltz bass: no button gives its chord} chords {chords: no button gives them} other {a cadence: no button gives its chords}}.',

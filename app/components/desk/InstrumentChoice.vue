@@ -19,15 +19,15 @@ const SOUNDS: Record<number, string> = {
 const called = (make: string): string => t('name.make', { make })
 const sizeWords = ({ size }: Instrument): string => (size ?? '').replace('2.67', '2⅔').replace('.0', '')
 /** A column for each make that comes in sizes; what comes in one stands with its family. */
-const columns = families().flatMap(({ instruments }) =>
+const columns = families().flatMap(({ id: family, instruments }) =>
   [...new Set(instruments.map(({ make }) => make))].map((make) => {
     const own = instruments.filter((each) => each.make === make)
     const single = own[0]!.size === null
     return {
       make,
       head: single ? null : called(make),
-      label: single ? t('desk.instrument-choice.keys') : called(make),
-      note: single ? t('desk.instrument-choice.keys') : SOUNDS[own[0]!.transposition],
+      label: single ? t('desk.instrument-choice.family', { family }) : called(make),
+      note: single ? t('desk.instrument-choice.family', { family }) : SOUNDS[own[0]!.transposition],
       choices: own.map((each) => ({
         value: each.id,
         words: single

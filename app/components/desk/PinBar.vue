@@ -24,7 +24,7 @@ const here = computed(() => {
     place: selected,
     words: t('desk.pin-bar.note', { who, value: selected.index + 1, printedName: printedName(note.pitch) }),
     mark: marksOf(study, selected.hand)[selected.index]!,
-    marks: familyOf(study.recipe).pins.marks,
+    marks: familyOf(study.recipe).pins.marksFor(selected.hand),
     can: takesPins(study, selected.hand),
     also: familyOf(study.recipe).pins.alsoAt(study.recipe, study, selected.hand, selected.index),
     stretch: t(view.stretchWords.pin),

@@ -69,7 +69,8 @@ export const ACCORDION_EXAMINED: Examined<AccordionRecipe> = {
     ...madeBy({ hands, resolution, ...asked }),
     ...(resolution === 'none' ? {} : { bookends: { ...NO_BOOKENDS, after: resolution } }),
   }),
-  keeps: ({ school, handSize, accordion: { treble, keys, bass, rows, registers, left } }) => ({
+  keeps: ({ instrument, school, handSize, accordion: { treble, keys, bass, rows, registers, left } }) => ({
+    instrument,
     school,
     handSize,
     accordion: { treble, keys, bass, rows, registers, left: { school: left.school } },

@@ -4,6 +4,7 @@ import {
   BUTTON_SCHOOLS,
   isButtonPin,
   KEY_SCHOOLS,
+  LEFT_FINGERS,
   pinnedButton,
   tellButtons,
 } from '../../buttons'
@@ -159,7 +160,7 @@ export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
     onDegree: (hand, degree, leg, mark) => ({ hand, degree, ...(leg ? { leg } : {}), finger: Number(mark) as Finger }),
     overRun: (hand, from, marks) => ({ hand, from, fingers: marks.map((mark) => Number(mark) as Finger) }),
     markOf: (key) => (/^[1-5]$/.test(key) ? key : null),
-    marks: FINGERS.map(String),
+    marksFor: (hand) => (hand === 'left' ? LEFT_FINGERS : FINGERS).map(String),
     alsoAt: buttonsAt,
   },
   strokesAt: () => 0,

@@ -24,6 +24,7 @@ interface Stroke {
   readonly note: Note
   readonly chord?: Chord['row']
   readonly degree: number
+  readonly alternate?: true
 }
 
 const bassOf = ({ root, degree }: Chord): Stroke => ({ note: root, degree })
@@ -36,12 +37,12 @@ function alternateOf(recipe: AccordionRecipe, chord: Chord): Stroke {
   const fifth = noteAbove(chord.root, FIFTH)
   const { bass, rows } = recipe.accordion
   const has = chord.row !== 'diminished' && buttonsFor(boardOf(bass, rows), fifth).length > 0
-  return has ? { note: fifth, degree: chord.degree + 4 } : bassOf(chord)
+  return has ? { note: fifth, degree: chord.degree + 4, alternate: true } : bassOf(chord)
 }
 
-function written({ note, chord, degree }: Stroke, step: number, holds: number): LineNote {
-  const pitch = inOctave(note, chord ? CHORD_FROM : BASS_FROM)
-  return { pitch, midi: midiOf(pitch), degree, leg: 'up', step, fresh: false, holds, ...(chord ? { chord } : {}) }
+function written({ note, degree, ...stroke }: Stroke, step: number, holds: number): LineNote {
+  const pitch = inOctave(note, stroke.chord ? CHORD_FROM : BASS_FROM)
+  return { pitch, midi: midiOf(pitch), degree, leg: 'up', step, fresh: false, holds, ...stroke }
 }
 
 /** When strokes fall: so many beats apart, in bars of so many; `steps` in all. */

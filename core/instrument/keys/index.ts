@@ -113,7 +113,7 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
     onDegree: (hand, degree, leg, mark) => ({ hand, degree, ...(leg ? { leg } : {}), finger: Number(mark) as Finger }),
     overRun: (hand, from, marks) => ({ hand, from, fingers: marks.map((mark) => Number(mark) as Finger) }),
     markOf: (key) => (/^[1-5]$/.test(key) ? key : null),
-    marks: FINGERS.map(String),
+    marksFor: () => FINGERS.map(String),
     alsoAt: () => [],
   },
   strokesAt: () => 0,

@@ -122,7 +122,7 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
     onDegree: (_, degree, leg, mark) => ({ degree, ...(leg ? { leg } : {}), stick: mark as Stick }) as StickPin,
     overRun: (_, from, marks) => ({ from, sticks: marks as Stick[] }),
     markOf: (key) => (/^[rl]$/i.test(key) ? key.toUpperCase() : null),
-    marks: ['L', 'R'],
+    marksFor: () => ['L', 'R'],
     alsoAt: () => [],
   },
   strokesAt: ({ sticking }, index) => sticking.roll?.perNote[index] ?? 0,

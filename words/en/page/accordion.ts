@@ -87,7 +87,7 @@ export const accordion = {
   'accordion.no-reasons': 'Nothing to explain: the hand stays where it is.',
   'accordion.caution': 'Sit to practise; straps set so that the instrument does not hang from the left arm.',
   'accordion.caution.paper':
-    'An accordion weighs 5 to 12 kg: set the straps, sit to practise, lift it with both hands. Stop at pain or numbness and ask a doctor; short sittings, five minutes’ rest in every half hour.',
+    'An accordion weighs 5 to 12 kg: set the straps, sit to practise, lift it with both hands; about five minutes’ rest in every half hour.',
   'accordion.field': 'instrument and left hand',
   'accordion.programme':
     '{hands, select, right {right hand} left {left hand, ' +

@@ -38,7 +38,7 @@ export const desk = {
   'desk.instrument-choice.sounds-as-written': 'sounds as written',
   'desk.instrument-choice.an-octave-above-what': 'an octave above what is written',
   'desk.instrument-choice.two-octaves-above-what': 'two octaves above what is written',
-  'desk.instrument-choice.keys': 'Keys',
+  'desk.instrument-choice.family': '{family, select, keys {keys} accordion {reeds} other {{family}}}',
   'desk.instrument-choice.octaves': '{sizeWords} octaves',
   'desk.keep-menu.undo': 'Undo {undoes}',
   'desk.keep-menu.undo-2': 'Undo',

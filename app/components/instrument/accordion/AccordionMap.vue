@@ -20,6 +20,16 @@ const GAP = 140
 
 <template>
   <figure class="relative">
+    <figcaption class="quiet flex items-baseline justify-between px-2 text-[12.5px]">
+      <span class="aside">{{ showing.shown.facing ? t('accordion.map.facing') : t('accordion.map.hand') }}</span>
+      <button
+        type="button"
+        class="text-button min-h-[26px]"
+        @click="showing.shown.facing = !showing.shown.facing"
+      >
+        {{ showing.shown.facing ? t('accordion.map.turn-hand') : t('accordion.map.turn-facing') }}
+      </button>
+    </figcaption>
     <div :class="showing.shown.facing ? 'flex items-start justify-center' : ''" :style="{ columnGap: `${GAP}px` }">
       <TreblePicture
         v-if="study.hands.right"
@@ -36,15 +46,5 @@ const GAP = 140
         @point="emit('point', $event)"
       />
     </div>
-    <figcaption class="quiet flex items-baseline justify-between px-2 text-[12.5px]">
-      <span class="aside">{{ showing.shown.facing ? t('accordion.map.facing') : t('accordion.map.hand') }}</span>
-      <button
-        type="button"
-        class="border-b border-dotted border-soft"
-        @click="showing.shown.facing = !showing.shown.facing"
-      >
-        {{ showing.shown.facing ? t('accordion.map.turn-hand') : t('accordion.map.turn-facing') }}
-      </button>
-    </figcaption>
   </figure>
 </template>

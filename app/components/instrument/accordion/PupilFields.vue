@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import { HAND_SIZES } from '#core/fingering'
 import { families } from '#core/instrument'
 import type { Settings } from '#core/syllabus'
-import { BASSES, type Treble, trebleOf, TREBLES } from '#core/surface'
+import { type BassCount, BASSES, type Treble, trebleOf, TREBLES, usualRows } from '#core/surface'
 import { trebleWords } from './make'
 import { t, tell } from '~/composables/words'
 
@@ -19,7 +19,8 @@ const schools = computed(() => {
     .find(({ plays }) => plays === 'accordion')!
     .schools.filter(({ id }) => among.includes(id))
 })
-const setMake = (some: object): void => emit('set', 'accordion', { ...props.own.accordion, ...some })
+const setMake = (some: object): void => emit('set', 'accordion', some)
+const setBass = (bass: BassCount): void => setMake({ bass, rows: usualRows(bass) })
 /** A school of keys is none of buttons: what does not go over is the usual one again. */
 function setTreble(next: Treble): void {
   const moved = trebleOf(next).plays !== trebleOf(treble.value).plays
@@ -40,7 +41,7 @@ function setTreble(next: Treble): void {
     <select
       class="field w-[200px]"
       :value="own.accordion?.bass ?? 120"
-      @change="setMake({ bass: Number(valueOf($event)), rows: undefined })"
+      @change="setBass(Number(valueOf($event)) as BassCount)"
     >
       <option v-for="each in BASSES" :key="each" :value="each">{{ t('accordion.bass', { bass: each }) }}</option>
     </select>

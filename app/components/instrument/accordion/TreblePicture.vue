@@ -23,7 +23,8 @@ const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step
 const KEY = { white: 74, black: 45 }
 const RADIUS = 7.4
 const PAD = 12
-const SCALE = { hand: 1.15, facing: 0.74 }
+const SCALE = { hand: 1.15, keysFacing: 0.78, buttonsFacing: 1.15 }
+const DISC = 8
 
 const treble = computed(() => trebleOf(props.study.recipe.accordion.treble))
 const keys = computed(() => (treble.value.plays === 'keys' ? trebleKeys(treble.value, props.study.recipe.accordion.keys) : []))
@@ -57,8 +58,13 @@ const deep = computed(() =>
   treble.value.plays === 'keys' ? KEY.white : (treble.value.rows - 1) * BUTTON_PITCH.across + 2 * RADIUS,
 )
 const scale = computed(() =>
-  props.facing ? SCALE.facing : Math.min(SCALE.hand, (props.width - 2 * PAD) / (last.value - first.value)),
+  props.facing
+    ? treble.value.plays === 'keys'
+      ? SCALE.keysFacing
+      : SCALE.buttonsFacing
+    : Math.min(SCALE.hand, (props.width - 2 * PAD) / (last.value - first.value)),
 )
+const disc = computed(() => (treble.value.plays === 'keys' ? DISC : Math.min(DISC, RADIUS * scale.value)))
 const span = computed(() => (last.value - first.value) * scale.value)
 const size = computed(() =>
   props.facing
@@ -123,7 +129,7 @@ const isC = ({ midi }: Box): boolean => midi % 12 === 0
       @click="emit('select', { hand: 'right', index: mark.index }, $event.shiftKey)"
       @pointerenter="emit('point', mark.step)"
     >
-      <circle :cx="mark.x" :cy="mark.y" r="8" :class="['disc', { now: mark.here, dark: mark.box.black }]" />
+      <circle :cx="mark.x" :cy="mark.y" :r="disc" :class="['disc', { now: mark.here, dark: mark.box.black }]" />
       <text :x="mark.x" :y="mark.y + 4" :class="{ now: mark.here }">{{ mark.finger }}</text>
       <path v-if="isMarked(mark)" :d="`M${mark.x - 5} ${mark.y + 10.5} h10`" class="under" />
     </g>

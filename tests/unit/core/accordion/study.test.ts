@@ -216,6 +216,7 @@ describe('what cannot be had is named', () => {
     [{ accordion: { bass: 24, rows: ['major'] } }, 'has 3 rows', 'accordion.rows'],
     [{ accordion: { registers: [] } }, 'accordion.registers', '16'],
     [{ accordion: { left: { harmony: 'own' } } }, 'accordion.left.bars', 'at least one'],
+    [{ pins: [{ hand: 'left', index: 0, finger: 1 }] }, 'left thumb', '2, 3, 4 or 5'],
     [{ motion: 'contrary' }, 'no contrary motion', 'similar'],
     [{ interval: 'third' }, 'interval must be octave', 'octaves of its own'],
     [{ pattern: { accompaniment: 'held-tonic' } }, 'pattern.accompaniment must be none', 'left.part'],
