@@ -19,6 +19,7 @@ import {
   pressProblem,
   solvePresses,
 } from './press'
+import { outOfReach } from './reach'
 import type { AccordionRecipe, LeftSchoolId } from './settings'
 
 /** A button of the board under a finger, by the name that is printed on a chart of it. */
@@ -184,6 +185,7 @@ export function fingerBass(recipe: AccordionRecipe, line: Line, degrees: number,
   const stood = accepted ? solvePresses(pressing, (index, { finger }) => finger === accepted[index]) : []
   const [found] = stood.length > 0 ? stood : solvePresses(pressing, allowed)
   if (!found) {
+    if (solvePresses(pressing).length === 0) throw outOfReach(recipe, pressing)
     throw pressConflict(line, pins, (some) => solvePresses(pressing, allowedBy(some)).length > 0)
   }
   const presses = pressesOf(steps, found.states)

@@ -127,6 +127,7 @@ export function bassTouch(board: Board, school: LeftSchool, tonic: Note | null, 
     fingers: LEFT_FINGERS,
     buttonsFor: ({ pitch, chord }) => buttonsFor(board, pitch, chord),
     same,
+    beside: () => true,
     one(notes, _, grasp, tally) {
       const hands = grasp.map(handAt)
       return grasp.reduce(

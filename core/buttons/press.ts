@@ -19,6 +19,8 @@ export interface Touch<B, T extends string = string> {
   buttonsFor(note: LineNote): readonly B[]
   /** Whether two presses are of one button. */
   same(a: B, b: B): boolean
+  /** Whether a hand can take a higher note with one press while it holds a lower one with another. */
+  beside(lower: Press<B>, higher: Press<B>): boolean
   one(note: readonly LineNote[], step: HandStep, grasp: Grasp<B>, tally?: Tally<T>): number
   two(from: Grasp<B>, to: Grasp<B>, tally?: Tally<T>): number
 }
@@ -34,6 +36,9 @@ export interface Pressing<B, T extends string = string> {
 /** Which presses a note may have; pins and other ways are told so. */
 export type Allowed<B> = (index: number, press: Press<B>) => boolean
 
+const takes = <B>(touch: Touch<B>, lower: Press<B>, higher: Press<B>): boolean =>
+  lower.finger !== higher.finger && !touch.same(lower.button, higher.button) && touch.beside(lower, higher)
+
 /** Every way to take some notes at once: no finger twice, no button twice. */
 function graspsOf<B>(touch: Touch<B>, notes: readonly LineNote[]): Grasp<B>[] {
   return notes.reduce<Grasp<B>[]>(
@@ -41,7 +46,7 @@ function graspsOf<B>(touch: Touch<B>, notes: readonly LineNote[]): Grasp<B>[] {
       const presses = touch.buttonsFor(note).flatMap((button) => touch.fingers.map((finger) => ({ finger, button })))
       return grasps.flatMap((grasp) =>
         presses
-          .filter((press) => grasp.every((each) => each.finger !== press.finger && !touch.same(each.button, press.button)))
+          .filter((press) => grasp.every((each) => takes(touch, each, press)))
           .map((press) => [...grasp, press]),
       )
     },

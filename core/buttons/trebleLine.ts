@@ -23,6 +23,7 @@ import {
   solvePresses,
 } from './press'
 import type { AccordionRecipe, ButtonSchoolId } from './settings'
+import { outOfReach } from './reach'
 import { atHome, type Shape, type Shaped } from './shape'
 import { trebleReasons } from './trebleReasons'
 import { basesOn, BUTTON_SCHOOL_DATA, trebleTouch } from './trebleTouch'
@@ -151,6 +152,7 @@ const standing =
     accepted && ((index, { finger }) => finger === accepted[index])
 
 function best(
+  recipe: AccordionRecipe,
   shapes: readonly Shape[],
   pins: readonly PlacedPress<TrebleButton>[],
   line: Line,
@@ -160,6 +162,7 @@ function best(
   if (stood.length > 0) return stood
   const solved = solvedShapes(shapes, allowedBy(pins))
   if (solved.length > 0) return solved
+  if (solvedShapes(shapes).length === 0) throw outOfReach(recipe, shapes[0]!.pressing)
   throw pressConflict(line, pins, (some) => solvedShapes(shapes, allowedBy(some)).length > 0)
 }
 
@@ -171,7 +174,7 @@ function best(
 export function fingerButtons(recipe: AccordionRecipe, material: Material, line: Line, asked: Asked = {}): Fingering {
   const shapes = shapesOf(recipe, line)
   const pins = placedPresses<TrebleButton>(recipe.pins, line, material.up.length, isButton)
-  const solved = best(shapes, pins, line, asked.accepted)
+  const solved = best(recipe, shapes, pins, line, asked.accepted)
   const [chosen] = solved
   const presses = pressesFor(chosen!)
   const free = pins.length > 0 ? (solvedShapes(shapes)[0]?.found.cost ?? 0) : chosen!.found.cost

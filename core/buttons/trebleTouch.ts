@@ -124,6 +124,8 @@ export function trebleTouch(
     fingers: school.fingers,
     buttonsFor: ({ midi }) => trebleButtons(treble, midi),
     same: (a, b) => a.row === b.row && a.place === b.place,
+    // in a chord higher notes lie under fingers nearer the little one
+    beside: (lower, higher) => lower.finger < higher.finger,
     one(notes, step, grasp, tally) {
       return grasp.reduce((sum, press, voice) => {
         const little = press.finger === 5

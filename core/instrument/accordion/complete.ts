@@ -21,6 +21,7 @@ import { CHROMATICS, FIRST_FINGERS, HAND_SIZES } from '../../fingering'
 import { type Kind, KINDS } from '../../material'
 import { type Common, type CommonInput, type CommonRecipe, isFree, oneOf, partOf, refuseStudy, whole } from '../../study'
 import { BASS_ROWS, BASSES, KEY_WIDTHS, rowsOn, trebleOf, TREBLES, usualRows } from '../../surface'
+import { refuseSticking } from '../../sticking'
 import { checkedPins } from '../pins'
 import { tonicRow } from './harmony'
 
@@ -58,6 +59,7 @@ const kindOf = (material: CommonRecipe['material']): Kind | null => (isFree(mate
 /** What the left hand does, where nothing is said: the bass scale alone; under a scale, alternating bass if it has a chord. */
 function usualPart(hands: Common['hands'], kind: Kind | null): LeftPart {
   if (hands === 'right') return 'none'
+  if (hands === 'left' && kind?.second) return tonicRow(kind) ? 'alternating' : 'scale'
   if (hands === 'left') return kind?.texture === 'cadence' ? 'cadence' : 'scale'
   if (!kind) return 'none'
   if (kind.texture === 'cadence') return 'cadence'
@@ -145,7 +147,8 @@ function schoolFor(school: unknown, treble: AccordionSettings['treble']): Accord
 }
 
 /** @throws RecipeError where the hands are asked for what a bass board has not: octaves of its own */
-function checkHands({ motion, interval, pattern }: Common): void {
+function checkHands({ motion, interval, pattern, rhythm }: Common): void {
+  if (rhythm.ladder === 'strokes') throw refuseSticking('rhythm.ladder', { why: 'sticks-only' }, 'rhythm.ladder')
   if (motion !== 'similar') throw refuseButtons('hands.accordion', { field: 'motion' }, 'motion')
   if (interval !== 'octave') throw refuseButtons('hands.accordion', { field: 'interval' }, 'interval')
   if (pattern.accompaniment !== 'none') {

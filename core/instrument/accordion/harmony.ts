@@ -88,11 +88,21 @@ export function tonicChord({ tonic, kind }: NamedMaterial): Chord | null {
   return row && { root: materialOf({ tonic, kind }).tonic, row, degree: 0 }
 }
 
+/** What tells a chord from the others: with all of these and nothing foreign it is that chord. */
+const TELLING: readonly (readonly [ChordRow, readonly number[]])[] = [
+  ['major', [MAJOR_THIRD, FIFTH]],
+  ['minor', [MINOR_THIRD, FIFTH]],
+  ['seventh', [MAJOR_THIRD, SEVENTH]],
+  ['diminished', [MINOR_THIRD, DIMINISHED_SEVENTH]],
+]
+
 /** The chord that some pitches struck at once are, by their lowest; null where no button gives it. */
 export function chordStruck(notes: readonly LineNote[]): Chord | null {
   const [lowest] = [...notes].sort((a, b) => midiOf(a.pitch) - midiOf(b.pitch))
   if (!lowest) return null
   const tones = new Set(notes.map(({ midi }) => modulo(midi - lowest.midi, 12)))
-  const row = tones.has(MAJOR_THIRD) ? 'major' : tones.has(MINOR_THIRD) ? 'minor' : null
-  return row && tones.has(FIFTH) ? { root: lowest.pitch, row, degree: 0 } : null
+  const found = TELLING.find(
+    ([row, telling]) => telling.every((tone) => tones.has(tone)) && [...tones].every((tone) => TONES[row].includes(tone)),
+  )
+  return found ? { root: lowest.pitch, row: found[0], degree: 0 } : null
 }

@@ -54,6 +54,11 @@ const part = (id: LeftPart, phrases: readonly string[], more: object = {}): Sayi
 
 const DEGREE_BY_NUMBER: Readonly<Record<number, Degree>> = { 1: 'I', 4: 'IV', 5: 'V7' }
 
+function barsOf(numbers: readonly number[]): readonly Degree[] | null {
+  const bars = numbers.map((n) => DEGREE_BY_NUMBER[n])
+  return bars.length <= MOST_BARS && !bars.includes(undefined) ? (bars as Degree[]) : null
+}
+
 const LEFT: readonly Saying[] = [
   part('alternating', ['alternating|alternate bass|basses', 'over? alternating bass', 'oom pah']),
   part('waltz', ['waltz bass?', 'oom pah pah']),
@@ -73,10 +78,14 @@ const LEFT: readonly Saying[] = [
   says(['three and? two school', '3 2 school'], { left: { school: 'three-two' } }),
   says(['tonic throughout', 'harmony tonic'], { left: { harmony: 'tonic' } }),
   says(['harmony by the? bar', 'harmony of the bar'], { left: { harmony: 'by-bar' } }),
-  rule(['harmony <n...>', 'bars <n...>'], ({ numbers }) => {
-    const bars = numbers.map((n) => DEGREE_BY_NUMBER[n])
-    const known = bars.length <= MOST_BARS && !bars.includes(undefined)
-    return known ? set({ left: { harmony: 'own', bars } }) : null
+  says(['harmony own', 'own harmony|chords'], { left: { harmony: 'own' } }),
+  rule(['bars of? <n...>'], ({ numbers }) => {
+    const bars = barsOf(numbers)
+    return bars && set({ left: { bars } })
+  }),
+  rule(['harmony <n...>'], ({ numbers }) => {
+    const bars = barsOf(numbers)
+    return bars && set({ left: { harmony: 'own', bars } })
   }),
 ]
 
@@ -87,6 +96,10 @@ const every = (beats: number): Said | null =>
 const BELLOWS: readonly Saying[] = [
   rule(['bellows turn|change? every <n> beat|beats'], ({ numbers: [n] }) => every(n!)),
   rule(['bellows turn|change? every <n> bar|bars'], ({ numbers: [n] }) => every(n! * BEATS_IN_BAR)),
+  says(['bellows turn|change? by the? beats'], { bellows: { turn: 'beats' } }),
+  rule(['ways of <n> beat|beats'], ({ numbers: [n] }) =>
+    n! >= 1 && n! <= MOST_BELLOWS_BEATS ? set({ bellows: { beats: n } }) : null,
+  ),
   says(['bellows turn|change? every bar'], { bellows: { turn: 'beats', beats: BEATS_IN_BAR } }),
   says(['bellows turn|change? at|on the? top', 'bellows turn|change? at the? turn'], { bellows: { turn: 'top' } }),
   says(['bellows turn|change? every|at|on|each the|every|each? octave|octaves'], { bellows: { turn: 'octave' } }),
@@ -151,10 +164,13 @@ function trebleWritten({ accordion }: AccordionRecipe): string {
   return treble.plays === 'keys' ? `${treble.keys} keys` : `${treble.system}-system of ${treble.rows} rows`
 }
 
-function turnWritten({ accordion: { bellows } }: AccordionRecipe): string {
-  if (bellows.turn === 'beats') return `bellows turn every ${bellows.beats} beats`
-  return { octave: 'bellows turn at every octave', top: 'bellows turn at the top', free: 'bellows free' }[bellows.turn]
-}
+const HARMONY = { own: 'own harmony', 'by-bar': 'harmony by the bar', tonic: 'tonic throughout' } as const
+const TURN = {
+  octave: 'bellows turn at every octave',
+  top: 'bellows turn at the top',
+  beats: 'bellows turn by beats',
+  free: 'bellows free',
+} as const
 
 /** What is said of an accordion, field by field. */
 export const ACCORDION_PHRASES: readonly Phrase<AccordionRecipe>[] = [
@@ -184,16 +200,13 @@ export const ACCORDION_PHRASES: readonly Phrase<AccordionRecipe>[] = [
     of: ({ accordion }) => accordion.left.held,
     say: ({ accordion }) => (accordion.left.held ? 'chords held' : 'chords repeated'),
   },
+  { of: ({ accordion: { left } }) => left.harmony, say: ({ accordion: { left } }) => HARMONY[left.harmony] },
   {
-    of: ({ accordion: { left } }) => [left.harmony, left.bars],
-    say: ({ accordion: { left } }) =>
-      left.harmony === 'own'
-        ? `harmony ${left.bars.map((degree) => NUMBER_OF[degree]).join(' ')}`
-        : left.harmony === 'by-bar'
-          ? 'harmony by the bar'
-          : 'tonic throughout',
+    of: ({ accordion: { left } }) => left.bars,
+    say: ({ accordion: { left } }) => `bars ${left.bars.map((degree) => NUMBER_OF[degree]).join(' ')}`,
   },
-  { of: ({ accordion: { bellows } }) => [bellows.turn, bellows.turn === 'beats' && bellows.beats], say: turnWritten },
+  { of: ({ accordion: { bellows } }) => bellows.turn, say: ({ accordion: { bellows } }) => TURN[bellows.turn] },
+  { of: ({ accordion: { bellows } }) => bellows.beats, say: ({ accordion: { bellows } }) => `ways of ${bellows.beats} beats` },
   { of: ({ accordion }) => accordion.bellows.first, say: ({ accordion }) => `${accordion.bellows.first} first` },
 ]
 

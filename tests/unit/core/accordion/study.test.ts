@@ -216,6 +216,8 @@ describe('what cannot be had is named', () => {
     [{ accordion: { bass: 24, rows: ['major'] } }, 'has 3 rows', 'accordion.rows'],
     [{ accordion: { registers: [] } }, 'accordion.registers', '16'],
     [{ accordion: { left: { harmony: 'own' } } }, 'accordion.left.bars', 'at least one'],
+    [{ material: { pitches: [['C4', 'D4', 'E4', 'F4', 'G4']] }, hands: 'right', accordion: { treble: 'c-5' } }, 'C4 D4 E4 F4 G4', ''],
+    [{ material: { pitches: [['C3', 'D3', 'E3', 'F3', 'G3']] }, hands: 'left' }, 'C', ''],
     [{ pins: [{ hand: 'left', index: 0, finger: 1 }] }, 'left thumb', '2, 3, 4 or 5'],
     [{ motion: 'contrary' }, 'no contrary motion', 'similar'],
     [{ interval: 'third' }, 'interval must be octave', 'octaves of its own'],
