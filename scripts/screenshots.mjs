@@ -41,15 +41,6 @@ const VIEWS = [
     },
   },
   {
-    name: 'desk-choices',
-    path: () => '/desk',
-    act: async (page) => {
-      await fingerReady(page)
-      await key(page, 'D', 'dorian', 'Modes')
-      await page.getByRole('button', { name: /^Key:/ }).click()
-    },
-  },
-  {
     name: 'desk-call',
     path: () => '/desk',
     act: async (page) => {
@@ -81,6 +72,16 @@ const VIEWS = [
       await page.getByRole('button', { name: 'Hear it' }).click()
       await page.locator('rect.sounding').first().waitFor()
       await page.waitForTimeout(1500)
+    },
+  },
+  {
+    name: 'accordion',
+    path: () => '/desk',
+    act: async (page) => {
+      await fingerReady(page)
+      await call(page, 'C major accordion 41 keys 96 bass two octaves alternating bass')
+      await page.keyboard.press('Enter')
+      await page.locator('[data-finger="left 14"]').waitFor()
     },
   },
   {

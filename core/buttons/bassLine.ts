@@ -88,7 +88,12 @@ function other(chosen: Chosen, presses: readonly Press<BassButton>[], price: num
     fingers: presses.map(({ finger }) => finger),
     buttons: presses.map(({ button }) => named(button)),
     price,
-    pattern: inText(presses.slice(from, from + 4).map(({ finger }) => finger).join(' ')),
+    pattern: inText(
+      presses
+        .slice(from, from + 4)
+        .map(({ finger }) => finger)
+        .join(' '),
+    ),
     said,
     departs: differs,
   }
@@ -106,7 +111,11 @@ function costOfPresses({ pressing }: Chosen, grasps: readonly Grasp<BassButton>[
 }
 
 /** The line as the other school has it. */
-function otherSchool(recipe: AccordionRecipe, chosen: Chosen, allowed: Allowed<BassButton> | undefined): BassAlternative[] {
+function otherSchool(
+  recipe: AccordionRecipe,
+  chosen: Chosen,
+  allowed: Allowed<BassButton> | undefined,
+): BassAlternative[] {
   const { line, steps } = chosen.pressing
   const school = recipe.accordion.left.school === 'four-three' ? 'three-two' : 'four-three'
   const [found] = solvePresses(pressingFor(recipe, line, steps, school), allowed)
@@ -142,19 +151,44 @@ function otherPlaces(chosen: Chosen, allowed: Allowed<BassButton> | undefined): 
     const finger = by((press) => press.finger !== own.finger && pressing.touch.same(press.button, own.button))
     return [
       ...(button
-        ? [other(chosen, button.all, button.price, tellButtons('other.button', { note, button: buttonTold(button.press.button), price: priceTold(button.price) }))]
+        ? [
+            other(
+              chosen,
+              button.all,
+              button.price,
+              tellButtons('other.button', {
+                note,
+                button: buttonTold(button.press.button),
+                price: priceTold(button.price),
+              }),
+            ),
+          ]
         : []),
       ...(finger
-        ? [other(chosen, finger.all, finger.price, tellButtons('other.left-finger', { note, finger: finger.press.finger, price: priceTold(finger.price) }))]
+        ? [
+            other(
+              chosen,
+              finger.all,
+              finger.price,
+              tellButtons('other.left-finger', { note, finger: finger.press.finger, price: priceTold(finger.price) }),
+            ),
+          ]
         : []),
     ]
   })
 }
 
-function alternativesTo(recipe: AccordionRecipe, chosen: Chosen, allowed: Allowed<BassButton> | undefined, most: number) {
+function alternativesTo(
+  recipe: AccordionRecipe,
+  chosen: Chosen,
+  allowed: Allowed<BassButton> | undefined,
+  most: number,
+) {
   if (most === 0) return []
   const told = (presses: BassAlternative): string => JSON.stringify([presses.fingers, presses.buttons])
-  const seen = new Set([JSON.stringify([chosen.presses.map(({ finger }) => finger), chosen.presses.map(({ button }) => named(button))])])
+  const seen = new Set([
+    JSON.stringify([chosen.presses.map(({ finger }) => finger), chosen.presses.map(({ button }) => named(button))]),
+  ])
   const places = otherPlaces(chosen, allowed).sort((a, b) => a.price - b.price)
   return [...otherSchool(recipe, chosen, allowed), ...places]
     .filter((each) => !seen.has(told(each)) && Boolean(seen.add(told(each))))

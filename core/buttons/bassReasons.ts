@@ -100,7 +100,9 @@ function onlyReasons(solved: Solved): BassReason[] {
     if (!plain || !board.rows.includes('fundamental') || seen.has(key)) return []
     seen.add(key)
     const told = buttonTold(button)
-    return [reason('only-button', [index], tellButtons('reason.only-button', { note: noteAt(solved, index), button: told }))]
+    return [
+      reason('only-button', [index], tellButtons('reason.only-button', { note: noteAt(solved, index), button: told })),
+    ]
   })
 }
 
@@ -109,8 +111,7 @@ function leapReason(solved: Solved): BassReason[] {
   const { line, presses, leaps } = solved
   const width = (index: number): number =>
     Math.abs(boardSpot(presses[index]!.button).along - boardSpot(presses[index - 1]!.button).along)
-  const columns = (index: number): number =>
-    Math.abs(presses[index]!.button.column - presses[index - 1]!.button.column)
+  const columns = (index: number): number => Math.abs(presses[index]!.button.column - presses[index - 1]!.button.column)
   if (leaps.length === 0) return []
   const widest = leaps.reduce((one, next) => (width(next) > width(one) ? next : one))
   const alike = leaps.filter((index) => columns(index) === columns(widest))

@@ -106,7 +106,12 @@ const HABIT = 3
  * @param tonic the note that degrees count from; null where there is none
  * @param strokes whether it strikes basses and chords over and over, not a line
  */
-export function bassTouch(board: Board, school: LeftSchool, tonic: Note | null, strokes = false): Touch<BassButton, BassTerm> {
+export function bassTouch(
+  board: Board,
+  school: LeftSchool,
+  tonic: Note | null,
+  strokes = false,
+): Touch<BassButton, BassTerm> {
   const charge = (term: BassTerm, amount: number, tally?: BassTally): number => {
     const cost = amount === 0 ? 0 : WEIGHTS[term] * amount
     if (cost > 0) tally?.(term, cost)

@@ -17,7 +17,9 @@ const has = (board: Board, { note, chord }: Want): boolean => buttonsFor(board, 
 /** The bass that takes turns with the root is no want: where a board has none, the root comes again. */
 const wantsOf = (notes: readonly LineNote[]): Want[] => [
   ...new Map(
-    notes.filter(({ alternate }) => !alternate).map(({ pitch, chord }) => [`${modulo(7 * fifthsOf(pitch), 12)} ${chord ?? ''}`, { note: pitch, chord }]),
+    notes
+      .filter(({ alternate }) => !alternate)
+      .map(({ pitch, chord }) => [`${modulo(7 * fifthsOf(pitch), 12)} ${chord ?? ''}`, { note: pitch, chord }]),
   ).values(),
 ]
 
@@ -33,13 +35,18 @@ const fitsAt = (board: Board, wants: readonly Want[], fifths: number): boolean =
 
 /** Columns of fundamentals that a board has, by how near they lie to C. */
 const columnsOf = ({ from, to }: Board): number[] =>
-  Array.from({ length: to - from + 1 }, (_, at) => from + at).filter((column) => column > -KEYS / 2 && column <= KEYS / 2)
+  Array.from({ length: to - from + 1 }, (_, at) => from + at).filter(
+    (column) => column > -KEYS / 2 && column <= KEYS / 2,
+  )
 
 /**
  * What a board has not of a line's notes; null where it has all. The refusal names it, and the keys in which the same
  * would do.
  */
-export function boardLacks(board: Board, notes: readonly LineNote[]): ((recipe: AccordionRecipe) => RecipeError) | null {
+export function boardLacks(
+  board: Board,
+  notes: readonly LineNote[],
+): ((recipe: AccordionRecipe) => RecipeError) | null {
   const wants = wantsOf(notes)
   const lacking = wants.filter((want) => !has(board, want))
   if (lacking.length === 0) return null
@@ -51,13 +58,20 @@ export function boardLacks(board: Board, notes: readonly LineNote[]): ((recipe: 
       .map((column) => buttonName({ row: 'fundamental', column }))
     const lacks = listed(
       lacking.map(({ note, chord }) =>
-        chord ? tellButtons('lacks.chord', { note: noteParam(note), row: chord }) : tellButtons('lacks.bass', { note: noteParam(note) }),
+        chord
+          ? tellButtons('lacks.chord', { note: noteParam(note), row: chord })
+          : tellButtons('lacks.bass', { note: noteParam(note) }),
       ),
     )
     const { bass } = recipe.accordion
-    return refuseButtons('bass.lacks', { bass, lacks, has: listed(keys.map(named)), count: keys.length }, 'accordion.bass', {
-      lacks: lacking.map(({ note, chord }) => ({ note: noteParam(note).note, row: chord ?? 'fundamental' })),
-      tonics: keys,
-    })
+    return refuseButtons(
+      'bass.lacks',
+      { bass, lacks, has: listed(keys.map(named)), count: keys.length },
+      'accordion.bass',
+      {
+        lacks: lacking.map(({ note, chord }) => ({ note: noteParam(note).note, row: chord ?? 'fundamental' })),
+        tonics: keys,
+      },
+    )
   }
 }

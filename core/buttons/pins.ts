@@ -30,7 +30,10 @@ function fixesOf<B>(line: Line, degrees: number, pin: AccordionPin, path: string
   if (isGripPin(pin)) {
     const last = pin.from + pin.fingers.length - 1
     if (last >= notes.length) throw absent(line, hand, last, `${path}.${pin.from >= notes.length ? 'from' : 'fingers'}`)
-    return pin.fingers.map((finger, at) => ({ index: pin.from + at, allows: (press: Press<B>) => press.finger === finger }))
+    return pin.fingers.map((finger, at) => ({
+      index: pin.from + at,
+      allows: (press: Press<B>) => press.finger === finger,
+    }))
   }
   const allows = (press: Press<B>): boolean => press.finger === pin.finger
   if (!isDegreePin(pin)) {
@@ -83,9 +86,7 @@ export const buttonTold = ({ row, column }: BassButton): Message =>
 
 /** The button of a pin, as a line names it. */
 export const pinnedButton = ({ hand, button }: ButtonPin): Message =>
-  hand === 'right'
-    ? tellButtons('button.treble', { row: button[0] })
-    : buttonTold(button)
+  hand === 'right' ? tellButtons('button.treble', { row: button[0] }) : buttonTold(button)
 
 /** The smallest part of some pins that cannot stand together, as an error. */
 export function pressConflict<B>(

@@ -45,9 +45,7 @@ function graspsOf<B>(touch: Touch<B>, notes: readonly LineNote[]): Grasp<B>[] {
     (grasps, note) => {
       const presses = touch.buttonsFor(note).flatMap((button) => touch.fingers.map((finger) => ({ finger, button })))
       return grasps.flatMap((grasp) =>
-        presses
-          .filter((press) => grasp.every((each) => takes(touch, each, press)))
-          .map((press) => [...grasp, press]),
+        presses.filter((press) => grasp.every((each) => takes(touch, each, press))).map((press) => [...grasp, press]),
       )
     },
     [[]],

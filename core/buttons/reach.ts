@@ -6,8 +6,14 @@ import type { Pressing } from './press'
 import type { AccordionRecipe } from './settings'
 
 /** Notes at one step that no hand takes at once: more of them than it has fingers. */
-export function outOfReach<B, T extends string>(recipe: AccordionRecipe, { states, steps, line }: Pressing<B, T>): RecipeError {
-  const at = Math.max(0, states.findIndex((grasps) => grasps.length === 0))
+export function outOfReach<B, T extends string>(
+  recipe: AccordionRecipe,
+  { states, steps, line }: Pressing<B, T>,
+): RecipeError {
+  const at = Math.max(
+    0,
+    states.findIndex((grasps) => grasps.length === 0),
+  )
   const names = (steps[at]?.notes ?? []).map((note) => pitchName(line.notes[note]!.pitch))
   const path = isFree(recipe.material) ? 'material.pitches' : 'school'
   return refuseFingering('reach', { pitches: names.join(' '), size: recipe.handSize, hand: line.hand }, path)

@@ -67,7 +67,8 @@ export interface AccordionSettings {
 export type AccordionPin = Pin | ButtonPin
 
 /** A study for an accordion. */
-export interface AccordionRecipe extends CommonRecipe, Pick<FingeringSettings, 'firstFinger' | 'chromatic' | 'handSize'> {
+export interface AccordionRecipe
+  extends CommonRecipe, Pick<FingeringSettings, 'firstFinger' | 'chromatic' | 'handSize'> {
   readonly instrument: 'accordion'
   readonly school: KeySchoolId | ButtonSchoolId
   readonly accordion: AccordionSettings

@@ -14,14 +14,7 @@ import { type Finger, isFree, type Line } from '../study'
 import { type ButtonTreble, type TrebleButton, trebleOf } from '../surface'
 import { tellButtons } from './messages'
 import { allowedBy, placedPresses, type PlacedPress, pressConflict } from './pins'
-import {
-  type Allowed,
-  type Press,
-  pressesOf,
-  pressingOf,
-  pressProblem,
-  solvePresses,
-} from './press'
+import { type Allowed, type Press, pressesOf, pressingOf, pressProblem, solvePresses } from './press'
 import type { AccordionRecipe, ButtonSchoolId } from './settings'
 import { outOfReach } from './reach'
 import { atHome, type Shape, type Shaped } from './shape'
@@ -54,7 +47,11 @@ const solvedShapes = (shapes: readonly Shape[], allowed?: Allowed<TrebleButton>)
 const pressesFor = ({ pressing, found }: Shaped): Press<TrebleButton>[] => pressesOf(pressing.steps, found.states)
 
 /** Notes on which the thumb passes, or is passed. */
-function crossingsOf(line: Line, presses: readonly Press<TrebleButton>[], natural: (at: number) => boolean): Crossing[] {
+function crossingsOf(
+  line: Line,
+  presses: readonly Press<TrebleButton>[],
+  natural: (at: number) => boolean,
+): Crossing[] {
   return line.notes.flatMap((_, index): Crossing[] => {
     const [before, here] = [presses[index - 1], presses[index]!]
     if (!before || natural(index) || (before.finger !== 1 && here.finger !== 1)) return []
@@ -147,9 +144,8 @@ const isButton = ({ row, place }: TrebleButton, pin: { readonly button: unknown 
 }
 
 /** Accepted fingers stand where some buttons allow it. */
-const standing =
-  (accepted: readonly Finger[] | undefined): Allowed<TrebleButton> | undefined =>
-    accepted && ((index, { finger }) => finger === accepted[index])
+const standing = (accepted: readonly Finger[] | undefined): Allowed<TrebleButton> | undefined =>
+  accepted && ((index, { finger }) => finger === accepted[index])
 
 function best(
   recipe: AccordionRecipe,
@@ -181,14 +177,24 @@ export function fingerButtons(recipe: AccordionRecipe, material: Material, line:
   const natural = (index: number): boolean =>
     inOrder(line, presses, index) || (atHome(chosen!, presses[index - 1]!) && atHome(chosen!, presses[index]!))
   const crossings = crossingsOf(line, presses, natural)
-  const reasons: Reason[] = trebleReasons({ recipe, line, chosen: chosen!, presses, crossings, pins, price: chosen!.found.cost - free })
+  const reasons: Reason[] = trebleReasons({
+    recipe,
+    line,
+    chosen: chosen!,
+    presses,
+    crossings,
+    pins,
+    price: chosen!.found.cost - free,
+  })
   return {
     fingers: presses.map(({ finger }) => finger),
     buttons: presses.map(({ button }) => [button.row, button.place] as const),
     crossings,
     lifts: [],
     grips: line.notes.flatMap((note, index) =>
-      index === 0 || note.fresh || (note.step !== line.notes[index - 1]!.step && !inOrder(line, presses, index)) ? [index] : [],
+      index === 0 || note.fresh || (note.step !== line.notes[index - 1]!.step && !inOrder(line, presses, index))
+        ? [index]
+        : [],
     ),
     pinned: pins.flatMap(({ at, fixes }) => fixes.map(({ index }) => ({ index, pin: at }))),
     cost: costOf(pressProblem(chosen!.pressing), chosen!.found.states),

@@ -144,7 +144,8 @@ export function trebleTouch(
     },
     // double notes move voice by voice; where their number changes, by the outer ones
     two(from, to, tally) {
-      const voices = from.length === to.length ? from.map((press, voice) => [press, to[voice]!] as const) : outer(from, to)
+      const voices =
+        from.length === to.length ? from.map((press, voice) => [press, to[voice]!] as const) : outer(from, to)
       return voices.reduce((sum, [a, b]) => sum + pair(a, b, tally), 0) / Math.max(1, voices.length)
     },
   }

@@ -68,7 +68,8 @@ function askedIn(span: Span, rhythm: Rhythm): number[] {
   const { turn, beats } = span.recipe.accordion.bellows
   if (turn === 'free') return []
   if (turn === 'beats') return byBeats(span, rhythm, beats)
-  if (span.strokes) return byBeats(span, rhythm, STROKE_BARS[turn] * rhythm.beatsPerBar).filter((at) => at < span.notes.length - 1)
+  if (span.strokes)
+    return byBeats(span, rhythm, STROKE_BARS[turn] * rhythm.beatsPerBar).filter((at) => at < span.notes.length - 1)
   return turn === 'octave' ? octaves(span) : tops(span)
 }
 

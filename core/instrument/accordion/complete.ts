@@ -19,7 +19,16 @@ import {
 } from '../../buttons'
 import { CHROMATICS, FIRST_FINGERS, HAND_SIZES } from '../../fingering'
 import { type Kind, KINDS } from '../../material'
-import { type Common, type CommonInput, type CommonRecipe, isFree, oneOf, partOf, refuseStudy, whole } from '../../study'
+import {
+  type Common,
+  type CommonInput,
+  type CommonRecipe,
+  isFree,
+  oneOf,
+  partOf,
+  refuseStudy,
+  whole,
+} from '../../study'
 import { BASS_ROWS, BASSES, KEY_WIDTHS, rowsOn, trebleOf, TREBLES, usualRows } from '../../surface'
 import { refuseSticking } from '../../sticking'
 import { checkedPins } from '../pins'
@@ -83,13 +92,15 @@ function checkPart(part: LeftPart, material: CommonRecipe['material']): void {
 function completeLeft(value: unknown, hands: Common['hands'], material: Common['material']): LeftSettings {
   const path = 'accordion.left'
   const told = partOf(value, PLAIN_LEFT, path)
-  const asked = told.part === undefined ? usualPart(hands, kindOf(material)) : oneOf(told.part, LEFT_PARTS, `${path}.part`)
+  const asked =
+    told.part === undefined ? usualPart(hands, kindOf(material)) : oneOf(told.part, LEFT_PARTS, `${path}.part`)
   const part = hands === 'right' ? 'none' : asked
   if (hands === 'left' && part === 'none') throw refuseButtons('left.none', {}, `${path}.part`)
   checkPart(part, material)
   const harmony = oneOf(told.harmony, HARMONIES, `${path}.harmony`)
   const { bars } = told
-  if (!Array.isArray(bars)) throw refuseStudy('field.unknown', { field: `${path}.bars`, of: 'list', among: '' }, `${path}.bars`)
+  if (!Array.isArray(bars))
+    throw refuseStudy('field.unknown', { field: `${path}.bars`, of: 'list', among: '' }, `${path}.bars`)
   if (bars.length > MOST_BARS) {
     throw refuseStudy('field.range', { field: `${path}.bars`, of: 'whole', least: 0, most: MOST_BARS }, `${path}.bars`)
   }
@@ -143,7 +154,11 @@ function schoolFor(school: unknown, treble: AccordionSettings['treble']): Accord
   if (school === undefined) return among[0]!
   const found = among.find((each) => each === school)
   if (found) return found
-  throw refuseButtons('treble.school', { school: String(school).slice(0, 40), among: among.join(', '), plays }, 'school')
+  throw refuseButtons(
+    'treble.school',
+    { school: String(school).slice(0, 40), among: among.join(', '), plays },
+    'school',
+  )
 }
 
 /** @throws RecipeError where the hands are asked for what a bass board has not: octaves of its own */
@@ -168,7 +183,8 @@ export function complete(input: CommonInput, common: Common, instrument: 'accord
   const { material } = common
   const kind = kindOf(material)
   // without a left hand's part the right hand plays alone
-  const silent = partAsked(input) === 'none' || (partAsked(input) === undefined && usualPart(common.hands, kind) === 'none')
+  const silent =
+    partAsked(input) === 'none' || (partAsked(input) === undefined && usualPart(common.hands, kind) === 'none')
   const hands = common.hands === 'together' && silent ? 'right' : common.hands
   const { accordion, firstFinger, chromatic, handSize } = ownOf(input)
   const settings = completeSettings(accordion, hands, material)

@@ -102,7 +102,8 @@ export function chordStruck(notes: readonly LineNote[]): Chord | null {
   if (!lowest) return null
   const tones = new Set(notes.map(({ midi }) => modulo(midi - lowest.midi, 12)))
   const found = TELLING.find(
-    ([row, telling]) => telling.every((tone) => tones.has(tone)) && [...tones].every((tone) => TONES[row].includes(tone)),
+    ([row, telling]) =>
+      telling.every((tone) => tones.has(tone)) && [...tones].every((tone) => TONES[row].includes(tone)),
   )
   return found ? { root: lowest.pitch, row: found[0], degree: 0 } : null
 }

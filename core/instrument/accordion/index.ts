@@ -105,8 +105,7 @@ export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
   usualSchool: 'conservatory',
   fields: ['firstFinger', 'chromatic', 'handSize', 'accordion'],
   parts: ['accordion'],
-  moves: (before, some) =>
-    'accordion' in some && moving(before) !== moving({ ...before, ...some }),
+  moves: (before, some) => 'accordion' in some && moving(before) !== moving({ ...before, ...some }),
   compassOf,
   hasCompass: (hand) => hand === 'right',
   movesApart: false,

@@ -102,7 +102,9 @@ function strokes(recipe: AccordionRecipe, tonic: Chord, upper: readonly LineNote
     if (before && before.degree !== chord.degree) since = at
     before = chord
     const last = step === steps - 1 && at > 0 && part !== 'cadence' && part !== 'chords'
-    const played = last ? [bassOf(tonic)] : strokeAt(recipe, chord, held && part === 'chords' ? 0 : at - since, beatsPerBar === 3)
+    const played = last
+      ? [bassOf(tonic)]
+      : strokeAt(recipe, chord, held && part === 'chords' ? 0 : at - since, beatsPerBar === 3)
     return played.map((stroke) => written(stroke, step, Math.min(length, steps - step)))
   })
 }

@@ -23,11 +23,13 @@ const says = (phrases: readonly string[], accordion: object, more: object = {}):
 })
 const rule = (phrases: readonly string[], say: (slots: Slots) => Said | null): Saying => ({ phrases, say })
 
-const trebleId = (id: string): Said | null =>
-  (TREBLES as readonly string[]).includes(id) ? set({ treble: id }) : null
+const trebleId = (id: string): Said | null => ((TREBLES as readonly string[]).includes(id) ? set({ treble: id }) : null)
 
 const INSTRUMENT: readonly Saying[] = [
-  { phrases: ['accordion|akkordeon|acordeon|accordeon', 'piano accordion'], say: () => ({ change: { instrument: 'accordion' } as Said['change'] }) },
+  {
+    phrases: ['accordion|akkordeon|acordeon|accordeon', 'piano accordion'],
+    say: () => ({ change: { instrument: 'accordion' } as Said['change'] }),
+  },
   rule(['<n> key|keys accordion', 'accordion of? <n> keys', '<n> keys'], ({ numbers: [n] }) => trebleId(`keys-${n}`)),
   ...(['c', 'b'] as const).flatMap((system) => [
     says([`${system} system`, `${system} griff`], { treble: `${system}-5` }),
@@ -38,7 +40,9 @@ const INSTRUMENT: readonly Saying[] = [
   says(['buttons', 'button accordion'], { treble: 'c-5' }),
   says(['ladies keys', 'narrow keys'], { keys: 'ladies' }),
   says(['full keys', 'keys of full width'], { keys: 'full' }),
-  rule(['<n> bass|basses'], ({ numbers: [n] }) => ((BASSES as readonly number[]).includes(n!) ? set({ bass: n }) : null)),
+  rule(['<n> bass|basses'], ({ numbers: [n] }) =>
+    (BASSES as readonly number[]).includes(n!) ? set({ bass: n }) : null,
+  ),
   rule(['board rows <n...>'], ({ numbers }) => {
     const rows = numbers.map((n) => BASS_ROWS[n - 1])
     return rows.includes(undefined) ? null : set({ rows })
@@ -117,12 +121,16 @@ const SCHOOL: readonly Saying[] = [
   })),
 ]
 
-const pinned = (pin: ButtonPin): Said => ({ change: { instrument: 'accordion', pins: [pin] } as unknown as Said['change'] })
+const pinned = (pin: ButtonPin): Said => ({
+  change: { instrument: 'accordion', pins: [pin] } as unknown as Said['change'],
+})
 const PINS: readonly Saying[] = [
   ...BASS_ROWS.flatMap((row) =>
     ([1, -1] as const).map((side) =>
-      rule([`pin left|lh hand? note <n> ${row} column ${side < 0 ? 'minus' : 'plus'} <n>`], ({ numbers: [note, column] }) =>
-        note! >= 1 ? pinned({ hand: 'left', index: note! - 1, button: { row, column: side * column! } }) : null,
+      rule(
+        [`pin left|lh hand? note <n> ${row} column ${side < 0 ? 'minus' : 'plus'} <n>`],
+        ({ numbers: [note, column] }) =>
+          note! >= 1 ? pinned({ hand: 'left', index: note! - 1, button: { row, column: side * column! } }) : null,
       ),
     ),
   ),
@@ -175,7 +183,10 @@ const TURN = {
 /** What is said of an accordion, field by field. */
 export const ACCORDION_PHRASES: readonly Phrase<AccordionRecipe>[] = [
   { of: ({ accordion }) => accordion.treble, say: trebleWritten },
-  { of: ({ accordion }) => accordion.keys, say: ({ accordion }) => (accordion.keys === 'ladies' ? 'ladies keys' : 'full keys') },
+  {
+    of: ({ accordion }) => accordion.keys,
+    say: ({ accordion }) => (accordion.keys === 'ladies' ? 'ladies keys' : 'full keys'),
+  },
   { of: ({ accordion }) => accordion.bass, say: ({ accordion }) => `${accordion.bass} bass` },
   {
     of: ({ accordion }) => accordion.rows,
@@ -206,7 +217,10 @@ export const ACCORDION_PHRASES: readonly Phrase<AccordionRecipe>[] = [
     say: ({ accordion: { left } }) => `bars ${left.bars.map((degree) => NUMBER_OF[degree]).join(' ')}`,
   },
   { of: ({ accordion: { bellows } }) => bellows.turn, say: ({ accordion: { bellows } }) => TURN[bellows.turn] },
-  { of: ({ accordion: { bellows } }) => bellows.beats, say: ({ accordion: { bellows } }) => `ways of ${bellows.beats} beats` },
+  {
+    of: ({ accordion: { bellows } }) => bellows.beats,
+    say: ({ accordion: { bellows } }) => `ways of ${bellows.beats} beats`,
+  },
   { of: ({ accordion }) => accordion.bellows.first, say: ({ accordion }) => `${accordion.bellows.first} first` },
 ]
 

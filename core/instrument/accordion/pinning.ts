@@ -19,7 +19,9 @@ export function othersOf({ hands, bass }: PerformedAccordion, hand: Hand): Other
   }
   return (bass?.alternatives ?? []).map(({ fingers, buttons, ...other }) => {
     const button = plainButton(buttons[other.departs]!)
-    const pins = same(button, plainButton(bass!.buttons[other.departs]!)) ? [] : [{ hand, index: other.departs, button }]
+    const pins = same(button, plainButton(bass!.buttons[other.departs]!))
+      ? []
+      : [{ hand, index: other.departs, button }]
     return { ...other, marks: fingers.map(String), ...(pins.length > 0 ? { pins } : {}) }
   })
 }

@@ -13,7 +13,9 @@ const SHORT = { octaves: 1 }
 /** Each stage as a study has it; null where the study cannot have it. */
 const OWN: Readonly<Record<string, (recipe: AccordionRecipe) => Partial<Stage> | null>> = {
   against: (recipe) =>
-    both(recipe) && isRun(recipe) && isPlain(recipe) && recipe.tempo.notesPerBeat > 1 ? { ...SHORT, plain: false } : null,
+    both(recipe) && isRun(recipe) && isPlain(recipe) && recipe.tempo.notesPerBeat > 1
+      ? { ...SHORT, plain: false }
+      : null,
   together: (recipe) => (both(recipe) ? (recipe.octaves > 1 ? SHORT : { full: true }) : null),
   octaves: ({ octaves }) => (octaves > 1 ? { full: true } : null),
   bellows: (recipe) => (recipe.accordion.bellows.turn === 'free' ? null : { full: true }),

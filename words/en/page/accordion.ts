@@ -53,7 +53,7 @@ export const accordion = {
   'accordion.bass.label': 'Bass board: {bass} buttons',
   'accordion.board.head': 'the board',
   'accordion.board.doubt':
-    'The names are those of the bass row. Which octave a button sounds in differs by maker, so it is never asked.',
+    'The names are those of the bass row. Which octave a button sounds in differs by maker, so it is never asked. Free bass (a converter) is not built yet.',
   'accordion.rows.head': 'its rows, from the bellows out',
   'accordion.rows.one': 'Row {row}',
   'accordion.row':

@@ -20,7 +20,12 @@ const ARROWS = {
 </script>
 
 <template>
-  <g class="bellows" role="img" :aria-label="t('accordion.bellows.over', { count: ways.length })" :transform="`translate(0 ${top})`">
+  <g
+    class="bellows"
+    role="img"
+    :aria-label="t('accordion.bellows.over', { count: ways.length })"
+    :transform="`translate(0 ${top})`"
+  >
     <g v-for="way in ways" :key="way.from">
       <line :x1="way.x" :x2="way.end" :y1="LINE" :y2="LINE" :class="way.direction" />
       <path v-if="way.turns" :d="`M${way.end - 7} ${LINE - 5} l7 5 l-7 5`" class="tip" />
@@ -30,7 +35,9 @@ const ARROWS = {
           :class="shown.bowSigns ? 'bow' : 'arrows'"
           :transform="`translate(${way.x} ${LINE})`"
         />
-        <text v-if="way.words" :x="way.x + 12" :y="LINE - 5">{{ t('accordion.way', { direction: way.direction }) }}</text>
+        <text v-if="way.words" :x="way.x + 12" :y="LINE - 5">{{
+          t('accordion.way', { direction: way.direction })
+        }}</text>
       </template>
     </g>
   </g>

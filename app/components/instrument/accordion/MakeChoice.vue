@@ -34,11 +34,18 @@ const turns = TURNS.map((turn) => ({
 const ways = WAYS.map((way) => ({ value: way, words: t('accordion.first', { way }) }))
 const BEATS = [2, 4, 8, 16].map((value) => ({ value, words: t('accordion.beats', { beats: value }) }))
 const bellowsWords = computed(() =>
-  t('accordion.bellows', { turn: own.value.bellows.turn, beats: own.value.bellows.beats, first: own.value.bellows.first }),
+  t('accordion.bellows', {
+    turn: own.value.bellows.turn,
+    beats: own.value.bellows.beats,
+    first: own.value.bellows.first,
+  }),
 )
 
 const trebles = TREBLES.map((value) => ({ value, words: trebleWords(value) }))
-const kinds = { keys: trebles.filter(({ value }) => trebleOf(value).plays === 'keys'), buttons: trebles.filter(({ value }) => trebleOf(value).plays === 'buttons') }
+const kinds = {
+  keys: trebles.filter(({ value }) => trebleOf(value).plays === 'keys'),
+  buttons: trebles.filter(({ value }) => trebleOf(value).plays === 'buttons'),
+}
 const widths = (Object.keys(KEY_WIDTHS) as (keyof typeof KEY_WIDTHS)[]).map((value) => ({
   value,
   words: t('accordion.width', { width: value }),
@@ -96,8 +103,9 @@ function flip(register: Register): void {
         />
       </div>
     </div>
-    <p class="quiet max-w-[480px] border-t border-rule px-[14px] py-2 text-[13px]">{{ t('accordion.turn.slur') }}</p>
-  </WordPanel
+    <p class="quiet max-w-[480px] border-t border-rule px-[14px] py-2 text-[13px]">
+      {{ t('accordion.turn.slur') }}
+    </p> </WordPanel
   >, <InstrumentChoice :recipe="recipe" @change="emit('change', $event)" />,
   <WordPanel :words="trebleWords(own.treble)" :label="t('accordion.treble.label', { words: trebleWords(own.treble) })">
     <div class="flex">
@@ -133,13 +141,11 @@ function flip(register: Register): void {
         </div>
       </div>
     </div>
-    <p class="quiet max-w-[560px] border-t border-rule px-[14px] py-2 text-[13px]">{{ t('accordion.treble.doubt') }}</p>
-  </WordPanel
+    <p class="quiet max-w-[560px] border-t border-rule px-[14px] py-2 text-[13px]">
+      {{ t('accordion.treble.doubt') }}
+    </p> </WordPanel
   >,
-  <WordPanel
-    :words="t('accordion.bass', { bass: own.bass })"
-    :label="t('accordion.bass.label', { bass: own.bass })"
-  >
+  <WordPanel :words="t('accordion.bass', { bass: own.bass })" :label="t('accordion.bass.label', { bass: own.bass })">
     <div class="flex">
       <div class="column">
         <p class="head">{{ t('accordion.board.head') }}</p>

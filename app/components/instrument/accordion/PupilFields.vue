@@ -48,7 +48,11 @@ function setTreble(next: Treble): void {
   </label>
   <label class="flex items-center justify-between gap-3 py-1">
     {{ t('accordion.right-school') }}
-    <select class="field w-[200px]" :value="own.school ?? schools[0]!.id" @change="emit('set', 'school', valueOf($event))">
+    <select
+      class="field w-[200px]"
+      :value="own.school ?? schools[0]!.id"
+      @change="emit('set', 'school', valueOf($event))"
+    >
       <option v-for="school in schools" :key="school.id" :value="school.id">{{ tell(school.called) }}</option>
     </select>
   </label>

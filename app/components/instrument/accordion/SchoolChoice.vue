@@ -18,13 +18,19 @@ const schools = computed(() => {
     .schools.filter(({ id }) => among.includes(id))
     .map(({ id, called, idea }, at) => ({
       value: id as AccordionRecipe['school'],
-      words: at === 0 ? t('accordion.school.default', { called: tell(called), on: onKeys.value ? 'keys' : 'buttons' }) : tell(called),
+      words:
+        at === 0
+          ? t('accordion.school.default', { called: tell(called), on: onKeys.value ? 'keys' : 'buttons' })
+          : tell(called),
       note: tell(idea),
     }))
 })
 const lefts = LEFT_SCHOOLS.map((id, at) => ({
   value: id,
-  words: at === 0 ? t('accordion.left-school.default', { called: tell(tellButtons(`left.${id}`)) }) : tell(tellButtons(`left.${id}`)),
+  words:
+    at === 0
+      ? t('accordion.left-school.default', { called: tell(tellButtons(`left.${id}`)) })
+      : tell(tellButtons(`left.${id}`)),
   note: tell(tellButtons(`left.${id}.idea`)),
 }))
 const settings = computed(() =>

@@ -27,7 +27,9 @@ const SCALE = { hand: 1.15, keysFacing: 0.78, buttonsFacing: 1.15 }
 const DISC = 8
 
 const treble = computed(() => trebleOf(props.study.recipe.accordion.treble))
-const keys = computed(() => (treble.value.plays === 'keys' ? trebleKeys(treble.value, props.study.recipe.accordion.keys) : []))
+const keys = computed(() =>
+  treble.value.plays === 'keys' ? trebleKeys(treble.value, props.study.recipe.accordion.keys) : [],
+)
 const buttons = computed(() => (treble.value.plays === 'buttons' ? allTrebleButtons(treble.value) : []))
 const played = computed(() => props.study.hands.right?.midi ?? [])
 /** Of a long keyboard only so much as is played, and an octave around it, as the hand finds it. */
@@ -46,7 +48,15 @@ interface Box {
   readonly size: number
 }
 const boxes = computed<Box[]>(() => [
-  ...shownKeys.value.map(({ midi, black, x, width }) => ({ midi, row: 0, place: 0, along: x, across: 0, black, size: width })),
+  ...shownKeys.value.map(({ midi, black, x, width }) => ({
+    midi,
+    row: 0,
+    place: 0,
+    along: x,
+    across: 0,
+    black,
+    size: width,
+  })),
   ...shownButtons.value.map(({ midi, row, place }) => {
     const { x, y } = buttonSpot({ row, place })
     return { midi, row, place, along: x, across: y, black: false, size: 2 * RADIUS }

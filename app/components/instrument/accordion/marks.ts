@@ -34,18 +34,42 @@ function once<Spot>(
 
 /** The right hand on its keys: by MIDI number. */
 export const keyMarks = ({ hands: { right } }: AccordionStudy, step: number | null): MapMark<number>[] =>
-  right ? once(right.notes, step, (at) => right.midi[at]!, String, (at) => right.fingers[at]!) : []
+  right
+    ? once(
+        right.notes,
+        step,
+        (at) => right.midi[at]!,
+        String,
+        (at) => right.fingers[at]!,
+      )
+    : []
 
 /** The right hand on its buttons: by row and place. */
 export const buttonMarks = (
   { hands: { right } }: AccordionStudy,
   step: number | null,
 ): MapMark<readonly [row: number, place: number]>[] =>
-  right?.buttons ? once(right.notes, step, (at) => right.buttons![at]!, String, (at) => right.fingers[at]!) : []
+  right?.buttons
+    ? once(
+        right.notes,
+        step,
+        (at) => right.buttons![at]!,
+        String,
+        (at) => right.fingers[at]!,
+      )
+    : []
 
 /** The left hand on the board. */
 export const boardMarks = ({ bass }: AccordionStudy, step: number | null): MapMark<NamedButton>[] =>
-  bass ? once(bass.notes, step, (at) => bass.buttons[at]!, nameOf, (at) => bass.fingers[at]!) : []
+  bass
+    ? once(
+        bass.notes,
+        step,
+        (at) => bass.buttons[at]!,
+        nameOf,
+        (at) => bass.fingers[at]!,
+      )
+    : []
 
 /** Tells buttons of the board apart. */
 export const nameOf = ({ row, column }: Pick<NamedButton, 'row' | 'column'>): string => `${row} ${column}`

@@ -25,7 +25,9 @@ function pinWords(pin: AccordionPin, study: RealisedStudy | null): string {
     return t('keys.words.on-every-degree-hand', { finger: pin.finger, degree: pin.degree, hand: pin.hand })
   }
   const where = whereOf(pin.hand, isGripPin(pin) ? pin.from : pin.index, study)
-  return isGripPin(pin) ? t('keys.words.grip-from', { where }) : t('keys.words.finger-on', { finger: pin.finger, where })
+  return isGripPin(pin)
+    ? t('keys.words.grip-from', { where })
+    : t('keys.words.finger-on', { finger: pin.finger, where })
 }
 
 const own = (recipe: Recipe): AccordionRecipe => recipe as AccordionRecipe
@@ -83,7 +85,9 @@ export const words: FamilyWords = {
     const crossing = right.crossings.find((each) => each.index === index)
     const pressed = right.buttons?.[index]
     return [
-      ...(crossing ? [crossing.kind === 'thumb-under' ? t('keys.words.thumb-under') : t('keys.words.finger-over')] : []),
+      ...(crossing
+        ? [crossing.kind === 'thumb-under' ? t('keys.words.thumb-under') : t('keys.words.finger-over')]
+        : []),
       ...(pressed ? [t('accordion.row-number', { row: pressed[0] })] : []),
       ...turn(right.notes[index]!.step),
     ]
@@ -104,4 +108,3 @@ export const words: FamilyWords = {
     return t('accordion.programme', { hands, part: left.part, octaves, touch: articulation })
   },
 }
-

@@ -31,7 +31,10 @@ const someNames = (most: number) => fc.array(fc.constantFrom(...NAMES), { minLen
 
 /** Every row of states there is, tried one by one. */
 function least<B>(states: readonly (readonly Grasp<B>[])[], cost: (row: readonly Grasp<B>[]) => number): number {
-  const all = states.reduce<Grasp<B>[][]>((rows, next) => rows.flatMap((row) => next.map((each) => [...row, each])), [[]])
+  const all = states.reduce<Grasp<B>[][]>(
+    (rows, next) => rows.flatMap((row) => next.map((each) => [...row, each])),
+    [[]],
+  )
   return Math.min(...all.map(cost))
 }
 
@@ -47,10 +50,17 @@ describe('choosing buttons and fingers at once', () => {
           if (treble.plays !== 'buttons') return
           const line = lineOf('right', names)
           for (const base of basesOn(treble)) {
-            const pressing = pressingOf(trebleTouch(treble, BUTTON_SCHOOL_DATA[school], base, true), line, stepsOf(line))
+            const pressing = pressingOf(
+              trebleTouch(treble, BUTTON_SCHOOL_DATA[school], base, true),
+              line,
+              stepsOf(line),
+            )
             const problem = pressProblem(pressing)
             const [found] = solvePresses(pressing)
-            expect(found!.cost).toBeCloseTo(least(pressing.states, (row) => costOf(problem, row)), 6)
+            expect(found!.cost).toBeCloseTo(
+              least(pressing.states, (row) => costOf(problem, row)),
+              6,
+            )
           }
         },
       ),
@@ -74,7 +84,10 @@ describe('choosing buttons and fingers at once', () => {
           const pressing = pressingOf(touch, line, stepsOf(line))
           const problem = pressProblem(pressing)
           const [found] = solvePresses(pressing)
-          expect(found!.cost).toBeCloseTo(least(pressing.states, (row) => costOf(problem, row)), 6)
+          expect(found!.cost).toBeCloseTo(
+            least(pressing.states, (row) => costOf(problem, row)),
+            6,
+          )
         },
       ),
       { numRuns: runs(40) },
@@ -156,7 +169,12 @@ describe('every study of an accordion', () => {
         (tonic, kind, treble, bass, school, octaves) => {
           let study
           try {
-            study = accordion(tonic, kind, { treble: treble as 'c-3', bass: bass as 48, left: { school: school as 'four-three' } }, { octaves })
+            study = accordion(
+              tonic,
+              kind,
+              { treble: treble as 'c-3', bass: bass as 48, left: { school: school as 'four-three' } },
+              { octaves },
+            )
           } catch (error) {
             // a smaller board says what it lacks; a key with triple signs is told by its twin
             expect((error as { code: string }).code).toMatch(/^(bass\.lacks|tonic\.unusual)$/)

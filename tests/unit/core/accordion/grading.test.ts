@@ -74,7 +74,12 @@ describe('an accordion list', () => {
   })
 
   it.each([
-    [{ bellows: 'beats', bellowsBeats: 4 }, {}, 'Turn the bellows every 4 beats', { bellows: { turn: 'beats', beats: 4 } }],
+    [
+      { bellows: 'beats', bellowsBeats: 4 },
+      {},
+      'Turn the bellows every 4 beats',
+      { bellows: { turn: 'beats', beats: 4 } },
+    ],
     [{ registers: ['16'] }, {}, 'Sound 16', { registers: ['16'] }],
     [
       { registers: ['16'], bellows: 'octave' },
@@ -87,7 +92,9 @@ describe('an accordion list', () => {
     const mend = mendOf(recipe, wanted, match.short)
     expect([mend.manner, inEnglish(mend.words)]).toEqual(['alter', words])
     expect(mend.recipe).toMatchObject({ accordion: { treble: 'keys-41', ...mended } })
-    expect(matchOf(completeRecipe(mend.recipe), expand(listOf(entryOf({ ...ASKED, ...asked })).grades[0]!)[0]!)!.short).toEqual([])
+    expect(
+      matchOf(completeRecipe(mend.recipe), expand(listOf(entryOf({ ...ASKED, ...asked })).grades[0]!)[0]!)!.short,
+    ).toEqual([])
   })
 
   it('adds another study where the bass is another', () => {
@@ -119,7 +126,14 @@ describe('an accordion list', () => {
 
   it('is told as it is asked', () => {
     const list = listOf(
-      entryOf({ ...ASKED, bellows: 'beats', bellowsBeats: 8, treble: 'keys', registers: ['8', '4'], bassRows: ['counterbass'] }),
+      entryOf({
+        ...ASKED,
+        bellows: 'beats',
+        bellowsBeats: 8,
+        treble: 'keys',
+        registers: ['8', '4'],
+        bassRows: ['counterbass'],
+      }),
     )
     expect(english(atomsOf(list, list.grades[0]!)[0]!.words)).toBe(
       'C major, hands together, one octave, alternating bass, bellows turn every 8 beats, with the counterbass, on keys, register 8 + 4',
@@ -148,7 +162,10 @@ describe('a printed line for an accordion', () => {
       { hands: 'right', bellows: 'beats', bellowsBeats: 8 },
     ],
     ['C major, C-system, right hand, one octave, crotchet = 52 in quavers', { hands: 'right', treble: 'buttons' }],
-    ['C major, left hand, waltz bass, one octave, crotchet = 52 in crotchets, register 16 8', { registers: ['16', '8'] }],
+    [
+      'C major, left hand, waltz bass, one octave, crotchet = 52 in crotchets, register 16 8',
+      { registers: ['16', '8'] },
+    ],
   ])('%s', (line, asked) => {
     const { entries, problems, complete } = parseRequirement(line)
     expect([english(problems), complete]).toEqual([[], true])

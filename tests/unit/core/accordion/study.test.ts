@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { parseCall, writeCall } from '#core/call'
-import { completeRecipe, movesNotes, type RecipeInput, withHands } from '#core/instrument'
+import { movesNotes, type RecipeInput } from '#core/instrument'
 import { playedNotes } from '#core/playback'
 import { othersOf, realise, takeAlternative } from '#core/realise'
 import { accordion, accordionRecipe, type AccordionStudy, buttonsOf, leftFingers } from '../../../support/accordion'
-import { english, inEnglish, saidBy } from '../../../support/english'
+import { english, saidBy } from '../../../support/english'
 
 const C = { tonic: 'C', kind: 'major' } as const
 const asked = (some: object): string =>
@@ -84,7 +83,12 @@ describe('what the left hand plays', () => {
     const own = accordion('C', 'major', { left: { harmony: 'own', bars: ['I', 'V7', 'IV'] } }, { octaves: 2 })
     const first = (bar: number) => buttonsOf(own).split(' ')[4 * bar]
     expect([first(0), first(1), first(2)]).toEqual(['f0', 'f1', 'f-1'])
-    const byBar = accordion('C', 'major', { left: { harmony: 'by-bar' } }, { octaves: 1, tempo: { bpm: 60, notesPerBeat: 1 } })
+    const byBar = accordion(
+      'C',
+      'major',
+      { left: { harmony: 'by-bar' } },
+      { octaves: 1, tempo: { bpm: 60, notesPerBeat: 1 } },
+    )
     // C D E F, G A B C, B A G F, E D C: more of G7 in none but the third
     expect(byBar.bass!.buttons.filter(({ row }) => row === 'seventh').length).toBeGreaterThan(0)
     expect(buttonsOf(byBar).split(' ').at(-1)).toBe('f0')
@@ -101,7 +105,10 @@ describe('what the left hand plays', () => {
 
 describe('bellows', () => {
   const turns = (bellows: object, some: object = {}): [number, string][] =>
-    accordion('C', 'major', { bellows }, { octaves: 2, ...some }).bellows.map(({ step, direction }) => [step, direction])
+    accordion('C', 'major', { bellows }, { octaves: 2, ...some }).bellows.map(({ step, direction }) => [
+      step,
+      direction,
+    ])
 
   it('turn at the top, at every octave, by beats, or freely', () => {
     expect(turns({})).toEqual([
@@ -119,7 +126,10 @@ describe('bellows', () => {
   })
 
   it('never turn inside a figure, which is slurred', () => {
-    const figured = turns({ turn: 'beats', beats: 2 }, { pattern: { figure: 'groups-of-three' }, tempo: { bpm: 60, notesPerBeat: 2 } })
+    const figured = turns(
+      { turn: 'beats', beats: 2 },
+      { pattern: { figure: 'groups-of-three' }, tempo: { bpm: 60, notesPerBeat: 2 } },
+    )
     expect(figured.every(([step]) => step % 3 === 0)).toBe(true)
     const pairs = turns({ turn: 'octave' }, { rhythm: { lengths: 'long-short' } })
     expect(pairs.every(([step]) => step % 2 === 0)).toBe(true)
@@ -143,7 +153,12 @@ describe('what is heard', () => {
   it('sounds registers of the right hand, basses in octaves, chords as the machine couples them', () => {
     const study = accordion('C', 'major', { registers: ['16', '8'] }, { octaves: 1 })
     const first = playedNotes(study).filter(({ step }) => step === 0)
-    expect(first.filter(({ hand }) => hand === 'right').map(({ midi }) => midi).sort()).toEqual([48, 60])
+    expect(
+      first
+        .filter(({ hand }) => hand === 'right')
+        .map(({ midi }) => midi)
+        .sort(),
+    ).toEqual([48, 60])
     expect(new Set(first.filter(({ hand }) => hand === 'left').map(({ midi }) => midi % 12))).toEqual(new Set([0]))
     const chord = playedNotes(study).filter(({ step, hand }) => step === 2 && hand === 'left')
     expect(chord.map(({ midi }) => midi % 12).sort((a, b) => a - b)).toEqual([0, 4, 7])
@@ -173,10 +188,12 @@ describe('pins', () => {
   })
 
   it('say which of them cannot stand together', () => {
-    const wrong = saidBy(() => left([
-      { hand: 'left', index: 0, button: { row: 'fundamental', column: 3 } },
-      { hand: 'left', index: 2, finger: 2 },
-    ]))
+    const wrong = saidBy(() =>
+      left([
+        { hand: 'left', index: 0, button: { row: 'fundamental', column: 3 } },
+        { hand: 'left', index: 2, finger: 2 },
+      ]),
+    )
     expect(wrong).toContain('bass A on C (note 1)')
     expect(wrong).not.toContain('2 on E')
   })
@@ -204,8 +221,16 @@ describe('pins', () => {
 describe('what cannot be had is named', () => {
   it.each([
     [{ octaves: 3, startOctave: 4, accordion: { treble: 'keys-26' } }, 'above', '26 keys of the accordion'],
-    [{ material: { tonic: 'Eb', kind: 'major' }, octaves: 1, accordion: { bass: 12 } }, 'A board of 12 has no', 'It has this in'],
-    [{ material: { tonic: 'C', kind: 'natural-minor' }, octaves: 1, accordion: { bass: 12 } }, 'C minor', 'larger board'],
+    [
+      { material: { tonic: 'Eb', kind: 'major' }, octaves: 1, accordion: { bass: 12 } },
+      'A board of 12 has no',
+      'It has this in',
+    ],
+    [
+      { material: { tonic: 'C', kind: 'natural-minor' }, octaves: 1, accordion: { bass: 12 } },
+      'C minor',
+      'larger board',
+    ],
     [{ school: 'with-thumb' }, '“with-thumb” is no school for keys', 'conservatory'],
     [{ school: 'conservatory', accordion: { treble: 'c-3' } }, 'no school for buttons', 'four-fingers'],
     [{ accordion: { left: { school: 'five' } } }, 'accordion.left.school', 'four-three, three-two'],
@@ -216,14 +241,22 @@ describe('what cannot be had is named', () => {
     [{ accordion: { bass: 24, rows: ['major'] } }, 'has 3 rows', 'accordion.rows'],
     [{ accordion: { registers: [] } }, 'accordion.registers', '16'],
     [{ accordion: { left: { harmony: 'own' } } }, 'accordion.left.bars', 'at least one'],
-    [{ material: { pitches: [['C4', 'D4', 'E4', 'F4', 'G4']] }, hands: 'right', accordion: { treble: 'c-5' } }, 'C4 D4 E4 F4 G4', ''],
+    [
+      { material: { pitches: [['C4', 'D4', 'E4', 'F4', 'G4']] }, hands: 'right', accordion: { treble: 'c-5' } },
+      'C4 D4 E4 F4 G4',
+      '',
+    ],
     [{ material: { pitches: [['C3', 'D3', 'E3', 'F3', 'G3']] }, hands: 'left' }, 'C', ''],
     [{ pins: [{ hand: 'left', index: 0, finger: 1 }] }, 'left thumb', '2, 3, 4 or 5'],
     [{ motion: 'contrary' }, 'no contrary motion', 'similar'],
     [{ interval: 'third' }, 'interval must be octave', 'octaves of its own'],
     [{ pattern: { accompaniment: 'held-tonic' } }, 'pattern.accompaniment must be none', 'left.part'],
     [{ hands: 'left', accordion: { left: { part: 'none' } } }, 'must not be none', 'something to play'],
-    [{ material: { tonic: 'C', kind: 'whole-tone' }, accordion: { left: { part: 'alternating' } } }, 'no button gives', ''],
+    [
+      { material: { tonic: 'C', kind: 'whole-tone' }, accordion: { left: { part: 'alternating' } } },
+      'no button gives',
+      '',
+    ],
     [{ pattern: { walk: 'crossing-loops' }, accordion: { treble: 'c-5' } }, 'for keys', 'no thumb'],
   ])('%j', (some, ...words) => {
     const said = asked(some)
@@ -235,75 +268,22 @@ describe('what cannot be had is named', () => {
       'B♭, F, C, G, D and A',
     )
     const study = accordion('A', 'major', { bass: 12 }, { octaves: 1 })
-    expect(english(study.bass!.reasons).map(({ said }: { said: string }) => said).join(' ')).toContain('the root again')
+    expect(
+      english(study.bass!.reasons)
+        .map(({ said }: { said: string }) => said)
+        .join(' '),
+    ).toContain('the root again')
   })
 
   it('moves a start that was left open to where the keyboard has it, and takes fewer octaves where it must', () => {
     const study = accordion('C', 'major', { treble: 'keys-25' }, { hands: 'right' })
     expect(study.recipe.startOctave).toBe(4)
-    const small = realise({ instrument: 'accordion', material: { tonic: 'F', kind: 'major' }, hands: 'right', accordion: { treble: 'keys-25' } } as RecipeInput)
+    const small = realise({
+      instrument: 'accordion',
+      material: { tonic: 'F', kind: 'major' },
+      hands: 'right',
+      accordion: { treble: 'keys-25' },
+    } as RecipeInput)
     expect(small.recipe.octaves).toBe(1)
-  })
-})
-
-describe('a called line', () => {
-  const called = (line: string) => parseCall(line).studies.map((input) => completeRecipe(input))
-
-  it.each([
-    ['C major accordion two octaves alternating bass', { hands: 'together', octaves: 2 }, { part: 'alternating' }],
-    ['bass scale G major', { hands: 'left' }, { part: 'scale' }],
-    ['left hand waltz bass D major', { hands: 'left' }, { part: 'waltz' }],
-    ['C major, hands together, bass scale', { hands: 'together' }, { part: 'scale' }],
-    ['E minor harmonic, primary chords', {}, { part: 'cadence' }],
-  ])('%s', (line, recipe, left) => {
-    const [study] = called(line)
-    expect(study).toMatchObject({ instrument: 'accordion', ...recipe, accordion: { left } })
-  })
-
-  it('hears the keyboard, the board and the bellows', () => {
-    const [study] = called('C major C-system of 3 rows 48 bass bellows turn every two bars closing first') as never[]
-    expect(study).toMatchObject({
-      accordion: { treble: 'c-3', bass: 48, bellows: { turn: 'beats', beats: 8, first: 'closing' } },
-    })
-  })
-
-  it.each([
-    { material: C },
-    { material: C, accordion: { treble: 'b-4', bass: 72, left: { school: 'three-two', every: 2 } } },
-    { material: { tonic: 'A', kind: 'harmonic-minor' }, hands: 'left', accordion: { left: { part: 'cadence' } } },
-    { material: C, accordion: { left: { harmony: 'own', bars: ['I', 'V7'] }, bellows: { turn: 'beats', beats: 6 } } },
-    { material: C, accordion: { bass: 24, rows: ['counterbass', 'fundamental', 'major'], registers: ['16', '4'] } },
-    { material: C, hands: 'right', accordion: { keys: 'ladies', bellows: { turn: 'free', first: 'closing' } } },
-    {
-      material: C,
-      accordion: { treble: 'c-5' },
-      pins: [
-        { hand: 'left', index: 2, button: { row: 'counterbass', column: -3 } },
-        { hand: 'right', index: 0, button: [4, -0.5] },
-        { hand: 'right', index: 3, finger: 2 },
-      ],
-    },
-  ])('reads back what it writes: %j', (some) => {
-    const recipe = completeRecipe({ instrument: 'accordion', ...some } as RecipeInput)
-    const line = writeCall(recipe)
-    expect(called(line)).toEqual([recipe])
-  })
-})
-
-describe('how it is told', () => {
-  it('says who plays and what the left hand does', () => {
-    expect(inEnglish(accordion('C', 'major').title)).toBe(
-      'C major, accordion, right hand over alternating bass, two octaves',
-    )
-    expect(inEnglish(accordion('C', 'major', { bellows: { turn: 'octave' } }, { hands: 'left', octaves: 1 }).title)).toBe(
-      'C major, accordion, left hand, bass scale, one octave, bellows turn every octave',
-    )
-  })
-
-  it('gives the hands back their parts when other hands are chosen', () => {
-    const recipe = accordionRecipe({ material: C, hands: 'right' })
-    const hands = { hands: 'together', motion: 'similar', interval: 'octave', tonicHand: 'left', contraryFrom: 'unison' } as const
-    const changed = completeRecipe({ ...recipe, ...withHands(recipe, hands) } as RecipeInput)
-    expect(changed).toMatchObject({ hands: 'together', accordion: { left: { part: 'alternating' } } })
   })
 })
