@@ -19,6 +19,8 @@ export interface Wanted {
   readonly metronome: Metronome
   readonly countIn: 0 | 1 | 2
   readonly seconds: number
+  /** Whether turns of the bellows are heard, as they are where nothing is said. */
+  readonly dips?: boolean
 }
 
 const LOWEST = 36
@@ -26,7 +28,7 @@ const EVERY = 4
 const CHUNK = 8192
 
 /** Renders what the page would play, faster than it sounds, on an offline audio context; one channel at its sample rate. */
-async function render({ recipe, practice, hands, metronome, countIn, seconds }: Wanted) {
+async function render({ recipe, practice, hands, metronome, countIn, seconds, dips = true }: Wanted) {
   const study = realise(recipe)
   const buffer = await Offline(
     () => {
@@ -42,7 +44,7 @@ async function render({ recipe, practice, hands, metronome, countIn, seconds }: 
       const click = (hertz: number) => woodClick(hertz, sampleRate) as Float32Array<ArrayBuffer>
       const clicks = { bar: click(1900), beat: click(1250), between: click(820) }
       const player = new Player(makeInstrument({ notes, clicks }), { step: () => {}, ended: () => {} })
-      player.start(study, { practice, hands, metronome, countIn, dips: true }, 0)
+      player.start(study, { practice, hands, metronome, countIn, dips }, 0)
     },
     seconds,
     1,

@@ -15,11 +15,11 @@ export const instrument = {
     '{turn, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows free}}{first, select, closing {, closing first} other {}}',
   'reeds.registers': 'registers {registers}',
   'reeds.against':
-    '{count, plural, =1 {note against stroke: one of the right hand to each of the left} other {# notes of the right hand to each stroke of the left}}',
+    '{count, plural, =1 {Note against stroke: one of the right hand to each of the left.} other {# notes of the right hand to each stroke of the left.}}',
   'reeds.pair': '{right} with {left} {on, select, chord {on the chord} other {on the bass}}',
   'reeds.pairs':
-    '{count, plural, =1 {one pair of fingers falls together: } other {# pairs of fingers fall together: }}{pairs}{more, select, yes { …} other {}}',
-  'reeds.thirds': 'third fingers meet at {notes}',
+    '{count, plural, =1 {One pair of fingers falls together} other {# pairs of fingers fall together}}{more, select, yes {, first} other {}}: {pairs}.',
+  'reeds.thirds': 'Third fingers meet on {notes}.',
   'said.pin-button': '{button} for note {note}, {hand}',
   'buttons.no-thumbs': '“{asked}” is for keys: on buttons the fingers keep their rows and no thumb crosses.',
   'watch.left-alone': 'till it runs by itself, the eyes elsewhere',
