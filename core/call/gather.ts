@@ -122,7 +122,8 @@ export const once = (messages: readonly Message[]): Message[] => [
 export function gather(said: readonly Said[]): Gathered {
   const pick = <T extends Said['part']['is']>(is: T) =>
     said.flatMap(({ part }) => (part.is === is ? [part as Extract<Said['part'], { is: T }>] : []))
-  const change = joinedChanges(pick('change').map((part) => part.change))
+  const changes = pick('change')
+  const change = joinedChanges([...changes.map(({ usual }) => usual ?? {}), ...changes.map((part) => part.change)])
   const problems = [...contradictions(said)]
   const remarks: Message[] = []
   const free = pick('pitches').at(-1)

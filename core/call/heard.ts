@@ -101,12 +101,14 @@ export function hear(understood: readonly Understood[]): Heard {
     ...{ all: false, three: false, choosers: {}, or: new Set(), of: null },
   }
   const listening: Listening = { last: 'forms', or: false }
+  const usual: Change[] = []
   understood.forEach(({ said }, at) => {
     if (!said) return
     if (said.part.is === 'or') {
       listening.or = true
       return
     }
+    if (said.part.is === 'change') usual.push(said.part.usual ?? {})
     const sort = add(heard, said, listening, understood[at - 1]?.typed.toLowerCase() ?? '')
     if (sort !== null) {
       if (listening.or && sort === listening.last) heard.or.add(sort)
@@ -114,5 +116,7 @@ export function hear(understood: readonly Understood[]): Heard {
     }
     if (said.part.is !== 'filler') listening.or = false
   })
+  if (heard.hands.length === 0 && heard.ask.hands === undefined)
+    heard.hands.push(...usual.flatMap(({ hands }) => (hands ? [hands] : [])))
   return heard
 }

@@ -71,7 +71,8 @@ export type Part =
   | { readonly is: 'tonic'; readonly note: Note }
   | { readonly is: 'feature'; readonly features: Features }
   | { readonly is: 'inversion'; readonly inversion: number }
-  | { readonly is: 'change'; readonly change: Changes }
+  /** `usual` goes with it unless the line says otherwise. */
+  | { readonly is: 'change'; readonly change: Changes; readonly usual?: Changes }
   | { readonly is: 'pitches'; readonly pitches: readonly (string | readonly string[])[] }
   | { readonly is: 'all' }
   | { readonly is: 'three-minors' }

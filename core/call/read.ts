@@ -8,13 +8,15 @@ import type { Said } from './part'
 import { matches, numberWords, type Rule, rules } from './rules'
 import { scan, type Token } from './scan'
 
+type Changes = Omit<RecipeInput, 'material'>
+
 /** What each family of instruments adds to the grammar. */
 const FAMILY_RULES: readonly Rule[] = families()
   .flatMap(({ lexicon }) => lexicon)
   .flatMap(({ phrases, say }) =>
     rules(phrases, (taken): Said | null => {
       const said = say(taken)
-      return said && { part: { is: 'change', change: said.change as Omit<RecipeInput, 'material'> } }
+      return said && { part: { is: 'change', ...(said as { change: Changes; usual?: Changes }) } }
     }),
   )
 

@@ -9,6 +9,8 @@ export interface Slots {
 /** What a phrase changes in a recipe. */
 export interface Said {
   readonly change: Omit<CommonInput, 'material'>
+  /** What goes with it unless the line says otherwise. */
+  readonly usual?: Omit<CommonInput, 'material'>
 }
 
 /** Phrases that say the same, in the notation of the call's rules, and what they say; null where the numbers make no sense. */

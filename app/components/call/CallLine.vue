@@ -107,7 +107,14 @@ async function onKey(event: KeyboardEvent): Promise<void> {
     </div>
     <div :id="words" aria-live="polite">
       <CalledWords :called="called" :unfinished="offered.length > 0" @replace="replace" />
-      <p v-if="told" class="py-1 text-[14px] text-missing" role="alert">{{ told }}</p>
+      <p
+        v-if="told"
+        class="py-1 text-[14px] text-missing"
+        :class="{ 'sr-only': called.problems.length > 0 }"
+        role="alert"
+      >
+        {{ told }}
+      </p>
     </div>
     <ul
       v-show="offered.length > 0"

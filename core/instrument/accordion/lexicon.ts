@@ -70,7 +70,11 @@ const LEFT: readonly Saying[] = [
   part('scale', ['hands? together|tog|ht ,? with? bass scale', 'right|rh hand? over|with bass scale'], {
     hands: 'together',
   }),
-  part('scale', ['bass scale', 'left|lh hand? ,? bass scale'], { hands: 'left' }),
+  part('scale', ['left|lh hand? ,? bass scale'], { hands: 'left' }),
+  {
+    phrases: ['bass scale'],
+    say: () => ({ ...set({ left: { part: 'scale' } }), usual: { hands: 'left' } }),
+  },
   part('chords', ['bass chords', 'chords in the? left']),
   part('cadence', ['bass cadence', 'primary chords', 'cadence on the? bass']),
   part('none', ['no bass', 'without bass|left']),

@@ -12,6 +12,8 @@ describe('a called line', () => {
   it.each([
     ['C major accordion two octaves alternating bass', { hands: 'together', octaves: 2 }, { part: 'alternating' }],
     ['bass scale G major', { hands: 'left' }, { part: 'scale' }],
+    ['G major, bass scale, one octave, hands together', { hands: 'together' }, { part: 'scale' }],
+    ['right hand G major, bass scale', { hands: 'right' }, {}],
     ['left hand waltz bass D major', { hands: 'left' }, { part: 'waltz' }],
     ['C major, hands together, bass scale', { hands: 'together' }, { part: 'scale' }],
     ['E minor harmonic, primary chords', {}, { part: 'cadence' }],

