@@ -6,7 +6,8 @@ export { type BassAlternative, type BassFingering, fingerBass, type NamedButton 
 export type { BassReason } from './bassReasons'
 export { bassTouch, type BassTerm, BASS_TERMS, handAt, LEFT_FINGERS, LEFT_SCHOOL_DATA } from './bassTouch'
 export { type ButtonErrors, type ButtonMessages, refuseButtons, tellButtons } from './messages'
-export { type BassButtonPin, type ButtonPin, checkedButtonPin, isButtonPin, type TrebleButtonPin } from './pin'
+export { type BassButtonPin, type ButtonPin, isButtonPin, type TrebleButtonPin } from './pin'
+export { checkedButtonPin } from './checkedPin'
 export { pinnedButton } from './pins'
 export { type Grasp, type Press, pressingOf, pressProblem, solvePresses, type Touch } from './press'
 export {

@@ -1,0 +1,40 @@
+import { checkedPin as checkedFinger, type Pin } from '../fingering'
+import { MOST_NOTES, oneOf, refuseStudy, whole } from '../study'
+import { BASS_ROWS, type BassButton } from '../surface'
+import { refuseButtons } from './messages'
+import { type ButtonPin, isButtonPin, type TrebleButtonPin } from './pin'
+
+const MOST_COLUMN = 12
+
+function trebleButton(value: unknown, path: string): TrebleButtonPin['button'] {
+  const [row, place] = Array.isArray(value) ? (value as unknown[]) : []
+  if (typeof place !== 'number' || !Number.isInteger(2 * place)) {
+    throw refuseStudy('field.unknown', { field: path, of: 'choice', among: '[row, place]' }, path)
+  }
+  return [whole(row, 1, 5, `${path}[0]`), place]
+}
+
+function bassButton(value: unknown, path: string): BassButton {
+  const { row, column } = (typeof value === 'object' && value !== null ? value : {}) as Partial<BassButton>
+  return {
+    row: oneOf(row, BASS_ROWS, `${path}.row`),
+    column: whole(column, -MOST_COLUMN, MOST_COLUMN, `${path}.column`),
+  }
+}
+
+/** Checks a pin's own fields, be it of a finger or of a button. @throws RecipeError */
+export function checkedButtonPin(value: Pin | ButtonPin, at: number): Pin | ButtonPin {
+  const path = `pins[${at}]`
+  if (typeof value !== 'object' || value === null || !isButtonPin(value)) {
+    const pin = checkedFinger(value as Pin, at)
+    const thumb = pin.hand === 'left' && ('fingers' in pin ? pin.fingers : [pin.finger]).includes(1)
+    if (thumb) throw refuseButtons('left.thumb', {}, `${path}.${'fingers' in pin ? 'fingers' : 'finger'}`)
+    return pin
+  }
+  const hand = oneOf(value.hand, ['right', 'left'] as const, `${path}.hand`)
+  const index = whole(value.index, 0, MOST_NOTES, `${path}.index`)
+  const button: unknown = value.button
+  return hand === 'right'
+    ? { hand, index, button: trebleButton(button, `${path}.button`) }
+    : { hand, index, button: bassButton(button, `${path}.button`) }
+}
