@@ -18,7 +18,9 @@ export interface HandDifferences {
   readonly notes: readonly Change<string>[]
   /** Fingers, or sticks. */
   readonly fingers: readonly Change<Finger | Stick>[]
-  /** Crossings that only one of the two has, by note; of sticks, those over wide steps. */
+  /** Notes found in another place, as on another button; left out where there is no choice of places, or none changes. */
+  readonly places?: readonly { readonly a: number; readonly b: number }[]
+  /** Crossings that only one of the two has, by note; of sticks, those over wide steps, of a bass board, leaps. */
   readonly crossings: { readonly a: readonly number[]; readonly b: readonly number[] }
   /** Notes that only one of the two has. */
   readonly only: { readonly a: readonly number[]; readonly b: readonly number[] }
@@ -37,6 +39,14 @@ const both = ({ a, b }: Aligned): { a: number; b: number }[] => (a === null || b
 /** Semitones from the side's first note, so that studies in different keys or octaves can be compared. */
 const raised = ({ part, indices }: Side, index: number): number => part.midi[index]! - part.midi[indices[0]!]!
 
+/** Notes of both that lie elsewhere; another note lies elsewhere anyhow. */
+function movedPlaces(a: Side, b: Side, met: readonly { a: number; b: number }[]): Pick<HandDifferences, 'places'> {
+  const [before, after] = [a.part.places, b.part.places]
+  if (!before || !after) return {}
+  const places = met.filter((pair) => a.part.midi[pair.a] === b.part.midi[pair.b] && before[pair.a] !== after[pair.b])
+  return places.length > 0 ? { places } : {}
+}
+
 function differencesOf(a: Side, b: Side): HandDifferences {
   const pairs = aligned(a, b)
   const met = pairs.flatMap(both)
@@ -54,6 +64,7 @@ function differencesOf(a: Side, b: Side): HandDifferences {
     fingers: met
       .map((pair) => ({ ...pair, from: before[pair.a]!, to: after[pair.b]! }))
       .filter(({ from, to }) => from !== to),
+    ...movedPlaces(a, b, met),
     crossings: {
       a: met.filter((pair) => byA.has(pair.a) && !byB.has(pair.b)).map((pair) => pair.a),
       b: met.filter((pair) => byB.has(pair.b) && !byA.has(pair.a)).map((pair) => pair.b),

@@ -16,6 +16,7 @@ export interface CompareMessages {
   }
   'diff.one': { from: string | number; to: string | number; note: NoteParam }
   'diff.thumbs': { after: ListParam | 'none'; before: ListParam | 'none' }
+  'diff.places': { player: string; count: number }
   'diff.length': { player: string; more: number; fewer: number; both: 'yes' | 'no' }
   'diff.down': { player: string; plays: string; notes: ListParam; count: number }
   'diff.comes-in': { player: string }

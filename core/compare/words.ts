@@ -60,6 +60,9 @@ function marksTold({ player, plays, a, b }: Lines, { fingers, crossings }: HandD
   ]
 }
 
+const placesTold = (player: Player, { places }: HandDifferences): Message[] =>
+  places ? [tellCompare('diff.places', { player, count: places.length })] : []
+
 function lengthTold(player: Player, { only }: HandDifferences): Message[] {
   const [more, fewer] = [only.b.length, only.a.length]
   if (more + fewer === 0) return []
@@ -93,7 +96,11 @@ export function differenceTold(a: RealisedStudy, b: RealisedStudy, differences: 
     notes.length > 0 ? tellCompare('diff.notes', { changes: listed(notes) }) : tellCompare('diff.same-notes'),
     ...differences.handsOnly.b.map((player) => tellCompare('diff.comes-in', { player })),
     ...differences.handsOnly.a.map((player) => tellCompare('diff.left-out', { player })),
-    ...hands.flatMap(({ lines, each }) => [...lengthTold(lines.player, each), ...marksTold(lines, each)]),
+    ...hands.flatMap(({ lines, each }) => [
+      ...lengthTold(lines.player, each),
+      ...marksTold(lines, each),
+      ...placesTold(lines.player, each),
+    ]),
     tellCompare('diff.harder', { from, to, how }),
   ]
 }

@@ -63,6 +63,8 @@ export interface PerformedLine {
   readonly midi: readonly number[]
   readonly pinned: readonly { readonly index: number; readonly pin: number }[]
   readonly reasons: readonly ToldReason[]
+  /** Where each note is found, on an instrument that has it in several places; to be compared, not read. */
+  readonly places?: readonly string[]
 }
 
 /** Another way that would serve a player, with what stands over each note. */

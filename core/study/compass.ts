@@ -17,8 +17,8 @@ function compassOf(lines: readonly Line[]): Bounds {
 /**
  * Holds the lines of a recipe against the compass of an instrument.
  * @param linesFor everything that a recipe plays
- * @throws RecipeError `range` saying by how much the study leaves it; `details.fits` is the octave that fits, or
- * null where none does, and `details.octaves` then how many octaves would
+ * @throws RecipeError `range` at the start, or at the octaves where no start helps, saying by how much the study leaves
+ * it; `details.fits` is the octave that fits, or null where none does, and `details.octaves` then how many octaves would
  */
 export function checkCompass<R extends CommonRecipe>(
   recipe: R,
@@ -42,7 +42,12 @@ export function checkCompass<R extends CommonRecipe>(
   const fits = octaveThatFits(recipe, { lowest, highest }, bounds)
   const octaves = fits === null ? octavesThatFit(recipe, linesFor, bounds) : recipe.octaves
   const mend = fits === null ? tellStudy('range.shorter', { octaves }) : tellStudy('range.fits', { octave: fits })
-  throw refuseStudy('range', { leaves, instrument, mend }, 'startOctave', { under, over, fits, octaves })
+  throw refuseStudy('range', { leaves, instrument, mend }, fits === null ? 'octaves' : 'startOctave', {
+    under,
+    over,
+    fits,
+    octaves,
+  })
 }
 
 function octaveThatFits(recipe: CommonRecipe, compass: Bounds, bounds: Bounds): number | null {

@@ -47,7 +47,11 @@ function compassOf({ accordion }: AccordionRecipe) {
 const HANDS = ['right', 'left'] as const
 const playersIn = ({ hands, bass }: PerformedAccordion): Hand[] =>
   HANDS.filter((hand) => (hand === 'right' ? hands.right : bass) !== undefined)
-const lineOf = ({ hands, bass }: PerformedAccordion, hand: Hand) => (hand === 'right' ? hands.right! : bass!)
+const lineOf = ({ hands, bass }: PerformedAccordion, hand: Hand) => {
+  const line = hand === 'right' ? hands.right! : bass!
+  if (!line.buttons) return line
+  return { ...line, places: line.buttons.map((button) => JSON.stringify(button)) }
+}
 
 type Left = Partial<Record<'part' | 'every' | 'held' | 'harmony' | 'bars', unknown>>
 const settingsOf = (input: CommonInput) =>

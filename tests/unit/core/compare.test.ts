@@ -140,3 +140,39 @@ describe('sticks beside sticks', () => {
     expect(words).toContain('the right hand is left out')
   })
 })
+
+describe('two studies of an accordion', () => {
+  const reeds = (accordion: object, some: object = {}) =>
+    realise(
+      {
+        instrument: 'accordion',
+        material: { tonic: 'C', kind: 'major' },
+        octaves: 1,
+        accordion,
+        ...some,
+      } as RecipeInput,
+      {},
+      0,
+    )
+
+  it('tell the left hand’s school by its fingers, the right hand’s keyboard by its thumb', () => {
+    expect(told(reeds({}), reeds({ left: { school: 'three-two' } }))[2]).toMatch(/^left hand: \d+ fingers change$/)
+    expect(told(reeds({}), reeds({ treble: 'c-5' }))[1]).toContain('no thumb any more, where it was on C and F')
+    expect(told(reeds({ treble: 'c-5' }), reeds({}))[1]).toContain('thumbs on C and F instead of nowhere')
+  })
+
+  it('tell notes that lie on other buttons, and only those that are the same notes', () => {
+    const pins = [{ hand: 'left', index: 2, button: { row: 'fundamental', column: 4 } }]
+    const scale = { left: { part: 'scale' } }
+    const [own, pinned] = [reeds(scale, { hands: 'left' }), reeds(scale, { hands: 'left', pins })]
+    const { places } = compareStudies(own, pinned).hands.left!
+    expect(places![0]).toEqual({ a: 2, b: 2 })
+    const count = places!.length
+    expect(told(own, pinned)).toContain(
+      `left hand: ${count} note${count > 1 ? 's' : ''} on ${count > 1 ? 'other buttons' : 'another button'}`,
+    )
+    expect(compareStudies(own, own).hands.left!.places).toBeUndefined()
+    const minor = reeds(scale, { hands: 'left', material: { tonic: 'A', kind: 'harmonic-minor' } })
+    expect(compareStudies(own, minor).hands.left!.places).toBeUndefined()
+  })
+})
