@@ -160,6 +160,35 @@ describe('an accordion teacher’s lesson, by keyboard', () => {
     expect(problems).toEqual([])
   })
 
+  it('compares the schools side by side, and takes the other', async () => {
+    const { page, problems } = await open('/desk')
+    await callStudy(page, 'D major accordion one octave')
+    await shown(page, 'left', '4323')
+    await page.getByRole('link', { name: 'Compare side by side' }).click()
+    await page.getByText('left hand: no finger changes').waitFor()
+    expect(await page.getByText(/stick/).count()).toBe(0)
+    // the strokes stand under the notes with which they fall, every second one
+    const cells = page.locator('tbody').first().locator('tr.left td')
+    expect((await cells.allTextContents()).map((text) => text.trim()).slice(0, 8)).toEqual([
+      ...['4', '', '3', '', '2', '', '3', ''],
+    ])
+    await press(page, /^Put this on the desk/)
+    await page.getByRole('button', { name: 'black-key pivot, four and three' }).waitFor()
+    expect(problems).toEqual([])
+  })
+
+  it('is played on a tablet, by touch: a finger pinned, the board turned round', async () => {
+    const { page, problems } = await open('/desk', { width: 1024, height: 768 }, true)
+    await callStudy(page, 'bass scale C major accordion one octave')
+    await shown(page, 'left', '42542534')
+    await page.locator(at('left', 2)).tap()
+    await page.getByRole('button', { name: /^Pin finger 4/ }).tap()
+    await page.locator(at('left', 2), { hasText: '4' }).waitFor()
+    await page.getByRole('button', { name: 'as one looks at it' }).tap()
+    await page.getByText(/^as one looks at it;/).waitFor()
+    expect(problems).toEqual([])
+  })
+
   it('reads a bass scale on the phone', async () => {
     const { page, problems } = await open('/desk', { width: 390, height: 844 })
     await callStudy(page, 'bass scale F major accordion one octave')

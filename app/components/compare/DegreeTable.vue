@@ -17,10 +17,18 @@ interface Cell {
 }
 
 const SHOWN = 8
+/** The note of every step: of the first hand that plays there. */
+const topOf = (study: RealisedStudy) => {
+  const found = new Map(
+    playersIn(study)
+      .toReversed()
+      .flatMap((player) => lineFor(study, player).notes.map((note) => [note.step, note] as const)),
+  )
+  return [...found.values()].sort((a, b) => a.step - b.step)
+}
 /** Steps that are shown: one octave of the way up and, if any study comes down otherwise, the last octave down. */
 const steps = computed(() => {
-  const { study } = props.studies[0]!
-  const { notes } = lineFor(study, playersIn(study)[0]!)
+  const notes = topOf(props.studies[0]!.study)
   const turn = notes.findIndex((note) => note.leg === 'down')
   const up = Array.from({ length: Math.min(SHOWN, turn < 0 ? notes.length : turn) }, (_, at) => at)
   const down =
@@ -29,29 +37,33 @@ const steps = computed(() => {
 })
 const columns = computed(() => [...steps.value.up, ...steps.value.down])
 
+/** Notes and fingers step by step; nothing where a hand rests or still sounds. */
 function rowsOf(study: RealisedStudy) {
-  return playersIn(study).map((hand) => {
-    const { notes } = lineFor(study, hand)
-    return { hand, notes: notes.map((note) => printedName(note.pitch)), fingers: marksOf(study, hand) }
+  const top = topOf(study)
+  const hands = playersIn(study).map((hand) => {
+    const marks = marksOf(study, hand)
+    const at = new Map(lineFor(study, hand).notes.map(({ step }, index) => [step, marks[index]!]))
+    return { hand, fingers: top.map(({ step }) => at.get(step) ?? '') }
   })
+  return { notes: top.map(({ pitch }) => printedName(pitch)), hands }
 }
 const rows = computed(() => {
-  const all = props.studies.map(({ label, study }) => ({ label, hands: rowsOf(study) }))
-  const first = all[0]!.hands
+  const all = props.studies.map(({ label, study }) => ({ label, ...rowsOf(study) }))
+  const first = all[0]!
   const cells = (own: readonly string[], base: readonly string[] | undefined): Cell[] =>
     columns.value.map((at) => ({ text: own[at] ?? '', differs: own[at] !== base?.[at] }))
-  return all.map(({ label, hands }) => ({
+  return all.map(({ label, notes, hands }) => ({
     label,
-    notes: cells(hands[0]!.notes, first[0]?.notes),
+    notes: cells(notes, first.notes),
     fingers: hands.map(({ hand, fingers }) => ({
       hand,
-      cells: cells(fingers, first.find((each) => each.hand === hand)?.fingers),
+      cells: cells(fingers, first.hands.find((each) => each.hand === hand)?.fingers),
     })),
   }))
 })
 /** Chords, and lines of different lengths, do not stand in one table. */
 const fits = computed(() => {
-  const lengths = props.studies.map(({ study }) => lineFor(study, playersIn(study)[0]!).notes.length)
+  const lengths = props.studies.map(({ study }) => topOf(study).length)
   const plain = props.studies.every(({ study }) =>
     playersIn(study).every((player) => !hasChords(lineFor(study, player))),
   )

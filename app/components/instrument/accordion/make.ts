@@ -11,7 +11,7 @@ export function trebleWords(id: Treble): string {
 
 const printed = (name: string): string => name.replace(/#/g, '♯').replace(/b/g, '♭')
 
-/** “6 rows of 20, B♭♭ to A♯”. */
+/** “6 × 20, B♭♭ to A♯”: rows, columns and their ends. */
 export function boardWords(bass: BassCount): string {
   const { from, to } = boardOf(bass)
   const at = (column: number): string => printed(buttonName({ row: 'fundamental', column }))
