@@ -152,7 +152,7 @@ describe('sound, on an offline audio context', () => {
       tempo: { bpm: 60, notesPerBeat: 1 },
       accordion: { bellows: { turn: 'beats', beats: 4 } },
     }
-    const alone = { recipe: { ...recipe, hands: 'right' } as RecipeInput, hands: ['right'] } as const
+    const alone = { recipe: { ...recipe, hands: 'right' } as RecipeInput, hands: ['right'], seconds: 5 } as const
     const [sound, even] = [await render(alone), await render({ ...alone, dips: false })]
     const trough = (of: Sound, beat: number): number =>
       Math.min(...Array.from({ length: 10 }, (_, at) => peak(of, beat - 0.06 + at * 0.012, beat - 0.04 + at * 0.012)))
@@ -162,7 +162,7 @@ describe('sound, on an offline audio context', () => {
     const bass = { ...recipe, hands: 'left', accordion: { left: { part: 'chords' } } } as RecipeInput
     const chord = playedNotes(realise(bass)).filter(({ start }) => start === 0)
     expect(chord.length).toBeGreaterThan(2)
-    const coupled = await render({ recipe: bass, hands: ['left'] })
+    const coupled = await render({ recipe: bass, hands: ['left'], seconds: 2 })
     for (const { midi } of chord)
       expect(strength(coupled, 0.2, 0.7, hertz(midi))).toBeGreaterThan(3 * strength(coupled, 0.2, 0.7, hertz(66)))
   })

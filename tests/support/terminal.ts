@@ -1,9 +1,9 @@
 import { spawn } from 'node:child_process'
 
-/** Runs a command of the terminal as a user would; what it printed, line by line. */
+/** Runs a command of the terminal; what it printed, line by line. What `npm run` adds is tried where answers are flushed. */
 export function run(script: string, input: string, args: string[] = []): Promise<{ code: number; lines: string[] }> {
   return new Promise((resolve) => {
-    const child = spawn('npm', ['run', '--silent', script, '--', ...args], { stdio: ['pipe', 'pipe', 'inherit'] })
+    const child = spawn(process.execPath, ['scripts/cli.mjs', script, ...args], { stdio: ['pipe', 'pipe', 'inherit'] })
     let out = ''
     child.stdout.on('data', (chunk) => (out += chunk))
     child.on('close', (code) => resolve({ code: code ?? 1, lines: out.trim().split('\n') }))

@@ -84,7 +84,7 @@ describe('anything that may be asked of an accordion', () => {
         expect(layoutOf(study, 900).at(-1)!.to).toBe(steps)
         expect(parseCall(writeCall(recipe)).studies.map((input) => completeRecipe(input))).toEqual([recipe])
       }),
-      { numRuns: runs(250) },
+      { numRuns: runs(120) },
     )
   })
 })
