@@ -3,7 +3,7 @@ import { echoOf } from './echo'
 import type { Message } from '../message'
 import { inversionsOf, KINDS, MOST_SIGNS, signatureOf, usualTonics, kindNamed } from '../material'
 import { fifthsOf, type Note, noteName, pitchClass } from '../pitch'
-import { families, overWhole, type RecipeInput, type AnyPin } from '../instrument'
+import { overWhole, type RecipeInput, type AnyPin } from '../instrument'
 import { kindFrom, merged } from './features'
 import type { Features, Part, Said, Signs } from './part'
 
@@ -23,25 +23,10 @@ interface Gathered {
 
 type Changes = Omit<RecipeInput, 'material'>
 
-/** Fields that hold fields of their own. */
-const NESTED: readonly string[] = [
-  'tempo',
-  'pattern',
-  'rhythm',
-  'bookends',
-  ...families().flatMap(({ parts }) => parts),
-]
-
+/** All changes in one, the later over the earlier; pins are gathered. */
 function joinedChanges(changes: readonly Changes[]): Changes {
-  const all: Record<string, unknown> = {}
-  const pins: AnyPin[] = []
-  for (const change of changes) {
-    for (const [field, value] of Object.entries(change)) {
-      if (field === 'pins') pins.push(...(value as AnyPin[]))
-      else if (NESTED.includes(field)) all[field] = overWhole(all[field] as object | undefined, value as object)
-      else all[field] = value
-    }
-  }
+  const pins = changes.flatMap((change): readonly AnyPin[] => change.pins ?? [])
+  const all = changes.reduce((joined, change) => overWhole(joined, change), {} as Changes)
   return pins.length > 0 ? { ...all, pins } : all
 }
 
@@ -57,8 +42,7 @@ function contradictions(said: readonly Said[]): Message[] {
     known.set(path, { value, part })
   }
   const noteAll = (path: string, value: unknown, part: Part): void => {
-    const nests = NESTED.includes(path.split('.')[0]!) && typeof value === 'object' && !Array.isArray(value)
-    if (!nests) note(path, value, part)
+    if (typeof value !== 'object' || value === null || Array.isArray(value)) note(path, value, part)
     else for (const [inner, each] of Object.entries(value as object)) noteAll(`${path}.${inner}`, each, part)
   }
   for (const { part } of said) {

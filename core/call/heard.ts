@@ -28,26 +28,12 @@ export interface Heard {
 }
 type Alternatives = 'forms' | 'hands' | 'touch' | 'keys'
 
-const NESTED = ['tempo', 'bookends', 'roll', 'mallets', 'pattern', 'accordion'] as const
-
-function addChange(heard: Heard, change: Change): Alternatives | null {
-  if (change.articulation) {
-    heard.touches.push(change.articulation)
-    return 'touch'
-  }
-  if (change.hands) {
-    heard.hands.push(change.hands)
-    if (change.accordion) addChange(heard, { instrument: 'accordion', accordion: change.accordion })
-    return 'hands'
-  }
-  if (change.lead) heard.leads.push(change.lead)
-  const now = { ...heard.change } as Record<string, unknown>
-  for (const [field, value] of Object.entries(change)) {
-    const nested = (NESTED as readonly string[]).includes(field)
-    now[field] = nested ? overWhole(now[field] as object | undefined, value as object) : value
-  }
-  heard.change = now as Change
-  return null
+function addChange(heard: Heard, { articulation, hands, ...rest }: Change): Alternatives | null {
+  if (articulation) heard.touches.push(articulation)
+  if (hands) heard.hands.push(hands)
+  if (rest.lead) heard.leads.push(rest.lead)
+  heard.change = overWhole(heard.change, rest)
+  return articulation ? 'touch' : hands ? 'hands' : null
 }
 
 /** What is being listened to: what the last words were about, and whether “or” stood before the next. */

@@ -5,7 +5,7 @@ import { type AccordionRecipe, BUTTON_SCHOOLS, KEY_SCHOOLS, LEFT_SCHOOLS, tellBu
 import { familyOf, type RecipeInput } from '#core/instrument'
 import { trebleOf } from '#core/surface'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
-import { SETTINGS } from '../keys/settings'
+import HandSettings from '../keys/HandSettings.vue'
 import { t, tell } from '~/composables/words'
 
 /** Schools of either hand and their settings; each default says so, and why. */
@@ -33,14 +33,6 @@ const lefts = LEFT_SCHOOLS.map((id, at) => ({
       : tell(tellButtons(`left.${id}`)),
   note: tell(tellButtons(`left.${id}.idea`)),
 }))
-const settings = computed(() =>
-  SETTINGS.filter(({ field }) => field !== 'leftArpeggio' && onKeys.value).map(({ field, title, why, choices }) => ({
-    field: field as 'firstFinger' | 'chromatic' | 'handSize',
-    ...{ title: t(title), why: t(why) },
-    choices: choices.map(({ value, words, note }) => ({ value, words: t(words), note: t(note) })),
-    now: t(choices.find((each) => each.value === props.recipe[field as 'firstFinger'])!.words),
-  })),
-)
 const words = computed(() => {
   const called = tell(familyOf(props.recipe).schools.find(({ id }) => id === props.recipe.school)!.called)
   const left = tell(tellButtons(`left.${props.recipe.accordion.left.school}`))
@@ -77,19 +69,7 @@ const setLeft = (school: AccordionRecipe['accordion']['left']['school']): void =
           @choose="setLeft"
         />
       </div>
-      <details v-for="setting in settings" :key="setting.field" class="border-t border-rule">
-        <summary class="cursor-pointer px-[14px] py-[7px]">
-          {{ setting.title }}: <b class="font-semibold">{{ setting.now.toLowerCase() }}</b>
-        </summary>
-        <p class="quiet px-[14px] text-[13px]">{{ setting.why }}</p>
-        <ChoiceGroup
-          :label="setting.title"
-          tall
-          :value="recipe[setting.field]"
-          :choices="setting.choices"
-          @choose="emit('change', { [setting.field]: $event })"
-        />
-      </details>
+      <HandSettings v-if="onKeys" :recipe="recipe" @change="emit('change', $event as Partial<RecipeInput>)" />
       <p class="quiet border-t border-rule px-[14px] pt-2 text-[13px]">{{ t('accordion.school.doubt') }}</p>
     </PopoverPanel>
   </Popover>

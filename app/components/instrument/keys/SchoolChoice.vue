@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { FingerRecipe } from '#core/fingering'
 import { familyOf, type RecipeInput } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
-import { SETTINGS } from './settings'
+import HandSettings from './HandSettings.vue'
 import { t, tell } from '~/composables/words'
 
 /** The school and its settings; each default says so, and why. */
@@ -16,13 +16,6 @@ const schools = familyOf(props.recipe).schools.map(({ id, called, idea }, at) =>
   note: tell(idea),
 }))
 const school = computed(() => familyOf(props.recipe).schools.find(({ id }) => id === props.recipe.school)!)
-const settings = computed(() =>
-  SETTINGS.map(({ field, title, why, choices }) => ({
-    ...{ field, title: t(title), why: t(why) },
-    choices: choices.map(({ value, words, note }) => ({ value, words: t(words), note: t(note) })),
-    now: t(choices.find((each) => each.value === props.recipe[field])!.words),
-  })),
-)
 </script>
 
 <template>
@@ -38,19 +31,7 @@ const settings = computed(() =>
         :choices="schools"
         @choose="emit('change', { school: $event })"
       />
-      <details v-for="setting in settings" :key="setting.field" class="border-t border-rule">
-        <summary class="cursor-pointer px-[14px] py-[7px]">
-          {{ setting.title }}: <b class="font-semibold">{{ setting.now.toLowerCase() }}</b>
-        </summary>
-        <p class="quiet px-[14px] text-[13px]">{{ setting.why }}</p>
-        <ChoiceGroup
-          :label="setting.title"
-          tall
-          :value="recipe[setting.field]"
-          :choices="setting.choices"
-          @choose="emit('change', { [setting.field]: $event })"
-        />
-      </details>
+      <HandSettings :recipe="recipe" @change="emit('change', $event as Partial<RecipeInput>)" />
       <p class="quiet border-t border-rule px-[14px] pt-2 text-[13px]">
         {{ t('keys.school-choice.figures-in-brackets-say') }}
       </p>
