@@ -33,18 +33,36 @@ const OTTAVA = 9
 const CHANGE = { clef: 34, ottava: 18 }
 const STRANGE_CLEF = 12
 
+/** More ledger lines than this over the bass staff are written in the treble clef; as many are not. */
+const MOST_OVER_BASS = 3
+const IN_BASS: Writing = { clef: 'bass', ottava: 0 }
+const tooHigh = (note: LineNote): boolean =>
+  fromMiddle(note, IN_BASS) > 0 && ledgerLines(note, IN_BASS) > MOST_OVER_BASS
+const BEYOND_BASS = 100
+/** A note that stands in the bass staff itself, written in the treble clef after all. */
+const WITHIN_BASS = 12
+
+/** What it costs a left hand to be written in a clef that is not its own for these notes. */
+function fromBass(notes: readonly LineNote[], { clef }: Writing): number {
+  if (clef === 'bass') return notes.some(tooHigh) ? BEYOND_BASS : 0
+  return WITHIN_BASS * notes.filter((note) => ledgerLines(note, IN_BASS) === 0).length
+}
+
 /**
  * How each group of notes (a beat) is best written: few ledger lines, few changes of clef, octave signs only where
  * nothing else helps. Solved exactly; ledger lines count by their square, since the fourth hurts more than the first.
+ * What belongs in the bass clef stays there as long as no more than three ledger lines stand above it.
  */
 export function writingFor(groups: readonly (readonly LineNote[])[], usual: 'treble' | 'bass'): readonly Writing[] {
+  const stays = usual === 'bass' && !groups.some((group) => group.some(tooHigh))
   const problem: Problem<Writing> = {
     length: groups.length,
-    states: () => WRITINGS,
+    states: () => (stays ? WRITINGS.filter(({ clef }) => clef === usual) : WRITINGS),
     one: (at, writing) => {
+      const beyond = usual === 'bass' ? fromBass(groups[at]!, writing) : 0
       const ledgers = groups[at]!.reduce((sum, note) => sum + ledgerLines(note, writing) ** 2, 0)
       const strange = at === 0 && writing.clef !== usual ? STRANGE_CLEF : 0
-      return ledgers + strange + (writing.ottava === 0 ? 0 : OTTAVA * groups[at]!.length)
+      return beyond + ledgers + strange + (writing.ottava === 0 ? 0 : OTTAVA * groups[at]!.length)
     },
     two: (_, a, b) => (a.clef === b.clef ? 0 : CHANGE.clef) + (a.ottava === b.ottava ? 0 : CHANGE.ottava),
   }

@@ -33,7 +33,12 @@ const SHAPE_PHRASES: readonly Phrase[] = [
   },
   { of: ({ tonicHand }) => tonicHand, say: ({ tonicHand }) => `${tonicHand} hand on the tonic`, follows: true },
   { of: ({ course }) => course, say: ({ course }) => COURSES[course] },
-  { of: ({ startOctave }) => startOctave, say: ({ startOctave }) => `from octave ${startOctave}`, follows: true },
+  {
+    // the usual octave follows from the hand that has the tonic, so that both are said where one is unusual
+    of: ({ startOctave, tonicHand }) => [startOctave, tonicHand],
+    say: ({ startOctave }) => `from octave ${startOctave}`,
+    follows: true,
+  },
   { of: ({ pattern }) => pattern.figure, say: ({ pattern }) => FIGURE[pattern.figure] },
   { of: ({ pattern }) => pattern.walk, say: ({ pattern }) => WALK[pattern.walk] },
   { of: ({ pattern }) => pattern.journey, say: ({ pattern }) => JOURNEY[pattern.journey] },

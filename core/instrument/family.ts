@@ -9,6 +9,7 @@ import type {
   Ladder,
   Line,
   LineNote,
+  Register,
   Rhythm,
   Tempo,
   Ways,
@@ -211,6 +212,8 @@ export interface Family<
   readonly movesApart: boolean
   /** Whether a study's length is told in octaves. */
   inOctaves(recipe: R): boolean
+  /** Where its studies stand unless they say otherwise. */
+  readonly register: Register
   /** Notes to the beat that its strokes fill, where the recipe names none. */
   usualPerBeat(input: CommonInput): Tempo['notesPerBeat'] | undefined
   /** Its own fields, with defaults, and whether all goes together. @throws RecipeError naming the field */

@@ -25,19 +25,32 @@ function held(
   ).flat()
 }
 
+const lowered = (line: Line): Line => ({
+  ...line,
+  notes: line.notes.map((note) => ({
+    ...note,
+    pitch: { ...note.pitch, octave: note.pitch.octave - 1 },
+    midi: note.midi - OCTAVE,
+  })),
+})
+const OCTAVE = 12
+
+/** The chord's octave over a scale that begins two octaves under the study's own: the next above its highest note. */
+const overScale = ({ startOctave, octaves }: CommonRecipe): number => startOctave - 1 + octaves
+
 /**
  * Gives one hand to the accompaniment: the left holds the tonic under the right hand's scale, or the right holds the
- * tonic triad over the scale in the left.
+ * tonic triad over the scale in the left, which then lies wholly below it.
  */
 export function accompaniment(recipe: CommonRecipe, material: Material, lines: readonly Line[]): Line[] {
   const { accompaniment: asked } = recipe.pattern
   if (asked === 'none') return [...lines]
   const holding = asked === 'held-tonic' ? 'left' : 'right'
   const degrees = asked === 'held-tonic' ? [0] : TRIAD
-  const octave = holding === 'left' ? recipe.startOctave - 1 : recipe.startOctave
+  const octave = holding === 'left' ? recipe.startOctave - 1 : overScale(recipe)
   const tonic: Pitch = { ...material.tonic, octave }
   return lines.map((line) => {
-    if (line.hand !== holding) return line
+    if (line.hand !== holding) return holding === 'right' ? lowered(line) : line
     const steps = 1 + line.notes.at(-1)!.step
     return { hand: line.hand, notes: held(recipe, material, tonic, degrees, steps), free: 'held' }
   })

@@ -1,9 +1,10 @@
-import { inversionsOf, kindOf, type NamedMaterial, SIGNATURES, type Texture } from '../material'
+import { FREE, inversionsOf, type Kind, kindOf, type NamedMaterial, SIGNATURES, type Texture } from '../material'
 import { parsePitch, pitchName, refusePitch } from '../pitch'
 import { oneOf, whole } from './checks'
 import { completeBookends, completePattern, completeRhythm, usualNotesPerBeat } from './completeShape'
 import type { Hand } from './hand'
 import { refuseStudy } from './messages'
+import { type Register, usualOctave } from './register'
 import {
   ARTICULATIONS,
   type CommonInput,
@@ -14,13 +15,11 @@ import {
   FORMAT,
   type FreePitches,
   HANDS,
-  type Hands,
   INTERVALS,
   isFree,
   type MaterialInput,
   MOST_OCTAVES,
   MOST_PITCHES,
-  type Motion,
   MOTIONS,
   NOTES_PER_BEAT,
   type Tempo,
@@ -37,11 +36,8 @@ const SHORT: Partial<Record<Texture, { octaves: number; course: Course }>> = {
   free: { octaves: 1, course: 'up' },
 }
 
-/** Where the right hand usually begins: octave 4 for one or two octaves, 3 for more; the left alone an octave lower. */
-function usualOctave(hands: Hands, motion: Motion, octaves: number): number {
-  if (hands === 'together' && motion === 'contrary') return 4
-  return (octaves > 2 ? 3 : 4) - (hands === 'left' ? 1 : 0)
-}
+/** Listed pitches stand where they are listed. */
+const UNUSED_OCTAVE = 4
 
 function freePitches({ pitches }: FreePitches): FreePitches {
   const path = 'material.pitches'
@@ -70,36 +66,39 @@ function chordOf(pitches: readonly string[], path: string): readonly string[] {
   throw refuseStudy('field.range', { field: path, of: 'chord', least: 1, most: 5 }, path)
 }
 
-function completeMaterial(material: MaterialInput): { material: CommonRecipe['material']; texture: Texture } {
+function completeMaterial(material: MaterialInput): { material: CommonRecipe['material']; kind: Kind } {
   if (typeof material !== 'object' || material === null) {
     throw refuseStudy('field.missing', { field: 'material' }, 'material')
   }
-  if (isFree(material)) return { material: freePitches(material), texture: 'free' }
+  if (isFree(material)) return { material: freePitches(material), kind: FREE }
   const kind = kindOf(material.kind)
   const named: NamedMaterial = { tonic: String(material.tonic), kind: kind.id as NamedMaterial['kind'] }
   const inverts = inversionsOf(kind) > 1 || material.inversion
-  return { material: inverts ? { ...named, inversion: material.inversion ?? 0 } : named, texture: kind.texture }
+  return { material: inverts ? { ...named, inversion: material.inversion ?? 0 } : named, kind }
 }
 
 /** A third apart the left hand begins on the tonic, so does it a tenth apart; a sixth apart the right. */
 const usualTonicHand = (interval: CommonRecipe['interval']): Hand => (interval === 'sixth' ? 'right' : 'left')
 
 /** What is played and by whom; what follows from it has defaults of its own. */
-function completeShape(input: CommonInput, texture: Texture) {
-  const usual = SHORT[texture] ?? { octaves: 2, course: 'up-down' as const }
+function completeShape(input: CommonInput, material: CommonRecipe['material'], kind: Kind, register: Register) {
+  const usual = SHORT[kind.texture] ?? { octaves: 2, course: 'up-down' as const }
   const hands = oneOf(input.hands ?? 'together', HANDS, 'hands')
   const motion = oneOf(input.motion ?? 'similar', MOTIONS, 'motion')
   const interval = oneOf(input.interval ?? 'octave', INTERVALS, 'interval')
   const octaves = whole(input.octaves ?? usual.octaves, 1, MOST_OCTAVES, 'octaves')
+  const tonicHand = oneOf(input.tonicHand ?? usualTonicHand(interval), ['right', 'left'] as const, 'tonicHand')
+  const placed = { hands, motion, interval, tonicHand, octaves }
+  const start = isFree(material) ? UNUSED_OCTAVE : usualOctave(register, material, kind, placed)
   return {
     hands,
     motion,
     interval,
     contraryFrom: oneOf(input.contraryFrom ?? 'unison', CONTRARY_FROM, 'contraryFrom'),
-    tonicHand: oneOf(input.tonicHand ?? usualTonicHand(interval), ['right', 'left'] as const, 'tonicHand'),
+    tonicHand,
     octaves,
     course: oneOf(input.course ?? usual.course, COURSES, 'course'),
-    startOctave: whole(input.startOctave ?? usualOctave(hands, motion, octaves), 0, 8, 'startOctave'),
+    startOctave: whole(input.startOctave ?? start, 0, 8, 'startOctave'),
   }
 }
 
@@ -116,19 +115,20 @@ export type Common = Omit<CommonRecipe, 'instrument' | 'school' | 'pins'>
 
 /**
  * Everything but what a family of instruments asks for itself; every field is checked on its own.
+ * @param register where the instrument's studies stand
  * @param perBeat notes to the beat that the family would take, where the recipe names none and the notes alone do not say
  * @throws RecipeError naming the field
  */
-export function completeCommon(input: CommonInput, perBeat?: Tempo['notesPerBeat']): Common {
-  const { material, texture } = completeMaterial(input?.material)
+export function completeCommon(input: CommonInput, register: Register, perBeat?: Tempo['notesPerBeat']): Common {
+  const { material, kind } = completeMaterial(input?.material)
   const pattern = completePattern(input.pattern)
   // block chords last a beat each
-  const usual = texture === 'cadence' ? 1 : (perBeat ?? usualNotesPerBeat(pattern))
+  const usual = kind.texture === 'cadence' ? 1 : (perBeat ?? usualNotesPerBeat(pattern))
   const tempo = completeTempo(input.tempo, usual)
   return {
     format: oneOf(input.format ?? FORMAT, [FORMAT] as const, 'format'),
     material,
-    ...completeShape(input, texture),
+    ...completeShape(input, material, kind, register),
     pattern,
     rhythm: completeRhythm(input.rhythm, tempo),
     bookends: completeBookends(input.bookends),

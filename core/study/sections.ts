@@ -3,6 +3,7 @@ import { type Message, named } from '../message'
 import {
   fifthsOf,
   letterIndex,
+  midiOf,
   modulo,
   type Note,
   noteName,
@@ -173,13 +174,17 @@ function before(recipe: CommonRecipe, ways: Ways): Section[] {
 
 const FOURTH = { steps: 3, semitones: 5 }
 
-/** Where a study comes to rest: on its own tonic; a dominant seventh in the key that it leads to, beneath it. */
+const MIDDLE_C = 60
+const fromMiddle = (pitch: Pitch): number => Math.abs(midiOf(pitch) - MIDDLE_C)
+
+/** Where a study comes to rest: on its own tonic; a dominant seventh in the key that it leads to, over or beneath it. */
 function restOf(recipe: CommonRecipe): { readonly root: Pitch; readonly mode: 'major' | 'minor' } {
   const { tonic, kind } = materialOfRecipe(recipe)
   const own = { ...parseNote(tonic), octave: recipe.startOctave }
   if (kind !== 'dominant-seventh-arpeggio') return { root: own, mode: KINDS[kind].mode ?? 'major' }
   const above = pitchAbove(own, FOURTH)
-  return { root: { ...above, octave: above.octave - 1 }, mode: 'major' }
+  const beneath = { ...above, octave: above.octave - 1 }
+  return { root: fromMiddle(above) < fromMiddle(beneath) ? above : beneath, mode: 'major' }
 }
 
 /** Root, third, fifth and octave, struck at once. */

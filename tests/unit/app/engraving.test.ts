@@ -64,7 +64,7 @@ describe('accidentals', () => {
     const printed = accidentalsOf(notes, keySignature.fifths, (step) => Math.floor(step / 8)).flatMap((sign, at) =>
       sign === null ? [] : [`${pitchName(notes[at]!.pitch)} ${sign}`],
     )
-    expect(printed).toEqual(['F##5 2', 'F##5 2'])
+    expect(printed).toEqual(['F##4 2', 'F##4 2'])
   })
 })
 
@@ -241,9 +241,9 @@ describe('words on the page', () => {
       pins: [{ hand: 'right', index: 2, finger: 1 }],
     })
     expect(fingerLabel(study, { hand: 'right', index: 2 })).toBe(
-      'right hand, note 3 of 29, B4, finger 1, thumb under, pinned',
+      'right hand, note 3 of 29, B3, finger 1, thumb under, pinned',
     )
-    expect(fingerLabel(study, { hand: 'left', index: 6 })).toMatch(/F double sharp 4, finger 1/)
+    expect(fingerLabel(study, { hand: 'left', index: 6 })).toMatch(/F double sharp 3, finger 1/)
   })
 })
 
