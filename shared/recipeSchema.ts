@@ -26,7 +26,7 @@ import {
   WALKS,
 } from '#core/study'
 import { BAR_RANGES, STRIKES } from '#core/surface'
-import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS } from '#core/fingering'
+import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS, REPEATS } from '#core/fingering'
 import {
   HIGHEST_SHAPE,
   NUMBERINGS,
@@ -163,6 +163,7 @@ export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
   firstFinger: Joi.valid(...FIRST_FINGERS),
   leftArpeggio: Joi.valid(...LEFT_ARPEGGIOS),
   chromatic: Joi.valid(...CHROMATICS),
+  repeats: Joi.valid(...REPEATS),
   handSize: Joi.valid(...HAND_SIZES),
   articulation: Joi.valid(...ARTICULATIONS),
   tempo: Joi.object({

@@ -17,6 +17,8 @@ export interface Shown {
   bellows: boolean
   /** Signs as a violinist's bow has them, where prints have them so. */
   bowSigns: boolean
+  /** Prices of fingers in points, beside the words. */
+  figures: boolean
   /** The instrument as one looks at it, not as the hands find it. */
   facing: boolean
   /** Whether single keys without Ctrl do something; they can be in the way of speech input. */
@@ -33,6 +35,7 @@ const SHOWN: Shown = {
   map: true,
   bellows: true,
   bowSigns: false,
+  figures: false,
   facing: false,
   singleKeys: true,
 }

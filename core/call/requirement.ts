@@ -60,6 +60,7 @@ const NOT_ASKED = [
   'firstFinger',
   'leftArpeggio',
   'chromatic',
+  'repeats',
   'signature',
   'startOctave',
   'instrument',

@@ -7,7 +7,9 @@ import { allowedBy } from './pins'
 import type { RingFingering } from './ring'
 import { BEYOND } from './school'
 import type { Other, Others } from './others'
-import { type Allowed, fingersOf, type Run, solveRun } from './run'
+import { type Allowed, fingersOf, holdsFrom, type Run, solveRun } from './run'
+import { fingersIn } from './sequence'
+import { namesOf } from './shapeReasons'
 import { habitFor, type Task } from './task'
 import { tellFingering } from './messages'
 import { holdWords, noteParam, phraseOf, priceTold, thumbsTold } from './words'
@@ -21,8 +23,8 @@ export interface Alternative {
   readonly cost: number
   /** Points more than the chosen one: an octave, where the octave's pattern is another one; else over the line. */
   readonly price: number
-  /** What differs: where the thumbs lie, an end, or the rows of buttons. */
-  readonly kind: 'thumbs' | 'end' | 'rows'
+  /** What differs: where the thumbs lie, an end, the rows of buttons, or the shape of every repeat. */
+  readonly kind: 'thumbs' | 'end' | 'rows' | 'shape'
   /** Fingers that tell it apart, such as one octave of them. */
   readonly pattern: Message
   readonly said: Message
@@ -110,12 +112,33 @@ function otherThumbs(task: Task, others: Others, holds: readonly Hold[]): Candid
   })
 }
 
+/** Other shapes for every repeat, or for a chord. */
+function otherShapes({ run, line, pins, sequences }: Task, most: number): Candidate[] {
+  const [chosen, ...others] = sequences
+  const pinned = allowedBy(run.steps, pins)
+  return others.slice(0, most).flatMap((sequence): Candidate[] => {
+    const fingers = fingersIn(sequence, line)
+    const holds = holdsFrom(run.steps, fingers)
+    if (pinned && !holds.every((hold, at) => pinned(at, hold))) return []
+    const price = sequence.cost - chosen!.cost
+    const at = sequence.units.findIndex((_, place) => !sameHold(sequence.holds[place]!, chosen!.holds[place]))
+    if (at < 0) return []
+    const { notes, struck } = sequence.units[at]!
+    const row = notes.map((note) => fingers[note]!).join(struck ? '/' : ' ')
+    const place = struck
+      ? tellFingering('shape.chord', { notes: namesOf(line, notes) })
+      : tellFingering('shape.repeats', { fingers: row })
+    const said = sentence(place, [], price)
+    return [{ kind: 'shape', fingers, price, pattern: inText(row), said }]
+  })
+}
+
 /** Where the thumbs lie and how it begins, turns and ends: what a teacher would call another fingering. */
 function likeness(run: Run, fingers: readonly Finger[]): string {
   return run.steps
     .map((step) => {
       const hold = step.notes.map((note) => fingers[note]!)
-      return step.end || hold.length > 1 ? hold.join('') : hold.includes(1) ? '1' : '-'
+      return step.end || step.moved || hold.length > 1 ? hold.join('') : hold.includes(1) ? '1' : '-'
     })
     .join(' ')
 }
@@ -130,8 +153,9 @@ export function alternativesTo(task: Task, chosen: Solution<Hold>, others: Other
   const own = fingersOf(run.steps, chosen.states)
   const candidates = [
     ...otherRings(task, most),
-    ...otherEnds(task, others, chosen.states),
-    ...(task.rings.length === 0 ? otherThumbs(task, others, chosen.states) : []),
+    ...otherShapes(task, most),
+    ...(task.sequences.length === 0 ? otherEnds(task, others, chosen.states) : []),
+    ...(task.rings.length + task.sequences.length === 0 ? otherThumbs(task, others, chosen.states) : []),
   ].sort((a, b) => a.price - b.price)
   const seen = new Set([likeness(run, own)])
   return candidates

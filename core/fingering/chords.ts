@@ -48,18 +48,49 @@ const touches = (keys: readonly number[], hold: Hold): Touch[] =>
 /** Wider than this, chords take 4 on a black key rather than 5, mm. */
 const WIDE = 150
 
-/** What it costs to hold a chord: stretches, thumbs on black, the little finger on black in wide chords. */
+/** Two keys a third apart, or less. */
+const THIRD = 4
+export const isThird = (keys: readonly number[]): boolean => keys.length === 2 && keys[1]! - keys[0]! <= THIRD
+/** The thumb of a third lies on a black key for as long as its pair does: dearer than in a chord. */
+const THUMB_IN_THIRD = 0.03
+
+const isSixth = (keys: readonly number[]): boolean => keys.length === 2 && [8, 9].includes(keys[1]! - keys[0]!)
+/** A hand whose second and fifth fingers reach less than this takes sixths with 1 and 5 instead, mm. */
+const SIXTH_REACH = 100
+/** Sixths are taken by turns with 1 4 and 2 5, or 1 4 and 1 5; 1 3 where it helps. What others cost, and 1 3. */
+const OTHER_SIXTH = 0.5
+const HELPING = 0.15
+
+/** How far a pair of fingers is from the school's for a third or a sixth. */
+function unlikePair(school: School, keys: readonly number[], hold: Hold): number {
+  const apart = Math.abs(hold.at(-1)! - hold[0]!)
+  if (isThird(keys)) return Math.abs(apart - 2)
+  if (!isSixth(keys)) return 0
+  const thumb = hold.includes(1)
+  if (apart === 2 && thumb) return HELPING
+  const fits = school.chordReach[2]![5]! < SIXTH_REACH ? thumb && apart >= 3 : apart === 3
+  return fits ? 0 : OTHER_SIXTH
+}
+
+const isOctave = (keys: readonly number[]): boolean => keys.length === 2 && keys[1]! - keys[0]! === 12
+
+/**
+ * What it costs to hold a chord: stretches, thumbs on black, the little finger on black in wide chords; pairs of
+ * fingers that do not fit a third.
+ */
 export function holdCost(school: School, keys: readonly number[], hold: Hold, tally?: Tally): number {
   const held = touches(keys, hold)
+  const thumb = isThird(keys) ? THUMB_IN_THIRD : THUMB_IN_CHORD
   let sum = 0
   for (let low = 0; low < held.length; low++) {
     const { midi, finger } = held[low]!
     // a chord's thumb lies where the chord is; black is only a little awkward there
-    sum += charge('thumb-on-black', finger === 1 && isBlack(midi) ? THUMB_IN_CHORD : 0, school, tally)
+    sum += charge('thumb-on-black', finger === 1 && isBlack(midi) ? thumb : 0, school, tally)
     for (let high = low + 1; high < held.length; high++) sum += reachCost(school, held[low]!, held[high]!, tally)
     const next = held[low + 1]
     if (next) sum += chordGap(school, held[low]!, next, tally)
   }
+  sum += charge('double-shape', unlikePair(school, keys, hold), school, tally)
   if (!isWide(keys)) return sum
   const fives = held.filter(({ midi, finger }) => finger === 5 && isBlack(midi)).length
   const fours = held.filter(({ midi, finger }) => finger === 4 && !isBlack(midi)).length
@@ -101,6 +132,8 @@ export function moveCost(
   to: { keys: readonly number[]; hold: Hold },
   tally?: Tally,
 ): number {
+  // octaves are carried by the arm, key by key
+  if (isOctave(from.keys) && isOctave(to.keys)) return 0
   const [before, after] = [touches(from.keys, from.hold), touches(to.keys, to.hold)]
   const [again, changed] = reused(before, after)
   const stays = before.some((a) => after.some((b) => a.midi === b.midi && a.finger === b.finger))
@@ -109,7 +142,8 @@ export function moveCost(
     charge('finger-again', again * wholeHand(to.keys), school, tally) +
     charge('finger-change', changed, school, tally) +
     charge('shift-distance', carried, school, tally) +
-    voicesCost(school, hand, before, after, tally)
+    voicesCost(school, hand, before, after, tally) +
+    (before.length === 2 && after.length === 2 ? outerCost(school, hand, before, after, tally) : 0)
   )
 }
 
@@ -132,6 +166,35 @@ function reused(before: readonly Touch[], after: readonly Touch[]): [again: numb
   )
   return [again, changed]
 }
+
+const NEIGHBOURS = 22
+
+/**
+ * The outer voice of double notes is the one that is bound: its finger is never needed on two keys running, but for a
+ * slide from a black key to its white neighbour; and a finger passes over an outer one only onto a pair with the thumb.
+ */
+function outerCost(
+  school: School,
+  hand: Hand,
+  before: readonly Touch[],
+  after: readonly Touch[],
+  tally?: Tally,
+): number {
+  const outer = (pair: readonly Touch[]): Touch => (hand === 'right' ? pair[1]! : pair[0]!)
+  const [a, b] = [outer(before), outer(after)]
+  if (a.midi === b.midi) return 0
+  if (a.finger === b.finger) {
+    const slides = isBlack(a.midi) && !isBlack(b.midi) && keyDistance(a.midi, b.midi) < NEIGHBOURS
+    return charge(slides ? 'outer-slide' : 'outer-again', 1, school, tally)
+  }
+  const outwards = (b.midi - a.midi) * outward(hand) > 0
+  const passes = outwards ? b.finger < a.finger : b.finger > a.finger
+  const inner = outwards ? after : before
+  const onThumb = inner.some(({ finger }) => finger === 1)
+  return charge('voice-crossed', passes && !onThumb ? OVER : 0, school, tally)
+}
+/** How many voices' worth it is to pass over an outer finger without the thumb. */
+const OVER = 20
 
 /** Voices counted from the outer side, where the melody lies. */
 function voicesCost(

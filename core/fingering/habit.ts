@@ -8,13 +8,24 @@ import type { HandStep } from './steps'
 /** What the school's pattern gives each step of a line; null where there is no pattern. */
 export type Habit = readonly (Hold | null)[]
 
+/** What a line begins with at the hand's inner side: the pattern's finger, 2 on a black key, or the thumb on a white one. */
+export type FirstFinger = 'pattern' | 'two' | 'thumb'
+
 /**
  * Spreads the octave's pattern over a line. With `two`, a course that begins or ends at the hand's inner side (right
  * hand's bottom, left hand's top) on a black key with 3 or 4 counts down to the first thumb instead: 4 1 becomes 2 1,
- * 3 4 1 becomes 2 3 1. Turns keep the pattern.
+ * 3 4 1 becomes 2 3 1. With `thumb` a white key takes the thumb there. Turns keep the pattern.
  */
-export function habitOf(hand: Hand, steps: readonly HandStep[], ring: RingFingering, first: 'pattern' | 'two'): Habit {
+export function habitOf(hand: Hand, steps: readonly HandStep[], ring: RingFingering, first: FirstFinger): Habit {
   const holds = steps.map((step) => ring[step.leg][step.degree]!)
+  if (first === 'thumb') {
+    for (const [end, step] of [
+      [0, 1],
+      [steps.length - 1, -1],
+    ] as const) {
+      if (isInner(hand, steps, end, step) && !isBlack(steps[end]!.keys[0]!)) holds[end] = THUMB
+    }
+  }
   if (first === 'two' && steps.every((step) => step.keys.length === 1)) {
     countFromTwo(hand, steps, holds, 0, 1)
     countFromTwo(hand, steps, holds, steps.length - 1, -1)
@@ -23,11 +34,17 @@ export function habitOf(hand: Hand, steps: readonly HandStep[], ring: RingFinger
 }
 
 function countFromTwo(hand: Hand, steps: readonly HandStep[], holds: Hold[], end: number, step: 1 | -1): void {
-  const [here, next] = [steps[end]?.keys[0], steps[end + step]?.keys[0]]
-  if (here === undefined || next === undefined) return
-  const inner = (next - here) * outward(hand) > 0
-  if (inner && isBlack(here) && holds[end]![0]! >= 3) countToThumb(holds, end, step)
+  const inner = isInner(hand, steps, end, step)
+  if (inner && isBlack(steps[end]!.keys[0]!) && holds[end]![0]! >= 3) countToThumb(holds, end, step)
 }
+
+/** Whether a line begins or ends at the hand's inner side. */
+function isInner(hand: Hand, steps: readonly HandStep[], end: number, step: 1 | -1): boolean {
+  const [here, next] = [steps[end]?.keys[0], steps[end + step]?.keys[0]]
+  return here !== undefined && next !== undefined && (next - here) * outward(hand) > 0
+}
+
+const THUMB = allHolds('right', 1)[0]!
 
 /** Rewrites the run from an end to its first thumb so that it begins on 2. */
 function countToThumb(holds: Hold[], end: number, step: number): void {

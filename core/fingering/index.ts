@@ -12,13 +12,14 @@ export {
   refuseFingering,
   tellFingering,
 } from './messages'
-export { noteParam, priceTold } from './words'
+export { noteParam, PRICE_SCALE, priceTold } from './words'
 export { type HandStep, stepsOf } from './steps'
 export { type Crossing } from './places'
-export type { Reason } from './reasons'
+export { repeatedPins } from './repeats'
+export type { Reason } from './reason'
 export { runOf, runProblem, solveRun } from './run'
 export { BEYOND, FINGERS, type School, TERMS } from './school'
-export { ALL_SCHOOLS, CONSERVATORY, HAND_SCALE, type Make, mannerFor, SCHOOL_LIST } from './schools'
+export { ALL_SCHOOLS, CONSERVATORY, HAND_SCALE, type Make, type Manner, mannerFor, SCHOOL_LIST } from './schools'
 export { checkedPin, type GripPin, type Pin } from './pin'
 export {
   CHROMATICS,
@@ -29,6 +30,7 @@ export {
   FIRST_FINGERS,
   HAND_SIZES,
   LEFT_ARPEGGIOS,
+  REPEATS,
   type SchoolId,
   SCHOOLS,
 } from './settings'

@@ -21,8 +21,13 @@ export type FingeringMessages = {
 } & {
   readonly [S in SchoolId as `school.${S}` | `school.${S}.idea`]: null
 } & {
-  'rival.otherwise': { charge: Message }
-  'rival.another': null
+  /** What would be next best: a row of fingers, what it would pay and how that weighs. */
+  'rival.next': { row: Message; why: Message; weighs: Message }
+  'rival.black': null
+  'rival.as-good': { row: Message }
+  'rival.shape': { row: string; weighs: Message }
+  'row.thumb-to': { fingers: string; note: NoteParam }
+  'row.without': { fingers: string }
   'rival.none': null
   'rival.pin': null
   'reason.thumb-under': { to: NoteParam; after: NoteParam; key: 'black' | 'white'; rival: Message }
@@ -30,6 +35,12 @@ export type FingeringMessages = {
   'reason.black-thumb': { notes: ListParam; many: 'yes' | 'no'; why: Message }
   'why.no-better': { rival: Message }
   'why.no-rule': null
+  /** One shape of the hand for every repeat, up and back. */
+  'reason.repeats': { there: string; back: string; returns: 'yes' | 'no'; rival: Message }
+  'reason.other-shape': { fingers: string; notes: ListParam; count: number; why: 'black' | 'reach' }
+  'reason.chords': null
+  /** Which of two neighbouring white keys takes 2. */
+  'reason.chromatic': { twos: 'upper' | 'lower' }
   'reason.lift': { notes: ListParam; why: 'reach' | 'position' }
   'reason.two-way': { down: ListParam; up: ListParam }
   'reason.end': { finger: number; note: NoteParam }
@@ -45,6 +56,9 @@ export type FingeringMessages = {
   'pin.degree': { mark: string | number; degree: number }
   /** “begins with 2 on F”. */
   'end.with': { where: 'first' | 'last' | 'turn'; fingers: string; note: NoteParam }
+  /** Another shape of the hand in every repeat, or for a chord. */
+  'shape.repeats': { fingers: string }
+  'shape.chord': { notes: ListParam }
   'thumbs.none': null
   'thumbs.on': { count: number; notes: ListParam }
   'thumbs.two-way': { count: number; up: ListParam; down: ListParam }

@@ -29,7 +29,7 @@ export function liftsOf(run: Run, fingers: readonly Finger[]): number[] {
   return steps.flatMap((step, at) => {
     const before = steps[at - 1]
     if (!before) return []
-    if (step.fresh) return [step.notes[0]!]
+    if (step.fresh) return step.moved ? [] : [step.notes[0]!]
     if (!run.lifts || step.keys.length > 1 || before.keys.length > 1) return []
     const [from, here] = [
       { midi: before.keys[0]!, finger: fingers[before.notes[0]!]! },
@@ -57,7 +57,7 @@ export function gripsOf(
       const key = lies.get(fingers[note]!)
       return run.habit[at] === null && key !== undefined && key !== step.keys[voice]
     })
-    if (at === 0 || moved || step.notes.some((note) => begins.has(note))) {
+    if (at === 0 || moved || step.moved || step.notes.some((note) => begins.has(note))) {
       grips.push(step.notes[0]!)
       lies = new Map()
     }

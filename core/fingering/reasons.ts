@@ -1,15 +1,17 @@
 import { listed, type ListParam, type Message, named } from '../message'
 import { type Note, noteName } from '../pitch'
-import { type Finger, type Hand, isDegreePin, isGripPin, type LineNote } from '../study'
+import { type Finger, isDegreePin, isGripPin } from '../study'
 import { isBlack } from '../surface'
-import { type Charge, chargesOfRing, dearerIn } from './charges'
 import { outward } from './cost'
 import { tellFingering } from './messages'
 import type { Others } from './others'
-import { type RingFingering, rivalRing } from './ring'
+import type { Reason } from './reason'
+import type { RingFingering } from './ring'
 import type { Crossing } from './places'
+import { lineRival, type Rival, ringRival } from './rivals'
+import { shapeReasons } from './shapeReasons'
 import type { Task } from './task'
-import { holdWords, noteParam, phraseOf } from './words'
+import { holdWords, noteParam } from './words'
 
 /** Names in one sentence at the most. */
 const MOST_NAMES = 4
@@ -17,16 +19,6 @@ const MOST_NAMES = 4
 /** Notes in one sentence, each once. */
 const unique = (pitches: readonly Note[], most = Infinity): ListParam =>
   listed([...new Set(pitches.map(noteName))].slice(0, most).map(named))
-
-/** Why a finger is where it is. `indices` are the notes it speaks of, first occurrence first. */
-export interface Reason {
-  readonly hand: Hand
-  readonly kind: 'crossing' | 'black-thumb' | 'lift' | 'two-way' | 'end' | 'first-finger' | 'pin' | 'shape' | 'row'
-  readonly indices: readonly number[]
-  readonly said: Message
-  /** What the next best would cost more, in the school's points; null where nothing competes. */
-  readonly price: number | null
-}
 
 /** What the reasons are drawn from. */
 interface Solved {
@@ -38,8 +30,6 @@ interface Solved {
   /** What the pins cost more than the engine's own choice. */
   readonly pinPrice: number
 }
-
-type Rival = Pick<Reason, 'said' | 'price'>
 
 /** The two notes of a crossing: the thumb's and the other finger's. */
 function notesAtCrossing({ task }: Solved, { index, kind }: Crossing): { thumb: number; finger: number } {
@@ -83,33 +73,26 @@ function crossingReason(solved: Solved, group: readonly Crossing[]): Reason {
   return { hand: line.hand, kind: 'crossing', indices, said, price }
 }
 
-const otherwise = (price: number, dearer: readonly Charge[]): Rival =>
-  price > 0 && dearer[0]
-    ? { said: tellFingering('rival.otherwise', { charge: phraseOf(dearer[0]) }), price }
-    : { said: tellFingering('rival.another'), price }
-
 /** The best fingering without the thumb on a note, and what it would pay for. */
-function rivalOf(solved: Solved, thumb: number): Rival {
-  const { rings } = solved.task
-  return rings[0] ? ringRival(solved, rings[0], solved.task.line.notes[thumb]!) : lineRival(solved, thumb)
+function rivalOf({ task, others }: Solved, thumb: number): Rival {
+  const [ring] = task.rings
+  if (ring) return ringRival(task, ring, task.line.notes[thumb]!)
+  return lineRival(
+    task,
+    others,
+    task.run.steps.findIndex(({ notes }) => notes.includes(thumb)),
+  )
 }
 
-function ringRival({ task }: Solved, ring: RingFingering, { degree, leg }: LineNote): Rival {
-  const { manner, line, material, fixed } = task
-  const has = (way: 'up' | 'down'): boolean => ring[way][degree]!.includes(1)
-  if (!has(leg)) return { said: tellFingering('rival.pin'), price: null }
-  const place = { degree, leg: has('up') && has('down') ? ('both' as const) : leg }
-  const rival = rivalRing(manner, line.hand, material, fixed, place)
-  if (!rival) return { said: tellFingering('rival.none'), price: null }
-  const charges = (fingering: RingFingering) => chargesOfRing(manner, line.hand, material, fingering)
-  return otherwise(rival.cost - ring.cost, dearerIn(charges(ring), charges(rival)))
+/** With 1 and 3 every key of a chromatic scale has its finger: one reason for all crossings. */
+function chromaticReason({ task, crossings }: Solved): Reason[] {
+  const { line } = task
+  const said = tellFingering('reason.chromatic', { twos: line.hand === 'right' ? 'upper' : 'lower' })
+  return [{ hand: line.hand, kind: 'shape', indices: crossings.map(({ index }) => index), said, price: null }]
 }
 
-function lineRival({ task, others }: Solved, thumb: number): Rival {
-  const step = task.run.steps.findIndex(({ notes }) => notes.includes(thumb))
-  const rival = others.at(step, (hold) => !hold.includes(1))
-  return rival ? otherwise(rival.price, rival.dearer) : { said: tellFingering('rival.none'), price: null }
-}
+const hasOwnFingers = ({ task, crossings }: Solved): boolean =>
+  crossings.length > 0 && task.rings.length > 0 && task.manner.weights['white-without-thumb'] > 0
 
 /** Thumbs on black keys in single notes, where the school would rather have none. */
 function blackThumbReasons(solved: Solved): Reason[] {
@@ -218,7 +201,10 @@ export function reasonsOf(solved: Solved): Reason[] {
   return [
     ...pinReason(solved),
     ...firstFingerReason(solved),
-    ...crossingGroups(solved).map((group) => crossingReason(solved, group)),
+    ...shapeReasons(solved.task),
+    ...(hasOwnFingers(solved)
+      ? chromaticReason(solved)
+      : crossingGroups(solved).map((group) => crossingReason(solved, group))),
     ...blackThumbReasons(solved),
     ...liftReasons(solved),
     ...twoWayReason(solved),

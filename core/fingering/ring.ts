@@ -65,9 +65,18 @@ const keysOn = (keys: Keys, at: number): readonly number[] => {
   return octave === 0 ? here : here.map((midi) => midi + 12 * octave)
 }
 
+/** The key on the thumb's side. */
+const innerKey = (hand: Hand, keys: readonly number[]): number => (hand === 'right' ? keys[0]! : keys.at(-1)!)
+/** A run of double notes begins on a pair with the thumb, less strictly than one of single notes. */
+const PAIR = 0.2
+
 /** What a finger costs on a key of the ring by itself: the school's habits about places. */
 function placeCost(school: School, hand: Hand, keys: Keys, at: number, hold: Hold, tally?: Tally): number {
-  if (hold.length > 1) return holdCost(school, keys[at]!, hold, tally)
+  if (hold.length > 1) {
+    const whiteTonic = hold.length === 2 && at === 0 && !isBlack(innerKey(hand, keys[0]!))
+    const unlike = whiteTonic && !hold.includes(1) ? PAIR : 0
+    return holdCost(school, keys[at]!, hold, tally) + charge('tonic-without-thumb', unlike, school, tally)
+  }
   const [midi, finger] = [keys[at]![0]!, hold[0]!]
   const whiteTonic = !isBlack(keys[0]![0]!)
   const likeWhite = whiteTonic || keys.every(([key]) => isBlack(key!))

@@ -1,8 +1,19 @@
 import { costOf, type Problem, type Solution, solve } from '../assign'
 import type { Finger, Line } from '../study'
 import { isBlack, keyDistance } from '../surface'
-import { allHolds, type Hold, holdCost, moveCost, numberOf, sameHold } from './chords'
-import { charge, crampCost, endCost, shiftCost, spanCost, stepCost, type Tally, type Touch, touchCost } from './cost'
+import { allHolds, type Hold, holdCost, isThird, moveCost, numberOf, sameHold } from './chords'
+import {
+  charge,
+  crampCost,
+  endCost,
+  outward,
+  shiftCost,
+  spanCost,
+  stepCost,
+  type Tally,
+  type Touch,
+  touchCost,
+} from './cost'
 import type { Habit } from './habit'
 import { crampTable, freeGripTable, gripTable, handMoves, insideTable, moveTable, stepTable } from './memo'
 import { BEYOND, type School } from './school'
@@ -30,15 +41,31 @@ function heldPrice(run: Run, at: number, hold: Hold, tally?: Tally): number {
   return tally ? holdCost(run.school, run.steps[at]!.keys, hold, tally) : run.prices.hold(run, at)[numberOf(hold)]!
 }
 
+/**
+ * Where a run of thirds ends or turns: on its outer side the pair leaves the thumb free, on its inner side it has it,
+ * but for a black key.
+ */
+function thirdsEnd({ school, line, steps }: Run, at: number, hold: Hold, tally?: Tally): number {
+  const { keys, end } = steps[at]!
+  const beside = steps[at - 1] ?? steps[at + 1]
+  if (!end || !beside || !isThird(keys)) return 0
+  const outer = (keys[0]! - beside.keys[0]!) * outward(line.hand) > 0
+  const inner = line.hand === 'right' ? keys[0]! : keys[1]!
+  const wantsThumb = !outer && !isBlack(inner)
+  return charge('double-end', hold.includes(1) === wantsThumb ? 0 : 1, school, tally)
+}
+
 function stepPrice(run: Run, at: number, hold: Hold, tally?: Tally): number {
   const { school, line, steps, habit } = run
   const step = steps[at]!
   const usual = habit[at]
   const chord = hold.length > 1
   if (!usual) {
-    return chord ? heldPrice(run, at, hold, tally) : touchCost(school, line.hand, touch(step, hold), tally)
+    return chord
+      ? heldPrice(run, at, hold, tally) + thirdsEnd(run, at, hold, tally)
+      : touchCost(school, line.hand, touch(step, hold), tally)
   }
-  const own = chord ? heldPrice(run, at, hold, tally) : 0
+  const own = chord ? heldPrice(run, at, hold, tally) + thirdsEnd(run, at, hold, tally) : 0
   if (hold.every((finger, voice) => finger === usual[voice])) return own
   const finger = chord ? 0 : hold[0]!
   return (
@@ -209,9 +236,17 @@ export function solveRun(run: Run, allowed?: Allowed, k = 1): Solution<Hold>[] {
 export const runCost = (run: Run, fingers: readonly Finger[]): number =>
   costOf(runProblem(run), holdsFrom(run.steps, fingers))
 
-/** A run after a pattern; the hand may be lifted only if the notes cannot be played without it. */
-export function runOf(school: School, line: Line, habitFor: (steps: readonly HandStep[]) => Habit): Run {
-  const steps = stepsOf(line)
+/**
+ * A run after a pattern; the hand may be lifted only if the notes cannot be played without it.
+ * @param moved notes to which it moves as a whole
+ */
+export function runOf(
+  school: School,
+  line: Line,
+  habitFor: (steps: readonly HandStep[]) => Habit,
+  moved?: ReadonlySet<number>,
+): Run {
+  const steps = stepsOf(line, moved)
   const run: Run = { school, line, steps, habit: habitFor(steps), lifts: false, prices: new Prices() }
   return reachable(run) ? run : { ...run, lifts: true, prices: new Prices() }
 }

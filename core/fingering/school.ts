@@ -31,6 +31,13 @@ export const TERMS = [
   'voice-crossed',
   'chord-opened',
   'five-on-black',
+  'weak-finger',
+  'thumb-left-out',
+  'another-shape',
+  'outer-again',
+  'outer-slide',
+  'double-shape',
+  'double-end',
   'off-pattern',
   'end-off-pattern',
 ] as const

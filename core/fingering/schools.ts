@@ -73,6 +73,13 @@ export const CONSERVATORY: School = {
     'voice-crossed': 9,
     'chord-opened': 1,
     'five-on-black': 3,
+    'weak-finger': 1,
+    'thumb-left-out': 25,
+    'another-shape': 20,
+    'outer-again': 300,
+    'outer-slide': 12,
+    'double-shape': 120,
+    'double-end': 150,
     'off-pattern': 30,
     'end-off-pattern': 8,
   },
@@ -230,6 +237,19 @@ export function shapely(manner: Manner): Manner {
   if (known) return known
   const made = { ...manner, weights: { ...manner.weights, ...AT_EASE } }
   SHAPELY.set(manner, made)
+  return made
+}
+
+/** A shape that a repeat keeps gives way to pins only. */
+const KEPT: Weights = { 'off-pattern': 300, 'end-off-pattern': 300 }
+const KEEPING = new WeakMap<Manner, Manner>()
+
+/** Where repeats keep their shape. */
+export function keepsShape(manner: Manner): Manner {
+  const known = KEEPING.get(manner)
+  if (known) return known
+  const made = { ...manner, weights: { ...manner.weights, ...KEPT } }
+  KEEPING.set(manner, made)
   return made
 }
 

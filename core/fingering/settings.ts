@@ -12,12 +12,15 @@ export const SCHOOLS = [
 export const FIRST_FINGERS = ['usual', 'pattern', 'two'] as const
 export const LEFT_ARPEGGIOS = ['by-distance', 'always-four'] as const
 export const CHROMATICS = ['one-three', 'fours', 'fives'] as const
+/** Whether every repeat of a figure keeps one shape of the hand, or the line is fingered as it lies. */
+export const REPEATS = ['alike', 'as-it-lies'] as const
 export const HAND_SIZES = ['small', 'average', 'large'] as const
 
 export type SchoolId = (typeof SCHOOLS)[number]
 type FirstFinger = (typeof FIRST_FINGERS)[number]
 type LeftArpeggio = (typeof LEFT_ARPEGGIOS)[number]
 type Chromatic = (typeof CHROMATICS)[number]
+type Repeats = (typeof REPEATS)[number]
 export type HandSize = (typeof HAND_SIZES)[number]
 
 /** Where schools and tables differ, the teacher's choice; each default and its reason stand in docs/schools.md. */
@@ -29,6 +32,8 @@ export interface FingeringSettings {
   readonly leftArpeggio: LeftArpeggio
   /** Chromatic scale: 1 and 3 with 2 between neighbouring white keys, groups of four, or of five. */
   readonly chromatic: Chromatic
+  /** Figures and broken chords: one shape of the hand for every repeat, or as the line lies. */
+  readonly repeats: Repeats
   /** How far the fingers reach. */
   readonly handSize: HandSize
 }
@@ -52,5 +57,6 @@ export const completeFingering = (input: FingeringInput): FingeringSettings => (
   firstFinger: oneOf(input.firstFinger ?? 'usual', FIRST_FINGERS, 'firstFinger'),
   leftArpeggio: oneOf(input.leftArpeggio ?? 'by-distance', LEFT_ARPEGGIOS, 'leftArpeggio'),
   chromatic: oneOf(input.chromatic ?? 'one-three', CHROMATICS, 'chromatic'),
+  repeats: oneOf(input.repeats ?? 'alike', REPEATS, 'repeats'),
   handSize: oneOf(input.handSize ?? 'average', HAND_SIZES, 'handSize'),
 })

@@ -8,16 +8,23 @@ export interface HandStep {
   readonly leg: Leg
   /** The hand moves to a new position before it. */
   readonly fresh: boolean
+  /** It moves as a whole, without being lifted: the next repeat of a figure. */
+  readonly moved: boolean
   /** The first step, the last, a turn, or the edge of a position: the hand does not have to go on. */
   readonly end: boolean
   /** Steps to the nearest end, before or after. */
   readonly fromEnd: number
 }
 
+const NONE: ReadonlySet<number> = new Set()
+
 const turns = (before: number, here: number, after: number): boolean => (here - before) * (after - here) <= 0
 
-/** A line cut into its steps. */
-export function stepsOf(line: Line): HandStep[] {
+/**
+ * A line cut into its steps.
+ * @param moved notes to which the hand moves as a whole
+ */
+export function stepsOf(line: Line, moved: ReadonlySet<number> = NONE): HandStep[] {
   const groups: number[][] = []
   line.notes.forEach((note, at) => {
     const before = line.notes[at - 1]
@@ -29,13 +36,15 @@ export function stepsOf(line: Line): HandStep[] {
     const note = line.notes[notes[0]!]!
     const next = groups[at + 1] && line.notes[groups[at + 1]![0]!]!
     const edge = at === 0 || at === groups.length - 1
-    return edge || note.fresh || next!.fresh || turns(top[at - 1]!, top[at]!, top[at + 1]!)
+    if (edge || note.fresh || moved.has(notes[0]!)) return true
+    return next!.fresh || moved.has(groups[at + 1]![0]!) || turns(top[at - 1]!, top[at]!, top[at + 1]!)
   })
   const fromEnd = distances(ends)
   return groups.map((notes, at) => {
-    const { degree, leg, fresh } = line.notes[notes[0]!]!
+    const { degree, leg, fresh: lifted } = line.notes[notes[0]!]!
+    const carried = at > 0 && !lifted && moved.has(notes[0]!)
     const keys = notes.map((each) => line.notes[each]!.midi)
-    return { keys, notes, degree, leg, fresh, end: ends[at]!, fromEnd: fromEnd[at]! }
+    return { keys, notes, degree, leg, fresh: lifted || carried, moved: carried, end: ends[at]!, fromEnd: fromEnd[at]! }
   })
 }
 

@@ -1,12 +1,14 @@
 import type { Material } from '../material'
 import { hasChords, type Line } from '../study'
 import type { FingeredRecipe } from './settings'
-import { type Habit, habitOf, positionHabit } from './habit'
+import { allHolds } from './chords'
+import { type FirstFinger, type Habit, habitOf, positionHabit } from './habit'
 import { conditionsOf, type PlacedPin, placedPins } from './pins'
 import { type Condition, type RingFingering, solveRing } from './ring'
-import { type Run, runOf } from './run'
+import { holdsFrom, type Run, runOf } from './run'
+import { type Fits, fingersIn, type Sequence, solveSequence, type Unit } from './sequence'
 import type { HandStep } from './steps'
-import { type Make, type Manner, mannerFor, shapely } from './schools'
+import { ALL_SCHOOLS, keepsShape, type Make, type Manner, mannerFor, shapely } from './schools'
 import { thumbsOf } from './words'
 
 /** One hand's line with all that its fingering is worked out from. */
@@ -19,10 +21,14 @@ export interface Task {
   readonly fixed: readonly Condition[]
   /** Octave patterns whose thumbs lie in different places, best first; none where the line has no octave to repeat. */
   readonly rings: readonly RingFingering[]
-  readonly first: 'pattern' | 'two'
+  /** Shapes that the repeats of a figure may keep, or chords their fingers, best first; none where nothing repeats so. */
+  readonly sequences: readonly Sequence[]
+  readonly first: FirstFinger
 }
 
-function firstFingerOf(recipe: FingeredRecipe, material: Material): 'pattern' | 'two' {
+function firstFingerOf(recipe: FingeredRecipe, material: Material, manner: Manner): FirstFinger {
+  // the chromatic scale with 1 and 3 begins on 1 wherever the key is white
+  if (manner.weights['white-without-thumb'] > 0) return 'thumb'
   if (recipe.firstFinger !== 'usual') return recipe.firstFinger
   return material.kind.family === 'arpeggio' || material.kind.family === 'seventh' ? 'two' : 'pattern'
 }
@@ -42,28 +48,65 @@ const inPositions = (recipe: FingeredRecipe, material: Material): boolean =>
 /** Whether a line repeats by the octave, so that the octave can be solved first. */
 const repeats = (material: Material, line: Line): boolean => material.kind.texture === 'run' && !line.free
 
+/** Whether a line is made of repeats that keep one shape, or of chords that keep theirs. */
+function inShapes({ repeats: asked }: FingeredRecipe, { kind }: Material, line: Line, { pattern }: Manner): boolean {
+  if (pattern === 'none') return false
+  if (kind.texture === 'cadence') return true
+  return asked === 'alike' && line.notes.length > 0 && line.notes.every(({ repeat }) => repeat !== undefined)
+}
+
+/** Shapes of a line around its pins; a repeat whose pins no one shape meets is left to them. */
+function sequencesFor(manner: Manner, line: Line, pins: readonly PlacedPin[]): Sequence[] {
+  const fixed = new Map(pins.flatMap(({ fixes }) => fixes.map(({ index, finger }) => [index, finger])))
+  if (fixed.size === 0) return solveSequence(manner, line, () => true)
+  const meets: Fits = ({ notes, keys }, hold) =>
+    notes.every((note) => {
+      const finger = fixed.get(note)
+      return finger === undefined || hold[keys.indexOf(line.notes[note]!.midi)] === finger
+    })
+  const can = (unit: Unit): boolean => allHolds(line.hand, unit.keys.length).some((hold) => meets(unit, hold))
+  return solveSequence(manner, line, (unit, hold) => !can(unit) || meets(unit, hold))
+}
+
+/** Notes to which the hand moves as a whole. */
+const movesIn = (sequence: Sequence | undefined): ReadonlySet<number> | undefined =>
+  sequence && !sequence.units[0]!.struck ? new Set(sequence.units.map(({ notes }) => notes[0]!)) : undefined
+
+/** Single notes in octaves are taken by a small hand as by another: its pattern crosses no more often. */
+const sizeFor = (recipe: FingeredRecipe, { kind }: Material, ringed: boolean): FingeredRecipe =>
+  ringed && !kind.second && recipe.handSize === 'small' ? { ...recipe, handSize: 'average' } : recipe
+
 /** The habit of a line, given the octave's pattern if there is one. */
 export const habitFor =
   (task: Pick<Task, 'line' | 'first'>, ring: RingFingering) =>
   (steps: readonly HandStep[]): Habit =>
     habitOf(task.line.hand, steps, ring, task.first)
 
+function mannerOfLine(asked: Manner, habitual: boolean, inSequence: boolean): Manner {
+  if (habitual) return asked
+  return inSequence ? keepsShape(shapely(asked)) : shapely(asked)
+}
+
 /** @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` */
 export function taskOf(recipe: FingeredRecipe, material: Material, line: Line, make?: Make): Task {
   const pins = placedPins(recipe, line, material.up.length)
   const heldNote = line.free === 'held' && !hasChords(line)
   const positions = inPositions(recipe, material) || heldNote
-  const asked = mannerFor(recipe, line.hand, material, make)
-  const ringed = repeats(material, line) && !positions && asked.pattern !== 'none'
-  const manner = ringed || positions ? asked : shapely(asked)
+  const byOctave = repeats(material, line) && !positions && ALL_SCHOOLS[recipe.school].pattern !== 'none'
+  const asked = mannerFor(sizeFor(recipe, material, byOctave), line.hand, material, make)
+  const ringed = byOctave
+  const sequences = !ringed && inShapes(recipe, material, line, asked) ? sequencesFor(shapely(asked), line, pins) : []
+  const manner = mannerOfLine(asked, ringed || positions, sequences.length > 0)
   const fixed = ringed ? conditionsOf(pins) : []
   const withFixed = ringed ? solveRing(manner, line.hand, material, fixed) : []
   // pins that leave no pattern at all are told as a conflict by the run; until then the usual pattern stands
   const rings = distinct(withFixed.length > 0 || !ringed ? withFixed : solveRing(manner, line.hand, material))
-  const first = firstFingerOf(recipe, material)
+  const first = firstFingerOf(recipe, material, manner)
   const habit = (steps: readonly HandStep[]): Habit => {
     if (rings[0]) return habitOf(line.hand, steps, rings[0], first)
+    if (sequences[0]) return holdsFrom(steps, fingersIn(sequences[0], line))
     return positions ? positionHabit(line.hand, steps) : steps.map(() => null)
   }
-  return { manner, material, line, run: runOf(manner, line, habit), pins, fixed, rings, first }
+  const run = runOf(manner, line, habit, movesIn(sequences[0]))
+  return { manner, material, line, run, pins, fixed, rings, sequences, first }
 }

@@ -5,6 +5,7 @@ import type { Charge } from './charges'
 import type { Hold } from './chords'
 import { OF_CROSSING, OF_NOTHING, tellFingering } from './messages'
 import type { RingFingering } from './ring'
+import { BEYOND } from './school'
 
 /** Degrees on which a direction of a ring has the thumb. */
 export const thumbsOf = (holds: readonly Hold[]): number[] =>
@@ -37,12 +38,15 @@ export function thumbsTold(material: Material, ring: RingFingering): Message {
     : tellFingering('thumbs.two-way', { count, up: names(up), down: names(down) })
 }
 
+/** From how many points on a price is called what it is called; ours. */
+export const PRICE_SCALE = { little: 3, clearly: 8, much: 40, beyond: BEYOND } as const
+
 /** A price for a reader: how it weighs against the school's habits. */
 export function priceTold(price: number): Message {
-  if (price >= 900) return tellFingering('price.rule')
-  if (price >= 40) return tellFingering('price.habit')
-  if (price >= 8) return tellFingering('price.dearer')
-  return tellFingering(price >= 3 ? 'price.little' : 'price.nearly')
+  if (price >= PRICE_SCALE.beyond) return tellFingering('price.rule')
+  if (price >= PRICE_SCALE.much) return tellFingering('price.habit')
+  if (price >= PRICE_SCALE.clearly) return tellFingering('price.dearer')
+  return tellFingering(price >= PRICE_SCALE.little ? 'price.little' : 'price.nearly')
 }
 
 /** Fingers as a teacher reads them: double notes joined, the rest one by one. */

@@ -124,6 +124,12 @@ interface Offered {
   readonly compares: boolean
 }
 
+/** Marks of one repeat of a figure, and the pins that give them to all. */
+export interface Repeated {
+  readonly marks: readonly string[]
+  readonly pins: readonly PlacedMark[]
+}
+
 /** Something else than a mark that can be pinned to a note, such as a button. */
 export interface AlsoPinned {
   readonly pin: PlacedMark
@@ -149,6 +155,8 @@ interface Pins<R extends CommonRecipe, P extends Performance, Who extends string
   marksFor(player: Who): readonly string[]
   /** What else a note can be pinned to; nothing where there is no choice. */
   alsoAt(recipe: R, performance: P, player: Who, index: number): readonly AlsoPinned[]
+  /** What the repeat of a figure at a note has, and pins that give it to every repeat; null where nothing repeats. */
+  inRepeats(performance: P, player: Who, index: number): Repeated | null
 }
 
 /** How lists ask the family, and how its studies meet them. */

@@ -89,11 +89,12 @@ function runSteps(recipe: CommonRecipe, material: Material, hand: Hand, { crossi
   if (leads && recipe.course === 'up-down') path.push({ place: path.at(-1)!.place - 1, leg: 'down' })
   const against = recipe.hands === 'together' && recipe.motion === 'contrary' && hand === 'left'
   const offset = offsetOf(recipe, material, hand)
-  return (against ? mirrored(path, top) : path).map(({ place, leg, fresh }: PathStep) => ({
+  return (against ? mirrored(path, top) : path).map(({ place, leg, fresh, repeat }: PathStep) => ({
     place: runPlace(material.kind, material.rising[leg], place + offset),
     leg,
     octave: recipe.startOctave,
     fresh: fresh ?? false,
+    ...(repeat === undefined ? {} : { repeat }),
   }))
 }
 
@@ -109,7 +110,8 @@ function otherSteps(recipe: CommonRecipe, material: Material, hand: Hand, shared
       const own = place.hand === undefined || place.hand === hand
       const fresh = own && before !== undefined && before.group !== place.group
       if (own) before = place
-      return { place, leg, octave: recipe.startOctave - lower, fresh }
+      const repeat = place.repeat === undefined ? {} : { repeat: place.repeat }
+      return { place, leg, octave: recipe.startOctave - lower, fresh, ...repeat }
     })
   })
 }
@@ -122,14 +124,17 @@ function lineOf(recipe: CommonRecipe, material: Material, ways: Ways, hand: Hand
   const alone = recipe.hands !== 'together'
   const notes: LineNote[] = []
   let order = 0
-  all.forEach(({ place, leg, octave, fresh }, at) => {
+  all.forEach(({ place, leg, octave, fresh, repeat }, at) => {
     if (place.hand !== undefined && place.hand !== hand) return
     const tonic: Pitch = { ...material.tonic, octave }
     const step = alone ? order : at
     place.sounds.forEach((interval, voice) => {
       const pitch = pitchAbove(tonic, interval)
-      const mallet = place.mallets && { mallet: place.mallets[voice]! }
-      notes.push({ pitch, midi: midiOf(pitch), degree: place.degree, leg, step, fresh: fresh && order > 0, ...mallet })
+      notes.push({
+        ...{ pitch, midi: midiOf(pitch), degree: place.degree, leg, step, fresh: fresh && order > 0 },
+        ...(repeat === undefined ? {} : { repeat }),
+        ...(place.mallets && { mallet: place.mallets[voice]! }),
+      })
     })
     order++
   })

@@ -14,6 +14,8 @@ export interface LineNote {
   readonly step: number
   /** The hand moves to a new position before it, without crossing. */
   readonly fresh: boolean
+  /** Which repeat of a figure, or chord of a chain, it belongs to; successive repeats have different numbers. */
+  readonly repeat?: number
   /** Which of four mallets strikes it, counted from the lowest. */
   readonly mallet?: number
   /** Steps that it is held for; one unless said. */

@@ -9,6 +9,8 @@ export interface PathStep {
   readonly leg: Leg
   /** The hand begins anew here. */
   readonly fresh?: boolean
+  /** Which repeat of a figure it belongs to; the note on which a line comes to rest belongs to the last one. */
+  readonly repeat?: number
 }
 
 /** What a path is laid through: degrees to the octave and the place of the highest one, the lowest being 0. */
@@ -140,10 +142,10 @@ function figured(figure: Figure, places: readonly number[], top: number): PathSt
     turn = at > 0 && way === ways[at - 1] ? turn + 1 : 0
     const leg = way > 0 ? 'up' : 'down'
     const last = at === places.length - 1
-    if (last && !isGroup(figure)) return [{ place, leg }]
+    if (last && !isGroup(figure)) return [{ place, leg, repeat: at - 1 }]
     const cell = rows[turn % rows.length]!.map((add) => place + way * add)
     const outside = cell.some((each) => each < 0 || each > top)
-    return last || (isGroup(figure) && outside) ? [] : cell.map((each) => ({ place: each, leg }))
+    return last || (isGroup(figure) && outside) ? [] : cell.map((each) => ({ place: each, leg, repeat: at }))
   })
 }
 

@@ -16,6 +16,8 @@ interface Place {
   readonly at?: number
   /** Which of four mallets takes each sound. */
   readonly mallets?: readonly number[]
+  /** Which chord of a chain it belongs to. */
+  readonly repeat?: number
 }
 
 /** One place of a hand's course, on its way. */
@@ -24,6 +26,8 @@ export interface Step {
   readonly leg: Leg
   readonly octave: number
   readonly fresh: boolean
+  /** Which repeat of a figure it belongs to. */
+  readonly repeat?: number
 }
 
 type Rising = readonly Interval[]
@@ -79,7 +83,9 @@ function chainPlaces(kind: Kind, rising: Rising, octaves: number): Place[] {
   return Array.from({ length: rising.length * octaves + 1 }, (_, root) => {
     const chord = Array.from({ length: size }, (_each, voice) => root + 2 * voice)
     return size === 4 && root % 2 === 1 ? chord.reverse() : chord
-  }).flatMap((chord) => chord.map((at) => ({ sounds: [intervalAt(rising, at)], degree: at % rising.length, group: 0 })))
+  }).flatMap((chord, repeat) =>
+    chord.map((at) => ({ sounds: [intervalAt(rising, at)], degree: at % rising.length, group: 0, repeat })),
+  )
 }
 
 /** I IV I V7 I in close position, each voice moving as little as it can; the V7 leaves out its fifth. */

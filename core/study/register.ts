@@ -1,4 +1,4 @@
-import { type Kind, type NamedMaterial } from '../material'
+import type { Kind, NamedMaterial } from '../material'
 import { modulo, type Note, parseNote, pitchClass } from '../pitch'
 import type { CommonRecipe } from './recipe'
 

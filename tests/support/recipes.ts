@@ -19,7 +19,7 @@ import {
   takesBookends,
   walksFor,
 } from '#core/study'
-import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS, SCHOOLS } from '#core/fingering'
+import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS, REPEATS, SCHOOLS } from '#core/fingering'
 import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
 import { MALLET_IDS, STRIKES } from '#core/surface'
 import {
@@ -137,6 +137,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
     firstFinger: fc.constantFrom(...FIRST_FINGERS),
     leftArpeggio: fc.constantFrom(...LEFT_ARPEGGIOS),
     chromatic: fc.constantFrom(...CHROMATICS),
+    repeats: fc.constantFrom(...REPEATS),
     handSize: fc.constantFrom(...HAND_SIZES),
     pins: fc.array(pin, { maxLength: 3 }),
   })

@@ -76,6 +76,7 @@ export const call = {
     '{value, select, by_distance {left-hand 3 or 4 by distance} other {left-hand arpeggios always 4}}',
   'echo.chromatic':
     '{value, select, one_three {chromatic with 1 and 3} fours {chromatic in fours} other {chromatic in fives}}',
+  'echo.repeats': '{value, select, alike {every repeat alike} other {repeats as the line lies}}',
   'echo.handSize': '{value, select, small {small hands} average {average hands} other {large hands}}',
   'echo.lead': '{value, select, right {right hand leads} other {left hand leads}}',
   'echo.tops': '{value, select, once {top struck once} other {top struck twice}}',

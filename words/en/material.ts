@@ -54,7 +54,7 @@ export const material = {
   'kind.diatonic-sevenths-harmonic-minor': 'harmonic minor in diatonic sevenths',
   'kind.diatonic-sevenths-melodic-minor-jazz': 'jazz melodic minor in diatonic sevenths',
   'kind.cadence-major': 'major cadence I IV I V7 I',
-  'kind.cadence-minor': 'minor cadence I IV I V7 I',
+  'kind.cadence-minor': 'minor cadence i iv i V7 i',
   'kind.pitches': 'pattern',
   'form.natural-minor': 'natural',
   'form.harmonic-minor': 'harmonic',

@@ -27,6 +27,7 @@ const here = computed(() => {
     marks: familyOf(study.recipe).pins.marksFor(selected.hand),
     can: takesPins(study, selected.hand),
     also: familyOf(study.recipe).pins.alsoAt(study.recipe, study, selected.hand, selected.index),
+    repeats: familyOf(study.recipe).pins.inRepeats(study, selected.hand, selected.index)?.marks.join(' '),
     stretch: t(view.stretchWords.pin),
     pinned: props.desk.pinAt(selected),
     /** Only where the octave comes again is there an every octave. */
@@ -73,6 +74,9 @@ const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(p
         </select>
         <button v-if="here.again" type="button" class="text-button" @click="desk.pinDegree(here.place)">
           {{ t('desk.pin-bar.in-every-octave', { mark: here.mark }) }}
+        </button>
+        <button v-if="here.repeats" type="button" class="text-button" @click="desk.pinRepeats(here.place)">
+          {{ t('desk.pin-bar.in-every-repeat', { marks: here.repeats }) }}
         </button>
         <button type="button" class="text-button" @click="desk.pinGrip(here.place)">{{ here.stretch }}</button>
       </template>

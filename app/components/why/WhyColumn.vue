@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { storeToRefs } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
-import { BEYOND } from '#core/fingering'
+import { BEYOND, PRICE_SCALE } from '#core/fingering'
 import { familyOf, type Other, type AnyPin, type Player, type RecipeInput } from '#core/instrument'
 import { printedName } from '#core/pitch'
 import { lineFor, othersOf, playersIn, type RealisedStudy } from '#core/realise'
@@ -9,6 +10,7 @@ import { difficultyTold } from '#core/together'
 import { viewOf, wordsOf } from '~/components/instrument'
 import type { Place } from '~/stores/desk'
 import type { Lettered } from './letters'
+import { useShowing } from '~/stores/showing'
 import { t, tell } from '~/composables/words'
 
 const props = defineProps<{ study: RealisedStudy; lettered: readonly Lettered[]; selected: Place | null }>()
@@ -50,19 +52,35 @@ const departsAt = (each: Other): string => {
   const note = lineFor(props.study, player.value).notes[each.departs]
   return note ? t('why.why-column.from-note', { printedName: printedName(note.pitch), value: each.departs + 1 }) : ''
 }
-/** Beyond the school's first rule a figure says nothing any more. */
-function price(points: number): string {
+const { shown: showing } = storeToRefs(useShowing())
+/** A price in points, on demand; beyond the school's first rule a figure says nothing any more. */
+function figure(points: number | null): string {
+  if (points === null || !showing.value.figures) return ''
   if (points >= BEYOND) return t('why.why-column.out-of-the-question')
   const rounded = Math.round(points * 10) / 10
   return rounded > 0 ? t('why.why-column.costs-more', { rounded }) : t('why.why-column.costs-no-more')
 }
+const priced = computed(() =>
+  [...props.lettered.map(({ reason }) => reason), ...others.value].some(({ price }) => price),
+)
 </script>
 
 <template>
   <div class="text-[13.5px] leading-[1.42]">
     <div class="head">
       <h2>{{ t('why.why-column.why-so') }}</h2>
-      <component :is="view.Schools" :recipe="study.recipe" @change="emit('change', $event)" />
+      <span class="flex items-baseline gap-3">
+        <button
+          v-if="priced"
+          type="button"
+          class="text-button"
+          :aria-pressed="showing.figures"
+          @click="showing.figures = !showing.figures"
+        >
+          {{ t('why.why-column.figures') }}
+        </button>
+        <component :is="view.Schools" :recipe="study.recipe" @change="emit('change', $event)" />
+      </span>
     </div>
     <ul>
       <li v-for="{ letter, reason } in shown" :key="letter">
@@ -77,7 +95,9 @@ function price(points: number): string {
           <span class="letter">{{ letter }}</span>
           <span>
             <b :class="INK[reason.hand]">{{ words.short(reason.hand) }}</b> {{ tell(reason.said) }}
-            <span v-if="reason.price" class="quiet whitespace-nowrap">({{ price(reason.price) }})</span>
+            <span v-if="reason.price && showing.figures" class="quiet whitespace-nowrap"
+              >({{ figure(reason.price) }})</span
+            >
           </span>
         </button>
       </li>
@@ -120,7 +140,9 @@ function price(points: number): string {
       <li v-for="(each, at) in others" :key="at" class="flex items-center gap-3 py-[8px]">
         <span class="flex-1">
           <span class="block font-serif text-[15px] font-semibold" :class="INK[player]">{{ tell(each.pattern) }}</span>
-          <span class="quiet">{{ tell(each.said) }} ({{ price(each.price) }}; {{ departsAt(each) }})</span>
+          <span class="quiet"
+            >{{ tell(each.said) }} ({{ [figure(each.price), departsAt(each)].filter(Boolean).join('; ') }})</span
+          >
         </span>
         <button
           type="button"
@@ -133,6 +155,9 @@ function price(points: number): string {
       </li>
       <li v-if="others.length === 0 && words.noOthers" class="quiet aside py-[7px]">{{ t(words.noOthers) }}</li>
     </ul>
+    <p v-if="priced && showing.figures && study.plays !== 'sticks'" class="quiet mt-2 text-[13px]">
+      {{ t('why.why-column.scale', PRICE_SCALE) }}
+    </p>
     <NuxtLink to="/compare" class="plain-button mt-3 inline-block leading-[20px]">{{
       t('why.why-column.compare-side-by-side')
     }}</NuxtLink>

@@ -38,6 +38,13 @@ export function deskPinning(
     study.value ? setPins([...others(place), degreePin(study.value, place)]) : Promise.resolve()
   const pinGrip = (place: Place): Promise<void> =>
     study.value ? setPins([...others(place), gripPin(study.value, place)]) : Promise.resolve()
+  /** Gives every repeat of a figure what the one at a place has; it stands instead of all else pinned for that player. */
+  function pinRepeats({ hand, index }: Place): Promise<void> {
+    const { playerOf, inRepeats } = family().pins
+    const repeats = study.value && inRepeats(study.value, hand, index)
+    if (!repeats) return Promise.resolve()
+    return setPins([...pins.value.filter((each) => playerOf(each) !== hand), ...(repeats.pins as AnyPin[])])
+  }
 
   /** Takes other fingers or sticks; the worker finds the pins that hold them, unless something else came first. */
   async function takeAlternative(player: Player, marks: readonly string[], own: readonly AnyPin[] = []): Promise<void> {
@@ -46,5 +53,5 @@ export function deskPinning(
     if ('pins' in answer && recipe.value === before) await setPins(answer.pins)
   }
 
-  return { pins, pinAt, setPins, pin, pinAlso, free, pinDegree, pinGrip, takeAlternative }
+  return { pins, pinAt, setPins, pin, pinAlso, free, pinDegree, pinGrip, pinRepeats, takeAlternative }
 }

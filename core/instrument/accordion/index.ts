@@ -166,6 +166,7 @@ export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
     markOf: (key) => (/^[1-5]$/.test(key) ? key : null),
     marksFor: (hand) => (hand === 'left' ? LEFT_FINGERS : FINGERS).map(String),
     alsoAt: buttonsAt,
+    inRepeats: () => null,
   },
   strokesAt: () => 0,
   rollOf: () => null,

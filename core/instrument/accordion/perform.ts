@@ -52,7 +52,12 @@ const finger: FingerPart<AccordionPin> = (part, line, pins, asked) => {
   if (!onKeys(recipe)) return fingerButtons({ ...recipe, pins }, part.material, line, asked)
   const onPiano: FingeredRecipe = {
     ...recipe,
-    ...{ leftArpeggio: 'by-distance', school: recipe.school as KeySchoolId, pins: pins as readonly Pin[] },
+    ...{
+      leftArpeggio: 'by-distance',
+      repeats: 'alike',
+      school: recipe.school as KeySchoolId,
+      pins: pins as readonly Pin[],
+    },
   }
   return fingerLine(onPiano, part.material, line, { ...asked, make: makeOf(recipe.accordion) })
 }

@@ -7,13 +7,14 @@ import {
   type FingerRecipe,
   FINGERS,
   type Pin,
+  repeatedPins,
   SCHOOL_LIST,
   tellFingering,
 } from '../../fingering'
 import type { Common, CommonInput, Finger, Hand } from '../../study'
 import { PIANO } from '../../surface'
 import { meetingsTold } from '../../together'
-import { family } from '../family'
+import { family, type Repeated } from '../family'
 import { checkedPins } from '../pins'
 import { otherTold, reasonTold, stepsOf } from '../told'
 import { handsTold } from '../words'
@@ -50,6 +51,14 @@ function handTold({ notes, pitches, midi, fingers, crossings, lifts, cost, reaso
   }
 }
 
+/** The fingers of a repeat, offered to every other. */
+function repeatsIn({ hands }: PerformedHands, hand: Hand, index: number): Repeated | null {
+  const part = hands[hand]
+  const pins = part ? repeatedPins(hand, part.notes, part.fingers, index) : []
+  const own = pins.find(({ from, fingers }) => from <= index && index < from + fingers.length)
+  return own && pins.length > 1 ? { marks: own.fingers.map(String), pins } : null
+}
+
 const COMPASS = tellInstrument('compass', { make: 'piano', size: '' })
 
 const SCHOOLS = SCHOOL_LIST.map(({ id }) => ({
@@ -72,7 +81,7 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   schools: SCHOOLS,
   schoolsFor: () => SCHOOLS,
   usualSchool: 'conservatory',
-  fields: ['firstFinger', 'leftArpeggio', 'chromatic', 'handSize'],
+  fields: ['firstFinger', 'leftArpeggio', 'chromatic', 'repeats', 'handSize'],
   parts: [],
   moves: () => false,
   compassOf: () => ({ ...PIANO, compass: COMPASS }),
@@ -117,6 +126,7 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
     markOf: (key) => (/^[1-5]$/.test(key) ? key : null),
     marksFor: () => FINGERS.map(String),
     alsoAt: () => [],
+    inRepeats: repeatsIn,
   },
   strokesAt: () => 0,
   rollOf: () => null,

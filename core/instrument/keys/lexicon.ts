@@ -18,6 +18,8 @@ const SCHOOL: readonly Saying[] = [
   saying(['chromatic one three', 'chromatic 1 3'], { chromatic: 'one-three' }),
   saying(['chromatic in? fours'], { chromatic: 'fours' }),
   saying(['chromatic in? fives'], { chromatic: 'fives' }),
+  saying(['every? repeat|repeats alike'], { repeats: 'alike' }),
+  saying(['repeats? as the line lies', 'as it lies'], { repeats: 'as-it-lies' }),
   saying(['small hand|hands'], { handSize: 'small' }),
   saying(['average hand|hands'], { handSize: 'average' }),
   saying(['large|big hand|hands'], { handSize: 'large' }),
@@ -72,11 +74,14 @@ const LEFT_ARPEGGIO = {
 } as const
 const CHROMATIC = { 'one-three': 'chromatic 1-3', fours: 'chromatic in fours', fives: 'chromatic in fives' } as const
 
+const REPEATS = { alike: 'every repeat alike', 'as-it-lies': 'repeats as the line lies' } as const
+
 export const KEY_PHRASES: readonly Phrase<FingerRecipe>[] = [
   { of: ({ school }) => school, say: ({ school }) => SCHOOLS[school] },
   { of: ({ firstFinger }) => firstFinger, say: ({ firstFinger }) => FIRST_FINGER[firstFinger] },
   { of: ({ leftArpeggio }) => leftArpeggio, say: ({ leftArpeggio }) => LEFT_ARPEGGIO[leftArpeggio] },
   { of: ({ chromatic }) => chromatic, say: ({ chromatic }) => CHROMATIC[chromatic] },
+  { of: ({ repeats }) => repeats, say: ({ repeats }) => REPEATS[repeats] },
   { of: ({ handSize }) => handSize, say: ({ handSize }) => `${handSize} hands` },
 ]
 

@@ -125,6 +125,7 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
     markOf: (key) => (/^[rl]$/i.test(key) ? key.toUpperCase() : null),
     marksFor: () => ['L', 'R'],
     alsoAt: () => [],
+    inRepeats: () => null,
   },
   strokesAt: ({ sticking }, index) => sticking.roll?.perNote[index] ?? 0,
   rollOf: ({ sticking }) => sticking.roll?.strokes ?? null,

@@ -90,6 +90,7 @@ export const desk = {
   'desk.pin-bar.also': 'On which button: {words}',
   'desk.pin-bar.pin': 'Pin: {words}',
   'desk.pin-bar.in-every-octave': '{mark} in every octave',
+  'desk.pin-bar.in-every-repeat': '{marks} in every repeat',
   'desk.pin-bar.which-stick-strikes-is': 'Which stick strikes is part of the pattern here.',
   'desk.pin-bar.free': 'Free {count, plural, =1 {the pin} other {all # pins}}',
   'desk.pin-bar.note': '{who}note {value}, {printedName}',

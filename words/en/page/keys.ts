@@ -32,6 +32,13 @@ export const keys = {
   'keys.settings.large': 'Large',
   'keys.settings.wider-grips': 'wider grips',
   'keys.settings.left-hand-in-broken': 'Left hand in broken triads',
+  'keys.settings.repeats': 'Figures and broken chords',
+  'keys.settings.repeats-why':
+    'Most teachers keep one shape of the hand for every repeat; players at speed finger the line as it lies.',
+  'keys.settings.repeats-alike': 'One shape for every repeat',
+  'keys.settings.repeats-alike-note': 'The default: within a repeat nothing crosses, the hand moves as a whole.',
+  'keys.settings.repeats-as-it-lies': 'As the line lies',
+  'keys.settings.repeats-as-it-lies-note': 'Fewer moves of the hand, other fingers each time.',
   'keys.settings.older-tables-have-4': 'Older tables have 4 throughout, newer ones 3 where the third is black.',
   'keys.settings.3-or-4-as': '3 or 4, as the keys lie',
   'keys.settings.the-default-each-finger': 'the default: each finger over its own key',

@@ -11,6 +11,9 @@ export const why = {
   'why.why-column.how-hard': 'How hard',
   'why.why-column.from-note': 'from {printedName}, note {value}',
   'why.why-column.out-of-the-question': 'out of the question here',
+  'why.why-column.figures': 'In figures',
+  'why.why-column.scale':
+    'Points of the school: less than {little} more is as good, from {little} a little harder, from {clearly} clearly, from {much} much harder; {beyond} and more is ruled out. An octave’s pattern is priced once, a line as a whole.',
   'why.why-column.costs-more': 'costs {rounded} more',
   'why.why-column.costs-no-more': 'costs no more',
 } as const

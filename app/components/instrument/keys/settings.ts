@@ -41,6 +41,15 @@ export const SETTINGS: readonly Setting[] = [
     ],
   },
   {
+    field: 'repeats',
+    title: 'keys.settings.repeats',
+    why: 'keys.settings.repeats-why',
+    choices: [
+      { value: 'alike', words: 'keys.settings.repeats-alike', note: 'keys.settings.repeats-alike-note' },
+      { value: 'as-it-lies', words: 'keys.settings.repeats-as-it-lies', note: 'keys.settings.repeats-as-it-lies-note' },
+    ],
+  },
+  {
     field: 'chromatic',
     title: 'keys.settings.chromatic-scale',
     why: 'keys.settings.safe-or-fast-schools',

@@ -1,0 +1,95 @@
+import { capital, type Message } from '../message'
+import type { LineNote } from '../study'
+import { type Charge, chargesOfRing, dearerIn } from './charges'
+import type { Hold } from './chords'
+import { tellFingering } from './messages'
+import type { Other, Others } from './others'
+import { type RingFingering, rivalRing } from './ring'
+import type { Task } from './task'
+import { holdWords, noteParam, phraseOf, priceTold, thumbsOf } from './words'
+
+/** What would be done instead, and what it would cost more; null where nothing competes. */
+export interface Rival {
+  readonly said: Message
+  readonly price: number | null
+}
+
+/** What a rival pays, in words; nothing where it pays nothing that has a name. */
+function paid(dearer: readonly Charge[], price: number): Message | null {
+  const [first] = dearer
+  if (price <= 0 || !first) return null
+  // the row names the thumb's note already
+  return first.term === 'thumb-on-black' ? tellFingering('rival.black') : phraseOf(first)
+}
+
+/** A rival by its row of fingers: what it would pay, and how that weighs. */
+function nextBest(row: Message, dearer: readonly Charge[], price: number): Rival {
+  const why = paid(dearer, price)
+  const weighs = capital(priceTold(price))
+  return {
+    said: why ? tellFingering('rival.next', { row, why, weighs }) : tellFingering('rival.as-good', { row }),
+    price,
+  }
+}
+
+const modulo = (value: number, n: number): number => ((value % n) + n) % n
+
+/** Degrees from the thumb before a new one up to it, rising, as fingers: “1 2 3 4 1”. */
+function rowTo(holds: readonly Hold[], thumb: number): string {
+  const n = holds.length
+  let from = thumb - 1
+  while (thumb - from < n && !holds[modulo(from, n)]!.includes(1)) from--
+  return holdWords(Array.from({ length: thumb - from + 1 }, (_, at) => holds[modulo(from + at, n)]!))
+}
+
+/** Where a rival pattern has a thumb that the chosen one has not: the nearest to where it stood. */
+function movedThumb(chosen: readonly Hold[], rival: readonly Hold[], degree: number): number | undefined {
+  const own = thumbsOf(chosen)
+  const away = (at: number): number => Math.min(modulo(at - degree, rival.length), modulo(degree - at, rival.length))
+  return thumbsOf(rival)
+    .filter((at) => !own.includes(at))
+    .sort((a, b) => away(a) - away(b))[0]
+}
+
+/** The best octave's pattern without its thumb on a note. */
+export function ringRival({ manner, line, material, fixed }: Task, ring: RingFingering, at: LineNote): Rival {
+  const { degree, leg } = at
+  const has = (way: 'up' | 'down'): boolean => ring[way][degree]!.includes(1)
+  if (!has(leg)) return { said: tellFingering('rival.pin'), price: null }
+  const place = { degree, leg: has('up') && has('down') ? ('both' as const) : leg }
+  const rival = rivalRing(manner, line.hand, material, fixed, place)
+  if (!rival) return { said: tellFingering('rival.none'), price: null }
+  const charges = (fingering: RingFingering) => chargesOfRing(manner, line.hand, material, fingering)
+  const thumb = movedThumb(ring[leg], rival[leg], degree)
+  const row =
+    thumb === undefined
+      ? tellFingering('row.without', { fingers: holdWords(rival[leg]) })
+      : tellFingering('row.thumb-to', {
+          fingers: rowTo(rival[leg], thumb),
+          note: noteParam(material[leg][thumb]!),
+        })
+  return nextBest(row, dearerIn(charges(ring), charges(rival)), rival.cost - ring.cost)
+}
+
+/** Steps shown before and after the place where another line is told. */
+const AROUND = 3
+
+/** A row of another line around a step, up to the thumb that takes the place of the one that stood there. */
+function lineRow({ run, line }: Task, other: Other, step: number): Message {
+  const near = [...Array(2 * AROUND + 1).keys()]
+    .map((at) => step + (at % 2 === 0 ? at / 2 : -(at + 1) / 2))
+    .find((at) => at !== step && other.holds[at]?.includes(1))
+  const from = Math.max(0, Math.min(step, near ?? step) - 1)
+  const fingers = holdWords(other.holds.slice(from, Math.max(step, near ?? step) + 2))
+  if (near === undefined) return tellFingering('row.without', { fingers })
+  const { notes } = run.steps[near]!
+  const note = notes[other.holds[near]!.indexOf(1)]!
+  return tellFingering('row.thumb-to', { fingers, note: noteParam(line.notes[note]!.pitch) })
+}
+
+/** The best line without the thumb at a step. */
+export function lineRival(task: Task, others: Others, step: number): Rival {
+  const other = others.at(step, (hold) => !hold.includes(1))
+  if (!other) return { said: tellFingering('rival.none'), price: null }
+  return nextBest(lineRow(task, other, step), other.dearer, other.price)
+}

@@ -1,0 +1,184 @@
+import type { Finger, Hand, Line } from '../study'
+import { allHolds, type Hold, sameHold } from './chords'
+import { charge } from './cost'
+import type { School } from './school'
+import { shapeCost, spans } from './shape'
+
+/** Notes that a hand plays without moving: a repeat of a figure, a broken chord, or a chord struck at once. */
+export interface Unit {
+  /** Places in the line. */
+  readonly notes: readonly number[]
+  /** Different keys, lowest first. */
+  readonly keys: readonly number[]
+  /** Units of one group keep one shape of the hand. */
+  readonly group: string
+  readonly struck: boolean
+}
+
+/** One fingering of all units: a shape for each, and the shape that its group keeps. */
+export interface Sequence {
+  readonly units: readonly Unit[]
+  readonly holds: readonly Hold[]
+  readonly mains: ReadonlyMap<string, Hold>
+  readonly cost: number
+}
+
+/** Which shapes a unit may take; pins are told so. */
+export type Fits = (unit: Unit, hold: Hold) => boolean
+
+const keysOf = (line: Line, notes: readonly number[]): number[] =>
+  [...new Set(notes.map((note) => line.notes[note]!.midi))].sort((a, b) => a - b)
+
+/** Notes of a line cut wherever a new one begins. */
+function cut(line: Line, begins: (at: number) => boolean): number[][] {
+  const cells: number[][] = []
+  line.notes.forEach((_, at) => (at === 0 || begins(at) ? cells.push([at]) : cells.at(-1)!.push(at)))
+  return cells
+}
+
+/** Repeats one by one: each cell of a figure, each chord of a chain. */
+const cellsOf = (line: Line): number[][] =>
+  cut(line, (at) => line.notes[at]!.fresh || line.notes[at]!.repeat !== line.notes[at - 1]!.repeat)
+
+/** Repeats of two notes go two by two, as long as the line keeps its direction. */
+function paired(line: Line, cells: readonly number[][]): number[][] {
+  const pairs: number[][] = []
+  let open = false
+  cells.forEach((cell, at) => {
+    const last = cells[at - 1]
+    const goesOn = last && line.notes[last[0]!]!.leg === line.notes[cell[0]!]!.leg && !line.notes[cell[0]!]!.fresh
+    if (open && goesOn) {
+      pairs[pairs.length - 1] = [...pairs.at(-1)!, ...cell]
+      open = false
+    } else {
+      pairs.push(cell)
+      open = true
+    }
+  })
+  return pairs
+}
+
+const MOST_KEYS = 5
+
+function unitsFrom(line: Line, cells: readonly number[][]): Unit[] {
+  return cells.map((notes) => {
+    const keys = keysOf(line, notes)
+    return { notes, keys, group: String(keys.length), struck: false }
+  })
+}
+
+/** Chords struck at once; the same keys are one group. */
+function chordsOf(line: Line): Unit[] {
+  const cells = cut(line, (at) => line.notes[at]!.step !== line.notes[at - 1]!.step)
+  return cells.map((notes) => {
+    const keys = keysOf(line, notes)
+    return { notes, keys, group: keys.join(' '), struck: true }
+  })
+}
+
+/** How a line may be cut into units, each way in turn. */
+function cuts(line: Line): Unit[][] {
+  const cells = cellsOf(line)
+  const inTwos = cells.every((cell) => cell.length <= 3) && cells.some((cell) => cell.length === 2)
+  const ways = inTwos ? [paired(line, cells), cells] : [cells]
+  return [...ways, ...ways.map(resting)].map((way) => unitsFrom(line, way))
+}
+
+/** The same with the note on which a line comes to rest by itself, for hands that do not reach it from the last repeat. */
+function resting(cells: readonly number[][]): number[][] {
+  const last = cells.at(-1)!
+  return last.length > 1 ? [...cells.slice(0, -1), last.slice(0, -1), last.slice(-1)] : [...cells]
+}
+
+/** The repeats of a figure as they belong together: two by two where they have two notes. */
+export const repeatsOf = (line: Line): readonly Unit[] => cuts(line)[0]!
+
+interface Choice {
+  readonly main: Hold
+  readonly holds: readonly Hold[]
+  readonly cost: number
+}
+
+/** The shapes that one group may keep, cheapest first: where another serves a unit much better, it takes that one. */
+function choicesFor(school: School, hand: Hand, units: readonly Unit[], fits: Fits): Choice[] {
+  const all = allHolds(hand, units[0]!.keys.length)
+  const priced = units.map((unit) =>
+    all.map((hold) => (fits(unit, hold) ? shapeCost(school, hand, unit.keys, hold, unit.struck) : Infinity)),
+  )
+  const other = charge('another-shape', 1, school)
+  return all
+    .map((main, own): Choice => {
+      let cost = 0
+      const holds = priced.map((prices) => {
+        const best = prices.reduce((least, price, at) => (price < prices[least]! ? at : least), 0)
+        const keeps = prices[own]! <= prices[best]! + other
+        cost += keeps ? prices[own]! : prices[best]! + other
+        return all[keeps ? own : best]!
+      })
+      return { main, holds, cost }
+    })
+    .filter(({ cost }) => cost < Infinity)
+    .sort((a, b) => a.cost - b.cost)
+}
+
+/** One way of cutting a line, fingered: its best choice for every group; undefined where no hand lies over a unit. */
+function fingered(school: School, hand: Hand, units: readonly Unit[], fits: Fits) {
+  const groups = new Map<string, number[]>()
+  units.forEach(({ group }, at) => groups.set(group, [...(groups.get(group) ?? []), at]))
+  const choices = new Map<string, Choice[]>()
+  for (const [group, places] of groups) {
+    const own = places.map((at) => units[at]!)
+    if (own.some(({ keys }) => keys.length > MOST_KEYS || !spans(school, keys[0]!, keys.at(-1)!))) return undefined
+    const found = choicesFor(school, hand, own, fits)
+    if (found.length === 0) return undefined
+    choices.set(group, found)
+  }
+  return { groups, choices, cost: [...choices.values()].reduce((sum, [best]) => sum + best!.cost, 0) }
+}
+
+/** What it counts to carry the hand to a new unit. */
+const CARRIED = 8
+
+/**
+ * Fingers a line of repeats so that each keeps its shape: within a repeat nothing crosses, and the hand moves as a whole
+ * to the next. Exact: every shape is tried as the one that is kept, and each unit alone may take another for a price, so
+ * that repeats on like keys have like fingers. The best first, then those that keep another shape.
+ * @returns nothing where no hand lies over one of the repeats
+ */
+export function solveSequence(school: School, line: Line, fits: Fits): Sequence[] {
+  const chords = line.notes.some((note, at) => at > 0 && note.step === line.notes[at - 1]!.step)
+  const ways = (chords ? [chordsOf(line)] : cuts(line)).flatMap((units) => {
+    const found = fingered(school, line.hand, units, fits)
+    return found ? [{ ...found, units, cost: found.cost + CARRIED * units.length }] : []
+  })
+  const best = ways.sort((a, b) => a.cost - b.cost)[0]
+  if (!best) return []
+  const { units, groups, choices } = best
+  const withChoice = (changed?: string, choice?: Choice): Sequence => {
+    const holds: Hold[] = []
+    const mains = new Map<string, Hold>()
+    let cost = 0
+    for (const [group, places] of groups) {
+      const own = group === changed ? choice! : choices.get(group)![0]!
+      places.forEach((at, place) => (holds[at] = own.holds[place]!))
+      mains.set(group, own.main)
+      cost += own.cost
+    }
+    return { units, holds, mains, cost }
+  }
+  const others = [...choices].flatMap(([group, some]) => some.slice(1).map((choice) => withChoice(group, choice)))
+  return [withChoice(), ...others.sort((a, b) => a.cost - b.cost)]
+}
+
+/** The finger of every note of a sequence. */
+export function fingersIn({ units, holds }: Sequence, line: Line): Finger[] {
+  const fingers: Finger[] = []
+  units.forEach(({ notes, keys }, at) => {
+    for (const note of notes) fingers[note] = holds[at]![keys.indexOf(line.notes[note]!.midi)]!
+  })
+  return fingers
+}
+
+/** Units that depart from the shape that their group keeps. */
+export const departures = ({ units, holds, mains }: Sequence): number[] =>
+  units.flatMap(({ group }, at) => (sameHold(holds[at]!, mains.get(group)) ? [] : [at]))

@@ -1,0 +1,102 @@
+import { capital, listed, type ListParam, named } from '../message'
+import { noteName } from '../pitch'
+import type { Line } from '../study'
+import { isBlack } from '../surface'
+import { type Hold, sameHold } from './chords'
+import { tellFingering } from './messages'
+import type { Reason } from './reason'
+import { departures, fingersIn, type Sequence, type Unit } from './sequence'
+import type { Task } from './task'
+import { priceTold } from './words'
+
+/** Names of the notes on which some units begin, each once. */
+export const namesOf = (line: Line, notes: readonly number[]): ListParam =>
+  listed([...new Set(notes.map((note) => noteName(line.notes[note]!.pitch)))].map(named))
+
+const row = (sequence: Sequence, line: Line, { notes }: Unit): string => {
+  const fingers = fingersIn(sequence, line)
+  return notes.map((note) => fingers[note]!).join(' ')
+}
+
+/** The group with the most units: the figure itself, not the last repeat. */
+function mainGroup({ units }: Sequence): string {
+  const count = (group: string) => units.filter((unit) => unit.group === group).length
+  return units.reduce((most, { group }) => (count(group) > count(most) ? group : most), units[0]!.group)
+}
+
+function figureReason({ line, sequences }: Task): Reason {
+  const [chosen, ...others] = sequences as readonly [Sequence, ...Sequence[]]
+  const { units } = chosen
+  const group = mainGroup(chosen)
+  const own = units.flatMap((unit, at) =>
+    unit.group === group && sameHold(chosen.holds[at]!, chosen.mains.get(group)) ? [at] : [],
+  )
+  const first = units[own[0] ?? 0]!
+  const leg = line.notes[first.notes[0]!]!.leg
+  const back = own.map((at) => units[at]!).find(({ notes }) => line.notes[notes[0]!]!.leg !== leg)
+  const other = others.find(({ mains }) => !sameHold(mains.get(group)!, chosen.mains.get(group)))
+  const price = other ? other.cost - chosen.cost : null
+  const said = tellFingering('reason.repeats', {
+    there: row(chosen, line, first),
+    back: back ? row(chosen, line, back) : '',
+    returns: back ? 'yes' : 'no',
+    rival: other
+      ? tellFingering('rival.shape', { row: row(other, line, first), weighs: capital(priceTold(price!)) })
+      : tellFingering('rival.none'),
+  })
+  return { hand: line.hand, kind: 'shape', indices: own.map((at) => units[at]!.notes[0]!), said, price }
+}
+
+/** Repeats that take another shape, most of them so that no thumb falls on a black key. */
+function departureReasons({ line, sequences, pins }: Task): Reason[] {
+  const chosen = sequences[0]!
+  const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
+  const byHold = new Map<string, number[]>()
+  for (const at of departures(chosen)) {
+    if (chosen.units[at]!.notes.some((note) => pinned.has(note))) continue
+    const key = `${chosen.units[at]!.group} ${chosen.holds[at]!.join('')}`
+    byHold.set(key, [...(byHold.get(key) ?? []), at])
+  }
+  return [...byHold.values()].map((places): Reason => {
+    const first = chosen.units[places[0]!]!
+    const main = chosen.mains.get(first.group)!
+    const thumbs = places.map((at) => underThumb(line, chosen.units[at]!, main))
+    const black = thumbs.every((note) => isBlack(line.notes[note]!.midi))
+    const where = black ? thumbs : places.map((at) => chosen.units[at]!.notes[0]!)
+    const said = tellFingering('reason.other-shape', {
+      fingers: row(chosen, line, first),
+      notes: namesOf(line, where),
+      count: new Set(where.map((note) => noteName(line.notes[note]!.pitch))).size,
+      why: black ? 'black' : 'reach',
+    })
+    return {
+      hand: line.hand,
+      kind: 'shape',
+      indices: places.map((at) => chosen.units[at]!.notes[0]!),
+      said,
+      price: null,
+    }
+  })
+}
+
+/** The note that a shape gives to its innermost finger. */
+function underThumb(line: Line, { notes, keys }: Unit, main: Hold): number {
+  const inner = keys[main.indexOf(Math.min(...main) as Hold[number])]!
+  return notes.find((note) => line.notes[note]!.midi === inner)!
+}
+
+/** Chords keep their fingers whenever they come. */
+function chordReason({ line, sequences }: Task): Reason[] {
+  const chosen = sequences[0]!
+  const again = chosen.units.filter(({ group }, at) => chosen.units.findIndex((unit) => unit.group === group) < at)
+  if (again.length === 0) return []
+  const indices = again.map(({ notes }) => notes[0]!)
+  return [{ hand: line.hand, kind: 'shape', indices, said: tellFingering('reason.chords'), price: null }]
+}
+
+/** Why the repeats of a figure, or the chords of a cadence, have the fingers that they have. */
+export function shapeReasons(task: Task): Reason[] {
+  const [chosen] = task.sequences
+  if (!chosen) return []
+  return chosen.units[0]!.struck ? chordReason(task) : [figureReason(task), ...departureReasons(task)]
+}

@@ -1,0 +1,171 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { type Manner, mannerFor, repeatedPins } from '#core/fingering'
+import { completeRecipe, familyOf, type RecipeInput } from '#core/instrument'
+import { materialFor } from '../../../core/realise/material'
+import { FIGURES, linesOf } from '#core/study'
+import { allHolds, type Hold } from '../../../core/fingering/chords'
+import { shapely } from '../../../core/fingering/schools'
+import { solveSequence } from '../../../core/fingering/sequence'
+import { shapeCost } from '../../../core/fingering/shape'
+import { fingered } from '../../support/played'
+import { inEnglish } from '../../support/english'
+import { runs } from '../../support/runs'
+
+const TONICS = ['C', 'D', 'Eb', 'F#', 'Ab', 'B'] as const
+const SEVEN = ['major', 'harmonic-minor', 'dorian'] as const
+const anyFigure = fc.record({
+  tonic: fc.constantFrom(...TONICS),
+  kind: fc.constantFrom(...SEVEN),
+  figure: fc.constantFrom(...FIGURES.filter((figure) => figure !== 'straight')),
+  hand: fc.constantFrom('right' as const, 'left' as const),
+  octaves: fc.integer({ min: 1, max: 3 }),
+  handSize: fc.constantFrom('small', 'average', 'large'),
+})
+const inputOf = ({ tonic, kind, figure, hand, octaves, handSize }: any): RecipeInput =>
+  ({ material: { tonic, kind }, pattern: { figure }, hands: hand, octaves, handSize }) as RecipeInput
+
+/** A line of repeats with the prices of its hand. */
+function problem(told: any) {
+  const recipe = completeRecipe(inputOf(told) as RecipeInput & { instrument?: 'piano' })
+  const material = materialFor(recipe)
+  const [line] = linesOf(recipe, material, familyOf(recipe))
+  return { line: line!, manner: shapely(mannerFor(recipe, told.hand, material)) }
+}
+
+/** The least that a group of units can cost, trying every shape as the one that is kept and every shape in each unit. */
+function leastBy(manner: Manner, hand: 'right' | 'left', keys: readonly (readonly number[])[]): number {
+  const all = allHolds(hand, keys[0]!.length)
+  const price = (unit: readonly number[], hold: Hold) => shapeCost(manner, hand, unit, hold, false)
+  const other = manner.weights['another-shape']
+  return Math.min(
+    ...all.map((main) =>
+      keys.reduce(
+        (sum, unit) => sum + Math.min(...all.map((hold) => price(unit, hold) + (hold === main ? 0 : other))),
+        0,
+      ),
+    ),
+  )
+}
+
+describe('a sequence', () => {
+  it('costs no more than any other choice of shapes: brute force', () => {
+    fc.assert(
+      fc.property(anyFigure, (told) => {
+        const { line, manner } = problem(told)
+        const [best] = solveSequence(manner, line, () => true)
+        if (!best) return
+        const groups = new Map<string, (readonly number[])[]>()
+        for (const { group, keys } of best.units) groups.set(group, [...(groups.get(group) ?? []), keys])
+        const least = [...groups.values()].reduce((sum, keys) => sum + leastBy(manner, told.hand, keys), 0)
+        expect(best.cost).toBeCloseTo(least, 6)
+      }),
+      { numRuns: runs(60) },
+    )
+  })
+
+  it('gives like keys like fingers, and crosses within no repeat', () => {
+    fc.assert(
+      fc.property(anyFigure, (told) => {
+        const line = fingered(inputOf(told), {}, 0).hands[told.hand]!
+        const starts = [...line.grips, line.notes.length]
+        const seen = new Map<string, string>()
+        starts.slice(0, -1).forEach((from, at) => {
+          const [keys, fingers] = [line.midi, line.fingers].map((some) => some.slice(from, starts[at + 1]))
+          const base = Math.min(...keys!)
+          const likeness = keys!.map((key) => key - base).join() + ` on ${base % 12}`
+          expect(seen.get(likeness) ?? fingers!.join()).toBe(fingers!.join())
+          seen.set(likeness, fingers!.join())
+          expect(line.crossings.filter(({ index }) => index > from && index < starts[at + 1]!)).toEqual([])
+          // fingers lie as their keys do
+          const order = keys!.map((key, place) => ({ key, finger: fingers![place]! })).sort((a, b) => a.key - b.key)
+          order.slice(1).forEach(({ key, finger }, place) => {
+            const before = order[place]!
+            if (key === before.key) expect(finger).toBe(before.finger)
+            else expect(Math.sign(finger - before.finger)).toBe(told.hand === 'right' ? 1 : -1)
+          })
+        })
+      }),
+      { numRuns: runs(60) },
+    )
+  })
+
+  it('moves as a whole to keys an octave on', () => {
+    const { fingers } = fingered(
+      { ...inputOf({ tonic: 'D', kind: 'major', figure: 'groups-of-four', hand: 'right' }), octaves: 3, course: 'up' },
+      {},
+      0,
+    ).hands.right!
+    const octave = 4 * 7
+    expect(fingers.slice(octave, 2 * octave)).toEqual(fingers.slice(0, octave))
+  })
+})
+
+describe('pins on a repeat', () => {
+  const study = (pins: object[] = []) =>
+    fingered({
+      material: { tonic: 'C', kind: 'major' },
+      pattern: { figure: 'broken-thirds' },
+      hands: 'right',
+      octaves: 1,
+      pins,
+    } as never)
+
+  it('change that repeat alone, and can be given to all', () => {
+    const first = [
+      { hand: 'right', index: 0, finger: 2 },
+      { hand: 'right', index: 1, finger: 4 },
+      { hand: 'right', index: 2, finger: 3 },
+      { hand: 'right', index: 3, finger: 5 },
+    ]
+    const one = study(first).hands.right!
+    expect(one.fingers.slice(0, 8).join('')).toBe('24351324')
+    const pins = repeatedPins('right', one.notes, one.fingers, 1)
+    const all = study(pins).hands.right!
+    expect(all.fingers.slice(0, 12).join('')).toBe('243524352435')
+    expect(all.fingers.slice(14, 22).join('')).toBe('53425342')
+  })
+
+  it('that no one shape meets are kept as they stand', () => {
+    const pinned = study([
+      { hand: 'right', index: 0, finger: 1 },
+      { hand: 'right', index: 2, finger: 1 },
+    ]).hands.right!
+    expect([pinned.fingers[0], pinned.fingers[2]]).toEqual([1, 1])
+    expect(pinned.fingers.slice(4, 8)).toEqual([1, 3, 2, 4])
+  })
+
+  it('of a single note take the best shape that has it', () => {
+    expect(
+      study([{ hand: 'right', index: 0, finger: 2 }])
+        .hands.right!.fingers.slice(0, 4)
+        .join(''),
+    ).toBe('2435')
+  })
+
+  it('are not offered where nothing repeats', () => {
+    const { notes, fingers } = fingered({ material: { tonic: 'C', kind: 'major' }, hands: 'right' }).hands.right!
+    expect(repeatedPins('right', notes, fingers, 0)).toEqual([])
+  })
+})
+
+describe('reasons of shapes', () => {
+  const reasons = (input: object) => fingered(input as never).hands.right!.reasons.map(({ said }) => inEnglish(said))
+  it('say the shape, where another takes its place, and what would be next best', () => {
+    const told = reasons({
+      material: { tonic: 'D', kind: 'major' },
+      pattern: { figure: 'broken-thirds' },
+      hands: 'right',
+    })
+    expect(told[0]).toMatch(
+      /one shape of the hand, 1 3 2 4 and coming back 4 2 3 1.*Next best [\d ]+\. A little harder\./,
+    )
+    expect(told[1]).toBe('2 4 3 5 where the thumb would fall on F♯ and C♯, black keys.')
+    expect(told.join(' ')).not.toMatch(/thumb under/)
+  })
+  it('say of a cadence that chords keep their fingers, and name its chords as they are in minor', () => {
+    const input = { material: { tonic: 'C', kind: 'cadence-minor' }, hands: 'right' }
+    expect(reasons(input)).toEqual(['a chord keeps its fingers each time it comes.'])
+    expect(inEnglish(fingered(input as never).title)).toMatch(/i iv i V7 i/)
+  })
+})
