@@ -11,6 +11,7 @@ const USE = `tactum: the core from a terminal
   npm run --silent plan < aim-and-record.json
   npm run --silent grade -- --syllabus FILE (--grade ID | --all) --set FILE [--policies FILE]
   npm run --silent syllabus -- check FILE
+  npm run --silent syllabus -- read [--title WORDS] < printed-lines.txt
 `
 
 /** Runs a command and returns its exit status. */
@@ -19,7 +20,7 @@ export async function main(command: string | undefined, args: readonly string[])
   if (command === 'compare') return answerLines(process.stdin, process.stdout, compareLine)
   if (command === 'plan') return answerWhole(process.stdin, process.stdout, planLine)
   if (command === 'grade') return grade(args, process.stdout)
-  if (command === 'syllabus') return syllabus(args, process.stdout)
+  if (command === 'syllabus') return syllabus(args, process.stdin, process.stdout)
   process.stderr.write(USE)
   return 2
 }

@@ -148,11 +148,12 @@ function entriesOf(row: Row, line: number, id: string, previous: string | null):
   const whole =
     'keys' in fields && 'kinds' in fields && 'octaves' in fields && 'bpm' in tempo && 'notesPerBeat' in tempo
   if (whole) return { entries: [{ ...fields, id } as EntryInput], problems: wrong }
-  const read = parseRequirement(row.words ?? '', previous)
+  const read = parseRequirement(row.words ?? '', { previous, ...(row.group_title ? { title: row.group_title } : {}) })
   wrong.push(...read.problems.map((said) => ({ line, field: 'words', said })))
   const entries = read.entries.map((entry, at) => ({
     ...entry,
     ...fields,
+    open: 'open' in fields ? fields.open : (entry.open ?? []).filter((code) => !(code in fields)),
     tempo: { ...entry.tempo, ...fields.tempo },
     id: read.entries.length > 1 ? `${id}${String.fromCharCode(97 + at)}` : id,
   }))

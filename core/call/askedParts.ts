@@ -1,46 +1,10 @@
 import { tellCall } from './messages'
-import { once } from './gather'
 import type { Message } from '../message'
 import { KINDS, type KindId, signatureOf, usualTonics } from '../material'
 import { fifthsOf, type Note, noteName, parseNote, pitchClass } from '../pitch'
 import { type Articulation, NOTES_PER_BEAT, type Tempo } from '../study'
 import type { Chooser, Entry, EntryInput } from '../syllabus'
-import { kindFrom, merged } from './features'
 import type { Heard } from './heard'
-import type { Features } from './part'
-
-const FORMS = ['natural', 'harmonic', 'melodic'] as const
-
-/** All kinds that some features come to, taken with one another. */
-export function kindsFrom(
-  features: readonly Features[],
-  three: boolean,
-): { kinds: KindId[]; open: string[]; problems: Message[] } {
-  const pick = <K extends keyof Features>(field: K) => [
-    ...new Set(features.flatMap((each) => (each[field] === undefined ? [] : [each[field]!]))),
-  ]
-  const forms = three ? [...FORMS] : pick('form')
-  const qualities = pick('quality').filter((quality) => quality !== 'minor' || forms.length === 0)
-  const bases: Features[] = [
-    ...qualities.map((quality) => ({ quality })),
-    ...forms.map((form) => ({ form, quality: 'minor' as const })),
-  ]
-  const shapes = pick('shape')
-  const chords = shapes.includes('seventh') ? shapes.filter((shape) => shape !== 'arpeggio') : shapes
-  const shaped: Features[] = chords.length > 0 ? chords.map((shape) => ({ shape })) : [{}]
-  const named = pick('named')
-  const tops = named.length > 0 ? named.flatMap((name) => shaped.map((each) => ({ ...each, named: name }))) : shaped
-  const found = { kinds: new Set<KindId>(), open: new Set<string>(), problems: [] as Message[] }
-  for (const base of bases.length > 0 ? bases : [{}]) {
-    for (const top of tops) {
-      const reading = kindFrom(merged(base, top))
-      if (reading.kind === null) found.problems.push(reading.problem)
-      else found.kinds.add(reading.kind)
-      if (reading.kind !== null && reading.assumed) found.open.add(reading.assumed.code)
-    }
-  }
-  return { kinds: [...found.kinds], open: [...found.open], problems: once(found.problems) }
-}
 
 const TWELVE = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'Ab', 'A', 'Bb', 'B']
 const isBlack = (name: string): boolean => name.length > 1
@@ -48,6 +12,7 @@ const isBlack = (name: string): boolean => name.length > 1
 export function keysFrom(heard: Heard, tonics: readonly Note[], previous: string | null): EntryInput['keys'] | null {
   const { ask, signs, all } = heard
   if (ask.above) return previous === null ? null : { as: previous }
+  if (ask.start && tonics.length === 0) return [noteName(ask.start)]
   if (ask.starts) {
     return TWELVE.filter((name) => ask.starts === 'all' || isBlack(name) === (ask.starts === 'black'))
   }
@@ -58,6 +23,12 @@ export function keysFrom(heard: Heard, tonics: readonly Note[], previous: string
   }
   return all ? TWELVE : null
 }
+
+/** Scales that are alike from every key, so that a list may leave the first note unsaid. */
+const ANYWHERE: readonly KindId[] = ['chromatic', 'whole-tone', 'octatonic-half-whole', 'octatonic-whole-half']
+export const startsAnywhere = (kinds: readonly KindId[]): boolean =>
+  kinds.length > 0 && kinds.every((kind) => ANYWHERE.includes(kind) || kind.includes('chromatic'))
+export const ANY_START: readonly string[] = TWELVE
 
 /** All keys of a kind by their simpler names: “all keys” in minor are not those in major. */
 export function spelled(keys: EntryInput['keys'], kind: KindId, heard: Heard): EntryInput['keys'] {
@@ -72,7 +43,20 @@ export function spelled(keys: EntryInput['keys'], kind: KindId, heard: Heard): E
   })
 }
 
-const PER_QUARTER = { eighth: 0.5, quarter: 1, 'dotted-quarter': 1.5, half: 2 } as const
+const PER_QUARTER = {
+  eighth: 0.5,
+  'dotted-eighth': 0.75,
+  quarter: 1,
+  'dotted-quarter': 1.5,
+  half: 2,
+  'dotted-half': 3,
+  whole: 4,
+} as const
+
+const tempoLeftOpen = (beat: string | undefined, notes: number | undefined): string[] => [
+  ...(beat === undefined ? ['no-beat'] : []),
+  ...(notes === undefined ? ['no-notes'] : []),
+]
 
 export function tempoFrom({ ask, change }: Heard): { tempo: EntryInput['tempo']; open: string[]; problems: Message[] } {
   const beat = ask.beat ?? 'quarter'
@@ -81,10 +65,7 @@ export function tempoFrom({ ask, change }: Heard): { tempo: EntryInput['tempo'];
   // “in quavers” counts against the beat: four of them fill a minim
   const perBeat = (said ?? 2) * PER_QUARTER[beat]
   const fits = (NOTES_PER_BEAT as readonly number[]).includes(perBeat)
-  const open = [
-    ...(bpm === undefined ? ['no-tempo'] : []),
-    ...(bpm !== undefined && said === undefined ? ['no-notes'] : []),
-  ]
+  const open = bpm === undefined ? ['no-tempo'] : tempoLeftOpen(ask.beat, said)
   const problems = fits ? [] : [tellCall('asked.notes-to-beat')]
   const notesPerBeat = (fits ? perBeat : 2) as Tempo['notesPerBeat']
   const { kind, most } = ask
@@ -152,18 +133,23 @@ export function formFrom(
   return { chooser, scope: ask.scope ?? 'key', open }
 }
 
-export function motionFrom({ change }: Heard, hands: Entry['hands']) {
+export function motionFrom({ change, ask }: Heard, hands: Entry['hands']) {
   if (hands !== 'together' && hands !== 'each') return { open: [] }
-  const { motion = 'similar', interval = 'octave', contraryFrom = null, tonicHand = null } = change
+  const { motion = 'similar', interval = 'octave', tonicHand = null } = change
+  const contraryFrom = motion === 'contrary' ? (ask.handsFrom ?? change.contraryFrom ?? null) : null
   const open: string[] = []
   if (motion === 'contrary' && !contraryFrom) open.push('contrary-from')
   if (interval !== 'octave' && !tonicHand) open.push('tonic-hand')
   return { motion, interval, contraryFrom, tonicHand, open }
 }
 
+/** Sevenths that belong to a key. */
+const OF_KEYS = /^(broken-chord-)?(dominant|diminished)-seventh/
+
 export function seventhFrom(heard: Heard, kinds: readonly KindId[]): { seventh: Entry['seventh']; open: string[] } {
-  if (!kinds.includes('dominant-seventh-arpeggio')) return { seventh: 'on', open: [] }
+  if (!kinds.some((kind) => OF_KEYS.test(kind))) return { seventh: 'on', open: [] }
   if (heard.ask.seventh === 'of' || heard.of === 'of') return { seventh: 'of', open: [] }
-  const open = heard.of === 'on' ? [] : ['seventh']
+  // of diminished sevenths there are but three: on the note is how they are named
+  const open = heard.of === 'on' || !kinds.includes('dominant-seventh-arpeggio') ? [] : ['seventh']
   return { seventh: 'on', open }
 }

@@ -59,6 +59,10 @@ export const CALLED: Record<KindId, string> = {
   'diatonic-sevenths-natural-minor': 'natural minor in diatonic sevenths',
   'diatonic-sevenths-harmonic-minor': 'harmonic minor in diatonic sevenths',
   'diatonic-sevenths-melodic-minor-jazz': 'jazz melodic minor in diatonic sevenths',
+  'broken-chord-major': 'major broken chord',
+  'broken-chord-minor': 'minor broken chord',
+  'broken-chord-dominant-seventh': 'dominant broken chord',
+  'broken-chord-diminished-seventh': 'diminished broken chord',
   'cadence-major': 'major cadence',
   'cadence-minor': 'minor cadence',
 }

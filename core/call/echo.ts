@@ -42,13 +42,14 @@ const pinTold = (pin: object): Message => {
   return family.pins.told(pin as never)
 }
 
-function askTold({ except, bpm, beat, most, condition, ...ask }: Ask): Message[] {
+function askTold({ except, start, question: _, bpm, beat, most, condition, ...ask }: Ask): Message[] {
   const notes = listed(
     (except ?? []).map((note) => named(noteName(note))),
     'comma',
   )
   return [
     ...(except ? [tellCall('echo.except', { notes })] : []),
+    ...(start ? [tellCall('echo.start', { note: named(noteName(start)) })] : []),
     ...(bpm === undefined
       ? beat === undefined
         ? []
@@ -76,6 +77,8 @@ export function echoOf(part: Part): Message | null {
       return tellCall('echo.all')
     case 'three-minors':
       return tellCall('echo.three-minors')
+    case 'two-minors':
+      return tellCall('echo.two-minors')
     case 'signs': {
       const { sharps, flats, exact } = part.signs
       return tellCall('echo.signs', { sharps: sharps ?? 'none', flats: flats ?? 'none', exact: exact ? 'yes' : 'no' })

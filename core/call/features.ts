@@ -43,11 +43,15 @@ const NAMED_KINDS: Partial<Record<Named, KindId>> = {
 }
 
 function namedOf(named: Named, features: Features): KindReading {
-  const { shape } = features
+  const { shape, quality } = features
   if (named === 'chromatic' && shape === 'double-minor-thirds') return kind('double-thirds-chromatic-minor')
   if (named === 'chromatic' && shape === 'double-octaves') return kind('double-octaves-chromatic')
   if (shape !== undefined && shape !== 'scale')
     return none(tellCall('call.apart', { named: featureTold({ named }), shape: featureTold({ shape }) }))
+  // a major blues has other notes, and so has a mode with another chord
+  const strange = quality !== undefined && !['major', 'minor'].includes(quality)
+  if (strange || (named === 'blues' && quality === 'major'))
+    return none(tellCall('call.apart', { named: featureTold({ named }), shape: featureTold({ quality }) }))
   if (named === 'pentatonic') return kind(isMinor(features) ? 'minor-pentatonic' : 'major-pentatonic')
   return kind(NAMED_KINDS[named] ?? named)
 }
@@ -60,6 +64,17 @@ const SEVENTHS = {
   minor: 'minor-seventh',
   'half-diminished': 'half-diminished-seventh',
 } as const
+
+const BROKEN = ['major', 'minor', 'diminished', 'dominant'] as const
+
+/** A chord in close position, each inversion in turn. */
+function brokenOf({ quality = 'major', form }: Features): KindReading {
+  const which = form ? 'minor' : quality
+  const found = BROKEN.find((each) => each === which)
+  if (!found) return none(tellCall('call.no-scale', { quality: featureTold({ quality: which }) }))
+  const seventh = found === 'dominant' || found === 'diminished'
+  return kind(`broken-chord-${found}${seventh ? '-seventh' : ''}`, quality || form ? null : tellCall('assumed.major'))
+}
 
 function triadOf({ quality = 'major', form }: Features): KindReading {
   const which = form ? 'minor' : quality
@@ -92,6 +107,8 @@ function shapedOf(shape: Shape, features: Features): KindReading {
       return triadOf(features)
     case 'seventh':
       return seventhOf(features)
+    case 'broken-chord':
+      return brokenOf(features)
     case 'five-finger':
       return kind(`five-finger-${side}`)
     case 'cadence':

@@ -1,17 +1,15 @@
 import { tellCall } from './messages'
 import { echoOf } from './echo'
 import type { Message } from '../message'
-import { inversionsOf, KINDS, MOST_SIGNS, signatureOf, usualTonics, kindNamed } from '../material'
+import { inversionsOf, type KindId, KINDS, MOST_SIGNS, signatureOf, usualTonics, kindNamed } from '../material'
 import { fifthsOf, type Note, noteName, pitchClass } from '../pitch'
 import { overWhole, type RecipeInput, type AnyPin } from '../instrument'
-import { kindFrom, merged } from './features'
+import { hear } from './heard'
+import { keysCalled } from './keysHeard'
+import { kindsFrom } from './kindsHeard'
+import { once } from './once'
 import type { Features, Part, Said, Signs } from './part'
-
-/** A tonic with the features that follow it, up to the next tonic. */
-interface Named {
-  readonly tonic: Note
-  features: Features
-}
+import type { Understood } from './read'
 
 /** All that a line says, gathered from its parts. */
 interface Gathered {
@@ -55,25 +53,6 @@ function contradictions(said: readonly Said[]): Message[] {
   return found
 }
 
-/** Tonics with their features: those before the first tonic, or after the last one only, belong to all. */
-function namedIn(said: readonly Said[]): { named: Named[]; common: Features } {
-  const named: Named[] = []
-  let common: Features = {}
-  for (const { part } of said) {
-    if (part.is === 'tonic') named.push({ tonic: part.note, features: {} })
-    if (part.is !== 'feature') continue
-    const last = named.at(-1)
-    if (last) last.features = merged(last.features, part.features)
-    else common = merged(common, part.features)
-  }
-  const told = named.filter(({ features }) => Object.keys(features).length > 0)
-  if (told.length === 1 && told[0] === named.at(-1)) {
-    common = merged(common, told[0]!.features)
-    for (const each of named) each.features = {}
-  }
-  return { named, common }
-}
-
 const within = (fifths: number, signs: readonly Signs[]): boolean =>
   signs.every(({ sharps, flats, exact }) => {
     const [count, limit, other] = fifths < 0 ? [-fifths, flats, sharps] : [fifths, sharps, flats]
@@ -95,15 +74,9 @@ function allTonics(kind: keyof typeof KINDS, signs: readonly Signs[]): Note[] {
     : allowed.filter((tonic) => !seen.has(pitchClass(tonic)) && Boolean(seen.add(pitchClass(tonic))))
 }
 
-const THREE: readonly NonNullable<Features['form']>[] = ['natural', 'harmonic', 'melodic']
-
-/** Messages, each once. */
-export const once = (messages: readonly Message[]): Message[] => [
-  ...new Map(messages.map((message) => [JSON.stringify(message), message])).values(),
-]
-
 /** Gathers what one study, or one list of keys, says. */
-export function gather(said: readonly Said[]): Gathered {
+export function gather(understood: readonly Understood[]): Gathered {
+  const said = understood.flatMap((each) => (each.said ? [each.said] : []))
   const pick = <T extends Said['part']['is']>(is: T) =>
     said.flatMap(({ part }) => (part.is === is ? [part as Extract<Said['part'], { is: T }>] : []))
   const changes = pick('change')
@@ -113,20 +86,13 @@ export function gather(said: readonly Said[]): Gathered {
   const free = pick('pitches').at(-1)
   if (free) return { studies: [{ ...change, material: { pitches: free.pitches } }], remarks, problems }
 
-  const { named, common } = namedIn(said)
-  const forms = pick('three-minors').length > 0 ? THREE : [undefined]
-  const inversion = pick('inversion').at(-1)?.inversion
-  const signs = pick('signs').map((part) => part.signs)
-  const wanted = pick('all').length > 0 || (named.length === 0 && signs.length > 0)
-  const one = (features: Features, tonics: (kind: keyof typeof KINDS) => readonly Note[]): RecipeInput[] =>
-    forms.flatMap((form) => {
-      const reading = kindFrom(form ? { ...features, form, quality: 'minor' } : features)
-      if (reading.kind === null) {
-        problems.push(reading.problem)
-        return []
-      }
-      const { kind } = reading
-      if (reading.assumed) remarks.push(reading.assumed)
+  const heard = hear(understood)
+  const inversion = heard.inversions.at(-1)
+  const one = (features: readonly Features[], tonics: (kind: KindId) => readonly Note[]): RecipeInput[] => {
+    const reading = kindsFrom(features, heard)
+    problems.push(...reading.problems)
+    remarks.push(...reading.open.map((code): Message => ({ code })))
+    return reading.kinds.flatMap((kind) => {
       const inverts = inversion !== undefined && inversionsOf(KINDS[kind]) > 1
       if (inversion && !inverts) problems.push(tellCall('call.no-inversions', { kind: kindNamed({ id: kind }) }))
       return tonics(kind).map((tonic) => ({
@@ -134,9 +100,11 @@ export function gather(said: readonly Said[]): Gathered {
         material: { tonic: noteName(tonic), kind, ...(inverts ? { inversion } : {}) },
       }))
     })
+  }
+  const wanted = heard.all || (heard.named.length === 0 && heard.signs.length > 0)
   const studies = wanted
-    ? one(merged(common, named[0]?.features ?? {}), (kind) => allTonics(kind, signs))
-    : named.flatMap(({ tonic, features }) => one(merged(common, features), () => [tonic]))
+    ? one([...heard.common, ...(heard.named[0]?.features ?? [])], (kind) => allTonics(kind, heard.signs))
+    : keysCalled(heard).flatMap(({ tonic, features }) => one(features, () => [tonic]))
   if (studies.length === 0 && problems.length === 0 && said.length > 0) problems.push(tellCall('call.no-key'))
   return { studies, remarks: once(remarks), problems: once(problems) }
 }

@@ -7,9 +7,15 @@ import type { Understood } from './read'
 
 type Change = Omit<RecipeInput, 'material'>
 
+/** A key with what is said of it: before it, or after it. */
+export interface Named {
+  readonly tonic: Note
+  readonly features: Features[]
+}
+
 /** Everything that stands in a line, sorted. */
 export interface Heard {
-  readonly named: { readonly tonic: Note; readonly features: Features[] }[]
+  readonly named: Named[]
   readonly common: Features[]
   change: Change
   ask: Ask
@@ -18,8 +24,15 @@ export interface Heard {
   leads: ('right' | 'left')[]
   signs: Signs[]
   inversions: number[]
+  /** Root position and all inversions. */
+  positions: boolean
   all: boolean
   three: boolean
+  two: boolean
+  /** What is asked beyond the study: dynamics, swing; kept and shown. */
+  conditions: string[]
+  /** What the words leave open by themselves. */
+  questions: string[]
   /** Who chooses, of what. */
   choosers: Partial<Record<Alternatives, Chooser>>
   /** What “or” stood between. */
@@ -42,15 +55,29 @@ interface Listening {
   or: boolean
 }
 
+function addKey(heard: Heard, tonic: Note, before: string): Alternatives {
+  heard.named.push({ tonic, features: [] })
+  if (before === 'of' || before === 'on') heard.of = before
+  return 'keys'
+}
+
+function addForms(heard: Heard, which: 'two-minors' | 'three-minors'): Alternatives {
+  if (which === 'three-minors') heard.three = true
+  else {
+    heard.two = true
+    heard.choosers.forms ??= 'both'
+  }
+  return 'forms'
+}
+
 /** Adds what one phrase says; returns what it is about, where alternatives can follow. */
 function add(heard: Heard, { part }: Said, { last }: Listening, before: string): Alternatives | null {
   switch (part.is) {
     case 'tonic':
-      heard.named.push({ tonic: part.note, features: [] })
-      if (before === 'of' || before === 'on') heard.of = before
-      return 'keys'
+      return addKey(heard, part.note, before)
     case 'feature':
       ;(heard.named.at(-1)?.features ?? heard.common).push(part.features)
+      if (part.question) heard.questions.push(part.question)
       return part.features.form ? 'forms' : null
     case 'change':
       return addChange(heard, part.change)
@@ -60,11 +87,11 @@ function add(heard: Heard, { part }: Said, { last }: Listening, before: string):
       heard.signs.push(part.signs)
       return 'keys'
     case 'inversion':
-      heard.inversions.push(part.inversion)
+      heard.inversions.push(part.inversion, ...(part.more ?? []))
       return null
     case 'three-minors':
-      heard.three = true
-      return 'forms'
+    case 'two-minors':
+      return addForms(heard, part.is)
     case 'all':
       heard.all = true
       return 'keys'
@@ -73,21 +100,64 @@ function add(heard: Heard, { part }: Said, { last }: Listening, before: string):
   }
 }
 
-function addAsk(heard: Heard, { chooser, ...rest }: Ask, last: Alternatives): Alternatives | null {
+function addAsk(heard: Heard, { chooser, condition, question, ...rest }: Ask, last: Alternatives): Alternatives | null {
   if (chooser) heard.choosers[last] = chooser
+  if (condition) heard.conditions.push(condition)
+  if (question) heard.questions.push(question)
+  if (rest.positions) heard.positions = true
   heard.ask = { ...heard.ask, ...rest }
   if (rest.hands === 'either') return 'hands'
+  if (rest.scope) return 'forms'
   return rest.starts || rest.pick ? 'keys' : null
+}
+
+const isFeature = (item: Understood | undefined): boolean => item?.said?.part.is === 'feature'
+const isBetween = (item: Understood | undefined): boolean =>
+  item === undefined || item.said === null || ['filler', 'or'].includes(item.said.part.is)
+
+/**
+ * Features that stand before the key that they belong to: “harmonic A minor and melodic D minor”. Those before the first
+ * key belong to all.
+ */
+function boundTo(understood: readonly Understood[]): Set<number> {
+  const bound = new Set<number>()
+  const isTonic = (item: Understood): boolean => item.said?.part.is === 'tonic'
+  const first = understood.findIndex(isTonic)
+  const bind = (at: number): void => {
+    for (let place = at - 1; isFeature(understood[place]) && isBetween(understood[place - 1]);) {
+      bound.add(place)
+      do place--
+      while (place > 0 && isBetween(understood[place]))
+    }
+  }
+  understood.forEach((item, at) => {
+    if (isTonic(item) && at !== first) bind(at)
+  })
+  // what stands before the first key is its own where later keys have theirs
+  if (bound.size > 0) bind(first)
+  return bound
 }
 
 /** Sorts what a line was understood to say. */
 export function hear(understood: readonly Understood[]): Heard {
   const heard: Heard = {
     ...{ named: [], common: [], change: {}, ask: {}, touches: [], hands: [], leads: [], signs: [], inversions: [] },
-    ...{ all: false, three: false, choosers: {}, or: new Set(), of: null },
+    ...{
+      all: false,
+      positions: false,
+      three: false,
+      two: false,
+      choosers: {},
+      or: new Set(),
+      of: null,
+      conditions: [],
+      questions: [],
+    },
   }
   const listening: Listening = { last: 'forms', or: false }
   const usual: Change[] = []
+  const bound = boundTo(understood)
+  let ahead: Features[] = []
   understood.forEach(({ said }, at) => {
     if (!said) return
     if (said.part.is === 'or') {
@@ -95,7 +165,12 @@ export function hear(understood: readonly Understood[]): Heard {
       return
     }
     if (said.part.is === 'change') usual.push(said.part.usual ?? {})
-    const sort = add(heard, said, listening, understood[at - 1]?.typed.toLowerCase() ?? '')
+    if (bound.has(at) && said.part.is === 'feature') ahead.push(said.part.features)
+    const sort = bound.has(at) ? 'forms' : add(heard, said, listening, understood[at - 1]?.typed.toLowerCase() ?? '')
+    if (said.part.is === 'tonic') {
+      heard.named.at(-1)!.features.push(...ahead)
+      ahead = []
+    }
     if (sort !== null) {
       if (listening.or && sort === listening.last) heard.or.add(sort)
       listening.last = sort

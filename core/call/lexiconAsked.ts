@@ -23,7 +23,9 @@ const CHOICES: Rule[] = [
     ],
     { chooser: 'examiner' },
   ),
-  ...says(['both forms|touches|ways?'], { chooser: 'both' }),
+  ...fixed(['in? both minor? forms', 'both minors'], { part: { is: 'two-minors' } }),
+  ...fixed(['in? all? three forms|minors', 'all? three minor forms|scales'], { part: { is: 'three-minors' } }),
+  ...says(['both touches|ways'], { chooser: 'both' }),
   ...says(['the? same form|touch throughout|for all? keys?', 'one form for all keys?'], { scope: 'entry' }),
   ...says(
     [
@@ -52,6 +54,10 @@ const SIGNS: Rule[] = [
   ...rules(['up to <n> sharps|sharp or|and flats|flat', 'up to <n> sharps|sharp / flats|flat'], ({ numbers: [n] }) =>
     n! <= 7 ? upTo(n!, n!) : null,
   ),
+  ...rules(
+    ['up to and including <n> sharps or|and flats', 'no more than <n> sharps or|and flats'],
+    ({ numbers: [n] }) => (n! <= 7 ? upTo(n!, n!) : null),
+  ),
   ...rules(['up to <n> sharps|sharp and|or up? to? <n> flats|flat'], ({ numbers: [sharps, flats] }) =>
     sharps! <= 7 && flats! <= 7 ? upTo(sharps!, flats!) : null,
   ),
@@ -68,6 +74,16 @@ const EXCEPT: Rule[] = rules(
 )
 
 const STARTS: Rule[] = [
+  ...rules(['start|starts|starting|beginning|begin|begins on|from the? note? <note>'], ({ notes: [start] }) =>
+    start ? ask({ start: start.note }) : null,
+  ),
+  ...says(
+    ['hands? starting|beginning? on|from the? same note|key', 'from|on the? same note|key', 'starting together'],
+    {
+      handsFrom: 'unison',
+    },
+  ),
+  ...says(['hands? starting|beginning an octave apart'], { handsFrom: 'octave' }),
   ...says(['starting|beginning? on|from any note|key', 'any starting note'], { starts: 'all' }),
   ...says(['starting|beginning? on|from any black key|note'], { starts: 'black' }),
   ...says(['starting|beginning? on|from any white key|note'], { starts: 'white' }),
@@ -86,11 +102,21 @@ const HANDS: Rule[] = [
     { hands: 'separate' },
   ),
   ...says(['either hand', 'one hand'], { hands: 'either' }),
+  ...says(['separate hands', 'hands alone', 'hands separately|separate only', 'each hand separately|alone? only'], {
+    hands: 'separate',
+  }),
+  ...fixed(['right|rh hand? only|alone'], { part: { is: 'change', change: { hands: 'right' } } }),
+  ...fixed(['left|lh hand? only|alone'], { part: { is: 'change', change: { hands: 'left' } } }),
+  ...fixed(['hands? together|ht only'], { part: { is: 'change', change: { hands: 'together' } } }),
+  ...says(['both hands'], { hands: 'together', question: 'both-hands' }),
   ...says(
     [
       'hands? separately|separate and together',
       'hs and ht',
       'hands? together and separately',
+      'hands? separately|separate ,? then together',
+      'each hand separately ,? and|then together',
+      'separately and together',
       'each hand and together',
     ],
     { hands: 'each' },
@@ -99,28 +125,102 @@ const HANDS: Rule[] = [
   ...says(['either lead', 'lead free|as you like'], { lead: 'either' }),
 ]
 
+/** Asked, shown and not graded. */
+const CONDITIONS = [
+  ...['forte', 'piano', 'mezzo forte', 'mezzo piano', 'pianissimo', 'fortissimo', 'crescendo', 'diminuendo'],
+  ...['cantabile', 'soft', 'loud', 'tenuto', 'with pedal', 'without pedal', 'evenly'],
+]
+
+const INVERSIONS: Rule[] = [
+  ...rules(
+    [
+      '<n> and|& <n> inversion|inversions',
+      '<n> , <n> and|& <n> inversion|inversions',
+      '<n> inversion|inversions and|& <n> inversion|inversions',
+    ],
+    ({ numbers: [first, ...more] }) =>
+      [first!, ...more].every((n) => n >= 1 && n <= 3) ? { part: { is: 'inversion', inversion: first!, more } } : null,
+  ),
+  ...rules(
+    ['root position ,|and|& <n> and|& <n> inversion|inversions', 'root position ,|and|& <n> inversion'],
+    ({ numbers }) =>
+      numbers.every((n) => n >= 1 && n <= 3) ? { part: { is: 'inversion', inversion: 0, more: numbers } } : null,
+  ),
+  ...says(['in? root? position? and|& all inversions', 'in? all positions|inversions', 'each inversion in turn'], {
+    positions: true,
+  }),
+]
+
+const TOUCHES = ['legato', 'staccato'] as const
+const SIDES = ['right', 'left'] as const
+
 const PLAYING: Rule[] = [
-  ...says(['in the? keys|key of'], { seventh: 'of' }),
+  ...says(['in the? keys|key of', 'in those|these|that|this keys|key'], { seventh: 'of' }),
   ...says(['from|by memory|heart', 'memory'], { memory: true }),
   ...says(['top note? repeated|twice', 'repeating the? top note?'], { top: 'twice' }),
   ...says(['top note? once', 'top note? not repeated'], { top: 'once' }),
   ...says(['resolved|resolving|resolve|resolution to|on? the? tonic? chord?', 'ending on the? tonic chord'], {
     resolution: 'tonic-chord',
   }),
-  ...['forte', 'mezzo forte', 'mezzo piano', 'pianissimo', 'fortissimo', 'crescendo', 'diminuendo'].flatMap((word) =>
-    says([word], { condition: word }),
+  ...CONDITIONS.flatMap((words) => says([words], { condition: words })),
+  ...says(['swing|swung rhythm|rhythms|quavers|eighths?'], { condition: 'swung' }),
+  ...says(['in|with? a? dotted rhythm|rhythms'], { condition: 'dotted rhythm' }),
+  ...TOUCHES.flatMap((touch) =>
+    SIDES.flatMap((side) =>
+      says(
+        [
+          `${touch} in the? ${side}|${side[0]}h hand?`,
+          `${side}|${side[0]}h hand? ${touch} ,? ${touch === 'legato' ? 'staccato' : 'legato'} in the? other|${side === 'left' ? 'right' : 'left'} hand?`,
+        ],
+        {
+          condition: `${touch} in the ${side} hand`,
+        },
+      ),
+    ),
   ),
 ]
 
 const BEATS = [
   ['eighth', 'quaver|eighth|♪'],
   ['quarter', 'crotchet|quarter|♩'],
+  ['dotted-eighth', 'dotted quaver|eighth'],
   ['dotted-quarter', 'dotted crotchet|quarter'],
+  ['dotted-half', 'dotted minim|half'],
+  ['whole', 'semibreve|whole'],
   ['half', 'minim|half'],
 ] as const
 
+const PLURAL: Record<(typeof BEATS)[number][0], string> = {
+  eighth: 'quavers|eighths',
+  'dotted-eighth': 'dotted quavers|eighths',
+  quarter: 'crotchets|quarters beats?',
+  'dotted-quarter': 'dotted crotchets|quarters',
+  'dotted-half': 'dotted minims|halves',
+  half: 'minims|halves',
+  whole: 'semibreves|wholes',
+}
+
+/** Intervals in one hand, broken, or between the hands: the word alone does not say. */
+const IN_INTERVALS: Rule[] = (['thirds', 'sixths', 'octaves'] as const).flatMap((name) =>
+  fixed([`scale|scales? in ${name}`, ...(name === 'octaves' ? [] : [`${name} scale|scales?`])], {
+    part: { is: 'feature', features: { shape: `double-${name}` }, question: name === 'octaves' ? 'octaves-in' : name },
+  }),
+)
+
 const TEMPO: Rule[] = [
+  ...rules(['mm|tempo =|: <n>', '@ <n>'], ({ numbers: [n] }) =>
+    n! >= 20 && n! <= 240 ? ask({ bpm: n!, question: 'no-beat' }) : null,
+  ),
+  ...(
+    [
+      ['quarter', '♩'],
+      ['eighth', '♪'],
+    ] as const
+  ).flatMap(([beat, sign]) => rules([`${sign} ˙ = <n>`], ({ numbers: [n] }) => tempo(`dotted-${beat}`, n!))),
   ...BEATS.flatMap(([beat, words]) => [
+    ...rules([`<n> ${PLURAL[beat]} a|per|to the? minute`], ({ numbers: [n] }) => tempo(beat, n!)),
+    ...rules([`mm|tempo|at ,? ${words} note? = <n>`], ({ numbers: [n] }) => tempo(beat, n!)),
+    ...rules([`${words} note? : <n>`, `${words} note? at|about|ca =? <n>`], ({ numbers: [n] }) => tempo(beat, n!)),
     ...says([`${words} note? beat|beats?`], { beat }),
     ...rules([`${words} note? = <n>`], ({ numbers: [n] }) => tempo(beat, n!)),
     ...rules([`${words} note? = <n> to? <n>`], ({ numbers: [n, most] }) =>
@@ -128,7 +228,7 @@ const TEMPO: Rule[] = [
     ),
   ]),
   ...says(['at least', 'minimum|min tempo?', 'or faster'], { kind: 'minimum' }),
-  ...says(['recommended|suggested|about|ca|c tempo?'], { kind: 'recommended' }),
+  ...says(['recommended|suggested|about|ca tempo?'], { kind: 'recommended' }),
 ]
 
 /** A beat and its speed say two things at once: the tempo stands in the change, the beat beside it. */
@@ -137,12 +237,32 @@ function tempo(beat: NonNullable<Ask['beat']>, bpm: number, most?: number): Said
   return { part: { is: 'ask', ask: { beat, bpm, ...(most ? { most } : {}) } } }
 }
 
+/** Words that a printed sentence needs and that say nothing; whatever could say something is not among them. */
 const FILLERS: Rule[] = fixed(
-  ['all? requirements?|scales|to be|played|scale|a|an|is|are|be|s|notes|exam|;|for|by|as|each|both|–'],
+  [
+    'and|&|,|with|in|the|of|on|key|keys|form|:|;|a|an|is|are|be|s|for|by|y|en|de|und|mit|con|at|tempo|mm',
+    'all? requirements?',
+    'following keys|scales?',
+    'start|starting|beginning|begins on the? key? note|keynote|tonic|key',
+    'to be? played',
+    'as? exam',
+    '"|“|”|‘|’|*|•',
+  ],
   { part: { is: 'filler' } },
 )
 
 /** What only boards' lists say. */
 export const ASKED_RULES: readonly Rule[] = [
-  ...[...CHOICES, ...SIGNS, ...EXCEPT, ...STARTS, ...HANDS, ...PLAYING, ...TEMPO, ...FILLERS],
+  ...[
+    ...CHOICES,
+    ...SIGNS,
+    ...EXCEPT,
+    ...STARTS,
+    ...HANDS,
+    ...INVERSIONS,
+    ...IN_INTERVALS,
+    ...PLAYING,
+    ...TEMPO,
+    ...FILLERS,
+  ],
 ]

@@ -22,18 +22,25 @@ const FORMS: Rule[] = [
 
 const SHAPES: Rule[] = [
   ...says(['scale|scales|escala|escalas|tonleiter'], { shape: 'scale' }),
-  ...says(['arpeggio|arpeggios|arp|arps|arpegio|arpegios|arpeggien', 'broken chord|chords', 'triad'], {
-    shape: 'arpeggio',
-  }),
+  ...says(['arpeggio|arpeggios|arp|arps|arpegio|arpegios|arpeggien', 'triad|triads'], { shape: 'arpeggio' }),
+  ...says(['broken chord|chords'], { shape: 'broken-chord' }),
   ...says(['seventh|sevenths|7th|septima|sept', 'seventh|7th chord|arpeggio|arp'], { shape: 'seventh' }),
   ...rules(['<n> chord|arpeggio|arp?'], ({ numbers: [n] }) => (n === 7 ? feature({ shape: 'seventh' }) : null)),
-  ...says(['five finger|fingers|note', 'pentascale|pentachord', 'cinco dedos'], { shape: 'five-finger' }),
+  ...says(['five finger|fingers|note|notes scale|scales|position|positions?', 'pentascale|pentachord', 'cinco dedos'], {
+    shape: 'five-finger',
+  }),
   ...says(['in? tetrachords|tetrachord|tetracordios'], { shape: 'tetrachords' }),
-  ...says(['cadence i? iv? i? v? 7? i?', 'cadence|cadencia|kadenz'], { shape: 'cadence' }),
-  ...says(['in? double thirds', 'terceras dobles', 'doppelterzen'], { shape: 'double-thirds' }),
-  ...says(['in? double sixths', 'sextas dobles', 'doppelsexten'], { shape: 'double-sixths' }),
-  ...says(['in? double octaves', 'octavas dobles', 'in octaves'], { shape: 'double-octaves' }),
-  ...says(['in? double minor thirds'], { shape: 'double-minor-thirds' }),
+  ...says(['cadence|cadences i? iv? i? v? 7? i?', 'cadence|cadences|cadencia|kadenz'], { shape: 'cadence' }),
+  ...says(['scale|scales? in? double thirds', 'double thirds scale|scales', 'terceras dobles', 'doppelterzen'], {
+    shape: 'double-thirds',
+  }),
+  ...says(['scale|scales? in? double sixths', 'double sixths scale|scales', 'sextas dobles', 'doppelsexten'], {
+    shape: 'double-sixths',
+  }),
+  ...says(['scale|scales? in? double octaves', 'octavas dobles', 'scale|scales? in octaves'], {
+    shape: 'double-octaves',
+  }),
+  ...says(['scale|scales? in? double minor thirds', 'in minor thirds'], { shape: 'double-minor-thirds' }),
   ...says(['in? diatonic triads'], { shape: 'diatonic-triads' }),
   ...says(['in? diatonic sevenths|7ths'], { shape: 'diatonic-sevenths' }),
 ]
@@ -50,15 +57,30 @@ const MODE_WORDS: Record<(typeof MODES)[number], string> = {
 }
 
 const NAMED: Rule[] = [
-  ...MODES.flatMap((mode) => says([MODE_WORDS[mode]], { named: mode })),
+  ...MODES.flatMap((mode) => says([`${MODE_WORDS[mode]} mode?`], { named: mode })),
   ...says(['pentatonic|pent|pentatonica'], { named: 'pentatonic' }),
   ...says(['blues'], { named: 'blues' }),
-  ...says(['whole tone|tones', 'tonos enteros', 'ganzton'], { named: 'whole-tone' }),
+  ...says(['whole tone|tones scale|scales?', 'tonos enteros', 'ganzton'], { named: 'whole-tone' }),
   ...says(['chromatic|chrom|cromatica|chromatisch'], { named: 'chromatic' }),
-  ...says(['octatonic ,? half step? first?', 'half whole octatonic|diminished'], { named: 'octatonic-half-whole' }),
-  ...says(['octatonic ,? whole step? first?', 'whole half octatonic|diminished', 'octatonic'], {
-    named: 'octatonic-whole-half',
-  }),
+  ...says(
+    [
+      'octatonic ,? half step? first?',
+      'half whole octatonic|diminished',
+      'octatonic scale? ,? starting|beginning with|on a? semitone|half step?',
+    ],
+    { named: 'octatonic-half-whole' },
+  ),
+  ...says(
+    [
+      'octatonic ,? whole step? first?',
+      'whole half octatonic|diminished',
+      'octatonic',
+      'octatonic scale? ,? starting|beginning with|on a? tone|whole step?',
+    ],
+    {
+      named: 'octatonic-whole-half',
+    },
+  ),
 ]
 
 /** Everything that says which kind is meant. */

@@ -38,7 +38,8 @@ const KEYS: Rule[] = [
   ),
 ]
 
-const FILLERS: Rule[] = fixed(
+/** Words that a caller needs and that say nothing. */
+export const FILLERS: readonly Rule[] = fixed(
   ['and|&|,|with|in|the|of|on|from|please|form|key|keys|then|to|:|y|en|de|und|mit|con|play|give|me'],
   { part: { is: 'filler' } },
 )
@@ -47,5 +48,5 @@ const PITCHES: Rule[] = rules(['pitches|notes|pattern <pitch...>'], ({ pitches }
   part: { is: 'pitches', pitches },
 }))
 
-/** Touch, signature, many keys at once, and the words between. */
-export const REST_RULES: readonly Rule[] = [...[...TOUCH, ...KEYS, ...PITCHES, ...FILLERS]]
+/** Touch, signature, many keys at once. */
+export const REST_RULES: readonly Rule[] = [...TOUCH, ...KEYS, ...PITCHES]

@@ -35,11 +35,14 @@ const HANDS: Rule[] = [
 
 const MOTION: Rule[] = [
   ...says(['contrary|contr motion?', 'movimiento? contrario', 'gegenbewegung'], { motion: 'contrary' }),
-  ...says(['similar|parallel motion?', 'movimiento? paralelo|directo'], { motion: 'similar' }),
+  ...says(['similar|parallel|sim motion?', 'movimiento? paralelo|directo'], { motion: 'similar' }),
   ...(['third', 'sixth', 'tenth'] as const).flatMap((interval) =>
-    says([`a? ${interval}|${interval}s apart`, `in ${interval}s between the? hands`], { interval }),
+    says([`hands? a? ${interval}|${interval}s apart`, `in ${interval}s between the? hands`], { interval }),
   ),
-  ...says(['an? octave apart'], { interval: 'octave' }),
+  // in the chromatic scale, and as keys have it
+  ...says(['hands? a? minor third apart'], { interval: 'third' }),
+  ...says(['hands? a? major sixth apart'], { interval: 'sixth' }),
+  ...says(['hands? an? octave apart'], { interval: 'octave' }),
   ...says(['from|beginning|starting an octave apart?'], { contraryFrom: 'octave' }),
   ...says(['from|beginning|starting in|at|on? the|a? unison', 'from|on one key'], { contraryFrom: 'unison' }),
   ...(['right', 'left'] as const).flatMap((hand) =>
@@ -52,7 +55,6 @@ const OCTAVES: Rule[] = [
     n! >= 1 && n! <= MOST_OCTAVES ? set({ octaves: n! }) : null,
   ),
   ...rules(['from octave <n>'], ({ numbers: [n] }) => (n! >= 0 && n! <= 8 ? set({ startOctave: n! }) : null)),
-  ...rules(['from <note> <n>'], ({ numbers: [n] }) => (n! >= 0 && n! <= 8 ? set({ startOctave: n! }) : null)),
 ]
 
 const INVERSION: Rule[] = [
@@ -63,10 +65,24 @@ const INVERSION: Rule[] = [
 ]
 
 const COURSE: Rule[] = [
-  ...course(['up and|& down|back', 'there and back', 'auf und ab', 'sube y baja'], 'up-down'),
-  ...course(['down and|& up|back', 'down first'], 'down-up'),
-  ...course(['up only?', 'ascending|asc|ascendente|aufwarts', 'only up'], 'up'),
-  ...course(['down only?', 'descending|desc|descendente|abwarts', 'only down'], 'down'),
+  ...course(
+    [
+      'ascending|asc and|&|then|/ descending|desc',
+      'ascending|asc descending|desc',
+      'up and|& down|back',
+      'up then? down',
+      'there and back',
+      'auf und ab',
+      'sube y baja',
+    ],
+    'up-down',
+  ),
+  ...course(
+    ['descending|desc and|&|then ascending|asc', 'descending|desc first', 'down and|& up|back', 'down first'],
+    'down-up',
+  ),
+  ...course(['up only?', 'ascending|asc|ascendente|aufwarts only?', 'only up|ascending'], 'up'),
+  ...course(['down only?', 'descending|desc|descendente|abwarts only?', 'only down|descending'], 'down'),
 ]
 
 const figure = (id: Figure, phrases: readonly string[]): Rule[] => says(phrases, { pattern: { figure: id } })
@@ -149,9 +165,15 @@ const RHYTHM: Rule[] = [
 const tempo = (n: number): Said | null =>
   n >= TEMPO_RANGE.least && n <= TEMPO_RANGE.most ? set({ tempo: { bpm: n } }) : null
 const TEMPO: Rule[] = rules(
-  ['<n> bpm', 'at|tempo|mm|@|= <n> bpm?', 'quarter|crotchet|negra|♩ = <n>', '♩ <n>', '<n>'],
+  ['<n> bpm', 'at|tempo|mm|@|= <n> bpm?', 'quarter|crotchet|negra|♩ = <n>', '♩ <n>'],
   ({ numbers: [n] }) => tempo(n!),
 )
+
+/** What a caller may leave out, and a printed line may not: what a number counts. */
+export const CALLED_RULES: readonly Rule[] = [
+  ...rules(['from <note> <n>'], ({ numbers: [n] }) => (n! >= 0 && n! <= 8 ? set({ startOctave: n! }) : null)),
+  ...rules(['<n>'], ({ numbers: [n] }) => tempo(n!)),
+]
 
 /** Everything that shapes a study. */
 export const SHAPE_RULES: readonly Rule[] = [

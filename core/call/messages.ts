@@ -20,6 +20,8 @@ export type CallMessages = {
   'echo.pitches': { count: number }
   'echo.all': null
   'echo.three-minors': null
+  'echo.two-minors': null
+  'echo.start': { note: NoteParam }
   'echo.signs': { sharps: number | 'none'; flats: number | 'none'; exact: 'yes' | 'no' }
   'echo.inversion': { inversion: number }
   'echo.except': { notes: ListParam }
@@ -43,6 +45,8 @@ export type CallMessages = {
   'asked.no-key': null
   'asked.none-above': null
   'asked.notes-to-beat': null
+  'asked.twice': { before: Message; after: Message }
+  'asked.start': { note: NoteParam }
   'asked.not-asked': { field: string }
   'asked.lost': { typed: string; nearest: string }
 }

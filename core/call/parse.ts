@@ -1,7 +1,8 @@
 import { tellCall } from './messages'
 import type { Message } from '../message'
 import type { RecipeInput } from '../instrument'
-import { gather, once } from './gather'
+import { gather } from './gather'
+import { once } from './once'
 import { read, type Understood } from './read'
 
 /** How a called line was understood. */
@@ -32,8 +33,7 @@ export function parseCall(line: string): Called {
     if (each.typed === ';') groups.push([])
     else groups.at(-1)!.push(each)
   }
-  const said = groups.map((group) => group.flatMap((each) => (each.said ? [each.said] : [])))
-  const gathered = said.filter((each) => each.length > 0).map(gather)
+  const gathered = groups.filter((group) => group.some(({ said }) => said !== null)).map(gather)
   const studies = gathered.flatMap((each) => each.studies)
   const tooMany =
     studies.length > MOST_CALLED ? [tellCall('call.too-many', { count: studies.length, most: MOST_CALLED })] : []

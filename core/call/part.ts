@@ -19,6 +19,7 @@ export interface Features {
     | 'double-minor-thirds'
     | 'diatonic-triads'
     | 'diatonic-sevenths'
+    | 'broken-chord'
   readonly named?:
     | 'ionian'
     | 'dorian'
@@ -61,6 +62,13 @@ export interface Ask {
   readonly lead?: Entry['lead']
   readonly above?: boolean
   readonly starts?: 'all' | 'white' | 'black'
+  /** The one note on which it begins. */
+  readonly start?: Note
+  /** Where hands begin, whichever way they move. */
+  readonly positions?: true
+  readonly handsFrom?: 'unison' | 'octave'
+  /** Something that the words leave open by themselves. */
+  readonly question?: string
   readonly except?: readonly Note[]
   readonly resolution?: Entry['resolution']
   readonly condition?: string
@@ -69,13 +77,16 @@ export interface Ask {
 /** What a stretch of the line says. */
 export type Part =
   | { readonly is: 'tonic'; readonly note: Note }
-  | { readonly is: 'feature'; readonly features: Features }
-  | { readonly is: 'inversion'; readonly inversion: number }
+  /** `question` where the words do not say surely that it is meant. */
+  | { readonly is: 'feature'; readonly features: Features; readonly question?: string }
+  | { readonly is: 'inversion'; readonly inversion: number; readonly more?: readonly number[] }
   /** `usual` goes with it unless the line says otherwise. */
   | { readonly is: 'change'; readonly change: Changes; readonly usual?: Changes }
   | { readonly is: 'pitches'; readonly pitches: readonly (string | readonly string[])[] }
   | { readonly is: 'all' }
   | { readonly is: 'three-minors' }
+  /** Harmonic and melodic. */
+  | { readonly is: 'two-minors' }
   | { readonly is: 'signs'; readonly signs: Signs }
   /** What only a board's list asks. */
   | { readonly is: 'ask'; readonly ask: Ask }

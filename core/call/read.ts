@@ -1,7 +1,7 @@
 import { families, type RecipeInput } from '../instrument'
 import { KIND_RULES } from './lexiconKinds'
-import { REST_RULES } from './lexiconRest'
-import { SHAPE_RULES } from './lexiconShape'
+import { FILLERS, REST_RULES } from './lexiconRest'
+import { CALLED_RULES, SHAPE_RULES } from './lexiconShape'
 import { nearestWord } from './nearest'
 import { NOTE_WORDS, noteNameAt } from './noteNames'
 import type { Said } from './part'
@@ -20,6 +20,7 @@ const FAMILY_RULES: readonly Rule[] = families()
     }),
   )
 
+/** What called and printed lines share. */
 export const RULES: readonly Rule[] = [...SHAPE_RULES, ...KIND_RULES, ...FAMILY_RULES, ...REST_RULES]
 
 /** A stretch of the line and what it was understood to say; places in characters. */
@@ -72,9 +73,19 @@ function grammarOf(rules: readonly Rule[]): Grammar {
   return { rules, byFirst, anywhere }
 }
 
-function readingsAt({ byFirst, anywhere }: Grammar, tokens: readonly Token[], at: number, german: boolean): Step[] {
+interface Reading {
+  readonly grammar: Grammar
+  readonly tokens: readonly Token[]
+  readonly german: boolean
+  readonly isName: IsName
+}
+/** Whether a word that could be a note's name is one. */
+type IsName = (tokens: readonly Token[], at: number) => boolean
+
+function readingsAt({ grammar, tokens, german, isName }: Reading, at: number): Step[] {
+  const { byFirst, anywhere } = grammar
   const steps: Step[] = [{ cost: UNKNOWN, next: at + 1, said: null }]
-  const note = noteNameAt(tokens, at, german)
+  const note = isName(tokens, at) ? noteNameAt(tokens, at, german) : null
   if (note) {
     const said: Said = { part: { is: 'tonic', note: note.note } }
     steps.push({ cost: PHRASE, next: note.next, said })
@@ -100,8 +111,11 @@ function nearestReading(text: string, rules: readonly Rule[], vocabulary: readon
   return phrases.toSorted((a, b) => place(a) - place(b) || a.length - b.length)[0] ?? null
 }
 
-/** A reader of lines: the cheapest row of phrases, exactly; from the end backwards, each place once. */
-export function readerFor(rules: readonly Rule[]): (line: string) => Understood[] {
+/**
+ * A reader of lines: the cheapest row of phrases, exactly; from the end backwards, each place once.
+ * @param isName whether a word that could be a note's name is one; every one unless said
+ */
+export function readerFor(rules: readonly Rule[], isName: IsName = () => true): (line: string) => Understood[] {
   const grammar = grammarOf(rules)
   /** Every word that means something by itself. */
   const vocabulary = [
@@ -113,7 +127,7 @@ export function readerFor(rules: readonly Rule[]): (line: string) => Understood[
     const best: Step[] = Array.from({ length: tokens.length + 1 })
     best[tokens.length] = { cost: 0, next: tokens.length, said: null }
     for (let at = tokens.length - 1; at >= 0; at--) {
-      best[at] = readingsAt(grammar, tokens, at, german)
+      best[at] = readingsAt({ grammar, tokens, german, isName }, at)
         .map((step) => ({ ...step, cost: step.cost + best[step.next]!.cost }))
         .reduce((one, other) => (other.cost < one.cost ? other : one))
     }
@@ -129,4 +143,4 @@ export function readerFor(rules: readonly Rule[]): (line: string) => Understood[
 }
 
 /** Reads what a teacher calls. */
-export const read = readerFor(RULES)
+export const read = readerFor([...RULES, ...CALLED_RULES, ...FILLERS])

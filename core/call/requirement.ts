@@ -1,137 +1,82 @@
-import { tellCall } from './messages'
-import { once } from './gather'
-import type { Message } from '../message'
-import { KINDS, type KindId } from '../material'
-import { type Note, noteName } from '../pitch'
-import { trebleOf } from '../surface'
-import { ENTRY_DEFAULTS, type Entry, type EntryInput } from '../syllabus'
-import {
-  formFrom,
-  handsFrom,
-  keysFrom,
-  kindsFrom,
-  motionFrom,
-  seventhFrom,
-  spelled,
-  tempoFrom,
-  touchFrom,
-} from './askedParts'
+import { type Message, named } from '../message'
+import { inversionsOf, KINDS, type KindId } from '../material'
+import { modulo, type Note, noteName, pitchClass } from '../pitch'
+import type { EntryInput } from '../syllabus'
+import { alternativesIn } from './alternatives'
+import { ANY_START, keysFrom, startsAnywhere } from './askedParts'
+import { entryFrom, type ListContext, type Rest } from './entryAsked'
 import { type Heard, hear } from './heard'
-import { ASKED_RULES } from './lexiconAsked'
+import { keysHeard } from './keysHeard'
+import { kindsFrom } from './kindsHeard'
+import { fromTitle, withoutArticle } from './listTitle'
+import { tellCall } from './messages'
+import { once } from './once'
 import type { Features } from './part'
-import { readerFor, RULES, type Understood } from './read'
-
-const read = readerFor([...ASKED_RULES, ...RULES])
+import { normalised, subjectsOf, withBrackets } from './printed'
+import type { Understood } from './read'
+import { readPrinted } from './readPrinted'
 
 /** How a printed requirement was understood. */
 interface AskedLine {
-  /** Entries that it comes to: more than one where keys differ in mode. */
+  /** Entries that it comes to: more than one where keys differ in mode, or hands in what they play. */
   readonly entries: readonly Omit<EntryInput, 'id'>[]
   readonly understood: readonly Understood[]
   readonly problems: readonly Message[]
+  /** Words that were not understood. */
+  readonly unread: readonly string[]
   readonly complete: boolean
 }
 
-/** Keys with their features: those of the next key that has any, or what stands for all. */
-function filled({ named, common }: Heard): { tonic: Note; features: Features[] }[] {
-  let next: Features[] = []
-  const result = [...named].reverse().map(({ tonic, features }) => {
-    if (features.length > 0) next = features
-    return { tonic, features: [...common, ...next] }
-  })
-  return result.reverse()
+/** An arpeggio that starts on another of its notes is an inversion. */
+function inversionAt(start: Note, tonics: readonly Note[], kinds: readonly KindId[]): number | null {
+  const [tonic, kind] = [tonics[0], kinds[0]]
+  if (tonics.length !== 1 || kinds.length !== 1 || inversionsOf(KINDS[kind!]) === 1) return null
+  const above = modulo(pitchClass(start) - pitchClass(tonic!), 12)
+  const found = KINDS[kind!].up.findIndex(({ semitones }) => semitones === above)
+  return found < 0 ? null : found
 }
 
-/** Text in brackets is a condition: it is kept and shown, and not read. */
-function bracketed(line: string): { plain: string; conditions: string[] } {
-  const conditions: string[] = []
-  const plain = line.replace(/['’]s\b/g, 's ').replace(/\(([^()]*)\)/g, (whole, text: string) => {
-    if (text.trim()) conditions.push(text.trim())
-    return ' '.repeat(whole.length)
-  })
-  return { plain, conditions }
-}
-
-/** What of a study a list does not ask. */
-const NOT_ASKED = [
-  'school',
-  'pins',
-  'handSize',
-  'firstFinger',
-  'leftArpeggio',
-  'chromatic',
-  'repeats',
-  'signature',
-  'startOctave',
-  'instrument',
-  'rudiment',
-] as const
-
-/** What is not said by silence. */
-const without = (told: Partial<Entry>): Partial<EntryInput> =>
-  Object.fromEntries(
-    Object.entries(told).filter(
-      ([field, own]) => JSON.stringify(own) !== JSON.stringify(ENTRY_DEFAULTS[field as keyof typeof ENTRY_DEFAULTS]),
-    ),
+/** A list that says neither major nor minor is asked, whatever shape it names. */
+function majorAssumed(features: readonly Features[], { two, three }: Heard, kinds: readonly KindId[]): string[] {
+  const said = two || three || features.some(({ quality, form }) => quality !== undefined || form !== undefined)
+  const own = kinds.some(
+    (kind) =>
+      kind === 'major-pentatonic' ||
+      (KINDS[kind].mode === 'major' && !['mode', 'other-scale'].includes(KINDS[kind].family)),
   )
-
-interface Rest {
-  readonly words: string
-  readonly conditions: readonly string[]
-  readonly previous: string | null
-}
-
-/** What it says of an accordion: bass, bellows, keyboard, registers. */
-function accordionFrom({ accordion: { left, bellows, treble, registers } = {} }: Heard['change']): Partial<Entry> {
-  const told: { readonly [field in keyof Entry]?: Entry[field] | undefined } = {
-    bass: left?.part && left.part !== 'none' ? left.part : undefined,
-    bellows: bellows?.turn && bellows.turn !== 'free' ? bellows.turn : undefined,
-    bellowsBeats: bellows?.beats,
-    treble: treble && (trebleOf(treble).plays as Entry['treble']),
-    registers,
-  }
-  return Object.fromEntries(Object.entries(told).filter(([, value]) => value !== undefined)) as Partial<Entry>
-}
-
-/** What an entry says of the playing itself. */
-function playingFrom({ change, ask, leads, inversions }: Heard): Partial<Entry> {
-  const { figure, walk } = change.pattern ?? {}
-  const given: { readonly [field in keyof Entry]?: Entry[field] | undefined } = {
-    inversions: inversions.length > 0 ? [...new Set(inversions)] : undefined,
-    course: change.course,
-    figure,
-    walk,
-    resolution: ask.resolution ?? (change.bookends?.after as Entry['resolution'] | undefined),
-    lead: ask.lead ?? (new Set(leads).size > 1 ? 'both' : leads[0]),
-    rolled: change.roll?.manner === undefined ? undefined : change.roll.manner !== 'none',
-    mallets: change.mallets?.count,
-    top: ask.top ?? change.tops,
-    ...accordionFrom(change),
-    memory: ask.memory,
-    except: ask.except?.map(noteName),
-  }
-  return Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined))
+  return !said && own ? ['assumed.major'] : []
 }
 
 const NO_KEY = tellCall('asked.no-key')
 const NONE_ABOVE = tellCall('asked.none-above')
 
-/** How many keys the candidate takes. */
-const pickFrom = ({ ask, choosers }: Heard): Entry['pick'] => ask.pick ?? (choosers.keys === 'candidate' ? 1 : 'all')
-
-const startsOpen = ({ ask, choosers }: Heard): string[] => (ask.starts && !choosers.keys && !ask.pick ? ['starts'] : [])
+/** Keys of some kinds, and the inversion or the question that their first note makes; or why there are none. */
+function keysAsked(heard: Heard, tonics: readonly Note[], kinds: readonly KindId[], { previous = null }: ListContext) {
+  const { start, above } = heard.ask
+  const anywhere = startsAnywhere(kinds)
+  const all = start && anywhere ? [start, ...tonics] : tonics
+  const elsewhere = start && !anywhere && tonics.some((tonic) => noteName(tonic) !== noteName(start))
+  const inversion = elsewhere ? inversionAt(start, tonics, kinds) : undefined
+  if (inversion === null) return { keys: null, problem: tellCall('asked.start', { note: named(noteName(start!)) }) }
+  const found = keysFrom(heard, all, previous)
+  if (found === null && anywhere && !above) return { keys: [...ANY_START], open: ['start'] }
+  if (found === null) return { keys: null, problem: above ? NONE_ABOVE : NO_KEY }
+  return { keys: found, inversion }
+}
 
 /** Entries of some keys that have their kinds in common: one, or one for each mode where the keys are all keys. */
 function entriesFrom(heard: Heard, tonics: readonly Note[], features: readonly Features[], rest: Rest) {
-  const { kinds, open, problems } = kindsFrom(features, heard.three)
-  const keys = keysFrom(heard, tonics, rest.previous)
-  const wrong = [...problems]
-  if (keys === null) wrong.push(heard.ask.above ? NONE_ABOVE : NO_KEY)
-  if (keys === null || kinds.length === 0) return { entries: [], problems: wrong }
-  const modes = heard.all || heard.ask.starts ? [...new Set(kinds.map((kind) => KINDS[kind].mode))] : [undefined]
+  const { kinds, open: assumed, problems } = kindsFrom(features, heard)
+  const open = [...new Set([...assumed, ...majorAssumed(features, heard, kinds)])]
+  const asked = keysAsked(heard, tonics, kinds, rest.context)
+  const wrong = [...problems, ...(asked.problem ? [asked.problem] : [])]
+  if (asked.keys === null || kinds.length === 0) return { entries: [], problems: wrong }
+  const every = heard.all || heard.ask.starts
+  const modes = every ? [...new Set(kinds.map((kind) => KINDS[kind].mode))] : [undefined]
+  const own = asked.inversion === undefined ? heard : { ...heard, inversions: [asked.inversion] }
   const each = modes.map((mode) => {
-    const own = mode === undefined ? kinds : kinds.filter((kind) => KINDS[kind].mode === mode)
-    return entryFrom(heard, { kinds: own, open }, keys, rest)
+    const some = mode === undefined ? kinds : kinds.filter((kind) => KINDS[kind].mode === mode)
+    return entryFrom(own, { kinds: some, open }, asked.keys, { ...rest, open: [...rest.open, ...(asked.open ?? [])] })
   })
   return {
     entries: each.map(({ entry }) => entry),
@@ -139,70 +84,64 @@ function entriesFrom(heard: Heard, tonics: readonly Note[], features: readonly F
   }
 }
 
-function entryFrom(
-  heard: Heard,
-  kinds: { readonly kinds: KindId[]; readonly open: readonly string[] },
-  keys: EntryInput['keys'],
-  rest: Rest,
-) {
-  const hands = handsFrom(heard)
-  const tempo = tempoFrom(heard)
-  const asked = [
-    kinds,
-    formFrom(heard, kinds.kinds, keys),
-    hands,
-    touchFrom(heard),
-    motionFrom(heard, hands.hands),
-    seventhFrom(heard, kinds.kinds),
-    { open: startsOpen(heard) },
-    { open: tempo.open },
-  ]
-  const { kinds: _, ...told } = Object.assign({}, ...asked) as Partial<Entry>
-  const { ask, change } = heard
-  const conditions = [...rest.conditions, ...(ask.condition ? [ask.condition] : [])]
-  const open = asked.flatMap((each) => each.open)
-  const entry: Omit<EntryInput, 'id'> = {
-    words: rest.words,
-    keys: spelled(keys, kinds.kinds[0]!, heard),
-    kinds: kinds.kinds,
-    octaves: change.octaves ?? 1,
-    tempo: tempo.tempo,
-    ...without({ ...told, ...playingFrom(heard), pick: pickFrom(heard), conditions, open }),
+type Unnamed = Omit<EntryInput, 'id'>
+
+/** Keys in major and in minor that are asked alike are one entry: “A major and A minor” is one line. */
+function together(entries: readonly Unnamed[]): Unnamed[] {
+  const joined: Unnamed[] = []
+  for (const entry of entries) {
+    const rest = ({ kinds: _, open: __, ...other }: Unnamed) => JSON.stringify(other)
+    const modes = new Set(entry.kinds.map((kind) => KINDS[kind].mode))
+    const at = joined.findIndex(
+      (other) => rest(other) === rest(entry) && other.kinds.every((kind) => !modes.has(KINDS[kind].mode)),
+    )
+    if (at < 0) joined.push(entry)
+    else {
+      const other = joined[at]!
+      const open = [...new Set([...(other.open ?? []), ...(entry.open ?? [])])]
+      joined[at] = { ...other, kinds: [...other.kinds, ...entry.kinds], ...(open.length > 0 ? { open } : {}) }
+    }
   }
-  // words of an accordion name it; a list is for its own instrument anyway
-  const strange = NOT_ASKED.filter((field) => field in change && !(field === 'instrument' && change.accordion)).map(
-    (field) => tellCall('asked.not-asked', { field }),
-  )
-  return { entry, problems: [...tempo.problems, ...strange] }
+  return joined
+}
+
+/** Entries of one subject of a line: one way for each study that its words tell apart. */
+function subjectEntries(
+  items: readonly Understood[],
+  line: string,
+  conditions: readonly string[],
+  context: ListContext,
+) {
+  const own = withoutArticle(items)
+  const { lines, problems } = alternativesIn([...fromTitle(context.title, own), ...own])
+  const each = lines.flatMap((alternative) => {
+    const heard = hear(alternative)
+    const { groups, of, open } = keysHeard(heard)
+    const rest = { words: line.trim(), conditions, context, of, open }
+    return groups.map(({ tonics, features }) => entriesFrom(heard, tonics, features, rest))
+  })
+  return {
+    entries: together(each.flatMap(({ entries }) => entries)),
+    problems: [...problems, ...each.flatMap((one) => one.problems)],
+  }
 }
 
 /**
  * Reads a requirement as a board prints it: keys, kinds, hands, octaves, touch, tempo, and who chooses what. What the
- * words leave open becomes a question with the interpretation taken. Text in brackets is kept as a condition.
- * @param previous id of the entry above, for “the above keys”
+ * words leave open becomes a question with the interpretation taken; words that are not understood are named, and text in
+ * brackets that is none of this is kept as a condition. Nothing is dropped without a word.
  */
-export function parseRequirement(line: string, previous: string | null = null): AskedLine {
-  const { plain, conditions } = bracketed(line)
-  const understood = read(plain)
-  const heard = hear(understood)
-  const named = filled(heard)
-  const groups = new Map<string, { tonics: Note[]; features: Features[] }>()
-  for (const { tonic, features } of named) {
-    const key = JSON.stringify(features)
-    const group = groups.get(key) ?? { tonics: [], features }
-    group.tonics.push(tonic)
-    groups.set(key, group)
-  }
-  const parts = groups.size > 0 ? [...groups.values()] : [{ tonics: [], features: heard.common }]
-  const rest = { words: line.trim(), conditions, previous }
-  const found = parts.map(({ tonics, features }) => entriesFrom(heard, tonics, features, rest))
-  const lost = understood
-    .filter(({ said, typed }) => !said && typed !== ';')
-    .map(({ typed, nearest }) => tellCall('asked.lost', { typed, nearest: nearest ?? 'none' }))
+export function parseRequirement(line: string, context: ListContext = {}): AskedLine {
+  const { plain, conditions } = withBrackets(normalised(line), readPrinted)
+  const understood = readPrinted(plain)
+  const found = subjectsOf(understood).map(({ items }) => subjectEntries(items, line, conditions, context))
+  const unread = understood.filter(({ said, typed }) => !said && typed !== ';')
+  const lost = unread.map(({ typed, nearest }) => tellCall('asked.lost', { typed, nearest: nearest ?? 'none' }))
   return {
     entries: found.flatMap((each) => each.entries),
     understood,
     problems: [...lost, ...once(found.flatMap((each) => each.problems))],
+    unread: unread.map(({ typed }) => typed),
     complete: lost.length === 0,
   }
 }

@@ -60,10 +60,13 @@ function paired(line: Line, cells: readonly number[][]): number[][] {
 
 const MOST_KEYS = 5
 
-function unitsFrom(line: Line, cells: readonly number[][]): Unit[] {
+/** Inversions of one chord are other shapes: each is a group of its own, told by its intervals. */
+const intervals = (keys: readonly number[]): string => keys.map((key) => key - keys[0]!).join(' ')
+
+function unitsFrom(line: Line, cells: readonly number[][], inverts: boolean): Unit[] {
   return cells.map((notes) => {
     const keys = keysOf(line, notes)
-    return { notes, keys, group: String(keys.length), struck: false }
+    return { notes, keys, group: inverts ? intervals(keys) : String(keys.length), struck: false }
   })
 }
 
@@ -77,11 +80,11 @@ function chordsOf(line: Line): Unit[] {
 }
 
 /** How a line may be cut into units, each way in turn. */
-function cuts(line: Line): Unit[][] {
+function cuts(line: Line, inverts = false): Unit[][] {
   const cells = cellsOf(line)
   const inTwos = cells.every((cell) => cell.length <= 3) && cells.some((cell) => cell.length === 2)
   const ways = inTwos ? [paired(line, cells), cells] : [cells]
-  return [...ways, ...ways.map(resting)].map((way) => unitsFrom(line, way))
+  return [...ways, ...ways.map(resting)].map((way) => unitsFrom(line, way, inverts))
 }
 
 /** The same with the note on which a line comes to rest by itself, for hands that do not reach it from the last repeat. */
@@ -143,11 +146,12 @@ const CARRIED = 8
  * Fingers a line of repeats so that each keeps its shape: within a repeat nothing crosses, and the hand moves as a whole
  * to the next. Exact: every shape is tried as the one that is kept, and each unit alone may take another for a price, so
  * that repeats on like keys have like fingers. The best first, then those that keep another shape.
+ * @param inverts the repeats are inversions of one chord, each with a shape of its own
  * @returns nothing where no hand lies over one of the repeats
  */
-export function solveSequence(school: School, line: Line, fits: Fits): Sequence[] {
+export function solveSequence(school: School, line: Line, fits: Fits, inverts = false): Sequence[] {
   const chords = line.notes.some((note, at) => at > 0 && note.step === line.notes[at - 1]!.step)
-  const ways = (chords ? [chordsOf(line)] : cuts(line)).flatMap((units) => {
+  const ways = (chords ? [chordsOf(line)] : cuts(line, inverts)).flatMap((units) => {
     const found = fingered(school, line.hand, units, fits)
     return found ? [{ ...found, units, cost: found.cost + CARRIED * units.length }] : []
   })

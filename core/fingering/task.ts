@@ -56,16 +56,16 @@ function inShapes({ repeats: asked }: FingeredRecipe, { kind }: Material, line: 
 }
 
 /** Shapes of a line around its pins; a repeat whose pins no one shape meets is left to them. */
-function sequencesFor(manner: Manner, line: Line, pins: readonly PlacedPin[]): Sequence[] {
+function sequencesFor(manner: Manner, { kind }: Material, line: Line, pins: readonly PlacedPin[]): Sequence[] {
   const fixed = new Map(pins.flatMap(({ fixes }) => fixes.map(({ index, finger }) => [index, finger])))
-  if (fixed.size === 0) return solveSequence(manner, line, () => true)
+  if (fixed.size === 0) return solveSequence(manner, line, () => true, kind.inverts)
   const meets: Fits = ({ notes, keys }, hold) =>
     notes.every((note) => {
       const finger = fixed.get(note)
       return finger === undefined || hold[keys.indexOf(line.notes[note]!.midi)] === finger
     })
   const can = (unit: Unit): boolean => allHolds(line.hand, unit.keys.length).some((hold) => meets(unit, hold))
-  return solveSequence(manner, line, (unit, hold) => !can(unit) || meets(unit, hold))
+  return solveSequence(manner, line, (unit, hold) => !can(unit) || meets(unit, hold), kind.inverts)
 }
 
 /** Notes to which the hand moves as a whole. */
@@ -95,7 +95,8 @@ export function taskOf(recipe: FingeredRecipe, material: Material, line: Line, m
   const byOctave = repeats(material, line) && !positions && ALL_SCHOOLS[recipe.school].pattern !== 'none'
   const asked = mannerFor(sizeFor(recipe, material, byOctave), line.hand, material, make)
   const ringed = byOctave
-  const sequences = !ringed && inShapes(recipe, material, line, asked) ? sequencesFor(shapely(asked), line, pins) : []
+  const sequences =
+    !ringed && inShapes(recipe, material, line, asked) ? sequencesFor(shapely(asked), material, line, pins) : []
   const manner = mannerOfLine(asked, ringed || positions, sequences.length > 0)
   const fixed = ringed ? conditionsOf(pins) : []
   const withFixed = ringed ? solveRing(manner, line.hand, material, fixed) : []

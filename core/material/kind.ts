@@ -39,6 +39,8 @@ export interface Kind {
   readonly second?: Second
   /** Notes of each chord of a chain. */
   readonly chord?: 3 | 4
+  /** Its chords are one chord's inversions in turn, in close position. */
+  readonly inverts?: true
 }
 
 export const KIND_IDS = [
@@ -95,6 +97,10 @@ export const KIND_IDS = [
   'diatonic-sevenths-natural-minor',
   'diatonic-sevenths-harmonic-minor',
   'diatonic-sevenths-melodic-minor-jazz',
+  'broken-chord-major',
+  'broken-chord-minor',
+  'broken-chord-dominant-seventh',
+  'broken-chord-diminished-seventh',
   'cadence-major',
   'cadence-minor',
 ] as const

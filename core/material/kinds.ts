@@ -38,6 +38,14 @@ const CHAINS = Object.fromEntries(
   ]),
 ) as Partial<Record<KindId, Told>>
 
+const CHORDS: Partial<Record<KindId, Told>> = { ...CHORD_SHAPES, ...CHORDS_MORE }
+
+/** A chord broken in close position, each inversion in turn. */
+const brokenChord = (base: KindId, chord: 3 | 4): Told => ({
+  ...CHORDS[base]!,
+  ...{ chord, inverts: true, family: 'chain', texture: 'chain' },
+})
+
 const cadence = (base: KindId, mode: 'major' | 'minor'): Told => ({
   ...over(base),
   family: 'cadence',
@@ -52,6 +60,10 @@ const ALL: Partial<Record<KindId, Told>> = {
   'double-thirds-chromatic-minor': doubled('chromatic', MINOR_THIRD),
   'double-octaves-chromatic': doubled('chromatic', { degrees: 12 }),
   ...CHAINS,
+  'broken-chord-major': brokenChord('major-arpeggio', 3),
+  'broken-chord-minor': brokenChord('minor-arpeggio', 3),
+  'broken-chord-dominant-seventh': brokenChord('dominant-seventh-arpeggio', 4),
+  'broken-chord-diminished-seventh': brokenChord('diminished-seventh-arpeggio', 4),
   'cadence-major': cadence('major', 'major'),
   'cadence-minor': cadence('harmonic-minor', 'minor'),
 }

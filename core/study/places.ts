@@ -77,12 +77,13 @@ const tetrachordPlaces = (rising: Rising, octaves: number): Place[] =>
     }
   })
 
-/** A chord on every degree, broken upward; sevenths go up and down in turn. */
+/** A chord on every degree, broken upward, sevenths up and down in turn; or one chord's inversions in turn. */
 function chainPlaces(kind: Kind, rising: Rising, octaves: number): Place[] {
   const size = kind.chord ?? 3
+  const apart = kind.inverts ? 1 : 2
   return Array.from({ length: rising.length * octaves + 1 }, (_, root) => {
-    const chord = Array.from({ length: size }, (_each, voice) => root + 2 * voice)
-    return size === 4 && root % 2 === 1 ? chord.reverse() : chord
+    const chord = Array.from({ length: size }, (_each, voice) => root + apart * voice)
+    return size === 4 && root % 2 === 1 && !kind.inverts ? chord.reverse() : chord
   }).flatMap((chord, repeat) =>
     chord.map((at) => ({ sounds: [intervalAt(rising, at)], degree: at % rising.length, group: 0, repeat })),
   )

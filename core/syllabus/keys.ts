@@ -1,6 +1,6 @@
 import { refuseSyllabus } from './messages'
 import { type Kind, KINDS, type KindId, signatureOf, usualTonics } from '../material'
-import { noteAbove, noteName, parseNote, pitchClass } from '../pitch'
+import { type Interval, noteAbove, noteName, parseNote, pitchClass } from '../pitch'
 import type { Entry, Keys } from './model'
 
 const FIFTH = { steps: 4, semitones: 7 }
@@ -41,7 +41,7 @@ function borrowed(source: Entry, kind: KindId): string[] {
 }
 
 /**
- * Tonics of an entry for one of its kinds, as the list names them; a dominant seventh “of” a key stands on its fifth.
+ * Tonics of an entry for one of its kinds, as the list names them; a seventh “of” a key stands on its own degree.
  * @param entries of the grade, which it may take keys from
  * @throws RecipeError `keys.unknown`, `keys.circle`
  */
@@ -54,4 +54,16 @@ export function tonicsOf(entry: Entry, kind: KindId, entries: readonly Entry[], 
 
 /** Where a chord stands that is named by a key. */
 export const rootOf = ({ seventh }: Pick<Entry, 'seventh'>, tonic: string, kind: KindId): string =>
-  seventh === 'of' && kind === 'dominant-seventh-arpeggio' ? noteName(noteAbove(parseNote(tonic), FIFTH)) : tonic
+  isOfKeys(seventh, kind) ? noteName(noteAbove(parseNote(tonic), LEADING[kind]!)) : tonic
+
+/** Degrees of a key on which its sevenths stand: the dominant on the fifth, the diminished on the raised seventh. */
+const LEADING: Partial<Record<KindId, Interval>> = {
+  'dominant-seventh-arpeggio': FIFTH,
+  'broken-chord-dominant-seventh': FIFTH,
+  'diminished-seventh-arpeggio': { steps: 6, semitones: 11 },
+  'broken-chord-diminished-seventh': { steps: 6, semitones: 11 },
+}
+
+/** Whether a kind is a seventh that is named by the key to which it belongs. */
+export const isOfKeys = (seventh: Entry['seventh'], kind: KindId): boolean =>
+  seventh === 'of' && LEADING[kind] !== undefined

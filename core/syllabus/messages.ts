@@ -6,7 +6,7 @@ export interface SyllabusMessages {
   /** Forms of minor that share the word: “harmonic or melodic minor”. */
   'forms.minor': { forms: ListParam }
   'asked.key': { tonic: NoteParam; forms: Message }
-  'asked.seventh-of': { tonic: NoteParam; kind: Message }
+  'asked.seventh-of': { tonic: NoteParam; seventh: 'dominant' | 'diminished' }
   /** Forms of all keys, a seventh perhaps of the key. */
   'asked.forms': { forms: Message; ofKey: 'yes' | 'no' }
   'asked.inversion': { inversion: number }
@@ -29,7 +29,7 @@ export interface SyllabusMessages {
   touch: { touch: Articulation }
   /** Who plays, as an examiner begins a call. */
   'call.hands': { hands: 'together' | 'right' | 'left' | 'either' | 'contrary' }
-  'call.seventh-of': { tonic: NoteParam }
+  'call.seventh-of': { tonic: NoteParam; seventh: 'dominant' | 'diminished' }
   call: { said: Message }
   'short.kind': { asked: Message; own: Message }
   'short.inversion': { asked: number; own: number }

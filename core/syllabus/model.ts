@@ -13,7 +13,7 @@ export type Chooser = (typeof CHOOSERS)[number]
 /** Over what a candidate's choice holds: each key by itself, all keys of the entry, or the whole grade. */
 export const SCOPES = ['key', 'entry', 'grade'] as const
 export const ENTRY_HANDS = ['together', 'right', 'left', 'separate', 'either', 'each'] as const
-export const BEATS = ['eighth', 'quarter', 'dotted-quarter', 'half'] as const
+export const BEATS = ['eighth', 'dotted-eighth', 'quarter', 'dotted-quarter', 'half', 'dotted-half', 'whole'] as const
 export const TEMPO_KINDS = ['minimum', 'recommended'] as const
 export const SEVENTHS = ['on', 'of'] as const
 export const RESOLUTIONS = ['none', 'tonic-chord', 'cadence'] as const
@@ -61,7 +61,7 @@ export interface Entry {
   readonly scope: (typeof SCOPES)[number]
   /** Positions that chords begin in; each is asked. */
   readonly inversions: readonly number[]
-  /** A seventh is named on its root, or as the dominant seventh of a key. */
+  /** A seventh is named on its root, or as the dominant or diminished seventh of a key. */
   readonly seventh: (typeof SEVENTHS)[number]
   /** `separate`: each hand by itself, counted as two; `either`: one of them serves; `each`: both of them and together. */
   readonly hands: (typeof ENTRY_HANDS)[number]

@@ -3,6 +3,7 @@ import { kindNamed, type KindId, tellMaterial } from '../material'
 import { capital, joined, listed, type Message, named } from '../message'
 import { apartTold, courseTold, octavesTold, tellTitle } from '../realise'
 import { PLAIN_PATTERN, PLAIN_RHYTHM } from '../study'
+import { isOfKeys } from './keys'
 import { tellSyllabus } from './messages'
 import type { Atom, Entry, Requirement } from './model'
 
@@ -96,10 +97,12 @@ function rest(asked: Requirement, hands: readonly Message[]): Message[] {
 
 const kindsOf = (variants: readonly Requirement[]): KindId[] => [...new Set(variants.map(({ kind }) => kind))]
 
+const seventhIn = (kind: KindId) => (kind.includes('diminished') ? ('diminished' as const) : ('dominant' as const))
+
 /** “Dominant seventh arpeggio of C”, “C major”. */
 function keyAsked({ seventh }: Pick<Entry, 'seventh'>, tonic: string, kinds: readonly KindId[]): Message {
-  if (seventh === 'of' && kinds[0] === 'dominant-seventh-arpeggio') {
-    return tellSyllabus('asked.seventh-of', { tonic: named(tonic), kind: kindNamed({ id: kinds[0] }) })
+  if (kinds[0] && isOfKeys(seventh, kinds[0])) {
+    return tellSyllabus('asked.seventh-of', { tonic: named(tonic), seventh: seventhIn(kinds[0]) })
   }
   return tellSyllabus('asked.key', { tonic: named(tonic), forms: formsTold(kinds) })
 }
@@ -112,7 +115,7 @@ export function atomTold(entry: Entry, tonic: string, variants: readonly Require
 
 /** Whether an atom's chord is named by the key that it belongs to. */
 export const isOfKey = ({ tonic }: Pick<Atom, 'tonic'>, variant: Requirement): boolean =>
-  variant.kind === 'dominant-seventh-arpeggio' && tonic !== variant.tonic
+  isOfKeys('of', variant.kind) && tonic !== variant.tonic
 
 /**
  * An atom as an examiner calls it: hands first, then key and form, then the rest. What the candidate chose is left to
@@ -125,7 +128,7 @@ export function callTold(atom: Atom, variant: Requirement, says: boolean): Messa
   const who = hands.size > 1 ? 'either' : contrary ? 'contrary' : variant.hands
   const key = { tonic: named(atom.tonic) }
   const what = isOfKey(atom, variant)
-    ? tellSyllabus('call.seventh-of', key)
+    ? tellSyllabus('call.seventh-of', { ...key, seventh: seventhIn(variant.kind) })
     : tellSyllabus('asked.key', { ...key, forms: kindNamed({ id: variant.kind }) })
   const parts = [...(says ? [tellSyllabus('call.hands', { hands: who })] : []), what, ...rest(variant, [])]
   return tellSyllabus('call', { said: capital(joined(parts, 'comma')) })

@@ -78,7 +78,7 @@ describe('realise', () => {
       title: 'G♯ harmonic minor, hands together, two octaves',
       keySignature: { fifths: 5 },
     })
-    expect(study.hands.right.pitches.slice(0, 7)).toEqual(['G#4', 'A#4', 'B4', 'C#5', 'D#5', 'E5', 'F##5'])
+    expect(study.hands.right.pitches.slice(0, 7)).toEqual(['G#3', 'A#3', 'B3', 'C#4', 'D#4', 'E4', 'F##4'])
     expect(study.hands.right.midi[0]).toBe(68)
     expect(study.hands.right.fingers.slice(0, 3)).toEqual([3, 4, 1])
     expect(study.hands.right.crossings[0]).toEqual({ index: 2, kind: 'thumb-under' })
@@ -106,7 +106,7 @@ describe('realise', () => {
     const [inverted, thirds, shared, listed, pinned, beyond] = out.map((line) => JSON.parse(line))
     expect(inverted.title).toBe('E♭ major arpeggio, first inversion, right hand, one octave')
     expect(inverted.recipe.material.inversion).toBe(1)
-    expect(inverted.hands.right.pitches.slice(0, 4)).toEqual(['G4', 'Bb4', 'Eb5', 'G5'])
+    expect(inverted.hands.right.pitches.slice(0, 4)).toEqual(['G3', 'Bb3', 'Eb4', 'G4'])
     expect(thirds.hands.right.steps.slice(0, 4)).toEqual([0, 0, 1, 1])
     expect(thirds.hands.right.pitches.slice(0, 4)).toEqual(['C4', 'E4', 'D4', 'F4'])
     expect(shared.hands.right.steps).toEqual([4, 5, 6, 7])
@@ -183,7 +183,7 @@ describe('compare', () => {
       'A natural minor, right hand, two octaves',
       'A harmonic minor, right hand, two octaves',
     ])
-    expect(changes.hands.right.notes[0]).toEqual({ a: 6, b: 6, from: 'G5', to: 'G#5' })
+    expect(changes.hands.right.notes[0]).toEqual({ a: 6, b: 6, from: 'G4', to: 'G#4' })
     expect(changes.words[0]).toBe('G becomes G♯')
     expect(refused.error.code).toBe('compare.two')
   })
@@ -264,9 +264,10 @@ describe('syllabus check', () => {
     const { instrument, grades } = JSON.parse(out[0]!)
     expect([instrument, ...grades.map(({ atoms }: { atoms: number }) => atoms)]).toEqual(['mallets', 6, 11, 12, 17, 26])
     const csv = file('list.csv', 'grade,group,words\n1,A,"C, G majors, hands separately, crotchet = 60 in quavers"\n')
-    expect(JSON.parse((await run('syllabus', '', ['check', csv])).lines[0]!).grades).toEqual([
-      { id: '1', title: '1', atoms: 4 },
-    ])
+    const checked = JSON.parse((await run('syllabus', '', ['check', csv])).lines[0]!)
+    expect(checked.grades).toEqual([{ id: '1', title: '1', atoms: 4 }])
+    expect(checked.open).toEqual([{ entry: '1.A1', code: 'octaves', text: 'How many octaves? One is taken.' }])
+    expect(checked.unread).toEqual([])
   })
 
   it.each([
@@ -277,11 +278,53 @@ describe('syllabus check', () => {
       'words',
       /^Line 2: “majr”/,
     ],
-    ['another action', ['mend', 'x'], 'action', /check FILE/],
+    ['another action', ['mend', 'x'], 'action', /check FILE, and syllabus read/],
     ['no file', ['check'], 'file', /missing/],
   ])('refuses %s', async (_, args, path, message) => {
     const { code, lines: out } = await run('syllabus', '', args)
     expect(code).toBe(1)
     expect(JSON.parse(out[0]!).error).toMatchObject({ path, message: expect.stringMatching(message) })
+  })
+})
+
+describe('syllabus read', () => {
+  it('answers each printed line with its entries, what it leaves open and what was not read, in order', async () => {
+    const lines = [
+      'C major, hands together, crotchet = 60 in quavers',
+      '',
+      'D majr scale, right hand',
+      'A major and A minor',
+    ]
+    const { code, lines: out } = await run('syllabus', lines.join('\n'), ['read'])
+    expect(code).toBe(1)
+    const [first, second, third] = out.map((line) => JSON.parse(line))
+    expect(out).toHaveLength(3)
+    expect(first).toMatchObject({
+      words: lines[0],
+      entries: [{ keys: ['C'], kinds: ['major'], hands: 'together', octaves: 1, tempo: { beat: 'quarter', bpm: 60 } }],
+      open: [{ code: 'octaves', text: 'How many octaves? One is taken.' }],
+      unread: [],
+    })
+    expect(second.unread).toEqual(['majr'])
+    expect(third.entries).toMatchObject([{ keys: ['A'], kinds: ['major', 'harmonic-minor'] }])
+    expect(third.open.map((each: { code: string }) => each.code)).toContain('assumed.harmonic')
+    const ajv = new Ajv({ allowUnionTypes: true })
+    ajv.addSchema(schema('tactum-study-1'))
+    const list = JSON.parse(readFileSync('demo/syllabi/corvane-piano.json', 'utf8'))
+    const grades = [
+      {
+        ...list.grades[0],
+        includes: null,
+        groups: [{ id: 'A', title: 'A', entries: [{ id: '1', ...first.entries[0] }] }],
+      },
+    ]
+    expect(ajv.compile(schema('tactum-syllabus-1'))({ ...list, grades })).toBe(true)
+  })
+
+  it('takes what a line leaves unsaid from the title of its group', async () => {
+    const args = ['read', '--title', 'Arpeggios, hands separately, two octaves']
+    const { code, lines: out } = await run('syllabus', 'C and G major, crotchet = 60 in quavers', args)
+    expect(code).toBe(0)
+    expect(JSON.parse(out[0]!)).toMatchObject({ entries: [{ kinds: ['major-arpeggio'], hands: 'separate' }], open: [] })
   })
 })

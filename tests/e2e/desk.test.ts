@@ -16,7 +16,7 @@ describe('the study desk, by mouse', () => {
     expect(await fingersShown(page, 'right')).toBe('34123123412312321321432132143')
     expect(await fingersShown(page, 'left')).toBe('32143213214321312341231234123')
     const label = await page.locator(finger('right', 6)).getAttribute('aria-label')
-    expect(label).toBe('right hand, note 7 of 29, F double sharp 5, finger 2')
+    expect(label).toBe('right hand, note 7 of 29, F double sharp 4, finger 2')
     const reasons = page.getByRole('complementary', { name: 'Reasons and alternatives' })
     expect(await reasons.textContent()).toMatch(/thumb under to B, after the black key A♯/)
     expect(await reasons.textContent()).toMatch(/Thumbs meet on B/)

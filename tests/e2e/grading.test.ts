@@ -151,11 +151,12 @@ describe('a list that is typed', () => {
     await input.fill('C and G majr arpeggios')
     await page.getByText('“majr” is not understood').waitFor()
     await input.fill('C and G major arpeggios, right hand, one octave, crotchet = 50 in quavers')
-    await page.getByText('understood', { exact: true }).waitFor()
+    await page.getByText('Understood: one entry, 2 items.').waitFor()
     await input.press('Enter')
-    // a line beneath begins as the one above
-    const next = page.getByRole('textbox', { name: /^Entry 1\.B2/ })
-    await next.fill('F major arpeggio, right hand, one octave')
+    // a line beneath is empty, and has the caret
+    const next = page.getByRole('textbox', { name: 'A new line, as printed' })
+    expect(await next.inputValue()).toBe('')
+    await page.keyboard.type('F major arpeggio, right hand, one octave')
     await page.getByText('No tempo is named: 60 in quavers is taken.').waitFor()
     await next.press('Tab')
     await page.getByText('11 items').waitFor()

@@ -31,9 +31,9 @@ describe('all the material, by mouse', () => {
       .waitFor()
     const label = () => page.locator(finger('right', 0)).getAttribute('aria-label')
     await page.waitForFunction(() =>
-      document.querySelector('[data-finger="right 0"]')?.getAttribute('aria-label')?.includes('A4'),
+      document.querySelector('[data-finger="right 0"]')?.getAttribute('aria-label')?.includes('A3'),
     )
-    expect(await label()).toMatch(/A4/)
+    expect(await label()).toMatch(/A3/)
     await choose(page, 'Modes', 'dorian', /^E,/)
     const signs = () => page.locator('.engraving').first().innerHTML()
     await page.getByRole('button', { name: 'Key: E dorian', exact: true }).waitFor()
@@ -123,7 +123,7 @@ describe('all the material, by mouse', () => {
     await press(page, /^Hands:/)
     await page.getByRole('option', { name: /^a sixth apart.*left hand/ }).click()
     await page.waitForFunction(() =>
-      document.querySelector('[data-finger="right 0"]')?.getAttribute('aria-label')?.includes('A4'),
+      document.querySelector('[data-finger="right 0"]')?.getAttribute('aria-label')?.includes('A3'),
     )
   })
 })

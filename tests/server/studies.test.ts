@@ -11,7 +11,7 @@ describe('a study', () => {
     const { body } = await call(`/api/studies/${made.body.id}`)
     expect(body).toEqual(made.body)
     expect(body.title).toBe('G♯ harmonic minor, hands together, two octaves')
-    expect(body.recipe).toMatchObject({ ...recipe, hands: 'together', startOctave: 4 })
+    expect(body.recipe).toMatchObject({ ...recipe, hands: 'together', startOctave: 3 })
     expect(body.accepted.left).toHaveLength(29)
     expect(body.version).toBe(1)
   })

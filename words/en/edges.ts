@@ -80,7 +80,7 @@ export const edges = {
   'error.option.missing':
     '--{option} is missing: name {wanted, select, grade {a grade’s id, or --all} other {a file}}.',
   'error.option.unknown': '{why}',
-  'error.option.action': 'There is one action: syllabus check FILE.',
+  'error.option.action': 'There are two actions: syllabus check FILE, and syllabus read with lines on standard input.',
   'error.file': '{file} cannot be read: {why}',
   'error.csv': 'Line {line}: {said}',
   'error.line.size': 'The line is longer than a million characters.',

@@ -2,7 +2,7 @@
 export const syllabus = {
   'forms.minor': '{forms} minor',
   'asked.key': '{tonic} {forms}',
-  'asked.seventh-of': 'Dominant seventh arpeggio of {tonic}',
+  'asked.seventh-of': '{seventh, select, dominant {Dominant} other {Diminished}} seventh arpeggio of {tonic}',
   'asked.forms': '{forms}{ofKey, select, yes { of the key} other {}}',
   'asked.inversion':
     '{inversion, select, 0 {root position} 1 {first inversion} 2 {second inversion} other {third inversion}}',
@@ -26,7 +26,7 @@ export const syllabus = {
   touch: '{touch, select, legato {legato} other {staccato}}',
   'call.hands':
     '{hands, select, together {Hands together} right {Right hand} left {Left hand} either {Either hand} other {Contrary motion}}',
-  'call.seventh-of': 'dominant seventh of {tonic}',
+  'call.seventh-of': '{seventh, select, dominant {dominant} other {diminished}} seventh of {tonic}',
   call: '{said}.',
   'short.kind': '{asked} asked, this is {own}',
   'short.inversion':
@@ -68,6 +68,16 @@ export const syllabus = {
   'edition.bellows':
     '{bellows, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows as you like}}',
   'edition.registers': '{registers, select, any {any register} other {register {registers}}}',
+  'open.hands': 'Which hands? Together is taken.',
+  'open.both-hands': 'Both hands: together, or each by itself? Together is taken.',
+  'open.octaves': 'How many octaves? One is taken.',
+  'open.start': 'On which note does it begin? Any, as the examiner may name one.',
+  'open.which-keys': 'Whose choice is the key? All are taken to be ready.',
+  'open.thirds': 'Thirds in one hand, broken, or between the hands? In one hand is taken.',
+  'open.sixths': 'Sixths in one hand, broken, or between the hands? In one hand is taken.',
+  'open.octaves-in': 'Octaves in one hand, or the hands an octave apart? In one hand is taken.',
+  'open.no-beat': 'Of which beats is the tempo? Crotchets are taken.',
+  'open.reach': 'Does the seventh belong to the last key only? It is taken so.',
   'open.no-tempo': 'No tempo is named: 60 in quavers is taken.',
   'open.no-notes': 'No note value is named: quavers are taken.',
   'open.hand': 'Whose choice is the hand? The candidate’s is taken.',

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { familyForList } from '#core/instrument'
-import { computed, nextTick, ref } from 'vue'
+import { computed, ref } from 'vue'
+import type { ListContext } from '#core/call'
 import type { Entry, Group, Syllabus } from '#core/syllabus'
 import EntryLine from './EntryLine.vue'
-import { addGroup, type At, entryAgain, typedEntries, withEntries, withGroup } from './edits'
+import { addGroup, type At, contextOf, typedEntries, withEntries, withGroup } from './edits'
 import GroupRule from './GroupRule.vue'
+import LineEditor from './LineEditor.vue'
 import { t } from '~/composables/words'
 
 /** A group of a grade: its title, its rule, its lines. */
@@ -30,24 +32,31 @@ const faultAt = (entry: number): string =>
 /** A grade holds a line at the least. */
 const removable = computed(() => group.value.entries.length > 1 || grade.value.groups.length > 1)
 
-const lines = ref<InstanceType<typeof EntryLine>[]>([])
 const put = (words: string, entries: readonly Entry[]): void =>
   emit('change', words, withEntries(props.syllabus, props.at, entries))
 const change = (words: string, next: Group): void => emit('change', words, withGroup(props.syllabus, props.at, next))
 
-function type(entry: number, line: string): void {
-  const entries = typedEntries(props.syllabus, { ...props.at, entry }, line)
-  put(
-    t('syllabi.group-block.the-words-of', { id: group.value.entries[entry]!.id }),
-    group.value.entries.toSpliced(entry, 1, ...entries),
-  )
+/** After which line a new one is being typed; it is in the list once it is taken. */
+const drafting = ref<number | null>(null)
+
+/** Takes a typed line in the place of another, or beneath it; as many entries as its preview said. */
+function laid(entry: number, instead: 0 | 1, line: string): number {
+  const at = { ...props.at, entry: instead ? entry : entry + 1 }
+  const entries = typedEntries(props.syllabus, at, line, instead === 1)
+  const words = instead
+    ? t('syllabi.group-block.the-words-of', { id: group.value.entries[entry]!.id })
+    : t('syllabi.group-block.a-new-line')
+  put(words, group.value.entries.toSpliced(at.entry, instead, ...entries))
+  return entries.length
 }
-/** A line beneath begins as a copy of the one above, to be typed over. */
-async function below(entry: number): Promise<void> {
-  const fresh = entryAgain(props.syllabus, { ...props.at, entry })
-  put(t('syllabi.group-block.a-new-line'), group.value.entries.toSpliced(entry + 1, 0, fresh))
-  await nextTick()
-  await lines.value[entry + 1]?.begin()
+function type(entry: number, line: string | null, goes: boolean): void {
+  const count = line === null ? 1 : laid(entry, 1, line)
+  drafting.value = goes ? entry + count - 1 : null
+}
+function typeNew(line: string, goes: boolean): void {
+  const entry = drafting.value!
+  const count = laid(entry, 0, line)
+  drafting.value = goes ? entry + count : null
 }
 function move(entry: number, by: number): void {
   const to = entry + by
@@ -66,8 +75,7 @@ function rename(event: Event): void {
     change(t('syllabi.group-block.the-title-of', { id: group.value.id }), { ...group.value, title })
 }
 const last = computed(() => props.at.group === grade.value.groups.length - 1)
-const previousOf = (entry: number): string | null =>
-  group.value.entries[entry - 1]?.id ?? grade.value.groups[props.at.group - 1]?.entries.at(-1)?.id ?? null
+const contextAt = (entry: number): ListContext => contextOf(props.syllabus, { ...props.at, entry })
 </script>
 
 <template>
@@ -97,29 +105,37 @@ const previousOf = (entry: number): string | null =>
     </div>
     <p v-if="fault" role="alert" class="text-[13px] text-missing">{{ fault }}</p>
     <ul>
-      <EntryLine
-        v-for="(entry, place) in group.entries"
-        :key="entry.id"
-        ref="lines"
-        :entry="entry"
-        :items="items?.get(entry.id) ?? null"
-        :fault="faultAt(place)"
-        :editable="editable"
-        :removable="removable"
-        :plays="familyForList(syllabus.instrument).plays"
-        :previous="previousOf(place)"
-        @type="type(place, $event)"
-        @below="below(place)"
-        @move="move(place, $event)"
-        @remove="remove(place)"
-        @change="
-          (next) =>
-            put(t('syllabi.group-block.the-reading-of', { id: next.id }), group.entries.toSpliced(place, 1, next))
-        "
-      />
+      <template v-for="(entry, place) in group.entries" :key="entry.id">
+        <EntryLine
+          :entry="entry"
+          :items="items?.get(entry.id) ?? null"
+          :fault="faultAt(place)"
+          :editable="editable"
+          :removable="removable"
+          :plays="familyForList(syllabus.instrument).plays"
+          :context="contextAt(place)"
+          @type="(line, goes) => type(place, line, goes)"
+          @move="move(place, $event)"
+          @remove="remove(place)"
+          @change="
+            (next) =>
+              put(t('syllabi.group-block.the-reading-of', { id: next.id }), group.entries.toSpliced(place, 1, next))
+          "
+        />
+        <li v-if="drafting === place" :key="`new after ${place}`" class="border-b border-rule py-[6px]">
+          <LineEditor
+            :id="`${group.id}-new`"
+            words=""
+            :context="contextAt(place + 1)"
+            :label="t('syllabi.group-block.a-new-line-as-printed')"
+            @take="typeNew"
+            @leave="drafting = null"
+          />
+        </li>
+      </template>
     </ul>
     <p v-if="editable" class="mt-1 flex gap-4 text-[13.5px]">
-      <button type="button" class="text-button" @click="below(group.entries.length - 1)">
+      <button type="button" class="text-button" @click="drafting = group.entries.length - 1">
         {{ t('syllabi.group-block.add-a-line') }}
       </button>
       <button

@@ -1,4 +1,4 @@
-import { parseRequirement } from '#core/call'
+import { type ListContext, parseRequirement } from '#core/call'
 import {
   completeEntry,
   type Entry,
@@ -6,6 +6,7 @@ import {
   GRADE_DEFAULTS,
   type Group,
   GROUP_DEFAULTS,
+  saysHands,
   type Syllabus,
 } from '#core/syllabus'
 import { t, tell } from '~/composables/words'
@@ -43,27 +44,30 @@ function freshId(grade: Grade, group: Group, taken: Set<string>): string {
   }
 }
 
-/** Reads a line into entries; what is not understood stands as an open question. */
-export function typedEntries(syllabus: Syllabus, { grade, group, entry }: At, line: string): Entry[] {
+/** What a list says of a line beside its words: the entry above, the group's title, who plays. */
+export function contextOf(syllabus: Syllabus, { grade, group, entry }: At): ListContext {
+  const { groups } = syllabus.grades[grade]!
+  const own = groups[group]!
+  const before = own.entries[entry - 1] ?? groups[group - 1]?.entries.at(-1)
+  return { previous: before?.id ?? null, title: own.title, saysHands: saysHands(syllabus) }
+}
+
+/**
+ * Reads a line into entries; what is not understood stands as an open question.
+ * @param instead whether it stands in the place of the entry there, and takes its id
+ */
+export function typedEntries(syllabus: Syllabus, { grade, group, entry }: At, line: string, instead: boolean): Entry[] {
   const own = syllabus.grades[grade]!
   const { entries: all } = own.groups[group]!
-  const before = all[entry - 1] ?? own.groups[group - 1]?.entries.at(-1)
-  const read = parseRequirement(line, before?.id ?? null)
+  const read = parseRequirement(line, contextOf(syllabus, { grade, group, entry }))
   const taken = idsIn(own)
-  const old = all[entry]
+  const old = instead ? all[entry] : undefined
   return read.entries.map((each, at) => {
     const id = at === 0 && old ? old.id : freshId(own, own.groups[group]!, taken)
     taken.add(id)
     const lost = read.problems.map((problem) => t('syllabi.edits.not-read', { what: tell(problem) }))
     return completeEntry({ ...each, id, reading: old?.reading ?? '', open: [...(each.open ?? []), ...lost] })
   })
-}
-
-/** An entry once more, under an id of its own. */
-export function entryAgain(syllabus: Syllabus, { grade, group, entry }: At): Entry {
-  const own = syllabus.grades[grade]!
-  const { entries } = own.groups[group]!
-  return { ...entries[entry]!, id: freshId(own, own.groups[group]!, idsIn(own)) }
 }
 
 /** The next letter that no group of a grade has. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { atomsOf, checkSyllabus, gradeSet } from '#core/syllabus'
 import { reportedGroups } from '../../../app/components/sets/entries'
-import { addGroup, copyGrade, entryAgain, typedEntries, withEntries } from '../../../app/components/syllabi/edits'
+import { addGroup, copyGrade, typedEntries, withEntries } from '../../../app/components/syllabi/edits'
 import corvane from '../../../demo/syllabi/corvane-piano.json'
 import ternQuay from '../../../demo/syllabi/tern-quay-piano.json'
 import { syllabusOf } from '../../../shared/schemas'
@@ -10,20 +10,24 @@ import { entryOf, groupOf, listOf } from '../../support/syllabi'
 const AT = { grade: 0, group: 0, entry: 0 }
 
 describe('edits of a list', () => {
-  it('set a line beneath another as its copy, whether or not its words can be read', () => {
+  it('set a line beneath another under an id of its own: one entry where one will do, else as many as its words need', () => {
     const list = listOf(groupOf(entryOf({ id: 'g.A1', words: 'as printed', keys: ['D'], hands: 'separate' })))
-    const fresh = entryAgain(list, AT)
-    expect(fresh).toEqual({ ...list.grades[0]!.groups[0]!.entries[0], id: 'g.A2' })
-    const longer = withEntries(list, AT, [...list.grades[0]!.groups[0]!.entries, fresh])
+    const typed = (line: string) => typedEntries(list, { ...AT, entry: 1 }, line, false)
+    const [both, ...more] = typed('A major and A minor, hands together')
+    expect(both).toMatchObject({ id: 'g.A2', keys: ['A'], kinds: ['major', 'harmonic-minor'] })
+    expect(more).toEqual([])
+    const two = typed('C, G majors and A minor, hands together')
+    expect(two.map(({ id }) => id)).toEqual(['g.A2', 'g.A3'])
+    const longer = withEntries(list, AT, [...list.grades[0]!.groups[0]!.entries, ...two])
     expect(() => checkSyllabus(longer)).not.toThrow()
-    expect(atomsOf(longer, longer.grades[0]!)).toHaveLength(4)
+    expect(atomsOf(longer, longer.grades[0]!)).toHaveLength(5)
   })
 
   it('keep the line’s id and note when it is typed anew, and ask about what is not read', () => {
     const list = listOf(groupOf(entryOf({ id: 'own', reading: 'as the board says' })))
-    const [entry] = typedEntries(list, AT, 'D major oddly, crotchet = 60 in quavers')
+    const [entry] = typedEntries(list, AT, 'D major oddly, crotchet = 60 in quavers', true)
     expect(entry).toMatchObject({ id: 'own', reading: 'as the board says', keys: ['D'] })
-    expect(entry!.open[0]).toMatch(/^Not read: “oddly”/)
+    expect(entry!.open.at(-1)).toMatch(/^Not read: “oddly”/)
   })
 
   it('make a grade the next one under ids of its own, with what refers within it', () => {

@@ -7,7 +7,7 @@ import ternQuay from '../../../demo/syllabi/tern-quay-piano.json'
 import { english } from '../../support/english'
 
 const read = (line: string, previous: string | null = null) => {
-  const { entries, problems, complete } = parseRequirement(line, previous)
+  const { entries, problems, complete } = parseRequirement(line, { previous })
   expect({ line, problems, complete }).toEqual({ line, problems: [], complete: true })
   return entries
 }
@@ -19,6 +19,9 @@ const one = (line: string, previous: string | null = null) => {
   return entry
 }
 const TEMPO = ', crotchet = 60 in quavers'
+/** Questions of an entry, but for hands and octaves where the line is about something else. */
+const asked = ({ open = [] }: { readonly open?: readonly string[] }) =>
+  open.filter((code) => code !== 'hands' && code !== 'octaves')
 
 describe('a printed requirement', () => {
   it('says keys, kinds, hands, octaves, touch and tempo in any order', () => {
@@ -88,7 +91,7 @@ describe('a printed requirement', () => {
   ])('%s', (line, said) => {
     const entry = one(line.includes('quarters') ? `${line}, crotchet = 60` : line + TEMPO)
     expect(entry).toMatchObject(said)
-    expect(entry.open).toBeUndefined()
+    expect(asked(entry)).toEqual([])
   })
 
   it.each<[string, object]>([
@@ -114,7 +117,25 @@ describe('a printed requirement', () => {
     ['C major', ['no-tempo']],
     ['C major, crotchet = 60', ['no-notes']],
   ])('“%s” leaves something open', (line, open) => {
-    expect(one(line).open).toEqual(open)
+    expect(asked(one(line))).toEqual(open)
+  })
+
+  it('asks for hands and octaves that it does not say, unless the title of its group says them', () => {
+    expect(one('C major' + TEMPO).open).toEqual(['hands', 'octaves'])
+    expect(one('C major, left hand, two octaves' + TEMPO).open).toBeUndefined()
+    expect(one('C major, contrary motion, from the unison' + TEMPO).open).toEqual(['octaves'])
+    expect(one('five-finger C major' + TEMPO).open).toEqual(['hands'])
+    const titled = (title: string, line = 'C, G') => parseRequirement(line + TEMPO, { title }).entries
+    expect(titled('Major scales, hands separately, two octaves', 'C, G major')).toMatchObject([
+      { hands: 'separate', octaves: 2, kinds: ['major'] },
+    ])
+    expect(titled('Arpeggios: hands together', 'C, G major, 2 octaves')[0]).toEqual({
+      words: 'C, G major, 2 octaves' + TEMPO,
+      ...{ keys: ['C', 'G'], kinds: ['major-arpeggio'], octaves: 2, tempo: { bpm: 60, notesPerBeat: 2 } },
+    })
+    expect(titled('Hands together or separately', 'C major, 2 octaves')[0]!.open).toEqual(['hands'])
+    expect(titled('Melodic minors, one octave', 'D minor, right hand')[0]).toMatchObject({ kinds: ['melodic-minor'] })
+    expect(parseRequirement('C major, one octave' + TEMPO, { saysHands: false }).entries[0]!.open).toBeUndefined()
   })
 
   it('takes keys from the entry above, and says when there is none', () => {
@@ -156,7 +177,7 @@ describe('a printed requirement', () => {
         let previous: string | null = null
         for (const { entries } of groups) {
           for (const { id, words, keys, kinds } of entries) {
-            const found = parseRequirement(words, previous)
+            const found = parseRequirement(words, { previous })
             expect({ id, problems: found.problems }).toEqual({ id, problems: [] })
             expect(
               found.entries.some(

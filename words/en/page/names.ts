@@ -11,7 +11,8 @@ export const names = {
     '{make, select, piano {piano} accordion {accordion} marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} other {{make}}} {size}',
   'name.player.short': '{player, select, right {RH} left {LH} other {}}',
   'name.status': '{status, select, covered {covered} near {near} missing {missing} other {not needed}}',
-  'name.beat': '{beat, select, eighth {♪} dotted_quarter {dotted ♩} half {minim} other {♩}}',
+  'name.beat':
+    '{beat, select, eighth {♪} dotted_eighth {dotted ♪} dotted_quarter {dotted ♩} half {minim} dotted_half {dotted minim} whole {semibreve} other {♩}}',
   'name.value':
     '{dotted, select, yes {dotted } other {}}{triplet, select, yes {triplet } other {}}{value, select, whole {whole} half {half} quarter {quarter} eighth {eighth} sixteenth {sixteenth} other {thirty-second}}',
   'name.held': 'held',

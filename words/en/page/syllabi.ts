@@ -50,6 +50,7 @@ export const syllabi = {
   'syllabi.group-block.add-a-line': 'Add a line',
   'syllabi.group-block.add-a-group': 'Add a group',
   'syllabi.group-block.the-words-of': 'the words of {id}',
+  'syllabi.group-block.a-new-line-as-printed': 'A new line, as printed',
   'syllabi.group-block.a-new-line': 'a new line',
   'syllabi.group-block.the-order-of-the': 'the order of the lines',
   'syllabi.group-block.without': 'without {id}',
@@ -216,5 +217,7 @@ export const syllabi = {
   'syllabi.group-block.a-new-group': 'a new group',
   'syllabi.id.the-marking': 'the marking',
   'syllabi.grade-block.without': 'without {title}',
-  'syllabi.entry-line.understood': 'understood',
+  'syllabi.entry-line.comes-to':
+    '{count, plural, =0 {Nothing yet} =1 {Understood: one entry} other {Understood: # entries}}{items, plural, =-1 {.} =0 {.} =1 {, one item.} other {, # items.}}',
+  'syllabi.entry-line.type-a-line': 'Type a line as the list prints it.',
 } as const

@@ -1,0 +1,89 @@
+import type { Message } from '../message'
+import { echoOf } from './echo'
+import { tellCall } from './messages'
+import type { Part } from './part'
+import { fieldsOf } from './printed'
+import type { Understood } from './read'
+
+/** Fields of which a line may name several, each asked by itself: “similar and contrary motion”. */
+const EACH = ['motion', 'interval', 'pattern.figure', 'pattern.walk', 'accordion.left.part']
+/** Fields that gather what is said of them. */
+const GATHERED = ['articulation', 'lead', 'condition', 'conditions', 'question', 'chooser', 'except', 'pins']
+/** Hands alone are gathered too, unless something else differs between them. */
+const HANDS = 'hands'
+
+interface Told {
+  readonly at: number
+  readonly value: string
+}
+
+/** Values that a line gives each field, in order, each once. */
+function valuesIn(items: readonly Understood[]): Map<string, Told[]> {
+  const values = new Map<string, Told[]>()
+  items.forEach(({ said }, at) => {
+    if (!said) return
+    for (const [field, value] of fieldsOf(said.part)) {
+      if (GATHERED.includes(field)) continue
+      const known = values.get(field) ?? []
+      const text = JSON.stringify(value)
+      if (!known.some((told) => told.value === text)) values.set(field, [...known, { at, value: text }])
+    }
+  })
+  return values
+}
+
+const orBefore = (items: readonly Understood[], from: number, to: number): boolean =>
+  items.slice(from, to).some(({ said }) => said?.part.is === 'or')
+
+const echoed = (part: Part): Message => echoOf(part) ?? tellCall('call.no-key')
+
+/** What a line says once for all, and what differs from one of its studies to the next. */
+interface Alternatives {
+  readonly lines: readonly (readonly Understood[])[]
+  readonly problems: readonly Message[]
+}
+
+/**
+ * Parts a line that gives one field several values. Where several fields have as many values each, the first goes with
+ * the first: “right hand 2 octaves, left hand 1 octave” is two studies. What cannot be told apart is a problem, never the
+ * last word.
+ */
+export function alternativesIn(items: readonly Understood[]): Alternatives {
+  const values = valuesIn(items)
+  const several = [...values].filter(([, told]) => told.length > 1)
+  const differing = several.filter(([field]) => field !== HANDS)
+  if (differing.length === 0) return { lines: [items], problems: [] }
+  const counts = new Set(several.map(([, told]) => told.length))
+  const alone = several.length === 1 && EACH.includes(several[0]![0])
+  const paired = several.length > 1 && counts.size === 1 && inTurn(several.map(([, told]) => told))
+  const [first, ...others] = differing[0]![1]
+  const choice = others.some(({ at }) => orBefore(items, first!.at, at))
+  if ((!alone && !paired) || choice) {
+    const [one, other] = [items[first!.at]!.said!.part, items[others[0]!.at]!.said!.part]
+    return {
+      lines: [],
+      problems: [tellCall('asked.twice', { before: echoed(one), after: echoed(other) })],
+    }
+  }
+  const [count] = counts
+  return {
+    lines: Array.from({ length: count! }, (_, nth) => items.filter((item) => keeps(item, several, nth))),
+    problems: [],
+  }
+}
+
+/** Whether the values of some fields stand in turn: all first ones before all second ones. */
+function inTurn(fields: readonly (readonly Told[])[]): boolean {
+  const count = fields[0]!.length
+  return Array.from({ length: count - 1 }, (_, nth) => nth).every(
+    (nth) => Math.max(...fields.map((told) => told[nth]!.at)) < Math.min(...fields.map((told) => told[nth + 1]!.at)),
+  )
+}
+
+/** Whether a phrase belongs to the nth study: it says nothing of what differs, or what the nth has. */
+const keeps = ({ said }: Understood, several: readonly (readonly [string, readonly Told[]])[], nth: number): boolean =>
+  !said ||
+  fieldsOf(said.part).every(([field, value]) => {
+    const told = several.find(([name]) => name === field)?.[1]
+    return !told || told[nth]!.value === JSON.stringify(value)
+  })

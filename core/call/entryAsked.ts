@@ -1,0 +1,175 @@
+import { tellCall } from './messages'
+import type { Message } from '../message'
+import { inversionsOf, KINDS, type KindId } from '../material'
+import { noteName } from '../pitch'
+import { SWING_RANGE } from '../study'
+import { trebleOf } from '../surface'
+import { ENTRY_DEFAULTS, type Entry, type EntryInput } from '../syllabus'
+import { formFrom, handsFrom, motionFrom, seventhFrom, spelled, tempoFrom, touchFrom } from './askedParts'
+import type { Heard } from './heard'
+import { fieldsOf } from './printed'
+
+/** What is known of a list beside the line. */
+export interface ListContext {
+  /** Id of the entry above, for “the above keys”. */
+  readonly previous?: string | null
+  /** The group's title: hands, octaves, form and kind that the line leaves unsaid. */
+  readonly title?: string
+  /** Whether lists for the instrument say which hands play. */
+  readonly saysHands?: boolean
+}
+
+/** What of a study a list does not ask. */
+const NOT_ASKED = [
+  'school',
+  'pins',
+  'handSize',
+  'firstFinger',
+  'leftArpeggio',
+  'chromatic',
+  'repeats',
+  'signature',
+  'startOctave',
+  'instrument',
+  'rudiment',
+  'bookends.before',
+  'pattern.journey',
+  'pattern.accompaniment',
+  'rhythm.ladder',
+] as const
+
+/** What is not said by silence. */
+const without = (told: Partial<Entry>): Partial<EntryInput> =>
+  Object.fromEntries(
+    Object.entries(told).filter(
+      ([field, own]) => JSON.stringify(own) !== JSON.stringify(ENTRY_DEFAULTS[field as keyof typeof ENTRY_DEFAULTS]),
+    ),
+  )
+
+/** What an entry is given besides what was heard of it. */
+export interface Rest {
+  readonly words: string
+  readonly conditions: readonly string[]
+  readonly context: ListContext
+  /** Whether a seventh is of the key, as the words have it. */
+  readonly of: boolean
+  readonly open: readonly string[]
+}
+
+/** What it says of an accordion: bass, bellows, keyboard, registers. */
+function accordionFrom({ accordion: { left, bellows, treble, registers } = {} }: Heard['change']): Partial<Entry> {
+  const told: { readonly [field in keyof Entry]?: Entry[field] | undefined } = {
+    bass: left?.part && left.part !== 'none' ? left.part : undefined,
+    bellows: bellows?.turn && bellows.turn !== 'free' ? bellows.turn : undefined,
+    bellowsBeats: bellows?.beats,
+    treble: treble && (trebleOf(treble).plays as Entry['treble']),
+    registers,
+  }
+  return Object.fromEntries(Object.entries(told).filter(([, value]) => value !== undefined)) as Partial<Entry>
+}
+
+const positionsOf = (kinds: readonly KindId[]): number[] =>
+  Array.from({ length: Math.min(...kinds.map((kind) => inversionsOf(KINDS[kind]))) }, (_, inversion) => inversion)
+
+/** What an entry says of the playing itself. */
+function playingFrom({ change, ask, leads, inversions, positions }: Heard, kinds: readonly KindId[]): Partial<Entry> {
+  const { figure, walk } = change.pattern ?? {}
+  const given: { readonly [field in keyof Entry]?: Entry[field] | undefined } = {
+    inversions: positions ? positionsOf(kinds) : inversions.length > 0 ? [...new Set(inversions)] : undefined,
+    course: change.course,
+    figure,
+    walk,
+    resolution: ask.resolution ?? (change.bookends?.after as Entry['resolution'] | undefined),
+    lead: ask.lead ?? (new Set(leads).size > 1 ? 'both' : leads[0]),
+    rolled: change.roll?.manner === undefined ? undefined : change.roll.manner !== 'none',
+    mallets: change.mallets?.count,
+    top: ask.top ?? change.tops,
+    ...accordionFrom(change),
+    memory: ask.memory,
+    except: ask.except?.map(noteName),
+  }
+  return Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined))
+}
+
+/** How many keys the candidate takes. */
+const pickFrom = ({ ask, choosers }: Heard): Entry['pick'] => ask.pick ?? (choosers.keys === 'candidate' ? 1 : 'all')
+
+const startsOpen = ({ ask, choosers }: Heard): string[] => (ask.starts && !choosers.keys && !ask.pick ? ['starts'] : [])
+
+/** Keys between which “or” stands without a word of who chooses; or a choice among keys that “and” joins. */
+function whichKeys({ or, choosers, ask }: Heard): string[] {
+  if (ask.pick || ask.starts) return []
+  return or.has('keys') !== (choosers.keys !== undefined) ? ['which-keys'] : []
+}
+
+/** Hands and octaves that nothing says: the interpretation taken is asked about. */
+function unsaid({ hands, ask, change }: Heard, kinds: readonly KindId[], { saysHands = true }: ListContext): string[] {
+  const shared =
+    kinds.every((kind) => KINDS[kind].texture === 'tetrachords') ||
+    change.motion === 'contrary' ||
+    (change.interval ?? 'octave') !== 'octave'
+  const counted = kinds.some((kind) => ['run', 'chain'].includes(KINDS[kind].texture))
+  return [
+    ...(saysHands && !shared && hands.length === 0 && ask.hands === undefined && change.mallets === undefined
+      ? ['hands']
+      : []),
+    ...(counted && change.octaves === undefined ? ['octaves'] : []),
+  ]
+}
+
+/** What was heard of some keys and kinds, as an entry with its open questions. */
+export function entryFrom(
+  heard: Heard,
+  kinds: { readonly kinds: KindId[]; readonly open: readonly string[] },
+  keys: EntryInput['keys'],
+  rest: Rest,
+) {
+  const hands = handsFrom(heard)
+  const tempo = tempoFrom(heard)
+  const asked = [
+    kinds,
+    formFrom(heard, kinds.kinds, keys),
+    hands,
+    touchFrom(heard),
+    motionFrom(heard, hands.hands),
+    rest.of ? { seventh: 'of' as const, open: [] } : seventhFrom(heard, kinds.kinds),
+    { open: [...startsOpen(heard), ...whichKeys(heard)] },
+    { open: [...rest.open, ...heard.questions, ...unsaid(heard, kinds.kinds, rest.context)] },
+    { open: tempo.open },
+  ]
+  const { kinds: _, ...told } = Object.assign({}, ...asked) as Partial<Entry>
+  const { change } = heard
+  const conditions = [...rest.conditions, ...heard.conditions, ...rhythmAsked(change)]
+  const open = [...new Set(asked.flatMap((each) => each.open))]
+  const entry: Omit<EntryInput, 'id'> = {
+    words: rest.words,
+    keys: spelled(keys, kinds.kinds[0]!, heard),
+    kinds: kinds.kinds,
+    octaves: change.octaves ?? 1,
+    tempo: tempo.tempo,
+    ...without({ ...told, ...playingFrom(heard, kinds.kinds), pick: pickFrom(heard), conditions, open }),
+  }
+  return { entry, problems: [...tempo.problems, ...notAsked(change)] }
+}
+
+/** Rhythms are shown, not graded. */
+function rhythmAsked({ rhythm }: Heard['change']): string[] {
+  const { lengths, swing, accents } = rhythm ?? {}
+  return [
+    ...(lengths && lengths !== 'even' ? [lengths.replace('-', ' ')] : []),
+    ...(swing && swing > SWING_RANGE.least ? ['swung'] : []),
+    ...(accents ? [`accents every ${accents}`] : []),
+  ]
+}
+
+/** Fields of a study that no list asks for; words of an accordion name it, and a list is for its own instrument anyway. */
+function notAsked(change: Heard['change']): Message[] {
+  const said = fieldsOf({ is: 'change', change }).filter(
+    ([, value]) => !['none', 'one-key', 'straight'].includes(value as string),
+  )
+  return NOT_ASKED.filter(
+    (field) =>
+      said.some(([path]) => path === field || path.startsWith(`${field}.`)) &&
+      !(field === 'instrument' && change.accordion),
+  ).map((field) => tellCall('asked.not-asked', { field }))
+}
