@@ -6,6 +6,8 @@ import type { Finger, Stick } from '../study'
 export interface ComparedLine extends PerformedLine {
   readonly marks: readonly (Finger | Stick)[]
   readonly crossings: readonly number[]
+  /** Degrees to its octave; null where its notes have none. */
+  readonly degrees: number | null
 }
 
 /** A note of one study, as it is laid beside another's. */
@@ -24,26 +26,75 @@ export interface Side {
   readonly legs: boolean
 }
 
-/** Where each note stands: leg, letters from the first note, and which of several on that letter it is. */
-function keysOf({ part, indices, legs }: Side): string[] {
-  const first = staffPlace(part.notes[indices[0]!]!.pitch)
+const OCTAVE = 12
+
+/** What a note is found by on the other side: its degree, counted on through the octaves; its key; or its letter. */
+export type AlignBy = 'degree' | 'key' | 'letter'
+
+/** Each note's place over the lowest one of its side. */
+function placesOf({ part, indices }: Side, by: AlignBy): number[] {
+  const notes = indices.map((index) => part.notes[index]!)
+  const tonic = notes.find(({ degree }) => degree === 0)?.midi ?? 0
+  const placed = notes.map(({ midi, degree, pitch }) => {
+    if (by === 'letter') return staffPlace(pitch)
+    return by === 'key' ? midi : degree + part.degrees! * Math.floor((midi - tonic) / OCTAVE)
+  })
+  const lowest = Math.min(...placed)
+  return placed.map((place) => place - lowest)
+}
+
+/** Where each note stands: leg, place over the lowest, and which of several there it is. */
+function keysOf(side: Side, by: AlignBy, legs: boolean): string[] {
+  const places = placesOf(side, by)
   const seen = new Map<string, number>()
-  return indices.map((index) => {
-    const { pitch, leg } = part.notes[index]!
-    const key = `${legs ? leg : ''} ${staffPlace(pitch) - first}`
+  return side.indices.map((index, at) => {
+    const key = `${legs ? side.part.notes[index]!.leg : ''} ${places[at]!}`
     const times = (seen.get(key) ?? 0) + 1
     seen.set(key, times)
     return `${key} ${times}`
   })
 }
 
-/** Lays two sides beside each other, letter for letter from where each begins, in the order of the first. */
+/** By degrees where both have as many, by their keys where they have not, by letters where there are no degrees. */
+export function alignedBy({ part: a }: Side, { part: b }: Side): AlignBy {
+  if (a.degrees === null || b.degrees === null) return 'letter'
+  return a.degrees === b.degrees ? 'degree' : 'key'
+}
+
+/** Pairs of one pass, and what it leaves on either side. */
+function paired(a: Side, b: Side, by: AlignBy, legs: boolean) {
+  const [own, others] = [keysOf(a, by, legs), keysOf(b, by, legs)]
+  const byKey = new Map(others.map((key, at) => [key, at]))
+  const pairs = own.flatMap((key, at) =>
+    byKey.has(key) ? [{ a: a.indices[at]!, b: b.indices[byKey.get(key)!]! }] : [],
+  )
+  return { pairs, leftA: a.indices.filter((_, at) => !byKey.has(own[at]!)), known: new Set(own), others }
+}
+
+/**
+ * Lays two sides beside each other, place for place over the lowest note of each, in the order of the first. Notes at a
+ * turn belong to one way in one study and to the other in another: what is left over is paired whichever way it goes.
+ */
 export function aligned(a: Side, b: Side): Aligned[] {
-  const [own, others] = [keysOf(a), keysOf(b)]
-  const byKey = new Map(others.map((key, at) => [key, b.indices[at]!]))
-  const known = new Set(own)
+  const by = alignedBy(a, b)
+  const first = paired(a, b, by, a.legs)
+  const leftB = b.indices.filter((_, at) => !first.known.has(first.others[at]!))
+  const rest = a.legs ? turned(a, b, by, first.leftA, leftB) : []
+  const found = new Map([...first.pairs, ...rest].map((pair) => [pair.a, pair.b]))
+  const taken = new Set(found.values())
   return [
-    ...own.map((key, at) => ({ a: a.indices[at]!, b: byKey.get(key) ?? null })),
-    ...others.flatMap((key, at) => (known.has(key) ? [] : [{ a: null, b: b.indices[at]! }])),
+    ...a.indices.map((index) => ({ a: index, b: found.get(index) ?? null })),
+    ...b.indices.flatMap((index) => (taken.has(index) ? [] : [{ a: null, b: index }])),
   ]
+}
+
+/** Notes left over on both sides that stand in one place. */
+function turned(a: Side, b: Side, by: AlignBy, leftA: readonly number[], leftB: readonly number[]) {
+  const placed = (side: Side) => new Map(placesOf(side, by).map((place, at) => [side.indices[at]!, place]))
+  const [own, others] = [placed(a), placed(b)]
+  const open = [...leftB]
+  return leftA.flatMap((index) => {
+    const at = open.findIndex((other) => others.get(other) === own.get(index))
+    return at < 0 ? [] : [{ a: index, b: open.splice(at, 1)[0]! }]
+  })
 }

@@ -1,7 +1,8 @@
 import { pitchName } from '../pitch'
 import { acceptedOf, crossingsOf, lineFor, PLAYERS, playersIn, type RealisedStudy } from '../realise'
 import type { Player } from '../instrument'
-import type { Finger, Stick } from '../study'
+import { KINDS } from '../material'
+import { type Finger, isFree, type Stick } from '../study'
 import { aligned, type Aligned, type ComparedLine, type Side } from './align'
 
 /** Two notes (or fingers) that stand in one place and differ; `a` and `b` are their places in the two lines. */
@@ -36,8 +37,9 @@ export interface Differences {
 
 const both = ({ a, b }: Aligned): { a: number; b: number }[] => (a === null || b === null ? [] : [{ a, b }])
 
-/** Semitones from the side's first note, so that studies in different keys or octaves can be compared. */
-const raised = ({ part, indices }: Side, index: number): number => part.midi[index]! - part.midi[indices[0]!]!
+/** Semitones from the side's lowest note, so that studies in different keys or octaves can be compared. */
+export const raised = ({ part, indices }: Pick<Side, 'part' | 'indices'>, index: number): number =>
+  part.midi[index]! - Math.min(...indices.map((at) => part.midi[at]!))
 
 /** Notes of both that lie elsewhere; another note lies elsewhere anyhow. */
 function movedPlaces(a: Side, b: Side, met: readonly { a: number; b: number }[]): Pick<HandDifferences, 'places'> {
@@ -76,16 +78,24 @@ function differencesOf(a: Side, b: Side): HandDifferences {
   }
 }
 
+/** Degrees to the octave of what is one line in one key. */
+function degreesIn({ recipe, sections }: RealisedStudy): number | null {
+  if (isFree(recipe.material) || sections) return null
+  const { texture, up } = KINDS[recipe.material.kind]
+  return texture === 'cadence' ? null : up.length
+}
+
 /** A player's line as it is compared. */
 export const comparedLine = (study: RealisedStudy, player: Player): ComparedLine => ({
   ...lineFor(study, player),
   marks: (acceptedOf(study) as Record<Player, readonly (Finger | Stick)[]>)[player],
   crossings: crossingsOf(study, player),
+  degrees: degreesIn(study),
 })
 
 const whole = (part: ComparedLine): Side => ({ part, indices: part.notes.map((_, at) => at), legs: true })
 
-/** What changes from one study to another, hand by hand, letter for letter from where each begins. */
+/** What changes from one study to another, hand by hand, degree for degree over the lowest note of each. */
 export function compareStudies(a: RealisedStudy, b: RealisedStudy): Differences {
   const hands: Partial<Record<Player, HandDifferences>> = {}
   const only: { a: Player[]; b: Player[] } = { a: [], b: [] }

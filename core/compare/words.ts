@@ -1,16 +1,34 @@
 import { noteParam } from '../fingering'
 import { familyOf, type Player } from '../instrument'
-import { listed, type ListParam, type Message, type NoteParam } from '../message'
-import { noteName } from '../pitch'
+import { listed, type ListParam, type Message, named, type NoteParam } from '../message'
+import { modulo, noteName, parseNote, pitchClass } from '../pitch'
 import type { RealisedStudy } from '../realise'
+import { isFree } from '../study'
 import type { ComparedLine } from './align'
-import { comparedLine, compareLegs, type Differences, type HandDifferences } from './compare'
+import { comparedLine, compareLegs, type Differences, type HandDifferences, raised } from './compare'
 import { tellCompare } from './messages'
 
 const noteAt = (part: ComparedLine, index: number): NoteParam => noteParam(part.notes[index]!.pitch)
 const unique = (messages: readonly Message[]): Message[] => [
   ...new Map(messages.map((message) => [JSON.stringify(message), message])).values(),
 ]
+
+const whole = (part: ComparedLine) => ({ part, indices: part.notes.map((_, at) => at) })
+
+/** “Degree 3 is lower”: notes of another key are no names to compare. */
+function degreesTold(a: ComparedLine, b: ComparedLine, { notes }: HandDifferences): Message[] {
+  const [own, others] = [whole(a), whole(b)]
+  return unique(
+    notes.map((pair) => {
+      const by = raised(others, pair.b) - raised(own, pair.a)
+      return tellCompare('diff.degree', {
+        degree: a.notes[pair.a]!.degree + 1,
+        by: Math.abs(by),
+        way: by > 0 ? 'up' : 'down',
+      })
+    }),
+  )
+}
 
 /** “F becomes F♯ going up”, each change once. */
 function notesTold(a: ComparedLine, b: ComparedLine, { notes }: HandDifferences): Message[] {
@@ -44,7 +62,16 @@ interface Lines {
   readonly b: ComparedLine
 }
 
-function marksTold({ player, plays, a, b }: Lines, { fingers, crossings }: HandDifferences): Message[] {
+/** Degrees on which fingers differ, each once. */
+const degreesOf = (a: ComparedLine, fingers: HandDifferences['fingers']): ListParam =>
+  listed([...new Set(fingers.map((each) => a.notes[each.a]!.degree + 1))].sort((one, other) => one - other))
+
+/** @param inKeys whether the two stand in different keys, so that degrees say more than notes */
+function marksTold(
+  { player, plays, a, b }: Lines,
+  { fingers, crossings }: HandDifferences,
+  inKeys: boolean,
+): Message[] {
   const [first] = fingers
   if (!first) return [tellCompare('diff.no-mark', { player, plays })]
   const [before, after] = [thumbs(a), thumbs(b)]
@@ -54,8 +81,10 @@ function marksTold({ player, plays, a, b }: Lines, { fingers, crossings }: HandD
     tellCompare('diff.marks', {
       ...{ player, plays, count: fingers.length },
       one: fingers.length === 1 ? tellCompare('diff.one', one) : 'none',
-      thumbs: moved ? tellCompare('diff.thumbs', { after: namesOf(after), before: namesOf(before) }) : 'none',
-      crossings: moved ? 0 : crossings.b.length + crossings.a.length,
+      ...{ degrees: inKeys ? degreesOf(a, fingers) : 'none' },
+      thumbs:
+        moved && !inKeys ? tellCompare('diff.thumbs', { after: namesOf(after), before: namesOf(before) }) : 'none',
+      crossings: moved || inKeys ? 0 : crossings.b.length + crossings.a.length,
     }),
   ]
 }
@@ -83,22 +112,72 @@ export function legTold(study: RealisedStudy, player: Player): Message[] {
   return [tellCompare('diff.down', { player, plays, notes: listed(notes), count: differences.fingers.length })]
 }
 
+interface Compared {
+  readonly lines: Lines
+  readonly each: HandDifferences
+}
+
+/** Semitones from one key to the other, the shorter way; 0 where there are no keys. */
+function movedBy({ recipe: a }: RealisedStudy, { recipe: b }: RealisedStudy): number {
+  if (isFree(a.material) || isFree(b.material)) return 0
+  const up = modulo(pitchClass(parseNote(b.material.tonic)) - pitchClass(parseNote(a.material.tonic)), OCTAVE)
+  return up > OCTAVE / 2 ? up - OCTAVE : up
+}
+const OCTAVE = 12
+
+/** Names that only one study has, each once. */
+function onlyIn(hands: readonly Compared[], side: 'a' | 'b'): string[] {
+  const other = side === 'a' ? 'b' : 'a'
+  const names = (which: 'a' | 'b') =>
+    hands.flatMap(({ lines }) => lines[which].notes.map(({ pitch }) => noteName(pitch)))
+  const known = new Set(names(other))
+  const own = hands.flatMap(({ lines, each }) => each.only[side].map((at) => noteName(lines[side].notes[at]!.pitch)))
+  return [...new Set(own)].filter((name) => !known.has(name))
+}
+
+/** Where no note changes: the same notes, the same in another key, or notes that one of the two has beside them. */
+function sameTold(a: RealisedStudy, b: RealisedStudy, hands: readonly Compared[]): Message[] {
+  const by = movedBy(a, b)
+  const [lost, gained] = by === 0 ? [onlyIn(hands, 'a'), onlyIn(hands, 'b')] : [[], []]
+  if (lost.length + gained.length > 0) {
+    return [
+      ...(gained.length > 0 ? [tellCompare('diff.gained', { notes: listed(gained.map(named)) })] : []),
+      ...(lost.length > 0 ? [tellCompare('diff.lost', { notes: listed(lost.map(named)) })] : []),
+    ]
+  }
+  if (by === 0) return [tellCompare('diff.same-notes')]
+  return [tellCompare('diff.moved', { by: Math.abs(by), way: by > 0 ? 'up' : 'down' })]
+}
+
+/** Of a course and its reverse, each strikes another end twice. */
+const turnsOnly = ({ recipe: a }: RealisedStudy, { recipe: b }: RealisedStudy, { only }: HandDifferences): boolean =>
+  a.course !== b.course && only.a.length === 1 && only.b.length === 1
+
+/** The same notes in another order. */
+function courseTold({ recipe: a }: RealisedStudy, { recipe: b }: RealisedStudy): Message[] {
+  return a.course === b.course ? [] : [tellCompare('diff.course', { from: a.course, to: b.course })]
+}
+
 /** What changes, one message each: notes first, then each hand's fingers, then how much harder it is. */
 export function differenceTold(a: RealisedStudy, b: RealisedStudy, differences: Differences): Message[] {
   const hands = (Object.entries(differences.hands) as [Player, HandDifferences][]).map(([player, each]) => ({
     each,
     lines: { player, plays: familyOf(b.recipe).plays, a: comparedLine(a, player), b: comparedLine(b, player) },
   }))
-  const notes = unique(hands.flatMap(({ lines, each }) => notesTold(lines.a, lines.b, each)))
+  const apart = movedBy(a, b)
+  const notes = unique(
+    hands.flatMap(({ lines, each }) => (apart === 0 ? notesTold : degreesTold)(lines.a, lines.b, each)),
+  )
   const { from, to } = differences.difficulty
   const how = from === to ? 'same' : to > from ? 'harder' : 'easier'
   return [
-    notes.length > 0 ? tellCompare('diff.notes', { changes: listed(notes) }) : tellCompare('diff.same-notes'),
+    ...(notes.length > 0 ? [tellCompare('diff.notes', { changes: listed(notes) })] : sameTold(a, b, hands)),
+    ...courseTold(a, b),
     ...differences.handsOnly.b.map((player) => tellCompare('diff.comes-in', { player })),
     ...differences.handsOnly.a.map((player) => tellCompare('diff.left-out', { player })),
     ...hands.flatMap(({ lines, each }) => [
-      ...lengthTold(lines.player, each),
-      ...marksTold(lines, each),
+      ...(turnsOnly(a, b, each) ? [] : lengthTold(lines.player, each)),
+      ...marksTold(lines, each, apart !== 0),
       ...placesTold(lines.player, each),
     ]),
     tellCompare('diff.harder', { from, to, how }),

@@ -13,6 +13,10 @@ export interface Part extends Section {
 /** Degrees of a part; one that a bookend or another key does not have is nobody's mistake there. */
 export const degreesOf = (part: Part): number => part.material.up.length
 
+/** What the parts of a study are made of. */
+export const kindsIn = (parts: readonly Part[]): Material['kind']['id'][] =>
+  parts.map(({ material }) => material.kind.id)
+
 /** A part's notes as they stand in the whole line. */
 export const notesOf = (part: Part, hand: Hand): Line['notes'] =>
   part.lines

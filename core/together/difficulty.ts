@@ -1,62 +1,194 @@
+import type { KindId } from '../material'
 import type { Sticking } from '../sticking'
 import { isBlack } from '../surface'
+import { type Difficulty, difficultyFrom, type Parts, tempoFactor } from './hardness'
 import { byStep, type HandPart, landings, type Together } from './together'
 
 /**
- * How hard a study is, with its parts; an index of ours for comparing studies, not a measure of anything. Weights
- * derived from common practice: a crossing counts 1, one straight after the other hand's half as much again, two at
- * once in mirrored hands half of the second; every different pair of fingers 0.3, black against white 0.2; thumbs or
- * thirds that meet take 0.3 off. The sum grows with the tempo, in proportion to 120 notes a minute.
+ * What a study for fingers counts for each of its steps. Ours, derived so that what teachers agree on comes out (common
+ * practice, no source): white keys before few black ones that do not begin on the thumb, all black keys last; natural,
+ * harmonic, melodic; a scale, its arpeggio, its seventh; double thirds, sixths and octaves.
  */
-export interface Difficulty {
-  readonly total: number
-  readonly parts: FingerParts | StickParts | AccordionParts
+const WEIGHTS = { step: 1, crossing: 3, crossingInPairs: 1, move: 2.5, blackStart: 0.8, block: 5 }
+/** Steps wider than a tone, by semitones: within the open hand, past the thumb, and where the whole hand moves on. */
+const LEAPS = { held: 1.5, passed: 6.5, moved: 0.5 }
+/** Double notes by their interval in semitones, at the most. */
+const DOUBLES = [
+  [4, 10],
+  [7, 11],
+  [Infinity, 13],
+] as const
+/** A step is no leap. */
+const STEP = 2
+const OCTAVE = 12
+/** Black keys grow harder to find the more of them there are; five are all there are. */
+const ALL_BLACK = 5
+const KEYS = { weight: 0.0007, power: 5, degrees: 7 }
+const CHORD = 4
+const LENGTH = 1.1
+
+/** Forms that are harder to keep in mind than a major scale, by how their names begin. */
+const FORMS: readonly (readonly [RegExp, number])[] = [
+  [/natural-minor/, 0.3],
+  [/harmonic-minor/, 1.8],
+  [/melodic-minor-jazz/, 2.4],
+  [/melodic-minor/, 3.8],
+  [/^(dorian|phrygian|lydian|mixolydian|aeolian|locrian|ionian)$/, 0.6],
+  [/pentatonic|whole-tone|^chromatic$/, 0.6],
+  [/blues|octatonic/, 1.2],
+  [/seventh/, 8],
+  [/diminished|augmented/, 2],
+  [/-arpeggio$/, 1.2],
+]
+const formOf = (kind: KindId | 'pitches'): number => FORMS.find(([name]) => name.test(kind))?.[1] ?? 0
+
+/** Keys of each step, lowest first, in order. */
+function stepsOf({ notes }: HandPart): (readonly number[])[] {
+  const steps = new Map<number, number[]>()
+  for (const { step, midi } of notes) steps.set(step, [...(steps.get(step) ?? []), midi])
+  return [...steps.values()].map((keys) => keys.sort((a, b) => a - b))
 }
 
-/** Parts of a study for fingers. */
-export interface FingerParts {
-  /** Crossings and lifts of both hands, and a little for every note. */
-  readonly hands: number
-  readonly following: number
-  readonly mirrored: number
-  readonly pairs: number
-  readonly mismatch: number
-  readonly anchors: number
-  /** Notes a minute over 120: what the sum is multiplied by. */
-  readonly tempo: number
+const sum = (values: readonly number[]): number => values.reduce((all, value) => all + value, 0)
+/** From one key to the next, in semitones. */
+const distances = (keys: readonly number[]): number[] => keys.slice(1).map((key, at) => Math.abs(key - keys[at]!))
+
+/** How far a line travels, in semitones; of a figure, from repeat to repeat. */
+function travelOf({ notes }: HandPart, highest: readonly number[]): number {
+  const starts = notes.filter(({ repeat }, at) => repeat !== undefined && repeat !== notes[at - 1]?.repeat)
+  return sum(distances(starts.length > 1 ? starts.map(({ midi }) => midi) : highest))
 }
 
-/** Parts of a study for sticks: strokes, sticks crossed over, doubles, moves between the rows. */
-export interface StickParts {
-  readonly strokes: number
-  readonly crossed: number
-  readonly doubles: number
-  readonly rows: number
-  readonly tempo: number
+/** What its wide steps count, on an average. */
+function leapLoad(part: HandPart, highest: readonly number[]): number {
+  const passed = new Set(landings(part))
+  const moved = new Set((part.grips ?? []).map((at) => part.notes[at]!.step))
+  const order = [...new Set(part.notes.map(({ step }) => step))]
+  const each = distances(highest).map((far, at) => {
+    const step = order[at + 1]!
+    const weight = passed.has(step) ? LEAPS.passed : moved.has(step) ? LEAPS.moved : LEAPS.held
+    return weight * Math.max(0, Math.min(far, OCTAVE) - STEP)
+  })
+  return sum(each) / Math.max(1, each.length)
 }
 
-/** Parts of a study for an accordion. */
-export interface AccordionParts {
-  /** Crossings of the right hand, and a little for every note. */
-  readonly right: number
-  /** Strokes of the left hand, and its leaps over the board. */
-  readonly left: number
-  /** Different pairs of fingers that fall together. */
-  readonly pairs: number
-  readonly tempo: number
+function chordLoad(keys: readonly number[]): number {
+  if (keys.length > 2) return WEIGHTS.block
+  if (keys.length < 2) return 0
+  return DOUBLES.find(([most]) => keys[1]! - keys[0]! <= most)![1]
 }
 
-const WEIGHTS = { note: 0.02, crossing: 1, following: 0.5, mirrored: -0.5, pair: 0.3, mismatch: 0.2, anchor: -0.3 }
-/** For sticks, derived likewise: a hard crossing counts 1, a mild one a third, a double 0.5, a move between the rows 0.2. */
-const STICK_WEIGHTS = { note: 0.02, hard: 1, mild: 0.3, double: 0.5, row: 0.2 }
-const USUAL_NOTES_A_MINUTE = 120
+/** How much of the keyboard is black, and whether the line begins there. */
+function keyLoad(steps: readonly (readonly number[])[]): number {
+  const classes = [...new Set(steps.flat().map((midi) => midi % OCTAVE))]
+  const blacks = classes.filter(isBlack).length
+  const black = Math.min(ALL_BLACK, (KEYS.degrees * blacks) / Math.max(KEYS.degrees, classes.length))
+  // a chord has fewer keys by which to find one's way
+  const few = classes.length <= CHORD ? Math.min(ALL_BLACK, (KEYS.degrees * blacks) / (classes.length + 2)) : black
+  return KEYS.weight * few ** KEYS.power + (isBlack(steps[0]![0]!) ? WEIGHTS.blackStart : 0)
+}
 
-const loadOf = (part: HandPart): number =>
-  WEIGHTS.crossing * (landings(part).length + (part.lifts?.length ?? 0)) + WEIGHTS.note * part.notes.length
+/** One hand's parts, all but the tempo. */
+function handParts(part: HandPart, form: number) {
+  const steps = stepsOf(part)
+  const count = steps.length
+  const crossed = landings(part).length
+  const moved = Math.max(0, (part.grips?.length ?? 1) - 1 - crossed)
+  const highest = steps.map((keys) => keys.at(-1)!)
+  const travelled = travelOf(part, highest) / (2 * OCTAVE)
+  return {
+    steps: WEIGHTS.step,
+    crossings: ((steps[0]!.length > 1 ? WEIGHTS.crossingInPairs : WEIGHTS.crossing) * crossed) / count,
+    moves: (WEIGHTS.move * moved) / count,
+    keys: keyLoad(steps),
+    chords: sum(steps.map(chordLoad)) / count,
+    leaps: leapLoad(part, highest),
+    form,
+    length: 1 + LENGTH * Math.sqrt(travelled),
+  }
+}
+type HandParts = ReturnType<typeof handParts>
+
+const loadOf = ({ length, ...parts }: HandParts): number => sum(Object.values(parts)) * length
+
+const TOGETHER = { any: 0.5, alone: 1.5, both: 0.3, never: 1.4, always: -1, apart: 1, least: 0.1 }
+
+/** Degrees on which a hand has its thumb, in whatever octave. */
+const thumbs = ({ notes, fingers }: HandPart): Set<number> =>
+  new Set(notes.flatMap(({ degree }, at) => (fingers[at] === 1 ? [degree] : [])))
+
+/** What two hands ask beyond the harder one: crossings of one alone, thumbs that never meet, a distance of its own. */
+function coordination(right: HandPart, left: HandPart, together: Together): number {
+  const count = stepsOf(right).length
+  const { right: byRight, left: byLeft, both } = together.crossings
+  const alone = byRight.length + byLeft.length - 2 * both.length
+  const [upper, lower] = [stepsOf(right), stepsOf(left)]
+  const same = upper[0]![0]! % OCTAVE === lower[0]![0]! % OCTAVE
+  const parallel = same && (upper[1]?.[0] ?? 0) % OCTAVE === (lower[1]?.[0] ?? 0) % OCTAVE
+  const [own, others] = [thumbs(right), thumbs(left)]
+  const shared = [...own].filter((degree) => others.has(degree)).length
+  const meet = parallel ? shared > 0 : together.thumbs.length > 0
+  // every thumb on the same key as the other: the hands turn as one
+  const always = parallel && shared > 1 && shared === own.size && shared === others.size
+  const never = own.size > 0 && others.size > 0 && !meet && same
+  const counted =
+    TOGETHER.any +
+    (TOGETHER.alone * alone + TOGETHER.both * both.length) / count +
+    (never ? TOGETHER.never : 0) +
+    (always ? TOGETHER.always : 0) +
+    (same ? 0 : TOGETHER.apart)
+  return Math.max(TOGETHER.least, counted)
+}
+
+/**
+ * Difficulty of one hand or of both: that of the harder hand, and what both ask together. Never less for one octave more,
+ * for a faster tempo, or for both hands than for either.
+ * @param kinds what the study's sections are made of; the hardest form counts
+ */
+export function difficultyOf(
+  hands: { readonly right?: HandPart; readonly left?: HandPart },
+  together: Together | undefined,
+  notesPerMinute: number,
+  kinds: readonly (KindId | 'pitches')[],
+): Difficulty {
+  const form = Math.max(0, ...kinds.map(formOf)) + (new Set(kinds).size > 1 ? MORE_KINDS : 0)
+  const { right, left } = hands
+  const each = [right, left].flatMap((part) => (part && part.notes.length > 0 ? [handParts(part, form)] : []))
+  const tempo = tempoFactor(notesPerMinute)
+  if (each.length === 0) return difficultyFrom({ tempo })
+  const harder = each.reduce((one, other) => (loadOf(other) > loadOf(one) ? other : one))
+  const length = Math.max(...each.map((part) => part.length))
+  const joined = right && left && together && each.length > 1 ? { together: coordination(right, left, together) } : {}
+  return difficultyFrom({ ...harder, ...joined, length, tempo })
+}
+/** Sections of several kinds, such as modes in a chain. */
+const MORE_KINDS = 0.5
+
+/** Strokes as they add up over a whole line: so that a longer one is never easier. */
+const STICK_WEIGHTS = { stroke: 0.06, hard: 3, mild: 1, double: 1.5, row: 0.6 }
+
+/** Difficulty of a line of sticks. Never less for one octave more or for a faster tempo. */
+export function stickDifficulty(
+  { notes, count, rowMoves }: Pick<Sticking, 'count' | 'rowMoves'> & { readonly notes: readonly unknown[] },
+  notesPerMinute: number,
+): Difficulty {
+  return difficultyFrom({
+    strokes: STICK_WEIGHTS.stroke * notes.length,
+    crossed: STICK_WEIGHTS.hard * count.hard + STICK_WEIGHTS.mild * count.mild,
+    doubles: STICK_WEIGHTS.double * count.doubles,
+    rows: STICK_WEIGHTS.row * rowMoves.length,
+    tempo: tempoFactor(notesPerMinute),
+  })
+}
+
+/** The left hand of an accordion as difficulty needs it. */
+type BoardPart = Pick<HandPart, 'notes' | 'fingers'> & { readonly leaps: readonly number[] }
+
+const BOARD = { stroke: 1, leap: 3, pair: 0.2 }
 
 /** Different pairs of fingers that the hands take at once. */
-function pairsOf(right: HandPart, left: HandPart): number {
-  const lower = byStep(left)
+function pairsOf(right: HandPart, left: BoardPart): number {
+  const lower = byStep({ ...left, crossings: [] })
   const pairs = new Set<string>()
   for (const [step, fingers] of byStep(right)) {
     const other = lower.get(step)
@@ -65,100 +197,40 @@ function pairsOf(right: HandPart, left: HandPart): number {
   return pairs.size
 }
 
-/** Steps on which one hand has a black key and the other a white one. */
-function mismatches(right: HandPart, left: HandPart): number {
-  const black = (part: HandPart) => new Map(part.notes.map(({ step, midi }) => [step, isBlack(midi)]))
-  const lower = black(left)
-  return [...black(right)].filter(([step, key]) => lower.has(step) && lower.get(step) !== key).length
-}
-
-const rounded = (value: number): number => Math.round(value * 100) / 100
-
-/**
- * Difficulty of one hand or of both. Never less for one octave more, for a faster tempo, or for both hands than for
- * either: what helps can take no more away than the easier hand adds.
- */
-export function difficultyOf(
-  parts: { readonly right?: HandPart; readonly left?: HandPart },
-  together: Together | undefined,
-  notesPerMinute: number,
-): Difficulty {
-  const { right, left } = parts
-  const tempo = notesPerMinute / USUAL_NOTES_A_MINUTE
-  const loads = [right, left].filter((part) => part !== undefined).map(loadOf)
-  const hands = loads.reduce((sum, load) => sum + load, 0)
-  const both = right && left && together ? { right, left, together } : null
-  const counted = {
-    following: both ? WEIGHTS.following * both.together.following.length : 0,
-    mirrored: both ? WEIGHTS.mirrored * both.together.crossings.both.length : 0,
-    pairs: both ? WEIGHTS.pair * pairsOf(both.right, both.left) : 0,
-    mismatch: both ? WEIGHTS.mismatch * mismatches(both.right, both.left) : 0,
-    anchors: both ? WEIGHTS.anchor * (both.together.thumbs.length + both.together.thirds.length) : 0,
-  }
-  const coordination = Object.values(counted).reduce((sum, part) => sum + part, 0)
-  const total = Math.max(...loads, hands + coordination) * tempo
+/** The left hand's parts: its buttons have no keys to find, its leaps over the board count as crossings do. */
+function boardParts({ notes, leaps }: BoardPart, form: number): HandParts {
+  const count = new Set(notes.map(({ step }) => step)).size
   return {
-    total: rounded(total),
-    parts: {
-      hands: rounded(hands),
-      following: rounded(counted.following),
-      mirrored: rounded(counted.mirrored),
-      pairs: rounded(counted.pairs),
-      mismatch: rounded(counted.mismatch),
-      anchors: rounded(counted.anchors),
-      tempo: rounded(tempo),
+    ...{
+      steps: BOARD.stroke,
+      crossings: 0,
+      moves: (BOARD.leap * leaps.length) / count,
+      keys: 0,
+      chords: 0,
+      leaps: 0,
+      form,
     },
+    length: 1 + LENGTH * Math.sqrt(count / (2 * OCTAVE)),
   }
 }
 
-/** Difficulty of a line of sticks. Never less for one octave more or for a faster tempo. */
-export function stickDifficulty(
-  { notes, count, rowMoves }: Pick<Sticking, 'count' | 'rowMoves'> & { readonly notes: readonly unknown[] },
-  notesPerMinute: number,
-): Difficulty {
-  const tempo = notesPerMinute / USUAL_NOTES_A_MINUTE
-  const parts = {
-    strokes: STICK_WEIGHTS.note * notes.length,
-    crossed: STICK_WEIGHTS.hard * count.hard + STICK_WEIGHTS.mild * count.mild,
-    doubles: STICK_WEIGHTS.double * count.doubles,
-    rows: STICK_WEIGHTS.row * rowMoves.length,
-  }
-  const sum = Object.values(parts).reduce((all, part) => all + part, 0)
-  return {
-    total: rounded(sum * tempo),
-    parts: {
-      strokes: rounded(parts.strokes),
-      crossed: rounded(parts.crossed),
-      doubles: rounded(parts.doubles),
-      rows: rounded(parts.rows),
-      tempo: rounded(tempo),
-    },
-  }
-}
-
-/** The left hand of an accordion as difficulty needs it. */
-type BoardPart = Pick<HandPart, 'notes' | 'fingers'> & { readonly leaps: readonly number[] }
-
-/** A leap over the board counts as a crossing does. Never less for one octave more, a faster tempo, or both hands. */
+/** Never less for one octave more, a faster tempo, or both hands. */
 export function accordionDifficulty(
   right: HandPart | undefined,
   bass: BoardPart | undefined,
   notesPerMinute: number,
+  kinds: readonly (KindId | 'pitches')[],
 ): Difficulty {
-  const tempo = notesPerMinute / USUAL_NOTES_A_MINUTE
-  const left = bass && { notes: bass.notes, fingers: bass.fingers, crossings: [], lifts: bass.leaps }
-  const parts = {
-    right: right ? loadOf(right) : 0,
-    left: left ? loadOf(left) : 0,
-    pairs: right && left ? WEIGHTS.pair * pairsOf(right, left) : 0,
-  }
-  return {
-    total: rounded((parts.right + parts.left + parts.pairs) * tempo),
-    parts: {
-      right: rounded(parts.right),
-      left: rounded(parts.left),
-      pairs: rounded(parts.pairs),
-      tempo: rounded(tempo),
-    },
-  }
+  const form = Math.max(0, ...kinds.map(formOf))
+  const each = [
+    ...(right && right.notes.length > 0 ? [handParts(right, form)] : []),
+    ...(bass && bass.notes.length > 0 ? [boardParts(bass, form)] : []),
+  ]
+  const tempo = tempoFactor(notesPerMinute)
+  if (each.length === 0) return difficultyFrom({ tempo })
+  const harder = each.reduce((one, other) => (loadOf(other) > loadOf(one) ? other : one))
+  const length = Math.max(...each.map((part) => part.length))
+  const joined: Parts =
+    right && bass && each.length > 1 ? { together: TOGETHER.any + BOARD.pair * pairsOf(right, bass) } : {}
+  return difficultyFrom({ ...harder, ...joined, length, tempo })
 }

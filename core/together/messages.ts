@@ -1,7 +1,7 @@
 import { type ListParam, type Message, type NoteParam, teller } from '../message'
-import type { AccordionParts, FingerParts, StickParts } from './difficulty'
+import type { Parts } from './hardness'
 
-type Part = keyof FingerParts | keyof StickParts | keyof AccordionParts
+type Part = keyof Parts
 
 /** Where hands meet, and what makes a study hard. */
 export type TogetherMessages = {

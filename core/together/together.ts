@@ -3,10 +3,11 @@ import type { Finger, LineNote } from '../study'
 
 /** One hand of a study as this module needs it; steps are shared by both hands. */
 export interface HandPart {
-  readonly notes: readonly Pick<LineNote, 'step' | 'midi'>[]
+  readonly notes: readonly Pick<LineNote, 'step' | 'midi' | 'degree' | 'repeat'>[]
   readonly fingers: readonly Finger[]
   readonly crossings: readonly Crossing[]
   readonly lifts?: readonly number[]
+  readonly grips?: readonly number[]
 }
 
 /** Where the hands meet and where they cross; all numbers are steps, counted from 0. */

@@ -1,7 +1,7 @@
 import { noteParam } from '../fingering'
 import { listed, type Message, type NoteParam } from '../message'
 import type { Note } from '../pitch'
-import type { AccordionParts, Difficulty, FingerParts, StickParts } from './difficulty'
+import { type Difficulty, FACTORS, type Parts } from './hardness'
 import { tellTogether } from './messages'
 import type { HandPart, Together } from './together'
 
@@ -49,10 +49,11 @@ export function meetingsTold(together: Together, right: NamedPart, left: NamedPa
 
 /** The parts of a difficulty that are anything at all: what each is, and how much. */
 export const difficultyTold = ({ parts }: Difficulty): { part: Message; value: Message }[] =>
-  (Object.entries(parts) as [keyof FingerParts | keyof StickParts | keyof AccordionParts, number][])
+  (Object.entries(parts) as [keyof Parts, number][])
     .filter(([, value]) => value !== 0)
     .map(([part, value]) => ({
       part: tellTogether(`difficulty.${part}`),
-      value:
-        part === 'tempo' ? tellTogether('difficulty.times', { value }) : tellTogether('difficulty.more', { value }),
+      value: (FACTORS as readonly string[]).includes(part)
+        ? tellTogether('difficulty.times', { value })
+        : tellTogether('difficulty.more', { value }),
     }))

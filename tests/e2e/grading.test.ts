@@ -43,7 +43,7 @@ describe('a list and a set graded by it, by keyboard alone', () => {
       buffer: Buffer.from(`\uFEFF${CSV}`),
     })
     await page.getByText('One thing is wrong.').waitFor()
-    await page.getByText('“minr” is not understood; “min” would be.').waitFor()
+    await page.getByText('“minr” is not understood; “minor” would be.').waitFor()
     await expectAccessible(page)
     expect(await page.getByRole('button', { name: 'Put it on file' }).isDisabled()).toBe(true)
     await tabTo(page, /^line 4$/)

@@ -14,7 +14,7 @@ import { reachOn, trebleOf } from '../../surface'
 import { accordionDifficulty, togetherOf } from '../../together'
 import type { Performance, Performer } from '../family'
 import { checkHands, type FingerPart, performedHand, type RealisedHand } from '../hands'
-import type { Part } from '../parts'
+import { kindsIn, type Part } from '../parts'
 import { bellowsOf, type BellowsTurn } from './bellows'
 
 /** The left hand on the board. */
@@ -99,7 +99,7 @@ export const ACCORDION_PERFORMER: Performer<AccordionRecipe, PerformedAccordion>
       bellows: bellowsOf(recipe, parts, rhythm),
       registers: recipe.accordion.registers,
       ...(together ? { together } : {}),
-      difficulty: accordionDifficulty(right, bass, notesPerMinute(recipe.tempo)),
+      difficulty: accordionDifficulty(right, bass, notesPerMinute(recipe.tempo), kindsIn(parts)),
     }
   },
   landings(recipe, material, line) {

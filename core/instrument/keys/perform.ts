@@ -3,6 +3,7 @@ import { type Hand, notesPerMinute } from '../../study'
 import { difficultyOf, togetherOf } from '../../together'
 import type { Performance, Performer } from '../family'
 import { checkHands, type FingerPart, performedHand, type RealisedHand } from '../hands'
+import { kindsIn } from '../parts'
 
 export type { RealisedHand }
 
@@ -23,7 +24,7 @@ export const KEYS_PERFORMER: Performer<FingerRecipe, PerformedHands> = {
     for (const { hand } of lines) hands[hand] = performedHand(hand, recipe.pins, parts, wanted, finger)
     const { right, left } = hands
     const together = right && left ? togetherOf(right, left) : undefined
-    const difficulty = difficultyOf(hands, together, notesPerMinute(recipe.tempo))
+    const difficulty = difficultyOf(hands, together, notesPerMinute(recipe.tempo), kindsIn(parts))
     return { plays: 'fingers', hands, ...(together ? { together } : {}), difficulty }
   },
   landings: (recipe, material, line) =>

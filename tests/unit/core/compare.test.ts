@@ -77,6 +77,48 @@ describe('two studies side by side', () => {
     expect(hands.left!.crossings.a.length).toBeGreaterThan(0)
   })
 
+  it('say that another key has the same fingers, or on which degrees it has others', () => {
+    const right = { hands: 'right' } as const
+    expect(told(study('C', 'major', right), study('D', 'major', right)).slice(0, 2)).toEqual([
+      'the same a whole step up',
+      'right hand: no finger changes',
+    ])
+    const flat = told(study('C', 'major', right), study('Db', 'major', right))
+    expect(flat[0]).toBe('the same a half step up')
+    // 1 2 3 1 2 3 4 against 2 3 1 2 3 4 1, the outer notes apart
+    expect(flat[1]).toMatch(/^right hand: \d+ fingers change, on degrees 1, 2, 3, 4, 5, 6 and 7$/)
+    expect(told(study('F', 'major', right), study('B', 'major', right))[1]).toMatch(/on degrees 1 and 4$|on degrees/)
+    const minor = told(study('C', 'major', right), study('A', 'natural-minor', right))
+    expect(minor[0]).toBe(
+      'degree 3 lies a half step lower, degree 6 lies a half step lower and degree 7 lies a half step lower',
+    )
+    expect(minor[1]).toBe('right hand: no finger changes')
+  })
+
+  it('never call a scale the same notes as one that has others', () => {
+    const [major, chromatic] = [study('C', 'major'), study('C', 'chromatic')]
+    const words = told(major, chromatic)
+    expect(words[0]).toBe('C♯, D♯, F♯, G♯, A♯, B♭, A♭, G♭, E♭ and D♭ as well')
+    expect(words).not.toContain('the same notes')
+    expect(told(chromatic, major)[0]).toMatch(/^without C♯/)
+    // every note of the major scale is found in the chromatic one
+    expect(compareStudies(major, chromatic).hands.right!.only.a).toEqual([])
+    expect(compareStudies(major, chromatic).hands.right!.notes).toEqual([])
+    const pentatonic = told(study('C', 'major'), study('C', 'major-pentatonic'))
+    expect(pentatonic[0]).toBe('without F and B')
+  })
+
+  it('find the same notes in another order', () => {
+    const [there, back] = [study('C', 'major'), study('C', 'major', { course: 'down-up' })]
+    const { hands } = compareStudies(there, back)
+    for (const hand of ['right', 'left'] as const) {
+      // one strikes its lowest note twice, the other its highest
+      expect(hands[hand]!.only).toEqual({ a: [0], b: [0] })
+      expect(hands[hand]!.notes).toEqual([])
+    }
+    expect(told(there, back).slice(0, 2)).toEqual(['the same notes', 'down first, then up, where it was up, then down'])
+  })
+
   it('know when a hand comes in or is left out', () => {
     const { handsOnly } = compareStudies(study('C', 'major', { hands: 'right' }), study('C', 'major'))
     expect(handsOnly).toEqual({ a: [], b: ['left'] })

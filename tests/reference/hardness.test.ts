@@ -1,0 +1,126 @@
+import { describe, expect, it } from 'vitest'
+import type { RecipeInput } from '#core/instrument'
+import { KIND_IDS, KINDS } from '#core/material'
+import { RecipeError } from '#core/message'
+import { realise } from '#core/realise'
+
+/** Orders on which teachers agree: common practice, no source. */
+const MAJORS = ['C', 'G', 'D', 'A', 'E', 'F', 'Bb', 'Eb', 'Ab', 'B', 'F#', 'Db']
+const MINORS = ['A', 'E', 'B', 'F#', 'C#', 'G#', 'D#', 'Bb', 'F', 'C', 'G', 'D']
+const tonicsOf = (kind: string) =>
+  kind.includes('minor') && kind !== 'double-thirds-chromatic-minor' ? MINORS : MAJORS
+const BPM = { bpm: 60, notesPerBeat: 2 }
+const hard = (tonic: string, kind: string, more: object = {}): number =>
+  realise({ material: { tonic, kind }, tempo: BPM, ...more } as RecipeInput, {}, 0).difficulty.total
+const apart = (tonic: string, kind: string, more: object = {}) =>
+  Math.max(hard(tonic, kind, { hands: 'right', ...more }), hard(tonic, kind, { hands: 'left', ...more }))
+
+describe('how hard a study is', () => {
+  it('grows from five fingers to one octave, to both hands, to four octaves, in every key', () => {
+    for (const tonic of MAJORS) {
+      const row = [
+        apart(tonic, 'five-finger-major'),
+        apart(tonic, 'major', { octaves: 1 }),
+        hard(tonic, 'major', { octaves: 1 }),
+        hard(tonic, 'major', { octaves: 4 }),
+      ]
+      expect(row, tonic).toEqual([...row].sort((a, b) => a - b))
+      expect(new Set(row).size).toBe(row.length)
+    }
+  })
+
+  it.each([1, 2, 4])(
+    'ranks majors by hands apart: white tonics, black tonics, all black keys (%i octaves)',
+    (octaves) => {
+      const of = (tonics: readonly string[]) => tonics.map((tonic) => apart(tonic, 'major', { octaves }))
+      const [easy, middle, last] = [of(['C', 'G', 'D', 'A', 'E', 'F']), of(['Bb', 'Eb', 'Ab']), of(['B', 'F#', 'Db'])]
+      expect(Math.max(...easy)).toBeLessThan(Math.min(...middle))
+      expect(Math.max(...middle)).toBeLessThan(Math.min(...last))
+    },
+  )
+
+  it.each([1, 2, 4])(
+    'finds B flat and E flat by hands together harder than B, F sharp and D flat (%i octaves)',
+    (octaves) => {
+      const of = (tonics: readonly string[]) => tonics.map((tonic) => hard(tonic, 'major', { octaves }))
+      expect(Math.min(...of(['Bb', 'Eb']))).toBeGreaterThan(Math.max(...of(['B', 'F#', 'Db'])))
+    },
+  )
+
+  it('ranks the minors natural, harmonic, melodic; a scale, its arpeggio, its dominant seventh', () => {
+    for (const hands of ['right', 'left', 'together']) {
+      for (const tonic of MINORS) {
+        const forms = ['natural', 'harmonic', 'melodic'].map((form) => hard(tonic, `${form}-minor`, { hands }))
+        expect(forms, `${tonic} ${hands}`).toEqual([...forms].sort((a, b) => a - b))
+        expect(forms[2]).toBeLessThan(hard(tonic, 'minor-arpeggio', { hands }))
+      }
+      for (const tonic of MAJORS) {
+        const row = ['major', 'major-arpeggio', 'dominant-seventh-arpeggio'].map((kind) => hard(tonic, kind, { hands }))
+        expect(row, `${tonic} ${hands}`).toEqual([...row].sort((a, b) => a - b))
+      }
+    }
+  })
+
+  it('finds contrary motion from one key easier than similar motion where thumbs take the tonic', () => {
+    for (const tonic of ['C', 'G', 'D', 'A', 'E']) {
+      for (const octaves of [1, 2]) {
+        const contrary = hard(tonic, 'major', { motion: 'contrary', octaves })
+        expect(contrary, tonic).toBeLessThan(hard(tonic, 'major', { octaves }))
+      }
+    }
+  })
+
+  it('finds a chromatic scale about as hard as one on black keys, and thirds apart less than thirds in one hand', () => {
+    for (const tonic of MAJORS) {
+      for (const hands of ['right', 'left']) {
+        const chromatic = hard(tonic, 'chromatic', { hands })
+        const black = ['B', 'F#', 'Db'].map((each) => hard(each, 'major', { hands }))
+        expect(chromatic).toBeGreaterThan(0.75 * Math.min(...black))
+        expect(chromatic).toBeLessThan(1.25 * Math.max(...black))
+        const row = [
+          hard(tonic, 'chromatic', { interval: 'third' }),
+          hard(tonic, 'double-thirds-major', { hands }),
+          Math.min(hard(tonic, 'double-sixths-major', { hands }), hard(tonic, 'double-octaves-major', { hands })),
+        ]
+        expect(row, `${tonic} ${hands}`).toEqual([...row].sort((a, b) => a - b))
+      }
+    }
+  })
+})
+
+const refusedAsNull = (work: () => number): number | null => {
+  try {
+    return work()
+  } catch (error) {
+    if (error instanceof RecipeError) return null
+    throw error
+  }
+}
+
+describe('an index for every kind, from 0 to 100', () => {
+  it.each(KIND_IDS)('%s: never easier for an octave more, a faster tempo or both hands, in every key', (kind) => {
+    for (const tonic of tonicsOf(kind)) {
+      const one = refusedAsNull(() => hard(tonic, kind, { octaves: 1 }))
+      if (one === null) continue
+      expect(one).toBeGreaterThan(0)
+      expect(one).toBeLessThan(100)
+      const more = refusedAsNull(() => hard(tonic, kind, { octaves: 2 }))
+      if (more !== null) expect(more, `${tonic} two octaves`).toBeGreaterThanOrEqual(one)
+      expect(hard(tonic, kind, { octaves: 1, tempo: { ...BPM, bpm: 66 } })).toBeGreaterThan(one)
+      if (KINDS[kind].texture === 'tetrachords') continue
+      for (const hands of ['right', 'left'])
+        expect(one, `${tonic} ${hands}`).toBeGreaterThan(hard(tonic, kind, { octaves: 1, hands }))
+    }
+  })
+
+  it.each(['marimba-5.0', 'vibraphone-3.0'])('holds on a %s', (instrument) => {
+    for (const tonic of MAJORS) {
+      for (const kind of ['major', 'chromatic', 'major-arpeggio']) {
+        const own = (more: object) => hard(tonic, kind, { instrument, hands: undefined, ...more })
+        expect(own({ octaves: 2 })).toBeGreaterThanOrEqual(own({ octaves: 1 }))
+        expect(own({ octaves: 1, tempo: { ...BPM, bpm: 66 } })).toBeGreaterThan(own({ octaves: 1 }))
+        expect(own({ octaves: 2 })).toBeLessThan(100)
+      }
+    }
+  })
+})
