@@ -1,6 +1,6 @@
 import { costOf, solve } from '#core/assign'
 import { type Hold, mannerFor, runOf, runProblem } from '#core/fingering'
-import { type Family, freeMaterial, KIND_IDS, KINDS, usualTonics } from '#core/material'
+import { type Family, freeMaterial, KIND_IDS, KINDS, materialOf, type NamedMaterial, usualTonics } from '#core/material'
 import { noteName } from '#core/pitch'
 import { realise } from '#core/realise'
 import { linesOf } from '#core/study'
@@ -77,6 +77,20 @@ function family(words: string, families: readonly Family[], budget = ''): void {
   print('   the same with five alternatives for each hand', ms(timed(full, 1).median))
 }
 
+/** Where the time of one study goes: its notes, its fingers with their reasons, other ways. */
+function phases(recipe: RecipeInput): void {
+  const laid = timed(() => {
+    const own = completeRecipe(recipe)
+    linesOf(own, materialOf(own.material as NamedMaterial), familyOf(own))
+  }, 200).median
+  const plain = timed(() => realise(recipe, {}, 0), 200).median
+  const whole = timed(() => realise(recipe), 200).median
+  const share = (part: number): string => `${Math.round((100 * part) / whole)} %`
+  print('   of that: laying down the notes', share(laid))
+  print('   fingers, reasons, hands together', share(plain - laid))
+  print('   other ways', share(whole - plain))
+}
+
 /** Sticking of every scale kind with either lead, over two octaves, and of one study with all that is said of it. */
 function mallets(): void {
   console.log('on a marimba of five octaves, two octaves, twelve tonics a kind, both leads:')
@@ -111,6 +125,7 @@ export function core(): void {
   const one = timed(() => realise(scale), 200)
   print('realise a four-octave scale, hands together: median', ms(one.median), 'budget 5 ms')
   print('   the same at the 95th percentile', ms(one.p95))
+  phases(scale)
   bruteForce()
   mallets()
   const boards = [corvanePiano, ternQuayPiano, corvaneMallets, ternQuayAccordion].map((file) => syllabusOf(file))

@@ -2,6 +2,7 @@
 import { once } from 'node:events'
 import { pathToFileURL } from 'node:url'
 import { Worker } from 'node:worker_threads'
+import { batch } from '../bench/batch.mjs'
 import { print } from '../bench/print.mjs'
 import { ensureBrowser, testBrowser } from './lib/browser.mjs'
 import { bundle } from './lib/bundle.mjs'
@@ -59,6 +60,7 @@ async function main() {
   await ensureBrowser()
   const { core } = await import(pathToFileURL(await bundle('bench/core.ts', 'bench')).href)
   core()
+  batch()
   await grading()
   await assigning()
   await practice()

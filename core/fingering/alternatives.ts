@@ -1,4 +1,4 @@
-import type { Solution } from '../assign'
+import { type Solution, solve } from '../assign'
 import { inText, joined, type Message } from '../message'
 import type { Finger } from '../study'
 import { type Charge, chargesOfRing, dearerIn } from './charges'
@@ -7,10 +7,11 @@ import { allowedBy } from './pins'
 import type { RingFingering } from './ring'
 import { BEYOND } from './school'
 import type { Other, Others } from './others'
-import { type Allowed, fingersOf, holdsFrom, type Run, solveRun } from './run'
+import { type Allowed, fingersOf, holdsFrom, type Run, runProblem, solveRun } from './run'
 import { fingersIn } from './sequence'
 import { namesOf } from './shapeReasons'
 import { habitFor, type Task } from './task'
+import { windowsOf, within } from './window'
 import { tellFingering } from './messages'
 import { holdWords, noteParam, phraseOf, priceTold, thumbsTold } from './words'
 
@@ -45,11 +46,19 @@ const patternOf = (ring: RingFingering): Message => {
 const sentence = (place: Message, dearer: readonly Charge[], price: number): Message =>
   joined([place, ...dearer.slice(0, 2).map(phraseOf), priceTold(price)], 'semicolon')
 
-/** An alternative keeps its pattern everywhere but at the ends, and where pins stand. */
-const keeping =
-  ({ steps, habit }: Run, pinned: Allowed | undefined): Allowed =>
-  (at, hold) =>
-    pinned ? pinned(at, hold) : steps[at]!.fromEnd <= 1 || sameHold(hold, habit[at])
+/** An alternative keeps its pattern everywhere but at the ends; with pins it gives way to them wherever it must. */
+function fingeredAfter(run: Run, pinned: Allowed | undefined): readonly Hold[] | undefined {
+  if (pinned) return solveRun(run, pinned)[0]?.states
+  const isEnd = (at: number): boolean => run.steps[at]!.fromEnd <= 1
+  const allowed: Allowed = (at, hold) => isEnd(at) || sameHold(hold, run.habit[at])
+  const holds = run.habit.map((hold) => hold!)
+  for (const window of windowsOf(run.steps.length, isEnd)) {
+    const [found] = solve(within(runProblem(run, allowed), window))
+    if (!found) return undefined
+    found.states.forEach((hold, at) => (holds[window.from + at] = hold))
+  }
+  return holds
+}
 
 /** Other places for the thumbs of the octave. */
 function otherRings(task: Task, most: number): Candidate[] {
@@ -62,11 +71,11 @@ function otherRings(task: Task, most: number): Candidate[] {
   const offered = sensible.length > 0 ? sensible.slice(0, most) : rings.slice(1, 2)
   return offered.flatMap((ring): Candidate[] => {
     const other: Run = { ...run, habit: habitFor(task, ring)(run.steps) }
-    const [found] = solveRun(other, keeping(other, allowedBy(run.steps, pins)))
+    const found = fingeredAfter(other, allowedBy(run.steps, pins))
     if (!found) return []
     const price = ring.cost - chosen.cost
     const said = sentence(thumbsTold(material, ring), dearerIn(charges(chosen), charges(ring)), price)
-    return [{ kind: 'thumbs', fingers: fingersOf(run.steps, found.states), price, pattern: patternOf(ring), said }]
+    return [{ kind: 'thumbs', fingers: fingersOf(run.steps, found), price, pattern: patternOf(ring), said }]
   })
 }
 

@@ -1,4 +1,6 @@
+import { costOf, type Solution } from '../assign'
 import type { Material } from '../material'
+import type { Hold } from './chords'
 import { pitchName } from '../pitch'
 import type { RecipeError } from '../message'
 import { type Finger, type FreePitches, isFree, type Line } from '../study'
@@ -10,7 +12,7 @@ import { Others } from './others'
 import type { Reason } from './reason'
 import { reasonsOf } from './reasons'
 import { type Crossing, crossingsOf, gripsOf, liftsOf } from './places'
-import { fingersOf, holdsFrom, runCost, runProblem, solveRun } from './run'
+import { type Allowed, fingersOf, holdsFrom, runCost, runProblem, solveRun } from './run'
 import type { Make } from './schools'
 import { type Task, taskOf } from './task'
 
@@ -43,8 +45,18 @@ interface Asked {
   readonly make?: Make
 }
 
-function solvedBy(task: Task, pins: readonly PlacedPin[]) {
-  return solveRun(task.run, allowedBy(task.run.steps, pins))[0]
+function solvedBy(task: Task, pins: readonly PlacedPin[]): Solution<Hold> | undefined {
+  const allowed = allowedBy(task.run.steps, pins)
+  return shaped(task, allowed) ?? solveRun(task.run, allowed)[0]
+}
+
+/** Repeats that keep their shapes are fingered already, unless pins want something else of one of them. */
+function shaped({ run, sequences }: Task, allowed: Allowed | undefined): Solution<Hold> | undefined {
+  if (sequences.length === 0) return undefined
+  const states = run.habit.map((hold) => hold!)
+  if (allowed && !states.every((hold, at) => allowed(at, hold))) return undefined
+  const cost = costOf(runProblem(run), states)
+  return cost < Infinity ? { states, cost } : undefined
 }
 
 /** Notes at one step that no hand of this size can take at once. */

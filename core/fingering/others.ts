@@ -1,10 +1,11 @@
-import { type Solution, Through } from '../assign'
+import { costOf, type Solution, Through } from '../assign'
 import type { Finger } from '../study'
 import { type Charge, chargesOfRun, dearerIn } from './charges'
 import { type Hold, sameHold } from './chords'
 import { allowedBy } from './pins'
 import { type Allowed, fingersOf, runProblem } from './run'
 import type { Task } from './task'
+import { type Window, windowsOf, within } from './window'
 
 /** The best line that has something else at a step. */
 export interface Other {
@@ -19,9 +20,16 @@ export interface Other {
 /** With an octave's pattern only the ends are asked about; so many steps around them may change with them. */
 const AROUND = 4
 
+/** A stretch of the line that may change, with all ways through it. */
+interface Stretch extends Window {
+  readonly through: Through<Hold>
+  /** What the chosen line costs there. */
+  readonly cost: number
+}
+
 /** Whole lines that differ from the chosen one at a place; worked out once and asked for any place. */
 export class Others {
-  private through?: Through<Hold>
+  private stretches?: readonly Stretch[]
 
   constructor(
     private readonly task: Task,
@@ -31,15 +39,31 @@ export class Others {
   /** The best line whose hold at a step is one of those wanted; undefined where no hand plays it. */
   at(step: number, wanted: (hold: Hold) => boolean): Other | undefined {
     const { run } = this.task
-    this.through ??= new Through(runProblem(run, this.allowed()))
-    const found = this.through.best(step, wanted)
-    if (!found) return undefined
+    this.stretches ??= this.made()
+    const stretch = this.stretches.find(({ from, to }) => from <= step && step <= to)
+    const found = stretch?.through.best(step - stretch.from, wanted)
+    if (!stretch || !found) return undefined
+    const holds = [...this.chosen.states]
+    found.states.forEach((hold, at) => (holds[stretch.from + at] = hold))
     return {
-      holds: found.states,
-      fingers: fingersOf(run.steps, found.states),
-      price: Math.max(0, found.cost - this.chosen.cost),
-      dearer: this.dearer(found.states),
+      holds,
+      fingers: fingersOf(run.steps, holds),
+      price: Math.max(0, found.cost - stretch.cost),
+      dearer: this.dearer(holds),
     }
+  }
+
+  /** With an octave's pattern the stretches around the ends, each by itself; else the whole line. */
+  private made(): Stretch[] {
+    const { run, rings } = this.task
+    const problem = runProblem(run, this.allowed())
+    const { length } = run.steps
+    const isFree = (at: number): boolean => rings.length === 0 || run.steps[at]!.fromEnd <= AROUND
+    return windowsOf(length, isFree).map((window) => {
+      const own = within(problem, window)
+      const cost = costOf(own, this.chosen.states.slice(window.from, window.to + 1))
+      return { ...window, through: new Through(own), cost }
+    })
   }
 
   /** Where two lines are alike they pay alike, so only the stretch in which they differ is looked at. */

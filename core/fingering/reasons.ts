@@ -97,7 +97,9 @@ const hasOwnFingers = ({ task, crossings }: Solved): boolean =>
 /** Thumbs on black keys in single notes, where the school would rather have none. */
 function blackThumbReasons(solved: Solved): Reason[] {
   const { task, fingers } = solved
-  const { line, manner, run, pins } = task
+  const { line, manner, run, pins, sequences } = task
+  // a shape that has its thumb on a black key is told as a shape
+  if (sequences.length > 0) return []
   const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
   const found = run.steps.flatMap(({ keys, notes: [index] }) =>
     keys.length === 1 && fingers[index!] === 1 && isBlack(keys[0]!) && !pinned.has(index!) ? [index!] : [],

@@ -2,7 +2,7 @@ import type { Finger, Hand, Line } from '../study'
 import { allHolds, type Hold, sameHold } from './chords'
 import { charge } from './cost'
 import type { School } from './school'
-import { shapeCost, spans } from './shape'
+import { shapePrices, spans } from './shape'
 
 /** Notes that a hand plays without moving: a repeat of a figure, a broken chord, or a chord struck at once. */
 export interface Unit {
@@ -105,9 +105,10 @@ interface Choice {
 /** The shapes that one group may keep, cheapest first: where another serves a unit much better, it takes that one. */
 function choicesFor(school: School, hand: Hand, units: readonly Unit[], fits: Fits): Choice[] {
   const all = allHolds(hand, units[0]!.keys.length)
-  const priced = units.map((unit) =>
-    all.map((hold) => (fits(unit, hold) ? shapeCost(school, hand, unit.keys, hold, unit.struck) : Infinity)),
-  )
+  const priced = units.map((unit) => {
+    const prices = shapePrices(school, hand, unit.keys, unit.struck)
+    return all.map((hold, at) => (fits(unit, hold) ? prices[at]! : Infinity))
+  })
   const other = charge('another-shape', 1, school)
   return all
     .map((main, own): Choice => {

@@ -1,6 +1,6 @@
 import { isBlack, keyDistance } from '../surface'
 import type { Finger, Hand } from '../study'
-import type { Hold } from './chords'
+import { allHolds, type Hold } from './chords'
 import { AT_REST, charge, outward, spanCost, type Tally, type Touch } from './cost'
 import type { School } from './school'
 
@@ -70,3 +70,18 @@ const WEAK: Readonly<Record<Finger, number>> = { 1: 0, 2: 0, 3: 0, 4: 0.3, 5: 0.
 /** Whether a hand can take two keys at once at all, whatever its fingers. */
 export const spans = (school: School, low: number, high: number): boolean =>
   keyDistance(low, high) <= school.widest[1]![5]!
+
+const MEMORY = new WeakMap<School, Map<string, readonly number[]>>()
+
+/** What every shape costs over some keys, in the order of `allHolds`; the same in every octave, and remembered. */
+export function shapePrices(school: School, hand: Hand, keys: readonly number[], struck: boolean): readonly number[] {
+  let known = MEMORY.get(school)
+  if (!known) MEMORY.set(school, (known = new Map<string, readonly number[]>()))
+  const low = keys[0]! - (keys[0]! % 12)
+  const key = `${hand} ${struck} ${keys.map((midi) => midi - low).join(' ')}`
+  const found = known.get(key)
+  if (found) return found
+  const prices = allHolds(hand, keys.length).map((hold) => shapeCost(school, hand, keys, hold, struck))
+  known.set(key, prices)
+  return prices
+}
