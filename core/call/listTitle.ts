@@ -17,7 +17,7 @@ export function fromTitle(title: string | undefined, items: readonly Understood[
   const values = told.flatMap(({ said }) => fieldsOf(said!.part))
   const valuesOf = (field: string) =>
     new Set(values.flatMap(([name, value]) => (name === field ? [JSON.stringify(value)] : [])))
-  return told.filter(({ said }) => {
+  const kept = told.filter(({ said }) => {
     const { part } = said!
     if (part.is === 'feature') {
       const { shape, named: name, form } = part.features
@@ -31,6 +31,15 @@ export function fromTitle(title: string | undefined, items: readonly Understood[
       own.every(([field]) => ['hands', 'octaves', 'motion'].includes(field) && !fields.has(field))
     )
   })
+  const kind = kept.some(
+    ({ said }) => said?.part.is === 'feature' && (said.part.features.shape ?? said.part.features.named),
+  )
+  return kind ? [...kept, BY_TITLE] : kept
+}
+/** A kind that only the title says is asked about. */
+const BY_TITLE: Understood = {
+  ...{ from: 0, to: 0, typed: '', nearest: null },
+  said: { part: { is: 'ask', ask: { question: 'kind-from-title' } } },
 }
 
 /** An article before a scale that starts elsewhere: “A chromatic scale starting on D”. */

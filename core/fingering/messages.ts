@@ -44,6 +44,8 @@ export type FingeringMessages = {
   'reason.lift': { notes: ListParam; why: 'reach' | 'position' }
   'reason.two-way': { down: ListParam; up: ListParam }
   'reason.end': { finger: number; note: NoteParam }
+  /** The same of double notes. */
+  'reason.pair-end': { fingers: string; note: NoteParam }
   'reason.first-finger': { pattern: number; compact: string; begins: 'pattern' | 'compact' }
   'reason.pin': { pins: ListParam; others: number }
   /** “3 on F”. */

@@ -1,6 +1,6 @@
 import { listed, type ListParam, type Message, named } from '../message'
 import { type Note, noteName } from '../pitch'
-import { type Finger, isDegreePin, isGripPin } from '../study'
+import { type Finger, isDegreePin, isGripPin, type Line } from '../study'
 import { isBlack } from '../surface'
 import { outward } from './cost'
 import { tellFingering } from './messages'
@@ -145,6 +145,15 @@ function twoWayReason({ task }: Solved): Reason[] {
   return indices.length > 0 ? [{ hand: line.hand, kind: 'two-way', indices, said, price: null }] : []
 }
 
+/** A finger at an end, or the pair of a double note. */
+function endTold({ notes }: Line, fingers: readonly Finger[], at: number): Message {
+  const { pitch, step } = notes[at]!
+  const pair = notes.flatMap((note, place) => (note.step === step ? [fingers[place]!] : []))
+  const note = noteParam(pitch)
+  if (pair.length === 1) return tellFingering('reason.end', { finger: pair[0]!, note })
+  return tellFingering('reason.pair-end', { fingers: pair.join('/'), note })
+}
+
 function endReasons({ task, fingers }: Solved): Reason[] {
   const { line, run, pins } = task
   const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
@@ -157,7 +166,7 @@ function endReasons({ task, fingers }: Solved): Reason[] {
     hand: line.hand,
     kind: 'end',
     indices: free.filter((other) => fingers[other] === fingers[at]),
-    said: tellFingering('reason.end', { finger: fingers[at]!, note: noteParam(line.notes[at]!.pitch) }),
+    said: endTold(line, fingers, at),
     price: null,
   }))
 }

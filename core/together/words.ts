@@ -41,9 +41,13 @@ export function meetingsTold(together: Together, right: NamedPart, left: NamedPa
     thumbs.length > 0 ? tellTogether('meet.thumbs', on(thumbs)) : tellTogether('meet.no-thumbs'),
     thirds.length > 0 ? tellTogether('meet.thirds', on(thirds)) : tellTogether('meet.no-thirds'),
     ...(pairs.length > 0 ? [tellTogether('meet.swapped', { places: placesOf(pairs, right, left) })] : []),
-    crossings.both.length > 0
-      ? tellTogether('meet.cross', { places: placesOf(crossings.both, right, left), following: after })
-      : tellTogether('meet.never-cross', { following: after }),
+    ...(crossings.both.length > 0
+      ? [tellTogether('meet.cross', { places: placesOf(crossings.both, right, left), following: after })]
+      : []),
+    // where nothing crosses there is nothing to say of it
+    ...(crossings.both.length === 0 && crossings.right.length + crossings.left.length > 0
+      ? [tellTogether('meet.never-cross', { following: after })]
+      : []),
   ]
 }
 

@@ -325,6 +325,9 @@ describe('syllabus read', () => {
     const args = ['read', '--title', 'Arpeggios, hands separately, two octaves']
     const { code, lines: out } = await run('syllabus', 'C and G major, crotchet = 60 in quavers', args)
     expect(code).toBe(0)
-    expect(JSON.parse(out[0]!)).toMatchObject({ entries: [{ kinds: ['major-arpeggio'], hands: 'separate' }], open: [] })
+    expect(JSON.parse(out[0]!)).toMatchObject({
+      entries: [{ kinds: ['major-arpeggio'], hands: 'separate', octaves: 2 }],
+      open: [{ code: 'kind-from-title' }],
+    })
   })
 })

@@ -151,7 +151,7 @@ describe('a list that is typed', () => {
     await input.fill('C and G majr arpeggios')
     await page.getByText('“majr” is not understood').waitFor()
     await input.fill('C and G major arpeggios, right hand, one octave, crotchet = 50 in quavers')
-    await page.getByText('Understood: one entry, 2 items.').waitFor()
+    await page.getByText('Understood as major arpeggio: one entry, 2 items.').waitFor()
     await input.press('Enter')
     // a line beneath is empty, and has the caret
     const next = page.getByRole('textbox', { name: 'A new line, as printed' })

@@ -66,7 +66,7 @@ export const fingering = {
   'why.no-better': 'the notes leave no better place. {rival}',
   'why.no-rule': 'this school has no rule against it.',
   'reason.repeats':
-    'every repeat keeps one shape of the hand, {there}{returns, select, yes { and coming back {back}} other {}}: nothing crosses within it, and the hand moves as a whole to the next. {rival}',
+    'one shape of the hand for every repeat, {there}{returns, select, yes {, coming back {back}} other {}}: nothing crosses. {rival}',
   'reason.other-shape':
     '{fingers} where {why, select, black {the thumb would fall on {notes}, {count, plural, one {a black key} other {black keys}}} other {the hand would have to stretch, on {notes}}}.',
   'reason.chords': 'a chord keeps its fingers each time it comes.',
@@ -76,6 +76,7 @@ export const fingering = {
     'the hand is set down anew on {notes}: {why, select, reach {no finger reaches from the note before.} other {a new position begins there.}}',
   'reason.two-way': 'the way down takes {down}, where the way up has {up}.',
   'reason.end': '{finger} on {note} at the end: the hand need not go on, so it need not cross.',
+  'reason.pair-end': '{fingers} on {note} where the run begins, turns or ends, so that it need not go on.',
   'reason.first-finger':
     '{begins, select, pattern {begins on {pattern}, as in every later octave; many begin {compact} instead.} other {begins {compact}, since nothing comes before; later octaves have {pattern}.}}',
   'reason.pin':

@@ -77,6 +77,7 @@ export const syllabus = {
   'open.sixths': 'Sixths in one hand, broken, or between the hands? In one hand is taken.',
   'open.octaves-in': 'Octaves in one hand, or the hands an octave apart? In one hand is taken.',
   'open.no-beat': 'Of which beats is the tempo? Crotchets are taken.',
+  'open.kind-from-title': 'The kind is taken from the title of the group.',
   'open.reach': 'Does the seventh belong to the last key only? It is taken so.',
   'open.no-tempo': 'No tempo is named: 60 in quavers is taken.',
   'open.no-notes': 'No note value is named: quavers are taken.',

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import { type ListContext, parseRequirement } from '#core/call'
+import { kindNamed } from '#core/material'
 import { completeEntry, expand } from '#core/syllabus'
 import { question, t, tell } from '~/composables/words'
 
@@ -47,7 +48,9 @@ const preview = computed(() => {
   const { entries } = read.value
   const count = entries.length
   const questions = [...new Set(entries.flatMap((entry) => entry.open ?? []))].map(question).join(' ')
-  return [t('syllabi.entry-line.comes-to', { count, items: items.value ?? -1 }), questions].filter(Boolean).join(' ')
+  const kinds = [...new Set(entries.flatMap((entry) => entry.kinds))].map((id) => tell(kindNamed({ id }))).join(', ')
+  const what = t('syllabi.entry-line.comes-to', { kinds, count, items: items.value ?? -1 })
+  return [what, questions].filter(Boolean).join(' ')
 })
 
 function finish(work: () => void): void {

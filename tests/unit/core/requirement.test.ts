@@ -132,6 +132,7 @@ describe('a printed requirement', () => {
     expect(titled('Arpeggios: hands together', 'C, G major, 2 octaves')[0]).toEqual({
       words: 'C, G major, 2 octaves' + TEMPO,
       ...{ keys: ['C', 'G'], kinds: ['major-arpeggio'], octaves: 2, tempo: { bpm: 60, notesPerBeat: 2 } },
+      open: ['kind-from-title'],
     })
     expect(titled('Hands together or separately', 'C major, 2 octaves')[0]!.open).toEqual(['hands'])
     expect(titled('Melodic minors, one octave', 'D minor, right hand')[0]).toMatchObject({ kinds: ['melodic-minor'] })

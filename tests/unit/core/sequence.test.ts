@@ -158,7 +158,7 @@ describe('reasons of shapes', () => {
       hands: 'right',
     })
     expect(told[0]).toMatch(
-      /one shape of the hand, 1 3 2 4 and coming back 4 2 3 1.*Next best [\d ]+\. A little harder\./,
+      /one shape of the hand for every repeat, 1 3 2 4, coming back 4 2 3 1: nothing crosses\. Next best [\d ]+\. A little harder\./,
     )
     expect(told[1]).toBe('2 4 3 5 where the thumb would fall on F♯ and C♯, black keys.')
     expect(told.join(' ')).not.toMatch(/thumb under/)

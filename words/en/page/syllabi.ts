@@ -218,6 +218,6 @@ export const syllabi = {
   'syllabi.id.the-marking': 'the marking',
   'syllabi.grade-block.without': 'without {title}',
   'syllabi.entry-line.comes-to':
-    '{count, plural, =0 {Nothing yet} =1 {Understood: one entry} other {Understood: # entries}}{items, plural, =-1 {.} =0 {.} =1 {, one item.} other {, # items.}}',
+    '{count, plural, =0 {Nothing yet} =1 {Understood as {kinds}: one entry} other {Understood as {kinds}: # entries}}{items, plural, =-1 {.} =0 {.} =1 {, one item.} other {, # items.}}',
   'syllabi.entry-line.type-a-line': 'Type a line as the list prints it.',
 } as const
