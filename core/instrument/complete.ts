@@ -26,7 +26,7 @@ export function completeRecipe(input: RecipeInput): Recipe
 export function completeRecipe(input: RecipeInput): Recipe {
   const { instrument = USUAL_INSTRUMENT } = input ?? {}
   const family = familyOf({ instrument })
-  const common = completeCommon(input, family.register, input?.material ? family.usualPerBeat(input) : undefined)
+  const common = completeCommon(input, family.usualStart, input?.material ? family.usualPerBeat(input) : undefined)
   checkFields(input, family, instrument)
   return family.complete(input, common, instrument)
 }

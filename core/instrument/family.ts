@@ -9,7 +9,7 @@ import type {
   Ladder,
   Line,
   LineNote,
-  Register,
+  UsualStart,
   Rhythm,
   Tempo,
   Ways,
@@ -221,7 +221,7 @@ export interface Family<
   /** Whether a study's length is told in octaves. */
   inOctaves(recipe: R): boolean
   /** Where its studies stand unless they say otherwise. */
-  readonly register: Register
+  readonly usualStart: UsualStart
   /** Notes to the beat that its strokes fill, where the recipe names none. */
   usualPerBeat(input: CommonInput): Tempo['notesPerBeat'] | undefined
   /** Its own fields, with defaults, and whether all goes together. @throws RecipeError naming the field */

@@ -4,7 +4,7 @@ import { oneOf, whole } from './checks'
 import { completeBookends, completePattern, completeRhythm, usualNotesPerBeat } from './completeShape'
 import type { Hand } from './hand'
 import { refuseStudy } from './messages'
-import { type Register, usualOctave } from './register'
+import { type UsualStart, usualOctave } from './usualStart'
 import {
   ARTICULATIONS,
   type CommonInput,
@@ -81,7 +81,7 @@ function completeMaterial(material: MaterialInput): { material: CommonRecipe['ma
 const usualTonicHand = (interval: CommonRecipe['interval']): Hand => (interval === 'sixth' ? 'right' : 'left')
 
 /** What is played and by whom; what follows from it has defaults of its own. */
-function completeShape(input: CommonInput, material: CommonRecipe['material'], kind: Kind, register: Register) {
+function completeShape(input: CommonInput, material: CommonRecipe['material'], kind: Kind, starts: UsualStart) {
   const usual = SHORT[kind.texture] ?? { octaves: 2, course: 'up-down' as const }
   const hands = oneOf(input.hands ?? 'together', HANDS, 'hands')
   const motion = oneOf(input.motion ?? 'similar', MOTIONS, 'motion')
@@ -89,7 +89,7 @@ function completeShape(input: CommonInput, material: CommonRecipe['material'], k
   const octaves = whole(input.octaves ?? usual.octaves, 1, MOST_OCTAVES, 'octaves')
   const tonicHand = oneOf(input.tonicHand ?? usualTonicHand(interval), ['right', 'left'] as const, 'tonicHand')
   const placed = { hands, motion, interval, tonicHand, octaves }
-  const start = isFree(material) ? UNUSED_OCTAVE : usualOctave(register, material, kind, placed)
+  const start = isFree(material) ? UNUSED_OCTAVE : usualOctave(starts, material, kind, placed)
   return {
     hands,
     motion,
@@ -115,11 +115,11 @@ export type Common = Omit<CommonRecipe, 'instrument' | 'school' | 'pins'>
 
 /**
  * Everything but what a family of instruments asks for itself; every field is checked on its own.
- * @param register where the instrument's studies stand
+ * @param starts where the instrument's studies stand
  * @param perBeat notes to the beat that the family would take, where the recipe names none and the notes alone do not say
  * @throws RecipeError naming the field
  */
-export function completeCommon(input: CommonInput, register: Register, perBeat?: Tempo['notesPerBeat']): Common {
+export function completeCommon(input: CommonInput, starts: UsualStart, perBeat?: Tempo['notesPerBeat']): Common {
   const { material, kind } = completeMaterial(input?.material)
   const pattern = completePattern(input.pattern)
   // block chords last a beat each
@@ -128,7 +128,7 @@ export function completeCommon(input: CommonInput, register: Register, perBeat?:
   return {
     format: oneOf(input.format ?? FORMAT, [FORMAT] as const, 'format'),
     material,
-    ...completeShape(input, material, kind, register),
+    ...completeShape(input, material, kind, starts),
     pattern,
     rhythm: completeRhythm(input.rhythm, tempo),
     bookends: completeBookends(input.bookends),

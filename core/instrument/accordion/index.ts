@@ -115,7 +115,7 @@ export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
   movesApart: false,
   inOctaves: ({ hands, accordion: { left } }) => hands !== 'left' || left.part === 'scale',
 
-  register: { short: 60, long: 48 },
+  usualStart: { short: 60, long: 48 },
   usualPerBeat,
   complete,
   takes: (material, kind) => {

@@ -88,7 +88,7 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   movesApart: false,
   inOctaves: () => true,
 
-  register: { short: 60, long: 48 },
+  usualStart: { short: 60, long: 48 },
   usualPerBeat: (input) => strokesToBeat(input as StickingInput),
   complete,
   takes,

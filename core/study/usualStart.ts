@@ -6,12 +6,12 @@ import type { CommonRecipe } from './recipe'
  * Where an instrument's studies stand unless they say otherwise: the lowest key (MIDI number) on which a right hand
  * begins, for one or two octaves and for more; it begins within the octave from there, the left hand an octave below.
  */
-export interface Register {
+export interface UsualStart {
   readonly short: number
   readonly long: number
 }
 
-/** What the usual register depends on. */
+/** What the usual place depends on. */
 type Placed = Pick<CommonRecipe, 'hands' | 'motion' | 'interval' | 'tonicHand' | 'octaves'>
 
 const OCTAVE = 12
@@ -28,8 +28,8 @@ function leftHasTonic({ hands, motion, interval, tonicHand }: Placed): boolean {
 const stays = ({ hands, motion, octaves }: Placed): boolean =>
   octaves <= SHORT || (hands === 'together' && motion === 'contrary')
 
-function lowestFirst(register: Register, placed: Placed): number {
-  const base = stays(placed) ? register.short : register.long
+function lowestFirst(starts: UsualStart, placed: Placed): number {
+  const base = stays(placed) ? starts.short : starts.long
   return leftHasTonic(placed) ? base - OCTAVE : base
 }
 
@@ -43,12 +43,12 @@ function noteOf(tonic: string): Note {
 }
 
 /**
- * The octave of the tonic that puts the first note into the usual register; inversions begin there on their own first
+ * The octave of the tonic that puts the first note into the usual place; inversions begin there on their own first
  * note. Common practice of printed scale books.
  */
-export function usualOctave(register: Register, named: NamedMaterial, kind: Kind, placed: Placed): number {
+export function usualOctave(starts: UsualStart, named: NamedMaterial, kind: Kind, placed: Placed): number {
   const tonic = noteOf(named.tonic)
-  const lowest = lowestFirst(register, placed)
+  const lowest = lowestFirst(starts, placed)
   const above = kind.up[named.inversion ?? 0]?.semitones ?? 0
   const first = lowest + modulo(pitchClass(tonic) + above - lowest, OCTAVE)
   const letter = first - above - tonic.alteration
