@@ -79,12 +79,15 @@ function chordsOf(line: Line): Unit[] {
   })
 }
 
-/** How a line may be cut into units, each way in turn. */
-function cuts(line: Line, inverts = false): Unit[][] {
+/**
+ * How a line may be cut into units, each way in turn.
+ * @param rests the note on which it comes to rest stands by itself
+ */
+function cuts(line: Line, inverts = false, rests = false): Unit[][] {
   const cells = cellsOf(line)
   const inTwos = cells.every((cell) => cell.length <= 3) && cells.some((cell) => cell.length === 2)
   const ways = inTwos ? [paired(line, cells), cells] : [cells]
-  return [...ways, ...ways.map(resting)].map((way) => unitsFrom(line, way, inverts))
+  return (rests ? ways.map(resting) : ways).map((way) => unitsFrom(line, way, inverts))
 }
 
 /** The same with the note on which a line comes to rest by itself, for hands that do not reach it from the last repeat. */
@@ -152,10 +155,14 @@ const CARRIED = 8
  */
 export function solveSequence(school: School, line: Line, fits: Fits, inverts = false): Sequence[] {
   const chords = line.notes.some((note, at) => at > 0 && note.step === line.notes[at - 1]!.step)
-  const ways = (chords ? [chordsOf(line)] : cuts(line, inverts)).flatMap((units) => {
-    const found = fingered(school, line.hand, units, fits)
-    return found ? [{ ...found, units, cost: found.cost + CARRIED * units.length }] : []
-  })
+  const priced = (some: readonly Unit[][]) =>
+    some.flatMap((units) => {
+      const found = fingered(school, line.hand, units, fits)
+      return found ? [{ ...found, units, cost: found.cost + CARRIED * units.length }] : []
+    })
+  const whole = priced(chords ? [chordsOf(line)] : cuts(line, inverts))
+  // a hand that does not reach the last note from the last repeat moves for it
+  const ways = whole.length > 0 || chords ? whole : priced(cuts(line, inverts, true))
   const best = ways.sort((a, b) => a.cost - b.cost)[0]
   if (!best) return []
   const { units, groups, choices } = best

@@ -85,6 +85,16 @@ describe('the sequence principle', () => {
     },
   )
 
+  it('keeps the shape to the last repeat of a group', () => {
+    for (const tonic of MAJORS) {
+      for (const hand of HANDS) {
+        const { fingers, grips } = figure(tonic, 'groups-of-three', hand)
+        expect([...new Set(grips.slice(1).map((from, at) => from - grips[at]!))], `${tonic} ${hand}`).toEqual([3])
+        expect(fingers.length - grips.at(-1)!).toBe(3)
+      }
+    }
+  })
+
   it('is a setting: as the line lies, a figure may change its fingers from repeat to repeat', () => {
     const alike = figure('C', 'groups-of-three', 'right').fingers.join('')
     const lies = figure('C', 'groups-of-three', 'right', { repeats: 'as-it-lies' }).fingers.join('')
