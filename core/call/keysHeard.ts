@@ -3,7 +3,7 @@ import type { Heard } from './heard'
 import type { Features } from './part'
 
 /** Keys that have their features in common. */
-export interface KeyGroup {
+interface KeyGroup {
   readonly tonics: Note[]
   readonly features: readonly Features[]
 }

@@ -29,7 +29,7 @@ export interface Side {
 const OCTAVE = 12
 
 /** What a note is found by on the other side: its degree, counted on through the octaves; its key; or its letter. */
-export type AlignBy = 'degree' | 'key' | 'letter'
+type AlignBy = 'degree' | 'key' | 'letter'
 
 /** Each note's place over the lowest one of its side. */
 function placesOf({ part, indices }: Side, by: AlignBy): number[] {
@@ -56,7 +56,7 @@ function keysOf(side: Side, by: AlignBy, legs: boolean): string[] {
 }
 
 /** By degrees where both have as many, by their keys where they have not, by letters where there are no degrees. */
-export function alignedBy({ part: a }: Side, { part: b }: Side): AlignBy {
+function alignedBy({ part: a }: Side, { part: b }: Side): AlignBy {
   if (a.degrees === null || b.degrees === null) return 'letter'
   return a.degrees === b.degrees ? 'degree' : 'key'
 }

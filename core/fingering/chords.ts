@@ -1,6 +1,6 @@
 import { isBlack, keyAt, keyDistance } from '../surface'
 import type { Finger, Hand } from '../study'
-import { AT_REST, charge, outward, passage, type Tally, type Touch } from './cost'
+import { AT_REST, charge, isSlide, outward, passage, type Tally, type Touch } from './cost'
 import { FINGERS, type School } from './school'
 
 /** Fingers that a hand puts down at once, one for each key, lowest key first. */
@@ -167,8 +167,6 @@ function reused(before: readonly Touch[], after: readonly Touch[]): [again: numb
   return [again, changed]
 }
 
-const NEIGHBOURS = 22
-
 /**
  * The outer voice of double notes is the one that is bound: its finger is never needed on two keys running, but for a
  * slide from a black key to its white neighbour; and a finger passes over an outer one only onto a pair with the thumb.
@@ -184,8 +182,7 @@ function outerCost(
   const [a, b] = [outer(before), outer(after)]
   if (a.midi === b.midi) return 0
   if (a.finger === b.finger) {
-    const slides = isBlack(a.midi) && !isBlack(b.midi) && keyDistance(a.midi, b.midi) < NEIGHBOURS
-    return charge(slides ? 'outer-slide' : 'outer-again', 1, school, tally)
+    return charge(isSlide(a.midi, b.midi) ? 'outer-slide' : 'outer-again', 1, school, tally)
   }
   const outwards = (b.midi - a.midi) * outward(hand) > 0
   const passes = outwards ? b.finger < a.finger : b.finger > a.finger

@@ -31,12 +31,14 @@ export function stepCost(school: School, hand: Hand, a: Touch, b: Touch, tally?:
 }
 
 const NEIGHBOURS = 22
+/** From a black key a finger slides to the white one beside it. */
+export const isSlide = (from: number, to: number): boolean =>
+  isBlack(from) && !isBlack(to) && keyDistance(from, to) < NEIGHBOURS
 
 /** One key again, or one finger again: a slide from black to the white key beside it, if the school has it. */
 function sameCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
   if (a.midi === b.midi) return charge('finger-change', a.finger === b.finger ? 0 : 1, school, tally)
-  const slides = school.slides && isBlack(a.midi) && !isBlack(b.midi) && keyDistance(a.midi, b.midi) < NEIGHBOURS
-  return slides ? charge('slide', 1, school, tally) : Infinity
+  return school.slides && isSlide(a.midi, b.midi) ? charge('slide', 1, school, tally) : Infinity
 }
 
 function gripCost(school: School, a: Touch, b: Touch, tally?: Tally): number {

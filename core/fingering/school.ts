@@ -76,3 +76,9 @@ export const FINGERS: readonly Finger[] = [1, 2, 3, 4, 5]
 
 /** What costs more than this, a school rules out: it is tried only where nothing else serves. */
 export const BEYOND = 900
+
+/** Width of a semitone on a keyboard with an octave of 164.5 mm. */
+export const SEMITONE = 164.5 / 12
+
+/** Keys a given number of semitones apart lie up to this much farther apart than so many twelfths of an octave, mm. */
+export const UNEVEN = 8

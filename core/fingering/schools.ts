@@ -1,10 +1,7 @@
 import type { Material } from '../material'
 import type { Hand } from '../study'
 import { type FingeringSettings, type HandSize, SCHOOLS, type SchoolId } from './settings'
-import { FINGERS, type School, type Spans, type Term } from './school'
-
-/** Width of a semitone on a keyboard with an octave of 164.5 mm. */
-const SEMITONE = 164.5 / 12
+import { FINGERS, type School, SEMITONE, type Spans, type Term, UNEVEN } from './school'
 
 /**
  * Widest and comfortable spans in semitones. Source: R. Parncutt, J. A. Sloboda, E. F. Clarke, M. Raekallio, P. Desain,
@@ -24,9 +21,6 @@ const COMFORTABLE: Spans = {
   3: { 4: 2, 5: 5 },
   4: { 5: 3 },
 }
-
-/** Keys a given number of semitones apart lie up to this much farther apart than so many twelfths of an octave, mm. */
-const UNEVEN = 8
 
 const scaled = (spans: Spans, by: number, more = 0): Spans =>
   Object.fromEntries(

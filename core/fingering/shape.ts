@@ -1,8 +1,8 @@
 import { isBlack, keyDistance } from '../surface'
 import type { Finger, Hand } from '../study'
 import { allHolds, type Hold } from './chords'
-import { AT_REST, charge, outward, spanCost, type Tally, type Touch } from './cost'
-import type { School } from './school'
+import { AT_REST, charge, outward, spanCost, type Touch } from './cost'
+import { type School, SEMITONE, UNEVEN } from './school'
 
 /** Keys that lie farther apart than steps of a scale: the open hand has its thumb with it, black key or not. */
 const STEP = 2
@@ -19,50 +19,38 @@ const inward = (hand: Hand, keys: readonly number[], hold: Hold): Touch[] =>
  * Infinity where it cannot.
  * @param struck the keys are struck at once: the hand lies over black keys as over white ones
  */
-export function shapeCost(
-  school: School,
-  hand: Hand,
-  keys: readonly number[],
-  hold: Hold,
-  struck: boolean,
-  tally?: Tally,
-): number {
+export function shapeCost(school: School, hand: Hand, keys: readonly number[], hold: Hold, struck: boolean): number {
   const touched = inward(hand, keys, hold)
   let sum = 0
   touched.forEach((touch, at) => {
     const next = touched[at + 1]
-    if (next) sum += apartCost(school, touch, next, tally)
+    if (next) sum += apartCost(school, touch, next)
     const outermost = touched.at(-1)!
     // the whole hand must reach, whatever lies between
     if (spanCost(school, touch, outermost) === Infinity) sum = Infinity
-    sum += charge('weak-finger', WEAK[touch.finger], school, tally)
+    sum += charge('weak-finger', WEAK[touch.finger], school)
   })
   if (struck) return sum
   const [inner] = touched
   const open = isOpen(keys)
   const black = isBlack(inner!.midi) && !open && school.weights['thumb-on-black'] > 0
-  if (inner!.finger === 1) return sum + charge('thumb-on-black', black ? BY_STEP : 0, school, tally)
-  return sum + charge('thumb-left-out', black ? 0 : 1, school, tally)
+  if (inner!.finger === 1) return sum + charge('thumb-on-black', black ? BY_STEP : 0, school)
+  return sum + charge('thumb-left-out', black ? 0 : 1, school)
 }
 
 /** The thumb on a black key, of what the school charges for it in a run: more than another shape costs. */
 const BY_STEP = 0.03
 
-const SEMITONE = 164.5 / 12
-/** Keys of one interval lie up to this much farther apart in one place than in another, mm. */
-const UNEVEN = 8
-
 /**
  * Two neighbours under a shape: stretched by how far they really lie, misshapen by the interval alone, so that every key
  * is taken alike.
  */
-function apartCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
-  const stretched = spanCost(school, a, b)
-  if (stretched === Infinity) return Infinity
+function apartCost(school: School, a: Touch, b: Touch): number {
+  if (spanCost(school, a, b) === Infinity) return Infinity
   const [lower, higher] = a.finger < b.finger ? [a.finger, b.finger] : [b.finger, a.finger]
   const beyond = Math.max(0, keyDistance(a.midi, b.midi) - school.reach[lower]![higher]! - UNEVEN)
   const off = Math.abs(SEMITONE * Math.abs(a.midi - b.midi) - AT_REST * (higher - lower)) * (lower === 1 ? 0.5 : 1)
-  return charge('stretch', beyond, school, tally) + charge('hand-shape', off, school, tally)
+  return charge('stretch', beyond, school) + charge('hand-shape', off, school)
 }
 
 const WEAK: Readonly<Record<Finger, number>> = { 1: 0, 2: 0, 3: 0, 4: 0.3, 5: 0.2 }

@@ -92,9 +92,8 @@ export function taskOf(recipe: FingeredRecipe, material: Material, line: Line, m
   const pins = placedPins(recipe, line, material.up.length)
   const heldNote = line.free === 'held' && !hasChords(line)
   const positions = inPositions(recipe, material) || heldNote
-  const byOctave = repeats(material, line) && !positions && ALL_SCHOOLS[recipe.school].pattern !== 'none'
-  const asked = mannerFor(sizeFor(recipe, material, byOctave), line.hand, material, make)
-  const ringed = byOctave
+  const ringed = repeats(material, line) && !positions && ALL_SCHOOLS[recipe.school].pattern !== 'none'
+  const asked = mannerFor(sizeFor(recipe, material, ringed), line.hand, material, make)
   const sequences =
     !ringed && inShapes(recipe, material, line, asked) ? sequencesFor(shapely(asked), material, line, pins) : []
   const manner = mannerOfLine(asked, ringed || positions, sequences.length > 0)

@@ -6,7 +6,7 @@ export interface Difficulty {
 
 /** What adds up, and what that is multiplied by. */
 export const FACTORS = ['length', 'tempo'] as const
-export type Summand =
+type Summand =
   | 'steps'
   | 'crossings'
   | 'moves'
