@@ -16,7 +16,7 @@ function watchSound() {
     heard.push(when)
     return start.call(this, when, ...rest)
   }
-  let last = null
+  let last = /** @type {string | null} */ (null)
   const look = () => {
     const mark = document.querySelector('rect.sounding')
     /** @type {HTMLElement | null | undefined} */

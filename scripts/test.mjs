@@ -11,19 +11,30 @@ const tool = (name, ...args) => ['npx', ['--no-install', name, ...args]]
 
 const CRUISED = ['core', 'app', 'server', 'shared', 'words', 'cli', 'tests', 'bench']
 
-const typed = (...projects) => projects.map((project) => tool('vue-tsc', '--noEmit', '-p', project))
+/** Components need a compiler that reads them; all else goes by the native one, ten times as fast. */
+const typedComponents = (project) => tool('vue-tsc', '--noEmit', '-p', project)
+const typed = (...projects) =>
+  projects.map((project) => [path.join(ROOT, 'node_modules/typescript7/bin/tsc'), ['--noEmit', '-p', project]])
 
 /** Checks that either pass or not; each counts as one. Two lanes, one for each core; the build follows the first. */
 const LANES = [
   [
     // what the application is made of; what is shared is read by those that import it
-    ['types', ...typed('.nuxt/tsconfig.app.json', '.nuxt/tsconfig.server.json', '.nuxt/tsconfig.node.json')],
+    ['types of the pages', typedComponents('.nuxt/tsconfig.app.json')],
   ],
   [
+    [
+      'types',
+      ...typed(
+        '.nuxt/tsconfig.server.json',
+        '.nuxt/tsconfig.node.json',
+        'tests/tsconfig.json',
+        'scripts/tsconfig.json',
+      ),
+    ],
     ['imports', tool('depcruise', ...CRUISED, '--config', '.dependency-cruiser.cjs')],
-    ['formatting', tool('prettier', '--check', '--log-level=warn', '.')],
+    ['formatting', tool('prettier', '--check', '--experimental-cli', '--log-level=warn', '.')],
     ['lint', tool('eslint', '.')],
-    ['types of tests, terminal and scripts', ...typed('tests/tsconfig.json', 'scripts/tsconfig.json')],
   ],
 ]
 
