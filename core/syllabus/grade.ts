@@ -9,6 +9,7 @@ import { type Policies, USUAL_POLICIES } from './match'
 import { mendOf, type Mend } from './mend'
 import { type Atom, type Grade, isFor, saysHands, type Syllabus } from './model'
 import { pairsOf, type Unit } from './pairs'
+import { type Gap, type Means, OWN_MEANS } from './weighing'
 
 /** `not-needed`: left over in a choice that has enough. */
 export type Status = 'covered' | 'near' | 'missing' | 'not-needed'
@@ -38,6 +39,11 @@ interface Totals {
   readonly missing: number
 }
 
+/** Totals of a grade, and by how much they may fall short of the best there is: null where that is proven. */
+interface Counted extends Totals {
+  readonly gap: Gap | null
+}
+
 interface GroupReport extends Totals {
   readonly id: string
   readonly title: string
@@ -54,7 +60,7 @@ export interface EntryReport {
 }
 
 /** A set held against one grade. */
-export interface GradeReport extends Totals {
+export interface GradeReport extends Counted {
   readonly syllabus: string
   readonly grade: string
   readonly atoms: readonly AtomReport[]
@@ -89,6 +95,13 @@ interface Solved {
   readonly served: readonly (Assigned | undefined)[]
   readonly wanted: readonly boolean[]
   readonly units: readonly Unit[]
+  readonly gap: Gap | null
+}
+
+/** What a grading goes by, besides the list and the set. */
+interface By {
+  readonly policies: Policies
+  readonly means: Means
 }
 
 /** Solves in an order that neither studies nor entries dictate, and answers in printed order. */
@@ -96,7 +109,7 @@ function solve(
   atoms: readonly Atom[],
   { recipes, order }: Prepared,
   sets: readonly ChoiceSet[],
-  policies: Policies,
+  { policies, means }: By,
   plays: (recipe: Recipe) => boolean,
 ): Solved {
   const atomOrder = atoms.map((_, at) => at).sort((a, b) => (atoms[a]!.id < atoms[b]!.id ? -1 : 1))
@@ -114,15 +127,17 @@ function solve(
       .map((bundle) => bundle.map((at) => placeOf.get(at)!).sort((a, b) => a - b))
       .sort((a, b) => a[0]! - b[0]!),
   }))
-  const { served, wanted } = assign(
+  const { served, wanted, gap } = assign(
     ordered,
     pairs,
     moved.sort((a, b) => a.bundles[0]![0]! - b.bundles[0]![0]!),
+    means,
   )
   return {
     served: atoms.map((_, at) => served[placeOf.get(at)!]),
     wanted: atoms.map((_, at) => wanted[placeOf.get(at)!]!),
     units: pairs.units.map((unit) => ({ ...unit, study: studyOrder[unit.study]! })),
+    gap,
   }
 }
 
@@ -149,7 +164,7 @@ function reportOf(
     status: near ? 'near' : 'covered',
     study,
     variant,
-    reasons: short.map((each) => each.said),
+    reasons: short.map((each) => each.said()),
     mend,
   }
 }
@@ -178,15 +193,15 @@ interface Weighed {
   readonly solved: Solved
 }
 
-function weighed(syllabus: Syllabus, grade: AskedGrade, set: Prepared, policies: Policies): Weighed {
+function weighed(syllabus: Syllabus, grade: AskedGrade, set: Prepared, by: By): Weighed {
   const atoms = expand(grade, saysHands(syllabus))
   const sets = choiceSets(grade, atoms)
   const plays = (recipe: Recipe) => isFor(syllabus.instrument, recipe) && !isFree(recipe.material)
-  return { atoms, sets, solved: solve(atoms, set, sets, policies, plays) }
+  return { atoms, sets, solved: solve(atoms, set, sets, by, plays) }
 }
 
-function graded(syllabus: Syllabus, grade: AskedGrade, set: Prepared, policies: Policies): GradeReport {
-  const { atoms, sets, solved } = weighed(syllabus, grade, set, policies)
+function graded(syllabus: Syllabus, grade: AskedGrade, set: Prepared, by: By): GradeReport {
+  const { atoms, sets, solved } = weighed(syllabus, grade, set, by)
   const full = fullness(atoms, sets, solved)
   const reports = atoms.map((atom, at) => reportOf(atom, at, solved, full[at]!, set.recipes))
   const used = new Set(reports.map((atom) => atom.study))
@@ -194,6 +209,7 @@ function graded(syllabus: Syllabus, grade: AskedGrade, set: Prepared, policies: 
     syllabus: syllabus.id,
     grade: grade.id,
     ...totals(reports),
+    gap: solved.gap,
     atoms: reports,
     surplus: set.recipes.flatMap((_, at) => (used.has(at) ? [] : [at])),
     groups: grade.groups.map(({ id, title }) => ({
@@ -211,8 +227,8 @@ function graded(syllabus: Syllabus, grade: AskedGrade, set: Prepared, policies: 
 }
 
 /** Totals alone, without the report. */
-function totalsOf(syllabus: Syllabus, grade: AskedGrade, set: Prepared, policies: Policies): Totals {
-  const { served, wanted } = weighed(syllabus, grade, set, policies).solved
+function totalsOf(syllabus: Syllabus, grade: AskedGrade, set: Prepared, by: By): Counted {
+  const { served, wanted, gap } = weighed(syllabus, grade, set, by).solved
   let [required, covered, near] = [0, 0, 0]
   wanted.forEach((counts, at) => {
     if (!counts) return
@@ -221,12 +237,12 @@ function totalsOf(syllabus: Syllabus, grade: AskedGrade, set: Prepared, policies
     if (how && how.match.short.length === 0) covered++
     else if (how) near++
   })
-  return { required, covered, near, missing: required - covered - near }
+  return { required, covered, near, missing: required - covered - near, gap }
 }
 
 /**
- * Grades a set of studies against one grade. The assignment is optimal, and the report does not depend on the order of
- * studies or entries.
+ * Grades a set of studies against one grade. The assignment is optimal, or tells its gap where the means ran out; the
+ * report does not depend on the order of studies or entries.
  * @throws RecipeError `grade.unknown`, or what `completeRecipe` says of a study
  */
 export function gradeSet(
@@ -234,14 +250,15 @@ export function gradeSet(
   gradeId: string,
   studies: readonly RecipeInput[],
   policies: Policies = USUAL_POLICIES,
+  means: Means = OWN_MEANS,
 ): GradeReport {
   const grade = askedGrade(syllabus, gradeOf(syllabus, gradeId))
-  return graded(syllabus, grade, prepared(studies), policies)
+  return graded(syllabus, grade, prepared(studies), { policies, means })
 }
 
 /** How a set stands in every grade of a syllabus. Grades need not build on each other; each is held by itself. */
 export interface Placement {
-  readonly grades: readonly (Totals & { readonly id: string; readonly title: string })[]
+  readonly grades: readonly (Counted & { readonly id: string; readonly title: string })[]
   /** The highest grade wholly covered, or null. */
   readonly highest: string | null
 }
@@ -251,11 +268,12 @@ export function placeSet(
   syllabus: Syllabus,
   studies: readonly RecipeInput[],
   policies: Policies = USUAL_POLICIES,
+  means: Means = OWN_MEANS,
 ): Placement {
   const set = prepared(studies)
   const grades = syllabus.grades.map((grade) => {
     const { id, title } = grade
-    return { id, title, ...totalsOf(syllabus, askedGrade(syllabus, grade), set, policies) }
+    return { id, title, ...totalsOf(syllabus, askedGrade(syllabus, grade), set, { policies, means }) }
   })
   const whole = grades.filter((grade) => grade.required > 0 && grade.covered === grade.required)
   return { grades, highest: whole.at(-1)?.id ?? null }

@@ -36,6 +36,8 @@ export {
 export { type ItemMarks, resultOf } from './marks'
 export { type Policies, USUAL_POLICIES } from './match'
 export type { Mend } from './mend'
+export type { Program, Solution, Solver } from './program'
+export { type Gap, type Means, OWN_MEANS } from './weighing'
 export {
   type Atom,
   BEATS,

@@ -11,7 +11,8 @@ import { askedCourse } from './words'
 /** One field in which a study falls short of a requirement, and how much it takes to mend. */
 export interface Shortfall {
   readonly field: ShortField
-  readonly said: Message
+  /** Told on demand: of all that is matched, little is said. */
+  readonly said: () => Message
   readonly effort: number
 }
 
@@ -55,19 +56,19 @@ function materialShort({ material }: Recipe, asked: Requirement, miss: Miss): vo
   const { kind, inversion = 0 } = material as NamedMaterial
   if (kind !== asked.kind) {
     const [wanted, own] = [asked.kind, kind].map((id) => kindNamed({ id }))
-    miss('kind', tellSyllabus('short.kind', { asked: wanted!, own: own! }), 40)
+    miss('kind', () => tellSyllabus('short.kind', { asked: wanted!, own: own! }), 40)
   }
   if (inversion === asked.inversion) return
-  miss('inversion', tellSyllabus('short.inversion', { asked: asked.inversion, own: inversion }), 40)
+  miss('inversion', () => tellSyllabus('short.inversion', { asked: asked.inversion, own: inversion }), 40)
 }
 
 function lengthShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
   const lengths = { own: recipe.octaves, asked: asked.octaves }
   const lacking = asked.octaves - recipe.octaves
-  if (lacking > 0) miss('octaves', tellSyllabus('short.octaves', lengths), 20 * lacking)
-  else if (lacking < 0 && !policies.moreOctaves) miss('octaves', tellSyllabus('short.just-octaves', lengths), 10)
+  if (lacking > 0) miss('octaves', () => tellSyllabus('short.octaves', lengths), 20 * lacking)
+  else if (lacking < 0 && !policies.moreOctaves) miss('octaves', () => tellSyllabus('short.just-octaves', lengths), 10)
   if (recipe.course !== asked.course) {
-    miss('course', tellSyllabus('short.course', { asked: asked.course, own: recipe.course }), 10)
+    miss('course', () => tellSyllabus('short.course', { asked: asked.course, own: recipe.course }), 10)
   }
 }
 
@@ -85,10 +86,14 @@ function shapeShort(recipe: Recipe, asked: Requirement, miss: Miss): void {
     rhythm.ladder === PLAIN_RHYTHM.ladder &&
     rhythm.lengths === PLAIN_RHYTHM.lengths
   if (!same) {
-    miss('pattern', tellSyllabus('short.shape', { asked: told(askedCourse(asked)), own: told(courseTold(recipe)) }), 50)
+    miss(
+      'pattern',
+      () => tellSyllabus('short.shape', { asked: told(askedCourse(asked)), own: told(courseTold(recipe)) }),
+      50,
+    )
   }
   if (resolution !== 'none' && bookends.after !== resolution) {
-    miss('resolution', tellSyllabus('short.resolution', { resolution }), 10)
+    miss('resolution', () => tellSyllabus('short.resolution', { resolution }), 10)
   }
 }
 
@@ -99,7 +104,7 @@ function touchShort(recipe: Recipe, asked: Requirement, policies: Policies, miss
       touches.map((touch) => tellSyllabus('touch', { touch })),
       'or',
     )
-    miss('articulation', tellSyllabus('short.touch', { asked: wanted, own: recipe.articulation }), 10)
+    miss('articulation', () => tellSyllabus('short.touch', { asked: wanted, own: recipe.articulation }), 10)
   }
 }
 
@@ -107,10 +112,10 @@ function tempoShort(recipe: Recipe, asked: Requirement, policies: Policies, miss
   const [own, least] = [notesPerMinute(recipe.tempo), notesPerMinute(asked.tempo)]
   const most = asked.tempo.most === undefined ? null : asked.tempo.most * asked.tempo.notesPerBeat
   if (own < least) {
-    miss('tempo', tellSyllabus('short.tempo', { own, least }), Math.ceil((30 * (least - own)) / least))
-  } else if (most !== null && own > most) miss('tempo', tellSyllabus('short.tempo-most', { own, most }), 5)
+    miss('tempo', () => tellSyllabus('short.tempo', { own, least }), Math.ceil((30 * (least - own)) / least))
+  } else if (most !== null && own > most) miss('tempo', () => tellSyllabus('short.tempo-most', { own, most }), 5)
   else if (own > (most ?? least) && !policies.fasterTempo) {
-    miss('tempo', tellSyllabus('short.just-tempo', { own, least }), 5)
+    miss('tempo', () => tellSyllabus('short.just-tempo', { own, least }), 5)
   }
 }
 

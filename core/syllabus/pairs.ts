@@ -3,13 +3,6 @@ import { type Recipe, familyOf } from '../instrument'
 import { kinAsked, kinOf, type Match, matchesOf, type Policies } from './match'
 import type { Atom } from './model'
 
-/** A study that can serve an atom, and how near it comes in each form that serves. */
-export interface Pair {
-  readonly atom: number
-  readonly unit: number
-  readonly matches: readonly Match[]
-}
-
 /**
  * A use of a study: one for each study, so that it serves one atom; where hands together stand for each hand alone,
  * one more for each hand.
@@ -19,39 +12,81 @@ export interface Unit {
   readonly hand: 'together' | Hand | null
 }
 
+/** How near a unit comes to atoms, in each form that serves, by the atoms' places. */
+export type Reach = ReadonlyMap<number, readonly Match[]>
+
+/** Units that come alike near to everything: which of them serves is all one. */
+export interface Stock {
+  readonly units: readonly number[]
+  /** The first unit's; the others' weigh the same. */
+  readonly reach: Reach
+}
+
 export interface Pairs {
   readonly units: readonly Unit[]
-  readonly pairs: readonly Pair[]
+  /** By unit. */
+  readonly reaches: readonly Reach[]
+  /** Of units that serve anything. */
+  readonly stocks: readonly Stock[]
 }
 
-function unitsOf(recipe: Recipe, study: number, policies: Policies): Unit[] {
-  const stands = policies.togetherForSeparate ? familyOf(recipe).examined.standsFor(recipe) : [null]
-  return stands.map((hand) => ({ study, hand }))
-}
+const unitsOf = (recipe: Recipe, policies: Policies): readonly Unit['hand'][] =>
+  policies.togetherForSeparate ? familyOf(recipe).examined.standsFor(recipe) : [null]
 
-/** Everything that can serve anything. Studies meet only the atoms of their own key, family and mode. */
+/** What a reach weighs: units of the same weight are interchangeable. */
+const weightOf = (reach: Reach): string =>
+  [...reach]
+    .map(([atom, matches]) => `${atom}:${matches.map(({ variant, effort }) => `${variant}.${effort}`).join(',')}`)
+    .join(' ')
+
+/**
+ * Everything that can serve anything. Studies meet only the atoms of their own key, family and mode; studies that are
+ * equal are held against them once.
+ */
 export function pairsOf(atoms: readonly Atom[], recipes: readonly Recipe[], policies: Policies): Pairs {
   const kin = new Map<string, number[]>()
   atoms.forEach((atom, at) => {
     for (const key of new Set(atom.variants.map(kinAsked))) kin.set(key, [...(kin.get(key) ?? []), at])
   })
-  const units: Unit[] = []
-  const pairs: Pair[] = []
-  recipes.forEach((recipe, study) => {
-    const own = unitsOf(recipe, study, policies)
+  const reachesOf = (recipe: Recipe): Reach[] => {
+    const hands = unitsOf(recipe, policies)
+    const found = hands.map(() => new Map<number, readonly Match[]>())
     const key = kinOf(recipe)
-    for (const atom of (key && kin.get(key)) || []) {
-      const matches = matchesOf(recipe, atoms[atom]!, policies)
-      own.forEach((unit, at) => {
-        const fit = matches.filter(
-          ({ variant }) => unit.hand === null || atoms[atom]!.variants[variant]!.hands === unit.hand,
-        )
-        if (fit.length > 0) pairs.push({ atom, unit: units.length + at, matches: fit })
+    for (const at of (key && kin.get(key)) || []) {
+      const { variants } = atoms[at]!
+      const matches = matchesOf(recipe, atoms[at]!, policies)
+      hands.forEach((hand, which) => {
+        const fit = hand === null ? matches : matches.filter(({ variant }) => variants[variant]!.hands === hand)
+        if (fit.length > 0) found[which]!.set(at, fit)
       })
     }
-    units.push(...own)
+    return found
+  }
+  const known = new Map<string, readonly Reach[]>()
+  const units: Unit[] = []
+  const reaches: Reach[] = []
+  recipes.forEach((recipe, study) => {
+    const name = JSON.stringify(recipe)
+    const own = known.get(name) ?? reachesOf(recipe)
+    known.set(name, own)
+    units.push(...unitsOf(recipe, policies).map((hand) => ({ study, hand })))
+    reaches.push(...own)
   })
-  return { units, pairs }
+  return { units, reaches, stocks: stocksOf(reaches) }
+}
+
+function stocksOf(reaches: readonly Reach[]): Stock[] {
+  const weights = new Map<Reach, string>()
+  const stocks = new Map<string, { units: number[]; reach: Reach }>()
+  reaches.forEach((reach, unit) => {
+    if (reach.size === 0) return
+    const weight = weights.get(reach) ?? weightOf(reach)
+    weights.set(reach, weight)
+    const stock = stocks.get(weight) ?? { units: [], reach }
+    stock.units.push(unit)
+    stocks.set(weight, stock)
+  })
+  return [...stocks.values()]
 }
 
 /** Sets of places that hang together; each list names places that belong to one. */

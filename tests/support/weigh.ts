@@ -12,9 +12,17 @@ export interface Weight {
 const better = (a: Weight, b: Weight): boolean =>
   a.open !== b.open ? a.open < b.open : a.near !== b.near ? a.near > b.near : a.effort < b.effort
 
+/** What a set comes to. */
+export const weightOf = (list: Syllabus, studies: readonly RecipeInput[], policies: Policies): Weight =>
+  weightIn(list, studies, policies, gradeSet(list, list.grades[0]!.id, studies, policies))
+
 /** What a report comes to. */
-export function weightOf(list: Syllabus, studies: readonly RecipeInput[], policies: Policies): Weight {
-  const report: GradeReport = gradeSet(list, list.grades[0]!.id, studies, policies)
+export function weightIn(
+  list: Syllabus,
+  studies: readonly RecipeInput[],
+  policies: Policies,
+  report: GradeReport,
+): Weight {
   const atoms = atomsOf(list, list.grades[0]!)
   const effort = report.atoms.reduce((sum, { id, study, variant, wanted }) => {
     if (study === null || !wanted) return sum

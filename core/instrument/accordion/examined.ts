@@ -10,35 +10,37 @@ import { tellInstrument } from '../messages'
 function madeShort({ accordion }: AccordionRecipe, asked: AskedOfPlayer, miss: Miss): void {
   const { bellows, registers, rows, treble } = accordion
   const beats = asked.bellowsBeats ?? 0
-  const turns = asked.bellows === bellows.turn && (bellows.turn !== 'beats' || beats === bellows.beats)
-  if (asked.bellows && !turns) {
+  const { bellows: turn, treble: side } = asked
+  const turns = turn === bellows.turn && (bellows.turn !== 'beats' || beats === bellows.beats)
+  if (turn && !turns) {
     const own = { own: bellows.turn, ownBeats: bellows.beats }
-    miss('bellows', tellInstrument('short.bellows', { asked: asked.bellows, beats, ...own }), 15)
+    miss('bellows', () => tellInstrument('short.bellows', { asked: turn, beats, ...own }), 15)
   }
   if (asked.registers.length > 0 && String([...asked.registers].sort()) !== String([...registers].sort())) {
     const told = { asked: asked.registers.join(' + '), own: registers.join(' + ') }
-    miss('registers', tellInstrument('short.registers', told), 10)
+    miss('registers', () => tellInstrument('short.registers', told), 10)
   }
   const lacking = asked.bassRows.filter((row) => !rows.includes(row))
   if (lacking.length > 0) {
     const told = { rows: listed(lacking.map((row) => tellInstrument('bass-row', { row }))), bass: accordion.bass }
-    miss('bassRows', tellInstrument('short.rows', told), 60)
+    miss('bassRows', () => tellInstrument('short.rows', told), 60)
   }
   const { plays } = trebleOf(treble)
-  if (asked.treble && asked.treble !== plays) {
-    miss('treble', tellInstrument('short.treble', { asked: asked.treble, own: plays }), 60)
+  if (side && side !== plays) {
+    miss('treble', () => tellInstrument('short.treble', { asked: side, own: plays }), 60)
   }
 }
 
 function shortOf(recipe: AccordionRecipe, asked: AskedOfPlayer, togetherForSeparate: boolean, miss: Miss): void {
   const { hands, accordion } = recipe
+  const { bass } = asked
   const stands = togetherForSeparate && hands === 'together'
   if (hands !== asked.hands && !stands) {
-    miss('hands', tellInstrument('short.hands', { asked: asked.hands, own: hands }), 50)
+    miss('hands', () => tellInstrument('short.hands', { asked: asked.hands, own: hands }), 50)
   }
   // other hands have another bass: that is told once
-  if (asked.bass && hands === asked.hands && accordion.left.part !== asked.bass) {
-    miss('bass', tellInstrument('short.bass', { asked: asked.bass, own: accordion.left.part }), 50)
+  if (bass && hands === asked.hands && accordion.left.part !== bass) {
+    miss('bass', () => tellInstrument('short.bass', { asked: bass, own: accordion.left.part }), 50)
   }
   madeShort(recipe, asked, miss)
 }

@@ -10,6 +10,7 @@ import {
   gradeSet,
   nextToPractise,
   openChoices,
+  OWN_MEANS,
   placeSet,
   practiceOrder,
   recipesForMissing,
@@ -23,10 +24,12 @@ import { type Match, matchOf } from '../../../core/syllabus/match'
 import corvane from '../../../demo/syllabi/corvane-piano.json'
 import ternQuay from '../../../demo/syllabi/tern-quay-piano.json'
 import { syllabusOf } from '../../../shared/schemas'
+import { solverMeans } from '../../../shared/solver'
 import { entryOf, groupOf, listOf, studyOf } from '../../support/syllabi'
 import { anyPolicies, groupsOver, setsOver } from '../../support/lists'
 import { programOf, solver } from '../../support/mixedInteger'
-import { bruteForce, weightOf } from '../../support/weigh'
+import { overlapping, studiesOver } from '../../support/overlapping'
+import { bruteForce, weightIn, weightOf } from '../../support/weigh'
 import { english } from '../../support/english'
 import { runs } from '../../support/runs'
 
@@ -75,16 +78,50 @@ describe('the assignment', () => {
     )
   })
 
+  it('is the same with a solver’s help, asked as soon as choices overlap, and proven', async () => {
+    const four = ['C', 'G', 'D', 'F']
+    const means = { ...(await solverMeans()), patience: 0, milliseconds: 60_000 }
+    fc.assert(
+      fc.property(setsOver(four, 12), groupsOver(four), anyPolicies, (studies, groups, policies) => {
+        const list = listOf(...groups)
+        const [helped, alone] = [means, OWN_MEANS].map((by) => gradeSet(list, 'g', studies, policies, by))
+        expect(helped!.gap).toBeNull()
+        expect(weightIn(list, studies, policies, helped!)).toEqual(weightIn(list, studies, policies, alone!))
+      }),
+      { numRuns: runs(200) },
+    )
+  })
+
+  it('ends within its means where choices overlap without end, and tells by how much it may fall short', () => {
+    const [list, studies] = [overlapping(12), studiesOver(90)]
+    const means = { ...OWN_MEANS, patience: 20_000 }
+    const report = gradeSet(list, 'g', studies, undefined, means)
+    const proven = gradeSet(overlapping(2), 'g', studies, undefined, means)
+    expect(proven.gap).toBeNull()
+    expect(report.gap).not.toBeNull()
+    expect(report.covered + report.near + report.missing).toBe(report.required)
+  })
+
+  it('proves lists of forty lines whose forms overlap, with the solver', async () => {
+    const means = { ...(await solverMeans()), milliseconds: 60_000 }
+    const [list, studies] = [overlapping(40), studiesOver(500)]
+    const { required, covered, near, gap } = gradeSet(list, 'g', studies, undefined, means)
+    expect({ required, covered, near, gap }).toEqual({ required: 360, covered: 3, near: 297, gap: null })
+  })
+
   it('is near to one more, however much is then left to mend: no sum of efforts outweighs it', () => {
     // ten studies next to ten atoms; only if each moves on to the next does the eleventh study come in
     const atoms = Array.from({ length: 11 }, () => ({ scope: null, variants: [{ kind: 'major' }] }) as unknown as Atom)
     const near = (effort: number) => [
-      { variant: 0, effort, short: [{ field: 'tempo', said: { code: 'text' }, effort }] },
+      { variant: 0, effort, short: [{ field: 'tempo', said: () => ({ code: 'text' }), effort }] },
     ]
-    const own = Array.from({ length: 10 }, (_, at) => ({ atom: at, unit: at, matches: near(1) as Match[] }))
-    const next = Array.from({ length: 10 }, (_, at) => ({ atom: at + 1, unit: at, matches: near(110) as Match[] }))
-    const pairs = [...own, ...next, { atom: 0, unit: 10, matches: near(110) as Match[] }]
-    const { served } = assign(atoms, { units: [], pairs }, [])
+    const reaches = Array.from(
+      { length: 10 },
+      (_, at) => new Map([at, at + 1].map((atom) => [atom, near(atom === at ? 1 : 110) as unknown as Match[]])),
+    )
+    reaches.push(new Map([[0, near(110) as unknown as Match[]]]))
+    const stocks = reaches.map((reach, unit) => ({ units: [unit], reach }))
+    const { served } = assign(atoms, { units: [], reaches, stocks }, [])
     expect(served.filter(Boolean)).toHaveLength(11)
   })
 

@@ -70,11 +70,11 @@ describe('matching', () => {
     [{ motion: 'contrary' as const }, ['similar motion asked, this is contrary']],
     [{ octaves: 1, tempo: { bpm: 40, notesPerBeat: 1 as const } }, ['one octave, 2 asked', '40 of 120 notes a minute']],
   ])('%j falls short by %j', (some, words) => {
-    expect(hold(some)!.short.map((short) => inEnglish(short.said))).toEqual(words)
+    expect(hold(some)!.short.map((short) => inEnglish(short.said()))).toEqual(words)
   })
 
   it('takes another minor for near, another key for another study', () => {
-    expect(inEnglish(hold({}, 'melodic-minor')!.short[0]!.said)).toBe('harmonic minor asked, this is melodic minor')
+    expect(inEnglish(hold({}, 'melodic-minor')!.short[0]!.said())).toBe('harmonic minor asked, this is melodic minor')
     expect(hold({}, 'major')).toBeNull()
     expect(hold({}, 'harmonic-minor', 'E')).toBeNull()
     expect(hold({ octaves: 1, hands: 'left', articulation: 'staccato' })).toBeNull()

@@ -29,7 +29,7 @@ const held = (asked: object, study: RecipeInput) => {
   const [atom] = expand(listOf(entryOf({ ...ASKED, ...asked })).grades[0]!)
   const recipe = completeRecipe(study)
   const match = matchOf(recipe, atom!)!
-  return { recipe, match, asked: atom!.variants[0]!, words: match.short.map(({ said }) => inEnglish(said)) }
+  return { recipe, match, asked: atom!.variants[0]!, words: match.short.map(({ said }) => inEnglish(said())) }
 }
 
 describe('an accordion list', () => {

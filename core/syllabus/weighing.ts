@@ -1,0 +1,378 @@
+import { type ChoiceSet, combinations } from './choices'
+import { GainFlow } from './flow'
+import { type Match, nearest } from './match'
+import type { Atom } from './model'
+import type { Stock } from './pairs'
+import { type Program, ProgramBuilder, relaxed, type Solution, type Solver } from './program'
+
+/** What serving an atom is worth: one that is covered more than any number of near ones, a near one more than any effort. */
+interface Worth {
+  readonly covered: number
+  readonly near: number
+}
+
+/** By how much there is to gain and to lose at the most, so that nothing of lower rank outweighs one of higher. */
+function worthOf(atoms: number, stocks: readonly Stock[]): Worth {
+  let worst = 0
+  for (const { reach } of stocks)
+    for (const matches of reach.values()) for (const { effort } of matches) worst = Math.max(worst, effort)
+  const near = 1 + atoms * worst
+  return { near, covered: 1 + atoms * near }
+}
+
+const gainOf = ({ covered, near }: Worth, match: Match): number =>
+  match.short.length === 0 ? covered : near - match.effort
+
+/** A choice that is still open, or how it was made. */
+export interface Decisions {
+  /** Bundles taken, by place of the choice set; missing while open. */
+  readonly taken: ReadonlyMap<number, readonly number[]>
+  /** Form chosen over a scope; missing while open. */
+  readonly form: ReadonlyMap<string, string>
+}
+
+/** A stock that serves an atom, and how near it comes. */
+export interface Serving {
+  readonly stock: number
+  readonly match: Match
+}
+
+export interface Found {
+  readonly value: number
+  /** By atom. */
+  readonly served: ReadonlyMap<number, Serving>
+}
+
+/** What hangs together: atoms with those that studies or choices tie to them. */
+export interface Part {
+  readonly atoms: readonly number[]
+  readonly stocks: readonly Stock[]
+  /** Choice sets of single atoms: no more than a capacity. */
+  readonly limits: readonly ChoiceSet[]
+  /** Choice sets whose bundles have to be weighed. */
+  readonly bundled: readonly ChoiceSet[]
+}
+
+/** By how much the best that was found may fall short of the best there is, where that could not be proven. */
+export interface Gap {
+  /** So many more could be covered at the most. */
+  readonly covered: number
+  /** Where none could: so many more could be near at the most. */
+  readonly near: number
+}
+
+/** What there is to find the best assignment with. */
+export interface Means {
+  /** Whose help is asked where choices overlap so much that bounds do not decide. */
+  readonly solver: Solver | null
+  /** Milliseconds that a solver is given for one part. */
+  readonly milliseconds: number
+  /** How much is weighed before help is asked, or the rest left aside: ways from a stock to an atom, gone through. */
+  readonly patience: number
+}
+
+/** Without help. */
+export const OWN_MEANS: Means = { solver: null, milliseconds: 0, patience: 400_000 }
+
+interface Best {
+  readonly found: Found
+  readonly decisions: Decisions
+}
+
+/** The part as a program: which column decides for a form of a scope, and for a bundle of a choice. */
+interface Asked {
+  readonly program: Program
+  readonly forms: ReadonlyMap<string, ReadonlyMap<string, number>>
+  readonly taken: readonly (readonly number[])[]
+}
+
+/** A node's limits for a bound: how many of which atoms, and which are left out. */
+interface Limits {
+  readonly out: ReadonlySet<number>
+  readonly limitOf: ReadonlyMap<number, number>
+  readonly room: readonly number[]
+  readonly asked: number
+}
+
+const START: Decisions = { taken: new Map(), form: new Map() }
+
+/** The best assignment of one part. */
+export class Weighing {
+  private readonly worth: Worth
+  private readonly ways: number
+  private spent = 0
+  private best: Best | null = null
+  /** The most that any way left aside could come to. */
+  private left = -Infinity
+  /** What a solver's bound leaves at the most. */
+  private ceiling = Infinity
+
+  constructor(
+    private readonly atoms: readonly Atom[],
+    private readonly part: Part,
+    private readonly means: Means,
+  ) {
+    this.worth = worthOf(part.atoms.length, part.stocks)
+    this.ways = part.stocks.reduce((sum, { reach }) => sum + reach.size, 0)
+  }
+
+  private kindOf(atom: number, match: Match): string {
+    return this.atoms[atom]!.variants[match.variant]!.kind
+  }
+
+  /** The best match that the decisions allow. */
+  private allowed(atom: number, matches: readonly Match[], { form }: Decisions): Match | null {
+    const { scope } = this.atoms[atom]!
+    const chosen = scope === null ? undefined : form.get(scope)
+    return nearest(chosen === undefined ? matches : matches.filter((match) => this.kindOf(atom, match) === chosen))
+  }
+
+  private limitsOf(decisions: Decisions): Limits {
+    const { limits, bundled } = this.part
+    const out = new Set<number>()
+    const limitOf = new Map<number, number>()
+    const room: number[] = []
+    let asked = 0
+    for (const set of limits) {
+      for (const [atom] of set.bundles) limitOf.set(atom!, room.length)
+      room.push(set.any)
+    }
+    bundled.forEach((set, at) => {
+      const taken = decisions.taken.get(at)
+      const sizes = set.bundles.map((bundle) => bundle.length).sort((a, b) => a - b)
+      if (taken === undefined) {
+        asked += sizes.slice(0, set.any).reduce((sum, size) => sum + size, 0)
+        for (const atom of set.bundles.flat()) limitOf.set(atom, room.length)
+        room.push(sizes.slice(-set.any).reduce((sum, size) => sum + size, 0))
+        return
+      }
+      asked += taken.reduce((sum, bundle) => sum + set.bundles[bundle]!.length, 0)
+      set.bundles.forEach((bundle, place) => {
+        if (!taken.includes(place)) for (const atom of bundle) out.add(atom)
+      })
+    })
+    return { out, limitOf, room, asked }
+  }
+
+  /** The best that can be had while open choices may be made differently for every atom: no decision does better. */
+  private bound(decisions: Decisions): Found {
+    this.spent += this.ways
+    const { stocks, atoms } = this.part
+    const { out, limitOf, room, asked } = this.limitsOf(decisions)
+    const stockNode = (stock: number) => 2 + stock
+    const atomNode = new Map(atoms.map((atom, at) => [atom, 2 + stocks.length + at]))
+    const limitNode = (limit: number) => 2 + stocks.length + atoms.length + limit
+    const flow = new GainFlow(limitNode(room.length))
+    const links: { atom: number; serving: Serving; flows: () => number }[] = []
+    stocks.forEach(({ units, reach }, stock) => {
+      flow.join(0, stockNode(stock), units.length, 0)
+      for (const [atom, matches] of reach) {
+        const match = out.has(atom) ? null : this.allowed(atom, matches, decisions)
+        if (!match) continue
+        const flows = flow.join(stockNode(stock), atomNode.get(atom)!, 1, gainOf(this.worth, match))
+        links.push({ atom, serving: { stock, match }, flows })
+      }
+    })
+    for (const atom of atoms) {
+      const limit = limitOf.get(atom)
+      flow.join(atomNode.get(atom)!, limit === undefined ? 1 : limitNode(limit), 1, 0)
+    }
+    room.forEach((most, limit) => flow.join(limitNode(limit), 1, most, 0))
+    const value = flow.run(0, 1) - this.worth.covered * asked
+    const served = new Map<number, Serving>()
+    for (const { atom, serving, flows } of links) if (flows() > 0) served.set(atom, serving)
+    return { value, served }
+  }
+
+  /** A scope whose atoms are met in more than one form. */
+  private torn({ served }: Found, { form }: Decisions): string | null {
+    const seen = new Map<string, string>()
+    for (const [atom, { match }] of served) {
+      const { scope } = this.atoms[atom]!
+      if (scope === null || form.has(scope)) continue
+      const kind = this.kindOf(atom, match)
+      if (seen.has(scope) && seen.get(scope) !== kind) return scope
+      seen.set(scope, kind)
+    }
+    return null
+  }
+
+  private openBundles({ taken }: Decisions): number {
+    return this.part.bundled.findIndex((_, at) => !taken.has(at))
+  }
+
+  private formsOf(scope: string): string[] {
+    const atom = this.part.atoms.find((at) => this.atoms[at]!.scope === scope)!
+    return [...new Set(this.atoms[atom]!.variants.map((variant) => variant.kind))]
+  }
+
+  /** The ways to decide what is open next; none when all is decided, or nothing is torn. */
+  private waysOn(found: Found, decisions: Decisions): Decisions[] {
+    const open = this.openBundles(decisions)
+    if (open >= 0) {
+      const { bundles, any } = this.part.bundled[open]!
+      return combinations(bundles.length, any).map((taken) => ({
+        ...decisions,
+        taken: new Map([...decisions.taken, [open, taken]]),
+      }))
+    }
+    const scope = this.torn(found, decisions)
+    if (scope === null) return []
+    return this.formsOf(scope).map((kind) => ({ ...decisions, form: new Map([...decisions.form, [scope, kind]]) }))
+  }
+
+  private keep(found: Found, decisions: Decisions): void {
+    if (!this.best || found.value > this.best.found.value) this.best = { found, decisions }
+  }
+
+  /** Branch and bound; where patience runs out what is left aside is noted. */
+  private go(decisions: Decisions, found: Found): void {
+    if (this.best && found.value <= this.best.found.value) return
+    if (this.spent > this.means.patience) {
+      this.left = Math.max(this.left, found.value)
+      return
+    }
+    const ways = this.waysOn(found, decisions)
+    if (ways.length === 0) {
+      this.keep(found, decisions)
+      return
+    }
+    ways
+      .map((way) => ({ way, bound: this.bound(way) }))
+      .sort((a, b) => b.bound.value - a.bound.value)
+      .forEach(({ way, bound }) => this.go(way, bound))
+  }
+
+  /** Columns of the atoms' ways to be served, and rows for what each may be; a decision for each form and bundle. */
+  private program(): Asked {
+    const { stocks, atoms, limits, bundled } = this.part
+    const builder = new ProgramBuilder()
+    const servings = new Map<number, number[]>(atoms.map((atom) => [atom, []]))
+    const inForm = new Map<string, { scope: string; kind: string; columns: number[] }>()
+    for (const { units, reach } of stocks) {
+      const own: number[] = []
+      for (const [atom, matches] of reach) {
+        const { scope } = this.atoms[atom]!
+        const kinds = scope === null ? [null] : [...new Set(matches.map((match) => this.kindOf(atom, match)))]
+        for (const kind of kinds) {
+          const match = nearest(kind === null ? matches : matches.filter((each) => this.kindOf(atom, each) === kind))!
+          const column = builder.column(gainOf(this.worth, match))
+          own.push(column)
+          servings.get(atom)!.push(column)
+          if (scope === null || kind === null) continue
+          const key = `${atom} ${kind}`
+          const known = inForm.get(key) ?? { scope, kind, columns: [] }
+          known.columns.push(column)
+          inForm.set(key, known)
+        }
+      }
+      builder.atMost(own, units.length)
+    }
+    const forms = new Map<string, Map<string, number>>()
+    for (const { scope, kind, columns } of inForm.values()) {
+      const own = forms.get(scope) ?? new Map<string, number>()
+      forms.set(scope, own)
+      if (!own.has(kind)) own.set(kind, builder.decision(0))
+      builder.only(columns, own.get(kind)!)
+    }
+    for (const own of forms.values()) builder.atMost([...own.values()], 1)
+    for (const { bundles, any } of limits)
+      builder.atMost(
+        bundles.flatMap(([atom]) => servings.get(atom!)!),
+        any,
+      )
+    const taken = bundled.map(({ bundles, any }) => {
+      const decisions = bundles.map((bundle) => {
+        const decision = builder.decision(-this.worth.covered * bundle.length)
+        for (const atom of bundle) builder.only(servings.get(atom)!, decision)
+        return decision
+      })
+      builder.exactly(decisions, any)
+      return decisions
+    })
+    for (const columns of servings.values()) builder.atMost(columns, 1)
+    return { program: builder.build(), forms, taken }
+  }
+
+  /** Decides as most of what could be had without deciding is. */
+  private guess({ served }: Found): void {
+    const { bundled } = this.part
+    const count = new Map<string, number>()
+    for (const [atom, { match }] of served) {
+      const { scope } = this.atoms[atom]!
+      const key = `${scope} ${this.kindOf(atom, match)}`
+      if (scope !== null) count.set(key, (count.get(key) ?? 0) + 1)
+    }
+    const scopes = [...new Set(this.part.atoms.flatMap((atom) => this.atoms[atom]!.scope ?? []))]
+    const form = scopes.map((scope): [string, string] => {
+      const of = (kind: string) => count.get(`${scope} ${kind}`) ?? 0
+      return [scope, this.formsOf(scope).reduce((a, b) => (of(b) > of(a) ? b : a))]
+    })
+    const taken = bundled.map(({ bundles, any }, at): [number, number[]] => {
+      const lacking = bundles.map((bundle) => bundle.filter((atom) => !served.has(atom)).length)
+      const places = bundles.map((_, place) => place).sort((a, b) => lacking[a]! - lacking[b]! || a - b)
+      return [at, places.slice(0, any).sort((a, b) => a - b)]
+    })
+    const decisions = { taken: new Map(taken), form: new Map(form) }
+    this.keep(this.bound(decisions), decisions)
+  }
+
+  /** How a solution decides; where it is in two minds, for what it is more for. */
+  private decisionsOf({ values }: Solution, { forms, taken }: Asked): Decisions {
+    const most = (some: readonly number[]): number => some.reduce((a, b) => (values[b]! > values[a]! ? b : a))
+    const form = [...forms].map(([scope, kinds]): [string, string] => {
+      const chosen = most([...kinds.values()])
+      return [scope, [...kinds].find(([, column]) => column === chosen)![0]]
+    })
+    const bundles = taken.map((columns, at): [number, number[]] => {
+      const places = columns
+        .map((_, place) => place)
+        .sort((a, b) => values[columns[b]!]! - values[columns[a]!]! || a - b)
+      return [at, places.slice(0, this.part.bundled[at]!.any).sort((a, b) => a - b)]
+    })
+    return { taken: new Map(bundles), form: new Map(form) }
+  }
+
+  /**
+   * Asks the solver how to decide; what that comes to is reckoned here. First with decisions that need not be whole: no
+   * assignment gains more, and most often one gains as much. True where nothing better can be.
+   */
+  private ask(solver: Solver): boolean {
+    const until = performance.now() + this.means.milliseconds
+    const asked = this.program()
+    for (const program of [relaxed(asked.program), asked.program]) {
+      const solution = solver(program, Math.max(1, until - performance.now()))
+      if (!solution) continue
+      const decisions = this.decisionsOf(solution, asked)
+      this.keep(this.bound(decisions), decisions)
+      if (!solution.proven) continue
+      if (program === asked.program) return true
+      this.ceiling = Math.floor(solution.gain + 0.5)
+      if (this.best!.found.value >= this.ceiling) return true
+    }
+    return false
+  }
+
+  private gapTo({ found }: Best): Gap | null {
+    const most = Math.min(this.left, this.ceiling)
+    if (most <= found.value) return null
+    const { covered, near } = this.worth
+    const more = Math.floor(most / covered) - Math.floor(found.value / covered)
+    if (more > 0) return { covered: more, near: 0 }
+    return { covered: 0, near: Math.max(0, Math.floor(most / near) - Math.floor(found.value / near)) }
+  }
+
+  /**
+   * The best that the candidate's choices come to, and how far from the best it may be: null where nothing is better. Of
+   * equals the first in printed order of the choices.
+   */
+  weigh(): Best & { readonly gap: Gap | null } {
+    const { solver } = this.means
+    const root = this.bound(START)
+    this.go(START, root)
+    if (this.left > -Infinity && solver && this.ask(solver)) this.left = -Infinity
+    if (!this.best) this.guess(root)
+    const best = this.best!
+    return { ...best, gap: this.gapTo(best) }
+  }
+}
