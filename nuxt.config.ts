@@ -1,5 +1,22 @@
 import { fileURLToPath } from 'node:url'
+import type { Plugin } from 'rollup'
 import tailwindcss from '@tailwindcss/vite'
+
+const THREAD = 'thread.mjs'
+
+/**
+ * Builds what the server's threads run beside the server's entry, and `#thread-file` to tell where that is. Asked late:
+ * Nitro gives every chunk the entry's `import.meta`, as soon as that has begun.
+ */
+const threadFile = (): Plugin => ({
+  name: 'thread-file',
+  buildStart() {
+    const id = fileURLToPath(new URL('server/work/thread.ts', import.meta.url))
+    this.emitFile({ type: 'chunk', id, fileName: THREAD })
+  },
+  resolveId: (source) => (source === '#thread-file' ? '\0thread-file' : null),
+  load: (id) => (id === '\0thread-file' ? `export default () => new URL('./${THREAD}', import.meta.url).href` : null),
+})
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-06-01',
@@ -35,6 +52,13 @@ export default defineNuxtConfig({
   },
   nitro: {
     imports: false,
+    rollupConfig: { plugins: [threadFile()] },
+    // read by those packages at run time, not imported
+    externals: {
+      traceInclude: ['highs/build/highs.wasm', 'piscina/dist/worker.js'].map((file) =>
+        fileURLToPath(new URL(`node_modules/${file}`, import.meta.url)),
+      ),
+    },
     serverAssets: [{ baseName: 'migrations', dir: fileURLToPath(new URL('server/db/migrations', import.meta.url)) }],
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },

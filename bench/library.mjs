@@ -24,7 +24,7 @@ async function fill(address) {
   }))
   for (let from = 0; from < STUDIES; from += BATCH) {
     const body = JSON.stringify({ recipes: recipes.slice(from, from + BATCH) })
-    const headers = { 'content-type': 'application/json' }
+    const headers = { 'content-type': 'application/json', origin: address }
     const { status } = await fetch(`${address}/api/studies/batch`, { method: 'POST', headers, body })
     if (status !== 201) throw new Error(`The studies were not stored: ${status}`)
   }

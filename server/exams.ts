@@ -6,7 +6,6 @@ import {
   drawExam,
   type DrawnItem,
   gradeOf,
-  gradeSet,
   type Marking,
   resultOf,
   saysHands,
@@ -17,6 +16,7 @@ import { type Db, dateExam, getExam, insertEntries, insertExam, inTransaction, t
 import { today } from './record'
 import { refuse } from './messages'
 import { policiesOf, setFor, syllabusFor } from './sets'
+import { answerTo } from './work'
 
 /** What is drawn from a set's grade for a seed, and how its board marks. @throws RecipeError where it has no grade */
 export async function drawFor(db: Db, studio: number, set: StudySet, seed: number) {
@@ -25,7 +25,7 @@ export async function drawFor(db: Db, studio: number, set: StudySet, seed: numbe
   const grade = gradeOf(document, set.gradeId)
   const atoms = atomsOf(document, grade)
   const recipes = set.studies.map(({ recipe }) => recipe)
-  const report = gradeSet(document, grade.id, recipes, policiesOf(set))
+  const report = await answerTo('grade', { list: document, grade: grade.id, recipes, policies: policiesOf(set) })
   const items = drawExam(askedGrade(document, grade), atoms, report, seed, saysHands(document))
   return { items, marking: document.marking ?? USUAL_MARKING, syllabus: document, grade }
 }

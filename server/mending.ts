@@ -1,5 +1,5 @@
 import { type Message, RecipeError } from '#core/message'
-import { type AtomReport, gradeSet, type Mend } from '#core/syllabus'
+import type { AtomReport, Mend } from '#core/syllabus'
 import type { RecipeInput } from '#core/instrument'
 import type { Study, StudySet, Undo } from '#shared/api'
 import {
@@ -18,6 +18,7 @@ import { refuse, tell } from './messages'
 import { notFound, stale } from './refusal'
 import { policiesOf, setFor, syllabusFor, withStudies } from './sets'
 import { contentOf } from './studies'
+import { answerTo } from './work'
 
 interface Mended {
   readonly set: StudySet
@@ -55,7 +56,8 @@ async function mendingFor(pool: Pool, studio: number, id: string, atomId: string
     return { set, gradeId, document: (await syllabusFor(db, studio, syllabusId)).document }
   })
   const recipes = set.studies.map((study) => study.recipe)
-  const atom = gradeSet(document, gradeId, recipes, policiesOf(set)).atoms.find((each) => each.id === atomId)
+  const asked = { list: document, grade: gradeId, recipes, policies: policiesOf(set) }
+  const atom = (await answerTo('grade', asked)).atoms.find((each) => each.id === atomId)
   if (!atom?.mend) throw refuse('atom.near', {}, 'atom')
   const { mend } = atom
   return { set, version, atom, mend, study: set.studies[atom.study!]!, content: playable(mend.recipe) }

@@ -9,6 +9,8 @@ interface Refusals {
   'not-found': { what: Thing }
   'version.stale': { what: Thing }
   'body.size': { most: number }
+  /** More is asked than can be done now. */
+  busy: null
   'pupil.unknown': null
   'entry.unknown': null
   'aim.none': null

@@ -4,7 +4,6 @@ import {
   dayOf,
   dueAfter,
   type GradeInstead,
-  gradesBelow,
   type Entry,
   preparationFor,
   prepare,
@@ -13,7 +12,7 @@ import {
   type Preparation,
   weekdayOf,
 } from '#core/practice'
-import { askedGrade, atomsOf, drawOf, type ExamDraw, gradeOf, gradeSet, type GradeReport } from '#core/syllabus'
+import { askedGrade, atomsOf, drawOf, type ExamDraw, gradeOf, type GradeReport } from '#core/syllabus'
 import type { KeptAim, KeptRoute, PracticeFile, Progress, SetReadiness, StudySet, Syllabus } from '#shared/api'
 import {
   countEntries,
@@ -35,6 +34,7 @@ import { stale } from './refusal'
 import { packed, templatesOf, writtenOf } from '#shared/preparation'
 import { today } from './record'
 import { policiesOf, setFor, settingsFor, syllabusFor } from './sets'
+import { answerTo } from './work'
 
 interface Graded {
   readonly draw: ExamDraw
@@ -47,7 +47,7 @@ async function gradedFor(db: Db, studio: number, set: StudySet): Promise<Graded 
   const { document } = await syllabusFor(db, studio, set.syllabusId)
   const grade = gradeOf(document, set.gradeId)
   const recipes = set.studies.map(({ recipe }) => recipe)
-  const report = gradeSet(document, grade.id, recipes, policiesOf(set))
+  const report = await answerTo('grade', { list: document, grade: grade.id, recipes, policies: policiesOf(set) })
   const draw = drawOf(askedGrade(document, grade), atomsOf(document, grade), report)
   return { draw, list: document }
 }
@@ -56,7 +56,8 @@ async function gradedFor(db: Db, studio: number, set: StudySet): Promise<Graded 
 async function insteadOf(db: Db, studio: number, set: StudySet, { list }: Graded): Promise<GradeInstead[]> {
   const settings = (await getPupil(db, studio, set.pupil.id))?.preferences.settings
   const recipes = set.studies.map(({ recipe }) => recipe)
-  return gradesBelow(list, set.gradeId!, recipes, policiesOf(set), settingsFor(set.pupil, settings))
+  const asked = { list, grade: set.gradeId!, recipes, policies: policiesOf(set) }
+  return answerTo('instead', { ...asked, settings: settingsFor(set.pupil, settings) })
 }
 
 /** Everything that the practice of a set is worked out from, of one moment. @throws Refusal 404 */

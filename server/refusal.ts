@@ -13,6 +13,9 @@ export class Refusal extends Error {
 
 export const notFound = (what: Thing): Refusal => new Refusal(404, refuse('not-found', { what }, 'id').toFault())
 
+/** More is asked than can be done now: come again in a moment. */
+export const busy = (): Refusal => new Refusal(503, refuse('busy', {}, '').toFault())
+
 /** Somebody saved first: `current` is what stands now, so that the page can show both. */
 export const stale = (what: Thing, current: unknown): Refusal =>
   new Refusal(409, { ...refuse('version.stale', { what }, 'version').toFault(), current })

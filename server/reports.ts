@@ -1,11 +1,12 @@
 import { taughtOf } from '#core/instrument'
-import { askedGrade, atomsOf, drawOf, gradeOf, gradeSet, moveBetween, openChoices, placeSet } from '#core/syllabus'
+import { askedGrade, atomsOf, drawOf, gradeOf, openChoices } from '#core/syllabus'
 import type { KeptEntry, KeptRoute, Newer, Preferences, SetReport, StudySet, Syllabus } from '#shared/api'
 import { allSyllabi, getPupil, inSnapshot, type KeptSyllabus, listEntries, listRoutes, type Pool } from './db'
 import { refuse } from './messages'
 import { readinessOf } from './practice'
 import { policiesOf, recipesOf, setFor } from './sets'
 import { editionAt } from './syllabi'
+import { answerTo } from './work'
 
 /** What a report is drawn from, as it stood at one moment. */
 interface Gathered {
@@ -32,17 +33,18 @@ const gather = (pool: Pool, studio: number, id: string): Promise<Gathered> =>
   })
 
 /** A later list for the set's grade: an edition that follows its own, or its own since it was changed. */
-function newerFor({ set, all, before }: Gathered): Newer | null {
+async function newerFor({ set, all, before }: Gathered): Promise<Newer | null> {
   const own = all.find(({ document }) => document.id === set.syllabusId)
   if (!own || !set.gradeId) return null
+  const asked = { grade: set.gradeId, recipes: recipesOf(set), policies: policiesOf(set) }
   const next = all.find(({ document }) => document.follows === own.document.id)
   const hasGrade = ({ grades }: Syllabus) => grades.some(({ id }) => id === set.gradeId)
   if (next && hasGrade(next.document)) {
-    const move = moveBetween(own.document, next.document, set.gradeId, recipesOf(set), policiesOf(set))
+    const move = await answerTo('move', { ...asked, before: own.document, list: next.document })
     return { ...move, syllabusId: next.document.id, title: `${next.document.title} ${next.document.edition}`.trim() }
   }
   if (!before || !hasGrade(before)) return null
-  const move = moveBetween(before, own.document, set.gradeId, recipesOf(set), policiesOf(set))
+  const move = await answerTo('move', { ...asked, before, list: own.document })
   if (move.add.length + move.drop.length === 0) return null
   return { ...move, syllabusId: own.document.id, title: own.document.title }
 }
@@ -59,13 +61,14 @@ export async function reportOf(
   const { set, all, preferences } = gathered
   const recipes = recipesOf(set)
   const policies = policiesOf(set)
-  const placements = all
-    .filter(({ document }) => document.instrument === taughtOf(set.pupil.instrument).list)
-    .map(({ document }) => ({
+  const lists = all.filter(({ document }) => document.instrument === taughtOf(set.pupil.instrument).list)
+  const placements = await Promise.all(
+    lists.map(async ({ document }) => ({
       id: document.id,
       title: `${document.board} ${document.edition}`.trim(),
-      placement: placeSet(document, recipes, policies),
-    }))
+      placement: await answerTo('place', { list: document, recipes, policies }),
+    })),
+  )
   const none = { report: null, readiness: null, newer: null, choices: [] }
   if (!syllabusId || !gradeId) return { ...none, placements, preferences }
   const kept = all.find(({ document }) => document.id === syllabusId)
@@ -73,12 +76,12 @@ export async function reportOf(
   const { document } = kept
   const grade = gradeOf(document, gradeId)
   const asked = askedGrade(document, grade)
-  const report = gradeSet(document, gradeId, recipes, policies)
+  const report = await answerTo('grade', { list: document, grade: gradeId, recipes, policies })
   return {
     report,
     readiness: readinessOf(set, drawOf(asked, atomsOf(document, grade), report), report, gathered),
     placements,
-    newer: syllabusId === set.syllabusId && gradeId === set.gradeId ? newerFor(gathered) : null,
+    newer: syllabusId === set.syllabusId && gradeId === set.gradeId ? await newerFor(gathered) : null,
     choices: openChoices(document, gradeId),
     preferences,
   }

@@ -3,7 +3,6 @@ import { type RecipeInput, taughtOf, USUAL_INSTRUMENT } from '#core/instrument'
 import {
   type Choices,
   gradeOf,
-  gradeSet,
   type Order,
   practiceOrder,
   recipesForMissing,
@@ -32,6 +31,7 @@ import { faultMessage } from '#words'
 import { refuse } from './messages'
 import { notFound, stale } from './refusal'
 import { contentOf } from './studies'
+import { answerTo } from './work'
 
 /** The list of an id. @throws RecipeError `syllabus.unknown` */
 export async function syllabusFor(db: Db, studio: number, id: string): Promise<KeptSyllabus> {
@@ -139,7 +139,8 @@ async function fillingFor(pool: Pool, studio: number, id: string, asked: Filling
     const { document } = await syllabusFor(db, studio, asked.syllabusId)
     return { set, document, preferences: (await getPupil(db, studio, set.pupil.id))!.preferences }
   })
-  const report = gradeSet(document, asked.gradeId, recipesOf(set), policiesOf(set))
+  const grade = { list: document, grade: asked.gradeId, recipes: recipesOf(set), policies: policiesOf(set) }
+  const report = await answerTo('grade', grade)
   const recipes = recipesForMissing(document, report, {
     settings: settingsFor(set.pupil, preferences.settings),
     choices: { ...preferences.choices, ...asked.choices },

@@ -1,5 +1,5 @@
 import { inText, listed, type Message, RecipeError } from '#core/message'
-import { compareSyllabi, leanSyllabus, moveBetween, type Syllabus } from '#core/syllabus'
+import { compareSyllabi, leanSyllabus, type Syllabus } from '#core/syllabus'
 import type { SyllabusDifference, SyllabusDocument } from '#shared/api'
 import { parsedJson, syllabusOf } from '#shared/schemas'
 import { slugOf } from '#shared/slug'
@@ -21,6 +21,7 @@ import { faultMessage } from '#words'
 import { refuse, tell } from './messages'
 import { notFound, Refusal, stale } from './refusal'
 import { policiesOf, syllabusFor } from './sets'
+import { answerTo } from './work'
 
 const taken = (id: string): Refusal => new Refusal(409, refuse('syllabus.exists', { id }, 'id').toFault())
 
@@ -155,7 +156,8 @@ export async function differenceOf(
     if (!gradeId || !has(before) || !has(after)) continue
     const set = (await getSet(db, studio, setId))!
     const recipes = set.studies.map(({ recipe }) => recipe)
-    const { add, drop } = moveBetween(before, after, gradeId, recipes, policiesOf(set))
+    const asked = { before, list: after, grade: gradeId, recipes, policies: policiesOf(set) }
+    const { add, drop } = await answerTo('move', asked)
     if (add.length + drop.length === 0) continue
     const grade = after.grades.find((each) => each.id === gradeId)!.title
     sets.push({

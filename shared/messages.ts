@@ -8,6 +8,8 @@ export type FieldCode = `field.${string}`
 interface SharedErrors {
   'body.object': null
   json: { why: string }
+  text: { field: string }
+  depth: null
   'file.encoding': { line: number }
 }
 export const refuse = refusal<WordedErrors<SharedErrors>>()

@@ -3,7 +3,7 @@ import { families, PLACES, type RecipeInput } from '#core/instrument'
 import { type Entry, OCCASIONS, OUTCOMES, WEEKDAYS, type WrittenAim } from '#core/practice'
 import { HANDS, MOST_OCTAVES } from '#core/study'
 import { recipeSchema } from './recipeSchema'
-import { words } from './words'
+import { MOST_VERSIONS, words } from './words'
 
 /** Notes a minute at the most, entries of one record, holidays of one aim. */
 const [MOST_TEMPO, MOST_ENTRIES, MOST_AWAY] = [2000, 10_000, 60]
@@ -71,7 +71,7 @@ export const keptAim = Joi.object({
     .items(Joi.object({ studyId: uuid.required(), week: date.required() }))
     .max(500)
     .default([]),
-  version: Joi.number().integer().min(0).required(),
+  version: Joi.number().integer().min(0).max(MOST_VERSIONS).required(),
 })
 
 /** A way through a family's studies: its stages in order, the last two of them not left out. */
@@ -85,7 +85,7 @@ export const routeSchema = Joi.object({
     .max(20)
     .unique('stage')
     .required(),
-  version: Joi.number().integer().min(0).required(),
+  version: Joi.number().integer().min(0).max(MOST_VERSIONS).required(),
 })
 
 /** What the terminal makes a plan from. */

@@ -8,12 +8,14 @@ import { refuse } from './messages'
 import { keptAim, newEntry, type PlanRequest, planSchema, routeSchema } from './practiceSchema'
 import { recipeSchema } from './recipeSchema'
 import { syllabusSchema } from './syllabusSchema'
-import { words } from './words'
+import { checkTexts } from './texts'
+import { MOST_VERSIONS, words } from './words'
 
 export { recipeSchema } from './recipeSchema'
+export { checkText } from './texts'
 
 const uuid = Joi.string().guid({ version: 'uuidv4' })
-const version = Joi.number().integer().min(1)
+const version = Joi.number().integer().min(1).max(MOST_VERSIONS)
 
 /** A set of studies as a file: `tactum-set/1`. */
 const SET_FORMAT = 'tactum-set/1'
@@ -132,8 +134,14 @@ export function checked<T>(schema: ObjectSchema<T>, value: unknown): T {
   return clean
 }
 
-/** Reads JSON text. @throws RecipeError `json` */
+/** Reads JSON text. @throws RecipeError `json`, `text`, `depth` */
 export function parsedJson(text: string): unknown {
+  const value = read(text)
+  checkTexts(value)
+  return value
+}
+
+function read(text: string): unknown {
   try {
     return JSON.parse(text)
   } catch (error) {

@@ -6,3 +6,6 @@ export const words = (most: number) =>
     .trim()
     .max(most)
     .pattern(/^\P{Cc}*$/u, 'printable')
+
+/** As far as the database counts versions. */
+export const MOST_VERSIONS = 2_147_483_647

@@ -16,8 +16,9 @@ export class ApiError extends Error {
 export const newerThan = <T>(error: unknown): T | null =>
   error instanceof ApiError && error.status === 409 ? ((error.fault.current as T | undefined) ?? null) : null
 
-/** Whether the server could not be reached at all. */
-export const isUnreachable = (error: unknown): boolean => error instanceof ApiError && error.status === 0
+/** Whether the server, or the database behind it, could not be reached: what was asked may be asked again. */
+export const isUnreachable = (error: unknown): boolean =>
+  error instanceof ApiError && (error.status === 0 || error.status === 503)
 
 const SILENT: Fault = {
   code: 'offline',

@@ -5,6 +5,7 @@ import {
   drawOf,
   type ExamDraw,
   gradeSet,
+  type Means,
   type Policies,
   recipesForMissing,
   type Settings,
@@ -31,17 +32,22 @@ export function gradesBelow(
   set: readonly Recipe[],
   policies: Policies,
   settings: Settings = {},
+  means?: Means,
 ): GradeInstead[] {
   const at = list.grades.findIndex(({ id }) => id === gradeId)
   const below = list.grades.slice(Math.max(0, at - MOST_DOWN), Math.max(0, at)).reverse()
   return below.map((grade) => {
-    const report = gradeSet(list, grade.id, set, policies)
+    const report = gradeSet(list, grade.id, set, policies, means)
     const used = new Set(report.atoms.flatMap(({ study }) => study ?? []))
     const added = recipesForMissing(list, report, { settings }).map((each) => completeRecipe(each))
     const kept = set.flatMap((_, study) => (used.has(study) ? [study] : []))
     const studies = [...kept.map((study) => set[study]!), ...added]
     const places = [...kept, ...added.map(() => null)]
-    const draw = drawOf(askedGrade(list, grade), atomsOf(list, grade), gradeSet(list, grade.id, studies, policies))
+    const draw = drawOf(
+      askedGrade(list, grade),
+      atomsOf(list, grade),
+      gradeSet(list, grade.id, studies, policies, means),
+    )
     return { grade: grade.id, title: grade.title, studies, places, draw }
   })
 }

@@ -6,6 +6,7 @@ import type { RecipeInput } from '../instrument'
 import { atomsOf } from './expand'
 import { gradeOf, gradeSet } from './grade'
 import type { Policies } from './match'
+import type { Means } from './weighing'
 import type { Atom, Syllabus, Requirement } from './model'
 import { isHole } from './drawn'
 
@@ -111,10 +112,11 @@ export function moveBetween(
   grade: string,
   studies: readonly RecipeInput[],
   policies?: Policies,
+  means?: Means,
 ): Move {
   gradeOf(after, grade)
-  const was = gradeSet(before, grade, studies, policies)
-  const is = gradeSet(after, grade, studies, policies)
+  const was = gradeSet(before, grade, studies, policies, means)
+  const is = gradeSet(after, grade, studies, policies, means)
   const key = ({ words }: { words: Message }): string => JSON.stringify(words)
   const open = new Set(was.atoms.filter(isHole).map(key))
   return {

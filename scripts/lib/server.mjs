@@ -71,7 +71,7 @@ async function untilHealthy(address, child, logFile) {
       throw new Stop(`The server did not start:\n${lastLines(fs.readFileSync(logFile, 'utf8'))}`)
     }
     try {
-      const answer = await fetch(`${address}/api/health`)
+      const answer = await fetch(`${address}/api/ready`)
       if (answer.ok) return
       last = (await answer.json()).message
       // a database that is reached but refuses will not change its mind

@@ -1,13 +1,4 @@
-import { defineEventHandler, setResponseStatus } from 'h3'
-import { ready } from '../start/ready'
+import { defineEventHandler } from 'h3'
 
-/** Whether the server can reach its database and has brought it up to date. */
-export default defineEventHandler(async (event) => {
-  try {
-    await ready()
-    return { ok: true }
-  } catch (error) {
-    setResponseStatus(event, 503)
-    return { code: 'database', message: (error as Error).message, path: '' }
-  }
-})
+/** That the server lives; whether it can do its work is another question (`/api/ready`). */
+export default defineEventHandler(() => ({ ok: true }))

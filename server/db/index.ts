@@ -1,5 +1,6 @@
 /** Database: the pool, migrations, and every query of the program in plain SQL, a file to a table. */
 export { migrate, type Migration } from './migrate'
+export { closeReach, Unreached, whileReached } from './reach'
 export { closePool, type Db, getPool, inSnapshot, inTransaction, type Pool } from './pool'
 export { getAim, listAims, writeAim } from './aims'
 export { dateExam, deleteExam, getExam, insertExam, listExams } from './exams'

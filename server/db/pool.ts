@@ -1,3 +1,4 @@
+import { setTimeout as pause } from 'node:timers/promises'
 import pg, { type Pool, type PoolClient } from 'pg'
 
 let pool: Pool | undefined
@@ -7,9 +8,12 @@ export function getPool(): Pool {
   if (!pool) {
     const connectionString = process.env.DATABASE_URL
     if (!connectionString) throw new Error('DATABASE_URL is not set.')
-    pool = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 5000 })
+    // whoever finds all connections taken waits for one; that the database is gone is found out elsewhere (reach.ts)
+    pool = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 15_000 })
     // an idle connection that the server drops must not end the process; the next query opens another
     pool.on('error', (error) => console.error(`Database connection lost: ${error.message}`))
+    // nor one that is at work: what it was asked fails, and says so
+    pool.on('connect', (client) => client.on('error', () => undefined))
   }
   return pool
 }
@@ -20,8 +24,26 @@ export async function closePool(): Promise<void> {
   await closing?.end()
 }
 
-/** Runs work in one transaction: all of it or nothing. What takes long is worked out before. */
+/** Two transactions in each other's way (SQLSTATE 40001, 40P01): one of them is undone, and may be tried again. */
+const inTheWay = (error: unknown): boolean => ['40001', '40P01'].includes(String((error as { code?: unknown }).code))
+const TRIES = 5
+
+/**
+ * Runs work in one transaction: all of it or nothing. What takes long is worked out before. Work that came into another's
+ * way is undone and done again, so it does nothing outside the database.
+ */
 export async function inTransaction<T>(pool: Pool, work: (client: PoolClient) => Promise<T>): Promise<T> {
+  for (let tried = 1; ; tried++) {
+    try {
+      return await once(pool, work)
+    } catch (error) {
+      if (!inTheWay(error) || tried === TRIES) throw error
+      await pause(Math.random() * 20 * 2 ** tried)
+    }
+  }
+}
+
+async function once<T>(pool: Pool, work: (client: PoolClient) => Promise<T>): Promise<T> {
   const client = await pool.connect()
   let broken: Error | undefined
   try {

@@ -47,8 +47,13 @@ export async function listStudies(db: Db, studio: number): Promise<StudyListing[
   }))
 }
 
+/** Takes studies for this transaction, always in the same order: two that want the same do not wait for one another. */
+const lockStudies = (db: Db, studio: number, ids: readonly string[]) =>
+  db.query('select from study where studio_id = $1 and id = any($2::uuid[]) order by id for update', [studio, ids])
+
 /** Moves studies to another shelf; their content and version stay. @returns ids of those that there are */
 export async function shelveStudies(db: Db, studio: number, ids: readonly string[], shelf: Shelf): Promise<string[]> {
+  await lockStudies(db, studio, ids)
   const { rows } = await db.query<{ id: string }>(
     `update study set archived_at = case when $3 = 'archive' then now() end,
                       binned_at = case when $3 = 'bin' then now() end
@@ -66,6 +71,7 @@ export async function tagStudies(
   add: readonly string[],
   remove: readonly string[],
 ): Promise<void> {
+  await lockStudies(db, studio, ids)
   await db.query(
     `update study set tags = array(
        select distinct tag from unnest(tags || $3::text[]) as tag where tag <> all($4::text[]) order by tag)

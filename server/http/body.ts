@@ -17,21 +17,25 @@ export async function readBytes(event: H3Event): Promise<Buffer> {
   }
   const chunks: Buffer[] = []
   let size = 0
-  for await (const chunk of event.node.req as AsyncIterable<Buffer>) {
+  // what is left of too much is read on and thrown away, so that the answer arrives
+  for await (const chunk of event.node.req.iterator({ destroyOnReturn: false }) as AsyncIterable<Buffer>) {
     size += chunk.length
-    if (size > MOST_BYTES) throw tooLarge()
+    if (size > MOST_BYTES) {
+      event.node.req.resume()
+      throw tooLarge()
+    }
     chunks.push(chunk)
   }
   return Buffer.concat(chunks)
 }
 
-/** A request's JSON. @throws Refusal 400 or 413 */
+/** A request's JSON. @throws Refusal 400 or 413, RecipeError (answered with 422) for text that cannot be kept */
 export async function readJson(event: H3Event): Promise<unknown> {
   const text = (await readBytes(event)).toString('utf8')
   try {
     return parsedJson(text)
   } catch (error) {
-    if (error instanceof RecipeError) throw new Refusal(400, error.toFault())
+    if (error instanceof RecipeError && error.code === 'json') throw new Refusal(400, error.toFault())
     throw error
   }
 }

@@ -1,10 +1,12 @@
-import { defineEventHandler, getRouterParam, type H3Event, setResponseStatus } from 'h3'
+import { defineEventHandler, getRouterParam, type H3Event, setResponseHeader, setResponseStatus } from 'h3'
 import { RecipeError } from '#core/message'
 import { worded } from '#shared/reader'
-import { currentStudio, getPool } from '../db'
+import { checkText } from '#shared/schemas'
+import { currentStudio, getPool, Unreached, whileReached } from '../db'
 import { ready } from '../start/ready'
 import type { Thing } from '../messages'
 import { notFound, Refusal } from '../refusal'
+import { whileAsked } from '../work'
 
 /** What every route works with. */
 export interface Context {
@@ -13,22 +15,46 @@ export interface Context {
   readonly studio: number
 }
 
+/** Aborts when whoever asked has gone before the answer. */
+function leaving({ node: { res } }: H3Event): AbortSignal {
+  const gone = new AbortController()
+  res.once('close', () => {
+    if (!res.writableFinished) gone.abort()
+  })
+  return gone.signal
+}
+
 /** A route of the API: waits for the database, finds the studio, and answers every error in one shape. */
 export const route = <T>(work: (context: Context) => Promise<T>) =>
   defineEventHandler(async (event) => {
-    try {
+    const signal = leaving(event)
+    const answer = async (): Promise<T> => {
       await ready()
       const db = getPool()
-      return await work({ event, db, studio: await currentStudio(db) })
+      return work({ event, db, studio: await currentStudio(db) })
+    }
+    try {
+      return await whileReached(() => whileAsked(signal, answer))
     } catch (error) {
+      // nobody reads it
+      if (signal.aborted) return null
       return refuse(event, error)
     }
   })
 
+/** Seconds after which to ask again what could not be done now. */
+const RETRY_AFTER = 2
+
 function refuse(event: H3Event, error: unknown) {
   if (error instanceof Refusal) {
     setResponseStatus(event, error.status)
+    if (error.status === 503) setResponseHeader(event, 'retry-after', RETRY_AFTER)
     return worded(error.fault)
+  }
+  if (error instanceof Unreached) {
+    setResponseStatus(event, 503)
+    setResponseHeader(event, 'retry-after', RETRY_AFTER)
+    return worded({ code: 'database', path: '' })
   }
   if (error instanceof RecipeError) {
     setResponseStatus(event, 422)
@@ -49,8 +75,17 @@ export function idParam(event: H3Event, what: Thing): string {
 }
 
 /** The name in the address, no longer than one can be. */
-export const slugParam = (event: H3Event): string => (getRouterParam(event, 'id') ?? '').slice(0, 61)
+export const slugParam = (event: H3Event): string => slugOf(getRouterParam(event, 'id')) ?? ''
 
-/** A value of the query, if it is one and says something. */
-export const textQuery = (value: unknown): string | undefined =>
-  typeof value === 'string' && value ? value : undefined
+const SLUG = /^[\w.-]{1,61}$/
+
+/** A name that can be one of a list or of a grade; undefined where it cannot. */
+export const slugOf = (value: unknown): string | undefined =>
+  typeof value === 'string' && SLUG.test(value) ? value : undefined
+
+/** A value of the query, if it is one and says something. @throws RecipeError for text that cannot be kept */
+export function textQuery(value: unknown, name: string): string | undefined {
+  if (typeof value !== 'string' || !value) return undefined
+  checkText(value, name)
+  return value
+}

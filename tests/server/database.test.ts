@@ -7,6 +7,7 @@ import { migrate } from '../../server/db/migrate'
 import { freePort } from '../../scripts/lib/postgres.mjs'
 import { startServer } from '../../scripts/lib/server.mjs'
 import { newDatabase } from '../support/database'
+import { asPage } from '../support/http'
 
 const first = { name: '001_studio.sql', sql: readFileSync('server/db/migrations/001_studio.sql', 'utf8') }
 let pools: pg.Pool[]
@@ -47,12 +48,7 @@ describe('a studio without the demo', () => {
     const get = async (path: string) => (await fetch(server.address + path)).json()
     expect(await get('/api/studio')).toEqual({ name: 'Your own studio', teacher: '' })
     for (const list of ['pupils', 'studies', 'syllabi']) expect(await get(`/api/${list}`)).toEqual([])
-    const body = JSON.stringify({ name: 'First F.', instrument: 'piano' })
-    await fetch(`${server.address}/api/pupils`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body,
-    })
+    await asPage(server.address, '/api/pupils', 'POST', { name: 'First F.', instrument: 'piano' })
     expect(await get('/api/pupils')).toMatchObject([{ name: 'First F.', sets: [] }])
     await server.stop()
   })
@@ -157,7 +153,7 @@ describe('two servers on one database', () => {
     expect((await pupils(0)).map((pupil) => pupil.name)).toEqual(['Marit A.', 'Joss P.', 'Oda L.', 'Teo R.'])
     expect(await pupils(1)).toEqual(await pupils(0))
     const [marit] = await pupils(0)
-    await fetch(`${servers[0]!.address}/api/sets/${marit.sets[0].id}`, { method: 'DELETE' })
+    await asPage(servers[0]!.address, `/api/sets/${marit.sets[0].id}`, 'DELETE')
     await servers[0]!.stop()
     const again = await start()
     servers[0] = again

@@ -3,6 +3,7 @@ import { chmodSync, cpSync, mkdirSync, readdirSync, readFileSync, rmSync, writeF
 import { createServer } from 'node:net'
 import { afterAll, describe, expect, it } from 'vitest'
 import { freePort } from '../../scripts/lib/postgres.mjs'
+import { asPage } from '../support/http'
 import { ownService } from '../support/service'
 
 const data = `/tmp/tactum-start-${process.pid}`
@@ -52,11 +53,7 @@ describe('the start command', () => {
     const port = await freePort()
     const first = await start(port)
     expect(first.said()).toMatch(/laying down the database[\s\S]*ready: http:\/\/127\.0\.0\.1/)
-    const made = await fetch(`${first.address}/api/pupils`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ name: 'Kept K.', instrument: 'piano' }),
-    })
+    const made = await asPage(first.address, '/api/pupils', 'POST', { name: 'Kept K.', instrument: 'piano' })
     expect(made.status).toBe(201)
 
     const second = await start(await freePort())

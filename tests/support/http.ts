@@ -6,17 +6,17 @@ export interface Answer {
   readonly body: any
 }
 
+/** Asks a server as its own pages do. */
+export const asPage = (address: string, path: string, method = 'GET', body?: unknown): Promise<Response> =>
+  fetch(address + path, {
+    method,
+    headers: { origin: address, ...(body === undefined ? {} : { 'content-type': 'application/json' }) },
+    ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+  })
+
 /** Asks the application under test; what its answer says is read in English. */
 export async function call(path: string, method = 'GET', body?: unknown): Promise<Answer> {
-  const answer = await fetch(ownService().address + path, {
-    method,
-    ...(body === undefined
-      ? {}
-      : {
-          body: typeof body === 'string' ? body : JSON.stringify(body),
-          headers: { 'content-type': 'application/json' },
-        }),
-  })
+  const answer = await asPage(ownService().address, path, method, body)
   return { status: answer.status, body: english(await answer.json()) }
 }
 

@@ -6,7 +6,7 @@ export default route(async ({ event }) => {
   const query = getQuery(event)
   const usual = Object.fromEntries(
     (['title', 'board', 'instrument'] as const).flatMap((name) => {
-      const value = textQuery(query[name])
+      const value = textQuery(query[name], name)
       return value ? [[name, value.slice(0, 120)]] : []
     }),
   )

@@ -4,5 +4,5 @@ import { reportOf } from '../../../reports'
 
 export default route(async ({ event, db, studio }) => {
   const { syllabus, grade } = getQuery(event)
-  return reportOf(db, studio, idParam(event, 'set'), textQuery(syllabus), textQuery(grade))
+  return reportOf(db, studio, idParam(event, 'set'), textQuery(syllabus, 'syllabus'), textQuery(grade, 'grade'))
 })

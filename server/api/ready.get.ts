@@ -1,0 +1,19 @@
+import { defineEventHandler, setResponseHeader, setResponseStatus } from 'h3'
+import { getPool, whileReached } from '../db'
+import { ready } from '../start/ready'
+
+/** Whether the server reaches its database and has brought it up to date; 503 and why where not. */
+export default defineEventHandler(async (event) => {
+  try {
+    await whileReached(async () => {
+      await ready()
+      await getPool().query('select 1')
+    })
+    return { ok: true }
+  } catch (error) {
+    const { cause, message } = error as Error
+    setResponseStatus(event, 503)
+    setResponseHeader(event, 'retry-after', 2)
+    return { code: 'database', message: cause instanceof Error ? cause.message : message, path: '' }
+  }
+})

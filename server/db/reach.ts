@@ -1,0 +1,105 @@
+import pg from 'pg'
+
+/** The database cannot be reached, or does not answer. What was on its way may have been written all the same. */
+export class Unreached extends Error {
+  constructor(cause?: unknown) {
+    super('The database does not answer.', { cause })
+  }
+}
+
+/** Milliseconds that something waits before anybody asks whether the database answers at all. */
+const PATIENCE = 300
+/** Milliseconds in which it answers so little a question; missed twice, it is gone. */
+const BEAT = 600
+/** Milliseconds between questions, while it is gone or somebody waits. */
+const PAUSE = 500
+
+let heart: pg.Client | undefined
+let gone = false
+/** Why it did not answer last. */
+let why: unknown
+let beating = false
+const waiting = new Set<(error: Unreached) => void>()
+
+async function asked(): Promise<void> {
+  if (!heart) {
+    heart = new pg.Client({
+      connectionString: process.env.DATABASE_URL,
+      connectionTimeoutMillis: BEAT,
+      query_timeout: BEAT,
+      keepAlive: true,
+    })
+    // what is lost between questions shows at the next
+    heart.on('error', () => undefined)
+    await heart.connect()
+  }
+  await heart.query('select 1')
+}
+
+async function answers(): Promise<boolean> {
+  try {
+    await asked()
+    return true
+  } catch (error) {
+    why = error
+    const lost = heart
+    heart = undefined
+    lost?.end().catch(() => undefined)
+    return false
+  }
+}
+
+const pause = (milliseconds: number) => new Promise<void>((resolve) => setTimeout(resolve, milliseconds).unref())
+
+/** Asks again and again, as long as somebody waits or it is gone. A thread that was busy may miss one beat, not two. */
+async function beat(): Promise<void> {
+  if (beating) return
+  beating = true
+  await pause(PATIENCE)
+  while (waiting.size > 0 || gone) {
+    gone = !((await answers()) || (await answers()))
+    if (gone) for (const tell of [...waiting]) tell(new Unreached(why))
+    await pause(PAUSE)
+  }
+  beating = false
+}
+
+/**
+ * Does what needs the database, and gives up within two seconds where that does not answer.
+ * @throws Unreached; what was begun may go on, and be written
+ */
+export async function whileReached<T>(work: () => Promise<T>): Promise<T> {
+  if (gone) throw new Unreached(why)
+  let tell: (error: Unreached) => void = () => undefined
+  const trouble = new Promise<never>((_, reject) => {
+    tell = reject
+  })
+  waiting.add(tell)
+  void beat()
+  try {
+    return await Promise.race([work(), trouble])
+  } catch (error) {
+    throw isLost(error) ? new Unreached(error) : error
+  } finally {
+    waiting.delete(tell)
+  }
+}
+
+export async function closeReach(): Promise<void> {
+  const last = heart
+  heart = undefined
+  await last?.end().catch(() => undefined)
+}
+
+/** Classes of SQLSTATE that say that the connection or the server is gone: 08, 57P01 to 57P03, 53300. */
+const LOST = /^(08...|57P0[123]|53300)$/
+const SYSTEM = new Set(['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'ENOENT', 'EHOSTUNREACH', 'ENOTFOUND'])
+/** What the driver says without a code. */
+const SAID =
+  /^(Connection terminated|timeout exceeded when trying to connect|Client has encountered a connection error)/
+
+function isLost(error: unknown): boolean {
+  if (!(error instanceof Error)) return false
+  const { code } = error as { code?: unknown }
+  return (typeof code === 'string' && (LOST.test(code) || SYSTEM.has(code))) || SAID.test(error.message)
+}

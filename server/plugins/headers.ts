@@ -1,0 +1,46 @@
+import { createHash } from 'node:crypto'
+import helmet from 'helmet'
+import { defineNitroPlugin } from 'nitropack/runtime'
+
+/** What a page may load and do: its own, and nothing of elsewhere. Its few inline scripts are named by their hashes. */
+const POLICY = {
+  'default-src': ["'self'"],
+  'script-src': ["'self'"],
+  // components set the place of what floats, and engraving the look of notes
+  'style-src': ["'self'", "'unsafe-inline'"],
+  'img-src': ["'self'", 'data:', 'blob:'],
+  'font-src': ["'self'", 'data:'],
+  'worker-src': ["'self'", 'blob:'],
+  'object-src': ["'none'"],
+  'base-uri': ["'self'"],
+  'form-action': ["'self'"],
+  'frame-ancestors': ["'none'"],
+}
+
+const policyWith = (scripts: readonly string[]): string =>
+  Object.entries(POLICY)
+    .map(([name, sources]) => [name, ...sources, ...(name === 'script-src' ? scripts : [])].join(' '))
+    .join('; ')
+
+const INLINE = /<script(?![^>]*\ssrc=)[^>]*>([\s\S]*?)<\/script>/g
+
+const hashesOf = (html: string): string[] =>
+  [...html.matchAll(INLINE)].map(([, script]) => `'sha256-${createHash('sha256').update(script!).digest('base64')}'`)
+
+const headers = helmet({
+  contentSecurityPolicy: { useDefaults: false, directives: POLICY },
+  frameguard: { action: 'deny' },
+  referrerPolicy: { policy: 'no-referrer' },
+  // it is not served over TLS
+  strictTransportSecurity: false,
+})
+
+/** Headers by which browsers keep strangers out, on every answer. */
+export default defineNitroPlugin((nitro) => {
+  nitro.hooks.hook('request', ({ node: { req, res } }) => headers(req, res, () => undefined))
+  nitro.hooks.hook('render:response', (response) => {
+    response.headers ??= {}
+    delete response.headers['x-powered-by']
+    response.headers['content-security-policy'] = policyWith(hashesOf(String(response.body)))
+  })
+})

@@ -1,0 +1,47 @@
+import { gradesBelow } from '#core/practice'
+import { gradeSet, moveBetween, placeSet } from '#core/syllabus'
+import type { Recipe } from '#core/instrument'
+import type { Settings, Policies, Syllabus } from '#core/syllabus'
+import { solverMeans } from '#shared/solver'
+
+interface Graded {
+  readonly list: Syllabus
+  readonly recipes: readonly Recipe[]
+  readonly policies: Policies
+}
+
+/** What threads do, by name: each takes one value that can be copied, and answers with one. */
+export const TASKS = {
+  grade: async ({ list, grade, recipes, policies }: Graded & { readonly grade: string }) =>
+    gradeSet(list, grade, recipes, policies, await solverMeans()),
+
+  /** All grades in the time of one. */
+  place: async ({ list, recipes, policies }: Graded) => {
+    const means = await solverMeans()
+    const milliseconds = Math.ceil(means.milliseconds / Math.max(1, list.grades.length))
+    return placeSet(list, recipes, policies, { ...means, milliseconds })
+  },
+
+  move: async ({
+    before,
+    list,
+    grade,
+    recipes,
+    policies,
+  }: Graded & { readonly before: Syllabus; readonly grade: string }) =>
+    moveBetween(before, list, grade, recipes, policies, await solverMeans()),
+
+  instead: async ({
+    list,
+    grade,
+    recipes,
+    policies,
+    settings,
+  }: Graded & { readonly grade: string; readonly settings: Settings }) =>
+    gradesBelow(list, grade, recipes, policies, settings, await solverMeans()),
+}
+
+type Tasks = typeof TASKS
+export type TaskName = keyof Tasks
+export type Asked<Name extends TaskName> = Parameters<Tasks[Name]>[0]
+export type Answer<Name extends TaskName> = Awaited<ReturnType<Tasks[Name]>>
