@@ -75,7 +75,7 @@ module.exports = {
       name: 'no-unresolved',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '^#(imports|components|app|thread-file)$|^nitropack' },
+      to: { couldNotResolve: true, pathNot: '^#(imports|components|app)$|^nitropack' },
     },
   ],
   options: {

@@ -1,22 +1,30 @@
+import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import type { Plugin } from 'rollup'
 import tailwindcss from '@tailwindcss/vite'
+import { build } from 'esbuild'
 
-const THREAD = 'thread.mjs'
+const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
 
 /**
- * Builds what the server's threads run beside the server's entry, and `#thread-file` to tell where that is. Asked late:
- * Nitro gives every chunk the entry's `import.meta`, as soon as that has begun.
+ * Builds what the server's threads run beside the server's entry (server/work/threadFile.ts): a bundle of its own, as
+ * chunks that it shared with the server would start another.
  */
-const threadFile = (): Plugin => ({
-  name: 'thread-file',
-  buildStart() {
-    const id = fileURLToPath(new URL('server/work/thread.ts', import.meta.url))
-    this.emitFile({ type: 'chunk', id, fileName: THREAD })
-  },
-  resolveId: (source) => (source === '#thread-file' ? '\0thread-file' : null),
-  load: (id) => (id === '\0thread-file' ? `export default () => new URL('./${THREAD}', import.meta.url).href` : null),
-})
+const buildThread = (serverDir: string) =>
+  build({
+    entryPoints: [here('server/work/thread.ts')],
+    outfile: join(serverDir, 'thread.mjs'),
+    bundle: true,
+    format: 'esm',
+    platform: 'node',
+    target: 'node20',
+    sourcemap: true,
+    // it finds its WebAssembly beside itself
+    external: ['highs'],
+    alias: { '#shared': here('shared') },
+    // packages in CommonJS ask for built-ins by require
+    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    logLevel: 'warning',
+  })
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-06-01',
@@ -52,14 +60,14 @@ export default defineNuxtConfig({
   },
   nitro: {
     imports: false,
-    rollupConfig: { plugins: [threadFile()] },
-    // read by those packages at run time, not imported
+    hooks: { compiled: (nitro) => buildThread(nitro.options.output.serverDir).then(() => undefined) },
+    // what threads read at run time, and the server does not import
     externals: {
-      traceInclude: ['highs/build/highs.wasm', 'piscina/dist/worker.js'].map((file) =>
-        fileURLToPath(new URL(`node_modules/${file}`, import.meta.url)),
+      traceInclude: ['highs/build/highs.mjs', 'highs/build/highs.wasm', 'piscina/dist/worker.js'].map((file) =>
+        here(`node_modules/${file}`),
       ),
     },
-    serverAssets: [{ baseName: 'migrations', dir: fileURLToPath(new URL('server/db/migrations', import.meta.url)) }],
+    serverAssets: [{ baseName: 'migrations', dir: here('server/db/migrations') }],
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   eslint: { config: { stylistic: false } },

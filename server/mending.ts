@@ -1,16 +1,17 @@
 import { type Message, RecipeError } from '#core/message'
 import type { AtomReport, Mend } from '#core/syllabus'
 import type { RecipeInput } from '#core/instrument'
-import type { Study, StudySet, Undo } from '#shared/api'
+import type { Restored, Study, StudySet, Undo } from '#shared/api'
 import {
   type Db,
-  deleteStudy,
+  dropUntouched,
   getStudy,
   insertStudy,
   inSnapshot,
   inTransaction,
   type Pool,
   setsWith,
+  shelveStudies,
   type StudyContent,
   updateStudy,
 } from './db'
@@ -69,7 +70,7 @@ async function altered(db: Db, studio: number, { set, version, study, content }:
   if ((await setsWith(db, studio, study.id)) > 1) {
     const made = await insertStudy(db, studio, content)
     const others = studyIds.map((id) => (id === study.id ? made.id : id))
-    const undo = { studyIds, studies: [], remove: [made.id] }
+    const undo = { studyIds, studies: [], remove: [{ id: made.id, version: made.version }] }
     return { set: await withStudies(db, studio, set, version, others), undo }
   }
   const saved = await updateStudy(db, studio, study.id, study.version, content)
@@ -84,7 +85,10 @@ async function added(db: Db, studio: number, { set, version, study, content }: M
   const studyIds = set.studies.map(({ id }) => id)
   const made = await insertStudy(db, studio, content)
   const more = studyIds.toSpliced(studyIds.indexOf(study.id) + 1, 0, made.id)
-  return { set: await withStudies(db, studio, set, version, more), undo: { studyIds, studies: [], remove: [made.id] } }
+  return {
+    set: await withStudies(db, studio, set, version, more),
+    undo: { studyIds, studies: [], remove: [{ id: made.id, version: made.version }] },
+  }
 }
 
 /**
@@ -105,8 +109,12 @@ export async function mendAtom(
   return { ...done, told: tell('mended', { mend: mend.words, atom: atom.words }) }
 }
 
-/** Puts a set back as it was before a study was mended. @throws Refusal 404, 409; RecipeError */
-export function restoreSet(pool: Pool, studio: number, id: string, undo: Undo, version: number): Promise<StudySet> {
+/**
+ * Puts a set back as it was before a study was mended or added. A study that was made and worked on since is not lost: it
+ * goes to the bin, and its title is told.
+ * @throws Refusal 404, 409; RecipeError
+ */
+export function restoreSet(pool: Pool, studio: number, id: string, undo: Undo, version: number): Promise<Restored> {
   const studies = undo.studies.map((study) => ({ ...study, content: contentOf(study.recipe, study.accepted) }))
   return inTransaction(pool, async (db) => {
     const set = await setFor(db, studio, id)
@@ -116,7 +124,9 @@ export function restoreSet(pool: Pool, studio: number, id: string, undo: Undo, v
       throw current ? stale('study', current) : notFound('study')
     }
     const back = await withStudies(db, studio, set, version, undo.studyIds)
-    for (const made of undo.remove) if ((await setsWith(db, studio, made)) === 0) await deleteStudy(db, studio, made)
-    return back
+    const touched = await dropUntouched(db, studio, undo.remove)
+    await shelveStudies(db, studio, touched, 'bin')
+    const binned = set.studies.filter((study) => touched.includes(study.id)).map(({ id, title }) => ({ id, title }))
+    return { set: back, binned }
   })
 }

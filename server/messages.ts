@@ -28,6 +28,10 @@ interface Refusals {
   'syllabus.id': null
   'syllabus.used': { sets: ListParam }
   'study.unknown': null
+  'study.binned': null
+  'study.not-binned': null
+  'set.size': { count: number; most: number }
+  'tags.most': { most: number }
   'study.in-set': { titles: ListParam }
 }
 export const refuse = refusal<WordedErrors<Refusals>>()

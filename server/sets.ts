@@ -1,5 +1,4 @@
-import { type Message, RecipeError, sameMessage } from '#core/message'
-import { type RecipeInput, taughtOf, USUAL_INSTRUMENT } from '#core/instrument'
+import { taughtOf, USUAL_INSTRUMENT } from '#core/instrument'
 import {
   type Choices,
   gradeOf,
@@ -9,7 +8,7 @@ import {
   type Settings,
   USUAL_POLICIES,
 } from '#core/syllabus'
-import type { Filled, StudySet } from '#shared/api'
+import { type Filled, MOST_STUDIES, type StudySet } from '#shared/api'
 import {
   bringUpToDate,
   type Db,
@@ -22,16 +21,13 @@ import {
   type KeptSyllabus,
   preferPupil,
   type SetContent,
-  type StudyContent,
-  unknownStudies,
+  unfitStudies,
   updateSet,
   type Pool,
 } from './db'
-import { faultMessage } from '#words'
 import { refuse } from './messages'
 import { notFound, stale } from './refusal'
-import { contentOf } from './studies'
-import { answerTo } from './work'
+import { answerTo, playableIn } from './work'
 
 /** The list of an id. @throws RecipeError `syllabus.unknown` */
 export async function syllabusFor(db: Db, studio: number, id: string): Promise<KeptSyllabus> {
@@ -55,11 +51,16 @@ async function checkContent(db: Db, studio: number, content: SetContent): Promis
   if (content.syllabusId && content.gradeId) {
     gradeOf((await syllabusFor(db, studio, content.syllabusId)).document, content.gradeId)
   }
-  const unknown = await unknownStudies(db, studio, content.studyIds)
-  if (unknown.length > 0) {
-    const at = content.studyIds.indexOf(unknown[0]!)
-    throw refuse('study.unknown', {}, `studyIds[${at}]`)
-  }
+  await checkStudies(db, studio, content.studyIds)
+}
+
+/** @throws RecipeError for more than a set holds, or a study that there is not, or that is thrown away */
+async function checkStudies(db: Db, studio: number, ids: readonly string[]): Promise<void> {
+  if (ids.length > MOST_STUDIES) throw refuse('set.size', { count: ids.length, most: MOST_STUDIES }, 'studyIds')
+  const { unknown, binned } = await unfitStudies(db, studio, ids)
+  const at = (id: string | undefined) => `studyIds[${ids.indexOf(id!)}]`
+  if (unknown.length > 0) throw refuse('study.unknown', {}, at(unknown[0]))
+  if (binned.length > 0) throw refuse('study.binned', {}, at(binned[0]))
 }
 
 /**
@@ -92,6 +93,7 @@ export async function withStudies(
   graded: Pick<StudySet, 'syllabusId' | 'gradeId'> = set,
 ): Promise<StudySet> {
   const { syllabusId, gradeId } = graded
+  await checkStudies(db, studio, studyIds)
   const content = { title: set.title, syllabusId, gradeId, studyIds }
   const saved = await updateSet(db, studio, set.id, version, content)
   const now = await setFor(db, studio, set.id)
@@ -114,24 +116,6 @@ export function settingsFor(pupil: Pick<StudySet['pupil'], 'instrument'>, settin
   return instrument === USUAL_INSTRUMENT ? { ...settings } : ({ instrument, ...settings } as Settings)
 }
 
-/** What a list asks and the pupil's instrument or settings cannot play does not keep the rest from being added. */
-function playableOf(recipes: readonly RecipeInput[]): { contents: StudyContent[]; refused: Message[] } {
-  const contents: StudyContent[] = []
-  const refused: Message[] = []
-  for (const recipe of recipes) {
-    try {
-      contents.push(contentOf(recipe))
-    } catch (error) {
-      if (!(error instanceof RecipeError)) throw error
-      refused.push(faultMessage(error))
-    }
-  }
-  return {
-    contents,
-    refused: refused.filter((said, at) => refused.findIndex((each) => sameMessage(each, said)) === at),
-  }
-}
-
 /** The studies that fill a set's holes, worked out from one moment's set and list. */
 async function fillingFor(pool: Pool, studio: number, id: string, asked: Filling) {
   const { set, document, preferences } = await inSnapshot(pool, async (db) => {
@@ -146,7 +130,10 @@ async function fillingFor(pool: Pool, studio: number, id: string, asked: Filling
     choices: { ...preferences.choices, ...asked.choices },
     ...(asked.only ? { only: asked.only } : {}),
   })
-  return { set, ...playableOf(recipes) }
+  // told before the work of fingering them, and not only when the set cannot be changed any more
+  const count = set.studies.length + recipes.length
+  if (count > MOST_STUDIES) throw refuse('set.size', { count, most: MOST_STUDIES }, 'only')
+  return { set, ...(await playableIn(recipes)) }
 }
 
 /**

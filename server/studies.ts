@@ -1,6 +1,7 @@
-import { RecipeError } from '#core/message'
+import { type Message, RecipeError, sameMessage } from '#core/message'
 import { type Accepted, acceptedOf, realise, type RealisedStudy } from '#core/realise'
 import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
+import { faultMessage } from '#words'
 import type { StudyContent } from './db'
 
 /**
@@ -34,3 +35,22 @@ export function completed(recipe: RecipeInput, field: string): Recipe {
     throw error
   }
 }
+
+/** What a list asks and the pupil's instrument or settings cannot play does not keep the rest from being added. */
+export function playableOf(recipes: readonly RecipeInput[]): { contents: StudyContent[]; refused: Message[] } {
+  const contents: StudyContent[] = []
+  const refused: Message[] = []
+  for (const recipe of recipes) {
+    try {
+      contents.push(contentOf(recipe))
+    } catch (error) {
+      if (!(error instanceof RecipeError)) throw error
+      refused.push(faultMessage(error))
+    }
+  }
+  return { contents, refused: onceEach(refused) }
+}
+
+/** Each of some messages once. */
+export const onceEach = (said: readonly Message[]): Message[] =>
+  said.filter((one, at) => said.findIndex((each) => sameMessage(each, one)) === at)

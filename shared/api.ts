@@ -34,6 +34,10 @@ export type Shelf = 'library' | 'archive' | 'bin'
 
 /** Letters of a tag at the most. */
 export const MOST_TAG = 40
+/** Tags that a study bears at the most. */
+export const MOST_TAGS = 20
+/** Studies that a set holds at the most. */
+export const MOST_STUDIES = 500
 
 /** A line of the library: what a study is found by. */
 export interface StudyListing {
@@ -240,8 +244,15 @@ export interface Filled {
 export interface Undo {
   readonly studyIds: readonly string[]
   readonly studies: readonly Pick<Study, 'id' | 'recipe' | 'accepted' | 'version'>[]
-  /** Studies that were made. */
-  readonly remove: readonly string[]
+  /** Studies that were made, as they were then: what was worked on since is kept. */
+  readonly remove: readonly Pick<Study, 'id' | 'version'>[]
+}
+
+/** A set put back as it was. */
+export interface Restored {
+  readonly set: StudySet
+  /** Studies that were made, but worked on since, and so moved to the bin. */
+  readonly binned: readonly Pick<Study, 'id' | 'title'>[]
 }
 
 interface ExamItem extends Omit<DrawnItem, 'study'> {

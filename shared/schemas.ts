@@ -2,7 +2,7 @@ import Joi, { type ObjectSchema } from 'joi'
 import { MOST_CALLED } from '#core/call'
 import { families, type RecipeInput, TAUGHT } from '#core/instrument'
 import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/syllabus'
-import { MOST_TAG, type Shelf } from './api'
+import { MOST_STUDIES, MOST_TAG, MOST_TAGS, type Shelf } from './api'
 import { errorOf } from './fault'
 import { refuse } from './messages'
 import { keptAim, newEntry, type PlanRequest, planSchema, routeSchema } from './practiceSchema'
@@ -35,9 +35,6 @@ const accepted = Joi.object({
   Joi.array().items(Joi.string().max(4), Joi.number().integer()),
 )
 
-/** Studies of a set at the most. */
-const MOST_IN_SET = 500
-
 const policies: ObjectSchema<Partial<Policies>> = Joi.object({
   togetherForSeparate: Joi.boolean(),
   moreOctaves: Joi.boolean(),
@@ -57,7 +54,7 @@ const settings = Joi.object({
 const MOST_AT_ONCE = 500
 const SHELVES = ['library', 'archive', 'bin'] as const satisfies readonly Shelf[]
 const someIds = Joi.array().items(uuid).min(1).max(MOST_AT_ONCE).unique().required()
-const tags = Joi.array().items(words(MOST_TAG).min(1)).max(20).default([])
+const tags = Joi.array().items(words(MOST_TAG).min(1)).max(MOST_TAGS).default([])
 
 /** Bodies of the API's requests. */
 export const bodies = {
@@ -75,7 +72,7 @@ export const bodies = {
     title: words(120).min(1).required(),
     syllabusId: Joi.string().max(60).allow(null).required(),
     gradeId: Joi.string().max(80).allow(null).required(),
-    studyIds: Joi.array().items(uuid).max(MOST_IN_SET).unique().required(),
+    studyIds: Joi.array().items(uuid).max(MOST_STUDIES).unique().required(),
     policies,
     version: version.required(),
   }),
@@ -83,19 +80,22 @@ export const bodies = {
     syllabusId: Joi.string().max(60).required(),
     gradeId: Joi.string().max(80).required(),
     version: version.required(),
-    only: Joi.array().items(Joi.string().max(300)).max(MOST_IN_SET),
+    only: Joi.array().items(Joi.string().max(300)).max(MOST_STUDIES),
     choices,
   }),
   mend: Joi.object({ atom: Joi.string().max(300).required(), version: version.required() }),
   restore: Joi.object({
-    studyIds: Joi.array().items(uuid).max(MOST_IN_SET).unique().required(),
+    studyIds: Joi.array().items(uuid).max(MOST_STUDIES).unique().required(),
     studies: Joi.array()
       .items(
         Joi.object({ id: uuid.required(), recipe: recipeSchema.required(), accepted, version: version.required() }),
       )
       .max(10)
       .required(),
-    remove: Joi.array().items(uuid).max(10).required(),
+    remove: Joi.array()
+      .items(Joi.object({ id: uuid.required(), version: version.required() }))
+      .max(10)
+      .required(),
     version: version.required(),
   }),
   order: Joi.object({ by: Joi.valid(...ORDERS).required(), version: version.required() }),

@@ -69,6 +69,14 @@ function delimiterOf(text: string): string {
 }
 
 /** Lines of a file with their numbers; blank ones left out. */
+/** What a spreadsheet takes for a formula, or would if its guards were taken off: it goes out with one guard more. */
+const FORMULA = /^'*[=+\-@\t\r]/
+/** The guard of a formula. */
+const GUARDED = /^'(?='*[=+\-@\t\r])/
+
+/** A list of more lines than this is no list that is printed. */
+const MOST_LINES = 5000
+
 function linesOf(text: string): { lines: Line[]; problems: LineProblem[] } {
   const clean = text.replace(/^\uFEFF/, '')
   const { data, errors } = Papa.parse<string[]>(clean, { delimiter: delimiterOf(clean) })
@@ -81,7 +89,7 @@ function linesOf(text: string): { lines: Line[]; problems: LineProblem[] } {
     }))
   let line = 1
   const lines = data.map((cells) => {
-    const own = { line, cells: cells.map((cell) => cell.trim()) }
+    const own = { line, cells: cells.map((cell) => cell.trim().replace(GUARDED, '')) }
     // a quoted cell may run over several lines of the file
     line += 1 + cells.reduce((sum, cell) => sum + (cell.match(/\r\n|\r|\n/g)?.length ?? 0), 0)
     return own
@@ -280,6 +288,10 @@ export function previewCsv(text: string, usual: UsualHead = {}): Preview {
   const head = headOf(lines)
   const headless = head.problems.some(({ field }) => field === 'header')
   if (headless) return { syllabus: null, rows: [], problems: head.problems }
+  if (lines.length > MOST_LINES) {
+    const said = tellProblem('error.csv.lines', { count: lines.length, most: MOST_LINES })
+    return { syllabus: null, rows: [], problems: [{ line: lines[MOST_LINES]!.line, field: '', said }] }
+  }
   const gathered = readAll(lines, head.header)
   const { rows } = gathered
   const told = [...problems, ...head.problems, ...gathered.problems]
@@ -298,8 +310,7 @@ export function writeCsv(syllabus: Syllabus): string {
   const used = COLUMNS.filter((column) => column === 'words' || rows.some((row) => (row[column] ?? '') !== ''))
   return Papa.unparse(
     [...metaRows(syllabus), [...used], ...rows.map((row) => used.map((column) => row[column] ?? ''))],
-    {
-      newline: '\n',
-    },
+    // a spreadsheet takes a cell that begins so for a formula
+    { newline: '\n', escapeFormulae: FORMULA },
   )
 }

@@ -1,5 +1,6 @@
 import { type FaultData as Fault, RecipeError } from '#core/message'
 import { faultMessage } from '#words'
+import { noteAway } from '~/composables/reach'
 import { knows, t, tell } from '~/composables/words'
 
 /** An answer that was not success, in the API's one shape; `current` comes with a stale save. */
@@ -30,9 +31,16 @@ export async function ask<T>(address: string, method = 'GET', body?: unknown): P
   const text = typeof body === 'string' ? body : JSON.stringify(body)
   const request = body === undefined ? {} : { body: text, headers: { 'content-type': 'application/json' } }
   const answer = await fetch(address, { method, ...request }).catch(() => null)
-  if (!answer) throw new ApiError(0, SILENT)
+  if (!answer) {
+    void noteAway()
+    throw new ApiError(0, SILENT)
+  }
   const content = (await answer.json().catch(() => null)) as unknown
-  if (!answer.ok) throw new ApiError(answer.status, (content as Fault | null) ?? SILENT)
+  if (!answer.ok) {
+    const fault = (content as Fault | null) ?? SILENT
+    if (fault.code === 'database') void noteAway()
+    throw new ApiError(answer.status, fault)
+  }
   return content as T
 }
 

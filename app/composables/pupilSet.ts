@@ -2,6 +2,7 @@ import { computed, onMounted, shallowRef, ref } from 'vue'
 import { useRoute } from '#imports'
 import type { Pupil } from '#shared/api'
 import { ask, wordsOf } from './api'
+import { onBack } from './reach'
 import { usePractice } from '~/stores/practice'
 
 /**
@@ -28,5 +29,6 @@ export function pupilSet() {
     }
   }
   onMounted(load)
+  onBack(() => (pupils.value ? undefined : load()))
   return { practice, pupils, pupil, setId, error, load }
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AwayNote from '~/components/frame/AwayNote.vue'
 import TheHead from '~/components/frame/TheHead.vue'
 import { t } from '~/composables/words'
 </script>
@@ -9,6 +10,7 @@ import { t } from '~/composables/words'
       {{ t('frame.default.to-the-page') }}
     </a>
     <TheHead />
+    <AwayNote />
     <main id="content" class="mx-auto max-w-[1280px] px-[26px] pb-10"><slot /></main>
   </div>
 </template>

@@ -109,7 +109,7 @@ const EMPTY: Record<Shelf, string> = {
     </div>
     <div class="mt-3 flex min-h-[40px] flex-wrap items-center gap-3 text-[14px]">
       <span class="tabular-nums" role="status">
-        {{ t('library.found', { count: found.length })
+        {{ studies ? t('library.found', { count: found.length }) : t('library.not-read')
         }}<template v-if="handful.length">{{ t('library.chosen', { count: handful.length }) }}</template>
       </span>
       <template v-if="handful.length">

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import type { StudySet, SyllabusListing } from '#shared/api'
 import { ask } from '~/composables/api'
+import { onBack } from '~/composables/reach'
 import { setChanges } from './setChanges'
 import { setGrading } from './setGrading'
 import { setKeeping } from './setKeeping'
@@ -39,6 +40,8 @@ export const useSet = defineStore('set', () => {
       await settle(found)
     })
   }
+
+  onBack(() => (asked && set.value?.id !== asked ? open(asked) : undefined))
 
   const { busy, error, takeTheirs, keepMine } = keeping
   return {

@@ -1,7 +1,7 @@
 import type { Message } from '#core/message'
 import { shallowRef } from 'vue'
 import type { Order } from '#core/syllabus'
-import type { Filled, StudySet, Undo } from '#shared/api'
+import type { Filled, Restored, StudySet, Undo } from '#shared/api'
 import { ask } from '~/composables/api'
 import type { SetKeeping } from './setKeeping'
 import { t, tell } from '~/composables/words'
@@ -36,7 +36,9 @@ export function setGrading({ set, told, error, guarded, settle, refuse }: SetKee
       await settle(answer.set)
       if (answer.refused.length > 0)
         error.value = t('sets.set-grading.not-all-of-it', { what: answer.refused.map(tell).join(' ') })
-      const made = idsOf(answer.set).filter((id) => !before.includes(id))
+      const made = answer.set.studies
+        .filter(({ id }) => !before.includes(id))
+        .map(({ id, version }) => ({ id, version }))
       told.value = t('sets.set-grading.text', { added: answer.added })
       back.value =
         made.length <= 10 ? { words: told.value, undo: { studyIds: before, studies: [], remove: made } } : null
@@ -64,10 +66,14 @@ export function setGrading({ set, told, error, guarded, settle, refuse }: SetKee
 
   function undoLast(): Promise<void> {
     const { undo } = back.value!
-    return work<StudySet>('restore', undo, async (answer) => {
+    return work<Restored>('restore', undo, async (answer) => {
       forget()
-      await settle(answer)
-      told.value = t('sets.set-grading.undone')
+      await settle(answer.set)
+      const titles = answer.binned.map(({ title }) => tell(title))
+      told.value =
+        titles.length > 0
+          ? t('sets.set-grading.undone-binned', { count: titles.length, titles: titles.join(', ') })
+          : t('sets.set-grading.undone')
     })
   }
 

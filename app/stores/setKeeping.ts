@@ -1,6 +1,8 @@
+import isEqual from 'fast-deep-equal'
 import { shallowRef } from 'vue'
 import type { SetReport, StudySet } from '#shared/api'
-import { ask, newerThan } from '~/composables/api'
+import { ask, isUnreachable, newerThan } from '~/composables/api'
+import { onBack } from '~/composables/reach'
 import { working } from '~/composables/working'
 
 const contentOf = ({ title, syllabusId, gradeId, policies, studies }: StudySet) => ({
@@ -46,6 +48,13 @@ export function setKeeping() {
     conflict.value = { current, wanted }
   }
 
+  /** What the server has already, since only its answer was lost, is no conflict. */
+  async function refuseSave(problem: unknown, wanted: StudySet): Promise<void> {
+    const current = newerThan<StudySet>(problem)
+    if (current && isEqual(contentOf(current), contentOf(wanted))) return settle(current)
+    refuse(problem, wanted)
+  }
+
   async function send(): Promise<void> {
     for (;;) {
       const wanted = set.value!
@@ -58,14 +67,18 @@ export function setKeeping() {
     }
   }
 
+  /** A change that the server was not there for: it stays as it is shown, and is saved when the server is back. */
+  let waits = false
   let saving: Promise<void> | null = null
   /** Saves what is shown; while a save is on its way, it goes on to what has been changed since. */
   function save(): Promise<void> {
     saving ??= guarded(async () => {
       try {
+        waits = false
         await send()
       } catch (problem) {
-        refuse(problem, set.value!)
+        waits = isUnreachable(problem)
+        if (!waits) await refuseSave(problem, set.value!)
       }
     }).finally(() => {
       saving = null
@@ -74,6 +87,8 @@ export function setKeeping() {
   }
   /** Resolves when no save is on its way; another set must not take this one's place before. */
   const quiet = (): Promise<void> => saving ?? Promise.resolve()
+
+  onBack(() => (waits ? save() : undefined))
 
   const takeTheirs = (): Promise<void> => guarded(() => settle(conflict.value!.current))
   function keepMine(): Promise<void> {

@@ -1,5 +1,6 @@
 import { computed, type ShallowRef, shallowRef } from 'vue'
 import type { Shelf, StudyListing, SyllabusListing } from '#shared/api'
+import { onBack } from '~/composables/reach'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
 import { addToSet, shelve } from './library'
@@ -110,6 +111,9 @@ export function shelves() {
       await loadAll()
       return null
     })
+
+  // a list that could not be read is read when the server is back
+  onBack(() => (studies.value ? undefined : start()))
 
   const deeds = shelfDeeds(studies, work)
 

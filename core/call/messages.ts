@@ -49,5 +49,6 @@ export type CallMessages = {
   'asked.start': { note: NoteParam }
   'asked.not-asked': { field: string }
   'asked.lost': { typed: string; nearest: string }
+  'asked.long': { count: number; most: number }
 }
 export const tellCall = teller<CallMessages>()

@@ -111,6 +111,10 @@ function nearestReading(text: string, rules: readonly Rule[], vocabulary: readon
   return phrases.toSorted((a, b) => place(a) - place(b) || a.length - b.length)[0] ?? null
 }
 
+/** Of so many words in a line that mean nothing it is told what they are like; a line with more is no list of studies. */
+const LIKENED_IN_A_LINE = 12
+const MOST_LIKENED = 5000
+
 /**
  * A reader of lines: the cheapest row of phrases, exactly; from the end backwards, each place once.
  * @param isName whether a word that could be a note's name is one; every one unless said
@@ -121,8 +125,19 @@ export function readerFor(rules: readonly Rule[], isName: IsName = () => true): 
   const vocabulary = [
     ...new Set([...rules.flatMap(({ slots }) => slots.flatMap((slot) => slot.words)), ...NOTE_WORDS, ...numberWords]),
   ].filter((word) => word.length > 1)
+  const known = new Map<string, string | null>()
+  /** What was likened once is remembered, for a while: printed lists say the same again and again. */
+  const likened = (text: string): string | null => {
+    const found = known.get(text)
+    if (found !== undefined) return found
+    if (known.size >= MOST_LIKENED) known.clear()
+    const nearest = nearestReading(text, rules, vocabulary)
+    known.set(text, nearest)
+    return nearest
+  }
   return (line) => {
     const tokens = scan(line)
+    let likenings = 0
     const german = isGerman(tokens)
     const best: Step[] = Array.from({ length: tokens.length + 1 })
     best[tokens.length] = { cost: 0, next: tokens.length, said: null }
@@ -135,7 +150,7 @@ export function readerFor(rules: readonly Rule[], isName: IsName = () => true): 
     for (let at = 0; at < tokens.length; at = best[at]!.next) {
       const { next, said } = best[at]!
       const [from, to] = [tokens[at]!.from, tokens[next - 1]!.to]
-      const nearest = said ? null : nearestReading(tokens[at]!.text, rules, vocabulary)
+      const nearest = said || likenings++ >= LIKENED_IN_A_LINE ? null : likened(tokens[at]!.text)
       found.push({ from, to, typed: line.slice(from, to), said, nearest })
     }
     return found

@@ -2,12 +2,15 @@ import { refuseSyllabus } from './messages'
 import { materialOf } from '../material'
 import { RecipeError } from '../message'
 import { choiceSets, waysOf } from './choices'
-import { askedGrade, expand } from './expand'
+import { askedGrade, countOf, expand } from './expand'
 import { rootOf, tonicsOf } from './keys'
 import type { Entry, Grade, Group, Marking, Syllabus } from './model'
 
 /** More atoms than this in a grade are a slip: the expansion of “all keys” in everything. */
 const MOST_ATOMS = 5000
+/** The same of one entry, and of all grades of a list, each with what it includes. */
+const MOST_IN_ENTRY = 2000
+const MOST_IN_LIST = 40_000
 /** More ways than this to make a choice cannot be weighed one by one. */
 const MOST_WAYS = 1000
 
@@ -28,7 +31,10 @@ function tryOut(faults: RecipeError[], check: () => void): void {
 export function syllabusFaults(syllabus: Syllabus): RecipeError[] {
   const faults: RecipeError[] = []
   tryOut(faults, () => noneTwice(syllabus.grades, 'grades', 'grade'))
-  syllabus.grades.forEach((grade, at) => checkGrade(faults, syllabus, grade, `grades[${at}]`))
+  syllabus.grades.forEach((grade, at) => checkEntries(faults, grade, `grades[${at}]`))
+  // what is wrong in an entry would be found again in the whole
+  if (faults.length === 0) checkSizes(faults, syllabus)
+  if (faults.length === 0) syllabus.grades.forEach((grade, at) => checkGroups(faults, grade, `grades[${at}]`))
   if (syllabus.marking) {
     const { marking } = syllabus
     tryOut(faults, () => checkMarking(marking))
@@ -71,8 +77,7 @@ function noEntryTwice(grade: Grade, path: string): void {
   )
 }
 
-function checkGrade(faults: RecipeError[], syllabus: Syllabus, grade: Grade, path: string): void {
-  const before = faults.length
+function checkEntries(faults: RecipeError[], grade: Grade, path: string): void {
   tryOut(faults, () => noneTwice(grade.groups, `${path}.groups`, 'group'))
   tryOut(faults, () => noEntryTwice(grade, path))
   const entries = grade.groups.flatMap((group) => group.entries)
@@ -81,16 +86,36 @@ function checkGrade(faults: RecipeError[], syllabus: Syllabus, grade: Grade, pat
       tryOut(faults, () => checkEntry(entry, entries, `${path}.groups[${at}].entries[${place}]`)),
     ),
   )
-  // what is wrong in an entry would be found again in the whole
-  if (faults.length > before) return
-  grade.groups.forEach((group, at) => tryOut(faults, () => checkGroup(group, entries, `${path}.groups[${at}]`)))
-  tryOut(faults, () => checkWhole(syllabus, grade, path))
 }
 
-function checkWhole(syllabus: Syllabus, grade: Grade, path: string): void {
-  const count = expand(askedGrade(syllabus, grade)).length
-  if (count <= MOST_ATOMS) return
-  throw refuseSyllabus('syllabus.size', { grade: grade.title, count, most: MOST_ATOMS }, `${path}.groups`)
+function checkGroups(faults: RecipeError[], grade: Grade, path: string): void {
+  const entries = grade.groups.flatMap((group) => group.entries)
+  grade.groups.forEach((group, at) => tryOut(faults, () => checkGroup(group, entries, `${path}.groups[${at}]`)))
+}
+
+/** How many atoms a grade comes to with what it includes; nothing is expanded for it. */
+function countIn(syllabus: Syllabus, grade: Grade): number {
+  const { groups } = askedGrade(syllabus, grade)
+  const entries = groups.flatMap((group) => group.entries)
+  return entries.reduce((sum, entry) => sum + countOf(entry, entries), 0)
+}
+
+/** Counted before anything is expanded: what is too much for a grade, and for the list. */
+function checkSizes(faults: RecipeError[], syllabus: Syllabus): void {
+  let all = 0
+  syllabus.grades.forEach((grade, at) =>
+    tryOut(faults, () => {
+      const count = countIn(syllabus, grade)
+      all += count
+      if (count <= MOST_ATOMS) return
+      throw refuseSyllabus('syllabus.size', { grade: grade.title, count, most: MOST_ATOMS }, `grades[${at}].groups`)
+    }),
+  )
+  if (all > MOST_IN_LIST) {
+    tryOut(faults, () => {
+      throw refuseSyllabus('list.size', { count: all, most: MOST_IN_LIST }, 'grades')
+    })
+  }
 }
 
 type ChoiceFault = 'mixed' | 'any' | 'pick' | 'ways' | 'draw'
@@ -98,10 +123,7 @@ const choiceError = (why: ChoiceFault, name: string, asked: number, listed: numb
   refuseSyllabus('syllabus.choice', { name, why, asked, listed }, path)
 
 function checkGroup(group: Group, entries: readonly Entry[], path: string): void {
-  const atoms = expand({
-    groups: [group, { ...group, id: `${group.id} `, entries: entries.filter((each) => !group.entries.includes(each)) }],
-  })
-  const own = atoms.filter((atom) => atom.group === group.id)
+  const own = expand({ groups: [group] }, true, entries)
   const mixed = group.rule === 'all' ? -1 : group.entries.findIndex((entry) => entry.pick !== 'all')
   if (mixed >= 0) {
     throw choiceError('mixed', group.title, 0, 0, `${path}.entries[${mixed}].pick`)
@@ -130,6 +152,10 @@ function checkGroup(group: Group, entries: readonly Entry[], path: string): void
 }
 
 function checkEntry(entry: Entry, entries: readonly Entry[], path: string): void {
+  const items = countOf(entry, entries)
+  if (items > MOST_IN_ENTRY) {
+    throw refuseSyllabus('entry.size', { entry: entry.id, count: items, most: MOST_IN_ENTRY }, path)
+  }
   let count = 0
   entry.kinds.forEach((kind) => {
     const tonics = tonicsOf(entry, kind, entries, `${path}.keys`)

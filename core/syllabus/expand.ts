@@ -93,6 +93,15 @@ function slotsOf(entry: Entry, entries: readonly Entry[]): Slot[] {
   )
 }
 
+/** How many atoms an entry comes to, without making them. */
+export function countOf(entry: Entry, entries: readonly Entry[]): number {
+  const each = HANDS[entry.hands].length * touches(entry).length * leads(entry).length
+  return forms(entry).reduce((sum, [kind]) => {
+    const inversions = entry.inversions.filter((inversion) => inversion < inversionsOf(KINDS[kind!])).length
+    return sum + tonicsOf(entry, kind!, entries).length * inversions * each
+  }, 0)
+}
+
 function variantsOf(entry: Entry, { kinds, tonic, who, inversion, touch, lead }: Slot): Requirement[] {
   const { motion, contraryFrom, interval, tonicHand, octaves, course, top } = entry
   const { tempo, figure, walk, resolution, rolled, mallets } = entry
@@ -149,9 +158,15 @@ function atomOf(group: Group, entry: Entry, slot: Slot, hands: boolean): Atom {
   }
 }
 
-/** Everything that a grade can ask, in printed order; choices count once. */
-export function expand(grade: Pick<AskedGrade, 'groups'>, hands = true): Atom[] {
-  const entries = grade.groups.flatMap((group) => group.entries)
+/**
+ * Everything that a grade can ask, in printed order; choices count once.
+ * @param entries from which keys may be taken, where it is not the grade's own alone
+ */
+export function expand(
+  grade: Pick<AskedGrade, 'groups'>,
+  hands = true,
+  entries: readonly Entry[] = grade.groups.flatMap((group) => group.entries),
+): Atom[] {
   return grade.groups.flatMap((group) =>
     group.entries.flatMap((entry) => slotsOf(entry, entries).map((slot) => atomOf(group, entry, slot, hands))),
   )

@@ -1,7 +1,7 @@
 import { refuseSyllabus } from './messages'
 import { type Kind, KINDS, type KindId, signatureOf, usualTonics } from '../material'
 import { type Interval, noteAbove, noteName, parseNote, pitchClass } from '../pitch'
-import type { Entry, Keys } from './model'
+import type { Entry } from './model'
 
 const FIFTH = { steps: 4, semitones: 7 }
 const classOf = (tonic: string): number => pitchClass(parseNote(tonic))
@@ -15,15 +15,36 @@ const within = (kind: Kind, { sharps, flats }: { sharps: number; flats: number }
     })
     .map(noteName)
 
-/** Finds the entry whose keys these are. @throws RecipeError `keys.unknown`, `keys.circle` */
-function sourceOf(keys: Keys, entries: readonly Entry[], path: string, seen: readonly string[] = []): Entry | null {
-  if (!('as' in keys)) return null
-  const found = entries.find((entry) => entry.id === keys.as)
-  if (!found) throw refuseSyllabus('keys.unknown', { entry: keys.as }, path)
-  if (seen.includes(found.id)) {
-    throw refuseSyllabus('keys.circle', { entries: [...seen, found.id].join(' → ') }, path)
+/** From one entry to the next, “as” is followed so often: nobody prints more. */
+const MOST_STEPS = 20
+
+const indices = new WeakMap<readonly Entry[], ReadonlyMap<string, Entry>>()
+
+/** Entries by their ids; of two of one id the first. */
+function indexOf(entries: readonly Entry[]): ReadonlyMap<string, Entry> {
+  const known = indices.get(entries)
+  if (known) return known
+  const index = new Map(entries.toReversed().map((entry) => [entry.id, entry]))
+  indices.set(entries, index)
+  return index
+}
+
+/** Finds the entry whose keys an entry takes. @throws RecipeError `keys.unknown`, `keys.circle`, `keys.steps` */
+function sourceOf(entry: Entry, entries: readonly Entry[], path: string): Entry | null {
+  const index = indexOf(entries)
+  const seen = [entry.id]
+  let { keys } = entry
+  let found: Entry | undefined
+  while ('as' in keys) {
+    found = index.get(keys.as)
+    if (!found) throw refuseSyllabus('keys.unknown', { entry: keys.as }, path)
+    const names = [...seen, found.id].join(' → ')
+    if (seen.includes(found.id)) throw refuseSyllabus('keys.circle', { entries: names }, path)
+    if (seen.length > MOST_STEPS) throw refuseSyllabus('keys.steps', { entry: entry.id, most: MOST_STEPS }, path)
+    seen.push(found.id)
+    keys = found.keys
   }
-  return sourceOf(found.keys, entries, path, [...seen, found.id]) ?? found
+  return found ?? null
 }
 
 /** Keys that an entry lists for kinds of one mode. */
@@ -43,10 +64,10 @@ function borrowed(source: Entry, kind: KindId): string[] {
 /**
  * Tonics of an entry for one of its kinds, as the list names them; a seventh “of” a key stands on its own degree.
  * @param entries of the grade, which it may take keys from
- * @throws RecipeError `keys.unknown`, `keys.circle`
+ * @throws RecipeError `keys.unknown`, `keys.circle`, `keys.steps`
  */
 export function tonicsOf(entry: Entry, kind: KindId, entries: readonly Entry[], path = 'keys'): string[] {
-  const source = sourceOf(entry.keys, entries, `${path}.as`, [entry.id])
+  const source = sourceOf(entry, entries, `${path}.as`)
   const tonics = source ? borrowed(source, kind) : listed(entry, kind)
   const out = new Set(entry.except.map(classOf))
   return tonics.filter((tonic) => !out.has(classOf(tonic)))

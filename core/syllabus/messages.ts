@@ -70,6 +70,9 @@ export interface SyllabusErrors {
   'grade.unknown': { list: string; grade: string; known: string }
   'keys.unknown': { entry: string }
   'keys.circle': { entries: string }
+  'keys.steps': { entry: string; most: number }
+  'entry.size': { entry: string; count: number; most: number }
+  'list.size': { count: number; most: number }
   'marks.range': { criterion: string; most: number }
   'marking.band': { band: string; least: number; total: number }
   'syllabus.twice': { what: 'grade' | 'group' | 'entry' | 'criterion'; id: string }

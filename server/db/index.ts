@@ -7,20 +7,11 @@ export { dateExam, deleteExam, getExam, insertExam, listExams } from './exams'
 export { getPupil, insertPupil, listPupils, preferPupil } from './pupils'
 export { countEntries, insertEntries, knownEntries, listEntries, type NewEntry } from './record'
 export { deleteRoute, listRoutes, writeRoute } from './routes'
-export {
-  bringUpToDate,
-  deleteSet,
-  getSet,
-  insertSet,
-  type SetContent,
-  setsWith,
-  unknownStudies,
-  updateSet,
-} from './sets'
+export { bringUpToDate, deleteSet, getSet, insertSet, type SetContent, setsWith, unfitStudies, updateSet } from './sets'
 export { claim } from './shipped'
-export { copyStudy, listStudies, setsHolding, shelveStudies, tagStudies } from './shelves'
+export { copyStudy, dropUntouched, listStudies, setsHolding, shelveStudies, tagStudies } from './shelves'
 export {
-  deleteStudy,
+  deleteBinned,
   getStudy,
   insertStudy,
   studiesOfPupils,

@@ -86,13 +86,24 @@ export async function updateSet(
   return true
 }
 
-/** Which of some studies are not in this studio. */
-export async function unknownStudies(db: Db, studio: number, ids: readonly string[]): Promise<string[]> {
-  const { rows } = await db.query<{ id: string }>(
-    'select id::text from unnest($2::uuid[]) as asked (id) where id not in (select id from study where studio_id = $1)',
+/** Which of some studies are not in this studio, and which are thrown away. */
+interface Unfit {
+  readonly unknown: readonly string[]
+  readonly binned: readonly string[]
+}
+
+/** Studies that no set can hold. The others stay as they are, and where they are, until the transaction ends. */
+export async function unfitStudies(db: Db, studio: number, ids: readonly string[]): Promise<Unfit> {
+  const { rows } = await db.query<{ id: string; binned: boolean }>(
+    `select id, binned_at is not null as binned from study where studio_id = $1 and id = any($2::uuid[])
+     order by id for key share`,
     [studio, ids],
   )
-  return rows.map((row) => row.id)
+  const known = new Set(rows.map((row) => row.id))
+  return {
+    unknown: ids.filter((id) => !known.has(id)),
+    binned: rows.flatMap(({ id, binned }) => (binned ? [id] : [])),
+  }
 }
 
 export async function deleteSet(db: Db, studio: number, id: string): Promise<boolean> {

@@ -63,21 +63,53 @@ export async function shelveStudies(db: Db, studio: number, ids: readonly string
   return rows.map((row) => row.id)
 }
 
-/** Adds tags to studies and takes others off: two windows that do so at once do not undo one another. */
+/**
+ * Deletes studies that nobody has touched since they were made: of this version, without tags, in no set and in nobody's
+ * record.
+ * @returns ids of those that are still there
+ */
+export async function dropUntouched(
+  db: Db,
+  studio: number,
+  made: readonly { readonly id: string; readonly version: number }[],
+): Promise<string[]> {
+  const ids = made.map(({ id }) => id)
+  await lockStudies(db, studio, ids)
+  await db.query(
+    `delete from study using unnest($2::uuid[], $3::int[]) as made (id, version)
+     where studio_id = $1 and study.id = made.id and study.version = made.version and tags = '{}'
+       and not exists (select from set_item where study_id = study.id)
+       and not exists (select from record_entry where record_entry.study_id = study.id)`,
+    [studio, ids, made.map(({ version }) => version)],
+  )
+  const { rows } = await db.query<{ id: string }>(
+    `select id from study where studio_id = $1 and id = any($2::uuid[])
+       and not exists (select from set_item where study_id = study.id)`,
+    [studio, ids],
+  )
+  return rows.map(({ id }) => id)
+}
+
+/**
+ * Adds tags to studies and takes others off: two windows that do so at once do not undo one another. False where one has
+ * more than `most` then: undo the transaction.
+ */
 export async function tagStudies(
   db: Db,
   studio: number,
   ids: readonly string[],
   add: readonly string[],
   remove: readonly string[],
-): Promise<void> {
+  most: number,
+): Promise<boolean> {
   await lockStudies(db, studio, ids)
-  await db.query(
+  const { rows } = await db.query<{ many: boolean }>(
     `update study set tags = array(
        select distinct tag from unnest(tags || $3::text[]) as tag where tag <> all($4::text[]) order by tag)
-     where studio_id = $1 and id = any($2::uuid[])`,
-    [studio, ids, add, remove],
+     where studio_id = $1 and id = any($2::uuid[]) returning cardinality(tags) > $5 as many`,
+    [studio, ids, add, remove, most],
   )
+  return rows.every(({ many }) => !many)
 }
 
 /** Copies a study with its accepted fingers and its tags, into the library. Null where there is no such study. */

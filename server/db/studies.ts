@@ -64,8 +64,13 @@ export async function updateStudy(
   return rows[0] ? studyOf(rows[0]) : null
 }
 
-export async function deleteStudy(db: Db, studio: number, id: string): Promise<boolean> {
-  const { rowCount } = await db.query('delete from study where studio_id = $1 and id = $2', [studio, id])
+/** Deletes for good what is in the bin, unless a set holds it; false where it is neither. */
+export async function deleteBinned(db: Db, studio: number, id: string): Promise<boolean> {
+  const { rowCount } = await db.query(
+    `delete from study where studio_id = $1 and id = $2 and binned_at is not null
+       and not exists (select from set_item where study_id = study.id)`,
+    [studio, id],
+  )
   return rowCount === 1
 }
 

@@ -54,6 +54,10 @@ function waitFor(shared: Shared, key: string, signal: AbortSignal | undefined): 
   })
 }
 
+/** A task's answer that nobody else asks for; given up when whoever asked leaves. @throws as `inThread` */
+export const thread = <Name extends TaskName>(name: Name, asked: Asked<Name>): Promise<Answer<Name>> =>
+  inThread(name, asked, askedStill() ?? new AbortController().signal)
+
 /**
  * A task's answer, worked out in a thread: once for all who ask for the same at the same time, and remembered.
  * @throws as `inThread`

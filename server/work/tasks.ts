@@ -1,8 +1,11 @@
 import { gradesBelow } from '#core/practice'
 import { gradeSet, moveBetween, placeSet } from '#core/syllabus'
-import type { Recipe } from '#core/instrument'
+import type { Recipe, RecipeInput } from '#core/instrument'
 import type { Settings, Policies, Syllabus } from '#core/syllabus'
 import { solverMeans } from '#shared/solver'
+import type { UsualHead } from '#shared/syllabusCsv'
+import { previewFile } from '../preview'
+import { contentOf, playableOf } from '../studies'
 
 interface Graded {
   readonly list: Syllabus
@@ -39,6 +42,14 @@ export const TASKS = {
     settings,
   }: Graded & { readonly grade: string; readonly settings: Settings }) =>
     gradesBelow(list, grade, recipes, policies, settings, await solverMeans()),
+  /** A file of a list, as it would be read. */
+  preview: ({ bytes, usual }: { readonly bytes: Uint8Array; readonly usual: UsualHead }) => previewFile(bytes, usual),
+
+  /** Studies ready to be stored. @throws RecipeError naming the first that cannot be, counted from `from` */
+  contents: ({ recipes, from }: { readonly recipes: readonly RecipeInput[]; readonly from: number }) =>
+    recipes.map((recipe, at) => contentOf(recipe, {}, `recipes[${from + at}]`)),
+
+  playable: ({ recipes }: { readonly recipes: readonly RecipeInput[] }) => playableOf(recipes),
 }
 
 type Tasks = typeof TASKS

@@ -1,10 +1,10 @@
 import { availableParallelism } from 'node:os'
 import { Piscina } from 'piscina'
-import threadFile from '#thread-file'
 import { RecipeError } from '#core/message'
 import { busy } from '../refusal'
 import type { Answer, Asked, TaskName } from './tasks'
 import type { Answered } from './thread'
+import { threadFile } from './threadFile'
 
 /** Tasks that may wait for a thread; more than that, and whoever asks is told to come again. */
 const MOST_WAITING = 100

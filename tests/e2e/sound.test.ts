@@ -38,6 +38,9 @@ const RIGHT: RecipeInput = {
 }
 async function render(some: Partial<Wanted> = {}): Promise<Sound> {
   const { page } = await open('/api/health')
+  // a page of its own, without Tactum's rules for scripts
+  await page.route('**/blank', (route) => route.fulfill({ contentType: 'text/html', body: '<!doctype html>' }))
+  await page.goto('/blank')
   await page.addScriptTag({ content: script })
   const plain = { recipe: RIGHT, practice, hands: ['right'], metronome: 'off', countIn: 0, seconds: 10 }
   const wanted = { ...plain, ...some }

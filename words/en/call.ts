@@ -167,5 +167,6 @@ export const call = {
   'asked.start': 'A scale that starts on {note}, another of its notes, is not read.',
   'asked.notes-to-beat': 'So many notes do not fit into such a beat.',
   'asked.not-asked': 'A list does not ask for {field}.',
+  'asked.long': 'The line has {count} letters; {most} are read at the most.',
   'asked.lost': '“{typed}” is not understood{nearest, select, none {.} other {; “{nearest}” would be.}}',
 } as const

@@ -1,9 +1,14 @@
+import { MOST_TAGS } from '#shared/api'
 import { bodies } from '#shared/schemas'
-import { tagStudies } from '../../db'
+import { inTransaction, tagStudies } from '../../db'
 import { readChecked, route } from '../../http'
+import { refuse } from '../../messages'
 
 export default route(async ({ event, db, studio }) => {
   const { ids, add, remove } = await readChecked(event, bodies.tags)
-  await tagStudies(db, studio, ids, add, remove)
+  await inTransaction(db, async (client) => {
+    if (!(await tagStudies(client, studio, ids, add, remove, MOST_TAGS)))
+      throw refuse('tags.most', { most: MOST_TAGS }, 'add')
+  })
   return { ok: true }
 })

@@ -1,6 +1,6 @@
 import { getQuery } from 'h3'
 import { readBytes, route, textQuery } from '../../http'
-import { previewFile } from '../../syllabi'
+import { thread } from '../../work'
 
 export default route(async ({ event }) => {
   const query = getQuery(event)
@@ -10,5 +10,5 @@ export default route(async ({ event }) => {
       return value ? [[name, value.slice(0, 120)]] : []
     }),
   )
-  return previewFile(await readBytes(event), usual)
+  return thread('preview', { bytes: await readBytes(event), usual })
 })

@@ -1,5 +1,6 @@
 /** What frames every page. */
 export const frame = {
+  'frame.away': 'The server does not answer. What you change is kept on this page, and saved as soon as it is back.',
   'frame.sure-button.keep': 'Keep',
   'frame.the-head.main': 'Main',
   'frame.the-head.desk': 'Desk',

@@ -29,6 +29,7 @@ export const library = {
   'library.show-all': 'Show all',
   'library.newest-first': 'newest first',
   'library.by-title': 'by title',
+  'library.not-read': 'not read yet',
   'library.found': '{count} found',
   'library.chosen': ', {count} chosen',
   'library.into-a-set': 'Into a set',

@@ -168,6 +168,8 @@ export const sets = {
   'sets.set-grading.in-order': 'in order',
   'sets.set-grading.the-order-before': 'the order before',
   'sets.set-grading.undone': 'undone',
+  'sets.set-grading.undone-binned':
+    'undone; {titles} {count, plural, one {was} other {were}} worked on since, and {count, plural, one {is} other {are}} in the bin',
   'sets.readiness-line.chance':
     '{of, select, certain {certain} none {none} under {under 1 in 100} over {over 99 in 100} other {{hundred} in 100}}',
 } as const

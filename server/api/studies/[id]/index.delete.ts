@@ -1,11 +1,13 @@
-import { deleteStudy, setsHolding } from '../../../db'
-import { idParam, notFound, route } from '../../../http'
+import { deleteBinned, getStudy, setsHolding } from '../../../db'
+import { idParam, notFound, Refusal, route } from '../../../http'
+import { refuse } from '../../../messages'
 import { inSets } from '../../../shelves'
 
 export default route(async ({ event, db, studio }) => {
   const id = idParam(event, 'study')
+  if (await deleteBinned(db, studio, id)) return { ok: true }
   const sets = await setsHolding(db, studio, [id])
   if (sets.length > 0) throw inSets(sets, 'id')
-  if (!(await deleteStudy(db, studio, id))) throw notFound('study')
-  return { ok: true }
+  if (!(await getStudy(db, studio, id))) throw notFound('study')
+  throw new Refusal(409, refuse('study.not-binned', {}, 'id').toFault())
 })

@@ -1,0 +1,28 @@
+import type { RecipeInput } from '#core/instrument'
+import type { Message } from '#core/message'
+import type { StudyContent } from '../db'
+import { onceEach } from '../studies'
+import { thread } from './shared'
+
+/** So many studies go to a thread at a time: what else waits for one comes in between. */
+const AT_ONCE = 8
+
+const chunksOf = <T>(items: readonly T[]): T[][] =>
+  Array.from({ length: Math.ceil(items.length / AT_ONCE) }, (_, at) => items.slice(at * AT_ONCE, (at + 1) * AT_ONCE))
+
+/** Studies ready to be stored. @throws RecipeError naming one that cannot be */
+export async function contentsIn(recipes: readonly RecipeInput[]): Promise<StudyContent[]> {
+  const made = chunksOf(recipes).map((some, at) => thread('contents', { recipes: some, from: at * AT_ONCE }))
+  return (await Promise.all(made)).flat()
+}
+
+/** Those of some studies that can be played, and why the others cannot. */
+export async function playableIn(
+  recipes: readonly RecipeInput[],
+): Promise<{ contents: StudyContent[]; refused: Message[] }> {
+  const found = await Promise.all(chunksOf(recipes).map((some) => thread('playable', { recipes: some })))
+  return {
+    contents: found.flatMap(({ contents }) => contents),
+    refused: onceEach(found.flatMap(({ refused }) => refused)),
+  }
+}
