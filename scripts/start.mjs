@@ -6,7 +6,7 @@ import { ensureBuild, ensureModules } from './lib/packages.mjs'
 import { DATA } from './lib/places.mjs'
 import { ensurePostgres, startCluster } from './lib/postgres.mjs'
 import { fail, say, Stop } from './lib/run.mjs'
-import { checkPort, startServer } from './lib/server.mjs'
+import { checkPort, endLeftover, startServer } from './lib/server.mjs'
 
 function options() {
   try {
@@ -23,6 +23,7 @@ function options() {
 }
 
 const CLAIM = path.join(DATA, 'start.pid')
+const SERVER = path.join(DATA, 'server.pid')
 
 /** Two starts on one data folder would fight over the database. */
 function claimFolder() {
@@ -52,6 +53,7 @@ async function main() {
   }
   try {
     running.push(claimFolder())
+    await endLeftover(SERVER)
     await checkPort(port)
     for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => end(0))
     let databaseUrl = process.env.DATABASE_URL
@@ -66,7 +68,7 @@ async function main() {
       cluster.ended.then(() => stopping ?? lost('database'))
     }
     say('• starting the server …')
-    const server = await startServer({ port, databaseUrl, demo, running })
+    const server = await startServer({ port, databaseUrl, demo, running, mark: SERVER })
     server.ended.then(() => stopping ?? lost('server'))
     say(`\nTactum is ready: ${server.address}\n(Ctrl-C stops it.)`)
   } catch (error) {

@@ -5,7 +5,7 @@ import net from 'node:net'
 import path from 'node:path'
 import { installDebian } from './packages.mjs'
 import { DATA } from './places.mjs'
-import { ended, lastLines, pause, run, say, Stop } from './run.mjs'
+import { commandLine, ended, lastLines, pause, run, say, Stop } from './run.mjs'
 
 const LIBRARIES = '/usr/lib/postgresql'
 
@@ -84,14 +84,6 @@ async function initialise(bin, home, user) {
   if (made.code !== 0) throw new Stop(`The database could not be laid down:\n${lastLines(made.output)}`)
   // renamed only when whole, so that an interrupted start begins again
   fs.renameSync(path.join(home, 'data.new'), path.join(home, 'data'))
-}
-
-const commandLine = (pid) => {
-  try {
-    return fs.readFileSync(`/proc/${pid}/cmdline`, 'utf8').replaceAll('\0', ' ')
-  } catch {
-    return ''
-  }
 }
 
 /** After a hard end a server may still run, or its pid file may name another process; look before touching either. */

@@ -1,3 +1,4 @@
+import fs from 'node:fs'
 import { spawn } from 'node:child_process'
 
 /** An end that has been explained: the message is for the user, no stack trace. */
@@ -64,4 +65,13 @@ export const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms))
 export function fail(error) {
   say(error instanceof Stop ? `\nTactum: ${error.message}` : error)
   process.exitCode = 1
+}
+
+/** The command line of a process, words parted by spaces; empty where there is none. */
+export const commandLine = (pid) => {
+  try {
+    return fs.readFileSync(`/proc/${pid}/cmdline`, 'utf8').replaceAll('\0', ' ')
+  } catch {
+    return ''
+  }
 }

@@ -3,7 +3,7 @@ import fs from 'node:fs'
 import net from 'node:net'
 import path from 'node:path'
 import { DATA, ROOT } from './places.mjs'
-import { ended, lastLines, pause, Stop } from './run.mjs'
+import { commandLine, ended, lastLines, pause, say, Stop } from './run.mjs'
 
 /** @throws Stop when something listens on the port already */
 export function checkPort(port) {
@@ -22,17 +22,34 @@ export function checkPort(port) {
   })
 }
 
+const ENTRY = path.join(ROOT, '.output/server/index.mjs')
+
+/** Ends a server that an earlier start left over, when that was killed itself. `mark` is the file that names it. */
+export async function endLeftover(mark) {
+  const pid = fs.existsSync(mark) ? Number(fs.readFileSync(mark, 'utf8')) : 0
+  const lives = () => pid > 0 && commandLine(pid).includes(ENTRY)
+  if (lives()) {
+    say('• stopping a server left over from an earlier run …')
+    process.kill(pid, 'SIGTERM')
+    for (let tries = 0; tries < 100 && lives(); tries++) await pause(50)
+    if (lives()) process.kill(pid, 'SIGKILL')
+    while (lives()) await pause(50)
+  }
+  fs.rmSync(mark, { force: true })
+}
+
 /**
  * Starts the built application and waits until it has its database.
- * @param {{ port: number, databaseUrl: string, demo?: boolean, log?: string, running?: { stop: () => Promise<void> }[] }}
- * options `running` is told how to stop it as soon as there is something to stop
- * @returns {Promise<{address: string, stop: () => Promise<void>, ended: Promise<number>}>}
+ * @param {{ port: number, databaseUrl: string, demo?: boolean, log?: string, mark?: string,
+ *   running?: { stop: () => Promise<void> }[] }} options `running` is told how to stop it as soon as there is something
+ *   to stop; the file `mark` names it while it runs
+ * @returns {Promise<{address: string, pid: number | undefined, stop: () => Promise<void>, ended: Promise<number>}>}
  */
-export async function startServer({ port, databaseUrl, demo = true, log: logName = 'server.log', running = [] }) {
+export async function startServer({ port, databaseUrl, demo = true, log: logName = 'server.log', mark, running = [] }) {
   fs.mkdirSync(DATA, { recursive: true })
   const logFile = path.join(DATA, logName)
   const log = fs.openSync(logFile, 'w')
-  const child = spawn(process.execPath, [path.join(ROOT, '.output/server/index.mjs')], {
+  const child = spawn(process.execPath, [ENTRY], {
     cwd: ROOT,
     detached: true,
     stdio: ['ignore', log, log],
@@ -47,12 +64,14 @@ export async function startServer({ port, databaseUrl, demo = true, log: logName
       ...(demo ? {} : { TACTUM_DEMO: '0' }),
     },
   })
+  if (mark) fs.writeFileSync(mark, String(child.pid))
   const address = `http://127.0.0.1:${port}`
   const stop = async () => {
     child.kill('SIGTERM')
     const patience = setTimeout(() => child.kill('SIGKILL'), 5000)
     await ended(child)
     clearTimeout(patience)
+    if (mark) fs.rmSync(mark, { force: true })
   }
   running.push({ stop })
   try {
@@ -61,7 +80,7 @@ export async function startServer({ port, databaseUrl, demo = true, log: logName
     await stop()
     throw error
   }
-  return { address, stop, ended: ended(child) }
+  return { address, pid: child.pid, stop, ended: ended(child) }
 }
 
 async function untilHealthy(address, child, logFile) {

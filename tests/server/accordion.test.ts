@@ -127,7 +127,7 @@ describe('an accordion set', () => {
     expect(mended.recipe.accordion.bellows.turn).toBe('top')
     expect((await set.atom('C major, right hand')).status).toBe('covered')
     const { body: back } = await set.post('restore', { ...done.undo, version: done.set.version })
-    expect(back.studies.find(({ id }: { id: string }) => id === right.id).recipe).toEqual(right.recipe)
+    expect(back.set.studies.find(({ id }: { id: string }) => id === right.id).recipe).toEqual(right.recipe)
   })
 
   it('is filled with what is missing, for the accordion, and then the grade is whole', async () => {

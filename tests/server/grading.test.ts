@@ -32,7 +32,7 @@ describe('near misses', () => {
     expect(done.set.studies[0].id).toBe(study.id)
     expect((await atomFor(set, 'B major, hands together')).status).toBe('covered')
     const { body: back } = await set.post('restore', { ...done.undo, version: done.set.version })
-    expect(back.studies[0]).toMatchObject({ id: study.id, accepted: study.accepted, recipe: study.recipe })
+    expect(back.set.studies[0]).toMatchObject({ id: study.id, accepted: study.accepted, recipe: study.recipe })
   })
 
   it('get the other form beside them, and lose it again', async () => {

@@ -73,8 +73,14 @@ describe('the start command', () => {
       'Teo R.',
       'Kept K.',
     ])
-    again.child.kill('SIGTERM')
-    expect(await again.ended).toBe(0)
+    // the start command alone: what it had started goes on, and the next start ends it, on the same port
+    again.child.kill('SIGKILL')
+    await again.ended
+    expect((await fetch(`${again.address}/api/health`)).status).toBe(200)
+    const third = await start(Number(new URL(again.address).port))
+    expect(third.said()).toMatch(/a server left over[\s\S]*Tactum is ready/)
+    third.child.kill('SIGTERM')
+    expect(await third.ended).toBe(0)
     await expect.poll(ours, { timeout: 10_000 }).toEqual([])
   })
 

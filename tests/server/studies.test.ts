@@ -53,6 +53,12 @@ describe('a study', () => {
 
   it('can be thrown away, unless a set holds it', async () => {
     const { body: study } = await call('/api/studies', 'POST', { recipe })
+    // nothing is deleted for good at one blow
+    expect(await call(`/api/studies/${study.id}`, 'DELETE')).toMatchObject({
+      status: 409,
+      body: { code: 'study.not-binned' },
+    })
+    await call('/api/studies/shelf', 'PUT', { ids: [study.id], shelf: 'bin' })
     expect((await call(`/api/studies/${study.id}`, 'DELETE')).status).toBe(200)
     expect((await call(`/api/studies/${study.id}`)).status).toBe(404)
     const held = (await call('/api/studies')).body.find((each: { sets: number }) => each.sets > 0)
