@@ -44,6 +44,10 @@ export default defineConfig({
       },
       {
         extends: true,
+        test: { name: 'torture', include: ['tests/torture/**/*.test.ts'], sequence: { groupOrder: 3 }, ...whole },
+      },
+      {
+        extends: true,
         test: { name: 'nightly', include: ['tests/nightly/**/*.test.ts'], sequence: { groupOrder: 2 }, ...whole },
       },
     ],

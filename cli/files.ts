@@ -31,9 +31,9 @@ export function readSyllabus(file: string | undefined, option: string): Syllabus
 }
 
 /** Runs a command whose refusals are printed as an error object. @returns 0, or 1 where it was refused */
-export function answered(output: NodeJS.WritableStream, work: () => object): number {
+export async function answered(output: NodeJS.WritableStream, work: () => object | Promise<object>): Promise<number> {
   try {
-    output.write(`${JSON.stringify(said(work()))}\n`)
+    output.write(`${JSON.stringify(said(await work()))}\n`)
     return 0
   } catch (error) {
     if (!(error instanceof RecipeError)) throw error

@@ -2,6 +2,7 @@ import { parseArgs } from 'node:util'
 import { gradeSet, placeSet, type Policies, USUAL_POLICIES } from '#core/syllabus'
 import { policiesOf, setFileOf } from '#shared/schemas'
 import { questionTold } from '#shared/reader'
+import { solverMeans } from '#shared/solver'
 import { ENGLISH } from '#words'
 import { answered, readJsonFile, readSyllabus } from './files'
 import { refuse } from './messages'
@@ -20,18 +21,19 @@ function optionsOf(args: readonly string[]) {
  * Prints the grade report of a set file as JSON, or with `--all` where it stands in every grade; exit status 1 and an
  * error object on bad files.
  */
-export const grade = (args: readonly string[], output: NodeJS.WritableStream): number =>
-  answered(output, () => {
+export const grade = (args: readonly string[], output: NodeJS.WritableStream): Promise<number> =>
+  answered(output, async () => {
     const options = optionsOf(args)
     const syllabus = readSyllabus(options.syllabus, 'syllabus')
     const { studies } = setFileOf(readJsonFile(options.set, 'set'))
     const named = options.policies ? policiesOf(readJsonFile(options.policies, 'policies')) : {}
     const policies: Policies = { ...USUAL_POLICIES, ...named }
-    if (options.all) return { syllabus: syllabus.id, ...placeSet(syllabus, studies, policies) }
+    const means = await solverMeans()
+    if (options.all) return { syllabus: syllabus.id, ...placeSet(syllabus, studies, policies, means) }
     if (!options.grade) {
       throw refuse('option.missing', { option: 'grade', wanted: 'grade' }, 'grade')
     }
-    const report = gradeSet(syllabus, options.grade, studies, policies)
+    const report = gradeSet(syllabus, options.grade, studies, policies, means)
     const asked = (open: string) => questionTold(open, ENGLISH)
     return { ...report, entries: report.entries.map((entry) => ({ ...entry, open: entry.open.map(asked) })) }
   })

@@ -5,6 +5,12 @@ import { bundle } from './lib/bundle.mjs'
 import { ensureModules } from './lib/packages.mjs'
 import { fail } from './lib/run.mjs'
 
+// whoever reads has read enough: `realise | head -1`
+process.stdout.on('error', (/** @type {NodeJS.ErrnoException} */ error) => {
+  if (error.code !== 'EPIPE') throw error
+  process.exit(0)
+})
+
 async function main() {
   const [command, ...args] = process.argv.slice(2)
   await ensureModules()

@@ -38,3 +38,10 @@ export function speak(other: Language): void {
 /** By which dates and orders go: the browser’s own way with the language that is spoken, if it has one. */
 export const locale = (): string =>
   navigator.languages.find((each) => each.split('-')[0] === language.value.id) ?? language.value.locale
+
+/** By how much a grading may fall short of the best there is; empty where that is proven, as it is but for monsters. */
+export const gapTold = ({
+  gap,
+}: {
+  readonly gap: { readonly covered: number; readonly near: number } | null
+}): string => (gap ? t('sets.gap', { ...gap }) : '')

@@ -168,7 +168,7 @@ describe('lists without end', () => {
   })
 
   it('of keys that are those of another, and so on, are refused at once', async () => {
-    const entries = Array.from({ length: 600 }, (_, at) =>
+    const entries = Array.from({ length: 40 }, (_, at) =>
       entry({ id: `e${at}`, ...(at > 0 ? { keys: { as: `e${at - 1}` } } : {}) }),
     )
     const { answer, took } = await timed(() => call('/api/syllabi', 'POST', list(entries)))

@@ -96,6 +96,8 @@ export const sets = {
   'sets.coverage.this-set-has-no': 'This set has no grade yet. <a>Choose one there.</a>',
   'sets.coverage.of': '{covered} of {required}',
   'sets.coverage.printed-as-asked': 'printed as asked, {near} near, {missing} missing',
+  'sets.gap':
+    '{covered, plural, =0 {{near, plural, =0 {What is near might be nearer in another way; that could not be worked out in the time.} one {At the most one more could be near; that could not be worked out in the time.} other {At the most # more could be near; that could not be worked out in the time.}}} one {At the most one more could be covered; that could not be worked out in the time.} other {At the most # more could be covered; that could not be worked out in the time.}}',
   'sets.coverage.of-the-set-not': '; {count} of the set not asked for here',
   'sets.coverage.what-to-practise-next': 'What to practise next',
   'sets.coverage.next': 'Next {count, plural, =1 {to practise} other {# to practise}}',

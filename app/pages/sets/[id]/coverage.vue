@@ -9,7 +9,7 @@ import CoverageGrid from '~/components/sets/CoverageGrid.vue'
 import StatusMark from '~/components/sets/StatusMark.vue'
 import { gradedSet, type GradedSet } from '~/composables/gradedSet'
 import { working } from '~/composables/working'
-import { t, tell } from '~/composables/words'
+import { gapTold, t, tell } from '~/composables/words'
 
 /** A graded set on one page: keys against types, the holes, and what to practise next; to be printed. */
 definePageMeta({ layout: 'paper' })
@@ -64,7 +64,7 @@ useHead({
           }}<template v-if="report.surplus.length">{{
             t('sets.coverage.of-the-set-not', { count: report.surplus.length })
           }}</template
-          >.
+          >. {{ gapTold(report) }}
         </p>
         <CoverageGrid class="mt-3" :coverage="coverage" />
         <div class="mt-5 grid grid-cols-[1fr_1fr] gap-8">
