@@ -19,6 +19,7 @@ interface SharedMessages {
   'error.csv.meta': { name: string; known: ListParam }
   'error.csv.header': null
   'error.csv.lines': { count: number; most: number }
+  'error.csv.problems': { most: number }
   'error.csv.column': { name: string; known: ListParam }
   'error.csv.cells': { why: string }
   'error.csv.truth': { text: string }

@@ -74,6 +74,9 @@ const FORMULA = /^'*[=+\-@\t\r]/
 /** The guard of a formula. */
 const GUARDED = /^'(?='*[=+\-@\t\r])/
 
+/** So much is told that is wrong; a file with more of it is not read on. */
+const MOST_PROBLEMS = 300
+
 /** A list of more lines than this is no list that is printed. */
 const MOST_LINES = 5000
 
@@ -253,6 +256,11 @@ function readAll(lines: readonly Line[], header: readonly string[]): Gathered {
   let headSeen = false
   for (const each of lines) {
     const { line, cells } = each
+    if (gathered.problems.length >= MOST_PROBLEMS) {
+      gathered.problems.length = MOST_PROBLEMS
+      gathered.problems.push({ line, field: '', said: tellProblem('error.csv.problems', { most: MOST_PROBLEMS }) })
+      break
+    }
     if (isMeta(each)) {
       const said = readMeta(cells, gathered.meta, gathered.drafts, line)
       if (said) gathered.problems.push({ line, field: cells[0]!, said })

@@ -73,6 +73,24 @@ describe('work is never lost', () => {
     expect(await stored(id)).toMatchObject({ version: 2, recipe: { pins: [{ hand: 'left', index: 2, finger: 2 }] } })
   })
 
+  it('goes on without a database behind the server, says so once, and saves when it is back, without a press', async () => {
+    const { id } = await fresh('F')
+    const { page } = await open(`/desk/${id}`)
+    await page.locator(finger('right', 0)).waitFor()
+    const gone = {
+      status: 503,
+      json: { code: 'database', message: 'The database does not answer just now.', path: '' },
+    }
+    await page.route('**/api/**', (route) => route.fulfill(gone))
+    await pin(page, 'left', 2, '2')
+    await page.getByText('server gone: kept in this browser').waitFor()
+    expect(await page.getByText('The server does not answer. What you change is kept').count()).toBe(1)
+    await page.unroute('**/api/**')
+    await page.getByText(/^saved \d/).waitFor()
+    await page.getByText('The server does not answer').waitFor({ state: 'detached' })
+    expect(await stored(id)).toMatchObject({ version: 2, recipe: { pins: [{ hand: 'left', index: 2, finger: 2 }] } })
+  })
+
   it('goes on without the server, and saves when it is back', async () => {
     const { id } = await fresh('B')
     const { page } = await open(`/desk/${id}`)

@@ -53,7 +53,7 @@ describe('tortured', () => {
         const answer = await asPage(server.address, '/api/pupils', 'POST', pupil(name)).catch(() => null)
         if (answer?.status === 201) acknowledged.push(name)
       })
-      await new Promise((resolve) => setTimeout(resolve, 10 + kill * 5))
+      await new Promise((resolve) => setTimeout(resolve, 150 + kill * 25))
       process.kill(server.pid!, 'SIGKILL')
       await Promise.all(saves)
     }

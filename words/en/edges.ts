@@ -6,6 +6,7 @@ export const edges = {
   'error.csv.meta': '{name} is not known; there are {known}.',
   'error.csv.header':
     'No header was found: the first line names columns such as grade, group, words, parted by commas, semicolons or tabs.',
+  'error.csv.problems': 'More than {most} things are wrong: from here on nothing was read.',
   'error.csv.lines': 'There are {count} lines; {most} are read at the most.',
   'error.csv.column': 'There is no column “{name}”; there are {known}.',
   'error.csv.cells': '{why}.',
