@@ -2,7 +2,7 @@ import { type Message, refusal, teller, type ListParam } from '#core/message'
 import type { Worded, WordedErrors } from '#words'
 
 /** What a request may ask for that there is not. */
-export type Thing = 'study' | 'set' | 'syllabus' | 'exam' | 'pupil' | 'aim' | 'route' | 'version' | 'address'
+export type Thing = 'study' | 'set' | 'syllabus' | 'exam' | 'pupil' | 'aim' | 'route' | 'version' | 'address' | 'thing'
 
 /** What the services refuse. */
 interface Refusals {

@@ -6,7 +6,6 @@ import { slugOf } from '#shared/slug'
 import { writeCsv } from '#shared/syllabusCsv'
 import {
   type Db,
-  deleteSyllabus,
   getSet,
   getSyllabus,
   insertSyllabus,
@@ -14,6 +13,7 @@ import {
   pastSyllabus,
   pastVersions,
   setsGradedBy,
+  throwAway,
   updateSyllabus,
   type Pool,
 } from './db'
@@ -67,7 +67,7 @@ export function removeSyllabus(pool: Pool, studio: number, id: string): Promise<
       const named = sets.map(({ pupil, title }) => `${pupil}, ${title}`)
       throw new Refusal(409, refuse('syllabus.used', { sets: listed(named, 'semicolon') }, 'id').toFault())
     }
-    await deleteSyllabus(db, studio, id)
+    await throwAway(db, studio, 'syllabus', id)
   })
 }
 

@@ -248,6 +248,14 @@ export interface Undo {
   readonly remove: readonly Pick<Study, 'id' | 'version'>[]
 }
 
+/** A set, a mock exam or a list in the bin. */
+export interface ThrownAway {
+  readonly id: string
+  readonly what: 'set' | 'exam' | 'syllabus'
+  readonly title: string
+  readonly thrownAt: string
+}
+
 /** A set put back as it was. */
 export interface Restored {
   readonly set: StudySet

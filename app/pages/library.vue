@@ -10,6 +10,7 @@ import SetList from '~/components/sets/SetList.vue'
 import SureButton from '~/components/frame/SureButton.vue'
 import FilterSentence from '~/components/library/FilterSentence.vue'
 import { type Filter, finding } from '~/components/library/finding'
+import ThrownAwayList from '~/components/library/ThrownAwayList.vue'
 import StudyList from '~/components/library/StudyList.vue'
 import TagChoice from '~/components/library/TagChoice.vue'
 import { shelves } from '~/stores/shelves'
@@ -155,7 +156,7 @@ const EMPTY: Record<Shelf, string> = {
           v-else
           class="plain-button"
           :question="t('library.delete-for-good', { count: handful.length })"
-          yes="Delete"
+          :yes="t('library.delete')"
           @sure="destroy(ids)"
         >
           {{ t('library.delete-for-good-2') }}
@@ -184,5 +185,6 @@ const EMPTY: Record<Shelf, string> = {
     </p>
     <p v-else-if="studies && found.length === 0" class="quiet aside mt-6">{{ t('library.no-study-is-called') }}</p>
     <StudyList v-else-if="studies" :studies="found" :chosen="chosen" @choose="choose" />
+    <ThrownAwayList v-if="sought.shelf === 'bin'" />
   </div>
 </template>

@@ -152,10 +152,6 @@ function checkGroup(group: Group, entries: readonly Entry[], path: string): void
 }
 
 function checkEntry(entry: Entry, entries: readonly Entry[], path: string): void {
-  const items = countOf(entry, entries)
-  if (items > MOST_IN_ENTRY) {
-    throw refuseSyllabus('entry.size', { entry: entry.id, count: items, most: MOST_IN_ENTRY }, path)
-  }
   let count = 0
   entry.kinds.forEach((kind) => {
     const tonics = tonicsOf(entry, kind, entries, `${path}.keys`)
@@ -169,6 +165,10 @@ function checkEntry(entry: Entry, entries: readonly Entry[], path: string): void
       }
     })
   })
+  const items = countOf(entry, entries)
+  if (items > MOST_IN_ENTRY) {
+    throw refuseSyllabus('entry.size', { entry: entry.id, count: items, most: MOST_IN_ENTRY }, path)
+  }
   if (count === 0) {
     throw refuseSyllabus('entry.empty', { entry: entry.id }, `${path}.keys`)
   }

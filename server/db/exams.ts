@@ -57,8 +57,3 @@ export async function listExams(db: Db, studio: number): Promise<ExamListing[]> 
     return { ...rest, items: items.length }
   })
 }
-
-export async function deleteExam(db: Db, studio: number, id: string): Promise<boolean> {
-  const { rowCount } = await db.query('delete from exam where studio_id = $1 and id = $2', [studio, id])
-  return rowCount === 1
-}

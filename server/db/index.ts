@@ -3,11 +3,11 @@ export { migrate, type Migration } from './migrate'
 export { closeReach, Unreached, whileReached } from './reach'
 export { closePool, type Db, getPool, inSnapshot, inTransaction, type Pool } from './pool'
 export { getAim, listAims, writeAim } from './aims'
-export { dateExam, deleteExam, getExam, insertExam, listExams } from './exams'
+export { dateExam, getExam, insertExam, listExams } from './exams'
 export { getPupil, insertPupil, listPupils, preferPupil } from './pupils'
 export { countEntries, insertEntries, knownEntries, listEntries, type NewEntry } from './record'
 export { deleteRoute, listRoutes, writeRoute } from './routes'
-export { bringUpToDate, deleteSet, getSet, insertSet, type SetContent, setsWith, unfitStudies, updateSet } from './sets'
+export { bringUpToDate, getSet, insertSet, type SetContent, setsWith, unfitStudies, updateSet } from './sets'
 export { claim } from './shipped'
 export { copyStudy, dropUntouched, listStudies, setsHolding, shelveStudies, tagStudies } from './shelves'
 export {
@@ -22,7 +22,6 @@ export {
 export { currentStudio, ensureStudio, getStudio } from './studio'
 export {
   allSyllabi,
-  deleteSyllabus,
   getSyllabus,
   insertSyllabus,
   type KeptSyllabus,
@@ -34,3 +33,4 @@ export {
   shipSyllabus,
   updateSyllabus,
 } from './syllabi'
+export { getThrownAway, listThrownAway, putBack, throwAway } from './thrownAway'

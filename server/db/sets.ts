@@ -106,11 +106,6 @@ export async function unfitStudies(db: Db, studio: number, ids: readonly string[
   }
 }
 
-export async function deleteSet(db: Db, studio: number, id: string): Promise<boolean> {
-  const { rowCount } = await db.query('delete from study_set where studio_id = $1 and id = $2', [studio, id])
-  return rowCount === 1
-}
-
 /** Marks a set as brought up to what its list says now. */
 export async function bringUpToDate(db: Db, studio: number, id: string): Promise<void> {
   await db.query(

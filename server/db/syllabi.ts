@@ -121,12 +121,3 @@ export async function setsGradedBy(
   )
   return rows
 }
-
-/** Throws a teacher's own list away; false where there is none such. */
-export async function deleteSyllabus(db: Db, studio: number, id: string): Promise<boolean> {
-  const { rowCount } = await db.query('delete from syllabus where studio_id = $1 and id = $2 and not shipped', [
-    studio,
-    id,
-  ])
-  return rowCount === 1
-}

@@ -109,6 +109,46 @@ describe('undo', () => {
   })
 })
 
+describe('what is thrown away whole', () => {
+  const thrown = async (title: string) =>
+    (await call('/api/bin')).body.find((each: { title: string }) => each.title === title)
+
+  it('is put back as it was: a set with its order, its aim and what lies in the bin of it', async () => {
+    const title = `Thrown ${Date.now()}`
+    const { id, stored } = await setOfMajors(title, ['C', 'G', 'D'])
+    const before = (await call(`/api/sets/${id}`)).body
+    const plan = { minutesADay: 20, days: ['mon', 'wed'], lesson: 'thu', away: [], pins: [], version: 0 }
+    const exam = new Date(Date.now() + 60 * 86_400_000).toISOString().slice(0, 10)
+    expect((await call(`/api/sets/${id}/aim`, 'PUT', { ...plan, exam })).status).toBe(200)
+    expect((await call(`/api/sets/${id}`, 'DELETE')).status).toBe(200)
+    expect((await call(`/api/sets/${id}`)).status).toBe(404)
+    await bin(before.studies[1].id)
+    const thing = await thrown(title)
+    expect(await call(`/api/bin/${thing.id}/restore`, 'POST', {})).toMatchObject({ body: { what: 'set', id } })
+    expect((await call(`/api/sets/${id}`)).body).toEqual(before)
+    expect(await stored()).toEqual(['C', 'G', 'D'])
+    expect((await call(`/api/sets/${id}/practice`)).body.aim).toMatchObject({ exam })
+    expect(await thrown(title)).toBeUndefined()
+    expect((await call(`/api/bin/${thing.id}/restore`, 'POST', {})).status).toBe(404)
+  })
+
+  it('a list, with what it said before; not over one of its name', async () => {
+    const title = `List ${Date.now()}`
+    const copy = { title, edition: '', follows: false }
+    const { id } = (await call('/api/syllabi/corvane-piano/copy', 'POST', copy)).body
+    const before = (await call(`/api/syllabi/${id}`)).body
+    await call(`/api/syllabi/${id}`, 'PUT', { syllabus: { ...before.syllabus, edition: 'two' }, version: 1 })
+    expect((await call(`/api/syllabi/${id}`, 'DELETE')).status).toBe(200)
+    const thing = await thrown(title)
+    await call('/api/syllabi', 'POST', before.syllabus)
+    expect((await call(`/api/bin/${thing.id}/restore`, 'POST', {})).status).toBe(409)
+    await call(`/api/syllabi/${id}`, 'DELETE')
+    expect((await call(`/api/bin/${thing.id}/restore`, 'POST', {})).status).toBe(200)
+    const { syllabus, past } = (await call(`/api/syllabi/${id}`)).body
+    expect([syllabus.edition, past.length]).toEqual(['two', 1])
+  })
+})
+
 describe('many at once', () => {
   it('move the same studies, in whatever order they name them', async () => {
     const ids = await Promise.all(Array.from({ length: 12 }, async () => (await study()).id as string))

@@ -2,7 +2,7 @@
 import { nextTick, ref } from 'vue'
 import { t } from '~/composables/words'
 
-/** A button for what cannot be undone: the first press asks, where it stands, the second does it. */
+/** A button for what is not undone by the next press: the first press asks, where it stands, the second does it. */
 defineProps<{ question: string; yes: string }>()
 const emit = defineEmits<{ sure: [] }>()
 defineOptions({ inheritAttrs: false })

@@ -39,9 +39,13 @@ useHead({
       <NuxtLink v-if="exam.setId" class="text-button" :to="`/sets/${exam.setId}/exam?seed=${exam.seed}`">{{
         t('exam.id.hold-the-same-draw')
       }}</NuxtLink>
-      <SureButton class="text-button" question="For good?" yes="Throw it away" @sure="remove">{{
-        t('exam.id.throw-it-away')
-      }}</SureButton>
+      <SureButton
+        class="text-button"
+        :question="t('frame.sure-button.into-the-bin')"
+        :yes="t('frame.sure-button.throw-it-away')"
+        @sure="remove"
+        >{{ t('exam.id.throw-it-away') }}</SureButton
+      >
     </ExamRecord>
   </div>
 </template>

@@ -165,7 +165,13 @@ const remove = (): Promise<void> =>
             </li>
           </ul>
         </WordPanel>
-        <SureButton v-if="store.editable" class="text-button" question="For good?" yes="Throw it away" @sure="remove">
+        <SureButton
+          v-if="store.editable"
+          class="text-button"
+          :question="t('frame.sure-button.into-the-bin')"
+          :yes="t('frame.sure-button.throw-it-away')"
+          @sure="remove"
+        >
           {{ t('syllabi.id.throw-the-list-away') }}
         </SureButton>
       </p>

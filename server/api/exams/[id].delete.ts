@@ -1,7 +1,8 @@
-import { deleteExam } from '../../db'
+import { inTransaction, throwAway } from '../../db'
 import { idParam, notFound, route } from '../../http'
 
 export default route(async ({ event, db, studio }) => {
-  if (!(await deleteExam(db, studio, idParam(event, 'exam')))) throw notFound('exam')
+  const id = idParam(event, 'exam')
+  if (!(await inTransaction(db, (client) => throwAway(client, studio, 'exam', id)))) throw notFound('exam')
   return { ok: true }
 })

@@ -1,6 +1,8 @@
 /** What frames every page. */
 export const frame = {
   'frame.away': 'The server does not answer. What you change is kept on this page, and saved as soon as it is back.',
+  'frame.sure-button.into-the-bin': 'Into the bin?',
+  'frame.sure-button.throw-it-away': 'Throw it away',
   'frame.sure-button.keep': 'Keep',
   'frame.the-head.main': 'Main',
   'frame.the-head.desk': 'Desk',

@@ -109,8 +109,8 @@ async function removeSet(): Promise<void> {
                 <p class="mt-3 border-t border-rule pt-2">
                   <SureButton
                     class="text-button text-[14px]"
-                    question="For good?"
-                    yes="Throw it away"
+                    :question="t('frame.sure-button.into-the-bin')"
+                    :yes="t('frame.sure-button.throw-it-away')"
                     @sure="removeSet"
                   >
                     {{ t('sets.index.throw-the-set-away') }}

@@ -1,7 +1,8 @@
-import { deleteSet } from '../../../db'
+import { inTransaction, throwAway } from '../../../db'
 import { idParam, notFound, route } from '../../../http'
 
 export default route(async ({ event, db, studio }) => {
-  if (!(await deleteSet(db, studio, idParam(event, 'set')))) throw notFound('set')
+  const id = idParam(event, 'set')
+  if (!(await inTransaction(db, (client) => throwAway(client, studio, 'set', id)))) throw notFound('set')
   return { ok: true }
 })
