@@ -57,7 +57,7 @@ export const library = {
   'library.bin': 'Bin',
   'library.no-study-saved-yet': 'No study saved yet.',
   'library.nothing-in-the-archive': 'Nothing in the archive. What is put here is out of the way, and found again.',
-  'library.the-bin-is-empty': 'The bin is empty.',
+  'library.the-bin-is-empty': 'There are no studies in the bin.',
   'library.shelves.moved':
     '{count, plural, one {One study is} other {# studies are}} {shelf, select, library {back in the library} archive {in the archive} other {in the bin}}.',
   'library.shelves.tagged': 'Tagged “{what}”.',
