@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { LISTED } from '#core/instrument'
-import { computed, nextTick, ref, shallowRef } from 'vue'
+import { computed, nextTick, onScopeDispose, ref, shallowRef } from 'vue'
 import type { Preview } from '#shared/syllabusCsv'
 import { ApiError, ask } from '~/composables/api'
 import { working } from '~/composables/working'
@@ -26,11 +26,18 @@ const typed = ref(false)
 const area = ref<HTMLTextAreaElement>()
 const isCsv = computed(() => !/^\s*[{[]/.test(text.value))
 
+/** A preview that is still being read is given up when another is asked for, or the sheet is put away. */
+let asked = new AbortController()
+onScopeDispose(() => asked.abort())
+
 const check = (): Promise<void> =>
   guarded(async () => {
+    asked.abort()
+    const { signal } = (asked = new AbortController())
     const query = new URLSearchParams({ title: title.value, board: board.value, instrument: instrument.value })
     const body = typed.value ? text.value : props.bytes
-    const answer = await fetch(`/api/syllabi/preview?${query}`, { method: 'POST', body }).catch(() => null)
+    const answer = await fetch(`/api/syllabi/preview?${query}`, { method: 'POST', body, signal }).catch(() => null)
+    if (signal.aborted) return
     if (!answer) throw new Error(t('syllabi.import-sheet.the-server-does-not'))
     const content: unknown = await answer.json()
     if (!answer.ok) throw new ApiError(answer.status, content as ApiError['fault'])
