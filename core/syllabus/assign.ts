@@ -2,16 +2,8 @@ import type { ChoiceSet } from './choices'
 import type { Match } from './match'
 import type { Atom } from './model'
 import { type Pairs, parts, type Stock } from './pairs'
-import {
-  type Found,
-  type Decisions,
-  type Gap,
-  type Means,
-  OWN_MEANS,
-  type Part,
-  type Serving,
-  Weighing,
-} from './weighing'
+import { type Found, type Decisions, type Gap, type Means, OWN_MEANS, type Serving, Weighing } from './weighing'
+import type { Part } from './worth'
 
 export interface Assigned {
   readonly unit: number

@@ -1,27 +1,10 @@
-import { type ChoiceSet, combinations } from './choices'
+import { type Asked, asProgram } from './asProgram'
+import { combinations } from './choices'
 import { GainFlow } from './flow'
 import { type Match, nearest } from './match'
 import type { Atom } from './model'
-import type { Stock } from './pairs'
-import { type Program, ProgramBuilder, relaxed, type Solution, type Solver } from './program'
-
-/** What serving an atom is worth: one that is covered more than any number of near ones, a near one more than any effort. */
-interface Worth {
-  readonly covered: number
-  readonly near: number
-}
-
-/** By how much there is to gain and to lose at the most, so that nothing of lower rank outweighs one of higher. */
-function worthOf(atoms: number, stocks: readonly Stock[]): Worth {
-  let worst = 0
-  for (const { reach } of stocks)
-    for (const matches of reach.values()) for (const { effort } of matches) worst = Math.max(worst, effort)
-  const near = 1 + atoms * worst
-  return { near, covered: 1 + atoms * near }
-}
-
-const gainOf = ({ covered, near }: Worth, match: Match): number =>
-  match.short.length === 0 ? covered : near - match.effort
+import { relaxed, type Solution, type Solver } from './program'
+import { gainOf, type Part, type Worth, worthOf } from './worth'
 
 /** A choice that is still open, or how it was made. */
 export interface Decisions {
@@ -41,16 +24,6 @@ export interface Found {
   readonly value: number
   /** By atom. */
   readonly served: ReadonlyMap<number, Serving>
-}
-
-/** What hangs together: atoms with those that studies or choices tie to them. */
-export interface Part {
-  readonly atoms: readonly number[]
-  readonly stocks: readonly Stock[]
-  /** Choice sets of single atoms: no more than a capacity. */
-  readonly limits: readonly ChoiceSet[]
-  /** Choice sets whose bundles have to be weighed. */
-  readonly bundled: readonly ChoiceSet[]
 }
 
 /** By how much the best that was found may fall short of the best there is, where that could not be proven. */
@@ -77,13 +50,6 @@ export const OWN_MEANS: Means = { solver: null, milliseconds: 0, patience: 400_0
 interface Best {
   readonly found: Found
   readonly decisions: Decisions
-}
-
-/** The part as a program: which column decides for a form of a scope, and for a bundle of a choice. */
-interface Asked {
-  readonly program: Program
-  readonly forms: ReadonlyMap<string, ReadonlyMap<string, number>>
-  readonly taken: readonly (readonly number[])[]
 }
 
 /** A node's limits for a bound: how many of which atoms, and which are left out. */
@@ -243,57 +209,6 @@ export class Weighing {
       .forEach(({ way, bound }) => this.go(way, bound))
   }
 
-  /** Columns of the atoms' ways to be served, and rows for what each may be; a decision for each form and bundle. */
-  private program(): Asked {
-    const { stocks, atoms, limits, bundled } = this.part
-    const builder = new ProgramBuilder()
-    const servings = new Map<number, number[]>(atoms.map((atom) => [atom, []]))
-    const inForm = new Map<string, { scope: string; kind: string; columns: number[] }>()
-    for (const { units, reach } of stocks) {
-      const own: number[] = []
-      for (const [atom, matches] of reach) {
-        const { scope } = this.atoms[atom]!
-        const kinds = scope === null ? [null] : [...new Set(matches.map((match) => this.kindOf(atom, match)))]
-        for (const kind of kinds) {
-          const match = nearest(kind === null ? matches : matches.filter((each) => this.kindOf(atom, each) === kind))!
-          const column = builder.column(gainOf(this.worth, match))
-          own.push(column)
-          servings.get(atom)!.push(column)
-          if (scope === null || kind === null) continue
-          const key = `${atom} ${kind}`
-          const known = inForm.get(key) ?? { scope, kind, columns: [] }
-          known.columns.push(column)
-          inForm.set(key, known)
-        }
-      }
-      builder.atMost(own, units.length)
-    }
-    const forms = new Map<string, Map<string, number>>()
-    for (const { scope, kind, columns } of inForm.values()) {
-      const own = forms.get(scope) ?? new Map<string, number>()
-      forms.set(scope, own)
-      if (!own.has(kind)) own.set(kind, builder.decision(0))
-      builder.only(columns, own.get(kind)!)
-    }
-    for (const own of forms.values()) builder.atMost([...own.values()], 1)
-    for (const { bundles, any } of limits)
-      builder.atMost(
-        bundles.flatMap(([atom]) => servings.get(atom!)!),
-        any,
-      )
-    const taken = bundled.map(({ bundles, any }) => {
-      const decisions = bundles.map((bundle) => {
-        const decision = builder.decision(-this.worth.covered * bundle.length)
-        for (const atom of bundle) builder.only(servings.get(atom)!, decision)
-        return decision
-      })
-      builder.exactly(decisions, any)
-      return decisions
-    })
-    for (const columns of servings.values()) builder.atMost(columns, 1)
-    return { program: builder.build(), forms, taken }
-  }
-
   /** Decides as most of what could be had without deciding is. */
   private guess({ served }: Found): void {
     const { bundled } = this.part
@@ -339,7 +254,7 @@ export class Weighing {
    */
   private ask(solver: Solver): boolean {
     const until = performance.now() + this.means.milliseconds
-    const asked = this.program()
+    const asked = asProgram(this.atoms, this.part, this.worth)
     for (const program of [relaxed(asked.program), asked.program]) {
       const solution = solver(program, Math.max(1, until - performance.now()))
       if (!solution) continue

@@ -1,4 +1,4 @@
 /** HTTP: what all routes share. Bodies read within bounds and checked, refusals in one shape. */
 export { MOST_BYTES, readBytes, readChecked, readJson } from './body'
 export { notFound, Refusal, stale } from '../refusal'
-export { type Context, idParam, route, slugOf, slugParam, textQuery } from './route'
+export { type Context, idParam, route, slugQuery, slugParam, textQuery } from './route'

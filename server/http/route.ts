@@ -75,12 +75,12 @@ export function idParam(event: H3Event, what: Thing): string {
 }
 
 /** The name in the address, no longer than one can be. */
-export const slugParam = (event: H3Event): string => slugOf(getRouterParam(event, 'id')) ?? ''
+export const slugParam = (event: H3Event): string => slugQuery(getRouterParam(event, 'id')) ?? ''
 
 const SLUG = /^[\w.-]{1,61}$/
 
 /** A name that can be one of a list or of a grade; undefined where it cannot. */
-export const slugOf = (value: unknown): string | undefined =>
+export const slugQuery = (value: unknown): string | undefined =>
   typeof value === 'string' && SLUG.test(value) ? value : undefined
 
 /** A value of the query, if it is one and says something. @throws RecipeError for text that cannot be kept */

@@ -1,10 +1,10 @@
 import { getQuery } from 'h3'
-import { route, slugOf, slugParam } from '../../../http'
+import { route, slugQuery, slugParam } from '../../../http'
 import { differenceOf } from '../../../syllabi'
 
 export default route(({ event, db, studio }) => {
   const id = slugParam(event)
   const { before, version } = getQuery(event)
   const past = /^\d{1,6}$/.test(String(version)) ? Number(version) : null
-  return differenceOf(db, studio, id, slugOf(before) ?? id, past)
+  return differenceOf(db, studio, id, slugQuery(before) ?? id, past)
 })
