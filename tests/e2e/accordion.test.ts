@@ -2,6 +2,7 @@ import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { callStudy, expectAccessible, fingersShown, useBrowser } from '../support/browser'
 import { call } from '../support/http'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 const at = (hand: 'right' | 'left', index: number): string => `[data-finger="${hand} ${index}"]`
@@ -160,7 +161,7 @@ describe('an accordion teacher’s lesson, by keyboard', () => {
     expect(problems).toEqual([])
   })
 
-  it('compares the schools side by side, and takes the other', async () => {
+  atNight('compares the schools side by side, and takes the other', async () => {
     const { page, problems } = await open('/desk')
     await callStudy(page, 'D major accordion one octave')
     await shown(page, 'left', '4323')

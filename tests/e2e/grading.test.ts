@@ -2,6 +2,7 @@ import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { expectAccessible, useBrowser } from '../support/browser'
 import { call, freshSet } from '../support/http'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 
@@ -190,7 +191,7 @@ describe('a list that is typed', () => {
     expect(problems).toEqual([])
   })
 
-  it('grows by copying a grade, and is not left unsaved without a word', async () => {
+  atNight('grows by copying a grade, and is not left unsaved without a word', async () => {
     const id = await fresh('Grown')
     const { page } = await open(`/syllabi/${id}`)
     await page.getByRole('button', { name: 'Copy as the next' }).last().click()

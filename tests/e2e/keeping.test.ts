@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Page } from 'playwright-core'
 import { more, useBrowser } from '../support/browser'
 import { call } from '../support/http'
+import { atNight } from '../support/night'
 
 /** Longer than anything that saves by itself waits, in milliseconds of the page's own clock. */
 const SETTLED = 10_000
@@ -91,7 +92,7 @@ describe('work is never lost', () => {
     expect(await stored(id)).toMatchObject({ version: 2, recipe: { pins: [{ hand: 'left', index: 2, finger: 2 }] } })
   })
 
-  it('goes on without the server, and saves when it is back', async () => {
+  atNight('goes on without the server, and saves when it is back', async () => {
     const { id } = await fresh('B')
     const { page } = await open(`/desk/${id}`)
     await page.locator(finger('right', 0)).waitFor()
@@ -107,7 +108,7 @@ describe('work is never lost', () => {
     expect(await stored(id)).toMatchObject({ version: 2, recipe: { octaves: 1 } })
   })
 
-  it('saves what is asked, not what is still shown, and never one study over another', async () => {
+  atNight('saves what is asked, not what is still shown, and never one study over another', async () => {
     const { page } = await open('/desk')
     await page.locator(finger('right', 0)).waitFor()
     // a long study: saved in the moment in which it is called
@@ -175,7 +176,7 @@ describe('work is never lost', () => {
     expect((await titles()).length).toBe(before + 1)
   })
 
-  it('never overwrites what was saved while the server was out of reach', async () => {
+  atNight('never overwrites what was saved while the server was out of reach', async () => {
     const { id, recipe } = await fresh('F#')
     const { page } = await open(`/desk/${id}`)
     await page.locator(finger('right', 0)).waitFor()

@@ -2,11 +2,12 @@ import { describe, expect, it } from 'vitest'
 import { useBrowser } from '../support/browser'
 import { call } from '../support/http'
 import { deskInPseudo, inPseudo } from '../support/pseudo'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 
 describe('in another language', () => {
-  it('nothing on the desk, a set, its exam or a list is English', async () => {
+  atNight('nothing on the desk, a set, its exam or a list is English', async () => {
     const { body: pupils } = await call('/api/pupils')
     const nell = pupils.find((pupil: { sets: { gradeId: string | null }[] }) => pupil.sets.some((set) => set.gradeId))
     const set = nell.sets.find((each: { gradeId: string | null }) => each.gradeId).id as string

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Page } from 'playwright-core'
 import { callStudy, expectAccessible, useBrowser } from '../support/browser'
 import { call } from '../support/http'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 const finger = (hand: string, index: number) => `[data-finger="${hand} ${index}"]`
@@ -150,7 +151,7 @@ describe('the call line', () => {
 })
 
 describe('a lesson, by touch at 1024 x 768', () => {
-  it('pins, shapes, shows less and hears', async () => {
+  atNight('pins, shapes, shows less and hears', async () => {
     const { page, problems } = await open('/desk', { width: 1024, height: 768 }, true)
     await page.locator(finger('right', 3)).tap()
     await page.getByRole('button', { name: 'Pin finger 4' }).tap()

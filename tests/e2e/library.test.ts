@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Page } from 'playwright-core'
 import { expectAccessible, useBrowser } from '../support/browser'
 import { call, setOfMajors } from '../support/http'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 const row = (page: Page, id: string) => page.locator('li', { has: page.locator(`a[href="/desk/${id}"]`) })
@@ -35,7 +36,7 @@ describe('the library', () => {
     await page.getByRole('button', { name: 'Key: C♭ major', exact: true }).waitFor()
   })
 
-  it('filters by key, kind, hands, pupil and tag, each saying how many it leaves', async () => {
+  atNight('filters by key, kind, hands, pupil and tag, each saying how many it leaves', async () => {
     const id = await made('D#', 'natural-minor', 'right')
     await call('/api/studies/tags', 'PUT', { ids: [id], add: ['warm up'] })
     const { content } = await setOfMajors('Filtered', ['F#', 'Gb'])

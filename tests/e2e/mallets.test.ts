@@ -2,6 +2,7 @@ import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { callStudy, expectAccessible, fingersShown, useBrowser } from '../support/browser'
 import { call } from '../support/http'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 const stick = (index: number) => `[data-finger="sticks ${index}"]`
@@ -57,7 +58,7 @@ describe('a percussion teacher, by mouse', () => {
     expect(problems).toEqual([])
   })
 
-  it('compares the leads side by side, and takes the other', async () => {
+  atNight('compares the leads side by side, and takes the other', async () => {
     const { page, problems } = await open('/desk')
     await callStudy(page, 'Bb major marimba')
     await shown(page, 'RRLLRLR')
@@ -69,7 +70,7 @@ describe('a percussion teacher, by mouse', () => {
     expect(problems).toEqual([])
   })
 
-  it('rolls it, up the ladder of strokes, and hears it', async () => {
+  atNight('rolls it, up the ladder of strokes, and hears it', async () => {
     const { page, problems } = await open('/desk')
     await callStudy(page, 'Eb major marimba one octave')
     await choose(page, /^Strokes:/, 'Strokes', /^rolled through/)
@@ -86,7 +87,7 @@ describe('a percussion teacher, by mouse', () => {
     expect(problems).toEqual([])
   })
 
-  it('takes four mallets through the key, and is told where a hand cannot reach', async () => {
+  atNight('takes four mallets through the key, and is told where a hand cannot reach', async () => {
     const { page, problems } = await open('/desk')
     await callStudy(page, 'C major marimba one octave')
     await choose(page, /^Strokes:/, 'Strokes', 'four mallets')
@@ -169,7 +170,7 @@ describe('keeping and printing', () => {
     expect(await refused(far)).toBe('recipe.material.pitches')
   })
 
-  it('fits a tablet on the stand', async () => {
+  atNight('fits a tablet on the stand', async () => {
     const { page, problems } = await open('/desk', { width: 1024, height: 768 }, true)
     await callStudy(page, 'G# harmonic minor marimba')
     await page.locator(stick(28)).waitFor()

@@ -2,6 +2,7 @@ import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { expectAccessible, fingersShown, useBrowser } from '../support/browser'
 import { call } from '../support/http'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 const finger = (hand: string, index: number) => `[data-finger="${hand} ${index}"]`
@@ -62,7 +63,7 @@ describe('all the material, by mouse', () => {
     expect(problems).toEqual([])
   })
 
-  it('shares tetrachords between the hands with rests, and sounds a cadence in chords', async () => {
+  atNight('shares tetrachords between the hands with rests, and sounds a cadence in chords', async () => {
     const { page, problems } = await open('/desk')
     await choose(page, 'In one position', 'major in tetrachords')
     await page.waitForFunction(() => document.querySelectorAll('[data-finger]').length === 15)
@@ -112,7 +113,7 @@ describe('all the material, by mouse', () => {
     expect(await fingersShown(page, 'right')).toMatch(/^123123/)
   })
 
-  it('sets the hands a sixth apart, in either order', async () => {
+  atNight('sets the hands a sixth apart, in either order', async () => {
     const { page } = await open('/desk')
     await press(page, /^Hands:/)
     await page.getByRole('option', { name: /^a sixth apart.*right hand/ }).click()
@@ -200,28 +201,31 @@ describe('side by side', () => {
     expect(problems).toEqual([])
   })
 
-  it('lays schools, the next best and more octaves beside the study, and puts one on the desk; by keyboard', async () => {
-    const { page, problems } = await open('/desk')
-    await choose(page, 'Scales', 'major', /^D,/)
-    await page.getByRole('link', { name: 'Compare side by side' }).focus()
-    await page.keyboard.press('Enter')
-    await page.getByRole('button', { name: 'Beside: black-key pivot' }).waitFor()
-    await page.getByText('right hand: no finger changes').waitFor()
-    await page.getByRole('button', { name: 'Beside: black-key pivot' }).focus()
-    await page.keyboard.press('Enter')
-    await page.keyboard.type('three')
-    await page.keyboard.press('Enter')
-    await page.getByRole('button', { name: 'Beside: three octaves' }).waitFor()
-    await page.getByText('right hand: 14 notes more').waitFor()
-    await page.getByRole('button', { name: /^Beside: / }).click()
-    await page.getByRole('option', { name: /^next best, left hand/ }).click()
-    const put = page.getByRole('button', { name: /^Put this on the desk/ })
-    await put.focus()
-    await page.keyboard.press('Enter')
-    await page.locator('.finger.pinned').first().waitFor()
-    expect(new URL(page.url()).pathname).toBe('/desk')
-    expect(problems).toEqual([])
-  })
+  atNight(
+    'lays schools, the next best and more octaves beside the study, and puts one on the desk; by keyboard',
+    async () => {
+      const { page, problems } = await open('/desk')
+      await choose(page, 'Scales', 'major', /^D,/)
+      await page.getByRole('link', { name: 'Compare side by side' }).focus()
+      await page.keyboard.press('Enter')
+      await page.getByRole('button', { name: 'Beside: black-key pivot' }).waitFor()
+      await page.getByText('right hand: no finger changes').waitFor()
+      await page.getByRole('button', { name: 'Beside: black-key pivot' }).focus()
+      await page.keyboard.press('Enter')
+      await page.keyboard.type('three')
+      await page.keyboard.press('Enter')
+      await page.getByRole('button', { name: 'Beside: three octaves' }).waitFor()
+      await page.getByText('right hand: 14 notes more').waitFor()
+      await page.getByRole('button', { name: /^Beside: / }).click()
+      await page.getByRole('option', { name: /^next best, left hand/ }).click()
+      const put = page.getByRole('button', { name: /^Put this on the desk/ })
+      await put.focus()
+      await page.keyboard.press('Enter')
+      await page.locator('.finger.pinned').first().waitFor()
+      expect(new URL(page.url()).pathname).toBe('/desk')
+      expect(problems).toEqual([])
+    },
+  )
 
   it('begins with a study of its own where the desk is empty', async () => {
     const { page, problems } = await open('/compare?beside=free-and-smooth')

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { expectAccessible, useBrowser } from '../support/browser'
 import { call, freshSet } from '../support/http'
 import { pupilOnTheWay } from '../support/onTheWay'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 
@@ -55,7 +56,7 @@ describe('the record of a pupil', () => {
     expect(problems).toEqual([])
   })
 
-  it('takes it by touch: wrong, and where on the stair; and takes it back', async () => {
+  atNight('takes it by touch: wrong, and where on the stair; and takes it back', async () => {
     const { path, record } = await pupilOnTheWay()
     const { page, problems } = await open(path(), { width: 1024, height: 768 }, true)
     await study(page, /^A major/).waitFor()
@@ -100,7 +101,7 @@ describe('the record of a pupil', () => {
     expect(problems).toEqual([])
   })
 
-  it('lays planned work into another week by hand', async () => {
+  atNight('lays planned work into another week by hand', async () => {
     const { path, setId } = await pupilOnTheWay()
     const { page, problems } = await open(path())
     const handle = page.locator('.handle').last()
@@ -113,7 +114,7 @@ describe('the record of a pupil', () => {
     expect(problems).toEqual([])
   })
 
-  it('opens a stage on the desk as a study', async () => {
+  atNight('opens a stage on the desk as a study', async () => {
     const { path } = await pupilOnTheWay()
     const { page, problems } = await open(path())
     await study(page, /^A major/).click()
@@ -249,7 +250,7 @@ describe('today, history and the week', () => {
     expect(problems).toEqual([])
   })
 
-  it('keeps the teacher’s own way through a study', async () => {
+  atNight('keeps the teacher’s own way through a study', async () => {
     const { path } = await pupilOnTheWay()
     const { page, problems } = await open(path())
     await page.getByRole('button', { name: 'The way through' }).click()

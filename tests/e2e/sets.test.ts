@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { expectAccessible, useBrowser } from '../support/browser'
 import { call, freshSet, setOfMajors } from '../support/http'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 const programme = 'ol[aria-label="Studies of the set, in order"] li'
@@ -116,7 +117,7 @@ describe('a set, by keyboard alone', () => {
     await page.getByRole('button', { name: 'Put no. 2 back' }).waitFor()
   })
 
-  it('saves what was changed in one set before it shows another, each in its place', async () => {
+  atNight('saves what was changed in one set before it shows another, each in its place', async () => {
     const first = await setOfMajors('First', ['C', 'G', 'D'])
     const second = await setOfMajors('Second', ['A', 'E'])
     const { page, problems } = await open('/pupils')
@@ -154,7 +155,7 @@ describe('a set, by keyboard alone', () => {
     expect(await stored()).toEqual(['G', 'C'])
   })
 
-  it('holds a study once, however often it is put there', async () => {
+  atNight('holds a study once, however often it is put there', async () => {
     const { id, content, stored } = await setOfMajors('Once', ['C'])
     const [study] = content.studyIds
     const { page } = await open(`/desk/${study}`)

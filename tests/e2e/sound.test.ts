@@ -6,6 +6,7 @@ import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { useBrowser } from '../support/browser'
 import type { Wanted } from '../support/soundPage'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 
@@ -118,7 +119,7 @@ describe('sound, on an offline audio context', () => {
     expect(notes[4]!).toBeGreaterThan(1.2 * notes[5]!)
   })
 
-  it('leaves a muted hand silent, and the echo’s second bar to the pupil', async () => {
+  atNight('leaves a muted hand silent, and the echo’s second bar to the pupil', async () => {
     const recipe: RecipeInput = { ...RIGHT, hands: 'together' }
     const muted = await render({ recipe, hands: ['left'] })
     const alone = await render({ recipe: { ...recipe, hands: 'left', startOctave: 3 }, hands: ['left'] })
@@ -149,26 +150,29 @@ describe('sound, on an offline audio context', () => {
     expect(strokes[2]).toBeGreaterThan(3 * strokes[3]!)
   })
 
-  it('breathes as bellows do: steady between the turns, a dip at each, chords as the board couples them', async () => {
-    const recipe: RecipeInput = {
-      ...{ instrument: 'accordion', material: { tonic: 'C', kind: 'major' }, octaves: 1, course: 'up' },
-      tempo: { bpm: 60, notesPerBeat: 1 },
-      accordion: { bellows: { turn: 'beats', beats: 4 } },
-    }
-    const alone = { recipe: { ...recipe, hands: 'right' } as RecipeInput, hands: ['right'], seconds: 5 } as const
-    const [sound, even] = [await render(alone), await render({ ...alone, dips: false })]
-    const trough = (of: Sound, beat: number): number =>
-      Math.min(...Array.from({ length: 10 }, (_, at) => peak(of, beat - 0.06 + at * 0.012, beat - 0.04 + at * 0.012)))
-    expect(peak(sound, 2.8, 2.9)).toBeGreaterThan(0.75 * peak(sound, 2.2, 2.3))
-    expect(trough(sound, 4)).toBeLessThan(0.5 * trough(even, 4))
-    expect(trough(sound, 3)).toBeCloseTo(trough(even, 3), 3)
-    const bass = { ...recipe, hands: 'left', accordion: { left: { part: 'chords' } } } as RecipeInput
-    const chord = playedNotes(realise(bass)).filter(({ start }) => start === 0)
-    expect(chord.length).toBeGreaterThan(2)
-    const coupled = await render({ recipe: bass, hands: ['left'], seconds: 2 })
-    for (const { midi } of chord)
-      expect(strength(coupled, 0.2, 0.7, hertz(midi))).toBeGreaterThan(3 * strength(coupled, 0.2, 0.7, hertz(66)))
-  })
+  atNight(
+    'breathes as bellows do: steady between the turns, a dip at each, chords as the board couples them',
+    async () => {
+      const recipe: RecipeInput = {
+        ...{ instrument: 'accordion', material: { tonic: 'C', kind: 'major' }, octaves: 1, course: 'up' },
+        tempo: { bpm: 60, notesPerBeat: 1 },
+        accordion: { bellows: { turn: 'beats', beats: 4 } },
+      }
+      const alone = { recipe: { ...recipe, hands: 'right' } as RecipeInput, hands: ['right'], seconds: 5 } as const
+      const [sound, even] = [await render(alone), await render({ ...alone, dips: false })]
+      const trough = (of: Sound, beat: number): number =>
+        Math.min(...Array.from({ length: 10 }, (_, at) => peak(of, beat - 0.06 + at * 0.012, beat - 0.04 + at * 0.012)))
+      expect(peak(sound, 2.8, 2.9)).toBeGreaterThan(0.75 * peak(sound, 2.2, 2.3))
+      expect(trough(sound, 4)).toBeLessThan(0.5 * trough(even, 4))
+      expect(trough(sound, 3)).toBeCloseTo(trough(even, 3), 3)
+      const bass = { ...recipe, hands: 'left', accordion: { left: { part: 'chords' } } } as RecipeInput
+      const chord = playedNotes(realise(bass)).filter(({ start }) => start === 0)
+      expect(chord.length).toBeGreaterThan(2)
+      const coupled = await render({ recipe: bass, hands: ['left'], seconds: 2 })
+      for (const { midi } of chord)
+        expect(strength(coupled, 0.2, 0.7, hertz(midi))).toBeGreaterThan(3 * strength(coupled, 0.2, 0.7, hertz(66)))
+    },
+  )
 
   it('grows faster round by round, without a gap or an overlap', async () => {
     const looped = { ...practice, loop: 'all', bpm: 60, rounds: 1, faster: 30, most: 120 } as const

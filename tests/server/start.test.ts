@@ -5,6 +5,7 @@ import { afterAll, describe, expect, it } from 'vitest'
 import { freePort } from '../../scripts/lib/postgres.mjs'
 import { asPage } from '../support/http'
 import { ownService } from '../support/service'
+import { atNight } from '../support/night'
 
 const data = `/tmp/tactum-start-${process.pid}`
 mkdirSync(data)
@@ -125,7 +126,7 @@ describe('the start command', () => {
     expect(await outside.ended).toBe(0)
   })
 
-  it('says what is wrong with a cluster that does not start, and touches nothing in it', async () => {
+  atNight('says what is wrong with a cluster that does not start, and touches nothing in it', async () => {
     const broken = `${data}/broken`
     mkdirSync(broken)
     chmodSync(broken, 0o755)
