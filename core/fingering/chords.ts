@@ -55,9 +55,10 @@ export const isThird = (keys: readonly number[]): boolean => keys.length === 2 &
 const THUMB_IN_THIRD = 0.03
 
 const isSixth = (keys: readonly number[]): boolean => keys.length === 2 && [8, 9].includes(keys[1]! - keys[0]!)
-/** A hand whose second and fifth fingers reach less than this takes sixths with 1 and 5 instead, mm. */
+/** A hand whose second and fifth fingers reach less than this takes sixths with 1 and 5 throughout, mm. */
 const SIXTH_REACH = 100
-/** Sixths are taken by turns with 1 4 and 2 5, or 1 4 and 1 5; 1 3 where it helps. What others cost, and 1 3. */
+const isSmallForSixths = (school: School): boolean => school.chordReach[2]![5]! < SIXTH_REACH
+/** Sixths are taken by turns with 1 4 and 2 5, 1 3 where it helps. What others cost, and 1 3. */
 const OTHER_SIXTH = 0.5
 const HELPING = 0.15
 
@@ -66,10 +67,9 @@ function unlikePair(school: School, keys: readonly number[], hold: Hold): number
   const apart = Math.abs(hold.at(-1)! - hold[0]!)
   if (isThird(keys)) return Math.abs(apart - 2)
   if (!isSixth(keys)) return 0
-  const thumb = hold.includes(1)
-  if (apart === 2 && thumb) return HELPING
-  const fits = school.chordReach[2]![5]! < SIXTH_REACH ? thumb && apart >= 3 : apart === 3
-  return fits ? 0 : OTHER_SIXTH
+  if (isSmallForSixths(school)) return apart === 4 ? 0 : OTHER_SIXTH
+  if (apart === 2 && hold.includes(1)) return HELPING
+  return apart === 3 ? 0 : OTHER_SIXTH
 }
 
 const isOctave = (keys: readonly number[]): boolean => keys.length === 2 && keys[1]! - keys[0]! === 12
@@ -139,7 +139,7 @@ export function moveCost(
   const stays = before.some((a) => after.some((b) => a.midi === b.midi && a.finger === b.finger))
   const carried = stays ? 0 : Math.abs(handPlace(hand, from.keys, from.hold) - handPlace(hand, to.keys, to.hold))
   return (
-    charge('finger-again', again * wholeHand(to.keys), school, tally) +
+    charge('finger-again', again * wholeHand(school, to.keys), school, tally) +
     charge('finger-change', changed, school, tally) +
     charge('shift-distance', carried, school, tally) +
     voicesCost(school, hand, before, after, tally) +
@@ -147,10 +147,14 @@ export function moveCost(
   )
 }
 
-/** Chords of three and octaves are played with the whole hand: fingers come again as a matter of course. */
-function wholeHand(keys: readonly number[]): number {
+/** Two keys that are taken with the whole hand, the same fingers again: octaves, and sixths in a small hand. */
+const isWhole = (school: School, keys: readonly number[]): boolean =>
+  isWide(keys) || (isSixth(keys) && isSmallForSixths(school))
+
+/** Chords of three, octaves and what else is taken with the whole hand: fingers come again as a matter of course. */
+function wholeHand(school: School, keys: readonly number[]): number {
   if (keys.length > 2) return 0
-  return isWide(keys) ? 0.02 : 1
+  return isWhole(school, keys) ? 0.02 : 1
 }
 /** A finger that goes over to the other voice has a little more time than one that stays in its own. */
 const OTHER_VOICE = 0.4
@@ -182,6 +186,7 @@ function outerCost(
   const [a, b] = [outer(before), outer(after)]
   if (a.midi === b.midi) return 0
   if (a.finger === b.finger) {
+    if (isSmallForSixths(school) && [before, after].every((pair) => isSixth(pair.map(({ midi }) => midi)))) return 0
     return charge(isSlide(a.midi, b.midi) ? 'outer-slide' : 'outer-again', 1, school, tally)
   }
   const outwards = (b.midi - a.midi) * outward(hand) > 0
