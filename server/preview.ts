@@ -1,10 +1,10 @@
 import { RecipeError } from '#core/message'
 import { parsedJson, syllabusOf } from '#shared/schemas'
-import { type Preview, previewCsv, textOf, type UsualHead } from '#shared/syllabusCsv'
+import { type Preview, previewCsv, type ReadSoFar, textOf, type UsualHead } from '#shared/syllabusCsv'
 import { faultMessage } from '#words'
 
 /** A previewed file: what it would be, and everything that is wrong with it by line. */
-export function previewFile(bytes: Uint8Array, usual: UsualHead): Preview {
+export function previewFile(bytes: Uint8Array, usual: UsualHead, soFar?: ReadSoFar): Preview {
   let text: string
   try {
     text = textOf(bytes)
@@ -13,7 +13,7 @@ export function previewFile(bytes: Uint8Array, usual: UsualHead): Preview {
     const line = Number(/\d+/.exec(error.path)?.[0] ?? 0)
     return { syllabus: null, rows: [], problems: [{ line, field: 'encoding', said: faultMessage(error) }] }
   }
-  return /^\uFEFF?\s*[{[]/.test(text) ? previewJson(text) : previewCsv(text, usual)
+  return /^\uFEFF?\s*[{[]/.test(text) ? previewJson(text) : previewCsv(text, usual, soFar)
 }
 
 function previewJson(text: string): Preview {

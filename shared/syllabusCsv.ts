@@ -68,7 +68,6 @@ function delimiterOf(text: string): string {
   return [',', ';', '\t'].reduce((best, each) => (known(each) > known(best) ? each : best))
 }
 
-/** Lines of a file with their numbers; blank ones left out. */
 /** What a spreadsheet takes for a formula, or would if its guards were taken off: it goes out with one guard more. */
 const FORMULA = /^'*[=+\-@\t\r]/
 /** The guard of a formula. */
@@ -80,6 +79,7 @@ const MOST_PROBLEMS = 300
 /** A list of more lines than this is no list that is printed. */
 const MOST_LINES = 5000
 
+/** Lines of a file with their numbers; blank ones left out. */
 function linesOf(text: string): { lines: Line[]; problems: LineProblem[] } {
   const clean = text.replace(/^\uFEFF/, '')
   const { data, errors } = Papa.parse<string[]>(clean, { delimiter: delimiterOf(clean) })
@@ -250,12 +250,18 @@ function readRow(gathered: Gathered, header: readonly string[], { line, cells }:
   return entries.at(-1)?.id ?? previous
 }
 
-function readAll(lines: readonly Line[], header: readonly string[]): Gathered {
+/** Told now and then how many lines of how many have been read. */
+export type ReadSoFar = (read: number, of: number) => void
+/** So many lines are read between two tellings. */
+const TOLD_EVERY = 40
+
+function readAll(lines: readonly Line[], header: readonly string[], told: ReadSoFar): Gathered {
   const gathered: Gathered = { meta: {}, drafts: [], rows: [], problems: [] }
   let previous: string | null = null
   let headSeen = false
-  for (const each of lines) {
+  for (const [at, each] of lines.entries()) {
     const { line, cells } = each
+    if (at % TOLD_EVERY === 0) told(at, lines.length)
     if (gathered.problems.length >= MOST_PROBLEMS) {
       gathered.problems.length = MOST_PROBLEMS
       gathered.problems.push({ line, field: '', said: tellProblem('error.csv.problems', { most: MOST_PROBLEMS }) })
@@ -291,7 +297,7 @@ function wholeOf({ meta, drafts }: Gathered, usual: UsualHead): object {
  * A syllabus from a CSV file, with everything that is wrong by line and field; nothing is stored here. A row is an
  * entry; with words alone it is read from them. Semicolons, tabs, byte order marks and decimal commas are taken.
  */
-export function previewCsv(text: string, usual: UsualHead = {}): Preview {
+export function previewCsv(text: string, usual: UsualHead = {}, soFar: ReadSoFar = () => undefined): Preview {
   const { lines, problems } = linesOf(text)
   const head = headOf(lines)
   const headless = head.problems.some(({ field }) => field === 'header')
@@ -300,7 +306,7 @@ export function previewCsv(text: string, usual: UsualHead = {}): Preview {
     const said = tellProblem('error.csv.lines', { count: lines.length, most: MOST_LINES })
     return { syllabus: null, rows: [], problems: [{ line: lines[MOST_LINES]!.line, field: '', said }] }
   }
-  const gathered = readAll(lines, head.header)
+  const gathered = readAll(lines, head.header, soFar)
   const { rows } = gathered
   const told = [...problems, ...head.problems, ...gathered.problems]
   // what could not be read has been told by its own line: the rest is checked once everything is read

@@ -44,6 +44,42 @@ export async function ask<T>(address: string, method = 'GET', body?: unknown): P
   return content as T
 }
 
+interface LineOfWork<T> {
+  readonly soFar?: readonly [done: number, of: number]
+  readonly answer?: T
+  readonly fault?: Fault
+}
+
+/**
+ * Asks for long work, and is told on the way how far it is.
+ * @throws ApiError as `ask`; the signal's reason once it is aborted
+ */
+export async function askLong<T>(
+  address: string,
+  body: BodyInit,
+  signal: AbortSignal,
+  soFar: (done: number, of: number) => void,
+): Promise<T> {
+  const accept = 'application/x-ndjson'
+  const answer = await fetch(address, { method: 'POST', body, signal, headers: { accept } }).catch(() => null)
+  signal.throwIfAborted()
+  if (!answer?.body) throw new ApiError(0, SILENT)
+  if (!answer.ok) throw new ApiError(answer.status, (await answer.json().catch(() => SILENT)) as Fault)
+  let rest = ''
+  for (const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader(); ;) {
+    const { done, value } = await reader.read()
+    if (done) throw new ApiError(0, SILENT)
+    const lines = (rest + value).split('\n')
+    rest = lines.pop()!
+    for (const line of lines) {
+      const said = JSON.parse(line) as LineOfWork<T>
+      if (said.soFar) soFar(...said.soFar)
+      if (said.fault) throw new ApiError(answer.status, said.fault)
+      if (said.answer !== undefined) return said.answer
+    }
+  }
+}
+
 /** A refusal in the reader’s language; what no catalogue knows as the server worded it. */
 const told = (fault: Fault & { readonly message?: string }): string =>
   knows(`error.${fault.code}`) ? tell(faultMessage(fault)) : (fault.message ?? t('error.server'))

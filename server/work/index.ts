@@ -1,5 +1,5 @@
 /** Work that takes long: done in threads, bounded, shared between those who ask for the same, remembered. */
 export { answerTo, thread } from './shared'
-export { contentsIn, playableIn } from './studies'
+export { contentIn, contentsIn, playableIn } from './studies'
 export { closeThreads } from './threads'
 export { whileAsked } from './waiting'

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { LRUCache } from 'lru-cache'
 import type { Answer, Asked, TaskName } from './tasks'
-import { inThread } from './threads'
+import { inThread, type SoFar } from './threads'
 import { askedStill } from './waiting'
 
 /** What is being worked out, or was: how many wait for it, and how it is given up. */
@@ -55,8 +55,8 @@ function waitFor(shared: Shared, key: string, signal: AbortSignal | undefined): 
 }
 
 /** A task's answer that nobody else asks for; given up when whoever asked leaves. @throws as `inThread` */
-export const thread = <Name extends TaskName>(name: Name, asked: Asked<Name>): Promise<Answer<Name>> =>
-  inThread(name, asked, askedStill() ?? new AbortController().signal)
+export const thread = <Name extends TaskName>(name: Name, asked: Asked<Name>, soFar?: SoFar): Promise<Answer<Name>> =>
+  inThread(name, asked, askedStill() ?? new AbortController().signal, soFar)
 
 /**
  * A task's answer, worked out in a thread: once for all who ask for the same at the same time, and remembered.

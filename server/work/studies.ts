@@ -1,8 +1,10 @@
 import type { RecipeInput } from '#core/instrument'
+import type { Accepted } from '#core/realise'
 import type { Message } from '#core/message'
 import type { StudyContent } from '../db'
-import { onceEach } from '../studies'
+import { onceEach, contentOf } from '../studies'
 import { thread } from './shared'
+import { isHeavy, weighed } from './weighing'
 
 /** So many studies go to a thread at a time: what else waits for one comes in between. */
 const AT_ONCE = 8
@@ -10,8 +12,13 @@ const AT_ONCE = 8
 const chunksOf = <T>(items: readonly T[]): T[][] =>
   Array.from({ length: Math.ceil(items.length / AT_ONCE) }, (_, at) => items.slice(at * AT_ONCE, (at + 1) * AT_ONCE))
 
-/** Studies ready to be stored. @throws RecipeError naming one that cannot be */
+/** A study ready to be stored: a heavy one in a thread. @throws RecipeError as `contentOf` */
+export const contentIn = async (recipe: RecipeInput, accepted: Accepted = {}): Promise<StudyContent> =>
+  isHeavy(recipe) ? thread('content', { recipe, accepted }) : contentOf(recipe, accepted)
+
+/** Studies ready to be stored. @throws RecipeError naming one that cannot be, or is one too many */
 export async function contentsIn(recipes: readonly RecipeInput[]): Promise<StudyContent[]> {
+  weighed(recipes)
   const made = chunksOf(recipes).map((some, at) => thread('contents', { recipes: some, from: at * AT_ONCE }))
   return (await Promise.all(made)).flat()
 }

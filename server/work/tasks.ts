@@ -1,9 +1,10 @@
 import { gradesBelow } from '#core/practice'
 import { gradeSet, moveBetween, placeSet } from '#core/syllabus'
 import type { Recipe, RecipeInput } from '#core/instrument'
+import type { Accepted } from '#core/realise'
 import type { Settings, Policies, Syllabus } from '#core/syllabus'
 import { solverMeans } from '#shared/solver'
-import type { UsualHead } from '#shared/syllabusCsv'
+import type { ReadSoFar, UsualHead } from '#shared/syllabusCsv'
 import { previewFile } from '../preview'
 import { contentOf, playableOf } from '../studies'
 
@@ -42,8 +43,13 @@ export const TASKS = {
     settings,
   }: Graded & { readonly grade: string; readonly settings: Settings }) =>
     gradesBelow(list, grade, recipes, policies, settings, await solverMeans()),
+
   /** A file of a list, as it would be read. */
-  preview: ({ bytes, usual }: { readonly bytes: Uint8Array; readonly usual: UsualHead }) => previewFile(bytes, usual),
+  preview: ({ bytes, usual }: { readonly bytes: Uint8Array; readonly usual: UsualHead }, soFar?: ReadSoFar) =>
+    previewFile(bytes, usual, soFar),
+
+  content: ({ recipe, accepted }: { readonly recipe: RecipeInput; readonly accepted: Accepted }) =>
+    contentOf(recipe, accepted),
 
   /** Studies ready to be stored. @throws RecipeError naming the first that cannot be, counted from `from` */
   contents: ({ recipes, from }: { readonly recipes: readonly RecipeInput[]; readonly from: number }) =>

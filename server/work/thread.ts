@@ -1,13 +1,21 @@
 import { RecipeError } from '#core/message'
+import type { MessagePort } from 'node:worker_threads'
 import { type TaskName, TASKS } from './tasks'
 
 /** What a thread answers: refusals lose their class on the way between threads, so they travel as data. */
 export type Answered = { readonly done: unknown } | { readonly refused: ReturnType<RecipeError['toFault']> }
 
+interface Work {
+  readonly name: TaskName
+  readonly asked: never
+  /** Where it is told how far the work is, if anybody wants to know. */
+  readonly port?: MessagePort
+}
+
 /** Runs in a thread of its own. */
-export default async function work({ name, asked }: { name: TaskName; asked: never }): Promise<Answered> {
+export default async function work({ name, asked, port }: Work): Promise<Answered> {
   try {
-    return { done: await TASKS[name](asked) }
+    return { done: await TASKS[name](asked, port && ((...soFar) => port.postMessage(soFar))) }
   } catch (error) {
     if (error instanceof RecipeError) return { refused: error.toFault() }
     throw error

@@ -1,4 +1,5 @@
 import { availableParallelism } from 'node:os'
+import { MessageChannel, type MessagePort } from 'node:worker_threads'
 import { Piscina } from 'piscina'
 import { RecipeError } from '#core/message'
 import { busy } from '../refusal'
@@ -30,15 +31,32 @@ export async function closeThreads(): Promise<void> {
   await closing?.destroy()
 }
 
+/** How far a task is, as it goes. */
+export type SoFar = (done: number, of: number) => void
+
+/** Hears from a thread how far it is for as long as it works. */
+async function telling<T>(soFar: SoFar, work: (port: MessagePort) => Promise<T>): Promise<T> {
+  const { port1: own, port2: its } = new MessageChannel()
+  own.on('message', (told: Parameters<SoFar>) => soFar(...told))
+  try {
+    return await work(its)
+  } finally {
+    own.close()
+  }
+}
+
 /** Does a task in a thread. @throws RecipeError as the task does; Refusal 503 where too much waits; AbortError */
 export async function inThread<Name extends TaskName>(
   name: Name,
   asked: Asked<Name>,
   signal: AbortSignal,
+  soFar?: SoFar,
 ): Promise<Answer<Name>> {
   const pool = started()
   if (pool.queueSize >= MOST_WAITING) throw busy()
-  const answered = (await pool.run({ name, asked }, { signal })) as Answered
+  const answered = (await (soFar
+    ? telling(soFar, (port) => pool.run({ name, asked, port }, { signal, transferList: [port] }))
+    : pool.run({ name, asked }, { signal }))) as Answered
   if ('done' in answered) return answered.done as Answer<Name>
   const { code, params, path, details } = answered.refused
   throw new RecipeError(code, params ?? {}, path, details)

@@ -95,6 +95,17 @@ describe('new studies', () => {
     expect(bad).toMatchObject({ status: 422, body: { path: 'recipes[3].startOctave' } })
     const many = await call('/api/studies/batch', 'POST', { recipes: Array.from({ length: 121 }, () => recipes[0]) })
     expect(many).toMatchObject({ status: 422, body: { path: 'recipes' } })
+    const heavy = Array.from({ length: 120 }, (_, at) => ({
+      material: { tonic: 'C', kind: 'major' },
+      octaves: 3,
+      pattern: { walk: 'add-a-note' },
+      tempo: { bpm: 40 + at },
+    }))
+    const began = performance.now()
+    const weighed = await call('/api/studies/batch', 'POST', { recipes: heavy })
+    expect(weighed).toMatchObject({ status: 422, body: { code: 'recipes.notes' } })
+    expect(weighed.body.path).toMatch(/^recipes\[\d+\]$/)
+    expect(performance.now() - began).toBeLessThan(2000)
     expect((await call('/api/studies')).body).toHaveLength(before)
     const { status, body } = await call('/api/studies/batch', 'POST', { recipes })
     expect(status).toBe(201)

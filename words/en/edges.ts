@@ -74,6 +74,8 @@ export const edges = {
   'error.study.unknown': 'There is no such study.',
   'error.study.binned': 'This study was thrown away: put it back from the bin first.',
   'error.study.not-binned': 'Only what is in the bin is deleted for good: throw it away first.',
+  'error.recipes.notes':
+    'These studies have more than {most, number} notes together: the first {fits} are as many as go at once.',
   'error.set.size': 'That would make {count} studies; a set holds {most} at the most.',
   'error.tags.most': 'A study bears {most} tags at the most.',
   'error.study.in-set': 'A study is still in {titles}. Take it out there first.',

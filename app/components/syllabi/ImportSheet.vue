@@ -2,7 +2,7 @@
 import { LISTED } from '#core/instrument'
 import { computed, nextTick, onScopeDispose, ref, shallowRef } from 'vue'
 import type { Preview } from '#shared/syllabusCsv'
-import { ApiError, ask } from '~/composables/api'
+import { ask, askLong } from '~/composables/api'
 import { working } from '~/composables/working'
 import { question, t, tell } from '~/composables/words'
 
@@ -26,6 +26,9 @@ const typed = ref(false)
 const area = ref<HTMLTextAreaElement>()
 const isCsv = computed(() => !/^\s*[{[]/.test(text.value))
 
+/** Lines read so far, while a file is being read. */
+const reading = shallowRef<{ readonly read: number; readonly of: number } | null>(null)
+
 /** A preview that is still being read is given up when another is asked for, or the sheet is put away. */
 let asked = new AbortController()
 onScopeDispose(() => asked.abort())
@@ -36,12 +39,14 @@ const check = (): Promise<void> =>
     const { signal } = (asked = new AbortController())
     const query = new URLSearchParams({ title: title.value, board: board.value, instrument: instrument.value })
     const body = typed.value ? text.value : props.bytes
-    const answer = await fetch(`/api/syllabi/preview?${query}`, { method: 'POST', body, signal }).catch(() => null)
-    if (signal.aborted) return
-    if (!answer) throw new Error(t('syllabi.import-sheet.the-server-does-not'))
-    const content: unknown = await answer.json()
-    if (!answer.ok) throw new ApiError(answer.status, content as ApiError['fault'])
-    preview.value = content as Preview
+    try {
+      const soFar = (read: number, of: number) => (reading.value = { read, of })
+      preview.value = await askLong<Preview>(`/api/syllabi/preview?${query}`, body, signal, soFar)
+    } catch (problem) {
+      if (!signal.aborted) throw problem
+    } finally {
+      if (asked.signal === signal) reading.value = null
+    }
   })
 void check()
 
@@ -98,6 +103,13 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
         {{ t('syllabi.import-sheet.check-again') }}
       </button>
     </div>
+    <p v-if="reading" class="mt-3 flex items-center gap-3 text-[14.5px]">
+      <label class="flex items-center gap-3">
+        {{ t('syllabi.import-sheet.reading', reading) }}
+        <progress class="w-[220px] accent-ink" :value="reading.read" :max="reading.of" />
+      </label>
+      <button type="button" class="text-button" @click="asked.abort()">{{ t('syllabi.import-sheet.stop') }}</button>
+    </p>
     <template v-if="preview">
       <p role="status" class="mt-3 text-[14.5px]">
         <template v-if="preview.problems.length">

@@ -1,5 +1,5 @@
 import { getQuery } from 'h3'
-import { readBytes, route, textQuery } from '../../http'
+import { readBytes, route, tellingProgress, textQuery } from '../../http'
 import { thread } from '../../work'
 
 export default route(async ({ event }) => {
@@ -10,5 +10,6 @@ export default route(async ({ event }) => {
       return value ? [[name, value.slice(0, 120)]] : []
     }),
   )
-  return thread('preview', { bytes: await readBytes(event), usual })
+  const bytes = await readBytes(event)
+  return tellingProgress(event, (soFar) => thread('preview', { bytes, usual }, soFar))
 })

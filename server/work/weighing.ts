@@ -1,0 +1,30 @@
+import { RecipeError } from '#core/message'
+import { notesIn } from '#core/realise'
+import type { RecipeInput } from '#core/instrument'
+import { refuse } from '../messages'
+
+/** Notes of a batch: twice as many as 120 studies of four octaves by hands together have. */
+const MOST_NOTES = 28_000
+/** A study of more notes than this is given its fingers in a thread, so that nobody else waits for it. */
+const HEAVY = 200
+
+/** What cannot be laid down weighs nothing: whoever realises it says what is wrong. */
+function weightOf(recipe: RecipeInput): number {
+  try {
+    return notesIn(recipe)
+  } catch (error) {
+    if (error instanceof RecipeError) return 0
+    throw error
+  }
+}
+
+/** Weighs a batch before any of it is done. @throws RecipeError `recipes.notes` at the study that is one too many */
+export function weighed(recipes: readonly RecipeInput[]): void {
+  let notes = 0
+  recipes.forEach((recipe, at) => {
+    notes += weightOf(recipe)
+    if (notes > MOST_NOTES) throw refuse('recipes.notes', { most: MOST_NOTES, fits: at }, `recipes[${at}]`)
+  })
+}
+
+export const isHeavy = (recipe: RecipeInput): boolean => weightOf(recipe) > HEAVY
