@@ -2,12 +2,15 @@ import type { Message } from '#core/message'
 import { shallowRef } from 'vue'
 import type { Order } from '#core/syllabus'
 import type { Filled, Restored, StudySet, Undo } from '#shared/api'
-import { ask } from '~/composables/api'
+import { ask, isUnreachable } from '~/composables/api'
 import type { SetKeeping } from './setKeeping'
+import { setUnanswered } from './setUnanswered'
 import { t, tell } from '~/composables/words'
 
 /** What follows from a grading: holes filled, near misses mended, the programme ordered; each with its way back. */
-export function setGrading({ set, told, error, guarded, settle, refuse }: SetKeeping) {
+export function setGrading(keeping: SetKeeping) {
+  const { set, told, error, guarded, settle, refuse } = keeping
+  const unanswered = setUnanswered(keeping)
   /** The way back from what was done last, and what that was. */
   const back = shallowRef<{ readonly words: string; readonly undo: Undo } | null>(null)
   const forget = (): void => {
@@ -21,6 +24,7 @@ export function setGrading({ set, told, error, guarded, settle, refuse }: SetKee
       try {
         await then(await ask<T>(`/api/sets/${id}/${path}`, 'POST', { ...body, version }))
       } catch (problem) {
+        if (isUnreachable(problem)) unanswered(id, version)
         refuse(problem, set.value!)
       }
     })

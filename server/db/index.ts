@@ -33,4 +33,4 @@ export {
   shipSyllabus,
   updateSyllabus,
 } from './syllabi'
-export { getThrownAway, listThrownAway, putBack, throwAway } from './thrownAway'
+export { dropThrownAway, getThrownAway, listThrownAway, putBack, throwAway } from './thrownAway'

@@ -86,8 +86,14 @@ export async function getThrownAway(
   return rows[0] ?? null
 }
 
+/** Takes a thing out of the bin for good; false where there is none. */
+export async function dropThrownAway(db: Db, studio: number, id: string): Promise<boolean> {
+  const { rowCount } = await db.query('delete from thrown_away where studio_id = $1 and id = $2', [studio, id])
+  return rowCount === 1
+}
+
 /** Puts back what was kept, as `document` has it, and takes it out of the bin. Run it in a transaction. */
 export async function putBack(db: Db, studio: number, id: string, what: What, document: object): Promise<void> {
   for (const statement of BACK[what]) await db.query(statement, [JSON.stringify(document)])
-  await db.query('delete from thrown_away where studio_id = $1 and id = $2', [studio, id])
+  await dropThrownAway(db, studio, id)
 }

@@ -117,6 +117,33 @@ describe('a set, by keyboard alone', () => {
     await page.getByRole('button', { name: 'Put no. 2 back' }).waitFor()
   })
 
+  it.each([
+    ['was lost', true, 'it was done after all'],
+    ['never came, since it was not asked', false, 'it was not done'],
+  ])('asks the set whether a deed was done whose answer %s', async (_, reaches, words) => {
+    const { set } = await freshSet(`Unanswered ${reaches}`)
+    await call(`/api/sets/${set.id}`, 'PUT', {
+      ...{ title: set.title, studyIds: [], version: set.version },
+      ...{ syllabusId: 'corvane-piano', gradeId: '1' },
+    })
+    const { page } = await open(`/sets/${set.id}`)
+    await page.route('**/api/sets/*/missing', async (route) => {
+      if (reaches) await route.fetch()
+      await route.abort()
+    })
+    await page.getByRole('button', { name: /^Add the 13 missing/ }).click()
+    const further = page.getByRole('heading', { name: 'The list leaves a choice' })
+    await further.waitFor()
+    await page
+      .getByRole('button', { name: /^Add the 13 missing/ })
+      .last()
+      .click()
+    await page.getByText(words).waitFor()
+    const { body } = await call(`/api/sets/${set.id}`)
+    expect(body.studies.length > 0).toBe(reaches)
+    expect(await page.locator(programme).count()).toBe(body.studies.length)
+  })
+
   atNight('saves what was changed in one set before it shows another, each in its place', async () => {
     const first = await setOfMajors('First', ['C', 'G', 'D'])
     const second = await setOfMajors('Second', ['A', 'E'])

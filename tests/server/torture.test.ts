@@ -132,6 +132,17 @@ describe('what is thrown away whole', () => {
     expect((await call(`/api/bin/${thing.id}/restore`, 'POST', {})).status).toBe(404)
   })
 
+  it('is gone for good only from the bin, when that is asked', async () => {
+    const title = `Dropped ${Date.now()}`
+    const { id } = await setOfMajors(title, ['C'])
+    await call(`/api/sets/${id}`, 'DELETE')
+    const thing = await thrown(title)
+    expect((await call(`/api/bin/${thing.id}`, 'DELETE')).status).toBe(200)
+    expect(await thrown(title)).toBeUndefined()
+    expect((await call(`/api/bin/${thing.id}`, 'DELETE')).status).toBe(404)
+    expect((await call(`/api/bin/${thing.id}/restore`, 'POST', {})).status).toBe(404)
+  })
+
   it('a list, with what it said before; not over one of its name', async () => {
     const title = `List ${Date.now()}`
     const copy = { title, edition: '', follows: false }

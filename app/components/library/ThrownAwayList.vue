@@ -2,6 +2,7 @@
 import { onMounted, shallowRef } from 'vue'
 import { NuxtLink } from '#components'
 import type { ThrownAway } from '#shared/api'
+import SureButton from '~/components/frame/SureButton.vue'
 import { ask } from '~/composables/api'
 import { onBack } from '~/composables/reach'
 import { working } from '~/composables/working'
@@ -25,6 +26,11 @@ const putBack = ({ id, title }: ThrownAway): Promise<void> =>
   guarded(async () => {
     const thing = await ask<Pick<ThrownAway, 'what' | 'id'>>(`/api/bin/${id}/restore`, 'POST', {})
     back.value = { title, to: `/${PLACES[thing.what]}/${thing.id}` }
+    things.value = await ask<ThrownAway[]>('/api/bin')
+  })
+const dropForGood = ({ id }: ThrownAway): Promise<void> =>
+  guarded(async () => {
+    await ask(`/api/bin/${id}`, 'DELETE')
     things.value = await ask<ThrownAway[]>('/api/bin')
   })
 const day = (moment: string): string => new Date(moment).toLocaleDateString(locale(), { day: 'numeric', month: 'long' })
@@ -55,6 +61,15 @@ const day = (moment: string): string => new Date(moment).toLocaleDateString(loca
         >
           {{ t('library.thrown-away.put-back') }}
         </button>
+        <SureButton
+          class="text-button"
+          :aria-label="t('library.thrown-away.delete-named', { title: thing.title })"
+          :question="t('library.thrown-away.for-good')"
+          :yes="t('library.thrown-away.yes')"
+          :disabled="busy"
+          @sure="dropForGood(thing)"
+          >{{ t('library.thrown-away.delete') }}</SureButton
+        >
       </li>
     </ul>
   </section>

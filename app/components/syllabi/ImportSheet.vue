@@ -26,6 +26,7 @@ const typed = ref(false)
 const area = ref<HTMLTextAreaElement>()
 const isCsv = computed(() => !/^\s*[{[]/.test(text.value))
 
+const stopped = ref(false)
 /** Lines read so far, while a file is being read. */
 const reading = shallowRef<{ readonly read: number; readonly of: number } | null>(null)
 
@@ -36,6 +37,7 @@ onScopeDispose(() => asked.abort())
 const check = (): Promise<void> =>
   guarded(async () => {
     asked.abort()
+    stopped.value = false
     const { signal } = (asked = new AbortController())
     const query = new URLSearchParams({ title: title.value, board: board.value, instrument: instrument.value })
     const body = typed.value ? text.value : props.bytes
@@ -49,6 +51,11 @@ const check = (): Promise<void> =>
     }
   })
 void check()
+
+function stop(): void {
+  asked.abort()
+  stopped.value = true
+}
 
 const store = (): Promise<void> =>
   guarded(async () => {
@@ -106,9 +113,12 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
     <p v-if="reading" class="mt-3 flex items-center gap-3 text-[14.5px]">
       <label class="flex items-center gap-3">
         {{ t('syllabi.import-sheet.reading', reading) }}
-        <progress class="w-[220px] accent-ink" :value="reading.read" :max="reading.of" />
+        <progress class="reading" :value="reading.read" :max="reading.of" />
       </label>
-      <button type="button" class="text-button" @click="asked.abort()">{{ t('syllabi.import-sheet.stop') }}</button>
+      <button type="button" class="text-button" @click="stop">{{ t('syllabi.import-sheet.stop') }}</button>
+    </p>
+    <p v-if="stopped && !reading" role="status" class="mt-3 text-[14.5px]">
+      {{ t('syllabi.import-sheet.stopped') }}
     </p>
     <template v-if="preview">
       <p role="status" class="mt-3 text-[14.5px]">
@@ -177,3 +187,21 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
     </template>
   </section>
 </template>
+
+<style scoped>
+.reading {
+  width: 220px;
+  height: 9px;
+  appearance: none;
+  border: 1px solid var(--color-ink);
+}
+.reading::-webkit-progress-bar {
+  background: var(--color-sheet);
+}
+.reading::-webkit-progress-value {
+  background: var(--color-ink);
+}
+.reading::-moz-progress-bar {
+  background: var(--color-ink);
+}
+</style>

@@ -170,6 +170,8 @@ export const sets = {
   'sets.set-grading.in-order': 'in order',
   'sets.set-grading.the-order-before': 'the order before',
   'sets.set-grading.undone': 'undone',
+  'sets.set-grading.was-done': 'it was done after all: the set is shown as it stands now',
+  'sets.set-grading.was-not-done': 'it was not done: ask again',
   'sets.set-grading.undone-binned':
     'undone; {titles} {count, plural, one {was} other {were}} worked on since, and {count, plural, one {is} other {are}} in the bin',
   'sets.readiness-line.chance':

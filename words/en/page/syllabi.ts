@@ -88,6 +88,7 @@ export const syllabi = {
   'syllabi.import-sheet.put-it-on-file': 'Put it on file',
   'syllabi.import-sheet.reading': 'Reading: {read, number} of {of, number} lines',
   'syllabi.import-sheet.stop': 'Stop reading',
+  'syllabi.import-sheet.stopped': 'Reading was stopped; nothing is stored.',
   'syllabi.marking-panel.how-the-board-marks': 'How the board marks',
   'syllabi.marking-panel.criteria-with-marks-for': 'Criteria, with marks for one item',
   'syllabi.marking-panel.right-notes-5': 'Right notes 5',

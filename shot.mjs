@@ -1,0 +1,12 @@
+import { chromium } from 'playwright-core'
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox','--disable-gpu'] })
+const p = await (await b.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+await p.goto('http://127.0.0.1:3111/syllabi')
+await p.getByLabel('Bring in a syllabus file').setInputFiles('/tmp/big.csv')
+await p.locator('progress').waitFor()
+await p.waitForTimeout(500)
+await p.screenshot({ path: '/tmp/s1.png' })
+await p.getByRole('button', { name: 'Stop reading' }).click()
+await p.waitForTimeout(500)
+await p.screenshot({ path: '/tmp/s2.png' })
+await b.close()
