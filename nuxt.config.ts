@@ -22,7 +22,7 @@ const buildThread = (serverDir: string) =>
     external: ['highs'],
     alias: { '#shared': here('shared') },
     // packages in CommonJS ask for built-ins by require
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
     logLevel: 'warning',
   })
 

@@ -7,6 +7,8 @@ interface Refusals {
   'option.missing': { option: string; wanted: 'file' | 'grade' }
   'option.unknown': { why: string }
   'option.action': null
+  'option.format': { known: string }
+  'export.none': null
   file: { file: string; why: string }
   csv: { line: number; said: Message }
   'line.size': null

@@ -162,6 +162,10 @@ export const recipeOf = (value: unknown): RecipeInput => checked(recipeSchema, v
 /** The studies of a set file. @throws RecipeError */
 export const setFileOf = (value: unknown) => checked(setFileSchema, value)
 
+/** Whether a value says that it is a set. */
+export const isSetFile = (value: unknown): boolean =>
+  typeof value === 'object' && value !== null && (value as { format?: unknown }).format === SET_FORMAT
+
 /** What a plan is made from, of an unknown value. @throws RecipeError naming the field */
 export const planRequestOf = (value: unknown): PlanRequest => checked(planSchema, value)
 

@@ -2,6 +2,7 @@ import type { ButtonErrors, ButtonMessages } from '#core/buttons'
 import type { CallMessages } from '#core/call'
 import type { CompareMessages } from '#core/compare'
 import type { FingeringErrors, FingeringMessages } from '#core/fingering'
+import type { FormatErrors } from '#core/formats'
 import type { InstrumentErrors, InstrumentMessages } from '#core/instrument'
 import type { MaterialErrors, MaterialMessages } from '#core/material'
 import type { PitchErrors } from '#core/pitch'
@@ -29,6 +30,7 @@ type Told =
 type Refused =
   | keyof ButtonErrors
   | keyof FingeringErrors
+  | keyof FormatErrors
   | keyof InstrumentErrors
   | keyof MaterialErrors
   | keyof PitchErrors

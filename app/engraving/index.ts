@@ -2,5 +2,4 @@
 export { drawSystem, type Engraved, type FingerSpot, type Shown } from './draw'
 export { engravingReady } from './fonts'
 export { layoutOf, type StaffPlan, type System } from './layout'
-export { type Writing, writingFor } from './staff'
 export { markedStretch } from './stretch'

@@ -1,9 +1,7 @@
+import { barOf, beamGroups, printedFifths, restsAfter, type Writing, writingFor } from '#core/notation'
 import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
 import type { LineNote, Rhythm, Value } from '#core/study'
-import { printedFifths } from './accidentals'
-import { barOf, beamGroups, restsAfter } from './beams'
-import { type Writing, writingFor } from './staff'
 
 /** One line of music: which steps, where they stand, and how each hand's staff is written. Lengths in pixels. */
 export interface System {

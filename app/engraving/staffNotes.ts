@@ -1,12 +1,18 @@
-import { familyOf } from '#core/instrument'
+import {
+  accidentalsOf,
+  barOf,
+  beamGroups,
+  isBeamed,
+  printedFifths,
+  slashesOf,
+  stemsUp,
+  strokesAt,
+} from '#core/notation'
 import { Accidental, Articulation, Beam, Dot, Formatter, Stave, StaveNote, Stem, Tuplet, Voice } from 'vexflow/core'
-import { lineFor, type RealisedStudy, playersIn } from '#core/realise'
+import { lineFor, type RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
 import { heldBeats, type Rhythm, type Value } from '#core/study'
-import { accidentalsOf, printedFifths } from './accidentals'
-import { barOf, beamGroups, isBeamed } from './beams'
 import type { PlacedNote, StaffPlan, System } from './layout'
-import { stemsUp } from './staff'
 import { StemStrokes } from './tremolo'
 
 /** A staff of one system, ready to be drawn at a height. */
@@ -129,12 +135,6 @@ function groupOf(sheet: Sheet, group: readonly number[]): (StaveNote | null)[] {
   })
 }
 
-const FLAGS: Partial<Record<Value['written'], number>> = { eighth: 1, sixteenth: 2, 'thirty-second': 3 }
-
-/** A measured tremolo: as many strokes as the notes would have beams that it stands for, less the note's own. */
-const slashesOf = (strokes: number, { written }: Value): number =>
-  strokes === 0 ? 0 : Math.max(1, Math.floor(Math.log2(strokes)) - (FLAGS[written] ?? 0))
-
 /** How long a rest that fills whole beats is written. */
 const BEAT_RESTS: Record<number, Value['written']> = { 1: 'quarter', 2: 'half', 4: 'whole' }
 
@@ -159,14 +159,6 @@ function beamsOf(
     }
     return runs.filter((run) => run.length > 1).map((run) => new Beam(run))
   })
-}
-
-/** Strokes to the beat of the roll at a step: each section of a ladder has its own. */
-function strokesAt(study: RealisedStudy, step: number): number {
-  const [player] = playersIn(study)
-  const index = lineFor(study, player!).notes.findIndex((note) => note.step === step)
-  const { beats } = study.rhythm.notes[step]!
-  return Math.round(familyOf(study.recipe).strokesAt(study, index) / beats)
 }
 
 /** A note held for a time that one value says; one that is struck in the last step lasts as the step does. */

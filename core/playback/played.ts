@@ -1,5 +1,5 @@
 import { familyOf, type HeardNote, type Player, type WrittenNote } from '../instrument'
-import { lineFor, playersIn, type RealisedStudy } from '../realise'
+import { inkOf, lineFor, playersIn, type RealisedStudy } from '../realise'
 import { heldBeats, type Tempo } from '../study'
 
 /** A note as it is heard. */
@@ -81,15 +81,23 @@ function dipped(notes: readonly HeardNote[], starts: readonly number[]): HeardNo
 }
 const NEAR = 1e-6
 
+/** What is heard of a note, by the hand that strikes it; a roll as one long note where its strokes are not wanted. */
+function heardOf(study: RealisedStudy, player: Player, note: WrittenNote, strokes: boolean): readonly HeardNote[] {
+  const family = familyOf(study.recipe)
+  if (strokes || family.rollOf(study) === null) return family.heard(study, player, note)
+  return [{ ...note, hand: inkOf(study, player, note.index) }]
+}
+
 /**
  * All notes of a study as they are heard; rolls stroke by stroke, each in the hand that strikes it. Sorted by time, the
  * right hand first. Nothing slows down at the end.
  * @param dips whether the sound dips where the instrument lets it, as bellows do that turn
+ * @param strokes whether rolls are heard stroke by stroke, or as long notes
  */
-export function playedNotes(study: RealisedStudy, dips = true): PlayedNote[] {
+export function playedNotes(study: RealisedStudy, dips = true, strokes = true): PlayedNote[] {
   const family = familyOf(study.recipe)
   const notes = playersIn(study)
-    .flatMap((player) => writtenNotes(study, player).flatMap((note) => family.heard(study, player, note)))
+    .flatMap((player) => writtenNotes(study, player).flatMap((note) => heardOf(study, player, note, strokes)))
     .sort((a, b) => a.start - b.start)
   const steps = dips ? family.dipsOf(study) : []
   return steps.length > 0

@@ -22,6 +22,6 @@ export {
   takesPins,
 } from './players'
 export { realise, takeAlternative } from './realise'
-export { notesIn } from './size'
+export { laidDown, notesIn } from './size'
 export type { RealisedStudy } from './study'
 export { apartTold, materialTold, octavesTold, titleOf } from './title'

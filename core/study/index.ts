@@ -43,7 +43,7 @@ export {
   type Tempo,
   TEMPO_RANGE,
 } from './recipe'
-export { heldBeats, type Meter, type Rhythm, rhythmOf, type Stretch, type Value } from './rhythm'
+export { heldBeats, type Meter, type Rhythm, rhythmOf, type Stretch, type Value, writtenOver } from './rhythm'
 export { type Section, sectionsOf } from './sections'
 export {
   ACCENTS,

@@ -156,6 +156,27 @@ export function rhythmOf(stretches: readonly Stretch[], every = 0, meter: Meter 
   return { beatsPerBar: meter, notes, rests, accents }
 }
 
+/**
+ * A stretch of time in notes that can be written, longest first, none over a bar line; to be tied, or to be rests.
+ * @param threes whether it may be parted in thirds of a beat
+ */
+export function writtenOver(from: number, to: number, meter: Meter, threes: boolean): Value[] {
+  const values: Value[] = []
+  const bar = meter * TICKS
+  let at = Math.round(from * TICKS)
+  const end = Math.round(to * TICKS)
+  while (at < end) {
+    const room = Math.min(end - at, bar - (at % bar))
+    // from within a beat to its end first, so that beats stay visible
+    const own = at % TICKS === 0 ? room : Math.min(room, TICKS - (at % TICKS))
+    const inThirds = threes && (own % SMALLEST !== 0 || at % SMALLEST !== 0)
+    const value = longest(own, inThirds)
+    values.push(valueOf(at, value))
+    at += value[0]
+  }
+  return values
+}
+
 /** How long a step held for several sounds, in beats, rests between them left out. */
 export const heldBeats = ({ notes }: Rhythm, step: number, holds: number): number => {
   const last = notes[step + holds - 1]!

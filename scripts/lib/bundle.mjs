@@ -29,7 +29,7 @@ export async function bundle(entry, name) {
     external: ['highs'],
     alias: { '#shared': path.join(ROOT, 'shared') },
     // packages in CommonJS ask for built-ins by require
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
     logLevel: 'warning',
   })
   keep(`${name}.hash`, sources)

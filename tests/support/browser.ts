@@ -73,6 +73,8 @@ function contrastIsDue(page: Page, part = ''): boolean {
 
 /** WCAG 2.2 AA as far as axe can tell; of a part of the page, where the rest has been looked at already. */
 export async function expectAccessible(page: Page, part?: string): Promise<void> {
+  // what is still being worked out fades in, and has no contrast yet
+  await page.locator('.waiting').first().waitFor({ state: 'detached' })
   const rules = { 'color-contrast': { enabled: contrastIsDue(page, part) } }
   const runOnly = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
   // no frames to walk into, and no account of what is well: a quarter of the time

@@ -1,5 +1,13 @@
 /** What is wrong with a request, by field. */
 export const errors = {
+  'error.format.unknown': 'This is no file of music that is read here: MusicXML (plain or packed) and MIDI are.',
+  'error.format.size': 'The file is too large: {most} MB at the most, unpacked as well.',
+  'error.format.broken': 'The {format} in this file is broken, or is something else.',
+  'error.format.entities': 'The file defines names of its own for text. Such files are not read.',
+  'error.format.packed': 'There is no music in this packed file, or it is broken.',
+  'error.format.notes': 'There are more than {most, number} notes. That is no study.',
+  'error.format.empty': 'There are no notes in this file.',
+  'error.format.pitch': 'A pitch in measure {measure} is none.',
   'error.note.unknown': '“{text}” is not a note name. Write a letter from A to G, then # or b: C, F#, Bb.',
   'error.pitch.unknown':
     '{why, select, triple {{text} has a triple sign, which is not written.} other {“{text}” is not a pitch such as F#4.}}',

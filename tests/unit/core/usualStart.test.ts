@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { KIND_IDS, KINDS, usualTonics } from '#core/material'
 import { pitchName } from '#core/pitch'
-import { ledgerLines, writingFor } from '../../../app/engraving/staff'
+import { ledgerLines, writingFor } from '#core/notation'
 import { fingered } from '../../support/played'
 
 const begins = (tonic: string, more: object = {}) => {

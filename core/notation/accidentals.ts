@@ -1,6 +1,6 @@
-import { MOST_SIGNS } from '#core/material'
-import { letterIndex, signatureAlteration } from '#core/pitch'
-import type { LineNote } from '#core/study'
+import { MOST_SIGNS } from '../material'
+import { letterIndex, signatureAlteration } from '../pitch'
+import type { LineNote } from '../study'
 
 /** Signs that are printed at the clef: none where the key would need more than seven. */
 export const printedFifths = (fifths: number): number => (Math.abs(fifths) > MOST_SIGNS ? 0 : fifths)

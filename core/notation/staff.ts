@@ -1,6 +1,6 @@
-import { type Problem, solve } from '#core/assign'
-import { staffPlace } from '#core/pitch'
-import type { LineNote } from '#core/study'
+import { type Problem, solve } from '../assign'
+import { staffPlace } from '../pitch'
+import type { LineNote } from '../study'
 
 /** How a stretch of notes is written: in which clef, and how many octaves lower (1) or higher (-1) than it sounds. */
 export interface Writing {

@@ -1,4 +1,4 @@
-import type { Rhythm, Value } from '#core/study'
+import type { Rhythm, Value } from '../study'
 
 const NEAR = 1e-6
 /** Bars are counted from 0. */

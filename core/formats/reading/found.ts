@@ -1,0 +1,49 @@
+/** A note as a file has it. */
+export interface FoundNote {
+  readonly midi: number
+  /** As it is spelled, `F##4`; nothing where the format does not spell. */
+  readonly name: string | null
+  /** A finger, or what else stands over it. */
+  readonly mark: string | null
+}
+
+/** Notes that begin together. Times are in beats (quarters) from the beginning of the piece. */
+export interface FoundChord {
+  readonly start: number
+  readonly beats: number
+  /** Lowest first. */
+  readonly notes: readonly FoundNote[]
+}
+
+/** Music found in a file: one line, or an upper and a lower one, in a key. */
+export interface FoundPiece {
+  readonly title: string
+  readonly fifths: number
+  /** Whether the key is said to be a minor one. */
+  readonly minor: boolean
+  readonly bpm: number | null
+  readonly lines: readonly (readonly FoundChord[])[]
+  /** The recipe that the file says it was made from, unchecked. */
+  readonly recipe: unknown
+}
+
+/** More notes than this are not read. */
+export const MOST_NOTES = 20_000
+
+/** Notes that begin at one time as one chord, in order of time. */
+export function chordsOf(
+  notes: readonly (FoundNote & { readonly start: number; readonly beats: number })[],
+): FoundChord[] {
+  const byStart = new Map<number, (FoundNote & { start: number; beats: number })[]>()
+  for (const note of notes) {
+    const at = Math.round(note.start * 960)
+    byStart.set(at, [...(byStart.get(at) ?? []), note])
+  }
+  return [...byStart.entries()]
+    .sort(([a], [b]) => a - b)
+    .map(([, chord]) => ({
+      start: chord[0]!.start,
+      beats: Math.max(...chord.map(({ beats }) => beats)),
+      notes: chord.toSorted((a, b) => a.midi - b.midi).map(({ midi, name, mark }) => ({ midi, name, mark })),
+    }))
+}
