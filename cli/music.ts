@@ -24,7 +24,7 @@ function recipesIn(text: string): { title: string | null; recipes: RecipeInput[]
   const value = whole === null ? null : parsedJson(whole)
   if (isSetFile(value)) {
     const { title, studies } = setFileOf(value)
-    return { title, recipes: [...studies] }
+    return { title: title ?? null, recipes: [...studies] }
   }
   if (value !== null) return { title: null, recipes: [recipeOf(value)] }
   return { title: null, recipes: lines.map((line, at) => atLine(at + 1, () => recipeOf(parsedJson(line)))) }

@@ -105,30 +105,46 @@ function chordsOf(study: RealisedStudy, player: Player): (ScoreNote & LineNote)[
   return chords
 }
 
+/** Rests over a stretch of time: as the rhythm writes them, and what it leaves open in rests of our own. */
+function restsOver(from: number, to: number, known: readonly Value[], meter: Meter): Value[] {
+  const rests: Value[] = []
+  let at = from
+  const fill = (until: number): void => {
+    rests.push(...writtenOver(at, until, meter, false))
+    at = until
+  }
+  for (const rest of known) {
+    const end = rest.start + rest.beats
+    if (rest.start < at - NEAR || end > to + NEAR) continue
+    if (rest.start - at > NEAR) fill(rest.start)
+    rests.push(rest)
+    at = end
+  }
+  if (to - at > NEAR) fill(to)
+  return rests
+}
+
 /** Notes and rests of one player, without a gap from the first beat to the last bar line. */
 function eventsOf(study: RealisedStudy, player: Player): Bare[] {
   const { rhythm } = study
   const chords = chordsOf(study, player)
   const events: Bare[] = []
   let at = 0
-  const restTo = (time: number, own?: Value): void => {
-    if (time - at < NEAR) return
-    const fits = own && Math.abs(own.start - at) < NEAR && Math.abs(own.start + own.beats - time) < NEAR
-    const threes = own?.triplet ?? false
-    events.push(...(fits ? [own] : writtenOver(at, time, rhythm.beatsPerBar, threes)).map(silent))
-    at = time
+  const restTo = (time: number, own: readonly Value[] = []): void => {
+    events.push(...restsOver(at, time, [...own, ...rhythm.rests], rhythm.beatsPerBar).map(silent))
+    at = Math.max(at, time)
   }
   const starts = chords.flatMap((chord, step) => (chord.length > 0 ? [rhythm.notes[step]!.start] : []))
   chords.forEach((chord, step) => {
     const value = rhythm.notes[step]!
-    if (chord.length === 0) return restTo(value.start + value.beats, value)
+    if (chord.length === 0) return restTo(value.start + value.beats, [value])
     restTo(value.start)
     const next = starts.find((start) => start > value.start + NEAR) ?? Infinity
     const own = struck(study, chord, chord[0]!.leg, step, endOf(study, chord, step, next))
     events.push(...own)
     at = own.at(-1)!.start + own.at(-1)!.beats
   })
-  for (const rest of rhythm.rests) if (rest.start > at - NEAR) restTo(rest.start + rest.beats, rest)
+  restTo(Math.max(at, ...rhythm.rests.map(({ start, beats }) => start + beats)))
   restTo(Math.ceil(at / rhythm.beatsPerBar - NEAR) * rhythm.beatsPerBar)
   return events
 }

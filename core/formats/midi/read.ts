@@ -1,8 +1,15 @@
+import type { Hand } from '../../study'
 import { type MidiData, type MidiEvent, parseMidi } from 'midi-file'
 import { chordsOf, type FoundNote, type FoundPiece, MOST_NOTES } from '../reading'
 import { refuseFormat } from '../messages'
 
-type Placed = FoundNote & { readonly start: number; readonly beats: number; readonly line: string }
+type Placed = FoundNote & {
+  readonly start: number
+  readonly beats: number
+  readonly line: string
+  /** The name of its track. */
+  readonly track: string
+}
 
 /** An event at its time, in beats. */
 type Timed = readonly [at: number, event: MidiEvent]
@@ -14,6 +21,8 @@ function timed(track: readonly MidiEvent[], ticks: number): Timed[] {
 
 /** Notes of a track from their beginnings and ends; one that never ends is left out. */
 function notesIn(events: readonly Timed[], track: number): Placed[] {
+  const named = events.find(([, { type }]) => type === 'trackName')?.[1]
+  const name = named && 'text' in named ? named.text : ''
   const open = new Map<string, number[]>()
   const notes: Placed[] = []
   for (const [at, event] of events) {
@@ -26,10 +35,14 @@ function notesIn(events: readonly Timed[], track: number): Placed[] {
     const start = open.get(key)?.shift()
     if (start === undefined) continue
     const line = `${track} ${event.channel}`
-    notes.push({ midi: event.noteNumber, name: null, mark: null, start, beats: at - start, line })
+    notes.push({ midi: event.noteNumber, name: null, mark: null, start, beats: at - start, line, track: name })
   }
   return notes
 }
+
+/** Whose a track says that it is. */
+const handNamed = (name: string): Hand | null =>
+  /\b(left|l\.? ?h)\b/i.test(name) ? 'left' : /\b(right|r\.? ?h)\b/i.test(name) ? 'right' : null
 
 const average = (notes: readonly Placed[]): number => notes.reduce((sum, { midi }) => sum + midi, 0) / notes.length
 
@@ -52,13 +65,15 @@ function pieceOf(events: readonly Timed[], notes: readonly Placed[], from: numbe
   const key = lastAt(events, 'keySignature', begun)
   const tempo = lastAt(events, 'setTempo', begun)
   const marker = lastAt(events, 'marker', begun) ?? lastAt(events, 'trackName', begun)
+  const lines = linesOf(own)
   const micro = tempo?.type === 'setTempo' ? tempo.microsecondsPerBeat : 0
   return {
     title: marker && 'text' in marker ? marker.text.slice(0, 200) : '',
     fifths: key?.type === 'keySignature' ? Math.max(-7, Math.min(7, key.key)) : 0,
     minor: key?.type === 'keySignature' && key.scale === 1,
     bpm: micro > 0 ? MICROSECONDS / micro : null,
-    lines: linesOf(own).map((line) => chordsOf(line.map((note) => ({ ...note, start: note.start - begun })))),
+    hands: lines.map(([note]) => handNamed(note!.track)),
+    lines: lines.map((line) => chordsOf(line.map((note) => ({ ...note, start: note.start - begun })))),
     recipe: null,
   }
 }

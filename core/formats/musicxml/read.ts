@@ -52,6 +52,8 @@ interface Reading {
   bar: number
   at: number
   lines: Map<number, Placed[]>
+  /** The first clef of each staff. */
+  clefs: Map<number, string>
   count: number
 }
 
@@ -99,6 +101,10 @@ function hold(line: Placed[], midi: number, beats: number): void {
 
 function readAttributes(reading: Reading, nodes: readonly Tree[]): void {
   reading.divisions = Math.max(1, number(nodes, 'divisions', reading.divisions))
+  for (const clef of all(nodes, 'clef')) {
+    const staff = Number(attribute(clef, 'number') ?? 1)
+    if (reading.count === 0) reading.clefs.set(staff, text(inside(clef), 'sign') ?? '')
+  }
   const key = first(nodes, 'key')
   if (!key) return
   reading.fifths = Math.max(-7, Math.min(7, Math.trunc(number(inside(key), 'fifths', 0))))
@@ -142,17 +148,20 @@ const begin = (before: Reading | null): Reading => ({
   bar: before?.bar ?? 0,
   at: before?.bar ?? 0,
   lines: new Map(),
+  clefs: new Map(before?.clefs),
   count: 0,
 })
 
 function pieceOf(reading: Reading, title: string, recipe: unknown): FoundPiece {
-  const lines = [...reading.lines.entries()].sort(([a], [b]) => a - b).map(([, notes]) => chordsOf(notes))
+  const staves = [...reading.lines.entries()].sort(([a], [b]) => a - b)
+  const hands = { G: 'right', F: 'left' } as const
   return {
     title: reading.title || title,
     fifths: reading.fifths,
     minor: reading.minor,
     bpm: reading.bpm,
-    lines: lines.filter((line) => line.length > 0),
+    lines: staves.map(([, notes]) => chordsOf(notes)),
+    hands: staves.map(([staff]) => hands[reading.clefs.get(staff) as 'G' | 'F'] ?? null),
     recipe,
   }
 }

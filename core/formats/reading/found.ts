@@ -1,3 +1,5 @@
+import type { Hand } from '../../study'
+
 /** A note as a file has it. */
 export interface FoundNote {
   readonly midi: number
@@ -23,6 +25,8 @@ export interface FoundPiece {
   readonly minor: boolean
   readonly bpm: number | null
   readonly lines: readonly (readonly FoundChord[])[]
+  /** Whose each line is, as far as the file tells. */
+  readonly hands: readonly (Hand | null)[]
   /** The recipe that the file says it was made from, unchecked. */
   readonly recipe: unknown
 }

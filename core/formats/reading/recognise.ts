@@ -3,7 +3,7 @@ import { inversionsOf, KIND_IDS, type KindId, KINDS, type Material, materialOf, 
 import type { RecipeInput } from '../../instrument'
 import { midiOf, modulo, noteName, parsePitch, pitchClass } from '../../pitch'
 import { laidDown } from '../../realise'
-import { CONTRARY_FROM, COURSES, FIGURES, type Hands, INTERVALS, type Line, MOST_OCTAVES } from '../../study'
+import { CONTRARY_FROM, COURSES, FIGURES, type Hand, type Hands, INTERVALS, type Line, MOST_OCTAVES } from '../../study'
 import type { FoundChord, FoundPiece } from './found'
 
 /** Heights of a line, chord by chord, as numbers that can be compared. */
@@ -129,8 +129,9 @@ function throughFigures(
   lines: readonly Heights[],
   named: readonly Named[],
   figures: readonly (typeof FIGURES)[number][],
+  hand: Hand,
 ): RecipeInput | null {
-  const alone: Hands = lines.length > 1 ? 'right' : handOf(lines[0]!)
+  const alone: Hands = lines.length > 1 ? 'right' : hand
   const lengthOf = lengths()
   for (const { inversion, ...material } of named) {
     for (const way of courses(figures)) {
@@ -157,9 +158,11 @@ const degreesOf = (kind: KindId): string => {
 }
 
 const MIDDLE_C = 60
-/** Whose a line alone is: its middle lies above middle C, or below. */
-export const handOf = (line: Heights): 'right' | 'left' => {
-  const all = line.flat()
+/** Whose a line is: as the file tells, else by where its middle lies. */
+export function handOf({ hands, lines }: FoundPiece, at: number): Hand {
+  const told = hands[at]
+  if (told) return told
+  const all = heightsFound(lines[at]!).flat()
   return (Math.min(...all) + Math.max(...all)) / 2 >= MIDDLE_C ? 'right' : 'left'
 }
 
@@ -168,6 +171,7 @@ export function recognised(piece: FoundPiece): RecipeInput | null {
   const [upper, lower = upper] = piece.lines
   if (piece.lines.length > 2 || upper!.length !== lower!.length) return null
   const lines = piece.lines.map(heightsFound)
+  const hand = handOf(piece, 0)
   const named = materialsFor(piece, lines)
-  return throughFigures(lines, named, ['straight']) ?? throughFigures(lines, named, FIGURES.slice(1))
+  return throughFigures(lines, named, ['straight'], hand) ?? throughFigures(lines, named, FIGURES.slice(1), hand)
 }

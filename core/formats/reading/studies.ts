@@ -80,13 +80,14 @@ function laysDown(recipe: RecipeInput, { lines }: FoundPiece): boolean {
   }
 }
 
-/** A line as a study of listed pitches. */
-function listed(piece: FoundPiece, line: readonly FoundChord[]): RecipeInput {
+/** A single line as a study of listed pitches. */
+function listed(piece: FoundPiece): RecipeInput {
+  const line = piece.lines[0]!
   const pitches = line.map(({ notes }) => {
     const names = notes.map(({ name, midi }) => name ?? spelled(midi, piece.fifths, piece.minor))
     return names.length === 1 ? names[0]! : names
   })
-  const hands = handOf(line.map(({ notes }) => notes.map(({ midi }) => midi)))
+  const hands = handOf(piece, 0)
   const recipe: RecipeInput = { material: { pitches: pitches.slice(0, MOST_PITCHES) }, hands, tempo: tempoOf(piece) }
   return withFingers(recipe, [line.slice(0, MOST_PITCHES)])
 }
@@ -107,17 +108,23 @@ export function studiesIn(piece: FoundPiece, recipeOf: (value: unknown) => Recip
     return [{ title, recipe, known: 'recognised' }]
   }
   // hands that do not go together are a study each
-  if (piece.lines.length > 1)
-    return piece.lines.flatMap((line) => studiesIn({ ...piece, lines: [line], recipe: null }, recipeOf))
-  return [{ title, recipe: listed(piece, piece.lines[0]!), known: 'listed' }]
+  if (piece.lines.length > 1) return piece.lines.flatMap((_, at) => studiesIn(lineOf(piece, at), recipeOf))
+  return [{ title, recipe: listed(piece), known: 'listed' }]
 }
 
 /** Lines that take turns, as two sticks do, are one line too. */
 function asOneLine(piece: FoundPiece): FoundPiece[] {
   const all = piece.lines.flat().toSorted((a, b) => a.start - b.start)
   const turns = piece.lines.length === 2 && all.every(({ start }, at) => at === 0 || start - all[at - 1]!.start > 1e-3)
-  return turns ? [{ ...piece, lines: [all] }] : []
+  return turns ? [{ ...piece, lines: [all], hands: [null] }] : []
 }
+
+const lineOf = (piece: FoundPiece, at: number): FoundPiece => ({
+  ...piece,
+  lines: [piece.lines[at]!],
+  hands: [piece.hands[at] ?? null],
+  recipe: null,
+})
 
 function keptRecipe(piece: FoundPiece, recipeOf: (value: unknown) => RecipeInput): RecipeInput | null {
   if (piece.recipe === null) return null
