@@ -31,6 +31,7 @@ interface Refusals {
   'study.binned': null
   'study.not-binned': null
   'set.size': { count: number; most: number }
+  'file.empty': null
   'recipes.notes': { most: number; fits: number }
   'tags.most': { most: number }
   'study.in-set': { titles: ListParam }

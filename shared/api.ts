@@ -18,6 +18,22 @@ import type {
   SyllabusInstrument,
 } from '#core/syllabus'
 
+/** A study in a file that was read: how it was known, what it would be, or why it cannot be. */
+export interface FoundInFile {
+  readonly title: string
+  readonly known: 'kept' | 'recognised' | 'listed'
+  readonly told: Message | null
+  readonly recipe: Recipe | null
+  readonly wrong: Message | null
+}
+
+/** What a file is; nothing of it is stored. */
+export interface FilePreview {
+  readonly is: 'studies' | 'list'
+  readonly title: string
+  readonly found: readonly FoundInFile[]
+}
+
 /** A saved study: its recipe and the fingers that the teacher accepted. */
 export interface Study {
   readonly id: string

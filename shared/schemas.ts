@@ -1,5 +1,7 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { MOST_CALLED } from '#core/call'
+import { FORMAT_IDS, type FormatId } from '#core/formats'
+import type { Accepted } from '#core/realise'
 import { families, type RecipeInput, TAUGHT } from '#core/instrument'
 import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/syllabus'
 import { MOST_STUDIES, MOST_TAG, MOST_TAGS, type Shelf } from './api'
@@ -56,6 +58,25 @@ const SHELVES = ['library', 'archive', 'bin'] as const satisfies readonly Shelf[
 const someIds = Joi.array().items(uuid).min(1).max(MOST_AT_ONCE).unique().required()
 const tags = Joi.array().items(words(MOST_TAG).min(1)).max(MOST_TAGS).default([])
 
+/** Studies that are to go into a file: as they stand there, or by the ids under which they are kept. */
+export interface FileAsked {
+  readonly format: FormatId
+  readonly title: string
+  readonly studies: readonly { readonly recipe: RecipeInput; readonly accepted?: Accepted }[]
+  readonly ids: readonly string[]
+  readonly strokes: boolean
+}
+const fileAsked: ObjectSchema<FileAsked> = Joi.object({
+  format: Joi.valid(...FORMAT_IDS).required(),
+  title: words(120).allow('').default(''),
+  studies: Joi.array()
+    .items(Joi.object({ recipe: recipeSchema.required(), accepted }))
+    .max(MOST_STUDIES)
+    .default([]),
+  ids: Joi.array().items(uuid).max(MOST_STUDIES).default([]),
+  strokes: Joi.boolean().default(true),
+})
+
 /** Bodies of the API's requests. */
 export const bodies = {
   newStudy: Joi.object({ recipe: recipeSchema.required(), id: uuid }),
@@ -102,6 +123,7 @@ export const bodies = {
   upToDate: Joi.object({ version: version.required() }),
   preferences: Joi.object({ settings, choices }),
   asked: Joi.object({ recipe: recipeSchema.required() }),
+  file: fileAsked,
   syllabusCopy: Joi.object({
     title: words(120).min(1).required(),
     edition: words(40).allow('').required(),

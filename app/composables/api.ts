@@ -44,6 +44,25 @@ export async function ask<T>(address: string, method = 'GET', body?: unknown): P
   return content as T
 }
 
+/** Asks for a file. @throws ApiError as `ask` */
+export async function askFile(address: string, body: unknown): Promise<Blob> {
+  const headers = { 'content-type': 'application/json' }
+  const answer = await fetch(address, { method: 'POST', body: JSON.stringify(body), headers }).catch(() => null)
+  if (!answer) throw new ApiError(0, SILENT)
+  if (!answer.ok) throw new ApiError(answer.status, (await answer.json().catch(() => SILENT)) as Fault)
+  return answer.blob()
+}
+
+/** Sends a file as it is, to be looked at. @throws ApiError as `ask`; the signal’s reason once it is aborted */
+export async function sendFile<T>(address: string, body: BodyInit, signal: AbortSignal): Promise<T> {
+  const answer = await fetch(address, { method: 'POST', body, signal }).catch(() => null)
+  signal.throwIfAborted()
+  if (!answer) throw new ApiError(0, SILENT)
+  const content = (await answer.json().catch(() => null)) as unknown
+  if (!answer.ok) throw new ApiError(answer.status, (content as Fault | null) ?? SILENT)
+  return content as T
+}
+
 interface LineOfWork<T> {
   readonly soFar?: readonly [done: number, of: number]
   readonly answer?: T

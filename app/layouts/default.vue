@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import AwayNote from '~/components/frame/AwayNote.vue'
+import DropAnywhere from '~/components/files/DropAnywhere.vue'
 import TheHead from '~/components/frame/TheHead.vue'
 import { t } from '~/composables/words'
 </script>
@@ -11,6 +12,7 @@ import { t } from '~/composables/words'
     </a>
     <TheHead />
     <AwayNote />
+    <DropAnywhere />
     <main id="content" class="mx-auto max-w-[1280px] px-[26px] pb-10"><slot /></main>
   </div>
 </template>

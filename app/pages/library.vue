@@ -21,6 +21,8 @@ const { studies, tags, done, error, busy, titleOf, start, move, tag, duplicate, 
 const { sought, found, onShelf, facetsOf, filtered, clear } = finding(studies, titleOf)
 onMounted(start)
 
+/** An address names no more studies than this. */
+const MOST_IN_ADDRESS = 50
 const chosen = shallowRef<ReadonlySet<string>>(new Set())
 /** What is chosen and still to be seen. */
 const handful = computed(() => found.value.filter(({ id }) => chosen.value.has(id)))
@@ -124,6 +126,12 @@ const EMPTY: Record<Shelf, string> = {
         <button type="button" class="plain-button" :disabled="busy" @click="duplicate(ids)">
           {{ t('library.duplicate') }}
         </button>
+        <NuxtLink
+          v-if="ids.length <= MOST_IN_ADDRESS"
+          class="plain-button leading-[20px]"
+          :to="`/files?studies=${ids.join(',')}`"
+          >{{ t('files.write-a-file') }}</NuxtLink
+        >
         <NuxtLink
           v-if="ids.length > 1 && ids.length <= MOST_COMPARED"
           class="plain-button leading-[20px]"

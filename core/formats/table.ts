@@ -1,5 +1,6 @@
 import { writeAbc } from './abc'
 import { writeStudiesCsv } from './csv'
+import { writeJson } from './json'
 import { writeLilyPond } from './lilypond'
 import { readMidiFile, writeMidiFile } from './midi'
 import { readMusicXml, readMxl, writeMusicXml, writeMxl } from './musicxml'
@@ -72,6 +73,15 @@ export const FORMATS = [
     mediaType: 'text/x-lilypond',
     most: 0,
     write: (bundle: Bundle) => writeLilyPond(bundle),
+    read: null,
+  },
+  {
+    id: 'json',
+    extensions: ['json'],
+    mediaType: 'application/json',
+    most: MOST,
+    write: (bundle: Bundle) => writeJson(bundle),
+    // whoever reads it checks it against its schema
     read: null,
   },
   {

@@ -13,6 +13,7 @@ export { copyStudy, dropUntouched, listStudies, setsHolding, shelveStudies, tagS
 export {
   deleteBinned,
   getStudy,
+  studiesNamed,
   insertStudy,
   studiesOfPupils,
   studiesOfSet,

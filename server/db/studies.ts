@@ -33,6 +33,16 @@ export async function getStudy(db: Db, studio: number, id: string): Promise<Stud
   return rows[0] ? studyOf(rows[0]) : null
 }
 
+/** Studies by their ids, in that order; what there is not is left out. */
+export async function studiesNamed(db: Db, studio: number, ids: readonly string[]): Promise<Study[]> {
+  const { rows } = await db.query<Row>(
+    `select ${COLUMNS} from study where studio_id = $1 and id = any($2::uuid[])
+     order by array_position($2::uuid[], id)`,
+    [studio, ids],
+  )
+  return rows.map(studyOf)
+}
+
 /**
  * Stores a new study.
  * @param id chosen by whoever sends it, so that a study sent twice is kept once: then what was stored first comes back

@@ -7,22 +7,22 @@ import { Refusal } from '../refusal'
 
 export const MOST_BYTES = 1_000_000
 
-const tooLarge = () => new Refusal(413, refuse('body.size', { most: MOST_BYTES / 1_000_000 }, '').toFault())
+const tooLarge = (most = MOST_BYTES) => new Refusal(413, refuse('body.size', { most: most / 1_000_000 }, '').toFault())
 
 /** Reads a body, but never more of it than is allowed. @throws Refusal 413 */
-export async function readBytes(event: H3Event): Promise<Buffer> {
-  if (Number(event.node.req.headers['content-length'] ?? 0) > MOST_BYTES) {
+export async function readBytes(event: H3Event, most = MOST_BYTES): Promise<Buffer> {
+  if (Number(event.node.req.headers['content-length'] ?? 0) > most) {
     event.node.req.resume()
-    throw tooLarge()
+    throw tooLarge(most)
   }
   const chunks: Buffer[] = []
   let size = 0
   // what is left of too much is read on and thrown away, so that the answer arrives
   for await (const chunk of event.node.req.iterator({ destroyOnReturn: false }) as AsyncIterable<Buffer>) {
     size += chunk.length
-    if (size > MOST_BYTES) {
+    if (size > most) {
       event.node.req.resume()
-      throw tooLarge()
+      throw tooLarge(most)
     }
     chunks.push(chunk)
   }

@@ -32,14 +32,14 @@ function isJson(event: H3Event): boolean {
   return type === 'application/json' || (type === undefined && empty)
 }
 
-/** The file of a list as it is, to be looked at; nothing is changed by it. */
-const TAKES_FILES = '/api/syllabi/preview'
+/** Files as they are, to be looked at; nothing is changed by it. */
+const TAKES_FILES = ['/api/syllabi/preview', '/api/files/read']
 
 function refusal(event: H3Event): { readonly status: number; readonly code: string } | null {
   if (!isOwnHost(event)) return { status: 421, code: 'host' }
   if (!CHANGES.has(event.method)) return null
   if (!isFromHere(event)) return { status: 403, code: 'origin' }
-  if (!isJson(event) && !event.path.startsWith(TAKES_FILES)) return { status: 415, code: 'media' }
+  if (!isJson(event) && !TAKES_FILES.some((path) => event.path.startsWith(path))) return { status: 415, code: 'media' }
   return null
 }
 

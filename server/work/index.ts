@@ -2,4 +2,5 @@
 export { answerTo, thread } from './shared'
 export { contentIn, contentsIn, playableIn } from './studies'
 export { closeThreads } from './threads'
+export { weighed } from './weighing'
 export { whileAsked } from './waiting'

@@ -3,8 +3,10 @@ import { gradeSet, moveBetween, placeSet } from '#core/syllabus'
 import type { Recipe, RecipeInput } from '#core/instrument'
 import type { Accepted } from '#core/realise'
 import type { Settings, Policies, Syllabus } from '#core/syllabus'
+import type { FileAsked } from '#shared/schemas'
 import { solverMeans } from '#shared/solver'
 import type { ReadSoFar, UsualHead } from '#shared/syllabusCsv'
+import { previewMusic, writtenFile } from '../music'
 import { previewFile } from '../preview'
 import { contentOf, playableOf } from '../studies'
 
@@ -43,6 +45,12 @@ export const TASKS = {
     settings,
   }: Graded & { readonly grade: string; readonly settings: Settings }) =>
     gradesBelow(list, grade, recipes, policies, settings, await solverMeans()),
+
+  /** A file of music, or of our own, as it would be read. */
+  open: ({ bytes }: { readonly bytes: Uint8Array }) => previewMusic(bytes),
+
+  /** A file of some studies. */
+  write: ({ format, title, studies, strokes }: Omit<FileAsked, 'ids'>) => writtenFile(format, title, studies, strokes),
 
   /** A file of a list, as it would be read. */
   preview: ({ bytes, usual }: { readonly bytes: Uint8Array; readonly usual: UsualHead }, soFar?: ReadSoFar) =>

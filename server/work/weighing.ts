@@ -19,11 +19,11 @@ function weightOf(recipe: RecipeInput): number {
 }
 
 /** Weighs a batch before any of it is done. @throws RecipeError `recipes.notes` at the study that is one too many */
-export function weighed(recipes: readonly RecipeInput[]): void {
+export function weighed(recipes: readonly RecipeInput[], field = 'recipes'): void {
   let notes = 0
   recipes.forEach((recipe, at) => {
     notes += weightOf(recipe)
-    if (notes > MOST_NOTES) throw refuse('recipes.notes', { most: MOST_NOTES, fits: at }, `recipes[${at}]`)
+    if (notes > MOST_NOTES) throw refuse('recipes.notes', { most: MOST_NOTES, fits: at }, `${field}[${at}]`)
   })
 }
 

@@ -63,7 +63,7 @@ describe('export and import', () => {
       'out',
     ])
     writeFileSync(at('bad.mid'), 'MThd and then nothing')
-    expect(await refusal('import', '', [at('bad.mid')])).toEqual([1, 'format.broken', 'file'])
+    expect(await refusal('import', '', [at('bad.mid')])).toEqual([1, 'format.empty', 'file'])
     expect(await refusal('import', '', [at('missing.mid')])).toEqual([1, 'file', 'file'])
   })
 })

@@ -29,7 +29,7 @@ const words = computed(() => {
 const canSave = computed(() => !['saved', 'saving'].includes(props.desk.state))
 
 const file = ref<HTMLInputElement>()
-const download = (): void => downloadJson(tell(props.desk.study!.title), props.desk.study!.recipe)
+const download = () => void downloadJson(tell(props.desk.study!.title), props.desk.study!.recipe)
 function upload(event: Event): void {
   const input = event.target as HTMLInputElement
   if (input.files?.[0]) emit('file', input.files[0])
@@ -48,6 +48,7 @@ const items = computed(() => {
     { words: t('desk.keep-menu.where-is-this-asked'), does: () => emit('asked') },
     { words: t('desk.keep-menu.export'), does: download },
     { words: t('desk.keep-menu.import'), does: () => file.value?.click() },
+    { words: t('files.other-formats'), does: () => void navigateTo('/files') },
   ]
 })
 </script>

@@ -16,7 +16,10 @@ const emit = defineEmits<{ choose: [value: T] }>()
 <template>
   <Listbox as="div" class="relative inline-block" :model-value="value" @update:model-value="emit('choose', $event)">
     <ListboxButton class="word" :aria-label="`${label}: ${words}`">{{ words }}</ListboxButton>
-    <ListboxOptions class="choices min-w-[190px]" :class="up ? 'bottom-full mb-2' : ''">
+    <ListboxOptions
+      class="choices max-h-[60vh] w-max min-w-[190px] max-w-[min(440px,90vw)] overflow-auto leading-snug"
+      :class="up ? 'bottom-full mb-2' : ''"
+    >
       <ListboxOption v-for="option in options" :key="option.value" :value="option.value" class="choice">
         {{ option.words }}
         <span v-if="option.note" class="quiet ml-2 text-[13px]">{{ option.note }}</span>

@@ -5,7 +5,7 @@ import { t } from '~/composables/words'
 
 /** Beneath the programme: its order for practice, and the way out of it. */
 defineProps<{ setId: string; studies: number; busy: boolean }>()
-const emit = defineEmits<{ order: [by: Order]; export: [] }>()
+const emit = defineEmits<{ order: [by: Order] }>()
 
 const ORDERS = [
   { by: 'shape', words: t('sets.programme-foot.shape'), title: t('sets.programme-foot.what-lies-in-the') },
@@ -34,9 +34,7 @@ const ORDERS = [
           {{ each.words }}
         </button>
       </span>
-      <button type="button" class="text-button ml-auto" @click="emit('export')">
-        {{ t('sets.programme-foot.export') }}
-      </button>
+      <NuxtLink class="text-button ml-auto" :to="`/files?set=${setId}`">{{ t('files.write-a-file') }}</NuxtLink>
       <NuxtLink class="main-button leading-[22px]" :to="`/print/set/${setId}`">{{
         t('sets.programme-foot.print-the-set')
       }}</NuxtLink>

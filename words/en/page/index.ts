@@ -4,6 +4,7 @@ import { compare } from './compare'
 import { desk } from './desk'
 import { drawers } from './drawers'
 import { exam } from './exam'
+import { files } from './files'
 import { frame } from './frame'
 import { hear } from './hear'
 import { keys } from './keys'
@@ -25,6 +26,7 @@ export const page = {
   ...desk,
   ...drawers,
   ...exam,
+  ...files,
   ...frame,
   ...hear,
   ...keys,

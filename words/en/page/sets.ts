@@ -49,7 +49,6 @@ export const sets = {
   'sets.programme-foot.alt': 'Alt',
   'sets.programme-foot.order-for-practice': 'Order for practice',
   'sets.programme-foot.order-by': 'order by',
-  'sets.programme-foot.export': 'Export',
   'sets.programme-foot.print-the-set': 'Print the set',
   'sets.programme-foot.nothing-to-print-yet': 'nothing to print yet',
   'sets.programme-foot.shape': 'shape',

@@ -11,7 +11,6 @@ import ProgrammeList from '~/components/sets/ProgrammeList.vue'
 import SetGrading from '~/components/sets/SetGrading.vue'
 import { taughtOf } from '#core/instrument'
 import { ask, wordsOf } from '~/composables/api'
-import { downloadJson } from '~/composables/download'
 import { useSet } from '~/stores/set'
 import { t } from '~/composables/words'
 
@@ -66,11 +65,6 @@ function chooseValue(value: string): void {
 async function rename(close: () => void): Promise<void> {
   if (title.value.trim()) await store.change({ title: title.value.trim() })
   close()
-}
-/** The set as a file in the open format, as the terminal's grade command reads it. */
-function exportSet(): void {
-  const { title: name, studies } = store.set!
-  downloadJson(name, { format: 'tactum-set/1', title: name, studies: studies.map((study) => study.recipe) })
 }
 async function removeSet(): Promise<void> {
   try {
@@ -193,7 +187,6 @@ async function removeSet(): Promise<void> {
             :studies="store.set.studies.length"
             :busy="store.busy"
             @order="(by) => store.order(by)"
-            @export="exportSet"
           />
         </section>
         <section :aria-label="t('sets.index.grading')">

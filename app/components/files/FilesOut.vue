@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useRoute } from '#imports'
+import { FORMAT_IDS, type FormatId, formatOf } from '#core/formats'
+import type { RecipeInput } from '#core/instrument'
+import type { Pupil, Study, StudyListing, StudySet } from '#shared/api'
+import RichWords from '~/components/frame/RichWords.vue'
+import WordChoice from '~/components/frame/WordChoice.vue'
+import { ask, askFile } from '~/composables/api'
+import { download } from '~/composables/download'
+import { working } from '~/composables/working'
+import { t, tell } from '~/composables/words'
+import { useDesk } from '~/stores/desk'
+
+/** Studies that go out: what, in which format. The address may name a set (`set`) or studies (`studies`). */
+const route = useRoute()
+const desk = useDesk()
+const { busy, error, told, guarded } = working()
+const pupils = shallowRef<readonly Pupil[]>([])
+const library = shallowRef<readonly StudyListing[]>([])
+onMounted(() =>
+  guarded(async () => {
+    const [some, all] = await Promise.all([ask<Pupil[]>('/api/pupils'), ask<StudyListing[]>('/api/studies')])
+    pupils.value = some
+    library.value = all.filter(({ shelf }) => shelf === 'library')
+  }),
+)
+
+const named = computed(() =>
+  String(route.query.studies ?? '')
+    .split(',')
+    .filter(Boolean),
+)
+const sources = computed(() => [
+  ...(named.value.length ? [{ value: 'chosen', words: t('files.chosen', { count: named.value.length }) }] : []),
+  ...(desk.study ? [{ value: 'desk', words: t('files.from-the-desk'), note: tell(desk.study.title) }] : []),
+  ...pupils.value.flatMap(({ name, sets }) =>
+    sets.map(({ id, title, studies }) => ({
+      value: id,
+      words: t('files.set-of', { title, name }),
+      note: t('files.studies', { count: studies }),
+    })),
+  ),
+  { value: 'library', words: t('files.from-the-library'), note: t('files.studies', { count: library.value.length }) },
+])
+const picked = ref(String(route.query.set ?? ''))
+const source = computed(() => sources.value.find(({ value }) => value === picked.value) ?? sources.value[0]!)
+
+const format = ref<FormatId>('musicxml')
+const formats = FORMAT_IDS.map((id) => ({
+  value: id,
+  words: t('files.format.name', { format: id }),
+  note: `.${formatOf(id).extensions[0]}`,
+}))
+const strokes = ref<'strokes' | 'long'>('strokes')
+const rolls = (['strokes', 'long'] as const).map((value) => ({ value, words: t(`files.rolls.${value}`) }))
+
+interface Out {
+  readonly title: string
+  readonly ids?: readonly string[]
+  readonly studies?: readonly { readonly recipe: RecipeInput; readonly accepted?: Study['accepted'] }[]
+}
+/** What is named: studies that are kept by their ids, the one on the desk as it stands. */
+async function outOf(value: string): Promise<Out> {
+  if (value === 'desk') {
+    const { recipe, accepted } = desk.standing
+    return { title: '', studies: [{ recipe, ...(accepted && { accepted }) }] }
+  }
+  if (value === 'library') return { title: t('files.from-the-library'), ids: library.value.map(({ id }) => id) }
+  if (value === 'chosen') return { title: '', ids: named.value }
+  const { title, studies } = await ask<StudySet>(`/api/sets/${value}`)
+  return { title, ids: studies.map(({ id }) => id) }
+}
+
+const write = (): Promise<void> =>
+  guarded(async () => {
+    const { title, ids = [], studies = [] } = await outOf(source.value.value)
+    if (ids.length + studies.length === 0) throw new Error(t('files.nothing'))
+    const file = await askFile('/api/files/write', {
+      ...{ format: format.value, title, strokes: strokes.value === 'strokes' },
+      ...{ ids, studies },
+    })
+    const [extension] = formatOf(format.value).extensions
+    told.value = t('files.written', { name: download(title || source.value.words, extension!, file) })
+  })
+</script>
+
+<template>
+  <section :aria-label="t('files.out')">
+    <h2 class="text-[19px]">{{ t('files.out') }}</h2>
+    <p class="mt-2 font-serif text-[21px] leading-[34px]">
+      <RichWords :said="{ code: 'files.write-as', params: {} }">
+        <template #a>
+          <WordChoice
+            :label="t('files.what')"
+            :words="source.words"
+            :value="source.value"
+            :options="sources"
+            @choose="picked = $event"
+          />
+        </template>
+        <template #b>
+          <WordChoice
+            :label="t('files.format')"
+            :words="t('files.format.name', { format })"
+            :value="format"
+            :options="formats"
+            @choose="format = $event"
+          />
+        </template>
+      </RichWords>
+    </p>
+    <p class="quiet mt-1 max-w-[560px] text-[14px]">{{ t('files.format.for', { format }) }}</p>
+    <p v-if="format === 'midi'" class="mt-2 text-[14.5px]">
+      {{ t('files.rolls') }}
+      <WordChoice
+        :label="t('files.rolls')"
+        :words="t(`files.rolls.${strokes}`)"
+        :value="strokes"
+        :options="rolls"
+        @choose="strokes = $event"
+      />
+    </p>
+    <p class="mt-4 flex items-baseline gap-4">
+      <button type="button" class="main-button" :disabled="busy" @click="write">{{ t('files.write') }}</button>
+      <span v-if="busy" class="quiet aside text-[14px]" role="status">{{ t('files.writing') }}</span>
+      <span v-else-if="told" class="text-[14px]" role="status">{{ told }}</span>
+    </p>
+    <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
+  </section>
+</template>

@@ -1,0 +1,7 @@
+import { readBytes, route } from '../../http'
+import { thread } from '../../work'
+
+/** Files of music are larger than what else is sent. */
+const MOST_BYTES = 10_000_000
+
+export default route(async ({ event }) => thread('open', { bytes: await readBytes(event, MOST_BYTES) }))

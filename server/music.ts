@@ -1,0 +1,66 @@
+import { type Bundle, type FormatId, formatOf, type FoundStudy, openFile, studiesIn } from '#core/formats'
+import { RecipeError } from '#core/message'
+import { realise } from '#core/realise'
+import type { FilePreview, FoundInFile } from '#shared/api'
+import { inEnglish } from '#shared/reader'
+import { type FileAsked, isSetFile, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
+import { textOf } from '#shared/syllabusCsv'
+import { faultMessage } from '#words'
+
+/**
+ * A file of some studies in a format.
+ * @throws RecipeError naming the study that cannot be realised
+ */
+export function writtenFile(
+  format: FormatId,
+  title: string,
+  studies: FileAsked['studies'],
+  strokes: boolean,
+): string | Uint8Array {
+  const pieces = studies.map(({ recipe, accepted = {} }, at): Bundle['pieces'][number] => {
+    try {
+      const study = realise(recipe, accepted, 0)
+      return { study, title: inEnglish(study.title) }
+    } catch (error) {
+      if (error instanceof RecipeError) throw error.at(`studies[${at}].${error.path}`)
+      throw error
+    }
+  })
+  return formatOf(format).write({ title: title || pieces[0]!.title, pieces }, { strokes })
+}
+
+/** A found study as it would be kept, or why it cannot be. */
+function previewed({ recipe, known, title }: FoundStudy): FoundInFile {
+  try {
+    const study = realise(recipe, {}, 0)
+    return { title, known, told: study.title, recipe: study.recipe, wrong: null }
+  } catch (error) {
+    if (!(error instanceof RecipeError)) throw error
+    return { title, known, told: null, recipe: null, wrong: faultMessage(error) }
+  }
+}
+
+/** Our own JSON: a study, a set, or a list, which is brought in elsewhere. @throws RecipeError naming the field */
+function ownFile(text: string): FilePreview {
+  const value = parsedJson(text)
+  if ((value as { format?: unknown } | null)?.format === 'tactum-syllabus/1')
+    return { is: 'list', title: '', found: [] }
+  const { title, studies } = isSetFile(value) ? setFileOf(value) : { title: '', studies: [recipeOf(value)] }
+  const found = studies.map((recipe): FoundStudy => ({ title: '', recipe, known: 'kept' }))
+  return { is: 'studies', title: title ?? '', found: found.map(previewed) }
+}
+
+const LIST = /^\uFEFF?(:|"?(words|keys|kinds|grade|group)"?[,;\t])|^\uFEFF?"?words"?\r?\n/i
+
+/**
+ * What a file is, and what of it could be kept; nothing is stored.
+ * @throws RecipeError where it is of no format that is read, or broken
+ */
+export function previewMusic(bytes: Uint8Array): FilePreview {
+  const start = new TextDecoder('utf-8').decode(bytes.slice(0, 200))
+  if (/^\uFEFF?\s*[{[]/.test(start)) return ownFile(textOf(bytes).replace(/^\uFEFF/, ''))
+  if (LIST.test(start)) return { is: 'list', title: '', found: [] }
+  const pieces = openFile(bytes)
+  const found = pieces.flatMap((piece) => studiesIn(piece, recipeOf))
+  return { is: 'studies', title: pieces.length > 1 ? '' : (pieces[0]?.title ?? ''), found: found.map(previewed) }
+}

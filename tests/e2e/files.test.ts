@@ -1,0 +1,86 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { openFile } from '#core/formats'
+import { expectAccessible, useBrowser } from '../support/browser'
+import { call, setOfMajors } from '../support/http'
+
+const { open } = useBrowser()
+
+/** A scale in the form in which any program writes it. */
+const notes = ['C', 'D', 'E', 'F', 'G', 'A', 'B'].map(
+  (step) => `<note><pitch><step>${step}</step><octave>4</octave></pitch><duration>1</duration><voice>1</voice></note>`,
+)
+const top = '<note><pitch><step>C</step><octave>5</octave></pitch><duration>1</duration><voice>1</voice></note>'
+const FOREIGN = `<?xml version="1.0"?><score-partwise version="4.0"><work><work-title>Warm up</work-title></work>
+<part-list><score-part id="P1"><part-name>Piano</part-name></score-part></part-list><part id="P1"><measure number="1">
+<attributes><divisions>2</divisions><key><fifths>0</fifths></key></attributes>${notes.join('')}${top}</measure></part></score-partwise>`
+
+describe('files, by mouse', () => {
+  it('come in: looked into first, kept when that is said', async () => {
+    const { page, problems } = await open('/files')
+    const before = (await call('/api/studies')).body.length
+    await page.getByLabel('Choose a file').setInputFiles({
+      name: 'warm-up.xml',
+      mimeType: 'text/xml',
+      buffer: Buffer.from(FOREIGN),
+    })
+    await page.getByText('One study in Warm up').waitFor()
+    await page.getByText('known by its notes').waitFor()
+    await expectAccessible(page)
+    expect((await call('/api/studies')).body).toHaveLength(before)
+    await page.getByRole('checkbox', { name: /^Take C major, right hand/ }).uncheck()
+    expect(await page.getByRole('button', { name: 'Keep none' }).isDisabled()).toBe(true)
+    await page.getByRole('checkbox', { name: /^Take C major, right hand/ }).check()
+    await page.getByRole('button', { name: 'Keep the study' }).click()
+    await page.getByText('One study is in the library.').waitFor()
+    expect((await call('/api/studies')).body).toHaveLength(before + 1)
+    await page.getByRole('link', { name: 'Lay it on the desk' }).click()
+    await page.locator('[data-finger="right 0"]').waitFor()
+    expect(problems).toEqual([])
+  })
+
+  it('are dropped on any page', async () => {
+    const { page } = await open('/library')
+    const dropped = await page.evaluateHandle((text) => {
+      const data = new DataTransfer()
+      data.items.add(new File([text], 'dropped.musicxml'))
+      return data
+    }, FOREIGN)
+    await page.dispatchEvent('html', 'dragenter', { dataTransfer: dropped })
+    await page.getByText('Drop the file to look into it').waitFor()
+    await page.dispatchEvent('html', 'drop', { dataTransfer: dropped })
+    await page.getByText('One study in Warm up').waitFor()
+    expect(new URL(page.url()).pathname).toBe('/files')
+  })
+
+  it('that are none are told so, and a list of an exam is sent where it belongs', async () => {
+    const { page } = await open('/files')
+    const choose = (name: string, text: string) =>
+      page.getByLabel('Choose a file').setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) })
+    await choose('letter.txt', 'Dear examiner')
+    await page.getByRole('alert').getByText('no file of music').waitFor()
+    await choose('list.csv', 'words\nC major\n')
+    await page.getByText('is a list of what an exam asks').waitFor()
+    await page.getByRole('link', { name: 'Bring it in among the syllabi.' }).click()
+    await page.getByRole('heading', { name: 'Syllabi' }).waitFor()
+  })
+})
+
+describe('files, by keyboard', () => {
+  it('go out: a set, in the format that is chosen', async () => {
+    const { id } = await setOfMajors('To go out', ['C', 'G', 'D'])
+    const { page } = await open(`/files?set=${id}`)
+    await page.getByRole('button', { name: /^What: To go out/ }).waitFor()
+    await page.getByRole('button', { name: /^Format: MusicXML/ }).focus()
+    await page.keyboard.press('Enter')
+    await page.keyboard.type('MIDI')
+    await page.keyboard.press('Enter')
+    await page.getByRole('button', { name: /^Rolls/ }).waitFor()
+    await page.getByRole('button', { name: 'Write the file' }).focus()
+    const [download] = await Promise.all([page.waitForEvent('download'), page.keyboard.press('Enter')])
+    expect(download.suggestedFilename()).toBe('to-go-out.mid')
+    const pieces = openFile(readFileSync(await download.path()))
+    expect(pieces.map(({ title }) => title.split(',')[0])).toEqual(['C major', 'G major', 'D major'])
+    await page.getByText('Written: to-go-out.mid').waitFor()
+  })
+})
