@@ -58,6 +58,18 @@ module.exports = {
       from: { path: '^app/', pathNot: '^app/stores/desk/' },
       to: { path: '^app/stores/desk/', pathNot: '^app/stores/desk/index\\.ts$' },
     },
+    {
+      name: 'engraving-draws-what-the-core-says',
+      severity: 'error',
+      from: { path: '^engraving/' },
+      to: { pathNot: ['^engraving/', '^core/[^/]+/index\\.ts$', '^node_modules/vexflow/'] },
+    },
+    {
+      name: 'paper-knows-no-page-and-no-server',
+      severity: 'error',
+      from: { path: '^paper/' },
+      to: { path: '^(app|server|shared|cli|words)/' },
+    },
     { name: 'app-not-server', severity: 'error', from: { path: '^app/' }, to: { path: '^server/' } },
     { name: 'server-not-app', severity: 'error', from: { path: '^server/' }, to: { path: '^app/' } },
     {

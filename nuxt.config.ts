@@ -1,4 +1,3 @@
-import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import tailwindcss from '@tailwindcss/vite'
 import { build } from 'esbuild'
@@ -12,7 +11,11 @@ const here = (path: string): string => fileURLToPath(new URL(path, import.meta.u
 const buildThread = (serverDir: string) =>
   build({
     entryPoints: [here('server/work/thread.ts')],
-    outfile: join(serverDir, 'thread.mjs'),
+    outdir: serverDir,
+    // paper and its faces are read by those who want them
+    splitting: true,
+    chunkNames: 'thread-[name]-[hash]',
+    outExtension: { '.js': '.mjs' },
     bundle: true,
     format: 'esm',
     platform: 'node',
@@ -22,7 +25,11 @@ const buildThread = (serverDir: string) =>
     external: ['highs'],
     alias: { '#shared': here('shared') },
     // packages in CommonJS ask for built-ins by require
-    banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
+    // the faces of paper stand in the bundle
+    loader: { '.woff': 'binary', '.otf': 'binary' },
+    banner: {
+      js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
+    },
     logLevel: 'warning',
   })
 

@@ -1,6 +1,5 @@
 import { compareLine } from './compare'
 import { grade } from './grade'
-import { exportMusic, importMusic } from './music'
 import { answerLines, answerWhole } from './lines'
 import { planLine } from './plan'
 import { realiseLine } from './realise'
@@ -11,7 +10,8 @@ const USE = `tactum: the core from a terminal
   npm run --silent compare < pairs-of-recipes.jsonl
   npm run --silent plan < aim-and-record.json
   npm run --silent grade -- --syllabus FILE (--grade ID | --all) --set FILE [--policies FILE]
-  npm run --silent export -- --format FORMAT --out FILE [--title WORDS] [--long-rolls] < recipes-or-set
+  npm run --silent export -- --format FORMAT --out FILE [--title WORDS] [--long-rolls]
+    [--paper a4|letter] [--fingers all|crossings|none] [--large] < recipes-or-set
   npm run --silent import -- FILE
   npm run --silent syllabus -- check FILE
   npm run --silent syllabus -- read [--title WORDS] < printed-lines.txt
@@ -22,8 +22,8 @@ export async function main(command: string | undefined, args: readonly string[])
   if (command === 'realise') return answerLines(process.stdin, process.stdout, realiseLine)
   if (command === 'compare') return answerLines(process.stdin, process.stdout, compareLine)
   if (command === 'plan') return answerWhole(process.stdin, process.stdout, planLine)
-  if (command === 'export') return exportMusic(args, process.stdin, process.stdout)
-  if (command === 'import') return importMusic(args, process.stdout)
+  if (command === 'export') return (await import('./music')).exportMusic(args, process.stdin, process.stdout)
+  if (command === 'import') return (await import('./music')).importMusic(args, process.stdout)
   if (command === 'grade') return grade(args, process.stdout)
   if (command === 'syllabus') return syllabus(args, process.stdin, process.stdout)
   process.stderr.write(USE)

@@ -49,12 +49,27 @@ function bundleOf(title: string | null, recipes: readonly RecipeInput[]): Bundle
   return { title: title ?? (pieces.length === 1 ? pieces[0]!.title : 'Studies'), pieces }
 }
 
-const isFormat = (id: string | undefined): id is FormatId => (FORMAT_IDS as readonly string[]).includes(id ?? '')
+const isFormat = (id: string | undefined): id is FormatId | 'pdf' =>
+  id === 'pdf' || (FORMAT_IDS as readonly string[]).includes(id ?? '')
 
+/** Paper is loaded only by those who want it: the faces are large. */
+async function pdfOf(bundle: Bundle, { paper = 'a4', fingers = 'all', large = false }: Options): Promise<Uint8Array> {
+  if (paper !== 'a4' && paper !== 'letter') throw refuse('option.among', { among: 'a4, letter' }, 'paper')
+  if (fingers !== 'all' && fingers !== 'crossings' && fingers !== 'none')
+    throw refuse('option.among', { among: 'all, crossings, none' }, 'fingers')
+  const [{ writeSheet }, { FACE_FILES }] = await Promise.all([import('#shared/sheet'), import('#paper/faces')])
+  return writeSheet(bundle, { paper, fingers, large }, FACE_FILES)
+}
+
+type Options = ReturnType<typeof optionsOf>
 function optionsOf(args: readonly string[]) {
   try {
     const text = { type: 'string' } as const
-    const options = { format: text, out: text, title: text, 'long-rolls': { type: 'boolean' } } as const
+    const flag = { type: 'boolean' } as const
+    const options = {
+      ...{ format: text, out: text, title: text, 'long-rolls': flag },
+      ...{ paper: text, fingers: text, large: flag },
+    } as const
     return parseArgs({ args: [...args], options }).values
   } catch (error) {
     throw refuse('option.unknown', { why: (error as Error).message }, '')
@@ -68,12 +83,13 @@ export const exportMusic = (
   output: NodeJS.WritableStream,
 ): Promise<number> =>
   answered(output, async () => {
-    const { format: id, out, title, 'long-rolls': long = false } = optionsOf(args)
-    if (!isFormat(id)) throw refuse('option.format', { known: FORMAT_IDS.join(', ') }, 'format')
+    const options = optionsOf(args)
+    const { format: id, out, title, 'long-rolls': long = false } = options
+    if (!isFormat(id)) throw refuse('option.format', { known: [...FORMAT_IDS, 'pdf'].join(', ') }, 'format')
     if (!out) throw refuse('option.missing', { option: 'out', wanted: 'file' }, 'out')
     const read = recipesIn(await readAll(input))
     const bundle = bundleOf(title ?? read.title, read.recipes)
-    const file = formatOf(id).write(bundle, { strokes: !long })
+    const file = id === 'pdf' ? await pdfOf(bundle, options) : formatOf(id).write(bundle, { strokes: !long })
     try {
       writeFileSync(out, file)
     } catch (error) {

@@ -2,6 +2,7 @@
 import fs from 'node:fs'
 import path from 'node:path'
 import { ensureBrowser } from './lib/browser.mjs'
+import { ensurePdfReader } from './lib/poppler.mjs'
 import { ensureBuild, ensureModules } from './lib/packages.mjs'
 import { keep, KEPT, ROOT } from './lib/places.mjs'
 import { fail, lastLines, run, say } from './lib/run.mjs'
@@ -9,7 +10,7 @@ import { fail, lastLines, run, say } from './lib/run.mjs'
 /** @returns {[string, string[]]} */
 const tool = (name, ...args) => ['npx', ['--no-install', name, ...args]]
 
-const CRUISED = ['core', 'app', 'server', 'shared', 'words', 'cli', 'tests', 'bench']
+const CRUISED = ['core', 'engraving', 'paper', 'app', 'server', 'shared', 'words', 'cli', 'tests', 'bench']
 
 /** Components need a compiler that reads them; all else goes by the native one, ten times as fast. */
 const typedComponents = (project) => tool('vue-tsc', '--noEmit', '-p', project)
@@ -41,6 +42,7 @@ const LANES = [
 async function prepare() {
   await ensureModules()
   await ensureBrowser()
+  await ensurePdfReader()
   const { code, output } = await run(...tool('nuxt', 'prepare'), { cwd: ROOT })
   if (code !== 0) throw new Error(output)
 }

@@ -1,4 +1,4 @@
-import { type Bundle, type FormatId, formatOf, type FoundStudy, openFile, studiesIn } from '#core/formats'
+import { type Bundle, formatOf, type FoundStudy, openFile, studiesIn } from '#core/formats'
 import { RecipeError } from '#core/message'
 import { realise } from '#core/realise'
 import type { FilePreview, FoundInFile } from '#shared/api'
@@ -11,12 +11,13 @@ import { faultMessage } from '#words'
  * A file of some studies in a format.
  * @throws RecipeError naming the study that cannot be realised
  */
-export function writtenFile(
-  format: FormatId,
-  title: string,
-  studies: FileAsked['studies'],
-  strokes: boolean,
-): string | Uint8Array {
+export async function writtenFile({
+  format,
+  title,
+  studies,
+  strokes,
+  sheet,
+}: Omit<FileAsked, 'ids'>): Promise<string | Uint8Array> {
   const pieces = studies.map(({ recipe, accepted = {} }, at): Bundle['pieces'][number] => {
     try {
       const study = realise(recipe, accepted, 0)
@@ -26,7 +27,10 @@ export function writtenFile(
       throw error
     }
   })
-  return formatOf(format).write({ title: title || pieces[0]!.title, pieces }, { strokes })
+  const bundle = { title: title || pieces[0]!.title, pieces }
+  if (format !== 'pdf') return formatOf(format).write(bundle, { strokes })
+  const [{ writeSheet }, { FACE_FILES }] = await Promise.all([import('#shared/sheet'), import('#paper/faces')])
+  return writeSheet(bundle, sheet, FACE_FILES)
 }
 
 /** A found study as it would be kept, or why it cannot be. */

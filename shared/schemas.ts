@@ -1,14 +1,15 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { MOST_CALLED } from '#core/call'
-import { FORMAT_IDS, type FormatId } from '#core/formats'
 import type { Accepted } from '#core/realise'
 import { families, type RecipeInput, TAUGHT } from '#core/instrument'
 import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/syllabus'
 import { MOST_STUDIES, MOST_TAG, MOST_TAGS, type Shelf } from './api'
 import { errorOf } from './fault'
+import { FILE_FORMATS, type FileFormat } from './fileFormats'
 import { refuse } from './messages'
 import { keptAim, newEntry, type PlanRequest, planSchema, routeSchema } from './practiceSchema'
 import { recipeSchema } from './recipeSchema'
+import type { SheetOptions } from './sheet'
 import { syllabusSchema } from './syllabusSchema'
 import { checkTexts } from './texts'
 import { MOST_VERSIONS, words } from './words'
@@ -60,14 +61,15 @@ const tags = Joi.array().items(words(MOST_TAG).min(1)).max(MOST_TAGS).default([]
 
 /** Studies that are to go into a file: as they stand there, or by the ids under which they are kept. */
 export interface FileAsked {
-  readonly format: FormatId
+  readonly format: FileFormat
   readonly title: string
   readonly studies: readonly { readonly recipe: RecipeInput; readonly accepted?: Accepted }[]
   readonly ids: readonly string[]
   readonly strokes: boolean
+  readonly sheet: SheetOptions
 }
 const fileAsked: ObjectSchema<FileAsked> = Joi.object({
-  format: Joi.valid(...FORMAT_IDS).required(),
+  format: Joi.valid(...FILE_FORMATS).required(),
   title: words(120).allow('').default(''),
   studies: Joi.array()
     .items(Joi.object({ recipe: recipeSchema.required(), accepted }))
@@ -75,6 +77,11 @@ const fileAsked: ObjectSchema<FileAsked> = Joi.object({
     .default([]),
   ids: Joi.array().items(uuid).max(MOST_STUDIES).default([]),
   strokes: Joi.boolean().default(true),
+  sheet: Joi.object({
+    paper: Joi.valid('a4', 'letter').default('a4'),
+    fingers: Joi.valid('all', 'crossings', 'none').default('all'),
+    large: Joi.boolean().default(false),
+  }).default({ paper: 'a4', fingers: 'all', large: false }),
 })
 
 /** Bodies of the API's requests. */

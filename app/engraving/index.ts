@@ -1,5 +1,12 @@
-/** Engraving: a realised study as printed music. Layout is pure; drawing needs a page and the engraving face. */
-export { drawSystem, type Engraved, type FingerSpot, type Shown } from './draw'
+/** Engraving on a page: notes drawn into an element, with the face from our own bundle. */
+export {
+  type Engraved,
+  type FingerSpot,
+  layoutOf,
+  markedStretch,
+  type Shown,
+  type StaffPlan,
+  type System,
+} from '#engraving'
 export { engravingReady } from './fonts'
-export { layoutOf, type StaffPlan, type System } from './layout'
-export { markedStretch } from './stretch'
+export { drawSystem } from './onPage'

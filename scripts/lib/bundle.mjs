@@ -4,9 +4,12 @@ import { hashOf, keep, KEPT, readKept, ROOT } from './places.mjs'
 
 /** Bundles a TypeScript entry for Node, unless its last bundle was made from the same sources. */
 export async function bundle(entry, name) {
-  const outfile = path.join(KEPT, `${name}.mjs`)
+  const outdir = path.join(KEPT, name)
+  const outfile = path.join(outdir, `${path.basename(entry, '.ts')}.mjs`)
   const sources = hashOf([
     'core',
+    'engraving',
+    'paper',
     'shared',
     'words',
     'cli',
@@ -20,7 +23,10 @@ export async function bundle(entry, name) {
   const { build } = await import('esbuild')
   await build({
     entryPoints: [path.join(ROOT, entry)],
-    outfile,
+    outdir,
+    // what is asked for on the way, as paper is, stands in a file of its own and is only read then
+    splitting: true,
+    outExtension: { '.js': '.mjs' },
     bundle: true,
     format: 'esm',
     platform: 'node',
@@ -29,7 +35,11 @@ export async function bundle(entry, name) {
     external: ['highs'],
     alias: { '#shared': path.join(ROOT, 'shared') },
     // packages in CommonJS ask for built-ins by require
-    banner: { js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);" },
+    // the faces of paper stand in the bundle
+    loader: { '.woff': 'binary', '.otf': 'binary' },
+    banner: {
+      js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
+    },
     logLevel: 'warning',
   })
   keep(`${name}.hash`, sources)

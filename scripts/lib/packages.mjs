@@ -36,7 +36,19 @@ function lockMatches() {
   return made !== undefined && made.mtimeMs >= fs.statSync(path.join(ROOT, 'package-lock.json')).mtimeMs
 }
 
-const SOURCES = ['app', 'core', 'server', 'shared', 'words', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json']
+const SOURCES = [
+  'app',
+  'core',
+  'engraving',
+  'paper',
+  'server',
+  'shared',
+  'words',
+  'demo',
+  'public',
+  'nuxt.config.ts',
+  'package-lock.json',
+]
 
 /** The production build, unless the last one was made from the same sources. */
 export async function ensureBuild() {

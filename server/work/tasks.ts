@@ -50,7 +50,7 @@ export const TASKS = {
   open: ({ bytes }: { readonly bytes: Uint8Array }) => previewMusic(bytes),
 
   /** A file of some studies. */
-  write: ({ format, title, studies, strokes }: Omit<FileAsked, 'ids'>) => writtenFile(format, title, studies, strokes),
+  write: (asked: Omit<FileAsked, 'ids'>) => writtenFile(asked),
 
   /** A file of a list, as it would be read. */
   preview: ({ bytes, usual }: { readonly bytes: Uint8Array; readonly usual: UsualHead }, soFar?: ReadSoFar) =>

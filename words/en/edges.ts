@@ -97,6 +97,7 @@ export const edges = {
   'error.option.missing':
     '--{option} is missing: name {wanted, select, grade {a grade’s id, or --all} other {a file}}.',
   'error.option.unknown': '{why}',
+  'error.option.among': 'There is only: {among}.',
   'error.option.format': 'Say the format of the file: {known}.',
   'error.export.none': 'There is no study on standard input: a recipe a line, or a set.',
   'error.option.action': 'There are two actions: syllabus check FILE, and syllabus read with lines on standard input.',

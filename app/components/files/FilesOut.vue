@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, onMounted, type Ref, ref, shallowRef } from 'vue'
 import { useRoute } from '#imports'
-import { FORMAT_IDS, type FormatId, formatOf } from '#core/formats'
+import { formatOf } from '#core/formats'
+import { FILE_FORMATS, type FileFormat } from '#shared/fileFormats'
 import type { RecipeInput } from '#core/instrument'
 import type { Pupil, Study, StudyListing, StudySet } from '#shared/api'
 import RichWords from '~/components/frame/RichWords.vue'
@@ -46,12 +48,30 @@ const sources = computed(() => [
 const picked = ref(String(route.query.set ?? ''))
 const source = computed(() => sources.value.find(({ value }) => value === picked.value) ?? sources.value[0]!)
 
-const format = ref<FormatId>('musicxml')
-const formats = FORMAT_IDS.map((id) => ({
+const format = ref<FileFormat>('musicxml')
+const extensionOf = (id: FileFormat): string => (id === 'pdf' ? id : formatOf(id).extensions[0]!)
+const formats = FILE_FORMATS.map((id) => ({
   value: id,
   words: t('files.format.name', { format: id }),
-  note: `.${formatOf(id).extensions[0]}`,
+  note: `.${extensionOf(id)}`,
 }))
+/** How a sheet was made last is how the next is made. */
+const sheet = useLocalStorage('tactum sheet', { paper: 'a4', fingers: 'all', large: 'usual' } as const, {
+  mergeDefaults: true,
+}) as Ref<{ paper: 'a4' | 'letter'; fingers: 'all' | 'crossings' | 'none'; large: 'usual' | 'large' }>
+const SHEET = {
+  paper: ['a4', 'letter'],
+  fingers: ['all', 'crossings', 'none'],
+  large: ['usual', 'large'],
+} as const
+const sheetChoices = (['paper', 'fingers', 'large'] as const).map((field) => ({
+  field,
+  label: t(`files.sheet.${field}`),
+  options: SHEET[field].map((value) => ({ value: value as string, words: t('files.sheet.value', { value }) })),
+}))
+const setSheet = (field: keyof typeof SHEET, value: string): void => {
+  sheet.value = { ...sheet.value, [field]: value }
+}
 const strokes = ref<'strokes' | 'long'>('strokes')
 const rolls = (['strokes', 'long'] as const).map((value) => ({ value, words: t(`files.rolls.${value}`) }))
 
@@ -79,9 +99,10 @@ const write = (): Promise<void> =>
     const file = await askFile('/api/files/write', {
       ...{ format: format.value, title, strokes: strokes.value === 'strokes' },
       ...{ ids, studies },
+      sheet: { ...sheet.value, large: sheet.value.large === 'large' },
     })
-    const [extension] = formatOf(format.value).extensions
-    told.value = t('files.written', { name: download(title || source.value.words, extension!, file) })
+    const name = download(title || source.value.words, extensionOf(format.value), file)
+    told.value = t('files.written', { name })
   })
 </script>
 
@@ -120,6 +141,18 @@ const write = (): Promise<void> =>
         :options="rolls"
         @choose="strokes = $event"
       />
+    </p>
+    <p v-if="format === 'pdf'" class="mt-2 flex flex-wrap gap-x-6 text-[14.5px]">
+      <span v-for="each in sheetChoices" :key="each.field">
+        {{ each.label }}
+        <WordChoice
+          :label="each.label"
+          :words="t('files.sheet.value', { value: sheet[each.field] })"
+          :value="sheet[each.field] as string"
+          :options="each.options"
+          @choose="setSheet(each.field, $event)"
+        />
+      </span>
     </p>
     <p class="mt-4 flex items-baseline gap-4">
       <button type="button" class="main-button" :disabled="busy" @click="write">{{ t('files.write') }}</button>

@@ -3,7 +3,7 @@ import { boardWords, trebleWords } from '../../../app/components/instrument/acco
 import { boardMarks, buttonMarks, keyMarks, nameOf } from '../../../app/components/instrument/accordion/marks'
 import { laneOf } from '../../../app/components/instrument/accordion/lane'
 import { words } from '../../../app/components/instrument/accordion/words'
-import { layoutOf } from '../../../app/engraving/layout'
+import { layoutOf } from '#engraving'
 import type { RecipeInput } from '#core/instrument'
 import { BASSES, boardOf, rowsOn, TREBLES } from '#core/surface'
 import { accordion } from '../../support/accordion'

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { clustered } from '~/components/instrument/keys/clusters'
 import { stairOf } from '~/components/instrument/keys/geometry'
-import { layoutOf, markedStretch } from '~/engraving'
+import { layoutOf, markedStretch } from '#engraving'
 import { anyShaped } from '../../support/recipes'
 import { runs } from '../../support/runs'
 

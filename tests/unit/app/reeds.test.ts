@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { makes } from '../../../app/components/instrument/accordion/voice'
 import { laneOf } from '../../../app/components/instrument/accordion/lane'
 import { bellowsIn } from '../../../app/components/instrument/accordion/bellows'
-import { layoutOf } from '../../../app/engraving/layout'
+import { layoutOf } from '#engraving'
 import { accordion } from '../../support/accordion'
 
 const RATE = 22050

@@ -17,7 +17,7 @@ import {
 import type { MalletRecipe } from '#core/sticking'
 import { barsAround, barScale, marksOf, strikesAround, wayOf } from '~/components/instrument/mallets/map'
 import { stickStairOf } from '~/components/instrument/mallets/stair'
-import { layoutOf } from '~/engraving/layout'
+import { layoutOf } from '#engraving'
 import { fingerLabel } from '~/engraving/speak'
 import { namedChange } from '~/stores/desk/changeWords'
 import { degreePin, gripPin } from '~/stores/desk/pins'

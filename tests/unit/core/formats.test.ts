@@ -5,6 +5,7 @@ import { type Bundle, formatIn, formatOf, FORMATS, openFile, studiesIn } from '#
 import type { RecipeInput } from '#core/instrument'
 import { RecipeError } from '#core/message'
 import { lineFor, marksOf, playersIn, realise, type RealisedStudy } from '#core/realise'
+import { FILE_FORMATS } from '#shared/fileFormats'
 import { recipeOf } from '#shared/schemas'
 import { anyRecipe } from '../../support/recipes'
 import { runs } from '../../support/runs'
@@ -35,6 +36,10 @@ function refused(work: () => unknown): string {
 }
 
 describe('the table of formats', () => {
+  it('is what the doors list, and paper', () => {
+    expect([...FILE_FORMATS].sort()).toEqual([...FORMATS.map(({ id }) => id), 'pdf'].sort())
+  })
+
   it('knows a file by what is in it, whatever it is called', () => {
     const bundle = bundleOf({ material: { tonic: 'C', kind: 'major' } })
     for (const id of ['musicxml', 'mxl', 'midi'] as const) expect(formatIn(bytesOf(id, bundle))).toBe(id)

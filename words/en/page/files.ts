@@ -16,14 +16,19 @@ export const files = {
   'files.chosen': '{count, plural, one {one study} other {# studies}} chosen in the library',
   'files.set-of': '{title}, {name}',
   'files.studies': '{count, plural, one {one study} other {# studies}}',
+  'files.sheet.paper': 'Paper',
+  'files.sheet.fingers': 'Fingers',
+  'files.sheet.large': 'Notes',
+  'files.sheet.value':
+    '{value, select, a4 {A4} letter {Letter} all {all} crossings {where hands cross} none {none} large {large, for the stand} other {as usual}}',
   'files.write': 'Write the file',
   'files.writing': 'writing …',
   'files.written': 'Written: {name}',
   'files.nothing': 'There is nothing in it yet.',
   'files.format.name':
-    '{format, select, musicxml {MusicXML} mxl {MusicXML, packed} midi {MIDI} abc {ABC} lilypond {LilyPond} json {Tactum’s JSON} other {a table (CSV)}}',
+    '{format, select, musicxml {MusicXML} mxl {MusicXML, packed} midi {MIDI} abc {ABC} lilypond {LilyPond} json {Tactum’s JSON} pdf {a sheet to print (PDF)} other {a table (CSV)}}',
   'files.format.for':
-    '{format, select, musicxml {for programs that engrave music: notes, fingers, keys, tempo, slurs} mxl {the same, smaller} midi {for programs that play: a track for each hand} abc {music as plain text; it goes out only} lilypond {for engraving by text; it goes out only} json {comes back exactly as it is, settings and pins too} other {for spreadsheets: a row for each study, with its fingers; it goes out only}}',
+    '{format, select, musicxml {for programs that engrave music: notes, fingers, keys, tempo, slurs} mxl {the same, smaller} midi {for programs that play: a track for each hand} abc {music as plain text; it goes out only} lilypond {for engraving by text; it goes out only} json {comes back exactly as it is, settings and pins too} pdf {pages with fingers, page numbers, a place for name and date, and the cautions} other {for spreadsheets: a row for each study, with its fingers; it goes out only}}',
   'files.in': 'In',
   'files.drop':
     'Drop a file anywhere in Tactum, or choose one here: MusicXML (.musicxml, .xml, .mxl), MIDI (.mid), studies and sets of ours (.json). Nothing is kept before you say so.',

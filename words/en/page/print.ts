@@ -3,6 +3,9 @@ export const print = {
   'print.paper-bar.back': 'Back',
   'print.paper-bar.paper': 'Paper',
   'print.paper-bar.print': 'Print',
+  'print.sheet.name': 'Name ______________________',
+  'print.sheet.date': 'Date ______________',
+  'print.sheet.page': '{at} of {of}',
   'print.paper-foot.start-slowly-and-stay':
     'Start slowly and stay loose; short sessions with breaks; raise tempo or minutes, not both at once. Do not stretch to force a span.',
   'print.paper-foot.stop-at-pain-numbness':

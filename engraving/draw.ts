@@ -1,4 +1,4 @@
-import { Renderer, StaveConnector } from 'vexflow/core'
+import { type RenderContext, StaveConnector } from 'vexflow/core'
 import type { RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
 import type { PlacedNote, StaffPlan, System } from './layout'
@@ -73,11 +73,6 @@ export interface Shown {
   readonly head: boolean
   /** Pixels over the system that an instrument wants for signs of its own. */
   readonly over: number
-}
-
-interface Size {
-  readonly width: number
-  readonly height: number
 }
 
 /** Ink of one staff with its fingers, relative to its top line at 0. */
@@ -174,17 +169,19 @@ function ottavaLine(
   }
 }
 
+/** What a system is drawn into. */
+export interface Ink {
+  /** A context for so tall a picture, begun anew. */
+  readonly context: (height: number) => RenderContext
+  /** Moves what is drawn into a group down by so much. */
+  readonly moveDown: (group: unknown, by: number) => void
+}
+
 /**
- * Clears the host and draws one system into it with VexFlow. The engraving face must have been loaded.
+ * Draws one system with VexFlow. The engraving face must have been loaded.
  * @param shown what will stand with the notes and wants room
  */
-export function drawSystem(
-  host: HTMLDivElement,
-  study: RealisedStudy,
-  system: System,
-  width: number,
-  shown: Shown,
-): Engraved {
+export function engraveSystem(ink: Ink, study: RealisedStudy, system: System, shown: Shown): Engraved {
   const letter = shown.letters ? LETTER : 0
   const staves = system.staves.map((plan) => staffOf(study, system, plan))
   const extents = staves.map((staff, at) => extentOf(system.staves[at]!, staff, shown))
@@ -194,7 +191,7 @@ export function drawSystem(
   const fingers = staves.map((staff, at) => spotsOf(system.staves[at]!, staff, system, shown))
   const signs = staves.map((staff, at) => signsOf(system.staves[at]!, staff, system))
   const ottavas = staves.map((staff, at) => ottavasOf(system.staves[at]!, staff, system, letter))
-  ink(host, staves, tops, { width, height })
+  drawStaves(ink, staves, tops, height)
   return {
     height,
     top: tops[0]!,
@@ -259,17 +256,11 @@ function topsOf(extents: readonly Extent[], head: number): number[] {
 }
 
 /** Draws built staves, each moved down to its top line. */
-function ink(host: HTMLDivElement, staves: readonly Staff[], tops: readonly number[], size: Size): void {
-  host.replaceChildren()
-  const renderer = new Renderer(host, Renderer.Backends.SVG)
-  renderer.resize(size.width, size.height)
-  const context = renderer.getContext()
-  // invisible hit boxes would cover what the page lays over the score
-  ;(context as unknown as { pointerRect: () => unknown }).pointerRect = () => context
+function drawStaves(ink: Ink, staves: readonly Staff[], tops: readonly number[], height: number): void {
+  const context = ink.context(height)
   context.setFillStyle('#17211d').setStrokeStyle('#17211d')
   staves.forEach(({ stave, notes, rests, beams, tuplets }, at) => {
-    const group = context.openGroup('staff') as SVGGElement
-    group.setAttribute('transform', `translate(0 ${tops[at]!})`)
+    ink.moveDown(context.openGroup('staff'), tops[at]!)
     stave.setContext(context).draw()
     for (const note of [...notes, ...rests]) note?.setContext(context).draw()
     for (const drawn of [...beams, ...tuplets]) drawn.setContext(context).draw()

@@ -1,0 +1,73 @@
+import { create, type Font } from 'fontkit'
+import { Element, Font as MusicFont, type FontInfo, VexFlow } from 'vexflow/core'
+import type { Face } from './page'
+
+/** Bytes of each face's file. */
+export type FaceFiles = Readonly<Record<Face, Uint8Array>>
+
+export interface Faces {
+  readonly files: FaceFiles
+  /** Width of a text in points. */
+  readonly width: (text: string, face: Face, size: number) => number
+}
+
+/** Signs of music in words, which the faces of words lack. */
+const SIGNS = /([♭♮♯×]+|♩)/u
+/** The quarter of a metronome mark, in the music face. */
+const QUARTER = '\uECA5'
+
+const runOf = (sign: string): { text: string; face: Face } =>
+  sign === '♩' ? { text: QUARTER, face: 'music' } : { text: sign, face: 'signs' }
+
+/** A text in runs of one face each: signs of music have a face of their own. */
+export const runsOf = (text: string, face: Face): { readonly text: string; readonly face: Face }[] =>
+  text
+    .split(SIGNS)
+    .map((run, at) => (at % 2 === 1 ? runOf(run) : { text: run, face }))
+    .filter((run) => run.text !== '')
+
+/** What VexFlow asks of a canvas: how large a text in the music face is, in pixels. */
+function measuring(font: Font) {
+  const context = {
+    font: '',
+    measureText(text: string) {
+      const [, number = '30', unit = 'pt'] = /([\d.]+)(px|pt)/.exec(context.font) ?? []
+      const scale = (Number(number) * (unit === 'pt' ? 4 / 3 : 1)) / font.unitsPerEm
+      const run = font.layout(text)
+      const { minX, maxX, minY, maxY } = run.bbox
+      return {
+        width: run.advanceWidth * scale,
+        actualBoundingBoxLeft: -minX * scale,
+        actualBoundingBoxRight: maxX * scale,
+        actualBoundingBoxAscent: maxY * scale,
+        actualBoundingBoxDescent: -minY * scale,
+        fontBoundingBoxAscent: font.ascent * scale,
+        fontBoundingBoxDescent: -font.descent * scale,
+      }
+    },
+  }
+  return { getContext: () => context }
+}
+
+/** A CSS font read without a browser: `italic bold 30pt Bravura,Academico`. */
+function fontOf(css: string): Required<FontInfo> {
+  const [, style = '', weight = '', size = '30pt', family = 'Bravura'] =
+    /^(italic\s+|normal\s+)?(bold\s+|normal\s+|\d{3}\s+)?([\d.]+(?:px|pt))\s+(.*)$/.exec(css.trim()) ?? []
+  return { family, size, weight: weight.trim() || 'normal', style: style.trim() || 'normal' }
+}
+
+/** Faces that can be measured; from then on notes are engraved in the music face. */
+export function facesFrom(files: FaceFiles): Faces {
+  const fonts = Object.fromEntries(
+    Object.entries(files).map(([face, bytes]) => [face, create(Buffer.from(bytes)) as Font]),
+  ) as Record<Face, Font>
+  Element.setTextMeasurementCanvas(measuring(fonts.music) as never)
+  MusicFont.fromCSSString = fontOf
+  VexFlow.setFonts('Bravura')
+  const width = (text: string, face: Face, size: number): number =>
+    runsOf(text, face).reduce((sum, run) => {
+      const font = fonts[run.face]
+      return sum + (font.layout(run.text).advanceWidth / font.unitsPerEm) * size
+    }, 0)
+  return { files, width }
+}

@@ -1,0 +1,14 @@
+import type { FormatId } from '#core/formats'
+
+/** Formats in which studies go out, by the names of the core's table, and paper: a list that loads no format. */
+export const FILE_FORMATS = [
+  'musicxml',
+  'mxl',
+  'midi',
+  'abc',
+  'lilypond',
+  'json',
+  'csv',
+  'pdf',
+] as const satisfies readonly (FormatId | 'pdf')[]
+export type FileFormat = (typeof FILE_FORMATS)[number]
