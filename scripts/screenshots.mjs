@@ -59,19 +59,19 @@ const VIEWS = [
     },
   },
   {
-    name: 'desk-hear',
+    name: 'files',
     path: () => '/desk',
     act: async (page) => {
       await fingerReady(page)
-      await page.keyboard.press('b')
-      await page.keyboard.press('n')
-      await page.locator('[data-finger="right 3"]').click()
-      await page.locator('[data-finger="right 10"]').click({ modifiers: ['Shift'] })
-      await page.getByRole('button', { name: /^Repeat:/ }).click()
-      await page.getByRole('option', { name: /^what is marked/ }).click()
-      await page.getByRole('button', { name: 'Hear it' }).click()
-      await page.locator('rect.sounding').first().waitFor()
-      await page.waitForTimeout(1500)
+      await page.getByRole('link', { name: 'Files' }).click()
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: 'Write the file' }).click(),
+      ])
+      await page.getByLabel('Choose a file').setInputFiles(await download.path())
+      await page.getByRole('button', { name: /^Format/ }).click()
+      await page.getByRole('option', { name: /PDF/ }).click()
+      await page.getByRole('button', { name: 'Keep the study' }).waitFor()
     },
   },
   {

@@ -20,6 +20,7 @@ export async function bundle(entry, name) {
     'package-lock.json',
   ])
   if (fs.existsSync(outfile) && readKept(`${name}.hash`) === sources) return outfile
+  fs.rmSync(outdir, { recursive: true, force: true })
   const { build } = await import('esbuild')
   await build({
     entryPoints: [path.join(ROOT, entry)],
