@@ -13,6 +13,7 @@ const rooms = [
   'instrument',
   'realise',
   'notation',
+  'chart',
   'compare',
   'syllabus',
   'call',

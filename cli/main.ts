@@ -12,6 +12,7 @@ const USE = `tactum: the core from a terminal
   npm run --silent grade -- --syllabus FILE (--grade ID | --all) --set FILE [--policies FILE]
   npm run --silent export -- --format FORMAT --out FILE [--title WORDS] [--long-rolls]
     [--paper a4|letter] [--fingers all|crossings|none] [--large] < recipes-or-set
+  npm run --silent export -- --format pdf --chart KIND --out FILE [--instrument ID] [--school ID] [--paper a4|letter]
   npm run --silent import -- FILE
   npm run --silent syllabus -- check FILE
   npm run --silent syllabus -- read [--title WORDS] < printed-lines.txt

@@ -5,7 +5,7 @@ import { RecipeError } from '#core/message'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { inEnglish } from '#shared/reader'
-import { isSetFile, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
+import { chartAskedOf, isSetFile, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
 import { answered } from './files'
 import { refuse } from './messages'
 import { refused, said } from './said'
@@ -69,11 +69,31 @@ function optionsOf(args: readonly string[]) {
     const options = {
       ...{ format: text, out: text, title: text, 'long-rolls': flag },
       ...{ paper: text, fingers: text, large: flag },
+      ...{ chart: text, instrument: text, school: text },
     } as const
     return parseArgs({ args: [...args], options }).values
   } catch (error) {
     throw refuse('option.unknown', { why: (error as Error).message }, '')
   }
+}
+
+function write(out: string, file: string | Uint8Array): void {
+  try {
+    writeFileSync(out, file)
+  } catch (error) {
+    throw refuse('file', { file: out, why: (error as Error).message }, 'out')
+  }
+}
+
+/** A chart of a kind in all keys: nothing is read for it. */
+async function chartTo(out: string, { chart, format, paper = 'a4', instrument, school }: Options): Promise<object> {
+  if (format !== 'pdf') throw refuse('option.among', { among: 'pdf' }, 'format')
+  if (paper !== 'a4' && paper !== 'letter') throw refuse('option.among', { among: 'a4, letter' }, 'paper')
+  const asked = chartAskedOf({ kind: chart, ...(instrument && { instrument }), ...(school && { school }) })
+  const [{ writeChart }, { FACE_FILES }] = await Promise.all([import('#shared/sheet'), import('#paper/faces')])
+  const file = await writeChart(asked, paper, FACE_FILES)
+  write(out, file)
+  return { out, format, kind: asked.kind, bytes: file.length }
 }
 
 /** Writes recipes, or a set, to a file of an open format, and prints what it wrote. Exit status 1 and an error object else. */
@@ -87,14 +107,11 @@ export const exportMusic = (
     const { format: id, out, title, 'long-rolls': long = false } = options
     if (!isFormat(id)) throw refuse('option.format', { known: [...FORMAT_IDS, 'pdf'].join(', ') }, 'format')
     if (!out) throw refuse('option.missing', { option: 'out', wanted: 'file' }, 'out')
+    if (options.chart !== undefined) return chartTo(out, options)
     const read = recipesIn(await readAll(input))
     const bundle = bundleOf(title ?? read.title, read.recipes)
     const file = id === 'pdf' ? await pdfOf(bundle, options) : formatOf(id).write(bundle, { strokes: !long })
-    try {
-      writeFileSync(out, file)
-    } catch (error) {
-      throw refuse('file', { file: out, why: (error as Error).message }, 'out')
-    }
+    write(out, file)
     return { out, format: id, studies: bundle.pieces.length, bytes: Buffer.byteLength(file as string) }
   })
 

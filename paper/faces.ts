@@ -26,14 +26,25 @@ export const runsOf = (text: string, face: Face): { readonly text: string; reado
     .map((run, at) => (at % 2 === 1 ? runOf(run) : { text: run, face }))
     .filter((run) => run.text !== '')
 
+/** Shaping a text takes its time, and pages hold the same few over and over. */
+function remembered<T>(work: (text: string) => T): (text: string) => T {
+  const known = new Map<string, T>()
+  return (text) => {
+    const found = known.get(text) ?? work(text)
+    known.set(text, found)
+    return found
+  }
+}
+
 /** What VexFlow asks of a canvas: how large a text in the music face is, in pixels. */
 function measuring(font: Font) {
+  const laid = remembered((text) => font.layout(text))
   const context = {
     font: '',
     measureText(text: string) {
       const [, number = '30', unit = 'pt'] = /([\d.]+)(px|pt)/.exec(context.font) ?? []
       const scale = (Number(number) * (unit === 'pt' ? 4 / 3 : 1)) / font.unitsPerEm
-      const run = font.layout(text)
+      const run = laid(text)
       const { minX, maxX, minY, maxY } = run.bbox
       return {
         width: run.advanceWidth * scale,
@@ -61,13 +72,19 @@ export function facesFrom(files: FaceFiles): Faces {
   const fonts = Object.fromEntries(
     Object.entries(files).map(([face, bytes]) => [face, create(Buffer.from(bytes)) as Font]),
   ) as Record<Face, Font>
+  /** Widths for a size of one. */
+  const ems = Object.fromEntries(
+    Object.entries(fonts).map(([face, font]) => [
+      face,
+      remembered((text) => font.layout(text).advanceWidth / font.unitsPerEm),
+    ]),
+  ) as Record<Face, (text: string) => number>
   Element.setTextMeasurementCanvas(measuring(fonts.music) as never)
   MusicFont.fromCSSString = fontOf
   VexFlow.setFonts('Bravura')
   const width = (text: string, face: Face, size: number): number =>
     runsOf(text, face).reduce((sum, run) => {
-      const font = fonts[run.face]
-      return sum + (font.layout(run.text).advanceWidth / font.unitsPerEm) * size
+      return sum + ems[run.face](run.text) * size
     }, 0)
   return { files, width }
 }

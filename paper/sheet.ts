@@ -1,21 +1,12 @@
 import { layoutOf } from '#engraving'
 import { crossingsOf, playersIn, type RealisedStudy } from '#core/realise'
 import type { Faces } from './faces'
+import { bottomOf, footOf, headOf, MARGIN } from './frame'
 import type { Drawn, Page } from './page'
 import { placed } from './place'
 import { PAPERS, type PaperSize } from './sizes'
 import { type FingersShown, line, type Picture, systemPicture, words } from './system'
-
-/** Words of a sheet, which come from whoever asks for it. */
-export interface SheetWords {
-  readonly title: string
-  /** Whose it is, and the place for a date. */
-  readonly name: string
-  readonly date: string
-  readonly caution: string
-  /** “2 of 5” at the foot. */
-  readonly page: (at: number, of: number) => string
-}
+import type { SheetWords } from './words'
 
 export interface SheetStudy {
   readonly study: RealisedStudy
@@ -36,9 +27,7 @@ export interface Sheet {
   readonly large: boolean
 }
 
-const MARGIN = 42
 const HEAD = 40
-const [CAUTION_SIZE, CAUTION_LEADING] = [8, 10]
 /** A title line, and the sizes of its words. */
 const TITLE = 22
 const [TITLE_SIZE, TEMPO_SIZE] = [13, 10.5]
@@ -125,45 +114,6 @@ function spareOf(blocks: readonly Block[], room: number): number {
   return Math.min(MOST_SPARE, left / Math.max(1, blocks.length - 1))
 }
 
-/** A text in lines no wider than a length. */
-function wrapped(text: string, faces: Faces, size: number, across: number): string[] {
-  const lines: string[] = ['']
-  for (const word of text.split(' ')) {
-    const longer = `${lines.at(-1)!} ${word}`.trim()
-    if (faces.width(longer, 'sans', size) <= across) lines[lines.length - 1] = longer
-    else lines.push(word)
-  }
-  return lines
-}
-
-function headOf({ words: said }: Sheet, faces: Faces, across: number, first: boolean): Drawn[] {
-  const right = `${said.name}   ${said.date}`
-  const y = MARGIN + 12
-  return [
-    words(said.title, MARGIN, y, first ? 'serif-bold' : 'serif-italic', first ? 17 : 11),
-    ...(first ? [words(right, MARGIN + across - faces.width(right, 'sans', 9.5), y, 'sans', 9.5, SOFT)] : []),
-    line(`M${MARGIN} ${y + 7}H${MARGIN + across}`, 0.8),
-  ]
-}
-
-const cautionLines = ({ caution }: SheetWords, faces: Faces, across: number): string[] =>
-  wrapped(caution, faces, CAUTION_SIZE, across - 70)
-
-/** Points from the rule over the foot to the lower edge of the page. */
-const footHeight = (lines: number): number => MARGIN + 4 + CAUTION_LEADING * (lines - 1)
-
-function footOf({ words: said }: Sheet, faces: Faces, [at, of]: readonly [number, number], size: Page): Drawn[] {
-  const across = size.width - 2 * MARGIN
-  const page = said.page(at + 1, of)
-  const lines = cautionLines(said, faces, across)
-  const y = size.height - footHeight(lines.length) + 12
-  return [
-    { ...line(`M${MARGIN} ${y - 12}H${MARGIN + across}`, 0.5), stroke: '#c9d2cb' } as Drawn,
-    ...lines.map((text, row) => words(text, MARGIN, y + CAUTION_LEADING * row, 'sans', CAUTION_SIZE, SOFT)),
-    words(page, MARGIN + across - faces.width(page, 'serif', 9), y, 'serif', 9),
-  ]
-}
-
 /** Pages of a study, or of a set in its order. */
 export function sheetPages(sheet: Sheet, faces: Faces): Page[] {
   const { width, height } = PAPERS[sheet.paper]
@@ -172,7 +122,7 @@ export function sheetPages(sheet: Sheet, faces: Faces): Page[] {
   const single = sheet.studies.length === 1
   const blocks = sheet.studies.flatMap((each, at) => blocksOf(each, single ? null : at + 1, sheet, faces, across))
   const top = MARGIN + HEAD - 8
-  const room = height - top - footHeight(cautionLines(sheet.words, faces, across).length) - 6
+  const room = bottomOf(sheet.words, faces, size) - top
   const pages = filled(blocks, room)
   return pages.map((own, at) => {
     let y = top
@@ -184,7 +134,11 @@ export function sheetPages(sheet: Sheet, faces: Faces): Page[] {
     })
     return {
       ...size,
-      drawn: [...headOf(sheet, faces, across, at === 0), ...music, ...footOf(sheet, faces, [at, pages.length], size)],
+      drawn: [
+        ...headOf(sheet.words, faces, across, at === 0),
+        ...music,
+        ...footOf(sheet.words, faces, [at, pages.length], size),
+      ],
     }
   })
 }

@@ -32,6 +32,7 @@ interface Refusals {
   'study.not-binned': null
   'set.size': { count: number; most: number }
   'file.empty': null
+  'chart.format': null
   'recipes.notes': { most: number; fits: number }
   'tags.most': { most: number }
   'study.in-set': { titles: ListParam }

@@ -33,6 +33,15 @@ export async function writtenFile({
   return writeSheet(bundle, sheet, FACE_FILES)
 }
 
+/** A chart of a kind in all keys as PDF. @throws RecipeError where the instrument does not take the kind */
+export async function chartFile(
+  chart: NonNullable<FileAsked['chart']>,
+  paper: FileAsked['sheet']['paper'],
+): Promise<Uint8Array> {
+  const [{ writeChart }, { FACE_FILES }] = await Promise.all([import('#shared/sheet'), import('#paper/faces')])
+  return writeChart(chart, paper, FACE_FILES)
+}
+
 /** A found study as it would be kept, or why it cannot be. */
 function previewed({ recipe, known, title }: FoundStudy): FoundInFile {
   try {

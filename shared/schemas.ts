@@ -1,6 +1,7 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { MOST_CALLED } from '#core/call'
 import type { Accepted } from '#core/realise'
+import { KIND_IDS } from '#core/material'
 import { families, type RecipeInput, TAUGHT } from '#core/instrument'
 import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/syllabus'
 import { MOST_STUDIES, MOST_TAG, MOST_TAGS, type Shelf } from './api'
@@ -9,7 +10,7 @@ import { FILE_FORMATS, type FileFormat } from './fileFormats'
 import { refuse } from './messages'
 import { keptAim, newEntry, type PlanRequest, planSchema, routeSchema } from './practiceSchema'
 import { recipeSchema } from './recipeSchema'
-import type { SheetOptions } from './sheet'
+import type { ChartAsked, SheetOptions } from './sheet'
 import { syllabusSchema } from './syllabusSchema'
 import { checkTexts } from './texts'
 import { MOST_VERSIONS, words } from './words'
@@ -65,9 +66,16 @@ export interface FileAsked {
   readonly title: string
   readonly studies: readonly { readonly recipe: RecipeInput; readonly accepted?: Accepted }[]
   readonly ids: readonly string[]
+  /** A chart of a kind in all keys instead of studies: as `pdf` only. */
+  readonly chart?: ChartAsked
   readonly strokes: boolean
   readonly sheet: SheetOptions
 }
+const chartAsked: ObjectSchema<ChartAsked> = Joi.object({
+  kind: Joi.valid(...KIND_IDS).required(),
+  instrument: recipeSchema.extract('instrument'),
+  school: recipeSchema.extract('school'),
+})
 const fileAsked: ObjectSchema<FileAsked> = Joi.object({
   format: Joi.valid(...FILE_FORMATS).required(),
   title: words(120).allow('').default(''),
@@ -76,6 +84,7 @@ const fileAsked: ObjectSchema<FileAsked> = Joi.object({
     .max(MOST_STUDIES)
     .default([]),
   ids: Joi.array().items(uuid).max(MOST_STUDIES).default([]),
+  chart: chartAsked,
   strokes: Joi.boolean().default(true),
   sheet: Joi.object({
     paper: Joi.valid('a4', 'letter').default('a4'),
@@ -190,6 +199,9 @@ export const recipeOf = (value: unknown): RecipeInput => checked(recipeSchema, v
 
 /** The studies of a set file. @throws RecipeError */
 export const setFileOf = (value: unknown) => checked(setFileSchema, value)
+
+/** What a chart is asked to be, from an unknown value. @throws RecipeError naming the field */
+export const chartAskedOf = (value: unknown): ChartAsked => checked(chartAsked, value)
 
 /** Whether a value says that it is a set. */
 export const isSetFile = (value: unknown): boolean =>

@@ -6,7 +6,7 @@ import type { Settings, Policies, Syllabus } from '#core/syllabus'
 import type { FileAsked } from '#shared/schemas'
 import { solverMeans } from '#shared/solver'
 import type { ReadSoFar, UsualHead } from '#shared/syllabusCsv'
-import { previewMusic, writtenFile } from '../music'
+import { chartFile, previewMusic, writtenFile } from '../music'
 import { previewFile } from '../preview'
 import { contentOf, playableOf } from '../studies'
 
@@ -48,6 +48,9 @@ export const TASKS = {
 
   /** A file of music, or of our own, as it would be read. */
   open: ({ bytes }: { readonly bytes: Uint8Array }) => previewMusic(bytes),
+
+  /** A chart of a kind in all keys. */
+  chart: ({ chart, sheet }: Required<Pick<FileAsked, 'chart' | 'sheet'>>) => chartFile(chart, sheet.paper),
 
   /** A file of some studies. */
   write: (asked: Omit<FileAsked, 'ids'>) => writtenFile(asked),

@@ -31,6 +31,16 @@ describe('a set as PDF', () => {
     expect(info).toMatch(/Page size: +612 x 792 pts \(letter\)/)
   })
 
+  it('or a chart of all keys, each with its fingers', async () => {
+    const { code } = await run('export', '', ['--format', 'pdf', '--chart', 'major', '--out', out])
+    expect(code).toBe(0)
+    const text = poppler('pdftotext', '-layout', out, '-').replace(/\s+/g, ' ')
+    expect(text).toContain('These five share a pattern: C, G, D, A, E')
+    expect(text).toContain('RH 4 on F♯ · LH 4 on A')
+    const { lines } = await run('export', '', ['--format', 'pdf', '--chart', 'polka', '--out', out])
+    expect(JSON.parse(lines[0]!).error.path).toBe('kind')
+  })
+
   it('is refused by name where an option is none', async () => {
     const { code, lines } = await run('export', set, ['--format', 'pdf', '--out', out, '--paper', 'a5'])
     expect([code, JSON.parse(lines[0]!).error]).toMatchObject([1, { code: 'option.among', path: 'paper' }])

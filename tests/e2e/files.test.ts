@@ -90,6 +90,22 @@ describe('paper, by mouse', () => {
   })
 })
 
+describe('a chart, by mouse', () => {
+  it('of a kind in all keys is a page to hand out', async () => {
+    const { page } = await open('/files')
+    await page.getByRole('button', { name: /^What/ }).click()
+    await page.getByRole('option', { name: 'a chart of all keys' }).click()
+    await page.getByRole('button', { name: 'Kind: major' }).click()
+    await page.getByRole('option', { name: 'harmonic minor', exact: true }).click()
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Write the file' }).click(),
+    ])
+    expect(download.suggestedFilename()).toBe('harmonic-minor-in-all-keys.pdf')
+    expect(readFileSync(await download.path(), 'latin1').startsWith('%PDF-')).toBe(true)
+  })
+})
+
 describe('files, by keyboard', () => {
   it('go out: a set, in the format that is chosen', async () => {
     const { id } = await setOfMajors('To go out', ['C', 'G', 'D'])

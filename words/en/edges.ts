@@ -74,6 +74,7 @@ export const edges = {
   'error.study.unknown': 'There is no such study.',
   'error.study.binned': 'This study was thrown away: put it back from the bin first.',
   'error.study.not-binned': 'Only what is in the bin is deleted for good: throw it away first.',
+  'error.chart.format': 'A chart is written as pdf.',
   'error.file.empty': 'There is no study to write.',
   'error.recipes.notes':
     'These studies have more than {most, number} notes together: the first {fits} are as many as go at once.',

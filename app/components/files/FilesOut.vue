@@ -3,6 +3,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, onMounted, type Ref, ref, shallowRef } from 'vue'
 import { useRoute } from '#imports'
 import { formatOf } from '#core/formats'
+import { type KindId, KIND_IDS, KINDS, kindNamed } from '#core/material'
 import { FILE_FORMATS, type FileFormat } from '#shared/fileFormats'
 import type { RecipeInput } from '#core/instrument'
 import type { Pupil, Study, StudyListing, StudySet } from '#shared/api'
@@ -43,6 +44,7 @@ const sources = computed(() => [
       note: t('files.studies', { count: studies }),
     })),
   ),
+  { value: 'chart', words: t('files.chart') },
   { value: 'library', words: t('files.from-the-library'), note: t('files.studies', { count: library.value.length }) },
 ])
 const picked = ref(String(route.query.set ?? ''))
@@ -75,6 +77,15 @@ const setSheet = (field: keyof typeof SHEET, value: string): void => {
 const strokes = ref<'strokes' | 'long'>('strokes')
 const rolls = (['strokes', 'long'] as const).map((value) => ({ value, words: t(`files.rolls.${value}`) }))
 
+/** Kinds of which a chart says something: runs of single notes. */
+const CHARTED = KIND_IDS.filter((id) => KINDS[id].texture === 'run' && !KINDS[id].second)
+/** What a chart is of. */
+const kind = ref<KindId>('major')
+const kinds = CHARTED.map((id) => ({ value: id, words: tell(kindNamed({ id })) }))
+const isChart = computed(() => source.value.value === 'chart')
+/** A chart is paper; what else goes out as paper is a choice. */
+const written = computed<FileFormat>(() => (isChart.value ? 'pdf' : format.value))
+
 interface Out {
   readonly title: string
   readonly ids?: readonly string[]
@@ -88,6 +99,7 @@ async function outOf(value: string): Promise<Out> {
   }
   if (value === 'library') return { title: t('files.from-the-library'), ids: library.value.map(({ id }) => id) }
   if (value === 'chosen') return { title: '', ids: named.value }
+  if (value === 'chart') return { title: `${tell(kindNamed({ id: kind.value }))} ${t('files.in-all-keys')}` }
   const { title, studies } = await ask<StudySet>(`/api/sets/${value}`)
   return { title, ids: studies.map(({ id }) => id) }
 }
@@ -95,13 +107,13 @@ async function outOf(value: string): Promise<Out> {
 const write = (): Promise<void> =>
   guarded(async () => {
     const { title, ids = [], studies = [] } = await outOf(source.value.value)
-    if (ids.length + studies.length === 0) throw new Error(t('files.nothing'))
+    if (!isChart.value && ids.length + studies.length === 0) throw new Error(t('files.nothing'))
     const file = await askFile('/api/files/write', {
-      ...{ format: format.value, title, strokes: strokes.value === 'strokes' },
-      ...{ ids, studies },
+      ...{ format: written.value, title, strokes: strokes.value === 'strokes' },
+      ...(isChart.value ? { chart: { kind: kind.value } } : { ids, studies }),
       sheet: { ...sheet.value, large: sheet.value.large === 'large' },
     })
-    const name = download(title || source.value.words, extensionOf(format.value), file)
+    const name = download(title || source.value.words, extensionOf(written.value), file)
     told.value = t('files.written', { name })
   })
 </script>
@@ -110,7 +122,7 @@ const write = (): Promise<void> =>
   <section :aria-label="t('files.out')">
     <h2 class="text-[19px]">{{ t('files.out') }}</h2>
     <p class="mt-2 font-serif text-[21px] leading-[34px]">
-      <RichWords :said="{ code: 'files.write-as', params: {} }">
+      <RichWords :said="{ code: isChart ? 'files.write-chart' : 'files.write-as', params: {} }">
         <template #a>
           <WordChoice
             :label="t('files.what')"
@@ -118,6 +130,15 @@ const write = (): Promise<void> =>
             :value="source.value"
             :options="sources"
             @choose="picked = $event"
+          />
+        </template>
+        <template #i>
+          <WordChoice
+            :label="t('files.kind')"
+            :words="tell(kindNamed({ id: kind }))"
+            :value="kind"
+            :options="kinds"
+            @choose="kind = $event"
           />
         </template>
         <template #b>
@@ -131,8 +152,10 @@ const write = (): Promise<void> =>
         </template>
       </RichWords>
     </p>
-    <p class="quiet mt-1 max-w-[560px] text-[14px]">{{ t('files.format.for', { format }) }}</p>
-    <p v-if="format === 'midi'" class="mt-2 text-[14.5px]">
+    <p class="quiet mt-1 max-w-[560px] text-[14px]">
+      {{ isChart ? t('files.chart.for') : t('files.format.for', { format }) }}
+    </p>
+    <p v-if="written === 'midi'" class="mt-2 text-[14.5px]">
       {{ t('files.rolls') }}
       <WordChoice
         :label="t('files.rolls')"
@@ -142,8 +165,8 @@ const write = (): Promise<void> =>
         @choose="strokes = $event"
       />
     </p>
-    <p v-if="format === 'pdf'" class="mt-2 flex flex-wrap gap-x-6 text-[14.5px]">
-      <span v-for="each in sheetChoices" :key="each.field">
+    <p v-if="written === 'pdf'" class="mt-2 flex flex-wrap gap-x-6 text-[14.5px]">
+      <span v-for="each in sheetChoices.slice(0, isChart ? 1 : 3)" :key="each.field">
         {{ each.label }}
         <WordChoice
           :label="each.label"

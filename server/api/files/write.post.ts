@@ -1,25 +1,31 @@
 import { setHeader } from 'h3'
 import { formatOf } from '#core/formats'
-import { bodies } from '#shared/schemas'
+import { bodies, type FileAsked } from '#shared/schemas'
 import { studiesNamed } from '../../db'
-import { readChecked, route } from '../../http'
+import { type Context, readChecked, route } from '../../http'
 import { refuse } from '../../messages'
 import { thread, weighed } from '../../work'
 
 const PDF = { mediaType: 'application/pdf', extensions: ['pdf'] }
 
-export default route(async ({ event, db, studio }) => {
-  const { ids, studies: sent, ...asked } = await readChecked(event, bodies.file)
+async function fileOf({ db, studio }: Context, asked: FileAsked): Promise<string | Uint8Array> {
+  const { ids, studies: sent, chart, format, sheet, ...rest } = asked
+  if (chart && format !== 'pdf') throw refuse('chart.format', {}, 'format')
+  if (chart) return thread('chart', { chart, sheet })
   const studies = ids.length > 0 ? await studiesNamed(db, studio, ids) : sent
   if (studies.length === 0) throw refuse('file.empty', {}, 'studies')
   weighed(
     studies.map(({ recipe }) => recipe),
     'studies',
   )
-  const file = await thread('write', {
-    ...asked,
-    studies: studies.map(({ recipe, accepted }) => ({ recipe, ...(accepted && { accepted }) })),
-  })
+  const own = studies.map(({ recipe, accepted }) => ({ recipe, ...(accepted && { accepted }) }))
+  return thread('write', { ...rest, format, sheet, studies: own })
+}
+
+export default route(async (context) => {
+  const { event } = context
+  const asked = await readChecked(event, bodies.file)
+  const file = await fileOf(context, asked)
   const { mediaType, extensions } = asked.format === 'pdf' ? PDF : formatOf(asked.format)
   setHeader(event, 'content-type', mediaType)
   setHeader(event, 'content-disposition', `attachment; filename="studies.${extensions[0]}"`)

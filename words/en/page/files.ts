@@ -6,6 +6,12 @@ export const files = {
   'files.write-a-file': 'Write a file',
   'files.other-formats': 'Other formats …',
   'files.write-as': 'Write <a>it</a> as <b>it</b>',
+  'files.write-chart': 'Write <a>it</a>: <i>it</i>',
+  'files.chart': 'a chart of all keys',
+  'files.chart.for':
+    'a line for each key round the circle: notes, fingers of both hands, crossings, where the fourth finger lies; keys of one pattern together',
+  'files.in-all-keys': 'in all keys',
+  'files.kind': 'Kind',
   'files.what': 'What',
   'files.format': 'Format',
   'files.rolls': 'Rolls',

@@ -3,6 +3,13 @@ export const print = {
   'print.paper-bar.back': 'Back',
   'print.paper-bar.paper': 'Paper',
   'print.paper-bar.print': 'Print',
+  'print.chart.title': '{kind} in all keys',
+  'print.chart.group':
+    '{alike, select, yes {These {count, plural, =2 {two} =3 {three} =4 {four} =5 {five} =6 {six} other {#}} share a pattern: {keys}} other {{count, plural, =1 {This one goes its own way: {keys}} other {Each of these goes its own way: {keys}}}}}',
+  'print.chart.player': '{player, select, right {RH} left {LH} other {}}',
+  'print.chart.signs':
+    '{fifths, plural, =0 {no signs} other {{signs} {of, select, sharp {{signs, plural, =1 {sharp} other {sharps}}} other {{signs, plural, =1 {flat} other {flats}}}}}}',
+  'print.chart.landmark': '{player} 4 on {notes}',
   'print.sheet.name': 'Name ______________________',
   'print.sheet.date': 'Date ______________',
   'print.sheet.page': '{at} of {of}',

@@ -1,0 +1,84 @@
+import { completeRecipe, type Player, type RecipeInput } from '../instrument'
+import { type KindId, KINDS, signatureOf, usualTonics } from '../material'
+import { modulo, type Note, noteName, pitchClass } from '../pitch'
+import { crossingsOf, lineFor, marksOf, playersIn, realise } from '../realise'
+
+/** What one player takes over an octave, going up. */
+export interface ChartLine {
+  readonly player: Player
+  readonly marks: readonly string[]
+  /** Notes, by their place, on which something crosses. */
+  readonly crossings: readonly number[]
+  /** Where the fourth finger lies inside the octave: once, in most scales. */
+  readonly fourths: readonly Note[]
+}
+
+/** One key. */
+export interface ChartRow {
+  readonly tonic: Note
+  /** Sharps or flats of its signature. */
+  readonly fifths: number
+  readonly notes: readonly Note[]
+  readonly lines: readonly ChartLine[]
+}
+
+/** Keys in which every player takes the same, or those that are like no other. */
+export interface ChartGroup {
+  readonly alike: boolean
+  readonly rows: readonly ChartRow[]
+}
+
+/** Each key once, under its name of fewest signs, from no signs on by fifths upward. */
+function tonicsRound(kind: KindId): Note[] {
+  const signs = (tonic: Note): number => signatureOf(tonic, KINDS[kind])
+  const best = new Map<number, Note>()
+  for (const tonic of usualTonics(KINDS[kind])) {
+    const known = best.get(pitchClass(tonic))
+    if (!known || Math.abs(signs(tonic)) < Math.abs(signs(known))) best.set(pitchClass(tonic), tonic)
+  }
+  return [...best.values()].sort((a, b) => modulo(signs(a), 12) - modulo(signs(b), 12))
+}
+
+function rowOf(tonic: Note, kind: KindId, some: Omit<RecipeInput, 'material'>): ChartRow {
+  const material = { tonic: noteName(tonic), kind }
+  const study = realise(completeRecipe({ ...some, material, octaves: 1, course: 'up' }), {}, 0)
+  const lines = playersIn(study).map((player): ChartLine => {
+    const { notes } = lineFor(study, player)
+    const marks = marksOf(study, player)
+    const inside = notes.slice(1, -1).filter((_, at) => marks[at + 1] === '4')
+    return { player, marks, crossings: crossingsOf(study, player), fourths: inside.map(({ pitch }) => pitch) }
+  })
+  const [upper] = playersIn(study)
+  return {
+    tonic,
+    fifths: study.keySignature.fifths,
+    notes: lineFor(study, upper!).notes.map(({ pitch }) => pitch),
+    lines,
+  }
+}
+
+/**
+ * A kind in all its keys, round the circle.
+ * @param some what else the studies have: instrument, school, size of hands
+ * @throws RecipeError where the instrument does not take the kind
+ */
+export const chartOf = (kind: KindId, some: Omit<RecipeInput, 'material'> = {}): ChartRow[] =>
+  tonicsRound(kind).map((tonic) => rowOf(tonic, kind, some))
+
+const patternOf = ({ lines }: ChartRow): string => lines.map(({ marks }) => marks.join('')).join('/')
+
+/**
+ * Keys brought together by what their players take, the largest group first, else in the order of the circle; those that
+ * are like no other come last, as one group.
+ */
+export function groupsOf(rows: readonly ChartRow[]): ChartGroup[] {
+  const groups = new Map<string, ChartRow[]>()
+  for (const row of rows) groups.set(patternOf(row), [...(groups.get(patternOf(row)) ?? []), row])
+  const all = [...groups.values()]
+  const shared = all.filter((own) => own.length > 1).sort((a, b) => b.length - a.length)
+  const alone = all.filter((own) => own.length === 1).flat()
+  return [
+    ...shared.map((own) => ({ rows: own, alike: true })),
+    ...(alone.length > 0 ? [{ rows: alone, alike: false }] : []),
+  ]
+}

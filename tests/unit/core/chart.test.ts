@@ -1,0 +1,34 @@
+import { describe, expect, it } from 'vitest'
+import { chartOf, groupsOf } from '#core/chart'
+import { noteName } from '#core/pitch'
+
+const named = (kind: Parameters<typeof chartOf>[0], some = {}) =>
+  groupsOf(chartOf(kind, some)).map(({ alike, rows }) => [alike, rows.map(({ tonic }) => noteName(tonic)).join(' ')])
+
+describe('a chart of a kind', () => {
+  it('goes round the circle, each key once, by its name of fewest signs', () => {
+    const rows = chartOf('major')
+    expect(rows.map(({ tonic }) => noteName(tonic)).join(' ')).toMatch(/^C G D A E B (F#|Gb) Db Ab Eb Bb F$/)
+    expect(chartOf('natural-minor').map(({ fifths }) => Math.abs(fifths))).toEqual([0, 1, 2, 3, 4, 5, 6, 5, 4, 3, 2, 1])
+  })
+
+  it('brings keys of like fingers together: common practice of the printed tables', () => {
+    expect(named('major')[0]).toEqual([true, 'C G D A E'])
+    expect(named('major').at(-1)![0]).toBe(false)
+  })
+
+  it('says where the fourth finger lies: RH on B and LH on D in C major', () => {
+    const [c] = chartOf('major')
+    expect(c!.lines.map(({ player, fourths }) => [player, fourths.map(noteName)])).toEqual([
+      ['right', ['B']],
+      ['left', ['D']],
+    ])
+    expect(c!.lines.map(({ marks }) => marks.join(''))).toEqual(['12312345', '54321321'])
+  })
+
+  it('has leads and doubles on mallets, one line a key', () => {
+    const rows = chartOf('major', { instrument: 'marimba-4.3' })
+    expect(rows.every(({ lines }) => lines.length === 1)).toBe(true)
+    expect(named('major', { instrument: 'marimba-4.3' }).length).toBeGreaterThan(2)
+  })
+})
