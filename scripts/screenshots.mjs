@@ -68,7 +68,9 @@ const VIEWS = [
         page.waitForEvent('download'),
         page.getByRole('button', { name: 'Write the file' }).click(),
       ])
-      await page.getByLabel('Choose a file').setInputFiles(await download.path())
+      const buffer = fs.readFileSync(await download.path())
+      const file = { name: download.suggestedFilename(), mimeType: 'text/xml', buffer }
+      await page.getByLabel('Choose a file').setInputFiles(file)
       await page.getByRole('button', { name: /^Format/ }).click()
       await page.getByRole('option', { name: /PDF/ }).click()
       await page.getByRole('button', { name: 'Keep the study' }).waitFor()

@@ -95,7 +95,7 @@ interface Out {
 async function outOf(value: string): Promise<Out> {
   if (value === 'desk') {
     const { recipe, accepted } = desk.standing
-    return { title: '', studies: [{ recipe, ...(accepted && { accepted }) }] }
+    return { title: tell(desk.study!.title), studies: [{ recipe, ...(accepted && { accepted }) }] }
   }
   if (value === 'library') return { title: t('files.from-the-library'), ids: library.value.map(({ id }) => id) }
   if (value === 'chosen') return { title: '', ids: named.value }
