@@ -41,6 +41,7 @@ describe('files, by mouse', () => {
 
   it('are dropped on any page', async () => {
     const { page } = await open('/library')
+    await page.getByRole('heading', { name: 'Library', exact: true }).waitFor()
     const dropped = await page.evaluateHandle((text) => {
       const data = new DataTransfer()
       data.items.add(new File([text], 'dropped.musicxml'))

@@ -62,7 +62,7 @@ const written = (study: RealisedStudy): string =>
   formatOf('musicxml').write({ title: 'A study', pieces: [{ title: 'A study', study }] }, {}) as string
 
 /** Three hundred and more at night. */
-const COUNT = runs(200)
+const COUNT = runs(120)
 
 describe('MusicXML of all sorts of studies, read by an engraver that is not ours', () => {
   it('is read without a warning, with as many notes, fingers and measures', () => {
