@@ -27,4 +27,12 @@ export function weighed(recipes: readonly RecipeInput[], field = 'recipes'): voi
   })
 }
 
-export const isHeavy = (recipe: RecipeInput): boolean => weightOf(recipe) > HEAVY
+/** A straight way through one key is never heavy: it need not be laid down to know. */
+const isStraight = ({ material, pattern, rhythm }: RecipeInput): boolean =>
+  !('pitches' in material) &&
+  (pattern?.figure ?? 'straight') === 'straight' &&
+  (pattern?.walk ?? 'straight') === 'straight' &&
+  (pattern?.journey ?? 'one-key') === 'one-key' &&
+  (rhythm?.ladder ?? 'none') === 'none'
+
+export const isHeavy = (recipe: RecipeInput): boolean => !isStraight(recipe) && weightOf(recipe) > HEAVY
