@@ -2,6 +2,7 @@ import type { ChartGroup, ChartLine, ChartRow } from '#core/chart'
 import { pitchClass, printedName } from '#core/pitch'
 import type { Faces } from './faces'
 import { bottomOf, footOf, headOf, MARGIN } from './frame'
+import { RULE, SOFT } from './inks'
 import type { Drawn, Page } from './page'
 import { PAPERS, type PaperSize } from './sizes'
 import { line, words } from './system'
@@ -23,8 +24,6 @@ export interface Chart {
   readonly paper: PaperSize
 }
 
-const SOFT = '#55625c'
-const RULE = '#c9d2cb'
 const BLACK_KEYS = new Set([1, 3, 6, 8, 10])
 const [KEY_WIDTH, NAME_WIDTH, LANDMARK_WIDTH] = [92, 26, 118]
 const [GROUP_HEIGHT, LINE_HEIGHT, AFTER_ROW] = [26, 13, 9]
@@ -67,7 +66,7 @@ function drawRow(row: ChartRow, y: number, chart: Chart, faces: Faces, across: n
       ...each.crossings.map((note) => line(`M${column(note) - 9} ${yOf(at) - 7}l3 3.5l-3 3.5`, 1)),
     ]),
     words(chart.words.landmark(row), MARGIN + across - LANDMARK_WIDTH + 10, nameY, 'sans', 8.5, SOFT),
-    { ...line(`M${MARGIN} ${y + rowHeight(row) - 3}H${MARGIN + across}`, 0.4), stroke: RULE } as Drawn,
+    line(`M${MARGIN} ${y + rowHeight(row) - 3}H${MARGIN + across}`, 0.4, { colour: RULE }),
   ]
 }
 

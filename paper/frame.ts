@@ -1,11 +1,11 @@
 import type { Faces } from './faces'
+import { RULE, SOFT } from './inks'
 import type { Drawn, Page } from './page'
 import { line, words } from './system'
 import type { SheetWords } from './words'
 
 export const MARGIN = 42
 const [CAUTION_SIZE, CAUTION_LEADING] = [8, 10]
-const SOFT = '#55625c'
 
 /** A text in lines no wider than a length. */
 function wrapped(text: string, faces: Faces, size: number, across: number): string[] {
@@ -46,7 +46,7 @@ export function footOf(said: SheetWords, faces: Faces, [at, of]: readonly [numbe
   const lines = cautionLines(said, faces, across)
   const y = size.height - footHeight(lines.length) + 12
   return [
-    { ...line(`M${MARGIN} ${y - 12}H${MARGIN + across}`, 0.5), stroke: '#c9d2cb' } as Drawn,
+    line(`M${MARGIN} ${y - 12}H${MARGIN + across}`, 0.5, { colour: RULE }),
     ...lines.map((text, row) => words(text, MARGIN, y + CAUTION_LEADING * row, 'sans', CAUTION_SIZE, SOFT)),
     words(page, MARGIN + across - faces.width(page, 'serif', 9), y, 'serif', 9),
   ]

@@ -1,4 +1,5 @@
 import { type FontInfo, RenderContext } from 'vexflow/core'
+import { INK } from './inks'
 import type { Drawn } from './page'
 
 /** How what is drawn is set at the moment. */
@@ -12,7 +13,7 @@ interface State {
 /** A context of VexFlow that keeps what is drawn, in pixels of the system, moved down group by group. */
 export class Recorder extends RenderContext {
   readonly drawn: Drawn[] = []
-  private state: State = { fill: '#17211d', stroke: '#17211d', width: 1, size: 30 }
+  private state: State = { fill: INK, stroke: INK, width: 1, size: 30 }
   private readonly kept: State[] = []
   private d = ''
   /** How far each open group is moved down. */

@@ -2,6 +2,7 @@ import { layoutOf } from '#engraving'
 import { crossingsOf, playersIn, type RealisedStudy } from '#core/realise'
 import type { Faces } from './faces'
 import { bottomOf, footOf, headOf, MARGIN } from './frame'
+import { RULE, SOFT } from './inks'
 import type { Drawn, Page } from './page'
 import { placed } from './place'
 import { PAPERS, type PaperSize } from './sizes'
@@ -32,7 +33,6 @@ const HEAD = 40
 const TITLE = 22
 const [TITLE_SIZE, TEMPO_SIZE] = [13, 10.5]
 const [AFTER_SYSTEM, AFTER_STUDY] = [4, 12]
-const SOFT = '#55625c'
 
 /** Pixels of a system across the page: fewer, and its notes stand larger. */
 const WIDTH = { usual: 900, large: 640 } as const
@@ -45,7 +45,7 @@ interface Block {
 }
 
 const leader = (from: number, to: number, y: number): Drawn =>
-  ({ ...line(`M${from} ${y}H${to}`, 0.8, [0.8, 3]), stroke: '#c9d2cb' }) as Drawn
+  line(`M${from} ${y}H${to}`, 0.8, { colour: RULE, dash: [0.8, 3] })
 
 /** A study's title with its tempo at the end of the line, or under it where the title takes the whole line. */
 function titleOf({ title, tempo }: SheetStudy, number: number | null, faces: Faces, across: number): Block {

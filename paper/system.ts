@@ -1,11 +1,9 @@
 import { engraveSystem, type Engraved, type System } from '#engraving'
 import { marksOf, playersIn, type RealisedStudy } from '#core/realise'
 import type { Faces } from './faces'
+import { INK, SOFT } from './inks'
 import type { Drawn, Face } from './page'
 import { Recorder } from './recorder'
-
-const INK = '#17211d'
-const SOFT = '#55625c'
 
 /** A picture of one system in pixels, as high as it says. */
 export interface Picture {
@@ -16,11 +14,12 @@ export interface Picture {
 /** Which fingers stand over the notes. */
 export type FingersShown = 'all' | 'crossings' | 'none'
 
-export const line = (d: string, width: number, dash?: readonly number[]): Drawn => ({
-  kind: 'path',
-  ...{ d, width, fill: null, stroke: INK },
-  ...(dash && { dash }),
-})
+/** A stroke along a path. */
+export const line = (
+  d: string,
+  width: number,
+  { colour = INK, dash }: { readonly colour?: string; readonly dash?: readonly number[] } = {},
+): Drawn => ({ kind: 'path', ...{ d, width, fill: null, stroke: colour }, ...(dash && { dash }) })
 export const words = (text: string, x: number, y: number, face: Face, size: number, colour = INK): Drawn => ({
   kind: 'text',
   ...{ text, x, y, face, size, colour },
@@ -67,7 +66,7 @@ export function systemPicture(
     ...engraved.signs.map(({ x, y, text }) => words(text, x - faces.width(text, 'serif', 12.5) / 2, y, 'serif', 12.5)),
     ...engraved.ottavas.flatMap(({ label, from, to, y }) => [
       words(label, from, y + 4, 'serif-italic', 13),
-      line(`M${from + 24} ${y}H${to}v${label === '8va' ? 7 : -7}`, 1, [4, 3]),
+      line(`M${from + 24} ${y}H${to}v${label === '8va' ? 7 : -7}`, 1, { dash: [4, 3] }),
     ]),
     ...(shown.head === null ? [] : [words(shown.head, system.left, 13, 'serif-italic', 13, SOFT)]),
     ...marks(study, engraved, faces, shown.wanted),

@@ -3,9 +3,6 @@ import { marksOf, playersIn } from '../realise'
 import { isFree } from '../study'
 import type { Bundle, Piece } from './piece'
 
-/** What a spreadsheet takes for a formula: it goes out with a guard. */
-const FORMULA = /^[=+\-@\t\r]/
-
 function rowOf({ title, study }: Piece): Record<string, string | number> {
   const { recipe } = study
   const { material, tempo } = recipe
@@ -35,4 +32,4 @@ function rowOf({ title, study }: Piece): Record<string, string | number> {
 
 /** Studies as a table, a row each, with their fingers or sticks: for spreadsheets. */
 export const writeStudiesCsv = ({ pieces }: Bundle): string =>
-  `\uFEFF${Papa.unparse(pieces.map(rowOf), { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`
+  `\uFEFF${Papa.unparse(pieces.map(rowOf), { newline: '\r\n', escapeFormulae: true })}\r\n`

@@ -2,11 +2,11 @@ import fc from 'fast-check'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { formatOf } from '#core/formats'
 import type { RecipeInput } from '#core/instrument'
-import { RecipeError } from '#core/message'
-import { marksOf, playersIn, realise, type RealisedStudy } from '#core/realise'
+import { marksOf, playersIn, type RealisedStudy } from '#core/realise'
 import { scoreOf } from '#core/notation'
 import { anyNamed } from '../support/material'
 import { anyShaped } from '../support/recipes'
+import { realisedIfItCan } from '../support/realised'
 import { runs } from '../support/runs'
 import { type Engraved, verovio } from '../support/verovio'
 
@@ -47,14 +47,7 @@ const anyRecipe: fc.Arbitrary<RecipeInput> = fc.oneof(
 function studies(count: number): RealisedStudy[] {
   return fc
     .sample(anyRecipe, { numRuns: count * 2, seed: 18 })
-    .flatMap((recipe) => {
-      try {
-        return [realise(recipe, {}, 0)]
-      } catch (error) {
-        if (error instanceof RecipeError) return []
-        throw error
-      }
-    })
+    .flatMap((recipe) => realisedIfItCan(recipe) ?? [])
     .slice(0, count)
 }
 

@@ -99,7 +99,7 @@ async function outOf(value: string): Promise<Out> {
   }
   if (value === 'library') return { title: t('files.from-the-library'), ids: library.value.map(({ id }) => id) }
   if (value === 'chosen') return { title: '', ids: named.value }
-  if (value === 'chart') return { title: `${tell(kindNamed({ id: kind.value }))} ${t('files.in-all-keys')}` }
+  if (value === 'chart') return { title: t('print.chart.title', { kind: tell(kindNamed({ id: kind.value })) }) }
   const { title, studies } = await ask<StudySet>(`/api/sets/${value}`)
   return { title, ids: studies.map(({ id }) => id) }
 }

@@ -18,7 +18,7 @@ const TYPES: Record<Value['written'], string> = {
 const SIGNS: Record<number, string> = { [-2]: 'flat-flat', [-1]: 'flat', 0: 'natural', 1: 'sharp', 2: 'double-sharp' }
 const HOOKS = { begin: 'begin', continue: 'continue', end: 'end', forward: 'forward hook', backward: 'backward hook' }
 
-export const pitchNode = ({ letter, alteration, octave }: Pitch): Node =>
+const pitchNode = ({ letter, alteration, octave }: Pitch): Node =>
   el(
     'pitch',
     {},

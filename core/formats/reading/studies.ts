@@ -48,8 +48,8 @@ function pinsFor(study: RealisedStudy, lines: readonly (readonly FoundChord[])[]
 const TIMES = 4
 
 /**
- * The recipe with the fingers of the file: pinned where the engine would take others, until none is left. Pins that
- * nobody could play are left out, with a word.
+ * The recipe with the fingers of the file: pinned where the engine would take others, until none is left. Where
+ * nobody could play them all, the engine's stand.
  */
 function withFingers(recipe: RecipeInput, lines: readonly (readonly FoundChord[])[]): RecipeInput {
   let pinned = recipe
@@ -80,16 +80,19 @@ function laysDown(recipe: RecipeInput, { lines }: FoundPiece): boolean {
   }
 }
 
-/** A single line as a study of listed pitches. */
-function listed(piece: FoundPiece): RecipeInput {
+/** A single line as listed pitches: a study, or as many as it takes where it is longer than one may be. */
+function listed(piece: FoundPiece): RecipeInput[] {
   const line = piece.lines[0]!
-  const pitches = line.map(({ notes }) => {
-    const names = notes.map(({ name, midi }) => name ?? spelled(midi, piece.fifths, piece.minor))
-    return names.length === 1 ? names[0]! : names
+  const parts = Array.from({ length: Math.ceil(line.length / MOST_PITCHES) }, (_, at) =>
+    line.slice(at * MOST_PITCHES, (at + 1) * MOST_PITCHES),
+  )
+  return parts.map((part) => {
+    const pitches = part.map(({ notes }) => {
+      const names = notes.map(({ name, midi }) => name ?? spelled(midi, piece.fifths, piece.minor))
+      return names.length === 1 ? names[0]! : names
+    })
+    return withFingers({ material: { pitches }, hands: handOf(piece, 0), tempo: tempoOf(piece) }, [part])
   })
-  const hands = handOf(piece, 0)
-  const recipe: RecipeInput = { material: { pitches: pitches.slice(0, MOST_PITCHES) }, hands, tempo: tempoOf(piece) }
-  return withFingers(recipe, [line.slice(0, MOST_PITCHES)])
 }
 
 /**
@@ -109,7 +112,7 @@ export function studiesIn(piece: FoundPiece, recipeOf: (value: unknown) => Recip
   }
   // hands that do not go together are a study each
   if (piece.lines.length > 1) return piece.lines.flatMap((_, at) => studiesIn(lineOf(piece, at), recipeOf))
-  return [{ title, recipe: listed(piece), known: 'listed' }]
+  return listed(piece).map((recipe) => ({ title, recipe, known: 'listed' }))
 }
 
 /** Lines that take turns, as two sticks do, are one line too. */

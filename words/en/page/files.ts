@@ -10,7 +10,6 @@ export const files = {
   'files.chart': 'a chart of all keys',
   'files.chart.for':
     'a line for each key round the circle: notes, fingers of both hands, crossings, where the fourth finger lies; keys of one pattern together',
-  'files.in-all-keys': 'in all keys',
   'files.kind': 'Kind',
   'files.what': 'What',
   'files.format': 'Format',
