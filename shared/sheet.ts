@@ -94,7 +94,7 @@ export function writeChart(
     paper,
     groups: groupsOf(rows),
     words: {
-      ...frameOf(title, said('print.paper-foot.start-slowly-and-stay')),
+      ...frameOf(title, cautionOf([])),
       key: ({ tonic }: ChartRow) => printedName(tonic),
       signs: signsOf,
       group: ({ rows: own, alike }: ChartGroup) =>
