@@ -1,6 +1,7 @@
 /** Imports run one way through the house. */
 const rooms = [
   'message',
+  'lots',
   'pitch',
   'material',
   'study',
@@ -14,6 +15,7 @@ const rooms = [
   'realise',
   'notation',
   'chart',
+  'worksheet',
   'compare',
   'syllabus',
   'call',
@@ -64,6 +66,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^engraving/' },
       to: { pathNot: ['^engraving/', '^core/[^/]+/index\\.ts$', '^node_modules/vexflow/'] },
+    },
+    {
+      name: 'pictures-know-no-page',
+      severity: 'error',
+      from: { path: '^pictures/' },
+      to: { pathNot: ['^pictures/', '^engraving/index\\.ts$', '^core/[^/]+/index\\.ts$'] },
     },
     {
       name: 'paper-knows-no-page-and-no-server',

@@ -5,7 +5,8 @@ import { RecipeError } from '#core/message'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { inEnglish } from '#shared/reader'
-import { chartAskedOf, isSetFile, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
+import type { PaperAsked } from '#shared/paper'
+import { isSetFile, paperWantedOf, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
 import { answered } from './files'
 import { refuse } from './messages'
 import { refused, said } from './said'
@@ -52,13 +53,40 @@ function bundleOf(title: string | null, recipes: readonly RecipeInput[]): Bundle
 const isFormat = (id: string | undefined): id is FormatId | 'pdf' =>
   id === 'pdf' || (FORMAT_IDS as readonly string[]).includes(id ?? '')
 
-/** Paper is loaded only by those who want it: the faces are large. */
-async function pdfOf(bundle: Bundle, { paper = 'a4', fingers = 'all', large = false }: Options): Promise<Uint8Array> {
-  if (paper !== 'a4' && paper !== 'letter') throw refuse('option.among', { among: 'a4, letter' }, 'paper')
-  if (fingers !== 'all' && fingers !== 'crossings' && fingers !== 'none')
-    throw refuse('option.among', { among: 'all, crossings, none' }, 'fingers')
-  const [{ writeSheet }, { FACE_FILES }] = await Promise.all([import('#shared/sheet'), import('#paper/faces')])
-  return writeSheet(bundle, { paper, fingers, large }, FACE_FILES)
+/** Studies on paper, or cards of them. Paper is loaded only by those who want it: the faces are large. */
+async function pdfOf(title: string, recipes: readonly RecipeInput[], options: Options): Promise<Uint8Array> {
+  const { paper = 'a4', sheet = 'studies' } = options
+  if (sheet !== 'studies' && sheet !== 'cards') throw refuse('option.among', { among: 'studies, cards' }, 'sheet')
+  const wanted = paperWantedOf({ sheet, size: sized(paper), look: lookOf(options) })
+  const studies = recipes.map((recipe) => ({ recipe }))
+  const { size, look } = wanted
+  return paperPdf(sheet === 'cards' ? { sheet, size, title, studies } : { sheet, size, title, studies, look })
+}
+
+const sized = (paper: string): string => {
+  if (paper === 'a4' || paper === 'letter') return paper
+  throw refuse('option.among', { among: 'a4, letter' }, 'paper')
+}
+
+/** What the options say of a sheet; a word that is none of a field's is refused by the schema, which names the field. */
+function lookOf({ fingers, large, names, grips, stair, map, bars, hands, steps }: Options): object {
+  const said = {
+    fingers,
+    large,
+    names,
+    grips,
+    stair,
+    map,
+    hands,
+    steps,
+    bars: bars === undefined ? bars : Number(bars),
+  }
+  return Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined))
+}
+
+async function paperPdf(asked: PaperAsked): Promise<Uint8Array> {
+  const [{ paperPdf: write }, { FACE_FILES }] = await Promise.all([import('#shared/paper'), import('#paper/faces')])
+  return write(asked, FACE_FILES)
 }
 
 type Options = ReturnType<typeof optionsOf>
@@ -68,8 +96,10 @@ function optionsOf(args: readonly string[]) {
     const flag = { type: 'boolean' } as const
     const options = {
       ...{ format: text, out: text, title: text, 'long-rolls': flag },
-      ...{ paper: text, fingers: text, large: flag },
-      ...{ chart: text, instrument: text, school: text },
+      ...{ paper: text, sheet: text, fingers: text, large: flag, names: text, grips: flag, stair: flag, map: flag },
+      ...{ bars: text, hands: text, steps: flag },
+      ...{ chart: text, worksheet: text, kinds: text, level: text, each: text, seed: text, answers: text },
+      ...{ instrument: text, school: text },
     } as const
     return parseArgs({ args: [...args], options }).values
   } catch (error) {
@@ -85,15 +115,30 @@ function write(out: string, file: string | Uint8Array): void {
   }
 }
 
-/** A chart of a kind in all keys: nothing is read for it. */
-async function chartTo(out: string, { chart, format, paper = 'a4', instrument, school }: Options): Promise<object> {
+const listedIn = (text: string): string[] => text.split(',').map((each) => each.trim())
+
+/** What is asked for without studies: a chart of kinds, a worksheet of tasks. Nothing is read for it. */
+function unreadSheet(options: Options): PaperAsked | null {
+  const { chart, worksheet, paper = 'a4', instrument, school, kinds, level, each, seed, answers } = options
+  const settings = { ...(instrument && { instrument }), ...(school && { school }) }
+  const size = sized(paper)
+  if (chart !== undefined) {
+    const wanted = paperWantedOf({ sheet: 'chart', size, chart: { kinds: listedIn(chart), settings } })
+    return { sheet: 'chart', size: wanted.size, chart: wanted.chart! }
+  }
+  if (worksheet === undefined) return null
+  const asked = { tasks: listedIn(worksheet), kinds: listedIn(kinds ?? 'major'), settings, seed: seed ?? 1 }
+  const more = { ...(level && { level: Number(level) }), ...(each && { each }), ...(answers && { answers }) }
+  const wanted = paperWantedOf({ sheet: 'worksheet', size, worksheet: { ...asked, ...more } })
+  return { sheet: 'worksheet', size: wanted.size, worksheet: wanted.worksheet! }
+}
+
+/** Writes a sheet that is made without studies. */
+async function sheetTo(out: string, asked: PaperAsked, format: string): Promise<object> {
   if (format !== 'pdf') throw refuse('option.among', { among: 'pdf' }, 'format')
-  if (paper !== 'a4' && paper !== 'letter') throw refuse('option.among', { among: 'a4, letter' }, 'paper')
-  const asked = chartAskedOf({ kind: chart, ...(instrument && { instrument }), ...(school && { school }) })
-  const [{ writeChart }, { FACE_FILES }] = await Promise.all([import('#shared/sheet'), import('#paper/faces')])
-  const file = await writeChart(asked, paper, FACE_FILES)
+  const file = await paperPdf(asked)
   write(out, file)
-  return { out, format, kind: asked.kind, bytes: file.length }
+  return { out, format, sheet: asked.sheet, bytes: file.length }
 }
 
 /** Writes recipes, or a set, to a file of an open format, and prints what it wrote. Exit status 1 and an error object else. */
@@ -107,10 +152,12 @@ export const exportMusic = (
     const { format: id, out, title, 'long-rolls': long = false } = options
     if (!isFormat(id)) throw refuse('option.format', { known: [...FORMAT_IDS, 'pdf'].join(', ') }, 'format')
     if (!out) throw refuse('option.missing', { option: 'out', wanted: 'file' }, 'out')
-    if (options.chart !== undefined) return chartTo(out, options)
+    const unread = unreadSheet(options)
+    if (unread) return sheetTo(out, unread, id)
     const read = recipesIn(await readAll(input))
     const bundle = bundleOf(title ?? read.title, read.recipes)
-    const file = id === 'pdf' ? await pdfOf(bundle, options) : formatOf(id).write(bundle, { strokes: !long })
+    const file =
+      id === 'pdf' ? await pdfOf(bundle.title, read.recipes, options) : formatOf(id).write(bundle, { strokes: !long })
     write(out, file)
     return { out, format: id, studies: bundle.pieces.length, bytes: Buffer.byteLength(file as string) }
   })

@@ -166,15 +166,37 @@ function layOut(study: RealisedStudy, from: number, to: number, width: number): 
   }
 }
 
-/**
- * Breaks a study into as few systems as keep its notes at least `narrowest` apart: on screen a finger must be wide
- * enough to hit, on paper only to read.
- */
-export function layoutOf(study: RealisedStudy, width: number, narrowest = NARROWEST_STEP): System[] {
+/** How systems are broken. */
+export interface Broken {
+  /** Pixels that notes stand apart at the least: on screen a finger must be wide enough to hit, on paper only to read. */
+  readonly narrowest?: number
+  /** Bars to a line, where so many fit. */
+  readonly bars?: number
+}
+
+/** Steps at which every so manieth bar begins. */
+function barEnds({ rhythm, steps }: RealisedStudy, bars: number): number[] {
+  const places = Array.from({ length: steps }, (_, step) => step).filter(
+    (step) => startsBar(rhythm, step) && barOf(rhythm, rhythm.notes[step]!) % bars === 0,
+  )
+  return [0, ...places, steps]
+}
+
+/** Breaks a study into as few systems as keep its notes apart, or after so many bars, where that keeps them apart. */
+export function layoutOf(
+  study: RealisedStudy,
+  width: number,
+  { narrowest = NARROWEST_STEP, bars }: Broken = {},
+): System[] {
+  const laid = (ends: readonly number[]): System[] => ends.slice(1).map((to, at) => layOut(study, ends[at]!, to, width))
+  const apart = (systems: readonly System[]): boolean => systems.every(({ step }) => step >= narrowest)
+  if (bars !== undefined) {
+    const systems = laid(barEnds(study, bars))
+    if (apart(systems)) return systems
+  }
   const most = beamGroups(study.rhythm).length
   for (let count = Math.max(1, Math.floor((study.steps * narrowest) / width)); ; count++) {
-    const ends = breaks(study, count)
-    const systems = ends.slice(1).map((to, at) => layOut(study, ends[at]!, to, width))
-    if (systems.every((system) => system.step >= narrowest) || count >= most) return systems
+    const systems = laid(breaks(study, count))
+    if (apart(systems) || count >= most) return systems
   }
 }

@@ -35,7 +35,7 @@ const DURATION: Record<Value['written'], string> = {
   'thirty-second': '32',
 }
 const SIGNS: Record<number, string> = { [-2]: 'bb', [-1]: 'b', 0: 'n', 1: '#', 2: '##' }
-const MAJOR_BY_FIFTHS = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#']
+export const MAJOR_BY_FIFTHS = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#']
 
 function staveFor(study: RealisedStudy, system: System, plan: StaffPlan): Stave {
   const stave = new Stave(system.left, 0, system.right - system.left, {

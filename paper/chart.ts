@@ -1,12 +1,13 @@
 import type { ChartGroup, ChartLine, ChartRow } from '#core/chart'
 import { pitchClass, printedName } from '#core/pitch'
 import type { Faces } from './faces'
-import { bottomOf, footOf, headOf, MARGIN } from './frame'
+import { acrossOf, type Block, flowed, type Leaf } from './flow'
+import { MARGIN } from './frame'
+import { line, words } from './ink'
 import { RULE, SOFT } from './inks'
 import type { Drawn, Page } from './page'
-import { PAPERS, type PaperSize } from './sizes'
-import { line, words } from './system'
 import type { SheetWords } from './words'
+import { wrapped } from './wrapped'
 
 /** Words of a chart beyond those that every sheet has. */
 export interface ChartWords extends SheetWords {
@@ -18,14 +19,20 @@ export interface ChartWords extends SheetWords {
   readonly landmark: (row: ChartRow) => string
 }
 
-export interface Chart {
-  readonly words: ChartWords
+/** Keys of one kind; its title is nothing where it is the only one. */
+interface ChartPart {
+  readonly title: string
   readonly groups: readonly ChartGroup[]
-  readonly paper: PaperSize
+}
+
+export interface Chart extends Leaf {
+  readonly words: ChartWords
+  readonly parts: readonly ChartPart[]
 }
 
 const BLACK_KEYS = new Set([1, 3, 6, 8, 10])
 const [KEY_WIDTH, NAME_WIDTH, LANDMARK_WIDTH] = [92, 26, 118]
+const LANDMARK = { face: 'sans', size: 8.5 } as const
 const [GROUP_HEIGHT, LINE_HEIGHT, AFTER_ROW] = [26, 13, 9]
 
 const centred = (
@@ -37,6 +44,8 @@ const centred = (
   faces: Faces,
   colour?: string,
 ): Drawn => words(text, x - faces.width(text, face, size) / 2, y, face, size, colour)
+
+const crossingPath = (x: number, y: number): string => `M${x} ${y}L${x + 3} ${y + 3.5}L${x} ${y + 7}`
 
 const rowHeight = ({ lines }: ChartRow): number => LINE_HEIGHT * (lines.length + 1) + AFTER_ROW
 
@@ -62,57 +71,37 @@ function drawRow(row: ChartRow, y: number, chart: Chart, faces: Faces, across: n
     ...row.lines.flatMap((each, at) => [
       words(chart.words.player(each), MARGIN + KEY_WIDTH, yOf(at), 'sans', 8, SOFT),
       ...each.marks.map((mark, note) => centred(mark, column(note), yOf(at), 'serif-bold', 11, faces)),
+      ...each.underlined.map((note) => line(`M${column(note) - 4} ${yOf(at) + 2}h8`, 0.9)),
       // a crossing is marked where it lands, on the side of the note before
-      ...each.crossings.map((note) => line(`M${column(note) - 9} ${yOf(at) - 7}l3 3.5l-3 3.5`, 1)),
+      ...each.crossings.map((note) => line(crossingPath(column(note) - 9, yOf(at) - 7), 1)),
     ]),
-    words(chart.words.landmark(row), MARGIN + across - LANDMARK_WIDTH + 10, nameY, 'sans', 8.5, SOFT),
+    ...wrapped(chart.words.landmark(row), faces, LANDMARK, LANDMARK_WIDTH - 10).map((text, at, lines) =>
+      words(
+        text,
+        MARGIN + across - LANDMARK_WIDTH + 10,
+        nameY + 10 * (at - (lines.length - 1) / 2),
+        'sans',
+        LANDMARK.size,
+        SOFT,
+      ),
+    ),
     line(`M${MARGIN} ${y + rowHeight(row) - 3}H${MARGIN + across}`, 0.4, { colour: RULE }),
   ]
 }
 
-interface Block {
-  readonly height: number
-  readonly draw: (y: number) => readonly Drawn[]
-}
+const titleBlock = ({ title }: ChartPart): Block[] =>
+  title === '' ? [] : [{ height: 24, drawn: [words(title, MARGIN, 17, 'serif-bold', 13)], heads: true }]
 
-/** Rows of a group; the first is never torn from what is said of the group. */
-function blocksOf(chart: Chart, faces: Faces, across: number): Block[] {
-  return chart.groups.flatMap((group) =>
-    group.rows.map((row, at): Block => {
-      const top = at === 0 ? GROUP_HEIGHT : 0
-      return {
-        height: top + rowHeight(row),
-        draw: (y) => [
-          ...(at === 0 ? [words(chart.words.group(group), MARGIN, y + 16, 'serif-italic', 11.5)] : []),
-          ...drawRow(row, y + top, chart, faces, across),
-        ],
-      }
-    }),
-  )
-}
+/** Rows of a group; the first is never torn from what is said of the group, nor that from the kind's own title. */
+const blocksOf = (chart: Chart, faces: Faces, across: number): Block[] =>
+  chart.parts.flatMap((part) => [
+    ...titleBlock(part),
+    ...part.groups.flatMap((group) => [
+      { height: GROUP_HEIGHT, drawn: [words(chart.words.group(group), MARGIN, 16, 'serif-italic', 11.5)], heads: true },
+      ...group.rows.map((row) => ({ height: rowHeight(row), drawn: drawRow(row, 0, chart, faces, across) })),
+    ]),
+  ])
 
 /** Pages of a chart. */
-export function chartPages(chart: Chart, faces: Faces): Page[] {
-  const { width, height } = PAPERS[chart.paper]
-  const across = width - 2 * MARGIN
-  const size: Page = { width, height, drawn: [] }
-  const [top, bottom] = [MARGIN + 26, bottomOf(chart.words, faces, size)]
-  const pages: Drawn[][] = [[]]
-  let y = top
-  for (const block of blocksOf(chart, faces, across)) {
-    if (y + block.height > bottom && y > top) {
-      pages.push([])
-      y = top
-    }
-    pages.at(-1)!.push(...block.draw(y))
-    y += block.height
-  }
-  return pages.map((drawn, at) => ({
-    ...size,
-    drawn: [
-      ...headOf(chart.words, faces, across, at === 0),
-      ...drawn,
-      ...footOf(chart.words, faces, [at, pages.length], size),
-    ],
-  }))
-}
+export const chartPages = (chart: Chart, faces: Faces): Page[] =>
+  flowed(blocksOf(chart, faces, acrossOf(chart.paper)), chart, faces)

@@ -1,36 +1,30 @@
 import type { Faces } from './faces'
 import { RULE, SOFT } from './inks'
 import type { Drawn, Page } from './page'
-import { line, words } from './system'
+import { line, words } from './ink'
 import type { SheetWords } from './words'
+import { fitted, wrapped } from './wrapped'
 
 export const MARGIN = 42
+const NAME_SIZE = 9.5
 const [CAUTION_SIZE, CAUTION_LEADING] = [8, 10]
-
-/** A text in lines no wider than a length. */
-function wrapped(text: string, faces: Faces, size: number, across: number): string[] {
-  const lines: string[] = ['']
-  for (const word of text.split(' ')) {
-    const longer = `${lines.at(-1)!} ${word}`.trim()
-    if (faces.width(longer, 'sans', size) <= across) lines[lines.length - 1] = longer
-    else lines.push(word)
-  }
-  return lines
-}
 
 /** Title and place for a name on the first page, the title alone on the others. */
 export function headOf(said: SheetWords, faces: Faces, across: number, first: boolean): Drawn[] {
-  const right = `${said.name}   ${said.date}`
+  const right = first ? [said.name, said.date].filter(Boolean).join('   ') : ''
+  const x = MARGIN + across - faces.width(right, 'sans', NAME_SIZE)
   const y = MARGIN + 12
+  const [face, size] = first ? (['serif-bold', 17] as const) : (['serif-italic', 11] as const)
+  const { text, size: fits } = fitted(said.title, faces, { face, size }, x - MARGIN - 14)
   return [
-    words(said.title, MARGIN, y, first ? 'serif-bold' : 'serif-italic', first ? 17 : 11),
-    ...(first ? [words(right, MARGIN + across - faces.width(right, 'sans', 9.5), y, 'sans', 9.5, SOFT)] : []),
+    words(text, MARGIN, y, face, fits),
+    words(right, x, y, 'sans', NAME_SIZE, SOFT),
     line(`M${MARGIN} ${y + 7}H${MARGIN + across}`, 0.8),
   ]
 }
 
 const cautionLines = ({ caution }: SheetWords, faces: Faces, across: number): string[] =>
-  wrapped(caution, faces, CAUTION_SIZE, across - 70)
+  wrapped(caution, faces, { face: 'sans', size: CAUTION_SIZE }, across - 70)
 
 /** Points from the rule over the foot to the lower edge of the page. */
 const footHeight = (lines: number): number => MARGIN + 4 + CAUTION_LEADING * (lines - 1)

@@ -1,33 +1,25 @@
 import PDFDocument from 'pdfkit'
-import { type Faces, runsOf } from './faces'
+import type { Faces } from './faces'
 import { type Drawn, FACES, type Page } from './page'
+import { inRuns } from './runs'
 
 type Document = InstanceType<typeof PDFDocument>
 
-function drawText(
-  document: Document,
-  faces: Faces,
-  { text, x, y, face, size, colour }: Drawn & { kind: 'text' },
-): void {
-  let at = x
-  for (const run of runsOf(text, face)) {
-    document
-      .font(run.face)
-      .fontSize(size)
-      .fillColor(colour)
-      .text(run.text, at, y, { lineBreak: false, baseline: 'alphabetic' })
-    at += faces.width(run.text, run.face, size)
-  }
+function drawText(document: Document, { text, x, y, face, size, colour }: Drawn & { kind: 'text' }): void {
+  document.font(face).fontSize(size).fillColor(colour).text(text, x, y, { lineBreak: false, baseline: 'alphabetic' })
 }
 
 function drawPath(document: Document, { d, fill, stroke, width, dash }: Drawn & { kind: 'path' }): void {
   if (!d) return
   document.path(d)
-  if (fill !== null) document.fill(fill)
-  if (stroke === null) return
+  if (stroke === null) {
+    if (fill !== null) document.fill(fill)
+    return
+  }
   document.lineWidth(width)
   if (dash) document.dash(dash[0]!, { space: dash[1]! })
-  document.stroke(stroke)
+  if (fill === null) document.stroke(stroke)
+  else document.fillAndStroke(fill, stroke)
   if (dash) document.undash()
 }
 
@@ -43,10 +35,10 @@ export function writePdf(pages: readonly Page[], title: string, faces: Faces): P
   const chunks: Buffer[] = []
   document.on('data', (chunk: Buffer) => chunks.push(chunk))
   for (const face of FACES) document.registerFont(face, Buffer.from(faces.files[face]))
-  for (const { width, height, drawn } of pages) {
+  for (const { width, height, drawn } of pages.map((page) => inRuns(page, faces))) {
     document.addPage({ size: [width, height], margin: 0 })
     for (const each of drawn) {
-      if (each.kind === 'text') drawText(document, faces, each)
+      if (each.kind === 'text') drawText(document, each)
       else drawPath(document, each)
     }
   }

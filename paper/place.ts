@@ -15,7 +15,7 @@ function placedPath(d: string, x: number, y: number, scale: number): string {
       const across = command === 'A' ? at % 7 === 5 : at % 2 === 0
       return value * scale + (across ? x : y)
     })
-    return command + moved.map((value) => Number(value.toFixed(3))).join(' ')
+    return command + moved.map((value) => Number(value.toFixed(2))).join(' ')
   })
 }
 

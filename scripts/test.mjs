@@ -10,7 +10,7 @@ import { fail, lastLines, run, say } from './lib/run.mjs'
 /** @returns {[string, string[]]} */
 const tool = (name, ...args) => ['npx', ['--no-install', name, ...args]]
 
-const CRUISED = ['core', 'engraving', 'paper', 'app', 'server', 'shared', 'words', 'cli', 'tests', 'bench']
+const CRUISED = ['core', 'engraving', 'pictures', 'paper', 'app', 'server', 'shared', 'words', 'cli', 'tests', 'bench']
 
 /** Components need a compiler that reads them; all else goes by the native one, ten times as fast. */
 const typedComponents = (project) => tool('vue-tsc', '--noEmit', '-p', project)

@@ -32,7 +32,10 @@ interface Refusals {
   'study.not-binned': null
   'set.size': { count: number; most: number }
   'file.empty': null
-  'chart.format': null
+  'paper.empty': null
+  'paper.several': null
+  'paper.week': null
+  'paper.zip': null
   'recipes.notes': { most: number; fits: number }
   'tags.most': { most: number }
   'study.in-set': { titles: ListParam }

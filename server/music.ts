@@ -11,13 +11,7 @@ import { faultMessage } from '#words'
  * A file of some studies in a format.
  * @throws RecipeError naming the study that cannot be realised
  */
-export async function writtenFile({
-  format,
-  title,
-  studies,
-  strokes,
-  sheet,
-}: Omit<FileAsked, 'ids'>): Promise<string | Uint8Array> {
+export function writtenFile({ format, title, studies, strokes }: Omit<FileAsked, 'ids'>): string | Uint8Array {
   const pieces = studies.map(({ recipe, accepted = {} }, at): Bundle['pieces'][number] => {
     try {
       const study = realise(recipe, accepted, 0)
@@ -27,19 +21,7 @@ export async function writtenFile({
       throw error
     }
   })
-  const bundle = { title: title || pieces[0]!.title, pieces }
-  if (format !== 'pdf') return formatOf(format).write(bundle, { strokes })
-  const [{ writeSheet }, { FACE_FILES }] = await Promise.all([import('#shared/sheet'), import('#paper/faces')])
-  return writeSheet(bundle, sheet, FACE_FILES)
-}
-
-/** A chart of a kind in all keys as PDF. @throws RecipeError where the instrument does not take the kind */
-export async function chartFile(
-  chart: NonNullable<FileAsked['chart']>,
-  paper: FileAsked['sheet']['paper'],
-): Promise<Uint8Array> {
-  const [{ writeChart }, { FACE_FILES }] = await Promise.all([import('#shared/sheet'), import('#paper/faces')])
-  return writeChart(chart, paper, FACE_FILES)
+  return formatOf(format).write({ title: title || pieces[0]!.title, pieces }, { strokes })
 }
 
 /** A found study as it would be kept, or why it cannot be. */

@@ -1,6 +1,6 @@
 import type { FormatId } from '#core/formats'
 
-/** Formats in which studies go out, by the names of the core's table, and paper: a list that loads no format. */
+/** Formats in which studies go out, by the names of the core's table: a list that loads no format. */
 export const FILE_FORMATS = [
   'musicxml',
   'mxl',
@@ -9,6 +9,5 @@ export const FILE_FORMATS = [
   'lilypond',
   'json',
   'csv',
-  'pdf',
-] as const satisfies readonly (FormatId | 'pdf')[]
+] as const satisfies readonly FormatId[]
 export type FileFormat = (typeof FILE_FORMATS)[number]

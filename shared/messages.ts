@@ -11,6 +11,7 @@ interface SharedErrors {
   text: { field: string }
   depth: null
   'file.encoding': { line: number }
+  'worksheet.none': null
 }
 export const refuse = refusal<WordedErrors<SharedErrors>>()
 

@@ -25,6 +25,7 @@ import {
   TEMPO_RANGE,
   WALKS,
 } from '#core/study'
+import type { Accepted } from '#core/realise'
 import { BAR_RANGES, STRIKES } from '#core/surface'
 import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS, REPEATS } from '#core/fingering'
 import {
@@ -191,3 +192,14 @@ export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
       })),
     }),
 })
+
+/** Marks that were accepted for a study, by player. */
+export const acceptedSchema: ObjectSchema<Accepted> = Joi.object({
+  right: Joi.array().items(Joi.number().integer().min(1).max(5)),
+  left: Joi.array().items(Joi.number().integer().min(1).max(5)),
+  sticks: Joi.array().items(Joi.valid('R', 'L')),
+}).pattern(
+  // whoever plays in other families; the family itself says whether it can be
+  Joi.valid(...families().flatMap(({ players }) => players)),
+  Joi.array().items(Joi.string().max(4), Joi.number().integer()),
+)

@@ -1,16 +1,16 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { MOST_CALLED } from '#core/call'
 import type { Accepted } from '#core/realise'
-import { KIND_IDS } from '#core/material'
-import { families, type RecipeInput, TAUGHT } from '#core/instrument'
+import { type RecipeInput, TAUGHT } from '#core/instrument'
 import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/syllabus'
 import { MOST_STUDIES, MOST_TAG, MOST_TAGS, type Shelf } from './api'
 import { errorOf } from './fault'
 import { FILE_FORMATS, type FileFormat } from './fileFormats'
 import { refuse } from './messages'
 import { keptAim, newEntry, type PlanRequest, planSchema, routeSchema } from './practiceSchema'
-import { recipeSchema } from './recipeSchema'
-import type { ChartAsked, SheetOptions } from './sheet'
+import { paperSchema, type PaperWanted } from './paperSchema'
+import { acceptedSchema as accepted, recipeSchema } from './recipeSchema'
+import { settingsSchema } from './settingsSchema'
 import { syllabusSchema } from './syllabusSchema'
 import { checkTexts } from './texts'
 import { MOST_VERSIONS, words } from './words'
@@ -29,16 +29,6 @@ const setFileSchema: ObjectSchema<{ format: string; title?: string; studies: Rec
   studies: Joi.array().max(500).items(recipeSchema).required(),
 })
 
-const accepted = Joi.object({
-  right: Joi.array().items(Joi.number().integer().min(1).max(5)),
-  left: Joi.array().items(Joi.number().integer().min(1).max(5)),
-  sticks: Joi.array().items(Joi.valid('R', 'L')),
-}).pattern(
-  // whoever plays in other families; the family itself says whether it can be
-  Joi.valid(...families().flatMap(({ players }) => players)),
-  Joi.array().items(Joi.string().max(4), Joi.number().integer()),
-)
-
 const policies: ObjectSchema<Partial<Policies>> = Joi.object({
   togetherForSeparate: Joi.boolean(),
   moreOctaves: Joi.boolean(),
@@ -46,13 +36,6 @@ const policies: ObjectSchema<Partial<Policies>> = Joi.object({
   anyTouch: Joi.boolean(),
 })
 const choices = Joi.object().pattern(Joi.string().max(300), Joi.string().max(80)).max(60)
-const settings = Joi.object({
-  school: recipeSchema.extract('school'),
-  handSize: recipeSchema.extract('handSize'),
-  instrument: recipeSchema.extract('instrument'),
-  lead: recipeSchema.extract('lead'),
-  accordion: recipeSchema.extract('accordion'),
-})
 
 /** So many studies are moved or tagged by one request at the most. */
 const MOST_AT_ONCE = 500
@@ -66,16 +49,8 @@ export interface FileAsked {
   readonly title: string
   readonly studies: readonly { readonly recipe: RecipeInput; readonly accepted?: Accepted }[]
   readonly ids: readonly string[]
-  /** A chart of a kind in all keys instead of studies: as `pdf` only. */
-  readonly chart?: ChartAsked
   readonly strokes: boolean
-  readonly sheet: SheetOptions
 }
-const chartAsked: ObjectSchema<ChartAsked> = Joi.object({
-  kind: Joi.valid(...KIND_IDS).required(),
-  instrument: recipeSchema.extract('instrument'),
-  school: recipeSchema.extract('school'),
-})
 const fileAsked: ObjectSchema<FileAsked> = Joi.object({
   format: Joi.valid(...FILE_FORMATS).required(),
   title: words(120).allow('').default(''),
@@ -84,13 +59,7 @@ const fileAsked: ObjectSchema<FileAsked> = Joi.object({
     .max(MOST_STUDIES)
     .default([]),
   ids: Joi.array().items(uuid).max(MOST_STUDIES).default([]),
-  chart: chartAsked,
   strokes: Joi.boolean().default(true),
-  sheet: Joi.object({
-    paper: Joi.valid('a4', 'letter').default('a4'),
-    fingers: Joi.valid('all', 'crossings', 'none').default('all'),
-    large: Joi.boolean().default(false),
-  }).default({ paper: 'a4', fingers: 'all', large: false }),
 })
 
 /** Bodies of the API's requests. */
@@ -137,9 +106,10 @@ export const bodies = {
   }),
   order: Joi.object({ by: Joi.valid(...ORDERS).required(), version: version.required() }),
   upToDate: Joi.object({ version: version.required() }),
-  preferences: Joi.object({ settings, choices }),
+  preferences: Joi.object({ settings: settingsSchema, choices }),
   asked: Joi.object({ recipe: recipeSchema.required() }),
   file: fileAsked,
+  paper: paperSchema,
   syllabusCopy: Joi.object({
     title: words(120).min(1).required(),
     edition: words(40).allow('').required(),
@@ -200,8 +170,8 @@ export const recipeOf = (value: unknown): RecipeInput => checked(recipeSchema, v
 /** The studies of a set file. @throws RecipeError */
 export const setFileOf = (value: unknown) => checked(setFileSchema, value)
 
-/** What a chart is asked to be, from an unknown value. @throws RecipeError naming the field */
-export const chartAskedOf = (value: unknown): ChartAsked => checked(chartAsked, value)
+/** A sheet that is asked for, from an unknown value. @throws RecipeError naming the field */
+export const paperWantedOf = (value: unknown): PaperWanted => checked(paperSchema, value)
 
 /** Whether a value says that it is a set. */
 export const isSetFile = (value: unknown): boolean =>

@@ -53,9 +53,25 @@ export async function askFile(address: string, body: unknown): Promise<Blob> {
   return answer.blob()
 }
 
+/** A way to ask of which only the latest question counts: an answer that was overtaken is null. @throws ApiError as `ask` */
+export function askLatest() {
+  let asking = new AbortController()
+  return async <T>(address: string, body: unknown): Promise<T | null> => {
+    asking.abort()
+    const { signal } = (asking = new AbortController())
+    try {
+      return await sendFile<T>(address, JSON.stringify(body), signal, 'application/json')
+    } catch (error) {
+      if (signal.aborted) return null
+      throw error
+    }
+  }
+}
+
 /** Sends a file as it is, to be looked at. @throws ApiError as `ask`; the signal’s reason once it is aborted */
-export async function sendFile<T>(address: string, body: BodyInit, signal: AbortSignal): Promise<T> {
-  const answer = await fetch(address, { method: 'POST', body, signal }).catch(() => null)
+export async function sendFile<T>(address: string, body: BodyInit, signal: AbortSignal, type?: string): Promise<T> {
+  const headers = type ? { 'content-type': type } : undefined
+  const answer = await fetch(address, { method: 'POST', body, signal, headers }).catch(() => null)
   signal.throwIfAborted()
   if (!answer) throw new ApiError(0, SILENT)
   const content = (await answer.json().catch(() => null)) as unknown

@@ -1,10 +1,4 @@
-/** A file name that every system takes: signs spelled out, the rest in letters, digits and hyphens. */
-const fileName = (title: string): string =>
-  title
-    .replaceAll('♯', ' sharp')
-    .replaceAll('♭', ' flat')
-    .replace(/[^\w]+/g, '-')
-    .toLowerCase()
+import { fileName } from '#shared/fileName'
 
 /** Hands the user a file. @returns its name */
 export function download(title: string, extension: string, file: Blob): string {

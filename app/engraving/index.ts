@@ -4,6 +4,7 @@ export {
   type FingerSpot,
   layoutOf,
   markedStretch,
+  namesIn,
   type Shown,
   type StaffPlan,
   type System,

@@ -1,4 +1,4 @@
-import type { Row } from './view'
+import type { Row } from '#shared/practiceView'
 
 /** A cold test on the line: right at the tempo asked, right below it, hesitated, wrong. */
 export type TestMark = 'at' | 'below' | 'hesitated' | 'wrong'

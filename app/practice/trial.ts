@@ -1,10 +1,5 @@
 import { dateOf, drawWithout, type Help } from '#core/practice'
-import type { PracticeFile, Study } from '#shared/api'
-
-/** Everything that a set's practice is worked out from, of the set no more than it takes. */
-export type Practised = Omit<PracticeFile, 'set'> & {
-  readonly set: { readonly studies: readonly Pick<Study, 'id' | 'recipe'>[] }
-}
+import type { Practised } from '#shared/practiceView'
 
 /** A grade's studies: those of the set where they serve, the others as if they had been added. */
 function withGrade(file: Practised, grade: string): Practised {

@@ -4,8 +4,8 @@ import { familyOf, type Recipe, type RecipeInput, type Stage } from '#core/instr
 import { type Help, prepare, targetsFor, wouldHelp } from '#core/practice'
 import { realise, titleOf } from '#core/realise'
 import { templatesOf } from '#shared/preparation'
-import { type Practised, triedOn } from '../practice/trial'
-import { type PracticeView, preparationIn, viewOf } from '../practice/view'
+import { triedOn } from '../practice/trial'
+import { type Practised, type PracticeView, preparationIn, viewOf } from '#shared/practiceView'
 import { guarded } from './guarded'
 
 const api = {

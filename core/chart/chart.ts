@@ -1,16 +1,21 @@
-import { completeRecipe, type Player, type RecipeInput } from '../instrument'
-import { type KindId, KINDS, signatureOf, usualTonics } from '../material'
+import { completeRecipe, familyOf, type Player, type RecipeInput } from '../instrument'
+import { KIND_IDS, type KindId, KINDS, signatureOf, usualTonics } from '../material'
+import type { Message } from '../message'
 import { modulo, type Note, noteName, pitchClass } from '../pitch'
 import { crossingsOf, lineFor, marksOf, playersIn, realise } from '../realise'
+
+/** Kinds of which a chart says something: runs of single notes. */
+export const CHARTED: readonly KindId[] = KIND_IDS.filter((id) => KINDS[id].texture === 'run' && !KINDS[id].second)
 
 /** What one player takes over an octave, going up. */
 export interface ChartLine {
   readonly player: Player
   readonly marks: readonly string[]
-  /** Notes, by their place, on which something crosses. */
+  /** Notes, by their place, on which something crosses, and those whose mark is underlined. */
   readonly crossings: readonly number[]
-  /** Where the fourth finger lies inside the octave: once, in most scales. */
-  readonly fourths: readonly Note[]
+  readonly underlined: readonly number[]
+  /** What it is remembered by. */
+  readonly landmarks: readonly Message[]
 }
 
 /** One key. */
@@ -41,12 +46,14 @@ function tonicsRound(kind: KindId): Note[] {
 
 function rowOf(tonic: Note, kind: KindId, some: Omit<RecipeInput, 'material'>): ChartRow {
   const material = { tonic: noteName(tonic), kind }
-  const study = realise(completeRecipe({ ...some, material, octaves: 1, course: 'up' }), {}, 0)
+  const family = familyOf(some)
+  const study = realise(completeRecipe({ ...family.charted, ...some, material, octaves: 1, course: 'up' }), {}, 0)
   const lines = playersIn(study).map((player): ChartLine => {
-    const { notes } = lineFor(study, player)
-    const marks = marksOf(study, player)
-    const inside = notes.slice(1, -1).filter((_, at) => marks[at + 1] === '4')
-    return { player, marks, crossings: crossingsOf(study, player), fourths: inside.map(({ pitch }) => pitch) }
+    return {
+      ...{ player, marks: marksOf(study, player), crossings: crossingsOf(study, player) },
+      underlined: family.underlinedIn(study, player),
+      landmarks: family.landmarksOf(study, player),
+    }
   })
   const [upper] = playersIn(study)
   return {

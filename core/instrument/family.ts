@@ -251,6 +251,12 @@ export interface Family<
   crossingsOf(performance: P, player: Who): readonly number[]
   /** Notes that are practised by themselves, with what stands around them. */
   worthLooping(performance: P, player: Who): readonly number[]
+  /** What a line of an octave is remembered by, in a few words each. */
+  landmarksOf(performance: P, player: Who): readonly Message[]
+  /** Notes whose mark is underlined: they are found in another row than is usual. */
+  underlinedIn(performance: P, player: Who): readonly number[]
+  /** What a study of a chart of fingerings has beyond its key, so that every player has a line. */
+  readonly charted: Readonly<Record<string, unknown>>
   /** Where the players meet, in sentences. */
   meetings(performance: P): readonly Message[]
   othersOf(performance: P, player: Who): readonly Other[]

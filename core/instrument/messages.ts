@@ -35,6 +35,11 @@ export type InstrumentMessages = {
   'said.pin': { mark: string; note: number; hand: Hand | 'none' }
   'said.pin-run': { marks: string; note: number; hand: Hand | 'none' }
   'said.pin-degree': { mark: string; degree: number; leg: 'up' | 'down' | 'both'; hand: Hand | 'none' }
+  /** What a line is remembered by: “RH 4 on B♭”, “R leads”, “doubled: E”, “counterbass: E, A”. */
+  'landmark.finger': { finger: number; hand: Hand; note: NoteParam }
+  'landmark.lead': { stick: string }
+  'landmark.doubles': { notes: ListParam }
+  'landmark.counterbass': { notes: ListParam }
   /** What a study falls short of. */
   'short.motion': { asked: Motion; own: Motion }
   'short.contrary-from': { asked: 'unison' | 'octave'; own: 'unison' | 'octave' }

@@ -27,4 +27,4 @@ export {
   statesOf,
   type StudyState,
 } from './state'
-export { isAbout, type Target, targetOf } from './target'
+export { isAbout, ladderOf, type Target, targetOf } from './target'

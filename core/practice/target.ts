@@ -67,6 +67,12 @@ export function stepsTo(target: Target, tempo: number): number[] {
   return ladder
 }
 
+/** The whole ladder: from where practice begins to what is asked. */
+export function ladderOf(target: Target): number[] {
+  const slow = slowTempo(target)
+  return [slow, ...stepsTo(target, slow)]
+}
+
 /** Whether what was played is the study, and not a part of it. */
 export const isWhole = (
   { hands, octaves }: Target,

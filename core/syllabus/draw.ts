@@ -1,3 +1,4 @@
+import { seeded, some } from '../lots'
 import type { Message } from '../message'
 import type { AskedGrade } from './expand'
 import type { GradeReport } from './grade'
@@ -20,27 +21,6 @@ export interface DrawnItem {
   readonly printed: boolean
   /** Place of the study that serves it, from 0; null where none does. */
   readonly study: number | null
-}
-
-/** Numbers from 0 to 1, the same ones for the same seed (mulberry32, public domain; from memory). */
-function seeded(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let mixed = state
-    mixed = Math.imul(mixed ^ (mixed >>> 15), mixed | 1)
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61)
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
-  }
-}
-
-/** Some of a list, every choice equally likely; in the order in which they were drawn (Fisher and Yates). */
-function some<T>(items: readonly T[], count: number, random: () => number): T[] {
-  const left = [...items]
-  return Array.from(
-    { length: Math.min(count, left.length) },
-    () => left.splice(Math.floor(random() * left.length), 1)[0]!,
-  )
 }
 
 /**

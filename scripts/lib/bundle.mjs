@@ -9,6 +9,7 @@ export async function bundle(entry, name) {
   const sources = hashOf([
     'core',
     'engraving',
+    'pictures',
     'paper',
     'shared',
     'words',

@@ -40,6 +40,7 @@ const SOURCES = [
   'app',
   'core',
   'engraving',
+  'pictures',
   'paper',
   'server',
   'shared',

@@ -3,10 +3,11 @@ import { gradeSet, moveBetween, placeSet } from '#core/syllabus'
 import type { Recipe, RecipeInput } from '#core/instrument'
 import type { Accepted } from '#core/realise'
 import type { Settings, Policies, Syllabus } from '#core/syllabus'
+import type { PaperAsked } from '#shared/paper'
 import type { FileAsked } from '#shared/schemas'
 import { solverMeans } from '#shared/solver'
 import type { ReadSoFar, UsualHead } from '#shared/syllabusCsv'
-import { chartFile, previewMusic, writtenFile } from '../music'
+import { previewMusic, writtenFile } from '../music'
 import { previewFile } from '../preview'
 import { contentOf, playableOf } from '../studies'
 
@@ -15,6 +16,10 @@ interface Graded {
   readonly recipes: readonly Recipe[]
   readonly policies: Policies
 }
+
+/** Paper is loaded by those threads only that make it: its faces are large. */
+const paper = () => import('#shared/paper')
+const faces = () => import('#paper/faces')
 
 /** What threads do, by name: each takes one value that can be copied, and answers with one. */
 export const TASKS = {
@@ -49,8 +54,9 @@ export const TASKS = {
   /** A file of music, or of our own, as it would be read. */
   open: ({ bytes }: { readonly bytes: Uint8Array }) => previewMusic(bytes),
 
-  /** A chart of a kind in all keys. */
-  chart: ({ chart, sheet }: Required<Pick<FileAsked, 'chart' | 'sheet'>>) => chartFile(chart, sheet.paper),
+  /** Paper as pages to be looked at, and as a file. */
+  pages: async (asked: PaperAsked) => (await paper()).paperPages(asked, (await faces()).FACE_FILES),
+  pdf: async (asked: PaperAsked) => (await paper()).paperPdf(asked, (await faces()).FACE_FILES),
 
   /** A file of some studies. */
   write: (asked: Omit<FileAsked, 'ids'>) => writtenFile(asked),

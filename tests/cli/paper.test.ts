@@ -38,7 +38,32 @@ describe('a set as PDF', () => {
     expect(text).toContain('These five share a pattern: C, G, D, A, E')
     expect(text).toContain('RH 4 on F♯ · LH 4 on A')
     const { lines } = await run('export', '', ['--format', 'pdf', '--chart', 'polka', '--out', out])
-    expect(JSON.parse(lines[0]!).error.path).toBe('kind')
+    expect(JSON.parse(lines[0]!).error.path).toBe('chart.kinds[0]')
+  })
+
+  it('or a worksheet that can be made again by its number, with its answers alone', async () => {
+    const asked = ['--worksheet', 'signature,steps,black-keys', '--kinds', 'major', '--seed', '7', '--each', '2']
+    const textOf = async (...more: string[]): Promise<string> => {
+      const { code } = await run('export', '', ['--format', 'pdf', '--out', out, ...asked, ...more])
+      expect(code).toBe(0)
+      return poppler('pdftotext', '-layout', out, '-').replace(/\s+/g, ' ')
+    }
+    const blank = await textOf('--answers', 'none')
+    expect(blank).toContain('Worksheet 7')
+    expect(blank).not.toContain('answers')
+    const answers = await textOf('--answers', 'only')
+    expect(answers).toContain('Worksheet 7: answers')
+    // the steps of a major scale
+    expect(answers).toMatch(/W W H W W W H/)
+    expect(await textOf('--answers', 'only')).toBe(answers)
+    const { lines } = await run('export', '', ['--format', 'pdf', '--out', out, '--worksheet', 'singing'])
+    expect(JSON.parse(lines[0]!).error.path).toBe('worksheet.tasks[0]')
+  })
+
+  it('or cards, one study to a card', async () => {
+    const { code } = await run('export', set, ['--format', 'pdf', '--sheet', 'cards', '--out', out])
+    expect(code).toBe(0)
+    expect(poppler('pdftotext', '-layout', out, '-').match(/harmonic minor/g)).toHaveLength(3)
   })
 
   it('is refused by name where an option is none', async () => {

@@ -67,46 +67,6 @@ describe('files, by mouse', () => {
   })
 })
 
-describe('paper, by mouse', () => {
-  it('is written as it was chosen last', async () => {
-    const { id } = await setOfMajors('On paper', ['C', 'G'])
-    const { page } = await open(`/files?set=${id}`)
-    await page.getByRole('button', { name: /^Format/ }).click()
-    await page.getByRole('option', { name: /PDF/ }).click()
-    await page.getByRole('button', { name: 'Paper: A4' }).click()
-    await page.getByRole('option', { name: 'Letter' }).click()
-    await page.getByRole('button', { name: 'Fingers: all' }).click()
-    await page.getByRole('option', { name: 'where hands cross' }).click()
-    await expectAccessible(page)
-    const [download] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name: 'Write the file' }).click(),
-    ])
-    expect(download.suggestedFilename()).toBe('on-paper.pdf')
-    expect(readFileSync(await download.path(), 'latin1')).toContain('/MediaBox [0 0 612 792]')
-    await page.reload()
-    await page.getByRole('button', { name: /^Format/ }).click()
-    await page.getByRole('option', { name: /PDF/ }).click()
-    await page.getByRole('button', { name: 'Paper: Letter' }).waitFor()
-  })
-})
-
-describe('a chart, by mouse', () => {
-  it('of a kind in all keys is a page to hand out', async () => {
-    const { page } = await open('/files')
-    await page.getByRole('button', { name: /^What/ }).click()
-    await page.getByRole('option', { name: 'a chart of all keys' }).click()
-    await page.getByRole('button', { name: 'Kind: major' }).click()
-    await page.getByRole('option', { name: 'harmonic minor', exact: true }).click()
-    const [download] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('button', { name: 'Write the file' }).click(),
-    ])
-    expect(download.suggestedFilename()).toBe('harmonic-minor-in-all-keys.pdf')
-    expect(readFileSync(await download.path(), 'latin1').startsWith('%PDF-')).toBe(true)
-  })
-})
-
 describe('files, by keyboard', () => {
   it('go out: a set, in the format that is chosen', async () => {
     const { id } = await setOfMajors('To go out', ['C', 'G', 'D'])

@@ -24,7 +24,6 @@ describe('in another language', () => {
       await look(`/pupils/${nell.id}${part}?set=${set}`, 'h1')
       await page.getByText(/^Ffeettcchhiinngg/).waitFor({ state: 'detached' })
     }
-    await look(`/print/week/${set}`, 'section')
     await look(`/sets/${set}/coverage`, 'table')
     await look(`/sets/${set}/exam`, 'form')
     await page.locator('form button[type="submit"]').click()
@@ -33,7 +32,7 @@ describe('in another language', () => {
     await look('/syllabi', 'main a')
     await look('/syllabi/corvane-piano', 'section')
     await look('/compare', 'table')
-    await look(`/print/set/${set}`, '.sheet-line svg')
+    for (const sheet of ['studies', 'worksheet', 'chart']) await look(`/paper?set=${set}&sheet=${sheet}`, 'svg.page')
     expect(left).toEqual({})
     expect(problems).toEqual([])
   })

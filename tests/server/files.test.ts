@@ -23,28 +23,6 @@ describe('files of music', () => {
     expect((await answer.arrayBuffer()).byteLength).toBeGreaterThan(100)
   })
 
-  it('go out as a sheet of paper, as it is asked for', async () => {
-    const pages = async (sheet: object): Promise<number> => {
-      const answer = await write({ format: 'pdf', studies: Array.from({ length: 9 }, () => ({ recipe })), sheet })
-      expect([answer.status, answer.headers.get('content-type')]).toEqual([200, 'application/pdf'])
-      const text = Buffer.from(await answer.arrayBuffer()).toString('latin1')
-      expect(text.startsWith('%PDF-')).toBe(true)
-      return text.match(/\/Type \/Page\b/g)!.length
-    }
-    expect(await pages({ paper: 'letter', large: true })).toBeGreaterThan(await pages({}))
-    expect((await write({ format: 'pdf', studies: [{ recipe }], sheet: { paper: 'a3' } })).status).toBe(422)
-  })
-
-  it('hold a chart of a kind, as paper only', async () => {
-    expect((await write({ format: 'pdf', chart: { kind: 'major' } })).headers.get('content-type')).toBe(
-      'application/pdf',
-    )
-    const other = await write({ format: 'midi', chart: { kind: 'major' } })
-    expect([other.status, ((await other.json()) as { code: string }).code]).toEqual([422, 'chart.format'])
-    const none = await write({ format: 'pdf', chart: { kind: 'polka' } })
-    expect([none.status, ((await none.json()) as { path: string }).path]).toEqual([422, 'chart.kind'])
-  })
-
   it('hold the studies of a set in its order, with the fingers that were accepted', async () => {
     const { id } = await setOfMajors('Out', ['G', 'C'])
     const { studies, title } = (await call(`/api/sets/${id}`)).body

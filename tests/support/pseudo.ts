@@ -36,7 +36,7 @@ const saidOn = (page: Page): Promise<string[]> =>
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
     while (walker.nextNode()) {
       const { parentElement, textContent } = walker.currentNode
-      if (!parentElement?.closest('script, style, noscript')) said.push(textContent!)
+      if (!parentElement?.closest('script, style, noscript, svg.page')) said.push(textContent!)
     }
     for (const element of document.querySelectorAll('*')) {
       for (const name of ['aria-label', 'title', 'placeholder', 'aria-description', 'alt']) {

@@ -74,7 +74,11 @@ export const edges = {
   'error.study.unknown': 'There is no such study.',
   'error.study.binned': 'This study was thrown away: put it back from the bin first.',
   'error.study.not-binned': 'Only what is in the bin is deleted for good: throw it away first.',
-  'error.chart.format': 'A chart is written as pdf.',
+  'error.worksheet.none': 'None of these keys has anything to ask: take more signs, or other kinds.',
+  'error.paper.empty': 'There is nothing in it to print.',
+  'error.paper.several': 'Several sets go into one archive: ask for them as zip.',
+  'error.paper.week': 'A week is of a set: name one.',
+  'error.paper.zip': 'Only sets, and cards of sets, go into an archive.',
   'error.file.empty': 'There is no study to write.',
   'error.recipes.notes':
     'These studies have more than {most, number} notes together: the first {fits} are as many as go at once.',

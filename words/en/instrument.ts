@@ -73,6 +73,10 @@ export const instrument = {
   'error.pin.hand': 'The {hand, select, right {right} other {left}} hand does not play in this study.',
   stage:
     '{stage, select, right_alone {right hand alone} left_alone {left hand alone} crossings {the crossings alone} blocks {grip to grip} together {hands together, slowly} rhythms {long-short, short-long} octaves {all octaves, slowly} ladder {the ladder of rhythms} tempo {up to tempo} above {above the tempo} cold {cold} against {note against beat} bellows {the bellows} lead {its own lead, slowly} other_lead {the other lead} rolled {rolled, up the ladder} alone {each hand alone} other {{stage}}}',
+  'landmark.finger': '{hand, select, left {LH} other {RH}} {finger} on {note}',
+  'landmark.lead': '{stick} leads',
+  'landmark.doubles': 'doubled: {notes}',
+  'landmark.counterbass': 'counterbass: {notes}',
   'watch.crossing':
     '{kind, select, thumb_under {thumb under to {note}} other {{finger} over to {note}}}{hand, select, left {, left hand} other {}}',
   'watch.parting': 'the hands cross apart at {note}',

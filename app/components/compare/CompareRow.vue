@@ -18,7 +18,7 @@ const emit = defineEmits<{ point: [step: number | null] }>()
 
 const NARROWEST = 21
 const STAIR = 132
-const systems = computed(() => layoutOf(props.study, props.width, NARROWEST))
+const systems = computed(() => layoutOf(props.study, props.width, { narrowest: NARROWEST }))
 </script>
 
 <template>

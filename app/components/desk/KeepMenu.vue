@@ -39,12 +39,8 @@ const items = computed(() => {
   const { id } = props.desk
   return [
     { words: t('desk.keep-menu.new'), does: () => emit('fresh') },
-    ...(id
-      ? [
-          { words: t('desk.keep-menu.duplicate'), does: () => emit('duplicate') },
-          { words: t('desk.keep-menu.print'), does: () => void navigateTo(`/print/study/${id}`) },
-        ]
-      : []),
+    ...(id ? [{ words: t('desk.keep-menu.duplicate'), does: () => emit('duplicate') }] : []),
+    { words: t('desk.keep-menu.print'), does: () => void navigateTo('/paper?of=desk&sheet=studies') },
     { words: t('desk.keep-menu.where-is-this-asked'), does: () => emit('asked') },
     { words: t('desk.keep-menu.export'), does: download },
     { words: t('desk.keep-menu.import'), does: () => file.value?.click() },

@@ -19,6 +19,7 @@ const places = computed(() => [
   { root: '/library', to: '/library', words: t('frame.the-head.library') },
   { root: '/pupils', to: '/pupils', words: t('frame.the-head.pupils') },
   { root: '/syllabi', to: '/syllabi', words: t('frame.the-head.syllabi') },
+  { root: '/paper', to: '/paper', words: t('paper.title') },
   { root: '/files', to: '/files', words: t('files.title') },
 ])
 

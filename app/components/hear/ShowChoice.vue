@@ -1,28 +1,17 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed } from 'vue'
-import { NAME_SYSTEMS, type NameSystem } from '#core/pitch'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import type { FamilyWords } from '~/components/instrument'
 import { type Shown, useShowing } from '~/stores/showing'
+import { nameChoices } from '~/composables/nameChoices'
 import { t } from '~/composables/words'
 
 /** What the page shows beside the notes: as much or as little as this pupil's eye takes in. */
 defineProps<{ words: string; toggles: FamilyWords['shown'] }>()
 const showing = useShowing()
+const names = nameChoices()
 
-const NAMES: Record<NameSystem, { words: string; note: string }> = {
-  letters: { words: t('hear.show-choice.letters'), note: 'C♯' },
-  german: { words: t('hear.show-choice.german'), note: 'Cis, H' },
-  'fixed-do': { words: t('hear.show-choice.fixed-do'), note: 'do♯' },
-  'movable-do': { words: t('hear.show-choice.movable-do'), note: t('hear.show-choice.tonic-is-do') },
-  'movable-la': { words: t('hear.show-choice.movable-do-minor-on'), note: '' },
-  degrees: { words: t('hear.show-choice.degrees'), note: '♯7' },
-}
-const names = [
-  { value: 'none' as const, words: t('hear.show-choice.no-names'), note: '' },
-  ...NAME_SYSTEMS.map((value) => ({ value, ...NAMES[value] })),
-]
 type Switch = Exclude<keyof Shown, 'names'>
 const flip = (what: Switch): void => {
   showing.shown[what] = !showing.shown[what]

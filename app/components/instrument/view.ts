@@ -58,11 +58,8 @@ export interface FamilyWords {
   readonly special: (study: RealisedStudy, player: Player, index: number) => readonly string[]
   /** What else may be laid beside a study. */
   readonly besides: (study: RealisedStudy) => readonly Beside[]
-  /** What the body or the ear should be spared, on the page and on paper; null where the usual says all. */
+  /** What the body or the ear should be spared; null where the usual says all. */
   readonly caution: Code | null
-  readonly paperCaution: Code | null
-  /** What the signs of its score mean, for paper; null where all is usual. */
-  readonly legend: (shown: Shown) => string | null
   /** What undo calls the family's own fields. */
   readonly fields: Readonly<Record<string, ToldField>>
   readonly pinWords: (pin: AnyPin, study: RealisedStudy | null) => string

@@ -17,7 +17,7 @@ const emit = defineEmits<{ pick: [where?: Where]; leave: [] }>()
 
 const [WIDTH, HEIGHT] = [640, 170]
 const study = shallowRef<RealisedStudy | null>(null)
-const systems = computed(() => (study.value ? layoutOf(study.value, WIDTH, 15) : []))
+const systems = computed(() => (study.value ? layoutOf(study.value, WIDTH, { narrowest: 15 }) : []))
 
 onMounted(async () => {
   const recipe = JSON.parse(JSON.stringify(props.row.recipe)) as Row['recipe']

@@ -1,11 +1,9 @@
 <script setup lang="ts">
 import { familyOf } from '#core/instrument'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { KINDS } from '#core/material'
-import { nameIn, type NameSystem, parseNote } from '#core/pitch'
+import type { NameSystem } from '#core/pitch'
 import { inkOf, lineFor, marksOf, pinnedNotes, playersIn, type RealisedStudy } from '#core/realise'
-import { isFree } from '#core/study'
-import { type Engraved, drawSystem, engravingReady, type FingerSpot, type System } from '~/engraving'
+import { type Engraved, drawSystem, engravingReady, type FingerSpot, namesIn, type System } from '~/engraving'
 import { fingerLabel } from '~/engraving/speak'
 import StepMarks from './StepMarks.vue'
 import { viewOf } from '~/components/instrument'
@@ -74,14 +72,7 @@ const shown = computed(() => ({
   head: heads.value.length > 0,
   over: over.value ? over.value.height : 0,
 }))
-const nameOf = ({ hand, index }: FingerSpot): string => {
-  const { recipe } = props.study
-  const { material } = recipe
-  const key = isFree(material)
-    ? { tonic: { letter: 'C', alteration: 0 } as const, minor: false }
-    : { tonic: parseNote(material.tonic), minor: KINDS[material.kind].mode === 'minor' }
-  return nameIn(props.names!, lineFor(props.study, hand).notes[index]!.pitch, key)
-}
+const nameOf = computed(() => namesIn(props.study, props.names!))
 
 /** What the ink depends on; fingers do not, so pinning one redraws no note. */
 const ink = computed(() => {

@@ -35,7 +35,7 @@ const ORDERS = [
         </button>
       </span>
       <NuxtLink class="text-button ml-auto" :to="`/files?set=${setId}`">{{ t('files.write-a-file') }}</NuxtLink>
-      <NuxtLink class="main-button leading-[22px]" :to="`/print/set/${setId}`">{{
+      <NuxtLink class="main-button leading-[22px]" :to="`/paper?set=${setId}`">{{
         t('sets.programme-foot.print-the-set')
       }}</NuxtLink>
     </template>

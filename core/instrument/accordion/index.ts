@@ -13,6 +13,7 @@ import { KINDS } from '../../material'
 import { type CommonInput, type Finger, type Hand, isFree } from '../../study'
 import { trebleOf } from '../../surface'
 import { family } from '../family'
+import { fourthOf, notesAt } from '../landmarks'
 import { tellInstrument } from '../messages'
 import { pinTold } from '../pinTold'
 import { complete } from './complete'
@@ -79,6 +80,10 @@ function bassStretches(bass: RealisedBass | undefined): number[] {
   return bass.notes.flatMap((_, index) => (index % STROKES === 0 ? [index] : []))
 }
 
+/** Notes of the left hand that are found in the row of counterbasses. */
+const onCounterbass = ({ buttons }: RealisedBass): number[] =>
+  buttons.flatMap(({ row }, index) => (row === 'counterbass' ? [index] : []))
+
 const isBare = (pin: AccordionPin): pin is Pin => !isButtonPin(pin)
 
 const ON_KEYS = KEY_SCHOOLS.map((id) => ({
@@ -143,6 +148,17 @@ export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
     hand === 'right' ? (hands.right?.crossings ?? []).map(({ index }) => index) : (bass?.leaps ?? []),
   worthLooping: ({ hands, bass }, hand) =>
     hand === 'right' ? (hands.right?.crossings ?? []).map(({ index }) => index) : (bass?.leaps ?? []),
+  landmarksOf: ({ hands, bass }, hand) => {
+    if (hand === 'right') return hands.right ? fourthOf(hands.right, hand) : []
+    const under = bass ? onCounterbass(bass) : []
+    return notesAt(
+      'landmark.counterbass',
+      under.map((index) => bass!.notes[index]!.pitch),
+    )
+  },
+  underlinedIn: ({ bass }, hand) => (hand === 'left' && bass ? onCounterbass(bass) : []),
+  // the left hand's own scale, since strokes of bass and chord say nothing of a key
+  charted: { accordion: { left: { part: 'scale' } } },
   meetings: ({ hands: { right }, bass }) => (right && bass ? meetingsOf(right, bass) : []),
   othersOf,
   acceptedOf: ({ hands, bass }) => ({

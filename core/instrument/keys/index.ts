@@ -1,5 +1,6 @@
 import { pinTold } from '../pinTold'
 import { refuseSticking } from '../../sticking'
+import { fourthOf } from '../landmarks'
 import { tellInstrument } from '../messages'
 import {
   checkedPin,
@@ -107,6 +108,9 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   stretchesOf: ({ hands }, hand) => hands[hand]?.grips ?? [],
   crossingsOf,
   worthLooping: crossingsOf,
+  landmarksOf: ({ hands }, hand) => (hands[hand] ? fourthOf(hands[hand], hand) : []),
+  underlinedIn: () => [],
+  charted: {},
   meetings: ({ hands: { right, left }, together }) =>
     right && left && together ? meetingsTold(together, right, left) : [],
   othersOf: ({ hands }, hand) =>

@@ -1,4 +1,5 @@
 import { pinTold } from '../pinTold'
+import { notesAt } from '../landmarks'
 import { tellInstrument } from '../messages'
 import { type Kind, KINDS } from '../../material'
 import {
@@ -108,6 +109,15 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
     ...crossingsOf(performance),
     ...performance.sticking.doubles.map(({ index }) => index),
   ],
+  landmarksOf: ({ sticking: { sticks, notes, doubles } }) => [
+    tellInstrument('landmark.lead', { stick: sticks[0]! }),
+    ...notesAt(
+      'landmark.doubles',
+      doubles.map(({ index }) => notes[index]!.pitch),
+    ),
+  ],
+  underlinedIn: () => [],
+  charted: {},
   meetings: () => [],
   othersOf: ({ sticking }) => sticking.alternatives.map(({ sticks, ...other }) => ({ ...other, marks: sticks })),
   acceptedOf: ({ sticking }) => ({ sticks: sticking.sticks }),

@@ -6,12 +6,8 @@ import { type Context, readChecked, route } from '../../http'
 import { refuse } from '../../messages'
 import { thread, weighed } from '../../work'
 
-const PDF = { mediaType: 'application/pdf', extensions: ['pdf'] }
-
 async function fileOf({ db, studio }: Context, asked: FileAsked): Promise<string | Uint8Array> {
-  const { ids, studies: sent, chart, format, sheet, ...rest } = asked
-  if (chart && format !== 'pdf') throw refuse('chart.format', {}, 'format')
-  if (chart) return thread('chart', { chart, sheet })
+  const { ids, studies: sent, ...rest } = asked
   const studies = ids.length > 0 ? await studiesNamed(db, studio, ids) : sent
   if (studies.length === 0) throw refuse('file.empty', {}, 'studies')
   weighed(
@@ -19,14 +15,14 @@ async function fileOf({ db, studio }: Context, asked: FileAsked): Promise<string
     'studies',
   )
   const own = studies.map(({ recipe, accepted }) => ({ recipe, ...(accepted && { accepted }) }))
-  return thread('write', { ...rest, format, sheet, studies: own })
+  return thread('write', { ...rest, studies: own })
 }
 
 export default route(async (context) => {
   const { event } = context
   const asked = await readChecked(event, bodies.file)
   const file = await fileOf(context, asked)
-  const { mediaType, extensions } = asked.format === 'pdf' ? PDF : formatOf(asked.format)
+  const { mediaType, extensions } = formatOf(asked.format)
   setHeader(event, 'content-type', mediaType)
   setHeader(event, 'content-disposition', `attachment; filename="studies.${extensions[0]}"`)
   return typeof file === 'string' ? file : Buffer.from(file)

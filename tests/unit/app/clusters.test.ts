@@ -1,11 +1,10 @@
 import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { clustered } from '~/components/instrument/keys/clusters'
-import { stairOf } from '~/components/instrument/keys/geometry'
 import { layoutOf, markedStretch } from '#engraving'
 import { anyShaped } from '../../support/recipes'
 import { runs } from '../../support/runs'
+import { clustered, stairOf } from '#pictures'
 
 const WIDTH = 900
 const DISC = 16.6

@@ -4,7 +4,7 @@ import { dateOf, dayOf, weekdayOf } from '#core/practice'
 import { FRAME, scaleOf, stairOf } from '~/components/practice/stairs'
 import { bpmOf, notesOf, tapping } from '~/components/practice/tempo'
 import { markOf } from '~/practice/marks'
-import { viewOf } from '~/practice/view'
+import { viewOf } from '#shared/practiceView'
 import { entryOf, practiceFile, someStudies, TODAY } from '../../support/practice'
 import { runs } from '../../support/runs'
 

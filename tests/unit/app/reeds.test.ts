@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { makes } from '../../../app/components/instrument/accordion/voice'
-import { laneOf } from '../../../app/components/instrument/accordion/lane'
-import { bellowsIn } from '../../../app/components/instrument/accordion/bellows'
 import { layoutOf } from '#engraving'
 import { accordion } from '../../support/accordion'
+import { laneOf, bellowsIn } from '#pictures'
 
 const RATE = 22050
 const { note, seconds } = makes.accordion!

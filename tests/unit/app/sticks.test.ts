@@ -15,8 +15,6 @@ import {
   type RecipeInput,
 } from '#core/instrument'
 import type { MalletRecipe } from '#core/sticking'
-import { barsAround, barScale, marksOf, strikesAround, wayOf } from '~/components/instrument/mallets/map'
-import { stickStairOf } from '~/components/instrument/mallets/stair'
 import { layoutOf } from '#engraving'
 import { fingerLabel } from '~/engraving/speak'
 import { namedChange } from '~/stores/desk/changeWords'
@@ -24,6 +22,7 @@ import { degreePin, gripPin } from '~/stores/desk/pins'
 import { marimba, sticksOf } from '../../support/mallets'
 import { anyMallets, anyRecipe } from '../../support/recipes'
 import { runs } from '../../support/runs'
+import { barsAround, barScale, marksOf, strikesAround, wayOf, stickStairOf } from '#pictures'
 
 const F = { tonic: 'F', kind: 'major' } as const
 const study = marimba({ material: F, lead: 'left' })

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { chartOf, groupsOf } from '#core/chart'
 import { noteName } from '#core/pitch'
+import { inEnglish } from '#shared/reader'
 
 const named = (kind: Parameters<typeof chartOf>[0], some = {}) =>
   groupsOf(chartOf(kind, some)).map(({ alike, rows }) => [alike, rows.map(({ tonic }) => noteName(tonic)).join(' ')])
@@ -19,10 +20,7 @@ describe('a chart of a kind', () => {
 
   it('says where the fourth finger lies: RH on B and LH on D in C major', () => {
     const [c] = chartOf('major')
-    expect(c!.lines.map(({ player, fourths }) => [player, fourths.map(noteName)])).toEqual([
-      ['right', ['B']],
-      ['left', ['D']],
-    ])
+    expect(c!.lines.map(({ landmarks }) => landmarks.map(inEnglish))).toEqual([['RH 4 on B'], ['LH 4 on D']])
     expect(c!.lines.map(({ marks }) => marks.join(''))).toEqual(['12312345', '54321321'])
   })
 
@@ -30,5 +28,16 @@ describe('a chart of a kind', () => {
     const rows = chartOf('major', { instrument: 'marimba-4.3' })
     expect(rows.every(({ lines }) => lines.length === 1)).toBe(true)
     expect(named('major', { instrument: 'marimba-4.3' }).length).toBeGreaterThan(2)
+    const [, , , , e] = rows
+    expect(e!.lines[0]!.landmarks.map(inEnglish)).toEqual(['R leads', 'doubled: F♯'])
+  })
+
+  it('has the left hand’s own scale on an accordion, counterbasses underlined: 4 2 5 4 2 5 3 4 in C', () => {
+    const [c] = chartOf('major', { instrument: 'accordion' })
+    const [right, left] = c!.lines
+    expect([right!.marks, left!.marks].map((marks) => marks.join(''))).toEqual(['12312345', '42542534'])
+    expect(left!.underlined).toEqual([2, 5, 6])
+    expect(left!.landmarks.map(inEnglish)).toEqual(['counterbass: E, A, B'])
+    expect(right!.underlined).toEqual([])
   })
 })

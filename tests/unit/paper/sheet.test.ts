@@ -1,7 +1,8 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
 import { crossingsOf, lineFor, playersIn, realise } from '#core/realise'
-import { type Faces, type Page, PAPERS, type Sheet, sheetPages } from '#paper'
+import { type Faces, type Page, PAPERS, type Sheet, type SheetLook, sheetPages } from '#paper'
+import { USUAL_LOOK } from '#shared/paper/asked'
 import { faces as loaded } from '../../support/faces'
 
 let faces: Faces
@@ -17,7 +18,7 @@ const recipes: RecipeInput[] = [
   { material: { tonic: 'C', kind: 'major' }, instrument: 'accordion' },
   { material: { tonic: 'A', kind: 'cadence-minor' } },
 ]
-const sheetOf = (some: Partial<Sheet> = {}, asked = recipes): Sheet => ({
+const sheetOf = (some: Partial<SheetLook> = {}, paper: Sheet['paper'] = 'a4', asked = recipes): Sheet => ({
   words: {
     title: 'A set',
     name: 'Name ____',
@@ -27,10 +28,10 @@ const sheetOf = (some: Partial<Sheet> = {}, asked = recipes): Sheet => ({
   },
   studies: asked.map((recipe, at) => {
     const study = realise(recipe, {}, 0)
-    return { study, title: `Study ${at + 1} in E♭`, tempo: '♩ = 60 in eighths', head: null }
+    return { study, title: `Study ${at + 1} in E♭`, tempo: '♩ = 60 in eighths', heads: [], tempi: [40, 50, 60] }
   }),
-  ...{ paper: 'a4', fingers: 'all', large: false },
-  ...some,
+  paper,
+  look: { ...USUAL_LOOK, ...some },
 })
 const textsOf = (pages: readonly Page[], face?: string): string[] =>
   pages.flatMap(({ drawn }) =>
@@ -45,7 +46,7 @@ const notesIn = (sheet: Sheet): number =>
 
 describe('a sheet', () => {
   it.each(['a4', 'letter'] as const)('on %s keeps all it draws between its margins, clear of the foot', (paper) => {
-    const pages = sheetPages(sheetOf({ paper }), faces)
+    const pages = sheetPages(sheetOf({}, paper), faces)
     for (const { width, height, drawn } of pages) {
       expect({ width, height }).toEqual(PAPERS[paper])
       const rule = drawn.findLast((one) => one.kind === 'path' && one.stroke === '#c9d2cb')!
@@ -61,7 +62,7 @@ describe('a sheet', () => {
   })
 
   it('has a finger or stick for every note, at the crossings only, or none', () => {
-    const count = (fingers: Sheet['fingers']): number =>
+    const count = (fingers: SheetLook['fingers']): number =>
       textsOf(sheetPages(sheetOf({ fingers }), faces), 'serif-bold').filter(isFinger).length
     const sheet = sheetOf()
     const crossings = sheet.studies.reduce(
@@ -89,6 +90,53 @@ describe('a sheet', () => {
       }
     })
     expect(textsOf(pages).filter((text) => text.startsWith('Study'))).toHaveLength(recipes.length)
+  })
+
+  it('has names, stairs, maps, tempi and grips where they are wanted, and keeps within the page', () => {
+    const drawnIn = (some: Partial<SheetLook>): number =>
+      sheetPages(sheetOf(some), faces).reduce((sum, { drawn }) => sum + drawn.length, 0)
+    const plain = drawnIn({})
+    for (const some of [
+      { names: 'letters' },
+      { stair: true },
+      { map: true },
+      { steps: true },
+      { grips: true },
+    ] as const)
+      expect(drawnIn(some)).toBeGreaterThan(plain)
+    const named = textsOf(sheetPages(sheetOf({ names: 'degrees' }), faces), 'sans')
+    expect(named.filter((text) => /^[♭♯]?[1-7]$/.test(text)).length).toBeGreaterThan(100)
+    const all = sheetPages(sheetOf({ names: 'german', stair: true, map: true, steps: true, grips: true }), faces)
+    expect(textsOf(all).filter((text) => text === '♩ 50')).toHaveLength(recipes.length)
+    for (const { width, drawn } of all)
+      for (const one of drawn)
+        if (one.kind === 'text') expect(one.x > 20 && one.x < width - 20 && one.y < 842).toBe(true)
+  })
+
+  it('prints one hand’s line alone: half the fingers of two hands, all of one who plays alone', () => {
+    const [both, , , sticks] = recipes
+    const fingersOf = (asked: RecipeInput, hands: SheetLook['hands']): string[] =>
+      textsOf(sheetPages(sheetOf({ hands }, 'a4', [asked]), faces), 'serif-bold').filter(isFinger)
+    expect([...fingersOf(both!, 'right'), ...fingersOf(both!, 'left')]).toHaveLength(fingersOf(both!, 'all').length)
+    expect(fingersOf(sticks!, 'right')).toEqual(fingersOf(sticks!, 'all'))
+  })
+
+  it('breaks its lines after so many bars, where they fit', () => {
+    const recipe: RecipeInput = { material: { tonic: 'C', kind: 'major' }, octaves: 2 }
+    const lines = (bars: number): number =>
+      textsOf(sheetPages(sheetOf({ bars, hands: 'right' }, 'a4', [recipe]), faces), 'music').filter(
+        (text) => text === '\uE050',
+      ).length
+    expect([1, 2, 4].map(lines)).toEqual([4, 2, 1])
+  })
+
+  it('leaves no page half empty without need: pages of one sheet are about equally full', () => {
+    const pages = sheetPages(sheetOf({ stair: true }, 'a4', [...recipes, ...recipes]), faces)
+    const lowest = pages.map(({ drawn }) =>
+      Math.max(...drawn.flatMap((one) => (one.kind === 'text' && isFinger(one.text) ? [one.y] : []))),
+    )
+    expect(pages.length).toBeGreaterThan(3)
+    expect(Math.min(...lowest)).toBeGreaterThan(842 / 2)
   })
 
   it('takes more pages where its notes are large', () => {

@@ -6,11 +6,6 @@ export const files = {
   'files.write-a-file': 'Write a file',
   'files.other-formats': 'Other formats …',
   'files.write-as': 'Write <a>it</a> as <b>it</b>',
-  'files.write-chart': 'Write <a>it</a>: <i>it</i>',
-  'files.chart': 'a chart of all keys',
-  'files.chart.for':
-    'a line for each key round the circle: notes, fingers of both hands, crossings, where the fourth finger lies; keys of one pattern together',
-  'files.kind': 'Kind',
   'files.what': 'What',
   'files.format': 'Format',
   'files.rolls': 'Rolls',
@@ -21,19 +16,15 @@ export const files = {
   'files.chosen': '{count, plural, one {one study} other {# studies}} chosen in the library',
   'files.set-of': '{title}, {name}',
   'files.studies': '{count, plural, one {one study} other {# studies}}',
-  'files.sheet.paper': 'Paper',
-  'files.sheet.fingers': 'Fingers',
-  'files.sheet.large': 'Notes',
-  'files.sheet.value':
-    '{value, select, a4 {A4} letter {Letter} all {all} crossings {where hands cross} none {none} large {large, for the stand} other {as usual}}',
   'files.write': 'Write the file',
+  'files.to-paper': 'On paper …',
   'files.writing': 'writing …',
   'files.written': 'Written: {name}',
   'files.nothing': 'There is nothing in it yet.',
   'files.format.name':
-    '{format, select, musicxml {MusicXML} mxl {MusicXML, packed} midi {MIDI} abc {ABC} lilypond {LilyPond} json {Tactum’s JSON} pdf {a sheet to print (PDF)} other {a table (CSV)}}',
+    '{format, select, musicxml {MusicXML} mxl {MusicXML, packed} midi {MIDI} abc {ABC} lilypond {LilyPond} json {Tactum’s JSON} other {a table (CSV)}}',
   'files.format.for':
-    '{format, select, musicxml {for programs that engrave music: notes, fingers, keys, tempo, slurs} mxl {the same, smaller} midi {for programs that play: a track for each hand} abc {music as plain text; it goes out only} lilypond {for engraving by text; it goes out only} json {comes back exactly as it is, settings and pins too} pdf {pages with fingers, page numbers, a place for name and date, and the cautions} other {for spreadsheets: a row for each study, with its fingers; it goes out only}}',
+    '{format, select, musicxml {for programs that engrave music: notes, fingers, keys, tempo, slurs} mxl {the same, smaller} midi {for programs that play: a track for each hand} abc {music as plain text; it goes out only} lilypond {for engraving by text; it goes out only} json {comes back exactly as it is, settings and pins too} other {for spreadsheets: a row for each study, with its fingers; it goes out only}}',
   'files.in': 'In',
   'files.drop':
     'Drop a file anywhere in Tactum, or choose one here: MusicXML (.musicxml, .xml, .mxl), MIDI (.mid), studies and sets of ours (.json). Nothing is kept before you say so.',

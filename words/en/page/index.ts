@@ -12,6 +12,7 @@ import { library } from './library'
 import { mallets } from './mallets'
 import { names } from './names'
 import { practice } from './practice'
+import { paper } from './paper'
 import { print } from './print'
 import { score } from './score'
 import { sets } from './sets'
@@ -34,6 +35,7 @@ export const page = {
   ...mallets,
   ...names,
   ...practice,
+  ...paper,
   ...print,
   ...score,
   ...sets,

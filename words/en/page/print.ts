@@ -1,26 +1,45 @@
-/** Paper. */
+/** Paper: what stands on sheets, and the page on which they are made. */
 export const print = {
   'print.paper-bar.back': 'Back',
   'print.paper-bar.paper': 'Paper',
   'print.paper-bar.print': 'Print',
+  'print.tempo': 'in {notesTold}',
   'print.chart.title': '{kind} in all keys',
   'print.chart.group':
     '{alike, select, yes {These {count, plural, =2 {two} =3 {three} =4 {four} =5 {five} =6 {six} other {#}} share a pattern: {keys}} other {{count, plural, =1 {This one goes its own way: {keys}} other {Each of these goes its own way: {keys}}}}}',
   'print.chart.player': '{player, select, right {RH} left {LH} other {}}',
   'print.chart.signs':
     '{fifths, plural, =0 {no signs} other {{signs} {of, select, sharp {{signs, plural, =1 {sharp} other {sharps}}} other {{signs, plural, =1 {flat} other {flats}}}}}}',
-  'print.chart.landmark': '{player} 4 on {notes}',
   'print.sheet.name': 'Name ______________________',
   'print.sheet.date': 'Date ______________',
   'print.sheet.page': '{at} of {of}',
-  'print.paper-foot.start-slowly-and-stay':
+  'print.caution.start':
     'Start slowly and stay loose; short sessions with breaks; raise tempo or minutes, not both at once. Do not stretch to force a span.',
-  'print.paper-foot.stop-at-pain-numbness':
+  'print.caution.stop':
     'Stop at pain, numbness or tingling and see a doctor or a hand therapist. Usual cautions, not medical advice: your teacher’s and doctor’s word goes first.',
-  'print.printed-study.engraving': 'engraving …',
-  'print.printed-study.in': 'in {notesTold}',
-  'print.id.for': 'for {name}',
-  'print.id.there-is-nothing-in': 'There is nothing in this set to print.',
-  'print.id.print-tactum': 'Print · Tactum',
-  'print.id.for-print': '{what}, for print',
+  'print.line-of': '{title}: the {hand, select, left {left} other {right}} hand’s line',
+  'print.studies.title': 'Studies',
+  'print.cards.title': 'Cards to draw from',
+  'print.week.title': '{name}, a week from {day}',
+  'print.worksheet.title': 'Worksheet {seed}',
+  'print.worksheet.answers': '{title}: answers',
+  'print.worksheet.task':
+    '{task, select, signature {Write the key signature.} notes {Write the notes one octave up, each sign before its note, without a key signature.} steps {Write the step between each two notes: W for a whole step, H for a half step, WH for three half steps.} tetrachords {Bracket the two groups of four notes and name each: major, minor, Phrygian, harmonic or Lydian.} black_keys {Which degrees lie on black keys, or on the bars of the far row?} upper_marks {Write the {player, select, sticks {sticks: R or L} left {left hand’s fingers} other {right hand’s fingers}} on the way up.} lower_marks {Write the {player, select, sticks {sticks: R or L} left {left hand’s fingers} other {right hand’s fingers}} on the way up.} crossings {Ring each finger on which {player, select, left {the left hand} sticks {a stick} other {the right hand}} crosses.} twin {Write the other name of the same keys, and its signs.} arpeggio {Spell the chord: root position and inversions.} other {Natural, harmonic or melodic? Name the form of each minor scale.}}',
+  'print.worksheet.short':
+    '{task, select, signature {Key signatures} notes {Notes} steps {Whole and half steps} tetrachords {Tetrachords} black_keys {Black keys} upper_marks {{player, select, sticks {Sticks} left {Left hand’s fingers} other {Right hand’s fingers}}} lower_marks {{player, select, sticks {Sticks} left {Left hand’s fingers} other {Right hand’s fingers}}} crossings {Crossings} twin {Twins} arpeggio {Chords spelled} other {Forms of minor}}',
+  'print.worksheet.key': '{tonic} {mode, select, minor {minor} other {major}}',
+  'print.worksheet.left-out': 'Nothing of these keys to ask here: {tasks}. More signs, or other kinds, have some.',
+  'print.worksheet.degrees': 'Degrees',
+  'print.worksheet.none': 'none',
+  'print.worksheet.lower': 'Lower four',
+  'print.worksheet.upper': 'Upper four',
+  'print.worksheet.tetrachord':
+    '{kind, select, major {major} minor {minor} phrygian {Phrygian} harmonic {harmonic} other {Lydian}}',
+  'print.worksheet.inversion':
+    '{inversion, plural, =0 {Root position} =1 {First inversion} =2 {Second inversion} other {Third inversion}}',
+  'print.worksheet.form': 'Form',
+  'print.worksheet.form-of': '{form, select, natural {natural} harmonic {harmonic} other {melodic, going up}}',
+  'print.worksheet.step': '{semitones, plural, =1 {H} =2 {W} =3 {WH} other {#}}',
+  'print.worksheet.marks': 'Marks',
+  'print.worksheet.total': 'All',
 } as const

@@ -3,7 +3,7 @@ import { useShowing } from '~/stores/showing'
 import type { Place } from '~/stores/desk'
 import BoardPicture from './BoardPicture.vue'
 import TreblePicture from './TreblePicture.vue'
-import type { AccordionStudy } from './study'
+import type { AccordionStudy } from '#pictures'
 import { t } from '~/composables/words'
 
 /** Both sides of the instrument with the fingers on them: as the hands find them, or as one looks at it. */

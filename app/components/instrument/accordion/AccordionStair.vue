@@ -5,8 +5,7 @@ import type { System } from '~/engraving'
 import StepMarks from '~/components/score/StepMarks.vue'
 import type { Place } from '~/stores/desk'
 import StairChart from '../keys/StairChart.vue'
-import { laneOf, type LaneMark } from './lane'
-import { type AccordionStudy, rightOf } from './study'
+import { type AccordionStudy, laneOf, type LaneMark, rightOf } from '#pictures'
 import { t, tell } from '~/composables/words'
 
 /** The right hand's stair, and under it the left hand's buttons in time. */

@@ -2,8 +2,7 @@
 import { computed } from 'vue'
 import type { System } from '~/engraving'
 import type { Shown } from '~/stores/showing'
-import type { AccordionStudy } from './study'
-import { bellowsIn } from './bellows'
+import { type AccordionStudy, bellowsIn } from '#pictures'
 import { t } from '~/composables/words'
 
 /** Which way the bellows go over one system: solid while they open, broken while they close, a sign at each turn. */

@@ -4,7 +4,7 @@ import { boardOf, boardSpot, type BassButton, buttonName, buttonsOn } from '#cor
 import type { Place } from '~/stores/desk'
 import { boardMarks, type MapMark, nameOf } from './marks'
 import type { NamedButton } from '#core/buttons'
-import type { AccordionStudy } from './study'
+import type { AccordionStudy } from '#pictures'
 import { t, tell } from '~/composables/words'
 
 /** The bass board as the hand behind it finds it, columns to the chin on the right; or as one looks at it, the chin above. */

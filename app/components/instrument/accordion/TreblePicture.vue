@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { allTrebleButtons, BUTTON_PITCH, buttonSpot, trebleKeys, trebleOf } from '#core/surface'
 import type { Place } from '~/stores/desk'
 import { buttonMarks, keyMarks } from './marks'
-import type { AccordionStudy } from './study'
+import type { AccordionStudy } from '#pictures'
 import { t, tell } from '~/composables/words'
 
 /**

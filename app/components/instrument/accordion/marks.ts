@@ -1,5 +1,5 @@
 import type { NamedButton } from '#core/buttons'
-import type { AccordionStudy } from './study'
+import type { AccordionStudy } from '#pictures'
 
 /** A note that stands on a key or button of the map. */
 export interface MapMark<Spot> {

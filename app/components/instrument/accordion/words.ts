@@ -5,7 +5,7 @@ import { playersIn, type RealisedStudy } from '#core/realise'
 import { type Hand, isDegreePin, isGripPin } from '#core/study'
 import type { FamilyWords } from '../view'
 import { trebleWords } from './make'
-import { accordionOf } from './study'
+import { accordionOf } from '#pictures'
 import { t, tell } from '~/composables/words'
 
 function whereOf(hand: Hand, at: number, study: RealisedStudy | null): string {
@@ -94,8 +94,6 @@ export const words: FamilyWords = {
   },
   besides: () => [],
   caution: 'accordion.caution',
-  paperCaution: 'accordion.caution.paper',
-  legend: ({ bowSigns }) => t('accordion.legend', { signs: bowSigns ? 'bow' : 'arrows' }),
   fields: { accordion: { sort: 'accordion.field', words: madeWords } },
   pinWords: (pin, study) => pinWords(pin as AccordionPin, study),
   madeAs: ({ accordion }) => [

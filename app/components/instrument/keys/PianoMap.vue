@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { type FingerStudy, handsIn } from './study'
 import { computed } from 'vue'
-import type { Hand } from '#core/study'
-import { isBlack, type Key, keyAt } from '#core/surface'
+import { isBlack } from '#core/surface'
+import { type FingerStudy, type KeyMark, pianoMapOf } from '#pictures'
 import type { Place } from '~/stores/desk'
 import { t, tell } from '~/composables/words'
 
@@ -16,78 +15,12 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step: number | null] }>()
 
-const MARGIN = 6
-/** Whole octaves around what is played, so that the pattern of blacks can be read. */
-const keys = computed(() => {
-  const played = handsIn(props.study).flatMap((hand) => props.study.hands[hand]!.midi)
-  const from = Math.max(21, 12 * Math.floor(Math.min(...played) / 12))
-  const to = Math.min(108, 12 * Math.ceil((Math.max(...played) + 1) / 12) - 1)
-  return Array.from({ length: to - from + 1 }, (_, at) => keyAt(from + at))
-})
-const left = computed(() => keys.value[0]!.x - keys.value[0]!.width / 2)
-const span = computed(() => keys.value.at(-1)!.x + keys.value.at(-1)!.width / 2 - left.value)
-const scale = computed(() => Math.min(0.8, (props.width - 2 * MARGIN) / span.value))
-const offset = computed(() => (props.width - span.value * scale.value) / 2)
-/** The far ends of the keys are left out; what the fingers touch is drawn to scale. */
-const SHOWN = 92
-const height = computed(() => SHOWN * scale.value)
-
-const whites = computed(() => keys.value.filter((key) => !key.black))
-const blacks = computed(() => keys.value.filter((key) => key.black))
-const box = (key: Key) => ({
-  x: offset.value + (key.x - key.width / 2 - left.value) * scale.value,
-  width: key.width * scale.value,
-  y: 0,
-  height: (SHOWN - key.near) * scale.value,
-})
-
-interface Mark {
-  readonly hand: Hand
-  /** The note in the hand's line that the mark stands for. */
-  readonly index: number
-  readonly step: number
-  readonly midi: number
-  readonly finger: number
-  readonly here: boolean
-  readonly x: number
-  readonly y: number
-}
-
-/** The last leg begun at or before the step: marks show the fingers of that leg. */
-const marks = computed<Mark[]>(() => {
-  const step = props.step ?? 0
-  return handsIn(props.study).flatMap((hand) => {
-    const part = props.study.hands[hand]!
-    const at = part.notes.findLast((note) => note.step <= Math.max(1, step)) ?? part.notes[0]!
-    const { leg } = at
-    const byKey = new Map<number, number>()
-    part.notes.forEach((note, index) => {
-      if (note.leg === leg && !byKey.has(note.midi)) byKey.set(note.midi, index)
-    })
-    if (props.step !== null) {
-      part.notes.forEach((note, index) => note.step === step && byKey.set(note.midi, index))
-    }
-    return [...byKey].map(([midi, index]): Mark => {
-      const key = keyAt(midi)
-      const low = (SHOWN - key.near) * scale.value - 5
-      return {
-        hand,
-        index,
-        step: part.notes[index]!.step,
-        midi,
-        finger: part.fingers[index]!,
-        here: props.step !== null && part.notes[index]!.step === step,
-        x: offset.value + (key.x - left.value) * scale.value,
-        y: hand === 'right' && props.study.hands.left ? low - 14 : low,
-      }
-    })
-  })
-})
-const isMarked = ({ step }: Mark): boolean => props.range != null && step >= props.range[0] && step <= props.range[1]
+const map = computed(() => pianoMapOf(props.study, props.width, props.step))
+const isMarked = ({ step }: KeyMark): boolean => props.range != null && step >= props.range[0] && step <= props.range[1]
 const summary = computed(() =>
   t('keys.piano-map.keyboard-from-to-with', {
-    midi: keys.value[0]!.midi,
-    midi2: keys.value.at(-1)!.midi,
+    midi: map.value.lowest,
+    midi2: map.value.highest,
     what: tell(props.study.title),
   }),
 )
@@ -98,14 +31,14 @@ const summary = computed(() =>
     role="img"
     :aria-label="summary"
     :width="width"
-    :height="height + 2"
+    :height="map.height + 2"
     class="block"
     @pointerleave="emit('point', null)"
   >
-    <rect v-for="key in whites" :key="key.midi" v-bind="box(key)" class="white" />
-    <rect v-for="key in blacks" :key="key.midi" v-bind="box(key)" class="black" />
+    <rect v-for="{ midi, ...box } in map.whites" :key="midi" v-bind="box" class="white" />
+    <rect v-for="{ midi, ...box } in map.blacks" :key="midi" v-bind="box" class="black" />
     <g
-      v-for="mark in marks"
+      v-for="mark in map.marks"
       :key="`${mark.hand} ${mark.midi}`"
       class="mark"
       @click="emit('select', { hand: mark.hand, index: mark.index }, $event.shiftKey)"

@@ -1,13 +1,11 @@
 <script setup lang="ts">
-import { type FingerStudy, handsIn } from './study'
 import { computed } from 'vue'
 import { hasChords } from '#core/study'
 import { isBlack } from '#core/surface'
 import type { System } from '~/engraving'
 import StepMarks from '~/components/score/StepMarks.vue'
 import type { Place } from '~/stores/desk'
-import { clustered } from './clusters'
-import { type Disc, stairOf } from './geometry'
+import { clustered, type Disc, type FingerStudy, handsIn, stairOf } from '#pictures'
 import { t, tell } from '~/composables/words'
 
 const props = defineProps<{

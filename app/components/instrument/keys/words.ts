@@ -3,7 +3,7 @@ import { printedName } from '#core/pitch'
 import { playersIn, type RealisedStudy, stretchesOf } from '#core/realise'
 import { isDegreePin, isGripPin } from '#core/study'
 import type { FamilyWords } from '../view'
-import { fingersOf } from './study'
+import { fingersOf } from '#pictures'
 import { t } from '~/composables/words'
 
 function pinWords(pin: Pin, study: RealisedStudy | null): string {
@@ -63,8 +63,6 @@ export const words: FamilyWords = {
   },
   besides: () => [],
   caution: null,
-  paperCaution: null,
-  legend: () => null,
   fields: {},
   pinWords: (pin, study) => pinWords(pin as Pin, study),
   madeAs: () => [],

@@ -5,9 +5,8 @@ import type { MalletRecipe } from '#core/sticking'
 import { instrumentOf } from '#core/instrument'
 import { type Bar, deadZones } from '#core/surface'
 import type { Place } from '~/stores/desk'
-import { barsAround, barScale, marksOf, nodeLine, type Strike, strikesAround, wayOf } from './map'
+import { barsAround, barScale, marksOf, nodeLine, type StickStudy, type Strike, strikesAround, wayOf } from '#pictures'
 import KeyOutline from './KeyOutline.vue'
-import type { StickStudy } from './study'
 import { t, tell } from '~/composables/words'
 
 /**

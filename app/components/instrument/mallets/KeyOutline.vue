@@ -6,7 +6,7 @@ import { pitchClass, printedName } from '#core/pitch'
 import { materialFor } from '#core/realise'
 import { type KeyShape, keyShapeOf } from '#core/sticking'
 import { isFree } from '#core/study'
-import type { StickStudy } from './study'
+import type { StickStudy } from '#pictures'
 import { t, tell } from '~/composables/words'
 
 /** The shape of a key on two rows, as a pupil can remember it: where it goes out, for one note or to stay. */

@@ -3,8 +3,7 @@ import { computed } from 'vue'
 import type { System } from '~/engraving'
 import StepMarks from '~/components/score/StepMarks.vue'
 import type { Place } from '~/stores/desk'
-import { type Stroke, stickStairOf } from './stair'
-import type { StickStudy } from './study'
+import { type StickStudy, type Stroke, stickStairOf } from '#pictures'
 import { t, tell } from '~/composables/words'
 
 /**

@@ -7,7 +7,7 @@ import { type Manner, mannerOf, MANNERS, type RecipeInput, takesManner, withMann
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import FourMalletChoice from './FourMalletChoice.vue'
-import type { StickStudy } from './study'
+import type { StickStudy } from '#pictures'
 import { t, tell } from '~/composables/words'
 
 /** How notes are struck: alternating by the school, in a rudiment, rolled, or with four mallets. */

@@ -1,7 +1,7 @@
 import type { RecipeInput } from '#core/instrument'
 import type { RealisedStudy } from '#core/realise'
 import { type Beside, unpinned } from '~/components/compare/beside'
-import { sticksOf } from './study'
+import { sticksOf } from '#pictures'
 import { t } from '~/composables/words'
 
 /** The same line led by the other hand. */

@@ -7,7 +7,7 @@ import type { Code } from '#words'
 import { t, tell } from '~/composables/words'
 import type { FamilyWords, ToldField } from '../view'
 import { otherLead } from './besides'
-import { sticksOf } from './study'
+import { sticksOf } from '#pictures'
 
 const STICKS: Readonly<Record<string, Code>> = { R: 'mallets.words.right-stick', L: 'mallets.words.left-stick' }
 const markWords = (mark: string): string => (STICKS[mark] ? t(STICKS[mark]) : t('mallets.words.mallet', { mark }))
@@ -83,8 +83,6 @@ export const words: FamilyWords = {
   special: (study, _, index) => special(study, index),
   besides: otherLead,
   caution: 'mallets.words.keep-wrists-and-shoulders',
-  paperCaution: 'mallets.words.mallet-instruments-are-loud',
-  legend: () => null,
   fields: {
     lead: field('mallets.words.lead', ({ lead }) => t('name.hand', { hand: lead })),
     tops: field('mallets.words.tops', ({ tops }) => t('mallets.words.struck', { tops })),

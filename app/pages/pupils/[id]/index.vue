@@ -144,7 +144,7 @@ async function askHelp(): Promise<void> {
             <NuxtLink class="text-button" :to="`/pupils/${pupil.id}/history?set=${setId}`">{{
               t('practice.to-history')
             }}</NuxtLink>
-            <NuxtLink class="text-button" :to="`/print/week/${setId}`">{{ t('practice.to-week') }}</NuxtLink>
+            <NuxtLink class="text-button" :to="`/paper?sheet=week&set=${setId}`">{{ t('practice.to-week') }}</NuxtLink>
             <NuxtLink class="text-button" :to="`/sets/${setId}`">{{ t('practice.to-set') }}</NuxtLink>
             <button type="button" class="text-button" @click="editing = true">{{ t('practice.to-route') }}</button>
             <a v-if="view.exam !== null" class="text-button" :href="`/api/sets/${setId}/calendar`" download>{{

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { CHARTED } from '#core/chart'
+import { INSTRUMENTS } from '#core/instrument'
+import { kindNamed } from '#core/material'
+import WordPanel from '~/components/frame/WordPanel.vue'
+import { t, tell } from '~/composables/words'
+import { usePaper } from '~/stores/paper'
+import WordRow from './WordRow.vue'
+
+/** Which keys a chart or a worksheet is about: kinds, and for what they are fingered. */
+const MOST = 4
+const paper = usePaper()
+/** One of each make: its size changes no fingers and no sticks of an octave. */
+const instruments = [...new Map(INSTRUMENTS.map((each) => [each.make, each])).values()].map(({ id, make }) => ({
+  value: id as string,
+  words: t('name.make', { make }),
+}))
+const kinds = computed(() =>
+  CHARTED.map((value) => ({
+    value,
+    words: tell(kindNamed({ id: value })),
+    ticked: paper.choice.kinds.includes(value),
+  })),
+)
+const full = computed(() => paper.choice.kinds.length >= MOST)
+const told = computed(() => paper.choice.kinds.map((id) => tell(kindNamed({ id }))).join(', '))
+</script>
+
+<template>
+  <div>
+    <p class="flex items-baseline gap-3 border-b border-rule py-[7px]">
+      <span class="quiet w-[104px] shrink-0 text-[14px]">{{ t('paper.kinds') }}</span>
+      <WordPanel :words="told" :label="`${t('paper.kinds')}: ${told}`">
+        <div class="grid grid-cols-2 gap-x-4 px-[14px] py-2">
+          <label v-for="each in kinds" :key="each.value" class="flex min-h-[28px] items-baseline gap-2">
+            <input
+              type="checkbox"
+              class="relative top-[2px] h-[15px] w-[15px] accent-ink"
+              :checked="each.ticked"
+              :disabled="full && !each.ticked"
+              @change="paper.toggle('kinds', each.value, CHARTED)"
+            />
+            {{ each.words }}
+          </label>
+        </div>
+      </WordPanel>
+    </p>
+    <WordRow
+      :label="t('paper.instrument')"
+      :value="paper.choice.instrument"
+      :options="instruments"
+      @choose="paper.choose('instrument', $event)"
+    />
+  </div>
+</template>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { LEVELS, TASKS } from '#core/worksheet'
+import { ANSWERS } from '#shared/paper/asked'
+import { t } from '~/composables/words'
+import { MOST_SEED, usePaper } from '~/stores/paper'
+import TickList from './TickList.vue'
+import WordRow from './WordRow.vue'
+
+/** What a worksheet leaves blank, of which keys, how often, and its number. */
+const paper = usePaper()
+const player = computed(() => (paper.choice.instrument === 'piano' ? 'right' : 'other'))
+const tasks = computed(() =>
+  TASKS.map((value) => ({
+    value,
+    words: t('print.worksheet.short', { task: value, player: value === 'lower-marks' ? 'left' : player.value }),
+    ticked: paper.choice.tasks.includes(value),
+  })),
+)
+const levels = LEVELS.map((value) => ({ value, words: t('paper.level.name', { level: value }) }))
+const counts = [2, 4, 6, 8, 12].map((value) => ({ value, words: t('paper.each.name', { each: value }) }))
+const answers = ANSWERS.map((value) => ({ value, words: t('paper.answers.name', { answers: value }) }))
+const another = (): void => paper.choose('seed', 1 + Math.floor(Math.random() * MOST_SEED))
+function number(event: Event): void {
+  const value = Math.round(Number((event.target as HTMLInputElement).value))
+  if (value >= 1 && value <= MOST_SEED) paper.choose('seed', value)
+}
+</script>
+
+<template>
+  <div>
+    <TickList :label="t('paper.tasks')" :options="tasks" @toggle="paper.toggle('tasks', $event, TASKS)" />
+    <WordRow
+      :label="t('paper.level')"
+      :value="paper.choice.level"
+      :options="levels"
+      @choose="paper.choose('level', $event)"
+    />
+    <WordRow
+      :label="t('paper.each')"
+      :value="paper.choice.each"
+      :options="counts"
+      @choose="paper.choose('each', $event)"
+    />
+    <WordRow
+      :label="t('paper.answers')"
+      :value="paper.choice.answers"
+      :options="answers"
+      @choose="paper.choose('answers', $event)"
+    />
+    <div class="flex items-baseline gap-3 border-b border-rule py-[7px]">
+      <label class="quiet w-[104px] shrink-0 text-[14px]" for="sheet-number">{{ t('paper.seed') }}</label>
+      <input
+        id="sheet-number"
+        type="number"
+        min="1"
+        :max="MOST_SEED"
+        class="w-[92px] border border-rule bg-sheet px-2"
+        :value="paper.choice.seed"
+        :title="t('paper.seed.note')"
+        @change="number"
+      />
+      <button type="button" class="text-button" @click="another">{{ t('paper.another') }}</button>
+    </div>
+    <p class="quiet mt-1 text-[13px]">{{ t('paper.seed.note') }}</p>
+  </div>
+</template>

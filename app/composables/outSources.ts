@@ -1,0 +1,95 @@
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useRoute } from '#imports'
+import type { Pupil, StudyListing } from '#shared/api'
+import type { StudyOut } from '#shared/paper/asked'
+import { useDesk } from '~/stores/desk'
+import { ask } from './api'
+import { t, tell } from './words'
+
+/** What goes out, as a request names it: kept studies by their ids, sets by theirs, the study on the desk as it stands. */
+export interface Out {
+  /** Empty where what goes out has a title of its own. */
+  readonly title: string
+  readonly ids?: readonly string[]
+  readonly sets?: readonly string[]
+  readonly studies?: readonly StudyOut[]
+}
+
+interface Source {
+  readonly value: string
+  readonly words: string
+  readonly note?: string
+  /** What a file of it is called, where its title does not say. */
+  readonly file?: string
+  readonly out: () => Out
+}
+
+/** Studies that can go out: on the desk, in a set, in the library. The address may name a set (`set`),
+ * studies (`studies`), or a source (`of`). */
+export function outSources(guarded: (work: () => Promise<void>) => Promise<void>) {
+  const route = useRoute()
+  const desk = useDesk()
+  const pupils = shallowRef<readonly Pupil[]>([])
+  const library = shallowRef<readonly StudyListing[]>([])
+  const ready = ref(false)
+  onMounted(() =>
+    guarded(async () => {
+      const [some, all] = await Promise.all([ask<Pupil[]>('/api/pupils'), ask<StudyListing[]>('/api/studies')])
+      pupils.value = some
+      library.value = all.filter(({ shelf }) => shelf === 'library')
+      ready.value = true
+    }),
+  )
+  const named = computed(() =>
+    String(route.query.studies ?? '')
+      .split(',')
+      .filter(Boolean),
+  )
+  const sets = computed(() =>
+    pupils.value.flatMap(({ name, sets: own }) =>
+      own.map(({ id, title, studies }): Source & { readonly studies: number } => ({
+        value: id,
+        studies,
+        words: t('files.set-of', { title, name }),
+        note: t('files.studies', { count: studies }),
+        out: () => ({ title, sets: [id] }),
+      })),
+    ),
+  )
+  const onDesk = (): Out => {
+    const { recipe, accepted } = desk.standing
+    return { title: '', studies: [{ recipe, ...(accepted && { accepted }) }] }
+  }
+  const sources = computed<Source[]>(() => [
+    ...(named.value.length > 0
+      ? [
+          {
+            value: 'chosen',
+            words: t('files.chosen', { count: named.value.length }),
+            out: () => ({ title: '', ids: named.value }),
+          },
+        ]
+      : []),
+    ...(desk.study
+      ? [
+          {
+            value: 'desk',
+            words: t('files.from-the-desk'),
+            note: tell(desk.study.title),
+            file: tell(desk.study.title),
+            out: onDesk,
+          },
+        ]
+      : []),
+    ...sets.value,
+    {
+      value: 'library',
+      words: t('files.from-the-library'),
+      note: t('files.studies', { count: library.value.length }),
+      out: () => ({ title: t('files.from-the-library'), ids: library.value.map(({ id }) => id) }),
+    },
+  ])
+  const picked = ref(String(route.query.set ?? route.query.of ?? ''))
+  const source = computed(() => sources.value.find(({ value }) => value === picked.value) ?? sources.value[0]!)
+  return { ready, sources, sets, picked, source }
+}

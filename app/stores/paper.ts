@@ -1,0 +1,105 @@
+import { useLocalStorage, watchDebounced } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, shallowRef } from 'vue'
+import type { Message } from '#core/message'
+import type { KindId } from '#core/material'
+import type { Level, Task } from '#core/worksheet'
+import type { Page, PaperSize, SheetLook } from '#paper'
+import { type Answers, type SheetId, USUAL_LOOK } from '#shared/paper/asked'
+import type { Settings } from '#core/syllabus'
+import { askFile, askLatest } from '~/composables/api'
+import { download } from '~/composables/download'
+import type { Out } from '~/composables/outSources'
+import { working } from '~/composables/working'
+import { t } from '~/composables/words'
+
+/** How sheets were made last is how the next are made. */
+export interface PaperChoice {
+  sheet: SheetId
+  size: PaperSize
+  look: SheetLook
+  kinds: readonly KindId[]
+  instrument: string
+  tasks: readonly Task[]
+  level: Level
+  each: number
+  answers: Answers
+  seed: number
+}
+
+const USUAL: PaperChoice = {
+  ...{ sheet: 'studies', size: 'a4', look: USUAL_LOOK, kinds: ['major'], instrument: 'piano' },
+  ...{ tasks: ['signature', 'notes', 'upper-marks'], level: 1, each: 4, answers: 'after', seed: 1 },
+}
+
+/** A sheet as it was made. */
+interface Made {
+  readonly title: string
+  readonly pages: readonly Page[]
+  readonly told?: readonly Message[]
+}
+
+/** Milliseconds in which further choices are waited for. */
+const PAUSE = 200
+export const MOST_SEED = 999_999
+
+/** A sheet of paper: what is chosen, its pages as they will be printed, and the file. */
+export const usePaper = defineStore('paper', () => {
+  const { busy, error, told, guarded } = working()
+  const choice = useLocalStorage<PaperChoice>('tactum paper', USUAL, {
+    mergeDefaults: (stored, usual) => ({ ...usual, ...stored, look: { ...usual.look, ...stored.look } }),
+  })
+  /** What the sheet is of, where it is of studies. */
+  const out = shallowRef<Out | null>(null)
+  const made = shallowRef<Made | null>(null)
+
+  const settings = computed<Settings>(() => ({ instrument: choice.value.instrument as Settings['instrument'] }))
+  /** What a request says of the sheet; null while it is not said of what. */
+  const wanted = computed(() => {
+    const { sheet, size, look, kinds, tasks, level, each, answers, seed } = choice.value
+    if (sheet === 'chart') return { sheet, size, chart: { kinds, settings: settings.value } }
+    if (sheet === 'worksheet') {
+      return { sheet, size, worksheet: { tasks, kinds, level, each, answers, seed, settings: settings.value } }
+    }
+    if (!out.value) return null
+    return { sheet, size, ...out.value, ...(sheet === 'studies' && { look }) }
+  })
+
+  const latest = askLatest()
+  const make = (): Promise<void> =>
+    guarded(async () => {
+      if (!wanted.value) return
+      made.value = (await latest<Made>('/api/paper', { ...wanted.value, as: 'pages' })) ?? made.value
+    })
+  watchDebounced(wanted, make, { debounce: PAUSE, immediate: true })
+
+  function choose<Field extends keyof PaperChoice>(field: Field, value: PaperChoice[Field]): void {
+    choice.value = { ...choice.value, [field]: value }
+  }
+  function look<Field extends keyof SheetLook>(field: Field, value: SheetLook[Field]): void {
+    choose('look', { ...choice.value.look, [field]: value })
+  }
+  /** Puts something into a list or takes it out, keeping the list's own order; the last one stays. */
+  function toggle<Field extends 'kinds' | 'tasks'>(
+    field: Field,
+    value: PaperChoice[Field][number],
+    all: readonly PaperChoice[Field][number][],
+  ): void {
+    const now = choice.value[field] as readonly unknown[]
+    const next = all.filter((each) => (each === value) !== now.includes(each))
+    if (next.length > 0) choose(field, next as unknown as PaperChoice[Field])
+  }
+
+  const saved = (as: 'pdf' | 'zip', title: string, asked: object): Promise<void> =>
+    guarded(async () => {
+      const name = download(title, as, await askFile('/api/paper', { ...asked, as }))
+      told.value = t('files.written', { name })
+    })
+  const save = (): Promise<void> => saved('pdf', made.value?.title ?? '', { ...wanted.value })
+  /** A file for each of some sets, in one archive. */
+  function saveSets(sets: readonly string[]): Promise<void> {
+    const { sheet, size, look: own } = choice.value
+    return saved('zip', t('paper.sets'), { sheet, size, sets, ...(sheet === 'studies' && { look: own }) })
+  }
+  return { busy, error, told, choice, out, made, wanted, choose, look, toggle, save, saveSets }
+})

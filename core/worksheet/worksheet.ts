@@ -1,0 +1,58 @@
+import { type KindId, KINDS, MOST_SIGNS, signatureOf, usualTonics } from '../material'
+import { seeded, some } from '../lots'
+import { type Note, noteName } from '../pitch'
+import { type Level, type Question, type Task, TASKS } from './question'
+import { octavesFor, questionOn, type Settings, type StudyOn } from './tasks'
+
+export interface WorksheetAsked {
+  readonly tasks: readonly Task[]
+  readonly kinds: readonly KindId[]
+  readonly level: Level
+  /** Questions of each task, at the most. */
+  readonly each: number
+  /** A whole number; the same one makes the same sheet. */
+  readonly seed: number
+  readonly settings: Settings
+}
+
+/** All questions of one task. */
+export interface Section {
+  readonly task: Task
+  readonly questions: readonly Question[]
+}
+
+const SIGNS: Readonly<Record<Level, number>> = { 1: 2, 2: 4, 3: MOST_SIGNS }
+
+/** Keys of some kinds that a level asks, each with its kind. */
+const keysAt = (kinds: readonly KindId[], level: Level): { tonic: Note; kind: KindId }[] =>
+  kinds.flatMap((kind) =>
+    usualTonics(KINDS[kind])
+      .filter((tonic) => Math.abs(signatureOf(tonic, KINDS[kind])) <= SIGNS[level])
+      .map((tonic) => ({ tonic, kind })),
+  )
+
+/** What a question of a task is about: the three minors of a tonic have one signature. */
+const toldBy = ({ task, study }: Question, kind: KindId): KindId | number =>
+  task === 'signature' ? study.keySignature.fifths : kind
+
+/** One task's questions: keys are drawn until there are enough. Each task has lots of its own, whatever else is asked. */
+function sectionOf(task: Task, { kinds, level, each, seed }: WorksheetAsked, studyOn: StudyOn): Section {
+  const random = seeded(seed * TASKS.length + TASKS.indexOf(task))
+  const questions = new Map<string, Question>()
+  const keys = keysAt(kinds, level)
+  for (const { tonic, kind } of some(keys, keys.length, random)) {
+    if (questions.size === each) break
+    const question = questionOn(task, tonic, kind, studyOn)
+    if (question) questions.set(`${noteName(tonic)} ${toldBy(question, kind)}`, question)
+  }
+  return { task, questions: [...questions.values()] }
+}
+
+/**
+ * The questions of a worksheet, task by task; a task that none of the kinds has a question for is left out.
+ * @throws RecipeError where the instrument does not take a kind
+ */
+export function questionsOf(asked: WorksheetAsked): Section[] {
+  const studyOn = octavesFor(asked.settings)
+  return asked.tasks.map((task) => sectionOf(task, asked, studyOn)).filter(({ questions }) => questions.length > 0)
+}

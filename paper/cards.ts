@@ -1,0 +1,66 @@
+import type { Faces } from './faces'
+import { acrossOf, framed, type Leaf, roomOf } from './flow'
+import { MARGIN } from './frame'
+import { line, words } from './ink'
+import { SOFT } from './inks'
+import type { Drawn, Page } from './page'
+import { wrapped } from './wrapped'
+
+/** What stands on one card. */
+export interface Card {
+  readonly title: string
+  /** Who plays, how many octaves, how fast. */
+  readonly lines: readonly string[]
+}
+
+export interface Cards extends Leaf {
+  readonly cards: readonly Card[]
+}
+
+const [ACROSS, DOWN] = [2, 5]
+const [PAD, NUMBER] = [14, 12]
+const [TITLE_SIZE, LINE_SIZE] = [14, 10]
+const CUT = { colour: SOFT, dash: [3, 4] }
+
+/** Where scissors go, all around the cards of a page. */
+function cuts(width: number, height: number, rows: number): Drawn[] {
+  const [right, bottom] = [MARGIN + width * ACROSS, height * rows]
+  return [
+    ...Array.from({ length: ACROSS + 1 }, (_, at) => line(`M${MARGIN + width * at} 0V${bottom}`, 0.7, CUT)),
+    ...Array.from({ length: rows + 1 }, (_, at) => line(`M${MARGIN} ${height * at}H${right}`, 0.7, CUT)),
+  ]
+}
+
+function cardAt({ title, lines }: Card, x: number, y: number, width: number, number: number, faces: Faces): Drawn[] {
+  const told = wrapped(title, faces, { face: 'serif-bold', size: TITLE_SIZE }, width - 2 * PAD - NUMBER)
+  const under = y + PAD + TITLE_SIZE * 1.3 * told.length + 6
+  const mark = String(number)
+  return [
+    ...told.map((text, at) => words(text, x + PAD, y + PAD + TITLE_SIZE * (1 + 1.3 * at), 'serif-bold', TITLE_SIZE)),
+    ...lines.map((text, at) => words(text, x + PAD, under + LINE_SIZE * (1 + 1.5 * at), 'sans', LINE_SIZE, SOFT)),
+    words(mark, x + width - PAD - faces.width(mark, 'serif', 9), y + PAD + 2, 'serif', 9, SOFT),
+  ]
+}
+
+/** Pages of cards, one study to a card, with the lines along which they are cut. */
+export function cardPages({ cards, ...leaf }: Cards, faces: Faces): Page[] {
+  const { room } = roomOf(leaf, faces)
+  const [width, height] = [acrossOf(leaf.paper) / ACROSS, room / DOWN]
+  const each = ACROSS * DOWN
+  return framed(leaf, faces, Math.ceil(cards.length / each), (page) => {
+    const own = cards.slice(page * each, (page + 1) * each)
+    return [
+      ...cuts(width, height, Math.ceil(own.length / ACROSS)),
+      ...own.flatMap((card, at) =>
+        cardAt(
+          card,
+          MARGIN + width * (at % ACROSS),
+          height * Math.floor(at / ACROSS),
+          width,
+          page * each + at + 1,
+          faces,
+        ),
+      ),
+    ]
+  })
+}

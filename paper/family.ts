@@ -1,0 +1,65 @@
+import type { System } from '#engraving'
+import type { Player } from '#core/instrument'
+import { playersIn, type RealisedStudy } from '#core/realise'
+import { accordionOf, fingersOf, rightOf } from '#pictures'
+import { bellowsOver } from './bellows'
+import { barsMap, type MapPicture, pianoMap } from './maps'
+import type { Drawn } from './page'
+import { bassLane, fingerStair, stickStair } from './stairs'
+
+/** What paper draws of a family of instruments beyond its notes. Lengths in pixels of a system. */
+interface FamilyPictures {
+  /** What stands over every system, and how much room it wants; null where there is nothing. */
+  readonly over: ((study: RealisedStudy, system: System) => { height: number; drawn: readonly Drawn[] }) | null
+  readonly stair: (study: RealisedStudy, system: System, height: number) => readonly Drawn[]
+  /** The instrument with what is played on it; null where paper has no picture of it. */
+  readonly map: ((study: RealisedStudy, width: number) => MapPicture) | null
+  /** The same with the line of one player alone. */
+  readonly alone: (study: RealisedStudy, player: Player) => RealisedStudy
+}
+
+const LANE = 84
+
+/** The pictures of each family, by its tag. */
+const FAMILIES: Readonly<Record<RealisedStudy['plays'], FamilyPictures>> = {
+  fingers: {
+    over: null,
+    stair: (study, system, height) => fingerStair(fingersOf(study), system, height),
+    map: (study, width) => pianoMap(fingersOf(study), width),
+    alone: (study, player) => {
+      const { hands, ...rest } = fingersOf(study)
+      const own = Object.fromEntries(Object.entries(hands).filter(([hand]) => hand === player))
+      return { ...rest, hands: own, together: undefined } as unknown as RealisedStudy
+    },
+  },
+  sticks: {
+    over: null,
+    stair: (study, system, height) => stickStair(study, system, height),
+    map: barsMap,
+    alone: (study) => study,
+  },
+  accordion: {
+    over: (study, system) => bellowsOver(accordionOf(study), system),
+    stair: (study, system, height) => {
+      const own = accordionOf(study)
+      const lane = own.bass ? (own.hands.right ? LANE : height) : 0
+      const above = height - lane
+      return [
+        ...(own.hands.right ? fingerStair(rightOf(own), system, above) : []),
+        ...bassLane(own, system, above, lane),
+      ]
+    },
+    map: null,
+    alone: (study, player) => {
+      const { bass, hands, ...rest } = accordionOf(study)
+      const own = player === 'left' ? { bass, hands: {} } : { hands }
+      return { ...rest, ...own } as unknown as RealisedStudy
+    },
+  },
+}
+
+export const picturesOf = ({ plays }: RealisedStudy): FamilyPictures => FAMILIES[plays]
+
+/** A study with the line of one player alone, where that player has one among others. */
+export const onlyLine = (study: RealisedStudy, player: Player): RealisedStudy =>
+  playersIn(study).length > 1 && playersIn(study).includes(player) ? picturesOf(study).alone(study, player) : study

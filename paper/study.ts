@@ -1,0 +1,160 @@
+import { layoutOf, namesIn, type System } from '#engraving'
+import type { NameSystem } from '#core/pitch'
+import { crossingsOf, playersIn, type RealisedStudy } from '#core/realise'
+import type { Faces } from './faces'
+import { onlyLine, picturesOf } from './family'
+import type { Block } from './flow'
+import { MARGIN } from './frame'
+import { boxPath, line, words } from './ink'
+import { RULE, SOFT } from './inks'
+import type { Drawn } from './page'
+import { placed } from './place'
+import { type FingersShown, systemPicture } from './system'
+
+/** How studies are laid on paper. */
+export interface SheetLook {
+  readonly fingers: FingersShown
+  /** Larger notes, for the stand. */
+  readonly large: boolean
+  /** How notes are named under the staves. */
+  readonly names: NameSystem | 'none'
+  /** Whether grips and thumbs that meet are marked. */
+  readonly grips: boolean
+  /** Whether the stair of the fingers stands under each system, and the instrument under each study. */
+  readonly stair: boolean
+  readonly map: boolean
+  /** Bars to a line; 0 for as many as fit. */
+  readonly bars: number
+  /** Whose lines are printed. */
+  readonly hands: 'all' | 'right' | 'left'
+  /** Whether a row of tempi stands under each study, to be ticked off. */
+  readonly steps: boolean
+}
+
+export interface SheetStudy {
+  readonly study: RealisedStudy
+  readonly title: string
+  /** Tempo and touch, at the end of its line. */
+  readonly tempo: string
+  /** Words over the notes of a step: how all is swung or rolled, what a section is. */
+  readonly heads: readonly { readonly step: number; readonly words: string }[]
+  /** Beats a minute from slow to what is asked. */
+  readonly tempi: readonly number[]
+}
+
+/** A title line, and the sizes of its words. */
+const TITLE = 22
+const [TITLE_SIZE, TEMPO_SIZE] = [13, 10.5]
+const [AFTER_SYSTEM, AFTER_STUDY] = [4, 12]
+/** Pixels of a system across the page: fewer, and its notes stand larger. */
+const WIDTH = { usual: 900, large: 640 } as const
+const NARROWEST = 21
+const [STAIR, AFTER_STAIR] = [170, 6]
+const [STEP_ROW, STEP_BOX, STEP_WIDTH] = [20, 9, 46]
+
+const leader = (from: number, to: number, y: number): Drawn =>
+  line(`M${from} ${y}H${to}`, 0.8, { colour: RULE, dash: [0.8, 3] })
+
+/** A study's title with its tempo at the end of the line, or under it where the title takes the whole line. */
+function titleOf({ title, tempo }: SheetStudy, number: number | null, faces: Faces, across: number): Block {
+  const x = MARGIN + (number === null ? 0 : 22)
+  const end = MARGIN + across - faces.width(tempo, 'serif', TEMPO_SIZE)
+  const from = x + faces.width(title, 'serif-bold', TITLE_SIZE) + 6
+  const fits = from < end - 6
+  return {
+    height: fits ? TITLE : TITLE + TEMPO_SIZE + 4,
+    drawn: [
+      ...(number === null ? [] : [words(String(number), MARGIN, TITLE_SIZE, 'serif', TITLE_SIZE, SOFT)]),
+      words(title, x, TITLE_SIZE, 'serif-bold', TITLE_SIZE),
+      ...(fits ? [leader(from, end - 6, TITLE_SIZE)] : []),
+      words(tempo, end, fits ? TITLE_SIZE : TITLE_SIZE + TEMPO_SIZE + 4, 'serif', TEMPO_SIZE),
+    ],
+  }
+}
+
+/** Which marks are wanted: all, those on which something crosses, or none. */
+function wantedIn(study: RealisedStudy, fingers: FingersShown): (key: string) => boolean {
+  if (fingers !== 'crossings') return () => fingers === 'all'
+  const keys = new Set(playersIn(study).flatMap((hand) => crossingsOf(study, hand).map((index) => `${hand} ${index}`)))
+  return (key) => keys.has(key)
+}
+
+/** What of a page is as wide as a system, in pixels, brought to points. */
+interface Scale {
+  readonly pixels: number
+  readonly points: number
+}
+const brought = (drawn: readonly Drawn[], y: number, { points }: Scale): Drawn[] =>
+  drawn.map((one) => placed(one, MARGIN, y, points))
+
+function systemBlock(own: SheetStudy, system: System, look: SheetLook, scale: Scale, faces: Faces): Block {
+  const { study, heads } = own
+  const { engraved, drawn } = systemPicture(study, system, faces, {
+    heads,
+    wanted: wantedIn(study, look.fingers),
+    nameOf: look.names === 'none' ? null : namesIn(study, look.names),
+    grips: look.grips,
+  })
+  const stair = look.stair ? picturesOf(study).stair(study, system, STAIR) : []
+  const under = engraved.height * scale.points
+  return {
+    height: under + (look.stair ? STAIR * scale.points + AFTER_STAIR : 0),
+    drawn: [...brought(drawn, 0, scale), ...brought(stair, under, scale)],
+  }
+}
+
+/** A row of tempi, each with a box: as many as fit, the first and the last among them. */
+function stepsBlock({ tempi }: SheetStudy, across: number): Block {
+  const most = Math.floor(across / STEP_WIDTH)
+  const shown =
+    tempi.length <= most
+      ? tempi
+      : Array.from({ length: most }, (_, at) => tempi[Math.round((at * (tempi.length - 1)) / (most - 1))]!)
+  return {
+    height: STEP_ROW,
+    drawn: shown.flatMap((bpm, at) => {
+      const x = MARGIN + STEP_WIDTH * at
+      return [line(boxPath(x, 4, STEP_BOX, STEP_BOX), 0.9), words(`♩ ${bpm}`, x + STEP_BOX + 4, 12, 'serif', 9.5)]
+    }),
+  }
+}
+
+function mapBlock(study: RealisedStudy, look: SheetLook, scale: Scale): Block[] {
+  const map = look.map ? picturesOf(study).map?.(study, scale.pixels) : null
+  return map ? [{ height: map.height * scale.points + 6, drawn: brought(map.drawn, 2, scale) }] : []
+}
+
+/** Blocks stood under one another as one. */
+function stacked(blocks: readonly Block[], after: number): Block {
+  let y = 0
+  const drawn = blocks.flatMap((block) => {
+    const here = block.drawn.map((one) => placed(one, 0, y, 1))
+    y += block.height
+    return here
+  })
+  return { height: y + after, drawn }
+}
+
+/** A study's systems, each with what stands before and after it: the first under its title. */
+export function studyBlocks(
+  whole: SheetStudy,
+  number: number | null,
+  look: SheetLook,
+  faces: Faces,
+  across: number,
+): Block[] {
+  const own = look.hands === 'all' ? whole : { ...whole, study: onlyLine(whole.study, look.hands) }
+  const pixels = WIDTH[look.large ? 'large' : 'usual']
+  const scale = { pixels, points: across / pixels }
+  const systems = layoutOf(own.study, pixels, { narrowest: NARROWEST, ...(look.bars > 0 && { bars: look.bars }) })
+  return systems.map((system, at) => {
+    const isLast = at === systems.length - 1
+    const blocks = [
+      ...(at === 0 ? [titleOf(own, number, faces, across)] : []),
+      systemBlock(own, system, look, scale, faces),
+      ...(isLast ? mapBlock(own.study, look, scale) : []),
+      ...(isLast && look.steps ? [stepsBlock(own, across)] : []),
+    ]
+    return stacked(blocks, isLast ? AFTER_STUDY : AFTER_SYSTEM)
+  })
+}

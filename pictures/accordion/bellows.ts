@@ -1,0 +1,34 @@
+import type { Way } from '#core/buttons'
+import type { System } from '#engraving'
+import type { AccordionStudy } from './study'
+
+/** One way of the bellows as far as it lies in a system; pixels. */
+export interface DrawnWay {
+  readonly from: number
+  readonly direction: Way
+  readonly x: number
+  readonly end: number
+  /** Whether it begins here, or goes on from the system before. */
+  readonly begins: boolean
+  /** Whether the bellows turn at its end. */
+  readonly turns: boolean
+  /** Whether there is room for its word. */
+  readonly words: boolean
+}
+
+const BEFORE_TURN = 11
+const WORD = 64
+
+/** The ways of the bellows over one system. */
+export function bellowsIn({ bellows, steps }: AccordionStudy, { from, to, columns, right }: System): DrawnWay[] {
+  const column = (step: number): number => columns[step - from]!
+  return bellows.flatMap(({ step, direction }, at): DrawnWay[] => {
+    const next = bellows[at + 1]?.step ?? steps
+    if (next <= from || step >= to) return []
+    const [first, last] = [Math.max(step, from), Math.min(next, to)]
+    const x = column(first)
+    const turns = next < to
+    const end = turns ? column(next) - BEFORE_TURN : last < steps ? right - 4 : column(last - 1) + BEFORE_TURN
+    return [{ from: first, direction, x, end: Math.max(x, end), begins: step >= from, turns, words: end - x > WORD }]
+  })
+}

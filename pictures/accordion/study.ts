@@ -1,0 +1,12 @@
+import type { RealisedStudy } from '#core/realise'
+import type { FingerStudy } from '../fingers/study'
+
+/** A study that an accordion plays. */
+export type AccordionStudy = Extract<RealisedStudy, { readonly plays: 'accordion' }>
+
+/** A study that this family is handed is one of its own. */
+export const accordionOf = (study: RealisedStudy): AccordionStudy => study as AccordionStudy
+
+/** The right hand alone, as a chart of fingers takes it. */
+export const rightOf = ({ hands, plays: _, together: _met, bass: _bass, ...study }: AccordionStudy): FingerStudy =>
+  ({ ...study, plays: 'fingers', hands: hands.right ? { right: hands.right } : {} }) as unknown as FingerStudy

@@ -1,0 +1,14 @@
+/**
+ * Pictures: where things stand on the charts of an instrument (stairs, maps, ways of the bellows), in pixels. Pure: the page
+ * draws them as elements that can be touched, paper as ink.
+ */
+export { bellowsIn, type DrawnWay } from './accordion/bellows'
+export { laneOf, type LaneMark } from './accordion/lane'
+export { accordionOf, type AccordionStudy, rightOf } from './accordion/study'
+export { clustered } from './fingers/clusters'
+export { type KeyMark, type PianoMap, pianoMapOf } from './fingers/map'
+export { type Disc, type StairPicture, stairOf } from './fingers/stair'
+export { fingersOf, type FingerStudy, handsIn } from './fingers/study'
+export { barsAround, barScale, marksOf, nodeLine, type Strike, strikesAround, wayOf } from './sticks/map'
+export { type Stroke, stickStairOf } from './sticks/stair'
+export { sticksOf, type StickStudy } from './sticks/study'

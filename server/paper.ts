@@ -1,0 +1,81 @@
+import { zipSync } from 'fflate'
+import type { PaperAsked } from '#shared/paper'
+import type { PaperWanted } from '#shared/paperSchema'
+import { fileName } from '#shared/fileName'
+import { type Db, type Pool, studiesNamed } from './db'
+import { refuse } from './messages'
+import { practiceOf } from './practice'
+import { setFor } from './sets'
+import { thread, weighed } from './work'
+
+type Out = Extract<PaperAsked, { readonly sheet: 'studies' }>['studies'][number]
+
+/** Studies of one sheet: a set's in its order, or those that are named or sent. */
+interface Some {
+  readonly title: string
+  readonly name?: string
+  readonly studies: readonly Out[]
+}
+
+const outOf = ({ recipe, accepted }: Out): Out => ({ recipe, ...(accepted && { accepted }) })
+
+async function setOut(db: Db, studio: number, id: string): Promise<Some> {
+  const { title, pupil, studies } = await setFor(db, studio, id)
+  return { title, name: pupil.name, studies: studies.map(outOf) }
+}
+
+/** What is to stand on sheets of studies, sheet by sheet. @throws Refusal where there is nothing to print */
+async function someOf(db: Db, studio: number, wanted: PaperWanted): Promise<Some[]> {
+  const { sets, ids, title, studies } = wanted
+  const sheets =
+    sets.length > 0
+      ? await Promise.all(sets.map((id) => setOut(db, studio, id)))
+      : [{ title, studies: (ids.length > 0 ? await studiesNamed(db, studio, ids) : studies).map(outOf) }]
+  sheets.forEach(({ studies: own }, at) => {
+    if (own.length === 0) throw refuse('paper.empty', {}, sets.length > 0 ? `sets[${at}]` : 'studies')
+  })
+  weighed(
+    sheets.flatMap(({ studies: own }) => own.map(({ recipe }) => recipe)),
+    'studies',
+  )
+  return sheets
+}
+
+/** The one sheet that is wanted. @throws Refusal where it is not said of what */
+async function askedOf(pool: Pool, studio: number, wanted: PaperWanted): Promise<PaperAsked> {
+  const { sheet, size, look, chart, worksheet, sets } = wanted
+  if (sheet === 'chart') return { sheet, size, chart: chart! }
+  if (sheet === 'worksheet') return { sheet, size, worksheet: worksheet! }
+  if (sets.length > 1) throw refuse('paper.several', {}, 'sets')
+  if (sheet === 'week') {
+    if (sets.length === 0) throw refuse('paper.week', {}, 'sets')
+    const practice = await practiceOf(pool, studio, sets[0]!)
+    return { sheet, size, name: practice.set.pupil.name, practice }
+  }
+  const [some] = await someOf(pool, studio, wanted)
+  return sheet === 'cards' ? { sheet, size, ...some! } : { sheet, size, look, ...some! }
+}
+
+/** A file for each set; two of one name are told apart by a number. @throws Refusal where a set has nothing to print */
+async function zipOf(pool: Pool, studio: number, wanted: PaperWanted): Promise<Uint8Array> {
+  const { sheet, size, look } = wanted
+  if (sheet !== 'studies' && sheet !== 'cards') throw refuse('paper.zip', {}, 'as')
+  const some = await someOf(pool, studio, wanted)
+  const files: Record<string, Uint8Array> = {}
+  for (const { title, name = '', studies } of some) {
+    const asked: PaperAsked = { size, title, name, studies, ...(sheet === 'cards' ? { sheet } : { sheet, look }) }
+    const stem = fileName([name, title].filter(Boolean).join(', '))
+    const taken = Object.keys(files).filter((file) => file.startsWith(stem)).length
+    files[`${stem}${taken > 0 ? `-${taken + 1}` : ''}.pdf`] = await thread('pdf', asked)
+  }
+  // a PDF is packed already
+  return zipSync(files, { level: 0 })
+}
+
+/** Paper that is wanted, as it is wanted. @throws Refusal, RecipeError naming the field */
+export async function paperFor(pool: Pool, studio: number, wanted: PaperWanted) {
+  if (wanted.as === 'zip') return { as: wanted.as, file: await zipOf(pool, studio, wanted) }
+  const asked = await askedOf(pool, studio, wanted)
+  if (wanted.as === 'pages') return { as: wanted.as, made: await thread('pages', asked) }
+  return { as: wanted.as, file: await thread('pdf', asked) }
+}

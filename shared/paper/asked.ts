@@ -1,0 +1,48 @@
+import type { RecipeInput } from '#core/instrument'
+import type { KindId } from '#core/material'
+import type { Accepted } from '#core/realise'
+import type { WorksheetAsked } from '#core/worksheet'
+import type { PaperSize, SheetLook } from '#paper'
+import type { Practised } from '../practiceView'
+
+/** Sheets that can be asked for. */
+export const SHEETS = ['studies', 'chart', 'worksheet', 'cards', 'week'] as const
+export type SheetId = (typeof SHEETS)[number]
+
+/** Whether the answers of a worksheet are wanted: not at all, behind the sheet, or alone. */
+export const ANSWERS = ['none', 'after', 'only'] as const
+export type Answers = (typeof ANSWERS)[number]
+
+/** A chart of fingerings: which kinds, one after the other, and what else its studies have. */
+export interface ChartAsked {
+  readonly kinds: readonly KindId[]
+  readonly settings: Omit<RecipeInput, 'material'>
+}
+
+/** A study that goes out, with the marks that were accepted for it. */
+export interface StudyOut {
+  readonly recipe: RecipeInput
+  readonly accepted?: Accepted
+}
+
+/** How a sheet of studies is made where nothing is said. */
+export const USUAL_LOOK: SheetLook = {
+  ...{ fingers: 'all', large: false, names: 'none', grips: false, stair: false, map: false },
+  ...{ bars: 0, hands: 'all', steps: false },
+}
+
+/** Studies under a title; whose they are, where that is known. */
+interface StudiesAsked {
+  readonly title: string
+  readonly name?: string
+  readonly studies: readonly StudyOut[]
+}
+
+/** A sheet of paper, with all that it is made from. */
+export type PaperAsked = { readonly size: PaperSize } & (
+  | ({ readonly sheet: 'studies'; readonly look: SheetLook } & StudiesAsked)
+  | ({ readonly sheet: 'cards' } & StudiesAsked)
+  | { readonly sheet: 'chart'; readonly chart: ChartAsked }
+  | { readonly sheet: 'worksheet'; readonly worksheet: WorksheetAsked & { readonly answers: Answers } }
+  | { readonly sheet: 'week'; readonly name: string; readonly practice: Practised }
+)

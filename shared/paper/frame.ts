@@ -1,0 +1,38 @@
+import type { Message } from '#core/message'
+import type { RealisedStudy } from '#core/realise'
+import type { PaperSize, SheetWords } from '#paper'
+import type { Code } from '#words'
+import { inEnglish } from '../reader'
+
+/** What each family's players should be told besides the usual cautions. */
+const OWN: Readonly<Record<RealisedStudy['plays'], readonly Message<Code>[]>> = {
+  fingers: [],
+  sticks: [{ code: 'mallets.words.mallet-instruments-are-loud' }],
+  accordion: [{ code: 'accordion.legend', params: { signs: 'arrows' } }, { code: 'accordion.caution.paper' }],
+}
+
+export const said = (code: Code, params: Message['params'] = {}): string => inEnglish({ code, params })
+
+function cautionOf(families: readonly RealisedStudy['plays'][]): string {
+  const all: Message<Code>[] = [
+    { code: 'print.caution.start' },
+    ...[...new Set(families)].flatMap((plays) => OWN[plays]),
+    { code: 'print.caution.stop' },
+  ]
+  return all.map((each) => inEnglish(each).trim()).join(' ')
+}
+
+/** What every sheet has: its size, its title, the place for a name and a date, cautions for those who play from it. */
+export function leafOf(
+  paper: PaperSize,
+  title: string,
+  families: readonly RealisedStudy['plays'][] = [],
+  name?: string,
+): { readonly paper: PaperSize; readonly words: SheetWords } {
+  const words = {
+    ...{ title, caution: cautionOf(families), date: said('print.sheet.date') },
+    name: name ?? said('print.sheet.name'),
+    page: (at: number, of: number) => said('print.sheet.page', { at, of }),
+  }
+  return { paper, words }
+}

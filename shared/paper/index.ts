@@ -1,0 +1,45 @@
+/** Paper that is asked for: words for each sheet, and its pages or a PDF file. One door for server and terminal. */
+import type { Message } from '#core/message'
+import { type FaceFiles, type Faces, facesFrom, inRuns, type Page, writePdf } from '#paper'
+import type { PaperAsked } from './asked'
+import { chartSheet } from './chart'
+import { cardsOf, studyPages } from './studies'
+import { weekSheet } from './week'
+import { worksheetSheet } from './worksheet'
+
+export type { PaperAsked } from './asked'
+
+/** What was made. */
+export interface Made {
+  readonly title: string
+  readonly pages: readonly Page[]
+  /** What is to be said of it beside the paper. */
+  readonly told?: readonly Message[]
+}
+
+/** How each sheet is made. */
+const SHEETS: { readonly [Sheet in PaperAsked['sheet']]: (asked: never, faces: Faces) => Made } = {
+  studies: studyPages,
+  cards: cardsOf,
+  chart: chartSheet,
+  worksheet: worksheetSheet,
+  week: weekSheet,
+}
+
+let faces: Faces | undefined
+
+const madeWith = (asked: PaperAsked, own: Faces): Made => SHEETS[asked.sheet](asked as never, own)
+
+/** A sheet's title and pages, each text in one face. @throws RecipeError naming the field that cannot be had */
+export function paperPages(asked: PaperAsked, files: FaceFiles): Made {
+  const own = (faces ??= facesFrom(files))
+  const made = madeWith(asked, own)
+  return { ...made, pages: made.pages.map((page) => inRuns(page, own)) }
+}
+
+/** A sheet as a PDF file. @throws RecipeError naming the field that cannot be had */
+export function paperPdf(asked: PaperAsked, files: FaceFiles): Promise<Uint8Array> {
+  faces ??= facesFrom(files)
+  const { title, pages } = madeWith(asked, faces)
+  return writePdf(pages, title, faces)
+}

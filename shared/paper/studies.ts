@@ -1,0 +1,95 @@
+import { familyOf } from '#core/instrument'
+import { RecipeError } from '#core/message'
+import { notesTold } from '#core/study'
+import { ladderOf, targetOf } from '#core/practice'
+import { playersIn, realise, type RealisedStudy } from '#core/realise'
+import { type Card, cardPages, type Faces, type Page, type SheetLook, type SheetStudy, sheetPages } from '#paper'
+import { inEnglish } from '../reader'
+import type { PaperAsked, StudyOut } from './asked'
+import { leafOf, said } from './frame'
+
+type Asked<Sheet extends PaperAsked['sheet']> = Extract<PaperAsked, { readonly sheet: Sheet }>
+
+/** “♩ = 60 in eighths, legato”. */
+function tempoOf({ recipe }: RealisedStudy): string {
+  const notes = said('print.tempo', { notesTold: inEnglish(notesTold(recipe.tempo.notesPerBeat)) })
+  const touch = familyOf(recipe).hasTouch ? `, ${said('name.touch', { touch: recipe.articulation })}` : ''
+  return `♩ = ${recipe.tempo.bpm} ${notes}${touch}`
+}
+
+/** How all of it is swung or rolled, and what each section is. */
+function headsOf(study: RealisedStudy): SheetStudy['heads'] {
+  const { recipe, sections = [] } = study
+  const { swing } = recipe.rhythm
+  const roll = familyOf(recipe).rollOf(study)
+  const told = [
+    swing === 50 ? '' : said('score.score-system.swing', { swing }),
+    roll && sections.length === 0 ? said('score.score-system.strokes-to-the-beat', { roll }) : '',
+  ].filter(Boolean)
+  return [
+    ...(told.length > 0 ? [{ step: 0, words: told.join(', ') }] : []),
+    ...sections.map(({ from, words }) => ({ step: from, words: inEnglish(words) })).filter(({ words }) => words !== ''),
+  ]
+}
+
+/** Beats a minute from where practice begins to what is asked. */
+function tempiOf({ recipe }: RealisedStudy): number[] {
+  const target = targetOf(recipe)
+  return ladderOf(target).map((notes) => Math.round(notes / target.notesPerBeat))
+}
+
+/** Studies as they are played. @throws RecipeError naming the first that cannot be */
+function playedIn(studies: readonly StudyOut[]): RealisedStudy[] {
+  return studies.map(({ recipe, accepted = {} }, at) => {
+    try {
+      return realise(recipe, accepted, 0)
+    } catch (error) {
+      if (error instanceof RecipeError) throw error.at(`studies[${at}].${error.path}`)
+      throw error
+    }
+  })
+}
+
+/** A study's title; where one line of several is printed, that is said. */
+function lineTold(study: RealisedStudy, { hands }: SheetLook): string {
+  const title = inEnglish(study.title)
+  const players = playersIn(study)
+  const alone = hands !== 'all' && players.length > 1 && players.includes(hands)
+  return alone ? said('print.line-of', { title, hand: hands }) : title
+}
+
+const sheetStudy = (study: RealisedStudy, look: SheetLook): SheetStudy => ({
+  ...{ study, title: lineTold(study, look), tempo: tempoOf(study) },
+  ...{ heads: headsOf(study), tempi: tempiOf(study) },
+})
+
+/** Pages of a study, or of a set in its order, and their title: the study’s own where none is given. */
+export function studyPages({ title, name, studies, look, size }: Asked<'studies'>, faces: Faces) {
+  const played = playedIn(studies)
+  const own = title || (played.length === 1 ? lineTold(played[0]!, look) : said('print.studies.title'))
+  const leaf = leafOf(
+    size,
+    own,
+    played.map(({ plays }) => plays),
+    name,
+  )
+  return {
+    title: own,
+    pages: sheetPages({ ...leaf, look, studies: played.map((study) => sheetStudy(study, look)) }, faces),
+  }
+}
+
+const cardOf = (study: RealisedStudy): Card => ({ title: inEnglish(study.title), lines: [tempoOf(study)] })
+
+/** Pages of cards, one study to a card. */
+export function cardsOf({ title, studies, size }: Asked<'cards'>, faces: Faces): { title: string; pages: Page[] } {
+  const played = playedIn(studies)
+  const own = title || said('print.cards.title')
+  const leaf = leafOf(
+    size,
+    own,
+    played.map(({ plays }) => plays),
+    '',
+  )
+  return { title: own, pages: cardPages({ ...leaf, cards: played.map(cardOf) }, faces) }
+}

@@ -1,0 +1,12 @@
+import Joi, { type ObjectSchema } from 'joi'
+import type { Settings } from '#core/syllabus'
+import { recipeSchema } from './recipeSchema'
+
+/** How somebody plays: what a pupil's studies have beyond key and shape. */
+export const settingsSchema: ObjectSchema<Settings> = Joi.object({
+  school: recipeSchema.extract('school'),
+  handSize: recipeSchema.extract('handSize'),
+  instrument: recipeSchema.extract('instrument'),
+  lead: recipeSchema.extract('lead'),
+  accordion: recipeSchema.extract('accordion'),
+})
