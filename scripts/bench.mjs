@@ -67,6 +67,7 @@ async function main() {
   const { chromium } = await import('playwright-core')
   const { page, scripts } = await import('../bench/page.mjs')
   const { library } = await import('../bench/library.mjs')
+  const { paper } = await import('../bench/paper.mjs')
   const { sound } = await import('../bench/sound.mjs')
   const { FLAGS } = await import('../bench/print.mjs')
   scripts()
@@ -75,7 +76,7 @@ async function main() {
     const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log: 'bench-server.log' })
     try {
       const browser = await chromium.launch({ executablePath: testBrowser(), args: FLAGS })
-      const parts = [page, library, sound]
+      const parts = [page, library, paper, sound]
       await measured(parts, browser, server.address).finally(() => browser.close())
     } finally {
       await server.stop()

@@ -3,6 +3,7 @@ import { useRoute } from '#imports'
 import type { Pupil, StudyListing } from '#shared/api'
 import type { StudyOut } from '#shared/paper/asked'
 import { useDesk } from '~/stores/desk'
+import { usePaper } from '~/stores/paper'
 import { ask } from './api'
 import { t, tell } from './words'
 
@@ -24,11 +25,23 @@ interface Source {
   readonly out: () => Out
 }
 
+/** The sets of some pupils, each with how many studies it has. */
+const setSources = (pupils: readonly Pupil[]) =>
+  pupils.flatMap(({ name, sets }) =>
+    sets.map(({ id, title, studies }): Source & { readonly studies: number } => ({
+      ...{ value: id, studies },
+      words: t('files.set-of', { title, name }),
+      note: t('files.studies', { count: studies }),
+      out: () => ({ title, sets: [id] }),
+    })),
+  )
+
 /** Studies that can go out: on the desk, in a set, in the library. The address may name a set (`set`),
  * studies (`studies`), or a source (`of`). */
 export function outSources(guarded: (work: () => Promise<void>) => Promise<void>) {
   const route = useRoute()
   const desk = useDesk()
+  const paper = usePaper()
   const pupils = shallowRef<readonly Pupil[]>([])
   const library = shallowRef<readonly StudyListing[]>([])
   const ready = ref(false)
@@ -45,17 +58,7 @@ export function outSources(guarded: (work: () => Promise<void>) => Promise<void>
       .split(',')
       .filter(Boolean),
   )
-  const sets = computed(() =>
-    pupils.value.flatMap(({ name, sets: own }) =>
-      own.map(({ id, title, studies }): Source & { readonly studies: number } => ({
-        value: id,
-        studies,
-        words: t('files.set-of', { title, name }),
-        note: t('files.studies', { count: studies }),
-        out: () => ({ title, sets: [id] }),
-      })),
-    ),
-  )
+  const sets = computed(() => setSources(pupils.value))
   const onDesk = (): Out => {
     const { recipe, accepted } = desk.standing
     return { title: '', studies: [{ recipe, ...(accepted && { accepted }) }] }
@@ -67,6 +70,15 @@ export function outSources(guarded: (work: () => Promise<void>) => Promise<void>
             value: 'chosen',
             words: t('files.chosen', { count: named.value.length }),
             out: () => ({ title: '', ids: named.value }),
+          },
+        ]
+      : []),
+    ...(paper.given.length > 0
+      ? [
+          {
+            value: 'given',
+            words: t('files.given', { count: paper.given.length }),
+            out: () => ({ title: '', studies: paper.given }),
           },
         ]
       : []),

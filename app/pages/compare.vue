@@ -3,12 +3,13 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRoute, useRouter } from '#imports'
-import type { RealisedStudy } from '#core/realise'
+import { acceptedOf, type RealisedStudy } from '#core/realise'
 import CompareRow from '~/components/compare/CompareRow.vue'
 import { comparing } from '~/components/compare/comparing'
 import DegreeTable from '~/components/compare/DegreeTable.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import { useDesk } from '~/stores/desk'
+import { usePaper } from '~/stores/paper'
 import { t, tell } from '~/composables/words'
 
 /** Studies beside each other, note over note: forms, schools, the next best, more octaves, or some of the library. */
@@ -38,6 +39,11 @@ async function toDesk(study: RealisedStudy): Promise<void> {
   else await desk.replace(study.recipe)
   await router.push(desk.address)
 }
+/** Takes what stands side by side to paper, with the marks that stand. */
+async function toPaper(): Promise<void> {
+  usePaper().given = rows.value.map(({ study }) => ({ recipe: study.recipe, accepted: acceptedOf(study) }))
+  await router.push('/paper?of=given&sheet=studies')
+}
 useHead({ title: t('compare.side-by-side-tactum') })
 </script>
 
@@ -61,6 +67,9 @@ useHead({ title: t('compare.side-by-side-tactum') })
             @choose="router.replace({ query: { beside: $event } })"
           />
         </template>
+        <button type="button" class="text-button ml-auto text-[15px] font-normal" @click="toPaper">
+          {{ t('paper.print') }}
+        </button>
       </h1>
       <div ref="sheet" class="mt-3">
         <DegreeTable v-if="others.length" :studies="glance" class="mb-4" />

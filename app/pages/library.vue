@@ -133,6 +133,12 @@ const EMPTY: Record<Shelf, string> = {
           >{{ t('files.write-a-file') }}</NuxtLink
         >
         <NuxtLink
+          v-if="ids.length <= MOST_IN_ADDRESS"
+          class="plain-button leading-[20px]"
+          :to="`/paper?studies=${ids.join(',')}`"
+          >{{ t('paper.print') }}</NuxtLink
+        >
+        <NuxtLink
           v-if="ids.length > 1 && ids.length <= MOST_COMPARED"
           class="plain-button leading-[20px]"
           :to="`/compare?studies=${ids.join(',')}`"

@@ -51,6 +51,8 @@ export const usePaper = defineStore('paper', () => {
   })
   /** What the sheet is of, where it is of studies. */
   const out = shallowRef<Out | null>(null)
+  /** Studies that another page hands over to be printed as they stand there. */
+  const given = shallowRef<NonNullable<Out['studies']>>([])
   const made = shallowRef<Made | null>(null)
 
   const settings = computed<Settings>(() => ({ instrument: choice.value.instrument as Settings['instrument'] }))
@@ -101,5 +103,5 @@ export const usePaper = defineStore('paper', () => {
     const { sheet, size, look: own } = choice.value
     return saved('zip', t('paper.sets'), { sheet, size, sets, ...(sheet === 'studies' && { look: own }) })
   }
-  return { busy, error, told, choice, out, made, wanted, choose, look, toggle, save, saveSets }
+  return { busy, error, told, choice, out, given, made, wanted, choose, look, toggle, save, saveSets }
 })

@@ -63,6 +63,25 @@ describe('paper, by mouse', () => {
   })
 })
 
+describe('paper from where the studies are', () => {
+  it('takes what is chosen in the library, and what stands side by side', async () => {
+    const { content } = await setOfMajors('Chosen', ['E', 'B'])
+    const ids = content.studyIds
+    const { page, problems } = await open(`/paper?studies=${ids.join(',')}`)
+    await page.getByRole('button', { name: 'Of: 2 studies chosen in the library' }).waitFor()
+    await onPaper(page, /^B major/)
+      .first()
+      .waitFor()
+    await page.goto(`/compare?studies=${ids.join(',')}`)
+    await page.getByRole('button', { name: 'Print', exact: true }).click()
+    await page.getByRole('button', { name: /^Of: the 2 studies that stood side by side/ }).waitFor()
+    await onPaper(page, /^E major/)
+      .first()
+      .waitFor()
+    expect(problems).toEqual([])
+  })
+})
+
 describe('paper, by keyboard', () => {
   it('goes from an unsaved study on the desk to cards and back to its notes', async () => {
     const { page, problems } = await open('/desk')

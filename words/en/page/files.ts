@@ -13,6 +13,7 @@ export const files = {
   'files.rolls.long': 'as long notes',
   'files.from-the-desk': 'the study on the desk',
   'files.from-the-library': 'the library',
+  'files.given': '{count, plural, one {the study} other {the # studies}} that stood side by side',
   'files.chosen': '{count, plural, one {one study} other {# studies}} chosen in the library',
   'files.set-of': '{title}, {name}',
   'files.studies': '{count, plural, one {one study} other {# studies}}',
