@@ -7,6 +7,7 @@ import type { RecipeInput } from '#core/instrument'
 import { inEnglish } from '#shared/reader'
 import type { PaperAsked } from '#shared/paper'
 import { isSetFile, paperWantedOf, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
+import { textOf } from '#shared/syllabusCsv'
 import { answered } from './files'
 import { refuse } from './messages'
 import { refused, said } from './said'
@@ -171,12 +172,24 @@ function bytesOf(file: string | undefined): Uint8Array {
   }
 }
 
-/** Prints the recipes that a file of music comes to, one a line, each with how it was known. 1 where it is refused */
+/** The studies of a file of our own JSON; null where it is none. @throws RecipeError naming the field */
+function ownStudies(bytes: Uint8Array): { title: string; recipe: RecipeInput }[] | null {
+  if (!/^\uFEFF?\s*[{[]/.test(new TextDecoder('utf-8').decode(bytes.slice(0, 200)))) return null
+  const value = parsedJson(textOf(bytes).replace(/^\uFEFF/, ''))
+  const { title = '', studies } = isSetFile(value) ? setFileOf(value) : { studies: [recipeOf(value)] }
+  return studies.map((recipe) => ({ title, recipe }))
+}
+
+/** Prints the recipes that a file of music, one a line, each with how it was known. 1 where it is refused */
 export async function importMusic(args: readonly string[], output: NodeJS.WritableStream): Promise<number> {
   const line = (value: object): boolean => output.write(`${JSON.stringify(value)}\n`)
   try {
-    for (const piece of openFile(bytesOf(args[0]))) {
-      for (const { title, known, recipe } of studiesIn(piece, recipeOf)) line(said({ title, known, recipe }))
+    const bytes = bytesOf(args[0])
+    const own = ownStudies(bytes)
+    for (const { title, recipe } of own ?? []) line(said({ title, known: 'kept', recipe }))
+    for (const piece of own ? [] : openFile(bytes)) {
+      for (const { title, known, recipe, unplayable } of studiesIn(piece, recipeOf))
+        line(said({ title, known, recipe, ...(unplayable && { unplayable }) }))
     }
     return 0
   } catch (error) {

@@ -164,14 +164,26 @@ const VIEWS = [
   },
   { name: 'syllabus', path: () => '/syllabi/corvane-piano' },
   {
-    name: 'week',
-    path: (pupils) => `/print/week/${pupils[0].sets[0].id}`,
-    act: (page) => page.getByRole('heading', { name: 'Watch for' }).waitFor(),
+    name: 'paper',
+    path: (pupils) => `/paper?sheet=studies&set=${pupils[0].sets[0].id}`,
+    act: async (page) => {
+      await page.locator('svg.page').first().waitFor()
+      for (const name of ['grips, and thumbs that meet', 'the stair of the fingers', 'tempi to tick off'])
+        await page.getByRole('checkbox', { name }).check()
+      await page
+        .locator('svg.page text', { hasText: /^ 5\d$/ })
+        .first()
+        .waitFor()
+    },
   },
   {
-    name: 'print',
-    path: (pupils) => `/print/set/${pupils[0].sets[0].id}`,
-    act: (page) => page.waitForFunction(() => document.querySelectorAll('.sheet-line svg').length >= 20),
+    name: 'worksheet',
+    path: () => '/paper?sheet=worksheet',
+    act: async (page) => {
+      await page.getByLabel('Sheet number').fill('12')
+      await page.getByLabel('Sheet number').press('Enter')
+      await page.locator('svg.page text', { hasText: 'Worksheet 12' }).first().waitFor()
+    },
   },
 ]
 

@@ -25,13 +25,13 @@ export function writtenFile({ format, title, studies, strokes }: Omit<FileAsked,
 }
 
 /** A found study as it would be kept, or why it cannot be. */
-function previewed({ recipe, known, title }: FoundStudy): FoundInFile {
+function previewed({ recipe, known, title, unplayable = false }: FoundStudy): FoundInFile {
   try {
     const study = realise(recipe, {}, 0)
-    return { title, known, told: study.title, recipe: study.recipe, wrong: null }
+    return { title, known, unplayable, told: study.title, recipe: study.recipe, wrong: null }
   } catch (error) {
     if (!(error instanceof RecipeError)) throw error
-    return { title, known, told: null, recipe: null, wrong: faultMessage(error) }
+    return { title, known, unplayable, told: null, recipe: null, wrong: faultMessage(error) }
   }
 }
 

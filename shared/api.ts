@@ -21,6 +21,8 @@ import type {
 /** A study in a file that was read: how it was known, what it would be, or why it cannot be. */
 export interface FoundInFile {
   readonly title: string
+  /** Whether its fingers cannot be played, so that the engine's stand instead. */
+  readonly unplayable: boolean
   readonly known: 'kept' | 'recognised' | 'listed'
   readonly told: Message | null
   readonly recipe: Recipe | null

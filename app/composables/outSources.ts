@@ -27,9 +27,9 @@ interface Source {
 
 /** The sets of some pupils, each with how many studies it has. */
 const setSources = (pupils: readonly Pupil[]) =>
-  pupils.flatMap(({ name, sets }) =>
-    sets.map(({ id, title, studies }): Source & { readonly studies: number } => ({
-      ...{ value: id, studies },
+  pupils.flatMap(({ id: pupil, name, sets }) =>
+    sets.map(({ id, title, studies }): Source & { readonly studies: number; readonly pupil: string } => ({
+      ...{ value: id, studies, pupil },
       words: t('files.set-of', { title, name }),
       note: t('files.studies', { count: studies }),
       out: () => ({ title, sets: [id] }),

@@ -31,6 +31,19 @@ describe('export and import', () => {
     expect(again.code).toBe(0)
   })
 
+  it('read our own JSON too: a study, or a set', async () => {
+    const set = { format: 'tactum-set/1', title: 'Spring set', studies: recipes }
+    writeFileSync(at('own.json'), JSON.stringify(set, null, 2))
+    const { code, lines: read } = await run('import', '', [at('own.json')])
+    expect([code, read.map((line) => json(line))]).toMatchObject([
+      0,
+      recipes.map((recipe) => ({ title: 'Spring set', known: 'kept', recipe })),
+    ])
+    writeFileSync(at('broken.json'), '{"format": "tactum-set/1", "studies": [{}]}')
+    const broken = await run('import', '', [at('broken.json')])
+    expect([broken.code, json(broken.lines[0])]).toMatchObject([1, { error: { path: 'studies[0].material' } }])
+  })
+
   it('write a set under its title', async () => {
     const set = JSON.stringify({ format: 'tactum-set/1', title: 'Spring set', studies: recipes })
     expect((await run('export', set, ['--format', 'abc', '--out', at('set.abc')])).code).toBe(0)

@@ -69,6 +69,7 @@ const found = computed(() => files.preview?.found ?? [])
             <span class="min-w-0 flex-1">
               <span class="font-serif">{{ study.told ? tell(study.told) : study.title }}</span>
               <span v-if="study.wrong" class="block text-missing">{{ tell(study.wrong) }}</span>
+              <span v-else-if="study.unplayable" class="quiet block text-[13.5px]">{{ t('files.unplayable') }}</span>
             </span>
             <span class="aside quiet text-[13.5px]">{{ t('files.known', { known: study.known }) }}</span>
           </li>

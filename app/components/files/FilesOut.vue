@@ -14,7 +14,9 @@ import { t } from '~/composables/words'
 
 /** Studies that go out: what, in which format. */
 const { busy, error, told, guarded } = working()
-const { sources, picked, source } = outSources(guarded)
+const { sources, sets, picked, source } = outSources(guarded)
+/** The set that goes out, if it is one: its pupil's record and dates go out too. */
+const ofSet = computed(() => sets.value.find(({ value }) => value === source.value?.value))
 
 const format = ref<FileFormat>('musicxml')
 const extensionOf = (id: FileFormat): string => formatOf(id).extensions[0]!
@@ -88,5 +90,15 @@ const write = (): Promise<void> =>
       <span v-else-if="told" class="text-[14px]" role="status">{{ told }}</span>
     </p>
     <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
+    <p v-if="ofSet" class="mt-4 text-[14.5px]">
+      <RichWords :said="{ code: 'files.also', params: {} }">
+        <template #a="{ text }"
+          ><a class="text-button" :href="`/api/sets/${ofSet.value}/calendar`" download>{{ text }}</a></template
+        >
+        <template #b="{ text }"
+          ><a class="text-button" :href="`/api/pupils/${ofSet.pupil}/export`" download>{{ text }}</a></template
+        >
+      </RichWords>
+    </p>
   </section>
 </template>

@@ -13,6 +13,8 @@ export interface FoundStudy {
   readonly recipe: RecipeInput
   /** How it was known: by the recipe that the file keeps, as a scale or chord by its notes, or not: as listed pitches. */
   readonly known: 'kept' | 'recognised' | 'listed'
+  /** Whether the file has fingers that no hand can play, so that the engine's stand. */
+  readonly unplayable?: boolean
 }
 
 /** Notes to the beat, by how far apart they begin on the average. */
@@ -51,7 +53,10 @@ const TIMES = 4
  * The recipe with the fingers of the file: pinned where the engine would take others, until none is left. Where
  * nobody could play them all, the engine's stand.
  */
-function withFingers(recipe: RecipeInput, lines: readonly (readonly FoundChord[])[]): RecipeInput {
+function withFingers(
+  recipe: RecipeInput,
+  lines: readonly (readonly FoundChord[])[],
+): Pick<FoundStudy, 'recipe' | 'unplayable'> {
   let pinned = recipe
   try {
     for (let time = 0; time < TIMES; time++) {
@@ -59,9 +64,9 @@ function withFingers(recipe: RecipeInput, lines: readonly (readonly FoundChord[]
       if (more.length === 0) break
       pinned = { ...pinned, pins: [...(pinned.pins ?? []), ...more] }
     }
-    return pinned
+    return { recipe: pinned }
   } catch (error) {
-    if (error instanceof RecipeError) return recipe
+    if (error instanceof RecipeError) return { recipe, unplayable: true }
     throw error
   }
 }
@@ -81,7 +86,7 @@ function laysDown(recipe: RecipeInput, { lines }: FoundPiece): boolean {
 }
 
 /** A single line as listed pitches: a study, or as many as it takes where it is longer than one may be. */
-function listed(piece: FoundPiece): RecipeInput[] {
+function listed(piece: FoundPiece): Pick<FoundStudy, 'recipe' | 'unplayable'>[] {
   const line = piece.lines[0]!
   const parts = Array.from({ length: Math.ceil(line.length / MOST_PITCHES) }, (_, at) =>
     line.slice(at * MOST_PITCHES, (at + 1) * MOST_PITCHES),
@@ -107,12 +112,11 @@ export function studiesIn(piece: FoundPiece, recipeOf: (value: unknown) => Recip
   for (const each of [piece, ...asOneLine(piece)]) {
     const known = recognised(each)
     if (!known) continue
-    const recipe = withFingers({ ...known, tempo: tempoOf(each) }, each.lines)
-    return [{ title, recipe, known: 'recognised' }]
+    return [{ title, ...withFingers({ ...known, tempo: tempoOf(each) }, each.lines), known: 'recognised' }]
   }
   // hands that do not go together are a study each
   if (piece.lines.length > 1) return piece.lines.flatMap((_, at) => studiesIn(lineOf(piece, at), recipeOf))
-  return listed(piece).map((recipe) => ({ title, recipe, known: 'listed' }))
+  return listed(piece).map((each) => ({ title, ...each, known: 'listed' }))
 }
 
 /** Lines that take turns, as two sticks do, are one line too. */

@@ -37,8 +37,8 @@ function refused(work: () => unknown): string {
 }
 
 describe('the table of formats', () => {
-  it('is what the doors list, and paper', () => {
-    expect([...FILE_FORMATS].sort()).toEqual([...FORMATS.map(({ id }) => id), 'pdf'].sort())
+  it('is what the doors list', () => {
+    expect([...FILE_FORMATS].sort()).toEqual(FORMATS.map(({ id }) => id).sort())
   })
 
   it('knows a file by what is in it, whatever it is called', () => {
@@ -53,6 +53,18 @@ describe('the table of formats', () => {
       expect(write(bundle, {}).length).toBeGreaterThan(100)
       expect([extensions[0], mediaType.includes('/')]).toEqual([expect.stringMatching(/^[a-z]+$/), true])
     }
+  })
+})
+
+describe('fingers of a file', () => {
+  it('that no hand can play are said to be none, and the engine’s stand', () => {
+    const bundle = bundleOf({ material: { tonic: 'C', kind: 'major' }, hands: 'right', octaves: 1 })
+    const text = new TextDecoder().decode(bare(bundle))
+    const [kept] = found(strToU8(text))
+    expect([kept!.unplayable, kept!.known]).toEqual([undefined, 'recognised'])
+    const none = text.replaceAll(/<fingering>\d<\/fingering>/g, '<fingering>3</fingering>')
+    const [dropped] = found(strToU8(none))
+    expect([dropped!.unplayable, dropped!.recipe.pins ?? []]).toEqual([true, []])
   })
 })
 

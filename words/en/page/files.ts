@@ -37,6 +37,8 @@ export const files = {
   'files.too-large': '{name} has {size} MB; 10 MB are read at the most.',
   'files.found': '{count, plural, =0 {No study} one {One study} other {# studies}} in {name}',
   'files.known': '{known, select, kept {as Tactum wrote it} recognised {known by its notes} other {as listed pitches}}',
+  'files.unplayable': 'No hand can play the file’s fingers here: Tactum’s own stand instead.',
+  'files.also': 'Also: <a>practice and exam dates (iCalendar)</a>, <b>the pupil’s marks (CSV)</b>.',
   'files.take': 'Take {title}',
   'files.keep': '{count, plural, =0 {Keep none} one {Keep the study} other {Keep the # studies}}',
   'files.kept': '{count, plural, one {One study is} other {# studies are}} in the library.',
