@@ -76,7 +76,7 @@ describe('the study desk, by mouse', () => {
     await alert.waitFor({ state: 'detached' })
   })
 
-  it('lets pins go when notes move, and puts them back', async () => {
+  atNight('lets pins go when notes move, and puts them back', async () => {
     const { page } = await open('/desk')
     await page.locator(finger('right', 3)).click()
     await page.keyboard.press('4')
@@ -89,7 +89,7 @@ describe('the study desk, by mouse', () => {
     await page.locator(`${finger('right', 3)}.pinned`).waitFor()
   })
 
-  it('offers the octave that fits when a study leaves the keyboard', async () => {
+  atNight('offers the octave that fits when a study leaves the keyboard', async () => {
     const { page } = await open('/desk')
     await page.getByRole('button', { name: 'Start: from C4', exact: true }).click()
     await page.getByRole('option', { name: 'from C7' }).click()
@@ -211,7 +211,7 @@ describe('the study desk, by mouse', () => {
     expect((await stands()).accepted.right[3]).toBe(2)
   })
 
-  it('shows what was accepted, where today’s engine would differ', async () => {
+  atNight('shows what was accepted, where today’s engine would differ', async () => {
     const recipe = { material: { tonic: 'C', kind: 'major' }, hands: 'right', octaves: 1 }
     const { body: study } = await call('/api/studies', 'POST', { recipe })
     const accepted = { right: [1, 2, 3, 4, 1, 2, 3, 4, 3, 2, 1, 4, 3, 2, 1] }

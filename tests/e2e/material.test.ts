@@ -18,7 +18,7 @@ async function choose(page: Page, family: string, kind: string, tonic?: RegExp):
 }
 
 describe('all the material, by mouse', () => {
-  it('finds kinds by family, inversions and signatures where there are any', async () => {
+  atNight('finds kinds by family, inversions and signatures where there are any', async () => {
     const { page, problems } = await open('/desk')
     await choose(page, 'Sevenths', 'dominant', /^D,/)
     await page.getByRole('button', { name: 'Key: D dominant seventh arpeggio', exact: true }).waitFor()
@@ -130,7 +130,7 @@ describe('all the material, by mouse', () => {
 })
 
 describe('schools on the desk', () => {
-  it('change the fingers, say their idea, and keep their settings with the study', async () => {
+  atNight('change the fingers, say their idea, and keep their settings with the study', async () => {
     const { page, problems } = await open('/desk')
     await choose(page, 'Scales', 'major', /^D,/)
     await press(page, 'conservatory school')

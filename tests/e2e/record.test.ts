@@ -33,7 +33,7 @@ describe('the record of a pupil', () => {
     expect(problems).toEqual([])
   })
 
-  it('takes it by keyboard, as it would be said', async () => {
+  atNight('takes it by keyboard, as it would be said', async () => {
     const { path, record } = await pupilOnTheWay()
     const { page, problems } = await open(path())
     await study(page, /^G harmonic minor/).waitFor()
@@ -154,7 +154,7 @@ describe('tests on the stand', () => {
 })
 
 describe('today, history and the week', () => {
-  it('goes through today with a timer that says when to rest', async () => {
+  atNight('goes through today with a timer that says when to rest', async () => {
     const { path, record } = await pupilOnTheWay()
     const { page, problems } = await open(path('/lesson'))
     await page.clock.install()

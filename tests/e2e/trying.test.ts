@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { dateOf, dayOf } from '#core/practice'
 import { expectAccessible, useBrowser } from '../support/browser'
+import { atNight } from '../support/night'
 import { call, freshSet } from '../support/http'
 import { pupilOnTheWay } from '../support/onTheWay'
 
@@ -34,7 +35,7 @@ describe('what would help', () => {
     expect(problems).toEqual([])
   })
 
-  it('takes the grade below when that is kept, with what that asks besides', async () => {
+  atNight('takes the grade below when that is kept, with what that asks besides', async () => {
     const { set, pupilId } = await freshSet('Too high')
     const list = { syllabusId: 'corvane-piano', gradeId: '3' }
     await call(`/api/sets/${set.id}`, 'PUT', { title: 'Too high', ...list, studyIds: [], version: 1 })
