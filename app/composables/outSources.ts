@@ -1,20 +1,10 @@
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from '#imports'
 import type { Pupil, StudyListing } from '#shared/api'
-import type { StudyOut } from '#shared/paper/asked'
 import { useDesk } from '~/stores/desk'
-import { usePaper } from '~/stores/paper'
+import { type Out, usePaper } from '~/stores/paper'
 import { ask } from './api'
 import { t, tell } from './words'
-
-/** What goes out, as a request names it: kept studies by their ids, sets by theirs, the study on the desk as it stands. */
-export interface Out {
-  /** Empty where what goes out has a title of its own. */
-  readonly title: string
-  readonly ids?: readonly string[]
-  readonly sets?: readonly string[]
-  readonly studies?: readonly StudyOut[]
-}
 
 interface Source {
   readonly value: string

@@ -5,13 +5,21 @@ import type { Message } from '#core/message'
 import type { KindId } from '#core/material'
 import type { Level, Task } from '#core/worksheet'
 import type { Page, PaperSize, SheetLook } from '#paper'
-import { type Answers, type SheetId, USUAL_LOOK } from '#shared/paper/asked'
+import { type Answers, type SheetId, type StudyOut, USUAL_LOOK } from '#shared/paper/asked'
 import type { Settings } from '#core/syllabus'
 import { askFile, askLatest } from '~/composables/api'
 import { download } from '~/composables/download'
-import type { Out } from '~/composables/outSources'
 import { working } from '~/composables/working'
 import { t } from '~/composables/words'
+
+/** What goes out, as a request names it: kept studies by their ids, sets by theirs, the study on the desk as it stands. */
+export interface Out {
+  /** Empty where what goes out has a title of its own. */
+  readonly title: string
+  readonly ids?: readonly string[]
+  readonly sets?: readonly string[]
+  readonly studies?: readonly StudyOut[]
+}
 
 /** How sheets were made last is how the next are made. */
 export interface PaperChoice {
