@@ -67,6 +67,8 @@ export default defineNuxtConfig({
   },
   nitro: {
     imports: false,
+    // every file of the build lies there as brotli and gzip too
+    compressPublicAssets: { brotli: true, gzip: true },
     hooks: { compiled: (nitro) => buildThread(nitro.options.output.serverDir).then(() => undefined) },
     // what threads read at run time, and the server does not import
     externals: {

@@ -5,6 +5,7 @@ import {
   atomsOf,
   drawExam,
   type DrawnItem,
+  type ItemMarks,
   gradeOf,
   type Marking,
   resultOf,
@@ -53,7 +54,10 @@ function entriesOf(
 interface Held {
   readonly setId: string
   readonly seed: number
-  readonly marks: readonly (readonly number[])[]
+  /** Item by item, by the board's criteria; null where it is not marked. */
+  readonly marks: readonly ItemMarks[]
+  /** Whether it is kept as it stands, without a result where something is not marked. */
+  readonly unfinished?: boolean
   readonly notes: readonly string[]
   /** Ids of what was called, so that a list that changed meanwhile is not marked for another. */
   readonly expected: readonly string[]
@@ -77,7 +81,7 @@ export async function holdExam(db: Db, studio: number, held: Held): Promise<Exam
   const { items, marking, syllabus, grade } = await drawFor(db, studio, set, held.seed)
   checkDrawn(items, held)
   const { mark, band } = resultOf(marking, held.marks)
-  if (mark === null) throw refuse('marks.open', {}, 'marks')
+  if (mark === null && !held.unfinished) throw refuse('marks.open', {}, 'marks')
   await insertEntries(db, studio, set.pupil.id, entriesOf(held, items, marking, set))
   const id = await insertExam(db, studio, set.pupil.id, set.id, {
     ...{ setTitle: set.title, syllabus: `${syllabus.title} ${syllabus.edition}`.trim() },

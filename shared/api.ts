@@ -300,7 +300,8 @@ export interface Exam {
   readonly seed: number
   readonly marking: Marking
   readonly items: readonly ExamItem[]
-  readonly mark: number
+  /** Null where it was kept unfinished. */
+  readonly mark: number | null
   readonly band: string | null
   readonly heldAt: string
 }

@@ -123,11 +123,13 @@ export const bodies = {
     setId: uuid.required(),
     seed: Joi.number().integer().min(0).max(4294967295).required(),
     marks: Joi.array()
-      .items(Joi.array().items(Joi.number().integer().min(0).max(9)).min(1).max(8))
+      .items(Joi.array().items(Joi.number().integer().min(0).max(9).allow(null)).min(1).max(8))
       .min(1)
       .max(100)
       .required(),
     notes: Joi.array().items(words(400).allow('')).max(100).default([]),
+    // what is not marked may stay so, where that is said
+    unfinished: Joi.boolean().default(false),
     expected: Joi.array().items(Joi.string().max(300)).max(100).required(),
   }),
 }

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, onMounted, shallowRef, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead } from '#imports'
@@ -13,6 +12,7 @@ import { type Filter, finding } from '~/components/library/finding'
 import ThrownAwayList from '~/components/library/ThrownAwayList.vue'
 import StudyList from '~/components/library/StudyList.vue'
 import TagChoice from '~/components/library/TagChoice.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import { shelves } from '~/stores/shelves'
 import { t } from '~/composables/words'
 
@@ -117,12 +117,15 @@ const EMPTY: Record<Shelf, string> = {
       </span>
       <template v-if="handful.length">
         <TagChoice :studies="handful" :known="tags" :disabled="busy" @tag="(add, off) => tag(ids, add, off)" />
-        <Popover v-if="sought.shelf !== 'bin'" as="div" class="relative">
-          <PopoverButton class="plain-button" :disabled="busy">{{ t('library.into-a-set') }}</PopoverButton>
-          <PopoverPanel v-slot="{ close }" class="choices max-h-[380px] w-[280px] overflow-auto p-3">
-            <SetList @choose="(set) => (close(), putInSet(ids, set))" />
-          </PopoverPanel>
-        </Popover>
+        <WordPanel
+          v-if="sought.shelf !== 'bin'"
+          v-slot="{ close }"
+          :words="t('library.into-a-set')"
+          look="button"
+          :disabled="busy"
+        >
+          <SetList @choose="(set) => (close(), putInSet(ids, set))" />
+        </WordPanel>
         <button type="button" class="plain-button" :disabled="busy" @click="duplicate(ids)">
           {{ t('library.duplicate') }}
         </button>

@@ -122,3 +122,5 @@ export const NOTES: Record<Tempo['notesPerBeat'], string> = {
   8: 'thirty-seconds',
 }
 export const OCTAVES = ['no', 'one', 'two', 'three', 'four'] as const
+/** What sends a study to the instrument that is meant where none is named. */
+export const ON_USUAL = 'on the piano'

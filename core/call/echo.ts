@@ -71,6 +71,8 @@ export function echoOf(part: Part): Message | null {
       return tellCall('echo.inversion', { inversion: part.inversion })
     case 'change':
       return joined(changeTold(part.change), 'comma')
+    case 'more':
+      return tellCall('echo.more-octaves', { octaves: part.octaves })
     case 'pitches':
       return tellCall('echo.pitches', { count: part.pitches.length })
     case 'all':

@@ -8,6 +8,7 @@ import { hear } from './heard'
 import { keysCalled } from './keysHeard'
 import { kindsFrom } from './kindsHeard'
 import { once } from './once'
+import { overStudy } from './overStudy'
 import type { Features, Part, Said, Signs } from './part'
 import type { Understood } from './read'
 
@@ -74,8 +75,11 @@ function allTonics(kind: keyof typeof KINDS, signs: readonly Signs[]): Note[] {
     : allowed.filter((tonic) => !seen.has(pitchClass(tonic)) && Boolean(seen.add(pitchClass(tonic))))
 }
 
-/** Gathers what one study, or one list of keys, says. */
-export function gather(understood: readonly Understood[]): Gathered {
+/**
+ * Gathers what one study, or one list of keys, says.
+ * @param base the study that a line which names no key is said over
+ */
+export function gather(understood: readonly Understood[], base?: RecipeInput): Gathered {
   const said = understood.flatMap((each) => (each.said ? [each.said] : []))
   const pick = <T extends Said['part']['is']>(is: T) =>
     said.flatMap(({ part }) => (part.is === is ? [part as Extract<Said['part'], { is: T }>] : []))
@@ -102,6 +106,8 @@ export function gather(understood: readonly Understood[]): Gathered {
     })
   }
   const wanted = heard.all || (heard.named.length === 0 && heard.signs.length > 0)
+  const over = base && overStudy({ heard, said, change, base }, (kind) => allTonics(kind, heard.signs))
+  if (over) return { ...over, problems: once([...problems, ...over.problems]) }
   const studies = wanted
     ? one([...heard.common, ...(heard.named[0]?.features ?? [])], (kind) => allTonics(kind, heard.signs))
     : keysCalled(heard).flatMap(({ tonic, features }) => one(features, () => [tonic]))

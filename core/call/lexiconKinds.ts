@@ -41,6 +41,7 @@ const SHAPES: Rule[] = [
     shape: 'double-octaves',
   }),
   ...says(['scale|scales? in? double minor thirds', 'in minor thirds'], { shape: 'double-minor-thirds' }),
+  ...says(['minor thirds chromatic', 'chromatic minor thirds'], { shape: 'double-minor-thirds', named: 'chromatic' }),
   ...says(['in? diatonic triads'], { shape: 'diatonic-triads' }),
   ...says(['in? diatonic sevenths|7ths'], { shape: 'diatonic-sevenths' }),
 ]

@@ -19,6 +19,7 @@ import { fixed, type Rule, rules } from './rules'
 
 type Change = Omit<RecipeInput, 'material'>
 const set = (change: Change): Said => ({ part: { is: 'change', change } })
+const more = (octaves: number): Said => ({ part: { is: 'more', octaves } })
 const says = (phrases: readonly string[], change: Change): Rule[] => fixed(phrases, set(change))
 
 const hands = (phrases: readonly string[], which: Hands): Rule[] => says(phrases, { hands: which })
@@ -54,6 +55,8 @@ const OCTAVES: Rule[] = [
   ...rules(['<n> octaves|octave|oct|octs|8ve|8ves|8va|octava|octavas|oktave|oktaven|ottave'], ({ numbers: [n] }) =>
     n! >= 1 && n! <= MOST_OCTAVES ? set({ octaves: n! }) : null,
   ),
+  ...fixed(['one|an|1 more octave', 'one|an octave more|longer', 'an? octave longer'], more(1)),
+  ...fixed(['one|an octave less|fewer|shorter', 'one octave fewer', 'one|1 less|fewer octave'], more(-1)),
   ...rules(['from octave <n>'], ({ numbers: [n] }) => (n! >= 0 && n! <= 8 ? set({ startOctave: n! }) : null)),
 ]
 
@@ -152,9 +155,12 @@ const RHYTHM: Rule[] = [
   ),
   ...rhythm(['no accents'], { accents: 0 }),
   ...rhythm(['up? the? ladder of? notes?', 'rhythm ladder', 'note ladder'], { ladder: 'notes' }),
-  ...rhythm(['an? octave more each? time ,? and? faster?', 'octave ladder', 'ladder of octaves'], {
-    ladder: 'octaves',
-  }),
+  ...rhythm(
+    ['an? octave more each? time ,? and? faster?', 'octave ladder', 'ladder of octaves', 'rhythm? ladder with octaves'],
+    {
+      ladder: 'octaves',
+    },
+  ),
   ...bookends(['five finger run|position before|first', 'five fingers before|first'], { before: 'five-finger' }),
   ...bookends(['with? the? tonic chord after?'], { after: 'tonic-chord' }),
   ...bookends(['cadence after', 'with a? cadence', 'and a? cadence'], { after: 'cadence' }),

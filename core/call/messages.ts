@@ -40,6 +40,10 @@ export type CallMessages = {
   'call.minor-thirds': null
   'call.contradiction': { before: Message; after: Message }
   'call.no-inversions': { kind: Message }
+  /** A line that names no key changes the study it is said over. */
+  'call.changes': { title: Message }
+  'call.same': null
+  'echo.more-octaves': { octaves: number }
   'call.no-key': null
   'call.too-many': { count: number; most: number }
   'asked.no-key': null

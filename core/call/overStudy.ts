@@ -1,7 +1,10 @@
-import type { KindId } from '../material'
+import type { KindId, NamedMaterial } from '../material'
+import { type Note, noteName } from '../pitch'
 import type { Message } from '../message'
-import { overWhole, type RecipeInput } from '../instrument'
+import { completeRecipe, movedTo, overWhole, type RecipeInput } from '../instrument'
+import { titleOf } from '../realise'
 import { isFree, MOST_OCTAVES } from '../study'
+import { tellCall } from './messages'
 import type { Heard } from './heard'
 import { kindsFrom } from './kindsHeard'
 import type { Said } from './part'
@@ -15,18 +18,33 @@ interface Changed {
   readonly problems: readonly Message[]
 }
 
+/** What is changed, so that nobody is surprised. */
+const told = (base: RecipeInput): Message => tellCall('call.changes', { title: titleOf(completeRecipe(base)) })
+
 /** Fields that move no note: what is pinned stays pinned. */
 const STILL: ReadonlySet<string> = new Set(['tempo', 'articulation', 'pins', 'school', 'handSize', 'firstFinger'])
+/** Fields with which a study begins where it usually does. */
+const MOVES: ReadonlySet<string> = new Set(['octaves', 'motion', 'interval', 'contraryFrom', 'hands', 'instrument'])
 
 const octavesMore = (said: readonly Said[]): number =>
   said.reduce((sum, { part }) => sum + (part.is === 'more' ? part.octaves : 0), 0)
 
+/** The same on the instrument that is named, with what it can take of it. */
+function onInstrument(base: RecipeInput, { instrument }: Changes): RecipeInput {
+  if (!instrument || instrument === (base.instrument ?? instrument)) return base
+  return { ...base, ...movedTo(completeRecipe(base), instrument) } as RecipeInput
+}
+
 /** A study with some of it changed; pins go where notes move. */
-function changed(base: RecipeInput, change: Changes, material = base.material): RecipeInput {
+function changed(asked: RecipeInput, change: Changes, material = asked.material): RecipeInput {
+  const base = onInstrument(asked, change)
   const { pins, ...rest } = base
-  const still = material === base.material && Object.keys(change).every((field) => STILL.has(field))
-  const all = overWhole(rest as RecipeInput, change)
-  return { ...all, material, ...(still && pins && !change.pins ? { pins } : {}) }
+  const fields = Object.keys(change)
+  const own = material === asked.material
+  const still = own && fields.every((field) => STILL.has(field))
+  const moved = !own || fields.some((field) => MOVES.has(field))
+  const all = overWhole({ ...rest, ...(moved && { startOctave: undefined }) } as RecipeInput, change)
+  return { ...all, material: own ? base.material : material, ...(still && pins && !change.pins ? { pins } : {}) }
 }
 
 /** Forms of the study's own key that the line names: of a minor key “melodic” is its melodic form. */
@@ -40,18 +58,46 @@ function kindsNamed(
   return { kinds, problems }
 }
 
+interface Line {
+  readonly heard: Heard
+  readonly said: readonly Said[]
+  readonly change: Changes
+  readonly base: RecipeInput
+}
+
+/** What is changed but the material, octaves that are more or fewer reckoned out. */
+function changesOf({ said, change, base }: Line): Changes {
+  const more = octavesMore(said)
+  if (more === 0) return change
+  return { ...change, octaves: Math.max(1, Math.min(MOST_OCTAVES, (change.octaves ?? base.octaves ?? 2) + more)) }
+}
+
+/** A study's own kind in every key. */
+function inAllKeys(line: Line, tonicsOf: (kind: KindId) => readonly Note[]): Changed {
+  const { kind } = line.base.material as NamedMaterial
+  const tonics = tonicsOf(kind).map(noteName)
+  return {
+    studies: tonics.map((tonic) => changed(line.base, changesOf(line), { tonic, kind })),
+    ...{ remarks: [told(line.base)], problems: [] },
+  }
+}
+
 /**
  * What a line that names no key makes of the study that it is said over: another form of its key, other hands, an octave
- * more; null where it says nothing that could be changed.
+ * more, all keys; null where it names one, or says nothing that could be changed.
+ * @param tonicsOf all keys of a kind that the line allows
  */
-export function overStudy(heard: Heard, said: readonly Said[], change: Changes, base: RecipeInput): Changed | null {
-  const more = octavesMore(said)
+export function overStudy(line: Line, tonicsOf: (kind: KindId) => readonly Note[]): Changed | null {
+  const { heard, base } = line
+  if (heard.named.length > 0) return null
   const named = kindsNamed(heard, base)
-  if (!named && more === 0 && Object.keys(change).length === 0) return null
-  const octaves = Math.max(1, Math.min(MOST_OCTAVES, (change.octaves ?? base.octaves ?? 2) + more))
-  const all = more === 0 ? change : { ...change, octaves }
-  if (!named) return { studies: [changed(base, all)], remarks: [], problems: [] }
-  const { tonic } = base.material as { tonic: string }
-  const studies = named.kinds.map((kind) => changed(base, all, { tonic, kind }))
-  return { studies, remarks: [], problems: named.problems }
+  if (heard.all || heard.signs.length > 0) return named || isFree(base.material) ? null : inAllKeys(line, tonicsOf)
+  const change = changesOf(line)
+  if (!named) {
+    const says = Object.keys(change).length > 0
+    return says ? { studies: [changed(base, change)], remarks: [told(base)], problems: [] } : null
+  }
+  const { tonic } = base.material as NamedMaterial
+  const studies = named.kinds.map((kind) => changed(base, change, { tonic, kind }))
+  return { studies, remarks: [told(base)], problems: named.problems }
 }

@@ -25,15 +25,16 @@ export const MOST_CALLED = 120
 /**
  * Reads a line as a teacher would call it. Semicolons part studies that have nothing in common; a list of keys shares
  * what follows it. The grammar stands in the handbook.
+ * @param base the study that is changed by a line which names no key; none, and a key is asked for
  */
-export function parseCall(line: string): Called {
+export function parseCall(line: string, base?: RecipeInput): Called {
   const understood = read(line)
   const groups: Understood[][] = [[]]
   for (const each of understood) {
     if (each.typed === ';') groups.push([])
     else groups.at(-1)!.push(each)
   }
-  const gathered = groups.filter((group) => group.some(({ said }) => said !== null)).map(gather)
+  const gathered = groups.filter((group) => group.some(({ said }) => said !== null)).map((group) => gather(group, base))
   const studies = gathered.flatMap((each) => each.studies)
   const tooMany =
     studies.length > MOST_CALLED ? [tellCall('call.too-many', { count: studies.length, most: MOST_CALLED })] : []

@@ -82,6 +82,8 @@ export type Part =
   | { readonly is: 'inversion'; readonly inversion: number; readonly more?: readonly number[] }
   /** `usual` goes with it unless the line says otherwise. */
   | { readonly is: 'change'; readonly change: Changes; readonly usual?: Changes }
+  /** So many octaves more, or fewer, than what lies on the desk. */
+  | { readonly is: 'more'; readonly octaves: number }
   | { readonly is: 'pitches'; readonly pitches: readonly (string | readonly string[])[] }
   | { readonly is: 'all' }
   | { readonly is: 'three-minors' }

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { nextTick, onBeforeUnmount, onMounted, ref, useId } from 'vue'
+import { onBeforeUnmount, onMounted, ref, useId } from 'vue'
+import { ON_USUAL } from '#core/call'
+import { instrumentOf } from '#core/instrument'
 import type { Desk } from '~/stores/desk'
 import CalledBatch from './CalledBatch.vue'
 import CalledWords from './CalledWords.vue'
@@ -11,14 +13,16 @@ const props = defineProps<{ desk: Desk }>()
 const emit = defineEmits<{ close: [] }>()
 
 const input = ref<HTMLInputElement>()
-const batch = ref<HTMLElement>()
+const batch = ref<InstanceType<typeof CalledBatch>>()
 const list = useId()
 const words = useId()
-const { line, called, offered, at, shut, single, typed, replace, complete, move, take } = calling(
+const { line, called, offered, at, shut, meant, unknown, standing, typed, replace, complete, move, take } = calling(
   props.desk,
   () => input.value,
 )
 const told = ref('')
+/** The line for which words that say nothing were pointed out: what else it says can be taken then. */
+const pointedOut = ref('')
 
 onMounted(() => {
   input.value?.focus()
@@ -36,19 +40,24 @@ async function leave(): Promise<void> {
 /** Takes what the line says; several studies are for the batch to keep. */
 async function decide(): Promise<void> {
   told.value = ''
-  if (take()) return emit('close')
-  const { studies, complete: whole, problems } = called.value
-  if (whole && problems.length === 0 && studies.length > 1) {
-    await nextTick()
-    batch.value?.querySelector<HTMLElement>('button')?.focus()
+  const { studies, problems } = called.value
+  const says = problems.length === 0 && studies.length > 0
+  if (says && unknown.value.length > 0 && pointedOut.value !== line.value) {
+    pointedOut.value = line.value
+    told.value = t('call.call-line.without', { words: unknown.value.join(', ') })
     return
   }
+  if (says && take()) return emit('close')
+  if (says) return batch.value?.keep()
   told.value = problems[0]
     ? tell(problems[0])
     : line.value.trim()
       ? t('call.call-line.not-every-word-was')
       : t('call.call-line.name-a-key-and')
 }
+
+/** Says of the line that it is for the usual instrument. */
+const forPiano = (): Promise<void> => replace(line.value.length, line.value.length, ` ${ON_USUAL}`)
 
 async function onKey(event: KeyboardEvent): Promise<void> {
   const { key } = event
@@ -97,7 +106,7 @@ async function onKey(event: KeyboardEvent): Promise<void> {
         @keydown="onKey"
       />
       <span class="keys quiet">
-        <button type="button" class="text-button" :disabled="!single" @click="decide">
+        <button type="button" class="text-button" :disabled="!meant" @click="decide">
           {{ t('call.call-line.take-it') }}
         </button>
         {{ t('call.call-line.enter') }}
@@ -137,9 +146,16 @@ async function onKey(event: KeyboardEvent): Promise<void> {
         {{ each.text }}
       </li>
     </ul>
-    <div v-if="called.studies.length > 1" ref="batch">
-      <CalledBatch :recipes="called.studies" :ready="called.complete && called.problems.length === 0" />
-    </div>
+    <p v-if="standing && called.studies.length > 0" class="quiet pt-1 text-[13.5px]">
+      {{ t('call.call-line.standing', { make: instrumentOf({ instrument: standing }).make }) }}
+      <button type="button" class="text-button" @click="forPiano">{{ t('call.call-line.for-the-piano') }}</button>
+    </p>
+    <CalledBatch
+      v-if="called.studies.length > 1"
+      ref="batch"
+      :recipes="called.studies"
+      :ready="called.problems.length === 0"
+    />
   </section>
 </template>
 

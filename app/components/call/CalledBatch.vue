@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, shallowRef, watch } from 'vue'
 import { NuxtLink } from '#components'
 import type { RecipeInput } from '#core/instrument'
@@ -8,6 +7,7 @@ import { faultMessage } from '#words'
 import { wordsOf } from '~/composables/api'
 import { newestOnly, realised } from '~/composables/realiser'
 import SetList from '~/components/sets/SetList.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import { addToSet, binStudies, saveStudies } from '~/stores/library'
 import { t, tell } from '~/composables/words'
 
@@ -17,6 +17,9 @@ const props = defineProps<{ recipes: readonly RecipeInput[]; ready: boolean }>()
 /** Ids of what was kept just now, so that it can be taken back. */
 const kept = shallowRef<readonly string[]>([])
 
+/** Whether it is to be kept as soon as it can be. */
+const asked = shallowRef(false)
+
 type Title = { title: Message } | { fault: FaultData }
 const titles = shallowRef<readonly Title[]>([])
 const newest = newestOnly()
@@ -24,6 +27,7 @@ watch(
   () => JSON.stringify(props.recipes),
   async (recipes) => {
     kept.value = []
+    asked.value = false
     const work = () => realised((api) => api.titles(JSON.parse(recipes)) as Promise<Title[]>)
     titles.value = (await newest(work)) ?? titles.value
   },
@@ -51,6 +55,13 @@ const keep = (): Promise<void> =>
     kept.value = await saveStudies(props.recipes)
     told.value = t('call.called-batch.studies-are-in-the', { count: kept.value.length })
   })
+/** Enter on the line does what the button says, as soon as it can be done. */
+watch([asked, can], () => {
+  if (!asked.value || !can.value) return
+  asked.value = false
+  if (!working.value && kept.value.length === 0) void keep()
+})
+defineExpose({ keep: () => void (asked.value = true) })
 const keepInSet = (set: { id: string; words: string }): Promise<void> =>
   work(t('call.called-batch.keeping'), async () => {
     kept.value = kept.value.length > 0 ? kept.value : await saveStudies(props.recipes)
@@ -71,14 +82,14 @@ const undo = (): Promise<void> =>
       <button type="button" class="main-button" :disabled="!can || working || kept.length > 0" @click="keep">
         {{ t('call.called-batch.keep-studies-in-the', { count: recipes.length }) }}
       </button>
-      <Popover as="div" class="relative">
-        <PopoverButton class="plain-button" :disabled="!can || working">{{
-          t('call.called-batch.and-in-a-set')
-        }}</PopoverButton>
-        <PopoverPanel v-slot="{ close }" class="choices max-h-[320px] w-[280px] overflow-auto p-3">
-          <SetList @choose="(set) => (close(), keepInSet(set))" />
-        </PopoverPanel>
-      </Popover>
+      <WordPanel
+        v-slot="{ close }"
+        :words="t('call.called-batch.and-in-a-set')"
+        look="button"
+        :disabled="!can || working"
+      >
+        <SetList :recipe="recipes[0]" @choose="(set) => (close(), keepInSet(set))" />
+      </WordPanel>
       <span role="status">{{ told }}</span>
       <template v-if="kept.length && !working">
         <button type="button" class="text-button" @click="undo">{{ t('call.called-batch.take-back') }}</button>

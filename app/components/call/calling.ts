@@ -1,6 +1,6 @@
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { type Completion, completionsOf, parseCall, writeCall } from '#core/call'
-import { completeRecipe, type RecipeInput } from '#core/instrument'
+import { completeRecipe, type RecipeInput, USUAL_INSTRUMENT } from '#core/instrument'
 import type { Desk } from '~/stores/desk'
 
 /** A recipe as a line; nothing where it cannot be completed. */
@@ -22,8 +22,10 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
   /** On the desk's instrument, unless the line names one. */
   const onDesk = (study: RecipeInput): RecipeInput =>
     study.instrument || !desk.study ? study : { ...study, instrument: desk.study.recipe.instrument }
+  /** What a line changes that names no key: the study as it was when the line began, or was changed beneath it. */
+  const base = shallowRef<RecipeInput>(desk.recipe)
   const called = computed(() => {
-    const parsed = parseCall(line.value)
+    const parsed = parseCall(line.value, base.value)
     return { ...parsed, studies: parsed.studies.map(onDesk) }
   })
   const caret = ref(line.value.length)
@@ -36,9 +38,21 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
   const at = ref(-1)
   const tried = shallowRef<RecipeInput>(desk.recipe)
 
-  const single = computed(() => {
-    const { studies, complete, problems } = called.value
-    return complete && problems.length === 0 && studies.length === 1 ? studies[0]! : null
+  /** The one study that the line names, though there be words that say nothing. */
+  const meant = computed(() => {
+    const { studies, problems } = called.value
+    return problems.length === 0 && studies.length === 1 ? studies[0]! : null
+  })
+  const single = computed(() => (called.value.complete ? meant.value : null))
+  /** Words that say nothing, as they were typed. */
+  const unknown = computed(() =>
+    called.value.understood.filter(({ said, typed }) => !said && typed !== ';').map(({ typed }) => typed),
+  )
+  /** The instrument of the desk, where it is not the usual one and the line names none. */
+  const standing = computed(() => {
+    const own = desk.study?.recipe.instrument
+    const named = parseCall(line.value, base.value).studies[0]?.instrument
+    return own && own !== USUAL_INSTRUMENT && !named ? own : null
   })
 
   watch(line, () => {
@@ -52,7 +66,7 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
     () => desk.recipe,
     (recipe) => {
       if (recipe === tried.value) return
-      tried.value = recipe
+      tried.value = base.value = recipe
       line.value = lineOf(recipe)
     },
   )
@@ -78,12 +92,12 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
     at.value = ((at.value + 1 + way + places) % places) - 1
   }
 
-  /** Decides for the study that was called. False where the line names none, or several. */
+  /** Decides for the study that was called, whatever else was said. False where the line names none, or several. */
   function take(): boolean {
-    if (!single.value) return false
-    if (line.value !== began || desk.held) void desk.replace(single.value)
+    if (!meant.value) return false
+    if (line.value !== began || desk.held) void desk.replace(meant.value)
     return true
   }
 
-  return { line, called, offered, at, shut, single, typed, replace, complete, move, take }
+  return { line, called, offered, at, shut, meant, unknown, standing, typed, replace, complete, move, take }
 }

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import {
@@ -21,6 +20,7 @@ import { type FreePitches, isFree } from '#core/study'
 import { familyOf, type Recipe } from '#core/instrument'
 import { FAMILY_WORDS, kindsIn, shortWords } from './families'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import PitchEntry from './PitchEntry.vue'
 import { t } from '~/composables/words'
 
@@ -106,9 +106,8 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
 </script>
 
 <template>
-  <Popover as="div" class="relative inline-block">
-    <PopoverButton class="word" :aria-label="t('desk.key-choice.key', { words })">{{ words }}</PopoverButton>
-    <PopoverPanel class="choices w-[700px] p-4">
+  <WordPanel :words="words" :label="t('desk.key-choice.key', { words })">
+    <div class="w-[700px] p-4">
       <div class="grid grid-cols-[250px_140px_1fr]">
         <div class="pr-4">
           <p class="quiet mb-2 text-[13px]">
@@ -187,8 +186,8 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
         <span class="quiet text-[13px]">{{ t('desk.key-choice.books-differ-its-own') }}</span>
       </div>
       <PitchEntry :material="material" @choose="emit('choose', $event)" />
-    </PopoverPanel>
-  </Popover>
+    </div>
+  </WordPanel>
 </template>
 
 <style scoped>

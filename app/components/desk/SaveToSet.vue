@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { ref } from 'vue'
 import { wordsOf } from '~/composables/api'
 import type { Desk } from '~/stores/desk'
 import { addToSet } from '~/stores/library'
 import SetList from '~/components/sets/SetList.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import { t } from '~/composables/words'
 
 /** Saves the study if need be, then puts it at the end of a set. */
@@ -29,10 +29,7 @@ async function add(set: { id: string; words: string }, close: () => void): Promi
 
 <template>
   <span class="quiet" role="status">{{ told }}</span>
-  <Popover as="div" class="relative">
-    <PopoverButton class="plain-button">{{ t('desk.save-to-set.save-to-set') }}</PopoverButton>
-    <PopoverPanel v-slot="{ close }" class="choices right-0 bottom-full mb-2 max-h-[380px] w-[280px] overflow-auto p-3">
-      <SetList @choose="add($event, close)" />
-    </PopoverPanel>
-  </Popover>
+  <WordPanel v-slot="{ close }" :words="t('desk.save-to-set.save-to-set')" look="button" placement="top-end">
+    <SetList :recipe="desk.recipe" @choose="add($event, close)" />
+  </WordPanel>
 </template>

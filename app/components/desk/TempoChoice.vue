@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import { NOTES_PER_BEAT, notesPerMinute, notesTold, type Tempo, TEMPO_RANGE } from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import { t, tell } from '~/composables/words'
 
 const props = defineProps<{ tempo: Tempo }>()
@@ -31,16 +31,11 @@ function setBpm(): void {
 </script>
 
 <template>
-  <Popover as="div" class="relative inline-block">
-    <PopoverButton
-      class="word"
-      :aria-label="
-        t('desk.tempo-choice.tempo-quarter-in', { bpm: tempo.bpm, notesTold: tell(notesTold(tempo.notesPerBeat)) })
-      "
-    >
-      ♩ = {{ tempo.bpm }}
-    </PopoverButton>
-    <PopoverPanel class="choices w-[260px] p-4">
+  <WordPanel
+    :words="`♩ = ${tempo.bpm}`"
+    :label="t('desk.tempo-choice.tempo-quarter-in', { bpm: tempo.bpm, notesTold: tell(notesTold(tempo.notesPerBeat)) })"
+  >
+    <div class="w-[260px] p-4">
       <label class="block text-[14px] font-medium" for="bpm">{{ t('desk.tempo-choice.quarter-notes-a-minute') }}</label>
       <input
         id="bpm"
@@ -59,6 +54,6 @@ function setBpm(): void {
         :choices="counts"
         @choose="emit('choose', { ...tempo, notesPerBeat: $event })"
       />
-    </PopoverPanel>
-  </Popover>
+    </div>
+  </WordPanel>
 </template>

@@ -1,24 +1,33 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { type ItemMarks, resultOf } from '#core/syllabus'
+import { type Begun, markedIn } from './begun'
 import type { Drawn } from './drawn'
 import { marked, t, tell } from '~/composables/words'
 
 /** One call at a time: read out, played, marked, on to the next. */
-const props = defineProps<{ drawn: Drawn; saving: boolean }>()
-const emit = defineEmits<{ done: [marks: readonly ItemMarks[], notes: readonly string[]] }>()
+const props = defineProps<{ drawn: Drawn; begun: Begun; saving: boolean }>()
+const emit = defineEmits<{
+  /** What is marked is told as it is made, so that it can be kept. */
+  marked: [begun: Begun]
+  done: [marks: readonly ItemMarks[], notes: readonly string[], unfinished: boolean]
+}>()
 
 const criteria = computed(() => props.drawn.marking.criteria)
-const at = ref(0)
-const row = ref(0)
-const marks = ref<(number | null)[][]>(props.drawn.items.map(() => criteria.value.map(() => null)))
-const notes = ref<string[]>(props.drawn.items.map(() => ''))
+const at = ref(props.begun.at)
+const marks = ref<(number | null)[][]>(props.begun.marks.map((own) => [...own]))
+const notes = ref<string[]>([...props.begun.notes])
+const row = ref(Math.max(0, marks.value[at.value]!.indexOf(null)))
 const item = computed(() => props.drawn.items[at.value]!)
 const last = computed(() => at.value === props.drawn.items.length - 1)
 const open = computed(() => marks.value.findIndex((own) => own.includes(null)))
 const result = computed(() => resultOf(props.drawn.marking, marks.value))
 const heading = ref<HTMLElement>()
+// what comes back to the page is what was told: only the draw is taken from it
+const { seed, expected } = props.begun
+const now = computed((): Begun => ({ seed, expected, marks: marks.value, notes: notes.value, at: at.value }))
+watch(now, (begun) => emit('marked', begun), { deep: true })
 
 const tempo = computed(() => `${t('name.beat', { beat: item.value.beat })} = ${item.value.bpm}`)
 
@@ -112,9 +121,18 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         type="button"
         class="main-button big"
         :disabled="open >= 0 || saving"
-        @click="emit('done', marks, notes)"
+        @click="emit('done', marks, notes, false)"
       >
         {{ saving ? t('exam.exam-call.keeping') : t('exam.exam-call.keep-the-result') }}
+      </button>
+      <button
+        v-if="open >= 0 && markedIn(now) > 0"
+        type="button"
+        class="text-button"
+        :disabled="saving"
+        @click="emit('done', marks, notes, true)"
+      >
+        {{ t('exam.exam-call.keep-as-it-stands') }}
       </button>
       <span v-if="result.mark !== null" class="font-serif text-[18px]">{{
         t('exam.exam-call.of-2', { mark: result.mark, total: result.total, band: marked(result.band ?? '') })

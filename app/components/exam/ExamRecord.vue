@@ -11,8 +11,11 @@ const date = (text: string): string =>
 <template>
   <article>
     <h1 class="text-[26px]">
-      {{ t('exam.exam-record.of', { name: exam.pupil.name, mark: exam.mark, total: exam.marking.total }) }}
-      <span class="aside font-normal">{{ marked(exam.band ?? '') }}</span>
+      <template v-if="exam.mark === null">{{ t('exam.exam-record.unfinished', { name: exam.pupil.name }) }}</template>
+      <template v-else>
+        {{ t('exam.exam-record.of', { name: exam.pupil.name, mark: exam.mark, total: exam.marking.total }) }}
+        <span class="aside font-normal">{{ marked(exam.band ?? '') }}</span>
+      </template>
     </h1>
     <p class="quiet mt-1 text-[14.5px]">
       {{
@@ -47,7 +50,7 @@ const date = (text: string): string =>
             <span v-if="item.note" class="aside quiet block">{{ item.note }}</span>
           </th>
           <td v-for="(mark, place) in item.marks" :key="place" class="py-[7px] text-center font-serif text-[16px]">
-            {{ mark }}
+            {{ mark ?? '–' }}
           </td>
         </tr>
       </tbody>

@@ -1,19 +1,43 @@
 <script setup lang="ts">
-import { autoUpdate, flip, offset, shift, useFloating } from '@floating-ui/vue'
+import { autoUpdate, flip, offset, type Placement, shift, size, useFloating } from '@floating-ui/vue'
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { ref } from 'vue'
 
-/** A word that opens a panel where it stands, and where there is room for it. */
-defineProps<{ words: string; label: string }>()
+/**
+ * A word or a button that opens a panel where it stands, and where there is room for it. The keyboard goes into the
+ * panel as it opens, and comes back to the word as it closes.
+ */
+const props = withDefaults(
+  defineProps<{
+    words: string
+    label?: string
+    /** A word of a sentence, a button, or a small word aside. */
+    look?: 'word' | 'button' | 'aside'
+    placement?: Placement
+    disabled?: boolean
+  }>(),
+  { look: 'word', placement: 'bottom-start', label: undefined },
+)
 
 const GAP = 6
 const EDGE = 8
 const word = ref<HTMLElement>()
 const panel = ref<HTMLElement>()
+const room = ref('')
 // its place is watched only while it is open: watching costs a layout each time something else moves
 const { floatingStyles } = useFloating(word, panel, {
-  placement: 'bottom-start',
-  middleware: [offset(GAP), flip({ padding: EDGE }), shift({ padding: EDGE })],
+  placement: () => props.placement,
+  middleware: [
+    offset(GAP),
+    flip({ padding: EDGE }),
+    shift({ padding: EDGE }),
+    size({
+      padding: EDGE,
+      apply: ({ availableHeight }) => {
+        room.value = `${Math.floor(availableHeight)}px`
+      },
+    }),
+  ],
   whileElementsMounted: autoUpdate,
 })
 </script>
@@ -21,10 +45,17 @@ const { floatingStyles } = useFloating(word, panel, {
 <template>
   <Popover v-slot="{ open }" as="span">
     <span ref="word">
-      <PopoverButton class="word" :aria-label="label"><slot name="word" />{{ words }}</PopoverButton>
+      <PopoverButton
+        :class="{ word: look === 'word', 'plain-button': look === 'button', small: look === 'aside' }"
+        :aria-label="label"
+        :disabled="disabled"
+        ><slot name="word" />{{ words }}</PopoverButton
+      >
     </span>
     <div v-if="open" ref="panel" class="z-30 w-max" :style="floatingStyles">
-      <PopoverPanel class="choices fits"><slot /></PopoverPanel>
+      <PopoverPanel v-slot="{ close }" focus class="choices fits" :style="{ maxHeight: room }">
+        <slot :close="close" />
+      </PopoverPanel>
     </div>
   </Popover>
 </template>
@@ -34,7 +65,11 @@ const { floatingStyles } = useFloating(word, panel, {
   position: static;
   margin-top: 0;
   max-width: calc(100vw - 16px);
-  max-height: calc(100vh - 80px);
   overflow: auto;
+}
+.small {
+  border-bottom: 1px dotted var(--color-soft);
+  color: var(--color-soft);
+  font-size: 13px;
 }
 </style>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, watch } from 'vue'
 import { familyOf } from '#core/instrument'
 import type { Loop, Metronome } from '#core/playback'
 import { wordsOf } from '~/components/instrument'
 import WordChoice from '~/components/frame/WordChoice.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import type { Desk } from '~/stores/desk'
 import { usePlaying } from '~/stores/playing'
 import { t } from '~/composables/words'
@@ -133,9 +133,8 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       :options="COUNTS"
       @choose="playing.choices.countIn = $event"
     />
-    <Popover as="div" class="relative">
-      <PopoverButton class="word" :aria-label="t('hear.hear-bar.tempo-step', { faster })">{{ faster }}</PopoverButton>
-      <PopoverPanel class="choices bottom-full mb-2 w-[270px] p-4 text-[14px]">
+    <WordPanel :words="faster" :label="t('hear.hear-bar.tempo-step', { faster })" placement="top-start">
+      <div class="w-[270px] p-4 text-[14px]">
         <label class="flex items-center justify-between">
           {{ t('hear.hear-bar.faster-every') }}
           <span>
@@ -173,8 +172,8 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
             })
           }}
         </p>
-      </PopoverPanel>
-    </Popover>
+      </div>
+    </WordPanel>
     <span v-if="playing.failed" role="alert" class="text-missing">{{ playing.failed }}</span>
     <span class="ml-auto flex items-center gap-4"><slot /></span>
   </div>

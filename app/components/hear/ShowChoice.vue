@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed } from 'vue'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import type { FamilyWords } from '~/components/instrument'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import { type Shown, useShowing } from '~/stores/showing'
 import { nameChoices } from '~/composables/nameChoices'
 import { t } from '~/composables/words'
@@ -20,9 +20,8 @@ const shownNow = computed(() => showing.shown)
 </script>
 
 <template>
-  <Popover as="div" class="relative">
-    <PopoverButton class="word">{{ words }}</PopoverButton>
-    <PopoverPanel class="choices right-0 bottom-full mb-2 flex w-[440px] py-2">
+  <WordPanel :words="words" placement="top-end">
+    <div class="flex max-w-full flex-wrap py-2 sm:w-[440px]">
       <div class="w-[230px] border-r border-rule">
         <p class="quiet px-[14px] text-[13px]">{{ t('hear.show-choice.names-under-the-notes') }}</p>
         <ChoiceGroup
@@ -46,6 +45,6 @@ const shownNow = computed(() => showing.shown)
           </label>
         </div>
       </div>
-    </PopoverPanel>
-  </Popover>
+    </div>
+  </WordPanel>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, ref } from 'vue'
 import { MOST_TAG, type StudyListing } from '#shared/api'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import { t } from '~/composables/words'
 
 /** Tags of the chosen studies: those that all of them have, some, or none; and new ones. */
@@ -28,9 +28,8 @@ function add(): void {
 </script>
 
 <template>
-  <Popover as="div" class="relative">
-    <PopoverButton class="plain-button" :disabled="disabled">{{ t('library.tag-choice.tags') }}</PopoverButton>
-    <PopoverPanel class="choices w-[240px] py-2">
+  <WordPanel :words="t('library.tag-choice.tags')" look="button" :disabled="disabled">
+    <div class="w-[240px] py-2">
       <div
         v-if="tags.length"
         role="group"
@@ -58,6 +57,6 @@ function add(): void {
         />
         <button type="submit" class="plain-button">{{ t('library.tag-choice.add') }}</button>
       </form>
-    </PopoverPanel>
-  </Popover>
+    </div>
+  </WordPanel>
 </template>

@@ -1,38 +1,95 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
+import { familyOf, TAUGHT } from '#core/instrument'
 import type { Pupil } from '#shared/api'
-import { ask, wordsOf } from '~/composables/api'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
 import { t } from '~/composables/words'
+import NewName from './NewName.vue'
 
-/** Every pupil with their sets, to put something into one. */
+/** Every pupil with their sets, found by typing, to put something into one; a set or a pupil can be begun here. */
+const props = defineProps<{
+  /** What is put there: a new pupil plays its instrument. */
+  recipe?: { readonly instrument?: string }
+}>()
 const emit = defineEmits<{ choose: [set: { id: string; words: string }] }>()
 
 const pupils = ref<Pupil[] | null>(null)
-const told = ref(t('sets.set-list.fetching-the-sets'))
-onMounted(async () => {
-  try {
+const { busy, error, guarded } = working()
+onMounted(() =>
+  guarded(async () => {
     pupils.value = await ask<Pupil[]>('/api/pupils')
-    told.value = ''
-  } catch (error) {
-    told.value = wordsOf(error)
-  }
+  }),
+)
+const sought = ref('')
+const has = (text: string): boolean => text.toLowerCase().includes(sought.value.trim().toLowerCase())
+/** Pupils who are called so, and sets. */
+const found = computed(() =>
+  (pupils.value ?? []).flatMap((pupil) => {
+    const sets = has(pupil.name) ? pupil.sets : pupil.sets.filter(({ title }) => has(title))
+    return sets.length > 0 || has(pupil.name) ? [{ ...pupil, sets }] : []
+  }),
+)
+const choose = (id: string, name: string, title: string): void => emit('choose', { id, words: `${name}, ${title}` })
+
+const begin = (pupil: { id: string; name: string }, title: string): Promise<void> =>
+  guarded(async () => {
+    const { id } = await ask<{ id: string }>('/api/sets', 'POST', { title, pupilId: pupil.id })
+    choose(id, pupil.name, title)
+  })
+/** The instrument that is taught for what is put here. */
+const taught = computed(() => {
+  const own = TAUGHT.filter(({ family }) => family === familyOf(props.recipe ?? {}))
+  return (own.find(({ instrument }) => instrument === props.recipe?.instrument) ?? own[0] ?? TAUGHT[0]!).id
 })
+const enter = (name: string): Promise<void> =>
+  guarded(async () => {
+    const { id } = await ask<{ id: string }>('/api/pupils', 'POST', { name, instrument: taught.value })
+    await begin({ id, name }, t('sets.set-list.first-set'))
+  })
 </script>
 
 <template>
-  <p v-if="told" role="status" class="quiet">{{ told }}</p>
-  <p v-else-if="pupils?.length === 0" class="quiet aside">{{ t('sets.set-list.no-pupil-yet-they') }}</p>
-  <div v-for="pupil in pupils" :key="pupil.id" class="mb-2">
-    <p class="font-serif font-semibold">{{ pupil.name }}</p>
-    <button
-      v-for="set in pupil.sets"
-      :key="set.id"
-      type="button"
-      class="choice"
-      @click="emit('choose', { id: set.id, words: `${pupil.name}, ${set.title}` })"
-    >
-      {{ set.title }} <span class="quiet text-[13px]">{{ set.studies }}</span>
-    </button>
-    <p v-if="pupil.sets.length === 0" class="quiet aside px-[14px] text-[13px]">{{ t('sets.set-list.no-set-yet') }}</p>
+  <div class="w-[290px] p-3">
+    <input
+      v-model="sought"
+      class="field mb-2 w-full"
+      type="search"
+      :aria-label="t('sets.set-list.find')"
+      :placeholder="t('sets.set-list.find')"
+    />
+    <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
+    <p v-else-if="!pupils" role="status" class="quiet">{{ t('sets.set-list.fetching-the-sets') }}</p>
+    <p v-else-if="found.length === 0" role="status" class="quiet aside">{{ t('sets.set-list.none') }}</p>
+    <ul class="max-h-[250px] overflow-auto">
+      <li v-for="pupil in found" :key="pupil.id" class="mb-2">
+        <p class="font-serif font-semibold break-words">{{ pupil.name }}</p>
+        <button
+          v-for="set in pupil.sets"
+          :key="set.id"
+          type="button"
+          class="choice"
+          @click="choose(set.id, pupil.name, set.title)"
+        >
+          {{ set.title }} <span class="quiet text-[13px]">{{ set.studies }}</span>
+        </button>
+        <NewName
+          :words="t('sets.set-list.new-set')"
+          :label="t('sets.set-list.new-set-for', { name: pupil.name })"
+          :most="120"
+          :disabled="busy"
+          @name="begin(pupil, $event)"
+        />
+      </li>
+    </ul>
+    <NewName
+      v-if="pupils"
+      class="border-t border-rule pt-2"
+      :words="t('sets.set-list.new-pupil')"
+      :label="t('sets.set-list.new-pupil-name')"
+      :most="80"
+      :disabled="busy"
+      @name="enter"
+    />
   </div>
 </template>

@@ -91,7 +91,9 @@ const addSet = (pupil: Pupil) =>
             }}</NuxtLink>
             <span class="leader" aria-hidden="true"></span>
             <span class="quiet">{{
-              t('sets.index.of', { mark: exam.mark, total: exam.marking.total, band: marked(exam.band ?? '') })
+              exam.mark === null
+                ? t('exam.unfinished')
+                : t('sets.index.of', { mark: exam.mark, total: exam.marking.total, band: marked(exam.band ?? '') })
             }}</span>
           </li>
         </ul>

@@ -1,8 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Called, completionsOf, parseCall, writeCall } from '#core/call'
-import { KIND_IDS } from '#core/material'
-import { completeRecipe, type RecipeInput } from '#core/instrument'
+import { KIND_IDS, kindNamed } from '#core/material'
+import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
+import { choiceTold } from '#core/realise'
+import { FIGURES, JOURNEYS, LADDERS, LENGTHS, WALKS } from '#core/study'
+import { inEnglish as said } from '#shared/reader'
 import { anyRecipe } from '../../support/recipes'
 import { english } from '../../support/english'
 import { runs } from '../../support/runs'
@@ -164,5 +167,94 @@ describe('completions', () => {
     }
     expect(completionsOf('G broken')[1]!.text).toMatch(/^broken /)
     expect(completionsOf('G major ')).toEqual([])
+  })
+})
+
+describe('a line that names no key', () => {
+  const base = completeRecipe({
+    material: { tonic: 'Eb', kind: 'major' },
+    octaves: 2,
+    tempo: { bpm: 72 },
+    pins: [{ hand: 'right', index: 3, finger: 4 }],
+  })
+  const over = (line: string) => parseCall(line, base)
+  const one = (line: string) => {
+    const { studies, problems, complete } = over(line)
+    expect([studies.length, problems, complete]).toEqual([1, [], true])
+    return completeRecipe(studies[0]!)
+  }
+
+  it('changes the study that it is said over, and says so', () => {
+    expect(one('in broken thirds')).toMatchObject({ material: base.material, pattern: { figure: 'broken-thirds' } })
+    expect(one('relay by half steps swing 62')).toMatchObject({
+      pattern: { journey: 'relay-half-step' },
+      rhythm: { swing: 62 },
+      tempo: { bpm: 72 },
+    })
+    expect(one('one more octave').octaves).toBe(3)
+    expect(one('an octave less').octaves).toBe(1)
+    expect(one('right hand').hands).toBe('right')
+    expect(one('rhythm ladder with octaves').rhythm.ladder).toBe('octaves')
+    expect(english(over('staccato').remarks)).toEqual([
+      'No key is named: this changes E♭ major, hands together, two octaves.',
+    ])
+  })
+
+  it('may name another form of its key, or all keys', () => {
+    expect(one('melodic').material).toEqual({ tonic: 'Eb', kind: 'melodic-minor' })
+    expect(one('arpeggio').material).toMatchObject({ tonic: 'Eb', kind: 'major-arpeggio' })
+    expect(one('minor thirds chromatic').material).toEqual({ tonic: 'Eb', kind: 'double-thirds-chromatic-minor' })
+    for (const line of ['through 12 keys', 'in all keys', 'through all the keys'])
+      expect(over(line).studies.map(({ octaves, tempo }) => [octaves, tempo!.bpm])).toEqual(Array(12).fill([2, 72]))
+  })
+
+  it('keeps pins where no note moves, and lets them go where notes do', () => {
+    expect(one('at 90').pins).toHaveLength(1)
+    expect(one('staccato').pins).toHaveLength(1)
+    expect(one('one more octave').pins).toEqual([])
+    expect(one('harmonic minor').pins).toEqual([])
+  })
+
+  it('goes to another instrument with what that takes', () => {
+    expect(one('on the marimba')).toMatchObject({ instrument: 'marimba-4.3', material: base.material, octaves: 2 })
+  })
+
+  it('never changes it where a key is named', () => {
+    expect(over('C').studies).toEqual([{ material: { tonic: 'C', kind: 'major' } }])
+    expect(over('G dorian in broken thirds').studies[0]).not.toHaveProperty('tempo')
+    expect(parseCall('in broken thirds').studies).toEqual([])
+  })
+
+  it('says one thing in spite of a word that says nothing', () => {
+    const { studies, complete, understood } = over('in broken thirds wobbly')
+    expect([studies.length, complete]).toEqual([1, false])
+    expect(understood.filter(({ said }) => !said).map(({ typed }) => typed)).toEqual(['wobbly'])
+  })
+})
+
+describe('the words of the menus', () => {
+  /** What a menu offers for a field of a study, as it says it. */
+  const labels: readonly (readonly [string, (recipe: Recipe) => unknown, unknown])[] = [
+    ...KIND_IDS.map(
+      (id) => [said(kindNamed({ id })), (recipe: Recipe) => (recipe.material as { kind?: string }).kind, id] as const,
+    ),
+    ...FIGURES.map(
+      (value) => [said(choiceTold('figure', value)), (recipe: Recipe) => recipe.pattern.figure, value] as const,
+    ),
+    ...WALKS.map((value) => [said(choiceTold('walk', value)), (recipe: Recipe) => recipe.pattern.walk, value] as const),
+    ...JOURNEYS.map(
+      (value) => [said(choiceTold('journey', value)), (recipe: Recipe) => recipe.pattern.journey, value] as const,
+    ),
+    ...LADDERS.filter((value) => value !== 'strokes').map(
+      (value) => [said(choiceTold('ladder', value)), (recipe: Recipe) => recipe.rhythm.ladder, value] as const,
+    ),
+    ...LENGTHS.map(
+      (value) => [said(choiceTold('lengths', value)), (recipe: Recipe) => recipe.rhythm.lengths, value] as const,
+    ),
+  ]
+  it.each(labels)('“%s” is understood', (label, field, value) => {
+    const { studies, problems, complete } = parseCall(`C ${label}`)
+    expect([problems, complete]).toEqual([[], true])
+    expect(field(completeRecipe(studies[0]!))).toBe(value)
   })
 })

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed } from 'vue'
 import { type AccordionRecipe, BUTTON_SCHOOLS, KEY_SCHOOLS, LEFT_SCHOOLS, tellButtons } from '#core/buttons'
 import { familyOf, type RecipeInput } from '#core/instrument'
 import { trebleOf } from '#core/surface'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import HandSettings from '../keys/HandSettings.vue'
 import { t, tell } from '~/composables/words'
 
@@ -46,9 +46,8 @@ const setLeft = (school: AccordionRecipe['accordion']['left']['school']): void =
 </script>
 
 <template>
-  <Popover as="div" class="relative inline-block">
-    <PopoverButton class="quiet border-b border-dotted border-soft text-[13px]">{{ words }}</PopoverButton>
-    <PopoverPanel class="choices right-0 max-h-[620px] w-[350px] overflow-y-auto py-2 text-[14px]">
+  <WordPanel :words="words" look="aside" placement="bottom-end">
+    <div class="w-[350px] py-2 text-[14px]">
       <template v-if="recipe.hands !== 'left'">
         <p class="quiet px-[14px] text-[13px]">{{ t('accordion.right-school') }}</p>
         <ChoiceGroup
@@ -71,6 +70,6 @@ const setLeft = (school: AccordionRecipe['accordion']['left']['school']): void =
       </div>
       <HandSettings v-if="onKeys" :recipe="recipe" @change="emit('change', $event as Partial<RecipeInput>)" />
       <p class="quiet border-t border-rule px-[14px] pt-2 text-[13px]">{{ t('accordion.school.doubt') }}</p>
-    </PopoverPanel>
-  </Popover>
+    </div>
+  </WordPanel>
 </template>

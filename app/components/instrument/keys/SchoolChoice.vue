@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed } from 'vue'
 import type { FingerRecipe } from '#core/fingering'
 import { familyOf, type RecipeInput } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import HandSettings from './HandSettings.vue'
 import { t, tell } from '~/composables/words'
 
@@ -19,11 +19,8 @@ const school = computed(() => familyOf(props.recipe).schools.find(({ id }) => id
 </script>
 
 <template>
-  <Popover as="div" class="relative inline-block">
-    <PopoverButton class="quiet border-b border-dotted border-soft text-[13px]">{{
-      tell(school.called)
-    }}</PopoverButton>
-    <PopoverPanel class="choices right-0 max-h-[620px] w-[350px] overflow-y-auto py-2 text-[14px]">
+  <WordPanel :words="tell(school.called)" look="aside" placement="bottom-end">
+    <div class="w-[350px] py-2 text-[14px]">
       <ChoiceGroup
         :label="t('keys.school-choice.school')"
         tall
@@ -35,6 +32,6 @@ const school = computed(() => familyOf(props.recipe).schools.find(({ id }) => id
       <p class="quiet border-t border-rule px-[14px] pt-2 text-[13px]">
         {{ t('keys.school-choice.figures-in-brackets-say') }}
       </p>
-    </PopoverPanel>
-  </Popover>
+    </div>
+  </WordPanel>
 </template>

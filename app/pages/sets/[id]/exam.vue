@@ -9,6 +9,7 @@ import { working } from '~/composables/working'
 import RichWords from '~/components/frame/RichWords.vue'
 import ExamCall from '~/components/exam/ExamCall.vue'
 import ExamRecord from '~/components/exam/ExamRecord.vue'
+import { begunFor, isOf, markedIn, unmarked } from '~/components/exam/begun'
 import type { Drawn } from '~/components/exam/drawn'
 import { t } from '~/composables/words'
 
@@ -22,6 +23,10 @@ const kept = shallowRef<Exam | null>(null)
 const seed = ref(0)
 const typed = ref('')
 const { busy: saving, error, guarded } = working()
+const begun = begunFor(String(route.params.id))
+/** How many calls were marked when it was taken up again; null where it is new. */
+const takenUp = ref<number | null>(null)
+const drawnOtherwise = ref(false)
 
 /** A draw's number: short enough to be written down, so that the same exam can be held again. */
 const MOST_SEED = 99_999
@@ -31,7 +36,9 @@ onMounted(() =>
   guarded(async () => {
     set.value = await ask<StudySet>(`/api/sets/${route.params.id}`)
     const asked = Number(route.query.seed)
-    typed.value = String(Number.isInteger(asked) && asked > 0 ? asked : anySeed())
+    typed.value = String(Number.isInteger(asked) && asked > 0 ? asked : (begun.value?.seed ?? anySeed()))
+    // what was half marked when the page went away is taken up where it was left
+    if (begun.value && markedIn(begun.value) > 0 && begun.value.seed === Number(typed.value)) await draw()
   }),
 )
 async function draw(): Promise<void> {
@@ -42,23 +49,26 @@ async function draw(): Promise<void> {
   }
   seed.value = number
   await guarded(async () => {
-    drawn.value = await ask<Drawn>(`/api/sets/${route.params.id}/draw?seed=${number}`)
+    const found = await ask<Drawn>(`/api/sets/${route.params.id}/draw?seed=${number}`)
+    const before = begun.value
+    const same = before !== null && before.seed === number && markedIn(before) > 0
+    takenUp.value = same && isOf(before, found) ? markedIn(before) : null
+    drawnOtherwise.value = same && takenUp.value === null
+    if (takenUp.value === null) begun.value = unmarked(number, found)
+    drawn.value = found
     await router.replace({ query: { seed: String(number) } })
   })
 }
-const keep = (marks: readonly ItemMarks[], notes: readonly string[]): Promise<void> =>
+const keep = (marks: readonly ItemMarks[], notes: readonly string[], unfinished: boolean): Promise<void> =>
   guarded(async () => {
-    const expected = drawn.value!.items.map(({ atom }) => atom)
-    kept.value = await ask<Exam>('/api/exams', 'POST', {
-      setId: set.value!.id,
-      seed: seed.value,
-      marks,
-      notes,
-      expected,
-    })
+    const { expected } = begun.value!
+    const held = { setId: set.value!.id, seed: seed.value, marks, notes, expected, unfinished }
+    kept.value = await ask<Exam>('/api/exams', 'POST', held)
+    begun.value = null
   })
 function again(): void {
-  kept.value = drawn.value = null
+  kept.value = drawn.value = begun.value = null
+  takenUp.value = null
   typed.value = String(anySeed())
 }
 const graded = computed(() => Boolean(set.value?.gradeId))
@@ -78,7 +88,19 @@ useHead({
     <ExamRecord v-if="kept" :exam="kept">
       <button type="button" class="main-button" @click="again">{{ t('sets.exam.another-draw') }}</button>
     </ExamRecord>
-    <ExamCall v-else-if="drawn" :drawn="drawn" :saving="saving" @done="keep" />
+    <template v-else-if="drawn && begun">
+      <p v-if="takenUp !== null" role="status" class="mb-3 text-[14.5px]">
+        <RichWords :said="{ code: 'exam.exam-call.put-back', params: { count: takenUp } }">
+          <template #a="{ text }"
+            ><button type="button" class="text-button" @click="again">{{ text }}</button></template
+          >
+        </RichWords>
+      </p>
+      <p v-else-if="drawnOtherwise" role="status" class="mb-3 text-[14.5px]">
+        {{ t('exam.exam-call.drawn-otherwise') }}
+      </p>
+      <ExamCall :key="seed" :drawn="drawn" :begun="begun" :saving="saving" @marked="begun = $event" @done="keep" />
+    </template>
     <div v-else-if="set" class="mx-auto max-w-[620px] py-10">
       <h1 class="text-[30px]">{{ t('sets.exam.a-mock-exam-for', { name: set.pupil.name }) }}</h1>
       <p v-if="!graded" class="quiet mt-4">

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { computed, onMounted, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRoute, useRouter } from '#imports'
@@ -9,6 +8,7 @@ import SureButton from '~/components/frame/SureButton.vue'
 import ProgrammeFoot from '~/components/sets/ProgrammeFoot.vue'
 import ProgrammeList from '~/components/sets/ProgrammeList.vue'
 import SetGrading from '~/components/sets/SetGrading.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import { taughtOf } from '#core/instrument'
 import { ask, wordsOf } from '~/composables/api'
 import { useSet } from '~/stores/set'
@@ -87,33 +87,30 @@ async function removeSet(): Promise<void> {
         <h1 class="flex flex-wrap items-baseline gap-x-[10px] text-[26px]">
           <span>{{ store.set.pupil.name }}</span>
           <span class="quiet font-normal" aria-hidden="true">·</span>
-          <Popover as="div" class="relative inline-block">
-            <PopoverButton class="word" :aria-label="t('sets.index.set', { title: store.set.title })">{{
-              store.set.title
-            }}</PopoverButton>
-            <PopoverPanel v-slot="{ close }" class="choices w-[300px] p-4">
-              <form @submit.prevent="rename(close)">
-                <label for="set-title" class="block text-[14px] font-medium">{{
-                  t('sets.index.name-of-the-set')
-                }}</label>
-                <div class="mt-1 flex gap-2">
-                  <input id="set-title" v-model="title" class="field min-w-0 flex-1" maxlength="120" />
-                  <button type="submit" class="plain-button">{{ t('sets.index.rename') }}</button>
-                </div>
-                <p class="mt-3 border-t border-rule pt-2">
-                  <SureButton
-                    class="text-button text-[14px]"
-                    :question="t('frame.sure-button.into-the-bin')"
-                    :yes="t('frame.sure-button.throw-it-away')"
-                    @sure="removeSet"
-                  >
-                    {{ t('sets.index.throw-the-set-away') }}
-                  </SureButton>
-                </p>
-                <p class="quiet text-[13px]">{{ t('sets.index.its-studies-stay-in') }}</p>
-              </form>
-            </PopoverPanel>
-          </Popover>
+          <WordPanel
+            v-slot="{ close }"
+            :words="store.set.title"
+            :label="t('sets.index.set', { title: store.set.title })"
+          >
+            <form class="w-[300px] p-4 text-[15px] font-normal" @submit.prevent="rename(close)">
+              <label for="set-title" class="block text-[14px] font-medium">{{ t('sets.index.name-of-the-set') }}</label>
+              <div class="mt-1 flex gap-2">
+                <input id="set-title" v-model="title" class="field min-w-0 flex-1" maxlength="120" />
+                <button type="submit" class="plain-button">{{ t('sets.index.rename') }}</button>
+              </div>
+              <p class="mt-3 border-t border-rule pt-2">
+                <SureButton
+                  class="text-button text-[14px]"
+                  :question="t('frame.sure-button.into-the-bin')"
+                  :yes="t('frame.sure-button.throw-it-away')"
+                  @sure="removeSet"
+                >
+                  {{ t('sets.index.throw-the-set-away') }}
+                </SureButton>
+              </p>
+              <p class="quiet text-[13px]">{{ t('sets.index.its-studies-stay-in') }}</p>
+            </form>
+          </WordPanel>
           <span class="quiet font-normal" aria-hidden="true">·</span>
           <span>{{ t('sets.index.against') }}</span>
           <WordChoice label="Grade" :words="against" :value="gradeValue" :options="grades" @choose="chooseValue" />

@@ -1,0 +1,124 @@
+import type { Page } from 'playwright-core'
+import { describe, expect, it } from 'vitest'
+import { callStudy, expectAccessible, useBrowser } from '../support/browser'
+import { call, setOfMajors } from '../support/http'
+
+const { open } = useBrowser()
+const line = (page: Page) => page.getByRole('combobox', { name: /^Call a study/ })
+const heading = (page: Page) => page.locator('svg[role="group"]').first()
+const saysScore = (page: Page, words: RegExp) =>
+  expect.poll(() => heading(page).getAttribute('aria-label'), { timeout: 15_000 }).toMatch(words)
+
+describe('a mock exam', () => {
+  it('is taken up where it was left after a reload, and kept as it stands', async () => {
+    const { id, content } = await setOfMajors('Half an exam', ['C', 'G', 'D', 'F'])
+    await call(`/api/sets/${id}`, 'PUT', { ...content, version: 2, syllabusId: 'corvane-piano', gradeId: '1' })
+    const { page, problems } = await open(`/sets/${id}/exam?seed=7`)
+    await page.getByRole('button', { name: 'Draw' }).click()
+    await page.getByText(/: 1 of /).waitFor()
+    await page.keyboard.type('5')
+    await page.getByRole('textbox', { name: 'note' }).fill('thumb late')
+    await page.reload()
+    await page.getByText('Taken up where it was left: one call was marked.').waitFor()
+    expect(await page.getByRole('button', { name: '5', pressed: true }).count()).toBe(1)
+    expect(await page.getByRole('textbox', { name: 'note' }).inputValue()).toBe('thumb late')
+    await expectAccessible(page)
+    await page.getByRole('button', { name: 'Keep it as it stands' }).click()
+    await page.getByRole('heading', { name: /a mock exam, not finished/ }).waitFor()
+    await page.getByText('thumb late').waitFor()
+    await page.reload()
+    await page.getByRole('button', { name: 'Draw' }).waitFor()
+    expect(problems).toEqual([])
+  })
+})
+
+describe('the call line', () => {
+  it('changes the study on the desk where no key is named, and says so', async () => {
+    const { page, problems } = await open('/desk')
+    await callStudy(page, 'E flat major, two octaves')
+    await saysScore(page, /^E♭ major/)
+    await page.keyboard.press('/')
+    await line(page).fill('harmonic, one more octave')
+    await page.getByText('No key is named: this changes E♭ major').waitFor()
+    await page.keyboard.press('Enter')
+    await saysScore(page, /^E♭ harmonic minor, hands together, three octaves/)
+    await page.keyboard.press('Control+z')
+    await saysScore(page, /^E♭ major/)
+    expect(problems).toEqual([])
+  })
+
+  it('takes the rest in spite of a word that says nothing, once that was pointed out', async () => {
+    const { page } = await open('/desk')
+    await page.locator('[data-finger]').first().waitFor()
+    await page.keyboard.press('/')
+    await line(page).fill('A major wobbly contrary')
+    await page.keyboard.press('Enter')
+    await page.getByText('“wobbly” is not understood. Enter again takes the rest without it.').waitFor()
+    await page.keyboard.press('Enter')
+    await saysScore(page, /^A major, contrary/)
+  })
+
+  it('keeps a batch by Enter, as its button says, and shows an instrument that stands', async () => {
+    const { page } = await open('/desk')
+    await callStudy(page, 'C major on the marimba')
+    await page.keyboard.press('/')
+    await line(page).fill('D, E majors')
+    await page.getByText('For the marimba, as what is on the desk.').waitFor()
+    await page.getByRole('button', { name: 'For the piano instead' }).click()
+    await expect.poll(() => line(page).inputValue()).toBe('D, E majors on the piano')
+    const before = (await call('/api/studies')).body.length
+    await page.keyboard.press('Enter')
+    await page.getByText('2 studies are in the library.').waitFor()
+    expect((await call('/api/studies')).body).toHaveLength(before + 2)
+  })
+})
+
+describe('panels, by keyboard', () => {
+  const inPanel = (page: Page) => page.evaluate(() => document.activeElement?.closest('.choices') !== null)
+
+  it.each([
+    [/^Key:/, 'button'],
+    [/^Tempo:/, 'button'],
+    [/^Pattern:/, 'button'],
+    [/^Save to set/, 'button'],
+    [/^show/, 'button'],
+  ])('%s is entered, walked through and left, without losing the place', async (name) => {
+    const { page, problems } = await open('/desk')
+    await page.locator('[data-finger]').first().waitFor()
+    const word = page.getByRole('button', { name }).first()
+    await word.focus()
+    await page.keyboard.press('Enter')
+    await expect.poll(() => inPanel(page)).toBe(true)
+    await page.keyboard.press('Tab')
+    expect(await inPanel(page)).toBe(true)
+    await expectAccessible(page, '.choices')
+    await page.keyboard.press('Escape')
+    await expect.poll(() => page.locator('.choices').count()).toBe(0)
+    expect(await word.evaluate((element) => element === document.activeElement)).toBe(true)
+    expect(problems).toEqual([])
+  })
+
+  it('a study goes into a new set of a new pupil from the desk', async () => {
+    const { page, problems } = await open('/desk')
+    await callStudy(page, 'B flat dorian')
+    await page.getByRole('button', { name: 'Save to set' }).focus()
+    await page.keyboard.press('Enter')
+    await page.getByRole('button', { name: 'new pupil …' }).focus()
+    await page.keyboard.press('Enter')
+    await page.keyboard.type('Nell Quay')
+    await page.keyboard.press('Enter')
+    await page.getByText('Added to Nell Quay, First set').waitFor()
+    const pupil = (await call('/api/pupils')).body.find(({ name }: { name: string }) => name === 'Nell Quay')
+    const { studies } = (await call(`/api/sets/${pupil.sets[0].id}`)).body
+    expect(studies.map(({ recipe }: any) => recipe.material.kind)).toEqual(['dorian'])
+    // found by typing, and another set begun for the same pupil
+    await page.getByRole('button', { name: 'Save to set' }).click()
+    await page.getByRole('searchbox', { name: 'Find a pupil or a set' }).fill('nell')
+    await expect.poll(() => page.locator('.choices li').count()).toBe(1)
+    await page.getByRole('button', { name: 'new set …' }).click()
+    await page.keyboard.type('Autumn')
+    await page.keyboard.press('Enter')
+    await page.getByText('Added to Nell Quay, Autumn').waitFor()
+    expect(problems).toEqual([])
+  })
+})
