@@ -1,7 +1,7 @@
 import type { KindId, NamedMaterial } from '../material'
 import { type Note, noteName } from '../pitch'
 import type { Message } from '../message'
-import { completeRecipe, movedTo, overWhole, type RecipeInput } from '../instrument'
+import { completeRecipe, movedTo, movesNotes, overWhole, type RecipeInput } from '../instrument'
 import { titleOf } from '../realise'
 import { isFree, MOST_OCTAVES } from '../study'
 import { tellCall } from './messages'
@@ -21,11 +21,6 @@ interface Changed {
 /** What is changed, so that nobody is surprised. */
 const told = (base: RecipeInput): Message => tellCall('call.changes', { title: titleOf(completeRecipe(base)) })
 
-/** Fields that move no note: what is pinned stays pinned. */
-const STILL: ReadonlySet<string> = new Set(['tempo', 'articulation', 'pins', 'school', 'handSize', 'firstFinger'])
-/** Fields with which a study begins where it usually does. */
-const MOVES: ReadonlySet<string> = new Set(['octaves', 'motion', 'interval', 'contraryFrom', 'hands', 'instrument'])
-
 const octavesMore = (said: readonly Said[]): number =>
   said.reduce((sum, { part }) => sum + (part.is === 'more' ? part.octaves : 0), 0)
 
@@ -35,16 +30,17 @@ function onInstrument(base: RecipeInput, { instrument }: Changes): RecipeInput {
   return { ...base, ...movedTo(completeRecipe(base), instrument) } as RecipeInput
 }
 
-/** A study with some of it changed; pins go where notes move. */
+/** A study with some of it changed. Where notes move, pins are let go and the start is chosen anew. */
 function changed(asked: RecipeInput, change: Changes, material = asked.material): RecipeInput {
   const base = onInstrument(asked, change)
-  const { pins, ...rest } = base
-  const fields = Object.keys(change)
-  const own = material === asked.material
-  const still = own && fields.every((field) => STILL.has(field))
-  const moved = !own || fields.some((field) => MOVES.has(field))
-  const all = overWhole({ ...rest, ...(moved && { startOctave: undefined }) } as RecipeInput, change)
-  return { ...all, material: own ? base.material : material, ...(still && pins && !change.pins ? { pins } : {}) }
+  const some = material === asked.material ? change : { ...change, material }
+  const { pins, startOctave, ...rest } = overWhole(base, some)
+  const stays = !movesNotes(base, some)
+  return {
+    ...(rest as RecipeInput),
+    ...(change.pins ? { pins: change.pins } : stays && pins ? { pins } : {}),
+    ...(stays || change.startOctave !== undefined ? { startOctave } : {}),
+  }
 }
 
 /** Forms of the study's own key that the line names: of a minor key “melodic” is its melodic form. */

@@ -37,6 +37,8 @@ describe('the call line', () => {
     const { page, problems } = await open('/desk')
     await callStudy(page, 'E flat major, two octaves')
     await saysScore(page, /^E♭ major/)
+    // what follows at once on a step of its sort is one step with it
+    await page.waitForTimeout(1000)
     await page.keyboard.press('/')
     await line(page).fill('harmonic, one more octave')
     await page.getByText('No key is named: this changes E♭ major').waitFor()

@@ -83,7 +83,6 @@ const enter = (name: string): Promise<void> =>
       </li>
     </ul>
     <NewName
-      v-if="pupils"
       class="border-t border-rule pt-2"
       :words="t('sets.set-list.new-pupil')"
       :label="t('sets.set-list.new-pupil-name')"
