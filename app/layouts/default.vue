@@ -13,6 +13,6 @@ import { t } from '~/composables/words'
     <TheHead />
     <AwayNote />
     <DropAnywhere />
-    <main id="content" class="mx-auto max-w-[1280px] px-[26px] pb-10"><slot /></main>
+    <main id="content" class="mx-auto max-w-[1280px] px-4 pb-10 sm:px-[26px]"><slot /></main>
   </div>
 </template>

@@ -31,7 +31,7 @@ const { choices, chosen, base, others, rows, glance, fault } = comparing(
 const pointed = ref<number | null>(null)
 const sheet = ref<HTMLElement>()
 const { width: sheetWidth } = useElementSize(sheet)
-const width = computed(() => Math.max(520, Math.floor(sheetWidth.value) - 252))
+const width = computed(() => Math.max(300, Math.floor(sheetWidth.value) - (sheetWidth.value > 970 ? 252 : 4)))
 
 async function toDesk(study: RealisedStudy): Promise<void> {
   // what is compared with the desk changes it; what comes from the library comes as a study of its own
@@ -72,7 +72,7 @@ useHead({ title: t('compare.side-by-side-tactum') })
         </button>
       </h1>
       <div ref="sheet" class="mt-3">
-        <DegreeTable v-if="others.length" :studies="glance" class="mb-4" />
+        <div class="mb-4 overflow-x-auto"><DegreeTable v-if="others.length" :studies="glance" /></div>
         <template v-if="sheetWidth">
           <CompareRow
             v-for="(row, at) in rows"

@@ -72,7 +72,7 @@ const EMPTY: Record<Shelf, string> = {
 
 <template>
   <div class="pt-[16px]">
-    <div class="flex items-baseline gap-8">
+    <div class="flex flex-wrap items-baseline gap-x-8 gap-y-1">
       <h1 class="text-[26px]">{{ t('library.library') }}</h1>
       <div role="group" :aria-label="t('library.shelf')" class="flex gap-5 text-[15px]">
         <button
@@ -91,13 +91,13 @@ const EMPTY: Record<Shelf, string> = {
         {{ t('library.find') }}
         <input
           v-model="sought.words"
-          class="field ml-2 w-[280px]"
+          class="field ml-2 w-[min(280px,60vw)]"
           type="search"
           :placeholder="t('library.title-tag-or-pupil')"
         />
       </label>
     </div>
-    <div class="mt-2 flex items-baseline gap-4">
+    <div class="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
       <FilterSentence :sought="sought" :facets="facetsOf" @choose="setFilter" />
       <button v-if="filtered" type="button" class="text-button text-[14px] whitespace-nowrap" @click="clear">
         {{ t('library.show-all') }}

@@ -41,6 +41,8 @@ export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('render:response', (response) => {
     response.headers ??= {}
     delete response.headers['x-powered-by']
+    // the shell names the files of this build: it is asked for anew each time
+    response.headers['cache-control'] = 'no-cache'
     response.headers['content-security-policy'] = policyWith(hashesOf(String(response.body)))
   })
 })

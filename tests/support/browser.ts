@@ -64,18 +64,18 @@ export function useBrowser() {
 /** Views whose contrast has been measured: half of the time that axe takes, so by day it is done once for each. */
 const measured = new Set<string>()
 
-function contrastIsDue(page: Page, part = ''): boolean {
-  const view = `${new URL(page.url()).pathname.replace(/[0-9a-f-]{36}/g, 'id')} ${part}`
+function contrastIsDue(page: Page, part = '', ground = ''): boolean {
+  const view = `${new URL(page.url()).pathname.replace(/[0-9a-f-]{36}/g, 'id')} ${part} ${ground}`
   const due = NIGHT || !measured.has(view)
   measured.add(view)
   return due
 }
 
 /** WCAG 2.2 AA as far as axe can tell; of a part of the page, where the rest has been looked at already. */
-export async function expectAccessible(page: Page, part?: string): Promise<void> {
+export async function expectAccessible(page: Page, part?: string, ground?: 'dark'): Promise<void> {
   // what is still being worked out fades in, and has no contrast yet
   await page.locator('.waiting').first().waitFor({ state: 'detached' })
-  const rules = { 'color-contrast': { enabled: contrastIsDue(page, part) } }
+  const rules = { 'color-contrast': { enabled: contrastIsDue(page, part, ground) } }
   const runOnly = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
   // no frames to walk into, and no account of what is well: a quarter of the time
   const axe = new AxeBuilder({ page }).options({ runOnly, rules, resultTypes: ['violations'] }).setLegacyMode(true)

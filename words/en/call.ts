@@ -161,8 +161,7 @@ export const call = {
   'call.no-inversions': '{kind} has no inversions.',
   'call.changes': 'No key is named: this changes {title}.',
   'call.same': 'The study is so already.',
-  'echo.more-octaves':
-    '{octaves, plural, =1 {an octave more} =-1 {an octave less} other {{octaves} octaves}}',
+  'echo.more-octaves': '{octaves, plural, =1 {an octave more} =-1 {an octave less} other {{octaves} octaves}}',
   'call.no-key': 'Name a key: C, F#, E flat, sol.',
   'call.too-many': '{count} studies are more than {most}, the most at once.',
   'asked.no-key': 'Name a key: C, F#, E flat; or all, any note, up to 3 sharps.',

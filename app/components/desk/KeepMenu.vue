@@ -50,7 +50,7 @@ const items = computed(() => {
 </script>
 
 <template>
-  <div class="flex min-w-0 items-baseline gap-4 text-[14px]">
+  <div class="flex min-w-0 flex-wrap items-baseline gap-x-4 gap-y-1 pb-1 text-[14px]">
     <span class="flex min-w-0 items-baseline gap-3">
       <button
         type="button"

@@ -46,7 +46,7 @@ const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(p
 </script>
 
 <template>
-  <div class="flex min-h-[40px] flex-wrap items-center gap-x-4 border-t border-rule px-4 py-[5px] text-[14px]">
+  <div class="flex flex-wrap items-center gap-x-4 border-t border-rule px-4 py-[5px] text-[14px] sm:min-h-[40px]">
     <template v-if="here">
       <span class="min-w-[210px]">{{ here.words }}</span>
       <template v-if="here.can">
@@ -85,7 +85,7 @@ const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(p
         {{ freeWords(here.pinned) }}
       </button>
     </template>
-    <span v-else class="quiet">{{ hint }}</span>
+    <span v-else class="quiet hidden sm:inline">{{ hint }}</span>
     <button v-if="desk.pins.length" type="button" class="text-button ml-auto" @click="desk.setPins([])">
       {{ t('desk.pin-bar.free', { count: desk.pins.length }) }}
     </button>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { useColorMode } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useRoute } from '#imports'
 import type { Studio } from '#shared/api'
 import { ask } from '~/composables/api'
+import { GROUND } from '~/composables/ground'
 import { useDesk } from '~/stores/desk'
 import { t } from '~/composables/words'
 
@@ -13,6 +15,12 @@ const isHere = (root: string): boolean =>
   route.path.startsWith(root) || (root === '/pupils' && route.path.startsWith('/sets'))
 const studio = ref<Studio | null>(null)
 const desk = useDesk()
+const { store: mode } = useColorMode(GROUND)
+/** As the system wishes, dark, light, and round again. */
+const ORDER = ['auto', 'dark', 'light'] as const
+function turn(): void {
+  mode.value = ORDER[(ORDER.indexOf(mode.value as (typeof ORDER)[number]) + 1) % ORDER.length]!
+}
 /** The desk is found as it was left. */
 const places = computed(() => [
   { root: '/desk', to: desk.address, words: t('frame.the-head.desk') },
@@ -30,12 +38,14 @@ onMounted(async () => {
 
 <template>
   <header class="border-b-[3px] border-double border-ink">
-    <div class="mx-auto flex h-[44px] max-w-[1280px] items-baseline gap-8 px-[26px] xl:gap-11 pt-[9px]">
+    <div
+      class="mx-auto flex min-h-[44px] max-w-[1280px] flex-wrap items-baseline gap-x-5 px-4 pt-[9px] sm:px-[26px] xl:gap-x-7"
+    >
       <p class="font-serif text-[21px] font-semibold">
         Tactum
-        <span class="aside quiet ml-1 text-[15px] font-normal">{{ studio?.name }}</span>
+        <span class="aside quiet ml-1 hidden text-[15px] font-normal sm:inline">{{ studio?.name }}</span>
       </p>
-      <nav :aria-label="t('frame.the-head.main')" class="flex gap-5 text-[14px] font-medium">
+      <nav :aria-label="t('frame.the-head.main')" class="flex flex-wrap gap-x-4 text-[14px] font-medium">
         <NuxtLink
           v-for="place in places"
           :key="place.root"
@@ -47,7 +57,16 @@ onMounted(async () => {
           {{ place.words }}
         </NuxtLink>
       </nav>
-      <div id="head-end" class="ml-auto min-w-0"></div>
+      <button
+        type="button"
+        class="quiet px-1 text-[14px]"
+        :aria-label="t('frame.the-head.ground', { ground: mode })"
+        :title="t('frame.the-head.ground', { ground: mode })"
+        @click="turn"
+      >
+        {{ t('frame.the-head.ground-now', { ground: mode }) }}
+      </button>
+      <div id="head-end" class="ml-auto max-w-full min-w-0"></div>
     </div>
   </header>
 </template>

@@ -194,7 +194,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
   fill: var(--color-ink);
 }
 .play:hover circle {
-  fill: #33413b;
+  fill: var(--color-soft);
 }
 .play path {
   fill: var(--color-sheet);

@@ -131,7 +131,7 @@ const tabStop = (spot: FingerSpot): number => {
       <text v-for="(head, at) in heads" :key="`head${at}`" :x="head.x" y="13" class="head" aria-hidden="true">
         {{ head.words }}
       </text>
-      <g stroke="#17211d" stroke-width="1.1" aria-hidden="true">
+      <g class="lines" stroke-width="1.1" aria-hidden="true">
         <line :x1="system.left" :x2="system.left" :y1="engraved.top" :y2="engraved.bottom" />
         <line v-for="x in system.barLines" :key="x" :x1="x" :x2="x" :y1="engraved.top" :y2="engraved.bottom" />
         <template v-if="system.last">
@@ -157,7 +157,7 @@ const tabStop = (spot: FingerSpot): number => {
           <path
             :d="`M${line.from + 24} ${line.y} H${line.to} v${line.label === '8va' ? 7 : -7}`"
             fill="none"
-            stroke="#17211d"
+            class="lines"
             stroke-dasharray="4 3"
           />
         </g>
@@ -205,6 +205,9 @@ const tabStop = (spot: FingerSpot): number => {
 </template>
 
 <style scoped>
+.lines {
+  stroke: var(--color-ink);
+}
 .engraving :deep(svg) {
   display: block;
   pointer-events: none;

@@ -110,7 +110,7 @@ const spoken = computed(() =>
 </script>
 
 <template>
-  <div class="grid grid-cols-[1fr_1fr] gap-8">
+  <div class="grid gap-8 sm:grid-cols-2 [&>figure]:min-w-0">
     <figure>
       <figcaption class="font-serif text-[17px] font-semibold">
         {{ t('sets.coverage-charts.by-grade-and-board') }}

@@ -35,7 +35,11 @@ const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recip
 
 <template>
   <ol ref="list" :aria-label="t('sets.programme-list.studies-of-the-set')">
-    <li v-for="(study, at) in studies" :key="study.id" class="flex items-baseline py-[9px] pl-5 pr-4">
+    <li
+      v-for="(study, at) in studies"
+      :key="study.id"
+      class="flex flex-wrap items-baseline py-[9px] pl-3 pr-3 sm:flex-nowrap sm:pl-5 sm:pr-4"
+    >
       <span
         class="grip quiet w-[28px] shrink-0 cursor-grab font-serif"
         :title="t('sets.programme-list.drag-to-move')"
@@ -43,7 +47,7 @@ const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recip
       >
       <NuxtLink
         :to="`/desk/${study.id}`"
-        class="title whitespace-nowrap font-serif text-[17px] font-semibold hover:underline"
+        class="title font-serif sm:whitespace-nowrap text-[17px] font-semibold hover:underline"
         :class="{ near: near.has(at), 'quiet font-normal!': surplus.has(at) }"
         :aria-description="t('sets.programme-list.alt-with-arrow-up')"
         @keydown="onKey($event, at)"
@@ -52,6 +56,25 @@ const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recip
       <span class="quiet ml-2 min-w-0 text-[14px]">{{ detailOf(study) }}</span>
       <span class="leader" aria-hidden="true"></span>
       <span class="whitespace-nowrap font-serif text-[14px]">♩ = {{ study.recipe.tempo.bpm }}</span>
+      <span class="moves">
+        <button
+          v-for="by in [-1, 1] as const"
+          :key="by"
+          type="button"
+          class="step quiet"
+          :disabled="at + by < 0 || at + by >= studies.length"
+          :aria-label="
+            t('sets.programme-list.move', {
+              up: by < 0 ? 'yes' : 'no',
+              titleOf: titleOf(study),
+              detailOf: detailOf(study),
+            })
+          "
+          @click="emit('move', at, at + by)"
+        >
+          {{ by < 0 ? '↑' : '↓' }}
+        </button>
+      </span>
       <button
         type="button"
         class="remove quiet ml-3"
@@ -67,6 +90,24 @@ const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recip
 <style scoped>
 .near {
   background: linear-gradient(transparent 62%, var(--color-rh-wash) 62%);
+}
+.moves {
+  display: none;
+}
+/* where fingers drag nothing easily, there are buttons for it */
+@media (pointer: coarse) {
+  .moves {
+    display: inline-flex;
+    margin-left: auto;
+  }
+  .step {
+    width: 40px;
+    height: 40px;
+    font-size: 18px;
+  }
+  .step:disabled {
+    opacity: 0.35;
+  }
 }
 .remove {
   width: 24px;

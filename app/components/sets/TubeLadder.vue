@@ -23,7 +23,7 @@ const highestOf = ({ grades, highest }: SetReport['placements'][number]['placeme
         t('sets.tube-ladder.wholly', { highestOf: highestOf(placement) })
       }}</span>
     </p>
-    <ul class="flex gap-[13px]">
+    <ul class="flex gap-[13px] overflow-x-auto">
       <li v-for="grade in placement.grades" :key="grade.id">
         <button
           type="button"
@@ -42,8 +42,8 @@ const highestOf = ({ grades, highest }: SetReport['placements'][number]['placeme
           <svg width="40" :height="HEIGHT + 2" aria-hidden="true">
             <defs>
               <pattern id="hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-                <rect width="6" height="6" fill="#e3ebe5" />
-                <rect width="2.6" height="6" fill="#9fb7a8" />
+                <rect width="6" height="6" fill="var(--color-page)" />
+                <rect width="2.6" height="6" fill="var(--color-rule)" />
               </pattern>
             </defs>
             <rect

@@ -39,7 +39,7 @@ const { failed, open, save, keepBoth, duplicate, fresh, back, importFile } = des
 const sheet = ref<HTMLElement>()
 const { width: sheetWidth } = useElementSize(sheet)
 
-const width = computed(() => Math.max(560, Math.floor(sheetWidth.value) - 20))
+const width = computed(() => Math.max(290, Math.floor(sheetWidth.value) - 20))
 const systems = computed(() => (desk.study && sheetWidth.value > 0 ? layoutOf(desk.study, width.value) : []))
 const view = computed(() => (desk.study ? viewOf(desk.study) : null))
 const stairHeight = computed(() => view.value?.stairHeight(systems.value.length) ?? 0)

@@ -16,8 +16,10 @@ export const exam = {
   'exam.unfinished': 'not finished',
   'exam.exam-record.unfinished': '{name}: a mock exam, not finished',
   'exam.exam-call.keep-as-it-stands': 'Keep it as it stands',
-  'exam.exam-call.put-back': 'Taken up where it was left: {count, plural, =0 {nothing was marked} =1 {one call was marked} other {# calls were marked}}. <a>Begin anew</a>',
-  'exam.exam-call.drawn-otherwise': 'The set has changed since: the draw is another one, and what was marked is put away.',
+  'exam.exam-call.put-back':
+    'Taken up where it was left: {count, plural, =0 {nothing was marked} =1 {one call was marked} other {# calls were marked}}. <a>Begin anew</a>',
+  'exam.exam-call.drawn-otherwise':
+    'The set has changed since: the draw is another one, and what was marked is put away.',
   'exam.exam-record.of': '{name}: {mark} of {total}',
   'exam.exam-record.draw-no': '{syllabus}, {gradeTitle} · {setTitle} · {date} · draw no. {seed}',
   'exam.exam-record.called': 'Called',

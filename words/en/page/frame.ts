@@ -15,4 +15,6 @@ export const frame = {
   'frame.error.there-is-no-page': 'There is no page at this address.',
   'frame.error.to-the-desk': 'To the desk',
   'frame.default.to-the-page': 'To the page',
+  'frame.the-head.ground': 'Ground: {ground, select, auto {as the system has it} dark {dark} other {light}}. Change it',
+  'frame.the-head.ground-now': '{ground, select, auto {◐} dark {●} other {○}}',
 } as const

@@ -58,6 +58,7 @@ export const sets = {
   'sets.programme-foot.difficulty': 'difficulty',
   'sets.programme-foot.from-easy-to-hard': 'From easy to hard',
   'sets.programme-list.studies-of-the-set': 'Studies of the set, in order',
+  'sets.programme-list.move': 'Move {titleOf}, {detailOf}, {up, select, yes {up} other {down}}',
   'sets.programme-list.drag-to-move': 'Drag to move',
   'sets.programme-list.alt-with-arrow-up': 'Alt with arrow up or down moves it, Delete takes it out',
   'sets.programme-list.take-out-of-the': 'Take {titleOf}, {detailOf} out of the set',

@@ -67,7 +67,7 @@ const dimpled = ({ row, column: at }: BassButton): boolean => row === 'fundament
 <template>
   <svg
     role="img"
-    class="board block"
+    class="instrument board block"
     :class="{ facing }"
     :aria-label="t('accordion.board', { bass: study.recipe.accordion.bass, what: tell(study.title) })"
     :width="wide"

@@ -32,7 +32,7 @@ const summary = computed(() =>
     :aria-label="summary"
     :width="width"
     :height="map.height + 2"
-    class="block"
+    class="instrument keyboard block"
     @pointerleave="emit('point', null)"
   >
     <rect v-for="{ midi, ...box } in map.whites" :key="midi" v-bind="box" class="white" />

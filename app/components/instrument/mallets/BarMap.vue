@@ -72,7 +72,7 @@ const inkOf = ({ stick }: Strike): 'right' | 'left' => (stick === 'R' ? 'right' 
       :aria-label="summary"
       :width="scale.width"
       :height="scale.height"
-      class="block"
+      class="instrument block"
       @pointerleave="emit('point', null)"
     >
       <g v-for="bar in ordered" :key="bar.midi">

@@ -79,7 +79,7 @@ const moves = computed(() => {
 
 <template>
   <figure v-if="shape" class="text-[13.5px] leading-[1.4]">
-    <svg :width="28 + step * (points.length - 1)" height="68" role="img" :aria-label="words">
+    <svg class="instrument" :width="28 + step * (points.length - 1)" height="68" role="img" :aria-label="words">
       <line x1="2" :x2="26 + step * (points.length - 1)" :y1="HIGH" :y2="HIGH" class="row" />
       <line x1="2" :x2="26 + step * (points.length - 1)" :y1="LOW" :y2="LOW" class="row" />
       <path :d="path" class="way" />

@@ -66,8 +66,8 @@ useHead({
           }}</template
           >. {{ gapTold(report) }}
         </p>
-        <CoverageGrid class="mt-3" :coverage="coverage" />
-        <div class="mt-5 grid grid-cols-[1fr_1fr] gap-8">
+        <div class="mt-3 overflow-x-auto"><CoverageGrid :coverage="coverage" /></div>
+        <div class="mt-5 grid gap-8 sm:grid-cols-2">
           <section :aria-label="t('sets.coverage.what-to-practise-next')">
             <h2 class="text-[17px]">{{ t('sets.coverage.next', { count: next.length }) }}</h2>
             <ol class="mt-1 text-[14px]">

@@ -1,0 +1,109 @@
+import { beforeAll, describe, expect, it } from 'vitest'
+import { expectAccessible, useBrowser } from '../support/browser'
+import { call } from '../support/http'
+import { NIGHT } from '../support/night'
+
+const { open } = useBrowser()
+
+/** Desk, tablet lying and standing, two phones, and a desk at 200 %. */
+const SIZES = [
+  [1024, 768],
+  [768, 1024],
+  [390, 844],
+  [360, 740],
+  [640, 400],
+] as const
+
+let pages: string[] = []
+beforeAll(async () => {
+  const pupils = (await call('/api/pupils')).body
+  const marit = pupils.find(({ name }: { name: string }) => name === 'Marit A.')
+  const { id, sets } = marit
+  const [exam] = (await call('/api/exams')).body
+  pages = [
+    ...['/desk', '/library', '/pupils', '/syllabi', '/syllabi/corvane-piano', '/compare', '/files'],
+    ...['/paper?sheet=studies', '/paper?sheet=worksheet'],
+    ...['', '/coverage', '/exam'].map((part) => `/sets/${sets[0].id}${part}`),
+    ...['', '/lesson', '/test', '/history'].map((part) => `/pupils/${id}${part}?set=${sets[0].id}`),
+    ...(exam ? [`/exams/${exam.id}`] : []),
+  ]
+})
+
+describe('every size of glass', () => {
+  // by day one phone and one tablet, which are where it is tight
+  const sizes = NIGHT ? SIZES : SIZES.filter(([width]) => width === 768 || width === 360)
+  it.each(sizes)('%d by %d holds every page without sideways scrolling', async (width, height) => {
+    const { page, problems } = await open('/desk', { width, height }, true)
+    const wide: string[] = []
+    for (const path of pages) {
+      await page.goto(path)
+      await page.locator('h1, [data-finger]').first().waitFor()
+      await page.locator('.waiting').first().waitFor({ state: 'detached' })
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      )
+      if (over > 0) wide.push(`${path}: ${over}`)
+    }
+    expect(wide).toEqual([])
+    expect(problems).toEqual([])
+  })
+
+  it('has what is dragged at the desk as buttons under the finger', async () => {
+    const sets = (await call('/api/pupils')).body[0].sets
+    const { page, problems } = await open(`/sets/${sets[0].id}`, { width: 768, height: 1024 }, true)
+    const titles = page.locator('ol .title')
+    const first = await titles.first().textContent()
+    const move = (at: number, way: RegExp) => page.locator('ol li').nth(at).getByRole('button', { name: way }).tap()
+    await move(0, /^Move .* down$/)
+    await expect.poll(() => titles.nth(1).textContent()).toBe(first)
+    await move(1, /^Move .* up$/)
+    await expect.poll(() => titles.first().textContent()).toBe(first)
+    await expectAccessible(page)
+    expect(problems).toEqual([])
+  })
+
+  it('pins and hears on a phone', async () => {
+    const { page, problems } = await open('/desk', { width: 390, height: 844 }, true)
+    await page.locator('[data-finger="right 3"]').tap()
+    await page.getByRole('button', { name: 'Pin finger 4' }).tap()
+    await page.locator('[data-finger="right 3"].pinned').waitFor()
+    await expectAccessible(page)
+    expect(problems).toEqual([])
+  })
+})
+
+describe('the evening’s ground', () => {
+  it('is as the system wishes, until somebody chooses, and is kept', async () => {
+    const { page, problems } = await open('/library')
+    await page.emulateMedia({ colorScheme: 'dark' })
+    const ground = () => page.evaluate(() => document.documentElement.dataset.ground)
+    await expect.poll(ground).toBe('dark')
+    await page.emulateMedia({ colorScheme: 'light' })
+    await expect.poll(ground).toBe('light')
+    await page.getByRole('button', { name: /^Ground: as the system has it/ }).click()
+    await expect.poll(ground).toBe('dark')
+    await page.reload()
+    await expect.poll(ground).toBe('dark')
+    await page.getByRole('button', { name: /^Ground: dark/ }).click()
+    await page.getByRole('button', { name: /^Ground: light/ }).click()
+    await page.getByRole('button', { name: /^Ground: as the system has it/ }).waitFor()
+    expect(problems).toEqual([])
+  })
+
+  it('can be read: every page, and its paper stays white', async () => {
+    const { page, problems } = await open('/library')
+    await page.emulateMedia({ colorScheme: 'dark' })
+    for (const path of NIGHT
+      ? pages
+      : pages.filter((each) => /desk|paper.*studies|^.sets.*[0-9a-f]$|pupils.*\d\?set/.test(each))) {
+      await page.goto(path)
+      await page.locator('h1, [data-finger]').first().waitFor()
+      await expectAccessible(page, undefined, 'dark')
+    }
+    await page.goto('/paper?sheet=chart')
+    const sheet = page.locator('svg.page').first()
+    await sheet.waitFor()
+    expect(await sheet.evaluate((element) => getComputedStyle(element).backgroundColor)).toBe('rgb(255, 255, 255)')
+    expect(problems).toEqual([])
+  })
+})
