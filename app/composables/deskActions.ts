@@ -14,12 +14,15 @@ export function deskActions(desk: Desk) {
   const router = useRouter()
   const failed = ref('')
 
-  async function open(id: string): Promise<void> {
+  /** @param set the set that it is looked at in, if it is */
+  async function open(id: string, set: string | null): Promise<void> {
     failed.value = ''
     try {
-      if (await desk.wakeAt(id)) return
-      if (id && id === desk.id) return
-      if (id) await desk.open(id)
+      if ((await desk.wakeAt(id)) || (id && id === desk.id)) {
+        desk.set = id ? set : null
+        return
+      }
+      if (id) await desk.open(id, set)
       else if (desk.id || !desk.study) await desk.begin()
     } catch (error) {
       failed.value = wordsOf(error)

@@ -72,7 +72,9 @@ useHead({ title: t('compare.side-by-side-tactum') })
         </button>
       </h1>
       <div ref="sheet" class="mt-3">
-        <div class="mb-4 overflow-x-auto"><DegreeTable v-if="others.length" :studies="glance" /></div>
+        <div class="mb-4 overflow-x-auto" tabindex="0" role="region" :aria-label="t('compare.glance')">
+          <DegreeTable v-if="others.length" :studies="glance" />
+        </div>
         <template v-if="sheetWidth">
           <CompareRow
             v-for="(row, at) in rows"

@@ -32,6 +32,35 @@ describe('a mock exam', () => {
   })
 })
 
+describe('a study of a set', () => {
+  it('says where it stands, and a trial changes nothing in the set until that is said', async () => {
+    const { id, content } = await setOfMajors('In its place', ['C', 'G', 'D'])
+    const kept = async () => (await call(`/api/studies/${content.studyIds[1]}`)).body.recipe.octaves
+    const before = await kept()
+    const { page, problems } = await open(`/sets/${id}`)
+    await page.getByRole('link', { name: 'G major', exact: true }).click()
+    const place = page.getByRole('navigation', { name: 'Its place in the set' })
+    await place.getByText('no. 2 of 3').waitFor()
+    await callStudy(page, 'one octave')
+    await page.getByText('a trial: the set has it as before').waitFor()
+    // longer than a study of the library waits before it saves itself
+    await page.waitForTimeout(2500)
+    expect(await kept()).toBe(before)
+    await place.getByRole('link', { name: 'after ›' }).click()
+    await place.getByText('no. 3 of 3').waitFor()
+    expect(await kept()).toBe(before)
+    await place.getByRole('link', { name: '‹ before' }).click()
+    await place.getByText('no. 2 of 3').waitFor()
+    await callStudy(page, 'one octave')
+    await page.getByRole('button', { name: 'Keep in the set' }).click()
+    await expect.poll(kept).toBe(1)
+    await expectAccessible(page)
+    await place.getByRole('link', { name: /In its place/ }).click()
+    await page.getByRole('link', { name: 'G major', exact: true }).waitFor()
+    expect(problems).toEqual([])
+  })
+})
+
 describe('the call line', () => {
   it('changes the study on the desk where no key is named, and says so', async () => {
     const { page, problems } = await open('/desk')
@@ -115,7 +144,7 @@ describe('panels, by keyboard', () => {
     expect(studies.map(({ recipe }: any) => recipe.material.kind)).toEqual(['dorian'])
     // found by typing, and another set begun for the same pupil
     await page.getByRole('button', { name: 'Save to set' }).click()
-    await page.getByRole('searchbox', { name: 'Find a pupil or a set' }).fill('nell')
+    await page.getByRole('searchbox', { name: 'Find a pupil or a set' }).fill('nell quay')
     await expect.poll(() => page.locator('.choices li').count()).toBe(1)
     await page.getByRole('button', { name: 'new set …' }).click()
     await page.keyboard.type('Autumn')

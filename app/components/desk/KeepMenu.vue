@@ -24,6 +24,7 @@ const words = computed(() => {
         ? t('desk.keep-menu.kept-in-this-browser')
         : t('desk.keep-menu.not-saved-yet')
       : t('desk.keep-menu.not-saved-yet')
+  if (state === 'changed' && props.desk.set) return t('desk.keep-menu.a-trial')
   return state === 'changed' ? t('desk.keep-menu.changed-since', { time }) : t('desk.keep-menu.saved', { time })
 })
 const canSave = computed(() => !['saved', 'saving'].includes(props.desk.state))
@@ -93,7 +94,7 @@ const items = computed(() => {
       @change="upload"
     />
     <button type="button" class="main-button save" :disabled="!canSave" @click="emit('save')">
-      {{ t('desk.keep-menu.save') }}
+      {{ desk.set && desk.id ? t('desk.keep-menu.keep-in-the-set') : t('desk.keep-menu.save') }}
     </button>
   </div>
 </template>

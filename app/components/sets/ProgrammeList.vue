@@ -9,6 +9,7 @@ import { t, tell } from '~/composables/words'
 
 /** The set as a concert programme: number, title, hands, dotted leader, tempo. Dragged, or moved with Alt and arrows. */
 const props = defineProps<{
+  setId: string
   studies: readonly Study[]
   near: ReadonlySet<number>
   surplus: ReadonlySet<number>
@@ -46,7 +47,7 @@ const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recip
         >{{ at + 1 }}</span
       >
       <NuxtLink
-        :to="`/desk/${study.id}`"
+        :to="`/desk/${study.id}?set=${setId}`"
         class="title font-serif sm:whitespace-nowrap text-[17px] font-semibold hover:underline"
         :class="{ near: near.has(at), 'quiet font-normal!': surplus.has(at) }"
         :aria-description="t('sets.programme-list.alt-with-arrow-up')"

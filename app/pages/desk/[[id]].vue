@@ -10,6 +10,7 @@ import DeskNotices from '~/components/desk/DeskNotices.vue'
 import KeepMenu from '~/components/desk/KeepMenu.vue'
 import PinBar from '~/components/desk/PinBar.vue'
 import SaveToSet from '~/components/desk/SaveToSet.vue'
+import SetPlace from '~/components/desk/SetPlace.vue'
 import ShortcutList from '~/components/desk/ShortcutList.vue'
 import TitleSentence from '~/components/desk/TitleSentence.vue'
 import HearBar from '~/components/hear/HearBar.vue'
@@ -53,9 +54,13 @@ const select = (place: Place, extend = false): void => (extend ? desk.extend(pla
 
 // the engraving face travels while the worker solves
 void engravingReady()
-const openHere = (): Promise<void> => open(typeof route.params.id === 'string' ? route.params.id : '')
+const openHere = (): Promise<void> =>
+  open(
+    typeof route.params.id === 'string' ? route.params.id : '',
+    typeof route.query.set === 'string' ? route.query.set : null,
+  )
 void openHere()
-watch(() => route.params.id, openHere)
+watch([() => route.params.id, () => route.query.set], openHere)
 useHead({
   title: () => (desk.study ? t('desk.id.tactum', { what: tell(desk.study.title) }) : t('desk.id.desk-tactum')),
 })
@@ -136,6 +141,7 @@ watch(
       {{ t('desk.id.opening-the-study') }}
     </p>
     <template v-if="desk.study">
+      <SetPlace v-if="desk.set && desk.id" :set-id="desk.set" :study-id="desk.id" />
       <CallLine v-if="calling" :desk="desk" @close="called" />
       <div class="flex items-baseline gap-4">
         <TitleSentence class="flex-1" :recipe="desk.recipe" :study="desk.study" @change="desk.change" />

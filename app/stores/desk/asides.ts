@@ -1,4 +1,5 @@
-import { computed, type Ref, shallowRef } from 'vue'
+import isEqual from 'fast-deep-equal'
+import { computed, type Ref, shallowRef, watch } from 'vue'
 import type { Accepted } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import type { Message } from '#core/message'
@@ -15,6 +16,9 @@ export interface Aside {
   /** Whether it was to be saved, and waits for the server. */
   readonly wanted?: boolean
 }
+
+/** More than these nobody looks through; the oldest drop out. */
+const MOST = 5
 
 /** What was not saved before something else came to the desk, newest first, so that no step loses work unseen. */
 export function deskAsides(
@@ -37,7 +41,11 @@ export function deskAsides(
 
   /** Remembers what lies here unsaved, before something else is laid here. */
   function setAside(): void {
-    if (here.value) asides.value = [here.value, ...asides.value]
+    const now = here.value
+    if (!now) return
+    // of one study only what was last done to it
+    const others = asides.value.filter(({ saved }) => !saved || saved.id !== now.saved?.id)
+    asides.value = [now, ...others].slice(0, MOST)
   }
 
   /** Lays what was not saved on the desk, as it was. */
@@ -46,6 +54,17 @@ export function deskAsides(
     await desk.lay(back.recipe, back.accepted)
     desk.kept.value = back.saved && { recipe: back.saved.recipe, accepted: back.saved.accepted }
   }
+
+  /** What has been kept meanwhile is not aside any more. */
+  watch(
+    () => keeping.value.saved,
+    (saved) => {
+      if (!saved) return
+      asides.value = asides.value.filter(
+        (aside) => aside.saved?.id !== saved.id || !isEqual(aside.recipe, saved.recipe),
+      )
+    },
+  )
 
   return { asides, here, setAside, layUnsaved, letAsideGo }
 }

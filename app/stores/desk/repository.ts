@@ -1,4 +1,4 @@
-import { computed } from 'vue'
+import { computed, shallowRef } from 'vue'
 import type { RecipeInput } from '#core/instrument'
 import type { Study } from '#shared/api'
 import { ask } from '~/composables/api'
@@ -10,13 +10,18 @@ import { FIRST } from './solving'
 
 /** The repository: how what lies on the desk is kept. Opened, saved, copied, set aside; nothing is lost on the way. */
 export function deskRepository(desk: DeskDocument) {
-  const { keeping, state, happens, lies, save, arrived } = deskSaving(desk)
+  /** The set that the study is looked at in; null where it is looked at by itself. */
+  const set = shallowRef<string | null>(null)
+  const { keeping, state, happens, lies, save, arrived } = deskSaving(
+    desk,
+    computed(() => set.value !== null),
+  )
   const { asides, here, setAside, layUnsaved, letAsideGo } = deskAsides(desk, keeping, lies)
   const { safe, wake } = deskDrafts(computed(() => ({ here: here.value, asides: asides.value })))
 
   const id = computed(() => keeping.value.saved?.id ?? null)
   /** Where the page shows what is on the desk. */
-  const address = computed(() => (id.value ? `/desk/${id.value}` : '/desk'))
+  const address = computed(() => (id.value ? `/desk/${id.value}${set.value ? `?set=${set.value}` : ''}` : '/desk'))
 
   function show(study: Study): Promise<void> {
     lies(study)
@@ -27,12 +32,15 @@ export function deskRepository(desk: DeskDocument) {
     if (desk.held.value) await desk.leave()
     await arrived()
     const { saved, conflict } = keeping.value
-    if (saved && desk.changed.value && !desk.fault.value && !conflict) await save(undefined, false)
+    // what was only tried in a set stays a trial
+    if (saved && set.value === null && desk.changed.value && !desk.fault.value && !conflict)
+      await save(undefined, false)
     setAside()
   }
-  async function open(which: string): Promise<void> {
+  async function open(which: string, within: string | null = null): Promise<void> {
     const study = await ask<Study>(`/api/studies/${which}`)
     await leaveDesk()
+    set.value = within
     await show(study)
   }
 
@@ -40,12 +48,14 @@ export function deskRepository(desk: DeskDocument) {
   async function bringBack(back: Aside): Promise<void> {
     letAsideGo(back)
     await leaveDesk()
+    set.value = null
     await layUnsaved(back)
   }
 
   /** Begins a study; one that came from a file is not saved yet. */
   async function begin(from?: RecipeInput): Promise<void> {
     await leaveDesk()
+    set.value = null
     lies(null)
     await desk.lay(from ?? FIRST)
     if (from) desk.kept.value = null
@@ -74,12 +84,13 @@ export function deskRepository(desk: DeskDocument) {
   const decideLater = (): void => happens({ what: 'decide-later' })
   /** Leaves the saved study as it is and goes on with a copy that has not been saved yet. */
   const duplicate = (): void => {
+    set.value = null
     lies(null)
     desk.kept.value = null
   }
 
   return {
-    ...{ keeping, state, id, address, asides, safe },
+    ...{ keeping, state, id, address, asides, safe, set },
     ...{ open, begin, wakeAt, bringBack, letAsideGo, save, keepMine, takeTheirs, decide, decideLater, duplicate },
   }
 }

@@ -1,5 +1,5 @@
 import isSame from 'fast-deep-equal'
-import { computed, shallowRef } from 'vue'
+import { computed, type Ref, shallowRef } from 'vue'
 import type { Study } from '#shared/api'
 import { ask, isUnreachable, newerThan, wordsOf } from '~/composables/api'
 import { t } from '~/composables/words'
@@ -27,7 +27,8 @@ function failed(error: unknown, asked: boolean): Happening {
 }
 
 /** How the study on the desk is saved: over the version that was seen, never over another unseen. */
-export function deskSaving(desk: DeskDocument) {
+/** @param deliberate whether it is only saved when that is said: what belongs to a set is tried out without changing it */
+export function deskSaving(desk: DeskDocument, deliberate: Readonly<Ref<boolean>>) {
   const keeping = shallowRef(NEW)
   const happens = (happening: Happening): void => {
     keeping.value = kept(keeping.value, happening)
@@ -88,6 +89,7 @@ export function deskSaving(desk: DeskDocument) {
   const arrived = (): Promise<unknown> => travelling
 
   const state = computed(() => stateOf(keeping.value, desk.changed.value))
-  deskAutosave(desk, state, () => save(undefined, false))
+  const byItself = computed(() => (deliberate.value && state.value === 'changed' ? 'saved' : state.value))
+  deskAutosave(desk, byItself, () => save(undefined, false))
   return { keeping, state, happens, lies, save, arrived }
 }

@@ -22,4 +22,5 @@ export const compare = {
   'compare.put-this-on-the': 'Put this on the desk: {label}',
   'compare.put-this-on-the-2': 'Put this on the desk',
   'compare.side-by-side-tactum': 'Side by side · Tactum',
+  'compare.glance': 'Notes and fingers, degree by degree',
 } as const

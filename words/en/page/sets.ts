@@ -109,6 +109,7 @@ export const sets = {
   'sets.coverage.next': 'Next {count, plural, =1 {to practise} other {# to practise}}',
   'sets.coverage.nothing-all-of-it': 'Nothing: all of it is in the set.',
   'sets.coverage.holes-by-type': 'Holes by type',
+  'sets.coverage.grid': 'Keys against what is asked in them',
   'sets.coverage.none': 'None.',
   'sets.coverage.coverage': '{name}, coverage',
   'sets.coverage.coverage-tactum': 'Coverage · Tactum',

@@ -66,7 +66,9 @@ useHead({
           }}</template
           >. {{ gapTold(report) }}
         </p>
-        <div class="mt-3 overflow-x-auto"><CoverageGrid :coverage="coverage" /></div>
+        <div class="mt-3 overflow-x-auto" tabindex="0" role="region" :aria-label="t('sets.coverage.grid')">
+          <CoverageGrid :coverage="coverage" />
+        </div>
         <div class="mt-5 grid gap-8 sm:grid-cols-2">
           <section :aria-label="t('sets.coverage.what-to-practise-next')">
             <h2 class="text-[17px]">{{ t('sets.coverage.next', { count: next.length }) }}</h2>

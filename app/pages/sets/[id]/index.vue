@@ -163,6 +163,7 @@ async function removeSet(): Promise<void> {
           <ProgrammeList
             v-if="store.set.studies.length"
             class="py-3"
+            :set-id="store.set.id"
             :studies="store.set.studies"
             :near="near"
             :surplus="surplus"
