@@ -73,6 +73,7 @@ export const bodies = {
     name: words(80).min(1).required(),
     instrument: Joi.valid(...TAUGHT.map(({ id }) => id)).required(),
   }),
+  pupil: Joi.object({ name: words(80).min(1).required(), note: words(200).allow('').default('') }),
   newSet: Joi.object({ title: words(120).min(1).required(), pupilId: uuid.required() }),
   set: Joi.object({
     title: words(120).min(1).required(),

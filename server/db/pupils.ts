@@ -39,6 +39,22 @@ export async function getPupil(db: Db, studio: number, id: string): Promise<Omit
   return rows[0] ?? null
 }
 
+/** Says what a pupil is called. @returns false where there is no such pupil */
+export async function renamePupil(
+  db: Db,
+  studio: number,
+  id: string,
+  { name, note }: { name: string; note: string },
+): Promise<boolean> {
+  const { rowCount } = await db.query('update pupil set name = $3, note = $4 where studio_id = $1 and id = $2', [
+    studio,
+    id,
+    name,
+    note,
+  ])
+  return rowCount === 1
+}
+
 /** Remembers how a pupil plays; what is not named stays, in an instrument's make as well. @returns false where there is no such pupil */
 export async function preferPupil(db: Db, studio: number, id: string, some: Partial<Preferences>): Promise<boolean> {
   const { rowCount } = await db.query(

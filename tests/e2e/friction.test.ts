@@ -153,3 +153,32 @@ describe('panels, by keyboard', () => {
     expect(problems).toEqual([])
   })
 })
+
+describe('pupils', () => {
+  it('are renamed and given a note; a name that is there already is pointed out, an empty one asked for', async () => {
+    const long = `${'Unbroken'.repeat(9)} Q.`
+    await call('/api/pupils', 'POST', { name: 'Quill R.', instrument: 'piano' })
+    const { page, problems } = await open('/pupils', { width: 390, height: 844 })
+    await page.getByRole('button', { name: 'Add', exact: true }).click()
+    await page.getByText('A pupil needs a name.').waitFor()
+    const newName = page.getByRole('textbox', { name: 'A new pupil' })
+    await newName.fill('quill  r.')
+    const count = async () => (await call('/api/pupils')).body.length
+    const before = await count()
+    await newName.press('Enter')
+    await page.getByText(/There is a quill r\. already\./i).waitFor()
+    expect(await count()).toBe(before)
+    await newName.press('Enter')
+    await expect.poll(count).toBe(before + 1)
+    await page.getByRole('button', { name: /^How Quill R\. plays/ }).click()
+    await page.getByRole('textbox', { name: 'Name', exact: true }).fill(long)
+    await page.getByRole('textbox', { name: 'Note' }).fill('sings well')
+    await page.getByRole('button', { name: 'Keep the name' }).click()
+    await page.getByRole('link', { name: long }).waitFor()
+    await page.getByText('sings well').waitFor()
+    const over = () => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
+    expect(await over()).toBeLessThanOrEqual(0)
+    await expectAccessible(page)
+    expect(problems).toEqual([])
+  })
+})

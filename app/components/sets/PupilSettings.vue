@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Settings } from '#core/syllabus'
 import { type Recipe, taughtOf } from '#core/instrument'
 import type { Pupil } from '#shared/api'
@@ -9,9 +9,10 @@ import WordPanel from '~/components/frame/WordPanel.vue'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
 import { t, tell } from '~/composables/words'
+import { isTwice } from './twice'
 
-/** How a pupil's studies are made when a grade becomes a set. */
-const props = defineProps<{ pupil: Pupil }>()
+/** What a pupil is called, and how the pupil's studies are made when a grade becomes a set. */
+const props = defineProps<{ pupil: Pupil; others: readonly string[] }>()
 const emit = defineEmits<{ changed: [] }>()
 
 const { error, guarded } = working()
@@ -27,6 +28,15 @@ const words = computed(() => {
   ]
   return told.filter(Boolean).join(', ') || t('sets.pupil-settings.usual-settings')
 })
+const name = ref(props.pupil.name)
+const note = ref(props.pupil.note)
+const altered = computed(() => name.value.trim() !== props.pupil.name || note.value.trim() !== props.pupil.note)
+const twice = computed(() => isTwice(name.value, props.others))
+const rename = (): Promise<void> =>
+  guarded(async () => {
+    await ask(`/api/pupils/${props.pupil.id}`, 'PUT', { name: name.value.trim(), note: note.value.trim() })
+    emit('changed')
+  })
 const set = (field: 'school' | 'handSize' | 'instrument' | 'accordion', value: unknown): Promise<void> =>
   guarded(async () => {
     await ask(`/api/pupils/${props.pupil.id}/preferences`, 'PUT', { settings: { [field]: value } })
@@ -38,6 +48,21 @@ const set = (field: 'school' | 'handSize' | 'instrument' | 'accordion', value: u
   <WordPanel :words="words" :label="t('sets.pupil-settings.how-plays', { name: pupil.name, words })">
     <fieldset class="w-[340px] p-4 font-sans text-[14px] font-normal">
       <legend class="sr-only">{{ t('sets.pupil-settings.how-plays-2', { name: pupil.name }) }}</legend>
+      <form class="mb-3 grid gap-2 border-b border-rule pb-3" @submit.prevent="rename">
+        <label>
+          {{ t('sets.pupil-settings.name') }}
+          <input v-model="name" class="field mt-1 block w-full" maxlength="80" :aria-invalid="!name.trim()" />
+        </label>
+        <label>
+          {{ t('sets.pupil-settings.note') }}
+          <input v-model="note" class="field mt-1 block w-full" maxlength="200" />
+        </label>
+        <p v-if="!name.trim()" role="alert" class="text-missing">{{ t('sets.index.name-first') }}</p>
+        <p v-else-if="twice" role="status" class="text-missing">{{ t('sets.index.twice', { name: name.trim() }) }}</p>
+        <button type="submit" class="plain-button justify-self-start" :disabled="!name.trim() || !altered">
+          {{ t('sets.pupil-settings.keep') }}
+        </button>
+      </form>
       <p class="aside quiet mb-2">{{ t('sets.pupil-settings.when-a-grade-becomes') }}</p>
       <component :is="fields" :own="own" @set="set" />
       <p v-if="error" role="alert" class="text-missing">{{ error }}</p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRouter } from '#imports'
 import { TAUGHT } from '#core/instrument'
@@ -8,6 +8,7 @@ import type { ExamListing, Progress, Pupil, StudySet } from '#shared/api'
 import { longDay } from '~/components/practice/dates'
 import TodayList from '~/components/practice/TodayList.vue'
 import PupilSettings from '~/components/sets/PupilSettings.vue'
+import { isTwice } from '~/components/sets/twice'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
 import { locale, marked, t } from '~/composables/words'
@@ -36,10 +37,26 @@ const date = (text: string): string => new Date(text).toLocaleDateString(locale(
 const progressOf = (setId: string): Progress | undefined =>
   progress.value.find((each) => each.setId === setId && !each.over)
 
-const addPupil = () =>
+const names = computed(() => (pupils.value ?? []).map((pupil) => pupil.name))
+const othersThan = (own: Pupil): string[] =>
+  (pupils.value ?? []).filter(({ id }) => id !== own.id).map((pupil) => pupil.name)
+/** What is said of the name that is to be added; a name that is there already is only added when that is said again. */
+const remark = ref('')
+const confirmed = ref('')
+function addPupil(): void {
+  const wanted = name.value.trim()
+  remark.value = ''
+  if (!wanted) {
+    remark.value = t('sets.index.name-first')
+  } else if (isTwice(wanted, names.value) && confirmed.value !== wanted) {
+    confirmed.value = wanted
+    remark.value = `${t('sets.index.twice', { name: wanted })} ${t('sets.index.add-all-the-same')}`
+  } else void add(wanted)
+}
+const add = (wanted: string) =>
   guarded(async () => {
-    await ask('/api/pupils', 'POST', { name: name.value, instrument: instrument.value })
-    name.value = ''
+    await ask('/api/pupils', 'POST', { name: wanted, instrument: instrument.value })
+    name.value = confirmed.value = ''
     await load()
   })
 const addSet = (pupil: Pupil) =>
@@ -61,10 +78,18 @@ const addSet = (pupil: Pupil) =>
     <div v-if="pupils" class="mt-6 grid grid-cols-1 gap-x-12 gap-y-7 lg:grid-cols-2">
       <section v-for="pupil in pupils" :key="pupil.id" class="border-t border-ink pt-2">
         <h2 class="flex items-baseline gap-3 text-[19px]">
-          <NuxtLink class="whitespace-nowrap hover:underline" :to="`/pupils/${pupil.id}`">{{ pupil.name }}</NuxtLink>
+          <NuxtLink class="min-w-0 [overflow-wrap:anywhere] hover:underline" :to="`/pupils/${pupil.id}`">{{
+            pupil.name
+          }}</NuxtLink>
           <span class="quiet font-sans text-[14px] font-normal">{{ t('name.make', { make: pupil.instrument }) }}</span>
           <span class="aside quiet min-w-0 flex-1 text-[14px] font-normal">{{ pupil.note }}</span>
-          <span class="font-sans text-[13.5px] font-normal"><PupilSettings :pupil="pupil" @changed="load" /></span>
+          <span class="font-sans text-[13.5px] font-normal"
+            ><PupilSettings
+              :key="`${pupil.name} ${pupil.note}`"
+              :pupil="pupil"
+              :others="othersThan(pupil)"
+              @changed="load"
+          /></span>
         </h2>
         <ul>
           <li v-for="set in pupil.sets" :key="set.id" class="flex items-baseline py-[7px]">
@@ -121,7 +146,7 @@ const addSet = (pupil: Pupil) =>
           v-model="name"
           class="field mt-1 block w-[230px]"
           maxlength="80"
-          required
+          aria-describedby="new-pupil"
           :placeholder="t('sets.index.first-name-initial')"
         />
       </label>
@@ -132,6 +157,7 @@ const addSet = (pupil: Pupil) =>
         </select>
       </label>
       <button class="plain-button h-[34px]" type="submit">{{ t('sets.index.add') }}</button>
+      <p id="new-pupil" role="status" class="w-full text-[14px] text-missing">{{ remark }}</p>
     </form>
   </div>
 </template>

@@ -1,0 +1,10 @@
+import { bodies } from '#shared/schemas'
+import { renamePupil } from '../../db'
+import { idParam, notFound, readChecked, route } from '../../http'
+
+/** A pupil's name, and a note beside it. */
+export default route(async ({ event, db, studio }) => {
+  const told = await readChecked(event, bodies.pupil)
+  if (!(await renamePupil(db, studio, idParam(event, 'pupil'), told))) throw notFound('pupil')
+  return { ok: true }
+})
