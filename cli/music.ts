@@ -99,7 +99,7 @@ function optionsOf(args: readonly string[]) {
       ...{ format: text, out: text, title: text, 'long-rolls': flag },
       ...{ paper: text, sheet: text, fingers: text, large: flag, names: text, grips: flag, stair: flag, map: flag },
       ...{ bars: text, hands: text, steps: flag },
-      ...{ chart: text, worksheet: text, kinds: text, level: text, each: text, seed: text, answers: text },
+      ...{ chart: text, worksheet: text, kinds: text, keys: text, level: text, each: text, seed: text, answers: text },
       ...{ instrument: text, school: text },
     } as const
     return parseArgs({ args: [...args], options }).values
@@ -120,7 +120,7 @@ const listedIn = (text: string): string[] => text.split(',').map((each) => each.
 
 /** What is asked for without studies: a chart of kinds, a worksheet of tasks. Nothing is read for it. */
 function unreadSheet(options: Options): PaperAsked | null {
-  const { chart, worksheet, paper = 'a4', instrument, school, kinds, level, each, seed, answers } = options
+  const { chart, worksheet, paper = 'a4', instrument, school, kinds, keys, level, each, seed, answers } = options
   const settings = { ...(instrument && { instrument }), ...(school && { school }) }
   const size = sized(paper)
   if (chart !== undefined) {
@@ -129,7 +129,12 @@ function unreadSheet(options: Options): PaperAsked | null {
   }
   if (worksheet === undefined) return null
   const asked = { tasks: listedIn(worksheet), kinds: listedIn(kinds ?? 'major'), settings, seed: seed ?? 1 }
-  const more = { ...(level && { level: Number(level) }), ...(each && { each }), ...(answers && { answers }) }
+  const more = {
+    ...(keys && { keys: listedIn(keys) }),
+    ...(level && { level: Number(level) }),
+    ...(each && { each }),
+    ...(answers && { answers }),
+  }
   const wanted = paperWantedOf({ sheet: 'worksheet', size, worksheet: { ...asked, ...more } })
   return { sheet: 'worksheet', size: wanted.size, worksheet: wanted.worksheet! }
 }

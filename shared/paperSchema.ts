@@ -6,7 +6,7 @@ import { LEVELS, TASKS } from '#core/worksheet'
 import type { SheetLook } from '#paper'
 import { MOST_STUDIES } from './api'
 import { ANSWERS, type ChartAsked, type PaperAsked, SHEETS, type SheetId, type StudyOut } from './paper/asked'
-import { acceptedSchema, recipeSchema } from './recipeSchema'
+import { acceptedSchema, note, recipeSchema } from './recipeSchema'
 import { settingsSchema } from './settingsSchema'
 import { words } from './words'
 
@@ -63,6 +63,7 @@ export const worksheetSchema: ObjectSchema<WorksheetWanted> = Joi.object({
     .required(),
   kinds,
   level: Joi.valid(...LEVELS).default(1),
+  keys: Joi.array().items(note).max(21).unique().default([]),
   each: Joi.number().integer().min(1).max(12).default(4),
   seed: Joi.number().integer().min(1).max(MOST_SEED).required(),
   answers: Joi.valid(...ANSWERS).default('after'),

@@ -29,6 +29,8 @@ export interface PaperChoice {
   kinds: readonly KindId[]
   instrument: string
   tasks: readonly Task[]
+  /** Tonics that are asked; none, and those of the level are. */
+  keys: readonly string[]
   level: Level
   each: number
   answers: Answers
@@ -37,7 +39,7 @@ export interface PaperChoice {
 
 const USUAL: PaperChoice = {
   ...{ sheet: 'studies', size: 'a4', look: USUAL_LOOK, kinds: ['major'], instrument: 'piano' },
-  ...{ tasks: ['signature', 'notes', 'upper-marks'], level: 1, each: 4, answers: 'after', seed: 1 },
+  ...{ keys: [], tasks: ['signature', 'notes', 'upper-marks'], level: 1, each: 4, answers: 'after', seed: 1 },
 }
 
 /** A sheet as it was made. */
@@ -66,10 +68,10 @@ export const usePaper = defineStore('paper', () => {
   const settings = computed<Settings>(() => ({ instrument: choice.value.instrument as Settings['instrument'] }))
   /** What a request says of the sheet; null while it is not said of what. */
   const wanted = computed(() => {
-    const { sheet, size, look, kinds, tasks, level, each, answers, seed } = choice.value
+    const { sheet, size, look, kinds, tasks, keys, level, each, answers, seed } = choice.value
     if (sheet === 'chart') return { sheet, size, chart: { kinds, settings: settings.value } }
     if (sheet === 'worksheet') {
-      return { sheet, size, worksheet: { tasks, kinds, level, each, answers, seed, settings: settings.value } }
+      return { sheet, size, worksheet: { tasks, kinds, keys, level, each, answers, seed, settings: settings.value } }
     }
     if (!out.value) return null
     return { sheet, size, ...out.value, ...(sheet === 'studies' && { look }) }

@@ -8,6 +8,8 @@ export interface WorksheetAsked {
   readonly tasks: readonly Task[]
   readonly kinds: readonly KindId[]
   readonly level: Level
+  /** Tonics that may be asked, `F#`; none named, all that the level has. */
+  readonly keys?: readonly string[]
   /** Questions of each task, at the most. */
   readonly each: number
   /** A whole number; the same one makes the same sheet. */
@@ -23,11 +25,13 @@ export interface Section {
 
 const SIGNS: Readonly<Record<Level, number>> = { 1: 2, 2: 4, 3: MOST_SIGNS }
 
-/** Keys of some kinds that a level asks, each with its kind. */
-const keysAt = (kinds: readonly KindId[], level: Level): { tonic: Note; kind: KindId }[] =>
+/** Keys of some kinds that are asked, each with its kind: those that are named, else those of the level. */
+const keysAt = ({ kinds, level, keys = [] }: WorksheetAsked): { tonic: Note; kind: KindId }[] =>
   kinds.flatMap((kind) =>
     usualTonics(KINDS[kind])
-      .filter((tonic) => Math.abs(signatureOf(tonic, KINDS[kind])) <= SIGNS[level])
+      .filter((tonic) =>
+        keys.length > 0 ? keys.includes(noteName(tonic)) : Math.abs(signatureOf(tonic, KINDS[kind])) <= SIGNS[level],
+      )
       .map((tonic) => ({ tonic, kind })),
   )
 
@@ -36,10 +40,11 @@ const toldBy = ({ task, study }: Question, kind: KindId): KindId | number =>
   task === 'signature' ? study.keySignature.fifths : kind
 
 /** One task's questions: keys are drawn until there are enough. Each task has lots of its own, whatever else is asked. */
-function sectionOf(task: Task, { kinds, level, each, seed }: WorksheetAsked, studyOn: StudyOn): Section {
+function sectionOf(task: Task, asked: WorksheetAsked, studyOn: StudyOn): Section {
+  const { each, seed } = asked
   const random = seeded(seed * TASKS.length + TASKS.indexOf(task))
   const questions = new Map<string, Question>()
-  const keys = keysAt(kinds, level)
+  const keys = keysAt(asked)
   for (const { tonic, kind } of some(keys, keys.length, random)) {
     if (questions.size === each) break
     const question = questionOn(task, tonic, kind, studyOn)

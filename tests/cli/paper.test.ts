@@ -51,6 +51,7 @@ describe('a set as PDF', () => {
     const blank = await textOf('--answers', 'none')
     expect(blank).toContain('Worksheet 7')
     expect(blank).not.toContain('answers')
+    expect(await textOf('--answers', 'none', '--keys', 'Eb,F#')).toMatch(/E♭ major.*F♯ major|F♯ major.*E♭ major/)
     const answers = await textOf('--answers', 'only')
     expect(answers).toContain('Worksheet 7: answers')
     // the steps of a major scale

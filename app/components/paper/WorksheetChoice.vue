@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { parseNote, printedName } from '#core/pitch'
 import { LEVELS, TASKS } from '#core/worksheet'
 import { ANSWERS } from '#shared/paper/asked'
 import { t } from '~/composables/words'
 import { MOST_SEED, usePaper } from '~/stores/paper'
+import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import TickList from './TickList.vue'
 import WordRow from './WordRow.vue'
 
@@ -17,7 +20,42 @@ const tasks = computed(() =>
     ticked: paper.choice.tasks.includes(value),
   })),
 )
-const levels = LEVELS.map((value) => ({ value, words: t('paper.level.name', { level: value }) }))
+const levels = LEVELS.map((value) => ({ value: value as number, words: t('paper.level.name', { level: value }) }))
+/** Tonics by fifths, flats to sharps. */
+const tonics = [
+  'Cb',
+  'Gb',
+  'Db',
+  'Ab',
+  'Eb',
+  'Bb',
+  'F',
+  'C',
+  'G',
+  'D',
+  'A',
+  'E',
+  'B',
+  'F#',
+  'C#',
+  'G#',
+  'D#',
+  'A#',
+].map((value) => ({ value, words: printedName(parseNote(value)) }))
+const keysTold = computed(() =>
+  paper.choice.keys.length > 0
+    ? paper.choice.keys.map((key) => printedName(parseNote(key))).join(', ')
+    : t('paper.level.name', { level: paper.choice.level }),
+)
+function flip(key: string): void {
+  const now = paper.choice.keys
+  const next = tonics.map(({ value }) => value).filter((value) => (value === key) !== now.includes(value))
+  paper.choose('keys', next)
+}
+function chooseLevel(level: number): void {
+  paper.choose('keys', [])
+  paper.choose('level', level as (typeof LEVELS)[number])
+}
 const counts = [2, 4, 6, 8, 12].map((value) => ({ value, words: t('paper.each.name', { each: value }) }))
 const answers = ANSWERS.map((value) => ({ value, words: t('paper.answers.name', { answers: value }) }))
 const another = (): void => paper.choose('seed', 1 + Math.floor(Math.random() * MOST_SEED))
@@ -30,12 +68,31 @@ function number(event: Event): void {
 <template>
   <div>
     <TickList :label="t('paper.tasks')" :options="tasks" @toggle="paper.toggle('tasks', $event, TASKS)" />
-    <WordRow
-      :label="t('paper.level')"
-      :value="paper.choice.level"
-      :options="levels"
-      @choose="paper.choose('level', $event)"
-    />
+    <p class="flex items-baseline gap-3 border-b border-rule py-[7px]">
+      <span class="quiet w-[104px] shrink-0 text-[14px]">{{ t('paper.level') }}</span>
+      <WordPanel :words="keysTold" :label="`${t('paper.level')}: ${keysTold}`">
+        <div class="w-[300px] px-[14px] py-2">
+          <ChoiceGroup
+            :label="t('paper.level')"
+            :value="paper.choice.keys.length > 0 ? 0 : paper.choice.level"
+            :choices="levels"
+            @choose="chooseLevel"
+          />
+          <p class="quiet mt-2 border-t border-rule pt-2 text-[13px]">{{ t('paper.keys') }}</p>
+          <div class="grid grid-cols-5 gap-x-2">
+            <label v-for="each in tonics" :key="each.value" class="flex min-h-[30px] items-baseline gap-1">
+              <input
+                type="checkbox"
+                class="relative top-[2px] accent-ink"
+                :checked="paper.choice.keys.includes(each.value)"
+                @change="flip(each.value)"
+              />
+              {{ each.words }}
+            </label>
+          </div>
+        </div>
+      </WordPanel>
+    </p>
     <WordRow
       :label="t('paper.each')"
       :value="paper.choice.each"

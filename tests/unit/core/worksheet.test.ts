@@ -47,6 +47,14 @@ describe('a worksheet', () => {
   })
 })
 
+describe('keys that are named', () => {
+  it('are asked, whatever their signs, and no others', () => {
+    const own = of('steps', { keys: ['F#', 'Bb', 'C'], kinds: ['major', 'natural-minor'], level: 1, each: 99 })
+    expect(new Set(keys(own))).toEqual(new Set(['F#', 'Bb', 'C']))
+    expect(own).toHaveLength(6)
+  })
+})
+
 describe('its answers', () => {
   it('the steps of the four scales that all theory books give (common practice)', () => {
     const steps = (kind: WorksheetAsked['kinds'][number]) =>

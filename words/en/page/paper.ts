@@ -30,6 +30,7 @@ export const paper = {
   'paper.tasks': 'Left blank',
   'paper.level': 'Keys',
   'paper.level.name': '{level, select, 1 {of two signs at the most} 2 {of four signs at the most} other {all of them}}',
+  'paper.keys': 'or just these:',
   'paper.each': 'Of each',
   'paper.each.name': '{each, plural, =1 {one question} other {# questions}}',
   'paper.answers': 'Answers',
