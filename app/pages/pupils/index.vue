@@ -44,7 +44,7 @@ const othersThan = (own: Pupil): string[] =>
 const remark = ref('')
 const confirmed = ref('')
 function addPupil(): void {
-  const wanted = name.value.trim()
+  const wanted = name.value.trim().replace(/\s+/g, ' ')
   remark.value = ''
   if (!wanted) {
     remark.value = t('sets.index.name-first')
@@ -77,12 +77,12 @@ const addSet = (pupil: Pupil) =>
     <TodayList v-if="pupils && progress.length" class="mt-4" :progress="progress" :pupils="pupils" />
     <div v-if="pupils" class="mt-6 grid grid-cols-1 gap-x-12 gap-y-7 lg:grid-cols-2">
       <section v-for="pupil in pupils" :key="pupil.id" class="border-t border-ink pt-2">
-        <h2 class="flex items-baseline gap-3 text-[19px]">
+        <h2 class="flex flex-wrap items-baseline gap-x-3 text-[19px]">
           <NuxtLink class="min-w-0 [overflow-wrap:anywhere] hover:underline" :to="`/pupils/${pupil.id}`">{{
             pupil.name
           }}</NuxtLink>
           <span class="quiet font-sans text-[14px] font-normal">{{ t('name.make', { make: pupil.instrument }) }}</span>
-          <span class="aside quiet min-w-0 flex-1 text-[14px] font-normal">{{ pupil.note }}</span>
+          <span class="aside quiet flex-auto text-[14px] font-normal">{{ pupil.note }}</span>
           <span class="font-sans text-[13.5px] font-normal"
             ><PupilSettings
               :key="`${pupil.name} ${pupil.note}`"
