@@ -31,13 +31,15 @@ async function someOf(db: Db, studio: number, wanted: PaperWanted): Promise<Some
     sets.length > 0
       ? await Promise.all(sets.map((id) => setOut(db, studio, id)))
       : [{ title, studies: (ids.length > 0 ? await studiesNamed(db, studio, ids) : studies).map(outOf) }]
+  // each is made by itself, one after the other
   sheets.forEach(({ studies: own }, at) => {
-    if (own.length === 0) throw refuse('paper.empty', {}, sets.length > 0 ? `sets[${at}]` : 'studies')
+    const path = sets.length > 0 ? `sets[${at}]` : 'studies'
+    if (own.length === 0) throw refuse('paper.empty', {}, path)
+    weighed(
+      own.map(({ recipe }) => recipe),
+      path,
+    )
   })
-  weighed(
-    sheets.flatMap(({ studies: own }) => own.map(({ recipe }) => recipe)),
-    'studies',
-  )
   return sheets
 }
 
