@@ -131,7 +131,11 @@ export async function page(browser, address) {
   print('   the slowest', rounded(Math.max(...firsts)))
   const bytes = (some) => `${Math.round(some.reduce((sum, [, size]) => sum + size, 0) / 1000)} kB`
   const before = first.sent.filter(([name]) => isScript(name) && !engraves(name))
-  print('scripts of the first page before the engraver, as sent', bytes(before), 'budget 300 kB, the worker’s among them')
+  print(
+    'scripts of the first page before the engraver, as sent',
+    bytes(before),
+    'budget 300 kB, the worker’s among them',
+  )
   print('   everything of it, as sent', bytes(first.sent))
   for (const [what, edit] of Object.entries({
     'a pin': pinning,
