@@ -134,6 +134,7 @@ describe('panels, by keyboard', () => {
     await callStudy(page, 'B flat dorian')
     await page.getByRole('button', { name: 'Save to set' }).focus()
     await page.keyboard.press('Enter')
+    await expect.poll(() => inPanel(page)).toBe(true)
     await page.getByRole('button', { name: 'new pupil …' }).focus()
     await page.keyboard.press('Enter')
     await page.keyboard.type('Nell Quay')

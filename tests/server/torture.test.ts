@@ -20,9 +20,16 @@ const timed = async <T>(work: () => Promise<T>) => {
 describe('whatever is asked', () => {
   it('is answered, never by 500, and the server lives all the while', async () => {
     expect(routes().filter(({ schema }) => schema).length).toBeGreaterThan(15)
-    const { bad, slowest, slowestHealth } = await fuzz(ownService().address, 400, Date.now() % 1e6)
-    console.log(`400 requests: the slowest ${slowest} ms, health ${slowestHealth} ms`)
-    expect(bad).toEqual([])
+    // what hits changes what it hits: on data of its own, so that no other test meets it
+    const port = await freePort()
+    const server = await startServer({ port, databaseUrl: await newDatabase('any'), log: 'test-any.log' })
+    try {
+      const { bad, slowest, slowestHealth } = await fuzz(server.address, 400, Date.now() % 1e6)
+      console.log(`400 requests: the slowest ${slowest} ms, health ${slowestHealth} ms`)
+      expect(bad).toEqual([])
+    } finally {
+      await server.stop()
+    }
   })
 
   it.each([
