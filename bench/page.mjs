@@ -15,7 +15,7 @@ export function scripts() {
   print(`all ${files.length} scripts of the build, gzip`, `${Math.round(total / 1000)} kB`)
 }
 
-/** Bytes of everything as it came over the wire, the worker's script too. */
+/** Bytes of everything as it came over the wire; a worker's script is not among what a page is told of. */
 function wiretapped(page) {
   const sent = new Map()
   page.on('requestfinished', async (request) => {
@@ -30,6 +30,12 @@ const isScript = (name) => name.endsWith('.js')
 const engraves = (name) => {
   const file = path.join(FOLDER, path.basename(name))
   return isScript(name) && fs.existsSync(file) && fs.readFileSync(file, 'utf8').includes('VexFlow')
+}
+
+/** The solver's worker as it lies ready to be sent. */
+function workerBytes() {
+  const file = fs.readdirSync(FOLDER).find((name) => /^realise\.worker.*\.js\.br$/.test(name))
+  return file ? fs.statSync(path.join(FOLDER, file)).size : 0
 }
 
 /** A cold load: nothing of it is in this browser yet. */
@@ -133,7 +139,7 @@ export async function page(browser, address) {
   const before = first.sent.filter(([name]) => isScript(name) && !engraves(name))
   print(
     'scripts of the first page before the engraver, as sent',
-    bytes(before),
+    bytes([...before, ['worker', workerBytes()]]),
     'budget 300 kB, the worker’s among them',
   )
   print('   everything of it, as sent', bytes(first.sent))
