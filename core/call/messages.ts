@@ -42,7 +42,6 @@ export type CallMessages = {
   'call.no-inversions': { kind: Message }
   /** A line that names no key changes the study it is said over. */
   'call.changes': { title: Message }
-  'call.same': null
   'echo.more-octaves': { octaves: number }
   'call.no-key': null
   'call.too-many': { count: number; most: number }

@@ -160,7 +160,6 @@ export const call = {
   'call.contradiction': '“{before}” and “{after}” do not go together; “{after}” counts.',
   'call.no-inversions': '{kind} has no inversions.',
   'call.changes': 'No key is named: this changes {title}.',
-  'call.same': 'The study is so already.',
   'echo.more-octaves': '{octaves, plural, =1 {an octave more} =-1 {an octave less} other {{octaves} octaves}}',
   'call.no-key': 'Name a key: C, F#, E flat, sol.',
   'call.too-many': '{count} studies are more than {most}, the most at once.',

@@ -165,8 +165,6 @@ export const practice = {
   'practice.boxes.what': 'From the pupil’s page: press once for clean, twice for not clean. Marked as the pupil’s own.',
   'practice.boxes.box': '{title}, {day}: {outcome, select, right {clean} wrong {not clean} other {empty}}',
   'practice.boxes.add': 'Add {count, plural, =0 {them} one {one box} other {# boxes}}',
-  'practice.week.page': '{name}, a week · Tactum',
-  'practice.week.from': 'a week from {day}',
   'practice.week.exam': 'Exam on {day}',
   'practice.week.watch': 'Watch for',
   'practice.week.how':
