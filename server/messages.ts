@@ -2,7 +2,8 @@ import { type Message, refusal, teller, type ListParam } from '#core/message'
 import type { Worded, WordedErrors } from '#words'
 
 /** What a request may ask for that there is not. */
-export type Thing = 'study' | 'set' | 'syllabus' | 'exam' | 'pupil' | 'aim' | 'route' | 'version' | 'address' | 'thing'
+export type Thing =
+  'study' | 'set' | 'syllabus' | 'exam' | 'pupil' | 'aim' | 'route' | 'version' | 'address' | 'thing' | 'change'
 
 /** What the services refuse. */
 interface Refusals {
@@ -11,7 +12,9 @@ interface Refusals {
   'body.size': { most: number }
   /** More is asked than can be done now. */
   busy: null
+  'change.unplayable': { why: Message }
   'pupil.unknown': null
+  'pupil.gone': null
   'entry.unknown': null
   'aim.none': null
   'route.stage': { stage: string; known: ListParam }

@@ -1,6 +1,6 @@
 import type { Message } from '#core/message'
 import type { Accepted } from '#core/realise'
-import type { Recipe, Template } from '#core/instrument'
+import type { Recipe, RecipeInput, Template } from '#core/instrument'
 import type { Entry, GradeInstead, Raise, Standing, WrittenAim } from '#core/practice'
 import type {
   Choices,
@@ -97,7 +97,16 @@ export interface Pupil {
   readonly instrument: string
   readonly note: string
   readonly preferences: Preferences
+  /** Whether they come no more. */
+  readonly archived: boolean
   readonly sets: readonly SetListing[]
+}
+
+/** What goes with a pupil who is thrown away; studies stay in the library. */
+export interface Belongings {
+  readonly sets: number
+  readonly exams: number
+  readonly entries: number
 }
 
 /** A pupil's set with its studies in order. */
@@ -266,10 +275,36 @@ export interface Undo {
   readonly remove: readonly Pick<Study, 'id' | 'version'>[]
 }
 
-/** A set, a mock exam or a list in the bin. */
+/** What a change would make of several studies. */
+export interface ChangePreview {
+  /** What is changed. */
+  readonly some: Partial<RecipeInput>
+  /** How many have all of it already. */
+  readonly same: number
+  readonly studies: readonly {
+    readonly id: string
+    readonly version: number
+    readonly before: Message
+    /** Null where it cannot be. */
+    readonly after: Message | null
+    /** Notes that get other fingers or sticks; null where the notes themselves are others. */
+    readonly marks: number | null
+    readonly wrong: Message | null
+    /** Whose sets hold it. */
+    readonly pupils: readonly string[]
+  }[]
+}
+
+/** Several studies that were changed at once; the id undoes it. */
+export interface ChangeOfMany {
+  readonly id: string
+  readonly changed: number
+}
+
+/** A pupil, a set, a mock exam or a list in the bin. */
 export interface ThrownAway {
   readonly id: string
-  readonly what: 'set' | 'exam' | 'syllabus'
+  readonly what: 'pupil' | 'set' | 'exam' | 'syllabus'
   readonly title: string
   readonly thrownAt: string
 }

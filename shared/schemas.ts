@@ -43,6 +43,15 @@ const SHELVES = ['library', 'archive', 'bin'] as const satisfies readonly Shelf[
 const someIds = Joi.array().items(uuid).min(1).max(MOST_AT_ONCE).unique().required()
 const tags = Joi.array().items(words(MOST_TAG).min(1)).max(MOST_TAGS).default([])
 
+/** What many studies take on at once: how they are played, not what they are. */
+const someChange: ObjectSchema<Partial<RecipeInput>> = settingsSchema
+  .keys({
+    hands: recipeSchema.extract('hands'),
+    octaves: recipeSchema.extract('octaves'),
+    tempo: Joi.object({ bpm: recipeSchema.extract('tempo.bpm').required() }),
+  })
+  .min(1)
+
 /** Studies that are to go into a file: as they stand there, or by the ids under which they are kept. */
 export interface FileAsked {
   readonly format: FileFormat
@@ -68,12 +77,23 @@ export const bodies = {
   newStudies: Joi.object({ recipes: Joi.array().items(recipeSchema).min(1).max(MOST_CALLED).required() }),
   shelf: Joi.object({ ids: someIds, shelf: Joi.valid(...SHELVES).required() }),
   tags: Joi.object({ ids: someIds, add: tags, remove: tags }),
+  changePreview: Joi.object({ ids: someIds, some: someChange.required() }),
+  change: Joi.object({
+    studies: Joi.array()
+      .items(Joi.object({ id: uuid.required(), version: version.required() }))
+      .min(1)
+      .max(MOST_AT_ONCE)
+      .unique('id')
+      .required(),
+    some: someChange.required(),
+  }),
   study: Joi.object({ recipe: recipeSchema.required(), accepted, version: version.required() }),
   newPupil: Joi.object({
     name: words(80).min(1).required(),
     instrument: Joi.valid(...TAUGHT.map(({ id }) => id)).required(),
   }),
   pupil: Joi.object({ name: words(80).min(1).required(), note: words(200).allow('').default('') }),
+  archived: Joi.object({ archived: Joi.boolean().required() }),
   newSet: Joi.object({ title: words(120).min(1).required(), pupilId: uuid.required() }),
   set: Joi.object({
     title: words(120).min(1).required(),

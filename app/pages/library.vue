@@ -2,7 +2,10 @@
 import { computed, onMounted, shallowRef, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead } from '#imports'
-import type { Shelf } from '#shared/api'
+import type { RecipeInput } from '#core/instrument'
+import type { ChangePreview, Shelf } from '#shared/api'
+import ChangeMany from '~/components/changes/ChangeMany.vue'
+import ChangeSheet from '~/components/changes/ChangeSheet.vue'
 import RichWords from '~/components/frame/RichWords.vue'
 import { MOST_COMPARED } from '~/components/compare/beside'
 import SetList from '~/components/sets/SetList.vue'
@@ -17,7 +20,8 @@ import { shelves } from '~/stores/shelves'
 import { t } from '~/composables/words'
 
 useHead({ title: t('library.library-tactum') })
-const { studies, tags, done, error, busy, titleOf, start, move, tag, duplicate, putInSet, destroy, undo } = shelves()
+const { studies, tags, done, error, busy, titleOf, start, undo, ...deeds } = shelves()
+const { move, tag, duplicate, putInSet, destroy, preview, changed } = deeds
 const { sought, found, onShelf, facetsOf, filtered, clear } = finding(studies, titleOf)
 onMounted(start)
 
@@ -62,6 +66,10 @@ const setFilter = (name: Filter, value: string): void => {
 async function shelveChosen(shelf: Shelf): Promise<void> {
   await move(ids.value, shelf)
   if (!error.value) chooseNone()
+}
+const changes = shallowRef<ChangePreview | null>(null)
+async function showChange(some: Partial<RecipeInput>): Promise<void> {
+  changes.value = await preview(ids.value, some)
 }
 const EMPTY: Record<Shelf, string> = {
   library: t('library.no-study-saved-yet'),
@@ -117,6 +125,7 @@ const EMPTY: Record<Shelf, string> = {
       </span>
       <template v-if="handful.length">
         <TagChoice :studies="handful" :known="tags" :disabled="busy" @tag="(add, off) => tag(ids, add, off)" />
+        <ChangeMany v-if="sought.shelf !== 'bin'" :studies="handful" :disabled="busy" @show="showChange" />
         <WordPanel
           v-if="sought.shelf !== 'bin'"
           v-slot="{ close }"
@@ -188,6 +197,12 @@ const EMPTY: Record<Shelf, string> = {
         <button v-if="done?.undo" type="button" class="text-button ml-2" @click="undo">{{ t('library.undo') }}</button>
       </span>
     </div>
+    <ChangeSheet
+      v-if="changes"
+      :preview="changes"
+      @close="changes = null"
+      @done="((changes = null), changed($event))"
+    />
     <p v-if="error" role="alert" class="py-1 text-missing">{{ error }}</p>
     <p v-if="!studies && !error" class="waiting quiet aside py-20">{{ t('library.fetching-the-studies') }}</p>
     <p v-else-if="studies && onShelf.length === 0" class="mt-4 max-w-[560px] border border-rule bg-sheet p-6">

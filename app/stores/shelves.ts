@@ -1,5 +1,6 @@
 import { computed, type ShallowRef, shallowRef } from 'vue'
-import type { Shelf, StudyListing, SyllabusListing } from '#shared/api'
+import type { RecipeInput } from '#core/instrument'
+import type { ChangeOfMany, ChangePreview, Shelf, StudyListing, SyllabusListing } from '#shared/api'
 import { onBack } from '~/composables/reach'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
@@ -9,7 +10,8 @@ import { t } from '~/composables/words'
 /** What can be taken back, in words, and how. */
 interface Done {
   readonly words: string
-  readonly undo: (() => Promise<void>) | null
+  /** What it answers is told, where it is words. */
+  readonly undo: (() => Promise<unknown>) | null
 }
 
 type Work = (what: () => Promise<Done | null>) => Promise<void>
@@ -81,6 +83,29 @@ function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: W
   return { move, tag, duplicate, putInSet, destroy }
 }
 
+/** Changes of several studies: shown first, told when made. */
+function changeDeeds(work: Work) {
+  /** What a change would make of studies; null where that could not be said. */
+  async function preview(ids: readonly string[], some: Partial<RecipeInput>): Promise<ChangePreview | null> {
+    let found: ChangePreview | null = null
+    await work(async () => {
+      found = await ask<ChangePreview>('/api/changes/preview', 'POST', { ids, some })
+      return null
+    })
+    return found
+  }
+  /** Tells of a change that was made, with its way back. */
+  const changed = ({ id, changed: count }: ChangeOfMany): Promise<void> =>
+    work(() =>
+      Promise.resolve({
+        words: t('changes.done', { count }),
+        undo: async () => t('changes.undone', await ask(`/api/changes/${id}/undo`, 'POST', {})),
+      }),
+    )
+
+  return { preview, changed }
+}
+
 /** All studies by their shelves, and what is done to a handful of them at once. */
 export function shelves() {
   const studies = shallowRef<readonly StudyListing[] | null>(null)
@@ -115,11 +140,16 @@ export function shelves() {
   // a list that could not be read is read when the server is back
   onBack(() => (studies.value ? undefined : start()))
 
-  const deeds = shelfDeeds(studies, work)
+  const deeds = { ...shelfDeeds(studies, work), ...changeDeeds(work) }
 
   const undo = (): Promise<void> => {
     const back = done.value?.undo
-    return back ? work(async () => (await back(), null)) : Promise.resolve()
+    return back
+      ? work(async () => {
+          const words = await back()
+          return typeof words === 'string' ? { words, undo: null } : null
+        })
+      : Promise.resolve()
   }
 
   return { studies, tags, done, error, busy, titleOf, start, undo, ...deeds }

@@ -1,7 +1,7 @@
 import type { KindId, NamedMaterial } from '../material'
 import { type Note, noteName } from '../pitch'
 import type { Message } from '../message'
-import { completeRecipe, movedTo, movesNotes, overWhole, type RecipeInput } from '../instrument'
+import { altered, completeRecipe, type RecipeInput } from '../instrument'
 import { titleOf } from '../realise'
 import { isFree, MOST_OCTAVES } from '../study'
 import { tellCall } from './messages'
@@ -24,24 +24,9 @@ const told = (base: RecipeInput): Message => tellCall('call.changes', { title: t
 const octavesMore = (said: readonly Said[]): number =>
   said.reduce((sum, { part }) => sum + (part.is === 'more' ? part.octaves : 0), 0)
 
-/** The same on the instrument that is named, with what it can take of it. */
-function onInstrument(base: RecipeInput, { instrument }: Changes): RecipeInput {
-  if (!instrument || instrument === (base.instrument ?? instrument)) return base
-  return { ...base, ...movedTo(completeRecipe(base), instrument) } as RecipeInput
-}
-
-/** A study with some of it changed. Where notes move, pins are let go and the start is chosen anew. */
-function changed(asked: RecipeInput, change: Changes, material = asked.material): RecipeInput {
-  const base = onInstrument(asked, change)
-  const some = material === asked.material ? change : { ...change, material }
-  const { pins, startOctave, ...rest } = overWhole(base, some)
-  const stays = !movesNotes(base, some)
-  return {
-    ...(rest as RecipeInput),
-    ...(change.pins ? { pins: change.pins } : stays && pins ? { pins } : {}),
-    ...(stays || change.startOctave !== undefined ? { startOctave } : {}),
-  }
-}
+/** A study with some of it changed, its material too. */
+const changed = (base: RecipeInput, change: Changes, material = base.material): RecipeInput =>
+  altered(base, material === base.material ? change : { ...change, material })
 
 /** Forms of the study's own key that the line names: of a minor key “melodic” is its melodic form. */
 function kindsNamed(

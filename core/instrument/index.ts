@@ -13,6 +13,7 @@ export {
   withHands,
   withMaterial,
 } from './changes'
+export { altered, alters } from './altered'
 export { completeRecipe } from './complete'
 export type { AcceptedMarks, AlsoPinned, HeardNote, Instrument, Other, PerformedLine, WrittenNote } from './family'
 export {

@@ -14,9 +14,13 @@ export async function getAim(db: Db, studio: number, setId: string): Promise<Kep
   return rows[0] ? aimOf(rows[0]) : null
 }
 
-/** Every aim of a studio, by its set. */
+/** Every aim of a studio, by its set; of pupils who still come. */
 export async function listAims(db: Db, studio: number): Promise<Map<string, KeptAim>> {
-  const { rows } = await db.query<Row>('select * from aim where studio_id = $1', [studio])
+  const { rows } = await db.query<Row>(
+    `select aim.* from aim join study_set on study_set.id = aim.set_id join pupil on pupil.id = study_set.pupil_id
+     where aim.studio_id = $1 and pupil.archived_at is null`,
+    [studio],
+  )
   return new Map(rows.map((row) => [row.set_id, aimOf(row)]))
 }
 

@@ -46,14 +46,20 @@ export async function getExam(db: Db, studio: number, id: string): Promise<Exam 
   return rows[0] ? examOf(rows[0]) : null
 }
 
-/** A studio's mock exams, the latest first. */
-export async function listExams(db: Db, studio: number): Promise<ExamListing[]> {
-  const { rows } = await db.query<Row>(
-    `${SELECT} where exam.studio_id = $1 order by exam.held_at desc, exam.id limit 500`,
-    [studio],
+/** So many mock exams of a pupil are listed, the latest. */
+const MOST_OF_ONE = 20
+
+/** Mock exams of a studio's pupils or of one set, the latest first, without what was marked. */
+export async function listExams(db: Db, studio: number, setId: string | null = null): Promise<ExamListing[]> {
+  const { rows } = await db.query<Row & { items: number }>(
+    `select id, pupil_id, pupil_name, set_id, held_at, document - 'items' as document,
+       jsonb_array_length(document->'items') as items
+     from (select exam.*, pupil.name as pupil_name,
+         row_number() over (partition by pupil_id order by exam.held_at desc, exam.id) as place
+       from exam join pupil on pupil.id = exam.pupil_id
+       where exam.studio_id = $1 and ($2::uuid is null or exam.set_id = $2)) as held
+     where place <= $3 order by held_at desc, id`,
+    [studio, setId, MOST_OF_ONE],
   )
-  return rows.map((row) => {
-    const { items, ...rest } = examOf(row)
-    return { ...rest, items: items.length }
-  })
+  return rows.map((row) => ({ ...examOf(row), items: row.items }))
 }

@@ -3,8 +3,9 @@ export { migrate, type Migration } from './migrate'
 export { closeReach, Unreached, whileReached } from './reach'
 export { closePool, type Db, getPool, inSnapshot, inTransaction, type Pool } from './pool'
 export { getAim, listAims, writeAim } from './aims'
+export { type Before, holdersOf, insertChange, takeChange } from './changeOfMany'
 export { dateExam, getExam, insertExam, listExams } from './exams'
-export { getPupil, insertPupil, listPupils, preferPupil, renamePupil } from './pupils'
+export { archivePupil, belongings, getPupil, insertPupil, listPupils, preferPupil, renamePupil } from './pupils'
 export { countEntries, insertEntries, knownEntries, listEntries, type NewEntry } from './record'
 export { deleteRoute, listRoutes, writeRoute } from './routes'
 export { bringUpToDate, getSet, insertSet, type SetContent, setsWith, unfitStudies, updateSet } from './sets'
@@ -15,6 +16,7 @@ export {
   getStudy,
   studiesNamed,
   insertStudy,
+  studiesInSetsOf,
   studiesOfPupils,
   studiesOfSet,
   type StudyContent,

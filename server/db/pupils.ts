@@ -1,9 +1,11 @@
-import type { Pupil, Preferences, SetListing } from '#shared/api'
+import type { Belongings, Pupil, Preferences, SetListing } from '#shared/api'
 import type { Db } from './pool'
+
+const COLUMNS = 'id, name, instrument, note, preferences, archived_at is not null as archived'
 
 export async function listPupils(db: Db, studio: number): Promise<Pupil[]> {
   const { rows: pupils } = await db.query<Omit<Pupil, 'sets'>>(
-    'select id, name, instrument, note, preferences from pupil where studio_id = $1 order by created_at, name',
+    `select ${COLUMNS} from pupil where studio_id = $1 order by created_at, name`,
     [studio],
   )
   const { rows: sets } = await db.query<SetListing & { pupilId: string }>(
@@ -33,7 +35,7 @@ export async function insertPupil(
 
 export async function getPupil(db: Db, studio: number, id: string): Promise<Omit<Pupil, 'sets'> | null> {
   const { rows } = await db.query<Omit<Pupil, 'sets'>>(
-    'select id, name, instrument, note, preferences from pupil where studio_id = $1 and id = $2',
+    `select ${COLUMNS} from pupil where studio_id = $1 and id = $2`,
     [studio, id],
   )
   return rows[0] ?? null
@@ -53,6 +55,27 @@ export async function renamePupil(
     note,
   ])
   return rowCount === 1
+}
+
+/** Puts a pupil out of the way, or among the others again. @returns false where there is no such pupil */
+export async function archivePupil(db: Db, studio: number, id: string, archived: boolean): Promise<boolean> {
+  const { rowCount } = await db.query(
+    `update pupil set archived_at = case when $3 then coalesce(archived_at, now()) end
+     where studio_id = $1 and id = $2`,
+    [studio, id, archived],
+  )
+  return rowCount === 1
+}
+
+/** What would go with a pupil who is thrown away. */
+export async function belongings(db: Db, studio: number, id: string): Promise<Belongings> {
+  const { rows } = await db.query<Belongings>(
+    `select (select count(*)::int from study_set where studio_id = $1 and pupil_id = $2) as sets,
+       (select count(*)::int from exam where studio_id = $1 and pupil_id = $2) as exams,
+       (select count(*)::int from record_entry where studio_id = $1 and pupil_id = $2) as entries`,
+    [studio, id],
+  )
+  return rows[0]!
 }
 
 /** Remembers how a pupil plays; what is not named stays, in an instrument's make as well. @returns false where there is no such pupil */

@@ -24,7 +24,7 @@ interface ListingRow {
 export async function listStudies(db: Db, studio: number): Promise<StudyListing[]> {
   const { rows } = await db.query<ListingRow>(
     `select study.id, study.recipe, study.tags, study.updated_at,
-            case when binned_at is not null then 'bin' when archived_at is not null then 'archive' else 'library' end
+            case when study.binned_at is not null then 'bin' when study.archived_at is not null then 'archive' else 'library' end
               as shelf,
             recipe->>'instrument' as instrument, recipe->'material'->>'tonic' as tonic,
             recipe->'material'->>'kind' as kind, recipe->>'hands' as hands, (recipe->'tempo'->>'bpm')::int as bpm,

@@ -97,6 +97,20 @@ export async function studiesOfPupils(db: Db, studio: number, instrument: string
   return rows.map(studyOf)
 }
 
+/** Studies of all sets of a pupil, each once, in their order. */
+export async function studiesInSetsOf(db: Db, studio: number, pupilId: string): Promise<Study[]> {
+  const { rows } = await db.query<Row>(
+    `select ${COLUMNS} from study join (
+       select study_id, min(row_number) as place from (
+         select study_id, row_number() over (order by study_set.created_at, position) from set_item
+         join study_set on study_set.id = set_item.set_id where pupil_id = $2) as item group by study_id) as held
+       on held.study_id = study.id
+     where studio_id = $1 order by place`,
+    [studio, pupilId],
+  )
+  return rows.map(studyOf)
+}
+
 /** Studies of a set in their order. */
 export async function studiesOfSet(db: Db, setId: string): Promise<Study[]> {
   const { rows } = await db.query<Row>(

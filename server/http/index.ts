@@ -2,4 +2,4 @@
 export { MOST_BYTES, readBytes, readChecked, readJson } from './body'
 export { notFound, Refusal, stale } from '../refusal'
 export { tellingProgress } from './progress'
-export { type Context, idParam, route, slugQuery, slugParam, textQuery } from './route'
+export { type Context, idParam, idQuery, route, slugQuery, slugParam, textQuery } from './route'

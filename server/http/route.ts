@@ -74,6 +74,13 @@ export function idParam(event: H3Event, what: Thing): string {
   return id
 }
 
+/** An id in the query; null where none is named. @throws Refusal 404 where it cannot be one */
+export function idQuery(value: unknown, what: Thing): string | null {
+  if (value === undefined) return null
+  if (typeof value !== 'string' || !UUID.test(value)) throw notFound(what)
+  return value
+}
+
 /** The name in the address, no longer than one can be. */
 export const slugParam = (event: H3Event): string => slugQuery(getRouterParam(event, 'id')) ?? ''
 

@@ -1,6 +1,7 @@
-import type { RecipeInput } from '#core/instrument'
+import { altered, type RecipeInput } from '#core/instrument'
 import type { Accepted } from '#core/realise'
 import type { Message } from '#core/message'
+import type { ChangedStudy } from '../changing'
 import type { StudyContent } from '../db'
 import { onceEach, contentOf } from '../studies'
 import { thread } from './shared'
@@ -21,6 +22,19 @@ export async function contentsIn(recipes: readonly RecipeInput[]): Promise<Study
   weighed(recipes)
   const made = chunksOf(recipes).map((some, at) => thread('contents', { recipes: some, from: at * AT_ONCE }))
   return (await Promise.all(made)).flat()
+}
+
+/** Studies with some of each changed; null where one is so already. @throws RecipeError for more than is done at once */
+export async function changedIn(
+  studies: readonly StudyContent[],
+  some: Partial<RecipeInput>,
+): Promise<(ChangedStudy | null)[]> {
+  weighed(
+    studies.map(({ recipe }) => altered(recipe, some)),
+    'studies',
+  )
+  const lean = studies.map(({ recipe, accepted }) => ({ recipe, accepted }))
+  return (await Promise.all(chunksOf(lean).map((chunk) => thread('changed', { studies: chunk, some })))).flat()
 }
 
 /** Those of some studies that can be played, and why the others cannot. */

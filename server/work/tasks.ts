@@ -7,6 +7,8 @@ import type { PaperAsked } from '#shared/paper'
 import type { FileAsked } from '#shared/schemas'
 import { solverMeans } from '#shared/solver'
 import type { ReadSoFar, UsualHead } from '#shared/syllabusCsv'
+import { changedStudy } from '../changing'
+import type { StudyContent } from '../db'
 import { previewMusic, writtenFile } from '../music'
 import { previewFile } from '../preview'
 import { contentOf, playableOf } from '../studies'
@@ -71,6 +73,10 @@ export const TASKS = {
   /** Studies ready to be stored. @throws RecipeError naming the first that cannot be, counted from `from` */
   contents: ({ recipes, from }: { readonly recipes: readonly RecipeInput[]; readonly from: number }) =>
     recipes.map((recipe, at) => contentOf(recipe, {}, `recipes[${from + at}]`)),
+
+  /** Studies with some of each changed; null where one is so already. */
+  changed: ({ studies, some }: { readonly studies: readonly StudyContent[]; readonly some: Partial<RecipeInput> }) =>
+    studies.map((study) => changedStudy(study, some)),
 
   playable: ({ recipes }: { readonly recipes: readonly RecipeInput[] }) => playableOf(recipes),
 }

@@ -19,7 +19,7 @@ describe('files, by mouse', () => {
   it('come in: looked into first, kept when that is said', async () => {
     const { page, problems } = await open('/files')
     const before = (await call('/api/studies')).body.length
-    await page.getByLabel('Choose a file').setInputFiles({
+    await page.getByLabel('Choose files').setInputFiles({
       name: 'warm-up.xml',
       mimeType: 'text/xml',
       buffer: Buffer.from(FOREIGN),
@@ -48,16 +48,54 @@ describe('files, by mouse', () => {
       return data
     }, FOREIGN)
     await page.dispatchEvent('html', 'dragenter', { dataTransfer: dropped })
-    await page.getByText('Drop the file to look into it').waitFor()
+    await page.getByText('Drop to look into it').waitFor()
     await page.dispatchEvent('html', 'drop', { dataTransfer: dropped })
     await page.getByText('One study in Warm up').waitFor()
     expect(new URL(page.url()).pathname).toBe('/files')
   })
 
+  it('come in several at once: what cannot be read keeps no other, and sets are sets of a pupil again', async () => {
+    const { id } = await setOfMajors('Came back', ['C', 'G', 'D'])
+    const { studies } = (await call(`/api/sets/${id}`)).body
+    const own = { format: 'tactum-set/1', title: 'Came back', studies: studies.map((study: any) => study.recipe) }
+    const name = `Tern ${Date.now()}`
+    const pupil = (await call('/api/pupils', 'POST', { name, instrument: 'piano' })).body
+    const { page, problems } = await open('/files')
+    const file = (called: string, text: string) => ({ name: called, mimeType: 'text/plain', buffer: Buffer.from(text) })
+    await page
+      .getByLabel('Choose files')
+      .setInputFiles([
+        file('one.json', JSON.stringify(own)),
+        file('letter.txt', 'Dear examiner'),
+        file('two.json', JSON.stringify({ ...own, title: undefined, studies: own.studies.slice(0, 1) })),
+      ])
+    await page.getByText('3 studies in Came back').waitFor()
+    await page.getByRole('alert').getByText('no file of music').waitFor()
+    await page.getByText('One study in two.json').waitFor()
+    await page.getByRole('button', { name: 'Keep the 4 studies' }).waitFor()
+    await page.getByRole('button', { name: 'Keep each as a set of …' }).press('Enter')
+    await page.keyboard.type(name.slice(0, -1))
+    await expectAccessible(page)
+    await page.getByRole('button', { name }).press('Enter')
+    await page.getByText('4 studies are in the library.').waitFor()
+    const now = (await call('/api/pupils')).body.find((each: any) => each.id === pupil.id)
+    expect(now.sets.map((set: any) => [set.title, set.studies])).toEqual([
+      ['Came back', 3],
+      ['two', 1],
+    ])
+    await page.getByRole('link', { name: 'Came back' }).click()
+    await page.getByRole('link', { name: 'G major', exact: true }).waitFor()
+    const back = (await call(`/api/sets/${now.sets[0].id}`)).body.studies
+    expect(back.map(({ recipe, accepted }: any) => [recipe, accepted])).toEqual(
+      studies.map(({ recipe, accepted }: any) => [recipe, accepted]),
+    )
+    expect(problems).toEqual([])
+  })
+
   it('that are none are told so, and a list of an exam is sent where it belongs', async () => {
     const { page } = await open('/files')
     const choose = (name: string, text: string) =>
-      page.getByLabel('Choose a file').setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) })
+      page.getByLabel('Choose files').setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) })
     await choose('letter.txt', 'Dear examiner')
     await page.getByRole('alert').getByText('no file of music').waitFor()
     await choose('list.csv', 'words\nC major\n')

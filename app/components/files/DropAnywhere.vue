@@ -9,10 +9,9 @@ import { t } from '~/composables/words'
 const files = useFiles()
 const page = ref<HTMLElement>(document.documentElement)
 const { isOverDropZone } = useDropZone(page, {
-  multiple: false,
   onDrop: (dropped) => {
-    if (!dropped?.[0]) return
-    void files.take(dropped[0])
+    if (!dropped?.length) return
+    void files.take(dropped)
     void navigateTo('/files')
   },
 })

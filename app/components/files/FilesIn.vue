@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import { NuxtLink } from '#components'
-import RichWords from '~/components/frame/RichWords.vue'
+import WordPanel from '~/components/frame/WordPanel.vue'
+import PupilPick from '~/components/pupils/PupilPick.vue'
 import { useFiles } from '~/stores/files'
-import { t, tell } from '~/composables/words'
+import { t } from '~/composables/words'
+import FileFound from './FileFound.vue'
 
-/** A file that comes in: what is in it, study by study, and the button that keeps it. */
+/** Files that come in: what is in them, study by study, and the buttons that keep it. */
 const files = useFiles()
 function choose(event: Event): void {
   const input = event.target as HTMLInputElement
-  if (input.files?.[0]) void files.take(input.files[0])
+  if (input.files?.length) void files.take([...input.files])
   input.value = ''
 }
-const found = computed(() => files.preview?.found ?? [])
 </script>
 
 <template>
@@ -21,68 +21,51 @@ const found = computed(() => files.preview?.found ?? [])
     <p class="quiet mt-1 max-w-[560px] text-[14px]">{{ t('files.drop') }}</p>
     <label class="plain-button mt-3 inline-block cursor-pointer leading-[22px] focus-within:outline-2">
       {{ t('files.choose') }}
-      <input class="sr-only" type="file" accept=".musicxml,.xml,.mxl,.mid,.midi,.json" @change="choose" />
+      <input class="sr-only" type="file" multiple accept=".musicxml,.xml,.mxl,.mid,.midi,.json" @change="choose" />
     </label>
-    <div v-if="files.name" class="mt-4 border border-ink bg-sheet p-5">
-      <p class="flex items-baseline justify-between gap-4">
-        <b class="min-w-0 break-words">{{ files.name }}</b>
-        <button type="button" class="text-button shrink-0 text-[14px]" @click="files.putAway">
-          {{ t('files.put-away') }}
-        </button>
-      </p>
-      <p v-if="files.error" role="alert" class="mt-2 text-missing">{{ files.error }}</p>
-      <p v-else-if="files.kept.length" role="status" class="mt-2">
-        {{ t('files.kept', { count: files.kept.length }) }}
-        <NuxtLink class="text-button" to="/library">{{ t('files.to-library') }}</NuxtLink>
-        <NuxtLink v-if="files.kept.length === 1" class="text-button ml-3" :to="`/desk/${files.kept[0]}`">{{
-          t('files.to-desk')
-        }}</NuxtLink>
-      </p>
-      <p v-else-if="!files.preview" class="quiet aside mt-2" role="status">
-        {{ t('files.reading', { name: files.name }) }}
-      </p>
-      <p v-else-if="files.preview.is === 'list'" role="status" class="mt-2">
-        <RichWords :said="{ code: 'files.is-a-list', params: { name: files.name } }">
-          <template #a="{ text }"
-            ><NuxtLink class="text-button" to="/syllabi">{{ text }}</NuxtLink></template
-          >
-        </RichWords>
-      </p>
-      <template v-else>
-        <p role="status" class="mt-1 text-[14.5px]">
-          {{ t('files.found', { count: found.length, name: files.preview.title || files.name }) }}
-        </p>
-        <ol class="mt-2 max-h-[420px] overflow-auto" tabindex="0" :aria-label="t('files.in')">
-          <li
-            v-for="(study, at) in found"
-            :key="at"
-            class="flex items-baseline gap-3 border-b border-rule py-[6px] text-[14.5px]"
-          >
-            <input
-              v-if="study.told"
-              type="checkbox"
-              class="accent-ink"
-              :checked="files.taken.has(at)"
-              :aria-label="t('files.take', { title: tell(study.told) })"
-              @change="files.toggle(at)"
-            />
-            <span class="min-w-0 flex-1">
-              <span class="font-serif">{{ study.told ? tell(study.told) : study.title }}</span>
-              <span v-if="study.wrong" class="block text-missing">{{ tell(study.wrong) }}</span>
-              <span v-else-if="study.unplayable" class="quiet block text-[13.5px]">{{ t('files.unplayable') }}</span>
-            </span>
-            <span class="aside quiet text-[13.5px]">{{ t('files.known', { known: study.known }) }}</span>
-          </li>
-        </ol>
+    <p v-if="files.error" role="alert" class="mt-2 text-missing">{{ files.error }}</p>
+    <div v-if="files.kept.length" role="status" class="mt-3">
+      {{ t('files.kept', { count: files.kept.length }) }}
+      <NuxtLink class="text-button" to="/library">{{ t('files.to-library') }}</NuxtLink>
+      <NuxtLink v-if="files.kept.length === 1" class="text-button ml-3" :to="`/desk/${files.kept[0]}`">{{
+        t('files.to-desk')
+      }}</NuxtLink>
+      <ul v-if="files.sets.length" class="mt-1">
+        <li v-for="set in files.sets" :key="set.id">
+          <NuxtLink class="font-serif underline" :to="`/sets/${set.id}`">{{ set.title }}</NuxtLink>
+        </li>
+      </ul>
+    </div>
+    <div v-if="files.incoming.length" class="mt-4 border border-ink bg-sheet px-5 pt-2 pb-5">
+      <ul>
+        <FileFound
+          v-for="(file, at) in files.incoming"
+          :key="at"
+          :file="file"
+          @toggle="(place) => files.toggle(at, place)"
+        />
+      </ul>
+      <p class="mt-4 flex flex-wrap items-baseline gap-4">
         <button
           type="button"
-          class="main-button mt-4"
+          class="main-button"
           :disabled="files.busy || files.recipes.length === 0"
           @click="files.keep"
         >
           {{ t('files.keep', { count: files.recipes.length }) }}
         </button>
-      </template>
+        <WordPanel
+          v-slot="{ close }"
+          :words="t('files.keep-as-set', { count: files.incoming.length })"
+          look="button"
+          :disabled="files.busy || files.recipes.length === 0"
+        >
+          <PupilPick @choose="(pupil) => (close(), files.keepAsSets(pupil))" />
+        </WordPanel>
+        <button type="button" class="text-button text-[14px]" @click="files.putAway">
+          {{ t('files.put-away') }}
+        </button>
+      </p>
     </div>
   </section>
 </template>

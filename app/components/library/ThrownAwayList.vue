@@ -8,8 +8,8 @@ import { onBack } from '~/composables/reach'
 import { working } from '~/composables/working'
 import { locale, t } from '~/composables/words'
 
-/** Sets, mock exams and lists that were thrown away: each can be put back as it was. */
-const PLACES = { set: 'sets', exam: 'exams', syllabus: 'syllabi' } as const
+/** Pupils, sets, mock exams and lists that were thrown away: each can be put back as it was. */
+const PLACES = { pupil: 'pupils', set: 'sets', exam: 'exams', syllabus: 'syllabi' } as const
 
 const things = shallowRef<readonly ThrownAway[]>([])
 const back = shallowRef<{ readonly title: string; readonly to: string } | null>(null)

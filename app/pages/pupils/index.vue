@@ -1,163 +1,120 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
-import { NuxtLink } from '#components'
-import { useHead, useRouter } from '#imports'
-import { TAUGHT } from '#core/instrument'
-import { dayOf } from '#core/practice'
-import type { ExamListing, Progress, Pupil, StudySet } from '#shared/api'
-import { longDay } from '~/components/practice/dates'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useHead } from '#imports'
+import type { ChangeOfMany, ExamListing, Progress, Pupil } from '#shared/api'
 import TodayList from '~/components/practice/TodayList.vue'
-import PupilSettings from '~/components/sets/PupilSettings.vue'
-import { isTwice } from '~/components/sets/twice'
+import NewPupil from '~/components/pupils/NewPupil.vue'
+import PupilList from '~/components/pupils/PupilList.vue'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
-import { locale, marked, t } from '~/composables/words'
+import { t } from '~/composables/words'
 
 useHead({ title: t('sets.index.pupils-tactum') })
-const router = useRouter()
-const pupils = ref<Pupil[] | null>(null)
-const exams = ref<ExamListing[]>([])
-const progress = ref<Progress[]>([])
-const { error, guarded } = working()
-const name = ref('')
-const instrument = ref<Pupil['instrument']>('piano')
-const newSets = ref<Record<string, string>>({})
+const pupils = shallowRef<Pupil[] | null>(null)
+const exams = shallowRef<ExamListing[]>([])
+const progress = shallowRef<Progress[]>([])
+const { busy, error, guarded } = working()
+/** What was done last, and how it is taken back. */
+const done = shallowRef<{ readonly words: string; readonly undo: (() => Promise<string>) | null } | null>(null)
 
-const load = () =>
-  guarded(async () => {
-    ;[pupils.value, exams.value] = await Promise.all([ask<Pupil[]>('/api/pupils'), ask<ExamListing[]>('/api/exams')])
-    // plans take their time: the pupils are there before them
-    progress.value = await ask<Progress[]>('/api/progress')
-  })
+const read = async (): Promise<void> => {
+  ;[pupils.value, exams.value] = await Promise.all([ask<Pupil[]>('/api/pupils'), ask<ExamListing[]>('/api/exams')])
+  // plans take their time: the pupils are there before them
+  progress.value = await ask<Progress[]>('/api/progress')
+}
+const load = (): Promise<void> => guarded(read)
 onMounted(load)
 
-const examsOf = (pupil: Pupil): ExamListing[] => exams.value.filter((exam) => exam.pupil.id === pupil.id).slice(0, 5)
-const date = (text: string): string => new Date(text).toLocaleDateString(locale(), { day: 'numeric', month: 'short' })
-
-const progressOf = (setId: string): Progress | undefined =>
-  progress.value.find((each) => each.setId === setId && !each.over)
-
-const names = computed(() => (pupils.value ?? []).map((pupil) => pupil.name))
-const othersThan = (own: Pupil): string[] =>
-  (pupils.value ?? []).filter(({ id }) => id !== own.id).map((pupil) => pupil.name)
-/** What is said of the name that is to be added; a name that is there already is only added when that is said again. */
-const remark = ref('')
-const confirmed = ref('')
-function addPupil(): void {
-  const wanted = name.value.trim().replace(/\s+/g, ' ')
-  remark.value = ''
-  if (!wanted) {
-    remark.value = t('sets.index.name-first')
-  } else if (isTwice(wanted, names.value) && confirmed.value !== wanted) {
-    confirmed.value = wanted
-    remark.value = `${t('sets.index.twice', { name: wanted })} ${t('sets.index.add-all-the-same')}`
-  } else void add(wanted)
-}
-const add = (wanted: string) =>
-  guarded(async () => {
-    await ask('/api/pupils', 'POST', { name: wanted, instrument: instrument.value })
-    name.value = confirmed.value = ''
-    await load()
+/** More than these are found by typing. */
+const FEW = 8
+const sought = ref('')
+const archived = ref(false)
+const comingOrNot = (not: boolean): Pupil[] => (pupils.value ?? []).filter((pupil) => pupil.archived === not)
+const shelves = computed(() => [
+  { value: false, words: t('sets.index.coming'), count: comingOrNot(false).length },
+  { value: true, words: t('sets.index.no-more'), count: comingOrNot(true).length },
+])
+const found = computed(() => {
+  const words = sought.value.toLocaleLowerCase().split(/\s+/).filter(Boolean)
+  return comingOrNot(archived.value).filter(({ name, note }) => {
+    const hay = `${name} ${note}`.toLocaleLowerCase()
+    return words.every((word) => hay.includes(word))
   })
-const addSet = (pupil: Pupil) =>
+})
+
+async function left(words: string, bin: string): Promise<void> {
+  await load()
+  const undo = async (): Promise<string> => {
+    await ask(`/api/bin/${bin}/restore`, 'POST', {})
+    return t('sets.index.back')
+  }
+  done.value = { words, undo }
+}
+async function refingered({ id, changed }: ChangeOfMany): Promise<void> {
+  const undo = async (): Promise<string> => t('changes.undone', await ask(`/api/changes/${id}/undo`, 'POST', {}))
+  done.value = { words: t('changes.done', { count: changed }), undo }
+  await load()
+}
+const undo = (): Promise<void> =>
   guarded(async () => {
-    const set = await ask<StudySet>('/api/sets', 'POST', { title: newSets.value[pupil.id], pupilId: pupil.id })
-    await router.push(`/sets/${set.id}`)
+    done.value = { words: await done.value!.undo!(), undo: null }
+    await read()
   })
 </script>
 
 <template>
   <div class="pt-[22px]">
-    <h1 class="text-[26px]">{{ t('sets.index.pupils') }}</h1>
+    <div class="flex flex-wrap items-baseline gap-x-8 gap-y-1">
+      <h1 class="text-[26px]">{{ t('sets.index.pupils') }}</h1>
+      <div v-if="shelves[1]!.count" role="group" :aria-label="t('sets.index.who')" class="flex gap-5 text-[15px]">
+        <button
+          v-for="shelf in shelves"
+          :key="String(shelf.value)"
+          type="button"
+          class="min-h-[30px]"
+          :class="shelf.value === archived ? 'font-semibold' : 'quiet underline underline-offset-3'"
+          :aria-pressed="shelf.value === archived"
+          @click="archived = shelf.value"
+        >
+          {{ shelf.words }} <span class="tabular-nums">{{ shelf.count }}</span>
+        </button>
+      </div>
+      <label v-if="(pupils?.length ?? 0) > FEW" class="ml-auto text-[14px]">
+        {{ t('sets.index.find') }}
+        <input
+          v-model="sought"
+          class="field ml-2 w-[min(240px,60vw)]"
+          type="search"
+          :placeholder="t('sets.index.name-or-note')"
+        />
+      </label>
+    </div>
     <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
+    <p v-if="done" role="status" class="mt-2 text-[14.5px]">
+      {{ done.words }}
+      <button v-if="done.undo" type="button" class="text-button ml-2" :disabled="busy" @click="undo">
+        {{ t('changes.undo') }}
+      </button>
+    </p>
     <p v-if="!pupils && !error" class="waiting quiet aside py-20">{{ t('sets.index.fetching-the-pupils') }}</p>
     <p v-if="pupils?.length === 0" class="mt-6 max-w-[560px] border border-rule bg-sheet p-6">
       {{ t('sets.index.nobody-here-yet-add') }}
     </p>
-    <TodayList v-if="pupils && progress.length" class="mt-4" :progress="progress" :pupils="pupils" />
-    <div v-if="pupils" class="mt-6 grid grid-cols-1 gap-x-12 gap-y-7 lg:grid-cols-2">
-      <section v-for="pupil in pupils" :key="pupil.id" class="border-t border-ink pt-2">
-        <h2 class="flex flex-wrap items-baseline gap-x-3 text-[19px]">
-          <NuxtLink class="min-w-0 [overflow-wrap:anywhere] hover:underline" :to="`/pupils/${pupil.id}`">{{
-            pupil.name
-          }}</NuxtLink>
-          <span class="quiet font-sans text-[14px] font-normal">{{ t('name.make', { make: pupil.instrument }) }}</span>
-          <span class="aside quiet flex-auto text-[14px] font-normal">{{ pupil.note }}</span>
-          <span class="font-sans text-[13.5px] font-normal"
-            ><PupilSettings
-              :key="`${pupil.name} ${pupil.note}`"
-              :pupil="pupil"
-              :others="othersThan(pupil)"
-              @changed="load"
-          /></span>
-        </h2>
-        <ul>
-          <li v-for="set in pupil.sets" :key="set.id" class="flex items-baseline py-[7px]">
-            <NuxtLink class="font-serif text-[16.5px] hover:underline" :to="`/sets/${set.id}`">{{
-              set.title
-            }}</NuxtLink>
-            <span v-if="progressOf(set.id)" class="aside quiet ml-2 text-[14px]">{{
-              t('sets.index.exam-on', { day: longDay(dayOf(progressOf(set.id)!.exam)!) })
-            }}</span>
-            <span class="leader" aria-hidden="true"></span>
-            <NuxtLink class="text-button text-[14px]" :to="`/pupils/${pupil.id}?set=${set.id}`">{{
-              progressOf(set.id)
-                ? t('sets.index.progress', {
-                    played: progressOf(set.id)!.played,
-                    ready: progressOf(set.id)!.ready,
-                    studies: set.studies,
-                  })
-                : t('sets.index.record', { studies: set.studies })
-            }}</NuxtLink>
-          </li>
-          <li v-for="exam in examsOf(pupil)" :key="exam.id" class="flex items-baseline py-[4px] text-[14px]">
-            <NuxtLink class="aside hover:underline" :to="`/exams/${exam.id}`">{{
-              t('sets.index.mock-exam', { gradeTitle: exam.gradeTitle, date: date(exam.heldAt) })
-            }}</NuxtLink>
-            <span class="leader" aria-hidden="true"></span>
-            <span class="quiet">{{
-              exam.mark === null
-                ? t('exam.unfinished')
-                : t('sets.index.of', { mark: exam.mark, total: exam.marking.total, band: marked(exam.band ?? '') })
-            }}</span>
-          </li>
-        </ul>
-        <form class="mt-1 flex gap-2" @submit.prevent="addSet(pupil)">
-          <input
-            v-model="newSets[pupil.id]"
-            class="field w-[230px] text-[14px]"
-            :aria-label="t('sets.index.name-of-a-new', { name: pupil.name })"
-            :placeholder="t('sets.index.a-new-set-such')"
-            maxlength="120"
-            required
-          />
-          <button class="plain-button" type="submit">{{ t('sets.index.begin-it') }}</button>
-        </form>
-      </section>
-    </div>
-    <form
+    <TodayList v-if="pupils && progress.length && !archived" class="mt-4" :progress="progress" :pupils="pupils" />
+    <p v-if="pupils?.length && found.length === 0" role="status" class="quiet aside mt-6">
+      {{ t('sets.index.nobody-called-so') }}
+    </p>
+    <PupilList
       v-if="pupils"
-      class="mt-9 flex flex-wrap items-end gap-3 border-t border-rule pt-4"
-      @submit.prevent="addPupil"
-    >
-      <label class="text-[14px]">
-        {{ t('sets.index.a-new-pupil') }}
-        <input
-          v-model="name"
-          class="field mt-1 block w-[230px]"
-          maxlength="80"
-          aria-describedby="new-pupil"
-          :placeholder="t('sets.index.first-name-initial')"
-        />
-      </label>
-      <label class="text-[14px]">
-        {{ t('sets.index.plays') }}
-        <select v-model="instrument" class="field mt-1 block">
-          <option v-for="{ id } in TAUGHT" :key="id" :value="id">{{ t('name.make', { make: id }) }}</option>
-        </select>
-      </label>
-      <button class="plain-button h-[34px]" type="submit">{{ t('sets.index.add') }}</button>
-      <p id="new-pupil" role="status" class="w-full text-[14px] text-missing">{{ remark }}</p>
-    </form>
+      class="mt-6"
+      :pupils="found"
+      :names="pupils"
+      :exams="exams"
+      :progress="progress"
+      @changed="load"
+      @left="left"
+      @refingered="refingered"
+    />
+    <NewPupil v-if="pupils" class="mt-3" :names="pupils.map(({ name }) => name)" @added="load" />
   </div>
 </template>

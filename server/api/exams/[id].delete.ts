@@ -3,6 +3,7 @@ import { idParam, notFound, route } from '../../http'
 
 export default route(async ({ event, db, studio }) => {
   const id = idParam(event, 'exam')
-  if (!(await inTransaction(db, (client) => throwAway(client, studio, 'exam', id)))) throw notFound('exam')
-  return { ok: true }
+  const bin = await inTransaction(db, (client) => throwAway(client, studio, 'exam', id))
+  if (!bin) throw notFound('exam')
+  return { bin }
 })

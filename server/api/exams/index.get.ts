@@ -1,4 +1,6 @@
+import { getQuery } from 'h3'
 import { listExams } from '../../db'
-import { route } from '../../http'
+import { idQuery, route } from '../../http'
 
-export default route(({ db, studio }) => listExams(db, studio))
+/** The mock exams of all pupils, or of the set that is named. */
+export default route(({ event, db, studio }) => listExams(db, studio, idQuery(getQuery(event).set, 'set')))

@@ -1,5 +1,6 @@
 import { accordion } from './accordion'
 import { call } from './call'
+import { changes } from './changes'
 import { compare } from './compare'
 import { desk } from './desk'
 import { drawers } from './drawers'
@@ -23,6 +24,7 @@ import { why } from './why'
 export const page = {
   ...accordion,
   ...call,
+  ...changes,
   ...compare,
   ...desk,
   ...drawers,

@@ -30,8 +30,9 @@ export const library = {
   'library.newest-first': 'newest first',
   'library.by-title': 'by title',
   'library.delete': 'Delete',
-  'library.thrown-away.title': 'Sets, mock exams and lists in the bin',
-  'library.thrown-away.what': '{what, select, set {set} exam {mock exam} other {list}}, thrown away on {day}',
+  'library.thrown-away.title': 'Pupils, sets, mock exams and lists in the bin',
+  'library.thrown-away.what':
+    '{what, select, pupil {pupil} set {set} exam {mock exam} other {list}}, thrown away on {day}',
   'library.thrown-away.put-back': 'Put back',
   'library.thrown-away.put-back-named': 'Put {title} back',
   'library.thrown-away.back': '{title} is back.',

@@ -5,8 +5,10 @@ import { useHead, useRoute, useRouter } from '#imports'
 import RichWords from '~/components/frame/RichWords.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import SureButton from '~/components/frame/SureButton.vue'
+import OtherWays from '~/components/sets/OtherWays.vue'
 import ProgrammeFoot from '~/components/sets/ProgrammeFoot.vue'
 import ProgrammeList from '~/components/sets/ProgrammeList.vue'
+import SetExams from '~/components/sets/SetExams.vue'
 import SetGrading from '~/components/sets/SetGrading.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { taughtOf } from '#core/instrument'
@@ -190,7 +192,16 @@ async function removeSet(): Promise<void> {
         <section :aria-label="t('sets.index.grading')">
           <h2 class="text-[18px]">{{ t('sets.index.where-it-stands') }}</h2>
           <p v-if="!store.report" class="waiting quiet aside py-6">{{ t('sets.index.grading-2') }}</p>
-          <SetGrading v-else :store="store" @grade="chooseGrade" />
+          <template v-else>
+            <OtherWays
+              class="mb-2"
+              :set="store.set"
+              :preferences="store.report.preferences"
+              @changed="store.open(store.set.id)"
+            />
+            <SetGrading :store="store" @grade="chooseGrade" />
+          </template>
+          <SetExams :key="store.set.id" class="mt-6" :set-id="store.set.id" />
         </section>
       </div>
     </template>

@@ -3,6 +3,7 @@ import { idParam, notFound, route } from '../../../http'
 
 export default route(async ({ event, db, studio }) => {
   const id = idParam(event, 'set')
-  if (!(await inTransaction(db, (client) => throwAway(client, studio, 'set', id)))) throw notFound('set')
-  return { ok: true }
+  const bin = await inTransaction(db, (client) => throwAway(client, studio, 'set', id))
+  if (!bin) throw notFound('set')
+  return { bin }
 })

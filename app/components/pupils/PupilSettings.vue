@@ -1,21 +1,23 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { Settings } from '#core/syllabus'
 import { type Recipe, taughtOf } from '#core/instrument'
-import type { Pupil } from '#shared/api'
+import type { ChangeOfMany, ChangePreview, Pupil } from '#shared/api'
+import ChangeSheet from '~/components/changes/ChangeSheet.vue'
 import { viewOfPlays } from '~/components/instrument'
 import { instrumentCalled, wordsFor } from '~/components/instrument/words'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
 import { t, tell } from '~/composables/words'
+import PupilLeaving from './PupilLeaving.vue'
 import { isTwice } from './twice'
 
 /** What a pupil is called, and how the pupil's studies are made when a grade becomes a set. */
 const props = defineProps<{ pupil: Pupil; others: readonly string[] }>()
-const emit = defineEmits<{ changed: [] }>()
+const emit = defineEmits<{ changed: []; left: [words: string, bin: string]; refingered: [change: ChangeOfMany] }>()
 
-const { error, guarded } = working()
+const { busy, error, guarded } = working()
 const own = computed<Settings>(() => props.pupil.preferences.settings ?? {})
 const fields = computed(() => viewOfPlays(taughtOf(props.pupil.instrument).family.plays).Settings)
 const words = computed(() => {
@@ -42,10 +44,20 @@ const set = (field: 'school' | 'handSize' | 'instrument' | 'accordion', value: u
     await ask(`/api/pupils/${props.pupil.id}/preferences`, 'PUT', { settings: { [field]: value } })
     emit('changed')
   })
+const changes = shallowRef<ChangePreview | null>(null)
+const showChanges = (): Promise<void> =>
+  guarded(async () => {
+    changes.value = await ask<ChangePreview>(`/api/pupils/${props.pupil.id}/changes`)
+  })
+const refingered = (change: ChangeOfMany): void => {
+  changes.value = null
+  emit('refingered', change)
+}
 </script>
 
 <template>
-  <WordPanel :words="words" :label="t('sets.pupil-settings.how-plays', { name: pupil.name, words })">
+  <ChangeSheet v-if="changes" :preview="changes" :own="pupil.name" @close="changes = null" @done="refingered" />
+  <WordPanel v-slot="{ close }" :words="words" :label="t('sets.pupil-settings.how-plays', { name: pupil.name, words })">
     <fieldset class="w-[340px] p-4 font-sans text-[14px] font-normal">
       <legend class="sr-only">{{ t('sets.pupil-settings.how-plays-2', { name: pupil.name }) }}</legend>
       <form class="mb-3 grid gap-2 border-b border-rule pb-3" @submit.prevent="rename">
@@ -65,6 +77,17 @@ const set = (field: 'school' | 'handSize' | 'instrument' | 'accordion', value: u
       </form>
       <p class="aside quiet mb-2">{{ t('sets.pupil-settings.when-a-grade-becomes') }}</p>
       <component :is="fields" :own="own" @set="set" />
+      <p v-if="pupil.sets.some(({ studies }) => studies > 0)" class="mt-2">
+        <button type="button" class="text-button" :disabled="busy" @click="(close(), showChanges())">
+          {{ t('sets.pupil-settings.what-is-there') }}
+        </button>
+      </p>
+      <PupilLeaving
+        class="mt-3 border-t border-rule pt-3"
+        :pupil="pupil"
+        @archived="(close(), emit('changed'))"
+        @left="(words, bin) => (close(), emit('left', words, bin))"
+      />
       <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
     </fieldset>
   </WordPanel>

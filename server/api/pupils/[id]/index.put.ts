@@ -1,6 +1,6 @@
 import { bodies } from '#shared/schemas'
-import { renamePupil } from '../../db'
-import { idParam, notFound, readChecked, route } from '../../http'
+import { renamePupil } from '../../../db'
+import { idParam, notFound, readChecked, route } from '../../../http'
 
 /** A pupil's name, and a note beside it. */
 export default route(async ({ event, db, studio }) => {

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { computed, onMounted, shallowRef } from 'vue'
+import type { Belongings, Pupil } from '#shared/api'
+import SureButton from '~/components/frame/SureButton.vue'
+import { ask } from '~/composables/api'
+import { working } from '~/composables/working'
+import { t } from '~/composables/words'
+
+/** A pupil who comes no more: out of the way with everything, or thrown away, once it is said what goes with that. */
+const props = defineProps<{ pupil: Pupil }>()
+const emit = defineEmits<{ archived: []; left: [words: string, bin: string] }>()
+
+const goes = shallowRef<Belongings | null>(null)
+const { busy, error, guarded } = working()
+onMounted(() =>
+  guarded(async () => {
+    goes.value = await ask<Belongings>(`/api/pupils/${props.pupil.id}/belongings`)
+  }),
+)
+const question = computed(() => t('sets.pupil-leaving.question', { name: props.pupil.name, ...goes.value }))
+const archive = (): Promise<void> =>
+  guarded(async () => {
+    await ask(`/api/pupils/${props.pupil.id}/archived`, 'PUT', { archived: !props.pupil.archived })
+    emit('archived')
+  })
+const throwAway = (): Promise<void> =>
+  guarded(async () => {
+    const { bin } = await ask<{ bin: string }>(`/api/pupils/${props.pupil.id}`, 'DELETE')
+    emit('left', t('sets.pupil-leaving.gone', { name: props.pupil.name }), bin)
+  })
+</script>
+
+<template>
+  <div>
+    <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
+    <p class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+      <button type="button" class="text-button" :disabled="busy" @click="archive">
+        {{ pupil.archived ? t('sets.pupil-leaving.comes-again') : t('sets.pupil-leaving.comes-no-more') }}
+      </button>
+      <SureButton
+        v-if="goes"
+        class="text-button"
+        :question="question"
+        :yes="t('frame.sure-button.throw-it-away')"
+        :disabled="busy"
+        @sure="throwAway"
+        >{{ t('sets.pupil-leaving.throw-away') }}</SureButton
+      >
+    </p>
+    <p class="quiet mt-1 text-[13px]">{{ t('sets.pupil-leaving.what-it-means') }}</p>
+  </div>
+</template>

@@ -1,0 +1,5 @@
+import { undoChange } from '../../../changes'
+import { idParam, route } from '../../../http'
+
+/** Takes a change of several studies back, but for those that were worked on since. */
+export default route(({ event, db, studio }) => undoChange(db, studio, idParam(event, 'change')))

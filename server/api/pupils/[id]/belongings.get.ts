@@ -1,0 +1,5 @@
+import { belongings } from '../../../db'
+import { idParam, route } from '../../../http'
+
+/** What would go with a pupil who is thrown away. */
+export default route(({ event, db, studio }) => belongings(db, studio, idParam(event, 'pupil')))
