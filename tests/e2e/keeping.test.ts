@@ -45,6 +45,40 @@ describe('undo and redo', () => {
   })
 })
 
+describe('undo', () => {
+  it('outlives a reload, of what is saved and of what is not', async () => {
+    const { page } = await open('/desk')
+    const octaves = page.getByRole('button', { name: /^Octaves:/ })
+    const choose = async (words: string) => {
+      await octaves.click()
+      await page.getByRole('option', { name: words }).click()
+    }
+    await choose('three octaves')
+    // what follows at once is one step
+    await page.waitForTimeout(1000)
+    await choose('one octave')
+    await page.getByText('kept in this browser').waitFor()
+    await page.reload()
+    await page.getByRole('button', { name: 'Undo length: one octave' }).click()
+    await page.getByRole('button', { name: 'Octaves: three octaves' }).waitFor()
+    const study = await fresh('D')
+    await page.goto(`/desk/${study.id}`)
+    await page.locator(finger('right', 0)).waitFor()
+    await choose('four octaves')
+    await expect.poll(async () => (await stored(study.id)).recipe.octaves, { timeout: SETTLED }).toBe(4)
+    await page.reload()
+    await page.getByRole('button', { name: 'Undo length: four octaves' }).click()
+    await page.getByRole('button', { name: 'Octaves: two octaves' }).waitFor()
+    await expect.poll(async () => (await stored(study.id)).recipe.octaves, { timeout: SETTLED }).toBe(2)
+    // what somebody else made of it meanwhile has no way back from here
+    const { recipe, version } = await stored(study.id)
+    await call(`/api/studies/${study.id}`, 'PUT', { recipe: { ...recipe, octaves: 1 }, version })
+    await page.reload()
+    await page.getByRole('button', { name: 'Octaves: one octave' }).waitFor()
+    expect(await page.getByRole('button', { name: 'Undo', exact: true }).isDisabled()).toBe(true)
+  })
+})
+
 describe('work is never lost', () => {
   it('what is not saved outlives a reload, and the window', async () => {
     const { page } = await open('/desk')

@@ -81,10 +81,10 @@ export function deskDocument() {
     return show(next, fingers)
   }
 
-  const { undoes, redoes, undo, redo } = history
+  const { undoes, redoes, undo, redo, trail, retrace } = history
   return {
     ...{ recipe, study, fault, departs, accepted, letGo, changed, standing, kept, held, settled },
-    ...{ undoes, redoes, undo, redo, change, replace, again, tryOut, leave, putBack, takeEngine, lay },
+    ...{ undoes, redoes, undo, redo, trail, retrace, change, replace, again, tryOut, leave, putBack, takeEngine, lay },
     ...looking,
     ...pinning,
   }

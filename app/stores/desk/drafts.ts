@@ -1,12 +1,14 @@
 import { type Ref, ref, shallowRef, watch } from 'vue'
 import { inText } from '#core/message'
 import type { Aside } from './asides'
+import type { KeptTrail } from './trails'
 
-/** What a window holds that is in no library yet. */
+/** What a window holds that is in no library: what is not saved, and the way back. */
 interface Draft {
   /** What lies on the desk, if it is not saved as it lies there. */
   readonly here: Aside | null
   readonly asides: readonly Aside[]
+  readonly trail: KeptTrail | null
 }
 
 const PREFIX = 'tactum desk '
@@ -37,7 +39,7 @@ function read(key: string): Draft | null {
   try {
     const draft = JSON.parse(localStorage.getItem(key) ?? 'null') as Draft | null
     return draft && Array.isArray(draft.asides)
-      ? { here: draft.here && titled(draft.here), asides: draft.asides.map(titled) }
+      ? { here: draft.here && titled(draft.here), asides: draft.asides.map(titled), trail: draft.trail ?? null }
       : null
   } catch {
     return null
@@ -74,9 +76,9 @@ export function deskDrafts(draft: Ref<Draft>) {
     clearTimeout(timer)
     if (!name.value) return
     try {
-      const { here, asides } = draft.value
-      if (!here && asides.length === 0) localStorage.removeItem(PREFIX + name.value)
-      else localStorage.setItem(PREFIX + name.value, JSON.stringify({ here, asides }))
+      const { here, asides, trail } = draft.value
+      if (!here && !trail && asides.length === 0) localStorage.removeItem(PREFIX + name.value)
+      else localStorage.setItem(PREFIX + name.value, JSON.stringify({ here, asides, trail }))
       safe.value = true
     } catch {
       safe.value = false
@@ -94,10 +96,10 @@ export function deskDrafts(draft: Ref<Draft>) {
       const own = read(PREFIX + mine)
       const others = await orphans(mine)
       name.value = mine
-      return { here: own?.here ?? null, asides: [...(own?.asides ?? []), ...others] }
+      return { here: own?.here ?? null, asides: [...(own?.asides ?? []), ...others], trail: own?.trail ?? null }
     } catch {
       safe.value = false
-      return { here: null, asides: [] }
+      return { here: null, asides: [], trail: null }
     }
   }
 

@@ -1,5 +1,5 @@
 import { useManualRefHistory } from '@vueuse/core'
-import { computed, shallowRef } from 'vue'
+import { computed, markRaw, shallowRef } from 'vue'
 import type { Accepted } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 
@@ -13,7 +13,16 @@ interface Stand {
   readonly at: number
 }
 
+/** The way by which a study came to stand as it does, and the way on that was taken back; the nearest first. */
+export interface Trail {
+  readonly now: Stand
+  readonly back: readonly Stand[]
+  readonly on: readonly Stand[]
+}
+
 const MOST = 300
+/** So many steps outlive a reload. */
+const MOST_KEPT = 40
 /** Changes of one sort in quick succession (a number being typed, a slider on its way) are one step. */
 const ONE_GO = 900
 
@@ -39,6 +48,23 @@ export function deskHistory(show: (recipe: RecipeInput, accepted: Accepted | nul
     if (same) undoStack.value = undoStack.value.slice(1)
   }
 
+  const standsOf = (records: readonly { readonly snapshot: Stand }[]): Stand[] =>
+    records.slice(0, MOST_KEPT).map(({ snapshot }) => snapshot)
+  /** What outlives a reload; null where there is neither way back nor on. */
+  const trail = computed<Trail | null>(() =>
+    undoStack.value.length + redoStack.value.length === 0
+      ? null
+      : { now: last.value.snapshot, back: standsOf(undoStack.value), on: standsOf(redoStack.value) },
+  )
+  /** Takes up a way that was kept, for what stands now. */
+  function retrace({ now, back, on }: Trail): void {
+    const record = (snapshot: Stand) => markRaw({ snapshot, timestamp: snapshot.at })
+    stand.value = now
+    last.value = record(now)
+    undoStack.value = back.map(record)
+    redoStack.value = on.map(record)
+  }
+
   async function go(way: () => void): Promise<void> {
     way()
     await show(stand.value.recipe, stand.value.accepted)
@@ -47,6 +73,8 @@ export function deskHistory(show: (recipe: RecipeInput, accepted: Accepted | nul
   return {
     begin,
     note,
+    trail,
+    retrace,
     /** What the next undo would take back; empty where nothing can be. */
     undoes: computed(() => (undoStack.value.length > 0 ? last.value.snapshot.words : '')),
     redoes: computed(() => redoStack.value[0]?.snapshot.words ?? ''),

@@ -4,9 +4,9 @@ import type { Study } from '#shared/api'
 import { ask } from '~/composables/api'
 import { type Aside, deskAsides } from './asides'
 import type { DeskDocument } from './document'
-import { deskDrafts } from './drafts'
 import { deskSaving } from './saving'
 import { FIRST } from './solving'
+import { deskWaking } from './waking'
 
 /** The repository: how what lies on the desk is kept. Opened, saved, copied, set aside; nothing is lost on the way. */
 export function deskRepository(desk: DeskDocument) {
@@ -16,8 +16,9 @@ export function deskRepository(desk: DeskDocument) {
     desk,
     computed(() => set.value !== null),
   )
-  const { asides, here, setAside, layUnsaved, letAsideGo } = deskAsides(desk, keeping, lies)
-  const { safe, wake } = deskDrafts(computed(() => ({ here: here.value, asides: asides.value })))
+  const aside = deskAsides(desk, keeping, lies)
+  const { asides, setAside, layUnsaved, letAsideGo } = aside
+  const { safe, wakeAt, retrace } = deskWaking(desk, keeping, aside)
 
   const id = computed(() => keeping.value.saved?.id ?? null)
   /** Where the page shows what is on the desk. */
@@ -25,7 +26,9 @@ export function deskRepository(desk: DeskDocument) {
 
   function show(study: Study): Promise<void> {
     lies(study)
-    return desk.lay(study.recipe, study.accepted)
+    const shown = desk.lay(study.recipe, study.accepted)
+    retrace()
+    return shown
   }
   /** Saves what can be saved before something else comes; the rest is set aside. */
   async function leaveDesk(): Promise<void> {
@@ -57,24 +60,10 @@ export function deskRepository(desk: DeskDocument) {
     await leaveDesk()
     set.value = null
     lies(null)
-    await desk.lay(from ?? FIRST)
+    const laid = desk.lay(from ?? FIRST)
+    if (!from) retrace()
+    await laid
     if (from) desk.kept.value = null
-  }
-
-  let woken = false
-  /** Gives back what this browser kept; true where that is what the address asks for, so that it lies on the desk. */
-  async function wakeAt(which: string): Promise<boolean> {
-    if (woken) return false
-    woken = true
-    const draft = await wake()
-    asides.value = [...asides.value, ...draft.asides]
-    if (!draft.here) return false
-    if ((draft.here.saved?.id ?? '') === which) {
-      await layUnsaved(draft.here)
-      return true
-    }
-    asides.value = [draft.here, ...asides.value]
-    return false
   }
 
   const keepMine = (): Promise<boolean> => save(keeping.value.conflict!.version)

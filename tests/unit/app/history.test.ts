@@ -29,6 +29,32 @@ describe('undo and redo', () => {
     expect(shown).toEqual([2, 1, 2])
   })
 
+  it('are taken up again with the way back and on, as they were kept', async () => {
+    const { history } = begun()
+    expect(history.trail.value).toBeNull()
+    for (const octaves of [2, 3, 4]) history.note(recipe(octaves), `length: ${octaves}`, '')
+    await history.undo()
+    const kept = JSON.parse(JSON.stringify(history.trail.value))
+    const { history: later, shown } = begun()
+    later.retrace(kept)
+    expect([later.undoes.value, later.redoes.value]).toEqual(['length: 3', 'length: 4'])
+    await later.redo()
+    await later.undo()
+    await later.undo()
+    await later.undo()
+    expect(shown).toEqual([4, 3, 2, 1])
+    expect([later.undoes.value, later.redoes.value]).toEqual(['', 'length: 2'])
+    later.note(recipe(1), 'length: 1', '')
+    expect([later.undoes.value, later.redoes.value]).toEqual(['length: 1', ''])
+  })
+
+  it('keep no endless way', () => {
+    const { history } = begun()
+    for (let at = 0; at < 100; at++) history.note(recipe(1 + (at % 4)), `step ${at}`, '')
+    expect(history.trail.value!.back).toHaveLength(40)
+    expect(history.trail.value!.back[0]!.words).toBe('step 98')
+  })
+
   it('take what follows at once of the same sort for one step, but not another sort', async () => {
     const { history, shown } = begun()
     for (const octaves of [2, 3, 4]) {
