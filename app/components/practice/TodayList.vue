@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, reactive } from 'vue'
 import { NuxtLink } from '#components'
 import { dayOf } from '#core/practice'
 import type { Progress, Pupil } from '#shared/api'
@@ -9,6 +9,9 @@ import { longDay } from './dates'
 /** Who comes today, what is due, who is behind. */
 const props = defineProps<{ progress: readonly Progress[]; pupils: readonly Pupil[] }>()
 
+/** A longer list is shown as a whole when that is asked. */
+const FEW = 8
+const whole = reactive(new Set<string>())
 const ahead = computed(() => props.progress.filter(({ over }) => !over))
 const nameOf = ({ pupilId }: Progress): string => props.pupils.find(({ id }) => id === pupilId)?.name ?? ''
 const isBehind = ({ behind, missing, exam }: Progress): string =>
@@ -46,13 +49,25 @@ const lists = computed(() => [
     <section v-for="list in lists" :key="list.title" :aria-label="list.title">
       <h2 class="text-[17px]">{{ list.title }}</h2>
       <ul class="mt-1 text-[14.5px]">
-        <li v-for="each in list.own" :key="each.setId" class="flex items-baseline py-[3px]">
+        <li
+          v-for="each in whole.has(list.title) ? list.own : list.own.slice(0, FEW)"
+          :key="each.setId"
+          class="flex items-baseline py-[3px]"
+        >
           <NuxtLink class="font-serif font-semibold hover:underline" :to="list.to(each)">{{ nameOf(each) }}</NuxtLink>
           <span class="leader" aria-hidden="true"></span>
           <span class="quiet">{{ list.words(each) }}</span>
         </li>
         <li v-if="list.own.length === 0" class="quiet aside">{{ list.none }}</li>
       </ul>
+      <button
+        v-if="list.own.length > FEW && !whole.has(list.title)"
+        type="button"
+        class="text-button text-[13.5px]"
+        @click="whole.add(list.title)"
+      >
+        {{ t('practice.pupils.all', { count: list.own.length }) }}
+      </button>
     </section>
   </div>
 </template>

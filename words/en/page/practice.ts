@@ -169,6 +169,7 @@ export const practice = {
   'practice.week.watch': 'Watch for',
   'practice.week.how':
     'Tick a box when it was clean three times running; cold means once, without repairs. Bring this page to the lesson.',
+  'practice.pupils.all': 'Show all {count}',
   'practice.pupils.today': 'Who comes today',
   'practice.pupils.nobody-today': 'Nobody with an exam ahead.',
   'practice.pupils.comes': '{due, plural, =0 {nothing due} other {# to be asked}}',
