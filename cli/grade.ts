@@ -3,7 +3,7 @@ import { gradeSet, placeSet, type Policies, USUAL_POLICIES } from '#core/syllabu
 import { policiesOf, setFileOf } from '#shared/schemas'
 import { questionTold } from '#shared/reader'
 import { solverMeans } from '#shared/solver'
-import { ENGLISH } from '#words'
+import { ENGLISH } from '#words/english'
 import { answered, readJsonFile, readSyllabus } from './files'
 import { refuse } from './messages'
 

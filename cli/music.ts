@@ -4,7 +4,7 @@ import { type Bundle, FORMAT_IDS, type FormatId, formatOf, openFile, type Piece,
 import { RecipeError } from '#core/message'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
-import { inEnglish } from '#shared/reader'
+import { inEnglish } from '#shared/english'
 import type { PaperAsked } from '#shared/paper'
 import { isSetFile, paperWantedOf, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
 import { textOf } from '#shared/syllabusCsv'

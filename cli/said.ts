@@ -1,5 +1,6 @@
 import type { RecipeError } from '#core/message'
-import { ENGLISH_READER, toldDeep, worded } from '#shared/reader'
+import { ENGLISH_READER, worded } from '#shared/english'
+import { toldDeep } from '#shared/reader'
 
 /** An answer with every message in it said in English; a refusal also keeps its code. */
 export const said = (answer: object): object => toldDeep(answer, ENGLISH_READER) as object

@@ -2,7 +2,7 @@ import { type Bundle, formatOf, type FoundStudy, openFile, studiesIn } from '#co
 import { RecipeError } from '#core/message'
 import { realise } from '#core/realise'
 import type { FilePreview, FoundInFile } from '#shared/api'
-import { inEnglish } from '#shared/reader'
+import { inEnglish } from '#shared/english'
 import { type FileAsked, isSetFile, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
 import { textOf } from '#shared/syllabusCsv'
 import { faultMessage } from '#words'

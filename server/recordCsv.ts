@@ -2,7 +2,7 @@ import Papa from 'papaparse'
 import { standingEntries } from '#core/practice'
 import { titleOf } from '#core/realise'
 import type { KeptEntry } from '#shared/api'
-import { ENGLISH_READER } from '#shared/reader'
+import { ENGLISH_READER } from '#shared/english'
 import { say } from '#words'
 
 /** Columns of a record as a table; what was corrected stands in it, marked. */

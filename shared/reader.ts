@@ -1,6 +1,6 @@
-import { type FaultData, inText, isMessage, type Message } from '#core/message'
+import { inText, isMessage, type Message } from '#core/message'
 import { nameIn, type NameSystem, parseNote } from '#core/pitch'
-import { ENGLISH, faultMessage, type Language, type Reader, say } from '#words'
+import { type Language, type Reader, say } from '#words'
 
 const C = { tonic: parseNote('C'), minor: false }
 const PITCH = /^(.*?)(-?\d)$/
@@ -17,20 +17,9 @@ export const readerOf = (language: Language, system: NameSystem = 'letters'): Re
   note: (name) => called(system, name),
 })
 
-/** Whom the terminal and the API's messages speak to. */
-export const ENGLISH_READER = readerOf(ENGLISH)
-
-export const inEnglish = (said: Message): string => say(said, ENGLISH_READER)
-
 /** What a list leaves open: a question that Tactum asks, or the words of whoever wrote the list. */
 export const questionTold = (open: string, { catalogue }: Language): Message =>
   `open.${open}` in catalogue ? { code: `open.${open}` } : inText(open)
-
-/** A refusal with what it says, for those who read it without a catalogue. */
-export const worded = <F extends FaultData>(fault: F, reader = ENGLISH_READER): F & { message: string } => ({
-  ...fault,
-  message: say(faultMessage(fault), reader),
-})
 
 /** A value with every message in it said; what stands beside a code as its parameters stays as it is. */
 export function toldDeep(value: unknown, reader: Reader): unknown {

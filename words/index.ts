@@ -2,8 +2,7 @@
  * Words: what Tactum says, by language. Catalogues of ICU messages, and the functions that render a message in them;
  * used alike by the page, its workers, the server and the terminal.
  */
-import { catalogue as english } from './en'
-import type { Language } from './render'
+import type { catalogue } from './en'
 
 export {
   type Catalogue,
@@ -17,12 +16,11 @@ export {
 } from './render'
 
 /** Every code that can be said. */
-export type Code = keyof typeof english
+export type Code = keyof typeof catalogue
 
 /** Codes of what somebody says, each of which has its words: `{ code: params }`. A code without words does not compile. */
 export type Worded<T extends { [code in keyof T]: code extends Code ? T[code] : never }> = T
 /** The same of what somebody refuses. */
 export type WordedErrors<T extends { [code in keyof T]: `error.${code & string}` extends Code ? T[code] : never }> = T
 
-/** English with British lists: no comma before “and”. */
-export const ENGLISH: Language = { id: 'en', locale: 'en-GB', catalogue: english }
+export { FIRST_WORDS } from './first'

@@ -1,25 +1,40 @@
-import { computed, ref } from 'vue'
+import { computed, shallowRef } from 'vue'
 import type { Message, Params } from '#core/message'
 import { questionTold, readerOf } from '#shared/reader'
-import { type Code, ENGLISH, type Language, type Piece, say, sayItems, sayPieces } from '#words'
+import { type Code, FIRST_WORDS, type Language, type Piece, say, sayItems, sayPieces } from '#words'
 
-const language = ref<Language>(ENGLISH)
+const language = shallowRef<Language>(FIRST_WORDS)
 const reader = computed(() => readerOf(language.value))
 
+/** Whether all words are there, or those of the first page only. */
+let whole = false
+/** Words that are still on their way are left out, and said when they are there. */
+function spoken<T>(words: () => T, none: T): T {
+  if (whole) return words()
+  try {
+    return words()
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error
+    void allWords()
+    return none
+  }
+}
+
 /** What the page says for a code, in the reader's language. */
-export const t = (code: Code, params?: Params): string => say(params ? { code, params } : { code }, reader.value)
+export const t = (code: Code, params?: Params): string =>
+  spoken(() => say(params ? { code, params } : { code }, reader.value), '')
 
 /** Whether there are words for a code. */
 export const knows = (code: string): code is Code => code in language.value.catalogue
 
 /** A message of the core or the server, in the reader's language. */
-export const tell = (message: Message): string => say(message, reader.value)
+export const tell = (message: Message): string => spoken(() => say(message, reader.value), '')
 
 /** What is joined in a message, each by itself. */
-export const tellItems = (message: Message): string[] => sayItems(message, reader.value)
+export const tellItems = (message: Message): string[] => spoken(() => sayItems(message, reader.value), [])
 
 /** A message piece by piece, where parts of it are set otherwise. */
-export const tellPieces = (message: Message): Piece[] => sayPieces(message, reader.value)
+export const tellPieces = (message: Message): Piece[] => spoken(() => sayPieces(message, reader.value), [])
 
 /** A criterion or a band: as the board has it, or the usual one in the reader’s language. */
 export const marked = (title: string): string => {
@@ -32,6 +47,7 @@ export const question = (open: string): string => tell(questionTold(open, langua
 
 /** Speaks another language from now on. */
 export function speak(other: Language): void {
+  whole = true
   language.value = other
 }
 
@@ -45,3 +61,12 @@ export const gapTold = ({
 }: {
   readonly gap: { readonly covered: number; readonly near: number } | null
 }): string => (gap ? t('sets.gap', { ...gap }) : '')
+
+let fetching: Promise<void> | null = null
+/** Fetches the words beyond those of the first page; once. */
+export function allWords(): Promise<void> {
+  fetching ??= import('#words/later').then(({ later }) => {
+    if (!whole) speak({ ...language.value, catalogue: { ...language.value.catalogue, ...later } })
+  })
+  return fetching
+}

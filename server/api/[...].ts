@@ -1,5 +1,5 @@
 import { defineEventHandler, setResponseStatus } from 'h3'
-import { worded } from '#shared/reader'
+import { worded } from '#shared/english'
 
 /** Addresses of the API that do not exist answer in the same shape as everything else. */
 export default defineEventHandler((event) => {

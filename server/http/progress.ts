@@ -1,6 +1,6 @@
 import { getRequestHeader, type H3Event, setResponseHeader } from 'h3'
 import { RecipeError } from '#core/message'
-import { worded } from '#shared/reader'
+import { worded } from '#shared/english'
 
 const LINES = 'application/x-ndjson'
 

@@ -1,6 +1,6 @@
 import { defineEventHandler, getRouterParam, type H3Event, setResponseHeader, setResponseStatus } from 'h3'
 import { RecipeError } from '#core/message'
-import { worded } from '#shared/reader'
+import { worded } from '#shared/english'
 import { checkText } from '#shared/schemas'
 import { currentStudio, getPool, Unreached, whileReached } from '../db'
 import { ready } from '../start/ready'

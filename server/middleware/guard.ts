@@ -1,5 +1,5 @@
 import { defineEventHandler, getRequestHeader, type H3Event, setResponseStatus } from 'h3'
-import { worded } from '#shared/reader'
+import { worded } from '#shared/english'
 
 /** Tactum answers on this machine, and under names that were given to it at the start: `TACTUM_HOSTS`, with commas. */
 const HOSTS = new Set([

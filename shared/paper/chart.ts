@@ -4,7 +4,7 @@ import { kindNamed } from '#core/material'
 import { capital, joined } from '#core/message'
 import { printedName } from '#core/pitch'
 import { chartPages, type Faces, type Page } from '#paper'
-import { inEnglish } from '../reader'
+import { inEnglish } from '../english'
 import type { PaperAsked } from './asked'
 import { leafOf, said } from './frame'
 

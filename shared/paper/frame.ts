@@ -2,7 +2,7 @@ import type { Message } from '#core/message'
 import type { RealisedStudy } from '#core/realise'
 import type { PaperSize, SheetWords } from '#paper'
 import type { Code } from '#words'
-import { inEnglish } from '../reader'
+import { inEnglish } from '../english'
 
 /** What each family's players should be told besides the usual cautions. */
 const OWN: Readonly<Record<RealisedStudy['plays'], readonly Message<Code>[]>> = {

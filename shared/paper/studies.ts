@@ -4,7 +4,7 @@ import { notesTold } from '#core/study'
 import { ladderOf, targetOf } from '#core/practice'
 import { playersIn, realise, type RealisedStudy } from '#core/realise'
 import { type Card, cardPages, type Faces, type Page, type SheetLook, type SheetStudy, sheetPages } from '#paper'
-import { inEnglish } from '../reader'
+import { inEnglish } from '../english'
 import type { PaperAsked, StudyOut } from './asked'
 import { leafOf, said } from './frame'
 

@@ -1,5 +1,6 @@
 import { RecipeError } from '../../core/message'
-import { ENGLISH_READER, inEnglish, toldDeep, worded } from '../../shared/reader'
+import { ENGLISH_READER, inEnglish, worded } from '../../shared/english'
+import { toldDeep } from '../../shared/reader'
 
 export { inEnglish }
 

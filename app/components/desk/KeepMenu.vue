@@ -45,7 +45,7 @@ const items = computed(() => {
     { words: t('desk.keep-menu.where-is-this-asked'), does: () => emit('asked') },
     { words: t('desk.keep-menu.export'), does: download },
     { words: t('desk.keep-menu.import'), does: () => file.value?.click() },
-    { words: t('files.other-formats'), does: () => void navigateTo('/files') },
+    { words: t('desk.keep-menu.other-formats'), does: () => void navigateTo('/files') },
   ]
 })
 </script>

@@ -27,8 +27,8 @@ const places = computed(() => [
   { root: '/library', to: '/library', words: t('frame.the-head.library') },
   { root: '/pupils', to: '/pupils', words: t('frame.the-head.pupils') },
   { root: '/syllabi', to: '/syllabi', words: t('frame.the-head.syllabi') },
-  { root: '/paper', to: '/paper', words: t('paper.title') },
-  { root: '/files', to: '/files', words: t('files.title') },
+  { root: '/paper', to: '/paper', words: t('frame.the-head.paper') },
+  { root: '/files', to: '/files', words: t('frame.the-head.files') },
 ])
 
 onMounted(async () => {

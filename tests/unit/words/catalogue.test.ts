@@ -1,7 +1,8 @@
 import { type MessageFormatElement, parse, TYPE } from '@formatjs/icu-messageformat-parser'
 import { describe, expect, it } from 'vitest'
 import { type Param, type Params, RecipeError } from '#core/message'
-import { ENGLISH, say, sayItems, sayPieces } from '#words'
+import { say, sayItems, sayPieces } from '#words'
+import { ENGLISH } from '#words/english'
 import { PSEUDO } from '#words/pseudo'
 import { readerOf } from '../../../shared/reader'
 
@@ -38,7 +39,7 @@ const ALL = Object.entries(ENGLISH.catalogue)
 
 /** The files of the catalogue, but for those that only gather others. */
 const FILES = import.meta.glob<Record<string, Record<string, string>>>(
-  ['/words/en/**/*.ts', '!/words/en/index.ts', '!/words/en/page/index.ts'],
+  ['/words/en/**/*.ts', '!/words/en/{index,first,later}.ts', '!/words/en/page/{atTheDesk,elsewhere}.ts'],
   { eager: true },
 )
 

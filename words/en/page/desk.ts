@@ -231,4 +231,5 @@ export const desk = {
   'desk.shortcut-list.delete': '0, Delete',
   'desk.notices.try-again': 'Try again',
   'desk.key-choice.none': 'none',
+  'desk.keep-menu.other-formats': 'Other formats …',
 } as const

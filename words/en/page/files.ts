@@ -4,7 +4,6 @@ export const files = {
   'files.title': 'Files',
   'files.out': 'Out',
   'files.write-a-file': 'Write a file',
-  'files.other-formats': 'Other formats …',
   'files.write-as': 'Write <a>it</a> as <b>it</b>',
   'files.what': 'What',
   'files.format': 'Format',

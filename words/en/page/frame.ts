@@ -9,6 +9,8 @@ export const frame = {
   'frame.the-head.library': 'Library',
   'frame.the-head.pupils': 'Pupils',
   'frame.the-head.syllabi': 'Syllabi',
+  'frame.the-head.paper': 'Paper',
+  'frame.the-head.files': 'Files',
   'frame.desk-actions.is-larger-than-1': '{name} is larger than 1 MB: not a study.',
   'frame.error.a-rest-here-no': 'A rest here, no music',
   'frame.error.that-was-a-wrong': 'That was a wrong note',

@@ -1,0 +1,29 @@
+import { buttons } from './buttons'
+import { call } from './call'
+import { errors } from './errors'
+import { fingering } from './fingering'
+import { instrument } from './instrument'
+import { material } from './material'
+import { atTheDesk } from './page/atTheDesk'
+import { sticking } from './sticking'
+import { study } from './study'
+import { title } from './title'
+import { together } from './together'
+
+/** What is said at the desk, and so with the first page. */
+export const first = {
+  ...material,
+  ...study,
+  ...fingering,
+  ...buttons,
+  ...sticking,
+  ...instrument,
+  ...together,
+  ...title,
+  ...call,
+  ...errors,
+  ...atTheDesk,
+  list: '{items}',
+  text: '{text}',
+  capital: '{said}',
+} as const

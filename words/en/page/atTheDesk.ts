@@ -1,0 +1,26 @@
+import { accordion } from './accordion'
+import { call } from './call'
+import { desk } from './desk'
+import { drawers } from './drawers'
+import { frame } from './frame'
+import { hear } from './hear'
+import { keys } from './keys'
+import { mallets } from './mallets'
+import { names } from './names'
+import { score } from './score'
+import { why } from './why'
+
+/** What the desk says, and what frames every page. */
+export const atTheDesk = {
+  ...accordion,
+  ...call,
+  ...desk,
+  ...drawers,
+  ...frame,
+  ...hear,
+  ...keys,
+  ...mallets,
+  ...names,
+  ...score,
+  ...why,
+} as const

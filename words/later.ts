@@ -1,0 +1,2 @@
+/** What is said beyond the first page. */
+export { later } from './en/later'
