@@ -78,6 +78,15 @@ export default defineNuxtConfig({
     },
     serverAssets: [{ baseName: 'migrations', dir: here('server/db/migrations') }],
   },
+  hooks: {
+    // the shell asks ahead for the layout of every page but paper's, and for nothing else
+    'build:manifest': (manifest) => {
+      for (const file of Object.values(manifest)) {
+        if (file.isEntry)
+          file.dynamicImports = (file.dynamicImports ?? []).filter((name) => name.includes('layouts/default'))
+      }
+    },
+  },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   eslint: { config: { stylistic: false } },
 })

@@ -124,6 +124,23 @@ async function calling(page) {
   })
 }
 
+/** Types a call as fast as one types, each letter worked out and drawn; which tasks kept the page from answering. */
+async function typing(page) {
+  await page.evaluate(() => {
+    window.tasks = []
+    new PerformanceObserver((list) => window.tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({
+      type: 'longtask',
+    })
+  })
+  const line = page.getByRole('combobox', { name: /^Call a study/ })
+  for (const called of ['g sharp harmonic minor together two octaves', 'D melodic minor contrary', 'B flat 4 oct']) {
+    await line.fill('')
+    await line.pressSequentially(called, { delay: 90 })
+    await page.waitForTimeout(300)
+  }
+  return page.evaluate(() => window.tasks)
+}
+
 export async function page(browser, address) {
   const firsts = []
   // the first of all warms the server
@@ -152,5 +169,11 @@ export async function page(browser, address) {
     print(`${what}, until score and stair are repainted: median`, rounded(at(times, 0.5)))
     print('   the same at the 95th percentile', rounded(at(times, 0.95)), 'budget 100 ms')
   }
+  const tasks = await typing(first.page)
+  print(
+    'tasks of more than 50 ms while a call is typed',
+    String(tasks.length),
+    `the longest ${rounded(Math.max(0, ...tasks))}`,
+  )
   await first.page.close()
 }

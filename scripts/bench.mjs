@@ -1,4 +1,5 @@
-// The budgets, measured and printed: the core in this process, the grading, and page, library and sound in a real browser.
+// The budgets, measured and printed: the core in this process, the grading, and page, library, paper and sound in a real
+// browser. Names of those last (`page`, `paper` ...) as arguments: only these.
 import { once } from 'node:events'
 import { pathToFileURL } from 'node:url'
 import { Worker } from 'node:worker_threads'
@@ -50,6 +51,15 @@ async function practice() {
   }
 }
 
+async function withoutBrowser() {
+  const { core } = await import(pathToFileURL(await bundle('bench/core.ts', 'bench')).href)
+  core()
+  batch()
+  await grading()
+  await assigning()
+  await practice()
+}
+
 async function measured(parts, browser, address) {
   for (const part of parts) await part(browser, address)
 }
@@ -58,25 +68,22 @@ async function main() {
   await ensureModules()
   await ensureBuild()
   await ensureBrowser()
-  const { core } = await import(pathToFileURL(await bundle('bench/core.ts', 'bench')).href)
-  core()
-  batch()
-  await grading()
-  await assigning()
-  await practice()
+  const wanted = process.argv.slice(2)
+  if (wanted.length === 0) await withoutBrowser()
   const { chromium } = await import('playwright-core')
   const { page, scripts } = await import('../bench/page.mjs')
   const { library } = await import('../bench/library.mjs')
   const { paper } = await import('../bench/paper.mjs')
   const { sound } = await import('../bench/sound.mjs')
   const { FLAGS } = await import('../bench/print.mjs')
-  scripts()
   const cluster = await startCluster(`cluster-bench-${process.pid}`, { throwAway: true })
   try {
     const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log: 'bench-server.log' })
     try {
       const browser = await chromium.launch({ executablePath: testBrowser(), args: FLAGS })
-      const parts = [page, library, paper, sound]
+      const parts = Object.entries({ scripts, page, library, paper, sound })
+        .filter(([name]) => wanted.length === 0 || wanted.includes(name))
+        .map(([, part]) => part)
       await measured(parts, browser, server.address).finally(() => browser.close())
     } finally {
       await server.stop()

@@ -27,9 +27,8 @@ export function inWorker<Api>(make: () => Worker) {
     lost.catch(() => {})
     return { api: wrap<Api>(worker), lost }
   }
-  return async <T>(ask: (api: Remote<Api>) => T): Promise<Awaited<T>> => {
-    working ??= begin()
-    const { api, lost } = working
+  const asked = async <T>(ask: (api: Remote<Api>) => T): Promise<Awaited<T>> => {
+    const { api, lost } = (working ??= begin())
     try {
       return await Promise.race([ask(api), lost])
     } catch (error) {
@@ -37,4 +36,9 @@ export function inWorker<Api>(make: () => Worker) {
       throw new RecipeError('unexpected', {}, '')
     }
   }
+  /** Begins the worker before it is wanted. */
+  const wake = (): void => {
+    working ??= begin()
+  }
+  return Object.assign(asked, { wake })
 }
