@@ -1,6 +1,6 @@
-import { Renderer } from 'vexflow/core'
 import { type Engraved, engraveSystem, type Shown, type System } from '#engraving'
 import type { RealisedStudy } from '#core/realise'
+import { PageContext } from './pageContext'
 
 /**
  * Clears the host and draws one system into it. The engraving face must have been loaded.
@@ -17,12 +17,7 @@ export const drawSystem = (
     {
       context: (height) => {
         host.replaceChildren()
-        const renderer = new Renderer(host, Renderer.Backends.SVG)
-        renderer.resize(width, height)
-        const context = renderer.getContext()
-        // invisible hit boxes would cover what the page lays over the score
-        ;(context as unknown as { pointerRect: () => unknown }).pointerRect = () => context
-        return context
+        return new PageContext(host).resize(width, height)
       },
       moveDown: (group, by) => (group as SVGGElement).setAttribute('transform', `translate(0 ${by})`),
     },

@@ -24,10 +24,8 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
     study.instrument || !desk.study ? study : { ...study, instrument: desk.study.recipe.instrument }
   /** What a line changes that names no key: the study as it was when the line began, or was changed beneath it. */
   const base = shallowRef<RecipeInput>(desk.recipe)
-  const called = computed(() => {
-    const parsed = parseCall(line.value, base.value)
-    return { ...parsed, studies: parsed.studies.map(onDesk) }
-  })
+  const parsed = computed(() => parseCall(line.value, base.value))
+  const called = computed(() => ({ ...parsed.value, studies: parsed.value.studies.map(onDesk) }))
   const caret = ref(line.value.length)
   /** Completions are of the line's end, and offered only there. */
   const offered = computed<readonly Completion[]>(() =>
@@ -51,7 +49,7 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
   /** The instrument of the desk, where it is not the usual one and the line names none. */
   const standing = computed(() => {
     const own = desk.study?.recipe.instrument
-    const named = parseCall(line.value, base.value).studies[0]?.instrument
+    const named = parsed.value.studies[0]?.instrument
     return own && own !== USUAL_INSTRUMENT && !named ? own : null
   })
 

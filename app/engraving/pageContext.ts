@@ -1,0 +1,23 @@
+import { SVGContext } from 'vexflow/core'
+
+/** Where the engraver draws on a page. It saves its state with every sign, and copies of flat states need no deep clone. */
+export class PageContext extends SVGContext {
+  override save(): this {
+    this.stateStack.push({ state: { ...this.state }, attributes: { ...this.attributes } })
+    return this
+  }
+
+  override restore(): this {
+    const saved = this.stateStack.pop()
+    if (saved) {
+      this.state = saved.state
+      this.attributes = saved.attributes
+    }
+    return this
+  }
+
+  /** Invisible hit boxes would cover what the page lays over the score. */
+  override pointerRect(): this {
+    return this
+  }
+}
