@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { navigateTo } from '#imports'
 import { downloadJson } from '~/composables/download'
 import type { Desk } from '~/stores/desk'
+import WordPanel from '~/components/frame/WordPanel.vue'
 import { locale, t, tell } from '~/composables/words'
 
 /** How the study is kept, what was done to it, and what else can be done with it; at the head of the page. */
@@ -22,10 +23,18 @@ const words = computed(() => {
     return changed
       ? safe
         ? t('desk.keep-menu.kept-in-this-browser')
-        : t('desk.keep-menu.not-saved-yet')
+        : t('desk.keep-menu.nowhere')
       : t('desk.keep-menu.not-saved-yet')
   if (state === 'changed' && props.desk.set) return t('desk.keep-menu.a-trial')
   return state === 'changed' ? t('desk.keep-menu.changed-since', { time }) : t('desk.keep-menu.saved', { time })
+})
+/** What that word means, for whoever asks. */
+const meaning = computed(() => {
+  const { state, safe, set } = props.desk
+  if (state === 'new') return safe ? t('desk.keep-menu.means-new') : t('desk.keep-menu.means-nowhere')
+  if (state === 'changed') return set ? t('desk.keep-menu.means-trial') : t('desk.keep-menu.means-changed')
+  if (state === 'waiting') return t('desk.keep-menu.means-waiting')
+  return state === 'two-versions' ? t('desk.keep-menu.means-two-versions') : t('desk.keep-menu.means-saved')
 })
 const canSave = computed(() => !['saved', 'saving'].includes(props.desk.state))
 
@@ -74,7 +83,11 @@ const items = computed(() => {
         {{ t('desk.keep-menu.redo-2') }}
       </button>
     </span>
-    <span class="quiet whitespace-nowrap" role="status">{{ words }}</span>
+    <span class="whitespace-nowrap" role="status"
+      ><WordPanel :words="words" :label="t('desk.keep-menu.means', { words })" look="aside">
+        <p class="w-[290px] p-4 text-[14px] whitespace-normal">{{ meaning }}</p>
+      </WordPanel></span
+    >
     <Menu as="div" class="relative">
       <MenuButton class="text-button whitespace-nowrap">{{ t('desk.keep-menu.more') }}</MenuButton>
       <MenuItems class="choices right-0 min-w-[150px]">

@@ -175,7 +175,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       </div>
     </WordPanel>
     <span v-if="playing.failed" role="alert" class="text-missing">{{ playing.failed }}</span>
-    <span class="ml-auto flex items-center gap-4"><slot /></span>
+    <span class="else ml-auto flex items-center gap-4"><slot /></span>
   </div>
 </template>
 
@@ -227,5 +227,15 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
 }
 .hear :deep(.word) {
   min-height: 28px;
+}
+@media (max-width: 639px) {
+  .hear {
+    column-gap: 10px;
+    font-size: 13.5px;
+  }
+  /* two rows at the thumb */
+  .else {
+    display: contents;
+  }
 }
 </style>

@@ -65,10 +65,10 @@ const rows = computed(() =>
           />
         </label>
         <NuxtLink class="title" :to="`/desk/${study.id}`">{{ tell(study.title) }}</NuxtLink>
-        <span class="leader" aria-hidden="true"></span>
-        <span class="aside quiet where">{{ study.where }}</span>
-        <span class="quiet w-[64px] text-right tabular-nums">♩ = {{ study.bpm }}</span>
-        <span class="quiet w-[70px] text-right tabular-nums">{{ study.when }}</span>
+        <span class="leader max-sm:hidden" aria-hidden="true"></span>
+        <span class="aside quiet where max-sm:hidden">{{ study.where }}</span>
+        <span class="quiet w-[64px] shrink-0 text-right tabular-nums max-sm:ml-auto">♩ = {{ study.bpm }}</span>
+        <span class="quiet w-[70px] text-right tabular-nums max-sm:hidden">{{ study.when }}</span>
       </li>
     </ul>
   </div>
@@ -96,6 +96,7 @@ const rows = computed(() =>
 }
 .pick {
   display: inline-flex;
+  flex: none;
   align-self: center;
   width: 34px;
   height: 30px;

@@ -32,7 +32,9 @@ const LEGEND = [
       </thead>
       <tbody>
         <tr v-for="(row, place) in coverage.rows" :key="place" class="border-b border-rule">
-          <th scope="row" class="py-[5px] pr-2 text-left leading-[1.25] font-normal">{{ tell(row.words) }}</th>
+          <th scope="row" class="py-[5px] pr-2 text-left leading-[1.25] font-normal max-sm:min-w-[150px]">
+            {{ tell(row.words) }}
+          </th>
           <td v-for="(cells, at) in row.cells" :key="at" class="text-center align-middle">
             <StatusMark
               v-for="cell in cells"

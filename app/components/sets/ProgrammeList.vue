@@ -55,35 +55,37 @@ const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recip
         >{{ titleOf(study) }}</NuxtLink
       >
       <span class="quiet ml-2 min-w-0 text-[14px]">{{ detailOf(study) }}</span>
-      <span class="leader" aria-hidden="true"></span>
-      <span class="whitespace-nowrap font-serif text-[14px]">♩ = {{ study.recipe.tempo.bpm }}</span>
-      <span class="moves">
+      <span class="leader max-sm:hidden" aria-hidden="true"></span>
+      <span class="whitespace-nowrap font-serif text-[14px] max-sm:ml-2">♩ = {{ study.recipe.tempo.bpm }}</span>
+      <span class="inline-flex items-baseline max-sm:ml-auto">
+        <span class="moves">
+          <button
+            v-for="by in [-1, 1] as const"
+            :key="by"
+            type="button"
+            class="step quiet"
+            :disabled="at + by < 0 || at + by >= studies.length"
+            :aria-label="
+              t('sets.programme-list.move', {
+                up: by < 0 ? 'yes' : 'no',
+                titleOf: titleOf(study),
+                detailOf: detailOf(study),
+              })
+            "
+            @click="emit('move', at, at + by)"
+          >
+            {{ by < 0 ? '↑' : '↓' }}
+          </button>
+        </span>
         <button
-          v-for="by in [-1, 1] as const"
-          :key="by"
           type="button"
-          class="step quiet"
-          :disabled="at + by < 0 || at + by >= studies.length"
-          :aria-label="
-            t('sets.programme-list.move', {
-              up: by < 0 ? 'yes' : 'no',
-              titleOf: titleOf(study),
-              detailOf: detailOf(study),
-            })
-          "
-          @click="emit('move', at, at + by)"
+          class="remove quiet ml-3"
+          :aria-label="t('sets.programme-list.take-out-of-the', { titleOf: titleOf(study), detailOf: detailOf(study) })"
+          @click="emit('remove', at)"
         >
-          {{ by < 0 ? '↑' : '↓' }}
+          ×
         </button>
       </span>
-      <button
-        type="button"
-        class="remove quiet ml-3"
-        :aria-label="t('sets.programme-list.take-out-of-the', { titleOf: titleOf(study), detailOf: detailOf(study) })"
-        @click="emit('remove', at)"
-      >
-        ×
-      </button>
     </li>
   </ol>
 </template>

@@ -24,9 +24,12 @@ const asking = ref(false)
 /** Questions that the list leaves open: what is counted rests on how they are read. */
 const open = computed(() => report.value?.entries.reduce((sum, entry) => sum + entry.open.length, 0) ?? 0)
 
-/** What is missing is added at once where the list leaves no choice. */
+const known = computed(() => standing.value.preferences.choices ?? {})
+/** What the list leaves open and this pupil was not asked before. */
+const unasked = computed(() => standing.value.choices.filter(({ id }) => known.value[id] === undefined))
+/** What is missing is added at once where the list leaves no choice that was not made already. */
 function addAll(): void {
-  if (standing.value.choices.length > 0) asking.value = true
+  if (unasked.value.length > 0) asking.value = true
   else void props.store.addMissing()
 }
 async function build(choices: Record<string, string>): Promise<void> {
@@ -77,9 +80,19 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
           @change="(policies) => store.change({ policies })"
         />
       </p>
-      <button v-if="report.missing > 0" type="button" class="main-button" :disabled="store.busy" @click="addAll">
-        {{ t('sets.set-grading.add-the', { missing: report.missing }) }}
-      </button>
+      <span v-if="report.missing > 0" class="flex items-baseline gap-4">
+        <button
+          v-if="standing.choices.length > 0 && unasked.length === 0"
+          type="button"
+          class="text-button"
+          @click="asking = true"
+        >
+          {{ t('sets.set-grading.as-chosen', { name: set.pupil.name }) }}
+        </button>
+        <button type="button" class="main-button" :disabled="store.busy" @click="addAll">
+          {{ t('sets.set-grading.add-the', { missing: report.missing }) }}
+        </button>
+      </span>
     </div>
     <ReadinessLine
       v-if="standing.readiness"
@@ -105,7 +118,7 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
       :pupil="set.pupil.name"
       :missing="report.missing"
       :choices="standing.choices"
-      :known="standing.preferences.choices ?? {}"
+      :known="known"
       @close="asking = false"
       @build="build"
     />

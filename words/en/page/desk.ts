@@ -59,16 +59,32 @@ export const desk = {
   'desk.keep-menu.saved-elsewhere-meanwhile': 'saved elsewhere meanwhile',
   'desk.keep-menu.server-gone-kept-in': 'server gone: kept in this browser',
   'desk.keep-menu.server-gone-not-saved': 'server gone: not saved',
-  'desk.keep-menu.kept-in-this-browser': 'kept in this browser',
-  'desk.keep-menu.not-saved-yet': 'not saved yet',
-  'desk.keep-menu.changed-since': 'changed since {time}',
+  'desk.keep-menu.kept-in-this-browser': 'a draft, in this browser only',
+  'desk.keep-menu.not-saved-yet': 'not in the library yet',
+  'desk.keep-menu.nowhere': 'a draft, kept nowhere',
+  'desk.keep-menu.changed-since': 'not saved since {time}',
+  'desk.keep-menu.means': 'How this study is kept: {words}',
+  'desk.keep-menu.means-new':
+    'This study is in no library yet. Until you press Save, this browser keeps it, over a reload too; no other computer has it.',
+  'desk.keep-menu.means-nowhere':
+    'This browser lets nothing be kept: without Save, this study is gone when the page is closed.',
+  'desk.keep-menu.means-saved':
+    'This study is in the library. A moment after each change it saves itself; every change can be undone.',
+  'desk.keep-menu.means-changed':
+    'It saves itself in a moment. What cannot be played, and what is only tried out, is not saved before you say so.',
+  'desk.keep-menu.means-trial':
+    'What you try here stays here: the set has the study as before, until you press Keep in the set.',
+  'desk.keep-menu.means-waiting':
+    'The server does not answer. What you changed is kept in this browser, and saved when the server is back.',
+  'desk.keep-menu.means-two-versions':
+    'Somebody saved this study while you changed it. Save shows both, and you decide; until then both are kept.',
   'desk.keep-menu.saved': 'saved {time}',
   'desk.keep-menu.new': 'New',
   'desk.keep-menu.duplicate': 'Duplicate',
   'desk.keep-menu.print': 'Print',
   'desk.keep-menu.where-is-this-asked': 'Where is this asked?',
-  'desk.keep-menu.export': 'Export',
-  'desk.keep-menu.import': 'Import',
+  'desk.keep-menu.export': 'Export as our own file (.json)',
+  'desk.keep-menu.import': 'Import our own file (.json)',
   'desk.key-choice.key': 'Key: {words}',
   'desk.key-choice.flats-to-sharps-by': 'flats to sharps, by the circle',
   'desk.key-choice.by-fourths-from-c': 'by fourths, from C',
@@ -231,5 +247,5 @@ export const desk = {
   'desk.shortcut-list.delete': '0, Delete',
   'desk.notices.try-again': 'Try again',
   'desk.key-choice.none': 'none',
-  'desk.keep-menu.other-formats': 'Other formats …',
+  'desk.keep-menu.other-formats': 'Other files: MusicXML, MIDI …',
 } as const

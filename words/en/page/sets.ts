@@ -80,6 +80,7 @@ export const sets = {
     '<b>{covered}</b> covered, <b>{near}</b> near, <b>{missing}</b> missing{surplus, plural, =0 {} other {; # not asked for here}}.',
   'sets.set-grading.counted-as-read-open':
     'Counted as read: {open, plural, =1 {one question is} other {# questions are}} open.',
+  'sets.set-grading.as-chosen': 'What was chosen for {name}',
   'sets.set-grading.add-the': 'Add the {missing, plural, =1 {missing one} other {# missing}}',
   'sets.set-grading.coverage-on-a-page': 'Coverage on a page',
   'sets.set-grading.mock-exam': 'Mock exam',
