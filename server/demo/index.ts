@@ -4,7 +4,7 @@ import corvaneMallets from '../../demo/syllabi/corvane-mallets.json'
 import corvanePiano from '../../demo/syllabi/corvane-piano.json'
 import ternQuayAccordion from '../../demo/syllabi/tern-quay-accordion.json'
 import ternQuayPiano from '../../demo/syllabi/tern-quay-piano.json'
-import type { RecipeInput } from '#core/instrument'
+import { altered, type RecipeInput } from '#core/instrument'
 import { gradeSet, recipesForMissing } from '#core/syllabus'
 import { MOST_TAGS, type Preferences, type Pupil, type Studio } from '#shared/api'
 import { recipeOf, syllabusOf } from '#shared/schemas'
@@ -80,7 +80,8 @@ async function layExam(db: Db, studio: number, setId: string, { seed, marks }: N
 
 async function laySet(db: Db, studio: number, pupilId: string, pupil: DemoPupil, set: DemoSet): Promise<void> {
   const id = await insertSet(db, studio, pupilId, set.title)
-  const recipes = [...set.studies.map(recipeOf), ...(await builtFor(db, studio, pupil, set))]
+  const played = set.studies.map((study) => altered(recipeOf(study), pupil.preferences?.settings ?? {}))
+  const recipes = [...played, ...(await builtFor(db, studio, pupil, set))]
   const studyIds: string[] = []
   for (const recipe of recipes) studyIds.push((await insertStudy(db, studio, contentOf(recipe))).id)
   const graded = { syllabusId: set.syllabus ?? null, gradeId: set.grade ?? null }

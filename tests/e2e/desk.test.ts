@@ -175,7 +175,7 @@ describe('the study desk, by mouse', () => {
     await page.locator(`${finger('left', 3)}.pinned`).waitFor()
     expect(await fingersShown(page, 'left')).toBe(shown)
     await more(page, 'Duplicate')
-    await page.getByText('a draft, in this browser only').waitFor()
+    await page.getByText('a draft in this browser').waitFor()
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await page.waitForURL((url) => /\/desk\/[0-9a-f-]{36}$/.test(url.pathname) && !url.pathname.endsWith(id))
     expect((await call(`/api/studies/${id}`)).body.version).toBe(1)

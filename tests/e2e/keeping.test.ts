@@ -57,7 +57,7 @@ describe('undo', () => {
     // what follows at once is one step
     await page.waitForTimeout(1000)
     await choose('one octave')
-    await page.getByText('a draft, in this browser only').waitFor()
+    await page.getByText('a draft in this browser').waitFor()
     await page.reload()
     await page.getByRole('button', { name: 'Undo length: one octave' }).click()
     await page.getByRole('button', { name: 'Octaves: three octaves' }).waitFor()
@@ -83,7 +83,7 @@ describe('work is never lost', () => {
   it('what is not saved outlives a reload, and the window', async () => {
     const { page } = await open('/desk')
     await pin(page, 'right', 3, '4')
-    await page.getByText('a draft, in this browser only').waitFor()
+    await page.getByText('a draft in this browser').waitFor()
     await page.reload()
     await page.locator(`${finger('right', 3)}.pinned`).waitFor()
     const context = page.context()
@@ -172,7 +172,7 @@ describe('work is never lost', () => {
     await pin(page, 'left', 4, '2')
     await page.clock.runFor(SETTLED)
     expect(await stored(id)).toMatchObject({ version: 1, recipe: { pins: [{ hand: 'right', index: 3, finger: 4 }] } })
-    await page.getByText('a draft, in this browser only').waitFor()
+    await page.getByText('a draft in this browser').waitFor()
   })
 
   it('a save that is refused says so, and is not sent again and again', async () => {

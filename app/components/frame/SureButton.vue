@@ -33,11 +33,13 @@ function sure(): void {
     v-else
     role="group"
     :aria-label="question"
-    class="inline-flex items-baseline gap-3 text-[14px]"
+    class="inline-flex flex-wrap items-baseline gap-x-3 gap-y-1 text-[14px]"
     @keydown.esc.stop.prevent="leave"
   >
     <span class="text-missing">{{ question }}</span>
-    <button type="button" class="text-button" @click="sure">{{ yes }}</button>
-    <button ref="keep" type="button" class="text-button" @click="leave">{{ t('frame.sure-button.keep') }}</button>
+    <button type="button" class="text-button whitespace-nowrap" @click="sure">{{ yes }}</button>
+    <button ref="keep" type="button" class="text-button whitespace-nowrap" @click="leave">
+      {{ t('frame.sure-button.keep') }}
+    </button>
   </span>
 </template>

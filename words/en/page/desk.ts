@@ -59,7 +59,7 @@ export const desk = {
   'desk.keep-menu.saved-elsewhere-meanwhile': 'saved elsewhere meanwhile',
   'desk.keep-menu.server-gone-kept-in': 'server gone: kept in this browser',
   'desk.keep-menu.server-gone-not-saved': 'server gone: not saved',
-  'desk.keep-menu.kept-in-this-browser': 'a draft, in this browser only',
+  'desk.keep-menu.kept-in-this-browser': 'a draft in this browser',
   'desk.keep-menu.not-saved-yet': 'not in the library yet',
   'desk.keep-menu.nowhere': 'a draft, kept nowhere',
   'desk.keep-menu.changed-since': 'not saved since {time}',
