@@ -126,11 +126,12 @@ async function calling(page) {
 
 /** Types a call as fast as one types, each letter worked out and drawn; which tasks kept the page from answering. */
 async function typing(page) {
-  await page.evaluate(() => {
-    window.tasks = []
-    new PerformanceObserver((list) => window.tasks.push(...list.getEntries().map(({ duration }) => duration))).observe({
-      type: 'longtask',
-    })
+  const tasks = await page.evaluateHandle(() => {
+    /** @type {number[]} */
+    const long = []
+    const seen = new PerformanceObserver((list) => long.push(...list.getEntries().map(({ duration }) => duration)))
+    seen.observe({ type: 'longtask' })
+    return long
   })
   const line = page.getByRole('combobox', { name: /^Call a study/ })
   for (const called of ['g sharp harmonic minor together two octaves', 'D melodic minor contrary', 'B flat 4 oct']) {
@@ -138,7 +139,7 @@ async function typing(page) {
     await line.pressSequentially(called, { delay: 90 })
     await page.waitForTimeout(300)
   }
-  return page.evaluate(() => window.tasks)
+  return tasks.jsonValue()
 }
 
 export async function page(browser, address) {

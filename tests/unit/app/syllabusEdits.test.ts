@@ -1,11 +1,15 @@
-import { describe, expect, it } from 'vitest'
+import { beforeAll, describe, expect, it } from 'vitest'
 import { atomsOf, checkSyllabus, gradeSet } from '#core/syllabus'
 import { reportedGroups } from '../../../app/components/sets/entries'
 import { addGroup, copyGrade, typedEntries, withEntries } from '../../../app/components/syllabi/edits'
+import { allWords } from '~/composables/words'
 import corvane from '../../../demo/syllabi/corvane-piano.json'
 import ternQuay from '../../../demo/syllabi/tern-quay-piano.json'
 import { syllabusOf } from '../../../shared/schemas'
 import { entryOf, groupOf, listOf } from '../../support/syllabi'
+
+// a page of lists waits for the words beyond those of the first page
+beforeAll(() => allWords())
 
 const AT = { grade: 0, group: 0, entry: 0 }
 
