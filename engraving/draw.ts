@@ -2,7 +2,10 @@ import { type RenderContext, StaveConnector } from 'vexflow/core'
 import type { RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
 import type { PlacedNote, StaffPlan, System } from './layout'
+import { keepMetricsFlat } from './flatMetrics'
 import { inkOf, type Staff, staffOf } from './staffNotes'
+
+keepMetricsFlat()
 
 /** Where a finger number or a stick's letter stands: middle of its baseline. */
 export interface FingerSpot {
