@@ -162,11 +162,11 @@ export async function page(browser, address) {
   )
   print('   everything of it, as sent', bytes(first.sent))
   const edits = [
-    ['a pin', pinning, 40],
-    ['another key', rekeying, 80],
-    ['a called line', calling, 100],
+    { what: 'a pin', edit: pinning, budget: 40 },
+    { what: 'another key', edit: rekeying, budget: 80 },
+    { what: 'a called line', edit: calling, budget: 100 },
   ]
-  for (const [what, edit, budget] of edits) {
+  for (const { what, edit, budget } of edits) {
     const times = await edit(first.page)
     print(`${what}, until score and stair are repainted: median`, rounded(at(times, 0.5)))
     print('   the same at the 95th percentile', rounded(at(times, 0.95)), `budget ${budget} ms`)
