@@ -27,7 +27,7 @@ defineExpose({ press })
 
 <template>
   <div>
-    <div v-if="!asking" class="flex flex-wrap gap-[5px]" :class="{ 'gap-3': big }">
+    <div v-if="!asking" class="flex flex-wrap" :class="big ? 'gap-2 sm:gap-3' : 'gap-[5px]'">
       <button
         v-for="outcome in OUTCOMES"
         :key="outcome"
@@ -50,7 +50,8 @@ defineExpose({ press })
 <style scoped>
 .big {
   min-height: 64px;
-  min-width: min(150px, 29vw);
+  min-width: min(150px, 27vw);
+  padding-inline: 8px;
   font-size: 20px;
 }
 </style>

@@ -43,7 +43,7 @@ function include(event: Event): void {
 <template>
   <section
     :id="`grade-${grade.id}`"
-    class="grid grid-cols-[150px_minmax(0,1fr)] gap-6 border-t border-ink pt-3"
+    class="grid gap-x-6 gap-y-2 border-t border-ink pt-3 sm:grid-cols-[150px_minmax(0,1fr)]"
     :aria-label="grade.title"
   >
     <header class="self-start lg:sticky lg:top-3">

@@ -67,7 +67,7 @@ const stored = (id: string) => router.push(`/syllabi/${id}`)
       {{ t('syllabi.index.no-syllabus-on-file') }}
     </p>
     <section v-for="syllabus in syllabi" :key="syllabus.id" class="mt-6 border-t border-ink pt-2">
-      <h2 class="flex items-baseline gap-3 text-[19px]">
+      <h2 class="flex flex-wrap items-baseline gap-x-3 text-[19px]">
         <NuxtLink class="hover:underline" :to="`/syllabi/${syllabus.id}`">{{ syllabus.title }}</NuxtLink>
         <span class="quiet font-sans text-[14px] font-normal"
           >{{ syllabus.edition }} · {{ t('name.make', { make: syllabus.instrument }) }}</span
