@@ -15,7 +15,7 @@ function spoken<T>(words: () => T, none: T): T {
     return words()
   } catch (error) {
     if (!(error instanceof RangeError)) throw error
-    void allWords()
+    wantWords()
     return none
   }
 }
@@ -65,8 +65,17 @@ export const gapTold = ({
 let fetching: Promise<void> | null = null
 /** Fetches the words beyond those of the first page; once. */
 export function allWords(): Promise<void> {
-  fetching ??= import('#words/later').then(({ later }) => {
-    if (!whole) speak({ ...language.value, catalogue: { ...language.value.catalogue, ...later } })
-  })
+  fetching ??= import('#words/later').then(
+    ({ later }) => {
+      if (!whole) speak({ ...language.value, catalogue: { ...language.value.catalogue, ...later } })
+    },
+    (error: unknown) => {
+      // asked for once more by the next who wants them
+      fetching = null
+      throw error
+    },
+  )
   return fetching
 }
+/** Fetches them while nobody waits for it. */
+export const wantWords = (): void => void allWords().catch(() => undefined)

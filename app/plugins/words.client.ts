@@ -1,5 +1,5 @@
 import { defineNuxtPlugin, onNuxtReady, useRouter } from '#imports'
-import { allWords } from '~/composables/words'
+import { allWords, wantWords } from '~/composables/words'
 
 /** By then the first study is painted, in milliseconds. */
 const AFTER = 1000
@@ -9,5 +9,5 @@ export default defineNuxtPlugin(() => {
   useRouter().beforeResolve(async ({ path }) => {
     if (path !== '/' && !path.startsWith('/desk')) await allWords()
   })
-  onNuxtReady(() => void setTimeout(allWords, AFTER))
+  onNuxtReady(() => void setTimeout(wantWords, AFTER))
 })

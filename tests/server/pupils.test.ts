@@ -75,6 +75,28 @@ describe('a pupil', () => {
     expect(await whole()).toEqual(before)
   })
 
+  it('has the mock exams of each set by themselves, and they come back with the pupil', async () => {
+    const name = `Examined ${Date.now()}`
+    const { id, sets } = await wholePupil(name)
+    const { body: drawn } = await call(`/api/sets/${sets[0]}/draw?seed=7`)
+    const marks = drawn.items.map(() => drawn.marking.criteria.map(({ most }: { most: number }) => most))
+    const expected = drawn.items.map(({ atom }: { atom: string }) => atom)
+    const held = await call('/api/exams', 'POST', { setId: sets[0], seed: 7, marks, expected })
+    expect(held.status).toBe(201)
+    const listed = async (set: string) => (await call(`/api/exams?set=${set}`)).body
+    const [exam] = await listed(sets[0]!)
+    expect(exam).toMatchObject({ id: held.body.id, setId: sets[0], items: drawn.items.length, gradeTitle: 'Grade 1' })
+    expect(await listed(sets[1]!)).toEqual([])
+    expect((await call('/api/exams?set=nobody')).status).toBe(404)
+    expect((await call(`/api/pupils/${id}/belongings`)).body.exams).toBe(1)
+    const whole = (await call(`/api/exams/${exam.id}`)).body
+    await call(`/api/pupils/${id}`, 'DELETE')
+    expect((await call(`/api/exams/${exam.id}`)).status).toBe(404)
+    await call(`/api/bin/${(await inBin(name)).id}/restore`, 'POST', {})
+    expect((await call(`/api/exams/${exam.id}`)).body).toEqual(whole)
+    expect(await listed(sets[0]!)).toEqual([exam])
+  })
+
   it('in the bin keeps what of theirs was thrown away before from coming back alone', async () => {
     const name = `Gone ${Date.now()}`
     const { id, sets } = await wholePupil(name)

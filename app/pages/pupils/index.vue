@@ -66,7 +66,12 @@ const undo = (): Promise<void> =>
   <div class="pt-[22px]">
     <div class="flex flex-wrap items-baseline gap-x-8 gap-y-1">
       <h1 class="text-[26px]">{{ t('sets.index.pupils') }}</h1>
-      <div v-if="shelves[1]!.count" role="group" :aria-label="t('sets.index.who')" class="flex gap-5 text-[15px]">
+      <div
+        v-if="shelves[1]!.count || archived"
+        role="group"
+        :aria-label="t('sets.index.who')"
+        class="flex gap-5 text-[15px]"
+      >
         <button
           v-for="shelf in shelves"
           :key="String(shelf.value)"
