@@ -70,7 +70,7 @@ const VIEWS = [
       ])
       const buffer = fs.readFileSync(await download.path())
       const file = { name: download.suggestedFilename(), mimeType: 'text/xml', buffer }
-      await page.getByLabel('Choose a file').setInputFiles(file)
+      await page.getByLabel('Choose files').setInputFiles(file)
       await page.getByRole('button', { name: /^Format/ }).click()
       await page.getByRole('option', { name: /^MIDI/ }).click()
       await page.getByRole('button', { name: 'Keep the study' }).waitFor()
