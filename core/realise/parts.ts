@@ -17,9 +17,21 @@ const rising = (recipe: Recipe, octaves: number): Recipe => ({
   pattern: { ...recipe.pattern, walk: 'straight', figure: 'straight', accompaniment: 'none' },
 })
 
+const HIGHEST_KEY = 127
+/**
+ * The same where there are keys at all: crossings land on the same steps in every octave, and whether the study itself
+ * fits its instrument is told when all of it is known.
+ */
+function onKeys(recipe: Recipe, material: Material): Recipe {
+  const keys = linesOf(recipe, material, familyOf(recipe)).flatMap(({ notes }) => notes.map(({ midi }) => midi))
+  const under = Math.max(0, Math.ceil(-Math.min(...keys) / 12))
+  const over = Math.max(0, Math.ceil((Math.max(...keys) - HIGHEST_KEY) / 12))
+  return under === over ? recipe : { ...recipe, startOctave: recipe.startOctave + under - over }
+}
+
 /** Steps of the first octave on which either hand lands a crossing, going up. */
 function crossingsOver(recipe: Recipe, material: Material, octaves: number): number[] {
-  const straight = rising(recipe, octaves)
+  const straight = onKeys(rising(recipe, octaves), material)
   const family = familyOf(recipe)
   const steps = linesOf(straight, material, family).flatMap((line) =>
     performerOf(recipe)

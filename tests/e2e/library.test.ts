@@ -139,6 +139,7 @@ describe('the library', () => {
     await row(page, two).getByText('rare').waitFor()
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Into a set' }).click()
+    await page.getByRole('searchbox', { name: 'Find a pupil or a set' }).fill('chosen ones')
     await page.getByRole('button', { name: /^Chosen ones/ }).click()
     await page.getByText('2 added to Test P., Chosen ones.').waitFor()
     expect(await stored()).toHaveLength(2)

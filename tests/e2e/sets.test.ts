@@ -24,6 +24,7 @@ describe('a teacher’s whole errand', () => {
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Key: G♯ harmonic minor', exact: true }).waitFor()
     await page.getByRole('button', { name: 'Save to set' }).click()
+    await page.getByRole('searchbox', { name: 'Find a pupil or a set' }).fill('nell b.')
     await page.getByRole('button', { name: /^Towards Grade 3/ }).click()
     await page.getByText('Added to Nell B., Towards Grade 3.').waitFor()
 
@@ -193,6 +194,7 @@ describe('a set, by keyboard alone', () => {
     const [study] = content.studyIds
     const { page } = await open(`/desk/${study}`)
     await page.getByRole('button', { name: 'Save to set' }).click()
+    await page.getByRole('searchbox', { name: 'Find a pupil or a set' }).fill('once')
     await page.getByRole('button', { name: /^Once/ }).click()
     await page.getByText('is in Test P., Once already').waitFor()
     expect(await stored()).toEqual(['C'])

@@ -219,6 +219,11 @@ text {
   text-anchor: middle;
   fill: var(--color-ink);
 }
+@media (max-width: 639px) {
+  .finger text {
+    font-size: 17px;
+  }
+}
 .finger {
   cursor: pointer;
   outline: none;

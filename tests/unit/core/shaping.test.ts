@@ -114,6 +114,17 @@ describe('walks', () => {
     }
     expect(recipe.pattern.walk).toBe('crossing-loops')
   })
+
+  it('loops beyond the keys are refused by the start, as anything is that does not fit', () => {
+    const deep: RecipeInput = {
+      material: { tonic: 'Cb', kind: 'major' },
+      ...{ motion: 'contrary', contraryFrom: 'octave', octaves: 1, startOctave: 1 },
+      pattern: { walk: 'crossing-loops' },
+    }
+    expect(() => fingered(deep)).toThrow(expect.objectContaining({ code: 'range', path: 'startOctave' }))
+    // where the start is left open, they go where they fit
+    expect(fingered({ ...deep, startOctave: undefined } as RecipeInput).recipe.startOctave).toBeGreaterThan(1)
+  })
 })
 
 describe('journeys', () => {
