@@ -9,6 +9,7 @@ import ChangeSheet from '~/components/changes/ChangeSheet.vue'
 import RichWords from '~/components/frame/RichWords.vue'
 import { MOST_COMPARED } from '~/components/compare/beside'
 import SetList from '~/components/sets/SetList.vue'
+import ShelfTabs from '~/components/frame/ShelfTabs.vue'
 import SureButton from '~/components/frame/SureButton.vue'
 import FilterSentence from '~/components/library/FilterSentence.vue'
 import { type Filter, finding } from '~/components/library/finding'
@@ -54,12 +55,12 @@ const chooseNone = (): void => {
 }
 watch(() => sought.value.shelf, chooseNone)
 
-const SHELVES = [
-  { shelf: 'library', words: t('library.library') },
-  { shelf: 'archive', words: t('library.archive') },
-  { shelf: 'bin', words: t('library.bin') },
-] as const satisfies readonly { shelf: Shelf; words: string }[]
 const countOn = (shelf: Shelf): number => (studies.value ?? []).filter((study) => study.shelf === shelf).length
+const tabs = computed(() => [
+  { value: 'library' as Shelf, words: t('library.library'), count: countOn('library') },
+  { value: 'archive' as Shelf, words: t('library.archive'), count: countOn('archive') },
+  { value: 'bin' as Shelf, words: t('library.bin'), count: countOn('bin') },
+])
 const setFilter = (name: Filter, value: string): void => {
   sought.value = { ...sought.value, [name]: value }
 }
@@ -82,19 +83,7 @@ const EMPTY: Record<Shelf, string> = {
   <div class="pt-[16px]">
     <div class="flex flex-wrap items-baseline gap-x-8 gap-y-1">
       <h1 class="text-[26px]">{{ t('library.library') }}</h1>
-      <div role="group" :aria-label="t('library.shelf')" class="flex gap-5 text-[15px]">
-        <button
-          v-for="each in SHELVES"
-          :key="each.shelf"
-          type="button"
-          class="min-h-[30px]"
-          :class="each.shelf === sought.shelf ? 'font-semibold' : 'quiet underline underline-offset-3'"
-          :aria-pressed="each.shelf === sought.shelf"
-          @click="sought.shelf = each.shelf"
-        >
-          {{ each.words }} <span class="tabular-nums">{{ countOn(each.shelf) }}</span>
-        </button>
-      </div>
+      <ShelfTabs :label="t('library.shelf')" :value="sought.shelf" :shelves="tabs" @choose="sought.shelf = $event" />
       <label class="ml-auto text-[14px]">
         {{ t('library.find') }}
         <input

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { familyOf } from '#core/instrument'
 import { parseNote, printedName } from '#core/pitch'
 import { LEVELS, TASKS } from '#core/worksheet'
 import { ANSWERS } from '#shared/paper/asked'
@@ -12,13 +13,15 @@ import WordRow from './WordRow.vue'
 
 /** What a worksheet leaves blank, of which keys, how often, and its number. */
 const paper = usePaper()
-const player = computed(() => (paper.choice.instrument === 'piano' ? 'right' : 'other'))
+/** Who plays the upper line, and who the lower, if anybody does. */
+const players = computed(() => familyOf({ instrument: paper.choice.instrument }).players)
 const tasks = computed(() =>
-  TASKS.map((value) => ({
-    value,
-    words: t('print.worksheet.short', { task: value, player: value === 'lower-marks' ? 'left' : player.value }),
-    ticked: paper.choice.tasks.includes(value),
-  })),
+  TASKS.flatMap((value) => {
+    const player = players.value[value === 'lower-marks' ? 1 : 0]
+    if (!player) return []
+    const words = t('print.worksheet.short', { task: value, player })
+    return { value, words, ticked: paper.choice.tasks.includes(value) }
+  }),
 )
 const levels = LEVELS.map((value) => ({ value: value as number, words: t('paper.level.name', { level: value }) }))
 /** Tonics by fifths, flats to sharps. */

@@ -2,6 +2,7 @@
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useHead } from '#imports'
 import type { ChangeOfMany, ExamListing, Progress, Pupil } from '#shared/api'
+import ShelfTabs from '~/components/frame/ShelfTabs.vue'
 import TodayList from '~/components/practice/TodayList.vue'
 import NewPupil from '~/components/pupils/NewPupil.vue'
 import PupilList from '~/components/pupils/PupilList.vue'
@@ -66,24 +67,13 @@ const undo = (): Promise<void> =>
   <div class="pt-[22px]">
     <div class="flex flex-wrap items-baseline gap-x-8 gap-y-1">
       <h1 class="text-[26px]">{{ t('sets.index.pupils') }}</h1>
-      <div
+      <ShelfTabs
         v-if="shelves[1]!.count || archived"
-        role="group"
-        :aria-label="t('sets.index.who')"
-        class="flex gap-5 text-[15px]"
-      >
-        <button
-          v-for="shelf in shelves"
-          :key="String(shelf.value)"
-          type="button"
-          class="min-h-[30px]"
-          :class="shelf.value === archived ? 'font-semibold' : 'quiet underline underline-offset-3'"
-          :aria-pressed="shelf.value === archived"
-          @click="archived = shelf.value"
-        >
-          {{ shelf.words }} <span class="tabular-nums">{{ shelf.count }}</span>
-        </button>
-      </div>
+        :label="t('sets.index.who')"
+        :value="archived"
+        :shelves="shelves"
+        @choose="archived = $event"
+      />
       <label v-if="(pupils?.length ?? 0) > FEW" class="ml-auto text-[14px]">
         {{ t('sets.index.find') }}
         <input
