@@ -99,7 +99,7 @@ describe('the study desk, by mouse', () => {
     await page.getByRole('alert').filter({ hasText: 'semitones' }).waitFor({ state: 'detached' })
   })
 
-  it('takes an alternative, and goes back to its own', async () => {
+  atNight('takes an alternative, and goes back to its own', async () => {
     const { page } = await open('/desk')
     await page.getByRole('button', { name: 'left hand', exact: true }).click()
     const own = await fingersShown(page, 'left')
@@ -263,7 +263,7 @@ describe('the study desk, by mouse', () => {
 })
 
 describe('the study desk, by keyboard alone', () => {
-  it('names the key, walks the fingers, pins and frees, saves', async () => {
+  atNight('names the key, walks the fingers, pins and frees, saves', async () => {
     const { page } = await open('/desk')
     await page.getByRole('button', { name: 'Key: C major', exact: true }).waitFor()
     const focused = () =>
