@@ -130,7 +130,7 @@ describe('an accordion teacher’s lesson, by mouse', () => {
 })
 
 describe('an accordion teacher’s lesson, by keyboard', () => {
-  it('calls it, pins a bass, turns the picture round, and hears it', async () => {
+  atNight('calls it, pins a bass, turns the picture round, and hears it', async () => {
     const { page, problems } = await open('/desk', { width: 1024, height: 768 })
     await callStudy(page, 'G major C-system two octaves alternating bass bellows turn every two bars')
     await shown(page, 'right', '2434324243')
@@ -194,7 +194,7 @@ describe('an accordion teacher’s lesson, by keyboard', () => {
     expect(problems).toEqual([])
   })
 
-  it('reads a bass scale on the phone', async () => {
+  atNight('reads a bass scale on the phone', async () => {
     const { page, problems } = await open('/desk', { width: 390, height: 844 })
     await callStudy(page, 'bass scale F major accordion one octave')
     await shown(page, 'left', '42542534')

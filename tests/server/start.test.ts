@@ -162,7 +162,7 @@ describe('the start command', () => {
     expect(readdirSync(fresh)).not.toContain('node_modules')
   })
 
-  it('says so when the outside database does not answer', async () => {
+  atNight('says so when the outside database does not answer', async () => {
     const port = await freePort()
     const lost = await start(port, { DATABASE_URL: `postgres://nobody:x@127.0.0.1:${await freePort()}/none` })
     expect(await lost.ended).toBe(1)

@@ -85,7 +85,7 @@ const items = computed(() => {
     </span>
     <span class="whitespace-nowrap" role="status"
       ><WordPanel :words="words" :label="t('desk.keep-menu.means', { words })" look="aside">
-        <p class="w-[290px] p-4 text-[14px] whitespace-normal">{{ meaning }}</p>
+        <p class="w-[290px] p-4 text-[14px] whitespace-normal" tabindex="0">{{ meaning }}</p>
       </WordPanel></span
     >
     <Menu as="div" class="relative">
