@@ -137,6 +137,10 @@ describe('panels, by keyboard', () => {
     await expect.poll(() => inPanel(page)).toBe(true)
     await page.getByRole('button', { name: 'new pupil …' }).focus()
     await page.keyboard.press('Enter')
+    // the list may still be on its way
+    await expect
+      .poll(() => page.getByLabel('Name of a new pupil').evaluate((field) => field === document.activeElement))
+      .toBe(true)
     await page.keyboard.type('Nell Quay')
     await page.keyboard.press('Enter')
     await page.getByText('Added to Nell Quay, First set').waitFor()

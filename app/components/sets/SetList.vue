@@ -16,8 +16,10 @@ const emit = defineEmits<{ choose: [set: { id: string; words: string }] }>()
 
 const pupils = ref<Pupil[] | null>(null)
 const { busy, error, guarded } = working()
+// whoever types a new name faster than the list comes is not kept waiting by it
+const { error: unread, guarded: reading } = working()
 onMounted(() =>
-  guarded(async () => {
+  reading(async () => {
     pupils.value = (await ask<Pupil[]>('/api/pupils')).filter(({ archived }) => !archived)
   }),
 )
@@ -60,7 +62,7 @@ const enter = (name: string): Promise<void> =>
       :aria-label="t('sets.set-list.find')"
       :placeholder="t('sets.set-list.find')"
     />
-    <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
+    <p v-if="error || unread" role="alert" class="text-missing">{{ error || unread }}</p>
     <p v-else-if="!pupils" role="status" class="quiet">{{ t('sets.set-list.fetching-the-sets') }}</p>
     <p v-else-if="found.length === 0" role="status" class="quiet aside">{{ t('sets.set-list.none') }}</p>
     <ul class="max-h-[250px] overflow-auto">
