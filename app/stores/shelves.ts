@@ -1,6 +1,7 @@
 import { computed, type ShallowRef, shallowRef } from 'vue'
 import type { RecipeInput } from '#core/instrument'
 import type { ChangeOfMany, ChangePreview, Shelf, StudyListing, SyllabusListing } from '#shared/api'
+import { undoChange } from '~/components/changes/undoing'
 import { onBack } from '~/composables/reach'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
@@ -99,7 +100,7 @@ function changeDeeds(work: Work) {
     work(() =>
       Promise.resolve({
         words: t('changes.done', { count }),
-        undo: async () => t('changes.undone', await ask(`/api/changes/${id}/undo`, 'POST', {})),
+        undo: () => undoChange(id),
       }),
     )
 

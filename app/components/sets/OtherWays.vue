@@ -3,6 +3,7 @@ import { computed, shallowRef } from 'vue'
 import { alters, familyOf, taughtOf } from '#core/instrument'
 import type { ChangeOfMany, ChangePreview, Preferences, StudySet } from '#shared/api'
 import ChangeSheet from '~/components/changes/ChangeSheet.vue'
+import { undoChange } from '~/components/changes/undoing'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
 import { t } from '~/composables/words'
@@ -34,7 +35,7 @@ function change(made: ChangeOfMany): void {
 }
 const undo = (): Promise<void> =>
   guarded(async () => {
-    undone.value = t('changes.undone', await ask(`/api/changes/${done.value!.id}/undo`, 'POST', {}))
+    undone.value = await undoChange(done.value!.id)
     done.value = null
     emit('changed')
   })

@@ -2,6 +2,7 @@
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useHead } from '#imports'
 import type { ChangeOfMany, ExamListing, Progress, Pupil } from '#shared/api'
+import { undoChange } from '~/components/changes/undoing'
 import ShelfTabs from '~/components/frame/ShelfTabs.vue'
 import TodayList from '~/components/practice/TodayList.vue'
 import NewPupil from '~/components/pupils/NewPupil.vue'
@@ -52,8 +53,7 @@ async function left(words: string, bin: string): Promise<void> {
   done.value = { words, undo }
 }
 async function refingered({ id, changed }: ChangeOfMany): Promise<void> {
-  const undo = async (): Promise<string> => t('changes.undone', await ask(`/api/changes/${id}/undo`, 'POST', {}))
-  done.value = { words: t('changes.done', { count: changed }), undo }
+  done.value = { words: t('changes.done', { count: changed }), undo: () => undoChange(id) }
   await load()
 }
 const undo = (): Promise<void> =>
