@@ -30,10 +30,10 @@ export function readSyllabus(file: string | undefined, option: string): Syllabus
   throw refuse('csv', { line, said }, field, { problems })
 }
 
-/** Runs a command whose refusals are printed as an error object. @returns 0, or 1 where it was refused */
-export async function answered(output: NodeJS.WritableStream, work: () => object | Promise<object>): Promise<number> {
+/** Runs work whose refusals are printed as an error object. @returns 0, or 1 where it was refused */
+export async function guarded(output: NodeJS.WritableStream, work: () => void | Promise<void>): Promise<number> {
   try {
-    output.write(`${JSON.stringify(said(await work()))}\n`)
+    await work()
     return 0
   } catch (error) {
     if (!(error instanceof RecipeError)) throw error
@@ -41,3 +41,9 @@ export async function answered(output: NodeJS.WritableStream, work: () => object
     return 1
   }
 }
+
+/** Runs a command and prints its answer, or its refusal. @returns 0, or 1 where it was refused */
+export const answered = (output: NodeJS.WritableStream, work: () => object | Promise<object>): Promise<number> =>
+  guarded(output, async () => {
+    output.write(`${JSON.stringify(said(await work()))}\n`)
+  })

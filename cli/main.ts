@@ -3,6 +3,7 @@ import { grade } from './grade'
 import { answerLines, answerWhole } from './lines'
 import { planLine } from './plan'
 import { realiseLine } from './realise'
+import { record } from './record'
 import { syllabus } from './syllabus'
 
 const USE = `tactum: the core from a terminal
@@ -15,6 +16,7 @@ const USE = `tactum: the core from a terminal
   npm run --silent export -- --format pdf --chart KIND --out FILE [--instrument ID] [--school ID] [--paper a4|letter]
   npm run --silent import -- FILE
   npm run --silent syllabus -- check FILE
+  npm run --silent record -- read --set FILE < lines-of-what-was-played.txt
   npm run --silent syllabus -- read [--title WORDS] < printed-lines.txt
 `
 
@@ -26,6 +28,7 @@ export async function main(command: string | undefined, args: readonly string[])
   if (command === 'export') return (await import('./music')).exportMusic(args, process.stdin, process.stdout)
   if (command === 'import') return (await import('./music')).importMusic(args, process.stdout)
   if (command === 'grade') return grade(args, process.stdout)
+  if (command === 'record') return record(args, process.stdin, process.stdout)
   if (command === 'syllabus') return syllabus(args, process.stdin, process.stdout)
   process.stderr.write(USE)
   return 2

@@ -7,6 +7,7 @@ interface Refusals {
   'option.missing': { option: string; wanted: 'file' | 'grade' }
   'option.unknown': { why: string }
   'option.action': null
+  'option.record': null
   'option.among': { among: string }
   'option.format': { known: string }
   'export.none': null

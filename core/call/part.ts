@@ -1,5 +1,5 @@
 import type { Note } from '../pitch'
-import type { RecipeInput } from '../instrument'
+import type { Place, RecipeInput } from '../instrument'
 import type { Chooser, Entry } from '../syllabus'
 
 /** What makes a kind: which chord or mode, which minor, which shape, or a name that says it all. */
@@ -74,6 +74,20 @@ export interface Ask {
   readonly condition?: string
 }
 
+/** What a line of the record says beyond the study. */
+export interface Played {
+  /** `unclear`: something was said of how it went that is none of the outcomes. */
+  readonly outcome?: 'right' | 'hesitated' | 'wrong' | 'unclear'
+  readonly place?: Place
+  readonly kind?: 'cold-test' | 'home'
+  /** Each hand by itself. */
+  readonly apart?: true
+  /** A word between two outcomes: the second limits the first, or came after it. */
+  readonly turns?: 'but' | 'then'
+  /** Read, and nothing that the record takes. */
+  readonly beyond?: true
+}
+
 /** What a stretch of the line says. */
 export type Part =
   | { readonly is: 'tonic'; readonly note: Note }
@@ -92,6 +106,8 @@ export type Part =
   | { readonly is: 'signs'; readonly signs: Signs }
   /** What only a board's list asks. */
   | { readonly is: 'ask'; readonly ask: Ask }
+  /** What only a line of the record says. */
+  | { readonly is: 'played'; readonly played: Played }
   /** Between alternatives. */
   | { readonly is: 'or' }
   /** Words that a sentence needs and that say nothing. */

@@ -24,7 +24,12 @@ const ready = computed(() => said.value.length > 0 && said.value.every(isWhole))
 const tempoOf = (each: Said, row: Row): number =>
   each.bpm === null ? (row.steps.at(-1)?.tempo ?? row.asked) : notesOf(each.bpm, row.recipe)
 
-function heard(each: Said): string {
+const heard = (each: Said): string =>
+  each.unread.length === 0
+    ? understood(each)
+    : t('practice.line.unread', { heard: understood(each), words: each.unread.join(' ') })
+
+function understood(each: Said): string {
   const row = rowOf(each)
   if (!row) {
     const among = each.studies.map((study) => tell(props.rows[study]!.title)).join('; ')

@@ -51,6 +51,7 @@ export const practice = {
   'practice.line.add': 'Add',
   'practice.line.heard':
     '{title}: {outcome, select, right {right} hesitated {hesitated} other {wrong}} at ♩ = {bpm}{hands, select, right {, right hand} left {, left hand} together {, together} other {}}{place, select, start {, at the start} turn {, at the turn} crossing {, at a crossing} end {, at the end} other {}}',
+  'practice.line.unread': '{heard} (not read: {words})',
   'practice.line.how': '{title}: how did it go? Clean, hesitated or wrong.',
   'practice.line.which': '“{typed}”: {among, select, none {nothing in this set} other {which of {among}?}}',
   'practice.will.title': 'Will it do?',

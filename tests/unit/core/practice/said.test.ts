@@ -89,7 +89,7 @@ describe('whatever is said in one piece', () => {
           const tail = [tempo, place?.[1] ?? ''].filter(Boolean)
           const words = outcomeFirst ? [how, name, ...tail] : [name, ...tail, how]
           const [read] = recordSaid(words.join(' '), STUDIES)
-          expect(read).toMatchObject({ outcome, bpm, place: place?.[0] ?? null, studies: [study], complete: true })
+          expect(read).toMatchObject({ outcome, bpm, place: place?.[0] ?? null, studies: [study], unread: [] })
         },
       ),
       { numRuns: runs(200) },
