@@ -167,15 +167,18 @@ const TEMPI: Rule[] = [
   ),
 ]
 
-/** Words of a sentence that say nothing of how it went. */
-const FILLERS: Rule[] = fixed(
-  [
-    'he|she|it|they|was|were|is|are|had|has|did|played|plays|play|went|got|a|an|his|her|their|today|again|this|that|all|' +
-      'quite|very|really|now|just|for|by|so|one|some|time|stayed|sounded|came|out|&',
-    'hoy|el|la|los|las|ella|toco|tocado|salio|muy|otra|vez|un|una|fue|esta|estuvo|heute|war|ist|sehr|das|die|der',
-  ],
-  { part: { is: 'filler' } },
-)
+/** Words of a sentence that say nothing of how it went; “all” is of the study, not of all keys. */
+const FILLERS: Rule[] = [
+  ...says(['all|everything|todo', 'all the way through?'], {}),
+  ...fixed(
+    [
+      'he|she|it|they|was|were|is|are|had|has|did|played|plays|play|went|got|a|an|his|her|their|today|again|this|that|all|' +
+        'quite|very|really|now|just|for|by|so|one|some|time|stayed|sounded|came|out|&',
+      'hoy|el|la|los|las|ella|toco|tocado|salio|muy|otra|vez|un|una|fue|esta|estuvo|heute|war|ist|sehr|das|die|der',
+    ],
+    { part: { is: 'filler' } },
+  ),
+]
 
 /** What only a line of the record says (ours; any of these words serves). */
 export const RECORD_RULES: readonly Rule[] = [

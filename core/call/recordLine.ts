@@ -80,8 +80,10 @@ function beginsAnew(items: readonly Understood[], from: number, at: number): boo
     const said = since.some(isComma) && since.some((each) => saysHands(each) || saysTempo(each))
     return since.some(saysOutcome) || (isTonic(item) && said)
   }
-  if (!saysHands(item) || !before.some(saysOutcome)) return false
-  if (before.some(saysHands)) return true
+  if (!saysHands(item)) return false
+  const told = before.some(saysOutcome)
+  if (before.some(saysHands)) return told || before.some(saysTempo)
+  if (!told) return false
   // “G minor clean, left hand wrong at the turn”: another hand's own outcome
   const start = beginning(items, from, at)
   const rest = items.slice(start)
@@ -177,24 +179,36 @@ function told(items: readonly Understood[], key: readonly Understood[]): PlayedL
   return each.flatMap((some) => hands.map((hand) => ({ ...line, studies: some, hands: hand })))
 }
 
-/**
- * Reads a line about what was played, as a teacher would say it. Words for hands are taken before words for outcomes:
- * `right` by itself is an outcome, `right hand` and `RH` are a hand. What nobody said is null.
- */
-export function parsePlayed(line: string): PlayedLine[] {
-  return line
-    .replaceAll('’', "'")
-    .split(/[;\n]|(?<=\p{L}{2}|\d)[.!](?=\s|$)/u)
-    .flatMap((sentence) => {
-      const items = read(sentence).filter(
-        ({ typed }) => isComma({ typed } as Understood) || isWord(typed) || typed === '♩',
-      )
-      if (!items.some((item) => isWord(item.typed))) return []
-      let key: readonly Understood[] = []
-      return stretches(items).flatMap((stretch) => {
+/** What a sentence says; the key that was named last goes on until another is named. */
+function sentenceRead(
+  sentence: string,
+  before: readonly Understood[],
+): { lines: PlayedLine[]; key: readonly Understood[] } {
+  const items = read(sentence).filter(({ typed }) => typed === ',' || isWord(typed))
+  let key = before
+  const lines = items.some(({ typed }) => isWord(typed))
+    ? stretches(items).flatMap((stretch) => {
         const own = inherited(stretch, key)
         key = [...own, ...stretch]
         return told(stretch, own)
       })
-    })
+    : []
+  return { lines, key }
 }
+
+/**
+ * Reads lines about what was played, as a teacher would say it. Words for hands are taken before words for outcomes:
+ * `right` by itself is an outcome, `right hand` and `RH` are a hand. What nobody said is null.
+ */
+export const parsePlayed = (text: string): PlayedLine[] =>
+  text
+    .replaceAll('’', "'")
+    .split('\n')
+    .flatMap((line) => {
+      let key: readonly Understood[] = []
+      return line.split(/;|(?<=\p{L}{2}|\d)[.!](?=\s|$)/u).flatMap((sentence) => {
+        const found = sentenceRead(sentence, key)
+        key = found.key
+        return found.lines
+      })
+    })

@@ -251,6 +251,9 @@ export const PLAYED_LINES: readonly (readonly [string, ...Reading[]])[] = [
   ['clean F major, wrong D major', of('right', null, null, null, F), of('wrong', null, null, null, D)],
   ['she was shaky in F major', of('hesitated', null, null, null, F)],
   ['F major, hands together, 96, clean', of('right', 96, 'together', null, F)],
+  ['D major RH 80 clean; LH 72 wrong', of('right', 80, 'right', null, D), of('wrong', 72, 'left', null, D)],
+  ['F major right all the way through', of('right', null, null, null, F)],
+  ['F major RH 60 then hands together 80 clean', of(null, 60, 'right', null, F), of('right', 80, 'together', null, F)],
   // Spanish
   ['fa mayor mano derecha mal', of('wrong', null, 'right', null, F)],
   ['fa mayor mano derecha bien', of('right', null, 'right', null, F)],
