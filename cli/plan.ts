@@ -2,9 +2,12 @@ import { completeRecipe, type Recipe } from '#core/instrument'
 import {
   dateOf,
   type Entry,
+  type Examined,
+  examDraw,
   type GradeInstead,
   gradesBelow,
   helpTold,
+  type LeavingOut,
   preparationFor,
   prepare,
   type Prepared,
@@ -13,16 +16,7 @@ import {
   targetsFor,
   wouldHelp,
 } from '#core/practice'
-import {
-  askedGrade,
-  atomsOf,
-  drawOf,
-  type ExamDraw,
-  gradeOf,
-  gradeSet,
-  recipesForMissing,
-  USUAL_POLICIES,
-} from '#core/syllabus'
+import { type ExamDraw, gradeOf, gradeSet, recipesForMissing, USUAL_POLICIES } from '#core/syllabus'
 import type { PlanRequest } from '#shared/practiceSchema'
 import { planRequestOf, syllabusOf } from '#shared/schemas'
 import { readSyllabus } from './files'
@@ -31,22 +25,20 @@ import type { Answer } from './lines'
 /** What is practised, and what an exam draws from it. */
 interface Prescribed {
   readonly studies: readonly Recipe[]
+  readonly examined?: Examined
   readonly draw?: ExamDraw
   readonly instead: readonly GradeInstead[]
 }
 
 /** Studies as they are given, those of a grade, or both: then the grade's draw is held against the studies. */
-function prescribed({ studies, syllabus, grade }: PlanRequest): Prescribed {
+function prescribed({ studies, syllabus, grade }: PlanRequest, record: readonly Entry[]): Prescribed {
   if (syllabus === undefined) return { studies: studies!.map((study) => completeRecipe(study)), instead: [] }
   const list = typeof syllabus === 'string' ? readSyllabus(syllabus, 'syllabus') : syllabusOf(syllabus)
   const asked = gradeOf(list, grade!)
   const own = (studies ?? recipesForMissing(list, gradeSet(list, asked.id, []))).map((study) => completeRecipe(study))
   const instead = gradesBelow(list, asked.id, own, USUAL_POLICIES)
-  return {
-    studies: own,
-    instead,
-    draw: drawOf(askedGrade(list, asked), atomsOf(list, asked), gradeSet(list, asked.id, own)),
-  }
+  const examined = { list, grade: asked.id, policies: USUAL_POLICIES }
+  return { studies: own, instead, examined, draw: examDraw(examined, own, record) }
 }
 
 const entryOf = ({ study, hands, octaves, ...rest }: PlanRequest['record'][number]): Entry => {
@@ -56,8 +48,19 @@ const entryOf = ({ study, hands, octaves, ...rest }: PlanRequest['record'][numbe
 
 const rounded = (value: number, places = 4): number => Number(value.toFixed(places))
 
-function answerOf(preparation: Preparation, prepared: Prepared, instead: Prescribed['instead']): Answer {
-  const { aim, targets } = preparation
+/** What is practised and asked once some studies are left out: the list still asks what it asked. */
+function leavingOut({ examined, studies }: Prescribed, record: readonly Entry[]): LeavingOut | undefined {
+  if (!examined) return undefined
+  return (left) => {
+    const kept = studies.filter((_, at) => !left.includes(at))
+    const draw = examDraw(examined, kept, record)
+    return { draw, targets: targetsFor(kept, draw) }
+  }
+}
+
+function answerOf(preparation: Preparation, prepared: Prepared, told: Prescribed): Answer {
+  const { aim, targets, record } = preparation
+  const { instead, examined, studies } = told
   const { states, standings, plan, then } = prepared
   const grades = instead.map(({ studies, ...other }) => ({ ...other, targets: targetsFor(studies, other.draw) }))
   return {
@@ -75,7 +78,9 @@ function answerOf(preparation: Preparation, prepared: Prepared, instead: Prescri
     high: rounded(then.high),
     notReady: then.notReady,
     unseen: plan.unseen,
-    wouldHelp: wouldHelp(preparation, prepared, grades).map((help) => ({
+    // what a list asks is planned in these
+    ...(examined ? { studies } : {}),
+    wouldHelp: wouldHelp(preparation, prepared, grades, leavingOut(told, record)).map((help) => ({
       ...help,
       ...('exam' in help ? { exam: dateOf(help.exam) } : {}),
       chance: rounded(help.chance),
@@ -87,7 +92,8 @@ function answerOf(preparation: Preparation, prepared: Prepared, instead: Prescri
 /** The plan to an exam, with how the studies stand and whether it will do. @throws RecipeError naming the field */
 export function planLine(value: unknown): Answer {
   const request = planRequestOf(value)
-  const { studies, draw, instead } = prescribed(request)
-  const preparation = preparationFor({ ...request, studies, record: request.record.map(entryOf), draw })
-  return answerOf(preparation, prepare(preparation), instead)
+  const record = request.record.map(entryOf)
+  const told = prescribed(request, record)
+  const preparation = preparationFor({ ...request, studies: told.studies, record, draw: told.draw })
+  return answerOf(preparation, prepare(preparation), told)
 }

@@ -1,25 +1,22 @@
-import { getPupil, getSyllabus, getThrownAway, inTransaction, type Pool, putBack } from './db'
+import { getPupil, getSyllabus, getTrashed, inTransaction, type Pool, restoreTrashed } from './db'
 import { refuse } from './messages'
 import { notFound, Refusal } from './refusal'
 
 /**
- * Puts a pupil, a set, a mock exam or a list back as it was.
- * @throws Refusal 404, or 409 where a list has its id by now, or what is put back belongs to a pupil in the bin
+ * Restores a pupil, a set, a mock exam or a list as it was.
+ * @throws Refusal 404, or 409 where a list has its id by now, or what is restored belongs to a pupil in the trash
  */
-export function takeBack(pool: Pool, studio: number, id: string): Promise<{ what: string; id: string }> {
+export function restore(pool: Pool, studio: number, id: string): Promise<{ what: string; id: string }> {
   return inTransaction(pool, async (db) => {
-    const kept = await getThrownAway(db, studio, id)
-    if (!kept) throw notFound('thing')
-    const { what, document } = kept
-    const { row } = document
+    const stored = await getTrashed(db, studio, id)
+    if (!stored) throw notFound('thing')
+    const { what } = stored
+    const { row } = stored.document
     if (what === 'syllabus' && (await getSyllabus(db, studio, row.id)))
       throw new Refusal(409, refuse('syllabus.exists', { id: row.id }, 'id').toFault())
     if (row.pupil_id && !(await getPupil(db, studio, row.pupil_id)))
       throw new Refusal(409, refuse('pupil.gone', {}, 'id').toFault())
-    // a list that is gone meanwhile grades no set
-    const graded = what === 'set' && row.syllabus_id ? await getSyllabus(db, studio, row.syllabus_id) : true
-    const whole = graded ? document : { ...document, row: { ...row, syllabus_id: null, grade_id: null } }
-    await putBack(db, studio, id, what, whole)
+    await restoreTrashed(db, studio, id, stored)
     return { what, id: row.id }
   })
 }

@@ -1,5 +1,5 @@
 import { familyOf, type RecipeInput, taughtOf } from '#core/instrument'
-import type { ChangeOfMany, ChangePreview, Study } from '#shared/api'
+import type { BulkEdit, ChangePreview, Study } from '#shared/api'
 import {
   type Db,
   getPupil,
@@ -75,7 +75,7 @@ export async function changeMany(
   studio: number,
   wanted: readonly Pick<Study, 'id' | 'version'>[],
   some: Some,
-): Promise<ChangeOfMany> {
+): Promise<BulkEdit> {
   const studies: Study[] = []
   for (const each of wanted) studies.push(await seen(pool, studio, each))
   const changed = await changedIn(studies, some)

@@ -2,10 +2,10 @@ import { zipSync } from 'fflate'
 import type { PaperAsked } from '#shared/paper'
 import type { PaperWanted } from '#shared/paperSchema'
 import { fileName } from '#shared/fileName'
-import { type Db, type Pool, studiesNamed } from './db'
+import { type Db, getSets, type Pool, studiesNamed } from './db'
 import { refuse } from './messages'
 import { practiceOf } from './practice'
-import { setFor } from './sets'
+import { notFound } from './refusal'
 import { thread, weighed } from './work'
 
 type Out = Extract<PaperAsked, { readonly sheet: 'studies' }>['studies'][number]
@@ -19,9 +19,14 @@ interface Some {
 
 const outOf = ({ recipe, accepted }: Out): Out => ({ recipe, ...(accepted && { accepted }) })
 
-async function setOut(db: Db, studio: number, id: string): Promise<Some> {
-  const { title, pupil, studies } = await setFor(db, studio, id)
-  return { title, name: pupil.name, studies: studies.map(outOf) }
+/** @throws Refusal 404 */
+async function setsOut(db: Db, studio: number, ids: readonly string[]): Promise<Some[]> {
+  const found = new Map((await getSets(db, studio, ids)).map((set) => [set.id, set]))
+  return ids.map((id) => {
+    const set = found.get(id)
+    if (!set) throw notFound('set')
+    return { title: set.title, name: set.pupil.name, studies: set.studies.map(outOf) }
+  })
 }
 
 /** What is to stand on sheets of studies, sheet by sheet. @throws Refusal where there is nothing to print */
@@ -29,7 +34,7 @@ async function someOf(db: Db, studio: number, wanted: PaperWanted): Promise<Some
   const { sets, ids, title, studies } = wanted
   const sheets =
     sets.length > 0
-      ? await Promise.all(sets.map((id) => setOut(db, studio, id)))
+      ? await setsOut(db, studio, sets)
       : [{ title, studies: (ids.length > 0 ? await studiesNamed(db, studio, ids) : studies).map(outOf) }]
   // each is made by itself, one after the other
   sheets.forEach(({ studies: own }, at) => {

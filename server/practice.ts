@@ -1,10 +1,12 @@
 import { listed } from '#core/message'
-import { families } from '#core/instrument'
+import { families, type Recipe } from '#core/instrument'
 import {
   dayOf,
   dueAfter,
+  type Examined,
   type GradeInstead,
   type Entry,
+  practisedBeside,
   preparationFor,
   prepare,
   standingToday,
@@ -15,17 +17,20 @@ import {
 import { askedGrade, atomsOf, drawOf, type ExamDraw, gradeOf, type GradeReport } from '#core/syllabus'
 import type { KeptAim, KeptRoute, PracticeFile, Progress, SetReadiness, StudySet, Syllabus } from '#shared/api'
 import {
-  countEntries,
   type Db,
   deleteRoute,
+  allSyllabi,
   getAim,
   getPupil,
+  getSets,
   inSnapshot,
   inTransaction,
   listAims,
   listEntries,
+  listEntriesOf,
   listRoutes,
   type Pool,
+  type StampedAim,
   writeAim,
   writeRoute,
 } from './db'
@@ -39,17 +44,39 @@ import { answerTo } from './work'
 interface Graded {
   readonly draw: ExamDraw
   readonly list: Syllabus
+  readonly examined: Examined
 }
 
+const isGraded = (set: StudySet): boolean => Boolean(set.syllabusId && set.gradeId && set.studies.length > 0)
+
 /** What a set's grade draws from, and how the set stands against it; null where it has none. */
-async function gradedFor(db: Db, studio: number, set: StudySet): Promise<Graded | null> {
-  if (!set.syllabusId || !set.gradeId || set.studies.length === 0) return null
-  const { document } = await syllabusFor(db, studio, set.syllabusId)
-  const grade = gradeOf(document, set.gradeId)
+async function gradedFor(db: Db, studio: number, set: StudySet, record: readonly Entry[]): Promise<Graded | null> {
+  if (!isGraded(set)) return null
+  return gradedBy(set, (await syllabusFor(db, studio, set.syllabusId!)).document, record)
+}
+
+/** What a grade draws from: what the set has for it, and what the record has besides. */
+export async function drawBy(
+  asked: Examined,
+  recipes: readonly Recipe[],
+  report: GradeReport,
+  record: readonly Entry[],
+): Promise<ExamDraw> {
+  const { list } = asked
+  const grade = gradeOf(list, asked.grade)
+  const beside = practisedBeside(recipes, record)
+  const known = beside.length > 0 ? await answerTo('grade', { ...asked, recipes: beside }) : { atoms: [] }
+  return drawOf(askedGrade(list, grade), atomsOf(list, grade), report, { recipes: beside, report: known })
+}
+
+async function gradedBy(set: StudySet, document: Syllabus, record: readonly Entry[]): Promise<Graded> {
+  const grade = gradeOf(document, set.gradeId!)
   const recipes = set.studies.map(({ recipe }) => recipe)
-  const report = await answerTo('grade', { list: document, grade: grade.id, recipes, policies: policiesOf(set) })
-  const draw = drawOf(askedGrade(document, grade), atomsOf(document, grade), report)
-  return { draw, list: document }
+  const policies = policiesOf(set)
+  const asked = { list: document, grade: grade.id, policies }
+  const report = await answerTo('grade', { ...asked, recipes })
+  const draw = await drawBy(asked, recipes, report, record)
+  return { draw, list: document, examined: { ...asked, list: { ...document, grades: [grade] } } }
 }
 
 /** Grades that the pupil could take instead, in the pupil's own settings. */
@@ -64,12 +91,14 @@ async function insteadOf(db: Db, studio: number, set: StudySet, { list }: Graded
 export function practiceOf(pool: Pool, studio: number, setId: string): Promise<PracticeFile> {
   return inSnapshot(pool, async (db) => {
     const set = await setFor(db, studio, setId)
-    const graded = await gradedFor(db, studio, set)
+    const record = await listEntries(db, studio, set.pupil.id)
+    const graded = await gradedFor(db, studio, set, record)
     return {
       set,
       aim: await getAim(db, studio, setId),
-      record: packed(await listEntries(db, studio, set.pupil.id)),
+      record: packed(record),
       draw: graded?.draw ?? null,
+      examined: graded?.examined ?? null,
       instead: graded ? await insteadOf(db, studio, set, graded) : [],
       routes: await listRoutes(db, studio),
       today: today(),
@@ -118,21 +147,27 @@ export function saveAim(pool: Pool, studio: number, setId: string, { version, ..
   })
 }
 
+/** Whether a plan can be made: an exam is still to come, and there is something to practise. */
+const isOpen = (set: StudySet, aim: KeptAim): boolean => set.studies.length > 0 && dayOf(aim.exam)! > dayOf(today())!
+
 /** The preparation of a set; null where it has no aim, nothing in it, or its exam is over. */
 export async function preparationOf(db: Db, studio: number, set: StudySet): Promise<Preparation | null> {
   const aim = await getAim(db, studio, set.id)
-  if (!aim || set.studies.length === 0 || dayOf(aim.exam)! <= dayOf(today())!) return null
-  const graded = await gradedFor(db, studio, set)
+  if (!aim || !isOpen(set, aim)) return null
   const record = await listEntries(db, studio, set.pupil.id)
+  const graded = await gradedFor(db, studio, set, record)
   const routes = await listRoutes(db, studio)
   return preparationFor(writtenOf({ set, aim, record, draw: graded?.draw ?? null, routes, today: today() }))
 }
 
-/** What follows from an aim and a record is kept until one of them is another, or the day is. */
-const progressKept = new Map<string, { readonly key: string; readonly progress: Progress }>()
+/** What follows from an aim is remembered until its stamp is another, or the day is. */
+const progressCache = new Map<string, { readonly stamp: string; readonly progress: Progress }>()
+const cachedProgress = ({ setId, stamp }: StampedAim): Progress | undefined => {
+  const cached = progressCache.get(setId)
+  return cached?.stamp === `${today()} ${stamp}` ? cached.progress : undefined
+}
 
-async function progressOf(db: Db, studio: number, set: StudySet, aim: KeptAim): Promise<Progress> {
-  const preparation = await preparationOf(db, studio, set)
+function progressOf(set: StudySet, aim: KeptAim, preparation: Preparation | null): Progress {
   const now = dayOf(today())!
   const common = {
     ...{ pupilId: set.pupil.id, setId: set.id, exam: aim.exam },
@@ -154,26 +189,37 @@ async function progressOf(db: Db, studio: number, set: StudySet, aim: KeptAim): 
   }
 }
 
+/** Works out what some aims come to, with as many queries for many as for one. */
+async function workOutProgress(db: Db, studio: number, aims: readonly StampedAim[]): Promise<void> {
+  const sets = new Map(
+    (
+      await getSets(
+        db,
+        studio,
+        aims.map(({ setId }) => setId),
+      )
+    ).map((set) => [set.id, set]),
+  )
+  const lists = new Map((await allSyllabi(db, studio)).map(({ document }) => [document.id, document]))
+  const routes = await listRoutes(db, studio)
+  const records = await listEntriesOf(db, studio, [...new Set([...sets.values()].map(({ pupil }) => pupil.id))])
+  for (const { setId, aim, stamp } of aims) {
+    const set = sets.get(setId)!
+    const record = records.get(set.pupil.id) ?? []
+    const graded = isOpen(set, aim) && isGraded(set) ? await gradedBy(set, lists.get(set.syllabusId!)!, record) : null
+    const file = { set, aim, record, draw: graded?.draw ?? null, routes }
+    const preparation = isOpen(set, aim) ? preparationFor(writtenOf({ ...file, today: today() })) : null
+    progressCache.set(setId, { stamp: `${today()} ${stamp}`, progress: progressOf(set, aim, preparation) })
+  }
+}
+
 /** Every pupil's way to an exam, on one line each. */
-export async function allProgress(pool: Pool, studio: number): Promise<Progress[]> {
+export function allProgress(pool: Pool, studio: number): Promise<Progress[]> {
   return inSnapshot(pool, async (db) => {
-    const counts = await countEntries(db, studio)
-    const all: Progress[] = []
-    for (const [setId, aim] of await listAims(db, studio)) {
-      const set = await setFor(db, studio, setId)
-      const key = JSON.stringify([
-        today(),
-        aim.version,
-        set.version,
-        counts.get(set.pupil.id) ?? 0,
-        set.studies.map(({ version }) => version),
-      ])
-      const kept = progressKept.get(setId)
-      const progress = kept?.key === key ? kept.progress : await progressOf(db, studio, set, aim)
-      progressKept.set(setId, { key, progress })
-      all.push(progress)
-    }
-    return all
+    const aims = await listAims(db, studio)
+    const changed = aims.filter((each) => !cachedProgress(each))
+    if (changed.length > 0) await workOutProgress(db, studio, changed)
+    return aims.map((each) => cachedProgress(each)!)
   })
 }
 

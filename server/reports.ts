@@ -1,9 +1,9 @@
 import { taughtOf } from '#core/instrument'
-import { askedGrade, atomsOf, drawOf, gradeOf, openChoices } from '#core/syllabus'
+import { gradeOf, openChoices } from '#core/syllabus'
 import type { KeptEntry, KeptRoute, Newer, Preferences, SetReport, StudySet, Syllabus } from '#shared/api'
 import { allSyllabi, getPupil, inSnapshot, type KeptSyllabus, listEntries, listRoutes, type Pool } from './db'
 import { refuse } from './messages'
-import { readinessOf } from './practice'
+import { drawBy, readinessOf } from './practice'
 import { policiesOf, recipesOf, setFor } from './sets'
 import { editionAt } from './syllabi'
 import { answerTo } from './work'
@@ -74,12 +74,11 @@ export async function reportOf(
   const kept = all.find(({ document }) => document.id === syllabusId)
   if (!kept) throw refuse('syllabus.unknown', {}, 'syllabusId')
   const { document } = kept
-  const grade = gradeOf(document, gradeId)
-  const asked = askedGrade(document, grade)
-  const report = await answerTo('grade', { list: document, grade: gradeId, recipes, policies })
+  const asked = { list: document, grade: gradeOf(document, gradeId).id, policies }
+  const report = await answerTo('grade', { ...asked, recipes })
   return {
     report,
-    readiness: readinessOf(set, drawOf(asked, atomsOf(document, grade), report), report, gathered),
+    readiness: readinessOf(set, await drawBy(asked, recipes, report, gathered.record), report, gathered),
     placements,
     newer: syllabusId === set.syllabusId && gradeId === set.gradeId ? await newerFor(gathered) : null,
     choices: openChoices(document, gradeId),

@@ -13,7 +13,7 @@ import {
   pastSyllabus,
   pastVersions,
   setsGradedBy,
-  throwAway,
+  moveToTrash,
   updateSyllabus,
   type Pool,
 } from './db'
@@ -67,7 +67,7 @@ export function removeSyllabus(pool: Pool, studio: number, id: string): Promise<
       const named = sets.map(({ pupil, title }) => `${pupil}, ${title}`)
       throw new Refusal(409, refuse('syllabus.used', { sets: listed(named, 'semicolon') }, 'id').toFault())
     }
-    await throwAway(db, studio, 'syllabus', id)
+    await moveToTrash(db, studio, 'syllabus', id)
   })
 }
 

@@ -1,7 +1,7 @@
 import type { Message } from '#core/message'
 import type { Accepted } from '#core/realise'
 import type { Recipe, RecipeInput, Template } from '#core/instrument'
-import type { Entry, GradeInstead, Raise, Standing, WrittenAim } from '#core/practice'
+import type { Entry, Examined, GradeInstead, Raise, Standing, WrittenAim } from '#core/practice'
 import type {
   Choices,
   DrawnItem,
@@ -205,6 +205,8 @@ export interface PracticeFile {
   readonly record: PupilRecord
   /** What its grade draws from; null where it has none. */
   readonly draw: ExamDraw | null
+  /** Its grade, the only one of its list here, so that what it asks of fewer studies can be worked out. */
+  readonly examined: Examined | null
   /** Grades that could be taken instead, the nearest first. */
   readonly instead: readonly GradeInstead[]
   readonly routes: readonly KeptRoute[]
@@ -296,17 +298,17 @@ export interface ChangePreview {
 }
 
 /** Several studies that were changed at once; the id undoes it. */
-export interface ChangeOfMany {
+export interface BulkEdit {
   readonly id: string
   readonly changed: number
 }
 
 /** A pupil, a set, a mock exam or a list in the bin. */
-export interface ThrownAway {
+export interface Trashed {
   readonly id: string
   readonly what: 'pupil' | 'set' | 'exam' | 'syllabus'
   readonly title: string
-  readonly thrownAt: string
+  readonly trashedAt: string
 }
 
 /** A set put back as it was. */

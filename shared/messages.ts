@@ -12,6 +12,7 @@ interface SharedErrors {
   depth: null
   'file.encoding': { line: number }
   'worksheet.none': null
+  'document.unknown': { format: string; known: string }
 }
 export const refuse = refusal<WordedErrors<SharedErrors>>()
 

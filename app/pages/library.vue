@@ -13,7 +13,7 @@ import ShelfTabs from '~/components/frame/ShelfTabs.vue'
 import SureButton from '~/components/frame/SureButton.vue'
 import FilterSentence from '~/components/library/FilterSentence.vue'
 import { type Filter, finding } from '~/components/library/finding'
-import ThrownAwayList from '~/components/library/ThrownAwayList.vue'
+import TrashList from '~/components/library/TrashList.vue'
 import StudyList from '~/components/library/StudyList.vue'
 import TagChoice from '~/components/library/TagChoice.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
@@ -206,6 +206,6 @@ const EMPTY: Record<Shelf, string> = {
     </p>
     <p v-else-if="studies && found.length === 0" class="quiet aside mt-6">{{ t('library.no-study-is-called') }}</p>
     <StudyList v-else-if="studies" :studies="found" :chosen="chosen" @choose="choose" />
-    <ThrownAwayList v-if="sought.shelf === 'bin'" />
+    <TrashList v-if="sought.shelf === 'bin'" />
   </div>
 </template>

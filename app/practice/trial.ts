@@ -1,4 +1,5 @@
-import { dateOf, drawWithout, type Help } from '#core/practice'
+import { dateOf, examDraw, type Help } from '#core/practice'
+import { unpacked } from '#shared/preparation'
 import type { Practised } from '#shared/practiceView'
 
 /** A grade's studies: those of the set where they serve, the others as if they had been added. */
@@ -11,6 +12,12 @@ function withGrade(file: Practised, grade: string): Practised {
   return { ...file, draw, set: { studies: taken } }
 }
 
+/** What an exam may ask of a set from which studies were left out: by a list still all that it asked. */
+export function drawOfRest({ examined, record }: Practised, studies: Practised['set']['studies']): Practised['draw'] {
+  const recipes = studies.map(({ recipe }) => recipe)
+  return examined && examDraw(examined, recipes, unpacked(record))
+}
+
 /** As it all would be if something that would help were done; nothing is kept by it. */
 export function triedOn(file: Practised, help: Help): Practised {
   const aim = file.aim!
@@ -21,7 +28,7 @@ export function triedOn(file: Practised, help: Help): Practised {
       return { ...file, aim: { ...aim, exam: dateOf(help.exam) } }
     case 'leave': {
       const studies = file.set.studies.filter((_, at) => !help.studies.includes(at))
-      return { ...file, set: { studies }, draw: file.draw && drawWithout(file.draw, help.studies) }
+      return { ...file, set: { studies }, draw: drawOfRest(file, studies) }
     }
     case 'grade':
       return withGrade(file, help.grade)

@@ -1,6 +1,6 @@
 import { computed, type ShallowRef, shallowRef } from 'vue'
 import type { RecipeInput } from '#core/instrument'
-import type { ChangeOfMany, ChangePreview, Shelf, StudyListing, SyllabusListing } from '#shared/api'
+import type { BulkEdit, ChangePreview, Shelf, StudyListing, SyllabusListing } from '#shared/api'
 import { undoChange } from '~/components/changes/undoing'
 import { onBack } from '~/composables/reach'
 import { ask } from '~/composables/api'
@@ -96,7 +96,7 @@ function changeDeeds(work: Work) {
     return found
   }
   /** Tells of a change that was made, with its way back. */
-  const changed = ({ id, changed: count }: ChangeOfMany): Promise<void> =>
+  const changed = ({ id, changed: count }: BulkEdit): Promise<void> =>
     work(() =>
       Promise.resolve({
         words: t('changes.done', { count }),

@@ -3,8 +3,9 @@ import type { FaultData as Fault, Message } from '#core/message'
 import { familyOf, type Recipe, type RecipeInput, type Stage } from '#core/instrument'
 import { type Help, prepare, targetsFor, wouldHelp } from '#core/practice'
 import { realise, titleOf } from '#core/realise'
+import { openDraw } from '#core/syllabus'
 import { templatesOf } from '#shared/preparation'
-import { triedOn } from '../practice/trial'
+import { drawOfRest, triedOn } from '../practice/trial'
 import { type Practised, type PracticeView, preparationIn, viewOf } from '#shared/practiceView'
 import { guarded } from './guarded'
 
@@ -24,7 +25,14 @@ const api = {
         ...other,
         targets: targetsFor(studies, other.draw, templatesOf(file.routes)),
       }))
-      return { help: wouldHelp(preparation, prepare(preparation), grades) }
+      const { studies } = file.set
+      const leavingOut = (left: readonly number[]) => {
+        const kept = studies.filter((_, at) => !left.includes(at))
+        const draw = drawOfRest(file, kept) ?? openDraw(kept.length)
+        const recipes = kept.map(({ recipe }) => recipe)
+        return { draw, targets: targetsFor(recipes, draw, templatesOf(file.routes)) }
+      }
+      return { help: wouldHelp(preparation, prepare(preparation), grades, leavingOut) }
     }),
 
   /** The studies in which a stage is practised, each with its title. @param bpm beats a minute */

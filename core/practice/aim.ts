@@ -1,11 +1,11 @@
-import { completeRecipe, type Recipe, type RecipeInput, type Template } from '../instrument'
+import type { Recipe, Template } from '../instrument'
 import { type ExamDraw, openDraw } from '../syllabus'
 import type { Aim } from './calendar'
 import { type Date, dayOf, type Weekday } from './days'
 import type { Entry } from './entry'
 import { refusePractice } from './messages'
 import type { Preparation } from './practise'
-import { type Target, targetOf } from './target'
+import { type Target, targetFor } from './target'
 
 /** What is worked towards, as it is written and kept. */
 export interface WrittenAim {
@@ -45,17 +45,6 @@ function aimOf(written: WrittenAim, today: number, todayText: Date, record: read
   return { today, exam, minutesADay, days, lesson, away, spent }
 }
 
-/** What an item's sheet says gives way to what the list asks of it. */
-function askedOf(recipe: Recipe, asked: ExamDraw['items'][number]['asked']): RecipeInput {
-  if (!asked) return recipe
-  const { notesPerBeat } = recipe.tempo
-  return {
-    ...recipe,
-    ...(recipe.octaves === asked.octaves ? {} : { octaves: asked.octaves, pins: [] }),
-    tempo: { notesPerBeat, bpm: Math.ceil(asked.notesPerMinute / notesPerBeat) },
-  }
-}
-
 /** The studies of a set on their way to what the list asks of each, or else to what their sheets say. */
 export function targetsFor(
   recipes: readonly Recipe[],
@@ -65,10 +54,7 @@ export function targetsFor(
   const asked = new Map(
     draw.items.flatMap(({ study, asked: told }) => (study === null ? [] : [[study, told] as const])),
   )
-  return recipes.map((recipe, at) => {
-    const own = completeRecipe(askedOf(recipe, asked.get(at) ?? null))
-    return targetOf(own, templateFor(recipe))
-  })
+  return recipes.map((recipe, at) => targetFor(recipe, asked.get(at) ?? null, templateFor(recipe)))
 }
 
 /** Everything that a plan is made from, as it is written. */

@@ -1,4 +1,4 @@
-import type { ExamDraw } from '../syllabus'
+import { type ExamDraw, openDraw } from '../syllabus'
 import type { Aim } from './calendar'
 import type { Outlook } from './outlook'
 import { prepare, type Preparation, type Prepared } from './practise'
@@ -57,22 +57,26 @@ const withAim = (preparation: Preparation, some: Partial<Aim>): Prepared =>
 const placeWithout = (left: readonly number[], study: number): number =>
   study - left.filter((gone) => gone < study).length
 
-/** A draw from which some studies are left out; the others move up. */
-export function drawWithout({ pattern, items }: ExamDraw, left: readonly number[]): ExamDraw {
-  const kept = items.filter(({ study }) => study === null || !left.includes(study))
-  return {
-    pattern,
-    items: kept.map((item) => ({ ...item, study: item.study === null ? null : placeWithout(left, item.study) })),
+/** What is practised, and what an exam may ask of it, once some studies are left out. */
+export type LeavingOut = (left: readonly number[]) => Pick<Preparation, 'targets' | 'draw'>
+
+/** Without a list the exam asks what is practised, and no more. */
+const leavingOutOf =
+  ({ targets }: Preparation): LeavingOut =>
+  (left) => {
+    const kept = targets.filter((_, at) => !left.includes(at))
+    return { targets: kept, draw: openDraw(kept.length) }
   }
-}
+
+/** Whether a list says what is asked: leaving a study out does not keep it from being asked. */
+const isByList = ({ items }: ExamDraw): boolean => items.some(({ atom }) => atom !== null)
 
 /** A preparation without some of its studies; what is told of the others keeps their places. */
-function without(preparation: Preparation, left: readonly number[]): Prepared {
+function without(preparation: Preparation, left: readonly number[], leavingOut: LeavingOut): Prepared {
   const kept = preparation.targets.map((_, at) => at).filter((at) => !left.includes(at))
   const prepared = prepare({
     ...preparation,
-    targets: kept.map((at) => preparation.targets[at]!),
-    draw: drawWithout(preparation.draw, left),
+    ...leavingOut(left),
     pins: (preparation.pins ?? []).flatMap((pin) =>
       left.includes(pin.study) ? [] : [{ ...pin, study: placeWithout(left, pin.study) }],
     ),
@@ -83,7 +87,32 @@ function without(preparation: Preparation, left: readonly number[]): Prepared {
 
 /** Whether something is better than what there is, so that it is worth offering. */
 const isBetter = (now: Prepared, then: Pick<Outlook, 'chance' | 'notReady'>): boolean =>
-  then.notReady.length < now.then.notReady.length || then.chance > now.then.chance + 0.01
+  then.notReady.length < now.then.notReady.length || isLikelier(now, then)
+const isLikelier = (now: Prepared, then: Pick<Outlook, 'chance'>): boolean => then.chance > now.then.chance + 0.01
+
+/**
+ * Fewer studies: by a list those that it does not ask, since the others can still be asked; else the hardest, as few as
+ * make the rest ready. Null where there are none.
+ */
+function leftOut(preparation: Preparation, now: Prepared, leavingOut: LeavingOut): Help | null {
+  const { draw, targets } = preparation
+  const leave = (studies: readonly number[], then: Prepared): Help => ({
+    change: 'leave',
+    studies: studies.toSorted((a, b) => a - b),
+    ...told(then),
+  })
+  if (isByList(draw)) {
+    const asked = new Set(draw.items.map(({ study }) => study))
+    const surplus = targets.flatMap((_, at) => (asked.has(at) ? [] : [at]))
+    if (surplus.length === 0 || surplus.length === targets.length) return null
+    return leave(surplus, without(preparation, surplus, leavingOut))
+  }
+  const hardest = now.then.notReady.toSorted((a, b) => now.then.chances[a]! - now.then.chances[b]! || a - b)
+  const most = Math.min(hardest.length, targets.length - 1)
+  if (most <= 0) return null
+  const fewer = leastThat(1, most, (count) => without(preparation, hardest.slice(0, count), leavingOut), allReady)
+  return leave(hardest.slice(0, fewer.at), fewer.told)
+}
 
 /** The nearest grade that would do, going down; the lowest where none does. @param grades the nearest first */
 function lowerGrade(preparation: Preparation, grades: readonly OtherGrade[]): Help | null {
@@ -99,10 +128,16 @@ function lowerGrade(preparation: Preparation, grades: readonly OtherGrade[]): He
 /**
  * What would help where a plan will not do: so many minutes a day, so many weeks, fewer studies, or a lower grade; each by itself, the
  * least that makes everything ready, or as far as it goes. Empty where all will be ready.
+ * @param leavingOut what an exam by a list may ask once studies are left out: they can still be asked
  */
-export function wouldHelp(preparation: Preparation, now: Prepared, grades: readonly OtherGrade[] = []): Help[] {
+export function wouldHelp(
+  preparation: Preparation,
+  now: Prepared,
+  grades: readonly OtherGrade[] = [],
+  leavingOut: LeavingOut = leavingOutOf(preparation),
+): Help[] {
   if (allReady(now)) return []
-  const { aim, targets } = preparation
+  const { aim } = preparation
   const found: Help[] = []
   if (aim.minutesADay < MOST_MINUTES) {
     const minutes = leastThat(
@@ -115,13 +150,12 @@ export function wouldHelp(preparation: Preparation, now: Prepared, grades: reado
   }
   const weeks = leastThat(1, MOST_WEEKS, (more) => withAim(preparation, { exam: aim.exam + WEEK * more }), allReady)
   found.push({ change: 'weeks', weeks: weeks.at, exam: aim.exam + WEEK * weeks.at, ...told(weeks.told) })
-  const hardest = now.then.notReady.toSorted((a, b) => now.then.chances[a]! - now.then.chances[b]! || a - b)
-  const most = Math.min(hardest.length, targets.length - 1)
-  if (most > 0) {
-    const fewer = leastThat(1, most, (count) => without(preparation, hardest.slice(0, count)), allReady)
-    found.push({ change: 'leave', studies: hardest.slice(0, fewer.at).sort((a, b) => a - b), ...told(fewer.told) })
-  }
+  const left = leftOut(preparation, now, leavingOut)
+  if (left) found.push(left)
   const other = lowerGrade(preparation, grades)
   if (other) found.push(other)
-  return found.filter((help) => isBetter(now, help))
+  // what is left out is not ready either: only the chance says whether that would help
+  const isHelp = (help: Help): boolean =>
+    help.change === 'leave' && isByList(preparation.draw) ? isLikelier(now, help) : isBetter(now, help)
+  return found.filter(isHelp)
 }

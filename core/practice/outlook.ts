@@ -117,14 +117,22 @@ export interface Outlook {
   readonly assumed: boolean
 }
 
-const poolsFor = ({ items }: ExamDraw, of: (study: number) => number): Map<string, number[]> => {
+/** Chances of what no study is practised for, by the item of the draw. */
+export type Besides = ReadonlyMap<number, Chances>
+
+/** Chances by group; of what is practised in no study and stands in no record the chance is nought. */
+function poolsFor(
+  { items }: ExamDraw,
+  of: (study: number) => number,
+  besideOf: (item: number) => number = () => 0,
+): Map<string, number[]> {
   const pools = new Map<string, number[]>()
-  for (const { group, study } of items) {
-    const chance = study === null ? 0 : of(study)
+  items.forEach(({ group, study }, item) => {
+    const chance = study === null ? besideOf(item) : of(study)
     const pool = pools.get(group)
     if (pool) pool.push(chance)
     else pools.set(group, [chance])
-  }
+  })
   return pools
 }
 
@@ -138,11 +146,20 @@ const possibly = ({ pace, hold }: Pupil, of: Chances): Weighed[] =>
   )
 
 /** What a draw comes to. A day's form is one for all studies, so that they go wrong together. */
-export function outlookOf(draw: ExamDraw, studies: readonly Chances[], pupil: Pupil): Outlook {
+export function outlookOf(
+  draw: ExamDraw,
+  studies: readonly Chances[],
+  pupil: Pupil,
+  besides: Besides = new Map(),
+): Outlook {
   const possible = possibly(pupil, (pace, hold, form) =>
     chanceOf(
       draw.pattern,
-      poolsFor(draw, (study) => studies[study]!(pace, hold, form)),
+      poolsFor(
+        draw,
+        (study) => studies[study]!(pace, hold, form),
+        (item) => besides.get(item)?.(pace, hold, form) ?? 0,
+      ),
     ),
   )
   const chances = studies.map((of) => meanOf(possibly(pupil, of)))
@@ -164,11 +181,13 @@ export const outlookAfter = (
   plan: Plan,
   pupil: Pupil,
   exam: number,
+  besides: Besides,
 ): Outlook =>
   outlookOf(
     draw,
     starts.map((start, at) => chanceThen(start, plan.courses[at]!, plan.room[at]!, exam)),
     pupil,
+    besides,
   )
 
 /** As if one study were sure to be right: what that would make of the chance. */

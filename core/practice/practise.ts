@@ -1,6 +1,7 @@
 import type { ExamDraw } from '../syllabus'
 import type { Aim } from './calendar'
 import { courseFrom } from './course'
+import { besidesOn } from './draw'
 import type { Entry } from './entry'
 import { bestRaise, chanceNow, type Outlook, outlookAfter, outlookOf, type Raise } from './outlook'
 import { type Pupil, pupilFrom } from './pace'
@@ -41,6 +42,7 @@ export function standingToday(
     draw,
     targets.map((target, at) => chanceNow(target, states[at]!, today)),
     pupil,
+    besidesOn(draw, record, today),
   )
   const courses = targets.map((target, at) => courseFrom(target, states[at]!))
   return {
@@ -74,5 +76,6 @@ export function prepare({ aim, targets, record, draw, pins = [] }: Preparation):
   const { states, pupil } = today
   const plan = planFor({ aim, targets, states, pupil, pins })
   const starts = targets.map((target, at) => courseFrom(target, states[at]!))
-  return { ...today, plan, then: outlookAfter(draw, starts, plan, pupil, aim.exam) }
+  const besides = besidesOn(draw, record, aim.exam)
+  return { ...today, plan, then: outlookAfter(draw, starts, plan, pupil, aim.exam, besides) }
 }

@@ -1,5 +1,6 @@
-import { familyOf, type Recipe, type Stage, type Template } from '../instrument'
+import { completeRecipe, familyOf, type Recipe, type RecipeInput, type Stage, type Template } from '../instrument'
 import { handsOf, type Hands, notesPerMinute, TEMPO_RANGE } from '../study'
+import type { ExamDraw } from '../syllabus'
 import { type Entry, lineOf } from './entry'
 
 /** Practice begins at so much of the tempo asked (common practice, no source: 60 to 70 %). */
@@ -29,6 +30,21 @@ export function targetOf(recipe: Recipe, template: Template = familyOf(recipe).r
     notesPerBeat: recipe.tempo.notesPerBeat,
   }
 }
+
+/** What an item's sheet says gives way to what the list asks of it. */
+function askedOf(recipe: Recipe, asked: ExamDraw['items'][number]['asked']): RecipeInput {
+  if (!asked) return recipe
+  const { notesPerBeat } = recipe.tempo
+  return {
+    ...recipe,
+    ...(recipe.octaves === asked.octaves ? {} : { octaves: asked.octaves, pins: [] }),
+    tempo: { notesPerBeat, bpm: Math.ceil(asked.notesPerMinute / notesPerBeat) },
+  }
+}
+
+/** A study on its way to what a list asks of it. */
+export const targetFor = (recipe: Recipe, asked: ExamDraw['items'][number]['asked'], template?: Template): Target =>
+  targetOf(completeRecipe(askedOf(recipe, asked)), template)
 
 /** A tempo that a metronome has: whole beats a minute, given in notes a minute. */
 const beaten = ({ notesPerBeat }: Target, notes: number, round = Math.round): number =>

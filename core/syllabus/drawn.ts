@@ -1,4 +1,5 @@
 import type { Message } from '../message'
+import type { Recipe } from '../instrument'
 import type { DrawPattern } from './chance'
 import type { AskedGrade } from './expand'
 import type { AtomReport, GradeReport } from './grade'
@@ -36,6 +37,14 @@ interface DrawnFrom {
   readonly study: number | null
   /** What the list asks of it, whatever its sheet says; null where no list does. */
   readonly asked: { readonly notesPerMinute: number; readonly octaves: number } | null
+  /** Where there is no study in which it is practised: what the record has that would serve. */
+  readonly beside?: Recipe
+}
+
+/** Recipes that are practised no more, and how they serve the same grade. */
+interface Beside {
+  readonly recipes: readonly Recipe[]
+  readonly report: Pick<GradeReport, 'atoms'>
 }
 
 /** Everything that a draw may ask, and how it is drawn. */
@@ -49,16 +58,29 @@ const ON_PAPER = new Set(['short.tempo', 'short.tempo-most', 'short.just-tempo',
 const serves = ({ status, reasons }: AtomReport): boolean =>
   status === 'covered' || (status === 'near' && reasons.every(({ code }) => ON_PAPER.has(code)))
 
-/** The draw of a graded set: printed or not, every item that counts may be asked. */
-export function drawOf(grade: AskedGrade, atoms: readonly Atom[], report: Pick<GradeReport, 'atoms'>): ExamDraw {
+const askedBy = ({ variants }: Atom, { variant }: AtomReport): DrawnFrom['asked'] => {
+  const { tempo, octaves } = variants[variant!]!
+  return { notesPerMinute: tempo.bpm * tempo.notesPerBeat, octaves }
+}
+
+/**
+ * The draw of a graded set: printed or not, every item that counts may be asked.
+ * @param beside what was practised once and is in the set no more: it can still be asked
+ */
+export function drawOf(
+  grade: AskedGrade,
+  atoms: readonly Atom[],
+  report: Pick<GradeReport, 'atoms'>,
+  beside: Beside = { recipes: [], report: { atoms: [] } },
+): ExamDraw {
   const items = report.atoms.flatMap((told, at): DrawnFrom[] => {
     if (!told.wanted) return []
     const { group, id, words } = told
-    if (!serves(told)) return [{ group, atom: id, words, study: null, asked: null }]
-    const { tempo, octaves } = atoms[at]!.variants[told.variant!]!
-    return [
-      { group, atom: id, words, study: told.study, asked: { notesPerMinute: tempo.bpm * tempo.notesPerBeat, octaves } },
-    ]
+    if (serves(told)) return [{ group, atom: id, words, study: told.study, asked: askedBy(atoms[at]!, told) }]
+    const other = beside.report.atoms[at]
+    const none = { group, atom: id, words, study: null, asked: null }
+    if (!other || !serves(other)) return [none]
+    return [{ ...none, asked: askedBy(atoms[at]!, other), beside: beside.recipes[other.study!]! }]
   })
   return { pattern: drawPattern(grade, sizesOf(report.atoms)), items }
 }

@@ -14,14 +14,28 @@ export async function getAim(db: Db, studio: number, setId: string): Promise<Kep
   return rows[0] ? aimOf(rows[0]) : null
 }
 
-/** Every aim of a studio, by its set; of pupils who still come. */
-export async function listAims(db: Db, studio: number): Promise<Map<string, KeptAim>> {
-  const { rows } = await db.query<Row>(
-    `select aim.* from aim join study_set on study_set.id = aim.set_id join pupil on pupil.id = study_set.pupil_id
-     where aim.studio_id = $1 and pupil.archived_at is null`,
+/** An aim, and a text that is another whenever something is that follows from it: its set, studies, record or list. */
+export interface StampedAim {
+  readonly setId: string
+  readonly aim: KeptAim
+  readonly stamp: string
+}
+
+/** Every aim of a studio, of pupils who are not archived. */
+export async function listAims(db: Db, studio: number): Promise<StampedAim[]> {
+  const { rows } = await db.query<Row & { stamp: string }>(
+    `select aim.*, concat_ws(' ', aim.version, study_set.version, syllabus.version,
+       (select string_agg(study.id || ':' || study.version, ',' order by position)
+          from set_item join study on study.id = study_id where set_id = study_set.id),
+       (select count(*) from record_entry where pupil_id = pupil.id and record_entry.studio_id = pupil.studio_id),
+       (select string_agg(family || school || ':' || version, ',' order by family, school)
+          from route where route.studio_id = aim.studio_id)) as stamp
+     from aim join study_set on study_set.id = aim.set_id join pupil on pupil.id = study_set.pupil_id
+     left join syllabus on syllabus.studio_id = study_set.studio_id and syllabus.id = study_set.syllabus_id
+     where aim.studio_id = $1 and pupil.archived_at is null order by pupil.created_at, study_set.created_at`,
     [studio],
   )
-  return new Map(rows.map((row) => [row.set_id, aimOf(row)]))
+  return rows.map((row) => ({ setId: row.set_id, aim: aimOf(row), stamp: row.stamp }))
 }
 
 /** Writes an aim over the version that was seen; 0 where there was none. @returns null where it has moved on */

@@ -2,13 +2,13 @@
 export { migrate, type Migration } from './migrate'
 export { closeReach, Unreached, whileReached } from './reach'
 export { closePool, type Db, getPool, inSnapshot, inTransaction, type Pool } from './pool'
-export { getAim, listAims, writeAim } from './aims'
-export { type Before, holdersOf, insertChange, takeChange } from './changeOfMany'
+export { getAim, listAims, type StampedAim, writeAim } from './aims'
+export { type Before, holdersOf, insertChange, takeChange } from './bulkEdits'
 export { dateExam, getExam, insertExam, listExams } from './exams'
 export { archivePupil, belongings, getPupil, insertPupil, listPupils, preferPupil, renamePupil } from './pupils'
-export { countEntries, insertEntries, knownEntries, listEntries, type NewEntry } from './record'
+export { insertEntries, knownEntries, listEntries, listEntriesOf, type NewEntry } from './record'
 export { deleteRoute, listRoutes, writeRoute } from './routes'
-export { bringUpToDate, getSet, insertSet, type SetContent, setsWith, unfitStudies, updateSet } from './sets'
+export { bringUpToDate, getSet, getSets, insertSet, type SetContent, setsWith, unfitStudies, updateSet } from './sets'
 export { claim } from './shipped'
 export { copyStudy, dropUntouched, listStudies, setsHolding, shelveStudies, tagStudies } from './shelves'
 export {
@@ -18,7 +18,7 @@ export {
   insertStudy,
   studiesInSetsOf,
   studiesOfPupils,
-  studiesOfSet,
+  studiesOfSets,
   type StudyContent,
   updateStudy,
 } from './studies'
@@ -36,4 +36,4 @@ export {
   shipSyllabus,
   updateSyllabus,
 } from './syllabi'
-export { dropThrownAway, getThrownAway, listThrownAway, putBack, throwAway } from './thrownAway'
+export { dropTrashed, getTrashed, listTrash, moveToTrash, restoreTrashed } from './trash'

@@ -1,4 +1,5 @@
 import type { KeptEntry } from '#shared/api'
+import { currentDocument, stamped } from '#shared/documents'
 import type { Db } from './pool'
 
 interface Row {
@@ -9,13 +10,16 @@ interface Row {
   added_at: Date
 }
 
-const entryOf = ({ id, study_id, corrects, document, added_at }: Row): KeptEntry => ({
-  ...document,
-  id,
-  studyId: study_id,
-  ...(corrects ? { corrects } : {}),
-  addedAt: added_at.toISOString(),
-})
+function entryOf({ id, study_id, corrects, document, added_at }: Row): KeptEntry {
+  const { format: _, ...entry } = currentDocument('entry', document)
+  return {
+    ...(entry as unknown as Row['document']),
+    id,
+    studyId: study_id,
+    ...(corrects ? { corrects } : {}),
+    addedAt: added_at.toISOString(),
+  }
+}
 
 /** An entry before it is kept. */
 export type NewEntry = Omit<KeptEntry, 'addedAt'>
@@ -31,20 +35,34 @@ export async function insertEntries(
     await db.query(
       `insert into record_entry (id, studio_id, pupil_id, study_id, corrects, document)
        values ($1, $2, $3, $4, $5, $6) on conflict (id) do nothing`,
-      [id, studio, pupilId, studyId, corrects ?? null, document],
+      [id, studio, pupilId, studyId, corrects ?? null, stamped('entry', document)],
     )
   }
 }
 
-/** A pupil's record, as it was added to. */
-export async function listEntries(db: Db, studio: number, pupilId: string): Promise<KeptEntry[]> {
-  const { rows } = await db.query<Row>(
-    `select id, study_id, corrects, document, added_at from record_entry
-     where studio_id = $1 and pupil_id = $2 order by place`,
-    [studio, pupilId],
+/** Records of some pupils, as they were added to, by the pupil. */
+export async function listEntriesOf(
+  db: Db,
+  studio: number,
+  pupilIds: readonly string[],
+): Promise<Map<string, KeptEntry[]>> {
+  const { rows } = await db.query<Row & { pupil_id: string }>(
+    `select pupil_id, id, study_id, corrects, document, added_at from record_entry
+     where studio_id = $1 and pupil_id = any($2::uuid[]) order by place`,
+    [studio, pupilIds],
   )
-  return rows.map(entryOf)
+  const found = new Map<string, KeptEntry[]>()
+  for (const row of rows) {
+    const own = found.get(row.pupil_id)
+    if (own) own.push(entryOf(row))
+    else found.set(row.pupil_id, [entryOf(row)])
+  }
+  return found
 }
+
+/** A pupil's record, as it was added to. */
+export const listEntries = async (db: Db, studio: number, pupilId: string): Promise<KeptEntry[]> =>
+  (await listEntriesOf(db, studio, [pupilId])).get(pupilId) ?? []
 
 /** Those of some entries that are in a pupil's record. */
 export async function knownEntries(
@@ -58,13 +76,4 @@ export async function knownEntries(
     [studio, pupilId, ids],
   )
   return new Set(rows.map(({ id }) => id))
-}
-
-/** How many entries each pupil has: whoever keeps what follows from them sees whether there is news. */
-export async function countEntries(db: Db, studio: number): Promise<Map<string, number>> {
-  const { rows } = await db.query<{ pupil_id: string; count: number }>(
-    'select pupil_id, count(*)::int as count from record_entry where studio_id = $1 group by pupil_id',
-    [studio],
-  )
-  return new Map(rows.map(({ pupil_id, count }) => [pupil_id, count]))
 }

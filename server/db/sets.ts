@@ -1,7 +1,7 @@
 import type { Policies } from '#core/syllabus'
 import type { Pupil, StudySet } from '#shared/api'
 import type { Db } from './pool'
-import { studiesOfSet } from './studies'
+import { studiesOfSets } from './studies'
 
 interface Row {
   id: string
@@ -26,17 +26,17 @@ export interface SetContent {
   readonly policies?: Partial<Policies>
 }
 
-export async function getSet(db: Db, studio: number, id: string): Promise<StudySet | null> {
+/** Sets of a studio by their ids, with their studies; what there is not is left out. */
+export async function getSets(db: Db, studio: number, ids: readonly string[]): Promise<StudySet[]> {
   const { rows } = await db.query<Row>(
     `select study_set.id, study_set.title, syllabus_id, grade_id, version, policies, syllabus_version,
        pupil.id as pupil_id, pupil.name as pupil_name, pupil.instrument as pupil_instrument
      from study_set join pupil on pupil.id = study_set.pupil_id
-     where study_set.studio_id = $1 and study_set.id = $2`,
-    [studio, id],
+     where study_set.studio_id = $1 and study_set.id = any($2::uuid[])`,
+    [studio, ids],
   )
-  const row = rows[0]
-  if (!row) return null
-  return {
+  const studies = await studiesOfSets(db, studio, ids)
+  return rows.map((row) => ({
     id: row.id,
     title: row.title,
     pupil: { id: row.pupil_id, name: row.pupil_name, instrument: row.pupil_instrument },
@@ -44,10 +44,13 @@ export async function getSet(db: Db, studio: number, id: string): Promise<StudyS
     gradeId: row.grade_id,
     policies: row.policies,
     syllabusVersion: row.syllabus_version,
-    studies: await studiesOfSet(db, id),
+    studies: studies.get(row.id) ?? [],
     version: row.version,
-  }
+  }))
 }
+
+export const getSet = async (db: Db, studio: number, id: string): Promise<StudySet | null> =>
+  (await getSets(db, studio, [id]))[0] ?? null
 
 export async function insertSet(db: Db, studio: number, pupilId: string, title: string): Promise<string> {
   const { rows } = await db.query<{ id: string }>(
@@ -79,9 +82,9 @@ export async function updateSet(
   if (rowCount !== 1) return false
   await db.query('delete from set_item where set_id = $1', [id])
   await db.query(
-    `insert into set_item (set_id, position, study_id)
-     select $1, place - 1, study_id from unnest($2::uuid[]) with ordinality as item (study_id, place)`,
-    [id, content.studyIds],
+    `insert into set_item (studio_id, set_id, position, study_id)
+     select $1, $2, place - 1, study_id from unnest($3::uuid[]) with ordinality as item (study_id, place)`,
+    [studio, id, content.studyIds],
   )
   return true
 }

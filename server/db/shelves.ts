@@ -1,6 +1,7 @@
 import type { Recipe } from '#core/instrument'
 import { titleOf } from '#core/realise'
 import type { Shelf, StudyListing } from '#shared/api'
+import { currentDocument } from '#shared/documents'
 import type { Db } from './pool'
 import { getStudy } from './studies'
 
@@ -41,7 +42,7 @@ export async function listStudies(db: Db, studio: number): Promise<StudyListing[
   )
   return rows.map(({ updated_at, sets, recipe, ...row }) => ({
     ...row,
-    title: titleOf(recipe),
+    title: titleOf(currentDocument('study', recipe) as unknown as Recipe),
     sets: Number(sets),
     updatedAt: updated_at.toISOString(),
   }))

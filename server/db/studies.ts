@@ -1,6 +1,7 @@
 import { type Accepted, titleOf } from '#core/realise'
 import type { Recipe } from '#core/instrument'
 import type { Study } from '#shared/api'
+import { currentDocument } from '#shared/documents'
 import type { Db } from './pool'
 
 interface Row {
@@ -13,14 +14,17 @@ interface Row {
 
 const COLUMNS = 'study.id, study.recipe, study.accepted, study.version, study.updated_at'
 
-const studyOf = (row: Row): Study => ({
-  id: row.id,
-  title: titleOf(row.recipe),
-  recipe: row.recipe,
-  accepted: row.accepted,
-  version: row.version,
-  updatedAt: row.updated_at.toISOString(),
-})
+function studyOf(row: Row): Study {
+  const recipe = currentDocument('study', row.recipe) as unknown as Recipe
+  return {
+    id: row.id,
+    title: titleOf(recipe),
+    recipe,
+    accepted: row.accepted,
+    version: row.version,
+    updatedAt: row.updated_at.toISOString(),
+  }
+}
 
 /** What a study holds besides its identity. */
 export interface StudyContent {
@@ -90,7 +94,7 @@ export async function studiesOfPupils(db: Db, studio: number, instrument: string
     `select ${COLUMNS} from study where studio_id = $1 and id in (
        select study_id from set_item
        join study_set on study_set.id = set_item.set_id join pupil on pupil.id = study_set.pupil_id
-       group by study_id having bool_and(pupil.instrument = $2))
+       where set_item.studio_id = $1 group by study_id having bool_and(pupil.instrument = $2))
      order by created_at`,
     [studio, instrument],
   )
@@ -111,12 +115,18 @@ export async function studiesInSetsOf(db: Db, studio: number, pupilId: string): 
   return rows.map(studyOf)
 }
 
-/** Studies of a set in their order. */
-export async function studiesOfSet(db: Db, setId: string): Promise<Study[]> {
-  const { rows } = await db.query<Row>(
-    `select ${COLUMNS} from set_item join study on study.id = set_item.study_id
-     where set_item.set_id = $1 order by set_item.position`,
-    [setId],
+/** Studies of some sets in their order, by the set. */
+export async function studiesOfSets(db: Db, studio: number, setIds: readonly string[]): Promise<Map<string, Study[]>> {
+  const { rows } = await db.query<Row & { set_id: string }>(
+    `select set_item.set_id, ${COLUMNS} from set_item join study on study.id = set_item.study_id
+     where set_item.studio_id = $1 and set_item.set_id = any($2::uuid[]) order by set_item.set_id, set_item.position`,
+    [studio, setIds],
   )
-  return rows.map(studyOf)
+  const found = new Map<string, Study[]>()
+  for (const row of rows) {
+    const own = found.get(row.set_id)
+    if (own) own.push(studyOf(row))
+    else found.set(row.set_id, [studyOf(row)])
+  }
+  return found
 }

@@ -1,5 +1,6 @@
 import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
+import { KIND_IDS } from '#core/material'
 import { expectAccessible, fingersShown, useBrowser } from '../support/browser'
 import { call } from '../support/http'
 import { atNight } from '../support/night'
@@ -17,7 +18,42 @@ async function choose(page: Page, family: string, kind: string, tonic?: RegExp):
   await page.keyboard.press('Escape')
 }
 
+/** Everything in the open panel of the key, drawer by drawer, by the press of a button: names of kinds. */
+const drawersShown = (page: Page): Promise<Record<string, string[]>> =>
+  page.evaluate(async () => {
+    const group = (label: string) => document.querySelector(`[role="group"][aria-label^="${label}"]`)!
+    const buttons = (label: string) => [...group(label).querySelectorAll('button')]
+    const found: Record<string, string[]> = {}
+    for (const drawer of buttons('Family').map((button) => button.textContent.trim())) {
+      buttons('Family')
+        .find((button) => button.textContent.trim() === drawer)!
+        .click()
+      await new Promise((resolve) => setTimeout(resolve))
+      found[drawer] = buttons('Kind').map((button) => button.textContent.trim())
+    }
+    return found
+  })
+
 describe('all the material, by mouse', () => {
+  it('opens every drawer for every kind, and every kind has its words', async () => {
+    const { page, problems } = await open('/desk')
+    await press(page, /^Key:/)
+    await page.getByRole('group', { name: 'Family' }).waitFor()
+    const all = await drawersShown(page)
+    expect(Object.values(all).flat()).toHaveLength(KIND_IDS.length)
+    for (const [drawer, kinds] of Object.entries(all)) {
+      expect(kinds.filter(Boolean), drawer).toEqual(kinds)
+      for (const kind of kinds) {
+        await page.getByRole('group', { name: 'Family' }).getByRole('button', { name: drawer, exact: true }).click()
+        await page.getByRole('group', { name: /^Kind/ }).getByRole('button', { name: kind, exact: true }).click()
+        await page.keyboard.press('Escape')
+        await press(page, /^Key:/)
+        expect(await drawersShown(page), `${drawer}: ${kind}`).toEqual(all)
+      }
+    }
+    expect(problems).toEqual([])
+  })
+
   atNight('finds kinds by family, inversions and signatures where there are any', async () => {
     const { page, problems } = await open('/desk')
     await choose(page, 'Sevenths', 'dominant', /^D,/)

@@ -92,7 +92,15 @@ export function practiceFile({ studies, record = [], aim = {}, ...some }: AskedF
       },
       ...{ pupil: { id: 'pupil', name: 'Marit A.', instrument: 'piano' }, studies: all },
     },
-    ...{ aim: aim && { ...usual, ...aim }, record: packed(entries), draw: null, instead: [], routes: [], today: TODAY },
+    ...{
+      aim: aim && { ...usual, ...aim },
+      record: packed(entries),
+      draw: null,
+      examined: null,
+      instead: [],
+      routes: [],
+      today: TODAY,
+    },
     ...some,
   }
 }

@@ -69,6 +69,8 @@ export const edges = {
   'error.marks.open': 'Every item is marked on every criterion.',
   'error.atom.near': 'There is nothing to mend about this any more.',
   'error.syllabus.unknown': 'There is no such syllabus on file.',
+  'error.document.unknown':
+    'This document says that it is “{format}”. This version of Tactum reads {known} and what is older.',
   'error.syllabus.exists': 'A syllabus “{id}” is on file already. Give this one another id.',
   'error.syllabus.shipped': 'This list came with Tactum: copy it, and change the copy.',
   'error.syllabus.id': 'The id of a list stays as it is.',

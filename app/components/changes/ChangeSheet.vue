@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { ChangeOfMany, ChangePreview } from '#shared/api'
+import type { BulkEdit, ChangePreview } from '#shared/api'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
@@ -12,7 +12,7 @@ const props = defineProps<{
   /** Whose studies these are: what somebody else's set holds too is left out at first. */
   own?: string
 }>()
-const emit = defineEmits<{ close: []; done: [change: ChangeOfMany] }>()
+const emit = defineEmits<{ close: []; done: [change: BulkEdit] }>()
 
 const { busy, error, guarded } = working()
 const studies = computed(() =>
@@ -31,7 +31,7 @@ function toggle(id: string): void {
 const change = (): Promise<void> =>
   guarded(async () => {
     const some = studies.value.filter(({ id }) => taken.value.has(id)).map(({ id, version }) => ({ id, version }))
-    emit('done', await ask<ChangeOfMany>('/api/changes', 'POST', { studies: some, some: props.preview.some }))
+    emit('done', await ask<BulkEdit>('/api/changes', 'POST', { studies: some, some: props.preview.some }))
   })
 </script>
 

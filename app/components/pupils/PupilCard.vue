@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useRouter } from '#imports'
 import { dayOf } from '#core/practice'
-import type { ChangeOfMany, ExamListing, Progress, Pupil, StudySet } from '#shared/api'
+import type { BulkEdit, ExamListing, Progress, Pupil, StudySet } from '#shared/api'
 import ExamLine from '~/components/exam/ExamLine.vue'
 import { longDay } from '~/components/practice/dates'
 import { ask } from '~/composables/api'
@@ -18,7 +18,7 @@ const props = defineProps<{
   exams: readonly ExamListing[]
   progress: ReadonlyMap<string, Progress>
 }>()
-const emit = defineEmits<{ changed: []; left: [words: string, bin: string]; refingered: [change: ChangeOfMany] }>()
+const emit = defineEmits<{ changed: []; left: [words: string, bin: string]; refingered: [change: BulkEdit] }>()
 
 const router = useRouter()
 const { error, guarded } = working()

@@ -2,7 +2,7 @@
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { useElementBounding, useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { ChangeOfMany, ExamListing, Progress, Pupil } from '#shared/api'
+import type { BulkEdit, ExamListing, Progress, Pupil } from '#shared/api'
 import PupilCard from './PupilCard.vue'
 
 /** Pupils in two columns, or in one where there is no room; only those in view are drawn, so that hundreds scroll as ten do. */
@@ -12,7 +12,7 @@ const props = defineProps<{
   exams: readonly ExamListing[]
   progress: readonly Progress[]
 }>()
-const emit = defineEmits<{ changed: []; left: [words: string, bin: string]; refingered: [change: ChangeOfMany] }>()
+const emit = defineEmits<{ changed: []; left: [words: string, bin: string]; refingered: [change: BulkEdit] }>()
 
 /** So many of the latest mock exams stand with their pupil. */
 const MOST_EXAMS = 5

@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import type { Settings } from '#core/syllabus'
 import { type Recipe, taughtOf } from '#core/instrument'
-import type { ChangeOfMany, ChangePreview, Pupil } from '#shared/api'
+import type { BulkEdit, ChangePreview, Pupil } from '#shared/api'
 import ChangeSheet from '~/components/changes/ChangeSheet.vue'
 import { viewOfPlays } from '~/components/instrument'
 import { instrumentCalled, wordsFor } from '~/components/instrument/words'
@@ -15,7 +15,7 @@ import { isTwice } from './twice'
 
 /** What a pupil is called, and how the pupil's studies are made when a grade becomes a set. */
 const props = defineProps<{ pupil: Pupil; others: readonly string[] }>()
-const emit = defineEmits<{ changed: []; left: [words: string, bin: string]; refingered: [change: ChangeOfMany] }>()
+const emit = defineEmits<{ changed: []; left: [words: string, bin: string]; refingered: [change: BulkEdit] }>()
 
 const { busy, error, guarded } = working()
 const own = computed<Settings>(() => props.pupil.preferences.settings ?? {})
@@ -49,7 +49,7 @@ const showChanges = (): Promise<void> =>
   guarded(async () => {
     changes.value = await ask<ChangePreview>(`/api/pupils/${props.pupil.id}/changes`)
   })
-const refingered = (change: ChangeOfMany): void => {
+const refingered = (change: BulkEdit): void => {
   changes.value = null
   emit('refingered', change)
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, shallowRef } from 'vue'
 import { alters, familyOf, taughtOf } from '#core/instrument'
-import type { ChangeOfMany, ChangePreview, Preferences, StudySet } from '#shared/api'
+import type { BulkEdit, ChangePreview, Preferences, StudySet } from '#shared/api'
 import ChangeSheet from '~/components/changes/ChangeSheet.vue'
 import { undoChange } from '~/components/changes/undoing'
 import { ask } from '~/composables/api'
@@ -21,14 +21,14 @@ const others = computed(() => {
   )
 })
 const preview = shallowRef<ChangePreview | null>(null)
-const done = shallowRef<ChangeOfMany | null>(null)
+const done = shallowRef<BulkEdit | null>(null)
 const undone = shallowRef('')
 const show = (): Promise<void> =>
   guarded(async () => {
     const ids = others.value.map(({ id }) => id)
     preview.value = await ask<ChangePreview>('/api/changes/preview', 'POST', { ids, some: own.value })
   })
-function change(made: ChangeOfMany): void {
+function change(made: BulkEdit): void {
   preview.value = null
   done.value = made
   emit('changed')

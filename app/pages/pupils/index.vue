@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useHead } from '#imports'
-import type { ChangeOfMany, ExamListing, Progress, Pupil } from '#shared/api'
+import type { BulkEdit, ExamListing, Progress, Pupil } from '#shared/api'
 import { undoChange } from '~/components/changes/undoing'
 import ShelfTabs from '~/components/frame/ShelfTabs.vue'
 import TodayList from '~/components/practice/TodayList.vue'
@@ -52,7 +52,7 @@ async function left(words: string, bin: string): Promise<void> {
   }
   done.value = { words, undo }
 }
-async function refingered({ id, changed }: ChangeOfMany): Promise<void> {
+async function refingered({ id, changed }: BulkEdit): Promise<void> {
   done.value = { words: t('changes.done', { count: changed }), undo: () => undoChange(id) }
   await load()
 }

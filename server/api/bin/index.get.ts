@@ -1,4 +1,4 @@
-import { listThrownAway } from '../../db'
+import { listTrash } from '../../db'
 import { route } from '../../http'
 
-export default route(({ db, studio }) => listThrownAway(db, studio))
+export default route(({ db, studio }) => listTrash(db, studio))

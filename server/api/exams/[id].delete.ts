@@ -1,9 +1,9 @@
-import { inTransaction, throwAway } from '../../db'
+import { inTransaction, moveToTrash } from '../../db'
 import { idParam, notFound, route } from '../../http'
 
 export default route(async ({ event, db, studio }) => {
   const id = idParam(event, 'exam')
-  const bin = await inTransaction(db, (client) => throwAway(client, studio, 'exam', id))
+  const bin = await inTransaction(db, (client) => moveToTrash(client, studio, 'exam', id))
   if (!bin) throw notFound('exam')
   return { bin }
 })

@@ -53,6 +53,10 @@ export const drawers = {
   'in-drawer.diatonic-sevenths-natural-minor': 'sevenths, natural minor',
   'in-drawer.diatonic-sevenths-harmonic-minor': 'sevenths, harmonic minor',
   'in-drawer.diatonic-sevenths-melodic-minor-jazz': 'sevenths, jazz melodic minor',
+  'in-drawer.broken-chord-major': 'broken chord, major',
+  'in-drawer.broken-chord-minor': 'broken chord, minor',
+  'in-drawer.broken-chord-dominant-seventh': 'broken chord, dominant seventh',
+  'in-drawer.broken-chord-diminished-seventh': 'broken chord, diminished seventh',
   'in-drawer.cadence-major': 'major',
   'in-drawer.cadence-minor': 'minor',
 } as const

@@ -74,7 +74,7 @@ export const practice = {
   'practice.trial.tried': 'Tried on: {what}',
   'practice.trial.aim': 'The page shows the plan as it would then be. Nothing is kept yet.',
   'practice.trial.leave':
-    'The page shows the plan without {studies}. Kept, they leave this set and stay in the library.',
+    'The page shows the plan without {studies}. Kept, they leave this set and stay in the library; the exam may ask them all the same.',
   'practice.trial.grade':
     'The page shows the plan for that grade. Kept, the set takes its studies; what it does not ask leaves the set and stays in the library.',
   'practice.trial.keep': 'Keep it',

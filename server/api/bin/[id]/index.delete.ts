@@ -1,7 +1,7 @@
-import { dropThrownAway } from '../../../db'
+import { dropTrashed } from '../../../db'
 import { idParam, notFound, route } from '../../../http'
 
 export default route(async ({ event, db, studio }) => {
-  if (!(await dropThrownAway(db, studio, idParam(event, 'thing')))) throw notFound('thing')
+  if (!(await dropTrashed(db, studio, idParam(event, 'thing')))) throw notFound('thing')
   return {}
 })

@@ -1,4 +1,4 @@
-import { takeBack } from '../../../bin'
+import { restore } from '../../../bin'
 import { idParam, route } from '../../../http'
 
-export default route(({ event, db, studio }) => takeBack(db, studio, idParam(event, 'thing')))
+export default route(({ event, db, studio }) => restore(db, studio, idParam(event, 'thing')))

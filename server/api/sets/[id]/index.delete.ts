@@ -1,9 +1,9 @@
-import { inTransaction, throwAway } from '../../../db'
+import { inTransaction, moveToTrash } from '../../../db'
 import { idParam, notFound, route } from '../../../http'
 
 export default route(async ({ event, db, studio }) => {
   const id = idParam(event, 'set')
-  const bin = await inTransaction(db, (client) => throwAway(client, studio, 'set', id))
+  const bin = await inTransaction(db, (client) => moveToTrash(client, studio, 'set', id))
   if (!bin) throw notFound('set')
   return { bin }
 })

@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest'
-import { completeRecipe } from '#core/instrument'
-import { changeBy, dateOf, dayOf, gradesBelow, prepare, targetsFor, wouldHelp } from '#core/practice'
+import { completeRecipe, type Recipe } from '#core/instrument'
+import {
+  changeBy,
+  dateOf,
+  dayOf,
+  examDraw,
+  gradesBelow,
+  prepare,
+  standingToday,
+  targetsFor,
+  wouldHelp,
+} from '#core/practice'
 import { askedGrade, atomsOf, drawOf, gradeOf, gradeSet, recipesForMissing, USUAL_POLICIES } from '#core/syllabus'
 import corvane from '../../../../demo/syllabi/corvane-piano.json'
 import { syllabusOf } from '../../../../shared/schemas'
@@ -53,6 +63,44 @@ describe('what would help', () => {
     const kept = tight.studies.filter((_, at) => !studies.includes(at))
     expect(prepare(prepared({ ...tight, studies: kept })).then.notReady).toEqual([])
     expect(studies.every((study) => study < 10)).toBe(true)
+  })
+
+  describe('by a list', () => {
+    const examined = { list: board, grade: 'initial', policies: USUAL_POLICIES }
+    const { studies } = gradeStudies('initial')
+    // some were played once, and are known a little still
+    const record = studies.slice(0, 4).map((study) => entryOf(study, dateOf(NOW - 5)))
+    const of = (some: readonly Recipe[]) =>
+      prepared({ ...tight, minutesADay: 15, record, studies: some, draw: examDraw(examined, some, record) })
+    const leavingOutOf = (all: readonly Recipe[]) => (left: readonly number[]) => {
+      const { targets, draw } = of(all.filter((_, at) => !left.includes(at)))
+      return { targets, draw }
+    }
+
+    it('promises the chance that the plan has once studies are left out that the list does not ask', () => {
+      const beyond = someStudies(30).slice(18)
+      const all = [...studies, ...beyond]
+      const now = prepare(of(all))
+      const leave = wouldHelp(of(all), now, [], leavingOutOf(all)).find(({ change }) => change === 'leave')!
+      const { studies: left } = leave as Extract<typeof leave, { change: 'leave' }>
+      expect(leave.chance).toBeGreaterThan(now.then.chance + 0.01)
+      expect(prepare(of(all.filter((_, at) => !left.includes(at)))).then.chance).toBeCloseTo(leave.chance, 12)
+    })
+
+    it('can still be asked what was left out, at the chance that it has unpractised', () => {
+      const { draw } = of(studies.slice(1))
+      const [left] = draw.items.filter(({ study }) => study === null)
+      expect(draw.items).toHaveLength(of(studies).draw.items.length)
+      expect(left).toMatchObject({ beside: studies[0], asked: of(studies).draw.items[0]!.asked })
+      const chances = (known: typeof record) =>
+        standingToday([], known, { pattern: { groups: [], more: 1, assumed: false }, items: [left!] }, NOW).outlook
+          .chance
+      expect(chances(record)).toBeGreaterThan(0.5)
+      expect(chances([])).toBe(0)
+      // so it makes no promise that leaving one out would help
+      const help = wouldHelp(of(studies), prepare(of(studies)), [], leavingOutOf(studies))
+      expect(help.filter(({ change }) => change === 'leave')).toEqual([])
+    })
   })
 
   it('names the nearest grade below that would do', () => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, shallowRef } from 'vue'
 import { NuxtLink } from '#components'
-import type { ThrownAway } from '#shared/api'
+import type { Trashed } from '#shared/api'
 import SureButton from '~/components/frame/SureButton.vue'
 import { ask } from '~/composables/api'
 import { onBack } from '~/composables/reach'
@@ -11,27 +11,27 @@ import { locale, t } from '~/composables/words'
 /** Pupils, sets, mock exams and lists that were thrown away: each can be put back as it was. */
 const PLACES = { pupil: 'pupils', set: 'sets', exam: 'exams', syllabus: 'syllabi' } as const
 
-const things = shallowRef<readonly ThrownAway[]>([])
+const things = shallowRef<readonly Trashed[]>([])
 const back = shallowRef<{ readonly title: string; readonly to: string } | null>(null)
 const { busy, error, guarded } = working()
 
 const load = (): Promise<void> =>
   guarded(async () => {
-    things.value = await ask<ThrownAway[]>('/api/bin')
+    things.value = await ask<Trashed[]>('/api/bin')
   })
 onMounted(load)
 onBack(load)
 
-const putBack = ({ id, title }: ThrownAway): Promise<void> =>
+const putBack = ({ id, title }: Trashed): Promise<void> =>
   guarded(async () => {
-    const thing = await ask<Pick<ThrownAway, 'what' | 'id'>>(`/api/bin/${id}/restore`, 'POST', {})
+    const thing = await ask<Pick<Trashed, 'what' | 'id'>>(`/api/bin/${id}/restore`, 'POST', {})
     back.value = { title, to: `/${PLACES[thing.what]}/${thing.id}` }
-    things.value = await ask<ThrownAway[]>('/api/bin')
+    things.value = await ask<Trashed[]>('/api/bin')
   })
-const dropForGood = ({ id }: ThrownAway): Promise<void> =>
+const dropForGood = ({ id }: Trashed): Promise<void> =>
   guarded(async () => {
     await ask(`/api/bin/${id}`, 'DELETE')
-    things.value = await ask<ThrownAway[]>('/api/bin')
+    things.value = await ask<Trashed[]>('/api/bin')
   })
 const day = (moment: string): string => new Date(moment).toLocaleDateString(locale(), { day: 'numeric', month: 'long' })
 </script>
@@ -51,7 +51,7 @@ const day = (moment: string): string => new Date(moment).toLocaleDateString(loca
     <ul class="mt-1 text-[14.5px]">
       <li v-for="thing in things" :key="thing.id" class="flex items-baseline gap-3 border-b border-rule py-[6px]">
         <span class="min-w-0 flex-1 break-words">{{ thing.title }}</span>
-        <span class="quiet">{{ t('library.thrown-away.what', { what: thing.what, day: day(thing.thrownAt) }) }}</span>
+        <span class="quiet">{{ t('library.thrown-away.what', { what: thing.what, day: day(thing.trashedAt) }) }}</span>
         <button
           type="button"
           class="text-button"
