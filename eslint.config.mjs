@@ -77,4 +77,18 @@ export default withNuxt(
     files: ['tests/**'],
     rules: { 'max-lines-per-function': 'off', '@typescript-eslint/no-explicit-any': 'off' },
   },
+  {
+    files: ['tests/**'],
+    ignores: ['tests/torture/**', 'tests/nightly/**', 'tests/support/torture/**'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        {
+          object: 'performance',
+          property: 'now',
+          message: 'No test fails because a machine is slow: speed is measured by the bench.',
+        },
+      ],
+    },
+  },
 )

@@ -174,6 +174,8 @@ function ottavaLine(
 
 /** What a system is drawn into. */
 export interface Ink {
+  /** Colour of all that is drawn. */
+  readonly colour: string
   /** A context for so tall a picture, begun anew. */
   readonly context: (height: number) => RenderContext
   /** Moves what is drawn into a group down by so much. */
@@ -261,11 +263,14 @@ function topsOf(extents: readonly Extent[], head: number): number[] {
 /** Draws built staves, each moved down to its top line. */
 function drawStaves(ink: Ink, staves: readonly Staff[], tops: readonly number[], height: number): void {
   const context = ink.context(height)
-  context.setFillStyle('#17211d').setStrokeStyle('#17211d')
+  context.setFillStyle(ink.colour).setStrokeStyle(ink.colour)
   staves.forEach(({ stave, notes, rests, beams, tuplets }, at) => {
     ink.moveDown(context.openGroup('staff'), tops[at]!)
     stave.setContext(context).draw()
-    for (const note of [...notes, ...rests]) note?.setContext(context).draw()
+    for (const note of [...notes, ...rests]) {
+      note?.setLedgerLineStyle({ strokeStyle: ink.colour, lineWidth: 1 })
+      note?.setContext(context).draw()
+    }
     for (const drawn of [...beams, ...tuplets]) drawn.setContext(context).draw()
     context.closeGroup()
     stave.setY(tops[at]!)

@@ -81,7 +81,6 @@ function noteOf(plan: StaffPlan, at: number, { value, signs, up, accent, slashes
     clef,
     stemDirection: up ? Stem.UP : Stem.DOWN,
   })
-  written.setLedgerLineStyle({ strokeStyle: '#17211d', lineWidth: 1 })
   if (value.dots > 0) Dot.buildAndAttach([written], { all: true })
   plan.chords[at]!.forEach((note, voice) => {
     const sign = signs[note.index]

@@ -3,7 +3,7 @@ import { marksOf, playersIn, type RealisedStudy, stretchesOf } from '#core/reali
 import type { Faces } from './faces'
 import { picturesOf } from './family'
 import { line, shape, words } from './ink'
-import { MET, SOFT } from './inks'
+import { INK, MET, SOFT } from './inks'
 import type { Drawn } from './page'
 import { placed } from './place'
 import { Recorder } from './recorder'
@@ -99,7 +99,7 @@ function recording(): { recorder: Recorder; ink: Parameters<typeof engraveSystem
   const moveDown = (group: unknown, by: number): void => {
     ;(group as { down: number }).down = by
   }
-  return { recorder, ink: { context: () => recorder as never, moveDown } }
+  return { recorder, ink: { colour: INK, context: () => recorder as never, moveDown } }
 }
 
 /** A staff with nothing but its clef and, where there is one, its signature. */

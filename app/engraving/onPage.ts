@@ -15,6 +15,7 @@ export const drawSystem = (
 ): Engraved =>
   engraveSystem(
     {
+      colour: 'currentColor',
       context: (height) => {
         host.replaceChildren()
         return new PageContext(host).resize(width, height)

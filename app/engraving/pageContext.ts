@@ -2,6 +2,14 @@ import { SVGContext } from 'vexflow/core'
 
 /** Where the engraver draws on a page. It saves its state with every sign, and copies of flat states need no deep clone. */
 export class PageContext extends SVGContext {
+  /** Everything is in the page's own ink from the start: what is inherited as well, by day and by night. */
+  constructor(element: HTMLElement) {
+    super(element)
+    this.attributes.fill = this.attributes.stroke = 'currentColor'
+    this.applyAttributes(this.svg, this.attributes)
+    this.groupAttributes = [{ ...this.attributes }]
+  }
+
   override save(): this {
     this.stateStack.push({ state: { ...this.state }, attributes: { ...this.attributes } })
     return this

@@ -1,3 +1,4 @@
+import type { Page } from 'playwright-core'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { expectAccessible, useBrowser } from '../support/browser'
 import { call } from '../support/http'
@@ -72,7 +73,68 @@ describe('every size of glass', () => {
   })
 })
 
+/** Every colour that is painted in the score, with its contrast (WCAG) to what the score stands on. */
+const inksOf = (page: Page): Promise<{ paint: string; contrast: number }[]> =>
+  page.evaluate(() => {
+    const canvas = document.createElement('canvas').getContext('2d', { willReadFrequently: true })!
+    const rgb = (colour: string): number[] => {
+      canvas.clearRect(0, 0, 1, 1)
+      canvas.fillStyle = colour
+      canvas.fillRect(0, 0, 1, 1)
+      return [...canvas.getImageData(0, 0, 1, 1).data]
+    }
+    const light = (colour: string): number => {
+      const [r, g, b] = rgb(colour).map((part) => {
+        const value = part / 255
+        return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4
+      })
+      return 0.2126 * r! + 0.7152 * g! + 0.0722 * b!
+    }
+    const sheet = light(getComputedStyle(document.documentElement).getPropertyValue('--color-sheet'))
+    const contrast = (colour: string): number => {
+      const own = light(colour)
+      return (Math.max(own, sheet) + 0.05) / (Math.min(own, sheet) + 0.05)
+    }
+    const found = new Map<string, number>()
+    const shapes = document.querySelectorAll(
+      '.engraving svg :is(path, rect, line, text, circle, ellipse, polygon, polyline)',
+    )
+    for (const shape of shapes) {
+      const style = getComputedStyle(shape)
+      for (const side of ['fill', 'stroke'] as const) {
+        const colour = style[side]
+        if (colour === 'none' || rgb(colour)[3] === 0) continue
+        if (side === 'stroke' && parseFloat(style.strokeWidth) === 0) continue
+        found.set(`${side} ${colour}`, contrast(colour))
+      }
+    }
+    return [...found].map(([paint, value]) => ({ paint, contrast: value }))
+  })
+
 describe('the evening’s ground', () => {
+  it.each(['light', 'dark'] as const)('leaves no stroke of the score unseen: %s', async (ground) => {
+    const { page } = await open('/desk')
+    await page.emulateMedia({ colorScheme: ground })
+    await page.locator('[data-finger]').first().waitFor()
+    // beams, stems, accidentals, ledger lines, octave signs; then rests and brackets, and the board's own signs
+    for (const line of [
+      'g# harmonic minor 4 octaves',
+      'c major in tetrachords',
+      'f major accordion alternating bass',
+    ]) {
+      await page.keyboard.press('/')
+      await page.keyboard.type(line)
+      await page.keyboard.press('Enter')
+      await page.locator('.waiting').first().waitFor({ state: 'detached' })
+      await expect.poll(async () => (await inksOf(page)).length).toBeGreaterThan(0)
+      const inks = await inksOf(page)
+      expect(
+        inks.filter(({ contrast }) => contrast < 4.5),
+        `${line}: ${JSON.stringify(inks)}`,
+      ).toEqual([])
+    }
+  })
+
   it('is as the system wishes, until somebody chooses, and is kept', async () => {
     const { page, problems } = await open('/library')
     await page.emulateMedia({ colorScheme: 'dark' })

@@ -12,11 +12,10 @@ const study = (page: Page, name: string | RegExp) => page.getByRole('button', { 
 const close = (page: Page) => page.getByRole('button', { name: 'Close' })
 
 describe('the record of a pupil', () => {
-  it('takes the errand of the lesson in seconds, by mouse: G minor at 96, right; will it do?', async () => {
+  it('takes the errand of the lesson by mouse: G minor at 96, right; will it do?', async () => {
     const { path, record } = await pupilOnTheWay()
     const { page, problems } = await open(path())
     await study(page, /^G harmonic minor/).waitFor()
-    const began = performance.now()
     await study(page, /^G harmonic minor/).click()
     const panel = page.getByRole('region', { name: /^G harmonic minor/ })
     await panel.getByLabel('Beats a minute').fill('96')
@@ -26,7 +25,6 @@ describe('the record of a pupil', () => {
     await panel.getByText(/Test again/).waitFor()
     await close(page).click()
     await page.getByText(/of 5\b.*would be right if asked/).waitFor()
-    expect(performance.now() - began).toBeLessThan(20_000)
     expect(await page.getByRole('heading', { level: 1 }).textContent()).toContain('5 printed, 3 played')
     expect((await record()).at(-1)).toMatchObject({ outcome: 'right', tempo: 192, kind: 'lesson', by: 'teacher' })
     await expectAccessible(page)
@@ -37,14 +35,12 @@ describe('the record of a pupil', () => {
     const { path, record } = await pupilOnTheWay()
     const { page, problems } = await open(path())
     await study(page, /^G harmonic minor/).waitFor()
-    const began = performance.now()
     await page.getByLabel('Or say it').focus()
     await page.keyboard.type('G minor together 96 clean, D minor LH wrong at the turn')
     await page.getByText('G harmonic minor, hands together, two octaves: right at ♩ = 96', { exact: false }).waitFor()
     await page.keyboard.press('Enter')
     await expect.poll(async () => (await record()).length).toBe(5)
     await page.getByText(/of 5\b.*would be right if asked/).waitFor()
-    expect(performance.now() - began).toBeLessThan(20_000)
     const [one, other] = (await record()).slice(-2)
     expect(one).toMatchObject({ outcome: 'right', tempo: 192, hands: 'together' })
     expect(other).toMatchObject({ outcome: 'wrong', hands: 'left', where: { place: 'turn' } })
@@ -60,7 +56,6 @@ describe('the record of a pupil', () => {
     const { path, record } = await pupilOnTheWay()
     const { page, problems } = await open(path(), { width: 1024, height: 768 }, true)
     await study(page, /^A major/).waitFor()
-    const began = performance.now()
     await study(page, /^A major/).tap()
     await page
       .getByRole('button', { name: /^wrong: A major/ })
@@ -72,7 +67,6 @@ describe('the record of a pupil', () => {
       .toMatchObject({ outcome: 'wrong', where: { player: 'right' } })
     await close(page).tap()
     await page.getByText(/of 5\b.*would be right if asked/).waitFor()
-    expect(performance.now() - began).toBeLessThan(20_000)
     await page.getByText('A major: wrong, in the record.').waitFor()
     await page.getByRole('button', { name: 'Take it back' }).tap()
     await expect.poll(async () => (await record()).at(-1)).toMatchObject({ withdrawn: true })

@@ -137,20 +137,18 @@ describe('what the record says', () => {
     expect(stood([first, second, third])).toEqual([])
   })
 
-  it('takes ten thousand entries in its stride', () => {
+  it('folds ten thousand entries, each of its own study', () => {
     const studies = someStudies(40)
     const record = Array.from({ length: 10_000 }, (_, at) =>
       entryOf(studies[at % 40]!, dateOf(NOW - Math.floor((10_000 - at) / 12)), {
         outcome: at % 5 ? 'right' : 'hesitated',
       }),
     )
-    const began = performance.now()
     const states = statesOf(
       studies.map((study) => targetOf(study)),
       record,
     )
     expect(states.every(({ entries }) => entries === 250)).toBe(true)
-    expect(performance.now() - began).toBeLessThan(2000)
   })
 })
 
