@@ -1,5 +1,7 @@
 import { SVGContext } from 'vexflow/core'
 
+const inkFor = (style: string): string => (style === 'black' ? 'currentColor' : style)
+
 /** Where the engraver draws on a page. It saves its state with every sign, and copies of flat states need no deep clone. */
 export class PageContext extends SVGContext {
   /** Everything is in the page's own ink from the start: what is inherited as well, by day and by night. */
@@ -8,6 +10,15 @@ export class PageContext extends SVGContext {
     this.attributes.fill = this.attributes.stroke = 'currentColor'
     this.applyAttributes(this.svg, this.attributes)
     this.groupAttributes = [{ ...this.attributes }]
+  }
+
+  /** Some signs name their own black: on a page it is the page's ink. */
+  override setStrokeStyle(style: string): this {
+    return super.setStrokeStyle(inkFor(style))
+  }
+
+  override setFillStyle(style: string): this {
+    return super.setFillStyle(inkFor(style))
   }
 
   override save(): this {
