@@ -1,4 +1,5 @@
 import { inText, isMessage, type Message } from '#core/message'
+import { composedName } from '#core/material'
 import { nameIn, type NameSystem, parseNote } from '#core/pitch'
 import { type Language, type Reader, say } from '#words'
 
@@ -15,6 +16,7 @@ function called(system: NameSystem, name: string): string {
 export const readerOf = (language: Language, system: NameSystem = 'letters'): Reader => ({
   language,
   note: (name) => called(system, name),
+  compose: composedName,
 })
 
 /** What a list leaves open: a question that Tactum asks, or the words of whoever wrote the list. */

@@ -26,6 +26,8 @@ export interface Reader {
   readonly language: Language
   /** A note's or pitch's name as it is printed, from its ASCII name. */
   readonly note: (name: string) => string
+  /** What a message is made of that no catalogue holds, since it follows from others; null where it is none. */
+  readonly compose?: (message: Message) => Message | null
 }
 
 /** A piece of what is said: plain, or between the tags of the catalogue's text. */
@@ -99,8 +101,11 @@ const UNTAGGED = Object.fromEntries(TAGS.map((tag) => [tag, (chunks: readonly un
 const SYNTAX = /[{}<>'#]/
 
 /** A message in the reader's language. @throws RangeError for an unknown code, Error for a missing parameter */
-export function say({ code, params }: Message, reader: Reader): string {
+export function say(message: Message, reader: Reader): string {
+  const { code, params } = message
   const text = reader.language.catalogue[code]
+  const composed = text === undefined ? reader.compose?.(message) : null
+  if (composed) return say(composed, reader)
   if (text !== undefined && !SYNTAX.test(text)) return text
   const said = String(formatOf(reader.language, code).format({ ...valuesOf(params, reader), ...UNTAGGED }))
   return code === 'capital' ? begun(said, reader.language.locale) : said

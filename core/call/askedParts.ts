@@ -1,6 +1,6 @@
 import { tellCall } from './messages'
 import type { Message } from '../message'
-import { KINDS, type KindId, signatureOf, usualTonics } from '../material'
+import { KINDS, type KindId, leadsToKey, signatureOf, usualTonics } from '../material'
 import { fifthsOf, type Note, noteName, parseNote, pitchClass } from '../pitch'
 import { type Articulation, NOTES_PER_BEAT, type Tempo } from '../study'
 import type { Chooser, Entry, EntryInput } from '../syllabus'
@@ -25,9 +25,8 @@ export function keysFrom(heard: Heard, tonics: readonly Note[], previous: string
 }
 
 /** Scales that are alike from every key, so that a list may leave the first note unsaid. */
-const ANYWHERE: readonly KindId[] = ['chromatic', 'whole-tone', 'octatonic-half-whole', 'octatonic-whole-half']
 export const startsAnywhere = (kinds: readonly KindId[]): boolean =>
-  kinds.length > 0 && kinds.every((kind) => ANYWHERE.includes(kind) || kind.includes('chromatic'))
+  kinds.length > 0 && kinds.every((kind) => KINDS[kind].starts === 'anywhere')
 export const ANY_START: readonly string[] = TWELVE
 
 /** All keys of a kind by their simpler names: “all keys” in minor are not those in major. */
@@ -143,13 +142,10 @@ export function motionFrom({ change, ask }: Heard, hands: Entry['hands']) {
   return { motion, interval, contraryFrom, tonicHand, open }
 }
 
-/** Sevenths that belong to a key. */
-const OF_KEYS = /^(broken-chord-)?(dominant|diminished)-seventh/
-
 export function seventhFrom(heard: Heard, kinds: readonly KindId[]): { seventh: Entry['seventh']; open: string[] } {
-  if (!kinds.some((kind) => OF_KEYS.test(kind))) return { seventh: 'on', open: [] }
+  if (!kinds.some((kind) => KINDS[kind].ofKey !== null)) return { seventh: 'on', open: [] }
   if (heard.ask.seventh === 'of' || heard.of === 'of') return { seventh: 'of', open: [] }
   // of diminished sevenths there are but three: on the note is how they are named
-  const open = heard.of === 'on' || !kinds.includes('dominant-seventh-arpeggio') ? [] : ['seventh']
+  const open = heard.of === 'on' || !kinds.some((kind) => leadsToKey(KINDS[kind])) ? [] : ['seventh']
   return { seventh: 'on', open }
 }

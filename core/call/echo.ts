@@ -1,4 +1,5 @@
 import { families, familyOf, type RecipeInput } from '../instrument'
+import { kindNamed, qualityNamed, tellMaterial } from '../material'
 import { joined, listed, type Message, named } from '../message'
 import { noteName } from '../pitch'
 import { tellCall } from './messages'
@@ -6,9 +7,9 @@ import type { Ask, Features, Part } from './part'
 
 /** A feature by what it names most surely. */
 export function featureTold({ quality, form, shape, named: name }: Features): Message {
-  if (name) return tellCall(`feature.named.${name}`)
+  if (name) return name === 'pentatonic' ? tellCall('feature.pentatonic') : kindNamed({ id: name })
   if (shape) return tellCall(`feature.shape.${shape}`)
-  return form ? tellCall(`feature.form.${form}`) : tellCall(`feature.quality.${quality ?? 'major'}`)
+  return form ? tellMaterial(`form.${form}`) : qualityNamed(quality ?? 'major')
 }
 
 /** A field that was set, by its path: `echo.tempo.bpm` with its value. */

@@ -1,25 +1,33 @@
 import { tellCall } from './messages'
 import { featureTold } from './echo'
 import type { Message } from '../message'
-import type { KindId } from '../material'
+import { BASE_IDS, type BaseId, BASES, type KindId, type Quality, treatedAs, type TreatmentId } from '../material'
 import type { Features } from './part'
 
 /** A kind that features come to, and what had to be assumed; or why they come to none. */
 type KindReading =
   { readonly kind: KindId; readonly assumed: Message | null } | { readonly kind: null; readonly problem: Message }
 
-type Named = NonNullable<Features['named']>
 type Shape = NonNullable<Features['shape']>
 
-const kind = (id: string, assumed: Message | null = null): KindReading => ({ kind: id as KindId, assumed })
+const kind = (id: KindId, assumed: Message | null = null): KindReading => ({ kind: id, assumed })
 const none = (problem: Message): KindReading => ({ kind: null, problem })
 
-const FORM_KINDS = {
-  natural: 'natural-minor',
-  harmonic: 'harmonic-minor',
-  melodic: 'melodic-minor',
-  jazz: 'melodic-minor-jazz',
-} as const
+/** The first base of the register that is so. */
+const baseThat = (is: (base: (typeof BASES)[BaseId]) => boolean): BaseId | undefined =>
+  BASE_IDS.find((id) => is(BASES[id]))
+
+const ofForm = (form: NonNullable<Features['form']>): BaseId => baseThat((base) => base.form === form)!
+
+/** What each shape does with a base. */
+const TREATMENT: Partial<Record<Shape, TreatmentId>> = {
+  'double-thirds': 'thirds',
+  'double-minor-thirds': 'minor-thirds',
+  'double-sixths': 'sixths',
+  'double-octaves': 'octaves',
+  'diatonic-triads': 'triads',
+  'diatonic-sevenths': 'sevenths',
+}
 
 const isMinor = ({ quality, form }: Features): boolean => quality === 'minor' || form !== undefined
 
@@ -28,74 +36,62 @@ const MINOR_MEANT = tellCall('assumed.harmonic')
 
 function scaleOf(features: Features): KindReading {
   const { form, quality } = features
-  if (form) return kind(FORM_KINDS[form])
-  if (quality === 'minor') return kind('harmonic-minor', MINOR_MEANT)
+  if (form) return kind(ofForm(form))
+  if (quality === 'minor') return kind(ofForm('harmonic'), MINOR_MEANT)
   if (quality === undefined) return kind('major', tellCall('assumed.major'))
   return quality === 'major' ? kind('major') : none(tellCall('call.no-scale', { quality: featureTold({ quality }) }))
 }
 
-const NAMED_KINDS: Partial<Record<Named, KindId>> = {
-  'whole-tone': 'whole-tone',
-  chromatic: 'chromatic',
-  blues: 'blues',
-  'octatonic-half-whole': 'octatonic-half-whole',
-  'octatonic-whole-half': 'octatonic-whole-half',
-}
-
-function namedOf(named: Named, features: Features): KindReading {
+function namedOf(named: NonNullable<Features['named']>, features: Features): KindReading {
   const { shape, quality } = features
-  if (named === 'chromatic' && shape === 'double-minor-thirds') return kind('double-thirds-chromatic-minor')
-  if (named === 'chromatic' && shape === 'double-octaves') return kind('double-octaves-chromatic')
+  const told = featureTold({ named })
+  const treatment = shape && TREATMENT[shape]
+  const treated = treatment && named !== 'pentatonic' ? treatedAs(named, treatment) : null
+  if (treated) return kind(treated)
   if (shape !== undefined && shape !== 'scale')
-    return none(tellCall('call.apart', { named: featureTold({ named }), shape: featureTold({ shape }) }))
+    return none(tellCall('call.apart', { named: told, shape: featureTold({ shape }) }))
   // a major blues has other notes, and so has a mode with another chord
   const strange = quality !== undefined && !['major', 'minor'].includes(quality)
   if (strange || (named === 'blues' && quality === 'major'))
-    return none(tellCall('call.apart', { named: featureTold({ named }), shape: featureTold({ quality }) }))
+    return none(tellCall('call.apart', { named: told, shape: featureTold({ quality }) }))
   if (named === 'pentatonic') return kind(isMinor(features) ? 'minor-pentatonic' : 'major-pentatonic')
-  return kind(NAMED_KINDS[named] ?? named)
+  return kind(named)
 }
 
-const TRIADS = { major: 'major', minor: 'minor', diminished: 'diminished', augmented: 'augmented' } as const
-const SEVENTHS = {
-  dominant: 'dominant-seventh',
-  diminished: 'diminished-seventh',
-  major: 'major-seventh',
-  minor: 'minor-seventh',
-  'half-diminished': 'half-diminished-seventh',
-} as const
-
-const BROKEN = ['major', 'minor', 'diminished', 'dominant'] as const
+/** The arpeggio of a chord; undefined where the register has none. */
+const chordOf = (family: 'arpeggio' | 'seventh', quality: Quality): BaseId | undefined =>
+  baseThat((base) => base.family === family && base.quality === quality)
 
 /** A chord in close position, each inversion in turn. */
 function brokenOf({ quality = 'major', form }: Features): KindReading {
   const which = form ? 'minor' : quality
-  const found = BROKEN.find((each) => each === which)
+  const found = baseThat((base) => base.quality === which && base.takes.broken !== undefined)
   if (!found) return none(tellCall('call.no-scale', { quality: featureTold({ quality: which }) }))
-  const seventh = found === 'dominant' || found === 'diminished'
-  return kind(`broken-chord-${found}${seventh ? '-seventh' : ''}`, quality || form ? null : tellCall('assumed.major'))
+  return kind(treatedAs(found, 'broken')!, quality || form ? null : tellCall('assumed.major'))
 }
 
 function triadOf({ quality = 'major', form }: Features): KindReading {
   const which = form ? 'minor' : quality
-  if (which === 'dominant' || which === 'half-diminished') return seventhOf({ quality: which })
-  return kind(`${TRIADS[which]}-arpeggio`)
+  const found = chordOf('arpeggio', which)
+  return found ? kind(found) : seventhOf({ quality: which })
 }
 
 function seventhOf({ quality, form }: Features): KindReading {
-  if (quality === 'augmented') return none(tellCall('call.augmented-seventh'))
-  const which = form ? 'minor' : (quality ?? 'dominant')
-  return kind(`${SEVENTHS[which]}-arpeggio`, quality || form ? null : tellCall('assumed.dominant'))
+  const found = chordOf('seventh', form ? 'minor' : (quality ?? 'dominant'))
+  if (!found) return none(tellCall('call.augmented-seventh'))
+  return kind(found, quality || form ? null : tellCall('assumed.dominant'))
 }
 
 /** Double notes and chains stand over a scale. */
 function overScale(shape: Shape, features: Features): KindReading {
   const { form, quality } = features
-  const chain = shape.startsWith('diatonic')
-  if (form === 'jazz' && !chain) return none(tellCall('call.double-notes'))
-  if (form === 'melodic' && chain) return kind(`${shape}-melodic-minor-jazz`, tellCall('assumed.jazz'))
-  const base = form ? FORM_KINDS[form] : quality === 'minor' ? 'harmonic-minor' : 'major'
-  return kind(`${shape}-${base}`, quality === 'minor' && !form ? MINOR_MEANT : null)
+  const treatment = TREATMENT[shape]!
+  const base = form ? ofForm(form) : quality === 'minor' ? ofForm('harmonic') : 'major'
+  const treated = treatedAs(base, treatment)
+  if (treated) return kind(treated, quality === 'minor' && !form ? MINOR_MEANT : null)
+  // chains of melodic minor go the same way up and down
+  const jazz = form === 'melodic' ? treatedAs(ofForm('jazz'), treatment) : null
+  return jazz ? kind(jazz, tellCall('assumed.jazz')) : none(tellCall('call.double-notes'))
 }
 
 function shapedOf(shape: Shape, features: Features): KindReading {
@@ -110,11 +106,18 @@ function shapedOf(shape: Shape, features: Features): KindReading {
     case 'broken-chord':
       return brokenOf(features)
     case 'five-finger':
-      return kind(`five-finger-${side}`)
+      return kind(baseThat((base) => base.texture === 'position' && base.mode === side)!)
     case 'cadence':
-      return kind(`cadence-${side}`)
-    case 'tetrachords':
-      return side === 'major' ? kind('tetrachords-major') : none(tellCall('call.tetrachords'))
+      return kind(
+        treatedAs(
+          baseThat((base) => base.takes.cadence !== undefined && base.mode === side)!,
+          'cadence',
+        )!,
+      )
+    case 'tetrachords': {
+      const found = baseThat((base) => base.texture === 'tetrachords' && base.mode === side)
+      return found ? kind(found) : none(tellCall('call.tetrachords'))
+    }
     case 'double-minor-thirds':
       return none(tellCall('call.minor-thirds'))
     default:

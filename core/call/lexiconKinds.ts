@@ -1,3 +1,4 @@
+import { BASE_IDS, BASES } from '../material'
 import type { Features, Said } from './part'
 import { fixed, type Rule, rules } from './rules'
 
@@ -46,42 +47,13 @@ const SHAPES: Rule[] = [
   ...says(['in? diatonic sevenths|7ths'], { shape: 'diatonic-sevenths' }),
 ]
 
-const MODES = ['ionian', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'aeolian', 'locrian'] as const
-const MODE_WORDS: Record<(typeof MODES)[number], string> = {
-  ionian: 'ionian|jonio|jonico|ionisch',
-  dorian: 'dorian|dorio|dorico|dorisch',
-  phrygian: 'phrygian|frigio|phrygisch',
-  lydian: 'lydian|lidio|lydisch',
-  mixolydian: 'mixolydian|mixo|mixolidio|mixolydisch',
-  aeolian: 'aeolian|eolian|eolio|aolisch',
-  locrian: 'locrian|locrio|lokrisch',
-}
-
+/** Bases that have words of their own, as the register has them; “pentatonic” is of two. */
 const NAMED: Rule[] = [
-  ...MODES.flatMap((mode) => says([`${MODE_WORDS[mode]} mode?`], { named: mode })),
+  ...BASE_IDS.flatMap((named) => {
+    const { phrases } = BASES[named]
+    return phrases === 'by-grammar' ? [] : says(Object.values(phrases).flat(), { named })
+  }),
   ...says(['pentatonic|pent|pentatonica'], { named: 'pentatonic' }),
-  ...says(['blues'], { named: 'blues' }),
-  ...says(['whole tone|tones scale|scales?', 'tonos enteros', 'ganzton'], { named: 'whole-tone' }),
-  ...says(['chromatic|chrom|cromatica|chromatisch'], { named: 'chromatic' }),
-  ...says(
-    [
-      'octatonic ,? half step? first?',
-      'half whole octatonic|diminished',
-      'octatonic scale? ,? starting|beginning with|on a? semitone|half step?',
-    ],
-    { named: 'octatonic-half-whole' },
-  ),
-  ...says(
-    [
-      'octatonic ,? whole step? first?',
-      'whole half octatonic|diminished',
-      'octatonic',
-      'octatonic scale? ,? starting|beginning with|on a? tone|whole step?',
-    ],
-    {
-      named: 'octatonic-whole-half',
-    },
-  ),
 ]
 
 /** Everything that says which kind is meant. */

@@ -1,20 +1,13 @@
 import { type ListParam, type Message, type NoteParam, teller } from '../message'
 import type { Features } from './part'
 
-type Quality = NonNullable<Features['quality']>
-type Form = NonNullable<Features['form']>
 type Shape = NonNullable<Features['shape']>
-type Named = NonNullable<Features['named']>
 
 /** How a line was understood, what was assumed, what is missing. */
 export type CallMessages = {
-  readonly [Q in Quality as `feature.quality.${Q}`]: null
-} & {
-  readonly [F in Form as `feature.form.${F}`]: null
-} & {
   readonly [S in Shape as `feature.shape.${S}`]: null
 } & {
-  readonly [N in Named as `feature.named.${N}`]: null
+  'feature.pentatonic': null
 } & {
   'echo.note': { note: NoteParam }
   'echo.pitches': { count: number }

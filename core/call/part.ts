@@ -1,11 +1,12 @@
+import type { BaseId, Form, Quality } from '../material'
 import type { Note } from '../pitch'
 import type { Place, RecipeInput } from '../instrument'
 import type { Chooser, Entry } from '../syllabus'
 
 /** What makes a kind: which chord or mode, which minor, which shape, or a name that says it all. */
 export interface Features {
-  readonly quality?: 'major' | 'minor' | 'diminished' | 'augmented' | 'dominant' | 'half-diminished'
-  readonly form?: 'natural' | 'harmonic' | 'melodic' | 'jazz'
+  readonly quality?: Quality
+  readonly form?: Form
   readonly shape?:
     | 'scale'
     | 'arpeggio'
@@ -20,20 +21,8 @@ export interface Features {
     | 'diatonic-triads'
     | 'diatonic-sevenths'
     | 'broken-chord'
-  readonly named?:
-    | 'ionian'
-    | 'dorian'
-    | 'phrygian'
-    | 'lydian'
-    | 'mixolydian'
-    | 'aeolian'
-    | 'locrian'
-    | 'pentatonic'
-    | 'blues'
-    | 'whole-tone'
-    | 'chromatic'
-    | 'octatonic-half-whole'
-    | 'octatonic-whole-half'
+  /** A base with words of its own, or the pentatonic of either mode. */
+  readonly named?: BaseId | 'pentatonic'
 }
 
 /** How many signs the keys of “all” may have. */

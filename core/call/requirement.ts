@@ -1,5 +1,5 @@
 import { type Message, named } from '../message'
-import { inversionsOf, KINDS, type KindId } from '../material'
+import { BASES, inversionsOf, KINDS, type KindId } from '../material'
 import { modulo, type Note, noteName, pitchClass } from '../pitch'
 import type { EntryInput } from '../syllabus'
 import { alternativesIn } from './alternatives'
@@ -39,11 +39,7 @@ function inversionAt(start: Note, tonics: readonly Note[], kinds: readonly KindI
 /** A list that says neither major nor minor is asked, whatever shape it names. */
 function majorAssumed(features: readonly Features[], { two, three }: Heard, kinds: readonly KindId[]): string[] {
   const said = two || three || features.some(({ quality, form }) => quality !== undefined || form !== undefined)
-  const own = kinds.some(
-    (kind) =>
-      kind === 'major-pentatonic' ||
-      (KINDS[kind].mode === 'major' && !['mode', 'other-scale'].includes(KINDS[kind].family)),
-  )
+  const own = kinds.some((kind) => KINDS[kind].mode === 'major' && BASES[KINDS[kind].base!].phrases === 'by-grammar')
   return !said && own ? ['assumed.major'] : []
 }
 

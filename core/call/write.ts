@@ -1,8 +1,8 @@
 import { completeRecipe, familyOf, type Phrase, type Recipe, type RecipeInput } from '../instrument'
-import { FREE, KINDS } from '../material'
+import { FREE, KINDS, MAKINGS } from '../material'
 import { type CommonRecipe, isFree } from '../study'
 
-import { ACCOMPANIMENT, AFTER, BEFORE, CALLED, FIGURE, JOURNEY, LADDER, LENGTHS, NOTES, OCTAVES, WALK } from './called'
+import { ACCOMPANIMENT, AFTER, BEFORE, FIGURE, JOURNEY, LADDER, LENGTHS, NOTES, OCTAVES, WALK } from './called'
 
 const COURSES: Record<CommonRecipe['course'], string> = {
   'up-down': 'up and down',
@@ -14,7 +14,7 @@ function materialPhrase({ material }: Recipe): string {
   if (isFree(material)) {
     return `pitches ${material.pitches.map((each) => (typeof each === 'string' ? each : each.join('+'))).join(' ')}`
   }
-  const name = `${material.tonic} ${CALLED[material.kind]}`
+  const name = `${material.tonic} ${MAKINGS[material.kind].written}`
   return material.inversion ? `${name}, inversion ${material.inversion}` : name
 }
 

@@ -2,8 +2,24 @@
  * Material: what is played. Scales, modes, chords and double notes as intervals over a tonic, spelled, with key
  * signature and enharmonic twin. Octaves, hands and courses come later, in `study`.
  */
-export { FAMILIES, type Family, type Kind, KIND_IDS, type KindId, type Texture } from './kind'
-export { FREE, inversionsOf, KINDS } from './kinds'
+export { FREE, inversionsOf, isDiatonic, type Kind, KINDS, leadsToKey, THREE_MINORS } from './kind'
+export {
+  type BaseId,
+  BASE_IDS,
+  BASES,
+  FAMILIES,
+  type Family,
+  type Form,
+  FORMS,
+  KIND_IDS,
+  type KindId,
+  MAKINGS,
+  QUALITIES,
+  type Quality,
+  type Texture,
+  treatedAs,
+  type TreatmentId,
+} from './kinds'
 export {
   freeMaterial,
   intervalAt,
@@ -14,5 +30,14 @@ export {
   type Signature,
   SIGNATURES,
 } from './material'
-export { keyNamed, kindNamed, type MaterialErrors, type MaterialMessages, tellMaterial } from './messages'
+export {
+  composedName,
+  keyNamed,
+  kindInDrawer,
+  kindNamed,
+  qualityNamed,
+  type MaterialErrors,
+  type MaterialMessages,
+  tellMaterial,
+} from './messages'
 export { MOST_SIGNS, signatureOf, twinOf, usualTonics } from './tonics'

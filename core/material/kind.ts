@@ -1,107 +1,44 @@
-import type { Interval } from '../pitch'
-
-/** Rooms of the house of material, as a teacher would file them. */
-export const FAMILIES = [
-  'scale',
-  'mode',
-  'other-scale',
-  'position',
-  'arpeggio',
-  'seventh',
-  'double-notes',
-  'chain',
-  'cadence',
-] as const
-export type Family = (typeof FAMILIES)[number] | 'free'
-
-/**
- * How the degrees become a line: a run through the octaves; a position of the hand; tetrachords shared between the
- * hands; chords of the key broken one after another; block chords; or pitches as they were given.
- */
-export type Texture = 'run' | 'position' | 'tetrachords' | 'chain' | 'cadence' | 'free'
-
-/** What a double note adds to each note of the run: another degree, or a fixed interval. */
-export type Second = { readonly degrees: number } | Interval
+import { BASES, type BaseId, KIND_IDS, type KindId, MAKINGS, type Traits, type TreatmentId, TREATMENTS } from './kinds'
 
 /** What is played on each degree, upward from the tonic, and on the way down where that differs. */
-export interface Kind {
+export interface Kind extends Traits {
   readonly id: KindId | 'pitches'
-  readonly family: Family
-  readonly texture: Texture
-  /** Quality of the third; null where the material has no major or minor side. */
-  readonly mode: 'major' | 'minor' | null
-  /** Fifths from the tonic's major signature to this kind's own; null where it is written without one. */
-  readonly signature: number | null
-  /** `degrees`: as the intervals say; `plain`: sharps going up, flats going down. */
-  readonly spelling: 'degrees' | 'plain'
-  readonly up: readonly Interval[]
-  readonly down: readonly Interval[]
-  readonly second?: Second
-  /** Notes of each chord of a chain. */
-  readonly chord?: 3 | 4
-  /** Its chords are one chord's inversions in turn, in close position. */
-  readonly inverts?: true
+  /** What it is made of; null for pitches as they were given, or for a base as it is. */
+  readonly base: BaseId | null
+  readonly treatment: TreatmentId | null
 }
 
-export const KIND_IDS = [
-  'major',
-  'natural-minor',
-  'harmonic-minor',
-  'melodic-minor',
-  'melodic-minor-jazz',
-  'ionian',
-  'dorian',
-  'phrygian',
-  'lydian',
-  'mixolydian',
-  'aeolian',
-  'locrian',
-  'major-pentatonic',
-  'minor-pentatonic',
-  'blues',
-  'whole-tone',
-  'chromatic',
-  'octatonic-half-whole',
-  'octatonic-whole-half',
-  'five-finger-major',
-  'five-finger-minor',
-  'tetrachords-major',
-  'major-arpeggio',
-  'minor-arpeggio',
-  'diminished-arpeggio',
-  'augmented-arpeggio',
-  'dominant-seventh-arpeggio',
-  'diminished-seventh-arpeggio',
-  'major-seventh-arpeggio',
-  'minor-seventh-arpeggio',
-  'half-diminished-seventh-arpeggio',
-  'double-thirds-major',
-  'double-thirds-natural-minor',
-  'double-thirds-harmonic-minor',
-  'double-thirds-melodic-minor',
-  'double-thirds-chromatic-minor',
-  'double-sixths-major',
-  'double-sixths-natural-minor',
-  'double-sixths-harmonic-minor',
-  'double-sixths-melodic-minor',
-  'double-octaves-major',
-  'double-octaves-natural-minor',
-  'double-octaves-harmonic-minor',
-  'double-octaves-melodic-minor',
-  'double-octaves-chromatic',
-  'diatonic-triads-major',
-  'diatonic-triads-natural-minor',
-  'diatonic-triads-harmonic-minor',
-  'diatonic-triads-melodic-minor-jazz',
-  'diatonic-sevenths-major',
-  'diatonic-sevenths-natural-minor',
-  'diatonic-sevenths-harmonic-minor',
-  'diatonic-sevenths-melodic-minor-jazz',
-  'broken-chord-major',
-  'broken-chord-minor',
-  'broken-chord-dominant-seventh',
-  'broken-chord-diminished-seventh',
-  'cadence-major',
-  'cadence-minor',
-] as const
-export type KindId = (typeof KIND_IDS)[number]
+function kindFor(id: KindId): Kind {
+  const { base, treatment, memory } = MAKINGS[id]
+  const { phrases: _, written: __, takes: ___, ...traits } = BASES[base]
+  const changes = treatment ? TREATMENTS[treatment].changes(traits) : {}
+  return { ...traits, ...changes, memory, id, base, treatment }
+}
+
+/** Every kind by its name; common practice. */
+export const KINDS = Object.fromEntries(KIND_IDS.map((id) => [id, kindFor(id)])) as Readonly<Record<KindId, Kind>>
+
+/** Pitches as a teacher listed them: no tonic, no signature. */
+export const FREE: Kind = {
+  ...{ id: 'pitches', base: null, treatment: null, family: 'free', texture: 'free', mode: null, signature: null },
+  ...{ spelling: 'degrees', up: [], down: [], form: null, quality: null, modeOf: null, starts: 'tonic', ofKey: null },
+  memory: 0,
+}
+
+/** On how many of its notes a kind can begin. */
+export const inversionsOf = ({ starts, treatment, up }: Kind): number =>
+  starts === 'chord-notes' && treatment === null ? up.length : 1
+
+/** Natural, harmonic and melodic: the three forms that “the three minors” are. */
+export const THREE_MINORS: readonly KindId[] = KIND_IDS.filter((id) => {
+  const { form, treatment } = KINDS[id]
+  return treatment === null && form !== null && form !== 'jazz'
+})
+
+/** Whether a kind is a chord that leads to one key, by whose name it may be called as well. */
+export const leadsToKey = ({ ofKey, signature, treatment }: Kind): boolean =>
+  ofKey !== null && signature !== null && treatment === null
+
+/** Scales that have the notes of a major scale, on whichever of its degrees. */
+export const isDiatonic = ({ base, modeOf, treatment }: Kind): boolean =>
+  treatment === null && (base === 'major' || modeOf?.base === 'major')

@@ -1,11 +1,21 @@
 import { type Message, named, type NoteParam, refusal, teller } from '../message'
-import type { Kind, KindId } from './kind'
+import { type Kind, KINDS } from './kind'
+import type { BaseId, Form, KindId, Quality, TreatmentId } from './kinds'
 
 /** Kinds by their names, alone and on a tonic. */
-export type MaterialMessages = { readonly [K in KindId | 'pitches' as `kind.${K}`]: null } & {
-  /** The form of a minor scale without saying minor. */
-  readonly [K in 'natural-minor' | 'harmonic-minor' | 'melodic-minor' | 'melodic-minor-jazz' as `form.${K}`]: null
+export type MaterialMessages = { readonly [B in BaseId | 'pitches' as `kind.${B}`]: null } & {
+  /** “major in double thirds”; in a drawer, which says half of it already, “thirds, major”. */
+  readonly [T in TreatmentId as `treated.${T}` | `in-drawer.${T}`]: { base: Message; mode: string }
 } & {
+  /** The form of a minor scale without saying minor. */
+  readonly [F in Form as `form.${F}`]: null
+} & {
+  /** A chord by its quality alone. */
+  readonly [Q in Quality as `quality.${Q}`]: null
+} & {
+  /** “dominant seventh”, of a dominant seventh arpeggio. */
+  'chord.broken': { quality: Quality; seventh: 'yes' | 'no' }
+
   /** “G♯ harmonic minor”, “C major arpeggio, first inversion”. */
   'key.named': { tonic: NoteParam; kind: Message; inversion: number }
 }
@@ -32,5 +42,34 @@ export const keyNamed = ({
   inversion?: number
 }): Message => tellMaterial('key.named', { tonic: named(tonic), kind: kindNamed({ id: kind }), inversion })
 
+export const qualityNamed = (quality: Quality): Message => tellMaterial(`quality.${quality}`)
+
+/** What a treatment is told of: a broken chord's chord, else the base. */
+function treatedNamed({ base, treatment, quality, up }: Kind): Message {
+  return treatment === 'broken' && quality
+    ? tellMaterial('chord.broken', { quality, seventh: up.length > 3 ? 'yes' : 'no' })
+    : tellMaterial(`kind.${base!}`)
+}
+
 /** A kind by its name. */
-export const kindNamed = ({ id }: Pick<Kind, 'id'>): Message => tellMaterial(`kind.${id}`)
+export const kindNamed = ({ id }: Pick<Kind, 'id'>): Message => ({ code: `kind.${id}` })
+
+/**
+ * What a name is made of that no catalogue holds, since it follows from others: a kind in a treatment by its base. Null
+ * for whatever is no such name.
+ */
+export function composedName({ code }: Message): Message | null {
+  const kind = code.startsWith('kind.') ? KINDS[code.slice('kind.'.length) as KindId] : undefined
+  if (!kind?.treatment) return null
+  return tellMaterial(`treated.${kind.treatment}`, { base: treatedNamed(kind), mode: kind.mode ?? 'none' })
+}
+
+/** The same in a drawer: what the drawer says already is left out. */
+export function kindInDrawer({ id }: Pick<Kind, 'id'>): Message {
+  if (id === 'pitches') return kindNamed({ id })
+  const kind = KINDS[id]
+  if (kind.treatment) {
+    return tellMaterial(`in-drawer.${kind.treatment}`, { base: treatedNamed(kind), mode: kind.mode ?? 'none' })
+  }
+  return kind.quality ? qualityNamed(kind.quality) : kindNamed({ id })
+}

@@ -1,4 +1,14 @@
-import { keyNamed, type Kind, KINDS, materialOf, type NamedMaterial, usualTonics } from '../material'
+import {
+  keyNamed,
+  type Kind,
+  KIND_IDS,
+  type KindId,
+  KINDS,
+  leadsToKey,
+  materialOf,
+  type NamedMaterial,
+  usualTonics,
+} from '../material'
 import { type Message, named } from '../message'
 import {
   fifthsOf,
@@ -32,11 +42,14 @@ export interface Section {
 }
 
 const KEYS = 12
-const MODES = ['ionian', 'dorian', 'phrygian', 'lydian', 'mixolydian', 'aeolian', 'locrian'] as const
-const MODE_OF: Partial<Record<string, (typeof MODES)[number]>> = { major: 'ionian', 'natural-minor': 'aeolian' }
+/** The modes of the major scale, from the first degree up. */
+const MODES: readonly KindId[] = KIND_IDS.filter(
+  (id) => KINDS[id].family === 'mode' && KINDS[id].modeOf?.base === 'major',
+).sort((a, b) => KINDS[a].modeOf!.degree - KINDS[b].modeOf!.degree)
 
 const materialOfRecipe = (recipe: CommonRecipe): NamedMaterial => recipe.material as NamedMaterial
-const modeOf = (kind: string): number => MODES.indexOf(MODE_OF[kind] ?? (kind as (typeof MODES)[number]))
+/** On which degree of its major scale a diatonic scale stands, from 0. */
+const modeOf = (kind: KindId): number => (KINDS[kind].modeOf?.degree ?? 1) - 1
 
 /** The usual name of a key so many semitones above C: the one with the fewest signs. */
 function usualName(kind: Kind, key: number): Note {
@@ -161,13 +174,13 @@ function bookend(
   }
 }
 
-const SIDES = { five: { major: 'five-finger-major', minor: 'five-finger-minor' } } as const
+const FIVE_FINGERS = { major: 'five-finger-major', minor: 'five-finger-minor' } as const
 const CADENCES = { major: 'cadence-major', minor: 'cadence-minor' } as const
 
 function before(recipe: CommonRecipe, ways: Ways): Section[] {
   if (recipe.bookends.before === 'none') return []
   const { kind, tonic } = materialOfRecipe(recipe)
-  const material: NamedMaterial = { tonic, kind: SIDES.five[KINDS[kind].mode ?? 'major'] }
+  const material: NamedMaterial = { tonic, kind: FIVE_FINGERS[KINDS[kind].mode ?? 'major'] }
   const run: CommonRecipe = { ...bookend(recipe, material, recipe.tempo.notesPerBeat, ways), course: 'up-down' }
   return [{ recipe: run, told: [tellStudy('section.five-finger')] }]
 }
@@ -181,7 +194,7 @@ const fromMiddle = (pitch: Pitch): number => Math.abs(midiOf(pitch) - MIDDLE_C)
 function restOf(recipe: CommonRecipe): { readonly root: Pitch; readonly mode: 'major' | 'minor' } {
   const { tonic, kind } = materialOfRecipe(recipe)
   const own = { ...parseNote(tonic), octave: recipe.startOctave }
-  if (kind !== 'dominant-seventh-arpeggio') return { root: own, mode: KINDS[kind].mode ?? 'major' }
+  if (!leadsToKey(KINDS[kind])) return { root: own, mode: KINDS[kind].mode ?? 'major' }
   const above = pitchAbove(own, FOURTH)
   const beneath = { ...above, octave: above.octave - 1 }
   return { root: fromMiddle(above) < fromMiddle(beneath) ? above : beneath, mode: 'major' }

@@ -1,4 +1,4 @@
-import type { Kind } from '../material'
+import { isDiatonic, type Kind } from '../material'
 
 /** What every note of the walk becomes; common practice, upward forms. Downward they are mirrored. */
 export const FIGURES = [
@@ -89,8 +89,7 @@ export const walksFor = ({ texture, second, up }: Kind): readonly Walk[] => {
 /** Journeys name keys, or signatures and modes of major and natural minor. */
 export const journeysFor = (kind: Kind): readonly Journey[] => {
   if (kind.texture !== 'run') return ['one-key']
-  const diatonic = ['major', 'natural-minor'].includes(kind.id) || kind.family === 'mode'
-  return diatonic ? JOURNEYS : ['one-key', 'relay-half-step', 'relay-fourth']
+  return isDiatonic(kind) ? JOURNEYS : ['one-key', 'relay-half-step', 'relay-fourth']
 }
 
 /** One hand holds while the other plays a scale of seven single notes. */

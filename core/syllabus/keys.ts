@@ -1,9 +1,8 @@
 import { refuseSyllabus } from './messages'
 import { type Kind, KINDS, type KindId, signatureOf, usualTonics } from '../material'
-import { type Interval, noteAbove, noteName, parseNote, pitchClass } from '../pitch'
+import { noteAbove, noteName, parseNote, pitchClass } from '../pitch'
 import type { Entry } from './model'
 
-const FIFTH = { steps: 4, semitones: 7 }
 const classOf = (tonic: string): number => pitchClass(parseNote(tonic))
 
 /** Every usual key of a kind within so many sharps and flats, from flats to sharps. */
@@ -75,16 +74,8 @@ export function tonicsOf(entry: Entry, kind: KindId, entries: readonly Entry[], 
 
 /** Where a chord stands that is named by a key. */
 export const rootOf = ({ seventh }: Pick<Entry, 'seventh'>, tonic: string, kind: KindId): string =>
-  isOfKeys(seventh, kind) ? noteName(noteAbove(parseNote(tonic), LEADING[kind]!)) : tonic
-
-/** Degrees of a key on which its sevenths stand: the dominant on the fifth, the diminished on the raised seventh. */
-const LEADING: Partial<Record<KindId, Interval>> = {
-  'dominant-seventh-arpeggio': FIFTH,
-  'broken-chord-dominant-seventh': FIFTH,
-  'diminished-seventh-arpeggio': { steps: 6, semitones: 11 },
-  'broken-chord-diminished-seventh': { steps: 6, semitones: 11 },
-}
+  isOfKeys(seventh, kind) ? noteName(noteAbove(parseNote(tonic), KINDS[kind].ofKey!)) : tonic
 
 /** Whether a kind is a seventh that is named by the key to which it belongs. */
 export const isOfKeys = (seventh: Entry['seventh'], kind: KindId): boolean =>
-  seventh === 'of' && LEADING[kind] !== undefined
+  seventh === 'of' && KINDS[kind].ofKey !== null

@@ -1,5 +1,5 @@
 import { handsTold, tellInstrument } from '../instrument'
-import { kindNamed, type KindId, tellMaterial } from '../material'
+import { type Form, kindNamed, type KindId, KINDS, tellMaterial } from '../material'
 import { capital, joined, listed, type Message, named } from '../message'
 import { apartTold, courseTold, octavesTold, tellTitle } from '../realise'
 import { PLAIN_PATTERN, PLAIN_RHYTHM } from '../study'
@@ -7,19 +7,16 @@ import { isOfKeys } from './keys'
 import { tellSyllabus } from './messages'
 import type { Atom, Entry, Requirement } from './model'
 
-const MINORS = ['natural-minor', 'harmonic-minor', 'melodic-minor', 'melodic-minor-jazz'] as const
-const isMinorForm = (kind: KindId): kind is (typeof MINORS)[number] => (MINORS as readonly string[]).includes(kind)
+/** The form of minor that a scale is; null for all else. */
+const formOf = (kind: KindId): Form | null => (KINDS[kind].treatment === null ? KINDS[kind].form : null)
 
 /** “harmonic or melodic minor”. */
 export function formsTold(kinds: readonly KindId[]): Message {
   if (kinds.length === 1) return kindNamed({ id: kinds[0]! })
-  if (kinds.every(isMinorForm)) {
-    return tellSyllabus('forms.minor', {
-      forms: listed(
-        kinds.map((kind) => tellMaterial(`form.${kind}`)),
-        'or',
-      ),
-    })
+  const forms = kinds.flatMap((kind) => formOf(kind) ?? [])
+  if (forms.length === kinds.length) {
+    const told = forms.map((form) => tellMaterial(`form.${form}`))
+    return tellSyllabus('forms.minor', { forms: listed(told, 'or') })
   }
   return joined(
     kinds.map((id) => kindNamed({ id })),
@@ -97,7 +94,8 @@ function rest(asked: Requirement, hands: readonly Message[]): Message[] {
 
 const kindsOf = (variants: readonly Requirement[]): KindId[] => [...new Set(variants.map(({ kind }) => kind))]
 
-const seventhIn = (kind: KindId) => (kind.includes('diminished') ? ('diminished' as const) : ('dominant' as const))
+const seventhIn = (kind: KindId) =>
+  KINDS[kind].quality === 'diminished' ? ('diminished' as const) : ('dominant' as const)
 
 /** “Dominant seventh arpeggio of C”, “C major”. */
 function keyAsked({ seventh }: Pick<Entry, 'seventh'>, tonic: string, kinds: readonly KindId[]): Message {

@@ -1,4 +1,4 @@
-import type { KindId } from '../material'
+import { FREE, type KindId, KINDS } from '../material'
 import type { Sticking } from '../sticking'
 import { isBlack } from '../surface'
 import { type Difficulty, difficultyFrom, type Parts, tempoFactor } from './hardness'
@@ -27,20 +27,8 @@ const KEYS = { weight: 0.0007, power: 5, degrees: 7 }
 const CHORD = 4
 const LENGTH = 1.1
 
-/** Forms that are harder to keep in mind than a major scale, by how their names begin. */
-const FORMS: readonly (readonly [RegExp, number])[] = [
-  [/natural-minor/, 0.3],
-  [/harmonic-minor/, 1.8],
-  [/melodic-minor-jazz/, 2.4],
-  [/melodic-minor/, 3.8],
-  [/^(dorian|phrygian|lydian|mixolydian|aeolian|locrian|ionian)$/, 0.6],
-  [/pentatonic|whole-tone|^chromatic$/, 0.6],
-  [/blues|octatonic/, 1.2],
-  [/seventh/, 8],
-  [/diminished|augmented/, 2],
-  [/-arpeggio$/, 1.2],
-]
-const formOf = (kind: KindId | 'pitches'): number => FORMS.find(([name]) => name.test(kind))?.[1] ?? 0
+/** How much harder than a major scale a kind is to keep in mind. */
+const formOf = (kind: KindId | 'pitches'): number => (kind === 'pitches' ? FREE : KINDS[kind]).memory
 
 /** Keys of each step, lowest first, in order. */
 function stepsOf({ notes }: HandPart): (readonly number[])[] {

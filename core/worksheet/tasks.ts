@@ -1,5 +1,5 @@
 import { completeRecipe, type RecipeInput } from '../instrument'
-import { type KindId, KINDS, materialOf, signatureOf, twinOf } from '../material'
+import { type KindId, KINDS, materialOf, signatureOf, THREE_MINORS, twinOf } from '../material'
 import { midiOf, type Note, noteName, pitchClass } from '../pitch'
 import { crossingsOf, lineFor, playersIn, realise, type RealisedStudy } from '../realise'
 import type { Form, Question, Task, Tetrachord, WrittenAnswer } from './question'
@@ -43,11 +43,6 @@ const TETRACHORDS: Readonly<Record<string, Tetrachord>> = {
   '1 2 2': 'phrygian',
   '1 3 1': 'harmonic',
   '2 2 2': 'lydian',
-}
-const FORMS: Partial<Record<KindId, Form>> = {
-  'natural-minor': 'natural',
-  'harmonic-minor': 'harmonic',
-  'melodic-minor': 'melodic',
 }
 const DEGREES = 7
 
@@ -137,7 +132,7 @@ const ASKS: Readonly<Record<Task, Ask>> = {
   twin: twinFor,
   arpeggio: arpeggioOf,
   'minor-form': (key) => {
-    const form = FORMS[key.kind]
+    const form = THREE_MINORS.includes(key.kind) ? (KINDS[key.kind].form as Form) : undefined
     return form ? onStaff(key, {}, { is: 'form', form }) : null
   },
 }

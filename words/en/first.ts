@@ -3,6 +3,7 @@ import { call } from './call'
 import { errors } from './errors'
 import { fingering } from './fingering'
 import { instrument } from './instrument'
+import { kinds } from './kinds'
 import { material } from './material'
 import { atTheDesk } from './page/atTheDesk'
 import { sticking } from './sticking'
@@ -12,6 +13,7 @@ import { together } from './together'
 
 /** What is said at the desk, and so with the first page. */
 export const first = {
+  ...kinds,
   ...material,
   ...study,
   ...fingering,

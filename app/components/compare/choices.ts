@@ -1,5 +1,5 @@
 import { type AnyPin, familyOf, type RecipeInput } from '#core/instrument'
-import { type KindId, kindNamed } from '#core/material'
+import { kindNamed, THREE_MINORS } from '#core/material'
 import { octavesTold, othersOf, playersIn, type RealisedStudy } from '#core/realise'
 import { isFree, MOST_OCTAVES } from '#core/study'
 import { wordsOf } from '~/components/instrument/words'
@@ -8,12 +8,10 @@ import { t, tell } from '~/composables/words'
 
 export type { Beside }
 
-const MINORS: readonly KindId[] = ['natural-minor', 'harmonic-minor', 'melodic-minor']
-
 function minors(study: RealisedStudy): Beside[] {
   const { material } = study.recipe
-  if (isFree(material) || !MINORS.includes(material.kind)) return []
-  const others = MINORS.filter((kind) => kind !== material.kind)
+  if (isFree(material) || !THREE_MINORS.includes(material.kind)) return []
+  const others = THREE_MINORS.filter((kind) => kind !== material.kind)
   const recipes = others.map((kind) => ({
     label: tell(kindNamed({ id: kind })),
     recipe: unpinned(study, { material: { ...material, kind } }),

@@ -1,4 +1,4 @@
-import { KINDS } from '#core/material'
+import { KINDS, leadsToKey } from '#core/material'
 import type { Entry } from '#core/syllabus'
 import type { Code } from '#words'
 
@@ -99,7 +99,7 @@ export const CHOICES: readonly ReadingChoice[] = [
   {
     field: 'seventh',
     words: 'syllabi.reading.the-seventh-is-named',
-    when: ({ kinds }) => kinds.includes('dominant-seventh-arpeggio'),
+    when: ({ kinds }) => kinds.some((kind) => leadsToKey(KINDS[kind])),
     options: [
       { value: 'on', words: 'syllabi.reading.on-its-root' },
       { value: 'of', words: 'syllabi.reading.of-the-key' },

@@ -1,7 +1,6 @@
 import { accordion } from './accordion'
 import { call } from './call'
 import { desk } from './desk'
-import { drawers } from './drawers'
 import { frame } from './frame'
 import { hear } from './hear'
 import { keys } from './keys'
@@ -15,7 +14,6 @@ export const atTheDesk = {
   ...accordion,
   ...call,
   ...desk,
-  ...drawers,
   ...frame,
   ...hear,
   ...keys,

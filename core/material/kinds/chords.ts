@@ -1,0 +1,94 @@
+import { type Base, bothWays, degrees, MAJOR_SIGNATURE, MINOR_SIGNATURE, PLAIN_BASE } from './base'
+
+const TRIAD = [0, 2, 4]
+const SEVENTH = [0, 2, 4, 6]
+const triad = (semitones: readonly number[]) => {
+  return { ...PLAIN_BASE, family: 'arpeggio', starts: 'chord-notes', ...bothWays(degrees(semitones, TRIAD)) } as const
+}
+const seventh = (semitones: readonly number[]) => {
+  const row = bothWays(degrees(semitones, SEVENTH))
+  return { ...PLAIN_BASE, family: 'seventh', starts: 'chord-notes', ...row, memory: 8 } as const
+}
+
+/**
+ * Broken chords. A chord that belongs to one key carries that key's signature (a dominant seventh that of the key it
+ * leads to, a half-diminished seventh that of the major key whose seventh degree it stands on); chords of equal steps
+ * carry none. Common practice; books differ.
+ */
+export const CHORDS = {
+  'major-arpeggio': {
+    ...triad([0, 4, 7]),
+    quality: 'major',
+    mode: 'major',
+    signature: MAJOR_SIGNATURE,
+    memory: 1.2,
+    written: 'major arpeggio',
+    takes: { broken: { id: 'broken-chord-major', memory: 0 } },
+  },
+  'minor-arpeggio': {
+    ...triad([0, 3, 7]),
+    quality: 'minor',
+    mode: 'minor',
+    signature: MINOR_SIGNATURE,
+    memory: 1.2,
+    written: 'minor arpeggio',
+    takes: { broken: { id: 'broken-chord-minor', memory: 0 } },
+  },
+  'diminished-arpeggio': {
+    ...triad([0, 3, 6]),
+    quality: 'diminished',
+    mode: 'minor',
+    signature: null,
+    memory: 2,
+    written: 'diminished arpeggio',
+  },
+  'augmented-arpeggio': {
+    ...triad([0, 4, 8]),
+    quality: 'augmented',
+    mode: 'major',
+    signature: null,
+    memory: 2,
+    written: 'augmented arpeggio',
+  },
+  'dominant-seventh-arpeggio': {
+    ...seventh([0, 4, 7, 10]),
+    quality: 'dominant',
+    mode: 'major',
+    signature: -1,
+    // on the fifth degree of the key to which it leads
+    ofKey: { steps: 4, semitones: 7 },
+    written: 'dominant seventh arpeggio',
+    takes: { broken: { id: 'broken-chord-dominant-seventh' } },
+  },
+  'diminished-seventh-arpeggio': {
+    ...seventh([0, 3, 6, 9]),
+    quality: 'diminished',
+    mode: 'minor',
+    signature: null,
+    // on the raised seventh
+    ofKey: { steps: 6, semitones: 11 },
+    written: 'diminished seventh arpeggio',
+    takes: { broken: { id: 'broken-chord-diminished-seventh' } },
+  },
+  'major-seventh-arpeggio': {
+    ...seventh([0, 4, 7, 11]),
+    quality: 'major',
+    mode: 'major',
+    signature: MAJOR_SIGNATURE,
+    written: 'major seventh arpeggio',
+  },
+  'minor-seventh-arpeggio': {
+    ...seventh([0, 3, 7, 10]),
+    quality: 'minor',
+    mode: 'minor',
+    signature: MINOR_SIGNATURE,
+    written: 'minor seventh arpeggio',
+  },
+  'half-diminished-seventh-arpeggio': {
+    ...seventh([0, 3, 6, 10]),
+    quality: 'half-diminished',
+    mode: 'minor',
+    signature: -5,
+    written: 'half-diminished seventh arpeggio',
+  },
+} as const satisfies Readonly<Record<string, Base>>
