@@ -5,6 +5,8 @@ import { describe, expect, it } from 'vitest'
 import { families } from '#core/instrument'
 import { COLUMNS } from '#shared/csvColumns'
 import { recipeSchema } from '#shared/recipeSchema'
+import { PUBLISHED, type Published, refreshed } from '#shared/published'
+import type { JsonSchema } from '#shared/publishedSchema'
 import { syllabusSchema } from '#shared/syllabusSchema'
 
 /** What Joi tells of a schema, as far as it is compared. */
@@ -112,6 +114,23 @@ describe('what is published of the open formats', () => {
   ] as const)('%s says what the doors ask, field by field', (name, schema) => {
     const json = published(name)
     expect(differences(told(schema), json, json)).toEqual([])
+  })
+
+  it.each(Object.keys(PUBLISHED) as Published[])('%s is what the generator writes', (name) => {
+    const json = published(name)
+    expect(refreshed(name, json as JsonSchema)).toEqual(json)
+    // and it mends what differs
+    const other = JSON.parse(JSON.stringify(json).replace('"harmonic-minor",', '"harmonical-minor",')) as JsonSchema
+    expect(other).not.toEqual(json)
+    expect(refreshed(name, other)).toEqual(json)
+    // a field that is new is there as the doors check it
+    const { properties, ...rest } = json as { properties: Record<string, object> }
+    const [field] = Object.keys(properties).filter((each) => each === 'octaves' || each === 'title')
+    const { [field!]: gone, ...others } = properties
+    const { description: _, ...plain } = gone as Record<string, unknown>
+    const begun = refreshed(name, { ...rest, properties: others }) as { properties: Record<string, object> }
+    expect(plain).toMatchObject(begun.properties[field!]!)
+    expect(Object.keys(begun.properties[field!]!).length).toBeGreaterThan(1)
   })
 
   it('would show a field, a value or a bound that differs', () => {
