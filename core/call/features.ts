@@ -94,6 +94,14 @@ function overScale(shape: Shape, features: Features): KindReading {
   return jazz ? kind(jazz, tellCall('assumed.jazz')) : none(tellCall('call.double-notes'))
 }
 
+/** A scale shared by the hands, four notes each. */
+function tetrachordsOf(features: Features): KindReading {
+  const { form = isMinor(features) ? 'harmonic' : null } = features
+  const found = baseThat((base) => base.texture === 'tetrachords' && base.form === form)
+  if (!found) return none(tellCall('call.tetrachords'))
+  return kind(found, form && !features.form ? MINOR_MEANT : null)
+}
+
 function shapedOf(shape: Shape, features: Features): KindReading {
   const side = isMinor(features) ? 'minor' : 'major'
   switch (shape) {
@@ -114,10 +122,8 @@ function shapedOf(shape: Shape, features: Features): KindReading {
           'cadence',
         )!,
       )
-    case 'tetrachords': {
-      const found = baseThat((base) => base.texture === 'tetrachords' && base.mode === side)
-      return found ? kind(found) : none(tellCall('call.tetrachords'))
-    }
+    case 'tetrachords':
+      return tetrachordsOf(features)
     case 'double-minor-thirds':
       return none(tellCall('call.minor-thirds'))
     default:

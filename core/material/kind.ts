@@ -31,8 +31,8 @@ export const inversionsOf = ({ starts, treatment, up }: Kind): number =>
 
 /** Natural, harmonic and melodic: the three forms that “the three minors” are. */
 export const THREE_MINORS: readonly KindId[] = KIND_IDS.filter((id) => {
-  const { form, treatment } = KINDS[id]
-  return treatment === null && form !== null && form !== 'jazz'
+  const { family, form } = KINDS[id]
+  return family === 'scale' && form !== null && form !== 'jazz'
 })
 
 /** Whether a kind is a chord that leads to one key, by whose name it may be called as well. */

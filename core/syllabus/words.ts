@@ -8,7 +8,7 @@ import { tellSyllabus } from './messages'
 import type { Atom, Entry, Requirement } from './model'
 
 /** The form of minor that a scale is; null for all else. */
-const formOf = (kind: KindId): Form | null => (KINDS[kind].treatment === null ? KINDS[kind].form : null)
+const formOf = (kind: KindId): Form | null => (KINDS[kind].family === 'scale' ? KINDS[kind].form : null)
 
 /** “harmonic or melodic minor”. */
 export function formsTold(kinds: readonly KindId[]): Message {

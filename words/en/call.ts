@@ -133,7 +133,7 @@ export const call = {
   'call.apart': '{named} and {shape} do not go together.',
   'call.augmented-seventh': 'An augmented seventh is not known here.',
   'call.double-notes': 'Double notes are known in natural, harmonic and two-way melodic minor.',
-  'call.tetrachords': 'Tetrachords are known in major.',
+  'call.tetrachords': 'Tetrachords are known in major, natural minor and harmonic minor.',
   'call.minor-thirds': 'Double minor thirds belong to the chromatic scale.',
   'call.contradiction': '“{before}” and “{after}” do not go together; “{after}” counts.',
   'call.no-inversions': '{kind} has no inversions.',

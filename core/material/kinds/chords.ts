@@ -9,6 +9,21 @@ const seventh = (semitones: readonly number[]) => {
   const row = bothWays(degrees(semitones, SEVENTH))
   return { ...PLAIN_BASE, family: 'seventh', starts: 'chord-notes', ...row, memory: 8 } as const
 }
+const suspended = (semitones: readonly number[], steps: readonly number[]) => {
+  const row = bothWays(degrees(semitones, steps))
+  const common = {
+    family: 'arpeggio',
+    mode: null,
+    signature: MAJOR_SIGNATURE,
+    starts: 'chord-notes',
+    memory: 2,
+  } as const
+  return { ...PLAIN_BASE, ...common, ...row } as const
+}
+const sixth = (semitones: readonly number[]) => {
+  const row = bothWays(degrees(semitones, [0, 2, 4, 5]))
+  return { ...PLAIN_BASE, family: 'seventh', starts: 'chord-notes', ...row, memory: 8 } as const
+}
 
 /**
  * Broken chords. A chord that belongs to one key carries that key's signature (a dominant seventh that of the key it
@@ -90,5 +105,37 @@ export const CHORDS = {
     mode: 'minor',
     signature: -5,
     written: 'half-diminished seventh arpeggio',
+  },
+  // a suspended second is its second inversion, a fourth lower: C D G of G C D
+  'suspended-fourth-arpeggio': {
+    ...suspended([0, 5, 7], [0, 3, 4]),
+    phrases: {
+      en: ['suspended|sus fourth|four|4 chord|arpeggio|arp?', 'sus4|sus chord|arpeggio|arp?'],
+      es: ['arpegio? suspendido|sus cuarta'],
+      de: ['vorhalt quarte'],
+    },
+    written: 'suspended fourth arpeggio',
+  },
+  'major-sixth-arpeggio': {
+    ...sixth([0, 4, 7, 9]),
+    mode: 'major',
+    signature: MAJOR_SIGNATURE,
+    phrases: {
+      en: ['major? sixth|6th|6 chord|arpeggio|arp', 'added sixth|6th chord|arpeggio|arp?'],
+      es: ['arpegio de? sexta'],
+      de: ['sextakkord'],
+    },
+    written: 'sixth arpeggio',
+  },
+  'minor-sixth-arpeggio': {
+    ...sixth([0, 3, 7, 9]),
+    mode: 'minor',
+    signature: MINOR_SIGNATURE,
+    phrases: {
+      en: ['minor|min|m sixth|6th|6 chord|arpeggio|arp'],
+      es: ['menor sexta', 'arpegio de? sexta menor'],
+      de: ['moll sextakkord'],
+    },
+    written: 'minor sixth arpeggio',
   },
 } as const satisfies Readonly<Record<string, Base>>

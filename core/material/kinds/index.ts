@@ -4,7 +4,7 @@
  */
 import type { Base } from './base'
 import { CHORDS } from './chords'
-import { MODES } from './modes'
+import { MINOR_MODES, MODES } from './modes'
 import { OTHER_SCALES } from './otherScales'
 import { POSITIONS } from './positions'
 import { SCALES } from './scales'
@@ -14,7 +14,7 @@ export { type Base } from './base'
 export { FAMILIES, type Family, type Form, FORMS, QUALITIES, type Quality, type Texture, type Traits } from './traits'
 export { type TreatmentId, TREATMENTS } from './treatment'
 
-const ENTRIES = { ...SCALES, ...MODES, ...OTHER_SCALES, ...POSITIONS, ...CHORDS } as const
+const ENTRIES = { ...SCALES, ...MODES, ...MINOR_MODES, ...OTHER_SCALES, ...POSITIONS, ...CHORDS } as const
 type Entries = typeof ENTRIES
 export type BaseId = keyof Entries
 
