@@ -1,3 +1,4 @@
+import type { Trashed } from '#shared/api'
 import { getPupil, getSyllabus, getTrashed, inTransaction, type Pool, restoreTrashed } from './db'
 import { refuse } from './messages'
 import { notFound, Refusal } from './refusal'
@@ -6,7 +7,7 @@ import { notFound, Refusal } from './refusal'
  * Restores a pupil, a set, a mock exam or a list as it was.
  * @throws Refusal 404, or 409 where a list has its id by now, or what is restored belongs to a pupil in the trash
  */
-export function restore(pool: Pool, studio: number, id: string): Promise<{ what: string; id: string }> {
+export function restore(pool: Pool, studio: number, id: string): Promise<Pick<Trashed, 'what' | 'id'>> {
   return inTransaction(pool, async (db) => {
     const stored = await getTrashed(db, studio, id)
     if (!stored) throw notFound('thing')

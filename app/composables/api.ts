@@ -1,3 +1,4 @@
+import { addressOf, type Answer, type Parameters, type Route } from '#shared/routes'
 import { type FaultData as Fault, RecipeError } from '#core/message'
 import { faultMessage } from '#words'
 import { noteAway } from '~/composables/reach'
@@ -13,9 +14,9 @@ export class ApiError extends Error {
   }
 }
 
-/** What somebody else saved first, where that is why a save was refused. */
-export const newerThan = <T>(error: unknown): T | null =>
-  error instanceof ApiError && error.status === 409 ? ((error.fault.current as T | undefined) ?? null) : null
+/** What somebody else saved first, where that is why a save was refused: as the route answers when it is saved. */
+export const newerThan = <R extends Route>(_route: R, error: unknown): Answer<R> | null =>
+  error instanceof ApiError && error.status === 409 ? ((error.fault.current as Answer<R> | undefined) ?? null) : null
 
 /** Whether the server, or the database behind it, could not be reached: what was asked may be asked again. */
 export const isUnreachable = (error: unknown): boolean =>
@@ -26,8 +27,13 @@ const SILENT: Fault = {
   path: '',
 }
 
-/** Asks the server. @throws ApiError, also when it cannot be reached (status 0) */
-export async function ask<T>(address: string, method = 'GET', body?: unknown): Promise<T> {
+/**
+ * Asks the server. What it answers is known by the route.
+ * @param parameters the id in the address; the rest is its query
+ * @throws ApiError, also when it cannot be reached (status 0)
+ */
+export async function ask<R extends Route>(route: R, parameters: Parameters = {}, body?: unknown): Promise<Answer<R>> {
+  const { method, address } = addressOf(route, parameters)
   const text = typeof body === 'string' ? body : JSON.stringify(body)
   const request = body === undefined ? {} : { body: text, headers: { 'content-type': 'application/json' } }
   const answer = await fetch(address, { method, ...request }).catch(() => null)
@@ -41,11 +47,12 @@ export async function ask<T>(address: string, method = 'GET', body?: unknown): P
     if (fault.code === 'database') void noteAway()
     throw new ApiError(answer.status, fault)
   }
-  return content as T
+  return content as Answer<R>
 }
 
 /** Asks for a file. @throws ApiError as `ask` */
-export async function askFile(address: string, body: unknown): Promise<Blob> {
+export async function askFile(route: Route, body: unknown): Promise<Blob> {
+  const { address } = addressOf(route)
   const headers = { 'content-type': 'application/json' }
   const answer = await fetch(address, { method: 'POST', body: JSON.stringify(body), headers }).catch(() => null)
   if (!answer) throw new ApiError(0, SILENT)
@@ -56,11 +63,11 @@ export async function askFile(address: string, body: unknown): Promise<Blob> {
 /** A way to ask of which only the latest question counts: an answer that was overtaken is null. @throws ApiError as `ask` */
 export function askLatest() {
   let asking = new AbortController()
-  return async <T>(address: string, body: unknown): Promise<T | null> => {
+  return async <R extends Route>(route: R, body: unknown): Promise<Answer<R> | null> => {
     asking.abort()
     const { signal } = (asking = new AbortController())
     try {
-      return await sendFile<T>(address, JSON.stringify(body), signal, 'application/json')
+      return await sendFile(route, JSON.stringify(body), signal, 'application/json')
     } catch (error) {
       if (signal.aborted) return null
       throw error
@@ -69,14 +76,20 @@ export function askLatest() {
 }
 
 /** Sends a file as it is, to be looked at. @throws ApiError as `ask`; the signal’s reason once it is aborted */
-export async function sendFile<T>(address: string, body: BodyInit, signal: AbortSignal, type?: string): Promise<T> {
+export async function sendFile<R extends Route>(
+  route: R,
+  body: BodyInit,
+  signal: AbortSignal,
+  type?: string,
+): Promise<Answer<R>> {
+  const { address } = addressOf(route)
   const headers = type ? { 'content-type': type } : undefined
   const answer = await fetch(address, { method: 'POST', body, signal, headers }).catch(() => null)
   signal.throwIfAborted()
   if (!answer) throw new ApiError(0, SILENT)
   const content = (await answer.json().catch(() => null)) as unknown
   if (!answer.ok) throw new ApiError(answer.status, (content as Fault | null) ?? SILENT)
-  return content as T
+  return content as Answer<R>
 }
 
 interface LineOfWork<T> {
@@ -89,12 +102,13 @@ interface LineOfWork<T> {
  * Asks for long work, and is told on the way how far it is.
  * @throws ApiError as `ask`; the signal's reason once it is aborted
  */
-export async function askLong<T>(
-  address: string,
+export async function askLong<R extends Route>(
+  route: R,
+  parameters: Parameters,
   body: BodyInit,
-  signal: AbortSignal,
-  soFar: (done: number, of: number) => void,
-): Promise<T> {
+  { signal, soFar }: { readonly signal: AbortSignal; readonly soFar: (done: number, of: number) => void },
+): Promise<Answer<R>> {
+  const { address } = addressOf(route, parameters)
   const accept = 'application/x-ndjson'
   const answer = await fetch(address, { method: 'POST', body, signal, headers: { accept } }).catch(() => null)
   signal.throwIfAborted()
@@ -107,7 +121,7 @@ export async function askLong<T>(
     const lines = (rest + value).split('\n')
     rest = lines.pop()!
     for (const line of lines) {
-      const said = JSON.parse(line) as LineOfWork<T>
+      const said = JSON.parse(line) as LineOfWork<Answer<R>>
       if (said.soFar) soFar(...said.soFar)
       if (said.fault) throw new ApiError(answer.status, said.fault)
       if (said.answer !== undefined) return said.answer

@@ -1,5 +1,5 @@
 import type { Grade, Syllabus } from '#core/syllabus'
-import type { SetReport, StudySet, SyllabusDocument } from '#shared/api'
+import type { SetReport, StudySet } from '#shared/api'
 import { ask } from './api'
 
 /** A set with its grading and the list that it is graded by; both null where it has no grade. */
@@ -12,13 +12,12 @@ export interface GradedSet {
 
 /** @throws ApiError */
 export async function gradedSet(id: string): Promise<GradedSet> {
-  const set = await ask<StudySet>(`/api/sets/${id}`)
+  const set = await ask('GET /api/sets/:id', { id })
   const { syllabusId, gradeId } = set
   const graded = syllabusId !== null && gradeId !== null
-  const query = graded ? `?${new URLSearchParams({ syllabus: syllabusId, grade: gradeId })}` : ''
   const [standing, document] = await Promise.all([
-    ask<SetReport>(`/api/sets/${id}/report${query}`),
-    graded ? ask<SyllabusDocument>(`/api/syllabi/${syllabusId}`) : null,
+    ask('GET /api/sets/:id/report', { id, ...(graded ? { syllabus: syllabusId, grade: gradeId } : {}) }),
+    graded ? ask('GET /api/syllabi/:id', { id: syllabusId }) : null,
   ])
   const syllabus = document?.syllabus ?? null
   return { set, standing, syllabus, grade: syllabus?.grades.find((grade) => grade.id === gradeId) ?? null }

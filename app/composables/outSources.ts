@@ -37,7 +37,7 @@ export function outSources(guarded: (work: () => Promise<void>) => Promise<void>
   const ready = ref(false)
   onMounted(() =>
     guarded(async () => {
-      const [some, all] = await Promise.all([ask<Pupil[]>('/api/pupils'), ask<StudyListing[]>('/api/studies')])
+      const [some, all] = await Promise.all([ask('GET /api/pupils'), ask('GET /api/studies')])
       pupils.value = some
       library.value = all.filter(({ shelf }) => shelf === 'library')
       ready.value = true

@@ -12,7 +12,7 @@ import { usePractice } from '~/stores/practice'
 export function pupilSet() {
   const route = useRoute()
   const practice = usePractice()
-  const pupils = shallowRef<Pupil[] | null>(null)
+  const pupils = shallowRef<readonly Pupil[] | null>(null)
   const error = ref('')
   const pupil = computed(() => pupils.value?.find(({ id }) => id === route.params.id) ?? null)
   const setId = computed(() => {
@@ -22,7 +22,7 @@ export function pupilSet() {
   })
   async function load(): Promise<void> {
     try {
-      pupils.value = await ask<Pupil[]>('/api/pupils')
+      pupils.value = await ask('GET /api/pupils')
       if (setId.value) await practice.open(setId.value)
     } catch (problem) {
       error.value = wordsOf(problem)

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import type { FilePreview, StudySet } from '#shared/api'
+import type { FilePreview } from '#shared/api'
 import { ask, sendFile, wordsOf } from '~/composables/api'
 import { working } from '~/composables/working'
 import { t } from '~/composables/words'
@@ -43,7 +43,7 @@ async function keepStudies(incoming: Incoming): Promise<string[]> {
 async function read(file: File, signal: AbortSignal): Promise<FilePreview> {
   const size = Math.ceil(file.size / MEGABYTE)
   if (size > MOST_MEGABYTES) throw new Error(t('files.too-large', { name: file.name, size }))
-  return sendFile<FilePreview>('/api/files/read', file, signal)
+  return sendFile('POST /api/files/read', file, signal)
 }
 
 /** Files that come in: nothing of them is kept before that is said. */
@@ -108,7 +108,7 @@ export const useFiles = defineStore('files', () => {
       for (const each of incoming.value) {
         if (recipesIn(each).length === 0) continue
         const ids = await keepStudies(each)
-        const { id, title } = await ask<StudySet>('/api/sets', 'POST', { title: titleOf(each), pupilId })
+        const { id, title } = await ask('POST /api/sets', {}, { title: titleOf(each), pupilId })
         await addToSet(id, ids)
         sets.value = [...sets.value, { id, title }]
         kept.value = [...kept.value, ...ids]

@@ -81,7 +81,8 @@ export const usePaper = defineStore('paper', () => {
   const make = (): Promise<void> =>
     guarded(async () => {
       if (!wanted.value) return
-      made.value = (await latest<Made>('/api/paper', { ...wanted.value, as: 'pages' })) ?? made.value
+      const pages = await latest('POST /api/paper', { ...wanted.value, as: 'pages' })
+      if (pages && typeof pages === 'object' && 'pages' in pages) made.value = pages
     })
   watchDebounced(wanted, make, { debounce: PAUSE, immediate: true })
 
@@ -104,7 +105,7 @@ export const usePaper = defineStore('paper', () => {
 
   const saved = (as: 'pdf' | 'zip', title: string, asked: object): Promise<void> =>
     guarded(async () => {
-      const name = download(title, as, await askFile('/api/paper', { ...asked, as }))
+      const name = download(title, as, await askFile('POST /api/paper', { ...asked, as }))
       told.value = t('files.written', { name })
     })
   const save = (): Promise<void> => saved('pdf', made.value?.title ?? '', { ...wanted.value })

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { dateOf, type Entry, type Help } from '#core/practice'
-import type { KeptAim, KeptEntry, PracticeFile, PupilRecord } from '#shared/api'
+import type { KeptAim, KeptEntry, PracticeFile } from '#shared/api'
 import { unpacked } from '#shared/preparation'
 import { ask } from '~/composables/api'
 import { newestOnly } from '~/composables/realiser'
@@ -41,15 +41,15 @@ export const usePractice = defineStore('practice', () => {
     guarded(async () => {
       if (file.value?.set.id !== setId) file.value = view.value = last.value = null
       trying.leaveTrial()
-      await show(await ask<PracticeFile>(`/api/sets/${setId}/practice`))
+      await show(await ask('GET /api/sets/:id/practice', { id: setId }))
     })
 
   /** Adds entries to the record; they count at once, and are sent with ids of their own, so that none is added twice. */
   async function send(entries: readonly object[]): Promise<KeptEntry[]> {
     const { id } = file.value!.set.pupil
-    const added = unpacked(await ask<PupilRecord>(`/api/pupils/${id}/record`, 'POST', { entries }))
+    const added = unpacked(await ask('POST /api/pupils/:id/record', { id }, { entries }))
     // whoever else added something meanwhile is seen as well
-    await show(await ask<PracticeFile>(`/api/sets/${file.value!.set.id}/practice`))
+    await show(await ask('GET /api/sets/:id/practice', { id: file.value!.set.id }))
     return added
   }
 
@@ -84,7 +84,7 @@ export const usePractice = defineStore('practice', () => {
   const saveAim = (aim: Omit<KeptAim, 'version'>): Promise<void> =>
     guarded(async () => {
       const { set, aim: before } = file.value!
-      const kept = await ask<KeptAim>(`/api/sets/${set.id}/aim`, 'PUT', { ...aim, version: before?.version ?? 0 })
+      const kept = await ask('PUT /api/sets/:id/aim', { id: set.id }, { ...aim, version: before?.version ?? 0 })
       await show({ ...file.value!, aim: kept })
     })
 

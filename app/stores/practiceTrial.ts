@@ -1,6 +1,6 @@
 import { type ShallowRef, shallowRef } from 'vue'
 import { dateOf, type Help } from '#core/practice'
-import type { Filled, KeptAim, PracticeFile, StudySet } from '#shared/api'
+import type { KeptAim, PracticeFile, StudySet } from '#shared/api'
 import { ask } from '~/composables/api'
 import { keptBy, opened, practised, type PracticeView } from '~/practice'
 
@@ -30,13 +30,13 @@ export function practiceTrial({ file, show, saveAim, guarded }: Keeping) {
     const { id, syllabusId, version, studies } = file.value!.set
     const before = new Set(studies.map((study) => study.id))
     // what it asks comes first: if that fails, nothing has left the set
-    const filled = await ask<Filled>(`/api/sets/${id}/missing`, 'POST', { syllabusId, gradeId: grade, version })
+    const filled = await ask('POST /api/sets/:id/missing', { id }, { syllabusId, gradeId: grade, version })
     const stay = (study: string) => !before.has(study) || kept.includes(study)
     return saveStudies(filled.set, filled.set.studies.map((study) => study.id).filter(stay))
   }
   const saveStudies = (set: StudySet, studyIds: readonly string[]): Promise<StudySet> => {
     const { id, title, syllabusId, gradeId, policies, version } = set
-    return ask<StudySet>(`/api/sets/${id}`, 'PUT', { title, syllabusId, gradeId, policies, version, studyIds })
+    return ask('PUT /api/sets/:id', { id }, { title, syllabusId, gradeId, policies, version, studyIds })
   }
 
   /** The set takes what was tried: without some studies, or another grade's, with those that it asks besides. */
@@ -44,7 +44,7 @@ export function practiceTrial({ file, show, saveAim, guarded }: Keeping) {
     const { set } = file.value!
     const kept = keptBy(file.value!, wanted)
     await (wanted.change === 'grade' ? takeGrade(wanted.grade, kept) : saveStudies(set, kept))
-    await show(await ask<PracticeFile>(`/api/sets/${set.id}/practice`))
+    await show(await ask('GET /api/sets/:id/practice', { id: set.id }))
   }
 
   /** What is tried on is done. */

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import type { StudySet, SyllabusListing } from '#shared/api'
+import type { SyllabusListing } from '#shared/api'
 import { ask } from '~/composables/api'
 import { onBack } from '~/composables/reach'
 import { setChanges } from './setChanges'
@@ -13,7 +13,7 @@ export const useSet = defineStore('set', () => {
   const { set, report, conflict, told, guarded, settle, quiet } = keeping
   const changes = setChanges(keeping)
   const grading = setGrading(keeping)
-  const syllabi = shallowRef<SyllabusListing[]>([])
+  const syllabi = shallowRef<readonly SyllabusListing[]>([])
 
   const grade = computed(() => {
     const syllabus = syllabi.value.find((each) => each.id === set.value?.syllabusId)
@@ -31,10 +31,7 @@ export const useSet = defineStore('set', () => {
         set.value = report.value = conflict.value = null
         grading.forget()
       }
-      const [found, listed] = await Promise.all([
-        ask<StudySet>(`/api/sets/${id}`),
-        ask<SyllabusListing[]>('/api/syllabi'),
-      ])
+      const [found, listed] = await Promise.all([ask('GET /api/sets/:id', { id }), ask('GET /api/syllabi')])
       if (asked !== id) return
       syllabi.value = listed
       await settle(found)

@@ -1,11 +1,14 @@
-import type { Message } from '#core/message'
 import { shallowRef } from 'vue'
 import type { Order } from '#core/syllabus'
-import type { Filled, Restored, StudySet, Undo } from '#shared/api'
+import type { StudySet, Undo } from '#shared/api'
+import type { Answer, Route } from '#shared/routes'
 import { ask, isUnreachable } from '~/composables/api'
 import type { SetKeeping } from './setKeeping'
 import { setUnanswered } from './setUnanswered'
 import { t, tell } from '~/composables/words'
+
+/** What is done to a set as it was seen. */
+type SetRoute = Extract<Route, `POST /api/sets/:id/${string}`>
 
 /** What follows from a grading: holes filled, near misses mended, the programme ordered; each with its way back. */
 export function setGrading(keeping: SetKeeping) {
@@ -18,11 +21,11 @@ export function setGrading(keeping: SetKeeping) {
   }
 
   /** Asks the server for something that is done to the set as it was seen. */
-  function work<T>(path: string, body: object, then: (answer: T) => Promise<void>): Promise<void> {
+  function work<R extends SetRoute>(route: R, body: object, then: (answer: Answer<R>) => Promise<void>): Promise<void> {
     return guarded(async () => {
       const { id, version } = set.value!
       try {
-        await then(await ask<T>(`/api/sets/${id}/${path}`, 'POST', { ...body, version }))
+        await then(await ask(route, { id }, { ...body, version }))
       } catch (problem) {
         if (isUnreachable(problem)) unanswered(id, version)
         refuse(problem, set.value!)
@@ -36,7 +39,7 @@ export function setGrading(keeping: SetKeeping) {
   function addMissing(some: { only?: readonly string[]; choices?: Record<string, string> } = {}): Promise<void> {
     const { syllabusId, gradeId } = set.value!
     const before = idsOf(set.value!)
-    return work<Filled>('missing', { syllabusId, gradeId, ...some }, async (answer) => {
+    return work('POST /api/sets/:id/missing', { syllabusId, gradeId, ...some }, async (answer) => {
       await settle(answer.set)
       if (answer.refused.length > 0)
         error.value = t('sets.set-grading.not-all-of-it', { what: answer.refused.map(tell).join(' ') })
@@ -50,7 +53,7 @@ export function setGrading(keeping: SetKeeping) {
   }
 
   const mend = (atom: string): Promise<void> =>
-    work<{ set: StudySet; undo: Undo; told: Message }>('mend', { atom }, async (answer) => {
+    work('POST /api/sets/:id/mend', { atom }, async (answer) => {
       await settle(answer.set)
       told.value = t('sets.set-grading.mended')
       back.value = { words: tell(answer.told), undo: answer.undo }
@@ -58,7 +61,7 @@ export function setGrading(keeping: SetKeeping) {
 
   function order(by: Order): Promise<void> {
     const before = idsOf(set.value!)
-    return work<StudySet>('order', { by }, async (answer) => {
+    return work('POST /api/sets/:id/order', { by }, async (answer) => {
       await settle(answer)
       told.value = t('sets.set-grading.in-order')
       back.value = {
@@ -70,7 +73,7 @@ export function setGrading(keeping: SetKeeping) {
 
   function undoLast(): Promise<void> {
     const { undo } = back.value!
-    return work<Restored>('restore', undo, async (answer) => {
+    return work('POST /api/sets/:id/restore', undo, async (answer) => {
       forget()
       await settle(answer.set)
       const titles = answer.binned.map(({ title }) => tell(title))
@@ -83,7 +86,7 @@ export function setGrading(keeping: SetKeeping) {
 
   /** The set is as its list asks now. */
   const settleList = (): Promise<void> =>
-    work<StudySet>('settle', {}, async (answer) => {
+    work('POST /api/sets/:id/settle', {}, async (answer) => {
       await settle(answer)
     })
 

@@ -27,8 +27,8 @@ export function setKeeping() {
 
   async function loadReport(): Promise<void> {
     const { id, syllabusId, gradeId } = set.value!
-    const query = syllabusId && gradeId ? `?${new URLSearchParams({ syllabus: syllabusId, grade: gradeId })}` : ''
-    report.value = await ask<SetReport>(`/api/sets/${id}/report${query}`)
+    const graded = syllabusId && gradeId ? { syllabus: syllabusId, grade: gradeId } : {}
+    report.value = await ask('GET /api/sets/:id/report', { id, ...graded })
   }
 
   /** Shows what the server holds. */
@@ -40,7 +40,7 @@ export function setKeeping() {
 
   /** A save that came too late leaves both versions to choose from; any other failure shows what was saved last. */
   function refuse(problem: unknown, wanted: StudySet): void {
-    const current = newerThan<StudySet>(problem)
+    const current = newerThan('PUT /api/sets/:id', problem)
     if (!current) {
       set.value = saved.value
       throw problem
@@ -50,7 +50,7 @@ export function setKeeping() {
 
   /** What the server has already, since only its answer was lost, is no conflict. */
   async function refuseSave(problem: unknown, wanted: StudySet): Promise<void> {
-    const current = newerThan<StudySet>(problem)
+    const current = newerThan('PUT /api/sets/:id', problem)
     if (current && isEqual(contentOf(current), contentOf(wanted))) return settle(current)
     refuse(problem, wanted)
   }
@@ -59,7 +59,7 @@ export function setKeeping() {
     for (;;) {
       const wanted = set.value!
       const { id, version } = saved.value!
-      saved.value = await ask<StudySet>(`/api/sets/${id}`, 'PUT', { ...contentOf(wanted), version })
+      saved.value = await ask('PUT /api/sets/:id', { id }, { ...contentOf(wanted), version })
       if (set.value !== wanted) continue
       await settle(saved.value)
       // grading takes its time: what was changed meanwhile is saved as well

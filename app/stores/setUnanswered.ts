@@ -12,7 +12,7 @@ export function setUnanswered({ set, told, guarded, settle }: SetKeeping) {
   }
 
   async function askAbout({ id, version }: Pick<StudySet, 'id' | 'version'>): Promise<void> {
-    const current = await ask<StudySet>(`/api/sets/${id}`)
+    const current = await ask('GET /api/sets/:id', { id })
     if (set.value?.id !== id) return
     const done = current.version > version
     if (done) await settle(current)

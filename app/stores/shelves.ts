@@ -44,13 +44,13 @@ function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: W
         ...add.map((each) => ({ ids: having(each, false), add: [], remove: [each] })),
         ...remove.map((each) => ({ ids: having(each, true), add: [each], remove: [] })),
       ].filter((each) => each.ids.length > 0)
-      await ask('/api/studies/tags', 'PUT', { ids, add, remove })
+      await ask('PUT /api/studies/tags', {}, { ids, add, remove })
       const words =
         add.length > 0
           ? t('library.shelves.tagged', { what: add.join(', ') })
           : t('library.shelves.no-longer-tagged', { what: remove.join(', ') })
       const undo = async (): Promise<void> => {
-        for (const each of back) await ask('/api/studies/tags', 'PUT', each)
+        for (const each of back) await ask('PUT /api/studies/tags', {}, each)
       }
       return { words, undo }
     })
@@ -58,7 +58,7 @@ function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: W
   const duplicate = (ids: readonly string[]): Promise<void> =>
     work(async () => {
       const copies: string[] = []
-      for (const id of ids) copies.push((await ask<{ id: string }>(`/api/studies/${id}/copy`, 'POST', {})).id)
+      for (const id of ids) copies.push((await ask('POST /api/studies/:id/copy', { id }, {})).id)
       return {
         words: t('library.shelves.there-twice-now', { count: ids.length }),
         undo: () => shelve(copies, 'bin'),
@@ -77,7 +77,7 @@ function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: W
   /** Deletes for good; there is no way back from here. */
   const destroy = (ids: readonly string[]): Promise<void> =>
     work(async () => {
-      for (const id of ids) await ask(`/api/studies/${id}`, 'DELETE')
+      for (const id of ids) await ask('DELETE /api/studies/:id', { id })
       return { words: t('library.shelves.gone-for-good', { count: ids.length }), undo: null }
     })
 
@@ -90,7 +90,7 @@ function changeDeeds(work: Work) {
   async function preview(ids: readonly string[], some: Partial<RecipeInput>): Promise<ChangePreview | null> {
     let found: ChangePreview | null = null
     await work(async () => {
-      found = await ask<ChangePreview>('/api/changes/preview', 'POST', { ids, some })
+      found = await ask('POST /api/changes/preview', {}, { ids, some })
       return null
     })
     return found
@@ -115,10 +115,10 @@ export function shelves() {
   const { busy, error, guarded } = working()
 
   async function load(): Promise<void> {
-    studies.value = await ask<StudyListing[]>('/api/studies')
+    studies.value = await ask('GET /api/studies')
   }
   async function loadAll(): Promise<void> {
-    const [, files] = await Promise.all([load(), ask<SyllabusListing[]>('/api/syllabi')])
+    const [, files] = await Promise.all([load(), ask('GET /api/syllabi')])
     syllabi.value = files
   }
   const titleOf = (id: string): string => syllabi.value.find((each) => each.id === id)?.title ?? id

@@ -40,7 +40,7 @@ export const useSyllabus = defineStore('syllabus', () => {
   const open = (id: string): Promise<void> =>
     guarded(async () => {
       if (kept.value?.syllabus.id !== id) kept.value = draft.value = null
-      show(await ask<SyllabusDocument>(`/api/syllabi/${encodeURIComponent(id)}`))
+      show(await ask('GET /api/syllabi/:id', { id }))
     })
 
   /** Changes the draft; `words` say what is undone. */
@@ -61,10 +61,10 @@ export const useSyllabus = defineStore('syllabus', () => {
     guarded(async () => {
       const { syllabus, version } = { syllabus: draft.value!, version: kept.value!.version }
       try {
-        show(await ask<SyllabusDocument>(`/api/syllabi/${syllabus.id}`, 'PUT', { syllabus, version }))
+        show(await ask('PUT /api/syllabi/:id', { id: syllabus.id }, { syllabus, version }))
         told.value = t('syllabi.syllabus.saved')
       } catch (problem) {
-        if (!newerThan(problem)) throw problem
+        if (!newerThan('PUT /api/syllabi/:id', problem)) throw problem
         error.value = t('syllabi.syllabus.this-list-was-saved')
       }
     })

@@ -3,7 +3,7 @@ import { bodies } from '#shared/schemas'
 import { allSyllabi } from '../db'
 import { readChecked, route } from '../http'
 
-export default route(async ({ event, db, studio }) => {
+export default route('POST /api/asked', async ({ event, db, studio }) => {
   const { recipe } = await readChecked(event, bodies.asked)
   const syllabi = await allSyllabi(db, studio)
   return whereAsked(

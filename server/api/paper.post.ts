@@ -6,7 +6,7 @@ import { paperFor } from '../paper'
 const MEDIA = { pdf: 'application/pdf', zip: 'application/zip' } as const
 
 /** Paper as pages to be looked at, as a PDF file, or as an archive of files, one for each set. */
-export default route(async ({ event, db, studio }) => {
+export default route('POST /api/paper', async ({ event, db, studio }) => {
   const answer = await paperFor(db, studio, await readChecked(event, bodies.paper))
   if (answer.as === 'pages') return answer.made
   setHeader(event, 'content-type', MEDIA[answer.as])

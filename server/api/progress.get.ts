@@ -1,4 +1,4 @@
 import { route } from '../http'
 import { allProgress } from '../practice'
 
-export default route(({ db, studio }) => allProgress(db, studio))
+export default route('GET /api/progress', ({ db, studio }) => allProgress(db, studio))

@@ -1,4 +1,4 @@
 import { getStudio } from '../db'
 import { route } from '../http'
 
-export default route(({ db, studio }) => getStudio(db, studio))
+export default route('GET /api/studio', ({ db, studio }) => getStudio(db, studio))

@@ -1,6 +1,7 @@
 import { defineEventHandler, getRouterParam, type H3Event, setResponseHeader, setResponseStatus } from 'h3'
 import { RecipeError } from '#core/message'
 import { worded } from '#shared/english'
+import type { Answer, Route } from '#shared/routes'
 import { checkText } from '#shared/schemas'
 import { currentStudio, getPool, Unreached, whileReached } from '../db'
 import { ready } from '../start/ready'
@@ -24,11 +25,15 @@ function leaving({ node: { res } }: H3Event): AbortSignal {
   return gone.signal
 }
 
-/** A route of the API: waits for the database, finds the studio, and answers every error in one shape. */
-export const route = <T>(work: (context: Context) => Promise<T>) =>
+/**
+ * A route of the API: waits for the database, finds the studio, and answers every error in one shape. What it answers is
+ * said in `shared/routes.ts`; nothing where it has answered by itself, line by line.
+ * @param _name its method and address, as its file's place says (a test compares them)
+ */
+export const route = <R extends Route>(_name: R, work: (context: Context) => Promise<Answer<R> | undefined>) =>
   defineEventHandler(async (event) => {
     const signal = leaving(event)
-    const answer = async (): Promise<T> => {
+    const answer = async (): Promise<Answer<R> | undefined> => {
       await ready()
       const db = getPool()
       return work({ event, db, studio: await currentStudio(db) })

@@ -31,7 +31,7 @@ function toggle(id: string): void {
 const change = (): Promise<void> =>
   guarded(async () => {
     const some = studies.value.filter(({ id }) => taken.value.has(id)).map(({ id, version }) => ({ id, version }))
-    emit('done', await ask<BulkEdit>('/api/changes', 'POST', { studies: some, some: props.preview.some }))
+    emit('done', await ask('POST /api/changes', {}, { studies: some, some: props.preview.some }))
   })
 </script>
 

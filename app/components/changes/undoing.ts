@@ -3,4 +3,4 @@ import { t } from '~/composables/words'
 
 /** Takes a change of several studies back. @returns what came of it, in words */
 export const undoChange = async (id: string): Promise<string> =>
-  t('changes.undone', await ask<{ back: number; stay: number }>(`/api/changes/${id}/undo`, 'POST', {}))
+  t('changes.undone', await ask('POST /api/changes/:id/undo', { id }, {}))

@@ -1,7 +1,6 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { compareStudies, differenceTold, type Differences, legTold } from '#core/compare'
 import { playersIn, type RealisedStudy } from '#core/realise'
-import type { Study } from '#shared/api'
 import { faultMessage } from '#words'
 import { ask, wordsOf } from '~/composables/api'
 import { newestOnly, realised } from '~/composables/realiser'
@@ -35,7 +34,7 @@ async function studiesOf(asked: readonly Asked[]): Promise<{ studies: Labelled[]
 
 /** Studies of the library with their accepted fingers, as many as can be compared. */
 async function fromLibrary(ids: readonly string[]): Promise<Asked[]> {
-  const studies = await Promise.all(ids.slice(0, MOST_COMPARED).map((id) => ask<Study>(`/api/studies/${id}`)))
+  const studies = await Promise.all(ids.slice(0, MOST_COMPARED).map((id) => ask('GET /api/studies/:id', { id })))
   return studies.map(({ title, recipe, accepted }) => ({ label: tell(title), recipe, accepted }))
 }
 

@@ -13,7 +13,7 @@ watch(
   () => props.setId,
   async (id) => {
     // a set that is gone has no places
-    set.value = await ask<StudySet>(`/api/sets/${id}`).catch(() => null)
+    set.value = await ask('GET /api/sets/:id', { id }).catch(() => null)
   },
   { immediate: true },
 )

@@ -16,7 +16,7 @@ const emit = defineEmits<{ close: [] }>()
 const asked = shallowRef<readonly AskedIn[] | null>(null)
 const { error, guarded } = working()
 void guarded(async () => {
-  asked.value = await ask<AskedIn[]>('/api/asked', 'POST', { recipe: props.recipe })
+  asked.value = await ask('POST /api/asked', {}, { recipe: props.recipe })
 })
 </script>
 

@@ -3,7 +3,6 @@ import { computed, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { formatOf } from '#core/formats'
 import { FILE_FORMATS, type FileFormat } from '#shared/fileFormats'
-import type { StudySet } from '#shared/api'
 import RichWords from '~/components/frame/RichWords.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import { ask, askFile } from '~/composables/api'
@@ -30,7 +29,7 @@ const rolls = (['strokes', 'long'] as const).map((value) => ({ value, words: t(`
 
 /** Studies by their ids: those of a set in its order. */
 async function studiesOf({ sets = [], ids = [] }: { sets?: readonly string[]; ids?: readonly string[] }) {
-  const own = await Promise.all(sets.map((id) => ask<StudySet>(`/api/sets/${id}`)))
+  const own = await Promise.all(sets.map((id) => ask('GET /api/sets/:id', { id })))
   return [...ids, ...own.flatMap(({ studies }) => studies.map(({ id }) => id))]
 }
 
@@ -41,7 +40,7 @@ const write = (): Promise<void> =>
     const ids = await studiesOf(named)
     if (ids.length + studies.length === 0) throw new Error(t('files.nothing'))
     const asked = { format: format.value, title, strokes: strokes.value === 'strokes', ids, studies }
-    const file = await askFile('/api/files/write', asked)
+    const file = await askFile('POST /api/files/write', asked)
     const name = download(title || (source.value.file ?? source.value.words), extensionOf(format.value), file)
     told.value = t('files.written', { name })
   })

@@ -32,7 +32,7 @@ const places = computed(() => [
 ])
 
 onMounted(async () => {
-  studio.value = await ask<Studio>('/api/studio').catch(() => null)
+  studio.value = await ask('GET /api/studio').catch(() => null)
 })
 </script>
 

@@ -17,21 +17,21 @@ const { busy, error, guarded } = working()
 
 const load = (): Promise<void> =>
   guarded(async () => {
-    things.value = await ask<Trashed[]>('/api/bin')
+    things.value = await ask('GET /api/bin')
   })
 onMounted(load)
 onBack(load)
 
 const putBack = ({ id, title }: Trashed): Promise<void> =>
   guarded(async () => {
-    const thing = await ask<Pick<Trashed, 'what' | 'id'>>(`/api/bin/${id}/restore`, 'POST', {})
+    const thing = await ask('POST /api/bin/:id/restore', { id }, {})
     back.value = { title, to: `/${PLACES[thing.what]}/${thing.id}` }
-    things.value = await ask<Trashed[]>('/api/bin')
+    things.value = await ask('GET /api/bin')
   })
 const dropForGood = ({ id }: Trashed): Promise<void> =>
   guarded(async () => {
-    await ask(`/api/bin/${id}`, 'DELETE')
-    things.value = await ask<Trashed[]>('/api/bin')
+    await ask('DELETE /api/bin/:id', { id })
+    things.value = await ask('GET /api/bin')
   })
 const day = (moment: string): string => new Date(moment).toLocaleDateString(locale(), { day: 'numeric', month: 'long' })
 </script>

@@ -38,7 +38,7 @@ function fill(): void {
   lines.value = [...on.slice(0, -1), ...off, ...on.slice(-1)]
 }
 void guarded(async () => {
-  routes.value = await ask<KeptRoute[]>('/api/routes')
+  routes.value = await ask('GET /api/routes')
   fill()
 })
 watch(school, fill)
@@ -54,10 +54,14 @@ function move(from: number, to: number): void {
 }
 const save = (steps: readonly { stage: string; minutes: number }[]): Promise<void> =>
   guarded(async () => {
-    routes.value = await ask<KeptRoute[]>('/api/routes', 'PUT', {
-      ...{ family: family.value.id, school: school.value, version: kept.value?.version ?? 0 },
-      steps,
-    })
+    routes.value = await ask(
+      'PUT /api/routes',
+      {},
+      {
+        ...{ family: family.value.id, school: school.value, version: kept.value?.version ?? 0 },
+        steps,
+      },
+    )
     fill()
     emit('saved')
   })

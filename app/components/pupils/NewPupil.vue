@@ -28,7 +28,7 @@ function addPupil(): void {
 }
 const add = (wanted: string): Promise<void> =>
   guarded(async () => {
-    await ask('/api/pupils', 'POST', { name: wanted, instrument: instrument.value })
+    await ask('POST /api/pupils', {}, { name: wanted, instrument: instrument.value })
     name.value = confirmed.value = ''
     emit('added')
   })

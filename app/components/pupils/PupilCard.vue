@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useRouter } from '#imports'
 import { dayOf } from '#core/practice'
-import type { BulkEdit, ExamListing, Progress, Pupil, StudySet } from '#shared/api'
+import type { BulkEdit, ExamListing, Progress, Pupil } from '#shared/api'
 import ExamLine from '~/components/exam/ExamLine.vue'
 import { longDay } from '~/components/practice/dates'
 import { ask } from '~/composables/api'
@@ -26,7 +26,7 @@ const title = ref('')
 const sets = computed(() => props.pupil.sets.map((set) => ({ ...set, way: props.progress.get(set.id) })))
 const addSet = (): Promise<void> =>
   guarded(async () => {
-    const set = await ask<StudySet>('/api/sets', 'POST', { title: title.value, pupilId: props.pupil.id })
+    const set = await ask('POST /api/sets', {}, { title: title.value, pupilId: props.pupil.id })
     await router.push(`/sets/${set.id}`)
   })
 </script>

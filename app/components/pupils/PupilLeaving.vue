@@ -14,18 +14,18 @@ const goes = shallowRef<Belongings | null>(null)
 const { busy, error, guarded } = working()
 onMounted(() =>
   guarded(async () => {
-    goes.value = await ask<Belongings>(`/api/pupils/${props.pupil.id}/belongings`)
+    goes.value = await ask('GET /api/pupils/:id/belongings', { id: props.pupil.id })
   }),
 )
 const question = computed(() => t('sets.pupil-leaving.question', { name: props.pupil.name, ...goes.value }))
 const archive = (): Promise<void> =>
   guarded(async () => {
-    await ask(`/api/pupils/${props.pupil.id}/archived`, 'PUT', { archived: !props.pupil.archived })
+    await ask('PUT /api/pupils/:id/archived', { id: props.pupil.id }, { archived: !props.pupil.archived })
     emit('archived')
   })
 const throwAway = (): Promise<void> =>
   guarded(async () => {
-    const { bin } = await ask<{ bin: string }>(`/api/pupils/${props.pupil.id}`, 'DELETE')
+    const { bin } = await ask('DELETE /api/pupils/:id', { id: props.pupil.id })
     emit('left', t('sets.pupil-leaving.gone', { name: props.pupil.name }), bin)
   })
 </script>

@@ -15,7 +15,7 @@ const sought = ref('')
 const { error, guarded } = working()
 onMounted(() =>
   guarded(async () => {
-    pupils.value = (await ask<Pupil[]>('/api/pupils')).filter(({ archived }) => !archived)
+    pupils.value = (await ask('GET /api/pupils')).filter(({ archived }) => !archived)
   }),
 )
 const found = computed(() => {

@@ -36,18 +36,18 @@ const altered = computed(() => name.value.trim() !== props.pupil.name || note.va
 const twice = computed(() => isTwice(name.value, props.others))
 const rename = (): Promise<void> =>
   guarded(async () => {
-    await ask(`/api/pupils/${props.pupil.id}`, 'PUT', { name: name.value.trim(), note: note.value.trim() })
+    await ask('PUT /api/pupils/:id', { id: props.pupil.id }, { name: name.value.trim(), note: note.value.trim() })
     emit('changed')
   })
 const set = (field: 'school' | 'handSize' | 'instrument' | 'accordion', value: unknown): Promise<void> =>
   guarded(async () => {
-    await ask(`/api/pupils/${props.pupil.id}/preferences`, 'PUT', { settings: { [field]: value } })
+    await ask('PUT /api/pupils/:id/preferences', { id: props.pupil.id }, { settings: { [field]: value } })
     emit('changed')
   })
 const changes = shallowRef<ChangePreview | null>(null)
 const showChanges = (): Promise<void> =>
   guarded(async () => {
-    changes.value = await ask<ChangePreview>(`/api/pupils/${props.pupil.id}/changes`)
+    changes.value = await ask('GET /api/pupils/:id/changes', { id: props.pupil.id })
   })
 const refingered = (change: BulkEdit): void => {
   changes.value = null

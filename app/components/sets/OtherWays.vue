@@ -26,7 +26,7 @@ const undone = shallowRef('')
 const show = (): Promise<void> =>
   guarded(async () => {
     const ids = others.value.map(({ id }) => id)
-    preview.value = await ask<ChangePreview>('/api/changes/preview', 'POST', { ids, some: own.value })
+    preview.value = await ask('POST /api/changes/preview', {}, { ids, some: own.value })
   })
 function change(made: BulkEdit): void {
   preview.value = null

@@ -12,7 +12,7 @@ const exams = shallowRef<readonly ExamListing[]>([])
 const { error, guarded } = working()
 onMounted(() =>
   guarded(async () => {
-    exams.value = await ask<ExamListing[]>(`/api/exams?set=${props.setId}`)
+    exams.value = await ask('GET /api/exams', { set: props.setId })
   }),
 )
 </script>

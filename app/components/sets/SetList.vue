@@ -20,7 +20,7 @@ const { busy, error, guarded } = working()
 const { error: unread, guarded: reading } = working()
 onMounted(() =>
   reading(async () => {
-    pupils.value = (await ask<Pupil[]>('/api/pupils')).filter(({ archived }) => !archived)
+    pupils.value = (await ask('GET /api/pupils')).filter(({ archived }) => !archived)
   }),
 )
 /** So many pupils are shown; the others are found by typing on. */
@@ -38,7 +38,7 @@ const choose = (id: string, name: string, title: string): void => emit('choose',
 
 const begin = (pupil: { id: string; name: string }, title: string): Promise<void> =>
   guarded(async () => {
-    const { id } = await ask<{ id: string }>('/api/sets', 'POST', { title, pupilId: pupil.id })
+    const { id } = await ask('POST /api/sets', {}, { title, pupilId: pupil.id })
     choose(id, pupil.name, title)
   })
 /** The instrument that is taught for what is put here. */
@@ -48,7 +48,7 @@ const taught = computed(() => {
 })
 const enter = (name: string): Promise<void> =>
   guarded(async () => {
-    const { id } = await ask<{ id: string }>('/api/pupils', 'POST', { name, instrument: taught.value })
+    const { id } = await ask('POST /api/pupils', {}, { name, instrument: taught.value })
     await begin({ id, name }, t('sets.set-list.first-set'))
   })
 </script>

@@ -17,7 +17,7 @@ const { error, guarded } = working()
 const copy = (): Promise<void> =>
   guarded(async () => {
     const body = { title: title.value, edition: edition.value, follows: follows.value }
-    emit('made', (await ask<{ id: string }>(`/api/syllabi/${props.syllabus.id}/copy`, 'POST', body)).id)
+    emit('made', (await ask('POST /api/syllabi/:id/copy', { id: props.syllabus.id }, body)).id)
   })
 </script>
 

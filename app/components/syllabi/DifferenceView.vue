@@ -16,8 +16,8 @@ watch(
   () => [props.id, props.before, props.version],
   () =>
     guarded(async () => {
-      const query = new URLSearchParams(props.version ? { version: props.version } : { before: props.before })
-      difference.value = await ask<SyllabusDifference>(`/api/syllabi/${props.id}/difference?${query}`)
+      const than = props.version ? { version: props.version } : { before: props.before }
+      difference.value = await ask('GET /api/syllabi/:id/difference', { id: props.id, ...than })
     }),
   { immediate: true },
 )

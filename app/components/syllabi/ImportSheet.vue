@@ -39,11 +39,11 @@ const check = (): Promise<void> =>
     asked.abort()
     stopped.value = false
     const { signal } = (asked = new AbortController())
-    const query = new URLSearchParams({ title: title.value, board: board.value, instrument: instrument.value })
+    const usual = { title: title.value, board: board.value, instrument: instrument.value }
     const body = typed.value ? text.value : props.bytes
     try {
       const soFar = (read: number, of: number) => (reading.value = { read, of })
-      preview.value = await askLong<Preview>(`/api/syllabi/preview?${query}`, body, signal, soFar)
+      preview.value = await askLong('POST /api/syllabi/preview', usual, body, { signal, soFar })
     } catch (problem) {
       if (!signal.aborted) throw problem
     } finally {
@@ -59,7 +59,7 @@ function stop(): void {
 
 const store = (): Promise<void> =>
   guarded(async () => {
-    emit('stored', (await ask<{ id: string }>('/api/syllabi', 'POST', preview.value!.syllabus)).id)
+    emit('stored', (await ask('POST /api/syllabi', {}, preview.value!.syllabus)).id)
   })
 /** Puts the cursor on a line of the file. */
 async function goTo(line: number): Promise<void> {

@@ -32,7 +32,7 @@ const begin = (): Promise<void> =>
       instrument: instrument.value,
       grades: [{ ...grade, groups: [{ ...group, entries: [completeEntry({ ...firstEntry(), id: '1.A1' })] }] }],
     }
-    emit('made', (await ask<{ id: string }>('/api/syllabi', 'POST', list)).id)
+    emit('made', (await ask('POST /api/syllabi', {}, list)).id)
   })
 </script>
 

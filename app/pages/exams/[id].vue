@@ -18,12 +18,12 @@ const exam = shallowRef<Exam | null>(null)
 const { error, guarded } = working()
 onMounted(() =>
   guarded(async () => {
-    exam.value = await ask<Exam>(`/api/exams/${route.params.id}`)
+    exam.value = await ask('GET /api/exams/:id', { id: String(route.params.id) })
   }),
 )
 const remove = () =>
   guarded(async () => {
-    await ask(`/api/exams/${route.params.id}`, 'DELETE')
+    await ask('DELETE /api/exams/:id', { id: String(route.params.id) })
     await router.push('/pupils')
   })
 useHead({

@@ -12,17 +12,17 @@ import { working } from '~/composables/working'
 import { t } from '~/composables/words'
 
 useHead({ title: t('sets.index.pupils-tactum') })
-const pupils = shallowRef<Pupil[] | null>(null)
-const exams = shallowRef<ExamListing[]>([])
-const progress = shallowRef<Progress[]>([])
+const pupils = shallowRef<readonly Pupil[] | null>(null)
+const exams = shallowRef<readonly ExamListing[]>([])
+const progress = shallowRef<readonly Progress[]>([])
 const { busy, error, guarded } = working()
 /** What was done last, and how it is taken back. */
 const done = shallowRef<{ readonly words: string; readonly undo: (() => Promise<string>) | null } | null>(null)
 
 const read = async (): Promise<void> => {
-  ;[pupils.value, exams.value] = await Promise.all([ask<Pupil[]>('/api/pupils'), ask<ExamListing[]>('/api/exams')])
+  ;[pupils.value, exams.value] = await Promise.all([ask('GET /api/pupils'), ask('GET /api/exams')])
   // plans take their time: the pupils are there before them
-  progress.value = await ask<Progress[]>('/api/progress')
+  progress.value = await ask('GET /api/progress')
 }
 const load = (): Promise<void> => guarded(read)
 onMounted(load)
@@ -47,7 +47,7 @@ const found = computed(() => {
 async function left(words: string, bin: string): Promise<void> {
   await load()
   const undo = async (): Promise<string> => {
-    await ask(`/api/bin/${bin}/restore`, 'POST', {})
+    await ask('POST /api/bin/:id/restore', { id: bin }, {})
     return t('sets.index.back')
   }
   done.value = { words, undo }

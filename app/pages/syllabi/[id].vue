@@ -61,7 +61,7 @@ const date = (text: string): string =>
   new Date(text).toLocaleString(locale(), { dateStyle: 'medium', timeStyle: 'short' })
 const remove = (): Promise<void> =>
   store.guarded(async () => {
-    await ask(`/api/syllabi/${id.value}`, 'DELETE')
+    await ask('DELETE /api/syllabi/:id', { id: id.value })
     store.draft = store.kept!.syllabus
     await router.push('/syllabi')
   })

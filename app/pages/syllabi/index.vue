@@ -11,13 +11,13 @@ import { t } from '~/composables/words'
 
 useHead({ title: t('syllabi.index.syllabi-tactum') })
 const router = useRouter()
-const syllabi = ref<SyllabusListing[] | null>(null)
+const syllabi = ref<readonly SyllabusListing[] | null>(null)
 const { error, guarded } = working()
 const file = shallowRef<{ name: string; bytes: ArrayBuffer } | null>(null)
 
 const load = (): Promise<void> =>
   guarded(async () => {
-    syllabi.value = await ask<SyllabusListing[]>('/api/syllabi')
+    syllabi.value = await ask('GET /api/syllabi')
   })
 onMounted(load)
 

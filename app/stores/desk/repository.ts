@@ -41,7 +41,7 @@ export function deskRepository(desk: DeskDocument) {
     setAside()
   }
   async function open(which: string, within: string | null = null): Promise<void> {
-    const study = await ask<Study>(`/api/studies/${which}`)
+    const study = await ask('GET /api/studies/:id', { id: which })
     await leaveDesk()
     set.value = within
     await show(study)

@@ -10,9 +10,9 @@ import { type Happening, kept, NEW, stateOf } from './keeping'
 /** Sends a study over a version. What the server has already, since only its answer was lost, is no conflict. */
 async function overwrite(id: string, body: { recipe: unknown; accepted?: unknown; version: number }): Promise<Study> {
   try {
-    return await ask<Study>(`/api/studies/${id}`, 'PUT', body)
+    return await ask('PUT /api/studies/:id', { id }, body)
   } catch (error) {
-    const current = newerThan<Study>(error)
+    const current = newerThan('PUT /api/studies/:id', error)
     const fingers = body.accepted ?? current?.accepted
     if (current && isSame(current.recipe, body.recipe) && isSame(current.accepted, fingers)) return current
     throw error
@@ -21,7 +21,7 @@ async function overwrite(id: string, body: { recipe: unknown; accepted?: unknown
 
 /** What a failed save comes to. */
 function failed(error: unknown, asked: boolean): Happening {
-  const current = newerThan<Study>(error)
+  const current = newerThan('PUT /api/studies/:id', error)
   if (current) return { what: 'stale', current, asked }
   return isUnreachable(error) ? { what: 'unreachable' } : { what: 'refused', words: wordsOf(error) }
 }
@@ -53,7 +53,7 @@ export function deskSaving(desk: DeskDocument, deliberate: Readonly<Ref<boolean>
     const fingers = desk.accepted.value ? { accepted: desk.accepted.value } : {}
     const study = saved
       ? await overwrite(saved.id, { ...body, ...fingers, version })
-      : await ask<Study>('/api/studies', 'POST', { ...body, id: newId })
+      : await ask('POST /api/studies', {}, { ...body, id: newId })
     if (here !== laid) return { what: 'overtaken' }
     desk.kept.value = sent
     return { what: 'kept', study }

@@ -1,4 +1,4 @@
 import { listTrash } from '../../db'
 import { route } from '../../http'
 
-export default route(({ db, studio }) => listTrash(db, studio))
+export default route('GET /api/bin', ({ db, studio }) => listTrash(db, studio))

@@ -4,4 +4,6 @@ import { thread } from '../../work'
 /** Files of music are larger than what else is sent. */
 const MOST_BYTES = 10_000_000
 
-export default route(async ({ event }) => thread('open', { bytes: await readBytes(event, MOST_BYTES) }))
+export default route('POST /api/files/read', async ({ event }) =>
+  thread('open', { bytes: await readBytes(event, MOST_BYTES) }),
+)

@@ -18,7 +18,7 @@ async function fileOf({ db, studio }: Context, asked: FileAsked): Promise<string
   return thread('write', { ...rest, studies: own })
 }
 
-export default route(async (context) => {
+export default route('POST /api/files/write', async (context) => {
   const { event } = context
   const asked = await readChecked(event, bodies.file)
   const file = await fileOf(context, asked)

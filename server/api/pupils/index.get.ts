@@ -1,4 +1,4 @@
 import { listPupils } from '../../db'
 import { route } from '../../http'
 
-export default route(({ db, studio }) => listPupils(db, studio))
+export default route('GET /api/pupils', ({ db, studio }) => listPupils(db, studio))

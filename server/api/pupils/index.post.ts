@@ -3,7 +3,7 @@ import { bodies } from '#shared/schemas'
 import { insertPupil } from '../../db'
 import { readChecked, route } from '../../http'
 
-export default route(async ({ event, db, studio }) => {
+export default route('POST /api/pupils', async ({ event, db, studio }) => {
   const pupil = await readChecked(event, bodies.newPupil)
   const id = await insertPupil(db, studio, pupil)
   setResponseStatus(event, 201)

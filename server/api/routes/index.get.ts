@@ -1,4 +1,4 @@
 import { listRoutes } from '../../db'
 import { route } from '../../http'
 
-export default route(({ db, studio }) => listRoutes(db, studio))
+export default route('GET /api/routes', ({ db, studio }) => listRoutes(db, studio))

@@ -2,4 +2,6 @@ import { bodies } from '#shared/schemas'
 import { readChecked, route } from '../../http'
 import { saveRoute } from '../../practice'
 
-export default route(async ({ event, db, studio }) => saveRoute(db, studio, await readChecked(event, bodies.route)))
+export default route('PUT /api/routes', async ({ event, db, studio }) =>
+  saveRoute(db, studio, await readChecked(event, bodies.route)),
+)

@@ -1,4 +1,4 @@
 import { listStudies } from '../../db'
 import { route } from '../../http'
 
-export default route(({ db, studio }) => listStudies(db, studio))
+export default route('GET /api/studies', ({ db, studio }) => listStudies(db, studio))

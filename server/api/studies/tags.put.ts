@@ -4,7 +4,7 @@ import { inTransaction, tagStudies } from '../../db'
 import { readChecked, route } from '../../http'
 import { refuse } from '../../messages'
 
-export default route(async ({ event, db, studio }) => {
+export default route('PUT /api/studies/tags', async ({ event, db, studio }) => {
   const { ids, add, remove } = await readChecked(event, bodies.tags)
   await inTransaction(db, async (client) => {
     if (!(await tagStudies(client, studio, ids, add, remove, MOST_TAGS)))

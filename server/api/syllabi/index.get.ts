@@ -1,4 +1,4 @@
 import { listSyllabi } from '../../db'
 import { route } from '../../http'
 
-export default route(({ db, studio }) => listSyllabi(db, studio))
+export default route('GET /api/syllabi', ({ db, studio }) => listSyllabi(db, studio))

@@ -2,7 +2,7 @@ import { getQuery } from 'h3'
 import { readBytes, route, tellingProgress, textQuery } from '../../http'
 import { thread } from '../../work'
 
-export default route(async ({ event }) => {
+export default route('POST /api/syllabi/preview', async ({ event }) => {
   const query = getQuery(event)
   const usual = Object.fromEntries(
     (['title', 'board', 'instrument'] as const).flatMap((name) => {

@@ -34,7 +34,7 @@ const anySeed = (): number => 1 + Math.floor(Math.random() * MOST_SEED)
 
 onMounted(() =>
   guarded(async () => {
-    set.value = await ask<StudySet>(`/api/sets/${route.params.id}`)
+    set.value = await ask('GET /api/sets/:id', { id: String(route.params.id) })
     const asked = Number(route.query.seed)
     typed.value = String(Number.isInteger(asked) && asked > 0 ? asked : (begun.value?.seed ?? anySeed()))
     // what was half marked when the page went away is taken up where it was left
@@ -49,7 +49,7 @@ async function draw(): Promise<void> {
   }
   seed.value = number
   await guarded(async () => {
-    const found = await ask<Drawn>(`/api/sets/${route.params.id}/draw?seed=${number}`)
+    const found = await ask('GET /api/sets/:id/draw', { id: String(route.params.id), seed: number })
     const before = begun.value
     const same = before !== null && before.seed === number && markedIn(before) > 0
     takenUp.value = same && isOf(before, found) ? markedIn(before) : null
@@ -63,7 +63,7 @@ const keep = (marks: readonly ItemMarks[], notes: readonly string[], unfinished:
   guarded(async () => {
     const { expected } = begun.value!
     const held = { setId: set.value!.id, seed: seed.value, marks, notes, expected, unfinished }
-    kept.value = await ask<Exam>('/api/exams', 'POST', held)
+    kept.value = await ask('POST /api/exams', {}, held)
     begun.value = null
   })
 function again(): void {

@@ -70,7 +70,7 @@ async function rename(close: () => void): Promise<void> {
 }
 async function removeSet(): Promise<void> {
   try {
-    await ask(`/api/sets/${store.set!.id}`, 'DELETE')
+    await ask('DELETE /api/sets/:id', { id: store.set!.id })
     await router.push('/pupils')
   } catch (error) {
     store.error = wordsOf(error)

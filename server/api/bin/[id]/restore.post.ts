@@ -1,4 +1,6 @@
 import { restore } from '../../../bin'
 import { idParam, route } from '../../../http'
 
-export default route(({ event, db, studio }) => restore(db, studio, idParam(event, 'thing')))
+export default route('POST /api/bin/:id/restore', ({ event, db, studio }) =>
+  restore(db, studio, idParam(event, 'thing')),
+)

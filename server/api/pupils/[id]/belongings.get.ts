@@ -2,4 +2,6 @@ import { belongings } from '../../../db'
 import { idParam, route } from '../../../http'
 
 /** What would go with a pupil who is thrown away. */
-export default route(({ event, db, studio }) => belongings(db, studio, idParam(event, 'pupil')))
+export default route('GET /api/pupils/:id/belongings', ({ event, db, studio }) =>
+  belongings(db, studio, idParam(event, 'pupil')),
+)

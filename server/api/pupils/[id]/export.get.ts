@@ -3,7 +3,7 @@ import { idParam, route } from '../../../http'
 import { recordOf } from '../../../record'
 import { recordCsv } from '../../../recordCsv'
 
-export default route(async ({ event, db, studio }) => {
+export default route('GET /api/pupils/:id/export', async ({ event, db, studio }) => {
   const csv = recordCsv(await recordOf(db, studio, idParam(event, 'pupil')))
   setHeader(event, 'content-type', 'text/csv; charset=utf-8')
   setHeader(event, 'content-disposition', 'attachment; filename="record.csv"')

@@ -5,7 +5,7 @@ import { packed } from '#shared/preparation'
 import { addEntries, type AskedEntry } from '../../../record'
 import { completed } from '../../../studies'
 
-export default route(async ({ event, db, studio }) => {
+export default route('POST /api/pupils/:id/record', async ({ event, db, studio }) => {
   const { entries } = await readChecked(event, bodies.entries)
   const asked = entries.map((entry: AskedEntry, at: number) =>
     entry.study ? { ...entry, study: completed(entry.study, `entries[${at}].study`) } : entry,

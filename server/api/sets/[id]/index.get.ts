@@ -1,7 +1,7 @@
 import { getSet } from '../../../db'
 import { idParam, notFound, route } from '../../../http'
 
-export default route(async ({ event, db, studio }) => {
+export default route('GET /api/sets/:id', async ({ event, db, studio }) => {
   const set = await getSet(db, studio, idParam(event, 'set'))
   if (!set) throw notFound('set')
   return set

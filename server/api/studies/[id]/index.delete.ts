@@ -3,7 +3,7 @@ import { idParam, notFound, Refusal, route } from '../../../http'
 import { refuse } from '../../../messages'
 import { inSets } from '../../../shelves'
 
-export default route(async ({ event, db, studio }) => {
+export default route('DELETE /api/studies/:id', async ({ event, db, studio }) => {
   const id = idParam(event, 'study')
   if (await deleteBinned(db, studio, id)) return { ok: true }
   const sets = await setsHolding(db, studio, [id])

@@ -1,7 +1,7 @@
 import { getStudy } from '../../../db'
 import { idParam, notFound, route } from '../../../http'
 
-export default route(async ({ event, db, studio }) => {
+export default route('GET /api/studies/:id', async ({ event, db, studio }) => {
   const study = await getStudy(db, studio, idParam(event, 'study'))
   if (!study) throw notFound('study')
   return study

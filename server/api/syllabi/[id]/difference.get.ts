@@ -2,7 +2,7 @@ import { getQuery } from 'h3'
 import { route, slugQuery, slugParam } from '../../../http'
 import { differenceOf } from '../../../syllabi'
 
-export default route(({ event, db, studio }) => {
+export default route('GET /api/syllabi/:id/difference', ({ event, db, studio }) => {
   const id = slugParam(event)
   const { before, version } = getQuery(event)
   const past = /^\d{1,6}$/.test(String(version)) ? Number(version) : null

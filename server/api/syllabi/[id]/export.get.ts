@@ -2,7 +2,7 @@ import { getQuery, setResponseHeader } from 'h3'
 import { route, slugParam } from '../../../http'
 import { documentOf, exported } from '../../../syllabi'
 
-export default route(async ({ event, db, studio }) => {
+export default route('GET /api/syllabi/:id/export', async ({ event, db, studio }) => {
   const format = getQuery(event).format === 'csv' ? 'csv' : 'json'
   const { syllabus } = await documentOf(db, studio, slugParam(event))
   const type = format === 'csv' ? 'text/csv; charset=utf-8' : 'application/json'

@@ -1,4 +1,4 @@
 import { route, slugParam } from '../../../http'
 import { documentOf } from '../../../syllabi'
 
-export default route(({ event, db, studio }) => documentOf(db, studio, slugParam(event)))
+export default route('GET /api/syllabi/:id', ({ event, db, studio }) => documentOf(db, studio, slugParam(event)))

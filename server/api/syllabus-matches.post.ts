@@ -1,0 +1,13 @@
+import { whereAsked } from '#core/syllabus'
+import { bodies } from '#shared/schemas'
+import { allSyllabi } from '../db'
+import { readChecked, route } from '../http'
+
+export default route('POST /api/syllabus-matches', async ({ event, db, studio }) => {
+  const { recipe } = await readChecked(event, bodies.asked)
+  const syllabi = await allSyllabi(db, studio)
+  return whereAsked(
+    syllabi.map(({ document }) => document),
+    recipe,
+  )
+})

@@ -1,0 +1,129 @@
+import type { Message } from '#core/message'
+import type { AskedIn, DrawnItem, Marking } from '#core/syllabus'
+import type {
+  Belongings,
+  BulkEdit,
+  ChangePreview,
+  Exam,
+  ExamListing,
+  FilePreview,
+  Filled,
+  KeptAim,
+  KeptRoute,
+  PracticeFile,
+  Progress,
+  Pupil,
+  PupilRecord,
+  Restored,
+  SetReport,
+  Studio,
+  Study,
+  StudyListing,
+  StudySet,
+  SyllabusDifference,
+  SyllabusDocument,
+  SyllabusListing,
+  Trashed,
+  Undo,
+} from './api'
+import type { Made } from './paper'
+import type { Preview } from './syllabusCsv'
+
+interface Named {
+  readonly id: string
+}
+interface Binned {
+  readonly bin: string
+}
+interface Done {
+  readonly ok: boolean
+}
+type Bytes = string | Uint8Array
+
+/**
+ * What every route of the API answers, by its method and address. Server and page both take their types from here: a
+ * handler that answers something else does not compile, nor does a page that reads something else.
+ */
+export interface Answers {
+  'POST /api/asked': readonly AskedIn[]
+  'POST /api/syllabus-matches': readonly AskedIn[]
+  'GET /api/bin': readonly Trashed[]
+  'DELETE /api/bin/:id': object
+  'POST /api/bin/:id/restore': Pick<Trashed, 'what' | 'id'>
+  'POST /api/changes': BulkEdit
+  'POST /api/changes/preview': ChangePreview
+  'POST /api/changes/:id/undo': { readonly back: number; readonly stay: number }
+  'GET /api/exams': readonly ExamListing[]
+  'POST /api/exams': Exam
+  'GET /api/exams/:id': Exam
+  'DELETE /api/exams/:id': Binned
+  'POST /api/files/read': FilePreview
+  'POST /api/files/write': Bytes
+  'POST /api/paper': Made | Bytes
+  'GET /api/progress': readonly Progress[]
+  'GET /api/pupils': readonly Pupil[]
+  'POST /api/pupils': Named
+  'PUT /api/pupils/:id': Done
+  'DELETE /api/pupils/:id': Binned
+  'PUT /api/pupils/:id/archived': Done
+  'GET /api/pupils/:id/belongings': Belongings
+  'GET /api/pupils/:id/changes': ChangePreview
+  'GET /api/pupils/:id/export': Bytes
+  'PUT /api/pupils/:id/preferences': Done
+  'GET /api/pupils/:id/record': PupilRecord
+  'POST /api/pupils/:id/record': PupilRecord
+  'GET /api/routes': readonly KeptRoute[]
+  'PUT /api/routes': readonly KeptRoute[]
+  'POST /api/sets': StudySet
+  'GET /api/sets/:id': StudySet
+  'PUT /api/sets/:id': StudySet
+  'DELETE /api/sets/:id': Binned
+  'PUT /api/sets/:id/aim': KeptAim
+  'GET /api/sets/:id/calendar': Bytes
+  'GET /api/sets/:id/draw': {
+    readonly items: readonly DrawnItem[]
+    readonly marking: Marking
+    readonly syllabus: string
+    readonly grade: string
+  }
+  'POST /api/sets/:id/mend': { readonly set: StudySet; readonly undo: Undo; readonly told: Message }
+  'POST /api/sets/:id/missing': Filled
+  'POST /api/sets/:id/order': StudySet
+  'GET /api/sets/:id/practice': PracticeFile
+  'GET /api/sets/:id/report': SetReport
+  'POST /api/sets/:id/restore': Restored
+  'POST /api/sets/:id/settle': StudySet
+  'GET /api/studies': readonly StudyListing[]
+  'POST /api/studies': Study
+  'POST /api/studies/batch': { readonly studies: readonly Study[] }
+  'PUT /api/studies/shelf': Done
+  'PUT /api/studies/tags': Done
+  'GET /api/studies/:id': Study
+  'PUT /api/studies/:id': Study
+  'DELETE /api/studies/:id': Done
+  'POST /api/studies/:id/copy': Study
+  'GET /api/studio': Studio
+  'GET /api/syllabi': readonly SyllabusListing[]
+  'POST /api/syllabi': Named
+  'POST /api/syllabi/preview': Preview
+  'GET /api/syllabi/:id': SyllabusDocument
+  'PUT /api/syllabi/:id': SyllabusDocument
+  'DELETE /api/syllabi/:id': Done
+  'POST /api/syllabi/:id/copy': Named
+  'GET /api/syllabi/:id/difference': SyllabusDifference
+  'GET /api/syllabi/:id/export': Bytes
+}
+export type Route = keyof Answers
+export type Answer<R extends Route> = Answers[R]
+
+/** What stands in an address: the id that it names, and the rest as its query. */
+export type Parameters = Readonly<Record<string, string | number | undefined>>
+
+/** The method and the address of a route. Parameters that the address does not name follow as its query. */
+export function addressOf(route: Route, parameters: Parameters = {}): { method: string; address: string } {
+  const [method, pattern] = route.split(' ') as [string, string]
+  const { id, ...query } = parameters
+  const named = Object.entries(query).flatMap(([name, value]) => (value === undefined ? [] : [[name, String(value)]]))
+  const path = pattern.replace(':id', encodeURIComponent(String(id ?? '')))
+  return { method, address: named.length > 0 ? `${path}?${new URLSearchParams(named)}` : path }
+}
