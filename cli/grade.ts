@@ -1,5 +1,5 @@
 import { parseArgs } from 'node:util'
-import { gradeSet, placeSet, type Policies, USUAL_POLICIES } from '#core/syllabus'
+import { gradeSet, placeSet, type Policies, DEFAULT_POLICIES } from '#core/syllabus'
 import { policiesOf, setFileOf } from '#shared/schemas'
 import { questionTold } from '#shared/reader'
 import { solverMeans } from '#shared/solver'
@@ -27,7 +27,7 @@ export const grade = (args: readonly string[], output: NodeJS.WritableStream): P
     const syllabus = readSyllabus(options.syllabus, 'syllabus')
     const { studies } = setFileOf(readJsonFile(options.set, 'set'))
     const named = options.policies ? policiesOf(readJsonFile(options.policies, 'policies')) : {}
-    const policies: Policies = { ...USUAL_POLICIES, ...named }
+    const policies: Policies = { ...DEFAULT_POLICIES, ...named }
     const means = await solverMeans()
     if (options.all) return { syllabus: syllabus.id, ...placeSet(syllabus, studies, policies, means) }
     if (!options.grade) {

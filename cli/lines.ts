@@ -4,9 +4,9 @@ import { parsedJson } from '#shared/schemas'
 import { refuse } from './messages'
 import { refused, said } from './said'
 
-const MOST_CHARACTERS = 1_000_000
+const MAX_CHARACTERS = 1_000_000
 /** A record of ten thousand entries, each with its study. */
-const MOST_WHOLE = 40_000_000
+const MAX_WHOLE = 40_000_000
 
 export type Answer = object
 
@@ -14,7 +14,7 @@ export type Answer = object
 function answerTo(
   line: string,
   answer: (value: unknown) => Answer,
-  most = MOST_CHARACTERS,
+  most = MAX_CHARACTERS,
 ): { result: object; ok: boolean } {
   try {
     if (line.length > most) {
@@ -35,7 +35,7 @@ export async function answerWhole(
 ): Promise<number> {
   const chunks: Buffer[] = []
   for await (const chunk of input) chunks.push(Buffer.from(chunk as Uint8Array))
-  const { result, ok } = answerTo(Buffer.concat(chunks).toString('utf8'), answer, MOST_WHOLE)
+  const { result, ok } = answerTo(Buffer.concat(chunks).toString('utf8'), answer, MAX_WHOLE)
   output.write(`${JSON.stringify(result)}\n`)
   return ok ? 0 : 1
 }

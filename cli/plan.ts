@@ -16,7 +16,7 @@ import {
   targetsFor,
   wouldHelp,
 } from '#core/practice'
-import { type ExamDraw, gradeOf, gradeSet, recipesForMissing, USUAL_POLICIES } from '#core/syllabus'
+import { type ExamDraw, gradeOf, gradeSet, recipesForMissing, DEFAULT_POLICIES } from '#core/syllabus'
 import type { PlanRequest } from '#shared/practiceSchema'
 import { planRequestOf, syllabusOf } from '#shared/schemas'
 import { readSyllabus } from './files'
@@ -36,8 +36,8 @@ function prescribed({ studies, syllabus, grade }: PlanRequest, record: readonly 
   const list = typeof syllabus === 'string' ? readSyllabus(syllabus, 'syllabus') : syllabusOf(syllabus)
   const asked = gradeOf(list, grade!)
   const own = (studies ?? recipesForMissing(list, gradeSet(list, asked.id, []))).map((study) => completeRecipe(study))
-  const instead = gradesBelow(list, asked.id, own, USUAL_POLICIES)
-  const examined = { list, grade: asked.id, policies: USUAL_POLICIES }
+  const instead = gradesBelow(list, asked.id, own, DEFAULT_POLICIES)
+  const examined = { list, grade: asked.id, policies: DEFAULT_POLICIES }
   return { studies: own, instead, examined, draw: examDraw(examined, own, record) }
 }
 

@@ -38,7 +38,7 @@ function lineRead(words: string, title: string | undefined): object {
   return { words, entries: complete, open: [...codes, ...told], unread }
 }
 
-const MOST_CHARACTERS = 2000
+const MAX_CHARACTERS = 2000
 
 /** Printed lines on standard input, one JSON object a line; 1 where a line was not read whole. */
 async function readLines(input: NodeJS.ReadableStream, output: NodeJS.WritableStream, title?: string): Promise<number> {
@@ -46,7 +46,7 @@ async function readLines(input: NodeJS.ReadableStream, output: NodeJS.WritableSt
   for await (const words of createInterface({ input, crlfDelay: Infinity })) {
     if (words.trim() === '') continue
     const result =
-      words.length > MOST_CHARACTERS
+      words.length > MAX_CHARACTERS
         ? { words: words.slice(0, 80), entries: [], open: [], unread: [words.slice(80, 120)] }
         : lineRead(words, title)
     lost ||= (result as { unread: readonly string[] }).unread.length > 0

@@ -64,7 +64,7 @@ const CHORD_SIGNS = { major: 'M', minor: 'm', seventh: '7', diminished: 'd' } as
 const SOLO = 'B.S.'
 const signOf = ({ chord, solo }: PlacedNote): string | null => (chord ? CHORD_SIGNS[chord] : solo ? SOLO : null)
 const hasSigns = (plan: StaffPlan): boolean => plan.chords.some((notes) => notes.some(signOf))
-const LEAST_GAP = 34
+const MIN_GAP = 34
 
 /** What is to stand with the notes. */
 export interface Shown {
@@ -254,7 +254,7 @@ function topsOf(extents: readonly Extent[], head: number): number[] {
     tops.push(
       above === undefined
         ? MARGIN + head - extent.top
-        : Math.max(tops[at - 1]! + STAFF + LEAST_GAP, tops[at - 1]! + above.bottom - extent.top + 8),
+        : Math.max(tops[at - 1]! + STAFF + MIN_GAP, tops[at - 1]! + above.bottom - extent.top + 8),
     )
   })
   return tops

@@ -21,7 +21,7 @@ export interface Leaf {
 
 const HEAD = 32
 /** More than this is not put between two blocks: then the page ends earlier. */
-const MOST_SPARE = 26
+const MAX_SPARE = 26
 
 /** Points between the margins. */
 export const acrossOf = (paper: PaperSize): number => PAPERS[paper].width - 2 * MARGIN
@@ -66,7 +66,7 @@ function evened(blocks: readonly Block[], room: number): Block[][] {
 /** What is left of a page, shared out between its blocks; a heading keeps to what follows. */
 function spareOf(blocks: readonly Block[], room: number): number {
   const places = blocks.slice(0, -1).filter(({ heads }) => !heads).length
-  return Math.min(MOST_SPARE, (room - heightOf(blocks)) / Math.max(1, places))
+  return Math.min(MAX_SPARE, (room - heightOf(blocks)) / Math.max(1, places))
 }
 
 /** Blocks two by two, side by side: each drawn in a column of its own width, its left at 0. */

@@ -10,7 +10,7 @@ import {
   type Marking,
   resultOf,
   saysHands,
-  USUAL_MARKING,
+  DEFAULT_MARKING,
 } from '#core/syllabus'
 import type { Exam, StudySet } from '#shared/api'
 import { type Db, dateExam, getExam, insertEntries, insertExam, inTransaction, type NewEntry, type Pool } from './db'
@@ -28,7 +28,7 @@ export async function drawFor(db: Db, studio: number, set: StudySet, seed: numbe
   const recipes = set.studies.map(({ recipe }) => recipe)
   const report = await answerTo('grade', { list: document, grade: grade.id, recipes, policies: policiesOf(set) })
   const items = drawExam(askedGrade(document, grade), atoms, report, seed, saysHands(document))
-  return { items, marking: document.marking ?? USUAL_MARKING, syllabus: document, grade }
+  return { items, marking: document.marking ?? DEFAULT_MARKING, syllabus: document, grade }
 }
 
 /** What a mock exam adds to the record: an entry for each item that a study serves, as it was marked. */

@@ -1,4 +1,4 @@
-import { taughtOf, USUAL_INSTRUMENT } from '#core/instrument'
+import { taughtOf, DEFAULT_INSTRUMENT } from '#core/instrument'
 import {
   type Choices,
   gradeOf,
@@ -6,9 +6,9 @@ import {
   practiceOrder,
   recipesForMissing,
   type Settings,
-  USUAL_POLICIES,
+  DEFAULT_POLICIES,
 } from '#core/syllabus'
-import { type Filled, MOST_STUDIES, type StudySet } from '#shared/api'
+import { type Filled, MAX_STUDIES, type StudySet } from '#shared/api'
 import {
   bringUpToDate,
   type Db,
@@ -43,7 +43,7 @@ export async function setFor(db: Db, studio: number, id: string): Promise<StudyS
   return set
 }
 
-export const policiesOf = (set: Pick<StudySet, 'policies'>) => ({ ...USUAL_POLICIES, ...set.policies })
+export const policiesOf = (set: Pick<StudySet, 'policies'>) => ({ ...DEFAULT_POLICIES, ...set.policies })
 
 export const recipesOf = (set: StudySet) => set.studies.map((study) => study.recipe)
 
@@ -56,7 +56,7 @@ async function checkContent(db: Db, studio: number, content: SetContent): Promis
 
 /** @throws RecipeError for more than a set holds, or a study that there is not, or that is thrown away */
 async function checkStudies(db: Db, studio: number, ids: readonly string[]): Promise<void> {
-  if (ids.length > MOST_STUDIES) throw refuse('set.size', { count: ids.length, most: MOST_STUDIES }, 'studyIds')
+  if (ids.length > MAX_STUDIES) throw refuse('set.size', { count: ids.length, most: MAX_STUDIES }, 'studyIds')
   const { unknown, binned } = await unfitStudies(db, studio, ids)
   const at = (id: string | undefined) => `studyIds[${ids.indexOf(id!)}]`
   if (unknown.length > 0) throw refuse('study.unknown', {}, at(unknown[0]))
@@ -113,7 +113,7 @@ interface Filling {
 /** What a pupil's studies have in common: the instrument that holds every grade's compass, unless it is the usual one. */
 export function settingsFor(pupil: Pick<StudySet['pupil'], 'instrument'>, settings: Settings | undefined): Settings {
   const { instrument } = taughtOf(pupil.instrument)
-  return instrument === USUAL_INSTRUMENT ? { ...settings } : ({ instrument, ...settings } as Settings)
+  return instrument === DEFAULT_INSTRUMENT ? { ...settings } : ({ instrument, ...settings } as Settings)
 }
 
 /** The studies that fill a set's holes, worked out from one moment's set and list. */
@@ -132,7 +132,7 @@ async function fillingFor(pool: Pool, studio: number, id: string, asked: Filling
   })
   // told before the work of fingering them, and not only when the set cannot be changed any more
   const count = set.studies.length + recipes.length
-  if (count > MOST_STUDIES) throw refuse('set.size', { count, most: MOST_STUDIES }, 'only')
+  if (count > MAX_STUDIES) throw refuse('set.size', { count, most: MAX_STUDIES }, 'only')
   return { set, ...(await playableIn(recipes)) }
 }
 

@@ -4,8 +4,8 @@ import {
   HARMONIES,
   LEFT_PARTS,
   LEFT_SCHOOLS,
-  MOST_BARS,
-  MOST_BELLOWS_BEATS,
+  MAX_BARS,
+  MAX_BELLOWS_BEATS,
   REGISTERS,
   TURNS,
   WAYS,
@@ -20,12 +20,12 @@ const leftSchema = Joi.object({
   harmony: Joi.valid(...HARMONIES),
   bars: Joi.array()
     .min(0)
-    .max(MOST_BARS)
+    .max(MAX_BARS)
     .items(Joi.valid(...DEGREES)),
 })
 const bellowsSchema = Joi.object({
   turn: Joi.valid(...TURNS),
-  beats: Joi.number().integer().min(1).max(MOST_BELLOWS_BEATS),
+  beats: Joi.number().integer().min(1).max(MAX_BELLOWS_BEATS),
   first: Joi.valid(...WAYS),
 })
 
@@ -46,8 +46,8 @@ export const accordionSchema = Joi.object({
   bellows: bellowsSchema,
 })
 
-const MOST_COLUMN = 12
-const MOST_ROW = 5
+const MAX_COLUMN = 12
+const MAX_ROW = 5
 
 /** A button at a note: of the board by row and column, of the right hand by row and place. */
 export const buttonPinSchema = Joi.object({
@@ -57,10 +57,10 @@ export const buttonPinSchema = Joi.object({
     is: 'left',
     then: Joi.object({
       row: Joi.valid(...BASS_ROWS).required(),
-      column: Joi.number().integer().min(-MOST_COLUMN).max(MOST_COLUMN).required(),
+      column: Joi.number().integer().min(-MAX_COLUMN).max(MAX_COLUMN).required(),
     }),
     otherwise: Joi.array().ordered(
-      Joi.number().integer().min(1).max(MOST_ROW).required(),
+      Joi.number().integer().min(1).max(MAX_ROW).required(),
       Joi.number().multiple(0.5).min(-99).max(99).required(),
     ),
   }).required(),

@@ -51,11 +51,11 @@ export interface Study {
 export type Shelf = 'library' | 'archive' | 'bin'
 
 /** Letters of a tag at the most. */
-export const MOST_TAG = 40
+export const MAX_TAG = 40
 /** Tags that a study bears at the most. */
-export const MOST_TAGS = 20
+export const MAX_TAGS = 20
 /** Studies that a set holds at the most. */
-export const MOST_STUDIES = 500
+export const MAX_STUDIES = 500
 
 /** A line of the library: what a study is found by. */
 export interface StudyListing {

@@ -4,7 +4,7 @@ import type { RecipeInput } from '#core/instrument'
 import { NAME_SYSTEMS } from '#core/pitch'
 import { LEVELS, TASKS } from '#core/worksheet'
 import type { SheetLook } from '#paper'
-import { MOST_STUDIES } from './api'
+import { MAX_STUDIES } from './api'
 import { ANSWERS, type ChartAsked, type PaperAsked, SHEETS, type SheetId, type StudyOut } from './paper/asked'
 import { acceptedSchema, note, recipeSchema } from './recipeSchema'
 import { settingsSchema } from './settingsSchema'
@@ -12,8 +12,8 @@ import { words } from './words'
 
 /** How paper comes: as pages to be looked at, one file, or a file for each set. */
 export const PAPER_AS = ['pages', 'pdf', 'zip'] as const
-const MOST_SETS = 100
-const MOST_SEED = 999_999
+const MAX_SETS = 100
+const MAX_SEED = 999_999
 
 type WorksheetWanted = Extract<PaperAsked, { sheet: 'worksheet' }>['worksheet']
 
@@ -65,7 +65,7 @@ export const worksheetSchema: ObjectSchema<WorksheetWanted> = Joi.object({
   level: Joi.valid(...LEVELS).default(1),
   keys: Joi.array().items(note).max(21).unique().default([]),
   each: Joi.number().integer().min(1).max(12).default(4),
-  seed: Joi.number().integer().min(1).max(MOST_SEED).required(),
+  seed: Joi.number().integer().min(1).max(MAX_SEED).required(),
   answers: Joi.valid(...ANSWERS).default('after'),
   settings,
 })
@@ -79,10 +79,10 @@ export const paperSchema: ObjectSchema<PaperWanted> = Joi.object({
   title: words(120).allow('').default(''),
   studies: Joi.array()
     .items(Joi.object({ recipe: recipeSchema.required(), accepted: acceptedSchema }))
-    .max(MOST_STUDIES)
+    .max(MAX_STUDIES)
     .default([]),
-  ids: Joi.array().items(uuid).max(MOST_STUDIES).unique().default([]),
-  sets: Joi.array().items(uuid).max(MOST_SETS).unique().default([]),
+  ids: Joi.array().items(uuid).max(MAX_STUDIES).unique().default([]),
+  sets: Joi.array().items(uuid).max(MAX_SETS).unique().default([]),
   look: lookSchema.default(lookSchema.validate({}).value as SheetLook),
   chart: chartSchema.when('sheet', neededFor('chart')),
   worksheet: worksheetSchema.when('sheet', neededFor('worksheet')),

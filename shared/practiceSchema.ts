@@ -1,13 +1,13 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { families, PLACES, type RecipeInput } from '#core/instrument'
 import { type Entry, OCCASIONS, OUTCOMES, WEEKDAYS, type WrittenAim } from '#core/practice'
-import { HANDS, MOST_OCTAVES } from '#core/study'
+import { HANDS, MAX_OCTAVES } from '#core/study'
 import { recipeSchema } from './recipeSchema'
-import { MOST_VERSIONS, words } from './words'
+import { MAX_VERSIONS, words } from './words'
 
 /** Notes a minute at the most, entries of one record, holidays of one aim. */
-const [MOST_TEMPO, MOST_ENTRIES, MOST_AWAY] = [2000, 10_000, 60]
-const MOST_MINUTES = 600
+const [MAX_TEMPO, MAX_ENTRIES, MAX_AWAY] = [2000, 10_000, 60]
+const MAX_MINUTES = 600
 
 const date = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
 const weekday = Joi.valid(...WEEKDAYS)
@@ -26,10 +26,10 @@ const happened = {
   date: date.required(),
   kind: Joi.valid(...OCCASIONS).required(),
   outcome: Joi.valid(...OUTCOMES).required(),
-  tempo: Joi.number().integer().min(1).max(MOST_TEMPO).required(),
+  tempo: Joi.number().integer().min(1).max(MAX_TEMPO).required(),
   hands: Joi.valid(...HANDS),
-  octaves: Joi.number().integer().min(1).max(MOST_OCTAVES),
-  minutes: Joi.number().min(0).max(MOST_MINUTES).default(0),
+  octaves: Joi.number().integer().min(1).max(MAX_OCTAVES),
+  minutes: Joi.number().min(0).max(MAX_MINUTES).default(0),
   where,
   stage: Joi.string().max(40),
   corrects: uuid,
@@ -62,7 +62,7 @@ const aimFields = {
   lesson: weekday.allow(null),
   away: Joi.array()
     .items(Joi.object({ from: date.required(), to: date.required() }))
-    .max(MOST_AWAY),
+    .max(MAX_AWAY),
 }
 /** An aim as a request tells it: studies by their ids. */
 export const keptAim = Joi.object({
@@ -71,7 +71,7 @@ export const keptAim = Joi.object({
     .items(Joi.object({ studyId: uuid.required(), week: date.required() }))
     .max(500)
     .default([]),
-  version: Joi.number().integer().min(0).max(MOST_VERSIONS).required(),
+  version: Joi.number().integer().min(0).max(MAX_VERSIONS).required(),
 })
 
 /** A way through a family's studies: its stages in order, the last two of them not left out. */
@@ -85,7 +85,7 @@ export const routeSchema = Joi.object({
     .max(20)
     .unique('stage')
     .required(),
-  version: Joi.number().integer().min(0).max(MOST_VERSIONS).required(),
+  version: Joi.number().integer().min(0).max(MAX_VERSIONS).required(),
 })
 
 /** What the terminal makes a plan from. */
@@ -103,7 +103,7 @@ export const planSchema: ObjectSchema<PlanRequest> = Joi.object({
   studies: Joi.array().items(recipeSchema).min(1).max(500),
   syllabus: Joi.alternatives(Joi.object(), Joi.string().max(500)),
   grade: Joi.string().max(80),
-  record: Joi.array().items(entrySchema).max(MOST_ENTRIES).default([]),
+  record: Joi.array().items(entrySchema).max(MAX_ENTRIES).default([]),
 })
   .or('studies', 'syllabus')
   .and('syllabus', 'grade')

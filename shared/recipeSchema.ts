@@ -15,10 +15,10 @@ import {
   JOURNEYS,
   LADDERS,
   LENGTHS,
-  MOST_DEGREES,
-  MOST_IN_GRIP,
-  MOST_OCTAVES,
-  MOST_PITCHES,
+  MAX_DEGREES,
+  MAX_IN_GRIP,
+  MAX_OCTAVES,
+  MAX_PITCHES,
   MOTIONS,
   NOTES_PER_BEAT,
   SWING_RANGE,
@@ -40,7 +40,7 @@ import {
   TOPS,
 } from '#core/sticking'
 import { accordionSchema, buttonPinSchema } from './accordionSchema'
-import { type AnyFamily, families, INSTRUMENT_IDS, type RecipeInput, USUAL_INSTRUMENT } from '#core/instrument'
+import { type AnyFamily, families, INSTRUMENT_IDS, type RecipeInput, DEFAULT_INSTRUMENT } from '#core/instrument'
 
 /** A note name, as the terminal writes it. */
 export const note = Joi.string().pattern(/^[A-G](#{1,2}|b{1,2})?$/, 'note')
@@ -54,7 +54,7 @@ const materialSchema = Joi.object({
   tonic: note.when('pitches', named),
   kind: Joi.valid(...KIND_IDS).when('pitches', named),
   inversion: Joi.number().integer().min(0).max(3).when('pitches', { is: Joi.exist(), then: Joi.forbidden() }),
-  pitches: Joi.array().min(1).max(MOST_PITCHES).items(pitch, Joi.array().items(pitch).min(1).max(5)),
+  pitches: Joi.array().min(1).max(MAX_PITCHES).items(pitch, Joi.array().items(pitch).min(1).max(5)),
 })
 
 /** A finger at a note, on a degree in every octave, or fingers over a grip. */
@@ -67,12 +67,12 @@ const pinSchema = Joi.object({
     .when('from', { is: Joi.exist(), then: Joi.forbidden() })
     .when('degree', { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.when('from', required()) }),
   from: Joi.number().integer().min(0).max(9999),
-  degree: Joi.number().integer().min(1).max(MOST_DEGREES),
+  degree: Joi.number().integer().min(1).max(MAX_DEGREES),
   leg: Joi.valid('up', 'down').when('degree', { is: Joi.exist(), otherwise: Joi.forbidden() }),
   finger: finger.when('from', { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.required() }),
   fingers: Joi.array()
     .min(1)
-    .max(MOST_IN_GRIP)
+    .max(MAX_IN_GRIP)
     .items(finger)
     .when('from', { is: Joi.exist(), then: Joi.required(), otherwise: Joi.forbidden() }),
 }).without('degree', ['from'])
@@ -123,12 +123,12 @@ const stick = Joi.valid('R', 'L')
 const stickPinSchema = Joi.object({
   index: Joi.number().integer().min(0).max(9999),
   from: Joi.number().integer().min(0).max(9999),
-  degree: Joi.number().integer().min(1).max(MOST_DEGREES),
+  degree: Joi.number().integer().min(1).max(MAX_DEGREES),
   leg: Joi.valid('up', 'down').when('degree', { is: Joi.exist(), otherwise: Joi.forbidden() }),
   stick: stick.when('from', { is: Joi.exist(), then: Joi.forbidden(), otherwise: Joi.required() }),
   sticks: Joi.array()
     .min(1)
-    .max(MOST_IN_GRIP)
+    .max(MAX_IN_GRIP)
     .items(stick)
     .when('from', { is: Joi.exist(), then: Joi.required(), otherwise: Joi.forbidden() }),
 }).xor('index', 'from', 'degree')
@@ -143,7 +143,7 @@ const PINS: Readonly<Record<string, Joi.Schema>> = {
 /** An instrument of a family; the usual family's may be left out. */
 function ofFamily({ instruments }: AnyFamily): Joi.Schema {
   const own = Joi.valid(...instruments.map(({ id }) => id))
-  return instruments.some(({ id }) => id === USUAL_INSTRUMENT) ? own.optional() : own.required()
+  return instruments.some(({ id }) => id === DEFAULT_INSTRUMENT) ? own.optional() : own.required()
 }
 
 /** Keys that a recipe's dictionary of fields may hold; every one but the material has a default. */
@@ -156,7 +156,7 @@ export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
   interval: Joi.valid(...INTERVALS),
   contraryFrom: Joi.valid(...CONTRARY_FROM),
   tonicHand: Joi.valid('right', 'left'),
-  octaves: Joi.number().integer().min(1).max(MOST_OCTAVES),
+  octaves: Joi.number().integer().min(1).max(MAX_OCTAVES),
   course: Joi.valid(...COURSES),
   startOctave: Joi.number().integer().min(0).max(8),
   signature: Joi.valid(...SIGNATURES),

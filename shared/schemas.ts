@@ -1,9 +1,9 @@
 import Joi, { type ObjectSchema } from 'joi'
-import { MOST_CALLED } from '#core/call'
+import { MAX_CALLED } from '#core/call'
 import type { Accepted } from '#core/realise'
 import { type RecipeInput, TAUGHT } from '#core/instrument'
 import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/syllabus'
-import { MOST_STUDIES, MOST_TAG, MOST_TAGS, type Shelf } from './api'
+import { MAX_STUDIES, MAX_TAG, MAX_TAGS, type Shelf } from './api'
 import { errorOf } from './fault'
 import { FILE_FORMATS, type FileFormat } from './fileFormats'
 import { refuse } from './messages'
@@ -13,13 +13,13 @@ import { acceptedSchema as accepted, recipeSchema } from './recipeSchema'
 import { settingsSchema } from './settingsSchema'
 import { syllabusSchema } from './syllabusSchema'
 import { checkTexts } from './texts'
-import { MOST_VERSIONS, words } from './words'
+import { MAX_VERSIONS, words } from './words'
 
 export { recipeSchema } from './recipeSchema'
 export { checkText } from './texts'
 
 const uuid = Joi.string().guid({ version: 'uuidv4' })
-const version = Joi.number().integer().min(1).max(MOST_VERSIONS)
+const version = Joi.number().integer().min(1).max(MAX_VERSIONS)
 
 /** A set of studies as a file: `tactum-set/1`. */
 const SET_FORMAT = 'tactum-set/1'
@@ -38,10 +38,10 @@ const policies: ObjectSchema<Partial<Policies>> = Joi.object({
 const choices = Joi.object().pattern(Joi.string().max(300), Joi.string().max(80)).max(60)
 
 /** So many studies are moved or tagged by one request at the most. */
-const MOST_AT_ONCE = 500
+const MAX_AT_ONCE = 500
 const SHELVES = ['library', 'archive', 'bin'] as const satisfies readonly Shelf[]
-const someIds = Joi.array().items(uuid).min(1).max(MOST_AT_ONCE).unique().required()
-const tags = Joi.array().items(words(MOST_TAG).min(1)).max(MOST_TAGS).default([])
+const someIds = Joi.array().items(uuid).min(1).max(MAX_AT_ONCE).unique().required()
+const tags = Joi.array().items(words(MAX_TAG).min(1)).max(MAX_TAGS).default([])
 
 /** What many studies take on at once: how they are played, not what they are. */
 const someChange: ObjectSchema<Partial<RecipeInput>> = settingsSchema
@@ -65,16 +65,16 @@ const fileAsked: ObjectSchema<FileAsked> = Joi.object({
   title: words(120).allow('').default(''),
   studies: Joi.array()
     .items(Joi.object({ recipe: recipeSchema.required(), accepted }))
-    .max(MOST_STUDIES)
+    .max(MAX_STUDIES)
     .default([]),
-  ids: Joi.array().items(uuid).max(MOST_STUDIES).default([]),
+  ids: Joi.array().items(uuid).max(MAX_STUDIES).default([]),
   strokes: Joi.boolean().default(true),
 })
 
 /** Bodies of the API's requests. */
 export const bodies = {
   newStudy: Joi.object({ recipe: recipeSchema.required(), id: uuid }),
-  newStudies: Joi.object({ recipes: Joi.array().items(recipeSchema).min(1).max(MOST_CALLED).required() }),
+  newStudies: Joi.object({ recipes: Joi.array().items(recipeSchema).min(1).max(MAX_CALLED).required() }),
   shelf: Joi.object({ ids: someIds, shelf: Joi.valid(...SHELVES).required() }),
   tags: Joi.object({ ids: someIds, add: tags, remove: tags }),
   changePreview: Joi.object({ ids: someIds, some: someChange.required() }),
@@ -82,7 +82,7 @@ export const bodies = {
     studies: Joi.array()
       .items(Joi.object({ id: uuid.required(), version: version.required() }))
       .min(1)
-      .max(MOST_AT_ONCE)
+      .max(MAX_AT_ONCE)
       .unique('id')
       .required(),
     some: someChange.required(),
@@ -99,7 +99,7 @@ export const bodies = {
     title: words(120).min(1).required(),
     syllabusId: Joi.string().max(60).allow(null).required(),
     gradeId: Joi.string().max(80).allow(null).required(),
-    studyIds: Joi.array().items(uuid).max(MOST_STUDIES).unique().required(),
+    studyIds: Joi.array().items(uuid).max(MAX_STUDIES).unique().required(),
     policies,
     version: version.required(),
   }),
@@ -107,12 +107,12 @@ export const bodies = {
     syllabusId: Joi.string().max(60).required(),
     gradeId: Joi.string().max(80).required(),
     version: version.required(),
-    only: Joi.array().items(Joi.string().max(300)).max(MOST_STUDIES),
+    only: Joi.array().items(Joi.string().max(300)).max(MAX_STUDIES),
     choices,
   }),
   mend: Joi.object({ atom: Joi.string().max(300).required(), version: version.required() }),
   restore: Joi.object({
-    studyIds: Joi.array().items(uuid).max(MOST_STUDIES).unique().required(),
+    studyIds: Joi.array().items(uuid).max(MAX_STUDIES).unique().required(),
     studies: Joi.array()
       .items(
         Joi.object({ id: uuid.required(), recipe: recipeSchema.required(), accepted, version: version.required() }),

@@ -74,10 +74,10 @@ const FORMULA = /^'*[=+\-@\t\r]/
 const GUARDED = /^'(?='*[=+\-@\t\r])/
 
 /** So much is told that is wrong; a file with more of it is not read on. */
-const MOST_PROBLEMS = 300
+const MAX_PROBLEMS = 300
 
 /** A list of more lines than this is no list that is printed. */
-const MOST_LINES = 5000
+const MAX_LINES = 5000
 
 /** Lines of a file with their numbers; blank ones left out. */
 function linesOf(text: string): { lines: Line[]; problems: LineProblem[] } {
@@ -262,9 +262,9 @@ function readAll(lines: readonly Line[], header: readonly string[], told: ReadSo
   for (const [at, each] of lines.entries()) {
     const { line, cells } = each
     if (at % TOLD_EVERY === 0) told(at, lines.length)
-    if (gathered.problems.length >= MOST_PROBLEMS) {
-      gathered.problems.length = MOST_PROBLEMS
-      gathered.problems.push({ line, field: '', said: tellProblem('error.csv.problems', { most: MOST_PROBLEMS }) })
+    if (gathered.problems.length >= MAX_PROBLEMS) {
+      gathered.problems.length = MAX_PROBLEMS
+      gathered.problems.push({ line, field: '', said: tellProblem('error.csv.problems', { most: MAX_PROBLEMS }) })
       break
     }
     if (isMeta(each)) {
@@ -302,9 +302,9 @@ export function previewCsv(text: string, usual: UsualHead = {}, soFar: ReadSoFar
   const head = headOf(lines)
   const headless = head.problems.some(({ field }) => field === 'header')
   if (headless) return { syllabus: null, rows: [], problems: head.problems }
-  if (lines.length > MOST_LINES) {
-    const said = tellProblem('error.csv.lines', { count: lines.length, most: MOST_LINES })
-    return { syllabus: null, rows: [], problems: [{ line: lines[MOST_LINES]!.line, field: '', said }] }
+  if (lines.length > MAX_LINES) {
+    const said = tellProblem('error.csv.lines', { count: lines.length, most: MAX_LINES })
+    return { syllabus: null, rows: [], problems: [{ line: lines[MAX_LINES]!.line, field: '', said }] }
   }
   const gathered = readAll(lines, head.header, soFar)
   const { rows } = gathered

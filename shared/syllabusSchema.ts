@@ -1,5 +1,5 @@
 import Joi, { type ObjectSchema } from 'joi'
-import { LEFT_PARTS, MOST_BELLOWS_BEATS, REGISTERS, TURNS } from '#core/buttons'
+import { LEFT_PARTS, MAX_BELLOWS_BEATS, REGISTERS, TURNS } from '#core/buttons'
 import { KIND_IDS } from '#core/material'
 import { BASS_ROWS } from '#core/surface'
 import {
@@ -8,7 +8,7 @@ import {
   COURSES,
   FIGURES,
   INTERVALS,
-  MOST_OCTAVES,
+  MAX_OCTAVES,
   MOTIONS,
   NOTES_PER_BEAT,
   TEMPO_RANGE,
@@ -88,7 +88,7 @@ const entrySchema = Joi.object({
   contraryFrom: Joi.valid(...CONTRARY_FROM, null).default(null),
   interval: oneOf(INTERVALS, ENTRY_DEFAULTS.interval),
   tonicHand: Joi.valid('right', 'left', null).default(null),
-  octaves: whole(1, MOST_OCTAVES).required(),
+  octaves: whole(1, MAX_OCTAVES).required(),
   course: oneOf(COURSES, ENTRY_DEFAULTS.course),
   top: Joi.valid('once', 'twice', null).default(null),
   articulations: listOf(ARTICULATIONS, ENTRY_DEFAULTS.articulations),
@@ -102,7 +102,7 @@ const entrySchema = Joi.object({
   mallets: oneOf([2, 4], ENTRY_DEFAULTS.mallets),
   bass: Joi.valid(...LEFT_PARTS.filter((part) => part !== 'none'), null).default(null),
   bellows: Joi.valid(...TURNS.filter((turn) => turn !== 'free'), null).default(null),
-  bellowsBeats: whole(1, MOST_BELLOWS_BEATS).allow(null).default(null),
+  bellowsBeats: whole(1, MAX_BELLOWS_BEATS).allow(null).default(null),
   bassRows: listOf(BASS_ROWS, ENTRY_DEFAULTS.bassRows),
   treble: Joi.valid('keys', 'buttons', null).default(null),
   registers: listOf(REGISTERS, ENTRY_DEFAULTS.registers),

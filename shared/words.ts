@@ -8,4 +8,4 @@ export const words = (most: number) =>
     .pattern(/^\P{Cc}*$/u, 'printable')
 
 /** As far as the database counts versions. */
-export const MOST_VERSIONS = 2_147_483_647
+export const MAX_VERSIONS = 2_147_483_647

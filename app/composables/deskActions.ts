@@ -7,7 +7,7 @@ import { wordsOf } from './api'
 import { realised } from './realiser'
 import { t, tell } from '~/composables/words'
 
-const MOST_BYTES = 1_000_000
+const MAX_BYTES = 1_000_000
 
 /** What a teacher does with the study as a whole; the address follows what lies on the desk. */
 export function deskActions(desk: Desk) {
@@ -50,7 +50,7 @@ export function deskActions(desk: Desk) {
   async function importFile(file: File): Promise<void> {
     failed.value = ''
     try {
-      if (file.size > MOST_BYTES) throw new Error(t('frame.desk-actions.is-larger-than-1', { name: file.name }))
+      if (file.size > MAX_BYTES) throw new Error(t('frame.desk-actions.is-larger-than-1', { name: file.name }))
       const recipe = JSON.parse(await file.text()) as RecipeInput
       const answer = await realised((api) => api.realise(recipe))
       if ('fault' in answer) throw new Error(tell(faultMessage(answer.fault)))

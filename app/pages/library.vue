@@ -7,7 +7,7 @@ import type { ChangePreview, Shelf } from '#shared/api'
 import ChangeMany from '~/components/changes/ChangeMany.vue'
 import ChangeSheet from '~/components/changes/ChangeSheet.vue'
 import RichWords from '~/components/frame/RichWords.vue'
-import { MOST_COMPARED } from '~/components/compare/beside'
+import { MAX_COMPARED } from '~/components/compare/beside'
 import SetList from '~/components/sets/SetList.vue'
 import ShelfTabs from '~/components/frame/ShelfTabs.vue'
 import SureButton from '~/components/frame/SureButton.vue'
@@ -27,7 +27,7 @@ const { sought, found, onShelf, facetsOf, filtered, clear } = finding(studies, t
 onMounted(start)
 
 /** An address names no more studies than this. */
-const MOST_IN_ADDRESS = 50
+const MAX_IN_ADDRESS = 50
 const chosen = shallowRef<ReadonlySet<string>>(new Set())
 /** What is chosen and still to be seen. */
 const handful = computed(() => found.value.filter(({ id }) => chosen.value.has(id)))
@@ -128,19 +128,19 @@ const EMPTY: Record<Shelf, string> = {
           {{ t('library.duplicate') }}
         </button>
         <NuxtLink
-          v-if="ids.length <= MOST_IN_ADDRESS"
+          v-if="ids.length <= MAX_IN_ADDRESS"
           class="plain-button leading-[20px]"
           :to="`/files?studies=${ids.join(',')}`"
           >{{ t('files.write-a-file') }}</NuxtLink
         >
         <NuxtLink
-          v-if="ids.length <= MOST_IN_ADDRESS"
+          v-if="ids.length <= MAX_IN_ADDRESS"
           class="plain-button leading-[20px]"
           :to="`/paper?studies=${ids.join(',')}`"
           >{{ t('paper.print') }}</NuxtLink
         >
         <NuxtLink
-          v-if="ids.length > 1 && ids.length <= MOST_COMPARED"
+          v-if="ids.length > 1 && ids.length <= MAX_COMPARED"
           class="plain-button leading-[20px]"
           :to="`/compare?studies=${ids.join(',')}`"
         >

@@ -7,9 +7,9 @@ import { t } from '~/composables/words'
 import { addToSet, saveStudies } from './library'
 
 const MEGABYTE = 1_000_000
-const MOST_MEGABYTES = 10
-const MOST_FILES = 40
-const MOST_TITLE = 120
+const MAX_MEGABYTES = 10
+const MAX_FILES = 40
+const MAX_TITLE = 120
 /** As many as are kept by one request. */
 const AT_ONCE = 100
 
@@ -28,7 +28,7 @@ const recipesIn = ({ preview, taken }: Incoming) =>
 
 /** What a file is called as a set. */
 const titleOf = ({ name, preview }: Incoming): string =>
-  (preview?.title || name.replace(/\.\w+$/, '')).slice(0, MOST_TITLE)
+  (preview?.title || name.replace(/\.\w+$/, '')).slice(0, MAX_TITLE)
 
 /** Keeps the studies that are taken of a file, in as many requests as that takes. @returns their ids in order */
 async function keepStudies(incoming: Incoming): Promise<string[]> {
@@ -42,7 +42,7 @@ async function keepStudies(incoming: Incoming): Promise<string[]> {
 /** @throws ApiError, Error for a file that is too large */
 async function read(file: File, signal: AbortSignal): Promise<FilePreview> {
   const size = Math.ceil(file.size / MEGABYTE)
-  if (size > MOST_MEGABYTES) throw new Error(t('files.too-large', { name: file.name, size }))
+  if (size > MAX_MEGABYTES) throw new Error(t('files.too-large', { name: file.name, size }))
   return sendFile('POST /api/files/read', file, signal)
 }
 
@@ -68,8 +68,8 @@ export const useFiles = defineStore('files', () => {
   function take(files: readonly File[]): Promise<void> {
     putAway()
     const { signal } = (asked = new AbortController())
-    const some = files.slice(0, MOST_FILES)
-    if (files.length > MOST_FILES) error.value = t('files.too-many', { most: MOST_FILES, count: files.length })
+    const some = files.slice(0, MAX_FILES)
+    if (files.length > MAX_FILES) error.value = t('files.too-many', { most: MAX_FILES, count: files.length })
     incoming.value = some.map(({ name }) => ({ name, preview: null, wrong: '', taken: new Set() }))
     const told = error.value
     return guarded(async () => {

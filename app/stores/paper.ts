@@ -5,7 +5,7 @@ import type { Message } from '#core/message'
 import type { KindId } from '#core/material'
 import type { Level, Task } from '#core/worksheet'
 import type { Page, PaperSize, SheetLook } from '#paper'
-import { type Answers, type SheetId, type StudyOut, USUAL_LOOK } from '#shared/paper/asked'
+import { type Answers, type SheetId, type StudyOut, DEFAULT_LOOK } from '#shared/paper/asked'
 import type { Settings } from '#core/syllabus'
 import { askFile, askLatest } from '~/composables/api'
 import { download } from '~/composables/download'
@@ -37,8 +37,8 @@ export interface PaperChoice {
   seed: number
 }
 
-const USUAL: PaperChoice = {
-  ...{ sheet: 'studies', size: 'a4', look: USUAL_LOOK, kinds: ['major'], instrument: 'piano' },
+const DEFAULT: PaperChoice = {
+  ...{ sheet: 'studies', size: 'a4', look: DEFAULT_LOOK, kinds: ['major'], instrument: 'piano' },
   ...{ keys: [], tasks: ['signature', 'notes', 'upper-marks'], level: 1, each: 4, answers: 'after', seed: 1 },
 }
 
@@ -51,12 +51,12 @@ interface Made {
 
 /** Milliseconds in which further choices are waited for. */
 const PAUSE = 200
-export const MOST_SEED = 999_999
+export const MAX_SEED = 999_999
 
 /** A sheet of paper: what is chosen, its pages as they will be printed, and the file. */
 export const usePaper = defineStore('paper', () => {
   const { busy, error, told, guarded } = working()
-  const choice = useLocalStorage<PaperChoice>('tactum paper', USUAL, {
+  const choice = useLocalStorage<PaperChoice>('tactum paper', DEFAULT, {
     mergeDefaults: (stored, usual) => ({ ...usual, ...stored, look: { ...usual.look, ...stored.look } }),
   })
   /** What the sheet is of, where it is of studies. */

@@ -48,7 +48,7 @@ function noted(lag: Lag, late: number): Lag {
   return { count, mean: lag.mean + (late - lag.mean) / count, worst: Math.max(lag.worst, Math.abs(late)) }
 }
 
-const MOST_BPM = 240
+const MAX_BPM = 240
 
 /** Hearing the study on the desk: what sounds, where it is, and how it is repeated. */
 export const usePlaying = defineStore('playing', () => {
@@ -102,7 +102,7 @@ export const usePlaying = defineStore('playing', () => {
       const [rounds, faster] = [Number(choices.value.rounds) || 0, Number(choices.value.faster) || 0]
       const { bpm } = study.recipe.tempo
       lag.value = NO_LAG
-      const practice = { loop, bpm, selection, rounds, faster, most: MOST_BPM }
+      const practice = { loop, bpm, selection, rounds, faster, most: MAX_BPM }
       ready.start(study, { practice, hands: handsHeard(study), metronome, countIn, dips })
       state.value = 'playing'
     } catch (error) {

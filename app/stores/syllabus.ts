@@ -6,7 +6,7 @@ import { ask, newerThan } from '~/composables/api'
 import { working } from '~/composables/working'
 import { t } from '~/composables/words'
 
-const MOST_BACK = 100
+const MAX_BACK = 100
 
 /** A list as the editor works on it: a draft, checked as it is typed, saved whole over the version that was seen. */
 export const useSyllabus = defineStore('syllabus', () => {
@@ -45,7 +45,7 @@ export const useSyllabus = defineStore('syllabus', () => {
 
   /** Changes the draft; `words` say what is undone. */
   function change(words: string, next: Syllabus): void {
-    back.value = [...back.value, { words, syllabus: draft.value! }].slice(-MOST_BACK)
+    back.value = [...back.value, { words, syllabus: draft.value! }].slice(-MAX_BACK)
     draft.value = next
     told.value = ''
   }

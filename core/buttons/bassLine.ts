@@ -54,7 +54,7 @@ interface Asked {
   readonly alternatives?: number | undefined
 }
 
-const USUAL_ALTERNATIVES = 5
+const DEFAULT_ALTERNATIVES = 5
 type BassPressing = Pressing<BassButton, BassTerm>
 
 const boardFor = ({ accordion: { bass, rows } }: AccordionRecipe): Board => boardOf(bass, rows)
@@ -125,7 +125,7 @@ function otherSchool(
   return [other(chosen, presses, price, tellButtons('other.school', { school, price: priceTold(price) }))]
 }
 
-const MOST_PLACES = 12
+const MAX_PLACES = 12
 
 /** Each sort of note once, by another button and by another finger. */
 function otherPlaces(chosen: Chosen, allowed: Allowed<BassButton> | undefined): BassAlternative[] {
@@ -137,7 +137,7 @@ function otherPlaces(chosen: Chosen, allowed: Allowed<BassButton> | undefined): 
     const key = `${modulo(midi, 12)} ${chord}`
     return seen.has(key) || !seen.add(key) ? [] : [at]
   })
-  return places.slice(0, MOST_PLACES).flatMap((at) => {
+  return places.slice(0, MAX_PLACES).flatMap((at) => {
     const index = pressing.steps[at]!.notes[0]!
     const own = presses[index]!
     const note = noteParam(pressing.line.notes[index]!.pitch)
@@ -236,6 +236,6 @@ export function fingerBass(recipe: AccordionRecipe, line: Line, degrees: number,
     cost: found.cost,
     leaps,
     reasons: bassReasons({ recipe, line, presses, leaps, pins, board: boardFor(recipe) }),
-    alternatives: alternativesTo(recipe, chosen, allowed, asked.alternatives ?? USUAL_ALTERNATIVES),
+    alternatives: alternativesTo(recipe, chosen, allowed, asked.alternatives ?? DEFAULT_ALTERNATIVES),
   }
 }

@@ -124,7 +124,7 @@ function leapReason(solved: Solved): BassReason[] {
 }
 
 /** More departures than these are told in one. */
-const MOST_HABITS = 2
+const MAX_HABITS = 2
 
 /** Fingers that are not the school's own for their row, finger by finger. */
 function offFingerReasons(solved: Solved): BassReason[] {
@@ -138,7 +138,7 @@ function offFingerReasons(solved: Solved): BassReason[] {
   )
   if (off.length === 0) return []
   const groups = grouped(off, (index) => `${presses[index]!.finger} ${usualOn(presses[index]!.button)}`)
-  if (groups.length > MOST_HABITS) {
+  if (groups.length > MAX_HABITS) {
     return [reason('off-finger', off, tellButtons('reason.off-fingers', { count: off.length }))]
   }
   return groups.map((indices) => {

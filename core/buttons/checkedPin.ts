@@ -1,10 +1,10 @@
 import { checkedPin as checkedFinger, type Pin } from '../fingering'
-import { MOST_NOTES, oneOf, refuseStudy, whole } from '../study'
+import { MAX_NOTES, oneOf, refuseStudy, whole } from '../study'
 import { BASS_ROWS, type BassButton } from '../surface'
 import { refuseButtons } from './messages'
 import { type ButtonPin, isButtonPin, type TrebleButtonPin } from './pin'
 
-const MOST_COLUMN = 12
+const MAX_COLUMN = 12
 
 function trebleButton(value: unknown, path: string): TrebleButtonPin['button'] {
   const [row, place] = Array.isArray(value) ? (value as unknown[]) : []
@@ -18,7 +18,7 @@ function bassButton(value: unknown, path: string): BassButton {
   const { row, column } = (typeof value === 'object' && value !== null ? value : {}) as Partial<BassButton>
   return {
     row: oneOf(row, BASS_ROWS, `${path}.row`),
-    column: whole(column, -MOST_COLUMN, MOST_COLUMN, `${path}.column`),
+    column: whole(column, -MAX_COLUMN, MAX_COLUMN, `${path}.column`),
   }
 }
 
@@ -32,7 +32,7 @@ export function checkedButtonPin(value: Pin | ButtonPin, at: number): Pin | Butt
     return pin
   }
   const hand = oneOf(value.hand, ['right', 'left'] as const, `${path}.hand`)
-  const index = whole(value.index, 0, MOST_NOTES, `${path}.index`)
+  const index = whole(value.index, 0, MAX_NOTES, `${path}.index`)
   const button: unknown = value.button
   return hand === 'right'
     ? { hand, index, button: trebleButton(button, `${path}.button`) }

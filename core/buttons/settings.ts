@@ -75,5 +75,5 @@ export interface AccordionRecipe
   readonly pins: readonly AccordionPin[]
 }
 
-export const MOST_BELLOWS_BEATS = 64
-export const MOST_BARS = 64
+export const MAX_BELLOWS_BEATS = 64
+export const MAX_BARS = 64

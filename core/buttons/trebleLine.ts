@@ -26,7 +26,7 @@ interface Asked {
   readonly alternatives?: number | undefined
 }
 
-const USUAL_ALTERNATIVES = 5
+const DEFAULT_ALTERNATIVES = 5
 
 function shapesOf(recipe: AccordionRecipe, line: Line): Shape[] {
   const treble = trebleOf(recipe.accordion.treble) as ButtonTreble
@@ -199,6 +199,6 @@ export function fingerButtons(recipe: AccordionRecipe, material: Material, line:
     pinned: pins.flatMap(({ at, fixes }) => fixes.map(({ index }) => ({ index, pin: at }))),
     cost: costOf(pressProblem(chosen!.pressing), chosen!.found.states),
     reasons,
-    alternatives: alternativesTo(solved, allowedBy(pins), line, asked.alternatives ?? USUAL_ALTERNATIVES),
+    alternatives: alternativesTo(solved, allowedBy(pins), line, asked.alternatives ?? DEFAULT_ALTERNATIVES),
   }
 }

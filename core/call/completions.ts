@@ -11,7 +11,7 @@ export interface Completion {
   readonly said: Message
 }
 
-const MOST = 6
+const MAX = 6
 /** Phrases longer than this are not looked for from so far back. */
 const BACK = 4
 
@@ -65,6 +65,6 @@ export function completionsOf(line: string): Completion[] {
   }
   return [...found.values()]
     .sort((a, b) => b.back - a.back || a.text.length - b.text.length)
-    .slice(0, MOST)
+    .slice(0, MAX)
     .map(({ from, text, said }) => ({ from, text, said }))
 }

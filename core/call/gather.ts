@@ -1,7 +1,7 @@
 import { tellCall } from './messages'
 import { echoOf } from './echo'
 import type { Message } from '../message'
-import { inversionsOf, type KindId, KINDS, MOST_SIGNS, signatureOf, usualTonics, kindNamed } from '../material'
+import { inversionsOf, type KindId, KINDS, MAX_SIGNS, signatureOf, usualTonics, kindNamed } from '../material'
 import { fifthsOf, type Note, noteName, pitchClass } from '../pitch'
 import { overWhole, type RecipeInput, type AnyPin } from '../instrument'
 import { hear } from './heard'
@@ -66,7 +66,7 @@ const within = (fifths: number, signs: readonly Signs[]): boolean =>
 function allTonics(kind: keyof typeof KINDS, signs: readonly Signs[]): Note[] {
   const { signature } = KINDS[kind]
   const count = (tonic: Note) => (signature === null ? fifthsOf(tonic) : signatureOf(tonic, KINDS[kind]))
-  const usual = usualTonics(KINDS[kind]).filter((tonic) => Math.abs(count(tonic)) <= MOST_SIGNS)
+  const usual = usualTonics(KINDS[kind]).filter((tonic) => Math.abs(count(tonic)) <= MAX_SIGNS)
   const sorted = [...usual].sort((a, b) => Math.abs(count(a)) - Math.abs(count(b)) || count(b) - count(a))
   const allowed = sorted.filter((tonic) => signs.length === 0 || within(count(tonic), signs))
   const seen = new Set<number>()

@@ -5,7 +5,7 @@ import {
   type Figure,
   type Hands,
   type Journey,
-  MOST_OCTAVES,
+  MAX_OCTAVES,
   NOTES_PER_BEAT,
   type RhythmShape,
   SWING_RANGE,
@@ -53,7 +53,7 @@ const MOTION: Rule[] = [
 
 const OCTAVES: Rule[] = [
   ...rules(['<n> octaves|octave|oct|octs|8ve|8ves|8va|octava|octavas|oktave|oktaven|ottave'], ({ numbers: [n] }) =>
-    n! >= 1 && n! <= MOST_OCTAVES ? set({ octaves: n! }) : null,
+    n! >= 1 && n! <= MAX_OCTAVES ? set({ octaves: n! }) : null,
   ),
   ...fixed(['one|an|1 more octave', 'one|an octave more|longer', 'an? octave longer'], more(1)),
   ...fixed(['one|an octave less|fewer|shorter', 'one octave fewer', 'one|1 less|fewer octave'], more(-1)),

@@ -3,7 +3,7 @@ import { type Note, noteName } from '../pitch'
 import type { Message } from '../message'
 import { altered, completeRecipe, type RecipeInput } from '../instrument'
 import { titleOf } from '../realise'
-import { isFree, MOST_OCTAVES } from '../study'
+import { isFree, MAX_OCTAVES } from '../study'
 import { tellCall } from './messages'
 import type { Heard } from './heard'
 import { kindsFrom } from './kindsHeard'
@@ -50,7 +50,7 @@ interface Line {
 function changesOf({ said, change, base }: Line): Changes {
   const more = octavesMore(said)
   if (more === 0) return change
-  return { ...change, octaves: Math.max(1, Math.min(MOST_OCTAVES, (change.octaves ?? base.octaves ?? 2) + more)) }
+  return { ...change, octaves: Math.max(1, Math.min(MAX_OCTAVES, (change.octaves ?? base.octaves ?? 2) + more)) }
 }
 
 /** A study's own kind in every key. */

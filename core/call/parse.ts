@@ -20,7 +20,7 @@ export interface Called {
 }
 
 /** More studies than this in one call are a slip of the tongue. */
-export const MOST_CALLED = 120
+export const MAX_CALLED = 120
 
 /**
  * Reads a line as a teacher would call it. Semicolons part studies that have nothing in common; a list of keys shares
@@ -37,9 +37,9 @@ export function parseCall(line: string, base?: RecipeInput): Called {
   const gathered = groups.filter((group) => group.some(({ said }) => said !== null)).map((group) => gather(group, base))
   const studies = gathered.flatMap((each) => each.studies)
   const tooMany =
-    studies.length > MOST_CALLED ? [tellCall('call.too-many', { count: studies.length, most: MOST_CALLED })] : []
+    studies.length > MAX_CALLED ? [tellCall('call.too-many', { count: studies.length, most: MAX_CALLED })] : []
   return {
-    studies: studies.slice(0, MOST_CALLED),
+    studies: studies.slice(0, MAX_CALLED),
     understood,
     remarks: once(gathered.flatMap((each) => each.remarks)),
     problems: [...gathered.flatMap((each) => each.problems), ...tooMany],

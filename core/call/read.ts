@@ -113,7 +113,7 @@ function nearestReading(text: string, rules: readonly Rule[], vocabulary: readon
 
 /** Of so many words in a line that mean nothing it is told what they are like; a line with more is no list of studies. */
 const LIKENED_IN_A_LINE = 12
-const MOST_LIKENED = 5000
+const MAX_LIKENED = 5000
 
 /**
  * A reader of lines: the cheapest row of phrases, exactly; from the end backwards, each place once.
@@ -130,7 +130,7 @@ export function readerFor(rules: readonly Rule[], isName: IsName = () => true): 
   const likened = (text: string): string | null => {
     const found = known.get(text)
     if (found !== undefined) return found
-    if (known.size >= MOST_LIKENED) known.clear()
+    if (known.size >= MAX_LIKENED) known.clear()
     const nearest = nearestReading(text, rules, vocabulary)
     known.set(text, nearest)
     return nearest

@@ -123,12 +123,12 @@ function subjectEntries(
 }
 
 /** No board prints a line longer than this; what is longer is not read. */
-export const MOST_LETTERS = 2000
+export const MAX_LETTERS = 2000
 
 const tooLong = (line: string): AskedLine => ({
   entries: [],
   understood: [],
-  problems: [tellCall('asked.long', { count: line.length, most: MOST_LETTERS })],
+  problems: [tellCall('asked.long', { count: line.length, most: MAX_LETTERS })],
   unread: [line.slice(0, 40)],
   complete: false,
 })
@@ -139,7 +139,7 @@ const tooLong = (line: string): AskedLine => ({
  * brackets that is none of this is kept as a condition. Nothing is dropped without a word.
  */
 export function parseRequirement(line: string, context: ListContext = {}): AskedLine {
-  if (line.length > MOST_LETTERS) return tooLong(line)
+  if (line.length > MAX_LETTERS) return tooLong(line)
   const { plain, conditions } = withBrackets(normalised(line), readPrinted)
   const understood = readPrinted(plain)
   const found = subjectsOf(understood).map(({ items }) => subjectEntries(items, line, conditions, context))

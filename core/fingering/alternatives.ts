@@ -34,7 +34,7 @@ export interface Alternative {
 }
 
 /** Alternatives offered unless another number is asked for. */
-export const USUAL_ALTERNATIVES = 5
+export const DEFAULT_ALTERNATIVES = 5
 
 type Candidate = Omit<Alternative, 'cost' | 'departs'>
 

@@ -5,7 +5,7 @@ import { pitchName } from '../pitch'
 import type { RecipeError } from '../message'
 import { type Finger, type FreePitches, isFree, type Line } from '../study'
 import type { FingeredRecipe } from './settings'
-import { type Alternative, alternativesTo, USUAL_ALTERNATIVES } from './alternatives'
+import { type Alternative, alternativesTo, DEFAULT_ALTERNATIVES } from './alternatives'
 import { allowedBy, conflictOf, type PlacedPin } from './pins'
 import { refuseFingering } from './messages'
 import { Others } from './others'
@@ -108,6 +108,6 @@ export function fingerLine(recipe: FingeredRecipe, material: Material, line: Lin
     pinned: pins.flatMap(({ at, fixes }) => fixes.map(({ index }) => ({ index, pin: at }))),
     cost: chosen.cost,
     reasons: reasonsOf({ task, others, crossings, lifts, fingers, pinPrice: chosen.cost - free }),
-    alternatives: alternativesTo(task, best, others, asked.alternatives ?? USUAL_ALTERNATIVES),
+    alternatives: alternativesTo(task, best, others, asked.alternatives ?? DEFAULT_ALTERNATIVES),
   }
 }

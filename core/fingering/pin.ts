@@ -3,9 +3,9 @@ import {
   type Hand,
   isDegreePin,
   isGripPin,
-  MOST_DEGREES,
-  MOST_IN_GRIP,
-  MOST_NOTES,
+  MAX_DEGREES,
+  MAX_IN_GRIP,
+  MAX_NOTES,
   oneOf,
   refuseStudy,
   whole,
@@ -39,13 +39,13 @@ const finger = (value: unknown, path: string): Finger => whole(value, 1, 5, path
 
 function gripOf(value: GripPin, hand: Hand, path: string): GripPin {
   const { fingers } = value
-  if (!Array.isArray(fingers) || fingers.length === 0 || fingers.length > MOST_IN_GRIP) {
+  if (!Array.isArray(fingers) || fingers.length === 0 || fingers.length > MAX_IN_GRIP) {
     const field = `${path}.fingers`
-    throw refuseStudy('field.range', { field, of: 'fingers', least: 1, most: MOST_IN_GRIP }, field)
+    throw refuseStudy('field.range', { field, of: 'fingers', least: 1, most: MAX_IN_GRIP }, field)
   }
   return {
     hand,
-    from: whole(value.from, 0, MOST_NOTES, `${path}.from`),
+    from: whole(value.from, 0, MAX_NOTES, `${path}.from`),
     fingers: fingers.map((each, at) => finger(each, `${path}.fingers[${at}]`)),
   }
 }
@@ -53,7 +53,7 @@ function gripOf(value: GripPin, hand: Hand, path: string): GripPin {
 function degreeOf(value: DegreePin, hand: Hand, path: string): DegreePin {
   return {
     hand,
-    degree: whole(value.degree, 1, MOST_DEGREES, `${path}.degree`),
+    degree: whole(value.degree, 1, MAX_DEGREES, `${path}.degree`),
     finger: finger(value.finger, `${path}.finger`),
     ...(value.leg === undefined ? {} : { leg: oneOf(value.leg, ['up', 'down'] as const, `${path}.leg`) }),
   }
@@ -70,7 +70,7 @@ export function checkedPin(value: Pin, at: number): Pin {
   if (isDegreePin(value)) return degreeOf(value, hand, path)
   return {
     hand,
-    index: whole(value.index, 0, MOST_NOTES, `${path}.index`),
+    index: whole(value.index, 0, MAX_NOTES, `${path}.index`),
     finger: finger(value.finger, `${path}.finger`),
   }
 }

@@ -14,7 +14,7 @@ import type { Task } from './task'
 import { holdWords, noteParam } from './words'
 
 /** Names in one sentence at the most. */
-const MOST_NAMES = 4
+const MAX_NAMES = 4
 
 /** Notes in one sentence, each once. */
 const unique = (pitches: readonly Note[], most = Infinity): ListParam =>
@@ -117,7 +117,7 @@ function liftReasons({ task, lifts }: Solved): Reason[] {
   if (lifts.length === 0) return []
   const notes = unique(
     lifts.map((index) => line.notes[index]!.pitch),
-    MOST_NAMES,
+    MAX_NAMES,
   )
   const said = tellFingering('reason.lift', { notes, why: run.lifts ? 'reach' : 'position' })
   return [{ hand: line.hand, kind: 'lift', indices: lifts, said, price: null }]

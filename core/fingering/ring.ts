@@ -205,7 +205,7 @@ function found(school: School, hand: Hand, ring: Ring, k: number, conditions: re
 }
 
 const MEMORY = new Map<string, readonly RingFingering[]>()
-const MOST_REMEMBERED = 4000
+const MAX_REMEMBERED = 4000
 /** Patterns looked at, so that enough of them differ in their thumbs and not only in another finger. */
 const LOOKED_AT = 12
 /** Double notes have so many states that fewer are looked at. */
@@ -221,7 +221,7 @@ function search(manner: Manner, hand: Hand, material: Material, k: number, condi
   const known = MEMORY.get(key)
   if (known) return known
   const answer = found(manner, hand, ring, k, conditions)
-  if (MEMORY.size >= MOST_REMEMBERED) MEMORY.clear()
+  if (MEMORY.size >= MAX_REMEMBERED) MEMORY.clear()
   MEMORY.set(key, answer)
   return answer
 }

@@ -58,7 +58,7 @@ function paired(line: Line, cells: readonly number[][]): number[][] {
   return pairs
 }
 
-const MOST_KEYS = 5
+const MAX_KEYS = 5
 
 /** Inversions of one chord are other shapes: each is a group of its own, told by its intervals. */
 const intervals = (keys: readonly number[]): string => keys.map((key) => key - keys[0]!).join(' ')
@@ -135,7 +135,7 @@ function fingered(school: School, hand: Hand, units: readonly Unit[], fits: Fits
   const choices = new Map<string, Choice[]>()
   for (const [group, places] of groups) {
     const own = places.map((at) => units[at]!)
-    if (own.some(({ keys }) => keys.length > MOST_KEYS || !spans(school, keys[0]!, keys.at(-1)!))) return undefined
+    if (own.some(({ keys }) => keys.length > MAX_KEYS || !spans(school, keys[0]!, keys.at(-1)!))) return undefined
     const found = choicesFor(school, hand, own, fits)
     if (found.length === 0) return undefined
     choices.set(group, found)

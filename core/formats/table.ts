@@ -26,7 +26,7 @@ export interface Format {
   readonly read: ((bytes: Uint8Array) => FoundPiece[]) | null
 }
 
-const MOST = 10_000_000
+const MAX = 10_000_000
 const textOf = (bytes: Uint8Array): string => {
   const wide =
     bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : 'utf-8'
@@ -39,7 +39,7 @@ export const FORMATS = [
     id: 'musicxml',
     extensions: ['musicxml', 'xml'],
     mediaType: 'application/vnd.recordare.musicxml+xml',
-    most: MOST,
+    most: MAX,
     write: (bundle: Bundle) => writeMusicXml(bundle),
     read: (bytes: Uint8Array) => readMusicXml(textOf(bytes)),
   },
@@ -47,7 +47,7 @@ export const FORMATS = [
     id: 'mxl',
     extensions: ['mxl'],
     mediaType: 'application/vnd.recordare.musicxml',
-    most: MOST,
+    most: MAX,
     write: (bundle: Bundle) => writeMxl(bundle),
     read: (bytes: Uint8Array) => readMxl(bytes),
   },
@@ -55,7 +55,7 @@ export const FORMATS = [
     id: 'midi',
     extensions: ['mid', 'midi'],
     mediaType: 'audio/midi',
-    most: MOST,
+    most: MAX,
     write: (bundle: Bundle, { strokes = true }: WriteOptions) => writeMidiFile(bundle, { strokes }),
     read: (bytes: Uint8Array) => readMidiFile(bytes),
   },
@@ -79,7 +79,7 @@ export const FORMATS = [
     id: 'json',
     extensions: ['json'],
     mediaType: 'application/json',
-    most: MOST,
+    most: MAX,
     write: (bundle: Bundle) => writeJson(bundle),
     // whoever reads it checks it against its schema
     read: null,

@@ -1,7 +1,7 @@
 import { refuseInstrument } from './messages'
 import type { FingerRecipe } from '../fingering'
 import { completeCommon } from '../study'
-import { families, familyOf, USUAL_INSTRUMENT } from './find'
+import { families, familyOf, DEFAULT_INSTRUMENT } from './find'
 import type { AnyFamily, Recipe, RecipeInput } from './recipe'
 
 /** @throws RecipeError `field.instrument` where a field belongs to another family */
@@ -24,7 +24,7 @@ function checkFields(input: RecipeInput, own: AnyFamily, instrument: string): vo
 export function completeRecipe(input: RecipeInput & { readonly instrument?: 'piano' }): FingerRecipe
 export function completeRecipe(input: RecipeInput): Recipe
 export function completeRecipe(input: RecipeInput): Recipe {
-  const { instrument = USUAL_INSTRUMENT } = input ?? {}
+  const { instrument = DEFAULT_INSTRUMENT } = input ?? {}
   const family = familyOf({ instrument })
   const common = completeCommon(input, family.usualStart, input?.material ? family.usualPerBeat(input) : undefined)
   checkFields(input, family, instrument)

@@ -13,7 +13,7 @@ export const families = (): readonly AnyFamily[] => ALL
 export const INSTRUMENTS: readonly Instrument<InstrumentId>[] = ALL.flatMap(({ instruments }) => instruments)
 export const INSTRUMENT_IDS: readonly InstrumentId[] = INSTRUMENTS.map(({ id }) => id)
 /** What a recipe is for that names no instrument. */
-export const USUAL_INSTRUMENT: InstrumentId = INSTRUMENT_IDS[0]!
+export const DEFAULT_INSTRUMENT: InstrumentId = INSTRUMENT_IDS[0]!
 
 const BY_INSTRUMENT = new Map<string, { family: AnyFamily; instrument: Instrument<InstrumentId> }>(
   ALL.flatMap((family) => family.instruments.map((instrument) => [instrument.id, { family, instrument }] as const)),
@@ -30,11 +30,11 @@ const entryOf = (id: string) => {
 }
 
 /** The family that plays an instrument; of what names none, the usual one. @throws RecipeError `field.unknown` */
-export const familyOf = ({ instrument = USUAL_INSTRUMENT }: { readonly instrument?: string }): AnyFamily =>
+export const familyOf = ({ instrument = DEFAULT_INSTRUMENT }: { readonly instrument?: string }): AnyFamily =>
   entryOf(instrument).family
 
 /** @throws RecipeError `field.unknown` */
-export const instrumentOf = ({ instrument = USUAL_INSTRUMENT }: { readonly instrument?: string }) =>
+export const instrumentOf = ({ instrument = DEFAULT_INSTRUMENT }: { readonly instrument?: string }) =>
   entryOf(instrument).instrument
 
 /** Whether two recipes are for one family. */
@@ -51,7 +51,7 @@ export const taughtOf = (id: string) => TAUGHT.find((each) => each.id === id) ??
 
 /** What a list's studies are for, where no pupil says. */
 export const instrumentForList = (list: string): InstrumentId =>
-  (TAUGHT.find((each) => each.list === list)?.instrument as InstrumentId | undefined) ?? USUAL_INSTRUMENT
+  (TAUGHT.find((each) => each.list === list)?.instrument as InstrumentId | undefined) ?? DEFAULT_INSTRUMENT
 
 /** The family that a list is for. */
 export const familyForList = (list: string): AnyFamily =>

@@ -103,7 +103,7 @@ function joined(pieces: readonly Piece[], most: number): Fingering {
   }
 }
 
-const MOST_ALTERNATIVES = 5
+const MAX_ALTERNATIVES = 5
 
 /** One hand over all parts, fingered part by part: each begins with the hand set down. @throws RecipeError */
 export function performedHand<P extends HandPin>(
@@ -123,7 +123,7 @@ export function performedHand<P extends HandPin>(
     return piece
   })
   return {
-    ...joined(pieces, asked.alternatives ?? MOST_ALTERNATIVES),
+    ...joined(pieces, asked.alternatives ?? MAX_ALTERNATIVES),
     notes,
     pitches: notes.map((note) => pitchName(note.pitch)),
     midi: notes.map((note) => note.midi),

@@ -27,7 +27,7 @@ export {
   LISTED,
   TAUGHT,
   taughtOf,
-  USUAL_INSTRUMENT,
+  DEFAULT_INSTRUMENT,
 } from './find'
 export type { Phrase } from './lexicon'
 export { takesPart } from './accordion'

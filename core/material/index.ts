@@ -40,4 +40,4 @@ export {
   type MaterialMessages,
   tellMaterial,
 } from './messages'
-export { MOST_SIGNS, signatureOf, twinOf, usualTonics } from './tonics'
+export { MAX_SIGNS, signatureOf, twinOf, usualTonics } from './tonics'

@@ -7,7 +7,7 @@ const onCircle = (fifths: number): Note =>
   noteAbove(C, { steps: FIFTH.steps * fifths, semitones: FIFTH.semitones * fifths })
 
 /** Seven signs at the most make a signature that is printed. */
-export const MOST_SIGNS = 7
+export const MAX_SIGNS = 7
 
 /** Whether a kind on a tonic is spelled without triple signs. */
 const writable = (tonic: Note, kind: Kind): boolean =>

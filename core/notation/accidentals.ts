@@ -1,9 +1,9 @@
-import { MOST_SIGNS } from '../material'
+import { MAX_SIGNS } from '../material'
 import { letterIndex, signatureAlteration } from '../pitch'
 import type { LineNote } from '../study'
 
 /** Signs that are printed at the clef: none where the key would need more than seven. */
-export const printedFifths = (fifths: number): number => (Math.abs(fifths) > MOST_SIGNS ? 0 : fifths)
+export const printedFifths = (fifths: number): number => (Math.abs(fifths) > MAX_SIGNS ? 0 : fifths)
 
 /**
  * Which notes of a staff need a sign, and which: `null` where the signature or an earlier sign in the bar says it

@@ -34,10 +34,9 @@ const CHANGE = { clef: 34, ottava: 18 }
 const STRANGE_CLEF = 12
 
 /** More ledger lines than this over the bass staff are written in the treble clef; as many are not. */
-const MOST_OVER_BASS = 3
+const MAX_OVER_BASS = 3
 const IN_BASS: Writing = { clef: 'bass', ottava: 0 }
-const tooHigh = (note: LineNote): boolean =>
-  fromMiddle(note, IN_BASS) > 0 && ledgerLines(note, IN_BASS) > MOST_OVER_BASS
+const tooHigh = (note: LineNote): boolean => fromMiddle(note, IN_BASS) > 0 && ledgerLines(note, IN_BASS) > MAX_OVER_BASS
 const BEYOND_BASS = 100
 /** A note that stands in the bass staff itself, written in the treble clef after all. */
 const WITHIN_BASS = 12

@@ -20,7 +20,7 @@ export interface WrittenAim {
 }
 
 /** A plan further off than this is none, years. */
-const MOST_YEARS = 3
+const MAX_YEARS = 3
 const DAYS_A_YEAR = 366
 
 /** @throws RecipeError `date.unknown` */
@@ -34,7 +34,7 @@ function day(text: Date, path: string): number {
 function aimOf(written: WrittenAim, today: number, todayText: Date, record: readonly Entry[]): Aim {
   const exam = day(written.exam, 'exam')
   if (exam <= today) throw refusePractice('exam.past', { date: written.exam }, 'exam')
-  if (exam - today > MOST_YEARS * DAYS_A_YEAR) throw refusePractice('exam.far', { years: MOST_YEARS }, 'exam')
+  if (exam - today > MAX_YEARS * DAYS_A_YEAR) throw refusePractice('exam.far', { years: MAX_YEARS }, 'exam')
   const away = (written.away ?? []).map(({ from, to }, at) => {
     const [first, last] = [day(from, `away[${at}].from`), day(to, `away[${at}].to`)]
     if (last < first) throw refusePractice('away.order', { from, to }, `away[${at}].to`)

@@ -35,7 +35,7 @@ export interface Course {
 }
 
 /** The least time in which a sitting is anything at all, minutes. */
-export const LEAST_SITTING = 2
+export const MIN_SITTING = 2
 const WITHIN = 1e-9
 
 export function courseFrom(target: Target, state: StudyState): Course {

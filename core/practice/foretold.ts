@@ -15,7 +15,7 @@ interface Way {
 }
 
 /** Ways that are kept apart; the nearest two become one beyond it. */
-const MOST_WAYS = 5
+const MAX_WAYS = 5
 
 /** Two ways as one: stability as a geometric mean, as it multiplies. */
 function merged(a: Way, b: Way): Way {
@@ -33,7 +33,7 @@ function merged(a: Way, b: Way): Way {
 
 function fewer(ways: Way[]): Way[] {
   const sorted = ways.sort((a, b) => a.memory.stability - b.memory.stability)
-  while (sorted.length > MOST_WAYS) {
+  while (sorted.length > MAX_WAYS) {
     let at = 1
     const apart = (place: number): number => sorted[place]!.memory.stability / sorted[place - 1]!.memory.stability
     for (let place = 2; place < sorted.length; place++) if (apart(place) < apart(at)) at = place

@@ -4,8 +4,8 @@ import type { Outlook } from './outlook'
 import { prepare, type Preparation, type Prepared } from './practise'
 
 /** Minutes a day that are offered at the most, and how far an exam is put off at the most, weeks. */
-const MOST_MINUTES = 60
-const MOST_WEEKS = 16
+const MAX_MINUTES = 60
+const MAX_WEEKS = 16
 const WEEK = 7
 
 /** Something that would help, with what it comes to. */
@@ -139,16 +139,16 @@ export function wouldHelp(
   if (allReady(now)) return []
   const { aim } = preparation
   const found: Help[] = []
-  if (aim.minutesADay < MOST_MINUTES) {
+  if (aim.minutesADay < MAX_MINUTES) {
     const minutes = leastThat(
       aim.minutesADay + 1,
-      MOST_MINUTES,
+      MAX_MINUTES,
       (minutesADay) => withAim(preparation, { minutesADay }),
       allReady,
     )
     found.push({ change: 'minutes', minutesADay: minutes.at, ...told(minutes.told) })
   }
-  const weeks = leastThat(1, MOST_WEEKS, (more) => withAim(preparation, { exam: aim.exam + WEEK * more }), allReady)
+  const weeks = leastThat(1, MAX_WEEKS, (more) => withAim(preparation, { exam: aim.exam + WEEK * more }), allReady)
   found.push({ change: 'weeks', weeks: weeks.at, exam: aim.exam + WEEK * weeks.at, ...told(weeks.told) })
   const left = leftOut(preparation, now, leavingOut)
   if (left) found.push(left)

@@ -23,7 +23,7 @@ export interface GradeInstead {
 }
 
 /** How many grades down are looked at. */
-const MOST_DOWN = 2
+const MAX_DOWN = 2
 
 /** The grades below one, the nearest first, each with the studies that it takes. */
 export function gradesBelow(
@@ -35,7 +35,7 @@ export function gradesBelow(
   means?: Means,
 ): GradeInstead[] {
   const at = list.grades.findIndex(({ id }) => id === gradeId)
-  const below = list.grades.slice(Math.max(0, at - MOST_DOWN), Math.max(0, at)).reverse()
+  const below = list.grades.slice(Math.max(0, at - MAX_DOWN), Math.max(0, at)).reverse()
   return below.map((grade) => {
     const report = gradeSet(list, grade.id, set, policies, means)
     const used = new Set(report.atoms.flatMap(({ study }) => study ?? []))

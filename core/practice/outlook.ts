@@ -207,7 +207,7 @@ export interface Raise {
 }
 
 /** A test takes a minute even of what is known. */
-const LEAST_MINUTES = 1
+const MIN_MINUTES = 1
 
 /** The study that would raise the chance most by the minute of practice; null where none would. */
 export function bestRaise(draw: ExamDraw, outlook: Outlook, courses: readonly Course[], pupil: Pupil): Raise | null {
@@ -215,7 +215,7 @@ export function bestRaise(draw: ExamDraw, outlook: Outlook, courses: readonly Co
   const asked = new Set(draw.items.flatMap(({ study }) => study ?? []))
   const raises = courses.flatMap((course, study): Raise[] => {
     if (!asked.has(study)) return []
-    const minutes = Math.max(LEAST_MINUTES, minutesLeft(course, pace))
+    const minutes = Math.max(MIN_MINUTES, minutesLeft(course, pace))
     return [{ study, minutes, chance: chanceWith(draw, outlook.chances, study) }]
   })
   const gain = ({ chance, minutes }: Raise): number => (chance - outlook.chance) / minutes

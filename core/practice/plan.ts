@@ -6,7 +6,7 @@ import {
   type Course,
   courseFrom,
   isCold,
-  LEAST_SITTING,
+  MIN_SITTING,
   minutesLeft,
   sit,
   sittingTempo,
@@ -175,7 +175,7 @@ function held(making: Making, practice: PracticeDay): { slots: Slot[]; late: num
   for (const study of practice.testsOnly ? wanted.toSorted(weakest(making)) : wanted) {
     const course = making.courses[study]!
     const asTest = isTest(course, practice)
-    const minutes = asTest ? TEST_MINUTES : LEAST_SITTING
+    const minutes = asTest ? TEST_MINUTES : MIN_SITTING
     if (slots.some((slot) => slot.study === study) || course.lastSeen === practice.day) continue
     if (minutes > left) late.push(study)
     else {
@@ -197,7 +197,7 @@ function filled(making: Making, practice: PracticeDay, slots: Slot[], spare: num
   }
   if (practice.testsOnly) return left
   for (const study of besides(making, practice, daysLeft)) {
-    if (left < LEAST_SITTING) break
+    if (left < MIN_SITTING) break
     if (slots.some((slot) => slot.study === study && !slot.again)) continue
     if (making.courses[study]!.lastSeen === practice.day) continue
     const minutes = Math.min(left, full(study))

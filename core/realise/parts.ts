@@ -7,7 +7,7 @@ import { isFree, type Line, linesOf, type Section, sectionsOf, stepsIn, type Str
 export { degreesOf, notesOf, type Part }
 
 /** More notes than this are no study: pages of them would be neither read nor practised. */
-const MOST_STEPS = 1500
+const MAX_STEPS = 1500
 
 /** The straight rising course of a section, whose crossings its loops go around. */
 const rising = (recipe: Recipe, octaves: number): Recipe => ({
@@ -69,8 +69,8 @@ export function partsOf(recipe: Recipe): Part[] {
     const steps = stepsIn(lines)
     const part = { ...section, material, fifths: material.fifths, lines, from, steps }
     from += steps
-    if (from > MOST_STEPS) {
-      throw refuseRealise('pattern.length', { most: MOST_STEPS }, 'pattern')
+    if (from > MAX_STEPS) {
+      throw refuseRealise('pattern.length', { most: MAX_STEPS }, 'pattern')
     }
     return part
   })

@@ -1,14 +1,14 @@
-import { MOST_DEGREES, MOST_IN_GRIP, MOST_NOTES, oneOf, refuseStudy, type Stick, whole } from '../study'
+import { MAX_DEGREES, MAX_IN_GRIP, MAX_NOTES, oneOf, refuseStudy, type Stick, whole } from '../study'
 import { refuseSticking } from './messages'
 import type { StickPin } from './pin'
 
 const stick = (value: unknown, path: string): Stick => oneOf(value, ['R', 'L'] as const, path)
 
 function sticksOf(value: unknown, path: string): readonly Stick[] {
-  if (Array.isArray(value) && value.length > 0 && value.length <= MOST_IN_GRIP) {
+  if (Array.isArray(value) && value.length > 0 && value.length <= MAX_IN_GRIP) {
     return value.map((each, at) => stick(each, `${path}[${at}]`))
   }
-  throw refuseStudy('field.range', { field: path, of: 'sticks', least: 1, most: MOST_IN_GRIP }, path)
+  throw refuseStudy('field.range', { field: path, of: 'sticks', least: 1, most: MAX_IN_GRIP }, path)
 }
 
 /** The same for a stick's pin, which names no hand: the stick does. @throws RecipeError */
@@ -24,16 +24,16 @@ export function checkedStickPin(value: StickPin, at: number): StickPin {
   }
   if ('from' in value) {
     return {
-      from: whole(value.from, 0, MOST_NOTES, `${path}.from`),
+      from: whole(value.from, 0, MAX_NOTES, `${path}.from`),
       sticks: sticksOf(value.sticks, `${path}.sticks`),
     }
   }
   if ('degree' in value) {
     return {
-      degree: whole(value.degree, 1, MOST_DEGREES, `${path}.degree`),
+      degree: whole(value.degree, 1, MAX_DEGREES, `${path}.degree`),
       stick: stick(value.stick, `${path}.stick`),
       ...(value.leg === undefined ? {} : { leg: oneOf(value.leg, ['up', 'down'] as const, `${path}.leg`) }),
     }
   }
-  return { index: whole(value.index, 0, MOST_NOTES, `${path}.index`), stick: stick(value.stick, `${path}.stick`) }
+  return { index: whole(value.index, 0, MAX_NOTES, `${path}.index`), stick: stick(value.stick, `${path}.stick`) }
 }

@@ -1,13 +1,13 @@
 import { kindNamed, KINDS } from '../material'
 import { type CommonRecipe, isFree, NOTES_PER_BEAT, oneOf, partOf, whole } from '../study'
-import { BAR_RANGES, type BarSettings, STRIKES, USUAL_BARS } from '../surface'
+import { BAR_RANGES, type BarSettings, STRIKES, DEFAULT_BARS } from '../surface'
 import { refuseSticking as refuse } from './messages'
 import { strokesIn } from './rudiments'
 import {
   HIGHEST_SHAPE,
   type MalletRecipe,
   type Mallets,
-  MOST_STROKES,
+  MAX_STROKES,
   NO_ROLL,
   NUMBERINGS,
   REACH_RANGE,
@@ -38,11 +38,11 @@ function completeRoll(value: unknown): Roll {
 function completeMallets(value: unknown): Mallets {
   const told = partOf(value, TWO_MALLETS, 'mallets')
   const strokes = strokesOf(String(told.figure))
-  if (!strokes || strokes.length > MOST_STROKES) {
-    throw refuse('mallets.figure', { why: 'strokes', most: MOST_STROKES }, 'mallets.figure')
+  if (!strokes || strokes.length > MAX_STROKES) {
+    throw refuse('mallets.figure', { why: 'strokes', most: MAX_STROKES }, 'mallets.figure')
   }
   if (strokes.some((stroke) => new Set(stroke).size < stroke.length)) {
-    throw refuse('mallets.figure', { why: 'twice', most: MOST_STROKES }, 'mallets.figure')
+    throw refuse('mallets.figure', { why: 'twice', most: MAX_STROKES }, 'mallets.figure')
   }
   return {
     count: oneOf(told.count, [2, 4] as const, 'mallets.count'),
@@ -66,7 +66,7 @@ function shapeOf(shape: unknown): readonly number[] {
 }
 
 function completeBars(value: unknown): BarSettings {
-  const bars = partOf(value, USUAL_BARS, 'bars')
+  const bars = partOf(value, DEFAULT_BARS, 'bars')
   const usually = (field: 'gap' | 'overlap'): number | null => {
     const { least, most } = BAR_RANGES[field]
     return bars[field] === null ? null : whole(bars[field], least, most, `bars.${field}`)

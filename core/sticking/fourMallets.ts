@@ -24,7 +24,7 @@ interface Permutation {
 }
 
 /** Figures that most teachers begin with; common practice. */
-export const USUAL_FIGURES = ['1234', '4321', '1243', '2134', '1324', '1423', '2314', '3142'] as const
+export const DEFAULT_FIGURES = ['1234', '4321', '1243', '2134', '1324', '1423', '2314', '3142'] as const
 /** Figures of six and eight strokes; common practice. */
 export const LONG_FIGURES = ['123432', '12342324'] as const
 

@@ -2,7 +2,7 @@
  * Sticking: two or four mallets on bars. A second cost model of the solver: schools rank hard crossings, doubles and
  * moves between the rows; rolls, rudiments and figures dictate their sticks; everything is explained.
  */
-export { LONG_FIGURES, permutations, strokeBetween, strokeTypes, USUAL_FIGURES } from './fourMallets'
+export { LONG_FIGURES, permutations, strokeBetween, strokeTypes, DEFAULT_FIGURES } from './fourMallets'
 export { type KeyShape, keyShapeOf } from './moves'
 export { refuseSticking, type StickingErrors, type StickingMessages, tellSticking } from './messages'
 export { clearance, pairOf, severityOf } from './pairs'

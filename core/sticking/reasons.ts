@@ -19,7 +19,7 @@ export interface StickReason {
 }
 
 /** Names in one sentence at the most. */
-const MOST_NAMES = 4
+const MAX_NAMES = 4
 
 const handOf = (stick: Stick): Hand => (stick === 'R' ? 'right' : 'left')
 
@@ -125,7 +125,7 @@ function pinReason({ pins, line }: StickTask, price: number): StickReason[] {
   const indices = [...new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))].sort((a, b) => a - b)
   const names = [...new Set(indices.map((index) => noteName(line.notes[index]!.pitch)))]
   const said = tellSticking('reason.stick-pin', {
-    notes: listed(names.length > MOST_NAMES ? [] : names.map(named), 'comma'),
+    notes: listed(names.length > MAX_NAMES ? [] : names.map(named), 'comma'),
     count: indices.length,
     costs: price > 0 ? 'yes' : 'no',
   })

@@ -58,7 +58,7 @@ export const TWO_MALLETS: Mallets = {
   reach: 500,
 }
 export const REACH_RANGE = { least: 150, most: 700 } as const
-export const MOST_STROKES = 16
+export const MAX_STROKES = 16
 export const HIGHEST_SHAPE = 16
 
 /** What a teacher of mallets chooses. */

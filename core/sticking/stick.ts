@@ -12,7 +12,7 @@ import type { StickAlternative, Sticking, SticksAsked, Struck } from './result'
 import { rollPlan } from './rolls'
 import { type StickTask, stickProblem, stickTask, sticksFrom, strokesFrom } from './task'
 
-const USUAL_ALTERNATIVES = 5
+const DEFAULT_ALTERNATIVES = 5
 const rounded = (points: number): number => Math.round(points * 100) / 100
 
 const solved = (task: StickTask, pins: readonly PlacedStickPin[], k = 1) => {
@@ -107,7 +107,7 @@ function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Struck 
       other: otherLead(recipe, line, asked.degrees),
       doublePrice: told ? doublePrices(task, sticks) : () => null,
     }),
-    alternatives: alternativesTo(task, sticks, asked.alternatives ?? USUAL_ALTERNATIVES),
+    alternatives: alternativesTo(task, sticks, asked.alternatives ?? DEFAULT_ALTERNATIVES),
   }
 }
 

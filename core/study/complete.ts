@@ -18,8 +18,8 @@ import {
   INTERVALS,
   isFree,
   type MaterialInput,
-  MOST_OCTAVES,
-  MOST_PITCHES,
+  MAX_OCTAVES,
+  MAX_PITCHES,
   MOTIONS,
   NOTES_PER_BEAT,
   type Tempo,
@@ -41,8 +41,8 @@ const UNUSED_OCTAVE = 4
 
 function freePitches({ pitches }: FreePitches): FreePitches {
   const path = 'material.pitches'
-  if (!Array.isArray(pitches) || pitches.length === 0 || pitches.length > MOST_PITCHES) {
-    throw refuseStudy('field.range', { field: path, of: 'pitches', least: 1, most: MOST_PITCHES }, path)
+  if (!Array.isArray(pitches) || pitches.length === 0 || pitches.length > MAX_PITCHES) {
+    throw refuseStudy('field.range', { field: path, of: 'pitches', least: 1, most: MAX_PITCHES }, path)
   }
   const named = (text: unknown, at: string) => {
     const pitch = parsePitch(String(text), at)
@@ -86,7 +86,7 @@ function completeShape(input: CommonInput, material: CommonRecipe['material'], k
   const hands = oneOf(input.hands ?? 'together', HANDS, 'hands')
   const motion = oneOf(input.motion ?? 'similar', MOTIONS, 'motion')
   const interval = oneOf(input.interval ?? 'octave', INTERVALS, 'interval')
-  const octaves = whole(input.octaves ?? usual.octaves, 1, MOST_OCTAVES, 'octaves')
+  const octaves = whole(input.octaves ?? usual.octaves, 1, MAX_OCTAVES, 'octaves')
   const tonicHand = oneOf(input.tonicHand ?? usualTonicHand(interval), ['right', 'left'] as const, 'tonicHand')
   const placed = { hands, motion, interval, tonicHand, octaves }
   const start = isFree(material) ? UNUSED_OCTAVE : usualOctave(starts, material, kind, placed)

@@ -16,7 +16,7 @@ export { notesTold, refuseStudy, type StudyErrors, type StudyMessages, tellStudy
 export { partOf } from './part'
 export { mirrored, notesInCell, pathOf } from './path'
 export { octaveOf, type Step } from './places'
-export { type PlacedMark, isDegreePin, isGripPin, isNotePin, MOST_DEGREES, MOST_IN_GRIP, MOST_NOTES } from './pin'
+export { type PlacedMark, isDegreePin, isGripPin, isNotePin, MAX_DEGREES, MAX_IN_GRIP, MAX_NOTES } from './pin'
 export {
   ARTICULATIONS,
   type Articulation,
@@ -34,8 +34,8 @@ export {
   handsOf,
   INTERVALS,
   isFree,
-  MOST_OCTAVES,
-  MOST_PITCHES,
+  MAX_OCTAVES,
+  MAX_PITCHES,
   type Motion,
   MOTIONS,
   NOTES_PER_BEAT,

@@ -17,6 +17,6 @@ export const isGripPin = <P extends PlacedMark>(pin: P): pin is Extract<P, { fro
 export const isDegreePin = <P extends PlacedMark>(pin: P): pin is Extract<P, { degree: number }> => 'degree' in pin
 export const isNotePin = <P extends PlacedMark>(pin: P): pin is Extract<P, { index: number }> => 'index' in pin
 
-export const MOST_NOTES = 9999
-export const MOST_IN_GRIP = 60
-export const MOST_DEGREES = 12
+export const MAX_NOTES = 9999
+export const MAX_IN_GRIP = 60
+export const MAX_DEGREES = 12

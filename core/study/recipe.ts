@@ -11,8 +11,8 @@ export const CONTRARY_FROM = ['unison', 'octave'] as const
 export const COURSES = ['up-down', 'up', 'down', 'down-up'] as const
 export const ARTICULATIONS = ['legato', 'staccato'] as const
 export const NOTES_PER_BEAT = [1, 2, 3, 4, 6, 8] as const
-export const MOST_OCTAVES = 4
-export const MOST_PITCHES = 400
+export const MAX_OCTAVES = 4
+export const MAX_PITCHES = 400
 export const TEMPO_RANGE = { least: 20, most: 240 } as const
 
 export type Hands = (typeof HANDS)[number]

@@ -29,7 +29,7 @@ export interface BarSettings {
   readonly gap: number | null
   readonly overlap: number | null
 }
-export const USUAL_BARS: BarSettings = { size: 100, gap: null, overlap: null }
+export const DEFAULT_BARS: BarSettings = { size: 100, gap: null, overlap: null }
 export const BAR_RANGES = {
   size: { least: 80, most: 120 },
   gap: { least: 2, most: 20 },

@@ -49,5 +49,5 @@ export {
   type MalletId,
   type Strike,
   STRIKES,
-  USUAL_BARS,
+  DEFAULT_BARS,
 } from './barSettings'

@@ -7,12 +7,12 @@ import { rootOf, tonicsOf } from './keys'
 import type { Entry, Grade, Group, Marking, Syllabus } from './model'
 
 /** More atoms than this in a grade are a slip: the expansion of “all keys” in everything. */
-const MOST_ATOMS = 5000
+const MAX_ATOMS = 5000
 /** The same of one entry, and of all grades of a list, each with what it includes. */
-const MOST_IN_ENTRY = 2000
-const MOST_IN_LIST = 40_000
+const MAX_IN_ENTRY = 2000
+const MAX_IN_LIST = 40_000
 /** More ways than this to make a choice cannot be weighed one by one. */
-const MOST_WAYS = 1000
+const MAX_WAYS = 1000
 
 /** Runs a check and keeps what it finds, so that one fault does not hide the others. */
 function tryOut(faults: RecipeError[], check: () => void): void {
@@ -107,13 +107,13 @@ function checkSizes(faults: RecipeError[], syllabus: Syllabus): void {
     tryOut(faults, () => {
       const count = countIn(syllabus, grade)
       all += count
-      if (count <= MOST_ATOMS) return
-      throw refuseSyllabus('syllabus.size', { grade: grade.title, count, most: MOST_ATOMS }, `grades[${at}].groups`)
+      if (count <= MAX_ATOMS) return
+      throw refuseSyllabus('syllabus.size', { grade: grade.title, count, most: MAX_ATOMS }, `grades[${at}].groups`)
     }),
   )
-  if (all > MOST_IN_LIST) {
+  if (all > MAX_IN_LIST) {
     tryOut(faults, () => {
-      throw refuseSyllabus('list.size', { count: all, most: MOST_IN_LIST }, 'grades')
+      throw refuseSyllabus('list.size', { count: all, most: MAX_IN_LIST }, 'grades')
     })
   }
 }
@@ -143,8 +143,8 @@ function checkGroup(group: Group, entries: readonly Entry[], path: string): void
   const grade = { id: '', title: '', draw: null, groups: [group] }
   for (const set of choiceSets(grade, own)) {
     const single = set.bundles.every((bundle) => bundle.length === 1)
-    if (single || waysOf(set.bundles.length, set.any) <= MOST_WAYS) continue
-    throw choiceError('ways', group.title, MOST_WAYS, 0, path)
+    if (single || waysOf(set.bundles.length, set.any) <= MAX_WAYS) continue
+    throw choiceError('ways', group.title, MAX_WAYS, 0, path)
   }
   if (group.draw !== null && group.draw > own.length) {
     throw choiceError('draw', group.title, group.draw, own.length, `${path}.draw`)
@@ -166,8 +166,8 @@ function checkEntry(entry: Entry, entries: readonly Entry[], path: string): void
     })
   })
   const items = countOf(entry, entries)
-  if (items > MOST_IN_ENTRY) {
-    throw refuseSyllabus('entry.size', { entry: entry.id, count: items, most: MOST_IN_ENTRY }, path)
+  if (items > MAX_IN_ENTRY) {
+    throw refuseSyllabus('entry.size', { entry: entry.id, count: items, most: MAX_IN_ENTRY }, path)
   }
   if (count === 0) {
     throw refuseSyllabus('entry.empty', { entry: entry.id }, `${path}.keys`)

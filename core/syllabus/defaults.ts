@@ -86,7 +86,7 @@ export const leanSyllabus = (syllabus: Syllabus): object => ({
  * Marking for boards that do not say theirs, its titles by their codes: common practice, no source. Pass at three fifths, merit at three
  * quarters, distinction at 87 in a hundred.
  */
-export const USUAL_MARKING: Marking = {
+export const DEFAULT_MARKING: Marking = {
   total: 100,
   criteria: [
     { id: 'notes', title: 'usual.notes', most: 5 },

@@ -6,7 +6,7 @@ import type { AtomReport, GradeReport } from './grade'
 import type { Atom } from './model'
 
 /** Common practice, no source: an examiner asks some six items. */
-const USUAL_DRAW = 6
+const DEFAULT_DRAW = 6
 
 /** @param pools how many items count in each group */
 export function drawPattern(grade: AskedGrade, pools: ReadonlyMap<string, number>): DrawPattern {
@@ -17,13 +17,13 @@ export function drawPattern(grade: AskedGrade, pools: ReadonlyMap<string, number
   }))
   const all = [...pools.values()].reduce((sum, size) => sum + size, 0)
   const fixed = groups.reduce((sum, { asks }) => sum + asks, 0)
-  const total = Math.min(grade.draw ?? (said ? fixed : Math.max(USUAL_DRAW, fixed)), all)
+  const total = Math.min(grade.draw ?? (said ? fixed : Math.max(DEFAULT_DRAW, fixed)), all)
   return { groups, more: Math.max(0, total - fixed), assumed: !said }
 }
 
 /** The draw of somebody who is examined by no list: the usual number, out of everything. */
 export const openDraw = (items: number): ExamDraw => ({
-  pattern: { groups: [{ group: '', asks: Math.min(USUAL_DRAW, items) }], more: 0, assumed: true },
+  pattern: { groups: [{ group: '', asks: Math.min(DEFAULT_DRAW, items) }], more: 0, assumed: true },
   items: Array.from({ length: items }, (_, study) => ({ group: '', atom: null, words: null, study, asked: null })),
 })
 

@@ -5,7 +5,7 @@ import { completeRecipe, type Recipe, type RecipeInput } from '../instrument'
 import { assign, type Assigned } from './assign'
 import { type ChoiceSet, choiceSets } from './choices'
 import { type AskedGrade, askedGrade, expand } from './expand'
-import { type Policies, USUAL_POLICIES } from './match'
+import { type Policies, DEFAULT_POLICIES } from './match'
 import { mendOf, type Mend } from './mend'
 import { type Atom, type Grade, isFor, saysHands, type Syllabus } from './model'
 import { pairsOf, type Unit } from './pairs'
@@ -249,7 +249,7 @@ export function gradeSet(
   syllabus: Syllabus,
   gradeId: string,
   studies: readonly RecipeInput[],
-  policies: Policies = USUAL_POLICIES,
+  policies: Policies = DEFAULT_POLICIES,
   means: Means = OWN_MEANS,
 ): GradeReport {
   const grade = askedGrade(syllabus, gradeOf(syllabus, gradeId))
@@ -267,7 +267,7 @@ export interface Placement {
 export function placeSet(
   syllabus: Syllabus,
   studies: readonly RecipeInput[],
-  policies: Policies = USUAL_POLICIES,
+  policies: Policies = DEFAULT_POLICIES,
   means: Means = OWN_MEANS,
 ): Placement {
   const set = prepared(studies)

@@ -17,7 +17,7 @@ export {
   leanSyllabus,
   SYLLABUS_DEFAULTS,
   TEMPO_DEFAULTS,
-  USUAL_MARKING,
+  DEFAULT_MARKING,
 } from './defaults'
 export { compareSyllabi, type GradeDifference, type Move, moveBetween } from './difference'
 export { drawExam, type DrawnItem } from './draw'
@@ -34,7 +34,7 @@ export {
   type Status,
 } from './grade'
 export { type ItemMarks, resultOf } from './marks'
-export { type Policies, USUAL_POLICIES } from './match'
+export { type Policies, DEFAULT_POLICIES } from './match'
 export type { Mend } from './mend'
 export type { Program, Solution, Solver } from './program'
 export { type Gap, type Means, OWN_MEANS } from './weighing'

@@ -15,7 +15,7 @@ const within = (kind: Kind, { sharps, flats }: { sharps: number; flats: number }
     .map(noteName)
 
 /** From one entry to the next, “as” is followed so often: nobody prints more. */
-const MOST_STEPS = 20
+const MAX_STEPS = 20
 
 const indices = new WeakMap<readonly Entry[], ReadonlyMap<string, Entry>>()
 
@@ -39,7 +39,7 @@ function sourceOf(entry: Entry, entries: readonly Entry[], path: string): Entry 
     if (!found) throw refuseSyllabus('keys.unknown', { entry: keys.as }, path)
     const names = [...seen, found.id].join(' → ')
     if (seen.includes(found.id)) throw refuseSyllabus('keys.circle', { entries: names }, path)
-    if (seen.length > MOST_STEPS) throw refuseSyllabus('keys.steps', { entry: entry.id, most: MOST_STEPS }, path)
+    if (seen.length > MAX_STEPS) throw refuseSyllabus('keys.steps', { entry: entry.id, most: MAX_STEPS }, path)
     seen.push(found.id)
     keys = found.keys
   }

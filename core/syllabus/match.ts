@@ -32,7 +32,7 @@ export interface Policies {
   /** Where the list names no touch, any counts; else legato only. */
   readonly anyTouch: boolean
 }
-export const USUAL_POLICIES: Policies = {
+export const DEFAULT_POLICIES: Policies = {
   togetherForSeparate: false,
   moreOctaves: true,
   fasterTempo: true,
@@ -40,7 +40,7 @@ export const USUAL_POLICIES: Policies = {
 }
 
 /** More fields short than this, and the study is simply another one. */
-const MOST_SHORT = 2
+const MAX_SHORT = 2
 
 const keyOf = (tonic: string, kind: NamedMaterial['kind']): string =>
   `${pitchClass(parseNote(tonic))}/${KINDS[kind].family}/${KINDS[kind].mode}`
@@ -132,13 +132,13 @@ function shortfalls(recipe: Recipe, asked: Requirement, policies: Policies): Sho
 }
 
 /** A study beside each variant of an atom that it is near to; none where it is another study altogether. */
-export function matchesOf(recipe: Recipe, atom: Atom, policies: Policies = USUAL_POLICIES): Match[] {
+export function matchesOf(recipe: Recipe, atom: Atom, policies: Policies = DEFAULT_POLICIES): Match[] {
   const kin = kinOf(recipe)
   if (kin === null) return []
   return atom.variants.flatMap((requirement, variant) => {
     if (kinAsked(requirement) !== kin) return []
     const short = shortfalls(recipe, requirement, policies)
-    return short.length > MOST_SHORT
+    return short.length > MAX_SHORT
       ? []
       : [{ variant, short, effort: short.reduce((sum, each) => sum + each.effort, 0) }]
   })

@@ -21,10 +21,10 @@ type Summand =
   | 'rows'
 export type Parts = Readonly<Partial<Record<Summand | (typeof FACTORS)[number], number>>>
 
-const USUAL_NOTES_A_MINUTE = 120
+const DEFAULT_NOTES_A_MINUTE = 120
 /** A tempo twice as fast is about half as hard again. */
 const TEMPO = 0.6
-export const tempoFactor = (notesPerMinute: number): number => (notesPerMinute / USUAL_NOTES_A_MINUTE) ** TEMPO
+export const tempoFactor = (notesPerMinute: number): number => (notesPerMinute / DEFAULT_NOTES_A_MINUTE) ** TEMPO
 
 /** Load at which the index stands at 63. */
 const SCALE = 22

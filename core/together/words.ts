@@ -10,7 +10,7 @@ interface NamedPart extends HandPart {
   readonly notes: readonly (HandPart['notes'][number] & { readonly pitch: Note })[]
 }
 
-const MOST_PLACES = 5
+const MAX_PLACES = 5
 
 const nameAt = (part: NamedPart, step: number): NoteParam | '–' => {
   const note = part.notes.find((each) => each.step === step)
@@ -25,7 +25,7 @@ function placesOf(steps: readonly number[], right: NamedPart, left: NamedPart): 
     return same ? tellTogether('place.one', { note: upper }) : tellTogether('place.two', { upper, lower })
   })
   const different = [...new Map(places.map((place) => [JSON.stringify(place), place])).values()]
-  return different.length > MOST_PLACES
+  return different.length > MAX_PLACES
     ? tellTogether('places.many', { count: different.length })
     : tellTogether('places.named', { notes: listed(different) })
 }

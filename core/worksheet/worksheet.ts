@@ -1,4 +1,4 @@
-import { type KindId, KINDS, MOST_SIGNS, signatureOf, usualTonics } from '../material'
+import { type KindId, KINDS, MAX_SIGNS, signatureOf, usualTonics } from '../material'
 import { seeded, some } from '../lots'
 import { type Note, noteName } from '../pitch'
 import { type Level, type Question, type Task, TASKS } from './question'
@@ -23,7 +23,7 @@ export interface Section {
   readonly questions: readonly Question[]
 }
 
-const SIGNS: Readonly<Record<Level, number>> = { 1: 2, 2: 4, 3: MOST_SIGNS }
+const SIGNS: Readonly<Record<Level, number>> = { 1: 2, 2: 4, 3: MAX_SIGNS }
 
 /** Keys of some kinds that are asked, each with its kind: those that are named, else those of the level. */
 const keysAt = ({ kinds, level, keys = [] }: WorksheetAsked): { tonic: Note; kind: KindId }[] =>

@@ -47,7 +47,7 @@ export async function getExam(db: Db, studio: number, id: string): Promise<Exam 
 }
 
 /** So many mock exams of a pupil are listed, the latest. */
-const MOST_OF_ONE = 20
+const MAX_OF_ONE = 20
 
 /** Mock exams of a studio's pupils or of one set, the latest first, without what was marked. */
 export async function listExams(db: Db, studio: number, setId: string | null = null): Promise<ExamListing[]> {
@@ -59,7 +59,7 @@ export async function listExams(db: Db, studio: number, setId: string | null = n
        from exam join pupil on pupil.id = exam.pupil_id
        where exam.studio_id = $1 and ($2::uuid is null or exam.set_id = $2)) as held
      where place <= $3 order by held_at desc, id`,
-    [studio, setId, MOST_OF_ONE],
+    [studio, setId, MAX_OF_ONE],
   )
   return rows.map((row) => ({ ...examOf(row), items: row.items }))
 }

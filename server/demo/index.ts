@@ -6,7 +6,7 @@ import ternQuayAccordion from '../../demo/syllabi/tern-quay-accordion.json'
 import ternQuayPiano from '../../demo/syllabi/tern-quay-piano.json'
 import { altered, type RecipeInput } from '#core/instrument'
 import { gradeSet, recipesForMissing } from '#core/syllabus'
-import { MOST_TAGS, type Preferences, type Pupil, type Studio } from '#shared/api'
+import { MAX_TAGS, type Preferences, type Pupil, type Studio } from '#shared/api'
 import { recipeOf, syllabusOf } from '#shared/schemas'
 import {
   claim,
@@ -86,7 +86,7 @@ async function laySet(db: Db, studio: number, pupilId: string, pupil: DemoPupil,
   for (const recipe of recipes) studyIds.push((await insertStudy(db, studio, contentOf(recipe))).id)
   const graded = { syllabusId: set.syllabus ?? null, gradeId: set.grade ?? null }
   await updateSet(db, studio, id, 1, { title: set.title, ...graded, studyIds })
-  if (set.tags) await tagStudies(db, studio, studyIds, set.tags, [], MOST_TAGS)
+  if (set.tags) await tagStudies(db, studio, studyIds, set.tags, [], MAX_TAGS)
   if (set.practice) await layPractice(db, studio, await setFor(db, studio, id), set.practice)
   if (set.exam) await layExam(db, studio, id, set.exam)
 }

@@ -5,12 +5,12 @@ import { checked, parsedJson } from '#shared/schemas'
 import { refuse } from '../messages'
 import { Refusal } from '../refusal'
 
-export const MOST_BYTES = 1_000_000
+export const MAX_BYTES = 1_000_000
 
-const tooLarge = (most = MOST_BYTES) => new Refusal(413, refuse('body.size', { most: most / 1_000_000 }, '').toFault())
+const tooLarge = (most = MAX_BYTES) => new Refusal(413, refuse('body.size', { most: most / 1_000_000 }, '').toFault())
 
 /** Reads a body, but never more of it than is allowed. @throws Refusal 413 */
-export async function readBytes(event: H3Event, most = MOST_BYTES): Promise<Buffer> {
+export async function readBytes(event: H3Event, most = MAX_BYTES): Promise<Buffer> {
   if (Number(event.node.req.headers['content-length'] ?? 0) > most) {
     event.node.req.resume()
     throw tooLarge(most)

@@ -2,7 +2,7 @@ import compression from 'compression'
 import { fromNodeMiddleware } from 'h3'
 
 /** Less is not worth the work. */
-const LEAST_BYTES = 4096
+const MIN_BYTES = 4096
 /** Quick: what is sent goes a short way. */
 const LEVEL = 4
 
@@ -12,7 +12,7 @@ const LEVEL = 4
  */
 export default fromNodeMiddleware(
   compression({
-    ...{ threshold: LEAST_BYTES, level: LEVEL },
+    ...{ threshold: MIN_BYTES, level: LEVEL },
     filter: (request, response) =>
       request.headers.accept !== 'application/x-ndjson' && compression.filter(request, response),
   }) as Parameters<typeof fromNodeMiddleware>[0],

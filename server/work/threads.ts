@@ -8,7 +8,7 @@ import type { Answered } from './thread'
 import { threadFile } from './threadFile'
 
 /** Tasks that may wait for a thread; more than that, and whoever asks is told to come again. */
-const MOST_WAITING = 100
+const MAX_WAITING = 100
 /** Milliseconds after which a thread with nothing to do ends. */
 const IDLE = 60_000
 
@@ -19,7 +19,7 @@ function started(): Piscina {
     filename: threadFile(),
     minThreads: 1,
     maxThreads: Math.max(2, availableParallelism() - 1),
-    maxQueue: MOST_WAITING,
+    maxQueue: MAX_WAITING,
     idleTimeout: IDLE,
   })
   return threads
@@ -53,7 +53,7 @@ export async function inThread<Name extends TaskName>(
   soFar?: SoFar,
 ): Promise<Answer<Name>> {
   const pool = started()
-  if (pool.queueSize >= MOST_WAITING) throw busy()
+  if (pool.queueSize >= MAX_WAITING) throw busy()
   const answered = (await (soFar
     ? telling(soFar, (port) => pool.run({ name, asked, port }, { signal, transferList: [port] }))
     : pool.run({ name, asked }, { signal }))) as Answered

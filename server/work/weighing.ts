@@ -4,7 +4,7 @@ import type { RecipeInput } from '#core/instrument'
 import { refuse } from '../messages'
 
 /** Notes of a batch: twice as many as 120 studies of four octaves by hands together have. */
-const MOST_NOTES = 28_000
+const MAX_NOTES = 28_000
 /** A study of more notes than this is given its fingers in a thread, so that nobody else waits for it. */
 const HEAVY = 200
 
@@ -23,7 +23,7 @@ export function weighed(recipes: readonly RecipeInput[], field = 'recipes'): voi
   let notes = 0
   recipes.forEach((recipe, at) => {
     notes += weightOf(recipe)
-    if (notes > MOST_NOTES) throw refuse('recipes.notes', { most: MOST_NOTES, fits: at }, `${field}[${at}]`)
+    if (notes > MAX_NOTES) throw refuse('recipes.notes', { most: MAX_NOTES, fits: at }, `${field}[${at}]`)
   })
 }
 

@@ -26,7 +26,7 @@ export interface StudyOut {
 }
 
 /** How a sheet of studies is made where nothing is said. */
-export const USUAL_LOOK: SheetLook = {
+export const DEFAULT_LOOK: SheetLook = {
   ...{ fingers: 'all', large: false, names: 'none', grips: false, stair: false, map: false },
   ...{ bars: 0, hands: 'all', steps: false },
 }

@@ -13,7 +13,7 @@ import { pitchRange } from '../../app/components/desk/compass'
 const sticking = (tonic: string, kind: string, some: Partial<RecipeInput> = {}): RealisedSticking =>
   sticksOf(realise({ instrument: 'marimba-4.3', material: { tonic, kind }, octaves: 1, course: 'up', ...some }, {}, 0))
 const sticks = (...asked: Parameters<typeof sticking>): string => sticking(...asked).sticks.join('')
-const USUAL = { size: 100, gap: null, overlap: null }
+const DEFAULT = { size: 100, gap: null, overlap: null }
 
 /** Written ranges, sounding MIDI numbers and numbers of bars as catalogues have them: common practice, no source. */
 describe('instruments', () => {
@@ -36,7 +36,7 @@ describe('instruments', () => {
     expect(pitchRange({ lowest: instrument.lowest, highest: instrument.highest })).toBe(written)
     expect(instrument.lowest + instrument.transposition).toBe(lowest)
     expect(instrument.highest + instrument.transposition).toBe(highest)
-    expect(barsFor(instrument, USUAL)).toHaveLength(bars)
+    expect(barsFor(instrument, DEFAULT)).toHaveLength(bars)
   })
 
   it('are all there', () => {
@@ -46,7 +46,7 @@ describe('instruments', () => {
 
 /** Derived from the layout of the two rows; measures are common practice and uncertain by a tenth. */
 describe('bars', () => {
-  const bars = barsFor(malletInstrument('marimba-5.0'), USUAL)
+  const bars = barsFor(malletInstrument('marimba-5.0'), DEFAULT)
   const at = (midi: number) => bars.find((bar) => bar.midi === midi)!
 
   it('lie half a natural apart where an accidental is, a whole one between E and F, seven to the octave', () => {

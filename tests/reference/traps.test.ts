@@ -4,13 +4,13 @@
  */
 import { describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
-import { expand, gradeSet, type Policies, USUAL_POLICIES } from '#core/syllabus'
+import { expand, gradeSet, type Policies, DEFAULT_POLICIES } from '#core/syllabus'
 import { entryOf, groupOf, listOf, listOfGrades, studyOf } from '../support/syllabi'
 import { english, inEnglish } from '../support/english'
 
 const MINORS = ['harmonic-minor', 'melodic-minor']
 const standing = (list: ReturnType<typeof listOf>, studies: RecipeInput[], policies: Partial<Policies> = {}) => {
-  const { required, covered, near, missing } = gradeSet(list, 'g', studies, { ...USUAL_POLICIES, ...policies })
+  const { required, covered, near, missing } = gradeSet(list, 'g', studies, { ...DEFAULT_POLICIES, ...policies })
   return [required, covered, near, missing]
 }
 const [H, M] = [(tonic: string) => studyOf(tonic, 'harmonic-minor'), (tonic: string) => studyOf(tonic, 'melodic-minor')]
@@ -179,7 +179,7 @@ describe('touch and tempo', () => {
     expect(standing(list, more)).toEqual([1, 1, 0, 0])
     expect(
       english(
-        gradeSet(list, 'g', more, { ...USUAL_POLICIES, moreOctaves: false, fasterTempo: false }).atoms[0]!.reasons,
+        gradeSet(list, 'g', more, { ...DEFAULT_POLICIES, moreOctaves: false, fasterTempo: false }).atoms[0]!.reasons,
       ),
     ).toEqual(['two octaves, just 1 asked', '180 notes a minute, just 120 asked'])
     const limited = listOf(groupOf(entryOf({ tempo: { bpm: 60, notesPerBeat: 2, most: 72 } })))

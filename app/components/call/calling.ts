@@ -1,6 +1,6 @@
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { type Completion, completionsOf, parseCall, writeCall } from '#core/call'
-import { completeRecipe, type RecipeInput, USUAL_INSTRUMENT } from '#core/instrument'
+import { completeRecipe, type RecipeInput, DEFAULT_INSTRUMENT } from '#core/instrument'
 import type { Desk } from '~/stores/desk'
 
 /** A recipe as a line; nothing where it cannot be completed. */
@@ -50,7 +50,7 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
   const standing = computed(() => {
     const own = desk.study?.recipe.instrument
     const named = parsed.value.studies[0]?.instrument
-    return own && own !== USUAL_INSTRUMENT && !named ? own : null
+    return own && own !== DEFAULT_INSTRUMENT && !named ? own : null
   })
 
   watch(line, () => {

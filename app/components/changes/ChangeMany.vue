@@ -2,7 +2,7 @@
 import { computed, reactive } from 'vue'
 import { HAND_SIZES } from '#core/fingering'
 import { familyOf, type Recipe, type RecipeInput } from '#core/instrument'
-import { HANDS, MOST_OCTAVES } from '#core/study'
+import { HANDS, MAX_OCTAVES } from '#core/study'
 import type { StudyListing } from '#shared/api'
 import SelectRow from '~/components/frame/SelectRow.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
@@ -50,7 +50,7 @@ const some = computed(() => {
 })
 const octaves = [
   { value: 0, words: t('changes.as-each') },
-  ...Array.from({ length: MOST_OCTAVES }, (_, at) => ({
+  ...Array.from({ length: MAX_OCTAVES }, (_, at) => ({
     value: at + 1,
     words: t('changes.octaves-are', { count: at + 1 }),
   })),

@@ -11,7 +11,7 @@ export interface Asked {
 }
 
 /** More than these cannot be read beside one another. */
-export const MOST_COMPARED = 4
+export const MAX_COMPARED = 4
 
 /** Something to lay beside the study on the desk. */
 export interface Beside {

@@ -1,7 +1,7 @@
 import { type AnyPin, familyOf, type RecipeInput } from '#core/instrument'
 import { kindNamed, THREE_MINORS } from '#core/material'
 import { octavesTold, othersOf, playersIn, type RealisedStudy } from '#core/realise'
-import { isFree, MOST_OCTAVES } from '#core/study'
+import { isFree, MAX_OCTAVES } from '#core/study'
 import { wordsOf } from '~/components/instrument/words'
 import { type Beside, unpinned } from './beside'
 import { t, tell } from '~/composables/words'
@@ -66,7 +66,7 @@ function octaves(study: RealisedStudy): Beside[] {
   const { recipe } = study
   if (isFree(recipe.material)) return []
   return [recipe.octaves - 1, recipe.octaves + 1]
-    .filter((count) => count >= 1 && count <= MOST_OCTAVES)
+    .filter((count) => count >= 1 && count <= MAX_OCTAVES)
     .map((count) => ({
       value: `octaves-${count}`,
       words: tell(octavesTold(count)),

@@ -5,7 +5,7 @@ import { faultMessage } from '#words'
 import { ask, wordsOf } from '~/composables/api'
 import { newestOnly, realised } from '~/composables/realiser'
 import type { Desk } from '~/stores/desk'
-import { type Asked, MOST_COMPARED } from './beside'
+import { type Asked, MAX_COMPARED } from './beside'
 import { besides } from './choices'
 import { t, tell } from '~/composables/words'
 
@@ -34,7 +34,7 @@ async function studiesOf(asked: readonly Asked[]): Promise<{ studies: Labelled[]
 
 /** Studies of the library with their accepted fingers, as many as can be compared. */
 async function fromLibrary(ids: readonly string[]): Promise<Asked[]> {
-  const studies = await Promise.all(ids.slice(0, MOST_COMPARED).map((id) => ask('GET /api/studies/:id', { id })))
+  const studies = await Promise.all(ids.slice(0, MAX_COMPARED).map((id) => ask('GET /api/studies/:id', { id })))
   return studies.map(({ title, recipe, accepted }) => ({ label: tell(title), recipe, accepted }))
 }
 

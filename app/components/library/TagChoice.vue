@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { MOST_TAG, type StudyListing } from '#shared/api'
+import { MAX_TAG, type StudyListing } from '#shared/api'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { t } from '~/composables/words'
 
@@ -52,7 +52,7 @@ function add(): void {
           v-model="typed"
           class="field w-full"
           :aria-label="t('library.tag-choice.a-new-tag')"
-          :maxlength="MOST_TAG"
+          :maxlength="MAX_TAG"
           :placeholder="t('library.tag-choice.a-new-tag-2')"
         />
         <button type="submit" class="plain-button">{{ t('library.tag-choice.add') }}</button>

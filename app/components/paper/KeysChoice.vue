@@ -9,7 +9,7 @@ import { usePaper } from '~/stores/paper'
 import WordRow from './WordRow.vue'
 
 /** Which keys a chart or a worksheet is about: kinds, and for what they are fingered. */
-const MOST = 4
+const MAX = 4
 const paper = usePaper()
 /** One of each make: its size changes no fingers and no sticks of an octave. */
 const instruments = [...new Map(INSTRUMENTS.map((each) => [each.make, each])).values()].map(({ id, make }) => ({
@@ -23,7 +23,7 @@ const kinds = computed(() =>
     ticked: paper.choice.kinds.includes(value),
   })),
 )
-const full = computed(() => paper.choice.kinds.length >= MOST)
+const full = computed(() => paper.choice.kinds.length >= MAX)
 const told = computed(() => paper.choice.kinds.map((id) => tell(kindNamed({ id }))).join(', '))
 </script>
 

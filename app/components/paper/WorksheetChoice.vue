@@ -5,7 +5,7 @@ import { parseNote, printedName } from '#core/pitch'
 import { LEVELS, TASKS } from '#core/worksheet'
 import { ANSWERS } from '#shared/paper/asked'
 import { t } from '~/composables/words'
-import { MOST_SEED, usePaper } from '~/stores/paper'
+import { MAX_SEED, usePaper } from '~/stores/paper'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import TickList from './TickList.vue'
@@ -61,10 +61,10 @@ function chooseLevel(level: number): void {
 }
 const counts = [2, 4, 6, 8, 12].map((value) => ({ value, words: t('paper.each.name', { each: value }) }))
 const answers = ANSWERS.map((value) => ({ value, words: t('paper.answers.name', { answers: value }) }))
-const another = (): void => paper.choose('seed', 1 + Math.floor(Math.random() * MOST_SEED))
+const another = (): void => paper.choose('seed', 1 + Math.floor(Math.random() * MAX_SEED))
 function number(event: Event): void {
   const value = Math.round(Number((event.target as HTMLInputElement).value))
-  if (value >= 1 && value <= MOST_SEED) paper.choose('seed', value)
+  if (value >= 1 && value <= MAX_SEED) paper.choose('seed', value)
 }
 </script>
 
@@ -114,7 +114,7 @@ function number(event: Event): void {
         id="sheet-number"
         type="number"
         min="1"
-        :max="MOST_SEED"
+        :max="MAX_SEED"
         class="w-[92px] border border-rule bg-sheet px-2"
         :value="paper.choice.seed"
         :title="t('paper.seed.note')"

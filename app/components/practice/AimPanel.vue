@@ -9,10 +9,10 @@ import { shortOfWeek } from './dates'
 const props = defineProps<{ aim: KeptAim | null; today: number; busy: boolean }>()
 const emit = defineEmits<{ save: [aim: Omit<KeptAim, 'version'>] }>()
 
-const [MONTHS_AHEAD, USUAL_MINUTES] = [90, 20]
+const [MONTHS_AHEAD, DEFAULT_MINUTES] = [90, 20]
 const usual = (): Omit<KeptAim, 'version'> => ({
   exam: dateOf(props.today + MONTHS_AHEAD),
-  minutesADay: USUAL_MINUTES,
+  minutesADay: DEFAULT_MINUTES,
   days: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat'],
   lesson: null,
   away: [],

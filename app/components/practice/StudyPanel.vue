@@ -49,12 +49,12 @@ watch(
   { immediate: true },
 )
 const counting = computed(() => new Set(standingEntries(props.entries).map(({ id }) => id)))
-const MOST_ENTRIES = 8
+const MAX_ENTRIES = 8
 const latest = computed(() =>
   props.entries
     .filter(({ id }) => counting.value.has(id))
     .toReversed()
-    .slice(0, MOST_ENTRIES),
+    .slice(0, MAX_ENTRIES),
 )
 const weeks = computed(() => {
   const { today, exam } = props

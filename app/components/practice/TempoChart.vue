@@ -12,7 +12,7 @@ const props = defineProps<{ rows: readonly Row[] }>()
 Chart.register(CategoryScale, LinearScale, LineController, LineElement, PointElement, Legend, Tooltip)
 
 /** More curves than this are a thicket. */
-const MOST = 6
+const MAX = 6
 const INKS = ['ink', 'met', 'rh', 'lh', 'missing', 'soft']
 const DASHES = [[], [6, 3], [2, 3], [8, 3, 2, 3], [3, 3], [10, 4]]
 const canvas = ref<HTMLCanvasElement>()
@@ -22,7 +22,7 @@ const ink = (name: string): string => getComputedStyle(document.documentElement)
 function draw(): void {
   chart?.destroy()
   if (!canvas.value) return
-  const shown = props.rows.slice(0, MOST)
+  const shown = props.rows.slice(0, MAX)
   const names = namesOf(shown.map(({ recipe }) => recipe))
   const all = shown.flatMap(({ steps }) => steps.map(({ day }) => weekOf(day)))
   const weeks: number[] = []
@@ -65,6 +65,6 @@ onBeforeUnmount(() => chart?.destroy())
   <figure>
     <figcaption class="font-serif text-[17px] font-semibold">{{ t('practice.chart.title') }}</figcaption>
     <div class="h-[240px]"><canvas ref="canvas" role="img" :aria-label="t('practice.chart.title')"></canvas></div>
-    <p v-if="rows.length > MOST" class="quiet text-[13px]">{{ t('practice.chart.few', { most: MOST }) }}</p>
+    <p v-if="rows.length > MAX" class="quiet text-[13px]">{{ t('practice.chart.few', { most: MAX }) }}</p>
   </figure>
 </template>

@@ -5,11 +5,11 @@ import { tapping } from './tempo'
 /** A tempo by steps, by the wheel, by typing or by taps. Beats a minute. */
 defineProps<{ label: string; big?: boolean; small?: boolean }>()
 const bpm = defineModel<number>({ required: true })
-const [LEAST, MOST] = [20, 300]
+const [MIN, MAX] = [20, 300]
 const tapped = tapping()
 
 const set = (value: number): void => {
-  if (Number.isFinite(value)) bpm.value = Math.min(MOST, Math.max(LEAST, Math.round(value)))
+  if (Number.isFinite(value)) bpm.value = Math.min(MAX, Math.max(MIN, Math.round(value)))
 }
 const turn = (event: WheelEvent): void => set(bpm.value + (event.deltaY < 0 ? 1 : -1))
 const tap = (): void => set(tapped() ?? bpm.value)

@@ -19,13 +19,13 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ ask: []; try: [help: Help] }>()
 
-const MOST_NAMED = 4
+const MAX_NAMED = 4
 const then = computed(() => props.view.then!)
 const named = computed(() => {
   const all = then.value.notReady.map((study) => tell(materialTold(props.view.rows[study]!.recipe)))
   return [
-    ...all.slice(0, MOST_NAMED),
-    ...(all.length > MOST_NAMED ? [t('practice.will.more', { count: all.length - MOST_NAMED })] : []),
+    ...all.slice(0, MAX_NAMED),
+    ...(all.length > MAX_NAMED ? [t('practice.will.more', { count: all.length - MAX_NAMED })] : []),
   ]
 })
 const hundred = (chance: number): number => Math.round(chance * 100)

@@ -7,14 +7,14 @@ export const notesOf = (bpm: number, { tempo }: Pick<Recipe, 'tempo'>): number =
 
 /** Taps further apart than this begin anew, milliseconds. */
 const TAP_GAP = 2000
-const MOST_TAPS = 8
+const MAX_TAPS = 8
 
 /** A tempo as it is tapped: beats a minute once there are two taps, null before. */
 export function tapping(now: () => number = () => performance.now()) {
   let taps: number[] = []
   return (): number | null => {
     const at = now()
-    taps = at - (taps.at(-1) ?? -Infinity) > TAP_GAP ? [at] : [...taps, at].slice(-MOST_TAPS)
+    taps = at - (taps.at(-1) ?? -Infinity) > TAP_GAP ? [at] : [...taps, at].slice(-MAX_TAPS)
     return taps.length < 2 ? null : Math.round((60_000 * (taps.length - 1)) / (at - taps[0]!))
   }
 }

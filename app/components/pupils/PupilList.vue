@@ -15,8 +15,8 @@ const props = defineProps<{
 const emit = defineEmits<{ changed: []; left: [words: string, bin: string]; refingered: [change: BulkEdit] }>()
 
 /** So many of the latest mock exams stand with their pupil. */
-const MOST_EXAMS = 5
-const USUAL_HEIGHT = 190
+const MAX_EXAMS = 5
+const DEFAULT_HEIGHT = 190
 const wide = useMediaQuery('(min-width: 1024px)')
 const columns = computed(() => (wide.value ? 2 : 1))
 const rows = computed(() =>
@@ -30,7 +30,7 @@ const margin = computed(() => Math.max(0, Math.round(top.value + window.scrollY)
 const virtualizer = useWindowVirtualizer(
   computed(() => ({
     count: rows.value.length,
-    estimateSize: () => USUAL_HEIGHT,
+    estimateSize: () => DEFAULT_HEIGHT,
     overscan: 4,
     scrollMargin: margin.value,
     getItemKey: (at: number) => rows.value[at]?.[0]?.id ?? at,
@@ -43,7 +43,7 @@ const measure = (row: unknown): void => {
 
 const ways = computed(() => new Map(props.progress.filter(({ over }) => !over).map((way) => [way.setId, way])))
 const examsOf = (pupil: Pupil): ExamListing[] =>
-  props.exams.filter((exam) => exam.pupil.id === pupil.id).slice(0, MOST_EXAMS)
+  props.exams.filter((exam) => exam.pupil.id === pupil.id).slice(0, MAX_EXAMS)
 const othersThan = (pupil: Pupil): string[] => props.names.filter(({ id }) => id !== pupil.id).map(({ name }) => name)
 </script>
 

@@ -9,7 +9,7 @@ import { t } from '~/composables/words'
 const emit = defineEmits<{ choose: [pupil: string] }>()
 
 /** So many are shown; the others are found by typing on. */
-const MOST = 40
+const MAX = 40
 const pupils = shallowRef<readonly Pupil[] | null>(null)
 const sought = ref('')
 const { error, guarded } = working()
@@ -38,12 +38,12 @@ const found = computed(() => {
       {{ t('sets.index.nobody-called-so') }}
     </p>
     <ul class="max-h-[250px] overflow-auto">
-      <li v-for="pupil in found.slice(0, MOST)" :key="pupil.id">
+      <li v-for="pupil in found.slice(0, MAX)" :key="pupil.id">
         <button type="button" class="choice" @click="emit('choose', pupil.id)">{{ pupil.name }}</button>
       </li>
     </ul>
-    <p v-if="found.length > MOST" class="quiet aside text-[13px]">
-      {{ t('sets.pupil-pick.more', { count: found.length - MOST }) }}
+    <p v-if="found.length > MAX" class="quiet aside text-[13px]">
+      {{ t('sets.pupil-pick.more', { count: found.length - MAX }) }}
     </p>
   </div>
 </template>

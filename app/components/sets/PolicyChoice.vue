@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { type Policies, USUAL_POLICIES } from '#core/syllabus'
+import { type Policies, DEFAULT_POLICIES } from '#core/syllabus'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { t } from '~/composables/words'
 
@@ -24,9 +24,9 @@ const CHOICES = [
   },
 ] as const
 
-const now = computed<Policies>(() => ({ ...USUAL_POLICIES, ...props.policies }))
+const now = computed<Policies>(() => ({ ...DEFAULT_POLICIES, ...props.policies }))
 const shown = computed(() => CHOICES.filter((choice) => props.fingers || !('fingers' in choice)))
-const departs = computed(() => shown.value.filter(({ field }) => now.value[field] !== USUAL_POLICIES[field]).length)
+const departs = computed(() => shown.value.filter(({ field }) => now.value[field] !== DEFAULT_POLICIES[field]).length)
 const words = computed(() =>
   departs.value === 0
     ? t('sets.policy-choice.what-counts-2')

@@ -24,7 +24,7 @@ onMounted(() =>
   }),
 )
 /** So many pupils are shown; the others are found by typing on. */
-const MOST = 40
+const MAX = 40
 const sought = ref('')
 const has = (text: string): boolean => text.toLowerCase().includes(sought.value.trim().toLowerCase())
 /** Pupils who are called so, and sets. */
@@ -66,7 +66,7 @@ const enter = (name: string): Promise<void> =>
     <p v-else-if="!pupils" role="status" class="quiet">{{ t('sets.set-list.fetching-the-sets') }}</p>
     <p v-else-if="found.length === 0" role="status" class="quiet aside">{{ t('sets.set-list.none') }}</p>
     <ul class="max-h-[250px] overflow-auto">
-      <li v-for="pupil in found.slice(0, MOST)" :key="pupil.id" class="mb-2">
+      <li v-for="pupil in found.slice(0, MAX)" :key="pupil.id" class="mb-2">
         <p class="font-serif font-semibold break-words">{{ pupil.name }}</p>
         <button
           v-for="set in pupil.sets"
@@ -86,8 +86,8 @@ const enter = (name: string): Promise<void> =>
         />
       </li>
     </ul>
-    <p v-if="found.length > MOST" class="quiet aside text-[13px]">
-      {{ t('sets.pupil-pick.more', { count: found.length - MOST }) }}
+    <p v-if="found.length > MAX" class="quiet aside text-[13px]">
+      {{ t('sets.pupil-pick.more', { count: found.length - MAX }) }}
     </p>
     <NewName
       class="border-t border-rule pt-2"

@@ -22,7 +22,7 @@ const load = (): Promise<void> =>
 onMounted(load)
 
 /** Larger files are no lists; they are not even sent. */
-const MOST_BYTES = 1_000_000
+const MAX_BYTES = 1_000_000
 
 /** The file goes as it is; the server says what is wrong with it. */
 async function bring(event: Event): Promise<void> {
@@ -32,8 +32,8 @@ async function bring(event: Event): Promise<void> {
   if (!chosen) return
   error.value = ''
   file.value = null
-  if (chosen.size > MOST_BYTES) {
-    error.value = t('syllabi.index.has-mb-a-list', { name: chosen.name, ceil: Math.ceil(chosen.size / MOST_BYTES) })
+  if (chosen.size > MAX_BYTES) {
+    error.value = t('syllabi.index.has-mb-a-list', { name: chosen.name, ceil: Math.ceil(chosen.size / MAX_BYTES) })
     return
   }
   file.value = { name: chosen.name, bytes: await chosen.arrayBuffer() }

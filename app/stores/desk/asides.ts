@@ -18,7 +18,7 @@ export interface Aside {
 }
 
 /** More than these nobody looks through; the oldest drop out. */
-const MOST = 5
+const MAX = 5
 
 /** What was not saved before something else came to the desk, newest first, so that no step loses work unseen. */
 export function deskAsides(
@@ -45,7 +45,7 @@ export function deskAsides(
     if (!now) return
     // of one study only what was last done to it
     const others = asides.value.filter(({ saved }) => !saved || saved.id !== now.saved?.id)
-    asides.value = [now, ...others].slice(0, MOST)
+    asides.value = [now, ...others].slice(0, MAX)
   }
 
   /** Lays what was not saved on the desk, as it was. */

@@ -20,16 +20,16 @@ export interface Trail {
   readonly on: readonly Stand[]
 }
 
-const MOST = 300
+const MAX = 300
 /** So many steps outlive a reload. */
-const MOST_KEPT = 40
+const MAX_KEPT = 40
 /** Changes of one sort in quick succession (a number being typed, a slider on its way) are one step. */
 const ONE_GO = 900
 
 /** What was done to the study on the desk, step by step, each with its name. */
 export function deskHistory(show: (recipe: RecipeInput, accepted: Accepted | null) => Promise<void>) {
   const stand = shallowRef<Stand>({ recipe: {} as RecipeInput, accepted: null, words: '', sort: '', at: 0 })
-  const { last, undoStack, redoStack, undo, redo, commit, clear } = useManualRefHistory(stand, { capacity: MOST })
+  const { last, undoStack, redoStack, undo, redo, commit, clear } = useManualRefHistory(stand, { capacity: MAX })
 
   /** Begins anew: what stands now cannot be undone. */
   function begin(recipe: RecipeInput, accepted: Accepted | null): void {
@@ -49,7 +49,7 @@ export function deskHistory(show: (recipe: RecipeInput, accepted: Accepted | nul
   }
 
   const standsOf = (records: readonly { readonly snapshot: Stand }[]): Stand[] =>
-    records.slice(0, MOST_KEPT).map(({ snapshot }) => snapshot)
+    records.slice(0, MAX_KEPT).map(({ snapshot }) => snapshot)
   /** What outlives a reload; null where there is neither way back nor on. */
   const trail = computed<Trail | null>(() =>
     undoStack.value.length + redoStack.value.length === 0

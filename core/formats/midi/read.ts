@@ -1,6 +1,6 @@
 import type { Hand } from '../../study'
 import { type MidiData, type MidiEvent, parseMidi } from 'midi-file'
-import { chordsOf, type FoundNote, type FoundPiece, MOST_NOTES } from '../reading'
+import { chordsOf, type FoundNote, type FoundPiece, MAX_NOTES } from '../reading'
 import { refuseFormat } from '../messages'
 
 type Placed = FoundNote & {
@@ -99,7 +99,7 @@ export function readMidiFile(bytes: Uint8Array): FoundPiece[] {
   const events = all.flat().sort(([a], [b]) => a - b)
   const notes = all.flatMap(notesIn)
   if (notes.length === 0) throw refuseFormat('format.empty', {}, 'file')
-  if (notes.length > MOST_NOTES) throw refuseFormat('format.notes', { most: MOST_NOTES }, 'file')
+  if (notes.length > MAX_NOTES) throw refuseFormat('format.notes', { most: MAX_NOTES }, 'file')
   const markers = events.filter(([, { type }]) => type === 'marker').map(([at]) => at)
   const begins = markers.length > 0 ? [...new Set(markers)] : [-Infinity]
   return begins

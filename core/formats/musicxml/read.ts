@@ -1,7 +1,7 @@
 import { strFromU8, unzipSync } from 'fflate'
 import { XMLParser } from 'fast-xml-parser'
 import { type Letter, midiOf, pitchName } from '../../pitch'
-import { chordsOf, type FoundNote, type FoundPiece, MOST_NOTES } from '../reading'
+import { chordsOf, type FoundNote, type FoundPiece, MAX_NOTES } from '../reading'
 import { refuseFormat } from '../messages'
 import { RECIPE_FIELD } from './write'
 
@@ -76,7 +76,7 @@ function readNote(reading: Reading, nodes: readonly Tree[], measure: string): vo
   reading.lines.set(staff, line)
   const spelled = pitchIn(inside(pitch), measure)
   if (all(nodes, 'tie').some((tie) => attribute(tie, 'type') === 'stop')) return hold(line, midiOf(spelled), beats)
-  if (++reading.count > MOST_NOTES) throw refuseFormat('format.notes', { most: MOST_NOTES }, `measure ${measure}`)
+  if (++reading.count > MAX_NOTES) throw refuseFormat('format.notes', { most: MAX_NOTES }, `measure ${measure}`)
   const technical = all(nodes, 'notations').flatMap((each) => all(inside(each), 'technical'))
   const mark = technical.flatMap((each) => text(inside(each), 'fingering') ?? [])[0] ?? null
   const name = pitchName(spelled)
@@ -222,7 +222,7 @@ export function readMusicXml(document: string): FoundPiece[] {
   return pieces
 }
 
-const [MOST_ENTRIES, MOST_UNPACKED] = [64, 10_000_000]
+const [MAX_ENTRIES, MAX_UNPACKED] = [64, 10_000_000]
 
 /**
  * The document in a packed file (.mxl): nothing larger than it may be is unpacked.
@@ -237,8 +237,8 @@ export function readMxl(bytes: Uint8Array): FoundPiece[] {
       filter: ({ name, originalSize }) => {
         if (!/\.(xml|musicxml)$/i.test(name)) return false
         unpacked += originalSize
-        if (++entries > MOST_ENTRIES || unpacked > MOST_UNPACKED)
-          throw refuseFormat('format.size', { most: MOST_UNPACKED / 1_000_000 }, 'file')
+        if (++entries > MAX_ENTRIES || unpacked > MAX_UNPACKED)
+          throw refuseFormat('format.size', { most: MAX_UNPACKED / 1_000_000 }, 'file')
         return true
       },
     })

@@ -32,7 +32,7 @@ export interface FoundPiece {
 }
 
 /** More notes than this are not read. */
-export const MOST_NOTES = 20_000
+export const MAX_NOTES = 20_000
 
 /** Notes that begin at one time as one chord, in order of time. */
 export function chordsOf(

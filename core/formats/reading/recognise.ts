@@ -3,7 +3,7 @@ import { inversionsOf, KIND_IDS, type KindId, KINDS, type Material, materialOf, 
 import type { RecipeInput } from '../../instrument'
 import { midiOf, modulo, noteName, parsePitch, pitchClass } from '../../pitch'
 import { laidDown } from '../../realise'
-import { CONTRARY_FROM, COURSES, FIGURES, type Hand, type Hands, INTERVALS, type Line, MOST_OCTAVES } from '../../study'
+import { CONTRARY_FROM, COURSES, FIGURES, type Hand, type Hands, INTERVALS, type Line, MAX_OCTAVES } from '../../study'
 import type { FoundChord, FoundPiece } from './found'
 
 /** Heights of a line, chord by chord, as numbers that can be compared. */
@@ -95,7 +95,7 @@ function materialsFor(piece: FoundPiece, lines: readonly Heights[]): Named[] {
     .map(({ tonic, kind, inversion }) => ({ tonic, kind, inversion }))
 }
 
-const OCTAVES = Array.from({ length: MOST_OCTAVES }, (_, at) => at + 1)
+const OCTAVES = Array.from({ length: MAX_OCTAVES }, (_, at) => at + 1)
 
 /** Ways in which one hand may go through a material. */
 const courses = (figures: readonly (typeof FIGURES)[number][]): RecipeInput[] =>

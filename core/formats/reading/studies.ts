@@ -1,5 +1,5 @@
 import { RecipeError } from '../../message'
-import { MOST_PITCHES, NOTES_PER_BEAT, type Tempo, TEMPO_RANGE } from '../../study'
+import { MAX_PITCHES, NOTES_PER_BEAT, type Tempo, TEMPO_RANGE } from '../../study'
 import type { AnyPin, RecipeInput } from '../../instrument'
 import { midiOf } from '../../pitch'
 import { laidDown, marksOf, playersIn, realise, type RealisedStudy } from '../../realise'
@@ -88,8 +88,8 @@ function laysDown(recipe: RecipeInput, { lines }: FoundPiece): boolean {
 /** A single line as listed pitches: a study, or as many as it takes where it is longer than one may be. */
 function listed(piece: FoundPiece): Pick<FoundStudy, 'recipe' | 'unplayable'>[] {
   const line = piece.lines[0]!
-  const parts = Array.from({ length: Math.ceil(line.length / MOST_PITCHES) }, (_, at) =>
-    line.slice(at * MOST_PITCHES, (at + 1) * MOST_PITCHES),
+  const parts = Array.from({ length: Math.ceil(line.length / MAX_PITCHES) }, (_, at) =>
+    line.slice(at * MAX_PITCHES, (at + 1) * MAX_PITCHES),
   )
   return parts.map((part) => {
     const pitches = part.map(({ notes }) => {

@@ -10,8 +10,8 @@ import {
   LEFT_SCHOOLS,
   type LeftPart,
   type LeftSettings,
-  MOST_BARS,
-  MOST_BELLOWS_BEATS,
+  MAX_BARS,
+  MAX_BELLOWS_BEATS,
   refuseButtons,
   REGISTERS,
   TURNS,
@@ -101,8 +101,8 @@ function completeLeft(value: unknown, hands: Common['hands'], material: Common['
   const { bars } = told
   if (!Array.isArray(bars))
     throw refuseStudy('field.unknown', { field: `${path}.bars`, of: 'list', among: '' }, `${path}.bars`)
-  if (bars.length > MOST_BARS) {
-    throw refuseStudy('field.range', { field: `${path}.bars`, of: 'whole', least: 0, most: MOST_BARS }, `${path}.bars`)
+  if (bars.length > MAX_BARS) {
+    throw refuseStudy('field.range', { field: `${path}.bars`, of: 'whole', least: 0, most: MAX_BARS }, `${path}.bars`)
   }
   if (harmony === 'own' && bars.length === 0) throw refuseButtons('bars.empty', {}, `${path}.bars`)
   if (typeof told.held !== 'boolean') {
@@ -141,7 +141,7 @@ function completeSettings(value: unknown, hands: Common['hands'], material: Comm
     left: completeLeft(told.left, hands, material),
     bellows: {
       turn: oneOf(bellows.turn, TURNS, 'accordion.bellows.turn'),
-      beats: whole(bellows.beats, 1, MOST_BELLOWS_BEATS, 'accordion.bellows.beats'),
+      beats: whole(bellows.beats, 1, MAX_BELLOWS_BEATS, 'accordion.bellows.beats'),
       first: oneOf(bellows.first, WAYS, 'accordion.bellows.first'),
     },
   }

@@ -32,7 +32,7 @@ export type { BellowsTurn } from './bellows'
 export { takesPart } from './complete'
 export type { PerformedAccordion, RealisedBass }
 
-const USUAL = trebleOf('keys-41')
+const DEFAULT = trebleOf('keys-41')
 const usualCompass = tellInstrument('compass.keys', { keys: 41 })
 
 /** How a right hand's keyboard is called where a study leaves it. */
@@ -105,7 +105,7 @@ export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
       ...{ id: 'accordion', make: 'accordion', size: null, transposition: 0 },
       // from the lowest bass reed to the highest button an octave up
       sounding: { lowest: 28, highest: 115 },
-      ...{ lowest: USUAL.lowest, highest: USUAL.highest, compass: usualCompass },
+      ...{ lowest: DEFAULT.lowest, highest: DEFAULT.highest, compass: usualCompass },
     },
   ],
   taught: [{ id: 'accordion', list: 'accordion', instrument: 'accordion' }],

@@ -5,8 +5,8 @@ import {
   type Degree,
   isButtonPin,
   type LeftPart,
-  MOST_BARS,
-  MOST_BELLOWS_BEATS,
+  MAX_BARS,
+  MAX_BELLOWS_BEATS,
   REGISTERS,
 } from '../../buttons'
 import { BASS_ROWS, BASSES, TREBLES, trebleOf } from '../../surface'
@@ -60,7 +60,7 @@ const DEGREE_BY_NUMBER: Readonly<Record<number, Degree>> = { 1: 'I', 4: 'IV', 5:
 
 function barsOf(numbers: readonly number[]): readonly Degree[] | null {
   const bars = numbers.map((n) => DEGREE_BY_NUMBER[n])
-  return bars.length <= MOST_BARS && !bars.includes(undefined) ? (bars as Degree[]) : null
+  return bars.length <= MAX_BARS && !bars.includes(undefined) ? (bars as Degree[]) : null
 }
 
 const LEFT: readonly Saying[] = [
@@ -99,14 +99,14 @@ const LEFT: readonly Saying[] = [
 
 const BEATS_IN_BAR = 4
 const every = (beats: number): Said | null =>
-  beats >= 1 && beats <= MOST_BELLOWS_BEATS ? set({ bellows: { turn: 'beats', beats } }) : null
+  beats >= 1 && beats <= MAX_BELLOWS_BEATS ? set({ bellows: { turn: 'beats', beats } }) : null
 
 const BELLOWS: readonly Saying[] = [
   rule(['bellows turn|change? every <n> beat|beats'], ({ numbers: [n] }) => every(n!)),
   rule(['bellows turn|change? every <n> bar|bars'], ({ numbers: [n] }) => every(n! * BEATS_IN_BAR)),
   says(['bellows turn|change? by the? beats'], { bellows: { turn: 'beats' } }),
   rule(['ways of <n> beat|beats'], ({ numbers: [n] }) =>
-    n! >= 1 && n! <= MOST_BELLOWS_BEATS ? set({ bellows: { beats: n } }) : null,
+    n! >= 1 && n! <= MAX_BELLOWS_BEATS ? set({ bellows: { beats: n } }) : null,
   ),
   says(['bellows turn|change? every bar'], { bellows: { turn: 'beats', beats: BEATS_IN_BAR } }),
   says(['bellows turn|change? at|on the? top', 'bellows turn|change? at the? turn'], { bellows: { turn: 'top' } }),

@@ -4,7 +4,7 @@ import type { RealisedHand } from '../hands'
 import { tellInstrument } from '../messages'
 import type { RealisedBass } from './perform'
 
-const MOST_PAIRS = 6
+const MAX_PAIRS = 6
 
 /** Fingers of both hands that fall together, each pair once, in the order in which they come. */
 function pairsOf(right: RealisedHand, bass: RealisedBass): Message[] {
@@ -44,10 +44,10 @@ function thirds(right: RealisedHand, bass: RealisedBass): Message[] {
 export function meetingsOf(right: RealisedHand, bass: RealisedBass): Message[] {
   const count = notesToStroke(right, bass)
   const pairs = pairsOf(right, bass)
-  const told = listed(pairs.slice(0, MOST_PAIRS), 'comma')
+  const told = listed(pairs.slice(0, MAX_PAIRS), 'comma')
   return [
     ...(count === null ? [] : [tellInstrument('reeds.against', { count })]),
-    tellInstrument('reeds.pairs', { count: pairs.length, pairs: told, more: pairs.length > MOST_PAIRS ? 'yes' : 'no' }),
+    tellInstrument('reeds.pairs', { count: pairs.length, pairs: told, more: pairs.length > MAX_PAIRS ? 'yes' : 'no' }),
     ...thirds(right, bass),
   ]
 }

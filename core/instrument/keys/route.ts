@@ -11,7 +11,7 @@ import type { PerformedHands, RealisedHand } from './perform'
 /** Notes before a crossing, and from it on, that are taken alone. */
 const [BEFORE, FROM] = [2, 2]
 /** Fingers of a hand: no block has more. */
-const MOST_IN_BLOCK = 5
+const MAX_IN_BLOCK = 5
 /** Semitones that a hand strikes at once without stretching (ours): what is wider is not taken as a block. */
 const WIDEST: Readonly<Record<FingerRecipe['handSize'], number>> = { small: 9, average: 11, large: 12 }
 const spanOf = (notes: readonly { readonly midi: number }[]): number => notes.at(-1)!.midi - notes[0]!.midi
@@ -84,7 +84,7 @@ function blockStudy(recipe: FingerRecipe, hand: Hand, part: RealisedHand, bpm: n
   const grips = starts.slice(0, -1).map((at, place) => all.slice(at, starts[place + 1]))
   const blocks = grips
     .map((notes) => [...notes].sort((a, b) => a.midi - b.midi))
-    .filter((notes) => notes.length > 0 && notes.length <= MOST_IN_BLOCK && spanOf(notes) <= WIDEST[recipe.handSize])
+    .filter((notes) => notes.length > 0 && notes.length <= MAX_IN_BLOCK && spanOf(notes) <= WIDEST[recipe.handSize])
   return blocks.length > 1 ? [cut(recipe, hand, andBack(blocks), bpm)] : []
 }
 

@@ -73,7 +73,7 @@ function joinedAlternatives(
     .slice(0, most)
 }
 
-const MOST_ALTERNATIVES = 5
+const MAX_ALTERNATIVES = 5
 
 /** Stickings of successive parts as one: each part begins with the lead. */
 function joined(pieces: readonly Piece[], most: number): Sticking {
@@ -125,7 +125,7 @@ function stickedLine(recipe: MalletRecipe, parts: readonly Part[], rhythm: Rhyth
     return piece
   })
   return {
-    ...joined(pieces, asked.alternatives ?? MOST_ALTERNATIVES),
+    ...joined(pieces, asked.alternatives ?? MAX_ALTERNATIVES),
     notes,
     pitches: notes.map((note) => pitchName(note.pitch)),
     midi: notes.map((note) => note.midi + transposition),

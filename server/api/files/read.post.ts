@@ -2,8 +2,8 @@ import { readBytes, route } from '../../http'
 import { thread } from '../../work'
 
 /** Files of music are larger than what else is sent. */
-const MOST_BYTES = 10_000_000
+const MAX_BYTES = 10_000_000
 
 export default route('POST /api/files/read', async ({ event }) =>
-  thread('open', { bytes: await readBytes(event, MOST_BYTES) }),
+  thread('open', { bytes: await readBytes(event, MAX_BYTES) }),
 )

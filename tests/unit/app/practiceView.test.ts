@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { completeRecipe } from '#core/instrument'
 import { dateOf, dayOf, gradesBelow, type Help, prepare, targetsFor, wouldHelp } from '#core/practice'
-import { askedGrade, atomsOf, drawOf, gradeOf, gradeSet, recipesForMissing, USUAL_POLICIES } from '#core/syllabus'
+import { askedGrade, atomsOf, drawOf, gradeOf, gradeSet, recipesForMissing, DEFAULT_POLICIES } from '#core/syllabus'
 import { keptBy, triedOn } from '~/practice/trial'
 import { preparationIn, viewOf } from '#shared/practiceView'
 import corvane from '../../../demo/syllabi/corvane-piano.json'
@@ -136,7 +136,7 @@ describe('what is tried on', () => {
     const grade = gradeOf(board, '5')
     const own = recipesForMissing(board, gradeSet(board, '5', [])).map((each) => completeRecipe(each))
     const draw = drawOf(askedGrade(board, grade), atomsOf(board, grade), gradeSet(board, '5', own))
-    const instead = gradesBelow(board, '5', own, USUAL_POLICIES)
+    const instead = gradesBelow(board, '5', own, DEFAULT_POLICIES)
     const graded = practiceFile({ studies: own, draw, instead, aim: { minutesADay: 8 } })
     const now = preparationIn(graded)
     const grades = instead.map(({ studies: all, ...other }) => ({ ...other, targets: targetsFor(all, other.draw) }))

@@ -12,7 +12,7 @@ import {
   type Marking,
   recipesForMissing,
   resultOf,
-  USUAL_MARKING,
+  DEFAULT_MARKING,
 } from '#core/syllabus'
 import corvane from '../../../demo/syllabi/corvane-piano.json'
 import { drawPattern } from '../../../core/syllabus/drawn'
@@ -271,7 +271,7 @@ describe('marks', () => {
   })
 
   it('fall into bands at common fractions where a board does not say its own', () => {
-    const bands = USUAL_MARKING.bands.map(({ least }) => least / USUAL_MARKING.total)
+    const bands = DEFAULT_MARKING.bands.map(({ least }) => least / DEFAULT_MARKING.total)
     expect(bands).toEqual([0.87, 0.75, 0.6, 0])
   })
 })

@@ -15,7 +15,7 @@ import {
   practiceOrder,
   recipesForMissing,
   type Syllabus,
-  USUAL_POLICIES,
+  DEFAULT_POLICIES,
   whereAsked,
 } from '#core/syllabus'
 import { acceptedOf, realise } from '#core/realise'
@@ -304,6 +304,6 @@ describe('where things stand', () => {
       words: 'F♯ major, hands together, three octaves',
     })
     expect(askedGrade(board, grade).groups).toHaveLength(5)
-    expect(USUAL_POLICIES.togetherForSeparate).toBe(false)
+    expect(DEFAULT_POLICIES.togetherForSeparate).toBe(false)
   })
 })

@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
 import { crossingsOf, lineFor, playersIn, realise } from '#core/realise'
 import { type Faces, type Page, PAPERS, type Sheet, type SheetLook, sheetPages } from '#paper'
-import { USUAL_LOOK } from '#shared/paper/asked'
+import { DEFAULT_LOOK } from '#shared/paper/asked'
 import { faces as loaded } from '../../support/faces'
 
 let faces: Faces
@@ -31,7 +31,7 @@ const sheetOf = (some: Partial<SheetLook> = {}, paper: Sheet['paper'] = 'a4', as
     return { study, title: `Study ${at + 1} in E♭`, tempo: '♩ = 60 in eighths', heads: [], tempi: [40, 50, 60] }
   }),
   paper,
-  look: { ...USUAL_LOOK, ...some },
+  look: { ...DEFAULT_LOOK, ...some },
 })
 const textsOf = (pages: readonly Page[], face?: string): string[] =>
   pages.flatMap(({ drawn }) =>

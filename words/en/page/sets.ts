@@ -126,7 +126,7 @@ export const sets = {
   'sets.exam.draw-no-2': 'Draw no.',
   'sets.exam.draw': 'Draw',
   'sets.exam.the-same-number-draws': 'The same number draws the same exam, as long as set and list stay.',
-  'sets.exam.the-draw-s-number': 'The draw’s number is a whole number from 1 to {MOST_SEED}.',
+  'sets.exam.the-draw-s-number': 'The draw’s number is a whole number from 1 to {MAX_SEED}.',
   'sets.exam.mock-exam': '{name}, mock exam',
   'sets.exam.mock-exam-tactum': 'Mock exam · Tactum',
   'sets.index.fetching-the-set': 'fetching the set …',

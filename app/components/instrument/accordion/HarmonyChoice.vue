@@ -19,9 +19,9 @@ const harmonies = HARMONIES.map((value) => ({
   words: t('accordion.harmony', { harmony: value }),
   note: t('accordion.harmony.note', { harmony: value }),
 }))
-const USUAL: readonly Degree[] = ['I', 'I', 'V7', 'I']
+const DEFAULT: readonly Degree[] = ['I', 'I', 'V7', 'I']
 const setHarmony = (harmony: LeftSettings['harmony']): void =>
-  set({ harmony, ...(harmony === 'own' && left.value.bars.length === 0 ? { bars: USUAL } : {}) })
+  set({ harmony, ...(harmony === 'own' && left.value.bars.length === 0 ? { bars: DEFAULT } : {}) })
 const setBar = (at: number, degree: Degree): void =>
   set({ bars: left.value.bars.map((each, bar) => (bar === at ? degree : each)) })
 </script>

@@ -6,7 +6,7 @@ import type { Voices } from '~/sound/voices'
  * in additive synthesis: a full harmonic series that falls slowly, two reeds a few cents apart that beat, an onset as slow
  * as the tongue is heavy, and a tone that lasts as long as the air does.
  */
-const MOST_PARTIALS = 22
+const MAX_PARTIALS = 22
 const APART_CENTS = 4
 const ONSET = { low: 0.055, high: 0.018 }
 const LOUDEST = 0.62
@@ -15,7 +15,7 @@ const RELEASE_SECONDS = 0.06
 const levelOf = (n: number, height: number): number => n ** -(0.95 + 0.55 * height) * (n % 2 === 0 ? 0.82 : 1)
 
 function addReed(out: Float32Array, base: number, height: number, sampleRate: number, loud: number): void {
-  for (let n = 1; n <= MOST_PARTIALS; n++) {
+  for (let n = 1; n <= MAX_PARTIALS; n++) {
     const frequency = base * n
     if (frequency > sampleRate * 0.42) break
     const turn = (2 * Math.PI * frequency) / sampleRate

@@ -8,7 +8,7 @@ import type { Voices } from '~/sound/voices'
  */
 const STIFFNESS = { low: 0.00012, high: 0.0009 }
 const HAMMER = 8
-const MOST_PARTIALS = 24
+const MAX_PARTIALS = 24
 const DETUNE_CENTS = 0.9
 
 function partialsOf(midi: number, sampleRate: number): Partial[] {
@@ -16,7 +16,7 @@ function partialsOf(midi: number, sampleRate: number): Partial[] {
   const height = Math.min(1, Math.max(0, (midi - 21) / 87))
   const stiffness = STIFFNESS.low + (STIFFNESS.high - STIFFNESS.low) * height ** 2
   const partials: Partial[] = []
-  for (let n = 1; n <= MOST_PARTIALS; n++) {
+  for (let n = 1; n <= MAX_PARTIALS; n++) {
     const frequency = base * n * Math.sqrt(1 + stiffness * n * n)
     if (frequency > sampleRate * 0.42) break
     const brightness = n ** -(1.1 + 0.5 * height)

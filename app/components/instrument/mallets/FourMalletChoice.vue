@@ -4,7 +4,7 @@ import {
   LONG_FIGURES,
   permutations,
   strokeTypes,
-  USUAL_FIGURES,
+  DEFAULT_FIGURES,
   type Mallets,
   REACH_RANGE,
   strokesOf,
@@ -27,7 +27,7 @@ const groups = computed(() => {
   }
   return [...byStroke].map(([words, figures]) => ({ words, figures }))
 })
-const usual = new Set<string>(USUAL_FIGURES)
+const usual = new Set<string>(DEFAULT_FIGURES)
 const typed = ref(props.mallets.figure)
 watch(
   () => props.mallets.figure,

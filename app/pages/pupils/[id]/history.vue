@@ -20,7 +20,7 @@ useHead({ title: () => t('practice.history.page', { name: pupil.value?.name ?? '
 
 const rows = computed(() => practice.view?.rows ?? [])
 const [study, kind, outcome] = [ref(''), ref(''), ref('')]
-const MOST = 200
+const MAX = 200
 const counting = computed(() => new Set(standingEntries(practice.record).map(({ id }) => id)))
 /** The study of the set that an entry is about: its own sheet, else one for the same hands, else one that they have a part in. */
 function rowFor(entry: KeptEntry): Row | null {
@@ -95,7 +95,7 @@ function correct(entry: KeptEntry, some: Partial<Told>): void {
           </p>
           <ul class="mt-3 border border-rule bg-sheet p-4 text-[14px]">
             <EntryLine
-              v-for="entry in found.slice(0, MOST)"
+              v-for="entry in found.slice(0, MAX)"
               :key="entry.id"
               :entry="entry"
               :recipe="entry.study"
@@ -104,8 +104,8 @@ function correct(entry: KeptEntry, some: Partial<Told>): void {
               @correct="(some) => correct(entry, some)"
             />
             <li v-if="found.length === 0" class="quiet aside">{{ t('practice.history.none') }}</li>
-            <li v-if="found.length > MOST" class="quiet">
-              {{ t('practice.history.further', { count: found.length - MOST }) }}
+            <li v-if="found.length > MAX" class="quiet">
+              {{ t('practice.history.further', { count: found.length - MAX }) }}
             </li>
           </ul>
         </section>

@@ -29,8 +29,8 @@ const takenUp = ref<number | null>(null)
 const drawnOtherwise = ref(false)
 
 /** A draw's number: short enough to be written down, so that the same exam can be held again. */
-const MOST_SEED = 99_999
-const anySeed = (): number => 1 + Math.floor(Math.random() * MOST_SEED)
+const MAX_SEED = 99_999
+const anySeed = (): number => 1 + Math.floor(Math.random() * MAX_SEED)
 
 onMounted(() =>
   guarded(async () => {
@@ -43,8 +43,8 @@ onMounted(() =>
 )
 async function draw(): Promise<void> {
   const number = Number(typed.value)
-  if (!Number.isInteger(number) || number < 1 || number > MOST_SEED) {
-    error.value = t('sets.exam.the-draw-s-number', { MOST_SEED })
+  if (!Number.isInteger(number) || number < 1 || number > MAX_SEED) {
+    error.value = t('sets.exam.the-draw-s-number', { MAX_SEED })
     return
   }
   seed.value = number

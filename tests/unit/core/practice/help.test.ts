@@ -11,7 +11,7 @@ import {
   targetsFor,
   wouldHelp,
 } from '#core/practice'
-import { askedGrade, atomsOf, drawOf, gradeOf, gradeSet, recipesForMissing, USUAL_POLICIES } from '#core/syllabus'
+import { askedGrade, atomsOf, drawOf, gradeOf, gradeSet, recipesForMissing, DEFAULT_POLICIES } from '#core/syllabus'
 import corvane from '../../../../demo/syllabi/corvane-piano.json'
 import { syllabusOf } from '../../../../shared/schemas'
 import { entryOf, prepared, someStudies, TODAY } from '../../../support/practice'
@@ -66,7 +66,7 @@ describe('what would help', () => {
   })
 
   describe('by a list', () => {
-    const examined = { list: board, grade: 'initial', policies: USUAL_POLICIES }
+    const examined = { list: board, grade: 'initial', policies: DEFAULT_POLICIES }
     const { studies } = gradeStudies('initial')
     // some were played once, and are known a little still
     const record = studies.slice(0, 4).map((study) => entryOf(study, dateOf(NOW - 5)))
@@ -107,7 +107,7 @@ describe('what would help', () => {
     const studies = gradeStudies('5')
     const own = { ...tight, ...studies }
     const preparation = prepared(own)
-    const grades = gradesBelow(board, '5', studies.studies, USUAL_POLICIES).map(({ studies: all, ...other }) => ({
+    const grades = gradesBelow(board, '5', studies.studies, DEFAULT_POLICIES).map(({ studies: all, ...other }) => ({
       ...other,
       targets: targetsFor(all, other.draw),
     }))

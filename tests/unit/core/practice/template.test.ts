@@ -6,7 +6,7 @@ import { entryOf, someStudies, TODAY } from '../../../support/practice'
 import { runs } from '../../../support/runs'
 
 /** A study of each family as it usually is. */
-const USUAL = families().map(({ instruments: [first] }) =>
+const DEFAULT = families().map(({ instruments: [first] }) =>
   completeRecipe({ instrument: first!.id, material: { tonic: 'D', kind: 'major' }, octaves: 2 }),
 )
 const NEEDED = ['tempo', 'cold']
@@ -25,7 +25,7 @@ const anyTemplate = (recipe: Recipe) => {
 }
 
 describe('a teacher’s own way through a study', () => {
-  it.each(USUAL.map((recipe) => [familyOf(recipe).id, recipe] as const))(
+  it.each(DEFAULT.map((recipe) => [familyOf(recipe).id, recipe] as const))(
     'has its stages in its order, with its minutes: %s',
     (_, recipe) => {
       fc.assert(
