@@ -1,4 +1,4 @@
-import { compareStudies, differenceTold } from '#core/compare'
+import { compareStudies, differenceMessage } from '#core/compare'
 import { realise } from '#core/realise'
 import { recipeOf } from '#shared/schemas'
 import type { Answer } from './lines'
@@ -11,5 +11,5 @@ export function compareLine(value: unknown): Answer {
   }
   const [a, b] = value.map((recipe) => realise(recipeOf(recipe), {}, 0))
   const differences = compareStudies(a!, b!)
-  return { titles: [a!.title, b!.title], ...differences, words: differenceTold(a!, b!, differences) }
+  return { titles: [a!.title, b!.title], ...differences, words: differenceMessage(a!, b!, differences) }
 }

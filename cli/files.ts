@@ -1,26 +1,26 @@
 import { readFileSync } from 'node:fs'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import type { Syllabus } from '#core/syllabus'
 import { parsedJson, syllabusOf } from '#shared/schemas'
 import { previewCsv, textOf } from '#shared/syllabusCsv'
 import { refuse } from './messages'
 import { refused, said } from './said'
 
-/** Reads a file's text. @throws RecipeError naming the option */
+/** Reads a file's text. @throws DomainError naming the option */
 function readText(file: string | undefined, option: string): string {
   if (!file) throw refuse('option.missing', { option, wanted: 'file' }, option)
   try {
     return textOf(readFileSync(file)).replace(/^\uFEFF/, '')
   } catch (error) {
-    if (error instanceof RecipeError) throw error
+    if (error instanceof DomainError) throw error
     throw refuse('file', { file, why: (error as Error).message }, option)
   }
 }
 
-/** Reads a JSON file. @throws RecipeError naming the option, or `json` */
+/** Reads a JSON file. @throws DomainError naming the option, or `json` */
 export const readJsonFile = (file: string | undefined, option: string): unknown => parsedJson(readText(file, option))
 
-/** Reads a syllabus from JSON or CSV. @throws RecipeError naming the field; for CSV also the line */
+/** Reads a syllabus from JSON or CSV. @throws DomainError naming the field; for CSV also the line */
 export function readSyllabus(file: string | undefined, option: string): Syllabus {
   const text = readText(file, option)
   if (/^\s*[{[]/.test(text) || file!.endsWith('.json')) return syllabusOf(parsedJson(text))
@@ -36,7 +36,7 @@ export async function guarded(output: NodeJS.WritableStream, work: () => void | 
     await work()
     return 0
   } catch (error) {
-    if (!(error instanceof RecipeError)) throw error
+    if (!(error instanceof DomainError)) throw error
     output.write(`${JSON.stringify(refused(error))}\n`)
     return 1
   }

@@ -1,7 +1,7 @@
 import { parseArgs } from 'node:util'
 import { gradeSet, placeSet, type Policies, DEFAULT_POLICIES } from '#core/syllabus'
 import { policiesOf, setFileOf } from '#shared/schemas'
-import { questionTold } from '#shared/reader'
+import { questionMessage } from '#shared/reader'
 import { solverMeans } from '#shared/solver'
 import { ENGLISH } from '#words/english'
 import { answered, readJsonFile, readSyllabus } from './files'
@@ -34,6 +34,6 @@ export const grade = (args: readonly string[], output: NodeJS.WritableStream): P
       throw refuse('option.missing', { option: 'grade', wanted: 'grade' }, 'grade')
     }
     const report = gradeSet(syllabus, options.grade, studies, policies, means)
-    const asked = (open: string) => questionTold(open, ENGLISH)
+    const asked = (open: string) => questionMessage(open, ENGLISH)
     return { ...report, entries: report.entries.map((entry) => ({ ...entry, open: entry.open.map(asked) })) }
   })

@@ -1,5 +1,5 @@
 import { createInterface } from 'node:readline'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { parsedJson } from '#shared/schemas'
 import { refuse } from './messages'
 import { refused, said } from './said'
@@ -22,7 +22,7 @@ function answerTo(
     }
     return { result: said(answer(parsedJson(line))), ok: true }
   } catch (error) {
-    if (error instanceof RecipeError) return { result: refused(error), ok: false }
+    if (error instanceof DomainError) return { result: refused(error), ok: false }
     throw error
   }
 }

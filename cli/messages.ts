@@ -1,4 +1,4 @@
-import { type Message, refusal } from '#core/message'
+import { type Message, errorMaker } from '#core/message'
 import type { WordedErrors } from '#words'
 
 /** What the terminal refuses. */
@@ -15,4 +15,4 @@ interface Refusals {
   csv: { line: number; said: Message }
   'line.size': null
 }
-export const refuse = refusal<WordedErrors<Refusals>>()
+export const refuse = errorMaker<WordedErrors<Refusals>>()

@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { type Bundle, FORMAT_IDS, type FormatId, formatOf, openFile, type Piece, studiesIn } from '#core/formats'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { inEnglish } from '#shared/english'
@@ -18,7 +18,7 @@ async function readAll(input: NodeJS.ReadableStream): Promise<string> {
   return Buffer.concat(chunks).toString('utf8')
 }
 
-/** The studies on standard input: recipes line by line, or a set. @throws RecipeError naming the line and the field */
+/** The studies on standard input: recipes line by line, or a set. @throws DomainError naming the line and the field */
 function recipesIn(text: string): { title: string | null; recipes: RecipeInput[] } {
   const lines = text.split(/\r?\n/).filter((line) => line.trim() !== '')
   const [first] = lines
@@ -37,7 +37,7 @@ function atLine<T>(line: number, work: () => T): T {
   try {
     return work()
   } catch (error) {
-    if (error instanceof RecipeError) throw error.at(`line ${line}${error.path ? `: ${error.path}` : ''}`)
+    if (error instanceof DomainError) throw error.at(`line ${line}${error.path ? `: ${error.path}` : ''}`)
     throw error
   }
 }
@@ -177,7 +177,7 @@ function bytesOf(file: string | undefined): Uint8Array {
   }
 }
 
-/** The studies of a file of our own JSON; null where it is none. @throws RecipeError naming the field */
+/** The studies of a file of our own JSON; null where it is none. @throws DomainError naming the field */
 function ownStudies(bytes: Uint8Array): { title: string; recipe: RecipeInput }[] | null {
   if (!/^\uFEFF?\s*[{[]/.test(new TextDecoder('utf-8').decode(bytes.slice(0, 200)))) return null
   const value = parsedJson(textOf(bytes).replace(/^\uFEFF/, ''))
@@ -198,7 +198,7 @@ export async function importMusic(args: readonly string[], output: NodeJS.Writab
     }
     return 0
   } catch (error) {
-    if (!(error instanceof RecipeError)) throw error
+    if (!(error instanceof DomainError)) throw error
     line(refused(error))
     return 1
   }

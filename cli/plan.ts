@@ -6,7 +6,7 @@ import {
   examDraw,
   type GradeInstead,
   gradesBelow,
-  helpTold,
+  helpMessage,
   type LeavingOut,
   preparationFor,
   prepare,
@@ -84,12 +84,12 @@ function answerOf(preparation: Preparation, prepared: Prepared, told: Prescribed
       ...help,
       ...('exam' in help ? { exam: dateOf(help.exam) } : {}),
       chance: rounded(help.chance),
-      words: helpTold(help),
+      words: helpMessage(help),
     })),
   }
 }
 
-/** The plan to an exam, with how the studies stand and whether it will do. @throws RecipeError naming the field */
+/** The plan to an exam, with how the studies stand and whether it will do. @throws DomainError naming the field */
 export function planLine(value: unknown): Answer {
   const request = planRequestOf(value)
   const record = request.record.map(entryOf)

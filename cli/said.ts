@@ -1,4 +1,4 @@
-import type { RecipeError } from '#core/message'
+import type { DomainError } from '#core/message'
 import { ENGLISH_READER, worded } from '#shared/english'
 import { toldDeep } from '#shared/reader'
 
@@ -6,4 +6,4 @@ import { toldDeep } from '#shared/reader'
 export const said = (answer: object): object => toldDeep(answer, ENGLISH_READER) as object
 
 /** A refusal as the terminal prints it: code, sentence, field. */
-export const refused = (error: RecipeError): object => ({ error: said(worded(error.toFault())) })
+export const refused = (error: DomainError): object => ({ error: said(worded(error.toData())) })

@@ -3,12 +3,12 @@ import { parseArgs } from 'node:util'
 import { parseRequirement } from '#core/call'
 import { atomsOf, completeEntry } from '#core/syllabus'
 import { ENGLISH } from '#words/english'
-import { questionTold } from '#shared/reader'
+import { questionMessage } from '#shared/reader'
 import { answered, readSyllabus } from './files'
 import { refuse } from './messages'
 import { said } from './said'
 
-const asked = (code: string) => ({ code, text: questionTold(code, ENGLISH) })
+const asked = (code: string) => ({ code, text: questionMessage(code, ENGLISH) })
 
 /** A list file, JSON or CSV: how many atoms each grade comes to, what its lines leave open, what was not read of them. */
 function checked(file: string | undefined): object {

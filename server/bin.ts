@@ -1,11 +1,11 @@
 import type { Trashed } from '#shared/api'
 import { getPupil, getSyllabus, getTrashed, inTransaction, type Pool, restoreTrashed } from './db'
 import { refuse } from './messages'
-import { notFound, Refusal } from './refusal'
+import { notFound, HttpError } from './httpError'
 
 /**
  * Restores a pupil, a set, a mock exam or a list as it was.
- * @throws Refusal 404, or 409 where a list has its id by now, or what is restored belongs to a pupil in the trash
+ * @throws HttpError 404, or 409 where a list has its id by now, or what is restored belongs to a pupil in the trash
  */
 export function restore(pool: Pool, studio: number, id: string): Promise<Pick<Trashed, 'what' | 'id'>> {
   return inTransaction(pool, async (db) => {
@@ -14,9 +14,9 @@ export function restore(pool: Pool, studio: number, id: string): Promise<Pick<Tr
     const { what } = stored
     const { row } = stored.document
     if (what === 'syllabus' && (await getSyllabus(db, studio, row.id)))
-      throw new Refusal(409, refuse('syllabus.exists', { id: row.id }, 'id').toFault())
+      throw new HttpError(409, refuse('syllabus.exists', { id: row.id }, 'id').toData())
     if (row.pupil_id && !(await getPupil(db, studio, row.pupil_id)))
-      throw new Refusal(409, refuse('pupil.gone', {}, 'id').toFault())
+      throw new HttpError(409, refuse('pupil.gone', {}, 'id').toData())
     await restoreTrashed(db, studio, id, stored)
     return { what, id: row.id }
   })

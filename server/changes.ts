@@ -14,7 +14,7 @@ import {
   updateStudy,
 } from './db'
 import { refuse } from './messages'
-import { notFound, stale } from './refusal'
+import { notFound, stale } from './httpError'
 import { changedIn } from './work'
 
 type Some = Partial<RecipeInput>
@@ -39,7 +39,7 @@ async function previewed(db: Db, studio: number, studies: readonly Study[], some
   }
 }
 
-/** What a change would make of some studies; nothing is stored. @throws RecipeError for more than is done at once */
+/** What a change would make of some studies; nothing is stored. @throws DomainError for more than is done at once */
 export async function previewChange(
   pool: Pool,
   studio: number,
@@ -49,7 +49,7 @@ export async function previewChange(
   return previewed(pool, studio, await studiesNamed(pool, studio, ids), some)
 }
 
-/** What a pupil's studies would be if they were made the way the pupil plays. @throws Refusal 404 */
+/** What a pupil's studies would be if they were made the way the pupil plays. @throws HttpError 404 */
 export async function previewForPupil(pool: Pool, studio: number, id: string): Promise<ChangePreview> {
   const pupil = await getPupil(pool, studio, id)
   if (!pupil) throw notFound('pupil')
@@ -58,7 +58,7 @@ export async function previewForPupil(pool: Pool, studio: number, id: string): P
   return previewed(pool, studio, own, pupil.preferences.settings ?? {})
 }
 
-/** The study as it was seen. @throws Refusal 404, 409 */
+/** The study as it was seen. @throws HttpError 404, 409 */
 async function seen(db: Db, studio: number, { id, version }: Pick<Study, 'id' | 'version'>): Promise<Study> {
   const study = await getStudy(db, studio, id)
   if (!study) throw notFound('study')
@@ -68,7 +68,7 @@ async function seen(db: Db, studio: number, { id, version }: Pick<Study, 'id' | 
 
 /**
  * Changes several studies at once, all or none, over the versions that were seen.
- * @throws Refusal 404, 409; RecipeError where one of them cannot be so
+ * @throws HttpError 404, 409; DomainError where one of them cannot be so
  */
 export async function changeMany(
   pool: Pool,
@@ -94,7 +94,7 @@ export async function changeMany(
   })
 }
 
-/** Takes a change back, but for what was worked on since. @throws Refusal 404 */
+/** Takes a change back, but for what was worked on since. @throws HttpError 404 */
 export function undoChange(pool: Pool, studio: number, id: string): Promise<{ back: number; stay: number }> {
   return inTransaction(pool, async (db) => {
     const before = await takeChange(db, studio, id)

@@ -1,7 +1,7 @@
 import { alters, altered, movesNotes, type RecipeInput } from '#core/instrument'
-import { type Message, RecipeError } from '#core/message'
+import { type Message, DomainError } from '#core/message'
 import { acceptedOf, departures, realise } from '#core/realise'
-import { faultMessage } from '#words'
+import { errorMessage } from '#words'
 import type { StudyContent } from './db'
 
 /** What a study would be with some of it changed, or why it cannot be. */
@@ -26,7 +26,7 @@ export function changedStudy({ recipe, accepted }: StudyContent, change: Partial
     const content = { recipe: study.recipe, accepted: acceptedOf(study) }
     return { title: study.title, content, marks, wrong: null }
   } catch (error) {
-    if (!(error instanceof RecipeError)) throw error
-    return { title: null, content: null, marks: null, wrong: faultMessage(error) }
+    if (!(error instanceof DomainError)) throw error
+    return { title: null, content: null, marks: null, wrong: errorMessage(error) }
   }
 }

@@ -19,7 +19,7 @@ import { refuse } from './messages'
 import { policiesOf, setFor, syllabusFor } from './sets'
 import { answerTo } from './work'
 
-/** What is drawn from a set's grade for a seed, and how its board marks. @throws RecipeError where it has no grade */
+/** What is drawn from a set's grade for a seed, and how its board marks. @throws DomainError where it has no grade */
 export async function drawFor(db: Db, studio: number, set: StudySet, seed: number) {
   if (!set.syllabusId || !set.gradeId) throw refuse('set.grade', {}, 'gradeId')
   const { document } = await syllabusFor(db, studio, set.syllabusId)
@@ -71,7 +71,7 @@ function checkDrawn(items: readonly DrawnItem[], { expected, marks }: Held): voi
   if (marks.length !== items.length) throw refuse('marks.count', { count: items.length }, 'marks')
 }
 
-/** Keeps a mock exam in the pupil's record. @throws Refusal 404, RecipeError naming the mark */
+/** Keeps a mock exam in the pupil's record. @throws HttpError 404, DomainError naming the mark */
 export const keepExam = (pool: Pool, studio: number, held: Held): Promise<Exam> =>
   inTransaction(pool, (db) => holdExam(db, studio, held))
 

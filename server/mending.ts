@@ -1,4 +1,4 @@
-import { type Message, RecipeError } from '#core/message'
+import { type Message, DomainError } from '#core/message'
 import type { AtomReport, Mend } from '#core/syllabus'
 import type { RecipeInput } from '#core/instrument'
 import type { Restored, Study, StudySet, Undo } from '#shared/api'
@@ -15,8 +15,8 @@ import {
   type StudyContent,
   updateStudy,
 } from './db'
-import { refuse, tell } from './messages'
-import { notFound, stale } from './refusal'
+import { refuse, serverMessage } from './messages'
+import { notFound, stale } from './httpError'
 import { policiesOf, setFor, syllabusFor, withStudies } from './sets'
 import { contentOf } from './studies'
 import { answerTo } from './work'
@@ -33,7 +33,7 @@ function playable(recipe: RecipeInput) {
   try {
     return contentOf(recipe)
   } catch (error) {
-    if (!(error instanceof RecipeError) || !recipe.pins?.length) throw error
+    if (!(error instanceof DomainError) || !recipe.pins?.length) throw error
     return contentOf({ ...recipe, pins: [] })
   }
 }
@@ -48,7 +48,7 @@ interface Mending {
   readonly content: StudyContent
 }
 
-/** @throws Refusal 404; RecipeError where the atom is not near, the set has no grade or the mend cannot be played */
+/** @throws HttpError 404; DomainError where the atom is not near, the set has no grade or the mend cannot be played */
 async function mendingFor(pool: Pool, studio: number, id: string, atomId: string, version: number): Promise<Mending> {
   const { set, document, gradeId } = await inSnapshot(pool, async (db) => {
     const set = await setFor(db, studio, id)
@@ -93,7 +93,7 @@ async function added(db: Db, studio: number, { set, version, study, content }: M
 
 /**
  * Does what mends one near miss, whole or not at all.
- * @throws Refusal 404, 409; RecipeError where there is nothing to mend or it cannot be played
+ * @throws HttpError 404, 409; DomainError where there is nothing to mend or it cannot be played
  */
 export async function mendAtom(
   pool: Pool,
@@ -106,13 +106,13 @@ export async function mendAtom(
   const { mend, atom } = mending
   const work = mend.manner === 'alter' ? altered : added
   const done = await inTransaction(pool, (db) => work(db, studio, mending))
-  return { ...done, told: tell('mended', { mend: mend.words, atom: atom.words }) }
+  return { ...done, told: serverMessage('mended', { mend: mend.words, atom: atom.words }) }
 }
 
 /**
  * Puts a set back as it was before a study was mended or added. A study that was made and worked on since is not lost: it
  * goes to the bin, and its title is told.
- * @throws Refusal 404, 409; RecipeError
+ * @throws HttpError 404, 409; DomainError
  */
 export function restoreSet(pool: Pool, studio: number, id: string, undo: Undo, version: number): Promise<Restored> {
   const studies = undo.studies.map((study) => ({ ...study, content: contentOf(study.recipe, study.accepted) }))

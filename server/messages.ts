@@ -1,4 +1,4 @@
-import { type Message, refusal, teller, type ListParam } from '#core/message'
+import { type Message, errorMaker, messageMaker, type ListParam } from '#core/message'
 import type { Worded, WordedErrors } from '#words'
 
 /** What a request may ask for that there is not. */
@@ -43,7 +43,7 @@ interface Refusals {
   'tags.most': { most: number }
   'study.in-set': { titles: ListParam }
 }
-export const refuse = refusal<WordedErrors<Refusals>>()
+export const refuse = errorMaker<WordedErrors<Refusals>>()
 
 /** What the services say of what they did. */
 interface Said {
@@ -56,7 +56,7 @@ interface Said {
   'calendar.exam': { title: string }
   'list.version': { title: Message; version: number }
 }
-export const tell = teller<Worded<Said>>()
+export const serverMessage = messageMaker<Worded<Said>>()
 
 /** A name that somebody gave, in a sentence. */
-export const quoted = (text: string): Message => tell('quoted', { text })
+export const quoted = (text: string): Message => serverMessage('quoted', { text })

@@ -1,15 +1,15 @@
 import { type Bundle, formatOf, type FoundStudy, openFile, studiesIn } from '#core/formats'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import type { FilePreview, FoundInFile } from '#shared/api'
 import { inEnglish } from '#shared/english'
 import { type FileAsked, isSetFile, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
 import { textOf } from '#shared/syllabusCsv'
-import { faultMessage } from '#words'
+import { errorMessage } from '#words'
 
 /**
  * A file of some studies in a format.
- * @throws RecipeError naming the study that cannot be realised
+ * @throws DomainError naming the study that cannot be realised
  */
 export function writtenFile({ format, title, studies, strokes }: Omit<FileAsked, 'ids'>): string | Uint8Array {
   const pieces = studies.map(({ recipe, accepted = {} }, at): Bundle['pieces'][number] => {
@@ -17,7 +17,7 @@ export function writtenFile({ format, title, studies, strokes }: Omit<FileAsked,
       const study = realise(recipe, accepted, 0)
       return { study, title: inEnglish(study.title) }
     } catch (error) {
-      if (error instanceof RecipeError) throw error.at(`studies[${at}].${error.path}`)
+      if (error instanceof DomainError) throw error.at(`studies[${at}].${error.path}`)
       throw error
     }
   })
@@ -30,12 +30,12 @@ function previewed({ recipe, known, title, unplayable = false }: FoundStudy): Fo
     const study = realise(recipe, {}, 0)
     return { title, known, unplayable, told: study.title, recipe: study.recipe, wrong: null }
   } catch (error) {
-    if (!(error instanceof RecipeError)) throw error
-    return { title, known, unplayable, told: null, recipe: null, wrong: faultMessage(error) }
+    if (!(error instanceof DomainError)) throw error
+    return { title, known, unplayable, told: null, recipe: null, wrong: errorMessage(error) }
   }
 }
 
-/** Our own JSON: a study, a set, or a list, which is brought in elsewhere. @throws RecipeError naming the field */
+/** Our own JSON: a study, a set, or a list, which is brought in elsewhere. @throws DomainError naming the field */
 function ownFile(text: string): FilePreview {
   const value = parsedJson(text)
   if ((value as { format?: unknown } | null)?.format === 'tactum-syllabus/1')
@@ -49,7 +49,7 @@ const LIST = /^\uFEFF?(:|"?(words|keys|kinds|grade|group)"?[,;\t])|^\uFEFF?"?wor
 
 /**
  * What a file is, and what of it could be kept; nothing is stored.
- * @throws RecipeError where it is of no format that is read, or broken
+ * @throws DomainError where it is of no format that is read, or broken
  */
 export function previewMusic(bytes: Uint8Array): FilePreview {
   const start = new TextDecoder('utf-8').decode(bytes.slice(0, 200))

@@ -5,7 +5,7 @@ import { fileName } from '#shared/fileName'
 import { type Db, getSets, type Pool, studiesNamed } from './db'
 import { refuse } from './messages'
 import { practiceOf } from './practice'
-import { notFound } from './refusal'
+import { notFound } from './httpError'
 import { thread, weighed } from './work'
 
 type Out = Extract<PaperAsked, { readonly sheet: 'studies' }>['studies'][number]
@@ -19,7 +19,7 @@ interface Some {
 
 const outOf = ({ recipe, accepted }: Out): Out => ({ recipe, ...(accepted && { accepted }) })
 
-/** @throws Refusal 404 */
+/** @throws HttpError 404 */
 async function setsOut(db: Db, studio: number, ids: readonly string[]): Promise<Some[]> {
   const found = new Map((await getSets(db, studio, ids)).map((set) => [set.id, set]))
   return ids.map((id) => {
@@ -29,7 +29,7 @@ async function setsOut(db: Db, studio: number, ids: readonly string[]): Promise<
   })
 }
 
-/** What is to stand on sheets of studies, sheet by sheet. @throws Refusal where there is nothing to print */
+/** What is to stand on sheets of studies, sheet by sheet. @throws HttpError where there is nothing to print */
 async function someOf(db: Db, studio: number, wanted: PaperWanted): Promise<Some[]> {
   const { sets, ids, title, studies } = wanted
   const sheets =
@@ -48,7 +48,7 @@ async function someOf(db: Db, studio: number, wanted: PaperWanted): Promise<Some
   return sheets
 }
 
-/** The one sheet that is wanted. @throws Refusal where it is not said of what */
+/** The one sheet that is wanted. @throws HttpError where it is not said of what */
 async function askedOf(pool: Pool, studio: number, wanted: PaperWanted): Promise<PaperAsked> {
   const { sheet, size, look, chart, worksheet, sets } = wanted
   if (sheet === 'chart') return { sheet, size, chart: chart! }
@@ -63,7 +63,7 @@ async function askedOf(pool: Pool, studio: number, wanted: PaperWanted): Promise
   return sheet === 'cards' ? { sheet, size, ...some! } : { sheet, size, look, ...some! }
 }
 
-/** A file for each set; two of one name are told apart by a number. @throws Refusal where a set has nothing to print */
+/** A file for each set; two of one name are told apart by a number. @throws HttpError where a set has nothing to print */
 async function zipOf(pool: Pool, studio: number, wanted: PaperWanted): Promise<Uint8Array> {
   const { sheet, size, look } = wanted
   if (sheet !== 'studies' && sheet !== 'cards') throw refuse('paper.zip', {}, 'as')
@@ -79,7 +79,7 @@ async function zipOf(pool: Pool, studio: number, wanted: PaperWanted): Promise<U
   return zipSync(files, { level: 0 })
 }
 
-/** Paper that is wanted, as it is wanted. @throws Refusal, RecipeError naming the field */
+/** Paper that is wanted, as it is wanted. @throws HttpError, DomainError naming the field */
 export async function paperFor(pool: Pool, studio: number, wanted: PaperWanted) {
   if (wanted.as === 'zip') return { as: wanted.as, file: await zipOf(pool, studio, wanted) }
   const asked = await askedOf(pool, studio, wanted)

@@ -35,7 +35,7 @@ import {
   writeRoute,
 } from './db'
 import { refuse } from './messages'
-import { stale } from './refusal'
+import { stale } from './httpError'
 import { packed, templatesOf, writtenOf } from '#shared/preparation'
 import { today } from './record'
 import { policiesOf, setFor, settingsFor, syllabusFor } from './sets'
@@ -87,7 +87,7 @@ async function insteadOf(db: Db, studio: number, set: StudySet, { list }: Graded
   return answerTo('instead', { ...asked, settings: settingsFor(set.pupil, settings) })
 }
 
-/** Everything that the practice of a set is worked out from, of one moment. @throws Refusal 404 */
+/** Everything that the practice of a set is worked out from, of one moment. @throws HttpError 404 */
 export function practiceOf(pool: Pool, studio: number, setId: string): Promise<PracticeFile> {
   return inSnapshot(pool, async (db) => {
     const set = await setFor(db, studio, setId)
@@ -133,7 +133,7 @@ export function readinessOf(
   }
 }
 
-/** Writes an aim; one whose dates are none is refused. @throws Refusal 404, 409 with the aim as it stands */
+/** Writes an aim; one whose dates are none is refused. @throws HttpError 404, 409 with the aim as it stands */
 export function saveAim(pool: Pool, studio: number, setId: string, { version, ...aim }: KeptAim): Promise<KeptAim> {
   return inTransaction(pool, async (db) => {
     const set = await setFor(db, studio, setId)
@@ -226,7 +226,7 @@ export function allProgress(pool: Pool, studio: number): Promise<Progress[]> {
 /** The whole at its tempo, and cold: without them no study is ever ready. */
 const NEEDED = ['tempo', 'cold']
 
-/** @throws RecipeError where a family has no such stage, or one that cannot be left out is */
+/** @throws DomainError where a family has no such stage, or one that cannot be left out is */
 function checkRoute({ family, steps }: KeptRoute): void {
   if (steps.length === 0) return
   const known = families()
@@ -239,7 +239,7 @@ function checkRoute({ family, steps }: KeptRoute): void {
   if (steps.at(-1)!.stage !== 'cold') throw refuse('route.last', {}, 'steps')
 }
 
-/** Writes a way through studies, or with no steps goes back to the usual. @throws Refusal 409 */
+/** Writes a way through studies, or with no steps goes back to the usual. @throws HttpError 409 */
 export function saveRoute(pool: Pool, studio: number, route: KeptRoute): Promise<KeptRoute[]> {
   checkRoute(route)
   return inTransaction(pool, async (db) => {

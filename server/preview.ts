@@ -1,7 +1,7 @@
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { parsedJson, syllabusOf } from '#shared/schemas'
 import { type Preview, previewCsv, type ReadSoFar, textOf, type UsualHead } from '#shared/syllabusCsv'
-import { faultMessage } from '#words'
+import { errorMessage } from '#words'
 
 /** A previewed file: what it would be, and everything that is wrong with it by line. */
 export function previewFile(bytes: Uint8Array, usual: UsualHead, soFar?: ReadSoFar): Preview {
@@ -9,9 +9,9 @@ export function previewFile(bytes: Uint8Array, usual: UsualHead, soFar?: ReadSoF
   try {
     text = textOf(bytes)
   } catch (error) {
-    if (!(error instanceof RecipeError)) throw error
+    if (!(error instanceof DomainError)) throw error
     const line = Number(/\d+/.exec(error.path)?.[0] ?? 0)
-    return { syllabus: null, rows: [], problems: [{ line, field: 'encoding', said: faultMessage(error) }] }
+    return { syllabus: null, rows: [], problems: [{ line, field: 'encoding', said: errorMessage(error) }] }
   }
   return /^\uFEFF?\s*[{[]/.test(text) ? previewJson(text) : previewCsv(text, usual, soFar)
 }
@@ -33,9 +33,9 @@ function previewJson(text: string): Preview {
     )
     return { syllabus, rows, problems: [] }
   } catch (error) {
-    if (!(error instanceof RecipeError)) throw error
+    if (!(error instanceof DomainError)) throw error
     const at = /position (\d+)/.exec(String(error.params.why ?? ''))
     const line = at ? text.slice(0, Number(at[1])).split('\n').length : 0
-    return { syllabus: null, rows: [], problems: [{ line, field: error.path, said: faultMessage(error) }] }
+    return { syllabus: null, rows: [], problems: [{ line, field: error.path, said: errorMessage(error) }] }
   }
 }

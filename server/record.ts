@@ -13,19 +13,19 @@ import {
   type Pool,
 } from './db'
 import { refuse } from './messages'
-import { notFound } from './refusal'
+import { notFound } from './httpError'
 
 /** The day that it is where the server stands, `2026-11-28`. */
 export const today = (): Day => formatISO(new Date(), { representation: 'date' })
 
-/** @throws Refusal 404 */
+/** @throws HttpError 404 */
 async function pupilFor(db: Db, studio: number, id: string) {
   const pupil = await getPupil(db, studio, id)
   if (!pupil) throw notFound('pupil')
   return pupil
 }
 
-/** @throws Refusal 404 */
+/** @throws HttpError 404 */
 export async function recordOf(db: Db, studio: number, pupilId: string): Promise<KeptEntry[]> {
   await pupilFor(db, studio, pupilId)
   return listEntries(db, studio, pupilId)
@@ -35,7 +35,7 @@ export async function recordOf(db: Db, studio: number, pupilId: string): Promise
 export type AskedEntry = Omit<NewEntry, 'study' | 'studyId' | 'hands' | 'octaves'> &
   Partial<Pick<NewEntry, 'study' | 'studyId' | 'hands' | 'octaves'>>
 
-/** Adds to a pupil's record, all of it or nothing; what was added before is not added twice. @throws Refusal 404 */
+/** Adds to a pupil's record, all of it or nothing; what was added before is not added twice. @throws HttpError 404 */
 export function addEntries(
   pool: Pool,
   studio: number,

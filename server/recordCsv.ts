@@ -3,7 +3,7 @@ import { standingEntries } from '#core/practice'
 import { titleOf } from '#core/realise'
 import type { KeptEntry } from '#shared/api'
 import { ENGLISH_READER } from '#shared/english'
-import { say } from '#words'
+import { formatMessage } from '#words'
 
 /** Columns of a record as a table; what was corrected stands in it, marked. */
 const COLUMNS = [
@@ -11,7 +11,7 @@ const COLUMNS = [
   ...['note', 'by', 'counts', 'id', 'corrects'],
 ] as const
 
-function whereTold({ where }: KeptEntry): string {
+function whereMessage({ where }: KeptEntry): string {
   if (!where) return ''
   return 'place' in where ? where.place : `${where.player} ${where.index + 1}`
 }
@@ -20,8 +20,15 @@ function whereTold({ where }: KeptEntry): string {
 export function recordCsv(entries: readonly KeptEntry[]): string {
   const counting = new Set(standingEntries(entries).map(({ id }) => id))
   const rows = entries.map((entry) => [
-    ...[entry.date, entry.kind, say(titleOf(entry.study), ENGLISH_READER), entry.hands, entry.octaves, entry.tempo],
-    ...[entry.outcome, whereTold(entry), entry.stage ?? '', entry.minutes, entry.note, entry.by],
+    ...[
+      entry.date,
+      entry.kind,
+      formatMessage(titleOf(entry.study), ENGLISH_READER),
+      entry.hands,
+      entry.octaves,
+      entry.tempo,
+    ],
+    ...[entry.outcome, whereMessage(entry), entry.stage ?? '', entry.minutes, entry.note, entry.by],
     ...[counting.has(entry.id) ? 'yes' : 'no', entry.id, entry.corrects ?? ''],
   ])
   return Papa.unparse({ fields: [...COLUMNS], data: rows }, { escapeFormulae: true })

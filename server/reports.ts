@@ -49,7 +49,7 @@ async function newerFor({ set, all, before }: Gathered): Promise<Newer | null> {
   return { ...move, syllabusId: own.document.id, title: own.document.title }
 }
 
-/** Holds a set against its grade and places it in every syllabus for its instrument. @throws Refusal 404, RecipeError */
+/** Holds a set against its grade and places it in every syllabus for its instrument. @throws HttpError 404, DomainError */
 export async function reportOf(
   pool: Pool,
   studio: number,

@@ -26,17 +26,17 @@ import {
   type Pool,
 } from './db'
 import { refuse } from './messages'
-import { notFound, stale } from './refusal'
+import { notFound, stale } from './httpError'
 import { answerTo, playableIn } from './work'
 
-/** The list of an id. @throws RecipeError `syllabus.unknown` */
+/** The list of an id. @throws DomainError `syllabus.unknown` */
 export async function syllabusFor(db: Db, studio: number, id: string): Promise<KeptSyllabus> {
   const syllabus = await getSyllabus(db, studio, id)
   if (!syllabus) throw refuse('syllabus.unknown', {}, 'syllabusId')
   return syllabus
 }
 
-/** The set of an id. @throws Refusal 404 */
+/** The set of an id. @throws HttpError 404 */
 export async function setFor(db: Db, studio: number, id: string): Promise<StudySet> {
   const set = await getSet(db, studio, id)
   if (!set) throw notFound('set')
@@ -54,7 +54,7 @@ async function checkContent(db: Db, studio: number, content: SetContent): Promis
   await checkStudies(db, studio, content.studyIds)
 }
 
-/** @throws RecipeError for more than a set holds, or a study that there is not, or that is thrown away */
+/** @throws DomainError for more than a set holds, or a study that there is not, or that is thrown away */
 async function checkStudies(db: Db, studio: number, ids: readonly string[]): Promise<void> {
   if (ids.length > MAX_STUDIES) throw refuse('set.size', { count: ids.length, most: MAX_STUDIES }, 'studyIds')
   const { unknown, binned } = await unfitStudies(db, studio, ids)
@@ -65,7 +65,7 @@ async function checkStudies(db: Db, studio: number, ids: readonly string[]): Pro
 
 /**
  * Writes a set over the version that the writer saw, whole or not at all.
- * @throws Refusal 404, or 409 with the set as it stands; RecipeError for an unknown study, syllabus or grade
+ * @throws HttpError 404, or 409 with the set as it stands; DomainError for an unknown study, syllabus or grade
  */
 export function saveSet(
   pool: Pool,
@@ -83,7 +83,7 @@ export function saveSet(
   })
 }
 
-/** Writes other studies into a set, in this order; the rest of it stays. @throws Refusal 404, 409 */
+/** Writes other studies into a set, in this order; the rest of it stays. @throws HttpError 404, 409 */
 export async function withStudies(
   db: Db,
   studio: number,
@@ -166,7 +166,7 @@ export function orderSet(pool: Pool, studio: number, id: string, by: Order, vers
   })
 }
 
-/** Takes note that a set is what its list asks now. @throws Refusal 404, 409 */
+/** Takes note that a set is what its list asks now. @throws HttpError 404, 409 */
 export function settleSet(pool: Pool, studio: number, id: string, version: number): Promise<StudySet> {
   return inTransaction(pool, async (db) => {
     const set = await setFor(db, studio, id)

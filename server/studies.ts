@@ -1,14 +1,14 @@
-import { type Message, RecipeError, sameMessage } from '#core/message'
+import { type Message, DomainError, sameMessage } from '#core/message'
 import { type Accepted, acceptedOf, realise, type RealisedStudy } from '#core/realise'
 import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
-import { faultMessage } from '#words'
+import { errorMessage } from '#words'
 import type { StudyContent } from './db'
 
 /**
  * Makes a study ready to store: the recipe whole and the fingers that now stand, so that a later engine
  * changes nothing by itself.
  * @param field where the request holds the recipe
- * @throws RecipeError when the recipe cannot be realised or the accepted fingers do not fit it
+ * @throws DomainError when the recipe cannot be realised or the accepted fingers do not fit it
  */
 export function contentOf(recipe: RecipeInput, accepted: Accepted = {}, field = 'recipe'): StudyContent {
   const study = realisedFor(recipe, accepted, field)
@@ -21,17 +21,17 @@ function realisedFor(recipe: RecipeInput, accepted: Accepted, field: string): Re
     // nothing but the fingers is stored: no alternatives are worked out
     return realise(recipe, accepted, 0)
   } catch (error) {
-    if (!(error instanceof RecipeError) || error.path.startsWith('accepted')) throw error
+    if (!(error instanceof DomainError) || error.path.startsWith('accepted')) throw error
     throw error.at(`${field}.${error.path}`)
   }
 }
 
-/** A recipe with nothing left open. @throws RecipeError naming the field, where the request holds the recipe */
+/** A recipe with nothing left open. @throws DomainError naming the field, where the request holds the recipe */
 export function completed(recipe: RecipeInput, field: string): Recipe {
   try {
     return completeRecipe(recipe)
   } catch (error) {
-    if (error instanceof RecipeError) throw error.at(`${field}.${error.path}`)
+    if (error instanceof DomainError) throw error.at(`${field}.${error.path}`)
     throw error
   }
 }
@@ -44,8 +44,8 @@ export function playableOf(recipes: readonly RecipeInput[]): { contents: StudyCo
     try {
       contents.push(contentOf(recipe))
     } catch (error) {
-      if (!(error instanceof RecipeError)) throw error
-      refused.push(faultMessage(error))
+      if (!(error instanceof DomainError)) throw error
+      refused.push(errorMessage(error))
     }
   }
   return { contents, refused: onceEach(refused) }

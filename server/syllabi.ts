@@ -17,20 +17,20 @@ import {
   updateSyllabus,
   type Pool,
 } from './db'
-import { refuse, tell } from './messages'
-import { notFound, Refusal, stale } from './refusal'
+import { refuse, serverMessage } from './messages'
+import { notFound, HttpError, stale } from './httpError'
 import { policiesOf, syllabusFor } from './sets'
 import { answerTo } from './work'
 
-const taken = (id: string): Refusal => new Refusal(409, refuse('syllabus.exists', { id }, 'id').toFault())
+const taken = (id: string): HttpError => new HttpError(409, refuse('syllabus.exists', { id }, 'id').toData())
 
-/** Stores a new list. @throws Refusal 409 where its id is taken */
+/** Stores a new list. @throws HttpError 409 where its id is taken */
 export async function storeSyllabus(db: Db, studio: number, syllabus: Syllabus): Promise<{ id: string }> {
   if (!(await insertSyllabus(db, studio, syllabus))) throw taken(syllabus.id)
   return { id: syllabus.id }
 }
 
-/** A list as it stands. @throws Refusal 404 */
+/** A list as it stands. @throws HttpError 404 */
 export async function documentOf(db: Db, studio: number, id: string): Promise<SyllabusDocument> {
   const kept = await getSyllabus(db, studio, id)
   if (!kept) throw notFound('syllabus')
@@ -38,9 +38,9 @@ export async function documentOf(db: Db, studio: number, id: string): Promise<Sy
   return { syllabus: document, shipped, version, past: await pastVersions(db, studio, id) }
 }
 
-const shipped = (): Refusal => new Refusal(409, refuse('syllabus.shipped', {}, 'id').toFault())
+const shipped = (): HttpError => new HttpError(409, refuse('syllabus.shipped', {}, 'id').toData())
 
-/** Writes a list over the version that the writer saw. @throws Refusal 404, 409; RecipeError where its id is another */
+/** Writes a list over the version that the writer saw. @throws HttpError 404, 409; DomainError where its id is another */
 export function saveSyllabus(
   pool: Pool,
   studio: number,
@@ -57,7 +57,7 @@ export function saveSyllabus(
   })
 }
 
-/** @throws Refusal 404, or 409 where it is shipped or sets are graded by it */
+/** @throws HttpError 404, or 409 where it is shipped or sets are graded by it */
 export function removeSyllabus(pool: Pool, studio: number, id: string): Promise<void> {
   return inTransaction(pool, async (db) => {
     const current = await documentOf(db, studio, id)
@@ -65,13 +65,13 @@ export function removeSyllabus(pool: Pool, studio: number, id: string): Promise<
     const sets = await setsGradedBy(db, studio, id)
     if (sets.length > 0) {
       const named = sets.map(({ pupil, title }) => `${pupil}, ${title}`)
-      throw new Refusal(409, refuse('syllabus.used', { sets: listed(named, 'semicolon') }, 'id').toFault())
+      throw new HttpError(409, refuse('syllabus.used', { sets: listed(named, 'semicolon') }, 'id').toData())
     }
     await moveToTrash(db, studio, 'syllabus', id)
   })
 }
 
-/** Copies a list under another title, as the teacher's own or as the edition that follows. @throws Refusal 404, 409 */
+/** Copies a list under another title, as the teacher's own or as the edition that follows. @throws HttpError 404, 409 */
 export function copySyllabus(
   pool: Pool,
   studio: number,
@@ -133,7 +133,7 @@ export async function differenceOf(
   }
   const name = ({ title, edition }: Syllabus): Message => inText(`${title} ${edition}`.trim())
   return {
-    before: version === null ? name(before) : tell('list.version', { title: name(before), version }),
+    before: version === null ? name(before) : serverMessage('list.version', { title: name(before), version }),
     after: name(after),
     grades: compareSyllabi(before, after),
     sets,

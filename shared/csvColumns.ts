@@ -1,7 +1,7 @@
 import isEqual from 'fast-deep-equal'
 import type { Message } from '#core/message'
 import { type Entry, ENTRY_DEFAULTS, type EntryInput, type Grade, type Group, type Syllabus } from '#core/syllabus'
-import { tellProblem } from './messages'
+import { problemMessage } from './messages'
 
 /** Columns of a syllabus as CSV; the handbook says what each holds. */
 export const COLUMNS = [
@@ -74,7 +74,7 @@ export function fieldsOf(row: Row) {
     if (text === '' || NOT_FIELDS.has(column) || column in TEMPO) continue
     if (FLAGS.includes(column)) {
       const truth = TRUTHS[text.toLowerCase()]
-      if (truth === undefined) problems.push({ field: column, said: tellProblem('error.csv.truth', { text }) })
+      if (truth === undefined) problems.push({ field: column, said: problemMessage('error.csv.truth', { text }) })
       else fields[camel(column)] = truth
     } else fields[camel(column)] = READERS[column]?.(text) ?? text
   }

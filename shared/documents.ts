@@ -63,7 +63,7 @@ export const stamped = <T extends object>(kind: DocumentKind, document: T): T & 
   format: formatOf(kind),
 })
 
-/** The version that a document says; 0 for those from before there were versions. @throws RecipeError `document.unknown` */
+/** The version that a document says; 0 for those from before there were versions. @throws DomainError `document.unknown` */
 function versionIn(kind: DocumentKind, format: unknown): number {
   if (format === undefined) return 0
   const found = new RegExp(`^tactum-${kind}/(\\d+)$`).exec(String(format))
@@ -74,7 +74,7 @@ function versionIn(kind: DocumentKind, format: unknown): number {
 
 /**
  * A stored document as it is written today, whatever version it is of.
- * @throws RecipeError `document.unknown` for a format that is none of ours, or newer than the program
+ * @throws DomainError `document.unknown` for a format that is none of ours, or newer than the program
  */
 export function currentDocument(kind: DocumentKind, document: object): Document {
   const found = document as Document

@@ -1,6 +1,6 @@
 import type { ValidationError, ValidationErrorItem } from 'joi'
-import { listed, type Message, type Param, RecipeError } from '#core/message'
-import { type FieldCode, fieldTold } from './messages'
+import { listed, type Message, type Param, DomainError } from '#core/message'
+import { type FieldCode, fieldMessage } from './messages'
 
 /** `a.b[2].c` from Joi's path. */
 export const joined = (path: readonly (string | number)[]): string =>
@@ -32,13 +32,13 @@ function paramsOf({ context = {} }: ValidationErrorItem): Record<string, Param> 
 /** What a schema found: a code, and what it says of the field that `label` names. */
 export function findingOf(found: ValidationErrorItem, label: string): Message {
   const code: FieldCode = FINDINGS.has(found.type) ? `field.${found.type}` : 'field.invalid'
-  return fieldTold(code, { field: label, ...paramsOf(found) })
+  return fieldMessage(code, { field: label, ...paramsOf(found) })
 }
 
 /** A schema's first finding, as every door answers it. */
-export function errorOf(error: ValidationError): RecipeError {
+export function errorOf(error: ValidationError): DomainError {
   const first = error.details[0]!
   const path = joined(first.path)
   const { code, params } = findingOf(first, path)
-  return new RecipeError(code.replace(/^error\./, ''), params!, path)
+  return new DomainError(code.replace(/^error\./, ''), params!, path)
 }

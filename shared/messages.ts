@@ -1,4 +1,4 @@
-import { type ListParam, type Message, type Param, refusal, teller } from '#core/message'
+import { type ListParam, type Message, type Param, errorMaker, messageMaker } from '#core/message'
 import type { Worded, WordedErrors } from '#words'
 
 /** What a schema finds about a field, by Joi's name for it. */
@@ -14,7 +14,7 @@ interface SharedErrors {
   'worksheet.none': null
   'document.unknown': { format: string; known: string }
 }
-export const refuse = refusal<WordedErrors<SharedErrors>>()
+export const refuse = errorMaker<WordedErrors<SharedErrors>>()
 
 /** What is wrong on a line of a file. */
 interface SharedMessages {
@@ -26,10 +26,10 @@ interface SharedMessages {
   'error.csv.cells': { why: string }
   'error.csv.truth': { text: string }
 }
-export const tellProblem = teller<Worded<SharedMessages>>()
+export const problemMessage = messageMaker<Worded<SharedMessages>>()
 
 /** What a schema found, as a message. */
-export const fieldTold = (code: FieldCode, params: Readonly<Record<string, Param>>): Message => ({
+export const fieldMessage = (code: FieldCode, params: Readonly<Record<string, Param>>): Message => ({
   code: `error.${code}`,
   params,
 })

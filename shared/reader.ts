@@ -1,7 +1,7 @@
 import { inText, isMessage, type Message } from '#core/message'
 import { composedName } from '#core/material'
 import { nameIn, type NameSystem, parseNote } from '#core/pitch'
-import { type Language, type Reader, say } from '#words'
+import { type Language, type Reader, formatMessage } from '#words'
 
 const C = { tonic: parseNote('C'), minor: false }
 const PITCH = /^(.*?)(-?\d)$/
@@ -20,14 +20,14 @@ export const readerOf = (language: Language, system: NameSystem = 'letters'): Re
 })
 
 /** What a list leaves open: a question that Tactum asks, or the words of whoever wrote the list. */
-export const questionTold = (open: string, { catalogue }: Language): Message =>
+export const questionMessage = (open: string, { catalogue }: Language): Message =>
   `open.${open}` in catalogue ? { code: `open.${open}` } : inText(open)
 
 /** A value with every message in it said; what stands beside a code as its parameters stays as it is. */
 export function toldDeep(value: unknown, reader: Reader): unknown {
   if (typeof value !== 'object' || value === null) return value
   if (Array.isArray(value)) return value.map((each) => toldDeep(each, reader))
-  if (isMessage(value)) return say(value, reader)
+  if (isMessage(value)) return formatMessage(value, reader)
   return Object.fromEntries(
     Object.entries(value).map(([key, each]) => [key, key === 'params' ? each : toldDeep(each, reader)]),
   )

@@ -155,7 +155,7 @@ export const bodies = {
   }),
 }
 
-/** Checks a value against a schema. @throws RecipeError naming the field */
+/** Checks a value against a schema. @throws DomainError naming the field */
 export function checked<T>(schema: ObjectSchema<T>, value: unknown): T {
   if (value === null || value === undefined || typeof value !== 'object' || Array.isArray(value)) {
     throw refuse('body.object', {}, '')
@@ -165,7 +165,7 @@ export function checked<T>(schema: ObjectSchema<T>, value: unknown): T {
   return clean
 }
 
-/** Reads JSON text. @throws RecipeError `json`, `text`, `depth` */
+/** Reads JSON text. @throws DomainError `json`, `text`, `depth` */
 export function parsedJson(text: string): unknown {
   const value = read(text)
   checkTexts(value)
@@ -180,28 +180,28 @@ function read(text: string): unknown {
   }
 }
 
-/** A syllabus from an unknown value, defaults filled, checked as a whole. @throws RecipeError naming the field */
+/** A syllabus from an unknown value, defaults filled, checked as a whole. @throws DomainError naming the field */
 export function syllabusOf(value: unknown): Syllabus {
   const syllabus = checked(syllabusSchema, value)
   checkSyllabus(syllabus)
   return syllabus
 }
 
-/** A recipe from an unknown value; whether it can be realised is the core's to say. @throws RecipeError */
+/** A recipe from an unknown value; whether it can be realised is the core's to say. @throws DomainError */
 export const recipeOf = (value: unknown): RecipeInput => checked(recipeSchema, value)
 
-/** The studies of a set file. @throws RecipeError */
+/** The studies of a set file. @throws DomainError */
 export const setFileOf = (value: unknown) => checked(setFileSchema, value)
 
-/** A sheet that is asked for, from an unknown value. @throws RecipeError naming the field */
+/** A sheet that is asked for, from an unknown value. @throws DomainError naming the field */
 export const paperWantedOf = (value: unknown): PaperWanted => checked(paperSchema, value)
 
 /** Whether a value says that it is a set. */
 export const isSetFile = (value: unknown): boolean =>
   typeof value === 'object' && value !== null && (value as { format?: unknown }).format === SET_FORMAT
 
-/** What a plan is made from, of an unknown value. @throws RecipeError naming the field */
+/** What a plan is made from, of an unknown value. @throws DomainError naming the field */
 export const planRequestOf = (value: unknown): PlanRequest => checked(planSchema, value)
 
-/** What counts, from an unknown value. @throws RecipeError naming the field */
+/** What counts, from an unknown value. @throws DomainError naming the field */
 export const policiesOf = (value: unknown): Partial<Policies> => checked(policies, value)

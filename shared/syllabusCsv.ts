@@ -1,11 +1,11 @@
 import Papa from 'papaparse'
 import { parseRequirement } from '#core/call'
 import { listed, type Message } from '#core/message'
-import { faultMessage } from '#words'
+import { errorMessage } from '#words'
 import { type Entry, type EntryInput, type Syllabus, SYLLABUS_FORMAT, syllabusFaults } from '#core/syllabus'
 import { COLUMNS, fieldsOf, META, metaRows, rowOf } from './csvColumns'
 import { findingOf, joined } from './fault'
-import { refuse, tellProblem } from './messages'
+import { refuse, problemMessage } from './messages'
 import { slugOf } from './slug'
 import { syllabusSchema } from './syllabusSchema'
 
@@ -36,7 +36,7 @@ export interface Preview {
   readonly problems: readonly LineProblem[]
 }
 
-/** Text of a file in UTF-8 or, with its mark, UTF-16. @throws RecipeError `file.encoding` naming the line */
+/** Text of a file in UTF-8 or, with its mark, UTF-16. @throws DomainError `file.encoding` naming the line */
 export function textOf(bytes: Uint8Array): string {
   if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder('utf-16le').decode(bytes)
   if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder('utf-16be').decode(bytes)
@@ -88,7 +88,7 @@ function linesOf(text: string): { lines: Line[]; problems: LineProblem[] } {
     .map(({ row, message }) => ({
       line: (row ?? 0) + 1,
       field: '',
-      said: tellProblem('error.csv.cells', { why: message }),
+      said: problemMessage('error.csv.cells', { why: message }),
     }))
   let line = 1
   const lines = data.map((cells) => {
@@ -121,7 +121,7 @@ interface Draft {
 function readMeta(cells: readonly string[], meta: Meta, drafts: Draft[], line: number): Message | null {
   const [name, ...values] = cells
   const told = META[name!.toLowerCase()]
-  if (!told) return tellProblem('error.csv.meta', { name: name!, known: listed(Object.keys(META), 'comma') })
+  if (!told) return problemMessage('error.csv.meta', { name: name!, known: listed(Object.keys(META), 'comma') })
   told(values, meta, (id) => draftOf(drafts, id, line))
   return null
 }
@@ -205,7 +205,7 @@ function checkedWhole(value: object, drafts: readonly Draft[]): { syllabus: Syll
     const problems = error.details.map((found) => told([...found.path], findingOf(found, fieldAt(found.path))))
     return { syllabus: null, problems }
   }
-  const faults = syllabusFaults(syllabus).map((fault) => told(partsOf(fault.path), faultMessage(fault)))
+  const faults = syllabusFaults(syllabus).map((fault) => told(partsOf(fault.path), errorMessage(fault)))
   return { syllabus: faults.length > 0 ? null : syllabus, problems: faults }
 }
 
@@ -213,7 +213,7 @@ function headOf(lines: readonly Line[]): { header: string[]; problems: LineProbl
   const first = lines.find((line) => !isMeta(line))
   const header = (first?.cells ?? []).map(columnOf)
   if (!header.includes('words') && !(header.includes('keys') && header.includes('kinds'))) {
-    return { header, problems: [{ line: first?.line ?? 1, field: 'header', said: tellProblem('error.csv.header') }] }
+    return { header, problems: [{ line: first?.line ?? 1, field: 'header', said: problemMessage('error.csv.header') }] }
   }
   const unknown = header.filter((name) => name !== '' && !(COLUMNS as readonly string[]).includes(name))
   return {
@@ -221,7 +221,7 @@ function headOf(lines: readonly Line[]): { header: string[]; problems: LineProbl
     problems: unknown.map((name) => ({
       line: first!.line,
       field: name,
-      said: tellProblem('error.csv.column', { name, known: listed(COLUMNS, 'comma') }),
+      said: problemMessage('error.csv.column', { name, known: listed(COLUMNS, 'comma') }),
     })),
   }
 }
@@ -264,7 +264,7 @@ function readAll(lines: readonly Line[], header: readonly string[], told: ReadSo
     if (at % TOLD_EVERY === 0) told(at, lines.length)
     if (gathered.problems.length >= MAX_PROBLEMS) {
       gathered.problems.length = MAX_PROBLEMS
-      gathered.problems.push({ line, field: '', said: tellProblem('error.csv.problems', { most: MAX_PROBLEMS }) })
+      gathered.problems.push({ line, field: '', said: problemMessage('error.csv.problems', { most: MAX_PROBLEMS }) })
       break
     }
     if (isMeta(each)) {
@@ -303,7 +303,7 @@ export function previewCsv(text: string, usual: UsualHead = {}, soFar: ReadSoFar
   const headless = head.problems.some(({ field }) => field === 'header')
   if (headless) return { syllabus: null, rows: [], problems: head.problems }
   if (lines.length > MAX_LINES) {
-    const said = tellProblem('error.csv.lines', { count: lines.length, most: MAX_LINES })
+    const said = problemMessage('error.csv.lines', { count: lines.length, most: MAX_LINES })
     return { syllabus: null, rows: [], problems: [{ line: lines[MAX_LINES]!.line, field: '', said }] }
   }
   const gathered = readAll(lines, head.header, soFar)

@@ -6,12 +6,12 @@ const BROKEN = /[\0\p{Cs}]/u
 /** Deeper than anything that is asked for is nested. */
 const MAX_DEPTH = 60
 
-/** The one rule for text at every door. @throws RecipeError `text` naming the field */
+/** The one rule for text at every door. @throws DomainError `text` naming the field */
 export function checkText(text: string, path: string): void {
   if (BROKEN.test(text)) throw refuse('text', { field: path }, path)
 }
 
-/** The same for every text within a value, and for the names of its fields. @throws RecipeError `text`, `depth` */
+/** The same for every text within a value, and for the names of its fields. @throws DomainError `text`, `depth` */
 export function checkTexts(value: unknown, path: readonly (string | number)[] = []): void {
   if (path.length > MAX_DEPTH) throw refuse('depth', {}, '')
   if (typeof value === 'string') return checkText(value, joined(path))

@@ -8,11 +8,11 @@ export {
   type Catalogue,
   type Language,
   type Piece,
-  faultMessage,
+  errorMessage,
   type Reader,
-  say,
-  sayItems,
-  sayPieces,
+  formatMessage,
+  formatItems,
+  formatPieces,
 } from './render'
 
 /** Every code that can be said. */

@@ -84,7 +84,7 @@ function listed({ items, by }: ListParam, reader: Reader): string {
 function rendered(param: Param, reader: Reader): string | number {
   if (typeof param !== 'object') return param
   if ('items' in param) return listed(param, reader)
-  return 'note' in param ? reader.note(param.note) : say(param, reader)
+  return 'note' in param ? reader.note(param.note) : formatMessage(param, reader)
 }
 
 const valuesOf = (params: Params | undefined, reader: Reader): Record<string, string | number> =>
@@ -101,18 +101,18 @@ const UNTAGGED = Object.fromEntries(TAGS.map((tag) => [tag, (chunks: readonly un
 const SYNTAX = /[{}<>'#]/
 
 /** A message in the reader's language. @throws RangeError for an unknown code, Error for a missing parameter */
-export function say(message: Message, reader: Reader): string {
+export function formatMessage(message: Message, reader: Reader): string {
   const { code, params } = message
   const text = reader.language.catalogue[code]
   const composed = text === undefined ? reader.compose?.(message) : null
-  if (composed) return say(composed, reader)
+  if (composed) return formatMessage(composed, reader)
   if (text !== undefined && !SYNTAX.test(text)) return text
   const said = String(formatOf(reader.language, code).format({ ...valuesOf(params, reader), ...UNTAGGED }))
   return code === 'capital' ? begun(said, reader.language.locale) : said
 }
 
 /** A message piece by piece, where its text sets parts of it apart by tags. @throws as `say` */
-export function sayPieces({ code, params }: Message, reader: Reader): Piece[] {
+export function formatPieces({ code, params }: Message, reader: Reader): Piece[] {
   const tagged = Object.fromEntries(
     TAGS.map((tag) => [tag, (chunks: readonly unknown[]): Piece => ({ tag, text: chunks.join('') })]),
   )
@@ -121,13 +121,13 @@ export function sayPieces({ code, params }: Message, reader: Reader): Piece[] {
 }
 
 /** What is joined in a message, each by itself; one that joins nothing is one piece. @throws as `say` */
-export function sayItems({ code, params }: Message, reader: Reader): string[] {
+export function formatItems({ code, params }: Message, reader: Reader): string[] {
   const list = code === 'list' ? params?.items : undefined
   return typeof list === 'object' && 'items' in list
     ? list.items.map((item) => String(rendered(item, reader))).filter(Boolean)
-    : [say(params ? { code, params } : { code }, reader)]
+    : [formatMessage(params ? { code, params } : { code }, reader)]
 }
 
 /** A fault's text: the catalogue has errors under `error.` and their code. */
-export const faultMessage = ({ code, params }: { readonly code: string; readonly params?: Params }): Message =>
+export const errorMessage = ({ code, params }: { readonly code: string; readonly params?: Params }): Message =>
   params ? { code: `error.${code}`, params } : { code: `error.${code}` }

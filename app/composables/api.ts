@@ -1,8 +1,8 @@
 import { addressOf, type Answer, type Parameters, type Route } from '#shared/routes'
-import { type FaultData as Fault, RecipeError } from '#core/message'
-import { faultMessage } from '#words'
+import { type ErrorData as Fault, DomainError } from '#core/message'
+import { errorMessage } from '#words'
 import { noteAway } from '~/composables/reach'
-import { knows, t, tell } from '~/composables/words'
+import { knows, t, formatMessage } from '~/composables/words'
 
 /** An answer that was not success, in the API's one shape; `current` comes with a stale save. */
 export class ApiError extends Error {
@@ -131,11 +131,11 @@ export async function askLong<R extends Route>(
 
 /** A refusal in the reader’s language; what no catalogue knows as the server worded it. */
 const told = (fault: Fault & { readonly message?: string }): string =>
-  knows(`error.${fault.code}`) ? tell(faultMessage(fault)) : (fault.message ?? t('error.server'))
+  knows(`error.${fault.code}`) ? formatMessage(errorMessage(fault)) : (fault.message ?? t('error.server'))
 
 /** What to tell a person about any error. */
 export function wordsOf(error: unknown): string {
   if (error instanceof ApiError) return told(error.fault)
-  if (error instanceof RecipeError) return tell(faultMessage(error))
+  if (error instanceof DomainError) return formatMessage(errorMessage(error))
   return error instanceof Error ? error.message : String(error)
 }

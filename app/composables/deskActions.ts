@@ -1,11 +1,11 @@
 import { ref } from 'vue'
 import { useRouter } from '#imports'
 import type { RecipeInput } from '#core/instrument'
-import { faultMessage } from '#words'
+import { errorMessage } from '#words'
 import type { Desk, Aside } from '~/stores/desk'
 import { wordsOf } from './api'
 import { realised } from './realiser'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 const MAX_BYTES = 1_000_000
 
@@ -53,7 +53,7 @@ export function deskActions(desk: Desk) {
       if (file.size > MAX_BYTES) throw new Error(t('frame.desk-actions.is-larger-than-1', { name: file.name }))
       const recipe = JSON.parse(await file.text()) as RecipeInput
       const answer = await realised((api) => api.realise(recipe))
-      if ('fault' in answer) throw new Error(tell(faultMessage(answer.fault)))
+      if ('fault' in answer) throw new Error(formatMessage(errorMessage(answer.fault)))
       await desk.begin(answer.study.recipe)
       await router.replace('/desk')
     } catch (error) {

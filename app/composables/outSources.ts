@@ -4,7 +4,7 @@ import type { Pupil, StudyListing } from '#shared/api'
 import { useDesk } from '~/stores/desk'
 import { type Out, usePaper } from '~/stores/paper'
 import { ask } from './api'
-import { t, tell } from './words'
+import { t, formatMessage } from './words'
 
 interface Source {
   readonly value: string
@@ -77,8 +77,8 @@ export function outSources(guarded: (work: () => Promise<void>) => Promise<void>
           {
             value: 'desk',
             words: t('files.from-the-desk'),
-            note: tell(desk.study.title),
-            file: tell(desk.study.title),
+            note: formatMessage(desk.study.title),
+            file: formatMessage(desk.study.title),
             out: onDesk,
           },
         ]

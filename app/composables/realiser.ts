@@ -1,7 +1,7 @@
 import { inWorker } from './workers'
 import type { RealiseApi } from '~/workers/realise.worker'
 
-/** Asks the core in its worker. @throws RecipeError `unexpected` where the worker failed, whatever it failed of */
+/** Asks the core in its worker. @throws DomainError `unexpected` where the worker failed, whatever it failed of */
 export const realised = inWorker<RealiseApi>(
   () => new Worker(new URL('../workers/realise.worker.ts', import.meta.url), { type: 'module', name: 'realise' }),
 )

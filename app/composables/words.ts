@@ -1,7 +1,15 @@
 import { computed, shallowRef } from 'vue'
 import type { Message, Params } from '#core/message'
-import { questionTold, readerOf } from '#shared/reader'
-import { type Code, FIRST_WORDS, type Language, type Piece, say, sayItems, sayPieces } from '#words'
+import { questionMessage, readerOf } from '#shared/reader'
+import {
+  type Code,
+  FIRST_WORDS,
+  type Language,
+  type Piece,
+  formatMessage as messageFor,
+  formatItems as itemsFor,
+  formatPieces as piecesFor,
+} from '#words'
 
 const language = shallowRef<Language>(FIRST_WORDS)
 const reader = computed(() => readerOf(language.value))
@@ -22,19 +30,19 @@ function spoken<T>(words: () => T, none: T): T {
 
 /** What the page says for a code, in the reader's language. */
 export const t = (code: Code, params?: Params): string =>
-  spoken(() => say(params ? { code, params } : { code }, reader.value), '')
+  spoken(() => messageFor(params ? { code, params } : { code }, reader.value), '')
 
 /** Whether there are words for a code. */
 export const knows = (code: string): code is Code => code in language.value.catalogue
 
 /** A message of the core or the server, in the reader's language. */
-export const tell = (message: Message): string => spoken(() => say(message, reader.value), '')
+export const formatMessage = (message: Message): string => spoken(() => messageFor(message, reader.value), '')
 
 /** What is joined in a message, each by itself. */
-export const tellItems = (message: Message): string[] => spoken(() => sayItems(message, reader.value), [])
+export const formatItems = (message: Message): string[] => spoken(() => itemsFor(message, reader.value), [])
 
 /** A message piece by piece, where parts of it are set otherwise. */
-export const tellPieces = (message: Message): Piece[] => spoken(() => sayPieces(message, reader.value), [])
+export const formatPieces = (message: Message): Piece[] => spoken(() => piecesFor(message, reader.value), [])
 
 /** A criterion or a band: as the board has it, or the usual one in the reader’s language. */
 export const marked = (title: string): string => {
@@ -43,7 +51,7 @@ export const marked = (title: string): string => {
 }
 
 /** What a list leaves open: a question that Tactum asks, or the words of whoever wrote the list. */
-export const question = (open: string): string => tell(questionTold(open, language.value))
+export const question = (open: string): string => formatMessage(questionMessage(open, language.value))
 
 /** Speaks another language from now on. */
 export function speak(other: Language): void {
@@ -56,7 +64,7 @@ export const locale = (): string =>
   navigator.languages.find((each) => each.split('-')[0] === language.value.id) ?? language.value.locale
 
 /** By how much a grading may fall short of the best there is; empty where that is proven, as it is but for monsters. */
-export const gapTold = ({
+export const gapMessage = ({
   gap,
 }: {
   readonly gap: { readonly covered: number; readonly near: number } | null

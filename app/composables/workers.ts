@@ -1,5 +1,5 @@
 import { type Remote, wrap } from 'comlink'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 
 interface Working<Api> {
   readonly api: Remote<Api>
@@ -9,7 +9,7 @@ interface Working<Api> {
 
 /**
  * Asks the core in a worker of its own, begun when it is first wanted, so that typing never waits for solving.
- * What it gives back throws RecipeError `unexpected` where the worker failed, whatever it failed of.
+ * What it gives back throws DomainError `unexpected` where the worker failed, whatever it failed of.
  */
 export function inWorker<Api>(make: () => Worker) {
   let working: Working<Api> | undefined
@@ -20,7 +20,7 @@ export function inWorker<Api>(make: () => Worker) {
         // the next who asks begins another
         working = undefined
         worker.terminate()
-        refuse(new RecipeError('unexpected', {}, ''))
+        refuse(new DomainError('unexpected', {}, ''))
       })
     })
     // whoever waits for an answer hears of it; nobody else has to
@@ -33,7 +33,7 @@ export function inWorker<Api>(make: () => Worker) {
       return await Promise.race([ask(api), lost])
     } catch (error) {
       console.error(error)
-      throw new RecipeError('unexpected', {}, '')
+      throw new DomainError('unexpected', {}, '')
     }
   }
   /** Begins the worker before it is wanted. */

@@ -10,7 +10,7 @@ import DegreeTable from '~/components/compare/DegreeTable.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import { useDesk } from '~/stores/desk'
 import { usePaper } from '~/stores/paper'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** Studies beside each other, note over note: forms, schools, the next best, more octaves, or some of the library. */
 const desk = useDesk()
@@ -54,7 +54,7 @@ useHead({ title: t('compare.side-by-side-tactum') })
     <template v-if="base">
       <h1 class="flex flex-wrap items-baseline gap-x-[12px] text-[24px] leading-[1.3]">
         <NuxtLink v-if="ids.length === 0" :to="desk.address" class="word" :title="t('compare.back-to-the-desk')">
-          {{ tell(base.study.title) }}
+          {{ formatMessage(base.study.title) }}
         </NuxtLink>
         <span v-else>{{ t('compare.studies-side-by-side', { count: rows.length }) }}</span>
         <template v-if="chosen">

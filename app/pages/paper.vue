@@ -11,7 +11,7 @@ import WordRow from '~/components/paper/WordRow.vue'
 import WorksheetChoice from '~/components/paper/WorksheetChoice.vue'
 import { outSources } from '~/composables/outSources'
 import { working } from '~/composables/working'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import { usePaper } from '~/stores/paper'
 
 /** Sheets of paper: which, of what, with what on it; beside it the pages as they will be printed. */
@@ -106,7 +106,9 @@ const filled = computed(() => sets.value.filter(({ studies }) => studies > 0).ma
           </button>
         </p>
         <p v-if="error || paper.error" role="alert" class="mt-2 text-missing">{{ error || paper.error }}</p>
-        <p v-for="(each, at) in paper.made?.told" :key="at" class="mt-2 text-[14px]" role="status">{{ tell(each) }}</p>
+        <p v-for="(each, at) in paper.made?.told" :key="at" class="mt-2 text-[14px]" role="status">
+          {{ formatMessage(each) }}
+        </p>
       </section>
       <section :aria-label="t('paper.preview')">
         <p class="quiet mb-2 text-[14px]" role="status">

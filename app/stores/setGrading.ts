@@ -5,7 +5,7 @@ import type { Answer, Route } from '#shared/routes'
 import { ask, isUnreachable } from '~/composables/api'
 import type { SetKeeping } from './setKeeping'
 import { setUnanswered } from './setUnanswered'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** What is done to a set as it was seen. */
 type SetRoute = Extract<Route, `POST /api/sets/:id/${string}`>
@@ -42,7 +42,7 @@ export function setGrading(keeping: SetKeeping) {
     return work('POST /api/sets/:id/missing', { syllabusId, gradeId, ...some }, async (answer) => {
       await settle(answer.set)
       if (answer.refused.length > 0)
-        error.value = t('sets.set-grading.not-all-of-it', { what: answer.refused.map(tell).join(' ') })
+        error.value = t('sets.set-grading.not-all-of-it', { what: answer.refused.map(formatMessage).join(' ') })
       const made = answer.set.studies
         .filter(({ id }) => !before.includes(id))
         .map(({ id, version }) => ({ id, version }))
@@ -56,7 +56,7 @@ export function setGrading(keeping: SetKeeping) {
     work('POST /api/sets/:id/mend', { atom }, async (answer) => {
       await settle(answer.set)
       told.value = t('sets.set-grading.mended')
-      back.value = { words: tell(answer.told), undo: answer.undo }
+      back.value = { words: formatMessage(answer.told), undo: answer.undo }
     })
 
   function order(by: Order): Promise<void> {
@@ -76,7 +76,7 @@ export function setGrading(keeping: SetKeeping) {
     return work('POST /api/sets/:id/restore', undo, async (answer) => {
       forget()
       await settle(answer.set)
-      const titles = answer.binned.map(({ title }) => tell(title))
+      const titles = answer.binned.map(({ title }) => formatMessage(title))
       told.value =
         titles.length > 0
           ? t('sets.set-grading.undone-binned', { count: titles.length, titles: titles.join(', ') })

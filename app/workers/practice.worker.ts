@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import type { FaultData as Fault, Message } from '#core/message'
+import type { ErrorData as Fault, Message } from '#core/message'
 import { familyOf, type Recipe, type RecipeInput, type Stage } from '#core/instrument'
 import { type Help, prepare, targetsFor, wouldHelp } from '#core/practice'
 import { realise, titleOf } from '#core/realise'

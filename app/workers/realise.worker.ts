@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import type { FaultData as Fault, Message } from '#core/message'
+import type { ErrorData as Fault, Message } from '#core/message'
 import { type Accepted, departures, realise, type RealisedStudy, takeAlternative } from '#core/realise'
 import type { RecipeInput, Player, AnyPin } from '#core/instrument'
 import { guarded } from './guarded'

@@ -1,5 +1,5 @@
 import { Through } from '../assign'
-import { type HandStep, noteParam, priceTold, stepsOf } from '../fingering'
+import { type HandStep, noteParam, priceMessage, stepsOf } from '../fingering'
 import { inText, type Message } from '../message'
 import { modulo, parseNote } from '../pitch'
 import { type Finger, isFree, type Line, type LineNote } from '../study'
@@ -7,8 +7,8 @@ import { type BassButton, type Board, boardOf, buttonName } from '../surface'
 import { type BassReason, bassReasons } from './bassReasons'
 import { bassTouch, type BassTerm, LEFT_SCHOOL_DATA } from './bassTouch'
 import { boardLacks } from './lacks'
-import { tellButtons } from './messages'
-import { allowedBy, buttonTold, placedPresses, pressConflict } from './pins'
+import { buttonsMessage } from './messages'
+import { allowedBy, buttonMessage, placedPresses, pressConflict } from './pins'
 import {
   type Allowed,
   type Grasp,
@@ -122,7 +122,7 @@ function otherSchool(
   if (!found) return []
   const presses = pressesOf(steps, found.states)
   const price = Math.max(0, costOfPresses(chosen, grasped(chosen, presses)) - chosen.cost)
-  return [other(chosen, presses, price, tellButtons('other.school', { school, price: priceTold(price) }))]
+  return [other(chosen, presses, price, buttonsMessage('other.school', { school, price: priceMessage(price) }))]
 }
 
 const MAX_PLACES = 12
@@ -156,10 +156,10 @@ function otherPlaces(chosen: Chosen, allowed: Allowed<BassButton> | undefined): 
               chosen,
               button.all,
               button.price,
-              tellButtons('other.button', {
+              buttonsMessage('other.button', {
                 note,
-                button: buttonTold(button.press.button),
-                price: priceTold(button.price),
+                button: buttonMessage(button.press.button),
+                price: priceMessage(button.price),
               }),
             ),
           ]
@@ -170,7 +170,11 @@ function otherPlaces(chosen: Chosen, allowed: Allowed<BassButton> | undefined): 
               chosen,
               finger.all,
               finger.price,
-              tellButtons('other.left-finger', { note, finger: finger.press.finger, price: priceTold(finger.price) }),
+              buttonsMessage('other.left-finger', {
+                note,
+                finger: finger.press.finger,
+                price: priceMessage(finger.price),
+              }),
             ),
           ]
         : []),
@@ -195,7 +199,7 @@ function alternativesTo(
     .slice(0, most)
 }
 
-/** @throws RecipeError `bass.lacks` naming what the board has not, and the keys that it has */
+/** @throws DomainError `bass.lacks` naming what the board has not, and the keys that it has */
 function checkBoard(recipe: AccordionRecipe, notes: readonly LineNote[]): void {
   const lacks = boardLacks(boardFor(recipe), notes)
   if (lacks) throw lacks(recipe)
@@ -206,7 +210,7 @@ const LEAP = 2
 /**
  * Buttons and fingers of the left hand: an exact search over every button of the board that sounds the notes, and every
  * finger but the thumb.
- * @throws RecipeError `bass.lacks`, `pin.note`, `pin.degree`, `pin.conflict`
+ * @throws DomainError `bass.lacks`, `pin.note`, `pin.degree`, `pin.conflict`
  */
 export function fingerBass(recipe: AccordionRecipe, line: Line, degrees: number, asked: Asked = {}): BassFingering {
   checkBoard(recipe, line.notes)

@@ -1,13 +1,13 @@
-import { noteParam, tellFingering } from '../fingering'
+import { noteParam, fingeringMessage } from '../fingering'
 import { listed, type Message } from '../message'
 import { modulo, noteAbove } from '../pitch'
 import { type Finger, isDegreePin, isFree, isGripPin, type Line } from '../study'
 import { type BassButton, type Board, boardSpot, buttonsFor } from '../surface'
 import { LEFT_SCHOOL_DATA } from './bassTouch'
 import { grouped } from './grouped'
-import { tellButtons } from './messages'
+import { buttonsMessage } from './messages'
 import { isButtonPin } from './pin'
-import { buttonTold, pinnedButton, type PlacedPress } from './pins'
+import { buttonMessage, pinnedButton, type PlacedPress } from './pins'
 import type { Press } from './press'
 import type { AccordionRecipe, LeftPart } from './settings'
 
@@ -47,7 +47,7 @@ function rootReason({ recipe, line, board }: Solved): BassReason[] {
   const [first] = line.notes
   if (!first || !ALTERNATE.includes(part) || isFree(recipe.material)) return []
   if (buttonsFor(board, noteAbove(first.pitch, FIFTH)).length > 0) return []
-  const said = tellButtons('reason.root-again', { note: noteParam(first.pitch), bass: recipe.accordion.bass })
+  const said = buttonsMessage('reason.root-again', { note: noteParam(first.pitch), bass: recipe.accordion.bass })
   return [reason('root-again', [0], said)]
 }
 
@@ -63,7 +63,7 @@ function strokesReason(solved: Solved): BassReason[] {
   const alternate = notes.findIndex((note, at) => at > chord && !note.chord && modulo(note.midi, 12) !== key)
   if (alternate < 0) return []
   const fingers = [bass, alternate, chord].map((index) => presses[index]!.finger) as [Finger, Finger, Finger]
-  const said = tellButtons('reason.strokes', {
+  const said = buttonsMessage('reason.strokes', {
     bass: noteAt(solved, bass),
     finger: fingers[0],
     alternate: noteAt(solved, alternate),
@@ -86,7 +86,7 @@ function counterbassReasons(solved: Solved): BassReason[] {
   if (onCounter.length === 0) return []
   const first = new Map(onCounter.map((index) => [modulo(line.notes[index]!.midi, 12), index]))
   const notes = listed([...new Set([...first.values()].sort((a, b) => a - b))].map((index) => noteAt(solved, index)))
-  return [reason('counterbass', onCounter, tellButtons('reason.counterbass', { notes }))]
+  return [reason('counterbass', onCounter, buttonsMessage('reason.counterbass', { notes }))]
 }
 
 /** Notes that a small board has but once. */
@@ -99,9 +99,13 @@ function onlyReasons(solved: Solved): BassReason[] {
     const plain = !note.chord && button.row === 'counterbass' && buttonsFor(board, note.pitch).length === 1
     if (!plain || !board.rows.includes('fundamental') || seen.has(key)) return []
     seen.add(key)
-    const told = buttonTold(button)
+    const told = buttonMessage(button)
     return [
-      reason('only-button', [index], tellButtons('reason.only-button', { note: noteAt(solved, index), button: told })),
+      reason(
+        'only-button',
+        [index],
+        buttonsMessage('reason.only-button', { note: noteAt(solved, index), button: told }),
+      ),
     ]
   })
 }
@@ -115,7 +119,7 @@ function leapReason(solved: Solved): BassReason[] {
   if (leaps.length === 0) return []
   const widest = leaps.reduce((one, next) => (width(next) > width(one) ? next : one))
   const alike = leaps.filter((index) => columns(index) === columns(widest))
-  const said = tellButtons('reason.leap', {
+  const said = buttonsMessage('reason.leap', {
     from: noteParam(line.notes[widest - 1]!.pitch),
     to: noteAt(solved, widest),
     columns: columns(widest),
@@ -139,13 +143,13 @@ function offFingerReasons(solved: Solved): BassReason[] {
   if (off.length === 0) return []
   const groups = grouped(off, (index) => `${presses[index]!.finger} ${usualOn(presses[index]!.button)}`)
   if (groups.length > MAX_HABITS) {
-    return [reason('off-finger', off, tellButtons('reason.off-fingers', { count: off.length }))]
+    return [reason('off-finger', off, buttonsMessage('reason.off-fingers', { count: off.length }))]
   }
   return groups.map((indices) => {
     const { finger, button } = presses[indices[0]!]!
     const names = [...new Map(indices.map((index) => [modulo(line.notes[index]!.midi, 12), index])).values()]
     const notes = listed(names.sort((a, b) => a - b).map((index) => noteAt(solved, index)))
-    return reason('off-finger', indices, tellButtons('reason.off-finger', { finger, notes, usual: usualOn(button) }))
+    return reason('off-finger', indices, buttonsMessage('reason.off-finger', { finger, notes, usual: usualOn(button) }))
   })
 }
 
@@ -153,13 +157,13 @@ function pinReason({ line, pins }: Solved): BassReason[] {
   if (pins.length === 0) return []
   const note = (index: number) => noteParam(line.notes[index]!.pitch)
   const told = pins.map(({ pin }) => {
-    if (isButtonPin(pin)) return tellButtons('pinned.button', { button: pinnedButton(pin), note: note(pin.index) })
-    if (isGripPin(pin)) return tellFingering('pinned.run', { fingers: pin.fingers.join(' '), note: note(pin.from) })
-    if (!isDegreePin(pin)) return tellFingering('taken', { fingers: String(pin.finger), note: note(pin.index) })
-    return tellFingering('pinned.degree', { finger: pin.finger, degree: pin.degree, leg: pin.leg ?? 'both' })
+    if (isButtonPin(pin)) return buttonsMessage('pinned.button', { button: pinnedButton(pin), note: note(pin.index) })
+    if (isGripPin(pin)) return fingeringMessage('pinned.run', { fingers: pin.fingers.join(' '), note: note(pin.from) })
+    if (!isDegreePin(pin)) return fingeringMessage('taken', { fingers: String(pin.finger), note: note(pin.index) })
+    return fingeringMessage('pinned.degree', { finger: pin.finger, degree: pin.degree, leg: pin.leg ?? 'both' })
   })
   const indices = [...new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))]
-  return [reason('pin', indices, tellButtons('reason.left-pin', { pins: listed(told) }))]
+  return [reason('pin', indices, buttonsMessage('reason.left-pin', { pins: listed(told) }))]
 }
 
 /** Why the left hand's buttons and fingers are what they are. */

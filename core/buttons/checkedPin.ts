@@ -1,7 +1,7 @@
 import { checkedPin as checkedFinger, type Pin } from '../fingering'
-import { MAX_NOTES, oneOf, refuseStudy, whole } from '../study'
+import { MAX_NOTES, oneOf, studyError, whole } from '../study'
 import { BASS_ROWS, type BassButton } from '../surface'
-import { refuseButtons } from './messages'
+import { buttonsError } from './messages'
 import { type ButtonPin, isButtonPin, type TrebleButtonPin } from './pin'
 
 const MAX_COLUMN = 12
@@ -9,7 +9,7 @@ const MAX_COLUMN = 12
 function trebleButton(value: unknown, path: string): TrebleButtonPin['button'] {
   const [row, place] = Array.isArray(value) ? (value as unknown[]) : []
   if (typeof place !== 'number' || !Number.isInteger(2 * place)) {
-    throw refuseStudy('field.unknown', { field: path, of: 'choice', among: '[row, place]' }, path)
+    throw studyError('field.unknown', { field: path, of: 'choice', among: '[row, place]' }, path)
   }
   return [whole(row, 1, 5, `${path}[0]`), place]
 }
@@ -22,13 +22,13 @@ function bassButton(value: unknown, path: string): BassButton {
   }
 }
 
-/** Checks a pin's own fields, be it of a finger or of a button. @throws RecipeError */
+/** Checks a pin's own fields, be it of a finger or of a button. @throws DomainError */
 export function checkedButtonPin(value: Pin | ButtonPin, at: number): Pin | ButtonPin {
   const path = `pins[${at}]`
   if (typeof value !== 'object' || value === null || !isButtonPin(value)) {
     const pin = checkedFinger(value as Pin, at)
     const thumb = pin.hand === 'left' && ('fingers' in pin ? pin.fingers : [pin.finger]).includes(1)
-    if (thumb) throw refuseButtons('left.thumb', {}, `${path}.${'fingers' in pin ? 'fingers' : 'finger'}`)
+    if (thumb) throw buttonsError('left.thumb', {}, `${path}.${'fingers' in pin ? 'fingers' : 'finger'}`)
     return pin
   }
   const hand = oneOf(value.hand, ['right', 'left'] as const, `${path}.hand`)

@@ -5,7 +5,7 @@
 export { type BassAlternative, type BassFingering, fingerBass, type NamedButton } from './bassLine'
 export type { BassReason } from './bassReasons'
 export { bassTouch, type BassTerm, BASS_TERMS, handAt, LEFT_FINGERS, LEFT_SCHOOL_DATA } from './bassTouch'
-export { type ButtonErrors, type ButtonMessages, refuseButtons, tellButtons } from './messages'
+export { type ButtonErrors, type ButtonMessages, buttonsError, buttonsMessage } from './messages'
 export { type BassButtonPin, type ButtonPin, isButtonPin, type TrebleButtonPin } from './pin'
 export { checkedButtonPin } from './checkedPin'
 export { pinnedButton } from './pins'

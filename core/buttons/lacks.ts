@@ -1,9 +1,9 @@
 import { noteParam } from '../fingering'
-import { listed, named, type RecipeError } from '../message'
+import { listed, named, type DomainError } from '../message'
 import { fifthsOf, modulo, type Note, parseNote } from '../pitch'
 import { isFree, type LineNote } from '../study'
 import { type Board, buttonName, buttonsFor, type ChordRow } from '../surface'
-import { refuseButtons, tellButtons } from './messages'
+import { buttonsError, buttonsMessage } from './messages'
 import type { AccordionRecipe } from './settings'
 
 /** What a line wants of a board: a bass note, or a chord on it. */
@@ -46,7 +46,7 @@ const columnsOf = ({ from, to }: Board): number[] =>
 export function boardLacks(
   board: Board,
   notes: readonly LineNote[],
-): ((recipe: AccordionRecipe) => RecipeError) | null {
+): ((recipe: AccordionRecipe) => DomainError) | null {
   const wants = wantsOf(notes)
   const lacking = wants.filter((want) => !has(board, want))
   if (lacking.length === 0) return null
@@ -59,12 +59,12 @@ export function boardLacks(
     const lacks = listed(
       lacking.map(({ note, chord }) =>
         chord
-          ? tellButtons('lacks.chord', { note: noteParam(note), row: chord })
-          : tellButtons('lacks.bass', { note: noteParam(note) }),
+          ? buttonsMessage('lacks.chord', { note: noteParam(note), row: chord })
+          : buttonsMessage('lacks.bass', { note: noteParam(note) }),
       ),
     )
     const { bass } = recipe.accordion
-    return refuseButtons(
+    return buttonsError(
       'bass.lacks',
       { bass, lacks, has: listed(keys.map(named)), count: keys.length },
       'accordion.bass',

@@ -1,4 +1,4 @@
-import { type ListParam, type Message, type NoteParam, refusal, teller } from '../message'
+import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { BassCount, BassRow } from '../surface'
 import type { BassTerm } from './bassTouch'
 import type { LeftSchoolId, ButtonSchoolId } from './settings'
@@ -61,5 +61,5 @@ export interface ButtonErrors {
   'hands.accordion': { field: string }
   'bars.empty': null
 }
-export const tellButtons = teller<ButtonMessages>()
-export const refuseButtons = refusal<ButtonErrors>()
+export const buttonsMessage = messageMaker<ButtonMessages>()
+export const buttonsError = errorMaker<ButtonErrors>()

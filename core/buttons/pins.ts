@@ -1,11 +1,11 @@
 import { conflictAmong } from '../assign'
-import { noteParam, type PinnedLine, refuseFingering, tellFingering } from '../fingering'
-import { listed, type Message, type RecipeError } from '../message'
+import { noteParam, type PinnedLine, fingeringError, fingeringMessage } from '../fingering'
+import { listed, type Message, type DomainError } from '../message'
 import { isDegreePin, isGripPin, type Line } from '../study'
 import { type ButtonPin, isButtonPin } from './pin'
 import type { Allowed, Press } from './press'
 import { type BassButton, buttonNote } from '../surface'
-import { tellButtons } from './messages'
+import { buttonsMessage } from './messages'
 import type { AccordionPin } from './settings'
 
 /** A pin with its place in the recipe, and what it leaves to each note it fixes. */
@@ -18,8 +18,8 @@ export interface PlacedPress<B> {
 /** Whether a button is the one that a pin names. */
 export type IsButton<B> = (button: B, pin: ButtonPin) => boolean
 
-const absent = (line: Line, of: PinnedLine, index: number, path: string): RecipeError =>
-  refuseFingering('pin.note', { of, count: line.notes.length, index }, path)
+const absent = (line: Line, of: PinnedLine, index: number, path: string): DomainError =>
+  fingeringError('pin.note', { of, count: line.notes.length, index }, path)
 
 function fixesOf<B>(line: Line, degrees: number, pin: AccordionPin, path: string, isButton: IsButton<B>) {
   const { notes, hand } = line
@@ -41,7 +41,7 @@ function fixesOf<B>(line: Line, degrees: number, pin: AccordionPin, path: string
     return [{ index: pin.index, allows }]
   }
   if (pin.degree > degrees) {
-    throw refuseFingering('pin.degree', { of: hand, degree: pin.degree, degrees }, `${path}.degree`)
+    throw fingeringError('pin.degree', { of: hand, degree: pin.degree, degrees }, `${path}.degree`)
   }
   return notes.flatMap((note, index) => {
     const lowest = notes[index - 1]?.step !== note.step
@@ -50,7 +50,7 @@ function fixesOf<B>(line: Line, degrees: number, pin: AccordionPin, path: string
   })
 }
 
-/** The pins of a line, each with the notes that it fixes. @throws RecipeError `pin.note`, `pin.degree` */
+/** The pins of a line, each with the notes that it fixes. @throws DomainError `pin.note`, `pin.degree` */
 export const placedPresses = <B>(
   pins: readonly AccordionPin[],
   line: Line,
@@ -72,31 +72,31 @@ export function allowedBy<B>(pins: readonly PlacedPress<B>[]): Allowed<B> | unde
 }
 
 /** A pin in a sentence: its mark, the note, and the note's number in the line. */
-function pinTold<B>(line: Line, { pin }: PlacedPress<B>): Message {
+function pinMessage<B>(line: Line, { pin }: PlacedPress<B>): Message {
   const at = (index: number) => ({ note: noteParam(line.notes[index]!.pitch), number: index + 1 })
-  if (isButtonPin(pin)) return tellButtons('pin.button', { button: pinnedButton(pin), ...at(pin.index) })
-  if (isGripPin(pin)) return tellFingering('pin.run', { marks: pin.fingers.join(' '), ...at(pin.from) })
-  if (isDegreePin(pin)) return tellFingering('pin.degree', { mark: pin.finger, degree: pin.degree })
-  return tellFingering('pin.note', { mark: pin.finger, ...at(pin.index) })
+  if (isButtonPin(pin)) return buttonsMessage('pin.button', { button: pinnedButton(pin), ...at(pin.index) })
+  if (isGripPin(pin)) return fingeringMessage('pin.run', { marks: pin.fingers.join(' '), ...at(pin.from) })
+  if (isDegreePin(pin)) return fingeringMessage('pin.degree', { mark: pin.finger, degree: pin.degree })
+  return fingeringMessage('pin.note', { mark: pin.finger, ...at(pin.index) })
 }
 
 /** A button of the board in a sentence: its row, and the column by its bass. */
-export const buttonTold = ({ row, column }: BassButton): Message =>
-  tellButtons('button.bass', { row, of: noteParam(buttonNote({ row: 'fundamental', column })) })
+export const buttonMessage = ({ row, column }: BassButton): Message =>
+  buttonsMessage('button.bass', { row, of: noteParam(buttonNote({ row: 'fundamental', column })) })
 
 /** The button of a pin, as a line names it. */
 export const pinnedButton = ({ hand, button }: ButtonPin): Message =>
-  hand === 'right' ? tellButtons('button.treble', { row: button[0] }) : buttonTold(button)
+  hand === 'right' ? buttonsMessage('button.treble', { row: button[0] }) : buttonMessage(button)
 
 /** The smallest part of some pins that cannot stand together, as an error. */
 export function pressConflict<B>(
   line: Line,
   pins: readonly PlacedPress<B>[],
   feasible: (some: readonly PlacedPress<B>[]) => boolean,
-): RecipeError {
+): DomainError {
   const among = conflictAmong(pins, feasible)
-  const told = listed(among.map((pin) => pinTold(line, pin)))
-  return refuseFingering(
+  const told = listed(among.map((pin) => pinMessage(line, pin)))
+  return fingeringError(
     'pin.conflict',
     { of: line.hand, pins: told, count: among.length, because: 'none' },
     `pins[${among.at(-1)!.at}]`,

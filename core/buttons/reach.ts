@@ -1,5 +1,5 @@
-import { refuseFingering } from '../fingering'
-import type { RecipeError } from '../message'
+import { fingeringError } from '../fingering'
+import type { DomainError } from '../message'
 import { pitchName } from '../pitch'
 import { isFree } from '../study'
 import type { Pressing } from './press'
@@ -9,12 +9,12 @@ import type { AccordionRecipe } from './settings'
 export function outOfReach<B, T extends string>(
   recipe: AccordionRecipe,
   { states, steps, line }: Pressing<B, T>,
-): RecipeError {
+): DomainError {
   const at = Math.max(
     0,
     states.findIndex((grasps) => grasps.length === 0),
   )
   const names = (steps[at]?.notes ?? []).map((note) => pitchName(line.notes[note]!.pitch))
   const path = isFree(recipe.material) ? 'material.pitches' : 'school'
-  return refuseFingering('reach', { pitches: names.join(' '), size: recipe.handSize, hand: line.hand }, path)
+  return fingeringError('reach', { pitches: names.join(' '), size: recipe.handSize, hand: line.hand }, path)
 }

@@ -4,7 +4,7 @@ import {
   type Crossing,
   type Fingering,
   noteParam,
-  priceTold,
+  priceMessage,
   type Reason,
   stepsOf,
 } from '../fingering'
@@ -12,7 +12,7 @@ import type { Material } from '../material'
 import { inText } from '../message'
 import { type Finger, isFree, type Line } from '../study'
 import { type ButtonTreble, type TrebleButton, trebleOf } from '../surface'
-import { tellButtons } from './messages'
+import { buttonsMessage } from './messages'
 import { allowedBy, placedPresses, type PlacedPress, pressConflict } from './pins'
 import { type Allowed, type Press, pressesOf, pressingOf, pressProblem, solvePresses } from './press'
 import type { AccordionRecipe, ButtonSchoolId } from './settings'
@@ -84,7 +84,7 @@ function otherEnds(shape: Shaped, allowed: Allowed<TrebleButton> | undefined, li
     return [
       alternative(own, presses, price, 'end', {
         pattern: presses.slice(Math.max(0, at - 2), at + 3),
-        said: tellButtons('other.finger', { where, finger, note, why: priceTold(price) }),
+        said: buttonsMessage('other.finger', { where, finger, note, why: priceMessage(price) }),
         cost: other.cost,
       }),
     ]
@@ -116,7 +116,7 @@ const otherRows = (shapes: readonly Shaped[]): Alternative[] =>
   shapes.slice(1).map((shape) => {
     const presses = pressesFor(shape)
     const price = Math.max(0, shape.found.cost - shapes[0]!.found.cost)
-    const said = tellButtons('other.rows', { row: shape.base + 1, price: priceTold(price) })
+    const said = buttonsMessage('other.rows', { row: shape.base + 1, price: priceMessage(price) })
     const told = { pattern: presses.slice(0, 8), said, cost: shape.found.cost }
     return alternative(pressesFor(shapes[0]!), presses, price, 'rows', told)
   })
@@ -165,7 +165,7 @@ function best(
 /**
  * Fingers a line on the buttons of the right hand, and chooses the buttons: for each place that the school's shape of
  * three rows can have, the least cost over all fingers and buttons; then the cheapest place.
- * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together)
+ * @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together)
  */
 export function fingerButtons(recipe: AccordionRecipe, material: Material, line: Line, asked: Asked = {}): Fingering {
   const shapes = shapesOf(recipe, line)

@@ -1,4 +1,4 @@
-import { type Crossing, noteParam, type Reason, tellFingering } from '../fingering'
+import { type Crossing, noteParam, type Reason, fingeringMessage } from '../fingering'
 import { listed, named } from '../message'
 import { modulo, noteName, pitchClass } from '../pitch'
 import { isFree, type Line } from '../study'
@@ -6,7 +6,7 @@ import { SHAPE_ROWS } from './trebleTouch'
 import { pinnedButton, type PlacedPress } from './pins'
 import { isButtonPin } from './pin'
 import { grouped } from './grouped'
-import { tellButtons } from './messages'
+import { buttonsMessage } from './messages'
 import type { Press } from './press'
 import { isDegreePin, isGripPin } from '../study'
 import type { AccordionRecipe } from './settings'
@@ -37,7 +37,7 @@ function shapeReason({ recipe, line, chosen }: Solved): Reason[] {
   const tonic = pitchClass(first.pitch)
   const alike = KEYS.filter((_, key) => modulo(key, 3) === modulo(tonic, 3) && key !== tonic)
   const rows = Object.entries(school.home).sort(([, a], [, b]) => (treble.system === 'c' ? a - b : b - a))
-  const said = tellButtons('reason.shape', {
+  const said = buttonsMessage('reason.shape', {
     from: base + 1,
     to: base + SHAPE_ROWS,
     fingers: rows.map(([finger]) => finger).join(' '),
@@ -56,7 +56,7 @@ function besideReasons({ line, chosen, presses }: Solved): Reason[] {
     const key = `${finger} ${modulo(here.midi, 12)}`
     if (finger === 5 || atHome(chosen, press) || seen.has(key)) return []
     seen.add(key)
-    const said = tellButtons('reason.beside', { finger, note: noteParam(here.pitch), row: button.row })
+    const said = buttonsMessage('reason.beside', { finger, note: noteParam(here.pitch), row: button.row })
     const indices = presses.flatMap((each, at) =>
       each.finger === finger && modulo(line.notes[at]!.midi - here.midi, 12) === 0 ? [at] : [],
     )
@@ -69,7 +69,7 @@ function passReasons({ line, crossings }: Solved): Reason[] {
   const byNote = grouped(under, ({ index }) => modulo(line.notes[index]!.midi, 12))
   return byNote.map((group) => {
     const to = noteParam(line.notes[group[0]!.index]!.pitch)
-    const said = tellButtons('reason.thumb-passes', { to })
+    const said = buttonsMessage('reason.thumb-passes', { to })
     return { hand: HAND, kind: 'crossing', indices: group.map(({ index }) => index), said, price: null }
   })
 }
@@ -77,7 +77,7 @@ function passReasons({ line, crossings }: Solved): Reason[] {
 function littleReason({ line, presses }: Solved): Reason[] {
   const index = presses.findIndex(({ finger }) => finger === 5)
   if (index < 0) return []
-  const said = tellButtons('reason.little', { note: noteParam(line.notes[index]!.pitch) })
+  const said = buttonsMessage('reason.little', { note: noteParam(line.notes[index]!.pitch) })
   return [{ hand: HAND, kind: 'end', indices: [index], said, price: null }]
 }
 
@@ -85,13 +85,13 @@ function pinReason({ line, pins, price }: Solved): Reason[] {
   if (pins.length === 0) return []
   const note = (index: number) => noteParam(line.notes[index]!.pitch)
   const told = pins.map(({ pin }) => {
-    if (isButtonPin(pin)) return tellButtons('pinned.button', { button: pinnedButton(pin), note: note(pin.index) })
-    if (isGripPin(pin)) return tellFingering('pinned.run', { fingers: pin.fingers.join(' '), note: note(pin.from) })
-    if (!isDegreePin(pin)) return tellFingering('taken', { fingers: String(pin.finger), note: note(pin.index) })
-    return tellFingering('pinned.degree', { finger: pin.finger, degree: pin.degree, leg: pin.leg ?? 'both' })
+    if (isButtonPin(pin)) return buttonsMessage('pinned.button', { button: pinnedButton(pin), note: note(pin.index) })
+    if (isGripPin(pin)) return fingeringMessage('pinned.run', { fingers: pin.fingers.join(' '), note: note(pin.from) })
+    if (!isDegreePin(pin)) return fingeringMessage('taken', { fingers: String(pin.finger), note: note(pin.index) })
+    return fingeringMessage('pinned.degree', { finger: pin.finger, degree: pin.degree, leg: pin.leg ?? 'both' })
   })
   const indices = [...new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))]
-  const said = tellFingering('reason.pin', { pins: listed(told), others: 0 })
+  const said = fingeringMessage('reason.pin', { pins: listed(told), others: 0 })
   return [{ hand: HAND, kind: 'pin', indices, said, price }]
 }
 

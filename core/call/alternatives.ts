@@ -1,6 +1,6 @@
 import type { Message } from '../message'
 import { echoOf } from './echo'
-import { tellCall } from './messages'
+import { callMessage } from './messages'
 import type { Part } from './part'
 import { fieldsOf } from './printed'
 import type { Understood } from './read'
@@ -35,7 +35,7 @@ function valuesIn(items: readonly Understood[]): Map<string, Told[]> {
 const orBefore = (items: readonly Understood[], from: number, to: number): boolean =>
   items.slice(from, to).some(({ said }) => said?.part.is === 'or')
 
-const echoed = (part: Part): Message => echoOf(part) ?? tellCall('call.no-key')
+const echoed = (part: Part): Message => echoOf(part) ?? callMessage('call.no-key')
 
 /** What a line says once for all, and what differs from one of its studies to the next. */
 interface Alternatives {
@@ -62,7 +62,7 @@ export function alternativesIn(items: readonly Understood[]): Alternatives {
     const [one, other] = [items[first!.at]!.said!.part, items[others[0]!.at]!.said!.part]
     return {
       lines: [],
-      problems: [tellCall('asked.twice', { before: echoed(one), after: echoed(other) })],
+      problems: [callMessage('asked.twice', { before: echoed(one), after: echoed(other) })],
     }
   }
   const [count] = counts

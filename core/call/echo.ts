@@ -1,19 +1,19 @@
 import { families, familyOf, type RecipeInput } from '../instrument'
-import { kindNamed, qualityNamed, tellMaterial } from '../material'
+import { kindNamed, qualityNamed, materialMessage } from '../material'
 import { joined, listed, type Message, named } from '../message'
 import { noteName } from '../pitch'
-import { tellCall } from './messages'
+import { callMessage } from './messages'
 import type { Ask, Features, Part } from './part'
 
 /** A feature by what it names most surely. */
-export function featureTold({ quality, form, shape, named: name }: Features): Message {
-  if (name) return name === 'pentatonic' ? tellCall('feature.pentatonic') : kindNamed({ id: name })
-  if (shape) return tellCall(`feature.shape.${shape}`)
-  return form ? tellMaterial(`form.${form}`) : qualityNamed(quality ?? 'major')
+export function featureMessage({ quality, form, shape, named: name }: Features): Message {
+  if (name) return name === 'pentatonic' ? callMessage('feature.pentatonic') : kindNamed({ id: name })
+  if (shape) return callMessage(`feature.shape.${shape}`)
+  return form ? materialMessage(`form.${form}`) : qualityNamed(quality ?? 'major')
 }
 
 /** A field that was set, by its path: `echo.tempo.bpm` with its value. */
-const fieldTold = (path: string, value: unknown): Message => ({
+const fieldMessage = (path: string, value: unknown): Message => ({
   code: `echo.${path}`,
   params: {
     value: Array.isArray(value)
@@ -24,40 +24,40 @@ const fieldTold = (path: string, value: unknown): Message => ({
   },
 })
 
-function valueTold(path: string, value: unknown): Message[] {
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) return [fieldTold(path, value)]
-  return Object.entries(value).flatMap(([inner, each]) => valueTold(`${path}.${inner}`, each))
+function valueMessage(path: string, value: unknown): Message[] {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return [fieldMessage(path, value)]
+  return Object.entries(value).flatMap(([inner, each]) => valueMessage(`${path}.${inner}`, each))
 }
 
 /** Parts of a recipe are told field by field, pins by their family. */
-function changeTold(change: Omit<RecipeInput, 'material'>): Message[] {
+function changeMessage(change: Omit<RecipeInput, 'material'>): Message[] {
   return Object.entries(change).flatMap(([field, value]): Message[] => {
-    if (field === 'pins') return (value as object[]).map((pin) => pinTold(pin))
-    return valueTold(field, value)
+    if (field === 'pins') return (value as object[]).map((pin) => pinMessage(pin))
+    return valueMessage(field, value)
   })
 }
 
 /** A line may pin before it names an instrument: the family is that which has such pins. */
-const pinTold = (pin: object): Message => {
+const pinMessage = (pin: object): Message => {
   const family = families().find(({ pins }) => pins.isOwn(pin as never)) ?? familyOf({})
   return family.pins.told(pin as never)
 }
 
-function askTold({ except, start, question: _, bpm, beat, most, condition, ...ask }: Ask): Message[] {
+function askMessage({ except, start, question: _, bpm, beat, most, condition, ...ask }: Ask): Message[] {
   const notes = listed(
     (except ?? []).map((note) => named(noteName(note))),
     'comma',
   )
   return [
-    ...(except ? [tellCall('echo.except', { notes })] : []),
-    ...(start ? [tellCall('echo.start', { note: named(noteName(start)) })] : []),
+    ...(except ? [callMessage('echo.except', { notes })] : []),
+    ...(start ? [callMessage('echo.start', { note: named(noteName(start)) })] : []),
     ...(bpm === undefined
       ? beat === undefined
         ? []
-        : [fieldTold('ask.beat', beat)]
-      : [tellCall('echo.tempo', { beat: beat ?? 'quarter', bpm, most: most ?? 'none' })]),
-    ...(condition === undefined ? [] : [fieldTold('ask.condition', condition)]),
-    ...Object.entries(ask).map(([field, value]) => fieldTold(`ask.${field}`, String(value))),
+        : [fieldMessage('ask.beat', beat)]
+      : [callMessage('echo.tempo', { beat: beat ?? 'quarter', bpm, most: most ?? 'none' })]),
+    ...(condition === undefined ? [] : [fieldMessage('ask.condition', condition)]),
+    ...Object.entries(ask).map(([field, value]) => fieldMessage(`ask.${field}`, String(value))),
   ]
 }
 
@@ -65,29 +65,33 @@ function askTold({ except, start, question: _, bpm, beat, most, condition, ...as
 export function echoOf(part: Part): Message | null {
   switch (part.is) {
     case 'tonic':
-      return tellCall('echo.note', { note: named(noteName(part.note)) })
+      return callMessage('echo.note', { note: named(noteName(part.note)) })
     case 'feature':
-      return featureTold(part.features)
+      return featureMessage(part.features)
     case 'inversion':
-      return tellCall('echo.inversion', { inversion: part.inversion })
+      return callMessage('echo.inversion', { inversion: part.inversion })
     case 'change':
-      return joined(changeTold(part.change), 'comma')
+      return joined(changeMessage(part.change), 'comma')
     case 'more':
-      return tellCall('echo.more-octaves', { octaves: part.octaves })
+      return callMessage('echo.more-octaves', { octaves: part.octaves })
     case 'pitches':
-      return tellCall('echo.pitches', { count: part.pitches.length })
+      return callMessage('echo.pitches', { count: part.pitches.length })
     case 'all':
-      return tellCall('echo.all')
+      return callMessage('echo.all')
     case 'three-minors':
-      return tellCall('echo.three-minors')
+      return callMessage('echo.three-minors')
     case 'two-minors':
-      return tellCall('echo.two-minors')
+      return callMessage('echo.two-minors')
     case 'signs': {
       const { sharps, flats, exact } = part.signs
-      return tellCall('echo.signs', { sharps: sharps ?? 'none', flats: flats ?? 'none', exact: exact ? 'yes' : 'no' })
+      return callMessage('echo.signs', {
+        sharps: sharps ?? 'none',
+        flats: flats ?? 'none',
+        exact: exact ? 'yes' : 'no',
+      })
     }
     case 'ask':
-      return joined(askTold(part.ask), 'comma')
+      return joined(askMessage(part.ask), 'comma')
     default:
       return null
   }

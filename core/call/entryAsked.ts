@@ -1,4 +1,4 @@
-import { tellCall } from './messages'
+import { callMessage } from './messages'
 import type { Message } from '../message'
 import { inversionsOf, KINDS, type KindId } from '../material'
 import { noteName } from '../pitch'
@@ -171,5 +171,5 @@ function notAsked(change: Heard['change']): Message[] {
     (field) =>
       said.some(([path]) => path === field || path.startsWith(`${field}.`)) &&
       !(field === 'instrument' && change.accordion),
-  ).map((field) => tellCall('asked.not-asked', { field }))
+  ).map((field) => callMessage('asked.not-asked', { field }))
 }

@@ -1,5 +1,5 @@
-import { tellCall } from './messages'
-import { featureTold } from './echo'
+import { callMessage } from './messages'
+import { featureMessage } from './echo'
 import type { Message } from '../message'
 import { BASE_IDS, type BaseId, BASES, type KindId, type Quality, treatedAs, type TreatmentId } from '../material'
 import type { Features } from './part'
@@ -32,28 +32,30 @@ const TREATMENT: Partial<Record<Shape, TreatmentId>> = {
 const isMinor = ({ quality, form }: Features): boolean => quality === 'minor' || form !== undefined
 
 /** Teachers who say “minor” mean the one that exams ask for most: harmonic. Common practice; it is told as an assumption. */
-const MINOR_MEANT = tellCall('assumed.harmonic')
+const MINOR_MEANT = callMessage('assumed.harmonic')
 
 function scaleOf(features: Features): KindReading {
   const { form, quality } = features
   if (form) return kind(ofForm(form))
   if (quality === 'minor') return kind(ofForm('harmonic'), MINOR_MEANT)
-  if (quality === undefined) return kind('major', tellCall('assumed.major'))
-  return quality === 'major' ? kind('major') : none(tellCall('call.no-scale', { quality: featureTold({ quality }) }))
+  if (quality === undefined) return kind('major', callMessage('assumed.major'))
+  return quality === 'major'
+    ? kind('major')
+    : none(callMessage('call.no-scale', { quality: featureMessage({ quality }) }))
 }
 
 function namedOf(named: NonNullable<Features['named']>, features: Features): KindReading {
   const { shape, quality } = features
-  const told = featureTold({ named })
+  const told = featureMessage({ named })
   const treatment = shape && TREATMENT[shape]
   const treated = treatment && named !== 'pentatonic' ? treatedAs(named, treatment) : null
   if (treated) return kind(treated)
   if (shape !== undefined && shape !== 'scale')
-    return none(tellCall('call.apart', { named: told, shape: featureTold({ shape }) }))
+    return none(callMessage('call.apart', { named: told, shape: featureMessage({ shape }) }))
   // a major blues has other notes, and so has a mode with another chord
   const strange = quality !== undefined && !['major', 'minor'].includes(quality)
   if (strange || (named === 'blues' && quality === 'major'))
-    return none(tellCall('call.apart', { named: told, shape: featureTold({ quality }) }))
+    return none(callMessage('call.apart', { named: told, shape: featureMessage({ quality }) }))
   if (named === 'pentatonic') return kind(isMinor(features) ? 'minor-pentatonic' : 'major-pentatonic')
   return kind(named)
 }
@@ -66,8 +68,8 @@ const chordOf = (family: 'arpeggio' | 'seventh', quality: Quality): BaseId | und
 function brokenOf({ quality = 'major', form }: Features): KindReading {
   const which = form ? 'minor' : quality
   const found = baseThat((base) => base.quality === which && base.takes.broken !== undefined)
-  if (!found) return none(tellCall('call.no-scale', { quality: featureTold({ quality: which }) }))
-  return kind(treatedAs(found, 'broken')!, quality || form ? null : tellCall('assumed.major'))
+  if (!found) return none(callMessage('call.no-scale', { quality: featureMessage({ quality: which }) }))
+  return kind(treatedAs(found, 'broken')!, quality || form ? null : callMessage('assumed.major'))
 }
 
 function triadOf({ quality = 'major', form }: Features): KindReading {
@@ -78,8 +80,8 @@ function triadOf({ quality = 'major', form }: Features): KindReading {
 
 function seventhOf({ quality, form }: Features): KindReading {
   const found = chordOf('seventh', form ? 'minor' : (quality ?? 'dominant'))
-  if (!found) return none(tellCall('call.augmented-seventh'))
-  return kind(found, quality || form ? null : tellCall('assumed.dominant'))
+  if (!found) return none(callMessage('call.augmented-seventh'))
+  return kind(found, quality || form ? null : callMessage('assumed.dominant'))
 }
 
 /** Double notes and chains stand over a scale. */
@@ -91,14 +93,14 @@ function overScale(shape: Shape, features: Features): KindReading {
   if (treated) return kind(treated, quality === 'minor' && !form ? MINOR_MEANT : null)
   // chains of melodic minor go the same way up and down
   const jazz = form === 'melodic' ? treatedAs(ofForm('jazz'), treatment) : null
-  return jazz ? kind(jazz, tellCall('assumed.jazz')) : none(tellCall('call.double-notes'))
+  return jazz ? kind(jazz, callMessage('assumed.jazz')) : none(callMessage('call.double-notes'))
 }
 
 /** A scale shared by the hands, four notes each. */
 function tetrachordsOf(features: Features): KindReading {
   const { form = isMinor(features) ? 'harmonic' : null } = features
   const found = baseThat((base) => base.texture === 'tetrachords' && base.form === form)
-  if (!found) return none(tellCall('call.tetrachords'))
+  if (!found) return none(callMessage('call.tetrachords'))
   return kind(found, form && !features.form ? MINOR_MEANT : null)
 }
 
@@ -125,7 +127,7 @@ function shapedOf(shape: Shape, features: Features): KindReading {
     case 'tetrachords':
       return tetrachordsOf(features)
     case 'double-minor-thirds':
-      return none(tellCall('call.minor-thirds'))
+      return none(callMessage('call.minor-thirds'))
     default:
       return overScale(shape, features)
   }

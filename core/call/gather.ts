@@ -1,4 +1,4 @@
-import { tellCall } from './messages'
+import { callMessage } from './messages'
 import { echoOf } from './echo'
 import type { Message } from '../message'
 import { inversionsOf, type KindId, KINDS, MAX_SIGNS, signatureOf, usualTonics, kindNamed } from '../material'
@@ -36,7 +36,7 @@ function contradictions(said: readonly Said[]): Message[] {
   const note = (path: string, value: unknown, part: Part): void => {
     const before = known.get(path)
     if (before && JSON.stringify(before.value) !== JSON.stringify(value)) {
-      found.push(tellCall('call.contradiction', { before: echoOf(before.part)!, after: echoOf(part)! }))
+      found.push(callMessage('call.contradiction', { before: echoOf(before.part)!, after: echoOf(part)! }))
     }
     known.set(path, { value, part })
   }
@@ -98,7 +98,7 @@ export function gather(understood: readonly Understood[], base?: RecipeInput): G
     remarks.push(...reading.open.map((code): Message => ({ code })))
     return reading.kinds.flatMap((kind) => {
       const inverts = inversion !== undefined && inversionsOf(KINDS[kind]) > 1
-      if (inversion && !inverts) problems.push(tellCall('call.no-inversions', { kind: kindNamed({ id: kind }) }))
+      if (inversion && !inverts) problems.push(callMessage('call.no-inversions', { kind: kindNamed({ id: kind }) }))
       return tonics(kind).map((tonic) => ({
         ...change,
         material: { tonic: noteName(tonic), kind, ...(inverts ? { inversion } : {}) },
@@ -111,6 +111,6 @@ export function gather(understood: readonly Understood[], base?: RecipeInput): G
   const studies = wanted
     ? one([...heard.common, ...(heard.named[0]?.features ?? [])], (kind) => allTonics(kind, heard.signs))
     : keysCalled(heard).flatMap(({ tonic, features }) => one(features, () => [tonic]))
-  if (studies.length === 0 && problems.length === 0 && said.length > 0) problems.push(tellCall('call.no-key'))
+  if (studies.length === 0 && problems.length === 0 && said.length > 0) problems.push(callMessage('call.no-key'))
   return { studies, remarks: once(remarks), problems: once(problems) }
 }

@@ -1,4 +1,4 @@
-import { type ListParam, type Message, type NoteParam, teller } from '../message'
+import { type ListParam, type Message, type NoteParam, messageMaker } from '../message'
 import type { Features } from './part'
 
 type Shape = NonNullable<Features['shape']>
@@ -47,4 +47,4 @@ export type CallMessages = {
   'asked.lost': { typed: string; nearest: string }
   'asked.long': { count: number; most: number }
 }
-export const tellCall = teller<CallMessages>()
+export const callMessage = messageMaker<CallMessages>()

@@ -4,7 +4,7 @@ import type { Message } from '../message'
 import { altered, completeRecipe, type RecipeInput } from '../instrument'
 import { titleOf } from '../realise'
 import { isFree, MAX_OCTAVES } from '../study'
-import { tellCall } from './messages'
+import { callMessage } from './messages'
 import type { Heard } from './heard'
 import { kindsFrom } from './kindsHeard'
 import type { Said } from './part'
@@ -19,7 +19,7 @@ interface Changed {
 }
 
 /** What is changed, so that nobody is surprised. */
-const told = (base: RecipeInput): Message => tellCall('call.changes', { title: titleOf(completeRecipe(base)) })
+const told = (base: RecipeInput): Message => callMessage('call.changes', { title: titleOf(completeRecipe(base)) })
 
 const octavesMore = (said: readonly Said[]): number =>
   said.reduce((sum, { part }) => sum + (part.is === 'more' ? part.octaves : 0), 0)

@@ -1,4 +1,4 @@
-import { tellCall } from './messages'
+import { callMessage } from './messages'
 import type { Message } from '../message'
 import type { RecipeInput } from '../instrument'
 import { gather } from './gather'
@@ -37,7 +37,7 @@ export function parseCall(line: string, base?: RecipeInput): Called {
   const gathered = groups.filter((group) => group.some(({ said }) => said !== null)).map((group) => gather(group, base))
   const studies = gathered.flatMap((each) => each.studies)
   const tooMany =
-    studies.length > MAX_CALLED ? [tellCall('call.too-many', { count: studies.length, most: MAX_CALLED })] : []
+    studies.length > MAX_CALLED ? [callMessage('call.too-many', { count: studies.length, most: MAX_CALLED })] : []
   return {
     studies: studies.slice(0, MAX_CALLED),
     understood,

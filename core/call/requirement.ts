@@ -9,7 +9,7 @@ import { type Heard, hear } from './heard'
 import { keysHeard } from './keysHeard'
 import { kindsFrom } from './kindsHeard'
 import { fromTitle, withoutArticle } from './listTitle'
-import { tellCall } from './messages'
+import { callMessage } from './messages'
 import { once } from './once'
 import type { Features } from './part'
 import { normalised, subjectsOf, withBrackets } from './printed'
@@ -43,8 +43,8 @@ function majorAssumed(features: readonly Features[], { two, three }: Heard, kind
   return !said && own ? ['assumed.major'] : []
 }
 
-const NO_KEY = tellCall('asked.no-key')
-const NONE_ABOVE = tellCall('asked.none-above')
+const NO_KEY = callMessage('asked.no-key')
+const NONE_ABOVE = callMessage('asked.none-above')
 
 /** Keys of some kinds, and the inversion or the question that their first note makes; or why there are none. */
 function keysAsked(heard: Heard, tonics: readonly Note[], kinds: readonly KindId[], { previous = null }: ListContext) {
@@ -53,7 +53,7 @@ function keysAsked(heard: Heard, tonics: readonly Note[], kinds: readonly KindId
   const all = start && anywhere ? [start, ...tonics] : tonics
   const elsewhere = start && !anywhere && tonics.some((tonic) => noteName(tonic) !== noteName(start))
   const inversion = elsewhere ? inversionAt(start, tonics, kinds) : undefined
-  if (inversion === null) return { keys: null, problem: tellCall('asked.start', { note: named(noteName(start!)) }) }
+  if (inversion === null) return { keys: null, problem: callMessage('asked.start', { note: named(noteName(start!)) }) }
   const found = keysFrom(heard, all, previous)
   if (found === null && anywhere && !above) return { keys: [...ANY_START], open: ['start'] }
   if (found === null) return { keys: null, problem: above ? NONE_ABOVE : NO_KEY }
@@ -128,7 +128,7 @@ export const MAX_LETTERS = 2000
 const tooLong = (line: string): AskedLine => ({
   entries: [],
   understood: [],
-  problems: [tellCall('asked.long', { count: line.length, most: MAX_LETTERS })],
+  problems: [callMessage('asked.long', { count: line.length, most: MAX_LETTERS })],
   unread: [line.slice(0, 40)],
   complete: false,
 })
@@ -144,7 +144,7 @@ export function parseRequirement(line: string, context: ListContext = {}): Asked
   const understood = readPrinted(plain)
   const found = subjectsOf(understood).map(({ items }) => subjectEntries(items, line, conditions, context))
   const unread = understood.filter(({ said, typed }) => !said && typed !== ';')
-  const lost = unread.map(({ typed, nearest }) => tellCall('asked.lost', { typed, nearest: nearest ?? 'none' }))
+  const lost = unread.map(({ typed, nearest }) => callMessage('asked.lost', { typed, nearest: nearest ?? 'none' }))
   return {
     entries: found.flatMap((each) => each.entries),
     understood,

@@ -67,7 +67,7 @@ function rowOf(tonic: Note, kind: KindId, some: Omit<RecipeInput, 'material'>): 
 /**
  * A kind in all its keys, round the circle.
  * @param some what else the studies have: instrument, school, size of hands
- * @throws RecipeError where the instrument does not take the kind
+ * @throws DomainError where the instrument does not take the kind
  */
 export const chartOf = (kind: KindId, some: Omit<RecipeInput, 'material'> = {}): ChartRow[] =>
   tonicsRound(kind).map((tonic) => rowOf(tonic, kind, some))

@@ -1,5 +1,5 @@
 import type { Course } from '../study'
-import { type ListParam, type Message, type NoteParam, teller } from '../message'
+import { type ListParam, type Message, type NoteParam, messageMaker } from '../message'
 
 /** What changes from one study to another; `player` tells whose line, `plays` what marks it has. */
 export interface CompareMessages {
@@ -32,4 +32,4 @@ export interface CompareMessages {
   'diff.left-out': { player: string }
   'diff.harder': { from: number; to: number; how: 'same' | 'harder' | 'easier' }
 }
-export const tellCompare = teller<CompareMessages>()
+export const compareMessage = messageMaker<CompareMessages>()

@@ -6,7 +6,7 @@ import type { RealisedStudy } from '../realise'
 import { isFree } from '../study'
 import type { ComparedLine } from './align'
 import { comparedLine, compareLegs, type Differences, type HandDifferences, raised } from './compare'
-import { tellCompare } from './messages'
+import { compareMessage } from './messages'
 
 const noteAt = (part: ComparedLine, index: number): NoteParam => noteParam(part.notes[index]!.pitch)
 const unique = (messages: readonly Message[]): Message[] => [
@@ -16,12 +16,12 @@ const unique = (messages: readonly Message[]): Message[] => [
 const whole = (part: ComparedLine) => ({ part, indices: part.notes.map((_, at) => at) })
 
 /** “Degree 3 is lower”: notes of another key are no names to compare. */
-function degreesTold(a: ComparedLine, b: ComparedLine, { notes }: HandDifferences): Message[] {
+function degreesMessage(a: ComparedLine, b: ComparedLine, { notes }: HandDifferences): Message[] {
   const [own, others] = [whole(a), whole(b)]
   return unique(
     notes.map((pair) => {
       const by = raised(others, pair.b) - raised(own, pair.a)
-      return tellCompare('diff.degree', {
+      return compareMessage('diff.degree', {
         degree: a.notes[pair.a]!.degree + 1,
         by: Math.abs(by),
         way: by > 0 ? 'up' : 'down',
@@ -31,7 +31,7 @@ function degreesTold(a: ComparedLine, b: ComparedLine, { notes }: HandDifference
 }
 
 /** “F becomes F♯ going up”, each change once. */
-function notesTold(a: ComparedLine, b: ComparedLine, { notes }: HandDifferences): Message[] {
+function notesMessage(a: ComparedLine, b: ComparedLine, { notes }: HandDifferences): Message[] {
   const changes = new Map<string, { at: number; to: number; legs: Set<'up' | 'down'> }>()
   for (const { a: at, b: to } of notes) {
     const key = `${noteName(a.notes[at]!.pitch)} ${noteName(b.notes[to]!.pitch)}`
@@ -41,7 +41,7 @@ function notesTold(a: ComparedLine, b: ComparedLine, { notes }: HandDifferences)
   }
   const legs = new Set(a.notes.map((note) => note.leg)).size
   return [...changes.values()].map(({ at, to, legs: on }) =>
-    tellCompare('diff.note', {
+    compareMessage('diff.note', {
       ...{ from: noteAt(a, at), to: noteAt(b, to) },
       leg: on.size < legs ? [...on][0]! : 'both',
     }),
@@ -67,49 +67,49 @@ const degreesOf = (a: ComparedLine, fingers: HandDifferences['fingers']): ListPa
   listed([...new Set(fingers.map((each) => a.notes[each.a]!.degree + 1))].sort((one, other) => one - other))
 
 /** @param inKeys whether the two stand in different keys, so that degrees say more than notes */
-function marksTold(
+function marksMessage(
   { player, plays, a, b }: Lines,
   { fingers, crossings }: HandDifferences,
   inKeys: boolean,
 ): Message[] {
   const [first] = fingers
-  if (!first) return [tellCompare('diff.no-mark', { player, plays })]
+  if (!first) return [compareMessage('diff.no-mark', { player, plays })]
   const [before, after] = [thumbs(a), thumbs(b)]
   const moved = String([...before].sort()) !== String([...after].sort())
   const one = { from: first.from, to: first.to, note: noteAt(b, first.b) }
   return [
-    tellCompare('diff.marks', {
+    compareMessage('diff.marks', {
       ...{ player, plays, count: fingers.length },
-      one: fingers.length === 1 ? tellCompare('diff.one', one) : 'none',
+      one: fingers.length === 1 ? compareMessage('diff.one', one) : 'none',
       ...{ degrees: inKeys ? degreesOf(a, fingers) : 'none' },
       thumbs:
-        moved && !inKeys ? tellCompare('diff.thumbs', { after: namesOf(after), before: namesOf(before) }) : 'none',
+        moved && !inKeys ? compareMessage('diff.thumbs', { after: namesOf(after), before: namesOf(before) }) : 'none',
       crossings: moved || inKeys ? 0 : crossings.b.length + crossings.a.length,
     }),
   ]
 }
 
-const placesTold = (player: Player, { places }: HandDifferences): Message[] =>
-  places ? [tellCompare('diff.places', { player, count: places.length })] : []
+const placesMessage = (player: Player, { places }: HandDifferences): Message[] =>
+  places ? [compareMessage('diff.places', { player, count: places.length })] : []
 
-function lengthTold(player: Player, { only }: HandDifferences): Message[] {
+function lengthMessage(player: Player, { only }: HandDifferences): Message[] {
   const [more, fewer] = [only.b.length, only.a.length]
   if (more + fewer === 0) return []
-  return [tellCompare('diff.length', { player, more, fewer, both: more > 0 && fewer > 0 ? 'yes' : 'no' })]
+  return [compareMessage('diff.length', { player, more, fewer, both: more > 0 && fewer > 0 ? 'yes' : 'no' })]
 }
 
 /** What one hand changes on the way down; nothing where it comes back as it went. */
-export function legTold(study: RealisedStudy, player: Player): Message[] {
+export function legMessage(study: RealisedStudy, player: Player): Message[] {
   const differences = compareLegs(study, player)
   if (!differences || differences.notes.length === 0) return []
   const part = comparedLine(study, player)
   const notes = unique(
     differences.notes.map(({ a, b }) =>
-      tellCompare('diff.note', { from: noteAt(part, a), to: noteAt(part, b), leg: 'both' }),
+      compareMessage('diff.note', { from: noteAt(part, a), to: noteAt(part, b), leg: 'both' }),
     ),
   )
   const { plays } = familyOf(study.recipe)
-  return [tellCompare('diff.down', { player, plays, notes: listed(notes), count: differences.fingers.length })]
+  return [compareMessage('diff.down', { player, plays, notes: listed(notes), count: differences.fingers.length })]
 }
 
 interface Compared {
@@ -136,17 +136,17 @@ function onlyIn(hands: readonly Compared[], side: 'a' | 'b'): string[] {
 }
 
 /** Where no note changes: the same notes, the same in another key, or notes that one of the two has beside them. */
-function sameTold(a: RealisedStudy, b: RealisedStudy, hands: readonly Compared[]): Message[] {
+function alikeMessage(a: RealisedStudy, b: RealisedStudy, hands: readonly Compared[]): Message[] {
   const by = movedBy(a, b)
   const [lost, gained] = by === 0 ? [onlyIn(hands, 'a'), onlyIn(hands, 'b')] : [[], []]
   if (lost.length + gained.length > 0) {
     return [
-      ...(gained.length > 0 ? [tellCompare('diff.gained', { notes: listed(gained.map(named)) })] : []),
-      ...(lost.length > 0 ? [tellCompare('diff.lost', { notes: listed(lost.map(named)) })] : []),
+      ...(gained.length > 0 ? [compareMessage('diff.gained', { notes: listed(gained.map(named)) })] : []),
+      ...(lost.length > 0 ? [compareMessage('diff.lost', { notes: listed(lost.map(named)) })] : []),
     ]
   }
-  if (by === 0) return [tellCompare('diff.same-notes')]
-  return [tellCompare('diff.moved', { by: Math.abs(by), way: by > 0 ? 'up' : 'down' })]
+  if (by === 0) return [compareMessage('diff.same-notes')]
+  return [compareMessage('diff.moved', { by: Math.abs(by), way: by > 0 ? 'up' : 'down' })]
 }
 
 /** Of a course and its reverse, each strikes another end twice. */
@@ -154,32 +154,32 @@ const turnsOnly = ({ recipe: a }: RealisedStudy, { recipe: b }: RealisedStudy, {
   a.course !== b.course && only.a.length === 1 && only.b.length === 1
 
 /** The same notes in another order. */
-function courseTold({ recipe: a }: RealisedStudy, { recipe: b }: RealisedStudy): Message[] {
-  return a.course === b.course ? [] : [tellCompare('diff.course', { from: a.course, to: b.course })]
+function courseMessage({ recipe: a }: RealisedStudy, { recipe: b }: RealisedStudy): Message[] {
+  return a.course === b.course ? [] : [compareMessage('diff.course', { from: a.course, to: b.course })]
 }
 
 /** What changes, one message each: notes first, then each hand's fingers, then how much harder it is. */
-export function differenceTold(a: RealisedStudy, b: RealisedStudy, differences: Differences): Message[] {
+export function differenceMessage(a: RealisedStudy, b: RealisedStudy, differences: Differences): Message[] {
   const hands = (Object.entries(differences.hands) as [Player, HandDifferences][]).map(([player, each]) => ({
     each,
     lines: { player, plays: familyOf(b.recipe).plays, a: comparedLine(a, player), b: comparedLine(b, player) },
   }))
   const apart = movedBy(a, b)
   const notes = unique(
-    hands.flatMap(({ lines, each }) => (apart === 0 ? notesTold : degreesTold)(lines.a, lines.b, each)),
+    hands.flatMap(({ lines, each }) => (apart === 0 ? notesMessage : degreesMessage)(lines.a, lines.b, each)),
   )
   const { from, to } = differences.difficulty
   const how = from === to ? 'same' : to > from ? 'harder' : 'easier'
   return [
-    ...(notes.length > 0 ? [tellCompare('diff.notes', { changes: listed(notes) })] : sameTold(a, b, hands)),
-    ...courseTold(a, b),
-    ...differences.handsOnly.b.map((player) => tellCompare('diff.comes-in', { player })),
-    ...differences.handsOnly.a.map((player) => tellCompare('diff.left-out', { player })),
+    ...(notes.length > 0 ? [compareMessage('diff.notes', { changes: listed(notes) })] : alikeMessage(a, b, hands)),
+    ...courseMessage(a, b),
+    ...differences.handsOnly.b.map((player) => compareMessage('diff.comes-in', { player })),
+    ...differences.handsOnly.a.map((player) => compareMessage('diff.left-out', { player })),
     ...hands.flatMap(({ lines, each }) => [
-      ...(turnsOnly(a, b, each) ? [] : lengthTold(lines.player, each)),
-      ...marksTold(lines, each, apart !== 0),
-      ...placesTold(lines.player, each),
+      ...(turnsOnly(a, b, each) ? [] : lengthMessage(lines.player, each)),
+      ...marksMessage(lines, each, apart !== 0),
+      ...placesMessage(lines.player, each),
     ]),
-    tellCompare('diff.harder', { from, to, how }),
+    compareMessage('diff.harder', { from, to, how }),
   ]
 }

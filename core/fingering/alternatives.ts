@@ -12,8 +12,8 @@ import { fingersIn } from './sequence'
 import { namesOf } from './shapeReasons'
 import { habitFor, type Task } from './task'
 import { windowsOf, within } from './window'
-import { tellFingering } from './messages'
-import { holdWords, noteParam, phraseOf, priceTold, thumbsTold } from './words'
+import { fingeringMessage } from './messages'
+import { holdWords, noteParam, phraseOf, priceMessage, thumbsMessage } from './words'
 
 /** Another fingering of the whole line that would serve. */
 export interface Alternative {
@@ -40,11 +40,11 @@ type Candidate = Omit<Alternative, 'cost' | 'departs'>
 
 const patternOf = (ring: RingFingering): Message => {
   const [up, down] = [holdWords(ring.up), holdWords(ring.down)]
-  return up === down ? inText(up) : tellFingering('both-ways', { up, down })
+  return up === down ? inText(up) : fingeringMessage('both-ways', { up, down })
 }
 
 const sentence = (place: Message, dearer: readonly Charge[], price: number): Message =>
-  joined([place, ...dearer.slice(0, 2).map(phraseOf), priceTold(price)], 'semicolon')
+  joined([place, ...dearer.slice(0, 2).map(phraseOf), priceMessage(price)], 'semicolon')
 
 /** An alternative keeps its pattern everywhere but at the ends; with pins it gives way to them wherever it must. */
 function fingeredAfter(run: Run, pinned: Allowed | undefined): readonly Hold[] | undefined {
@@ -74,7 +74,7 @@ function otherRings(task: Task, most: number): Candidate[] {
     const found = fingeredAfter(other, allowedBy(run.steps, pins))
     if (!found) return []
     const price = ring.cost - chosen.cost
-    const said = sentence(thumbsTold(material, ring), dearerIn(charges(chosen), charges(ring)), price)
+    const said = sentence(thumbsMessage(material, ring), dearerIn(charges(chosen), charges(ring)), price)
     return [{ kind: 'thumbs', fingers: fingersOf(run.steps, found), price, pattern: patternOf(ring), said }]
   })
 }
@@ -99,7 +99,7 @@ function otherEnds(task: Task, others: Others, holds: readonly Hold[]): Candidat
     const here = other.holds[at]!
     const note = noteParam(line.notes[run.steps[at]!.notes[0]!]!.pitch)
     const where = at === 0 ? 'first' : at === run.steps.length - 1 ? 'last' : 'turn'
-    const place = tellFingering('end.with', { where, fingers: holdWords([here]), note })
+    const place = fingeringMessage('end.with', { where, fingers: holdWords([here]), note })
     const said = sentence(place, other.dearer, other.price)
     return [candidate(other, 'end', holdWords(other.holds.slice(from, from + 5)), said)]
   })
@@ -116,7 +116,7 @@ function otherThumbs(task: Task, others: Others, holds: readonly Hold[]): Candid
     if (!other) return []
     const note = noteParam(line.notes[run.steps[at]!.notes[0]!]!.pitch)
     const from = Math.max(0, at - 1)
-    const said = sentence(tellFingering('thumbs.not-on', { note }), other.dearer, other.price)
+    const said = sentence(fingeringMessage('thumbs.not-on', { note }), other.dearer, other.price)
     return [candidate(other, 'thumbs', holdWords(other.holds.slice(from, from + 6)), said)]
   })
 }
@@ -135,8 +135,8 @@ function otherShapes({ run, line, pins, sequences }: Task, most: number): Candid
     const { notes, struck } = sequence.units[at]!
     const row = notes.map((note) => fingers[note]!).join(struck ? '/' : ' ')
     const place = struck
-      ? tellFingering('shape.chord', { notes: namesOf(line, notes) })
-      : tellFingering('shape.repeats', { fingers: row })
+      ? fingeringMessage('shape.chord', { notes: namesOf(line, notes) })
+      : fingeringMessage('shape.repeats', { fingers: row })
     const said = sentence(place, [], price)
     return [{ kind: 'shape', fingers, price, pattern: inText(row), said }]
   })

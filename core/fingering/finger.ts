@@ -2,12 +2,12 @@ import { costOf, type Solution } from '../assign'
 import type { Material } from '../material'
 import type { Hold } from './chords'
 import { pitchName } from '../pitch'
-import type { RecipeError } from '../message'
+import type { DomainError } from '../message'
 import { type Finger, type FreePitches, isFree, type Line } from '../study'
 import type { FingeredRecipe } from './settings'
 import { type Alternative, alternativesTo, DEFAULT_ALTERNATIVES } from './alternatives'
 import { allowedBy, conflictOf, type PlacedPin } from './pins'
-import { refuseFingering } from './messages'
+import { fingeringError } from './messages'
 import { Others } from './others'
 import type { Reason } from './reason'
 import { reasonsOf } from './reasons'
@@ -60,7 +60,7 @@ function shaped({ run, sequences }: Task, allowed: Allowed | undefined): Solutio
 }
 
 /** Notes at one step that no hand of this size can take at once. */
-function outOfReach(recipe: FingeredRecipe, { run, line }: Task): RecipeError {
+function outOfReach(recipe: FingeredRecipe, { run, line }: Task): DomainError {
   const problem = runProblem(run)
   const at = run.steps.findIndex((_, step) =>
     problem.states(step).every((hold) => problem.one(step, hold) === Infinity),
@@ -68,7 +68,7 @@ function outOfReach(recipe: FingeredRecipe, { run, line }: Task): RecipeError {
   const names = (run.steps[at]?.notes ?? []).map((note) => pitchName(line.notes[note]!.pitch))
   const path = isFree(recipe.material) ? `material.pitches[${placeOf(recipe, recipe.material, at)}]` : 'handSize'
   const { handSize: size } = recipe
-  return refuseFingering('reach', { pitches: names.join(' '), size, hand: line.hand }, path)
+  return fingeringError('reach', { pitches: names.join(' '), size, hand: line.hand }, path)
 }
 
 /** Where in the list of pitches a step stands, there or back. */
@@ -81,7 +81,7 @@ function placeOf({ course }: FingeredRecipe, { pitches }: FreePitches, step: num
 /**
  * Fingers a line by the recipe's school: the octave first, as a ring, where there is one; then the whole line after
  * that pattern, around the pins.
- * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together), `reach`
+ * @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together), `reach`
  */
 export function fingerLine(recipe: FingeredRecipe, material: Material, line: Line, asked: Asked = {}): Fingering {
   const task = taskOf(recipe, material, line, asked.make)

@@ -9,10 +9,10 @@ export {
   type FingeringErrors,
   type FingeringMessages,
   type PinnedLine,
-  refuseFingering,
-  tellFingering,
+  fingeringError,
+  fingeringMessage,
 } from './messages'
-export { noteParam, PRICE_SCALE, priceTold } from './words'
+export { noteParam, PRICE_SCALE, priceMessage } from './words'
 export { type HandStep, stepsOf } from './steps'
 export { type Crossing } from './places'
 export { repeatedPins } from './repeats'

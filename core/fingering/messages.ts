@@ -1,4 +1,4 @@
-import { type ListParam, type Message, type NoteParam, refusal, teller } from '../message'
+import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { Hand } from '../study'
 import type { Term } from './school'
 import type { SchoolId } from './settings'
@@ -83,5 +83,5 @@ export interface FingeringErrors {
   /** `because` is none where the pins alone are at odds. */
   'pin.conflict': { of: PinnedLine; pins: ListParam; count: number; because: Message | 'none' }
 }
-export const tellFingering = teller<FingeringMessages>()
-export const refuseFingering = refusal<FingeringErrors>()
+export const fingeringMessage = messageMaker<FingeringMessages>()
+export const fingeringError = errorMaker<FingeringErrors>()

@@ -7,7 +7,7 @@ import {
   MAX_IN_GRIP,
   MAX_NOTES,
   oneOf,
-  refuseStudy,
+  studyError,
   whole,
 } from '../study'
 
@@ -41,7 +41,7 @@ function gripOf(value: GripPin, hand: Hand, path: string): GripPin {
   const { fingers } = value
   if (!Array.isArray(fingers) || fingers.length === 0 || fingers.length > MAX_IN_GRIP) {
     const field = `${path}.fingers`
-    throw refuseStudy('field.range', { field, of: 'fingers', least: 1, most: MAX_IN_GRIP }, field)
+    throw studyError('field.range', { field, of: 'fingers', least: 1, most: MAX_IN_GRIP }, field)
   }
   return {
     hand,
@@ -59,11 +59,11 @@ function degreeOf(value: DegreePin, hand: Hand, path: string): DegreePin {
   }
 }
 
-/** Checks a pin's own fields; whether its notes exist is `fingering`'s to say. @throws RecipeError */
+/** Checks a pin's own fields; whether its notes exist is `fingering`'s to say. @throws DomainError */
 export function checkedPin(value: Pin, at: number): Pin {
   const path = `pins[${at}]`
   if (typeof value !== 'object' || value === null) {
-    throw refuseStudy('field.unknown', { field: path, of: 'pin', among: '' }, path)
+    throw studyError('field.unknown', { field: path, of: 'pin', among: '' }, path)
   }
   const hand = oneOf(value.hand, ['right', 'left'] as const, `${path}.hand`)
   if (isGripPin(value)) return gripOf(value, hand, path)

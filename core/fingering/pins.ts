@@ -1,12 +1,12 @@
 import { conflictAmong } from '../assign'
-import { listed, type Message, type RecipeError } from '../message'
+import { listed, type Message, type DomainError } from '../message'
 import { type Finger, isDegreePin, isGripPin, type Line } from '../study'
 import type { Pin } from './pin'
 import type { FingeredRecipe } from './settings'
 import type { Condition } from './ring'
 import type { Allowed } from './run'
 import { noteParam } from './words'
-import { refuseFingering, tellFingering } from './messages'
+import { fingeringError, fingeringMessage } from './messages'
 import type { HandStep } from './steps'
 
 /** A pin with its place in the recipe, so that errors can name it, and the fingers that it fixes, note by note. */
@@ -16,8 +16,8 @@ export interface PlacedPin {
   readonly fixes: readonly { readonly index: number; readonly finger: Finger }[]
 }
 
-function missing(line: Line, index: number, path: string): RecipeError {
-  return refuseFingering('pin.note', { of: line.hand, count: line.notes.length, index }, path)
+function missing(line: Line, index: number, path: string): DomainError {
+  return fingeringError('pin.note', { of: line.hand, count: line.notes.length, index }, path)
 }
 
 function fixesOf(line: Line, degrees: number, pin: Pin, path: string): PlacedPin['fixes'] {
@@ -39,7 +39,7 @@ function degreeFixes(
   path: string,
 ): PlacedPin['fixes'] {
   if (pin.degree > degrees) {
-    throw refuseFingering('pin.degree', { of: hand, degree: pin.degree, degrees }, path)
+    throw fingeringError('pin.degree', { of: hand, degree: pin.degree, degrees }, path)
   }
   return notes.flatMap((note, index) => {
     // of a double note, the lower one is meant
@@ -52,7 +52,7 @@ function degreeFixes(
 /**
  * The pins of one hand. Every pin must name notes of the line, and no two may give one note different fingers.
  * @param degrees how many degrees the material has; 0 where it has none
- * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict`
+ * @throws DomainError `pin.note`, `pin.degree`, `pin.conflict`
  */
 export function placedPins(recipe: FingeredRecipe, line: Line, degrees: number): PlacedPin[] {
   const placed = recipe.pins.flatMap((pin, at): PlacedPin[] =>
@@ -69,17 +69,17 @@ export function placedPins(recipe: FingeredRecipe, line: Line, degrees: number):
   return placed
 }
 
-function pinTold(line: Line, { pin }: PlacedPin): Message {
+function pinMessage(line: Line, { pin }: PlacedPin): Message {
   const at = (index: number) => ({ note: noteParam(line.notes[index]!.pitch), number: index + 1 })
-  if (isGripPin(pin)) return tellFingering('pin.run', { marks: pin.fingers.join(' '), ...at(pin.from) })
-  if (!isDegreePin(pin)) return tellFingering('pin.note', { mark: pin.finger, ...at(pin.index) })
-  return tellFingering('pin.degree', { mark: pin.finger, degree: pin.degree })
+  if (isGripPin(pin)) return fingeringMessage('pin.run', { marks: pin.fingers.join(' '), ...at(pin.from) })
+  if (!isDegreePin(pin)) return fingeringMessage('pin.note', { mark: pin.finger, ...at(pin.index) })
+  return fingeringMessage('pin.degree', { mark: pin.finger, degree: pin.degree })
 }
 
-const conflict = (line: Line, pins: readonly PlacedPin[]): RecipeError =>
-  refuseFingering(
+const conflict = (line: Line, pins: readonly PlacedPin[]): DomainError =>
+  fingeringError(
     'pin.conflict',
-    { of: line.hand, pins: listed(pins.map((pin) => pinTold(line, pin))), count: pins.length, because: 'none' },
+    { of: line.hand, pins: listed(pins.map((pin) => pinMessage(line, pin))), count: pins.length, because: 'none' },
     `pins[${pins.at(-1)!.at}]`,
     { pins: pins.map(({ pin }) => pin) },
   )
@@ -100,7 +100,7 @@ export const conflictOf = (
   line: Line,
   pins: readonly PlacedPin[],
   feasible: (some: readonly PlacedPin[]) => boolean,
-): RecipeError => conflict(line, conflictAmong(pins, feasible))
+): DomainError => conflict(line, conflictAmong(pins, feasible))
 
 /** What pins on degrees ask of the octave's pattern. */
 export const conditionsOf = (pins: readonly PlacedPin[]): Condition[] =>

@@ -3,7 +3,7 @@ import { type Note, noteName } from '../pitch'
 import { type Finger, isDegreePin, isGripPin, type Line } from '../study'
 import { isBlack } from '../surface'
 import { outward } from './cost'
-import { tellFingering } from './messages'
+import { fingeringMessage } from './messages'
 import type { Others } from './others'
 import type { Reason } from './reason'
 import type { RingFingering } from './ring'
@@ -61,11 +61,11 @@ function crossingReason(solved: Solved, group: readonly Crossing[]): Reason {
   const { said: rival, price } = rivalOf(solved, thumb)
   const said =
     first.kind === 'thumb-under'
-      ? tellFingering('reason.thumb-under', {
+      ? fingeringMessage('reason.thumb-under', {
           ...{ to: noteParam(thumbNote.pitch), after: noteParam(fingerNote.pitch) },
           ...{ key, rival },
         })
-      : tellFingering('reason.finger-over', {
+      : fingeringMessage('reason.finger-over', {
           ...{ finger: fingers[finger]!, to: noteParam(fingerNote.pitch) },
           ...{ key, rival },
         })
@@ -87,7 +87,7 @@ function rivalOf({ task, others }: Solved, thumb: number): Rival {
 /** With 1 and 3 every key of a chromatic scale has its finger: one reason for all crossings. */
 function chromaticReason({ task, crossings }: Solved): Reason[] {
   const { line } = task
-  const said = tellFingering('reason.chromatic', { twos: line.hand === 'right' ? 'upper' : 'lower' })
+  const said = fingeringMessage('reason.chromatic', { twos: line.hand === 'right' ? 'upper' : 'lower' })
   return [{ hand: line.hand, kind: 'shape', indices: crossings.map(({ index }) => index), said, price: null }]
 }
 
@@ -107,8 +107,8 @@ function blackThumbReasons(solved: Solved): Reason[] {
   if (found.length === 0) return []
   const notes = unique(found.map((index) => line.notes[index]!.pitch))
   const rival = manner.weights['thumb-on-black'] > 0 ? rivalOf(solved, found[0]!) : null
-  const why = rival ? tellFingering('why.no-better', { rival: rival.said }) : tellFingering('why.no-rule')
-  const said = tellFingering('reason.black-thumb', { notes, many: found.length > 1 ? 'yes' : 'no', why })
+  const why = rival ? fingeringMessage('why.no-better', { rival: rival.said }) : fingeringMessage('why.no-rule')
+  const said = fingeringMessage('reason.black-thumb', { notes, many: found.length > 1 ? 'yes' : 'no', why })
   return [{ hand: line.hand, kind: 'black-thumb', indices: found, said, price: rival?.price ?? null }]
 }
 
@@ -119,7 +119,7 @@ function liftReasons({ task, lifts }: Solved): Reason[] {
     lifts.map((index) => line.notes[index]!.pitch),
     MAX_NAMES,
   )
-  const said = tellFingering('reason.lift', { notes, why: run.lifts ? 'reach' : 'position' })
+  const said = fingeringMessage('reason.lift', { notes, why: run.lifts ? 'reach' : 'position' })
   return [{ hand: line.hand, kind: 'lift', indices: lifts, said, price: null }]
 }
 
@@ -132,13 +132,13 @@ function twoWayReason({ task }: Solved): Reason[] {
   const pattern = (notes: readonly Note[], holds: RingFingering['up']) =>
     listed(
       changed.map((degree) =>
-        tellFingering('taken', { fingers: holdWords([holds[degree]!]), note: noteParam(notes[degree]!) }),
+        fingeringMessage('taken', { fingers: holdWords([holds[degree]!]), note: noteParam(notes[degree]!) }),
       ),
     )
   const indices = line.notes.flatMap((note, at) =>
     note.leg === 'down' && changed.includes(note.degree) && at > 0 ? [at] : [],
   )
-  const said = tellFingering('reason.two-way', {
+  const said = fingeringMessage('reason.two-way', {
     down: pattern(material.down, ring.down),
     up: pattern(material.up, ring.up),
   })
@@ -146,12 +146,12 @@ function twoWayReason({ task }: Solved): Reason[] {
 }
 
 /** A finger at an end, or the pair of a double note. */
-function endTold({ notes }: Line, fingers: readonly Finger[], at: number): Message {
+function endMessage({ notes }: Line, fingers: readonly Finger[], at: number): Message {
   const { pitch, step } = notes[at]!
   const pair = notes.flatMap((note, place) => (note.step === step ? [fingers[place]!] : []))
   const note = noteParam(pitch)
-  if (pair.length === 1) return tellFingering('reason.end', { finger: pair[0]!, note })
-  return tellFingering('reason.pair-end', { fingers: pair.join('/'), note })
+  if (pair.length === 1) return fingeringMessage('reason.end', { finger: pair[0]!, note })
+  return fingeringMessage('reason.pair-end', { fingers: pair.join('/'), note })
 }
 
 function endReasons({ task, fingers }: Solved): Reason[] {
@@ -166,7 +166,7 @@ function endReasons({ task, fingers }: Solved): Reason[] {
     hand: line.hand,
     kind: 'end',
     indices: free.filter((other) => fingers[other] === fingers[at]),
-    said: endTold(line, fingers, at),
+    said: endMessage(line, fingers, at),
     price: null,
   }))
 }
@@ -183,7 +183,7 @@ function firstFingerReason({ task, fingers }: Solved): Reason[] {
   if (pins.some(({ fixes }) => fixes.some(({ index }) => index < toThumb))) return []
   const compact = Array.from({ length: toThumb }, (_, at) => at + 2).join(' ')
   const begins = fingers[0] === pattern ? 'pattern' : 'compact'
-  const said = tellFingering('reason.first-finger', { pattern, compact, begins })
+  const said = fingeringMessage('reason.first-finger', { pattern, compact, begins })
   return [{ hand: line.hand, kind: 'first-finger', indices: [0], said, price: null }]
 }
 
@@ -193,17 +193,17 @@ function pinReason({ task, pinPrice, fingers }: Solved): Reason[] {
   const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
   const name = (index: number) => noteParam(line.notes[index]!.pitch)
   const told = pins.map(({ pin }): Message => {
-    if (isGripPin(pin)) return tellFingering('pinned.run', { fingers: pin.fingers.join(' '), note: name(pin.from) })
-    if (!isDegreePin(pin)) return tellFingering('taken', { fingers: String(pin.finger), note: name(pin.index) })
+    if (isGripPin(pin)) return fingeringMessage('pinned.run', { fingers: pin.fingers.join(' '), note: name(pin.from) })
+    if (!isDegreePin(pin)) return fingeringMessage('taken', { fingers: String(pin.finger), note: name(pin.index) })
     const { finger, degree, leg = 'both' } = pin
-    return tellFingering('pinned.degree', { finger, degree, leg })
+    return fingeringMessage('pinned.degree', { finger, degree, leg })
   })
   const gave = run.steps.filter(({ end, notes }, at) => {
     const usual = run.habit[at]
     const moved = notes.some((note, voice) => !pinned.has(note) && usual && fingers[note] !== usual[voice])
     return moved && !end
   }).length
-  const said = tellFingering('reason.pin', { pins: listed(told), others: gave })
+  const said = fingeringMessage('reason.pin', { pins: listed(told), others: gave })
   return [{ hand: line.hand, kind: 'pin', indices: [...pinned], said, price: pinPrice }]
 }
 

@@ -2,11 +2,11 @@ import { capital, type Message } from '../message'
 import type { LineNote } from '../study'
 import { type Charge, chargesOfRing, dearerIn } from './charges'
 import type { Hold } from './chords'
-import { tellFingering } from './messages'
+import { fingeringMessage } from './messages'
 import type { Other, Others } from './others'
 import { type RingFingering, rivalRing } from './ring'
 import type { Task } from './task'
-import { holdWords, noteParam, phraseOf, priceTold, thumbsOf } from './words'
+import { holdWords, noteParam, phraseOf, priceMessage, thumbsOf } from './words'
 
 /** What would be done instead, and what it would cost more; null where nothing competes. */
 export interface Rival {
@@ -19,15 +19,15 @@ function paid(dearer: readonly Charge[], price: number): Message | null {
   const [first] = dearer
   if (price <= 0 || !first) return null
   // the row names the thumb's note already
-  return first.term === 'thumb-on-black' ? tellFingering('rival.black') : phraseOf(first)
+  return first.term === 'thumb-on-black' ? fingeringMessage('rival.black') : phraseOf(first)
 }
 
 /** A rival by its row of fingers: what it would pay, and how that weighs. */
 function nextBest(row: Message, dearer: readonly Charge[], price: number): Rival {
   const why = paid(dearer, price)
-  const weighs = capital(priceTold(price))
+  const weighs = capital(priceMessage(price))
   return {
-    said: why ? tellFingering('rival.next', { row, why, weighs }) : tellFingering('rival.as-good', { row }),
+    said: why ? fingeringMessage('rival.next', { row, why, weighs }) : fingeringMessage('rival.as-good', { row }),
     price,
   }
 }
@@ -55,16 +55,16 @@ function movedThumb(chosen: readonly Hold[], rival: readonly Hold[], degree: num
 export function ringRival({ manner, line, material, fixed }: Task, ring: RingFingering, at: LineNote): Rival {
   const { degree, leg } = at
   const has = (way: 'up' | 'down'): boolean => ring[way][degree]!.includes(1)
-  if (!has(leg)) return { said: tellFingering('rival.pin'), price: null }
+  if (!has(leg)) return { said: fingeringMessage('rival.pin'), price: null }
   const place = { degree, leg: has('up') && has('down') ? ('both' as const) : leg }
   const rival = rivalRing(manner, line.hand, material, fixed, place)
-  if (!rival) return { said: tellFingering('rival.none'), price: null }
+  if (!rival) return { said: fingeringMessage('rival.none'), price: null }
   const charges = (fingering: RingFingering) => chargesOfRing(manner, line.hand, material, fingering)
   const thumb = movedThumb(ring[leg], rival[leg], degree)
   const row =
     thumb === undefined
-      ? tellFingering('row.without', { fingers: holdWords(rival[leg]) })
-      : tellFingering('row.thumb-to', {
+      ? fingeringMessage('row.without', { fingers: holdWords(rival[leg]) })
+      : fingeringMessage('row.thumb-to', {
           fingers: rowTo(rival[leg], thumb),
           note: noteParam(material[leg][thumb]!),
         })
@@ -81,15 +81,15 @@ function lineRow({ run, line }: Task, other: Other, step: number): Message {
     .find((at) => at !== step && other.holds[at]?.includes(1))
   const from = Math.max(0, Math.min(step, near ?? step) - 1)
   const fingers = holdWords(other.holds.slice(from, Math.max(step, near ?? step) + 2))
-  if (near === undefined) return tellFingering('row.without', { fingers })
+  if (near === undefined) return fingeringMessage('row.without', { fingers })
   const { notes } = run.steps[near]!
   const note = notes[other.holds[near]!.indexOf(1)]!
-  return tellFingering('row.thumb-to', { fingers, note: noteParam(line.notes[note]!.pitch) })
+  return fingeringMessage('row.thumb-to', { fingers, note: noteParam(line.notes[note]!.pitch) })
 }
 
 /** The best line without the thumb at a step. */
 export function lineRival(task: Task, others: Others, step: number): Rival {
   const other = others.at(step, (hold) => !hold.includes(1))
-  if (!other) return { said: tellFingering('rival.none'), price: null }
+  if (!other) return { said: fingeringMessage('rival.none'), price: null }
   return nextBest(lineRow(task, other, step), other.dearer, other.price)
 }

@@ -51,7 +51,7 @@ export interface FingerRecipe extends FingeredRecipe {
 
 type FingeringInput = { readonly [field in keyof FingeringSettings]?: unknown }
 
-/** The settings with their defaults. @throws RecipeError naming the field */
+/** The settings with their defaults. @throws DomainError naming the field */
 export const completeFingering = (input: FingeringInput): FingeringSettings => ({
   school: oneOf(input.school ?? 'conservatory', SCHOOLS, 'school'),
   firstFinger: oneOf(input.firstFinger ?? 'usual', FIRST_FINGERS, 'firstFinger'),

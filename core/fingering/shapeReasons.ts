@@ -3,11 +3,11 @@ import { noteName } from '../pitch'
 import type { Line } from '../study'
 import { isBlack } from '../surface'
 import { type Hold, sameHold } from './chords'
-import { tellFingering } from './messages'
+import { fingeringMessage } from './messages'
 import type { Reason } from './reason'
 import { departures, fingersIn, type Sequence, type Unit } from './sequence'
 import type { Task } from './task'
-import { priceTold } from './words'
+import { priceMessage } from './words'
 
 /** Names of the notes on which some units begin, each once. */
 export const namesOf = (line: Line, notes: readonly number[]): ListParam =>
@@ -36,13 +36,13 @@ function figureReason({ line, sequences }: Task): Reason {
   const back = own.map((at) => units[at]!).find(({ notes }) => line.notes[notes[0]!]!.leg !== leg)
   const other = others.find(({ mains }) => !sameHold(mains.get(group)!, chosen.mains.get(group)))
   const price = other ? other.cost - chosen.cost : null
-  const said = tellFingering('reason.repeats', {
+  const said = fingeringMessage('reason.repeats', {
     there: row(chosen, line, first),
     back: back ? row(chosen, line, back) : '',
     returns: back ? 'yes' : 'no',
     rival: other
-      ? tellFingering('rival.shape', { row: row(other, line, first), weighs: capital(priceTold(price!)) })
-      : tellFingering('rival.none'),
+      ? fingeringMessage('rival.shape', { row: row(other, line, first), weighs: capital(priceMessage(price!)) })
+      : fingeringMessage('rival.none'),
   })
   return { hand: line.hand, kind: 'shape', indices: own.map((at) => units[at]!.notes[0]!), said, price }
 }
@@ -63,7 +63,7 @@ function departureReasons({ line, sequences, pins }: Task): Reason[] {
     const thumbs = places.map((at) => underThumb(line, chosen.units[at]!, main))
     const black = thumbs.every((note) => isBlack(line.notes[note]!.midi))
     const where = black ? thumbs : places.map((at) => chosen.units[at]!.notes[0]!)
-    const said = tellFingering('reason.other-shape', {
+    const said = fingeringMessage('reason.other-shape', {
       fingers: row(chosen, line, first),
       notes: namesOf(line, where),
       count: new Set(where.map((note) => noteName(line.notes[note]!.pitch))).size,
@@ -91,7 +91,7 @@ function chordReason({ line, sequences }: Task): Reason[] {
   const again = chosen.units.filter(({ group }, at) => chosen.units.findIndex((unit) => unit.group === group) < at)
   if (again.length === 0) return []
   const indices = again.map(({ notes }) => notes[0]!)
-  return [{ hand: line.hand, kind: 'shape', indices, said: tellFingering('reason.chords'), price: null }]
+  return [{ hand: line.hand, kind: 'shape', indices, said: fingeringMessage('reason.chords'), price: null }]
 }
 
 /** Why the repeats of a figure, or the chords of a cadence, have the fingers that they have. */

@@ -87,7 +87,7 @@ function mannerOfLine(asked: Manner, habitual: boolean, inSequence: boolean): Ma
   return inSequence ? keepsShape(shapely(asked)) : shapely(asked)
 }
 
-/** @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` */
+/** @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` */
 export function taskOf(recipe: FingeredRecipe, material: Material, line: Line, make?: Make): Task {
   const pins = placedPins(recipe, line, material.up.length)
   const heldNote = line.free === 'held' && !hasChords(line)

@@ -3,7 +3,7 @@ import { listed, type Message, named, type NoteParam } from '../message'
 import { noteName, type Note, type Pitch } from '../pitch'
 import type { Charge } from './charges'
 import type { Hold } from './chords'
-import { OF_CROSSING, OF_NOTHING, tellFingering } from './messages'
+import { OF_CROSSING, OF_NOTHING, fingeringMessage } from './messages'
 import type { RingFingering } from './ring'
 import { BEYOND } from './school'
 
@@ -20,33 +20,33 @@ const isOf = <T extends string>(some: readonly T[], term: string): term is T =>
 /** What a charge is, as said of a fingering that pays it: only what it tells, so that equal charges are equal. */
 export function phraseOf(charge: Charge): Message {
   const { term } = charge
-  if (isOf(OF_NOTHING, term)) return tellFingering(`charge.${term}`)
-  if (isOf(OF_CROSSING, term)) return tellFingering(`charge.${term}`, { crossed: charge.crossed })
-  return tellFingering(`charge.${term}`, { note: charge.note })
+  if (isOf(OF_NOTHING, term)) return fingeringMessage(`charge.${term}`)
+  if (isOf(OF_CROSSING, term)) return fingeringMessage(`charge.${term}`, { crossed: charge.crossed })
+  return fingeringMessage(`charge.${term}`, { note: charge.note })
 }
 
 /** Where the thumbs of a pattern lie, both ways if they differ: “thumbs on F and C♭”. */
-export function thumbsTold(material: Material, ring: RingFingering): Message {
+export function thumbsMessage(material: Material, ring: RingFingering): Message {
   const on = (holds: readonly Hold[], notes: readonly Note[]) => thumbsOf(holds).map((degree) => notes[degree]!)
   const [up, down] = [on(ring.up, material.up), on(ring.down, material.down)]
   const names = (notes: readonly Note[]) => listed(notes.map(noteParam))
-  if (up.length === 0) return tellFingering('thumbs.none')
+  if (up.length === 0) return fingeringMessage('thumbs.none')
   const count = up.length
   const same = String(up.map(noteName)) === String(down.map(noteName))
   return same
-    ? tellFingering('thumbs.on', { count, notes: names(up) })
-    : tellFingering('thumbs.two-way', { count, up: names(up), down: names(down) })
+    ? fingeringMessage('thumbs.on', { count, notes: names(up) })
+    : fingeringMessage('thumbs.two-way', { count, up: names(up), down: names(down) })
 }
 
 /** From how many points on a price is called what it is called; ours. */
 export const PRICE_SCALE = { little: 3, clearly: 8, much: 40, beyond: BEYOND } as const
 
 /** A price for a reader: how it weighs against the school's habits. */
-export function priceTold(price: number): Message {
-  if (price >= PRICE_SCALE.beyond) return tellFingering('price.rule')
-  if (price >= PRICE_SCALE.much) return tellFingering('price.habit')
-  if (price >= PRICE_SCALE.clearly) return tellFingering('price.dearer')
-  return tellFingering(price >= PRICE_SCALE.little ? 'price.little' : 'price.nearly')
+export function priceMessage(price: number): Message {
+  if (price >= PRICE_SCALE.beyond) return fingeringMessage('price.rule')
+  if (price >= PRICE_SCALE.much) return fingeringMessage('price.habit')
+  if (price >= PRICE_SCALE.clearly) return fingeringMessage('price.dearer')
+  return fingeringMessage(price >= PRICE_SCALE.little ? 'price.little' : 'price.nearly')
 }
 
 /** Fingers as a teacher reads them: double notes joined, the rest one by one. */

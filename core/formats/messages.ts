@@ -1,4 +1,4 @@
-import { refusal } from '../message'
+import { errorMaker } from '../message'
 
 /** Why a file is not read. */
 export interface FormatErrors {
@@ -11,4 +11,4 @@ export interface FormatErrors {
   'format.empty': null
   'format.pitch': { measure: string }
 }
-export const refuseFormat = refusal<FormatErrors>()
+export const formatError = errorMaker<FormatErrors>()

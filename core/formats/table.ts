@@ -22,7 +22,7 @@ export interface Format {
   /** Bytes that a file may have that is read. */
   readonly most: number
   readonly write: (bundle: Bundle, options: WriteOptions) => string | Uint8Array
-  /** Nothing for a format that only goes out. @throws RecipeError */
+  /** Nothing for a format that only goes out. @throws DomainError */
   readonly read: ((bytes: Uint8Array) => FoundPiece[]) | null
 }
 

@@ -1,10 +1,10 @@
-import { refuseInstrument } from './messages'
+import { instrumentError } from './messages'
 import type { FingerRecipe } from '../fingering'
 import { completeCommon } from '../study'
 import { families, familyOf, DEFAULT_INSTRUMENT } from './find'
 import type { AnyFamily, Recipe, RecipeInput } from './recipe'
 
-/** @throws RecipeError `field.instrument` where a field belongs to another family */
+/** @throws DomainError `field.instrument` where a field belongs to another family */
 function checkFields(input: RecipeInput, own: AnyFamily, instrument: string): void {
   for (const other of families()) {
     const fields = other === own ? [] : (other.fields as readonly (keyof RecipeInput)[])
@@ -12,14 +12,14 @@ function checkFields(input: RecipeInput, own: AnyFamily, instrument: string): vo
       (field) => input[field] !== undefined && !(own.fields as readonly string[]).includes(field),
     )
     if (stray === undefined) continue
-    throw refuseInstrument('field.instrument', { field: stray, for: other.plays, instrument }, stray)
+    throw instrumentError('field.instrument', { field: stray, for: other.plays, instrument }, stray)
   }
 }
 
 /**
  * Fills the defaults and checks every field on its own; whether the whole fits the instrument is told when it is
  * realised.
- * @throws RecipeError naming the field
+ * @throws DomainError naming the field
  */
 export function completeRecipe(input: RecipeInput & { readonly instrument?: 'piano' }): FingerRecipe
 export function completeRecipe(input: RecipeInput): Recipe

@@ -181,9 +181,9 @@ export interface Examined<R extends CommonRecipe> {
 
 /** How a family plays: the solver's side of its entry. */
 export interface Performer<R extends CommonRecipe, P extends Performance> {
-  /** Plays the parts of a study: its fingers or sticks, with reasons. @throws RecipeError */
+  /** Plays the parts of a study: its fingers or sticks, with reasons. @throws DomainError */
   perform(recipe: R, parts: readonly Part[], lines: readonly Line[], rhythm: Rhythm, wanted: Wanted): P
-  /** Notes of a straight rising line on which a crossing lands, for loops around them. @throws RecipeError */
+  /** Notes of a straight rising line on which a crossing lands, for loops around them. @throws DomainError */
   landings(recipe: R, material: Material, line: Line): readonly number[]
 }
 
@@ -224,7 +224,7 @@ export interface Family<
   readonly usualStart: UsualStart
   /** Notes to the beat that its strokes fill, where the recipe names none. */
   usualPerBeat(input: CommonInput): Tempo['notesPerBeat'] | undefined
-  /** Its own fields, with defaults, and whether all goes together. @throws RecipeError naming the field */
+  /** Its own fields, with defaults, and whether all goes together. @throws DomainError naming the field */
   complete(input: CommonInput, common: Common, instrument: R['instrument']): R
   /** What else changes in a recipe when it is given other material (null: a list of pitches). */
   alongWith(recipe: R, kind: Kind | null): Readonly<Record<string, unknown>>
@@ -281,7 +281,7 @@ export interface Family<
   /** By whom, or on what: “hands together”, “marimba”. */
   playedBy(recipe: R): Message
   /** What else a title says of the playing; empty for what is usual. */
-  alsoTold(recipe: R): readonly Message[]
+  alsoMessage(recipe: R): readonly Message[]
   /** Whether touch is chosen for its own sake. */
   readonly hasTouch: boolean
   readonly examined: Examined<R>

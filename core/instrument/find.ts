@@ -1,4 +1,4 @@
-import { refuseStudy } from '../study'
+import { studyError } from '../study'
 import type { Instrument } from './family'
 import type { AnyFamily, Recipe } from './recipe'
 import { FAMILIES } from './register'
@@ -22,18 +22,18 @@ const BY_INSTRUMENT = new Map<string, { family: AnyFamily; instrument: Instrumen
 const entryOf = (id: string) => {
   const found = BY_INSTRUMENT.get(id)
   if (found) return found
-  throw refuseStudy(
+  throw studyError(
     'field.unknown',
     { field: 'instrument', of: 'choice', among: INSTRUMENT_IDS.join(', ') },
     'instrument',
   )
 }
 
-/** The family that plays an instrument; of what names none, the usual one. @throws RecipeError `field.unknown` */
+/** The family that plays an instrument; of what names none, the usual one. @throws DomainError `field.unknown` */
 export const familyOf = ({ instrument = DEFAULT_INSTRUMENT }: { readonly instrument?: string }): AnyFamily =>
   entryOf(instrument).family
 
-/** @throws RecipeError `field.unknown` */
+/** @throws DomainError `field.unknown` */
 export const instrumentOf = ({ instrument = DEFAULT_INSTRUMENT }: { readonly instrument?: string }) =>
   entryOf(instrument).instrument
 

@@ -2,7 +2,7 @@ import type { Alternative, Fingering } from '../fingering'
 import { pitchName } from '../pitch'
 import type { Finger, Hand, Line, LineNote, PlacedMark } from '../study'
 import type { Wanted } from './family'
-import { refuseInstrument } from './messages'
+import { instrumentError } from './messages'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from './partPins'
 import { notesOf, type Part } from './parts'
 import { checkAccepted } from './pins'
@@ -105,7 +105,7 @@ function joined(pieces: readonly Piece[], most: number): Fingering {
 
 const MAX_ALTERNATIVES = 5
 
-/** One hand over all parts, fingered part by part: each begins with the hand set down. @throws RecipeError */
+/** One hand over all parts, fingered part by part: each begins with the hand set down. @throws DomainError */
 export function performedHand<P extends HandPin>(
   hand: Hand,
   all: readonly P[],
@@ -130,11 +130,11 @@ export function performedHand<P extends HandPin>(
   }
 }
 
-/** @throws RecipeError where a hand that does not play is pinned, or what was accepted is not one finger a note */
+/** @throws DomainError where a hand that does not play is pinned, or what was accepted is not one finger a note */
 export function checkHands(pins: readonly HandPin[], lines: readonly Line[], accepted: Wanted['accepted']): void {
   pins.forEach((pin, at) => {
     if (lines.some(({ hand }) => hand === pin.hand)) return
-    throw refuseInstrument('pin.hand', { hand: pin.hand }, `pins[${at}].hand`)
+    throw instrumentError('pin.hand', { hand: pin.hand }, `pins[${at}].hand`)
   })
   for (const { hand, notes } of lines) checkAccepted(notes.length, accepted[hand], hand)
 }

@@ -3,7 +3,7 @@ import { listed, named } from '../message'
 import { noteName, type Note } from '../pitch'
 import type { Hand } from '../study'
 import type { RealisedHand } from './hands'
-import { tellInstrument } from './messages'
+import { instrumentMessage } from './messages'
 
 /** Notes named in one list. */
 const notesOf = (notes: readonly Note[]) =>
@@ -16,10 +16,10 @@ const notesOf = (notes: readonly Note[]) =>
 export function fourthOf({ notes, fingers }: Pick<RealisedHand, 'notes' | 'fingers'>, hand: Hand): Message[] {
   const inside = notes.filter((_, at) => at > 0 && at < notes.length - 1 && fingers[at] === 4)
   return inside.length === 1
-    ? [tellInstrument('landmark.finger', { finger: 4, hand, note: named(noteName(inside[0]!.pitch)) })]
+    ? [instrumentMessage('landmark.finger', { finger: 4, hand, note: named(noteName(inside[0]!.pitch)) })]
     : []
 }
 
 /** Notes that are told together, where there are any. */
 export const notesAt = (code: 'landmark.doubles' | 'landmark.counterbass', notes: readonly Note[]): Message[] =>
-  notes.length > 0 ? [tellInstrument(code, { notes: notesOf(notes) })] : []
+  notes.length > 0 ? [instrumentMessage(code, { notes: notesOf(notes) })] : []

@@ -1,4 +1,4 @@
-import { type ListParam, type Message, type NoteParam, refusal, teller } from '../message'
+import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { Hand, HandsApart, Motion } from '../study'
 
 /** What any family says of who plays, and on what. */
@@ -90,5 +90,5 @@ export interface InstrumentErrors {
   'accepted.length': { of: string; notes: number; marks: number }
   'pin.hand': { hand: Hand }
 }
-export const tellInstrument = teller<InstrumentMessages>()
-export const refuseInstrument = refusal<InstrumentErrors>()
+export const instrumentMessage = messageMaker<InstrumentMessages>()
+export const instrumentError = errorMaker<InstrumentErrors>()

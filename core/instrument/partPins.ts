@@ -1,5 +1,5 @@
-import { type PinnedLine, refuseFingering } from '../fingering'
-import { RecipeError, type Message } from '../message'
+import { type PinnedLine, fingeringError } from '../fingering'
+import { DomainError, type Message } from '../message'
 import { type PlacedMark, isDegreePin, isGripPin } from '../study'
 import { degreesOf, type Part } from './parts'
 
@@ -45,7 +45,7 @@ export function pinsWithin<P extends PlacedMark>(
 
 /** A part counts its own pins; errors name them by their place in the whole recipe. */
 export function renumbered(error: unknown, pins: readonly PartPin<PlacedMark>[]): unknown {
-  if (!(error instanceof RecipeError)) return error
+  if (!(error instanceof DomainError)) return error
   const path = error.path.replace(/^pins\[(\d+)\]/, (_, at: string) => `pins[${pins[Number(at)]!.at}]`)
   return error.at(path)
 }
@@ -59,7 +59,7 @@ export function checkPinned(pins: readonly PartPin<PlacedMark>[], of: PinnedLine
     const last = isGripPin(pin) ? pin.from + marks.length - 1 : pin.index
     if (last < count) continue
     const wrong = isGripPin(pin) ? (pin.from >= count ? 'from' : field) : 'index'
-    throw refuseFingering('pin.note', { of, count, index: last }, `pins[${at}].${wrong}`)
+    throw fingeringError('pin.note', { of, count, index: last }, `pins[${at}].${wrong}`)
   }
 }
 

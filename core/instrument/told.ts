@@ -9,10 +9,10 @@ export function stepsOf(notes: readonly LineNote[]): { steps?: number[] } {
 }
 
 /** A reason as the terminal's contract has it: the sentence, and beside it its code and parameters. */
-export const reasonTold = <R extends ToldReason>({ said, ...reason }: R) => ({ ...reason, text: said, ...said })
+export const reasonMessage = <R extends ToldReason>({ said, ...reason }: R) => ({ ...reason, text: said, ...said })
 
 /** Another way likewise; its sentence is called `words`. */
-export const otherTold = <O extends { readonly said: Message }>({ said, ...other }: O) => ({
+export const otherMessage = <O extends { readonly said: Message }>({ said, ...other }: O) => ({
   ...other,
   words: said,
   ...said,

@@ -38,6 +38,6 @@ export {
   qualityNamed,
   type MaterialErrors,
   type MaterialMessages,
-  tellMaterial,
+  materialMessage,
 } from './messages'
 export { MAX_SIGNS, signatureOf, twinOf, usualTonics } from './tonics'

@@ -1,9 +1,9 @@
 import { type Interval, type Note, noteAbove, noteName, parseNote } from '../pitch'
-import type { RecipeError } from '../message'
+import type { DomainError } from '../message'
 import { FREE, inversionsOf, type Kind, KINDS } from './kind'
 import { KIND_IDS, type KindId } from './kinds'
 import { plainChromatic } from './chromatic'
-import { keyNamed, kindNamed, refuseMaterial } from './messages'
+import { keyNamed, kindNamed, materialError } from './messages'
 import { signatureOf, twinOf } from './tonics'
 
 /** What a recipe names as its material. */
@@ -32,11 +32,11 @@ export interface Material {
   readonly down: readonly Note[]
 }
 
-/** Looks a kind up by its name. @throws RecipeError `kind.unknown` */
+/** Looks a kind up by its name. @throws DomainError `kind.unknown` */
 export function kindOf(id: string, path = 'material.kind'): Kind {
   const found = (KIND_IDS as readonly string[]).includes(id) ? KINDS[id as KindId] : undefined
   if (!found) {
-    throw refuseMaterial('kind.unknown', { text: String(id).slice(0, 40), known: KIND_IDS.join(', ') }, path)
+    throw materialError('kind.unknown', { text: String(id).slice(0, 40), known: KIND_IDS.join(', ') }, path)
   }
   return found
 }
@@ -63,7 +63,7 @@ function fifthsFor(tonic: Note, kind: Kind, signature: Signature): number {
 /**
  * Spells a kind on a tonic.
  * @param told tonic in ASCII, such as `G#`
- * @throws RecipeError `tonic.unknown`, `tonic.unusual` (would need triple signs; names the twin), `kind.unknown`,
+ * @throws DomainError `tonic.unknown`, `tonic.unusual` (would need triple signs; names the twin), `kind.unknown`,
  * `inversion`
  */
 export function materialOf(
@@ -95,7 +95,7 @@ export const freeMaterial = (first: Note): Material => ({
 function inversionFor(kind: Kind, inversion: number): number {
   const most = inversionsOf(kind) - 1
   if (Number.isInteger(inversion) && inversion >= 0 && inversion <= most) return inversion
-  throw refuseMaterial('inversion', { kind: kindNamed(kind), most }, 'material.inversion')
+  throw materialError('inversion', { kind: kindNamed(kind), most }, 'material.inversion')
 }
 
 function parseTonic(name: string): Note {
@@ -105,12 +105,12 @@ function parseTonic(name: string): Note {
   } catch {
     // told below, with the field's own name
   }
-  throw refuseMaterial('tonic.unknown', { text: String(name).slice(0, 20) }, 'material.tonic')
+  throw materialError('tonic.unknown', { text: String(name).slice(0, 20) }, 'material.tonic')
 }
 
-function unusual(tonic: Note, kind: Kind): RecipeError {
+function unusual(tonic: Note, kind: Kind): DomainError {
   const twin = twinOf(tonic, kind)
-  return refuseMaterial(
+  return materialError(
     'tonic.unusual',
     {
       key: keyNamed({ tonic: noteName(tonic), kind: kind.id }),

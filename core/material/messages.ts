@@ -1,4 +1,4 @@
-import { type Message, named, type NoteParam, refusal, teller } from '../message'
+import { type Message, named, type NoteParam, errorMaker, messageMaker } from '../message'
 import { type Kind, KINDS } from './kind'
 import type { BaseId, Form, KindId, Quality, TreatmentId } from './kinds'
 
@@ -28,8 +28,8 @@ export interface MaterialErrors {
   /** It would need triple signs; `twin` names the same keys, or is none. */
   'tonic.unusual': { key: Message; twin: Message | 'none' }
 }
-export const tellMaterial = teller<MaterialMessages>()
-export const refuseMaterial = refusal<MaterialErrors>()
+export const materialMessage = messageMaker<MaterialMessages>()
+export const materialError = errorMaker<MaterialErrors>()
 
 /** A kind on a tonic: “C major arpeggio, first inversion”. */
 export const keyNamed = ({
@@ -40,15 +40,15 @@ export const keyNamed = ({
   tonic: string
   kind: Kind['id']
   inversion?: number
-}): Message => tellMaterial('key.named', { tonic: named(tonic), kind: kindNamed({ id: kind }), inversion })
+}): Message => materialMessage('key.named', { tonic: named(tonic), kind: kindNamed({ id: kind }), inversion })
 
-export const qualityNamed = (quality: Quality): Message => tellMaterial(`quality.${quality}`)
+export const qualityNamed = (quality: Quality): Message => materialMessage(`quality.${quality}`)
 
 /** What a treatment is told of: a broken chord's chord, else the base. */
 function treatedNamed({ base, treatment, quality, up }: Kind): Message {
   return treatment === 'broken' && quality
-    ? tellMaterial('chord.broken', { quality, seventh: up.length > 3 ? 'yes' : 'no' })
-    : tellMaterial(`kind.${base!}`)
+    ? materialMessage('chord.broken', { quality, seventh: up.length > 3 ? 'yes' : 'no' })
+    : materialMessage(`kind.${base!}`)
 }
 
 /** A kind by its name. */
@@ -61,7 +61,7 @@ export const kindNamed = ({ id }: Pick<Kind, 'id'>): Message => ({ code: `kind.$
 export function composedName({ code }: Message): Message | null {
   const kind = code.startsWith('kind.') ? KINDS[code.slice('kind.'.length) as KindId] : undefined
   if (!kind?.treatment) return null
-  return tellMaterial(`treated.${kind.treatment}`, { base: treatedNamed(kind), mode: kind.mode ?? 'none' })
+  return materialMessage(`treated.${kind.treatment}`, { base: treatedNamed(kind), mode: kind.mode ?? 'none' })
 }
 
 /** The same in a drawer: what the drawer says already is left out. */
@@ -69,7 +69,7 @@ export function kindInDrawer({ id }: Pick<Kind, 'id'>): Message {
   if (id === 'pitches') return kindNamed({ id })
   const kind = KINDS[id]
   if (kind.treatment) {
-    return tellMaterial(`in-drawer.${kind.treatment}`, { base: treatedNamed(kind), mode: kind.mode ?? 'none' })
+    return materialMessage(`in-drawer.${kind.treatment}`, { base: treatedNamed(kind), mode: kind.mode ?? 'none' })
   }
   return kind.quality ? qualityNamed(kind.quality) : kindNamed({ id })
 }

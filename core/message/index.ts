@@ -2,7 +2,7 @@
  * Message: what the core has to say, before anybody says it in a language. A code and parameters; `words` renders both.
  * Each room declares its own codes with their parameters in a file `messages.ts`; nothing here knows any of them.
  */
-export { type FaultData, RecipeError, refusal } from './error'
+export { type ErrorData, DomainError, errorMaker } from './error'
 export {
   capital,
   inText,
@@ -16,5 +16,5 @@ export {
   type Param,
   type Params,
   sameMessage,
-  teller,
+  messageMaker,
 } from './message'

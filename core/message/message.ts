@@ -17,7 +17,7 @@ export interface Message<C extends string = string> {
 }
 
 /** Makes messages of one room's codes: a code that is not the room's, or a parameter that is missing, does not compile. */
-type Tell<M> = <C extends keyof M & string>(
+type MakeMessage<M> = <C extends keyof M & string>(
   ...said: M[C] extends null ? [code: C] : [code: C, params: M[C]]
 ) => Message<C>
 
@@ -25,7 +25,7 @@ const made = (code: string, params?: object): Message =>
   params === undefined ? { code } : { code, params: params as Params }
 
 /** The maker of a room's messages; codes that take nothing are declared as `null`. */
-export const teller = <M>(): Tell<M> => made as Tell<M>
+export const messageMaker = <M>(): MakeMessage<M> => made as MakeMessage<M>
 
 /** A note in a sentence. */
 export const named = (note: string): NoteParam => ({ note })

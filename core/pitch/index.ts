@@ -19,6 +19,6 @@ export {
   type Note,
   type Pitch,
 } from './note'
-export { type PitchErrors, refusePitch } from './messages'
+export { type PitchErrors, pitchError } from './messages'
 export { NAME_SYSTEMS, nameIn, type NameSystem } from './names'
 export { fifthsOf, signatureAlteration, signatureLetters } from './signature'

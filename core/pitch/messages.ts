@@ -1,4 +1,4 @@
-import { refusal } from '../message'
+import { errorMaker } from '../message'
 
 /** What is wrong with a name of a note. */
 export interface PitchErrors {
@@ -6,4 +6,4 @@ export interface PitchErrors {
   /** Not read at all, or with a triple sign. */
   'pitch.unknown': { text: string; why: 'unread' | 'triple' }
 }
-export const refusePitch = refusal<PitchErrors>()
+export const pitchError = errorMaker<PitchErrors>()

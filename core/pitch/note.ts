@@ -1,4 +1,4 @@
-import { refusePitch } from './messages'
+import { pitchError } from './messages'
 
 /** The seven letters in order from C, as the staff counts them. */
 export const LETTERS = ['C', 'D', 'E', 'F', 'G', 'A', 'B'] as const
@@ -26,11 +26,11 @@ export const letterIndex = (letter: Letter): number => LETTERS.indexOf(letter)
 
 /**
  * Reads a note name such as `C`, `F#`, `Bb`, `F##`.
- * @throws RecipeError `note.unknown` naming `path`
+ * @throws DomainError `note.unknown` naming `path`
  */
 export function parseNote(text: string, path = 'note'): Note {
   const found = typeof text === 'string' ? NOTE.exec(text.trim()) : null
-  if (!found) throw refusePitch('note.unknown', { text: String(text).slice(0, 20) }, path)
+  if (!found) throw pitchError('note.unknown', { text: String(text).slice(0, 20) }, path)
   const accidental = found[2] ?? ''
   return {
     letter: found[1] as Letter,
@@ -40,11 +40,11 @@ export function parseNote(text: string, path = 'note'): Note {
 
 /**
  * Reads a pitch such as `F##4` (scientific octave, C4 = MIDI 60).
- * @throws RecipeError `pitch.unknown` naming `path`
+ * @throws DomainError `pitch.unknown` naming `path`
  */
 export function parsePitch(text: string, path = 'pitch'): Pitch {
   const found = PITCH.exec(text.trim())
-  if (!found) throw refusePitch('pitch.unknown', { text: text.slice(0, 20), why: 'unread' }, path)
+  if (!found) throw pitchError('pitch.unknown', { text: text.slice(0, 20), why: 'unread' }, path)
   return { ...parseNote(found[1]!, path), octave: Number(found[2]) }
 }
 

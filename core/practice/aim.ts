@@ -3,7 +3,7 @@ import { type ExamDraw, openDraw } from '../syllabus'
 import type { Aim } from './calendar'
 import { type Date, dayOf, type Weekday } from './days'
 import type { Entry } from './entry'
-import { refusePractice } from './messages'
+import { practiceError } from './messages'
 import type { Preparation } from './practise'
 import { type Target, targetFor } from './target'
 
@@ -23,21 +23,21 @@ export interface WrittenAim {
 const MAX_YEARS = 3
 const DAYS_A_YEAR = 366
 
-/** @throws RecipeError `date.unknown` */
+/** @throws DomainError `date.unknown` */
 function day(text: Date, path: string): number {
   const found = dayOf(text)
-  if (found === null) throw refusePractice('date.unknown', { date: text.slice(0, 20) }, path)
+  if (found === null) throw practiceError('date.unknown', { date: text.slice(0, 20) }, path)
   return found
 }
 
-/** @throws RecipeError naming the date that is wrong */
+/** @throws DomainError naming the date that is wrong */
 function aimOf(written: WrittenAim, today: number, todayText: Date, record: readonly Entry[]): Aim {
   const exam = day(written.exam, 'exam')
-  if (exam <= today) throw refusePractice('exam.past', { date: written.exam }, 'exam')
-  if (exam - today > MAX_YEARS * DAYS_A_YEAR) throw refusePractice('exam.far', { years: MAX_YEARS }, 'exam')
+  if (exam <= today) throw practiceError('exam.past', { date: written.exam }, 'exam')
+  if (exam - today > MAX_YEARS * DAYS_A_YEAR) throw practiceError('exam.far', { years: MAX_YEARS }, 'exam')
   const away = (written.away ?? []).map(({ from, to }, at) => {
     const [first, last] = [day(from, `away[${at}].from`), day(to, `away[${at}].to`)]
-    if (last < first) throw refusePractice('away.order', { from, to }, `away[${at}].to`)
+    if (last < first) throw practiceError('away.order', { from, to }, `away[${at}].to`)
     return { from: first, to: last }
   })
   const spent = record.reduce((sum, { date, minutes }) => sum + (date === todayText ? minutes : 0), 0)
@@ -67,18 +67,18 @@ export interface WrittenPreparation extends WrittenAim {
   readonly templateFor?: (recipe: Recipe) => Template | undefined
 }
 
-/** @throws RecipeError where an entry is dated on no day, or after today */
+/** @throws DomainError where an entry is dated on no day, or after today */
 export function checkRecord(record: readonly Entry[], today: Date, path = 'record'): void {
   const last = day(today, 'today')
   record.forEach(({ date }, at) => {
-    if (day(date, `${path}[${at}].date`) > last) throw refusePractice('entry.future', { date }, `${path}[${at}].date`)
+    if (day(date, `${path}[${at}].date`) > last) throw practiceError('entry.future', { date }, `${path}[${at}].date`)
   })
 }
 
-/** Reads what a plan is made from. @throws RecipeError naming the field */
+/** Reads what a plan is made from. @throws DomainError naming the field */
 export function preparationFor(written: WrittenPreparation): Preparation {
   const { today, studies, record, draw = openDraw(studies.length), pins = [] } = written
-  if (studies.length === 0) throw refusePractice('studies.none', {}, 'studies')
+  if (studies.length === 0) throw practiceError('studies.none', {}, 'studies')
   const now = day(today, 'today')
   checkRecord(record, today)
   return {

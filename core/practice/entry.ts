@@ -48,11 +48,11 @@ const LINES = new WeakMap<Recipe, string>()
 /** What makes a line the same whoever fingers it, at whatever tempo, by whichever hand, over so many octaves. */
 export function lineOf(recipe: Recipe): string {
   let line = LINES.get(recipe)
-  if (line === undefined) LINES.set(recipe, (line = lineTold(recipe)))
+  if (line === undefined) LINES.set(recipe, (line = lineMessage(recipe)))
   return line
 }
 
-function lineTold(recipe: Recipe): string {
+function lineMessage(recipe: Recipe): string {
   const { material, motion, interval, contraryFrom, articulation, course } = recipe
   const notes = isFree(material)
     ? material.pitches

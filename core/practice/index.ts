@@ -10,7 +10,7 @@ export { type Date, dateOf, dayOf, type Weekday, weekdayOf, WEEKDAYS, weekOf } f
 export { type Entry, lineOf, type Occasion, OCCASIONS, standingEntries, type Where } from './entry'
 export { type Examined, examDraw, practisedBeside } from './draw'
 export { type Help, type LeavingOut, wouldHelp } from './help'
-export { changeTold, helpTold, type PracticeErrors, type PracticeMessages } from './messages'
+export { changeMessage, helpMessage, type PracticeErrors, type PracticeMessages } from './messages'
 export { type GradeInstead, gradesBelow } from './lower'
 export { outcomeOf } from './marked'
 export { type Outcome, OUTCOMES } from './memory'

@@ -1,4 +1,4 @@
-import { type Message, refusal, teller } from '../message'
+import { type Message, errorMaker, messageMaker } from '../message'
 import type { Change } from './change'
 import type { Help } from './help'
 import type { Standing } from './state'
@@ -26,20 +26,20 @@ export interface PracticeErrors {
   'away.order': { from: string; to: string }
   'studies.none': null
 }
-const tellPractice = teller<PracticeMessages>()
-export const refusePractice = refusal<PracticeErrors>()
+const practiceMessage = messageMaker<PracticeMessages>()
+export const practiceError = errorMaker<PracticeErrors>()
 
-export const standingTold = (standing: Standing): Message => tellPractice('standing', { standing })
+export const standingMessage = (standing: Standing): Message => practiceMessage('standing', { standing })
 
 /** A change in words. @param study its title; @param day how its day is written */
-export const changeTold = ({ is }: Change, study: Message, day: Message): Message =>
+export const changeMessage = ({ is }: Change, study: Message, day: Message): Message =>
   is === 'more' || is === 'fewer'
-    ? tellPractice(`change.${is}`, { study })
-    : tellPractice(`change.${is}`, { study, day })
+    ? practiceMessage(`change.${is}`, { study })
+    : practiceMessage(`change.${is}`, { study, day })
 
-export function helpTold(help: Help): Message {
-  if (help.change === 'minutes') return tellPractice('help.minutes', { minutes: help.minutesADay })
-  if (help.change === 'weeks') return tellPractice('help.weeks', { weeks: help.weeks })
-  if (help.change === 'grade') return tellPractice('help.grade', { title: help.title })
-  return tellPractice('help.leave', { count: help.studies.length })
+export function helpMessage(help: Help): Message {
+  if (help.change === 'minutes') return practiceMessage('help.minutes', { minutes: help.minutesADay })
+  if (help.change === 'weeks') return practiceMessage('help.weeks', { weeks: help.weeks })
+  if (help.change === 'grade') return practiceMessage('help.grade', { title: help.title })
+  return practiceMessage('help.leave', { count: help.studies.length })
 }

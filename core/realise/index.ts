@@ -3,8 +3,8 @@
  * study comes out, or an error that names the field.
  */
 export { materialFor } from './material'
-export { type RealiseErrors, type RealiseMessages, tellTitle, type TitleMessages } from './messages'
-export { bookendsTold, choiceTold, courseTold, rhythmTold, shapeTold } from './shape'
+export { type RealiseErrors, type RealiseMessages, titleMessage, type TitleMessages } from './messages'
+export { bookendsMessage, choiceMessage, courseMessage, rhythmMessage, shapeMessage } from './shape'
 export {
   type Accepted,
   acceptedMarks,
@@ -24,4 +24,4 @@ export {
 export { realise, takeAlternative } from './realise'
 export { laidDown, notesIn } from './size'
 export type { RealisedStudy } from './study'
-export { apartTold, materialTold, octavesTold, titleOf } from './title'
+export { apartMessage, materialName, octavesMessage, titleOf } from './title'

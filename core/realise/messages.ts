@@ -1,4 +1,4 @@
-import { type ListParam, type Message, refusal, teller } from '../message'
+import { type ListParam, type Message, errorMaker, messageMaker } from '../message'
 import type {
   ACCOMPANIMENTS,
   AFTER,
@@ -45,5 +45,5 @@ export interface RealiseErrors {
 export interface RealiseMessages {
   'pattern.no-crossing': null
 }
-export const tellTitle = teller<TitleMessages & RealiseMessages>()
-export const refuseRealise = refusal<RealiseErrors>()
+export const titleMessage = messageMaker<TitleMessages & RealiseMessages>()
+export const realiseError = errorMaker<RealiseErrors>()

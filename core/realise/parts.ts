@@ -1,4 +1,4 @@
-import { refuseRealise, tellTitle } from './messages'
+import { realiseError, titleMessage } from './messages'
 import { degreesOf, familyOf, notesOf, type Part, performerOf, type Recipe } from '../instrument'
 import type { Material } from '../material'
 import { materialFor } from './material'
@@ -43,15 +43,15 @@ function crossingsOver(recipe: Recipe, material: Material, octaves: number): num
   return [...new Set(steps.filter((step) => step <= octave))].sort((a, b) => a - b)
 }
 
-/** Where a single octave has no crossing, the one that leads into the next. @throws RecipeError where there is none */
+/** Where a single octave has no crossing, the one that leads into the next. @throws DomainError where there is none */
 function crossingsIn(recipe: Recipe, material: Material): number[] {
   const own = crossingsOver(recipe, material, recipe.octaves)
   const found = own.length > 0 ? own : crossingsOver(recipe, material, 2)
   if (found.length > 0) return found
-  throw refuseRealise('pattern.material', { why: tellTitle('pattern.no-crossing') }, 'pattern.walk')
+  throw realiseError('pattern.material', { why: titleMessage('pattern.no-crossing') }, 'pattern.walk')
 }
 
-/** A section's lines. @throws RecipeError */
+/** A section's lines. @throws DomainError */
 function linesFor({ recipe: own, leads }: Section, material: Material): Line[] {
   const recipe = own as Recipe
   const family = familyOf(recipe)
@@ -60,7 +60,7 @@ function linesFor({ recipe: own, leads }: Section, material: Material): Line[] {
   return linesOf(recipe, material, family, loops ? { crossings: crossingsIn(recipe, material) } : { leads })
 }
 
-/** The parts of a complete recipe, one after another. @throws RecipeError; `pattern.length` where they grow too long */
+/** The parts of a complete recipe, one after another. @throws DomainError; `pattern.length` where they grow too long */
 export function partsOf(recipe: Recipe): Part[] {
   let from = 0
   return sectionsOf(recipe, familyOf(recipe)).map((section): Part => {
@@ -70,7 +70,7 @@ export function partsOf(recipe: Recipe): Part[] {
     const part = { ...section, material, fifths: material.fifths, lines, from, steps }
     from += steps
     if (from > MAX_STEPS) {
-      throw refuseRealise('pattern.length', { most: MAX_STEPS }, 'pattern')
+      throw realiseError('pattern.length', { most: MAX_STEPS }, 'pattern')
     }
     return part
   })

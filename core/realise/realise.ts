@@ -7,20 +7,20 @@ import {
   type RecipeInput,
   type AnyPin,
 } from '../instrument'
-import { RecipeError, joined } from '../message'
+import { DomainError, joined } from '../message'
 import { checkCompass, checkPattern, isFree, type Line, rhythmOf, stepsIn } from '../study'
 import { materialFor } from './material'
 import { joinedLines, type Part, partsOf, signatureOver, stretchOf } from './parts'
 import { type Accepted, marksOf } from './players'
 import type { RealisedStudy, StudySection } from './study'
-import { titleOf, twinTold } from './title'
+import { titleOf, twinMessage } from './title'
 
 /**
  * Realises a recipe: spells it, gives it fingers or sticks, says why. The one door to the core for pages, server and
  * terminal.
  * @param accepted fingers or sticks that stand instead of the engine's, with the same number of notes
  * @param alternatives how many further ways of each hand (or line of sticks) are wanted at the most; five unless said
- * @throws RecipeError with code, message and the path of the field
+ * @throws DomainError with code, message and the path of the field
  */
 export function realise(input: RecipeInput, accepted: Accepted = {}, alternatives?: number): RealisedStudy {
   const asked = completeRecipe(input)
@@ -37,7 +37,7 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
   return {
     recipe,
     title: titleOf(recipe),
-    twin: isFree(recipe.material) ? null : twinTold(material),
+    twin: isFree(recipe.material) ? null : twinMessage(material),
     keySignature: { fifths: signatureOver(parts) },
     steps: stepsIn(lines),
     ...(parts.length > 1 ? { sections: parts.map(sectionOf) } : {}),
@@ -64,7 +64,7 @@ function placed(recipe: Recipe, { startOctave, octaves }: RecipeInput): { recipe
     checkCompass(recipe, linesFor, family.compassOf(recipe))
     return { recipe, parts }
   } catch (error) {
-    if (!(error instanceof RecipeError) || startOctave !== undefined) throw error
+    if (!(error instanceof DomainError) || startOctave !== undefined) throw error
     const { fits, octaves: fewer } = error.details
     if (typeof fits === 'number') {
       const moved = { ...recipe, startOctave: fits }

@@ -5,7 +5,7 @@ import { joinedLines, partsOf } from './parts'
 
 /**
  * The notes that a recipe lays down, hand by hand, before any has its finger, and wherever they lie.
- * @throws RecipeError as realising it does, but for the compass
+ * @throws DomainError as realising it does, but for the compass
  */
 export function laidDown(input: RecipeInput): { readonly recipe: Recipe; readonly lines: readonly Line[] } {
   const recipe = completeRecipe(input)
@@ -15,7 +15,7 @@ export function laidDown(input: RecipeInput): { readonly recipe: Recipe; readonl
 
 /**
  * How many notes a recipe lays down, over all hands: what realising it will take goes by it.
- * @throws RecipeError as `laidDown`
+ * @throws DomainError as `laidDown`
  */
 export const notesIn = (input: RecipeInput): number =>
   laidDown(input).lines.reduce((sum, line) => sum + line.notes.length, 0)

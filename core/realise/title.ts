@@ -3,37 +3,37 @@ import { keyNamed, KINDS, type Material, twinOf } from '../material'
 import { joined, listed, type Message, named } from '../message'
 import { noteName } from '../pitch'
 import { type CommonRecipe, isFree } from '../study'
-import { tellTitle } from './messages'
-import { shapeTold } from './shape'
+import { titleMessage } from './messages'
+import { shapeMessage } from './shape'
 
-export const octavesTold = (octaves: number): Message => tellTitle('octaves', { octaves })
+export const octavesMessage = (octaves: number): Message => titleMessage('octaves', { octaves })
 
 type Apart = Pick<CommonRecipe, 'hands' | 'motion' | 'interval' | 'tonicHand' | 'contraryFrom'>
 
 /** “a sixth apart, right hand on the tonic”; nothing where the hands lie as usual. */
-export function apartTold({ hands, motion, interval, tonicHand, contraryFrom }: Apart): Message | null {
-  if (hands === 'together' && motion === 'contrary' && contraryFrom === 'octave') return tellTitle('apart.contrary')
+export function apartMessage({ hands, motion, interval, tonicHand, contraryFrom }: Apart): Message | null {
+  if (hands === 'together' && motion === 'contrary' && contraryFrom === 'octave') return titleMessage('apart.contrary')
   if (hands !== 'together' || interval === 'octave') return null
   const usual = interval === 'sixth' ? 'right' : 'left'
-  return tellTitle('apart', { interval, hand: tonicHand === usual ? 'usual' : tonicHand })
+  return titleMessage('apart', { interval, hand: tonicHand === usual ? 'usual' : tonicHand })
 }
 
 const SHOWN_PITCHES = 4
 
 /** “Pattern C4 E4 G4 B4 …”. */
-function pitchesTold(pitches: readonly (string | readonly string[])[]): Message {
+function pitchesMessage(pitches: readonly (string | readonly string[])[]): Message {
   const shown = pitches
     .slice(0, SHOWN_PITCHES)
     .map((each) => (typeof each === 'string' ? named(each) : listed(each.map(named), 'plus')))
-  return tellTitle('pitches.pattern', {
+  return titleMessage('pitches.pattern', {
     pitches: listed(shown, 'space'),
     more: pitches.length > SHOWN_PITCHES ? 'yes' : 'no',
   })
 }
 
 /** What is played: “G♯ harmonic minor”, “Pattern C4 E4 G4 B4 …”. */
-export const materialTold = ({ material }: Pick<CommonRecipe, 'material'>): Message =>
-  isFree(material) ? pitchesTold(material.pitches) : keyNamed(material)
+export const materialName = ({ material }: Pick<CommonRecipe, 'material'>): Message =>
+  isFree(material) ? pitchesMessage(material.pitches) : keyNamed(material)
 
 const some = (message: Message | null): Message[] => (message ? [message] : [])
 
@@ -41,22 +41,22 @@ const some = (message: Message | null): Message[] => (message ? [message] : [])
 export function titleOf(recipe: Recipe): Message {
   const family = familyOf(recipe)
   const { material, course, octaves } = recipe
-  const rest = [...shapeTold(recipe), ...family.alsoTold(recipe)]
-  const what = materialTold(recipe)
+  const rest = [...shapeMessage(recipe), ...family.alsoMessage(recipe)]
+  const what = materialName(recipe)
   const by = family.playedBy(recipe)
   if (isFree(material)) {
     const back =
-      course === 'up' ? [] : [course === 'up-down' ? tellTitle('course.back') : tellTitle('course', { course })]
+      course === 'up' ? [] : [course === 'up-down' ? titleMessage('course.back') : titleMessage('course', { course })]
     return joined([what, by, ...back, ...rest], 'comma')
   }
   const cadence = KINDS[material.kind].texture === 'cadence'
-  const way = cadence || course === 'up-down' ? [] : [tellTitle('course', { course })]
-  const length = (cadence && octaves === 1) || !family.inOctaves(recipe) ? [] : [octavesTold(octaves)]
-  return joined([what, by, ...some(apartTold(recipe)), ...length, ...way, ...rest], 'comma')
+  const way = cadence || course === 'up-down' ? [] : [titleMessage('course', { course })]
+  const length = (cadence && octaves === 1) || !family.inOctaves(recipe) ? [] : [octavesMessage(octaves)]
+  return joined([what, by, ...some(apartMessage(recipe)), ...length, ...way, ...rest], 'comma')
 }
 
 /** The other name of the same keys, if it is usual. */
-export function twinTold({ tonic, kind, inversion }: Material): { tonic: string; title: Message } | null {
+export function twinMessage({ tonic, kind, inversion }: Material): { tonic: string; title: Message } | null {
   const twin = twinOf(tonic, kind)
   return twin && { tonic: noteName(twin), title: keyNamed({ tonic: noteName(twin), kind: kind.id, inversion }) }
 }

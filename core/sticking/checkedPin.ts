@@ -1,5 +1,5 @@
-import { MAX_DEGREES, MAX_IN_GRIP, MAX_NOTES, oneOf, refuseStudy, type Stick, whole } from '../study'
-import { refuseSticking } from './messages'
+import { MAX_DEGREES, MAX_IN_GRIP, MAX_NOTES, oneOf, studyError, type Stick, whole } from '../study'
+import { stickingError } from './messages'
 import type { StickPin } from './pin'
 
 const stick = (value: unknown, path: string): Stick => oneOf(value, ['R', 'L'] as const, path)
@@ -8,19 +8,19 @@ function sticksOf(value: unknown, path: string): readonly Stick[] {
   if (Array.isArray(value) && value.length > 0 && value.length <= MAX_IN_GRIP) {
     return value.map((each, at) => stick(each, `${path}[${at}]`))
   }
-  throw refuseStudy('field.range', { field: path, of: 'sticks', least: 1, most: MAX_IN_GRIP }, path)
+  throw studyError('field.range', { field: path, of: 'sticks', least: 1, most: MAX_IN_GRIP }, path)
 }
 
-/** The same for a stick's pin, which names no hand: the stick does. @throws RecipeError */
+/** The same for a stick's pin, which names no hand: the stick does. @throws DomainError */
 export function checkedStickPin(value: StickPin, at: number): StickPin {
   const path = `pins[${at}]`
   if (typeof value !== 'object' || value === null) {
-    throw refuseStudy('field.unknown', { field: path, of: 'stick-pin', among: '' }, path)
+    throw studyError('field.unknown', { field: path, of: 'stick-pin', among: '' }, path)
   }
   const stray = ['hand', 'finger', 'fingers'].find((field) => field in value)
   if (stray) {
     const field = `${path}.${stray}`
-    throw refuseSticking('field.instrument', { field, for: 'fingers', instrument: 'sticks' }, field)
+    throw stickingError('field.instrument', { field, for: 'fingers', instrument: 'sticks' }, field)
   }
   if ('from' in value) {
     return {

@@ -1,7 +1,7 @@
 import { kindNamed, KINDS } from '../material'
 import { type CommonRecipe, isFree, NOTES_PER_BEAT, oneOf, partOf, whole } from '../study'
 import { BAR_RANGES, type BarSettings, STRIKES, DEFAULT_BARS } from '../surface'
-import { refuseSticking as refuse } from './messages'
+import { stickingError as refuse } from './messages'
 import { strokesIn } from './rudiments'
 import {
   HIGHEST_SHAPE,
@@ -34,7 +34,7 @@ function completeRoll(value: unknown): Roll {
   }
 }
 
-/** @throws RecipeError naming the mallet that there is not, or the place where mallets would cross */
+/** @throws DomainError naming the mallet that there is not, or the place where mallets would cross */
 function completeMallets(value: unknown): Mallets {
   const told = partOf(value, TWO_MALLETS, 'mallets')
   const strokes = strokesOf(String(told.figure))
@@ -96,7 +96,7 @@ export function strokesToBeat({ roll, mallets, rudiment = 'none', rudimentOn = '
   return NOTES_PER_BEAT.find((each) => each === strokes)
 }
 
-/** What a teacher of mallets chooses, with its defaults. @throws RecipeError naming the field */
+/** What a teacher of mallets chooses, with its defaults. @throws DomainError naming the field */
 export function completeSticking(input: StickingInput, material: CommonRecipe['material']): StickingSettings {
   return {
     school: oneOf(input.school ?? usualSchool(material), STICKING_SCHOOLS, 'school'),
@@ -150,7 +150,7 @@ function checkRoll({ roll, mallets, rudiment, tempo: { notesPerBeat }, rhythm: {
   throw refuse('roll.strokes', { strokes: uneven, notes: notesPerBeat }, field)
 }
 
-/** Whether what is asked of the sticks goes together. @throws RecipeError naming the field */
+/** Whether what is asked of the sticks goes together. @throws DomainError naming the field */
 export function checkMallets(recipe: MalletRecipe): void {
   const shared = { hands: 'together', motion: 'similar', interval: 'octave', contraryFrom: 'unison' } as const
   for (const field of ['hands', 'motion', 'interval', 'contraryFrom'] as const) {

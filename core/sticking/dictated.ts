@@ -1,4 +1,4 @@
-import { refuseSticking, tellSticking } from './messages'
+import { stickingError, stickingMessage } from './messages'
 import { capital, type Message, listed } from '../message'
 import type { Line } from '../study'
 import { rudimentSticks } from './rudiments'
@@ -10,23 +10,23 @@ import { type RollPlan, rollSticks } from './rolls'
 import { stickTask, strokesFrom } from './task'
 
 /** Sticks that a rudiment dictates, or mallets that a figure does; nothing is worked out. */
-function refusePins(recipe: MalletRecipe, what: Message): void {
+function pinsError(recipe: MalletRecipe, what: Message): void {
   if (recipe.pins.length === 0) return
-  throw refuseSticking('pin.dictated', { what }, 'pins[0]')
+  throw stickingError('pin.dictated', { what }, 'pins[0]')
 }
 
 const BARE = { doubles: [], inversions: [], pinned: [], alternatives: [], cost: 0 } as const
 const NO_COUNT: StickCount = { hard: 0, mild: 0, doubles: 0, rowDoubles: 0 }
 
-/** Four mallets: the figure says which one strikes, the bars how wide each hand is held. @throws RecipeError */
+/** Four mallets: the figure says which one strikes, the bars how wide each hand is held. @throws DomainError */
 export function byFigure(recipe: MalletRecipe, line: Line): Struck {
   const { mallets } = recipe
-  refusePins(recipe, tellSticking('dictates.figure'))
+  pinsError(recipe, stickingMessage('dictates.figure'))
   const strokes = [...new Set(strokeTypes(mallets.figure, mallets.numbering))].map((type) =>
-    tellSticking(`stroke.${type}`),
+    stickingMessage(`stroke.${type}`),
   )
   const { figure, numbering } = mallets
-  const said = tellSticking('reason.figure', { figure, numbering, strokes: listed(strokes, 'semicolon') })
+  const said = stickingMessage('reason.figure', { figure, numbering, strokes: listed(strokes, 'semicolon') })
   return {
     ...BARE,
     count: NO_COUNT,
@@ -37,22 +37,22 @@ export function byFigure(recipe: MalletRecipe, line: Line): Struck {
   }
 }
 
-/** A rudiment's own order of hands, with the crossings that come of it. @throws RecipeError `pin.dictated` */
+/** A rudiment's own order of hands, with the crossings that come of it. @throws DomainError `pin.dictated` */
 export function byRudiment(
   recipe: MalletRecipe,
   line: Line,
   rudiment: Exclude<MalletRecipe['rudiment'], 'none'>,
 ): Struck {
-  const name = tellSticking(`rudiment.${rudiment}`)
-  refusePins(recipe, tellSticking('dictates.rudiment', { rudiment: name }))
+  const name = stickingMessage(`rudiment.${rudiment}`)
+  pinsError(recipe, stickingMessage('dictates.rudiment', { rudiment: name }))
   const task = stickTask(recipe, line, 0)
   const sticks = rudimentSticks(rudiment, task.lead, line.notes.length)
   const strokes = strokesFrom(task.steps, sticks)
   const doubles = doubleSteps(strokes)
   const row = sticks.slice(0, 12).join('')
   const swaps = rudiment === 'paradiddle-diddle' ? 'no' : 'yes'
-  const said = tellSticking('reason.rudiment', { rudiment: capital(name), row, swaps })
-  const reason = tellSticking('double.of-rudiment', { rudiment: name })
+  const said = stickingMessage('reason.rudiment', { rudiment: capital(name), row, swaps })
+  const reason = stickingMessage('double.of-rudiment', { rudiment: name })
   return {
     ...BARE,
     sticks,
@@ -64,18 +64,18 @@ export function byRudiment(
   }
 }
 
-/** Single strokes hand to hand on every note. @throws RecipeError `pin.dictated` */
+/** Single strokes hand to hand on every note. @throws DomainError `pin.dictated` */
 export function byRoll(recipe: MalletRecipe, line: Line, roll: RollPlan): Struck {
-  refusePins(recipe, tellSticking('dictates.roll'))
+  pinsError(recipe, stickingMessage('dictates.roll'))
   const { recommended, strokes, perSecond, start } = roll
   const hand = start === 'R' ? 'right' : 'left'
   const { manner, ending } = roll
-  const own = tellSticking('reason.roll', {
+  const own = stickingMessage('reason.roll', {
     ...{ manner, hand, ending, strokes },
     perSecond: Math.round(perSecond * 10) / 10,
   })
   const { least, most, doubt } = recommended
-  const wish = tellSticking('reason.roll-register', { least, most, strokes: recommended.strokes, doubt })
+  const wish = stickingMessage('reason.roll-register', { least, most, strokes: recommended.strokes, doubt })
   const sticks = rollSticks(roll)
   return {
     ...BARE,

@@ -1,4 +1,4 @@
-import { refuseSticking } from './messages'
+import { stickingError } from './messages'
 import type { StrokeType } from './strokeType'
 import { pitchName } from '../pitch'
 import type { Line, Stick } from '../study'
@@ -68,7 +68,7 @@ const between = (one: Bar, other: Bar, { strike }: MalletRecipe): number => {
 
 /**
  * The spans of both hands, chord by chord, from strike point to strike point, mm.
- * @throws RecipeError `mallets.reach` naming the first chord that a hand cannot hold
+ * @throws DomainError `mallets.reach` naming the first chord that a hand cannot hold
  */
 export function spansOf(recipe: MalletRecipe, line: Line): Span[] {
   const { mallets } = recipe
@@ -86,7 +86,7 @@ export function spansOf(recipe: MalletRecipe, line: Line): Span[] {
       const hand = low === 1 ? 'left' : 'right'
       const pitches = `${pitchName(one.pitch)} ${pitchName(other.pitch)}`
       const told = { hand, pitches, apart: Math.round(mm), reach: mallets.reach } as const
-      throw refuseSticking('mallets.reach', told, 'mallets.shape')
+      throw stickingError('mallets.reach', told, 'mallets.shape')
     }
     spans.push({ index, left: span(1, 2), right: span(3, 4) })
   }

@@ -4,7 +4,7 @@
  */
 export { LONG_FIGURES, permutations, strokeBetween, strokeTypes, DEFAULT_FIGURES } from './fourMallets'
 export { type KeyShape, keyShapeOf } from './moves'
-export { refuseSticking, type StickingErrors, type StickingMessages, tellSticking } from './messages'
+export { stickingError, type StickingErrors, type StickingMessages, stickingMessage } from './messages'
 export { clearance, pairOf, severityOf } from './pairs'
 export type { StickAlternative, Sticking } from './result'
 export { recommendedStrokes } from './rolls'

@@ -1,4 +1,4 @@
-import { type ListParam, type Message, type NoteParam, refusal, teller } from '../message'
+import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { PinnedLine } from '../fingering'
 import type { Hand } from '../study'
 import type { StrokeType } from './strokeType'
@@ -72,5 +72,5 @@ export interface StickingErrors {
   'pin.dictated': { what: Message }
   'pin.conflict': { of: PinnedLine; pins: ListParam; count: number; because: Message | 'none' }
 }
-export const tellSticking = teller<StickingMessages>()
-export const refuseSticking = refusal<StickingErrors>()
+export const stickingMessage = messageMaker<StickingMessages>()
+export const stickingError = errorMaker<StickingErrors>()

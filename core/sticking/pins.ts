@@ -1,6 +1,6 @@
-import { refuseSticking } from './messages'
-import { noteParam, refuseFingering, tellFingering } from '../fingering'
-import type { RecipeError, Message } from '../message'
+import { stickingError } from './messages'
+import { noteParam, fingeringError, fingeringMessage } from '../fingering'
+import type { DomainError, Message } from '../message'
 import { listed } from '../message'
 import { isDegreePin, isGripPin, type Line, type Stick } from '../study'
 import type { StickPin } from './pin'
@@ -12,8 +12,8 @@ export interface PlacedStickPin {
   readonly fixes: readonly { readonly index: number; readonly stick: Stick }[]
 }
 
-function missing({ notes }: Line, index: number, path: string): RecipeError {
-  return refuseFingering('pin.note', { of: 'line', count: notes.length, index }, path)
+function missing({ notes }: Line, index: number, path: string): DomainError {
+  return fingeringError('pin.note', { of: 'line', count: notes.length, index }, path)
 }
 
 function fixesOf(line: Line, degrees: number, pin: StickPin, path: string): PlacedStickPin['fixes'] {
@@ -28,7 +28,7 @@ function fixesOf(line: Line, degrees: number, pin: StickPin, path: string): Plac
     return [{ index: pin.index, stick: pin.stick }]
   }
   if (pin.degree > degrees) {
-    throw refuseFingering('pin.degree', { of: 'line', degree: pin.degree, degrees }, `${path}.degree`)
+    throw fingeringError('pin.degree', { of: 'line', degree: pin.degree, degrees }, `${path}.degree`)
   }
   return notes.flatMap((note, index) => {
     const lowest = notes[index - 1]?.step !== note.step
@@ -39,7 +39,7 @@ function fixesOf(line: Line, degrees: number, pin: StickPin, path: string): Plac
 
 /**
  * The pins of a line. Every pin must name notes of the line, and no two may give one note different sticks.
- * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict`
+ * @throws DomainError `pin.note`, `pin.degree`, `pin.conflict`
  */
 export function placedStickPins(pins: readonly StickPin[], line: Line, degrees: number): PlacedStickPin[] {
   const placed = pins.map((pin, at) => ({ pin, at, fixes: fixesOf(line, degrees, pin, `pins[${at}]`) }))
@@ -54,18 +54,18 @@ export function placedStickPins(pins: readonly StickPin[], line: Line, degrees: 
   return placed
 }
 
-function pinTold(line: Line, { pin }: PlacedStickPin): Message {
+function pinMessage(line: Line, { pin }: PlacedStickPin): Message {
   const at = (index: number) => ({ note: noteParam(line.notes[index]!.pitch), number: index + 1 })
-  if (isGripPin(pin)) return tellFingering('pin.run', { marks: pin.sticks.join(' '), ...at(pin.from) })
-  if (!isDegreePin(pin)) return tellFingering('pin.note', { mark: pin.stick, ...at(pin.index) })
-  return tellFingering('pin.degree', { mark: pin.stick, degree: pin.degree })
+  if (isGripPin(pin)) return fingeringMessage('pin.run', { marks: pin.sticks.join(' '), ...at(pin.from) })
+  if (!isDegreePin(pin)) return fingeringMessage('pin.note', { mark: pin.stick, ...at(pin.index) })
+  return fingeringMessage('pin.degree', { mark: pin.stick, degree: pin.degree })
 }
 
 /** Pins that cannot stand together, or not under a school's rule. */
-export const stickConflict = (line: Line, pins: readonly PlacedStickPin[], because: Message | 'none'): RecipeError =>
-  refuseSticking(
+export const stickConflict = (line: Line, pins: readonly PlacedStickPin[], because: Message | 'none'): DomainError =>
+  stickingError(
     'pin.conflict',
-    { of: 'line', pins: listed(pins.map((pin) => pinTold(line, pin))), count: pins.length, because },
+    { of: 'line', pins: listed(pins.map((pin) => pinMessage(line, pin))), count: pins.length, because },
     `pins[${pins.at(-1)!.at}]`,
     { pins: pins.map(({ pin }) => pin) },
   )

@@ -1,4 +1,4 @@
-import { tellSticking } from './messages'
+import { stickingMessage } from './messages'
 import { noteParam } from '../fingering'
 import { type Message, type NoteParam, listed, named } from '../message'
 import { noteName } from '../pitch'
@@ -40,28 +40,28 @@ function sparedBy(task: StickTask, strokes: readonly Strokes[], at: number, next
 function whyDouble(task: StickTask, strokes: readonly Strokes[], at: number): Message {
   const stick = strokes[at] as Stick
   const next = doubleSteps(strokes).find((each) => each > at) ?? strokes.length
-  if ([at - 1, at].some((step) => task.fixed.has(task.steps[step]!.notes[0]!))) return tellSticking('double.pinned')
+  if ([at - 1, at].some((step) => task.fixed.has(task.steps[step]!.notes[0]!))) return stickingMessage('double.pinned')
   const restored = task.school.restores ? task.steps.findIndex((step, each) => each >= at && step.tonic) : -1
   if (restored >= 0 && restored <= next) {
-    return tellSticking('double.restores', { note: noteAt(task, restored), hand: handOf(task.lead) })
+    return stickingMessage('double.restores', { note: noteAt(task, restored), hand: handOf(task.lead) })
   }
   const pair = task.pairs[at - 1]!
   if (severityOf(pair) === 'hard' && isInverted(pair, stick, otherStick(stick))) {
-    return tellSticking('double.uncrosses', { from: noteAt(task, at - 1), to: noteAt(task, at) })
+    return stickingMessage('double.uncrosses', { from: noteAt(task, at - 1), to: noteAt(task, at) })
   }
   const spared = sparedBy(task, strokes, at, next)
-  if (spared === null) return tellSticking('double.cheaper')
-  return tellSticking('double.falls', { note: noteAt(task, spared), hand: handOf(strokes[spared] as Stick) })
+  if (spared === null) return stickingMessage('double.cheaper')
+  return stickingMessage('double.falls', { note: noteAt(task, spared), hand: handOf(strokes[spared] as Stick) })
 }
 
 /** “double G A in the left hand”: where it is, and why if that is wanted. */
 const placeOf = (task: StickTask, strokes: readonly Strokes[], at: number) => ({
   ...{ first: noteAt(task, at - 1), second: noteAt(task, at), hand: handOf(strokes[at] as Stick) },
 })
-export const doubleTold = (task: StickTask, strokes: readonly Strokes[], at: number): Message =>
-  tellSticking('double', { ...placeOf(task, strokes, at), why: whyDouble(task, strokes, at) })
+export const doubleMessage = (task: StickTask, strokes: readonly Strokes[], at: number): Message =>
+  stickingMessage('double', { ...placeOf(task, strokes, at), why: whyDouble(task, strokes, at) })
 export const doublePlaced = (task: StickTask, strokes: readonly Strokes[], at: number): Message =>
-  tellSticking('double', { ...placeOf(task, strokes, at), why: 'none' })
+  stickingMessage('double', { ...placeOf(task, strokes, at), why: 'none' })
 
 function crossingReasons(task: StickTask, strokes: readonly Strokes[]): StickReason[] {
   const { steps } = task
@@ -71,15 +71,15 @@ function crossingReasons(task: StickTask, strokes: readonly Strokes[]): StickRea
       const at = steps.findIndex(({ notes }) => notes.includes(index))
       const [from, to] = [noteAt(task, at - 1), noteAt(task, at)]
       const upper = task.pairs[at - 1]!.rising ? to : from
-      const said = tellSticking('reason.sticks-cross', { from, to, upper })
+      const said = stickingMessage('reason.sticks-cross', { from, to, upper })
       return { kind: 'crossing', indices: [index], said, price: null }
     })
 }
 
 /** “no hard crossing and two doubles”. */
-export function countTold({ hard, doubles, rowDoubles }: StickCount): Message {
+export function countMessage({ hard, doubles, rowDoubles }: StickCount): Message {
   const all = rowDoubles === doubles ? (doubles === 1 ? 'one' : 'all') : 'some'
-  return tellSticking('stick.count', { hard, doubles, rowDoubles, across: rowDoubles > 0 ? all : 'none' })
+  return stickingMessage('stick.count', { hard, doubles, rowDoubles, across: rowDoubles > 0 ? all : 'none' })
 }
 
 /** How the same line would go if the other hand led. */
@@ -90,8 +90,8 @@ export interface OtherLead {
 
 function leadReason(task: StickTask, own: StickCount, other: OtherLead | null): StickReason[] {
   if (!other) return []
-  const said = tellSticking('reason.lead', {
-    ...{ lead: handOf(task.lead), own: countTold(own), other: countTold(other.count) },
+  const said = stickingMessage('reason.lead', {
+    ...{ lead: handOf(task.lead), own: countMessage(own), other: countMessage(other.count) },
   })
   return [{ kind: 'lead', indices: [0], said, price: null }]
 }
@@ -103,7 +103,7 @@ function octaveReason(task: StickTask, strokes: readonly Strokes[]): StickReason
     step.tonic && at < strokes.length - 1 && strokes[at] !== task.lead ? [step.notes[0]!] : [],
   )
   if (swapped.length === 0) return []
-  const said = tellSticking('reason.octaves', { hand: handOf(otherStick(task.lead)) })
+  const said = stickingMessage('reason.octaves', { hand: handOf(otherStick(task.lead)) })
   return [{ kind: 'octaves', indices: swapped, said, price: null }]
 }
 
@@ -116,7 +116,7 @@ function topReason({ recipe, steps, line }: StickTask, strokes: readonly Strokes
   })
   if (recipe.tops === 'once' || twice.length === 0) return []
   const swaps = twice.some((at) => strokes[at] !== strokes[at + 1])
-  const said = tellSticking('reason.tops', { swaps: swaps ? 'yes' : 'no' })
+  const said = stickingMessage('reason.tops', { swaps: swaps ? 'yes' : 'no' })
   return [{ kind: 'tops', indices: twice.map((at) => steps[at + 1]!.notes[0]!), said, price: null }]
 }
 
@@ -124,7 +124,7 @@ function pinReason({ pins, line }: StickTask, price: number): StickReason[] {
   if (pins.length === 0) return []
   const indices = [...new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))].sort((a, b) => a - b)
   const names = [...new Set(indices.map((index) => noteName(line.notes[index]!.pitch)))]
-  const said = tellSticking('reason.stick-pin', {
+  const said = stickingMessage('reason.stick-pin', {
     notes: listed(names.length > MAX_NAMES ? [] : names.map(named), 'comma'),
     count: indices.length,
     costs: price > 0 ? 'yes' : 'no',
@@ -146,14 +146,14 @@ export function stickReasons(
   const doubles = doubleSteps(strokes).map((at): StickReason => ({
     kind: 'double',
     indices: [task.steps[at]!.notes[0]!],
-    said: tellSticking('reason.double', { ...placeOf(task, strokes, at), why: whyDouble(task, strokes, at) }),
+    said: stickingMessage('reason.double', { ...placeOf(task, strokes, at), why: whyDouble(task, strokes, at) }),
     price: doublePrice(at),
   }))
   const both = task.steps.every((step) => step.double)
   const together: StickReason = {
     kind: 'together',
     indices: [0],
-    said: tellSticking('reason.together'),
+    said: stickingMessage('reason.together'),
     price: null,
   }
   return [

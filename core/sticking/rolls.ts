@@ -1,4 +1,4 @@
-import { tellSticking } from './messages'
+import { stickingMessage } from './messages'
 import type { Message } from '../message'
 import type { Stick } from '../study'
 import { type MalletRecipe, ROLL_STROKES } from './settings'
@@ -63,7 +63,7 @@ export function rollPlan(recipe: MalletRecipe, beats: readonly number[], midis: 
   const { roll, tempo, lead, instrument } = recipe
   if (roll.manner === 'none') return null
   const register = registerOf(recipe, midis)
-  const doubt = tellSticking('roll.doubt', { make: malletInstrument(instrument).family })
+  const doubt = stickingMessage('roll.doubt', { make: malletInstrument(instrument).family })
   return {
     manner: roll.manner,
     strokes: roll.strokes,

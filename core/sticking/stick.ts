@@ -1,4 +1,4 @@
-import { tellSticking } from './messages'
+import { stickingMessage } from './messages'
 import { type Message, inText } from '../message'
 import { conflictAmong, solve, Through } from '../assign'
 import type { Line, Stick } from '../study'
@@ -7,7 +7,7 @@ import { byFigure, byRoll, byRudiment } from './dictated'
 import { countOf, doubleSteps, effortOf, inversionsOf } from './findings'
 import { mixedRowsOf, rowMovesOf } from './moves'
 import { type PlacedStickPin, stickConflict } from './pins'
-import { countTold, doublePlaced, doubleTold, type OtherLead, stickReasons } from './reasons'
+import { countMessage, doublePlaced, doubleMessage, type OtherLead, stickReasons } from './reasons'
 import type { StickAlternative, Sticking, SticksAsked, Struck } from './result'
 import { rollPlan } from './rolls'
 import { type StickTask, stickProblem, stickTask, sticksFrom, strokesFrom } from './task'
@@ -22,8 +22,8 @@ const solved = (task: StickTask, pins: readonly PlacedStickPin[], k = 1) => {
 
 function because({ school, lead }: StickTask): Message | 'none' {
   const hand = lead === 'R' ? 'right' : 'left'
-  if (!school.doubles) return tellSticking('because.strict', { hand })
-  return school.restores ? tellSticking('because.restores', { hand }) : 'none'
+  if (!school.doubles) return stickingMessage('because.strict', { hand })
+  return school.restores ? stickingMessage('because.restores', { hand }) : 'none'
 }
 
 /** How dear it would be to do without each double: the best way with the other stick there, the rest as it falls. */
@@ -61,17 +61,17 @@ function alternativesTo(task: StickTask, sticks: readonly Stick[], most: number)
       const from = Math.max(0, departs - 2)
       const price = rounded(other.cost - own)
       const pattern = inText(other.sticks.slice(from, from + 8).join(' '))
-      return { ...other, price, pattern, said: alternativeTold(task, sticks, other.sticks), departs }
+      return { ...other, price, pattern, said: alternativeMessage(task, sticks, other.sticks), departs }
     })
 }
 
 /** What tells another sticking apart: where its doubles stand, and what it comes to. */
-function alternativeTold(task: StickTask, own: readonly Stick[], other: readonly Stick[]): Message {
+function alternativeMessage(task: StickTask, own: readonly Stick[], other: readonly Stick[]): Message {
   const [before, after] = [own, other].map((sticks) => doubleSteps(strokesFrom(task.steps, sticks)))
   const moved = after!.find((at) => !before!.includes(at))
   const double =
-    moved === undefined ? tellSticking('without-double') : doublePlaced(task, strokesFrom(task.steps, other), moved)
-  return tellSticking('alternative.sticks', { double, count: countTold(countOf(task, other)) })
+    moved === undefined ? stickingMessage('without-double') : doublePlaced(task, strokesFrom(task.steps, other), moved)
+  return stickingMessage('alternative.sticks', { double, count: countMessage(countOf(task, other)) })
 }
 
 const pinnedBy = ({ pins }: StickTask): Sticking['pinned'] =>
@@ -96,7 +96,7 @@ function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Struck 
     sticks,
     doubles: doubleSteps(strokes).map((at) => ({
       index: task.steps[at]!.notes[0]!,
-      reason: doubleTold(task, strokes, at),
+      reason: doubleMessage(task, strokes, at),
     })),
     inversions: inversionsOf(task, strokes),
     pinned: pinnedBy(task),
@@ -124,7 +124,7 @@ function played(recipe: MalletRecipe, line: Line, asked: SticksAsked): Struck {
 
 /**
  * Sticks for a line: dictated by a figure, a rudiment or a roll, or else worked out by the recipe's school.
- * @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict`, `pin.dictated`, `mallets.reach`
+ * @throws DomainError `pin.note`, `pin.degree`, `pin.conflict`, `pin.dictated`, `mallets.reach`
  */
 export function stickLine(recipe: MalletRecipe, line: Line, asked: SticksAsked): Sticking {
   return { ...played(recipe, line, asked), rowMoves: rowMovesOf(recipe, line), mixedRows: mixedRowsOf(line) }

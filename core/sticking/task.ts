@@ -71,7 +71,7 @@ function stepsOf(line: Line): StrikeStep[] {
   }))
 }
 
-/** @throws RecipeError `pin.note`, `pin.degree`, `pin.conflict` */
+/** @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` */
 export function stickTask(recipe: MalletRecipe, line: Line, degrees: number): StickTask {
   const steps = stepsOf(line)
   const pairs = steps

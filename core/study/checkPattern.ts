@@ -1,15 +1,15 @@
 import { kindNamed, type Material } from '../material'
-import type { Message, RecipeError } from '../message'
-import { refuseStudy, tellStudy } from './messages'
+import type { Message, DomainError } from '../message'
+import { studyError, studyMessage } from './messages'
 import { type CommonRecipe, isFree } from './recipe'
 import { accompaniesScale, type Figure, figuresFor, journeysFor, takesBookends, walksFor, type Walk } from './shape'
 import type { Ways } from './ways'
 
-const refuse = (field: string, why: Message): RecipeError => refuseStudy('pattern.material', { why }, field)
+const refuse = (field: string, why: Message): DomainError => studyError('pattern.material', { why }, field)
 
 const figureNeeds = (figure: Figure): Message =>
-  tellStudy(figure.startsWith('groups') ? 'needs.single-run' : 'needs.scale')
-const walkNeeds = (walk: Walk): Message => tellStudy(walk === 'five-finger-first' ? 'needs.scale' : 'needs.run')
+  studyMessage(figure.startsWith('groups') ? 'needs.single-run' : 'needs.scale')
+const walkNeeds = (walk: Walk): Message => studyMessage(walk === 'five-finger-first' ? 'needs.scale' : 'needs.run')
 
 /** A part of a pattern by its bare name. */
 export const patternNamed = (id: string): Message => ({ code: `pattern.name.${id}` })
@@ -18,11 +18,11 @@ function checkAccompaniment({ hands, motion, interval, pattern }: CommonRecipe, 
   const { accompaniment: asked } = pattern
   if (asked === 'none') return
   const field = 'pattern.accompaniment'
-  if (hands !== 'together') throw refuse(field, tellStudy('pattern.both-hands', { asked }))
+  if (hands !== 'together') throw refuse(field, studyMessage('pattern.both-hands', { asked }))
   if (motion !== 'similar' || interval !== 'octave') {
-    throw refuse(field, tellStudy('pattern.one-hand-free', { asked }))
+    throw refuse(field, studyMessage('pattern.one-hand-free', { asked }))
   }
-  if (!accompaniesScale(kind)) throw refuse(field, tellStudy('pattern.accompanies-scale', { asked }))
+  if (!accompaniesScale(kind)) throw refuse(field, studyMessage('pattern.accompanies-scale', { asked }))
 }
 
 const isPlain = ({ pattern, bookends }: CommonRecipe): boolean =>
@@ -39,7 +39,7 @@ interface Held {
 
 /**
  * Whether a pattern goes with what is played.
- * @throws RecipeError `pattern.material` naming the part of the pattern, and what it needs
+ * @throws DomainError `pattern.material` naming the part of the pattern, and what it needs
  */
 export function checkPattern(recipe: CommonRecipe, material: Material, ways: Ways): void {
   if (isPlain(recipe)) return
@@ -48,8 +48,8 @@ export function checkPattern(recipe: CommonRecipe, material: Material, ways: Way
   const { figure, walk, journey } = recipe.pattern
   const shared = ways.shares(recipe) || isFree(recipe.material)
   const between = shared && !isFree(recipe.material) ? 'yes' : 'no'
-  const what = tellStudy('material.is', { kind: kindNamed(kind), shared: between })
-  const keys = tellStudy(journey.startsWith('relay') ? 'needs.run' : 'needs.diatonic')
+  const what = studyMessage('material.is', { kind: kindNamed(kind), shared: between })
+  const keys = studyMessage(journey.startsWith('relay') ? 'needs.run' : 'needs.diatonic')
   const parts: Held[] = [
     { field: 'pattern.figure', asked: figure, can: figuresFor(kind), needs: figureNeeds(figure) },
     { field: 'pattern.walk', asked: walk, can: walksFor(kind), needs: walkNeeds(walk) },
@@ -57,11 +57,11 @@ export function checkPattern(recipe: CommonRecipe, material: Material, ways: Way
   ]
   for (const { field, asked, can, needs } of parts) {
     if (PLAIN.has(asked) || (!shared && can.includes(asked))) continue
-    throw refuse(field, tellStudy('pattern.needs', { asked: patternNamed(asked), needs, what }))
+    throw refuse(field, studyMessage('pattern.needs', { asked: patternNamed(asked), needs, what }))
   }
   checkAccompaniment(recipe, material)
   const bookend = (['before', 'after'] as const).find((end) => recipe.bookends[end] !== 'none')
   if (bookend && (shared || !takesBookends(kind))) {
-    throw refuse(`bookends.${bookend}`, tellStudy('pattern.bookends', { what }))
+    throw refuse(`bookends.${bookend}`, studyMessage('pattern.bookends', { what }))
   }
 }

@@ -1,6 +1,6 @@
 import { listed, type Message } from '../message'
 import type { Line } from './course'
-import { refuseStudy, tellStudy } from './messages'
+import { studyError, studyMessage } from './messages'
 import { type CommonRecipe, isFree } from './recipe'
 
 interface Bounds {
@@ -17,7 +17,7 @@ function compassOf(lines: readonly Line[]): Bounds {
 /**
  * Holds the lines of a recipe against the compass of an instrument.
  * @param linesFor everything that a recipe plays
- * @throws RecipeError `range` at the start, or at the octaves where no start helps, saying by how much the study leaves
+ * @throws DomainError `range` at the start, or at the octaves where no start helps, saying by how much the study leaves
  * it; `details.fits` is the octave that fits, or null where none does, and `details.octaves` then how many octaves would
  */
 export function checkCompass<R extends CommonRecipe>(
@@ -32,17 +32,17 @@ export function checkCompass<R extends CommonRecipe>(
   const over = Math.max(0, highest - bounds.highest)
   if (under === 0 && over === 0) return
   const leaves = listed([
-    ...(under > 0 ? [tellStudy('range.below', { semitones: under })] : []),
-    ...(over > 0 ? [tellStudy('range.above', { semitones: over })] : []),
+    ...(under > 0 ? [studyMessage('range.below', { semitones: under })] : []),
+    ...(over > 0 ? [studyMessage('range.above', { semitones: over })] : []),
   ])
   const instrument = bounds.compass
   if (isFree(recipe.material)) {
-    throw refuseStudy('range', { leaves, instrument, mend: 'none' }, 'material.pitches', { under, over })
+    throw studyError('range', { leaves, instrument, mend: 'none' }, 'material.pitches', { under, over })
   }
   const fits = octaveThatFits(recipe, { lowest, highest }, bounds)
   const octaves = fits === null ? octavesThatFit(recipe, linesFor, bounds) : recipe.octaves
-  const mend = fits === null ? tellStudy('range.shorter', { octaves }) : tellStudy('range.fits', { octave: fits })
-  throw refuseStudy('range', { leaves, instrument, mend }, fits === null ? 'octaves' : 'startOctave', {
+  const mend = fits === null ? studyMessage('range.shorter', { octaves }) : studyMessage('range.fits', { octave: fits })
+  throw studyError('range', { leaves, instrument, mend }, fits === null ? 'octaves' : 'startOctave', {
     under,
     over,
     fits,

@@ -1,9 +1,9 @@
 import { FREE, inversionsOf, type Kind, kindOf, type NamedMaterial, SIGNATURES, type Texture } from '../material'
-import { parsePitch, pitchName, refusePitch } from '../pitch'
+import { parsePitch, pitchName, pitchError } from '../pitch'
 import { oneOf, whole } from './checks'
 import { completeBookends, completePattern, completeRhythm, usualNotesPerBeat } from './completeShape'
 import type { Hand } from './hand'
-import { refuseStudy } from './messages'
+import { studyError } from './messages'
 import { type UsualStart, usualOctave } from './usualStart'
 import {
   ARTICULATIONS,
@@ -42,12 +42,12 @@ const UNUSED_OCTAVE = 4
 function freePitches({ pitches }: FreePitches): FreePitches {
   const path = 'material.pitches'
   if (!Array.isArray(pitches) || pitches.length === 0 || pitches.length > MAX_PITCHES) {
-    throw refuseStudy('field.range', { field: path, of: 'pitches', least: 1, most: MAX_PITCHES }, path)
+    throw studyError('field.range', { field: path, of: 'pitches', least: 1, most: MAX_PITCHES }, path)
   }
   const named = (text: unknown, at: string) => {
     const pitch = parsePitch(String(text), at)
     if (Math.abs(pitch.alteration) <= 2) return pitchName(pitch)
-    throw refusePitch('pitch.unknown', { text: String(text), why: 'triple' }, at)
+    throw pitchError('pitch.unknown', { text: String(text), why: 'triple' }, at)
   }
   return {
     pitches: (pitches as FreePitches['pitches']).map((each, at) =>
@@ -63,12 +63,12 @@ function freePitches({ pitches }: FreePitches): FreePitches {
 
 function chordOf(pitches: readonly string[], path: string): readonly string[] {
   if (pitches.length >= 1 && pitches.length <= 5) return pitches
-  throw refuseStudy('field.range', { field: path, of: 'chord', least: 1, most: 5 }, path)
+  throw studyError('field.range', { field: path, of: 'chord', least: 1, most: 5 }, path)
 }
 
 function completeMaterial(material: MaterialInput): { material: CommonRecipe['material']; kind: Kind } {
   if (typeof material !== 'object' || material === null) {
-    throw refuseStudy('field.missing', { field: 'material' }, 'material')
+    throw studyError('field.missing', { field: 'material' }, 'material')
   }
   if (isFree(material)) return { material: freePitches(material), kind: FREE }
   const kind = kindOf(material.kind)
@@ -117,7 +117,7 @@ export type Common = Omit<CommonRecipe, 'instrument' | 'school' | 'pins'>
  * Everything but what a family of instruments asks for itself; every field is checked on its own.
  * @param starts where the instrument's studies stand
  * @param perBeat notes to the beat that the family would take, where the recipe names none and the notes alone do not say
- * @throws RecipeError naming the field
+ * @throws DomainError naming the field
  */
 export function completeCommon(input: CommonInput, starts: UsualStart, perBeat?: Tempo['notesPerBeat']): Common {
   const { material, kind } = completeMaterial(input?.material)

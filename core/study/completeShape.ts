@@ -1,4 +1,4 @@
-import { refuseStudy } from './messages'
+import { studyError } from './messages'
 import { partOf } from './part'
 import { notesInCell } from './path'
 import { oneOf, whole } from './checks'
@@ -22,7 +22,7 @@ import {
   WALKS,
 } from './shape'
 
-/** @throws RecipeError naming the field */
+/** @throws DomainError naming the field */
 export function completePattern(value: unknown): Pattern {
   const { figure, walk, journey, accompaniment } = partOf(value, PLAIN_PATTERN, 'pattern')
   return {
@@ -42,7 +42,7 @@ export const usualNotesPerBeat = ({ figure }: Pattern): Tempo['notesPerBeat'] =>
 /** Notes to the beat that go in twos, so that one of two can be longer. */
 const inTwos = ({ notesPerBeat }: Tempo): boolean => ![3, 6].includes(notesPerBeat)
 
-/** @throws RecipeError naming the field; `rhythm.beat` where notes in threes are asked to go two by two */
+/** @throws DomainError naming the field; `rhythm.beat` where notes in threes are asked to go two by two */
 export function completeRhythm(value: unknown, tempo: Tempo): RhythmShape {
   const told = partOf(value, PLAIN_RHYTHM, 'rhythm')
   const rhythm: RhythmShape = {
@@ -53,15 +53,15 @@ export function completeRhythm(value: unknown, tempo: Tempo): RhythmShape {
   }
   const paired = rhythm.lengths !== 'even' ? 'rhythm.lengths' : rhythm.swing !== 50 ? 'rhythm.swing' : null
   if (paired && !inTwos(tempo) && rhythm.ladder === 'none') {
-    throw refuseStudy('rhythm.beat', { why: 'threes' }, paired)
+    throw studyError('rhythm.beat', { why: 'threes' }, paired)
   }
   if (rhythm.lengths !== 'even' && tempo.notesPerBeat === 8 && rhythm.ladder === 'none') {
-    throw refuseStudy('rhythm.beat', { why: 'sixty-fourths' }, 'rhythm.lengths')
+    throw studyError('rhythm.beat', { why: 'sixty-fourths' }, 'rhythm.lengths')
   }
   return rhythm
 }
 
-/** @throws RecipeError naming the field */
+/** @throws DomainError naming the field */
 export function completeBookends(value: unknown): Bookends {
   const { before, after } = partOf(value, NO_BOOKENDS, 'bookends')
   return { before: oneOf(before, BEFORE, 'bookends.before'), after: oneOf(after, AFTER, 'bookends.after') }

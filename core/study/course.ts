@@ -5,7 +5,7 @@ import { LEGS, mirrored, pathOf, type PathStep } from './path'
 import { placesOf, runPlace, type Step } from './places'
 import type { Hand } from './hand'
 import type { Line, LineNote } from './line'
-import { refuseStudy } from './messages'
+import { studyError } from './messages'
 import { type CommonRecipe, type Course, type FreePitches, isFree } from './recipe'
 import type { Ways } from './ways'
 
@@ -51,10 +51,10 @@ const sharesHands = (recipe: CommonRecipe, material: Material, ways: Ways): bool
 function checkShared(recipe: CommonRecipe, { kind, rising }: Material): void {
   const scale = kind.texture === 'run' && !kind.second && rising.up.length === 7
   if (scale && recipe.hands === 'together' && recipe.motion === 'similar') return
-  throw refuseStudy('school.material', {}, 'school')
+  throw studyError('school.material', {}, 'school')
 }
 
-/** @throws RecipeError where motion, distance or school do not go with the material */
+/** @throws DomainError where motion, distance or school do not go with the material */
 function checkShape(recipe: CommonRecipe, material: Material, ways: Ways): void {
   const { kind, rising } = material
   const run = kind.texture === 'run'
@@ -62,14 +62,14 @@ function checkShape(recipe: CommonRecipe, material: Material, ways: Ways): void 
   if (recipe.hands !== 'together') return
   const together = run && !sharesHands(recipe, material, ways)
   if (recipe.motion === 'contrary' && !together) {
-    throw refuseStudy('motion.material', { kind: kindNamed(kind) }, 'motion')
+    throw studyError('motion.material', { kind: kindNamed(kind) }, 'motion')
   }
   if (recipe.interval === 'octave') return
   if (recipe.motion === 'contrary') {
-    throw refuseStudy('interval.motion', {}, 'interval')
+    throw studyError('interval.motion', {}, 'interval')
   }
   if (!together || kind.second || !APART[rising.up.length]) {
-    throw refuseStudy('interval.material', { interval: recipe.interval }, 'interval')
+    throw studyError('interval.material', { interval: recipe.interval }, 'interval')
   }
 }
 
@@ -162,7 +162,7 @@ function freeLine(recipe: CommonRecipe, { pitches }: FreePitches, hand: Hand): L
 
 /**
  * The lines of a recipe's one section, right hand first. Ranges are not checked here.
- * @throws RecipeError `school.material`, `motion.material`, `interval.motion`, `interval.material`, `pattern.material`
+ * @throws DomainError `school.material`, `motion.material`, `interval.motion`, `interval.material`, `pattern.material`
  */
 export function linesOf(recipe: CommonRecipe, material: Material, ways: Ways, asks: SectionAsks = {}): Line[] {
   checkShape(recipe, material, ways)

@@ -1,4 +1,4 @@
-import { type ListParam, type Message, type NoteParam, refusal, teller } from '../message'
+import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { Tempo } from './recipe'
 import type { Accompaniment, Figure, Journey, Walk } from './shape'
 
@@ -56,8 +56,8 @@ export interface StudyErrors {
   'interval.motion': null
   'interval.material': { interval: 'third' | 'sixth' | 'tenth' }
 }
-export const tellStudy = teller<StudyMessages>()
-export const refuseStudy = refusal<StudyErrors>()
+export const studyMessage = messageMaker<StudyMessages>()
+export const studyError = errorMaker<StudyErrors>()
 
 /** “sixteenths”: how the beat is divided. */
-export const notesTold = (perBeat: Tempo['notesPerBeat']): Message => tellStudy('notes', { perBeat })
+export const notesMessage = (perBeat: Tempo['notesPerBeat']): Message => studyMessage('notes', { perBeat })

@@ -24,7 +24,7 @@ import {
   pitchName,
   signatureAlteration,
 } from '../pitch'
-import { tellStudy } from './messages'
+import { studyMessage } from './messages'
 import { type CommonRecipe, isFree, NOTES_PER_BEAT, type Tempo } from './recipe'
 import { NO_BOOKENDS, PLAIN_PATTERN } from './shape'
 import type { Ways } from './ways'
@@ -74,7 +74,7 @@ function relay(recipe: CommonRecipe, by: 'half' | 'fourth'): Section[] {
     const startOctave = Math.round((key - letterSemitones(tonic)) / 12)
     const course = (at % 2 === 1) === down ? 'up' : 'down'
     const material = { ...materialOfRecipe(recipe), tonic: noteName(tonic) }
-    const told = [tellStudy('section.key', { tonic: named(noteName(tonic)) })]
+    const told = [studyMessage('section.key', { tonic: named(noteName(tonic)) })]
     return { recipe: { ...recipe, material, startOctave, course, signature: 'none' }, told }
   })
 }
@@ -105,7 +105,7 @@ function oneFewer(recipe: CommonRecipe): Section[] {
     const mode = MODES.find((each) => fifthsOf(note) + KINDS[each].signature! === signs)!
     const material: NamedMaterial = { tonic: noteName(note), kind: at === 0 ? kind : mode }
     const of = fifths > 0 ? ('sharp' as const) : ('flat' as const)
-    const told = [tellStudy('section.signs', { signs: Math.abs(signs), of })]
+    const told = [studyMessage('section.signs', { signs: Math.abs(signs), of })]
     return { recipe: { ...recipe, material, signature: 'none' }, told }
   })
 }
@@ -154,7 +154,7 @@ function ladder(section: Section, ways: Ways): Section[] {
     const last = at === rungs.length - 1
     return {
       recipe: wider,
-      told: [...told, tellStudy('section.notes', { perBeat })],
+      told: [...told, studyMessage('section.notes', { perBeat })],
       leads: (section.leads ?? false) && last,
     }
   })
@@ -182,7 +182,7 @@ function before(recipe: CommonRecipe, ways: Ways): Section[] {
   const { kind, tonic } = materialOfRecipe(recipe)
   const material: NamedMaterial = { tonic, kind: FIVE_FINGERS[KINDS[kind].mode ?? 'major'] }
   const run: CommonRecipe = { ...bookend(recipe, material, recipe.tempo.notesPerBeat, ways), course: 'up-down' }
-  return [{ recipe: run, told: [tellStudy('section.five-finger')] }]
+  return [{ recipe: run, told: [studyMessage('section.five-finger')] }]
 }
 
 const FOURTH = { steps: 3, semitones: 5 }
@@ -217,8 +217,8 @@ function after(recipe: CommonRecipe, ways: Ways): Section[] {
   const { root, mode } = restOf(recipe)
   const cadence: NamedMaterial = { tonic: noteName(root), kind: CADENCES[mode] }
   return recipe.bookends.after === 'cadence'
-    ? [{ recipe: bookend(recipe, cadence, 1, ways), told: [tellStudy('section.cadence')] }]
-    : [{ recipe: bookend(recipe, tonicChord(recipe), 1, ways), told: [tellStudy('section.tonic-chord')] }]
+    ? [{ recipe: bookend(recipe, cadence, 1, ways), told: [studyMessage('section.cadence')] }]
+    : [{ recipe: bookend(recipe, tonicChord(recipe), 1, ways), told: [studyMessage('section.tonic-chord')] }]
 }
 
 /**

@@ -1,6 +1,6 @@
-import { refuseSyllabus } from './messages'
+import { syllabusError } from './messages'
 import { materialOf } from '../material'
-import { RecipeError } from '../message'
+import { DomainError } from '../message'
 import { choiceSets, waysOf } from './choices'
 import { askedGrade, countOf, expand } from './expand'
 import { rootOf, tonicsOf } from './keys'
@@ -15,11 +15,11 @@ const MAX_IN_LIST = 40_000
 const MAX_WAYS = 1000
 
 /** Runs a check and keeps what it finds, so that one fault does not hide the others. */
-function tryOut(faults: RecipeError[], check: () => void): void {
+function tryOut(faults: DomainError[], check: () => void): void {
   try {
     check()
   } catch (error) {
-    if (!(error instanceof RecipeError)) throw error
+    if (!(error instanceof DomainError)) throw error
     faults.push(error)
   }
 }
@@ -28,8 +28,8 @@ function tryOut(faults: RecipeError[], check: () => void): void {
  * What is wrong with a syllabus beyond its shape: ids named twice, keys that do not exist for their kinds, choices
  * that cannot be met, what refers to itself.
  */
-export function syllabusFaults(syllabus: Syllabus): RecipeError[] {
-  const faults: RecipeError[] = []
+export function syllabusFaults(syllabus: Syllabus): DomainError[] {
+  const faults: DomainError[] = []
   tryOut(faults, () => noneTwice(syllabus.grades, 'grades', 'grade'))
   syllabus.grades.forEach((grade, at) => checkEntries(faults, grade, `grades[${at}]`))
   // what is wrong in an entry would be found again in the whole
@@ -42,7 +42,7 @@ export function syllabusFaults(syllabus: Syllabus): RecipeError[] {
   return faults
 }
 
-/** @throws RecipeError naming the first field that is wrong */
+/** @throws DomainError naming the first field that is wrong */
 export function checkSyllabus(syllabus: Syllabus): void {
   const [first] = syllabusFaults(syllabus)
   if (first) throw first
@@ -52,7 +52,7 @@ function checkMarking({ criteria, bands, total }: Marking): void {
   noneTwice(criteria, 'marking.criteria', 'criterion')
   bands.forEach(({ title, least }, at) => {
     if (least <= total) return
-    throw refuseSyllabus('marking.band', { band: title, least, total }, `marking.bands[${at}].least`)
+    throw syllabusError('marking.band', { band: title, least, total }, `marking.bands[${at}].least`)
   })
 }
 
@@ -60,7 +60,7 @@ function noneTwice(items: readonly { id: string }[], path: string, what: 'grade'
   const seen = new Set<string>()
   items.forEach(({ id }, at) => {
     if (seen.has(id)) {
-      throw refuseSyllabus('syllabus.twice', { what, id }, `${path}[${at}].id`)
+      throw syllabusError('syllabus.twice', { what, id }, `${path}[${at}].id`)
     }
     seen.add(id)
   })
@@ -71,13 +71,13 @@ function noEntryTwice(grade: Grade, path: string): void {
   grade.groups.forEach((group, at) =>
     group.entries.forEach(({ id }, place) => {
       const where = `${path}.groups[${at}].entries[${place}].id`
-      if (seen.has(id)) throw refuseSyllabus('syllabus.twice', { what: 'entry', id }, where)
+      if (seen.has(id)) throw syllabusError('syllabus.twice', { what: 'entry', id }, where)
       seen.add(id)
     }),
   )
 }
 
-function checkEntries(faults: RecipeError[], grade: Grade, path: string): void {
+function checkEntries(faults: DomainError[], grade: Grade, path: string): void {
   tryOut(faults, () => noneTwice(grade.groups, `${path}.groups`, 'group'))
   tryOut(faults, () => noEntryTwice(grade, path))
   const entries = grade.groups.flatMap((group) => group.entries)
@@ -88,7 +88,7 @@ function checkEntries(faults: RecipeError[], grade: Grade, path: string): void {
   )
 }
 
-function checkGroups(faults: RecipeError[], grade: Grade, path: string): void {
+function checkGroups(faults: DomainError[], grade: Grade, path: string): void {
   const entries = grade.groups.flatMap((group) => group.entries)
   grade.groups.forEach((group, at) => tryOut(faults, () => checkGroup(group, entries, `${path}.groups[${at}]`)))
 }
@@ -101,26 +101,26 @@ function countIn(syllabus: Syllabus, grade: Grade): number {
 }
 
 /** Counted before anything is expanded: what is too much for a grade, and for the list. */
-function checkSizes(faults: RecipeError[], syllabus: Syllabus): void {
+function checkSizes(faults: DomainError[], syllabus: Syllabus): void {
   let all = 0
   syllabus.grades.forEach((grade, at) =>
     tryOut(faults, () => {
       const count = countIn(syllabus, grade)
       all += count
       if (count <= MAX_ATOMS) return
-      throw refuseSyllabus('syllabus.size', { grade: grade.title, count, most: MAX_ATOMS }, `grades[${at}].groups`)
+      throw syllabusError('syllabus.size', { grade: grade.title, count, most: MAX_ATOMS }, `grades[${at}].groups`)
     }),
   )
   if (all > MAX_IN_LIST) {
     tryOut(faults, () => {
-      throw refuseSyllabus('list.size', { count: all, most: MAX_IN_LIST }, 'grades')
+      throw syllabusError('list.size', { count: all, most: MAX_IN_LIST }, 'grades')
     })
   }
 }
 
 type ChoiceFault = 'mixed' | 'any' | 'pick' | 'ways' | 'draw'
-const choiceError = (why: ChoiceFault, name: string, asked: number, listed: number, path: string): RecipeError =>
-  refuseSyllabus('syllabus.choice', { name, why, asked, listed }, path)
+const choiceError = (why: ChoiceFault, name: string, asked: number, listed: number, path: string): DomainError =>
+  syllabusError('syllabus.choice', { name, why, asked, listed }, path)
 
 function checkGroup(group: Group, entries: readonly Entry[], path: string): void {
   const own = expand({ groups: [group] }, true, entries)
@@ -160,20 +160,20 @@ function checkEntry(entry: Entry, entries: readonly Entry[], path: string): void
       try {
         materialOf({ tonic: rootOf(entry, tonic, kind), kind })
       } catch (error) {
-        if (error instanceof RecipeError) throw error.at(`${path}.keys[${at}]`)
+        if (error instanceof DomainError) throw error.at(`${path}.keys[${at}]`)
         throw error
       }
     })
   })
   const items = countOf(entry, entries)
   if (items > MAX_IN_ENTRY) {
-    throw refuseSyllabus('entry.size', { entry: entry.id, count: items, most: MAX_IN_ENTRY }, path)
+    throw syllabusError('entry.size', { entry: entry.id, count: items, most: MAX_IN_ENTRY }, path)
   }
   if (count === 0) {
-    throw refuseSyllabus('entry.empty', { entry: entry.id }, `${path}.keys`)
+    throw syllabusError('entry.empty', { entry: entry.id }, `${path}.keys`)
   }
   const { bpm, most } = entry.tempo
   if (most !== undefined && most < bpm) {
-    throw refuseSyllabus('tempo.most', { most, bpm }, `${path}.tempo.most`)
+    throw syllabusError('tempo.most', { most, bpm }, `${path}.tempo.most`)
   }
 }

@@ -1,11 +1,11 @@
-import { tellSyllabus } from './messages'
+import { syllabusMessage } from './messages'
 import { type Message, capital, joined, named } from '../message'
 import { parseNote, pitchClass } from '../pitch'
-import { octavesTold } from '../realise'
+import { octavesMessage } from '../realise'
 import type { AtomReport, Status } from './grade'
 import type { Atom } from './model'
 import { ease, isHole } from './drawn'
-import { askedCourse, formsTold, handsAsked, isOfKey, sticksAsked } from './words'
+import { askedCourse, formsMessage, handsAsked, isOfKey, sticksAsked } from './words'
 
 /** Keys in circle order from C; enharmonic names share a column. */
 const CIRCLE = [0, 7, 2, 9, 4, 11, 6, 1, 8, 3, 10, 5]
@@ -29,21 +29,24 @@ export interface Coverage {
 }
 
 /** What a row of the picture has in common: everything but the key. */
-function typeTold(atom: Atom, says: boolean): Message {
+function typeMessage(atom: Atom, says: boolean): Message {
   const asked = atom.variants[0]!
   const { interval, octaves, articulations, inversion } = asked
   const kinds = [...new Set(atom.variants.map(({ kind }) => kind))]
   const [touch] = articulations
-  const forms = tellSyllabus('asked.forms', { forms: formsTold(kinds), ofKey: isOfKey(atom, asked) ? 'yes' : 'no' })
+  const forms = syllabusMessage('asked.forms', {
+    forms: formsMessage(kinds),
+    ofKey: isOfKey(atom, asked) ? 'yes' : 'no',
+  })
   return joined(
     [
       capital(forms),
       ...(says ? [handsAsked(atom.variants)] : []),
-      ...(interval === 'octave' ? [] : [tellSyllabus('asked.apart', { interval, hand: 'any' })]),
-      octavesTold(octaves),
+      ...(interval === 'octave' ? [] : [syllabusMessage('asked.apart', { interval, hand: 'any' })]),
+      octavesMessage(octaves),
       ...askedCourse(asked),
-      ...(articulations.length === 1 && touch && touch !== 'legato' ? [tellSyllabus('touch', { touch })] : []),
-      ...(inversion > 0 ? [tellSyllabus('asked.inversion', { inversion })] : []),
+      ...(articulations.length === 1 && touch && touch !== 'legato' ? [syllabusMessage('touch', { touch })] : []),
+      ...(inversion > 0 ? [syllabusMessage('asked.inversion', { inversion })] : []),
       ...sticksAsked(asked),
     ],
     'comma',
@@ -62,7 +65,7 @@ function headOf(at: number, atoms: readonly Atom[]): Message {
 export function coverageOf(atoms: readonly Atom[], reports: readonly AtomReport[], saysHands = true): Coverage {
   const rows = new Map<string, { words: Message; cells: CoverageCell[][] }>()
   atoms.forEach((atom, at) => {
-    const words = typeTold(atom, saysHands)
+    const words = typeMessage(atom, saysHands)
     const key = JSON.stringify(words)
     const { cells } = rows.get(key) ?? { cells: CIRCLE.map((): CoverageCell[] => []) }
     const column = CIRCLE.indexOf(pitchClass(parseNote(atom.tonic)))

@@ -1,7 +1,7 @@
-import { tellSyllabus } from './messages'
+import { syllabusMessage } from './messages'
 import { type Message, joined, sameMessage } from '../message'
 import { parseNote, pitchClass } from '../pitch'
-import { octavesTold, tellTitle } from '../realise'
+import { octavesMessage, titleMessage } from '../realise'
 import type { RecipeInput } from '../instrument'
 import { atomsOf } from './expand'
 import { gradeOf, gradeSet } from './grade'
@@ -37,34 +37,34 @@ function identityOf({ tonic, variants }: Atom): string {
   ])
 }
 
-const touchTold = ({ articulations }: Requirement): Message =>
+const touchMessage = ({ articulations }: Requirement): Message =>
   articulations.length === 0
-    ? tellSyllabus('edition.any-touch')
+    ? syllabusMessage('edition.any-touch')
     : joined(
-        articulations.map((touch) => tellSyllabus('touch', { touch })),
+        articulations.map((touch) => syllabusMessage('touch', { touch })),
         'or',
       )
 
 /** What of a requirement an edition may ask otherwise, each with how it is said. */
 const SAID: readonly ((asked: Requirement) => Message)[] = [
-  ({ octaves }) => octavesTold(octaves),
-  ({ tempo }) => tellSyllabus('edition.tempo', { notes: tempo.bpm * tempo.notesPerBeat }),
-  touchTold,
-  ({ course }) => tellTitle('course', { course }),
-  ({ contraryFrom }) => tellSyllabus('edition.from', { from: contraryFrom ?? 'either' }),
-  ({ tonicHand }) => tellSyllabus('edition.tonic-hand', { hand: tonicHand ?? 'either' }),
-  ({ top }) => tellSyllabus('edition.top', { top: top ?? 'any' }),
-  ({ resolution }) => tellSyllabus('edition.ending', { resolution }),
+  ({ octaves }) => octavesMessage(octaves),
+  ({ tempo }) => syllabusMessage('edition.tempo', { notes: tempo.bpm * tempo.notesPerBeat }),
+  touchMessage,
+  ({ course }) => titleMessage('course', { course }),
+  ({ contraryFrom }) => syllabusMessage('edition.from', { from: contraryFrom ?? 'either' }),
+  ({ tonicHand }) => syllabusMessage('edition.tonic-hand', { hand: tonicHand ?? 'either' }),
+  ({ top }) => syllabusMessage('edition.top', { top: top ?? 'any' }),
+  ({ resolution }) => syllabusMessage('edition.ending', { resolution }),
   ({ bellows, bellowsBeats }) =>
-    tellSyllabus('edition.bellows', { bellows: bellows ?? 'any', beats: bellowsBeats ?? 0 }),
-  ({ registers }) => tellSyllabus('edition.registers', { registers: registers.join(' + ') || 'any' }),
+    syllabusMessage('edition.bellows', { bellows: bellows ?? 'any', beats: bellowsBeats ?? 0 }),
+  ({ registers }) => syllabusMessage('edition.registers', { registers: registers.join(' + ') || 'any' }),
 ]
 
 function changesOf(before: Atom, after: Atom): Message[] {
   const [a, b] = [before.variants[0]!, after.variants[0]!]
   return SAID.flatMap((said) => {
     const [was, now] = [said(a), said(b)]
-    return sameMessage(was, now) ? [] : [tellSyllabus('edition.changed', { was, now })]
+    return sameMessage(was, now) ? [] : [syllabusMessage('edition.changed', { was, now })]
   })
 }
 
@@ -105,7 +105,7 @@ export interface Move {
   readonly drop: readonly number[]
 }
 
-/** A set beside two editions of its grade. @throws RecipeError `grade.unknown` */
+/** A set beside two editions of its grade. @throws DomainError `grade.unknown` */
 export function moveBetween(
   before: Syllabus,
   after: Syllabus,

@@ -4,7 +4,7 @@ import type { AskedGrade } from './expand'
 import type { GradeReport } from './grade'
 import type { AskedTempo, Atom } from './model'
 import { drawPattern, sizesOf } from './drawn'
-import { callTold } from './words'
+import { examinerCall } from './words'
 
 /** One request of a mock exam. */
 export interface DrawnItem {
@@ -58,7 +58,7 @@ export function drawExam(
       const variant = atom.variants[told.variant ?? 0]!
       return {
         ...{ atom: atom.id, group: atom.group, words: atom.words, study: told.study },
-        call: callTold(atom, variant, saysHands),
+        call: examinerCall(atom, variant, saysHands),
         beat: variant.tempo.beat,
         bpm: variant.tempo.bpm,
         notesPerMinute: variant.tempo.bpm * variant.tempo.notesPerBeat,

@@ -1,9 +1,9 @@
-import { refuseSyllabus } from './messages'
+import { syllabusError } from './messages'
 import { inversionsOf, KINDS, type KindId } from '../material'
 import type { Articulation, Hand } from '../study'
 import { rootOf, tonicsOf } from './keys'
 import { type Atom, type Entry, type Grade, type Group, type Requirement, saysHands, type Syllabus } from './model'
-import { atomTold } from './words'
+import { atomMessage } from './words'
 
 /** A grade as it is asked: what it includes comes first, under ids that tell where it is from. */
 export interface AskedGrade {
@@ -28,7 +28,7 @@ function renamed(grade: AskedGrade): Group[] {
 
 /**
  * A grade with all that it includes.
- * @throws RecipeError `includes.unknown`, `includes.circle`
+ * @throws DomainError `includes.unknown`, `includes.circle`
  */
 export function askedGrade(syllabus: Syllabus, grade: Grade, seen: readonly string[] = []): AskedGrade {
   const { id, title, draw, groups, includes } = grade
@@ -36,9 +36,9 @@ export function askedGrade(syllabus: Syllabus, grade: Grade, seen: readonly stri
   const first = syllabus.grades.findIndex((each) => each.id === (seen[0] ?? id))
   const path = `grades[${first}].includes`
   const other = syllabus.grades.find((each) => each.id === includes)
-  if (!other) throw refuseSyllabus('includes.unknown', { grade: includes }, path)
+  if (!other) throw syllabusError('includes.unknown', { grade: includes }, path)
   if ([...seen, id].includes(includes)) {
-    throw refuseSyllabus('includes.circle', { grades: [...seen, id, includes].join(' → ') }, path)
+    throw syllabusError('includes.circle', { grades: [...seen, id, includes].join(' → ') }, path)
   }
   return { id, title, draw, groups: [...renamed(askedGrade(syllabus, other, [...seen, id])), ...groups] }
 }
@@ -151,7 +151,7 @@ function atomOf(group: Group, entry: Entry, slot: Slot, hands: boolean): Atom {
     id: [entry.id, tonic, kinds.join('+'), who.join('+'), ...more].filter(Boolean).join('/'),
     group: group.id,
     entry: entry.id,
-    words: atomTold(entry, tonic, variants, hands),
+    words: atomMessage(entry, tonic, variants, hands),
     tonic,
     variants,
     scope: scopeOf(entry, kinds),
@@ -172,6 +172,6 @@ export function expand(
   )
 }
 
-/** Everything that a grade of a syllabus can ask. @throws RecipeError as `askedGrade` */
+/** Everything that a grade of a syllabus can ask. @throws DomainError as `askedGrade` */
 export const atomsOf = (syllabus: Syllabus, grade: Grade): Atom[] =>
   expand(askedGrade(syllabus, grade), saysHands(syllabus))

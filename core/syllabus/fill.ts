@@ -1,4 +1,4 @@
-import { tellSyllabus } from './messages'
+import { syllabusMessage } from './messages'
 import { type Message, joined } from '../message'
 import type { Articulation } from '../study'
 import { instrumentForList, type RecipeInput } from '../instrument'
@@ -6,7 +6,7 @@ import { recipeFor, type Settings } from './asRecipe'
 import { atomsOf } from './expand'
 import { gradeOf, type GradeReport } from './grade'
 import type { Atom, Requirement, Syllabus } from './model'
-import { formsTold } from './words'
+import { formsMessage } from './words'
 
 /** What a candidate chooses, by what there is to choose from: `harmonic-minor+melodic-minor` to one of them. */
 export type Choices = Readonly<Record<string, string>>
@@ -22,7 +22,7 @@ const kindsOf = ({ variants }: Atom): string[] => [...new Set(variants.map(({ ki
 const handsOf = ({ variants }: Atom): string[] => [...new Set(variants.map(({ hands }) => hands))].sort()
 const touchesOf = ({ variants }: Atom): string[] => [...variants[0]!.articulations].sort()
 
-const touchTold = (touch: string): Message => tellSyllabus('touch', { touch: touch as Articulation })
+const touchMessage = (touch: string): Message => syllabusMessage('touch', { touch: touch as Articulation })
 
 const open = (
   id: string,
@@ -38,13 +38,18 @@ export function openChoices(syllabus: Syllabus, gradeId: string): OpenChoice[] {
   for (const atom of atomsOf(syllabus, gradeOf(syllabus, gradeId))) {
     const kinds = kindsOf(atom)
     const all = [
-      ...open(kinds.join('+'), formsTold(kinds as Requirement['kind'][]), kinds, (kind) =>
-        formsTold([kind as Requirement['kind']]),
+      ...open(kinds.join('+'), formsMessage(kinds as Requirement['kind'][]), kinds, (kind) =>
+        formsMessage([kind as Requirement['kind']]),
       ),
-      ...open('hands', tellSyllabus('choice.hands'), handsOf(atom), (hand) =>
-        tellSyllabus('choice.hand', { hand: hand as Requirement['hands'] }),
+      ...open('hands', syllabusMessage('choice.hands'), handsOf(atom), (hand) =>
+        syllabusMessage('choice.hand', { hand: hand as Requirement['hands'] }),
       ),
-      ...open(touchesOf(atom).join('+'), joined(touchesOf(atom).map(touchTold), 'or'), touchesOf(atom), touchTold),
+      ...open(
+        touchesOf(atom).join('+'),
+        joined(touchesOf(atom).map(touchMessage), 'or'),
+        touchesOf(atom),
+        touchMessage,
+      ),
     ]
     for (const choice of all) found.set(choice.id, choice)
   }

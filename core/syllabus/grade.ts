@@ -1,4 +1,4 @@
-import { refuseSyllabus, tellSyllabus } from './messages'
+import { syllabusError, syllabusMessage } from './messages'
 import { type Message, inText } from '../message'
 import { isFree } from '../study'
 import { completeRecipe, type Recipe, type RecipeInput } from '../instrument'
@@ -70,12 +70,12 @@ export interface GradeReport extends Counted {
   readonly entries: readonly EntryReport[]
 }
 
-/** Finds a grade. @throws RecipeError `grade.unknown` */
+/** Finds a grade. @throws DomainError `grade.unknown` */
 export function gradeOf(syllabus: Syllabus, id: string): Grade {
   const found = syllabus.grades.find((grade) => grade.id === id)
   if (found) return found
   const known = syllabus.grades.map((grade) => grade.id).join(', ')
-  throw refuseSyllabus('grade.unknown', { list: syllabus.title, grade: id.slice(0, 40), known }, 'grade')
+  throw syllabusError('grade.unknown', { list: syllabus.title, grade: id.slice(0, 40), known }, 'grade')
 }
 
 /** A set's studies with an order of their own, so that no answer depends on theirs; equals stay as they stand. */
@@ -220,7 +220,7 @@ function graded(syllabus: Syllabus, grade: AskedGrade, set: Prepared, by: By): G
     entries: grade.groups.flatMap((group) =>
       group.entries.map(({ id, words, reading, open, conditions, memory }) => ({
         ...{ id, group: group.id, words, reading, open },
-        conditions: [...(memory ? [tellSyllabus('asked.memory')] : []), ...conditions.map(inText)],
+        conditions: [...(memory ? [syllabusMessage('asked.memory')] : []), ...conditions.map(inText)],
       })),
     ),
   }
@@ -243,7 +243,7 @@ function totalsOf(syllabus: Syllabus, grade: AskedGrade, set: Prepared, by: By):
 /**
  * Grades a set of studies against one grade. The assignment is optimal, or tells its gap where the means ran out; the
  * report does not depend on the order of studies or entries.
- * @throws RecipeError `grade.unknown`, or what `completeRecipe` says of a study
+ * @throws DomainError `grade.unknown`, or what `completeRecipe` says of a study
  */
 export function gradeSet(
   syllabus: Syllabus,

@@ -1,4 +1,4 @@
-import { refuseSyllabus } from './messages'
+import { syllabusError } from './messages'
 import { type Kind, KINDS, type KindId, signatureOf, usualTonics } from '../material'
 import { noteAbove, noteName, parseNote, pitchClass } from '../pitch'
 import type { Entry } from './model'
@@ -28,7 +28,7 @@ function indexOf(entries: readonly Entry[]): ReadonlyMap<string, Entry> {
   return index
 }
 
-/** Finds the entry whose keys an entry takes. @throws RecipeError `keys.unknown`, `keys.circle`, `keys.steps` */
+/** Finds the entry whose keys an entry takes. @throws DomainError `keys.unknown`, `keys.circle`, `keys.steps` */
 function sourceOf(entry: Entry, entries: readonly Entry[], path: string): Entry | null {
   const index = indexOf(entries)
   const seen = [entry.id]
@@ -36,10 +36,10 @@ function sourceOf(entry: Entry, entries: readonly Entry[], path: string): Entry 
   let found: Entry | undefined
   while ('as' in keys) {
     found = index.get(keys.as)
-    if (!found) throw refuseSyllabus('keys.unknown', { entry: keys.as }, path)
+    if (!found) throw syllabusError('keys.unknown', { entry: keys.as }, path)
     const names = [...seen, found.id].join(' → ')
-    if (seen.includes(found.id)) throw refuseSyllabus('keys.circle', { entries: names }, path)
-    if (seen.length > MAX_STEPS) throw refuseSyllabus('keys.steps', { entry: entry.id, most: MAX_STEPS }, path)
+    if (seen.includes(found.id)) throw syllabusError('keys.circle', { entries: names }, path)
+    if (seen.length > MAX_STEPS) throw syllabusError('keys.steps', { entry: entry.id, most: MAX_STEPS }, path)
     seen.push(found.id)
     keys = found.keys
   }
@@ -63,7 +63,7 @@ function borrowed(source: Entry, kind: KindId): string[] {
 /**
  * Tonics of an entry for one of its kinds, as the list names them; a seventh “of” a key stands on its own degree.
  * @param entries of the grade, which it may take keys from
- * @throws RecipeError `keys.unknown`, `keys.circle`, `keys.steps`
+ * @throws DomainError `keys.unknown`, `keys.circle`, `keys.steps`
  */
 export function tonicsOf(entry: Entry, kind: KindId, entries: readonly Entry[], path = 'keys'): string[] {
   const source = sourceOf(entry, entries, `${path}.as`)

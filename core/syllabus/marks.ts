@@ -1,4 +1,4 @@
-import { refuseSyllabus } from './messages'
+import { syllabusError } from './messages'
 import type { Band, Marking } from './model'
 
 /** Marks of one item, criterion by criterion; null while it is not marked. */
@@ -17,7 +17,7 @@ const bandOf = ({ bands }: Marking, mark: number): Band | null =>
 
 /**
  * The whole from its items, each weighing the same; half a mark counts up.
- * @throws RecipeError `marks.range` naming the item
+ * @throws DomainError `marks.range` naming the item
  */
 export function resultOf(marking: Marking, items: readonly ItemMarks[]): Result {
   const { total, criteria } = marking
@@ -29,7 +29,7 @@ export function resultOf(marking: Marking, items: readonly ItemMarks[]): Result 
       const mark = marks[at] ?? null
       if (mark === null) open = true
       else if (!Number.isInteger(mark) || mark < 0 || mark > most) {
-        throw refuseSyllabus('marks.range', { criterion: title, most }, `items[${item}].marks[${at}]`)
+        throw syllabusError('marks.range', { criterion: title, most }, `items[${item}].marks[${at}]`)
       } else sum += mark
     }),
   )

@@ -1,8 +1,8 @@
-import { tellSyllabus } from './messages'
+import { syllabusMessage } from './messages'
 import { type Message, joined, listed } from '../message'
 import { KINDS, type NamedMaterial, kindNamed } from '../material'
 import { parseNote, pitchClass } from '../pitch'
-import { courseTold } from '../realise'
+import { courseMessage } from '../realise'
 import { isFree, notesPerMinute, type Pattern, PLAIN_PATTERN, PLAIN_RHYTHM } from '../study'
 import { familyOf, type Miss, type Recipe, type ShortField } from '../instrument'
 import type { Atom, Requirement } from './model'
@@ -56,19 +56,20 @@ function materialShort({ material }: Recipe, asked: Requirement, miss: Miss): vo
   const { kind, inversion = 0 } = material as NamedMaterial
   if (kind !== asked.kind) {
     const [wanted, own] = [asked.kind, kind].map((id) => kindNamed({ id }))
-    miss('kind', () => tellSyllabus('short.kind', { asked: wanted!, own: own! }), 40)
+    miss('kind', () => syllabusMessage('short.kind', { asked: wanted!, own: own! }), 40)
   }
   if (inversion === asked.inversion) return
-  miss('inversion', () => tellSyllabus('short.inversion', { asked: asked.inversion, own: inversion }), 40)
+  miss('inversion', () => syllabusMessage('short.inversion', { asked: asked.inversion, own: inversion }), 40)
 }
 
 function lengthShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
   const lengths = { own: recipe.octaves, asked: asked.octaves }
   const lacking = asked.octaves - recipe.octaves
-  if (lacking > 0) miss('octaves', () => tellSyllabus('short.octaves', lengths), 20 * lacking)
-  else if (lacking < 0 && !policies.moreOctaves) miss('octaves', () => tellSyllabus('short.just-octaves', lengths), 10)
+  if (lacking > 0) miss('octaves', () => syllabusMessage('short.octaves', lengths), 20 * lacking)
+  else if (lacking < 0 && !policies.moreOctaves)
+    miss('octaves', () => syllabusMessage('short.just-octaves', lengths), 10)
   if (recipe.course !== asked.course) {
-    miss('course', () => tellSyllabus('short.course', { asked: asked.course, own: recipe.course }), 10)
+    miss('course', () => syllabusMessage('short.course', { asked: asked.course, own: recipe.course }), 10)
   }
 }
 
@@ -88,12 +89,12 @@ function shapeShort(recipe: Recipe, asked: Requirement, miss: Miss): void {
   if (!same) {
     miss(
       'pattern',
-      () => tellSyllabus('short.shape', { asked: told(askedCourse(asked)), own: told(courseTold(recipe)) }),
+      () => syllabusMessage('short.shape', { asked: told(askedCourse(asked)), own: told(courseMessage(recipe)) }),
       50,
     )
   }
   if (resolution !== 'none' && bookends.after !== resolution) {
-    miss('resolution', () => tellSyllabus('short.resolution', { resolution }), 10)
+    miss('resolution', () => syllabusMessage('short.resolution', { resolution }), 10)
   }
 }
 
@@ -101,10 +102,10 @@ function touchShort(recipe: Recipe, asked: Requirement, policies: Policies, miss
   const touches = asked.articulations.length > 0 ? asked.articulations : policies.anyTouch ? [] : ['legato' as const]
   if (touches.length > 0 && !touches.includes(recipe.articulation)) {
     const wanted = listed(
-      touches.map((touch) => tellSyllabus('touch', { touch })),
+      touches.map((touch) => syllabusMessage('touch', { touch })),
       'or',
     )
-    miss('articulation', () => tellSyllabus('short.touch', { asked: wanted, own: recipe.articulation }), 10)
+    miss('articulation', () => syllabusMessage('short.touch', { asked: wanted, own: recipe.articulation }), 10)
   }
 }
 
@@ -112,10 +113,10 @@ function tempoShort(recipe: Recipe, asked: Requirement, policies: Policies, miss
   const [own, least] = [notesPerMinute(recipe.tempo), notesPerMinute(asked.tempo)]
   const most = asked.tempo.most === undefined ? null : asked.tempo.most * asked.tempo.notesPerBeat
   if (own < least) {
-    miss('tempo', () => tellSyllabus('short.tempo', { own, least }), Math.ceil((30 * (least - own)) / least))
-  } else if (most !== null && own > most) miss('tempo', () => tellSyllabus('short.tempo-most', { own, most }), 5)
+    miss('tempo', () => syllabusMessage('short.tempo', { own, least }), Math.ceil((30 * (least - own)) / least))
+  } else if (most !== null && own > most) miss('tempo', () => syllabusMessage('short.tempo-most', { own, most }), 5)
   else if (own > (most ?? least) && !policies.fasterTempo) {
-    miss('tempo', () => tellSyllabus('short.just-tempo', { own, least }), 5)
+    miss('tempo', () => syllabusMessage('short.just-tempo', { own, least }), 5)
   }
 }
 

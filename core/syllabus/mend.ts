@@ -1,4 +1,4 @@
-import { tellSyllabus } from './messages'
+import { syllabusMessage } from './messages'
 import { type Message, capital, joined } from '../message'
 import { isDegreePin, isFree } from '../study'
 import { familyOf, movesNotes, type Recipe, type RecipeInput, type AnyPin } from '../instrument'
@@ -53,28 +53,28 @@ function patch(field: Field, recipe: Recipe, asked: Requirement): Partial<Recipe
 }
 
 /** What altering one field is called. */
-function alterTold(field: Field, recipe: Recipe, asked: Requirement, altered: RecipeInput): Message {
+function alterMessage(field: Field, recipe: Recipe, asked: Requirement, altered: RecipeInput): Message {
   switch (field) {
     case 'tempo': {
       const bpm = altered.tempo!.bpm!
-      return tellSyllabus('mend.tempo', { bpm, how: bpm > recipe.tempo.bpm ? 'raise' : 'lower' })
+      return syllabusMessage('mend.tempo', { bpm, how: bpm > recipe.tempo.bpm ? 'raise' : 'lower' })
     }
     case 'octaves':
-      return tellSyllabus('mend.octaves', { more: asked.octaves - recipe.octaves, asked: asked.octaves })
+      return syllabusMessage('mend.octaves', { more: asked.octaves - recipe.octaves, asked: asked.octaves })
     case 'course':
-      return tellSyllabus('mend.course')
+      return syllabusMessage('mend.course')
     case 'top':
-      return tellSyllabus('mend.top', { top: asked.top ?? 'once' })
+      return syllabusMessage('mend.top', { top: asked.top ?? 'once' })
     case 'resolution':
-      return tellSyllabus('mend.resolution')
+      return syllabusMessage('mend.resolution')
     case 'contraryFrom':
-      return tellSyllabus('mend.contrary-from', { from: asked.contraryFrom ?? 'unison' })
+      return syllabusMessage('mend.contrary-from', { from: asked.contraryFrom ?? 'unison' })
     case 'bellows':
-      return tellSyllabus('mend.bellows', { bellows: asked.bellows ?? 'top', beats: asked.bellowsBeats ?? 0 })
+      return syllabusMessage('mend.bellows', { bellows: asked.bellows ?? 'top', beats: asked.bellowsBeats ?? 0 })
     case 'registers':
-      return tellSyllabus('mend.registers', { registers: asked.registers.join(' + ') })
+      return syllabusMessage('mend.registers', { registers: asked.registers.join(' + ') })
     default:
-      return tellSyllabus('mend.tonic-hand')
+      return syllabusMessage('mend.tonic-hand')
   }
 }
 
@@ -89,7 +89,7 @@ export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Short
     const settings = familyOf(recipe).examined.keeps(recipe)
     return {
       manner: 'add',
-      words: tellSyllabus('mend.add', { field: first.field }),
+      words: syllabusMessage('mend.add', { field: first.field }),
       recipe: recipeFor(asked, settings),
     }
   }
@@ -102,7 +102,7 @@ export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Short
     movesNotes(recipe, changes) ? { ...rest, pins: kept(recipe.pins) } : { ...rest, startOctave }
   ) as RecipeInput
   const words = joined(
-    short.map(({ field }) => alterTold(field, recipe, asked, altered)),
+    short.map(({ field }) => alterMessage(field, recipe, asked, altered)),
     'comma',
   )
   return { manner: 'alter', words: capital(words), recipe: altered }

@@ -1,4 +1,4 @@
-import { type ListParam, type Message, type NoteParam, refusal, teller } from '../message'
+import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { Articulation, Bookends, ContraryFrom, Course, Hand, HandsApart } from '../study'
 
 /** What a list asks, what a study falls short of, and what would mend it. */
@@ -86,5 +86,5 @@ export interface SyllabusErrors {
   'entry.empty': { entry: string }
   'tempo.most': { most: number; bpm: number }
 }
-export const tellSyllabus = teller<SyllabusMessages>()
-export const refuseSyllabus = refusal<SyllabusErrors>()
+export const syllabusMessage = messageMaker<SyllabusMessages>()
+export const syllabusError = errorMaker<SyllabusErrors>()

@@ -30,7 +30,7 @@ function circleOf({ recipe: { material } }: Ordered): number {
 /**
  * Places of studies in an order for practice: those that share a shape together, round the circle of keys, or from
  * easy to hard. Equals stay as they were.
- * @throws RecipeError where a study cannot be realised
+ * @throws DomainError where a study cannot be realised
  */
 export function practiceOrder(studies: readonly Ordered[], by: Order): number[] {
   const places = studies.map((_, at) => at)

@@ -3,4 +3,4 @@ export { accordionDifficulty, difficultyOf, stickDifficulty } from './difficulty
 export type { Difficulty } from './hardness'
 export { type Together, togetherOf } from './together'
 export type { TogetherMessages } from './messages'
-export { difficultyTold, meetingsTold } from './words'
+export { difficultyMessage, meetingsMessage } from './words'

@@ -1,4 +1,4 @@
-import { type ListParam, type Message, type NoteParam, teller } from '../message'
+import { type ListParam, type Message, type NoteParam, messageMaker } from '../message'
 import type { Parts } from './hardness'
 
 type Part = keyof Parts
@@ -24,4 +24,4 @@ export type TogetherMessages = {
   'place.two': { upper: NoteParam | '–'; lower: NoteParam | '–' }
   'place.one': { note: NoteParam | '–' }
 }
-export const tellTogether = teller<TogetherMessages>()
+export const togetherMessage = messageMaker<TogetherMessages>()

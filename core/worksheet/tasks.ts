@@ -20,7 +20,7 @@ interface Key {
 /** An octave upward on a key, made once. */
 export type StudyOn = (tonic: Note, kind: KindId) => RealisedStudy
 
-/** Octaves as somebody plays them, each made once. @throws RecipeError where the instrument does not take the kind */
+/** Octaves as somebody plays them, each made once. @throws DomainError where the instrument does not take the kind */
 export function octavesFor(settings: Settings): StudyOn {
   const made = new Map<string, RealisedStudy>()
   return (tonic, kind) => {
@@ -142,7 +142,7 @@ const UNSIGNED: ReadonlySet<Task> = new Set(['notes'])
 
 /**
  * A question about a key, an octave upward; null where the key is none for the task.
- * @throws RecipeError where the instrument does not take the kind
+ * @throws DomainError where the instrument does not take the kind
  */
 export function questionOn(task: Task, tonic: Note, kind: KindId, studyOn: StudyOn): Question | null {
   const key: Key = {

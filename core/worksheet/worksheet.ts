@@ -55,7 +55,7 @@ function sectionOf(task: Task, asked: WorksheetAsked, studyOn: StudyOn): Section
 
 /**
  * The questions of a worksheet, task by task; a task that none of the kinds has a question for is left out.
- * @throws RecipeError where the instrument does not take a kind
+ * @throws DomainError where the instrument does not take a kind
  */
 export function questionsOf(asked: WorksheetAsked): Section[] {
   const studyOn = octavesFor(asked.settings)

@@ -1,15 +1,15 @@
 import type { H3Event } from 'h3'
 import type { ObjectSchema } from 'joi'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { checked, parsedJson } from '#shared/schemas'
 import { refuse } from '../messages'
-import { Refusal } from '../refusal'
+import { HttpError } from '../httpError'
 
 export const MAX_BYTES = 1_000_000
 
-const tooLarge = (most = MAX_BYTES) => new Refusal(413, refuse('body.size', { most: most / 1_000_000 }, '').toFault())
+const tooLarge = (most = MAX_BYTES) => new HttpError(413, refuse('body.size', { most: most / 1_000_000 }, '').toData())
 
-/** Reads a body, but never more of it than is allowed. @throws Refusal 413 */
+/** Reads a body, but never more of it than is allowed. @throws HttpError 413 */
 export async function readBytes(event: H3Event, most = MAX_BYTES): Promise<Buffer> {
   if (Number(event.node.req.headers['content-length'] ?? 0) > most) {
     event.node.req.resume()
@@ -29,17 +29,17 @@ export async function readBytes(event: H3Event, most = MAX_BYTES): Promise<Buffe
   return Buffer.concat(chunks)
 }
 
-/** A request's JSON. @throws Refusal 400 or 413, RecipeError (answered with 422) for text that cannot be kept */
+/** A request's JSON. @throws HttpError 400 or 413, DomainError (answered with 422) for text that cannot be kept */
 export async function readJson(event: H3Event): Promise<unknown> {
   const text = (await readBytes(event)).toString('utf8')
   try {
     return parsedJson(text)
   } catch (error) {
-    if (error instanceof RecipeError && error.code === 'json') throw new Refusal(400, error.toFault())
+    if (error instanceof DomainError && error.code === 'json') throw new HttpError(400, error.toData())
     throw error
   }
 }
 
-/** A request's body, checked. @throws Refusal 400 or 413, RecipeError (answered with 422) */
+/** A request's body, checked. @throws HttpError 400 or 413, DomainError (answered with 422) */
 export const readChecked = async <T>(event: H3Event, schema: ObjectSchema<T>): Promise<T> =>
   checked(schema, await readJson(event))

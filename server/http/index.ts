@@ -1,5 +1,5 @@
 /** HTTP: what all routes share. Bodies read within bounds and checked, refusals in one shape. */
 export { MAX_BYTES, readBytes, readChecked, readJson } from './body'
-export { notFound, Refusal, stale } from '../refusal'
+export { notFound, HttpError, stale } from '../httpError'
 export { tellingProgress } from './progress'
 export { type Context, idParam, idQuery, route, slugQuery, slugParam, textQuery } from './route'

@@ -1,5 +1,5 @@
 import { getRequestHeader, type H3Event, setResponseHeader } from 'h3'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { worded } from '#shared/english'
 
 const LINES = 'application/x-ndjson'
@@ -24,8 +24,8 @@ export async function tellingProgress<T>(
   } catch (error) {
     // a status can still say it, or nobody is there any more
     if (!res.headersSent || res.closed) throw error
-    if (!(error instanceof RecipeError)) console.error(error)
-    line({ fault: worded(error instanceof RecipeError ? error.toFault() : { code: 'server', path: '' }) })
+    if (!(error instanceof DomainError)) console.error(error)
+    line({ fault: worded(error instanceof DomainError ? error.toData() : { code: 'server', path: '' }) })
   }
   res.end()
   return undefined

@@ -1,12 +1,12 @@
 import { defineEventHandler, getRouterParam, type H3Event, setResponseHeader, setResponseStatus } from 'h3'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { worded } from '#shared/english'
 import type { Answer, Route } from '#shared/routes'
 import { checkText } from '#shared/schemas'
 import { currentStudio, getPool, Unreached, whileReached } from '../db'
 import { ready } from '../start/ready'
 import type { Thing } from '../messages'
-import { notFound, Refusal } from '../refusal'
+import { notFound, HttpError } from '../httpError'
 import { whileAsked } from '../work'
 
 /** What every route works with. */
@@ -51,7 +51,7 @@ export const route = <R extends Route>(_name: R, work: (context: Context) => Pro
 const RETRY_AFTER = 2
 
 function refuse(event: H3Event, error: unknown) {
-  if (error instanceof Refusal) {
+  if (error instanceof HttpError) {
     setResponseStatus(event, error.status)
     if (error.status === 503) setResponseHeader(event, 'retry-after', RETRY_AFTER)
     return worded(error.fault)
@@ -61,9 +61,9 @@ function refuse(event: H3Event, error: unknown) {
     setResponseHeader(event, 'retry-after', RETRY_AFTER)
     return worded({ code: 'database', path: '' })
   }
-  if (error instanceof RecipeError) {
+  if (error instanceof DomainError) {
     setResponseStatus(event, 422)
-    return worded(error.toFault())
+    return worded(error.toData())
   }
   console.error(error)
   setResponseStatus(event, 500)
@@ -72,14 +72,14 @@ function refuse(event: H3Event, error: unknown) {
 
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i
 
-/** The id in the address. @throws Refusal 404 where it cannot be one */
+/** The id in the address. @throws HttpError 404 where it cannot be one */
 export function idParam(event: H3Event, what: Thing): string {
   const id = getRouterParam(event, 'id') ?? ''
   if (!UUID.test(id)) throw notFound(what)
   return id
 }
 
-/** An id in the query; null where none is named. @throws Refusal 404 where it cannot be one */
+/** An id in the query; null where none is named. @throws HttpError 404 where it cannot be one */
 export function idQuery(value: unknown, what: Thing): string | null {
   if (value === undefined) return null
   if (typeof value !== 'string' || !UUID.test(value)) throw notFound(what)
@@ -95,7 +95,7 @@ const SLUG = /^[\w.-]{1,61}$/
 export const slugQuery = (value: unknown): string | undefined =>
   typeof value === 'string' && SLUG.test(value) ? value : undefined
 
-/** A value of the query, if it is one and says something. @throws RecipeError for text that cannot be kept */
+/** A value of the query, if it is one and says something. @throws DomainError for text that cannot be kept */
 export function textQuery(value: unknown, name: string): string | undefined {
   if (typeof value !== 'string' || !value) return undefined
   checkText(value, name)

@@ -1,5 +1,5 @@
 import { familyOf, movedTo, type Recipe, type RecipeInput } from '#core/instrument'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { claim, inTransaction, type Pool, studiesOfPupils, updateStudy } from '../db'
 import { contentOf } from '../studies'
 
@@ -22,7 +22,7 @@ export function moveAccordionStudies(pool: Pool, studio: number): Promise<void> 
       try {
         await updateStudy(db, studio, id, version, contentOf(moved(recipe)))
       } catch (error) {
-        if (!(error instanceof RecipeError)) throw error
+        if (!(error instanceof DomainError)) throw error
       }
     }
   })

@@ -13,18 +13,18 @@ const AT_ONCE = 8
 const chunksOf = <T>(items: readonly T[]): T[][] =>
   Array.from({ length: Math.ceil(items.length / AT_ONCE) }, (_, at) => items.slice(at * AT_ONCE, (at + 1) * AT_ONCE))
 
-/** A study ready to be stored: a heavy one in a thread. @throws RecipeError as `contentOf` */
+/** A study ready to be stored: a heavy one in a thread. @throws DomainError as `contentOf` */
 export const contentIn = async (recipe: RecipeInput, accepted: Accepted = {}): Promise<StudyContent> =>
   isHeavy(recipe) ? thread('content', { recipe, accepted }) : contentOf(recipe, accepted)
 
-/** Studies ready to be stored. @throws RecipeError naming one that cannot be, or is one too many */
+/** Studies ready to be stored. @throws DomainError naming one that cannot be, or is one too many */
 export async function contentsIn(recipes: readonly RecipeInput[]): Promise<StudyContent[]> {
   weighed(recipes)
   const made = chunksOf(recipes).map((some, at) => thread('contents', { recipes: some, from: at * AT_ONCE }))
   return (await Promise.all(made)).flat()
 }
 
-/** Studies with some of each changed; null where one is so already. @throws RecipeError for more than is done at once */
+/** Studies with some of each changed; null where one is so already. @throws DomainError for more than is done at once */
 export async function changedIn(
   studies: readonly StudyContent[],
   some: Partial<RecipeInput>,

@@ -70,7 +70,7 @@ export const TASKS = {
   content: ({ recipe, accepted }: { readonly recipe: RecipeInput; readonly accepted: Accepted }) =>
     contentOf(recipe, accepted),
 
-  /** Studies ready to be stored. @throws RecipeError naming the first that cannot be, counted from `from` */
+  /** Studies ready to be stored. @throws DomainError naming the first that cannot be, counted from `from` */
   contents: ({ recipes, from }: { readonly recipes: readonly RecipeInput[]; readonly from: number }) =>
     recipes.map((recipe, at) => contentOf(recipe, {}, `recipes[${from + at}]`)),
 

@@ -1,9 +1,9 @@
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import type { MessagePort } from 'node:worker_threads'
 import { type TaskName, TASKS } from './tasks'
 
 /** What a thread answers: refusals lose their class on the way between threads, so they travel as data. */
-export type Answered = { readonly done: unknown } | { readonly refused: ReturnType<RecipeError['toFault']> }
+export type Answered = { readonly done: unknown } | { readonly refused: ReturnType<DomainError['toData']> }
 
 interface Work {
   readonly name: TaskName
@@ -17,7 +17,7 @@ export default async function work({ name, asked, port }: Work): Promise<Answere
   try {
     return { done: await TASKS[name](asked, port && ((...soFar) => port.postMessage(soFar))) }
   } catch (error) {
-    if (error instanceof RecipeError) return { refused: error.toFault() }
+    if (error instanceof DomainError) return { refused: error.toData() }
     throw error
   }
 }

@@ -1,8 +1,8 @@
 import { availableParallelism } from 'node:os'
 import { MessageChannel, type MessagePort } from 'node:worker_threads'
 import { Piscina } from 'piscina'
-import { RecipeError } from '#core/message'
-import { busy } from '../refusal'
+import { DomainError } from '#core/message'
+import { busy } from '../httpError'
 import type { Answer, Asked, TaskName } from './tasks'
 import type { Answered } from './thread'
 import { threadFile } from './threadFile'
@@ -45,7 +45,7 @@ async function telling<T>(soFar: SoFar, work: (port: MessagePort) => Promise<T>)
   }
 }
 
-/** Does a task in a thread. @throws RecipeError as the task does; Refusal 503 where too much waits; AbortError */
+/** Does a task in a thread. @throws DomainError as the task does; HttpError 503 where too much waits; AbortError */
 export async function inThread<Name extends TaskName>(
   name: Name,
   asked: Asked<Name>,
@@ -59,5 +59,5 @@ export async function inThread<Name extends TaskName>(
     : pool.run({ name, asked }, { signal }))) as Answered
   if ('done' in answered) return answered.done as Answer<Name>
   const { code, params, path, details } = answered.refused
-  throw new RecipeError(code, params ?? {}, path, details)
+  throw new DomainError(code, params ?? {}, path, details)
 }

@@ -1,4 +1,4 @@
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { notesIn } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { refuse } from '../messages'
@@ -13,12 +13,12 @@ function weightOf(recipe: RecipeInput): number {
   try {
     return notesIn(recipe)
   } catch (error) {
-    if (error instanceof RecipeError) return 0
+    if (error instanceof DomainError) return 0
     throw error
   }
 }
 
-/** Weighs a batch before any of it is done. @throws RecipeError `recipes.notes` at the study that is one too many */
+/** Weighs a batch before any of it is done. @throws DomainError `recipes.notes` at the study that is one too many */
 export function weighed(recipes: readonly RecipeInput[], field = 'recipes'): void {
   let notes = 0
   recipes.forEach((recipe, at) => {

@@ -8,13 +8,13 @@ import { inEnglish } from '../english'
 import type { PaperAsked } from './asked'
 import { leafOf, said } from './frame'
 
-const signsOf = ({ fifths }: ChartRow): string => fifthsTold(fifths)
+const signsOf = ({ fifths }: ChartRow): string => fifthsMessage(fifths)
 
 /** “three flats”, “no signs”. */
-export const fifthsTold = (fifths: number): string =>
+export const fifthsMessage = (fifths: number): string =>
   said('print.chart.signs', { fifths, signs: Math.abs(fifths), of: fifths < 0 ? 'flat' : 'sharp' })
 
-const playerTold = (player: ChartLine['player']): string => said('print.chart.player', { player })
+const playerMessage = (player: ChartLine['player']): string => said('print.chart.player', { player })
 
 /** “RH 4 on B · LH 4 on C”. */
 const landmarkOf = ({ lines }: ChartRow): string =>
@@ -22,7 +22,7 @@ const landmarkOf = ({ lines }: ChartRow): string =>
 
 const keyNames = (own: readonly ChartRow[]): string => own.map(({ tonic }) => printedName(tonic)).join(', ')
 
-/** Some kinds in all their keys. @throws RecipeError where the instrument does not take a kind */
+/** Some kinds in all their keys. @throws DomainError where the instrument does not take a kind */
 export function chartSheet(
   { chart: { kinds, settings }, size }: Extract<PaperAsked, { readonly sheet: 'chart' }>,
   faces: Faces,
@@ -44,7 +44,7 @@ export function chartSheet(
     signs: signsOf,
     group: ({ rows: own, alike }: ChartGroup) =>
       said('print.chart.group', { alike: alike ? 'yes' : 'no', count: own.length, keys: keyNames(own) }),
-    player: ({ player }: ChartLine) => playerTold(player),
+    player: ({ player }: ChartLine) => playerMessage(player),
     landmark: landmarkOf,
   }
   return { title, pages: chartPages({ ...leaf, words, parts }, faces) }

@@ -30,14 +30,14 @@ let faces: Faces | undefined
 
 const madeWith = (asked: PaperAsked, own: Faces): Made => SHEETS[asked.sheet](asked as never, own)
 
-/** A sheet's title and pages, each text in one face. @throws RecipeError naming the field that cannot be had */
+/** A sheet's title and pages, each text in one face. @throws DomainError naming the field that cannot be had */
 export function paperPages(asked: PaperAsked, files: FaceFiles): Made {
   const own = (faces ??= facesFrom(files))
   const made = madeWith(asked, own)
   return { ...made, pages: made.pages.map((page) => inRuns(page, own)) }
 }
 
-/** A sheet as a PDF file. @throws RecipeError naming the field that cannot be had */
+/** A sheet as a PDF file. @throws DomainError naming the field that cannot be had */
 export function paperPdf(asked: PaperAsked, files: FaceFiles): Promise<Uint8Array> {
   faces ??= facesFrom(files)
   const { title, pages } = madeWith(asked, faces)

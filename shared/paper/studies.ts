@@ -1,6 +1,6 @@
 import { familyOf } from '#core/instrument'
-import { RecipeError } from '#core/message'
-import { notesTold } from '#core/study'
+import { DomainError } from '#core/message'
+import { notesMessage } from '#core/study'
 import { ladderOf, targetOf } from '#core/practice'
 import { playersIn, realise, type RealisedStudy } from '#core/realise'
 import { type Card, cardPages, type Faces, type Page, type SheetLook, type SheetStudy, sheetPages } from '#paper'
@@ -12,7 +12,7 @@ type Asked<Sheet extends PaperAsked['sheet']> = Extract<PaperAsked, { readonly s
 
 /** “♩ = 60 in eighths, legato”. */
 function tempoOf({ recipe }: RealisedStudy): string {
-  const notes = said('print.tempo', { notesTold: inEnglish(notesTold(recipe.tempo.notesPerBeat)) })
+  const notes = said('print.tempo', { notesMessage: inEnglish(notesMessage(recipe.tempo.notesPerBeat)) })
   const touch = familyOf(recipe).hasTouch ? `, ${said('name.touch', { touch: recipe.articulation })}` : ''
   return `♩ = ${recipe.tempo.bpm} ${notes}${touch}`
 }
@@ -38,20 +38,20 @@ function tempiOf({ recipe }: RealisedStudy): number[] {
   return ladderOf(target).map((notes) => Math.round(notes / target.notesPerBeat))
 }
 
-/** Studies as they are played. @throws RecipeError naming the first that cannot be */
+/** Studies as they are played. @throws DomainError naming the first that cannot be */
 function playedIn(studies: readonly StudyOut[]): RealisedStudy[] {
   return studies.map(({ recipe, accepted = {} }, at) => {
     try {
       return realise(recipe, accepted, 0)
     } catch (error) {
-      if (error instanceof RecipeError) throw error.at(`studies[${at}].${error.path}`)
+      if (error instanceof DomainError) throw error.at(`studies[${at}].${error.path}`)
       throw error
     }
   })
 }
 
 /** A study's title; where one line of several is printed, that is said. */
-function lineTold(study: RealisedStudy, { hands }: SheetLook): string {
+function lineMessage(study: RealisedStudy, { hands }: SheetLook): string {
   const title = inEnglish(study.title)
   const players = playersIn(study)
   const alone = hands !== 'all' && players.length > 1 && players.includes(hands)
@@ -59,14 +59,14 @@ function lineTold(study: RealisedStudy, { hands }: SheetLook): string {
 }
 
 const sheetStudy = (study: RealisedStudy, look: SheetLook): SheetStudy => ({
-  ...{ study, title: lineTold(study, look), tempo: tempoOf(study) },
+  ...{ study, title: lineMessage(study, look), tempo: tempoOf(study) },
   ...{ heads: headsOf(study), tempi: tempiOf(study) },
 })
 
 /** Pages of a study, or of a set in its order, and their title: the study’s own where none is given. */
 export function studyPages({ title, name, studies, look, size }: Asked<'studies'>, faces: Faces) {
   const played = playedIn(studies)
-  const own = title || (played.length === 1 ? lineTold(played[0]!, look) : said('print.studies.title'))
+  const own = title || (played.length === 1 ? lineMessage(played[0]!, look) : said('print.studies.title'))
   const leaf = leafOf(
     size,
     own,

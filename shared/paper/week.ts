@@ -1,7 +1,7 @@
 import { parseISO } from 'date-fns'
 import { dateOf, type PlanItem } from '#core/practice'
 import { familyOf } from '#core/instrument'
-import { materialTold, titleOf } from '#core/realise'
+import { materialName, titleOf } from '#core/realise'
 import { type Faces, type Page, type Week, type WeekDay, weekPages } from '#paper'
 import { ENGLISH } from '#words/english'
 import { type PracticeView, viewOf } from '../practiceView'
@@ -11,7 +11,7 @@ import { leafOf, said } from './frame'
 
 const DAYS = 7
 
-const dayTold = (day: number): string =>
+const dayMessage = (day: number): string =>
   parseISO(dateOf(day)).toLocaleDateString(ENGLISH.locale, { weekday: 'long', day: 'numeric', month: 'long' })
 
 /** The first words of a title carry the key; how it is played stands under it. */
@@ -28,7 +28,7 @@ function itemOf({ rows }: PracticeView, { study, stage, tempo, minutes }: PlanIt
 function dayOf(view: PracticeView, { day, items, lesson }: PracticeView['days'][number]): WeekDay {
   const minutes = items.reduce((sum, item) => sum + item.minutes, 0)
   return {
-    day: lesson ? `${dayTold(day)}, ${said('practice.today.lesson')}` : dayTold(day),
+    day: lesson ? `${dayMessage(day)}, ${said('practice.today.lesson')}` : dayMessage(day),
     minutes: said('practice.minutes', { minutes }),
     items: items.map((item) => itemOf(view, item)),
   }
@@ -40,7 +40,7 @@ function watchOf({ rows, next }: PracticeView): Week['watch'] {
   return {
     title: said('practice.week.watch'),
     items: items.map(({ study, watch }) => ({
-      title: inEnglish(materialTold(rows[study]!.recipe)),
+      title: inEnglish(materialName(rows[study]!.recipe)),
       words: inEnglish(watch!),
     })),
   }
@@ -53,13 +53,13 @@ export function weekSheet(
 ): { title: string; pages: Page[] } {
   const view = viewOf(practice)
   const days = view.days.filter(({ day, items }) => day < view.today + DAYS && items.length > 0)
-  const title = said('print.week.title', { name, day: dayTold(view.today) })
+  const title = said('print.week.title', { name, day: dayMessage(view.today) })
   const plays = view.rows.map(({ recipe }) => familyOf(recipe).plays)
   const leaf = leafOf(
     size,
     title,
     plays,
-    view.exam === null ? '' : said('practice.week.exam', { day: dayTold(view.exam) }),
+    view.exam === null ? '' : said('practice.week.exam', { day: dayMessage(view.exam) }),
   )
   const week: Week = {
     ...leaf,

@@ -7,7 +7,7 @@ import { type Faces, type Page, type Worksheet, worksheetPages, type WorksheetWo
 import { refuse } from '../messages'
 import { inEnglish } from '../english'
 import type { PaperAsked } from './asked'
-import { fifthsTold } from './chart'
+import { fifthsMessage } from './chart'
 import { leafOf, said } from './frame'
 
 type Asked = Extract<PaperAsked, { readonly sheet: 'worksheet' }>
@@ -24,7 +24,7 @@ function keyOf({ task, tonic, study }: Question): string {
   return inEnglish(keyNamed(isFree(material) ? { tonic: noteName(tonic), kind: 'major' } : material))
 }
 
-const tetrachordTold = (kind: string): string => said('print.worksheet.tetrachord', { kind })
+const tetrachordMessage = (kind: string): string => said('print.worksheet.tetrachord', { kind })
 
 /** The lines to write on, each with what belongs on it. */
 function writtenOn(answer: WrittenAnswer): { label: string; answer: string }[] {
@@ -38,11 +38,11 @@ function writtenOn(answer: WrittenAnswer): { label: string; answer: string }[] {
       ]
     case 'tetrachords':
       return [
-        { label: said('print.worksheet.lower'), answer: tetrachordTold(answer.lower) },
-        { label: said('print.worksheet.upper'), answer: tetrachordTold(answer.upper) },
+        { label: said('print.worksheet.lower'), answer: tetrachordMessage(answer.lower) },
+        { label: said('print.worksheet.upper'), answer: tetrachordMessage(answer.upper) },
       ]
     case 'key':
-      return [{ label: '=', answer: `${printedName(answer.tonic)}, ${fifthsTold(answer.fifths)}` }]
+      return [{ label: '=', answer: `${printedName(answer.tonic)}, ${fifthsMessage(answer.fifths)}` }]
     case 'chords':
       return answer.chords.map((chord, inversion) => ({
         label: said('print.worksheet.inversion', { inversion }),
@@ -78,7 +78,7 @@ function wordsFor(leaf: ReturnType<typeof leafOf>): WorksheetWords {
 
 /**
  * A worksheet, its answers behind it or alone; its number stands in the title, so that it can be made again.
- * @throws RecipeError where the instrument does not take a kind, or nothing can be asked of the kinds
+ * @throws DomainError where the instrument does not take a kind, or nothing can be asked of the kinds
  */
 export function worksheetSheet(
   { worksheet, size }: Asked,

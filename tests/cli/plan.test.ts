@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { planLine } from '../../cli/plan'
 import { run } from '../support/terminal'
 
@@ -73,8 +73,8 @@ describe('plan', () => {
       planLine({ ...request, ...some })
       expect.unreachable()
     } catch (error) {
-      expect(error).toBeInstanceOf(RecipeError)
-      expect((error as RecipeError).path).toBe(path)
+      expect(error).toBeInstanceOf(DomainError)
+      expect((error as DomainError).path).toBe(path)
     }
   })
 

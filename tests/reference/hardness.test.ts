@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
 import { KIND_IDS, KINDS } from '#core/material'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 
 /** Orders on which teachers agree: common practice, no source. */
@@ -92,7 +92,7 @@ const refusedAsNull = (work: () => number): number | null => {
   try {
     return work()
   } catch (error) {
-    if (error instanceof RecipeError) return null
+    if (error instanceof DomainError) return null
     throw error
   }
 }

@@ -1,4 +1,4 @@
-import { RecipeError } from '../../core/message'
+import { DomainError } from '../../core/message'
 import { ENGLISH_READER, inEnglish, worded } from '../../shared/english'
 import { toldDeep } from '../../shared/reader'
 
@@ -8,8 +8,8 @@ export { inEnglish }
 export const english = (value: unknown): any => toldDeep(value, ENGLISH_READER)
 
 /** A refusal as it is read. */
-export const refusalTold = (error: unknown): string => {
-  if (error instanceof RecipeError) return worded(error.toFault()).message
+export const errorText = (error: unknown): string => {
+  if (error instanceof DomainError) return worded(error.toData()).message
   throw error
 }
 
@@ -19,6 +19,6 @@ export function saidBy(work: () => unknown): string {
     work()
     return ''
   } catch (error) {
-    return refusalTold(error)
+    return errorText(error)
   }
 }

@@ -1,5 +1,5 @@
-import { refusalTold } from './english'
-import { RecipeError } from '#core/message'
+import { errorText } from './english'
+import { DomainError } from '#core/message'
 import { realise, type RealisedStudy } from '#core/realise'
 import type { RecipeInput, RealisedSticking } from '#core/instrument'
 
@@ -16,7 +16,7 @@ export function refusal(input: RecipeInput): [code: string, path: string, words:
   try {
     realise(input)
   } catch (error) {
-    if (error instanceof RecipeError) return [error.code, error.path, refusalTold(error)]
+    if (error instanceof DomainError) return [error.code, error.path, errorText(error)]
     throw error
   }
   return ['', '', 'it was played']

@@ -1,5 +1,5 @@
 import type { RecipeInput } from '#core/instrument'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { realise, type RealisedStudy } from '#core/realise'
 
 /** A study of a made-up recipe, or nothing where its parts do not go together. */
@@ -7,7 +7,7 @@ export function realisedIfItCan(recipe: RecipeInput): RealisedStudy | null {
   try {
     return realise(recipe, {}, 0)
   } catch (error) {
-    if (error instanceof RecipeError) return null
+    if (error instanceof DomainError) return null
     throw error
   }
 }

@@ -6,7 +6,7 @@ import type { Desk } from '~/stores/desk'
 import CalledBatch from './CalledBatch.vue'
 import CalledWords from './CalledWords.vue'
 import { calling } from './calling'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** The call line: what a teacher would call across the room, with how it was understood beneath every word. */
 const props = defineProps<{ desk: Desk }>()
@@ -50,7 +50,7 @@ async function decide(): Promise<void> {
   if (says && take()) return emit('close')
   if (says) return batch.value?.keep()
   told.value = problems[0]
-    ? tell(problems[0])
+    ? formatMessage(problems[0])
     : line.value.trim()
       ? t('call.call-line.not-every-word-was')
       : t('call.call-line.name-a-key-and')

@@ -2,14 +2,14 @@
 import { computed, shallowRef, watch } from 'vue'
 import { NuxtLink } from '#components'
 import type { RecipeInput } from '#core/instrument'
-import type { FaultData, Message } from '#core/message'
-import { faultMessage } from '#words'
+import type { ErrorData, Message } from '#core/message'
+import { errorMessage } from '#words'
 import { wordsOf } from '~/composables/api'
 import { newestOnly, realised } from '~/composables/realiser'
 import SetList from '~/components/sets/SetList.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { addToSet, binStudies, saveStudies } from '~/stores/library'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** Several studies called at once: what they would be, and where to keep them. */
 const props = defineProps<{ recipes: readonly RecipeInput[]; ready: boolean }>()
@@ -20,7 +20,7 @@ const kept = shallowRef<readonly string[]>([])
 /** Whether it is to be kept as soon as it can be. */
 const asked = shallowRef(false)
 
-type Title = { title: Message } | { fault: FaultData }
+type Title = { title: Message } | { fault: ErrorData }
 const titles = shallowRef<readonly Title[]>([])
 const newest = newestOnly()
 watch(
@@ -103,8 +103,8 @@ const undo = (): Promise<void> =>
     >
       <li v-for="(each, at) in titles" :key="at" class="break-inside-avoid py-[2px]">
         <span class="quiet mr-2 inline-block w-6 text-right tabular-nums">{{ at + 1 }}</span>
-        <span v-if="'title' in each" class="font-serif">{{ tell(each.title) }}</span>
-        <span v-else class="text-missing">{{ tell(faultMessage(each.fault)) }}</span>
+        <span v-if="'title' in each" class="font-serif">{{ formatMessage(each.title) }}</span>
+        <span v-else class="text-missing">{{ formatMessage(errorMessage(each.fault)) }}</span>
       </li>
     </ol>
   </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { type Called, echoOf, type Part, type Understood } from '#core/call'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** The line again, each phrase over what it was taken to mean; a word that says nothing offers the nearest that does. */
 const props = defineProps<{
@@ -16,7 +16,7 @@ const shown = computed(() =>
 )
 const echoed = (part: Part): string => {
   const echo = echoOf(part)
-  return echo ? tell(echo) : ''
+  return echo ? formatMessage(echo) : ''
 }
 const isBegun = (each: Understood): boolean => props.unfinished && each === shown.value.at(-1)
 </script>
@@ -44,8 +44,8 @@ const isBegun = (each: Understood): boolean => props.unfinished && each === show
         <span v-else class="block text-missing">{{ t('call.called-words.not-understood') }}</span>
       </li>
     </ol>
-    <p v-for="(problem, at) in called.problems" :key="at" class="pt-1 text-missing">{{ tell(problem) }}</p>
-    <p v-for="(remark, at) in called.remarks" :key="at" class="quiet pt-1">{{ tell(remark) }}</p>
+    <p v-for="(problem, at) in called.problems" :key="at" class="pt-1 text-missing">{{ formatMessage(problem) }}</p>
+    <p v-for="(remark, at) in called.remarks" :key="at" class="quiet pt-1">{{ formatMessage(remark) }}</p>
   </div>
 </template>
 

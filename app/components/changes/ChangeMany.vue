@@ -6,7 +6,7 @@ import { HANDS, MAX_OCTAVES } from '#core/study'
 import type { StudyListing } from '#shared/api'
 import SelectRow from '~/components/frame/SelectRow.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** What several studies are to take on at once; what is not named stays as each has it. */
 const props = defineProps<{ studies: readonly StudyListing[]; disabled: boolean }>()
@@ -31,7 +31,7 @@ const rows = computed(() => [
     field: 'school' as const,
     label: t('changes.school'),
     shown: schools.value.length > 0,
-    choices: schools.value.map(({ id, called }) => ({ value: id, words: tell(called) })),
+    choices: schools.value.map(({ id, called }) => ({ value: id, words: formatMessage(called) })),
   },
   {
     field: 'handSize' as const,

@@ -4,7 +4,7 @@ import type { BulkEdit, ChangePreview } from '#shared/api'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** What a change would make of several studies, each to be left out; nothing is changed before that is said. */
 const props = defineProps<{
@@ -18,7 +18,7 @@ const { busy, error, guarded } = working()
 const studies = computed(() =>
   props.preview.studies.map((study) => {
     const others = props.own === undefined ? [] : study.pupils.filter((pupil) => pupil !== props.own)
-    const [before, after] = [tell(study.before), study.after ? tell(study.after) : '']
+    const [before, after] = [formatMessage(study.before), study.after ? formatMessage(study.after) : '']
     return { ...study, others, before, after: after === before ? '' : after }
   }),
 )
@@ -59,7 +59,9 @@ const change = (): Promise<void> =>
         <span class="min-w-0 flex-1 font-serif text-[15.5px]">
           {{ study.before }}
           <span v-if="study.after" class="block text-[14.5px]">{{ t('changes.becomes', { title: study.after }) }}</span>
-          <span v-if="study.wrong" class="block font-sans text-[13.5px] text-missing">{{ tell(study.wrong) }}</span>
+          <span v-if="study.wrong" class="block font-sans text-[13.5px] text-missing">{{
+            formatMessage(study.wrong)
+          }}</span>
           <span v-if="study.others.length" class="quiet block font-sans text-[13.5px]">{{
             t('changes.others', { names: study.others.join(', ') })
           }}</span>

@@ -1,10 +1,10 @@
 import { type AnyPin, familyOf, type RecipeInput } from '#core/instrument'
 import { kindNamed, THREE_MINORS } from '#core/material'
-import { octavesTold, othersOf, playersIn, type RealisedStudy } from '#core/realise'
+import { octavesMessage, othersOf, playersIn, type RealisedStudy } from '#core/realise'
 import { isFree, MAX_OCTAVES } from '#core/study'
 import { wordsOf } from '~/components/instrument/words'
 import { type Beside, unpinned } from './beside'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 export type { Beside }
 
@@ -13,10 +13,10 @@ function minors(study: RealisedStudy): Beside[] {
   if (isFree(material) || !THREE_MINORS.includes(material.kind)) return []
   const others = THREE_MINORS.filter((kind) => kind !== material.kind)
   const recipes = others.map((kind) => ({
-    label: tell(kindNamed({ id: kind })),
+    label: formatMessage(kindNamed({ id: kind })),
     recipe: unpinned(study, { material: { ...material, kind } }),
   }))
-  const base = tell(kindNamed({ id: material.kind }))
+  const base = formatMessage(kindNamed({ id: material.kind }))
   return [
     {
       value: 'minors',
@@ -30,12 +30,12 @@ function minors(study: RealisedStudy): Beside[] {
 
 function schools(study: RealisedStudy): Beside[] {
   const all = familyOf(study.recipe).schoolsFor(study.recipe)
-  const base = tell(all.find(({ id }) => id === study.recipe.school)!.called)
+  const base = formatMessage(all.find(({ id }) => id === study.recipe.school)!.called)
   return all
     .filter(({ id, compares }) => compares && id !== study.recipe.school)
     .map(({ id, called, idea }) => ({
-      ...{ value: id, words: tell(called), note: tell(idea), base },
-      recipes: [{ label: tell(called), recipe: unpinned(study, { school: id } as Partial<RecipeInput>) }],
+      ...{ value: id, words: formatMessage(called), note: formatMessage(idea), base },
+      recipes: [{ label: formatMessage(called), recipe: unpinned(study, { school: id } as Partial<RecipeInput>) }],
     }))
 }
 
@@ -49,11 +49,11 @@ const nextBest = (study: RealisedStudy): Beside[] =>
         return {
           value: `${player}-${at}`,
           words: `${at === 0 ? t('compare.choices.next-best') : t('compare.choices.third-best')}, ${who}`,
-          note: tell(said),
+          note: formatMessage(said),
           base: t('compare.choices.on-the-desk'),
           recipes: [
             {
-              label: `${tell(pattern)}, ${who}`,
+              label: `${formatMessage(pattern)}, ${who}`,
               recipe: study.recipe,
               take: { player, marks, pins: pins as readonly AnyPin[] },
             },
@@ -69,10 +69,10 @@ function octaves(study: RealisedStudy): Beside[] {
     .filter((count) => count >= 1 && count <= MAX_OCTAVES)
     .map((count) => ({
       value: `octaves-${count}`,
-      words: tell(octavesTold(count)),
+      words: formatMessage(octavesMessage(count)),
       note: count > recipe.octaves ? t('compare.choices.one-more') : t('compare.choices.one-fewer'),
-      base: tell(octavesTold(recipe.octaves)),
-      recipes: [{ label: tell(octavesTold(count)), recipe: unpinned(study, { octaves: count }) }],
+      base: formatMessage(octavesMessage(recipe.octaves)),
+      recipes: [{ label: formatMessage(octavesMessage(count)), recipe: unpinned(study, { octaves: count }) }],
     }))
 }
 

@@ -1,13 +1,13 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import { compareStudies, differenceTold, type Differences, legTold } from '#core/compare'
+import { compareStudies, differenceMessage, type Differences, legMessage } from '#core/compare'
 import { playersIn, type RealisedStudy } from '#core/realise'
-import { faultMessage } from '#words'
+import { errorMessage } from '#words'
 import { ask, wordsOf } from '~/composables/api'
 import { newestOnly, realised } from '~/composables/realiser'
 import type { Desk } from '~/stores/desk'
 import { type Asked, MAX_COMPARED } from './beside'
 import { besides } from './choices'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** A study with what it is called here. */
 interface Labelled {
@@ -28,14 +28,14 @@ async function studiesOf(asked: readonly Asked[]): Promise<{ studies: Labelled[]
   )
   return {
     studies,
-    fault: answers.flatMap((answer) => ('fault' in answer ? [tell(faultMessage(answer.fault))] : []))[0] ?? '',
+    fault: answers.flatMap((answer) => ('fault' in answer ? [formatMessage(errorMessage(answer.fault))] : []))[0] ?? '',
   }
 }
 
 /** Studies of the library with their accepted fingers, as many as can be compared. */
 async function fromLibrary(ids: readonly string[]): Promise<Asked[]> {
   const studies = await Promise.all(ids.slice(0, MAX_COMPARED).map((id) => ask('GET /api/studies/:id', { id })))
-  return studies.map(({ title, recipe, accepted }) => ({ label: tell(title), recipe, accepted }))
+  return studies.map(({ title, recipe, accepted }) => ({ label: formatMessage(title), recipe, accepted }))
 }
 
 const marks = (differences: Differences, side: 'a' | 'b'): string[] =>
@@ -82,7 +82,7 @@ export function comparing(desk: Desk, ids: () => readonly string[], beside: () =
     if (!first) return []
     return others.value.map(({ label, study }) => {
       const differences = compareStudies(first, study)
-      const words = differenceTold(first, study, differences).map(tell)
+      const words = differenceMessage(first, study, differences).map(formatMessage)
       return { label, study, words, changed: new Set(marks(differences, 'b')), mine: marks(differences, 'a') }
     })
   })
@@ -90,7 +90,7 @@ export function comparing(desk: Desk, ids: () => readonly string[], beside: () =
   const rows = computed(() => {
     if (!base.value) return []
     const { label, study } = base.value
-    const down = playersIn(study).flatMap((hand) => legTold(study, hand).map(tell))
+    const down = playersIn(study).flatMap((hand) => legMessage(study, hand).map(formatMessage))
     const here = ids().length > 0 ? [] : [t('compare.comparing.on-the-desk')]
     const changed = new Set(compared.value.flatMap((row) => row.mine))
     return [{ label, study, words: [...here, ...down], changed }, ...compared.value]

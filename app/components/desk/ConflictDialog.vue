@@ -4,7 +4,7 @@ import { acceptedMarks, acceptedOf, playersIn, type RealisedStudy } from '#core/
 import type { Study } from '#shared/api'
 import { wordsOf } from '~/components/instrument'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
-import { locale, t, tell } from '~/composables/words'
+import { locale, t, formatMessage } from '~/composables/words'
 
 /** Two versions of one study: nothing is overwritten before the teacher has said which stands. */
 const props = defineProps<{ mine: RealisedStudy; theirs: Study }>()
@@ -34,7 +34,7 @@ const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeStri
         <h3 class="border-b border-ink pb-1">
           {{ side === 'mine' ? t('desk.conflict-dialog.yours-on-this-desk') : t('desk.conflict-dialog.the-saved-one') }}
         </h3>
-        <p class="mt-2 font-serif">{{ tell(side === 'mine' ? props.mine.title : props.theirs.title) }}</p>
+        <p class="mt-2 font-serif">{{ formatMessage(side === 'mine' ? props.mine.title : props.theirs.title) }}</p>
         <dl v-for="row in rows" :key="row.hand" class="mt-2">
           <dt :class="row.hand === 'right' ? 'text-rh' : 'text-lh'" class="text-[13px] font-semibold">
             {{ wordsOf(props.mine).called(row.hand) }}

@@ -2,10 +2,10 @@
 import { computed } from 'vue'
 import { NuxtLink } from '#components'
 import { isFree } from '#core/study'
-import { faultMessage } from '#words'
+import { errorMessage } from '#words'
 import type { RecipeInput } from '#core/instrument'
 import type { Desk, Aside } from '~/stores/desk'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** What stands between the title and the sheet when something needs saying, each with its way out. */
 const props = defineProps<{ desk: Desk }>()
@@ -44,7 +44,7 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
   <div class="text-[14px]">
     <div v-if="desk.fault" role="alert" class="notice text-missing">
       <span
-        >{{ tell(faultMessage(desk.fault)) }}
+        >{{ formatMessage(errorMessage(desk.fault)) }}
         <span v-if="desk.study" class="quiet">{{ t('desk.desk-notices.the-last-study-that') }}</span></span
       >
       <button
@@ -82,11 +82,11 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
       <button type="button" class="plain-button" @click="emit('decide')">{{ t('desk.desk-notices.see-both') }}</button>
     </div>
     <div v-for="(aside, at) in desk.asides" :key="at" role="status" class="notice">
-      <span>{{ t('desk.desk-notices.was-not-saved-before', { what: tell(aside.title) }) }}</span>
+      <span>{{ t('desk.desk-notices.was-not-saved-before', { what: formatMessage(aside.title) }) }}</span>
       <button
         type="button"
         class="plain-button"
-        :aria-label="t('desk.desk-notices.back-to-it', { what: tell(aside.title) })"
+        :aria-label="t('desk.desk-notices.back-to-it', { what: formatMessage(aside.title) })"
         @click="emit('back', aside)"
       >
         {{ t('desk.desk-notices.back-to-it-2') }}
@@ -94,7 +94,7 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
       <button
         type="button"
         class="text-button"
-        :aria-label="t('desk.desk-notices.let-it-go', { what: tell(aside.title) })"
+        :aria-label="t('desk.desk-notices.let-it-go', { what: formatMessage(aside.title) })"
         @click="desk.letAsideGo(aside)"
       >
         {{ t('desk.desk-notices.let-it-go-2') }}

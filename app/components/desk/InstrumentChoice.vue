@@ -5,7 +5,7 @@ import { capital } from '#core/message'
 import { pitchRange } from './compass'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** What stands on the floor, by make and size, each with its range as written. */
 const props = defineProps<{ recipe: Recipe }>()
@@ -31,7 +31,7 @@ const columns = families().flatMap(({ id: family, instruments }) =>
       choices: own.map((each) => ({
         value: each.id,
         words: single
-          ? tell(capital({ code: 'name.make', params: { make } }))
+          ? formatMessage(capital({ code: 'name.make', params: { make } }))
           : t('desk.instrument-choice.octaves', { sizeWords: sizeWords(each) }),
         ...(single ? {} : { note: pitchRange(each) }),
       })),

@@ -5,7 +5,7 @@ import { navigateTo } from '#imports'
 import { downloadJson } from '~/composables/download'
 import type { Desk } from '~/stores/desk'
 import WordPanel from '~/components/frame/WordPanel.vue'
-import { locale, t, tell } from '~/composables/words'
+import { locale, t, formatMessage } from '~/composables/words'
 
 /** How the study is kept, what was done to it, and what else can be done with it; at the head of the page. */
 const props = defineProps<{ desk: Desk }>()
@@ -39,7 +39,7 @@ const meaning = computed(() => {
 const canSave = computed(() => !['saved', 'saving'].includes(props.desk.state))
 
 const file = ref<HTMLInputElement>()
-const download = () => void downloadJson(tell(props.desk.study!.title), props.desk.study!.recipe)
+const download = () => void downloadJson(formatMessage(props.desk.study!.title), props.desk.study!.recipe)
 function upload(event: Event): void {
   const input = event.target as HTMLInputElement
   if (input.files?.[0]) emit('file', input.files[0])

@@ -7,7 +7,7 @@ import { isDegreePin, isGripPin } from '#core/study'
 import { wordsOf } from '~/components/instrument'
 import type { Desk } from '~/stores/desk'
 import { hasDegrees } from '~/stores/desk'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** What can be done with the finger or stick under the hand, for those without keys to press. */
 const props = defineProps<{ desk: Desk }>()
@@ -70,7 +70,7 @@ const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(p
           :value="here.also.findIndex(({ stands }) => stands)"
           @change="pinAlso(Number(($event.target as HTMLSelectElement).value))"
         >
-          <option v-for="(each, at) in here.also" :key="at" :value="at">{{ tell(each.told) }}</option>
+          <option v-for="(each, at) in here.also" :key="at" :value="at">{{ formatMessage(each.told) }}</option>
         </select>
         <button v-if="here.again" type="button" class="text-button" @click="desk.pinDegree(here.place)">
           {{ t('desk.pin-bar.in-every-octave', { mark: here.mark }) }}

@@ -1,26 +1,28 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { choiceTold, rhythmTold } from '#core/realise'
+import { choiceMessage, rhythmMessage } from '#core/realise'
 import { ACCENTS, LADDERS, LENGTHS, PLAIN_RHYTHM, type RhythmShape, SWING_RANGE } from '#core/study'
 import { familyOf, type Recipe, type RecipeInput } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** How the notes lie in time: the ladder, pairs, swing, accents. */
 const props = defineProps<{ recipe: Recipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
-const words = computed(() => rhythmTold(props.recipe).map(tell).join(', ') || tell(choiceTold('lengths', 'even')))
+const words = computed(
+  () => rhythmMessage(props.recipe).map(formatMessage).join(', ') || formatMessage(choiceMessage('lengths', 'even')),
+)
 /** Rolls climb strokes, everything else notes or octaves. */
 const ladders = computed(() => {
   const can = familyOf(props.recipe).laddersOf(props.recipe)
   return LADDERS.filter((each) => can.includes(each)).map((value) => ({
     value,
-    words: tell(choiceTold('ladder', value)),
+    words: formatMessage(choiceMessage('ladder', value)),
   }))
 })
-const lengths = LENGTHS.map((value) => ({ value, words: tell(choiceTold('lengths', value)) }))
+const lengths = LENGTHS.map((value) => ({ value, words: formatMessage(choiceMessage('lengths', value)) }))
 const accents = ACCENTS.map((value) => ({
   value,
   words: value === 0 ? t('desk.rhythm-choice.none') : t('desk.rhythm-choice.every', { value }),

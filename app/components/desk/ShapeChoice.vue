@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { KINDS } from '#core/material'
-import { choiceTold, shapeTold } from '#core/realise'
+import { choiceMessage, shapeMessage } from '#core/realise'
 import { isFree, NO_BOOKENDS, PLAIN_RHYTHM, usualNotesPerBeat } from '#core/study'
 import { type Recipe, type RecipeInput, shapesFor } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** How the course is shaped: figure, walk, journey, accompaniment, bookends; only what this study can take. */
 const props = defineProps<{ recipe: Recipe }>()
@@ -16,14 +16,17 @@ const kind = computed(() => (isFree(props.recipe.material) ? null : KINDS[props.
 const can = computed(() => shapesFor(kind.value, props.recipe))
 const words = computed(
   () =>
-    shapeTold({ ...props.recipe, rhythm: PLAIN_RHYTHM })
-      .map(tell)
-      .join(', ') || tell(choiceTold('figure', 'straight')),
+    shapeMessage({ ...props.recipe, rhythm: PLAIN_RHYTHM })
+      .map(formatMessage)
+      .join(', ') || formatMessage(choiceMessage('figure', 'straight')),
 )
 
 /** Choices of one part, in words. */
 const choicesOf = (part: Part) => {
-  return can.value[part].map((value) => ({ value: value as string, words: tell(choiceTold(part, value as never)) }))
+  return can.value[part].map((value) => ({
+    value: value as string,
+    words: formatMessage(choiceMessage(part, value as never)),
+  }))
 }
 const PATTERN = ['figure', 'walk', 'journey', 'accompaniment'] as const
 const BOOKENDS = ['before', 'after'] as const

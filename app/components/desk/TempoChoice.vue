@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { NOTES_PER_BEAT, notesPerMinute, notesTold, type Tempo, TEMPO_RANGE } from '#core/study'
+import { NOTES_PER_BEAT, notesPerMinute, notesMessage, type Tempo, TEMPO_RANGE } from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 const props = defineProps<{ tempo: Tempo }>()
 const emit = defineEmits<{ choose: [tempo: Tempo] }>()
@@ -21,7 +21,7 @@ const problem = computed(() => {
 const counts = computed(() =>
   NOTES_PER_BEAT.map((value) => ({
     value,
-    words: t('desk.tempo-choice.in', { notesTold: tell(notesTold(value)) }),
+    words: t('desk.tempo-choice.in', { notesMessage: formatMessage(notesMessage(value)) }),
     note: t('desk.tempo-choice.a-minute', { notesPerMinute: notesPerMinute({ ...props.tempo, notesPerBeat: value }) }),
   })),
 )
@@ -33,7 +33,12 @@ function setBpm(): void {
 <template>
   <WordPanel
     :words="`♩ = ${tempo.bpm}`"
-    :label="t('desk.tempo-choice.tempo-quarter-in', { bpm: tempo.bpm, notesTold: tell(notesTold(tempo.notesPerBeat)) })"
+    :label="
+      t('desk.tempo-choice.tempo-quarter-in', {
+        bpm: tempo.bpm,
+        notesMessage: formatMessage(notesMessage(tempo.notesPerBeat)),
+      })
+    "
   >
     <div class="w-[260px] p-4">
       <label class="block text-[14px] font-medium" for="bpm">{{ t('desk.tempo-choice.quarter-notes-a-minute') }}</label>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { familyOf, overlaid, type Recipe, type RecipeInput, withMaterial } from '#core/instrument'
 import { parseNote, printedName } from '#core/pitch'
-import { materialTold, octavesTold, type RealisedStudy } from '#core/realise'
+import { materialName, octavesMessage, type RealisedStudy } from '#core/realise'
 import { COURSES, handsOf, isFree } from '#core/study'
 import { viewOf } from '~/components/instrument'
 import KeyChoice from './KeyChoice.vue'
@@ -10,7 +10,7 @@ import RhythmChoice from './RhythmChoice.vue'
 import ShapeChoice from './ShapeChoice.vue'
 import TempoChoice from './TempoChoice.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** The title is the control: every dotted word opens its choices where it stands. */
 const props = defineProps<{ recipe: RecipeInput; study: RealisedStudy }>()
@@ -20,11 +20,11 @@ const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 const now = computed<Recipe>(() => overlaid(props.study.recipe, props.recipe))
 const view = computed(() => viewOf(props.study))
 const named = computed(() => (isFree(now.value.material) ? null : now.value.material))
-const keyWords = computed(() => tell(materialTold(now.value)))
+const keyWords = computed(() => formatMessage(materialName(now.value)))
 const change = (some: Partial<RecipeInput>): void => emit('change', some)
 const chooseMaterial = (material: Recipe['material']): void => change(withMaterial(now.value, material))
 
-const OCTAVES = [1, 2, 3, 4].map((value) => ({ value, words: tell(octavesTold(value)) }))
+const OCTAVES = [1, 2, 3, 4].map((value) => ({ value, words: formatMessage(octavesMessage(value)) }))
 const COURSE_WORDS = {
   'up-down': t('desk.title-sentence.up-and-down'),
   up: t('desk.title-sentence.up-only'),
@@ -67,7 +67,7 @@ const startWords = computed(
     <WordChoice
       v-if="named && familyOf(now).inOctaves(now)"
       :label="t('desk.title-sentence.octaves')"
-      :words="tell(octavesTold(now.octaves))"
+      :words="formatMessage(octavesMessage(now.octaves))"
       :value="now.octaves"
       :options="OCTAVES"
       @choose="emit('change', { octaves: $event })"
@@ -105,7 +105,7 @@ const startWords = computed(
       :title="t('desk.title-sentence.the-same-keys-under')"
       @click="emit('change', { material: { ...named, tonic: study.twin.tonic } })"
     >
-      = {{ tell(study.twin.title) }}
+      = {{ formatMessage(study.twin.title) }}
     </button>
   </h1>
 </template>

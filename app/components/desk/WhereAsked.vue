@@ -7,7 +7,7 @@ import DialogSheet from '~/components/frame/DialogSheet.vue'
 import StatusMark from '~/components/sets/StatusMark.vue'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** In which grade of which list this study is asked, as it is or nearly. */
 const props = defineProps<{ title: string; recipe: Recipe }>()
@@ -39,9 +39,9 @@ void guarded(async () => {
             :to="`/syllabi/${each.syllabus}#grade-${each.grade}`"
             >{{ each.title }}, {{ each.gradeTitle }}</NuxtLink
           >
-          <span class="block">{{ tell(each.words) }}</span>
+          <span class="block">{{ formatMessage(each.words) }}</span>
           <span v-if="each.reasons.length" class="aside block text-[14px] text-rh">{{
-            each.reasons.map(tell).join('; ')
+            each.reasons.map(formatMessage).join('; ')
           }}</span>
         </span>
       </li>

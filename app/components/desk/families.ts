@@ -1,6 +1,6 @@
 import { type Family, KIND_IDS, kindInDrawer, type KindId, KINDS } from '#core/material'
 import type { Code } from '#words'
-import { tell } from '~/composables/words'
+import { formatMessage } from '~/composables/words'
 
 /** Drawers of the cabinet of material, by what a teacher calls them. */
 export const FAMILY_WORDS = {
@@ -19,4 +19,4 @@ export const FAMILY_WORDS = {
 export const kindsIn = (family: Family): readonly KindId[] => KIND_IDS.filter((id) => KINDS[id].family === family)
 
 /** What its family says already is left out: “thirds, major” among double notes, “diminished” among arpeggios. */
-export const shortWords = (id: KindId): string => tell(kindInDrawer({ id }))
+export const shortWords = (id: KindId): string => formatMessage(kindInDrawer({ id }))

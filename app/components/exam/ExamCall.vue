@@ -4,7 +4,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { type ItemMarks, resultOf } from '#core/syllabus'
 import { type Begun, markedIn } from './begun'
 import type { Drawn } from './drawn'
-import { marked, t, tell } from '~/composables/words'
+import { marked, t, formatMessage } from '~/composables/words'
 
 /** One call at a time: read out, played, marked, on to the next. */
 const props = defineProps<{ drawn: Drawn; begun: Begun; saving: boolean }>()
@@ -71,7 +71,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         })
       }}
     </p>
-    <h1 ref="heading" tabindex="-1" class="call mt-6">{{ tell(item.call) }}</h1>
+    <h1 ref="heading" tabindex="-1" class="call mt-6">{{ formatMessage(item.call) }}</h1>
     <p class="quiet mt-4 text-[16px]">
       {{ t('exam.exam-call.notes-a-minute', { tempo, notesPerMinute: item.notesPerMinute })
       }}<span v-if="!item.printed" class="text-rh">{{ ` ${t('exam.exam-call.not-printed-in-the')}` }}</span>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Exam } from '#shared/api'
-import { locale, marked, t, tell } from '~/composables/words'
+import { locale, marked, t, formatMessage } from '~/composables/words'
 
 /** A mock exam as it was held, for the pupil's record. */
 defineProps<{ exam: Exam }>()
@@ -45,7 +45,7 @@ const date = (text: string): string =>
       <tbody>
         <tr v-for="(item, at) in exam.items" :key="at" class="border-b border-rule align-top">
           <th scope="row" class="py-[7px] pr-3 text-left font-normal">
-            {{ tell(item.call) }}
+            {{ formatMessage(item.call) }}
             <span v-if="!item.printed" class="aside text-rh">{{ ` ${t('exam.exam-record.not-printed-in-the')}` }}</span>
             <span v-if="item.note" class="aside quiet block">{{ item.note }}</span>
           </th>

@@ -2,7 +2,7 @@
 import { NuxtLink } from '#components'
 import RichWords from '~/components/frame/RichWords.vue'
 import type { Incoming } from '~/stores/files'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** What is in a file, study by study, each to be taken or left. */
 defineProps<{ file: Incoming }>()
@@ -38,12 +38,12 @@ const emit = defineEmits<{ toggle: [place: number] }>()
             type="checkbox"
             class="accent-ink"
             :checked="file.taken.has(at)"
-            :aria-label="t('files.take', { title: tell(study.told) })"
+            :aria-label="t('files.take', { title: formatMessage(study.told) })"
             @change="emit('toggle', at)"
           />
           <span class="min-w-0 flex-1">
-            <span class="font-serif">{{ study.told ? tell(study.told) : study.title }}</span>
-            <span v-if="study.wrong" class="block text-missing">{{ tell(study.wrong) }}</span>
+            <span class="font-serif">{{ study.told ? formatMessage(study.told) : study.title }}</span>
+            <span v-if="study.wrong" class="block text-missing">{{ formatMessage(study.wrong) }}</span>
             <span v-else-if="study.unplayable" class="quiet block text-[13.5px]">{{ t('files.unplayable') }}</span>
           </span>
           <span class="aside quiet text-[13.5px]">{{ t('files.known', { known: study.known }) }}</span>

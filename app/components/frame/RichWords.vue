@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Message } from '#core/message'
-import { tellPieces } from '~/composables/words'
+import { formatPieces } from '~/composables/words'
 
 /** A sentence of which parts are set otherwise: bold and italic as they are, a link or a control by the slot of its tag. */
 const props = defineProps<{ said: Message }>()
-const pieces = computed(() => tellPieces(props.said))
+const pieces = computed(() => formatPieces(props.said))
 </script>
 
 <template>

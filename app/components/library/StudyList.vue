@@ -3,7 +3,7 @@ import { useVirtualList } from '@vueuse/core'
 import { computed, toRef, watch } from 'vue'
 import { NuxtLink } from '#components'
 import type { StudyListing } from '#shared/api'
-import { locale, t, tell } from '~/composables/words'
+import { locale, t, formatMessage } from '~/composables/words'
 
 /** The studies found, a line each; only those in view are drawn, so that thousands scroll as tens do. */
 const props = defineProps<{ studies: readonly StudyListing[]; chosen: ReadonlySet<string> }>()
@@ -60,11 +60,11 @@ const rows = computed(() =>
             type="checkbox"
             class="h-[17px] w-[17px] accent-ink"
             :checked="chosen.has(study.id)"
-            :aria-label="t('library.study-list.choose', { what: tell(study.title) })"
+            :aria-label="t('library.study-list.choose', { what: formatMessage(study.title) })"
             @click="emit('choose', study.id, $event.shiftKey)"
           />
         </label>
-        <NuxtLink class="title" :to="`/desk/${study.id}`">{{ tell(study.title) }}</NuxtLink>
+        <NuxtLink class="title" :to="`/desk/${study.id}`">{{ formatMessage(study.title) }}</NuxtLink>
         <span class="leader max-sm:hidden" aria-hidden="true"></span>
         <span class="aside quiet where max-sm:hidden">{{ study.where }}</span>
         <span class="quiet w-[64px] shrink-0 text-right tabular-nums max-sm:ml-auto">♩ = {{ study.bpm }}</span>

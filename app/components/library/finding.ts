@@ -4,7 +4,7 @@ import { familyOf, instrumentOf } from '#core/instrument'
 import { type KindId, kindNamed, KINDS } from '#core/material'
 import { parseNote, printedName } from '#core/pitch'
 import type { Shelf, StudyListing } from '#shared/api'
-import { locale, t, tell } from '~/composables/words'
+import { locale, t, formatMessage } from '~/composables/words'
 
 /** What is looked for; an empty word means any. */
 export interface Sought {
@@ -72,13 +72,13 @@ export interface Facet {
 export function finding(studies: ShallowRef<readonly StudyListing[] | null>, titleOf: (syllabus: string) => string) {
   const sought = useSessionStorage<Sought>('tactum library', { ...ANYTHING }, { mergeDefaults: true })
 
-  const titles = computed(() => new Map((studies.value ?? []).map((study) => [study.id, tell(study.title)])))
+  const titles = computed(() => new Map((studies.value ?? []).map((study) => [study.id, formatMessage(study.title)])))
   const hay = computed(
     () =>
       new Map(
         (studies.value ?? []).map((study) => [
           study.id,
-          spelled([tell(study.title), ...study.tags, ...study.pupils].join(' ')),
+          spelled([formatMessage(study.title), ...study.tags, ...study.pupils].join(' ')),
         ]),
       ),
   )
@@ -103,7 +103,7 @@ export function finding(studies: ShallowRef<readonly StudyListing[] | null>, tit
   const WORDS: Partial<Record<Filter, (value: string) => string>> = {
     instrument: (make) => t('name.make', { make }),
     tonic: (value) => printedName(parseNote(value)),
-    kind: (value) => (value in KINDS ? tell(kindNamed({ id: value as KindId })) : value),
+    kind: (value) => (value in KINDS ? formatMessage(kindNamed({ id: value as KindId })) : value),
     hands: (value) =>
       value === 'together' ? t('library.finding.hands-together') : t('library.finding.hand', { value }),
     syllabus: titleOf,

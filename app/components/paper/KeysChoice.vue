@@ -4,7 +4,7 @@ import { CHARTED } from '#core/chart'
 import { INSTRUMENTS } from '#core/instrument'
 import { kindNamed } from '#core/material'
 import WordPanel from '~/components/frame/WordPanel.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import { usePaper } from '~/stores/paper'
 import WordRow from './WordRow.vue'
 
@@ -19,12 +19,12 @@ const instruments = [...new Map(INSTRUMENTS.map((each) => [each.make, each])).va
 const kinds = computed(() =>
   CHARTED.map((value) => ({
     value,
-    words: tell(kindNamed({ id: value })),
+    words: formatMessage(kindNamed({ id: value })),
     ticked: paper.choice.kinds.includes(value),
   })),
 )
 const full = computed(() => paper.choice.kinds.length >= MAX)
-const told = computed(() => paper.choice.kinds.map((id) => tell(kindNamed({ id }))).join(', '))
+const told = computed(() => paper.choice.kinds.map((id) => formatMessage(kindNamed({ id }))).join(', '))
 </script>
 
 <template>

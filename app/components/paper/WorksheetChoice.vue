@@ -45,7 +45,7 @@ const tonics = [
   'D#',
   'A#',
 ].map((value) => ({ value, words: printedName(parseNote(value)) }))
-const keysTold = computed(() =>
+const keysMessage = computed(() =>
   paper.choice.keys.length > 0
     ? paper.choice.keys.map((key) => printedName(parseNote(key))).join(', ')
     : t('paper.level.name', { level: paper.choice.level }),
@@ -73,7 +73,7 @@ function number(event: Event): void {
     <TickList :label="t('paper.tasks')" :options="tasks" @toggle="paper.toggle('tasks', $event, TASKS)" />
     <p class="flex items-baseline gap-3 border-b border-rule py-[7px]">
       <span class="quiet w-[104px] shrink-0 text-[14px]">{{ t('paper.level') }}</span>
-      <WordPanel :words="keysTold" :label="`${t('paper.level')}: ${keysTold}`">
+      <WordPanel :words="keysMessage" :label="`${t('paper.level')}: ${keysMessage}`">
         <div class="w-[300px] px-[14px] py-2">
           <ChoiceGroup
             :label="t('paper.level')"

@@ -15,7 +15,7 @@ const emit = defineEmits<{ correct: [some: Partial<Told>] }>()
 
 const correcting = ref(false)
 const bpm = ref(bpmOf(props.entry.tempo, props.recipe))
-const whereTold = (): string => {
+const whereMessage = (): string => {
   const { where } = props.entry
   if (!where) return ''
   return 'place' in where
@@ -41,7 +41,7 @@ function put(some: Partial<Told>): void {
         by: entry.by,
       })
     }}</span>
-    <span v-if="entry.where" class="aside text-missing">{{ whereTold() }}</span>
+    <span v-if="entry.where" class="aside text-missing">{{ whereMessage() }}</span>
     <span v-if="entry.note" class="aside quiet">{{ entry.note }}</span>
     <button v-if="!correcting" type="button" class="text-button ml-auto text-[12.5px]" @click="correcting = true">
       {{ t('practice.entry.correct') }}

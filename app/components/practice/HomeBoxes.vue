@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { dateOf, type Outcome } from '#core/practice'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import type { PracticeView, Row } from '~/practice'
 import type { Told } from '~/stores/practice'
 import { shortDay, weekdayShort } from './dates'
@@ -83,7 +83,7 @@ function add(): void {
               :class="boxes.get(key(row, day))"
               :aria-label="
                 t('practice.boxes.box', {
-                  title: tell(row.title),
+                  title: formatMessage(row.title),
                   day: shortDay(day),
                   outcome: boxes.get(key(row, day)) ?? 'none',
                 })

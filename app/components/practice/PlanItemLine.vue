@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Outcome, Where } from '#core/practice'
-import { materialTold } from '#core/realise'
+import { materialName } from '#core/realise'
 import { wordsFor } from '~/components/instrument'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import type { Item, Row } from '~/practice'
 import type { Told } from '~/stores/practice'
 import OutcomeButtons from './OutcomeButtons.vue'
@@ -20,7 +20,7 @@ watch(
   ({ tempo }) => (bpm.value = bpmOf(tempo, props.row.recipe)),
   { immediate: true },
 )
-const stage = computed(() => tell({ code: 'stage', params: { stage: props.item.stage } }))
+const stage = computed(() => formatMessage({ code: 'stage', params: { stage: props.item.stage } }))
 const kind = computed(() => (props.item.test ? 'cold-test' : props.lesson ? 'lesson' : 'home'))
 
 function told(outcome: Outcome, where?: Where): void {
@@ -41,18 +41,18 @@ function told(outcome: Outcome, where?: Where): void {
         class="min-w-0 truncate text-left font-serif text-[15.5px] font-semibold hover:underline"
         @click="emit('open')"
       >
-        {{ tell(materialTold(row.recipe)) }}
+        {{ formatMessage(materialName(row.recipe)) }}
       </button>
       <span class="quiet min-w-0 flex-1 truncate text-[12.5px]">{{ wordsFor(row.recipe).programme(row.recipe) }}</span>
       <span class="quiet text-[13px] whitespace-nowrap">{{ t('practice.minutes', { minutes: item.minutes }) }}</span>
     </p>
     <p class="text-[14px]">
       {{ stage }}{{ item.watch ? ' · ' : ''
-      }}<span v-if="item.watch" class="aside quiet text-[13.5px]">{{ tell(item.watch) }}</span>
+      }}<span v-if="item.watch" class="aside quiet text-[13.5px]">{{ formatMessage(item.watch) }}</span>
     </p>
     <div class="mt-[5px] flex flex-wrap items-start justify-between gap-1">
-      <OutcomeButtons :title="tell(row.title)" :row="row" :busy="busy" @told="told" />
-      <TempoStep v-model="bpm" :small="!roomy" :label="t('practice.tempo.of', { title: tell(row.title) })" />
+      <OutcomeButtons :title="formatMessage(row.title)" :row="row" :busy="busy" @told="told" />
+      <TempoStep v-model="bpm" :small="!roomy" :label="t('practice.tempo.of', { title: formatMessage(row.title) })" />
     </div>
   </li>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { recordSaid, type Said } from '#core/practice'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import type { Row } from '~/practice'
 import type { Told } from '~/stores/practice'
 import { bpmOf, notesOf } from './tempo'
@@ -32,12 +32,12 @@ const heard = (each: Said): string =>
 function understood(each: Said): string {
   const row = rowOf(each)
   if (!row) {
-    const among = each.studies.map((study) => tell(props.rows[study]!.title)).join('; ')
+    const among = each.studies.map((study) => formatMessage(props.rows[study]!.title)).join('; ')
     return t('practice.line.which', { typed: each.typed, among: among || 'none' })
   }
-  if (!each.outcome) return t('practice.line.how', { title: tell(row.title) })
+  if (!each.outcome) return t('practice.line.how', { title: formatMessage(row.title) })
   return t('practice.line.heard', {
-    title: tell(row.title),
+    title: formatMessage(row.title),
     outcome: each.outcome,
     bpm: bpmOf(tempoOf(each, row), row.recipe),
     hands: each.hands && each.hands !== row.recipe.hands ? each.hands : 'same',

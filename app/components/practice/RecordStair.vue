@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { materialTold } from '#core/realise'
+import { materialName } from '#core/realise'
 import { weekOf } from '#core/practice'
 import { wordsFor } from '~/components/instrument'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import type { PracticeView, Row } from '~/practice'
 import { longDay, dayNumber, shortDay } from './dates'
 import PlayedMark from './PlayedMark.vue'
@@ -48,7 +48,7 @@ const names = computed(() => {
 const detail = ({ recipe }: Row): string => wordsFor(recipe).programme(recipe)
 const spoken = (row: Row): string =>
   t('practice.stair.spoken', {
-    title: tell(row.title),
+    title: formatMessage(row.title),
     asked: bpmOf(row.asked, row.recipe),
     clean: bpmOf(row.cleanTempo, row.recipe),
     standing: { code: 'standing', params: { standing: row.standing } },
@@ -140,7 +140,7 @@ function drop(): void {
           @click="emit('choose', row.study)"
         >
           <span class="block truncate font-serif text-[15px] leading-[22px] font-semibold">{{
-            tell(materialTold(row.recipe))
+            formatMessage(materialName(row.recipe))
           }}</span>
           <span class="quiet block truncate text-[12px] leading-[16px]"
             >{{ detail(row) }} · ♩ = {{ bpmOf(row.asked, row.recipe) }}</span

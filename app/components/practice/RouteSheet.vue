@@ -6,7 +6,7 @@ import DialogSheet from '~/components/frame/DialogSheet.vue'
 import { ask } from '~/composables/api'
 import { sortableList } from '~/composables/sortableList'
 import { working } from '~/composables/working'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** The teacher's own way through the studies of a family: which stages, in which order, how long; for one school or all. */
 const props = defineProps<{ recipe: Recipe | null }>()
@@ -76,7 +76,7 @@ const own = (): Promise<void> =>
       {{ t('practice.route.for') }}
       <select v-model="school" class="field">
         <option value="">{{ t('practice.route.all-schools') }}</option>
-        <option v-for="each in family.schools" :key="each.id" :value="each.id">{{ tell(each.called) }}</option>
+        <option v-for="each in family.schools" :key="each.id" :value="each.id">{{ formatMessage(each.called) }}</option>
       </select>
       <span class="aside quiet">{{ kept ? t('practice.route.own') : t('practice.route.usual') }}</span>
     </label>
@@ -85,7 +85,7 @@ const own = (): Promise<void> =>
         <span class="grip quiet w-6 cursor-grab font-serif">{{ at + 1 }}</span>
         <label class="flex min-h-[28px] flex-1 items-center gap-2">
           <input v-model="line.on" type="checkbox" :disabled="NEEDED.has(line.stage)" />
-          {{ tell({ code: 'stage', params: { stage: line.stage } }) }}
+          {{ formatMessage({ code: 'stage', params: { stage: line.stage } }) }}
         </label>
         <label class="flex items-center gap-1">
           <input
@@ -94,7 +94,9 @@ const own = (): Promise<void> =>
             min="1"
             max="20"
             class="field w-[70px]"
-            :aria-label="t('practice.route.minutes', { stage: tell({ code: 'stage', params: { stage: line.stage } }) })"
+            :aria-label="
+              t('practice.route.minutes', { stage: formatMessage({ code: 'stage', params: { stage: line.stage } }) })
+            "
           />
           {{ t('practice.route.min') }}
         </label>

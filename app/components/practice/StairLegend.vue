@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Standing } from '#core/practice'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import PlayedMark from './PlayedMark.vue'
 import TestDisc from './TestDisc.vue'
 
@@ -16,7 +16,7 @@ const STANDINGS: readonly Standing[] = ['learning', 'right-once', 'held', 'ready
       {{ t('practice.legend.mark', { mark }) }}
     </span>
     <span v-for="standing in STANDINGS" :key="standing" class="flex items-center gap-1">
-      <PlayedMark :of="standing" aria-hidden="true" /> {{ tell({ code: 'standing', params: { standing } }) }}
+      <PlayedMark :of="standing" aria-hidden="true" /> {{ formatMessage({ code: 'standing', params: { standing } }) }}
     </span>
   </p>
 </template>

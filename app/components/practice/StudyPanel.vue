@@ -6,7 +6,7 @@ import type { RecipeInput, Stage } from '#core/instrument'
 import { dateOf, dayOf, type Outcome, standingEntries, type Where, weekOf } from '#core/practice'
 import type { KeptEntry } from '#shared/api'
 import { working } from '~/composables/working'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import { practised, type Row } from '~/practice'
 import { useDesk } from '~/stores/desk'
 import type { Told } from '~/stores/practice'
@@ -88,9 +88,9 @@ const choose = (event: Event): void => {
 </script>
 
 <template>
-  <section class="border border-ink bg-sheet p-4" :aria-label="tell(row.title)">
+  <section class="border border-ink bg-sheet p-4" :aria-label="formatMessage(row.title)">
     <h2 class="flex items-baseline gap-2 text-[17px]">
-      <span class="flex-1">{{ tell(row.title) }}</span>
+      <span class="flex-1">{{ formatMessage(row.title) }}</span>
       <button type="button" class="text-button font-sans text-[13px] font-normal" @click="emit('close')">
         {{ t('practice.study.close') }}
       </button>
@@ -106,8 +106,8 @@ const choose = (event: Event): void => {
         })
       }}
     </p>
-    <p class="mt-3"><TempoStep v-model="bpm" :label="t('practice.tempo.of', { title: tell(row.title) })" /></p>
-    <OutcomeButtons class="mt-2" :title="tell(row.title)" :row="row" :busy="busy" @told="told" />
+    <p class="mt-3"><TempoStep v-model="bpm" :label="t('practice.tempo.of', { title: formatMessage(row.title) })" /></p>
+    <OutcomeButtons class="mt-2" :title="formatMessage(row.title)" :row="row" :busy="busy" @told="told" />
 
     <h3 class="mt-4 text-[15px]">{{ t('practice.study.way') }}</h3>
     <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
@@ -119,14 +119,14 @@ const choose = (event: Event): void => {
           :class="{ quiet: at < row.stage, 'font-semibold': at === row.stage }"
           @click="show(stage)"
         >
-          {{ tell({ code: 'stage', params: { stage: stage.id } }) }}
+          {{ formatMessage({ code: 'stage', params: { stage: stage.id } }) }}
           <span v-if="at < row.stage" class="aside text-[13px]">{{ t('practice.study.passed') }}</span>
           <span v-else-if="at === row.stage" class="aside text-[13px] font-normal">{{ t('practice.study.here') }}</span>
         </button>
         <ul v-if="stageStudies?.stage.id === stage.id" class="pl-3">
           <li v-for="(each, place) in stageStudies.studies" :key="place">
             <button type="button" class="text-button text-left text-[13.5px]" @click="open(each.recipe)">
-              {{ t('practice.study.open', { title: tell(each.title) }) }}
+              {{ t('practice.study.open', { title: formatMessage(each.title) }) }}
             </button>
           </li>
           <li v-if="stageStudies.studies.length === 0" class="quiet text-[13.5px]">

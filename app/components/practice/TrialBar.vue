@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { type Help, helpTold } from '#core/practice'
-import { materialTold } from '#core/realise'
-import { t, tell } from '~/composables/words'
+import { type Help, helpMessage } from '#core/practice'
+import { materialName } from '#core/realise'
+import { t, formatMessage } from '~/composables/words'
 import type { PracticeView } from '~/practice'
 
 /** What is being tried on: the page shows how all would stand with it; it is kept, or left as it was. */
@@ -13,14 +13,14 @@ const what = computed(() => {
   const { help, before } = props
   if (help.change === 'grade') return t('practice.trial.grade')
   if (help.change !== 'leave') return t('practice.trial.aim')
-  const studies = help.studies.map((study) => tell(materialTold(before.rows[study]!.recipe)))
+  const studies = help.studies.map((study) => formatMessage(materialName(before.rows[study]!.recipe)))
   return t('practice.trial.leave', { studies: studies.join(', ') })
 })
 </script>
 
 <template>
   <section class="border border-ink bg-sheet p-3" role="status" :aria-label="t('practice.trial.title')">
-    <h2 class="text-[17px]">{{ t('practice.trial.tried', { what: tell(helpTold(help)) }) }}</h2>
+    <h2 class="text-[17px]">{{ t('practice.trial.tried', { what: formatMessage(helpMessage(help)) }) }}</h2>
     <p class="quiet mt-1 text-[13.5px]">{{ what }}</p>
     <p class="mt-2 flex items-center gap-4">
       <button type="button" class="main-button" :disabled="busy" @click="emit('keep')">

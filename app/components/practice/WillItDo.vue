@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { NuxtLink } from '#components'
-import { type Help, helpTold } from '#core/practice'
-import { materialTold } from '#core/realise'
+import { type Help, helpMessage } from '#core/practice'
+import { materialName } from '#core/realise'
 import RichWords from '~/components/frame/RichWords.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import type { PracticeView } from '~/practice'
 import { longDay } from './dates'
 
@@ -22,7 +22,7 @@ const emit = defineEmits<{ ask: []; try: [help: Help] }>()
 const MAX_NAMED = 4
 const then = computed(() => props.view.then!)
 const named = computed(() => {
-  const all = then.value.notReady.map((study) => tell(materialTold(props.view.rows[study]!.recipe)))
+  const all = then.value.notReady.map((study) => formatMessage(materialName(props.view.rows[study]!.recipe)))
   return [
     ...all.slice(0, MAX_NAMED),
     ...(all.length > MAX_NAMED ? [t('practice.will.more', { count: all.length - MAX_NAMED })] : []),
@@ -81,7 +81,7 @@ const comesTo = (help: Help): string =>
             :disabled="busy"
             @click="emit('try', each)"
           >
-            {{ tell(helpTold(each)) }}
+            {{ formatMessage(helpMessage(each)) }}
           </button>
           <span class="quiet">{{ comesTo(each) }}</span>
         </li>

@@ -1,11 +1,11 @@
 import type { Recipe } from '#core/instrument'
-import { materialTold } from '#core/realise'
+import { materialName } from '#core/realise'
 import { wordsFor } from '~/components/instrument/words'
-import { tell } from '~/composables/words'
+import { formatMessage } from '~/composables/words'
 
 /** Short names of a set's studies, by their place: “C minor arpeggio”, and by whom where two would be called alike. */
 export function namesOf(recipes: readonly Recipe[]): string[] {
-  const short = recipes.map((recipe) => tell(materialTold(recipe)))
+  const short = recipes.map((recipe) => formatMessage(materialName(recipe)))
   return recipes.map((recipe, at) => {
     const name = short[at]!
     const alone = short.indexOf(name) === short.lastIndexOf(name)

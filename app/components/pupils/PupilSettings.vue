@@ -9,7 +9,7 @@ import { instrumentCalled, wordsFor } from '~/components/instrument/words'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import PupilLeaving from './PupilLeaving.vue'
 import { isTwice } from './twice'
 
@@ -23,7 +23,7 @@ const fields = computed(() => viewOfPlays(taughtOf(props.pupil.instrument).famil
 const words = computed(() => {
   const { school, handSize, instrument } = own.value
   const told = [
-    school && tell(taughtOf(props.pupil.instrument).family.schools.find(({ id }) => id === school)!.called),
+    school && formatMessage(taughtOf(props.pupil.instrument).family.schools.find(({ id }) => id === school)!.called),
     handSize && t('sets.pupil-settings.hands', { handSize }),
     instrument && instrumentCalled({ instrument }),
     ...wordsFor({ instrument: taughtOf(props.pupil.instrument).instrument as Recipe['instrument'] }).madeAs(own.value),

@@ -9,7 +9,7 @@ import StepMarks from './StepMarks.vue'
 import { viewOf } from '~/components/instrument'
 import { useShowing } from '~/stores/showing'
 import type { Place } from '~/stores/desk'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 const props = defineProps<{
   study: RealisedStudy
@@ -53,7 +53,7 @@ const heads = computed(() => {
   const { from, to, first, columns } = props.system
   const begun = sections
     .filter((section) => section.from >= from && section.from < to)
-    .map((section) => ({ x: columns[section.from - from]! - 6, words: tell(section.words) }))
+    .map((section) => ({ x: columns[section.from - from]! - 6, words: formatMessage(section.words) }))
     .filter(({ words }) => words)
   const roll = familyOf(recipe).rollOf(props.study)
   const told = [
@@ -116,7 +116,9 @@ const tabStop = (spot: FingerSpot): number => {
       :height="engraved.height"
       :viewBox="`0 0 ${width} ${engraved.height}`"
       :role="interactive ? 'group' : 'img'"
-      :aria-label="t('score.score-system.notes-to', { what: tell(study.title), value: system.from + 1, to: system.to })"
+      :aria-label="
+        t('score.score-system.notes-to', { what: formatMessage(study.title), value: system.from + 1, to: system.to })
+      "
       @pointerleave="emit('point', null)"
     >
       <StepMarks :system="system" :height="engraved.height" :pointed="pointed" :range="range" :sounding="sounding" />

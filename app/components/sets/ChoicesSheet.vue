@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Choices, OpenChoice } from '#core/syllabus'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** What a grade leaves to the candidate, asked once; the answers are remembered for the pupil. */
 const props = defineProps<{
@@ -29,11 +29,11 @@ const remembered = computed(() => props.choices.every(({ id }) => props.known[id
         }}
       </p>
       <fieldset v-for="choice in choices" :key="choice.id" class="mt-4 border-t border-rule pt-3">
-        <legend class="float-left mr-6 w-[230px] font-serif font-semibold">{{ tell(choice.words) }}</legend>
+        <legend class="float-left mr-6 w-[230px] font-serif font-semibold">{{ formatMessage(choice.words) }}</legend>
         <span class="flex flex-wrap gap-x-6 gap-y-1">
           <label v-for="option in choice.options" :key="option.value" class="flex min-h-[26px] items-center gap-2">
             <input v-model="chosen[choice.id]" type="radio" :name="choice.id" :value="option.value" />
-            {{ tell(option.words) }}
+            {{ formatMessage(option.words) }}
           </label>
         </span>
       </fieldset>

@@ -4,7 +4,7 @@ import type { Message } from '#core/message'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { Coverage } from '#core/syllabus'
 import type { SetReport } from '#shared/api'
-import { t, tellItems } from '~/composables/words'
+import { t, formatItems } from '~/composables/words'
 
 /** Coverage by grade and board, and holes by type, as bars; the figures stand in the page as well. */
 const props = defineProps<{ coverage: Coverage; placements: SetReport['placements'] }>()
@@ -47,7 +47,7 @@ const shares = computed(() =>
 )
 /** A type in two lines: what, and how. */
 function linesOf(words: Message): string[] {
-  const [what, ...how] = tellItems(words)
+  const [what, ...how] = formatItems(words)
   return [what!, how.join(', ')]
 }
 const holes = computed(() => props.coverage.rows.filter((row) => row.holes > 0))

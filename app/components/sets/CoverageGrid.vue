@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Coverage } from '#core/syllabus'
 import StatusMark from './StatusMark.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** Keys in circle order against what is asked in them; status by shape, so that it prints in one ink. */
 defineProps<{ coverage: Coverage }>()
@@ -27,13 +27,13 @@ const LEGEND = [
           <th scope="col" class="pb-1 text-left font-normal">
             <span class="sr-only">{{ t('sets.coverage-grid.type') }}</span>
           </th>
-          <th v-for="(key, at) in coverage.keys" :key="at" scope="col" class="key">{{ tell(key) }}</th>
+          <th v-for="(key, at) in coverage.keys" :key="at" scope="col" class="key">{{ formatMessage(key) }}</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="(row, place) in coverage.rows" :key="place" class="border-b border-rule">
           <th scope="row" class="py-[5px] pr-2 text-left leading-[1.25] font-normal max-sm:min-w-[150px]">
-            {{ tell(row.words) }}
+            {{ formatMessage(row.words) }}
           </th>
           <td v-for="(cells, at) in row.cells" :key="at" class="text-center align-middle">
             <StatusMark
@@ -41,7 +41,7 @@ const LEGEND = [
               :key="cell.atom"
               class="mx-px inline-block"
               :status="cell.status"
-              :title="tell(cell.words)"
+              :title="formatMessage(cell.words)"
             />
           </td>
         </tr>

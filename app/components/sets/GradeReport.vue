@@ -5,7 +5,7 @@ import { type Standing, STANDINGS } from '#core/practice'
 import type { GradeReport } from '#core/syllabus'
 import PlayedMark from '~/components/practice/PlayedMark.vue'
 import { type EntryLine, reportedGroups } from './entries'
-import { question, t, tell } from '~/composables/words'
+import { question, t, formatMessage } from '~/composables/words'
 import StatusMark from './StatusMark.vue'
 
 /** A set against a grade as the list prints it: what is covered, what is near and how to mend it, what is missing. */
@@ -45,7 +45,7 @@ const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
     <div v-for="entry in group.entries" :key="entry.id" class="mt-[9px]">
       <p class="quiet aside text-[13.5px] leading-[1.4]">
         “{{ entry.words }}”<span v-if="entry.conditions.length" class="not-italic">{{
-          t('sets.grade-report.also', { what: entry.conditions.map(tell).join(', ') })
+          t('sets.grade-report.also', { what: entry.conditions.map(formatMessage).join(', ') })
         }}</span>
       </p>
       <ul class="text-[14.5px]">
@@ -58,7 +58,7 @@ const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
               {{
                 t('sets.grade-report.no', {
                   value: line.atoms[0]!.study! + 1,
-                  what: line.atoms[0]!.reasons.map(tell).join('; '),
+                  what: line.atoms[0]!.reasons.map(formatMessage).join('; '),
                 })
               }}
             </span>
@@ -71,10 +71,10 @@ const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
             type="button"
             class="plain-button"
             :disabled="busy"
-            :aria-label="`${tell(line.atoms[0]!.mend!.words)}: ${line.words}`"
+            :aria-label="`${formatMessage(line.atoms[0]!.mend!.words)}: ${line.words}`"
             @click="emit('mend', line.atoms[0]!.id)"
           >
-            {{ tell(line.atoms[0]!.mend!.words) }}
+            {{ formatMessage(line.atoms[0]!.mend!.words) }}
           </button>
           <button
             v-else-if="line.status === 'missing'"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { NuxtLink } from '#components'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import type { Newer, StudySet } from '#shared/api'
 
 /** The list was changed, or a later edition is on file: what to add and what to drop. */
@@ -22,7 +22,7 @@ const drops = computed(() => props.newer.drop.map((at) => t('sets.newer-notice.n
       }}
     </p>
     <p v-if="newer.add.length" class="mt-1">
-      <b>{{ t('sets.newer-notice.to-add') }}</b> {{ newer.add.map(tell).join('; ') }}.
+      <b>{{ t('sets.newer-notice.to-add') }}</b> {{ newer.add.map(formatMessage).join('; ') }}.
     </p>
     <p v-if="newer.drop.length" class="mt-1">
       <b>{{ t('sets.newer-notice.to-drop') }}</b> {{ drops.join(', ') }}.

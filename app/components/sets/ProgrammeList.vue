@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { nextTick, ref } from 'vue'
 import { NuxtLink } from '#components'
-import { materialTold } from '#core/realise'
+import { materialName } from '#core/realise'
 import type { Study } from '#shared/api'
 import { wordsFor } from '~/components/instrument'
 import { sortableList } from '~/composables/sortableList'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** The set as a concert programme: number, title, hands, dotted leader, tempo. Dragged, or moved with Alt and arrows. */
 const props = defineProps<{
@@ -30,7 +30,7 @@ async function onKey(event: KeyboardEvent, at: number): Promise<void> {
 }
 
 /** What is played; the rest of the title stands beside it in its own words. */
-const titleOf = ({ recipe }: Study): string => tell(materialTold(recipe))
+const titleOf = ({ recipe }: Study): string => formatMessage(materialName(recipe))
 const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recipe)
 </script>
 

@@ -10,7 +10,7 @@ import PolicyChoice from './PolicyChoice.vue'
 import ReadinessLine from './ReadinessLine.vue'
 import TubeLadder from './TubeLadder.vue'
 import type { useSet } from '~/stores/set'
-import { gapTold, t } from '~/composables/words'
+import { gapMessage, t } from '~/composables/words'
 import RichWords from '~/components/frame/RichWords.vue'
 
 /** Where a set stands, and what can be done about it. */
@@ -71,7 +71,7 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
     />
     <div class="mt-4 flex flex-wrap items-center justify-between gap-x-4 gap-y-2 text-[14.5px]">
       <p>
-        <RichWords :said="counted" />{{ ` ${gapTold(report)} ` }}
+        <RichWords :said="counted" />{{ ` ${gapMessage(report)} ` }}
         <span v-if="open" class="aside text-rh">{{ `${t('sets.set-grading.counted-as-read-open', { open })} ` }}</span>
         <PolicyChoice
           class="ml-1"

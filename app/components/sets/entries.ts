@@ -1,6 +1,6 @@
 import { joined } from '#core/message'
 import type { AtomReport, EntryReport, GradeReport, Status } from '#core/syllabus'
-import { tell, tellItems } from '~/composables/words'
+import { formatMessage, formatItems } from '~/composables/words'
 
 /** Atoms of an entry that stand together on the page: one line of status. */
 export interface EntryLine {
@@ -19,7 +19,7 @@ interface ReportedGroup {
   readonly entries: readonly ReportedEntry[]
 }
 
-const list = (words: readonly string[]): string => tell(joined(words, 'and'))
+const list = (words: readonly string[]): string => formatMessage(joined(words, 'and'))
 
 /** How many words some texts begin with, or end with, in common; one is left to each. */
 function shared(
@@ -45,10 +45,10 @@ function joinedNames(names: readonly string[]): string {
 
 /** Some of an entry's atoms in a line: their names, and what they do not have in common with the rest of the entry. */
 function lineWords(some: readonly AtomReport[], all: readonly AtomReport[]): string {
-  const parts = all.map(({ words }) => tellItems(words))
+  const parts = all.map(({ words }) => formatItems(words))
   const common = parts[0]!.filter((part, at) => at > 0 && parts.every((other) => other.includes(part)))
   const told = some.map(({ words }) => {
-    const [name, ...rest] = tellItems(words)
+    const [name, ...rest] = formatItems(words)
     return { name: name!, rest: rest.filter((part) => !common.includes(part)).join(', ') }
   })
   const names = [...new Set(told.map(({ name }) => name))]

@@ -4,7 +4,7 @@ import { NuxtLink } from '#components'
 import type { SyllabusDifference } from '#shared/api'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** What this list asks beside an earlier one, and what that means for the pupils. */
 const props = defineProps<{ id: string; before: string; version: string | null }>()
@@ -30,9 +30,9 @@ watch(
     <template v-else>
       <h2 class="flex items-baseline justify-between gap-4 text-[19px]">
         <span
-          >{{ tell(difference.after) }}
+          >{{ formatMessage(difference.after) }}
           <span class="aside quiet text-[15px] font-normal">{{
-            t('syllabi.difference-view.beside', { what: tell(difference.before) })
+            t('syllabi.difference-view.beside', { what: formatMessage(difference.before) })
           }}</span></span
         >
         <button type="button" class="text-button font-sans text-[14px] font-normal" @click="emit('close')">
@@ -48,14 +48,14 @@ watch(
             <h3 class="text-[16px]">{{ grade.title }}</h3>
             <ul class="text-[14px]">
               <li v-for="(words, at) in grade.added" :key="`+${at}`">
-                <b class="sign text-met">+</b> {{ tell(words) }}
+                <b class="sign text-met">+</b> {{ formatMessage(words) }}
               </li>
               <li v-for="(words, at) in grade.dropped" :key="`-${at}`">
-                <b class="sign text-missing">−</b> <s>{{ tell(words) }}</s>
+                <b class="sign text-missing">−</b> <s>{{ formatMessage(words) }}</s>
               </li>
               <li v-for="(change, at) in grade.changed" :key="`~${at}`">
-                <b class="sign text-rh">~</b> {{ tell(change.words) }}
-                <span class="aside quiet">{{ change.changes.map(tell).join('; ') }}</span>
+                <b class="sign text-rh">~</b> {{ formatMessage(change.words) }}
+                <span class="aside quiet">{{ change.changes.map(formatMessage).join('; ') }}</span>
               </li>
             </ul>
           </section>
@@ -71,10 +71,10 @@ watch(
               <span class="quiet ml-2">{{ set.grade }}</span>
             </p>
             <p v-if="set.add.length">
-              <b>{{ t('syllabi.difference-view.to-add') }}</b> {{ set.add.map(tell).join('; ') }}
+              <b>{{ t('syllabi.difference-view.to-add') }}</b> {{ set.add.map(formatMessage).join('; ') }}
             </p>
             <p v-if="set.drop.length">
-              <b>{{ t('syllabi.difference-view.to-drop') }}</b> {{ set.drop.map(tell).join('; ') }}
+              <b>{{ t('syllabi.difference-view.to-drop') }}</b> {{ set.drop.map(formatMessage).join('; ') }}
             </p>
           </section>
         </div>

@@ -5,7 +5,7 @@ import type { Entry } from '#core/syllabus'
 import { kindNamed } from '#core/material'
 import EntryPanel from './EntryPanel.vue'
 import LineEditor from './LineEditor.vue'
-import { question, t, tell } from '~/composables/words'
+import { question, t, formatMessage } from '~/composables/words'
 
 /** A line of the list as it is printed; typed over where it stands, and told how it is read. */
 const props = defineProps<{
@@ -31,7 +31,7 @@ const sense = computed(() => {
   const { tempo, kinds } = props.entry
   const perMinute = tempo.bpm * tempo.notesPerBeat
   return t('syllabi.entry-line.notes-a-minute', {
-    what: kinds.map((kind) => tell(kindNamed({ id: kind }))).join(', '),
+    what: kinds.map((kind) => formatMessage(kindNamed({ id: kind }))).join(', '),
     perMinute,
   })
 })

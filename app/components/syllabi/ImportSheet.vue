@@ -4,7 +4,7 @@ import { computed, nextTick, onScopeDispose, ref, shallowRef } from 'vue'
 import type { Preview } from '#shared/syllabusCsv'
 import { ask, askLong } from '~/composables/api'
 import { working } from '~/composables/working'
-import { question, t, tell } from '~/composables/words'
+import { question, t, formatMessage } from '~/composables/words'
 
 /** A file before it is put on file: how each line is read, and everything that is wrong, to be mended where it stands. */
 const props = defineProps<{ name: string; bytes: ArrayBuffer }>()
@@ -149,7 +149,7 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
           </button>
           <span v-else class="w-[64px] shrink-0">{{ t('syllabi.import-sheet.the-file') }}</span>
           <code v-if="problem.field" class="quiet">{{ problem.field }}</code>
-          <span class="text-missing">{{ tell(problem.said) }}</span>
+          <span class="text-missing">{{ formatMessage(problem.said) }}</span>
         </li>
       </ul>
       <label class="mt-3 block text-[14px]">

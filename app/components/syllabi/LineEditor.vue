@@ -3,7 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { type ListContext, parseRequirement } from '#core/call'
 import { kindNamed } from '#core/material'
 import { completeEntry, expand } from '#core/syllabus'
-import { question, t, tell } from '~/composables/words'
+import { question, t, formatMessage } from '~/composables/words'
 
 /** A printed line while it is typed: how it is read, and what it comes to, before it is taken. */
 const props = defineProps<{
@@ -48,7 +48,9 @@ const preview = computed(() => {
   const { entries } = read.value
   const count = entries.length
   const questions = [...new Set(entries.flatMap((entry) => entry.open ?? []))].map(question).join(' ')
-  const kinds = [...new Set(entries.flatMap((entry) => entry.kinds))].map((id) => tell(kindNamed({ id }))).join(', ')
+  const kinds = [...new Set(entries.flatMap((entry) => entry.kinds))]
+    .map((id) => formatMessage(kindNamed({ id })))
+    .join(', ')
   const what = t('syllabi.entry-line.comes-to', { kinds, count, items: items.value ?? -1 })
   return [what, questions].filter(Boolean).join(' ')
 })
@@ -66,7 +68,7 @@ function take(goes: boolean): boolean {
     return false
   }
   if (read.value.entries.length === 0) {
-    refused.value = problems.value.map(tell).join(' ')
+    refused.value = problems.value.map(formatMessage).join(' ')
     return false
   }
   finish(() => emit('take', text.value.trim(), goes))
@@ -100,7 +102,7 @@ function onKey(event: KeyboardEvent): void {
       @blur="take(false)"
     ></textarea>
     <p :id="`read-${id}`" class="aside quiet text-[13px] leading-[1.4]" aria-live="polite">
-      <span v-if="problems.length && !blank" class="text-missing">{{ problems.map(tell).join(' ') }}</span>
+      <span v-if="problems.length && !blank" class="text-missing">{{ problems.map(formatMessage).join(' ') }}</span>
       <template v-else>{{ preview }}</template>
     </p>
     <p v-if="refused" role="alert" class="text-[13px] text-missing">

@@ -9,7 +9,7 @@ import {
   saysHands,
   type Syllabus,
 } from '#core/syllabus'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** Where something stands in a list, counted from 0. */
 export interface At {
@@ -65,7 +65,7 @@ export function typedEntries(syllabus: Syllabus, { grade, group, entry }: At, li
   return read.entries.map((each, at) => {
     const id = at === 0 && old ? old.id : freshId(own, own.groups[group]!, taken)
     taken.add(id)
-    const lost = read.problems.map((problem) => t('syllabi.edits.not-read', { what: tell(problem) }))
+    const lost = read.problems.map((problem) => t('syllabi.edits.not-read', { what: formatMessage(problem) }))
     return completeEntry({ ...each, id, reading: old?.reading ?? '', open: [...(each.open ?? []), ...lost] })
   })
 }

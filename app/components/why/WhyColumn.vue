@@ -6,12 +6,12 @@ import { BEYOND, PRICE_SCALE } from '#core/fingering'
 import { familyOf, type Other, type AnyPin, type Player, type RecipeInput } from '#core/instrument'
 import { printedName } from '#core/pitch'
 import { lineFor, othersOf, playersIn, type RealisedStudy } from '#core/realise'
-import { difficultyTold } from '#core/together'
+import { difficultyMessage } from '#core/together'
 import { viewOf, wordsOf } from '~/components/instrument'
 import type { Place } from '~/stores/desk'
 import type { Lettered } from './letters'
 import { useShowing } from '~/stores/showing'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 const props = defineProps<{ study: RealisedStudy; lettered: readonly Lettered[]; selected: Place | null }>()
 const emit = defineEmits<{
@@ -46,7 +46,7 @@ const isHere = ({ reason }: Lettered): boolean =>
   props.selected?.hand === reason.hand && reason.indices.includes(props.selected.index)
 const shown = computed(() => (all.value ? props.lettered : props.lettered.slice(0, SHOWN)))
 const stepAt = ({ reason }: Lettered): number => lineFor(props.study, reason.hand).notes[reason.indices[0]!]!.step
-const hardness = computed(() => difficultyTold(props.study.difficulty))
+const hardness = computed(() => difficultyMessage(props.study.difficulty))
 /** Where another way departs, by note. */
 const departsAt = (each: Other): string => {
   const note = lineFor(props.study, player.value).notes[each.departs]
@@ -94,7 +94,7 @@ const priced = computed(() =>
         >
           <span class="letter">{{ letter }}</span>
           <span>
-            <b :class="INK[reason.hand]">{{ words.short(reason.hand) }}</b> {{ tell(reason.said) }}
+            <b :class="INK[reason.hand]">{{ words.short(reason.hand) }}</b> {{ formatMessage(reason.said) }}
             <span v-if="reason.price && showing.figures" class="quiet whitespace-nowrap"
               >({{ figure(reason.price) }})</span
             >
@@ -116,7 +116,7 @@ const priced = computed(() =>
         <h2>{{ t('why.why-column.hands-together') }}</h2>
       </div>
       <ul>
-        <li v-for="(sentence, at) in meetings" :key="at" class="py-[7px]">{{ tell(sentence) }}</li>
+        <li v-for="(sentence, at) in meetings" :key="at" class="py-[7px]">{{ formatMessage(sentence) }}</li>
       </ul>
     </template>
 
@@ -139,15 +139,21 @@ const priced = computed(() =>
     <ul>
       <li v-for="(each, at) in others" :key="at" class="flex items-center gap-3 py-[8px]">
         <span class="flex-1">
-          <span class="block font-serif text-[15px] font-semibold" :class="INK[player]">{{ tell(each.pattern) }}</span>
+          <span class="block font-serif text-[15px] font-semibold" :class="INK[player]">{{
+            formatMessage(each.pattern)
+          }}</span>
           <span class="quiet"
-            >{{ tell(each.said) }} ({{ [figure(each.price), departsAt(each)].filter(Boolean).join('; ') }})</span
+            >{{ formatMessage(each.said) }} ({{
+              [figure(each.price), departsAt(each)].filter(Boolean).join('; ')
+            }})</span
           >
         </span>
         <button
           type="button"
           class="plain-button"
-          :aria-label="t('why.why-column.take-for-the', { what: tell(each.pattern), called: words.called(player) })"
+          :aria-label="
+            t('why.why-column.take-for-the', { what: formatMessage(each.pattern), called: words.called(player) })
+          "
           @click="emit('take', player, each.marks, (each.pins ?? []) as readonly AnyPin[])"
         >
           {{ t('why.why-column.take') }}
@@ -168,8 +174,8 @@ const priced = computed(() =>
     </div>
     <ul>
       <li v-for="(part, at) in hardness" :key="at" class="flex justify-between gap-3 py-[4px]">
-        <span class="quiet">{{ tell(part.part) }}</span><span class="whitespace-nowrap tabular-nums">{{
-          tell(part.value)
+        <span class="quiet">{{ formatMessage(part.part) }}</span><span class="whitespace-nowrap tabular-nums">{{
+          formatMessage(part.value)
         }}</span>
       </li>
     </ul>

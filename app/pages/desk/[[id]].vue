@@ -26,7 +26,7 @@ import { engravingReady, layoutOf } from '~/engraving'
 import { type Place, useDesk } from '~/stores/desk'
 import { usePlaying } from '~/stores/playing'
 import { useShowing } from '~/stores/showing'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 // the grammar of the line is fetched when somebody first wants to call
 const CallLine = defineAsyncComponent(() => import('~/components/call/CallLine.vue'))
@@ -62,7 +62,7 @@ const openHere = (): Promise<void> =>
 void openHere()
 watch([() => route.params.id, () => route.query.set], openHere)
 useHead({
-  title: () => (desk.study ? t('desk.id.tactum', { what: tell(desk.study.title) }) : t('desk.id.desk-tactum')),
+  title: () => (desk.study ? t('desk.id.tactum', { what: formatMessage(desk.study.title) }) : t('desk.id.desk-tactum')),
 })
 
 const calling = ref(false)
@@ -134,7 +134,12 @@ watch(
         @asked="asking = true"
       />
     </Teleport>
-    <WhereAsked v-if="asking" :title="tell(desk.study!.title)" :recipe="desk.study!.recipe" @close="asking = false" />
+    <WhereAsked
+      v-if="asking"
+      :title="formatMessage(desk.study!.title)"
+      :recipe="desk.study!.recipe"
+      @close="asking = false"
+    />
     <p v-if="failed" role="alert" class="mb-2 text-missing">{{ failed }}</p>
     <DeskNotices v-if="!desk.study && desk.fault" :desk="desk" @back="back" @decide="desk.decide()" />
     <p v-else-if="!desk.study && !failed" class="waiting quiet aside py-40 text-center">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { faultMessage } from '#words'
+import { errorMessage } from '#words'
 import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, onMounted } from 'vue'
 import { onBeforeRouteLeave, onBeforeRouteUpdate, useHead, useRoute, useRouter } from '#imports'
@@ -13,7 +13,7 @@ import SureButton from '~/components/frame/SureButton.vue'
 import { ask } from '~/composables/api'
 import { useShortcuts } from '~/composables/shortcuts'
 import { useSyllabus } from '~/stores/syllabus'
-import { locale, t, tell } from '~/composables/words'
+import { locale, t, formatMessage } from '~/composables/words'
 
 /** A list as it is printed, grade by grade; a teacher's own is typed over where it stands. */
 const route = useRoute()
@@ -23,7 +23,7 @@ const id = computed(() => String(route.params.id))
 onMounted(() => store.open(id.value))
 useHead({ title: () => t('syllabi.id.tactum', { Syllabus: store.draft?.title ?? t('syllabi.id.syllabus') }) })
 
-const faults = computed(() => new Map(store.faults.map((fault) => [fault.path, tell(faultMessage(fault))])))
+const faults = computed(() => new Map(store.faults.map((fault) => [fault.path, formatMessage(errorMessage(fault))])))
 function rename(field: 'title' | 'board' | 'edition', event: Event): void {
   const value = (event.target as HTMLInputElement).value.trim()
   if (value || field === 'edition') store.change(t('syllabi.id.the', { field }), { ...store.draft!, [field]: value })
@@ -179,7 +179,7 @@ const remove = (): Promise<void> =>
         {{
           t('syllabi.id.wrong-it-can-be', {
             count: store.faults.length,
-            faultMessage: tell(faultMessage(store.faults[0]!)),
+            errorMessage: formatMessage(errorMessage(store.faults[0]!)),
           })
         }}
       </p>

@@ -1,11 +1,18 @@
 import isEqual from 'fast-deep-equal'
-import { type AnyPin, completeRecipe, familyOf, handsTold, type Recipe, type RecipeInput } from '#core/instrument'
+import { type AnyPin, completeRecipe, familyOf, handsMessage, type Recipe, type RecipeInput } from '#core/instrument'
 import { keyNamed } from '#core/material'
-import { apartTold, bookendsTold, octavesTold, type RealisedStudy, rhythmTold, shapeTold } from '#core/realise'
-import { isFree, NO_BOOKENDS, notesTold, PLAIN_RHYTHM } from '#core/study'
+import {
+  apartMessage,
+  bookendsMessage,
+  octavesMessage,
+  type RealisedStudy,
+  rhythmMessage,
+  shapeMessage,
+} from '#core/realise'
+import { isFree, NO_BOOKENDS, notesMessage, PLAIN_RHYTHM } from '#core/study'
 import { instrumentCalled, wordsFor, wordsOf } from '~/components/instrument/words'
 import type { ToldField } from '~/components/instrument/view'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** A change with its name, and the sort of change that it is. */
 export interface Named {
@@ -17,11 +24,13 @@ export interface Named {
 const alone = (words: string): Named => ({ words, sort: '' })
 
 const keyWords = ({ material }: Recipe): string =>
-  isFree(material) ? t('desk.change-words.pitches') : tell(keyNamed({ tonic: material.tonic, kind: material.kind }))
+  isFree(material)
+    ? t('desk.change-words.pitches')
+    : formatMessage(keyNamed({ tonic: material.tonic, kind: material.kind }))
 
 const apartWords = (recipe: Recipe): string => {
-  const apart = apartTold(recipe)
-  return apart ? tell(apart) : ''
+  const apart = apartMessage(recipe)
+  return apart ? formatMessage(apart) : ''
 }
 
 /** What each field is called, and how its new value is told. */
@@ -36,11 +45,11 @@ const FIELDS: Readonly<Record<string, ToldField>> = {
   },
   hands: {
     sort: 'desk.change-words.hands',
-    words: (recipe) => tell(handsTold(recipe)),
+    words: (recipe) => formatMessage(handsMessage(recipe)),
   },
   motion: {
     sort: 'desk.change-words.hands',
-    words: (recipe) => tell(handsTold(recipe)),
+    words: (recipe) => formatMessage(handsMessage(recipe)),
   },
   interval: {
     sort: 'desk.change-words.hands',
@@ -56,7 +65,7 @@ const FIELDS: Readonly<Record<string, ToldField>> = {
   },
   octaves: {
     sort: 'desk.change-words.length',
-    words: ({ octaves }) => tell(octavesTold(octaves)),
+    words: ({ octaves }) => formatMessage(octavesMessage(octaves)),
   },
   course: {
     sort: 'desk.change-words.course',
@@ -65,16 +74,17 @@ const FIELDS: Readonly<Record<string, ToldField>> = {
   pattern: {
     sort: 'desk.change-words.pattern',
     words: (recipe) =>
-      shapeTold({ pattern: recipe.pattern, rhythm: PLAIN_RHYTHM, bookends: NO_BOOKENDS }).map(tell).join(', ') ||
-      t('desk.change-words.straight'),
+      shapeMessage({ pattern: recipe.pattern, rhythm: PLAIN_RHYTHM, bookends: NO_BOOKENDS })
+        .map(formatMessage)
+        .join(', ') || t('desk.change-words.straight'),
   },
   rhythm: {
     sort: 'desk.change-words.rhythm',
-    words: (recipe) => rhythmTold(recipe).map(tell).join(', ') || t('desk.change-words.even'),
+    words: (recipe) => rhythmMessage(recipe).map(formatMessage).join(', ') || t('desk.change-words.even'),
   },
   bookends: {
     sort: 'desk.change-words.bookends',
-    words: (recipe) => bookendsTold(recipe).map(tell).join(', ') || t('desk.change-words.none'),
+    words: (recipe) => bookendsMessage(recipe).map(formatMessage).join(', ') || t('desk.change-words.none'),
   },
   startOctave: {
     sort: 'desk.change-words.start',
@@ -90,11 +100,12 @@ const FIELDS: Readonly<Record<string, ToldField>> = {
   },
   tempo: {
     sort: 'desk.change-words.tempo',
-    words: ({ tempo }) => t('desk.change-words.in', { bpm: tempo.bpm, notesTold: tell(notesTold(tempo.notesPerBeat)) }),
+    words: ({ tempo }) =>
+      t('desk.change-words.in', { bpm: tempo.bpm, notesMessage: formatMessage(notesMessage(tempo.notesPerBeat)) }),
   },
   school: {
     sort: 'desk.change-words.school',
-    words: (recipe) => tell(familyOf(recipe).schools.find(({ id }) => id === recipe.school)!.called),
+    words: (recipe) => formatMessage(familyOf(recipe).schools.find(({ id }) => id === recipe.school)!.called),
   },
 }
 

@@ -1,5 +1,5 @@
 import { shallowRef } from 'vue'
-import type { FaultData as Fault, RecipeError } from '#core/message'
+import type { ErrorData as Fault, DomainError } from '#core/message'
 import type { Accepted, RealisedStudy } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { newestOnly, realised } from '~/composables/realiser'
@@ -24,7 +24,7 @@ export function deskSolving() {
     try {
       return await realised((api) => api.realise(plain(next), plain(fingers) ?? undefined) as Promise<Realised>)
     } catch (error) {
-      return { fault: (error as RecipeError).toFault() }
+      return { fault: (error as DomainError).toData() }
     }
   }
 

@@ -1,7 +1,7 @@
 import type { Hand } from '../../study'
 import { type MidiData, type MidiEvent, parseMidi } from 'midi-file'
 import { chordsOf, type FoundNote, type FoundPiece, MAX_NOTES } from '../reading'
-import { refuseFormat } from '../messages'
+import { formatError } from '../messages'
 
 type Placed = FoundNote & {
   readonly start: number
@@ -82,24 +82,24 @@ function parsed(bytes: Uint8Array): MidiData {
   try {
     return parseMidi(bytes)
   } catch {
-    throw refuseFormat('format.broken', { format: 'MIDI' }, 'file')
+    throw formatError('format.broken', { format: 'MIDI' }, 'file')
   }
 }
 
 /**
  * Pieces of a MIDI file: lines by track and channel, keys and tempo; a new piece at each marker.
- * @throws RecipeError `format.broken`, `format.notes`, `format.empty`
+ * @throws DomainError `format.broken`, `format.notes`, `format.empty`
  */
 export function readMidiFile(bytes: Uint8Array): FoundPiece[] {
   const { header, tracks } = parsed(bytes)
   const { ticksPerBeat: ticks } = header
   // times in seconds tell no beats
-  if (!ticks) throw refuseFormat('format.broken', { format: 'MIDI' }, 'file')
+  if (!ticks) throw formatError('format.broken', { format: 'MIDI' }, 'file')
   const all = tracks.map((track) => timed(track, ticks))
   const events = all.flat().sort(([a], [b]) => a - b)
   const notes = all.flatMap(notesIn)
-  if (notes.length === 0) throw refuseFormat('format.empty', {}, 'file')
-  if (notes.length > MAX_NOTES) throw refuseFormat('format.notes', { most: MAX_NOTES }, 'file')
+  if (notes.length === 0) throw formatError('format.empty', {}, 'file')
+  if (notes.length > MAX_NOTES) throw formatError('format.notes', { most: MAX_NOTES }, 'file')
   const markers = events.filter(([, { type }]) => type === 'marker').map(([at]) => at)
   const begins = markers.length > 0 ? [...new Set(markers)] : [-Infinity]
   return begins

@@ -2,7 +2,7 @@ import { strFromU8, unzipSync } from 'fflate'
 import { XMLParser } from 'fast-xml-parser'
 import { type Letter, midiOf, pitchName } from '../../pitch'
 import { chordsOf, type FoundNote, type FoundPiece, MAX_NOTES } from '../reading'
-import { refuseFormat } from '../messages'
+import { formatError } from '../messages'
 import { RECIPE_FIELD } from './write'
 
 type Tree = Readonly<Record<string, unknown>>
@@ -59,7 +59,7 @@ interface Reading {
 
 const LETTERS = 'CDEFGAB'
 
-/** A note of the file. @throws RecipeError naming the measure where its pitch is none */
+/** A note of the file. @throws DomainError naming the measure where its pitch is none */
 function readNote(reading: Reading, nodes: readonly Tree[], measure: string): void {
   if (first(nodes, 'grace') || first(nodes, 'cue')) return
   const beats = number(nodes, 'duration', 0) / reading.divisions
@@ -76,7 +76,7 @@ function readNote(reading: Reading, nodes: readonly Tree[], measure: string): vo
   reading.lines.set(staff, line)
   const spelled = pitchIn(inside(pitch), measure)
   if (all(nodes, 'tie').some((tie) => attribute(tie, 'type') === 'stop')) return hold(line, midiOf(spelled), beats)
-  if (++reading.count > MAX_NOTES) throw refuseFormat('format.notes', { most: MAX_NOTES }, `measure ${measure}`)
+  if (++reading.count > MAX_NOTES) throw formatError('format.notes', { most: MAX_NOTES }, `measure ${measure}`)
   const technical = all(nodes, 'notations').flatMap((each) => all(inside(each), 'technical'))
   const mark = technical.flatMap((each) => text(inside(each), 'fingering') ?? [])[0] ?? null
   const name = pitchName(spelled)
@@ -89,7 +89,7 @@ function pitchIn(nodes: readonly Tree[], measure: string) {
   const octave = number(nodes, 'octave', NaN)
   const isPitch =
     letter.length === 1 && LETTERS.includes(letter) && Number.isInteger(octave) && Math.abs(alteration) <= 2
-  if (!isPitch || !Number.isInteger(alteration)) throw refuseFormat('format.pitch', { measure }, `measure ${measure}`)
+  if (!isPitch || !Number.isInteger(alteration)) throw formatError('format.pitch', { measure }, `measure ${measure}`)
   return { letter: letter as Letter, alteration, octave }
 }
 
@@ -200,25 +200,25 @@ function recipesIn(root: readonly Tree[]): unknown[] {
 
 /**
  * Pieces of a MusicXML document (score-partwise): notes, chords, fingerings, keys and tempo.
- * @throws RecipeError `format.broken`, `format.entities`, `format.notes`, `format.pitch` naming the measure, `format.empty`
+ * @throws DomainError `format.broken`, `format.entities`, `format.notes`, `format.pitch` naming the measure, `format.empty`
  */
 export function readMusicXml(document: string): FoundPiece[] {
-  if (/<!ENTITY/i.test(document)) throw refuseFormat('format.entities', {}, 'file')
+  if (/<!ENTITY/i.test(document)) throw formatError('format.entities', {}, 'file')
   let tree: readonly Tree[]
   try {
     tree = parser.parse(document, true) as readonly Tree[]
   } catch {
-    throw refuseFormat('format.broken', { format: 'MusicXML' }, 'file')
+    throw formatError('format.broken', { format: 'MusicXML' }, 'file')
   }
   const score = first(tree, 'score-partwise')
-  if (!score) throw refuseFormat('format.broken', { format: 'MusicXML' }, 'file')
+  if (!score) throw formatError('format.broken', { format: 'MusicXML' }, 'file')
   const root = inside(score)
   const work = first(root, 'work')
   const title = (work && text(inside(work), 'work-title')) ?? text(root, 'movement-title') ?? ''
   const recipes = recipesIn(root)
   const parts = all(root, 'part')
   const pieces = parts.flatMap((part) => piecesOf(part, title, parts.length === 1 ? recipes : []))
-  if (pieces.length === 0) throw refuseFormat('format.empty', {}, 'file')
+  if (pieces.length === 0) throw formatError('format.empty', {}, 'file')
   return pieces
 }
 
@@ -226,7 +226,7 @@ const [MAX_ENTRIES, MAX_UNPACKED] = [64, 10_000_000]
 
 /**
  * The document in a packed file (.mxl): nothing larger than it may be is unpacked.
- * @throws RecipeError `format.packed`, `format.size`, and as `readMusicXml`
+ * @throws DomainError `format.packed`, `format.size`, and as `readMusicXml`
  */
 export function readMxl(bytes: Uint8Array): FoundPiece[] {
   let entries = 0
@@ -238,18 +238,18 @@ export function readMxl(bytes: Uint8Array): FoundPiece[] {
         if (!/\.(xml|musicxml)$/i.test(name)) return false
         unpacked += originalSize
         if (++entries > MAX_ENTRIES || unpacked > MAX_UNPACKED)
-          throw refuseFormat('format.size', { most: MAX_UNPACKED / 1_000_000 }, 'file')
+          throw formatError('format.size', { most: MAX_UNPACKED / 1_000_000 }, 'file')
         return true
       },
     })
   } catch (error) {
-    if (error instanceof Error && error.name === 'RecipeError') throw error
-    throw refuseFormat('format.packed', {}, 'file')
+    if (error instanceof Error && error.name === 'DomainError') throw error
+    throw formatError('format.packed', {}, 'file')
   }
   const container = files['META-INF/container.xml']
   const told = container && /full-path="([^"]+)"/.exec(strFromU8(container))?.[1]
   const own =
     Object.keys(files).find((name) => name === told) ?? Object.keys(files).find((name) => !name.startsWith('META-INF'))
-  if (!own) throw refuseFormat('format.packed', {}, 'file')
+  if (!own) throw formatError('format.packed', {}, 'file')
   return readMusicXml(strFromU8(files[own]!))
 }

@@ -1,4 +1,4 @@
-import { RecipeError } from '../../message'
+import { DomainError } from '../../message'
 import { inversionsOf, KIND_IDS, type KindId, KINDS, type Material, materialOf, usualTonics } from '../../material'
 import type { RecipeInput } from '../../instrument'
 import { midiOf, modulo, noteName, parsePitch, pitchClass } from '../../pitch'
@@ -42,7 +42,7 @@ function laid(input: RecipeInput): { recipe: RecipeInput & { startOctave: number
     const { recipe, lines } = laidDown(input)
     return { recipe, heights: lines.map(heightsLaid) }
   } catch (error) {
-    if (error instanceof RecipeError) return null
+    if (error instanceof DomainError) return null
     throw error
   }
 }

@@ -1,4 +1,4 @@
-import { RecipeError } from '../../message'
+import { DomainError } from '../../message'
 import { MAX_PITCHES, NOTES_PER_BEAT, type Tempo, TEMPO_RANGE } from '../../study'
 import type { AnyPin, RecipeInput } from '../../instrument'
 import { midiOf } from '../../pitch'
@@ -66,7 +66,7 @@ function withFingers(
     }
     return { recipe: pinned }
   } catch (error) {
-    if (error instanceof RecipeError) return { recipe, unplayable: true }
+    if (error instanceof DomainError) return { recipe, unplayable: true }
     throw error
   }
 }
@@ -80,7 +80,7 @@ function laysDown(recipe: RecipeInput, { lines }: FoundPiece): boolean {
     const own = laidDown(recipe).lines.map(({ notes }) => notes.map(({ pitch }) => midiOf(pitch)))
     return JSON.stringify(own) === heights(lines)
   } catch (error) {
-    if (error instanceof RecipeError) return false
+    if (error instanceof DomainError) return false
     throw error
   }
 }
@@ -103,7 +103,7 @@ function listed(piece: FoundPiece): Pick<FoundStudy, 'recipe' | 'unplayable'>[] 
 /**
  * Studies of a piece: by the recipe that its file keeps, if that lays down the notes that stand there; else as the scale
  * or chord that they are; else as listed pitches, a study for each hand.
- * @param recipeOf checks a recipe of somebody else's. @throws RecipeError
+ * @param recipeOf checks a recipe of somebody else's. @throws DomainError
  */
 export function studiesIn(piece: FoundPiece, recipeOf: (value: unknown) => RecipeInput): FoundStudy[] {
   const { title } = piece
@@ -139,7 +139,7 @@ function keptRecipe(piece: FoundPiece, recipeOf: (value: unknown) => RecipeInput
     const recipe = recipeOf(piece.recipe)
     return laysDown(recipe, piece) ? recipe : null
   } catch (error) {
-    if (error instanceof RecipeError) return null
+    if (error instanceof DomainError) return null
     throw error
   }
 }

@@ -12,25 +12,16 @@ import {
   type LeftSettings,
   MAX_BARS,
   MAX_BELLOWS_BEATS,
-  refuseButtons,
+  buttonsError,
   REGISTERS,
   TURNS,
   WAYS,
 } from '../../buttons'
 import { CHROMATICS, FIRST_FINGERS, HAND_SIZES } from '../../fingering'
 import { type Kind, KINDS } from '../../material'
-import {
-  type Common,
-  type CommonInput,
-  type CommonRecipe,
-  isFree,
-  oneOf,
-  partOf,
-  refuseStudy,
-  whole,
-} from '../../study'
+import { type Common, type CommonInput, type CommonRecipe, isFree, oneOf, partOf, studyError, whole } from '../../study'
 import { BASS_ROWS, BASSES, KEY_WIDTHS, rowsOn, trebleOf, TREBLES, usualRows } from '../../surface'
-import { refuseSticking } from '../../sticking'
+import { stickingError } from '../../sticking'
 import { checkedPins } from '../pins'
 import { tonicRow } from './harmony'
 
@@ -57,9 +48,9 @@ const PLAIN = {
   bellows: {} as unknown,
 }
 
-/** A list of some choices, each once. @throws RecipeError `field.unknown` naming the place in the list */
+/** A list of some choices, each once. @throws DomainError `field.unknown` naming the place in the list */
 function listOf<T extends string>(value: unknown, among: readonly T[], path: string): T[] {
-  if (!Array.isArray(value)) throw refuseStudy('field.unknown', { field: path, of: 'list', among: '' }, path)
+  if (!Array.isArray(value)) throw studyError('field.unknown', { field: path, of: 'list', among: '' }, path)
   return [...new Set(value.map((each, at) => oneOf(each, among, `${path}[${at}]`)))]
 }
 
@@ -83,10 +74,10 @@ export function takesPart(material: CommonRecipe['material'], part: LeftPart): b
   return kind !== null && tonicRow(kind) !== null
 }
 
-/** @throws RecipeError where the board cannot play such material so */
+/** @throws DomainError where the board cannot play such material so */
 function checkPart(part: LeftPart, material: CommonRecipe['material']): void {
   if (takesPart(material, part)) return
-  throw refuseButtons('left.material', { part }, 'accordion.left.part')
+  throw buttonsError('left.material', { part }, 'accordion.left.part')
 }
 
 function completeLeft(value: unknown, hands: Common['hands'], material: Common['material']): LeftSettings {
@@ -95,18 +86,18 @@ function completeLeft(value: unknown, hands: Common['hands'], material: Common['
   const asked =
     told.part === undefined ? usualPart(hands, kindOf(material)) : oneOf(told.part, LEFT_PARTS, `${path}.part`)
   const part = hands === 'right' ? 'none' : asked
-  if (hands === 'left' && part === 'none') throw refuseButtons('left.none', {}, `${path}.part`)
+  if (hands === 'left' && part === 'none') throw buttonsError('left.none', {}, `${path}.part`)
   checkPart(part, material)
   const harmony = oneOf(told.harmony, HARMONIES, `${path}.harmony`)
   const { bars } = told
   if (!Array.isArray(bars))
-    throw refuseStudy('field.unknown', { field: `${path}.bars`, of: 'list', among: '' }, `${path}.bars`)
+    throw studyError('field.unknown', { field: `${path}.bars`, of: 'list', among: '' }, `${path}.bars`)
   if (bars.length > MAX_BARS) {
-    throw refuseStudy('field.range', { field: `${path}.bars`, of: 'whole', least: 0, most: MAX_BARS }, `${path}.bars`)
+    throw studyError('field.range', { field: `${path}.bars`, of: 'whole', least: 0, most: MAX_BARS }, `${path}.bars`)
   }
-  if (harmony === 'own' && bars.length === 0) throw refuseButtons('bars.empty', {}, `${path}.bars`)
+  if (harmony === 'own' && bars.length === 0) throw buttonsError('bars.empty', {}, `${path}.bars`)
   if (typeof told.held !== 'boolean') {
-    throw refuseStudy('field.unknown', { field: `${path}.held`, of: 'choice', among: 'true, false' }, `${path}.held`)
+    throw studyError('field.unknown', { field: `${path}.held`, of: 'choice', among: 'true, false' }, `${path}.held`)
   }
   return {
     part,
@@ -118,19 +109,19 @@ function completeLeft(value: unknown, hands: Common['hands'], material: Common['
   }
 }
 
-/** The instrument and its left hand, with defaults. @throws RecipeError naming the field */
+/** The instrument and its left hand, with defaults. @throws DomainError naming the field */
 function completeSettings(value: unknown, hands: Common['hands'], material: Common['material']): AccordionSettings {
   const told = partOf(value, PLAIN, 'accordion')
   const bellows = partOf(told.bellows, PLAIN_BELLOWS, 'accordion.bellows')
   const bass = oneOf(told.bass, BASSES, 'accordion.bass')
   const rows = told.rows === undefined ? usualRows(bass) : listOf(told.rows, BASS_ROWS, 'accordion.rows')
   if (rows.length !== rowsOn(bass)) {
-    throw refuseButtons('bass.rows', { bass, count: rowsOn(bass) }, 'accordion.rows')
+    throw buttonsError('bass.rows', { bass, count: rowsOn(bass) }, 'accordion.rows')
   }
   const registers = listOf(told.registers, REGISTERS, 'accordion.registers')
   if (registers.length === 0) {
     const field = 'accordion.registers'
-    throw refuseStudy('field.unknown', { field, of: 'choice', among: REGISTERS.join(', ') }, field)
+    throw studyError('field.unknown', { field, of: 'choice', among: REGISTERS.join(', ') }, field)
   }
   return {
     treble: oneOf(told.treble, TREBLES, 'accordion.treble'),
@@ -147,27 +138,23 @@ function completeSettings(value: unknown, hands: Common['hands'], material: Comm
   }
 }
 
-/** Piano schools on keys, by rows on buttons; the first of each is usual. @throws RecipeError naming the school */
+/** Piano schools on keys, by rows on buttons; the first of each is usual. @throws DomainError naming the school */
 function schoolFor(school: unknown, treble: AccordionSettings['treble']): AccordionRecipe['school'] {
   const { plays } = trebleOf(treble)
   const among: readonly AccordionRecipe['school'][] = plays === 'keys' ? KEY_SCHOOLS : BUTTON_SCHOOLS
   if (school === undefined) return among[0]!
   const found = among.find((each) => each === school)
   if (found) return found
-  throw refuseButtons(
-    'treble.school',
-    { school: String(school).slice(0, 40), among: among.join(', '), plays },
-    'school',
-  )
+  throw buttonsError('treble.school', { school: String(school).slice(0, 40), among: among.join(', '), plays }, 'school')
 }
 
-/** @throws RecipeError where the hands are asked for what a bass board has not: octaves of its own */
+/** @throws DomainError where the hands are asked for what a bass board has not: octaves of its own */
 function checkHands({ motion, interval, pattern, rhythm }: Common): void {
-  if (rhythm.ladder === 'strokes') throw refuseSticking('rhythm.ladder', { why: 'sticks-only' }, 'rhythm.ladder')
-  if (motion !== 'similar') throw refuseButtons('hands.accordion', { field: 'motion' }, 'motion')
-  if (interval !== 'octave') throw refuseButtons('hands.accordion', { field: 'interval' }, 'interval')
+  if (rhythm.ladder === 'strokes') throw stickingError('rhythm.ladder', { why: 'sticks-only' }, 'rhythm.ladder')
+  if (motion !== 'similar') throw buttonsError('hands.accordion', { field: 'motion' }, 'motion')
+  if (interval !== 'octave') throw buttonsError('hands.accordion', { field: 'interval' }, 'interval')
   if (pattern.accompaniment !== 'none') {
-    throw refuseButtons('hands.accordion', { field: 'accompaniment' }, 'pattern.accompaniment')
+    throw buttonsError('hands.accordion', { field: 'accompaniment' }, 'pattern.accompaniment')
   }
 }
 
@@ -177,7 +164,7 @@ const partAsked = (input: CommonInput): unknown => {
   return typeof left === 'object' ? left?.part : undefined
 }
 
-/** Everything of an accordion's recipe. @throws RecipeError naming the field */
+/** Everything of an accordion's recipe. @throws DomainError naming the field */
 export function complete(input: CommonInput, common: Common, instrument: 'accordion'): AccordionRecipe {
   checkHands(common)
   const { material } = common

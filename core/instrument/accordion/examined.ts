@@ -4,7 +4,7 @@ import { NO_BOOKENDS } from '../../study'
 import { trebleOf } from '../../surface'
 import type { AskedOfPlayer, Miss, ShortField } from '../asked'
 import type { Examined } from '../family'
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 
 /** What of the bellows, registers, rows and keyboard a study falls short of; of silence nothing. */
 function madeShort({ accordion }: AccordionRecipe, asked: AskedOfPlayer, miss: Miss): void {
@@ -14,20 +14,20 @@ function madeShort({ accordion }: AccordionRecipe, asked: AskedOfPlayer, miss: M
   const turns = turn === bellows.turn && (bellows.turn !== 'beats' || beats === bellows.beats)
   if (turn && !turns) {
     const own = { own: bellows.turn, ownBeats: bellows.beats }
-    miss('bellows', () => tellInstrument('short.bellows', { asked: turn, beats, ...own }), 15)
+    miss('bellows', () => instrumentMessage('short.bellows', { asked: turn, beats, ...own }), 15)
   }
   if (asked.registers.length > 0 && String([...asked.registers].sort()) !== String([...registers].sort())) {
     const told = { asked: asked.registers.join(' + '), own: registers.join(' + ') }
-    miss('registers', () => tellInstrument('short.registers', told), 10)
+    miss('registers', () => instrumentMessage('short.registers', told), 10)
   }
   const lacking = asked.bassRows.filter((row) => !rows.includes(row))
   if (lacking.length > 0) {
-    const told = { rows: listed(lacking.map((row) => tellInstrument('bass-row', { row }))), bass: accordion.bass }
-    miss('bassRows', () => tellInstrument('short.rows', told), 60)
+    const told = { rows: listed(lacking.map((row) => instrumentMessage('bass-row', { row }))), bass: accordion.bass }
+    miss('bassRows', () => instrumentMessage('short.rows', told), 60)
   }
   const { plays } = trebleOf(treble)
   if (side && side !== plays) {
-    miss('treble', () => tellInstrument('short.treble', { asked: side, own: plays }), 60)
+    miss('treble', () => instrumentMessage('short.treble', { asked: side, own: plays }), 60)
   }
 }
 
@@ -36,11 +36,11 @@ function shortOf(recipe: AccordionRecipe, asked: AskedOfPlayer, togetherForSepar
   const { bass } = asked
   const stands = togetherForSeparate && hands === 'together'
   if (hands !== asked.hands && !stands) {
-    miss('hands', () => tellInstrument('short.hands', { asked: asked.hands, own: hands }), 50)
+    miss('hands', () => instrumentMessage('short.hands', { asked: asked.hands, own: hands }), 50)
   }
   // other hands have another bass: that is told once
   if (bass && hands === asked.hands && accordion.left.part !== bass) {
-    miss('bass', () => tellInstrument('short.bass', { asked: bass, own: accordion.left.part }), 50)
+    miss('bass', () => instrumentMessage('short.bass', { asked: bass, own: accordion.left.part }), 50)
   }
   madeShort(recipe, asked, miss)
 }

@@ -6,16 +6,16 @@ import {
   KEY_SCHOOLS,
   LEFT_FINGERS,
   pinnedButton,
-  tellButtons,
+  buttonsMessage,
 } from '../../buttons'
-import { FINGERS, type Pin, tellFingering } from '../../fingering'
+import { FINGERS, type Pin, fingeringMessage } from '../../fingering'
 import { KINDS } from '../../material'
 import { type CommonInput, type Finger, type Hand, isFree } from '../../study'
 import { trebleOf } from '../../surface'
 import { family } from '../family'
 import { fourthOf, notesAt } from '../landmarks'
-import { tellInstrument } from '../messages'
-import { pinTold } from '../pinTold'
+import { instrumentMessage } from '../messages'
+import { pinMessage } from '../pinMessage'
 import { complete } from './complete'
 import { ACCORDION_EXAMINED } from './examined'
 import { heard } from './heard'
@@ -24,24 +24,24 @@ import type { PerformedAccordion, RealisedBass } from './perform'
 import { meetingsOf } from './meetings'
 import { ACCORDION_ROUTE } from './route'
 import { buttonsAt, othersOf } from './pinning'
-import { bassTold, rightTold } from './told'
+import { bassMessage, rightMessage } from './told'
 import { ACCORDION_WAYS } from './ways'
-import { accordionTold, alsoTold } from './words'
+import { accordionMessage, alsoMessage } from './words'
 
 export type { BellowsTurn } from './bellows'
 export { takesPart } from './complete'
 export type { PerformedAccordion, RealisedBass }
 
 const DEFAULT = trebleOf('keys-41')
-const usualCompass = tellInstrument('compass.keys', { keys: 41 })
+const usualCompass = instrumentMessage('compass.keys', { keys: 41 })
 
 /** How a right hand's keyboard is called where a study leaves it. */
 function compassOf({ accordion }: AccordionRecipe) {
   const { lowest, highest, ...treble } = trebleOf(accordion.treble)
   const compass =
     treble.plays === 'keys'
-      ? tellInstrument('compass.keys', { keys: treble.keys })
-      : tellInstrument('compass.buttons', { system: treble.system.toUpperCase(), rows: treble.rows })
+      ? instrumentMessage('compass.keys', { keys: treble.keys })
+      : instrumentMessage('compass.buttons', { system: treble.system.toUpperCase(), rows: treble.rows })
   return { lowest, highest, compass }
 }
 
@@ -87,11 +87,11 @@ const onCounterbass = ({ buttons }: RealisedBass): number[] =>
 const isBare = (pin: AccordionPin): pin is Pin => !isButtonPin(pin)
 
 const ON_KEYS = KEY_SCHOOLS.map((id) => ({
-  ...{ id, called: tellFingering(`school.${id}`), idea: tellFingering(`school.${id}.idea`) },
+  ...{ id, called: fingeringMessage(`school.${id}`), idea: fingeringMessage(`school.${id}.idea`) },
   compares: true,
 }))
 const ON_BUTTONS = BUTTON_SCHOOLS.map((id) => ({
-  ...{ id, called: tellButtons(`school.${id}`), idea: tellButtons(`school.${id}.idea`) },
+  ...{ id, called: buttonsMessage(`school.${id}`), idea: buttonsMessage(`school.${id}.idea`) },
   compares: true,
 }))
 
@@ -171,9 +171,9 @@ export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
     told: (pin) => {
       const own = pin as AccordionPin
       if (!isBare(own)) {
-        return tellInstrument('said.pin-button', { button: pinnedButton(own), note: own.index + 1, hand: own.hand })
+        return instrumentMessage('said.pin-button', { button: pinnedButton(own), note: own.index + 1, hand: own.hand })
       }
-      return pinTold(own, 'fingers' in own ? own.fingers : [own.finger], own.hand)
+      return pinMessage(own, 'fingers' in own ? own.fingers : [own.finger], own.hand)
     },
     playerOf: (pin) => (pin as AccordionPin).hand,
     atNote: (hand, index, mark) => ({ hand, index, finger: Number(mark) as Finger }),
@@ -191,13 +191,13 @@ export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
   handsHeard: playersIn,
 
   told: ({ hands: { right }, bass, bellows }) => ({
-    hands: right ? { right: rightTold(right) } : {},
-    ...(bass ? { bass: bassTold(bass) } : {}),
+    hands: right ? { right: rightMessage(right) } : {},
+    ...(bass ? { bass: bassMessage(bass) } : {}),
     bellows,
   }),
 
-  playedBy: accordionTold,
-  alsoTold,
+  playedBy: accordionMessage,
+  alsoMessage,
   hasTouch: true,
   examined: ACCORDION_EXAMINED,
   route: ACCORDION_ROUTE,

@@ -1,7 +1,7 @@
 import { listed, type Message } from '../../message'
 import { noteParam } from '../../fingering'
 import type { RealisedHand } from '../hands'
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 import type { RealisedBass } from './perform'
 
 const MAX_PAIRS = 6
@@ -15,7 +15,7 @@ function pairsOf(right: RealisedHand, bass: RealisedBass): Message[] {
     if (over === undefined) return
     const left = bass.fingers[at]!
     const on = chord ? 'chord' : 'bass'
-    seen.set(`${over} ${left} ${on}`, tellInstrument('reeds.pair', { right: over, left, on }))
+    seen.set(`${over} ${left} ${on}`, instrumentMessage('reeds.pair', { right: over, left, on }))
   })
   return [...seen.values()]
 }
@@ -37,7 +37,7 @@ function thirds(right: RealisedHand, bass: RealisedBass): Message[] {
   const met = right.notes.filter(({ step }, at) => right.fingers[at] === 3 && left.has(step))
   if (met.length === 0) return []
   const notes = new Map(met.map(({ pitch }) => [`${pitch.letter}${pitch.alteration}`, noteParam(pitch)]))
-  return [tellInstrument('reeds.thirds', { notes: listed([...notes.values()]), times: met.length })]
+  return [instrumentMessage('reeds.thirds', { notes: listed([...notes.values()]), times: met.length })]
 }
 
 /** How the hands go together: notes against strokes, which fingers fall together, where thirds meet. */
@@ -46,8 +46,12 @@ export function meetingsOf(right: RealisedHand, bass: RealisedBass): Message[] {
   const pairs = pairsOf(right, bass)
   const told = listed(pairs.slice(0, MAX_PAIRS), 'comma')
   return [
-    ...(count === null ? [] : [tellInstrument('reeds.against', { count })]),
-    tellInstrument('reeds.pairs', { count: pairs.length, pairs: told, more: pairs.length > MAX_PAIRS ? 'yes' : 'no' }),
+    ...(count === null ? [] : [instrumentMessage('reeds.against', { count })]),
+    instrumentMessage('reeds.pairs', {
+      count: pairs.length,
+      pairs: told,
+      more: pairs.length > MAX_PAIRS ? 'yes' : 'no',
+    }),
     ...thirds(right, bass),
   ]
 }

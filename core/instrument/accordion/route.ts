@@ -2,7 +2,7 @@ import type { AccordionRecipe } from '../../buttons'
 import { named } from '../../message'
 import { pitchName } from '../../pitch'
 import { type CommonInput, handsOf } from '../../study'
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 import type { Route, RouteStep, Stage } from '../route'
 import { isPlain, isRun, lastStages, stageOf } from '../stages'
 import type { PerformedAccordion } from './perform'
@@ -56,25 +56,25 @@ function studies(recipe: AccordionRecipe, _: PerformedAccordion, stage: Stage, b
 
 function watch(recipe: AccordionRecipe, { hands: { right }, bass, bellows }: PerformedAccordion, stage: Stage) {
   const name = (pitch: Parameters<typeof pitchName>[0]) => named(pitchName(pitch).replace(/-?\d+$/, ''))
-  if (stage.id === 'cold') return tellInstrument('watch.once')
+  if (stage.id === 'cold') return instrumentMessage('watch.once')
   if (stage.id === 'left-alone' || (stage.hands === 'left' && bass)) {
     const leap = bass?.leaps[0]
     return leap === undefined
-      ? tellInstrument('watch.left-alone')
-      : tellInstrument('watch.leap', { note: name(bass!.notes[leap]!.pitch) })
+      ? instrumentMessage('watch.left-alone')
+      : instrumentMessage('watch.leap', { note: name(bass!.notes[leap]!.pitch) })
   }
-  if (stage.id === 'against') return tellInstrument('watch.against')
+  if (stage.id === 'against') return instrumentMessage('watch.against')
   const turn = bellows[1]
   if (stage.id === 'bellows' && turn) {
     const upper = right ?? bass!
     const note = upper.notes.find(({ step }) => step === turn.step)
-    return note ? tellInstrument('watch.bellows', { note: name(note.pitch), direction: turn.direction }) : null
+    return note ? instrumentMessage('watch.bellows', { note: name(note.pitch), direction: turn.direction }) : null
   }
   const crossing = right?.crossings[0]
   if (!crossing) return null
   const { pitch } = right.notes[crossing.index]!
   const finger = right.fingers[crossing.index]!
-  return tellInstrument('watch.crossing', { kind: crossing.kind, finger, note: name(pitch), hand: 'right' })
+  return instrumentMessage('watch.crossing', { kind: crossing.kind, finger, note: name(pitch), hand: 'right' })
 }
 
 /** What makes another line of a study: what the left hand does, and on what the right plays. */

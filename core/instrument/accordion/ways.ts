@@ -1,6 +1,6 @@
 import type { AccordionRecipe } from '../../buttons'
 import type { Kind, Material } from '../../material'
-import type { Message, RecipeError } from '../../message'
+import type { Message, DomainError } from '../../message'
 import {
   AFTER,
   BARE_SHAPES,
@@ -10,14 +10,14 @@ import {
   isFree,
   journeysFor,
   patternNamed,
-  refuseStudy,
+  studyError,
   type Shapes,
   takesBookends,
   walksFor,
   type Ways,
 } from '../../study'
 import { trebleOf } from '../../surface'
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 import { withLeftHand } from './leftHand'
 
 const onKeys = ({ accordion }: AccordionRecipe): boolean => trebleOf(accordion.treble).plays === 'keys'
@@ -37,13 +37,13 @@ function shapesFor(kind: Kind | null, asked: AccordionRecipe): Shapes {
   }
 }
 
-const refuse = (field: string, why: Message): RecipeError => refuseStudy('pattern.material', { why }, field)
+const refuse = (field: string, why: Message): DomainError => studyError('pattern.material', { why }, field)
 
 function checkPattern(recipe: AccordionRecipe, material: Material): void {
   const can = shapesFor(isFree(recipe.material) ? null : material.kind, recipe)
   const { walk } = recipe.pattern
   if (walk === 'crossing-loops' && !can.walk.includes(walk)) {
-    throw refuse('pattern.walk', tellInstrument('buttons.no-thumbs', { asked: patternNamed(walk) }))
+    throw refuse('pattern.walk', instrumentMessage('buttons.no-thumbs', { asked: patternNamed(walk) }))
   }
 }
 

@@ -2,26 +2,26 @@ import type { FingerRecipe } from '../../fingering'
 import { NO_BOOKENDS } from '../../study'
 import type { AskedOfPlayer, Miss } from '../asked'
 import type { Examined } from '../family'
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 
 function togetherShort(recipe: FingerRecipe, asked: AskedOfPlayer, miss: Miss): void {
   if (recipe.motion !== asked.motion) {
-    miss('motion', () => tellInstrument('short.motion', { asked: asked.motion, own: recipe.motion }), 50)
+    miss('motion', () => instrumentMessage('short.motion', { asked: asked.motion, own: recipe.motion }), 50)
     return
   }
   if (asked.motion === 'contrary') {
     const { contraryFrom } = asked
     if (contraryFrom !== null && contraryFrom !== recipe.contraryFrom) {
       const told = { asked: contraryFrom, own: recipe.contraryFrom }
-      miss('contraryFrom', () => tellInstrument('short.contrary-from', told), 30)
+      miss('contraryFrom', () => instrumentMessage('short.contrary-from', told), 30)
     }
     return
   }
   if (recipe.interval !== asked.interval) {
-    miss('interval', () => tellInstrument('short.interval', { asked: asked.interval, own: recipe.interval }), 50)
+    miss('interval', () => instrumentMessage('short.interval', { asked: asked.interval, own: recipe.interval }), 50)
   } else if (asked.interval !== 'octave' && asked.tonicHand && recipe.tonicHand !== asked.tonicHand) {
     const told = { asked: asked.tonicHand, own: recipe.tonicHand }
-    miss('tonicHand', () => tellInstrument('short.tonic-hand', told), 30)
+    miss('tonicHand', () => instrumentMessage('short.tonic-hand', told), 30)
   }
 }
 
@@ -31,7 +31,7 @@ function shortOf(recipe: FingerRecipe, asked: AskedOfPlayer, togetherForSeparate
     return
   }
   const stands = togetherForSeparate && recipe.hands === 'together' && recipe.motion === 'similar'
-  if (!stands) miss('hands', () => tellInstrument('short.hands', { asked: asked.hands, own: recipe.hands }), 50)
+  if (!stands) miss('hands', () => instrumentMessage('short.hands', { asked: asked.hands, own: recipe.hands }), 50)
 }
 
 export const KEYS_EXAMINED: Examined<FingerRecipe> = {

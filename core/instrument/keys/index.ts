@@ -1,7 +1,7 @@
-import { pinTold } from '../pinTold'
-import { refuseSticking } from '../../sticking'
+import { pinMessage } from '../pinMessage'
+import { stickingError } from '../../sticking'
 import { fourthOf } from '../landmarks'
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 import {
   checkedPin,
   completeFingering,
@@ -10,15 +10,15 @@ import {
   type Pin,
   repeatedPins,
   SCHOOL_LIST,
-  tellFingering,
+  fingeringMessage,
 } from '../../fingering'
 import type { Common, CommonInput, Finger, Hand } from '../../study'
 import { PIANO } from '../../surface'
-import { meetingsTold } from '../../together'
+import { meetingsMessage } from '../../together'
 import { family, type Repeated } from '../family'
 import { checkedPins } from '../pins'
-import { otherTold, reasonTold, stepsOf } from '../told'
-import { handsTold } from '../words'
+import { otherMessage, reasonMessage, stepsOf } from '../told'
+import { handsMessage } from '../words'
 import { KEYS_EXAMINED } from './examined'
 import { handsWritten, KEY_LEXICON, KEY_PHRASES, pinPhrase } from './lexicon'
 import type { PerformedHands, RealisedHand } from './perform'
@@ -27,10 +27,10 @@ import { KEY_WAYS } from './ways'
 
 export type { PerformedHands, RealisedHand }
 
-/** @throws RecipeError where a ladder is for sticks */
+/** @throws DomainError where a ladder is for sticks */
 function complete(input: CommonInput, common: Common, instrument: 'piano'): FingerRecipe {
   if (common.rhythm.ladder === 'strokes') {
-    throw refuseSticking('rhythm.ladder', { why: 'sticks-only' }, 'rhythm.ladder')
+    throw stickingError('rhythm.ladder', { why: 'sticks-only' }, 'rhythm.ladder')
   }
   return { ...common, instrument, ...completeFingering(input), pins: checkedPins(input, checkedPin) }
 }
@@ -43,12 +43,12 @@ const crossingsOf = (performance: PerformedHands, hand: Hand): number[] =>
   lineOf(performance, hand).crossings.map(({ index }) => index)
 
 /** A hand as the terminal's contract has it. */
-function handTold({ notes, pitches, midi, fingers, crossings, lifts, cost, reasons, alternatives }: RealisedHand) {
+function handMessage({ notes, pitches, midi, fingers, crossings, lifts, cost, reasons, alternatives }: RealisedHand) {
   return {
     ...{ pitches, midi, fingers, crossings },
     ...stepsOf(notes),
     ...(lifts.length > 0 ? { lifts } : {}),
-    ...{ cost, reasons: reasons.map(reasonTold), alternatives: alternatives.map(otherTold) },
+    ...{ cost, reasons: reasons.map(reasonMessage), alternatives: alternatives.map(otherMessage) },
   }
 }
 
@@ -60,10 +60,10 @@ function repeatsIn({ hands }: PerformedHands, hand: Hand, index: number): Repeat
   return own && pins.length > 1 ? { marks: own.fingers.map(String), pins } : null
 }
 
-const COMPASS = tellInstrument('compass', { make: 'piano', size: '' })
+const COMPASS = instrumentMessage('compass', { make: 'piano', size: '' })
 
 const SCHOOLS = SCHOOL_LIST.map(({ id }) => ({
-  ...{ id, called: tellFingering(`school.${id}`), idea: tellFingering(`school.${id}.idea`) },
+  ...{ id, called: fingeringMessage(`school.${id}`), idea: fingeringMessage(`school.${id}.idea`) },
   compares: id !== 'two-hand-tetrachords',
 }))
 
@@ -112,7 +112,7 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   underlinedIn: () => [],
   charted: {},
   meetings: ({ hands: { right, left }, together }) =>
-    right && left && together ? meetingsTold(together, right, left) : [],
+    right && left && together ? meetingsMessage(together, right, left) : [],
   othersOf: ({ hands }, hand) =>
     (hands[hand]?.alternatives ?? []).map(({ fingers, ...other }) => ({ ...other, marks: fingers.map(String) })),
   acceptedOf: ({ hands }) => Object.fromEntries(Object.entries(hands).map(([hand, part]) => [hand, part.fingers])),
@@ -121,7 +121,7 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
     isOwn: (pin) => 'finger' in pin || 'fingers' in pin,
     told: (pin) => {
       const own = pin as Pin
-      return pinTold(own, 'fingers' in own ? own.fingers : [own.finger], own.hand)
+      return pinMessage(own, 'fingers' in own ? own.fingers : [own.finger], own.hand)
     },
     playerOf: (pin) => (pin as Pin).hand,
     atNote: (hand, index, mark) => ({ hand, index, finger: Number(mark) as Finger }),
@@ -139,11 +139,11 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   handsHeard: handsIn,
 
   told: ({ hands }) => ({
-    hands: Object.fromEntries(Object.entries(hands).map(([hand, part]) => [hand, handTold(part)])),
+    hands: Object.fromEntries(Object.entries(hands).map(([hand, part]) => [hand, handMessage(part)])),
   }),
 
-  playedBy: handsTold,
-  alsoTold: () => [],
+  playedBy: handsMessage,
+  alsoMessage: () => [],
   hasTouch: true,
   examined: KEYS_EXAMINED,
   route: KEYS_ROUTE,

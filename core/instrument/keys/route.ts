@@ -3,7 +3,7 @@ import { listed, named, type NoteParam } from '../../message'
 import type { CommonInput, Finger, Hand, LineNote } from '../../study'
 import { handsOf, TEMPO_RANGE } from '../../study'
 import { pitchName } from '../../pitch'
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 import type { Route, RouteStep, Stage } from '../route'
 import { isPlain, isRun, ladderTempo, lastStages, stageOf, takesPairs } from '../stages'
 import type { PerformedHands, RealisedHand } from './perform'
@@ -166,7 +166,7 @@ function crossingWatched(hand: Hand, part: RealisedHand | undefined) {
   const first = part?.crossings[0]
   if (!part || !first) return null
   const finger = part.fingers[first.index]!
-  return tellInstrument('watch.crossing', { kind: first.kind, finger, note: noteOf(part.notes[first.index]!), hand })
+  return instrumentMessage('watch.crossing', { kind: first.kind, finger, note: noteOf(part.notes[first.index]!), hand })
 }
 
 /** Where the hands first cross apart from one another. */
@@ -174,7 +174,7 @@ function partingWatched({ hands: { right, left }, together }: PerformedHands) {
   if (!right || !left || !together) return null
   const alone = together.crossings.right.filter((step) => !together.crossings.both.includes(step))
   const at = right.notes.findIndex(({ step }) => step === alone[0])
-  return at < 0 ? null : tellInstrument('watch.parting', { note: noteOf(right.notes[at]!) })
+  return at < 0 ? null : instrumentMessage('watch.parting', { note: noteOf(right.notes[at]!) })
 }
 
 /** Notes that are others on the way down, as in melodic minor. */
@@ -187,7 +187,7 @@ function returning({ hands }: PerformedHands) {
   ]
   const up = names(part.notes.slice(0, end))
   const others = names(part.notes.slice(end)).filter((name) => !up.includes(name))
-  return others.length > 0 ? tellInstrument('watch.returning', { notes: listed(others.map(named)) }) : null
+  return others.length > 0 ? instrumentMessage('watch.returning', { notes: listed(others.map(named)) }) : null
 }
 
 function watch(recipe: FingerRecipe, performance: PerformedHands, stage: Stage) {
@@ -200,13 +200,13 @@ function watch(recipe: FingerRecipe, performance: PerformedHands, stage: Stage) 
     case 'crossings':
       return crossingWatched(first!, hands[first!])
     case 'blocks':
-      return tellInstrument('watch.blocks')
+      return instrumentMessage('watch.blocks')
     case 'rhythms':
-      return tellInstrument('watch.rhythms')
+      return instrumentMessage('watch.rhythms')
     case 'ladder':
-      return tellInstrument('watch.ladder')
+      return instrumentMessage('watch.ladder')
     case 'cold':
-      return tellInstrument('watch.once')
+      return instrumentMessage('watch.once')
     case 'together':
     case 'octaves':
       return partingWatched(performance) ?? crossingWatched(first!, hands[first!])

@@ -1,4 +1,4 @@
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 import type { MalletRecipe, Roll } from '../../sticking'
 import type { AskedOfPlayer, Miss } from '../asked'
 import type { Examined } from '../family'
@@ -6,19 +6,19 @@ import { hasLead } from './words'
 
 function shortOf(recipe: MalletRecipe, asked: AskedOfPlayer, _together: boolean, miss: Miss): void {
   if (recipe.mallets.count !== asked.mallets) {
-    miss('mallets', () => tellInstrument('short.mallets', { asked: asked.mallets, own: recipe.mallets.count }), 60)
+    miss('mallets', () => instrumentMessage('short.mallets', { asked: asked.mallets, own: recipe.mallets.count }), 60)
   }
   const { lead, top } = asked
   if (lead && hasLead(recipe) && recipe.lead !== lead) {
-    miss('lead', () => tellInstrument('short.lead', { asked: lead, own: recipe.lead }), 15)
+    miss('lead', () => instrumentMessage('short.lead', { asked: lead, own: recipe.lead }), 15)
   }
   const rolled = recipe.roll.manner !== 'none'
   if (rolled !== asked.rolled) {
-    miss('roll', () => tellInstrument('short.rolled', { asked: asked.rolled ? 'rolled' : 'single' }), 30)
+    miss('roll', () => instrumentMessage('short.rolled', { asked: asked.rolled ? 'rolled' : 'single' }), 30)
   }
-  if (recipe.rudiment !== 'none') miss('pattern', () => tellInstrument('short.rudiment'), 50)
+  if (recipe.rudiment !== 'none') miss('pattern', () => instrumentMessage('short.rudiment'), 50)
   if (top && recipe.tops !== top) {
-    miss('top', () => tellInstrument('short.top', { asked: top, own: recipe.tops }), 10)
+    miss('top', () => instrumentMessage('short.top', { asked: top, own: recipe.tops }), 10)
   }
 }
 

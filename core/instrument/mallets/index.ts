@@ -1,6 +1,6 @@
-import { pinTold } from '../pinTold'
+import { pinMessage } from '../pinMessage'
 import { notesAt } from '../landmarks'
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 import { type Kind, KINDS } from '../../material'
 import {
   checkedStickPin,
@@ -12,13 +12,13 @@ import {
   type StickPin,
   strokesIn,
   strokesToBeat,
-  tellSticking,
+  stickingMessage,
 } from '../../sticking'
 import { type Common, type CommonInput, isFree, type Stick } from '../../study'
 import { type MalletId, MALLET_INSTRUMENTS, malletInstrument } from '../../surface'
 import { family } from '../family'
 import { checkedPins } from '../pins'
-import { otherTold, reasonTold, stepsOf } from '../told'
+import { otherMessage, reasonMessage, stepsOf } from '../told'
 import { MALLETS_EXAMINED } from './examined'
 import { heard } from './heard'
 import { MALLET_LEXICON } from './lexicon'
@@ -26,7 +26,7 @@ import type { PerformedSticks, RealisedSticking } from './perform'
 import { MALLETS_ROUTE } from './route'
 import { laddersFor, strokesFor } from './strokes'
 import { MALLET_WAYS } from './ways'
-import { hasLead, sticksTold } from './words'
+import { hasLead, sticksMessage } from './words'
 import { STICK_PHRASES, stickPinPhrase } from './written'
 
 export { hasLead, type PerformedSticks, type RealisedSticking }
@@ -48,26 +48,26 @@ const crossingsOf = ({ sticking }: PerformedSticks): number[] =>
   sticking.inversions.filter(({ severity }) => severity === 'hard').map(({ index }) => index)
 
 /** Sticks as the terminal's contract has them. */
-function stickingTold({ notes, pitches, midi, sticks, doubles, inversions, rowMoves, ...line }: RealisedSticking) {
+function stickingNote({ notes, pitches, midi, sticks, doubles, inversions, rowMoves, ...line }: RealisedSticking) {
   const { pinned: _, reasons, alternatives, ...rest } = line
   return {
     ...{ pitches, midi, sticks, doubles, inversions, rowMoves },
     ...stepsOf(notes),
     ...rest,
-    reasons: reasons.map(reasonTold),
-    alternatives: alternatives.map(otherTold),
+    reasons: reasons.map(reasonMessage),
+    alternatives: alternatives.map(otherMessage),
   }
 }
 
 const INSTRUMENTS = MALLET_INSTRUMENTS.map(({ family: make, ...each }) => {
   const size = each.id.split('-')[1]!
   const octaves = size.replace('2.67', '2⅔').replace('.0', '')
-  return { ...each, make, size, compass: tellInstrument('compass', { make, size: octaves }) }
+  return { ...each, make, size, compass: instrumentMessage('compass', { make, size: octaves }) }
 })
 const BY_ID = new Map(INSTRUMENTS.map((each) => [each.id, each]))
 
 const SCHOOLS = STICKING_SCHOOL_LIST.map(({ id }) => ({
-  ...{ id, called: tellSticking(`sticking.${id}`), idea: tellSticking(`sticking.${id}.idea`) },
+  ...{ id, called: stickingMessage(`sticking.${id}`), idea: stickingMessage(`sticking.${id}.idea`) },
   compares: true,
 }))
 
@@ -110,7 +110,7 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
     ...performance.sticking.doubles.map(({ index }) => index),
   ],
   landmarksOf: ({ sticking: { sticks, notes, doubles } }) => [
-    tellInstrument('landmark.lead', { stick: sticks[0]! }),
+    instrumentMessage('landmark.lead', { stick: sticks[0]! }),
     ...notesAt(
       'landmark.doubles',
       doubles.map(({ index }) => notes[index]!.pitch),
@@ -126,7 +126,7 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
     isOwn: (pin) => 'stick' in pin || 'sticks' in pin,
     told: (pin) => {
       const own = pin as StickPin
-      return pinTold(own, 'sticks' in own ? [own.sticks.join('')] : [own.stick], 'none')
+      return pinMessage(own, 'sticks' in own ? [own.sticks.join('')] : [own.stick], 'none')
     },
     playerOf: () => 'sticks',
     atNote: (_, index, mark) => ({ index, stick: mark as Stick }),
@@ -143,10 +143,10 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   dipsOf: () => [],
   handsHeard: () => ['right', 'left'],
 
-  told: ({ sticking }) => ({ sticking: stickingTold(sticking) }),
+  told: ({ sticking }) => ({ sticking: stickingNote(sticking) }),
 
-  playedBy: ({ instrument }) => tellInstrument('make', { make: malletInstrument(instrument).family }),
-  alsoTold: sticksTold,
+  playedBy: ({ instrument }) => instrumentMessage('make', { make: malletInstrument(instrument).family }),
+  alsoMessage: sticksMessage,
   hasTouch: false,
   examined: MALLETS_EXAMINED,
   route: MALLETS_ROUTE,

@@ -1,10 +1,10 @@
 import { pitchName } from '../../pitch'
 import { type MalletRecipe, type StickAlternative, type Sticking, stickLine, type StickPin } from '../../sticking'
-import { type Line, type LineNote, notesPerMinute, refuseStudy, type Rhythm, type Stick } from '../../study'
+import { type Line, type LineNote, notesPerMinute, studyError, type Rhythm, type Stick } from '../../study'
 import { malletInstrument } from '../../surface'
 import { stickDifficulty } from '../../together'
 import type { Performance, Performer, Wanted } from '../family'
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from '../partPins'
 import { degreesOf, notesOf, type Part } from '../parts'
 import { checkAccepted } from '../pins'
@@ -112,7 +112,7 @@ function joined(pieces: readonly Piece[], most: number): Sticking {
   }
 }
 
-/** The one line of a mallet study, part by part. @throws RecipeError */
+/** The one line of a mallet study, part by part. @throws DomainError */
 function stickedLine(recipe: MalletRecipe, parts: readonly Part[], rhythm: Rhythm, asked: Wanted): RealisedSticking {
   const notes: Line['notes'] = parts.flatMap((part) => notesOf(part, 'right'))
   const pins = recipe.pins.map((pin, at) => ({ pin, at }))
@@ -141,6 +141,6 @@ export const MALLETS_PERFORMER: Performer<MalletRecipe, PerformedSticks> = {
     return { plays: 'sticks', sticking, difficulty: stickDifficulty(sticking, notesPerMinute(recipe.tempo)) }
   },
   landings: () => {
-    throw refuseStudy('pattern.material', { why: tellInstrument('sticks.no-loops') }, 'pattern.walk')
+    throw studyError('pattern.material', { why: instrumentMessage('sticks.no-loops') }, 'pattern.walk')
   },
 }

@@ -1,6 +1,6 @@
 import type { MalletRecipe } from '../../sticking'
 import type { CommonInput } from '../../study'
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 import type { Route, RouteStep, Stage } from '../route'
 import { isPlain, isRun, lastStages, stageOf } from '../stages'
 import type { PerformedSticks } from './perform'
@@ -63,12 +63,12 @@ function studies(recipe: MalletRecipe, _: PerformedSticks, stage: Stage, bpm: nu
 }
 
 function watch(recipe: MalletRecipe, { sticking }: PerformedSticks, stage: Stage) {
-  if (stage.id === 'cold') return tellInstrument('watch.once')
-  if (stage.id === 'rolled') return tellInstrument('watch.rolled')
+  if (stage.id === 'cold') return instrumentMessage('watch.once')
+  if (stage.id === 'rolled') return instrumentMessage('watch.rolled')
   if (stage.id === 'other-lead') {
-    return tellInstrument('watch.other-lead', { hand: recipe.lead === 'right' ? 'left' : 'right' })
+    return instrumentMessage('watch.other-lead', { hand: recipe.lead === 'right' ? 'left' : 'right' })
   }
-  return sticking.doubles.length > 0 ? tellInstrument('watch.doubles', { count: sticking.doubles.length }) : null
+  return sticking.doubles.length > 0 ? instrumentMessage('watch.doubles', { count: sticking.doubles.length }) : null
 }
 
 /** Its own lead, the other lead, rolled up the ladder, the octaves asked, tempo, beyond it, cold. */

@@ -1,5 +1,5 @@
-import { tellInstrument } from '../messages'
-import type { RecipeError, Message } from '../../message'
+import { instrumentMessage } from '../messages'
+import type { DomainError, Message } from '../../message'
 import type { Kind, Material } from '../../material'
 import { type MalletRecipe, ROLL_STROKES, struck } from '../../sticking'
 import {
@@ -13,8 +13,8 @@ import {
   walksFor,
   type Ways,
   patternNamed,
-  refuseStudy,
-  tellStudy,
+  studyError,
+  studyMessage,
 } from '../../study'
 
 /** Sticks have no thumbs to loop around, no hand to spare for an accompaniment, and no chords of three. */
@@ -29,7 +29,7 @@ const shapesFor = (kind: Kind | null): Shapes =>
       }
     : BARE_SHAPES
 
-const refuse = (field: string, why: Message): RecipeError => refuseStudy('pattern.material', { why }, field)
+const refuse = (field: string, why: Message): DomainError => studyError('pattern.material', { why }, field)
 
 /** Sticks take what needs neither thumbs nor a second hand, and four mallets a plain run with their own figure. */
 function checkPattern(recipe: MalletRecipe, material: Material): void {
@@ -37,13 +37,13 @@ function checkPattern(recipe: MalletRecipe, material: Material): void {
   for (const field of ['walk', 'accompaniment'] as const) {
     const asked = recipe.pattern[field]
     if ((can[field] as readonly string[]).includes(asked)) continue
-    throw refuse(`pattern.${field}`, tellInstrument('sticks.no-thumbs', { asked: patternNamed(asked) }))
+    throw refuse(`pattern.${field}`, instrumentMessage('sticks.no-thumbs', { asked: patternNamed(asked) }))
   }
   if (recipe.bookends.after !== 'none') {
-    throw refuse('bookends.after', tellInstrument('sticks.no-chords'))
+    throw refuse('bookends.after', instrumentMessage('sticks.no-chords'))
   }
   if (recipe.mallets.count === 4 && recipe.pattern.figure !== 'straight') {
-    throw refuse('pattern.figure', tellInstrument('sticks.own-figure'))
+    throw refuse('pattern.figure', instrumentMessage('sticks.own-figure'))
   }
 }
 
@@ -59,7 +59,7 @@ export const MALLET_WAYS: Ways<MalletRecipe> = {
   strokeRungs: (recipe) =>
     ROLL_STROKES.map((strokes) => ({
       recipe: { ...recipe, roll: { ...recipe.roll, strokes } },
-      told: tellStudy('section.strokes', { strokes }),
+      told: studyMessage('section.strokes', { strokes }),
     })),
   plainly: (recipe) => recipe,
 }

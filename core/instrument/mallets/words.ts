@@ -1,7 +1,7 @@
-import { tellInstrument } from '../messages'
+import { instrumentMessage } from '../messages'
 import type { Message } from '../../message'
 import { KINDS } from '../../material'
-import { type MalletRecipe, tellSticking } from '../../sticking'
+import { type MalletRecipe, stickingMessage } from '../../sticking'
 import { isFree } from '../../study'
 
 /** Whether one hand begins: not where both strike at once, nor with four mallets. */
@@ -11,18 +11,18 @@ export function hasLead({ mallets, material, roll }: MalletRecipe): boolean {
 }
 
 /** What a title says of the sticks. */
-export function sticksTold(recipe: MalletRecipe): Message[] {
+export function sticksMessage(recipe: MalletRecipe): Message[] {
   const { mallets, rudiment, rudimentOn, roll, rhythm, school, tops, lead } = recipe
   const dictated = mallets.count === 4 || rudiment !== 'none' || roll.manner !== 'none'
   const strokes = rhythm.ladder === 'strokes' ? 'ladder' : roll.strokes
   return [
-    ...(hasLead(recipe) ? [tellInstrument('stick.lead', { hand: lead })] : []),
-    ...(dictated || school === 'doubles' ? [] : [tellInstrument('stick.school', { school })]),
-    ...(tops === 'twice' ? [tellInstrument('stick.top-twice')] : []),
+    ...(hasLead(recipe) ? [instrumentMessage('stick.lead', { hand: lead })] : []),
+    ...(dictated || school === 'doubles' ? [] : [instrumentMessage('stick.school', { school })]),
+    ...(tops === 'twice' ? [instrumentMessage('stick.top-twice')] : []),
     ...(rudiment === 'none'
       ? []
-      : [tellInstrument('stick.rudiment', { rudiment: tellSticking(`rudiment.${rudiment}`), on: rudimentOn })]),
-    ...(roll.manner === 'none' ? [] : [tellInstrument('stick.rolled', { manner: roll.manner, strokes })]),
-    ...(mallets.count === 4 ? [tellInstrument('stick.four', { figure: mallets.figure })] : []),
+      : [instrumentMessage('stick.rudiment', { rudiment: stickingMessage(`rudiment.${rudiment}`), on: rudimentOn })]),
+    ...(roll.manner === 'none' ? [] : [instrumentMessage('stick.rolled', { manner: roll.manner, strokes })]),
+    ...(mallets.count === 4 ? [instrumentMessage('stick.four', { figure: mallets.figure })] : []),
   ]
 }

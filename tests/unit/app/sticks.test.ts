@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Kind, KINDS } from '#core/material'
-import type { RecipeError } from '#core/message'
+import type { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import { isFree } from '#core/study'
 import {
@@ -122,7 +122,7 @@ describe('manners of striking', () => {
         try {
           realise(next, {}, 0)
         } catch (error) {
-          expect(['range', 'mallets.reach']).toContain((error as RecipeError).code)
+          expect(['range', 'mallets.reach']).toContain((error as DomainError).code)
         }
       }),
       { numRuns: runs(100) },

@@ -32,13 +32,18 @@ const FRESH = '../../../app/composables/words.ts?begun-anew'
 
 it('words that are still on their way are left out, and said when they are there', async () => {
   const page = (await import(/* @vite-ignore */ FRESH)) as typeof import('~/composables/words')
-  const { allWords, t, tell, tellItems, tellPieces } = page
+  const { allWords, t, formatMessage, formatItems, formatPieces } = page
   const message = { code: 'library.library', params: {} }
   expect(t('desk.keep-menu.save')).toBe('Save')
-  expect([t('library.library'), tell(message), tellItems(message), tellPieces(message)]).toEqual(['', '', [], []])
+  expect([t('library.library'), formatMessage(message), formatItems(message), formatPieces(message)]).toEqual([
+    '',
+    '',
+    [],
+    [],
+  ])
   await allWords()
-  expect([t('library.library'), tell(message)]).toEqual(['Library', 'Library'])
+  expect([t('library.library'), formatMessage(message)]).toEqual(['Library', 'Library'])
   expect(t('desk.keep-menu.save')).toBe('Save')
   // what nobody ever says is a mistake, and no wait
-  expect(() => tell({ code: 'no.such.code', params: {} })).toThrow(RangeError)
+  expect(() => formatMessage({ code: 'no.such.code', params: {} })).toThrow(RangeError)
 })

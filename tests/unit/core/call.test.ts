@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { type Called, completionsOf, parseCall, writeCall } from '#core/call'
 import { KIND_IDS, kindNamed } from '#core/material'
 import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
-import { choiceTold } from '#core/realise'
+import { choiceMessage } from '#core/realise'
 import { FIGURES, JOURNEYS, LADDERS, LENGTHS, WALKS } from '#core/study'
 import { inEnglish as said } from '#shared/english'
 import { anyRecipe } from '../../support/recipes'
@@ -239,17 +239,19 @@ describe('the words of the menus', () => {
       (id) => [said(kindNamed({ id })), (recipe: Recipe) => (recipe.material as { kind?: string }).kind, id] as const,
     ),
     ...FIGURES.map(
-      (value) => [said(choiceTold('figure', value)), (recipe: Recipe) => recipe.pattern.figure, value] as const,
+      (value) => [said(choiceMessage('figure', value)), (recipe: Recipe) => recipe.pattern.figure, value] as const,
     ),
-    ...WALKS.map((value) => [said(choiceTold('walk', value)), (recipe: Recipe) => recipe.pattern.walk, value] as const),
+    ...WALKS.map(
+      (value) => [said(choiceMessage('walk', value)), (recipe: Recipe) => recipe.pattern.walk, value] as const,
+    ),
     ...JOURNEYS.map(
-      (value) => [said(choiceTold('journey', value)), (recipe: Recipe) => recipe.pattern.journey, value] as const,
+      (value) => [said(choiceMessage('journey', value)), (recipe: Recipe) => recipe.pattern.journey, value] as const,
     ),
     ...LADDERS.filter((value) => value !== 'strokes').map(
-      (value) => [said(choiceTold('ladder', value)), (recipe: Recipe) => recipe.rhythm.ladder, value] as const,
+      (value) => [said(choiceMessage('ladder', value)), (recipe: Recipe) => recipe.rhythm.ladder, value] as const,
     ),
     ...LENGTHS.map(
-      (value) => [said(choiceTold('lengths', value)), (recipe: Recipe) => recipe.rhythm.lengths, value] as const,
+      (value) => [said(choiceMessage('lengths', value)), (recipe: Recipe) => recipe.rhythm.lengths, value] as const,
     ),
   ]
   it.each(labels)('“%s” is understood', (label, field, value) => {

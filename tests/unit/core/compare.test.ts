@@ -2,7 +2,7 @@ import type { FingerStudy } from '../../support/played'
 import { sticksOf } from '../../support/mallets'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { compareLegs, compareStudies, differenceTold, legTold } from '#core/compare'
+import { compareLegs, compareStudies, differenceMessage, legMessage } from '#core/compare'
 import { type RealisedStudy, realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { anyNamed, kindsOf } from '../../support/material'
@@ -13,7 +13,8 @@ const study = (tonic: string, kind: string, some: Partial<RecipeInput> = {}) =>
   realise({ material: { tonic, kind }, ...some }, {}, 0)
 
 /** What is different, as it is read. */
-const told = (a: RealisedStudy, b: RealisedStudy): string[] => differenceTold(a, b, compareStudies(a, b)).map(inEnglish)
+const told = (a: RealisedStudy, b: RealisedStudy): string[] =>
+  differenceMessage(a, b, compareStudies(a, b)).map(inEnglish)
 
 describe('two studies side by side', () => {
   it('are the same as themselves', () => {
@@ -150,10 +151,10 @@ describe('up against down', () => {
   })
 
   it('says what moves', () => {
-    expect(english(legTold(study('F#', 'melodic-minor'), 'right'))[0]).toMatch(
+    expect(english(legMessage(study('F#', 'melodic-minor'), 'right'))[0]).toMatch(
       /D♯ becomes D.*E♯ becomes E|E♯ becomes E.*D♯ becomes D/,
     )
-    expect(legTold(study('C', 'major'), 'right')).toEqual([])
+    expect(legMessage(study('C', 'major'), 'right')).toEqual([])
     expect(compareLegs(study('C', 'major', { course: 'up' }), 'right')).toBeNull()
   })
 })

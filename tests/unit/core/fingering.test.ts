@@ -3,14 +3,14 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ALL_SCHOOLS, TERMS, type Pin, SCHOOLS } from '#core/fingering'
 import { KINDS } from '#core/material'
-import type { RecipeError } from '#core/message'
+import type { DomainError } from '#core/message'
 import { departures, takeAlternative } from '#core/realise'
 import { type Finger, type Hand, HANDS } from '#core/study'
 import type { RecipeInput } from '#core/instrument'
 import { isBlack } from '#core/surface'
 import { anyNamed, PRINTED, RUNS } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
-import { inEnglish, refusalTold } from '../../support/english'
+import { inEnglish, errorText } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const anyMaterial = anyNamed(PRINTED)
@@ -172,9 +172,9 @@ describe('pins', () => {
       pinned([3, 3], [4, 3], [20, 3])
       expect.unreachable()
     } catch (error) {
-      expect((error as RecipeError).code).toBe('pin.conflict')
-      expect(refusalTold(error)).toMatch(/3 on F \(note 4\) and 3 on G \(note 5\) together/)
-      expect((error as RecipeError).details.pins).toHaveLength(2)
+      expect((error as DomainError).code).toBe('pin.conflict')
+      expect(errorText(error)).toMatch(/3 on F \(note 4\) and 3 on G \(note 5\) together/)
+      expect((error as DomainError).details.pins).toHaveLength(2)
     }
   })
 

@@ -1,12 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { KIND_IDS, KINDS } from '#core/material'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import { NO_BOOKENDS, PLAIN_PATTERN } from '#core/study'
 import { completeRecipe, fitShape, shapesFor } from '#core/instrument'
 import { anyShaped } from '../../support/recipes'
-import { refusalTold } from '../../support/english'
+import { errorText } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const plays = completeRecipe({ material: { tonic: 'C', kind: 'major' } })
@@ -21,10 +21,10 @@ describe('a shape is fitted to other material', () => {
         try {
           realise(next, {}, 0)
         } catch (error) {
-          expect(error).toBeInstanceOf(RecipeError)
+          expect(error).toBeInstanceOf(DomainError)
           // whether there is a crossing to loop around, only the fingers can tell
-          if (!/No crossing lies/.test(refusalTold(error))) {
-            expect((error as RecipeError).code).not.toBe('pattern.material')
+          if (!/No crossing lies/.test(errorText(error))) {
+            expect((error as DomainError).code).not.toBe('pattern.material')
           }
         }
       }),

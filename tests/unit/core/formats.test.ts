@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Bundle, formatIn, formatOf, FORMATS, openFile, studiesIn } from '#core/formats'
 import type { RecipeInput } from '#core/instrument'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { lineFor, marksOf, playersIn, realise, type RealisedStudy } from '#core/realise'
 import { FILE_FORMATS } from '#shared/fileFormats'
 import { recipeOf } from '#shared/schemas'
@@ -30,7 +30,7 @@ function refused(work: () => unknown): string {
   try {
     work()
   } catch (error) {
-    if (error instanceof RecipeError) return `${error.code} ${error.path}`
+    if (error instanceof DomainError) return `${error.code} ${error.path}`
     throw error
   }
   return 'taken'

@@ -9,7 +9,7 @@ import { familyOf, completeRecipe, type RecipeInput } from '#core/instrument'
 import { isBlack } from '#core/surface'
 import { pitchesOf } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
-import { inEnglish, refusalTold } from '../../support/english'
+import { inEnglish, errorText } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const keys = (most: number, length: number) =>
@@ -153,7 +153,7 @@ describe('chords', () => {
       expect.unreachable()
     } catch (error) {
       expect(error).toMatchObject({ code: 'reach', path: 'material.pitches[1]' })
-      expect(refusalTold(error)).toMatch(/C3 C6 cannot be taken at once by an average right hand/)
+      expect(errorText(error)).toMatch(/C3 C6 cannot be taken at once by an average right hand/)
     }
   })
 })

@@ -2,7 +2,7 @@ import { sticked } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { parseCall, writeCall } from '#core/call'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { playedNotes } from '#core/playback'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { anyNamed, RUNS } from '../../support/material'
@@ -241,7 +241,7 @@ describe('any recipe for mallets', () => {
           expect(count.hard).toBeGreaterThanOrEqual(0)
           for (const { index } of doubles) expect(index).toBeLessThan(notes.length)
         } catch (error) {
-          if (!(error instanceof RecipeError)) throw error
+          if (!(error instanceof DomainError)) throw error
           expect(['startOctave', 'octaves', 'mallets.shape', 'material.tonic', 'pattern']).toContain(error.path)
         }
       }),

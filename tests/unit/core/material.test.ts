@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { inversionsOf, KIND_IDS, kindNamed, KINDS, materialOf, twinOf, usualTonics } from '#core/material'
 import { noteName, parseNote, pitchClass } from '#core/pitch'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { everywhere, kindsOf } from '../../support/material'
 import { inEnglish, saidBy } from '../../support/english'
 
@@ -144,13 +144,13 @@ describe('twins', () => {
 describe('what cannot be written', () => {
   it('is refused with the twin named', () => {
     const refuse = () => named('Fb', 'diminished-seventh-arpeggio')
-    expect(refuse).toThrow(RecipeError)
+    expect(refuse).toThrow(DomainError)
     expect(saidBy(refuse)).toMatch(/triple.*E diminished seventh arpeggio/)
   })
 
   it('refuses unknown kinds and tonics by field', () => {
     expect(saidBy(() => named('C', 'lydian-augmented-nonsense'))).toMatch(/not a kind/)
-    expect(() => named('C', '__proto__')).toThrow(RecipeError)
+    expect(() => named('C', '__proto__')).toThrow(DomainError)
     for (const tonic of ['H', 'c', 'C###', '', 'Cbbb'])
       expect(saidBy(() => named(tonic, 'major'))).toMatch(/not a tonic/)
   })

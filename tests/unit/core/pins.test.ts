@@ -1,22 +1,22 @@
 import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { RecipeError } from '#core/message'
+import type { DomainError } from '#core/message'
 import { pinnedNotes } from '#core/realise'
 import type { Finger } from '#core/study'
 import type { Pin } from '#core/fingering'
 import type { RecipeInput } from '#core/instrument'
 import { anyNamed, PRINTED, RUNS } from '../../support/material'
-import { refusalTold, saidBy } from '../../support/english'
+import { errorText, saidBy } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const C: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'right' }
 const fingersWith = (pins: Pin[], base = C) => fingered({ ...base, pins }, {}, 0).hands.right!.fingers
-const refusal = (work: () => unknown): RecipeError => {
+const refusal = (work: () => unknown): DomainError => {
   try {
     work()
   } catch (error) {
-    return error as RecipeError
+    return error as DomainError
   }
   throw new Error('Nothing was refused.')
 }
@@ -66,7 +66,7 @@ describe('a pin on a degree', () => {
           })
           notes.forEach((note, index) => note.degree === degree - 1 && expect(fingers[index]).toBe(finger))
         } catch (error) {
-          expect((error as RecipeError).code).toBe('pin.conflict')
+          expect((error as DomainError).code).toBe('pin.conflict')
         }
       }),
       { numRuns: runs(80) },
@@ -93,7 +93,7 @@ describe('pins that cannot stand together', () => {
       ]),
     )
     expect(error.code).toBe('pin.conflict')
-    expect(refusalTold(error)).toMatch(/3 on degree 3 in every octave and 3 4 from F \(note 4\) together/)
+    expect(errorText(error)).toMatch(/3 on degree 3 in every octave and 3 4 from F \(note 4\) together/)
     expect(error.details.pins).toHaveLength(2)
   })
 
@@ -114,7 +114,7 @@ describe('pins that cannot stand together', () => {
             const fingers = fingersWith(within, base)
             for (const { index, finger } of within) expect(fingers[index]).toBe(finger)
           } catch (error) {
-            const core = (error as RecipeError).details.pins as Pin[]
+            const core = (error as DomainError).details.pins as Pin[]
             expect(saidBy(() => fingersWith(core, base))).toMatch(/cannot play/)
             for (const one of core)
               expect(() =>

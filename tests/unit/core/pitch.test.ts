@@ -14,7 +14,7 @@ import {
   signatureAlteration,
   signatureLetters,
 } from '#core/pitch'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 
 const anyPitch = fc.record({
   letter: fc.constantFrom(...LETTERS),
@@ -57,8 +57,8 @@ describe('note names', () => {
         parseNote(text, 'material.tonic')
         expect.unreachable()
       } catch (error) {
-        expect(error).toBeInstanceOf(RecipeError)
-        expect((error as RecipeError).path).toBe('material.tonic')
+        expect(error).toBeInstanceOf(DomainError)
+        expect((error as DomainError).path).toBe('material.tonic')
       }
     },
   )

@@ -11,7 +11,7 @@ import { ringCharges, rivalRing, solveRing } from '../../../core/fingering/ring'
 import { chargesOfRing, dearerIn } from '../../../core/fingering/charges'
 import { allHolds } from '../../../core/fingering/chords'
 import { joined } from '#core/message'
-import { phraseOf, priceTold } from '../../../core/fingering/words'
+import { phraseOf, priceMessage } from '../../../core/fingering/words'
 import { anyNamed, kindsOf, RUNS } from '../../support/material'
 import { inEnglish } from '../../support/english'
 
@@ -202,7 +202,7 @@ describe('reasons in words', () => {
   })
 
   it('weigh prices in rising words', () => {
-    const words = [1, 4, 10, 50, 2000].map((price) => inEnglish(priceTold(price)))
+    const words = [1, 4, 10, 50, 2000].map((price) => inEnglish(priceMessage(price)))
     expect(new Set(words).size).toBe(words.length)
   })
 })

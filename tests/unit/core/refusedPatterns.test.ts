@@ -1,15 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import type { RecipeError } from '#core/message'
+import type { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
-import { refusalTold } from '../../support/english'
+import { errorText } from '../../support/english'
 
 describe('what a pattern cannot do', () => {
   const refused = (recipe: RecipeInput) => {
     try {
       realise(recipe)
     } catch (error) {
-      return error as RecipeError
+      return error as DomainError
     }
     throw new Error('was not refused')
   }
@@ -82,6 +82,6 @@ describe('what a pattern cannot do', () => {
     ],
   ])('%s', (_, recipe, path, words) => {
     expect(refused(recipe)).toMatchObject({ path })
-    expect(refusalTold(refused(recipe))).toMatch(words)
+    expect(errorText(refused(recipe))).toMatch(words)
   })
 })

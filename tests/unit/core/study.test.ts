@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { FREE, KINDS } from '#core/material'
 import { pitchName } from '#core/pitch'
-import type { RecipeError } from '#core/message'
+import type { DomainError } from '#core/message'
 import { materialFor } from '#core/realise'
 import { checkCompass, COURSES, isFree, linesOf, MOTIONS, NOTES_PER_BEAT, rhythmOf } from '#core/study'
 import { completeRecipe, familyOf, instrumentOf, type Recipe } from '#core/instrument'
@@ -92,8 +92,8 @@ describe('the compass', () => {
       check({ material: { tonic: 'D', kind: 'major' }, octaves: 4, startOctave: 4 })()
       expect.unreachable()
     } catch (error) {
-      expect((error as RecipeError).details).toEqual({ under: 0, over: 2, fits: 3, octaves: 4 })
-      expect((error as RecipeError).path).toBe('startOctave')
+      expect((error as DomainError).details).toEqual({ under: 0, over: 2, fits: 3, octaves: 4 })
+      expect((error as DomainError).path).toBe('startOctave')
     }
   })
 
@@ -157,7 +157,7 @@ describe('recipes', () => {
       completeRecipe({ material: { tonic: 'C', kind: 'major' }, ...some } as never)
       expect.unreachable()
     } catch (error) {
-      expect((error as RecipeError).path).toBe(path)
+      expect((error as DomainError).path).toBe(path)
     }
   })
 })
@@ -246,7 +246,7 @@ describe('hands apart', () => {
       fingered(input as never)
       expect.unreachable()
     } catch (error) {
-      expect((error as RecipeError).path).toBe(path)
+      expect((error as DomainError).path).toBe(path)
     }
   })
 })

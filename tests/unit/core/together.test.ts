@@ -1,7 +1,7 @@
 import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { difficultyTold, meetingsTold } from '#core/together'
+import { difficultyMessage, meetingsMessage } from '#core/together'
 import { KINDS } from '#core/material'
 import { anyNamed, RUNS } from '../../support/material'
 import { inEnglish } from '../../support/english'
@@ -34,7 +34,7 @@ describe('hands together', () => {
 
   it('speaks of anchors by name', () => {
     const { hands, together } = fingered({ material: { tonic: 'B', kind: 'major' } })
-    const [thumbs, thirds] = meetingsTold(together!, hands.right!, hands.left!).map(inEnglish)
+    const [thumbs, thirds] = meetingsMessage(together!, hands.right!, hands.left!).map(inEnglish)
     expect(thumbs).toMatch(/^Thumbs meet on E and B/)
     expect(thirds).toMatch(/^Third fingers meet on G♯/)
   })
@@ -96,6 +96,6 @@ describe('difficulty', () => {
     const { tempo = 1, length = 1, ...parts } = difficulty.parts
     const sum = Object.values(parts).reduce((all, part) => all + part, 0)
     expect(difficulty.total).toBeCloseTo(100 * (1 - Math.exp((-sum * length * tempo) / 22)), 0)
-    expect(difficultyTold(difficulty).length).toBeGreaterThan(3)
+    expect(difficultyMessage(difficulty).length).toBeGreaterThan(3)
   })
 })

@@ -3,7 +3,7 @@ import Ajv from 'ajv'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { KIND_IDS } from '#core/material'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import { COURSES, HANDS, INTERVALS, MOTIONS } from '#core/study'
 import { HAND_SIZES, SCHOOLS } from '#core/fingering'
@@ -11,7 +11,7 @@ import { MALLET_IDS } from '#core/surface'
 import { STICKING_SCHOOLS } from '#core/sticking'
 import { joined } from '../../../shared/fault'
 import { recipeOf, setFileOf } from '../../../shared/schemas'
-import { refusalTold } from '../../support/english'
+import { errorText } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const published = new Ajv().compile(JSON.parse(readFileSync('docs/schemas/tactum-study-1.json', 'utf8')))
@@ -127,10 +127,10 @@ describe('what the doors take', () => {
           const study = realise(recipeOf(value))
           expect(study.steps).toBeGreaterThan(0)
         } catch (error) {
-          expect(error).toBeInstanceOf(RecipeError)
-          const { code, path } = error as RecipeError
+          expect(error).toBeInstanceOf(DomainError)
+          const { code, path } = error as DomainError
           expect(code).toMatch(/^[a-z]+(\.[a-zA-Z-]+)*$/)
-          expect(refusalTold(error)).toMatch(/\.$/)
+          expect(errorText(error)).toMatch(/\.$/)
           expect(path).not.toBe('')
         }
       }),
@@ -144,9 +144,9 @@ describe('what the doors take', () => {
         try {
           expect(realise(recipeOf(value)).steps).toBeGreaterThan(0)
         } catch (error) {
-          expect(error).toBeInstanceOf(RecipeError)
-          expect(refusalTold(error)).toMatch(/\.$/)
-          expect((error as RecipeError).path).not.toBe('')
+          expect(error).toBeInstanceOf(DomainError)
+          expect(errorText(error)).toMatch(/\.$/)
+          expect((error as DomainError).path).not.toBe('')
         }
       }),
       { numRuns: runs(500) },
@@ -186,7 +186,7 @@ describe('what the doors take', () => {
       setFileOf(file)
       expect.unreachable()
     } catch (error) {
-      expect((error as RecipeError).path).toBe('studies[1].material.kind')
+      expect((error as DomainError).path).toBe('studies[1].material.kind')
     }
     expect(joined(['a', 0, 'b', 'c', 2])).toBe('a[0].b.c[2]')
   })

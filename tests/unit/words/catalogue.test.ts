@@ -1,7 +1,7 @@
 import { type MessageFormatElement, parse, TYPE } from '@formatjs/icu-messageformat-parser'
 import { describe, expect, it } from 'vitest'
-import { type Param, type Params, RecipeError } from '#core/message'
-import { say, sayItems, sayPieces } from '#words'
+import { type Param, type Params, DomainError } from '#core/message'
+import { formatMessage, formatItems, formatPieces } from '#words'
 import { ENGLISH } from '#words/english'
 import { PSEUDO } from '#words/pseudo'
 import { readerOf } from '../../../shared/reader'
@@ -53,9 +53,9 @@ describe('the English catalogue', () => {
   it('says every code, whatever its parameters choose', () => {
     for (const [code, text] of ALL) {
       for (const params of paramsFor(text)) {
-        const said = say({ code, params }, english)
+        const said = formatMessage({ code, params }, english)
         expect(said, code).not.toMatch(/undefined|null|\{|\}|\[object/)
-        expect(say({ code, params }, pseudo), code).toBeTypeOf('string')
+        expect(formatMessage({ code, params }, pseudo), code).toBeTypeOf('string')
       }
     }
   })
@@ -70,35 +70,35 @@ describe('the English catalogue', () => {
       'error.range',
     ])
     for (const [code, text] of ALL.filter(([code]) => code.startsWith('error.') && !open.has(code))) {
-      for (const params of paramsFor(text)) expect(say({ code, params }, english), code).toMatch(/[.X]$/)
+      for (const params of paramsFor(text)) expect(formatMessage({ code, params }, english), code).toMatch(/[.X]$/)
     }
   })
 
   it('does not know what is not there, nor leave a parameter out', () => {
-    expect(() => say({ code: 'no.such.code' }, english)).toThrow(RangeError)
-    expect(() => say({ code: 'error.tonic.unknown' }, english)).toThrow()
+    expect(() => formatMessage({ code: 'no.such.code' }, english)).toThrow(RangeError)
+    expect(() => formatMessage({ code: 'error.tonic.unknown' }, english)).toThrow()
   })
 })
 
 describe('a message', () => {
   it('names notes as its reader does', () => {
     const said = { code: 'text', params: { text: { note: 'F#4' } } }
-    expect(say(said, english)).toBe('F♯4')
-    expect(say(said, readerOf(ENGLISH, 'german'))).toBe('Fis4')
-    expect(say(said, readerOf(ENGLISH, 'fixed-do'))).toBe('Fa♯4')
+    expect(formatMessage(said, english)).toBe('F♯4')
+    expect(formatMessage(said, readerOf(ENGLISH, 'german'))).toBe('Fis4')
+    expect(formatMessage(said, readerOf(ENGLISH, 'fixed-do'))).toBe('Fa♯4')
   })
 
   it('lists as a sentence does, and holds other messages', () => {
     const items = [{ note: 'F' }, { note: 'Bb' }, { code: 'kind.major' }]
-    expect(say({ code: 'list', params: { items: { items, by: 'and' } } }, english)).toBe('F, B♭ and major')
-    expect(say({ code: 'list', params: { items: { items, by: 'or' } } }, english)).toBe('F, B♭ or major')
-    expect(say({ code: 'capital', params: { said: { code: 'kind.major' } } }, english)).toBe('Major')
+    expect(formatMessage({ code: 'list', params: { items: { items, by: 'and' } } }, english)).toBe('F, B♭ and major')
+    expect(formatMessage({ code: 'list', params: { items: { items, by: 'or' } } }, english)).toBe('F, B♭ or major')
+    expect(formatMessage({ code: 'capital', params: { said: { code: 'kind.major' } } }, english)).toBe('Major')
   })
 
   it('comes in pieces where its text sets parts of it apart', () => {
-    expect(sayPieces({ code: 'kind.major' }, english)).toEqual(['major'])
+    expect(formatPieces({ code: 'kind.major' }, english)).toEqual(['major'])
     const counted = { code: 'sets.set-grading.counted', params: { covered: 3, near: 1, missing: 0, surplus: 2 } }
-    expect(sayPieces(counted, english)).toEqual([
+    expect(formatPieces(counted, english)).toEqual([
       { tag: 'b', text: '3' },
       ' covered, ',
       { tag: 'b', text: '1' },
@@ -106,7 +106,7 @@ describe('a message', () => {
       { tag: 'b', text: '0' },
       ' missing; 2 not asked for here.',
     ])
-    expect(say(counted, english)).toBe('3 covered, 1 near, 0 missing; 2 not asked for here.')
+    expect(formatMessage(counted, english)).toBe('3 covered, 1 near, 0 missing; 2 not asked for here.')
   })
 
   it('comes apart where it joins others, whatever they hold', () => {
@@ -115,13 +115,16 @@ describe('a message', () => {
       { note: 'Bb' },
       { code: 'text', params: { text: '' } },
     ]
-    expect(sayItems({ code: 'list', params: { items: { items, by: 'comma' } } }, english)).toEqual(['one, two', 'B♭'])
-    expect(sayItems({ code: 'kind.major' }, english)).toEqual(['major'])
+    expect(formatItems({ code: 'list', params: { items: { items, by: 'comma' } } }, english)).toEqual([
+      'one, two',
+      'B♭',
+    ])
+    expect(formatItems({ code: 'kind.major' }, english)).toEqual(['major'])
   })
 
   it('crosses workers as data, and a refusal keeps its code, its parameters and its field', () => {
-    const refused = new RecipeError('note.unknown', { text: 'H' }, 'material.tonic')
-    expect(structuredClone(refused.toFault())).toEqual({
+    const refused = new DomainError('note.unknown', { text: 'H' }, 'material.tonic')
+    expect(structuredClone(refused.toData())).toEqual({
       code: 'note.unknown',
       params: { text: 'H' },
       path: 'material.tonic',
@@ -134,7 +137,7 @@ describe('the language of tests', () => {
   it('doubles every letter, so that nothing in it can be taken for English', () => {
     for (const [code, text] of ALL) {
       const [params] = paramsFor(text)
-      const said = say({ code, params: params! }, pseudo)
+      const said = formatMessage({ code, params: params! }, pseudo)
       for (const word of said.match(/\p{L}+/gu) ?? []) {
         if (word.includes('X')) continue
         expect(word, code).toMatch(/^(?:(\p{L})\1)+$/u)

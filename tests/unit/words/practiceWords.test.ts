@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { changeTold, type Help, helpTold, STANDINGS } from '#core/practice'
+import { changeMessage, type Help, helpMessage, STANDINGS } from '#core/practice'
 import { inEnglish } from '../../support/english'
 
-const help = (some: object): string => inEnglish(helpTold({ ...some, chance: 0.5, notReady: [] } as unknown as Help))
+const help = (some: object): string => inEnglish(helpMessage({ ...some, chance: 0.5, notReady: [] } as unknown as Help))
 const text = (said: string) => ({ code: 'text', params: { text: said } })
 
 describe('what would help, as its button says it', () => {
@@ -25,7 +25,7 @@ describe('what the news changed, in words', () => {
     ['fewer', 'G major: fewer sittings'],
   ] as const)('%s', (is, said) => {
     const change = { study: 0, is, day: is === 'more' || is === 'fewer' ? null : 9829 }
-    expect(inEnglish(changeTold(change, text('G major'), text('30 November')))).toBe(said)
+    expect(inEnglish(changeMessage(change, text('G major'), text('30 November')))).toBe(said)
   })
 })
 

@@ -3,7 +3,7 @@ export const keys = {
   'keys.hands-choice.hands': 'Hands',
   'keys.hands-choice.a-apart': 'a {interval, select, third {third} sixth {sixth} tenth {tenth} other {octave}} apart',
   'keys.hands-choice.hand-on-the-tonic': '{tonicHand, select, right {right} other {left}} hand on the tonic',
-  'keys.hands-choice.contrary': 'contrary, {apartTold}',
+  'keys.hands-choice.contrary': 'contrary, {apartMessage}',
   'keys.piano-map.keyboard-from-to-with': 'Keyboard from {midi} to {midi2}, with the fingers of {what}',
   'keys.pupil-fields.school': 'school',
   'keys.pupil-fields.hands': 'hands',

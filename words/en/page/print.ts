@@ -3,7 +3,7 @@ export const print = {
   'print.paper-bar.back': 'Back',
   'print.paper-bar.paper': 'Paper',
   'print.paper-bar.print': 'Print',
-  'print.tempo': 'in {notesTold}',
+  'print.tempo': 'in {notesMessage}',
   'print.chart.title': '{kind} in all keys',
   'print.chart.group':
     '{alike, select, yes {These {count, plural, =2 {two} =3 {three} =4 {four} =5 {five} =6 {six} other {#}} share a pattern: {keys}} other {{count, plural, =1 {This one goes its own way: {keys}} other {Each of these goes its own way: {keys}}}}}',

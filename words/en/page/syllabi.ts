@@ -193,7 +193,7 @@ export const syllabi = {
   'syllabi.id.version-until': 'version {version}, until {date}',
   'syllabi.id.throw-the-list-away': 'Throw the list away',
   'syllabi.id.wrong-it-can-be':
-    '{count, plural, =1 {One thing is} other {# things are}} wrong; it can be saved when they are mended: {faultMessage}',
+    '{count, plural, =1 {One thing is} other {# things are}} wrong; it can be saved when they are mended: {errorMessage}',
   'syllabi.id.grades': 'Grades',
   'syllabi.id.tactum': '{Syllabus} · Tactum',
   'syllabi.id.syllabus': 'Syllabus',

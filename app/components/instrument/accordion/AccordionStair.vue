@@ -6,7 +6,7 @@ import StepMarks from '~/components/score/StepMarks.vue'
 import type { Place } from '~/stores/desk'
 import StairChart from '../keys/StairChart.vue'
 import { type AccordionStudy, laneOf, type LaneMark, rightOf } from '#pictures'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** The right hand's stair, and under it the left hand's buttons in time. */
 const props = defineProps<{
@@ -64,7 +64,7 @@ const path = computed(() => marks.value.map(({ x, y }, at) => `${at === 0 ? 'M' 
       v-if="lane > 0"
       role="img"
       class="block overflow-visible"
-      :aria-label="t('accordion.stair.left', { what: tell(study.title) })"
+      :aria-label="t('accordion.stair.left', { what: formatMessage(study.title) })"
       :width="width"
       :height="lane"
       :viewBox="`0 0 ${width} ${lane}`"

@@ -5,7 +5,7 @@ import type { Place } from '~/stores/desk'
 import { boardMarks, type MapMark, nameOf } from './marks'
 import type { NamedButton } from '#core/buttons'
 import type { AccordionStudy } from '#pictures'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** The bass board as the hand behind it finds it, columns to the chin on the right; or as one looks at it, the chin above. */
 const props = defineProps<{
@@ -69,7 +69,7 @@ const dimpled = ({ row, column: at }: BassButton): boolean => row === 'fundament
     role="img"
     class="instrument board block"
     :class="{ facing }"
-    :aria-label="t('accordion.board', { bass: study.recipe.accordion.bass, what: tell(study.title) })"
+    :aria-label="t('accordion.board', { bass: study.recipe.accordion.bass, what: formatMessage(study.title) })"
     :width="wide"
     :height="height"
     :viewBox="`0 0 ${wide} ${height}`"

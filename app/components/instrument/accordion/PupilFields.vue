@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BUTTON_SCHOOLS, KEY_SCHOOLS, LEFT_SCHOOLS, tellButtons } from '#core/buttons'
+import { BUTTON_SCHOOLS, KEY_SCHOOLS, LEFT_SCHOOLS, buttonsMessage } from '#core/buttons'
 import { computed } from 'vue'
 import { families } from '#core/instrument'
 import type { Settings } from '#core/syllabus'
@@ -7,7 +7,7 @@ import { type BassCount, BASSES, type Treble, trebleOf, TREBLES, usualRows } fro
 import SelectRow from '~/components/frame/SelectRow.vue'
 import HandSizeRow from '../keys/HandSizeRow.vue'
 import { trebleWords } from './make'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** What a pupil plays, and by which schools: kept for every study that is made for this pupil. */
 const props = defineProps<{ own: Settings }>()
@@ -45,13 +45,13 @@ function setTreble(next: Treble): void {
   <SelectRow
     :label="t('accordion.right-school')"
     :value="own.school ?? schools[0]!.id"
-    :choices="schools.map(({ id, called }) => ({ value: id, words: tell(called) }))"
+    :choices="schools.map(({ id, called }) => ({ value: id, words: formatMessage(called) }))"
     @choose="emit('set', 'school', $event)"
   />
   <SelectRow
     :label="t('accordion.left-school')"
     :value="own.accordion?.left?.school ?? 'four-three'"
-    :choices="LEFT_SCHOOLS.map((value) => ({ value, words: tell(tellButtons(`left.${value}`)) }))"
+    :choices="LEFT_SCHOOLS.map((value) => ({ value, words: formatMessage(buttonsMessage(`left.${value}`)) }))"
     @choose="setMake({ left: { school: $event } })"
   />
   <HandSizeRow :own="own" @choose="emit('set', 'handSize', $event)" />

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { type AccordionRecipe, BUTTON_SCHOOLS, KEY_SCHOOLS, LEFT_SCHOOLS, tellButtons } from '#core/buttons'
+import { type AccordionRecipe, BUTTON_SCHOOLS, KEY_SCHOOLS, LEFT_SCHOOLS, buttonsMessage } from '#core/buttons'
 import { familyOf, type RecipeInput } from '#core/instrument'
 import { trebleOf } from '#core/surface'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import HandSettings from '../keys/HandSettings.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** Schools of either hand and their settings; each default says so, and why. */
 const props = defineProps<{ recipe: AccordionRecipe }>()
@@ -20,22 +20,22 @@ const schools = computed(() => {
       value: id as AccordionRecipe['school'],
       words:
         at === 0
-          ? t('accordion.school.default', { called: tell(called), on: onKeys.value ? 'keys' : 'buttons' })
-          : tell(called),
-      note: tell(idea),
+          ? t('accordion.school.default', { called: formatMessage(called), on: onKeys.value ? 'keys' : 'buttons' })
+          : formatMessage(called),
+      note: formatMessage(idea),
     }))
 })
 const lefts = LEFT_SCHOOLS.map((id, at) => ({
   value: id,
   words:
     at === 0
-      ? t('accordion.left-school.default', { called: tell(tellButtons(`left.${id}`)) })
-      : tell(tellButtons(`left.${id}`)),
-  note: tell(tellButtons(`left.${id}.idea`)),
+      ? t('accordion.left-school.default', { called: formatMessage(buttonsMessage(`left.${id}`)) })
+      : formatMessage(buttonsMessage(`left.${id}`)),
+  note: formatMessage(buttonsMessage(`left.${id}.idea`)),
 }))
 const words = computed(() => {
-  const called = tell(familyOf(props.recipe).schools.find(({ id }) => id === props.recipe.school)!.called)
-  const left = tell(tellButtons(`left.${props.recipe.accordion.left.school}`))
+  const called = formatMessage(familyOf(props.recipe).schools.find(({ id }) => id === props.recipe.school)!.called)
+  const left = formatMessage(buttonsMessage(`left.${props.recipe.accordion.left.school}`))
   if (props.recipe.hands === 'right') return called
   return props.recipe.hands === 'left' ? left : `${called}, ${left}`
 })

@@ -4,7 +4,7 @@ import { allTrebleButtons, BUTTON_PITCH, buttonSpot, trebleKeys, trebleOf } from
 import type { Place } from '~/stores/desk'
 import { buttonMarks, keyMarks } from './marks'
 import type { AccordionStudy } from '#pictures'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /**
  * The right hand's keyboard true to scale: as the hand finds it, low notes on the left; or as one looks at the instrument,
@@ -116,7 +116,7 @@ const isC = ({ midi }: Box): boolean => midi % 12 === 0
     v-if="boxes.length > 0"
     role="img"
     class="block"
-    :aria-label="t('accordion.treble', { what: tell(study.title) })"
+    :aria-label="t('accordion.treble', { what: formatMessage(study.title) })"
     :width="size.width"
     :height="size.height"
     :viewBox="`0 0 ${size.width} ${size.height}`"

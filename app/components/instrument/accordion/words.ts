@@ -6,7 +6,7 @@ import { type Hand, isDegreePin, isGripPin } from '#core/study'
 import type { FamilyWords } from '../view'
 import { trebleWords } from './make'
 import { accordionOf } from '#pictures'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 function whereOf(hand: Hand, at: number, study: RealisedStudy | null): string {
   const own = study?.plays === 'accordion' ? study : null
@@ -19,7 +19,10 @@ function whereOf(hand: Hand, at: number, study: RealisedStudy | null): string {
 
 function pinWords(pin: AccordionPin, study: RealisedStudy | null): string {
   if (isButtonPin(pin)) {
-    return t('accordion.pin.button', { button: tell(pinnedButton(pin)), where: whereOf(pin.hand, pin.index, study) })
+    return t('accordion.pin.button', {
+      button: formatMessage(pinnedButton(pin)),
+      where: whereOf(pin.hand, pin.index, study),
+    })
   }
   if (isDegreePin(pin)) {
     return t('keys.words.on-every-degree-hand', { finger: pin.finger, degree: pin.degree, hand: pin.hand })
@@ -78,7 +81,7 @@ export const words: FamilyWords = {
     if (player === 'left') {
       const button = bass!.buttons[index]!
       const { row, column } = button
-      const told = tell(pinnedButton({ hand: 'left', index, button: { row, column } }))
+      const told = formatMessage(pinnedButton({ hand: 'left', index, button: { row, column } }))
       return [told, ...(hands.right ? [] : turn(bass!.notes[index]!.step))]
     }
     const right = hands.right!

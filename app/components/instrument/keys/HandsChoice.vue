@@ -3,15 +3,15 @@ import { computed } from 'vue'
 import {
   handsChosen,
   handsFor,
-  handsTold,
+  handsMessage,
   type HandsChoice,
   type Recipe,
   type RecipeInput,
   withHands,
 } from '#core/instrument'
-import { apartTold } from '#core/realise'
+import { apartMessage } from '#core/realise'
 import WordChoice from '~/components/frame/WordChoice.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** Who plays: hands together in similar or contrary motion, apart by an interval, or one of them. */
 const props = defineProps<{ recipe: Recipe }>()
@@ -30,14 +30,16 @@ function optionOf(choice: HandsChoice) {
   const apart = motion === 'contrary' && contraryFrom === 'octave'
   return {
     value: keyOf(choice),
-    words: apart ? t('keys.hands-choice.contrary', { apartTold: tell(apartTold(choice)!) }) : tell(handsTold(choice)),
+    words: apart
+      ? t('keys.hands-choice.contrary', { apartMessage: formatMessage(apartMessage(choice)!) })
+      : formatMessage(handsMessage(choice)),
     note: '',
   }
 }
 const options = computed(() => handsFor(props.recipe).map(optionOf))
 const value = computed(() => keyOf(handsChosen(props.recipe)))
 const words = computed(
-  () => options.value.find((each) => each.value === value.value)?.words ?? tell(handsTold(props.recipe)),
+  () => options.value.find((each) => each.value === value.value)?.words ?? formatMessage(handsMessage(props.recipe)),
 )
 const choose = (chosen: string): void => emit('change', withHands(props.recipe, JSON.parse(chosen) as HandsChoice))
 </script>

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { isBlack } from '#core/surface'
 import { type FingerStudy, type KeyMark, pianoMapOf } from '#pictures'
 import type { Place } from '~/stores/desk'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** The keyboard true to scale, with each key's finger going up (or down, once the pointer is on the way down). */
 const props = defineProps<{
@@ -21,7 +21,7 @@ const summary = computed(() =>
   t('keys.piano-map.keyboard-from-to-with', {
     midi: map.value.lowest,
     midi2: map.value.highest,
-    what: tell(props.study.title),
+    what: formatMessage(props.study.title),
   }),
 )
 </script>

@@ -4,7 +4,7 @@ import { familyOf } from '#core/instrument'
 import type { Settings } from '#core/syllabus'
 import SelectRow from '~/components/frame/SelectRow.vue'
 import HandSizeRow from './HandSizeRow.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** How a pupil's fingers play: the school, and the size of the hands. */
 defineProps<{ own: Settings }>()
@@ -17,7 +17,7 @@ const called = (id: string) => schools.find((school) => school.id === id)!.calle
   <SelectRow
     :label="t('keys.pupil-fields.school')"
     :value="own.school ?? 'conservatory'"
-    :choices="SCHOOLS.map((value) => ({ value, words: tell(called(value)) }))"
+    :choices="SCHOOLS.map((value) => ({ value, words: formatMessage(called(value)) }))"
     @choose="emit('set', 'school', $event)"
   />
   <HandSizeRow :own="own" @choose="emit('set', 'handSize', $event)" />

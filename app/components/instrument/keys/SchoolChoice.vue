@@ -5,21 +5,22 @@ import { familyOf, type RecipeInput } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import HandSettings from './HandSettings.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** The school and its settings; each default says so, and why. */
 const props = defineProps<{ recipe: FingerRecipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 const schools = familyOf(props.recipe).schools.map(({ id, called, idea }, at) => ({
   value: id as FingerRecipe['school'],
-  words: at === 0 ? t('keys.school-choice.the-default-as-exams', { what: tell(called) }) : tell(called),
-  note: tell(idea),
+  words:
+    at === 0 ? t('keys.school-choice.the-default-as-exams', { what: formatMessage(called) }) : formatMessage(called),
+  note: formatMessage(idea),
 }))
 const school = computed(() => familyOf(props.recipe).schools.find(({ id }) => id === props.recipe.school)!)
 </script>
 
 <template>
-  <WordPanel :words="tell(school.called)" look="aside" placement="bottom-end">
+  <WordPanel :words="formatMessage(school.called)" look="aside" placement="bottom-end">
     <div class="w-[350px] py-2 text-[14px]">
       <ChoiceGroup
         :label="t('keys.school-choice.school')"

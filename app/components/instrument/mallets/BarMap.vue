@@ -7,7 +7,7 @@ import { type Bar, deadZones } from '#core/surface'
 import type { Place } from '~/stores/desk'
 import { barsAround, barScale, marksOf, nodeLine, type StickStudy, type Strike, strikesAround, wayOf } from '#pictures'
 import KeyOutline from './KeyOutline.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /**
  * The instrument true to scale: naturals near the player, accidentals beyond, the dead places over the cords, and the
@@ -57,10 +57,10 @@ const isHere = ({ step }: Strike): boolean => props.step !== null && step === pr
 const isMarked = ({ step }: Strike): boolean => props.range != null && step >= props.range[0] && step <= props.range[1]
 const radius = computed(() => Math.min(9, Math.max(5.5, bars.value[0]!.width * scale.value.pixels * 0.46)))
 const summary = computed(() => {
-  const words = tell(instrumentOf(recipe.value).compass)
+  const words = formatMessage(instrumentOf(recipe.value).compass)
   const { notes } = props.study.sticking
   const names = [...new Set(notes.map((note) => printedName(note.pitch)))].join(' ')
-  return t('mallets.bar-map.its-bars-in-two', { words, what: tell(props.study.title), names })
+  return t('mallets.bar-map.its-bars-in-two', { words, what: formatMessage(props.study.title), names })
 })
 const inkOf = ({ stick }: Strike): 'right' | 'left' => (stick === 'R' ? 'right' : 'left')
 </script>

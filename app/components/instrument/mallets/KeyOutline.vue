@@ -7,7 +7,7 @@ import { materialFor } from '#core/realise'
 import { type KeyShape, keyShapeOf } from '#core/sticking'
 import { isFree } from '#core/study'
 import type { StickStudy } from '#pictures'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** The shape of a key on two rows, as a pupil can remember it: where it goes out, for one note or to stay. */
 const props = defineProps<{ study: StickStudy }>()
@@ -44,7 +44,7 @@ const points = computed(() =>
   })),
 )
 const path = computed(() => points.value.map(({ x, y }, at) => `${at === 0 ? 'M' : 'L'}${x} ${y}`).join(' '))
-const listed = (words: readonly string[]): string => tell(joined(words, 'and'))
+const listed = (words: readonly string[]): string => formatMessage(joined(words, 'and'))
 const words = computed(() => {
   const { straight, rows, excursions } = shape.value!
   if (straight)

@@ -5,7 +5,7 @@ import { familyOf } from '#core/instrument'
 import type { Settings } from '#core/syllabus'
 import SelectRow from '~/components/frame/SelectRow.vue'
 import { instrumentCalled } from '../words'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** How a pupil's sticks play: the school, and what stands in the room. */
 defineProps<{ own: Settings }>()
@@ -18,7 +18,7 @@ const called = (id: string) => schools.find((school) => school.id === id)!.calle
   <SelectRow
     :label="t('mallets.pupil-fields.school')"
     :value="own.school ?? 'doubles'"
-    :choices="STICKING_SCHOOLS.map((value) => ({ value, words: tell(called(value)) }))"
+    :choices="STICKING_SCHOOLS.map((value) => ({ value, words: formatMessage(called(value)) }))"
     @choose="emit('set', 'school', $event)"
   />
   <SelectRow

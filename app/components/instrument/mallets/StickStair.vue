@@ -4,7 +4,7 @@ import type { System } from '~/engraving'
 import StepMarks from '~/components/score/StepMarks.vue'
 import type { Place } from '~/stores/desk'
 import { type StickStudy, type Stroke, stickStairOf } from '#pictures'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /**
  * The stair of sticks: bars upward, time to the right. Circles are the right stick, squares the left, each with its way;
@@ -35,7 +35,7 @@ const letterOf = ({ index }: Stroke): string | undefined => props.letters?.get(`
 const summary = computed(() => {
   const { count, rowMoves } = props.study.sticking
   return t('mallets.stick-stair.stair-of-doubles-crossings', {
-    what: tell(props.study.title),
+    what: formatMessage(props.study.title),
     doubles: count.doubles,
     hard: count.hard,
     count: rowMoves.length,

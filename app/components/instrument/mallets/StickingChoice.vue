@@ -5,7 +5,7 @@ import { BAR_RANGES, type BarSettings } from '#core/surface'
 import { familyOf, hasLead, type RecipeInput } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** The school of sticking and what is uncertain about the instrument; each default says so, and why. */
 const props = defineProps<{ recipe: MalletRecipe }>()
@@ -15,11 +15,11 @@ const schools = familyOf(props.recipe).schools.map(({ id, called, idea }) => ({
   value: id as MalletRecipe['school'],
   words:
     id === 'doubles'
-      ? t('mallets.sticking-choice.the-default-in-scales', { what: tell(called) })
+      ? t('mallets.sticking-choice.the-default-in-scales', { what: formatMessage(called) })
       : id === 'strict'
-        ? t('mallets.sticking-choice.the-default-in-broken', { what: tell(called) })
-        : tell(called),
-  note: tell(idea),
+        ? t('mallets.sticking-choice.the-default-in-broken', { what: formatMessage(called) })
+        : formatMessage(called),
+  note: formatMessage(idea),
 }))
 const school = computed(() => familyOf(props.recipe).schools.find(({ id }) => id === props.recipe.school)!)
 const STRIKE = [
@@ -69,7 +69,9 @@ const decides = computed(() => {
   const { rudiment, roll } = props.recipe
   return hasLead(props.recipe) && rudiment === 'none' && roll.manner === 'none'
 })
-const words = computed(() => (decides.value ? tell(school.value.called) : t('mallets.sticking-choice.strike-and-bars')))
+const words = computed(() =>
+  decides.value ? formatMessage(school.value.called) : t('mallets.sticking-choice.strike-and-bars'),
+)
 const details = computed(() => STRIKE.find((each) => each.value === props.recipe.strike)!.words.toLowerCase())
 </script>
 

@@ -8,7 +8,7 @@ import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import FourMalletChoice from './FourMalletChoice.vue'
 import type { StickStudy } from '#pictures'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 
 /** How notes are struck: alternating by the school, in a rudiment, rolled, or with four mallets. */
 const props = defineProps<{ recipe: MalletRecipe; study: StickStudy }>()
@@ -115,7 +115,7 @@ const LADDER = [
       </div>
     </div>
     <p v-if="plan" class="quiet max-w-[560px] border-t border-rule px-[14px] py-2 text-[13px]">
-      {{ tell(plan.recommended.doubt) }}
+      {{ formatMessage(plan.recommended.doubt) }}
     </p>
   </WordPanel>
 </template>

@@ -1,10 +1,10 @@
 import { familyOf, instrumentOf, type Recipe } from '#core/instrument'
 import { printedName } from '#core/pitch'
 import { type RealisedStudy, takesPins } from '#core/realise'
-import { type MalletRecipe, type StickPin, tellSticking } from '#core/sticking'
+import { type MalletRecipe, type StickPin, stickingMessage } from '#core/sticking'
 import { isDegreePin, isGripPin } from '#core/study'
 import type { Code } from '#words'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import type { FamilyWords, ToldField } from '../view'
 import { otherLead } from './besides'
 import { sticksOf } from '#pictures'
@@ -87,7 +87,7 @@ export const words: FamilyWords = {
     lead: field('mallets.words.lead', ({ lead }) => t('name.hand', { hand: lead })),
     tops: field('mallets.words.tops', ({ tops }) => t('mallets.words.struck', { tops })),
     rudiment: field('mallets.words.rudiment', ({ rudiment }) =>
-      rudiment === 'none' ? t('desk.change-words.none') : tell(tellSticking(`rudiment.${rudiment}`)),
+      rudiment === 'none' ? t('desk.change-words.none') : formatMessage(stickingMessage(`rudiment.${rudiment}`)),
     ),
     rudimentOn: field('mallets.words.rudiment', ({ rudimentOn }) =>
       rudimentOn === 'degree' ? t('mallets.words.on-every-degree-2') : t('mallets.words.over-the-notes'),
@@ -109,6 +109,6 @@ export const words: FamilyWords = {
     [
       t('name.make', { make: instrumentOf(recipe).make }),
       t('mallets.words.oct', { octaves: recipe.octaves }),
-      ...familyOf(recipe).alsoTold(recipe).map(tell),
+      ...familyOf(recipe).alsoMessage(recipe).map(formatMessage),
     ].join(' · '),
 }

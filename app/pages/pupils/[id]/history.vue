@@ -9,7 +9,7 @@ import EntryLine from '~/components/practice/EntryLine.vue'
 import HomeBoxes from '~/components/practice/HomeBoxes.vue'
 import { namesOf } from '~/components/practice/names'
 import { pupilSet } from '~/composables/pupilSet'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import type { Row } from '~/practice'
 import type { Told } from '~/stores/practice'
 
@@ -32,7 +32,7 @@ const chosen = computed(() => rows.value.find(({ id }) => id === study.value) ??
 const names = computed(() => namesOf(rows.value.map(({ recipe }) => recipe)))
 const nameOf = (entry: KeptEntry): string => {
   const row = rowFor(entry)
-  return row ? names.value[row.study]! : tell(titleOf(entry.study))
+  return row ? names.value[row.study]! : formatMessage(titleOf(entry.study))
 }
 const found = computed(() =>
   practice.record
@@ -77,7 +77,7 @@ function correct(entry: KeptEntry, some: Partial<Told>): void {
           <p class="flex flex-wrap items-center gap-3 text-[14px]">
             <select v-model="study" class="field" :aria-label="t('practice.history.study')">
               <option value="">{{ t('practice.history.all-studies') }}</option>
-              <option v-for="row in rows" :key="row.id" :value="row.id">{{ tell(row.title) }}</option>
+              <option v-for="row in rows" :key="row.id" :value="row.id">{{ formatMessage(row.title) }}</option>
             </select>
             <select v-model="kind" class="field" :aria-label="t('practice.history.kind')">
               <option value="">{{ t('practice.history.all-kinds') }}</option>

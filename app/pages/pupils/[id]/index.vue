@@ -3,11 +3,11 @@ import { useMediaQuery, useMounted } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRouter } from '#imports'
-import { changeTold, dateOf, dayOf, type Help, isAbout } from '#core/practice'
-import { materialTold } from '#core/realise'
+import { changeMessage, dateOf, dayOf, type Help, isAbout } from '#core/practice'
+import { materialName } from '#core/realise'
 import AimPanel from '~/components/practice/AimPanel.vue'
 import { longDay } from '~/components/practice/dates'
-import LastTold from '~/components/practice/LastTold.vue'
+import LastEntry from '~/components/practice/LastEntry.vue'
 import RecordLine from '~/components/practice/RecordLine.vue'
 import RecordStair from '~/components/practice/RecordStair.vue'
 import RouteSheet from '~/components/practice/RouteSheet.vue'
@@ -19,7 +19,7 @@ import WillItDo from '~/components/practice/WillItDo.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { pupilSet } from '~/composables/pupilSet'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import type { Row } from '~/practice'
 import type { Told } from '~/stores/practice'
 
@@ -69,8 +69,8 @@ const entries = computed(() => {
 const pinOf = ({ id }: Row): string | null => aim.value?.pins.find(({ studyId }) => studyId === id)?.week ?? null
 const changes = computed(() =>
   (view.value?.changes ?? []).map((change) =>
-    tell(
-      changeTold(change, materialTold(view.value!.rows[change.study]!.recipe), {
+    formatMessage(
+      changeMessage(change, materialName(view.value!.rows[change.study]!.recipe), {
         code: 'text',
         params: { text: change.day === null ? '' : longDay(change.day) },
       }),
@@ -184,11 +184,11 @@ async function askHelp(): Promise<void> {
               @keep="practice.keepTrial"
               @leave="practice.leaveTrial"
             />
-            <LastTold v-else class="mb-3 border border-rule p-2 text-[13.5px]">
+            <LastEntry v-else class="mb-3 border border-rule p-2 text-[13.5px]">
               <ul v-if="changes.length" class="quiet">
                 <li v-for="change in changes.slice(0, 4)" :key="change">{{ change }}</li>
               </ul>
-            </LastTold>
+            </LastEntry>
             <p v-if="view.exam === null" class="border border-rule bg-sheet p-4">{{ t('practice.choose-day') }}</p>
             <template v-if="!practice.trial">
               <TodayColumn :view="view" :busy="practice.busy" @told="told" @open="choose" />

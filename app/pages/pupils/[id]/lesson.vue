@@ -3,7 +3,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { definePageMeta, useHead, useRouter } from '#imports'
 import PlanItemLine from '~/components/practice/PlanItemLine.vue'
-import LastTold from '~/components/practice/LastTold.vue'
+import LastEntry from '~/components/practice/LastEntry.vue'
 import RecordLine from '~/components/practice/RecordLine.vue'
 import { wholeDay } from '~/components/practice/dates'
 import { pupilSet } from '~/composables/pupilSet'
@@ -75,7 +75,7 @@ function rest(): void {
           @told="(said) => practice.add(view!.rows[item.study]!, said)"
         />
       </ul>
-      <LastTold class="mt-3 text-[14px]" />
+      <LastEntry class="mt-3 text-[14px]" />
       <RecordLine class="mt-5" :rows="view.rows" :busy="practice.busy" @told="practice.addAll" />
       <p class="quiet mt-6 border-t border-rule pt-2 text-[12.5px]">
         {{ t('practice.today.rest') }} {{ t('practice.caution') }}

@@ -7,7 +7,7 @@ import OutcomeButtons from '~/components/practice/OutcomeButtons.vue'
 import TempoStep from '~/components/practice/TempoStep.vue'
 import { bpmOf, notesOf } from '~/components/practice/tempo'
 import { pupilSet } from '~/composables/pupilSet'
-import { t, tell } from '~/composables/words'
+import { t, formatMessage } from '~/composables/words'
 import type { Row } from '~/practice'
 
 /** Cold tests on the stand: what is due is called once each, large; no repairs. By key, touch or pedal. */
@@ -98,13 +98,22 @@ const counted = computed(() => ({
     <p v-if="!calls && !error" class="waiting quiet aside py-20 text-center">{{ t('practice.fetching') }}</p>
     <section v-if="row" class="pt-[7vh] text-center" :aria-label="t('practice.test.call')">
       <h1 ref="heading" tabindex="-1" class="text-[clamp(34px,6vw,64px)] leading-[1.15] outline-none">
-        {{ tell(row.title) }}
+        {{ formatMessage(row.title) }}
       </h1>
       <p class="aside quiet mt-4 text-[20px]">{{ t('practice.test.once') }}</p>
-      <p class="mt-10"><TempoStep v-model="bpm" big :label="t('practice.tempo.of', { title: tell(row.title) })" /></p>
+      <p class="mt-10">
+        <TempoStep v-model="bpm" big :label="t('practice.tempo.of', { title: formatMessage(row.title) })" />
+      </p>
       <p class="quiet mt-1 text-[15px]">{{ t('practice.test.asked', { bpm: bpmOf(row.asked, row.recipe) }) }}</p>
       <div class="mt-10 flex justify-center">
-        <OutcomeButtons ref="buttons" :title="tell(row.title)" :row="row" :busy="practice.busy" big @told="say" />
+        <OutcomeButtons
+          ref="buttons"
+          :title="formatMessage(row.title)"
+          :row="row"
+          :busy="practice.busy"
+          big
+          @told="say"
+        />
       </div>
       <p class="quiet mt-8 text-[14px]">{{ t('practice.test.keys') }}</p>
     </section>
@@ -114,7 +123,7 @@ const counted = computed(() => ({
       </h1>
       <ul class="mx-auto mt-6 max-w-[460px] text-left">
         <li v-for="call in calls" :key="call.id" class="flex items-baseline py-1">
-          <span class="font-serif">{{ tell(call.title) }}</span>
+          <span class="font-serif">{{ formatMessage(call.title) }}</span>
           <span class="leader" aria-hidden="true"></span>
           <span>{{ t('practice.outcome', { outcome: told.get(call.id) ?? 'none' }) }}</span>
         </li>

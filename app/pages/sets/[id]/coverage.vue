@@ -9,7 +9,7 @@ import CoverageGrid from '~/components/sets/CoverageGrid.vue'
 import StatusMark from '~/components/sets/StatusMark.vue'
 import { gradedSet, type GradedSet } from '~/composables/gradedSet'
 import { working } from '~/composables/working'
-import { gapTold, t, tell } from '~/composables/words'
+import { gapMessage, t, formatMessage } from '~/composables/words'
 
 /** A graded set on one page: keys against types, the holes, and what to practise next; to be printed. */
 definePageMeta({ layout: 'paper' })
@@ -64,7 +64,7 @@ useHead({
           }}<template v-if="report.surplus.length">{{
             t('sets.coverage.of-the-set-not', { count: report.surplus.length })
           }}</template
-          >. {{ gapTold(report) }}
+          >. {{ gapMessage(report) }}
         </p>
         <div class="mt-3 overflow-x-auto" tabindex="0" role="region" :aria-label="t('sets.coverage.grid')">
           <CoverageGrid :coverage="coverage" />
@@ -77,9 +77,9 @@ useHead({
                 <span class="quiet w-4 shrink-0 font-serif">{{ at + 1 }}</span>
                 <StatusMark :status="atom.status" class="mt-[3px]" />
                 <span
-                  >{{ tell(atom.words)
+                  >{{ formatMessage(atom.words)
                   }}<span v-if="atom.reasons.length" class="aside quiet ml-[6px]">{{
-                    atom.reasons.map(tell).join('; ')
+                    atom.reasons.map(formatMessage).join('; ')
                   }}</span></span
                 >
               </li>
@@ -90,7 +90,7 @@ useHead({
             <h2 class="text-[17px]">{{ t('sets.coverage.holes-by-type') }}</h2>
             <ul class="mt-1 text-[14px]">
               <li v-for="(row, at) in coverage.rows.filter(({ holes }) => holes > 0)" :key="at" class="flex py-[3px]">
-                <span>{{ tell(row.words) }}</span>
+                <span>{{ formatMessage(row.words) }}</span>
                 <span class="leader" aria-hidden="true"></span>
                 <span class="font-serif">{{ row.holes }}</span>
               </li>

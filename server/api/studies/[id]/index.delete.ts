@@ -1,5 +1,5 @@
 import { deleteBinned, getStudy, setsHolding } from '../../../db'
-import { idParam, notFound, Refusal, route } from '../../../http'
+import { idParam, notFound, HttpError, route } from '../../../http'
 import { refuse } from '../../../messages'
 import { inSets } from '../../../shelves'
 
@@ -9,5 +9,5 @@ export default route('DELETE /api/studies/:id', async ({ event, db, studio }) =>
   const sets = await setsHolding(db, studio, [id])
   if (sets.length > 0) throw inSets(sets, 'id')
   if (!(await getStudy(db, studio, id))) throw notFound('study')
-  throw new Refusal(409, refuse('study.not-binned', {}, 'id').toFault())
+  throw new HttpError(409, refuse('study.not-binned', {}, 'id').toData())
 })

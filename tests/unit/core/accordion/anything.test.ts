@@ -4,7 +4,7 @@ import { HARMONIES, LEFT_PARTS, TURNS, WAYS } from '#core/buttons'
 import { parseCall, writeCall } from '#core/call'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { KIND_IDS } from '#core/material'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { playedNotes } from '#core/playback'
 import { realise } from '#core/realise'
 import { AFTER, BEFORE, COURSES, FIGURES, JOURNEYS, LADDERS, LENGTHS, WALKS } from '#core/study'
@@ -59,8 +59,8 @@ function studyOf(recipe: RecipeInput): AccordionStudy | null {
   try {
     return realise(recipe) as AccordionStudy
   } catch (error) {
-    expect(error).toBeInstanceOf(RecipeError)
-    expect((error as RecipeError).path).not.toBe('')
+    expect(error).toBeInstanceOf(DomainError)
+    expect((error as DomainError).path).not.toBe('')
     return null
   }
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { accordion, type AccordionStudy, TWELVE } from '../../../support/accordion'
 import { runs } from '../../../support/runs'
 
@@ -43,7 +43,7 @@ const holds = (
       try {
         study = made(all)
       } catch (error) {
-        if (!(error instanceof RecipeError)) throw error
+        if (!(error instanceof DomainError)) throw error
         return
       }
       held += 1

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { RecipeError } from '#core/message'
+import { DomainError } from '#core/message'
 import { dateOf, dayOf, outcomeOf, weekdayOf } from '#core/practice'
 import { entryOf, prepared, someStudies, TODAY } from '../../../support/practice'
 
@@ -12,7 +12,7 @@ const refusal = (some: object): string => {
     prepared({ ...good, ...some })
     return 'none'
   } catch (error) {
-    if (error instanceof RecipeError) return `${error.code} ${error.path}`
+    if (error instanceof DomainError) return `${error.code} ${error.path}`
     throw error
   }
 }

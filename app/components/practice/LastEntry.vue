@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { materialTold } from '#core/realise'
-import { t, tell } from '~/composables/words'
+import { materialName } from '#core/realise'
+import { t, formatMessage } from '~/composables/words'
 import { usePractice } from '~/stores/practice'
 
 /** What was added to the record last, with a way back; beneath it what that changed in the plan. */
@@ -11,7 +11,7 @@ const practice = usePractice()
   <div v-if="practice.last" role="status">
     {{
       t('practice.added', {
-        title: tell(materialTold(practice.last.row.recipe)),
+        title: formatMessage(materialName(practice.last.row.recipe)),
         outcome: practice.last.entry.outcome,
       })
     }}
