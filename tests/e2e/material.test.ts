@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { KIND_IDS } from '#core/material'
 import { expectAccessible, fingersShown, useBrowser } from '../support/browser'
 import { call } from '../support/http'
-import { atNight } from '../support/night'
+import { atNight, NIGHT } from '../support/night'
 
 const { open } = useBrowser()
 const finger = (hand: string, index: number) => `[data-finger="${hand} ${index}"]`
@@ -18,39 +18,54 @@ async function choose(page: Page, family: string, kind: string, tonic?: RegExp):
   await page.keyboard.press('Escape')
 }
 
-/** Everything in the open panel of the key, drawer by drawer, by the press of a button: names of kinds. */
-const drawersShown = (page: Page): Promise<Record<string, string[]>> =>
-  page.evaluate(async () => {
-    const group = (label: string) => document.querySelector(`[role="group"][aria-label^="${label}"]`)!
-    const buttons = (label: string) => [...group(label).querySelectorAll('button')]
-    const found: Record<string, string[]> = {}
-    for (const drawer of buttons('Family').map((button) => button.textContent.trim())) {
-      buttons('Family')
-        .find((button) => button.textContent.trim() === drawer)!
-        .click()
+/**
+ * Chooses kinds in the open panel of the key (every one at night, the last of each drawer by day), and with each opens every drawer: what stands in the drawers, by the
+ * kind that was chosen. In the page itself, since it is some eight hundred presses.
+ */
+const drawersOfEveryKind = (page: Page): Promise<{ all: Record<string, string[]>; other: string[] }> =>
+  page.evaluate(async (every) => {
+    const buttons = (label: string) => [
+      ...document.querySelector(`[role="group"][aria-label^="${label}"]`)!.querySelectorAll('button'),
+    ]
+    const textOf = (button: Element): string => button.textContent.trim()
+    const press = async (label: string, text: string): Promise<void> => {
+      const found = buttons(label).find((button) => textOf(button) === text)
+      if (!found) throw new Error(`${label} has no ${text}`)
+      found.click()
       await new Promise((resolve) => setTimeout(resolve))
-      found[drawer] = buttons('Kind').map((button) => button.textContent.trim())
     }
-    return found
-  })
+    const drawers = async (): Promise<Record<string, string[]>> => {
+      const found: Record<string, string[]> = {}
+      for (const drawer of buttons('Family').map(textOf)) {
+        await press('Family', drawer)
+        found[drawer] = buttons('Kind').map(textOf)
+      }
+      return found
+    }
+    const all = await drawers()
+    const other: string[] = []
+    for (const [drawer, kinds] of Object.entries(all)) {
+      for (const kind of every ? kinds : kinds.slice(-1)) {
+        await press('Family', drawer)
+        await press('Kind', kind)
+        if (JSON.stringify(await drawers()) !== JSON.stringify(all)) other.push(`${drawer}: ${kind}`)
+      }
+    }
+    return { all, other }
+  }, NIGHT)
 
 describe('all the material, by mouse', () => {
   it('opens every drawer for every kind, and every kind has its words', async () => {
     const { page, problems } = await open('/desk')
     await press(page, /^Key:/)
     await page.getByRole('group', { name: 'Family' }).waitFor()
-    const all = await drawersShown(page)
-    expect(Object.values(all).flat()).toHaveLength(KIND_IDS.length)
-    for (const [drawer, kinds] of Object.entries(all)) {
-      expect(kinds.filter(Boolean), drawer).toEqual(kinds)
-      for (const kind of kinds) {
-        await page.getByRole('group', { name: 'Family' }).getByRole('button', { name: drawer, exact: true }).click()
-        await page.getByRole('group', { name: /^Kind/ }).getByRole('button', { name: kind, exact: true }).click()
-        await page.keyboard.press('Escape')
-        await press(page, /^Key:/)
-        expect(await drawersShown(page), `${drawer}: ${kind}`).toEqual(all)
-      }
-    }
+    const { all, other } = await drawersOfEveryKind(page)
+    expect(other).toEqual([])
+    expect(Object.values(all).flat().filter(Boolean)).toHaveLength(KIND_IDS.length)
+    // and the title opens again
+    await page.keyboard.press('Escape')
+    await press(page, /^Key:/)
+    await page.getByRole('group', { name: 'Family' }).waitFor()
     expect(problems).toEqual([])
   })
 
