@@ -4,7 +4,7 @@ import type { Syllabus } from '#core/syllabus'
 import { parsedJson, syllabusOf } from '#shared/schemas'
 import { previewCsv, textOf } from '#shared/syllabusCsv'
 import { refuse } from './messages'
-import { refused, said } from './said'
+import { errorSaid, said, type Terminal, writeLine } from './terminal'
 
 /** Reads a file's text. @throws DomainError naming the option */
 function readText(file: string | undefined, option: string): string {
@@ -31,19 +31,17 @@ export function readSyllabus(file: string | undefined, option: string): Syllabus
 }
 
 /** Runs work whose refusals are printed as an error object. @returns 0, or 1 where it was refused */
-export async function guarded(output: NodeJS.WritableStream, work: () => void | Promise<void>): Promise<number> {
+export async function guarded(terminal: Terminal, work: () => void | Promise<void>): Promise<number> {
   try {
     await work()
     return 0
   } catch (error) {
     if (!(error instanceof DomainError)) throw error
-    output.write(`${JSON.stringify(refused(error))}\n`)
+    await writeLine(terminal, errorSaid(terminal, error))
     return 1
   }
 }
 
 /** Runs a command and prints its answer, or its refusal. @returns 0, or 1 where it was refused */
-export const answered = (output: NodeJS.WritableStream, work: () => object | Promise<object>): Promise<number> =>
-  guarded(output, async () => {
-    output.write(`${JSON.stringify(said(await work()))}\n`)
-  })
+export const answered = (terminal: Terminal, work: () => object | Promise<object>): Promise<number> =>
+  guarded(terminal, async () => writeLine(terminal, said(terminal, await work())))

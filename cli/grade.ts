@@ -3,9 +3,9 @@ import { gradeSet, placeSet, type Policies, DEFAULT_POLICIES } from '#core/sylla
 import { policiesOf, setFileOf } from '#shared/schemas'
 import { questionMessage } from '#shared/reader'
 import { solverMeans } from '#shared/solver'
-import { ENGLISH } from '#words/english'
 import { answered, readJsonFile, readSyllabus } from './files'
 import { refuse } from './messages'
+import type { Terminal } from './terminal'
 
 function optionsOf(args: readonly string[]) {
   try {
@@ -21,8 +21,8 @@ function optionsOf(args: readonly string[]) {
  * Prints the grade report of a set file as JSON, or with `--all` where it stands in every grade; exit status 1 and an
  * error object on bad files.
  */
-export const grade = (args: readonly string[], output: NodeJS.WritableStream): Promise<number> =>
-  answered(output, async () => {
+export const grade = (args: readonly string[], terminal: Terminal): Promise<number> =>
+  answered(terminal, async () => {
     const options = optionsOf(args)
     const syllabus = readSyllabus(options.syllabus, 'syllabus')
     const { studies } = setFileOf(readJsonFile(options.set, 'set'))
@@ -34,6 +34,6 @@ export const grade = (args: readonly string[], output: NodeJS.WritableStream): P
       throw refuse('option.missing', { option: 'grade', wanted: 'grade' }, 'grade')
     }
     const report = gradeSet(syllabus, options.grade, studies, policies, means)
-    const asked = (open: string) => questionMessage(open, ENGLISH)
+    const asked = (open: string) => questionMessage(open, terminal.words.reader.language)
     return { ...report, entries: report.entries.map((entry) => ({ ...entry, open: entry.open.map(asked) })) }
   })

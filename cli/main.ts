@@ -1,12 +1,16 @@
 import { compareLine } from './compare'
+import { isLanguage, LANGUAGE_TAGS, wordingFor } from '#shared/languages'
+import { guarded } from './files'
 import { grade } from './grade'
 import { answerLines, answerWhole } from './lines'
+import { refuse } from './messages'
 import { planLine } from './plan'
 import { realiseLine } from './realise'
 import { record } from './record'
 import { syllabus } from './syllabus'
+import type { Terminal } from './terminal'
 
-const USE = `tactum: the core from a terminal
+const USE = `tactum: the core from a terminal (every command takes --lang TAG)
   npm run --silent realise < recipes.jsonl
   npm run --silent compare < pairs-of-recipes.jsonl
   npm run --silent plan < aim-and-record.json
@@ -18,18 +22,40 @@ const USE = `tactum: the core from a terminal
   npm run --silent syllabus -- check FILE
   npm run --silent record -- read --set FILE < lines-of-what-was-played.txt
   npm run --silent syllabus -- read [--title WORDS] < printed-lines.txt
+  npm run --silent words -- out TAG [FILE] | in TAG [FILE]
 `
+
+/** The language that is asked for (`--lang TAG`, anywhere among the options), and what is left. */
+function languageIn(args: readonly string[]): { tag: string | undefined; rest: string[] } {
+  const at = args.findIndex((each) => each === '--lang' || each.startsWith('--lang='))
+  if (at < 0) return { tag: undefined, rest: [...args] }
+  const joined = args[at]!.includes('=')
+  const tag = joined ? args[at]!.slice('--lang='.length) : args[at + 1]
+  return { tag: tag ?? '', rest: args.toSpliced(at, joined ? 1 : 2) }
+}
+
+const COMMANDS: Readonly<Record<string, (args: readonly string[], terminal: Terminal) => Promise<number>>> = {
+  realise: (_, terminal) => answerLines(terminal, realiseLine),
+  compare: (_, terminal) => answerLines(terminal, compareLine),
+  plan: (_, terminal) => answerWhole(terminal, planLine),
+  export: async (args, terminal) => (await import('./music')).exportMusic(args, terminal),
+  import: async (args, terminal) => (await import('./music')).importMusic(args, terminal),
+  grade,
+  record,
+  syllabus,
+  words: async (args, terminal) => (await import('./words')).words(args, terminal),
+}
 
 /** Runs a command and returns its exit status. */
 export async function main(command: string | undefined, args: readonly string[]): Promise<number> {
-  if (command === 'realise') return answerLines(process.stdin, process.stdout, realiseLine)
-  if (command === 'compare') return answerLines(process.stdin, process.stdout, compareLine)
-  if (command === 'plan') return answerWhole(process.stdin, process.stdout, planLine)
-  if (command === 'export') return (await import('./music')).exportMusic(args, process.stdin, process.stdout)
-  if (command === 'import') return (await import('./music')).importMusic(args, process.stdout)
-  if (command === 'grade') return grade(args, process.stdout)
-  if (command === 'record') return record(args, process.stdin, process.stdout)
-  if (command === 'syllabus') return syllabus(args, process.stdin, process.stdout)
-  process.stderr.write(USE)
-  return 2
+  const { tag, rest } = languageIn(args)
+  const terminal = { input: process.stdin, output: process.stdout, words: wordingFor(tag) }
+  const run = COMMANDS[command ?? '']
+  if (!run) {
+    process.stderr.write(USE)
+    return 2
+  }
+  return guarded(terminal, () => {
+    if (tag !== undefined && !isLanguage(tag)) throw refuse('option.among', { among: LANGUAGE_TAGS.join(', ') }, 'lang')
+  }).then((refused) => (refused === 0 ? run(rest, terminal) : refused))
 }

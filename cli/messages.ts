@@ -8,6 +8,7 @@ interface Refusals {
   'option.unknown': { why: string }
   'option.action': null
   'option.record': null
+  'option.words': null
   'option.among': { among: string }
   'option.format': { known: string }
   'export.none': null

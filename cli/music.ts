@@ -4,13 +4,12 @@ import { type Bundle, FORMAT_IDS, type FormatId, formatOf, openFile, type Piece,
 import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
-import { inEnglish } from '#shared/english'
 import type { PaperAsked } from '#shared/paper'
 import { isSetFile, paperWantedOf, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
 import { textOf } from '#shared/syllabusCsv'
 import { answered } from './files'
 import { refuse } from './messages'
-import { refused, said } from './said'
+import { errorSaid, said, type Terminal, writeLine } from './terminal'
 
 async function readAll(input: NodeJS.ReadableStream): Promise<string> {
   const chunks: Buffer[] = []
@@ -42,26 +41,31 @@ function atLine<T>(line: number, work: () => T): T {
   }
 }
 
-function bundleOf(title: string | null, recipes: readonly RecipeInput[]): Bundle {
+function bundleOf({ words }: Terminal, title: string | null, recipes: readonly RecipeInput[]): Bundle {
   if (recipes.length === 0) throw refuse('export.none', {}, 'input')
   const pieces = recipes.map((recipe, at): Piece => {
     const study = atLine(at + 1, () => realise(recipe, {}, 0))
-    return { study, title: inEnglish(study.title) }
+    return { study, title: words.format(study.title) }
   })
-  return { title: title ?? (pieces.length === 1 ? pieces[0]!.title : 'Studies'), pieces }
+  return { title: title ?? (pieces.length === 1 ? pieces[0]!.title : words.said('print.studies.title')), pieces }
 }
 
 const isFormat = (id: string | undefined): id is FormatId | 'pdf' =>
   id === 'pdf' || (FORMAT_IDS as readonly string[]).includes(id ?? '')
 
 /** Studies on paper, or cards of them. Paper is loaded only by those who want it: the faces are large. */
-async function pdfOf(title: string, recipes: readonly RecipeInput[], options: Options): Promise<Uint8Array> {
+async function pdfOf(
+  terminal: Terminal,
+  title: string,
+  recipes: readonly RecipeInput[],
+  options: Options,
+): Promise<Uint8Array> {
   const { paper = 'a4', sheet = 'studies' } = options
   if (sheet !== 'studies' && sheet !== 'cards') throw refuse('option.among', { among: 'studies, cards' }, 'sheet')
   const wanted = paperWantedOf({ sheet, size: sized(paper), look: lookOf(options) })
   const studies = recipes.map((recipe) => ({ recipe }))
   const { size, look } = wanted
-  return paperPdf(sheet === 'cards' ? { sheet, size, title, studies } : { sheet, size, title, studies, look })
+  return paperPdf(terminal, sheet === 'cards' ? { sheet, size, title, studies } : { sheet, size, title, studies, look })
 }
 
 const sized = (paper: string): string => {
@@ -85,9 +89,9 @@ function lookOf({ fingers, large, names, grips, stair, map, bars, hands, steps }
   return Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined))
 }
 
-async function paperPdf(asked: PaperAsked): Promise<Uint8Array> {
+async function paperPdf({ words }: Terminal, asked: PaperAsked): Promise<Uint8Array> {
   const [{ paperPdf: write }, { FACE_FILES }] = await Promise.all([import('#shared/paper'), import('#paper/faces')])
-  return write(asked, FACE_FILES)
+  return write(asked, FACE_FILES, words)
 }
 
 type Options = ReturnType<typeof optionsOf>
@@ -140,30 +144,28 @@ function unreadSheet(options: Options): PaperAsked | null {
 }
 
 /** Writes a sheet that is made without studies. */
-async function sheetTo(out: string, asked: PaperAsked, format: string): Promise<object> {
+async function sheetTo(terminal: Terminal, out: string, asked: PaperAsked, format: string): Promise<object> {
   if (format !== 'pdf') throw refuse('option.among', { among: 'pdf' }, 'format')
-  const file = await paperPdf(asked)
+  const file = await paperPdf(terminal, asked)
   write(out, file)
   return { out, format, sheet: asked.sheet, bytes: file.length }
 }
 
 /** Writes recipes, or a set, to a file of an open format, and prints what it wrote. Exit status 1 and an error object else. */
-export const exportMusic = (
-  args: readonly string[],
-  input: NodeJS.ReadableStream,
-  output: NodeJS.WritableStream,
-): Promise<number> =>
-  answered(output, async () => {
+export const exportMusic = (args: readonly string[], terminal: Terminal): Promise<number> =>
+  answered(terminal, async () => {
     const options = optionsOf(args)
     const { format: id, out, title, 'long-rolls': long = false } = options
     if (!isFormat(id)) throw refuse('option.format', { known: [...FORMAT_IDS, 'pdf'].join(', ') }, 'format')
     if (!out) throw refuse('option.missing', { option: 'out', wanted: 'file' }, 'out')
     const unread = unreadSheet(options)
-    if (unread) return sheetTo(out, unread, id)
-    const read = recipesIn(await readAll(input))
-    const bundle = bundleOf(title ?? read.title, read.recipes)
+    if (unread) return sheetTo(terminal, out, unread, id)
+    const read = recipesIn(await readAll(terminal.input))
+    const bundle = bundleOf(terminal, title ?? read.title, read.recipes)
     const file =
-      id === 'pdf' ? await pdfOf(bundle.title, read.recipes, options) : formatOf(id).write(bundle, { strokes: !long })
+      id === 'pdf'
+        ? await pdfOf(terminal, bundle.title, read.recipes, options)
+        : formatOf(id).write(bundle, { strokes: !long })
     write(out, file)
     return { out, format: id, studies: bundle.pieces.length, bytes: Buffer.byteLength(file as string) }
   })
@@ -186,20 +188,20 @@ function ownStudies(bytes: Uint8Array): { title: string; recipe: RecipeInput }[]
 }
 
 /** Prints the recipes that a file of music, one a line, each with how it was known. 1 where it is refused */
-export async function importMusic(args: readonly string[], output: NodeJS.WritableStream): Promise<number> {
-  const line = (value: object): boolean => output.write(`${JSON.stringify(value)}\n`)
+export async function importMusic(args: readonly string[], terminal: Terminal): Promise<number> {
+  const line = (value: object): Promise<void> => writeLine(terminal, value)
   try {
     const bytes = bytesOf(args[0])
     const own = ownStudies(bytes)
-    for (const { title, recipe } of own ?? []) line(said({ title, known: 'kept', recipe }))
+    for (const { title, recipe } of own ?? []) await line(said(terminal, { title, known: 'kept', recipe }))
     for (const piece of own ? [] : openFile(bytes)) {
       for (const { title, known, recipe, unplayable } of studiesIn(piece, recipeOf))
-        line(said({ title, known, recipe, ...(unplayable && { unplayable }) }))
+        await line(said(terminal, { title, known, recipe, ...(unplayable && { unplayable }) }))
     }
     return 0
   } catch (error) {
     if (!(error instanceof DomainError)) throw error
-    line(refused(error))
+    await line(errorSaid(terminal, error))
     return 1
   }
 }

@@ -5,6 +5,7 @@ import { recordSaid } from '#core/practice'
 import { setFileOf } from '#shared/schemas'
 import { guarded, readJsonFile } from './files'
 import { refuse } from './messages'
+import { type Terminal, writeLine } from './terminal'
 
 const MAX_CHARACTERS = 2000
 
@@ -35,19 +36,13 @@ function studiesOf(args: readonly string[]): readonly Recipe[] {
  * `read --set FILE`: lines of what was played on standard input, one JSON object a line, in order. Exit status 1 where
  * the command or the set is refused.
  */
-export async function record(
-  [action, ...args]: readonly string[],
-  input: NodeJS.ReadableStream,
-  output: NodeJS.WritableStream,
-): Promise<number> {
-  return guarded(output, async () => {
+export async function record([action, ...args]: readonly string[], terminal: Terminal): Promise<number> {
+  return guarded(terminal, async () => {
     if (action !== 'read') throw refuse('option.record', {}, 'action')
     const studies = studiesOf(args)
-    for await (const line of createInterface({ input, crlfDelay: Infinity })) {
+    for await (const line of createInterface({ input: terminal.input, crlfDelay: Infinity })) {
       if (line.trim() === '') continue
-      await new Promise<void>((resolve) =>
-        output.write(`${JSON.stringify(lineRead(line, studies))}\n`, () => resolve()),
-      )
+      await writeLine(terminal, lineRead(line, studies))
     }
   })
 }

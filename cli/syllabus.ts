@@ -2,16 +2,15 @@ import { createInterface } from 'node:readline'
 import { parseArgs } from 'node:util'
 import { parseRequirement } from '#core/call'
 import { atomsOf, completeEntry } from '#core/syllabus'
-import { ENGLISH } from '#words/english'
 import { questionMessage } from '#shared/reader'
 import { answered, readSyllabus } from './files'
 import { refuse } from './messages'
-import { said } from './said'
+import { said, type Terminal, writeLine } from './terminal'
 
-const asked = (code: string) => ({ code, text: questionMessage(code, ENGLISH) })
+const asked = ({ words }: Terminal, code: string) => ({ code, text: questionMessage(code, words.reader.language) })
 
 /** A list file, JSON or CSV: how many atoms each grade comes to, what its lines leave open, what was not read of them. */
-function checked(file: string | undefined): object {
+function checked(terminal: Terminal, file: string | undefined): object {
   const read = readSyllabus(file, 'file')
   const entries = read.grades.flatMap(({ groups }) => groups.flatMap((group) => group.entries))
   return {
@@ -19,19 +18,19 @@ function checked(file: string | undefined): object {
     title: read.title,
     instrument: read.instrument,
     grades: read.grades.map((grade) => ({ id: grade.id, title: grade.title, atoms: atomsOf(read, grade).length })),
-    open: entries.flatMap(({ id, open }) => open.map((code) => ({ entry: id, ...asked(code) }))),
+    open: entries.flatMap(({ id, open }) => open.map((code) => ({ entry: id, ...asked(terminal, code) }))),
     unread: entries.flatMap(({ id, words }) => parseRequirement(words).unread.map((text) => ({ entry: id, text }))),
   }
 }
 
 /** A printed line as entries, with what it leaves open and which of its words were not read. */
-function lineRead(words: string, title: string | undefined): object {
+function lineRead(terminal: Terminal, words: string, title: string | undefined): object {
   const { entries, problems, unread } = parseRequirement(words, title ? { title } : {})
   const complete = entries.map((entry) => {
     const { id: _, ...fields } = completeEntry({ ...entry, id: '' })
     return fields
   })
-  const codes = complete.flatMap(({ open }, entry) => open.map((code) => ({ entry, ...asked(code) })))
+  const codes = complete.flatMap(({ open }, entry) => open.map((code) => ({ entry, ...asked(terminal, code) })))
   const told = problems
     .filter(({ code }) => code !== 'asked.lost')
     .map((problem) => ({ code: problem.code, text: problem }))
@@ -41,32 +40,28 @@ function lineRead(words: string, title: string | undefined): object {
 const MAX_CHARACTERS = 2000
 
 /** Printed lines on standard input, one JSON object a line; 1 where a line was not read whole. */
-async function readLines(input: NodeJS.ReadableStream, output: NodeJS.WritableStream, title?: string): Promise<number> {
+async function readLines(terminal: Terminal, title?: string): Promise<number> {
   let lost = false
-  for await (const words of createInterface({ input, crlfDelay: Infinity })) {
+  for await (const words of createInterface({ input: terminal.input, crlfDelay: Infinity })) {
     if (words.trim() === '') continue
     const result =
       words.length > MAX_CHARACTERS
         ? { words: words.slice(0, 80), entries: [], open: [], unread: [words.slice(80, 120)] }
-        : lineRead(words, title)
+        : lineRead(terminal, words, title)
     lost ||= (result as { unread: readonly string[] }).unread.length > 0
-    await new Promise<void>((resolve) => output.write(`${JSON.stringify(said(result))}\n`, () => resolve()))
+    await writeLine(terminal, said(terminal, result))
   }
   return lost ? 1 : 0
 }
 
 /** `check FILE` for a list file; `read [--title WORDS]` for printed lines. */
-export async function syllabus(
-  [action, ...args]: readonly string[],
-  input: NodeJS.ReadableStream,
-  output: NodeJS.WritableStream,
-): Promise<number> {
+export async function syllabus([action, ...args]: readonly string[], terminal: Terminal): Promise<number> {
   if (action === 'read') {
     const { values } = parseArgs({ args: [...args], options: { title: { type: 'string' } } })
-    return readLines(input, output, values.title)
+    return readLines(terminal, values.title)
   }
-  return answered(output, () => {
+  return answered(terminal, () => {
     if (action !== 'check') throw refuse('option.action', {}, 'action')
-    return checked(args[0])
+    return checked(terminal, args[0])
   })
 }

@@ -2,20 +2,24 @@ import { type Bundle, formatOf, type FoundStudy, openFile, studiesIn } from '#co
 import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import type { FilePreview, FoundInFile } from '#shared/api'
-import { inEnglish } from '#shared/english'
+import { wordingFor } from '#shared/languages'
 import { type FileAsked, isSetFile, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
 import { textOf } from '#shared/syllabusCsv'
 import { errorMessage } from '#words'
 
 /**
- * A file of some studies in a format.
+ * A file of some studies in a format, their titles in a language.
  * @throws DomainError naming the study that cannot be realised
  */
-export function writtenFile({ format, title, studies, strokes }: Omit<FileAsked, 'ids'>): string | Uint8Array {
+export function writtenFile(
+  { format, title, studies, strokes }: Omit<FileAsked, 'ids'>,
+  language: string,
+): string | Uint8Array {
+  const words = wordingFor(language)
   const pieces = studies.map(({ recipe, accepted = {} }, at): Bundle['pieces'][number] => {
     try {
       const study = realise(recipe, accepted, 0)
-      return { study, title: inEnglish(study.title) }
+      return { study, title: words.format(study.title) }
     } catch (error) {
       if (error instanceof DomainError) throw error.at(`studies[${at}].${error.path}`)
       throw error

@@ -64,7 +64,7 @@ async function askedOf(pool: Pool, studio: number, wanted: PaperWanted): Promise
 }
 
 /** A file for each set; two of one name are told apart by a number. @throws HttpError where a set has nothing to print */
-async function zipOf(pool: Pool, studio: number, wanted: PaperWanted): Promise<Uint8Array> {
+async function zipOf(pool: Pool, studio: number, wanted: PaperWanted, language: string): Promise<Uint8Array> {
   const { sheet, size, look } = wanted
   if (sheet !== 'studies' && sheet !== 'cards') throw refuse('paper.zip', {}, 'as')
   const some = await someOf(pool, studio, wanted)
@@ -73,16 +73,16 @@ async function zipOf(pool: Pool, studio: number, wanted: PaperWanted): Promise<U
     const asked: PaperAsked = { size, title, name, studies, ...(sheet === 'cards' ? { sheet } : { sheet, look }) }
     const stem = fileName([name, title].filter(Boolean).join(', '))
     const taken = Object.keys(files).filter((file) => file.startsWith(stem)).length
-    files[`${stem}${taken > 0 ? `-${taken + 1}` : ''}.pdf`] = await thread('pdf', asked)
+    files[`${stem}${taken > 0 ? `-${taken + 1}` : ''}.pdf`] = await thread('pdf', { asked, language })
   }
   // a PDF is packed already
   return zipSync(files, { level: 0 })
 }
 
 /** Paper that is wanted, as it is wanted. @throws HttpError, DomainError naming the field */
-export async function paperFor(pool: Pool, studio: number, wanted: PaperWanted) {
-  if (wanted.as === 'zip') return { as: wanted.as, file: await zipOf(pool, studio, wanted) }
+export async function paperFor(pool: Pool, studio: number, wanted: PaperWanted, language: string) {
+  if (wanted.as === 'zip') return { as: wanted.as, file: await zipOf(pool, studio, wanted, language) }
   const asked = await askedOf(pool, studio, wanted)
-  if (wanted.as === 'pages') return { as: wanted.as, made: await thread('pages', asked) }
-  return { as: wanted.as, file: await thread('pdf', asked) }
+  if (wanted.as === 'pages') return { as: wanted.as, made: await thread('pages', { asked, language }) }
+  return { as: wanted.as, file: await thread('pdf', { asked, language }) }
 }

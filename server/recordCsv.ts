@@ -2,8 +2,7 @@ import Papa from 'papaparse'
 import { standingEntries } from '#core/practice'
 import { titleOf } from '#core/realise'
 import type { KeptEntry } from '#shared/api'
-import { ENGLISH_READER } from '#shared/english'
-import { formatMessage } from '#words'
+import type { Wording } from '#shared/wording'
 
 /** Columns of a record as a table; what was corrected stands in it, marked. */
 const COLUMNS = [
@@ -17,17 +16,10 @@ function whereMessage({ where }: KeptEntry): string {
 }
 
 /** A pupil's record as CSV, in the order in which it was added to. */
-export function recordCsv(entries: readonly KeptEntry[]): string {
+export function recordCsv(entries: readonly KeptEntry[], words: Wording): string {
   const counting = new Set(standingEntries(entries).map(({ id }) => id))
   const rows = entries.map((entry) => [
-    ...[
-      entry.date,
-      entry.kind,
-      formatMessage(titleOf(entry.study), ENGLISH_READER),
-      entry.hands,
-      entry.octaves,
-      entry.tempo,
-    ],
+    ...[entry.date, entry.kind, words.format(titleOf(entry.study)), entry.hands, entry.octaves, entry.tempo],
     ...[entry.outcome, whereMessage(entry), entry.stage ?? '', entry.minutes, entry.note, entry.by],
     ...[counting.has(entry.id) ? 'yes' : 'no', entry.id, entry.corrects ?? ''],
   ])

@@ -19,6 +19,15 @@ export interface Language {
   readonly id: string
   readonly locale: string
   readonly catalogue: Catalogue
+  /** The language that speaks for a text that this one does not have; none where it has all. */
+  readonly fallback?: Language
+}
+
+/** A text and the language that has it: this one, or the one that it falls back to. */
+function textIn(language: Language, code: string): { text: string; from: Language } | null {
+  const text = language.catalogue[code]
+  if (text !== undefined) return { text, from: language }
+  return language.fallback ? textIn(language.fallback, code) : null
 }
 
 /** Who reads: a language, and how notes are called. */
@@ -54,13 +63,15 @@ function parsed(text: string): MessageFormatElement[] {
 const FORMATS = new WeakMap<Catalogue, Map<string, IntlMessageFormat>>()
 
 /** @throws RangeError for a code that the language does not know */
-function formatOf({ catalogue, locale }: Language, code: string): IntlMessageFormat {
+function formatOf(language: Language, code: string): IntlMessageFormat {
+  const found = textIn(language, code)
+  if (!found) throw new RangeError(`There are no words for ${code}.`)
+  const { text } = found
+  const { catalogue, locale } = found.from
   const known = FORMATS.get(catalogue) ?? new Map<string, IntlMessageFormat>()
   FORMATS.set(catalogue, known)
   const made = known.get(code)
   if (made) return made
-  const text = catalogue[code]
-  if (text === undefined) throw new RangeError(`There are no words for ${code}.`)
   const format = new IntlMessageFormat(parsed(text), locale)
   known.set(code, format)
   return format
@@ -103,7 +114,7 @@ const SYNTAX = /[{}<>'#]/
 /** A message in the reader's language. @throws RangeError for an unknown code, Error for a missing parameter */
 export function formatMessage(message: Message, reader: Reader): string {
   const { code, params } = message
-  const text = reader.language.catalogue[code]
+  const text = textIn(reader.language, code)?.text
   const composed = text === undefined ? reader.compose?.(message) : null
   if (composed) return formatMessage(composed, reader)
   if (text !== undefined && !SYNTAX.test(text)) return text

@@ -2,7 +2,7 @@ import { addressOf, type Answer, type Parameters, type Route } from '#shared/rou
 import { type ErrorData as Fault, DomainError } from '#core/message'
 import { errorMessage } from '#words'
 import { noteAway } from '~/composables/reach'
-import { knows, t, formatMessage } from '~/composables/words'
+import { formatMessage, knows, languageTag, t } from '~/composables/words'
 
 /** An answer that was not success, in the API's one shape; `current` comes with a stale save. */
 export class ApiError extends Error {
@@ -27,6 +27,13 @@ const SILENT: Fault = {
   path: '',
 }
 
+/** What is sent with every question: its type, where it has a body, and the language in which to answer. */
+const headersFor = (type?: string): Record<string, string> => ({
+  'accept-language': languageTag(),
+  ...(type ? { 'content-type': type } : {}),
+})
+const JSON_TYPE = 'application/json'
+
 /**
  * Asks the server. What it answers is known by the route.
  * @param parameters the id in the address; the rest is its query
@@ -35,7 +42,7 @@ const SILENT: Fault = {
 export async function ask<R extends Route>(route: R, parameters: Parameters = {}, body?: unknown): Promise<Answer<R>> {
   const { method, address } = addressOf(route, parameters)
   const text = typeof body === 'string' ? body : JSON.stringify(body)
-  const request = body === undefined ? {} : { body: text, headers: { 'content-type': 'application/json' } }
+  const request = body === undefined ? { headers: headersFor() } : { body: text, headers: headersFor(JSON_TYPE) }
   const answer = await fetch(address, { method, ...request }).catch(() => null)
   if (!answer) {
     void noteAway()
@@ -53,7 +60,7 @@ export async function ask<R extends Route>(route: R, parameters: Parameters = {}
 /** Asks for a file. @throws ApiError as `ask` */
 export async function askFile(route: Route, body: unknown): Promise<Blob> {
   const { address } = addressOf(route)
-  const headers = { 'content-type': 'application/json' }
+  const headers = headersFor(JSON_TYPE)
   const answer = await fetch(address, { method: 'POST', body: JSON.stringify(body), headers }).catch(() => null)
   if (!answer) throw new ApiError(0, SILENT)
   if (!answer.ok) throw new ApiError(answer.status, (await answer.json().catch(() => SILENT)) as Fault)
@@ -67,7 +74,7 @@ export function askLatest() {
     asking.abort()
     const { signal } = (asking = new AbortController())
     try {
-      return await sendFile(route, JSON.stringify(body), signal, 'application/json')
+      return await sendFile(route, JSON.stringify(body), signal, JSON_TYPE)
     } catch (error) {
       if (signal.aborted) return null
       throw error
@@ -83,7 +90,7 @@ export async function sendFile<R extends Route>(
   type?: string,
 ): Promise<Answer<R>> {
   const { address } = addressOf(route)
-  const headers = type ? { 'content-type': type } : undefined
+  const headers = headersFor(type)
   const answer = await fetch(address, { method: 'POST', body, signal, headers }).catch(() => null)
   signal.throwIfAborted()
   if (!answer) throw new ApiError(0, SILENT)
@@ -110,7 +117,9 @@ export async function askLong<R extends Route>(
 ): Promise<Answer<R>> {
   const { address } = addressOf(route, parameters)
   const accept = 'application/x-ndjson'
-  const answer = await fetch(address, { method: 'POST', body, signal, headers: { accept } }).catch(() => null)
+  const answer = await fetch(address, { method: 'POST', body, signal, headers: { ...headersFor(), accept } }).catch(
+    () => null,
+  )
   signal.throwIfAborted()
   if (!answer?.body) throw new ApiError(0, SILENT)
   if (!answer.ok) throw new ApiError(answer.status, (await answer.json().catch(() => SILENT)) as Fault)

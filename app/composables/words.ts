@@ -59,6 +59,9 @@ export function speak(other: Language): void {
   language.value = other
 }
 
+/** The language that is spoken, for whoever answers in it. */
+export const languageTag = (): string => language.value.id
+
 /** By which dates and orders go: the browser’s own way with the language that is spoken, if it has one. */
 export const locale = (): string =>
   navigator.languages.find((each) => each.split('-')[0] === language.value.id) ?? language.value.locale

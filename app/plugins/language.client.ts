@@ -4,7 +4,7 @@ import type { Language } from '#words'
 
 /** Languages besides English, each fetched where it is spoken. */
 const OTHERS: Readonly<Record<string, () => Promise<Language>>> = {
-  pseudo: async () => (await import('#words/pseudo')).PSEUDO,
+  pseudo: async () => (await import('#words/pseudo')).pseudo(),
 }
 
 /** The language that this browser was set to speaks before the first page stands. */

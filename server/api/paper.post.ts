@@ -1,13 +1,13 @@
 import { setHeader } from 'h3'
 import { bodies } from '#shared/schemas'
-import { readChecked, route } from '../http'
+import { languageOf, readChecked, route } from '../http'
 import { paperFor } from '../paper'
 
 const MEDIA = { pdf: 'application/pdf', zip: 'application/zip' } as const
 
 /** Paper as pages to be looked at, as a PDF file, or as an archive of files, one for each set. */
 export default route('POST /api/paper', async ({ event, db, studio }) => {
-  const answer = await paperFor(db, studio, await readChecked(event, bodies.paper))
+  const answer = await paperFor(db, studio, await readChecked(event, bodies.paper), languageOf(event))
   if (answer.as === 'pages') return answer.made
   setHeader(event, 'content-type', MEDIA[answer.as])
   setHeader(event, 'content-disposition', `attachment; filename="paper.${answer.as}"`)

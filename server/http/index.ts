@@ -1,5 +1,6 @@
 /** HTTP: what all routes share. Bodies read within bounds and checked, refusals in one shape. */
 export { MAX_BYTES, readBytes, readChecked, readJson } from './body'
 export { notFound, HttpError, stale } from '../httpError'
+export { languageOf } from './language'
 export { tellingProgress } from './progress'
 export { type Context, idParam, idQuery, route, slugQuery, slugParam, textQuery } from './route'

@@ -1,6 +1,6 @@
 import { getRequestHeader, type H3Event, setResponseHeader } from 'h3'
 import { DomainError } from '#core/message'
-import { worded } from '#shared/english'
+import { wordsOf } from './language'
 
 const LINES = 'application/x-ndjson'
 
@@ -25,7 +25,7 @@ export async function tellingProgress<T>(
     // a status can still say it, or nobody is there any more
     if (!res.headersSent || res.closed) throw error
     if (!(error instanceof DomainError)) console.error(error)
-    line({ fault: worded(error instanceof DomainError ? error.toData() : { code: 'server', path: '' }) })
+    line({ fault: wordsOf(event).worded(error instanceof DomainError ? error.toData() : { code: 'server', path: '' }) })
   }
   res.end()
   return undefined

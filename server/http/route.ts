@@ -1,8 +1,9 @@
 import { defineEventHandler, getRouterParam, type H3Event, setResponseHeader, setResponseStatus } from 'h3'
 import { DomainError } from '#core/message'
-import { worded } from '#shared/english'
+import { wordsOf } from './language'
 import type { Answer, Route } from '#shared/routes'
 import { checkText } from '#shared/schemas'
+import type { Wording } from '#shared/wording'
 import { currentStudio, getPool, Unreached, whileReached } from '../db'
 import { ready } from '../start/ready'
 import type { Thing } from '../messages'
@@ -12,6 +13,8 @@ import { whileAsked } from '../work'
 /** What every route works with. */
 export interface Context {
   readonly event: H3Event
+  /** In whose words it answers. */
+  readonly words: Wording
   readonly db: ReturnType<typeof getPool>
   readonly studio: number
 }
@@ -36,21 +39,22 @@ export const route = <R extends Route>(_name: R, work: (context: Context) => Pro
     const answer = async (): Promise<Answer<R> | undefined> => {
       await ready()
       const db = getPool()
-      return work({ event, db, studio: await currentStudio(db) })
+      return work({ event, words: wordsOf(event), db, studio: await currentStudio(db) })
     }
     try {
       return await whileReached(() => whileAsked(signal, answer))
     } catch (error) {
       // nobody reads it
       if (signal.aborted) return null
-      return refuse(event, error)
+      return errorAnswer(event, error)
     }
   })
 
 /** Seconds after which to ask again what could not be done now. */
 const RETRY_AFTER = 2
 
-function refuse(event: H3Event, error: unknown) {
+function errorAnswer(event: H3Event, error: unknown) {
+  const { worded } = wordsOf(event)
   if (error instanceof HttpError) {
     setResponseStatus(event, error.status)
     if (error.status === 503) setResponseHeader(event, 'retry-after', RETRY_AFTER)

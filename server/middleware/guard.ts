@@ -1,5 +1,5 @@
 import { defineEventHandler, getRequestHeader, type H3Event, setResponseStatus } from 'h3'
-import { worded } from '#shared/english'
+import { wordsOf } from '../http/language'
 
 /** Tactum answers on this machine, and under names that were given to it at the start: `TACTUM_HOSTS`, with commas. */
 const HOSTS = new Set([
@@ -49,5 +49,5 @@ export default defineEventHandler((event) => {
   if (!refused) return
   event.node.req.resume()
   setResponseStatus(event, refused.status)
-  return worded({ code: refused.code, path: '' })
+  return wordsOf(event).worded({ code: refused.code, path: '' })
 })

@@ -4,6 +4,7 @@ import type { Recipe, RecipeInput } from '#core/instrument'
 import type { Accepted } from '#core/realise'
 import type { Settings, Policies, Syllabus } from '#core/syllabus'
 import type { PaperAsked } from '#shared/paper'
+import { wordingFor } from '#shared/languages'
 import type { FileAsked } from '#shared/schemas'
 import { solverMeans } from '#shared/solver'
 import type { ReadSoFar, UsualHead } from '#shared/syllabusCsv'
@@ -17,6 +18,12 @@ interface Graded {
   readonly list: Syllabus
   readonly recipes: readonly Recipe[]
   readonly policies: Policies
+}
+
+/** A sheet, and the language that it is in. */
+interface ForPaper {
+  readonly asked: PaperAsked
+  readonly language: string
 }
 
 /** Paper is loaded by those threads only that make it: its faces are large. */
@@ -57,11 +64,14 @@ export const TASKS = {
   open: ({ bytes }: { readonly bytes: Uint8Array }) => previewMusic(bytes),
 
   /** Paper as pages to be looked at, and as a file. */
-  pages: async (asked: PaperAsked) => (await paper()).paperPages(asked, (await faces()).FACE_FILES),
-  pdf: async (asked: PaperAsked) => (await paper()).paperPdf(asked, (await faces()).FACE_FILES),
+  pages: async ({ asked, language }: ForPaper) =>
+    (await paper()).paperPages(asked, (await faces()).FACE_FILES, wordingFor(language)),
+  pdf: async ({ asked, language }: ForPaper) =>
+    (await paper()).paperPdf(asked, (await faces()).FACE_FILES, wordingFor(language)),
 
   /** A file of some studies. */
-  write: (asked: Omit<FileAsked, 'ids'>) => writtenFile(asked),
+  write: ({ asked, language }: { readonly asked: Omit<FileAsked, 'ids'>; readonly language: string }) =>
+    writtenFile(asked, language),
 
   /** A file of a list, as it would be read. */
   preview: ({ bytes, usual }: { readonly bytes: Uint8Array; readonly usual: UsualHead }, soFar?: ReadSoFar) =>

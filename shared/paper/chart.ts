@@ -4,21 +4,17 @@ import { kindNamed } from '#core/material'
 import { capital, joined } from '#core/message'
 import { printedName } from '#core/pitch'
 import { chartPages, type Faces, type Page } from '#paper'
-import { inEnglish } from '../english'
+import type { Wording } from '../wording'
 import type { PaperAsked } from './asked'
-import { leafOf, said } from './frame'
-
-const signsOf = ({ fifths }: ChartRow): string => fifthsMessage(fifths)
+import { leafOf } from './frame'
 
 /** “three flats”, “no signs”. */
-export const fifthsMessage = (fifths: number): string =>
-  said('print.chart.signs', { fifths, signs: Math.abs(fifths), of: fifths < 0 ? 'flat' : 'sharp' })
-
-const playerMessage = (player: ChartLine['player']): string => said('print.chart.player', { player })
+export const fifthsText = (w: Wording, fifths: number): string =>
+  w.said('print.chart.signs', { fifths, signs: Math.abs(fifths), of: fifths < 0 ? 'flat' : 'sharp' })
 
 /** “RH 4 on B · LH 4 on C”. */
-const landmarkOf = ({ lines }: ChartRow): string =>
-  lines.flatMap(({ landmarks }) => landmarks.map(inEnglish)).join(' · ')
+const landmarkOf = (w: Wording, { lines }: ChartRow): string =>
+  lines.flatMap(({ landmarks }) => landmarks.map(w.format)).join(' · ')
 
 const keyNames = (own: readonly ChartRow[]): string => own.map(({ tonic }) => printedName(tonic)).join(', ')
 
@@ -26,26 +22,27 @@ const keyNames = (own: readonly ChartRow[]): string => own.map(({ tonic }) => pr
 export function chartSheet(
   { chart: { kinds, settings }, size }: Extract<PaperAsked, { readonly sheet: 'chart' }>,
   faces: Faces,
+  w: Wording,
 ): { title: string; pages: Page[] } {
   const several = kinds.length > 1
   const parts = kinds.map((kind) => ({
-    title: several ? inEnglish(capital(kindNamed({ id: kind }))) : '',
+    title: several ? w.format(capital(kindNamed({ id: kind }))) : '',
     groups: groupsOf(chartOf(kind, settings)),
   }))
   const named = joined(
     kinds.map((id) => kindNamed({ id })),
     'and',
   )
-  const title = said('print.chart.title', { kind: inEnglish(capital(named)) })
-  const leaf = leafOf(size, title, [familyOf(settings).plays])
+  const title = w.said('print.chart.title', { kind: w.format(capital(named)) })
+  const leaf = leafOf(w, size, title, [familyOf(settings).plays])
   const words = {
     ...leaf.words,
     key: ({ tonic }: ChartRow) => printedName(tonic),
-    signs: signsOf,
+    signs: ({ fifths }: ChartRow) => fifthsText(w, fifths),
     group: ({ rows: own, alike }: ChartGroup) =>
-      said('print.chart.group', { alike: alike ? 'yes' : 'no', count: own.length, keys: keyNames(own) }),
-    player: ({ player }: ChartLine) => playerMessage(player),
-    landmark: landmarkOf,
+      w.said('print.chart.group', { alike: alike ? 'yes' : 'no', count: own.length, keys: keyNames(own) }),
+    player: ({ player }: ChartLine) => w.said('print.chart.player', { player }),
+    landmark: (row: ChartRow) => landmarkOf(w, row),
   }
   return { title, pages: chartPages({ ...leaf, words, parts }, faces) }
 }

@@ -2,7 +2,7 @@ import type { Message } from '#core/message'
 import type { RealisedStudy } from '#core/realise'
 import type { PaperSize, SheetWords } from '#paper'
 import type { Code } from '#words'
-import { inEnglish } from '../english'
+import type { Wording } from '../wording'
 
 /** What each family's players should be told besides the usual cautions. */
 const OWN: Readonly<Record<RealisedStudy['plays'], readonly Message<Code>[]>> = {
@@ -11,28 +11,27 @@ const OWN: Readonly<Record<RealisedStudy['plays'], readonly Message<Code>[]>> = 
   accordion: [{ code: 'accordion.legend', params: { signs: 'arrows' } }, { code: 'accordion.caution.paper' }],
 }
 
-export const said = (code: Code, params: Message['params'] = {}): string => inEnglish({ code, params })
-
-function cautionOf(families: readonly RealisedStudy['plays'][]): string {
+function cautionOf(w: Wording, families: readonly RealisedStudy['plays'][]): string {
   const all: Message<Code>[] = [
     { code: 'print.caution.start' },
     ...[...new Set(families)].flatMap((plays) => OWN[plays]),
     { code: 'print.caution.stop' },
   ]
-  return all.map((each) => inEnglish(each).trim()).join(' ')
+  return all.map((each) => w.format(each).trim()).join(' ')
 }
 
 /** What every sheet has: its size, its title, the place for a name and a date, cautions for those who play from it. */
 export function leafOf(
+  w: Wording,
   paper: PaperSize,
   title: string,
   families: readonly RealisedStudy['plays'][] = [],
   name?: string,
 ): { readonly paper: PaperSize; readonly words: SheetWords } {
   const words = {
-    ...{ title, caution: cautionOf(families), date: said('print.sheet.date') },
-    name: name ?? said('print.sheet.name'),
-    page: (at: number, of: number) => said('print.sheet.page', { at, of }),
+    ...{ title, caution: cautionOf(w, families), date: w.said('print.sheet.date') },
+    name: name ?? w.said('print.sheet.name'),
+    page: (at: number, of: number) => w.said('print.sheet.page', { at, of }),
   }
   return { paper, words }
 }

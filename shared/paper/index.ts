@@ -1,6 +1,7 @@
 /** Paper that is asked for: words for each sheet, and its pages or a PDF file. One door for server and terminal. */
 import type { Message } from '#core/message'
 import { type FaceFiles, type Faces, facesFrom, inRuns, type Page, writePdf } from '#paper'
+import type { Wording } from '../wording'
 import type { PaperAsked } from './asked'
 import { chartSheet } from './chart'
 import { cardsOf, studyPages } from './studies'
@@ -18,7 +19,7 @@ export interface Made {
 }
 
 /** How each sheet is made. */
-const SHEETS: { readonly [Sheet in PaperAsked['sheet']]: (asked: never, faces: Faces) => Made } = {
+const SHEETS: { readonly [Sheet in PaperAsked['sheet']]: (asked: never, faces: Faces, w: Wording) => Made } = {
   studies: studyPages,
   cards: cardsOf,
   chart: chartSheet,
@@ -28,18 +29,18 @@ const SHEETS: { readonly [Sheet in PaperAsked['sheet']]: (asked: never, faces: F
 
 let faces: Faces | undefined
 
-const madeWith = (asked: PaperAsked, own: Faces): Made => SHEETS[asked.sheet](asked as never, own)
+const madeWith = (asked: PaperAsked, own: Faces, w: Wording): Made => SHEETS[asked.sheet](asked as never, own, w)
 
 /** A sheet's title and pages, each text in one face. @throws DomainError naming the field that cannot be had */
-export function paperPages(asked: PaperAsked, files: FaceFiles): Made {
+export function paperPages(asked: PaperAsked, files: FaceFiles, w: Wording): Made {
   const own = (faces ??= facesFrom(files))
-  const made = madeWith(asked, own)
+  const made = madeWith(asked, own, w)
   return { ...made, pages: made.pages.map((page) => inRuns(page, own)) }
 }
 
 /** A sheet as a PDF file. @throws DomainError naming the field that cannot be had */
-export function paperPdf(asked: PaperAsked, files: FaceFiles): Promise<Uint8Array> {
+export function paperPdf(asked: PaperAsked, files: FaceFiles, w: Wording): Promise<Uint8Array> {
   faces ??= facesFrom(files)
-  const { title, pages } = madeWith(asked, faces)
+  const { title, pages } = madeWith(asked, faces, w)
   return writePdf(pages, title, faces)
 }

@@ -4,31 +4,31 @@ import { notesMessage } from '#core/study'
 import { ladderOf, targetOf } from '#core/practice'
 import { playersIn, realise, type RealisedStudy } from '#core/realise'
 import { type Card, cardPages, type Faces, type Page, type SheetLook, type SheetStudy, sheetPages } from '#paper'
-import { inEnglish } from '../english'
+import type { Wording } from '../wording'
 import type { PaperAsked, StudyOut } from './asked'
-import { leafOf, said } from './frame'
+import { leafOf } from './frame'
 
 type Asked<Sheet extends PaperAsked['sheet']> = Extract<PaperAsked, { readonly sheet: Sheet }>
 
 /** “♩ = 60 in eighths, legato”. */
-function tempoOf({ recipe }: RealisedStudy): string {
-  const notes = said('print.tempo', { notesMessage: inEnglish(notesMessage(recipe.tempo.notesPerBeat)) })
-  const touch = familyOf(recipe).hasTouch ? `, ${said('name.touch', { touch: recipe.articulation })}` : ''
+function tempoOf(w: Wording, { recipe }: RealisedStudy): string {
+  const notes = w.said('print.tempo', { notesMessage: w.format(notesMessage(recipe.tempo.notesPerBeat)) })
+  const touch = familyOf(recipe).hasTouch ? `, ${w.said('name.touch', { touch: recipe.articulation })}` : ''
   return `♩ = ${recipe.tempo.bpm} ${notes}${touch}`
 }
 
 /** How all of it is swung or rolled, and what each section is. */
-function headsOf(study: RealisedStudy): SheetStudy['heads'] {
+function headsOf(w: Wording, study: RealisedStudy): SheetStudy['heads'] {
   const { recipe, sections = [] } = study
   const { swing } = recipe.rhythm
   const roll = familyOf(recipe).rollOf(study)
   const told = [
-    swing === 50 ? '' : said('score.score-system.swing', { swing }),
-    roll && sections.length === 0 ? said('score.score-system.strokes-to-the-beat', { roll }) : '',
+    swing === 50 ? '' : w.said('score.score-system.swing', { swing }),
+    roll && sections.length === 0 ? w.said('score.score-system.strokes-to-the-beat', { roll }) : '',
   ].filter(Boolean)
   return [
     ...(told.length > 0 ? [{ step: 0, words: told.join(', ') }] : []),
-    ...sections.map(({ from, words }) => ({ step: from, words: inEnglish(words) })).filter(({ words }) => words !== ''),
+    ...sections.map(({ from, words }) => ({ step: from, words: w.format(words) })).filter(({ words }) => words !== ''),
   ]
 }
 
@@ -51,23 +51,24 @@ function playedIn(studies: readonly StudyOut[]): RealisedStudy[] {
 }
 
 /** A study's title; where one line of several is printed, that is said. */
-function lineMessage(study: RealisedStudy, { hands }: SheetLook): string {
-  const title = inEnglish(study.title)
+function lineMessage(w: Wording, study: RealisedStudy, { hands }: SheetLook): string {
+  const title = w.format(study.title)
   const players = playersIn(study)
   const alone = hands !== 'all' && players.length > 1 && players.includes(hands)
-  return alone ? said('print.line-of', { title, hand: hands }) : title
+  return alone ? w.said('print.line-of', { title, hand: hands }) : title
 }
 
-const sheetStudy = (study: RealisedStudy, look: SheetLook): SheetStudy => ({
-  ...{ study, title: lineMessage(study, look), tempo: tempoOf(study) },
-  ...{ heads: headsOf(study), tempi: tempiOf(study) },
+const sheetStudy = (w: Wording, study: RealisedStudy, look: SheetLook): SheetStudy => ({
+  ...{ study, title: lineMessage(w, study, look), tempo: tempoOf(w, study) },
+  ...{ heads: headsOf(w, study), tempi: tempiOf(study) },
 })
 
 /** Pages of a study, or of a set in its order, and their title: the study’s own where none is given. */
-export function studyPages({ title, name, studies, look, size }: Asked<'studies'>, faces: Faces) {
+export function studyPages({ title, name, studies, look, size }: Asked<'studies'>, faces: Faces, w: Wording) {
   const played = playedIn(studies)
-  const own = title || (played.length === 1 ? lineMessage(played[0]!, look) : said('print.studies.title'))
+  const own = title || (played.length === 1 ? lineMessage(w, played[0]!, look) : w.said('print.studies.title'))
   const leaf = leafOf(
+    w,
     size,
     own,
     played.map(({ plays }) => plays),
@@ -75,21 +76,29 @@ export function studyPages({ title, name, studies, look, size }: Asked<'studies'
   )
   return {
     title: own,
-    pages: sheetPages({ ...leaf, look, studies: played.map((study) => sheetStudy(study, look)) }, faces),
+    pages: sheetPages({ ...leaf, look, studies: played.map((study) => sheetStudy(w, study, look)) }, faces),
   }
 }
 
-const cardOf = (study: RealisedStudy): Card => ({ title: inEnglish(study.title), lines: [tempoOf(study)] })
+const cardOf = (w: Wording, study: RealisedStudy): Card => ({
+  title: w.format(study.title),
+  lines: [tempoOf(w, study)],
+})
 
 /** Pages of cards, one study to a card. */
-export function cardsOf({ title, studies, size }: Asked<'cards'>, faces: Faces): { title: string; pages: Page[] } {
+export function cardsOf(
+  { title, studies, size }: Asked<'cards'>,
+  faces: Faces,
+  w: Wording,
+): { title: string; pages: Page[] } {
   const played = playedIn(studies)
-  const own = title || said('print.cards.title')
+  const own = title || w.said('print.cards.title')
   const leaf = leafOf(
+    w,
     size,
     own,
     played.map(({ plays }) => plays),
     '',
   )
-  return { title: own, pages: cardPages({ ...leaf, cards: played.map(cardOf) }, faces) }
+  return { title: own, pages: cardPages({ ...leaf, cards: played.map((study) => cardOf(w, study)) }, faces) }
 }

@@ -5,10 +5,10 @@ import { isFree } from '#core/study'
 import { type Question, questionsOf, type Section, type Task, type WrittenAnswer } from '#core/worksheet'
 import { type Faces, type Page, type Worksheet, worksheetPages, type WorksheetWords } from '#paper'
 import { refuse } from '../messages'
-import { inEnglish } from '../english'
+import type { Wording } from '../wording'
 import type { PaperAsked } from './asked'
-import { fifthsMessage } from './chart'
-import { leafOf, said } from './frame'
+import { fifthsText } from './chart'
+import { leafOf } from './frame'
 
 type Asked = Extract<PaperAsked, { readonly sheet: 'worksheet' }>
 
@@ -16,40 +16,42 @@ type Asked = Extract<PaperAsked, { readonly sheet: 'worksheet' }>
 const MODES: Readonly<Record<string, string>> = { 0: 'major', '-3': 'minor' }
 
 /** A key as it is asked: a minor whose form is to be found is not told by it. */
-function keyOf({ task, tonic, study }: Question): string {
+function keyOf(w: Wording, { task, tonic, study }: Question): string {
   const { material } = study.recipe
   const mode = isFree(material) ? 'major' : MODES[String(KINDS[material.kind].signature)]
   if (task === 'minor-form' || (task === 'signature' && mode))
-    return said('print.worksheet.key', { tonic: named(noteName(tonic)), mode: mode ?? 'minor' })
-  return inEnglish(keyNamed(isFree(material) ? { tonic: noteName(tonic), kind: 'major' } : material))
+    return w.said('print.worksheet.key', { tonic: named(noteName(tonic)), mode: mode ?? 'minor' })
+  return w.format(keyNamed(isFree(material) ? { tonic: noteName(tonic), kind: 'major' } : material))
 }
 
-const tetrachordMessage = (kind: string): string => said('print.worksheet.tetrachord', { kind })
+const tetrachordText = (w: Wording, kind: string): string => w.said('print.worksheet.tetrachord', { kind })
 
 /** The lines to write on, each with what belongs on it. */
-function writtenOn(answer: WrittenAnswer): { label: string; answer: string }[] {
+function writtenOn(w: Wording, answer: WrittenAnswer): { label: string; answer: string }[] {
   switch (answer.is) {
     case 'degrees':
       return [
         {
-          label: said('print.worksheet.degrees'),
-          answer: answer.degrees.length > 0 ? answer.degrees.join(', ') : said('print.worksheet.none'),
+          label: w.said('print.worksheet.degrees'),
+          answer: answer.degrees.length > 0 ? answer.degrees.join(', ') : w.said('print.worksheet.none'),
         },
       ]
     case 'tetrachords':
       return [
-        { label: said('print.worksheet.lower'), answer: tetrachordMessage(answer.lower) },
-        { label: said('print.worksheet.upper'), answer: tetrachordMessage(answer.upper) },
+        { label: w.said('print.worksheet.lower'), answer: tetrachordText(w, answer.lower) },
+        { label: w.said('print.worksheet.upper'), answer: tetrachordText(w, answer.upper) },
       ]
     case 'key':
-      return [{ label: '=', answer: `${printedName(answer.tonic)}, ${fifthsMessage(answer.fifths)}` }]
+      return [{ label: '=', answer: `${printedName(answer.tonic)}, ${fifthsText(w, answer.fifths)}` }]
     case 'chords':
       return answer.chords.map((chord, inversion) => ({
-        label: said('print.worksheet.inversion', { inversion }),
+        label: w.said('print.worksheet.inversion', { inversion }),
         answer: chord.map(printedName).join('  '),
       }))
     case 'form':
-      return [{ label: said('print.worksheet.form'), answer: said('print.worksheet.form-of', { form: answer.form }) }]
+      return [
+        { label: w.said('print.worksheet.form'), answer: w.said('print.worksheet.form-of', { form: answer.form }) },
+      ]
   }
 }
 
@@ -63,16 +65,16 @@ function leftOut(tasks: readonly Task[], sections: readonly Section[]): Message[
 /** Who plays what is asked, as it is called in a sentence: the same for all of a section. */
 const playerOf = ({ questions: [first] }: Section): string => first!.player
 
-function wordsFor(leaf: ReturnType<typeof leafOf>): WorksheetWords {
+function wordsFor(w: Wording, leaf: ReturnType<typeof leafOf>): WorksheetWords {
   return {
     ...leaf.words,
-    task: (section) => said('print.worksheet.task', { task: section.task, player: playerOf(section) }),
-    short: (section) => said('print.worksheet.short', { task: section.task, player: playerOf(section) }),
-    key: keyOf,
-    written: writtenOn,
-    step: (semitones) => said('print.worksheet.step', { semitones }),
-    marks: said('print.worksheet.marks'),
-    total: said('print.worksheet.total'),
+    task: (section) => w.said('print.worksheet.task', { task: section.task, player: playerOf(section) }),
+    short: (section) => w.said('print.worksheet.short', { task: section.task, player: playerOf(section) }),
+    key: (question) => keyOf(w, question),
+    written: (answer) => writtenOn(w, answer),
+    step: (semitones) => w.said('print.worksheet.step', { semitones }),
+    marks: w.said('print.worksheet.marks'),
+    total: w.said('print.worksheet.total'),
   }
 }
 
@@ -83,14 +85,15 @@ function wordsFor(leaf: ReturnType<typeof leafOf>): WorksheetWords {
 export function worksheetSheet(
   { worksheet, size }: Asked,
   faces: Faces,
+  w: Wording,
 ): { title: string; pages: Page[]; told: Message[] } {
   const sections = questionsOf(worksheet)
   if (sections.length === 0) throw refuse('worksheet.none', {}, 'worksheet.tasks')
-  const title = said('print.worksheet.title', { seed: worksheet.seed })
+  const title = w.said('print.worksheet.title', { seed: worksheet.seed })
   const sheetOf = (answers: boolean): Page[] => {
-    const told = answers ? said('print.worksheet.answers', { title }) : title
-    const leaf = leafOf(size, told, [], answers ? '' : undefined)
-    const sheet: Worksheet = { ...leaf, words: wordsFor(leaf), sections, answers }
+    const told = answers ? w.said('print.worksheet.answers', { title }) : title
+    const leaf = leafOf(w, size, told, [], answers ? '' : undefined)
+    const sheet: Worksheet = { ...leaf, words: wordsFor(w, leaf), sections, answers }
     return worksheetPages(sheet, faces)
   }
   const { answers } = worksheet

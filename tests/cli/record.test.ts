@@ -51,3 +51,29 @@ describe('record', () => {
     expect(JSON.parse(out[0]!).error).toMatchObject({ code: errorCode, path })
   })
 })
+
+describe('every command', () => {
+  it('speaks the language that is asked for, in answers and in errors', async () => {
+    const recipe = JSON.stringify({ material: { tonic: 'C', kind: 'double-thirds-major' }, hands: 'right' })
+    const { lines: out } = await run('realise', `${recipe}\nnonsense\n`, ['--lang', 'en-x-pseudo'])
+    const [study, wrong] = out.map((line) => JSON.parse(line))
+    expect(study.title).toMatch(/^C mmaajjoorr iinn ddoouubbllee tthhiirrddss, rriigghhtt hhaanndd/)
+    expect(wrong.error.message).toMatch(/^TThhiiss iiss nnoott/)
+    const { lines: english } = await run('realise', `${recipe}\n`, ['--lang=en'])
+    expect(JSON.parse(english[0]!).title).toMatch(/^C major in double thirds, right hand/)
+  })
+
+  it('refuses a language that there is not, naming the option', async () => {
+    const { code, lines: out } = await run('plan', '{}', ['--lang', 'xx'])
+    expect(code).toBe(1)
+    expect(JSON.parse(out[0]!).error).toMatchObject({ code: 'option.among', path: 'lang' })
+  })
+
+  it('gives the texts to a translator, and takes them back with a report', async () => {
+    const arb = path.join(scratch, 'xx.arb')
+    const { lines: out } = await run('words', '', ['out', 'eo', arb])
+    expect(JSON.parse(out[0]!).texts).toBeGreaterThan(1000)
+    expect((await run('words', '', ['out'])).code).toBe(1)
+    expect((await run('words', '', ['in', 'eo', path.join(scratch, 'none.arb')])).code).toBe(1)
+  })
+})

@@ -166,4 +166,17 @@ describe('a server on a database of its own', () => {
     await ask(`/api/bin/${bin}/restore`, 'POST', {})
     expect((await ask(`/api/pupils/${pupilId}/record`)).entries).toHaveLength(501)
   })
+
+  it('answers in the language that is asked for, of those that there are', async () => {
+    const { pupilId, setId } = await pupilWithAim(300)
+    const told = async (path: string, headers: Record<string, string> = {}) =>
+      (await fetch(server.address + path, { headers })).text()
+    const pseudo = { 'accept-language': 'xx, en-x-pseudo;q=0.9' }
+    expect(await told('/api/sets/nowhere', pseudo)).toMatch(/"message":"(\w)\1/)
+    expect(await told('/api/sets/nowhere', { 'accept-language': 'xx' })).toMatch(/"message":"There is no/)
+    for (const path of [`/api/sets/${setId}/calendar`, `/api/pupils/${pupilId}/export`]) {
+      expect(await told(`${path}?lang=en-x-pseudo`)).toMatch(/mmaajjoorr/)
+      expect(await told(path)).toMatch(/major/)
+    }
+  })
 })

@@ -1,15 +1,17 @@
 import { DomainError } from '../../core/message'
-import { ENGLISH_READER, inEnglish, worded } from '../../shared/english'
 import { toldDeep } from '../../shared/reader'
+import { wordingFor } from '../../shared/languages'
 
-export { inEnglish }
+/** English words: what tests read. */
+export const IN_ENGLISH = wordingFor('en')
+export const inEnglish = IN_ENGLISH.format
 
 /** A value as one who reads English sees it: every message in it said. Its shape is the test's to know. */
-export const english = (value: unknown): any => toldDeep(value, ENGLISH_READER)
+export const english = (value: unknown): any => toldDeep(value, IN_ENGLISH.reader)
 
 /** A refusal as it is read. */
 export const errorText = (error: unknown): string => {
-  if (error instanceof DomainError) return worded(error.toData()).message
+  if (error instanceof DomainError) return IN_ENGLISH.worded(error.toData()).message
   throw error
 }
 

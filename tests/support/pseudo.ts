@@ -1,6 +1,7 @@
 import type { Page } from 'playwright-core'
 import { expect } from 'vitest'
 import type { Window } from './browser'
+import { notInPseudo } from './doubled'
 import { call } from './http'
 
 /** Every word that people typed: names, titles, printed lines of lists. Tactum does not translate those. */
@@ -47,17 +48,6 @@ const saidOn = (page: Page): Promise<string[]> =>
     return said
   })
 
-/** Words in which not every letter stands twice, and that nobody typed. */
-function english(said: readonly string[], typed: ReadonlySet<string>): string[] {
-  const left = said.flatMap((text) => {
-    const words = text.match(/\p{L}{2,}/gu) ?? []
-    return words
-      .filter((word) => !/^(?:(\p{L})\1)+$/iu.test(word) && !typed.has(word))
-      .map((word) => `${word}: ${text}`)
-  })
-  return [...new Set(left)]
-}
-
 /** A page that speaks the language of tests, and what is found on it that does not, by place. */
 type Open = (path: string) => Promise<Window>
 
@@ -67,7 +57,7 @@ export async function inPseudo(open: Open) {
   await page.evaluate(() => localStorage.setItem('tactum language', 'pseudo'))
   const left: Record<string, string[]> = {}
   const note = async (place: string): Promise<void> => {
-    const found = english(await saidOn(page), typed)
+    const found = notInPseudo(await saidOn(page), typed)
     if (found.length > 0) left[place] = found
   }
   const look = async (path: string, ready: string): Promise<void> => {

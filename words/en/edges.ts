@@ -109,6 +109,8 @@ export const edges = {
   'error.option.among': 'There is only: {among}.',
   'error.option.format': 'Say the format of the file: {known}.',
   'error.export.none': 'There is no study on standard input: a recipe a line, or a set.',
+  'error.option.words':
+    'There are two actions: words out TAG, which writes the texts for a translator, and words in TAG, which reads them back.',
   'error.option.record': 'There is one action: record read --set FILE, with lines on standard input.',
   'error.option.action': 'There are two actions: syllabus check FILE, and syllabus read with lines on standard input.',
   'error.file': '{file} cannot be read: {why}',

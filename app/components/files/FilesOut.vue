@@ -9,6 +9,7 @@ import { ask, askFile } from '~/composables/api'
 import { download } from '~/composables/download'
 import { outSources } from '~/composables/outSources'
 import { working } from '~/composables/working'
+import { downloadAt } from '~/composables/downloads'
 import { t } from '~/composables/words'
 
 /** Studies that go out: what, in which format. */
@@ -92,10 +93,14 @@ const write = (): Promise<void> =>
     <p v-if="ofSet" class="mt-4 text-[14.5px]">
       <RichWords :said="{ code: 'files.also', params: {} }">
         <template #a="{ text }"
-          ><a class="text-button" :href="`/api/sets/${ofSet.value}/calendar`" download>{{ text }}</a></template
+          ><a class="text-button" :href="downloadAt('GET /api/sets/:id/calendar', ofSet.value)" download>{{
+            text
+          }}</a></template
         >
         <template #b="{ text }"
-          ><a class="text-button" :href="`/api/pupils/${ofSet.pupil}/export`" download>{{ text }}</a></template
+          ><a class="text-button" :href="downloadAt('GET /api/pupils/:id/export', ofSet.pupil)" download>{{
+            text
+          }}</a></template
         >
       </RichWords>
     </p>

@@ -2,11 +2,11 @@ import { setHeader } from 'h3'
 import { formatOf } from '#core/formats'
 import { bodies, type FileAsked } from '#shared/schemas'
 import { studiesNamed } from '../../db'
-import { type Context, readChecked, route } from '../../http'
+import { type Context, languageOf, readChecked, route } from '../../http'
 import { refuse } from '../../messages'
 import { thread, weighed } from '../../work'
 
-async function fileOf({ db, studio }: Context, asked: FileAsked): Promise<string | Uint8Array> {
+async function fileOf({ event, db, studio }: Context, asked: FileAsked): Promise<string | Uint8Array> {
   const { ids, studies: sent, ...rest } = asked
   const studies = ids.length > 0 ? await studiesNamed(db, studio, ids) : sent
   if (studies.length === 0) throw refuse('file.empty', {}, 'studies')
@@ -15,7 +15,7 @@ async function fileOf({ db, studio }: Context, asked: FileAsked): Promise<string
     'studies',
   )
   const own = studies.map(({ recipe, accepted }) => ({ recipe, ...(accepted && { accepted }) }))
-  return thread('write', { ...rest, studies: own })
+  return thread('write', { asked: { ...rest, studies: own }, language: languageOf(event) })
 }
 
 export default route('POST /api/files/write', async (context) => {

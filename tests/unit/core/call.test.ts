@@ -5,9 +5,8 @@ import { KIND_IDS, kindNamed } from '#core/material'
 import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
 import { choiceMessage } from '#core/realise'
 import { FIGURES, JOURNEYS, LADDERS, LENGTHS, WALKS } from '#core/study'
-import { inEnglish as said } from '#shared/english'
 import { anyRecipe } from '../../support/recipes'
-import { english } from '../../support/english'
+import { inEnglish as said, english } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const one = (line: string): RecipeInput => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { chartOf, groupsOf } from '#core/chart'
 import { noteName } from '#core/pitch'
-import { inEnglish } from '#shared/english'
+import { inEnglish } from '../../support/english'
 
 const named = (kind: Parameters<typeof chartOf>[0], some = {}) =>
   groupsOf(chartOf(kind, some)).map(({ alike, rows }) => [alike, rows.map(({ tonic }) => noteName(tonic)).join(' ')])

@@ -1,6 +1,7 @@
 import Papa from 'papaparse'
 import { describe, expect, it } from 'vitest'
 import type { KeptEntry } from '#shared/api'
+import { IN_ENGLISH } from '../../support/english'
 import { recordCsv } from '../../../server/recordCsv'
 import { entryOf, someStudies, TODAY } from '../../support/practice'
 
@@ -12,7 +13,7 @@ const entry = (id: string, some: Partial<KeptEntry> = {}): KeptEntry => ({
 })
 /** The table as another program reads it. */
 const read = (entries: readonly KeptEntry[]): Record<string, string>[] =>
-  Papa.parse<Record<string, string>>(recordCsv(entries), { header: true, skipEmptyLines: true }).data
+  Papa.parse<Record<string, string>>(recordCsv(entries, IN_ENGLISH), { header: true, skipEmptyLines: true }).data
 
 describe('a record as a table', () => {
   it('has a line an entry, with the study in words', () => {
@@ -51,6 +52,6 @@ describe('a record as a table', () => {
 
   it('is a head alone where nothing was played', () => {
     expect(read([])).toEqual([])
-    expect(recordCsv([]).trim().split('\n')).toHaveLength(1)
+    expect(recordCsv([], IN_ENGLISH).trim().split('\n')).toHaveLength(1)
   })
 })

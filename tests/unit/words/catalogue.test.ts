@@ -3,11 +3,11 @@ import { describe, expect, it } from 'vitest'
 import { type Param, type Params, DomainError } from '#core/message'
 import { formatMessage, formatItems, formatPieces } from '#words'
 import { ENGLISH } from '#words/english'
-import { PSEUDO } from '#words/pseudo'
+import { pseudo as makePseudo } from '#words/pseudo'
 import { readerOf } from '../../../shared/reader'
 
 const english = readerOf(ENGLISH)
-const pseudo = readerOf(PSEUDO)
+const pseudo = readerOf(makePseudo())
 
 /** What the parameters of a text can be: every choice that it names, and some number or word. */
 function samplesOf(elements: readonly MessageFormatElement[], found = new Map<string, Set<Param>>()) {

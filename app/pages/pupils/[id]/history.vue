@@ -9,6 +9,7 @@ import EntryLine from '~/components/practice/EntryLine.vue'
 import HomeBoxes from '~/components/practice/HomeBoxes.vue'
 import { namesOf } from '~/components/practice/names'
 import { pupilSet } from '~/composables/pupilSet'
+import { downloadAt } from '~/composables/downloads'
 import { t, formatMessage } from '~/composables/words'
 import type { Row } from '~/practice'
 import type { Told } from '~/stores/practice'
@@ -69,7 +70,9 @@ function correct(entry: KeptEntry, some: Partial<Told>): void {
           <NuxtLink class="text-button" :to="`/pupils/${pupil.id}?set=${setId}`">{{
             t('practice.history.to-record')
           }}</NuxtLink>
-          <a class="text-button" :href="`/api/pupils/${pupil.id}/export`" download>{{ t('practice.history.csv') }}</a>
+          <a class="text-button" :href="downloadAt('GET /api/pupils/:id/export', pupil.id)" download>{{
+            t('practice.history.csv')
+          }}</a>
         </span>
       </div>
       <div class="mt-4 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_460px]">

@@ -19,6 +19,7 @@ import WillItDo from '~/components/practice/WillItDo.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { pupilSet } from '~/composables/pupilSet'
+import { downloadAt } from '~/composables/downloads'
 import { t, formatMessage } from '~/composables/words'
 import type { Row } from '~/practice'
 import type { Told } from '~/stores/practice'
@@ -147,9 +148,13 @@ async function askHelp(): Promise<void> {
             <NuxtLink class="text-button" :to="`/paper?sheet=week&set=${setId}`">{{ t('practice.to-week') }}</NuxtLink>
             <NuxtLink class="text-button" :to="`/sets/${setId}`">{{ t('practice.to-set') }}</NuxtLink>
             <button type="button" class="text-button" @click="editing = true">{{ t('practice.to-route') }}</button>
-            <a v-if="view.exam !== null" class="text-button" :href="`/api/sets/${setId}/calendar`" download>{{
-              t('practice.to-calendar')
-            }}</a>
+            <a
+              v-if="view.exam !== null"
+              class="text-button"
+              :href="downloadAt('GET /api/sets/:id/calendar', setId!)"
+              download
+              >{{ t('practice.to-calendar') }}</a
+            >
           </nav></Teleport
         >
       </div>

@@ -1,0 +1,22 @@
+import type { DomainError } from '#core/message'
+import { toldDeep } from '#shared/reader'
+import type { Wording } from '#shared/wording'
+
+/** Where a command reads and writes, and in whose words. */
+export interface Terminal {
+  readonly input: NodeJS.ReadableStream
+  readonly output: NodeJS.WritableStream
+  readonly words: Wording
+}
+
+/** An answer with every message in it said in the reader's language. */
+export const said = ({ words }: Terminal, answer: object): object => toldDeep(answer, words.reader) as object
+
+/** An error as the terminal prints it: code, sentence, field. */
+export const errorSaid = (terminal: Terminal, error: DomainError): object => ({
+  error: said(terminal, terminal.words.worded(error.toData())),
+})
+
+/** Writes a value as one line of JSON, and waits until it is written. */
+export const writeLine = ({ output }: Terminal, value: object): Promise<void> =>
+  new Promise((resolve) => output.write(`${JSON.stringify(value)}\n`, () => resolve()))
