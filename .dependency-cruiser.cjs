@@ -1,12 +1,12 @@
 /** Imports run one way through the house. */
 const rooms = [
   'message',
-  'lots',
+  'random',
   'pitch',
   'material',
   'study',
   'surface',
-  'assign',
+  'solver',
   'fingering',
   'buttons',
   'sticking',
@@ -78,6 +78,26 @@ module.exports = {
       severity: 'error',
       from: { path: '^paper/' },
       to: { path: '^(app|server|shared|cli|words)/' },
+    },
+    {
+      name: 'app-floors',
+      comment:
+        'Pages over components over stores over composables. What an instrument says and shows of itself (components/instrument) is a register that stores may ask.',
+      severity: 'error',
+      from: { path: '^app/(composables|engraving|practice|sound|workers|stores)/' },
+      to: { path: '^app/(pages|layouts|components)/', pathNot: '^app/components/instrument/[^/]+\\.ts$' },
+    },
+    {
+      name: 'composables-know-no-store',
+      severity: 'error',
+      from: { path: '^app/(composables|engraving|practice|sound|workers)/' },
+      to: { path: '^app/stores/' },
+    },
+    {
+      name: 'components-know-no-page',
+      severity: 'error',
+      from: { path: '^app/components/' },
+      to: { path: '^app/(pages|layouts)/' },
     },
     { name: 'app-not-server', severity: 'error', from: { path: '^app/' }, to: { path: '^server/' } },
     { name: 'server-not-app', severity: 'error', from: { path: '^server/' }, to: { path: '^app/' } },

@@ -1,5 +1,5 @@
-import { costOf, solve } from '#core/assign'
-import { type Hold, mannerFor, runOf, runProblem } from '#core/fingering'
+import { costOf, solve } from '#core/solver'
+import { type Hold, costProfileFor, runOf, runProblem } from '#core/fingering'
 import { type Family, freeMaterial, KIND_IDS, KINDS, materialOf, type NamedMaterial, usualTonics } from '#core/material'
 import { noteName } from '#core/pitch'
 import { realise } from '#core/realise'
@@ -39,7 +39,7 @@ function bruteForce(): void {
   const recipe = completeRecipe({ material: { pitches }, hands: 'right' })
   const material = freeMaterial({ letter: 'C', alteration: 0 })
   const [line] = linesOf(recipe, material, familyOf(recipe))
-  const run = runOf(mannerFor(recipe, 'right', material), line!, (steps) => steps.map(() => null))
+  const run = runOf(costProfileFor(recipe, 'right', material), line!, (steps) => steps.map(() => null))
   const problem = runProblem(run)
   let [best, rows] = [Infinity, 0]
   const row: Hold[] = []

@@ -11,7 +11,7 @@ const MAX_WHOLE = 40_000_000
 export type Answer = object
 
 /** One line in, one value out; errors are values too. */
-function answerTo(
+function cachedAnswer(
   terminal: Terminal,
   line: string,
   answer: (value: unknown) => Answer,
@@ -32,7 +32,7 @@ function answerTo(
 export async function answerWhole(terminal: Terminal, answer: (value: unknown) => Answer): Promise<number> {
   const chunks: Buffer[] = []
   for await (const chunk of terminal.input) chunks.push(Buffer.from(chunk as Uint8Array))
-  const { result, ok } = answerTo(terminal, Buffer.concat(chunks).toString('utf8'), answer, MAX_WHOLE)
+  const { result, ok } = cachedAnswer(terminal, Buffer.concat(chunks).toString('utf8'), answer, MAX_WHOLE)
   await writeLine(terminal, result)
   return ok ? 0 : 1
 }
@@ -42,7 +42,7 @@ export async function answerLines(terminal: Terminal, answer: (value: unknown) =
   let failed = false
   for await (const line of createInterface({ input: terminal.input, crlfDelay: Infinity })) {
     if (line.trim() === '') continue
-    const { result, ok } = answerTo(terminal, line, answer)
+    const { result, ok } = cachedAnswer(terminal, line, answer)
     failed ||= !ok
     await writeLine(terminal, result)
   }

@@ -17,7 +17,7 @@ import { type Db, dateExam, getExam, insertEntries, insertExam, inTransaction, t
 import { today } from './record'
 import { refuse } from './messages'
 import { policiesOf, setFor, syllabusFor } from './sets'
-import { answerTo } from './work'
+import { cachedAnswer } from './work'
 
 /** What is drawn from a set's grade for a seed, and how its board marks. @throws DomainError where it has no grade */
 export async function drawFor(db: Db, studio: number, set: StudySet, seed: number) {
@@ -26,7 +26,7 @@ export async function drawFor(db: Db, studio: number, set: StudySet, seed: numbe
   const grade = gradeOf(document, set.gradeId)
   const atoms = atomsOf(document, grade)
   const recipes = set.studies.map(({ recipe }) => recipe)
-  const report = await answerTo('grade', { list: document, grade: grade.id, recipes, policies: policiesOf(set) })
+  const report = await cachedAnswer('grade', { list: document, grade: grade.id, recipes, policies: policiesOf(set) })
   const items = drawExam(askedGrade(document, grade), atoms, report, seed, saysHands(document))
   return { items, marking: document.marking ?? DEFAULT_MARKING, syllabus: document, grade }
 }

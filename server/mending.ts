@@ -19,7 +19,7 @@ import { refuse, serverMessage } from './messages'
 import { notFound, stale } from './httpError'
 import { policiesOf, setFor, syllabusFor, withStudies } from './sets'
 import { contentOf } from './studies'
-import { answerTo } from './work'
+import { cachedAnswer } from './work'
 
 interface Mended {
   readonly set: StudySet
@@ -58,7 +58,7 @@ async function mendingFor(pool: Pool, studio: number, id: string, atomId: string
   })
   const recipes = set.studies.map((study) => study.recipe)
   const asked = { list: document, grade: gradeId, recipes, policies: policiesOf(set) }
-  const atom = (await answerTo('grade', asked)).atoms.find((each) => each.id === atomId)
+  const atom = (await cachedAnswer('grade', asked)).atoms.find((each) => each.id === atomId)
   if (!atom?.mend) throw refuse('atom.near', {}, 'atom')
   const { mend } = atom
   return { set, version, atom, mend, study: set.studies[atom.study!]!, content: playable(mend.recipe) }

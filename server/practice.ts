@@ -39,7 +39,7 @@ import { stale } from './httpError'
 import { packed, templatesOf, writtenOf } from '#shared/preparation'
 import { today } from './record'
 import { policiesOf, setFor, settingsFor, syllabusFor } from './sets'
-import { answerTo } from './work'
+import { cachedAnswer } from './work'
 
 interface Graded {
   readonly draw: ExamDraw
@@ -65,7 +65,7 @@ export async function drawBy(
   const { list } = asked
   const grade = gradeOf(list, asked.grade)
   const beside = practisedBeside(recipes, record)
-  const known = beside.length > 0 ? await answerTo('grade', { ...asked, recipes: beside }) : { atoms: [] }
+  const known = beside.length > 0 ? await cachedAnswer('grade', { ...asked, recipes: beside }) : { atoms: [] }
   return drawOf(askedGrade(list, grade), atomsOf(list, grade), report, { recipes: beside, report: known })
 }
 
@@ -74,7 +74,7 @@ async function gradedBy(set: StudySet, document: Syllabus, record: readonly Entr
   const recipes = set.studies.map(({ recipe }) => recipe)
   const policies = policiesOf(set)
   const asked = { list: document, grade: grade.id, policies }
-  const report = await answerTo('grade', { ...asked, recipes })
+  const report = await cachedAnswer('grade', { ...asked, recipes })
   const draw = await drawBy(asked, recipes, report, record)
   return { draw, list: document, examined: { ...asked, list: { ...document, grades: [grade] } } }
 }
@@ -84,7 +84,7 @@ async function insteadOf(db: Db, studio: number, set: StudySet, { list }: Graded
   const settings = (await getPupil(db, studio, set.pupil.id))?.preferences.settings
   const recipes = set.studies.map(({ recipe }) => recipe)
   const asked = { list, grade: set.gradeId!, recipes, policies: policiesOf(set) }
-  return answerTo('instead', { ...asked, settings: settingsFor(set.pupil, settings) })
+  return cachedAnswer('instead', { ...asked, settings: settingsFor(set.pupil, settings) })
 }
 
 /** Everything that the practice of a set is worked out from, of one moment. @throws HttpError 404 */

@@ -6,7 +6,7 @@ import { refuse } from './messages'
 import { drawBy, readinessOf } from './practice'
 import { policiesOf, recipesOf, setFor } from './sets'
 import { editionAt } from './syllabi'
-import { answerTo } from './work'
+import { cachedAnswer } from './work'
 
 /** What a report is drawn from, as it stood at one moment. */
 interface Gathered {
@@ -40,11 +40,11 @@ async function newerFor({ set, all, before }: Gathered): Promise<Newer | null> {
   const next = all.find(({ document }) => document.follows === own.document.id)
   const hasGrade = ({ grades }: Syllabus) => grades.some(({ id }) => id === set.gradeId)
   if (next && hasGrade(next.document)) {
-    const move = await answerTo('move', { ...asked, before: own.document, list: next.document })
+    const move = await cachedAnswer('move', { ...asked, before: own.document, list: next.document })
     return { ...move, syllabusId: next.document.id, title: `${next.document.title} ${next.document.edition}`.trim() }
   }
   if (!before || !hasGrade(before)) return null
-  const move = await answerTo('move', { ...asked, before, list: own.document })
+  const move = await cachedAnswer('move', { ...asked, before, list: own.document })
   if (move.add.length + move.drop.length === 0) return null
   return { ...move, syllabusId: own.document.id, title: own.document.title }
 }
@@ -66,7 +66,7 @@ export async function reportOf(
     lists.map(async ({ document }) => ({
       id: document.id,
       title: `${document.board} ${document.edition}`.trim(),
-      placement: await answerTo('place', { list: document, recipes, policies }),
+      placement: await cachedAnswer('place', { list: document, recipes, policies }),
     })),
   )
   const none = { report: null, readiness: null, newer: null, choices: [] }
@@ -75,7 +75,7 @@ export async function reportOf(
   if (!kept) throw refuse('syllabus.unknown', {}, 'syllabusId')
   const { document } = kept
   const asked = { list: document, grade: gradeOf(document, gradeId).id, policies }
-  const report = await answerTo('grade', { ...asked, recipes })
+  const report = await cachedAnswer('grade', { ...asked, recipes })
   return {
     report,
     readiness: readinessOf(set, await drawBy(asked, recipes, report, gathered.record), report, gathered),

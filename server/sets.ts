@@ -27,7 +27,7 @@ import {
 } from './db'
 import { refuse } from './messages'
 import { notFound, stale } from './httpError'
-import { answerTo, playableIn } from './work'
+import { cachedAnswer, playableIn } from './work'
 
 /** The list of an id. @throws DomainError `syllabus.unknown` */
 export async function syllabusFor(db: Db, studio: number, id: string): Promise<KeptSyllabus> {
@@ -124,7 +124,7 @@ async function fillingFor(pool: Pool, studio: number, id: string, asked: Filling
     return { set, document, preferences: (await getPupil(db, studio, set.pupil.id))!.preferences }
   })
   const grade = { list: document, grade: asked.gradeId, recipes: recipesOf(set), policies: policiesOf(set) }
-  const report = await answerTo('grade', grade)
+  const report = await cachedAnswer('grade', grade)
   const recipes = recipesForMissing(document, report, {
     settings: settingsFor(set.pupil, preferences.settings),
     choices: { ...preferences.choices, ...asked.choices },

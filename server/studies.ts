@@ -48,9 +48,9 @@ export function playableOf(recipes: readonly RecipeInput[]): { contents: StudyCo
       refused.push(errorMessage(error))
     }
   }
-  return { contents, refused: onceEach(refused) }
+  return { contents, refused: uniqueMessages(refused) }
 }
 
 /** Each of some messages once. */
-export const onceEach = (said: readonly Message[]): Message[] =>
+export const uniqueMessages = (said: readonly Message[]): Message[] =>
   said.filter((one, at) => said.findIndex((each) => sameMessage(each, one)) === at)

@@ -20,7 +20,7 @@ import {
 import { refuse, serverMessage } from './messages'
 import { notFound, HttpError, stale } from './httpError'
 import { policiesOf, syllabusFor } from './sets'
-import { answerTo } from './work'
+import { cachedAnswer } from './work'
 
 const taken = (id: string): HttpError => new HttpError(409, refuse('syllabus.exists', { id }, 'id').toData())
 
@@ -119,7 +119,7 @@ export async function differenceOf(
     const set = (await getSet(db, studio, setId))!
     const recipes = set.studies.map(({ recipe }) => recipe)
     const asked = { before, list: after, grade: gradeId, recipes, policies: policiesOf(set) }
-    const { add, drop } = await answerTo('move', asked)
+    const { add, drop } = await cachedAnswer('move', asked)
     if (add.length + drop.length === 0) continue
     const grade = after.grades.find((each) => each.id === gradeId)!.title
     sets.push({

@@ -1,7 +1,7 @@
 import { computed, type ShallowRef, shallowRef } from 'vue'
 import type { RecipeInput } from '#core/instrument'
 import type { BulkEdit, ChangePreview, Shelf, StudyListing, SyllabusListing } from '#shared/api'
-import { undoChange } from '~/components/changes/undoing'
+import { undoChange } from '~/composables/undoing'
 import { onBack } from '~/composables/reach'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
@@ -18,7 +18,7 @@ interface Done {
 type Work = (what: () => Promise<Done | null>) => Promise<void>
 
 /** What can be done to a handful of studies. */
-function shelfDeeds(studies: ShallowRef<readonly StudyListing[] | null>, work: Work) {
+function shelfActions(studies: ShallowRef<readonly StudyListing[] | null>, work: Work) {
   /** Moves studies to a shelf; each can go back to where it was. */
   const move = (ids: readonly string[], shelf: Shelf): Promise<void> =>
     work(async () => {
@@ -141,7 +141,7 @@ export function shelves() {
   // a list that could not be read is read when the server is back
   onBack(() => (studies.value ? undefined : start()))
 
-  const deeds = { ...shelfDeeds(studies, work), ...changeDeeds(work) }
+  const deeds = { ...shelfActions(studies, work), ...changeDeeds(work) }
 
   const undo = (): Promise<void> => {
     const back = done.value?.undo

@@ -1,4 +1,4 @@
-import { Through } from '../assign'
+import { Through } from '../solver'
 import { type HandStep, noteParam, priceMessage, stepsOf } from '../fingering'
 import { inText, type Message } from '../message'
 import { modulo, parseNote } from '../pitch'

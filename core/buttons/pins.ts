@@ -1,4 +1,4 @@
-import { conflictAmong } from '../assign'
+import { conflictAmong } from '../solver'
 import { noteParam, type PinnedLine, fingeringError, fingeringMessage } from '../fingering'
 import { listed, type Message, type DomainError } from '../message'
 import { isDegreePin, isGripPin, type Line } from '../study'

@@ -1,4 +1,4 @@
-import { type Problem, type Solution, solve } from '../assign'
+import { type Problem, type Solution, solve } from '../solver'
 import type { HandStep } from '../fingering'
 import type { Finger, Line, LineNote } from '../study'
 

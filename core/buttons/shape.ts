@@ -1,4 +1,4 @@
-import type { Solution } from '../assign'
+import type { Solution } from '../solver'
 import type { ButtonTreble, TrebleButton } from '../surface'
 import type { Grasp, Press, Pressing } from './press'
 import { type ButtonSchool, shapeRow, type TrebleTerm } from './trebleTouch'

@@ -1,4 +1,4 @@
-import { costOf, Through } from '../assign'
+import { costOf, Through } from '../solver'
 import {
   type Alternative,
   type Crossing,

@@ -1,4 +1,4 @@
-import { type Solution, solve } from '../assign'
+import { type Solution, solve } from '../solver'
 import { inText, joined, type Message } from '../message'
 import type { Finger } from '../study'
 import { type Charge, chargesOfRing, dearerIn } from './charges'

@@ -6,7 +6,7 @@ import type { Hold } from './chords'
 import { type RingFingering, ringCharges } from './ring'
 import { type Run, runProblem } from './run'
 import type { Term } from './school'
-import type { Manner } from './schools'
+import type { CostProfile } from './schools'
 
 /** One charge in a reader's terms: what for, how much, where, and on which notes. */
 export interface Charge {
@@ -23,7 +23,7 @@ export interface Charge {
 const nameAt = (notes: readonly Note[], degree: number): NoteParam => named(noteName(notes[degree % notes.length]!))
 
 /** What an octave pattern pays, degree by degree. A ring rises, so the right hand's finger comes before its thumb. */
-export function chargesOfRing(manner: Manner, hand: Hand, material: Material, ring: RingFingering): Charge[] {
+export function chargesOfRing(manner: CostProfile, hand: Hand, material: Material, ring: RingFingering): Charge[] {
   return ringCharges(manner, hand, material, ring).map(({ term, cost, degree, leg }) => ({
     term,
     cost,

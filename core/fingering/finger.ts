@@ -1,4 +1,4 @@
-import { costOf, type Solution } from '../assign'
+import { costOf, type Solution } from '../solver'
 import type { Material } from '../material'
 import type { Hold } from './chords'
 import { pitchName } from '../pitch'

@@ -19,7 +19,15 @@ export { repeatedPins } from './repeats'
 export type { Reason } from './reason'
 export { runOf, runProblem, solveRun } from './run'
 export { BEYOND, FINGERS, type School, TERMS } from './school'
-export { ALL_SCHOOLS, CONSERVATORY, HAND_SCALE, type Make, type Manner, mannerFor, SCHOOL_LIST } from './schools'
+export {
+  ALL_SCHOOLS,
+  CONSERVATORY,
+  HAND_SCALE,
+  type Make,
+  type CostProfile,
+  costProfileFor,
+  SCHOOL_LIST,
+} from './schools'
 export { checkedPin, type GripPin, type Pin } from './pin'
 export {
   CHROMATICS,

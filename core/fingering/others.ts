@@ -1,4 +1,4 @@
-import { costOf, type Solution, Through } from '../assign'
+import { costOf, type Solution, Through } from '../solver'
 import type { Finger } from '../study'
 import { type Charge, chargesOfRun, dearerIn } from './charges'
 import { type Hold, sameHold } from './chords'

@@ -1,4 +1,4 @@
-import { conflictAmong } from '../assign'
+import { conflictAmong } from '../solver'
 import { listed, type Message, type DomainError } from '../message'
 import { type Finger, isDegreePin, isGripPin, type Line } from '../study'
 import type { Pin } from './pin'

@@ -1,4 +1,4 @@
-import { type Problem, type Solution, solve } from '../assign'
+import { type Problem, type Solution, solve } from '../solver'
 import type { Material } from '../material'
 import { modulo, pitchClass } from '../pitch'
 import { type Finger, type Hand, type Leg, octaveOf } from '../study'
@@ -7,7 +7,7 @@ import { allHolds, type Hold, holdCost, holdsOf, moveCost, numberOf } from './ch
 import { charge, crampCost, outward, spanCost, stepCost, type Tally, touchCost } from './cost'
 import { gripTable, insideTable, moveTable } from './memo'
 import { BEYOND, FINGERS, type School, type Term } from './school'
-import type { Manner } from './schools'
+import type { CostProfile } from './schools'
 
 /** The pattern of one octave: the fingers of each degree going up and coming down. */
 export interface RingFingering {
@@ -213,7 +213,7 @@ const FEW = 6
 
 const lookedAt = ({ kind }: Material): number => (kind.second ? FEW : LOOKED_AT)
 
-function search(manner: Manner, hand: Hand, material: Material, k: number, conditions: readonly Condition[]) {
+function search(manner: CostProfile, hand: Hand, material: Material, k: number, conditions: readonly Condition[]) {
   const own = ringOf(material)
   const ring = manner.pattern === 'as-on-c' ? onC(own, material) : own
   const asked = conditions.map(({ degree, leg, finger, not }) => `${degree} ${leg} ${finger} ${not ?? ''}`)
@@ -231,7 +231,7 @@ function search(manner: Manner, hand: Hand, material: Material, k: number, condi
  * with its settings and what is fixed by degree, so answers are remembered.
  */
 export const solveRing = (
-  manner: Manner,
+  manner: CostProfile,
   hand: Hand,
   material: Material,
   fixed: readonly Condition[] = [],
@@ -242,7 +242,7 @@ const hasThumb = (ring: RingFingering, { degree, leg }: Pick<Condition, 'degree'
 
 /** The best octave pattern whose thumb stays off a degree; undefined where no hand does without. */
 export function rivalRing(
-  manner: Manner,
+  manner: CostProfile,
   hand: Hand,
   material: Material,
   fixed: readonly Condition[],
@@ -267,7 +267,7 @@ const CHARGES = new WeakMap<RingFingering, readonly RingCharge[]>()
  * belongs to one school, hand and row of keys.
  */
 export function ringCharges(
-  manner: Manner,
+  manner: CostProfile,
   hand: Hand,
   material: Material,
   fingering: RingFingering,
@@ -277,7 +277,7 @@ export function ringCharges(
   return charges
 }
 
-function chargedTo(manner: Manner, hand: Hand, material: Material, fingering: RingFingering): RingCharge[] {
+function chargedTo(manner: CostProfile, hand: Hand, material: Material, fingering: RingFingering): RingCharge[] {
   const charges: RingCharge[] = []
   const own = ringOf(material)
   const ring = manner.pattern === 'as-on-c' ? onC(own, material) : own

@@ -1,4 +1,4 @@
-import { costOf, type Problem, type Solution, solve } from '../assign'
+import { costOf, type Problem, type Solution, solve } from '../solver'
 import type { Finger, Line } from '../study'
 import { isBlack, keyDistance } from '../surface'
 import { allHolds, type Hold, holdCost, isThird, moveCost, numberOf, sameHold } from './chords'

@@ -161,7 +161,7 @@ const ALWAYS_FOUR: Weights = { 'third-in-triad': 60, cramped: 5 }
 const HABITLESS: readonly SchoolId[] = ['free-and-smooth', 'one-fingering-for-all']
 
 /** A school as one hand of one study has it: settings, material and hand size worked in. */
-export interface Manner extends School {
+export interface CostProfile extends School {
   /** Tells manners apart, for whatever is remembered of them. */
   readonly key: string
 }
@@ -181,7 +181,7 @@ const dearerBy = (weights: School['weights'], { dearer }: Make): School['weights
   ...Object.fromEntries(Object.entries(dearer).map(([term, by]) => [term, weights[term as Term] * by])),
 })
 
-const MANNERS = new Map<string, Manner>()
+const MANNERS = new Map<string, CostProfile>()
 
 /** What of a material has habits of its own. */
 interface Habits {
@@ -189,7 +189,7 @@ interface Habits {
   readonly triad: boolean
 }
 
-function mannerOf(settings: FingeringSettings, hand: Hand, { chromatic, triad }: Habits, make: Make): Manner {
+function costProfileOf(settings: FingeringSettings, hand: Hand, { chromatic, triad }: Habits, make: Make): CostProfile {
   const school = ALL_SCHOOLS[settings.school]
   const habit = chromatic && !HABITLESS.includes(school.id) ? CHROMATIC[settings.chromatic] : { weights: {} }
   const four = triad && hand === 'left' && settings.leftArpeggio === 'always-four' ? ALWAYS_FOUR : {}
@@ -208,14 +208,19 @@ function mannerOf(settings: FingeringSettings, hand: Hand, { chromatic, triad }:
 }
 
 /** The school of some settings for one hand and material; remembered, since it is asked for again and again. */
-export function mannerFor(settings: FingeringSettings, hand: Hand, material: Material, make = PIANO_MAKE): Manner {
+export function costProfileFor(
+  settings: FingeringSettings,
+  hand: Hand,
+  material: Material,
+  make = PIANO_MAKE,
+): CostProfile {
   const chromatic = material.kind.spelling === 'plain' && !material.kind.second
   const triad = material.kind.family === 'arpeggio'
   const { school, leftArpeggio, handSize } = settings
   const key = [make.id, school, hand, handSize, triad && leftArpeggio, chromatic && settings.chromatic].join(' ')
   const known = MANNERS.get(key)
   if (known) return known
-  const manner = { ...mannerOf(settings, hand, { chromatic, triad }, make), key }
+  const manner = { ...costProfileOf(settings, hand, { chromatic, triad }, make), key }
   MANNERS.set(key, manner)
   return manner
 }
@@ -223,10 +228,10 @@ export function mannerFor(settings: FingeringSettings, hand: Hand, material: Mat
 /** Without a pattern the hand at rest is the measure: fingers over their keys rather than a particular finger. */
 const AT_EASE: Weights = { 'skipped-finger': 0, 'hand-shape': 0.06, 'fourth-on-white': 1 }
 
-const SHAPELY = new WeakMap<Manner, Manner>()
+const SHAPELY = new WeakMap<CostProfile, CostProfile>()
 
 /** Where no octave repeats there is no habit to keep, and the hand's own shape decides. */
-export function shapely(manner: Manner): Manner {
+export function shapely(manner: CostProfile): CostProfile {
   const known = SHAPELY.get(manner)
   if (known) return known
   const made = { ...manner, weights: { ...manner.weights, ...AT_EASE } }
@@ -236,10 +241,10 @@ export function shapely(manner: Manner): Manner {
 
 /** A shape that a repeat keeps gives way to pins only. */
 const KEPT: Weights = { 'off-pattern': 300, 'end-off-pattern': 300 }
-const KEEPING = new WeakMap<Manner, Manner>()
+const KEEPING = new WeakMap<CostProfile, CostProfile>()
 
 /** Where repeats keep their shape. */
-export function keepsShape(manner: Manner): Manner {
+export function keepsShape(manner: CostProfile): CostProfile {
   const known = KEEPING.get(manner)
   if (known) return known
   const made = { ...manner, weights: { ...manner.weights, ...KEPT } }

@@ -8,12 +8,12 @@ import { type Condition, type RingFingering, solveRing } from './ring'
 import { holdsFrom, type Run, runOf } from './run'
 import { type Fits, fingersIn, type Sequence, solveSequence, type Unit } from './sequence'
 import type { HandStep } from './steps'
-import { ALL_SCHOOLS, keepsShape, type Make, type Manner, mannerFor, shapely } from './schools'
+import { ALL_SCHOOLS, keepsShape, type Make, type CostProfile, costProfileFor, shapely } from './schools'
 import { thumbsOf } from './words'
 
 /** One hand's line with all that its fingering is worked out from. */
 export interface Task {
-  readonly manner: Manner
+  readonly manner: CostProfile
   readonly material: Material
   readonly line: Line
   readonly run: Run
@@ -26,7 +26,7 @@ export interface Task {
   readonly first: FirstFinger
 }
 
-function firstFingerOf(recipe: FingeredRecipe, material: Material, manner: Manner): FirstFinger {
+function firstFingerOf(recipe: FingeredRecipe, material: Material, manner: CostProfile): FirstFinger {
   // the chromatic scale with 1 and 3 begins on 1 wherever the key is white
   if (manner.weights['white-without-thumb'] > 0) return 'thumb'
   if (recipe.firstFinger !== 'usual') return recipe.firstFinger
@@ -49,14 +49,19 @@ const inPositions = (recipe: FingeredRecipe, material: Material): boolean =>
 const repeats = (material: Material, line: Line): boolean => material.kind.texture === 'run' && !line.free
 
 /** Whether a line is made of repeats that keep one shape, or of chords that keep theirs. */
-function inShapes({ repeats: asked }: FingeredRecipe, { kind }: Material, line: Line, { pattern }: Manner): boolean {
+function inShapes(
+  { repeats: asked }: FingeredRecipe,
+  { kind }: Material,
+  line: Line,
+  { pattern }: CostProfile,
+): boolean {
   if (pattern === 'none') return false
   if (kind.texture === 'cadence') return true
   return asked === 'alike' && line.notes.length > 0 && line.notes.every(({ repeat }) => repeat !== undefined)
 }
 
 /** Shapes of a line around its pins; a repeat whose pins no one shape meets is left to them. */
-function sequencesFor(manner: Manner, { kind }: Material, line: Line, pins: readonly PlacedPin[]): Sequence[] {
+function sequencesFor(manner: CostProfile, { kind }: Material, line: Line, pins: readonly PlacedPin[]): Sequence[] {
   const fixed = new Map(pins.flatMap(({ fixes }) => fixes.map(({ index, finger }) => [index, finger])))
   if (fixed.size === 0) return solveSequence(manner, line, () => true, kind.inverts)
   const meets: Fits = ({ notes, keys }, hold) =>
@@ -82,7 +87,7 @@ export const habitFor =
   (steps: readonly HandStep[]): Habit =>
     habitOf(task.line.hand, steps, ring, task.first)
 
-function mannerOfLine(asked: Manner, habitual: boolean, inSequence: boolean): Manner {
+function mannerOfLine(asked: CostProfile, habitual: boolean, inSequence: boolean): CostProfile {
   if (habitual) return asked
   return inSequence ? keepsShape(shapely(asked)) : shapely(asked)
 }
@@ -93,7 +98,7 @@ export function taskOf(recipe: FingeredRecipe, material: Material, line: Line, m
   const heldNote = line.free === 'held' && !hasChords(line)
   const positions = inPositions(recipe, material) || heldNote
   const ringed = repeats(material, line) && !positions && ALL_SCHOOLS[recipe.school].pattern !== 'none'
-  const asked = mannerFor(sizeFor(recipe, material, ringed), line.hand, material, make)
+  const asked = costProfileFor(sizeFor(recipe, material, ringed), line.hand, material, make)
   const sequences =
     !ringed && inShapes(recipe, material, line, asked) ? sequencesFor(shapely(asked), material, line, pins) : []
   const manner = mannerOfLine(asked, ringed || positions, sequences.length > 0)

@@ -1,4 +1,4 @@
-import type { Problem } from '../assign'
+import type { Problem } from '../solver'
 import type { Hold } from './chords'
 
 /** A stretch of a line that is solved by itself, what lies around it being fixed: from a step to another, both within. */

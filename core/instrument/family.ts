@@ -12,7 +12,7 @@ import type {
   UsualStart,
   Rhythm,
   Tempo,
-  Ways,
+  LayoutRules,
 } from '../study'
 import type { Difficulty, Together } from '../together'
 import type { AskedOfPlayer, Miss, ShortField, StandsFor } from './asked'
@@ -139,24 +139,24 @@ export interface AlsoPinned {
 }
 
 /** How pins are made and told apart. */
-interface Pins<R extends CommonRecipe, P extends Performance, Who extends string> {
+interface Pins<R extends CommonRecipe, P extends Performance, PlayerId extends string> {
   /** Whether a pin is of this family: by its fields, where no recipe says so. */
   isOwn(pin: PlacedMark): boolean
   /** What it fixes, as a line says it: “3 on note 4, right”. */
   told(pin: PlacedMark): Message
   /** Who a pin is for. */
-  playerOf(pin: PlacedMark): Who
-  atNote(player: Who, index: number, mark: string): PlacedMark
-  onDegree(player: Who, degree: number, leg: 'up' | 'down' | undefined, mark: string): PlacedMark
-  overRun(player: Who, from: number, marks: readonly string[]): PlacedMark
+  playerOf(pin: PlacedMark): PlayerId
+  atNote(player: PlayerId, index: number, mark: string): PlacedMark
+  onDegree(player: PlayerId, degree: number, leg: 'up' | 'down' | undefined, mark: string): PlacedMark
+  overRun(player: PlayerId, from: number, marks: readonly string[]): PlacedMark
   /** What a key of the computer's keyboard would pin; null where it pins nothing. */
   markOf(key: string): string | null
   /** Every mark that can be pinned to a player's note, in the order of its buttons. */
-  marksFor(player: Who): readonly string[]
+  marksFor(player: PlayerId): readonly string[]
   /** What else a note can be pinned to; nothing where there is no choice. */
-  alsoAt(recipe: R, performance: P, player: Who, index: number): readonly AlsoPinned[]
+  alsoAt(recipe: R, performance: P, player: PlayerId, index: number): readonly AlsoPinned[]
   /** What the repeat of a figure at a note has, and pins that give it to every repeat; null where nothing repeats. */
-  inRepeats(performance: P, player: Who, index: number): Repeated | null
+  inRepeats(performance: P, player: PlayerId, index: number): Repeated | null
 }
 
 /** How lists ask the family, and how its studies meet them. */
@@ -180,7 +180,7 @@ export interface Examined<R extends CommonRecipe> {
 }
 
 /** How a family plays: the solver's side of its entry. */
-export interface Performer<R extends CommonRecipe, P extends Performance> {
+export interface FamilySolver<R extends CommonRecipe, P extends Performance> {
   /** Plays the parts of a study: its fingers or sticks, with reasons. @throws DomainError */
   perform(recipe: R, parts: readonly Part[], lines: readonly Line[], rhythm: Rhythm, wanted: Wanted): P
   /** Notes of a straight rising line on which a crossing lands, for loops around them. @throws DomainError */
@@ -195,8 +195,8 @@ export interface Performer<R extends CommonRecipe, P extends Performance> {
 export interface Family<
   R extends CommonRecipe = CommonRecipe,
   P extends Performance = Performance,
-  Who extends string = string,
-> extends Ways<R> {
+  PlayerId extends string = string,
+> extends LayoutRules<R> {
   readonly id: string
   readonly plays: P['plays']
   readonly instruments: readonly Instrument<R['instrument']>[]
@@ -238,38 +238,38 @@ export interface Family<
   accentsOf(recipe: R): number
 
   /** All players that there can be, the upper line first. */
-  readonly players: readonly Who[]
-  playersIn(performance: P): readonly Who[]
-  lineOf(performance: P, player: Who): PerformedLine
+  readonly players: readonly PlayerId[]
+  playersIn(performance: P): readonly PlayerId[]
+  lineOf(performance: P, player: PlayerId): PerformedLine
   /** What stands over each note. */
-  marksOf(performance: P, player: Who): readonly string[]
+  marksOf(performance: P, player: PlayerId): readonly string[]
   /** The hand whose ink a note is drawn in. */
-  inkOf(performance: P, player: Who, index: number): Hand
+  inkOf(performance: P, player: PlayerId, index: number): Hand
   /** Notes on which a new stretch begins that is played without moving. */
-  stretchesOf(performance: P, player: Who): readonly number[]
+  stretchesOf(performance: P, player: PlayerId): readonly number[]
   /** Notes on which something is crossed. */
-  crossingsOf(performance: P, player: Who): readonly number[]
+  crossingsOf(performance: P, player: PlayerId): readonly number[]
   /** Notes that are practised by themselves, with what stands around them. */
-  worthLooping(performance: P, player: Who): readonly number[]
+  worthLooping(performance: P, player: PlayerId): readonly number[]
   /** What a line of an octave is remembered by, in a few words each. */
-  landmarksOf(performance: P, player: Who): readonly Message[]
+  landmarksOf(performance: P, player: PlayerId): readonly Message[]
   /** Notes whose mark is underlined: they are found in another row than is usual. */
-  underlinedIn(performance: P, player: Who): readonly number[]
+  underlinedIn(performance: P, player: PlayerId): readonly number[]
   /** What a study of a chart of fingerings has beyond its key, so that every player has a line. */
   readonly charted: Readonly<Record<string, unknown>>
   /** Where the players meet, in sentences. */
   meetings(performance: P): readonly Message[]
-  othersOf(performance: P, player: Who): readonly Other[]
+  othersOf(performance: P, player: PlayerId): readonly Other[]
   acceptedOf(performance: P): AcceptedMarks
   /** Whether a player's notes can be pinned, or are dictated. */
-  takesPins(recipe: R, performance: P, player: Who): boolean
-  readonly pins: Pins<R, P, Who>
+  takesPins(recipe: R, performance: P, player: PlayerId): boolean
+  readonly pins: Pins<R, P, PlayerId>
   /** Strokes of a note that is rolled; 0 where it is not. */
   strokesAt(performance: P, index: number): number
   /** Strokes to the beat where notes are rolled; null where they are not. */
   rollOf(performance: P): number | null
   /** Which notes of a note's line are heard, by which hand. */
-  heard(performance: P, player: Who, note: WrittenNote): readonly HeardNote[]
+  heard(performance: P, player: PlayerId, note: WrittenNote): readonly HeardNote[]
   /** Steps at which the sound dips for a moment, as where bellows turn. */
   dipsOf(performance: P): readonly number[]
   /** The hands that can be heard apart. */
@@ -301,6 +301,6 @@ export interface Family<
 }
 
 /** A family as it is written in its own file, with its types known. */
-export const family = <R extends CommonRecipe, P extends Performance, Who extends string>(
-  told: Family<R, P, Who>,
-): Family<R, P, Who> => told
+export const family = <R extends CommonRecipe, P extends Performance, PlayerId extends string>(
+  told: Family<R, P, PlayerId>,
+): Family<R, P, PlayerId> => told

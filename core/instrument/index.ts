@@ -36,7 +36,7 @@ export { type Manner, mannerOf, MANNERS, takesManner, withManner } from './malle
 export { fitShape, movedTo, shapesFor } from './moved'
 export { overWhole } from './nested'
 export { degreesOf, notesOf, type Part } from './parts'
-export { performerOf } from './performers'
+export { familySolverOf } from './performers'
 export { type Place, PLACES, type Stage, type Template } from './route'
 export type { AnyFamily, AnyPin, Player, Recipe, RecipeInput, Staged } from './recipe'
 export { type InstrumentErrors, type InstrumentMessages, instrumentMessage } from './messages'

@@ -1,12 +1,12 @@
 import { ACCORDION_PERFORMER } from './accordion/perform'
-import type { Performer } from './family'
+import type { FamilySolver } from './family'
 import { familyOf } from './find'
 import { KEYS_PERFORMER } from './keys/perform'
 import { MALLETS_PERFORMER } from './mallets/perform'
 import type { Played, Recipe, Staged } from './recipe'
 
 type Performers = {
-  readonly [F in Staged as F['plays']]: Performer<F['recipe'], Extract<Played, { plays: F['plays'] }>>
+  readonly [F in Staged as F['plays']]: FamilySolver<F['recipe'], Extract<Played, { plays: F['plays'] }>>
 }
 
 /** How each family plays: apart from the register, so that a page that only shows studies loads no solver. */
@@ -17,5 +17,5 @@ const PERFORMERS: Performers = {
 }
 
 /** How a recipe's family plays. */
-export const performerOf = (recipe: Recipe): Performer<Recipe, Played> =>
-  PERFORMERS[familyOf(recipe).plays] as Performer<Recipe, Played>
+export const familySolverOf = (recipe: Recipe): FamilySolver<Recipe, Played> =>
+  PERFORMERS[familyOf(recipe).plays] as FamilySolver<Recipe, Played>

@@ -5,7 +5,7 @@ import type { FAMILIES } from './register'
 type Families = (typeof FAMILIES)[number]
 type RecipeOf<F> = F extends { complete(...told: never[]): infer R } ? R : never
 type PerformanceOf<F> = F extends { told(performance: infer P): unknown } ? P : never
-type PlayerOf<F> = F extends { readonly players: readonly (infer Who)[] } ? Who : never
+type PlayerOf<F> = F extends { readonly players: readonly (infer PlayerId)[] } ? PlayerId : never
 
 /** What a teacher asks for, with nothing left open; `completeRecipe` fills the defaults. */
 export type Recipe = RecipeOf<Families>

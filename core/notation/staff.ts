@@ -1,4 +1,4 @@
-import { type Problem, solve } from '../assign'
+import { type Problem, solve } from '../solver'
 import { staffPlace } from '../pitch'
 import type { LineNote } from '../study'
 

@@ -1,5 +1,5 @@
 import { realiseError, titleMessage } from './messages'
-import { degreesOf, familyOf, notesOf, type Part, performerOf, type Recipe } from '../instrument'
+import { degreesOf, familyOf, notesOf, type Part, familySolverOf, type Recipe } from '../instrument'
 import type { Material } from '../material'
 import { materialFor } from './material'
 import { isFree, type Line, linesOf, type Section, sectionsOf, stepsIn, type Stretch } from '../study'
@@ -34,7 +34,7 @@ function crossingsOver(recipe: Recipe, material: Material, octaves: number): num
   const straight = onKeys(rising(recipe, octaves), material)
   const family = familyOf(recipe)
   const steps = linesOf(straight, material, family).flatMap((line) =>
-    performerOf(recipe)
+    familySolverOf(recipe)
       .landings(straight, material, line)
       .map((index) => line.notes[index]!.step),
   )

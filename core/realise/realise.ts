@@ -1,7 +1,7 @@
 import {
   completeRecipe,
   familyOf,
-  performerOf,
+  familySolverOf,
   type Player,
   type Recipe,
   type RecipeInput,
@@ -42,7 +42,7 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
     steps: stepsIn(lines),
     ...(parts.length > 1 ? { sections: parts.map(sectionOf) } : {}),
     rhythm,
-    ...performerOf(recipe).perform(recipe, parts, lines, rhythm, { accepted, alternatives }),
+    ...familySolverOf(recipe).perform(recipe, parts, lines, rhythm, { accepted, alternatives }),
   } as RealisedStudy
 }
 

@@ -1,6 +1,6 @@
 import { stickingMessage } from './messages'
 import { type Message, inText } from '../message'
-import { conflictAmong, solve, Through } from '../assign'
+import { conflictAmong, solve, Through } from '../solver'
 import type { Line, Stick } from '../study'
 import type { MalletRecipe } from './settings'
 import { byFigure, byRoll, byRudiment } from './dictated'

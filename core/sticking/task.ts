@@ -1,4 +1,4 @@
-import type { Problem } from '../assign'
+import type { Problem } from '../solver'
 import { type Line, notesPerMinute, type Stick } from '../study'
 import type { MalletRecipe } from './settings'
 import { barsFor, malletInstrument } from '../surface'

@@ -3,7 +3,7 @@ import type { Message, DomainError } from '../message'
 import { studyError, studyMessage } from './messages'
 import { type CommonRecipe, isFree } from './recipe'
 import { accompaniesScale, type Figure, figuresFor, journeysFor, takesBookends, walksFor, type Walk } from './shape'
-import type { Ways } from './ways'
+import type { LayoutRules } from './ways'
 
 const refuse = (field: string, why: Message): DomainError => studyError('pattern.material', { why }, field)
 
@@ -41,7 +41,7 @@ interface Held {
  * Whether a pattern goes with what is played.
  * @throws DomainError `pattern.material` naming the part of the pattern, and what it needs
  */
-export function checkPattern(recipe: CommonRecipe, material: Material, ways: Ways): void {
+export function checkPattern(recipe: CommonRecipe, material: Material, ways: LayoutRules): void {
   if (isPlain(recipe)) return
   ways.checkPattern(recipe, material)
   const { kind } = material

@@ -7,7 +7,7 @@ import type { Hand } from './hand'
 import type { Line, LineNote } from './line'
 import { studyError } from './messages'
 import { type CommonRecipe, type Course, type FreePitches, isFree } from './recipe'
-import type { Ways } from './ways'
+import type { LayoutRules } from './ways'
 
 export type { Leg } from './path'
 
@@ -45,7 +45,7 @@ function offsetOf(recipe: CommonRecipe, material: Material, hand: Hand): number 
 }
 
 /** Scales of seven notes are shared between the hands by the school of tetrachords. */
-const sharesHands = (recipe: CommonRecipe, material: Material, ways: Ways): boolean =>
+const sharesHands = (recipe: CommonRecipe, material: Material, ways: LayoutRules): boolean =>
   material.kind.texture === 'tetrachords' || (ways.shares(recipe) && !isFree(recipe.material))
 
 function checkShared(recipe: CommonRecipe, { kind, rising }: Material): void {
@@ -55,7 +55,7 @@ function checkShared(recipe: CommonRecipe, { kind, rising }: Material): void {
 }
 
 /** @throws DomainError where motion, distance or school do not go with the material */
-function checkShape(recipe: CommonRecipe, material: Material, ways: Ways): void {
+function checkShape(recipe: CommonRecipe, material: Material, ways: LayoutRules): void {
   const { kind, rising } = material
   const run = kind.texture === 'run'
   if (ways.shares(recipe) && kind.texture !== 'tetrachords') checkShared(recipe, material)
@@ -116,7 +116,7 @@ function otherSteps(recipe: CommonRecipe, material: Material, hand: Hand, shared
   })
 }
 
-function lineOf(recipe: CommonRecipe, material: Material, ways: Ways, hand: Hand, asks: SectionAsks): Line {
+function lineOf(recipe: CommonRecipe, material: Material, ways: LayoutRules, hand: Hand, asks: SectionAsks): Line {
   const shared = sharesHands(recipe, material, ways)
   const runs = material.kind.texture === 'run' && !shared
   const course = runs ? runSteps(recipe, material, hand, asks) : otherSteps(recipe, material, hand, shared)
@@ -164,7 +164,7 @@ function freeLine(recipe: CommonRecipe, { pitches }: FreePitches, hand: Hand): L
  * The lines of a recipe's one section, right hand first. Ranges are not checked here.
  * @throws DomainError `school.material`, `motion.material`, `interval.motion`, `interval.material`, `pattern.material`
  */
-export function linesOf(recipe: CommonRecipe, material: Material, ways: Ways, asks: SectionAsks = {}): Line[] {
+export function linesOf(recipe: CommonRecipe, material: Material, ways: LayoutRules, asks: SectionAsks = {}): Line[] {
   checkShape(recipe, material, ways)
   checkPattern(recipe, material, ways)
   const lines = ways

@@ -27,7 +27,7 @@ import {
 import { studyMessage } from './messages'
 import { type CommonRecipe, isFree, NOTES_PER_BEAT, type Tempo } from './recipe'
 import { NO_BOOKENDS, PLAIN_PATTERN } from './shape'
-import type { Ways } from './ways'
+import type { LayoutRules } from './ways'
 
 /** A stretch of a study with one key, one course and one rhythm; a study without journey, ladder or bookends has one. */
 export interface Section {
@@ -132,7 +132,7 @@ const withNotes = (recipe: CommonRecipe, notesPerBeat: Tempo['notesPerBeat']): C
 })
 
 /** The same notes with more strokes each time, a bar's rest between. */
-function strokeLadder({ recipe, told, leads }: Section, ways: Ways): Section[] {
+function strokeLadder({ recipe, told, leads }: Section, ways: LayoutRules): Section[] {
   const rungs = ways.strokeRungs(recipe)
   return rungs.map((rung, at) => ({
     recipe: rung.recipe,
@@ -143,7 +143,7 @@ function strokeLadder({ recipe, told, leads }: Section, ways: Ways): Section[] {
 }
 
 /** A section as often as the ladder has rungs: the same notes faster, or an octave more each time as well. */
-function ladder(section: Section, ways: Ways): Section[] {
+function ladder(section: Section, ways: LayoutRules): Section[] {
   const { recipe, told } = section
   if (recipe.rhythm.ladder === 'strokes') return strokeLadder(section, ways)
   const rungs = recipe.rhythm.ladder === 'notes' ? NOTES_PER_BEAT : NOTES_PER_BEAT.slice(0, recipe.octaves)
@@ -165,7 +165,7 @@ function bookend(
   recipe: CommonRecipe,
   material: CommonRecipe['material'],
   notesPerBeat: Tempo['notesPerBeat'],
-  ways: Ways,
+  ways: LayoutRules,
 ): CommonRecipe {
   return {
     ...ways.plainly(withNotes(recipe, notesPerBeat)),
@@ -177,7 +177,7 @@ function bookend(
 const FIVE_FINGERS = { major: 'five-finger-major', minor: 'five-finger-minor' } as const
 const CADENCES = { major: 'cadence-major', minor: 'cadence-minor' } as const
 
-function before(recipe: CommonRecipe, ways: Ways): Section[] {
+function before(recipe: CommonRecipe, ways: LayoutRules): Section[] {
   if (recipe.bookends.before === 'none') return []
   const { kind, tonic } = materialOfRecipe(recipe)
   const material: NamedMaterial = { tonic, kind: FIVE_FINGERS[KINDS[kind].mode ?? 'major'] }
@@ -212,7 +212,7 @@ function tonicChord(recipe: CommonRecipe): CommonRecipe['material'] {
   return { pitches: [above.map((interval) => pitchName(pitchAbove(root, interval)))] }
 }
 
-function after(recipe: CommonRecipe, ways: Ways): Section[] {
+function after(recipe: CommonRecipe, ways: LayoutRules): Section[] {
   if (recipe.bookends.after === 'none') return []
   const { root, mode } = restOf(recipe)
   const cadence: NamedMaterial = { tonic: noteName(root), kind: CADENCES[mode] }
@@ -225,7 +225,7 @@ function after(recipe: CommonRecipe, ways: Ways): Section[] {
  * What a recipe consists of, in order: bookend, keys of the journey, each up the ladder, bookend. Sections hold no
  * journey, ladder, bookends or pins of their own.
  */
-export function sectionsOf(recipe: CommonRecipe, ways: Ways): Section[] {
+export function sectionsOf(recipe: CommonRecipe, ways: LayoutRules): Section[] {
   const plain = !isFree(recipe.material)
   const keys = plain ? journey(recipe) : [{ recipe, told: [] }]
   const played = keys.flatMap((section) => ladder(section, ways))

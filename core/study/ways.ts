@@ -28,7 +28,7 @@ interface Rung<R> {
  * What a family of instruments makes of the notes of a study before they are played: asked in this room, answered by
  * the family's entry in the register. Written as methods, so that an entry may know its own recipes.
  */
-export interface Ways<R extends CommonRecipe = CommonRecipe> {
+export interface LayoutRules<R extends CommonRecipe = CommonRecipe> {
   /** What of pattern and bookends it takes with a kind (null: a list of pitches), played as the recipe says. */
   shapesFor(kind: Kind | null, asked: R): Shapes
   /** Refuses patterns in its own words. @throws DomainError naming the field */

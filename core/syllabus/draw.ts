@@ -1,4 +1,4 @@
-import { seeded, some } from '../lots'
+import { seeded, some } from '../random'
 import type { Message } from '../message'
 import type { AskedGrade } from './expand'
 import type { GradeReport } from './grade'

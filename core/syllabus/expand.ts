@@ -50,8 +50,8 @@ function forms(entry: Entry): KindId[][] {
   return [...new Set(entry.kinds.map(side))].map((one) => entry.kinds.filter((kind) => side(kind) === one))
 }
 
-type Who = readonly ('together' | Hand)[]
-const HANDS: Record<Entry['hands'], readonly Who[]> = {
+type PlayerId = readonly ('together' | Hand)[]
+const HANDS: Record<Entry['hands'], readonly PlayerId[]> = {
   together: [['together']],
   right: [['right']],
   left: [['left']],
@@ -71,7 +71,7 @@ const leads = ({ lead }: Entry): (Hand | null)[] =>
 interface Slot {
   readonly kinds: readonly KindId[]
   readonly tonic: string
-  readonly who: Who
+  readonly who: PlayerId
   readonly inversion: number
   readonly touch: readonly Articulation[]
   readonly lead: Hand | null

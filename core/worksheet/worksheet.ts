@@ -1,5 +1,5 @@
 import { type KindId, KINDS, MAX_SIGNS, signatureOf, usualTonics } from '../material'
-import { seeded, some } from '../lots'
+import { seeded, some } from '../random'
 import { type Note, noteName } from '../pitch'
 import { type Level, type Question, type Task, TASKS } from './question'
 import { octavesFor, questionOn, type Settings, type StudyOn } from './tasks'

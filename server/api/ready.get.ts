@@ -1,11 +1,11 @@
 import { defineEventHandler, setResponseHeader, setResponseStatus } from 'h3'
-import { getPool, whileReached } from '../db'
+import { getPool, withDatabase } from '../db'
 import { ready } from '../start/ready'
 
 /** Whether the server reaches its database and has brought it up to date; 503 and why where not. */
 export default defineEventHandler(async (event) => {
   try {
-    await whileReached(async () => {
+    await withDatabase(async () => {
       await ready()
       await getPool().query('select 1')
     })

@@ -1,6 +1,6 @@
 /** Database: the pool, migrations, and every query of the program in plain SQL, a file to a table. */
 export { migrate, type Migration } from './migrate'
-export { closeReach, Unreached, whileReached } from './reach'
+export { closeDbHealth, DatabaseUnavailable, withDatabase } from './dbHealth'
 export { closePool, type Db, getPool, inSnapshot, inTransaction, type Pool } from './pool'
 export { getAim, listAims, type StampedAim, writeAim } from './aims'
 export { type Before, holdersOf, insertChange, takeChange } from './bulkEdits'
@@ -9,7 +9,7 @@ export { archivePupil, belongings, getPupil, insertPupil, listPupils, preferPupi
 export { insertEntries, knownEntries, listEntries, listEntriesOf, type NewEntry } from './record'
 export { deleteRoute, listRoutes, writeRoute } from './routes'
 export { bringUpToDate, getSet, getSets, insertSet, type SetContent, setsWith, unfitStudies, updateSet } from './sets'
-export { claim } from './shipped'
+export { runOnce } from './shipped'
 export { copyStudy, dropUntouched, listStudies, setsHolding, shelveStudies, tagStudies } from './shelves'
 export {
   deleteBinned,

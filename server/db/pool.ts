@@ -25,7 +25,8 @@ export async function closePool(): Promise<void> {
 }
 
 /** Two transactions in each other's way (SQLSTATE 40001, 40P01): one of them is undone, and may be tried again. */
-const inTheWay = (error: unknown): boolean => ['40001', '40P01'].includes(String((error as { code?: unknown }).code))
+const isSerializationFailure = (error: unknown): boolean =>
+  ['40001', '40P01'].includes(String((error as { code?: unknown }).code))
 const TRIES = 5
 
 /**
@@ -37,7 +38,7 @@ export async function inTransaction<T>(pool: Pool, work: (client: PoolClient) =>
     try {
       return await once(pool, work)
     } catch (error) {
-      if (!inTheWay(error) || tried === TRIES) throw error
+      if (!isSerializationFailure(error) || tried === TRIES) throw error
       await pause(Math.random() * 20 * 2 ** tried)
     }
   }

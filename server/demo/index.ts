@@ -9,7 +9,7 @@ import { gradeSet, recipesForMissing } from '#core/syllabus'
 import { MAX_TAGS, type Preferences, type Pupil, type Studio } from '#shared/api'
 import { recipeOf, syllabusOf } from '#shared/schemas'
 import {
-  claim,
+  runOnce,
   type Db,
   getSyllabus,
   insertPupil,
@@ -94,10 +94,10 @@ async function laySet(db: Db, studio: number, pupilId: string, pupil: DemoPupil,
 /** Lays the demo down in one transaction, unless it was laid before; lists that came later are laid by themselves. */
 export function layDemo(pool: Pool, studio: number): Promise<void> {
   return inTransaction(pool, async (db) => {
-    if (await claim(db, 'boards-of-2026')) {
+    if (await runOnce(db, 'boards-of-2026')) {
       for (const board of BOARDS) await shipSyllabus(db, studio, syllabusOf(board))
     }
-    if (!(await claim(db, 'kestrel-lane'))) return
+    if (!(await runOnce(db, 'kestrel-lane'))) return
     for (const pupil of studioFile.pupils as readonly DemoPupil[]) {
       const pupilId = await insertPupil(db, studio, pupil)
       if (pupil.preferences) await preferPupil(db, studio, pupilId, pupil.preferences)

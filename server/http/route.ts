@@ -4,11 +4,11 @@ import { wordsOf } from './language'
 import type { Answer, Route } from '#shared/routes'
 import { checkText } from '#shared/schemas'
 import type { Wording } from '#shared/wording'
-import { currentStudio, getPool, Unreached, whileReached } from '../db'
+import { currentStudio, getPool, DatabaseUnavailable, withDatabase } from '../db'
 import { ready } from '../start/ready'
 import type { Thing } from '../messages'
 import { notFound, HttpError } from '../httpError'
-import { whileAsked } from '../work'
+import { withAbort } from '../work'
 
 /** What every route works with. */
 export interface Context {
@@ -20,7 +20,7 @@ export interface Context {
 }
 
 /** Aborts when whoever asked has gone before the answer. */
-function leaving({ node: { res } }: H3Event): AbortSignal {
+function abortSignalFor({ node: { res } }: H3Event): AbortSignal {
   const gone = new AbortController()
   res.once('close', () => {
     if (!res.writableFinished) gone.abort()
@@ -35,14 +35,14 @@ function leaving({ node: { res } }: H3Event): AbortSignal {
  */
 export const route = <R extends Route>(_name: R, work: (context: Context) => Promise<Answer<R> | undefined>) =>
   defineEventHandler(async (event) => {
-    const signal = leaving(event)
+    const signal = abortSignalFor(event)
     const answer = async (): Promise<Answer<R> | undefined> => {
       await ready()
       const db = getPool()
       return work({ event, words: wordsOf(event), db, studio: await currentStudio(db) })
     }
     try {
-      return await whileReached(() => whileAsked(signal, answer))
+      return await withDatabase(() => withAbort(signal, answer))
     } catch (error) {
       // nobody reads it
       if (signal.aborted) return null
@@ -60,7 +60,7 @@ function errorAnswer(event: H3Event, error: unknown) {
     if (error.status === 503) setResponseHeader(event, 'retry-after', RETRY_AFTER)
     return worded(error.fault)
   }
-  if (error instanceof Unreached) {
+  if (error instanceof DatabaseUnavailable) {
     setResponseStatus(event, 503)
     setResponseHeader(event, 'retry-after', RETRY_AFTER)
     return worded({ code: 'database', path: '' })

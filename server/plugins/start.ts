@@ -1,5 +1,5 @@
 import { defineNitroPlugin } from 'nitropack/runtime'
-import { closePool, closeReach } from '../db'
+import { closePool, closeDbHealth } from '../db'
 import { ready } from '../start/ready'
 import { closeThreads } from '../work'
 
@@ -8,7 +8,7 @@ export default defineNitroPlugin((nitro) => {
   if (process.env.DATABASE_URL) ready().catch((error: Error) => console.error(`Database: ${error.message}`))
   nitro.hooks.hook('close', async () => {
     await closeThreads()
-    await closeReach()
+    await closeDbHealth()
     await closePool()
   })
 })

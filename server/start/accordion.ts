@@ -1,6 +1,6 @@
 import { familyOf, movedTo, type Recipe, type RecipeInput } from '#core/instrument'
 import { DomainError } from '#core/message'
-import { claim, inTransaction, type Pool, studiesOfPupils, updateStudy } from '../db'
+import { runOnce, inTransaction, type Pool, studiesOfPupils, updateStudy } from '../db'
 import { contentOf } from '../studies'
 
 /** A piano's study as an accordion plays it: the right hand's fingers stay where they are pinned, the left has none. */
@@ -16,7 +16,7 @@ function moved(recipe: Recipe): RecipeInput {
  */
 export function moveAccordionStudies(pool: Pool, studio: number): Promise<void> {
   return inTransaction(pool, async (db) => {
-    if (!(await claim(db, 'accordion-studies'))) return
+    if (!(await runOnce(db, 'accordion-studies'))) return
     for (const { id, recipe, version } of await studiesOfPupils(db, studio, 'accordion')) {
       if (familyOf(recipe).plays !== 'fingers') continue
       try {

@@ -1,5 +1,5 @@
 import { syllabusOf } from '#shared/schemas'
-import { allSyllabi, claim, inTransaction, type Pool, reshapeSyllabus } from '../db'
+import { allSyllabi, runOnce, inTransaction, type Pool, reshapeSyllabus } from '../db'
 
 /** Each time that lists came to say more. */
 const RESHAPED = ['syllabi-say-who-chooses', 'syllabi-say-bass-and-bellows'] as const
@@ -8,7 +8,7 @@ const RESHAPED = ['syllabi-say-who-chooses', 'syllabi-say-bass-and-bellows'] as 
 export function reshapeSyllabi(pool: Pool, studio: number): Promise<void> {
   return inTransaction(pool, async (db) => {
     const fresh: boolean[] = []
-    for (const name of RESHAPED) fresh.push(await claim(db, name))
+    for (const name of RESHAPED) fresh.push(await runOnce(db, name))
     if (!fresh.some(Boolean)) return
     for (const { document } of await allSyllabi(db, studio)) await reshapeSyllabus(db, studio, syllabusOf(document))
   })

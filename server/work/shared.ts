@@ -62,7 +62,7 @@ export const thread = <Name extends TaskName>(name: Name, asked: Asked<Name>, so
  * A task's answer, worked out in a thread: once for all who ask for the same at the same time, and remembered.
  * @throws as `inThread`
  */
-export function answerTo<Name extends TaskName>(name: Name, asked: Asked<Name>): Promise<Answer<Name>> {
+export function cachedAnswer<Name extends TaskName>(name: Name, asked: Asked<Name>): Promise<Answer<Name>> {
   const key = [name, ...Object.values(asked).map(nameOf)].join(' ')
   const shared = known.get(key) ?? begun(key, name, asked)
   return waitFor(shared, key, askedStill()) as Promise<Answer<Name>>

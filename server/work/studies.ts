@@ -3,7 +3,7 @@ import type { Accepted } from '#core/realise'
 import type { Message } from '#core/message'
 import type { ChangedStudy } from '../changing'
 import type { StudyContent } from '../db'
-import { onceEach, contentOf } from '../studies'
+import { uniqueMessages, contentOf } from '../studies'
 import { thread } from './shared'
 import { isHeavy, weighed } from './weighing'
 
@@ -44,6 +44,6 @@ export async function playableIn(
   const found = await Promise.all(chunksOf(recipes).map((some) => thread('playable', { recipes: some })))
   return {
     contents: found.flatMap(({ contents }) => contents),
-    refused: onceEach(found.flatMap(({ refused }) => refused)),
+    refused: uniqueMessages(found.flatMap(({ refused }) => refused)),
   }
 }

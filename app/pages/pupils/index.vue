@@ -2,7 +2,7 @@
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useHead } from '#imports'
 import type { BulkEdit, ExamListing, Progress, Pupil } from '#shared/api'
-import { undoChange } from '~/components/changes/undoing'
+import { undoChange } from '~/composables/undoing'
 import ShelfTabs from '~/components/frame/ShelfTabs.vue'
 import TodayList from '~/components/practice/TodayList.vue'
 import NewPupil from '~/components/pupils/NewPupil.vue'

@@ -1,7 +1,7 @@
 import { type Ref, ref, shallowRef, watch } from 'vue'
 import { inText } from '#core/message'
 import type { Aside } from './asides'
-import type { KeptTrail } from './trails'
+import type { KeptTrail } from './undoLog'
 
 /** What a window holds that is in no library: what is not saved, and the way back. */
 interface Draft {

@@ -3,7 +3,7 @@ import type { deskAsides } from './asides'
 import type { DeskDocument } from './document'
 import { deskDrafts } from './drafts'
 import type { Keeping } from './keeping'
-import { deskTrails } from './trails'
+import { deskTrails } from './undoLog'
 
 /** What this browser keeps of the desk, given back once when the window wakes. */
 export function deskWaking(

@@ -12,7 +12,7 @@ import { pitchName } from '../../pitch'
 import { type LineNote, notesPerMinute } from '../../study'
 import { reachOn, trebleOf } from '../../surface'
 import { accordionDifficulty, togetherOf } from '../../together'
-import type { Performance, Performer } from '../family'
+import type { Performance, FamilySolver } from '../family'
 import { checkHands, type FingerPart, performedHand, type RealisedHand } from '../hands'
 import { kindsIn, type Part } from '../parts'
 import { bellowsOf, type BellowsTurn } from './bellows'
@@ -66,7 +66,7 @@ function performedBass(
   recipe: AccordionRecipe,
   parts: readonly Part[],
   notes: readonly LineNote[],
-  asked: Parameters<Performer<AccordionRecipe, PerformedAccordion>['perform']>[4],
+  asked: Parameters<FamilySolver<AccordionRecipe, PerformedAccordion>['perform']>[4],
 ): RealisedBass {
   const free = parts.flatMap(({ lines }) => lines.filter(({ hand }) => hand === 'left'))[0]?.free
   const line = { hand: 'left' as const, notes, ...(free ? { free } : {}) }
@@ -84,7 +84,7 @@ function performedBass(
 const handPart = ({ notes, fingers, leaps }: RealisedBass) => ({ notes, fingers, crossings: [], lifts: leaps })
 
 /** An accordion's hands, as they are worked out. */
-export const ACCORDION_PERFORMER: Performer<AccordionRecipe, PerformedAccordion> = {
+export const ACCORDION_PERFORMER: FamilySolver<AccordionRecipe, PerformedAccordion> = {
   perform(recipe, parts, lines, rhythm, wanted) {
     checkHands(recipe.pins, lines, wanted.accepted)
     const lineOf = (hand: 'right' | 'left') => lines.find((line) => line.hand === hand)

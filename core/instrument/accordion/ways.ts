@@ -14,7 +14,7 @@ import {
   type Shapes,
   takesBookends,
   walksFor,
-  type Ways,
+  type LayoutRules,
 } from '../../study'
 import { trebleOf } from '../../surface'
 import { instrumentMessage } from '../messages'
@@ -47,7 +47,7 @@ function checkPattern(recipe: AccordionRecipe, material: Material): void {
   }
 }
 
-export const ACCORDION_WAYS: Ways<AccordionRecipe> = {
+export const ACCORDION_WAYS: LayoutRules<AccordionRecipe> = {
   shapesFor,
   checkPattern,
   linesFor: ({ hands }) => handsOf(hands),

@@ -1,7 +1,7 @@
 import { fingerLine, type FingerRecipe, type Pin } from '../../fingering'
 import { type Hand, notesPerMinute } from '../../study'
 import { difficultyOf, togetherOf } from '../../together'
-import type { Performance, Performer } from '../family'
+import type { Performance, FamilySolver } from '../family'
 import { checkHands, type FingerPart, performedHand, type RealisedHand } from '../hands'
 import { kindsIn } from '../parts'
 
@@ -17,7 +17,7 @@ const finger: FingerPart<Pin> = (part, line, pins, asked) =>
   fingerLine({ ...(part.recipe as FingerRecipe), pins }, part.material, line, asked)
 
 /** Fingers on keys, as they are worked out. */
-export const KEYS_PERFORMER: Performer<FingerRecipe, PerformedHands> = {
+export const KEYS_PERFORMER: FamilySolver<FingerRecipe, PerformedHands> = {
   perform(recipe, parts, lines, _rhythm, wanted) {
     checkHands(recipe.pins, lines, wanted.accepted)
     const hands: Partial<Record<Hand, RealisedHand>> = {}

@@ -13,7 +13,7 @@ import {
   type Shapes,
   takesBookends,
   walksFor,
-  type Ways,
+  type LayoutRules,
 } from '../../study'
 
 const shares = ({ school }: FingerRecipe): boolean => school === 'two-hand-tetrachords'
@@ -34,7 +34,7 @@ function shapesFor(kind: Kind | null, asked: FingerRecipe): Shapes {
   }
 }
 
-export const KEY_WAYS: Ways<FingerRecipe> = {
+export const KEY_WAYS: LayoutRules<FingerRecipe> = {
   shapesFor,
   // what goes with fingers is what goes with the notes
   checkPattern: () => {},

@@ -3,7 +3,7 @@ import { type MalletRecipe, type StickAlternative, type Sticking, stickLine, typ
 import { type Line, type LineNote, notesPerMinute, studyError, type Rhythm, type Stick } from '../../study'
 import { malletInstrument } from '../../surface'
 import { stickDifficulty } from '../../together'
-import type { Performance, Performer, Wanted } from '../family'
+import type { Performance, FamilySolver, Wanted } from '../family'
 import { instrumentMessage } from '../messages'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from '../partPins'
 import { degreesOf, notesOf, type Part } from '../parts'
@@ -133,7 +133,7 @@ function stickedLine(recipe: MalletRecipe, parts: readonly Part[], rhythm: Rhyth
 }
 
 /** Sticks on bars, as they are worked out. */
-export const MALLETS_PERFORMER: Performer<MalletRecipe, PerformedSticks> = {
+export const MALLETS_PERFORMER: FamilySolver<MalletRecipe, PerformedSticks> = {
   perform(recipe, parts, _lines, rhythm, wanted) {
     const count = parts.reduce((sum, part) => sum + part.lines[0]!.notes.length, 0)
     checkAccepted(count, wanted.accepted.sticks, 'sticks')

@@ -11,7 +11,7 @@ import {
   type Shapes,
   takesBookends,
   walksFor,
-  type Ways,
+  type LayoutRules,
   patternNamed,
   studyError,
   studyMessage,
@@ -47,7 +47,7 @@ function checkPattern(recipe: MalletRecipe, material: Material): void {
   }
 }
 
-export const MALLET_WAYS: Ways<MalletRecipe> = {
+export const MALLET_WAYS: LayoutRules<MalletRecipe> = {
   shapesFor,
   checkPattern,
   linesFor: () => ['right'],

@@ -16,7 +16,7 @@ import {
 } from '#core/instrument'
 import type { MalletRecipe } from '#core/sticking'
 import { layoutOf } from '#engraving'
-import { fingerLabel } from '~/engraving/speak'
+import { fingerLabel } from '~/components/score/speak'
 import { namedChange } from '~/stores/desk/changeWords'
 import { degreePin, gripPin } from '~/stores/desk/pins'
 import { marimba, sticksOf } from '../../support/mallets'

@@ -1,7 +1,7 @@
 import { fingered as realiseFingers } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { costOf } from '#core/assign'
+import { costOf } from '#core/solver'
 import { CONSERVATORY, type Hold, runOf, runProblem, type School, solveRun, TERMS } from '#core/fingering'
 import { freeMaterial } from '#core/material'
 import { type Finger, type Hand, linesOf } from '#core/study'

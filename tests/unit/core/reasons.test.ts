@@ -1,7 +1,7 @@
 import { fingered } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { mannerFor } from '#core/fingering'
+import { costProfileFor } from '#core/fingering'
 import { KINDS, materialOf } from '#core/material'
 import { midiOf } from '#core/pitch'
 import type { Finger, Hand } from '#core/study'
@@ -17,7 +17,7 @@ import { inEnglish } from '../../support/english'
 
 const SETTINGS = completeRecipe({ material: { tonic: 'C', kind: 'major' } })
 /** The conservatory school as it stands without any setting. */
-const MANNER = mannerFor(SETTINGS, 'right', materialOf({ tonic: 'C', kind: 'major' }))
+const MANNER = costProfileFor(SETTINGS, 'right', materialOf({ tonic: 'C', kind: 'major' }))
 const anyMaterial = anyNamed(RUNS).map((named) => materialOf(named))
 const anyHand = fc.constantFrom('right' as const, 'left' as const)
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { type Manner, mannerFor, repeatedPins } from '#core/fingering'
+import { type CostProfile, costProfileFor, repeatedPins } from '#core/fingering'
 import { completeRecipe, familyOf, type RecipeInput } from '#core/instrument'
 import { materialFor } from '../../../core/realise/material'
 import { FIGURES, linesOf } from '#core/study'
@@ -30,11 +30,11 @@ function problem(told: any) {
   const recipe = completeRecipe(inputOf(told) as RecipeInput & { instrument?: 'piano' })
   const material = materialFor(recipe)
   const [line] = linesOf(recipe, material, familyOf(recipe))
-  return { line: line!, manner: shapely(mannerFor(recipe, told.hand, material)) }
+  return { line: line!, manner: shapely(costProfileFor(recipe, told.hand, material)) }
 }
 
 /** The least that a group of units can cost, trying every shape as the one that is kept and every shape in each unit. */
-function leastBy(manner: Manner, hand: 'right' | 'left', keys: readonly (readonly number[])[]): number {
+function leastBy(manner: CostProfile, hand: 'right' | 'left', keys: readonly (readonly number[])[]): number {
   const all = allHolds(hand, keys[0]!.length)
   const price = (unit: readonly number[], hold: Hold) => shapeCost(manner, hand, unit, hold, false)
   const other = manner.weights['another-shape']

@@ -1,7 +1,7 @@
 import { sticked } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { solve } from '#core/assign'
+import { solve } from '#core/solver'
 import { takeAlternative } from '#core/realise'
 import { pairOf, severityOf, stickProblem, stickTask, type MalletRecipe, type StickPin } from '#core/sticking'
 import type { Line, Stick } from '#core/study'

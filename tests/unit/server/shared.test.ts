@@ -1,7 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { answerTo } from '../../../server/work/shared'
+import { cachedAnswer } from '../../../server/work/shared'
 import * as threads from '../../../server/work/threads'
-import { whileAsked } from '../../../server/work/waiting'
+import { withAbort } from '../../../server/work/waiting'
 
 /** Threads that work for as long as the test wants. */
 const under: { signal: AbortSignal; finish: (answer: unknown) => void; fail: (error: Error) => void }[] = []
@@ -24,7 +24,7 @@ const asked = (recipes: string) => ({ recipes }) as never
 /** Asks as a request does that can be left. */
 function ask(recipes: string) {
   const request = new AbortController()
-  const answer = whileAsked(request.signal, () => answerTo('grade', asked(recipes)))
+  const answer = withAbort(request.signal, () => cachedAnswer('grade', asked(recipes)))
   // who leaves hears nothing more
   answer.catch(() => undefined)
   return { answer, leave: () => request.abort() }

@@ -6,7 +6,7 @@ import PlanItemLine from '~/components/practice/PlanItemLine.vue'
 import LastEntry from '~/components/practice/LastEntry.vue'
 import RecordLine from '~/components/practice/RecordLine.vue'
 import { wholeDay } from '~/components/practice/dates'
-import { pupilSet } from '~/composables/pupilSet'
+import { pupilSet } from '~/components/practice/pupilSet'
 import { t } from '~/composables/words'
 
 /** Today's practice, one thing after the other, with a timer that says when to rest. */

@@ -6,7 +6,7 @@ import type { Outcome, Where } from '#core/practice'
 import OutcomeButtons from '~/components/practice/OutcomeButtons.vue'
 import TempoStep from '~/components/practice/TempoStep.vue'
 import { bpmOf, notesOf } from '~/components/practice/tempo'
-import { pupilSet } from '~/composables/pupilSet'
+import { pupilSet } from '~/components/practice/pupilSet'
 import { t, formatMessage } from '~/composables/words'
 import type { Row } from '~/practice'
 

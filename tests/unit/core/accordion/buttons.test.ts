@@ -12,7 +12,7 @@ import {
   solvePresses,
   trebleTouch,
 } from '#core/buttons'
-import { costOf } from '#core/assign'
+import { costOf } from '#core/solver'
 import { stepsOf } from '#core/fingering'
 import { KIND_IDS, KINDS } from '#core/material'
 import { modulo, parsePitch, midiOf, parseNote } from '#core/pitch'

@@ -3,8 +3,8 @@ import { useRoute } from '#imports'
 import type { Pupil, StudyListing } from '#shared/api'
 import { useDesk } from '~/stores/desk'
 import { type Out, usePaper } from '~/stores/paper'
-import { ask } from './api'
-import { t, formatMessage } from './words'
+import { ask } from '~/composables/api'
+import { t, formatMessage } from '~/composables/words'
 
 interface Source {
   readonly value: string

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { conflictAmong, costOf, type Problem, solve, Through } from '#core/assign'
+import { conflictAmong, costOf, type Problem, solve, Through } from '#core/solver'
 import { runs } from '../../support/runs'
 
 /** A problem from tables of numbers; values of 9 and above forbid. */

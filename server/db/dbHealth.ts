@@ -1,7 +1,7 @@
 import pg from 'pg'
 
 /** The database cannot be reached, or does not answer. What was on its way may have been written all the same. */
-export class Unreached extends Error {
+export class DatabaseUnavailable extends Error {
   constructor(cause?: unknown) {
     super('The database does not answer.', { cause })
   }
@@ -10,7 +10,7 @@ export class Unreached extends Error {
 /** Milliseconds that something waits before anybody asks whether the database answers at all. */
 const PATIENCE = 300
 /** Milliseconds in which it answers so little a question; missed twice, it is gone. */
-const BEAT = 600
+const HEARTBEAT = 600
 /** Milliseconds between questions, while it is gone or somebody waits. */
 const PAUSE = 500
 
@@ -19,7 +19,7 @@ let gone = false
 /** Why it did not answer last. */
 let why: unknown
 let beating = false
-const waiting = new Set<(error: Unreached) => void>()
+const waiting = new Set<(error: DatabaseUnavailable) => void>()
 
 async function asked(): Promise<void> {
   if (!heart) {
@@ -38,7 +38,7 @@ const SLICE = 50
 
 /** Rejects when a beat is over. A server that was busy itself reads first what has come in meanwhile. */
 async function missed(): Promise<never> {
-  for (let waited = 0; waited < BEAT; waited += SLICE) await pause(SLICE)
+  for (let waited = 0; waited < HEARTBEAT; waited += SLICE) await pause(SLICE)
   for (let turn = 0; turn < 3; turn++) await new Promise((resolve) => setImmediate(resolve))
   throw new Error('The database did not answer in time.')
 }
@@ -65,7 +65,7 @@ async function beat(): Promise<void> {
   await pause(PATIENCE)
   while (waiting.size > 0 || gone) {
     gone = !((await answers()) || (await answers()))
-    if (gone) for (const tell of [...waiting]) tell(new Unreached(why))
+    if (gone) for (const tell of [...waiting]) tell(new DatabaseUnavailable(why))
     await pause(PAUSE)
   }
   beating = false
@@ -75,9 +75,9 @@ async function beat(): Promise<void> {
  * Does what needs the database, and gives up within two seconds where that does not answer.
  * @throws Unreached; what was begun may go on, and be written
  */
-export async function whileReached<T>(work: () => Promise<T>): Promise<T> {
-  if (gone) throw new Unreached(why)
-  let tell: (error: Unreached) => void = () => undefined
+export async function withDatabase<T>(work: () => Promise<T>): Promise<T> {
+  if (gone) throw new DatabaseUnavailable(why)
+  let tell: (error: DatabaseUnavailable) => void = () => undefined
   const trouble = new Promise<never>((_, reject) => {
     tell = reject
   })
@@ -86,13 +86,13 @@ export async function whileReached<T>(work: () => Promise<T>): Promise<T> {
   try {
     return await Promise.race([work(), trouble])
   } catch (error) {
-    throw isLost(error) ? new Unreached(error) : error
+    throw isLost(error) ? new DatabaseUnavailable(error) : error
   } finally {
     waiting.delete(tell)
   }
 }
 
-export async function closeReach(): Promise<void> {
+export async function closeDbHealth(): Promise<void> {
   const last = heart
   heart = undefined
   await last?.end().catch(() => undefined)

@@ -1,8 +1,8 @@
 import { computed, onMounted, shallowRef, ref } from 'vue'
 import { useRoute } from '#imports'
 import type { Pupil } from '#shared/api'
-import { ask, wordsOf } from './api'
-import { onBack } from './reach'
+import { ask, wordsOf } from '~/composables/api'
+import { onBack } from '~/composables/reach'
 import { usePractice } from '~/stores/practice'
 
 /**

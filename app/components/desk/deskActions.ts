@@ -3,8 +3,8 @@ import { useRouter } from '#imports'
 import type { RecipeInput } from '#core/instrument'
 import { errorMessage } from '#words'
 import type { Desk, Aside } from '~/stores/desk'
-import { wordsOf } from './api'
-import { realised } from './realiser'
+import { wordsOf } from '~/composables/api'
+import { realised } from '~/composables/realiser'
 import { t, formatMessage } from '~/composables/words'
 
 const MAX_BYTES = 1_000_000
