@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
 import { KIND_IDS, KINDS } from '#core/material'
 import { DomainError } from '#core/message'
-import { realise } from '#core/realise'
+import { realise, type RealisedStudy } from '#core/realise'
 
 /** Orders on which teachers agree: common practice, no source. */
 const MAJORS = ['C', 'G', 'D', 'A', 'E', 'F', 'Bb', 'Eb', 'Ab', 'B', 'F#', 'Db']
@@ -122,5 +122,20 @@ describe('an index for every kind, from 0 to 100', () => {
         expect(own({ octaves: 2 })).toBeLessThan(100)
       }
     }
+  })
+})
+
+describe('what a study counts for each step', () => {
+  it('has a part for every time that the hand moves on without crossing, 2.5 each (ours)', () => {
+    // broken chords in close position: the hand is set on each inversion anew
+    const { difficulty, hands, recipe } = realise(
+      { material: { tonic: 'C', kind: 'broken-chord-major' }, hands: 'right', octaves: 1, tempo: BPM } as RecipeInput,
+      {},
+      0,
+    ) as Extract<RealisedStudy, { plays: 'fingers' }>
+    const { grips, notes, crossings } = hands.right!
+    const moved = grips!.length - 1 - crossings.length
+    expect([recipe.hands, moved > 0]).toEqual(['right', true])
+    expect(difficulty.parts.moves).toBeCloseTo((2.5 * moved) / notes.length, 2)
   })
 })

@@ -78,6 +78,23 @@ describe('what is thrown away whole', () => {
     expect((await call(`/api/bin/${thing.id}/restore`, 'POST', {})).status).toBe(404)
   })
 
+  it.each(['set', 'pupil'] as const)('a %s whose list is gone meanwhile comes back without it', async (what) => {
+    const title = `Listless ${what} ${Date.now()}`
+    const copy = { title: `Gone ${title}`, edition: '', follows: false }
+    const { id: syllabusId } = (await call('/api/syllabi/corvane-piano/copy', 'POST', copy)).body
+    const { id, content } = await setOfMajors(title, ['C', 'G'])
+    const graded = { ...content, syllabusId, gradeId: '1', version: 2 }
+    expect((await call(`/api/sets/${id}`, 'PUT', graded)).status).toBe(200)
+    const { pupil } = (await call(`/api/sets/${id}`)).body
+    const own = what === 'set' ? `/api/sets/${id}` : `/api/pupils/${pupil.id}`
+    const { bin } = (await call(own, 'DELETE')).body
+    expect((await call(`/api/syllabi/${syllabusId}`, 'DELETE')).status).toBe(200)
+    expect((await call(`/api/bin/${bin}/restore`, 'POST', {})).status).toBe(200)
+    const back = (await call(`/api/sets/${id}`)).body
+    expect(back).toMatchObject({ syllabusId: null, gradeId: null })
+    expect(back.studies).toHaveLength(2)
+  })
+
   it('is gone for good only from the bin, when that is asked', async () => {
     const title = `Dropped ${Date.now()}`
     const { id } = await setOfMajors(title, ['C'])

@@ -73,6 +73,15 @@ describe('matching', () => {
     expect(hold(some)!.short.map((short) => inEnglish(short.said()))).toEqual(words)
   })
 
+  it('counts each octave that is lacking: the study with more of them is nearer', () => {
+    const far = (octaves: number): number => {
+      const three = { ...atom!, variants: atom!.variants.map((each) => ({ ...each, octaves: 3 })) }
+      const recipe = completeRecipe({ material: { tonic: 'D', kind: 'harmonic-minor' }, octaves })
+      return matchOf(recipe, three)!.effort
+    }
+    expect([far(3), far(2), far(1)]).toEqual([0, 20, 40])
+  })
+
   it('takes another minor for near, another key for another study', () => {
     expect(inEnglish(hold({}, 'melodic-minor')!.short[0]!.said())).toBe('harmonic minor asked, this is melodic minor')
     expect(hold({}, 'major')).toBeNull()
