@@ -118,7 +118,7 @@ const VIEWS = [
   {
     name: 'pupils',
     path: () => '/pupils',
-    act: (page) => page.getByRole('region', { name: 'PlayerId is behind' }).waitFor(),
+    act: (page) => page.getByRole('region', { name: 'Who is behind' }).waitFor(),
   },
   {
     name: 'record',

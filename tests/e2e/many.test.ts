@@ -25,7 +25,7 @@ describe('a pupil', () => {
     await card.getByRole('button', { name: /^How Wren/ }).click()
     await card.getByRole('button', { name: 'Comes no more' }).click()
     await page.getByText('Nobody is called so.').waitFor()
-    const shelf = page.getByRole('group', { name: 'PlayerId is shown' })
+    const shelf = page.getByRole('group', { name: 'Who is shown' })
     await shelf.getByRole('button', { name: /^No more/ }).click()
     // the rest by keyboard
     await card.getByRole('button', { name: /^How Wren/ }).focus()
