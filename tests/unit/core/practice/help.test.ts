@@ -87,6 +87,20 @@ describe('what would help', () => {
       expect(prepare(of(all.filter((_, at) => !left.includes(at)))).then.chance).toBeCloseTo(leave.chance, 12)
     })
 
+    it('offers to leave nothing out where that makes the exam no likelier, though fewer were then not ready', () => {
+      const all = [...studies, ...someStudies(30).slice(18)]
+      const late = (some: readonly Recipe[]) => ({ ...of(some), aim: { ...of(some).aim, exam: NOW + 2 } })
+      const now = prepare(late(all))
+      const without = prepare(late(studies)).then
+      expect(without.notReady.length).toBeLessThan(now.then.notReady.length)
+      expect(without.chance).toBeLessThanOrEqual(now.then.chance + 0.01)
+      const help = wouldHelp(late(all), now, [], (left) => {
+        const { targets, draw } = late(all.filter((_, at) => !left.includes(at)))
+        return { targets, draw }
+      })
+      expect(help.map(({ change }) => change)).not.toContain('leave')
+    })
+
     it('can still be asked what was left out, at the chance that it has unpractised', () => {
       const { draw } = of(studies.slice(1))
       const [left] = draw.items.filter(({ study }) => study === null)
