@@ -146,8 +146,8 @@ function ofFamily({ instruments }: AnyFamily): Joi.Schema {
   return instruments.some(({ id }) => id === DEFAULT_INSTRUMENT) ? own.optional() : own.required()
 }
 
-/** Keys that a recipe's dictionary of fields may hold; every one but the material has a default. */
-export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
+/** What each field of a recipe may hold. The compiler holds them to the type: none is missing, none too many. */
+const FIELDS: Readonly<Record<keyof RecipeInput, Joi.Schema>> = {
   format: Joi.valid(FORMAT),
   instrument: Joi.valid(...INSTRUMENT_IDS),
   material: materialSchema.required(),
@@ -191,7 +191,10 @@ export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object({
         then: Joi.array().items(PINS[family.id] ?? Joi.object()),
       })),
     }),
-})
+}
+
+/** Keys that a recipe's dictionary of fields may hold; every one but the material has a default. */
+export const recipeSchema: ObjectSchema<RecipeInput> = Joi.object(FIELDS)
 
 /** Marks that were accepted for a study, by player. */
 export const acceptedSchema: ObjectSchema<Accepted> = Joi.object({

@@ -18,9 +18,12 @@ import {
   BEATS,
   BUNDLES,
   CHOOSERS,
+  type Entry,
   ENTRY_DEFAULTS,
   ENTRY_HANDS,
+  type Grade,
   GRADE_DEFAULTS,
+  type Group,
   GROUP_DEFAULTS,
   LEADS,
   RESOLUTIONS,
@@ -62,7 +65,8 @@ const tempoSchema = Joi.object({
   most: bpm,
 })
 
-const entrySchema = Joi.object({
+/** What each field may hold. The compiler holds them to the types: none is missing, none too many. */
+const ENTRY_FIELDS: Readonly<Record<keyof Entry, Joi.Schema>> = {
   id: identifier.required(),
   words: words(400).required(),
   reading: words(400).allow('').default(ENTRY_DEFAULTS.reading),
@@ -108,9 +112,10 @@ const entrySchema = Joi.object({
   registers: listOf(REGISTERS, ENTRY_DEFAULTS.registers),
   memory: Joi.boolean().default(ENTRY_DEFAULTS.memory),
   conditions: texts(200),
-})
+}
+const entrySchema = Joi.object(ENTRY_FIELDS)
 
-const groupSchema = Joi.object({
+const GROUP_FIELDS: Readonly<Record<keyof Group, Joi.Schema>> = {
   id: identifier.required(),
   title: words(200).required(),
   rule: Joi.alternatives(
@@ -119,15 +124,17 @@ const groupSchema = Joi.object({
   ).default(GROUP_DEFAULTS.rule),
   draw: whole(0, 100).allow(null).default(GROUP_DEFAULTS.draw),
   entries: Joi.array().min(1).max(200).items(entrySchema).required(),
-})
+}
+const groupSchema = Joi.object(GROUP_FIELDS)
 
-const gradeSchema = Joi.object({
+const GRADE_FIELDS: Readonly<Record<keyof Grade, Joi.Schema>> = {
   id: identifier.required(),
   title: words(80).required(),
   includes: identifier.allow(null).default(GRADE_DEFAULTS.includes),
   draw: whole(1, 100).allow(null).default(GRADE_DEFAULTS.draw),
   groups: Joi.array().min(1).max(60).required().items(groupSchema),
-})
+}
+const gradeSchema = Joi.object(GRADE_FIELDS)
 
 const markingSchema = Joi.object({
   total: whole(1, 1000).required(),
@@ -143,8 +150,7 @@ const markingSchema = Joi.object({
     .required(),
 })
 
-/** A board's list: `tactum-syllabus/1`. */
-export const syllabusSchema: ObjectSchema<Syllabus> = Joi.object({
+const FIELDS: Readonly<Record<keyof Syllabus, Joi.Schema>> = {
   format: Joi.valid(SYLLABUS_FORMAT).required(),
   id: slug.required(),
   title: words(120).required(),
@@ -154,4 +160,7 @@ export const syllabusSchema: ObjectSchema<Syllabus> = Joi.object({
   follows: slug.allow(null).default(SYLLABUS_DEFAULTS.follows),
   marking: markingSchema.allow(null).default(SYLLABUS_DEFAULTS.marking),
   grades: Joi.array().min(1).max(30).required().items(gradeSchema),
-})
+}
+
+/** A board's list: `tactum-syllabus/1`. */
+export const syllabusSchema: ObjectSchema<Syllabus> = Joi.object(FIELDS)
