@@ -42,7 +42,7 @@ export function deskSaving(desk: DeskDocument, deliberate: Readonly<Ref<boolean>
   /** What lies on the desk is this study of the library, or none. */
   function lies(study: Study | null, wanted = false): void {
     laid++
-    if (!study) newId = crypto.randomUUID()
+    newId = crypto.randomUUID()
     happens({ what: 'laid', study, wanted })
   }
 

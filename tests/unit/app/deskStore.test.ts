@@ -66,6 +66,16 @@ describe('the repository of the desk', () => {
     expect(document.changed.value).toBe(false)
   })
 
+  it('stores the next new study under another id', async () => {
+    const { document, save, lies } = await desk()
+    answer = (one) => ({ status: 201, content: studyOf(one, 1) })
+    await save()
+    lies(null)
+    await document.lay({ ...C, octaves: 3 })
+    await save()
+    expect(new Set(sent.map(({ body }) => body.id)).size).toBe(2)
+  })
+
   it('saves over the version that was seen, and keeps both where somebody else saved first', async () => {
     const { document, save, keeping, state } = await desk(SAVED)
     await document.change({ octaves: 3 })

@@ -109,6 +109,7 @@ describe('the file for a translator', () => {
       'kind.major': 'mayor',
       'treated.thirds': '{base} en terceras dobles',
       'treated.sixths': 'en sextas dobles',
+      'treated.triads': '{bass} en tríadas',
       'kind.blues': '{',
       'kind.unheard-of': 'nada',
     }
@@ -116,8 +117,11 @@ describe('the file for a translator', () => {
     expect(catalogue).toEqual({ 'kind.major': 'mayor', 'treated.thirds': '{base} en terceras dobles' })
     expect(missing).toHaveLength(Object.keys(english).length - 2)
     expect(unknown).toEqual(['kind.unheard-of'])
-    expect(wrong.map(({ code }) => code)).toEqual(['kind.blues', 'treated.sixths'])
-    expect(wrong[1]!.why).toBe('placeholders: none, wanted: base')
+    expect(wrong.map(({ code }) => code)).toEqual(['kind.blues', 'treated.sixths', 'treated.triads'])
+    expect(wrong.slice(1).map(({ why }) => why)).toEqual([
+      'placeholders: none, wanted: base',
+      'placeholders: bass, wanted: base',
+    ])
     // what is translated already goes out again
     expect(translationOut('es', english, catalogue)['kind.major']).toBe('mayor')
   })
