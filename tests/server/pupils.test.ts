@@ -95,6 +95,11 @@ describe('a pupil', () => {
     await call(`/api/bin/${(await inBin(name)).id}/restore`, 'POST', {})
     expect((await call(`/api/exams/${exam.id}`)).body).toEqual(whole)
     expect(await listed(sets[0]!)).toEqual([exam])
+    // one that was thrown away before its set comes back without it
+    const { bin } = (await call(`/api/exams/${exam.id}`, 'DELETE')).body
+    expect((await call(`/api/sets/${sets[0]}`, 'DELETE')).status).toBe(200)
+    expect((await call(`/api/bin/${bin}/restore`, 'POST', {})).status).toBe(200)
+    expect((await call(`/api/exams/${exam.id}`)).body).toEqual({ ...whole, setId: null })
   })
 
   it('in the bin keeps what of theirs was thrown away before from coming back alone', async () => {
