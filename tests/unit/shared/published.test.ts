@@ -6,19 +6,9 @@ import { families } from '#core/instrument'
 import { COLUMNS } from '#shared/csvColumns'
 import { recipeSchema } from '#shared/recipeSchema'
 import { PUBLISHED, type Published, refreshed } from '#shared/published'
-import type { JsonSchema } from '#shared/publishedSchema'
+import type { Described, JsonSchema } from '#shared/publishedSchema'
 import { syllabusSchema } from '#shared/syllabusSchema'
 
-/** What Joi tells of a schema, as far as it is compared. */
-interface Told {
-  readonly type?: string
-  readonly flags?: { readonly presence?: string; readonly only?: boolean; readonly default?: unknown }
-  readonly allow?: readonly unknown[]
-  readonly rules?: readonly { readonly name: string; readonly args?: { readonly limit?: number } }[]
-  readonly keys?: Readonly<Record<string, Told>>
-  readonly items?: readonly Told[]
-  readonly matches?: readonly { readonly schema: Told }[]
-}
 /** A part of a published JSON Schema. */
 interface Part {
   readonly properties?: Readonly<Record<string, Part>>
@@ -34,7 +24,7 @@ interface Part {
 }
 
 const published = (name: string): Part => JSON.parse(readFileSync(`docs/schemas/${name}.json`, 'utf8')) as Part
-const told = (schema: Schema): Told => schema.describe() as Told
+const told = (schema: Schema): Described => schema.describe() as Described
 
 /** What is published of one value, null beside something else being that something; and the ways it can be told. */
 function waysOf(json: Part, root: Part): { part: Part; ways: readonly Part[] } {
@@ -44,7 +34,7 @@ function waysOf(json: Part, root: Part): { part: Part; ways: readonly Part[] } {
 }
 
 /** Where the doors (Joi) and a published schema differ, by path. */
-function differences(joi: Told, json: Part, root: Part, path = ''): string[] {
+function differences(joi: Described, json: Part, root: Part, path = ''): string[] {
   const { part, ways } = waysOf(json, root)
   if (joi.keys) return fields(joi.keys, ways, root, path)
   if (joi.matches) {
@@ -59,7 +49,7 @@ function differences(joi: Told, json: Part, root: Part, path = ''): string[] {
 }
 
 /** Values, bounds and defaults of what holds nothing else. */
-function plainly({ type = '', flags, allow, ...joi }: Told, part: Part, path: string): string[] {
+function plainly({ type = '', flags, allow, ...joi }: Described, part: Part, path: string): string[] {
   const pairs: [string, unknown, unknown][] = (BOUNDS[type] ?? []).map(([rule, bound]) => [
     ...([bound, limitOf(joi, rule), part[bound]] as const),
   ])
@@ -76,7 +66,7 @@ const at = (root: Part, ref: string): Part =>
     .slice(2)
     .split('/')
     .reduce((part, key) => part[key] as Part, root)
-const limitOf = ({ rules }: Told, name: string): number | undefined =>
+const limitOf = ({ rules }: Described, name: string): number | undefined =>
   rules?.find((each) => each.name === name || each.name === 'length')?.args?.limit
 const BOUNDS: Readonly<Record<string, readonly (readonly [string, string])[]>> = {
   number: [
@@ -91,7 +81,7 @@ const BOUNDS: Readonly<Record<string, readonly (readonly [string, string])[]>> =
 }
 
 /** Fields of an object, which the published schema may tell in several ways. */
-function fields(keys: NonNullable<Told['keys']>, ways: readonly Part[], root: Part, path: string): string[] {
+function fields(keys: NonNullable<Described['keys']>, ways: readonly Part[], root: Part, path: string): string[] {
   const names = [...new Set(ways.flatMap(({ properties }) => Object.keys(properties ?? {})))]
   const stray = [
     ...names.filter((name) => !(name in keys)).map((name) => `${path}.${name} is published only`),
