@@ -26,12 +26,12 @@ async function times(address, path, body) {
 }
 
 export async function paper(_, address) {
-  const asked = [
+  const request = [
     ['PDF', '/api/paper', { sheet: 'studies', studies, title: 'Forty', as: 'pdf' }],
     ['pages to be looked at', '/api/paper', { sheet: 'studies', studies, title: 'Forty', as: 'pages' }],
     ['MusicXML', '/api/files/write', { format: 'musicxml', studies, title: 'Forty' }],
   ]
-  for (const [what, path, body] of asked) {
+  for (const [what, path, body] of request) {
     const { first, median, bytes } = await times(address, path, body)
     print(
       `${STUDIES} studies as ${what}`,

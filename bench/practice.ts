@@ -159,7 +159,7 @@ function life(seed: number, modelled: boolean): { said: number[]; came: boolean 
   const came = drawn.every(({ study }) => {
     const counts = Math.max(
       0,
-      Math.min(1, (states[study]!.cleanTempo / targets[study]!.asked - RIGHT_FROM) / (1 - RIGHT_FROM)),
+      Math.min(1, (states[study]!.cleanTempo / targets[study]!.required - RIGHT_FROM) / (1 - RIGHT_FROM)),
     )
     return random() < player.recall(study, recallOn(states[study]!, exam), exam) * counts
   })

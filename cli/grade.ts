@@ -34,6 +34,6 @@ export const grade = (args: readonly string[], terminal: Terminal): Promise<numb
       throw refuse('option.missing', { option: 'grade', wanted: 'grade' }, 'grade')
     }
     const report = gradeSet(syllabus, options.grade, studies, policies, means)
-    const asked = (open: string) => questionMessage(open, terminal.words.reader.language)
-    return { ...report, entries: report.entries.map((entry) => ({ ...entry, open: entry.open.map(asked) })) }
+    const questionOf = (open: string) => questionMessage(open, terminal.words.reader.language)
+    return { ...report, entries: report.entries.map((entry) => ({ ...entry, open: entry.open.map(questionOf) })) }
   })

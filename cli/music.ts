@@ -4,7 +4,7 @@ import { type Bundle, FORMAT_IDS, type FormatId, formatOf, openFile, type Piece,
 import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
-import type { PaperAsked } from '#shared/paper'
+import type { PaperRequest } from '#shared/paper'
 import { isSetFile, paperWantedOf, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
 import { textOf } from '#shared/syllabusCsv'
 import { answered } from './files'
@@ -89,9 +89,9 @@ function lookOf({ fingers, large, names, grips, stair, map, bars, hands, steps }
   return Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined))
 }
 
-async function paperPdf({ words }: Terminal, asked: PaperAsked): Promise<Uint8Array> {
+async function paperPdf({ words }: Terminal, request: PaperRequest): Promise<Uint8Array> {
   const [{ paperPdf: write }, { FACE_FILES }] = await Promise.all([import('#shared/paper'), import('#paper/faces')])
-  return write(asked, FACE_FILES, words)
+  return write(request, FACE_FILES, words)
 }
 
 type Options = ReturnType<typeof optionsOf>
@@ -123,7 +123,7 @@ function write(out: string, file: string | Uint8Array): void {
 const listedIn = (text: string): string[] => text.split(',').map((each) => each.trim())
 
 /** What is asked for without studies: a chart of kinds, a worksheet of tasks. Nothing is read for it. */
-function unreadSheet(options: Options): PaperAsked | null {
+function unreadSheet(options: Options): PaperRequest | null {
   const { chart, worksheet, paper = 'a4', instrument, school, kinds, keys, level, each, seed, answers } = options
   const settings = { ...(instrument && { instrument }), ...(school && { school }) }
   const size = sized(paper)
@@ -132,23 +132,23 @@ function unreadSheet(options: Options): PaperAsked | null {
     return { sheet: 'chart', size: wanted.size, chart: wanted.chart! }
   }
   if (worksheet === undefined) return null
-  const asked = { tasks: listedIn(worksheet), kinds: listedIn(kinds ?? 'major'), settings, seed: seed ?? 1 }
+  const request = { tasks: listedIn(worksheet), kinds: listedIn(kinds ?? 'major'), settings, seed: seed ?? 1 }
   const more = {
     ...(keys && { keys: listedIn(keys) }),
     ...(level && { level: Number(level) }),
     ...(each && { each }),
     ...(answers && { answers }),
   }
-  const wanted = paperWantedOf({ sheet: 'worksheet', size, worksheet: { ...asked, ...more } })
+  const wanted = paperWantedOf({ sheet: 'worksheet', size, worksheet: { ...request, ...more } })
   return { sheet: 'worksheet', size: wanted.size, worksheet: wanted.worksheet! }
 }
 
 /** Writes a sheet that is made without studies. */
-async function sheetTo(terminal: Terminal, out: string, asked: PaperAsked, format: string): Promise<object> {
+async function sheetTo(terminal: Terminal, out: string, request: PaperRequest, format: string): Promise<object> {
   if (format !== 'pdf') throw refuse('option.among', { among: 'pdf' }, 'format')
-  const file = await paperPdf(terminal, asked)
+  const file = await paperPdf(terminal, request)
   write(out, file)
-  return { out, format, sheet: asked.sheet, bytes: file.length }
+  return { out, format, sheet: request.sheet, bytes: file.length }
 }
 
 /** Writes recipes, or a set, to a file of an open format, and prints what it wrote. Exit status 1 and an error object else. */

@@ -34,10 +34,10 @@ interface Prescribed {
 function prescribed({ studies, syllabus, grade }: PlanRequest, record: readonly Entry[]): Prescribed {
   if (syllabus === undefined) return { studies: studies!.map((study) => completeRecipe(study)), instead: [] }
   const list = typeof syllabus === 'string' ? readSyllabus(syllabus, 'syllabus') : syllabusOf(syllabus)
-  const asked = gradeOf(list, grade!)
-  const own = (studies ?? recipesForMissing(list, gradeSet(list, asked.id, []))).map((study) => completeRecipe(study))
-  const instead = gradesBelow(list, asked.id, own, DEFAULT_POLICIES)
-  const examined = { list, grade: asked.id, policies: DEFAULT_POLICIES }
+  const target = gradeOf(list, grade!)
+  const own = (studies ?? recipesForMissing(list, gradeSet(list, target.id, []))).map((study) => completeRecipe(study))
+  const instead = gradesBelow(list, target.id, own, DEFAULT_POLICIES)
+  const examined = { list, grade: target.id, policies: DEFAULT_POLICIES }
   return { studies: own, instead, examined, draw: examDraw(examined, own, record) }
 }
 

@@ -7,7 +7,7 @@ import { answered, readSyllabus } from './files'
 import { refuse } from './messages'
 import { said, type Terminal, writeLine } from './terminal'
 
-const asked = ({ words }: Terminal, code: string) => ({ code, text: questionMessage(code, words.reader.language) })
+const questionOf = ({ words }: Terminal, code: string) => ({ code, text: questionMessage(code, words.reader.language) })
 
 /** A list file, JSON or CSV: how many atoms each grade comes to, what its lines leave open, what was not read of them. */
 function checked(terminal: Terminal, file: string | undefined): object {
@@ -18,7 +18,7 @@ function checked(terminal: Terminal, file: string | undefined): object {
     title: read.title,
     instrument: read.instrument,
     grades: read.grades.map((grade) => ({ id: grade.id, title: grade.title, atoms: atomsOf(read, grade).length })),
-    open: entries.flatMap(({ id, open }) => open.map((code) => ({ entry: id, ...asked(terminal, code) }))),
+    open: entries.flatMap(({ id, open }) => open.map((code) => ({ entry: id, ...questionOf(terminal, code) }))),
     unread: entries.flatMap(({ id, words }) => parseRequirement(words).unread.map((text) => ({ entry: id, text }))),
   }
 }
@@ -30,9 +30,9 @@ function lineRead(terminal: Terminal, words: string, title: string | undefined):
     const { id: _, ...fields } = completeEntry({ ...entry, id: '' })
     return fields
   })
-  const codes = complete.flatMap(({ open }, entry) => open.map((code) => ({ entry, ...asked(terminal, code) })))
+  const codes = complete.flatMap(({ open }, entry) => open.map((code) => ({ entry, ...questionOf(terminal, code) })))
   const told = problems
-    .filter(({ code }) => code !== 'asked.lost')
+    .filter(({ code }) => code !== 'required.lost')
     .map((problem) => ({ code: problem.code, text: problem }))
   return { words, entries: complete, open: [...codes, ...told], unread }
 }

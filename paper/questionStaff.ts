@@ -10,7 +10,7 @@ import { emptyPicture, type Picture, systemPicture } from './system'
 
 type Staff = NonNullable<Question['staff']>
 /** What a staff takes from its sheet. */
-interface Asked {
+interface StaffSetting {
   readonly answers: boolean
   readonly words: { readonly step: (semitones: number) => string }
 }
@@ -29,13 +29,19 @@ const blanks = ({ engraved }: Picture): Drawn[] =>
   engraved.fingers.map(({ x, y }) => line(`M${x - 7} ${y + 3}h14`, 0.9, { colour: SOFT }))
 
 /** Between each two notes a line to write on, or what belongs there. */
-function stepMarks(steps: readonly number[], picture: Picture, system: System, asked: Asked, faces: Faces): Drawn[] {
+function stepMarks(
+  steps: readonly number[],
+  picture: Picture,
+  system: System,
+  setting: StaffSetting,
+  faces: Faces,
+): Drawn[] {
   const y = Math.max(...picture.engraved.fingers.map(({ nameY }) => nameY ?? 0)) + 2
   return steps.flatMap((semitones, at) => {
     const x = (system.columns[at]! + system.columns[at + 1]!) / 2
     return [
       line(`M${x - 9} ${y + 3}h18`, 0.9, { colour: SOFT }),
-      ...(asked.answers ? [middle(asked.words.step(semitones), x, y, 13, faces, MET)] : []),
+      ...(setting.answers ? [middle(setting.words.step(semitones), x, y, 13, faces, MET)] : []),
     ]
   })
 }
@@ -47,24 +53,24 @@ const rings = (ringed: readonly number[], { engraved }: Picture): Drawn[] =>
     .map(({ x, y }) => line(circlePath(x, y - 5, 9.5), 1.6, { colour: MET }))
 
 /** What stands on a staff before anybody writes on it, and what is to be written where answers are wanted. */
-function onStaff(staff: Staff, picture: Picture, system: System, asked: Asked, faces: Faces): Drawn[] {
+function onStaff(staff: Staff, picture: Picture, system: System, setting: StaffSetting, faces: Faces): Drawn[] {
   const { engraved, drawn } = picture
   const { clef } = system.staves[0]!.writing[0]!
   const place = { x: system.left, y: engraved.top, width: system.right - system.left }
-  const shown = staff.notes === 'given' || asked.answers ? drawn : emptyPicture(place, { clef, fifths: 0 })
+  const shown = staff.notes === 'given' || setting.answers ? drawn : emptyPicture(place, { clef, fifths: 0 })
   return [
     ...shown,
     ...(staff.marks === 'asked' ? blanks(picture) : []),
-    ...(staff.steps ? stepMarks(staff.steps, picture, system, asked, faces) : []),
-    ...(staff.ringed && asked.answers ? rings(staff.ringed, picture) : []),
+    ...(staff.steps ? stepMarks(staff.steps, picture, system, setting, faces) : []),
+    ...(staff.ringed && setting.answers ? rings(staff.ringed, picture) : []),
   ]
 }
 
 /** A staff with its clef only, on which a signature is written. */
-function signatureStaff({ study, player }: Question, asked: Asked): { height: number; drawn: Drawn[] } {
+function signatureStaff({ study, player }: Question, setting: StaffSetting): { height: number; drawn: Drawn[] } {
   const signed = {
     clef: player === 'left' ? 'bass' : 'treble',
-    fifths: asked.answers ? study.keySignature.fifths : 0,
+    fifths: setting.answers ? study.keySignature.fifths : 0,
   } as const
   return { height: STAFF + 44, drawn: emptyPicture({ x: 6, y: 22, width: SIGNATURE_WIDTH }, signed) }
 }
@@ -73,7 +79,7 @@ function signatureStaff({ study, player }: Question, asked: Asked): { height: nu
 export function staffPicture(
   question: Question,
   staff: Staff,
-  asked: Asked,
+  setting: StaffSetting,
   faces: Faces,
   width: number,
 ): { readonly height: number; readonly drawn: readonly Drawn[] } {
@@ -82,14 +88,14 @@ export function staffPicture(
     height: height * points,
     drawn: drawn.map((one) => placed(one, 0, 0, points)),
   })
-  if (staff.signature === 'asked') return brought(signatureStaff(question, asked))
+  if (staff.signature === 'asked') return brought(signatureStaff(question, setting))
   const study = onlyLine(question.study, question.player)
   // an octave is not long enough for a metre of its own to be said
   const system = { ...layoutOf(study, PIXELS, { narrowest: NARROWEST })[0]!, first: false }
-  const fingered = staff.ringed !== null || (staff.marks === 'asked' && asked.answers)
+  const fingered = staff.ringed !== null || (staff.marks === 'asked' && setting.answers)
   const picture = systemPicture(study, system, faces, {
     ...{ heads: [], grips: false, wanted: () => fingered },
     nameOf: staff.steps ? () => '' : null,
   })
-  return brought({ height: picture.engraved.height, drawn: onStaff(staff, picture, system, asked, faces) })
+  return brought({ height: picture.engraved.height, drawn: onStaff(staff, picture, system, setting, faces) })
 }

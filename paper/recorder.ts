@@ -134,8 +134,8 @@ export class Recorder extends RenderContext {
   }
   /** Sizes come in points of a screen, 96 to the inch. */
   override setFont(font?: string | FontInfo, size?: string | number): this {
-    const asked = typeof font === 'object' ? font.size : size
-    const [, number, unit] = /([\d.]+)(px|pt)?/.exec(String(asked ?? font ?? '')) ?? []
+    const points = typeof font === 'object' ? font.size : size
+    const [, number, unit] = /([\d.]+)(px|pt)?/.exec(String(points ?? font ?? '')) ?? []
     return number ? this.set({ size: Number(number) * (unit === 'px' ? 1 : 4 / 3) }) : this
   }
   override getFont(): string {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { outcomeOf } from '#core/practice'
 import {
-  askedGrade,
+  fullGrade,
   atomsOf,
   drawExam,
   type DrawnItem,
@@ -27,7 +27,7 @@ export async function drawFor(db: Db, studio: number, set: StudySet, seed: numbe
   const atoms = atomsOf(document, grade)
   const recipes = set.studies.map(({ recipe }) => recipe)
   const report = await cachedAnswer('grade', { list: document, grade: grade.id, recipes, policies: policiesOf(set) })
-  const items = drawExam(askedGrade(document, grade), atoms, report, seed, saysHands(document))
+  const items = drawExam(fullGrade(document, grade), atoms, report, seed, saysHands(document))
   return { items, marking: document.marking ?? DEFAULT_MARKING, syllabus: document, grade }
 }
 

@@ -57,8 +57,8 @@ async function mendingFor(pool: Pool, studio: number, id: string, atomId: string
     return { set, gradeId, document: (await syllabusFor(db, studio, syllabusId)).document }
   })
   const recipes = set.studies.map((study) => study.recipe)
-  const asked = { list: document, grade: gradeId, recipes, policies: policiesOf(set) }
-  const atom = (await cachedAnswer('grade', asked)).atoms.find((each) => each.id === atomId)
+  const exam = { list: document, grade: gradeId, recipes, policies: policiesOf(set) }
+  const atom = (await cachedAnswer('grade', exam)).atoms.find((each) => each.id === atomId)
   if (!atom?.mend) throw refuse('atom.near', {}, 'atom')
   const { mend } = atom
   return { set, version, atom, mend, study: set.studies[atom.study!]!, content: playable(mend.recipe) }

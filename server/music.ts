@@ -3,7 +3,7 @@ import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import type { FilePreview, FoundInFile } from '#shared/api'
 import { wordingFor } from '#shared/languages'
-import { type FileAsked, isSetFile, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
+import { type FileRequest, isSetFile, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
 import { textOf } from '#shared/syllabusCsv'
 import { errorMessage } from '#words'
 
@@ -12,7 +12,7 @@ import { errorMessage } from '#words'
  * @throws DomainError naming the study that cannot be realised
  */
 export function writtenFile(
-  { format, title, studies, strokes }: Omit<FileAsked, 'ids'>,
+  { format, title, studies, strokes }: Omit<FileRequest, 'ids'>,
   language: string,
 ): string | Uint8Array {
   const words = wordingFor(language)

@@ -1,5 +1,5 @@
 import { zipSync } from 'fflate'
-import type { PaperAsked } from '#shared/paper'
+import type { PaperRequest } from '#shared/paper'
 import type { PaperWanted } from '#shared/paperSchema'
 import { fileName } from '#shared/fileName'
 import { type Db, getSets, type Pool, studiesNamed } from './db'
@@ -8,7 +8,7 @@ import { practiceOf } from './practice'
 import { notFound } from './httpError'
 import { thread, weighed } from './work'
 
-type Out = Extract<PaperAsked, { readonly sheet: 'studies' }>['studies'][number]
+type Out = Extract<PaperRequest, { readonly sheet: 'studies' }>['studies'][number]
 
 /** Studies of one sheet: a set's in its order, or those that are named or sent. */
 interface Some {
@@ -49,7 +49,7 @@ async function someOf(db: Db, studio: number, wanted: PaperWanted): Promise<Some
 }
 
 /** The one sheet that is wanted. @throws HttpError where it is not said of what */
-async function askedOf(pool: Pool, studio: number, wanted: PaperWanted): Promise<PaperAsked> {
+async function requestOf(pool: Pool, studio: number, wanted: PaperWanted): Promise<PaperRequest> {
   const { sheet, size, look, chart, worksheet, sets } = wanted
   if (sheet === 'chart') return { sheet, size, chart: chart! }
   if (sheet === 'worksheet') return { sheet, size, worksheet: worksheet! }
@@ -70,10 +70,10 @@ async function zipOf(pool: Pool, studio: number, wanted: PaperWanted, language: 
   const some = await someOf(pool, studio, wanted)
   const files: Record<string, Uint8Array> = {}
   for (const { title, name = '', studies } of some) {
-    const asked: PaperAsked = { size, title, name, studies, ...(sheet === 'cards' ? { sheet } : { sheet, look }) }
+    const request: PaperRequest = { size, title, name, studies, ...(sheet === 'cards' ? { sheet } : { sheet, look }) }
     const stem = fileName([name, title].filter(Boolean).join(', '))
     const taken = Object.keys(files).filter((file) => file.startsWith(stem)).length
-    files[`${stem}${taken > 0 ? `-${taken + 1}` : ''}.pdf`] = await thread('pdf', { asked, language })
+    files[`${stem}${taken > 0 ? `-${taken + 1}` : ''}.pdf`] = await thread('pdf', { request, language })
   }
   // a PDF is packed already
   return zipSync(files, { level: 0 })
@@ -82,7 +82,7 @@ async function zipOf(pool: Pool, studio: number, wanted: PaperWanted, language: 
 /** Paper that is wanted, as it is wanted. @throws HttpError, DomainError naming the field */
 export async function paperFor(pool: Pool, studio: number, wanted: PaperWanted, language: string) {
   if (wanted.as === 'zip') return { as: wanted.as, file: await zipOf(pool, studio, wanted, language) }
-  const asked = await askedOf(pool, studio, wanted)
-  if (wanted.as === 'pages') return { as: wanted.as, made: await thread('pages', { asked, language }) }
-  return { as: wanted.as, file: await thread('pdf', { asked, language }) }
+  const request = await requestOf(pool, studio, wanted)
+  if (wanted.as === 'pages') return { as: wanted.as, made: await thread('pages', { request, language }) }
+  return { as: wanted.as, file: await thread('pdf', { request, language }) }
 }

@@ -14,7 +14,7 @@ import {
   type Preparation,
   weekdayOf,
 } from '#core/practice'
-import { askedGrade, atomsOf, drawOf, type ExamDraw, gradeOf, type GradeReport } from '#core/syllabus'
+import { fullGrade, atomsOf, drawOf, type ExamDraw, gradeOf, type GradeReport } from '#core/syllabus'
 import type { KeptAim, KeptRoute, PracticeFile, Progress, SetReadiness, StudySet, Syllabus } from '#shared/api'
 import {
   type Db,
@@ -57,34 +57,34 @@ async function gradedFor(db: Db, studio: number, set: StudySet, record: readonly
 
 /** What a grade draws from: what the set has for it, and what the record has besides. */
 export async function drawBy(
-  asked: Examined,
+  examined: Examined,
   recipes: readonly Recipe[],
   report: GradeReport,
   record: readonly Entry[],
 ): Promise<ExamDraw> {
-  const { list } = asked
-  const grade = gradeOf(list, asked.grade)
+  const { list } = examined
+  const grade = gradeOf(list, examined.grade)
   const beside = practisedBeside(recipes, record)
-  const known = beside.length > 0 ? await cachedAnswer('grade', { ...asked, recipes: beside }) : { atoms: [] }
-  return drawOf(askedGrade(list, grade), atomsOf(list, grade), report, { recipes: beside, report: known })
+  const known = beside.length > 0 ? await cachedAnswer('grade', { ...examined, recipes: beside }) : { atoms: [] }
+  return drawOf(fullGrade(list, grade), atomsOf(list, grade), report, { recipes: beside, report: known })
 }
 
 async function gradedBy(set: StudySet, document: Syllabus, record: readonly Entry[]): Promise<Graded> {
   const grade = gradeOf(document, set.gradeId!)
   const recipes = set.studies.map(({ recipe }) => recipe)
   const policies = policiesOf(set)
-  const asked = { list: document, grade: grade.id, policies }
-  const report = await cachedAnswer('grade', { ...asked, recipes })
-  const draw = await drawBy(asked, recipes, report, record)
-  return { draw, list: document, examined: { ...asked, list: { ...document, grades: [grade] } } }
+  const examined = { list: document, grade: grade.id, policies }
+  const report = await cachedAnswer('grade', { ...examined, recipes })
+  const draw = await drawBy(examined, recipes, report, record)
+  return { draw, list: document, examined: { ...examined, list: { ...document, grades: [grade] } } }
 }
 
 /** Grades that the pupil could take instead, in the pupil's own settings. */
 async function insteadOf(db: Db, studio: number, set: StudySet, { list }: Graded): Promise<GradeInstead[]> {
   const settings = (await getPupil(db, studio, set.pupil.id))?.preferences.settings
   const recipes = set.studies.map(({ recipe }) => recipe)
-  const asked = { list, grade: set.gradeId!, recipes, policies: policiesOf(set) }
-  return cachedAnswer('instead', { ...asked, settings: settingsFor(set.pupil, settings) })
+  const examined = { list, grade: set.gradeId!, recipes, policies: policiesOf(set) }
+  return cachedAnswer('instead', { ...examined, settings: settingsFor(set.pupil, settings) })
 }
 
 /** Everything that the practice of a set is worked out from, of one moment. @throws HttpError 404 */
@@ -125,7 +125,7 @@ export function readinessOf(
     ready: counted((study) => standings[study] === 'ready'),
     required: report.required,
     ...{ chance: outlook.chance, low: outlook.low, high: outlook.high },
-    ...{ asked: outlook.asked, assumed: outlook.assumed },
+    ...{ drawn: outlook.drawn, assumed: outlook.assumed },
     standings: Object.fromEntries(
       draw.items.flatMap(({ atom, study }) => (atom !== null && study !== null ? [[atom, standings[study]!]] : [])),
     ),

@@ -32,7 +32,7 @@ export async function recordOf(db: Db, studio: number, pupilId: string): Promise
 }
 
 /** An entry as it is asked to be kept: of a study on file, or of one that is given. */
-export type AskedEntry = Omit<NewEntry, 'study' | 'studyId' | 'hands' | 'octaves'> &
+export type EntryRequest = Omit<NewEntry, 'study' | 'studyId' | 'hands' | 'octaves'> &
   Partial<Pick<NewEntry, 'study' | 'studyId' | 'hands' | 'octaves'>>
 
 /** Adds to a pupil's record, all of it or nothing; what was added before is not added twice. @throws HttpError 404 */
@@ -40,12 +40,12 @@ export function addEntries(
   pool: Pool,
   studio: number,
   pupilId: string,
-  asked: readonly AskedEntry[],
+  requests: readonly EntryRequest[],
 ): Promise<KeptEntry[]> {
   return inTransaction(pool, async (db) => {
     await pupilFor(db, studio, pupilId)
     const entries: NewEntry[] = []
-    for (const [at, entry] of asked.entries()) {
+    for (const [at, entry] of requests.entries()) {
       const study = entry.study ?? (entry.studyId ? (await getStudy(db, studio, entry.studyId))?.recipe : undefined)
       if (!study) throw refuse('study.unknown', {}, `entries[${at}].studyId`)
       const { hands = study.hands, octaves = study.octaves, studyId = null } = entry

@@ -36,15 +36,15 @@ const gather = (pool: Pool, studio: number, id: string): Promise<Gathered> =>
 async function newerFor({ set, all, before }: Gathered): Promise<Newer | null> {
   const own = all.find(({ document }) => document.id === set.syllabusId)
   if (!own || !set.gradeId) return null
-  const asked = { grade: set.gradeId, recipes: recipesOf(set), policies: policiesOf(set) }
+  const exam = { grade: set.gradeId, recipes: recipesOf(set), policies: policiesOf(set) }
   const next = all.find(({ document }) => document.follows === own.document.id)
   const hasGrade = ({ grades }: Syllabus) => grades.some(({ id }) => id === set.gradeId)
   if (next && hasGrade(next.document)) {
-    const move = await cachedAnswer('move', { ...asked, before: own.document, list: next.document })
+    const move = await cachedAnswer('move', { ...exam, before: own.document, list: next.document })
     return { ...move, syllabusId: next.document.id, title: `${next.document.title} ${next.document.edition}`.trim() }
   }
   if (!before || !hasGrade(before)) return null
-  const move = await cachedAnswer('move', { ...asked, before, list: own.document })
+  const move = await cachedAnswer('move', { ...exam, before, list: own.document })
   if (move.add.length + move.drop.length === 0) return null
   return { ...move, syllabusId: own.document.id, title: own.document.title }
 }
@@ -74,11 +74,11 @@ export async function reportOf(
   const kept = all.find(({ document }) => document.id === syllabusId)
   if (!kept) throw refuse('syllabus.unknown', {}, 'syllabusId')
   const { document } = kept
-  const asked = { list: document, grade: gradeOf(document, gradeId).id, policies }
-  const report = await cachedAnswer('grade', { ...asked, recipes })
+  const exam = { list: document, grade: gradeOf(document, gradeId).id, policies }
+  const report = await cachedAnswer('grade', { ...exam, recipes })
   return {
     report,
-    readiness: readinessOf(set, await drawBy(asked, recipes, report, gathered.record), report, gathered),
+    readiness: readinessOf(set, await drawBy(exam, recipes, report, gathered.record), report, gathered),
     placements,
     newer: syllabusId === set.syllabusId && gradeId === set.gradeId ? await newerFor(gathered) : null,
     choices: openChoices(document, gradeId),

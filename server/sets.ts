@@ -117,18 +117,18 @@ export function settingsFor(pupil: Pick<StudySet['pupil'], 'instrument'>, settin
 }
 
 /** The studies that fill a set's holes, worked out from one moment's set and list. */
-async function fillingFor(pool: Pool, studio: number, id: string, asked: Filling) {
+async function fillingFor(pool: Pool, studio: number, id: string, filling: Filling) {
   const { set, document, preferences } = await inSnapshot(pool, async (db) => {
     const set = await setFor(db, studio, id)
-    const { document } = await syllabusFor(db, studio, asked.syllabusId)
+    const { document } = await syllabusFor(db, studio, filling.syllabusId)
     return { set, document, preferences: (await getPupil(db, studio, set.pupil.id))!.preferences }
   })
-  const grade = { list: document, grade: asked.gradeId, recipes: recipesOf(set), policies: policiesOf(set) }
+  const grade = { list: document, grade: filling.gradeId, recipes: recipesOf(set), policies: policiesOf(set) }
   const report = await cachedAnswer('grade', grade)
   const recipes = recipesForMissing(document, report, {
     settings: settingsFor(set.pupil, preferences.settings),
-    choices: { ...preferences.choices, ...asked.choices },
-    ...(asked.only ? { only: asked.only } : {}),
+    choices: { ...preferences.choices, ...filling.choices },
+    ...(filling.only ? { only: filling.only } : {}),
   })
   // told before the work of fingering them, and not only when the set cannot be changed any more
   const count = set.studies.length + recipes.length
@@ -140,14 +140,14 @@ async function fillingFor(pool: Pool, studio: number, id: string, asked: Filling
  * Adds a study for every hole that a set has in a grade, in the pupil's settings and forms, which are remembered.
  * @throws as `saveSet`
  */
-export async function addMissing(pool: Pool, studio: number, id: string, asked: Filling): Promise<Filled> {
-  const { set, contents, refused } = await fillingFor(pool, studio, id, asked)
+export async function addMissing(pool: Pool, studio: number, id: string, filling: Filling): Promise<Filled> {
+  const { set, contents, refused } = await fillingFor(pool, studio, id, filling)
   return inTransaction(pool, async (db) => {
-    if (asked.choices) await preferPupil(db, studio, set.pupil.id, { choices: asked.choices })
+    if (filling.choices) await preferPupil(db, studio, set.pupil.id, { choices: filling.choices })
     const added: string[] = []
     for (const content of contents) added.push((await insertStudy(db, studio, content)).id)
     const studyIds = [...set.studies.map((study) => study.id), ...added]
-    return { set: await withStudies(db, studio, set, asked.version, studyIds, asked), added: added.length, refused }
+    return { set: await withStudies(db, studio, set, filling.version, studyIds, filling), added: added.length, refused }
   })
 }
 

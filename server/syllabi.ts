@@ -118,8 +118,8 @@ export async function differenceOf(
     if (!gradeId || !has(before) || !has(after)) continue
     const set = (await getSet(db, studio, setId))!
     const recipes = set.studies.map(({ recipe }) => recipe)
-    const asked = { before, list: after, grade: gradeId, recipes, policies: policiesOf(set) }
-    const { add, drop } = await cachedAnswer('move', asked)
+    const exam = { before, list: after, grade: gradeId, recipes, policies: policiesOf(set) }
+    const { add, drop } = await cachedAnswer('move', exam)
     if (add.length + drop.length === 0) continue
     const grade = after.grades.find((each) => each.id === gradeId)!.title
     sets.push({

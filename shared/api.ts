@@ -223,7 +223,7 @@ export interface SetReadiness {
   readonly chance: number
   readonly low: number
   readonly high: number
-  readonly asked: number
+  readonly drawn: number
   readonly assumed: boolean
   /** How each item stands with whoever plays it, by the id of what is asked. */
   readonly standings: Readonly<Record<string, Standing>>

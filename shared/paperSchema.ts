@@ -5,7 +5,7 @@ import { NAME_SYSTEMS } from '#core/pitch'
 import { LEVELS, TASKS } from '#core/worksheet'
 import type { SheetLook } from '#paper'
 import { MAX_STUDIES } from './api'
-import { ANSWERS, type ChartAsked, type PaperAsked, SHEETS, type SheetId, type StudyOut } from './paper/asked'
+import { ANSWERS, type ChartRequest, type PaperRequest, SHEETS, type SheetId, type StudyOut } from './paper/requests'
 import { acceptedSchema, note, recipeSchema } from './recipeSchema'
 import { settingsSchema } from './settingsSchema'
 import { words } from './words'
@@ -15,19 +15,19 @@ export const PAPER_AS = ['pages', 'pdf', 'zip'] as const
 const MAX_SETS = 100
 const MAX_SEED = 999_999
 
-type WorksheetWanted = Extract<PaperAsked, { sheet: 'worksheet' }>['worksheet']
+type WorksheetWanted = Extract<PaperRequest, { sheet: 'worksheet' }>['worksheet']
 
 /** A sheet that is asked for: of studies as they are sent, or kept, or of the sets named. */
 export interface PaperWanted {
   readonly sheet: SheetId
   readonly as: (typeof PAPER_AS)[number]
-  readonly size: PaperAsked['size']
+  readonly size: PaperRequest['size']
   readonly title: string
   readonly studies: readonly StudyOut[]
   readonly ids: readonly string[]
   readonly sets: readonly string[]
   readonly look: SheetLook
-  readonly chart?: ChartAsked
+  readonly chart?: ChartRequest
   readonly worksheet?: WorksheetWanted
 }
 
@@ -54,7 +54,7 @@ const kinds = Joi.array()
   .unique()
   .required()
 const settings = settingsSchema.default({} as Omit<RecipeInput, 'material'>)
-export const chartSchema: ObjectSchema<ChartAsked> = Joi.object({ kinds, settings })
+export const chartSchema: ObjectSchema<ChartRequest> = Joi.object({ kinds, settings })
 export const worksheetSchema: ObjectSchema<WorksheetWanted> = Joi.object({
   tasks: Joi.array()
     .items(Joi.valid(...TASKS))

@@ -37,7 +37,7 @@ export interface Row {
   readonly id: string
   readonly recipe: Recipe
   readonly title: Message
-  readonly asked: number
+  readonly required: number
   readonly stages: Target['stages']
   readonly stage: number
   readonly standing: Standing
@@ -88,7 +88,7 @@ const rowOf = (
   const [target, state] = [targets[study]!, states[study]!]
   return {
     ...{ study, id: file.set.studies[study]!.id, recipe: target.recipe, title: titleOf(target.recipe) },
-    ...{ asked: target.asked, stages: target.stages, stage: state.stage, standing: standings[study]! },
+    ...{ required: target.required, stages: target.stages, stage: state.stage, standing: standings[study]! },
     ...{ cleanTempo: state.cleanTempo, recall: recallOn(state, today), stability: state.memory?.stability ?? 0 },
     ...{ due: dueAfter(state), wrongOn: state.wrongOn, lastSeen: state.lastSeen, steps: state.steps },
     tries: state.tries.map(({ day, outcome, tempo, cold }) => ({ day, outcome, tempo, cold })),

@@ -1,5 +1,5 @@
 import type { Message } from '#core/message'
-import type { AskedIn, DrawnItem, Marking } from '#core/syllabus'
+import type { SyllabusMatch, DrawnItem, Marking } from '#core/syllabus'
 import type {
   Belongings,
   BulkEdit,
@@ -45,8 +45,8 @@ type Bytes = string | Uint8Array
  * handler that answers something else does not compile, nor does a page that reads something else.
  */
 export interface Answers {
-  'POST /api/asked': readonly AskedIn[]
-  'POST /api/syllabus-matches': readonly AskedIn[]
+  'POST /api/asked': readonly SyllabusMatch[]
+  'POST /api/syllabus-matches': readonly SyllabusMatch[]
   'GET /api/bin': readonly Trashed[]
   'DELETE /api/bin/:id': object
   'POST /api/bin/:id/restore': Pick<Trashed, 'what' | 'id'>

@@ -53,14 +53,14 @@ const someChange: ObjectSchema<Partial<RecipeInput>> = settingsSchema
   .min(1)
 
 /** Studies that are to go into a file: as they stand there, or by the ids under which they are kept. */
-export interface FileAsked {
+export interface FileRequest {
   readonly format: FileFormat
   readonly title: string
   readonly studies: readonly { readonly recipe: RecipeInput; readonly accepted?: Accepted }[]
   readonly ids: readonly string[]
   readonly strokes: boolean
 }
-const fileAsked: ObjectSchema<FileAsked> = Joi.object({
+const fileRequest: ObjectSchema<FileRequest> = Joi.object({
   format: Joi.valid(...FILE_FORMATS).required(),
   title: words(120).allow('').default(''),
   studies: Joi.array()
@@ -128,8 +128,8 @@ export const bodies = {
   order: Joi.object({ by: Joi.valid(...ORDERS).required(), version: version.required() }),
   upToDate: Joi.object({ version: version.required() }),
   preferences: Joi.object({ settings: settingsSchema, choices }),
-  asked: Joi.object({ recipe: recipeSchema.required() }),
-  file: fileAsked,
+  matches: Joi.object({ recipe: recipeSchema.required() }),
+  file: fileRequest,
   paper: paperSchema,
   syllabusCopy: Joi.object({
     title: words(120).min(1).required(),

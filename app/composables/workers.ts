@@ -27,7 +27,7 @@ export function inWorker<Api>(make: () => Worker) {
     lost.catch(() => {})
     return { api: wrap<Api>(worker), lost }
   }
-  const asked = async <T>(ask: (api: Remote<Api>) => T): Promise<Awaited<T>> => {
+  const call = async <T>(ask: (api: Remote<Api>) => T): Promise<Awaited<T>> => {
     const { api, lost } = (working ??= begin())
     try {
       return await Promise.race([ask(api), lost])
@@ -40,5 +40,5 @@ export function inWorker<Api>(make: () => Worker) {
   const wake = (): void => {
     working ??= begin()
   }
-  return Object.assign(asked, { wake })
+  return Object.assign(call, { wake })
 }

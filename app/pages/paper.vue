@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useHead, useRoute } from '#imports'
-import { type SheetId, SHEETS } from '#shared/paper/asked'
+import { type SheetId, SHEETS } from '#shared/paper/requests'
 import RichWords from '~/components/frame/RichWords.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import KeysChoice from '~/components/paper/KeysChoice.vue'
@@ -20,8 +20,8 @@ const route = useRoute()
 const paper = usePaper()
 const { error, guarded } = working()
 const { ready, sources, sets, picked, source } = outSources(guarded)
-const asked = SHEETS.find((sheet) => sheet === route.query.sheet)
-if (asked) paper.choose('sheet', asked)
+const wanted = SHEETS.find((sheet) => sheet === route.query.sheet)
+if (wanted) paper.choose('sheet', wanted)
 else if (route.query.set !== undefined || route.query.studies !== undefined) {
   if (!['studies', 'cards'].includes(paper.choice.sheet)) paper.choose('sheet', 'studies')
 }

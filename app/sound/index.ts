@@ -9,7 +9,7 @@ import type { Voice } from './voices'
  * Sound: a realised study through Web Audio. The samples are worked out once, in a worker, from what ships with the
  * program; this folder is fetched when somebody first wants to hear something.
  */
-export type { Asked, Listener } from './player'
+export type { PlayRequest, Listener } from './player'
 
 /** Opens the audio context (a key or a click must have asked for it) and builds the player of a voice. */
 export async function makePlayer(voice: Voice, listener: Listener): Promise<Player> {

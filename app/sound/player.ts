@@ -14,7 +14,7 @@ import type { Hand } from '#core/study'
 import type { Instrument } from './instrument'
 
 /** What is to be heard, and how. */
-export interface Asked {
+export interface PlayRequest {
   readonly practice: Practice
   readonly hands: readonly Hand[]
   readonly metronome: Metronome
@@ -52,20 +52,20 @@ export class Player {
   ) {}
 
   /** Begins; what sounded before is cut off. */
-  start(study: RealisedStudy, asked: Asked, at?: number): void {
+  start(study: RealisedStudy, request: PlayRequest, at?: number): void {
     this.stop()
     const transport = getTransport()
     this.running++
-    this.notes = playedNotes(study, asked.dips)
-    this.rounds = roundsOf(study, asked.practice, asked.hands)
+    this.notes = playedNotes(study, request.dips)
+    this.rounds = roundsOf(study, request.practice, request.hands)
     transport.PPQ = TICKS
-    transport.bpm.value = asked.practice.bpm
-    for (const hand of ['right', 'left'] as const) this.instrument.hear(hand, asked.hands.includes(hand))
-    for (const click of countIn(asked.countIn, study.rhythm)) {
+    transport.bpm.value = request.practice.bpm
+    for (const hand of ['right', 'left'] as const) this.instrument.hear(hand, request.hands.includes(hand))
+    for (const click of countIn(request.countIn, study.rhythm)) {
       this.at(click.beat, (time) => this.instrument.click(click.weight, time))
     }
-    this.cursor = asked.countIn * study.rhythm.beatsPerBar
-    for (let ahead = 0; ahead < AHEAD; ahead++) this.lay(study, asked)
+    this.cursor = request.countIn * study.rhythm.beatsPerBar
+    for (let ahead = 0; ahead < AHEAD; ahead++) this.lay(study, request)
     transport.start(at ?? now() + LEAD_SECONDS, 0)
   }
 
@@ -90,7 +90,7 @@ export class Player {
   }
 
   /** Lays the next round out behind those that are laid; the end, where there is none. */
-  private lay(study: RealisedStudy, asked: Asked): void {
+  private lay(study: RealisedStudy, request: PlayRequest): void {
     const { done, value: round } = this.rounds.next()
     const begin = this.cursor
     if (done) {
@@ -100,7 +100,7 @@ export class Player {
     }
     this.at(begin, (time) => {
       getTransport().bpm.setValueAtTime(round.bpm, time)
-      this.lay(study, asked)
+      this.lay(study, request)
     })
     const told = new Set<number>()
     for (const note of this.notes) {
@@ -108,7 +108,7 @@ export class Player {
       this.layNote(note, round, begin, !told.has(note.step))
       told.add(note.step)
     }
-    for (const click of clicksOver(round.from, round.to, asked.metronome, study.rhythm)) {
+    for (const click of clicksOver(round.from, round.to, request.metronome, study.rhythm)) {
       this.at(begin + click.beat - round.from, (time) => this.instrument.click(click.weight, time))
     }
     this.cursor = begin + round.to - round.from

@@ -53,10 +53,10 @@ export const useFiles = defineStore('files', () => {
   const kept = shallowRef<readonly string[]>([])
   /** The sets that files were kept as. */
   const sets = shallowRef<readonly { readonly id: string; readonly title: string }[]>([])
-  let asked = new AbortController()
+  let request = new AbortController()
 
   function putAway(): void {
-    asked.abort()
+    request.abort()
     error.value = ''
     incoming.value = kept.value = sets.value = []
   }
@@ -67,7 +67,7 @@ export const useFiles = defineStore('files', () => {
   /** Looks into files one after the other; one that cannot be read keeps none of the others from being read. */
   function take(files: readonly File[]): Promise<void> {
     putAway()
-    const { signal } = (asked = new AbortController())
+    const { signal } = (request = new AbortController())
     const some = files.slice(0, MAX_FILES)
     if (files.length > MAX_FILES) error.value = t('files.too-many', { most: MAX_FILES, count: files.length })
     incoming.value = some.map(({ name }) => ({ name, preview: null, wrong: '', taken: new Set() }))

@@ -5,7 +5,7 @@ import type { Message } from '#core/message'
 import type { KindId } from '#core/material'
 import type { Level, Task } from '#core/worksheet'
 import type { Page, PaperSize, SheetLook } from '#paper'
-import { type Answers, type SheetId, type StudyOut, DEFAULT_LOOK } from '#shared/paper/asked'
+import { type Answers, type SheetId, type StudyOut, DEFAULT_LOOK } from '#shared/paper/requests'
 import type { Settings } from '#core/syllabus'
 import { askFile, askLatest } from '~/composables/api'
 import { download } from '~/composables/download'
@@ -103,9 +103,9 @@ export const usePaper = defineStore('paper', () => {
     if (next.length > 0) choose(field, next as unknown as PaperChoice[Field])
   }
 
-  const saved = (as: 'pdf' | 'zip', title: string, asked: object): Promise<void> =>
+  const saved = (as: 'pdf' | 'zip', title: string, request: object): Promise<void> =>
     guarded(async () => {
-      const name = download(title, as, await askFile('POST /api/paper', { ...asked, as }))
+      const name = download(title, as, await askFile('POST /api/paper', { ...request, as }))
       told.value = t('files.written', { name })
     })
   const save = (): Promise<void> => saved('pdf', made.value?.title ?? '', { ...wanted.value })

@@ -90,9 +90,9 @@ export const usePractice = defineStore('practice', () => {
 
   const askHelp = (): Promise<void> =>
     guarded(async () => {
-      const asked = file.value!
-      const answer = opened(await practised((api) => api.help(asked)))
-      if (file.value === asked) help.value = answer.help
+      const sent = file.value!
+      const answer = opened(await practised((api) => api.help(sent)))
+      if (file.value === sent) help.value = answer.help
     })
 
   const { trial, ...trying } = practiceTrial({ file, show, saveAim, guarded })

@@ -18,9 +18,9 @@ export function practiceTrial({ file, show, saveAim, guarded }: Keeping) {
 
   const tryOn = (wanted: Help): Promise<void> =>
     guarded(async () => {
-      const asked = file.value!
-      const answer = opened(await practised((api) => api.trial(asked, wanted)))
-      if (file.value === asked) trial.value = { help: wanted, view: answer.view }
+      const sent = file.value!
+      const answer = opened(await practised((api) => api.trial(sent, wanted)))
+      if (file.value === sent) trial.value = { help: wanted, view: answer.view }
     })
   const leaveTrial = (): void => {
     trial.value = null

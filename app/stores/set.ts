@@ -21,10 +21,10 @@ export const useSet = defineStore('set', () => {
     return syllabus && found ? { syllabus, grade: found } : null
   })
 
-  let asked = ''
+  let openId = ''
   /** Shows a set, once what was changed in the one before is saved; whoever asks later overtakes. */
   async function open(id: string): Promise<void> {
-    asked = id
+    openId = id
     await quiet()
     return guarded(async () => {
       if (set.value?.id !== id) {
@@ -32,13 +32,13 @@ export const useSet = defineStore('set', () => {
         grading.forget()
       }
       const [found, listed] = await Promise.all([ask('GET /api/sets/:id', { id }), ask('GET /api/syllabi')])
-      if (asked !== id) return
+      if (openId !== id) return
       syllabi.value = listed
       await settle(found)
     })
   }
 
-  onBack(() => (asked && set.value?.id !== asked ? open(asked) : undefined))
+  onBack(() => (openId && set.value?.id !== openId ? open(openId) : undefined))
 
   const { busy, error, takeTheirs, keepMine } = keeping
   return {

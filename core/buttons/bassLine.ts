@@ -49,7 +49,7 @@ export interface BassFingering {
   readonly alternatives: readonly BassAlternative[]
 }
 
-interface Asked {
+interface FingeringOptions {
   readonly accepted?: readonly Finger[] | undefined
   readonly alternatives?: number | undefined
 }
@@ -67,8 +67,8 @@ function pressingFor(recipe: AccordionRecipe, line: Line, steps: readonly HandSt
 }
 
 const isButton = ({ row, column }: BassButton, pin: { readonly button: unknown }): boolean => {
-  const asked = pin.button as BassButton
-  return row === asked.row && column === asked.column
+  const wanted = pin.button as BassButton
+  return row === wanted.row && column === wanted.column
 }
 
 /** What stands, and what it is compared with. */
@@ -212,13 +212,18 @@ const LEAP = 2
  * finger but the thumb.
  * @throws DomainError `bass.lacks`, `pin.note`, `pin.degree`, `pin.conflict`
  */
-export function fingerBass(recipe: AccordionRecipe, line: Line, degrees: number, asked: Asked = {}): BassFingering {
+export function fingerBass(
+  recipe: AccordionRecipe,
+  line: Line,
+  degrees: number,
+  options: FingeringOptions = {},
+): BassFingering {
   checkBoard(recipe, line.notes)
   const steps = stepsOf(line)
   const { school } = recipe.accordion.left
   const pressing = pressingFor(recipe, line, steps, school)
   const pins = placedPresses<BassButton>(recipe.pins, line, degrees, isButton)
-  const { accepted } = asked
+  const { accepted } = options
   const allowed = allowedBy(pins)
   const stood = accepted ? solvePresses(pressing, (index, { finger }) => finger === accepted[index]) : []
   const [found] = stood.length > 0 ? stood : solvePresses(pressing, allowed)
@@ -240,6 +245,6 @@ export function fingerBass(recipe: AccordionRecipe, line: Line, degrees: number,
     cost: found.cost,
     leaps,
     reasons: bassReasons({ recipe, line, presses, leaps, pins, board: boardFor(recipe) }),
-    alternatives: alternativesTo(recipe, chosen, allowed, asked.alternatives ?? DEFAULT_ALTERNATIVES),
+    alternatives: alternativesTo(recipe, chosen, allowed, options.alternatives ?? DEFAULT_ALTERNATIVES),
   }
 }

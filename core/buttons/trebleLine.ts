@@ -21,7 +21,7 @@ import { atHome, type Shape, type Shaped } from './shape'
 import { trebleReasons } from './trebleReasons'
 import { basesOn, BUTTON_SCHOOL_DATA, trebleTouch } from './trebleTouch'
 
-interface Asked {
+interface FingeringOptions {
   readonly accepted?: readonly Finger[] | undefined
   readonly alternatives?: number | undefined
 }
@@ -167,10 +167,15 @@ function best(
  * three rows can have, the least cost over all fingers and buttons; then the cheapest place.
  * @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together)
  */
-export function fingerButtons(recipe: AccordionRecipe, material: Material, line: Line, asked: Asked = {}): Fingering {
+export function fingerButtons(
+  recipe: AccordionRecipe,
+  material: Material,
+  line: Line,
+  options: FingeringOptions = {},
+): Fingering {
   const shapes = shapesOf(recipe, line)
   const pins = placedPresses<TrebleButton>(recipe.pins, line, material.up.length, isButton)
-  const solved = best(recipe, shapes, pins, line, asked.accepted)
+  const solved = best(recipe, shapes, pins, line, options.accepted)
   const [chosen] = solved
   const presses = pressesFor(chosen!)
   const free = pins.length > 0 ? (solvedShapes(shapes)[0]?.found.cost ?? 0) : chosen!.found.cost
@@ -199,6 +204,6 @@ export function fingerButtons(recipe: AccordionRecipe, material: Material, line:
     pinned: pins.flatMap(({ at, fixes }) => fixes.map(({ index }) => ({ index, pin: at }))),
     cost: costOf(pressProblem(chosen!.pressing), chosen!.found.states),
     reasons,
-    alternatives: alternativesTo(solved, allowedBy(pins), line, asked.alternatives ?? DEFAULT_ALTERNATIVES),
+    alternatives: alternativesTo(solved, allowedBy(pins), line, options.alternatives ?? DEFAULT_ALTERNATIVES),
   }
 }

@@ -1,4 +1,4 @@
-import { ASKED_RULES } from './lexiconAsked'
+import { REQUIREMENT_RULES } from './lexiconRequirement'
 import { readerFor, RULES } from './read'
 import type { Token } from './scan'
 
@@ -23,4 +23,4 @@ const isKey = (tokens: readonly Token[], at: number): boolean => {
 }
 
 /** Reads the words of a printed line. */
-export const readPrinted = readerFor([...ASKED_RULES, ...RULES], isKey)
+export const readPrinted = readerFor([...REQUIREMENT_RULES, ...RULES], isKey)

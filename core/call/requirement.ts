@@ -3,8 +3,8 @@ import { BASES, inversionsOf, KINDS, type KindId } from '../material'
 import { modulo, type Note, noteName, pitchClass } from '../pitch'
 import type { EntryInput } from '../syllabus'
 import { alternativesIn } from './alternatives'
-import { ANY_START, keysFrom, startsAnywhere } from './askedParts'
-import { entryFrom, type ListContext, type Rest } from './entryAsked'
+import { ANY_START, keysFrom, startsAnywhere } from './requiredParts'
+import { entryFrom, type ListContext, type Rest } from './requiredEntry'
 import { type Heard, hear } from './heard'
 import { keysHeard } from './keysHeard'
 import { kindsFrom } from './kindsHeard'
@@ -17,7 +17,7 @@ import type { Understood } from './read'
 import { readPrinted } from './readPrinted'
 
 /** How a printed requirement was understood. */
-interface AskedLine {
+interface RequirementLine {
   /** Entries that it comes to: more than one where keys differ in mode, or hands in what they play. */
   readonly entries: readonly Omit<EntryInput, 'id'>[]
   readonly understood: readonly Understood[]
@@ -43,17 +43,23 @@ function majorAssumed(features: readonly Features[], { two, three }: Heard, kind
   return !said && own ? ['assumed.major'] : []
 }
 
-const NO_KEY = callMessage('asked.no-key')
-const NONE_ABOVE = callMessage('asked.none-above')
+const NO_KEY = callMessage('required.no-key')
+const NONE_ABOVE = callMessage('required.none-above')
 
 /** Keys of some kinds, and the inversion or the question that their first note makes; or why there are none. */
-function keysAsked(heard: Heard, tonics: readonly Note[], kinds: readonly KindId[], { previous = null }: ListContext) {
+function requiredKeys(
+  heard: Heard,
+  tonics: readonly Note[],
+  kinds: readonly KindId[],
+  { previous = null }: ListContext,
+) {
   const { start, above } = heard.ask
   const anywhere = startsAnywhere(kinds)
   const all = start && anywhere ? [start, ...tonics] : tonics
   const elsewhere = start && !anywhere && tonics.some((tonic) => noteName(tonic) !== noteName(start))
   const inversion = elsewhere ? inversionAt(start, tonics, kinds) : undefined
-  if (inversion === null) return { keys: null, problem: callMessage('asked.start', { note: named(noteName(start!)) }) }
+  if (inversion === null)
+    return { keys: null, problem: callMessage('required.start', { note: named(noteName(start!)) }) }
   const found = keysFrom(heard, all, previous)
   if (found === null && anywhere && !above) return { keys: [...ANY_START], open: ['start'] }
   if (found === null) return { keys: null, problem: above ? NONE_ABOVE : NO_KEY }
@@ -64,15 +70,18 @@ function keysAsked(heard: Heard, tonics: readonly Note[], kinds: readonly KindId
 function entriesFrom(heard: Heard, tonics: readonly Note[], features: readonly Features[], rest: Rest) {
   const { kinds, open: assumed, problems } = kindsFrom(features, heard)
   const open = [...new Set([...assumed, ...majorAssumed(features, heard, kinds)])]
-  const asked = keysAsked(heard, tonics, kinds, rest.context)
-  const wrong = [...problems, ...(asked.problem ? [asked.problem] : [])]
-  if (asked.keys === null || kinds.length === 0) return { entries: [], problems: wrong }
+  const required = requiredKeys(heard, tonics, kinds, rest.context)
+  const wrong = [...problems, ...(required.problem ? [required.problem] : [])]
+  if (required.keys === null || kinds.length === 0) return { entries: [], problems: wrong }
   const every = heard.all || heard.ask.starts
   const modes = every ? [...new Set(kinds.map((kind) => KINDS[kind].mode))] : [undefined]
-  const own = asked.inversion === undefined ? heard : { ...heard, inversions: [asked.inversion] }
+  const own = required.inversion === undefined ? heard : { ...heard, inversions: [required.inversion] }
   const each = modes.map((mode) => {
     const some = mode === undefined ? kinds : kinds.filter((kind) => KINDS[kind].mode === mode)
-    return entryFrom(own, { kinds: some, open }, asked.keys, { ...rest, open: [...rest.open, ...(asked.open ?? [])] })
+    return entryFrom(own, { kinds: some, open }, required.keys, {
+      ...rest,
+      open: [...rest.open, ...(required.open ?? [])],
+    })
   })
   return {
     entries: each.map(({ entry }) => entry),
@@ -125,10 +134,10 @@ function subjectEntries(
 /** No board prints a line longer than this; what is longer is not read. */
 export const MAX_LETTERS = 2000
 
-const tooLong = (line: string): AskedLine => ({
+const tooLong = (line: string): RequirementLine => ({
   entries: [],
   understood: [],
-  problems: [callMessage('asked.long', { count: line.length, most: MAX_LETTERS })],
+  problems: [callMessage('required.long', { count: line.length, most: MAX_LETTERS })],
   unread: [line.slice(0, 40)],
   complete: false,
 })
@@ -138,13 +147,13 @@ const tooLong = (line: string): AskedLine => ({
  * words leave open becomes a question with the interpretation taken; words that are not understood are named, and text in
  * brackets that is none of this is kept as a condition. Nothing is dropped without a word.
  */
-export function parseRequirement(line: string, context: ListContext = {}): AskedLine {
+export function parseRequirement(line: string, context: ListContext = {}): RequirementLine {
   if (line.length > MAX_LETTERS) return tooLong(line)
   const { plain, conditions } = withBrackets(normalised(line), readPrinted)
   const understood = readPrinted(plain)
   const found = subjectsOf(understood).map(({ items }) => subjectEntries(items, line, conditions, context))
   const unread = understood.filter(({ said, typed }) => !said && typed !== ';')
-  const lost = unread.map(({ typed, nearest }) => callMessage('asked.lost', { typed, nearest: nearest ?? 'none' }))
+  const lost = unread.map(({ typed, nearest }) => callMessage('required.lost', { typed, nearest: nearest ?? 'none' }))
   return {
     entries: found.flatMap((each) => each.entries),
     understood,

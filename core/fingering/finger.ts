@@ -36,7 +36,7 @@ export interface Fingering {
 }
 
 /** What is asked of a line besides its recipe. */
-interface Asked {
+interface FingeringOptions {
   /** Fingers that stand and are only explained. */
   readonly accepted?: readonly Finger[]
   /** How many alternatives are wanted at the most; five unless said. */
@@ -83,15 +83,20 @@ function placeOf({ course }: FingeredRecipe, { pitches }: FreePitches, step: num
  * that pattern, around the pins.
  * @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together), `reach`
  */
-export function fingerLine(recipe: FingeredRecipe, material: Material, line: Line, asked: Asked = {}): Fingering {
-  const task = taskOf(recipe, material, line, asked.make)
+export function fingerLine(
+  recipe: FingeredRecipe,
+  material: Material,
+  line: Line,
+  options: FingeringOptions = {},
+): Fingering {
+  const task = taskOf(recipe, material, line, options.make)
   const { run, pins } = task
   const best = solvedBy(task, pins)
   if (!best) {
     if (!solvedBy(task, [])) throw outOfReach(recipe, task)
     throw conflictOf(line, pins, (some) => solvedBy(task, some) !== undefined)
   }
-  const { accepted } = asked
+  const { accepted } = options
   const chosen = accepted
     ? { states: holdsFrom(run.steps, accepted), cost: runCost(run, accepted) }
     : { states: best.states, cost: best.cost }
@@ -108,6 +113,6 @@ export function fingerLine(recipe: FingeredRecipe, material: Material, line: Lin
     pinned: pins.flatMap(({ at, fixes }) => fixes.map(({ index }) => ({ index, pin: at }))),
     cost: chosen.cost,
     reasons: reasonsOf({ task, others, crossings, lifts, fingers, pinPrice: chosen.cost - free }),
-    alternatives: alternativesTo(task, best, others, asked.alternatives ?? DEFAULT_ALTERNATIVES),
+    alternatives: alternativesTo(task, best, others, options.alternatives ?? DEFAULT_ALTERNATIVES),
   }
 }

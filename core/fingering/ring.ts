@@ -216,8 +216,8 @@ const lookedAt = ({ kind }: Material): number => (kind.second ? FEW : LOOKED_AT)
 function search(manner: CostProfile, hand: Hand, material: Material, k: number, conditions: readonly Condition[]) {
   const own = ringOf(material)
   const ring = manner.pattern === 'as-on-c' ? onC(own, material) : own
-  const asked = conditions.map(({ degree, leg, finger, not }) => `${degree} ${leg} ${finger} ${not ?? ''}`)
-  const key = [manner.key, hand, ring.up.join(' '), ring.down.join(' '), k, ...asked].join('|')
+  const conditionKeys = conditions.map(({ degree, leg, finger, not }) => `${degree} ${leg} ${finger} ${not ?? ''}`)
+  const key = [manner.key, hand, ring.up.join(' '), ring.down.join(' '), k, ...conditionKeys].join('|')
   const known = MEMORY.get(key)
   if (known) return known
   const answer = found(manner, hand, ring, k, conditions)

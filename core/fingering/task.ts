@@ -50,14 +50,14 @@ const repeats = (material: Material, line: Line): boolean => material.kind.textu
 
 /** Whether a line is made of repeats that keep one shape, or of chords that keep theirs. */
 function inShapes(
-  { repeats: asked }: FingeredRecipe,
+  { repeats: mode }: FingeredRecipe,
   { kind }: Material,
   line: Line,
   { pattern }: CostProfile,
 ): boolean {
   if (pattern === 'none') return false
   if (kind.texture === 'cadence') return true
-  return asked === 'alike' && line.notes.length > 0 && line.notes.every(({ repeat }) => repeat !== undefined)
+  return mode === 'alike' && line.notes.length > 0 && line.notes.every(({ repeat }) => repeat !== undefined)
 }
 
 /** Shapes of a line around its pins; a repeat whose pins no one shape meets is left to them. */
@@ -87,9 +87,9 @@ export const habitFor =
   (steps: readonly HandStep[]): Habit =>
     habitOf(task.line.hand, steps, ring, task.first)
 
-function mannerOfLine(asked: CostProfile, habitual: boolean, inSequence: boolean): CostProfile {
-  if (habitual) return asked
-  return inSequence ? keepsShape(shapely(asked)) : shapely(asked)
+function mannerOfLine(profile: CostProfile, habitual: boolean, inSequence: boolean): CostProfile {
+  if (habitual) return profile
+  return inSequence ? keepsShape(shapely(profile)) : shapely(profile)
 }
 
 /** @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` */
@@ -98,10 +98,10 @@ export function taskOf(recipe: FingeredRecipe, material: Material, line: Line, m
   const heldNote = line.free === 'held' && !hasChords(line)
   const positions = inPositions(recipe, material) || heldNote
   const ringed = repeats(material, line) && !positions && ALL_SCHOOLS[recipe.school].pattern !== 'none'
-  const asked = costProfileFor(sizeFor(recipe, material, ringed), line.hand, material, make)
+  const profile = costProfileFor(sizeFor(recipe, material, ringed), line.hand, material, make)
   const sequences =
-    !ringed && inShapes(recipe, material, line, asked) ? sequencesFor(shapely(asked), material, line, pins) : []
-  const manner = mannerOfLine(asked, ringed || positions, sequences.length > 0)
+    !ringed && inShapes(recipe, material, line, profile) ? sequencesFor(shapely(profile), material, line, pins) : []
+  const manner = mannerOfLine(profile, ringed || positions, sequences.length > 0)
   const fixed = ringed ? conditionsOf(pins) : []
   const withFixed = ringed ? solveRing(manner, line.hand, material, fixed) : []
   // pins that leave no pattern at all are told as a conflict by the run; until then the usual pattern stands

@@ -16,8 +16,8 @@ function onInstrument(base: RecipeInput, { instrument }: Changes): RecipeInput {
  * A recipe with some of it changed, parts of it field by field. Where notes move, pins are let go and the start is
  * chosen anew, unless the change names them.
  */
-export function altered(asked: RecipeInput, change: Changes): RecipeInput {
-  const base = onInstrument(asked, change)
+export function altered(requested: RecipeInput, change: Changes): RecipeInput {
+  const base = onInstrument(requested, change)
   const { pins, startOctave, ...rest } = overWhole(base, change)
   const stays = !movesNotes(base, change)
   return {

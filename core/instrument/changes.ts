@@ -116,12 +116,12 @@ const PARTS: readonly (keyof CommonRecipe)[] = ['tempo', 'pattern', 'rhythm', 'b
  * A recipe as it is asked, over what the core has filled in; until the study has moved to another family, as it was
  * realised last.
  */
-export function overlaid(whole: Recipe, asked: RecipeInput): Recipe {
-  if (!sameFamily(whole, asked)) return whole
+export function overlaid(whole: Recipe, requested: RecipeInput): Recipe {
+  if (!sameFamily(whole, requested)) return whole
   const parts = [...PARTS, ...familyOf(whole).parts] as (keyof Recipe)[]
   const told = parts.map((part) => [
     part,
-    overWhole(whole[part] as object, asked[part as keyof RecipeInput] as object | undefined),
+    overWhole(whole[part] as object, requested[part as keyof RecipeInput] as object | undefined),
   ])
-  return { ...whole, ...asked, ...Object.fromEntries(told) } as Recipe
+  return { ...whole, ...requested, ...Object.fromEntries(told) } as Recipe
 }

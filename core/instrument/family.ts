@@ -15,7 +15,7 @@ import type {
   LayoutRules,
 } from '../study'
 import type { Difficulty, Together } from '../together'
-import type { AskedOfPlayer, Miss, ShortField, StandsFor } from './asked'
+import type { PlayerRequirement, Miss, ShortField, StandsFor } from './requirement'
 import type { Phrase, Saying } from './lexicon'
 import type { Part } from './parts'
 import type { Route } from './route'
@@ -166,15 +166,15 @@ export interface Examined<R extends CommonRecipe> {
   /** Whether a list says which hands play. */
   readonly saysHands: boolean
   /** What of a requirement's players a study falls short of. */
-  shortOf(recipe: R, asked: AskedOfPlayer, togetherForSeparate: boolean, miss: Miss): void
+  shortOf(recipe: R, required: PlayerRequirement, togetherForSeparate: boolean, miss: Miss): void
   /** What a requirement sets in a recipe beyond key, length, course and tempo. */
-  setBy(asked: AskedOfPlayer): Readonly<Record<string, unknown>>
+  setBy(required: PlayerRequirement): Readonly<Record<string, unknown>>
   /** What a new study takes over from one that was another study. */
   keeps(recipe: R): Readonly<Record<string, unknown>>
   /** What of its own a list's wish only alters in a study, which stays the same study. */
   readonly alters: readonly ShortField[]
   /** What is altered then. */
-  altered(field: ShortField, recipe: R, asked: AskedOfPlayer): Readonly<Record<string, unknown>>
+  altered(field: ShortField, recipe: R, required: PlayerRequirement): Readonly<Record<string, unknown>>
   /** What a study stands for beside itself, where hands together count for each hand alone. */
   standsFor(recipe: R): readonly StandsFor[]
 }

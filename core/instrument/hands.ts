@@ -22,7 +22,7 @@ export type FingerPart<P extends HandPin> = (
   part: Part,
   line: Line,
   pins: readonly P[],
-  asked: { readonly accepted: readonly Finger[] | undefined; readonly alternatives: number | undefined },
+  options: { readonly accepted: readonly Finger[] | undefined; readonly alternatives: number | undefined },
 ) => Fingering
 
 /** A hand's own pins, each with its place in the recipe. */
@@ -31,16 +31,16 @@ const pinsOf = <P extends HandPin>(pins: readonly P[], hand: Hand): PartPin<P>[]
 
 function fingeredPart<P extends HandPin>(
   { part, hand, from, pins }: { part: Part; hand: Hand; from: number; pins: readonly PartPin<P>[] },
-  asked: Wanted,
+  options: Wanted,
   finger: FingerPart<P>,
 ): Fingering {
   const line = part.lines.find((each) => each.hand === hand)!
   const count = line.notes.length
   const own = pinsWithin(part, pins, from, count)
-  const accepted = asked.accepted[hand]?.slice(from, from + count) as readonly Finger[] | undefined
+  const accepted = options.accepted[hand]?.slice(from, from + count) as readonly Finger[] | undefined
   try {
     const fixed = own.map(({ pin }) => pin)
-    const fingering = finger(part, line, fixed, { accepted, alternatives: asked.alternatives })
+    const fingering = finger(part, line, fixed, { accepted, alternatives: options.alternatives })
     return { ...fingering, pinned: fingering.pinned.map(({ index, pin }) => ({ index, pin: own[pin]!.at })) }
   } catch (error) {
     throw renumbered(error, own)
@@ -110,7 +110,7 @@ export function performedHand<P extends HandPin>(
   hand: Hand,
   all: readonly P[],
   parts: readonly Part[],
-  asked: Wanted,
+  options: Wanted,
   finger: FingerPart<P>,
 ): RealisedHand {
   const notes = parts.flatMap((part) => notesOf(part, hand))
@@ -118,12 +118,12 @@ export function performedHand<P extends HandPin>(
   checkPinned(pins, hand, notes.length)
   let from = 0
   const pieces = parts.map((part): Piece => {
-    const piece = { from, fingering: fingeredPart({ part, hand, from, pins }, asked, finger) }
+    const piece = { from, fingering: fingeredPart({ part, hand, from, pins }, options, finger) }
     from += piece.fingering.fingers.length
     return piece
   })
   return {
-    ...joined(pieces, asked.alternatives ?? MAX_ALTERNATIVES),
+    ...joined(pieces, options.alternatives ?? MAX_ALTERNATIVES),
     notes,
     pitches: notes.map((note) => pitchName(note.pitch)),
     midi: notes.map((note) => note.midi),

@@ -51,10 +51,10 @@ export function targetsFor(
   draw: ExamDraw,
   templateFor: (recipe: Recipe) => Template | undefined = () => undefined,
 ): Target[] {
-  const asked = new Map(
-    draw.items.flatMap(({ study, asked: told }) => (study === null ? [] : [[study, told] as const])),
+  const required = new Map(
+    draw.items.flatMap(({ study, required: told }) => (study === null ? [] : [[study, told] as const])),
   )
-  return recipes.map((recipe, at) => targetFor(recipe, asked.get(at) ?? null, templateFor(recipe)))
+  return recipes.map((recipe, at) => targetFor(recipe, required.get(at) ?? null, templateFor(recipe)))
 }
 
 /** Everything that a plan is made from, as it is written. */

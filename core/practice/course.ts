@@ -87,16 +87,16 @@ export function sittingTempo(course: Course): number {
 
 /** A test is played as fast as it was ever clean, and no faster than asked. */
 export const testTempo = ({ target, cleanTempo, tempo }: Course): number =>
-  Math.min(target.asked, cleanTempo > 0 ? cleanTempo : tempo)
+  Math.min(target.required, cleanTempo > 0 ? cleanTempo : tempo)
 
 function passed(course: Course, day: number): void {
   const { target } = course
   const { pace, full } = stageNow(course)
   if (full) course.cleanTempo = Math.max(course.cleanTempo, sittingTempo(course))
   if (pace === 'step') course.tempo = sittingTempo(course)
-  if (pace !== 'step' || course.tempo >= target.asked) course.stage++
+  if (pace !== 'step' || course.tempo >= target.required) course.stage++
   // a tempo that is reached already needs no step
-  if (stageNow(course).pace === 'step' && course.tempo >= target.asked) course.stage++
+  if (stageNow(course).pace === 'step' && course.tempo >= target.required) course.stage++
   course.left = leftFrom(target, course.stage, course.tempo)
   if (isCold(course)) course.done = day
 }
@@ -125,8 +125,8 @@ const nextDue = ({ memory }: Course, day: number): number =>
 /** The first test of something that was practised only: right as often as not (ours). */
 const FIRST_TRY = 0.5
 
-/** What was asked once more. */
-export function asked(course: Course, day: number): void {
+/** A study is tested once more. */
+export function testAgain(course: Course, day: number): void {
   if (canBeTested(course)) test(course, day)
   course.lastSeen = day
   course.wrongOn = null

@@ -1,6 +1,6 @@
 import type { Recipe } from '../instrument'
 import {
-  askedGrade,
+  fullGrade,
   atomsOf,
   drawOf,
   type ExamDraw,
@@ -44,12 +44,14 @@ export function examDraw(
   const recipes = practisedBeside(studies, record)
   const reportOf = (some: readonly Recipe[]) => gradeSet(list, grade, some, policies, means)
   const beside = recipes.length > 0 ? { recipes, report: reportOf(recipes) } : undefined
-  return drawOf(askedGrade(list, own), atomsOf(list, own), reportOf(studies), beside)
+  return drawOf(fullGrade(list, own), atomsOf(list, own), reportOf(studies), beside)
 }
 
 /** The chances of what can be asked on a day although nobody practises it any more, by the item of the draw. */
 export function besidesOn({ items }: ExamDraw, record: readonly Entry[], day: number): Besides {
-  const left = items.flatMap(({ beside, asked }, item) => (beside ? [{ item, target: targetFor(beside, asked) }] : []))
+  const left = items.flatMap(({ beside, required }, item) =>
+    beside ? [{ item, target: targetFor(beside, required) }] : [],
+  )
   const targets = left.map(({ target }) => target)
   const states = statesOf(targets, record)
   return new Map(left.map(({ item, target }, at) => [item, chanceNow(target, states[at]!, day)]))

@@ -47,12 +47,12 @@ function afterTest({ memory, day, weight }: Way, { day: now }: ToCome, exam: num
   if (day >= now) return [{ memory, day, weight }]
   const chance = moved(recallAfter(memory, now - day), hold)
   const again = remembered(memory, now - day, 'wrong')
-  const asked = now + 1 < exam
+  const soon = now + 1 < exam
   return [
     { memory: remembered(memory, now - day, 'right'), day: now, weight: weight * chance },
     {
-      memory: asked ? remembered(again, 1, 'right') : again,
-      day: asked ? now + 1 : now,
+      memory: soon ? remembered(again, 1, 'right') : again,
+      day: soon ? now + 1 : now,
       weight: weight * (1 - chance),
     },
   ]

@@ -102,8 +102,8 @@ function leftOut(preparation: Preparation, now: Prepared, leavingOut: LeavingOut
     ...told(then),
   })
   if (isByList(draw)) {
-    const asked = new Set(draw.items.map(({ study }) => study))
-    const surplus = targets.flatMap((_, at) => (asked.has(at) ? [] : [at]))
+    const inDraw = new Set(draw.items.map(({ study }) => study))
+    const surplus = targets.flatMap((_, at) => (inDraw.has(at) ? [] : [at]))
     if (surplus.length === 0 || surplus.length === targets.length) return null
     return leave(surplus, without(preparation, surplus, leavingOut))
   }

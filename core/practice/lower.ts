@@ -1,6 +1,6 @@
 import { completeRecipe, type Recipe } from '../instrument'
 import {
-  askedGrade,
+  fullGrade,
   atomsOf,
   drawOf,
   type ExamDraw,
@@ -44,7 +44,7 @@ export function gradesBelow(
     const studies = [...kept.map((study) => set[study]!), ...added]
     const places = [...kept, ...added.map(() => null)]
     const draw = drawOf(
-      askedGrade(list, grade),
+      fullGrade(list, grade),
       atomsOf(list, grade),
       gradeSet(list, grade.id, studies, policies, means),
     )

@@ -15,8 +15,8 @@ export const WOULD_DO = 0.8
 const INTERVAL = { low: 0.1, high: 0.9 }
 
 /** How much a tempo counts, 0 to 1, beside the one asked. */
-const tempoCounts = (clean: number, asked: number): number =>
-  Math.min(1, Math.max(0, (clean / asked - TOO_SLOW) / (1 - TOO_SLOW)))
+const tempoCounts = (clean: number, required: number): number =>
+  Math.min(1, Math.max(0, (clean / required - TOO_SLOW) / (1 - TOO_SLOW)))
 
 /** By how much everything is better or worse recalled on one day than on another: deviation in log-odds (ours). */
 const FORM_SPREAD = 0.6
@@ -32,7 +32,7 @@ type Chances = (pace: number, hold: number, form: number) => number
 /** The chance that it would be right on a day if nothing were done for it. */
 export function chanceNow(target: Target, state: StudyState, day: number): Chances {
   const recall = recallOn(state, day)
-  const counts = tempoCounts(state.cleanTempo, target.asked)
+  const counts = tempoCounts(state.cleanTempo, target.required)
   return (_, hold, form) => moved(recall, hold + form) * counts
 }
 
@@ -52,12 +52,12 @@ function passes(tries: number, chance: number): number[] {
 /** How much the tempo counts after each number of passes, from where a course now stands. */
 function countsAfter(start: Course): number[] {
   const { target, tempo, cleanTempo, stage } = start
-  const { asked, stages } = target
-  const counts = [tempoCounts(cleanTempo, asked)]
-  const reached = (clean: number) => counts.push(Math.max(counts.at(-1)!, tempoCounts(clean, asked)))
+  const { required, stages } = target
+  const counts = [tempoCounts(cleanTempo, required)]
+  const reached = (clean: number) => counts.push(Math.max(counts.at(-1)!, tempoCounts(clean, required)))
   for (const { pace, full } of stages.slice(stage, -1)) {
     if (pace === 'step') for (const step of stepsTo(target, tempo)) reached(step)
-    else reached(full ? Math.max(cleanTempo, pace === 'above' ? asked : tempo) : 0)
+    else reached(full ? Math.max(cleanTempo, pace === 'above' ? required : tempo) : 0)
   }
   return counts
 }
@@ -112,7 +112,7 @@ export interface Outlook {
   readonly chances: readonly number[]
   /** Studies that would rather not be right, by their place. */
   readonly notReady: readonly number[]
-  readonly asked: number
+  readonly drawn: number
   /** Whether no list says how many are asked. */
   readonly assumed: boolean
 }
@@ -169,7 +169,7 @@ export function outlookOf(
     high: quantile(possible, INTERVAL.high),
     chances,
     notReady: chances.flatMap((chance, at) => (chance < WOULD_DO ? [at] : [])),
-    asked: draw.pattern.more + draw.pattern.groups.reduce((sum, { asks }) => sum + asks, 0),
+    drawn: draw.pattern.more + draw.pattern.groups.reduce((sum, { asks }) => sum + asks, 0),
     assumed: draw.pattern.assumed,
   }
 }
@@ -212,9 +212,9 @@ const MIN_MINUTES = 1
 /** The study that would raise the chance most by the minute of practice; null where none would. */
 export function bestRaise(draw: ExamDraw, outlook: Outlook, courses: readonly Course[], pupil: Pupil): Raise | null {
   const pace = meanOf(pupil.pace)
-  const asked = new Set(draw.items.flatMap(({ study }) => study ?? []))
+  const inDraw = new Set(draw.items.flatMap(({ study }) => study ?? []))
   const raises = courses.flatMap((course, study): Raise[] => {
-    if (!asked.has(study)) return []
+    if (!inDraw.has(study)) return []
     const minutes = Math.max(MIN_MINUTES, minutesLeft(course, pace))
     return [{ study, minutes, chance: chanceWith(draw, outlook.chances, study) }]
   })

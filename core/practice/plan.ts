@@ -1,7 +1,7 @@
 import type { Hands } from '../study'
 import { type Aim, LAST_DAYS, type PracticeDay, practiceDays, turnsOf } from './calendar'
 import {
-  asked,
+  testAgain,
   canBeTested,
   type Course,
   courseFrom,
@@ -212,7 +212,7 @@ function played({ courses, pace }: Making, { day }: PracticeDay, { study, test: 
   const { target } = course
   const stage = target.stages.at(asTest && canBeTested(course) ? -1 : course.stage)!
   const tempo = asTest ? testTempo(course) : sittingTempo(course)
-  if (asTest) asked(course, day)
+  if (asTest) testAgain(course, day)
   else sit(course, day, minutes, pace)
   return { study, stage: stage.id, hands: stage.hands, octaves: stage.octaves, tempo, minutes, test: asTest }
 }

@@ -20,11 +20,11 @@ export interface Said {
   readonly unread: readonly string[]
 }
 
-function fitsKind(own: Recipe['material'], asked: RecipeInput['material'], anyMinor: boolean): boolean {
-  if (isFree(own) || isFree(asked)) return false
-  if (pitchClass(parseNote(own.tonic)) !== pitchClass(parseNote(asked.tonic))) return false
-  const [a, b] = [KINDS[own.kind], KINDS[asked.kind as keyof typeof KINDS]]
-  return own.kind === asked.kind || (anyMinor && a.family === b.family && a.mode === b.mode && b.mode === 'minor')
+function fitsKind(own: Recipe['material'], required: RecipeInput['material'], anyMinor: boolean): boolean {
+  if (isFree(own) || isFree(required)) return false
+  if (pitchClass(parseNote(own.tonic)) !== pitchClass(parseNote(required.tonic))) return false
+  const [a, b] = [KINDS[own.kind], KINDS[required.kind as keyof typeof KINDS]]
+  return own.kind === required.kind || (anyMinor && a.family === b.family && a.mode === b.mode && b.mode === 'minor')
 }
 
 /** Whether what a line says of hands, motion or touch rules a study out; a hand alone is played of both as well. */
@@ -46,12 +46,12 @@ function distance(own: Recipe, { motion, articulation, octaves }: RecipeInput, h
 }
 
 function likeliest({ studies: named, hands, namesForm }: PlayedLine, studies: readonly Recipe[]): number[] {
-  const [asked] = named
-  if (!asked) return []
+  const [required] = named
+  if (!required) return []
   const near = studies.flatMap((own, study) =>
-    !fitsKind(own.material, asked.material, !namesForm) || isRuledOut(own, asked, hands)
+    !fitsKind(own.material, required.material, !namesForm) || isRuledOut(own, required, hands)
       ? []
-      : [{ study, far: distance(own, asked, hands) }],
+      : [{ study, far: distance(own, required, hands) }],
   )
   const least = Math.min(...near.map(({ far }) => far))
   return near.filter(({ far }) => far === least).map(({ study }) => study)

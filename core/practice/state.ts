@@ -69,13 +69,13 @@ function pass({ stages }: Target, passed: boolean[], at: number): void {
 
 /** The stage that an entry belongs to, by its name or by hands, octaves and tempo; -1 where it is none. */
 function stageShown(target: Target, { stage, hands, octaves, tempo }: Entry): number {
-  const { stages, asked } = target
+  const { stages, required } = target
   if (stage !== undefined) {
     const named = stages.findIndex(({ id }) => id === stage)
     if (named >= 0 && stages[named]!.pace === 'slow') return named
   }
   if (isWhole(target, { hands, octaves })) {
-    const pace = tempo >= aboveTempo(target) ? 'above' : tempo >= asked ? 'step' : 'slow'
+    const pace = tempo >= aboveTempo(target) ? 'above' : tempo >= required ? 'step' : 'slow'
     return stages.findLastIndex((each) => each.pace === pace || each.pace === 'slow')
   }
   return stages.findLastIndex((each) => each.plain && each.hands === hands && each.octaves <= octaves)
@@ -115,7 +115,7 @@ function failed(target: Target, folding: Folding, full: boolean): void {
   folding.cleanTempo = stepDown(target, folding.cleanTempo)
   // beyond its tempo nothing stands that is not clean at it
   target.stages.forEach(({ pace }, stage) => {
-    if ((pace === 'step' || pace === 'above') && folding.cleanTempo < target.asked) folding.passed[stage] = false
+    if ((pace === 'step' || pace === 'above') && folding.cleanTempo < target.required) folding.passed[stage] = false
   })
 }
 
@@ -196,7 +196,7 @@ export function standingOn(target: Target, state: StudyState, day: number): Stan
   if (entries === 0) return 'untried'
   if (run.length === 0) return 'learning'
   if (run.length === 1) return 'right-once'
-  const atTempo = run.slice(-2).every((tempo) => tempo >= target.asked)
+  const atTempo = run.slice(-2).every((tempo) => tempo >= target.required)
   if (!atTempo || tries.at(-1)!.outcome !== 'right') return 'held'
   return day <= dueAfter(state)! ? 'ready' : 'fading'
 }
@@ -204,7 +204,7 @@ export function standingOn(target: Target, state: StudyState, day: number): Stan
 /** The tempo at which a study is practised now, notes a minute: where it is clean; before it ever was, slowly. */
 export function tempoNow(target: Target, { cleanTempo, last }: Pick<StudyState, 'cleanTempo' | 'last'>): number {
   const slow = slowTempo(target)
-  if (cleanTempo > 0) return Math.min(target.asked, cleanTempo)
+  if (cleanTempo > 0) return Math.min(target.required, cleanTempo)
   if (!last) return slow
   return Math.min(slow, last.clean ? stepUp(target, last.tempo) : last.tempo)
 }

@@ -17,7 +17,7 @@ export interface Target {
   readonly hands: Hands
   readonly octaves: number
   /** Asked, notes a minute. */
-  readonly asked: number
+  readonly required: number
   readonly notesPerBeat: number
 }
 
@@ -26,36 +26,39 @@ export function targetOf(recipe: Recipe, template: Template = familyOf(recipe).r
   return {
     ...{ recipe, line: lineOf(recipe), hands: recipe.hands, octaves: recipe.octaves },
     stages: familyOf(recipe).route.stages(recipe, template),
-    asked: notesPerMinute(recipe.tempo),
+    required: notesPerMinute(recipe.tempo),
     notesPerBeat: recipe.tempo.notesPerBeat,
   }
 }
 
 /** What an item's sheet says gives way to what the list asks of it. */
-function askedOf(recipe: Recipe, asked: ExamDraw['items'][number]['asked']): RecipeInput {
-  if (!asked) return recipe
+function requiredRecipe(recipe: Recipe, required: ExamDraw['items'][number]['required']): RecipeInput {
+  if (!required) return recipe
   const { notesPerBeat } = recipe.tempo
   return {
     ...recipe,
-    ...(recipe.octaves === asked.octaves ? {} : { octaves: asked.octaves, pins: [] }),
-    tempo: { notesPerBeat, bpm: Math.ceil(asked.notesPerMinute / notesPerBeat) },
+    ...(recipe.octaves === required.octaves ? {} : { octaves: required.octaves, pins: [] }),
+    tempo: { notesPerBeat, bpm: Math.ceil(required.notesPerMinute / notesPerBeat) },
   }
 }
 
 /** A study on its way to what a list asks of it. */
-export const targetFor = (recipe: Recipe, asked: ExamDraw['items'][number]['asked'], template?: Template): Target =>
-  targetOf(completeRecipe(askedOf(recipe, asked)), template)
+export const targetFor = (
+  recipe: Recipe,
+  required: ExamDraw['items'][number]['required'],
+  template?: Template,
+): Target => targetOf(completeRecipe(requiredRecipe(recipe, required)), template)
 
 /** A tempo that a metronome has: whole beats a minute, given in notes a minute. */
 const beaten = ({ notesPerBeat }: Target, notes: number, round = Math.round): number =>
   Math.max(TEMPO_RANGE.least, round(notes / notesPerBeat)) * notesPerBeat
 
 /** Where practice begins, notes a minute. */
-export const slowTempo = (target: Target): number => Math.min(target.asked, beaten(target, target.asked * SLOW))
+export const slowTempo = (target: Target): number => Math.min(target.required, beaten(target, target.required * SLOW))
 
 /** One step faster, never more than a tenth, nor beyond the aim. */
 export const stepUp = (target: Target, tempo: number): number =>
-  Math.min(target.asked, Math.max(tempo, beaten(target, tempo * (1 + STEP)), ladderNext(target, tempo)))
+  Math.min(target.required, Math.max(tempo, beaten(target, tempo * (1 + STEP)), ladderNext(target, tempo)))
 
 /** The next beat of the metronome, where a step of six in a hundred would be less than one. */
 function ladderNext({ notesPerBeat }: Target, tempo: number): number {
@@ -65,7 +68,7 @@ function ladderNext({ notesPerBeat }: Target, tempo: number): number {
 
 /** Above the aim for a day. */
 export const aboveTempo = (target: Target): number =>
-  Math.max(target.asked, beaten(target, target.asked * (1 + ABOVE), Math.floor))
+  Math.max(target.required, beaten(target, target.required * (1 + ABOVE), Math.floor))
 
 /** Back by a tenth after two failures. */
 export const stepDown = (target: Target, tempo: number): number =>
@@ -74,9 +77,9 @@ export const stepDown = (target: Target, tempo: number): number =>
 /** Steps of the ladder from a tempo to the aim. */
 export function stepsTo(target: Target, tempo: number): number[] {
   const ladder: number[] = []
-  for (let at = tempo; at < target.asked;) {
+  for (let at = tempo; at < target.required;) {
     const next = stepUp(target, at)
-    if (next <= at) return [...ladder, target.asked]
+    if (next <= at) return [...ladder, target.required]
     ladder.push(next)
     at = next
   }

@@ -23,11 +23,11 @@ import { titleOf, twinMessage } from './title'
  * @throws DomainError with code, message and the path of the field
  */
 export function realise(input: RecipeInput, accepted: Accepted = {}, alternatives?: number): RealisedStudy {
-  const asked = completeRecipe(input)
-  const material = materialFor(asked)
+  const requested = completeRecipe(input)
+  const material = materialFor(requested)
   // the whole recipe first, so that what does not go together is told by its own names
-  checkPattern(asked, material, familyOf(asked))
-  const { recipe, parts } = placed(asked, input)
+  checkPattern(requested, material, familyOf(requested))
+  const { recipe, parts } = placed(requested, input)
   const lines = joinedLines(parts)
   const rhythm = rhythmOf(
     parts.map((part, at) => stretchOf(part, at === parts.length - 1)),

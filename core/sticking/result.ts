@@ -41,7 +41,7 @@ export interface Sticking {
 }
 
 /** What is asked of a line besides its recipe. */
-export interface SticksAsked {
+export interface StickingOptions {
   /** Degrees of the material; 0 where it has none. */
   readonly degrees: number
   /** How long each note lasts, in beats. */

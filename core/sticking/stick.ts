@@ -8,7 +8,7 @@ import { countOf, doubleSteps, effortOf, inversionsOf } from './findings'
 import { mixedRowsOf, rowMovesOf } from './moves'
 import { type PlacedStickPin, stickConflict } from './pins'
 import { countMessage, doublePlaced, doubleMessage, type OtherLead, stickReasons } from './reasons'
-import type { StickAlternative, Sticking, SticksAsked, Struck } from './result'
+import type { StickAlternative, Sticking, StickingOptions, Struck } from './result'
 import { rollPlan } from './rolls'
 import { type StickTask, stickProblem, stickTask, sticksFrom, strokesFrom } from './task'
 
@@ -77,8 +77,8 @@ function alternativeMessage(task: StickTask, own: readonly Stick[], other: reado
 const pinnedBy = ({ pins }: StickTask): Sticking['pinned'] =>
   pins.flatMap(({ at, fixes }) => fixes.map(({ index }) => ({ index, pin: at })))
 
-function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Struck {
-  const task = stickTask(recipe, line, asked.degrees)
+function bySchool(recipe: MalletRecipe, line: Line, options: StickingOptions): Struck {
+  const task = stickTask(recipe, line, options.degrees)
   const [best] = solved(task, task.pins)
   if (!best)
     throw stickConflict(
@@ -86,12 +86,12 @@ function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Struck 
       conflictAmong(task.pins, (some) => solved(task, some).length > 0),
       because(task),
     )
-  const sticks = asked.accepted ?? sticksFrom(task.steps, best.states)
+  const sticks = options.accepted ?? sticksFrom(task.steps, best.states)
   const strokes = strokesFrom(task.steps, sticks)
   const cost = effortOf(task, strokes)
   const free = task.pins.length > 0 ? solved(task, [])[0] : undefined
   const pinPrice = free ? Math.max(0, rounded(cost - effortOf(task, free.states))) : 0
-  const told = asked.alternatives !== 0
+  const told = options.alternatives !== 0
   return {
     sticks,
     doubles: doubleSteps(strokes).map((at) => ({
@@ -104,28 +104,28 @@ function bySchool(recipe: MalletRecipe, line: Line, asked: SticksAsked): Struck 
     count: countOf(task, sticks),
     reasons: stickReasons(task, sticks, {
       pinPrice,
-      other: otherLead(recipe, line, asked.degrees),
+      other: otherLead(recipe, line, options.degrees),
       doublePrice: told ? doublePrices(task, sticks) : () => null,
     }),
-    alternatives: alternativesTo(task, sticks, asked.alternatives ?? DEFAULT_ALTERNATIVES),
+    alternatives: alternativesTo(task, sticks, options.alternatives ?? DEFAULT_ALTERNATIVES),
   }
 }
 
-function played(recipe: MalletRecipe, line: Line, asked: SticksAsked): Struck {
+function played(recipe: MalletRecipe, line: Line, options: StickingOptions): Struck {
   if (recipe.mallets.count === 4) return byFigure(recipe, line)
   if (recipe.rudiment !== 'none') return byRudiment(recipe, line, recipe.rudiment)
   const roll = rollPlan(
     recipe,
-    asked.beats,
+    options.beats,
     line.notes.map((note) => note.midi),
   )
-  return roll ? byRoll(recipe, line, roll) : bySchool(recipe, line, asked)
+  return roll ? byRoll(recipe, line, roll) : bySchool(recipe, line, options)
 }
 
 /**
  * Sticks for a line: dictated by a figure, a rudiment or a roll, or else worked out by the recipe's school.
  * @throws DomainError `pin.note`, `pin.degree`, `pin.conflict`, `pin.dictated`, `mallets.reach`
  */
-export function stickLine(recipe: MalletRecipe, line: Line, asked: SticksAsked): Sticking {
-  return { ...played(recipe, line, asked), rowMoves: rowMovesOf(recipe, line), mixedRows: mixedRowsOf(line) }
+export function stickLine(recipe: MalletRecipe, line: Line, options: StickingOptions): Sticking {
+  return { ...played(recipe, line, options), rowMoves: rowMovesOf(recipe, line), mixedRows: mixedRowsOf(line) }
 }

@@ -43,10 +43,10 @@ const overScale = ({ startOctave, octaves }: CommonRecipe): number => startOctav
  * tonic triad over the scale in the left, which then lies wholly below it.
  */
 export function accompaniment(recipe: CommonRecipe, material: Material, lines: readonly Line[]): Line[] {
-  const { accompaniment: asked } = recipe.pattern
-  if (asked === 'none') return [...lines]
-  const holding = asked === 'held-tonic' ? 'left' : 'right'
-  const degrees = asked === 'held-tonic' ? [0] : TRIAD
+  const { accompaniment: requested } = recipe.pattern
+  if (requested === 'none') return [...lines]
+  const holding = requested === 'held-tonic' ? 'left' : 'right'
+  const degrees = requested === 'held-tonic' ? [0] : TRIAD
   const octave = holding === 'left' ? recipe.startOctave - 1 : overScale(recipe)
   const tonic: Pitch = { ...material.tonic, octave }
   return lines.map((line) => {

@@ -15,14 +15,14 @@ const walkNeeds = (walk: Walk): Message => studyMessage(walk === 'five-finger-fi
 export const patternNamed = (id: string): Message => ({ code: `pattern.name.${id}` })
 
 function checkAccompaniment({ hands, motion, interval, pattern }: CommonRecipe, { kind }: Material): void {
-  const { accompaniment: asked } = pattern
-  if (asked === 'none') return
+  const { accompaniment: requested } = pattern
+  if (requested === 'none') return
   const field = 'pattern.accompaniment'
-  if (hands !== 'together') throw refuse(field, studyMessage('pattern.both-hands', { asked }))
+  if (hands !== 'together') throw refuse(field, studyMessage('pattern.both-hands', { requested }))
   if (motion !== 'similar' || interval !== 'octave') {
-    throw refuse(field, studyMessage('pattern.one-hand-free', { asked }))
+    throw refuse(field, studyMessage('pattern.one-hand-free', { requested }))
   }
-  if (!accompaniesScale(kind)) throw refuse(field, studyMessage('pattern.accompanies-scale', { asked }))
+  if (!accompaniesScale(kind)) throw refuse(field, studyMessage('pattern.accompanies-scale', { requested }))
 }
 
 const isPlain = ({ pattern, bookends }: CommonRecipe): boolean =>
@@ -32,7 +32,7 @@ const PLAIN = new Set(['straight', 'one-key', 'none'])
 /** A part of the pattern beside what this material can take. */
 interface Held {
   readonly field: string
-  readonly asked: string
+  readonly requested: string
   readonly can: readonly string[]
   readonly needs: Message
 }
@@ -51,13 +51,13 @@ export function checkPattern(recipe: CommonRecipe, material: Material, ways: Lay
   const what = studyMessage('material.is', { kind: kindNamed(kind), shared: between })
   const keys = studyMessage(journey.startsWith('relay') ? 'needs.run' : 'needs.diatonic')
   const parts: Held[] = [
-    { field: 'pattern.figure', asked: figure, can: figuresFor(kind), needs: figureNeeds(figure) },
-    { field: 'pattern.walk', asked: walk, can: walksFor(kind), needs: walkNeeds(walk) },
-    { field: 'pattern.journey', asked: journey, can: journeysFor(kind), needs: keys },
+    { field: 'pattern.figure', requested: figure, can: figuresFor(kind), needs: figureNeeds(figure) },
+    { field: 'pattern.walk', requested: walk, can: walksFor(kind), needs: walkNeeds(walk) },
+    { field: 'pattern.journey', requested: journey, can: journeysFor(kind), needs: keys },
   ]
-  for (const { field, asked, can, needs } of parts) {
-    if (PLAIN.has(asked) || (!shared && can.includes(asked))) continue
-    throw refuse(field, studyMessage('pattern.needs', { asked: patternNamed(asked), needs, what }))
+  for (const { field, requested, can, needs } of parts) {
+    if (PLAIN.has(requested) || (!shared && can.includes(requested))) continue
+    throw refuse(field, studyMessage('pattern.needs', { requested: patternNamed(requested), needs, what }))
   }
   checkAccompaniment(recipe, material)
   const bookend = (['before', 'after'] as const).find((end) => recipe.bookends[end] !== 'none')

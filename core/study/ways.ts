@@ -30,7 +30,7 @@ interface Rung<R> {
  */
 export interface LayoutRules<R extends CommonRecipe = CommonRecipe> {
   /** What of pattern and bookends it takes with a kind (null: a list of pitches), played as the recipe says. */
-  shapesFor(kind: Kind | null, asked: R): Shapes
+  shapesFor(kind: Kind | null, requested: R): Shapes
   /** Refuses patterns in its own words. @throws DomainError naming the field */
   checkPattern(recipe: R, material: Material): void
   /** Whose lines a study has, the upper first; sticks share the right hand's. */

@@ -4,14 +4,14 @@ import { type Program, ProgramBuilder } from './program'
 import { gainOf, type Part, type Worth } from './worth'
 
 /** The part as a program: which column decides for a form of a scope, and for a bundle of a choice. */
-export interface Asked {
+export interface PosedProgram {
   readonly program: Program
   readonly forms: ReadonlyMap<string, ReadonlyMap<string, number>>
   readonly taken: readonly (readonly number[])[]
 }
 
 /** Columns of the atoms' ways to be served, and rows for what each may be; a decision for each form and bundle. */
-export function asProgram(atoms: readonly Atom[], part: Part, worth: Worth): Asked {
+export function asProgram(atoms: readonly Atom[], part: Part, worth: Worth): PosedProgram {
   const kindOf = (atom: number, { variant }: Match): string => atoms[atom]!.variants[variant]!.kind
   const { stocks, limits, bundled } = part
   const builder = new ProgramBuilder()

@@ -7,22 +7,22 @@ import type { Requirement } from './model'
 export type Settings = Partial<Omit<RecipeInput, 'material'>>
 
 /** What is asked over a pupil's own settings: parts of a recipe field by field. */
-const over = (settings: Settings, asked: Readonly<Record<string, unknown>>, parts: readonly string[]) =>
+const over = (settings: Settings, required: Readonly<Record<string, unknown>>, parts: readonly string[]) =>
   Object.fromEntries(
-    Object.entries(asked).map(([field, value]) => [
+    Object.entries(required).map(([field, value]) => [
       field,
       parts.includes(field) ? overWhole(settings[field as keyof Settings] as object, value as object) : value,
     ]),
   )
 
 /** The study that meets a requirement, at the tempo asked, in a pupil's settings. */
-export function recipeFor(asked: Requirement, settings: Settings = {}): RecipeInput {
-  const { tonic, kind, inversion, octaves, course, articulations, tempo, figure, walk } = asked
+export function recipeFor(required: Requirement, settings: Settings = {}): RecipeInput {
+  const { tonic, kind, inversion, octaves, course, articulations, tempo, figure, walk } = required
   const family = familyOf(settings)
   return {
     ...settings,
     material: inversionsOf(KINDS[kind]) > 1 ? { tonic, kind, inversion } : { tonic, kind },
-    ...over(settings, family.examined.setBy(asked), family.parts),
+    ...over(settings, family.examined.setBy(required), family.parts),
     octaves,
     course,
     articulation: articulations[0] ?? 'legato',

@@ -2,7 +2,7 @@ import { syllabusError } from './messages'
 import { materialOf } from '../material'
 import { DomainError } from '../message'
 import { choiceSets, waysOf } from './choices'
-import { askedGrade, countOf, expand } from './expand'
+import { fullGrade, countOf, expand } from './expand'
 import { rootOf, tonicsOf } from './keys'
 import type { Entry, Grade, Group, Marking, Syllabus } from './model'
 
@@ -95,7 +95,7 @@ function checkGroups(faults: DomainError[], grade: Grade, path: string): void {
 
 /** How many atoms a grade comes to with what it includes; nothing is expanded for it. */
 function countIn(syllabus: Syllabus, grade: Grade): number {
-  const { groups } = askedGrade(syllabus, grade)
+  const { groups } = fullGrade(syllabus, grade)
   const entries = groups.flatMap((group) => group.entries)
   return entries.reduce((sum, entry) => sum + countOf(entry, entries), 0)
 }
@@ -119,8 +119,8 @@ function checkSizes(faults: DomainError[], syllabus: Syllabus): void {
 }
 
 type ChoiceFault = 'mixed' | 'any' | 'pick' | 'ways' | 'draw'
-const choiceError = (why: ChoiceFault, name: string, asked: number, listed: number, path: string): DomainError =>
-  syllabusError('syllabus.choice', { name, why, asked, listed }, path)
+const choiceError = (why: ChoiceFault, name: string, required: number, listed: number, path: string): DomainError =>
+  syllabusError('syllabus.choice', { name, why, required, listed }, path)
 
 function checkGroup(group: Group, entries: readonly Entry[], path: string): void {
   const own = expand({ groups: [group] }, true, entries)

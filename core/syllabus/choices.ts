@@ -1,4 +1,4 @@
-import type { AskedGrade } from './expand'
+import type { FullGrade } from './expand'
 import type { Atom, Entry, Group } from './model'
 
 /** Any `any` of some bundles of atoms, each of which counts as a whole; places of atoms in the expanded list. */
@@ -35,7 +35,7 @@ function entryChoice(group: Group, entry: Entry, atoms: readonly Atom[], places:
 }
 
 /** What a grade leaves to the candidate: so many of a group, or of the keys of an entry. An atom is in one at most. */
-export function choiceSets(grade: AskedGrade, atoms: readonly Atom[]): ChoiceSet[] {
+export function choiceSets(grade: FullGrade, atoms: readonly Atom[]): ChoiceSet[] {
   return grade.groups.flatMap((group) => {
     const places = atoms.flatMap((atom, at) => (atom.group === group.id ? [at] : []))
     const whole = groupChoice(group, atoms, places)

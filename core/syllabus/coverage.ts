@@ -5,7 +5,7 @@ import { octavesMessage } from '../realise'
 import type { AtomReport, Status } from './grade'
 import type { Atom } from './model'
 import { ease, isHole } from './drawn'
-import { askedCourse, formsMessage, handsAsked, isOfKey, sticksAsked } from './words'
+import { requiredCourse, formsMessage, requiredHands, isOfKey, requiredSticks } from './words'
 
 /** Keys in circle order from C; enharmonic names share a column. */
 const CIRCLE = [0, 7, 2, 9, 4, 11, 6, 1, 8, 3, 10, 5]
@@ -30,24 +30,24 @@ export interface Coverage {
 
 /** What a row of the picture has in common: everything but the key. */
 function typeMessage(atom: Atom, says: boolean): Message {
-  const asked = atom.variants[0]!
-  const { interval, octaves, articulations, inversion } = asked
+  const required = atom.variants[0]!
+  const { interval, octaves, articulations, inversion } = required
   const kinds = [...new Set(atom.variants.map(({ kind }) => kind))]
   const [touch] = articulations
-  const forms = syllabusMessage('asked.forms', {
+  const forms = syllabusMessage('required.forms', {
     forms: formsMessage(kinds),
-    ofKey: isOfKey(atom, asked) ? 'yes' : 'no',
+    ofKey: isOfKey(atom, required) ? 'yes' : 'no',
   })
   return joined(
     [
       capital(forms),
-      ...(says ? [handsAsked(atom.variants)] : []),
-      ...(interval === 'octave' ? [] : [syllabusMessage('asked.apart', { interval, hand: 'any' })]),
+      ...(says ? [requiredHands(atom.variants)] : []),
+      ...(interval === 'octave' ? [] : [syllabusMessage('required.apart', { interval, hand: 'any' })]),
       octavesMessage(octaves),
-      ...askedCourse(asked),
+      ...requiredCourse(required),
       ...(articulations.length === 1 && touch && touch !== 'legato' ? [syllabusMessage('touch', { touch })] : []),
-      ...(inversion > 0 ? [syllabusMessage('asked.inversion', { inversion })] : []),
-      ...sticksAsked(asked),
+      ...(inversion > 0 ? [syllabusMessage('required.inversion', { inversion })] : []),
+      ...requiredSticks(required),
     ],
     'comma',
   )

@@ -46,7 +46,7 @@ const touchMessage = ({ articulations }: Requirement): Message =>
       )
 
 /** What of a requirement an edition may ask otherwise, each with how it is said. */
-const SAID: readonly ((asked: Requirement) => Message)[] = [
+const SAID: readonly ((required: Requirement) => Message)[] = [
   ({ octaves }) => octavesMessage(octaves),
   ({ tempo }) => syllabusMessage('edition.tempo', { notes: tempo.bpm * tempo.notesPerBeat }),
   touchMessage,

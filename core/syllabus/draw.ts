@@ -1,8 +1,8 @@
 import { seeded, some } from '../random'
 import type { Message } from '../message'
-import type { AskedGrade } from './expand'
+import type { FullGrade } from './expand'
 import type { GradeReport } from './grade'
-import type { AskedTempo, Atom } from './model'
+import type { RequiredTempo, Atom } from './model'
 import { drawPattern, sizesOf } from './drawn'
 import { examinerCall } from './words'
 
@@ -14,7 +14,7 @@ export interface DrawnItem {
   readonly call: Message
   /** What is asked, and how fast, for whoever marks it. */
   readonly words: Message
-  readonly beat: AskedTempo['beat']
+  readonly beat: RequiredTempo['beat']
   readonly bpm: number
   readonly notesPerMinute: number
   /** Whether the set has it as it is asked. */
@@ -29,7 +29,7 @@ export interface DrawnItem {
  * @param seed a whole number; the same one draws the same exam
  */
 export function drawExam(
-  grade: AskedGrade,
+  grade: FullGrade,
   atoms: readonly Atom[],
   report: Pick<GradeReport, 'atoms'>,
   seed: number,

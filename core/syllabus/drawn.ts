@@ -1,7 +1,7 @@
 import type { Message } from '../message'
 import type { Recipe } from '../instrument'
 import type { DrawPattern } from './chance'
-import type { AskedGrade } from './expand'
+import type { FullGrade } from './expand'
 import type { AtomReport, GradeReport } from './grade'
 import type { Atom } from './model'
 
@@ -9,7 +9,7 @@ import type { Atom } from './model'
 const DEFAULT_DRAW = 6
 
 /** @param pools how many items count in each group */
-export function drawPattern(grade: AskedGrade, pools: ReadonlyMap<string, number>): DrawPattern {
+export function drawPattern(grade: FullGrade, pools: ReadonlyMap<string, number>): DrawPattern {
   const said = grade.draw !== null || grade.groups.some((group) => group.draw !== null)
   const groups = grade.groups.map((group) => ({
     group: group.id,
@@ -24,7 +24,7 @@ export function drawPattern(grade: AskedGrade, pools: ReadonlyMap<string, number
 /** The draw of somebody who is examined by no list: the usual number, out of everything. */
 export const openDraw = (items: number): ExamDraw => ({
   pattern: { groups: [{ group: '', asks: Math.min(DEFAULT_DRAW, items) }], more: 0, assumed: true },
-  items: Array.from({ length: items }, (_, study) => ({ group: '', atom: null, words: null, study, asked: null })),
+  items: Array.from({ length: items }, (_, study) => ({ group: '', atom: null, words: null, study, required: null })),
 })
 
 /** Something that a draw may ask. */
@@ -36,7 +36,7 @@ interface DrawnFrom {
   /** Place of the study in which it is practised; null where there is none. */
   readonly study: number | null
   /** What the list asks of it, whatever its sheet says; null where no list does. */
-  readonly asked: { readonly notesPerMinute: number; readonly octaves: number } | null
+  readonly required: { readonly notesPerMinute: number; readonly octaves: number } | null
   /** Where there is no study in which it is practised: what the record has that would serve. */
   readonly beside?: Recipe
 }
@@ -58,7 +58,7 @@ const ON_PAPER = new Set(['short.tempo', 'short.tempo-most', 'short.just-tempo',
 const serves = ({ status, reasons }: AtomReport): boolean =>
   status === 'covered' || (status === 'near' && reasons.every(({ code }) => ON_PAPER.has(code)))
 
-const askedBy = ({ variants }: Atom, { variant }: AtomReport): DrawnFrom['asked'] => {
+const requirementOf = ({ variants }: Atom, { variant }: AtomReport): DrawnFrom['required'] => {
   const { tempo, octaves } = variants[variant!]!
   return { notesPerMinute: tempo.bpm * tempo.notesPerBeat, octaves }
 }
@@ -68,7 +68,7 @@ const askedBy = ({ variants }: Atom, { variant }: AtomReport): DrawnFrom['asked'
  * @param beside what was practised once and is in the set no more: it can still be asked
  */
 export function drawOf(
-  grade: AskedGrade,
+  grade: FullGrade,
   atoms: readonly Atom[],
   report: Pick<GradeReport, 'atoms'>,
   beside: Beside = { recipes: [], report: { atoms: [] } },
@@ -76,11 +76,11 @@ export function drawOf(
   const items = report.atoms.flatMap((told, at): DrawnFrom[] => {
     if (!told.wanted) return []
     const { group, id, words } = told
-    if (serves(told)) return [{ group, atom: id, words, study: told.study, asked: askedBy(atoms[at]!, told) }]
+    if (serves(told)) return [{ group, atom: id, words, study: told.study, required: requirementOf(atoms[at]!, told) }]
     const other = beside.report.atoms[at]
-    const none = { group, atom: id, words, study: null, asked: null }
+    const none = { group, atom: id, words, study: null, required: null }
     if (!other || !serves(other)) return [none]
-    return [{ ...none, asked: askedBy(atoms[at]!, other), beside: beside.recipes[other.study!]! }]
+    return [{ ...none, required: requirementOf(atoms[at]!, other), beside: beside.recipes[other.study!]! }]
   })
   return { pattern: drawPattern(grade, sizesOf(report.atoms)), items }
 }

@@ -6,14 +6,14 @@ import { type Atom, type Entry, type Grade, type Group, type Requirement, saysHa
 import { atomMessage } from './words'
 
 /** A grade as it is asked: what it includes comes first, under ids that tell where it is from. */
-export interface AskedGrade {
+export interface FullGrade {
   readonly id: string
   readonly title: string
   readonly draw: number | null
   readonly groups: readonly Group[]
 }
 
-function renamed(grade: AskedGrade): Group[] {
+function renamed(grade: FullGrade): Group[] {
   const id = (own: string) => `${grade.id}:${own}`
   return grade.groups.map((group) => ({
     ...group,
@@ -30,7 +30,7 @@ function renamed(grade: AskedGrade): Group[] {
  * A grade with all that it includes.
  * @throws DomainError `includes.unknown`, `includes.circle`
  */
-export function askedGrade(syllabus: Syllabus, grade: Grade, seen: readonly string[] = []): AskedGrade {
+export function fullGrade(syllabus: Syllabus, grade: Grade, seen: readonly string[] = []): FullGrade {
   const { id, title, draw, groups, includes } = grade
   if (includes === null) return { id, title, draw, groups }
   const first = syllabus.grades.findIndex((each) => each.id === (seen[0] ?? id))
@@ -40,7 +40,7 @@ export function askedGrade(syllabus: Syllabus, grade: Grade, seen: readonly stri
   if ([...seen, id].includes(includes)) {
     throw syllabusError('includes.circle', { grades: [...seen, id, includes].join(' → ') }, path)
   }
-  return { id, title, draw, groups: [...renamed(askedGrade(syllabus, other, [...seen, id])), ...groups] }
+  return { id, title, draw, groups: [...renamed(fullGrade(syllabus, other, [...seen, id])), ...groups] }
 }
 
 /** The kinds that compete for one atom: with the candidate's choice all of one mode, else each by itself. */
@@ -163,7 +163,7 @@ function atomOf(group: Group, entry: Entry, slot: Slot, hands: boolean): Atom {
  * @param entries from which keys may be taken, where it is not the grade's own alone
  */
 export function expand(
-  grade: Pick<AskedGrade, 'groups'>,
+  grade: Pick<FullGrade, 'groups'>,
   hands = true,
   entries: readonly Entry[] = grade.groups.flatMap((group) => group.entries),
 ): Atom[] {
@@ -172,6 +172,6 @@ export function expand(
   )
 }
 
-/** Everything that a grade of a syllabus can ask. @throws DomainError as `askedGrade` */
+/** Everything that a grade of a syllabus can ask. @throws DomainError as `fullGrade` */
 export const atomsOf = (syllabus: Syllabus, grade: Grade): Atom[] =>
-  expand(askedGrade(syllabus, grade), saysHands(syllabus))
+  expand(fullGrade(syllabus, grade), saysHands(syllabus))

@@ -98,8 +98,8 @@ export function recipesForMissing(
   const taken = formsTaken(atoms, report)
   const own = { instrument: instrumentForList(syllabus.instrument), ...settings }
   return report.atoms.flatMap(({ id, status, wanted }, at) => {
-    const asked = only ? only.includes(id) && status !== 'covered' : status === 'missing' && wanted
-    if (!asked) return []
+    const required = only ? only.includes(id) && status !== 'covered' : status === 'missing' && wanted
+    if (!required) return []
     const atom = atoms[at]!
     const form = atom.scope === null ? undefined : taken.get(atom.scope)
     return [recipeFor(chosen(atom, form ? { ...choices, [kindsOf(atom).join('+')]: form } : choices), own)]

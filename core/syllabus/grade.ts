@@ -4,7 +4,7 @@ import { isFree } from '../study'
 import { completeRecipe, type Recipe, type RecipeInput } from '../instrument'
 import { assign, type Assigned } from './assign'
 import { type ChoiceSet, choiceSets } from './choices'
-import { type AskedGrade, askedGrade, expand } from './expand'
+import { type FullGrade, fullGrade, expand } from './expand'
 import { type Policies, DEFAULT_POLICIES } from './match'
 import { mendOf, type Mend } from './mend'
 import { type Atom, type Grade, isFor, saysHands, type Syllabus } from './model'
@@ -193,14 +193,14 @@ interface Weighed {
   readonly solved: Solved
 }
 
-function weighed(syllabus: Syllabus, grade: AskedGrade, set: Prepared, by: By): Weighed {
+function weighed(syllabus: Syllabus, grade: FullGrade, set: Prepared, by: By): Weighed {
   const atoms = expand(grade, saysHands(syllabus))
   const sets = choiceSets(grade, atoms)
   const plays = (recipe: Recipe) => isFor(syllabus.instrument, recipe) && !isFree(recipe.material)
   return { atoms, sets, solved: solve(atoms, set, sets, by, plays) }
 }
 
-function graded(syllabus: Syllabus, grade: AskedGrade, set: Prepared, by: By): GradeReport {
+function graded(syllabus: Syllabus, grade: FullGrade, set: Prepared, by: By): GradeReport {
   const { atoms, sets, solved } = weighed(syllabus, grade, set, by)
   const full = fullness(atoms, sets, solved)
   const reports = atoms.map((atom, at) => reportOf(atom, at, solved, full[at]!, set.recipes))
@@ -220,14 +220,14 @@ function graded(syllabus: Syllabus, grade: AskedGrade, set: Prepared, by: By): G
     entries: grade.groups.flatMap((group) =>
       group.entries.map(({ id, words, reading, open, conditions, memory }) => ({
         ...{ id, group: group.id, words, reading, open },
-        conditions: [...(memory ? [syllabusMessage('asked.memory')] : []), ...conditions.map(inText)],
+        conditions: [...(memory ? [syllabusMessage('required.memory')] : []), ...conditions.map(inText)],
       })),
     ),
   }
 }
 
 /** Totals alone, without the report. */
-function totalsOf(syllabus: Syllabus, grade: AskedGrade, set: Prepared, by: By): Counted {
+function totalsOf(syllabus: Syllabus, grade: FullGrade, set: Prepared, by: By): Counted {
   const { served, wanted, gap } = weighed(syllabus, grade, set, by).solved
   let [required, covered, near] = [0, 0, 0]
   wanted.forEach((counts, at) => {
@@ -252,7 +252,7 @@ export function gradeSet(
   policies: Policies = DEFAULT_POLICIES,
   means: Means = OWN_MEANS,
 ): GradeReport {
-  const grade = askedGrade(syllabus, gradeOf(syllabus, gradeId))
+  const grade = fullGrade(syllabus, gradeOf(syllabus, gradeId))
   return graded(syllabus, grade, prepared(studies), { policies, means })
 }
 
@@ -273,7 +273,7 @@ export function placeSet(
   const set = prepared(studies)
   const grades = syllabus.grades.map((grade) => {
     const { id, title } = grade
-    return { id, title, ...totalsOf(syllabus, askedGrade(syllabus, grade), set, { policies, means }) }
+    return { id, title, ...totalsOf(syllabus, fullGrade(syllabus, grade), set, { policies, means }) }
   })
   const whole = grades.filter((grade) => grade.required > 0 && grade.covered === grade.required)
   return { grades, highest: whole.at(-1)?.id ?? null }

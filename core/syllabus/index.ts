@@ -5,7 +5,7 @@
  */
 export type { SyllabusErrors, SyllabusMessages } from './messages'
 export { type Settings } from './asRecipe'
-export { type AskedIn, whereAsked } from './asked'
+export { type SyllabusMatch, matchesIn } from './matches'
 export { checkSyllabus, syllabusFaults } from './check'
 export { type Coverage, coverageOf, nextToPractise } from './coverage'
 export {
@@ -21,7 +21,7 @@ export {
 } from './defaults'
 export { compareSyllabi, type GradeDifference, type Move, moveBetween } from './difference'
 export { drawExam, type DrawnItem } from './draw'
-export { askedGrade, atomsOf, expand } from './expand'
+export { fullGrade, atomsOf, expand } from './expand'
 export { type Choices, type OpenChoice, openChoices, recipesForMissing } from './fill'
 export {
   type AtomReport,

@@ -6,7 +6,7 @@ import { courseMessage } from '../realise'
 import { isFree, notesPerMinute, type Pattern, PLAIN_PATTERN, PLAIN_RHYTHM } from '../study'
 import { familyOf, type Miss, type Recipe, type ShortField } from '../instrument'
 import type { Atom, Requirement } from './model'
-import { askedCourse } from './words'
+import { requiredCourse } from './words'
 
 /** One field in which a study falls short of a requirement, and how much it takes to mend. */
 export interface Shortfall {
@@ -50,26 +50,26 @@ export const kinOf = (recipe: Recipe): string | null => {
   const { material } = recipe
   return isFree(material) ? null : keyOf(material.tonic, material.kind)
 }
-export const kinAsked = ({ tonic, kind }: Requirement): string => keyOf(tonic, kind)
+export const requiredKin = ({ tonic, kind }: Requirement): string => keyOf(tonic, kind)
 
-function materialShort({ material }: Recipe, asked: Requirement, miss: Miss): void {
+function materialShort({ material }: Recipe, required: Requirement, miss: Miss): void {
   const { kind, inversion = 0 } = material as NamedMaterial
-  if (kind !== asked.kind) {
-    const [wanted, own] = [asked.kind, kind].map((id) => kindNamed({ id }))
-    miss('kind', () => syllabusMessage('short.kind', { asked: wanted!, own: own! }), 40)
+  if (kind !== required.kind) {
+    const [wanted, own] = [required.kind, kind].map((id) => kindNamed({ id }))
+    miss('kind', () => syllabusMessage('short.kind', { required: wanted!, own: own! }), 40)
   }
-  if (inversion === asked.inversion) return
-  miss('inversion', () => syllabusMessage('short.inversion', { asked: asked.inversion, own: inversion }), 40)
+  if (inversion === required.inversion) return
+  miss('inversion', () => syllabusMessage('short.inversion', { required: required.inversion, own: inversion }), 40)
 }
 
-function lengthShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
-  const lengths = { own: recipe.octaves, asked: asked.octaves }
-  const lacking = asked.octaves - recipe.octaves
+function lengthShort(recipe: Recipe, required: Requirement, policies: Policies, miss: Miss): void {
+  const lengths = { own: recipe.octaves, required: required.octaves }
+  const lacking = required.octaves - recipe.octaves
   if (lacking > 0) miss('octaves', () => syllabusMessage('short.octaves', lengths), 20 * lacking)
   else if (lacking < 0 && !policies.moreOctaves)
     miss('octaves', () => syllabusMessage('short.just-octaves', lengths), 10)
-  if (recipe.course !== asked.course) {
-    miss('course', () => syllabusMessage('short.course', { asked: asked.course, own: recipe.course }), 10)
+  if (recipe.course !== required.course) {
+    miss('course', () => syllabusMessage('short.course', { required: required.course, own: recipe.course }), 10)
   }
 }
 
@@ -79,9 +79,9 @@ const isEqual = (a: Pattern, b: Pattern): boolean =>
 const told = (messages: readonly Message[]): Message | 'plain' =>
   messages.length > 0 ? joined(messages, 'comma') : 'plain'
 
-function shapeShort(recipe: Recipe, asked: Requirement, miss: Miss): void {
+function shapeShort(recipe: Recipe, required: Requirement, miss: Miss): void {
   const { pattern, rhythm, bookends } = recipe
-  const { figure, walk, resolution } = asked
+  const { figure, walk, resolution } = required
   const same =
     isEqual(pattern, { ...PLAIN_PATTERN, figure, walk }) &&
     rhythm.ladder === PLAIN_RHYTHM.ladder &&
@@ -89,7 +89,8 @@ function shapeShort(recipe: Recipe, asked: Requirement, miss: Miss): void {
   if (!same) {
     miss(
       'pattern',
-      () => syllabusMessage('short.shape', { asked: told(askedCourse(asked)), own: told(courseMessage(recipe)) }),
+      () =>
+        syllabusMessage('short.shape', { required: told(requiredCourse(required)), own: told(courseMessage(recipe)) }),
       50,
     )
   }
@@ -98,20 +99,21 @@ function shapeShort(recipe: Recipe, asked: Requirement, miss: Miss): void {
   }
 }
 
-function touchShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
-  const touches = asked.articulations.length > 0 ? asked.articulations : policies.anyTouch ? [] : ['legato' as const]
+function touchShort(recipe: Recipe, required: Requirement, policies: Policies, miss: Miss): void {
+  const touches =
+    required.articulations.length > 0 ? required.articulations : policies.anyTouch ? [] : ['legato' as const]
   if (touches.length > 0 && !touches.includes(recipe.articulation)) {
     const wanted = listed(
       touches.map((touch) => syllabusMessage('touch', { touch })),
       'or',
     )
-    miss('articulation', () => syllabusMessage('short.touch', { asked: wanted, own: recipe.articulation }), 10)
+    miss('articulation', () => syllabusMessage('short.touch', { required: wanted, own: recipe.articulation }), 10)
   }
 }
 
-function tempoShort(recipe: Recipe, asked: Requirement, policies: Policies, miss: Miss): void {
-  const [own, least] = [notesPerMinute(recipe.tempo), notesPerMinute(asked.tempo)]
-  const most = asked.tempo.most === undefined ? null : asked.tempo.most * asked.tempo.notesPerBeat
+function tempoShort(recipe: Recipe, required: Requirement, policies: Policies, miss: Miss): void {
+  const [own, least] = [notesPerMinute(recipe.tempo), notesPerMinute(required.tempo)]
+  const most = required.tempo.most === undefined ? null : required.tempo.most * required.tempo.notesPerBeat
   if (own < least) {
     miss('tempo', () => syllabusMessage('short.tempo', { own, least }), Math.ceil((30 * (least - own)) / least))
   } else if (most !== null && own > most) miss('tempo', () => syllabusMessage('short.tempo-most', { own, most }), 5)
@@ -120,15 +122,15 @@ function tempoShort(recipe: Recipe, asked: Requirement, policies: Policies, miss
   }
 }
 
-function shortfalls(recipe: Recipe, asked: Requirement, policies: Policies): Shortfall[] {
+function shortfalls(recipe: Recipe, required: Requirement, policies: Policies): Shortfall[] {
   const found: Shortfall[] = []
   const miss: Miss = (field, said, effort) => void found.push({ field, said, effort })
-  materialShort(recipe, asked, miss)
-  familyOf(recipe).examined.shortOf(recipe, asked, policies.togetherForSeparate, miss)
-  lengthShort(recipe, asked, policies, miss)
-  shapeShort(recipe, asked, miss)
-  touchShort(recipe, asked, policies, miss)
-  tempoShort(recipe, asked, policies, miss)
+  materialShort(recipe, required, miss)
+  familyOf(recipe).examined.shortOf(recipe, required, policies.togetherForSeparate, miss)
+  lengthShort(recipe, required, policies, miss)
+  shapeShort(recipe, required, miss)
+  touchShort(recipe, required, policies, miss)
+  tempoShort(recipe, required, policies, miss)
   return found
 }
 
@@ -137,7 +139,7 @@ export function matchesOf(recipe: Recipe, atom: Atom, policies: Policies = DEFAU
   const kin = kinOf(recipe)
   if (kin === null) return []
   return atom.variants.flatMap((requirement, variant) => {
-    if (kinAsked(requirement) !== kin) return []
+    if (requiredKin(requirement) !== kin) return []
     const short = shortfalls(recipe, requirement, policies)
     return short.length > MAX_SHORT
       ? []

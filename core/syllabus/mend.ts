@@ -31,48 +31,48 @@ function tempoFor(recipe: Recipe, { tempo }: Requirement) {
   return own >= 20 && own <= 240 ? { ...recipe.tempo, bpm: own } : { bpm, notesPerBeat }
 }
 
-function patch(field: Field, recipe: Recipe, asked: Requirement): Partial<RecipeInput> {
+function patch(field: Field, recipe: Recipe, required: Requirement): Partial<RecipeInput> {
   switch (field) {
     case 'tempo':
-      return { tempo: tempoFor(recipe, asked) }
+      return { tempo: tempoFor(recipe, required) }
     case 'octaves':
-      return { octaves: asked.octaves }
+      return { octaves: required.octaves }
     case 'course':
-      return { course: asked.course }
+      return { course: required.course }
     case 'top':
-      return { tops: asked.top ?? 'once' }
+      return { tops: required.top ?? 'once' }
     case 'resolution':
-      return { bookends: { ...recipe.bookends, after: asked.resolution } }
+      return { bookends: { ...recipe.bookends, after: required.resolution } }
     case 'contraryFrom':
-      return { contraryFrom: asked.contraryFrom ?? 'unison' }
+      return { contraryFrom: required.contraryFrom ?? 'unison' }
     case 'tonicHand':
-      return { tonicHand: asked.tonicHand ?? 'left' }
+      return { tonicHand: required.tonicHand ?? 'left' }
     default:
-      return familyOf(recipe).examined.altered(field, recipe, asked) as Partial<RecipeInput>
+      return familyOf(recipe).examined.altered(field, recipe, required) as Partial<RecipeInput>
   }
 }
 
 /** What altering one field is called. */
-function alterMessage(field: Field, recipe: Recipe, asked: Requirement, altered: RecipeInput): Message {
+function alterMessage(field: Field, recipe: Recipe, required: Requirement, altered: RecipeInput): Message {
   switch (field) {
     case 'tempo': {
       const bpm = altered.tempo!.bpm!
       return syllabusMessage('mend.tempo', { bpm, how: bpm > recipe.tempo.bpm ? 'raise' : 'lower' })
     }
     case 'octaves':
-      return syllabusMessage('mend.octaves', { more: asked.octaves - recipe.octaves, asked: asked.octaves })
+      return syllabusMessage('mend.octaves', { more: required.octaves - recipe.octaves, required: required.octaves })
     case 'course':
       return syllabusMessage('mend.course')
     case 'top':
-      return syllabusMessage('mend.top', { top: asked.top ?? 'once' })
+      return syllabusMessage('mend.top', { top: required.top ?? 'once' })
     case 'resolution':
       return syllabusMessage('mend.resolution')
     case 'contraryFrom':
-      return syllabusMessage('mend.contrary-from', { from: asked.contraryFrom ?? 'unison' })
+      return syllabusMessage('mend.contrary-from', { from: required.contraryFrom ?? 'unison' })
     case 'bellows':
-      return syllabusMessage('mend.bellows', { bellows: asked.bellows ?? 'top', beats: asked.bellowsBeats ?? 0 })
+      return syllabusMessage('mend.bellows', { bellows: required.bellows ?? 'top', beats: required.bellowsBeats ?? 0 })
     case 'registers':
-      return syllabusMessage('mend.registers', { registers: asked.registers.join(' + ') })
+      return syllabusMessage('mend.registers', { registers: required.registers.join(' + ') })
     default:
       return syllabusMessage('mend.tonic-hand')
   }
@@ -82,7 +82,7 @@ function alterMessage(field: Field, recipe: Recipe, asked: Requirement, altered:
 const kept = (pins: Recipe['pins']): Recipe['pins'] => (pins as readonly AnyPin[]).filter(isDegreePin) as Recipe['pins']
 
 /** How a near study is made to meet a requirement. */
-export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Shortfall[]): Mend {
+export function mendOf(recipe: Recipe, required: Requirement, short: readonly Shortfall[]): Mend {
   const altering = alters(recipe)
   if (isFree(recipe.material) || !short.every(altering)) {
     const first = short.find((each) => !altering(each))!
@@ -90,11 +90,11 @@ export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Short
     return {
       manner: 'add',
       words: syllabusMessage('mend.add', { field: first.field }),
-      recipe: recipeFor(asked, settings),
+      recipe: recipeFor(required, settings),
     }
   }
   const changes = short.reduce<Partial<RecipeInput>>((all, { field }) => {
-    const next = patch(field, { ...recipe, ...all } as Recipe, asked)
+    const next = patch(field, { ...recipe, ...all } as Recipe, required)
     return { ...all, ...next }
   }, {})
   const { startOctave, ...rest } = { ...recipe, ...changes }
@@ -102,7 +102,7 @@ export function mendOf(recipe: Recipe, asked: Requirement, short: readonly Short
     movesNotes(recipe, changes) ? { ...rest, pins: kept(recipe.pins) } : { ...rest, startOctave }
   ) as RecipeInput
   const words = joined(
-    short.map(({ field }) => alterMessage(field, recipe, asked, altered)),
+    short.map(({ field }) => alterMessage(field, recipe, required, altered)),
     'comma',
   )
   return { manner: 'alter', words: capital(words), recipe: altered }

@@ -1,7 +1,7 @@
 import type { Message } from '../message'
 import type { KindId } from '../material'
 import type { Articulation, ContraryFrom, Course, Figure, Hand, HandsApart, Motion, Tempo, Walk } from '../study'
-import { type AskedOfPlayer, familyForList, familyOf, LISTED, type Recipe } from '../instrument'
+import { type PlayerRequirement, familyForList, familyOf, LISTED, type Recipe } from '../instrument'
 
 export const SYLLABUS_FORMAT = 'tactum-syllabus/1'
 /** Instruments that boards write lists for, as the register has them. */
@@ -31,7 +31,7 @@ interface KeysAs {
 }
 export type Keys = readonly string[] | KeysWithin | KeysAs
 
-export interface AskedTempo extends Tempo {
+export interface RequiredTempo extends Tempo {
   readonly beat: (typeof BEATS)[number]
   readonly kind: (typeof TEMPO_KINDS)[number]
   /** Beats a minute at the most, where the list sets a limit. */
@@ -78,7 +78,7 @@ export interface Entry {
   readonly articulations: readonly Articulation[]
   readonly touchChooser: Chooser
   /** As printed; compared as notes a minute. */
-  readonly tempo: AskedTempo
+  readonly tempo: RequiredTempo
   readonly figure: Figure
   readonly walk: Walk
   readonly resolution: (typeof RESOLUTIONS)[number]
@@ -86,12 +86,12 @@ export interface Entry {
   readonly rolled: boolean
   readonly mallets: 2 | 4
   /** What an accordion's left hand does; null: the list does not say. */
-  readonly bass: AskedOfPlayer['bass']
-  readonly bellows: AskedOfPlayer['bellows']
+  readonly bass: PlayerRequirement['bass']
+  readonly bellows: PlayerRequirement['bellows']
   readonly bellowsBeats: number | null
-  readonly bassRows: AskedOfPlayer['bassRows']
-  readonly treble: AskedOfPlayer['treble']
-  readonly registers: AskedOfPlayer['registers']
+  readonly bassRows: PlayerRequirement['bassRows']
+  readonly treble: PlayerRequirement['treble']
+  readonly registers: PlayerRequirement['registers']
   readonly memory: boolean
   /** What is asked beyond this: dynamics, expression. Shown; not graded. */
   readonly conditions: readonly string[]
@@ -156,14 +156,14 @@ export interface Syllabus {
 }
 
 /** One way to meet an atom. */
-export interface Requirement extends AskedOfPlayer {
+export interface Requirement extends PlayerRequirement {
   readonly tonic: string
   readonly kind: KindId
   readonly inversion: number
   readonly octaves: number
   readonly course: Course
   readonly articulations: readonly Articulation[]
-  readonly tempo: AskedTempo
+  readonly tempo: RequiredTempo
   readonly figure: Figure
   readonly walk: Walk
 }

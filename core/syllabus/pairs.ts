@@ -1,6 +1,6 @@
 import type { Hand } from '../study'
 import { type Recipe, familyOf } from '../instrument'
-import { kinAsked, kinOf, type Match, matchesOf, type Policies } from './match'
+import { requiredKin, kinOf, type Match, matchesOf, type Policies } from './match'
 import type { Atom } from './model'
 
 /**
@@ -46,7 +46,7 @@ const weightOf = (reach: Reach): string =>
 export function pairsOf(atoms: readonly Atom[], recipes: readonly Recipe[], policies: Policies): Pairs {
   const kin = new Map<string, number[]>()
   atoms.forEach((atom, at) => {
-    for (const key of new Set(atom.variants.map(kinAsked))) kin.set(key, [...(kin.get(key) ?? []), at])
+    for (const key of new Set(atom.variants.map(requiredKin))) kin.set(key, [...(kin.get(key) ?? []), at])
   })
   const reachesOf = (recipe: Recipe): Reach[] => {
     const hands = unitsOf(recipe, policies)

@@ -1,4 +1,4 @@
-import { type Asked, asProgram } from './asProgram'
+import { type PosedProgram, asProgram } from './asProgram'
 import { combinations } from './choices'
 import { GainFlow } from './flow'
 import { type Match, nearest } from './match'
@@ -57,7 +57,7 @@ interface Limits {
   readonly out: ReadonlySet<number>
   readonly limitOf: ReadonlyMap<number, number>
   readonly room: readonly number[]
-  readonly asked: number
+  readonly required: number
 }
 
 const START: Decisions = { taken: new Map(), form: new Map() }
@@ -98,7 +98,7 @@ export class Weighing {
     const out = new Set<number>()
     const limitOf = new Map<number, number>()
     const room: number[] = []
-    let asked = 0
+    let required = 0
     for (const set of limits) {
       for (const [atom] of set.bundles) limitOf.set(atom!, room.length)
       room.push(set.any)
@@ -107,24 +107,24 @@ export class Weighing {
       const taken = decisions.taken.get(at)
       const sizes = set.bundles.map((bundle) => bundle.length).sort((a, b) => a - b)
       if (taken === undefined) {
-        asked += sizes.slice(0, set.any).reduce((sum, size) => sum + size, 0)
+        required += sizes.slice(0, set.any).reduce((sum, size) => sum + size, 0)
         for (const atom of set.bundles.flat()) limitOf.set(atom, room.length)
         room.push(sizes.slice(-set.any).reduce((sum, size) => sum + size, 0))
         return
       }
-      asked += taken.reduce((sum, bundle) => sum + set.bundles[bundle]!.length, 0)
+      required += taken.reduce((sum, bundle) => sum + set.bundles[bundle]!.length, 0)
       set.bundles.forEach((bundle, place) => {
         if (!taken.includes(place)) for (const atom of bundle) out.add(atom)
       })
     })
-    return { out, limitOf, room, asked }
+    return { out, limitOf, room, required }
   }
 
   /** The best that can be had while open choices may be made differently for every atom: no decision does better. */
   private bound(decisions: Decisions): Found {
     this.spent += this.ways
     const { stocks, atoms } = this.part
-    const { out, limitOf, room, asked } = this.limitsOf(decisions)
+    const { out, limitOf, room, required } = this.limitsOf(decisions)
     const stockNode = (stock: number) => 2 + stock
     const atomNode = new Map(atoms.map((atom, at) => [atom, 2 + stocks.length + at]))
     const limitNode = (limit: number) => 2 + stocks.length + atoms.length + limit
@@ -144,7 +144,7 @@ export class Weighing {
       flow.join(atomNode.get(atom)!, limit === undefined ? 1 : limitNode(limit), 1, 0)
     }
     room.forEach((most, limit) => flow.join(limitNode(limit), 1, most, 0))
-    const value = flow.run(0, 1) - this.worth.covered * asked
+    const value = flow.run(0, 1) - this.worth.covered * required
     const served = new Map<number, Serving>()
     for (const { atom, serving, flows } of links) if (flows() > 0) served.set(atom, serving)
     return { value, served }
@@ -233,7 +233,7 @@ export class Weighing {
   }
 
   /** How a solution decides; where it is in two minds, for what it is more for. */
-  private decisionsOf({ values }: Solution, { forms, taken }: Asked): Decisions {
+  private decisionsOf({ values }: Solution, { forms, taken }: PosedProgram): Decisions {
     const most = (some: readonly number[]): number => some.reduce((a, b) => (values[b]! > values[a]! ? b : a))
     const form = [...forms].map(([scope, kinds]): [string, string] => {
       const chosen = most([...kinds.values()])
@@ -254,14 +254,14 @@ export class Weighing {
    */
   private ask(solver: Solver): boolean {
     const until = performance.now() + this.means.milliseconds
-    const asked = asProgram(this.atoms, this.part, this.worth)
-    for (const program of [relaxed(asked.program), asked.program]) {
+    const required = asProgram(this.atoms, this.part, this.worth)
+    for (const program of [relaxed(required.program), required.program]) {
       const solution = solver(program, Math.max(1, until - performance.now()))
       if (!solution) continue
-      const decisions = this.decisionsOf(solution, asked)
+      const decisions = this.decisionsOf(solution, required)
       this.keep(this.bound(decisions), decisions)
       if (!solution.proven) continue
-      if (program === asked.program) return true
+      if (program === required.program) return true
       this.ceiling = Math.floor(solution.gain + 0.5)
       if (this.best!.found.value >= this.ceiling) return true
     }

@@ -25,21 +25,21 @@ export function formsMessage(kinds: readonly KindId[]): Message {
 }
 
 /** Choices of a course beyond the plain one, as a list asks them; nothing for the plain one. */
-export const askedCourse = ({ figure, walk }: Pick<Requirement, 'figure' | 'walk'>): Message[] =>
+export const requiredCourse = ({ figure, walk }: Pick<Requirement, 'figure' | 'walk'>): Message[] =>
   courseMessage({ pattern: { ...PLAIN_PATTERN, figure, walk }, rhythm: PLAIN_RHYTHM })
 
 /** “a sixth apart, right hand on the tonic”; “from an octave apart”. */
-function apartAsked(asked: Requirement): Message[] {
-  const { hands, motion, interval, tonicHand, contraryFrom } = asked
+function requiredInterval(required: Requirement): Message[] {
+  const { hands, motion, interval, tonicHand, contraryFrom } = required
   if (hands !== 'together') return []
   if (motion === 'contrary') {
-    const told = contraryFrom === 'octave' ? apartMessage({ ...asked, contraryFrom, tonicHand: 'right' }) : null
+    const told = contraryFrom === 'octave' ? apartMessage({ ...required, contraryFrom, tonicHand: 'right' }) : null
     return told ? [told] : []
   }
-  return interval === 'octave' ? [] : [syllabusMessage('asked.apart', { interval, hand: tonicHand ?? 'any' })]
+  return interval === 'octave' ? [] : [syllabusMessage('required.apart', { interval, hand: tonicHand ?? 'any' })]
 }
 
-const touchAsked = ({ articulations }: Requirement): Message[] =>
+const requiredTouch = ({ articulations }: Requirement): Message[] =>
   articulations.length === 0 || (articulations.length === 1 && articulations[0] === 'legato')
     ? []
     : [
@@ -50,55 +50,55 @@ const touchAsked = ({ articulations }: Requirement): Message[] =>
       ]
 
 /** Who plays, where the list says so: one of several hands, or those of the first form. */
-export const handsAsked = (variants: readonly Requirement[]): Message =>
+export const requiredHands = (variants: readonly Requirement[]): Message =>
   new Set(variants.map(({ hands }) => hands)).size > 1
-    ? syllabusMessage('asked.either-hand')
+    ? syllabusMessage('required.either-hand')
     : handsMessage(variants[0]!)
 
-const inversionAsked = ({ inversion }: Requirement): Message[] =>
-  inversion > 0 ? [syllabusMessage('asked.inversion', { inversion })] : []
+const requiredInversion = ({ inversion }: Requirement): Message[] =>
+  inversion > 0 ? [syllabusMessage('required.inversion', { inversion })] : []
 
 /** Sticks, where they are asked for. */
-export const sticksAsked = ({ lead, rolled, mallets }: Requirement): Message[] => [
+export const requiredSticks = ({ lead, rolled, mallets }: Requirement): Message[] => [
   ...(lead ? [instrumentMessage('stick.lead', { hand: lead })] : []),
-  ...(rolled ? [syllabusMessage('asked.rolled')] : []),
-  ...(mallets === 4 ? [syllabusMessage('asked.four-mallets')] : []),
+  ...(rolled ? [syllabusMessage('required.rolled')] : []),
+  ...(mallets === 4 ? [syllabusMessage('required.four-mallets')] : []),
 ]
 
 /** What an accordion is asked beside the notes. */
-export const accordionAsked = ({ hands, bass, ...asked }: Requirement): Message[] => [
-  ...(bass ? [syllabusMessage('asked.bass', { part: bass, hands })] : []),
-  ...(asked.bellows
-    ? [syllabusMessage('asked.bellows', { bellows: asked.bellows, beats: asked.bellowsBeats ?? 0 })]
+export const requiredAccordion = ({ hands, bass, ...required }: Requirement): Message[] => [
+  ...(bass ? [syllabusMessage('required.bass', { part: bass, hands })] : []),
+  ...(required.bellows
+    ? [syllabusMessage('required.bellows', { bellows: required.bellows, beats: required.bellowsBeats ?? 0 })]
     : []),
-  ...(asked.bassRows.length > 0
+  ...(required.bassRows.length > 0
     ? [
-        syllabusMessage('asked.rows', {
-          rows: listed(asked.bassRows.map((row) => syllabusMessage('asked.row', { row }))),
+        syllabusMessage('required.rows', {
+          rows: listed(required.bassRows.map((row) => syllabusMessage('required.row', { row }))),
         }),
       ]
     : []),
-  ...(asked.treble ? [syllabusMessage('asked.treble', { treble: asked.treble })] : []),
-  ...(asked.registers.length > 0
-    ? [syllabusMessage('asked.registers', { registers: asked.registers.join(' + ') })]
+  ...(required.treble ? [syllabusMessage('required.treble', { treble: required.treble })] : []),
+  ...(required.registers.length > 0
+    ? [syllabusMessage('required.registers', { registers: required.registers.join(' + ') })]
     : []),
 ]
 
 /** Everything but key, form and hands. */
-function rest(asked: Requirement, hands: readonly Message[]): Message[] {
-  const { course, octaves, resolution, top } = asked
+function rest(required: Requirement, hands: readonly Message[]): Message[] {
+  const { course, octaves, resolution, top } = required
   return [
-    ...inversionAsked(asked),
+    ...requiredInversion(required),
     ...hands,
-    ...apartAsked(asked),
+    ...requiredInterval(required),
     octavesMessage(octaves),
     ...(course === 'up-down' ? [] : [titleMessage('course', { course })]),
-    ...askedCourse(asked),
-    ...(resolution === 'none' ? [] : [syllabusMessage('asked.resolution', { resolution })]),
-    ...touchAsked(asked),
-    ...(top === 'twice' ? [syllabusMessage('asked.top-twice')] : []),
-    ...sticksAsked(asked),
-    ...accordionAsked(asked),
+    ...requiredCourse(required),
+    ...(resolution === 'none' ? [] : [syllabusMessage('required.resolution', { resolution })]),
+    ...requiredTouch(required),
+    ...(top === 'twice' ? [syllabusMessage('required.top-twice')] : []),
+    ...requiredSticks(required),
+    ...requiredAccordion(required),
   ]
 }
 
@@ -108,17 +108,17 @@ const seventhIn = (kind: KindId) =>
   KINDS[kind].quality === 'diminished' ? ('diminished' as const) : ('dominant' as const)
 
 /** “Dominant seventh arpeggio of C”, “C major”. */
-function keyAsked({ seventh }: Pick<Entry, 'seventh'>, tonic: string, kinds: readonly KindId[]): Message {
+function requiredKey({ seventh }: Pick<Entry, 'seventh'>, tonic: string, kinds: readonly KindId[]): Message {
   if (kinds[0] && isOfKeys(seventh, kinds[0])) {
-    return syllabusMessage('asked.seventh-of', { tonic: named(tonic), seventh: seventhIn(kinds[0]) })
+    return syllabusMessage('required.seventh-of', { tonic: named(tonic), seventh: seventhIn(kinds[0]) })
   }
-  return syllabusMessage('asked.key', { tonic: named(tonic), forms: formsMessage(kinds) })
+  return syllabusMessage('required.key', { tonic: named(tonic), forms: formsMessage(kinds) })
 }
 
 /** What an atom asks, in one line. @param says whether the list says which hands play */
 export function atomMessage(entry: Entry, tonic: string, variants: readonly Requirement[], says: boolean): Message {
-  const hands = says ? [handsAsked(variants)] : []
-  return joined([keyAsked(entry, tonic, kindsOf(variants)), ...rest(variants[0]!, hands)], 'comma')
+  const hands = says ? [requiredHands(variants)] : []
+  return joined([requiredKey(entry, tonic, kindsOf(variants)), ...rest(variants[0]!, hands)], 'comma')
 }
 
 /** Whether an atom's chord is named by the key that it belongs to. */
@@ -137,7 +137,7 @@ export function examinerCall(atom: Atom, variant: Requirement, says: boolean): M
   const key = { tonic: named(atom.tonic) }
   const what = isOfKey(atom, variant)
     ? syllabusMessage('call.seventh-of', { ...key, seventh: seventhIn(variant.kind) })
-    : syllabusMessage('asked.key', { ...key, forms: kindNamed({ id: variant.kind }) })
+    : syllabusMessage('required.key', { ...key, forms: kindNamed({ id: variant.kind }) })
   const parts = [...(says ? [syllabusMessage('call.hands', { hands: who })] : []), what, ...rest(variant, [])]
   return syllabusMessage('call', { said: capital(joined(parts, 'comma')) })
 }

@@ -152,6 +152,6 @@ export function questionOn(task: Task, tonic: Note, kind: KindId, studyOn: Study
       return studyOn(tonic, kind)
     },
   }
-  const asked = ASKS[task](key)
-  return asked && { task, tonic, study: UNSIGNED.has(task) ? withoutSignature(key.study) : key.study, ...asked }
+  const request = ASKS[task](key)
+  return request && { task, tonic, study: UNSIGNED.has(task) ? withoutSignature(key.study) : key.study, ...request }
 }

@@ -4,7 +4,7 @@ import { type Note, noteName } from '../pitch'
 import { type Level, type Question, type Task, TASKS } from './question'
 import { octavesFor, questionOn, type Settings, type StudyOn } from './tasks'
 
-export interface WorksheetAsked {
+export interface WorksheetRequest {
   readonly tasks: readonly Task[]
   readonly kinds: readonly KindId[]
   readonly level: Level
@@ -26,7 +26,7 @@ export interface Section {
 const SIGNS: Readonly<Record<Level, number>> = { 1: 2, 2: 4, 3: MAX_SIGNS }
 
 /** Keys of some kinds that are asked, each with its kind: those that are named, else those of the level. */
-const keysAt = ({ kinds, level, keys = [] }: WorksheetAsked): { tonic: Note; kind: KindId }[] =>
+const keysAt = ({ kinds, level, keys = [] }: WorksheetRequest): { tonic: Note; kind: KindId }[] =>
   kinds.flatMap((kind) =>
     usualTonics(KINDS[kind])
       .filter((tonic) =>
@@ -40,11 +40,11 @@ const toldBy = ({ task, study }: Question, kind: KindId): KindId | number =>
   task === 'signature' ? study.keySignature.fifths : kind
 
 /** One task's questions: keys are drawn until there are enough. Each task has lots of its own, whatever else is asked. */
-function sectionOf(task: Task, asked: WorksheetAsked, studyOn: StudyOn): Section {
-  const { each, seed } = asked
+function sectionOf(task: Task, request: WorksheetRequest, studyOn: StudyOn): Section {
+  const { each, seed } = request
   const random = seeded(seed * TASKS.length + TASKS.indexOf(task))
   const questions = new Map<string, Question>()
-  const keys = keysAt(asked)
+  const keys = keysAt(request)
   for (const { tonic, kind } of some(keys, keys.length, random)) {
     if (questions.size === each) break
     const question = questionOn(task, tonic, kind, studyOn)
@@ -57,7 +57,7 @@ function sectionOf(task: Task, asked: WorksheetAsked, studyOn: StudyOn): Section
  * The questions of a worksheet, task by task; a task that none of the kinds has a question for is left out.
  * @throws DomainError where the instrument does not take a kind
  */
-export function questionsOf(asked: WorksheetAsked): Section[] {
-  const studyOn = octavesFor(asked.settings)
-  return asked.tasks.map((task) => sectionOf(task, asked, studyOn)).filter(({ questions }) => questions.length > 0)
+export function questionsOf(request: WorksheetRequest): Section[] {
+  const studyOn = octavesFor(request.settings)
+  return request.tasks.map((task) => sectionOf(task, request, studyOn)).filter(({ questions }) => questions.length > 0)
 }

@@ -1,12 +1,12 @@
-import { whereAsked } from '#core/syllabus'
+import { matchesIn } from '#core/syllabus'
 import { bodies } from '#shared/schemas'
 import { allSyllabi } from '../db'
 import { readChecked, route } from '../http'
 
 export default route('POST /api/asked', async ({ event, db, studio }) => {
-  const { recipe } = await readChecked(event, bodies.asked)
+  const { recipe } = await readChecked(event, bodies.matches)
   const syllabi = await allSyllabi(db, studio)
-  return whereAsked(
+  return matchesIn(
     syllabi.map(({ document }) => document),
     recipe,
   )

@@ -21,7 +21,7 @@ let why: unknown
 let beating = false
 const waiting = new Set<(error: DatabaseUnavailable) => void>()
 
-async function asked(): Promise<void> {
+async function request(): Promise<void> {
   if (!heart) {
     heart = new pg.Client({ connectionString: process.env.DATABASE_URL, keepAlive: true })
     // what is lost between questions shows at the next
@@ -44,7 +44,7 @@ async function missed(): Promise<never> {
 }
 
 async function answers(): Promise<boolean> {
-  const question = asked()
+  const question = request()
   question.catch(() => undefined)
   try {
     await Promise.race([question, missed()])

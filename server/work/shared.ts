@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto'
 import { LRUCache } from 'lru-cache'
-import type { Answer, Asked, TaskName } from './tasks'
+import type { Answer, TaskInput, TaskName } from './tasks'
 import { inThread, type SoFar } from './threads'
-import { askedStill } from './waiting'
+import { currentSignal } from './waiting'
 
 /** What is being worked out, or was: how many wait for it, and how it is given up. */
 interface Shared {
@@ -24,9 +24,9 @@ function nameOf(value: unknown): string {
   return own
 }
 
-function begun<Name extends TaskName>(key: string, name: Name, asked: Asked<Name>): Shared {
+function begun<Name extends TaskName>(key: string, name: Name, request: TaskInput<Name>): Shared {
   const giveUp = new AbortController()
-  const answer = inThread(name, asked, giveUp.signal)
+  const answer = inThread(name, request, giveUp.signal)
   const shared = { answer, giveUp, waiting: 0 }
   // what failed is asked anew by the next
   answer.catch(() => {
@@ -55,15 +55,18 @@ function waitFor(shared: Shared, key: string, signal: AbortSignal | undefined): 
 }
 
 /** A task's answer that nobody else asks for; given up when whoever asked leaves. @throws as `inThread` */
-export const thread = <Name extends TaskName>(name: Name, asked: Asked<Name>, soFar?: SoFar): Promise<Answer<Name>> =>
-  inThread(name, asked, askedStill() ?? new AbortController().signal, soFar)
+export const thread = <Name extends TaskName>(
+  name: Name,
+  request: TaskInput<Name>,
+  soFar?: SoFar,
+): Promise<Answer<Name>> => inThread(name, request, currentSignal() ?? new AbortController().signal, soFar)
 
 /**
  * A task's answer, worked out in a thread: once for all who ask for the same at the same time, and remembered.
  * @throws as `inThread`
  */
-export function cachedAnswer<Name extends TaskName>(name: Name, asked: Asked<Name>): Promise<Answer<Name>> {
-  const key = [name, ...Object.values(asked).map(nameOf)].join(' ')
-  const shared = known.get(key) ?? begun(key, name, asked)
-  return waitFor(shared, key, askedStill()) as Promise<Answer<Name>>
+export function cachedAnswer<Name extends TaskName>(name: Name, request: TaskInput<Name>): Promise<Answer<Name>> {
+  const key = [name, ...Object.values(request).map(nameOf)].join(' ')
+  const shared = known.get(key) ?? begun(key, name, request)
+  return waitFor(shared, key, currentSignal()) as Promise<Answer<Name>>
 }

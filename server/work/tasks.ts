@@ -3,9 +3,9 @@ import { gradeSet, moveBetween, placeSet } from '#core/syllabus'
 import type { Recipe, RecipeInput } from '#core/instrument'
 import type { Accepted } from '#core/realise'
 import type { Settings, Policies, Syllabus } from '#core/syllabus'
-import type { PaperAsked } from '#shared/paper'
+import type { PaperRequest } from '#shared/paper'
 import { wordingFor } from '#shared/languages'
-import type { FileAsked } from '#shared/schemas'
+import type { FileRequest } from '#shared/schemas'
 import { solverMeans } from '#shared/solver'
 import type { ReadSoFar, UsualHead } from '#shared/syllabusCsv'
 import { changedStudy } from '../changing'
@@ -22,7 +22,7 @@ interface Graded {
 
 /** A sheet, and the language that it is in. */
 interface ForPaper {
-  readonly asked: PaperAsked
+  readonly request: PaperRequest
   readonly language: string
 }
 
@@ -64,14 +64,14 @@ export const TASKS = {
   open: ({ bytes }: { readonly bytes: Uint8Array }) => previewMusic(bytes),
 
   /** Paper as pages to be looked at, and as a file. */
-  pages: async ({ asked, language }: ForPaper) =>
-    (await paper()).paperPages(asked, (await faces()).FACE_FILES, wordingFor(language)),
-  pdf: async ({ asked, language }: ForPaper) =>
-    (await paper()).paperPdf(asked, (await faces()).FACE_FILES, wordingFor(language)),
+  pages: async ({ request, language }: ForPaper) =>
+    (await paper()).paperPages(request, (await faces()).FACE_FILES, wordingFor(language)),
+  pdf: async ({ request, language }: ForPaper) =>
+    (await paper()).paperPdf(request, (await faces()).FACE_FILES, wordingFor(language)),
 
   /** A file of some studies. */
-  write: ({ asked, language }: { readonly asked: Omit<FileAsked, 'ids'>; readonly language: string }) =>
-    writtenFile(asked, language),
+  write: ({ request, language }: { readonly request: Omit<FileRequest, 'ids'>; readonly language: string }) =>
+    writtenFile(request, language),
 
   /** A file of a list, as it would be read. */
   preview: ({ bytes, usual }: { readonly bytes: Uint8Array; readonly usual: UsualHead }, soFar?: ReadSoFar) =>
@@ -93,5 +93,5 @@ export const TASKS = {
 
 type Tasks = typeof TASKS
 export type TaskName = keyof Tasks
-export type Asked<Name extends TaskName> = Parameters<Tasks[Name]>[0]
+export type TaskInput<Name extends TaskName> = Parameters<Tasks[Name]>[0]
 export type Answer<Name extends TaskName> = Awaited<ReturnType<Tasks[Name]>>

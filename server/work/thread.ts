@@ -7,15 +7,15 @@ export type Answered = { readonly done: unknown } | { readonly refused: ReturnTy
 
 interface Work {
   readonly name: TaskName
-  readonly asked: never
+  readonly request: never
   /** Where it is told how far the work is, if anybody wants to know. */
   readonly port?: MessagePort
 }
 
 /** Runs in a thread of its own. */
-export default async function work({ name, asked, port }: Work): Promise<Answered> {
+export default async function work({ name, request, port }: Work): Promise<Answered> {
   try {
-    return { done: await TASKS[name](asked, port && ((...soFar) => port.postMessage(soFar))) }
+    return { done: await TASKS[name](request, port && ((...soFar) => port.postMessage(soFar))) }
   } catch (error) {
     if (error instanceof DomainError) return { refused: error.toData() }
     throw error

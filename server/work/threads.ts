@@ -3,7 +3,7 @@ import { MessageChannel, type MessagePort } from 'node:worker_threads'
 import { Piscina } from 'piscina'
 import { DomainError } from '#core/message'
 import { busy } from '../httpError'
-import type { Answer, Asked, TaskName } from './tasks'
+import type { Answer, TaskInput, TaskName } from './tasks'
 import type { Answered } from './thread'
 import { threadFile } from './threadFile'
 
@@ -48,15 +48,15 @@ async function telling<T>(soFar: SoFar, work: (port: MessagePort) => Promise<T>)
 /** Does a task in a thread. @throws DomainError as the task does; HttpError 503 where too much waits; AbortError */
 export async function inThread<Name extends TaskName>(
   name: Name,
-  asked: Asked<Name>,
+  request: TaskInput<Name>,
   signal: AbortSignal,
   soFar?: SoFar,
 ): Promise<Answer<Name>> {
   const pool = started()
   if (pool.queueSize >= MAX_WAITING) throw busy()
   const answered = (await (soFar
-    ? telling(soFar, (port) => pool.run({ name, asked, port }, { signal, transferList: [port] }))
-    : pool.run({ name, asked }, { signal }))) as Answered
+    ? telling(soFar, (port) => pool.run({ name, request, port }, { signal, transferList: [port] }))
+    : pool.run({ name, request }, { signal }))) as Answered
   if ('done' in answered) return answered.done as Answer<Name>
   const { code, params, path, details } = answered.refused
   throw new DomainError(code, params ?? {}, path, details)

@@ -6,4 +6,4 @@ const waiting = new AsyncLocalStorage<AbortSignal>()
 export const withAbort = <T>(signal: AbortSignal, work: () => Promise<T>): Promise<T> => waiting.run(signal, work)
 
 /** Of the request that is being answered, if it is one. */
-export const askedStill = (): AbortSignal | undefined => waiting.getStore()
+export const currentSignal = (): AbortSignal | undefined => waiting.getStore()

@@ -5,7 +5,7 @@ import { capital, joined } from '#core/message'
 import { printedName } from '#core/pitch'
 import { chartPages, type Faces, type Page } from '#paper'
 import type { Wording } from '../wording'
-import type { PaperAsked } from './asked'
+import type { PaperRequest } from './requests'
 import { leafOf } from './frame'
 
 /** “three flats”, “no signs”. */
@@ -20,7 +20,7 @@ const keyNames = (own: readonly ChartRow[]): string => own.map(({ tonic }) => pr
 
 /** Some kinds in all their keys. @throws DomainError where the instrument does not take a kind */
 export function chartSheet(
-  { chart: { kinds, settings }, size }: Extract<PaperAsked, { readonly sheet: 'chart' }>,
+  { chart: { kinds, settings }, size }: Extract<PaperRequest, { readonly sheet: 'chart' }>,
   faces: Faces,
   w: Wording,
 ): { title: string; pages: Page[] } {

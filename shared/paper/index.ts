@@ -2,13 +2,13 @@
 import type { Message } from '#core/message'
 import { type FaceFiles, type Faces, facesFrom, inRuns, type Page, writePdf } from '#paper'
 import type { Wording } from '../wording'
-import type { PaperAsked } from './asked'
+import type { PaperRequest } from './requests'
 import { chartSheet } from './chart'
 import { cardsOf, studyPages } from './studies'
 import { weekSheet } from './week'
 import { worksheetSheet } from './worksheet'
 
-export type { PaperAsked } from './asked'
+export type { PaperRequest } from './requests'
 
 /** What was made. */
 export interface Made {
@@ -19,7 +19,7 @@ export interface Made {
 }
 
 /** How each sheet is made. */
-const SHEETS: { readonly [Sheet in PaperAsked['sheet']]: (asked: never, faces: Faces, w: Wording) => Made } = {
+const SHEETS: { readonly [Sheet in PaperRequest['sheet']]: (request: never, faces: Faces, w: Wording) => Made } = {
   studies: studyPages,
   cards: cardsOf,
   chart: chartSheet,
@@ -29,18 +29,19 @@ const SHEETS: { readonly [Sheet in PaperAsked['sheet']]: (asked: never, faces: F
 
 let faces: Faces | undefined
 
-const madeWith = (asked: PaperAsked, own: Faces, w: Wording): Made => SHEETS[asked.sheet](asked as never, own, w)
+const madeWith = (request: PaperRequest, own: Faces, w: Wording): Made =>
+  SHEETS[request.sheet](request as never, own, w)
 
 /** A sheet's title and pages, each text in one face. @throws DomainError naming the field that cannot be had */
-export function paperPages(asked: PaperAsked, files: FaceFiles, w: Wording): Made {
+export function paperPages(request: PaperRequest, files: FaceFiles, w: Wording): Made {
   const own = (faces ??= facesFrom(files))
-  const made = madeWith(asked, own, w)
+  const made = madeWith(request, own, w)
   return { ...made, pages: made.pages.map((page) => inRuns(page, own)) }
 }
 
 /** A sheet as a PDF file. @throws DomainError naming the field that cannot be had */
-export function paperPdf(asked: PaperAsked, files: FaceFiles, w: Wording): Promise<Uint8Array> {
+export function paperPdf(request: PaperRequest, files: FaceFiles, w: Wording): Promise<Uint8Array> {
   faces ??= facesFrom(files)
-  const { title, pages } = madeWith(asked, faces, w)
+  const { title, pages } = madeWith(request, faces, w)
   return writePdf(pages, title, faces)
 }

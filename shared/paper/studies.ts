@@ -5,10 +5,10 @@ import { ladderOf, targetOf } from '#core/practice'
 import { playersIn, realise, type RealisedStudy } from '#core/realise'
 import { type Card, cardPages, type Faces, type Page, type SheetLook, type SheetStudy, sheetPages } from '#paper'
 import type { Wording } from '../wording'
-import type { PaperAsked, StudyOut } from './asked'
+import type { PaperRequest, StudyOut } from './requests'
 import { leafOf } from './frame'
 
-type Asked<Sheet extends PaperAsked['sheet']> = Extract<PaperAsked, { readonly sheet: Sheet }>
+type TaskInput<Sheet extends PaperRequest['sheet']> = Extract<PaperRequest, { readonly sheet: Sheet }>
 
 /** “♩ = 60 in eighths, legato”. */
 function tempoOf(w: Wording, { recipe }: RealisedStudy): string {
@@ -64,7 +64,7 @@ const sheetStudy = (w: Wording, study: RealisedStudy, look: SheetLook): SheetStu
 })
 
 /** Pages of a study, or of a set in its order, and their title: the study’s own where none is given. */
-export function studyPages({ title, name, studies, look, size }: Asked<'studies'>, faces: Faces, w: Wording) {
+export function studyPages({ title, name, studies, look, size }: TaskInput<'studies'>, faces: Faces, w: Wording) {
   const played = playedIn(studies)
   const own = title || (played.length === 1 ? lineMessage(w, played[0]!, look) : w.said('print.studies.title'))
   const leaf = leafOf(
@@ -87,7 +87,7 @@ const cardOf = (w: Wording, study: RealisedStudy): Card => ({
 
 /** Pages of cards, one study to a card. */
 export function cardsOf(
-  { title, studies, size }: Asked<'cards'>,
+  { title, studies, size }: TaskInput<'cards'>,
   faces: Faces,
   w: Wording,
 ): { title: string; pages: Page[] } {

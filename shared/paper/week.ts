@@ -5,7 +5,7 @@ import { materialName, titleOf } from '#core/realise'
 import { type Faces, type Page, type Week, type WeekDay, weekPages } from '#paper'
 import { type PracticeView, viewOf } from '../practiceView'
 import type { Wording } from '../wording'
-import type { PaperAsked } from './asked'
+import type { PaperRequest } from './requests'
 import { leafOf } from './frame'
 
 const DAYS = 7
@@ -51,7 +51,7 @@ function watchOf(w: Wording, { rows, next }: PracticeView): Week['watch'] {
 
 /** The next seven days of a set's plan. */
 export function weekSheet(
-  { name, practice, size }: Extract<PaperAsked, { readonly sheet: 'week' }>,
+  { name, practice, size }: Extract<PaperRequest, { readonly sheet: 'week' }>,
   faces: Faces,
   w: Wording,
 ): { title: string; pages: Page[] } {

@@ -6,11 +6,11 @@ import { type Question, questionsOf, type Section, type Task, type WrittenAnswer
 import { type Faces, type Page, type Worksheet, worksheetPages, type WorksheetWords } from '#paper'
 import { refuse } from '../messages'
 import type { Wording } from '../wording'
-import type { PaperAsked } from './asked'
+import type { PaperRequest } from './requests'
 import { fifthsText } from './chart'
 import { leafOf } from './frame'
 
-type Asked = Extract<PaperAsked, { readonly sheet: 'worksheet' }>
+type TaskInput = Extract<PaperRequest, { readonly sheet: 'worksheet' }>
 
 /** Kinds with the signature of the major or the minor key on their tonic are asked for by that. */
 const MODES: Readonly<Record<string, string>> = { 0: 'major', '-3': 'minor' }
@@ -83,7 +83,7 @@ function wordsFor(w: Wording, leaf: ReturnType<typeof leafOf>): WorksheetWords {
  * @throws DomainError where the instrument does not take a kind, or nothing can be asked of the kinds
  */
 export function worksheetSheet(
-  { worksheet, size }: Asked,
+  { worksheet, size }: TaskInput,
   faces: Faces,
   w: Wording,
 ): { title: string; pages: Page[]; told: Message[] } {

@@ -41,11 +41,11 @@ describe('an accordion in the terminal', () => {
     const schema = JSON.parse(readFileSync('docs/schemas/tactum-study-1.json', 'utf8'))
     const valid = new Ajv({ allowUnionTypes: true }).compile(schema)
     const pins = [{ hand: 'left', index: 2, button: { row: 'fundamental', column: 4 } }]
-    const asked = [on(), on({ accordion: { treble: 'b-5', bass: 48, left: { part: 'scale' } }, pins })]
-    const { code, lines: out } = await run('realise', lines(...asked))
+    const input = [on(), on({ accordion: { treble: 'b-5', bass: 48, left: { part: 'scale' } }, pins })]
+    const { code, lines: out } = await run('realise', lines(...input))
     expect(code).toBe(0)
     for (const [at, line] of out.entries()) {
-      expect(valid(asked[at])).toBe(true)
+      expect(valid(input[at])).toBe(true)
       const { recipe } = JSON.parse(line)
       expect([valid(recipe), valid.errors]).toEqual([true, null])
     }

@@ -42,9 +42,9 @@ describe('a set as PDF', () => {
   })
 
   it('or a worksheet that can be made again by its number, with its answers alone', async () => {
-    const asked = ['--worksheet', 'signature,steps,black-keys', '--kinds', 'major', '--seed', '7', '--each', '2']
+    const request = ['--worksheet', 'signature,steps,black-keys', '--kinds', 'major', '--seed', '7', '--each', '2']
     const textOf = async (...more: string[]): Promise<string> => {
-      const { code } = await run('export', '', ['--format', 'pdf', '--out', out, ...asked, ...more])
+      const { code } = await run('export', '', ['--format', 'pdf', '--out', out, ...request, ...more])
       expect(code).toBe(0)
       return poppler('pdftotext', '-layout', out, '-').replace(/\s+/g, ' ')
     }

@@ -199,13 +199,13 @@ describe('a list that is typed', () => {
     const { page } = await open(`/syllabi/${id}`)
     await page.getByRole('button', { name: 'Copy as the next' }).last().click()
     await page.getByRole('textbox', { name: 'Title of Award 4' }).waitFor()
-    const asked: string[] = []
+    const required: string[] = []
     page.on('dialog', (dialog) => {
-      asked.push(dialog.message())
+      required.push(dialog.message())
       void dialog.dismiss()
     })
     await page.getByRole('link', { name: 'Pupils', exact: true }).click()
-    expect(asked[0]).toMatch(/not saved/)
+    expect(required[0]).toMatch(/not saved/)
     await page.keyboard.press('Control+s')
     await page.getByText('saved', { exact: true }).waitFor()
     const { grades } = (await call(`/api/syllabi/${id}`)).body.syllabus

@@ -46,7 +46,7 @@ async function render(some: Partial<Wanted> = {}): Promise<Sound> {
   const plain = { recipe: RIGHT, practice, hands: ['right'], metronome: 'off', countIn: 0, seconds: 10 }
   const wanted = { ...plain, ...some }
   const { sampleRate, base64 } = await page.evaluate(
-    (asked) => (globalThis as unknown as { render: (wanted: unknown) => Promise<Rendered> }).render(asked),
+    (request) => (globalThis as unknown as { render: (wanted: unknown) => Promise<Rendered> }).render(request),
     wanted,
   )
   const bytes = new Uint8Array(Buffer.from(base64, 'base64'))

@@ -73,7 +73,7 @@ describe('the chromatic bass scale, derived by hand', () => {
 /** Alternating bass: the fundamental, its chord, the fundamental a fifth up, the chord (common practice, no source). */
 describe('alternating bass of twelve keys on every board', () => {
   const board = (bass: (typeof BASSES)[number]) => boardOf(bass)
-  const asked = { octaves: 1, course: 'up', tempo: { bpm: 60, notesPerBeat: 1 } } as const
+  const input = { octaves: 1, course: 'up', tempo: { bpm: 60, notesPerBeat: 1 } } as const
 
   it.each(BASSES)('on %i basses every key that the board has, and no other', (bass) => {
     for (const tonic of TWELVE) {
@@ -81,10 +81,10 @@ describe('alternating bass of twelve keys on every board', () => {
       const { from, to } = board(bass)
       const column = [k, k - 12, k + 12].find((each) => each >= from && each <= to)
       if (column === undefined) {
-        expect(() => accordion(tonic, 'major', { bass, left: { part: 'alternating' } }, asked)).toThrow('bass.lacks')
+        expect(() => accordion(tonic, 'major', { bass, left: { part: 'alternating' } }, input)).toThrow('bass.lacks')
         continue
       }
-      const study = accordion(tonic, 'major', { bass, left: { part: 'alternating' } }, asked)
+      const study = accordion(tonic, 'major', { bass, left: { part: 'alternating' } }, input)
       const [first, chord, alternate, again] = buttonsOf(study).split(' ')
       expect([tonic, first, chord, again]).toEqual([tonic, `f${column}`, `M${column}`, `M${column}`])
       // the top column has its fifth on a counterbass, or not at all: then the root comes again
@@ -95,9 +95,9 @@ describe('alternating bass of twelve keys on every board', () => {
   })
 
   it('is fingered 4 3 2 3 by the school of four and three, 3 2 and 2 or 3 by the other', () => {
-    const four = leftFingers(accordion('C', 'major', { left: { part: 'alternating' } }, asked))
+    const four = leftFingers(accordion('C', 'major', { left: { part: 'alternating' } }, input))
     expect(four).toBe('4 3 2 3 4 3 2 4')
-    const three = leftFingers(accordion('C', 'major', { left: { part: 'alternating', school: 'three-two' } }, asked))
+    const three = leftFingers(accordion('C', 'major', { left: { part: 'alternating', school: 'three-two' } }, input))
     expect(three).toMatch(/^3 2 [23] 2 3 2 [23] 3$/)
   })
 })

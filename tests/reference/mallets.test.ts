@@ -12,7 +12,7 @@ import { pitchRange } from '../../app/components/desk/compass'
 
 const sticking = (tonic: string, kind: string, some: Partial<RecipeInput> = {}): RealisedSticking =>
   sticksOf(realise({ instrument: 'marimba-4.3', material: { tonic, kind }, octaves: 1, course: 'up', ...some }, {}, 0))
-const sticks = (...asked: Parameters<typeof sticking>): string => sticking(...asked).sticks.join('')
+const sticks = (...input: Parameters<typeof sticking>): string => sticking(...input).sticks.join('')
 const DEFAULT = { size: 100, gap: null, overlap: null }
 
 /** Written ranges, sounding MIDI numbers and numbers of bars as catalogues have them: common practice, no source. */

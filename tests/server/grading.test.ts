@@ -87,7 +87,7 @@ describe('a grade as a set', () => {
     const report = await set.report()
     expect(report.report).toMatchObject({ required: 19, covered: 19, missing: 0 })
     // all of it is printed, and none of it played
-    expect(report.readiness).toMatchObject({ printed: 19, played: 0, ready: 0, chance: 0, asked: 6, assumed: false })
+    expect(report.readiness).toMatchObject({ printed: 19, played: 0, ready: 0, chance: 0, drawn: 6, assumed: false })
     expect(report.preferences.choices).toEqual(choices)
     const highest = (id: string) => report.placements.find((each: any) => each.id === id).placement.highest
     expect([highest('corvane-piano'), highest('tern-quay-piano')]).toEqual(['4', null])
@@ -158,8 +158,8 @@ describe('one study', () => {
   })
 
   it('of an accordion is found in the accordion’s own list, left hand and all', async () => {
-    const asked = { instrument: 'accordion', hands: 'left', octaves: 1, tempo: { bpm: 60, notesPerBeat: 1 } }
-    const { body } = await call('/api/asked', 'POST', { recipe: recipe('F', 'major', asked) })
+    const required = { instrument: 'accordion', hands: 'left', octaves: 1, tempo: { bpm: 60, notesPerBeat: 1 } }
+    const { body } = await call('/api/syllabus-matches', 'POST', { recipe: recipe('F', 'major', required) })
     expect(body[0]).toMatchObject({ syllabus: 'tern-quay-accordion', gradeTitle: 'Award 1', status: 'covered' })
   })
 })

@@ -21,12 +21,12 @@ const recipe = { material: { tonic: 'E', kind: 'major' } }
 describe('paper', () => {
   it('is looked at as the very pages that the file has', async () => {
     const { id, content } = await setOfMajors('On paper', ['C', 'G', 'D', 'A'])
-    const asked = { sheet: 'studies', sets: [id], size: 'letter', look: { stair: true, names: 'german' } }
-    const { pages, title: own } = await pagesOf(asked)
+    const request = { sheet: 'studies', sets: [id], size: 'letter', look: { stair: true, names: 'german' } }
+    const { pages, title: own } = await pagesOf(request)
     expect(own).toBe(content.title)
     expect(pages[0]).toMatchObject({ width: 612, height: 792 })
     expect(textsOf(pages)).toContain('Fis')
-    const file = await paper(asked)
+    const file = await paper(request)
     expect(file.headers.get('content-type')).toBe('application/pdf')
     const text = Buffer.from(await file.arrayBuffer()).toString('latin1')
     expect(text.match(/\/Type \/Page\b/g)).toHaveLength(pages.length)

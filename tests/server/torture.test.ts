@@ -89,12 +89,12 @@ describe('many at once', () => {
     const path = `/api/sets/${set.id}/report?syllabus=${list.id}&grade=g`
     const asking = Promise.all(Array.from({ length: 6 }, () => call(path)))
     expect(await overtakes(call('/api/health'), asking)).toBe(true)
-    const asked = await asking
-    expect(new Set(asked.map(({ status }) => status))).toEqual(new Set([200]))
+    const required = await asking
+    expect(new Set(required.map(({ status }) => status))).toEqual(new Set([200]))
     // on a busy machine the time may run out before the last tie is weighed
-    expect(asked[0]!.body.report.gap ?? { covered: 0, near: 0 }).toEqual({ covered: 0, near: 0 })
+    expect(required[0]!.body.report.gap ?? { covered: 0, near: 0 }).toEqual({ covered: 0, near: 0 })
     // whoever asks for the same gets the same answer, remembered
-    for (const each of [...asked, await call(path)]) expect(each.body.report).toEqual(asked[0]!.body.report)
+    for (const each of [...required, await call(path)]) expect(each.body.report).toEqual(required[0]!.body.report)
   })
 })
 
@@ -240,8 +240,8 @@ describe('a database that is gone', () => {
   it.each(['cut', 'silence'] as const)('by %s is told, and found again', async (how) => {
     way[how]()
     const pupil = { name: 'Kept K.', instrument: 'piano' }
-    for (const asked of [ask('/api/studies'), ask('/api/pupils', 'POST', pupil), ask('/api/ready')]) {
-      const answer = await asked
+    for (const required of [ask('/api/studies'), ask('/api/pupils', 'POST', pupil), ask('/api/ready')]) {
+      const answer = await required
       expect(answer.status).toBe(503)
       expect(answer.headers.get('retry-after')).toBe('2')
       expect(((await answer.json()) as { code: string }).code).toBe('database')

@@ -67,7 +67,7 @@ export const anyPreparation: fc.Arbitrary<WrittenPreparation> = fc
 export const prepared = (written: WrittenPreparation) => preparationFor(written)
 
 /** A set's practice as the server sends it: studies with ids by their place, and a record of them. */
-export function practiceFile({ studies, record = [], aim = {}, ...some }: AskedFile): PracticeFile {
+export function practiceFile({ studies, record = [], aim = {}, ...some }: FileResponse): PracticeFile {
   const entries = record.map((entry, at): KeptEntry => ({
     ...{ id: `entry ${at}`, studyId: null, note: '', by: 'teacher', addedAt: `${entry.date}T12:00:00Z` },
     ...entry,
@@ -104,7 +104,7 @@ export function practiceFile({ studies, record = [], aim = {}, ...some }: AskedF
     ...some,
   }
 }
-interface AskedFile extends Partial<Omit<PracticeFile, 'set' | 'aim' | 'record'>> {
+interface FileResponse extends Partial<Omit<PracticeFile, 'set' | 'aim' | 'record'>> {
   readonly studies: readonly Recipe[]
   readonly record?: readonly Entry[]
   /** Null: nothing is worked towards. */

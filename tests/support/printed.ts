@@ -15,7 +15,7 @@ const playing = ({ motion, contraryFrom, interval, tonicHand, course, figure, wa
     walk !== 'straight' && walk,
   ])
 /** What of its keys and chords is asked. */
-const asked = ({ resolution, seventh, pick, except, inversions }: Entry): string[] =>
+const required = ({ resolution, seventh, pick, except, inversions }: Entry): string[] =>
   said([
     resolution !== 'none' && resolution,
     seventh === 'of' && 'of the key',
@@ -50,7 +50,7 @@ export function brief(input: Omit<EntryInput, 'id'>): string {
         ? []
         : [`x ${tempo.notesPerBeat}`]),
     ...playing(entry),
-    ...asked(entry),
+    ...required(entry),
     ...besides(entry),
   ].join(', ')
 }

@@ -6,7 +6,7 @@ import { call } from './http'
 
 /** Every word that people typed: names, titles, printed lines of lists. Tactum does not translate those. */
 async function typedWords(): Promise<Set<string>> {
-  const asked = [
+  const request = [
     '/api/studio',
     '/api/pupils',
     '/api/syllabi',
@@ -14,7 +14,7 @@ async function typedWords(): Promise<Set<string>> {
     '/api/exams',
     '/api/studies',
   ]
-  const answers = await Promise.all(asked.map((path) => call(path)))
+  const answers = await Promise.all(request.map((path) => call(path)))
   const text = JSON.stringify(answers.map(({ body }) => body).map(withoutTitles))
   // days and months are the browser's own
   const days = Array.from({ length: 12 }, (_, at) =>

@@ -63,15 +63,15 @@ export const anyShaped: fc.Arbitrary<RecipeInput> = fc
     before: fc.constantFrom(...BEFORE),
     after: fc.constantFrom(...AFTER),
   })
-  .map(({ material, hands, octaves, course, motion, notesPerBeat, pattern: asked, rhythm: lies, before, after }) => {
+  .map(({ material, hands, octaves, course, motion, notesPerBeat, pattern: input, rhythm: lies, before, after }) => {
     const kind = KINDS[material.kind]
     const [figures, walks] = [figuresFor(kind), walksFor(kind)]
-    const journey = journeysFor(kind).includes(asked.journey) ? asked.journey : 'one-key'
-    const asWalk = walks[asked.walk % walks.length]!
+    const journey = journeysFor(kind).includes(input.journey) ? input.journey : 'one-key'
+    const asWalk = walks[input.walk % walks.length]!
     // what grows or repeats is too long for twelve keys
     const growing = ['crossing-loops', 'add-a-note'].includes(asWalk)
     const walk = journey !== 'one-key' && growing ? 'straight' : asWalk
-    const holds = asked.accompaniment !== 'none' && hands === 'together' && accompaniesScale(kind)
+    const holds = input.accompaniment !== 'none' && hands === 'together' && accompaniesScale(kind)
     const ends = takesBookends(kind)
     // a journey through twelve keys up a ladder is longer than any study, and so can be what grows or repeats
     const long = kind.up.length > 7 || journey !== 'one-key' || growing
@@ -83,10 +83,10 @@ export const anyShaped: fc.Arbitrary<RecipeInput> = fc
       motion: holds ? 'similar' : motion,
       tempo: { notesPerBeat: notesPerBeat as 1 },
       pattern: {
-        figure: figures[asked.figure % figures.length]!,
+        figure: figures[input.figure % figures.length]!,
         walk,
         journey,
-        accompaniment: holds ? asked.accompaniment : 'none',
+        accompaniment: holds ? input.accompaniment : 'none',
       },
       rhythm: { ...lies, ladder: long ? 'none' : lies.ladder },
       bookends: ends ? { before, after } : {},

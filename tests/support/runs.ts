@@ -4,6 +4,6 @@ import fc from 'fast-check'
 const HUNDREDTHS = Number(process.env.TACTUM_RUNS ?? 30)
 
 /** So many runs of a property. */
-export const runs = (asked: number): number => Math.max(1, Math.round((asked * HUNDREDTHS) / 100))
+export const runs = (input: number): number => Math.max(1, Math.round((input * HUNDREDTHS) / 100))
 
 fc.configureGlobal({ numRuns: runs(100) })

@@ -18,7 +18,7 @@ const props = defineProps<{ recipes: readonly RecipeInput[]; ready: boolean }>()
 const kept = shallowRef<readonly string[]>([])
 
 /** Whether it is to be kept as soon as it can be. */
-const asked = shallowRef(false)
+const requested = shallowRef(false)
 
 type Title = { title: Message } | { fault: ErrorData }
 const titles = shallowRef<readonly Title[]>([])
@@ -27,7 +27,7 @@ watch(
   () => JSON.stringify(props.recipes),
   async (recipes) => {
     kept.value = []
-    asked.value = false
+    requested.value = false
     const work = () => realised((api) => api.titles(JSON.parse(recipes)) as Promise<Title[]>)
     titles.value = (await newest(work)) ?? titles.value
   },
@@ -56,12 +56,12 @@ const keep = (): Promise<void> =>
     told.value = t('call.called-batch.studies-are-in-the', { count: kept.value.length })
   })
 /** Enter on the line does what the button says, as soon as it can be done. */
-watch([asked, can], () => {
-  if (!asked.value || !can.value) return
-  asked.value = false
+watch([requested, can], () => {
+  if (!requested.value || !can.value) return
+  requested.value = false
   if (!working.value && kept.value.length === 0) void keep()
 })
-defineExpose({ keep: () => void (asked.value = true) })
+defineExpose({ keep: () => void (requested.value = true) })
 const keepInSet = (set: { id: string; words: string }): Promise<void> =>
   work(t('call.called-batch.keeping'), async () => {
     kept.value = kept.value.length > 0 ? kept.value : await saveStudies(props.recipes)

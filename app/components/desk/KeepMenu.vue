@@ -9,7 +9,7 @@ import { locale, t, formatMessage } from '~/composables/words'
 
 /** How the study is kept, what was done to it, and what else can be done with it; at the head of the page. */
 const props = defineProps<{ desk: Desk }>()
-const emit = defineEmits<{ save: []; duplicate: []; fresh: []; file: [file: File]; asked: [] }>()
+const emit = defineEmits<{ save: []; duplicate: []; fresh: []; file: [file: File]; matches: [] }>()
 
 const words = computed(() => {
   const { state, keeping, changed, safe } = props.desk
@@ -51,7 +51,7 @@ const items = computed(() => {
     { words: t('desk.keep-menu.new'), does: () => emit('fresh') },
     ...(id ? [{ words: t('desk.keep-menu.duplicate'), does: () => emit('duplicate') }] : []),
     { words: t('desk.keep-menu.print'), does: () => void navigateTo('/paper?of=desk&sheet=studies') },
-    { words: t('desk.keep-menu.where-is-this-asked'), does: () => emit('asked') },
+    { words: t('desk.keep-menu.where-is-this-asked'), does: () => emit('matches') },
     { words: t('desk.keep-menu.export'), does: download },
     { words: t('desk.keep-menu.import'), does: () => file.value?.click() },
     { words: t('desk.keep-menu.other-formats'), does: () => void navigateTo('/files') },

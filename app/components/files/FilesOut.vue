@@ -40,8 +40,8 @@ const write = (): Promise<void> =>
     const { title, studies = [], ...named } = source.value.out()
     const ids = await studiesOf(named)
     if (ids.length + studies.length === 0) throw new Error(t('files.nothing'))
-    const asked = { format: format.value, title, strokes: strokes.value === 'strokes', ids, studies }
-    const file = await askFile('POST /api/files/write', asked)
+    const request = { format: format.value, title, strokes: strokes.value === 'strokes', ids, studies }
+    const file = await askFile('POST /api/files/write', request)
     const name = download(title || (source.value.file ?? source.value.words), extensionOf(format.value), file)
     told.value = t('files.written', { name })
   })

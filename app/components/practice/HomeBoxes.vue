@@ -32,7 +32,7 @@ function add(): void {
       const outcome = boxes.value.get(key(row, day))
       if (!outcome) return []
       const stage = row.stages[row.stage]!
-      const tempo = row.steps.at(-1)?.tempo ?? row.planned[0]?.tempo ?? row.asked
+      const tempo = row.steps.at(-1)?.tempo ?? row.planned[0]?.tempo ?? row.required
       const { hands, octaves, minutes } = stage
       return [
         {
@@ -73,7 +73,7 @@ function add(): void {
           <th class="text-left font-serif font-normal" scope="row">
             {{ names[row.study] }}
             <span class="quiet font-sans text-[12px]"
-              >♩ = {{ bpmOf(row.steps.at(-1)?.tempo ?? row.asked, row.recipe) }}</span
+              >♩ = {{ bpmOf(row.steps.at(-1)?.tempo ?? row.required, row.recipe) }}</span
             >
           </th>
           <td v-for="day in days" :key="day" class="text-center">

@@ -22,7 +22,7 @@ const isWhole = (each: Said): boolean => rowOf(each) !== null && each.outcome !=
 const ready = computed(() => said.value.length > 0 && said.value.every(isWhole))
 
 const tempoOf = (each: Said, row: Row): number =>
-  each.bpm === null ? (row.steps.at(-1)?.tempo ?? row.asked) : notesOf(each.bpm, row.recipe)
+  each.bpm === null ? (row.steps.at(-1)?.tempo ?? row.required) : notesOf(each.bpm, row.recipe)
 
 const heard = (each: Said): string =>
   each.unread.length === 0

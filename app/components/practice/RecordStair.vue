@@ -49,7 +49,7 @@ const detail = ({ recipe }: Row): string => wordsFor(recipe).programme(recipe)
 const spoken = (row: Row): string =>
   t('practice.stair.spoken', {
     title: formatMessage(row.title),
-    asked: bpmOf(row.asked, row.recipe),
+    required: bpmOf(row.required, row.recipe),
     clean: bpmOf(row.cleanTempo, row.recipe),
     standing: { code: 'standing', params: { standing: row.standing } },
   })
@@ -143,7 +143,7 @@ function drop(): void {
             formatMessage(materialName(row.recipe))
           }}</span>
           <span class="quiet block truncate text-[12px] leading-[16px]"
-            >{{ detail(row) }} · ♩ = {{ bpmOf(row.asked, row.recipe) }}</span
+            >{{ detail(row) }} · ♩ = {{ bpmOf(row.required, row.recipe) }}</span
           >
         </button>
       </li>

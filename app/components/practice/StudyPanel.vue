@@ -39,7 +39,7 @@ const bpm = ref(0)
 const stageStudies = shallowRef<{ stage: Stage; studies: readonly { recipe: RecipeInput; title: Message }[] } | null>(
   null,
 )
-const tempoNow = computed(() => props.row.steps.at(-1)?.tempo ?? props.row.asked)
+const tempoNow = computed(() => props.row.steps.at(-1)?.tempo ?? props.row.required)
 watch(
   () => [props.row.id, tempoNow.value] as const,
   ([id], before) => {
@@ -100,7 +100,7 @@ const choose = (event: Event): void => {
         t('practice.study.stands', {
           standing: { code: 'standing', params: { standing: row.standing } },
           clean: bpmOf(row.cleanTempo, row.recipe),
-          asked: bpmOf(row.asked, row.recipe),
+          required: bpmOf(row.required, row.recipe),
           recall: Math.round(row.recall * 100),
           due: row.due === null ? 'none' : shortDay(Math.max(row.due, today)),
         })

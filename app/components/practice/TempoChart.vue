@@ -37,7 +37,7 @@ function draw(): void {
         label: names[at]!,
         data: weeks.map((week) => {
           const last = row.steps.findLast(({ day }) => weekOf(day) <= week)
-          return last ? Math.round((100 * last.tempo) / row.asked) : null
+          return last ? Math.round((100 * last.tempo) / row.required) : null
         }),
         borderColor: ink(INKS[at]!),
         borderDash: DASHES[at]!,

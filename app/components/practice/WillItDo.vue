@@ -55,7 +55,7 @@ const comesTo = (help: Help): string =>
     <p class="quiet mt-1 text-[13.5px]">
       {{
         t('practice.will.chance', {
-          asked: then.asked,
+          drawn: then.drawn,
           chance: hundred(then.chance),
           low: hundred(then.low),
           high: hundred(then.high),

@@ -33,8 +33,8 @@ export function scaleOf(rows: readonly Row[], today: number, exam: number | null
 }
 
 /** How high a tempo stands in its line, from the line's top. */
-function heightOf(tempo: number, asked: number): number {
-  const share = Math.min(1.08, Math.max(FLOOR, tempo / asked))
+function heightOf(tempo: number, required: number): number {
+  const share = Math.min(1.08, Math.max(FLOOR, tempo / required))
   return BOTTOM - ((share - FLOOR) / (1 - FLOOR)) * (BOTTOM - TOP)
 }
 
@@ -66,7 +66,7 @@ function path(steps: readonly { x: number; y: number }[], end: number): string {
 export function stairOf(row: Row, { from, to, x }: Scale, today: number): Stair {
   const at = ({ day, tempo }: { day: number; tempo: number }) => ({
     x: x(Math.max(day, from)),
-    y: heightOf(tempo, row.asked),
+    y: heightOf(tempo, row.required),
   })
   const before = row.steps.findLast(({ day }) => day < from)
   const seen = row.steps.filter(({ day }) => day >= from)
@@ -74,20 +74,20 @@ export function stairOf(row: Row, { from, to, x }: Scale, today: number): Stair 
   // a day above the aim is no higher aim
   const sittings = row.planned
     .filter(({ test }) => !test)
-    .map(({ day, tempo }) => ({ day, tempo: Math.min(tempo, row.asked) }))
+    .map(({ day, tempo }) => ({ day, tempo: Math.min(tempo, row.required) }))
   const rising = sittings.filter(({ tempo }, place) => tempo !== sittings[place - 1]?.tempo)
   const last = row.steps.at(-1)
   // what is at its tempo already has nothing to put into another week
-  const work = sittings.find(({ tempo }) => tempo < row.asked)
+  const work = sittings.find(({ tempo }) => tempo < row.required)
   const start = last && row.planned.length > 0 ? [{ day: today, tempo: last.tempo }] : []
   return {
     played: path(steps.map(at), x(today)),
     planned: path([...start, ...rising].map(at), x(to)),
-    aim: heightOf(row.asked, row.asked),
+    aim: heightOf(row.required, row.required),
     marks: row.tries
       .filter(({ day, cold }) => cold && day >= from)
-      .map((each) => ({ ...at(each), mark: markOf(each, row.asked), day: each.day, tempo: each.tempo })),
+      .map((each) => ({ ...at(each), mark: markOf(each, row.required), day: each.day, tempo: each.tempo })),
     begins: work ? x(work.day) : null,
-    beginsAt: work ? heightOf(work.tempo, row.asked) : 0,
+    beginsAt: work ? heightOf(work.tempo, row.required) : 0,
   }
 }

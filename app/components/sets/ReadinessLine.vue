@@ -18,13 +18,13 @@ const inHundred = (chance: number): string => {
   return told(chance < 0.01 ? 'under' : chance > 0.99 ? 'over' : 'some')
 }
 const told = computed((): Message => {
-  const { chance, low, high, next, asked, assumed } = props.readiness
+  const { chance, low, high, next, drawn, assumed } = props.readiness
   const [now, then] = [inHundred(chance), next && inHundred(next.chance)]
   const [least, most] = [low, high].map(inHundred)
   return {
     code: 'sets.readiness-line.told',
     params: {
-      ...{ asked, assumed: assumed ? 'yes' : 'no', chance: now, mend: next?.words ?? '' },
+      ...{ drawn, assumed: assumed ? 'yes' : 'no', chance: now, mend: next?.words ?? '' },
       ...(least === most ? { low: 'none', high: 'none' } : { low: least!, high: most! }),
       next: next ? 'some' : 'none',
       raised: then && then !== now ? then : 'none',

@@ -15,9 +15,9 @@ const OF = {
 } as const
 const words = computed(() => {
   const { rule, draw } = props.group
-  const asked =
+  const required =
     rule === 'all' ? t('syllabi.group-rule.all') : t('syllabi.group-rule.any', { any: rule.any, of: rule.of })
-  return draw === null ? asked : t('syllabi.group-rule.drawn', { asked, draw })
+  return draw === null ? required : t('syllabi.group-rule.drawn', { required, draw })
 })
 const numberOf = (event: Event): number | null => {
   const number = Number((event.target as HTMLInputElement).value)

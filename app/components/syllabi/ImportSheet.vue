@@ -31,14 +31,14 @@ const stopped = ref(false)
 const reading = shallowRef<{ readonly read: number; readonly of: number } | null>(null)
 
 /** A preview that is still being read is given up when another is asked for, or the sheet is put away. */
-let asked = new AbortController()
-onScopeDispose(() => asked.abort())
+let request = new AbortController()
+onScopeDispose(() => request.abort())
 
 const check = (): Promise<void> =>
   guarded(async () => {
-    asked.abort()
+    request.abort()
     stopped.value = false
-    const { signal } = (asked = new AbortController())
+    const { signal } = (request = new AbortController())
     const usual = { title: title.value, board: board.value, instrument: instrument.value }
     const body = typed.value ? text.value : props.bytes
     try {
@@ -47,13 +47,13 @@ const check = (): Promise<void> =>
     } catch (problem) {
       if (!signal.aborted) throw problem
     } finally {
-      if (asked.signal === signal) reading.value = null
+      if (request.signal === signal) reading.value = null
     }
   })
 void check()
 
 function stop(): void {
-  asked.abort()
+  request.abort()
   stopped.value = true
 }
 

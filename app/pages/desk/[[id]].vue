@@ -30,7 +30,7 @@ import { t, formatMessage } from '~/composables/words'
 
 // the grammar of the line is fetched when somebody first wants to call
 const CallLine = defineAsyncComponent(() => import('~/components/call/CallLine.vue'))
-const WhereAsked = defineAsyncComponent(() => import('~/components/desk/WhereAsked.vue'))
+const ExamMatches = defineAsyncComponent(() => import('~/components/desk/ExamMatches.vue'))
 const route = useRoute()
 const desk = useDesk()
 const playing = usePlaying()
@@ -131,10 +131,10 @@ watch(
         @duplicate="duplicate"
         @fresh="fresh"
         @file="importFile"
-        @asked="asking = true"
+        @matches="asking = true"
       />
     </Teleport>
-    <WhereAsked
+    <ExamMatches
       v-if="asking"
       :title="formatMessage(desk.study!.title)"
       :recipe="desk.study!.recipe"

@@ -139,14 +139,14 @@ export function namedChange(before: RecipeInput, after: RecipeInput, study: Real
     (field) => !isEqual(one[field as keyof Recipe], other[field as keyof Recipe]),
   )
   // what only follows from another field is not named
-  const asked = changed.filter((field) => field !== 'startOctave' && field !== 'tempo')
-  const field = asked[0] ?? changed[0]
+  const shown = changed.filter((field) => field !== 'startOctave' && field !== 'tempo')
+  const field = shown[0] ?? changed[0]
   if (!field) {
     return isEqual(one.pins, other.pins)
       ? alone(t('desk.change-words.settings-of-the-school'))
       : pinsNamed(one.pins, other.pins, study)
   }
   const { sort, words } = fields[field]!
-  const more = new Set(asked.map((each) => fields[each]!.sort)).size > 1 ? 'more' : 'alone'
+  const more = new Set(shown.map((each) => fields[each]!.sort)).size > 1 ? 'more' : 'alone'
   return { words: t('desk.change-words.changed', { sort: t(sort), value: words(other), more }), sort: field }
 }

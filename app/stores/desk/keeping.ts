@@ -26,7 +26,7 @@ export type Happening =
   | { readonly what: 'overtaken' }
   | { readonly what: 'unreachable' }
   /** Somebody saved first; whoever asked for this save is shown both. */
-  | { readonly what: 'stale'; readonly current: Study; readonly asked: boolean }
+  | { readonly what: 'stale'; readonly current: Study; readonly requested: boolean }
   | { readonly what: 'refused'; readonly words: string }
   /** What lies here cannot be played, and so not saved. */
   | { readonly what: 'unplayable'; readonly words: string }
@@ -52,7 +52,7 @@ export function kept(now: Keeping, happening: Happening): Keeping {
     case 'unreachable':
       return { ...now, travelling: false, wanted: true }
     case 'stale':
-      return { ...now, travelling: false, wanted: false, conflict: happening.current, deciding: happening.asked }
+      return { ...now, travelling: false, wanted: false, conflict: happening.current, deciding: happening.requested }
     case 'refused':
       return { ...now, travelling: false, wanted: false, refused: happening.words }
     case 'unplayable':

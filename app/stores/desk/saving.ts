@@ -20,9 +20,9 @@ async function overwrite(id: string, body: { recipe: unknown; accepted?: unknown
 }
 
 /** What a failed save comes to. */
-function failed(error: unknown, asked: boolean): Happening {
+function failed(error: unknown, requested: boolean): Happening {
   const current = newerThan('PUT /api/studies/:id', error)
-  if (current) return { what: 'stale', current, asked }
+  if (current) return { what: 'stale', current, requested }
   return isUnreachable(error) ? { what: 'unreachable' } : { what: 'refused', words: wordsOf(error) }
 }
 
@@ -63,24 +63,24 @@ export function deskSaving(desk: DeskDocument, deliberate: Readonly<Ref<boolean>
    * Saves over `version`; a stale save changes nothing and keeps both. False where nothing was saved.
    * @param asked whether the teacher asked for it: then problems are shown at once
    */
-  async function save(version?: number, asked = true): Promise<boolean> {
+  async function save(version?: number, requested = true): Promise<boolean> {
     // what is only tried out is meant, where the teacher presses Save; by itself it is not saved
-    if (desk.held.value) await (asked ? desk.replace(desk.recipe.value) : desk.leave())
+    if (desk.held.value) await (requested ? desk.replace(desk.recipe.value) : desk.leave())
     await Promise.all([desk.settled(), travelling])
     if (desk.fault.value) {
-      if (asked) happens({ what: 'unplayable', words: t('desk.desk-saving.what-is-asked-cannot') })
+      if (requested) happens({ what: 'unplayable', words: t('desk.desk-saving.what-is-asked-cannot') })
       return false
     }
-    const sending = attempt(version ?? keeping.value.saved?.version ?? 0, asked)
+    const sending = attempt(version ?? keeping.value.saved?.version ?? 0, requested)
     travelling = sending
     return sending
   }
 
-  async function attempt(version: number, asked: boolean): Promise<boolean> {
+  async function attempt(version: number, requested: boolean): Promise<boolean> {
     happens({ what: 'sent' })
     const here = laid
     const outcome = await send(version).catch((error: unknown): Happening =>
-      here === laid ? failed(error, asked) : { what: 'overtaken' },
+      here === laid ? failed(error, requested) : { what: 'overtaken' },
     )
     happens(outcome)
     return outcome.what === 'kept'

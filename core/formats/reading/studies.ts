@@ -20,8 +20,8 @@ export interface FoundStudy {
 /** Notes to the beat, by how far apart they begin on the average. */
 function perBeatOf(line: readonly FoundChord[]): Tempo['notesPerBeat'] {
   const beats = (line.at(-1)!.start - line[0]!.start) / Math.max(1, line.length - 1)
-  const asked = beats > 0 ? 1 / beats : 2
-  return NOTES_PER_BEAT.reduce((best, each) => (Math.abs(each - asked) < Math.abs(best - asked) ? each : best))
+  const requested = beats > 0 ? 1 / beats : 2
+  return NOTES_PER_BEAT.reduce((best, each) => (Math.abs(each - requested) < Math.abs(best - requested) ? each : best))
 }
 
 function tempoOf({ bpm, lines }: FoundPiece): Tempo {

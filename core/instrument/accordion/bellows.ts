@@ -64,7 +64,7 @@ const afterSlur = (at: number, slurred: number): number => Math.ceil(at / slurre
 /** Bars after which strokes alone turn, where a scale would at its octaves, or at its top. */
 const STROKE_BARS = { octave: 1, top: 2 }
 
-function askedIn(span: Span, rhythm: Rhythm): number[] {
+function plannedIn(span: Span, rhythm: Rhythm): number[] {
   const { turn, beats } = span.recipe.accordion.bellows
   if (turn === 'free') return []
   if (turn === 'beats') return byBeats(span, rhythm, beats)
@@ -75,9 +75,9 @@ function askedIn(span: Span, rhythm: Rhythm): number[] {
 
 function turnsIn(span: Span, rhythm: Rhythm): number[] {
   if (span.notes.length < 2) return []
-  const asked = askedIn(span, rhythm)
+  const requested = plannedIn(span, rhythm)
   const slurred = slurredIn(span)
-  return [...new Set(asked.map((at) => afterSlur(at, slurred)))]
+  return [...new Set(requested.map((at) => afterSlur(at, slurred)))]
     .filter((at) => at < span.notes.length)
     .map((at) => span.from + span.notes[at]!.step)
 }

@@ -83,9 +83,9 @@ function checkPart(part: LeftPart, material: CommonRecipe['material']): void {
 function completeLeft(value: unknown, hands: Common['hands'], material: Common['material']): LeftSettings {
   const path = 'accordion.left'
   const told = partOf(value, PLAIN_LEFT, path)
-  const asked =
+  const requested =
     told.part === undefined ? usualPart(hands, kindOf(material)) : oneOf(told.part, LEFT_PARTS, `${path}.part`)
-  const part = hands === 'right' ? 'none' : asked
+  const part = hands === 'right' ? 'none' : requested
   if (hands === 'left' && part === 'none') throw buttonsError('left.none', {}, `${path}.part`)
   checkPart(part, material)
   const harmony = oneOf(told.harmony, HARMONIES, `${path}.harmony`)
@@ -158,7 +158,7 @@ function checkHands({ motion, interval, pattern, rhythm }: Common): void {
   }
 }
 
-const partAsked = (input: CommonInput): unknown => {
+const requestedPart = (input: CommonInput): unknown => {
   const { accordion } = ownOf(input)
   const left = (accordion as { left?: { part?: unknown } } | undefined)?.left
   return typeof left === 'object' ? left?.part : undefined
@@ -171,7 +171,7 @@ export function complete(input: CommonInput, common: Common, instrument: 'accord
   const kind = kindOf(material)
   // without a left hand's part the right hand plays alone
   const silent =
-    partAsked(input) === 'none' || (partAsked(input) === undefined && usualPart(common.hands, kind) === 'none')
+    requestedPart(input) === 'none' || (requestedPart(input) === undefined && usualPart(common.hands, kind) === 'none')
   const hands = common.hands === 'together' && silent ? 'right' : common.hands
   const { accordion, firstFinger, chromatic, handSize } = ownOf(input)
   const settings = completeSettings(accordion, hands, material)

@@ -2,56 +2,56 @@ import type { AccordionRecipe } from '../../buttons'
 import { listed } from '../../message'
 import { NO_BOOKENDS } from '../../study'
 import { trebleOf } from '../../surface'
-import type { AskedOfPlayer, Miss, ShortField } from '../asked'
+import type { PlayerRequirement, Miss, ShortField } from '../requirement'
 import type { Examined } from '../family'
 import { instrumentMessage } from '../messages'
 
 /** What of the bellows, registers, rows and keyboard a study falls short of; of silence nothing. */
-function madeShort({ accordion }: AccordionRecipe, asked: AskedOfPlayer, miss: Miss): void {
+function madeShort({ accordion }: AccordionRecipe, required: PlayerRequirement, miss: Miss): void {
   const { bellows, registers, rows, treble } = accordion
-  const beats = asked.bellowsBeats ?? 0
-  const { bellows: turn, treble: side } = asked
+  const beats = required.bellowsBeats ?? 0
+  const { bellows: turn, treble: side } = required
   const turns = turn === bellows.turn && (bellows.turn !== 'beats' || beats === bellows.beats)
   if (turn && !turns) {
     const own = { own: bellows.turn, ownBeats: bellows.beats }
-    miss('bellows', () => instrumentMessage('short.bellows', { asked: turn, beats, ...own }), 15)
+    miss('bellows', () => instrumentMessage('short.bellows', { required: turn, beats, ...own }), 15)
   }
-  if (asked.registers.length > 0 && String([...asked.registers].sort()) !== String([...registers].sort())) {
-    const told = { asked: asked.registers.join(' + '), own: registers.join(' + ') }
+  if (required.registers.length > 0 && String([...required.registers].sort()) !== String([...registers].sort())) {
+    const told = { required: required.registers.join(' + '), own: registers.join(' + ') }
     miss('registers', () => instrumentMessage('short.registers', told), 10)
   }
-  const lacking = asked.bassRows.filter((row) => !rows.includes(row))
+  const lacking = required.bassRows.filter((row) => !rows.includes(row))
   if (lacking.length > 0) {
     const told = { rows: listed(lacking.map((row) => instrumentMessage('bass-row', { row }))), bass: accordion.bass }
     miss('bassRows', () => instrumentMessage('short.rows', told), 60)
   }
   const { plays } = trebleOf(treble)
   if (side && side !== plays) {
-    miss('treble', () => instrumentMessage('short.treble', { asked: side, own: plays }), 60)
+    miss('treble', () => instrumentMessage('short.treble', { required: side, own: plays }), 60)
   }
 }
 
-function shortOf(recipe: AccordionRecipe, asked: AskedOfPlayer, togetherForSeparate: boolean, miss: Miss): void {
+function shortOf(recipe: AccordionRecipe, required: PlayerRequirement, togetherForSeparate: boolean, miss: Miss): void {
   const { hands, accordion } = recipe
-  const { bass } = asked
+  const { bass } = required
   const stands = togetherForSeparate && hands === 'together'
-  if (hands !== asked.hands && !stands) {
-    miss('hands', () => instrumentMessage('short.hands', { asked: asked.hands, own: hands }), 50)
+  if (hands !== required.hands && !stands) {
+    miss('hands', () => instrumentMessage('short.hands', { required: required.hands, own: hands }), 50)
   }
   // other hands have another bass: that is told once
-  if (bass && hands === asked.hands && accordion.left.part !== bass) {
-    miss('bass', () => instrumentMessage('short.bass', { asked: bass, own: accordion.left.part }), 50)
+  if (bass && hands === required.hands && accordion.left.part !== bass) {
+    miss('bass', () => instrumentMessage('short.bass', { required: bass, own: accordion.left.part }), 50)
   }
-  madeShort(recipe, asked, miss)
+  madeShort(recipe, required, miss)
 }
 
-const bellowsOf = ({ bellows, bellowsBeats }: AskedOfPlayer) =>
+const bellowsOf = ({ bellows, bellowsBeats }: PlayerRequirement) =>
   bellows ? { turn: bellows, ...(bellowsBeats ? { beats: bellowsBeats } : {}) } : null
 
 /** What a list sets in the instrument: only what it names. */
-function madeBy(asked: AskedOfPlayer) {
-  const { bass, registers, treble } = asked
-  const bellows = bellowsOf(asked)
+function madeBy(required: PlayerRequirement) {
+  const { bass, registers, treble } = required
+  const bellows = bellowsOf(required)
   const made = {
     left: bass ? { part: bass } : null,
     bellows,
@@ -66,9 +66,9 @@ export const ACCORDION_EXAMINED: Examined<AccordionRecipe> = {
   lists: ['accordion'],
   saysHands: true,
   shortOf,
-  setBy: ({ hands, resolution, ...asked }) => ({
+  setBy: ({ hands, resolution, ...required }) => ({
     hands,
-    ...madeBy({ hands, resolution, ...asked }),
+    ...madeBy({ hands, resolution, ...required }),
     ...(resolution === 'none' ? {} : { bookends: { ...NO_BOOKENDS, after: resolution } }),
   }),
   keeps: ({ instrument, school, handSize, accordion: { treble, keys, bass, rows, registers, left } }) => ({
@@ -78,9 +78,9 @@ export const ACCORDION_EXAMINED: Examined<AccordionRecipe> = {
     accordion: { treble, keys, bass, rows, registers, left: { school: left.school } },
   }),
   alters: ['bellows', 'registers'] satisfies readonly ShortField[],
-  altered: (field, { accordion }, asked) =>
+  altered: (field, { accordion }, required) =>
     field === 'bellows'
-      ? { accordion: { ...accordion, bellows: { ...accordion.bellows, ...bellowsOf(asked) } } }
-      : { accordion: { ...accordion, registers: asked.registers } },
+      ? { accordion: { ...accordion, bellows: { ...accordion.bellows, ...bellowsOf(required) } } }
+      : { accordion: { ...accordion, registers: required.registers } },
   standsFor: ({ hands }) => (hands === 'together' ? ['together', 'right', 'left'] : [null]),
 }

@@ -47,9 +47,9 @@ const makeOf = ({ keys }: AccordionRecipe['accordion']): Make => ({
 
 const onKeys = ({ accordion }: AccordionRecipe): boolean => trebleOf(accordion.treble).plays === 'keys'
 
-const finger: FingerPart<AccordionPin> = (part, line, pins, asked) => {
+const finger: FingerPart<AccordionPin> = (part, line, pins, options) => {
   const recipe = part.recipe as AccordionRecipe
-  if (!onKeys(recipe)) return fingerButtons({ ...recipe, pins }, part.material, line, asked)
+  if (!onKeys(recipe)) return fingerButtons({ ...recipe, pins }, part.material, line, options)
   const onPiano: FingeredRecipe = {
     ...recipe,
     ...{
@@ -59,21 +59,21 @@ const finger: FingerPart<AccordionPin> = (part, line, pins, asked) => {
       pins: pins as readonly Pin[],
     },
   }
-  return fingerLine(onPiano, part.material, line, { ...asked, make: makeOf(recipe.accordion) })
+  return fingerLine(onPiano, part.material, line, { ...options, make: makeOf(recipe.accordion) })
 }
 
 function performedBass(
   recipe: AccordionRecipe,
   parts: readonly Part[],
   notes: readonly LineNote[],
-  asked: Parameters<FamilySolver<AccordionRecipe, PerformedAccordion>['perform']>[4],
+  options: Parameters<FamilySolver<AccordionRecipe, PerformedAccordion>['perform']>[4],
 ): RealisedBass {
   const free = parts.flatMap(({ lines }) => lines.filter(({ hand }) => hand === 'left'))[0]?.free
   const line = { hand: 'left' as const, notes, ...(free ? { free } : {}) }
   const degrees = Math.max(...parts.map(({ material }) => material.up.length))
-  const accepted = asked.accepted.left as BassFingering['fingers'] | undefined
+  const accepted = options.accepted.left as BassFingering['fingers'] | undefined
   return {
-    ...fingerBass(recipe, line, degrees, { accepted, alternatives: asked.alternatives }),
+    ...fingerBass(recipe, line, degrees, { accepted, alternatives: options.alternatives }),
     notes,
     pitches: notes.map(({ pitch }) => pitchName(pitch)),
     midi: notes.map(({ midi }) => midi),

@@ -23,10 +23,10 @@ import { withLeftHand } from './leftHand'
 const onKeys = ({ accordion }: AccordionRecipe): boolean => trebleOf(accordion.treble).plays === 'keys'
 
 /** What the right hand takes, as a piano's does; loops around crossings want keys, where the thumb crosses. */
-function shapesFor(kind: Kind | null, asked: AccordionRecipe): Shapes {
+function shapesFor(kind: Kind | null, requested: AccordionRecipe): Shapes {
   if (!kind) return BARE_SHAPES
   const bookends = takesBookends(kind)
-  const loops = asked.accordion === undefined || onKeys(asked)
+  const loops = requested.accordion === undefined || onKeys(requested)
   return {
     figure: figuresFor(kind),
     walk: walksFor(kind).filter((walk) => loops || walk !== 'crossing-loops'),
@@ -43,7 +43,7 @@ function checkPattern(recipe: AccordionRecipe, material: Material): void {
   const can = shapesFor(isFree(recipe.material) ? null : material.kind, recipe)
   const { walk } = recipe.pattern
   if (walk === 'crossing-loops' && !can.walk.includes(walk)) {
-    throw refuse('pattern.walk', instrumentMessage('buttons.no-thumbs', { asked: patternNamed(walk) }))
+    throw refuse('pattern.walk', instrumentMessage('buttons.no-thumbs', { required: patternNamed(walk) }))
   }
 }
 

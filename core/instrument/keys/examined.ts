@@ -1,37 +1,42 @@
 import type { FingerRecipe } from '../../fingering'
 import { NO_BOOKENDS } from '../../study'
-import type { AskedOfPlayer, Miss } from '../asked'
+import type { PlayerRequirement, Miss } from '../requirement'
 import type { Examined } from '../family'
 import { instrumentMessage } from '../messages'
 
-function togetherShort(recipe: FingerRecipe, asked: AskedOfPlayer, miss: Miss): void {
-  if (recipe.motion !== asked.motion) {
-    miss('motion', () => instrumentMessage('short.motion', { asked: asked.motion, own: recipe.motion }), 50)
+function togetherShort(recipe: FingerRecipe, required: PlayerRequirement, miss: Miss): void {
+  if (recipe.motion !== required.motion) {
+    miss('motion', () => instrumentMessage('short.motion', { required: required.motion, own: recipe.motion }), 50)
     return
   }
-  if (asked.motion === 'contrary') {
-    const { contraryFrom } = asked
+  if (required.motion === 'contrary') {
+    const { contraryFrom } = required
     if (contraryFrom !== null && contraryFrom !== recipe.contraryFrom) {
-      const told = { asked: contraryFrom, own: recipe.contraryFrom }
+      const told = { required: contraryFrom, own: recipe.contraryFrom }
       miss('contraryFrom', () => instrumentMessage('short.contrary-from', told), 30)
     }
     return
   }
-  if (recipe.interval !== asked.interval) {
-    miss('interval', () => instrumentMessage('short.interval', { asked: asked.interval, own: recipe.interval }), 50)
-  } else if (asked.interval !== 'octave' && asked.tonicHand && recipe.tonicHand !== asked.tonicHand) {
-    const told = { asked: asked.tonicHand, own: recipe.tonicHand }
+  if (recipe.interval !== required.interval) {
+    miss(
+      'interval',
+      () => instrumentMessage('short.interval', { required: required.interval, own: recipe.interval }),
+      50,
+    )
+  } else if (required.interval !== 'octave' && required.tonicHand && recipe.tonicHand !== required.tonicHand) {
+    const told = { required: required.tonicHand, own: recipe.tonicHand }
     miss('tonicHand', () => instrumentMessage('short.tonic-hand', told), 30)
   }
 }
 
-function shortOf(recipe: FingerRecipe, asked: AskedOfPlayer, togetherForSeparate: boolean, miss: Miss): void {
-  if (recipe.hands === asked.hands) {
-    if (asked.hands === 'together') togetherShort(recipe, asked, miss)
+function shortOf(recipe: FingerRecipe, required: PlayerRequirement, togetherForSeparate: boolean, miss: Miss): void {
+  if (recipe.hands === required.hands) {
+    if (required.hands === 'together') togetherShort(recipe, required, miss)
     return
   }
   const stands = togetherForSeparate && recipe.hands === 'together' && recipe.motion === 'similar'
-  if (!stands) miss('hands', () => instrumentMessage('short.hands', { asked: asked.hands, own: recipe.hands }), 50)
+  if (!stands)
+    miss('hands', () => instrumentMessage('short.hands', { required: required.hands, own: recipe.hands }), 50)
 }
 
 export const KEYS_EXAMINED: Examined<FingerRecipe> = {

@@ -13,8 +13,8 @@ export interface PerformedHands extends Performance {
   readonly hands: Partial<Record<Hand, RealisedHand>>
 }
 
-const finger: FingerPart<Pin> = (part, line, pins, asked) =>
-  fingerLine({ ...(part.recipe as FingerRecipe), pins }, part.material, line, asked)
+const finger: FingerPart<Pin> = (part, line, pins, options) =>
+  fingerLine({ ...(part.recipe as FingerRecipe), pins }, part.material, line, options)
 
 /** Fingers on keys, as they are worked out. */
 export const KEYS_PERFORMER: FamilySolver<FingerRecipe, PerformedHands> = {

@@ -19,9 +19,9 @@ import {
 const shares = ({ school }: FingerRecipe): boolean => school === 'two-hand-tetrachords'
 
 /** Fingers take every figure, and loops around their crossings; a hand may be spared for an accompaniment. */
-function shapesFor(kind: Kind | null, asked: FingerRecipe): Shapes {
-  if (!kind || shares(asked)) return BARE_SHAPES
-  const { hands, motion, interval } = asked
+function shapesFor(kind: Kind | null, requested: FingerRecipe): Shapes {
+  if (!kind || shares(requested)) return BARE_SHAPES
+  const { hands, motion, interval } = requested
   const bookends = takesBookends(kind)
   const oneHandFree = hands === 'together' && motion === 'similar' && interval === 'octave' && accompaniesScale(kind)
   return {

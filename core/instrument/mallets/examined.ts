@@ -1,24 +1,28 @@
 import { instrumentMessage } from '../messages'
 import type { MalletRecipe, Roll } from '../../sticking'
-import type { AskedOfPlayer, Miss } from '../asked'
+import type { PlayerRequirement, Miss } from '../requirement'
 import type { Examined } from '../family'
 import { hasLead } from './words'
 
-function shortOf(recipe: MalletRecipe, asked: AskedOfPlayer, _together: boolean, miss: Miss): void {
-  if (recipe.mallets.count !== asked.mallets) {
-    miss('mallets', () => instrumentMessage('short.mallets', { asked: asked.mallets, own: recipe.mallets.count }), 60)
+function shortOf(recipe: MalletRecipe, required: PlayerRequirement, _together: boolean, miss: Miss): void {
+  if (recipe.mallets.count !== required.mallets) {
+    miss(
+      'mallets',
+      () => instrumentMessage('short.mallets', { required: required.mallets, own: recipe.mallets.count }),
+      60,
+    )
   }
-  const { lead, top } = asked
+  const { lead, top } = required
   if (lead && hasLead(recipe) && recipe.lead !== lead) {
-    miss('lead', () => instrumentMessage('short.lead', { asked: lead, own: recipe.lead }), 15)
+    miss('lead', () => instrumentMessage('short.lead', { required: lead, own: recipe.lead }), 15)
   }
   const rolled = recipe.roll.manner !== 'none'
-  if (rolled !== asked.rolled) {
-    miss('roll', () => instrumentMessage('short.rolled', { asked: asked.rolled ? 'rolled' : 'single' }), 30)
+  if (rolled !== required.rolled) {
+    miss('roll', () => instrumentMessage('short.rolled', { required: required.rolled ? 'rolled' : 'single' }), 30)
   }
   if (recipe.rudiment !== 'none') miss('pattern', () => instrumentMessage('short.rudiment'), 50)
   if (top && recipe.tops !== top) {
-    miss('top', () => instrumentMessage('short.top', { asked: top, own: recipe.tops }), 10)
+    miss('top', () => instrumentMessage('short.top', { required: top, own: recipe.tops }), 10)
   }
 }
 
@@ -30,13 +34,13 @@ export const MALLETS_EXAMINED: Examined<MalletRecipe> = {
   lists: ['mallets'],
   saysHands: false,
   shortOf,
-  setBy: (asked) => ({
-    ...(asked.lead ? { lead: asked.lead } : {}),
-    ...(asked.top ? { tops: asked.top } : {}),
-    ...(asked.rolled
-      ? { roll: { manner: 'separate', strokes: strokesFor(asked.tempo.notesPerBeat), ending: 'tied' } }
+  setBy: (required) => ({
+    ...(required.lead ? { lead: required.lead } : {}),
+    ...(required.top ? { tops: required.top } : {}),
+    ...(required.rolled
+      ? { roll: { manner: 'separate', strokes: strokesFor(required.tempo.notesPerBeat), ending: 'tied' } }
       : {}),
-    ...(asked.mallets === 4 ? { mallets: { count: 4 } } : {}),
+    ...(required.mallets === 4 ? { mallets: { count: 4 } } : {}),
   }),
   keeps: ({ instrument, school, bars }) => ({ instrument, school, bars }),
   alters: [],

@@ -34,17 +34,17 @@ function stickedPart(
   pins: readonly PartPin<StickPin>[],
   from: number,
   rhythm: Rhythm,
-  asked: Wanted,
+  options: Wanted,
 ): Sticking {
   const line = part.lines[0]!
   const count = line.notes.length
   const own = pinsWithin(part, pins, from, count)
   const beats = line.notes.map((note) => rhythm.notes[part.from + note.step]!.beats)
-  const accepted = asked.accepted.sticks?.slice(from, from + count) as readonly Stick[] | undefined
+  const accepted = options.accepted.sticks?.slice(from, from + count) as readonly Stick[] | undefined
   try {
     const sticking = stickLine({ ...(part.recipe as MalletRecipe), pins: own.map(({ pin }) => pin) }, line, {
       ...{ degrees: degreesOf(part), beats, accepted },
-      alternatives: asked.alternatives,
+      alternatives: options.alternatives,
     })
     return { ...sticking, pinned: sticking.pinned.map(({ index, pin }) => ({ index, pin: own[pin]!.at })) }
   } catch (error) {
@@ -113,19 +113,19 @@ function joined(pieces: readonly Piece[], most: number): Sticking {
 }
 
 /** The one line of a mallet study, part by part. @throws DomainError */
-function stickedLine(recipe: MalletRecipe, parts: readonly Part[], rhythm: Rhythm, asked: Wanted): RealisedSticking {
+function stickedLine(recipe: MalletRecipe, parts: readonly Part[], rhythm: Rhythm, options: Wanted): RealisedSticking {
   const notes: Line['notes'] = parts.flatMap((part) => notesOf(part, 'right'))
   const pins = recipe.pins.map((pin, at) => ({ pin, at }))
   checkPinned(pins, 'line', notes.length)
   const { transposition } = malletInstrument(recipe.instrument)
   let from = 0
   const pieces = parts.map((part): Piece => {
-    const piece = { from, sticking: stickedPart(part, pins, from, rhythm, asked) }
+    const piece = { from, sticking: stickedPart(part, pins, from, rhythm, options) }
     from += part.lines[0]!.notes.length
     return piece
   })
   return {
-    ...joined(pieces, asked.alternatives ?? MAX_ALTERNATIVES),
+    ...joined(pieces, options.alternatives ?? MAX_ALTERNATIVES),
     notes,
     pitches: notes.map((note) => pitchName(note.pitch)),
     midi: notes.map((note) => note.midi + transposition),

@@ -35,9 +35,9 @@ const refuse = (field: string, why: Message): DomainError => studyError('pattern
 function checkPattern(recipe: MalletRecipe, material: Material): void {
   const can = shapesFor(isFree(recipe.material) ? null : material.kind)
   for (const field of ['walk', 'accompaniment'] as const) {
-    const asked = recipe.pattern[field]
-    if ((can[field] as readonly string[]).includes(asked)) continue
-    throw refuse(`pattern.${field}`, instrumentMessage('sticks.no-thumbs', { asked: patternNamed(asked) }))
+    const requested = recipe.pattern[field]
+    if ((can[field] as readonly string[]).includes(requested)) continue
+    throw refuse(`pattern.${field}`, instrumentMessage('sticks.no-thumbs', { required: patternNamed(requested) }))
   }
   if (recipe.bookends.after !== 'none') {
     throw refuse('bookends.after', instrumentMessage('sticks.no-chords'))

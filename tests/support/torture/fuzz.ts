@@ -123,7 +123,7 @@ function shots(ids: readonly string[]): fc.Arbitrary<Shot> {
   )
   return fc.oneof(
     ...routes().map(({ method, path, schema }) => {
-      const at = fc.tuple(id, query).map(([own, asked]) => path.replace('[id]', own) + asked)
+      const at = fc.tuple(id, query).map(([own, requestedBody]) => path.replace('[id]', own) + requestedBody)
       const body = method === 'GET' ? fc.constant(undefined) : schema ? valueOf(schema.describe()) : odd
       return fc.record({ method: fc.constant(method), path: at, body })
     }),

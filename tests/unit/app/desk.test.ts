@@ -16,7 +16,7 @@ const THEIRS = { id: 'a', version: 2 } as Study
 /** What becomes of a study through all that happens to it. */
 const after = (...happenings: Happening[]): Keeping => happenings.reduce(kept, NEW)
 const LAID: Happening = { what: 'laid', study: STUDY }
-const STALE: Happening = { what: 'stale', current: THEIRS, asked: true }
+const STALE: Happening = { what: 'stale', current: THEIRS, requested: true }
 
 describe('how the desk stands with the library', () => {
   it('is one state at a time', () => {
@@ -32,7 +32,7 @@ describe('how the desk stands with the library', () => {
 
   it('keeps both versions until one is decided for, and shows them only to whoever asked', () => {
     expect(after(LAID, { what: 'sent' }, STALE)).toMatchObject({ saved: STUDY, conflict: THEIRS, deciding: true })
-    const byItself = after(LAID, { what: 'sent' }, { ...STALE, asked: false })
+    const byItself = after(LAID, { what: 'sent' }, { ...STALE, requested: false })
     expect(byItself).toMatchObject({ conflict: THEIRS, deciding: false })
     expect(kept(byItself, { what: 'decide' })).toMatchObject({ deciding: true })
     expect(kept(kept(byItself, { what: 'decide' }), { what: 'decide-later' })).toEqual(byItself)

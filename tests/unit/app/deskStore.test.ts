@@ -108,8 +108,8 @@ describe('the repository of the desk', () => {
     let arrive: () => void = () => undefined
     const late = new Promise<void>((resolve) => (arrive = resolve))
     const before = globalThis.fetch
-    vi.stubGlobal('fetch', async (...asked: Parameters<typeof fetch>) => {
-      const given = await before(...asked)
+    vi.stubGlobal('fetch', async (...requested: Parameters<typeof fetch>) => {
+      const given = await before(...requested)
       await late
       return given
     })

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { completeRecipe } from '#core/instrument'
 import { dateOf, dayOf, gradesBelow, type Help, prepare, targetsFor, wouldHelp } from '#core/practice'
-import { askedGrade, atomsOf, drawOf, gradeOf, gradeSet, recipesForMissing, DEFAULT_POLICIES } from '#core/syllabus'
+import { fullGrade, atomsOf, drawOf, gradeOf, gradeSet, recipesForMissing, DEFAULT_POLICIES } from '#core/syllabus'
 import { keptBy, triedOn } from '~/practice/trial'
 import { preparationIn, viewOf } from '#shared/practiceView'
 import corvane from '../../../demo/syllabi/corvane-piano.json'
@@ -27,7 +27,7 @@ describe('the record as the page shows it', () => {
       ...['ready', 'learning', 'learning', 'untried', 'untried', 'untried'],
     ])
     expect(view.rows.map(({ tries }) => tries.length)).toEqual([2, 1, 0, 0, 0, 0])
-    expect(view.rows[0]).toMatchObject({ asked: 144, cleanTempo: 144, wrongOn: null })
+    expect(view.rows[0]).toMatchObject({ required: 144, cleanTempo: 144, wrongOn: null })
     expect(view.rows[1]).toMatchObject({ cleanTempo: 0, wrongOn: NOW - 3 })
   })
 
@@ -81,13 +81,13 @@ describe('the record as the page shows it', () => {
 
   it('counts what the grade asks and the set does not have', () => {
     const items = [0, 1, null].map((study) => ({
-      ...{ group: 'A', study, atom: null, asked: null, printed: study !== null },
+      ...{ group: 'A', study, atom: null, required: null, printed: study !== null },
       words: { code: 'text', params: { text: '' } },
     }))
     const draw = { pattern: { groups: [{ group: 'A', asks: 2 }], more: 0, assumed: false }, items }
     const { lacking, then } = viewOf(practiceFile({ studies, record, draw: draw as never }))
     expect(lacking).toBe(1)
-    expect(then!.asked).toBe(2)
+    expect(then!.drawn).toBe(2)
   })
 
   it('is of a set with nothing in it', () => {
@@ -135,7 +135,7 @@ describe('what is tried on', () => {
     const board = syllabusOf(corvane)
     const grade = gradeOf(board, '5')
     const own = recipesForMissing(board, gradeSet(board, '5', [])).map((each) => completeRecipe(each))
-    const draw = drawOf(askedGrade(board, grade), atomsOf(board, grade), gradeSet(board, '5', own))
+    const draw = drawOf(fullGrade(board, grade), atomsOf(board, grade), gradeSet(board, '5', own))
     const instead = gradesBelow(board, '5', own, DEFAULT_POLICIES)
     const graded = practiceFile({ studies: own, draw, instead, aim: { minutesADay: 8 } })
     const now = preparationIn(graded)

@@ -86,7 +86,7 @@ describe('the stair of the record', () => {
       const scale = scaleOf(rows, today, exam, WIDTH)
       for (const row of rows) {
         const { begins } = stairOf(row, scale, today)
-        const work = row.planned.find(({ test, tempo }) => !test && tempo < row.asked)
+        const work = row.planned.find(({ test, tempo }) => !test && tempo < row.required)
         expect(begins).toBe(work ? scale.x(work.day) : null)
       }
     })

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
-  askedGrade,
+  fullGrade,
   type AtomReport,
   atomsOf,
   chanceOf,
@@ -113,9 +113,9 @@ describe('the chance of a draw', () => {
       ({ material: { tonic, kind: 'major' }, octaves: 1, hands, tempo: { bpm, notesPerBeat: 2 } }) as const
     const studies = [of('C'), of('G', 50), of('D', 60, 'right')]
     const [own] = list.grades
-    const draw = drawOf(askedGrade(list, own!), atomsOf(list, own!), gradeSet(list, 'g', studies))
+    const draw = drawOf(fullGrade(list, own!), atomsOf(list, own!), gradeSet(list, 'g', studies))
     // what is slower on paper may be played as fast as asked; another form is another study
-    expect(draw.items.map(({ study, asked }) => [study, asked?.notesPerMinute ?? null])).toEqual([
+    expect(draw.items.map(({ study, required }) => [study, required?.notesPerMinute ?? null])).toEqual([
       [0, 120],
       [1, 120],
       [null, null],
@@ -124,7 +124,7 @@ describe('the chance of a draw', () => {
   })
 
   it('takes what is usual where the board does not say: one from each group, six in all', () => {
-    const grade = askedGrade(board, gradeOf(board, '3'))
+    const grade = fullGrade(board, gradeOf(board, '3'))
     const pools = new Map(grade.groups.map(({ id }) => [id, 4]))
     const pattern = drawPattern(grade, pools)
     expect(pattern.assumed).toBe(true)
@@ -135,10 +135,11 @@ describe('the chance of a draw', () => {
 
 describe('a mock exam', () => {
   const grade = gradeOf(board, '5')
-  const asked = askedGrade(board, grade)
+  const required = fullGrade(board, grade)
   const atoms = atomsOf(board, grade)
   const empty = gradeSet(board, '5', [])
-  const draw = (seed: number, report: { atoms: readonly AtomReport[] } = empty) => drawExam(asked, atoms, report, seed)
+  const draw = (seed: number, report: { atoms: readonly AtomReport[] } = empty) =>
+    drawExam(required, atoms, report, seed)
 
   it('asks from each group as often as the board does, nothing twice, and the same for the same seed', () => {
     fc.assert(
@@ -173,7 +174,7 @@ describe('a mock exam', () => {
     const studies = ['D', 'E'].map((tonic) => ({ material: { tonic, kind: 'major' }, octaves: 1 }))
     const report = gradeSet(list, 'g', studies)
     for (let seed = 0; seed < 50; seed++) {
-      const items = drawExam(askedGrade(list, own), atomsOf(list, own), report, seed)
+      const items = drawExam(fullGrade(list, own), atomsOf(list, own), report, seed)
       expect(items.every(({ printed }) => printed)).toBe(true)
     }
   })

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
 import {
-  askedGrade,
+  fullGrade,
   type Atom,
   atomsOf,
   coverageOf,
@@ -16,7 +16,7 @@ import {
   recipesForMissing,
   type Syllabus,
   DEFAULT_POLICIES,
-  whereAsked,
+  matchesIn,
 } from '#core/syllabus'
 import { acceptedOf, realise } from '#core/realise'
 import { assign } from '../../../core/syllabus/assign'
@@ -188,9 +188,9 @@ describe('a near miss', () => {
     [{}, { hands: 'right' }, 'add', 'Add the hands asked'],
     [{}, { articulations: ['staccato'] }, 'add', 'Add the other touch'],
     [{}, { motion: 'contrary' }, 'add', 'Add the motion asked'],
-  ])('%j beside %j: %s, “%s”', (some, asked, manner, words) => {
-    const kinds = 'kinds' in asked ? 'harmonic-minor' : 'major'
-    const [atom] = gradeSet(listOf(groupOf(entryOf(asked))), 'g', [studyOf('C', kinds, some)]).atoms
+  ])('%j beside %j: %s, “%s”', (some, required, manner, words) => {
+    const kinds = 'kinds' in required ? 'harmonic-minor' : 'major'
+    const [atom] = gradeSet(listOf(groupOf(entryOf(required))), 'g', [studyOf('C', kinds, some)]).atoms
     expect(english(atom!.mend)).toMatchObject({ manner, words })
   })
 
@@ -277,12 +277,13 @@ describe('where things stand', () => {
 
   it('finds the grades that ask for one study, and how near it comes', () => {
     const study = studyOf('Db', 'major', { octaves: 3, tempo: { bpm: 92, notesPerBeat: 2 } })
-    const asked = whereAsked([board, other], study)
-    expect(asked.filter(({ status }) => status === 'covered').map(({ title, grade }) => `${title} ${grade}`)).toEqual([
-      'Corvane Certificates, Piano 4',
-      'Corvane Certificates, Piano 5',
-    ])
-    expect(english(asked.find(({ syllabus, grade }) => syllabus === 'corvane-piano' && grade === '7'))).toMatchObject({
+    const required = matchesIn([board, other], study)
+    expect(
+      required.filter(({ status }) => status === 'covered').map(({ title, grade }) => `${title} ${grade}`),
+    ).toEqual(['Corvane Certificates, Piano 4', 'Corvane Certificates, Piano 5'])
+    expect(
+      english(required.find(({ syllabus, grade }) => syllabus === 'corvane-piano' && grade === '7')),
+    ).toMatchObject({
       status: 'near',
       reasons: ['three octaves, 4 asked', '184 of 252 notes a minute'],
     })
@@ -303,7 +304,7 @@ describe('where things stand', () => {
       status: 'near',
       words: 'F♯ major, hands together, three octaves',
     })
-    expect(askedGrade(board, grade).groups).toHaveLength(5)
+    expect(fullGrade(board, grade).groups).toHaveLength(5)
     expect(DEFAULT_POLICIES.togetherForSeparate).toBe(false)
   })
 })

@@ -20,12 +20,12 @@ const one = (line: string, previous: string | null = null) => {
 }
 const TEMPO = ', crotchet = 60 in quavers'
 /** Questions of an entry, but for hands and octaves where the line is about something else. */
-const asked = ({ open = [] }: { readonly open?: readonly string[] }) =>
+const required = ({ open = [] }: { readonly open?: readonly string[] }) =>
   open.filter((code) => code !== 'hands' && code !== 'octaves')
 
 describe('a printed requirement', () => {
   it('says keys, kinds, hands, octaves, touch and tempo in any order', () => {
-    const asked = {
+    const required = {
       keys: ['D', 'Bb'],
       kinds: ['major'],
       hands: 'separate',
@@ -38,7 +38,7 @@ describe('a printed requirement', () => {
       'hands separately, staccato, in quavers, quarter = 63, 2 octaves, D Bb major',
       'D, Bb major, hs, 2 oct, stacc, crotchet = 63 in eighths',
     ]) {
-      expect(one(line)).toEqual(asked)
+      expect(one(line)).toEqual(required)
     }
   })
 
@@ -91,7 +91,7 @@ describe('a printed requirement', () => {
   ])('%s', (line, said) => {
     const entry = one(line.includes('quarters') ? `${line}, crotchet = 60` : line + TEMPO)
     expect(entry).toMatchObject(said)
-    expect(asked(entry)).toEqual([])
+    expect(required(entry)).toEqual([])
   })
 
   it.each<[string, object]>([
@@ -101,8 +101,8 @@ describe('a printed requirement', () => {
     ['quaver = 120 in quavers', { beat: 'eighth', bpm: 120, notesPerBeat: 1 }],
     ['crotchet = 60 to 72 in quavers', { bpm: 60, notesPerBeat: 2, most: 72 }],
     ['crotchet = 80 in semiquavers, recommended', { bpm: 80, notesPerBeat: 4, kind: 'recommended' }],
-  ])('“%s” counts notes against its beat', (tempo, asked) => {
-    expect(one(`C major, ${tempo}`).tempo).toEqual(asked)
+  ])('“%s” counts notes against its beat', (tempo, required) => {
+    expect(one(`C major, ${tempo}`).tempo).toEqual(required)
   })
 
   it.each<[string, string[]]>([
@@ -117,7 +117,7 @@ describe('a printed requirement', () => {
     ['C major', ['no-tempo']],
     ['C major, crotchet = 60', ['no-notes']],
   ])('“%s” leaves something open', (line, open) => {
-    expect(asked(one(line))).toEqual(open)
+    expect(required(one(line))).toEqual(open)
   })
 
   it('asks for hands and octaves that it does not say, unless the title of its group says them', () => {

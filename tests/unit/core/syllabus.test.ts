@@ -90,8 +90,8 @@ describe('matching', () => {
   })
 
   it('counts enharmonic names as equal', () => {
-    const asked = expand(listOf(groupOf(entryOf({ keys: ['Gb'] }))).grades[0]!)[0]!
-    expect(matchOf(completeRecipe(studyOf('F#', 'major')), asked)!.short).toEqual([])
+    const required = expand(listOf(groupOf(entryOf({ keys: ['Gb'] }))).grades[0]!)[0]!
+    expect(matchOf(completeRecipe(studyOf('F#', 'major')), required)!.short).toEqual([])
   })
 })
 

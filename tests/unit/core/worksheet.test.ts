@@ -3,28 +3,36 @@ import fc from 'fast-check'
 import { accidentalsOf } from '#core/notation'
 import { noteName, pitchClass, printedName } from '#core/pitch'
 import { crossingsOf, lineFor } from '#core/realise'
-import { type Level, LEVELS, type Question, questionsOf, type Task, TASKS, type WorksheetAsked } from '#core/worksheet'
+import {
+  type Level,
+  LEVELS,
+  type Question,
+  questionsOf,
+  type Task,
+  TASKS,
+  type WorksheetRequest,
+} from '#core/worksheet'
 import { runs } from '../../support/runs'
 
-const asked = (some: Partial<WorksheetAsked> = {}): WorksheetAsked => ({
+const request = (some: Partial<WorksheetRequest> = {}): WorksheetRequest => ({
   ...{ tasks: TASKS, kinds: ['major', 'natural-minor', 'harmonic-minor', 'melodic-minor', 'major-arpeggio'] },
   ...{ level: 3, each: 6, seed: 1, settings: {}, ...some },
 })
-const of = (task: Task, some: Partial<WorksheetAsked> = {}): Question[] => {
-  const [section] = questionsOf(asked({ tasks: [task], ...some }))
+const of = (task: Task, some: Partial<WorksheetRequest> = {}): Question[] => {
+  const [section] = questionsOf(request({ tasks: [task], ...some }))
   return [...(section?.questions ?? [])]
 }
 const keys = (questions: readonly Question[]): string[] => questions.map(({ tonic }) => noteName(tonic))
 /** All keys of a kind that a task asks, by tonic. */
-const all = (task: Task, kind: WorksheetAsked['kinds'][number]): Map<string, Question> =>
+const all = (task: Task, kind: WorksheetRequest['kinds'][number]): Map<string, Question> =>
   new Map(of(task, { kinds: [kind], each: 99 }).map((question) => [noteName(question.tonic), question]))
 
 describe('a worksheet', () => {
   it('is the same for the same number, and another for another; what else is asked changes no task', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 999_999 }), fc.constantFrom(...LEVELS), (seed, level) => {
-        const one = questionsOf(asked({ seed, level, each: 2 }))
-        expect(questionsOf(asked({ seed, level, each: 2 }))).toEqual(one)
+        const one = questionsOf(request({ seed, level, each: 2 }))
+        expect(questionsOf(request({ seed, level, each: 2 }))).toEqual(one)
         expect(of('steps', { seed, level, each: 2 })).toEqual(one.find(({ task }) => task === 'steps')!.questions)
       }),
       { numRuns: runs(5) },
@@ -57,7 +65,7 @@ describe('keys that are named', () => {
 
 describe('its answers', () => {
   it('the steps of the four scales that all theory books give (common practice)', () => {
-    const steps = (kind: WorksheetAsked['kinds'][number]) =>
+    const steps = (kind: WorksheetRequest['kinds'][number]) =>
       new Set([...all('steps', kind).values()].map(({ staff }) => staff!.steps!.join('')))
     expect(steps('major')).toEqual(new Set(['2212221']))
     expect(steps('natural-minor')).toEqual(new Set(['2122122']))
@@ -66,7 +74,7 @@ describe('its answers', () => {
   })
 
   it('the tetrachords: major is two of one kind, a whole step apart', () => {
-    const told = (kind: WorksheetAsked['kinds'][number]) =>
+    const told = (kind: WorksheetRequest['kinds'][number]) =>
       new Set(
         [...all('tetrachords', kind).values()].map(({ written }) =>
           written?.is === 'tetrachords' ? `${written.lower} ${written.upper} ${written.between}` : '',

@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
 import { crossingsOf, lineFor, playersIn, realise } from '#core/realise'
 import { type Faces, type Page, PAPERS, type Sheet, type SheetLook, sheetPages } from '#paper'
-import { DEFAULT_LOOK } from '#shared/paper/asked'
+import { DEFAULT_LOOK } from '#shared/paper/requests'
 import { faces as loaded } from '../../support/faces'
 
 let faces: Faces
@@ -18,7 +18,7 @@ const recipes: RecipeInput[] = [
   { material: { tonic: 'C', kind: 'major' }, instrument: 'accordion' },
   { material: { tonic: 'A', kind: 'cadence-minor' } },
 ]
-const sheetOf = (some: Partial<SheetLook> = {}, paper: Sheet['paper'] = 'a4', asked = recipes): Sheet => ({
+const sheetOf = (some: Partial<SheetLook> = {}, paper: Sheet['paper'] = 'a4', input = recipes): Sheet => ({
   words: {
     title: 'A set',
     name: 'Name ____',
@@ -26,7 +26,7 @@ const sheetOf = (some: Partial<SheetLook> = {}, paper: Sheet['paper'] = 'a4', as
     caution: 'Stay loose. '.repeat(30),
     page: (at, of) => `${at} of ${of}`,
   },
-  studies: asked.map((recipe, at) => {
+  studies: input.map((recipe, at) => {
     const study = realise(recipe, {}, 0)
     return { study, title: `Study ${at + 1} in E♭`, tempo: '♩ = 60 in eighths', heads: [], tempi: [40, 50, 60] }
   }),
@@ -115,8 +115,8 @@ describe('a sheet', () => {
 
   it('prints one hand’s line alone: half the fingers of two hands, all of one who plays alone', () => {
     const [both, , , sticks] = recipes
-    const fingersOf = (asked: RecipeInput, hands: SheetLook['hands']): string[] =>
-      textsOf(sheetPages(sheetOf({ hands }, 'a4', [asked]), faces), 'serif-bold').filter(isFinger)
+    const fingersOf = (input: RecipeInput, hands: SheetLook['hands']): string[] =>
+      textsOf(sheetPages(sheetOf({ hands }, 'a4', [input]), faces), 'serif-bold').filter(isFinger)
     expect([...fingersOf(both!, 'right'), ...fingersOf(both!, 'left')]).toHaveLength(fingersOf(both!, 'all').length)
     expect(fingersOf(sticks!, 'right')).toEqual(fingersOf(sticks!, 'all'))
   })

@@ -3,7 +3,7 @@ import { completeRecipe } from '#core/instrument'
 import { keyNamed } from '#core/material'
 import type { Page } from '#paper'
 import { languageAmong, wordingFor } from '#shared/languages'
-import { DEFAULT_LOOK, type PaperAsked } from '#shared/paper/asked'
+import { DEFAULT_LOOK, type PaperRequest } from '#shared/paper/requests'
 import { chartSheet } from '#shared/paper/chart'
 import { cardsOf, studyPages } from '#shared/paper/studies'
 import { weekSheet } from '#shared/paper/week'
@@ -28,18 +28,18 @@ const RECIPES = [
   { material: { tonic: 'C', kind: 'major' }, instrument: 'accordion' },
 ] as const
 const studies = RECIPES.map((recipe) => ({ recipe: completeRecipe(recipe as never) }))
-const SHEETS: readonly PaperAsked[] = [
+const SHEETS: readonly PaperRequest[] = [
   { sheet: 'studies', size: 'a4', title: '', studies, look: { ...DEFAULT_LOOK, grips: true, names: 'letters' } },
   { sheet: 'cards', size: 'letter', title: '', studies },
   { sheet: 'chart', size: 'a4', chart: { kinds: ['major', 'harmonic-minor'], settings: {} } },
   { sheet: 'week', size: 'a4', name: '', practice: practiceFile({ studies: someStudies(4) }) },
 ]
-const made = (asked: PaperAsked): readonly Page[] => {
+const made = (request: PaperRequest): readonly Page[] => {
   const own = faces()
-  if (asked.sheet === 'studies') return studyPages(asked, own, PSEUDO).pages
-  if (asked.sheet === 'cards') return cardsOf(asked, own, PSEUDO).pages
-  if (asked.sheet === 'chart') return chartSheet(asked, own, PSEUDO).pages
-  return asked.sheet === 'week' ? weekSheet(asked, own, PSEUDO).pages : worksheetSheet(asked, own, PSEUDO).pages
+  if (request.sheet === 'studies') return studyPages(request, own, PSEUDO).pages
+  if (request.sheet === 'cards') return cardsOf(request, own, PSEUDO).pages
+  if (request.sheet === 'chart') return chartSheet(request, own, PSEUDO).pages
+  return request.sheet === 'week' ? weekSheet(request, own, PSEUDO).pages : worksheetSheet(request, own, PSEUDO).pages
 }
 /** Words of the platform's own calendar and lists. */
 const SIGNS = new Set([
@@ -51,8 +51,8 @@ const SIGNS = new Set([
 ])
 
 describe('a language is a value', () => {
-  it.each(SHEETS.map((asked) => [asked.sheet, asked] as const))('of every sheet: %s', (_, asked) => {
-    const texts = textsOf(made(asked))
+  it.each(SHEETS.map((request) => [request.sheet, request] as const))('of every sheet: %s', (_, request) => {
+    const texts = textsOf(made(request))
     expect(texts.length).toBeGreaterThan(5)
     expect(notInPseudo(texts, SIGNS)).toEqual([])
   })

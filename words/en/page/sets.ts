@@ -68,7 +68,7 @@ export const sets = {
   'sets.pupil-settings.hands': '{handSize, select, small {small} large {large} other {average}} hands',
   'sets.pupil-settings.usual-settings': 'usual settings',
   'sets.readiness-line.told':
-    '<n>chance that a draw of {asked}</n> {assumed, select, yes {<a>(as is usual)</a> } other {}}<n>today asks nothing that would go wrong:</n> <b>{chance}</b>{low, select, none {} other {<n>, between {low} and {high}</n>}}{next, select, none {} other {<n>; most would be gained by </n><i>{mend}</i>{raised, select, none {} other {<n> (then {raised})</n>}}}}',
+    '<n>chance that a draw of {drawn}</n> {assumed, select, yes {<a>(as is usual)</a> } other {}}<n>today asks nothing that would go wrong:</n> <b>{chance}</b>{low, select, none {} other {<n>, between {low} and {high}</n>}}{next, select, none {} other {<n>; most would be gained by </n><i>{mend}</i>{raised, select, none {} other {<n> (then {raised})</n>}}}}',
   'sets.readiness-line.layers': '{printed} printed, {played} played, {ready} ready',
   'sets.readiness-line.unplayed': '{printed} printed, not played yet',
   'sets.readiness-line.record': 'To the record',

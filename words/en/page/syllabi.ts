@@ -66,7 +66,7 @@ export const syllabi = {
   'syllabi.group-rule.lines-as-wholes': 'lines, as wholes',
   'syllabi.group-rule.items': 'items',
   'syllabi.group-rule.any': 'any {any} {of, select, entries {lines} keys {keys} other {items}}',
-  'syllabi.group-rule.drawn': '{asked}, {draw} drawn',
+  'syllabi.group-rule.drawn': '{required}, {draw} drawn',
   'syllabi.import-sheet.preview-of-the-file': 'Preview of the file',
   'syllabi.import-sheet.put-it-away': 'Put it away',
   'syllabi.import-sheet.title': 'Title',

@@ -43,7 +43,7 @@ const over = computed(() => calls.value !== null && at.value >= calls.value.leng
 function set(): void {
   if (row.value)
     bpm.value = bpmOf(
-      Math.min(row.value.asked, row.value.cleanTempo || (row.value.steps.at(-1)?.tempo ?? row.value.asked)),
+      Math.min(row.value.required, row.value.cleanTempo || (row.value.steps.at(-1)?.tempo ?? row.value.required)),
       row.value.recipe,
     )
 }
@@ -104,7 +104,7 @@ const counted = computed(() => ({
       <p class="mt-10">
         <TempoStep v-model="bpm" big :label="t('practice.tempo.of', { title: formatMessage(row.title) })" />
       </p>
-      <p class="quiet mt-1 text-[15px]">{{ t('practice.test.asked', { bpm: bpmOf(row.asked, row.recipe) }) }}</p>
+      <p class="quiet mt-1 text-[15px]">{{ t('practice.test.asked', { bpm: bpmOf(row.required, row.recipe) }) }}</p>
       <div class="mt-10 flex justify-center">
         <OutcomeButtons
           ref="buttons"

@@ -35,8 +35,8 @@ const anySeed = (): number => 1 + Math.floor(Math.random() * MAX_SEED)
 onMounted(() =>
   guarded(async () => {
     set.value = await ask('GET /api/sets/:id', { id: String(route.params.id) })
-    const asked = Number(route.query.seed)
-    typed.value = String(Number.isInteger(asked) && asked > 0 ? asked : (begun.value?.seed ?? anySeed()))
+    const fromUrl = Number(route.query.seed)
+    typed.value = String(Number.isInteger(fromUrl) && fromUrl > 0 ? fromUrl : (begun.value?.seed ?? anySeed()))
     // what was half marked when the page went away is taken up where it was left
     if (begun.value && markedIn(begun.value) > 0 && begun.value.seed === Number(typed.value)) await draw()
   }),

@@ -68,8 +68,8 @@ function studyOf(recipe: RecipeInput): AccordionStudy | null {
 describe('anything that may be asked of an accordion', () => {
   it('is played, engraved, told and written down, or refused by its field', () => {
     fc.assert(
-      fc.property(anyRecipe, (asked) => {
-        const study = studyOf(asked as RecipeInput)
+      fc.property(anyRecipe, (required) => {
+        const study = studyOf(required as RecipeInput)
         if (!study) return
         const { bass, bellows, hands, steps, recipe } = study
         expect(inEnglish(study.title)).toMatch(/accordion/)

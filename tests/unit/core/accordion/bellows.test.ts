@@ -17,8 +17,8 @@ const shape = fc.record({
   beats: fc.integer({ min: 1, max: 16 }),
 })
 
-type Asked = { turn: string; figure: string; tonic: string; kind: string; shape: Record<string, unknown> }
-function made({ turn, figure, tonic, kind, shape: { first, beats, notesPerBeat, ...rest } }: Asked): AccordionStudy {
+type Input = { turn: string; figure: string; tonic: string; kind: string; shape: Record<string, unknown> }
+function made({ turn, figure, tonic, kind, shape: { first, beats, notesPerBeat, ...rest } }: Input): AccordionStudy {
   const bellows = { turn, first, beats }
   return accordion(
     tonic,
@@ -32,12 +32,12 @@ function made({ turn, figure, tonic, kind, shape: { first, beats, notesPerBeat, 
 /** Steps on which the bellows turn, the beginning aside. */
 const turnsOf = ({ bellows }: AccordionStudy): number[] => bellows.slice(1).map(({ step }) => step)
 const holds = (
-  asked: Partial<Record<'turn' | 'figure', fc.Arbitrary<string>>>,
-  what: (study: AccordionStudy, asked: Asked) => void,
+  input: Partial<Record<'turn' | 'figure', fc.Arbitrary<string>>>,
+  what: (study: AccordionStudy, input: Input) => void,
 ) => {
   let held = 0
   fc.assert(
-    fc.property(fc.record({ turn: turns, figure: figures, tonic: tonics, kind: kinds, shape, ...asked }), (all) => {
+    fc.property(fc.record({ turn: turns, figure: figures, tonic: tonics, kind: kinds, shape, ...input }), (all) => {
       // what cannot be had is refused by its field, and held elsewhere
       let study: AccordionStudy
       try {

@@ -25,11 +25,11 @@ const pathOf = (work: () => unknown): string => {
   }
 }
 const ASKED = { hands: 'together', bass: 'alternating' }
-const held = (asked: object, study: RecipeInput) => {
-  const [atom] = expand(listOf(entryOf({ ...ASKED, ...asked })).grades[0]!)
+const held = (required: object, study: RecipeInput) => {
+  const [atom] = expand(listOf(entryOf({ ...ASKED, ...required })).grades[0]!)
   const recipe = completeRecipe(study)
   const match = matchOf(recipe, atom!)!
-  return { recipe, match, asked: atom!.variants[0]!, words: match.short.map(({ said }) => inEnglish(said())) }
+  return { recipe, match, required: atom!.variants[0]!, words: match.short.map(({ said }) => inEnglish(said())) }
 }
 
 describe('an accordion list', () => {
@@ -59,8 +59,8 @@ describe('an accordion list', () => {
       ['counterbass asked, a board of 12 has none'],
     ],
     ['buttons for keys', { treble: 'buttons' }, { treble: 'keys-37' }, ['buttons asked, this is for keys']],
-  ])('%s', (_, asked, accordion, words) => {
-    expect(held(asked, studyOf(accordion)).words).toEqual(words)
+  ])('%s', (_, required, accordion, words) => {
+    expect(held(required, studyOf(accordion)).words).toEqual(words)
   })
 
   it('asks no bass of a right hand alone', () => {
@@ -87,19 +87,22 @@ describe('an accordion list', () => {
       'Turn the bellows every octave, sound 16',
       { registers: ['16'], bellows: { turn: 'octave' } },
     ],
-  ])('mends %j in the study itself', (asked, accordion, words, mended) => {
-    const { recipe, match, asked: wanted } = held(asked, studyOf(accordion))
+  ])('mends %j in the study itself', (required, accordion, words, mended) => {
+    const { recipe, match, required: wanted } = held(required, studyOf(accordion))
     const mend = mendOf(recipe, wanted, match.short)
     expect([mend.manner, inEnglish(mend.words)]).toEqual(['alter', words])
     expect(mend.recipe).toMatchObject({ accordion: { treble: 'keys-41', ...mended } })
     expect(
-      matchOf(completeRecipe(mend.recipe), expand(listOf(entryOf({ ...ASKED, ...asked })).grades[0]!)[0]!)!.short,
+      matchOf(completeRecipe(mend.recipe), expand(listOf(entryOf({ ...ASKED, ...required })).grades[0]!)[0]!)!.short,
     ).toEqual([])
   })
 
   it('adds another study where the bass is another', () => {
-    const { recipe, match, asked } = held({}, studyOf({ treble: 'c-5', left: { part: 'waltz', school: 'three-two' } }))
-    const mend = mendOf(recipe, asked, match.short)
+    const { recipe, match, required } = held(
+      {},
+      studyOf({ treble: 'c-5', left: { part: 'waltz', school: 'three-two' } }),
+    )
+    const mend = mendOf(recipe, required, match.short)
     expect([mend.manner, inEnglish(mend.words)]).toEqual(['add', 'Add the bass asked'])
     // on the pupil's own instrument, in the pupil's own school
     expect(mend.recipe).toMatchObject({
@@ -170,9 +173,9 @@ describe('a printed line for an accordion', () => {
       'C major, left hand, waltz bass, one octave, crotchet = 52 in crotchets, register 16 8',
       { registers: ['16', '8'] },
     ],
-  ])('%s', (line, asked) => {
+  ])('%s', (line, required) => {
     const { entries, problems, complete } = parseRequirement(line)
     expect([english(problems), complete]).toEqual([[], true])
-    expect({ hands: 'together', ...entries[0] }).toMatchObject(asked)
+    expect({ hands: 'together', ...entries[0] }).toMatchObject(required)
   })
 })

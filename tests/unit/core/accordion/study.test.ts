@@ -6,7 +6,7 @@ import { accordion, accordionRecipe, type AccordionStudy, buttonsOf, leftFingers
 import { english, saidBy } from '../../../support/english'
 
 const C = { tonic: 'C', kind: 'major' } as const
-const asked = (some: object): string =>
+const input = (some: object): string =>
   saidBy(() => realise({ instrument: 'accordion', material: C, ...some } as RecipeInput))
 
 describe('what an accordion does where nothing is said', () => {
@@ -259,12 +259,12 @@ describe('what cannot be had is named', () => {
     ],
     [{ pattern: { walk: 'crossing-loops' }, accordion: { treble: 'c-5' } }, 'for keys', 'no thumb'],
   ])('%j', (some, ...words) => {
-    const said = asked(some)
+    const said = input(some)
     for (const each of words) expect(said).toContain(each)
   })
 
   it('offers the keys that a board of twelve has, and takes the root again where it has no fifth', () => {
-    expect(asked({ material: { tonic: 'Ab', kind: 'major' }, octaves: 1, accordion: { bass: 12 } })).toContain(
+    expect(input({ material: { tonic: 'Ab', kind: 'major' }, octaves: 1, accordion: { bass: 12 } })).toContain(
       'B♭, F, C, G, D and A',
     )
     const study = accordion('A', 'major', { bass: 12 }, { octaves: 1 })

@@ -130,7 +130,7 @@ describe('hands together', () => {
 })
 
 describe('how hard it is', () => {
-  const total = (...asked: Parameters<typeof accordion>) => accordion(...asked).difficulty.total
+  const total = (...input: Parameters<typeof accordion>) => accordion(...input).difficulty.total
   it('grows with the tempo, the octaves and the left hand’s leaps, and is less for one hand', () => {
     const tempo = (bpm: number) => ({ tempo: { bpm, notesPerBeat: 2 as const } })
     expect(total('C', 'major', {}, tempo(80))).toBeGreaterThan(total('C', 'major', {}, tempo(60)))

@@ -11,7 +11,7 @@ import {
   targetsFor,
   wouldHelp,
 } from '#core/practice'
-import { askedGrade, atomsOf, drawOf, gradeOf, gradeSet, recipesForMissing, DEFAULT_POLICIES } from '#core/syllabus'
+import { fullGrade, atomsOf, drawOf, gradeOf, gradeSet, recipesForMissing, DEFAULT_POLICIES } from '#core/syllabus'
 import corvane from '../../../../demo/syllabi/corvane-piano.json'
 import { syllabusOf } from '../../../../shared/schemas'
 import { entryOf, prepared, someStudies, TODAY } from '../../../support/practice'
@@ -22,7 +22,7 @@ const board = syllabusOf(corvane)
 function gradeStudies(id: string) {
   const grade = gradeOf(board, id)
   const studies = recipesForMissing(board, gradeSet(board, id, [])).map((each) => completeRecipe(each))
-  return { studies, draw: drawOf(askedGrade(board, grade), atomsOf(board, grade), gradeSet(board, id, studies)) }
+  return { studies, draw: drawOf(fullGrade(board, grade), atomsOf(board, grade), gradeSet(board, id, studies)) }
 }
 const tight = {
   ...{ today: TODAY, exam: dateOf(NOW + 60), minutesADay: 15, studies: someStudies(10), record: [] },
@@ -105,7 +105,7 @@ describe('what would help', () => {
       const { draw } = of(studies.slice(1))
       const [left] = draw.items.filter(({ study }) => study === null)
       expect(draw.items).toHaveLength(of(studies).draw.items.length)
-      expect(left).toMatchObject({ beside: studies[0], asked: of(studies).draw.items[0]!.asked })
+      expect(left).toMatchObject({ beside: studies[0], required: of(studies).draw.items[0]!.required })
       const chances = (known: typeof record) =>
         standingToday([], known, { pattern: { groups: [], more: 1, assumed: false }, items: [left!] }, NOW).outlook
           .chance

@@ -90,8 +90,8 @@ describe('what the record says', () => {
     expect(TARGET.stages[state!.stage]!.id).toBe(stage)
     expect(state!.cleanTempo).toBe(clean)
     expect(standingOn(TARGET, state!, NOW)).toBe(standing)
-    const asked = dueAfter(state!)
-    expect(asked === null ? null : asked - NOW).toBe(due)
+    const required = dueAfter(state!)
+    expect(required === null ? null : required - NOW).toBe(due)
     expect(recallOn(state!, NOW) > 0).toBe(due !== null)
   })
 

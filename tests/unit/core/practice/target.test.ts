@@ -33,10 +33,10 @@ describe('the ladder of tempi', () => {
     check((target) => {
       const slow = slowTempo(target)
       expect(slow % target.notesPerBeat).toBe(0)
-      expect(slow).toBeLessThanOrEqual(target.asked)
-      const bpm = target.asked / target.notesPerBeat
+      expect(slow).toBeLessThanOrEqual(target.required)
+      const bpm = target.required / target.notesPerBeat
       // under 34 beats a minute there is no metronome for it
-      if (bpm >= 34) expect(Math.abs(slow / target.asked - 0.65)).toBeLessThanOrEqual(0.5 / bpm + 1e-9)
+      if (bpm >= 34) expect(Math.abs(slow / target.required - 0.65)).toBeLessThanOrEqual(0.5 / bpm + 1e-9)
     })
   })
 
@@ -44,7 +44,7 @@ describe('the ladder of tempi', () => {
     check((target) => {
       const slow = slowTempo(target)
       const steps = [slow, ...stepsTo(target, slow)]
-      expect(steps.at(-1)).toBe(target.asked)
+      expect(steps.at(-1)).toBe(target.required)
       steps.slice(1).forEach((step, at) => {
         expect(step).toBeGreaterThan(steps[at]!)
         // the metronome's own step is wider than a tenth below ten beats more
@@ -57,7 +57,7 @@ describe('the ladder of tempi', () => {
 
   it('goes back by a tenth, never below nothing', () => {
     check((target) => {
-      for (const tempo of [target.asked, slowTempo(target)]) {
+      for (const tempo of [target.required, slowTempo(target)]) {
         const back = stepDown(target, tempo)
         expect(back).toBeLessThanOrEqual(tempo)
         expect(Math.abs(back - 0.9 * tempo)).toBeLessThanOrEqual(Math.max(target.notesPerBeat, 0.1 * tempo))
@@ -69,15 +69,15 @@ describe('the ladder of tempi', () => {
   it('goes beyond the aim for a day by a twentieth at the most', () => {
     check((target) => {
       const above = aboveTempo(target)
-      expect(above).toBeGreaterThanOrEqual(target.asked)
-      expect(above).toBeLessThanOrEqual(1.05 * target.asked + 1e-9)
+      expect(above).toBeGreaterThanOrEqual(target.required)
+      expect(above).toBeLessThanOrEqual(1.05 * target.required + 1e-9)
     })
   })
 
   it('has nothing above the tempo asked', () => {
     check((target) => {
-      expect(stepUp(target, target.asked)).toBe(target.asked)
-      expect(stepsTo(target, target.asked)).toEqual([])
+      expect(stepUp(target, target.required)).toBe(target.required)
+      expect(stepsTo(target, target.required)).toEqual([])
     })
   })
 })
@@ -98,7 +98,7 @@ describe('a study on its way', () => {
         sit(course, sittings, target.stages[course.stage]!.minutes, 1)
       }
       expect(sittings).toBe(passes)
-      expect(course.cleanTempo).toBeGreaterThanOrEqual(target.asked)
+      expect(course.cleanTempo).toBeGreaterThanOrEqual(target.required)
       expect(course.left).toEqual({ passes: 0, minutes: 0 })
       expect(course.done).toBe(sittings - 1)
     }, 80)

@@ -252,7 +252,7 @@ const FILLERS: Rule[] = fixed(
 )
 
 /** What only boards' lists say. */
-export const ASKED_RULES: readonly Rule[] = [
+export const REQUIREMENT_RULES: readonly Rule[] = [
   ...[
     ...CHOICES,
     ...SIGNS,

@@ -2,7 +2,7 @@
 import { shallowRef } from 'vue'
 import { NuxtLink } from '#components'
 import type { Recipe } from '#core/instrument'
-import type { AskedIn } from '#core/syllabus'
+import type { SyllabusMatch } from '#core/syllabus'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 import StatusMark from '~/components/sets/StatusMark.vue'
 import { ask } from '~/composables/api'
@@ -13,10 +13,10 @@ import { t, formatMessage } from '~/composables/words'
 const props = defineProps<{ title: string; recipe: Recipe }>()
 const emit = defineEmits<{ close: [] }>()
 
-const asked = shallowRef<readonly AskedIn[] | null>(null)
+const matches = shallowRef<readonly SyllabusMatch[] | null>(null)
 const { error, guarded } = working()
 void guarded(async () => {
-  asked.value = await ask('POST /api/asked', {}, { recipe: props.recipe })
+  matches.value = await ask('POST /api/syllabus-matches', {}, { recipe: props.recipe })
 })
 </script>
 
@@ -24,11 +24,11 @@ void guarded(async () => {
   <DialogSheet :title="t('desk.where-asked.where-is-this-asked')" @close="emit('close')">
     <p class="aside quiet mt-1">{{ title }}</p>
     <p v-if="error" role="alert" class="mt-3 text-missing">{{ error }}</p>
-    <p v-else-if="!asked" class="waiting quiet aside mt-3">{{ t('desk.where-asked.looking-through-the-lists') }}</p>
-    <p v-else-if="asked.length === 0" class="mt-3">{{ t('desk.where-asked.in-no-list-on') }}</p>
+    <p v-else-if="!matches" class="waiting quiet aside mt-3">{{ t('desk.where-asked.looking-through-the-lists') }}</p>
+    <p v-else-if="matches.length === 0" class="mt-3">{{ t('desk.where-asked.in-no-list-on') }}</p>
     <ul v-else class="mt-3 text-[14.5px]">
       <li
-        v-for="each in asked"
+        v-for="each in matches"
         :key="each.syllabus + each.grade"
         class="flex items-start gap-3 border-b border-rule py-[6px]"
       >

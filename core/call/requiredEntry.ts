@@ -5,7 +5,7 @@ import { noteName } from '../pitch'
 import { SWING_RANGE } from '../study'
 import { trebleOf } from '../surface'
 import { ENTRY_DEFAULTS, type Entry, type EntryInput } from '../syllabus'
-import { formFrom, handsFrom, motionFrom, seventhFrom, spelled, tempoFrom, touchFrom } from './askedParts'
+import { formFrom, handsFrom, motionFrom, seventhFrom, spelled, tempoFrom, touchFrom } from './requiredParts'
 import type { Heard } from './heard'
 import { fieldsOf } from './printed'
 
@@ -126,7 +126,7 @@ export function entryFrom(
 ) {
   const hands = handsFrom(heard)
   const tempo = tempoFrom(heard)
-  const asked = [
+  const required = [
     kinds,
     formFrom(heard, kinds.kinds, keys),
     hands,
@@ -137,10 +137,10 @@ export function entryFrom(
     { open: [...rest.open, ...heard.questions, ...unsaid(heard, kinds.kinds, rest.context)] },
     { open: tempo.open },
   ]
-  const { kinds: _, ...told } = Object.assign({}, ...asked) as Partial<Entry>
+  const { kinds: _, ...told } = Object.assign({}, ...required) as Partial<Entry>
   const { change } = heard
-  const conditions = [...rest.conditions, ...heard.conditions, ...rhythmAsked(change)]
-  const open = [...new Set(asked.flatMap((each) => each.open))]
+  const conditions = [...rest.conditions, ...heard.conditions, ...rhythmFrom(change)]
+  const open = [...new Set(required.flatMap((each) => each.open))]
   const entry: Omit<EntryInput, 'id'> = {
     words: rest.words,
     keys: spelled(keys, kinds.kinds[0]!, heard),
@@ -149,11 +149,11 @@ export function entryFrom(
     tempo: tempo.tempo,
     ...without({ ...told, ...playingFrom(heard, kinds.kinds), pick: pickFrom(heard), conditions, open }),
   }
-  return { entry, problems: [...tempo.problems, ...notAsked(change)] }
+  return { entry, problems: [...tempo.problems, ...problemsOf(change)] }
 }
 
 /** Rhythms are shown, not graded. */
-function rhythmAsked({ rhythm }: Heard['change']): string[] {
+function rhythmFrom({ rhythm }: Heard['change']): string[] {
   const { lengths, swing, accents } = rhythm ?? {}
   return [
     ...(lengths && lengths !== 'even' ? [lengths.replace('-', ' ')] : []),
@@ -163,7 +163,7 @@ function rhythmAsked({ rhythm }: Heard['change']): string[] {
 }
 
 /** Fields of a study that no list asks for; words of an accordion name it, and a list is for its own instrument anyway. */
-function notAsked(change: Heard['change']): Message[] {
+function problemsOf(change: Heard['change']): Message[] {
   const said = fieldsOf({ is: 'change', change }).filter(
     ([, value]) => !['none', 'one-key', 'straight'].includes(value as string),
   )
@@ -171,5 +171,5 @@ function notAsked(change: Heard['change']): Message[] {
     (field) =>
       said.some(([path]) => path === field || path.startsWith(`${field}.`)) &&
       !(field === 'instrument' && change.accordion),
-  ).map((field) => callMessage('asked.not-asked', { field }))
+  ).map((field) => callMessage('required.not-asked', { field }))
 }

@@ -4,7 +4,7 @@ import type { Bookends, CommonRecipe, ContraryFrom, Hand, HandsApart, Motion, Te
 import type { BassRow } from '../surface'
 
 /** What a list asks of whoever plays; each family reads what concerns it. */
-export interface AskedOfPlayer {
+export interface PlayerRequirement {
   readonly hands: 'together' | Hand
   readonly motion: Motion
   readonly contraryFrom: ContraryFrom | null

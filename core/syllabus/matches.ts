@@ -5,7 +5,7 @@ import { matchOf, type Policies } from './match'
 import { isFor, type Syllabus } from './model'
 
 /** Where one study is asked, and how near it comes. */
-export interface AskedIn {
+export interface SyllabusMatch {
   readonly syllabus: string
   readonly title: string
   readonly grade: string
@@ -16,12 +16,12 @@ export interface AskedIn {
 }
 
 /** The grades of some syllabi that ask for a study: in each the atom that it comes nearest to. */
-export function whereAsked(syllabi: readonly Syllabus[], study: RecipeInput, policies?: Policies): AskedIn[] {
+export function matchesIn(syllabi: readonly Syllabus[], study: RecipeInput, policies?: Policies): SyllabusMatch[] {
   const recipe = completeRecipe(study)
   return syllabi
     .filter(({ instrument }) => isFor(instrument, recipe))
     .flatMap((syllabus) =>
-      syllabus.grades.flatMap((grade): AskedIn[] => {
+      syllabus.grades.flatMap((grade): SyllabusMatch[] => {
         const found = atomsOf(syllabus, grade).flatMap((atom) => {
           const match = matchOf(recipe, atom, policies)
           return match ? [{ atom, match }] : []

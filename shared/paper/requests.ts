@@ -1,7 +1,7 @@
 import type { RecipeInput } from '#core/instrument'
 import type { KindId } from '#core/material'
 import type { Accepted } from '#core/realise'
-import type { WorksheetAsked } from '#core/worksheet'
+import type { WorksheetRequest } from '#core/worksheet'
 import type { PaperSize, SheetLook } from '#paper'
 import type { Practised } from '../practiceView'
 
@@ -14,7 +14,7 @@ export const ANSWERS = ['none', 'after', 'only'] as const
 export type Answers = (typeof ANSWERS)[number]
 
 /** A chart of fingerings: which kinds, one after the other, and what else its studies have. */
-export interface ChartAsked {
+export interface ChartRequest {
   readonly kinds: readonly KindId[]
   readonly settings: Omit<RecipeInput, 'material'>
 }
@@ -32,17 +32,17 @@ export const DEFAULT_LOOK: SheetLook = {
 }
 
 /** Studies under a title; whose they are, where that is known. */
-interface StudiesAsked {
+interface StudiesRequest {
   readonly title: string
   readonly name?: string
   readonly studies: readonly StudyOut[]
 }
 
 /** A sheet of paper, with all that it is made from. */
-export type PaperAsked = { readonly size: PaperSize } & (
-  | ({ readonly sheet: 'studies'; readonly look: SheetLook } & StudiesAsked)
-  | ({ readonly sheet: 'cards' } & StudiesAsked)
-  | { readonly sheet: 'chart'; readonly chart: ChartAsked }
-  | { readonly sheet: 'worksheet'; readonly worksheet: WorksheetAsked & { readonly answers: Answers } }
+export type PaperRequest = { readonly size: PaperSize } & (
+  | ({ readonly sheet: 'studies'; readonly look: SheetLook } & StudiesRequest)
+  | ({ readonly sheet: 'cards' } & StudiesRequest)
+  | { readonly sheet: 'chart'; readonly chart: ChartRequest }
+  | { readonly sheet: 'worksheet'; readonly worksheet: WorksheetRequest & { readonly answers: Answers } }
   | { readonly sheet: 'week'; readonly name: string; readonly practice: Practised }
 )
