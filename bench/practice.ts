@@ -107,7 +107,7 @@ const LOOKED_AT = [28, 14, 7, 1]
 const RIGHT_FROM = 0.8
 
 /** One pupil's weeks to the exam: what was said of it on the way, and whether a draw went well. */
-function life(seed: number, modelled: boolean): { said: number[]; came: boolean } {
+function life(seed: number, modelled: boolean): { forecast: number[]; came: boolean } {
   const random = seeded(seed)
   const count = 4 + Math.floor(random() * 5)
   const studies = studiesOf(count)
@@ -126,10 +126,10 @@ function life(seed: number, modelled: boolean): { said: number[]; came: boolean 
       },
       ...{ studies, record },
     })
-  const said: number[] = []
+  const forecast: number[] = []
   for (let day = START; day < exam; day++) {
     const preparation = at(day)
-    if (LOOKED_AT.includes(exam - day)) said.push(prepare(preparation).then.chance)
+    if (LOOKED_AT.includes(exam - day)) forecast.push(prepare(preparation).then.chance)
     const { plan } = planned(preparation)
     const today = plan.days[0]?.day === day ? plan.days[0].items : []
     const known = [...record]
@@ -163,19 +163,19 @@ function life(seed: number, modelled: boolean): { said: number[]; came: boolean 
     )
     return random() < player.recall(study, recallOn(states[study]!, exam), exam) * counts
   })
-  return { said, came }
+  return { forecast, came }
 }
 
 const BINS = [0, 0.2, 0.4, 0.6, 0.75, 0.85, 1.0001]
 
 function calibrated(pupils: number, modelled: boolean) {
   const lives = Array.from({ length: pupils }, (_, at) => life(at + 1 + (modelled ? 0 : 100_000), modelled))
-  const all = lives.flatMap(({ said, came }) => said.map((chance) => ({ chance, came })))
+  const all = lives.flatMap(({ forecast, came }) => forecast.map((chance) => ({ chance, came })))
   return BINS.slice(0, -1).map((from, at) => {
     const own = all.filter(({ chance }) => chance >= from && chance < BINS[at + 1]!)
     const share = (of: (each: (typeof own)[number]) => number) =>
       own.reduce((sum, each) => sum + of(each), 0) / own.length
-    return { count: own.length, said: share(({ chance }) => chance), came: share(({ came }) => Number(came)) }
+    return { count: own.length, forecast: share(({ chance }) => chance), came: share(({ came }) => Number(came)) }
   })
 }
 

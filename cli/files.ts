@@ -4,7 +4,7 @@ import type { Syllabus } from '#core/syllabus'
 import { parsedJson, syllabusOf } from '#shared/schemas'
 import { previewCsv, textOf } from '#shared/syllabusCsv'
 import { refuse } from './messages'
-import { errorSaid, said, type Terminal, writeLine } from './terminal'
+import { formatError, formatted, type Terminal, writeLine } from './terminal'
 
 /** Reads a file's text. @throws DomainError naming the option */
 function readText(file: string | undefined, option: string): string {
@@ -26,8 +26,8 @@ export function readSyllabus(file: string | undefined, option: string): Syllabus
   if (/^\s*[{[]/.test(text) || file!.endsWith('.json')) return syllabusOf(parsedJson(text))
   const { syllabus, problems } = previewCsv(text)
   if (syllabus) return syllabus
-  const { line, field, said } = problems[0]!
-  throw refuse('csv', { line, said }, field, { problems })
+  const { line, field, message } = problems[0]!
+  throw refuse('csv', { line, message }, field, { problems })
 }
 
 /** Runs work whose refusals are printed as an error object. @returns 0, or 1 where it was refused */
@@ -37,11 +37,11 @@ export async function guarded(terminal: Terminal, work: () => void | Promise<voi
     return 0
   } catch (error) {
     if (!(error instanceof DomainError)) throw error
-    await writeLine(terminal, errorSaid(terminal, error))
+    await writeLine(terminal, formatError(terminal, error))
     return 1
   }
 }
 
 /** Runs a command and prints its answer, or its refusal. @returns 0, or 1 where it was refused */
 export const answered = (terminal: Terminal, work: () => object | Promise<object>): Promise<number> =>
-  guarded(terminal, async () => writeLine(terminal, said(terminal, await work())))
+  guarded(terminal, async () => writeLine(terminal, formatted(terminal, await work())))

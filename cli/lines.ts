@@ -2,7 +2,7 @@ import { createInterface } from 'node:readline'
 import { DomainError } from '#core/message'
 import { parsedJson } from '#shared/schemas'
 import { refuse } from './messages'
-import { errorSaid, said, type Terminal, writeLine } from './terminal'
+import { formatError, formatted, type Terminal, writeLine } from './terminal'
 
 const MAX_CHARACTERS = 1_000_000
 /** A record of ten thousand entries, each with its study. */
@@ -21,9 +21,9 @@ function cachedAnswer(
     if (line.length > most) {
       throw refuse('line.size', {}, '')
     }
-    return { result: said(terminal, answer(parsedJson(line))), ok: true }
+    return { result: formatted(terminal, answer(parsedJson(line))), ok: true }
   } catch (error) {
-    if (error instanceof DomainError) return { result: errorSaid(terminal, error), ok: false }
+    if (error instanceof DomainError) return { result: formatError(terminal, error), ok: false }
     throw error
   }
 }

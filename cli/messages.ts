@@ -13,7 +13,7 @@ interface Refusals {
   'option.format': { known: string }
   'export.none': null
   file: { file: string; why: string }
-  csv: { line: number; said: Message }
+  csv: { line: number; message: Message }
   'line.size': null
 }
 export const refuse = errorMaker<WordedErrors<Refusals>>()

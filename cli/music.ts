@@ -9,7 +9,7 @@ import { isSetFile, paperWantedOf, parsedJson, recipeOf, setFileOf } from '#shar
 import { textOf } from '#shared/syllabusCsv'
 import { answered } from './files'
 import { refuse } from './messages'
-import { errorSaid, said, type Terminal, writeLine } from './terminal'
+import { formatError, formatted, type Terminal, writeLine } from './terminal'
 
 async function readAll(input: NodeJS.ReadableStream): Promise<string> {
   const chunks: Buffer[] = []
@@ -47,7 +47,7 @@ function bundleOf({ words }: Terminal, title: string | null, recipes: readonly R
     const study = atLine(at + 1, () => realise(recipe, {}, 0))
     return { study, title: words.format(study.title) }
   })
-  return { title: title ?? (pieces.length === 1 ? pieces[0]!.title : words.said('print.studies.title')), pieces }
+  return { title: title ?? (pieces.length === 1 ? pieces[0]!.title : words.text('print.studies.title')), pieces }
 }
 
 const isFormat = (id: string | undefined): id is FormatId | 'pdf' =>
@@ -75,7 +75,7 @@ const sized = (paper: string): string => {
 
 /** What the options say of a sheet; a word that is none of a field's is refused by the schema, which names the field. */
 function lookOf({ fingers, large, names, grips, stair, map, bars, hands, steps }: Options): object {
-  const said = {
+  const options = {
     fingers,
     large,
     names,
@@ -86,7 +86,7 @@ function lookOf({ fingers, large, names, grips, stair, map, bars, hands, steps }
     steps,
     bars: bars === undefined ? bars : Number(bars),
   }
-  return Object.fromEntries(Object.entries(said).filter(([, value]) => value !== undefined))
+  return Object.fromEntries(Object.entries(options).filter(([, value]) => value !== undefined))
 }
 
 async function paperPdf({ words }: Terminal, request: PaperRequest): Promise<Uint8Array> {
@@ -193,15 +193,15 @@ export async function importMusic(args: readonly string[], terminal: Terminal): 
   try {
     const bytes = bytesOf(args[0])
     const own = ownStudies(bytes)
-    for (const { title, recipe } of own ?? []) await line(said(terminal, { title, known: 'kept', recipe }))
+    for (const { title, recipe } of own ?? []) await line(formatted(terminal, { title, known: 'kept', recipe }))
     for (const piece of own ? [] : openFile(bytes)) {
       for (const { title, known, recipe, unplayable } of studiesIn(piece, recipeOf))
-        await line(said(terminal, { title, known, recipe, ...(unplayable && { unplayable }) }))
+        await line(formatted(terminal, { title, known, recipe, ...(unplayable && { unplayable }) }))
     }
     return 0
   } catch (error) {
     if (!(error instanceof DomainError)) throw error
-    await line(errorSaid(terminal, error))
+    await line(formatError(terminal, error))
     return 1
   }
 }

@@ -52,15 +52,15 @@ const rounded = (value: number, places = 4): number => Number(value.toFixed(plac
 function leavingOut({ examined, studies }: Prescribed, record: readonly Entry[]): LeavingOut | undefined {
   if (!examined) return undefined
   return (left) => {
-    const kept = studies.filter((_, at) => !left.includes(at))
-    const draw = examDraw(examined, kept, record)
-    return { draw, targets: targetsFor(kept, draw) }
+    const others = studies.filter((_, at) => !left.includes(at))
+    const draw = examDraw(examined, others, record)
+    return { draw, targets: targetsFor(others, draw) }
   }
 }
 
-function answerOf(preparation: Preparation, prepared: Prepared, told: Prescribed): Answer {
+function answerOf(preparation: Preparation, prepared: Prepared, prescription: Prescribed): Answer {
   const { aim, targets, record } = preparation
-  const { instead, examined, studies } = told
+  const { instead, examined, studies } = prescription
   const { states, standings, plan, then } = prepared
   const grades = instead.map(({ studies, ...other }) => ({ ...other, targets: targetsFor(studies, other.draw) }))
   return {
@@ -80,7 +80,7 @@ function answerOf(preparation: Preparation, prepared: Prepared, told: Prescribed
     unseen: plan.unseen,
     // what a list asks is planned in these
     ...(examined ? { studies } : {}),
-    wouldHelp: wouldHelp(preparation, prepared, grades, leavingOut(told, record)).map((help) => ({
+    wouldHelp: wouldHelp(preparation, prepared, grades, leavingOut(prescription, record)).map((help) => ({
       ...help,
       ...('exam' in help ? { exam: dateOf(help.exam) } : {}),
       chance: rounded(help.chance),
@@ -93,7 +93,7 @@ function answerOf(preparation: Preparation, prepared: Prepared, told: Prescribed
 export function planLine(value: unknown): Answer {
   const request = planRequestOf(value)
   const record = request.record.map(entryOf)
-  const told = prescribed(request, record)
-  const preparation = preparationFor({ ...request, studies: told.studies, record, draw: told.draw })
-  return answerOf(preparation, prepare(preparation), told)
+  const prescription = prescribed(request, record)
+  const preparation = preparationFor({ ...request, studies: prescription.studies, record, draw: prescription.draw })
+  return answerOf(preparation, prepare(preparation), prescription)
 }

@@ -8,7 +8,7 @@ function resultOf(study: RealisedStudy): Answer {
   const { recipe, title, twin, keySignature, together, difficulty } = study
   return {
     ...{ recipe, title, twin, keySignature },
-    ...familyOf(recipe).told(study),
+    ...familyOf(recipe).describe(study),
     ...(together ? { together } : {}),
     difficulty,
   }

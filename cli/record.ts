@@ -1,7 +1,7 @@
 import { createInterface } from 'node:readline'
 import { parseArgs } from 'node:util'
 import { completeRecipe, type Recipe } from '#core/instrument'
-import { recordSaid } from '#core/practice'
+import { readSpokenLine } from '#core/practice'
 import { setFileOf } from '#shared/schemas'
 import { guarded, readJsonFile } from './files'
 import { refuse } from './messages'
@@ -11,7 +11,7 @@ const MAX_CHARACTERS = 2000
 
 /** What a line says of the studies of a set; what nobody said is null. */
 function lineRead(line: string, studies: readonly Recipe[]): object {
-  const said = recordSaid(line.slice(0, MAX_CHARACTERS), studies).map((each) => ({
+  const said = readSpokenLine(line.slice(0, MAX_CHARACTERS), studies).map((each) => ({
     outcome: each.outcome,
     bpm: each.bpm,
     hands: each.hands,

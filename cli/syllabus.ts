@@ -5,7 +5,7 @@ import { atomsOf, completeEntry } from '#core/syllabus'
 import { questionMessage } from '#shared/reader'
 import { answered, readSyllabus } from './files'
 import { refuse } from './messages'
-import { said, type Terminal, writeLine } from './terminal'
+import { formatted, type Terminal, writeLine } from './terminal'
 
 const questionOf = ({ words }: Terminal, code: string) => ({ code, text: questionMessage(code, words.reader.language) })
 
@@ -31,10 +31,10 @@ function lineRead(terminal: Terminal, words: string, title: string | undefined):
     return fields
   })
   const codes = complete.flatMap(({ open }, entry) => open.map((code) => ({ entry, ...questionOf(terminal, code) })))
-  const told = problems
+  const problemsTold = problems
     .filter(({ code }) => code !== 'required.lost')
     .map((problem) => ({ code: problem.code, text: problem }))
-  return { words, entries: complete, open: [...codes, ...told], unread }
+  return { words, entries: complete, open: [...codes, ...problemsTold], unread }
 }
 
 const MAX_CHARACTERS = 2000
@@ -49,7 +49,7 @@ async function readLines(terminal: Terminal, title?: string): Promise<number> {
         ? { words: words.slice(0, 80), entries: [], open: [], unread: [words.slice(80, 120)] }
         : lineRead(terminal, words, title)
     lost ||= (result as { unread: readonly string[] }).unread.length > 0
-    await writeLine(terminal, said(terminal, result))
+    await writeLine(terminal, formatted(terminal, result))
   }
   return lost ? 1 : 0
 }

@@ -1,5 +1,5 @@
 import type { DomainError } from '#core/message'
-import { toldDeep } from '#shared/reader'
+import { formatDeep } from '#shared/reader'
 import type { Wording } from '#shared/wording'
 
 /** Where a command reads and writes, and in whose words. */
@@ -10,11 +10,11 @@ export interface Terminal {
 }
 
 /** An answer with every message in it said in the reader's language. */
-export const said = ({ words }: Terminal, answer: object): object => toldDeep(answer, words.reader) as object
+export const formatted = ({ words }: Terminal, answer: object): object => formatDeep(answer, words.reader) as object
 
 /** An error as the terminal prints it: code, sentence, field. */
-export const errorSaid = (terminal: Terminal, error: DomainError): object => ({
-  error: said(terminal, terminal.words.worded(error.toData())),
+export const formatError = (terminal: Terminal, error: DomainError): object => ({
+  error: formatted(terminal, terminal.words.worded(error.toData())),
 })
 
 /** Writes a value as one line of JSON, and waits until it is written. */

@@ -34,8 +34,8 @@ export const words = ([action, tag, file]: readonly string[], terminal: Terminal
     if (!tag || !TAG.test(tag)) throw refuse('option.among', { among: 'es, fr, pt-BR' }, 'tag')
     const own = file ?? `${tag}.arb`
     if (action === 'out') {
-      const told = translationOut(tag, ENGLISH.catalogue, known(tag))
-      writeFileSync(own, `${JSON.stringify(told, null, 2)}\n`)
+      const written = translationOut(tag, ENGLISH.catalogue, known(tag))
+      writeFileSync(own, `${JSON.stringify(written, null, 2)}\n`)
       return { out: own, texts: Object.keys(ENGLISH.catalogue).length }
     }
     const { catalogue, missing, unknown, wrong } = translationIn(fileRead(own), ENGLISH.catalogue)

@@ -32,11 +32,13 @@ function cuts(width: number, height: number, rows: number): Drawn[] {
 }
 
 function cardAt({ title, lines }: Card, x: number, y: number, width: number, number: number, faces: Faces): Drawn[] {
-  const told = wrapped(title, faces, { face: 'serif-bold', size: TITLE_SIZE }, width - 2 * PAD - NUMBER)
-  const under = y + PAD + TITLE_SIZE * 1.3 * told.length + 6
+  const titleLines = wrapped(title, faces, { face: 'serif-bold', size: TITLE_SIZE }, width - 2 * PAD - NUMBER)
+  const under = y + PAD + TITLE_SIZE * 1.3 * titleLines.length + 6
   const mark = String(number)
   return [
-    ...told.map((text, at) => words(text, x + PAD, y + PAD + TITLE_SIZE * (1 + 1.3 * at), 'serif-bold', TITLE_SIZE)),
+    ...titleLines.map((text, at) =>
+      words(text, x + PAD, y + PAD + TITLE_SIZE * (1 + 1.3 * at), 'serif-bold', TITLE_SIZE),
+    ),
     ...lines.map((text, at) => words(text, x + PAD, under + LINE_SIZE * (1 + 1.5 * at), 'sans', LINE_SIZE, SOFT)),
     words(mark, x + width - PAD - faces.width(mark, 'serif', 9), y + PAD + 2, 'serif', 9, SOFT),
   ]

@@ -29,7 +29,7 @@ export const acrossOf = (paper: PaperSize): number => PAPERS[paper].width - 2 * 
 const heightOf = (blocks: readonly Block[]): number => blocks.reduce((sum, { height }) => sum + height, 0)
 
 /** Blocks that keep together: headings with what follows. */
-function kept(blocks: readonly Block[]): Block[][] {
+function grouped(blocks: readonly Block[]): Block[][] {
   const groups: Block[][] = []
   let open = false
   for (const block of blocks) {
@@ -43,7 +43,7 @@ function kept(blocks: readonly Block[]): Block[][] {
 /** Blocks filled into pages in their order. */
 function filled(blocks: readonly Block[], room: number): Block[][] {
   const pages: Block[][] = [[]]
-  for (const group of kept(blocks)) {
+  for (const group of grouped(blocks)) {
     if (heightOf(pages.at(-1)!) + heightOf(group) > room && pages.at(-1)!.length > 0) pages.push([])
     pages.at(-1)!.push(...group)
   }

@@ -10,12 +10,12 @@ const NAME_SIZE = 9.5
 const [CAUTION_SIZE, CAUTION_LEADING] = [8, 10]
 
 /** Title and place for a name on the first page, the title alone on the others. */
-export function headOf(said: SheetWords, faces: Faces, across: number, first: boolean): Drawn[] {
-  const right = first ? [said.name, said.date].filter(Boolean).join('   ') : ''
+export function headOf(sheetWords: SheetWords, faces: Faces, across: number, first: boolean): Drawn[] {
+  const right = first ? [sheetWords.name, sheetWords.date].filter(Boolean).join('   ') : ''
   const x = MARGIN + across - faces.width(right, 'sans', NAME_SIZE)
   const y = MARGIN + 12
   const [face, size] = first ? (['serif-bold', 17] as const) : (['serif-italic', 11] as const)
-  const { text, size: fits } = fitted(said.title, faces, { face, size }, x - MARGIN - 14)
+  const { text, size: fits } = fitted(sheetWords.title, faces, { face, size }, x - MARGIN - 14)
   return [
     words(text, MARGIN, y, face, fits),
     words(right, x, y, 'sans', NAME_SIZE, SOFT),
@@ -30,14 +30,14 @@ const cautionLines = ({ caution }: SheetWords, faces: Faces, across: number): st
 const footHeight = (lines: number): number => MARGIN + 4 + CAUTION_LEADING * (lines - 1)
 
 /** Where a page's own room ends. */
-export const bottomOf = (said: SheetWords, faces: Faces, { width, height }: Page): number =>
-  height - footHeight(cautionLines(said, faces, width - 2 * MARGIN).length) - 6
+export const bottomOf = (sheetWords: SheetWords, faces: Faces, { width, height }: Page): number =>
+  height - footHeight(cautionLines(sheetWords, faces, width - 2 * MARGIN).length) - 6
 
 /** Cautions and page number. */
-export function footOf(said: SheetWords, faces: Faces, [at, of]: readonly [number, number], size: Page): Drawn[] {
+export function footOf(sheetWords: SheetWords, faces: Faces, [at, of]: readonly [number, number], size: Page): Drawn[] {
   const across = size.width - 2 * MARGIN
-  const page = said.page(at + 1, of)
-  const lines = cautionLines(said, faces, across)
+  const page = sheetWords.page(at + 1, of)
+  const lines = cautionLines(sheetWords, faces, across)
   const y = size.height - footHeight(lines.length) + 12
   return [
     line(`M${MARGIN} ${y - 12}H${MARGIN + across}`, 0.5, { colour: RULE }),

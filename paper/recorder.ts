@@ -14,7 +14,7 @@ interface State {
 export class Recorder extends RenderContext {
   readonly drawn: Drawn[] = []
   private state: State = { fill: INK, stroke: INK, width: 1, size: 30 }
-  private readonly kept: State[] = []
+  private readonly stored: State[] = []
   private d = ''
   /** How far each open group is moved down. */
   private readonly groups: { down: number }[] = []
@@ -93,11 +93,11 @@ export class Recorder extends RenderContext {
     return this
   }
   override save(): this {
-    this.kept.push(this.state)
+    this.stored.push(this.state)
     return this
   }
   override restore(): this {
-    this.state = this.kept.pop() ?? this.state
+    this.state = this.stored.pop() ?? this.state
     return this
   }
   override openGroup(): { down: number } {

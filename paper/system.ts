@@ -133,7 +133,7 @@ export function systemPicture(study: RealisedStudy, system: System, faces: Faces
       words(label, from, y + 4, 'serif-italic', 13),
       line(`M${from + 24} ${y}H${to}v${label === '8va' ? 7 : -7}`, 1, { dash: [4, 3] }),
     ]),
-    ...heads.map(({ step, words: said }) => words(said, headX(step), 13, 'serif-italic', 13, SOFT)),
+    ...heads.map(({ step, words: noteNames }) => words(noteNames, headX(step), 13, 'serif-italic', 13, SOFT)),
     ...(beside.grips ? [...gripLines(study, engraved), ...thumbsMet(study, engraved, system)] : []),
     ...names(engraved, faces, beside),
     ...marks(study, engraved, faces, beside),

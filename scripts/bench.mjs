@@ -41,10 +41,10 @@ async function practice() {
   )
   const inHundred = (share) => (Number.isNaN(share) ? '–' : `${Math.round(share * 100)}`)
   for (const [who, bins] of Object.entries({ 'as the model says': modelled, otherwise: otherwise })) {
-    for (const { said, came, count } of bins) {
+    for (const { printed, came, count } of bins) {
       print(
         `of ${pupils} pupils who learn ${who}`,
-        `${inHundred(said)} % said`,
+        `${inHundred(printed)} % said`,
         `${inHundred(came)} % came true, of ${count}`,
       )
     }

@@ -25,7 +25,7 @@ interface Mended {
   readonly set: StudySet
   readonly undo: Undo
   /** What was done. */
-  readonly told: Message
+  readonly message: Message
 }
 
 /** A mended recipe that can be played: pins that no longer fit are left out. */
@@ -106,7 +106,7 @@ export async function mendAtom(
   const { mend, atom } = mending
   const work = mend.manner === 'alter' ? altered : added
   const done = await inTransaction(pool, (db) => work(db, studio, mending))
-  return { ...done, told: serverMessage('mended', { mend: mend.words, atom: atom.words }) }
+  return { ...done, message: serverMessage('mended', { mend: mend.words, atom: atom.words }) }
 }
 
 /**

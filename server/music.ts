@@ -32,10 +32,10 @@ export function writtenFile(
 function previewed({ recipe, known, title, unplayable = false }: FoundStudy): FoundInFile {
   try {
     const study = realise(recipe, {}, 0)
-    return { title, known, unplayable, told: study.title, recipe: study.recipe, wrong: null }
+    return { title, known, unplayable, message: study.title, recipe: study.recipe, wrong: null }
   } catch (error) {
     if (!(error instanceof DomainError)) throw error
-    return { title, known, unplayable, told: null, recipe: null, wrong: errorMessage(error) }
+    return { title, known, unplayable, message: null, recipe: null, wrong: errorMessage(error) }
   }
 }
 

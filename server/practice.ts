@@ -15,7 +15,7 @@ import {
   weekdayOf,
 } from '#core/practice'
 import { fullGrade, atomsOf, drawOf, type ExamDraw, gradeOf, type GradeReport } from '#core/syllabus'
-import type { KeptAim, KeptRoute, PracticeFile, Progress, SetReadiness, StudySet, Syllabus } from '#shared/api'
+import type { StoredAim, StoredRoute, PracticeFile, Progress, SetReadiness, StudySet, Syllabus } from '#shared/api'
 import {
   type Db,
   deleteRoute,
@@ -111,7 +111,7 @@ export function readinessOf(
   set: StudySet,
   draw: ExamDraw,
   report: GradeReport,
-  { record, routes }: { readonly record: readonly Entry[]; readonly routes: readonly KeptRoute[] },
+  { record, routes }: { readonly record: readonly Entry[]; readonly routes: readonly StoredRoute[] },
 ): SetReadiness {
   const recipes = set.studies.map(({ recipe }) => recipe)
   const targets = targetsFor(recipes, draw, templatesOf(routes))
@@ -134,7 +134,7 @@ export function readinessOf(
 }
 
 /** Writes an aim; one whose dates are none is refused. @throws HttpError 404, 409 with the aim as it stands */
-export function saveAim(pool: Pool, studio: number, setId: string, { version, ...aim }: KeptAim): Promise<KeptAim> {
+export function saveAim(pool: Pool, studio: number, setId: string, { version, ...aim }: StoredAim): Promise<StoredAim> {
   return inTransaction(pool, async (db) => {
     const set = await setFor(db, studio, setId)
     const known = new Set(set.studies.map(({ id }) => id))
@@ -148,7 +148,7 @@ export function saveAim(pool: Pool, studio: number, setId: string, { version, ..
 }
 
 /** Whether a plan can be made: an exam is still to come, and there is something to practise. */
-const isOpen = (set: StudySet, aim: KeptAim): boolean => set.studies.length > 0 && dayOf(aim.exam)! > dayOf(today())!
+const isOpen = (set: StudySet, aim: StoredAim): boolean => set.studies.length > 0 && dayOf(aim.exam)! > dayOf(today())!
 
 /** The preparation of a set; null where it has no aim, nothing in it, or its exam is over. */
 export async function preparationOf(db: Db, studio: number, set: StudySet): Promise<Preparation | null> {
@@ -167,7 +167,7 @@ const cachedProgress = ({ setId, stamp }: StampedAim): Progress | undefined => {
   return cached?.stamp === `${today()} ${stamp}` ? cached.progress : undefined
 }
 
-function progressOf(set: StudySet, aim: KeptAim, preparation: Preparation | null): Progress {
+function progressOf(set: StudySet, aim: StoredAim, preparation: Preparation | null): Progress {
   const now = dayOf(today())!
   const common = {
     ...{ pupilId: set.pupil.id, setId: set.id, exam: aim.exam },
@@ -227,7 +227,7 @@ export function allProgress(pool: Pool, studio: number): Promise<Progress[]> {
 const NEEDED = ['tempo', 'cold']
 
 /** @throws DomainError where a family has no such stage, or one that cannot be left out is */
-function checkRoute({ family, steps }: KeptRoute): void {
+function checkRoute({ family, steps }: StoredRoute): void {
   if (steps.length === 0) return
   const known = families()
     .find(({ id }) => id === family)!
@@ -240,7 +240,7 @@ function checkRoute({ family, steps }: KeptRoute): void {
 }
 
 /** Writes a way through studies, or with no steps goes back to the usual. @throws HttpError 409 */
-export function saveRoute(pool: Pool, studio: number, route: KeptRoute): Promise<KeptRoute[]> {
+export function saveRoute(pool: Pool, studio: number, route: StoredRoute): Promise<StoredRoute[]> {
   checkRoute(route)
   return inTransaction(pool, async (db) => {
     if (route.steps.length === 0) await deleteRoute(db, studio, route.family, route.school)

@@ -11,7 +11,7 @@ export function previewFile(bytes: Uint8Array, usual: UsualHead, soFar?: ReadSoF
   } catch (error) {
     if (!(error instanceof DomainError)) throw error
     const line = Number(/\d+/.exec(error.path)?.[0] ?? 0)
-    return { syllabus: null, rows: [], problems: [{ line, field: 'encoding', said: errorMessage(error) }] }
+    return { syllabus: null, rows: [], problems: [{ line, field: 'encoding', message: errorMessage(error) }] }
   }
   return /^\uFEFF?\s*[{[]/.test(text) ? previewJson(text) : previewCsv(text, usual, soFar)
 }
@@ -36,6 +36,6 @@ function previewJson(text: string): Preview {
     if (!(error instanceof DomainError)) throw error
     const at = /position (\d+)/.exec(String(error.params.why ?? ''))
     const line = at ? text.slice(0, Number(at[1])).split('\n').length : 0
-    return { syllabus: null, rows: [], problems: [{ line, field: error.path, said: errorMessage(error) }] }
+    return { syllabus: null, rows: [], problems: [{ line, field: error.path, message: errorMessage(error) }] }
   }
 }

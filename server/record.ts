@@ -1,6 +1,6 @@
 import { formatISO } from 'date-fns'
 import { checkRecord, type Date as Day } from '#core/practice'
-import type { KeptEntry } from '#shared/api'
+import type { StoredEntry } from '#shared/api'
 import {
   type Db,
   getPupil,
@@ -26,7 +26,7 @@ async function pupilFor(db: Db, studio: number, id: string) {
 }
 
 /** @throws HttpError 404 */
-export async function recordOf(db: Db, studio: number, pupilId: string): Promise<KeptEntry[]> {
+export async function recordOf(db: Db, studio: number, pupilId: string): Promise<StoredEntry[]> {
   await pupilFor(db, studio, pupilId)
   return listEntries(db, studio, pupilId)
 }
@@ -41,7 +41,7 @@ export function addEntries(
   studio: number,
   pupilId: string,
   requests: readonly EntryRequest[],
-): Promise<KeptEntry[]> {
+): Promise<StoredEntry[]> {
   return inTransaction(pool, async (db) => {
     await pupilFor(db, studio, pupilId)
     const entries: NewEntry[] = []

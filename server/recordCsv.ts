@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { standingEntries } from '#core/practice'
 import { titleOf } from '#core/realise'
-import type { KeptEntry } from '#shared/api'
+import type { StoredEntry } from '#shared/api'
 import type { Wording } from '#shared/wording'
 
 /** Columns of a record as a table; what was corrected stands in it, marked. */
@@ -10,13 +10,13 @@ const COLUMNS = [
   ...['note', 'by', 'counts', 'id', 'corrects'],
 ] as const
 
-function whereMessage({ where }: KeptEntry): string {
+function whereMessage({ where }: StoredEntry): string {
   if (!where) return ''
   return 'place' in where ? where.place : `${where.player} ${where.index + 1}`
 }
 
 /** A pupil's record as CSV, in the order in which it was added to. */
-export function recordCsv(entries: readonly KeptEntry[], words: Wording): string {
+export function recordCsv(entries: readonly StoredEntry[], words: Wording): string {
   const counting = new Set(standingEntries(entries).map(({ id }) => id))
   const rows = entries.map((entry) => [
     ...[entry.date, entry.kind, words.format(titleOf(entry.study)), entry.hands, entry.octaves, entry.tempo],

@@ -1,7 +1,7 @@
 import { taughtOf } from '#core/instrument'
 import { gradeOf, openChoices } from '#core/syllabus'
-import type { KeptEntry, KeptRoute, Newer, Preferences, SetReport, StudySet, Syllabus } from '#shared/api'
-import { allSyllabi, getPupil, inSnapshot, type KeptSyllabus, listEntries, listRoutes, type Pool } from './db'
+import type { StoredEntry, StoredRoute, Newer, Preferences, SetReport, StudySet, Syllabus } from '#shared/api'
+import { allSyllabi, getPupil, inSnapshot, type StoredSyllabus, listEntries, listRoutes, type Pool } from './db'
 import { refuse } from './messages'
 import { drawBy, readinessOf } from './practice'
 import { policiesOf, recipesOf, setFor } from './sets'
@@ -11,12 +11,12 @@ import { cachedAnswer } from './work'
 /** What a report is drawn from, as it stood at one moment. */
 interface Gathered {
   readonly set: StudySet
-  readonly all: readonly KeptSyllabus[]
+  readonly all: readonly StoredSyllabus[]
   readonly preferences: Preferences
   /** Its list as it was when the set was last brought up to it, if it has changed since. */
   readonly before: Syllabus | null
-  readonly record: readonly KeptEntry[]
-  readonly routes: readonly KeptRoute[]
+  readonly record: readonly StoredEntry[]
+  readonly routes: readonly StoredRoute[]
 }
 
 const gather = (pool: Pool, studio: number, id: string): Promise<Gathered> =>
@@ -71,9 +71,9 @@ export async function reportOf(
   )
   const none = { report: null, readiness: null, newer: null, choices: [] }
   if (!syllabusId || !gradeId) return { ...none, placements, preferences }
-  const kept = all.find(({ document }) => document.id === syllabusId)
-  if (!kept) throw refuse('syllabus.unknown', {}, 'syllabusId')
-  const { document } = kept
+  const stored = all.find(({ document }) => document.id === syllabusId)
+  if (!stored) throw refuse('syllabus.unknown', {}, 'syllabusId')
+  const { document } = stored
   const exam = { list: document, grade: gradeOf(document, gradeId).id, policies }
   const report = await cachedAnswer('grade', { ...exam, recipes })
   return {

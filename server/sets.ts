@@ -18,7 +18,7 @@ import {
   insertStudy,
   inSnapshot,
   inTransaction,
-  type KeptSyllabus,
+  type StoredSyllabus,
   preferPupil,
   type SetContent,
   unfitStudies,
@@ -30,7 +30,7 @@ import { notFound, stale } from './httpError'
 import { cachedAnswer, playableIn } from './work'
 
 /** The list of an id. @throws DomainError `syllabus.unknown` */
-export async function syllabusFor(db: Db, studio: number, id: string): Promise<KeptSyllabus> {
+export async function syllabusFor(db: Db, studio: number, id: string): Promise<StoredSyllabus> {
   const syllabus = await getSyllabus(db, studio, id)
   if (!syllabus) throw refuse('syllabus.unknown', {}, 'syllabusId')
   return syllabus

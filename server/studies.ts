@@ -52,5 +52,5 @@ export function playableOf(recipes: readonly RecipeInput[]): { contents: StudyCo
 }
 
 /** Each of some messages once. */
-export const uniqueMessages = (said: readonly Message[]): Message[] =>
-  said.filter((one, at) => said.findIndex((each) => sameMessage(each, one)) === at)
+export const uniqueMessages = (messages: readonly Message[]): Message[] =>
+  messages.filter((one, at) => messages.findIndex((each) => sameMessage(each, one)) === at)

@@ -32,9 +32,9 @@ export async function storeSyllabus(db: Db, studio: number, syllabus: Syllabus):
 
 /** A list as it stands. @throws HttpError 404 */
 export async function documentOf(db: Db, studio: number, id: string): Promise<SyllabusDocument> {
-  const kept = await getSyllabus(db, studio, id)
-  if (!kept) throw notFound('syllabus')
-  const { document, shipped, version } = kept
+  const stored = await getSyllabus(db, studio, id)
+  if (!stored) throw notFound('syllabus')
+  const { document, shipped, version } = stored
   return { syllabus: document, shipped, version, past: await pastVersions(db, studio, id) }
 }
 

@@ -24,7 +24,7 @@ export interface FoundInFile {
   /** Whether its fingers cannot be played, so that the engine's stand instead. */
   readonly unplayable: boolean
   readonly known: 'kept' | 'recognised' | 'listed'
-  readonly told: Message | null
+  readonly message: Message | null
   readonly recipe: Recipe | null
   readonly wrong: Message | null
 }
@@ -169,7 +169,7 @@ export interface Newer extends Move {
 }
 
 /** An entry of the record as it is kept. */
-export interface KeptEntry extends Entry {
+export interface StoredEntry extends Entry {
   readonly id: string
   /** The study that it was of; null where it was kept nowhere. */
   readonly studyId: string | null
@@ -181,17 +181,17 @@ export interface KeptEntry extends Entry {
 /** A pupil's record, each study once. */
 export interface PupilRecord {
   readonly recipes: readonly Recipe[]
-  readonly entries: readonly (Omit<KeptEntry, 'study'> & { readonly recipe: number })[]
+  readonly entries: readonly (Omit<StoredEntry, 'study'> & { readonly recipe: number })[]
 }
 
 /** What a set is practised towards; `version` 0 is none yet. */
-export interface KeptAim extends Omit<WrittenAim, 'pins'> {
+export interface StoredAim extends Omit<WrittenAim, 'pins'> {
   readonly pins: readonly { readonly studyId: string; readonly week: string }[]
   readonly version: number
 }
 
 /** A teacher's own way through the studies of a family; `school` is empty where it is for all of them. */
-export interface KeptRoute {
+export interface StoredRoute {
   readonly family: string
   readonly school: string
   readonly steps: Template
@@ -201,7 +201,7 @@ export interface KeptRoute {
 /** Everything that the practice of a set is worked out from. */
 export interface PracticeFile {
   readonly set: StudySet
-  readonly aim: KeptAim | null
+  readonly aim: StoredAim | null
   readonly record: PupilRecord
   /** What its grade draws from; null where it has none. */
   readonly draw: ExamDraw | null
@@ -209,7 +209,7 @@ export interface PracticeFile {
   readonly examined: Examined | null
   /** Grades that could be taken instead, the nearest first. */
   readonly instead: readonly GradeInstead[]
-  readonly routes: readonly KeptRoute[]
+  readonly routes: readonly StoredRoute[]
   /** The day on which the server thinks it is. */
   readonly today: string
 }

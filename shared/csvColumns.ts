@@ -68,13 +68,13 @@ const NOT_FIELDS = new Set(['grade', 'grade_title', 'group', 'group_title', 'any
 /** What the columns of a row say of an entry. */
 export function fieldsOf(row: Row) {
   const fields: Record<string, unknown> & { tempo?: object } = {}
-  const problems: { field: string; said: Message }[] = []
+  const problems: { field: string; message: Message }[] = []
   for (const column of COLUMNS) {
     const text = row[column] ?? ''
     if (text === '' || NOT_FIELDS.has(column) || column in TEMPO) continue
     if (FLAGS.includes(column)) {
       const truth = TRUTHS[text.toLowerCase()]
-      if (truth === undefined) problems.push({ field: column, said: problemMessage('error.csv.truth', { text }) })
+      if (truth === undefined) problems.push({ field: column, message: problemMessage('error.csv.truth', { text }) })
       else fields[camel(column)] = truth
     } else fields[camel(column)] = READERS[column]?.(text) ?? text
   }
@@ -161,7 +161,7 @@ function keysCell(own: Entry['keys']): string {
 
 /** A line of the file. Every column that matters is written, so that nothing is read from the words again. */
 export function rowOf(grade: Grade, group: Group, entry: Entry): Record<string, string> {
-  const said = Object.fromEntries(
+  const message = Object.fromEntries(
     COLUMNS.filter((column) => !NOT_FIELDS.has(column) && !(column in TEMPO)).map((column) => {
       const field = camel(column) as keyof Entry
       const value = entry[field]
@@ -171,7 +171,7 @@ export function rowOf(grade: Grade, group: Group, entry: Entry): Record<string, 
   )
   const { beat, bpm, notesPerBeat, kind, most } = entry.tempo
   return {
-    ...said,
+    ...message,
     ...{ grade: grade.id, group: group.id, group_title: group.title, id: entry.id },
     ...(group.rule === 'all' ? {} : { any: String(group.rule.any), of: group.rule.of }),
     ...(group.draw === null ? {} : { draw: String(group.draw) }),

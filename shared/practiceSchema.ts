@@ -65,7 +65,7 @@ const aimFields = {
     .max(MAX_AWAY),
 }
 /** An aim as a request tells it: studies by their ids. */
-export const keptAim = Joi.object({
+export const storedAim = Joi.object({
   ...aimFields,
   pins: Joi.array()
     .items(Joi.object({ studyId: uuid.required(), week: date.required() }))

@@ -1,11 +1,11 @@
 import { familyOf, type Recipe, type Template } from '#core/instrument'
 import type { Entry, WrittenPreparation } from '#core/practice'
 import { type ExamDraw, openDraw } from '#core/syllabus'
-import type { KeptAim, KeptEntry, KeptRoute, PupilRecord, Study } from './api'
+import type { StoredAim, StoredEntry, StoredRoute, PupilRecord, Study } from './api'
 
 /** The way through a recipe's studies: the teacher's own for its school, or for all schools; undefined is the usual. */
 export const templatesOf =
-  (routes: readonly KeptRoute[]) =>
+  (routes: readonly StoredRoute[]) =>
   (recipe: Recipe): Template | undefined => {
     const { id } = familyOf(recipe)
     const own = routes.filter(({ family }) => family === id)
@@ -13,29 +13,29 @@ export const templatesOf =
   }
 
 /** A record with each study once, as it is sent. */
-export function packed(entries: readonly KeptEntry[]): PupilRecord {
+export function packed(entries: readonly StoredEntry[]): PupilRecord {
   const places = new Map<string, number>()
   const recipes: Recipe[] = []
-  const told = entries.map(({ study, ...rest }) => {
+  const shared = entries.map(({ study, ...rest }) => {
     const key = JSON.stringify(study)
     const at = places.get(key) ?? recipes.push(study) - 1
     places.set(key, at)
     return { ...rest, recipe: at }
   })
-  return { recipes, entries: told }
+  return { recipes, entries: shared }
 }
 
 /** The same as it is worked with. */
-export const unpacked = ({ recipes, entries }: PupilRecord): KeptEntry[] =>
+export const unpacked = ({ recipes, entries }: PupilRecord): StoredEntry[] =>
   entries.map(({ recipe, ...rest }) => ({ ...rest, study: recipes[recipe]! }))
 
 /** What a plan for a set is made from. */
 interface Planned {
   readonly set: { readonly studies: readonly Pick<Study, 'id' | 'recipe'>[] }
-  readonly aim: Omit<KeptAim, 'version'>
+  readonly aim: Omit<StoredAim, 'version'>
   readonly record: readonly Entry[]
   readonly draw: ExamDraw | null
-  readonly routes: readonly KeptRoute[]
+  readonly routes: readonly StoredRoute[]
   readonly today: string
 }
 

@@ -46,9 +46,9 @@ function bounded({ type = '', flags, allow, ...rest }: Described, written: JsonS
 /** The ways in which a value can be told, each as it is checked. */
 function inWays(joi: Described, written: JsonSchema, way: 'oneOf' | 'anyOf'): JsonSchema {
   const ways = written[way] as readonly JsonSchema[]
-  const told = ways.filter(({ type }) => type !== 'null')
+  const choices = ways.filter(({ type }) => type !== 'null')
   const refreshed = ways.map((each) => {
-    const at = told.indexOf(each)
+    const at = choices.indexOf(each)
     return at < 0 ? each : publishedSchema(joi.matches?.[at]?.schema ?? joi, each, false)
   })
   return { ...written, [way]: refreshed }

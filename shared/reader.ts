@@ -24,11 +24,11 @@ export const questionMessage = (open: string, { catalogue }: Language): Message 
   `open.${open}` in catalogue ? { code: `open.${open}` } : inText(open)
 
 /** A value with every message in it said; what stands beside a code as its parameters stays as it is. */
-export function toldDeep(value: unknown, reader: Reader): unknown {
+export function formatDeep(value: unknown, reader: Reader): unknown {
   if (typeof value !== 'object' || value === null) return value
-  if (Array.isArray(value)) return value.map((each) => toldDeep(each, reader))
+  if (Array.isArray(value)) return value.map((each) => formatDeep(each, reader))
   if (isMessage(value)) return formatMessage(value, reader)
   return Object.fromEntries(
-    Object.entries(value).map(([key, each]) => [key, key === 'params' ? each : toldDeep(each, reader)]),
+    Object.entries(value).map(([key, each]) => [key, key === 'params' ? each : formatDeep(each, reader)]),
   )
 }

@@ -8,8 +8,8 @@ import type {
   ExamListing,
   FilePreview,
   Filled,
-  KeptAim,
-  KeptRoute,
+  StoredAim,
+  StoredRoute,
   PracticeFile,
   Progress,
   Pupil,
@@ -72,13 +72,13 @@ export interface Answers {
   'PUT /api/pupils/:id/preferences': Done
   'GET /api/pupils/:id/record': PupilRecord
   'POST /api/pupils/:id/record': PupilRecord
-  'GET /api/routes': readonly KeptRoute[]
-  'PUT /api/routes': readonly KeptRoute[]
+  'GET /api/routes': readonly StoredRoute[]
+  'PUT /api/routes': readonly StoredRoute[]
   'POST /api/sets': StudySet
   'GET /api/sets/:id': StudySet
   'PUT /api/sets/:id': StudySet
   'DELETE /api/sets/:id': Binned
-  'PUT /api/sets/:id/aim': KeptAim
+  'PUT /api/sets/:id/aim': StoredAim
   'GET /api/sets/:id/calendar': Bytes
   'GET /api/sets/:id/draw': {
     readonly items: readonly DrawnItem[]
@@ -86,7 +86,7 @@ export interface Answers {
     readonly syllabus: string
     readonly grade: string
   }
-  'POST /api/sets/:id/mend': { readonly set: StudySet; readonly undo: Undo; readonly told: Message }
+  'POST /api/sets/:id/mend': { readonly set: StudySet; readonly undo: Undo; readonly message: Message }
   'POST /api/sets/:id/missing': Filled
   'POST /api/sets/:id/order': StudySet
   'GET /api/sets/:id/practice': PracticeFile

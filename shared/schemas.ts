@@ -7,7 +7,7 @@ import { MAX_STUDIES, MAX_TAG, MAX_TAGS, type Shelf } from './api'
 import { errorOf } from './fault'
 import { FILE_FORMATS, type FileFormat } from './fileFormats'
 import { refuse } from './messages'
-import { keptAim, newEntry, type PlanRequest, planSchema, routeSchema } from './practiceSchema'
+import { storedAim, newEntry, type PlanRequest, planSchema, routeSchema } from './practiceSchema'
 import { paperSchema, type PaperWanted } from './paperSchema'
 import { acceptedSchema as accepted, recipeSchema } from './recipeSchema'
 import { settingsSchema } from './settingsSchema'
@@ -138,7 +138,7 @@ export const bodies = {
   }),
   syllabus: Joi.object({ syllabus: syllabusSchema.required(), version: version.required() }),
   entries: Joi.object({ entries: Joi.array().items(newEntry).min(1).max(50).required() }),
-  aim: keptAim,
+  aim: storedAim,
   route: routeSchema,
   exam: Joi.object({
     setId: uuid.required(),

@@ -15,7 +15,7 @@ interface LineProblem {
   readonly line: number
   /** The column, or the field of the syllabus. */
   readonly field: string
-  readonly said: Message
+  readonly message: Message
 }
 
 /** A line of the preview. */
@@ -88,7 +88,7 @@ function linesOf(text: string): { lines: Line[]; problems: LineProblem[] } {
     .map(({ row, message }) => ({
       line: (row ?? 0) + 1,
       field: '',
-      said: problemMessage('error.csv.cells', { why: message }),
+      message: problemMessage('error.csv.cells', { why: message }),
     }))
   let line = 1
   const lines = data.map((cells) => {
@@ -120,9 +120,9 @@ interface Draft {
 /** A line that says what belongs to the whole list, or to a grade. */
 function readMeta(cells: readonly string[], meta: Meta, drafts: Draft[], line: number): Message | null {
   const [name, ...values] = cells
-  const told = META[name!.toLowerCase()]
-  if (!told) return problemMessage('error.csv.meta', { name: name!, known: listed(Object.keys(META), 'comma') })
-  told(values, meta, (id) => draftOf(drafts, id, line))
+  const reported = META[name!.toLowerCase()]
+  if (!reported) return problemMessage('error.csv.meta', { name: name!, known: listed(Object.keys(META), 'comma') })
+  reported(values, meta, (id) => draftOf(drafts, id, line))
   return null
 }
 
@@ -160,7 +160,7 @@ function entriesOf(row: Row, line: number, id: string, previous: string | null):
     'keys' in fields && 'kinds' in fields && 'octaves' in fields && 'bpm' in tempo && 'notesPerBeat' in tempo
   if (whole) return { entries: [{ ...fields, id } as EntryInput], problems: wrong }
   const read = parseRequirement(row.words ?? '', { previous, ...(row.group_title ? { title: row.group_title } : {}) })
-  wrong.push(...read.problems.map((said) => ({ line, field: 'words', said })))
+  wrong.push(...read.problems.map((message) => ({ line, field: 'words', message })))
   const entries = read.entries.map((entry, at) => ({
     ...entry,
     ...fields,
@@ -196,16 +196,16 @@ function checkedWhole(value: object, drafts: readonly Draft[]): { syllabus: Syll
     convert: true,
     errors: { label: 'key', wrap: { label: false } },
   })
-  const told = (path: (string | number)[], said: Message) => ({
+  const reported = (path: (string | number)[], message: Message) => ({
     line: lineAt(drafts, path),
     field: fieldAt(path),
-    said,
+    message,
   })
   if (error) {
-    const problems = error.details.map((found) => told([...found.path], findingOf(found, fieldAt(found.path))))
+    const problems = error.details.map((found) => reported([...found.path], findingOf(found, fieldAt(found.path))))
     return { syllabus: null, problems }
   }
-  const faults = syllabusFaults(syllabus).map((fault) => told(partsOf(fault.path), errorMessage(fault)))
+  const faults = syllabusFaults(syllabus).map((fault) => reported(partsOf(fault.path), errorMessage(fault)))
   return { syllabus: faults.length > 0 ? null : syllabus, problems: faults }
 }
 
@@ -213,7 +213,10 @@ function headOf(lines: readonly Line[]): { header: string[]; problems: LineProbl
   const first = lines.find((line) => !isMeta(line))
   const header = (first?.cells ?? []).map(columnOf)
   if (!header.includes('words') && !(header.includes('keys') && header.includes('kinds'))) {
-    return { header, problems: [{ line: first?.line ?? 1, field: 'header', said: problemMessage('error.csv.header') }] }
+    return {
+      header,
+      problems: [{ line: first?.line ?? 1, field: 'header', message: problemMessage('error.csv.header') }],
+    }
   }
   const unknown = header.filter((name) => name !== '' && !(COLUMNS as readonly string[]).includes(name))
   return {
@@ -221,7 +224,7 @@ function headOf(lines: readonly Line[]): { header: string[]; problems: LineProbl
     problems: unknown.map((name) => ({
       line: first!.line,
       field: name,
-      said: problemMessage('error.csv.column', { name, known: listed(COLUMNS, 'comma') }),
+      message: problemMessage('error.csv.column', { name, known: listed(COLUMNS, 'comma') }),
     })),
   }
 }
@@ -255,21 +258,21 @@ export type ReadSoFar = (read: number, of: number) => void
 /** So many lines are read between two tellings. */
 const TOLD_EVERY = 40
 
-function readAll(lines: readonly Line[], header: readonly string[], told: ReadSoFar): Gathered {
+function readAll(lines: readonly Line[], header: readonly string[], reported: ReadSoFar): Gathered {
   const gathered: Gathered = { meta: {}, drafts: [], rows: [], problems: [] }
   let previous: string | null = null
   let headSeen = false
   for (const [at, each] of lines.entries()) {
     const { line, cells } = each
-    if (at % TOLD_EVERY === 0) told(at, lines.length)
+    if (at % TOLD_EVERY === 0) reported(at, lines.length)
     if (gathered.problems.length >= MAX_PROBLEMS) {
       gathered.problems.length = MAX_PROBLEMS
-      gathered.problems.push({ line, field: '', said: problemMessage('error.csv.problems', { most: MAX_PROBLEMS }) })
+      gathered.problems.push({ line, field: '', message: problemMessage('error.csv.problems', { most: MAX_PROBLEMS }) })
       break
     }
     if (isMeta(each)) {
-      const said = readMeta(cells, gathered.meta, gathered.drafts, line)
-      if (said) gathered.problems.push({ line, field: cells[0]!, said })
+      const message = readMeta(cells, gathered.meta, gathered.drafts, line)
+      if (message) gathered.problems.push({ line, field: cells[0]!, message })
     } else if (headSeen) previous = readRow(gathered, header, each, previous)
     else headSeen = true
   }
@@ -303,16 +306,16 @@ export function previewCsv(text: string, usual: UsualHead = {}, soFar: ReadSoFar
   const headless = head.problems.some(({ field }) => field === 'header')
   if (headless) return { syllabus: null, rows: [], problems: head.problems }
   if (lines.length > MAX_LINES) {
-    const said = problemMessage('error.csv.lines', { count: lines.length, most: MAX_LINES })
-    return { syllabus: null, rows: [], problems: [{ line: lines[MAX_LINES]!.line, field: '', said }] }
+    const message = problemMessage('error.csv.lines', { count: lines.length, most: MAX_LINES })
+    return { syllabus: null, rows: [], problems: [{ line: lines[MAX_LINES]!.line, field: '', message }] }
   }
   const gathered = readAll(lines, head.header, soFar)
   const { rows } = gathered
-  const told = [...problems, ...head.problems, ...gathered.problems]
+  const reported = [...problems, ...head.problems, ...gathered.problems]
   // what could not be read has been told by its own line: the rest is checked once everything is read
-  if (rows.some(({ entries }) => entries === 0)) return { syllabus: null, rows, problems: told }
+  if (rows.some(({ entries }) => entries === 0)) return { syllabus: null, rows, problems: reported }
   const { syllabus, problems: found } = checkedWhole(wholeOf(gathered, usual), gathered.drafts)
-  const all = [...told, ...found]
+  const all = [...reported, ...found]
   return { syllabus: all.length > 0 ? null : syllabus, rows, problems: all }
 }
 

@@ -8,7 +8,7 @@ export interface Wording {
   readonly reader: Reader
   /** How dates and numbers are written. */
   readonly locale: string
-  readonly said: (code: Code, params?: Params) => string
+  readonly text: (code: Code, params?: Params) => string
   readonly format: (message: Message) => string
   /** An error with what it says, for those who read it without a catalogue. */
   readonly worded: <E extends ErrorData>(error: E) => E & { message: string }
@@ -21,7 +21,7 @@ export function wordingOf(language: Language, system: NameSystem = 'letters'): W
     reader,
     locale: language.locale,
     format,
-    said: (code, params = {}) => format({ code, params }),
+    text: (code, params = {}) => format({ code, params }),
     worded: (error) => ({ ...error, message: format(errorMessage(error)) }),
   }
 }

@@ -118,8 +118,8 @@ export function formatMessage(message: Message, reader: Reader): string {
   const composed = text === undefined ? reader.compose?.(message) : null
   if (composed) return formatMessage(composed, reader)
   if (text !== undefined && !SYNTAX.test(text)) return text
-  const said = String(formatOf(reader.language, code).format({ ...valuesOf(params, reader), ...UNTAGGED }))
-  return code === 'capital' ? begun(said, reader.language.locale) : said
+  const formatted = String(formatOf(reader.language, code).format({ ...valuesOf(params, reader), ...UNTAGGED }))
+  return code === 'capital' ? begun(formatted, reader.language.locale) : formatted
 }
 
 /** A message piece by piece, where its text sets parts of it apart by tags. @throws as `say` */

@@ -130,21 +130,21 @@ export async function askLong<R extends Route>(
     const lines = (rest + value).split('\n')
     rest = lines.pop()!
     for (const line of lines) {
-      const said = JSON.parse(line) as LineOfWork<Answer<R>>
-      if (said.soFar) soFar(...said.soFar)
-      if (said.fault) throw new ApiError(answer.status, said.fault)
-      if (said.answer !== undefined) return said.answer
+      const received = JSON.parse(line) as LineOfWork<Answer<R>>
+      if (received.soFar) soFar(...received.soFar)
+      if (received.fault) throw new ApiError(answer.status, received.fault)
+      if (received.answer !== undefined) return received.answer
     }
   }
 }
 
 /** A refusal in the reader’s language; what no catalogue knows as the server worded it. */
-const told = (fault: Fault & { readonly message?: string }): string =>
+const textOf = (fault: Fault & { readonly message?: string }): string =>
   knows(`error.${fault.code}`) ? formatMessage(errorMessage(fault)) : (fault.message ?? t('error.server'))
 
 /** What to tell a person about any error. */
 export function wordsOf(error: unknown): string {
-  if (error instanceof ApiError) return told(error.fault)
+  if (error instanceof ApiError) return textOf(error.fault)
   if (error instanceof DomainError) return formatMessage(errorMessage(error))
   return error instanceof Error ? error.message : String(error)
 }

@@ -6,10 +6,10 @@ export function working() {
   const running = ref(0)
   const busy = computed(() => running.value > 0)
   const error = ref('')
-  const told = ref('')
+  const notice = ref('')
   async function guarded(work: () => Promise<void>): Promise<void> {
     running.value++
-    error.value = told.value = ''
+    error.value = notice.value = ''
     try {
       await work()
     } catch (problem) {
@@ -18,5 +18,5 @@ export function working() {
       running.value--
     }
   }
-  return { busy, error, told, guarded }
+  return { busy, error, notice, guarded }
 }

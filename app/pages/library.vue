@@ -197,7 +197,7 @@ const EMPTY: Record<Shelf, string> = {
     <p v-else-if="studies && onShelf.length === 0" class="mt-4 max-w-[560px] border border-rule bg-sheet p-6">
       {{ EMPTY[sought.shelf] }}
       <template v-if="sought.shelf === 'library'">
-        <RichWords :said="{ code: 'library.begin-at-the-desk' }">
+        <RichWords :message="{ code: 'library.begin-at-the-desk' }">
           <template #a="{ text }"
             ><NuxtLink class="underline" to="/desk">{{ text }}</NuxtLink></template
           >

@@ -56,7 +56,7 @@ const filled = computed(() => sets.value.filter(({ studies }) => studies > 0).ma
     <div class="mt-3 grid gap-x-12 gap-y-6 border-t border-ink pt-3 lg:grid-cols-[400px_1fr]">
       <section :aria-label="t('paper.sheet')" class="self-start lg:sticky lg:top-4">
         <p class="font-serif text-[21px] leading-[34px]">
-          <RichWords :said="{ code: needsStudies ? 'paper.make-of' : 'paper.make', params: {} }">
+          <RichWords :message="{ code: needsStudies ? 'paper.make-of' : 'paper.make', params: {} }">
             <template #a>
               <WordChoice
                 :label="t('paper.sheet')"
@@ -106,14 +106,14 @@ const filled = computed(() => sets.value.filter(({ studies }) => studies > 0).ma
           </button>
         </p>
         <p v-if="error || paper.error" role="alert" class="mt-2 text-missing">{{ error || paper.error }}</p>
-        <p v-for="(each, at) in paper.made?.told" :key="at" class="mt-2 text-[14px]" role="status">
+        <p v-for="(each, at) in paper.made?.notices" :key="at" class="mt-2 text-[14px]" role="status">
           {{ formatMessage(each) }}
         </p>
       </section>
       <section :aria-label="t('paper.preview')">
         <p class="quiet mb-2 text-[14px]" role="status">
           <template v-if="paper.busy">{{ t('paper.making') }}</template>
-          <template v-else-if="paper.told">{{ paper.told }}</template>
+          <template v-else-if="paper.notice">{{ paper.notice }}</template>
           <template v-else-if="paper.made">{{ t('paper.pages', { count: paper.made.pages.length }) }}</template>
         </p>
         <PaperPreview v-if="paper.made" ref="preview" :pages="paper.made.pages" :size="paper.choice.size" />

@@ -2,5 +2,5 @@
 export { opened, practised } from './asking'
 export type { PracticeApi } from '../workers/practice.worker'
 export { markOf, type TestMark } from './marks'
-export { keptBy } from './trial'
+export { studiesLeft } from './trial'
 export type { Item, PracticeView, Row } from '#shared/practiceView'

@@ -36,7 +36,7 @@ export function triedOn(file: Practised, help: Help): Practised {
 }
 
 /** The studies of a set that stay in it if something that would help is done, by their ids. */
-export function keptBy({ set, instead }: Practised, help: Help): string[] {
+export function studiesLeft({ set, instead }: Practised, help: Help): string[] {
   if (help.change === 'leave') return set.studies.filter((_, at) => !help.studies.includes(at)).map(({ id }) => id)
   if (help.change !== 'grade') return set.studies.map(({ id }) => id)
   const { places } = instead.find(({ grade }) => grade === help.grade)!

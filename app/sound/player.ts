@@ -102,11 +102,11 @@ export class Player {
       getTransport().bpm.setValueAtTime(round.bpm, time)
       this.lay(study, request)
     })
-    const told = new Set<number>()
+    const scheduled = new Set<number>()
     for (const note of this.notes) {
       if (note.start < round.from - NEAR || note.start > round.to - NEAR) continue
-      this.layNote(note, round, begin, !told.has(note.step))
-      told.add(note.step)
+      this.layNote(note, round, begin, !scheduled.has(note.step))
+      scheduled.add(note.step)
     }
     for (const click of clicksOver(round.from, round.to, request.metronome, study.rhythm)) {
       this.at(begin + click.beat - round.from, (time) => this.instrument.click(click.weight, time))

@@ -50,7 +50,7 @@ async function read(file: File, signal: AbortSignal): Promise<FilePreview> {
 export const useFiles = defineStore('files', () => {
   const { busy, error, guarded } = working()
   const incoming = shallowRef<readonly Incoming[]>([])
-  const kept = shallowRef<readonly string[]>([])
+  const saved = shallowRef<readonly string[]>([])
   /** The sets that files were kept as. */
   const sets = shallowRef<readonly { readonly id: string; readonly title: string }[]>([])
   let request = new AbortController()
@@ -58,7 +58,7 @@ export const useFiles = defineStore('files', () => {
   function putAway(): void {
     request.abort()
     error.value = ''
-    incoming.value = kept.value = sets.value = []
+    incoming.value = saved.value = sets.value = []
   }
   const alter = (at: number, some: Partial<Incoming>): void => {
     incoming.value = incoming.value.map((each, place) => (place === at ? { ...each, ...some } : each))
@@ -71,9 +71,9 @@ export const useFiles = defineStore('files', () => {
     const some = files.slice(0, MAX_FILES)
     if (files.length > MAX_FILES) error.value = t('files.too-many', { most: MAX_FILES, count: files.length })
     incoming.value = some.map(({ name }) => ({ name, preview: null, wrong: '', taken: new Set() }))
-    const told = error.value
+    const failure = error.value
     return guarded(async () => {
-      error.value = told
+      error.value = failure
       for (const [at, file] of some.entries()) {
         try {
           const preview = await read(file, signal)
@@ -98,7 +98,7 @@ export const useFiles = defineStore('files', () => {
     guarded(async () => {
       const ids: string[] = []
       for (const each of incoming.value) ids.push(...(await keepStudies(each)))
-      kept.value = ids
+      saved.value = ids
       incoming.value = []
     })
 
@@ -111,12 +111,12 @@ export const useFiles = defineStore('files', () => {
         const { id, title } = await ask('POST /api/sets', {}, { title: titleOf(each), pupilId })
         await addToSet(id, ids)
         sets.value = [...sets.value, { id, title }]
-        kept.value = [...kept.value, ...ids]
+        saved.value = [...saved.value, ...ids]
         // what is kept is not kept again, should one of the others fail
         incoming.value = incoming.value.filter((other) => other !== each)
       }
       incoming.value = []
     })
 
-  return { incoming, kept, sets, busy, error, recipes, take, toggle, keep, keepAsSets, putAway }
+  return { incoming, saved, sets, busy, error, recipes, take, toggle, keep, keepAsSets, putAway }
 })

@@ -46,7 +46,7 @@ const DEFAULT: PaperChoice = {
 interface Made {
   readonly title: string
   readonly pages: readonly Page[]
-  readonly told?: readonly Message[]
+  readonly notices?: readonly Message[]
 }
 
 /** Milliseconds in which further choices are waited for. */
@@ -55,7 +55,7 @@ export const MAX_SEED = 999_999
 
 /** A sheet of paper: what is chosen, its pages as they will be printed, and the file. */
 export const usePaper = defineStore('paper', () => {
-  const { busy, error, told, guarded } = working()
+  const { busy, error, notice, guarded } = working()
   const choice = useLocalStorage<PaperChoice>('tactum paper', DEFAULT, {
     mergeDefaults: (stored, usual) => ({ ...usual, ...stored, look: { ...usual.look, ...stored.look } }),
   })
@@ -106,7 +106,7 @@ export const usePaper = defineStore('paper', () => {
   const saved = (as: 'pdf' | 'zip', title: string, request: object): Promise<void> =>
     guarded(async () => {
       const name = download(title, as, await askFile('POST /api/paper', { ...request, as }))
-      told.value = t('files.written', { name })
+      notice.value = t('files.written', { name })
     })
   const save = (): Promise<void> => saved('pdf', made.value?.title ?? '', { ...wanted.value })
   /** A file for each of some sets, in one archive. */
@@ -114,5 +114,5 @@ export const usePaper = defineStore('paper', () => {
     const { sheet, size, look: own } = choice.value
     return saved('zip', t('paper.sets'), { sheet, size, sets, ...(sheet === 'studies' && { look: own }) })
   }
-  return { busy, error, told, choice, out, given, made, wanted, choose, look, toggle, save, saveSets }
+  return { busy, error, notice, choice, out, given, made, wanted, choose, look, toggle, save, saveSets }
 })

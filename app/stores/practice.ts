@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { dateOf, type Entry, type Help } from '#core/practice'
-import type { KeptAim, KeptEntry, PracticeFile } from '#shared/api'
+import type { StoredAim, StoredEntry, PracticeFile } from '#shared/api'
 import { unpacked } from '#shared/preparation'
 import { ask } from '~/composables/api'
 import { newestOnly } from '~/composables/realiser'
@@ -10,7 +10,7 @@ import { opened, practised, type PracticeView, type Row } from '~/practice'
 import { practiceTrial } from './practiceTrial'
 
 /** What a press says of a study; the rest follows from the item that it was pressed at. */
-export type Told = Pick<Entry, 'outcome' | 'tempo'> &
+export type EntryDraft = Pick<Entry, 'outcome' | 'tempo'> &
   Partial<
     Pick<Entry, 'kind' | 'hands' | 'octaves' | 'minutes' | 'where' | 'stage' | 'date' | 'corrects' | 'withdrawn'>
   > & {
@@ -20,12 +20,12 @@ export type Told = Pick<Entry, 'outcome' | 'tempo'> &
 
 /** A pupil's way to an exam: the set, its record and aim, and what the core makes of them. */
 export const usePractice = defineStore('practice', () => {
-  const { busy, error, told, guarded } = working()
+  const { busy, error, notice, guarded } = working()
   const file = shallowRef<PracticeFile | null>(null)
   const view = shallowRef<PracticeView | null>(null)
   const help = shallowRef<readonly Help[] | null>(null)
   /** The entry that was added last, so that a slip of the finger can be taken back at once. */
-  const last = shallowRef<{ readonly entry: KeptEntry; readonly row: Row } | null>(null)
+  const last = shallowRef<{ readonly entry: StoredEntry; readonly row: Row } | null>(null)
   const record = computed(() => (file.value ? unpacked(file.value.record) : []))
   const newest = newestOnly()
 
@@ -45,7 +45,7 @@ export const usePractice = defineStore('practice', () => {
     })
 
   /** Adds entries to the record; they count at once, and are sent with ids of their own, so that none is added twice. */
-  async function send(entries: readonly object[]): Promise<KeptEntry[]> {
+  async function send(entries: readonly object[]): Promise<StoredEntry[]> {
     const { id } = file.value!.set.pupil
     const added = unpacked(await ask('POST /api/pupils/:id/record', { id }, { entries }))
     // whoever else added something meanwhile is seen as well
@@ -53,26 +53,26 @@ export const usePractice = defineStore('practice', () => {
     return added
   }
 
-  const entryFor = (row: Row, { kind = 'lesson', minutes = 0, note = '', by = 'teacher', ...rest }: Told) => ({
+  const entryFor = (row: Row, { kind = 'lesson', minutes = 0, note = '', by = 'teacher', ...rest }: EntryDraft) => ({
     ...{ id: crypto.randomUUID(), studyId: row.id, kind, minutes, note, by },
     date: dateOf(view.value!.today),
     ...{ hands: row.recipe.hands, octaves: row.recipe.octaves },
     ...rest,
   })
 
-  const add = (row: Row, said: Told): Promise<void> =>
+  const add = (row: Row, draft: EntryDraft): Promise<void> =>
     guarded(async () => {
-      const [entry] = await send([entryFor(row, said)])
+      const [entry] = await send([entryFor(row, draft)])
       last.value = entry ? { entry, row } : null
     })
-  const addAll = (all: readonly { row: Row; said: Told }[]): Promise<void> =>
+  const addAll = (all: readonly { row: Row; draft: EntryDraft }[]): Promise<void> =>
     guarded(async () => {
-      await send(all.map(({ row, said }) => entryFor(row, said)))
+      await send(all.map(({ row, draft }) => entryFor(row, draft)))
       last.value = null
     })
 
   /** What was told of an entry is told otherwise, or taken back; both entries stay. */
-  const correct = (row: Row, entry: KeptEntry, some: Partial<Told>): Promise<void> =>
+  const correct = (row: Row, entry: StoredEntry, some: Partial<EntryDraft>): Promise<void> =>
     guarded(async () => {
       const { kind, outcome, tempo, hands, octaves, minutes, where, stage, date, note } = entry
       const before = { kind, outcome, tempo, hands, octaves, minutes, date, note, ...(where ? { where } : {}) }
@@ -81,11 +81,11 @@ export const usePractice = defineStore('practice', () => {
     })
   const takeBack = (): Promise<void> => correct(last.value!.row, last.value!.entry, { withdrawn: true })
 
-  const saveAim = (aim: Omit<KeptAim, 'version'>): Promise<void> =>
+  const saveAim = (aim: Omit<StoredAim, 'version'>): Promise<void> =>
     guarded(async () => {
       const { set, aim: before } = file.value!
-      const kept = await ask('PUT /api/sets/:id/aim', { id: set.id }, { ...aim, version: before?.version ?? 0 })
-      await show({ ...file.value!, aim: kept })
+      const stored = await ask('PUT /api/sets/:id/aim', { id: set.id }, { ...aim, version: before?.version ?? 0 })
+      await show({ ...file.value!, aim: stored })
     })
 
   const askHelp = (): Promise<void> =>
@@ -98,7 +98,7 @@ export const usePractice = defineStore('practice', () => {
   const { trial, ...trying } = practiceTrial({ file, show, saveAim, guarded })
 
   return {
-    ...{ file, view, help, trial, last, record, busy, error, told },
+    ...{ file, view, help, trial, last, record, busy, error, notice },
     ...{ open, add, addAll, correct, takeBack, saveAim, askHelp, ...trying },
   }
 })

@@ -1,14 +1,14 @@
 import { type ShallowRef, shallowRef } from 'vue'
 import { dateOf, type Help } from '#core/practice'
-import type { KeptAim, PracticeFile, StudySet } from '#shared/api'
+import type { StoredAim, PracticeFile, StudySet } from '#shared/api'
 import { ask } from '~/composables/api'
-import { keptBy, opened, practised, type PracticeView } from '~/practice'
+import { studiesLeft, opened, practised, type PracticeView } from '~/practice'
 
 /** What trying on works with. */
 interface Keeping {
   readonly file: ShallowRef<PracticeFile | null>
   show(next: PracticeFile): Promise<void>
-  saveAim(aim: Omit<KeptAim, 'version'>): Promise<void>
+  saveAim(aim: Omit<StoredAim, 'version'>): Promise<void>
   guarded(work: () => Promise<void>): Promise<void>
 }
 
@@ -26,12 +26,12 @@ export function practiceTrial({ file, show, saveAim, guarded }: Keeping) {
     trial.value = null
   }
 
-  async function takeGrade(grade: string, kept: readonly string[]): Promise<StudySet> {
+  async function takeGrade(grade: string, remaining: readonly string[]): Promise<StudySet> {
     const { id, syllabusId, version, studies } = file.value!.set
     const before = new Set(studies.map((study) => study.id))
     // what it asks comes first: if that fails, nothing has left the set
     const filled = await ask('POST /api/sets/:id/missing', { id }, { syllabusId, gradeId: grade, version })
-    const stay = (study: string) => !before.has(study) || kept.includes(study)
+    const stay = (study: string) => !before.has(study) || remaining.includes(study)
     return saveStudies(filled.set, filled.set.studies.map((study) => study.id).filter(stay))
   }
   const saveStudies = (set: StudySet, studyIds: readonly string[]): Promise<StudySet> => {
@@ -42,8 +42,8 @@ export function practiceTrial({ file, show, saveAim, guarded }: Keeping) {
   /** The set takes what was tried: without some studies, or another grade's, with those that it asks besides. */
   async function keepInSet(wanted: Help): Promise<void> {
     const { set } = file.value!
-    const kept = keptBy(file.value!, wanted)
-    await (wanted.change === 'grade' ? takeGrade(wanted.grade, kept) : saveStudies(set, kept))
+    const remaining = studiesLeft(file.value!, wanted)
+    await (wanted.change === 'grade' ? takeGrade(wanted.grade, remaining) : saveStudies(set, remaining))
     await show(await ask('GET /api/sets/:id/practice', { id: set.id }))
   }
 

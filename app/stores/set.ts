@@ -10,7 +10,7 @@ import { setKeeping } from './setKeeping'
 /** A set as the page works on it: what it holds, where it stands, and every change saved at once. */
 export const useSet = defineStore('set', () => {
   const keeping = setKeeping()
-  const { set, report, conflict, told, guarded, settle, quiet } = keeping
+  const { set, report, conflict, notice, guarded, settle, quiet } = keeping
   const changes = setChanges(keeping)
   const grading = setGrading(keeping)
   const syllabi = shallowRef<readonly SyllabusListing[]>([])
@@ -42,7 +42,7 @@ export const useSet = defineStore('set', () => {
 
   const { busy, error, takeTheirs, keepMine } = keeping
   return {
-    ...{ set, syllabi, report, busy, error, told, conflict, grade, open, takeTheirs, keepMine },
+    ...{ set, syllabi, report, busy, error, notice, conflict, grade, open, takeTheirs, keepMine },
     ...changes,
     ...grading,
     // what is changed by hand afterwards has its own way back

@@ -12,7 +12,7 @@ type SetRoute = Extract<Route, `POST /api/sets/:id/${string}`>
 
 /** What follows from a grading: holes filled, near misses mended, the programme ordered; each with its way back. */
 export function setGrading(keeping: SetKeeping) {
-  const { set, told, error, guarded, settle, refuse } = keeping
+  const { set, notice, error, guarded, settle, refuse } = keeping
   const unanswered = setUnanswered(keeping)
   /** The way back from what was done last, and what that was. */
   const back = shallowRef<{ readonly words: string; readonly undo: Undo } | null>(null)
@@ -46,24 +46,24 @@ export function setGrading(keeping: SetKeeping) {
       const made = answer.set.studies
         .filter(({ id }) => !before.includes(id))
         .map(({ id, version }) => ({ id, version }))
-      told.value = t('sets.set-grading.text', { added: answer.added })
+      notice.value = t('sets.set-grading.text', { added: answer.added })
       back.value =
-        made.length <= 10 ? { words: told.value, undo: { studyIds: before, studies: [], remove: made } } : null
+        made.length <= 10 ? { words: notice.value, undo: { studyIds: before, studies: [], remove: made } } : null
     })
   }
 
   const mend = (atom: string): Promise<void> =>
     work('POST /api/sets/:id/mend', { atom }, async (answer) => {
       await settle(answer.set)
-      told.value = t('sets.set-grading.mended')
-      back.value = { words: formatMessage(answer.told), undo: answer.undo }
+      notice.value = t('sets.set-grading.mended')
+      back.value = { words: formatMessage(answer.message), undo: answer.undo }
     })
 
   function order(by: Order): Promise<void> {
     const before = idsOf(set.value!)
     return work('POST /api/sets/:id/order', { by }, async (answer) => {
       await settle(answer)
-      told.value = t('sets.set-grading.in-order')
+      notice.value = t('sets.set-grading.in-order')
       back.value = {
         words: t('sets.set-grading.the-order-before'),
         undo: { studyIds: before, studies: [], remove: [] },
@@ -77,7 +77,7 @@ export function setGrading(keeping: SetKeeping) {
       forget()
       await settle(answer.set)
       const titles = answer.binned.map(({ title }) => formatMessage(title))
-      told.value =
+      notice.value =
         titles.length > 0
           ? t('sets.set-grading.undone-binned', { count: titles.length, titles: titles.join(', ') })
           : t('sets.set-grading.undone')

@@ -18,7 +18,7 @@ const contentOf = ({ title, syllabusId, gradeId, policies, studies }: StudySet) 
  * other, what gathers meanwhile in one go, always over the version that was seen.
  */
 export function setKeeping() {
-  const { busy, error, told, guarded } = working()
+  const { busy, error, notice, guarded } = working()
   const set = shallowRef<StudySet | null>(null)
   const saved = shallowRef<StudySet | null>(null)
   const report = shallowRef<SetReport | null>(null)
@@ -98,7 +98,7 @@ export function setKeeping() {
     return save()
   }
   return {
-    ...{ set, report, conflict, busy, error, told },
+    ...{ set, report, conflict, busy, error, notice },
     ...{ guarded, settle, refuse, save, quiet, takeTheirs, keepMine },
   }
 }

@@ -5,7 +5,7 @@ import { t } from '~/composables/words'
 import type { SetKeeping } from './setKeeping'
 
 /** What was asked of a set and not answered: once the server is back, the set itself tells whether it was done. */
-export function setUnanswered({ set, told, guarded, settle }: SetKeeping) {
+export function setUnanswered({ set, notice, guarded, settle }: SetKeeping) {
   let open: Pick<StudySet, 'id' | 'version'> | null = null
   const unanswered = (id: string, version: number): void => {
     open = { id, version }
@@ -16,7 +16,7 @@ export function setUnanswered({ set, told, guarded, settle }: SetKeeping) {
     if (set.value?.id !== id) return
     const done = current.version > version
     if (done) await settle(current)
-    told.value = t(done ? 'sets.set-grading.was-done' : 'sets.set-grading.was-not-done')
+    notice.value = t(done ? 'sets.set-grading.was-done' : 'sets.set-grading.was-not-done')
   }
   onBack(() => {
     if (!open) return undefined

@@ -10,13 +10,13 @@ const MAX_BACK = 100
 
 /** A list as the editor works on it: a draft, checked as it is typed, saved whole over the version that was seen. */
 export const useSyllabus = defineStore('syllabus', () => {
-  const kept = shallowRef<SyllabusDocument | null>(null)
+  const stored = shallowRef<SyllabusDocument | null>(null)
   const draft = shallowRef<Syllabus | null>(null)
   const back = shallowRef<readonly { words: string; syllabus: Syllabus }[]>([])
-  const { busy, error, told, guarded } = working()
+  const { busy, error, notice, guarded } = working()
 
-  const changed = computed(() => draft.value !== kept.value?.syllabus)
-  const editable = computed(() => kept.value !== null && !kept.value.shipped)
+  const changed = computed(() => draft.value !== stored.value?.syllabus)
+  const editable = computed(() => stored.value !== null && !stored.value.shipped)
   const faults = computed(() => (draft.value ? syllabusFaults(draft.value) : []))
   /** Items by entry, grade by grade; null where a fault keeps a grade from being counted. */
   const items = computed(() =>
@@ -32,14 +32,14 @@ export const useSyllabus = defineStore('syllabus', () => {
   )
 
   function show(document: SyllabusDocument): void {
-    kept.value = document
+    stored.value = document
     draft.value = document.syllabus
     back.value = []
   }
 
   const open = (id: string): Promise<void> =>
     guarded(async () => {
-      if (kept.value?.syllabus.id !== id) kept.value = draft.value = null
+      if (stored.value?.syllabus.id !== id) stored.value = draft.value = null
       show(await ask('GET /api/syllabi/:id', { id }))
     })
 
@@ -47,27 +47,43 @@ export const useSyllabus = defineStore('syllabus', () => {
   function change(words: string, next: Syllabus): void {
     back.value = [...back.value, { words, syllabus: draft.value! }].slice(-MAX_BACK)
     draft.value = next
-    told.value = ''
+    notice.value = ''
   }
   function undo(): void {
     const last = back.value.at(-1)
     if (!last) return
     draft.value =
-      back.value.length === 1 && last.syllabus === kept.value!.syllabus ? kept.value!.syllabus : last.syllabus
+      back.value.length === 1 && last.syllabus === stored.value!.syllabus ? stored.value!.syllabus : last.syllabus
     back.value = back.value.slice(0, -1)
   }
 
   const save = (): Promise<void> =>
     guarded(async () => {
-      const { syllabus, version } = { syllabus: draft.value!, version: kept.value!.version }
+      const { syllabus, version } = { syllabus: draft.value!, version: stored.value!.version }
       try {
         show(await ask('PUT /api/syllabi/:id', { id: syllabus.id }, { syllabus, version }))
-        told.value = t('syllabi.syllabus.saved')
+        notice.value = t('syllabi.syllabus.saved')
       } catch (problem) {
         if (!newerThan('PUT /api/syllabi/:id', problem)) throw problem
         error.value = t('syllabi.syllabus.this-list-was-saved')
       }
     })
 
-  return { kept, draft, back, error, told, busy, changed, editable, faults, items, open, change, undo, save, guarded }
+  return {
+    stored,
+    draft,
+    back,
+    error,
+    notice,
+    busy,
+    changed,
+    editable,
+    faults,
+    items,
+    open,
+    change,
+    undo,
+    save,
+    guarded,
+  }
 })

@@ -27,9 +27,9 @@ const api = {
       }))
       const { studies } = file.set
       const leavingOut = (left: readonly number[]) => {
-        const kept = studies.filter((_, at) => !left.includes(at))
-        const draw = drawOfRest(file, kept) ?? openDraw(kept.length)
-        const recipes = kept.map(({ recipe }) => recipe)
+        const remaining = studies.filter((_, at) => !left.includes(at))
+        const draw = drawOfRest(file, remaining) ?? openDraw(remaining.length)
+        const recipes = remaining.map(({ recipe }) => recipe)
         return { draw, targets: targetsFor(recipes, draw, templatesOf(file.routes)) }
       }
       return { help: wouldHelp(preparation, prepare(preparation), grades, leavingOut) }

@@ -33,7 +33,7 @@ export interface BassAlternative {
   readonly buttons: readonly NamedButton[]
   readonly price: number
   readonly pattern: Message
-  readonly said: Message
+  readonly message: Message
   readonly departs: number
 }
 
@@ -78,7 +78,12 @@ interface Chosen {
   readonly cost: number
 }
 
-function other(chosen: Chosen, presses: readonly Press<BassButton>[], price: number, said: Message): BassAlternative {
+function other(
+  chosen: Chosen,
+  presses: readonly Press<BassButton>[],
+  price: number,
+  message: Message,
+): BassAlternative {
   const differs = presses.findIndex(
     ({ finger, button }, at) =>
       finger !== chosen.presses[at]!.finger || !chosen.pressing.touch.same(button, chosen.presses[at]!.button),
@@ -94,7 +99,7 @@ function other(chosen: Chosen, presses: readonly Press<BassButton>[], price: num
         .map(({ finger }) => finger)
         .join(' '),
     ),
-    said,
+    message,
     departs: differs,
   }
 }
@@ -189,13 +194,13 @@ function alternativesTo(
   most: number,
 ) {
   if (most === 0) return []
-  const told = (presses: BassAlternative): string => JSON.stringify([presses.fingers, presses.buttons])
+  const keyOf = (presses: BassAlternative): string => JSON.stringify([presses.fingers, presses.buttons])
   const seen = new Set([
     JSON.stringify([chosen.presses.map(({ finger }) => finger), chosen.presses.map(({ button }) => named(button))]),
   ])
   const places = otherPlaces(chosen, allowed).sort((a, b) => a.price - b.price)
   return [...otherSchool(recipe, chosen, allowed), ...places]
-    .filter((each) => !seen.has(told(each)) && Boolean(seen.add(told(each))))
+    .filter((each) => !seen.has(keyOf(each)) && Boolean(seen.add(keyOf(each))))
     .slice(0, most)
 }
 

@@ -16,7 +16,7 @@ export interface BassReason {
   readonly hand: 'left'
   readonly kind: 'strokes' | 'counterbass' | 'only-button' | 'leap' | 'off-finger' | 'root-again' | 'pin'
   readonly indices: readonly number[]
-  readonly said: Message
+  readonly message: Message
   readonly price: number | null
 }
 
@@ -29,8 +29,8 @@ interface Solved {
   readonly board: Board
 }
 
-const reason = (kind: BassReason['kind'], indices: readonly number[], said: Message): BassReason => ({
-  ...{ hand: 'left', kind, indices, said },
+const reason = (kind: BassReason['kind'], indices: readonly number[], message: Message): BassReason => ({
+  ...{ hand: 'left', kind, indices, message },
   price: null,
 })
 
@@ -47,8 +47,8 @@ function rootReason({ recipe, line, board }: Solved): BassReason[] {
   const [first] = line.notes
   if (!first || !ALTERNATE.includes(part) || isFree(recipe.material)) return []
   if (buttonsFor(board, noteAbove(first.pitch, FIFTH)).length > 0) return []
-  const said = buttonsMessage('reason.root-again', { note: noteParam(first.pitch), bass: recipe.accordion.bass })
-  return [reason('root-again', [0], said)]
+  const message = buttonsMessage('reason.root-again', { note: noteParam(first.pitch), bass: recipe.accordion.bass })
+  return [reason('root-again', [0], message)]
 }
 
 /** Bass, chord, alternate bass: who lies where, said once. */
@@ -63,7 +63,7 @@ function strokesReason(solved: Solved): BassReason[] {
   const alternate = notes.findIndex((note, at) => at > chord && !note.chord && modulo(note.midi, 12) !== key)
   if (alternate < 0) return []
   const fingers = [bass, alternate, chord].map((index) => presses[index]!.finger) as [Finger, Finger, Finger]
-  const said = buttonsMessage('reason.strokes', {
+  const message = buttonsMessage('reason.strokes', {
     bass: noteAt(solved, bass),
     finger: fingers[0],
     alternate: noteAt(solved, alternate),
@@ -72,7 +72,7 @@ function strokesReason(solved: Solved): BassReason[] {
     hops: fingers[1] === fingers[2] || fingers[1] === fingers[0] ? 'yes' : 'no',
     school: recipe.accordion.left.school,
   })
-  return [reason('strokes', [bass, chord, alternate], said)]
+  return [reason('strokes', [bass, chord, alternate], message)]
 }
 
 /** Notes that stand on a counterbass, where the board has a fundamental of that name. */
@@ -99,12 +99,12 @@ function onlyReasons(solved: Solved): BassReason[] {
     const plain = !note.chord && button.row === 'counterbass' && buttonsFor(board, note.pitch).length === 1
     if (!plain || !board.rows.includes('fundamental') || seen.has(key)) return []
     seen.add(key)
-    const told = buttonMessage(button)
+    const pinNames = buttonMessage(button)
     return [
       reason(
         'only-button',
         [index],
-        buttonsMessage('reason.only-button', { note: noteAt(solved, index), button: told }),
+        buttonsMessage('reason.only-button', { note: noteAt(solved, index), button: pinNames }),
       ),
     ]
   })
@@ -119,12 +119,12 @@ function leapReason(solved: Solved): BassReason[] {
   if (leaps.length === 0) return []
   const widest = leaps.reduce((one, next) => (width(next) > width(one) ? next : one))
   const alike = leaps.filter((index) => columns(index) === columns(widest))
-  const said = buttonsMessage('reason.leap', {
+  const message = buttonsMessage('reason.leap', {
     from: noteParam(line.notes[widest - 1]!.pitch),
     to: noteAt(solved, widest),
     columns: columns(widest),
   })
-  return [reason('leap', alike, said)]
+  return [reason('leap', alike, message)]
 }
 
 /** More departures than these are told in one. */
@@ -156,14 +156,14 @@ function offFingerReasons(solved: Solved): BassReason[] {
 function pinReason({ line, pins }: Solved): BassReason[] {
   if (pins.length === 0) return []
   const note = (index: number) => noteParam(line.notes[index]!.pitch)
-  const told = pins.map(({ pin }) => {
+  const pinNames = pins.map(({ pin }) => {
     if (isButtonPin(pin)) return buttonsMessage('pinned.button', { button: pinnedButton(pin), note: note(pin.index) })
     if (isGripPin(pin)) return fingeringMessage('pinned.run', { fingers: pin.fingers.join(' '), note: note(pin.from) })
     if (!isDegreePin(pin)) return fingeringMessage('taken', { fingers: String(pin.finger), note: note(pin.index) })
     return fingeringMessage('pinned.degree', { finger: pin.finger, degree: pin.degree, leg: pin.leg ?? 'both' })
   })
   const indices = [...new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))]
-  return [reason('pin', indices, buttonsMessage('reason.left-pin', { pins: listed(told) }))]
+  return [reason('pin', indices, buttonsMessage('reason.left-pin', { pins: listed(pinNames) }))]
 }
 
 /** Why the left hand's buttons and fingers are what they are. */

@@ -95,10 +95,10 @@ export function pressConflict<B>(
   feasible: (some: readonly PlacedPress<B>[]) => boolean,
 ): DomainError {
   const among = conflictAmong(pins, feasible)
-  const told = listed(among.map((pin) => pinMessage(line, pin)))
+  const named = listed(among.map((pin) => pinMessage(line, pin)))
   return fingeringError(
     'pin.conflict',
-    { of: line.hand, pins: told, count: among.length, because: 'none' },
+    { of: line.hand, pins: named, count: among.length, because: 'none' },
     `pins[${among.at(-1)!.at}]`,
     { pins: among.map(({ pin }) => pin) },
   )

@@ -84,7 +84,7 @@ function otherEnds(shape: Shaped, allowed: Allowed<TrebleButton> | undefined, li
     return [
       alternative(own, presses, price, 'end', {
         pattern: presses.slice(Math.max(0, at - 2), at + 3),
-        said: buttonsMessage('other.finger', { where, finger, note, why: priceMessage(price) }),
+        message: buttonsMessage('other.finger', { where, finger, note, why: priceMessage(price) }),
         cost: other.cost,
       }),
     ]
@@ -96,7 +96,7 @@ function alternative(
   presses: readonly Press<TrebleButton>[],
   price: number,
   kind: Alternative['kind'],
-  told: { pattern: readonly Press<TrebleButton>[]; said: Alternative['said']; cost: number },
+  candidate: { pattern: readonly Press<TrebleButton>[]; message: Alternative['message']; cost: number },
 ): Alternative {
   const differs = presses.findIndex(({ finger, button }, at) => {
     const before = own[at]!
@@ -105,8 +105,8 @@ function alternative(
   return {
     fingers: presses.map(({ finger }) => finger),
     buttons: presses.map(({ button }) => [button.row, button.place] as const),
-    ...{ price, kind, cost: told.cost, said: told.said },
-    pattern: inText(told.pattern.map(({ finger }) => finger).join(' ')),
+    ...{ price, kind, cost: candidate.cost, message: candidate.message },
+    pattern: inText(candidate.pattern.map(({ finger }) => finger).join(' ')),
     departs: Math.max(0, differs),
   }
 }
@@ -116,9 +116,9 @@ const otherRows = (shapes: readonly Shaped[]): Alternative[] =>
   shapes.slice(1).map((shape) => {
     const presses = pressesFor(shape)
     const price = Math.max(0, shape.found.cost - shapes[0]!.found.cost)
-    const said = buttonsMessage('other.rows', { row: shape.base + 1, price: priceMessage(price) })
-    const told = { pattern: presses.slice(0, 8), said, cost: shape.found.cost }
-    return alternative(pressesFor(shapes[0]!), presses, price, 'rows', told)
+    const message = buttonsMessage('other.rows', { row: shape.base + 1, price: priceMessage(price) })
+    const candidate = { pattern: presses.slice(0, 8), message, cost: shape.found.cost }
+    return alternative(pressesFor(shapes[0]!), presses, price, 'rows', candidate)
   })
 
 function alternativesTo(

@@ -37,14 +37,14 @@ function shapeReason({ recipe, line, chosen }: Solved): Reason[] {
   const tonic = pitchClass(first.pitch)
   const alike = KEYS.filter((_, key) => modulo(key, 3) === modulo(tonic, 3) && key !== tonic)
   const rows = Object.entries(school.home).sort(([, a], [, b]) => (treble.system === 'c' ? a - b : b - a))
-  const said = buttonsMessage('reason.shape', {
+  const message = buttonsMessage('reason.shape', {
     from: base + 1,
     to: base + SHAPE_ROWS,
     fingers: rows.map(([finger]) => finger).join(' '),
     keys: listed((every ? [noteName(first.pitch)] : alike).map(named)),
     every: every ? 'yes' : 'no',
   })
-  return [{ hand: HAND, kind: 'shape', indices: [0], said, price: null }]
+  return [{ hand: HAND, kind: 'shape', indices: [0], message, price: null }]
 }
 
 /** Fingers off their own row because it is taken: a chord's notes that lie beside one another. */
@@ -56,11 +56,11 @@ function besideReasons({ line, chosen, presses }: Solved): Reason[] {
     const key = `${finger} ${modulo(here.midi, 12)}`
     if (finger === 5 || atHome(chosen, press) || seen.has(key)) return []
     seen.add(key)
-    const said = buttonsMessage('reason.beside', { finger, note: noteParam(here.pitch), row: button.row })
+    const message = buttonsMessage('reason.beside', { finger, note: noteParam(here.pitch), row: button.row })
     const indices = presses.flatMap((each, at) =>
       each.finger === finger && modulo(line.notes[at]!.midi - here.midi, 12) === 0 ? [at] : [],
     )
-    return [{ hand: HAND, kind: 'row', indices, said, price: null }]
+    return [{ hand: HAND, kind: 'row', indices, message, price: null }]
   })
 }
 
@@ -69,30 +69,30 @@ function passReasons({ line, crossings }: Solved): Reason[] {
   const byNote = grouped(under, ({ index }) => modulo(line.notes[index]!.midi, 12))
   return byNote.map((group) => {
     const to = noteParam(line.notes[group[0]!.index]!.pitch)
-    const said = buttonsMessage('reason.thumb-passes', { to })
-    return { hand: HAND, kind: 'crossing', indices: group.map(({ index }) => index), said, price: null }
+    const message = buttonsMessage('reason.thumb-passes', { to })
+    return { hand: HAND, kind: 'crossing', indices: group.map(({ index }) => index), message, price: null }
   })
 }
 
 function littleReason({ line, presses }: Solved): Reason[] {
   const index = presses.findIndex(({ finger }) => finger === 5)
   if (index < 0) return []
-  const said = buttonsMessage('reason.little', { note: noteParam(line.notes[index]!.pitch) })
-  return [{ hand: HAND, kind: 'end', indices: [index], said, price: null }]
+  const message = buttonsMessage('reason.little', { note: noteParam(line.notes[index]!.pitch) })
+  return [{ hand: HAND, kind: 'end', indices: [index], message, price: null }]
 }
 
 function pinReason({ line, pins, price }: Solved): Reason[] {
   if (pins.length === 0) return []
   const note = (index: number) => noteParam(line.notes[index]!.pitch)
-  const told = pins.map(({ pin }) => {
+  const pinNames = pins.map(({ pin }) => {
     if (isButtonPin(pin)) return buttonsMessage('pinned.button', { button: pinnedButton(pin), note: note(pin.index) })
     if (isGripPin(pin)) return fingeringMessage('pinned.run', { fingers: pin.fingers.join(' '), note: note(pin.from) })
     if (!isDegreePin(pin)) return fingeringMessage('taken', { fingers: String(pin.finger), note: note(pin.index) })
     return fingeringMessage('pinned.degree', { finger: pin.finger, degree: pin.degree, leg: pin.leg ?? 'both' })
   })
   const indices = [...new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))]
-  const said = fingeringMessage('reason.pin', { pins: listed(told), others: 0 })
-  return [{ hand: HAND, kind: 'pin', indices, said, price }]
+  const message = fingeringMessage('reason.pin', { pins: listed(pinNames), others: 0 })
+  return [{ hand: HAND, kind: 'pin', indices, message, price }]
 }
 
 /** Why the right hand's buttons and fingers are what they are. */

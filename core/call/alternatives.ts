@@ -12,28 +12,28 @@ const GATHERED = ['articulation', 'lead', 'condition', 'conditions', 'question',
 /** Hands alone are gathered too, unless something else differs between them. */
 const HANDS = 'hands'
 
-interface Told {
+interface Valued {
   readonly at: number
   readonly value: string
 }
 
 /** Values that a line gives each field, in order, each once. */
-function valuesIn(items: readonly Understood[]): Map<string, Told[]> {
-  const values = new Map<string, Told[]>()
-  items.forEach(({ said }, at) => {
-    if (!said) return
-    for (const [field, value] of fieldsOf(said.part)) {
+function valuesIn(items: readonly Understood[]): Map<string, Valued[]> {
+  const values = new Map<string, Valued[]>()
+  items.forEach(({ meaning }, at) => {
+    if (!meaning) return
+    for (const [field, value] of fieldsOf(meaning.part)) {
       if (GATHERED.includes(field)) continue
       const known = values.get(field) ?? []
       const text = JSON.stringify(value)
-      if (!known.some((told) => told.value === text)) values.set(field, [...known, { at, value: text }])
+      if (!known.some((given) => given.value === text)) values.set(field, [...known, { at, value: text }])
     }
   })
   return values
 }
 
 const orBefore = (items: readonly Understood[], from: number, to: number): boolean =>
-  items.slice(from, to).some(({ said }) => said?.part.is === 'or')
+  items.slice(from, to).some(({ meaning }) => meaning?.part.is === 'or')
 
 const echoed = (part: Part): Message => echoOf(part) ?? callMessage('call.no-key')
 
@@ -50,16 +50,16 @@ interface Alternatives {
  */
 export function alternativesIn(items: readonly Understood[]): Alternatives {
   const values = valuesIn(items)
-  const several = [...values].filter(([, told]) => told.length > 1)
+  const several = [...values].filter(([, given]) => given.length > 1)
   const differing = several.filter(([field]) => field !== HANDS)
   if (differing.length === 0) return { lines: [items], problems: [] }
-  const counts = new Set(several.map(([, told]) => told.length))
+  const counts = new Set(several.map(([, given]) => given.length))
   const alone = several.length === 1 && EACH.includes(several[0]![0])
-  const paired = several.length > 1 && counts.size === 1 && inTurn(several.map(([, told]) => told))
+  const paired = several.length > 1 && counts.size === 1 && inTurn(several.map(([, given]) => given))
   const [first, ...others] = differing[0]![1]
   const choice = others.some(({ at }) => orBefore(items, first!.at, at))
   if ((!alone && !paired) || choice) {
-    const [one, other] = [items[first!.at]!.said!.part, items[others[0]!.at]!.said!.part]
+    const [one, other] = [items[first!.at]!.meaning!.part, items[others[0]!.at]!.meaning!.part]
     return {
       lines: [],
       problems: [callMessage('required.twice', { before: echoed(one), after: echoed(other) })],
@@ -73,17 +73,22 @@ export function alternativesIn(items: readonly Understood[]): Alternatives {
 }
 
 /** Whether the values of some fields stand in turn: all first ones before all second ones. */
-function inTurn(fields: readonly (readonly Told[])[]): boolean {
+function inTurn(fields: readonly (readonly Valued[])[]): boolean {
   const count = fields[0]!.length
   return Array.from({ length: count - 1 }, (_, nth) => nth).every(
-    (nth) => Math.max(...fields.map((told) => told[nth]!.at)) < Math.min(...fields.map((told) => told[nth + 1]!.at)),
+    (nth) =>
+      Math.max(...fields.map((given) => given[nth]!.at)) < Math.min(...fields.map((given) => given[nth + 1]!.at)),
   )
 }
 
 /** Whether a phrase belongs to the nth study: it says nothing of what differs, or what the nth has. */
-const keeps = ({ said }: Understood, several: readonly (readonly [string, readonly Told[]])[], nth: number): boolean =>
-  !said ||
-  fieldsOf(said.part).every(([field, value]) => {
-    const told = several.find(([name]) => name === field)?.[1]
-    return !told || told[nth]!.value === JSON.stringify(value)
+const keeps = (
+  { meaning }: Understood,
+  several: readonly (readonly [string, readonly Valued[]])[],
+  nth: number,
+): boolean =>
+  !meaning ||
+  fieldsOf(meaning.part).every(([field, value]) => {
+    const given = several.find(([name]) => name === field)?.[1]
+    return !given || given[nth]!.value === JSON.stringify(value)
   })

@@ -8,7 +8,7 @@ import { scan, type Token } from './scan'
 export interface Completion {
   readonly from: number
   readonly text: string
-  readonly said: Message
+  readonly meaning: Message
 }
 
 const MAX = 6
@@ -48,7 +48,7 @@ export function completionsOf(line: string): Completion[] {
   if (!last || last.to < line.length) return []
   // what is part of a longer phrase already is not begun anew
   const phrase = read(line).at(-1)
-  const least = phrase?.said ? tokens.filter(({ from }) => from >= phrase.from).length : 1
+  const least = phrase?.meaning ? tokens.filter(({ from }) => from >= phrase.from).length : 1
   const found = new Map<string, Completion & { back: number }>()
   for (let back = Math.min(BACK, tokens.length); back >= least; back--) {
     const some = tokens.slice(-back)
@@ -57,14 +57,14 @@ export function completionsOf(line: string): Completion[] {
       const typed = some.map((token) => token.text).join(' ')
       if (!text || text === typed) continue
       const [meant] = read(text)
-      if (!meant?.said || meant.said.part.is === 'filler' || meant.to !== text.length) continue
-      const said = echoOf(meant.said.part)
-      const key = JSON.stringify(meant.said.part)
-      if (said && !found.has(key)) found.set(key, { from: some[0]!.from, text, said, back })
+      if (!meant?.meaning || meant.meaning.part.is === 'filler' || meant.to !== text.length) continue
+      const meaning = echoOf(meant.meaning.part)
+      const key = JSON.stringify(meant.meaning.part)
+      if (meaning && !found.has(key)) found.set(key, { from: some[0]!.from, text, meaning, back })
     }
   }
   return [...found.values()]
     .sort((a, b) => b.back - a.back || a.text.length - b.text.length)
     .slice(0, MAX)
-    .map(({ from, text, said }) => ({ from, text, said }))
+    .map(({ from, text, meaning }) => ({ from, text, meaning }))
 }

@@ -40,7 +40,7 @@ function changeMessage(change: Omit<RecipeInput, 'material'>): Message[] {
 /** A line may pin before it names an instrument: the family is that which has such pins. */
 const pinMessage = (pin: object): Message => {
   const family = families().find(({ pins }) => pins.isOwn(pin as never)) ?? familyOf({})
-  return family.pins.told(pin as never)
+  return family.pins.describe(pin as never)
 }
 
 function askMessage({ except, start, question: _, bpm, beat, most, condition, ...ask }: Ask): Message[] {

@@ -46,16 +46,16 @@ function scaleOf(features: Features): KindReading {
 
 function namedOf(named: NonNullable<Features['named']>, features: Features): KindReading {
   const { shape, quality } = features
-  const told = featureMessage({ named })
+  const message = featureMessage({ named })
   const treatment = shape && TREATMENT[shape]
   const treated = treatment && named !== 'pentatonic' ? treatedAs(named, treatment) : null
   if (treated) return kind(treated)
   if (shape !== undefined && shape !== 'scale')
-    return none(callMessage('call.apart', { named: told, shape: featureMessage({ shape }) }))
+    return none(callMessage('call.apart', { named: message, shape: featureMessage({ shape }) }))
   // a major blues has other notes, and so has a mode with another chord
   const strange = quality !== undefined && !['major', 'minor'].includes(quality)
   if (strange || (named === 'blues' && quality === 'major'))
-    return none(callMessage('call.apart', { named: told, shape: featureMessage({ quality }) }))
+    return none(callMessage('call.apart', { named: message, shape: featureMessage({ quality }) }))
   if (named === 'pentatonic') return kind(isMinor(features) ? 'minor-pentatonic' : 'major-pentatonic')
   return kind(named)
 }

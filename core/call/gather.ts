@@ -9,7 +9,7 @@ import { keysCalled } from './keysHeard'
 import { kindsFrom } from './kindsHeard'
 import { once } from './once'
 import { overStudy } from './overStudy'
-import type { Features, Part, Said, Signs } from './part'
+import type { Features, Part, Meaning, Signs } from './part'
 import type { Understood } from './read'
 
 /** All that a line says, gathered from its parts. */
@@ -30,7 +30,7 @@ function joinedChanges(changes: readonly Changes[]): Changes {
 }
 
 /** Places where one field is given two values: `hands`, `tempo.bpm`. */
-function contradictions(said: readonly Said[]): Message[] {
+function contradictions(meaning: readonly Meaning[]): Message[] {
   const known = new Map<string, { value: unknown; part: Part }>()
   const found: Message[] = []
   const note = (path: string, value: unknown, part: Part): void => {
@@ -44,7 +44,7 @@ function contradictions(said: readonly Said[]): Message[] {
     if (typeof value !== 'object' || value === null || Array.isArray(value)) note(path, value, part)
     else for (const [inner, each] of Object.entries(value as object)) noteAll(`${path}.${inner}`, each, part)
   }
-  for (const { part } of said) {
+  for (const { part } of meaning) {
     if (part.is !== 'change') continue
     for (const [field, value] of Object.entries(part.change)) {
       if (field === 'pins') continue
@@ -80,12 +80,12 @@ function allTonics(kind: keyof typeof KINDS, signs: readonly Signs[]): Note[] {
  * @param base the study that a line which names no key is said over
  */
 export function gather(understood: readonly Understood[], base?: RecipeInput): Gathered {
-  const said = understood.flatMap((each) => (each.said ? [each.said] : []))
-  const pick = <T extends Said['part']['is']>(is: T) =>
-    said.flatMap(({ part }) => (part.is === is ? [part as Extract<Said['part'], { is: T }>] : []))
+  const meaning = understood.flatMap((each) => (each.meaning ? [each.meaning] : []))
+  const pick = <T extends Meaning['part']['is']>(is: T) =>
+    meaning.flatMap(({ part }) => (part.is === is ? [part as Extract<Meaning['part'], { is: T }>] : []))
   const changes = pick('change')
   const change = joinedChanges([...changes.map(({ usual }) => usual ?? {}), ...changes.map((part) => part.change)])
-  const problems = [...contradictions(said)]
+  const problems = [...contradictions(meaning)]
   const remarks: Message[] = []
   const free = pick('pitches').at(-1)
   if (free) return { studies: [{ ...change, material: { pitches: free.pitches } }], remarks, problems }
@@ -106,11 +106,11 @@ export function gather(understood: readonly Understood[], base?: RecipeInput): G
     })
   }
   const wanted = heard.all || (heard.named.length === 0 && heard.signs.length > 0)
-  const over = base && overStudy({ heard, said, change, base }, (kind) => allTonics(kind, heard.signs))
+  const over = base && overStudy({ heard, meaning, change, base }, (kind) => allTonics(kind, heard.signs))
   if (over) return { ...over, problems: once([...problems, ...over.problems]) }
   const studies = wanted
     ? one([...heard.common, ...(heard.named[0]?.features ?? [])], (kind) => allTonics(kind, heard.signs))
     : keysCalled(heard).flatMap(({ tonic, features }) => one(features, () => [tonic]))
-  if (studies.length === 0 && problems.length === 0 && said.length > 0) problems.push(callMessage('call.no-key'))
+  if (studies.length === 0 && problems.length === 0 && meaning.length > 0) problems.push(callMessage('call.no-key'))
   return { studies, remarks: once(remarks), problems: once(problems) }
 }

@@ -2,7 +2,7 @@ import type { Note } from '../pitch'
 import type { Articulation } from '../study'
 import { overWhole, type RecipeInput } from '../instrument'
 import type { Chooser } from '../syllabus'
-import type { Ask, Features, Said, Signs } from './part'
+import type { Ask, Features, Meaning, Signs } from './part'
 import type { Understood } from './read'
 
 type Change = Omit<RecipeInput, 'material'>
@@ -71,7 +71,7 @@ function addForms(heard: Heard, which: 'two-minors' | 'three-minors'): Alternati
 }
 
 /** Adds what one phrase says; returns what it is about, where alternatives can follow. */
-function add(heard: Heard, { part }: Said, { last }: Listening, before: string): Alternatives | null {
+function add(heard: Heard, { part }: Meaning, { last }: Listening, before: string): Alternatives | null {
   switch (part.is) {
     case 'tonic':
       return addKey(heard, part.note, before)
@@ -111,9 +111,9 @@ function addAsk(heard: Heard, { chooser, condition, question, ...rest }: Ask, la
   return rest.starts || rest.pick ? 'keys' : null
 }
 
-const isFeature = (item: Understood | undefined): boolean => item?.said?.part.is === 'feature'
+const isFeature = (item: Understood | undefined): boolean => item?.meaning?.part.is === 'feature'
 const isBetween = (item: Understood | undefined): boolean =>
-  item === undefined || item.said === null || ['filler', 'or'].includes(item.said.part.is)
+  item === undefined || item.meaning === null || ['filler', 'or'].includes(item.meaning.part.is)
 
 /**
  * Features that stand before the key that they belong to: “harmonic A minor and melodic D minor”. Those before the first
@@ -121,7 +121,7 @@ const isBetween = (item: Understood | undefined): boolean =>
  */
 function boundTo(understood: readonly Understood[]): Set<number> {
   const bound = new Set<number>()
-  const isTonic = (item: Understood): boolean => item.said?.part.is === 'tonic'
+  const isTonic = (item: Understood): boolean => item.meaning?.part.is === 'tonic'
   const first = understood.findIndex(isTonic)
   const bind = (at: number): void => {
     for (let place = at - 1; isFeature(understood[place]) && isBetween(understood[place - 1]);) {
@@ -158,16 +158,16 @@ export function hear(understood: readonly Understood[]): Heard {
   const usual: Change[] = []
   const bound = boundTo(understood)
   let ahead: Features[] = []
-  understood.forEach(({ said }, at) => {
-    if (!said) return
-    if (said.part.is === 'or') {
+  understood.forEach(({ meaning }, at) => {
+    if (!meaning) return
+    if (meaning.part.is === 'or') {
       listening.or = true
       return
     }
-    if (said.part.is === 'change') usual.push(said.part.usual ?? {})
-    if (bound.has(at) && said.part.is === 'feature') ahead.push(said.part.features)
-    const sort = bound.has(at) ? 'forms' : add(heard, said, listening, understood[at - 1]?.typed.toLowerCase() ?? '')
-    if (said.part.is === 'tonic') {
+    if (meaning.part.is === 'change') usual.push(meaning.part.usual ?? {})
+    if (bound.has(at) && meaning.part.is === 'feature') ahead.push(meaning.part.features)
+    const sort = bound.has(at) ? 'forms' : add(heard, meaning, listening, understood[at - 1]?.typed.toLowerCase() ?? '')
+    if (meaning.part.is === 'tonic') {
       heard.named.at(-1)!.features.push(...ahead)
       ahead = []
     }
@@ -175,7 +175,7 @@ export function hear(understood: readonly Understood[]): Heard {
       if (listening.or && sort === listening.last) heard.or.add(sort)
       listening.last = sort
     }
-    if (said.part.is !== 'filler') listening.or = false
+    if (meaning.part.is !== 'filler') listening.or = false
   })
   if (heard.hands.length === 0 && heard.ask.hands === undefined)
     heard.hands.push(...usual.flatMap(({ hands }) => (hands ? [hands] : [])))

@@ -35,7 +35,7 @@ function seventhsOfKeys({ named, common }: Heard): Features[] | null {
 /** What a key has of its own, or what the next key has that says it; what stands before all keys, for those without. */
 function filled({ named, common }: Heard): { tonic: Note; features: Features[]; reached: boolean }[] {
   let [mode, subject]: Features[][] = [[], []]
-  const told = [...named].reverse().map(({ tonic, features }) => {
+  const filledKeys = [...named].reverse().map(({ tonic, features }) => {
     const own = { mode: features.filter(isMode), subject: features.filter(isSubject) }
     const chord = subject!.some(({ shape }) => shape === 'seventh') && mode!.some(isChord)
     // “C major, G dominant seventh” is no seventh on C
@@ -55,12 +55,12 @@ function filled({ named, common }: Heard): { tonic: Note; features: Features[]; 
     })
     return { tonic, features: [...before, ...borrowed.mode, ...borrowed.subject], reached: foreign && chord }
   })
-  return told.reverse()
+  return filledKeys.reverse()
 }
 
-function grouped(told: readonly { tonic: Note; features: readonly Features[] }[]): KeyGroup[] {
+function grouped(filledKeys: readonly { tonic: Note; features: readonly Features[] }[]): KeyGroup[] {
   const groups = new Map<string, { tonics: Note[]; features: readonly Features[] }>()
-  for (const { tonic, features } of told) {
+  for (const { tonic, features } of filledKeys) {
     const key = JSON.stringify(features)
     const group = groups.get(key) ?? { tonics: [], features }
     group.tonics.push(tonic)
@@ -84,6 +84,6 @@ export function keysHeard(heard: Heard): KeysHeard {
     const tonics = heard.named.map(({ tonic }) => tonic)
     return { groups: [{ tonics, features: sevenths }], of: true, open: [] }
   }
-  const told = filled(heard)
-  return { groups: grouped(told), of: false, open: told.some(({ reached }) => reached) ? ['reach'] : [] }
+  const filledKeys = filled(heard)
+  return { groups: grouped(filledKeys), of: false, open: filledKeys.some(({ reached }) => reached) ? ['reach'] : [] }
 }

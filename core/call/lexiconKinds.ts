@@ -1,8 +1,8 @@
 import { BASE_IDS, BASES } from '../material'
-import type { Features, Said } from './part'
+import type { Features, Meaning } from './part'
 import { fixed, type Rule, rules } from './rules'
 
-const feature = (features: Features): Said => ({ part: { is: 'feature', features } })
+const feature = (features: Features): Meaning => ({ part: { is: 'feature', features } })
 const says = (phrases: readonly string[], features: Features): Rule[] => fixed(phrases, feature(features))
 
 const QUALITIES: Rule[] = [

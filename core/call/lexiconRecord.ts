@@ -1,9 +1,9 @@
-import type { Played, Said } from './part'
+import type { Played, Meaning } from './part'
 import { fixed, type Rule, rules } from './rules'
 import { TEMPO_RANGE } from '../study'
 
-const played = (said: Played): Said => ({ part: { is: 'played', played: said } })
-const says = (phrases: readonly string[], said: Played): Rule[] => fixed(phrases, played(said))
+const played = (meaning: Played): Meaning => ({ part: { is: 'played', played: meaning } })
+const says = (phrases: readonly string[], meaning: Played): Rule[] => fixed(phrases, played(meaning))
 
 /** What may stand before a place: “wrong at the turn”, “mal en la vuelta”. */
 const AT = 'at|on|in|near|around|before|after|by|en|al|a|del|am|beim|im?'
@@ -137,7 +137,7 @@ const BEATS: readonly (readonly [string, number])[] = [
   ['negra con puntillo', 3 / 2],
   ['dotted minim|half', 3],
 ]
-const tempo = (bpm: number): Said | null =>
+const tempo = (bpm: number): Meaning | null =>
   bpm >= TEMPO_RANGE.least && bpm <= TEMPO_RANGE.most ? { part: { is: 'change', change: { tempo: { bpm } } } } : null
 const TEMPI: Rule[] = [
   ...BEATS.flatMap(([words, quarters]) =>

@@ -1,8 +1,8 @@
-import type { Ask, Said, Signs } from './part'
+import type { Ask, Meaning, Signs } from './part'
 import { fixed, type Rule, rules } from './rules'
 
-const ask = (said: Ask): Said => ({ part: { is: 'ask', ask: said } })
-const says = (phrases: readonly string[], said: Ask): Rule[] => fixed(phrases, ask(said))
+const ask = (meaning: Ask): Meaning => ({ part: { is: 'ask', ask: meaning } })
+const says = (phrases: readonly string[], meaning: Ask): Rule[] => fixed(phrases, ask(meaning))
 
 const CHOICES: Rule[] = [
   ...fixed(['or|oder|o|/'], { part: { is: 'or' } }),
@@ -46,7 +46,7 @@ const CHOICES: Rule[] = [
   ...says(['of|in|on? the? above|same keys|key'], { above: true }),
 ]
 
-const upTo = (sharps: number, flats: number): Said => {
+const upTo = (sharps: number, flats: number): Meaning => {
   const signs: Signs = { sharps, flats, exact: false }
   return { part: { is: 'signs', signs } }
 }
@@ -232,7 +232,7 @@ const TEMPO: Rule[] = [
 ]
 
 /** A beat and its speed say two things at once: the tempo stands in the change, the beat beside it. */
-function tempo(beat: NonNullable<Ask['beat']>, bpm: number, most?: number): Said | null {
+function tempo(beat: NonNullable<Ask['beat']>, bpm: number, most?: number): Meaning | null {
   if (bpm < 20 || bpm > 240 || (most ?? 20) > 240) return null
   return { part: { is: 'ask', ask: { beat, bpm, ...(most ? { most } : {}) } } }
 }

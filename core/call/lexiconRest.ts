@@ -1,5 +1,5 @@
 import type { RecipeInput } from '../instrument'
-import type { Said, Signs } from './part'
+import type { Meaning, Signs } from './part'
 import { fixed, type Rule, rules } from './rules'
 
 type Change = Omit<RecipeInput, 'material'>
@@ -13,7 +13,7 @@ const TOUCH: Rule[] = [
   ...says(['own signature', 'signature own'], { signature: 'own' }),
 ]
 
-const signs = (limit: Signs): Said => ({ part: { is: 'signs', signs: limit } })
+const signs = (limit: Signs): Meaning => ({ part: { is: 'signs', signs: limit } })
 
 const KEYS: Rule[] = [
   ...fixed(['all|every|each|todas|alle keys?', 'through? all the? keys'], { part: { is: 'all' } }),

@@ -14,12 +14,12 @@ import {
   type Walk,
 } from '../study'
 import type { RecipeInput } from '../instrument'
-import type { Said } from './part'
+import type { Meaning } from './part'
 import { fixed, type Rule, rules } from './rules'
 
 type Change = Omit<RecipeInput, 'material'>
-const set = (change: Change): Said => ({ part: { is: 'change', change } })
-const more = (octaves: number): Said => ({ part: { is: 'more', octaves } })
+const set = (change: Change): Meaning => ({ part: { is: 'change', change } })
+const more = (octaves: number): Meaning => ({ part: { is: 'more', octaves } })
 const says = (phrases: readonly string[], change: Change): Rule[] => fixed(phrases, set(change))
 
 const hands = (phrases: readonly string[], which: Hands): Rule[] => says(phrases, { hands: which })
@@ -168,7 +168,7 @@ const RHYTHM: Rule[] = [
   ...bookends(['nothing after'], { after: 'none' }),
 ]
 
-const tempo = (n: number): Said | null =>
+const tempo = (n: number): Meaning | null =>
   n >= TEMPO_RANGE.least && n <= TEMPO_RANGE.most ? set({ tempo: { bpm: n } }) : null
 const TEMPO: Rule[] = rules(
   ['<n> bpm', 'at|tempo|mm|@|= <n> bpm?', 'quarter|crotchet|negra|♩ = <n>', '♩ <n>'],

@@ -7,7 +7,7 @@ import { isFree, MAX_OCTAVES } from '../study'
 import { callMessage } from './messages'
 import type { Heard } from './heard'
 import { kindsFrom } from './kindsHeard'
-import type { Said } from './part'
+import type { Meaning } from './part'
 
 type Changes = Omit<RecipeInput, 'material'>
 
@@ -19,10 +19,11 @@ interface Changed {
 }
 
 /** What is changed, so that nobody is surprised. */
-const told = (base: RecipeInput): Message => callMessage('call.changes', { title: titleOf(completeRecipe(base)) })
+const whatChanges = (base: RecipeInput): Message =>
+  callMessage('call.changes', { title: titleOf(completeRecipe(base)) })
 
-const octavesMore = (said: readonly Said[]): number =>
-  said.reduce((sum, { part }) => sum + (part.is === 'more' ? part.octaves : 0), 0)
+const octavesMore = (meaning: readonly Meaning[]): number =>
+  meaning.reduce((sum, { part }) => sum + (part.is === 'more' ? part.octaves : 0), 0)
 
 /** A study with some of it changed, its material too. */
 const changed = (base: RecipeInput, change: Changes, material = base.material): RecipeInput =>
@@ -41,14 +42,14 @@ function kindsNamed(
 
 interface Line {
   readonly heard: Heard
-  readonly said: readonly Said[]
+  readonly meaning: readonly Meaning[]
   readonly change: Changes
   readonly base: RecipeInput
 }
 
 /** What is changed but the material, octaves that are more or fewer reckoned out. */
-function changesOf({ said, change, base }: Line): Changes {
-  const more = octavesMore(said)
+function changesOf({ meaning, change, base }: Line): Changes {
+  const more = octavesMore(meaning)
   if (more === 0) return change
   return { ...change, octaves: Math.max(1, Math.min(MAX_OCTAVES, (change.octaves ?? base.octaves ?? 2) + more)) }
 }
@@ -59,7 +60,7 @@ function inAllKeys(line: Line, tonicsOf: (kind: KindId) => readonly Note[]): Cha
   const tonics = tonicsOf(kind).map(noteName)
   return {
     studies: tonics.map((tonic) => changed(line.base, changesOf(line), { tonic, kind })),
-    ...{ remarks: [told(line.base)], problems: [] },
+    ...{ remarks: [whatChanges(line.base)], problems: [] },
   }
 }
 
@@ -76,9 +77,9 @@ export function overStudy(line: Line, tonicsOf: (kind: KindId) => readonly Note[
   const change = changesOf(line)
   if (!named) {
     const says = Object.keys(change).length > 0
-    return says ? { studies: [changed(base, change)], remarks: [told(base)], problems: [] } : null
+    return says ? { studies: [changed(base, change)], remarks: [whatChanges(base)], problems: [] } : null
   }
   const { tonic } = base.material as NamedMaterial
   const studies = named.kinds.map((kind) => changed(base, change, { tonic, kind }))
-  return { studies, remarks: [told(base)], problems: named.problems }
+  return { studies, remarks: [whatChanges(base)], problems: named.problems }
 }

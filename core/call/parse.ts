@@ -34,7 +34,9 @@ export function parseCall(line: string, base?: RecipeInput): Called {
     if (each.typed === ';') groups.push([])
     else groups.at(-1)!.push(each)
   }
-  const gathered = groups.filter((group) => group.some(({ said }) => said !== null)).map((group) => gather(group, base))
+  const gathered = groups
+    .filter((group) => group.some(({ meaning }) => meaning !== null))
+    .map((group) => gather(group, base))
   const studies = gathered.flatMap((each) => each.studies)
   const tooMany =
     studies.length > MAX_CALLED ? [callMessage('call.too-many', { count: studies.length, most: MAX_CALLED })] : []
@@ -43,6 +45,6 @@ export function parseCall(line: string, base?: RecipeInput): Called {
     understood,
     remarks: once(gathered.flatMap((each) => each.remarks)),
     problems: [...gathered.flatMap((each) => each.problems), ...tooMany],
-    complete: understood.every((each) => each.said !== null || each.typed === ';'),
+    complete: understood.every((each) => each.meaning !== null || each.typed === ';'),
   }
 }

@@ -103,6 +103,6 @@ export type Part =
   | { readonly is: 'filler' }
 
 /** What a phrase says. */
-export interface Said {
+export interface Meaning {
   readonly part: Part
 }

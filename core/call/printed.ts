@@ -1,4 +1,4 @@
-import type { Part, Said } from './part'
+import type { Part, Meaning } from './part'
 import type { Understood } from './read'
 
 /** Words that boards shorten with a full stop, which then ends no sentence. */
@@ -35,7 +35,7 @@ export function withBrackets(
   read: (line: string) => readonly Understood[],
 ): { plain: string; conditions: string[] } {
   const open = text.replace(BRACKETS, (_, inner: string) => ` ${inner} `)
-  const lost = read(open).filter(({ said }) => said === null)
+  const lost = read(open).filter(({ meaning }) => meaning === null)
   const conditions: string[] = []
   const plain = text.replace(BRACKETS, (whole, inner: string, at: number) => {
     const strange = lost.some(({ from, to }) => from < at + whole.length && to > at)
@@ -49,17 +49,18 @@ export function withBrackets(
 /** A stretch of a printed line: a head such as “Arpeggios:”, a subject with keys or kinds, or what is asked of all. */
 interface Segment {
   readonly items: readonly Understood[]
-  readonly heads: readonly Said[]
+  readonly heads: readonly Meaning[]
   /** It stands straight after its head. */
   readonly first: boolean
 }
 
 /** Between what a head or a title says and the words themselves. */
-const PAUSE: Understood = { from: 0, to: 0, typed: ',', said: { part: { is: 'filler' } }, nearest: null }
+const PAUSE: Understood = { from: 0, to: 0, typed: ',', meaning: { part: { is: 'filler' } }, nearest: null }
 
-const saidIn = (items: readonly Understood[]): Said[] => items.flatMap(({ said }) => (said ? [said] : []))
+const meaningsIn = (items: readonly Understood[]): Meaning[] =>
+  items.flatMap(({ meaning }) => (meaning ? [meaning] : []))
 const isSeparator = ({ typed }: Understood): boolean => [',', 'and', '&', '/'].includes(typed.toLowerCase())
-const partsOf = (items: readonly Understood[]): Part[] => saidIn(items).map(({ part }) => part)
+const partsOf = (items: readonly Understood[]): Part[] => meaningsIn(items).map(({ part }) => part)
 
 const names = (part: Part): boolean =>
   part.is === 'tonic' ||
@@ -88,21 +89,21 @@ export function fieldsOf(part: Part): [string, unknown][] {
 }
 
 /** A head after another: what it says stands instead of what the other said of the same. */
-function after(context: readonly Said[], head: readonly Said[]): Said[] {
+function after(context: readonly Meaning[], head: readonly Meaning[]): Meaning[] {
   const parts = head.map(({ part }) => part)
   const [subject, mode] = [parts.some(isSubject), parts.some(isMode)]
   const fields = new Set(parts.flatMap((part) => fieldsOf(part).map(([field]) => field)))
-  const kept = context.filter(({ part }) => {
+  const remaining = context.filter(({ part }) => {
     if (isSubject(part)) return !subject
     if (isMode(part)) return !subject && !mode
     return !fieldsOf(part).some(([field]) => fields.has(field))
   })
-  return [...kept, ...head]
+  return [...remaining, ...head]
 }
 
-const isFeature = (item: Understood | undefined): boolean => item?.said?.part.is === 'feature'
-const isTonic = (item: Understood | undefined): boolean => item?.said?.part.is === 'tonic'
-const isPlayed = ({ said }: Understood): boolean => said?.part.is === 'change' || said?.part.is === 'ask'
+const isFeature = (item: Understood | undefined): boolean => item?.meaning?.part.is === 'feature'
+const isTonic = (item: Understood | undefined): boolean => item?.meaning?.part.is === 'tonic'
+const isPlayed = ({ meaning }: Understood): boolean => meaning?.part.is === 'change' || meaning?.part.is === 'ask'
 
 /** Whether a new list begins at a place: kinds between a comma and a key, after other keys: “…, arpeggios of G”. */
 function beginsList(items: readonly Understood[], at: number): boolean {
@@ -127,11 +128,11 @@ function listsIn(items: readonly Understood[]): (readonly Understood[])[] {
 /** Cuts a line at semicolons and heads; a head governs what follows until the next one says otherwise. */
 function segmentsOf(understood: readonly Understood[]): Segment[] {
   const segments: Segment[] = []
-  let heads: Said[] = []
+  let heads: Meaning[] = []
   let items: Understood[] = []
   let first = false
   const close = (): void => {
-    if (saidIn(items).length > 0) {
+    if (meaningsIn(items).length > 0) {
       segments.push(...listsIn(items).map((own) => ({ items: own, heads, first })))
       first = false
     }
@@ -147,7 +148,7 @@ function segmentsOf(understood: readonly Understood[]): Segment[] {
       const head = partsOf(before).some(names) && !partsOf(rest).some(names) ? rest : items
       items = head === items ? [] : before
       close()
-      heads = after(heads, saidIn(head))
+      heads = after(heads, meaningsIn(head))
       first = true
     } else items.push(item)
   }
@@ -160,13 +161,13 @@ export interface Subject {
   readonly items: readonly Understood[]
 }
 
-const asItem = (said: Said): Understood => ({ from: 0, to: 0, typed: '', said, nearest: null })
+const asItem = (meaning: Meaning): Understood => ({ from: 0, to: 0, typed: '', meaning, nearest: null })
 /** Heads before a subject's own words; a plain “scales” gives way to any other shape. */
 function headed({ items, heads }: Segment): Understood[] {
   const own = partsOf(items).some(isSubject)
-  const plain = ({ part }: Said): boolean => part.is === 'feature' && part.features.shape === 'scale'
-  const kept = heads.filter((said) => !(own && plain(said)))
-  return kept.length > 0 ? [...kept.map(asItem), PAUSE, ...items] : [...items]
+  const plain = ({ part }: Meaning): boolean => part.is === 'feature' && part.features.shape === 'scale'
+  const remaining = heads.filter((meaning) => !(own && plain(meaning)))
+  return remaining.length > 0 ? [...remaining.map(asItem), PAUSE, ...items] : [...items]
 }
 
 /**

@@ -4,7 +4,7 @@ import { FILLERS, REST_RULES } from './lexiconRest'
 import { CALLED_RULES, SHAPE_RULES } from './lexiconShape'
 import { nearestWord } from './nearest'
 import { NOTE_WORDS, noteNameAt } from './noteNames'
-import type { Said } from './part'
+import type { Meaning } from './part'
 import { matches, numberWords, type Rule, rules } from './rules'
 import { scan, type Token } from './scan'
 
@@ -14,9 +14,9 @@ type Changes = Omit<RecipeInput, 'material'>
 const FAMILY_RULES: readonly Rule[] = families()
   .flatMap(({ lexicon }) => lexicon)
   .flatMap(({ phrases, say }) =>
-    rules(phrases, (taken): Said | null => {
-      const said = say(taken)
-      return said && { part: { is: 'change', ...(said as { change: Changes; usual?: Changes }) } }
+    rules(phrases, (taken): Meaning | null => {
+      const meaning = say(taken)
+      return meaning && { part: { is: 'change', ...(meaning as { change: Changes; usual?: Changes }) } }
     }),
   )
 
@@ -28,7 +28,7 @@ export interface Understood {
   readonly from: number
   readonly to: number
   readonly typed: string
-  readonly said: Said | null
+  readonly meaning: Meaning | null
   /** For what was not understood: the nearest word that would be. */
   readonly nearest: string | null
 }
@@ -52,7 +52,7 @@ function firstSlots({ slots }: Rule): string[] | null {
 interface Step {
   readonly cost: number
   readonly next: number
-  readonly said: Said | null
+  readonly meaning: Meaning | null
 }
 
 /** Rules by the words that they can begin with; the others may begin with anything. */
@@ -84,16 +84,16 @@ type IsName = (tokens: readonly Token[], at: number) => boolean
 
 function readingsAt({ grammar, tokens, german, isName }: Reading, at: number): Step[] {
   const { byFirst, anywhere } = grammar
-  const steps: Step[] = [{ cost: UNKNOWN, next: at + 1, said: null }]
+  const steps: Step[] = [{ cost: UNKNOWN, next: at + 1, meaning: null }]
   const note = isName(tokens, at) ? noteNameAt(tokens, at, german) : null
   if (note) {
-    const said: Said = { part: { is: 'tonic', note: note.note } }
-    steps.push({ cost: PHRASE, next: note.next, said })
+    const meaning: Meaning = { part: { is: 'tonic', note: note.note } }
+    steps.push({ cost: PHRASE, next: note.next, meaning })
   }
   for (const rule of [...(byFirst.get(tokens[at]!.text) ?? []), ...anywhere]) {
     for (const { next, taken } of matches(rule, tokens, at, german)) {
-      const said = rule.say(taken)
-      if (said) steps.push({ cost: said.part.is === 'filler' ? FILLER : PHRASE, next, said })
+      const meaning = rule.say(taken)
+      if (meaning) steps.push({ cost: meaning.part.is === 'filler' ? FILLER : PHRASE, next, meaning })
     }
   }
   return steps
@@ -140,7 +140,7 @@ export function readerFor(rules: readonly Rule[], isName: IsName = () => true): 
     let likenings = 0
     const german = isGerman(tokens)
     const best: Step[] = Array.from({ length: tokens.length + 1 })
-    best[tokens.length] = { cost: 0, next: tokens.length, said: null }
+    best[tokens.length] = { cost: 0, next: tokens.length, meaning: null }
     for (let at = tokens.length - 1; at >= 0; at--) {
       best[at] = readingsAt({ grammar, tokens, german, isName }, at)
         .map((step) => ({ ...step, cost: step.cost + best[step.next]!.cost }))
@@ -148,10 +148,10 @@ export function readerFor(rules: readonly Rule[], isName: IsName = () => true): 
     }
     const found: Understood[] = []
     for (let at = 0; at < tokens.length; at = best[at]!.next) {
-      const { next, said } = best[at]!
+      const { next, meaning } = best[at]!
       const [from, to] = [tokens[at]!.from, tokens[next - 1]!.to]
-      const nearest = said || likenings++ >= LIKENED_IN_A_LINE ? null : likened(tokens[at]!.text)
-      found.push({ from, to, typed: line.slice(from, to), said, nearest })
+      const nearest = meaning || likenings++ >= LIKENED_IN_A_LINE ? null : likened(tokens[at]!.text)
+      found.push({ from, to, typed: line.slice(from, to), meaning, nearest })
     }
     return found
   }

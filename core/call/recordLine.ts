@@ -43,7 +43,7 @@ function isKey(tokens: readonly Token[], at: number): boolean {
 
 const read = readerFor([...RECORD_RULES, ...RULES, ...CALLED_RULES, ...FILLERS], isKey)
 
-const partOf = (item: Understood | undefined) => item?.said?.part
+const partOf = (item: Understood | undefined) => item?.meaning?.part
 const isTonic = (item: Understood): boolean => partOf(item)?.is === 'tonic'
 const isFeature = (item: Understood): boolean => partOf(item)?.is === 'feature'
 const isComma = (item: Understood | undefined): boolean => item?.typed === ','
@@ -77,13 +77,13 @@ function beginsAnew(items: readonly Understood[], from: number, at: number): boo
   const key = before.findLastIndex(isTonic)
   if (key >= 0 && (isTonic(item) || isFeature(item))) {
     const since = before.slice(key)
-    const said = since.some(isComma) && since.some((each) => saysHands(each) || saysTempo(each))
-    return since.some(saysOutcome) || (isTonic(item) && said)
+    const separate = since.some(isComma) && since.some((each) => saysHands(each) || saysTempo(each))
+    return since.some(saysOutcome) || (isTonic(item) && separate)
   }
   if (!saysHands(item)) return false
-  const told = before.some(saysOutcome)
-  if (before.some(saysHands)) return told || before.some(saysTempo)
-  if (!told) return false
+  const hasOutcome = before.some(saysOutcome)
+  if (before.some(saysHands)) return hasOutcome || before.some(saysTempo)
+  if (!hasOutcome) return false
   // “G minor clean, left hand wrong at the turn”: another hand's own outcome
   const start = beginning(items, from, at)
   const rest = items.slice(start)
@@ -110,14 +110,14 @@ const only = <T>(values: readonly T[]): T | null => (new Set(values).size === 1 
 
 /** How it went, of everything that was said of it; null where that does not come to one outcome. */
 function outcomeOf(items: readonly Understood[]): PlayedLine['outcome'] {
-  const said = items.flatMap((item) => playedIn(item).outcome ?? [])
-  const clear = said.filter((each) => each !== 'unclear')
+  const outcomes = items.flatMap((item) => playedIn(item).outcome ?? [])
+  const clear = outcomes.filter((each) => each !== 'unclear')
   const [first] = clear
   if (first === undefined) return null
   const all = new Set(clear)
   // “right but hesitated” is hesitated, “wrong, hesitated” wrong
   if (!all.has('right')) return all.has('wrong') ? 'wrong' : 'hesitated'
-  if (all.size === 1) return said.length > clear.length ? null : 'right'
+  if (all.size === 1) return outcomes.length > clear.length ? null : 'right'
   if (!all.has('wrong')) return 'hesitated'
   const turns = items.flatMap((item) => playedIn(item).turns ?? [])
   // what counts is the first time; a limit makes it wrong
@@ -129,7 +129,7 @@ const isWord = (text: string): boolean => /[\p{L}\p{N}]/u.test(text)
 
 function unreadIn(items: readonly Understood[]): string[] {
   return items
-    .filter((item) => (item.said === null || playedIn(item).beyond) && isWord(item.typed))
+    .filter((item) => (item.meaning === null || playedIn(item).beyond) && isWord(item.typed))
     .flatMap(({ typed }) => typed.split(/\s+/))
 }
 
@@ -143,11 +143,11 @@ function inherited(items: readonly Understood[], previous: readonly Understood[]
     if (part?.is !== 'feature') return []
     const { quality } = part.features
     const features: Features = own ? (quality ? { quality } : {}) : part.features
-    return [{ ...item, said: { part: { is: 'feature', features } } }]
+    return [{ ...item, meaning: { part: { is: 'feature', features } } }]
   })
 }
 
-function told(items: readonly Understood[], key: readonly Understood[]): PlayedLine[] {
+function playedLines(items: readonly Understood[], key: readonly Understood[]): PlayedLine[] {
   const all = [...key, ...items]
   const changes = items.flatMap((item) => {
     const part = partOf(item)
@@ -190,7 +190,7 @@ function sentenceRead(
     ? stretches(items).flatMap((stretch) => {
         const own = inherited(stretch, key)
         key = [...own, ...stretch]
-        return told(stretch, own)
+        return playedLines(stretch, own)
       })
     : []
   return { lines, key }

@@ -39,9 +39,9 @@ const NOT_ASKED = [
 ] as const
 
 /** What is not said by silence. */
-const without = (told: Partial<Entry>): Partial<EntryInput> =>
+const without = (fields: Partial<Entry>): Partial<EntryInput> =>
   Object.fromEntries(
-    Object.entries(told).filter(
+    Object.entries(fields).filter(
       ([field, own]) => JSON.stringify(own) !== JSON.stringify(ENTRY_DEFAULTS[field as keyof typeof ENTRY_DEFAULTS]),
     ),
   )
@@ -58,14 +58,14 @@ export interface Rest {
 
 /** What it says of an accordion: bass, bellows, keyboard, registers. */
 function accordionFrom({ accordion: { left, bellows, treble, registers } = {} }: Heard['change']): Partial<Entry> {
-  const told: { readonly [field in keyof Entry]?: Entry[field] | undefined } = {
+  const fields: { readonly [field in keyof Entry]?: Entry[field] | undefined } = {
     bass: left?.part && left.part !== 'none' ? left.part : undefined,
     bellows: bellows?.turn && bellows.turn !== 'free' ? bellows.turn : undefined,
     bellowsBeats: bellows?.beats,
     treble: treble && (trebleOf(treble).plays as Entry['treble']),
     registers,
   }
-  return Object.fromEntries(Object.entries(told).filter(([, value]) => value !== undefined)) as Partial<Entry>
+  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as Partial<Entry>
 }
 
 const positionsOf = (kinds: readonly KindId[]): number[] =>
@@ -137,7 +137,7 @@ export function entryFrom(
     { open: [...rest.open, ...heard.questions, ...unsaid(heard, kinds.kinds, rest.context)] },
     { open: tempo.open },
   ]
-  const { kinds: _, ...told } = Object.assign({}, ...required) as Partial<Entry>
+  const { kinds: _, ...fields } = Object.assign({}, ...required) as Partial<Entry>
   const { change } = heard
   const conditions = [...rest.conditions, ...heard.conditions, ...rhythmFrom(change)]
   const open = [...new Set(required.flatMap((each) => each.open))]
@@ -147,7 +147,7 @@ export function entryFrom(
     kinds: kinds.kinds,
     octaves: change.octaves ?? 1,
     tempo: tempo.tempo,
-    ...without({ ...told, ...playingFrom(heard, kinds.kinds), pick: pickFrom(heard), conditions, open }),
+    ...without({ ...fields, ...playingFrom(heard, kinds.kinds), pick: pickFrom(heard), conditions, open }),
   }
   return { entry, problems: [...tempo.problems, ...problemsOf(change)] }
 }
@@ -164,12 +164,12 @@ function rhythmFrom({ rhythm }: Heard['change']): string[] {
 
 /** Fields of a study that no list asks for; words of an accordion name it, and a list is for its own instrument anyway. */
 function problemsOf(change: Heard['change']): Message[] {
-  const said = fieldsOf({ is: 'change', change }).filter(
+  const changed = fieldsOf({ is: 'change', change }).filter(
     ([, value]) => !['none', 'one-key', 'straight'].includes(value as string),
   )
   return NOT_ASKED.filter(
     (field) =>
-      said.some(([path]) => path === field || path.startsWith(`${field}.`)) &&
+      changed.some(([path]) => path === field || path.startsWith(`${field}.`)) &&
       !(field === 'instrument' && change.accordion),
   ).map((field) => callMessage('required.not-asked', { field }))
 }

@@ -60,11 +60,11 @@ const tempoLeftOpen = (beat: string | undefined, notes: number | undefined): str
 export function tempoFrom({ ask, change }: Heard): { tempo: EntryInput['tempo']; open: string[]; problems: Message[] } {
   const beat = ask.beat ?? 'quarter'
   const bpm = ask.bpm ?? change.tempo?.bpm
-  const said = change.tempo?.notesPerBeat
+  const spoken = change.tempo?.notesPerBeat
   // “in quavers” counts against the beat: four of them fill a minim
-  const perBeat = (said ?? 2) * PER_QUARTER[beat]
+  const perBeat = (spoken ?? 2) * PER_QUARTER[beat]
   const fits = (NOTES_PER_BEAT as readonly number[]).includes(perBeat)
-  const open = bpm === undefined ? ['no-tempo'] : tempoLeftOpen(ask.beat, said)
+  const open = bpm === undefined ? ['no-tempo'] : tempoLeftOpen(ask.beat, spoken)
   const problems = fits ? [] : [callMessage('required.notes-to-beat')]
   const notesPerBeat = (fits ? perBeat : 2) as Tempo['notesPerBeat']
   const { kind, most } = ask

@@ -38,9 +38,9 @@ function inversionAt(start: Note, tonics: readonly Note[], kinds: readonly KindI
 
 /** A list that says neither major nor minor is asked, whatever shape it names. */
 function majorAssumed(features: readonly Features[], { two, three }: Heard, kinds: readonly KindId[]): string[] {
-  const said = two || three || features.some(({ quality, form }) => quality !== undefined || form !== undefined)
+  const saysMode = two || three || features.some(({ quality, form }) => quality !== undefined || form !== undefined)
   const own = kinds.some((kind) => KINDS[kind].mode === 'major' && BASES[KINDS[kind].base!].phrases === 'by-grammar')
-  return !said && own ? ['assumed.major'] : []
+  return !saysMode && own ? ['assumed.major'] : []
 }
 
 const NO_KEY = callMessage('required.no-key')
@@ -152,7 +152,7 @@ export function parseRequirement(line: string, context: ListContext = {}): Requi
   const { plain, conditions } = withBrackets(normalised(line), readPrinted)
   const understood = readPrinted(plain)
   const found = subjectsOf(understood).map(({ items }) => subjectEntries(items, line, conditions, context))
-  const unread = understood.filter(({ said, typed }) => !said && typed !== ';')
+  const unread = understood.filter(({ meaning, typed }) => !meaning && typed !== ';')
   const lost = unread.map(({ typed, nearest }) => callMessage('required.lost', { typed, nearest: nearest ?? 'none' }))
   return {
     entries: found.flatMap((each) => each.entries),

@@ -1,5 +1,5 @@
 import { noteName } from '../pitch'
-import type { Said } from './part'
+import type { Meaning } from './part'
 import type { Token } from './scan'
 import { type NameReading, noteNameAt } from './noteNames'
 
@@ -18,7 +18,7 @@ export interface Rule {
   /** The phrase as it is offered to a person. */
   readonly shown: string
   /** Returns null where the numbers make no sense. */
-  readonly say: (taken: Taken) => Said | null
+  readonly say: (taken: Taken) => Meaning | null
 }
 
 export interface Slot {
@@ -68,7 +68,7 @@ export const rules = (phrases: readonly string[], say: Rule['say']): Rule[] =>
   })
 
 /** Rules whose phrases take nothing from the line. */
-export const fixed = (phrases: readonly string[], said: Said): Rule[] => rules(phrases, () => said)
+export const fixed = (phrases: readonly string[], meaning: Meaning): Rule[] => rules(phrases, () => meaning)
 
 const NUMBERS: Readonly<Record<string, number>> = Object.fromEntries(
   [

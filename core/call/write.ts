@@ -84,13 +84,13 @@ function playedPhrases(recipe: Recipe): string[] {
   const plain = usual(written.plain(recipe))
   return [
     written.by(recipe),
-    octavesSaid(recipe, plain),
+    octavesWritten(recipe, plain),
     ...unusual<Recipe>(recipe, [...COMMON_PHRASES, ...written.phrases], plain, usual(written.following(recipe))),
     ...recipe.pins.map((pin) => written.pin(pin)),
   ]
 }
 
-function octavesSaid({ material, octaves }: Recipe, plain: Recipe): string {
+function octavesWritten({ material, octaves }: Recipe, plain: Recipe): string {
   const texture = isFree(material) ? FREE.texture : KINDS[material.kind].texture
   return texture === 'free' && octaves === plain.octaves ? '' : `${OCTAVES[octaves]} octave${octaves === 1 ? '' : 's'}`
 }

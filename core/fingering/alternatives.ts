@@ -28,7 +28,7 @@ export interface Alternative {
   readonly kind: 'thumbs' | 'end' | 'rows' | 'shape'
   /** Fingers that tell it apart, such as one octave of them. */
   readonly pattern: Message
-  readonly said: Message
+  readonly message: Message
   /** The first note on which it departs. */
   readonly departs: number
 }
@@ -74,8 +74,8 @@ function otherRings(task: Task, most: number): Candidate[] {
     const found = fingeredAfter(other, allowedBy(run.steps, pins))
     if (!found) return []
     const price = ring.cost - chosen.cost
-    const said = sentence(thumbsMessage(material, ring), dearerIn(charges(chosen), charges(ring)), price)
-    return [{ kind: 'thumbs', fingers: fingersOf(run.steps, found), price, pattern: patternOf(ring), said }]
+    const message = sentence(thumbsMessage(material, ring), dearerIn(charges(chosen), charges(ring)), price)
+    return [{ kind: 'thumbs', fingers: fingersOf(run.steps, found), price, pattern: patternOf(ring), message }]
   })
 }
 
@@ -83,8 +83,8 @@ function otherRings(task: Task, most: number): Candidate[] {
 const endsOf = (run: Run): number[] =>
   run.steps.flatMap((step, at) => (step.end && !step.fresh && !run.steps[at + 1]?.fresh ? [at] : [])).slice(0, 4)
 
-const candidate = (other: Other, kind: Alternative['kind'], pattern: string, said: Message): Candidate => ({
-  ...{ kind, pattern: inText(pattern), said },
+const candidate = (other: Other, kind: Alternative['kind'], pattern: string, message: Message): Candidate => ({
+  ...{ kind, pattern: inText(pattern), message },
   fingers: other.fingers,
   price: other.price,
 })
@@ -100,8 +100,8 @@ function otherEnds(task: Task, others: Others, holds: readonly Hold[]): Candidat
     const note = noteParam(line.notes[run.steps[at]!.notes[0]!]!.pitch)
     const where = at === 0 ? 'first' : at === run.steps.length - 1 ? 'last' : 'turn'
     const place = fingeringMessage('end.with', { where, fingers: holdWords([here]), note })
-    const said = sentence(place, other.dearer, other.price)
-    return [candidate(other, 'end', holdWords(other.holds.slice(from, from + 5)), said)]
+    const message = sentence(place, other.dearer, other.price)
+    return [candidate(other, 'end', holdWords(other.holds.slice(from, from + 5)), message)]
   })
 }
 
@@ -116,8 +116,8 @@ function otherThumbs(task: Task, others: Others, holds: readonly Hold[]): Candid
     if (!other) return []
     const note = noteParam(line.notes[run.steps[at]!.notes[0]!]!.pitch)
     const from = Math.max(0, at - 1)
-    const said = sentence(fingeringMessage('thumbs.not-on', { note }), other.dearer, other.price)
-    return [candidate(other, 'thumbs', holdWords(other.holds.slice(from, from + 6)), said)]
+    const message = sentence(fingeringMessage('thumbs.not-on', { note }), other.dearer, other.price)
+    return [candidate(other, 'thumbs', holdWords(other.holds.slice(from, from + 6)), message)]
   })
 }
 
@@ -137,8 +137,8 @@ function otherShapes({ run, line, pins, sequences }: Task, most: number): Candid
     const place = struck
       ? fingeringMessage('shape.chord', { notes: namesOf(line, notes) })
       : fingeringMessage('shape.repeats', { fingers: row })
-    const said = sentence(place, [], price)
-    return [{ kind: 'shape', fingers, price, pattern: inText(row), said }]
+    const message = sentence(place, [], price)
+    return [{ kind: 'shape', fingers, price, pattern: inText(row), message }]
   })
 }
 
@@ -173,8 +173,8 @@ export function alternativesTo(task: Task, chosen: Solution<Hold>, others: Other
       return !seen.has(like) && seen.add(like)
     })
     .slice(0, most)
-    .map(({ kind, fingers, price, pattern, said }) => ({
-      ...{ kind, fingers, price, pattern, said },
+    .map(({ kind, fingers, price, pattern, message }) => ({
+      ...{ kind, fingers, price, pattern, message },
       cost: chosen.cost + price,
       departs: fingers.findIndex((finger, at) => finger !== own[at]),
     }))

@@ -6,7 +6,7 @@ export interface Reason {
   readonly hand: Hand
   readonly kind: 'crossing' | 'black-thumb' | 'lift' | 'two-way' | 'end' | 'first-finger' | 'pin' | 'shape' | 'row'
   readonly indices: readonly number[]
-  readonly said: Message
+  readonly message: Message
   /** What the next best would cost more, in the school's points; null where nothing competes. */
   readonly price: number | null
 }

@@ -58,8 +58,8 @@ function crossingReason(solved: Solved, group: readonly Crossing[]): Reason {
   const { thumb, finger } = notesAtCrossing(solved, first)
   const [thumbNote, fingerNote] = [line.notes[thumb]!, line.notes[finger]!]
   const key = isBlack(fingerNote.midi) ? 'black' : 'white'
-  const { said: rival, price } = rivalOf(solved, thumb)
-  const said =
+  const { message: rival, price } = rivalOf(solved, thumb)
+  const message =
     first.kind === 'thumb-under'
       ? fingeringMessage('reason.thumb-under', {
           ...{ to: noteParam(thumbNote.pitch), after: noteParam(fingerNote.pitch) },
@@ -70,7 +70,7 @@ function crossingReason(solved: Solved, group: readonly Crossing[]): Reason {
           ...{ key, rival },
         })
   const indices = group.map((crossing) => crossing.index)
-  return { hand: line.hand, kind: 'crossing', indices, said, price }
+  return { hand: line.hand, kind: 'crossing', indices, message, price }
 }
 
 /** The best fingering without the thumb on a note, and what it would pay for. */
@@ -87,8 +87,8 @@ function rivalOf({ task, others }: Solved, thumb: number): Rival {
 /** With 1 and 3 every key of a chromatic scale has its finger: one reason for all crossings. */
 function chromaticReason({ task, crossings }: Solved): Reason[] {
   const { line } = task
-  const said = fingeringMessage('reason.chromatic', { twos: line.hand === 'right' ? 'upper' : 'lower' })
-  return [{ hand: line.hand, kind: 'shape', indices: crossings.map(({ index }) => index), said, price: null }]
+  const message = fingeringMessage('reason.chromatic', { twos: line.hand === 'right' ? 'upper' : 'lower' })
+  return [{ hand: line.hand, kind: 'shape', indices: crossings.map(({ index }) => index), message, price: null }]
 }
 
 const hasOwnFingers = ({ task, crossings }: Solved): boolean =>
@@ -107,9 +107,9 @@ function blackThumbReasons(solved: Solved): Reason[] {
   if (found.length === 0) return []
   const notes = unique(found.map((index) => line.notes[index]!.pitch))
   const rival = manner.weights['thumb-on-black'] > 0 ? rivalOf(solved, found[0]!) : null
-  const why = rival ? fingeringMessage('why.no-better', { rival: rival.said }) : fingeringMessage('why.no-rule')
-  const said = fingeringMessage('reason.black-thumb', { notes, many: found.length > 1 ? 'yes' : 'no', why })
-  return [{ hand: line.hand, kind: 'black-thumb', indices: found, said, price: rival?.price ?? null }]
+  const why = rival ? fingeringMessage('why.no-better', { rival: rival.message }) : fingeringMessage('why.no-rule')
+  const message = fingeringMessage('reason.black-thumb', { notes, many: found.length > 1 ? 'yes' : 'no', why })
+  return [{ hand: line.hand, kind: 'black-thumb', indices: found, message, price: rival?.price ?? null }]
 }
 
 function liftReasons({ task, lifts }: Solved): Reason[] {
@@ -119,8 +119,8 @@ function liftReasons({ task, lifts }: Solved): Reason[] {
     lifts.map((index) => line.notes[index]!.pitch),
     MAX_NAMES,
   )
-  const said = fingeringMessage('reason.lift', { notes, why: run.lifts ? 'reach' : 'position' })
-  return [{ hand: line.hand, kind: 'lift', indices: lifts, said, price: null }]
+  const message = fingeringMessage('reason.lift', { notes, why: run.lifts ? 'reach' : 'position' })
+  return [{ hand: line.hand, kind: 'lift', indices: lifts, message, price: null }]
 }
 
 function twoWayReason({ task }: Solved): Reason[] {
@@ -138,11 +138,11 @@ function twoWayReason({ task }: Solved): Reason[] {
   const indices = line.notes.flatMap((note, at) =>
     note.leg === 'down' && changed.includes(note.degree) && at > 0 ? [at] : [],
   )
-  const said = fingeringMessage('reason.two-way', {
+  const message = fingeringMessage('reason.two-way', {
     down: pattern(material.down, ring.down),
     up: pattern(material.up, ring.up),
   })
-  return indices.length > 0 ? [{ hand: line.hand, kind: 'two-way', indices, said, price: null }] : []
+  return indices.length > 0 ? [{ hand: line.hand, kind: 'two-way', indices, message, price: null }] : []
 }
 
 /** A finger at an end, or the pair of a double note. */
@@ -166,7 +166,7 @@ function endReasons({ task, fingers }: Solved): Reason[] {
     hand: line.hand,
     kind: 'end',
     indices: free.filter((other) => fingers[other] === fingers[at]),
-    said: endMessage(line, fingers, at),
+    message: endMessage(line, fingers, at),
     price: null,
   }))
 }
@@ -183,8 +183,8 @@ function firstFingerReason({ task, fingers }: Solved): Reason[] {
   if (pins.some(({ fixes }) => fixes.some(({ index }) => index < toThumb))) return []
   const compact = Array.from({ length: toThumb }, (_, at) => at + 2).join(' ')
   const begins = fingers[0] === pattern ? 'pattern' : 'compact'
-  const said = fingeringMessage('reason.first-finger', { pattern, compact, begins })
-  return [{ hand: line.hand, kind: 'first-finger', indices: [0], said, price: null }]
+  const message = fingeringMessage('reason.first-finger', { pattern, compact, begins })
+  return [{ hand: line.hand, kind: 'first-finger', indices: [0], message, price: null }]
 }
 
 function pinReason({ task, pinPrice, fingers }: Solved): Reason[] {
@@ -192,7 +192,7 @@ function pinReason({ task, pinPrice, fingers }: Solved): Reason[] {
   if (pins.length === 0) return []
   const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
   const name = (index: number) => noteParam(line.notes[index]!.pitch)
-  const told = pins.map(({ pin }): Message => {
+  const pinNames = pins.map(({ pin }): Message => {
     if (isGripPin(pin)) return fingeringMessage('pinned.run', { fingers: pin.fingers.join(' '), note: name(pin.from) })
     if (!isDegreePin(pin)) return fingeringMessage('taken', { fingers: String(pin.finger), note: name(pin.index) })
     const { finger, degree, leg = 'both' } = pin
@@ -203,8 +203,8 @@ function pinReason({ task, pinPrice, fingers }: Solved): Reason[] {
     const moved = notes.some((note, voice) => !pinned.has(note) && usual && fingers[note] !== usual[voice])
     return moved && !end
   }).length
-  const said = fingeringMessage('reason.pin', { pins: listed(told), others: gave })
-  return [{ hand: line.hand, kind: 'pin', indices: [...pinned], said, price: pinPrice }]
+  const message = fingeringMessage('reason.pin', { pins: listed(pinNames), others: gave })
+  return [{ hand: line.hand, kind: 'pin', indices: [...pinned], message, price: pinPrice }]
 }
 
 /** Reasons for a solved line, built from the charges that decided it. */

@@ -10,7 +10,7 @@ import { holdWords, noteParam, phraseOf, priceMessage, thumbsOf } from './words'
 
 /** What would be done instead, and what it would cost more; null where nothing competes. */
 export interface Rival {
-  readonly said: Message
+  readonly message: Message
   readonly price: number | null
 }
 
@@ -27,7 +27,7 @@ function nextBest(row: Message, dearer: readonly Charge[], price: number): Rival
   const why = paid(dearer, price)
   const weighs = capital(priceMessage(price))
   return {
-    said: why ? fingeringMessage('rival.next', { row, why, weighs }) : fingeringMessage('rival.as-good', { row }),
+    message: why ? fingeringMessage('rival.next', { row, why, weighs }) : fingeringMessage('rival.as-good', { row }),
     price,
   }
 }
@@ -55,10 +55,10 @@ function movedThumb(chosen: readonly Hold[], rival: readonly Hold[], degree: num
 export function ringRival({ manner, line, material, fixed }: Task, ring: RingFingering, at: LineNote): Rival {
   const { degree, leg } = at
   const has = (way: 'up' | 'down'): boolean => ring[way][degree]!.includes(1)
-  if (!has(leg)) return { said: fingeringMessage('rival.pin'), price: null }
+  if (!has(leg)) return { message: fingeringMessage('rival.pin'), price: null }
   const place = { degree, leg: has('up') && has('down') ? ('both' as const) : leg }
   const rival = rivalRing(manner, line.hand, material, fixed, place)
-  if (!rival) return { said: fingeringMessage('rival.none'), price: null }
+  if (!rival) return { message: fingeringMessage('rival.none'), price: null }
   const charges = (fingering: RingFingering) => chargesOfRing(manner, line.hand, material, fingering)
   const thumb = movedThumb(ring[leg], rival[leg], degree)
   const row =
@@ -90,6 +90,6 @@ function lineRow({ run, line }: Task, other: Other, step: number): Message {
 /** The best line without the thumb at a step. */
 export function lineRival(task: Task, others: Others, step: number): Rival {
   const other = others.at(step, (hold) => !hold.includes(1))
-  if (!other) return { said: fingeringMessage('rival.none'), price: null }
+  if (!other) return { message: fingeringMessage('rival.none'), price: null }
   return nextBest(lineRow(task, other, step), other.dearer, other.price)
 }

@@ -94,9 +94,9 @@ export const CONSERVATORY: School = {
 }
 
 /** A school that differs from the conservatory's in some of its data. */
-const like = (id: SchoolId, told: Partial<School>, weights: Weights): School => ({
+const like = (id: SchoolId, own: Partial<School>, weights: Weights): School => ({
   ...CONSERVATORY,
-  ...told,
+  ...own,
   id,
   weights: { ...CONSERVATORY.weights, ...weights },
 })

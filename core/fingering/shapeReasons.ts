@@ -36,7 +36,7 @@ function figureReason({ line, sequences }: Task): Reason {
   const back = own.map((at) => units[at]!).find(({ notes }) => line.notes[notes[0]!]!.leg !== leg)
   const other = others.find(({ mains }) => !sameHold(mains.get(group)!, chosen.mains.get(group)))
   const price = other ? other.cost - chosen.cost : null
-  const said = fingeringMessage('reason.repeats', {
+  const message = fingeringMessage('reason.repeats', {
     there: row(chosen, line, first),
     back: back ? row(chosen, line, back) : '',
     returns: back ? 'yes' : 'no',
@@ -44,7 +44,7 @@ function figureReason({ line, sequences }: Task): Reason {
       ? fingeringMessage('rival.shape', { row: row(other, line, first), weighs: capital(priceMessage(price!)) })
       : fingeringMessage('rival.none'),
   })
-  return { hand: line.hand, kind: 'shape', indices: own.map((at) => units[at]!.notes[0]!), said, price }
+  return { hand: line.hand, kind: 'shape', indices: own.map((at) => units[at]!.notes[0]!), message, price }
 }
 
 /** Repeats that take another shape, most of them so that no thumb falls on a black key. */
@@ -63,7 +63,7 @@ function departureReasons({ line, sequences, pins }: Task): Reason[] {
     const thumbs = places.map((at) => underThumb(line, chosen.units[at]!, main))
     const black = thumbs.every((note) => isBlack(line.notes[note]!.midi))
     const where = black ? thumbs : places.map((at) => chosen.units[at]!.notes[0]!)
-    const said = fingeringMessage('reason.other-shape', {
+    const message = fingeringMessage('reason.other-shape', {
       fingers: row(chosen, line, first),
       notes: namesOf(line, where),
       count: new Set(where.map((note) => noteName(line.notes[note]!.pitch))).size,
@@ -73,7 +73,7 @@ function departureReasons({ line, sequences, pins }: Task): Reason[] {
       hand: line.hand,
       kind: 'shape',
       indices: places.map((at) => chosen.units[at]!.notes[0]!),
-      said,
+      message,
       price: null,
     }
   })
@@ -91,7 +91,7 @@ function chordReason({ line, sequences }: Task): Reason[] {
   const again = chosen.units.filter(({ group }, at) => chosen.units.findIndex((unit) => unit.group === group) < at)
   if (again.length === 0) return []
   const indices = again.map(({ notes }) => notes[0]!)
-  return [{ hand: line.hand, kind: 'shape', indices, said: fingeringMessage('reason.chords'), price: null }]
+  return [{ hand: line.hand, kind: 'shape', indices, message: fingeringMessage('reason.chords'), price: null }]
 }
 
 /** Why the repeats of a figure, or the chords of a cadence, have the fingers that they have. */

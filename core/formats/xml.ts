@@ -10,10 +10,10 @@ export function el(
   attributes: Readonly<Record<string, string | number>> = {},
   ...children: Child[]
 ): Node {
-  const told = Object.fromEntries(Object.entries(attributes).map(([key, value]) => [`@_${key}`, String(value)]))
+  const prefixed = Object.fromEntries(Object.entries(attributes).map(([key, value]) => [`@_${key}`, String(value)]))
   return {
     [name]: children.map((child) => (typeof child === 'object' ? child : { '#text': String(child) })),
-    ...(Object.keys(told).length > 0 ? { ':@': told } : {}),
+    ...(Object.keys(prefixed).length > 0 ? { ':@': prefixed } : {}),
   }
 }
 

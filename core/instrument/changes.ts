@@ -119,9 +119,9 @@ const PARTS: readonly (keyof CommonRecipe)[] = ['tempo', 'pattern', 'rhythm', 'b
 export function overlaid(whole: Recipe, requested: RecipeInput): Recipe {
   if (!sameFamily(whole, requested)) return whole
   const parts = [...PARTS, ...familyOf(whole).parts] as (keyof Recipe)[]
-  const told = parts.map((part) => [
+  const overlays = parts.map((part) => [
     part,
     overWhole(whole[part] as object, requested[part as keyof RecipeInput] as object | undefined),
   ])
-  return { ...whole, ...requested, ...Object.fromEntries(told) } as Recipe
+  return { ...whole, ...requested, ...Object.fromEntries(overlays) } as Recipe
 }

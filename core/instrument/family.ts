@@ -48,10 +48,10 @@ interface Taught {
 }
 
 /** Why something is as it is, whoever plays. */
-export interface ToldReason {
+export interface Reason {
   readonly kind: string
   readonly indices: readonly number[]
-  readonly said: Message
+  readonly message: Message
   readonly price: number | null
 }
 
@@ -63,7 +63,7 @@ export interface PerformedLine {
   /** Sounding pitches. */
   readonly midi: readonly number[]
   readonly pinned: readonly { readonly index: number; readonly pin: number }[]
-  readonly reasons: readonly ToldReason[]
+  readonly reasons: readonly Reason[]
   /** Where each note is found, on an instrument that has it in several places; to be compared, not read. */
   readonly places?: readonly string[]
 }
@@ -76,7 +76,7 @@ export interface Other {
   /** Points more than what stands. */
   readonly price: number
   readonly pattern: Message
-  readonly said: Message
+  readonly message: Message
   /** The first note on which it departs. */
   readonly departs: number
 }
@@ -133,7 +133,7 @@ export interface Repeated {
 /** Something else than a mark that can be pinned to a note, such as a button. */
 export interface AlsoPinned {
   readonly pin: PlacedMark
-  readonly told: Message
+  readonly message: Message
   /** Whether it is what stands. */
   readonly stands: boolean
 }
@@ -143,7 +143,7 @@ interface Pins<R extends CommonRecipe, P extends Performance, PlayerId extends s
   /** Whether a pin is of this family: by its fields, where no recipe says so. */
   isOwn(pin: PlacedMark): boolean
   /** What it fixes, as a line says it: “3 on note 4, right”. */
-  told(pin: PlacedMark): Message
+  describe(pin: PlacedMark): Message
   /** Who a pin is for. */
   playerOf(pin: PlacedMark): PlayerId
   atNote(player: PlayerId, index: number, mark: string): PlacedMark
@@ -276,7 +276,7 @@ export interface Family<
   handsHeard(performance: P): readonly Hand[]
 
   /** What the terminal says of a performance, by the contract of its format. */
-  told(performance: P): Readonly<Record<string, unknown>>
+  describe(performance: P): Readonly<Record<string, unknown>>
 
   /** By whom, or on what: “hands together”, “marimba”. */
   playedBy(recipe: R): Message
@@ -302,5 +302,5 @@ export interface Family<
 
 /** A family as it is written in its own file, with its types known. */
 export const family = <R extends CommonRecipe, P extends Performance, PlayerId extends string>(
-  told: Family<R, P, PlayerId>,
-): Family<R, P, PlayerId> => told
+  entry: Family<R, P, PlayerId>,
+): Family<R, P, PlayerId> => entry

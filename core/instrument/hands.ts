@@ -67,8 +67,8 @@ function joinedAlternatives(
         departs: each.departs + from,
       })),
     )
-    .filter(({ said, pattern }) => {
-      const key = JSON.stringify([said, pattern])
+    .filter(({ message, pattern }) => {
+      const key = JSON.stringify([message, pattern])
       return !seen.has(key) && seen.add(key)
     })
     .sort((a, b) => a.price - b.price)

@@ -7,7 +7,7 @@ export interface Slots {
 }
 
 /** What a phrase changes in a recipe. */
-export interface Said {
+export interface Meaning {
   readonly change: Omit<CommonInput, 'material'>
   /** What goes with it unless the line says otherwise. */
   readonly usual?: Omit<CommonInput, 'material'>
@@ -16,7 +16,7 @@ export interface Said {
 /** Phrases that say the same, in the notation of the call's rules, and what they say; null where the numbers make no sense. */
 export interface Saying {
   readonly phrases: readonly string[]
-  readonly say: (slots: Slots) => Said | null
+  readonly say: (slots: Slots) => Meaning | null
 }
 
 /** How one field of a recipe is written: its value, and what is said where it is not usual. */
@@ -29,6 +29,6 @@ export interface Phrase<R = CommonRecipe> {
 
 /** Fields of one family in a change; the register vouches for them. */
 export const saying = (phrases: readonly string[], change: object): Saying => {
-  const said: Said = { change: change as Said['change'] }
-  return { phrases, say: () => said }
+  const meaning: Meaning = { change: change as Meaning['change'] }
+  return { phrases, say: () => meaning }
 }

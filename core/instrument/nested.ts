@@ -3,9 +3,9 @@ const isPart = (value: unknown): value is Record<string, unknown> =>
 
 /** A part of a recipe as it is asked over what it is: parts within it likewise, lists as a whole. */
 export function overWhole<T extends object>(whole: T | undefined, requested: object | undefined): T {
-  const told: Record<string, unknown> = { ...whole }
+  const given: Record<string, unknown> = { ...whole }
   for (const [field, value] of Object.entries(requested ?? {})) {
-    told[field] = isPart(value) && isPart(told[field]) ? overWhole(told[field], value) : value
+    given[field] = isPart(value) && isPart(given[field]) ? overWhole(given[field], value) : value
   }
-  return told as T
+  return given as T
 }

@@ -33,7 +33,7 @@ export function pinsWithin<P extends PlacedMark>(
   count: number,
 ): PartPin<P>[] {
   return pins.flatMap(({ pin, at }): PartPin<P>[] => {
-    if (isDegreePin(pin)) return part.told.length === 0 || pin.degree <= degreesOf(part) ? [{ pin, at }] : []
+    if (isDegreePin(pin)) return part.label.length === 0 || pin.degree <= degreesOf(part) ? [{ pin, at }] : []
     if (isGripPin(pin)) {
       const own = cut(pin, from, count)
       return own ? [{ pin: own, at }] : []
@@ -64,12 +64,12 @@ export function checkPinned(pins: readonly PartPin<PlacedMark>[], of: PinnedLine
 }
 
 /** What is said several times alike is said once, of all the notes. */
-export function joinedReasons<R extends { readonly said: Message; readonly indices: readonly number[] }>(
+export function joinedReasons<R extends { readonly message: Message; readonly indices: readonly number[] }>(
   reasons: readonly R[],
 ): R[] {
   const bySentence = new Map<string, R>()
   for (const reason of reasons) {
-    const key = JSON.stringify(reason.said)
+    const key = JSON.stringify(reason.message)
     const known = bySentence.get(key)
     bySentence.set(key, known ? { ...known, indices: [...known.indices, ...reason.indices] } : reason)
   }

@@ -3,8 +3,8 @@ import type { Family, Performance } from './family'
 import type { FAMILIES } from './register'
 
 type Families = (typeof FAMILIES)[number]
-type RecipeOf<F> = F extends { complete(...told: never[]): infer R } ? R : never
-type PerformanceOf<F> = F extends { told(performance: infer P): unknown } ? P : never
+type RecipeOf<F> = F extends { complete(...values: never[]): infer R } ? R : never
+type PerformanceOf<F> = F extends { describe(performance: infer P): unknown } ? P : never
 type PlayerOf<F> = F extends { readonly players: readonly (infer PlayerId)[] } ? PlayerId : never
 
 /** What a teacher asks for, with nothing left open; `completeRecipe` fills the defaults. */
@@ -23,10 +23,10 @@ export type Player = PlayerOf<Families>
 type OwnFields<R> = R extends Recipe ? Omit<R, keyof CommonInput> : never
 type All<U> = (U extends unknown ? (each: U) => void : never) extends (all: infer I) => void ? I : never
 /** Parts of a recipe may be told in part, and parts within them. */
-type Told<T> = T extends readonly unknown[]
+type Given<T> = T extends readonly unknown[]
   ? T
   : T extends object
-    ? { readonly [field in keyof T]?: Told<T[field]> }
+    ? { readonly [field in keyof T]?: Given<T[field]> }
     : T
 type Own = All<OwnFields<Recipe>>
 
@@ -35,7 +35,7 @@ export type RecipeInput = Omit<CommonInput, 'instrument' | 'school' | 'pins'> & 
   readonly instrument?: Recipe['instrument']
   readonly school?: Recipe['school']
   readonly pins?: readonly AnyPin[]
-} & { readonly [field in keyof Own]?: Told<Own[field]> }
+} & { readonly [field in keyof Own]?: Given<Own[field]> }
 
 /** A family of the register, when it is not known which. */
 export type AnyFamily = Family<Recipe, Played & Performance, Player>

@@ -58,7 +58,7 @@ export type ShortField =
   | 'registers'
 
 /** Notes that a field is short, why, and how much it takes to mend. */
-export type Miss = (field: ShortField, said: () => Message, effort: number) => void
+export type Miss = (field: ShortField, message: () => Message, effort: number) => void
 
 /** What a study is counted as: itself, or one of its hands. */
 export type StandsFor = CommonRecipe['hands'] | null

@@ -67,12 +67,12 @@ function fifthsFor(tonic: Note, kind: Kind, signature: Signature): number {
  * `inversion`
  */
 export function materialOf(
-  told: { readonly tonic: string; readonly kind: string; readonly inversion?: number },
+  named: { readonly tonic: string; readonly kind: string; readonly inversion?: number },
   signature: Signature = 'own',
 ): Material {
-  const kind = kindOf(told.kind)
-  const tonic = parseTonic(told.tonic)
-  const inversion = inversionFor(kind, told.inversion ?? 0)
+  const kind = kindOf(named.kind)
+  const tonic = parseTonic(named.tonic)
+  const inversion = inversionFor(kind, named.inversion ?? 0)
   const { up, down } = kind.spelling === 'plain' ? plainChromatic(tonic) : kind
   const rising = { up: inverted(up, inversion), down: inverted(down, inversion) }
   const spelled = (intervals: readonly Interval[]) => intervals.map((interval) => noteAbove(tonic, interval))

@@ -18,7 +18,7 @@ export interface Message<C extends string = string> {
 
 /** Makes messages of one room's codes: a code that is not the room's, or a parameter that is missing, does not compile. */
 type MakeMessage<M> = <C extends keyof M & string>(
-  ...said: M[C] extends null ? [code: C] : [code: C, params: M[C]]
+  ...message: M[C] extends null ? [code: C] : [code: C, params: M[C]]
 ) => Message<C>
 
 const made = (code: string, params?: object): Message =>
@@ -40,7 +40,7 @@ export const joined = (items: readonly Param[], by: ListParam['by']): Message<'l
 })
 
 /** A message as it begins a sentence or a line. */
-export const capital = (said: Message): Message<'capital'> => ({ code: 'capital', params: { said } })
+export const capital = (message: Message): Message<'capital'> => ({ code: 'capital', params: { message } })
 
 /** Words that somebody typed, or that stand for themselves, where a message is wanted. */
 export const inText = (text: string): Message<'text'> => ({ code: 'text', params: { text } })

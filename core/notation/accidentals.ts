@@ -14,15 +14,15 @@ export function accidentalsOf(
   fifths: number,
   barAt: (step: number) => number,
 ): (number | null)[] {
-  let said = new Map<string, number>()
+  let current = new Map<string, number>()
   let bar = -1
   return notes.map(({ pitch, step }) => {
-    if (barAt(step) !== bar) said = new Map()
+    if (barAt(step) !== bar) current = new Map()
     bar = barAt(step)
     const place = `${letterIndex(pitch.letter)} ${pitch.octave}`
-    const stands = said.get(place) ?? signatureAlteration(printedFifths(fifths), pitch.letter)
+    const stands = current.get(place) ?? signatureAlteration(printedFifths(fifths), pitch.letter)
     if (stands === pitch.alteration) return null
-    said.set(place, pitch.alteration)
+    current.set(place, pitch.alteration)
     return pitch.alteration
   })
 }

@@ -52,7 +52,7 @@ export function targetsFor(
   templateFor: (recipe: Recipe) => Template | undefined = () => undefined,
 ): Target[] {
   const required = new Map(
-    draw.items.flatMap(({ study, required: told }) => (study === null ? [] : [[study, told] as const])),
+    draw.items.flatMap(({ study, required: needed }) => (study === null ? [] : [[study, needed] as const])),
   )
   return recipes.map((recipe, at) => targetFor(recipe, required.get(at) ?? null, templateFor(recipe)))
 }

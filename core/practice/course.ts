@@ -1,4 +1,4 @@
-import type { ToCome } from './foretold'
+import type { ToCome } from './recallThrough'
 import { expected, type Memory, recallAfter, remembered } from './memory'
 import { dueAfter, SEEN_WITHIN, type StudyState, tempoNow } from './state'
 import { aboveTempo, stepsTo, stepUp, type Target } from './target'

@@ -31,16 +31,16 @@ function leastThat<T>(
   least: number,
   most: number,
   of: (at: number) => T,
-  serves: (told: T) => boolean,
-): { at: number; told: T } {
+  serves: (outcome: T) => boolean,
+): { at: number; outcome: T } {
   let [low, high] = [least, most]
-  let best = { at: most, told: of(most) }
-  if (!serves(best.told)) return best
+  let best = { at: most, outcome: of(most) }
+  if (!serves(best.outcome)) return best
   while (low < high) {
     const middle = Math.floor((low + high) / 2)
-    const told = of(middle)
-    if (serves(told)) {
-      best = { at: middle, told }
+    const outcome = of(middle)
+    if (serves(outcome)) {
+      best = { at: middle, outcome }
       high = middle
     } else low = middle + 1
   }
@@ -48,7 +48,7 @@ function leastThat<T>(
 }
 
 const allReady = ({ then }: Prepared): boolean => then.notReady.length === 0
-const told = ({ then: { chance, notReady } }: Prepared) => ({ chance, notReady })
+const outcome = ({ then: { chance, notReady } }: Prepared) => ({ chance, notReady })
 
 const withAim = (preparation: Preparation, some: Partial<Aim>): Prepared =>
   prepare({ ...preparation, aim: { ...preparation.aim, ...some } })
@@ -64,8 +64,8 @@ export type LeavingOut = (left: readonly number[]) => Pick<Preparation, 'targets
 const leavingOutOf =
   ({ targets }: Preparation): LeavingOut =>
   (left) => {
-    const kept = targets.filter((_, at) => !left.includes(at))
-    return { targets: kept, draw: openDraw(kept.length) }
+    const remaining = targets.filter((_, at) => !left.includes(at))
+    return { targets: remaining, draw: openDraw(remaining.length) }
   }
 
 /** Whether a list says what is asked: leaving a study out does not keep it from being asked. */
@@ -73,7 +73,7 @@ const isByList = ({ items }: ExamDraw): boolean => items.some(({ atom }) => atom
 
 /** A preparation without some of its studies; what is told of the others keeps their places. */
 function without(preparation: Preparation, left: readonly number[], leavingOut: LeavingOut): Prepared {
-  const kept = preparation.targets.map((_, at) => at).filter((at) => !left.includes(at))
+  const remaining = preparation.targets.map((_, at) => at).filter((at) => !left.includes(at))
   const prepared = prepare({
     ...preparation,
     ...leavingOut(left),
@@ -82,7 +82,7 @@ function without(preparation: Preparation, left: readonly number[], leavingOut: 
     ),
   })
   const { then } = prepared
-  return { ...prepared, then: { ...then, notReady: then.notReady.map((at) => kept[at]!) } }
+  return { ...prepared, then: { ...then, notReady: then.notReady.map((at) => remaining[at]!) } }
 }
 
 /** Whether something is better than what there is, so that it is worth offering. */
@@ -99,7 +99,7 @@ function leftOut(preparation: Preparation, now: Prepared, leavingOut: LeavingOut
   const leave = (studies: readonly number[], then: Prepared): Help => ({
     change: 'leave',
     studies: studies.toSorted((a, b) => a - b),
-    ...told(then),
+    ...outcome(then),
   })
   if (isByList(draw)) {
     const inDraw = new Set(draw.items.map(({ study }) => study))
@@ -111,7 +111,7 @@ function leftOut(preparation: Preparation, now: Prepared, leavingOut: LeavingOut
   const most = Math.min(hardest.length, targets.length - 1)
   if (most <= 0) return null
   const fewer = leastThat(1, most, (count) => without(preparation, hardest.slice(0, count), leavingOut), allReady)
-  return leave(hardest.slice(0, fewer.at), fewer.told)
+  return leave(hardest.slice(0, fewer.at), fewer.outcome)
 }
 
 /** The nearest grade that would do, going down; the lowest where none does. @param grades the nearest first */
@@ -119,7 +119,7 @@ function lowerGrade(preparation: Preparation, grades: readonly OtherGrade[]): He
   let last: Help | null = null
   for (const { grade, title, targets, draw } of grades) {
     const prepared = prepare({ ...preparation, targets, draw, pins: [] })
-    last = { change: 'grade', grade, title, ...told(prepared) }
+    last = { change: 'grade', grade, title, ...outcome(prepared) }
     if (allReady(prepared)) return last
   }
   return last
@@ -146,10 +146,10 @@ export function wouldHelp(
       (minutesADay) => withAim(preparation, { minutesADay }),
       allReady,
     )
-    found.push({ change: 'minutes', minutesADay: minutes.at, ...told(minutes.told) })
+    found.push({ change: 'minutes', minutesADay: minutes.at, ...outcome(minutes.outcome) })
   }
   const weeks = leastThat(1, MAX_WEEKS, (more) => withAim(preparation, { exam: aim.exam + WEEK * more }), allReady)
-  found.push({ change: 'weeks', weeks: weeks.at, exam: aim.exam + WEEK * weeks.at, ...told(weeks.told) })
+  found.push({ change: 'weeks', weeks: weeks.at, exam: aim.exam + WEEK * weeks.at, ...outcome(weeks.outcome) })
   const left = leftOut(preparation, now, leavingOut)
   if (left) found.push(left)
   const other = lowerGrade(preparation, grades)

@@ -17,7 +17,7 @@ export { type Outcome, OUTCOMES } from './memory'
 export { type Outlook, type Raise } from './outlook'
 export type { PlanItem, PlannedDay } from './plan'
 export { planned, prepare, type Preparation, type Prepared, standingToday } from './practise'
-export { recordSaid, type Said } from './said'
+export { readSpokenLine, type SpokenEntry } from './spokenLine'
 export {
   dueAfter,
   recallOn,

@@ -40,9 +40,9 @@ export function gradesBelow(
     const report = gradeSet(list, grade.id, set, policies, means)
     const used = new Set(report.atoms.flatMap(({ study }) => study ?? []))
     const added = recipesForMissing(list, report, { settings }).map((each) => completeRecipe(each))
-    const kept = set.flatMap((_, study) => (used.has(study) ? [study] : []))
-    const studies = [...kept.map((study) => set[study]!), ...added]
-    const places = [...kept, ...added.map(() => null)]
+    const remaining = set.flatMap((_, study) => (used.has(study) ? [study] : []))
+    const studies = [...remaining.map((study) => set[study]!), ...added]
+    const places = [...remaining, ...added.map(() => null)]
     const draw = drawOf(
       fullGrade(list, grade),
       atomsOf(list, grade),

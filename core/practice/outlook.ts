@@ -1,6 +1,6 @@
 import { chanceOf, type ExamDraw } from '../syllabus'
 import { type Course, minutesLeft } from './course'
-import { recallThrough } from './foretold'
+import { recallThrough } from './recallThrough'
 import { meanOf, moved, type Pupil, quantile, type Weighed } from './pace'
 import type { Plan } from './plan'
 import type { StudyState } from './state'

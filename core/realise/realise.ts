@@ -46,8 +46,8 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
   } as RealisedStudy
 }
 
-const sectionOf = ({ told, from, fifths, recipe }: Part): StudySection => ({
-  ...{ words: joined(told, 'comma'), from, fifths },
+const sectionOf = ({ label, from, fifths, recipe }: Part): StudySection => ({
+  ...{ words: joined(label, 'comma'), from, fifths },
   notesPerBeat: recipe.tempo.notesPerBeat,
 })
 

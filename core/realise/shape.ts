@@ -9,27 +9,27 @@ export const choiceMessage = <F extends keyof ShapeChoices>(field: F, value: Sha
 
 /** What is plain is not said. */
 const PLAIN: readonly string[] = ['straight', 'one-key', 'none', 'even']
-const told = <F extends keyof ShapeChoices>(field: F, value: ShapeChoices[F]): Message[] =>
+const choiceMessages = <F extends keyof ShapeChoices>(field: F, value: ShapeChoices[F]): Message[] =>
   PLAIN.includes(value) ? [] : [choiceMessage(field, value)]
 
 export const rhythmMessage = ({ rhythm }: Pick<CommonRecipe, 'rhythm'>): Message[] => [
-  ...told('ladder', rhythm.ladder),
-  ...told('lengths', rhythm.lengths),
+  ...choiceMessages('ladder', rhythm.ladder),
+  ...choiceMessages('lengths', rhythm.lengths),
   ...(rhythm.swing === 50 ? [] : [titleMessage('rhythm.swing', { swing: rhythm.swing })]),
   ...(rhythm.accents === 0 ? [] : [titleMessage('rhythm.accents', { accents: rhythm.accents })]),
 ]
 
 export const bookendsMessage = ({ bookends }: Pick<CommonRecipe, 'bookends'>): Message[] => [
-  ...told('before', bookends.before),
-  ...told('after', bookends.after),
+  ...choiceMessages('before', bookends.before),
+  ...choiceMessages('after', bookends.after),
 ]
 
 /** What is said of a pattern alone: nothing where it is plain. */
 const patternMessage = ({ pattern }: Pick<CommonRecipe, 'pattern'>): Message[] => [
-  ...told('figure', pattern.figure),
-  ...told('walk', pattern.walk),
-  ...told('journey', pattern.journey),
-  ...told('accompaniment', pattern.accompaniment),
+  ...choiceMessages('figure', pattern.figure),
+  ...choiceMessages('walk', pattern.walk),
+  ...choiceMessages('journey', pattern.journey),
+  ...choiceMessages('accompaniment', pattern.accompaniment),
 ]
 
 /** What a title says of pattern, rhythm and bookends: nothing where all is plain. */
@@ -42,6 +42,6 @@ export const shapeMessage = (recipe: Pick<CommonRecipe, 'pattern' | 'rhythm' | '
 /** What makes it another course than the plain one; nothing where nothing does. Accents and swing do not. */
 export const courseMessage = (recipe: Pick<CommonRecipe, 'pattern' | 'rhythm'>): Message[] => [
   ...patternMessage(recipe),
-  ...told('ladder', recipe.rhythm.ladder),
-  ...told('lengths', recipe.rhythm.lengths),
+  ...choiceMessages('ladder', recipe.rhythm.ladder),
+  ...choiceMessages('lengths', recipe.rhythm.lengths),
 ]

@@ -36,8 +36,8 @@ function completeRoll(value: unknown): Roll {
 
 /** @throws DomainError naming the mallet that there is not, or the place where mallets would cross */
 function completeMallets(value: unknown): Mallets {
-  const told = partOf(value, TWO_MALLETS, 'mallets')
-  const strokes = strokesOf(String(told.figure))
+  const given = partOf(value, TWO_MALLETS, 'mallets')
+  const strokes = strokesOf(String(given.figure))
   if (!strokes || strokes.length > MAX_STROKES) {
     throw refuse('mallets.figure', { why: 'strokes', most: MAX_STROKES }, 'mallets.figure')
   }
@@ -45,11 +45,11 @@ function completeMallets(value: unknown): Mallets {
     throw refuse('mallets.figure', { why: 'twice', most: MAX_STROKES }, 'mallets.figure')
   }
   return {
-    count: oneOf(told.count, [2, 4] as const, 'mallets.count'),
-    figure: String(told.figure),
-    shape: shapeOf(told.shape),
-    numbering: oneOf(told.numbering, NUMBERINGS, 'mallets.numbering'),
-    reach: whole(told.reach, REACH_RANGE.least, REACH_RANGE.most, 'mallets.reach'),
+    count: oneOf(given.count, [2, 4] as const, 'mallets.count'),
+    figure: String(given.figure),
+    shape: shapeOf(given.shape),
+    numbering: oneOf(given.numbering, NUMBERINGS, 'mallets.numbering'),
+    reach: whole(given.reach, REACH_RANGE.least, REACH_RANGE.most, 'mallets.reach'),
   }
 }
 
@@ -61,8 +61,8 @@ function shapeOf(shape: unknown): readonly number[] {
   const degrees = shape.map((degree, at) => whole(degree, 0, HIGHEST_SHAPE, `${path}[${at}]`))
   const crossed = degrees.findIndex((degree, at) => at > 0 && degree <= degrees[at - 1]!)
   if (crossed < 0) return degrees
-  const told = { degree: degrees[crossed]!, below: degrees[crossed - 1]! }
-  throw refuse('mallets.crossed', told, `${path}[${crossed}]`)
+  const given = { degree: degrees[crossed]!, below: degrees[crossed - 1]! }
+  throw refuse('mallets.crossed', given, `${path}[${crossed}]`)
 }
 
 function completeBars(value: unknown): BarSettings {

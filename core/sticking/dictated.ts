@@ -26,14 +26,14 @@ export function byFigure(recipe: MalletRecipe, line: Line): Struck {
     stickingMessage(`stroke.${type}`),
   )
   const { figure, numbering } = mallets
-  const said = stickingMessage('reason.figure', { figure, numbering, strokes: listed(strokes, 'semicolon') })
+  const message = stickingMessage('reason.figure', { figure, numbering, strokes: listed(strokes, 'semicolon') })
   return {
     ...BARE,
     count: NO_COUNT,
     sticks: line.notes.map((note) => handOfMallet(note.mallet!)),
     mallets: line.notes.map((note) => asNumbered(note.mallet!, mallets.numbering)),
     spans: spansOf(recipe, line),
-    reasons: [{ kind: 'figure', indices: [0], said, price: null }],
+    reasons: [{ kind: 'figure', indices: [0], message, price: null }],
   }
 }
 
@@ -51,7 +51,7 @@ export function byRudiment(
   const doubles = doubleSteps(strokes)
   const row = sticks.slice(0, 12).join('')
   const swaps = rudiment === 'paradiddle-diddle' ? 'no' : 'yes'
-  const said = stickingMessage('reason.rudiment', { rudiment: capital(name), row, swaps })
+  const message = stickingMessage('reason.rudiment', { rudiment: capital(name), row, swaps })
   const reason = stickingMessage('double.of-rudiment', { rudiment: name })
   return {
     ...BARE,
@@ -60,7 +60,7 @@ export function byRudiment(
     inversions: inversionsOf(task, strokes),
     cost: effortOf(task, strokes),
     count: countOf(task, sticks),
-    reasons: [{ kind: 'rudiment', indices: [0], said, price: null }],
+    reasons: [{ kind: 'rudiment', indices: [0], message, price: null }],
   }
 }
 
@@ -87,8 +87,8 @@ export function byRoll(recipe: MalletRecipe, line: Line, roll: RollPlan): Struck
     roll,
     count: NO_COUNT,
     reasons: [
-      { kind: 'roll', indices: [0], said: own, price: null },
-      { kind: 'roll', indices: [0], said: wish, price: null },
+      { kind: 'roll', indices: [0], message: own, price: null },
+      { kind: 'roll', indices: [0], message: wish, price: null },
     ],
   }
 }

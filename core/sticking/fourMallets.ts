@@ -85,8 +85,8 @@ export function spansOf(recipe: MalletRecipe, line: Line): Span[] {
       if (mm <= mallets.reach) return Math.round(mm)
       const hand = low === 1 ? 'left' : 'right'
       const pitches = `${pitchName(one.pitch)} ${pitchName(other.pitch)}`
-      const told = { hand, pitches, apart: Math.round(mm), reach: mallets.reach } as const
-      throw stickingError('mallets.reach', told, 'mallets.shape')
+      const params = { hand, pitches, apart: Math.round(mm), reach: mallets.reach } as const
+      throw stickingError('mallets.reach', params, 'mallets.shape')
     }
     spans.push({ index, left: span(1, 2), right: span(3, 4) })
   }

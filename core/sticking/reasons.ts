@@ -13,7 +13,7 @@ export interface StickReason {
   readonly kind:
     'double' | 'crossing' | 'lead' | 'octaves' | 'tops' | 'pin' | 'rudiment' | 'figure' | 'roll' | 'together'
   readonly indices: readonly number[]
-  readonly said: Message
+  readonly message: Message
   /** What the next best would cost more, in points of effort; null where nothing competes. */
   readonly price: number | null
 }
@@ -71,8 +71,8 @@ function crossingReasons(task: StickTask, strokes: readonly Strokes[]): StickRea
       const at = steps.findIndex(({ notes }) => notes.includes(index))
       const [from, to] = [noteAt(task, at - 1), noteAt(task, at)]
       const upper = task.pairs[at - 1]!.rising ? to : from
-      const said = stickingMessage('reason.sticks-cross', { from, to, upper })
-      return { kind: 'crossing', indices: [index], said, price: null }
+      const message = stickingMessage('reason.sticks-cross', { from, to, upper })
+      return { kind: 'crossing', indices: [index], message, price: null }
     })
 }
 
@@ -90,10 +90,10 @@ export interface OtherLead {
 
 function leadReason(task: StickTask, own: StickCount, other: OtherLead | null): StickReason[] {
   if (!other) return []
-  const said = stickingMessage('reason.lead', {
+  const message = stickingMessage('reason.lead', {
     ...{ lead: handOf(task.lead), own: countMessage(own), other: countMessage(other.count) },
   })
-  return [{ kind: 'lead', indices: [0], said, price: null }]
+  return [{ kind: 'lead', indices: [0], message, price: null }]
 }
 
 /** Strict alternation over an odd number of steps to the octave begins every octave with the other hand. */
@@ -103,8 +103,8 @@ function octaveReason(task: StickTask, strokes: readonly Strokes[]): StickReason
     step.tonic && at < strokes.length - 1 && strokes[at] !== task.lead ? [step.notes[0]!] : [],
   )
   if (swapped.length === 0) return []
-  const said = stickingMessage('reason.octaves', { hand: handOf(otherStick(task.lead)) })
-  return [{ kind: 'octaves', indices: swapped, said, price: null }]
+  const message = stickingMessage('reason.octaves', { hand: handOf(otherStick(task.lead)) })
+  return [{ kind: 'octaves', indices: swapped, message, price: null }]
 }
 
 function topReason({ recipe, steps, line }: StickTask, strokes: readonly Strokes[]): StickReason[] {
@@ -116,20 +116,20 @@ function topReason({ recipe, steps, line }: StickTask, strokes: readonly Strokes
   })
   if (recipe.tops === 'once' || twice.length === 0) return []
   const swaps = twice.some((at) => strokes[at] !== strokes[at + 1])
-  const said = stickingMessage('reason.tops', { swaps: swaps ? 'yes' : 'no' })
-  return [{ kind: 'tops', indices: twice.map((at) => steps[at + 1]!.notes[0]!), said, price: null }]
+  const message = stickingMessage('reason.tops', { swaps: swaps ? 'yes' : 'no' })
+  return [{ kind: 'tops', indices: twice.map((at) => steps[at + 1]!.notes[0]!), message, price: null }]
 }
 
 function pinReason({ pins, line }: StickTask, price: number): StickReason[] {
   if (pins.length === 0) return []
   const indices = [...new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))].sort((a, b) => a - b)
   const names = [...new Set(indices.map((index) => noteName(line.notes[index]!.pitch)))]
-  const said = stickingMessage('reason.stick-pin', {
+  const message = stickingMessage('reason.stick-pin', {
     notes: listed(names.length > MAX_NAMES ? [] : names.map(named), 'comma'),
     count: indices.length,
     costs: price > 0 ? 'yes' : 'no',
   })
-  return [{ kind: 'pin', indices, said, price: price > 0 ? price : null }]
+  return [{ kind: 'pin', indices, message, price: price > 0 ? price : null }]
 }
 
 /** Everything there is to say of a sticking that was worked out, note by note. */
@@ -146,14 +146,14 @@ export function stickReasons(
   const doubles = doubleSteps(strokes).map((at): StickReason => ({
     kind: 'double',
     indices: [task.steps[at]!.notes[0]!],
-    said: stickingMessage('reason.double', { ...placeOf(task, strokes, at), why: whyDouble(task, strokes, at) }),
+    message: stickingMessage('reason.double', { ...placeOf(task, strokes, at), why: whyDouble(task, strokes, at) }),
     price: doublePrice(at),
   }))
   const both = task.steps.every((step) => step.double)
   const together: StickReason = {
     kind: 'together',
     indices: [0],
-    said: stickingMessage('reason.together'),
+    message: stickingMessage('reason.together'),
     price: null,
   }
   return [

@@ -14,7 +14,7 @@ export interface StickAlternative {
   readonly price: number
   /** Sticks around the first note on which it departs. */
   readonly pattern: Message
-  readonly said: Message
+  readonly message: Message
   readonly departs: number
 }
 

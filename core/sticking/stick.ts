@@ -61,7 +61,7 @@ function alternativesTo(task: StickTask, sticks: readonly Stick[], most: number)
       const from = Math.max(0, departs - 2)
       const price = rounded(other.cost - own)
       const pattern = inText(other.sticks.slice(from, from + 8).join(' '))
-      return { ...other, price, pattern, said: alternativeMessage(task, sticks, other.sticks), departs }
+      return { ...other, price, pattern, message: alternativeMessage(task, sticks, other.sticks), departs }
     })
 }
 
@@ -91,7 +91,7 @@ function bySchool(recipe: MalletRecipe, line: Line, options: StickingOptions): S
   const cost = effortOf(task, strokes)
   const free = task.pins.length > 0 ? solved(task, [])[0] : undefined
   const pinPrice = free ? Math.max(0, rounded(cost - effortOf(task, free.states))) : 0
-  const told = options.alternatives !== 0
+  const explained = options.alternatives !== 0
   return {
     sticks,
     doubles: doubleSteps(strokes).map((at) => ({
@@ -105,7 +105,7 @@ function bySchool(recipe: MalletRecipe, line: Line, options: StickingOptions): S
     reasons: stickReasons(task, sticks, {
       pinPrice,
       other: otherLead(recipe, line, options.degrees),
-      doublePrice: told ? doublePrices(task, sticks) : () => null,
+      doublePrice: explained ? doublePrices(task, sticks) : () => null,
     }),
     alternatives: alternativesTo(task, sticks, options.alternatives ?? DEFAULT_ALTERNATIVES),
   }

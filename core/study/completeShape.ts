@@ -44,12 +44,12 @@ const inTwos = ({ notesPerBeat }: Tempo): boolean => ![3, 6].includes(notesPerBe
 
 /** @throws DomainError naming the field; `rhythm.beat` where notes in threes are asked to go two by two */
 export function completeRhythm(value: unknown, tempo: Tempo): RhythmShape {
-  const told = partOf(value, PLAIN_RHYTHM, 'rhythm')
+  const given = partOf(value, PLAIN_RHYTHM, 'rhythm')
   const rhythm: RhythmShape = {
-    ladder: oneOf(told.ladder, LADDERS, 'rhythm.ladder'),
-    lengths: oneOf(told.lengths, LENGTHS, 'rhythm.lengths'),
-    swing: whole(told.swing, SWING_RANGE.least, SWING_RANGE.most, 'rhythm.swing'),
-    accents: oneOf(told.accents, ACCENTS, 'rhythm.accents'),
+    ladder: oneOf(given.ladder, LADDERS, 'rhythm.ladder'),
+    lengths: oneOf(given.lengths, LENGTHS, 'rhythm.lengths'),
+    swing: whole(given.swing, SWING_RANGE.least, SWING_RANGE.most, 'rhythm.swing'),
+    accents: oneOf(given.accents, ACCENTS, 'rhythm.accents'),
   }
   const paired = rhythm.lengths !== 'even' ? 'rhythm.lengths' : rhythm.swing !== 50 ? 'rhythm.swing' : null
   if (paired && !inTwos(tempo) && rhythm.ladder === 'none') {

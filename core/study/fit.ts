@@ -17,17 +17,17 @@ export function fittedTo(
   { pattern, bookends }: Pick<CommonRecipe, 'pattern' | 'bookends'>,
   can: Shapes,
 ): Pick<CommonRecipe, 'pattern' | 'bookends'> {
-  const kept = <T>(value: T, some: readonly T[], plain: T): T => (some.includes(value) ? value : plain)
+  const ifTaken = <T>(value: T, some: readonly T[], plain: T): T => (some.includes(value) ? value : plain)
   return {
     pattern: {
-      figure: kept(pattern.figure, can.figure, PLAIN_PATTERN.figure),
-      walk: kept(pattern.walk, can.walk, PLAIN_PATTERN.walk),
-      journey: kept(pattern.journey, can.journey, PLAIN_PATTERN.journey),
-      accompaniment: kept(pattern.accompaniment, can.accompaniment, PLAIN_PATTERN.accompaniment),
+      figure: ifTaken(pattern.figure, can.figure, PLAIN_PATTERN.figure),
+      walk: ifTaken(pattern.walk, can.walk, PLAIN_PATTERN.walk),
+      journey: ifTaken(pattern.journey, can.journey, PLAIN_PATTERN.journey),
+      accompaniment: ifTaken(pattern.accompaniment, can.accompaniment, PLAIN_PATTERN.accompaniment),
     },
     bookends: {
-      before: kept(bookends.before, can.before, NO_BOOKENDS.before),
-      after: kept(bookends.after, can.after, NO_BOOKENDS.after),
+      before: ifTaken(bookends.before, can.before, NO_BOOKENDS.before),
+      after: ifTaken(bookends.after, can.after, NO_BOOKENDS.after),
     },
   }
 }

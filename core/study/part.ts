@@ -10,6 +10,6 @@ export function partOf<T extends object>(value: unknown, plain: T, path: string)
   if (stray !== undefined) {
     throw studyError('field.unknown', { field: `${path}.${stray}`, of: 'stray', among: '' }, `${path}.${stray}`)
   }
-  const told = Object.fromEntries(Object.entries(value).filter(([, each]) => each !== undefined))
-  return { ...plain, ...told }
+  const given = Object.fromEntries(Object.entries(value).filter(([, each]) => each !== undefined))
+  return { ...plain, ...given }
 }

@@ -34,7 +34,7 @@ export interface Section {
   /** A recipe of this section alone, without pins. */
   readonly recipe: CommonRecipe
   /** What tells it from the others: a key, a rhythm, a bookend; nothing where there is only one. */
-  readonly told: readonly Message[]
+  readonly label: readonly Message[]
   /** One note more, a degree under the last, that leads to the next section. */
   readonly leads?: boolean
   /** Bars of rest after it, unless it is the last. */
@@ -74,8 +74,8 @@ function relay(recipe: CommonRecipe, by: 'half' | 'fourth'): Section[] {
     const startOctave = Math.round((key - letterSemitones(tonic)) / 12)
     const course = (at % 2 === 1) === down ? 'up' : 'down'
     const material = { ...materialOfRecipe(recipe), tonic: noteName(tonic) }
-    const told = [studyMessage('section.key', { tonic: named(noteName(tonic)) })]
-    return { recipe: { ...recipe, material, startOctave, course, signature: 'none' }, told }
+    const label = [studyMessage('section.key', { tonic: named(noteName(tonic)) })]
+    return { recipe: { ...recipe, material, startOctave, course, signature: 'none' }, label }
   })
 }
 
@@ -88,8 +88,8 @@ function modeChain(recipe: CommonRecipe): Section[] {
     const mode = MODES[(modeOf(kind) + at) % 7]!
     const startOctave = recipe.startOctave + Math.floor((start + at) / 7)
     const material: NamedMaterial = { tonic: noteName(note), kind: mode }
-    const told = [keyNamed(material)]
-    return { recipe: { ...recipe, material, startOctave, signature: 'own' }, told, leads: at < up.length - 1 }
+    const label = [keyNamed(material)]
+    return { recipe: { ...recipe, material, startOctave, signature: 'own' }, label, leads: at < up.length - 1 }
   })
 }
 
@@ -105,8 +105,8 @@ function oneFewer(recipe: CommonRecipe): Section[] {
     const mode = MODES.find((each) => fifthsOf(note) + KINDS[each].signature! === signs)!
     const material: NamedMaterial = { tonic: noteName(note), kind: at === 0 ? kind : mode }
     const of = fifths > 0 ? ('sharp' as const) : ('flat' as const)
-    const told = [studyMessage('section.signs', { signs: Math.abs(signs), of })]
-    return { recipe: { ...recipe, material, signature: 'none' }, told }
+    const label = [studyMessage('section.signs', { signs: Math.abs(signs), of })]
+    return { recipe: { ...recipe, material, signature: 'none' }, label }
   })
 }
 
@@ -121,7 +121,7 @@ function journey(recipe: CommonRecipe): Section[] {
     case 'one-fewer':
       return oneFewer(recipe)
     default:
-      return [{ recipe, told: [] }]
+      return [{ recipe, label: [] }]
   }
 }
 
@@ -132,11 +132,11 @@ const withNotes = (recipe: CommonRecipe, notesPerBeat: Tempo['notesPerBeat']): C
 })
 
 /** The same notes with more strokes each time, a bar's rest between. */
-function strokeLadder({ recipe, told, leads }: Section, ways: LayoutRules): Section[] {
+function strokeLadder({ recipe, label, leads }: Section, ways: LayoutRules): Section[] {
   const rungs = ways.strokeRungs(recipe)
   return rungs.map((rung, at) => ({
     recipe: rung.recipe,
-    told: [...told, rung.told],
+    label: [...label, rung.label],
     leads: (leads ?? false) && at === rungs.length - 1,
     rests: 1,
   }))
@@ -144,7 +144,7 @@ function strokeLadder({ recipe, told, leads }: Section, ways: LayoutRules): Sect
 
 /** A section as often as the ladder has rungs: the same notes faster, or an octave more each time as well. */
 function ladder(section: Section, ways: LayoutRules): Section[] {
-  const { recipe, told } = section
+  const { recipe, label } = section
   if (recipe.rhythm.ladder === 'strokes') return strokeLadder(section, ways)
   const rungs = recipe.rhythm.ladder === 'notes' ? NOTES_PER_BEAT : NOTES_PER_BEAT.slice(0, recipe.octaves)
   if (recipe.rhythm.ladder === 'none') return [section]
@@ -154,7 +154,7 @@ function ladder(section: Section, ways: LayoutRules): Section[] {
     const last = at === rungs.length - 1
     return {
       recipe: wider,
-      told: [...told, studyMessage('section.notes', { perBeat })],
+      label: [...label, studyMessage('section.notes', { perBeat })],
       leads: (section.leads ?? false) && last,
     }
   })
@@ -182,7 +182,7 @@ function before(recipe: CommonRecipe, ways: LayoutRules): Section[] {
   const { kind, tonic } = materialOfRecipe(recipe)
   const material: NamedMaterial = { tonic, kind: FIVE_FINGERS[KINDS[kind].mode ?? 'major'] }
   const run: CommonRecipe = { ...bookend(recipe, material, recipe.tempo.notesPerBeat, ways), course: 'up-down' }
-  return [{ recipe: run, told: [studyMessage('section.five-finger')] }]
+  return [{ recipe: run, label: [studyMessage('section.five-finger')] }]
 }
 
 const FOURTH = { steps: 3, semitones: 5 }
@@ -217,8 +217,8 @@ function after(recipe: CommonRecipe, ways: LayoutRules): Section[] {
   const { root, mode } = restOf(recipe)
   const cadence: NamedMaterial = { tonic: noteName(root), kind: CADENCES[mode] }
   return recipe.bookends.after === 'cadence'
-    ? [{ recipe: bookend(recipe, cadence, 1, ways), told: [studyMessage('section.cadence')] }]
-    : [{ recipe: bookend(recipe, tonicChord(recipe), 1, ways), told: [studyMessage('section.tonic-chord')] }]
+    ? [{ recipe: bookend(recipe, cadence, 1, ways), label: [studyMessage('section.cadence')] }]
+    : [{ recipe: bookend(recipe, tonicChord(recipe), 1, ways), label: [studyMessage('section.tonic-chord')] }]
 }
 
 /**
@@ -227,7 +227,7 @@ function after(recipe: CommonRecipe, ways: LayoutRules): Section[] {
  */
 export function sectionsOf(recipe: CommonRecipe, ways: LayoutRules): Section[] {
   const plain = !isFree(recipe.material)
-  const keys = plain ? journey(recipe) : [{ recipe, told: [] }]
+  const keys = plain ? journey(recipe) : [{ recipe, label: [] }]
   const played = keys.flatMap((section) => ladder(section, ways))
   const ends = plain
     ? { before: before(keys[0]!.recipe, ways), after: after(keys.at(-1)!.recipe, ways) }

@@ -21,7 +21,7 @@ export interface Shapes {
 interface Rung<R> {
   readonly recipe: R
   /** “4 strokes to the beat”. */
-  readonly told: Message
+  readonly label: Message
 }
 
 /**

@@ -25,8 +25,11 @@ const isSingle = (set: ChoiceSet): boolean => set.bundles.every((bundle) => bund
 function markWanted(wanted: boolean[], { limits, bundled }: Part, found: Found, { taken }: Decisions): void {
   for (const { bundles, any } of limits) {
     const singles = bundles.map(([atom]) => atom!)
-    const kept = [...singles.filter((at) => found.served.has(at)), ...singles.filter((at) => !found.served.has(at))]
-    for (const at of kept.slice(any)) wanted[at] = false
+    const remaining = [
+      ...singles.filter((at) => found.served.has(at)),
+      ...singles.filter((at) => !found.served.has(at)),
+    ]
+    for (const at of remaining.slice(any)) wanted[at] = false
   }
   bundled.forEach(({ bundles }, at) => {
     bundles.forEach((bundle, place) => {

@@ -62,8 +62,8 @@ const SAID: readonly ((required: Requirement) => Message)[] = [
 
 function changesOf(before: Atom, after: Atom): Message[] {
   const [a, b] = [before.variants[0]!, after.variants[0]!]
-  return SAID.flatMap((said) => {
-    const [was, now] = [said(a), said(b)]
+  return SAID.flatMap((wordsOf) => {
+    const [was, now] = [wordsOf(a), wordsOf(b)]
     return sameMessage(was, now) ? [] : [syllabusMessage('edition.changed', { was, now })]
   })
 }

@@ -53,16 +53,16 @@ export function drawExam(
   const order = new Map(grade.groups.map((group, at) => [group.id, at]))
   return [...first, ...rest]
     .sort((a, b) => order.get(a.atom.group)! - order.get(b.atom.group)!)
-    .map(({ atom: told, at }) => {
+    .map(({ atom: atomReport, at }) => {
       const atom = atoms[at]!
-      const variant = atom.variants[told.variant ?? 0]!
+      const variant = atom.variants[atomReport.variant ?? 0]!
       return {
-        ...{ atom: atom.id, group: atom.group, words: atom.words, study: told.study },
+        ...{ atom: atom.id, group: atom.group, words: atom.words, study: atomReport.study },
         call: examinerCall(atom, variant, saysHands),
         beat: variant.tempo.beat,
         bpm: variant.tempo.bpm,
         notesPerMinute: variant.tempo.bpm * variant.tempo.notesPerBeat,
-        printed: told.status === 'covered',
+        printed: atomReport.status === 'covered',
       }
     })
 }

@@ -10,15 +10,15 @@ const DEFAULT_DRAW = 6
 
 /** @param pools how many items count in each group */
 export function drawPattern(grade: FullGrade, pools: ReadonlyMap<string, number>): DrawPattern {
-  const said = grade.draw !== null || grade.groups.some((group) => group.draw !== null)
+  const says = grade.draw !== null || grade.groups.some((group) => group.draw !== null)
   const groups = grade.groups.map((group) => ({
     group: group.id,
-    asks: Math.min(group.draw ?? (said ? 0 : 1), pools.get(group.id) ?? 0),
+    asks: Math.min(group.draw ?? (says ? 0 : 1), pools.get(group.id) ?? 0),
   }))
   const all = [...pools.values()].reduce((sum, size) => sum + size, 0)
   const fixed = groups.reduce((sum, { asks }) => sum + asks, 0)
-  const total = Math.min(grade.draw ?? (said ? fixed : Math.max(DEFAULT_DRAW, fixed)), all)
-  return { groups, more: Math.max(0, total - fixed), assumed: !said }
+  const total = Math.min(grade.draw ?? (says ? fixed : Math.max(DEFAULT_DRAW, fixed)), all)
+  return { groups, more: Math.max(0, total - fixed), assumed: !says }
 }
 
 /** The draw of somebody who is examined by no list: the usual number, out of everything. */
@@ -73,10 +73,11 @@ export function drawOf(
   report: Pick<GradeReport, 'atoms'>,
   beside: Beside = { recipes: [], report: { atoms: [] } },
 ): ExamDraw {
-  const items = report.atoms.flatMap((told, at): DrawnFrom[] => {
-    if (!told.wanted) return []
-    const { group, id, words } = told
-    if (serves(told)) return [{ group, atom: id, words, study: told.study, required: requirementOf(atoms[at]!, told) }]
+  const items = report.atoms.flatMap((atomReport, at): DrawnFrom[] => {
+    if (!atomReport.wanted) return []
+    const { group, id, words } = atomReport
+    if (serves(atomReport))
+      return [{ group, atom: id, words, study: atomReport.study, required: requirementOf(atoms[at]!, atomReport) }]
     const other = beside.report.atoms[at]
     const none = { group, atom: id, words, study: null, required: null }
     if (!other || !serves(other)) return [none]

@@ -164,7 +164,7 @@ function reportOf(
     status: near ? 'near' : 'covered',
     study,
     variant,
-    reasons: short.map((each) => each.said()),
+    reasons: short.map((each) => each.message()),
     mend,
   }
 }

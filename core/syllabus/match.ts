@@ -12,7 +12,7 @@ import { requiredCourse } from './words'
 export interface Shortfall {
   readonly field: ShortField
   /** Told on demand: of all that is matched, little is said. */
-  readonly said: () => Message
+  readonly message: () => Message
   readonly effort: number
 }
 
@@ -76,7 +76,7 @@ function lengthShort(recipe: Recipe, required: Requirement, policies: Policies, 
 const isEqual = (a: Pattern, b: Pattern): boolean =>
   a.figure === b.figure && a.walk === b.walk && a.journey === b.journey && a.accompaniment === b.accompaniment
 
-const told = (messages: readonly Message[]): Message | 'plain' =>
+const shapeOf = (messages: readonly Message[]): Message | 'plain' =>
   messages.length > 0 ? joined(messages, 'comma') : 'plain'
 
 function shapeShort(recipe: Recipe, required: Requirement, miss: Miss): void {
@@ -90,7 +90,10 @@ function shapeShort(recipe: Recipe, required: Requirement, miss: Miss): void {
     miss(
       'pattern',
       () =>
-        syllabusMessage('short.shape', { required: told(requiredCourse(required)), own: told(courseMessage(recipe)) }),
+        syllabusMessage('short.shape', {
+          required: shapeOf(requiredCourse(required)),
+          own: shapeOf(courseMessage(recipe)),
+        }),
       50,
     )
   }
@@ -124,7 +127,7 @@ function tempoShort(recipe: Recipe, required: Requirement, policies: Policies, m
 
 function shortfalls(recipe: Recipe, required: Requirement, policies: Policies): Shortfall[] {
   const found: Shortfall[] = []
-  const miss: Miss = (field, said, effort) => void found.push({ field, said, effort })
+  const miss: Miss = (field, message, effort) => void found.push({ field, message, effort })
   materialShort(recipe, required, miss)
   familyOf(recipe).examined.shortOf(recipe, required, policies.togetherForSeparate, miss)
   lengthShort(recipe, required, policies, miss)

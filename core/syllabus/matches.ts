@@ -34,7 +34,7 @@ export function matchesIn(syllabi: readonly Syllabus[], study: RecipeInput, poli
             ...{ syllabus: syllabus.id, title: syllabus.title, grade: grade.id, gradeTitle: grade.title },
             words: best.atom.words,
             status: short.length === 0 ? 'covered' : 'near',
-            reasons: short.map((each) => each.said()),
+            reasons: short.map((each) => each.message()),
           },
         ]
       }),

@@ -79,7 +79,8 @@ function alterMessage(field: Field, recipe: Recipe, required: Requirement, alter
 }
 
 /** Pins that count notes cannot outlive a change of the notes. */
-const kept = (pins: Recipe['pins']): Recipe['pins'] => (pins as readonly AnyPin[]).filter(isDegreePin) as Recipe['pins']
+const degreePins = (pins: Recipe['pins']): Recipe['pins'] =>
+  (pins as readonly AnyPin[]).filter(isDegreePin) as Recipe['pins']
 
 /** How a near study is made to meet a requirement. */
 export function mendOf(recipe: Recipe, required: Requirement, short: readonly Shortfall[]): Mend {
@@ -99,7 +100,7 @@ export function mendOf(recipe: Recipe, required: Requirement, short: readonly Sh
   }, {})
   const { startOctave, ...rest } = { ...recipe, ...changes }
   const altered = (
-    movesNotes(recipe, changes) ? { ...rest, pins: kept(recipe.pins) } : { ...rest, startOctave }
+    movesNotes(recipe, changes) ? { ...rest, pins: degreePins(recipe.pins) } : { ...rest, startOctave }
   ) as RecipeInput
   const words = joined(
     short.map(({ field }) => alterMessage(field, recipe, required, altered)),

@@ -30,7 +30,7 @@ export interface SyllabusMessages {
   /** Who plays, as an examiner begins a call. */
   'call.hands': { hands: 'together' | 'right' | 'left' | 'either' | 'contrary' }
   'call.seventh-of': { tonic: NoteParam; seventh: 'dominant' | 'diminished' }
-  call: { said: Message }
+  call: { message: Message }
   'short.kind': { required: Message; own: Message }
   'short.inversion': { required: number; own: number }
   'short.octaves': { own: number; required: number }

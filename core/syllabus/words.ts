@@ -15,8 +15,8 @@ export function formsMessage(kinds: readonly KindId[]): Message {
   if (kinds.length === 1) return kindNamed({ id: kinds[0]! })
   const forms = kinds.flatMap((kind) => formOf(kind) ?? [])
   if (forms.length === kinds.length) {
-    const told = forms.map((form) => materialMessage(`form.${form}`))
-    return syllabusMessage('forms.minor', { forms: listed(told, 'or') })
+    const formNames = forms.map((form) => materialMessage(`form.${form}`))
+    return syllabusMessage('forms.minor', { forms: listed(formNames, 'or') })
   }
   return joined(
     kinds.map((id) => kindNamed({ id })),
@@ -33,8 +33,8 @@ function requiredInterval(required: Requirement): Message[] {
   const { hands, motion, interval, tonicHand, contraryFrom } = required
   if (hands !== 'together') return []
   if (motion === 'contrary') {
-    const told = contraryFrom === 'octave' ? apartMessage({ ...required, contraryFrom, tonicHand: 'right' }) : null
-    return told ? [told] : []
+    const formNames = contraryFrom === 'octave' ? apartMessage({ ...required, contraryFrom, tonicHand: 'right' }) : null
+    return formNames ? [formNames] : []
   }
   return interval === 'octave' ? [] : [syllabusMessage('required.apart', { interval, hand: tonicHand ?? 'any' })]
 }
@@ -139,5 +139,5 @@ export function examinerCall(atom: Atom, variant: Requirement, says: boolean): M
     ? syllabusMessage('call.seventh-of', { ...key, seventh: seventhIn(variant.kind) })
     : syllabusMessage('required.key', { ...key, forms: kindNamed({ id: variant.kind }) })
   const parts = [...(says ? [syllabusMessage('call.hands', { hands: who })] : []), what, ...rest(variant, [])]
-  return syllabusMessage('call', { said: capital(joined(parts, 'comma')) })
+  return syllabusMessage('call', { message: capital(joined(parts, 'comma')) })
 }

@@ -38,6 +38,6 @@ export function difficultyFrom(parts: Parts): Difficulty {
     0,
   )
   const load = sum * (parts.length ?? 1) * (parts.tempo ?? 1)
-  const told = Object.entries(parts).map(([part, value]) => [part, rounded(value)])
-  return { total: rounded(100 * (1 - Math.exp(-load / SCALE))), parts: Object.fromEntries(told) as Parts }
+  const figures = Object.entries(parts).map(([part, value]) => [part, rounded(value)])
+  return { total: rounded(100 * (1 - Math.exp(-load / SCALE))), parts: Object.fromEntries(figures) as Parts }
 }

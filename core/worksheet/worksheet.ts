@@ -36,7 +36,7 @@ const keysAt = ({ kinds, level, keys = [] }: WorksheetRequest): { tonic: Note; k
   )
 
 /** What a question of a task is about: the three minors of a tonic have one signature. */
-const toldBy = ({ task, study }: Question, kind: KindId): KindId | number =>
+const answerTo = ({ task, study }: Question, kind: KindId): KindId | number =>
   task === 'signature' ? study.keySignature.fifths : kind
 
 /** One task's questions: keys are drawn until there are enough. Each task has lots of its own, whatever else is asked. */
@@ -48,7 +48,7 @@ function sectionOf(task: Task, request: WorksheetRequest, studyOn: StudyOn): Sec
   for (const { tonic, kind } of some(keys, keys.length, random)) {
     if (questions.size === each) break
     const question = questionOn(task, tonic, kind, studyOn)
-    if (question) questions.set(`${noteName(tonic)} ${toldBy(question, kind)}`, question)
+    if (question) questions.set(`${noteName(tonic)} ${answerTo(question, kind)}`, question)
   }
   return { task, questions: [...questions.values()] }
 }

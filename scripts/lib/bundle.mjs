@@ -1,6 +1,6 @@
 import fs from 'node:fs'
 import path from 'node:path'
-import { hashOf, keep, KEPT, readKept, ROOT } from './places.mjs'
+import { hashOf, keep, KEPT, readSaved, ROOT } from './places.mjs'
 
 /** Bundles a TypeScript entry for Node, unless its last bundle was made from the same sources. */
 export async function bundle(entry, name) {
@@ -20,7 +20,7 @@ export async function bundle(entry, name) {
     entry,
     'package-lock.json',
   ])
-  if (fs.existsSync(outfile) && readKept(`${name}.hash`) === sources) return outfile
+  if (fs.existsSync(outfile) && readSaved(`${name}.hash`) === sources) return outfile
   fs.rmSync(outdir, { recursive: true, force: true })
   const { build } = await import('esbuild')
   await build({

@@ -1,6 +1,6 @@
 import fs from 'node:fs'
 import path from 'node:path'
-import { hashOf, keep, readKept, ROOT } from './places.mjs'
+import { hashOf, keep, readSaved, ROOT } from './places.mjs'
 import { lastLines, run, say, Stop } from './run.mjs'
 
 /** Installs a package of Debian's, as root or through sudo; otherwise prints the one line to run and stops. */
@@ -19,8 +19,8 @@ export async function installDebian(name, why) {
 export async function ensureModules() {
   const lock = hashOf(['package-lock.json'])
   const there = fs.existsSync(path.join(ROOT, 'node_modules'))
-  if (there && readKept('modules') === lock) return
-  if (there && readKept('modules') === '' && lockMatches()) {
+  if (there && readSaved('modules') === lock) return
+  if (there && readSaved('modules') === '' && lockMatches()) {
     keep('modules', lock)
     return
   }
@@ -54,7 +54,7 @@ const SOURCES = [
 /** The production build, unless the last one was made from the same sources. */
 export async function ensureBuild() {
   const sources = hashOf(SOURCES)
-  if (readKept('built') === sources && fs.existsSync(path.join(ROOT, '.output/server/index.mjs'))) return
+  if (readSaved('built') === sources && fs.existsSync(path.join(ROOT, '.output/server/index.mjs'))) return
   say('• building the application (a minute or two) …')
   const env = { ...process.env, NUXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' }
   const { code, output } = await run('npx', ['--no-install', 'nuxt', 'build'], { cwd: ROOT, env })

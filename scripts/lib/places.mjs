@@ -30,7 +30,7 @@ export function hashOf(places) {
   return hash.digest('hex')
 }
 
-export function readKept(name) {
+export function readSaved(name) {
   try {
     return fs.readFileSync(path.join(KEPT, name), 'utf8').trim()
   } catch {

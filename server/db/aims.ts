@@ -1,15 +1,15 @@
-import type { KeptAim } from '#shared/api'
+import type { StoredAim } from '#shared/api'
 import type { Db } from './pool'
 
-type Document = Omit<KeptAim, 'version'>
+type Document = Omit<StoredAim, 'version'>
 interface Row {
   set_id: string
   document: Document
   version: number
 }
-const aimOf = ({ document, version }: Row): KeptAim => ({ ...document, version })
+const aimOf = ({ document, version }: Row): StoredAim => ({ ...document, version })
 
-export async function getAim(db: Db, studio: number, setId: string): Promise<KeptAim | null> {
+export async function getAim(db: Db, studio: number, setId: string): Promise<StoredAim | null> {
   const { rows } = await db.query<Row>('select * from aim where studio_id = $1 and set_id = $2', [studio, setId])
   return rows[0] ? aimOf(rows[0]) : null
 }
@@ -17,7 +17,7 @@ export async function getAim(db: Db, studio: number, setId: string): Promise<Kep
 /** An aim, and a text that is another whenever something is that follows from it: its set, studies, record or list. */
 export interface StampedAim {
   readonly setId: string
-  readonly aim: KeptAim
+  readonly aim: StoredAim
   readonly stamp: string
 }
 
@@ -45,7 +45,7 @@ export async function writeAim(
   setId: string,
   version: number,
   document: Document,
-): Promise<KeptAim | null> {
+): Promise<StoredAim | null> {
   const { rows } = await db.query<Row>(
     version === 0
       ? `insert into aim (set_id, studio_id, document) values ($1, $2, $3) on conflict do nothing returning *`

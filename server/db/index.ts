@@ -27,7 +27,7 @@ export {
   allSyllabi,
   getSyllabus,
   insertSyllabus,
-  type KeptSyllabus,
+  type StoredSyllabus,
   listSyllabi,
   pastSyllabus,
   pastVersions,

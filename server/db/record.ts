@@ -1,4 +1,4 @@
-import type { KeptEntry } from '#shared/api'
+import type { StoredEntry } from '#shared/api'
 import { currentDocument, stamped } from '#shared/documents'
 import type { Db } from './pool'
 
@@ -6,11 +6,11 @@ interface Row {
   id: string
   study_id: string | null
   corrects: string | null
-  document: Omit<KeptEntry, 'id' | 'studyId' | 'corrects' | 'addedAt'>
+  document: Omit<StoredEntry, 'id' | 'studyId' | 'corrects' | 'addedAt'>
   added_at: Date
 }
 
-function entryOf({ id, study_id, corrects, document, added_at }: Row): KeptEntry {
+function entryOf({ id, study_id, corrects, document, added_at }: Row): StoredEntry {
   const { format: _, ...entry } = currentDocument('entry', document)
   return {
     ...(entry as unknown as Row['document']),
@@ -22,7 +22,7 @@ function entryOf({ id, study_id, corrects, document, added_at }: Row): KeptEntry
 }
 
 /** An entry before it is kept. */
-export type NewEntry = Omit<KeptEntry, 'addedAt'>
+export type NewEntry = Omit<StoredEntry, 'addedAt'>
 
 /** Adds entries in their order; one that is there already stays as it is. */
 export async function insertEntries(
@@ -45,13 +45,13 @@ export async function listEntriesOf(
   db: Db,
   studio: number,
   pupilIds: readonly string[],
-): Promise<Map<string, KeptEntry[]>> {
+): Promise<Map<string, StoredEntry[]>> {
   const { rows } = await db.query<Row & { pupil_id: string }>(
     `select pupil_id, id, study_id, corrects, document, added_at from record_entry
      where studio_id = $1 and pupil_id = any($2::uuid[]) order by place`,
     [studio, pupilIds],
   )
-  const found = new Map<string, KeptEntry[]>()
+  const found = new Map<string, StoredEntry[]>()
   for (const row of rows) {
     const own = found.get(row.pupil_id)
     if (own) own.push(entryOf(row))
@@ -61,7 +61,7 @@ export async function listEntriesOf(
 }
 
 /** A pupil's record, as it was added to. */
-export const listEntries = async (db: Db, studio: number, pupilId: string): Promise<KeptEntry[]> =>
+export const listEntries = async (db: Db, studio: number, pupilId: string): Promise<StoredEntry[]> =>
   (await listEntriesOf(db, studio, [pupilId])).get(pupilId) ?? []
 
 /** Those of some entries that are in a pupil's record. */

@@ -1,9 +1,9 @@
-import type { KeptRoute } from '#shared/api'
+import type { StoredRoute } from '#shared/api'
 import type { Db } from './pool'
 
 /** The ways through studies that a teacher has made otherwise. */
-export async function listRoutes(db: Db, studio: number): Promise<KeptRoute[]> {
-  const { rows } = await db.query<KeptRoute>(
+export async function listRoutes(db: Db, studio: number): Promise<StoredRoute[]> {
+  const { rows } = await db.query<StoredRoute>(
     'select family, school, steps, version from route where studio_id = $1 order by family, school',
     [studio],
   )
@@ -11,9 +11,9 @@ export async function listRoutes(db: Db, studio: number): Promise<KeptRoute[]> {
 }
 
 /** Writes a route over the version that was seen; 0 where there was none. @returns null where it has moved on */
-export async function writeRoute(db: Db, studio: number, route: KeptRoute): Promise<KeptRoute | null> {
+export async function writeRoute(db: Db, studio: number, route: StoredRoute): Promise<StoredRoute | null> {
   const { family, school, steps, version } = route
-  const { rows } = await db.query<KeptRoute>(
+  const { rows } = await db.query<StoredRoute>(
     version === 0
       ? `insert into route (studio_id, family, school, steps) values ($1, $2, $3, $4)
          on conflict do nothing returning family, school, steps, version`

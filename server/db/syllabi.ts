@@ -3,7 +3,7 @@ import type { SyllabusListing } from '#shared/api'
 import type { Db } from './pool'
 
 /** A list as it is kept. */
-export interface KeptSyllabus {
+export interface StoredSyllabus {
   readonly document: Syllabus
   readonly shipped: boolean
   readonly version: number
@@ -11,8 +11,8 @@ export interface KeptSyllabus {
 
 const COLUMNS = 'document, shipped, version'
 
-export async function allSyllabi(db: Db, studio: number): Promise<KeptSyllabus[]> {
-  const { rows } = await db.query<KeptSyllabus>(
+export async function allSyllabi(db: Db, studio: number): Promise<StoredSyllabus[]> {
+  const { rows } = await db.query<StoredSyllabus>(
     `select ${COLUMNS} from syllabus where studio_id = $1 order by created_at, id`,
     [studio],
   )
@@ -32,8 +32,8 @@ export async function listSyllabi(db: Db, studio: number): Promise<SyllabusListi
   }))
 }
 
-export async function getSyllabus(db: Db, studio: number, id: string): Promise<KeptSyllabus | null> {
-  const { rows } = await db.query<KeptSyllabus>(`select ${COLUMNS} from syllabus where studio_id = $1 and id = $2`, [
+export async function getSyllabus(db: Db, studio: number, id: string): Promise<StoredSyllabus | null> {
+  const { rows } = await db.query<StoredSyllabus>(`select ${COLUMNS} from syllabus where studio_id = $1 and id = $2`, [
     studio,
     id,
   ])

@@ -20,8 +20,8 @@ export interface DemoPractice {
 const KINDS: Readonly<Record<string, Occasion>> = { l: 'lesson', h: 'home', c: 'cold-test' }
 const OUTCOMES: Readonly<Record<string, Outcome>> = { r: 'right', h: 'hesitated', w: 'wrong' }
 
-function entryOf(told: string, { id, recipe }: StudySet['studies'][number], now: number): NewEntry {
-  const [ago, kind, outcome, share, hands = recipe.hands] = told.split(' ') as [
+function entryOf(text: string, { id, recipe }: StudySet['studies'][number], now: number): NewEntry {
+  const [ago, kind, outcome, share, hands = recipe.hands] = text.split(' ') as [
     string,
     string,
     string,
@@ -45,7 +45,7 @@ export async function layPractice(db: Db, studio: number, set: StudySet, practic
     (played[at] ?? '')
       .split(', ')
       .filter(Boolean)
-      .map((told) => entryOf(told, study, now)),
+      .map((text) => entryOf(text, study, now)),
   )
   await insertEntries(
     db,

@@ -15,9 +15,9 @@ export async function tellingProgress<T>(
 ): Promise<T | undefined> {
   if (getRequestHeader(event, 'accept') !== LINES) return work()
   const { res } = event.node
-  const line = (said: object) => {
+  const line = (part: object) => {
     if (!res.headersSent) setResponseHeader(event, 'content-type', LINES)
-    res.write(`${JSON.stringify(said)}\n`)
+    res.write(`${JSON.stringify(part)}\n`)
   }
   try {
     line({ answer: await work((done, of) => line({ soFar: [done, of] })) })

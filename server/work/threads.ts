@@ -37,7 +37,7 @@ export type SoFar = (done: number, of: number) => void
 /** Hears from a thread how far it is for as long as it works. */
 async function telling<T>(soFar: SoFar, work: (port: MessagePort) => Promise<T>): Promise<T> {
   const { port1: own, port2: its } = new MessageChannel()
-  own.on('message', (told: Parameters<SoFar>) => soFar(...told))
+  own.on('message', (progress: Parameters<SoFar>) => soFar(...progress))
   try {
     return await work(its)
   } finally {

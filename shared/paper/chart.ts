@@ -10,7 +10,7 @@ import { leafOf } from './frame'
 
 /** “three flats”, “no signs”. */
 export const fifthsText = (w: Wording, fifths: number): string =>
-  w.said('print.chart.signs', { fifths, signs: Math.abs(fifths), of: fifths < 0 ? 'flat' : 'sharp' })
+  w.text('print.chart.signs', { fifths, signs: Math.abs(fifths), of: fifths < 0 ? 'flat' : 'sharp' })
 
 /** “RH 4 on B · LH 4 on C”. */
 const landmarkOf = (w: Wording, { lines }: ChartRow): string =>
@@ -33,15 +33,15 @@ export function chartSheet(
     kinds.map((id) => kindNamed({ id })),
     'and',
   )
-  const title = w.said('print.chart.title', { kind: w.format(capital(named)) })
+  const title = w.text('print.chart.title', { kind: w.format(capital(named)) })
   const leaf = leafOf(w, size, title, [familyOf(settings).plays])
   const words = {
     ...leaf.words,
     key: ({ tonic }: ChartRow) => printedName(tonic),
     signs: ({ fifths }: ChartRow) => fifthsText(w, fifths),
     group: ({ rows: own, alike }: ChartGroup) =>
-      w.said('print.chart.group', { alike: alike ? 'yes' : 'no', count: own.length, keys: keyNames(own) }),
-    player: ({ player }: ChartLine) => w.said('print.chart.player', { player }),
+      w.text('print.chart.group', { alike: alike ? 'yes' : 'no', count: own.length, keys: keyNames(own) }),
+    player: ({ player }: ChartLine) => w.text('print.chart.player', { player }),
     landmark: (row: ChartRow) => landmarkOf(w, row),
   }
   return { title, pages: chartPages({ ...leaf, words, parts }, faces) }

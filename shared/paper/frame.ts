@@ -29,9 +29,9 @@ export function leafOf(
   name?: string,
 ): { readonly paper: PaperSize; readonly words: SheetWords } {
   const words = {
-    ...{ title, caution: cautionOf(w, families), date: w.said('print.sheet.date') },
-    name: name ?? w.said('print.sheet.name'),
-    page: (at: number, of: number) => w.said('print.sheet.page', { at, of }),
+    ...{ title, caution: cautionOf(w, families), date: w.text('print.sheet.date') },
+    name: name ?? w.text('print.sheet.name'),
+    page: (at: number, of: number) => w.text('print.sheet.page', { at, of }),
   }
   return { paper, words }
 }

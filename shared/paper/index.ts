@@ -15,7 +15,7 @@ export interface Made {
   readonly title: string
   readonly pages: readonly Page[]
   /** What is to be said of it beside the paper. */
-  readonly told?: readonly Message[]
+  readonly notices?: readonly Message[]
 }
 
 /** How each sheet is made. */

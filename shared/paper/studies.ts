@@ -12,8 +12,8 @@ type TaskInput<Sheet extends PaperRequest['sheet']> = Extract<PaperRequest, { re
 
 /** “♩ = 60 in eighths, legato”. */
 function tempoOf(w: Wording, { recipe }: RealisedStudy): string {
-  const notes = w.said('print.tempo', { notesMessage: w.format(notesMessage(recipe.tempo.notesPerBeat)) })
-  const touch = familyOf(recipe).hasTouch ? `, ${w.said('name.touch', { touch: recipe.articulation })}` : ''
+  const notes = w.text('print.tempo', { notesMessage: w.format(notesMessage(recipe.tempo.notesPerBeat)) })
+  const touch = familyOf(recipe).hasTouch ? `, ${w.text('name.touch', { touch: recipe.articulation })}` : ''
   return `♩ = ${recipe.tempo.bpm} ${notes}${touch}`
 }
 
@@ -22,12 +22,12 @@ function headsOf(w: Wording, study: RealisedStudy): SheetStudy['heads'] {
   const { recipe, sections = [] } = study
   const { swing } = recipe.rhythm
   const roll = familyOf(recipe).rollOf(study)
-  const told = [
-    swing === 50 ? '' : w.said('score.score-system.swing', { swing }),
-    roll && sections.length === 0 ? w.said('score.score-system.strokes-to-the-beat', { roll }) : '',
+  const notices = [
+    swing === 50 ? '' : w.text('score.score-system.swing', { swing }),
+    roll && sections.length === 0 ? w.text('score.score-system.strokes-to-the-beat', { roll }) : '',
   ].filter(Boolean)
   return [
-    ...(told.length > 0 ? [{ step: 0, words: told.join(', ') }] : []),
+    ...(notices.length > 0 ? [{ step: 0, words: notices.join(', ') }] : []),
     ...sections.map(({ from, words }) => ({ step: from, words: w.format(words) })).filter(({ words }) => words !== ''),
   ]
 }
@@ -55,7 +55,7 @@ function lineMessage(w: Wording, study: RealisedStudy, { hands }: SheetLook): st
   const title = w.format(study.title)
   const players = playersIn(study)
   const alone = hands !== 'all' && players.length > 1 && players.includes(hands)
-  return alone ? w.said('print.line-of', { title, hand: hands }) : title
+  return alone ? w.text('print.line-of', { title, hand: hands }) : title
 }
 
 const sheetStudy = (w: Wording, study: RealisedStudy, look: SheetLook): SheetStudy => ({
@@ -66,7 +66,7 @@ const sheetStudy = (w: Wording, study: RealisedStudy, look: SheetLook): SheetStu
 /** Pages of a study, or of a set in its order, and their title: the study’s own where none is given. */
 export function studyPages({ title, name, studies, look, size }: TaskInput<'studies'>, faces: Faces, w: Wording) {
   const played = playedIn(studies)
-  const own = title || (played.length === 1 ? lineMessage(w, played[0]!, look) : w.said('print.studies.title'))
+  const own = title || (played.length === 1 ? lineMessage(w, played[0]!, look) : w.text('print.studies.title'))
   const leaf = leafOf(
     w,
     size,
@@ -92,7 +92,7 @@ export function cardsOf(
   w: Wording,
 ): { title: string; pages: Page[] } {
   const played = playedIn(studies)
-  const own = title || w.said('print.cards.title')
+  const own = title || w.text('print.cards.title')
   const leaf = leafOf(
     w,
     size,

@@ -22,17 +22,17 @@ function itemOf(
   const { recipe } = rows[study]!
   return {
     title: w.format(titleOf(recipe)),
-    how: w.said('stage', { stage }),
+    how: w.text('stage', { stage }),
     tempo: `♩ = ${Math.round(tempo / recipe.tempo.notesPerBeat)}`,
-    minutes: w.said('practice.minutes', { minutes }),
+    minutes: w.text('practice.minutes', { minutes }),
   }
 }
 
 function dayOf(w: Wording, view: PracticeView, { day, items, lesson }: PracticeView['days'][number]): WeekDay {
   const minutes = items.reduce((sum, item) => sum + item.minutes, 0)
   return {
-    day: lesson ? `${dayText(w, day)}, ${w.said('practice.today.lesson')}` : dayText(w, day),
-    minutes: w.said('practice.minutes', { minutes }),
+    day: lesson ? `${dayText(w, day)}, ${w.text('practice.today.lesson')}` : dayText(w, day),
+    minutes: w.text('practice.minutes', { minutes }),
     items: items.map((item) => itemOf(w, view, item)),
   }
 }
@@ -41,7 +41,7 @@ function dayOf(w: Wording, view: PracticeView, { day, items, lesson }: PracticeV
 function watchOf(w: Wording, { rows, next }: PracticeView): Week['watch'] {
   const items = (next?.items ?? []).filter(({ watch, test }) => watch && !test)
   return {
-    title: w.said('practice.week.watch'),
+    title: w.text('practice.week.watch'),
     items: items.map(({ study, watch }) => ({
       title: w.format(materialName(rows[study]!.recipe)),
       words: w.format(watch!),
@@ -57,22 +57,22 @@ export function weekSheet(
 ): { title: string; pages: Page[] } {
   const view = viewOf(practice)
   const days = view.days.filter(({ day, items }) => day < view.today + DAYS && items.length > 0)
-  const title = w.said('print.week.title', { name, day: dayText(w, view.today) })
+  const title = w.text('print.week.title', { name, day: dayText(w, view.today) })
   const plays = view.rows.map(({ recipe }) => familyOf(recipe).plays)
   const leaf = leafOf(
     w,
     size,
     title,
     plays,
-    view.exam === null ? '' : w.said('practice.week.exam', { day: dayText(w, view.exam) }),
+    view.exam === null ? '' : w.text('practice.week.exam', { day: dayText(w, view.exam) }),
   )
   const week: Week = {
     ...leaf,
     words: { ...leaf.words, date: '' },
     days: days.map((day) => dayOf(w, view, day)),
     watch: watchOf(w, view),
-    how: `${w.said('practice.week.how')} ${w.said('practice.today.rest')}`,
-    none: w.said('practice.choose-day'),
+    how: `${w.text('practice.week.how')} ${w.text('practice.today.rest')}`,
+    none: w.text('practice.choose-day'),
   }
   return { title, pages: weekPages(week, faces) }
 }

@@ -20,11 +20,11 @@ function keyOf(w: Wording, { task, tonic, study }: Question): string {
   const { material } = study.recipe
   const mode = isFree(material) ? 'major' : MODES[String(KINDS[material.kind].signature)]
   if (task === 'minor-form' || (task === 'signature' && mode))
-    return w.said('print.worksheet.key', { tonic: named(noteName(tonic)), mode: mode ?? 'minor' })
+    return w.text('print.worksheet.key', { tonic: named(noteName(tonic)), mode: mode ?? 'minor' })
   return w.format(keyNamed(isFree(material) ? { tonic: noteName(tonic), kind: 'major' } : material))
 }
 
-const tetrachordText = (w: Wording, kind: string): string => w.said('print.worksheet.tetrachord', { kind })
+const tetrachordText = (w: Wording, kind: string): string => w.text('print.worksheet.tetrachord', { kind })
 
 /** The lines to write on, each with what belongs on it. */
 function writtenOn(w: Wording, answer: WrittenAnswer): { label: string; answer: string }[] {
@@ -32,25 +32,25 @@ function writtenOn(w: Wording, answer: WrittenAnswer): { label: string; answer: 
     case 'degrees':
       return [
         {
-          label: w.said('print.worksheet.degrees'),
-          answer: answer.degrees.length > 0 ? answer.degrees.join(', ') : w.said('print.worksheet.none'),
+          label: w.text('print.worksheet.degrees'),
+          answer: answer.degrees.length > 0 ? answer.degrees.join(', ') : w.text('print.worksheet.none'),
         },
       ]
     case 'tetrachords':
       return [
-        { label: w.said('print.worksheet.lower'), answer: tetrachordText(w, answer.lower) },
-        { label: w.said('print.worksheet.upper'), answer: tetrachordText(w, answer.upper) },
+        { label: w.text('print.worksheet.lower'), answer: tetrachordText(w, answer.lower) },
+        { label: w.text('print.worksheet.upper'), answer: tetrachordText(w, answer.upper) },
       ]
     case 'key':
       return [{ label: '=', answer: `${printedName(answer.tonic)}, ${fifthsText(w, answer.fifths)}` }]
     case 'chords':
       return answer.chords.map((chord, inversion) => ({
-        label: w.said('print.worksheet.inversion', { inversion }),
+        label: w.text('print.worksheet.inversion', { inversion }),
         answer: chord.map(printedName).join('  '),
       }))
     case 'form':
       return [
-        { label: w.said('print.worksheet.form'), answer: w.said('print.worksheet.form-of', { form: answer.form }) },
+        { label: w.text('print.worksheet.form'), answer: w.text('print.worksheet.form-of', { form: answer.form }) },
       ]
   }
 }
@@ -68,13 +68,13 @@ const playerOf = ({ questions: [first] }: Section): string => first!.player
 function wordsFor(w: Wording, leaf: ReturnType<typeof leafOf>): WorksheetWords {
   return {
     ...leaf.words,
-    task: (section) => w.said('print.worksheet.task', { task: section.task, player: playerOf(section) }),
-    short: (section) => w.said('print.worksheet.short', { task: section.task, player: playerOf(section) }),
+    task: (section) => w.text('print.worksheet.task', { task: section.task, player: playerOf(section) }),
+    short: (section) => w.text('print.worksheet.short', { task: section.task, player: playerOf(section) }),
     key: (question) => keyOf(w, question),
     written: (answer) => writtenOn(w, answer),
-    step: (semitones) => w.said('print.worksheet.step', { semitones }),
-    marks: w.said('print.worksheet.marks'),
-    total: w.said('print.worksheet.total'),
+    step: (semitones) => w.text('print.worksheet.step', { semitones }),
+    marks: w.text('print.worksheet.marks'),
+    total: w.text('print.worksheet.total'),
   }
 }
 
@@ -86,20 +86,20 @@ export function worksheetSheet(
   { worksheet, size }: TaskInput,
   faces: Faces,
   w: Wording,
-): { title: string; pages: Page[]; told: Message[] } {
+): { title: string; pages: Page[]; notices: Message[] } {
   const sections = questionsOf(worksheet)
   if (sections.length === 0) throw refuse('worksheet.none', {}, 'worksheet.tasks')
-  const title = w.said('print.worksheet.title', { seed: worksheet.seed })
+  const title = w.text('print.worksheet.title', { seed: worksheet.seed })
   const sheetOf = (answers: boolean): Page[] => {
-    const told = answers ? w.said('print.worksheet.answers', { title }) : title
-    const leaf = leafOf(w, size, told, [], answers ? '' : undefined)
+    const notices = answers ? w.text('print.worksheet.answers', { title }) : title
+    const leaf = leafOf(w, size, notices, [], answers ? '' : undefined)
     const sheet: Worksheet = { ...leaf, words: wordsFor(w, leaf), sections, answers }
     return worksheetPages(sheet, faces)
   }
   const { answers } = worksheet
   return {
     title,
-    told: leftOut(worksheet.tasks, sections),
+    notices: leftOut(worksheet.tasks, sections),
     pages: [...(answers === 'only' ? [] : sheetOf(false)), ...(answers === 'none' ? [] : sheetOf(true))],
   }
 }

@@ -54,8 +54,8 @@ describe('export and import', () => {
 
   it('refuse by name, write nothing then, and end with 1', async () => {
     const refusal = async (script: string, input: string, args: string[]) => {
-      const { code, lines: told } = await run(script, input, args)
-      const { error } = json(told[0]) as unknown as { error: { code: string; path: string } }
+      const { code, lines: shown } = await run(script, input, args)
+      const { error } = json(shown[0]) as unknown as { error: { code: string; path: string } }
       return [code, error.code, error.path]
     }
     const bad = `${lines}\n{"material":{"tonic":"H","kind":"major"}}`

@@ -47,8 +47,8 @@ describe('plan', () => {
     const { answer: whole } = await plan(longer)
     const leave = whole.wouldHelp.find((help: { change: string }) => help.change === 'leave')
     expect(leave.studies).toEqual(more.map((_, at) => answer.studies.length + at))
-    const kept = longer.studies.filter((_: unknown, at: number) => !leave.studies.includes(at))
-    expect((await plan({ ...longer, studies: kept })).answer.chance).toBe(leave.chance)
+    const stored = longer.studies.filter((_: unknown, at: number) => !leave.studies.includes(at))
+    expect((await plan({ ...longer, studies: stored })).answer.chance).toBe(leave.chance)
   })
 
   it('takes a grade for the studies, and is the same each time', async () => {

@@ -35,8 +35,8 @@ describe('a mock exam', () => {
 describe('a study of a set', () => {
   it('says where it stands, and a trial changes nothing in the set until that is said', async () => {
     const { id, content } = await setOfMajors('In its place', ['C', 'G', 'D'])
-    const kept = async () => (await call(`/api/studies/${content.studyIds[1]}`)).body.recipe.octaves
-    const before = await kept()
+    const stored = async () => (await call(`/api/studies/${content.studyIds[1]}`)).body.recipe.octaves
+    const before = await stored()
     const { page, problems } = await open(`/sets/${id}`)
     await page.getByRole('link', { name: 'G major', exact: true }).click()
     const place = page.getByRole('navigation', { name: 'Its place in the set' })
@@ -45,15 +45,15 @@ describe('a study of a set', () => {
     await page.getByText('a trial: the set has it as before').waitFor()
     // longer than a study of the library waits before it saves itself
     await page.waitForTimeout(2500)
-    expect(await kept()).toBe(before)
+    expect(await stored()).toBe(before)
     await place.getByRole('link', { name: 'after ›' }).click()
     await place.getByText('no. 3 of 3').waitFor()
-    expect(await kept()).toBe(before)
+    expect(await stored()).toBe(before)
     await place.getByRole('link', { name: '‹ before' }).click()
     await place.getByText('no. 2 of 3').waitFor()
     await callStudy(page, 'one octave')
     await page.getByRole('button', { name: 'Keep in the set' }).click()
-    await expect.poll(kept).toBe(1)
+    await expect.poll(stored).toBe(1)
     await expectAccessible(page)
     await place.getByRole('link', { name: /In its place/ }).click()
     await page.getByRole('link', { name: 'G major', exact: true }).waitFor()
@@ -110,14 +110,14 @@ describe('panels, by keyboard', () => {
   it('are entered, walked through and left, without losing the place', async () => {
     const { page, problems } = await open('/desk')
     await page.locator('[data-finger]').first().waitFor()
-    const told = /^How this study is kept/
-    for (const name of [/^Key:/, /^Tempo:/, /^Pattern:/, /^Save to set/, /^show/, told]) {
+    const shown = /^How this study is kept/
+    for (const name of [/^Key:/, /^Tempo:/, /^Pattern:/, /^Save to set/, /^show/, shown]) {
       const word = page.getByRole('button', { name }).first()
       await word.focus()
       await page.keyboard.press('Enter')
       await expect.poll(() => inPanel(page), { message: String(name) }).toBe(true)
       // what only says something has nothing to walk through
-      if (name !== told) {
+      if (name !== shown) {
         await page.keyboard.press('Tab')
         expect(await inPanel(page), String(name)).toBe(true)
       }

@@ -86,7 +86,7 @@ describe('studies that are there', () => {
     const tag = `many ${Date.now()}`
     const { content } = await setOfMajors('Many', ['A', 'E'])
     await call('/api/studies/tags', 'PUT', { ids: content.studyIds, add: [tag] })
-    const kept = async () =>
+    const stored = async () =>
       Promise.all(content.studyIds.map(async (id) => (await call(`/api/studies/${id}`)).body.recipe))
     const { page, problems } = await open('/library')
     await page.getByRole('searchbox', { name: 'Find' }).fill(tag)
@@ -101,13 +101,13 @@ describe('studies that are there', () => {
     await sheet.getByText(/→ A major.*three octaves/).waitFor()
     await sheet.getByRole('button', { name: 'Change 2 studies' }).press('Enter')
     await page.getByText('2 studies are changed.').waitFor()
-    expect((await kept()).map(({ octaves, tempo }) => [octaves, tempo.bpm])).toEqual([
+    expect((await stored()).map(({ octaves, tempo }) => [octaves, tempo.bpm])).toEqual([
       [3, 77],
       [3, 77],
     ])
     await page.getByRole('button', { name: 'Undo' }).press('Enter')
     await page.getByText('2 studies are as before.').waitFor()
-    expect((await kept()).map(({ octaves }) => octaves)).toEqual([2, 2])
+    expect((await stored()).map(({ octaves }) => octaves)).toEqual([2, 2])
     expect(problems).toEqual([])
   })
 })

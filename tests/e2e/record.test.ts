@@ -137,9 +137,9 @@ describe('tests on the stand', () => {
     await page.getByText('3 of 3').waitFor()
     await page.keyboard.press('PageUp')
     await page.getByText('1 of 3 right at the first try').waitFor()
-    const told = (await record()).slice(-3)
-    expect(told.map(({ outcome }: { outcome: string }) => outcome)).toEqual(['right', 'hesitated', 'wrong'])
-    expect(told.every(({ kind }: { kind: string }) => kind === 'cold-test')).toBe(true)
+    const shown = (await record()).slice(-3)
+    expect(shown.map(({ outcome }: { outcome: string }) => outcome)).toEqual(['right', 'hesitated', 'wrong'])
+    expect(shown.every(({ kind }: { kind: string }) => kind === 'cold-test')).toBe(true)
     // nothing is asked twice on a day
     await page.reload()
     await page.getByText('Nothing is due to be asked today.').waitFor()
@@ -202,9 +202,9 @@ describe('today, history and the week', () => {
     const list = { syllabusId: null, gradeId: null, studyIds, version: 1 }
     await call(`/api/sets/${set.id}`, 'PUT', { title: 'Hands apart', ...list })
     const today = (await call(`/api/sets/${set.id}/practice`)).body.today
-    const told = { kind: 'lesson', outcome: 'wrong', tempo: 98, date: today }
+    const shown = { kind: 'lesson', outcome: 'wrong', tempo: 98, date: today }
     await call(`/api/pupils/${pupilId}/record`, 'POST', {
-      entries: studyIds.map((studyId) => ({ id: randomUUID(), studyId, ...told })),
+      entries: studyIds.map((studyId) => ({ id: randomUUID(), studyId, ...shown })),
     })
     const { page, problems } = await open(`/pupils/${pupilId}/history?set=${set.id}`)
     await page.getByText('2 entries').waitFor()

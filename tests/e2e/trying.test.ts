@@ -10,8 +10,8 @@ const { open } = useBrowser()
 describe('what would help', () => {
   it('is tried on, side by side, and keeps nothing before it is told to', async () => {
     const { path, setId, day } = await pupilOnTheWay()
-    const kept = async () => (await call(`/api/sets/${setId}/practice`)).body
-    const { version, ...aim } = (await kept()).aim
+    const stored = async () => (await call(`/api/sets/${setId}/practice`)).body
+    const { version, ...aim } = (await stored()).aim
     await call(`/api/sets/${setId}/aim`, 'PUT', { ...aim, exam: day(30), minutesADay: 4, version })
     const { page, problems } = await open(path())
     await page.getByRole('button', { name: 'What would do?' }).click()
@@ -19,7 +19,7 @@ describe('what would help', () => {
     const bar = page.getByRole('status', { name: 'Tried on' })
     await will.getByRole('button', { name: /later$/ }).click()
     await bar.getByText(/^Tried on: .* later$/).waitFor()
-    expect((await kept()).aim.exam).toBe(day(30))
+    expect((await stored()).aim.exam).toBe(day(30))
     // the other one beside it, by keyboard
     await will.getByRole('button', { name: /minutes a day$/ }).focus()
     await page.keyboard.press('Enter')
@@ -27,10 +27,10 @@ describe('what would help', () => {
     await expectAccessible(page)
     await bar.getByRole('button', { name: 'As it was' }).click()
     await expect.poll(() => bar.count()).toBe(0)
-    expect((await kept()).aim.minutesADay).toBe(4)
+    expect((await stored()).aim.minutesADay).toBe(4)
     await will.getByRole('button', { name: /^without/ }).click()
     await bar.getByRole('button', { name: 'Keep it' }).click()
-    await expect.poll(async () => (await kept()).set.studies.length).toBeLessThan(5)
+    await expect.poll(async () => (await stored()).set.studies.length).toBeLessThan(5)
     await expect.poll(() => bar.count()).toBe(0)
     expect(problems).toEqual([])
   })
@@ -40,8 +40,8 @@ describe('what would help', () => {
     const list = { syllabusId: 'corvane-piano', gradeId: '3' }
     await call(`/api/sets/${set.id}`, 'PUT', { title: 'Too high', ...list, studyIds: [], version: 1 })
     await call(`/api/sets/${set.id}/missing`, 'POST', { ...list, version: 2 })
-    const kept = async () => (await call(`/api/sets/${set.id}/practice`)).body
-    const exam = dateOf(dayOf((await kept()).today)! + 20)
+    const stored = async () => (await call(`/api/sets/${set.id}/practice`)).body
+    const exam = dateOf(dayOf((await stored()).today)! + 20)
     const aim = { exam, minutesADay: 5, days: ['mon', 'wed'], lesson: null, away: [], pins: [], version: 0 }
     await call(`/api/sets/${set.id}/aim`, 'PUT', aim)
     const { page, problems } = await open(`/pupils/${pupilId}?set=${set.id}`)
@@ -51,10 +51,10 @@ describe('what would help', () => {
     const bar = page.getByRole('status', { name: 'Tried on' })
     await bar.waitFor()
     const tried = await lines.count()
-    expect((await kept()).set.gradeId).toBe('3')
+    expect((await stored()).set.gradeId).toBe('3')
     await bar.getByRole('button', { name: 'Keep it' }).click()
-    await expect.poll(async () => (await kept()).set.gradeId).not.toBe('3')
-    await expect.poll(async () => (await kept()).set.studies.length).toBe(tried)
+    await expect.poll(async () => (await stored()).set.gradeId).not.toBe('3')
+    await expect.poll(async () => (await stored()).set.studies.length).toBe(tried)
     expect(problems).toEqual([])
   })
 })

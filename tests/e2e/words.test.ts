@@ -5,7 +5,7 @@ import { useBrowser } from '../support/browser'
 const { open } = useBrowser()
 
 /** Everything that the page says: its text, and what it tells those who do not see it. */
-const saidOn = (page: Page): Promise<string[]> =>
+const textsOn = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
     const labels = [...document.querySelectorAll('[aria-label], [placeholder], [title]')].flatMap((element) =>
       ['aria-label', 'placeholder', 'title'].flatMap((name) => element.getAttribute(name) ?? []),
@@ -27,7 +27,7 @@ describe('the desk', () => {
     await page.goto('/desk', { waitUntil: 'commit' })
     await page.locator('[data-finger="right 0"]').waitFor()
     await expect.poll(() => held.length).toBeGreaterThan(0)
-    const first = await saidOn(page)
+    const first = await textsOn(page)
     expect(first.length).toBeGreaterThan(50)
     await Promise.all(held.map((route) => route.continue()))
     await page.unroute('**/_nuxt/*.js')
@@ -35,6 +35,6 @@ describe('the desk', () => {
     await page.getByRole('heading', { name: 'Library', level: 1 }).waitFor()
     await page.getByRole('link', { name: 'Desk' }).click()
     await page.locator('[data-finger="right 0"]').waitFor()
-    expect(await saidOn(page)).toEqual(first)
+    expect(await textsOn(page)).toEqual(first)
   })
 })

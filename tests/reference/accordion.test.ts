@@ -201,8 +201,8 @@ describe('where buttons lie', () => {
     [24, 8, 3, -3, 4],
     [12, 6, 2, -2, 3],
   ] as const)('a board of %i has %i columns in %i rows', (bass, columns, rows, from, to) => {
-    const told = boardOf(bass)
-    expect([told.to - told.from + 1, told.rows.length, told.from, told.to]).toEqual([columns, rows, from, to])
+    const shown = boardOf(bass)
+    expect([shown.to - shown.from + 1, shown.rows.length, shown.from, shown.to]).toEqual([columns, rows, from, to])
     expect(columns * rows).toBe(bass)
   })
 

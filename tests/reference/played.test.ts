@@ -1,13 +1,19 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { completeRecipe } from '#core/instrument'
-import { recordSaid } from '#core/practice'
+import { readSpokenLine } from '#core/practice'
 import { PLAYED_LINES, PLAYED_SET } from '../support/playedLines'
 import { runs } from '../support/runs'
 
 const STUDIES = PLAYED_SET.map((study) => completeRecipe(study))
 const readingsOf = (line: string) =>
-  recordSaid(line, STUDIES).map(({ outcome, bpm, hands, place, studies }) => [outcome, bpm, hands, place, ...studies])
+  readSpokenLine(line, STUDIES).map(({ outcome, bpm, hands, place, studies }) => [
+    outcome,
+    bpm,
+    hands,
+    place,
+    ...studies,
+  ])
 
 describe('lines of the record, as teachers say them', () => {
   it('are at least two hundred', () => expect(PLAYED_LINES.length).toBeGreaterThanOrEqual(200))
@@ -49,9 +55,9 @@ describe('whatever else is said', () => {
           .map((at) => [key, hand, other, outcome][at])
           .filter(Boolean)
           .join(', ')
-        const read = recordSaid(line, STUDIES)
-        const told = { wrong: 'wrong', shaky: 'hesitated', clean: 'right', '': null }[outcome]
-        expect(read.map(({ outcome: said }) => said)).toEqual([told])
+        const read = readSpokenLine(line, STUDIES)
+        const shown = { wrong: 'wrong', shaky: 'hesitated', clean: 'right', '': null }[outcome]
+        expect(read.map(({ outcome: formatted }) => formatted)).toEqual([shown])
         expect(read[0]).toMatchObject({ hands: 'right', studies: [study], unread: [] })
       }),
       { numRuns: runs(200) },

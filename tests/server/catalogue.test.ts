@@ -105,8 +105,8 @@ describe('a server on a database of its own', () => {
     await ask(`/api/sets/${setId}`, 'PUT', content)
     const days = { days: ['mon', 'wed'], lesson: 'thu', away: [] }
     await ask(`/api/sets/${setId}/aim`, 'PUT', { exam, minutesADay: 20, ...days, pins: [], version: 0 })
-    const told = { kind: 'lesson', outcome: 'right', tempo: 96, date: '2026-11-20' }
-    await ask(`/api/pupils/${pupilId}/record`, 'POST', { entries: [{ id: randomUUID(), studyId: study, ...told }] })
+    const shown = { kind: 'lesson', outcome: 'right', tempo: 96, date: '2026-11-20' }
+    await ask(`/api/pupils/${pupilId}/record`, 'POST', { entries: [{ id: randomUUID(), studyId: study, ...shown }] })
     return { pupilId, setId }
   }
 
@@ -131,15 +131,15 @@ describe('a server on a database of its own', () => {
       return counts
     }
     const fresh = await counted()
-    const kept = await way.during(() => ask('/api/progress'))
+    const stored = await way.during(() => ask('/api/progress'))
     for (let at = 3; at < 30; at++) await pupilWithAim(at)
     expect((await ask('/api/progress')).length).toBe(30)
     // worked out anew for all thirty
     await own.query('update aim set version = version + 1')
     expect(await counted()).toEqual(fresh)
     // what is remembered loads no set
-    expect(await way.during(() => ask('/api/progress'))).toBe(kept)
-    expect(kept).toBeLessThan(fresh['/api/progress']!)
+    expect(await way.during(() => ask('/api/progress'))).toBe(stored)
+    expect(stored).toBeLessThan(fresh['/api/progress']!)
   })
 
   it('restores from the bin over a column that came later and may not be empty', async () => {
@@ -169,14 +169,14 @@ describe('a server on a database of its own', () => {
 
   it('answers in the language that is asked for, of those that there are', async () => {
     const { pupilId, setId } = await pupilWithAim(300)
-    const told = async (path: string, headers: Record<string, string> = {}) =>
+    const shown = async (path: string, headers: Record<string, string> = {}) =>
       (await fetch(server.address + path, { headers })).text()
     const pseudo = { 'accept-language': 'xx, en-x-pseudo;q=0.9' }
-    expect(await told('/api/sets/nowhere', pseudo)).toMatch(/"message":"(\w)\1/)
-    expect(await told('/api/sets/nowhere', { 'accept-language': 'xx' })).toMatch(/"message":"There is no/)
+    expect(await shown('/api/sets/nowhere', pseudo)).toMatch(/"message":"(\w)\1/)
+    expect(await shown('/api/sets/nowhere', { 'accept-language': 'xx' })).toMatch(/"message":"There is no/)
     for (const path of [`/api/sets/${setId}/calendar`, `/api/pupils/${pupilId}/export`]) {
-      expect(await told(`${path}?lang=en-x-pseudo`)).toMatch(/mmaajjoorr/)
-      expect(await told(path)).toMatch(/major/)
+      expect(await shown(`${path}?lang=en-x-pseudo`)).toMatch(/mmaajjoorr/)
+      expect(await shown(path)).toMatch(/major/)
     }
   })
 })

@@ -2,17 +2,17 @@ import { randomUUID } from 'node:crypto'
 import { describe, expect, it } from 'vitest'
 import { call, freshSet } from '../support/http'
 
-interface Kept {
+interface Saved {
   readonly id: string
   readonly version: number
   readonly recipe: any
   readonly accepted: any
 }
-const made = async (recipe: object): Promise<Kept> => (await call('/api/studies', 'POST', { recipe })).body
-const now = async ({ id }: { readonly id: string }): Promise<Kept> => (await call(`/api/studies/${id}`)).body
-const preview = (studies: readonly Kept[], some: object) =>
+const made = async (recipe: object): Promise<Saved> => (await call('/api/studies', 'POST', { recipe })).body
+const now = async ({ id }: { readonly id: string }): Promise<Saved> => (await call(`/api/studies/${id}`)).body
+const preview = (studies: readonly Saved[], some: object) =>
   call('/api/changes/preview', 'POST', { ids: studies.map(({ id }) => id), some })
-const change = (studies: readonly Pick<Kept, 'id' | 'version'>[], some: object) =>
+const change = (studies: readonly Pick<Saved, 'id' | 'version'>[], some: object) =>
   call('/api/changes', 'POST', { studies: studies.map(({ id, version }) => ({ id, version })), some })
 const scale = (tonic: string, more: object = {}) => ({
   material: { tonic, kind: 'major' },
@@ -41,11 +41,11 @@ describe('several studies changed at once', () => {
     const { body } = await preview(all, { tempo: { bpm: 90 } })
     expect([body.same, body.studies.length]).toEqual([1, 2])
     expect((await change(body.studies, body.some)).body.changed).toBe(2)
-    const [after, still, kept] = await Promise.all(all.map(now))
+    const [after, still, stored] = await Promise.all(all.map(now))
     expect(after!.recipe).toEqual({ ...slow.recipe, tempo: { ...slow.recipe.tempo, bpm: 90 } })
     expect(after!.accepted).toEqual(slow.accepted)
     expect(still).toEqual(quick)
-    expect([kept!.recipe.pins, kept!.accepted]).toEqual([pinned.recipe.pins, pinned.accepted])
+    expect([stored!.recipe.pins, stored!.accepted]).toEqual([pinned.recipe.pins, pinned.accepted])
   })
 
   it('come back as they were by one undo, but for what was worked on since', async () => {

@@ -179,19 +179,19 @@ describe('a mock exam', () => {
       notes: ['steady'],
       expected: drawn.items.map(({ atom }: any) => atom),
     }
-    const kept = await call('/api/exams', 'POST', held)
-    expect(kept).toMatchObject({ status: 201, body: { mark: 21, band: 'Distinction', gradeTitle: 'Grade 4' } })
-    expect((await call(`/api/exams/${kept.body.id}`)).body.items[0]).toMatchObject({
+    const stored = await call('/api/exams', 'POST', held)
+    expect(stored).toMatchObject({ status: 201, body: { mark: 21, band: 'Distinction', gradeTitle: 'Grade 4' } })
+    expect((await call(`/api/exams/${stored.body.id}`)).body.items[0]).toMatchObject({
       note: 'steady',
       marks: [5, 5, 4, 4],
     })
-    const listed = (await call('/api/exams')).body.find(({ id }: any) => id === kept.body.id)
+    const listed = (await call('/api/exams')).body.find(({ id }: any) => id === stored.body.id)
     expect(listed).toMatchObject({ items: 6, pupil: { id: set.pupilId } })
     // the record outlives the set
     await call(`/api/sets/${set.id}`, 'DELETE')
-    expect((await call(`/api/exams/${kept.body.id}`)).body.setId).toBeNull()
-    expect((await call(`/api/exams/${kept.body.id}`, 'DELETE')).status).toBe(200)
-    expect((await call(`/api/exams/${kept.body.id}`)).status).toBe(404)
+    expect((await call(`/api/exams/${stored.body.id}`)).body.setId).toBeNull()
+    expect((await call(`/api/exams/${stored.body.id}`, 'DELETE')).status).toBe(200)
+    expect((await call(`/api/exams/${stored.body.id}`)).status).toBe(404)
   })
 
   it('is not kept with marks that are too many, too few, out of range, or for something else', async () => {

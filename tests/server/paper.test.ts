@@ -4,7 +4,7 @@ import { asPage, call, setOfMajors } from '../support/http'
 import { ownService } from '../support/service'
 
 const paper = (body: object): Promise<Response> => asPage(ownService().address, '/api/paper', 'POST', body)
-const pagesOf = async (body: object): Promise<{ title: string; pages: any[]; told?: any[] }> => {
+const pagesOf = async (body: object): Promise<{ title: string; pages: any[]; notices?: any[] }> => {
   const answer = await paper({ ...body, as: 'pages' })
   expect(answer.status).toBe(200)
   return (await answer.json()) as never
@@ -46,11 +46,11 @@ describe('paper', () => {
 
   it('is a worksheet that says what there was nothing to ask of, and refuses where there is nothing at all', async () => {
     const worksheet = { tasks: ['signature', 'twin'], kinds: ['major'], level: 1, seed: 3 }
-    const { pages, told } = await pagesOf({ sheet: 'worksheet', worksheet })
+    const { pages, notices } = await pagesOf({ sheet: 'worksheet', worksheet })
     expect(textsOf(pages)).toEqual(
       expect.arrayContaining(['Worksheet 3', 'Worksheet 3: answers', 'Write the key signature.']),
     )
-    expect(told).toMatchObject([{ code: 'print.worksheet.left-out' }])
+    expect(notices).toMatchObject([{ code: 'print.worksheet.left-out' }])
     const none = { ...worksheet, tasks: ['twin'] }
     expect(await refused({ sheet: 'worksheet', worksheet: none })).toEqual([422, 'worksheet.none', 'worksheet.tasks'])
   })

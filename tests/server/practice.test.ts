@@ -159,8 +159,8 @@ describe('a way through', () => {
       { stage: 'cold', minutes: 1 },
     ]
     const own = { family: 'keys', school: 'small-hands-none', steps, version: 0 }
-    const kept = await call('/api/routes', 'PUT', own)
-    const found = kept.body.find(({ school }: { school: string }) => school === own.school)
+    const stored = await call('/api/routes', 'PUT', own)
+    const found = stored.body.find(({ school }: { school: string }) => school === own.school)
     expect(found).toMatchObject({ steps, version: 1 })
     expect((await call('/api/routes', 'PUT', own)).status).toBe(409)
     const gone = await call('/api/routes', 'PUT', { ...own, steps: [], version: 1 })

@@ -19,16 +19,16 @@ async function start(port: number, env: Record<string, string> = {}) {
     stdio: ['ignore', 'ignore', 'pipe'],
   })
   running.push(child)
-  let said = ''
+  let output = ''
   const ended = new Promise<number>((resolve) => child.once('exit', (code) => resolve(code ?? -1)))
   const ready = new Promise<void>((resolve) =>
     child.stderr.on('data', (chunk) => {
-      said += chunk
-      if (said.includes('Tactum is ready')) resolve()
+      output += chunk
+      if (output.includes('Tactum is ready')) resolve()
     }),
   )
   await Promise.race([ready, ended])
-  return { child, ended, said: () => said, address: `http://127.0.0.1:${port}` }
+  return { child, ended, output: () => output, address: `http://127.0.0.1:${port}` }
 }
 
 /** Processes that were started for our data folder: commands, servers and databases inherit it. */
@@ -53,19 +53,19 @@ describe('the start command', () => {
   it('starts, refuses a second on the same folder, recovers from kill -9, and stops cleanly', async () => {
     const port = await freePort()
     const first = await start(port)
-    expect(first.said()).toMatch(/laying down the database[\s\S]*ready: http:\/\/127\.0\.0\.1/)
+    expect(first.output()).toMatch(/laying down the database[\s\S]*ready: http:\/\/127\.0\.0\.1/)
     const made = await asPage(first.address, '/api/pupils', 'POST', { name: 'Kept K.', instrument: 'piano' })
     expect(made.status).toBe(201)
 
     const second = await start(await freePort())
     expect(await second.ended).toBe(1)
-    expect(second.said()).toMatch(/Tactum: Tactum is already running from this folder/)
+    expect(second.output()).toMatch(/Tactum: Tactum is already running from this folder/)
 
     // the lot: the start command, the server and every database process
     execFileSync('sh', ['-c', `kill -9 ${ours().join(' ')}`])
     await first.ended
     const again = await start(await freePort())
-    expect(again.said()).not.toMatch(/laying down/)
+    expect(again.output()).not.toMatch(/laying down/)
     const pupils = await (await fetch(`${again.address}/api/pupils`)).json()
     expect(pupils.map((pupil: { name: string }) => pupil.name)).toEqual([
       'Marit A.',
@@ -79,7 +79,7 @@ describe('the start command', () => {
     await again.ended
     expect((await fetch(`${again.address}/api/health`)).status).toBe(200)
     const third = await start(Number(new URL(again.address).port))
-    expect(third.said()).toMatch(/a server left over[\s\S]*Tactum is ready/)
+    expect(third.output()).toMatch(/a server left over[\s\S]*Tactum is ready/)
     third.child.kill('SIGTERM')
     expect(await third.ended).toBe(0)
     await expect.poll(ours, { timeout: 10_000 }).toEqual([])
@@ -108,19 +108,19 @@ describe('the start command', () => {
     const { port } = server.address() as { port: number }
     const refused = await start(port)
     expect(await refused.ended).toBe(1)
-    expect(refused.said().trim()).toMatch(/^Tactum: Port \d+ is taken by another program/)
+    expect(refused.output().trim()).toMatch(/^Tactum: Port \d+ is taken by another program/)
     server.close()
   })
 
   it.each(['0', 'eighty', '99999'])('refuses port %s', async (port) => {
     const refused = await start(port as never)
     expect(await refused.ended).toBe(1)
-    expect(refused.said()).toMatch(/is not a port/)
+    expect(refused.output()).toMatch(/is not a port/)
   })
 
   it('uses an outside database and starts no cluster', async () => {
     const outside = await start(await freePort(), { DATABASE_URL: ownService().databaseUrl })
-    expect(outside.said()).not.toMatch(/starting the database/)
+    expect(outside.output()).not.toMatch(/starting the database/)
     expect((await fetch(`${outside.address}/api/health`)).status).toBe(200)
     outside.child.kill('SIGINT')
     expect(await outside.ended).toBe(0)
@@ -139,8 +139,8 @@ describe('the start command', () => {
     const left = readdirSync(`${broken}/cluster/data`)
     const refused = await start(port, { TACTUM_DATA: broken })
     expect(await refused.ended).toBe(1)
-    expect(refused.said()).toMatch(/Tactum: The database in .*broken\/cluster does not start:[\s\S]*pg_control/)
-    expect(refused.said()).not.toMatch(/laying down|\n {4}at /)
+    expect(refused.output()).toMatch(/Tactum: The database in .*broken\/cluster does not start:[\s\S]*pg_control/)
+    expect(refused.output()).not.toMatch(/laying down|\n {4}at /)
     expect(readdirSync(`${broken}/cluster/data`)).toEqual(left)
   })
 
@@ -155,10 +155,10 @@ describe('the start command', () => {
       env: { ...process.env, TACTUM_DATA: `${fresh}/data`, PATH: `${bin}:${process.env.PATH}` },
       stdio: ['ignore', 'ignore', 'pipe'],
     })
-    let said = ''
-    child.stderr.on('data', (chunk) => (said += chunk))
+    let output = ''
+    child.stderr.on('data', (chunk) => (output += chunk))
     expect(await new Promise((resolve) => child.once('exit', resolve))).toBe(1)
-    expect(said).toMatch(/npm ci: [\s\S]*Tactum: The packages could not be installed:\nnpm error: no network\s*$/)
+    expect(output).toMatch(/npm ci: [\s\S]*Tactum: The packages could not be installed:\nnpm error: no network\s*$/)
     expect(readdirSync(fresh)).not.toContain('node_modules')
   })
 
@@ -166,6 +166,6 @@ describe('the start command', () => {
     const port = await freePort()
     const lost = await start(port, { DATABASE_URL: `postgres://nobody:x@127.0.0.1:${await freePort()}/none` })
     expect(await lost.ended).toBe(1)
-    expect(lost.said()).toMatch(/Tactum: The server cannot use its database: .*ECONNREFUSED/)
+    expect(lost.output()).toMatch(/Tactum: The server cannot use its database: .*ECONNREFUSED/)
   })
 })

@@ -41,8 +41,8 @@ describe('a study', () => {
     const one = { material: { tonic: 'C', kind: 'major' }, hands: 'right', octaves: 1 }
     const { body: study } = await call('/api/studies', 'POST', { recipe: one })
     const accepted = { right: [1, 2, 3, 4, 1, 2, 3, 4, 3, 2, 1, 4, 3, 2, 1] }
-    const kept = await call(`/api/studies/${study.id}`, 'PUT', { recipe: one, accepted, version: 1 })
-    expect(kept.body.accepted).toEqual(accepted)
+    const stored = await call(`/api/studies/${study.id}`, 'PUT', { recipe: one, accepted, version: 1 })
+    expect(stored.body.accepted).toEqual(accepted)
     const short = await call(`/api/studies/${study.id}`, 'PUT', {
       recipe: one,
       accepted: { right: [1, 2] },

@@ -85,8 +85,8 @@ describe('a list of one’s own', () => {
     expect(newer).toMatchObject({ syllabusId: id, add: ['G♭ major, hands together, two octaves'] })
     const { studies, version } = (await call(`/api/sets/${set.id}`)).body
     expect(newer.drop.map((at: number) => studies[at].recipe.material.tonic)).toEqual(['Db'])
-    const [told] = (await call(`/api/syllabi/${id}/difference?version=1`)).body.sets
-    expect(told).toMatchObject({ pupil: 'Test P.', grade: 'Grade 4', drop: ['D♭ major, hands together, two octaves'] })
+    const [shown] = (await call(`/api/syllabi/${id}/difference?version=1`)).body.sets
+    expect(shown).toMatchObject({ pupil: 'Test P.', grade: 'Grade 4', drop: ['D♭ major, hands together, two octaves'] })
     await call(`/api/sets/${set.id}/settle`, 'POST', { version })
     expect((await report()).newer).toBeNull()
     // a list that grades sets is not thrown away under them
@@ -134,7 +134,7 @@ describe('a file before it is stored', () => {
       '?title=Mine',
     )
     expect(body).toMatchObject({ syllabus: null, problems: [{ line: 3, field: 'words' }] })
-    expect((await preview('{"format": "tactum-syllabus/1",')).body.problems[0].said).toMatch(/not JSON/)
+    expect((await preview('{"format": "tactum-syllabus/1",')).body.problems[0].message).toMatch(/not JSON/)
     const latin = Buffer.concat([Buffer.from('grade,words\n1,"Pr'), Buffer.from([0xe9]), Buffer.from('lude"\n')])
     expect((await preview(latin)).body.problems).toMatchObject([{ line: 2, field: 'encoding' }])
     expect(await preview(new Uint8Array(10_000_000).fill(67))).toMatchObject({

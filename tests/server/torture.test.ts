@@ -153,14 +153,14 @@ describe('lists without end', () => {
       body,
       headers: { origin: address, accept: 'application/x-ndjson' },
     })
-    const said = (await lines.text())
+    const formatted = (await lines.text())
       .trim()
       .split('\n')
       .map((line) => JSON.parse(line) as Record<string, unknown>)
-    const soFar = said.flatMap((line) => (line.soFar ? [(line.soFar as number[])[0]!] : []))
+    const soFar = formatted.flatMap((line) => (line.soFar ? [(line.soFar as number[])[0]!] : []))
     expect(soFar.length).toBeGreaterThan(5)
     expect(soFar).toEqual(soFar.toSorted((a, b) => a - b))
-    expect(Object.keys(said.at(-1)!)).toEqual(['answer'])
+    expect(Object.keys(formatted.at(-1)!)).toEqual(['answer'])
     const left = fetch(`${address}/api/syllabi/preview`, {
       ...{ method: 'POST', body, signal: leaving.signal },
       headers: { origin: address, accept: 'application/x-ndjson' },
@@ -172,8 +172,8 @@ describe('lists without end', () => {
   it('of more lines than a list has are told so', async () => {
     const body = `group,words\n${Array.from({ length: 9000 }, (_, at) => `g${at},C major`).join('\n')}`
     const answer = await asPage(ownService().address, '/api/syllabi/preview', 'POST', body)
-    const { problems } = (await answer.json()) as { problems: { said: { code: string } }[] }
-    expect(problems.map(({ said }) => said.code)).toEqual(['error.csv.lines'])
+    const { problems } = (await answer.json()) as { problems: { formatted: { code: string } }[] }
+    expect(problems.map(({ formatted }) => formatted.code)).toEqual(['error.csv.lines'])
   })
 })
 

@@ -47,8 +47,8 @@ describe('undo', () => {
       const one = await study()
       const put = () => call(`/api/sets/${id}`, 'PUT', { ...content, studyIds: [one.id], version: 2 })
       const [saved, binned, gone] = await Promise.all([put(), bin(one.id), call(`/api/studies/${one.id}`, 'DELETE')])
-      const said = [saved, binned, gone].map(({ status }) => status)
-      expect(Math.max(...said)).toBeLessThan(500)
+      const formatted = [saved, binned, gone].map(({ status }) => status)
+      expect(Math.max(...formatted)).toBeLessThan(500)
       const shelf = (await call('/api/studies')).body.find((each: { id: string }) => each.id === one.id)?.shelf
       expect(saved.status === 200 ? shelf : 'not in the set').not.toBe('bin')
     }

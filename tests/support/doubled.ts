@@ -1,6 +1,6 @@
 /** Words in which not every letter stands twice, and that nobody typed. */
-export function notInPseudo(said: readonly string[], typed: ReadonlySet<string>): string[] {
-  const left = said.flatMap((text) => {
+export function notInPseudo(formatted: readonly string[], typed: ReadonlySet<string>): string[] {
+  const left = formatted.flatMap((text) => {
     const words = text.match(/\p{L}{2,}/gu) ?? []
     return words
       .filter((word) => !/^(?:(\p{L})\1)+$/iu.test(word) && !typed.has(word))

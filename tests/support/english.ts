@@ -1,5 +1,5 @@
 import { DomainError } from '../../core/message'
-import { toldDeep } from '../../shared/reader'
+import { formatDeep } from '../../shared/reader'
 import { wordingFor } from '../../shared/languages'
 
 /** English words: what tests read. */
@@ -7,7 +7,7 @@ export const IN_ENGLISH = wordingFor('en')
 export const inEnglish = IN_ENGLISH.format
 
 /** A value as one who reads English sees it: every message in it said. Its shape is the test's to know. */
-export const english = (value: unknown): any => toldDeep(value, IN_ENGLISH.reader)
+export const english = (value: unknown): any => formatDeep(value, IN_ENGLISH.reader)
 
 /** A refusal as it is read. */
 export const errorText = (error: unknown): string => {
@@ -16,7 +16,7 @@ export const errorText = (error: unknown): string => {
 }
 
 /** What a refusal says; empty where nothing was refused. */
-export function saidBy(work: () => unknown): string {
+export function messageOf(work: () => unknown): string {
   try {
     work()
     return ''

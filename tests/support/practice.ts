@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { completeRecipe, type Recipe } from '#core/instrument'
 import { type Entry, OUTCOMES, WEEKDAYS, dateOf, dayOf, preparationFor, type WrittenPreparation } from '#core/practice'
 import { titleOf } from '#core/realise'
-import type { KeptAim, KeptEntry, PracticeFile } from '#shared/api'
+import type { StoredAim, StoredEntry, PracticeFile } from '#shared/api'
 import { packed } from '#shared/preparation'
 
 const TONICS = ['C', 'G', 'D', 'A', 'E', 'B', 'F#', 'Db', 'Ab', 'Eb', 'Bb', 'F']
@@ -68,14 +68,14 @@ export const prepared = (written: WrittenPreparation) => preparationFor(written)
 
 /** A set's practice as the server sends it: studies with ids by their place, and a record of them. */
 export function practiceFile({ studies, record = [], aim = {}, ...some }: FileResponse): PracticeFile {
-  const entries = record.map((entry, at): KeptEntry => ({
+  const entries = record.map((entry, at): StoredEntry => ({
     ...{ id: `entry ${at}`, studyId: null, note: '', by: 'teacher', addedAt: `${entry.date}T12:00:00Z` },
     ...entry,
   }))
   const all = studies.map((recipe, at) => ({
     ...{ id: `study ${at}`, title: titleOf(recipe), recipe, accepted: {}, version: 1, updatedAt: '' },
   }))
-  const usual: KeptAim = {
+  const usual: StoredAim = {
     ...{ exam: dateOf(NOW + 60), minutesADay: 15, lesson: null, away: [], pins: [], version: 1 },
     days: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat'],
   }
@@ -108,5 +108,5 @@ interface FileResponse extends Partial<Omit<PracticeFile, 'set' | 'aim' | 'recor
   readonly studies: readonly Recipe[]
   readonly record?: readonly Entry[]
   /** Null: nothing is worked towards. */
-  readonly aim?: Partial<KeptAim> | null
+  readonly aim?: Partial<StoredAim> | null
 }

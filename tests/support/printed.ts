@@ -3,11 +3,12 @@ import { completeEntry, type EntryInput } from '#core/syllabus'
 const BEAT = { quarter: '', half: 'minim ', eighth: 'quaver ', whole: 'semibreve ' } as const
 
 type Entry = ReturnType<typeof completeEntry>
-const said = (words: readonly (string | false)[]): string[] => words.filter((word): word is string => Boolean(word))
+const formatted = (words: readonly (string | false)[]): string[] =>
+  words.filter((word): word is string => Boolean(word))
 
 /** How the hands go, where that is not usual. */
 const playing = ({ motion, contraryFrom, interval, tonicHand, course, figure, walk }: Entry): string[] =>
-  said([
+  formatted([
     motion === 'contrary' && `contrary from ${contraryFrom ?? '?'}`,
     interval !== 'octave' && `a ${interval} apart, tonic ${tonicHand ?? '?'}`,
     course !== 'up-down' && course,
@@ -16,7 +17,7 @@ const playing = ({ motion, contraryFrom, interval, tonicHand, course, figure, wa
   ])
 /** What of its keys and chords is asked. */
 const required = ({ resolution, seventh, pick, except, inversions }: Entry): string[] =>
-  said([
+  formatted([
     resolution !== 'none' && resolution,
     seventh === 'of' && 'of the key',
     pick !== 'all' && `any ${pick}`,
@@ -25,7 +26,7 @@ const required = ({ resolution, seventh, pick, except, inversions }: Entry): str
   ])
 /** Who chooses, and what is shown besides. */
 const besides = ({ articulations, touchChooser, chooser, scope, kinds, memory, conditions }: Entry): string[] =>
-  said([
+  formatted([
     articulations.length > 0 && articulations.join(touchChooser === 'both' ? ' and ' : ` or (${touchChooser}) `),
     kinds.length > 1 && chooser !== 'examiner' && `forms: ${chooser}`,
     scope !== 'key' && `scope ${scope}`,

@@ -31,21 +31,21 @@ const withoutTitles = (body: unknown): unknown =>
   Array.isArray(body) && body.some((each) => each.shelf) ? body.map(({ tags, pupils }) => ({ tags, pupils })) : body
 
 /** Whatever a page says, by eye or by ear: texts, and what attributes say. */
-const saidOn = (page: Page): Promise<string[]> =>
+const textsOn = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
-    const said: string[] = [document.title]
+    const formatted: string[] = [document.title]
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
     while (walker.nextNode()) {
       const { parentElement, textContent } = walker.currentNode
-      if (!parentElement?.closest('script, style, noscript, svg.page')) said.push(textContent!)
+      if (!parentElement?.closest('script, style, noscript, svg.page')) formatted.push(textContent!)
     }
     for (const element of document.querySelectorAll('*')) {
       for (const name of ['aria-label', 'title', 'placeholder', 'aria-description', 'alt']) {
         const value = element.getAttribute(name)
-        if (value) said.push(value)
+        if (value) formatted.push(value)
       }
     }
-    return said
+    return formatted
   })
 
 /** A page that speaks the language of tests, and what is found on it that does not, by place. */
@@ -57,7 +57,7 @@ export async function inPseudo(open: Open) {
   await page.evaluate(() => localStorage.setItem('tactum language', 'pseudo'))
   const left: Record<string, string[]> = {}
   const note = async (place: string): Promise<void> => {
-    const found = notInPseudo(await saidOn(page), typed)
+    const found = notInPseudo(await textsOn(page), typed)
     if (found.length > 0) left[place] = found
   }
   const look = async (path: string, ready: string): Promise<void> => {

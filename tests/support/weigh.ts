@@ -87,7 +87,7 @@ const selections = (choices: readonly Choice[]): Atom[][] =>
   choices.reduce<Atom[][]>(
     (all, { any, bundles }) => {
       const ways = subsets(bundles, any).map((some) => some.flat())
-      return all.flatMap((kept) => ways.map((more) => [...kept, ...more]))
+      return all.flatMap((stored) => ways.map((more) => [...stored, ...more]))
     },
     [[]],
   )

@@ -27,5 +27,5 @@ export const first = {
   ...atTheDesk,
   list: '{items}',
   text: '{text}',
-  capital: '{said}',
+  capital: '{message}',
 } as const

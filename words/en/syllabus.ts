@@ -27,7 +27,7 @@ export const syllabus = {
   'call.hands':
     '{hands, select, together {Hands together} right {Right hand} left {Left hand} either {Either hand} other {Contrary motion}}',
   'call.seventh-of': '{seventh, select, dominant {dominant} other {diminished}} seventh of {tonic}',
-  call: '{said}.',
+  call: '{message}.',
   'short.kind': '{required} asked, this is {own}',
   'short.inversion':
     '{required, select, 0 {root position} 1 {first inversion} 2 {second inversion} other {third inversion}} asked, this is {own, select, 0 {root position} 1 {first inversion} 2 {second inversion} other {third inversion}}',

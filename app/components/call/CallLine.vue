@@ -20,7 +20,7 @@ const { line, called, offered, at, shut, meant, unknown, standing, typed, replac
   props.desk,
   () => input.value,
 )
-const told = ref('')
+const notice = ref('')
 /** The line for which words that say nothing were pointed out: what else it says can be taken then. */
 const pointedOut = ref('')
 
@@ -39,17 +39,17 @@ async function leave(): Promise<void> {
 
 /** Takes what the line says; several studies are for the batch to keep. */
 async function decide(): Promise<void> {
-  told.value = ''
+  notice.value = ''
   const { studies, problems } = called.value
   const says = problems.length === 0 && studies.length > 0
   if (says && unknown.value.length > 0 && pointedOut.value !== line.value) {
     pointedOut.value = line.value
-    told.value = t('call.call-line.without', { words: unknown.value.join(', ') })
+    notice.value = t('call.call-line.without', { words: unknown.value.join(', ') })
     return
   }
   if (says && take()) return emit('close')
   if (says) return batch.value?.keep()
-  told.value = problems[0]
+  notice.value = problems[0]
     ? formatMessage(problems[0])
     : line.value.trim()
       ? t('call.call-line.not-every-word-was')
@@ -117,12 +117,12 @@ async function onKey(event: KeyboardEvent): Promise<void> {
     <div :id="words" aria-live="polite">
       <CalledWords :called="called" :unfinished="offered.length > 0" @replace="replace" />
       <p
-        v-if="told"
+        v-if="notice"
         class="py-1 text-[14px] text-missing"
         :class="{ 'sr-only': called.problems.length > 0 }"
         role="alert"
       >
-        {{ told }}
+        {{ notice }}
       </p>
     </div>
     <ul

@@ -15,7 +15,7 @@ import { t, formatMessage } from '~/composables/words'
 const props = defineProps<{ recipes: readonly RecipeInput[]; ready: boolean }>()
 
 /** Ids of what was kept just now, so that it can be taken back. */
-const kept = shallowRef<readonly string[]>([])
+const saved = shallowRef<readonly string[]>([])
 
 /** Whether it is to be kept as soon as it can be. */
 const requested = shallowRef(false)
@@ -26,7 +26,7 @@ const newest = newestOnly()
 watch(
   () => JSON.stringify(props.recipes),
   async (recipes) => {
-    kept.value = []
+    saved.value = []
     requested.value = false
     const work = () => realised((api) => api.titles(JSON.parse(recipes)) as Promise<Title[]>)
     titles.value = (await newest(work)) ?? titles.value
@@ -36,50 +36,50 @@ watch(
 const faults = computed(() => titles.value.filter((each) => 'fault' in each).length)
 const can = computed(() => props.ready && faults.value === 0 && titles.value.length === props.recipes.length)
 
-const told = shallowRef('')
+const notice = shallowRef('')
 const working = shallowRef(false)
 
 async function work(words: string, what: () => Promise<void>): Promise<void> {
-  told.value = words
+  notice.value = words
   working.value = true
   try {
     await what()
   } catch (error) {
-    told.value = wordsOf(error)
+    notice.value = wordsOf(error)
   } finally {
     working.value = false
   }
 }
 const keep = (): Promise<void> =>
   work(t('call.called-batch.keeping'), async () => {
-    kept.value = await saveStudies(props.recipes)
-    told.value = t('call.called-batch.studies-are-in-the', { count: kept.value.length })
+    saved.value = await saveStudies(props.recipes)
+    notice.value = t('call.called-batch.studies-are-in-the', { count: saved.value.length })
   })
 /** Enter on the line does what the button says, as soon as it can be done. */
 watch([requested, can], () => {
   if (!requested.value || !can.value) return
   requested.value = false
-  if (!working.value && kept.value.length === 0) void keep()
+  if (!working.value && saved.value.length === 0) void keep()
 })
 defineExpose({ keep: () => void (requested.value = true) })
 const keepInSet = (set: { id: string; words: string }): Promise<void> =>
   work(t('call.called-batch.keeping'), async () => {
-    kept.value = kept.value.length > 0 ? kept.value : await saveStudies(props.recipes)
-    const added = await addToSet(set.id, kept.value)
-    told.value = t('call.called-batch.studies-are-in', { added, words: set.words })
+    saved.value = saved.value.length > 0 ? saved.value : await saveStudies(props.recipes)
+    const added = await addToSet(set.id, saved.value)
+    notice.value = t('call.called-batch.studies-are-in', { added, words: set.words })
   })
 const undo = (): Promise<void> =>
   work(t('call.called-batch.taking-back'), async () => {
-    await binStudies(kept.value)
-    kept.value = []
-    told.value = t('call.called-batch.taken-back-they-lie')
+    await binStudies(saved.value)
+    saved.value = []
+    notice.value = t('call.called-batch.taken-back-they-lie')
   })
 </script>
 
 <template>
   <div class="mt-2 text-[14px]">
     <div class="flex flex-wrap items-center gap-4">
-      <button type="button" class="main-button" :disabled="!can || working || kept.length > 0" @click="keep">
+      <button type="button" class="main-button" :disabled="!can || working || saved.length > 0" @click="keep">
         {{ t('call.called-batch.keep-studies-in-the', { count: recipes.length }) }}
       </button>
       <WordPanel
@@ -90,8 +90,8 @@ const undo = (): Promise<void> =>
       >
         <SetList :recipe="recipes[0]" @choose="(set) => (close(), keepInSet(set))" />
       </WordPanel>
-      <span role="status">{{ told }}</span>
-      <template v-if="kept.length && !working">
+      <span role="status">{{ notice }}</span>
+      <template v-if="saved.length && !working">
         <button type="button" class="text-button" @click="undo">{{ t('call.called-batch.take-back') }}</button>
         <NuxtLink class="text-button" to="/library">{{ t('call.called-batch.library') }}</NuxtLink>
       </template>

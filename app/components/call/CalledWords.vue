@@ -12,7 +12,7 @@ const props = defineProps<{
 const emit = defineEmits<{ replace: [from: number, to: number, text: string] }>()
 
 const shown = computed(() =>
-  props.called.understood.filter(({ typed, said }) => typed !== ';' && said?.part.is !== 'filler'),
+  props.called.understood.filter(({ typed, meaning }) => typed !== ';' && meaning?.part.is !== 'filler'),
 )
 const echoed = (part: Part): string => {
   const echo = echoOf(part)
@@ -29,8 +29,8 @@ const isBegun = (each: Understood): boolean => props.unfinished && each === show
       :aria-label="t('call.called-words.how-it-was-understood')"
     >
       <li v-for="each in shown" :key="each.from" class="leading-[1.3]">
-        <span class="block font-medium" :class="{ unknown: !each.said && !isBegun(each) }">{{ each.typed }}</span>
-        <span v-if="each.said" class="aside quiet block">{{ echoed(each.said.part) }}</span>
+        <span class="block font-medium" :class="{ unknown: !each.meaning && !isBegun(each) }">{{ each.typed }}</span>
+        <span v-if="each.meaning" class="aside quiet block">{{ echoed(each.meaning.part) }}</span>
         <span v-else-if="isBegun(each)" class="quiet block">…</span>
         <button
           v-else-if="each.nearest"

@@ -44,7 +44,7 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
   const single = computed(() => (called.value.complete ? meant.value : null))
   /** Words that say nothing, as they were typed. */
   const unknown = computed(() =>
-    called.value.understood.filter(({ said, typed }) => !said && typed !== ';').map(({ typed }) => typed),
+    called.value.understood.filter(({ meaning, typed }) => !meaning && typed !== ';').map(({ typed }) => typed),
   )
   /** The instrument of the desk, where it is not the usual one and the line names none. */
   const standing = computed(() => {

@@ -44,12 +44,12 @@ const nextBest = (study: RealisedStudy): Beside[] =>
   playersIn(study).flatMap((player) =>
     othersOf(study, player)
       .slice(0, 2)
-      .map(({ marks, pins = [], said, pattern }, at) => {
+      .map(({ marks, pins = [], message, pattern }, at) => {
         const who = wordsOf(study).called(player)
         return {
           value: `${player}-${at}`,
           words: `${at === 0 ? t('compare.choices.next-best') : t('compare.choices.third-best')}, ${who}`,
-          note: formatMessage(said),
+          note: formatMessage(message),
           base: t('compare.choices.on-the-desk'),
           recipes: [
             {

@@ -70,7 +70,7 @@ const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(p
           :value="here.also.findIndex(({ stands }) => stands)"
           @change="pinAlso(Number(($event.target as HTMLSelectElement).value))"
         >
-          <option v-for="(each, at) in here.also" :key="at" :value="at">{{ formatMessage(each.told) }}</option>
+          <option v-for="(each, at) in here.also" :key="at" :value="at">{{ formatMessage(each.message) }}</option>
         </select>
         <button v-if="here.again" type="button" class="text-button" @click="desk.pinDegree(here.place)">
           {{ t('desk.pin-bar.in-every-octave', { mark: here.mark }) }}

@@ -9,26 +9,26 @@ import { t } from '~/composables/words'
 
 /** Saves the study if need be, then puts it at the end of a set. */
 const props = defineProps<{ desk: Desk }>()
-const told = ref('')
+const notice = ref('')
 
 async function add(set: { id: string; words: string }, close: () => void): Promise<void> {
-  told.value = ''
+  notice.value = ''
   close()
   try {
     if (props.desk.state !== 'saved' && !(await props.desk.save())) return
     const added = await addToSet(set.id, [props.desk.id!])
-    told.value =
+    notice.value =
       added > 0
         ? t('desk.save-to-set.added-to', { words: set.words })
         : t('desk.save-to-set.it-is-in-already', { words: set.words })
   } catch (error) {
-    told.value = wordsOf(error)
+    notice.value = wordsOf(error)
   }
 }
 </script>
 
 <template>
-  <span class="quiet" role="status">{{ told }}</span>
+  <span class="quiet" role="status">{{ notice }}</span>
   <WordPanel v-slot="{ close }" :words="t('desk.save-to-set.save-to-set')" look="button" placement="top-end">
     <SetList :recipe="desk.recipe" @choose="add($event, close)" />
   </WordPanel>

@@ -32,7 +32,7 @@ const neighbours = computed(() => [
   <nav v-if="set && at >= 0" class="mb-1 flex flex-wrap gap-x-4 text-[14px]" :aria-label="t('desk.set-place.place')">
     <span>
       <RichWords
-        :said="{
+        :message="{
           code: 'desk.set-place.of',
           params: { name: set.pupil.name, title: set.title, at: at + 1, of: set.studies.length },
         }"

@@ -17,7 +17,7 @@ const emit = defineEmits<{ toggle: [place: number] }>()
       {{ t('files.reading', { name: file.name }) }}
     </p>
     <p v-else-if="file.preview.is === 'list'" role="status" class="mt-1">
-      <RichWords :said="{ code: 'files.is-a-list', params: { name: file.name } }">
+      <RichWords :message="{ code: 'files.is-a-list', params: { name: file.name } }">
         <template #a="{ text }"
           ><NuxtLink class="text-button" to="/syllabi">{{ text }}</NuxtLink></template
         >
@@ -34,15 +34,15 @@ const emit = defineEmits<{ toggle: [place: number] }>()
           class="flex items-baseline gap-3 border-t border-rule py-[6px] text-[14.5px]"
         >
           <input
-            v-if="study.told"
+            v-if="study.message"
             type="checkbox"
             class="accent-ink"
             :checked="file.taken.has(at)"
-            :aria-label="t('files.take', { title: formatMessage(study.told) })"
+            :aria-label="t('files.take', { title: formatMessage(study.message) })"
             @change="emit('toggle', at)"
           />
           <span class="min-w-0 flex-1">
-            <span class="font-serif">{{ study.told ? formatMessage(study.told) : study.title }}</span>
+            <span class="font-serif">{{ study.message ? formatMessage(study.message) : study.title }}</span>
             <span v-if="study.wrong" class="block text-missing">{{ formatMessage(study.wrong) }}</span>
             <span v-else-if="study.unplayable" class="quiet block text-[13.5px]">{{ t('files.unplayable') }}</span>
           </span>

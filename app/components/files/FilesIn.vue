@@ -24,10 +24,10 @@ function choose(event: Event): void {
       <input class="sr-only" type="file" multiple accept=".musicxml,.xml,.mxl,.mid,.midi,.json" @change="choose" />
     </label>
     <p v-if="files.error" role="alert" class="mt-2 text-missing">{{ files.error }}</p>
-    <div v-if="files.kept.length" role="status" class="mt-3">
-      {{ t('files.kept', { count: files.kept.length }) }}
+    <div v-if="files.saved.length" role="status" class="mt-3">
+      {{ t('files.kept', { count: files.saved.length }) }}
       <NuxtLink class="text-button" to="/library">{{ t('files.to-library') }}</NuxtLink>
-      <NuxtLink v-if="files.kept.length === 1" class="text-button ml-3" :to="`/desk/${files.kept[0]}`">{{
+      <NuxtLink v-if="files.saved.length === 1" class="text-button ml-3" :to="`/desk/${files.saved[0]}`">{{
         t('files.to-desk')
       }}</NuxtLink>
       <ul v-if="files.sets.length" class="mt-1">

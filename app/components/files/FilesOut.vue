@@ -13,7 +13,7 @@ import { downloadAt } from '~/composables/downloads'
 import { t } from '~/composables/words'
 
 /** Studies that go out: what, in which format. */
-const { busy, error, told, guarded } = working()
+const { busy, error, notice, guarded } = working()
 const { sources, sets, picked, source } = outSources(guarded)
 /** The set that goes out, if it is one: its pupil's record and dates go out too. */
 const ofSet = computed(() => sets.value.find(({ value }) => value === source.value?.value))
@@ -43,7 +43,7 @@ const write = (): Promise<void> =>
     const request = { format: format.value, title, strokes: strokes.value === 'strokes', ids, studies }
     const file = await askFile('POST /api/files/write', request)
     const name = download(title || (source.value.file ?? source.value.words), extensionOf(format.value), file)
-    told.value = t('files.written', { name })
+    notice.value = t('files.written', { name })
   })
 </script>
 
@@ -51,7 +51,7 @@ const write = (): Promise<void> =>
   <section :aria-label="t('files.out')">
     <h2 class="text-[19px]">{{ t('files.out') }}</h2>
     <p class="mt-2 font-serif text-[21px] leading-[34px]">
-      <RichWords :said="{ code: 'files.write-as', params: {} }">
+      <RichWords :message="{ code: 'files.write-as', params: {} }">
         <template #a>
           <WordChoice
             :label="t('files.what')"
@@ -87,11 +87,11 @@ const write = (): Promise<void> =>
       <button type="button" class="main-button" :disabled="busy" @click="write">{{ t('files.write') }}</button>
       <NuxtLink class="text-button" :to="paper">{{ t('files.to-paper') }}</NuxtLink>
       <span v-if="busy" class="quiet aside text-[14px]" role="status">{{ t('files.writing') }}</span>
-      <span v-else-if="told" class="text-[14px]" role="status">{{ told }}</span>
+      <span v-else-if="notice" class="text-[14px]" role="status">{{ notice }}</span>
     </p>
     <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
     <p v-if="ofSet" class="mt-4 text-[14.5px]">
-      <RichWords :said="{ code: 'files.also', params: {} }">
+      <RichWords :message="{ code: 'files.also', params: {} }">
         <template #a="{ text }"
           ><a class="text-button" :href="downloadAt('GET /api/sets/:id/calendar', ofSet.value)" download>{{
             text

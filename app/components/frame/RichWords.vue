@@ -4,8 +4,8 @@ import type { Message } from '#core/message'
 import { formatPieces } from '~/composables/words'
 
 /** A sentence of which parts are set otherwise: bold and italic as they are, a link or a control by the slot of its tag. */
-const props = defineProps<{ said: Message }>()
-const pieces = computed(() => formatPieces(props.said))
+const props = defineProps<{ message: Message }>()
+const pieces = computed(() => formatPieces(props.message))
 </script>
 
 <template>

@@ -7,7 +7,7 @@ import type { Shown } from '~/stores/showing'
 import type { Beside } from '~/components/compare/beside'
 
 /** A field of a recipe as undo names it: the sort of change, and its new value. */
-export interface ToldField {
+export interface NamedField {
   readonly sort: Code
   readonly words: (recipe: Recipe) => string
 }
@@ -61,7 +61,7 @@ export interface FamilyWords {
   /** What the body or the ear should be spared; null where the usual says all. */
   readonly caution: Code | null
   /** What undo calls the family's own fields. */
-  readonly fields: Readonly<Record<string, ToldField>>
+  readonly fields: Readonly<Record<string, NamedField>>
   readonly pinWords: (pin: AnyPin, study: RealisedStudy | null) => string
   /** What a pupil's own settings say of the instrument, beyond school, hands and make. */
   readonly madeAs: (own: Settings) => readonly string[]

@@ -83,7 +83,7 @@ export function finding(studies: ShallowRef<readonly StudyListing[] | null>, tit
       ),
   )
   const onShelf = computed(() => (studies.value ?? []).filter(({ shelf }) => shelf === sought.value.shelf))
-  const said = computed(() => {
+  const matching = computed(() => {
     const words = wordsOf(sought.value.words)
     return onShelf.value.filter(({ id }) => words.every((word) => hay.value.get(id)!.includes(word)))
   })
@@ -94,7 +94,7 @@ export function finding(studies: ShallowRef<readonly StudyListing[] | null>, tit
 
   const collator = new Intl.Collator(locale())
   const found = computed(() => {
-    const all = said.value.filter((study) => passes(study))
+    const all = matching.value.filter((study) => passes(study))
     return sought.value.order === 'title'
       ? all.toSorted((a, b) => collator.compare(titles.value.get(a.id)!, titles.value.get(b.id)!))
       : all
@@ -111,7 +111,7 @@ export function finding(studies: ShallowRef<readonly StudyListing[] | null>, tit
   /** What a filter can be set to, as the others stand. */
   function facetsOf(name: Filter): Facet[] {
     const counts = new Map<string, number>()
-    for (const study of said.value) {
+    for (const study of matching.value) {
       if (!passes(study, name)) continue
       for (const value of FILTERS[name](study)) counts.set(value, (counts.get(value) ?? 0) + 1)
     }

@@ -24,14 +24,14 @@ const kinds = computed(() =>
   })),
 )
 const full = computed(() => paper.choice.kinds.length >= MAX)
-const told = computed(() => paper.choice.kinds.map((id) => formatMessage(kindNamed({ id }))).join(', '))
+const parts = computed(() => paper.choice.kinds.map((id) => formatMessage(kindNamed({ id }))).join(', '))
 </script>
 
 <template>
   <div>
     <p class="flex items-baseline gap-3 border-b border-rule py-[7px]">
       <span class="quiet w-[104px] shrink-0 text-[14px]">{{ t('paper.kinds') }}</span>
-      <WordPanel :words="told" :label="`${t('paper.kinds')}: ${told}`">
+      <WordPanel :words="parts" :label="`${t('paper.kinds')}: ${parts}`">
         <div class="grid grid-cols-2 gap-x-4 px-[14px] py-2">
           <label v-for="each in kinds" :key="each.value" class="flex min-h-[28px] items-baseline gap-2">
             <input

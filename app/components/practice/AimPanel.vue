@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { reactive, ref, watch } from 'vue'
 import { dateOf, dayOf, WEEKDAYS, type Weekday } from '#core/practice'
-import type { KeptAim } from '#shared/api'
+import type { StoredAim } from '#shared/api'
 import { t } from '~/composables/words'
 import { shortOfWeek } from './dates'
 
 /** What is worked towards: the day, the minutes, the days of the week, the lesson, holidays. */
-const props = defineProps<{ aim: KeptAim | null; today: number; busy: boolean }>()
-const emit = defineEmits<{ save: [aim: Omit<KeptAim, 'version'>] }>()
+const props = defineProps<{ aim: StoredAim | null; today: number; busy: boolean }>()
+const emit = defineEmits<{ save: [aim: Omit<StoredAim, 'version'>] }>()
 
 const [MONTHS_AHEAD, DEFAULT_MINUTES] = [90, 20]
-const usual = (): Omit<KeptAim, 'version'> => ({
+const usual = (): Omit<StoredAim, 'version'> => ({
   exam: dateOf(props.today + MONTHS_AHEAD),
   minutesADay: DEFAULT_MINUTES,
   days: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat'],

@@ -2,16 +2,16 @@
 import { ref } from 'vue'
 import type { Recipe } from '#core/instrument'
 import { dayOf, OUTCOMES } from '#core/practice'
-import type { KeptEntry } from '#shared/api'
+import type { StoredEntry } from '#shared/api'
 import { t } from '~/composables/words'
-import type { Told } from '~/stores/practice'
+import type { EntryDraft } from '~/stores/practice'
 import { shortDay } from './dates'
 import { bpmOf, notesOf } from './tempo'
 import TempoStep from './TempoStep.vue'
 
 /** An entry of the record, and how it is put right: by another one. */
-const props = defineProps<{ entry: KeptEntry; recipe: Recipe; busy: boolean; title?: string }>()
-const emit = defineEmits<{ correct: [some: Partial<Told>] }>()
+const props = defineProps<{ entry: StoredEntry; recipe: Recipe; busy: boolean; title?: string }>()
+const emit = defineEmits<{ correct: [some: Partial<EntryDraft>] }>()
 
 const correcting = ref(false)
 const bpm = ref(bpmOf(props.entry.tempo, props.recipe))
@@ -22,7 +22,7 @@ const whereMessage = (): string => {
     ? t('practice.entry.at', { place: t('practice.place', { place: where.place }) })
     : t('practice.entry.at', { place: t('practice.entry.note', { note: where.index + 1, player: where.player }) })
 }
-function put(some: Partial<Told>): void {
+function put(some: Partial<EntryDraft>): void {
   correcting.value = false
   emit('correct', some)
 }

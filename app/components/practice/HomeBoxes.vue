@@ -3,14 +3,14 @@ import { computed, ref } from 'vue'
 import { dateOf, type Outcome } from '#core/practice'
 import { t, formatMessage } from '~/composables/words'
 import type { PracticeView, Row } from '~/practice'
-import type { Told } from '~/stores/practice'
+import type { EntryDraft } from '~/stores/practice'
 import { shortDay, weekdayShort } from './dates'
 import { namesOf } from './names'
 import { bpmOf } from './tempo'
 
 /** The pupil's page of boxes as it comes back from home: a box pressed once was clean, twice was not, thrice is empty. */
 const props = defineProps<{ view: PracticeView; busy: boolean }>()
-const emit = defineEmits<{ told: [all: { row: Row; said: Told }[]] }>()
+const emit = defineEmits<{ recorded: [all: { row: Row; draft: EntryDraft }[]] }>()
 
 const DAYS = 7
 const days = computed(() => Array.from({ length: DAYS }, (_, at) => props.view.today - DAYS + 1 + at))
@@ -28,7 +28,7 @@ function press(row: Row, day: number): void {
 }
 function add(): void {
   const all = days.value.flatMap((day) =>
-    props.view.rows.flatMap((row): { row: Row; said: Told }[] => {
+    props.view.rows.flatMap((row): { row: Row; draft: EntryDraft }[] => {
       const outcome = boxes.value.get(key(row, day))
       if (!outcome) return []
       const stage = row.stages[row.stage]!
@@ -37,7 +37,7 @@ function add(): void {
       return [
         {
           row,
-          said: {
+          draft: {
             outcome,
             tempo,
             kind: 'home',
@@ -52,7 +52,7 @@ function add(): void {
       ]
     }),
   )
-  emit('told', all)
+  emit('recorded', all)
   boxes.value = new Map()
 }
 </script>

@@ -7,20 +7,20 @@ import WherePick from './WherePick.vue'
 
 /** How it went, by one press; where it was wrong is asked, and can be left open. */
 defineProps<{ title: string; row: Row; busy: boolean; big?: boolean }>()
-const emit = defineEmits<{ told: [outcome: Outcome, where?: Where] }>()
+const emit = defineEmits<{ recorded: [outcome: Outcome, where?: Where] }>()
 
 const asking = ref(false)
 const place = ref<HTMLElement>()
 
 async function press(outcome: Outcome): Promise<void> {
-  if (outcome !== 'wrong') return emit('told', outcome)
+  if (outcome !== 'wrong') return emit('recorded', outcome)
   asking.value = true
   await nextTick()
   place.value?.querySelector('button')?.focus()
 }
 function tell(where?: Where): void {
   asking.value = false
-  emit('told', 'wrong', where)
+  emit('recorded', 'wrong', where)
 }
 defineExpose({ press })
 </script>

@@ -5,14 +5,14 @@ import { materialName } from '#core/realise'
 import { wordsFor } from '~/components/instrument'
 import { t, formatMessage } from '~/composables/words'
 import type { Item, Row } from '~/practice'
-import type { Told } from '~/stores/practice'
+import type { EntryDraft } from '~/stores/practice'
 import OutcomeButtons from './OutcomeButtons.vue'
 import { bpmOf, notesOf } from './tempo'
 import TempoStep from './TempoStep.vue'
 
 /** One thing to do today: what, how, what to watch for, and how it went by one press. */
 const props = defineProps<{ item: Item; row: Row; lesson: boolean; busy: boolean; roomy?: boolean }>()
-const emit = defineEmits<{ told: [said: Told]; open: [] }>()
+const emit = defineEmits<{ recorded: [draft: EntryDraft]; open: [] }>()
 
 const bpm = ref(0)
 watch(
@@ -23,9 +23,9 @@ watch(
 const stage = computed(() => formatMessage({ code: 'stage', params: { stage: props.item.stage } }))
 const kind = computed(() => (props.item.test ? 'cold-test' : props.lesson ? 'lesson' : 'home'))
 
-function told(outcome: Outcome, where?: Where): void {
+function recorded(outcome: Outcome, where?: Where): void {
   const { hands, octaves, minutes, stage: id } = props.item
-  emit('told', {
+  emit('recorded', {
     ...{ outcome, tempo: notesOf(bpm.value, props.row.recipe), kind: kind.value, hands, octaves, minutes },
     ...(where ? { where } : {}),
     ...(props.item.test ? {} : { stage: id }),
@@ -51,7 +51,7 @@ function told(outcome: Outcome, where?: Where): void {
       }}<span v-if="item.watch" class="aside quiet text-[13.5px]">{{ formatMessage(item.watch) }}</span>
     </p>
     <div class="mt-[5px] flex flex-wrap items-start justify-between gap-1">
-      <OutcomeButtons :title="formatMessage(row.title)" :row="row" :busy="busy" @told="told" />
+      <OutcomeButtons :title="formatMessage(row.title)" :row="row" :busy="busy" @recorded="recorded" />
       <TempoStep v-model="bpm" :small="!roomy" :label="t('practice.tempo.of', { title: formatMessage(row.title) })" />
     </div>
   </li>

@@ -1,35 +1,35 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { recordSaid, type Said } from '#core/practice'
+import { readSpokenLine, type SpokenEntry } from '#core/practice'
 import { t, formatMessage } from '~/composables/words'
 import type { Row } from '~/practice'
-import type { Told } from '~/stores/practice'
+import type { EntryDraft } from '~/stores/practice'
 import { bpmOf, notesOf } from './tempo'
 
 /** The record by a line, as it would be said: “G minor together 96 clean, D minor LH wrong at the turn”. */
 const props = defineProps<{ rows: readonly Row[]; busy: boolean }>()
-const emit = defineEmits<{ told: [all: { row: Row; said: Told }[]] }>()
+const emit = defineEmits<{ recorded: [all: { row: Row; draft: EntryDraft }[]] }>()
 
 const line = ref('')
-const said = computed(() =>
-  recordSaid(
+const draft = computed(() =>
+  readSpokenLine(
     line.value,
     props.rows.map(({ recipe }) => recipe),
   ),
 )
-const rowOf = ({ studies }: Said): Row | null => (studies.length === 1 ? props.rows[studies[0]!]! : null)
-const isWhole = (each: Said): boolean => rowOf(each) !== null && each.outcome !== null
-const ready = computed(() => said.value.length > 0 && said.value.every(isWhole))
+const rowOf = ({ studies }: SpokenEntry): Row | null => (studies.length === 1 ? props.rows[studies[0]!]! : null)
+const isWhole = (each: SpokenEntry): boolean => rowOf(each) !== null && each.outcome !== null
+const ready = computed(() => draft.value.length > 0 && draft.value.every(isWhole))
 
-const tempoOf = (each: Said, row: Row): number =>
+const tempoOf = (each: SpokenEntry, row: Row): number =>
   each.bpm === null ? (row.steps.at(-1)?.tempo ?? row.required) : notesOf(each.bpm, row.recipe)
 
-const heard = (each: Said): string =>
+const heard = (each: SpokenEntry): string =>
   each.unread.length === 0
     ? understood(each)
     : t('practice.line.unread', { heard: understood(each), words: each.unread.join(' ') })
 
-function understood(each: Said): string {
+function understood(each: SpokenEntry): string {
   const row = rowOf(each)
   if (!row) {
     const among = each.studies.map((study) => formatMessage(props.rows[study]!.title)).join('; ')
@@ -47,12 +47,12 @@ function understood(each: Said): string {
 function add(): void {
   if (!ready.value || props.busy) return
   emit(
-    'told',
-    said.value.map((each): { row: Row; said: Told } => {
+    'recorded',
+    draft.value.map((each): { row: Row; draft: EntryDraft } => {
       const row = rowOf(each)!
       return {
         row,
-        said: {
+        draft: {
           outcome: each.outcome!,
           tempo: tempoOf(each, row),
           kind: each.kind ?? 'lesson',
@@ -82,7 +82,7 @@ function add(): void {
       <button type="submit" class="plain-button" :disabled="!ready || busy">{{ t('practice.line.add') }}</button>
     </div>
     <ul id="record-heard" class="mt-1 text-[13px]" aria-live="polite">
-      <li v-for="(each, at) in said" :key="at" :class="isWhole(each) ? 'quiet' : 'text-missing'">{{ heard(each) }}</li>
+      <li v-for="(each, at) in draft" :key="at" :class="isWhole(each) ? 'quiet' : 'text-missing'">{{ heard(each) }}</li>
     </ul>
   </form>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { families, familyOf, type Recipe } from '#core/instrument'
-import type { KeptRoute } from '#shared/api'
+import type { StoredRoute } from '#shared/api'
 import DialogSheet from '~/components/frame/DialogSheet.vue'
 import { ask } from '~/composables/api'
 import { sortableList } from '~/composables/sortableList'
@@ -15,7 +15,7 @@ const emit = defineEmits<{ close: []; saved: [] }>()
 const { busy, error, guarded } = working()
 const family = computed(() => (props.recipe ? familyOf(props.recipe) : families()[0]!))
 const school = ref('')
-const routes = ref<readonly KeptRoute[]>([])
+const routes = ref<readonly StoredRoute[]>([])
 interface Line {
   readonly stage: string
   minutes: number
@@ -23,13 +23,13 @@ interface Line {
 }
 const lines = ref<Line[]>([])
 const NEEDED = new Set(['tempo', 'cold'])
-const kept = computed(
+const stored = computed(
   () => routes.value.find((each) => each.family === family.value.id && each.school === school.value) ?? null,
 )
 
 function fill(): void {
   const { usual } = family.value.route
-  const steps = kept.value?.steps ?? usual
+  const steps = stored.value?.steps ?? usual
   const on = steps.map(({ stage, minutes }) => ({ stage, minutes, on: true }))
   const off = usual
     .filter(({ stage }) => !steps.some((each) => each.stage === stage))
@@ -58,7 +58,7 @@ const save = (steps: readonly { stage: string; minutes: number }[]): Promise<voi
       'PUT /api/routes',
       {},
       {
-        ...{ family: family.value.id, school: school.value, version: kept.value?.version ?? 0 },
+        ...{ family: family.value.id, school: school.value, version: stored.value?.version ?? 0 },
         steps,
       },
     )
@@ -78,7 +78,7 @@ const own = (): Promise<void> =>
         <option value="">{{ t('practice.route.all-schools') }}</option>
         <option v-for="each in family.schools" :key="each.id" :value="each.id">{{ formatMessage(each.called) }}</option>
       </select>
-      <span class="aside quiet">{{ kept ? t('practice.route.own') : t('practice.route.usual') }}</span>
+      <span class="aside quiet">{{ stored ? t('practice.route.own') : t('practice.route.usual') }}</span>
     </label>
     <ol ref="list" class="mt-3 text-[14.5px]">
       <li v-for="(line, at) in lines" :key="line.stage" class="flex items-center gap-3 border-b border-rule py-1">
@@ -123,7 +123,7 @@ const own = (): Promise<void> =>
     <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
     <p class="mt-4 flex gap-3">
       <button type="button" class="main-button" :disabled="busy" @click="own">{{ t('practice.route.save') }}</button>
-      <button v-if="kept" type="button" class="text-button" :disabled="busy" @click="save([])">
+      <button v-if="stored" type="button" class="text-button" :disabled="busy" @click="save([])">
         {{ t('practice.route.back') }}
       </button>
       <button type="button" class="text-button ml-auto" @click="emit('close')">{{ t('practice.study.close') }}</button>

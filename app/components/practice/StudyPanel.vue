@@ -4,12 +4,12 @@ import { useRouter } from '#imports'
 import type { Message } from '#core/message'
 import type { RecipeInput, Stage } from '#core/instrument'
 import { dateOf, dayOf, type Outcome, standingEntries, type Where, weekOf } from '#core/practice'
-import type { KeptEntry } from '#shared/api'
+import type { StoredEntry } from '#shared/api'
 import { working } from '~/composables/working'
 import { t, formatMessage } from '~/composables/words'
 import { practised, type Row } from '~/practice'
 import { useDesk } from '~/stores/desk'
-import type { Told } from '~/stores/practice'
+import type { EntryDraft } from '~/stores/practice'
 import { longDay, shortDay } from './dates'
 import EntryLine from './EntryLine.vue'
 import OutcomeButtons from './OutcomeButtons.vue'
@@ -19,15 +19,15 @@ import TempoStep from './TempoStep.vue'
 /** A study of the record from near: its way, how it stands, what was played, and what is told of it now. */
 const props = defineProps<{
   row: Row
-  entries: readonly KeptEntry[]
+  entries: readonly StoredEntry[]
   today: number
   exam: number | null
   pin: string | null
   busy: boolean
 }>()
 const emit = defineEmits<{
-  told: [said: Told]
-  correct: [entry: KeptEntry, some: Partial<Told>]
+  recorded: [draft: EntryDraft]
+  correct: [entry: StoredEntry, some: Partial<EntryDraft>]
   pin: [week: number | null]
   close: []
 }>()
@@ -64,8 +64,8 @@ const weeks = computed(() => {
   return all
 })
 const pinned = computed(() => (props.pin ? dateOf(weekOf(dayOf(props.pin)!)) : ''))
-const told = (outcome: Outcome, where?: Where): void =>
-  emit('told', {
+const recorded = (outcome: Outcome, where?: Where): void =>
+  emit('recorded', {
     ...{ outcome, tempo: notesOf(bpm.value, props.row.recipe), kind: 'lesson' },
     ...(where ? { where } : {}),
   })
@@ -107,7 +107,7 @@ const choose = (event: Event): void => {
       }}
     </p>
     <p class="mt-3"><TempoStep v-model="bpm" :label="t('practice.tempo.of', { title: formatMessage(row.title) })" /></p>
-    <OutcomeButtons class="mt-2" :title="formatMessage(row.title)" :row="row" :busy="busy" @told="told" />
+    <OutcomeButtons class="mt-2" :title="formatMessage(row.title)" :row="row" :busy="busy" @recorded="recorded" />
 
     <h3 class="mt-4 text-[15px]">{{ t('practice.study.way') }}</h3>
     <p v-if="error" role="alert" class="text-missing">{{ error }}</p>

@@ -2,13 +2,13 @@
 import { computed } from 'vue'
 import { t } from '~/composables/words'
 import type { PracticeView, Row } from '~/practice'
-import type { Told } from '~/stores/practice'
+import type { EntryDraft } from '~/stores/practice'
 import { weekdayName } from './dates'
 import PlanItemLine from './PlanItemLine.vue'
 
 /** What is practised on the next practice day, which mostly is today. */
 const props = defineProps<{ view: PracticeView; busy: boolean }>()
-const emit = defineEmits<{ told: [row: Row, said: Told]; open: [study: number] }>()
+const emit = defineEmits<{ recorded: [row: Row, draft: EntryDraft]; open: [study: number] }>()
 
 const isToday = computed(() => props.view.next?.day === props.view.today)
 const title = computed(() => {
@@ -35,7 +35,7 @@ const HALF_HOUR = 30
         :row="view.rows[item.study]!"
         :lesson="view.next.lesson && isToday"
         :busy="busy"
-        @told="(said) => emit('told', view.rows[item.study]!, said)"
+        @recorded="(draft) => emit('recorded', view.rows[item.study]!, draft)"
         @open="emit('open', item.study)"
       />
     </ul>

@@ -45,7 +45,7 @@ const comesTo = (help: Help): string =>
   <section id="will" :aria-label="t('practice.will.title')">
     <h2 class="text-[19px]">{{ t('practice.will.title') }}</h2>
     <p class="mt-1 text-[14px]">
-      <RichWords :said="sum" />
+      <RichWords :message="sum" />
       {{ named.length ? t('practice.will.not-yet', { named: named.join(', ') }) : t('practice.will.all') }}
     </p>
     <p v-if="view.lacking" class="mt-1 text-[13.5px] text-missing">

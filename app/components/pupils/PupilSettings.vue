@@ -22,13 +22,13 @@ const own = computed<Settings>(() => props.pupil.preferences.settings ?? {})
 const fields = computed(() => viewOfPlays(taughtOf(props.pupil.instrument).family.plays).Settings)
 const words = computed(() => {
   const { school, handSize, instrument } = own.value
-  const told = [
+  const parts = [
     school && formatMessage(taughtOf(props.pupil.instrument).family.schools.find(({ id }) => id === school)!.called),
     handSize && t('sets.pupil-settings.hands', { handSize }),
     instrument && instrumentCalled({ instrument }),
     ...wordsFor({ instrument: taughtOf(props.pupil.instrument).instrument as Recipe['instrument'] }).madeAs(own.value),
   ]
-  return told.filter(Boolean).join(', ') || t('sets.pupil-settings.usual-settings')
+  return parts.filter(Boolean).join(', ') || t('sets.pupil-settings.usual-settings')
 })
 const name = ref(props.pupil.name)
 const note = ref(props.pupil.note)

@@ -56,11 +56,11 @@ const heads = computed(() => {
     .map((section) => ({ x: columns[section.from - from]! - 6, words: formatMessage(section.words) }))
     .filter(({ words }) => words)
   const roll = familyOf(recipe).rollOf(props.study)
-  const told = [
+  const parts = [
     recipe.rhythm.swing === 50 ? '' : t('score.score-system.swing', { swing: recipe.rhythm.swing }),
     roll && sections.length === 0 ? t('score.score-system.strokes-to-the-beat', { roll }) : '',
   ].filter(Boolean)
-  const over = first && told.length > 0 ? [{ x: props.system.left, words: told.join(', ') }] : []
+  const over = first && parts.length > 0 ? [{ x: props.system.left, words: parts.join(', ') }] : []
   return [...over, ...begun]
 })
 const showing = useShowing()

@@ -38,17 +38,17 @@ function inTime(study: RealisedStudy, { hand, index }: Place): string[] {
   const { step, holds } = notes[index]!
   const before = notes[index - 1]
   const here = rhythm.notes[step]!
-  const told: string[] = []
+  const words: string[] = []
   const beat = here.start % rhythm.beatsPerBar
   if (beat === 0 && before?.step !== step)
-    told.push(t('score.speak.bar', { value: here.start / rhythm.beatsPerBar + 1 }))
-  if (holds !== undefined) told.push(t('name.held'))
-  else if (!before || written(rhythm.notes[before.step]!) !== written(here)) told.push(written(here))
-  if (rhythm.accents.includes(step)) told.push(t('name.accented'))
-  return told
+    words.push(t('score.speak.bar', { value: here.start / rhythm.beatsPerBar + 1 }))
+  if (holds !== undefined) words.push(t('name.held'))
+  else if (!before || written(rhythm.notes[before.step]!) !== written(here)) words.push(written(here))
+  if (rhythm.accents.includes(step)) words.push(t('name.accented'))
+  return words
 }
 
 const SIGNS = { '×': 'double-sharp', '♭♭': 'double-flat', '♯': 'sharp', '♭': 'flat' } as const
 
 const spokenNote = (name: string): string =>
-  Object.entries(SIGNS).reduce((told, [glyph, sign]) => told.replace(glyph, t('score.speak.sign', { sign })), name)
+  Object.entries(SIGNS).reduce((words, [glyph, sign]) => words.replace(glyph, t('score.speak.sign', { sign })), name)

@@ -12,12 +12,13 @@ const props = defineProps<{ readiness: SetReadiness; record: string }>()
 
 const inHundred = (chance: number): string => {
   const hundred = Math.round(chance * 100)
-  const told = (of: 'certain' | 'none' | 'under' | 'over' | 'some') => t('sets.readiness-line.chance', { of, hundred })
-  if (chance === 1) return told('certain')
-  if (chance === 0) return told('none')
-  return told(chance < 0.01 ? 'under' : chance > 0.99 ? 'over' : 'some')
+  const chanceWords = (of: 'certain' | 'none' | 'under' | 'over' | 'some') =>
+    t('sets.readiness-line.chance', { of, hundred })
+  if (chance === 1) return chanceWords('certain')
+  if (chance === 0) return chanceWords('none')
+  return chanceWords(chance < 0.01 ? 'under' : chance > 0.99 ? 'over' : 'some')
 }
-const told = computed((): Message => {
+const chanceWords = computed((): Message => {
   const { chance, low, high, next, drawn, assumed } = props.readiness
   const [now, then] = [inHundred(chance), next && inHundred(next.chance)]
   const [least, most] = [low, high].map(inHundred)
@@ -48,7 +49,7 @@ const layers = computed(() => {
     <NuxtLink class="text-button ml-3" :to="record">{{ t('sets.readiness-line.record') }}</NuxtLink>
   </p>
   <p v-if="readiness.played > 0" class="text-[14px]">
-    <RichWords :said="told">
+    <RichWords :message="chanceWords">
       <template #n="{ text }"
         ><span class="quiet">{{ text }}</span></template
       >

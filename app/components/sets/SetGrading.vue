@@ -53,7 +53,7 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
     @choose="(syllabusId, gradeId) => emit('grade', syllabusId, gradeId)"
   />
   <p v-if="standing.placements.length === 0" class="quiet mt-2">
-    <RichWords :said="{ code: 'sets.set-grading.no-syllabus-for-this' }">
+    <RichWords :message="{ code: 'sets.set-grading.no-syllabus-for-this' }">
       <template #a="{ text }"
         ><NuxtLink class="underline" to="/syllabi">{{ text }}</NuxtLink></template
       >
@@ -71,7 +71,7 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
     />
     <div class="mt-4 flex flex-wrap items-center justify-between gap-x-4 gap-y-2 text-[14.5px]">
       <p>
-        <RichWords :said="counted" />{{ ` ${gapMessage(report)} ` }}
+        <RichWords :message="counted" />{{ ` ${gapMessage(report)} ` }}
         <span v-if="open" class="aside text-rh">{{ `${t('sets.set-grading.counted-as-read-open', { open })} ` }}</span>
         <PolicyChoice
           class="ml-1"

@@ -47,18 +47,20 @@ function joinedNames(names: readonly string[]): string {
 function lineWords(some: readonly AtomReport[], all: readonly AtomReport[]): string {
   const parts = all.map(({ words }) => formatItems(words))
   const common = parts[0]!.filter((part, at) => at > 0 && parts.every((other) => other.includes(part)))
-  const told = some.map(({ words }) => {
+  const split = some.map(({ words }) => {
     const [name, ...rest] = formatItems(words)
     return { name: name!, rest: rest.filter((part) => !common.includes(part)).join(', ') }
   })
-  const names = [...new Set(told.map(({ name }) => name))]
-  const rests = [...new Set(told.map(({ rest }) => rest))]
+  const names = [...new Set(split.map(({ name }) => name))]
+  const rests = [...new Set(split.map(({ rest }) => rest))]
   // every name with every rest: both are said once, unless the rest of one is nothing
-  const every = names.length * rests.length === told.length && (rests.length === 1 || !rests.includes(''))
+  const every = names.length * rests.length === split.length && (rests.length === 1 || !rests.includes(''))
   if (every) return [joinedNames(names), list(rests)].filter(Boolean).join(', ')
   return rests
     .map((rest) =>
-      [joinedNames(told.filter((each) => each.rest === rest).map(({ name }) => name)), rest].filter(Boolean).join(', '),
+      [joinedNames(split.filter((each) => each.rest === rest).map(({ name }) => name)), rest]
+        .filter(Boolean)
+        .join(', '),
     )
     .join('; ')
 }

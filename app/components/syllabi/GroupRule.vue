@@ -52,7 +52,7 @@ const setDraw = (event: Event): void => emit('change', { ...props.group, draw: n
       <label v-if="group.rule !== 'all'" class="flex items-center justify-between gap-3 py-1">
         <span>{{ t('syllabi.group-rule.of-its') }}</span>
         <select class="field w-[230px]" :value="group.rule.of" @change="setOf">
-          <option v-for="(told, sort) in OF" :key="sort" :value="sort">{{ told }}</option>
+          <option v-for="(parts, sort) in OF" :key="sort" :value="sort">{{ parts }}</option>
         </select>
       </label>
       <label class="flex items-center justify-between gap-3 py-1">

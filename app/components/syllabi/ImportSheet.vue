@@ -149,7 +149,7 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
           </button>
           <span v-else class="w-[64px] shrink-0">{{ t('syllabi.import-sheet.the-file') }}</span>
           <code v-if="problem.field" class="quiet">{{ problem.field }}</code>
-          <span class="text-missing">{{ formatMessage(problem.said) }}</span>
+          <span class="text-missing">{{ formatMessage(problem.message) }}</span>
         </li>
       </ul>
       <label class="mt-3 block text-[14px]">

@@ -94,7 +94,7 @@ const priced = computed(() =>
         >
           <span class="letter">{{ letter }}</span>
           <span>
-            <b :class="INK[reason.hand]">{{ words.short(reason.hand) }}</b> {{ formatMessage(reason.said) }}
+            <b :class="INK[reason.hand]">{{ words.short(reason.hand) }}</b> {{ formatMessage(reason.message) }}
             <span v-if="reason.price && showing.figures" class="quiet whitespace-nowrap"
               >({{ figure(reason.price) }})</span
             >
@@ -143,7 +143,7 @@ const priced = computed(() =>
             formatMessage(each.pattern)
           }}</span>
           <span class="quiet"
-            >{{ formatMessage(each.said) }} ({{
+            >{{ formatMessage(each.message) }} ({{
               [figure(each.price), departsAt(each)].filter(Boolean).join('; ')
             }})</span
           >

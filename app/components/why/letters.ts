@@ -3,17 +3,17 @@ import type { Player } from '#core/instrument'
 import type { Message } from '#core/message'
 
 /** Why something is as it is: whose notes it speaks of, and what the next best would cost more. */
-interface Told {
+interface LetterReason {
   readonly hand: Player
   readonly indices: readonly number[]
-  readonly said: Message
+  readonly message: Message
   readonly price: number | null
 }
 
 /** A reason with its footnote letter. */
 export interface Lettered {
   readonly letter: string
-  readonly reason: Told
+  readonly reason: LetterReason
 }
 
 const ALPHABET = 26
@@ -25,7 +25,12 @@ const letterOf = (at: number): string =>
 /** Reasons in reading order, lettered a b c as footnotes are. */
 export function letteredReasons(study: RealisedStudy): Lettered[] {
   const reasons = playersIn(study).flatMap((hand) =>
-    lineFor(study, hand).reasons.map(({ indices, said, price }): Told => ({ hand, indices, said, price })),
+    lineFor(study, hand).reasons.map(({ indices, message, price }): LetterReason => ({
+      hand,
+      indices,
+      message,
+      price,
+    })),
   )
   return reasons.map((reason, at) => ({ letter: letterOf(at), reason }))
 }

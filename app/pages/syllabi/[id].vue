@@ -62,7 +62,7 @@ const date = (text: string): string =>
 const remove = (): Promise<void> =>
   store.guarded(async () => {
     await ask('DELETE /api/syllabi/:id', { id: id.value })
-    store.draft = store.kept!.syllabus
+    store.draft = store.stored!.syllabus
     await router.push('/syllabi')
   })
 </script>
@@ -73,7 +73,7 @@ const remove = (): Promise<void> =>
     <p v-if="!store.draft && !store.error" class="waiting quiet aside py-20">
       {{ t('syllabi.id.fetching-the-syllabus') }}
     </p>
-    <template v-if="store.draft && store.kept">
+    <template v-if="store.draft && store.stored">
       <div class="flex flex-wrap items-baseline justify-between gap-4">
         <h1 class="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-3 text-[26px]">
           <input
@@ -114,11 +114,11 @@ const remove = (): Promise<void> =>
                 ? t('syllabi.id.saving')
                 : store.changed
                   ? t('syllabi.id.not-saved-yet')
-                  : store.told || t('name.saved')
+                  : store.notice || t('name.saved')
             }}</span>
           </template>
           <WordPanel :words="t('syllabi.id.copy')" :label="t('syllabi.id.copy-this-list')">
-            <CopyForm :syllabus="store.kept.syllabus" @made="(made) => router.push(`/syllabi/${made}`)" />
+            <CopyForm :syllabus="store.stored.syllabus" @made="(made) => router.push(`/syllabi/${made}`)" />
           </WordPanel>
           <span>
             {{ t('syllabi.id.export') }}
@@ -153,12 +153,12 @@ const remove = (): Promise<void> =>
           @change="(marking) => change(t('syllabi.id.the-marking'), { ...store.draft!, marking })"
         />
         <WordPanel
-          v-if="store.kept.past.length"
+          v-if="store.stored.past.length"
           :words="t('syllabi.id.earlier-versions')"
           :label="t('syllabi.id.earlier-versions-2')"
         >
           <ul class="p-2">
-            <li v-for="past in store.kept.past" :key="past.version">
+            <li v-for="past in store.stored.past" :key="past.version">
               <button type="button" class="choice" @click="compare({ version: String(past.version) })">
                 {{ t('syllabi.id.version-until', { version: past.version, date: date(past.savedAt) }) }}
               </button>

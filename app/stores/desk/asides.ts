@@ -52,7 +52,7 @@ export function deskAsides(
   async function layUnsaved(back: Aside): Promise<void> {
     lies(back.saved, back.wanted)
     await desk.lay(back.recipe, back.accepted)
-    desk.kept.value = back.saved && { recipe: back.saved.recipe, accepted: back.saved.accepted }
+    desk.stored.value = back.saved && { recipe: back.saved.recipe, accepted: back.saved.accepted }
   }
 
   /** What has been kept meanwhile is not aside any more. */

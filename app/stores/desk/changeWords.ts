@@ -11,7 +11,7 @@ import {
 } from '#core/realise'
 import { isFree, NO_BOOKENDS, notesMessage, PLAIN_RHYTHM } from '#core/study'
 import { instrumentCalled, wordsFor, wordsOf } from '~/components/instrument/words'
-import type { ToldField } from '~/components/instrument/view'
+import type { NamedField } from '~/components/instrument/view'
 import { t, formatMessage } from '~/composables/words'
 
 /** A change with its name, and the sort of change that it is. */
@@ -34,7 +34,7 @@ const apartWords = (recipe: Recipe): string => {
 }
 
 /** What each field is called, and how its new value is told. */
-const FIELDS: Readonly<Record<string, ToldField>> = {
+const FIELDS: Readonly<Record<string, NamedField>> = {
   instrument: {
     sort: 'desk.change-words.instrument',
     words: instrumentCalled,

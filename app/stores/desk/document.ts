@@ -26,11 +26,11 @@ export function deskDocument() {
   const letGo = shallowRef<RecipeInput | null>(null)
 
   /** What is kept of this study, as it was when it was kept; null where none of it is. */
-  const kept = shallowRef<Standing | null>({ recipe: FIRST, accepted: null })
+  const stored = shallowRef<Standing | null>({ recipe: FIRST, accepted: null })
   /** What lies here; what is only tried out does not count. */
   const standing = computed<Standing>(() => held.value ?? { recipe: recipe.value, accepted: accepted.value })
   /** Whether it differs from what is kept: by value, so that what is changed and changed back is not changed. */
-  const changed = computed(() => !isEqual(standing.value, kept.value))
+  const changed = computed(() => !isEqual(standing.value, stored.value))
 
   function set(next: RecipeInput, named?: Named): Promise<void> {
     const { words, sort } = named ?? namedChange(held.value?.recipe ?? recipe.value, next, study.value)
@@ -76,14 +76,14 @@ export function deskDocument() {
   function lay(next: RecipeInput, fingers: Accepted | null = null): Promise<void> {
     clear()
     letGo.value = held.value = null
-    kept.value = { recipe: next, accepted: fingers }
+    stored.value = { recipe: next, accepted: fingers }
     history.begin(next, fingers)
     return show(next, fingers)
   }
 
   const { undoes, redoes, undo, redo, trail, retrace } = history
   return {
-    ...{ recipe, study, fault, departs, accepted, letGo, changed, standing, kept, held, settled },
+    ...{ recipe, study, fault, departs, accepted, letGo, changed, standing, stored, held, settled },
     ...{ undoes, redoes, undo, redo, trail, retrace, change, replace, again, tryOut, leave, putBack, takeEngine, lay },
     ...looking,
     ...pinning,

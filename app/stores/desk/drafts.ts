@@ -1,14 +1,14 @@
 import { type Ref, ref, shallowRef, watch } from 'vue'
 import { inText } from '#core/message'
 import type { Aside } from './asides'
-import type { KeptTrail } from './undoLog'
+import type { StoredTrail } from './undoLog'
 
 /** What a window holds that is in no library: what is not saved, and the way back. */
 interface Draft {
   /** What lies on the desk, if it is not saved as it lies there. */
   readonly here: Aside | null
   readonly asides: readonly Aside[]
-  readonly trail: KeptTrail | null
+  readonly trail: StoredTrail | null
 }
 
 const PREFIX = 'tactum desk '
@@ -17,8 +17,8 @@ const MINE = 'tactum desk'
 /** A name for this window that outlives a reload; a copied window takes a new one. */
 async function windowName(): Promise<string> {
   const fresh = (): string => `${Date.now().toString(36)}${Math.random().toString(36).slice(2, 8)}`
-  const kept = sessionStorage.getItem(MINE) ?? fresh()
-  const name = (await isHeld(kept)) ? fresh() : kept
+  const stored = sessionStorage.getItem(MINE) ?? fresh()
+  const name = (await isHeld(stored)) ? fresh() : stored
   sessionStorage.setItem(MINE, name)
   // held as long as the window lives, so that no other takes its drafts for orphans
   void navigator.locks?.request(PREFIX + name, () => new Promise(() => {}))

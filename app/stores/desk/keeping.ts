@@ -39,7 +39,7 @@ const AT_REST = { travelling: false, wanted: false, conflict: null, deciding: fa
 export const NEW: Keeping = { saved: null, ...AT_REST }
 
 /** What becomes of it. */
-export function kept(now: Keeping, happening: Happening): Keeping {
+export function nextKeeping(now: Keeping, happening: Happening): Keeping {
   switch (happening.what) {
     case 'laid':
       return { ...AT_REST, saved: happening.study, wanted: happening.wanted ?? false, travelling: now.travelling }

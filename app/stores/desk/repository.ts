@@ -63,7 +63,7 @@ export function deskRepository(desk: DeskDocument) {
     const laid = desk.lay(from ?? FIRST)
     if (!from) retrace()
     await laid
-    if (from) desk.kept.value = null
+    if (from) desk.stored.value = null
   }
 
   const keepMine = (): Promise<boolean> => save(keeping.value.conflict!.version)
@@ -75,7 +75,7 @@ export function deskRepository(desk: DeskDocument) {
   const duplicate = (): void => {
     set.value = null
     lies(null)
-    desk.kept.value = null
+    desk.stored.value = null
   }
 
   return {

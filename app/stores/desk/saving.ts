@@ -5,7 +5,7 @@ import { ask, isUnreachable, newerThan, wordsOf } from '~/composables/api'
 import { t } from '~/composables/words'
 import { deskAutosave } from './autosave'
 import type { DeskDocument } from './document'
-import { type Happening, kept, NEW, stateOf } from './keeping'
+import { type Happening, nextKeeping, NEW, stateOf } from './keeping'
 
 /** Sends a study over a version. What the server has already, since only its answer was lost, is no conflict. */
 async function overwrite(id: string, body: { recipe: unknown; accepted?: unknown; version: number }): Promise<Study> {
@@ -31,7 +31,7 @@ function failed(error: unknown, requested: boolean): Happening {
 export function deskSaving(desk: DeskDocument, deliberate: Readonly<Ref<boolean>>) {
   const keeping = shallowRef(NEW)
   const happens = (happening: Happening): void => {
-    keeping.value = kept(keeping.value, happening)
+    keeping.value = nextKeeping(keeping.value, happening)
   }
   /** The id that a study gets with its first save: asked twice, the server still keeps it once. */
   let newId = crypto.randomUUID()
@@ -55,7 +55,7 @@ export function deskSaving(desk: DeskDocument, deliberate: Readonly<Ref<boolean>
       ? await overwrite(saved.id, { ...body, ...fingers, version })
       : await ask('POST /api/studies', {}, { ...body, id: newId })
     if (here !== laid) return { what: 'overtaken' }
-    desk.kept.value = sent
+    desk.stored.value = sent
     return { what: 'kept', study }
   }
 

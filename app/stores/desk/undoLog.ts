@@ -4,7 +4,7 @@ import type { Trail } from './history'
 import type { Keeping } from './keeping'
 
 /** How a study of the library (of none: an empty id) came to stand as it does, in the version that was seen. */
-export interface KeptTrail extends Trail {
+export interface StoredTrail extends Trail {
   readonly id: string
   readonly version: number
 }
@@ -12,12 +12,12 @@ export interface KeptTrail extends Trail {
 /** The way back of what lies on the desk, so that it outlives a reload. */
 export function deskTrails(desk: DeskDocument, keeping: Readonly<Ref<Keeping>>) {
   const lying = () => ({ id: keeping.value.saved?.id ?? '', version: keeping.value.saved?.version ?? 0 })
-  const trail = computed<KeptTrail | null>(() => desk.trail.value && { ...desk.trail.value, ...lying() })
+  const trail = computed<StoredTrail | null>(() => desk.trail.value && { ...desk.trail.value, ...lying() })
 
-  let before: KeptTrail | null = null
+  let before: StoredTrail | null = null
   /** Remembers the way that was kept of the study that lay here before. */
-  function remember(kept: KeptTrail | null): void {
-    before = kept
+  function remember(stored: StoredTrail | null): void {
+    before = stored
   }
   /** Takes it up, where what was laid now is what it is of. */
   function retrace(): void {

@@ -34,8 +34,8 @@ const text = (nodes: readonly Tree[], name: string): string | undefined => {
 }
 /** A number that is one; `usual` where nothing is said. */
 function number(nodes: readonly Tree[], name: string, usual: number): number {
-  const said = Number(text(nodes, name) ?? usual)
-  return Number.isFinite(said) ? said : usual
+  const given = Number(text(nodes, name) ?? usual)
+  return Number.isFinite(given) ? given : usual
 }
 
 type Placed = FoundNote & { readonly start: number; readonly beats: number }
@@ -247,9 +247,9 @@ export function readMxl(bytes: Uint8Array): FoundPiece[] {
     throw formatError('format.packed', {}, 'file')
   }
   const container = files['META-INF/container.xml']
-  const told = container && /full-path="([^"]+)"/.exec(strFromU8(container))?.[1]
+  const path = container && /full-path="([^"]+)"/.exec(strFromU8(container))?.[1]
   const own =
-    Object.keys(files).find((name) => name === told) ?? Object.keys(files).find((name) => !name.startsWith('META-INF'))
+    Object.keys(files).find((name) => name === path) ?? Object.keys(files).find((name) => !name.startsWith('META-INF'))
   if (!own) throw formatError('format.packed', {}, 'file')
   return readMusicXml(strFromU8(files[own]!))
 }

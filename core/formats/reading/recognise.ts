@@ -160,8 +160,8 @@ const degreesOf = (kind: KindId): string => {
 const MIDDLE_C = 60
 /** Whose a line is: as the file tells, else by where its middle lies. */
 export function handOf({ hands, lines }: FoundPiece, at: number): Hand {
-  const told = hands[at]
-  if (told) return told
+  const given = hands[at]
+  if (given) return given
   const all = heightsFound(lines[at]!).flat()
   return (Math.min(...all) + Math.max(...all)) / 2 >= MIDDLE_C ? 'right' : 'left'
 }

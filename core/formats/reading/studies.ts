@@ -107,8 +107,8 @@ function listed(piece: FoundPiece): Pick<FoundStudy, 'recipe' | 'unplayable'>[] 
  */
 export function studiesIn(piece: FoundPiece, recipeOf: (value: unknown) => RecipeInput): FoundStudy[] {
   const { title } = piece
-  const kept = keptRecipe(piece, recipeOf)
-  if (kept) return [{ title, recipe: kept, known: 'kept' }]
+  const recognisedStudy = recognisedRecipe(piece, recipeOf)
+  if (recognisedStudy) return [{ title, recipe: recognisedStudy, known: 'kept' }]
   for (const each of [piece, ...asOneLine(piece)]) {
     const known = recognised(each)
     if (!known) continue
@@ -133,7 +133,7 @@ const lineOf = (piece: FoundPiece, at: number): FoundPiece => ({
   recipe: null,
 })
 
-function keptRecipe(piece: FoundPiece, recipeOf: (value: unknown) => RecipeInput): RecipeInput | null {
+function recognisedRecipe(piece: FoundPiece, recipeOf: (value: unknown) => RecipeInput): RecipeInput | null {
   if (piece.recipe === null) return null
   try {
     const recipe = recipeOf(piece.recipe)

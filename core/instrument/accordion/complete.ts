@@ -82,28 +82,28 @@ function checkPart(part: LeftPart, material: CommonRecipe['material']): void {
 
 function completeLeft(value: unknown, hands: Common['hands'], material: Common['material']): LeftSettings {
   const path = 'accordion.left'
-  const told = partOf(value, PLAIN_LEFT, path)
+  const given = partOf(value, PLAIN_LEFT, path)
   const requested =
-    told.part === undefined ? usualPart(hands, kindOf(material)) : oneOf(told.part, LEFT_PARTS, `${path}.part`)
+    given.part === undefined ? usualPart(hands, kindOf(material)) : oneOf(given.part, LEFT_PARTS, `${path}.part`)
   const part = hands === 'right' ? 'none' : requested
   if (hands === 'left' && part === 'none') throw buttonsError('left.none', {}, `${path}.part`)
   checkPart(part, material)
-  const harmony = oneOf(told.harmony, HARMONIES, `${path}.harmony`)
-  const { bars } = told
+  const harmony = oneOf(given.harmony, HARMONIES, `${path}.harmony`)
+  const { bars } = given
   if (!Array.isArray(bars))
     throw studyError('field.unknown', { field: `${path}.bars`, of: 'list', among: '' }, `${path}.bars`)
   if (bars.length > MAX_BARS) {
     throw studyError('field.range', { field: `${path}.bars`, of: 'whole', least: 0, most: MAX_BARS }, `${path}.bars`)
   }
   if (harmony === 'own' && bars.length === 0) throw buttonsError('bars.empty', {}, `${path}.bars`)
-  if (typeof told.held !== 'boolean') {
+  if (typeof given.held !== 'boolean') {
     throw studyError('field.unknown', { field: `${path}.held`, of: 'choice', among: 'true, false' }, `${path}.held`)
   }
   return {
     part,
-    school: oneOf(told.school, LEFT_SCHOOLS, `${path}.school`),
-    every: oneOf(told.every, [1, 2] as const, `${path}.every`),
-    held: told.held,
+    school: oneOf(given.school, LEFT_SCHOOLS, `${path}.school`),
+    every: oneOf(given.every, [1, 2] as const, `${path}.every`),
+    held: given.held,
     harmony,
     bars: bars.map((each, at) => oneOf(each, DEGREES, `${path}.bars[${at}]`)),
   }
@@ -111,25 +111,25 @@ function completeLeft(value: unknown, hands: Common['hands'], material: Common['
 
 /** The instrument and its left hand, with defaults. @throws DomainError naming the field */
 function completeSettings(value: unknown, hands: Common['hands'], material: Common['material']): AccordionSettings {
-  const told = partOf(value, PLAIN, 'accordion')
-  const bellows = partOf(told.bellows, PLAIN_BELLOWS, 'accordion.bellows')
-  const bass = oneOf(told.bass, BASSES, 'accordion.bass')
-  const rows = told.rows === undefined ? usualRows(bass) : listOf(told.rows, BASS_ROWS, 'accordion.rows')
+  const given = partOf(value, PLAIN, 'accordion')
+  const bellows = partOf(given.bellows, PLAIN_BELLOWS, 'accordion.bellows')
+  const bass = oneOf(given.bass, BASSES, 'accordion.bass')
+  const rows = given.rows === undefined ? usualRows(bass) : listOf(given.rows, BASS_ROWS, 'accordion.rows')
   if (rows.length !== rowsOn(bass)) {
     throw buttonsError('bass.rows', { bass, count: rowsOn(bass) }, 'accordion.rows')
   }
-  const registers = listOf(told.registers, REGISTERS, 'accordion.registers')
+  const registers = listOf(given.registers, REGISTERS, 'accordion.registers')
   if (registers.length === 0) {
     const field = 'accordion.registers'
     throw studyError('field.unknown', { field, of: 'choice', among: REGISTERS.join(', ') }, field)
   }
   return {
-    treble: oneOf(told.treble, TREBLES, 'accordion.treble'),
-    keys: oneOf(told.keys, Object.keys(KEY_WIDTHS) as (keyof typeof KEY_WIDTHS)[], 'accordion.keys'),
+    treble: oneOf(given.treble, TREBLES, 'accordion.treble'),
+    keys: oneOf(given.keys, Object.keys(KEY_WIDTHS) as (keyof typeof KEY_WIDTHS)[], 'accordion.keys'),
     registers: REGISTERS.filter((each) => registers.includes(each)),
     bass,
     rows: BASS_ROWS.filter((row) => rows.includes(row)),
-    left: completeLeft(told.left, hands, material),
+    left: completeLeft(given.left, hands, material),
     bellows: {
       turn: oneOf(bellows.turn, TURNS, 'accordion.bellows.turn'),
       beats: whole(bellows.beats, 1, MAX_BELLOWS_BEATS, 'accordion.bellows.beats'),

@@ -17,13 +17,13 @@ function madeShort({ accordion }: AccordionRecipe, required: PlayerRequirement, 
     miss('bellows', () => instrumentMessage('short.bellows', { required: turn, beats, ...own }), 15)
   }
   if (required.registers.length > 0 && String([...required.registers].sort()) !== String([...registers].sort())) {
-    const told = { required: required.registers.join(' + '), own: registers.join(' + ') }
-    miss('registers', () => instrumentMessage('short.registers', told), 10)
+    const params = { required: required.registers.join(' + '), own: registers.join(' + ') }
+    miss('registers', () => instrumentMessage('short.registers', params), 10)
   }
   const lacking = required.bassRows.filter((row) => !rows.includes(row))
   if (lacking.length > 0) {
-    const told = { rows: listed(lacking.map((row) => instrumentMessage('bass-row', { row }))), bass: accordion.bass }
-    miss('bassRows', () => instrumentMessage('short.rows', told), 60)
+    const params = { rows: listed(lacking.map((row) => instrumentMessage('bass-row', { row }))), bass: accordion.bass }
+    miss('bassRows', () => instrumentMessage('short.rows', params), 60)
   }
   const { plays } = trebleOf(treble)
   if (side && side !== plays) {
@@ -58,8 +58,8 @@ function madeBy(required: PlayerRequirement) {
     registers: registers.length > 0 ? registers : null,
     treble: treble === 'buttons' ? 'c-5' : null,
   }
-  const told = Object.fromEntries(Object.entries(made).filter(([, value]) => value !== null))
-  return Object.keys(told).length > 0 ? { accordion: told } : {}
+  const params = Object.fromEntries(Object.entries(made).filter(([, value]) => value !== null))
+  return Object.keys(params).length > 0 ? { accordion: params } : {}
 }
 
 export const ACCORDION_EXAMINED: Examined<AccordionRecipe> = {

@@ -24,7 +24,7 @@ import type { PerformedAccordion, RealisedBass } from './perform'
 import { meetingsOf } from './meetings'
 import { ACCORDION_ROUTE } from './route'
 import { buttonsAt, othersOf } from './pinning'
-import { bassMessage, rightMessage } from './told'
+import { bassMessage, rightMessage } from './describe'
 import { ACCORDION_WAYS } from './ways'
 import { accordionMessage, alsoMessage } from './words'
 
@@ -168,7 +168,7 @@ export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
   takesPins: () => true,
   pins: {
     isOwn: (pin) => 'finger' in pin || 'fingers' in pin || 'button' in pin,
-    told: (pin) => {
+    describe: (pin) => {
       const own = pin as AccordionPin
       if (!isBare(own)) {
         return instrumentMessage('said.pin-button', { button: pinnedButton(own), note: own.index + 1, hand: own.hand })
@@ -190,7 +190,7 @@ export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
   dipsOf: ({ bellows }) => bellows.slice(1).map(({ step }) => step),
   handsHeard: playersIn,
 
-  told: ({ hands: { right }, bass, bellows }) => ({
+  describe: ({ hands: { right }, bass, bellows }) => ({
     hands: right ? { right: rightMessage(right) } : {},
     ...(bass ? { bass: bassMessage(bass) } : {}),
     bellows,

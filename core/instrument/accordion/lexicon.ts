@@ -11,24 +11,25 @@ import {
 } from '../../buttons'
 import { BASS_ROWS, BASSES, TREBLES, trebleOf } from '../../surface'
 import { pinPhrase, handsWritten } from '../keys/lexicon'
-import type { Phrase, Said, Saying, Slots } from '../lexicon'
+import type { Phrase, Meaning, Saying, Slots } from '../lexicon'
 
 /** Words of the accordion name it, so that nobody has to say it twice. */
-const set = (accordion: object, more: object = {}): Said => ({
-  change: { instrument: 'accordion', ...more, accordion } as Said['change'],
+const set = (accordion: object, more: object = {}): Meaning => ({
+  change: { instrument: 'accordion', ...more, accordion } as Meaning['change'],
 })
 const says = (phrases: readonly string[], accordion: object, more: object = {}): Saying => ({
   phrases,
   say: () => set(accordion, more),
 })
-const rule = (phrases: readonly string[], say: (slots: Slots) => Said | null): Saying => ({ phrases, say })
+const rule = (phrases: readonly string[], say: (slots: Slots) => Meaning | null): Saying => ({ phrases, say })
 
-const trebleId = (id: string): Said | null => ((TREBLES as readonly string[]).includes(id) ? set({ treble: id }) : null)
+const trebleId = (id: string): Meaning | null =>
+  (TREBLES as readonly string[]).includes(id) ? set({ treble: id }) : null
 
 const INSTRUMENT: readonly Saying[] = [
   {
     phrases: ['accordion|akkordeon|acordeon|accordeon', 'piano accordion'],
-    say: () => ({ change: { instrument: 'accordion' } as Said['change'] }),
+    say: () => ({ change: { instrument: 'accordion' } as Meaning['change'] }),
   },
   rule(['<n> key|keys accordion', 'accordion of? <n> keys', '<n> keys'], ({ numbers: [n] }) => trebleId(`keys-${n}`)),
   ...(['c', 'b'] as const).flatMap((system) => [
@@ -98,7 +99,7 @@ const LEFT: readonly Saying[] = [
 ]
 
 const BEATS_IN_BAR = 4
-const every = (beats: number): Said | null =>
+const every = (beats: number): Meaning | null =>
   beats >= 1 && beats <= MAX_BELLOWS_BEATS ? set({ bellows: { turn: 'beats', beats } }) : null
 
 const BELLOWS: readonly Saying[] = [
@@ -118,15 +119,15 @@ const BELLOWS: readonly Saying[] = [
 
 const SCHOOL: readonly Saying[] = [
   rule(['four fingers school?', 'without thumb'], () => ({
-    change: { instrument: 'accordion', school: 'four-fingers' } as Said['change'],
+    change: { instrument: 'accordion', school: 'four-fingers' } as Meaning['change'],
   })),
   rule(['with thumb school?', 'thumb school'], () => ({
-    change: { instrument: 'accordion', school: 'with-thumb' } as Said['change'],
+    change: { instrument: 'accordion', school: 'with-thumb' } as Meaning['change'],
   })),
 ]
 
-const pinned = (pin: ButtonPin): Said => ({
-  change: { instrument: 'accordion', pins: [pin] } as unknown as Said['change'],
+const pinned = (pin: ButtonPin): Meaning => ({
+  change: { instrument: 'accordion', pins: [pin] } as unknown as Meaning['change'],
 })
 const PINS: readonly Saying[] = [
   ...BASS_ROWS.flatMap((row) =>

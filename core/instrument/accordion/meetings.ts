@@ -44,12 +44,12 @@ function thirds(right: RealisedHand, bass: RealisedBass): Message[] {
 export function meetingsOf(right: RealisedHand, bass: RealisedBass): Message[] {
   const count = notesToStroke(right, bass)
   const pairs = pairsOf(right, bass)
-  const told = listed(pairs.slice(0, MAX_PAIRS), 'comma')
+  const named = listed(pairs.slice(0, MAX_PAIRS), 'comma')
   return [
     ...(count === null ? [] : [instrumentMessage('reeds.against', { count })]),
     instrumentMessage('reeds.pairs', {
       count: pairs.length,
-      pairs: told,
+      pairs: named,
       more: pairs.length > MAX_PAIRS ? 'yes' : 'no',
     }),
     ...thirds(right, bass),

@@ -3,7 +3,7 @@ import type { Hand } from '../../study'
 import { boardOf, buttonsFor, trebleButtons, trebleOf } from '../../surface'
 import type { AlsoPinned, Other } from '../family'
 import type { PerformedAccordion } from './perform'
-import { plainButton } from './told'
+import { plainButton } from './describe'
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 
@@ -33,12 +33,12 @@ export function buttonsAt(
   hand: Hand,
   index: number,
 ): AlsoPinned[] {
-  const told = (pin: ButtonPin, stands: boolean): AlsoPinned => ({ pin, told: pinnedButton(pin), stands })
+  const alsoPinned = (pin: ButtonPin, stands: boolean): AlsoPinned => ({ pin, message: pinnedButton(pin), stands })
   if (hand === 'left') {
     const note = bass!.notes[index]!
     const now = plainButton(bass!.buttons[index]!)
     const all = buttonsFor(boardOf(accordion.bass, accordion.rows), note.pitch, note.chord)
-    return all.length < 2 ? [] : all.map((button) => told({ hand, index, button }, same(button, now)))
+    return all.length < 2 ? [] : all.map((button) => alsoPinned({ hand, index, button }, same(button, now)))
   }
   const treble = trebleOf(accordion.treble)
   const now = hands.right?.buttons?.[index]
@@ -46,5 +46,5 @@ export function buttonsAt(
   const all = trebleButtons(treble, hands.right!.midi[index]!)
   return all.length < 2
     ? []
-    : all.map(({ row, place }) => told({ hand, index, button: [row, place] }, row === now[0] && place === now[1]))
+    : all.map(({ row, place }) => alsoPinned({ hand, index, button: [row, place] }, row === now[0] && place === now[1]))
 }

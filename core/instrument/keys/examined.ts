@@ -12,8 +12,8 @@ function togetherShort(recipe: FingerRecipe, required: PlayerRequirement, miss: 
   if (required.motion === 'contrary') {
     const { contraryFrom } = required
     if (contraryFrom !== null && contraryFrom !== recipe.contraryFrom) {
-      const told = { required: contraryFrom, own: recipe.contraryFrom }
-      miss('contraryFrom', () => instrumentMessage('short.contrary-from', told), 30)
+      const params = { required: contraryFrom, own: recipe.contraryFrom }
+      miss('contraryFrom', () => instrumentMessage('short.contrary-from', params), 30)
     }
     return
   }
@@ -24,8 +24,8 @@ function togetherShort(recipe: FingerRecipe, required: PlayerRequirement, miss: 
       50,
     )
   } else if (required.interval !== 'octave' && required.tonicHand && recipe.tonicHand !== required.tonicHand) {
-    const told = { required: required.tonicHand, own: recipe.tonicHand }
-    miss('tonicHand', () => instrumentMessage('short.tonic-hand', told), 30)
+    const params = { required: required.tonicHand, own: recipe.tonicHand }
+    miss('tonicHand', () => instrumentMessage('short.tonic-hand', params), 30)
   }
 }
 

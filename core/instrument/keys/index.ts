@@ -17,7 +17,7 @@ import { PIANO } from '../../surface'
 import { meetingsMessage } from '../../together'
 import { family, type Repeated } from '../family'
 import { checkedPins } from '../pins'
-import { otherMessage, reasonMessage, stepsOf } from '../told'
+import { otherMessage, reasonMessage, stepsOf } from '../describe'
 import { handsMessage } from '../words'
 import { KEYS_EXAMINED } from './examined'
 import { handsWritten, KEY_LEXICON, KEY_PHRASES, pinPhrase } from './lexicon'
@@ -119,7 +119,7 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   takesPins: (_, { hands }, hand) => (hands[hand]?.fingers.length ?? 0) > 0,
   pins: {
     isOwn: (pin) => 'finger' in pin || 'fingers' in pin,
-    told: (pin) => {
+    describe: (pin) => {
       const own = pin as Pin
       return pinMessage(own, 'fingers' in own ? own.fingers : [own.finger], own.hand)
     },
@@ -138,7 +138,7 @@ export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
   dipsOf: () => [],
   handsHeard: handsIn,
 
-  told: ({ hands }) => ({
+  describe: ({ hands }) => ({
     hands: Object.fromEntries(Object.entries(hands).map(([hand, part]) => [hand, handMessage(part)])),
   }),
 

@@ -1,6 +1,6 @@
 import type { FingerRecipe, Pin } from '../../fingering'
 import { type Finger, type Hand, isDegreePin, isGripPin } from '../../study'
-import { type Phrase, type Saying, type Said, saying } from '../lexicon'
+import { type Phrase, type Saying, type Meaning, saying } from '../lexicon'
 
 const SCHOOL: readonly Saying[] = [
   saying(['piano|klavier'], { instrument: 'piano' }),
@@ -26,10 +26,10 @@ const SCHOOL: readonly Saying[] = [
 ]
 
 const isFinger = (n: number | undefined): n is Finger => n !== undefined && n >= 1 && n <= 5
-const pinned = (pin: Pin): Said => ({ change: { pins: [pin] } })
+const pinned = (pin: Pin): Meaning => ({ change: { pins: [pin] } })
 
 /** Notes of the line count from 1, as people do; a recipe counts from 0. */
-function pinsSaid(hand: Hand): Saying[] {
+function pinPhrases(hand: Hand): Saying[] {
   const at = `${hand}|${hand[0]}h hand?`
   const legs = (['up', 'down'] as const).map((leg): Saying => ({
     phrases: [`pin ${at} degree <n> finger <n> going? ${leg}`],
@@ -57,7 +57,7 @@ function pinsSaid(hand: Hand): Saying[] {
 }
 
 /** Schools, settings and pins of fingers. */
-export const KEY_LEXICON: readonly Saying[] = [...SCHOOL, ...pinsSaid('right'), ...pinsSaid('left')]
+export const KEY_LEXICON: readonly Saying[] = [...SCHOOL, ...pinPhrases('right'), ...pinPhrases('left')]
 
 const SCHOOLS: Record<FingerRecipe['school'], string> = {
   conservatory: 'conservatory school',

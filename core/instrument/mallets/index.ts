@@ -18,7 +18,7 @@ import { type Common, type CommonInput, isFree, type Stick } from '../../study'
 import { type MalletId, MALLET_INSTRUMENTS, malletInstrument } from '../../surface'
 import { family } from '../family'
 import { checkedPins } from '../pins'
-import { otherMessage, reasonMessage, stepsOf } from '../told'
+import { otherMessage, reasonMessage, stepsOf } from '../describe'
 import { MALLETS_EXAMINED } from './examined'
 import { heard } from './heard'
 import { MALLET_LEXICON } from './lexicon'
@@ -124,7 +124,7 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   takesPins: ({ rudiment }, { sticking }) => !sticking.mallets && !sticking.roll && rudiment === 'none',
   pins: {
     isOwn: (pin) => 'stick' in pin || 'sticks' in pin,
-    told: (pin) => {
+    describe: (pin) => {
       const own = pin as StickPin
       return pinMessage(own, 'sticks' in own ? [own.sticks.join('')] : [own.stick], 'none')
     },
@@ -143,7 +143,7 @@ export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
   dipsOf: () => [],
   handsHeard: () => ['right', 'left'],
 
-  told: ({ sticking }) => ({ sticking: stickingNote(sticking) }),
+  describe: ({ sticking }) => ({ sticking: stickingNote(sticking) }),
 
   playedBy: ({ instrument }) => instrumentMessage('make', { make: malletInstrument(instrument).family }),
   alsoMessage: sticksMessage,

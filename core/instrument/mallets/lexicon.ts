@@ -8,11 +8,11 @@ import {
 } from '../../sticking'
 import type { Stick } from '../../study'
 import { BAR_RANGES, MALLET_IDS, type MalletId, type Strike } from '../../surface'
-import { type Said, type Saying, saying, type Slots } from '../lexicon'
+import { type Meaning, type Saying, saying, type Slots } from '../lexicon'
 
-const set = (change: object): Said => ({ change: change as Said['change'] })
+const set = (change: object): Meaning => ({ change: change as Meaning['change'] })
 const says = (phrases: readonly string[], change: object): Saying[] => [saying(phrases, change)]
-const rules = (phrases: readonly string[], say: (slots: Slots) => Said | null): Saying[] => [{ phrases, say }]
+const rules = (phrases: readonly string[], say: (slots: Slots) => Meaning | null): Saying[] => [{ phrases, say }]
 
 const FAMILIES: Record<string, { readonly called: string; readonly usual: MalletId }> = {
   marimba: { called: 'marimba|marimbas', usual: 'marimba-4.3' },
@@ -22,7 +22,7 @@ const FAMILIES: Record<string, { readonly called: string; readonly usual: Mallet
 }
 
 /** “marimba 4.3”: the full stop is a space to the grammar, so octaves are one number or two. */
-const ofOctaves = (family: string, [whole, part = 0]: readonly number[]): Said | null => {
+const ofOctaves = (family: string, [whole, part = 0]: readonly number[]): Meaning | null => {
   const id = MALLET_IDS.find((each) => each === `${family}-${whole}.${part}`)
   return id ? set({ instrument: id }) : null
 }
@@ -115,7 +115,7 @@ const BARS: Saying[] = [
 ]
 
 const stickOf = (word: string): Stick => (word.toUpperCase() === 'R' ? 'R' : 'L')
-const pinned = (pin: StickPin): Said => set({ pins: [pin] })
+const pinned = (pin: StickPin): Meaning => set({ pins: [pin] })
 const PINS: Saying[] = [
   ...rules(['pin note <n> stick <sticks>'], ({ numbers: [n], sticks }) =>
     n! >= 1 && sticks.length === 1 ? pinned({ index: n! - 1, stick: stickOf(sticks) }) : null,

@@ -68,7 +68,7 @@ function joinedAlternatives(
         departs: each.departs + from,
       })),
     )
-    .filter(({ said }) => !seen.has(JSON.stringify(said)) && seen.add(JSON.stringify(said)))
+    .filter(({ message }) => !seen.has(JSON.stringify(message)) && seen.add(JSON.stringify(message)))
     .sort((a, b) => a.price - b.price)
     .slice(0, most)
 }

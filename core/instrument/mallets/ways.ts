@@ -59,7 +59,7 @@ export const MALLET_WAYS: LayoutRules<MalletRecipe> = {
   strokeRungs: (recipe) =>
     ROLL_STROKES.map((strokes) => ({
       recipe: { ...recipe, roll: { ...recipe.roll, strokes } },
-      told: studyMessage('section.strokes', { strokes }),
+      label: studyMessage('section.strokes', { strokes }),
     })),
   plainly: (recipe) => recipe,
 }

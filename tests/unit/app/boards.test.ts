@@ -78,9 +78,9 @@ describe('the lane of the left hand', () => {
 
 describe('what an accordion is called', () => {
   it.each(TREBLES)('on its right side: %s, and no other so', (treble) => {
-    const said = trebleWords(treble)
-    expect(said).toMatch(/^(\d\d keys|[BC]-system, [345] rows)$/)
-    expect(TREBLES.filter((other) => trebleWords(other) === said)).toEqual([treble])
+    const formatted = trebleWords(treble)
+    expect(formatted).toMatch(/^(\d\d keys|[BC]-system, [345] rows)$/)
+    expect(TREBLES.filter((other) => trebleWords(other) === formatted)).toEqual([treble])
   })
 
   it.each(BASSES)('on its left side, with %i buttons', (bass) => {

@@ -31,9 +31,9 @@ beforeEach(() => {
   vi.stubGlobal('fetch', async (address: string, { method, body }: { method: string; body: string }) => {
     const one = { method, address, body: JSON.parse(body) as Sent['body'] }
     sent.push(one)
-    const told = answer(one)
-    if (!told) throw new TypeError('no server')
-    return { ok: told.status < 300, status: told.status, json: () => Promise.resolve(told.content) }
+    const shown = answer(one)
+    if (!shown) throw new TypeError('no server')
+    return { ok: shown.status < 300, status: shown.status, json: () => Promise.resolve(shown.content) }
   })
 })
 const studyOf = ({ body }: Sent, version: number): Study =>

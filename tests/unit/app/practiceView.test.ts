@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { completeRecipe } from '#core/instrument'
 import { dateOf, dayOf, gradesBelow, type Help, prepare, targetsFor, wouldHelp } from '#core/practice'
 import { fullGrade, atomsOf, drawOf, gradeOf, gradeSet, recipesForMissing, DEFAULT_POLICIES } from '#core/syllabus'
-import { keptBy, triedOn } from '~/practice/trial'
+import { studiesLeft, triedOn } from '~/practice/trial'
 import { preparationIn, viewOf } from '#shared/practiceView'
 import corvane from '../../../demo/syllabi/corvane-piano.json'
 import { syllabusOf } from '../../../shared/schemas'
@@ -117,11 +117,11 @@ describe('what is tried on', () => {
 
   it('leaves out the studies that were named, and no others', () => {
     const leave = of('leave') as Extract<Help, { change: 'leave' }>
-    const kept = keptBy(file, leave)
-    expect(triedOn(file, leave).set.studies.map(({ id }) => id)).toEqual(kept)
-    expect(kept).toHaveLength(10 - leave.studies.length)
-    for (const study of leave.studies) expect(kept).not.toContain(`study ${study}`)
-    expect(keptBy(file, of('weeks'))).toHaveLength(10)
+    const stored = studiesLeft(file, leave)
+    expect(triedOn(file, leave).set.studies.map(({ id }) => id)).toEqual(stored)
+    expect(stored).toHaveLength(10 - leave.studies.length)
+    for (const study of leave.studies) expect(stored).not.toContain(`study ${study}`)
+    expect(studiesLeft(file, of('weeks'))).toHaveLength(10)
   })
 
   it('keeps a teacher’s week of what stays', () => {
@@ -142,12 +142,12 @@ describe('what is tried on', () => {
     const grades = instead.map(({ studies: all, ...other }) => ({ ...other, targets: targetsFor(all, other.draw) }))
     const lower = wouldHelp(now, prepare(now), grades).find(({ change }) => change === 'grade')!
     const tried = triedOn(graded, lower)
-    const told = instead.find(({ grade: id }) => id === (lower as { grade: string }).grade)!
-    expect(tried.set.studies.map(({ recipe }) => recipe)).toEqual(told.studies)
+    const shown = instead.find(({ grade: id }) => id === (lower as { grade: string }).grade)!
+    expect(tried.set.studies.map(({ recipe }) => recipe)).toEqual(shown.studies)
     expect(viewOf(tried).then!.chance).toBeCloseTo(lower.chance, 12)
     // what serves keeps its name, so that nothing of the record is lost; what is new has none yet
-    const kept = keptBy(graded, lower)
-    expect(told.places.filter((place) => place !== null)).toHaveLength(kept.length)
-    expect(tried.set.studies.filter(({ id }) => id.startsWith('study')).map(({ id }) => id)).toEqual(kept)
+    const stored = studiesLeft(graded, lower)
+    expect(shown.places.filter((place) => place !== null)).toHaveLength(stored.length)
+    expect(tried.set.studies.filter(({ id }) => id.startsWith('study')).map(({ id }) => id)).toEqual(stored)
   })
 })

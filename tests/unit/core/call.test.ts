@@ -6,7 +6,7 @@ import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
 import { choiceMessage } from '#core/realise'
 import { FIGURES, JOURNEYS, LADDERS, LENGTHS, WALKS } from '#core/study'
 import { anyRecipe } from '../../support/recipes'
-import { inEnglish as said, english } from '../../support/english'
+import { inEnglish as spoken, english } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const one = (line: string): RecipeInput => {
@@ -15,7 +15,7 @@ const one = (line: string): RecipeInput => {
   expect(called.studies, line).toHaveLength(1)
   return called.studies[0]!
 }
-const unknown = ({ understood }: Called) => understood.filter((each) => !each.said).map((each) => each.typed)
+const unknown = ({ understood }: Called) => understood.filter((each) => !each.meaning).map((each) => each.typed)
 
 describe('a called line', () => {
   it('reads back what was written, for any recipe', () => {
@@ -122,7 +122,7 @@ describe('what is not understood', () => {
   it('is named, with the nearest reading, and the rest still counts', () => {
     const called = parseCall('c hamronic minor, stacatto')
     expect(called.complete).toBe(false)
-    expect(called.understood.filter((each) => !each.said).map(({ typed, nearest }) => [typed, nearest])).toEqual([
+    expect(called.understood.filter((each) => !each.meaning).map(({ typed, nearest }) => [typed, nearest])).toEqual([
       ['hamronic', 'harmonic'],
       ['stacatto', 'staccato'],
     ])
@@ -130,7 +130,7 @@ describe('what is not understood', () => {
   })
 
   it('is offered as a phrase where the word alone is only part of one', () => {
-    const [groups, typo] = parseCall('C major groups fuor').understood.filter((each) => !each.said)
+    const [groups, typo] = parseCall('C major groups fuor').understood.filter((each) => !each.meaning)
     expect(groups!.nearest).toMatch(/^groups of (three|four)$/)
     expect(typo!.nearest).toBe('four')
     expect(parseCall(`C major ${groups!.nearest}`).complete).toBe(true)
@@ -227,7 +227,7 @@ describe('a line that names no key', () => {
   it('says one thing in spite of a word that says nothing', () => {
     const { studies, complete, understood } = over('in broken thirds wobbly')
     expect([studies.length, complete]).toEqual([1, false])
-    expect(understood.filter(({ said }) => !said).map(({ typed }) => typed)).toEqual(['wobbly'])
+    expect(understood.filter(({ meaning }) => !meaning).map(({ typed }) => typed)).toEqual(['wobbly'])
   })
 })
 
@@ -235,22 +235,22 @@ describe('the words of the menus', () => {
   /** What a menu offers for a field of a study, as it says it. */
   const labels: readonly (readonly [string, (recipe: Recipe) => unknown, unknown])[] = [
     ...KIND_IDS.map(
-      (id) => [said(kindNamed({ id })), (recipe: Recipe) => (recipe.material as { kind?: string }).kind, id] as const,
+      (id) => [spoken(kindNamed({ id })), (recipe: Recipe) => (recipe.material as { kind?: string }).kind, id] as const,
     ),
     ...FIGURES.map(
-      (value) => [said(choiceMessage('figure', value)), (recipe: Recipe) => recipe.pattern.figure, value] as const,
+      (value) => [spoken(choiceMessage('figure', value)), (recipe: Recipe) => recipe.pattern.figure, value] as const,
     ),
     ...WALKS.map(
-      (value) => [said(choiceMessage('walk', value)), (recipe: Recipe) => recipe.pattern.walk, value] as const,
+      (value) => [spoken(choiceMessage('walk', value)), (recipe: Recipe) => recipe.pattern.walk, value] as const,
     ),
     ...JOURNEYS.map(
-      (value) => [said(choiceMessage('journey', value)), (recipe: Recipe) => recipe.pattern.journey, value] as const,
+      (value) => [spoken(choiceMessage('journey', value)), (recipe: Recipe) => recipe.pattern.journey, value] as const,
     ),
     ...LADDERS.filter((value) => value !== 'strokes').map(
-      (value) => [said(choiceMessage('ladder', value)), (recipe: Recipe) => recipe.rhythm.ladder, value] as const,
+      (value) => [spoken(choiceMessage('ladder', value)), (recipe: Recipe) => recipe.rhythm.ladder, value] as const,
     ),
     ...LENGTHS.map(
-      (value) => [said(choiceMessage('lengths', value)), (recipe: Recipe) => recipe.rhythm.lengths, value] as const,
+      (value) => [spoken(choiceMessage('lengths', value)), (recipe: Recipe) => recipe.rhythm.lengths, value] as const,
     ),
   ]
   it.each(labels)('“%s” is understood', (label, field, value) => {

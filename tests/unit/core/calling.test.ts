@@ -37,7 +37,7 @@ describe('the page on calling', () => {
   it.each(rows)('%s is understood word for word, and can be played', (line) => {
     const called = parseCall(line)
     expect(called.problems).toEqual([])
-    expect(called.understood.filter(({ said, typed }) => !said && typed !== ';')).toEqual([])
+    expect(called.understood.filter(({ meaning, typed }) => !meaning && typed !== ';')).toEqual([])
     expect(called.studies.length).toBeGreaterThan(0)
     for (const study of called.studies) realise(study, {}, 0)
   })
@@ -46,7 +46,7 @@ describe('the page on calling', () => {
     for (const way of waysOf(phrase)) {
       const { understood } = parseCall(way)
       expect(
-        understood.filter(({ said }) => !said),
+        understood.filter(({ meaning }) => !meaning),
         way,
       ).toEqual([])
     }
@@ -56,7 +56,7 @@ describe('the page on calling', () => {
     for (const way of waysOf(phrase)) {
       const { understood } = parseRequirement(way)
       expect(
-        understood.filter(({ said }) => !said),
+        understood.filter(({ meaning }) => !meaning),
         way,
       ).toEqual([])
     }

@@ -13,7 +13,7 @@ const study = (tonic: string, kind: string, some: Partial<RecipeInput> = {}) =>
   realise({ material: { tonic, kind }, ...some }, {}, 0)
 
 /** What is different, as it is read. */
-const told = (a: RealisedStudy, b: RealisedStudy): string[] =>
+const shown = (a: RealisedStudy, b: RealisedStudy): string[] =>
   differenceMessage(a, b, compareStudies(a, b)).map(inEnglish)
 
 describe('two studies side by side', () => {
@@ -41,7 +41,7 @@ describe('two studies side by side', () => {
     expect(hands.right!.notes).toHaveLength(4)
     expect(hands.right!.fingers).toEqual([])
     expect(hands.left!.fingers.length).toBeGreaterThan(0)
-    const words = told(natural, harmonic)
+    const words = shown(natural, harmonic)
     expect(words[0]).toBe('F♯ becomes F×')
     expect(words.join('; ')).toMatch(
       /right hand: no finger changes.*left hand: \d+ fingers change; thumbs on B and F× instead of B and E/,
@@ -49,7 +49,7 @@ describe('two studies side by side', () => {
   })
 
   it('say on which leg a note changes', () => {
-    const words = told(study('A', 'natural-minor'), study('A', 'melodic-minor'))
+    const words = shown(study('A', 'natural-minor'), study('A', 'melodic-minor'))
     expect(words[0]).toBe('F becomes F♯ going up and G becomes G♯ going up')
   })
 
@@ -59,7 +59,7 @@ describe('two studies side by side', () => {
     expect(hands.right!.only.a).toEqual([])
     // the little finger at the top of one octave becomes the thumb that goes on
     expect(hands.right!.fingers).toMatchObject([{ a: 7, b: 7, from: 5, to: 1 }])
-    const words = told(study('C', 'major', { octaves: 1 }), study('C', 'major'))
+    const words = shown(study('C', 'major', { octaves: 1 }), study('C', 'major'))
     expect(words).toContain('right hand: 14 notes more')
     expect(words.at(-1)).toMatch(/^harder/)
   })
@@ -80,16 +80,16 @@ describe('two studies side by side', () => {
 
   it('say that another key has the same fingers, or on which degrees it has others', () => {
     const right = { hands: 'right' } as const
-    expect(told(study('C', 'major', right), study('D', 'major', right)).slice(0, 2)).toEqual([
+    expect(shown(study('C', 'major', right), study('D', 'major', right)).slice(0, 2)).toEqual([
       'the same a whole step up',
       'right hand: no finger changes',
     ])
-    const flat = told(study('C', 'major', right), study('Db', 'major', right))
+    const flat = shown(study('C', 'major', right), study('Db', 'major', right))
     expect(flat[0]).toBe('the same a half step up')
     // 1 2 3 1 2 3 4 against 2 3 1 2 3 4 1, the outer notes apart
     expect(flat[1]).toMatch(/^right hand: \d+ fingers change, on degrees 1, 2, 3, 4, 5, 6 and 7$/)
-    expect(told(study('F', 'major', right), study('B', 'major', right))[1]).toMatch(/on degrees 1 and 4$|on degrees/)
-    const minor = told(study('C', 'major', right), study('A', 'natural-minor', right))
+    expect(shown(study('F', 'major', right), study('B', 'major', right))[1]).toMatch(/on degrees 1 and 4$|on degrees/)
+    const minor = shown(study('C', 'major', right), study('A', 'natural-minor', right))
     expect(minor[0]).toBe(
       'degree 3 lies a half step lower, degree 6 lies a half step lower and degree 7 lies a half step lower',
     )
@@ -98,14 +98,14 @@ describe('two studies side by side', () => {
 
   it('never call a scale the same notes as one that has others', () => {
     const [major, chromatic] = [study('C', 'major'), study('C', 'chromatic')]
-    const words = told(major, chromatic)
+    const words = shown(major, chromatic)
     expect(words[0]).toBe('C♯, D♯, F♯, G♯, A♯, B♭, A♭, G♭, E♭ and D♭ as well')
     expect(words).not.toContain('the same notes')
-    expect(told(chromatic, major)[0]).toMatch(/^without C♯/)
+    expect(shown(chromatic, major)[0]).toMatch(/^without C♯/)
     // every note of the major scale is found in the chromatic one
     expect(compareStudies(major, chromatic).hands.right!.only.a).toEqual([])
     expect(compareStudies(major, chromatic).hands.right!.notes).toEqual([])
-    const pentatonic = told(study('C', 'major'), study('C', 'major-pentatonic'))
+    const pentatonic = shown(study('C', 'major'), study('C', 'major-pentatonic'))
     expect(pentatonic[0]).toBe('without F and B')
   })
 
@@ -117,7 +117,10 @@ describe('two studies side by side', () => {
       expect(hands[hand]!.only).toEqual({ a: [0], b: [0] })
       expect(hands[hand]!.notes).toEqual([])
     }
-    expect(told(there, back).slice(0, 2)).toEqual(['the same notes', 'down first, then up, where it was up, then down'])
+    expect(shown(there, back).slice(0, 2)).toEqual([
+      'the same notes',
+      'down first, then up, where it was up, then down',
+    ])
   })
 
   it('know when a hand comes in or is left out', () => {
@@ -173,12 +176,12 @@ describe('sticks beside sticks', () => {
         .map(({ index }) => index),
     )
     expect(handsOnly).toEqual({ a: [], b: [] })
-    expect(told(right, left)[1]).toMatch(/^15 sticks change/)
+    expect(shown(right, left)[1]).toMatch(/^15 sticks change/)
   })
 
   it('are another thing than hands', () => {
     const piano = realise({ material: { tonic: 'F', kind: 'major' }, hands: 'right' })
-    const words = told(piano, led('left'))
+    const words = shown(piano, led('left'))
     expect(words).toContain('the sticks come in')
     expect(words).toContain('the right hand is left out')
   })
@@ -199,9 +202,9 @@ describe('two studies of an accordion', () => {
     )
 
   it('tell the left hand’s school by its fingers, the right hand’s keyboard by its thumb', () => {
-    expect(told(reeds({}), reeds({ left: { school: 'three-two' } }))[2]).toMatch(/^left hand: \d+ fingers change$/)
-    expect(told(reeds({}), reeds({ treble: 'c-5' }))[1]).toContain('no thumb any more, where it was on C and F')
-    expect(told(reeds({ treble: 'c-5' }), reeds({}))[1]).toContain('thumbs on C and F instead of nowhere')
+    expect(shown(reeds({}), reeds({ left: { school: 'three-two' } }))[2]).toMatch(/^left hand: \d+ fingers change$/)
+    expect(shown(reeds({}), reeds({ treble: 'c-5' }))[1]).toContain('no thumb any more, where it was on C and F')
+    expect(shown(reeds({ treble: 'c-5' }), reeds({}))[1]).toContain('thumbs on C and F instead of nowhere')
   })
 
   it('tell notes that lie on other buttons, and only those that are the same notes', () => {
@@ -211,7 +214,7 @@ describe('two studies of an accordion', () => {
     const { places } = compareStudies(own, pinned).hands.left!
     expect(places![0]).toEqual({ a: 2, b: 2 })
     const count = places!.length
-    expect(told(own, pinned)).toContain(
+    expect(shown(own, pinned)).toContain(
       `left hand: ${count} note${count > 1 ? 's' : ''} on ${count > 1 ? 'other buttons' : 'another button'}`,
     )
     expect(compareStudies(own, own).hands.left!.places).toBeUndefined()

@@ -3,7 +3,7 @@ import { compareSyllabi, gradeSet, leanSyllabus, moveBetween, recipesForMissing,
 import corvane from '../../../demo/syllabi/corvane-piano.json'
 import { syllabusOf } from '../../../shared/schemas'
 import { entryOf, groupOf, listOf, studyOf } from '../../support/syllabi'
-import { english, saidBy } from '../../support/english'
+import { english, messageOf } from '../../support/english'
 
 const board = syllabusOf(corvane)
 const edited = (change: (file: any) => void): Syllabus => {
@@ -65,7 +65,7 @@ describe('two editions', () => {
       'B major, hands together, two octaves',
     ])
     const without = edited((file) => file.grades.splice(4, 1))
-    expect(saidBy(() => moveBetween(board, without, '4', []))).toMatch(/no grade/)
+    expect(messageOf(() => moveBetween(board, without, '4', []))).toMatch(/no grade/)
   })
 
   it('written without what silence says read as the same', () => {

@@ -100,7 +100,7 @@ describe('every fingering', () => {
           expect([...prices].sort((a, b) => a - b)).toEqual(prices)
           for (const price of prices) expect(price).toBeGreaterThanOrEqual(0)
           for (const reason of part.reasons) {
-            expect(inEnglish(reason.said).length).toBeGreaterThan(10)
+            expect(inEnglish(reason.message).length).toBeGreaterThan(10)
             expect(reason.indices.length).toBeGreaterThan(0)
           }
           const explained = new Set(
@@ -272,8 +272,8 @@ describe('the school as data', () => {
       for (const weight of Object.values(weights)) expect(weight).toBeGreaterThanOrEqual(0)
     }
     for (const term of TERMS) {
-      const told = inEnglish({ code: `charge.${term}`, params: { note: 'F', crossed: 'G' } })
-      expect(told.length).toBeGreaterThan(8)
+      const shown = inEnglish({ code: `charge.${term}`, params: { note: 'F', crossed: 'G' } })
+      expect(shown.length).toBeGreaterThan(8)
     }
   })
 })

@@ -60,8 +60,8 @@ describe('fingers of a file', () => {
   it('that no hand can play are said to be none, and the engine’s stand', () => {
     const bundle = bundleOf({ material: { tonic: 'C', kind: 'major' }, hands: 'right', octaves: 1 })
     const text = new TextDecoder().decode(bare(bundle))
-    const [kept] = found(strToU8(text))
-    expect([kept!.unplayable, kept!.known]).toEqual([undefined, 'recognised'])
+    const [stored] = found(strToU8(text))
+    expect([stored!.unplayable, stored!.known]).toEqual([undefined, 'recognised'])
     const none = text.replaceAll(/<fingering>\d<\/fingering>/g, '<fingering>3</fingering>')
     const [dropped] = found(strToU8(none))
     expect([dropped!.unplayable, dropped!.recipe.pins ?? []]).toEqual([true, []])

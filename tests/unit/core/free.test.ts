@@ -90,7 +90,7 @@ describe('any list of pitches', () => {
     const black = fingered([61, 63, 66, 68, 70, 73, 75, 78, 80, 82], 'right')
     expect(black.fingers.some((finger) => finger === 1)).toBe(true)
     expect(
-      black.reasons.some(({ kind, said }) => kind === 'black-thumb' && inEnglish(said).includes('black key')),
+      black.reasons.some(({ kind, message }) => kind === 'black-thumb' && inEnglish(message).includes('black key')),
     ).toBe(true)
   })
 
@@ -103,7 +103,7 @@ describe('any list of pitches', () => {
   it('lifts the hand over a leap, and says so', () => {
     const { lifts, reasons } = fingered([60, 88, 60], 'right')
     expect(lifts).toEqual([1, 2])
-    expect(inEnglish(reasons.find(({ kind }) => kind === 'lift')!.said)).toMatch(/set down anew/)
+    expect(inEnglish(reasons.find(({ kind }) => kind === 'lift')!.message)).toMatch(/set down anew/)
   })
 
   it('gives a reason for every crossing, with what the next best costs', () => {
@@ -112,7 +112,7 @@ describe('any list of pitches', () => {
     expect([...explained].sort((a, b) => a - b)).toEqual(part.crossings.map(({ index }) => index))
     for (const reason of part.reasons.filter(({ kind }) => kind === 'crossing')) {
       expect(reason.price).toBeGreaterThanOrEqual(0)
-      expect(inEnglish(reason.said)).toMatch(/Next best |would do as well/)
+      expect(inEnglish(reason.message)).toMatch(/Next best |would do as well/)
     }
   })
 })

@@ -113,7 +113,7 @@ describe('the assignment', () => {
     // ten studies next to ten atoms; only if each moves on to the next does the eleventh study come in
     const atoms = Array.from({ length: 11 }, () => ({ scope: null, variants: [{ kind: 'major' }] }) as unknown as Atom)
     const near = (effort: number) => [
-      { variant: 0, effort, short: [{ field: 'tempo', said: () => ({ code: 'text' }), effort }] },
+      { variant: 0, effort, short: [{ field: 'tempo', message: () => ({ code: 'text' }), effort }] },
     ]
     const reaches = Array.from(
       { length: 10 },
@@ -137,7 +137,7 @@ describe('the assignment', () => {
         }
         // equal studies cannot be told apart
         const distinct = [...new Map(studies.map((study) => [JSON.stringify(study), study])).values()]
-        const told = (list: Syllabus, some: readonly RecipeInput[]) =>
+        const shown = (list: Syllabus, some: readonly RecipeInput[]) =>
           gradeSet(list, 'g', some)
             .atoms.map(({ id, status, study, reasons, wanted }) => ({
               ...{ id, status, reasons, wanted },
@@ -145,7 +145,7 @@ describe('the assignment', () => {
             }))
             .sort((a, b) => (a.id < b.id ? -1 : 1))
         const turned = shuffled(groups).map((group) => ({ ...group, entries: shuffled(group.entries) }))
-        expect(told(listOf(...turned), shuffled(distinct))).toEqual(told(listOf(...groups), distinct))
+        expect(shown(listOf(...turned), shuffled(distinct))).toEqual(shown(listOf(...groups), distinct))
       }),
       { numRuns: runs(150) },
     )

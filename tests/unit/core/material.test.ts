@@ -3,7 +3,7 @@ import { inversionsOf, KIND_IDS, kindNamed, KINDS, materialOf, twinOf, usualToni
 import { noteName, parseNote, pitchClass } from '#core/pitch'
 import { DomainError } from '#core/message'
 import { everywhere, kindsOf } from '../../support/material'
-import { inEnglish, saidBy } from '../../support/english'
+import { inEnglish, messageOf } from '../../support/english'
 
 const all = everywhere(KIND_IDS)
 const named = (tonic: string, kind: string, inversion = 0) => materialOf({ tonic, kind, inversion })
@@ -119,7 +119,7 @@ describe('inversions', () => {
     ['minor-arpeggio', -1],
     ['minor-arpeggio', 0.5],
   ])('%s has no inversion %d', (kind, inversion) => {
-    expect(saidBy(() => named('C', kind, inversion))).toMatch(/inversions/)
+    expect(messageOf(() => named('C', kind, inversion))).toMatch(/inversions/)
   })
 })
 
@@ -145,13 +145,13 @@ describe('what cannot be written', () => {
   it('is refused with the twin named', () => {
     const refuse = () => named('Fb', 'diminished-seventh-arpeggio')
     expect(refuse).toThrow(DomainError)
-    expect(saidBy(refuse)).toMatch(/triple.*E diminished seventh arpeggio/)
+    expect(messageOf(refuse)).toMatch(/triple.*E diminished seventh arpeggio/)
   })
 
   it('refuses unknown kinds and tonics by field', () => {
-    expect(saidBy(() => named('C', 'lydian-augmented-nonsense'))).toMatch(/not a kind/)
+    expect(messageOf(() => named('C', 'lydian-augmented-nonsense'))).toMatch(/not a kind/)
     expect(() => named('C', '__proto__')).toThrow(DomainError)
     for (const tonic of ['H', 'c', 'C###', '', 'Cbbb'])
-      expect(saidBy(() => named(tonic, 'major'))).toMatch(/not a tonic/)
+      expect(messageOf(() => named(tonic, 'major'))).toMatch(/not a tonic/)
   })
 })

@@ -7,7 +7,7 @@ import type { Finger } from '#core/study'
 import type { Pin } from '#core/fingering'
 import type { RecipeInput } from '#core/instrument'
 import { anyNamed, PRINTED, RUNS } from '../../support/material'
-import { errorText, saidBy } from '../../support/english'
+import { errorText, messageOf } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const C: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'right' }
@@ -79,7 +79,7 @@ describe('a pin on a degree', () => {
       path: 'pins[0].degree',
     })
     const free: RecipeInput = { material: { pitches: ['C4', 'D4'] }, hands: 'right' }
-    expect(saidBy(() => fingersWith([{ hand: 'right', degree: 1, finger: 1 }], free))).toMatch(/no degrees/)
+    expect(messageOf(() => fingersWith([{ hand: 'right', degree: 1, finger: 1 }], free))).toMatch(/no degrees/)
   })
 })
 
@@ -115,7 +115,7 @@ describe('pins that cannot stand together', () => {
             for (const { index, finger } of within) expect(fingers[index]).toBe(finger)
           } catch (error) {
             const core = (error as DomainError).details.pins as Pin[]
-            expect(saidBy(() => fingersWith(core, base))).toMatch(/cannot play/)
+            expect(messageOf(() => fingersWith(core, base))).toMatch(/cannot play/)
             for (const one of core)
               expect(() =>
                 fingersWith(

@@ -163,7 +163,7 @@ describe('a two-way pattern, against every pair of a way up and a way down', () 
 describe('reasons in words', () => {
   const texts = (tonic: string, kind: string, some = {}) =>
     Object.values(fingered({ material: { tonic, kind }, ...some }).hands).flatMap((hand) =>
-      hand.reasons.map((reason) => inEnglish(reason.said)),
+      hand.reasons.map((reason) => inEnglish(reason.message)),
     )
 
   it('name the raised seventh by its own note where it moves the thumb', () => {
@@ -189,7 +189,7 @@ describe('reasons in words', () => {
       ({ kind }) => kind === 'end',
     )
     expect(end!.indices).toEqual([0, 28])
-    expect(inEnglish(end!.said)).toMatch(/^5 on C at the end/)
+    expect(inEnglish(end!.message)).toMatch(/^5 on C at the end/)
   })
 
   it('list names as a sentence does', () => {

@@ -88,9 +88,9 @@ describe('a printed requirement', () => {
       'C major, from memory (change the bellows at the top)',
       { memory: true, conditions: ['change the bellows at the top'] },
     ],
-  ])('%s', (line, said) => {
+  ])('%s', (line, meaning) => {
     const entry = one(line.includes('quarters') ? `${line}, crotchet = 60` : line + TEMPO)
-    expect(entry).toMatchObject(said)
+    expect(entry).toMatchObject(meaning)
     expect(required(entry)).toEqual([])
   })
 

@@ -26,11 +26,11 @@ const inputOf = ({ tonic, kind, figure, hand, octaves, handSize }: any): RecipeI
   ({ material: { tonic, kind }, pattern: { figure }, hands: hand, octaves, handSize }) as RecipeInput
 
 /** A line of repeats with the prices of its hand. */
-function problem(told: any) {
-  const recipe = completeRecipe(inputOf(told) as RecipeInput & { instrument?: 'piano' })
+function problem(shown: any) {
+  const recipe = completeRecipe(inputOf(shown) as RecipeInput & { instrument?: 'piano' })
   const material = materialFor(recipe)
   const [line] = linesOf(recipe, material, familyOf(recipe))
-  return { line: line!, manner: shapely(costProfileFor(recipe, told.hand, material)) }
+  return { line: line!, manner: shapely(costProfileFor(recipe, shown.hand, material)) }
 }
 
 /** The least that a group of units can cost, trying every shape as the one that is kept and every shape in each unit. */
@@ -51,13 +51,13 @@ function leastBy(manner: CostProfile, hand: 'right' | 'left', keys: readonly (re
 describe('a sequence', () => {
   it('costs no more than any other choice of shapes: brute force', () => {
     fc.assert(
-      fc.property(anyFigure, (told) => {
-        const { line, manner } = problem(told)
+      fc.property(anyFigure, (shown) => {
+        const { line, manner } = problem(shown)
         const [best] = solveSequence(manner, line, () => true)
         if (!best) return
         const groups = new Map<string, (readonly number[])[]>()
         for (const { group, keys } of best.units) groups.set(group, [...(groups.get(group) ?? []), keys])
-        const least = [...groups.values()].reduce((sum, keys) => sum + leastBy(manner, told.hand, keys), 0)
+        const least = [...groups.values()].reduce((sum, keys) => sum + leastBy(manner, shown.hand, keys), 0)
         expect(best.cost).toBeCloseTo(least, 6)
       }),
       { numRuns: runs(60) },
@@ -66,8 +66,8 @@ describe('a sequence', () => {
 
   it('gives like keys like fingers, and crosses within no repeat', () => {
     fc.assert(
-      fc.property(anyFigure, (told) => {
-        const line = fingered(inputOf(told), {}, 0).hands[told.hand]!
+      fc.property(anyFigure, (shown) => {
+        const line = fingered(inputOf(shown), {}, 0).hands[shown.hand]!
         const starts = [...line.grips, line.notes.length]
         const seen = new Map<string, string>()
         starts.slice(0, -1).forEach((from, at) => {
@@ -82,7 +82,7 @@ describe('a sequence', () => {
           order.slice(1).forEach(({ key, finger }, place) => {
             const before = order[place]!
             if (key === before.key) expect(finger).toBe(before.finger)
-            else expect(Math.sign(finger - before.finger)).toBe(told.hand === 'right' ? 1 : -1)
+            else expect(Math.sign(finger - before.finger)).toBe(shown.hand === 'right' ? 1 : -1)
           })
         })
       }),
@@ -150,18 +150,19 @@ describe('pins on a repeat', () => {
 })
 
 describe('reasons of shapes', () => {
-  const reasons = (input: object) => fingered(input as never).hands.right!.reasons.map(({ said }) => inEnglish(said))
+  const reasons = (input: object) =>
+    fingered(input as never).hands.right!.reasons.map(({ message }) => inEnglish(message))
   it('say the shape, where another takes its place, and what would be next best', () => {
-    const told = reasons({
+    const shown = reasons({
       material: { tonic: 'D', kind: 'major' },
       pattern: { figure: 'broken-thirds' },
       hands: 'right',
     })
-    expect(told[0]).toMatch(
+    expect(shown[0]).toMatch(
       /one shape of the hand for every repeat, 1 3 2 4, coming back 4 2 3 1: nothing crosses\. Next best [\d ]+\. A little harder\./,
     )
-    expect(told[1]).toBe('2 4 3 5 where the thumb would fall on F♯ and C♯, black keys.')
-    expect(told.join(' ')).not.toMatch(/thumb under/)
+    expect(shown[1]).toBe('2 4 3 5 where the thumb would fall on F♯ and C♯, black keys.')
+    expect(shown.join(' ')).not.toMatch(/thumb under/)
   })
   it('say of a cadence that chords keep their fingers, and name its chords as they are in minor', () => {
     const input = { material: { tonic: 'C', kind: 'cadence-minor' }, hands: 'right' }

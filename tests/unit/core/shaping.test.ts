@@ -9,7 +9,7 @@ import { COURSES, FIGURES, mirrored, pathOf, rhythmOf, WALKS } from '#core/study
 import { anyNamed, kindsOf } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
 import { anyShaped } from '../../support/recipes'
-import { inEnglish, saidBy } from '../../support/english'
+import { inEnglish, messageOf } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const ground = { degrees: 7, top: 14, crossings: [3, 7] }
@@ -235,7 +235,9 @@ describe('any shaped study', () => {
     const pinned = fingered({ ...shaped, pins: [{ hand: 'right', index, finger: 4 }] })
     expect(pinned.hands.right!.fingers[index]).toBe(4)
     expect(pinned.hands.right!.pinned).toEqual([{ index, pin: 0 }])
-    expect(saidBy(() => fingered({ ...shaped, pins: [{ hand: 'right', index: 99, finger: 4 }] }))).toMatch(/no note 99/)
+    expect(messageOf(() => fingered({ ...shaped, pins: [{ hand: 'right', index: 99, finger: 4 }] }))).toMatch(
+      /no note 99/,
+    )
     const clash = {
       ...shaped,
       pins: [

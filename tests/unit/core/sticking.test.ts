@@ -8,7 +8,7 @@ import type { Line, Stick } from '#core/study'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { anyNamed, RUNS } from '../../support/material'
 import { C, marimba, refusal, sticksOf } from '../../support/mallets'
-import { inEnglish, saidBy } from '../../support/english'
+import { inEnglish, messageOf } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const SPEED = { bpm: 120, notesPerBeat: 4 } as const
@@ -83,8 +83,10 @@ describe('schools', () => {
   })
 
   it('say that strict alternation swaps the lead from octave to octave', () => {
-    const told = sticksOf(marimba({ material: C, school: 'strict' })).reasons.map((reason) => inEnglish(reason.said))
-    expect(told.join()).toContain('swaps the lead from octave to octave')
+    const shown = sticksOf(marimba({ material: C, school: 'strict' })).reasons.map((reason) =>
+      inEnglish(reason.message),
+    )
+    expect(shown.join()).toContain('swaps the lead from octave to octave')
   })
 })
 
@@ -243,7 +245,7 @@ describe('alternatives', () => {
     expect(alternatives.length).toBeGreaterThan(2)
     for (const other of alternatives) {
       expect(other.sticks).not.toEqual(sticks)
-      expect(inEnglish(other.said)).toMatch(/crossing.* and .*double/)
+      expect(inEnglish(other.message)).toMatch(/crossing.* and .*double/)
       const pins = takeAlternative(study, 'sticks', other.sticks) as StickPin[]
       expect(sticked({ ...study.recipe, pins } as RecipeInput, {}, 0).sticking.sticks).toEqual(other.sticks)
     }
@@ -253,6 +255,8 @@ describe('alternatives', () => {
     const study = marimba({ material: C })
     const others = sticksOf(study).alternatives[0]!.sticks
     expect(sticked(study.recipe, { sticks: others }).sticking.sticks).toEqual(others)
-    expect(saidBy(() => sticked(study.recipe, { sticks: ['R'] }))).toBe('The line has 29 notes, but 1 accepted sticks.')
+    expect(messageOf(() => sticked(study.recipe, { sticks: ['R'] }))).toBe(
+      'The line has 29 notes, but 1 accepted sticks.',
+    )
   })
 })

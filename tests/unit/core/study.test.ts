@@ -8,7 +8,7 @@ import { materialFor } from '#core/realise'
 import { checkCompass, COURSES, isFree, linesOf, MOTIONS, NOTES_PER_BEAT, rhythmOf } from '#core/study'
 import { completeRecipe, familyOf, instrumentOf, type Recipe } from '#core/instrument'
 import { anyNamed, kindsOf, RUNS } from '../../support/material'
-import { inEnglish, saidBy } from '../../support/english'
+import { inEnglish, messageOf } from '../../support/english'
 
 const anyRecipe = fc
   .record({
@@ -98,7 +98,7 @@ describe('the compass', () => {
   })
 
   it('says how many octaves would fit where none does', () => {
-    expect(saidBy(check({ material: C, octaves: 4, motion: 'contrary' }))).toMatch(/3 octaves do/)
+    expect(messageOf(check({ material: C, octaves: 4, motion: 'contrary' }))).toMatch(/3 octaves do/)
   })
 
   it('lets every usual tonic play its usual octaves', () => {
@@ -299,7 +299,7 @@ describe('what is not a run', () => {
     expect(
       fingered({ material: { tonic: 'B', kind: 'double-octaves-major' }, octaves: 4 }, {}, 0).recipe.startOctave,
     ).toBe(2)
-    expect(saidBy(() => fingered({ material: { tonic: 'B', kind: 'major' }, octaves: 4, startOctave: 4 }))).toMatch(
+    expect(messageOf(() => fingered({ material: { tonic: 'B', kind: 'major' }, octaves: 4, startOctave: 4 }))).toMatch(
       /fits from octave 3/,
     )
   })

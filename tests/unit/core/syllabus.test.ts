@@ -9,7 +9,7 @@ import ternQuay from '../../../demo/syllabi/tern-quay-piano.json'
 import corvane from '../../../demo/syllabi/corvane-piano.json'
 import { syllabusOf } from '../../../shared/schemas'
 import { entryOf, groupOf, listOf, studyOf } from '../../support/syllabi'
-import { inEnglish, saidBy } from '../../support/english'
+import { inEnglish, messageOf } from '../../support/english'
 
 const board = syllabusOf(corvane)
 
@@ -70,7 +70,7 @@ describe('matching', () => {
     [{ motion: 'contrary' as const }, ['similar motion asked, this is contrary']],
     [{ octaves: 1, tempo: { bpm: 40, notesPerBeat: 1 as const } }, ['one octave, 2 asked', '40 of 120 notes a minute']],
   ])('%j falls short by %j', (some, words) => {
-    expect(hold(some)!.short.map((short) => inEnglish(short.said()))).toEqual(words)
+    expect(hold(some)!.short.map((short) => inEnglish(short.message()))).toEqual(words)
   })
 
   it('counts each octave that is lacking: the study with more of them is nearer', () => {
@@ -83,7 +83,9 @@ describe('matching', () => {
   })
 
   it('takes another minor for near, another key for another study', () => {
-    expect(inEnglish(hold({}, 'melodic-minor')!.short[0]!.said())).toBe('harmonic minor asked, this is melodic minor')
+    expect(inEnglish(hold({}, 'melodic-minor')!.short[0]!.message())).toBe(
+      'harmonic minor asked, this is melodic minor',
+    )
     expect(hold({}, 'major')).toBeNull()
     expect(hold({}, 'harmonic-minor', 'E')).toBeNull()
     expect(hold({ octaves: 1, hands: 'left', articulation: 'staccato' })).toBeNull()
@@ -170,6 +172,6 @@ describe('bad syllabi are refused by field', () => {
   })
 
   it.each([null, 3, 'text', []])('%j', (value) => {
-    expect(saidBy(() => syllabusOf(value))).toMatch(/JSON object/)
+    expect(messageOf(() => syllabusOf(value))).toMatch(/JSON object/)
   })
 })

@@ -92,16 +92,16 @@ describe('the clef of the left hand', () => {
   it('is the bass clef as long as no more than three ledger lines stand above it', () => {
     for (const tonic of usualTonics(KINDS.major)) {
       for (const octaves of [1, 2]) {
-        const told = clefs({
+        const shown = clefs({
           material: { tonic: pitchName({ ...tonic, octave: 0 }).slice(0, -1), kind: 'major' },
           octaves,
         })
-        expect(told[0]!.clef).toBe('bass')
-        const over = (beat: (typeof told)[number]['beat']) =>
+        expect(shown[0]!.clef).toBe('bass')
+        const over = (beat: (typeof shown)[number]['beat']) =>
           beat.some((note) => note.midi > 60 && ledgerLines(note, { clef: 'bass', ottava: 0 }) > 3)
-        const most = told.some(({ beat }) => over(beat))
-        expect(told.some(({ clef }) => clef === 'treble')).toBe(most)
-        for (const { beat, clef } of told) if (over(beat)) expect(clef).toBe('treble')
+        const most = shown.some(({ beat }) => over(beat))
+        expect(shown.some(({ clef }) => clef === 'treble')).toBe(most)
+        for (const { beat, clef } of shown) if (over(beat)) expect(clef).toBe('treble')
       }
     }
   })

@@ -74,16 +74,16 @@ describe('its answers', () => {
   })
 
   it('the tetrachords: major is two of one kind, a whole step apart', () => {
-    const told = (kind: WorksheetRequest['kinds'][number]) =>
+    const shown = (kind: WorksheetRequest['kinds'][number]) =>
       new Set(
         [...all('tetrachords', kind).values()].map(({ written }) =>
           written?.is === 'tetrachords' ? `${written.lower} ${written.upper} ${written.between}` : '',
         ),
       )
-    expect(told('major')).toEqual(new Set(['major major 2']))
-    expect(told('natural-minor')).toEqual(new Set(['minor phrygian 2']))
-    expect(told('harmonic-minor')).toEqual(new Set(['minor harmonic 2']))
-    expect(told('melodic-minor')).toEqual(new Set(['minor major 2']))
+    expect(shown('major')).toEqual(new Set(['major major 2']))
+    expect(shown('natural-minor')).toEqual(new Set(['minor phrygian 2']))
+    expect(shown('harmonic-minor')).toEqual(new Set(['minor harmonic 2']))
+    expect(shown('melodic-minor')).toEqual(new Set(['minor major 2']))
     expect(all('tetrachords', 'major-arpeggio').size).toBe(0)
   })
 

@@ -1,18 +1,18 @@
 import Papa from 'papaparse'
 import { describe, expect, it } from 'vitest'
-import type { KeptEntry } from '#shared/api'
+import type { StoredEntry } from '#shared/api'
 import { IN_ENGLISH } from '../../support/english'
 import { recordCsv } from '../../../server/recordCsv'
 import { entryOf, someStudies, TODAY } from '../../support/practice'
 
 const [study] = someStudies(1)
-const entry = (id: string, some: Partial<KeptEntry> = {}): KeptEntry => ({
+const entry = (id: string, some: Partial<StoredEntry> = {}): StoredEntry => ({
   ...entryOf(study!, TODAY),
   ...{ id, studyId: null, note: '', by: 'teacher', addedAt: '' },
   ...some,
 })
 /** The table as another program reads it. */
-const read = (entries: readonly KeptEntry[]): Record<string, string>[] =>
+const read = (entries: readonly StoredEntry[]): Record<string, string>[] =>
   Papa.parse<Record<string, string>>(recordCsv(entries, IN_ENGLISH), { header: true, skipEmptyLines: true }).data
 
 describe('a record as a table', () => {

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { families } from '#core/instrument'
 import { OCCASIONS, OUTCOMES, WEEKDAYS } from '#core/practice'
-import { keptAim, newEntry, planSchema, routeSchema } from '#shared/practiceSchema'
+import { storedAim, newEntry, planSchema, routeSchema } from '#shared/practiceSchema'
 import { runs } from '../../support/runs'
 
 const [ID, OTHER] = ['7f1f2f10-93a1-4c5e-9f51-0b6a5f0d3a11', '0d9c5a1e-32a1-4f0e-8c7b-4f0f8b2a9c22']
@@ -61,7 +61,7 @@ describe('an entry as it is sent', () => {
 })
 
 describe('an aim as it is sent', () => {
-  const at = (some: object) => refusedAt(keptAim, { ...aim, ...some })
+  const at = (some: object) => refusedAt(storedAim, { ...aim, ...some })
 
   it.each([
     ['what is right', {}, null],
@@ -115,7 +115,8 @@ describe('what the terminal makes a plan from', () => {
   it('takes anything without a crash', () => {
     fc.assert(
       fc.property(fc.anything(), fc.constantFrom(...Object.keys(plan)), (value, field) => {
-        for (const schema of [planSchema, keptAim, newEntry, routeSchema]) schema.validate({ ...plan, [field]: value })
+        for (const schema of [planSchema, storedAim, newEntry, routeSchema])
+          schema.validate({ ...plan, [field]: value })
         planSchema.validate(value)
       }),
       { numRuns: runs(200) },

@@ -1,13 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { completeRecipe } from '#core/instrument'
-import type { KeptEntry, KeptRoute } from '#shared/api'
+import type { StoredEntry, StoredRoute } from '#shared/api'
 import { packed, templatesOf, unpacked, writtenOf } from '#shared/preparation'
 import { entryOf, practiceFile, someStudies, TODAY } from '../../support/practice'
 import { runs } from '../../support/runs'
 
 const studies = someStudies(4)
-const kept = (at: number, study: number): KeptEntry => ({
+const stored = (at: number, study: number): StoredEntry => ({
   ...entryOf(studies[study]!, TODAY),
   ...{ id: `entry ${at}`, studyId: null, note: '', by: 'teacher', addedAt: '' },
 })
@@ -16,7 +16,7 @@ describe('a record on its way to the page', () => {
   it('names each study once, and is the same when it is unpacked', () => {
     fc.assert(
       fc.property(fc.array(fc.nat(3), { maxLength: 30 }), (which) => {
-        const entries = which.map((study, at) => kept(at, study))
+        const entries = which.map((study, at) => stored(at, study))
         const sent = packed(entries)
         expect(sent.recipes).toHaveLength(new Set(which).size)
         expect(unpacked(JSON.parse(JSON.stringify(sent)))).toEqual(JSON.parse(JSON.stringify(entries)))
@@ -26,18 +26,18 @@ describe('a record on its way to the page', () => {
   })
 
   it('shares one study between its entries, so that a long record is read quickly', () => {
-    const entries = Array.from({ length: 2000 }, (_, at) => kept(at, at % 4))
+    const entries = Array.from({ length: 2000 }, (_, at) => stored(at, at % 4))
     const back = unpacked(packed(entries))
     expect(new Set(back.map(({ study }) => study)).size).toBe(4)
   })
 })
 
 describe('a teacher’s own way through studies', () => {
-  const route = (family: string, school: string, stage: string): KeptRoute => ({
+  const route = (family: string, school: string, stage: string): StoredRoute => ({
     ...{ family, school, version: 1 },
     steps: [{ stage, minutes: 3 }],
   })
-  const firstOf = (routes: readonly KeptRoute[], recipe = studies[0]!) => templatesOf(routes)(recipe)?.[0]?.stage
+  const firstOf = (routes: readonly StoredRoute[], recipe = studies[0]!) => templatesOf(routes)(recipe)?.[0]?.stage
 
   it('is that of the study’s school, else that of all schools, else the usual', () => {
     const all = [route('keys', '', 'octaves'), route('keys', 'conservatory', 'blocks')]

@@ -24,7 +24,7 @@ interface Part {
 }
 
 const published = (name: string): Part => JSON.parse(readFileSync(`docs/schemas/${name}.json`, 'utf8')) as Part
-const told = (schema: Schema): Described => schema.describe() as Described
+const shown = (schema: Schema): Described => schema.describe() as Described
 
 /** What is published of one value, null beside something else being that something; and the ways it can be told. */
 function waysOf(json: Part, root: Part): { part: Part; ways: readonly Part[] } {
@@ -103,7 +103,7 @@ describe('what is published of the open formats', () => {
     ['tactum-syllabus-1', syllabusSchema],
   ] as const)('%s says what the doors ask, field by field', (name, schema) => {
     const json = published(name)
-    expect(differences(told(schema), json, json)).toEqual([])
+    expect(differences(shown(schema), json, json)).toEqual([])
   })
 
   it.each(Object.keys(PUBLISHED) as Published[])('%s is what the generator writes', (name) => {
@@ -128,12 +128,12 @@ describe('what is published of the open formats', () => {
     delete json.properties.strike
     json.properties.octaves!.maximum = 5
     ;(json.properties.hands!.enum as string[]).pop()
-    const found = differences(told(recipeSchema), json as unknown as Part, json as unknown as Part)
+    const found = differences(shown(recipeSchema), json as unknown as Part, json as unknown as Part)
     expect(found.map((each) => each.split(' ')[0])).toEqual(['.strike', '.hands', '.octaves'])
   })
 
   it('knows every field of every family of instruments, and those that hold fields of their own', () => {
-    const keys = told(recipeSchema).keys!
+    const keys = shown(recipeSchema).keys!
     for (const { fields: own, parts } of families()) {
       expect(Object.keys(keys)).toEqual(expect.arrayContaining([...own]))
       expect(own.filter((field) => keys[field]!.keys !== undefined)).toEqual([...parts])
@@ -141,7 +141,8 @@ describe('what is published of the open formats', () => {
   })
 
   it('has a column of CSV for every field of an entry and its tempo', () => {
-    const entry = told(syllabusSchema).keys!.grades!.items![0]!.keys!.groups!.items![0]!.keys!.entries!.items![0]!.keys!
+    const entry =
+      shown(syllabusSchema).keys!.grades!.items![0]!.keys!.groups!.items![0]!.keys!.entries!.items![0]!.keys!
     const { tempo, ...own } = entry
     const snake = (name: string): string => name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`)
     const ofTempo = Object.keys(tempo!.keys!).map((name) => (name === 'kind' ? 'tempo_kind' : snake(name)))

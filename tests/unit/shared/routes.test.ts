@@ -11,8 +11,8 @@ const files = readdirSync('server/api', { recursive: true, encoding: 'utf8' })
   .filter((file) => /\.(get|post|put|delete)\.ts$/.test(file))
   .map((file) => `server/api/${file}`)
 const routes = files
-  .map((file) => ({ place: placeOf(file), said: /route\(\s*'([^']+)'/.exec(readFileSync(file, 'utf8'))?.[1] }))
-  .filter(({ said }) => said !== undefined)
+  .map((file) => ({ place: placeOf(file), declared: /route\(\s*'([^']+)'/.exec(readFileSync(file, 'utf8'))?.[1] }))
+  .filter(({ declared }) => declared !== undefined)
 const answers = [...readFileSync('shared/routes.ts', 'utf8').matchAll(/^ {2}'([A-Z]+ \/api[^']*)':/gm)].map(
   ([, route]) => route,
 )
@@ -20,11 +20,11 @@ const answers = [...readFileSync('shared/routes.ts', 'utf8').matchAll(/^ {2}'([A
 describe('routes of the API', () => {
   it('are named by their place, so that their answer has the type of their address', () => {
     expect(routes.length).toBeGreaterThan(50)
-    for (const { place, said } of routes) expect(said).toBe(place)
+    for (const { place, declared } of routes) expect(declared).toBe(place)
   })
 
   it('have each a type of answer, and no type stands for none', () => {
-    expect(answers.sort()).toEqual(routes.map(({ said }) => said).sort())
+    expect(answers.sort()).toEqual(routes.map(({ declared }) => declared).sort())
   })
 
   it('take the id into the address and the rest into the query', () => {

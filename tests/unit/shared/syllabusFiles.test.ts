@@ -8,7 +8,7 @@ import corvane from '../../../demo/syllabi/corvane-piano.json'
 import { syllabusOf } from '../../../shared/schemas'
 import { previewCsv, textOf, writeCsv } from '../../../shared/syllabusCsv'
 import { anySyllabus } from '../../support/syllabi'
-import { inEnglish, saidBy } from '../../support/english'
+import { inEnglish, messageOf } from '../../support/english'
 import { runs } from '../../support/runs'
 
 const board = syllabusOf(corvane)
@@ -86,7 +86,7 @@ describe('a list as JSON', () => {
 
 describe('a list as CSV', () => {
   const problems = (text: string) =>
-    previewCsv(text).problems.map(({ line, field, said }) => `${line} ${field}: ${inEnglish(said)}`)
+    previewCsv(text).problems.map(({ line, field, message }) => `${line} ${field}: ${inEnglish(message)}`)
   const same = (list: Syllabus, text: string) => {
     const { syllabus, problems: found } = previewCsv(text)
     expect(found).toEqual([])
@@ -161,8 +161,8 @@ describe('a list as CSV', () => {
       /includes.*circle/,
     ],
   ])('%s is told by line and field, and nothing comes of it', (_, text, message) => {
-    const told = problems(text)
-    expect(told.some((each) => message.test(each))).toBe(true)
+    const shown = problems(text)
+    expect(shown.some((each) => message.test(each))).toBe(true)
     expect(previewCsv(text).syllabus).toBeNull()
   })
 
@@ -173,7 +173,7 @@ describe('a list as CSV', () => {
 
   it('is refused by the line where it is not UTF-8, and read where its mark says UTF-16', () => {
     const latin = Buffer.concat([Buffer.from(`${HEADER}${LINE}1,A,"Gr`), Buffer.from([0xe9]), Buffer.from('"')])
-    expect(saidBy(() => textOf(latin))).toMatch(/Line 3 is not UTF-8/)
+    expect(messageOf(() => textOf(latin))).toMatch(/Line 3 is not UTF-8/)
     const wide = Buffer.concat([Buffer.from([0xff, 0xfe]), Buffer.from(HEADER + LINE, 'utf16le')])
     expect(previewCsv(textOf(wide)).problems).toEqual([])
   })

@@ -53,8 +53,8 @@ describe('the English catalogue', () => {
   it('says every code, whatever its parameters choose', () => {
     for (const [code, text] of ALL) {
       for (const params of paramsFor(text)) {
-        const said = formatMessage({ code, params }, english)
-        expect(said, code).not.toMatch(/undefined|null|\{|\}|\[object/)
+        const formatted = formatMessage({ code, params }, english)
+        expect(formatted, code).not.toMatch(/undefined|null|\{|\}|\[object/)
         expect(formatMessage({ code, params }, pseudo), code).toBeTypeOf('string')
       }
     }
@@ -82,17 +82,17 @@ describe('the English catalogue', () => {
 
 describe('a message', () => {
   it('names notes as its reader does', () => {
-    const said = { code: 'text', params: { text: { note: 'F#4' } } }
-    expect(formatMessage(said, english)).toBe('F♯4')
-    expect(formatMessage(said, readerOf(ENGLISH, 'german'))).toBe('Fis4')
-    expect(formatMessage(said, readerOf(ENGLISH, 'fixed-do'))).toBe('Fa♯4')
+    const formatted = { code: 'text', params: { text: { note: 'F#4' } } }
+    expect(formatMessage(formatted, english)).toBe('F♯4')
+    expect(formatMessage(formatted, readerOf(ENGLISH, 'german'))).toBe('Fis4')
+    expect(formatMessage(formatted, readerOf(ENGLISH, 'fixed-do'))).toBe('Fa♯4')
   })
 
   it('lists as a sentence does, and holds other messages', () => {
     const items = [{ note: 'F' }, { note: 'Bb' }, { code: 'kind.major' }]
     expect(formatMessage({ code: 'list', params: { items: { items, by: 'and' } } }, english)).toBe('F, B♭ and major')
     expect(formatMessage({ code: 'list', params: { items: { items, by: 'or' } } }, english)).toBe('F, B♭ or major')
-    expect(formatMessage({ code: 'capital', params: { said: { code: 'kind.major' } } }, english)).toBe('Major')
+    expect(formatMessage({ code: 'capital', params: { message: { code: 'kind.major' } } }, english)).toBe('Major')
   })
 
   it('comes in pieces where its text sets parts of it apart', () => {
@@ -137,8 +137,8 @@ describe('the language of tests', () => {
   it('doubles every letter, so that nothing in it can be taken for English', () => {
     for (const [code, text] of ALL) {
       const [params] = paramsFor(text)
-      const said = formatMessage({ code, params: params! }, pseudo)
-      for (const word of said.match(/\p{L}+/gu) ?? []) {
+      const formatted = formatMessage({ code, params: params! }, pseudo)
+      for (const word of formatted.match(/\p{L}+/gu) ?? []) {
         if (word.includes('X')) continue
         expect(word, code).toMatch(/^(?:(\p{L})\1)+$/u)
       }

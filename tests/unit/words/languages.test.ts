@@ -85,7 +85,7 @@ describe('a language is a value', () => {
     expect(format({ code: 'kind.double-thirds-major' })).toBe('mayor in double thirds')
     // plurals of a text that English speaks for are English plurals
     expect(format({ code: 'practice.minutes', params: { minutes: 1 } })).toBe(
-      wordingFor('en').said('practice.minutes', { minutes: 1 }),
+      wordingFor('en').text('practice.minutes', { minutes: 1 }),
     )
   })
 })

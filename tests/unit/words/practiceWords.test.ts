@@ -3,7 +3,7 @@ import { changeMessage, type Help, helpMessage, STANDINGS } from '#core/practice
 import { inEnglish } from '../../support/english'
 
 const help = (some: object): string => inEnglish(helpMessage({ ...some, chance: 0.5, notReady: [] } as unknown as Help))
-const text = (said: string) => ({ code: 'text', params: { text: said } })
+const text = (formatted: string) => ({ code: 'text', params: { text: formatted } })
 
 describe('what would help, as its button says it', () => {
   it.each([
@@ -13,7 +13,7 @@ describe('what would help, as its button says it', () => {
     [{ change: 'leave', studies: [3] }, 'without one study'],
     [{ change: 'leave', studies: [1, 2] }, 'without 2 studies'],
     [{ change: 'grade', grade: '2', title: 'Grade 2' }, 'Grade 2 instead'],
-  ])('%j', (some, said) => expect(help(some)).toBe(said))
+  ])('%j', (some, formatted) => expect(help(some)).toBe(formatted))
 })
 
 describe('what the news changed, in words', () => {
@@ -23,9 +23,9 @@ describe('what the news changed, in words', () => {
     ['back', 'G major: back a step from 30 November'],
     ['more', 'G major: more sittings'],
     ['fewer', 'G major: fewer sittings'],
-  ] as const)('%s', (is, said) => {
+  ] as const)('%s', (is, formatted) => {
     const change = { study: 0, is, day: is === 'more' || is === 'fewer' ? null : 9829 }
-    expect(inEnglish(changeMessage(change, text('G major'), text('30 November')))).toBe(said)
+    expect(inEnglish(changeMessage(change, text('G major'), text('30 November')))).toBe(formatted)
   })
 })
 

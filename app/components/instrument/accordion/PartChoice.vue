@@ -19,18 +19,18 @@ const PARTS: Readonly<Record<Hands, readonly LeftPart[]>> = {
 }
 const HANDS = ['right', 'together', 'left'] as const
 const keyOf = (hands: Hands, part: LeftPart): string => `${hands} ${part}`
-const said = (hands: Hands, part: LeftPart): string => t('accordion.part', { hands, part })
+const nameOf = (hands: Hands, part: LeftPart): string => t('accordion.part', { hands, part })
 const groups = computed(() =>
   HANDS.map((hands) => ({
     hands,
     choices: PARTS[hands]
       .filter((part) => takesPart(props.recipe.material, part))
-      .map((part) => ({ value: keyOf(hands, part), words: said(hands, part) })),
+      .map((part) => ({ value: keyOf(hands, part), words: nameOf(hands, part) })),
   })),
 )
 const part = computed(() => props.recipe.accordion.left.part)
 const value = computed(() => keyOf(props.recipe.hands, part.value))
-const words = computed(() => said(props.recipe.hands, part.value))
+const words = computed(() => nameOf(props.recipe.hands, part.value))
 function choose(chosen: string): void {
   const [hands, next] = chosen.split(' ') as [Hands, LeftPart]
   const { accordion } = props.recipe

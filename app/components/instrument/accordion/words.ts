@@ -81,8 +81,8 @@ export const words: FamilyWords = {
     if (player === 'left') {
       const button = bass!.buttons[index]!
       const { row, column } = button
-      const told = formatMessage(pinnedButton({ hand: 'left', index, button: { row, column } }))
-      return [told, ...(hands.right ? [] : turn(bass!.notes[index]!.step))]
+      const parts = formatMessage(pinnedButton({ hand: 'left', index, button: { row, column } }))
+      return [parts, ...(hands.right ? [] : turn(bass!.notes[index]!.step))]
     }
     const right = hands.right!
     const crossing = right.crossings.find((each) => each.index === index)

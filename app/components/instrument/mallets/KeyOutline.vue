@@ -54,11 +54,11 @@ const words = computed(() => {
   const of = (kind: 'out-and-back' | 'out-and-stay'): string[] =>
     excursions.filter((each) => each.kind === kind).map(({ degrees }) => degrees.map((at) => names.value[at]).join(' '))
   const [back, stay] = [of('out-and-back'), of('out-and-stay')]
-  const told = [
+  const parts = [
     back.length ? t('mallets.key-outline.out-and-back-for', { listed: listed(back) }) : '',
     stay.length ? t('mallets.key-outline.out-to-stay-for', { listed: listed(stay) }) : '',
   ]
-  const sentence = told.filter(Boolean).join('; ')
+  const sentence = parts.filter(Boolean).join('; ')
   return `${sentence[0]!.toUpperCase()}${sentence.slice(1)}.`
 })
 const moves = computed(() => {

@@ -5,14 +5,14 @@ import { type MalletRecipe, type StickPin, stickingMessage } from '#core/stickin
 import { isDegreePin, isGripPin } from '#core/study'
 import type { Code } from '#words'
 import { t, formatMessage } from '~/composables/words'
-import type { FamilyWords, ToldField } from '../view'
+import type { FamilyWords, NamedField } from '../view'
 import { otherLead } from './besides'
 import { sticksOf } from '#pictures'
 
 const STICKS: Readonly<Record<string, Code>> = { R: 'mallets.words.right-stick', L: 'mallets.words.left-stick' }
 const markWords = (mark: string): string => (STICKS[mark] ? t(STICKS[mark]) : t('mallets.words.mallet', { mark }))
 
-const field = (sort: Code, words: (recipe: MalletRecipe) => string): ToldField => ({
+const field = (sort: Code, words: (recipe: MalletRecipe) => string): NamedField => ({
   sort,
   words: (recipe) => words(recipe as MalletRecipe),
 })

@@ -4,7 +4,7 @@ import { NuxtLink } from '#components'
 import { useHead } from '#imports'
 import { isAbout, OCCASIONS, OUTCOMES, standingEntries } from '#core/practice'
 import { titleOf } from '#core/realise'
-import type { KeptEntry } from '#shared/api'
+import type { StoredEntry } from '#shared/api'
 import EntryLine from '~/components/practice/EntryLine.vue'
 import HomeBoxes from '~/components/practice/HomeBoxes.vue'
 import { namesOf } from '~/components/practice/names'
@@ -12,7 +12,7 @@ import { pupilSet } from '~/components/practice/pupilSet'
 import { downloadAt } from '~/composables/downloads'
 import { t, formatMessage } from '~/composables/words'
 import type { Row } from '~/practice'
-import type { Told } from '~/stores/practice'
+import type { EntryDraft } from '~/stores/practice'
 
 /** Everything that was played, the latest first; what was wrong is put right here, and the week at home comes in. */
 const TempoChart = defineAsyncComponent(() => import('~/components/practice/TempoChart.vue'))
@@ -24,14 +24,14 @@ const [study, kind, outcome] = [ref(''), ref(''), ref('')]
 const MAX = 200
 const counting = computed(() => new Set(standingEntries(practice.record).map(({ id }) => id)))
 /** The study of the set that an entry is about: its own sheet, else one for the same hands, else one that they have a part in. */
-function rowFor(entry: KeptEntry): Row | null {
+function rowFor(entry: StoredEntry): Row | null {
   const about = rows.value.filter(({ recipe }) => isAbout(recipe, entry))
   const own = about.find(({ id }) => id === entry.studyId)
   return own ?? about.find(({ recipe }) => recipe.hands === entry.hands) ?? about[0] ?? null
 }
 const chosen = computed(() => rows.value.find(({ id }) => id === study.value) ?? null)
 const names = computed(() => namesOf(rows.value.map(({ recipe }) => recipe)))
-const nameOf = (entry: KeptEntry): string => {
+const nameOf = (entry: StoredEntry): string => {
   const row = rowFor(entry)
   return row ? names.value[row.study]! : formatMessage(titleOf(entry.study))
 }
@@ -51,7 +51,7 @@ const drawn = computed(() =>
 const corrected = computed(() => practice.record.length - counting.value.size)
 
 /** A study that is in no set any more keeps what was played of it. */
-function correct(entry: KeptEntry, some: Partial<Told>): void {
+function correct(entry: StoredEntry, some: Partial<EntryDraft>): void {
   const row = rowFor(entry)
   if (row) void practice.correct(row, entry, some)
 }
@@ -114,7 +114,7 @@ function correct(entry: KeptEntry, some: Partial<Told>): void {
         </section>
         <div>
           <TempoChart v-if="drawn.length" :rows="drawn" />
-          <HomeBoxes class="mt-6" :view="practice.view" :busy="practice.busy" @told="practice.addAll" />
+          <HomeBoxes class="mt-6" :view="practice.view" :busy="practice.busy" @recorded="practice.addAll" />
         </div>
       </div>
     </template>

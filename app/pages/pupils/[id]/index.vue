@@ -22,7 +22,7 @@ import { pupilSet } from '~/components/practice/pupilSet'
 import { downloadAt } from '~/composables/downloads'
 import { t, formatMessage } from '~/composables/words'
 import type { Row } from '~/practice'
-import type { Told } from '~/stores/practice'
+import type { EntryDraft } from '~/stores/practice'
 
 /** A pupil on the way to an exam: what was played, what is next, and whether it will do. */
 const router = useRouter()
@@ -84,7 +84,7 @@ const choose = (study: number): void => {
   if (practice.trial) return
   chosen.value = chosen.value === study ? null : study
 }
-const told = (each: Row, said: Told): Promise<void> => practice.add(each, said)
+const addEntry = (each: Row, draft: EntryDraft): Promise<void> => practice.add(each, draft)
 async function pin(study: number, week: number | null): Promise<void> {
   if (practice.trial) return
   const { id } = view.value!.rows[study]!
@@ -175,7 +175,7 @@ async function askHelp(): Promise<void> {
             :exam="view.exam"
             :pin="pinOf(row)"
             :busy="practice.busy"
-            @told="(said) => told(row!, said)"
+            @recorded="(draft) => addEntry(row!, draft)"
             @correct="(entry, some) => practice.correct(row!, entry, some)"
             @pin="(week) => pin(row!.study, week)"
             @close="chosen = null"
@@ -196,8 +196,8 @@ async function askHelp(): Promise<void> {
             </LastEntry>
             <p v-if="view.exam === null" class="border border-rule bg-sheet p-4">{{ t('practice.choose-day') }}</p>
             <template v-if="!practice.trial">
-              <TodayColumn :view="view" :busy="practice.busy" @told="told" @open="choose" />
-              <RecordLine :rows="view.rows" :busy="practice.busy" @told="practice.addAll" />
+              <TodayColumn :view="view" :busy="practice.busy" @recorded="addEntry" @open="choose" />
+              <RecordLine :rows="view.rows" :busy="practice.busy" @recorded="practice.addAll" />
             </template>
             <WillItDo
               v-if="view.then"

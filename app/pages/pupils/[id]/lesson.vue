@@ -72,11 +72,11 @@ function rest(): void {
           :lesson="view.next!.lesson"
           roomy
           :busy="practice.busy"
-          @told="(said) => practice.add(view!.rows[item.study]!, said)"
+          @recorded="(draft) => practice.add(view!.rows[item.study]!, draft)"
         />
       </ul>
       <LastEntry class="mt-3 text-[14px]" />
-      <RecordLine class="mt-5" :rows="view.rows" :busy="practice.busy" @told="practice.addAll" />
+      <RecordLine class="mt-5" :rows="view.rows" :busy="practice.busy" @recorded="practice.addAll" />
       <p class="quiet mt-6 border-t border-rule pt-2 text-[12.5px]">
         {{ t('practice.today.rest') }} {{ t('practice.caution') }}
       </p>

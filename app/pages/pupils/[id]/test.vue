@@ -22,7 +22,7 @@ const at = ref(0)
 const bpm = ref(0)
 const heading = ref<HTMLElement>()
 const buttons = ref<InstanceType<typeof OutcomeButtons>>()
-const told = ref(new Map<string, Outcome>())
+const outcomes = ref(new Map<string, Outcome>())
 
 watch(
   () => practice.view,
@@ -60,7 +60,7 @@ async function say(outcome: Outcome, where?: Where): Promise<void> {
     ...(where ? { where } : {}),
   })
   if (practice.error) return
-  told.value = new Map([...told.value, [own.id, outcome]])
+  outcomes.value = new Map([...outcomes.value, [own.id, outcome]])
   await next()
 }
 const KEYS: Readonly<Record<string, Outcome>> = {
@@ -80,8 +80,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   else void buttons.value?.press(outcome)
 })
 const counted = computed(() => ({
-  right: [...told.value.values()].filter((outcome) => outcome === 'right').length,
-  all: told.value.size,
+  right: [...outcomes.value.values()].filter((outcome) => outcome === 'right').length,
+  all: outcomes.value.size,
 }))
 </script>
 
@@ -112,7 +112,7 @@ const counted = computed(() => ({
           :row="row"
           :busy="practice.busy"
           big
-          @told="say"
+          @recorded="say"
         />
       </div>
       <p class="quiet mt-8 text-[14px]">{{ t('practice.test.keys') }}</p>
@@ -125,7 +125,7 @@ const counted = computed(() => ({
         <li v-for="call in calls" :key="call.id" class="flex items-baseline py-1">
           <span class="font-serif">{{ formatMessage(call.title) }}</span>
           <span class="leader" aria-hidden="true"></span>
-          <span>{{ t('practice.outcome', { outcome: told.get(call.id) ?? 'none' }) }}</span>
+          <span>{{ t('practice.outcome', { outcome: outcomes.get(call.id) ?? 'none' }) }}</span>
         </li>
       </ul>
     </section>

@@ -51,7 +51,7 @@ useHead({
         >
       </h1>
       <p v-if="!coverage || !report" class="quiet mt-4">
-        <RichWords :said="{ code: 'sets.coverage.this-set-has-no' }">
+        <RichWords :message="{ code: 'sets.coverage.this-set-has-no' }">
           <template #a="{ text }"
             ><NuxtLink class="underline" :to="`/sets/${set!.id}`">{{ text }}</NuxtLink></template
           >

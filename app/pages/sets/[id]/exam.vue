@@ -19,7 +19,7 @@ const route = useRoute()
 const router = useRouter()
 const set = shallowRef<StudySet | null>(null)
 const drawn = shallowRef<Drawn | null>(null)
-const kept = shallowRef<Exam | null>(null)
+const stored = shallowRef<Exam | null>(null)
 const seed = ref(0)
 const typed = ref('')
 const { busy: saving, error, guarded } = working()
@@ -63,11 +63,11 @@ const keep = (marks: readonly ItemMarks[], notes: readonly string[], unfinished:
   guarded(async () => {
     const { expected } = begun.value!
     const held = { setId: set.value!.id, seed: seed.value, marks, notes, expected, unfinished }
-    kept.value = await ask('POST /api/exams', {}, held)
+    stored.value = await ask('POST /api/exams', {}, held)
     begun.value = null
   })
 function again(): void {
-  kept.value = drawn.value = begun.value = null
+  stored.value = drawn.value = begun.value = null
   takenUp.value = null
   typed.value = String(anySeed())
 }
@@ -85,12 +85,12 @@ useHead({
     </p>
     <p v-if="error" role="alert" class="mb-3 text-missing">{{ error }}</p>
     <p v-if="!set && !error" class="waiting quiet aside py-20 text-center">{{ t('sets.exam.fetching-the-set') }}</p>
-    <ExamRecord v-if="kept" :exam="kept">
+    <ExamRecord v-if="stored" :exam="stored">
       <button type="button" class="main-button" @click="again">{{ t('sets.exam.another-draw') }}</button>
     </ExamRecord>
     <template v-else-if="drawn && begun">
       <p v-if="takenUp !== null" role="status" class="mb-3 text-[14.5px]">
-        <RichWords :said="{ code: 'exam.exam-call.put-back', params: { count: takenUp } }">
+        <RichWords :message="{ code: 'exam.exam-call.put-back', params: { count: takenUp } }">
           <template #a="{ text }"
             ><button type="button" class="text-button" @click="again">{{ text }}</button></template
           >
@@ -104,7 +104,7 @@ useHead({
     <div v-else-if="set" class="mx-auto max-w-[620px] py-10">
       <h1 class="text-[30px]">{{ t('sets.exam.a-mock-exam-for', { name: set.pupil.name }) }}</h1>
       <p v-if="!graded" class="quiet mt-4">
-        <RichWords :said="{ code: 'sets.exam.has-no-grade-yet', params: { title: set.title } }">
+        <RichWords :message="{ code: 'sets.exam.has-no-grade-yet', params: { title: set.title } }">
           <template #a="{ text }"
             ><NuxtLink class="underline" :to="`/sets/${set.id}`">{{ text }}</NuxtLink></template
           >

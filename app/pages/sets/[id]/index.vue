@@ -134,7 +134,7 @@ async function removeSet(): Promise<void> {
             {{ t('sets.index.put-no-back', { value: store.taken.at + 1 }) }}
           </button>
           <span class="quiet" role="status">{{
-            store.busy ? t('sets.index.saving') : store.told || t('name.saved')
+            store.busy ? t('sets.index.saving') : store.notice || t('name.saved')
           }}</span>
         </span>
       </div>
@@ -175,7 +175,7 @@ async function removeSet(): Promise<void> {
           <div v-else class="px-8 py-14 text-center">
             <p class="font-serif text-[19px] font-semibold">{{ t('sets.index.an-empty-programme') }}</p>
             <p class="quiet mt-2">
-              <RichWords :said="{ code: 'sets.index.choose-a-grade-above' }">
+              <RichWords :message="{ code: 'sets.index.choose-a-grade-above' }">
                 <template #a="{ text }"
                   ><NuxtLink class="underline" to="/desk">{{ text }}</NuxtLink></template
                 >

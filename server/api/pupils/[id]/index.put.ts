@@ -4,7 +4,7 @@ import { idParam, notFound, readChecked, route } from '../../../http'
 
 /** A pupil's name, and a note beside it. */
 export default route('PUT /api/pupils/:id', async ({ event, db, studio }) => {
-  const told = await readChecked(event, bodies.pupil)
-  if (!(await renamePupil(db, studio, idParam(event, 'pupil'), told))) throw notFound('pupil')
+  const changes = await readChecked(event, bodies.pupil)
+  if (!(await renamePupil(db, studio, idParam(event, 'pupil'), changes))) throw notFound('pupil')
   return { ok: true }
 })

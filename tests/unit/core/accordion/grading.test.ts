@@ -29,7 +29,7 @@ const held = (required: object, study: RecipeInput) => {
   const [atom] = expand(listOf(entryOf({ ...ASKED, ...required })).grades[0]!)
   const recipe = completeRecipe(study)
   const match = matchOf(recipe, atom!)!
-  return { recipe, match, required: atom!.variants[0]!, words: match.short.map(({ said }) => inEnglish(said())) }
+  return { recipe, match, required: atom!.variants[0]!, words: match.short.map(({ message }) => inEnglish(message())) }
 }
 
 describe('an accordion list', () => {

@@ -18,8 +18,8 @@ const studiesOf = (recipe: Recipe, id: string, bpm = 60): AccordionStudy[] =>
     .route.studies(recipe, study(recipe), stageIn(recipe, id), bpm)
     .map((each) => realise(each as RecipeInput, {}, 0) as AccordionStudy)
 const watched = (recipe: Recipe, id: string): string | null => {
-  const told = familyOf(recipe).route.watch(recipe, study(recipe), stageIn(recipe, id))
-  return told && inEnglish(told)
+  const shown = familyOf(recipe).route.watch(recipe, study(recipe), stageIn(recipe, id))
+  return shown && inEnglish(shown)
 }
 const alternating = whole({ hands: 'together' })
 

@@ -3,11 +3,11 @@ import { movesNotes, type RecipeInput } from '#core/instrument'
 import { playedNotes } from '#core/playback'
 import { othersOf, realise, takeAlternative } from '#core/realise'
 import { accordion, accordionRecipe, type AccordionStudy, buttonsOf, leftFingers } from '../../../support/accordion'
-import { english, saidBy } from '../../../support/english'
+import { english, messageOf } from '../../../support/english'
 
 const C = { tonic: 'C', kind: 'major' } as const
 const input = (some: object): string =>
-  saidBy(() => realise({ instrument: 'accordion', material: C, ...some } as RecipeInput))
+  messageOf(() => realise({ instrument: 'accordion', material: C, ...some } as RecipeInput))
 
 describe('what an accordion does where nothing is said', () => {
   it('lays the right hand over alternating bass, turns at the top, on 41 keys and 120 basses', () => {
@@ -188,7 +188,7 @@ describe('pins', () => {
   })
 
   it('say which of them cannot stand together', () => {
-    const wrong = saidBy(() =>
+    const wrong = messageOf(() =>
       left([
         { hand: 'left', index: 0, button: { row: 'fundamental', column: 3 } },
         { hand: 'left', index: 2, finger: 2 },
@@ -259,8 +259,8 @@ describe('what cannot be had is named', () => {
     ],
     [{ pattern: { walk: 'crossing-loops' }, accordion: { treble: 'c-5' } }, 'for keys', 'no thumb'],
   ])('%j', (some, ...words) => {
-    const said = input(some)
-    for (const each of words) expect(said).toContain(each)
+    const message = input(some)
+    for (const each of words) expect(message).toContain(each)
   })
 
   it('offers the keys that a board of twelve has, and takes the root again where it has no fifth', () => {
@@ -270,7 +270,7 @@ describe('what cannot be had is named', () => {
     const study = accordion('A', 'major', { bass: 12 }, { octaves: 1 })
     expect(
       english(study.bass!.reasons)
-        .map(({ said }: { said: string }) => said)
+        .map(({ message }: { message: string }) => message)
         .join(' '),
     ).toContain('the root again')
   })

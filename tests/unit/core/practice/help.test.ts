@@ -60,8 +60,8 @@ describe('what would help', () => {
   it('leaves out no more studies than it has to, by their own places', () => {
     const leave = help.find(({ change }) => change === 'leave')!
     const { studies } = leave as Extract<typeof leave, { change: 'leave' }>
-    const kept = tight.studies.filter((_, at) => !studies.includes(at))
-    expect(prepare(prepared({ ...tight, studies: kept })).then.notReady).toEqual([])
+    const stored = tight.studies.filter((_, at) => !studies.includes(at))
+    expect(prepare(prepared({ ...tight, studies: stored })).then.notReady).toEqual([])
     expect(studies.every((study) => study < 10)).toBe(true)
   })
 

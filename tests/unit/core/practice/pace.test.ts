@@ -64,9 +64,9 @@ describe('how much better somebody remembers than foretold', () => {
   })
 
   it('hears cold tests only, and none that nothing was foretold of', () => {
-    const told = tried(0.9, 0, 5)
-    const silent = (some: object) => stateWith({ tries: told.tries.map((each) => ({ ...each, ...some })) })
-    expect(meanOf(pupilFrom([told]).hold)).toBeLessThan(-0.5)
+    const shown = tried(0.9, 0, 5)
+    const silent = (some: object) => stateWith({ tries: shown.tries.map((each) => ({ ...each, ...some })) })
+    expect(meanOf(pupilFrom([shown]).hold)).toBeLessThan(-0.5)
     expect(pupilFrom([silent({ cold: false })])).toEqual(pupilFrom([]))
     expect(pupilFrom([silent({ foretold: null })])).toEqual(pupilFrom([]))
   })

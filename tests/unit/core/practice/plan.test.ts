@@ -16,7 +16,7 @@ const planOf = (written: Parameters<typeof prepared>[0]) => {
 }
 
 describe('a plan', () => {
-  const check = (of: (told: ReturnType<typeof planOf>) => void, count = 60) =>
+  const check = (of: (shown: ReturnType<typeof planOf>) => void, count = 60) =>
     fc.assert(
       fc.property(anyPreparation, (written) => of(planOf(written))),
       { numRuns: runs(count) },
@@ -118,8 +118,8 @@ describe('a plan', () => {
     const [was, is] = [who(first), who(next)]
     const placed = (days: typeof was) => days.flatMap(({ day, items }) => items.map(({ study }) => `${day} ${study}`))
     // five passed at once where three would be usual: what is nearest to done gives way sooner, turns stay as they are
-    const kept = placed(was).filter((each) => placed(is).includes(each))
-    expect(kept.length / placed(was).length).toBeGreaterThanOrEqual(0.7)
+    const stored = placed(was).filter((each) => placed(is).includes(each))
+    expect(stored.length / placed(was).length).toBeGreaterThanOrEqual(0.7)
     const turns = turnsOf(first.preparation.aim)
     const calendar = new Map(practiceDays(first.preparation.aim).map(({ day, turn }) => [day, turn % turns]))
     for (const { day, items } of is) {

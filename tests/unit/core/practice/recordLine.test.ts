@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { completeRecipe } from '#core/instrument'
-import { recordSaid } from '#core/practice'
+import { readSpokenLine } from '#core/practice'
 import { runs } from '../../../support/runs'
 
 const of = (tonic: string, kind: string, some: object = {}) =>
@@ -17,8 +17,8 @@ const STUDIES = [
   of('A', 'harmonic-minor'),
   of('A', 'melodic-minor'),
 ]
-const said = (line: string) =>
-  recordSaid(line, STUDIES).map(({ studies, outcome, bpm, hands, place, kind }) => [
+const readLine = (line: string) =>
+  readSpokenLine(line, STUDIES).map(({ studies, outcome, bpm, hands, place, kind }) => [
     studies,
     outcome,
     bpm,
@@ -29,7 +29,7 @@ const said = (line: string) =>
 
 describe('a line about what was played', () => {
   it('is read as it would be said', () => {
-    expect(said('G minor together 96 clean, D minor LH wrong at the turn')).toEqual([
+    expect(readLine('G minor together 96 clean, D minor LH wrong at the turn')).toEqual([
       [[0], 'right', 96, 'together', null, null],
       [[1], 'wrong', null, 'left', 'turn', null],
     ])
@@ -43,15 +43,15 @@ describe('a line about what was played', () => {
     ['D wrong at a crossing', [[3], 'wrong', null, null, 'crossing', null]],
     ['home G harmonic minor 88 fine', [[0], 'right', 88, null, null, 'home']],
     ['A melodic minor missed the start', [[8], 'wrong', null, null, 'start', null]],
-  ])('%s', (line, expected) => expect(said(line)).toEqual([expected]))
+  ])('%s', (line, expected) => expect(readLine(line)).toEqual([expected]))
 
   it('asks where it does not say which, or names what is not there', () => {
-    expect(said('C minor arpeggio clean')[0]![0]).toEqual([5, 6])
-    expect(said('A minor clean')[0]![0]).toEqual([7, 8])
-    expect(said('B flat minor clean')[0]![0]).toEqual([])
-    expect(said('96 clean')[0]![0]).toEqual([])
-    expect(said('G minor 96')[0]![1]).toBeNull()
-    expect(said(' , ;')).toEqual([])
+    expect(readLine('C minor arpeggio clean')[0]![0]).toEqual([5, 6])
+    expect(readLine('A minor clean')[0]![0]).toEqual([7, 8])
+    expect(readLine('B flat minor clean')[0]![0]).toEqual([])
+    expect(readLine('96 clean')[0]![0]).toEqual([])
+    expect(readLine('G minor 96')[0]![1]).toBeNull()
+    expect(readLine(' , ;')).toEqual([])
   })
 })
 
@@ -88,7 +88,7 @@ describe('whatever is said in one piece', () => {
           const tempo = bpm === null ? '' : `at ${bpm}`
           const tail = [tempo, place?.[1] ?? ''].filter(Boolean)
           const words = outcomeFirst ? [how, name, ...tail] : [name, ...tail, how]
-          const [read] = recordSaid(words.join(' '), STUDIES)
+          const [read] = readSpokenLine(words.join(' '), STUDIES)
           expect(read).toMatchObject({ outcome, bpm, place: place?.[0] ?? null, studies: [study], unread: [] })
         },
       ),
@@ -102,7 +102,7 @@ describe('whatever is said in one piece', () => {
         fc.array(fc.constantFrom(...NAMES), { minLength: 1, maxLength: 4 }),
         fc.constantFrom(', ', ';', '\n'),
         (names, by) => {
-          const read = recordSaid(names.map(([name], at) => `${name} ${60 + at} clean`).join(by), STUDIES)
+          const read = readSpokenLine(names.map(([name], at) => `${name} ${60 + at} clean`).join(by), STUDIES)
           expect(read.map(({ studies, bpm }) => [studies, bpm])).toEqual(
             names.map(([, study], at) => [[study], 60 + at]),
           )

@@ -42,12 +42,12 @@ describe('the way through a study', () => {
   })
 
   it('takes the crossings of C major alone, with the fingers that they have in the scale', () => {
-    const told = studiesOf(C, 'crossings').map((each) => {
+    const shown = studiesOf(C, 'crossings').map((each) => {
       const hand = each.recipe.hands as 'right' | 'left'
       return [hand, (each.plays === 'fingers' ? each.hands[hand]!.pitches : []).join(' '), marksOf(each, hand).join('')]
     })
     // thumb under after 3, then after 4; the left hand crosses over the thumb
-    expect(told).toEqual([
+    expect(shown).toEqual([
       ['right', 'D4 E4 F4 G4 F4 E4 D4', '2312132'],
       ['right', 'A4 B4 C5 D5 C5 B4 A4', '3412143'],
       ['left', 'F3 G3 A3 B3 A3 G3 F3', '2132312'],
@@ -73,8 +73,8 @@ describe('the way through a study', () => {
   it('says what to watch for: the crossing, where the hands part, what comes back on the way down', () => {
     const watch = (recipe: Recipe, id: string) => {
       const stage = targetOf(recipe).stages.find((each) => each.id === id)!
-      const told = familyOf(recipe).route.watch(recipe, study(recipe), stage)
-      return told && inEnglish(told)
+      const shown = familyOf(recipe).route.watch(recipe, study(recipe), stage)
+      return shown && inEnglish(shown)
     }
     expect(watch(C, 'right-alone')).toBe('thumb under to F')
     expect(watch(C, 'together')).toBe('the hands cross apart at F')

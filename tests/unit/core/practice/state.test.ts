@@ -11,7 +11,7 @@ const KINDS = { l: 'lesson', h: 'home', c: 'cold-test', m: 'mock-exam', t: 'take
 const OUTCOMES = { r: 'right', h: 'hesitated', w: 'wrong' } as const
 
 /** `9 l r 96 right 1`: nine days ago, lesson, right, at 96 notes a minute, right hand, one octave. */
-const told = (line: string): Entry[] =>
+const shown = (line: string): Entry[] =>
   line
     .split(', ')
     .filter(Boolean)
@@ -86,7 +86,7 @@ const STORIES: readonly [
 
 describe('what the record says', () => {
   it.each(STORIES)('%s', (_, record, stage, clean, standing, due) => {
-    const [state] = statesOf([TARGET], told(record))
+    const [state] = statesOf([TARGET], shown(record))
     expect(TARGET.stages[state!.stage]!.id).toBe(stage)
     expect(state!.cleanTempo).toBe(clean)
     expect(standingOn(TARGET, state!, NOW)).toBe(standing)

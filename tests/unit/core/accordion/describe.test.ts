@@ -12,12 +12,13 @@ import {
 } from '../../../support/accordion'
 import { inEnglish } from '../../../support/english'
 
-const reasonsOf = ({ bass }: AccordionStudy): string[] => bass!.reasons.map(({ said }) => inEnglish(said))
-const rightReasons = ({ hands }: AccordionStudy): string[] => hands.right!.reasons.map(({ said }) => inEnglish(said))
+const reasonsOf = ({ bass }: AccordionStudy): string[] => bass!.reasons.map(({ message }) => inEnglish(message))
+const rightReasons = ({ hands }: AccordionStudy): string[] =>
+  hands.right!.reasons.map(({ message }) => inEnglish(message))
 const meets = (study: AccordionStudy): string[] =>
   familyOf(study.recipe)
     .meetings(study)
-    .map((said) => inEnglish(said))
+    .map((message) => inEnglish(message))
 const LEFT = { hands: 'left', octaves: 1 } as const
 
 describe('reasons of the left hand', () => {
@@ -29,8 +30,8 @@ describe('reasons of the left hand', () => {
   })
 
   it('say which finger has the alternate bass, and by which school', () => {
-    const said = reasonsOf(accordion('D', 'major', {}, { octaves: 1 }))
-    expect(said).toEqual([expect.stringMatching(/4 on D and 2 on A.*School: four and three/)])
+    const message = reasonsOf(accordion('D', 'major', {}, { octaves: 1 }))
+    expect(message).toEqual([expect.stringMatching(/4 on D and 2 on A.*School: four and three/)])
     const other = reasonsOf(accordion('D', 'major', { left: { school: 'three-two' } }, { octaves: 1 }))
     expect(other.join()).toMatch(/School: three and two/)
   })
@@ -66,8 +67,8 @@ describe('reasons of the right hand on buttons', () => {
 
   it('never speak of a thumb crossing where the thumb is not used', () => {
     for (const tonic of TWELVE) {
-      const said = rightReasons(accordion(tonic, 'major', { treble: 'b-5' })).join(' ')
-      expect(said).not.toMatch(/thumb/)
+      const message = rightReasons(accordion(tonic, 'major', { treble: 'b-5' })).join(' ')
+      expect(message).not.toMatch(/thumb/)
       expect(rightFingers(accordion(tonic, 'major', { treble: 'b-5' }))).not.toContain('1')
     }
   })

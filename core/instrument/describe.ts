@@ -1,4 +1,4 @@
-import type { ToldReason } from './family'
+import type { Reason } from './family'
 import type { Message } from '../message'
 import type { LineNote } from '../study'
 
@@ -9,11 +9,11 @@ export function stepsOf(notes: readonly LineNote[]): { steps?: number[] } {
 }
 
 /** A reason as the terminal's contract has it: the sentence, and beside it its code and parameters. */
-export const reasonMessage = <R extends ToldReason>({ said, ...reason }: R) => ({ ...reason, text: said, ...said })
+export const reasonMessage = <R extends Reason>({ message, ...reason }: R) => ({ ...reason, text: message, ...message })
 
 /** Another way likewise; its sentence is called `words`. */
-export const otherMessage = <O extends { readonly said: Message }>({ said, ...other }: O) => ({
+export const otherMessage = <O extends { readonly message: Message }>({ message, ...other }: O) => ({
   ...other,
-  words: said,
-  ...said,
+  words: message,
+  ...message,
 })

@@ -7,7 +7,7 @@ import type { Occasion } from './entry'
 import type { Outcome } from './memory'
 
 /** What a piece of the line says of one study. Tempo in beats a minute. */
-export interface Said {
+export interface SpokenEntry {
   readonly typed: string
   readonly outcome: Outcome | null
   readonly bpm: number | null
@@ -62,7 +62,7 @@ function likeliest({ studies: named, hands, namesForm }: PlayedLine, studies: re
  * turn”. A new key or another hand begins a new piece; keys and hands are read as in the call line.
  * @param studies those that it can be about
  */
-export const recordSaid = (line: string, studies: readonly Recipe[]): Said[] =>
+export const readSpokenLine = (line: string, studies: readonly Recipe[]): SpokenEntry[] =>
   parsePlayed(line).map((played) => {
     const { typed, outcome, bpm, hands, place, kind, unread } = played
     return { typed, outcome, bpm, hands, place: place ?? null, kind, studies: likeliest(played, studies), unread }

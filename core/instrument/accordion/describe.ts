@@ -1,7 +1,7 @@
 import type { NamedButton } from '../../buttons'
 import type { BassButton } from '../../surface'
 import type { RealisedHand } from '../hands'
-import { otherMessage, reasonMessage, stepsOf } from '../told'
+import { otherMessage, reasonMessage, stepsOf } from '../describe'
 import type { RealisedBass } from './perform'
 
 /** A button without its name, as a pin has it. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { recallThrough } from '../../../../core/practice/foretold'
+import { recallThrough } from '../../../../core/practice/recallThrough'
 import { expected, recallAfter, remembered } from '../../../../core/practice/memory'
 import { moved } from '../../../../core/practice/pace'
 
@@ -34,13 +34,13 @@ describe('recall on the day, over all ways in which the tests may go', () => {
     const random = numbers(20261128)
     let sum = 0
     for (let life = 0; life < 4000; life++) sum += livedThrough(tests, exam, hold, random)
-    const told = recallThrough(
+    const shown = recallThrough(
       { memory: remembered(null, 0, 'right'), lastTry: 0 },
       tests.map((day) => ({ day, test: true })),
       exam,
       hold,
     )
-    expect(Math.abs(told - sum / 4000)).toBeLessThan(0.012)
+    expect(Math.abs(shown - sum / 4000)).toBeLessThan(0.012)
   })
 
   it('is nothing of what was never played, and something once it has been', () => {
