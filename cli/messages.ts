@@ -13,7 +13,7 @@ interface Refusals {
   'option.format': { known: string }
   'export.none': null
   file: { file: string; why: string }
-  csv: { line: number; message: Message }
+  csv: { line: number; said: Message }
   'line.size': null
 }
 export const refuse = errorMaker<WordedErrors<Refusals>>()

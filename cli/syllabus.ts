@@ -32,7 +32,7 @@ function lineRead(terminal: Terminal, words: string, title: string | undefined):
   })
   const codes = complete.flatMap(({ open }, entry) => open.map((code) => ({ entry, ...questionOf(terminal, code) })))
   const problemsTold = problems
-    .filter(({ code }) => code !== 'required.lost')
+    .filter(({ code }) => code !== 'asked.lost')
     .map((problem) => ({ code: problem.code, text: problem }))
   return { words, entries: complete, open: [...codes, ...problemsTold], unread }
 }

@@ -62,7 +62,7 @@ export function alternativesIn(items: readonly Understood[]): Alternatives {
     const [one, other] = [items[first!.at]!.meaning!.part, items[others[0]!.at]!.meaning!.part]
     return {
       lines: [],
-      problems: [callMessage('required.twice', { before: echoed(one), after: echoed(other) })],
+      problems: [callMessage('asked.twice', { before: echoed(one), after: echoed(other) })],
     }
   }
   const [count] = counts

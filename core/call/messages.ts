@@ -38,13 +38,13 @@ export type CallMessages = {
   'echo.more-octaves': { octaves: number }
   'call.no-key': null
   'call.too-many': { count: number; most: number }
-  'required.no-key': null
-  'required.none-above': null
-  'required.notes-to-beat': null
-  'required.twice': { before: Message; after: Message }
-  'required.start': { note: NoteParam }
-  'required.not-asked': { field: string }
-  'required.lost': { typed: string; nearest: string }
-  'required.long': { count: number; most: number }
+  'asked.no-key': null
+  'asked.none-above': null
+  'asked.notes-to-beat': null
+  'asked.twice': { before: Message; after: Message }
+  'asked.start': { note: NoteParam }
+  'asked.not-asked': { field: string }
+  'asked.lost': { typed: string; nearest: string }
+  'asked.long': { count: number; most: number }
 }
 export const callMessage = messageMaker<CallMessages>()

@@ -171,5 +171,5 @@ function problemsOf(change: Heard['change']): Message[] {
     (field) =>
       changed.some(([path]) => path === field || path.startsWith(`${field}.`)) &&
       !(field === 'instrument' && change.accordion),
-  ).map((field) => callMessage('required.not-asked', { field }))
+  ).map((field) => callMessage('asked.not-asked', { field }))
 }

@@ -65,7 +65,7 @@ export function tempoFrom({ ask, change }: Heard): { tempo: EntryInput['tempo'];
   const perBeat = (spoken ?? 2) * PER_QUARTER[beat]
   const fits = (NOTES_PER_BEAT as readonly number[]).includes(perBeat)
   const open = bpm === undefined ? ['no-tempo'] : tempoLeftOpen(ask.beat, spoken)
-  const problems = fits ? [] : [callMessage('required.notes-to-beat')]
+  const problems = fits ? [] : [callMessage('asked.notes-to-beat')]
   const notesPerBeat = (fits ? perBeat : 2) as Tempo['notesPerBeat']
   const { kind, most } = ask
   return {

@@ -43,8 +43,8 @@ function majorAssumed(features: readonly Features[], { two, three }: Heard, kind
   return !saysMode && own ? ['assumed.major'] : []
 }
 
-const NO_KEY = callMessage('required.no-key')
-const NONE_ABOVE = callMessage('required.none-above')
+const NO_KEY = callMessage('asked.no-key')
+const NONE_ABOVE = callMessage('asked.none-above')
 
 /** Keys of some kinds, and the inversion or the question that their first note makes; or why there are none. */
 function requiredKeys(
@@ -58,8 +58,7 @@ function requiredKeys(
   const all = start && anywhere ? [start, ...tonics] : tonics
   const elsewhere = start && !anywhere && tonics.some((tonic) => noteName(tonic) !== noteName(start))
   const inversion = elsewhere ? inversionAt(start, tonics, kinds) : undefined
-  if (inversion === null)
-    return { keys: null, problem: callMessage('required.start', { note: named(noteName(start!)) }) }
+  if (inversion === null) return { keys: null, problem: callMessage('asked.start', { note: named(noteName(start!)) }) }
   const found = keysFrom(heard, all, previous)
   if (found === null && anywhere && !above) return { keys: [...ANY_START], open: ['start'] }
   if (found === null) return { keys: null, problem: above ? NONE_ABOVE : NO_KEY }
@@ -137,7 +136,7 @@ export const MAX_LETTERS = 2000
 const tooLong = (line: string): RequirementLine => ({
   entries: [],
   understood: [],
-  problems: [callMessage('required.long', { count: line.length, most: MAX_LETTERS })],
+  problems: [callMessage('asked.long', { count: line.length, most: MAX_LETTERS })],
   unread: [line.slice(0, 40)],
   complete: false,
 })
@@ -153,7 +152,7 @@ export function parseRequirement(line: string, context: ListContext = {}): Requi
   const understood = readPrinted(plain)
   const found = subjectsOf(understood).map(({ items }) => subjectEntries(items, line, conditions, context))
   const unread = understood.filter(({ meaning, typed }) => !meaning && typed !== ';')
-  const lost = unread.map(({ typed, nearest }) => callMessage('required.lost', { typed, nearest: nearest ?? 'none' }))
+  const lost = unread.map(({ typed, nearest }) => callMessage('asked.lost', { typed, nearest: nearest ?? 'none' }))
   return {
     entries: found.flatMap((each) => each.entries),
     understood,

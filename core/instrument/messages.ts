@@ -26,7 +26,7 @@ export type InstrumentMessages = {
   'reeds.thirds': { notes: ListParam; times: number }
   'said.pin-button': { button: Message; note: number; hand: Hand }
   /** Why buttons do not take a pattern. */
-  'buttons.no-thumbs': { required: Message }
+  'buttons.no-thumbs': { asked: Message }
   'watch.left-alone': null
   'watch.leap': { note: NoteParam }
   'watch.against': null
@@ -41,22 +41,22 @@ export type InstrumentMessages = {
   'landmark.doubles': { notes: ListParam }
   'landmark.counterbass': { notes: ListParam }
   /** What a study falls short of. */
-  'short.motion': { required: Motion; own: Motion }
-  'short.contrary-from': { required: 'unison' | 'octave'; own: 'unison' | 'octave' }
-  'short.interval': { required: HandsApart; own: HandsApart }
-  'short.tonic-hand': { required: Hand; own: Hand }
-  'short.hands': { required: 'together' | Hand; own: 'together' | Hand }
-  'short.mallets': { required: number; own: number }
-  'short.lead': { required: Hand; own: Hand }
-  'short.rolled': { required: 'rolled' | 'single' }
+  'short.motion': { asked: Motion; own: Motion }
+  'short.contrary-from': { asked: 'unison' | 'octave'; own: 'unison' | 'octave' }
+  'short.interval': { asked: HandsApart; own: HandsApart }
+  'short.tonic-hand': { asked: Hand; own: Hand }
+  'short.hands': { asked: 'together' | Hand; own: 'together' | Hand }
+  'short.mallets': { asked: number; own: number }
+  'short.lead': { asked: Hand; own: Hand }
+  'short.rolled': { asked: 'rolled' | 'single' }
   'short.rudiment': null
   'bass-row': { row: string }
-  'short.bass': { required: string; own: string }
-  'short.bellows': { required: string; beats: number; own: string; ownBeats: number }
-  'short.registers': { required: string; own: string }
+  'short.bass': { asked: string; own: string }
+  'short.bellows': { asked: string; beats: number; own: string; ownBeats: number }
+  'short.registers': { asked: string; own: string }
   'short.rows': { rows: ListParam; bass: number }
-  'short.treble': { required: 'keys' | 'buttons'; own: 'keys' | 'buttons' }
-  'short.top': { required: 'once' | 'twice'; own: 'once' | 'twice' }
+  'short.treble': { asked: 'keys' | 'buttons'; own: 'keys' | 'buttons' }
+  'short.top': { asked: 'once' | 'twice'; own: 'once' | 'twice' }
   /** What a title says of sticks. */
   'stick.lead': { hand: Hand }
   'stick.top-twice': null
@@ -64,7 +64,7 @@ export type InstrumentMessages = {
   'stick.rolled': { manner: 'separate' | 'through'; strokes: number | 'ladder' }
   'stick.four': { figure: string }
   /** Why sticks do not take a pattern. */
-  'sticks.no-thumbs': { required: Message }
+  'sticks.no-thumbs': { asked: Message }
   'sticks.no-chords': null
   'sticks.own-figure': null
   'sticks.no-loops': null

@@ -40,7 +40,7 @@ export const joined = (items: readonly Param[], by: ListParam['by']): Message<'l
 })
 
 /** A message as it begins a sentence or a line. */
-export const capital = (message: Message): Message<'capital'> => ({ code: 'capital', params: { message } })
+export const capital = (message: Message): Message<'capital'> => ({ code: 'capital', params: { said: message } })
 
 /** Words that somebody typed, or that stand for themselves, where a message is wanted. */
 export const inText = (text: string): Message<'text'> => ({ code: 'text', params: { text } })

@@ -18,11 +18,11 @@ function checkAccompaniment({ hands, motion, interval, pattern }: CommonRecipe, 
   const { accompaniment: requested } = pattern
   if (requested === 'none') return
   const field = 'pattern.accompaniment'
-  if (hands !== 'together') throw refuse(field, studyMessage('pattern.both-hands', { requested }))
+  if (hands !== 'together') throw refuse(field, studyMessage('pattern.both-hands', { asked: requested }))
   if (motion !== 'similar' || interval !== 'octave') {
-    throw refuse(field, studyMessage('pattern.one-hand-free', { requested }))
+    throw refuse(field, studyMessage('pattern.one-hand-free', { asked: requested }))
   }
-  if (!accompaniesScale(kind)) throw refuse(field, studyMessage('pattern.accompanies-scale', { requested }))
+  if (!accompaniesScale(kind)) throw refuse(field, studyMessage('pattern.accompanies-scale', { asked: requested }))
 }
 
 const isPlain = ({ pattern, bookends }: CommonRecipe): boolean =>
@@ -57,7 +57,7 @@ export function checkPattern(recipe: CommonRecipe, material: Material, ways: Lay
   ]
   for (const { field, requested, can, needs } of parts) {
     if (PLAIN.has(requested) || (!shared && can.includes(requested))) continue
-    throw refuse(field, studyMessage('pattern.needs', { requested: patternNamed(requested), needs, what }))
+    throw refuse(field, studyMessage('pattern.needs', { asked: patternNamed(requested), needs, what }))
   }
   checkAccompaniment(recipe, material)
   const bookend = (['before', 'after'] as const).find((end) => recipe.bookends[end] !== 'none')

@@ -26,10 +26,10 @@ export type StudyMessages = {
   /** What it is instead: a kind, which the hands may share, or a list of pitches. */
   'material.is': { kind: Message; shared: 'yes' | 'no' }
   /** Why a pattern does not go with what is played. */
-  'pattern.needs': { requested: Message; needs: Message; what: Message }
-  'pattern.both-hands': { requested: 'held-tonic' | 'scale-in-bass' }
-  'pattern.one-hand-free': { requested: 'held-tonic' | 'scale-in-bass' }
-  'pattern.accompanies-scale': { requested: 'held-tonic' | 'scale-in-bass' }
+  'pattern.needs': { asked: Message; needs: Message; what: Message }
+  'pattern.both-hands': { asked: 'held-tonic' | 'scale-in-bass' }
+  'pattern.one-hand-free': { asked: 'held-tonic' | 'scale-in-bass' }
+  'pattern.accompanies-scale': { asked: 'held-tonic' | 'scale-in-bass' }
   'pattern.bookends': { what: Message }
   /** By how much a study leaves an instrument, and what would mend it. */
   'range.below': { semitones: number }

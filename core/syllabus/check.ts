@@ -120,7 +120,7 @@ function checkSizes(faults: DomainError[], syllabus: Syllabus): void {
 
 type ChoiceFault = 'mixed' | 'any' | 'pick' | 'ways' | 'draw'
 const choiceError = (why: ChoiceFault, name: string, required: number, listed: number, path: string): DomainError =>
-  syllabusError('syllabus.choice', { name, why, required, listed }, path)
+  syllabusError('syllabus.choice', { name, why, asked: required, listed }, path)
 
 function checkGroup(group: Group, entries: readonly Entry[], path: string): void {
   const own = expand({ groups: [group] }, true, entries)

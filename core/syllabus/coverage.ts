@@ -34,7 +34,7 @@ function typeMessage(atom: Atom, says: boolean): Message {
   const { interval, octaves, articulations, inversion } = required
   const kinds = [...new Set(atom.variants.map(({ kind }) => kind))]
   const [touch] = articulations
-  const forms = syllabusMessage('required.forms', {
+  const forms = syllabusMessage('asked.forms', {
     forms: formsMessage(kinds),
     ofKey: isOfKey(atom, required) ? 'yes' : 'no',
   })
@@ -42,11 +42,11 @@ function typeMessage(atom: Atom, says: boolean): Message {
     [
       capital(forms),
       ...(says ? [requiredHands(atom.variants)] : []),
-      ...(interval === 'octave' ? [] : [syllabusMessage('required.apart', { interval, hand: 'any' })]),
+      ...(interval === 'octave' ? [] : [syllabusMessage('asked.apart', { interval, hand: 'any' })]),
       octavesMessage(octaves),
       ...requiredCourse(required),
       ...(articulations.length === 1 && touch && touch !== 'legato' ? [syllabusMessage('touch', { touch })] : []),
-      ...(inversion > 0 ? [syllabusMessage('required.inversion', { inversion })] : []),
+      ...(inversion > 0 ? [syllabusMessage('asked.inversion', { inversion })] : []),
       ...requiredSticks(required),
     ],
     'comma',

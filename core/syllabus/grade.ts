@@ -220,7 +220,7 @@ function graded(syllabus: Syllabus, grade: FullGrade, set: Prepared, by: By): Gr
     entries: grade.groups.flatMap((group) =>
       group.entries.map(({ id, words, reading, open, conditions, memory }) => ({
         ...{ id, group: group.id, words, reading, open },
-        conditions: [...(memory ? [syllabusMessage('required.memory')] : []), ...conditions.map(inText)],
+        conditions: [...(memory ? [syllabusMessage('asked.memory')] : []), ...conditions.map(inText)],
       })),
     ),
   }

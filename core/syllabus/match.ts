@@ -56,20 +56,20 @@ function materialShort({ material }: Recipe, required: Requirement, miss: Miss):
   const { kind, inversion = 0 } = material as NamedMaterial
   if (kind !== required.kind) {
     const [wanted, own] = [required.kind, kind].map((id) => kindNamed({ id }))
-    miss('kind', () => syllabusMessage('short.kind', { required: wanted!, own: own! }), 40)
+    miss('kind', () => syllabusMessage('short.kind', { asked: wanted!, own: own! }), 40)
   }
   if (inversion === required.inversion) return
-  miss('inversion', () => syllabusMessage('short.inversion', { required: required.inversion, own: inversion }), 40)
+  miss('inversion', () => syllabusMessage('short.inversion', { asked: required.inversion, own: inversion }), 40)
 }
 
 function lengthShort(recipe: Recipe, required: Requirement, policies: Policies, miss: Miss): void {
-  const lengths = { own: recipe.octaves, required: required.octaves }
+  const lengths = { own: recipe.octaves, asked: required.octaves }
   const lacking = required.octaves - recipe.octaves
   if (lacking > 0) miss('octaves', () => syllabusMessage('short.octaves', lengths), 20 * lacking)
   else if (lacking < 0 && !policies.moreOctaves)
     miss('octaves', () => syllabusMessage('short.just-octaves', lengths), 10)
   if (recipe.course !== required.course) {
-    miss('course', () => syllabusMessage('short.course', { required: required.course, own: recipe.course }), 10)
+    miss('course', () => syllabusMessage('short.course', { asked: required.course, own: recipe.course }), 10)
   }
 }
 
@@ -91,7 +91,7 @@ function shapeShort(recipe: Recipe, required: Requirement, miss: Miss): void {
       'pattern',
       () =>
         syllabusMessage('short.shape', {
-          required: shapeOf(requiredCourse(required)),
+          asked: shapeOf(requiredCourse(required)),
           own: shapeOf(courseMessage(recipe)),
         }),
       50,
@@ -110,7 +110,7 @@ function touchShort(recipe: Recipe, required: Requirement, policies: Policies, m
       touches.map((touch) => syllabusMessage('touch', { touch })),
       'or',
     )
-    miss('articulation', () => syllabusMessage('short.touch', { required: wanted, own: recipe.articulation }), 10)
+    miss('articulation', () => syllabusMessage('short.touch', { asked: wanted, own: recipe.articulation }), 10)
   }
 }
 

@@ -60,7 +60,7 @@ function alterMessage(field: Field, recipe: Recipe, required: Requirement, alter
       return syllabusMessage('mend.tempo', { bpm, how: bpm > recipe.tempo.bpm ? 'raise' : 'lower' })
     }
     case 'octaves':
-      return syllabusMessage('mend.octaves', { more: required.octaves - recipe.octaves, required: required.octaves })
+      return syllabusMessage('mend.octaves', { more: required.octaves - recipe.octaves, asked: required.octaves })
     case 'course':
       return syllabusMessage('mend.course')
     case 'top':

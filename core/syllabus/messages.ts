@@ -5,45 +5,45 @@ import type { Articulation, Bookends, ContraryFrom, Course, Hand, HandsApart } f
 export interface SyllabusMessages {
   /** Forms of minor that share the word: “harmonic or melodic minor”. */
   'forms.minor': { forms: ListParam }
-  'required.key': { tonic: NoteParam; forms: Message }
-  'required.seventh-of': { tonic: NoteParam; seventh: 'dominant' | 'diminished' }
+  'asked.key': { tonic: NoteParam; forms: Message }
+  'asked.seventh-of': { tonic: NoteParam; seventh: 'dominant' | 'diminished' }
   /** Forms of all keys, a seventh perhaps of the key. */
-  'required.forms': { forms: Message; ofKey: 'yes' | 'no' }
-  'required.inversion': { inversion: number }
-  'required.apart': { interval: Exclude<HandsApart, 'octave'>; hand: Hand | 'any' }
-  'required.either-hand': null
-  'required.resolution': { resolution: Exclude<Bookends['after'], 'none'> }
-  'required.top-twice': null
-  'required.rolled': null
-  'required.four-mallets': null
-  'required.memory': null
+  'asked.forms': { forms: Message; ofKey: 'yes' | 'no' }
+  'asked.inversion': { inversion: number }
+  'asked.apart': { interval: Exclude<HandsApart, 'octave'>; hand: Hand | 'any' }
+  'asked.either-hand': null
+  'asked.resolution': { resolution: Exclude<Bookends['after'], 'none'> }
+  'asked.top-twice': null
+  'asked.rolled': null
+  'asked.four-mallets': null
+  'asked.memory': null
   /** What an accordion is asked. */
-  'required.bass': { part: string; hands: 'together' | Hand }
-  'required.bellows': { bellows: string; beats: number }
-  'required.rows': { rows: ListParam }
-  'required.row': { row: string }
-  'required.treble': { treble: 'keys' | 'buttons' }
-  'required.registers': { registers: string }
+  'asked.bass': { part: string; hands: 'together' | Hand }
+  'asked.bellows': { bellows: string; beats: number }
+  'asked.rows': { rows: ListParam }
+  'asked.row': { row: string }
+  'asked.treble': { treble: 'keys' | 'buttons' }
+  'asked.registers': { registers: string }
   'mend.bellows': { bellows: string; beats: number }
   'mend.registers': { registers: string }
   touch: { touch: Articulation }
   /** Who plays, as an examiner begins a call. */
   'call.hands': { hands: 'together' | 'right' | 'left' | 'either' | 'contrary' }
   'call.seventh-of': { tonic: NoteParam; seventh: 'dominant' | 'diminished' }
-  call: { message: Message }
-  'short.kind': { required: Message; own: Message }
-  'short.inversion': { required: number; own: number }
-  'short.octaves': { own: number; required: number }
-  'short.just-octaves': { own: number; required: number }
-  'short.course': { required: Course; own: Course }
-  'short.shape': { required: Message | 'plain'; own: Message | 'plain' }
+  call: { said: Message }
+  'short.kind': { asked: Message; own: Message }
+  'short.inversion': { asked: number; own: number }
+  'short.octaves': { own: number; asked: number }
+  'short.just-octaves': { own: number; asked: number }
+  'short.course': { asked: Course; own: Course }
+  'short.shape': { asked: Message | 'plain'; own: Message | 'plain' }
   'short.resolution': { resolution: Exclude<Bookends['after'], 'none'> }
-  'short.touch': { required: ListParam; own: Articulation }
+  'short.touch': { asked: ListParam; own: Articulation }
   'short.tempo': { own: number; least: number }
   'short.tempo-most': { own: number; most: number }
   'short.just-tempo': { own: number; least: number }
   'mend.tempo': { bpm: number; how: 'raise' | 'lower' }
-  'mend.octaves': { more: number; required: number }
+  'mend.octaves': { more: number; asked: number }
   'mend.course': null
   'mend.top': { top: 'once' | 'twice' }
   'mend.resolution': null
@@ -80,7 +80,7 @@ export interface SyllabusErrors {
   'syllabus.choice': {
     name: string
     why: 'mixed' | 'any' | 'pick' | 'ways' | 'draw'
-    required: number
+    asked: number
     listed: number
   }
   'entry.empty': { entry: string }

@@ -36,7 +36,7 @@ function requiredInterval(required: Requirement): Message[] {
     const formNames = contraryFrom === 'octave' ? apartMessage({ ...required, contraryFrom, tonicHand: 'right' }) : null
     return formNames ? [formNames] : []
   }
-  return interval === 'octave' ? [] : [syllabusMessage('required.apart', { interval, hand: tonicHand ?? 'any' })]
+  return interval === 'octave' ? [] : [syllabusMessage('asked.apart', { interval, hand: tonicHand ?? 'any' })]
 }
 
 const requiredTouch = ({ articulations }: Requirement): Message[] =>
@@ -52,35 +52,35 @@ const requiredTouch = ({ articulations }: Requirement): Message[] =>
 /** Who plays, where the list says so: one of several hands, or those of the first form. */
 export const requiredHands = (variants: readonly Requirement[]): Message =>
   new Set(variants.map(({ hands }) => hands)).size > 1
-    ? syllabusMessage('required.either-hand')
+    ? syllabusMessage('asked.either-hand')
     : handsMessage(variants[0]!)
 
 const requiredInversion = ({ inversion }: Requirement): Message[] =>
-  inversion > 0 ? [syllabusMessage('required.inversion', { inversion })] : []
+  inversion > 0 ? [syllabusMessage('asked.inversion', { inversion })] : []
 
 /** Sticks, where they are asked for. */
 export const requiredSticks = ({ lead, rolled, mallets }: Requirement): Message[] => [
   ...(lead ? [instrumentMessage('stick.lead', { hand: lead })] : []),
-  ...(rolled ? [syllabusMessage('required.rolled')] : []),
-  ...(mallets === 4 ? [syllabusMessage('required.four-mallets')] : []),
+  ...(rolled ? [syllabusMessage('asked.rolled')] : []),
+  ...(mallets === 4 ? [syllabusMessage('asked.four-mallets')] : []),
 ]
 
 /** What an accordion is asked beside the notes. */
 export const requiredAccordion = ({ hands, bass, ...required }: Requirement): Message[] => [
-  ...(bass ? [syllabusMessage('required.bass', { part: bass, hands })] : []),
+  ...(bass ? [syllabusMessage('asked.bass', { part: bass, hands })] : []),
   ...(required.bellows
-    ? [syllabusMessage('required.bellows', { bellows: required.bellows, beats: required.bellowsBeats ?? 0 })]
+    ? [syllabusMessage('asked.bellows', { bellows: required.bellows, beats: required.bellowsBeats ?? 0 })]
     : []),
   ...(required.bassRows.length > 0
     ? [
-        syllabusMessage('required.rows', {
-          rows: listed(required.bassRows.map((row) => syllabusMessage('required.row', { row }))),
+        syllabusMessage('asked.rows', {
+          rows: listed(required.bassRows.map((row) => syllabusMessage('asked.row', { row }))),
         }),
       ]
     : []),
-  ...(required.treble ? [syllabusMessage('required.treble', { treble: required.treble })] : []),
+  ...(required.treble ? [syllabusMessage('asked.treble', { treble: required.treble })] : []),
   ...(required.registers.length > 0
-    ? [syllabusMessage('required.registers', { registers: required.registers.join(' + ') })]
+    ? [syllabusMessage('asked.registers', { registers: required.registers.join(' + ') })]
     : []),
 ]
 
@@ -94,9 +94,9 @@ function rest(required: Requirement, hands: readonly Message[]): Message[] {
     octavesMessage(octaves),
     ...(course === 'up-down' ? [] : [titleMessage('course', { course })]),
     ...requiredCourse(required),
-    ...(resolution === 'none' ? [] : [syllabusMessage('required.resolution', { resolution })]),
+    ...(resolution === 'none' ? [] : [syllabusMessage('asked.resolution', { resolution })]),
     ...requiredTouch(required),
-    ...(top === 'twice' ? [syllabusMessage('required.top-twice')] : []),
+    ...(top === 'twice' ? [syllabusMessage('asked.top-twice')] : []),
     ...requiredSticks(required),
     ...requiredAccordion(required),
   ]
@@ -110,9 +110,9 @@ const seventhIn = (kind: KindId) =>
 /** “Dominant seventh arpeggio of C”, “C major”. */
 function requiredKey({ seventh }: Pick<Entry, 'seventh'>, tonic: string, kinds: readonly KindId[]): Message {
   if (kinds[0] && isOfKeys(seventh, kinds[0])) {
-    return syllabusMessage('required.seventh-of', { tonic: named(tonic), seventh: seventhIn(kinds[0]) })
+    return syllabusMessage('asked.seventh-of', { tonic: named(tonic), seventh: seventhIn(kinds[0]) })
   }
-  return syllabusMessage('required.key', { tonic: named(tonic), forms: formsMessage(kinds) })
+  return syllabusMessage('asked.key', { tonic: named(tonic), forms: formsMessage(kinds) })
 }
 
 /** What an atom asks, in one line. @param says whether the list says which hands play */
@@ -137,7 +137,7 @@ export function examinerCall(atom: Atom, variant: Requirement, says: boolean): M
   const key = { tonic: named(atom.tonic) }
   const what = isOfKey(atom, variant)
     ? syllabusMessage('call.seventh-of', { ...key, seventh: seventhIn(variant.kind) })
-    : syllabusMessage('required.key', { ...key, forms: kindNamed({ id: variant.kind }) })
+    : syllabusMessage('asked.key', { ...key, forms: kindNamed({ id: variant.kind }) })
   const parts = [...(says ? [syllabusMessage('call.hands', { hands: who })] : []), what, ...rest(variant, [])]
-  return syllabusMessage('call', { message: capital(joined(parts, 'comma')) })
+  return syllabusMessage('call', { said: capital(joined(parts, 'comma')) })
 }

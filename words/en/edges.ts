@@ -114,6 +114,6 @@ export const edges = {
   'error.option.record': 'There is one action: record read --set FILE, with lines on standard input.',
   'error.option.action': 'There are two actions: syllabus check FILE, and syllabus read with lines on standard input.',
   'error.file': '{file} cannot be read: {why}',
-  'error.csv': 'Line {line}: {message}',
+  'error.csv': 'Line {line}: {said}',
   'error.line.size': 'The line is longer than a million characters.',
 } as const

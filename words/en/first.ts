@@ -27,5 +27,5 @@ export const first = {
   ...atTheDesk,
   list: '{items}',
   text: '{text}',
-  capital: '{message}',
+  capital: '{said}',
 } as const

@@ -21,38 +21,38 @@ export const instrument = {
     '{count, plural, =1 {One pair of fingers falls together} other {# pairs of fingers fall together}}{more, select, yes {, first} other {}}: {pairs}.',
   'reeds.thirds': 'Third fingers meet on {notes}.',
   'said.pin-button': '{button} for note {note}, {hand}',
-  'buttons.no-thumbs': '“{required}” is for keys: on buttons the fingers keep their rows and no thumb crosses.',
+  'buttons.no-thumbs': '“{asked}” is for keys: on buttons the fingers keep their rows and no thumb crosses.',
   'watch.left-alone': 'till it runs by itself, the eyes elsewhere',
   'watch.leap': 'the leap to {note}: find it without looking',
   'watch.against': 'one note to each stroke, both at once',
   'watch.bellows': '{direction, select, closing {close} other {open}} on {note}: the same loudness, no bump',
   'short.motion':
-    '{required, select, contrary {contrary} other {similar}} motion asked, this is {own, select, contrary {contrary} other {similar}}',
+    '{asked, select, contrary {contrary} other {similar}} motion asked, this is {own, select, contrary {contrary} other {similar}}',
   'short.contrary-from':
-    'from {required, select, octave {an octave apart} other {on one key}} asked, this begins {own, select, octave {an octave apart} other {on one key}}',
+    'from {asked, select, octave {an octave apart} other {on one key}} asked, this begins {own, select, octave {an octave apart} other {on one key}}',
   'short.interval':
-    'hands {required, select, octave {an octave} third {a third} sixth {a sixth} other {a tenth}} apart asked, these lie {own, select, octave {an octave} third {a third} sixth {a sixth} other {a tenth}} apart',
+    'hands {asked, select, octave {an octave} third {a third} sixth {a sixth} other {a tenth}} apart asked, these lie {own, select, octave {an octave} third {a third} sixth {a sixth} other {a tenth}} apart',
   'short.tonic-hand':
-    '{required, select, right {right} other {left}} hand on the tonic asked, this has the {own, select, right {right} other {left}}',
+    '{asked, select, right {right} other {left}} hand on the tonic asked, this has the {own, select, right {right} other {left}}',
   'short.hands':
-    '{required, select, together {hands together} right {the right hand} other {the left hand}} asked, this is {own, select, together {hands together} right {the right hand} other {the left hand}}',
-  'short.mallets': '{required, select, 4 {four} other {two}} mallets asked, this is for {own}',
+    '{asked, select, together {hands together} right {the right hand} other {the left hand}} asked, this is {own, select, together {hands together} right {the right hand} other {the left hand}}',
+  'short.mallets': '{asked, select, 4 {four} other {two}} mallets asked, this is for {own}',
   'short.lead':
-    '{required, select, right {right} other {left}} lead asked, this has the {own, select, right {right} other {left}}',
-  'short.rolled': '{required, select, rolled {rolled notes asked} other {single strokes asked, this is rolled}}',
+    '{asked, select, right {right} other {left}} lead asked, this has the {own, select, right {right} other {left}}',
+  'short.rolled': '{asked, select, rolled {rolled notes asked} other {single strokes asked, this is rolled}}',
   'short.rudiment': 'the plain course asked, this is a rudiment',
   'short.top':
-    'top note {required, select, once {once} other {twice}} asked, this strikes it {own, select, once {once} other {twice}}',
+    'top note {asked, select, once {once} other {twice}} asked, this strikes it {own, select, once {once} other {twice}}',
   'bass-row':
     '{row, select, counterbass {counterbass} fundamental {bass row} major {row of major chords} minor {row of minor chords} seventh {row of seventh chords} other {row of diminished chords}}',
   'short.bass':
-    '{required, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} other {no bass}} asked, this has {own, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} other {no bass}}',
+    '{asked, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} other {no bass}} asked, this has {own, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} other {no bass}}',
   'short.bellows':
-    'bellows to turn {required, select, octave {every octave} top {at the top} beats {every {beats} beats} other {as they like}}, here they turn {own, select, octave {every octave} top {at the top} beats {every {ownBeats} beats} other {as they like}}',
-  'short.registers': 'register {required} asked, this sounds {own}',
+    'bellows to turn {asked, select, octave {every octave} top {at the top} beats {every {beats} beats} other {as they like}}, here they turn {own, select, octave {every octave} top {at the top} beats {every {ownBeats} beats} other {as they like}}',
+  'short.registers': 'register {asked} asked, this sounds {own}',
   'short.rows': '{rows} asked, a board of {bass} has none',
   'short.treble':
-    '{required, select, keys {keys} other {buttons}} asked, this is for {own, select, keys {keys} other {buttons}}',
+    '{asked, select, keys {keys} other {buttons}} asked, this is for {own, select, keys {keys} other {buttons}}',
   'stick.lead': '{hand, select, right {right lead} other {left lead}}',
   'stick.school': '{school, select, strict {strict alternation} restore_lead {lead restored} other {least effort}}',
   'stick.top-twice': 'top struck twice',
@@ -60,7 +60,7 @@ export const instrument = {
   'stick.rolled':
     '{manner, select, separate {rolled} other {rolled through}}{strokes, select, ladder {} other {, {strokes} to the beat}}',
   'stick.four': 'four mallets {figure}',
-  'sticks.no-thumbs': '“{required}” is for fingers: sticks have no thumbs to cross and share one line.',
+  'sticks.no-thumbs': '“{asked}” is for fingers: sticks have no thumbs to cross and share one line.',
   'sticks.no-chords': 'Chords of three notes and more are for fingers: two sticks strike two bars at the most.',
   'sticks.own-figure': 'Four mallets have a figure of their own: pattern.figure must be straight.',
   'sticks.no-loops': 'Sticks have no crossings to loop around.',

@@ -38,12 +38,12 @@ export const study = {
   'needs.run': 'a run',
   'needs.diatonic': 'major, natural minor or a mode',
   'material.is': '{kind}{shared, select, yes { shared between the hands} other {}}',
-  'pattern.needs': '“{requested}” needs {needs}; this is {what}.',
-  'pattern.both-hands': '{requested, select, held_tonic {A held tonic} other {A scale in the bass}} needs both hands.',
+  'pattern.needs': '“{asked}” needs {needs}; this is {what}.',
+  'pattern.both-hands': '{asked, select, held_tonic {A held tonic} other {A scale in the bass}} needs both hands.',
   'pattern.one-hand-free':
-    '{requested, select, held_tonic {A held tonic} other {A scale in the bass}} leaves one hand to play the scale: motion must be similar, interval octave.',
+    '{asked, select, held_tonic {A held tonic} other {A scale in the bass}} leaves one hand to play the scale: motion must be similar, interval octave.',
   'pattern.accompanies-scale':
-    '{requested, select, held_tonic {A held tonic} other {A scale in the bass}} needs a scale of seven notes in single notes.',
+    '{asked, select, held_tonic {A held tonic} other {A scale in the bass}} needs a scale of seven notes in single notes.',
   'pattern.bookends': 'Before and after need a major or minor run in single notes; this is {what}.',
   'pattern.no-crossing': 'No crossing lies in these notes, so there is nothing to loop around.',
   'range.below': '{semitones, plural, one {# semitone} other {# semitones}} below',

@@ -1,52 +1,51 @@
 /** What a list asks, what a study falls short of, and what would mend it. */
 export const syllabus = {
   'forms.minor': '{forms} minor',
-  'required.key': '{tonic} {forms}',
-  'required.seventh-of': '{seventh, select, dominant {Dominant} other {Diminished}} seventh arpeggio of {tonic}',
-  'required.forms': '{forms}{ofKey, select, yes { of the key} other {}}',
-  'required.inversion':
+  'asked.key': '{tonic} {forms}',
+  'asked.seventh-of': '{seventh, select, dominant {Dominant} other {Diminished}} seventh arpeggio of {tonic}',
+  'asked.forms': '{forms}{ofKey, select, yes { of the key} other {}}',
+  'asked.inversion':
     '{inversion, select, 0 {root position} 1 {first inversion} 2 {second inversion} other {third inversion}}',
-  'required.apart':
+  'asked.apart':
     'a {interval, select, third {third} sixth {sixth} other {tenth}} apart{hand, select, right {, right hand on the tonic} left {, left hand on the tonic} other {}}',
-  'required.either-hand': 'either hand',
-  'required.resolution': '{resolution, select, cadence {with a cadence} other {with the tonic chord}}',
-  'required.top-twice': 'top note twice',
-  'required.rolled': 'rolled',
-  'required.four-mallets': 'four mallets',
-  'required.memory': 'from memory',
-  'required.bass':
+  'asked.either-hand': 'either hand',
+  'asked.resolution': '{resolution, select, cadence {with a cadence} other {with the tonic chord}}',
+  'asked.top-twice': 'top note twice',
+  'asked.rolled': 'rolled',
+  'asked.four-mallets': 'four mallets',
+  'asked.memory': 'from memory',
+  'asked.bass':
     '{part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords in the left} other {I IV V7 I in the left}}',
-  'required.bellows':
+  'asked.bellows':
     '{bellows, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows as you like}}',
-  'required.rows': 'with the {rows}',
-  'required.row':
+  'asked.rows': 'with the {rows}',
+  'asked.row':
     '{row, select, counterbass {counterbass} fundamental {bass row} major {major chords} minor {minor chords} seventh {seventh chords} other {diminished chords}}',
-  'required.treble': '{treble, select, keys {on keys} other {on buttons}}',
-  'required.registers': 'register {registers}',
+  'asked.treble': '{treble, select, keys {on keys} other {on buttons}}',
+  'asked.registers': 'register {registers}',
   touch: '{touch, select, legato {legato} other {staccato}}',
   'call.hands':
     '{hands, select, together {Hands together} right {Right hand} left {Left hand} either {Either hand} other {Contrary motion}}',
   'call.seventh-of': '{seventh, select, dominant {dominant} other {diminished}} seventh of {tonic}',
-  call: '{message}.',
-  'short.kind': '{required} asked, this is {own}',
+  call: '{said}.',
+  'short.kind': '{asked} asked, this is {own}',
   'short.inversion':
-    '{required, select, 0 {root position} 1 {first inversion} 2 {second inversion} other {third inversion}} asked, this is {own, select, 0 {root position} 1 {first inversion} 2 {second inversion} other {third inversion}}',
+    '{asked, select, 0 {root position} 1 {first inversion} 2 {second inversion} other {third inversion}} asked, this is {own, select, 0 {root position} 1 {first inversion} 2 {second inversion} other {third inversion}}',
   'short.octaves':
-    '{own, plural, =1 {one octave} =2 {two octaves} =3 {three octaves} =4 {four octaves} other {# octaves}}, {required} asked',
+    '{own, plural, =1 {one octave} =2 {two octaves} =3 {three octaves} =4 {four octaves} other {# octaves}}, {asked} asked',
   'short.just-octaves':
-    '{own, plural, =1 {one octave} =2 {two octaves} =3 {three octaves} =4 {four octaves} other {# octaves}}, just {required} asked',
+    '{own, plural, =1 {one octave} =2 {two octaves} =3 {three octaves} =4 {four octaves} other {# octaves}}, just {asked} asked',
   'short.course':
-    '{required, select, up {up} down {down} up_down {up and down} other {down and up}} asked, this goes {own, select, up {up} down {down} up_down {up and down} other {down and up}}',
+    '{asked, select, up {up} down {down} up_down {up and down} other {down and up}} asked, this goes {own, select, up {up} down {down} up_down {up and down} other {down and up}}',
   'short.shape':
-    '{required, select, plain {the plain course} other {{required}}} asked, this is {own, select, plain {the plain course} other {{own}}}',
+    '{asked, select, plain {the plain course} other {{asked}}} asked, this is {own, select, plain {the plain course} other {{own}}}',
   'short.resolution': '{resolution, select, cadence {a cadence} other {the tonic chord}} asked after it',
-  'short.touch': '{required} asked, this is {own, select, legato {legato} other {staccato}}',
+  'short.touch': '{asked} asked, this is {own, select, legato {legato} other {staccato}}',
   'short.tempo': '{own} of {least} notes a minute',
   'short.tempo-most': '{own} notes a minute, {most} at the most',
   'short.just-tempo': '{own} notes a minute, just {least} asked',
   'mend.tempo': '{how, select, raise {raise} other {lower}} to {bpm}',
-  'mend.octaves':
-    '{more, plural, =1 {add the octave} =2 {add 2 octaves} =3 {add 3 octaves} other {keep to {required}}}',
+  'mend.octaves': '{more, plural, =1 {add the octave} =2 {add 2 octaves} =3 {add 3 octaves} other {keep to {asked}}}',
   'mend.course': 'turn the course',
   'mend.top': 'strike the top {top, select, once {once} other {twice}}',
   'mend.resolution': 'add the ending',
@@ -108,7 +107,7 @@ export const syllabus = {
     'The {what, select, grade {grade} group {group} entry {entry} other {criterion}} “{id}” is named twice.',
   'error.syllabus.size': '{grade} comes to {count} items, more than {most}.',
   'error.syllabus.choice':
-    '“{name}” {why, select, mixed {leaves a choice already: its entries cannot leave another.} any {asks for any {required}, but lists only {listed}.} pick {asks for any {required} keys, but lists only {listed}.} ways {can be chosen in more than {required} ways; part it into several groups.} other {is asked {required} times, but lists only {listed}.}}',
+    '“{name}” {why, select, mixed {leaves a choice already: its entries cannot leave another.} any {asks for any {asked}, but lists only {listed}.} pick {asks for any {asked} keys, but lists only {listed}.} ways {can be chosen in more than {asked} ways; part it into several groups.} other {is asked {asked} times, but lists only {listed}.}}',
   'error.entry.empty': '“{entry}” asks for nothing: it names no key that its kinds have.',
   'error.tempo.most': '{most} at the most is less than {bpm}.',
 } as const

@@ -14,10 +14,10 @@ function madeShort({ accordion }: AccordionRecipe, required: PlayerRequirement, 
   const turns = turn === bellows.turn && (bellows.turn !== 'beats' || beats === bellows.beats)
   if (turn && !turns) {
     const own = { own: bellows.turn, ownBeats: bellows.beats }
-    miss('bellows', () => instrumentMessage('short.bellows', { required: turn, beats, ...own }), 15)
+    miss('bellows', () => instrumentMessage('short.bellows', { asked: turn, beats, ...own }), 15)
   }
   if (required.registers.length > 0 && String([...required.registers].sort()) !== String([...registers].sort())) {
-    const params = { required: required.registers.join(' + '), own: registers.join(' + ') }
+    const params = { asked: required.registers.join(' + '), own: registers.join(' + ') }
     miss('registers', () => instrumentMessage('short.registers', params), 10)
   }
   const lacking = required.bassRows.filter((row) => !rows.includes(row))
@@ -27,7 +27,7 @@ function madeShort({ accordion }: AccordionRecipe, required: PlayerRequirement, 
   }
   const { plays } = trebleOf(treble)
   if (side && side !== plays) {
-    miss('treble', () => instrumentMessage('short.treble', { required: side, own: plays }), 60)
+    miss('treble', () => instrumentMessage('short.treble', { asked: side, own: plays }), 60)
   }
 }
 
@@ -36,11 +36,11 @@ function shortOf(recipe: AccordionRecipe, required: PlayerRequirement, togetherF
   const { bass } = required
   const stands = togetherForSeparate && hands === 'together'
   if (hands !== required.hands && !stands) {
-    miss('hands', () => instrumentMessage('short.hands', { required: required.hands, own: hands }), 50)
+    miss('hands', () => instrumentMessage('short.hands', { asked: required.hands, own: hands }), 50)
   }
   // other hands have another bass: that is told once
   if (bass && hands === required.hands && accordion.left.part !== bass) {
-    miss('bass', () => instrumentMessage('short.bass', { required: bass, own: accordion.left.part }), 50)
+    miss('bass', () => instrumentMessage('short.bass', { asked: bass, own: accordion.left.part }), 50)
   }
   madeShort(recipe, required, miss)
 }

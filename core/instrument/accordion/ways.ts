@@ -43,7 +43,7 @@ function checkPattern(recipe: AccordionRecipe, material: Material): void {
   const can = shapesFor(isFree(recipe.material) ? null : material.kind, recipe)
   const { walk } = recipe.pattern
   if (walk === 'crossing-loops' && !can.walk.includes(walk)) {
-    throw refuse('pattern.walk', instrumentMessage('buttons.no-thumbs', { required: patternNamed(walk) }))
+    throw refuse('pattern.walk', instrumentMessage('buttons.no-thumbs', { asked: patternNamed(walk) }))
   }
 }
 

@@ -6,25 +6,21 @@ import { instrumentMessage } from '../messages'
 
 function togetherShort(recipe: FingerRecipe, required: PlayerRequirement, miss: Miss): void {
   if (recipe.motion !== required.motion) {
-    miss('motion', () => instrumentMessage('short.motion', { required: required.motion, own: recipe.motion }), 50)
+    miss('motion', () => instrumentMessage('short.motion', { asked: required.motion, own: recipe.motion }), 50)
     return
   }
   if (required.motion === 'contrary') {
     const { contraryFrom } = required
     if (contraryFrom !== null && contraryFrom !== recipe.contraryFrom) {
-      const params = { required: contraryFrom, own: recipe.contraryFrom }
+      const params = { asked: contraryFrom, own: recipe.contraryFrom }
       miss('contraryFrom', () => instrumentMessage('short.contrary-from', params), 30)
     }
     return
   }
   if (recipe.interval !== required.interval) {
-    miss(
-      'interval',
-      () => instrumentMessage('short.interval', { required: required.interval, own: recipe.interval }),
-      50,
-    )
+    miss('interval', () => instrumentMessage('short.interval', { asked: required.interval, own: recipe.interval }), 50)
   } else if (required.interval !== 'octave' && required.tonicHand && recipe.tonicHand !== required.tonicHand) {
-    const params = { required: required.tonicHand, own: recipe.tonicHand }
+    const params = { asked: required.tonicHand, own: recipe.tonicHand }
     miss('tonicHand', () => instrumentMessage('short.tonic-hand', params), 30)
   }
 }
@@ -35,8 +31,7 @@ function shortOf(recipe: FingerRecipe, required: PlayerRequirement, togetherForS
     return
   }
   const stands = togetherForSeparate && recipe.hands === 'together' && recipe.motion === 'similar'
-  if (!stands)
-    miss('hands', () => instrumentMessage('short.hands', { required: required.hands, own: recipe.hands }), 50)
+  if (!stands) miss('hands', () => instrumentMessage('short.hands', { asked: required.hands, own: recipe.hands }), 50)
 }
 
 export const KEYS_EXAMINED: Examined<FingerRecipe> = {

@@ -8,21 +8,21 @@ function shortOf(recipe: MalletRecipe, required: PlayerRequirement, _together: b
   if (recipe.mallets.count !== required.mallets) {
     miss(
       'mallets',
-      () => instrumentMessage('short.mallets', { required: required.mallets, own: recipe.mallets.count }),
+      () => instrumentMessage('short.mallets', { asked: required.mallets, own: recipe.mallets.count }),
       60,
     )
   }
   const { lead, top } = required
   if (lead && hasLead(recipe) && recipe.lead !== lead) {
-    miss('lead', () => instrumentMessage('short.lead', { required: lead, own: recipe.lead }), 15)
+    miss('lead', () => instrumentMessage('short.lead', { asked: lead, own: recipe.lead }), 15)
   }
   const rolled = recipe.roll.manner !== 'none'
   if (rolled !== required.rolled) {
-    miss('roll', () => instrumentMessage('short.rolled', { required: required.rolled ? 'rolled' : 'single' }), 30)
+    miss('roll', () => instrumentMessage('short.rolled', { asked: required.rolled ? 'rolled' : 'single' }), 30)
   }
   if (recipe.rudiment !== 'none') miss('pattern', () => instrumentMessage('short.rudiment'), 50)
   if (top && recipe.tops !== top) {
-    miss('top', () => instrumentMessage('short.top', { required: top, own: recipe.tops }), 10)
+    miss('top', () => instrumentMessage('short.top', { asked: top, own: recipe.tops }), 10)
   }
 }
 

@@ -37,7 +37,7 @@ function checkPattern(recipe: MalletRecipe, material: Material): void {
   for (const field of ['walk', 'accompaniment'] as const) {
     const requested = recipe.pattern[field]
     if ((can[field] as readonly string[]).includes(requested)) continue
-    throw refuse(`pattern.${field}`, instrumentMessage('sticks.no-thumbs', { required: patternNamed(requested) }))
+    throw refuse(`pattern.${field}`, instrumentMessage('sticks.no-thumbs', { asked: patternNamed(requested) }))
   }
   if (recipe.bookends.after !== 'none') {
     throw refuse('bookends.after', instrumentMessage('sticks.no-chords'))

@@ -92,7 +92,7 @@ describe('a message', () => {
     const items = [{ note: 'F' }, { note: 'Bb' }, { code: 'kind.major' }]
     expect(formatMessage({ code: 'list', params: { items: { items, by: 'and' } } }, english)).toBe('F, B♭ and major')
     expect(formatMessage({ code: 'list', params: { items: { items, by: 'or' } } }, english)).toBe('F, B♭ or major')
-    expect(formatMessage({ code: 'capital', params: { message: { code: 'kind.major' } } }, english)).toBe('Major')
+    expect(formatMessage({ code: 'capital', params: { said: { code: 'kind.major' } } }, english)).toBe('Major')
   })
 
   it('comes in pieces where its text sets parts of it apart', () => {
