@@ -6,7 +6,7 @@ import withNuxt from './.nuxt/eslint.config.mjs'
  */
 const SAID = '/^(?!tactum ).*([A-Za-z]{2,}[:;.]? [a-z]{2,}|[a-z] ?…)/'
 const TOLD = 'What is said stands in words/, and is asked for by its code.'
-const said = (within = '') =>
+const literalText = (within = '') =>
   [
     `:not(NewExpression) > Literal[value=${SAID}]`,
     `:not(NewExpression) > TemplateLiteral > TemplateElement[value.cooked=${SAID}]`,
@@ -37,12 +37,12 @@ export default withNuxt(
       'core/instrument/**/lexicon.ts',
       'core/instrument/mallets/written.ts',
     ],
-    rules: { 'no-restricted-syntax': ['error', ...said()] },
+    rules: { 'no-restricted-syntax': ['error', ...literalText()] },
   },
   {
     files: ['app/**/*.vue'],
     rules: {
-      'vue/no-restricted-syntax': ['error', ...said('VElement > VExpressionContainer ')],
+      'vue/no-restricted-syntax': ['error', ...literalText('VElement > VExpressionContainer ')],
       'vue/no-bare-strings-in-template': [
         'error',
         {

@@ -1,5 +1,5 @@
 import { costOf, solve } from '#core/solver'
-import { type Hold, costProfileFor, runOf, runProblem } from '#core/fingering'
+import { type StruckFingers, costProfileFor, runOf, runProblem } from '#core/fingering'
 import { type Family, freeMaterial, KIND_IDS, KINDS, materialOf, type NamedMaterial, usualTonics } from '#core/material'
 import { noteName } from '#core/pitch'
 import { realise } from '#core/realise'
@@ -42,15 +42,15 @@ function bruteForce(): void {
   const run = runOf(costProfileFor(recipe, 'right', material), line!, (steps) => steps.map(() => null))
   const problem = runProblem(run)
   let [best, rows] = [Infinity, 0]
-  const row: Hold[] = []
+  const row: StruckFingers[] = []
   const go = (at: number): void => {
     if (at === problem.length) {
       rows++
       best = Math.min(best, costOf(problem, row))
       return
     }
-    for (const hold of problem.states(at)) {
-      row[at] = hold
+    for (const struckFingers of problem.states(at)) {
+      row[at] = struckFingers
       go(at + 1)
     }
   }
@@ -58,7 +58,7 @@ function bruteForce(): void {
   let looks = 0
   const counted = {
     ...problem,
-    three: (at: number, a: Hold, b: Hold, c: Hold) => (looks++, problem.three!(at, a, b, c)),
+    three: (at: number, a: StruckFingers, b: StruckFingers, c: StruckFingers) => (looks++, problem.three!(at, a, b, c)),
   }
   const [found] = solve(counted)
   const exact = timed(() => solve(problem), 50)

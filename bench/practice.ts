@@ -65,9 +65,9 @@ function formsOf(random: () => number, spread: number): (day: number) => number 
 
 /** Somebody of whom the model is true. */
 function asModelled(random: () => number): Player {
-  const [pace, hold] = [beta32(random), 0.6 * normal(random)]
+  const [pace, retention] = [beta32(random), 0.6 * normal(random)]
   const form = formsOf(random, 0.6)
-  return { pace: () => pace, recall: (_, foretold, day) => shifted(foretold, hold + form(day)) }
+  return { pace: () => pace, recall: (_, foretold, day) => shifted(foretold, retention + form(day)) }
 }
 
 /** Somebody of whom it is not. */

@@ -61,13 +61,13 @@ function leavingOut({ examined, studies }: Prescribed, record: readonly Entry[])
 function answerOf(preparation: Preparation, prepared: Prepared, prescription: Prescribed): Answer {
   const { aim, targets, record } = preparation
   const { instead, examined, studies } = prescription
-  const { states, standings, plan, then } = prepared
+  const { states, practiceStates, plan, then } = prepared
   const grades = instead.map(({ studies, ...other }) => ({ ...other, targets: targetsFor(studies, other.draw) }))
   return {
     states: states.map((state, study) => ({
       study,
       stage: targets[study]!.stages[state.stage]!.id,
-      standing: standings[study]!,
+      standing: practiceStates[study]!,
       cleanTempo: state.cleanTempo,
       stability: rounded(state.memory?.stability ?? 0),
       recall: rounded(recallOn(state, aim.today)),

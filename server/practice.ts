@@ -9,7 +9,7 @@ import {
   practisedBeside,
   preparationFor,
   prepare,
-  standingToday,
+  practiceStatesToday,
   targetsFor,
   type Preparation,
   weekdayOf,
@@ -115,19 +115,21 @@ export function readinessOf(
 ): SetReadiness {
   const recipes = set.studies.map(({ recipe }) => recipe)
   const targets = targetsFor(recipes, draw, templatesOf(routes))
-  const { standings, outlook, raise } = standingToday(targets, record, draw, dayOf(today())!)
+  const { practiceStates, outlook, raise } = practiceStatesToday(targets, record, draw, dayOf(today())!)
   const counted = (is: (study: number) => boolean) =>
     draw.items.filter(({ study }) => study !== null && is(study)).length
   const words = raise && draw.items.find(({ study }) => study === raise.study)?.words
   return {
     printed: report.covered,
-    played: counted((study) => standings[study] !== 'untried'),
-    ready: counted((study) => standings[study] === 'ready'),
+    played: counted((study) => practiceStates[study] !== 'untried'),
+    ready: counted((study) => practiceStates[study] === 'ready'),
     required: report.required,
     ...{ chance: outlook.chance, low: outlook.low, high: outlook.high },
     ...{ drawn: outlook.drawn, assumed: outlook.assumed },
-    standings: Object.fromEntries(
-      draw.items.flatMap(({ atom, study }) => (atom !== null && study !== null ? [[atom, standings[study]!]] : [])),
+    practiceStates: Object.fromEntries(
+      draw.items.flatMap(({ atom, study }) =>
+        atom !== null && study !== null ? [[atom, practiceStates[study]!]] : [],
+      ),
     ),
     next: raise && words ? { ...raise, words } : null,
   }
@@ -176,12 +178,12 @@ function progressOf(set: StudySet, aim: StoredAim, preparation: Preparation | nu
   }
   const none = { played: 0, ready: 0, due: 0, behind: 0, missing: 0, chance: 0 }
   if (!preparation) return { ...common, ...none, over: dayOf(aim.exam)! <= now }
-  const { states, standings, then } = prepare(preparation)
+  const { states, practiceStates, then } = prepare(preparation)
   return {
     ...common,
     over: false,
-    played: standings.filter((standing) => standing !== 'untried').length,
-    ready: standings.filter((standing) => standing === 'ready').length,
+    played: practiceStates.filter((practiceState) => practiceState !== 'untried').length,
+    ready: practiceStates.filter((practiceState) => practiceState === 'ready').length,
     due: states.filter((state) => (dueAfter(state) ?? Infinity) <= now).length,
     behind: then.notReady.length,
     missing: preparation.draw.items.filter(({ study }) => study === null).length,

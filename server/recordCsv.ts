@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { standingEntries } from '#core/practice'
+import { currentEntries } from '#core/practice'
 import { titleOf } from '#core/realise'
 import type { StoredEntry } from '#shared/api'
 import type { Wording } from '#shared/wording'
@@ -17,7 +17,7 @@ function whereMessage({ where }: StoredEntry): string {
 
 /** A pupil's record as CSV, in the order in which it was added to. */
 export function recordCsv(entries: readonly StoredEntry[], words: Wording): string {
-  const counting = new Set(standingEntries(entries).map(({ id }) => id))
+  const counting = new Set(currentEntries(entries).map(({ id }) => id))
   const rows = entries.map((entry) => [
     ...[entry.date, entry.kind, words.format(titleOf(entry.study)), entry.hands, entry.octaves, entry.tempo],
     ...[entry.outcome, whereMessage(entry), entry.stage ?? '', entry.minutes, entry.note, entry.by],

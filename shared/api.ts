@@ -1,7 +1,7 @@
 import type { Message } from '#core/message'
 import type { Accepted } from '#core/realise'
 import type { Recipe, RecipeInput, Template } from '#core/instrument'
-import type { Entry, Examined, GradeInstead, Raise, Standing, WrittenAim } from '#core/practice'
+import type { Entry, Examined, GradeInstead, Raise, PracticeState, WrittenAim } from '#core/practice'
 import type {
   Choices,
   DrawnItem,
@@ -226,7 +226,7 @@ export interface SetReadiness {
   readonly drawn: number
   readonly assumed: boolean
   /** How each item stands with whoever plays it, by the id of what is asked. */
-  readonly standings: Readonly<Record<string, Standing>>
+  readonly practiceStates: Readonly<Record<string, PracticeState>>
   /** What would raise the chance most by the minute of practice. */
   readonly next: (Raise & { readonly words: Message }) | null
 }

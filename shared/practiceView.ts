@@ -15,8 +15,8 @@ import {
   type Preparation,
   type Prepared,
   recallOn,
-  type Standing,
-  standingToday,
+  type PracticeState,
+  practiceStatesToday,
   type StudyState,
   type Target,
   targetsFor,
@@ -40,7 +40,7 @@ export interface Row {
   readonly required: number
   readonly stages: Target['stages']
   readonly stage: number
-  readonly standing: Standing
+  readonly practiceState: PracticeState
   readonly cleanTempo: number
   readonly recall: number
   readonly stability: number
@@ -81,14 +81,14 @@ export interface PracticeView {
 const rowOf = (
   file: Practised,
   { targets }: Pick<Preparation, 'targets'>,
-  { states, standings }: Pick<Prepared, 'states' | 'standings'>,
+  { states, practiceStates }: Pick<Prepared, 'states' | 'practiceStates'>,
   today: number,
   study: number,
 ): Omit<Row, 'planned' | 'chance'> => {
   const [target, state] = [targets[study]!, states[study]!]
   return {
     ...{ study, id: file.set.studies[study]!.id, recipe: target.recipe, title: titleOf(target.recipe) },
-    ...{ required: target.required, stages: target.stages, stage: state.stage, standing: standings[study]! },
+    ...{ required: target.required, stages: target.stages, stage: state.stage, practiceState: practiceStates[study]! },
     ...{ cleanTempo: state.cleanTempo, recall: recallOn(state, today), stability: state.memory?.stability ?? 0 },
     ...{ due: dueAfter(state), wrongOn: state.wrongOn, lastSeen: state.lastSeen, steps: state.steps },
     tries: state.tries.map(({ day, outcome, tempo, cold }) => ({ day, outcome, tempo, cold })),
@@ -110,13 +110,13 @@ function withoutAim(file: Practised): PracticeView {
   const recipes = file.set.studies.map(({ recipe }) => recipe)
   const targets = targetsFor(recipes, draw, templatesOf(file.routes))
   const today = dayOf(file.today)!
-  const standing = standingToday(targets, unpacked(file.record), draw, today)
+  const practiceState = practiceStatesToday(targets, unpacked(file.record), draw, today)
   const rows = targets.map((_, study) => ({
-    ...rowOf(file, { targets }, standing, today, study),
-    ...{ planned: [], chance: standing.outlook.chances[study]! },
+    ...rowOf(file, { targets }, practiceState, today, study),
+    ...{ planned: [], chance: practiceState.outlook.chances[study]! },
   }))
   return {
-    ...{ today, exam: null, rows, now: standing.outlook, then: null, days: [], next: null, minutes: 0 },
+    ...{ today, exam: null, rows, now: practiceState.outlook, then: null, days: [], next: null, minutes: 0 },
     ...{ unseen: [], changes: [], lacking: lackingIn(file) },
   }
 }

@@ -5,7 +5,7 @@ import { ask } from './api'
 /** A set with its grading and the list that it is graded by; both null where it has no grade. */
 export interface GradedSet {
   readonly set: StudySet
-  readonly standing: SetReport
+  readonly setReport: SetReport
   readonly syllabus: Syllabus | null
   readonly grade: Grade | null
 }
@@ -15,10 +15,10 @@ export async function gradedSet(id: string): Promise<GradedSet> {
   const set = await ask('GET /api/sets/:id', { id })
   const { syllabusId, gradeId } = set
   const graded = syllabusId !== null && gradeId !== null
-  const [standing, document] = await Promise.all([
+  const [setReport, document] = await Promise.all([
     ask('GET /api/sets/:id/report', { id, ...(graded ? { syllabus: syllabusId, grade: gradeId } : {}) }),
     graded ? ask('GET /api/syllabi/:id', { id: syllabusId }) : null,
   ])
   const syllabus = document?.syllabus ?? null
-  return { set, standing, syllabus, grade: syllabus?.grades.find((grade) => grade.id === gradeId) ?? null }
+  return { set, setReport, syllabus, grade: syllabus?.grades.find((grade) => grade.id === gradeId) ?? null }
 }

@@ -30,11 +30,13 @@ const sheet = computed(() => paper.choice.sheet)
 const needsStudies = computed(() => ['studies', 'cards', 'week'].includes(sheet.value))
 /** A week is of a set. */
 const offered = computed(() => (sheet.value === 'week' ? sets.value : sources.value))
-const standing = computed(() => offered.value.find(({ value }) => value === source.value?.value) ?? offered.value[0])
+const chosenSource = computed(
+  () => offered.value.find(({ value }) => value === source.value?.value) ?? offered.value[0],
+)
 watch(
-  [ready, standing],
+  [ready, chosenSource],
   () => {
-    paper.out = ready.value && standing.value ? standing.value.out() : null
+    paper.out = ready.value && chosenSource.value ? chosenSource.value.out() : null
   },
   { immediate: true },
 )
@@ -68,10 +70,10 @@ const filled = computed(() => sets.value.filter(({ studies }) => studies > 0).ma
             </template>
             <template #b>
               <WordChoice
-                v-if="standing"
+                v-if="chosenSource"
                 :label="t('paper.of')"
-                :words="standing.words"
-                :value="standing.value"
+                :words="chosenSource.words"
+                :value="chosenSource.value"
                 :options="offered"
                 @choose="picked = $event"
               />

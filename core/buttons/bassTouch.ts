@@ -112,7 +112,7 @@ export function bassTouch(
   tonic: Note | null,
   strokes = false,
 ): Touch<BassButton, BassTerm> {
-  const charge = (term: BassTerm, amount: number, tally?: BassTally): number => {
+  const termCost = (term: BassTerm, amount: number, tally?: BassTally): number => {
     const cost = amount === 0 ? 0 : WEIGHTS[term] * amount
     if (cost > 0) tally?.(term, cost)
     return cost
@@ -138,12 +138,12 @@ export function bassTouch(
       return grasp.reduce(
         (sum, { finger, button }, voice) =>
           sum +
-          charge('off-finger', preference(notes[voice]!, button)[finger]! * (strokes ? HABIT : 1), tally) +
-          charge('from-tonic', home === null ? 0 : Math.abs(button.column - home), tally) +
-          charge('counterbass', button.row === 'counterbass' ? 1 : 0, tally) +
-          charge('tonic-off-fundamental', isTonic(notes[voice]!) && button.row === 'counterbass' ? 1 : 0, tally) +
-          charge('other-name', isNamed(notes[voice]!, button) ? 0 : 1, tally),
-        charge('spread', Math.max(...hands) - Math.min(...hands), tally),
+          termCost('off-finger', preference(notes[voice]!, button)[finger]! * (strokes ? HABIT : 1), tally) +
+          termCost('from-tonic', home === null ? 0 : Math.abs(button.column - home), tally) +
+          termCost('counterbass', button.row === 'counterbass' ? 1 : 0, tally) +
+          termCost('tonic-off-fundamental', isTonic(notes[voice]!) && button.row === 'counterbass' ? 1 : 0, tally) +
+          termCost('other-name', isNamed(notes[voice]!, button) ? 0 : 1, tally),
+        termCost('spread', Math.max(...hands) - Math.min(...hands), tally),
       )
     },
     two(from, to, tally) {
@@ -155,11 +155,11 @@ export function bassTouch(
         from.some((each) => each.finger !== finger && same(each.button, button)),
       )
       return (
-        charge('columns', Math.abs(columnOf(to) - columnOf(from)), tally) +
-        charge('hand', Math.abs(middle(to) - middle(from)), tally) +
-        charge('rows', Math.abs(acrossOf(to) - acrossOf(from)), tally) +
-        charge('hop', shaped ? 0 : hops.length, tally) +
-        charge('finger-change', changes.length, tally)
+        termCost('columns', Math.abs(columnOf(to) - columnOf(from)), tally) +
+        termCost('hand', Math.abs(middle(to) - middle(from)), tally) +
+        termCost('rows', Math.abs(acrossOf(to) - acrossOf(from)), tally) +
+        termCost('hop', shaped ? 0 : hops.length, tally) +
+        termCost('finger-change', changes.length, tally)
       )
     },
   }

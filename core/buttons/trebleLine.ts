@@ -144,7 +144,7 @@ const isButton = ({ row, place }: TrebleButton, pin: { readonly button: unknown 
 }
 
 /** Accepted fingers stand where some buttons allow it. */
-const standing = (accepted: readonly Finger[] | undefined): Allowed<TrebleButton> | undefined =>
+const allowedFor = (accepted: readonly Finger[] | undefined): Allowed<TrebleButton> | undefined =>
   accepted && ((index, { finger }) => finger === accepted[index])
 
 function best(
@@ -154,7 +154,7 @@ function best(
   line: Line,
   accepted: readonly Finger[] | undefined,
 ): Shaped[] {
-  const stood = accepted ? solvedShapes(shapes, standing(accepted)) : []
+  const stood = accepted ? solvedShapes(shapes, allowedFor(accepted)) : []
   if (stood.length > 0) return stood
   const solved = solvedShapes(shapes, allowedBy(pins))
   if (solved.length > 0) return solved

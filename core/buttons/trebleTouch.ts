@@ -84,7 +84,7 @@ export function trebleTouch(
   tonal: boolean,
 ): Touch<TrebleButton, TrebleTerm> {
   const { home, weights } = school
-  const charge = (term: TrebleTerm, amount: number, tally?: TrebleTally): number => {
+  const termCost = (term: TrebleTerm, amount: number, tally?: TrebleTally): number => {
     const cost = amount === 0 ? 0 : weights[term] * amount
     if (cost > 0) tally?.(term, cost)
     return cost
@@ -105,19 +105,19 @@ export function trebleTouch(
 
   function pair(a: Press<TrebleButton>, b: Press<TrebleButton>, tally?: TrebleTally): number {
     const same = a.button.row === b.button.row && a.button.place === b.button.place
-    if (same) return a.finger === b.finger ? 0 : charge('finger-change', 1, tally)
-    if (a.finger === b.finger) return charge('finger-again', 1, tally)
+    if (same) return a.finger === b.finger ? 0 : termCost('finger-change', 1, tally)
+    if (a.finger === b.finger) return termCost('finger-again', 1, tally)
     const [low, high] = a.button.midi <= b.button.midi ? [a, b] : [b, a]
     const along = high.button.place - low.button.place
     const natural = low.finger < high.finger
-    const travel = charge('travel', Math.abs(handAt(a) - handAt(b)), tally)
+    const travel = termCost('travel', Math.abs(handAt(a) - handAt(b)), tally)
     if (natural) {
-      return travel + charge('stretch', Math.max(0, along - REACH * (high.finger - low.finger)), tally)
+      return travel + termCost('stretch', Math.max(0, along - REACH * (high.finger - low.finger)), tally)
     }
-    const far = charge('stretch', Math.max(0, along - PASS_REACH), tally)
-    if (atHome(a) && atHome(b)) return travel + far + charge('row-crossing', along > 0 ? 1 : 0.5, tally)
+    const far = termCost('stretch', Math.max(0, along - PASS_REACH), tally)
+    if (atHome(a) && atHome(b)) return travel + far + termCost('row-crossing', along > 0 ? 1 : 0.5, tally)
     const thumb = a.finger === 1 || b.finger === 1
-    return travel + far + charge(thumb ? 'thumb-pass' : 'finger-pass', 1, tally)
+    return travel + far + termCost(thumb ? 'thumb-pass' : 'finger-pass', 1, tally)
   }
 
   return {
@@ -133,11 +133,11 @@ export function trebleTouch(
         const off = tonal && treble.rows > SHAPE_ROWS && notes[voice]!.degree === 0 && rowOf(press.button) !== 0
         return (
           sum +
-          charge('off-row', offRow(press), tally) +
-          charge('little-finger-inside', inside ? 1 : 0, tally) +
-          charge('little-finger', little && !inside ? 1 : 0, tally) +
-          charge('tonic-off-base', off ? 1 : 0, tally) +
-          charge('outside-shape', outside(press.button), tally) +
+          termCost('off-row', offRow(press), tally) +
+          termCost('little-finger-inside', inside ? 1 : 0, tally) +
+          termCost('little-finger', little && !inside ? 1 : 0, tally) +
+          termCost('tonic-off-base', off ? 1 : 0, tally) +
+          termCost('outside-shape', outside(press.button), tally) +
           (voice > 0 ? pair(grasp[voice - 1]!, press, tally) : 0)
         )
       }, 0)

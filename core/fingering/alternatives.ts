@@ -1,19 +1,19 @@
 import { type Solution, solve } from '../solver'
 import { inText, joined, type Message } from '../message'
 import type { Finger } from '../study'
-import { type Charge, chargesOfRing, dearerIn } from './charges'
-import { type Hold, sameHold } from './chords'
+import { type CostTerm, costTermsOfRing, dearerIn } from './costTerms'
+import { type StruckFingers, sameFingers } from './chords'
 import { allowedBy } from './pins'
 import type { RingFingering } from './ring'
 import { BEYOND } from './school'
 import type { Other, Others } from './others'
-import { type Allowed, fingersOf, holdsFrom, type Run, runProblem, solveRun } from './run'
+import { type Allowed, fingersOf, fingersFrom, type Run, runProblem, solveRun } from './run'
 import { fingersIn } from './sequence'
 import { namesOf } from './shapeReasons'
 import { habitFor, type Task } from './task'
 import { windowsOf, within } from './window'
 import { fingeringMessage } from './messages'
-import { holdWords, noteParam, phraseOf, priceMessage, thumbsMessage } from './words'
+import { fingersInWords, noteParam, phraseOf, priceMessage, thumbsMessage } from './words'
 
 /** Another fingering of the whole line that would serve. */
 export interface Alternative {
@@ -39,33 +39,33 @@ export const DEFAULT_ALTERNATIVES = 5
 type Candidate = Omit<Alternative, 'cost' | 'departs'>
 
 const patternOf = (ring: RingFingering): Message => {
-  const [up, down] = [holdWords(ring.up), holdWords(ring.down)]
+  const [up, down] = [fingersInWords(ring.up), fingersInWords(ring.down)]
   return up === down ? inText(up) : fingeringMessage('both-ways', { up, down })
 }
 
-const sentence = (place: Message, dearer: readonly Charge[], price: number): Message =>
+const sentence = (place: Message, dearer: readonly CostTerm[], price: number): Message =>
   joined([place, ...dearer.slice(0, 2).map(phraseOf), priceMessage(price)], 'semicolon')
 
 /** An alternative keeps its pattern everywhere but at the ends; with pins it gives way to them wherever it must. */
-function fingeredAfter(run: Run, pinned: Allowed | undefined): readonly Hold[] | undefined {
+function fingeredAfter(run: Run, pinned: Allowed | undefined): readonly StruckFingers[] | undefined {
   if (pinned) return solveRun(run, pinned)[0]?.states
   const isEnd = (at: number): boolean => run.steps[at]!.fromEnd <= 1
-  const allowed: Allowed = (at, hold) => isEnd(at) || sameHold(hold, run.habit[at])
-  const holds = run.habit.map((hold) => hold!)
+  const allowed: Allowed = (at, struckFingers) => isEnd(at) || sameFingers(struckFingers, run.habit[at])
+  const fingersByStep = run.habit.map((struckFingers) => struckFingers!)
   for (const window of windowsOf(run.steps.length, isEnd)) {
     const [found] = solve(within(runProblem(run, allowed), window))
     if (!found) return undefined
-    found.states.forEach((hold, at) => (holds[window.from + at] = hold))
+    found.states.forEach((struckFingers, at) => (fingersByStep[window.from + at] = struckFingers))
   }
-  return holds
+  return fingersByStep
 }
 
 /** Other places for the thumbs of the octave. */
 function otherRings(task: Task, most: number): Candidate[] {
-  const { manner, material, line, run, rings, pins } = task
+  const { costProfile, material, line, run, rings, pins } = task
   const [chosen] = rings
   if (!chosen) return []
-  const charges = (ring: RingFingering) => chargesOfRing(manner, line.hand, material, ring)
+  const costTerms = (ring: RingFingering) => costTermsOfRing(costProfile, line.hand, material, ring)
   // what the school rules out is offered only where it has nothing else
   const sensible = rings.slice(1).filter((ring) => ring.cost - chosen.cost < BEYOND)
   const offered = sensible.length > 0 ? sensible.slice(0, most) : rings.slice(1, 2)
@@ -74,7 +74,7 @@ function otherRings(task: Task, most: number): Candidate[] {
     const found = fingeredAfter(other, allowedBy(run.steps, pins))
     if (!found) return []
     const price = ring.cost - chosen.cost
-    const message = sentence(thumbsMessage(material, ring), dearerIn(charges(chosen), charges(ring)), price)
+    const message = sentence(thumbsMessage(material, ring), dearerIn(costTerms(chosen), costTerms(ring)), price)
     return [{ kind: 'thumbs', fingers: fingersOf(run.steps, found), price, pattern: patternOf(ring), message }]
   })
 }
@@ -90,34 +90,36 @@ const candidate = (other: Other, kind: Alternative['kind'], pattern: string, mes
 })
 
 /** Other first, last and turning fingers. */
-function otherEnds(task: Task, others: Others, holds: readonly Hold[]): Candidate[] {
+function otherEnds(task: Task, others: Others, fingersByStep: readonly StruckFingers[]): Candidate[] {
   const { run, line } = task
   return endsOf(run).flatMap((at): Candidate[] => {
-    const other = others.at(at, (hold) => !sameHold(hold, holds[at]))
+    const other = others.at(at, (struckFingers) => !sameFingers(struckFingers, fingersByStep[at]))
     if (!other) return []
     const from = Math.max(0, Math.min(at - 2, run.steps.length - 5))
-    const here = other.holds[at]!
+    const here = other.fingersByStep[at]!
     const note = noteParam(line.notes[run.steps[at]!.notes[0]!]!.pitch)
     const where = at === 0 ? 'first' : at === run.steps.length - 1 ? 'last' : 'turn'
-    const place = fingeringMessage('end.with', { where, fingers: holdWords([here]), note })
+    const place = fingeringMessage('end.with', { where, fingers: fingersInWords([here]), note })
     const message = sentence(place, other.dearer, other.price)
-    return [candidate(other, 'end', holdWords(other.holds.slice(from, from + 5)), message)]
+    return [candidate(other, 'end', fingersInWords(other.fingersByStep.slice(from, from + 5)), message)]
   })
 }
 
 const THUMB_PLACES = 8
 
 /** In lines without an octave's pattern: another place for a thumb, one thumb after the other. */
-function otherThumbs(task: Task, others: Others, holds: readonly Hold[]): Candidate[] {
+function otherThumbs(task: Task, others: Others, fingersByStep: readonly StruckFingers[]): Candidate[] {
   const { run, line } = task
-  const thumbs = holds.flatMap((hold, at) => (hold.includes(1) ? [at] : [])).slice(0, THUMB_PLACES)
+  const thumbs = fingersByStep
+    .flatMap((struckFingers, at) => (struckFingers.includes(1) ? [at] : []))
+    .slice(0, THUMB_PLACES)
   return thumbs.flatMap((at): Candidate[] => {
-    const other = others.at(at, (hold) => !hold.includes(1))
+    const other = others.at(at, (struckFingers) => !struckFingers.includes(1))
     if (!other) return []
     const note = noteParam(line.notes[run.steps[at]!.notes[0]!]!.pitch)
     const from = Math.max(0, at - 1)
     const message = sentence(fingeringMessage('thumbs.not-on', { note }), other.dearer, other.price)
-    return [candidate(other, 'thumbs', holdWords(other.holds.slice(from, from + 6)), message)]
+    return [candidate(other, 'thumbs', fingersInWords(other.fingersByStep.slice(from, from + 6)), message)]
   })
 }
 
@@ -127,10 +129,12 @@ function otherShapes({ run, line, pins, sequences }: Task, most: number): Candid
   const pinned = allowedBy(run.steps, pins)
   return others.slice(0, most).flatMap((sequence): Candidate[] => {
     const fingers = fingersIn(sequence, line)
-    const holds = holdsFrom(run.steps, fingers)
-    if (pinned && !holds.every((hold, at) => pinned(at, hold))) return []
+    const fingersByStep = fingersFrom(run.steps, fingers)
+    if (pinned && !fingersByStep.every((struckFingers, at) => pinned(at, struckFingers))) return []
     const price = sequence.cost - chosen!.cost
-    const at = sequence.units.findIndex((_, place) => !sameHold(sequence.holds[place]!, chosen!.holds[place]))
+    const at = sequence.units.findIndex(
+      (_, place) => !sameFingers(sequence.fingersByStep[place]!, chosen!.fingersByStep[place]),
+    )
     if (at < 0) return []
     const { notes, struck } = sequence.units[at]!
     const row = notes.map((note) => fingers[note]!).join(struck ? '/' : ' ')
@@ -146,8 +150,12 @@ function otherShapes({ run, line, pins, sequences }: Task, most: number): Candid
 function likeness(run: Run, fingers: readonly Finger[]): string {
   return run.steps
     .map((step) => {
-      const hold = step.notes.map((note) => fingers[note]!)
-      return step.end || step.moved || hold.length > 1 ? hold.join('') : hold.includes(1) ? '1' : '-'
+      const struckFingers = step.notes.map((note) => fingers[note]!)
+      return step.end || step.moved || struckFingers.length > 1
+        ? struckFingers.join('')
+        : struckFingers.includes(1)
+          ? '1'
+          : '-'
     })
     .join(' ')
 }
@@ -156,7 +164,12 @@ function likeness(run: Run, fingers: readonly Finger[]): string {
  * The next best fingerings, cheapest first, each unlike the chosen one and unlike one another in where a thumb lies or
  * how an end is taken.
  */
-export function alternativesTo(task: Task, chosen: Solution<Hold>, others: Others, most: number): Alternative[] {
+export function alternativesTo(
+  task: Task,
+  chosen: Solution<StruckFingers>,
+  others: Others,
+  most: number,
+): Alternative[] {
   if (most === 0) return []
   const { run } = task
   const own = fingersOf(run.steps, chosen.states)

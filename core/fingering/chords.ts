@@ -1,15 +1,15 @@
 import { isBlack, keyAt, keyDistance } from '../surface'
 import type { Finger, Hand } from '../study'
-import { AT_REST, charge, isSlide, outward, passage, type Tally, type Touch } from './cost'
+import { AT_REST, termCost, isSlide, outward, passage, type Tally, type Touch } from './cost'
 import { FINGERS, type School } from './school'
 
 /** Fingers that a hand puts down at once, one for each key, lowest key first. */
-export type Hold = readonly Finger[]
+export type StruckFingers = readonly Finger[]
 
-const COMBINATIONS = new Map<string, readonly Hold[]>()
+const COMBINATIONS = new Map<string, readonly StruckFingers[]>()
 
 /** Every way for a hand to take so many keys with some fingers: lower keys lie under the fingers nearer its low side. */
-export function holdsOf(hand: Hand, keys: number, fingers: readonly Finger[]): readonly Hold[] {
+export function combinationsOf(hand: Hand, keys: number, fingers: readonly Finger[]): readonly StruckFingers[] {
   const key = `${hand} ${keys} ${fingers.join('')}`
   const known = COMBINATIONS.get(key)
   if (known) return known
@@ -20,30 +20,32 @@ export function holdsOf(hand: Hand, keys: number, fingers: readonly Finger[]): r
     )
   }
   const rising = choose(0, keys)
-  const holds = hand === 'right' ? rising : rising.map((hold) => [...hold].reverse())
-  COMBINATIONS.set(key, holds)
-  return holds
+  const combinations = hand === 'right' ? rising : rising.map((struckFingers) => [...struckFingers].reverse())
+  COMBINATIONS.set(key, combinations)
+  return combinations
 }
 
-const ALL: Record<Hand, readonly (readonly Hold[])[]> = {
-  right: [0, 1, 2, 3, 4, 5].map((keys) => holdsOf('right', keys, FINGERS)),
-  left: [0, 1, 2, 3, 4, 5].map((keys) => holdsOf('left', keys, FINGERS)),
+const ALL: Record<Hand, readonly (readonly StruckFingers[])[]> = {
+  right: [0, 1, 2, 3, 4, 5].map((keys) => combinationsOf('right', keys, FINGERS)),
+  left: [0, 1, 2, 3, 4, 5].map((keys) => combinationsOf('left', keys, FINGERS)),
 }
 /** Every way for a hand to take so many keys with all its fingers. */
-export const allHolds = (hand: Hand, keys: number): readonly Hold[] => ALL[hand][keys]!
+export const allCombinations = (hand: Hand, keys: number): readonly StruckFingers[] => ALL[hand][keys]!
 
-const NUMBERS = new Map<Hold, number>()
-for (const holds of [...ALL.right, ...ALL.left]) holds.forEach((hold, at) => NUMBERS.set(hold, at))
+const NUMBERS = new Map<StruckFingers, number>()
+for (const combinations of [...ALL.right, ...ALL.left])
+  combinations.forEach((struckFingers, at) => NUMBERS.set(struckFingers, at))
 
-/** Number of a hold of `allHolds`; a single finger's is the finger less one, in either hand. */
-export const numberOf = (hold: Hold): number => (hold.length === 1 ? hold[0]! - 1 : numberOfChord(hold))
-const numberOfChord = (hold: Hold): number => NUMBERS.get(hold) ?? -1
+/** Number of a hold of `allCombinations`; a single finger's is the finger less one, in either hand. */
+export const numberOf = (struckFingers: StruckFingers): number =>
+  struckFingers.length === 1 ? struckFingers[0]! - 1 : numberOfChord(struckFingers)
+const numberOfChord = (struckFingers: StruckFingers): number => NUMBERS.get(struckFingers) ?? -1
 
-export const sameHold = (a: Hold, b: Hold | null | undefined): boolean =>
+export const sameFingers = (a: StruckFingers, b: StruckFingers | null | undefined): boolean =>
   a === b || (a.length === b?.length && a.every((finger, at) => finger === b[at]))
 
-const touches = (keys: readonly number[], hold: Hold): Touch[] =>
-  keys.map((midi, voice) => ({ midi, finger: hold[voice]! }))
+const touches = (keys: readonly number[], struckFingers: StruckFingers): Touch[] =>
+  keys.map((midi, voice) => ({ midi, finger: struckFingers[voice]! }))
 
 /** Wider than this, chords take 4 on a black key rather than 5, mm. */
 const WIDE = 150
@@ -63,12 +65,12 @@ const OTHER_SIXTH = 0.5
 const HELPING = 0.15
 
 /** How far a pair of fingers is from the school's for a third or a sixth. */
-function unlikePair(school: School, keys: readonly number[], hold: Hold): number {
-  const apart = Math.abs(hold.at(-1)! - hold[0]!)
+function unlikePair(school: School, keys: readonly number[], struckFingers: StruckFingers): number {
+  const apart = Math.abs(struckFingers.at(-1)! - struckFingers[0]!)
   if (isThird(keys)) return Math.abs(apart - 2)
   if (!isSixth(keys)) return 0
   if (isSmallForSixths(school)) return apart === 4 ? 0 : OTHER_SIXTH
-  if (apart === 2 && hold.includes(1)) return HELPING
+  if (apart === 2 && struckFingers.includes(1)) return HELPING
   return apart === 3 ? 0 : OTHER_SIXTH
 }
 
@@ -78,23 +80,28 @@ const isOctave = (keys: readonly number[]): boolean => keys.length === 2 && keys
  * What it costs to hold a chord: stretches, thumbs on black, the little finger on black in wide chords; pairs of
  * fingers that do not fit a third.
  */
-export function holdCost(school: School, keys: readonly number[], hold: Hold, tally?: Tally): number {
-  const held = touches(keys, hold)
+export function struckCost(
+  school: School,
+  keys: readonly number[],
+  struckFingers: StruckFingers,
+  tally?: Tally,
+): number {
+  const held = touches(keys, struckFingers)
   const thumb = isThird(keys) ? THUMB_IN_THIRD : THUMB_IN_CHORD
   let sum = 0
   for (let low = 0; low < held.length; low++) {
     const { midi, finger } = held[low]!
     // a chord's thumb lies where the chord is; black is only a little awkward there
-    sum += charge('thumb-on-black', finger === 1 && isBlack(midi) ? thumb : 0, school, tally)
+    sum += termCost('thumb-on-black', finger === 1 && isBlack(midi) ? thumb : 0, school, tally)
     for (let high = low + 1; high < held.length; high++) sum += reachCost(school, held[low]!, held[high]!, tally)
     const next = held[low + 1]
     if (next) sum += chordGap(school, held[low]!, next, tally)
   }
-  sum += charge('double-shape', unlikePair(school, keys, hold), school, tally)
+  sum += termCost('double-shape', unlikePair(school, keys, struckFingers), school, tally)
   if (!isWide(keys)) return sum
   const fives = held.filter(({ midi, finger }) => finger === 5 && isBlack(midi)).length
   const fours = held.filter(({ midi, finger }) => finger === 4 && !isBlack(midi)).length
-  return sum + charge('five-on-black', fives, school, tally) + charge('fourth-on-white', fours, school, tally)
+  return sum + termCost('five-on-black', fives, school, tally) + termCost('fourth-on-white', fours, school, tally)
 }
 
 const isWide = (keys: readonly number[]): boolean => keyDistance(keys[0]!, keys.at(-1)!) >= WIDE
@@ -103,7 +110,7 @@ function reachCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
   const [lower, higher] = a.finger < b.finger ? [a.finger, b.finger] : [b.finger, a.finger]
   const distance = keyDistance(a.midi, b.midi)
   if (distance > school.widest[lower]![higher]!) return Infinity
-  return charge('stretch', Math.max(0, distance - school.chordReach[lower]![higher]!), school, tally)
+  return termCost('stretch', Math.max(0, distance - school.chordReach[lower]![higher]!), school, tally)
 }
 
 const THUMB_IN_CHORD = 0.006
@@ -113,14 +120,14 @@ function chordGap(school: School, a: Touch, b: Touch, tally?: Tally): number {
   const between = Math.abs(a.finger - b.finger) - 1
   const spare = keyDistance(a.midi, b.midi) / AT_REST - 1 - between
   const amount = spare < 0 ? SQUEEZE * Math.max(0, -spare - 0.5) : Math.max(0, spare - 0.5)
-  return charge('chord-opened', amount, school, tally)
+  return termCost('chord-opened', amount, school, tally)
 }
 
 const SQUEEZE = 16
 
 /** Where the hand lies, by its thumb, mm; a chord's fingers agree more or less. */
-function handPlace(hand: Hand, keys: readonly number[], hold: Hold): number {
-  const places = keys.map((midi, voice) => keyAt(midi).x - outward(hand) * AT_REST * (hold[voice]! - 1))
+function handPlace(hand: Hand, keys: readonly number[], struckFingers: StruckFingers): number {
+  const places = keys.map((midi, voice) => keyAt(midi).x - outward(hand) * AT_REST * (struckFingers[voice]! - 1))
   return places.reduce((sum, place) => sum + place, 0) / places.length
 }
 
@@ -128,20 +135,22 @@ function handPlace(hand: Hand, keys: readonly number[], hold: Hold): number {
 export function moveCost(
   school: School,
   hand: Hand,
-  from: { keys: readonly number[]; hold: Hold },
-  to: { keys: readonly number[]; hold: Hold },
+  from: { keys: readonly number[]; struckFingers: StruckFingers },
+  to: { keys: readonly number[]; struckFingers: StruckFingers },
   tally?: Tally,
 ): number {
   // octaves are carried by the arm, key by key
   if (isOctave(from.keys) && isOctave(to.keys)) return 0
-  const [before, after] = [touches(from.keys, from.hold), touches(to.keys, to.hold)]
+  const [before, after] = [touches(from.keys, from.struckFingers), touches(to.keys, to.struckFingers)]
   const [again, changed] = reused(before, after)
   const stays = before.some((a) => after.some((b) => a.midi === b.midi && a.finger === b.finger))
-  const carried = stays ? 0 : Math.abs(handPlace(hand, from.keys, from.hold) - handPlace(hand, to.keys, to.hold))
+  const carried = stays
+    ? 0
+    : Math.abs(handPlace(hand, from.keys, from.struckFingers) - handPlace(hand, to.keys, to.struckFingers))
   return (
-    charge('finger-again', again * wholeHand(school, to.keys), school, tally) +
-    charge('finger-change', changed, school, tally) +
-    charge('shift-distance', carried, school, tally) +
+    termCost('finger-again', again * wholeHand(school, to.keys), school, tally) +
+    termCost('finger-change', changed, school, tally) +
+    termCost('shift-distance', carried, school, tally) +
     voicesCost(school, hand, before, after, tally) +
     (before.length === 2 && after.length === 2 ? outerCost(school, hand, before, after, tally) : 0)
   )
@@ -187,13 +196,13 @@ function outerCost(
   if (a.midi === b.midi) return 0
   if (a.finger === b.finger) {
     if (isSmallForSixths(school) && [before, after].every((pair) => isSixth(pair.map(({ midi }) => midi)))) return 0
-    return charge(isSlide(a.midi, b.midi) ? 'outer-slide' : 'outer-again', 1, school, tally)
+    return termCost(isSlide(a.midi, b.midi) ? 'outer-slide' : 'outer-again', 1, school, tally)
   }
   const outwards = (b.midi - a.midi) * outward(hand) > 0
   const passes = outwards ? b.finger < a.finger : b.finger > a.finger
   const inner = outwards ? after : before
   const onThumb = inner.some(({ finger }) => finger === 1)
-  return charge('voice-crossed', passes && !onThumb ? OVER : 0, school, tally)
+  return termCost('voice-crossed', passes && !onThumb ? OVER : 0, school, tally)
 }
 /** How many voices' worth it is to pass over an outer finger without the thumb. */
 const OVER = 20
@@ -213,5 +222,5 @@ function voicesCost(
     if (way === 'impossible') crossed++
     if (way === 'pass') crossed += 0.5
   }
-  return charge('voice-crossed', crossed, school, tally)
+  return termCost('voice-crossed', crossed, school, tally)
 }

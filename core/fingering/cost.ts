@@ -37,13 +37,13 @@ export const isSlide = (from: number, to: number): boolean =>
 
 /** One key again, or one finger again: a slide from black to the white key beside it, if the school has it. */
 function sameCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
-  if (a.midi === b.midi) return charge('finger-change', a.finger === b.finger ? 0 : 1, school, tally)
-  return school.slides && isSlide(a.midi, b.midi) ? charge('slide', 1, school, tally) : Infinity
+  if (a.midi === b.midi) return termCost('finger-change', a.finger === b.finger ? 0 : 1, school, tally)
+  return school.slides && isSlide(a.midi, b.midi) ? termCost('slide', 1, school, tally) : Infinity
 }
 
 function gripCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
   const between = Math.max(0, Math.abs(a.finger - b.finger) - 1)
-  return charge('skipped-finger', between, school, tally) + spanCost(school, a, b, tally)
+  return termCost('skipped-finger', between, school, tally) + spanCost(school, a, b, tally)
 }
 
 /**
@@ -52,7 +52,7 @@ function gripCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
  */
 export function crampCost(school: School, hand: Hand, a: Touch, b: Touch, tally?: Tally): number {
   if (passage(hand, a, b) !== 'grip' || keyDistance(a.midi, b.midi) >= school.skipRoom) return 0
-  return charge('cramped', Math.max(0, Math.abs(a.finger - b.finger) - 1), school, tally)
+  return termCost('cramped', Math.max(0, Math.abs(a.finger - b.finger) - 1), school, tally)
 }
 
 /** What it costs to hold two touches in one grip, neighbours or not; Infinity beyond the widest that a hand can. */
@@ -62,8 +62,8 @@ export function spanCost(school: School, a: Touch, b: Touch, tally?: Tally): num
   const distance = keyDistance(a.midi, b.midi)
   if (distance > school.widest[lower]![higher]!) return Infinity
   return (
-    charge('stretch', Math.max(0, distance - school.reach[lower]![higher]!), school, tally) +
-    charge('hand-shape', shapeOff(distance, lower, higher), school, tally)
+    termCost('stretch', Math.max(0, distance - school.reach[lower]![higher]!), school, tally) +
+    termCost('hand-shape', shapeOff(distance, lower, higher), school, tally)
   )
 }
 
@@ -79,24 +79,24 @@ function passCost(school: School, hand: Hand, a: Touch, b: Touch, tally?: Tally)
   const distance = keyDistance(a.midi, b.midi)
   if (distance > school.widestPass) return Infinity
   return (
-    charge('pass', 1, school, tally) +
-    charge('pass-at-white', isBlack(finger.midi) ? 0 : 1, school, tally) +
-    charge('pass-by-two', finger.finger === 2 ? 1 : 0, school, tally) +
-    charge('pass-by-five', finger.finger === 5 ? 1 : 0, school, tally) +
-    charge('far-pass', Math.max(0, distance - school.passReach), school, tally)
+    termCost('pass', 1, school, tally) +
+    termCost('pass-at-white', isBlack(finger.midi) ? 0 : 1, school, tally) +
+    termCost('pass-by-two', finger.finger === 2 ? 1 : 0, school, tally) +
+    termCost('pass-by-five', finger.finger === 5 ? 1 : 0, school, tally) +
+    termCost('far-pass', Math.max(0, distance - school.passReach), school, tally)
   )
 }
 
 /** What it costs to cross only to take the outermost note, where the hand need not go on. */
 export function endCost(hand: Hand, school: School, inside: Touch, end: Touch, tally?: Tally): number {
   const outermost = (end.midi - inside.midi) * outward(hand) > 0
-  return charge('pass-at-end', outermost && passage(hand, inside, end) === 'pass' ? 1 : 0, school, tally)
+  return termCost('pass-at-end', outermost && passage(hand, inside, end) === 'pass' ? 1 : 0, school, tally)
 }
 
 /** What it costs to lift the hand and set it down elsewhere, on another finger. */
 export function shiftCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
   if (a.finger === b.finger) return Infinity
-  return charge('shift', 1, school, tally) + charge('shift-distance', keyDistance(a.midi, b.midi), school, tally)
+  return termCost('shift', 1, school, tally) + termCost('shift-distance', keyDistance(a.midi, b.midi), school, tally)
 }
 
 /** Fingers of the groups of black keys: 2 3 on two, 2 3 4 on three, counted from each hand's thumb; by pitch class. */
@@ -109,17 +109,17 @@ const GROUP: Record<Hand, Readonly<Record<number, Finger>>> = {
 export function touchCost(school: School, hand: Hand, { midi, finger }: Touch, tally?: Tally): number {
   const black = isBlack(midi)
   return (
-    charge('thumb-on-black', finger === 1 && black ? 1 : 0, school, tally) +
-    charge('fourth-on-white', finger === 4 && !black ? 1 : 0, school, tally) +
-    charge('third-in-triad', finger === 3 ? 1 : 0, school, tally) +
-    charge('black-off-group', black && GROUP[hand][midi % 12] !== finger ? 1 : 0, school, tally) +
-    charge('black-without-third', black && finger !== 3 ? 1 : 0, school, tally) +
-    charge('white-without-thumb', !black && finger !== 1 ? 1 : 0, school, tally)
+    termCost('thumb-on-black', finger === 1 && black ? 1 : 0, school, tally) +
+    termCost('fourth-on-white', finger === 4 && !black ? 1 : 0, school, tally) +
+    termCost('third-in-triad', finger === 3 ? 1 : 0, school, tally) +
+    termCost('black-off-group', black && GROUP[hand][midi % 12] !== finger ? 1 : 0, school, tally) +
+    termCost('black-without-third', black && finger !== 3 ? 1 : 0, school, tally) +
+    termCost('white-without-thumb', !black && finger !== 1 ? 1 : 0, school, tally)
   )
 }
 
 /** Weight times amount, told to the tally where it is anything at all. */
-export function charge(term: Term, amount: number, school: School, tally?: Tally): number {
+export function termCost(term: Term, amount: number, school: School, tally?: Tally): number {
   if (amount === 0) return 0
   const cost = school.weights[term] * amount
   if (cost > 0) tally?.(term, cost)

@@ -1,6 +1,6 @@
 import { costOf, type Solution } from '../solver'
 import type { Material } from '../material'
-import type { Hold } from './chords'
+import type { StruckFingers } from './chords'
 import { pitchName } from '../pitch'
 import type { DomainError } from '../message'
 import { type Finger, type FreePitches, isFree, type Line } from '../study'
@@ -12,7 +12,7 @@ import { Others } from './others'
 import type { Reason } from './reason'
 import { reasonsOf } from './reasons'
 import { type Crossing, crossingsOf, gripsOf, liftsOf } from './places'
-import { type Allowed, fingersOf, holdsFrom, runCost, runProblem, solveRun } from './run'
+import { type Allowed, fingersOf, fingersFrom, runCost, runProblem, solveRun } from './run'
 import type { Make } from './schools'
 import { type Task, taskOf } from './task'
 
@@ -45,16 +45,16 @@ interface FingeringOptions {
   readonly make?: Make
 }
 
-function solvedBy(task: Task, pins: readonly PlacedPin[]): Solution<Hold> | undefined {
+function solvedBy(task: Task, pins: readonly PlacedPin[]): Solution<StruckFingers> | undefined {
   const allowed = allowedBy(task.run.steps, pins)
   return shaped(task, allowed) ?? solveRun(task.run, allowed)[0]
 }
 
 /** Repeats that keep their shapes are fingered already, unless pins want something else of one of them. */
-function shaped({ run, sequences }: Task, allowed: Allowed | undefined): Solution<Hold> | undefined {
+function shaped({ run, sequences }: Task, allowed: Allowed | undefined): Solution<StruckFingers> | undefined {
   if (sequences.length === 0) return undefined
-  const states = run.habit.map((hold) => hold!)
-  if (allowed && !states.every((hold, at) => allowed(at, hold))) return undefined
+  const states = run.habit.map((struckFingers) => struckFingers!)
+  if (allowed && !states.every((struckFingers, at) => allowed(at, struckFingers))) return undefined
   const cost = costOf(runProblem(run), states)
   return cost < Infinity ? { states, cost } : undefined
 }
@@ -63,7 +63,7 @@ function shaped({ run, sequences }: Task, allowed: Allowed | undefined): Solutio
 function outOfReach(recipe: FingeredRecipe, { run, line }: Task): DomainError {
   const problem = runProblem(run)
   const at = run.steps.findIndex((_, step) =>
-    problem.states(step).every((hold) => problem.one(step, hold) === Infinity),
+    problem.states(step).every((struckFingers) => problem.one(step, struckFingers) === Infinity),
   )
   const names = (run.steps[at]?.notes ?? []).map((note) => pitchName(line.notes[note]!.pitch))
   const path = isFree(recipe.material) ? `material.pitches[${placeOf(recipe, recipe.material, at)}]` : 'handSize'
@@ -98,7 +98,7 @@ export function fingerLine(
   }
   const { accepted } = options
   const chosen = accepted
-    ? { states: holdsFrom(run.steps, accepted), cost: runCost(run, accepted) }
+    ? { states: fingersFrom(run.steps, accepted), cost: runCost(run, accepted) }
     : { states: best.states, cost: best.cost }
   const fingers = accepted ?? fingersOf(run.steps, chosen.states)
   const free = pins.length > 0 ? (solvedBy(task, [])?.cost ?? chosen.cost) : chosen.cost

@@ -1,12 +1,12 @@
 import type { Hand } from '../study'
 import { isBlack } from '../surface'
-import { allHolds, type Hold } from './chords'
+import { allCombinations, type StruckFingers } from './chords'
 import { outward } from './cost'
 import type { RingFingering } from './ring'
 import type { HandStep } from './steps'
 
 /** What the school's pattern gives each step of a line; null where there is no pattern. */
-export type Habit = readonly (Hold | null)[]
+export type Habit = readonly (StruckFingers | null)[]
 
 /** What a line begins with at the hand's inner side: the pattern's finger, 2 on a black key, or the thumb on a white one. */
 export type FirstFinger = 'pattern' | 'two' | 'thumb'
@@ -17,25 +17,31 @@ export type FirstFinger = 'pattern' | 'two' | 'thumb'
  * 3 4 1 becomes 2 3 1. With `thumb` a white key takes the thumb there. Turns keep the pattern.
  */
 export function habitOf(hand: Hand, steps: readonly HandStep[], ring: RingFingering, first: FirstFinger): Habit {
-  const holds = steps.map((step) => ring[step.leg][step.degree]!)
+  const fingersByStep = steps.map((step) => ring[step.leg][step.degree]!)
   if (first === 'thumb') {
     for (const [end, step] of [
       [0, 1],
       [steps.length - 1, -1],
     ] as const) {
-      if (isInner(hand, steps, end, step) && !isBlack(steps[end]!.keys[0]!)) holds[end] = THUMB
+      if (isInner(hand, steps, end, step) && !isBlack(steps[end]!.keys[0]!)) fingersByStep[end] = THUMB
     }
   }
   if (first === 'two' && steps.every((step) => step.keys.length === 1)) {
-    countFromTwo(hand, steps, holds, 0, 1)
-    countFromTwo(hand, steps, holds, steps.length - 1, -1)
+    countFromTwo(hand, steps, fingersByStep, 0, 1)
+    countFromTwo(hand, steps, fingersByStep, steps.length - 1, -1)
   }
-  return holds
+  return fingersByStep
 }
 
-function countFromTwo(hand: Hand, steps: readonly HandStep[], holds: Hold[], end: number, step: 1 | -1): void {
+function countFromTwo(
+  hand: Hand,
+  steps: readonly HandStep[],
+  fingersByStep: StruckFingers[],
+  end: number,
+  step: 1 | -1,
+): void {
   const inner = isInner(hand, steps, end, step)
-  if (inner && isBlack(steps[end]!.keys[0]!) && holds[end]![0]! >= 3) countToThumb(holds, end, step)
+  if (inner && isBlack(steps[end]!.keys[0]!) && fingersByStep[end]![0]! >= 3) countToThumb(fingersByStep, end, step)
 }
 
 /** Whether a line begins or ends at the hand's inner side. */
@@ -44,13 +50,13 @@ function isInner(hand: Hand, steps: readonly HandStep[], end: number, step: 1 | 
   return here !== undefined && next !== undefined && (next - here) * outward(hand) > 0
 }
 
-const THUMB = allHolds('right', 1)[0]!
+const THUMB = allCombinations('right', 1)[0]!
 
 /** Rewrites the run from an end to its first thumb so that it begins on 2. */
-function countToThumb(holds: Hold[], end: number, step: number): void {
+function countToThumb(fingersByStep: StruckFingers[], end: number, step: number): void {
   let finger = 2
-  for (let at = end; at >= 0 && at < holds.length && holds[at]![0] !== 1; at += step) {
-    holds[at] = allHolds('right', 1)[Math.min(finger++, 5) - 1]!
+  for (let at = end; at >= 0 && at < fingersByStep.length && fingersByStep[at]![0] !== 1; at += step) {
+    fingersByStep[at] = allCombinations('right', 1)[Math.min(finger++, 5) - 1]!
   }
 }
 
@@ -66,6 +72,6 @@ export function positionHabit(hand: Hand, steps: readonly HandStep[]): Habit {
   }
   return stretches.flatMap((stretch) => {
     const keys = [...new Set(stretch.map((step) => step.keys[0]!))].sort((a, b) => (a - b) * outward(hand))
-    return stretch.map(({ keys: [key] }) => allHolds('right', 1)[4 - (keys.length - 1 - keys.indexOf(key!))]!)
+    return stretch.map(({ keys: [key] }) => allCombinations('right', 1)[4 - (keys.length - 1 - keys.indexOf(key!))]!)
   })
 }

@@ -4,7 +4,7 @@
  */
 export { type Alternative } from './alternatives'
 export { type Fingering, fingerLine } from './finger'
-export { type Hold } from './chords'
+export { type StruckFingers } from './chords'
 export {
   type FingeringErrors,
   type FingeringMessages,

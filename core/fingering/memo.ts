@@ -1,6 +1,6 @@
 import type { Finger, Hand } from '../study'
-import { allHolds, moveCost } from './chords'
-import { charge, crampCost, passage, spanCost, stepCost, type Tally, type Touch } from './cost'
+import { allCombinations, moveCost } from './chords'
+import { termCost, crampCost, passage, spanCost, stepCost, type Tally, type Touch } from './cost'
 import { FINGERS, type School } from './school'
 
 /**
@@ -91,7 +91,7 @@ export const freeGripTable = (school: School, hand: Hand, a: number, b: number, 
 
 /** What it costs to need one finger on the first and the last of three notes; fingers counted from 0. */
 export const handMoves = (school: School, first: number, last: number, tally?: Tally): number =>
-  charge('finger-again', first === last ? MOVED : 0, school, tally)
+  termCost('finger-again', first === last ? MOVED : 0, school, tally)
 /** There is a note's time to move, unlike in chords that follow at once. */
 const MOVED = 0.5
 
@@ -106,8 +106,10 @@ export function moveTable(school: School, hand: Hand, from: readonly number[], t
   const key = `${from.map((midi) => midi - low).join()}|${to.map((midi) => midi - low).join()}`
   return remembered(memoOf(school, hand).moves, key, () =>
     Float64Array.from(
-      allHolds(hand, from.length).flatMap((a) =>
-        allHolds(hand, to.length).map((b) => moveCost(school, hand, { keys: from, hold: a }, { keys: to, hold: b })),
+      allCombinations(hand, from.length).flatMap((a) =>
+        allCombinations(hand, to.length).map((b) =>
+          moveCost(school, hand, { keys: from, struckFingers: a }, { keys: to, struckFingers: b }),
+        ),
       ),
     ),
   )

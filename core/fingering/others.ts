@@ -1,7 +1,7 @@
 import { costOf, type Solution, Through } from '../solver'
 import type { Finger } from '../study'
-import { type Charge, chargesOfRun, dearerIn } from './charges'
-import { type Hold, sameHold } from './chords'
+import { type CostTerm, costTermsOfRun, dearerIn } from './costTerms'
+import { type StruckFingers, sameFingers } from './chords'
 import { allowedBy } from './pins'
 import { type Allowed, fingersOf, runProblem } from './run'
 import type { Task } from './task'
@@ -9,12 +9,12 @@ import { type Window, windowsOf, within } from './window'
 
 /** The best line that has something else at a step. */
 export interface Other {
-  readonly holds: readonly Hold[]
+  readonly fingersByStep: readonly StruckFingers[]
   readonly fingers: readonly Finger[]
   /** Points more than the chosen line. */
   readonly price: number
   /** What it pays more for, dearest first. */
-  readonly dearer: readonly Charge[]
+  readonly dearer: readonly CostTerm[]
 }
 
 /** With an octave's pattern only the ends are asked about; so many steps around them may change with them. */
@@ -22,7 +22,7 @@ const AROUND = 4
 
 /** A stretch of the line that may change, with all ways through it. */
 interface Stretch extends Window {
-  readonly through: Through<Hold>
+  readonly through: Through<StruckFingers>
   /** What the chosen line costs there. */
   readonly cost: number
 }
@@ -33,23 +33,23 @@ export class Others {
 
   constructor(
     private readonly task: Task,
-    private readonly chosen: Solution<Hold>,
+    private readonly chosen: Solution<StruckFingers>,
   ) {}
 
   /** The best line whose hold at a step is one of those wanted; undefined where no hand plays it. */
-  at(step: number, wanted: (hold: Hold) => boolean): Other | undefined {
+  at(step: number, wanted: (struckFingers: StruckFingers) => boolean): Other | undefined {
     const { run } = this.task
     this.stretches ??= this.made()
     const stretch = this.stretches.find(({ from, to }) => from <= step && step <= to)
     const found = stretch?.through.best(step - stretch.from, wanted)
     if (!stretch || !found) return undefined
-    const holds = [...this.chosen.states]
-    found.states.forEach((hold, at) => (holds[stretch.from + at] = hold))
+    const fingersByStep = [...this.chosen.states]
+    found.states.forEach((struckFingers, at) => (fingersByStep[stretch.from + at] = struckFingers))
     return {
-      holds,
-      fingers: fingersOf(run.steps, holds),
+      fingersByStep,
+      fingers: fingersOf(run.steps, fingersByStep),
       price: Math.max(0, found.cost - stretch.cost),
-      dearer: this.dearer(holds),
+      dearer: this.dearer(fingersByStep),
     }
   }
 
@@ -67,12 +67,13 @@ export class Others {
   }
 
   /** Where two lines are alike they pay alike, so only the stretch in which they differ is looked at. */
-  private dearer(other: readonly Hold[]): Charge[] {
+  private dearer(other: readonly StruckFingers[]): CostTerm[] {
     const { states } = this.chosen
-    const from = Math.max(0, other.findIndex((hold, at) => !sameHold(hold, states[at])) - 2)
-    const to = other.findLastIndex((hold, at) => !sameHold(hold, states[at]))
-    const charges = (holds: readonly Hold[]) => chargesOfRun(this.task.run, holds, from, to)
-    return dearerIn(charges(states), charges(other))
+    const from = Math.max(0, other.findIndex((struckFingers, at) => !sameFingers(struckFingers, states[at])) - 2)
+    const to = other.findLastIndex((struckFingers, at) => !sameFingers(struckFingers, states[at]))
+    const costTerms = (fingersByStep: readonly StruckFingers[]) =>
+      costTermsOfRun(this.task.run, fingersByStep, from, to)
+    return dearerIn(costTerms(states), costTerms(other))
   }
 
   private allowed(): Allowed | undefined {
@@ -80,7 +81,8 @@ export class Others {
     const pinned = allowedBy(run.steps, pins)
     if (rings.length === 0) return pinned
     const { states } = this.chosen
-    return (at, hold) =>
-      pinned?.(at, hold) !== false && (run.steps[at]!.fromEnd <= AROUND || sameHold(hold, states[at]))
+    return (at, struckFingers) =>
+      pinned?.(at, struckFingers) !== false &&
+      (run.steps[at]!.fromEnd <= AROUND || sameFingers(struckFingers, states[at]))
   }
 }

@@ -88,10 +88,10 @@ const conflict = (line: Line, pins: readonly PlacedPin[]): DomainError =>
 export function allowedBy(steps: readonly HandStep[], pins: readonly PlacedPin[]): Allowed | undefined {
   if (pins.length === 0) return undefined
   const fixed = new Map(pins.flatMap(({ fixes }) => fixes.map(({ index, finger }) => [index, finger])))
-  return (at, hold) =>
+  return (at, struckFingers) =>
     steps[at]!.notes.every((note, voice) => {
       const finger = fixed.get(note)
-      return finger === undefined || hold[voice] === finger
+      return finger === undefined || struckFingers[voice] === finger
     })
 }
 

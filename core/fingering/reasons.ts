@@ -11,7 +11,7 @@ import type { Crossing } from './places'
 import { lineRival, type Rival, ringRival } from './rivals'
 import { shapeReasons } from './shapeReasons'
 import type { Task } from './task'
-import { holdWords, noteParam } from './words'
+import { fingersInWords, noteParam } from './words'
 
 /** Names in one sentence at the most. */
 const MAX_NAMES = 4
@@ -92,12 +92,12 @@ function chromaticReason({ task, crossings }: Solved): Reason[] {
 }
 
 const hasOwnFingers = ({ task, crossings }: Solved): boolean =>
-  crossings.length > 0 && task.rings.length > 0 && task.manner.weights['white-without-thumb'] > 0
+  crossings.length > 0 && task.rings.length > 0 && task.costProfile.weights['white-without-thumb'] > 0
 
 /** Thumbs on black keys in single notes, where the school would rather have none. */
 function blackThumbReasons(solved: Solved): Reason[] {
   const { task, fingers } = solved
-  const { line, manner, run, pins, sequences } = task
+  const { line, costProfile, run, pins, sequences } = task
   // a shape that has its thumb on a black key is told as a shape
   if (sequences.length > 0) return []
   const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
@@ -106,7 +106,7 @@ function blackThumbReasons(solved: Solved): Reason[] {
   )
   if (found.length === 0) return []
   const notes = unique(found.map((index) => line.notes[index]!.pitch))
-  const rival = manner.weights['thumb-on-black'] > 0 ? rivalOf(solved, found[0]!) : null
+  const rival = costProfile.weights['thumb-on-black'] > 0 ? rivalOf(solved, found[0]!) : null
   const why = rival ? fingeringMessage('why.no-better', { rival: rival.message }) : fingeringMessage('why.no-rule')
   const message = fingeringMessage('reason.black-thumb', { notes, many: found.length > 1 ? 'yes' : 'no', why })
   return [{ hand: line.hand, kind: 'black-thumb', indices: found, message, price: rival?.price ?? null }]
@@ -127,12 +127,17 @@ function twoWayReason({ task }: Solved): Reason[] {
   const { line, material, rings } = task
   const [ring] = rings
   if (!ring || !line.notes.some((note) => note.leg === 'down')) return []
-  const changed = ring.up.flatMap((hold, degree) => (String(hold) === String(ring.down[degree]) ? [] : [degree]))
+  const changed = ring.up.flatMap((struckFingers, degree) =>
+    String(struckFingers) === String(ring.down[degree]) ? [] : [degree],
+  )
   if (changed.length === 0) return []
-  const pattern = (notes: readonly Note[], holds: RingFingering['up']) =>
+  const pattern = (notes: readonly Note[], fingersByStep: RingFingering['up']) =>
     listed(
       changed.map((degree) =>
-        fingeringMessage('taken', { fingers: holdWords([holds[degree]!]), note: noteParam(notes[degree]!) }),
+        fingeringMessage('taken', {
+          fingers: fingersInWords([fingersByStep[degree]!]),
+          note: noteParam(notes[degree]!),
+        }),
       ),
     )
   const indices = line.notes.flatMap((note, at) =>

@@ -3,16 +3,16 @@ import type { Material } from '../material'
 import { modulo, pitchClass } from '../pitch'
 import { type Finger, type Hand, type Leg, octaveOf } from '../study'
 import { isBlack } from '../surface'
-import { allHolds, type Hold, holdCost, holdsOf, moveCost, numberOf } from './chords'
-import { charge, crampCost, outward, spanCost, stepCost, type Tally, touchCost } from './cost'
+import { allCombinations, type StruckFingers, struckCost, combinationsOf, moveCost, numberOf } from './chords'
+import { termCost, crampCost, outward, spanCost, stepCost, type Tally, touchCost } from './cost'
 import { gripTable, insideTable, moveTable } from './memo'
 import { BEYOND, FINGERS, type School, type Term } from './school'
 import type { CostProfile } from './schools'
 
 /** The pattern of one octave: the fingers of each degree going up and coming down. */
 export interface RingFingering {
-  readonly up: readonly Hold[]
-  readonly down: readonly Hold[]
+  readonly up: readonly StruckFingers[]
+  readonly down: readonly StruckFingers[]
   readonly cost: number
 }
 
@@ -71,31 +71,46 @@ const innerKey = (hand: Hand, keys: readonly number[]): number => (hand === 'rig
 const PAIR = 0.2
 
 /** What a finger costs on a key of the ring by itself: the school's habits about places. */
-function placeCost(school: School, hand: Hand, keys: Keys, at: number, hold: Hold, tally?: Tally): number {
-  if (hold.length > 1) {
-    const whiteTonic = hold.length === 2 && at === 0 && !isBlack(innerKey(hand, keys[0]!))
-    const unlike = whiteTonic && !hold.includes(1) ? PAIR : 0
-    return holdCost(school, keys[at]!, hold, tally) + charge('tonic-without-thumb', unlike, school, tally)
+function placeCost(
+  school: School,
+  hand: Hand,
+  keys: Keys,
+  at: number,
+  struckFingers: StruckFingers,
+  tally?: Tally,
+): number {
+  if (struckFingers.length > 1) {
+    const whiteTonic = struckFingers.length === 2 && at === 0 && !isBlack(innerKey(hand, keys[0]!))
+    const unlike = whiteTonic && !struckFingers.includes(1) ? PAIR : 0
+    return struckCost(school, keys[at]!, struckFingers, tally) + termCost('tonic-without-thumb', unlike, school, tally)
   }
-  const [midi, finger] = [keys[at]![0]!, hold[0]!]
+  const [midi, finger] = [keys[at]![0]!, struckFingers[0]!]
   const whiteTonic = !isBlack(keys[0]![0]!)
   const likeWhite = whiteTonic || keys.every(([key]) => isBlack(key!))
   const fourthFromTonic = modulo(3 * outward(hand), keys.length)
   const longGripFirst = keys.length > 4 && whiteTonic && finger === 4 && at === fourthFromTonic
   return (
     touchCost(school, hand, { midi, finger }, tally) +
-    charge('tonic-without-thumb', at === 0 && finger !== 1 && likeWhite ? 1 : 0, school, tally) +
-    charge('four-before-three', longGripFirst ? 1 : 0, school, tally) +
-    charge('little-finger-inside', finger === 5 ? 1 : 0, school, tally)
+    termCost('tonic-without-thumb', at === 0 && finger !== 1 && likeWhite ? 1 : 0, school, tally) +
+    termCost('four-before-three', longGripFirst ? 1 : 0, school, tally) +
+    termCost('little-finger-inside', finger === 5 ? 1 : 0, school, tally)
   )
 }
 
 /** What two degrees in succession cost. */
-function linkCost(school: School, hand: Hand, keys: Keys, at: number, a: Hold, b: Hold, tally?: Tally): number {
+function linkCost(
+  school: School,
+  hand: Hand,
+  keys: Keys,
+  at: number,
+  a: StruckFingers,
+  b: StruckFingers,
+  tally?: Tally,
+): number {
   const [from, to] = [keysOn(keys, at), keysOn(keys, at + 1)]
   if (a.length > 1) {
-    if (tally) moveCost(school, hand, { keys: from, hold: a }, { keys: to, hold: b }, tally)
-    return moveTable(school, hand, from, to)[numberOf(a) * allHolds(hand, b.length).length + numberOf(b)]!
+    if (tally) moveCost(school, hand, { keys: from, struckFingers: a }, { keys: to, struckFingers: b }, tally)
+    return moveTable(school, hand, from, to)[numberOf(a) * allCombinations(hand, b.length).length + numberOf(b)]!
   }
   const [first, second] = [from[0]!, to[0]!]
   if (tally) {
@@ -116,7 +131,7 @@ function gripCost(
   hand: Hand,
   keys: Keys,
   at: number,
-  [a, b, c]: readonly [Hold, Hold, Hold],
+  [a, b, c]: readonly [StruckFingers, StruckFingers, StruckFingers],
   tally?: Tally,
 ): number {
   const [first, middle, last] = [keysOn(keys, at)[0]!, keysOn(keys, at + 1)[0]!, keysOn(keys, at + 2)[0]!]
@@ -125,13 +140,13 @@ function gripCost(
   return cost
 }
 
-const holdsFor = (school: School, hand: Hand, ring: Ring): readonly Hold[] =>
-  holdsOf(hand, ring.up[0]!.length, ring.chords ? FINGERS : school.inside)
+const combinationsFor = (school: School, hand: Hand, ring: Ring): readonly StruckFingers[] =>
+  combinationsOf(hand, ring.up[0]!.length, ring.chords ? FINGERS : school.inside)
 
 /** A finger that is wanted stands on the lower note of a double one; one that is not wanted stands on neither. */
-function meets({ degree, leg, finger, not }: Condition, own: Leg, at: number, hold: Hold): boolean {
+function meets({ degree, leg, finger, not }: Condition, own: Leg, at: number, struckFingers: StruckFingers): boolean {
   if (at !== degree || (leg !== 'both' && leg !== own)) return true
-  return not ? !hold.includes(finger) : hold[0] === finger
+  return not ? !struckFingers.includes(finger) : struckFingers[0] === finger
 }
 
 /** One leg of the ring as a problem for the solver. */
@@ -142,15 +157,16 @@ function legProblem(
   leg: Leg,
   conditions: readonly Condition[],
   tally?: Tally,
-): Problem<Hold> {
+): Problem<StruckFingers> {
   const keys = ring[leg]
-  const all = holdsFor(school, hand, ring)
-  const allowed = (at: number, hold: Hold): boolean => conditions.every((one) => meets(one, leg, at, hold))
-  const problem: Problem<Hold> = {
+  const all = combinationsFor(school, hand, ring)
+  const allowed = (at: number, struckFingers: StruckFingers): boolean =>
+    conditions.every((one) => meets(one, leg, at, struckFingers))
+  const problem: Problem<StruckFingers> = {
     length: keys.length,
     cyclic: true,
-    states: (at) => (conditions.length === 0 ? all : all.filter((hold) => allowed(at, hold))),
-    one: (at, hold) => placeCost(school, hand, keys, at, hold, tally),
+    states: (at) => (conditions.length === 0 ? all : all.filter((struckFingers) => allowed(at, struckFingers))),
+    one: (at, struckFingers) => placeCost(school, hand, keys, at, struckFingers, tally),
     two: (at, a, b) => linkCost(school, hand, keys, at, a, b, tally),
   }
   if (ring.chords) return problem
@@ -158,30 +174,36 @@ function legProblem(
 }
 
 /** Whether a degree of a two-way form has the thumb going up and not coming down. Double notes move it as it is. */
-const movesThumb = (up: Hold, down: Hold): boolean => up.length === 1 && up[0] === 1 && down[0] !== 1
+const movesThumb = (up: StruckFingers, down: StruckFingers): boolean => up.length === 1 && up[0] === 1 && down[0] !== 1
 
 /**
  * The best patterns of a leg; those that a school rules out only where it has no two others. Prices are never negative,
  * so what costs less than `BEYOND` in all has no finger that costs more by itself: such fingers are left out first.
  */
-function bestOfLeg(problem: Problem<Hold>, k: number): Solution<Hold>[] {
+function bestOfLeg(problem: Problem<StruckFingers>, k: number): Solution<StruckFingers>[] {
   const sensible = {
     ...problem,
-    states: (at: number) => problem.states(at).filter((hold) => problem.one(at, hold) < BEYOND),
+    states: (at: number) => problem.states(at).filter((struckFingers) => problem.one(at, struckFingers) < BEYOND),
   }
   const found = solve(sensible, k).filter(({ cost }) => cost < BEYOND)
   return found.length >= Math.min(k, 2) ? found : solve(problem, k)
 }
 
 /** What thumbs that move between the legs of a pattern cost. */
-const movedCost = (school: School, up: readonly Hold[], down: readonly Hold[]): number =>
-  charge('moved-thumb', up.filter((hold, degree) => movesThumb(hold, down[degree]!)).length, school)
+const movedCost = (school: School, up: readonly StruckFingers[], down: readonly StruckFingers[]): number =>
+  termCost('moved-thumb', up.filter((struckFingers, degree) => movesThumb(struckFingers, down[degree]!)).length, school)
 
 /**
  * The best pairs of a way up and a way down: both legs are solved by themselves and paired, since they only share the
  * price of moved thumbs. Exact: what was not paired costs at least the last of one leg with the best of the other.
  */
-function pairedLegs(school: School, ups: Solution<Hold>[], downs: Solution<Hold>[], full: number, k: number) {
+function pairedLegs(
+  school: School,
+  ups: Solution<StruckFingers>[],
+  downs: Solution<StruckFingers>[],
+  full: number,
+  k: number,
+) {
   const [upMost, downMost] = [ups, downs].map((some) => (some.length < full ? Infinity : some.at(-1)!.cost))
   const bound = Math.min(upMost! + (downs[0]?.cost ?? 0), downMost! + (ups[0]?.cost ?? 0))
   const pairs = ups.flatMap((up) =>
@@ -213,14 +235,14 @@ const FEW = 6
 
 const lookedAt = ({ kind }: Material): number => (kind.second ? FEW : LOOKED_AT)
 
-function search(manner: CostProfile, hand: Hand, material: Material, k: number, conditions: readonly Condition[]) {
+function search(costProfile: CostProfile, hand: Hand, material: Material, k: number, conditions: readonly Condition[]) {
   const own = ringOf(material)
-  const ring = manner.pattern === 'as-on-c' ? onC(own, material) : own
+  const ring = costProfile.pattern === 'as-on-c' ? onC(own, material) : own
   const conditionKeys = conditions.map(({ degree, leg, finger, not }) => `${degree} ${leg} ${finger} ${not ?? ''}`)
-  const key = [manner.key, hand, ring.up.join(' '), ring.down.join(' '), k, ...conditionKeys].join('|')
+  const key = [costProfile.key, hand, ring.up.join(' '), ring.down.join(' '), k, ...conditionKeys].join('|')
   const known = MEMORY.get(key)
   if (known) return known
-  const answer = found(manner, hand, ring, k, conditions)
+  const answer = found(costProfile, hand, ring, k, conditions)
   if (MEMORY.size >= MAX_REMEMBERED) MEMORY.clear()
   MEMORY.set(key, answer)
   return answer
@@ -231,69 +253,71 @@ function search(manner: CostProfile, hand: Hand, material: Material, k: number, 
  * with its settings and what is fixed by degree, so answers are remembered.
  */
 export const solveRing = (
-  manner: CostProfile,
+  costProfile: CostProfile,
   hand: Hand,
   material: Material,
   fixed: readonly Condition[] = [],
-): readonly RingFingering[] => search(manner, hand, material, lookedAt(material), fixed)
+): readonly RingFingering[] => search(costProfile, hand, material, lookedAt(material), fixed)
 
 const hasThumb = (ring: RingFingering, { degree, leg }: Pick<Condition, 'degree' | 'leg'>): boolean =>
   (leg !== 'down' && ring.up[degree]!.includes(1)) || (leg !== 'up' && ring.down[degree]!.includes(1))
 
 /** The best octave pattern whose thumb stays off a degree; undefined where no hand does without. */
 export function rivalRing(
-  manner: CostProfile,
+  costProfile: CostProfile,
   hand: Hand,
   material: Material,
   fixed: readonly Condition[],
   place: Pick<Condition, 'degree' | 'leg'>,
 ): RingFingering | undefined {
-  const among = solveRing(manner, hand, material, fixed).find((ring) => !hasThumb(ring, place))
-  return among ?? search(manner, hand, material, 1, [...fixed, { ...place, finger: 1, not: true }])[0]
+  const among = solveRing(costProfile, hand, material, fixed).find((ring) => !hasThumb(ring, place))
+  return among ?? search(costProfile, hand, material, 1, [...fixed, { ...place, finger: 1, not: true }])[0]
 }
 
 /** One charge against a ring fingering: what for, how much, and at which degree. */
-interface RingCharge {
+interface RingCostTerm {
   readonly term: Term
   readonly cost: number
   readonly degree: number
   readonly leg: Leg
 }
 
-const CHARGES = new WeakMap<RingFingering, readonly RingCharge[]>()
+const CHARGES = new WeakMap<RingFingering, readonly RingCostTerm[]>()
 
 /**
  * Everything that a ring fingering pays, degree by degree; sums to its cost. Remembered with the fingering, which
  * belongs to one school, hand and row of keys.
  */
-export function ringCharges(
-  manner: CostProfile,
+export function ringCostTerms(
+  costProfile: CostProfile,
   hand: Hand,
   material: Material,
   fingering: RingFingering,
-): readonly RingCharge[] {
-  let charges = CHARGES.get(fingering)
-  if (!charges) CHARGES.set(fingering, (charges = chargedTo(manner, hand, material, fingering)))
-  return charges
+): readonly RingCostTerm[] {
+  let costTerms = CHARGES.get(fingering)
+  if (!costTerms) CHARGES.set(fingering, (costTerms = chargedTo(costProfile, hand, material, fingering)))
+  return costTerms
 }
 
-function chargedTo(manner: CostProfile, hand: Hand, material: Material, fingering: RingFingering): RingCharge[] {
-  const charges: RingCharge[] = []
+function chargedTo(costProfile: CostProfile, hand: Hand, material: Material, fingering: RingFingering): RingCostTerm[] {
+  const costTerms: RingCostTerm[] = []
   const own = ringOf(material)
-  const ring = manner.pattern === 'as-on-c' ? onC(own, material) : own
+  const ring = costProfile.pattern === 'as-on-c' ? onC(own, material) : own
   for (const leg of ring.twoWay ? (['up', 'down'] as const) : (['up'] as const)) {
     let degree = 0
-    const problem = legProblem(manner, hand, ring, leg, [], (term, cost) => charges.push({ term, cost, degree, leg }))
-    const holds = fingering[leg]
-    const hold = (at: number) => holds[at % holds.length]!
-    for (degree = 0; degree < holds.length; degree++) {
-      problem.one(degree, hold(degree))
-      problem.two(degree, hold(degree), hold(degree + 1))
-      problem.three?.(degree, hold(degree), hold(degree + 1), hold(degree + 2))
+    const problem = legProblem(costProfile, hand, ring, leg, [], (term, cost) =>
+      costTerms.push({ term, cost, degree, leg }),
+    )
+    const fingersByStep = fingering[leg]
+    const struckFingers = (at: number) => fingersByStep[at % fingersByStep.length]!
+    for (degree = 0; degree < fingersByStep.length; degree++) {
+      problem.one(degree, struckFingers(degree))
+      problem.two(degree, struckFingers(degree), struckFingers(degree + 1))
+      problem.three?.(degree, struckFingers(degree), struckFingers(degree + 1), struckFingers(degree + 2))
     }
   }
-  if (!ring.twoWay) return charges
-  const cost = manner.weights['moved-thumb']
+  if (!ring.twoWay) return costTerms
+  const cost = costProfile.weights['moved-thumb']
   const moved = fingering.up.flatMap((up, degree) => (movesThumb(up, fingering.down[degree]!) ? [degree] : []))
-  return [...charges, ...moved.map((degree): RingCharge => ({ term: 'moved-thumb', cost, degree, leg: 'up' }))]
+  return [...costTerms, ...moved.map((degree): RingCostTerm => ({ term: 'moved-thumb', cost, degree, leg: 'up' }))]
 }

@@ -1,12 +1,12 @@
 import { capital, type Message } from '../message'
 import type { LineNote } from '../study'
-import { type Charge, chargesOfRing, dearerIn } from './charges'
-import type { Hold } from './chords'
+import { type CostTerm, costTermsOfRing, dearerIn } from './costTerms'
+import type { StruckFingers } from './chords'
 import { fingeringMessage } from './messages'
 import type { Other, Others } from './others'
 import { type RingFingering, rivalRing } from './ring'
 import type { Task } from './task'
-import { holdWords, noteParam, phraseOf, priceMessage, thumbsOf } from './words'
+import { fingersInWords, noteParam, phraseOf, priceMessage, thumbsOf } from './words'
 
 /** What would be done instead, and what it would cost more; null where nothing competes. */
 export interface Rival {
@@ -15,7 +15,7 @@ export interface Rival {
 }
 
 /** What a rival pays, in words; nothing where it pays nothing that has a name. */
-function paid(dearer: readonly Charge[], price: number): Message | null {
+function paid(dearer: readonly CostTerm[], price: number): Message | null {
   const [first] = dearer
   if (price <= 0 || !first) return null
   // the row names the thumb's note already
@@ -23,7 +23,7 @@ function paid(dearer: readonly Charge[], price: number): Message | null {
 }
 
 /** A rival by its row of fingers: what it would pay, and how that weighs. */
-function nextBest(row: Message, dearer: readonly Charge[], price: number): Rival {
+function nextBest(row: Message, dearer: readonly CostTerm[], price: number): Rival {
   const why = paid(dearer, price)
   const weighs = capital(priceMessage(price))
   return {
@@ -35,15 +35,19 @@ function nextBest(row: Message, dearer: readonly Charge[], price: number): Rival
 const modulo = (value: number, n: number): number => ((value % n) + n) % n
 
 /** Degrees from the thumb before a new one up to it, rising, as fingers: “1 2 3 4 1”. */
-function rowTo(holds: readonly Hold[], thumb: number): string {
-  const n = holds.length
+function rowTo(fingersByStep: readonly StruckFingers[], thumb: number): string {
+  const n = fingersByStep.length
   let from = thumb - 1
-  while (thumb - from < n && !holds[modulo(from, n)]!.includes(1)) from--
-  return holdWords(Array.from({ length: thumb - from + 1 }, (_, at) => holds[modulo(from + at, n)]!))
+  while (thumb - from < n && !fingersByStep[modulo(from, n)]!.includes(1)) from--
+  return fingersInWords(Array.from({ length: thumb - from + 1 }, (_, at) => fingersByStep[modulo(from + at, n)]!))
 }
 
 /** Where a rival pattern has a thumb that the chosen one has not: the nearest to where it stood. */
-function movedThumb(chosen: readonly Hold[], rival: readonly Hold[], degree: number): number | undefined {
+function movedThumb(
+  chosen: readonly StruckFingers[],
+  rival: readonly StruckFingers[],
+  degree: number,
+): number | undefined {
   const own = thumbsOf(chosen)
   const away = (at: number): number => Math.min(modulo(at - degree, rival.length), modulo(degree - at, rival.length))
   return thumbsOf(rival)
@@ -52,23 +56,23 @@ function movedThumb(chosen: readonly Hold[], rival: readonly Hold[], degree: num
 }
 
 /** The best octave's pattern without its thumb on a note. */
-export function ringRival({ manner, line, material, fixed }: Task, ring: RingFingering, at: LineNote): Rival {
+export function ringRival({ costProfile, line, material, fixed }: Task, ring: RingFingering, at: LineNote): Rival {
   const { degree, leg } = at
   const has = (way: 'up' | 'down'): boolean => ring[way][degree]!.includes(1)
   if (!has(leg)) return { message: fingeringMessage('rival.pin'), price: null }
   const place = { degree, leg: has('up') && has('down') ? ('both' as const) : leg }
-  const rival = rivalRing(manner, line.hand, material, fixed, place)
+  const rival = rivalRing(costProfile, line.hand, material, fixed, place)
   if (!rival) return { message: fingeringMessage('rival.none'), price: null }
-  const charges = (fingering: RingFingering) => chargesOfRing(manner, line.hand, material, fingering)
+  const costTerms = (fingering: RingFingering) => costTermsOfRing(costProfile, line.hand, material, fingering)
   const thumb = movedThumb(ring[leg], rival[leg], degree)
   const row =
     thumb === undefined
-      ? fingeringMessage('row.without', { fingers: holdWords(rival[leg]) })
+      ? fingeringMessage('row.without', { fingers: fingersInWords(rival[leg]) })
       : fingeringMessage('row.thumb-to', {
           fingers: rowTo(rival[leg], thumb),
           note: noteParam(material[leg][thumb]!),
         })
-  return nextBest(row, dearerIn(charges(ring), charges(rival)), rival.cost - ring.cost)
+  return nextBest(row, dearerIn(costTerms(ring), costTerms(rival)), rival.cost - ring.cost)
 }
 
 /** Steps shown before and after the place where another line is told. */
@@ -78,18 +82,18 @@ const AROUND = 3
 function lineRow({ run, line }: Task, other: Other, step: number): Message {
   const near = [...Array(2 * AROUND + 1).keys()]
     .map((at) => step + (at % 2 === 0 ? at / 2 : -(at + 1) / 2))
-    .find((at) => at !== step && other.holds[at]?.includes(1))
+    .find((at) => at !== step && other.fingersByStep[at]?.includes(1))
   const from = Math.max(0, Math.min(step, near ?? step) - 1)
-  const fingers = holdWords(other.holds.slice(from, Math.max(step, near ?? step) + 2))
+  const fingers = fingersInWords(other.fingersByStep.slice(from, Math.max(step, near ?? step) + 2))
   if (near === undefined) return fingeringMessage('row.without', { fingers })
   const { notes } = run.steps[near]!
-  const note = notes[other.holds[near]!.indexOf(1)]!
+  const note = notes[other.fingersByStep[near]!.indexOf(1)]!
   return fingeringMessage('row.thumb-to', { fingers, note: noteParam(line.notes[note]!.pitch) })
 }
 
 /** The best line without the thumb at a step. */
 export function lineRival(task: Task, others: Others, step: number): Rival {
-  const other = others.at(step, (hold) => !hold.includes(1))
+  const other = others.at(step, (struckFingers) => !struckFingers.includes(1))
   if (!other) return { message: fingeringMessage('rival.none'), price: null }
   return nextBest(lineRow(task, other, step), other.dearer, other.price)
 }

@@ -1,9 +1,9 @@
 import { costOf, type Problem, type Solution, solve } from '../solver'
 import type { Finger, Line } from '../study'
 import { isBlack, keyDistance } from '../surface'
-import { allHolds, type Hold, holdCost, isThird, moveCost, numberOf, sameHold } from './chords'
+import { allCombinations, type StruckFingers, struckCost, isThird, moveCost, numberOf, sameFingers } from './chords'
 import {
-  charge,
+  termCost,
   crampCost,
   endCost,
   outward,
@@ -31,48 +31,53 @@ export interface Run {
 }
 
 /** Which holds a step may take; pins and counterfactuals are told so. */
-export type Allowed = (at: number, hold: Hold) => boolean
+export type Allowed = (at: number, struckFingers: StruckFingers) => boolean
 
 /** A step's notes under a hold. */
-const touch = (step: HandStep, hold: Hold, voice = 0): Touch => ({ midi: step.keys[voice]!, finger: hold[voice]! })
+const touch = (step: HandStep, struckFingers: StruckFingers, voice = 0): Touch => ({
+  midi: step.keys[voice]!,
+  finger: struckFingers[voice]!,
+})
 
 /** What a chord costs to hold; looked up, unless its charges are wanted. */
-function heldPrice(run: Run, at: number, hold: Hold, tally?: Tally): number {
-  return tally ? holdCost(run.school, run.steps[at]!.keys, hold, tally) : run.prices.hold(run, at)[numberOf(hold)]!
+function heldPrice(run: Run, at: number, struckFingers: StruckFingers, tally?: Tally): number {
+  return tally
+    ? struckCost(run.school, run.steps[at]!.keys, struckFingers, tally)
+    : run.prices.struckFingers(run, at)[numberOf(struckFingers)]!
 }
 
 /**
  * Where a run of thirds ends or turns: on its outer side the pair leaves the thumb free, on its inner side it has it,
  * but for a black key.
  */
-function thirdsEnd({ school, line, steps }: Run, at: number, hold: Hold, tally?: Tally): number {
+function thirdsEnd({ school, line, steps }: Run, at: number, struckFingers: StruckFingers, tally?: Tally): number {
   const { keys, end } = steps[at]!
   const beside = steps[at - 1] ?? steps[at + 1]
   if (!end || !beside || !isThird(keys)) return 0
   const outer = (keys[0]! - beside.keys[0]!) * outward(line.hand) > 0
   const inner = line.hand === 'right' ? keys[0]! : keys[1]!
   const wantsThumb = !outer && !isBlack(inner)
-  return charge('double-end', hold.includes(1) === wantsThumb ? 0 : 1, school, tally)
+  return termCost('double-end', struckFingers.includes(1) === wantsThumb ? 0 : 1, school, tally)
 }
 
-function stepPrice(run: Run, at: number, hold: Hold, tally?: Tally): number {
+function stepPrice(run: Run, at: number, struckFingers: StruckFingers, tally?: Tally): number {
   const { school, line, steps, habit } = run
   const step = steps[at]!
   const usual = habit[at]
-  const chord = hold.length > 1
+  const chord = struckFingers.length > 1
   if (!usual) {
     return chord
-      ? heldPrice(run, at, hold, tally) + thirdsEnd(run, at, hold, tally)
-      : touchCost(school, line.hand, touch(step, hold), tally)
+      ? heldPrice(run, at, struckFingers, tally) + thirdsEnd(run, at, struckFingers, tally)
+      : touchCost(school, line.hand, touch(step, struckFingers), tally)
   }
-  const own = chord ? heldPrice(run, at, hold, tally) + thirdsEnd(run, at, hold, tally) : 0
-  if (hold.every((finger, voice) => finger === usual[voice])) return own
-  const finger = chord ? 0 : hold[0]!
+  const own = chord ? heldPrice(run, at, struckFingers, tally) + thirdsEnd(run, at, struckFingers, tally) : 0
+  if (struckFingers.every((finger, voice) => finger === usual[voice])) return own
+  const finger = chord ? 0 : struckFingers[0]!
   return (
     own +
-    charge(step.end ? 'end-off-pattern' : 'off-pattern', 1, school, tally) +
-    charge('thumb-on-black', finger === 1 && isBlack(step.keys[0]!) ? 1 : 0, school, tally) +
-    charge('little-finger-inside', finger === 5 && !step.end ? 1 : 0, school, tally)
+    termCost(step.end ? 'end-off-pattern' : 'off-pattern', 1, school, tally) +
+    termCost('thumb-on-black', finger === 1 && isBlack(step.keys[0]!) ? 1 : 0, school, tally) +
+    termCost('little-finger-inside', finger === 5 && !step.end ? 1 : 0, school, tally)
   )
 }
 
@@ -93,21 +98,21 @@ function linkTable(run: Run, at: number): Float64Array {
   })
 }
 
-const HOLD = allHolds('right', 1)
+const HOLD = allCombinations('right', 1)
 
-function linkEnd({ school, line, steps }: Run, at: number, a: Hold, b: Hold, tally?: Tally): number {
+function linkEnd({ school, line, steps }: Run, at: number, a: StruckFingers, b: StruckFingers, tally?: Tally): number {
   const [first, second] = [touch(steps[at]!, a), touch(steps[at + 1]!, b)]
   const [inside, end] = steps[at + 1]!.end ? [first, second] : [second, first]
   return endCost(line.hand, school, inside, end, tally)
 }
 
 /** What `linkTable` holds for two holds, charge by charge. */
-function linkCharges(run: Run, at: number, a: Hold, b: Hold, tally: Tally): void {
+function linkCosts(run: Run, at: number, a: StruckFingers, b: StruckFingers, tally: Tally): void {
   const { school, line, steps } = run
   const [from, to] = [steps[at]!, steps[at + 1]!]
   if (to.fresh) return
   if (a.length > 1 || b.length > 1) {
-    moveCost(school, line.hand, { keys: from.keys, hold: a }, { keys: to.keys, hold: b }, tally)
+    moveCost(school, line.hand, { keys: from.keys, struckFingers: a }, { keys: to.keys, struckFingers: b }, tally)
     return
   }
   const [first, second] = [touch(from, a), touch(to, b)]
@@ -138,35 +143,40 @@ function gripsTable(run: Run, at: number): Float64Array | null {
 
 /** A key met again at once keeps its finger, unless a pattern says otherwise. */
 function againTable({ school, habit }: Run, at: number): Float64Array {
-  const price = habit[at] ? 0 : charge('finger-change', 1, school)
+  const price = habit[at] ? 0 : termCost('finger-change', 1, school)
   return Float64Array.from({ length: 125 }, (_, triple) => (Math.floor(triple / 25) === triple % 5 ? 0 : price))
 }
 
-function gripCharges(run: Run, at: number, [a, b, c]: readonly [Hold, Hold, Hold], tally: Tally): void {
+function gripCosts(
+  run: Run,
+  at: number,
+  [a, b, c]: readonly [StruckFingers, StruckFingers, StruckFingers],
+  tally: Tally,
+): void {
   const { school, steps, habit } = run
   if (!single(run, at)) return
   const [first, last] = [touch(steps[at]!, a), touch(steps[at + 2]!, c)]
   if (first.midi === last.midi) {
-    if (!habit[at]) charge('finger-change', first.finger === last.finger ? 0 : 1, school, tally)
+    if (!habit[at]) termCost('finger-change', first.finger === last.finger ? 0 : 1, school, tally)
     return
   }
   const grips = gripTable(school, run.line.hand, first.midi, steps[at + 1]!.keys[0]!, last.midi)
   const cost = grips[25 * numberOf(a) + 5 * numberOf(b) + numberOf(c)]!
-  if (cost === Infinity) charge('shift', 1, school, tally)
+  if (cost === Infinity) termCost('shift', 1, school, tally)
   else if (cost > 0) spanCost(school, first, last, tally)
   if (!habit[at]) handMoves(school, first.finger, last.finger, tally)
 }
 
 /** Tables of a run, each made when it is first asked for; they do not depend on the pattern's fingers. */
 class Prices {
-  private readonly holds: Float64Array[] = []
+  private readonly fingersByStep: Float64Array[] = []
   private readonly links: Float64Array[] = []
   private readonly grips: (Float64Array | null)[] = []
 
-  hold(run: Run, at: number): Float64Array {
+  struckFingers(run: Run, at: number): Float64Array {
     const { keys } = run.steps[at]!
-    return (this.holds[at] ??= Float64Array.from(
-      allHolds(run.line.hand, keys.length).map((hold) => holdCost(run.school, keys, hold)),
+    return (this.fingersByStep[at] ??= Float64Array.from(
+      allCombinations(run.line.hand, keys.length).map((struckFingers) => struckCost(run.school, keys, struckFingers)),
     ))
   }
   link(run: Run, at: number): Float64Array {
@@ -180,20 +190,20 @@ class Prices {
 const NOTHING = new Float64Array(100)
 
 /** A whole line as a problem: physical costs, and a price for leaving the pattern where there is one. */
-export function runProblem(run: Run, allowed?: Allowed, tally?: Tally): Problem<Hold> {
+export function runProblem(run: Run, allowed?: Allowed, tally?: Tally): Problem<StruckFingers> {
   const { line, steps } = run
   const { hand } = line
   const { prices } = run
-  const problem: Problem<Hold> = {
+  const problem: Problem<StruckFingers> = {
     length: steps.length,
     states: (at) => {
-      const all = allHolds(hand, steps[at]!.keys.length)
-      return allowed ? all.filter((hold) => allowed(at, hold)) : all
+      const all = allCombinations(hand, steps[at]!.keys.length)
+      return allowed ? all.filter((struckFingers) => allowed(at, struckFingers)) : all
     },
-    one: (at, hold) => stepPrice(run, at, hold, tally),
+    one: (at, struckFingers) => stepPrice(run, at, struckFingers, tally),
     two: (at, a, b) => {
-      if (tally) linkCharges(run, at, a, b, tally)
-      const width = allHolds(hand, b.length).length
+      if (tally) linkCosts(run, at, a, b, tally)
+      const width = allCombinations(hand, b.length).length
       return prices.link(run, at)[numberOf(a) * width + numberOf(b)]!
     },
   }
@@ -202,7 +212,7 @@ export function runProblem(run: Run, allowed?: Allowed, tally?: Tally): Problem<
   return {
     ...problem,
     three: (at, a, b, c) => {
-      if (tally) gripCharges(run, at, [a, b, c], tally)
+      if (tally) gripCosts(run, at, [a, b, c], tally)
       const table = prices.grip(run, at)
       return table === null ? 0 : table[25 * numberOf(a) + 5 * numberOf(b) + numberOf(c)]!
     },
@@ -210,31 +220,32 @@ export function runProblem(run: Run, allowed?: Allowed, tally?: Tally): Problem<
 }
 
 /** Holds as fingers note by note, and back. */
-export const fingersOf = (steps: readonly HandStep[], holds: readonly Hold[]): Finger[] => {
+export const fingersOf = (steps: readonly HandStep[], fingersByStep: readonly StruckFingers[]): Finger[] => {
   const fingers: Finger[] = []
-  steps.forEach((step, at) => step.notes.forEach((note, voice) => (fingers[note] = holds[at]![voice]!)))
+  steps.forEach((step, at) => step.notes.forEach((note, voice) => (fingers[note] = fingersByStep[at]![voice]!)))
   return fingers
 }
-export const holdsFrom = (steps: readonly HandStep[], fingers: readonly Finger[]): Hold[] =>
+export const fingersFrom = (steps: readonly HandStep[], fingers: readonly Finger[]): StruckFingers[] =>
   steps.map((step) => {
     const own = step.notes.map((note) => fingers[note]!)
-    const known = [...allHolds('right', own.length), ...allHolds('left', own.length)]
-    return known.find((hold) => sameHold(hold, own)) ?? own
+    const known = [...allCombinations('right', own.length), ...allCombinations('left', own.length)]
+    return known.find((struckFingers) => sameFingers(struckFingers, own)) ?? own
   })
 
 /**
  * The best ways through a run, cheapest first. Prices are never negative, so a line that costs less than a finger does by
  * itself is better than any with that finger: such fingers are left out first, and the answer is exact all the same.
  */
-export function solveRun(run: Run, allowed?: Allowed, k = 1): Solution<Hold>[] {
-  const sensible: Allowed = (at, hold) => (allowed?.(at, hold) ?? true) && stepPrice(run, at, hold) < BEYOND
+export function solveRun(run: Run, allowed?: Allowed, k = 1): Solution<StruckFingers>[] {
+  const sensible: Allowed = (at, struckFingers) =>
+    (allowed?.(at, struckFingers) ?? true) && stepPrice(run, at, struckFingers) < BEYOND
   const found = solve(runProblem(run, sensible), k)
   return found.length === k && found[k - 1]!.cost < BEYOND ? found : solve(runProblem(run, allowed), k)
 }
 
 /** Points that given fingers cost; Infinity where no hand plays them so. */
 export const runCost = (run: Run, fingers: readonly Finger[]): number =>
-  costOf(runProblem(run), holdsFrom(run.steps, fingers))
+  costOf(runProblem(run), fingersFrom(run.steps, fingers))
 
 /**
  * A run after a pattern; the hand may be lifted only if the notes cannot be played without it.

@@ -220,9 +220,9 @@ export function costProfileFor(
   const key = [make.id, school, hand, handSize, triad && leftArpeggio, chromatic && settings.chromatic].join(' ')
   const known = MANNERS.get(key)
   if (known) return known
-  const manner = { ...costProfileOf(settings, hand, { chromatic, triad }, make), key }
-  MANNERS.set(key, manner)
-  return manner
+  const costProfile = { ...costProfileOf(settings, hand, { chromatic, triad }, make), key }
+  MANNERS.set(key, costProfile)
+  return costProfile
 }
 
 /** Without a pattern the hand at rest is the measure: fingers over their keys rather than a particular finger. */
@@ -231,11 +231,11 @@ const AT_EASE: Weights = { 'skipped-finger': 0, 'hand-shape': 0.06, 'fourth-on-w
 const SHAPELY = new WeakMap<CostProfile, CostProfile>()
 
 /** Where no octave repeats there is no habit to keep, and the hand's own shape decides. */
-export function shapely(manner: CostProfile): CostProfile {
-  const known = SHAPELY.get(manner)
+export function shapely(costProfile: CostProfile): CostProfile {
+  const known = SHAPELY.get(costProfile)
   if (known) return known
-  const made = { ...manner, weights: { ...manner.weights, ...AT_EASE } }
-  SHAPELY.set(manner, made)
+  const made = { ...costProfile, weights: { ...costProfile.weights, ...AT_EASE } }
+  SHAPELY.set(costProfile, made)
   return made
 }
 
@@ -244,11 +244,11 @@ const KEPT: Weights = { 'off-pattern': 300, 'end-off-pattern': 300 }
 const KEEPING = new WeakMap<CostProfile, CostProfile>()
 
 /** Where repeats keep their shape. */
-export function keepsShape(manner: CostProfile): CostProfile {
-  const known = KEEPING.get(manner)
+export function keepsShape(costProfile: CostProfile): CostProfile {
+  const known = KEEPING.get(costProfile)
   if (known) return known
-  const made = { ...manner, weights: { ...manner.weights, ...KEPT } }
-  KEEPING.set(manner, made)
+  const made = { ...costProfile, weights: { ...costProfile.weights, ...KEPT } }
+  KEEPING.set(costProfile, made)
   return made
 }
 

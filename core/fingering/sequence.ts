@@ -1,6 +1,6 @@
 import type { Finger, Hand, Line } from '../study'
-import { allHolds, type Hold, sameHold } from './chords'
-import { charge } from './cost'
+import { allCombinations, type StruckFingers, sameFingers } from './chords'
+import { termCost } from './cost'
 import type { School } from './school'
 import { shapePrices, spans } from './shape'
 
@@ -18,13 +18,13 @@ export interface Unit {
 /** One fingering of all units: a shape for each, and the shape that its group keeps. */
 export interface Sequence {
   readonly units: readonly Unit[]
-  readonly holds: readonly Hold[]
-  readonly mains: ReadonlyMap<string, Hold>
+  readonly fingersByStep: readonly StruckFingers[]
+  readonly mains: ReadonlyMap<string, StruckFingers>
   readonly cost: number
 }
 
 /** Which shapes a unit may take; pins are told so. */
-export type Fits = (unit: Unit, hold: Hold) => boolean
+export type Fits = (unit: Unit, struckFingers: StruckFingers) => boolean
 
 const keysOf = (line: Line, notes: readonly number[]): number[] =>
   [...new Set(notes.map((note) => line.notes[note]!.midi))].sort((a, b) => a - b)
@@ -100,29 +100,29 @@ function resting(cells: readonly number[][]): number[][] {
 export const repeatsOf = (line: Line): readonly Unit[] => cuts(line)[0]!
 
 interface Choice {
-  readonly main: Hold
-  readonly holds: readonly Hold[]
+  readonly main: StruckFingers
+  readonly fingersByStep: readonly StruckFingers[]
   readonly cost: number
 }
 
 /** The shapes that one group may keep, cheapest first: where another serves a unit much better, it takes that one. */
 function choicesFor(school: School, hand: Hand, units: readonly Unit[], fits: Fits): Choice[] {
-  const all = allHolds(hand, units[0]!.keys.length)
+  const all = allCombinations(hand, units[0]!.keys.length)
   const priced = units.map((unit) => {
     const prices = shapePrices(school, hand, unit.keys, unit.struck)
-    return all.map((hold, at) => (fits(unit, hold) ? prices[at]! : Infinity))
+    return all.map((struckFingers, at) => (fits(unit, struckFingers) ? prices[at]! : Infinity))
   })
-  const other = charge('another-shape', 1, school)
+  const other = termCost('another-shape', 1, school)
   return all
     .map((main, own): Choice => {
       let cost = 0
-      const holds = priced.map((prices) => {
+      const fingersByStep = priced.map((prices) => {
         const best = prices.reduce((least, price, at) => (price < prices[least]! ? at : least), 0)
         const keeps = prices[own]! <= prices[best]! + other
         cost += keeps ? prices[own]! : prices[best]! + other
         return all[keeps ? own : best]!
       })
-      return { main, holds, cost }
+      return { main, fingersByStep, cost }
     })
     .filter(({ cost }) => cost < Infinity)
     .sort((a, b) => a.cost - b.cost)
@@ -167,30 +167,30 @@ export function solveSequence(school: School, line: Line, fits: Fits, inverts = 
   if (!best) return []
   const { units, groups, choices } = best
   const withChoice = (changed?: string, choice?: Choice): Sequence => {
-    const holds: Hold[] = []
-    const mains = new Map<string, Hold>()
+    const fingersByStep: StruckFingers[] = []
+    const mains = new Map<string, StruckFingers>()
     let cost = 0
     for (const [group, places] of groups) {
       const own = group === changed ? choice! : choices.get(group)![0]!
-      places.forEach((at, place) => (holds[at] = own.holds[place]!))
+      places.forEach((at, place) => (fingersByStep[at] = own.fingersByStep[place]!))
       mains.set(group, own.main)
       cost += own.cost
     }
-    return { units, holds, mains, cost }
+    return { units, fingersByStep, mains, cost }
   }
   const others = [...choices].flatMap(([group, some]) => some.slice(1).map((choice) => withChoice(group, choice)))
   return [withChoice(), ...others.sort((a, b) => a.cost - b.cost)]
 }
 
 /** The finger of every note of a sequence. */
-export function fingersIn({ units, holds }: Sequence, line: Line): Finger[] {
+export function fingersIn({ units, fingersByStep }: Sequence, line: Line): Finger[] {
   const fingers: Finger[] = []
   units.forEach(({ notes, keys }, at) => {
-    for (const note of notes) fingers[note] = holds[at]![keys.indexOf(line.notes[note]!.midi)]!
+    for (const note of notes) fingers[note] = fingersByStep[at]![keys.indexOf(line.notes[note]!.midi)]!
   })
   return fingers
 }
 
 /** Units that depart from the shape that their group keeps. */
-export const departures = ({ units, holds, mains }: Sequence): number[] =>
-  units.flatMap(({ group }, at) => (sameHold(holds[at]!, mains.get(group)) ? [] : [at]))
+export const departures = ({ units, fingersByStep, mains }: Sequence): number[] =>
+  units.flatMap(({ group }, at) => (sameFingers(fingersByStep[at]!, mains.get(group)) ? [] : [at]))

@@ -1,7 +1,7 @@
 import { isBlack, keyDistance } from '../surface'
 import type { Finger, Hand } from '../study'
-import { allHolds, type Hold } from './chords'
-import { AT_REST, charge, outward, spanCost, type Touch } from './cost'
+import { allCombinations, type StruckFingers } from './chords'
+import { AT_REST, termCost, outward, spanCost, type Touch } from './cost'
 import { type School, SEMITONE, UNEVEN } from './school'
 
 /** Keys that lie farther apart than steps of a scale: the open hand has its thumb with it, black key or not. */
@@ -9,8 +9,8 @@ const STEP = 2
 const isOpen = (keys: readonly number[]): boolean => keys.at(-1)! - keys[0]! > STEP * (keys.length - 1)
 
 /** A hand's touches from its thumb's side outward. */
-const inward = (hand: Hand, keys: readonly number[], hold: Hold): Touch[] =>
-  keys.map((midi, voice) => ({ midi, finger: hold[voice]! })).sort((a, b) => (a.midi - b.midi) * outward(hand))
+const inward = (hand: Hand, keys: readonly number[], struckFingers: StruckFingers): Touch[] =>
+  keys.map((midi, voice) => ({ midi, finger: struckFingers[voice]! })).sort((a, b) => (a.midi - b.midi) * outward(hand))
 
 /**
  * What it costs a hand to lie over some keys without moving, struck one after another or at once: the distance from the
@@ -19,8 +19,14 @@ const inward = (hand: Hand, keys: readonly number[], hold: Hold): Touch[] =>
  * Infinity where it cannot.
  * @param struck the keys are struck at once: the hand lies over black keys as over white ones
  */
-export function shapeCost(school: School, hand: Hand, keys: readonly number[], hold: Hold, struck: boolean): number {
-  const touched = inward(hand, keys, hold)
+export function shapeCost(
+  school: School,
+  hand: Hand,
+  keys: readonly number[],
+  struckFingers: StruckFingers,
+  struck: boolean,
+): number {
+  const touched = inward(hand, keys, struckFingers)
   let sum = 0
   touched.forEach((touch, at) => {
     const next = touched[at + 1]
@@ -28,14 +34,14 @@ export function shapeCost(school: School, hand: Hand, keys: readonly number[], h
     const outermost = touched.at(-1)!
     // the whole hand must reach, whatever lies between
     if (spanCost(school, touch, outermost) === Infinity) sum = Infinity
-    sum += charge('weak-finger', WEAK[touch.finger], school)
+    sum += termCost('weak-finger', WEAK[touch.finger], school)
   })
   if (struck) return sum
   const [inner] = touched
   const open = isOpen(keys)
   const black = isBlack(inner!.midi) && !open && school.weights['thumb-on-black'] > 0
-  if (inner!.finger === 1) return sum + charge('thumb-on-black', black ? BY_STEP : 0, school)
-  return sum + charge('thumb-left-out', black ? 0 : 1, school)
+  if (inner!.finger === 1) return sum + termCost('thumb-on-black', black ? BY_STEP : 0, school)
+  return sum + termCost('thumb-left-out', black ? 0 : 1, school)
 }
 
 /** The thumb on a black key, of what the school charges for it in a run: more than another shape costs. */
@@ -50,7 +56,7 @@ function apartCost(school: School, a: Touch, b: Touch): number {
   const [lower, higher] = a.finger < b.finger ? [a.finger, b.finger] : [b.finger, a.finger]
   const beyond = Math.max(0, keyDistance(a.midi, b.midi) - school.reach[lower]![higher]! - UNEVEN)
   const off = Math.abs(SEMITONE * Math.abs(a.midi - b.midi) - AT_REST * (higher - lower)) * (lower === 1 ? 0.5 : 1)
-  return charge('stretch', beyond, school) + charge('hand-shape', off, school)
+  return termCost('stretch', beyond, school) + termCost('hand-shape', off, school)
 }
 
 const WEAK: Readonly<Record<Finger, number>> = { 1: 0, 2: 0, 3: 0, 4: 0.3, 5: 0.2 }
@@ -61,7 +67,7 @@ export const spans = (school: School, low: number, high: number): boolean =>
 
 const MEMORY = new WeakMap<School, Map<string, readonly number[]>>()
 
-/** What every shape costs over some keys, in the order of `allHolds`; the same in every octave, and remembered. */
+/** What every shape costs over some keys, in the order of `allCombinations`; the same in every octave, and remembered. */
 export function shapePrices(school: School, hand: Hand, keys: readonly number[], struck: boolean): readonly number[] {
   let known = MEMORY.get(school)
   if (!known) MEMORY.set(school, (known = new Map<string, readonly number[]>()))
@@ -69,7 +75,9 @@ export function shapePrices(school: School, hand: Hand, keys: readonly number[],
   const key = `${hand} ${struck} ${keys.map((midi) => midi - low).join(' ')}`
   const found = known.get(key)
   if (found) return found
-  const prices = allHolds(hand, keys.length).map((hold) => shapeCost(school, hand, keys, hold, struck))
+  const prices = allCombinations(hand, keys.length).map((struckFingers) =>
+    shapeCost(school, hand, keys, struckFingers, struck),
+  )
   known.set(key, prices)
   return prices
 }

@@ -2,7 +2,7 @@ import { capital, listed, type ListParam, named } from '../message'
 import { noteName } from '../pitch'
 import type { Line } from '../study'
 import { isBlack } from '../surface'
-import { type Hold, sameHold } from './chords'
+import { type StruckFingers, sameFingers } from './chords'
 import { fingeringMessage } from './messages'
 import type { Reason } from './reason'
 import { departures, fingersIn, type Sequence, type Unit } from './sequence'
@@ -29,12 +29,12 @@ function figureReason({ line, sequences }: Task): Reason {
   const { units } = chosen
   const group = mainGroup(chosen)
   const own = units.flatMap((unit, at) =>
-    unit.group === group && sameHold(chosen.holds[at]!, chosen.mains.get(group)) ? [at] : [],
+    unit.group === group && sameFingers(chosen.fingersByStep[at]!, chosen.mains.get(group)) ? [at] : [],
   )
   const first = units[own[0] ?? 0]!
   const leg = line.notes[first.notes[0]!]!.leg
   const back = own.map((at) => units[at]!).find(({ notes }) => line.notes[notes[0]!]!.leg !== leg)
-  const other = others.find(({ mains }) => !sameHold(mains.get(group)!, chosen.mains.get(group)))
+  const other = others.find(({ mains }) => !sameFingers(mains.get(group)!, chosen.mains.get(group)))
   const price = other ? other.cost - chosen.cost : null
   const message = fingeringMessage('reason.repeats', {
     there: row(chosen, line, first),
@@ -51,13 +51,13 @@ function figureReason({ line, sequences }: Task): Reason {
 function departureReasons({ line, sequences, pins }: Task): Reason[] {
   const chosen = sequences[0]!
   const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
-  const byHold = new Map<string, number[]>()
+  const byFingers = new Map<string, number[]>()
   for (const at of departures(chosen)) {
     if (chosen.units[at]!.notes.some((note) => pinned.has(note))) continue
-    const key = `${chosen.units[at]!.group} ${chosen.holds[at]!.join('')}`
-    byHold.set(key, [...(byHold.get(key) ?? []), at])
+    const key = `${chosen.units[at]!.group} ${chosen.fingersByStep[at]!.join('')}`
+    byFingers.set(key, [...(byFingers.get(key) ?? []), at])
   }
-  return [...byHold.values()].map((places): Reason => {
+  return [...byFingers.values()].map((places): Reason => {
     const first = chosen.units[places[0]!]!
     const main = chosen.mains.get(first.group)!
     const thumbs = places.map((at) => underThumb(line, chosen.units[at]!, main))
@@ -80,8 +80,8 @@ function departureReasons({ line, sequences, pins }: Task): Reason[] {
 }
 
 /** The note that a shape gives to its innermost finger. */
-function underThumb(line: Line, { notes, keys }: Unit, main: Hold): number {
-  const inner = keys[main.indexOf(Math.min(...main) as Hold[number])]!
+function underThumb(line: Line, { notes, keys }: Unit, main: StruckFingers): number {
+  const inner = keys[main.indexOf(Math.min(...main) as StruckFingers[number])]!
   return notes.find((note) => line.notes[note]!.midi === inner)!
 }
 

@@ -1,11 +1,11 @@
 import type { Material } from '../material'
 import { hasChords, type Line } from '../study'
 import type { FingeredRecipe } from './settings'
-import { allHolds } from './chords'
+import { allCombinations } from './chords'
 import { type FirstFinger, type Habit, habitOf, positionHabit } from './habit'
 import { conditionsOf, type PlacedPin, placedPins } from './pins'
 import { type Condition, type RingFingering, solveRing } from './ring'
-import { holdsFrom, type Run, runOf } from './run'
+import { fingersFrom, type Run, runOf } from './run'
 import { type Fits, fingersIn, type Sequence, solveSequence, type Unit } from './sequence'
 import type { HandStep } from './steps'
 import { ALL_SCHOOLS, keepsShape, type Make, type CostProfile, costProfileFor, shapely } from './schools'
@@ -13,7 +13,7 @@ import { thumbsOf } from './words'
 
 /** One hand's line with all that its fingering is worked out from. */
 export interface Task {
-  readonly manner: CostProfile
+  readonly costProfile: CostProfile
   readonly material: Material
   readonly line: Line
   readonly run: Run
@@ -26,9 +26,9 @@ export interface Task {
   readonly first: FirstFinger
 }
 
-function firstFingerOf(recipe: FingeredRecipe, material: Material, manner: CostProfile): FirstFinger {
+function firstFingerOf(recipe: FingeredRecipe, material: Material, costProfile: CostProfile): FirstFinger {
   // the chromatic scale with 1 and 3 begins on 1 wherever the key is white
-  if (manner.weights['white-without-thumb'] > 0) return 'thumb'
+  if (costProfile.weights['white-without-thumb'] > 0) return 'thumb'
   if (recipe.firstFinger !== 'usual') return recipe.firstFinger
   return material.kind.family === 'arpeggio' || material.kind.family === 'seventh' ? 'two' : 'pattern'
 }
@@ -61,16 +61,27 @@ function inShapes(
 }
 
 /** Shapes of a line around its pins; a repeat whose pins no one shape meets is left to them. */
-function sequencesFor(manner: CostProfile, { kind }: Material, line: Line, pins: readonly PlacedPin[]): Sequence[] {
+function sequencesFor(
+  costProfile: CostProfile,
+  { kind }: Material,
+  line: Line,
+  pins: readonly PlacedPin[],
+): Sequence[] {
   const fixed = new Map(pins.flatMap(({ fixes }) => fixes.map(({ index, finger }) => [index, finger])))
-  if (fixed.size === 0) return solveSequence(manner, line, () => true, kind.inverts)
-  const meets: Fits = ({ notes, keys }, hold) =>
+  if (fixed.size === 0) return solveSequence(costProfile, line, () => true, kind.inverts)
+  const meets: Fits = ({ notes, keys }, struckFingers) =>
     notes.every((note) => {
       const finger = fixed.get(note)
-      return finger === undefined || hold[keys.indexOf(line.notes[note]!.midi)] === finger
+      return finger === undefined || struckFingers[keys.indexOf(line.notes[note]!.midi)] === finger
     })
-  const can = (unit: Unit): boolean => allHolds(line.hand, unit.keys.length).some((hold) => meets(unit, hold))
-  return solveSequence(manner, line, (unit, hold) => !can(unit) || meets(unit, hold), kind.inverts)
+  const can = (unit: Unit): boolean =>
+    allCombinations(line.hand, unit.keys.length).some((struckFingers) => meets(unit, struckFingers))
+  return solveSequence(
+    costProfile,
+    line,
+    (unit, struckFingers) => !can(unit) || meets(unit, struckFingers),
+    kind.inverts,
+  )
 }
 
 /** Notes to which the hand moves as a whole. */
@@ -87,7 +98,7 @@ export const habitFor =
   (steps: readonly HandStep[]): Habit =>
     habitOf(task.line.hand, steps, ring, task.first)
 
-function mannerOfLine(profile: CostProfile, habitual: boolean, inSequence: boolean): CostProfile {
+function profileOfLine(profile: CostProfile, habitual: boolean, inSequence: boolean): CostProfile {
   if (habitual) return profile
   return inSequence ? keepsShape(shapely(profile)) : shapely(profile)
 }
@@ -101,17 +112,17 @@ export function taskOf(recipe: FingeredRecipe, material: Material, line: Line, m
   const profile = costProfileFor(sizeFor(recipe, material, ringed), line.hand, material, make)
   const sequences =
     !ringed && inShapes(recipe, material, line, profile) ? sequencesFor(shapely(profile), material, line, pins) : []
-  const manner = mannerOfLine(profile, ringed || positions, sequences.length > 0)
+  const costProfile = profileOfLine(profile, ringed || positions, sequences.length > 0)
   const fixed = ringed ? conditionsOf(pins) : []
-  const withFixed = ringed ? solveRing(manner, line.hand, material, fixed) : []
+  const withFixed = ringed ? solveRing(costProfile, line.hand, material, fixed) : []
   // pins that leave no pattern at all are told as a conflict by the run; until then the usual pattern stands
-  const rings = distinct(withFixed.length > 0 || !ringed ? withFixed : solveRing(manner, line.hand, material))
-  const first = firstFingerOf(recipe, material, manner)
+  const rings = distinct(withFixed.length > 0 || !ringed ? withFixed : solveRing(costProfile, line.hand, material))
+  const first = firstFingerOf(recipe, material, costProfile)
   const habit = (steps: readonly HandStep[]): Habit => {
     if (rings[0]) return habitOf(line.hand, steps, rings[0], first)
-    if (sequences[0]) return holdsFrom(steps, fingersIn(sequences[0], line))
+    if (sequences[0]) return fingersFrom(steps, fingersIn(sequences[0], line))
     return positions ? positionHabit(line.hand, steps) : steps.map(() => null)
   }
-  const run = runOf(manner, line, habit, movesIn(sequences[0]))
-  return { manner, material, line, run, pins, fixed, rings, sequences, first }
+  const run = runOf(costProfile, line, habit, movesIn(sequences[0]))
+  return { costProfile, material, line, run, pins, fixed, rings, sequences, first }
 }

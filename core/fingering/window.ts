@@ -1,5 +1,5 @@
 import type { Problem } from '../solver'
-import type { Hold } from './chords'
+import type { StruckFingers } from './chords'
 
 /** A stretch of a line that is solved by itself, what lies around it being fixed: from a step to another, both within. */
 export interface Window {
@@ -24,12 +24,12 @@ export function windowsOf(length: number, isFree: (at: number) => boolean): Wind
 }
 
 /** A problem's steps within a window, counted from 0. */
-export function within(problem: Problem<Hold>, { from, to }: Window): Problem<Hold> {
+export function within(problem: Problem<StruckFingers>, { from, to }: Window): Problem<StruckFingers> {
   const { three } = problem
   return {
     length: to - from + 1,
     states: (at) => problem.states(from + at),
-    one: (at, hold) => problem.one(from + at, hold),
+    one: (at, struckFingers) => problem.one(from + at, struckFingers),
     two: (at, a, b) => problem.two(from + at, a, b),
     ...(three ? { three: (at, a, b, c) => three(from + at, a, b, c) } : {}),
   }

@@ -1,15 +1,15 @@
 import type { Material } from '../material'
 import { listed, type Message, named, type NoteParam } from '../message'
 import { noteName, type Note, type Pitch } from '../pitch'
-import type { Charge } from './charges'
-import type { Hold } from './chords'
+import type { CostTerm } from './costTerms'
+import type { StruckFingers } from './chords'
 import { OF_CROSSING, OF_NOTHING, fingeringMessage } from './messages'
 import type { RingFingering } from './ring'
 import { BEYOND } from './school'
 
 /** Degrees on which a direction of a ring has the thumb. */
-export const thumbsOf = (holds: readonly Hold[]): number[] =>
-  holds.flatMap((hold, degree) => (hold.includes(1) ? [degree] : []))
+export const thumbsOf = (fingersByStep: readonly StruckFingers[]): number[] =>
+  fingersByStep.flatMap((struckFingers, degree) => (struckFingers.includes(1) ? [degree] : []))
 
 /** A note in a sentence. */
 export const noteParam = (note: Note | Pitch): NoteParam => named(noteName(note))
@@ -18,16 +18,17 @@ const isOf = <T extends string>(some: readonly T[], term: string): term is T =>
   (some as readonly string[]).includes(term)
 
 /** What a charge is, as said of a fingering that pays it: only what it tells, so that equal charges are equal. */
-export function phraseOf(charge: Charge): Message {
-  const { term } = charge
+export function phraseOf(termCost: CostTerm): Message {
+  const { term } = termCost
   if (isOf(OF_NOTHING, term)) return fingeringMessage(`charge.${term}`)
-  if (isOf(OF_CROSSING, term)) return fingeringMessage(`charge.${term}`, { crossed: charge.crossed })
-  return fingeringMessage(`charge.${term}`, { note: charge.note })
+  if (isOf(OF_CROSSING, term)) return fingeringMessage(`charge.${term}`, { crossed: termCost.crossed })
+  return fingeringMessage(`charge.${term}`, { note: termCost.note })
 }
 
 /** Where the thumbs of a pattern lie, both ways if they differ: “thumbs on F and C♭”. */
 export function thumbsMessage(material: Material, ring: RingFingering): Message {
-  const on = (holds: readonly Hold[], notes: readonly Note[]) => thumbsOf(holds).map((degree) => notes[degree]!)
+  const on = (fingersByStep: readonly StruckFingers[], notes: readonly Note[]) =>
+    thumbsOf(fingersByStep).map((degree) => notes[degree]!)
   const [up, down] = [on(ring.up, material.up), on(ring.down, material.down)]
   const names = (notes: readonly Note[]) => listed(notes.map(noteParam))
   if (up.length === 0) return fingeringMessage('thumbs.none')
@@ -50,5 +51,7 @@ export function priceMessage(price: number): Message {
 }
 
 /** Fingers as a teacher reads them: double notes joined, the rest one by one. */
-export const holdWords = (holds: readonly Hold[]): string =>
-  holds.map((hold) => (hold.length > 1 ? hold.join('/') : String(hold[0]))).join(' ')
+export const fingersInWords = (fingersByStep: readonly StruckFingers[]): string =>
+  fingersByStep
+    .map((struckFingers) => (struckFingers.length > 1 ? struckFingers.join('/') : String(struckFingers[0])))
+    .join(' ')

@@ -88,7 +88,7 @@ function echoed(study: RealisedStudy): Stretch[] {
 }
 
 /** What is played in one turn: stretches in order. Crossings that share their beats are one stretch. */
-function turnOf(study: RealisedStudy, practice: Practice, hands: readonly Hand[]): Stretch[] {
+function passageOf(study: RealisedStudy, practice: Practice, hands: readonly Hand[]): Stretch[] {
   const whole = stretchOf(study, [0, study.steps - 1])
   if (practice.loop === 'echo') return echoed(study)
   if (practice.loop === 'selection' && practice.selection) return [stretchOf(study, practice.selection)]
@@ -110,7 +110,7 @@ const EACH_CROSSING = 4
  * each place has its rounds, and the tempo rises when all have had their turn.
  */
 export function* roundsOf(study: RealisedStudy, practice: Practice, hands: readonly Hand[]): Generator<Round> {
-  const turn = turnOf(study, practice, hands)
+  const turn = passageOf(study, practice, hands)
   const { rounds, faster, most } = practice
   let bpm = practice.bpm
   const times = practice.loop === 'crossings' ? rounds || EACH_CROSSING : 1

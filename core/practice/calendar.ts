@@ -25,7 +25,7 @@ export interface PracticeDay {
   /** The last days before the exam: cold tests and rest. */
   readonly testsOnly: boolean
   /** Working days from here to the last; by it studies take turns, so that no day's turn depends on what day it is today. */
-  readonly turn: number
+  readonly reviewDay: number
 }
 
 /** So many days before the exam nothing is worked at any more (common practice, no source). */
@@ -48,7 +48,7 @@ export function practiceDays(aim: Aim): PracticeDay[] {
     minutes: Math.max(0, Math.floor(minutesADay - (day === today ? spent : 0))),
     lesson: weekdayOf(day) === lesson,
     testsOnly: day >= exam - LAST_DAYS,
-    turn: working - 1 - at,
+    reviewDay: working - 1 - at,
   }))
 }
 

@@ -10,7 +10,7 @@ import {
   type Policies,
   type Syllabus,
 } from '../syllabus'
-import { type Entry, lineOf, standingEntries } from './entry'
+import { type Entry, studyKeyOf, currentEntries } from './entry'
 import { type Besides, chanceNow } from './outlook'
 import { statesOf } from './state'
 import { targetFor } from './target'
@@ -24,11 +24,11 @@ export interface Examined {
 
 /** Studies of a record that are none of those that are practised, each once. */
 export function practisedBeside(studies: readonly Recipe[], record: readonly Entry[]): Recipe[] {
-  const known = new Set(studies.map((each) => `${lineOf(each)} ${each.hands}`))
+  const known = new Set(studies.map((each) => `${studyKeyOf(each)} ${each.hands}`))
   const found = new Map<string, Recipe>()
-  for (const { study } of standingEntries(record)) {
-    const line = `${lineOf(study)} ${study.hands}`
-    if (!known.has(line)) found.set(line, study)
+  for (const { study } of currentEntries(record)) {
+    const studyKey = `${studyKeyOf(study)} ${study.hands}`
+    if (!known.has(studyKey)) found.set(studyKey, study)
   }
   return [...found.values()]
 }

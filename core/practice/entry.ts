@@ -34,7 +34,7 @@ export interface Entry {
 }
 
 /** Entries that count: of what was corrected the last word. In order of days, those of one day as they were added. */
-export function standingEntries<E extends Entry>(entries: readonly E[]): E[] {
+export function currentEntries<E extends Entry>(entries: readonly E[]): E[] {
   const replaced = new Set(entries.flatMap(({ corrects }) => corrects ?? []))
   return entries
     .filter(({ id, withdrawn }) => !withdrawn && (id === undefined || !replaced.has(id)))
@@ -46,7 +46,7 @@ export function standingEntries<E extends Entry>(entries: readonly E[]): E[] {
 const LINES = new WeakMap<Recipe, string>()
 
 /** What makes a line the same whoever fingers it, at whatever tempo, by whichever hand, over so many octaves. */
-export function lineOf(recipe: Recipe): string {
+export function studyKeyOf(recipe: Recipe): string {
   let line = LINES.get(recipe)
   if (line === undefined) LINES.set(recipe, (line = lineMessage(recipe)))
   return line

@@ -7,7 +7,7 @@ export { checkRecord, preparationFor, targetsFor, type WrittenAim, type WrittenP
 export { practiceDays, turnsOf } from './calendar'
 export { type Change, changeBy } from './change'
 export { type Date, dateOf, dayOf, type Weekday, weekdayOf, WEEKDAYS, weekOf } from './days'
-export { type Entry, lineOf, type Occasion, OCCASIONS, standingEntries, type Where } from './entry'
+export { type Entry, studyKeyOf, type Occasion, OCCASIONS, currentEntries, type Where } from './entry'
 export { type Examined, examDraw, practisedBeside } from './draw'
 export { type Help, type LeavingOut, wouldHelp } from './help'
 export { changeMessage, helpMessage, type PracticeErrors, type PracticeMessages } from './messages'
@@ -16,15 +16,15 @@ export { outcomeOf } from './marked'
 export { type Outcome, OUTCOMES } from './memory'
 export { type Outlook, type Raise } from './outlook'
 export type { PlanItem, PlannedDay } from './plan'
-export { planned, prepare, type Preparation, type Prepared, standingToday } from './practise'
+export { planned, prepare, type Preparation, type Prepared, practiceStatesToday } from './practise'
 export { readSpokenLine, type SpokenEntry } from './spokenLine'
 export {
   dueAfter,
   recallOn,
   SEEN_WITHIN,
-  type Standing,
-  standingOn,
-  STANDINGS,
+  type PracticeState,
+  practiceStateOn,
+  PRACTICE_STATES,
   statesOf,
   type StudyState,
 } from './state'

@@ -1,11 +1,11 @@
 import { type Message, errorMaker, messageMaker } from '../message'
 import type { Change } from './change'
 import type { Help } from './help'
-import type { Standing } from './state'
+import type { PracticeState } from './state'
 
 /** What is said of practice. */
 export interface PracticeMessages {
-  standing: { standing: Standing }
+  'practice-state': { practiceState: PracticeState }
   /** What the news changed in the plan. */
   'change.tested': { study: Message; day: Message }
   'change.further': { study: Message; day: Message }
@@ -29,7 +29,8 @@ export interface PracticeErrors {
 const practiceMessage = messageMaker<PracticeMessages>()
 export const practiceError = errorMaker<PracticeErrors>()
 
-export const standingMessage = (standing: Standing): Message => practiceMessage('standing', { standing })
+export const stateMessage = (practiceState: PracticeState): Message =>
+  practiceMessage('practice-state', { practiceState })
 
 /** A change in words. @param study its title; @param day how its day is written */
 export const changeMessage = ({ is }: Change, study: Message, day: Message): Message =>

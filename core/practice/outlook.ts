@@ -27,13 +27,13 @@ const FORMS: readonly Weighed[] = [-1, 0, 1].map((at) => ({
 }))
 
 /** The chance of one study: by pace and by hold, where both are uncertain, and by the day's form, which all share. */
-type Chances = (pace: number, hold: number, form: number) => number
+type Chances = (pace: number, retention: number, form: number) => number
 
 /** The chance that it would be right on a day if nothing were done for it. */
 export function chanceNow(target: Target, state: StudyState, day: number): Chances {
   const recall = recallOn(state, day)
   const counts = tempoCounts(state.cleanTempo, target.required)
-  return (_, hold, form) => moved(recall, hold + form) * counts
+  return (_, retention, form) => moved(recall, retention + form) * counts
 }
 
 /** Probabilities of 0 to `tries` passes (binomial; Feller, vol. I, ch. VI). */
@@ -88,7 +88,7 @@ function between(places: readonly number[], of: (place: number) => number): (at:
  */
 function chanceThen(start: Course, end: Course, room: number, day: number): Chances {
   const counts = countsAfter(start)
-  const recall = between(HOLDS_TRIED, (hold) => recallThrough(start, end.tries, day, hold))
+  const recall = between(HOLDS_TRIED, (retention) => recallThrough(start, end.tries, day, retention))
   const byPace = new Map<number, number>()
   const reached = (pace: number): number => {
     const known = byPace.get(pace)
@@ -100,7 +100,7 @@ function chanceThen(start: Course, end: Course, room: number, day: number): Chan
     byPace.set(pace, sum)
     return sum
   }
-  return (pace, hold, form) => reached(pace) * moved(recall(hold), form)
+  return (pace, retention, form) => reached(pace) * moved(recall(retention), form)
 }
 
 export interface Outlook {
@@ -137,9 +137,9 @@ function poolsFor(
 }
 
 /** What something comes to over everything that is thought possible of the pupil: in each case the mean over good days and bad. */
-const possibly = ({ pace, hold }: Pupil, of: Chances): Weighed[] =>
+const possibly = ({ pace, retention }: Pupil, of: Chances): Weighed[] =>
   pace.flatMap((q) =>
-    hold.map((h) => ({
+    retention.map((h) => ({
       value: meanOf(FORMS.map(({ value, weight }) => ({ value: of(q.value, h.value, value), weight }))),
       weight: q.weight * h.weight,
     })),
@@ -152,13 +152,13 @@ export function outlookOf(
   pupil: Pupil,
   besides: Besides = new Map(),
 ): Outlook {
-  const possible = possibly(pupil, (pace, hold, form) =>
+  const possible = possibly(pupil, (pace, retention, form) =>
     chanceOf(
       draw.pattern,
       poolsFor(
         draw,
-        (study) => studies[study]!(pace, hold, form),
-        (item) => besides.get(item)?.(pace, hold, form) ?? 0,
+        (study) => studies[study]!(pace, retention, form),
+        (item) => besides.get(item)?.(pace, retention, form) ?? 0,
       ),
     ),
   )

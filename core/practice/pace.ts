@@ -12,15 +12,15 @@ export interface Weighed {
  */
 export interface Pupil {
   readonly pace: readonly Weighed[]
-  readonly hold: readonly Weighed[]
+  readonly retention: readonly Weighed[]
 }
 
 /** Before anything is known: three sittings in five pass (ours; a beta distribution worth five sittings). */
 const PACE_PRIOR = { clean: 3, not: 2 }
 /** Recall as foretold, give or take (ours; a normal distribution, in log-odds). */
-const HOLD_SPREAD = 0.6
+const RETENTION_SPREAD = 0.6
 const PACES = Array.from({ length: 19 }, (_, at) => (at + 1) / 20)
-const HOLDS = Array.from({ length: 13 }, (_, at) => (at - 6) / 3)
+const RETENTIONS = Array.from({ length: 13 }, (_, at) => (at - 6) / 3)
 /** No forecast is surer than this. */
 const SURE = 1e-4
 
@@ -52,16 +52,16 @@ export function pupilFrom(states: readonly StudyState[]): Pupil {
     (q) => (PACE_PRIOR.clean - 1 + clean) * Math.log(q) + (PACE_PRIOR.not - 1 + not) * Math.log(1 - q),
   )
   const heard = states.flatMap(({ tries }) => tries.filter(({ cold, foretold }) => cold && foretold !== null))
-  const hold = HOLDS.map((by) =>
+  const retention = RETENTIONS.map((by) =>
     heard.reduce(
       (sum, { outcome, foretold }) => {
         const right = moved(foretold!, by)
         return sum + Math.log(outcome === 'wrong' ? 1 - right : right)
       },
-      -(by * by) / (2 * HOLD_SPREAD * HOLD_SPREAD),
+      -(by * by) / (2 * RETENTION_SPREAD * RETENTION_SPREAD),
     ),
   )
-  return { pace: weighed(PACES, pace), hold: weighed(HOLDS, hold) }
+  return { pace: weighed(PACES, pace), retention: weighed(RETENTIONS, retention) }
 }
 
 export const meanOf = (values: readonly Weighed[]): number =>

@@ -79,7 +79,7 @@ interface Making extends Task {
 }
 
 /** The studies that can be made ready with the minutes there are: as many as possible, the nearest first. */
-function withinReach(courses: readonly Course[], days: readonly PracticeDay[], pace: number): Set<number> {
+function withinDays(courses: readonly Course[], days: readonly PracticeDay[], pace: number): Set<number> {
   const working = days.filter(({ testsOnly }) => !testsOnly)
   let left = FOR_SITTINGS * working.reduce((sum, { minutes }) => sum + minutes, 0)
   const wants = courses
@@ -95,7 +95,7 @@ function withinReach(courses: readonly Course[], days: readonly PracticeDay[], p
 }
 
 /** Studies that a day cannot do without, the most urgent first: wrong ones, late turns, turns, and tests that are due. */
-function bound({ courses, turns, late, aim: { exam } }: Making, { day, turn, testsOnly }: PracticeDay): number[] {
+function bound({ courses, turns, late, aim: { exam } }: Making, { day, reviewDay, testsOnly }: PracticeDay): number[] {
   const all = courses.map((_, study) => study)
   const wrong = all.filter((study) => (courses[study]!.wrongOn ?? day) < day)
   // once in the last days is enough: half on the first of them
@@ -106,7 +106,7 @@ function bound({ courses, turns, late, aim: { exam } }: Making, { day, turn, tes
     const now = day === exam - 1 ? open : open.filter((_, at) => at % 2 === 0)
     return [...new Set([...wrong, ...now])]
   }
-  const own = all.filter((study) => turn % turns === study % turns)
+  const own = all.filter((study) => reviewDay % turns === study % turns)
   const due = all.filter(
     (study) => isCold(courses[study]!) && courses[study]!.due !== null && courses[study]!.due! <= day,
   )
@@ -240,7 +240,7 @@ export function planFor(task: Task): Plan {
   const making: Making = {
     ...task,
     ...{ courses, pace, turns: turnsOf(aim), late: [] },
-    within: withinReach(courses, calendar, pace),
+    within: withinDays(courses, calendar, pace),
     pinned: new Map(task.pins.map(({ study, week }) => [study, week])),
   }
   let unused = 0

@@ -6,7 +6,7 @@ import type { Entry } from './entry'
 import { bestRaise, chanceNow, type Outlook, outlookAfter, outlookOf, type Raise } from './outlook'
 import { type Pupil, pupilFrom } from './pace'
 import { type Pinned, type Plan, planFor } from './plan'
-import { type Standing, standingOn, statesOf, type StudyState } from './state'
+import { type PracticeState, practiceStateOn, statesOf, type StudyState } from './state'
 import type { Target } from './target'
 
 /** Everything that practice is worked out from. */
@@ -21,7 +21,7 @@ export interface Preparation {
 /** How a pupil's studies stand today. */
 export interface Today {
   readonly states: readonly StudyState[]
-  readonly standings: readonly Standing[]
+  readonly practiceStates: readonly PracticeState[]
   readonly pupil: Pupil
   /** What a draw today would come to. */
   readonly outlook: Outlook
@@ -30,7 +30,7 @@ export interface Today {
 }
 
 /** What the record says, with no plan: states, and the chance that a draw today asks nothing that would go wrong. */
-export function standingToday(
+export function practiceStatesToday(
   targets: readonly Target[],
   record: readonly Entry[],
   draw: ExamDraw,
@@ -47,7 +47,7 @@ export function standingToday(
   const courses = targets.map((target, at) => courseFrom(target, states[at]!))
   return {
     ...{ states, pupil, outlook },
-    standings: targets.map((target, at) => standingOn(target, states[at]!, today)),
+    practiceStates: targets.map((target, at) => practiceStateOn(target, states[at]!, today)),
     raise: bestRaise(draw, outlook, courses, pupil),
   }
 }
@@ -72,7 +72,7 @@ export function planned({
 
 /** The plan to the exam, and what it comes to. */
 export function prepare({ aim, targets, record, draw, pins = [] }: Preparation): Prepared {
-  const today = standingToday(targets, record, draw, aim.today)
+  const today = practiceStatesToday(targets, record, draw, aim.today)
   const { states, pupil } = today
   const plan = planFor({ aim, targets, states, pupil, pins })
   const starts = targets.map((target, at) => courseFrom(target, states[at]!))

@@ -43,9 +43,9 @@ function fewer(ways: Way[]): Way[] {
 }
 
 /** Right or wrong; what was wrong is mended, and asked again the next day. */
-function afterTest({ memory, day, weight }: Way, { day: now }: ToCome, exam: number, hold: number): Way[] {
+function afterTest({ memory, day, weight }: Way, { day: now }: ToCome, exam: number, retention: number): Way[] {
   if (day >= now) return [{ memory, day, weight }]
-  const chance = moved(recallAfter(memory, now - day), hold)
+  const chance = moved(recallAfter(memory, now - day), retention)
   const again = remembered(memory, now - day, 'wrong')
   const soon = now + 1 < exam
   return [
@@ -66,12 +66,12 @@ export function recallThrough(
   start: { readonly memory: Memory | null; readonly lastTry: number | null },
   tries: readonly ToCome[],
   exam: number,
-  hold: number,
+  retention: number,
 ): number {
   let ways: Way[] = start.memory ? [{ memory: start.memory, day: start.lastTry!, weight: 1 }] : []
   for (const each of tries) {
     if (ways.length === 0) ways = [{ memory: remembered(null, 0, 'hesitated'), day: each.day, weight: 1 }]
-    else if (each.test) ways = fewer(ways.flatMap((way) => afterTest(way, each, exam, hold)))
+    else if (each.test) ways = fewer(ways.flatMap((way) => afterTest(way, each, exam, retention)))
     else {
       ways = ways.map((way) =>
         way.day >= each.day
@@ -80,5 +80,8 @@ export function recallThrough(
       )
     }
   }
-  return ways.reduce((sum, { memory, day, weight }) => sum + weight * moved(recallAfter(memory, exam - day), hold), 0)
+  return ways.reduce(
+    (sum, { memory, day, weight }) => sum + weight * moved(recallAfter(memory, exam - day), retention),
+    0,
+  )
 }

@@ -1,11 +1,11 @@
 import { dayOf } from './days'
-import { type Entry, lineOf, standingEntries } from './entry'
+import { type Entry, studyKeyOf, currentEntries } from './entry'
 import { type Memory, type Outcome, recallAfter, remembered } from './memory'
 import { aboveTempo, isWhole, slowTempo, stepDown, stepUp, takesPart, type Target } from './target'
 
 /** How a study stands with whoever plays it, in order. */
-export const STANDINGS = ['untried', 'learning', 'right-once', 'held', 'ready', 'fading'] as const
-export type Standing = (typeof STANDINGS)[number]
+export const PRACTICE_STATES = ['untried', 'learning', 'right-once', 'held', 'ready', 'fading'] as const
+export type PracticeState = (typeof PRACTICE_STATES)[number]
 
 /** Everything is seen again within so many days (common practice, no source: seven to ten). */
 export const SEEN_WITHIN = 10
@@ -160,15 +160,15 @@ function stateAfter(target: Target, entries: readonly Entry[]): StudyState {
 
 /** How studies stand: each after what of the record is about it. */
 export function statesOf(targets: readonly Target[], record: readonly Entry[]): StudyState[] {
-  const byLine = new Map<string, Entry[]>()
-  for (const entry of standingEntries(record)) {
-    const line = lineOf(entry.study)
-    const own = byLine.get(line)
+  const byStudyKey = new Map<string, Entry[]>()
+  for (const entry of currentEntries(record)) {
+    const studyKey = studyKeyOf(entry.study)
+    const own = byStudyKey.get(studyKey)
     if (own) own.push(entry)
-    else byLine.set(line, [entry])
+    else byStudyKey.set(studyKey, [entry])
   }
   return targets.map((target) => {
-    const own = byLine.get(target.line) ?? []
+    const own = byStudyKey.get(target.studyKey) ?? []
     return stateAfter(
       target,
       own.filter(({ hands }) => takesPart(target, hands)),
@@ -191,7 +191,7 @@ export function recallOn({ memory, tries }: Pick<StudyState, 'tries' | 'memory'>
 }
 
 /** The candidate's own state on a day. */
-export function standingOn(target: Target, state: StudyState, day: number): Standing {
+export function practiceStateOn(target: Target, state: StudyState, day: number): PracticeState {
   const { run, tries, entries } = state
   if (entries === 0) return 'untried'
   if (run.length === 0) return 'learning'

@@ -1,7 +1,7 @@
 import { completeRecipe, familyOf, type Recipe, type RecipeInput, type Stage, type Template } from '../instrument'
 import { handsOf, type Hands, notesPerMinute, TEMPO_RANGE } from '../study'
 import type { ExamDraw } from '../syllabus'
-import { type Entry, lineOf } from './entry'
+import { type Entry, studyKeyOf } from './entry'
 
 /** Practice begins at so much of the tempo asked (common practice, no source: 60 to 70 %). */
 const SLOW = 0.65
@@ -12,7 +12,7 @@ const ABOVE = 0.05
 /** A study on its way: what is asked of it, and the stages to get there. */
 export interface Target {
   readonly recipe: Recipe
-  readonly line: string
+  readonly studyKey: string
   readonly stages: readonly Stage[]
   readonly hands: Hands
   readonly octaves: number
@@ -24,7 +24,7 @@ export interface Target {
 /** Stages in their usual order. @param templates by family; the family's own where there is none */
 export function targetOf(recipe: Recipe, template: Template = familyOf(recipe).route.usual): Target {
   return {
-    ...{ recipe, line: lineOf(recipe), hands: recipe.hands, octaves: recipe.octaves },
+    ...{ recipe, studyKey: studyKeyOf(recipe), hands: recipe.hands, octaves: recipe.octaves },
     stages: familyOf(recipe).route.stages(recipe, template),
     required: notesPerMinute(recipe.tempo),
     notesPerBeat: recipe.tempo.notesPerBeat,
@@ -104,4 +104,4 @@ export const takesPart = ({ hands }: Pick<Target, 'hands'>, played: Hands): bool
 
 /** Whether an entry is about a study: the same line, and a hand that has a part in it. */
 export const isAbout = (study: Recipe, { study: played, hands }: Pick<Entry, 'study' | 'hands'>): boolean =>
-  lineOf(played) === lineOf(study) && takesPart(study, hands)
+  studyKeyOf(played) === studyKeyOf(study) && takesPart(study, hands)

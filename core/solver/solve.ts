@@ -3,10 +3,10 @@ import { Table } from './table'
 import { leastAfter, type ToGo, toGoOf } from './toGo'
 
 /** The beginning of a row of states, with what the cheapest way to finish it will have cost in all. */
-interface Way {
+interface Path {
   readonly at: number
   readonly state: number
-  readonly before: Way | null
+  readonly before: Path | null
   /** Cost so far. */
   readonly cost: number
   /** Cost so far and the least that the rest can cost: exact, so no way is followed in vain. */
@@ -14,27 +14,27 @@ interface Way {
 }
 
 /** Keeps `ways` sorted and at most `k` long; earlier finds win ties, so that results are stable. */
-function keep(ways: Way[], way: Way, k: number): void {
-  if (way.total === Infinity || (ways.length === k && way.total >= ways[k - 1]!.total)) return
-  let at = ways.length
-  while (at > 0 && ways[at - 1]!.total > way.total) at--
-  ways.splice(at, 0, way)
-  if (ways.length > k) ways.pop()
+function keep(paths: Path[], way: Path, k: number): void {
+  if (way.total === Infinity || (paths.length === k && way.total >= paths[k - 1]!.total)) return
+  let at = paths.length
+  while (at > 0 && paths[at - 1]!.total > way.total) at--
+  paths.splice(at, 0, way)
+  if (paths.length > k) paths.pop()
 }
 
 /** Follows the `k` best of some first pairs to their ends. */
-function follow<S>(table: Table<S>, toGo: ToGo, starts: readonly Way[], k: number): Way[] {
-  const ways: Way[] = []
-  for (const start of starts) keep(ways, start, k)
+function follow<S>(table: Table<S>, toGo: ToGo, starts: readonly Path[], k: number): Path[] {
+  const paths: Path[] = []
+  for (const start of starts) keep(paths, start, k)
   for (;;) {
-    const at = ways.findIndex((way) => way.at + 1 < table.length)
-    if (at < 0) return ways
-    const [way] = ways.splice(at, 1)
-    expand(table, toGo, way!, (next) => keep(ways, next, k))
+    const at = paths.findIndex((way) => way.at + 1 < table.length)
+    if (at < 0) return paths
+    const [way] = paths.splice(at, 1)
+    expand(table, toGo, way!, (next) => keep(paths, next, k))
   }
 }
 
-function expand<S>(table: Table<S>, toGo: ToGo, way: Way, found: (next: Way) => void): void {
+function expand<S>(table: Table<S>, toGo: ToGo, way: Path, found: (next: Path) => void): void {
   const { at, state: b } = way
   const width = table.width(at + 1)
   for (const { state, cost: step } of table.followers(at)[b]!) {
@@ -44,27 +44,27 @@ function expand<S>(table: Table<S>, toGo: ToGo, way: Way, found: (next: Way) => 
 }
 
 /** Every possible first pair of states, with its cost and the least that it leads to. */
-function beginnings<S>(table: Table<S>, toGo: ToGo): Way[] {
+function beginnings<S>(table: Table<S>, toGo: ToGo): Path[] {
   const width = table.width(1)
   return table.followers(0).flatMap((followers, a) => {
     const cost = table.one(0, a)
-    const before: Way = { at: 0, state: a, before: null, cost, total: cost }
-    return followers.map(({ state, cost: step }): Way => {
+    const before: Path = { at: 0, state: a, before: null, cost, total: cost }
+    return followers.map(({ state, cost: step }): Path => {
       const sum = cost + step
       return { at: 1, state, before, cost: sum, total: sum + toGo[0]![a * width + state]! }
     })
   })
 }
 
-function read<S>(table: Table<S>, way: Way): Solution<S> {
+function read<S>(table: Table<S>, way: Path): Solution<S> {
   const states: S[] = []
-  for (let here: Way | null = way; here; here = here.before) states[here.at] = table.states[here.at]![here.state]!
+  for (let here: Path | null = way; here; here = here.before) states[here.at] = table.states[here.at]![here.state]!
   return { states, cost: way.total }
 }
 
 /** One place only: the cheapest states themselves. */
-function solvePlace<S>(table: Table<S>, k: number): Way[] {
-  const best: Way[] = []
+function solvePlace<S>(table: Table<S>, k: number): Path[] {
+  const best: Path[] = []
   table.states[0]!.forEach((_, state) => {
     const cost = table.one(0, state)
     keep(best, { at: 0, state, before: null, cost, total: cost }, k)
@@ -72,16 +72,16 @@ function solvePlace<S>(table: Table<S>, k: number): Way[] {
   return best
 }
 
-function solveRow<S>(table: Table<S>, k: number): Way[] {
+function solveRow<S>(table: Table<S>, k: number): Path[] {
   const toGo = toGoOf(table, () => 0)
   return follow(table, toGo, beginnings(table, toGo), k)
 }
 
 /** A ring is cut at its first pair; for each choice of that pair the rest is a row that must close again. */
-function solveRing<S>(table: Table<S>, k: number): Way[] {
+function solveRing<S>(table: Table<S>, k: number): Path[] {
   const n = table.length
   if (n < 3) throw new RangeError('A ring needs at least three places.')
-  const best: Way[] = []
+  const best: Path[] = []
   // what the best closing would cost bounds each beginning; the cheapest come first and bound those after them
   const leastLink = table.followers(n - 1).map((all) => Math.min(...all.map(({ link }) => link)))
   const bounds = toGoOf(table, (_, z) => leastLink[z]!)
@@ -108,6 +108,6 @@ function solveRing<S>(table: Table<S>, k: number): Way[] {
 export function solve<S>(problem: Problem<S>, k = 1): Solution<S>[] {
   if (problem.length === 0) return [{ states: [], cost: 0 }]
   const table = new Table(problem)
-  const ways = problem.cyclic ? solveRing(table, k) : problem.length === 1 ? solvePlace(table, k) : solveRow(table, k)
-  return ways.map((way) => read(table, way))
+  const paths = problem.cyclic ? solveRing(table, k) : problem.length === 1 ? solvePlace(table, k) : solveRow(table, k)
+  return paths.map((way) => read(table, way))
 }

@@ -3,7 +3,7 @@ import type { Message, DomainError } from '../message'
 import { studyError, studyMessage } from './messages'
 import { type CommonRecipe, isFree } from './recipe'
 import { accompaniesScale, type Figure, figuresFor, journeysFor, takesBookends, walksFor, type Walk } from './shape'
-import type { LayoutRules } from './ways'
+import type { LayoutRules } from './layoutRules'
 
 const refuse = (field: string, why: Message): DomainError => studyError('pattern.material', { why }, field)
 
@@ -41,12 +41,12 @@ interface Held {
  * Whether a pattern goes with what is played.
  * @throws DomainError `pattern.material` naming the part of the pattern, and what it needs
  */
-export function checkPattern(recipe: CommonRecipe, material: Material, ways: LayoutRules): void {
+export function checkPattern(recipe: CommonRecipe, material: Material, layoutRules: LayoutRules): void {
   if (isPlain(recipe)) return
-  ways.checkPattern(recipe, material)
+  layoutRules.checkPattern(recipe, material)
   const { kind } = material
   const { figure, walk, journey } = recipe.pattern
-  const shared = ways.shares(recipe) || isFree(recipe.material)
+  const shared = layoutRules.shares(recipe) || isFree(recipe.material)
   const between = shared && !isFree(recipe.material) ? 'yes' : 'no'
   const what = studyMessage('material.is', { kind: kindNamed(kind), shared: between })
   const keys = studyMessage(journey.startsWith('relay') ? 'needs.run' : 'needs.diatonic')

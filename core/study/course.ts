@@ -7,7 +7,7 @@ import type { Hand } from './hand'
 import type { Line, LineNote } from './line'
 import { studyError } from './messages'
 import { type CommonRecipe, type Course, type FreePitches, isFree } from './recipe'
-import type { LayoutRules } from './ways'
+import type { LayoutRules } from './layoutRules'
 
 export type { Leg } from './path'
 
@@ -45,8 +45,8 @@ function offsetOf(recipe: CommonRecipe, material: Material, hand: Hand): number 
 }
 
 /** Scales of seven notes are shared between the hands by the school of tetrachords. */
-const sharesHands = (recipe: CommonRecipe, material: Material, ways: LayoutRules): boolean =>
-  material.kind.texture === 'tetrachords' || (ways.shares(recipe) && !isFree(recipe.material))
+const sharesHands = (recipe: CommonRecipe, material: Material, layoutRules: LayoutRules): boolean =>
+  material.kind.texture === 'tetrachords' || (layoutRules.shares(recipe) && !isFree(recipe.material))
 
 function checkShared(recipe: CommonRecipe, { kind, rising }: Material): void {
   const scale = kind.texture === 'run' && !kind.second && rising.up.length === 7
@@ -55,12 +55,12 @@ function checkShared(recipe: CommonRecipe, { kind, rising }: Material): void {
 }
 
 /** @throws DomainError where motion, distance or school do not go with the material */
-function checkShape(recipe: CommonRecipe, material: Material, ways: LayoutRules): void {
+function checkShape(recipe: CommonRecipe, material: Material, layoutRules: LayoutRules): void {
   const { kind, rising } = material
   const run = kind.texture === 'run'
-  if (ways.shares(recipe) && kind.texture !== 'tetrachords') checkShared(recipe, material)
+  if (layoutRules.shares(recipe) && kind.texture !== 'tetrachords') checkShared(recipe, material)
   if (recipe.hands !== 'together') return
-  const together = run && !sharesHands(recipe, material, ways)
+  const together = run && !sharesHands(recipe, material, layoutRules)
   if (recipe.motion === 'contrary' && !together) {
     throw studyError('motion.material', { kind: kindNamed(kind) }, 'motion')
   }
@@ -116,11 +116,17 @@ function otherSteps(recipe: CommonRecipe, material: Material, hand: Hand, shared
   })
 }
 
-function lineOf(recipe: CommonRecipe, material: Material, ways: LayoutRules, hand: Hand, asks: SectionAsks): Line {
-  const shared = sharesHands(recipe, material, ways)
+function lineOf(
+  recipe: CommonRecipe,
+  material: Material,
+  layoutRules: LayoutRules,
+  hand: Hand,
+  asks: SectionAsks,
+): Line {
+  const shared = sharesHands(recipe, material, layoutRules)
   const runs = material.kind.texture === 'run' && !shared
   const course = runs ? runSteps(recipe, material, hand, asks) : otherSteps(recipe, material, hand, shared)
-  const all = ways.struck(recipe, material, course)
+  const all = layoutRules.struck(recipe, material, course)
   const alone = recipe.hands !== 'together'
   const notes: LineNote[] = []
   let order = 0
@@ -164,15 +170,22 @@ function freeLine(recipe: CommonRecipe, { pitches }: FreePitches, hand: Hand): L
  * The lines of a recipe's one section, right hand first. Ranges are not checked here.
  * @throws DomainError `school.material`, `motion.material`, `interval.motion`, `interval.material`, `pattern.material`
  */
-export function linesOf(recipe: CommonRecipe, material: Material, ways: LayoutRules, asks: SectionAsks = {}): Line[] {
-  checkShape(recipe, material, ways)
-  checkPattern(recipe, material, ways)
-  const lines = ways
+export function linesOf(
+  recipe: CommonRecipe,
+  material: Material,
+  layoutRules: LayoutRules,
+  asks: SectionAsks = {},
+): Line[] {
+  checkShape(recipe, material, layoutRules)
+  checkPattern(recipe, material, layoutRules)
+  const lines = layoutRules
     .linesFor(recipe)
     .map((hand) =>
-      isFree(recipe.material) ? freeLine(recipe, recipe.material, hand) : lineOf(recipe, material, ways, hand, asks),
+      isFree(recipe.material)
+        ? freeLine(recipe, recipe.material, hand)
+        : lineOf(recipe, material, layoutRules, hand, asks),
     )
-  return ways.accompanied(recipe, material, lines)
+  return layoutRules.accompanied(recipe, material, lines)
 }
 
 /** Steps of a study: both hands count the same. */

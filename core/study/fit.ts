@@ -1,6 +1,6 @@
 import type { CommonRecipe } from './recipe'
 import { NO_BOOKENDS, PLAIN_PATTERN } from './shape'
-import type { Shapes } from './ways'
+import type { Shapes } from './layoutRules'
 
 /** What takes nothing but a rhythm: a list of pitches, or an octave that the hands share. */
 export const BARE_SHAPES: Shapes = {

@@ -74,4 +74,4 @@ export {
   WALKS,
   walksFor,
 } from './shape'
-export { type Shapes, type LayoutRules } from './ways'
+export { type Shapes, type LayoutRules } from './layoutRules'

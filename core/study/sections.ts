@@ -27,7 +27,7 @@ import {
 import { studyMessage } from './messages'
 import { type CommonRecipe, isFree, NOTES_PER_BEAT, type Tempo } from './recipe'
 import { NO_BOOKENDS, PLAIN_PATTERN } from './shape'
-import type { LayoutRules } from './ways'
+import type { LayoutRules } from './layoutRules'
 
 /** A stretch of a study with one key, one course and one rhythm; a study without journey, ladder or bookends has one. */
 export interface Section {
@@ -132,8 +132,8 @@ const withNotes = (recipe: CommonRecipe, notesPerBeat: Tempo['notesPerBeat']): C
 })
 
 /** The same notes with more strokes each time, a bar's rest between. */
-function strokeLadder({ recipe, label, leads }: Section, ways: LayoutRules): Section[] {
-  const rungs = ways.strokeRungs(recipe)
+function strokeLadder({ recipe, label, leads }: Section, layoutRules: LayoutRules): Section[] {
+  const rungs = layoutRules.strokeRungs(recipe)
   return rungs.map((rung, at) => ({
     recipe: rung.recipe,
     label: [...label, rung.label],
@@ -143,9 +143,9 @@ function strokeLadder({ recipe, label, leads }: Section, ways: LayoutRules): Sec
 }
 
 /** A section as often as the ladder has rungs: the same notes faster, or an octave more each time as well. */
-function ladder(section: Section, ways: LayoutRules): Section[] {
+function ladder(section: Section, layoutRules: LayoutRules): Section[] {
   const { recipe, label } = section
-  if (recipe.rhythm.ladder === 'strokes') return strokeLadder(section, ways)
+  if (recipe.rhythm.ladder === 'strokes') return strokeLadder(section, layoutRules)
   const rungs = recipe.rhythm.ladder === 'notes' ? NOTES_PER_BEAT : NOTES_PER_BEAT.slice(0, recipe.octaves)
   if (recipe.rhythm.ladder === 'none') return [section]
   return rungs.map((perBeat, at) => {
@@ -165,10 +165,10 @@ function bookend(
   recipe: CommonRecipe,
   material: CommonRecipe['material'],
   notesPerBeat: Tempo['notesPerBeat'],
-  ways: LayoutRules,
+  layoutRules: LayoutRules,
 ): CommonRecipe {
   return {
-    ...ways.plainly(withNotes(recipe, notesPerBeat)),
+    ...layoutRules.plainly(withNotes(recipe, notesPerBeat)),
     ...{ material, motion: 'similar', interval: 'octave', octaves: 1, course: 'up' },
     rhythm: { ...recipe.rhythm, lengths: 'even', accents: 0 },
   }
@@ -177,11 +177,11 @@ function bookend(
 const FIVE_FINGERS = { major: 'five-finger-major', minor: 'five-finger-minor' } as const
 const CADENCES = { major: 'cadence-major', minor: 'cadence-minor' } as const
 
-function before(recipe: CommonRecipe, ways: LayoutRules): Section[] {
+function before(recipe: CommonRecipe, layoutRules: LayoutRules): Section[] {
   if (recipe.bookends.before === 'none') return []
   const { kind, tonic } = materialOfRecipe(recipe)
   const material: NamedMaterial = { tonic, kind: FIVE_FINGERS[KINDS[kind].mode ?? 'major'] }
-  const run: CommonRecipe = { ...bookend(recipe, material, recipe.tempo.notesPerBeat, ways), course: 'up-down' }
+  const run: CommonRecipe = { ...bookend(recipe, material, recipe.tempo.notesPerBeat, layoutRules), course: 'up-down' }
   return [{ recipe: run, label: [studyMessage('section.five-finger')] }]
 }
 
@@ -212,25 +212,25 @@ function tonicChord(recipe: CommonRecipe): CommonRecipe['material'] {
   return { pitches: [above.map((interval) => pitchName(pitchAbove(root, interval)))] }
 }
 
-function after(recipe: CommonRecipe, ways: LayoutRules): Section[] {
+function after(recipe: CommonRecipe, layoutRules: LayoutRules): Section[] {
   if (recipe.bookends.after === 'none') return []
   const { root, mode } = restOf(recipe)
   const cadence: NamedMaterial = { tonic: noteName(root), kind: CADENCES[mode] }
   return recipe.bookends.after === 'cadence'
-    ? [{ recipe: bookend(recipe, cadence, 1, ways), label: [studyMessage('section.cadence')] }]
-    : [{ recipe: bookend(recipe, tonicChord(recipe), 1, ways), label: [studyMessage('section.tonic-chord')] }]
+    ? [{ recipe: bookend(recipe, cadence, 1, layoutRules), label: [studyMessage('section.cadence')] }]
+    : [{ recipe: bookend(recipe, tonicChord(recipe), 1, layoutRules), label: [studyMessage('section.tonic-chord')] }]
 }
 
 /**
  * What a recipe consists of, in order: bookend, keys of the journey, each up the ladder, bookend. Sections hold no
  * journey, ladder, bookends or pins of their own.
  */
-export function sectionsOf(recipe: CommonRecipe, ways: LayoutRules): Section[] {
+export function sectionsOf(recipe: CommonRecipe, layoutRules: LayoutRules): Section[] {
   const plain = !isFree(recipe.material)
   const keys = plain ? journey(recipe) : [{ recipe, label: [] }]
-  const played = keys.flatMap((section) => ladder(section, ways))
+  const played = keys.flatMap((section) => ladder(section, layoutRules))
   const ends = plain
-    ? { before: before(keys[0]!.recipe, ways), after: after(keys.at(-1)!.recipe, ways) }
+    ? { before: before(keys[0]!.recipe, layoutRules), after: after(keys.at(-1)!.recipe, layoutRules) }
     : { before: [], after: [] }
   return [...ends.before, ...played, ...ends.after].map((section) => ({
     ...section,

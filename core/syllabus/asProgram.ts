@@ -17,9 +17,9 @@ export function asProgram(atoms: readonly Atom[], part: Part, worth: Worth): Pos
   const builder = new ProgramBuilder()
   const servings = new Map<number, number[]>(part.atoms.map((atom) => [atom, []]))
   const inForm = new Map<string, { scope: string; kind: string; columns: number[] }>()
-  for (const { units, reach } of stocks) {
+  for (const { units, matchesByAtom } of stocks) {
     const own: number[] = []
-    for (const [atom, matches] of reach) {
+    for (const [atom, matches] of matchesByAtom) {
       const { scope } = atoms[atom]!
       const kinds = scope === null ? [null] : [...new Set(matches.map((match) => kindOf(atom, match)))]
       for (const kind of kinds) {

@@ -39,7 +39,7 @@ function markWanted(wanted: boolean[], { limits, bundled }: Part, found: Found, 
 }
 
 /** Units of the stocks that serve, one to each atom, both in their order. */
-function drawn(served: Found['served'], stocks: readonly Stock[], { reaches }: Pairs): Map<number, Assigned> {
+function drawn(served: Found['served'], stocks: readonly Stock[], { unitMatches }: Pairs): Map<number, Assigned> {
   const byStock = new Map<number, [number, Serving][]>()
   for (const one of served) byStock.set(one[1].stock, [...(byStock.get(one[1].stock) ?? []), one])
   const found = new Map<number, Assigned>()
@@ -48,7 +48,7 @@ function drawn(served: Found['served'], stocks: readonly Stock[], { reaches }: P
       .sort(([a], [b]) => a - b)
       .forEach(([atom, { match }], at) => {
         const unit = stocks[stock]!.units[at]!
-        const own = reaches[unit]!.get(atom)!.find(({ variant }) => variant === match.variant)!
+        const own = unitMatches[unit]!.get(atom)!.find(({ variant }) => variant === match.variant)!
         found.set(atom, { unit, match: own })
       })
   }
@@ -75,7 +75,7 @@ export function assign(
     if (scope !== null) scopes.set(scope, [...(scopes.get(scope) ?? []), at])
   })
   const ties = [
-    ...stocks.map(({ reach }) => [...reach.keys()]),
+    ...stocks.map(({ matchesByAtom }) => [...matchesByAtom.keys()]),
     ...sets.map((set) => set.bundles.flat()),
     ...scopes.values(),
   ]
@@ -86,7 +86,7 @@ export function assign(
   const partOf: number[] = []
   groups.forEach((members, part) => members.forEach((at) => (partOf[at] = part)))
   const stocksIn: Stock[][] = groups.map(() => [])
-  for (const stock of stocks) stocksIn[partOf[stock.reach.keys().next().value!]!]!.push(stock)
+  for (const stock of stocks) stocksIn[partOf[stock.matchesByAtom.keys().next().value!]!]!.push(stock)
   const served: (Assigned | undefined)[] = atoms.map(() => undefined)
   const wanted = atoms.map(() => true)
   let gap: Gap | null = null

@@ -71,7 +71,7 @@ const leads = ({ lead }: Entry): (Hand | null)[] =>
 interface Slot {
   readonly kinds: readonly KindId[]
   readonly tonic: string
-  readonly who: PlayerId
+  readonly player: PlayerId
   readonly inversion: number
   readonly touch: readonly Articulation[]
   readonly lead: Hand | null
@@ -80,12 +80,12 @@ interface Slot {
 function slotsOf(entry: Entry, entries: readonly Entry[]): Slot[] {
   return forms(entry).flatMap((kinds) =>
     tonicsOf(entry, kinds[0]!, entries).flatMap((tonic) =>
-      HANDS[entry.hands].flatMap((who) =>
+      HANDS[entry.hands].flatMap((player) =>
         entry.inversions
           .filter((inversion) => inversion < inversionsOf(KINDS[kinds[0]!]))
           .flatMap((inversion) =>
             touches(entry).flatMap((touch) =>
-              leads(entry).map((lead): Slot => ({ kinds, tonic, who, inversion, touch, lead })),
+              leads(entry).map((lead): Slot => ({ kinds, tonic, player, inversion, touch, lead })),
             ),
           ),
       ),
@@ -102,12 +102,12 @@ export function countOf(entry: Entry, entries: readonly Entry[]): number {
   }, 0)
 }
 
-function variantsOf(entry: Entry, { kinds, tonic, who, inversion, touch, lead }: Slot): Requirement[] {
+function variantsOf(entry: Entry, { kinds, tonic, player, inversion, touch, lead }: Slot): Requirement[] {
   const { motion, contraryFrom, interval, tonicHand, octaves, course, top } = entry
   const { tempo, figure, walk, resolution, rolled, mallets } = entry
   const { bass, bellows, bellowsBeats, bassRows, treble, registers } = entry
   return kinds.flatMap((kind) =>
-    who.map((hands) => ({
+    player.map((hands) => ({
       tonic: rootOf(entry, tonic, kind),
       kind,
       inversion,
@@ -140,7 +140,7 @@ function scopeOf(entry: Entry, kinds: readonly KindId[]): string | null {
 }
 
 function atomOf(group: Group, entry: Entry, slot: Slot, hands: boolean): Atom {
-  const { kinds, tonic, who, inversion, touch, lead } = slot
+  const { kinds, tonic, player, inversion, touch, lead } = slot
   const variants = variantsOf(entry, slot)
   const more = [
     inversion > 0 ? `inversion-${inversion}` : '',
@@ -148,7 +148,7 @@ function atomOf(group: Group, entry: Entry, slot: Slot, hands: boolean): Atom {
     entry.lead === 'both' ? `${lead}-lead` : '',
   ]
   return {
-    id: [entry.id, tonic, kinds.join('+'), who.join('+'), ...more].filter(Boolean).join('/'),
+    id: [entry.id, tonic, kinds.join('+'), player.join('+'), ...more].filter(Boolean).join('/'),
     group: group.id,
     entry: entry.id,
     words: atomMessage(entry, tonic, variants, hands),

@@ -13,19 +13,19 @@ export interface Unit {
 }
 
 /** How near a unit comes to atoms, in each form that serves, by the atoms' places. */
-export type Reach = ReadonlyMap<number, readonly Match[]>
+export type MatchesByAtom = ReadonlyMap<number, readonly Match[]>
 
 /** Units that come alike near to everything: which of them serves is all one. */
 export interface Stock {
   readonly units: readonly number[]
   /** The first unit's; the others' weigh the same. */
-  readonly reach: Reach
+  readonly matchesByAtom: MatchesByAtom
 }
 
 export interface Pairs {
   readonly units: readonly Unit[]
   /** By unit. */
-  readonly reaches: readonly Reach[]
+  readonly unitMatches: readonly MatchesByAtom[]
   /** Of units that serve anything. */
   readonly stocks: readonly Stock[]
 }
@@ -34,8 +34,8 @@ const unitsOf = (recipe: Recipe, policies: Policies): readonly Unit['hand'][] =>
   policies.togetherForSeparate ? familyOf(recipe).examined.standsFor(recipe) : [null]
 
 /** What a reach weighs: units of the same weight are interchangeable. */
-const weightOf = (reach: Reach): string =>
-  [...reach]
+const weightOf = (matchesByAtom: MatchesByAtom): string =>
+  [...matchesByAtom]
     .map(([atom, matches]) => `${atom}:${matches.map(({ variant, effort }) => `${variant}.${effort}`).join(',')}`)
     .join(' ')
 
@@ -48,7 +48,7 @@ export function pairsOf(atoms: readonly Atom[], recipes: readonly Recipe[], poli
   atoms.forEach((atom, at) => {
     for (const key of new Set(atom.variants.map(requiredKin))) kin.set(key, [...(kin.get(key) ?? []), at])
   })
-  const reachesOf = (recipe: Recipe): Reach[] => {
+  const unitMatchesOf = (recipe: Recipe): MatchesByAtom[] => {
     const hands = unitsOf(recipe, policies)
     const found = hands.map(() => new Map<number, readonly Match[]>())
     const key = kinOf(recipe)
@@ -62,27 +62,27 @@ export function pairsOf(atoms: readonly Atom[], recipes: readonly Recipe[], poli
     }
     return found
   }
-  const known = new Map<string, readonly Reach[]>()
+  const known = new Map<string, readonly MatchesByAtom[]>()
   const units: Unit[] = []
-  const reaches: Reach[] = []
+  const unitMatches: MatchesByAtom[] = []
   recipes.forEach((recipe, study) => {
     const name = JSON.stringify(recipe)
-    const own = known.get(name) ?? reachesOf(recipe)
+    const own = known.get(name) ?? unitMatchesOf(recipe)
     known.set(name, own)
     units.push(...unitsOf(recipe, policies).map((hand) => ({ study, hand })))
-    reaches.push(...own)
+    unitMatches.push(...own)
   })
-  return { units, reaches, stocks: stocksOf(reaches) }
+  return { units, unitMatches, stocks: stocksOf(unitMatches) }
 }
 
-function stocksOf(reaches: readonly Reach[]): Stock[] {
-  const weights = new Map<Reach, string>()
-  const stocks = new Map<string, { units: number[]; reach: Reach }>()
-  reaches.forEach((reach, unit) => {
-    if (reach.size === 0) return
-    const weight = weights.get(reach) ?? weightOf(reach)
-    weights.set(reach, weight)
-    const stock = stocks.get(weight) ?? { units: [], reach }
+function stocksOf(unitMatches: readonly MatchesByAtom[]): Stock[] {
+  const weights = new Map<MatchesByAtom, string>()
+  const stocks = new Map<string, { units: number[]; matchesByAtom: MatchesByAtom }>()
+  unitMatches.forEach((matchesByAtom, unit) => {
+    if (matchesByAtom.size === 0) return
+    const weight = weights.get(matchesByAtom) ?? weightOf(matchesByAtom)
+    weights.set(matchesByAtom, weight)
+    const stock = stocks.get(weight) ?? { units: [], matchesByAtom }
     stock.units.push(unit)
     stocks.set(weight, stock)
   })

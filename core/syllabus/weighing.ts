@@ -65,7 +65,7 @@ const START: Decisions = { taken: new Map(), form: new Map() }
 /** The best assignment of one part. */
 export class Weighing {
   private readonly worth: Worth
-  private readonly ways: number
+  private readonly pairCount: number
   private spent = 0
   private best: Best | null = null
   /** The most that any way left aside could come to. */
@@ -79,7 +79,7 @@ export class Weighing {
     private readonly means: Means,
   ) {
     this.worth = worthOf(part.atoms.length, part.stocks)
-    this.ways = part.stocks.reduce((sum, { reach }) => sum + reach.size, 0)
+    this.pairCount = part.stocks.reduce((sum, { matchesByAtom }) => sum + matchesByAtom.size, 0)
   }
 
   private kindOf(atom: number, match: Match): string {
@@ -122,7 +122,7 @@ export class Weighing {
 
   /** The best that can be had while open choices may be made differently for every atom: no decision does better. */
   private bound(decisions: Decisions): Found {
-    this.spent += this.ways
+    this.spent += this.pairCount
     const { stocks, atoms } = this.part
     const { out, limitOf, room, required } = this.limitsOf(decisions)
     const stockNode = (stock: number) => 2 + stock
@@ -130,9 +130,9 @@ export class Weighing {
     const limitNode = (limit: number) => 2 + stocks.length + atoms.length + limit
     const flow = new GainFlow(limitNode(room.length))
     const links: { atom: number; serving: Serving; flows: () => number }[] = []
-    stocks.forEach(({ units, reach }, stock) => {
+    stocks.forEach(({ units, matchesByAtom }, stock) => {
       flow.join(0, stockNode(stock), units.length, 0)
-      for (const [atom, matches] of reach) {
+      for (const [atom, matches] of matchesByAtom) {
         const match = out.has(atom) ? null : this.allowed(atom, matches, decisions)
         if (!match) continue
         const flows = flow.join(stockNode(stock), atomNode.get(atom)!, 1, gainOf(this.worth, match))
@@ -173,7 +173,7 @@ export class Weighing {
   }
 
   /** The ways to decide what is open next; none when all is decided, or nothing is torn. */
-  private waysOn(found: Found, decisions: Decisions): Decisions[] {
+  private choicesOn(found: Found, decisions: Decisions): Decisions[] {
     const open = this.openBundles(decisions)
     if (open >= 0) {
       const { bundles, any } = this.part.bundled[open]!
@@ -198,12 +198,12 @@ export class Weighing {
       this.left = Math.max(this.left, found.value)
       return
     }
-    const ways = this.waysOn(found, decisions)
-    if (ways.length === 0) {
+    const next = this.choicesOn(found, decisions)
+    if (next.length === 0) {
       this.keep(found, decisions)
       return
     }
-    ways
+    next
       .map((way) => ({ way, bound: this.bound(way) }))
       .sort((a, b) => b.bound.value - a.bound.value)
       .forEach(({ way, bound }) => this.go(way, bound))

@@ -133,11 +133,11 @@ export const isOfKey = ({ tonic }: Pick<Atom, 'tonic'>, variant: Requirement): b
 export function examinerCall(atom: Atom, variant: Requirement, says: boolean): Message {
   const hands = new Set(atom.variants.map((each) => each.hands))
   const contrary = variant.hands === 'together' && variant.motion === 'contrary'
-  const who = hands.size > 1 ? 'either' : contrary ? 'contrary' : variant.hands
+  const played = hands.size > 1 ? 'either' : contrary ? 'contrary' : variant.hands
   const key = { tonic: named(atom.tonic) }
   const what = isOfKey(atom, variant)
     ? syllabusMessage('call.seventh-of', { ...key, seventh: seventhIn(variant.kind) })
     : syllabusMessage('asked.key', { ...key, forms: kindNamed({ id: variant.kind }) })
-  const parts = [...(says ? [syllabusMessage('call.hands', { hands: who })] : []), what, ...rest(variant, [])]
+  const parts = [...(says ? [syllabusMessage('call.hands', { hands: played })] : []), what, ...rest(variant, [])]
   return syllabusMessage('call', { said: capital(joined(parts, 'comma')) })
 }

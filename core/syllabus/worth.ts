@@ -21,8 +21,8 @@ export interface Worth {
 /** By how much there is to gain and to lose at the most, so that nothing of lower rank outweighs one of higher. */
 export function worthOf(atoms: number, stocks: readonly Stock[]): Worth {
   let worst = 0
-  for (const { reach } of stocks)
-    for (const matches of reach.values()) for (const { effort } of matches) worst = Math.max(worst, effort)
+  for (const { matchesByAtom } of stocks)
+    for (const matches of matchesByAtom.values()) for (const { effort } of matches) worst = Math.max(worst, effort)
   const near = 1 + atoms * worst
   return { near, covered: 1 + atoms * near }
 }

@@ -65,7 +65,7 @@ async function beat(): Promise<void> {
   await pause(PATIENCE)
   while (waiting.size > 0 || gone) {
     gone = !((await answers()) || (await answers()))
-    if (gone) for (const tell of [...waiting]) tell(new DatabaseUnavailable(why))
+    if (gone) for (const giveUp of [...waiting]) giveUp(new DatabaseUnavailable(why))
     await pause(PAUSE)
   }
   beating = false
@@ -73,22 +73,22 @@ async function beat(): Promise<void> {
 
 /**
  * Does what needs the database, and gives up within two seconds where that does not answer.
- * @throws Unreached; what was begun may go on, and be written
+ * @throws DatabaseUnavailable; what was begun may go on, and be written
  */
 export async function withDatabase<T>(work: () => Promise<T>): Promise<T> {
   if (gone) throw new DatabaseUnavailable(why)
-  let tell: (error: DatabaseUnavailable) => void = () => undefined
+  let giveUp: (error: DatabaseUnavailable) => void = () => undefined
   const trouble = new Promise<never>((_, reject) => {
-    tell = reject
+    giveUp = reject
   })
-  waiting.add(tell)
+  waiting.add(giveUp)
   void beat()
   try {
     return await Promise.race([work(), trouble])
   } catch (error) {
     throw isLost(error) ? new DatabaseUnavailable(error) : error
   } finally {
-    waiting.delete(tell)
+    waiting.delete(giveUp)
   }
 }
 

@@ -9,7 +9,7 @@ import { entryOf, groupOf, listOf, listOfGrades, studyOf } from '../support/syll
 import { english, inEnglish } from '../support/english'
 
 const MINORS = ['harmonic-minor', 'melodic-minor']
-const standing = (list: ReturnType<typeof listOf>, studies: RecipeInput[], policies: Partial<Policies> = {}) => {
+const countsFor = (list: ReturnType<typeof listOf>, studies: RecipeInput[], policies: Partial<Policies> = {}) => {
   const { required, covered, near, missing } = gradeSet(list, 'g', studies, { ...DEFAULT_POLICIES, ...policies })
   return [required, covered, near, missing]
 }
@@ -19,12 +19,12 @@ describe('minor, harmonic or melodic: who chooses, and over what', () => {
   const minors = (some: object) => listOf(groupOf(entryOf({ keys: ['D', 'G', 'A'], kinds: MINORS, ...some })))
 
   it('for each key by itself: three are asked, and forms may differ', () => {
-    expect(standing(minors({ chooser: 'candidate' }), [H('D'), M('G'), H('A')])).toEqual([3, 3, 0, 0])
+    expect(countsFor(minors({ chooser: 'candidate' }), [H('D'), M('G'), H('A')])).toEqual([3, 3, 0, 0])
   })
 
   it('one form for all keys: two harmonic and one melodic cover two; the third is near, its other form asked', () => {
     const list = minors({ chooser: 'candidate', scope: 'entry' })
-    expect(standing(list, [H('D'), M('G'), H('A')])).toEqual([3, 2, 1, 0])
+    expect(countsFor(list, [H('D'), M('G'), H('A')])).toEqual([3, 2, 1, 0])
     // melodic would cover one only
     expect(english(gradeSet(list, 'g', [H('D'), M('G'), H('A')]).atoms[1]!.reasons)).toEqual([
       'harmonic minor asked, this is melodic minor',
@@ -40,12 +40,12 @@ describe('minor, harmonic or melodic: who chooses, and over what', () => {
     )
     const [one, other] = [H('D'), { ...M('D'), octaves: 2 }]
     // harmonic: the first is covered, the second near by its form; melodic: two octaves cover the second and one is left over
-    expect(standing(two, [one, other])).toEqual([2, 1, 1, 0])
-    expect(standing(two, [one, { ...H('D'), octaves: 2 }])).toEqual([2, 2, 0, 0])
+    expect(countsFor(two, [one, other])).toEqual([2, 1, 1, 0])
+    expect(countsFor(two, [one, { ...H('D'), octaves: 2 }])).toEqual([2, 2, 0, 0])
   })
 
   it('as the examiner asks: both forms of every key must be ready, six in all', () => {
-    expect(standing(minors({ chooser: 'examiner' }), [H('D'), M('D'), H('G')])).toEqual([6, 3, 0, 3])
+    expect(countsFor(minors({ chooser: 'examiner' }), [H('D'), M('D'), H('G')])).toEqual([6, 3, 0, 3])
   })
 })
 
@@ -56,17 +56,17 @@ describe('hands', () => {
   )
 
   it('separately: each hand counts, and together does not stand for them unless the teacher says so', () => {
-    expect(standing(hands('separate'), [right!, left!])).toEqual([2, 2, 0, 0])
-    expect(standing(hands('separate'), [both!])).toEqual([2, 0, 1, 1])
-    expect(standing(hands('separate'), [both!], { togetherForSeparate: true })).toEqual([2, 2, 0, 0])
+    expect(countsFor(hands('separate'), [right!, left!])).toEqual([2, 2, 0, 0])
+    expect(countsFor(hands('separate'), [both!])).toEqual([2, 0, 1, 1])
+    expect(countsFor(hands('separate'), [both!], { togetherForSeparate: true })).toEqual([2, 2, 0, 0])
   })
-  it('either: one hand serves', () => expect(standing(hands('either'), [left!])).toEqual([1, 1, 0, 0]))
+  it('either: one hand serves', () => expect(countsFor(hands('either'), [left!])).toEqual([1, 1, 0, 0]))
   it('each and together: three; together may stand for all of them', () => {
-    expect(standing(hands('each'), [right!, left!, both!])).toEqual([3, 3, 0, 0])
-    expect(standing(hands('each'), [both!], { togetherForSeparate: true })).toEqual([3, 3, 0, 0])
+    expect(countsFor(hands('each'), [right!, left!, both!])).toEqual([3, 3, 0, 0])
+    expect(countsFor(hands('each'), [both!], { togetherForSeparate: true })).toEqual([3, 3, 0, 0])
   })
   it('together: never met by the hands apart', () => {
-    expect(standing(hands('together'), [right!, left!], { togetherForSeparate: true })).toEqual([1, 0, 1, 0])
+    expect(countsFor(hands('together'), [right!, left!], { togetherForSeparate: true })).toEqual([1, 0, 1, 0])
   })
 })
 
@@ -98,16 +98,16 @@ describe('keys', () => {
     const starts = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'Ab', 'A', 'Bb', 'B']
     const list = (some: object) => listOf(groupOf(entryOf({ keys: starts, kinds: ['chromatic'], ...some })))
     const one = [studyOf('G', 'chromatic')]
-    expect(standing(list({}), one)).toEqual([12, 1, 0, 11])
-    expect(standing(list({ pick: 1 }), one)).toEqual([1, 1, 0, 0])
+    expect(countsFor(list({}), one)).toEqual([12, 1, 0, 11])
+    expect(countsFor(list({ pick: 1 }), one)).toEqual([1, 1, 0, 0])
   })
 
   it('any two keys, hands separately: two keys with both hands each, not any two hands', () => {
     const list = listOf(groupOf(entryOf({ keys: ['C', 'G', 'D'], pick: 2, hands: 'separate' })))
     const of = (tonic: string) => (['right', 'left'] as const).map((hands) => studyOf(tonic, 'major', { hands }))
     // C whole, G right only, D none: C and G are taken, one hand is missing
-    expect(standing(list, [...of('C'), of('G')[0]!])).toEqual([4, 3, 0, 1])
-    expect(standing(list, [...of('C'), ...of('D')])).toEqual([4, 4, 0, 0])
+    expect(countsFor(list, [...of('C'), of('G')[0]!])).toEqual([4, 3, 0, 1])
+    expect(countsFor(list, [...of('C'), ...of('D')])).toEqual([4, 4, 0, 0])
   })
 
   it('up to four sharps and flats: majors and minors by their own signatures, C and A minor among them', () => {
@@ -134,17 +134,17 @@ describe('keys', () => {
 
   it('B flat and A sharp minor are the same keys to play', () => {
     const list = listOf(groupOf(entryOf({ keys: ['Bb'], kinds: ['harmonic-minor'] })))
-    expect(standing(list, [H('A#')])).toEqual([1, 1, 0, 0])
+    expect(countsFor(list, [H('A#')])).toEqual([1, 1, 0, 0])
   })
 
   it('a dominant seventh of C stands on G; one on C stands on C', () => {
     const list = (seventh: string) => listOf(groupOf(entryOf({ kinds: ['dominant-seventh-arpeggio'], seventh })))
     const [onC, onG] = ['C', 'G'].map((tonic) => studyOf(tonic, 'dominant-seventh-arpeggio'))
-    expect([standing(list('of'), [onG!]), standing(list('of'), [onC!])]).toEqual([
+    expect([countsFor(list('of'), [onG!]), countsFor(list('of'), [onC!])]).toEqual([
       [1, 1, 0, 0],
       [1, 0, 0, 1],
     ])
-    expect(standing(list('on'), [onC!])).toEqual([1, 1, 0, 0])
+    expect(countsFor(list('on'), [onC!])).toEqual([1, 1, 0, 0])
   })
 })
 
@@ -156,27 +156,27 @@ describe('touch and tempo', () => {
   )
 
   it('legato or staccato: one serves where the candidate chooses, both must be ready where the examiner does', () => {
-    expect(standing(touches('candidate'), [staccato!])).toEqual([1, 1, 0, 0])
-    expect(standing(touches('examiner'), [staccato!])).toEqual([2, 1, 0, 1])
-    expect(standing(touches('both'), [legato!, staccato!])).toEqual([2, 2, 0, 0])
+    expect(countsFor(touches('candidate'), [staccato!])).toEqual([1, 1, 0, 0])
+    expect(countsFor(touches('examiner'), [staccato!])).toEqual([2, 1, 0, 1])
+    expect(countsFor(touches('both'), [legato!, staccato!])).toEqual([2, 2, 0, 0])
   })
 
   it('a list that names no touch takes any, or legato only', () => {
-    expect(standing(listOf(groupOf(entryOf())), [staccato!])).toEqual([1, 1, 0, 0])
-    expect(standing(listOf(groupOf(entryOf())), [staccato!], { anyTouch: false })).toEqual([1, 0, 1, 0])
+    expect(countsFor(listOf(groupOf(entryOf())), [staccato!])).toEqual([1, 1, 0, 0])
+    expect(countsFor(listOf(groupOf(entryOf())), [staccato!], { anyTouch: false })).toEqual([1, 0, 1, 0])
   })
 
   it('a minim at 60 in quavers is 240 notes a minute, not 120', () => {
     const list = listOf(groupOf(entryOf({ tempo: { beat: 'half', bpm: 60, notesPerBeat: 4 } })))
     const at = (bpm: number) => studyOf('C', 'major', { tempo: { bpm, notesPerBeat: 2 } })
     expect(english(gradeSet(list, 'g', [at(60)]).atoms[0]!.reasons)).toEqual(['120 of 240 notes a minute'])
-    expect(standing(list, [at(120)])).toEqual([1, 1, 0, 0])
+    expect(countsFor(list, [at(120)])).toEqual([1, 1, 0, 0])
   })
 
   it('more octaves and a faster tempo count, unless the teacher says otherwise; a limit holds', () => {
     const list = listOf(groupOf(entryOf()))
     const more = [studyOf('C', 'major', { octaves: 2, tempo: { bpm: 90 } })]
-    expect(standing(list, more)).toEqual([1, 1, 0, 0])
+    expect(countsFor(list, more)).toEqual([1, 1, 0, 0])
     expect(
       english(
         gradeSet(list, 'g', more, { ...DEFAULT_POLICIES, moreOctaves: false, fasterTempo: false }).atoms[0]!.reasons,
@@ -199,13 +199,13 @@ describe('choices of a group', () => {
   it('one of two lines: all of its keys, not one key of each', () => {
     const list = listOf({ ...groupOf(...two), rule: { any: 1, of: 'entries' } })
     // thirds in C and sixths in G: either line has one of its two, the other half near by the distance
-    expect(standing(list, [third!('C'), sixth!('G')])).toEqual([2, 1, 1, 0])
-    expect(standing(list, [sixth!('C'), sixth!('G')])).toEqual([2, 2, 0, 0])
+    expect(countsFor(list, [third!('C'), sixth!('G')])).toEqual([2, 1, 1, 0])
+    expect(countsFor(list, [sixth!('C'), sixth!('G')])).toEqual([2, 2, 0, 0])
   })
 
   it('any key, with all that is asked in it', () => {
     const list = listOf({ ...groupOf(...two), rule: { any: 1, of: 'keys' } })
-    expect(standing(list, [third!('G'), sixth!('G')])).toEqual([2, 2, 0, 0])
+    expect(countsFor(list, [third!('G'), sixth!('G')])).toEqual([2, 2, 0, 0])
     expect(gradeSet(list, 'g', [third!('G'), sixth!('G')]).atoms.map(({ status }) => status)).toEqual([
       'not-needed',
       'covered',
@@ -221,7 +221,7 @@ describe('choices of a group', () => {
     })
     // C and G cover two of three, F covers one of one: nothing is open then
     const studies = ['C', 'G', 'F'].map((tonic) => studyOf(tonic, 'major'))
-    expect(standing(list, studies)).toEqual([1, 1, 0, 0])
+    expect(countsFor(list, studies)).toEqual([1, 1, 0, 0])
   })
 
   it('a grade that includes another asks for both, each its own study', () => {
@@ -229,7 +229,7 @@ describe('choices of a group', () => {
       { id: 'a', title: 'A', groups: [groupOf(entryOf({ id: 'one' }))] },
       { id: 'g', title: 'G', includes: 'a', groups: [groupOf(entryOf({ id: 'one', octaves: 2 }))] },
     )
-    expect(standing(list, [studyOf('C', 'major', { octaves: 2 })])).toEqual([2, 1, 0, 1])
+    expect(countsFor(list, [studyOf('C', 'major', { octaves: 2 })])).toEqual([2, 1, 0, 1])
     expect(gradeSet(list, 'g', []).atoms.map(({ id }) => id)).toEqual([
       'a:one/C/major/together',
       'one/C/major/together',

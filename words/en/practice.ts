@@ -1,7 +1,7 @@
 /** What was played, what will be, and whether it will do. */
 export const practice = {
-  standing:
-    '{standing, select, untried {not played yet} learning {learning} right_once {right once} held {held} ready {ready} other {fading}}',
+  'practice-state':
+    '{practiceState, select, untried {not played yet} learning {learning} right_once {right once} held {held} ready {ready} other {fading}}',
   'change.tested': '{study}: asked again on {day}',
   'change.further': '{study}: further on from {day}',
   'change.back': '{study}: back a step from {day}',

@@ -16,10 +16,8 @@ const input = ref<HTMLInputElement>()
 const batch = ref<InstanceType<typeof CalledBatch>>()
 const list = useId()
 const words = useId()
-const { line, called, offered, at, shut, meant, unknown, standing, typed, replace, complete, move, take } = calling(
-  props.desk,
-  () => input.value,
-)
+const { line, called, offered, at, shut, meant, unknown, deskInstrument, typed, replace, complete, move, take } =
+  calling(props.desk, () => input.value)
 const notice = ref('')
 /** The line for which words that say nothing were pointed out: what else it says can be taken then. */
 const pointedOut = ref('')
@@ -146,8 +144,8 @@ async function onKey(event: KeyboardEvent): Promise<void> {
         {{ each.text }}
       </li>
     </ul>
-    <p v-if="standing && called.studies.length > 0" class="quiet pt-1 text-[13.5px]">
-      {{ t('call.call-line.standing', { make: instrumentOf({ instrument: standing }).make }) }}
+    <p v-if="deskInstrument && called.studies.length > 0" class="quiet pt-1 text-[13.5px]">
+      {{ t('call.call-line.standing', { make: instrumentOf({ instrument: deskInstrument }).make }) }}
       <button type="button" class="text-button" @click="forPiano">{{ t('call.call-line.for-the-piano') }}</button>
     </p>
     <CalledBatch

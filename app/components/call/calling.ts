@@ -47,7 +47,7 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
     called.value.understood.filter(({ meaning, typed }) => !meaning && typed !== ';').map(({ typed }) => typed),
   )
   /** The instrument of the desk, where it is not the usual one and the line names none. */
-  const standing = computed(() => {
+  const deskInstrument = computed(() => {
     const own = desk.study?.recipe.instrument
     const named = parsed.value.studies[0]?.instrument
     return own && own !== DEFAULT_INSTRUMENT && !named ? own : null
@@ -97,5 +97,5 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
     return true
   }
 
-  return { line, called, offered, at, shut, meant, unknown, standing, typed, replace, complete, move, take }
+  return { line, called, offered, at, shut, meant, unknown, deskInstrument, typed, replace, complete, move, take }
 }

@@ -45,15 +45,15 @@ const nextBest = (study: RealisedStudy): Beside[] =>
     othersOf(study, player)
       .slice(0, 2)
       .map(({ marks, pins = [], message, pattern }, at) => {
-        const who = wordsOf(study).called(player)
+        const playerName = wordsOf(study).called(player)
         return {
           value: `${player}-${at}`,
-          words: `${at === 0 ? t('compare.choices.next-best') : t('compare.choices.third-best')}, ${who}`,
+          words: `${at === 0 ? t('compare.choices.next-best') : t('compare.choices.third-best')}, ${playerName}`,
           note: formatMessage(message),
           base: t('compare.choices.on-the-desk'),
           recipes: [
             {
-              label: `${formatMessage(pattern)}, ${who}`,
+              label: `${formatMessage(pattern)}, ${playerName}`,
               recipe: study.recipe,
               take: { player, marks, pins: pins as readonly AnyPin[] },
             },

@@ -19,10 +19,10 @@ const here = computed(() => {
   const note = notes[selected.index]
   if (!note) return null
   const view = wordsOf(study)
-  const who = playersIn(study).length > 1 || view.short(selected.hand) ? `${view.called(selected.hand)}, ` : ''
+  const playerName = playersIn(study).length > 1 || view.short(selected.hand) ? `${view.called(selected.hand)}, ` : ''
   return {
     place: selected,
-    words: t('desk.pin-bar.note', { who, value: selected.index + 1, printedName: printedName(note.pitch) }),
+    words: t('desk.pin-bar.note', { playerName, value: selected.index + 1, printedName: printedName(note.pitch) }),
     mark: marksOf(study, selected.hand)[selected.index]!,
     marks: familyOf(study.recipe).pins.marksFor(selected.hand),
     can: takesPins(study, selected.hand),

@@ -50,7 +50,7 @@ export function outSources(guarded: (work: () => Promise<void>) => Promise<void>
   )
   const sets = computed(() => setSources(pupils.value))
   const onDesk = (): Out => {
-    const { recipe, accepted } = desk.standing
+    const { recipe, accepted } = desk.currentDocument
     return { title: '', studies: [{ recipe, ...(accepted && { accepted }) }] }
   }
   const sources = computed<Source[]>(() => [

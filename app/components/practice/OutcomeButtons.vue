@@ -18,7 +18,7 @@ async function press(outcome: Outcome): Promise<void> {
   await nextTick()
   place.value?.querySelector('button')?.focus()
 }
-function tell(where?: Where): void {
+function recordWrong(where?: Where): void {
   asking.value = false
   emit('recorded', 'wrong', where)
 }
@@ -42,7 +42,7 @@ defineExpose({ press })
       </button>
     </div>
     <div v-else ref="place" @keydown.esc.stop="asking = false">
-      <WherePick :row="row" @pick="tell" @leave="asking = false" />
+      <WherePick :row="row" @pick="recordWrong" @leave="asking = false" />
     </div>
   </div>
 </template>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import type { Standing } from '#core/practice'
+import type { PracticeState } from '#core/practice'
 import MarkFrame from '~/components/frame/MarkFrame.vue'
 import { formatMessage } from '~/composables/words'
 
 /** How a study stands with whoever plays it, by shape: nothing, a pencilled ring, half a disc, a disc; fading is hatched. */
-defineProps<{ of: Standing }>()
+defineProps<{ of: PracticeState }>()
 </script>
 
 <template>
-  <MarkFrame :label="formatMessage({ code: 'standing', params: { standing: of } })">
+  <MarkFrame :label="formatMessage({ code: 'practice-state', params: { practiceState: of } })">
     <circle v-if="of === 'ready'" cx="7" cy="7" r="6" fill="var(--color-met)" />
     <template v-else-if="of === 'fading'">
       <circle cx="7" cy="7" r="5.4" fill="none" stroke="var(--color-met)" stroke-width="1.4" />

@@ -51,7 +51,7 @@ const spoken = (row: Row): string =>
     title: formatMessage(row.title),
     required: bpmOf(row.required, row.recipe),
     clean: bpmOf(row.cleanTempo, row.recipe),
-    standing: { code: 'standing', params: { standing: row.standing } },
+    practiceState: { code: 'practice-state', params: { practiceState: row.practiceState } },
   })
 
 /** A study's planned work is taken hold of where it begins, and put into another week. */
@@ -154,7 +154,7 @@ function drop(): void {
       :aria-label="t('practice.stair.states')"
     >
       <li v-for="row in view.rows" :key="row.id" class="flex items-center" :style="{ height: `${FRAME.row}px` }">
-        <PlayedMark :of="row.standing" />
+        <PlayedMark :of="row.practiceState" />
       </li>
     </ul>
   </div>

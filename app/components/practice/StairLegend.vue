@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { Standing } from '#core/practice'
+import type { PracticeState } from '#core/practice'
 import { t, formatMessage } from '~/composables/words'
 import PlayedMark from './PlayedMark.vue'
 import TestDisc from './TestDisc.vue'
 
 /** What the signs of the record mean. */
 const MARKS = ['at', 'below', 'hesitated', 'wrong'] as const
-const STANDINGS: readonly Standing[] = ['learning', 'right-once', 'held', 'ready', 'fading']
+const PRACTICE_STATES: readonly PracticeState[] = ['learning', 'right-once', 'held', 'ready', 'fading']
 </script>
 
 <template>
@@ -15,8 +15,9 @@ const STANDINGS: readonly Standing[] = ['learning', 'right-once', 'held', 'ready
       <svg width="14" height="14" aria-hidden="true"><TestDisc :x="7" :y="7" :mark="mark" /></svg>
       {{ t('practice.legend.mark', { mark }) }}
     </span>
-    <span v-for="standing in STANDINGS" :key="standing" class="flex items-center gap-1">
-      <PlayedMark :of="standing" aria-hidden="true" /> {{ formatMessage({ code: 'standing', params: { standing } }) }}
+    <span v-for="practiceState in PRACTICE_STATES" :key="practiceState" class="flex items-center gap-1">
+      <PlayedMark :of="practiceState" aria-hidden="true" />
+      {{ formatMessage({ code: 'practice-state', params: { practiceState } }) }}
     </span>
   </p>
 </template>

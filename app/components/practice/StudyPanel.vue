@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from '#imports'
 import type { Message } from '#core/message'
 import type { RecipeInput, Stage } from '#core/instrument'
-import { dateOf, dayOf, type Outcome, standingEntries, type Where, weekOf } from '#core/practice'
+import { dateOf, dayOf, type Outcome, currentEntries, type Where, weekOf } from '#core/practice'
 import type { StoredEntry } from '#shared/api'
 import { working } from '~/composables/working'
 import { t, formatMessage } from '~/composables/words'
@@ -48,7 +48,7 @@ watch(
   },
   { immediate: true },
 )
-const counting = computed(() => new Set(standingEntries(props.entries).map(({ id }) => id)))
+const counting = computed(() => new Set(currentEntries(props.entries).map(({ id }) => id)))
 const MAX_ENTRIES = 8
 const latest = computed(() =>
   props.entries
@@ -98,7 +98,7 @@ const choose = (event: Event): void => {
     <p class="quiet text-[13.5px]">
       {{
         t('practice.study.stands', {
-          standing: { code: 'standing', params: { standing: row.standing } },
+          practiceState: { code: 'practice-state', params: { practiceState: row.practiceState } },
           clean: bpmOf(row.cleanTempo, row.recipe),
           required: bpmOf(row.required, row.recipe),
           recall: Math.round(row.recall * 100),

@@ -41,7 +41,7 @@ const measure = (row: unknown): void => {
   if (row instanceof HTMLElement) virtualizer.value.measureElement(row)
 }
 
-const ways = computed(() => new Map(props.progress.filter(({ over }) => !over).map((way) => [way.setId, way])))
+const progressBySet = computed(() => new Map(props.progress.filter(({ over }) => !over).map((way) => [way.setId, way])))
 const examsOf = (pupil: Pupil): ExamListing[] =>
   props.exams.filter((exam) => exam.pupil.id === pupil.id).slice(0, MAX_EXAMS)
 const othersThan = (pupil: Pupil): string[] => props.names.filter(({ id }) => id !== pupil.id).map(({ name }) => name)
@@ -63,7 +63,7 @@ const othersThan = (pupil: Pupil): string[] => props.names.filter(({ id }) => id
         :pupil="pupil"
         :others="othersThan(pupil)"
         :exams="examsOf(pupil)"
-        :progress="ways"
+        :progress="progressBySet"
         @changed="emit('changed')"
         @left="(words, bin) => emit('left', words, bin)"
         @refingered="emit('refingered', $event)"

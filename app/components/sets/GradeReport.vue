@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { NuxtLink } from '#components'
-import { type Standing, STANDINGS } from '#core/practice'
+import { type PracticeState, PRACTICE_STATES } from '#core/practice'
 import type { GradeReport } from '#core/syllabus'
 import PlayedMark from '~/components/practice/PlayedMark.vue'
 import { type EntryLine, reportedGroups } from './entries'
@@ -12,7 +12,7 @@ import StatusMark from './StatusMark.vue'
 const props = defineProps<{
   report: GradeReport
   /** How each item stands with the pupil, by its id. */
-  standings: Readonly<Record<string, Standing>>
+  practiceStates: Readonly<Record<string, PracticeState>>
   busy: boolean
 }>()
 const emit = defineEmits<{ mend: [atom: string]; add: [atoms: readonly string[]] }>()
@@ -22,9 +22,9 @@ const NUMBERS = ['none', 'it', 'two', 'three', 'four', 'five', 'six', 'seven', '
 const addWords = ({ atoms }: EntryLine): string =>
   t('sets.grade-report.add', { count: atoms.length, count2: NUMBERS[atoms.length] ?? atoms.length })
 /** Of several keys on one line the one that is least far. */
-const standingOf = ({ atoms }: EntryLine): Standing | null => {
-  const all = atoms.flatMap(({ id }) => props.standings[id] ?? [])
-  return all.length < atoms.length ? null : (STANDINGS.find((each) => all.includes(each)) ?? null)
+const stateOf = ({ atoms }: EntryLine): PracticeState | null => {
+  const all = atoms.flatMap(({ id }) => props.practiceStates[id] ?? [])
+  return all.length < atoms.length ? null : (PRACTICE_STATES.find((each) => all.includes(each)) ?? null)
 }
 const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
 </script>
@@ -53,7 +53,7 @@ const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
           <StatusMark :status="line.status" class="mt-[4px]" />
           <span class="min-w-0 flex-1">
             <span :class="{ quiet: line.status === 'not-needed' }">{{ line.words }}</span>
-            <PlayedMark v-if="standingOf(line)" class="ml-2 inline-block align-[-2px]" :of="standingOf(line)!" />
+            <PlayedMark v-if="stateOf(line)" class="ml-2 inline-block align-[-2px]" :of="stateOf(line)!" />
             <span v-if="line.status === 'near'" class="aside block text-[14px] text-rh">
               {{
                 t('sets.grade-report.no', {

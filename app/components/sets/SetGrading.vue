@@ -18,15 +18,15 @@ const props = defineProps<{ store: ReturnType<typeof useSet> }>()
 const emit = defineEmits<{ grade: [syllabusId: string, gradeId: string] }>()
 
 const set = computed(() => props.store.set!)
-const standing = computed(() => props.store.report!)
-const report = computed(() => standing.value.report)
+const current = computed(() => props.store.report!)
+const report = computed(() => current.value.report)
 const asking = ref(false)
 /** Questions that the list leaves open: what is counted rests on how they are read. */
 const open = computed(() => report.value?.entries.reduce((sum, entry) => sum + entry.open.length, 0) ?? 0)
 
-const known = computed(() => standing.value.preferences.choices ?? {})
+const known = computed(() => current.value.preferences.choices ?? {})
 /** What the list leaves open and this pupil was not asked before. */
-const unasked = computed(() => standing.value.choices.filter(({ id }) => known.value[id] === undefined))
+const unasked = computed(() => current.value.choices.filter(({ id }) => known.value[id] === undefined))
 /** What is missing is added at once where the list leaves no choice that was not made already. */
 function addAll(): void {
   if (unasked.value.length > 0) asking.value = true
@@ -42,17 +42,17 @@ const counted = computed((): Message => {
   const { covered, near, missing, surplus } = report.value!
   return { code: 'sets.set-grading.counted', params: { covered, near, missing, surplus: surplus.length } }
 })
-const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.value.gradeId!)
+const later = (): void => emit('grade', current.value.newer!.syllabusId, set.value.gradeId!)
 </script>
 
 <template>
   <TubeLadder
-    :placements="standing.placements"
+    :placements="current.placements"
     :syllabus-id="set.syllabusId"
     :grade-id="set.gradeId"
     @choose="(syllabusId, gradeId) => emit('grade', syllabusId, gradeId)"
   />
-  <p v-if="standing.placements.length === 0" class="quiet mt-2">
+  <p v-if="current.placements.length === 0" class="quiet mt-2">
     <RichWords :message="{ code: 'sets.set-grading.no-syllabus-for-this' }">
       <template #a="{ text }"
         ><NuxtLink class="underline" to="/syllabi">{{ text }}</NuxtLink></template
@@ -61,8 +61,8 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
   </p>
   <template v-if="report">
     <NewerNotice
-      v-if="standing.newer"
-      :newer="standing.newer"
+      v-if="current.newer"
+      :newer="current.newer"
       :set="set"
       :busy="store.busy"
       @move="later"
@@ -82,7 +82,7 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
       </p>
       <span v-if="report.missing > 0" class="flex items-baseline gap-4">
         <button
-          v-if="standing.choices.length > 0 && unasked.length === 0"
+          v-if="current.choices.length > 0 && unasked.length === 0"
           type="button"
           class="text-button"
           @click="asking = true"
@@ -95,9 +95,9 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
       </span>
     </div>
     <ReadinessLine
-      v-if="standing.readiness"
+      v-if="current.readiness"
       class="mt-2"
-      :readiness="standing.readiness"
+      :readiness="current.readiness"
       :record="`/pupils/${set.pupil.id}?set=${set.id}`"
     />
     <p class="mt-2 flex gap-5 text-[14px]">
@@ -108,7 +108,7 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
     </p>
     <GradeReport
       :report="report"
-      :standings="standing.readiness?.standings ?? {}"
+      :practice-states="current.readiness?.practiceStates ?? {}"
       :busy="store.busy"
       @mend="(atom) => store.mend(atom)"
       @add="(only) => store.addMissing({ only })"
@@ -117,13 +117,13 @@ const later = (): void => emit('grade', standing.value.newer!.syllabusId, set.va
       v-if="asking"
       :pupil="set.pupil.name"
       :missing="report.missing"
-      :choices="standing.choices"
+      :choices="current.choices"
       :known="known"
       @close="asking = false"
       @build="build"
     />
   </template>
-  <p v-else-if="standing.placements.length" class="quiet mt-6">
+  <p v-else-if="current.placements.length" class="quiet mt-6">
     {{ t('sets.set-grading.choose-the-grade-in') }}
   </p>
 </template>

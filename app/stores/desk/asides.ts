@@ -34,9 +34,14 @@ export function deskAsides(
 
   /** What lies here unsaved. What is only being tried out is not it. */
   const here = computed<Aside | null>(() => {
-    const { changed, study, standing } = desk
+    const { changed, study, currentDocument } = desk
     if (!changed.value || !study.value) return null
-    return { title: study.value.title, saved: keeping.value.saved, ...standing.value, wanted: keeping.value.wanted }
+    return {
+      title: study.value.title,
+      saved: keeping.value.saved,
+      ...currentDocument.value,
+      wanted: keeping.value.wanted,
+    }
   })
 
   /** Remembers what lies here unsaved, before something else is laid here. */

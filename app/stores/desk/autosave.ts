@@ -2,7 +2,7 @@ import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
 import isEqual from 'fast-deep-equal'
 import { type Ref, watch } from 'vue'
 import { type KeepingState, savesItself } from './keeping'
-import type { Standing } from './session'
+import type { CurrentDocument } from './session'
 import type { DeskDocument } from './document'
 
 const QUIET = 1500
@@ -16,14 +16,14 @@ export function deskAutosave(desk: DeskDocument, state: Readonly<Ref<KeepingStat
   const may = (): boolean =>
     savesItself(state.value, { playable: desk.fault.value === null, tried: desk.held.value !== null })
   /** What was sent last: what was refused once is not sent again unchanged. */
-  let sent: Standing | null = null
+  let sent: CurrentDocument | null = null
   async function now(): Promise<void> {
-    if (state.value !== 'changed' || !may() || isEqual(desk.standing.value, sent)) return
-    sent = desk.standing.value
+    if (state.value !== 'changed' || !may() || isEqual(desk.currentDocument.value, sent)) return
+    sent = desk.currentDocument.value
     await save()
   }
   const soon = useDebounceFn(now, QUIET)
-  watch([desk.standing, desk.fault, state], () => {
+  watch([desk.currentDocument, desk.fault, state], () => {
     if (state.value === 'changed') void soon()
   })
 

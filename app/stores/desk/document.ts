@@ -7,7 +7,7 @@ import { type Named, namedChange } from './changeWords'
 import { deskHistory } from './history'
 import { deskPinning } from './pinning'
 import { plain } from './pins'
-import { deskSession, type Standing } from './session'
+import { deskSession, type CurrentDocument } from './session'
 import { deskSolving, FIRST } from './solving'
 
 /**
@@ -26,11 +26,13 @@ export function deskDocument() {
   const letGo = shallowRef<RecipeInput | null>(null)
 
   /** What is kept of this study, as it was when it was kept; null where none of it is. */
-  const stored = shallowRef<Standing | null>({ recipe: FIRST, accepted: null })
+  const stored = shallowRef<CurrentDocument | null>({ recipe: FIRST, accepted: null })
   /** What lies here; what is only tried out does not count. */
-  const standing = computed<Standing>(() => held.value ?? { recipe: recipe.value, accepted: accepted.value })
+  const currentDocument = computed<CurrentDocument>(
+    () => held.value ?? { recipe: recipe.value, accepted: accepted.value },
+  )
   /** Whether it differs from what is kept: by value, so that what is changed and changed back is not changed. */
-  const changed = computed(() => !isEqual(standing.value, stored.value))
+  const changed = computed(() => !isEqual(currentDocument.value, stored.value))
 
   function set(next: RecipeInput, named?: Named): Promise<void> {
     const { words, sort } = named ?? namedChange(held.value?.recipe ?? recipe.value, next, study.value)
@@ -83,7 +85,7 @@ export function deskDocument() {
 
   const { undoes, redoes, undo, redo, trail, retrace } = history
   return {
-    ...{ recipe, study, fault, departs, accepted, letGo, changed, standing, stored, held, settled },
+    ...{ recipe, study, fault, departs, accepted, letGo, changed, currentDocument, stored, held, settled },
     ...{ undoes, redoes, undo, redo, trail, retrace, change, replace, again, tryOut, leave, putBack, takeEngine, lay },
     ...looking,
     ...pinning,

@@ -48,7 +48,7 @@ export function deskSaving(desk: DeskDocument, deliberate: Readonly<Ref<boolean>
 
   /** Sends what is on the desk; changes made while it travels count as not saved. */
   async function send(version: number): Promise<Happening> {
-    const [sent, here, { saved }] = [desk.standing.value, laid, keeping.value]
+    const [sent, here, { saved }] = [desk.currentDocument.value, laid, keeping.value]
     const body = { recipe: desk.study.value?.recipe ?? sent.recipe }
     const fingers = desk.accepted.value ? { accepted: desk.accepted.value } : {}
     const study = saved

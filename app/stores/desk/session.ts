@@ -5,7 +5,7 @@ import { type Place, plain } from './pins'
 import type { Solving } from './solving'
 
 /** A recipe with the fingers that were accepted for it. */
-export interface Standing {
+export interface CurrentDocument {
   readonly recipe: RecipeInput
   readonly accepted: Accepted | null
 }
@@ -13,7 +13,7 @@ export interface Standing {
 /** Shows a recipe without having decided for it. */
 function trying({ recipe, accepted, show }: Solving) {
   /** What stood here before a call was tried out. */
-  const held = shallowRef<Standing | null>(null)
+  const held = shallowRef<CurrentDocument | null>(null)
   function tryOut(next: RecipeInput): Promise<void> {
     held.value ??= { recipe: recipe.value, accepted: accepted.value }
     return show(plain(next))

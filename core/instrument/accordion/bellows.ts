@@ -3,7 +3,7 @@ import { type LineNote, notesInCell, type Rhythm } from '../../study'
 import type { Part } from '../parts'
 
 /** From this step on the bellows go so. */
-export interface BellowsTurn {
+export interface BellowsChange {
   readonly step: number
   readonly direction: Way
 }
@@ -85,7 +85,7 @@ function turnsIn(span: Span, rhythm: Rhythm): number[] {
 const against = (way: Way): Way => (way === 'opening' ? 'closing' : 'opening')
 
 /** When the bellows turn, over the whole study: at what is asked, and where a new section begins. */
-export function bellowsOf(recipe: AccordionRecipe, parts: readonly Part[], rhythm: Rhythm): BellowsTurn[] {
+export function bellowsOf(recipe: AccordionRecipe, parts: readonly Part[], rhythm: Rhythm): BellowsChange[] {
   const { turn, first } = recipe.accordion.bellows
   if (turn === 'free') return [{ step: 0, direction: first }]
   const steps = parts.flatMap((part) => [part.from, ...turnsIn(spanOf(part), rhythm)])

@@ -25,10 +25,10 @@ import { meetingsOf } from './meetings'
 import { ACCORDION_ROUTE } from './route'
 import { buttonsAt, othersOf } from './pinning'
 import { bassMessage, rightMessage } from './describe'
-import { ACCORDION_WAYS } from './ways'
+import { ACCORDION_LAYOUT_RULES } from './layoutRules'
 import { accordionMessage, alsoMessage } from './words'
 
-export type { BellowsTurn } from './bellows'
+export type { BellowsChange } from './bellows'
 export { takesPart } from './complete'
 export type { PerformedAccordion, RealisedBass }
 
@@ -97,7 +97,7 @@ const ON_BUTTONS = BUTTON_SCHOOLS.map((id) => ({
 
 /** The accordion: a treble of keys or buttons, a bass board, bellows. */
 export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
-  ...ACCORDION_WAYS,
+  ...ACCORDION_LAYOUT_RULES,
   id: 'accordion',
   plays: 'accordion',
   instruments: [

@@ -15,7 +15,7 @@ import { accordionDifficulty, togetherOf } from '../../together'
 import type { Performance, FamilySolver } from '../family'
 import { checkHands, type FingerPart, performedHand, type RealisedHand } from '../hands'
 import { kindsIn, type Part } from '../parts'
-import { bellowsOf, type BellowsTurn } from './bellows'
+import { bellowsOf, type BellowsChange } from './bellows'
 
 /** The left hand on the board. */
 export interface RealisedBass extends BassFingering {
@@ -30,7 +30,7 @@ export interface PerformedAccordion extends Performance {
   readonly plays: 'accordion'
   readonly hands: { readonly right?: RealisedHand }
   readonly bass?: RealisedBass
-  readonly bellows: readonly BellowsTurn[]
+  readonly bellows: readonly BellowsChange[]
   /** Ranks of reeds that sound. */
   readonly registers: readonly Register[]
 }

@@ -23,7 +23,7 @@ import { KEYS_EXAMINED } from './examined'
 import { handsWritten, KEY_LEXICON, KEY_PHRASES, pinPhrase } from './lexicon'
 import type { PerformedHands, RealisedHand } from './perform'
 import { KEYS_ROUTE } from './route'
-import { KEY_WAYS } from './ways'
+import { KEY_LAYOUT_RULES } from './layoutRules'
 
 export type { PerformedHands, RealisedHand }
 
@@ -69,7 +69,7 @@ const SCHOOLS = SCHOOL_LIST.map(({ id }) => ({
 
 /** Keys under fingers: the piano. */
 export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
-  ...KEY_WAYS,
+  ...KEY_LAYOUT_RULES,
   id: 'keys',
   plays: 'fingers',
   instruments: [

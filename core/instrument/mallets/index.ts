@@ -25,7 +25,7 @@ import { MALLET_LEXICON } from './lexicon'
 import type { PerformedSticks, RealisedSticking } from './perform'
 import { MALLETS_ROUTE } from './route'
 import { laddersFor, strokesFor } from './strokes'
-import { MALLET_WAYS } from './ways'
+import { MALLET_LAYOUT_RULES } from './layoutRules'
 import { hasLead, sticksMessage } from './words'
 import { STICK_PHRASES, stickPinPhrase } from './written'
 
@@ -73,7 +73,7 @@ const SCHOOLS = STICKING_SCHOOL_LIST.map(({ id }) => ({
 
 /** Bars under sticks: marimba, vibraphone, xylophone, glockenspiel. */
 export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
-  ...MALLET_WAYS,
+  ...MALLET_LAYOUT_RULES,
   id: 'mallets',
   plays: 'sticks',
   instruments: INSTRUMENTS,

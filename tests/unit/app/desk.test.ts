@@ -90,7 +90,7 @@ describe('what is changed', () => {
   it('after a save is what differs from what was saved', async () => {
     const desk = await begun()
     await desk.change({ octaves: 3 })
-    desk.stored.value = desk.standing.value
+    desk.stored.value = desk.currentDocument.value
     expect(desk.changed.value).toBe(false)
     await desk.undo()
     expect(desk.changed.value).toBe(true)

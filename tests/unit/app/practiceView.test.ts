@@ -23,7 +23,7 @@ describe('the record as the page shows it', () => {
 
   it('has a line for each study, printed, played or ready', () => {
     expect(view.rows.map(({ id }) => id)).toEqual(studies.map((_, at) => `study ${at}`))
-    expect(view.rows.map(({ standing }) => standing)).toEqual([
+    expect(view.rows.map(({ practiceState }) => practiceState)).toEqual([
       ...['ready', 'learning', 'learning', 'untried', 'untried', 'untried'],
     ])
     expect(view.rows.map(({ tries }) => tries.length)).toEqual([2, 1, 0, 0, 0, 0])
@@ -74,7 +74,9 @@ describe('the record as the page shows it', () => {
   ])('stands %s, with no plan', (_, file) => {
     const stands = viewOf(file)
     expect(stands).toMatchObject({ exam: null, then: null, days: [], next: null, changes: [] })
-    expect(stands.rows.map(({ standing }) => standing)).toEqual(view.rows.map(({ standing }) => standing))
+    expect(stands.rows.map(({ practiceState }) => practiceState)).toEqual(
+      view.rows.map(({ practiceState }) => practiceState),
+    )
     expect(stands.rows.map(({ chance }) => chance)).toEqual(stands.now.chances)
     expect(stands.rows.every(({ planned }) => planned.length === 0)).toBe(true)
   })

@@ -2,7 +2,7 @@ import { fingered as realiseFingers } from '../../support/played'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { costOf } from '#core/solver'
-import { CONSERVATORY, type Hold, runOf, runProblem, type School, solveRun, TERMS } from '#core/fingering'
+import { CONSERVATORY, type StruckFingers, runOf, runProblem, type School, solveRun, TERMS } from '#core/fingering'
 import { freeMaterial } from '#core/material'
 import { type Finger, type Hand, linesOf } from '#core/study'
 import { familyOf, completeRecipe, type RecipeInput } from '#core/instrument'
@@ -40,12 +40,12 @@ describe('any list of pitches', () => {
         const [own] = linesOf(recipe, freeMaterial({ letter: 'C', alteration: 0 }), familyOf(recipe))
         const run = runOf(school, own!, (steps) => steps.map(() => null))
         const fixed = new Map(pinned.filter(([at]) => at < line.length))
-        const allowed = (at: number, hold: Hold): boolean => !fixed.has(at) || hold[0] === fixed.get(at)
+        const allowed = (at: number, hold: StruckFingers): boolean => !fixed.has(at) || hold[0] === fixed.get(at)
         const problem = runProblem(run, allowed)
         const hold = (at: number, finger: Finger) => problem.states(at).find(([one]) => one === finger)
         const costs = everyWay(line.length).flatMap((fingers) => {
           const holds = fingers.map((finger, at) => hold(at, finger))
-          return holds.every((each) => each !== undefined) ? [costOf(problem, holds as Hold[])] : []
+          return holds.every((each) => each !== undefined) ? [costOf(problem, holds as StruckFingers[])] : []
         })
         const least = Math.min(...costs)
         const [found] = solveRun(run, allowed)

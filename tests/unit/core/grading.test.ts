@@ -115,13 +115,13 @@ describe('the assignment', () => {
     const near = (effort: number) => [
       { variant: 0, effort, short: [{ field: 'tempo', message: () => ({ code: 'text' }), effort }] },
     ]
-    const reaches = Array.from(
+    const unitMatches = Array.from(
       { length: 10 },
       (_, at) => new Map([at, at + 1].map((atom) => [atom, near(atom === at ? 1 : 110) as unknown as Match[]])),
     )
-    reaches.push(new Map([[0, near(110) as unknown as Match[]]]))
-    const stocks = reaches.map((reach, unit) => ({ units: [unit], reach }))
-    const { served } = assign(atoms, { units: [], reaches, stocks }, [])
+    unitMatches.push(new Map([[0, near(110) as unknown as Match[]]]))
+    const stocks = unitMatches.map((matchesByAtom, unit) => ({ units: [unit], matchesByAtom }))
+    const { served } = assign(atoms, { units: [], unitMatches, stocks }, [])
     expect(served.filter(Boolean)).toHaveLength(11)
   })
 

@@ -7,9 +7,9 @@ import { midiOf } from '#core/pitch'
 import type { Finger, Hand } from '#core/study'
 import { completeRecipe } from '#core/instrument'
 import { passage } from '../../../core/fingering/cost'
-import { ringCharges, rivalRing, solveRing } from '../../../core/fingering/ring'
-import { chargesOfRing, dearerIn } from '../../../core/fingering/charges'
-import { allHolds } from '../../../core/fingering/chords'
+import { ringCostTerms, rivalRing, solveRing } from '../../../core/fingering/ring'
+import { costTermsOfRing, dearerIn } from '../../../core/fingering/costTerms'
+import { allCombinations } from '../../../core/fingering/chords'
 import { joined } from '#core/message'
 import { phraseOf, priceMessage } from '../../../core/fingering/words'
 import { anyNamed, kindsOf, RUNS } from '../../support/material'
@@ -26,8 +26,8 @@ describe('charges', () => {
     fc.assert(
       fc.property(anyMaterial, anyHand, (material, hand) => {
         for (const ring of solveRing(MANNER, hand, material).slice(0, 4)) {
-          const charges = ringCharges(MANNER, hand, material, ring)
-          expect(charges.reduce((sum, charge) => sum + charge.cost, 0)).toBeCloseTo(ring.cost, 6)
+          const costTerms = ringCostTerms(MANNER, hand, material, ring)
+          expect(costTerms.reduce((sum, termCost) => sum + termCost.cost, 0)).toBeCloseTo(ring.cost, 6)
         }
       }),
     )
@@ -40,12 +40,12 @@ describe('charges', () => {
           .slice(0, 2)
           .map((ring) => ({
             cost: ring.cost,
-            charges: chargesOfRing(MANNER, hand, material, ring),
+            costTerms: costTermsOfRing(MANNER, hand, material, ring),
           }))
-        const dearer = dearerIn(own!.charges, other!.charges)
-        const sum = dearer.reduce((total, charge) => total + charge.cost, 0)
+        const dearer = dearerIn(own!.costTerms, other!.costTerms)
+        const sum = dearer.reduce((total, termCost) => total + termCost.cost, 0)
         expect(sum).toBeGreaterThanOrEqual(other!.cost - own!.cost - 1e-9)
-        for (const charge of dearer) expect(inEnglish(phraseOf(charge))).toMatch(/^[\w\s,×♯♭]+$/)
+        for (const termCost of dearer) expect(inEnglish(phraseOf(termCost))).toMatch(/^[\w\s,×♯♭]+$/)
       }),
     )
   })
@@ -89,9 +89,9 @@ function priceOf(hand: Hand, keys: readonly number[], tonic: string, kind: strin
     finger: up[at % keys.length]!,
   })
   if (keys.some((_, at) => !['grip', 'pass'].includes(passage(hand, touch(at), touch(at + 1))))) return Infinity
-  const held = up.map((finger) => allHolds(hand, 1).find(([one]) => one === finger)!)
-  const charges = ringCharges(MANNER, hand, materialOf({ tonic, kind }), { up: held, down: held, cost: 0 })
-  return charges.reduce((sum, { cost }) => sum + cost, 0)
+  const held = up.map((finger) => allCombinations(hand, 1).find(([one]) => one === finger)!)
+  const costTerms = ringCostTerms(MANNER, hand, materialOf({ tonic, kind }), { up: held, down: held, cost: 0 })
+  return costTerms.reduce((sum, { cost }) => sum + cost, 0)
 }
 
 /** Every way to give the degrees of an octave one of four fingers. */
@@ -155,8 +155,8 @@ describe('a two-way pattern, against every pair of a way up and a way down', () 
     }
     const [found] = solveRing(MANNER, hand, material)
     expect(found!.cost).toBeCloseTo(best, 6)
-    const charges = ringCharges(MANNER, hand, material, found!)
-    expect(charges.reduce((sum, charge) => sum + charge.cost, 0)).toBeCloseTo(best, 6)
+    const costTerms = ringCostTerms(MANNER, hand, material, found!)
+    expect(costTerms.reduce((sum, termCost) => sum + termCost.cost, 0)).toBeCloseTo(best, 6)
   })
 })
 

@@ -4,7 +4,7 @@ import { type CostProfile, costProfileFor, repeatedPins } from '#core/fingering'
 import { completeRecipe, familyOf, type RecipeInput } from '#core/instrument'
 import { materialFor } from '../../../core/realise/material'
 import { FIGURES, linesOf } from '#core/study'
-import { allHolds, type Hold } from '../../../core/fingering/chords'
+import { allCombinations, type StruckFingers } from '../../../core/fingering/chords'
 import { shapely } from '../../../core/fingering/schools'
 import { solveSequence } from '../../../core/fingering/sequence'
 import { shapeCost } from '../../../core/fingering/shape'
@@ -30,18 +30,21 @@ function problem(shown: any) {
   const recipe = completeRecipe(inputOf(shown) as RecipeInput & { instrument?: 'piano' })
   const material = materialFor(recipe)
   const [line] = linesOf(recipe, material, familyOf(recipe))
-  return { line: line!, manner: shapely(costProfileFor(recipe, shown.hand, material)) }
+  return { line: line!, costProfile: shapely(costProfileFor(recipe, shown.hand, material)) }
 }
 
 /** The least that a group of units can cost, trying every shape as the one that is kept and every shape in each unit. */
-function leastBy(manner: CostProfile, hand: 'right' | 'left', keys: readonly (readonly number[])[]): number {
-  const all = allHolds(hand, keys[0]!.length)
-  const price = (unit: readonly number[], hold: Hold) => shapeCost(manner, hand, unit, hold, false)
-  const other = manner.weights['another-shape']
+function leastBy(costProfile: CostProfile, hand: 'right' | 'left', keys: readonly (readonly number[])[]): number {
+  const all = allCombinations(hand, keys[0]!.length)
+  const price = (unit: readonly number[], struckFingers: StruckFingers) =>
+    shapeCost(costProfile, hand, unit, struckFingers, false)
+  const other = costProfile.weights['another-shape']
   return Math.min(
     ...all.map((main) =>
       keys.reduce(
-        (sum, unit) => sum + Math.min(...all.map((hold) => price(unit, hold) + (hold === main ? 0 : other))),
+        (sum, unit) =>
+          sum +
+          Math.min(...all.map((struckFingers) => price(unit, struckFingers) + (struckFingers === main ? 0 : other))),
         0,
       ),
     ),
@@ -52,12 +55,12 @@ describe('a sequence', () => {
   it('costs no more than any other choice of shapes: brute force', () => {
     fc.assert(
       fc.property(anyFigure, (shown) => {
-        const { line, manner } = problem(shown)
-        const [best] = solveSequence(manner, line, () => true)
+        const { line, costProfile } = problem(shown)
+        const [best] = solveSequence(costProfile, line, () => true)
         if (!best) return
         const groups = new Map<string, (readonly number[])[]>()
         for (const { group, keys } of best.units) groups.set(group, [...(groups.get(group) ?? []), keys])
-        const least = [...groups.values()].reduce((sum, keys) => sum + leastBy(manner, shown.hand, keys), 0)
+        const least = [...groups.values()].reduce((sum, keys) => sum + leastBy(costProfile, shown.hand, keys), 0)
         expect(best.cost).toBeCloseTo(least, 6)
       }),
       { numRuns: runs(60) },

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { changeMessage, type Help, helpMessage, STANDINGS } from '#core/practice'
+import { changeMessage, type Help, helpMessage, PRACTICE_STATES } from '#core/practice'
 import { inEnglish } from '../../support/english'
 
 const help = (some: object): string => inEnglish(helpMessage({ ...some, chance: 0.5, notReady: [] } as unknown as Help))
@@ -31,7 +31,9 @@ describe('what the news changed, in words', () => {
 
 describe('how a study stands', () => {
   it('has a word of its own for each', () => {
-    const words = STANDINGS.map((standing) => inEnglish({ code: 'standing', params: { standing } }))
+    const words = PRACTICE_STATES.map((standing) =>
+      inEnglish({ code: 'practice-state', params: { practiceState: standing } }),
+    )
     expect(words).toEqual(['not played yet', 'learning', 'right once', 'held', 'ready', 'fading'])
   })
 })

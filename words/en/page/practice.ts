@@ -27,7 +27,7 @@ export const practice = {
   'practice.stair.studies': 'Studies',
   'practice.stair.states': 'How they stand',
   'practice.stair.spoken':
-    '{title}: asked at {required}, {clean, plural, =0 {not clean yet} other {clean at #}}, {standing}',
+    '{title}: asked at {required}, {clean, plural, =0 {not clean yet} other {clean at #}}, {practiceState}',
   'practice.legend.mark':
     '{mark, select, at {right at the tempo asked} below {right below it} hesitated {hesitated} other {wrong}}',
   'practice.tempo.of': 'Tempo of {title}',
@@ -97,7 +97,7 @@ export const practice = {
     'As usual: 10 to 15 minutes for beginners, 20 to 40 later, a third of them for technique. After weeks off begin with less.',
   'practice.study.close': 'Close',
   'practice.study.stands':
-    '{standing}; {clean, plural, =0 {not clean yet} other {clean at #}}, {required} asked. Recalled today: {recall} in 100, an estimate. {due, select, none {} other {Test again {due}.}}',
+    '{practiceState}; {clean, plural, =0 {not clean yet} other {clean at #}}, {required} asked. Recalled today: {recall} in 100, an estimate. {due, select, none {} other {Test again {due}.}}',
   'practice.study.way': 'The way through',
   'practice.study.passed': 'passed',
   'practice.study.here': 'here',

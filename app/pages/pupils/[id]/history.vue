@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead } from '#imports'
-import { isAbout, OCCASIONS, OUTCOMES, standingEntries } from '#core/practice'
+import { isAbout, OCCASIONS, OUTCOMES, currentEntries } from '#core/practice'
 import { titleOf } from '#core/realise'
 import type { StoredEntry } from '#shared/api'
 import EntryLine from '~/components/practice/EntryLine.vue'
@@ -22,7 +22,7 @@ useHead({ title: () => t('practice.history.page', { name: pupil.value?.name ?? '
 const rows = computed(() => practice.view?.rows ?? [])
 const [study, kind, outcome] = [ref(''), ref(''), ref('')]
 const MAX = 200
-const counting = computed(() => new Set(standingEntries(practice.record).map(({ id }) => id)))
+const counting = computed(() => new Set(currentEntries(practice.record).map(({ id }) => id)))
 /** The study of the set that an entry is about: its own sheet, else one for the same hands, else one that they have a part in. */
 function rowFor(entry: StoredEntry): Row | null {
   const about = rows.value.filter(({ recipe }) => isAbout(recipe, entry))

@@ -52,8 +52,8 @@ const layers = computed(() => {
   const rows = view.value?.rows ?? []
   return t('practice.layers', {
     printed: rows.length,
-    played: rows.filter(({ standing }) => standing !== 'untried').length,
-    ready: rows.filter(({ standing }) => standing === 'ready').length,
+    played: rows.filter(({ practiceState }) => practiceState !== 'untried').length,
+    ready: rows.filter(({ practiceState }) => practiceState === 'ready').length,
   })
 })
 const byThen = computed(() => {

@@ -24,7 +24,7 @@ onMounted(() =>
   }),
 )
 const set = computed(() => graded.value?.set)
-const report = computed(() => graded.value?.standing.report ?? null)
+const report = computed(() => graded.value?.setReport.report ?? null)
 const coverage = computed(() => {
   if (!graded.value?.grade || !report.value) return null
   const { syllabus, grade } = graded.value
@@ -100,7 +100,7 @@ useHead({
             </ul>
           </section>
         </div>
-        <CoverageCharts class="mt-6" :coverage="coverage" :placements="graded.standing.placements" />
+        <CoverageCharts class="mt-6" :coverage="coverage" :placements="graded.setReport.placements" />
       </template>
     </template>
   </div>

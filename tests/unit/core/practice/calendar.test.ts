@@ -55,11 +55,12 @@ describe('practice days', () => {
 
   it('count their turns back from the exam, so that tomorrow no day’s turn is another', () => {
     check((aim) => {
-      const turns = new Map(practiceDays(aim).map(({ day, turn }) => [day, turn]))
+      const turns = new Map(practiceDays(aim).map(({ day, reviewDay }) => [day, reviewDay]))
       const tomorrow = { ...aim, today: aim.today + 1 }
-      for (const { day, turn, testsOnly } of practiceDays(tomorrow)) if (!testsOnly) expect(turns.get(day)).toBe(turn)
+      for (const { day, reviewDay, testsOnly } of practiceDays(tomorrow))
+        if (!testsOnly) expect(turns.get(day)).toBe(reviewDay)
       const working = practiceDays(aim).filter(({ testsOnly }) => !testsOnly)
-      expect(working.map(({ turn }) => turn)).toEqual(working.map((_, at) => working.length - 1 - at))
+      expect(working.map(({ reviewDay }) => reviewDay)).toEqual(working.map((_, at) => working.length - 1 - at))
     })
   })
 })

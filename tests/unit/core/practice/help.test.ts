@@ -7,7 +7,7 @@ import {
   examDraw,
   gradesBelow,
   prepare,
-  standingToday,
+  practiceStatesToday,
   targetsFor,
   wouldHelp,
 } from '#core/practice'
@@ -107,8 +107,8 @@ describe('what would help', () => {
       expect(draw.items).toHaveLength(of(studies).draw.items.length)
       expect(left).toMatchObject({ beside: studies[0], required: of(studies).draw.items[0]!.required })
       const chances = (known: typeof record) =>
-        standingToday([], known, { pattern: { groups: [], more: 1, assumed: false }, items: [left!] }, NOW).outlook
-          .chance
+        practiceStatesToday([], known, { pattern: { groups: [], more: 1, assumed: false }, items: [left!] }, NOW)
+          .outlook.chance
       expect(chances(record)).toBeGreaterThan(0.5)
       expect(chances([])).toBe(0)
       // so it makes no promise that leaving one out would help

@@ -20,7 +20,7 @@ const tried = (foretold: number, right: number, wrong: number): StudyState =>
 describe('the pupil’s own pace', () => {
   it('is that of most where nothing is known: three sittings in five pass', () => {
     expect(meanOf(pupilFrom([]).pace)).toBeCloseTo(0.6, 2)
-    expect(meanOf(pupilFrom([]).hold)).toBeCloseTo(0, 9)
+    expect(meanOf(pupilFrom([]).retention)).toBeCloseTo(0, 9)
   })
 
   it('is the posterior of a beta distribution worth five sittings (Gelman and others, Bayesian Data Analysis, ch. 2)', () => {
@@ -56,8 +56,8 @@ describe('how much better somebody remembers than foretold', () => {
   it('is the posterior of a normal distribution, as a finer grid has it, each place of the coarse one standing for a third', () => {
     fc.assert(
       fc.property(fc.constantFrom(0.6, 0.8, 0.9, 0.95), fc.nat(15), fc.nat(15), (foretold, right, wrong) => {
-        const { hold } = pupilFrom([tried(foretold, right, wrong)])
-        expect(Math.abs(meanOf(hold) - byHand(foretold, right, wrong))).toBeLessThan(0.05)
+        const { retention } = pupilFrom([tried(foretold, right, wrong)])
+        expect(Math.abs(meanOf(retention) - byHand(foretold, right, wrong))).toBeLessThan(0.05)
       }),
       { numRuns: runs(100) },
     )
@@ -66,7 +66,7 @@ describe('how much better somebody remembers than foretold', () => {
   it('hears cold tests only, and none that nothing was foretold of', () => {
     const shown = tried(0.9, 0, 5)
     const silent = (some: object) => stateWith({ tries: shown.tries.map((each) => ({ ...each, ...some })) })
-    expect(meanOf(pupilFrom([shown]).hold)).toBeLessThan(-0.5)
+    expect(meanOf(pupilFrom([shown]).retention)).toBeLessThan(-0.5)
     expect(pupilFrom([silent({ cold: false })])).toEqual(pupilFrom([]))
     expect(pupilFrom([silent({ foretold: null })])).toEqual(pupilFrom([]))
   })
@@ -74,8 +74,8 @@ describe('how much better somebody remembers than foretold', () => {
 
 describe('weighed values', () => {
   it('come to one, and their quantiles rise', () => {
-    const { pace, hold } = pupilFrom([stateWith({ sittings: { clean: 7, all: 9 } }), tried(0.9, 3, 1)])
-    for (const values of [pace, hold]) {
+    const { pace, retention } = pupilFrom([stateWith({ sittings: { clean: 7, all: 9 } }), tried(0.9, 3, 1)])
+    for (const values of [pace, retention]) {
       expect(values.reduce((sum, { weight }) => sum + weight, 0)).toBeCloseTo(1, 12)
       const rising = [0.05, 0.1, 0.5, 0.9, 0.95].map((share) => quantile(values, share))
       expect(rising).toEqual(rising.toSorted((a, b) => a - b))

@@ -121,7 +121,7 @@ describe('a plan', () => {
     const stored = placed(was).filter((each) => placed(is).includes(each))
     expect(stored.length / placed(was).length).toBeGreaterThanOrEqual(0.7)
     const turns = turnsOf(first.preparation.aim)
-    const calendar = new Map(practiceDays(first.preparation.aim).map(({ day, turn }) => [day, turn % turns]))
+    const calendar = new Map(practiceDays(first.preparation.aim).map(({ day, reviewDay }) => [day, reviewDay % turns]))
     for (const { day, items } of is) {
       const own = studies.flatMap((_, study) => (study % turns === calendar.get(day) ? [study] : []))
       expect(items.map(({ study }) => study)).toEqual(expect.arrayContaining(own))

@@ -10,17 +10,17 @@ function numbers(seed: number): () => number {
 }
 
 /** One life: tests go right or wrong by chance, what was wrong is mended and asked again the next day. */
-function livedThrough(tests: readonly number[], exam: number, hold: number, random: () => number): number {
+function livedThrough(tests: readonly number[], exam: number, retention: number, random: () => number): number {
   let [memory, day] = [remembered(null, 0, 'right'), 0]
   for (const now of tests) {
     if (now <= day) continue
-    const right = random() < moved(recallAfter(memory, now - day), hold)
+    const right = random() < moved(recallAfter(memory, now - day), retention)
     const after = remembered(memory, now - day, right ? 'right' : 'wrong')
     const again = !right && now + 1 < exam
     memory = again ? remembered(after, 1, 'right') : after
     day = again ? now + 1 : now
   }
-  return moved(recallAfter(memory, exam - day), hold)
+  return moved(recallAfter(memory, exam - day), retention)
 }
 
 describe('recall on the day, over all ways in which the tests may go', () => {
@@ -30,18 +30,21 @@ describe('recall on the day, over all ways in which the tests may go', () => {
     [[1, 2, 3, 10, 30], 60, 0.7],
     [[10, 20, 30, 40, 50, 58], 60, -0.5],
     [[], 12, 0],
-  ] as const)('is what comes of 4000 lives with tests on days %j, exam on day %i, hold %d', (tests, exam, hold) => {
-    const random = numbers(20261128)
-    let sum = 0
-    for (let life = 0; life < 4000; life++) sum += livedThrough(tests, exam, hold, random)
-    const shown = recallThrough(
-      { memory: remembered(null, 0, 'right'), lastTry: 0 },
-      tests.map((day) => ({ day, test: true })),
-      exam,
-      hold,
-    )
-    expect(Math.abs(shown - sum / 4000)).toBeLessThan(0.012)
-  })
+  ] as const)(
+    'is what comes of 4000 lives with tests on days %j, exam on day %i, hold %d',
+    (tests, exam, retention) => {
+      const random = numbers(20261128)
+      let sum = 0
+      for (let life = 0; life < 4000; life++) sum += livedThrough(tests, exam, retention, random)
+      const shown = recallThrough(
+        { memory: remembered(null, 0, 'right'), lastTry: 0 },
+        tests.map((day) => ({ day, test: true })),
+        exam,
+        retention,
+      )
+      expect(Math.abs(shown - sum / 4000)).toBeLessThan(0.012)
+    },
+  )
 
   it('is nothing of what was never played, and something once it has been', () => {
     const start = { memory: null, lastTry: null }

@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import { completeRecipe } from '#core/instrument'
-import { isAbout, dateOf, dayOf, dueAfter, type Entry, recallOn, standingOn, statesOf, targetOf } from '#core/practice'
+import {
+  isAbout,
+  dateOf,
+  dayOf,
+  dueAfter,
+  type Entry,
+  recallOn,
+  practiceStateOn,
+  statesOf,
+  targetOf,
+} from '#core/practice'
 import { remembered, recallAfter } from '../../../../core/practice/memory'
 import { entryOf, someStudies, TODAY } from '../../../support/practice'
 
@@ -36,7 +46,7 @@ const STORIES: readonly [
   record: string,
   stage: string,
   clean: number,
-  standing: string,
+  practiceState: string,
   due: number | null,
 ][] = [
   ['nothing was played', '', 'right-alone', 0, 'untried', null],
@@ -85,11 +95,11 @@ const STORIES: readonly [
 ]
 
 describe('what the record says', () => {
-  it.each(STORIES)('%s', (_, record, stage, clean, standing, due) => {
+  it.each(STORIES)('%s', (_, record, stage, clean, practiceState, due) => {
     const [state] = statesOf([TARGET], shown(record))
     expect(TARGET.stages[state!.stage]!.id).toBe(stage)
     expect(state!.cleanTempo).toBe(clean)
-    expect(standingOn(TARGET, state!, NOW)).toBe(standing)
+    expect(practiceStateOn(TARGET, state!, NOW)).toBe(practiceState)
     const required = dueAfter(state!)
     expect(required === null ? null : required - NOW).toBe(due)
     expect(recallOn(state!, NOW) > 0).toBe(due !== null)

@@ -47,7 +47,7 @@ function checkPattern(recipe: AccordionRecipe, material: Material): void {
   }
 }
 
-export const ACCORDION_WAYS: LayoutRules<AccordionRecipe> = {
+export const ACCORDION_LAYOUT_RULES: LayoutRules<AccordionRecipe> = {
   shapesFor,
   checkPattern,
   linesFor: ({ hands }) => handsOf(hands),

@@ -34,7 +34,7 @@ function shapesFor(kind: Kind | null, requested: FingerRecipe): Shapes {
   }
 }
 
-export const KEY_WAYS: LayoutRules<FingerRecipe> = {
+export const KEY_LAYOUT_RULES: LayoutRules<FingerRecipe> = {
   shapesFor,
   // what goes with fingers is what goes with the notes
   checkPattern: () => {},

@@ -2,14 +2,14 @@ import type { Material } from '../material'
 import { named, type NoteParam } from '../message'
 import { type Note, noteName } from '../pitch'
 import type { Hand } from '../study'
-import type { Hold } from './chords'
-import { type RingFingering, ringCharges } from './ring'
+import type { StruckFingers } from './chords'
+import { type RingFingering, ringCostTerms } from './ring'
 import { type Run, runProblem } from './run'
 import type { Term } from './school'
 import type { CostProfile } from './schools'
 
 /** One charge in a reader's terms: what for, how much, where, and on which notes. */
-export interface Charge {
+export interface CostTerm {
   readonly term: Term
   readonly cost: number
   /** Tells places apart. */
@@ -23,8 +23,13 @@ export interface Charge {
 const nameAt = (notes: readonly Note[], degree: number): NoteParam => named(noteName(notes[degree % notes.length]!))
 
 /** What an octave pattern pays, degree by degree. A ring rises, so the right hand's finger comes before its thumb. */
-export function chargesOfRing(manner: CostProfile, hand: Hand, material: Material, ring: RingFingering): Charge[] {
-  return ringCharges(manner, hand, material, ring).map(({ term, cost, degree, leg }) => ({
+export function costTermsOfRing(
+  costProfile: CostProfile,
+  hand: Hand,
+  material: Material,
+  ring: RingFingering,
+): CostTerm[] {
+  return ringCostTerms(costProfile, hand, material, ring).map(({ term, cost, degree, leg }) => ({
     term,
     cost,
     leg,
@@ -40,17 +45,22 @@ export function chargesOfRing(manner: CostProfile, hand: Hand, material: Materia
 }
 
 /** What a fingered line pays between two steps, step by step; all of it unless told which. */
-export function chargesOfRun(run: Run, holds: readonly Hold[], from = 0, to = holds.length - 1): Charge[] {
+export function costTermsOfRun(
+  run: Run,
+  fingersByStep: readonly StruckFingers[],
+  from = 0,
+  to = fingersByStep.length - 1,
+): CostTerm[] {
   const { line, steps } = run
-  const charges: Charge[] = []
+  const costTerms: CostTerm[] = []
   const name = (at: number): NoteParam => {
     const step = steps[Math.min(at, steps.length - 1)]!
     return named(noteName(line.notes[step.notes[0]!]!.pitch))
   }
   let at = from
   const problem = runProblem(run, undefined, (term, cost) => {
-    const [here, other] = [at, holds[at]![0] === 1 ? at + 1 : at]
-    charges.push({
+    const [here, other] = [at, fingersByStep[at]![0] === 1 ? at + 1 : at]
+    costTerms.push({
       ...{ term, cost, leg: steps[here]!.leg, place: String(here) },
       get note() {
         return name(here)
@@ -61,31 +71,31 @@ export function chargesOfRun(run: Run, holds: readonly Hold[], from = 0, to = ho
     })
   })
   for (; at <= to; at++) {
-    const [here, next, last] = [holds[at]!, holds[at + 1], holds[at + 2]]
+    const [here, next, last] = [fingersByStep[at]!, fingersByStep[at + 1], fingersByStep[at + 2]]
     problem.one(at, here)
     if (next) problem.two(at, here, next)
     if (next && last) problem.three?.(at, here, next, last)
   }
-  return charges
+  return costTerms
 }
 
-function sums(charges: readonly Charge[]): Map<Term, number> {
+function sums(costTerms: readonly CostTerm[]): Map<Term, number> {
   const total = new Map<Term, number>()
-  for (const { term, cost } of charges) total.set(term, (total.get(term) ?? 0) + cost)
+  for (const { term, cost } of costTerms) total.set(term, (total.get(term) ?? 0) + cost)
   return total
 }
 
 /** What `other` pays more for than `chosen`, dearest first, each term once. */
-export function dearerIn(chosen: readonly Charge[], other: readonly Charge[]): Charge[] {
+export function dearerIn(chosen: readonly CostTerm[], other: readonly CostTerm[]): CostTerm[] {
   const [own, theirs] = [sums(chosen), sums(other)]
   return [...theirs]
     .map(([term, cost]) => ({ term, more: cost - (own.get(term) ?? 0) }))
     .filter(({ more }) => more > 1e-9)
     .sort((a, b) => b.more - a.more)
     .map(({ term, more }) => {
-      const known = new Set(chosen.filter((charge) => charge.term === term).map((charge) => charge.place))
-      const among = other.filter((charge) => charge.term === term)
-      const newest = among.find((charge) => !known.has(charge.place)) ?? among[0]!
+      const known = new Set(chosen.filter((termCost) => termCost.term === term).map((termCost) => termCost.place))
+      const among = other.filter((termCost) => termCost.term === term)
+      const newest = among.find((termCost) => !known.has(termCost.place)) ?? among[0]!
       return { ...newest, cost: more }
     })
 }

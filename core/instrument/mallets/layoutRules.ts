@@ -47,7 +47,7 @@ function checkPattern(recipe: MalletRecipe, material: Material): void {
   }
 }
 
-export const MALLET_WAYS: LayoutRules<MalletRecipe> = {
+export const MALLET_LAYOUT_RULES: LayoutRules<MalletRecipe> = {
   shapesFor,
   checkPattern,
   linesFor: () => ['right'],
