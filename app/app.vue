@@ -9,7 +9,7 @@ const desk = useDesk()
 useColorMode(GROUND)
 // what is not saved outlives the window in this browser; only where the browser keeps nothing does closing ask first
 useEventListener(window, 'beforeunload', (event) => {
-  if (!desk.safe && (desk.changed || desk.asides.length > 0)) event.preventDefault()
+  if (!desk.safe && (desk.changed || desk.stashes.length > 0)) event.preventDefault()
 })
 </script>
 

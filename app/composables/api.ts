@@ -1,7 +1,7 @@
 import { addressOf, type Answer, type Parameters, type Route } from '#shared/routes'
 import { type ErrorData as Fault, DomainError } from '#core/message'
 import { errorMessage } from '#words'
-import { noteAway } from '~/composables/reach'
+import { noteAway } from '~/composables/connection'
 import { formatMessage, knows, languageTag, t } from '~/composables/words'
 
 /** An answer that was not success, in the API's one shape; `current` comes with a stale save. */

@@ -21,8 +21,8 @@ import { shelves } from '~/stores/shelves'
 import { t } from '~/composables/words'
 
 useHead({ title: t('library.library-tactum') })
-const { studies, tags, done, error, busy, titleOf, start, undo, ...deeds } = shelves()
-const { move, tag, duplicate, putInSet, destroy, preview, changed } = deeds
+const { studies, tags, done, error, busy, titleOf, start, undo, ...actions } = shelves()
+const { move, tag, duplicate, putInSet, destroy, preview, changed } = actions
 const { sought, found, onShelf, facetsOf, filtered, clear } = finding(studies, titleOf)
 onMounted(start)
 

@@ -79,7 +79,7 @@ export const usePractice = defineStore('practice', () => {
       await send([entryFor(row, { ...before, ...(stage ? { stage } : {}), ...some, corrects: entry.id })])
       last.value = null
     })
-  const takeBack = (): Promise<void> => correct(last.value!.row, last.value!.entry, { withdrawn: true })
+  const withdrawLast = (): Promise<void> => correct(last.value!.row, last.value!.entry, { withdrawn: true })
 
   const saveAim = (aim: Omit<StoredAim, 'version'>): Promise<void> =>
     guarded(async () => {
@@ -99,6 +99,6 @@ export const usePractice = defineStore('practice', () => {
 
   return {
     ...{ file, view, help, trial, last, record, busy, error, notice },
-    ...{ open, add, addAll, correct, takeBack, saveAim, askHelp, ...trying },
+    ...{ open, add, addAll, correct, withdrawLast, saveAim, askHelp, ...trying },
   }
 })

@@ -2,7 +2,7 @@ import isEqual from 'fast-deep-equal'
 import { shallowRef } from 'vue'
 import type { SetReport, StudySet } from '#shared/api'
 import { ask, isUnreachable, newerThan } from '~/composables/api'
-import { onBack } from '~/composables/reach'
+import { onBack } from '~/composables/connection'
 import { working } from '~/composables/working'
 
 const contentOf = ({ title, syllabusId, gradeId, policies, studies }: StudySet) => ({

@@ -1,6 +1,6 @@
 import type { StudySet } from '#shared/api'
 import { ask } from '~/composables/api'
-import { onBack } from '~/composables/reach'
+import { onBack } from '~/composables/connection'
 import { t } from '~/composables/words'
 import type { SetKeeping } from './setKeeping'
 

@@ -2,7 +2,7 @@ import { computed, type ShallowRef, shallowRef } from 'vue'
 import type { RecipeInput } from '#core/instrument'
 import type { BulkEdit, ChangePreview, Shelf, StudyListing, SyllabusListing } from '#shared/api'
 import { undoChange } from '~/composables/undoing'
-import { onBack } from '~/composables/reach'
+import { onBack } from '~/composables/connection'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
 import { addToSet, shelve } from './library'
@@ -85,7 +85,7 @@ function shelfActions(studies: ShallowRef<readonly StudyListing[] | null>, work:
 }
 
 /** Changes of several studies: shown first, told when made. */
-function changeDeeds(work: Work) {
+function changeActions(work: Work) {
   /** What a change would make of studies; null where that could not be said. */
   async function preview(ids: readonly string[], some: Partial<RecipeInput>): Promise<ChangePreview | null> {
     let found: ChangePreview | null = null
@@ -141,7 +141,7 @@ export function shelves() {
   // a list that could not be read is read when the server is back
   onBack(() => (studies.value ? undefined : start()))
 
-  const deeds = { ...shelfActions(studies, work), ...changeDeeds(work) }
+  const actions = { ...shelfActions(studies, work), ...changeActions(work) }
 
   const undo = (): Promise<void> => {
     const back = done.value?.undo
@@ -153,5 +153,5 @@ export function shelves() {
       : Promise.resolve()
   }
 
-  return { studies, tags, done, error, busy, titleOf, start, undo, ...deeds }
+  return { studies, tags, done, error, busy, titleOf, start, undo, ...actions }
 }

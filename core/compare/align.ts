@@ -1,9 +1,9 @@
 import { staffPlace } from '../pitch'
-import type { PerformedLine } from '../instrument'
+import type { SolvedLine } from '../instrument'
 import type { Finger, Stick } from '../study'
 
 /** A hand's line, or that of two sticks, with what strikes each note and where something is crossed. */
-export interface ComparedLine extends PerformedLine {
+export interface ComparedLine extends SolvedLine {
   readonly marks: readonly (Finger | Stick)[]
   readonly crossings: readonly number[]
   /** Degrees to its octave; null where its notes have none. */

@@ -56,7 +56,7 @@ export interface Reason {
 }
 
 /** One player's line, as far as every family has it. */
-export interface PerformedLine {
+export interface SolvedLine {
   readonly notes: readonly LineNote[]
   /** Written names with octave, `F##4`. */
   readonly pitches: readonly string[]
@@ -182,7 +182,7 @@ export interface Examined<R extends CommonRecipe> {
 /** How a family plays: the solver's side of its entry. */
 export interface FamilySolver<R extends CommonRecipe, P extends Performance> {
   /** Plays the parts of a study: its fingers or sticks, with reasons. @throws DomainError */
-  perform(recipe: R, parts: readonly Part[], lines: readonly Line[], rhythm: Rhythm, wanted: Wanted): P
+  solve(recipe: R, parts: readonly Part[], lines: readonly Line[], rhythm: Rhythm, wanted: Wanted): P
   /** Notes of a straight rising line on which a crossing lands, for loops around them. @throws DomainError */
   landings(recipe: R, material: Material, line: Line): readonly number[]
 }
@@ -240,7 +240,7 @@ export interface Family<
   /** All players that there can be, the upper line first. */
   readonly players: readonly PlayerId[]
   playersIn(performance: P): readonly PlayerId[]
-  lineOf(performance: P, player: PlayerId): PerformedLine
+  lineOf(performance: P, player: PlayerId): SolvedLine
   /** What stands over each note. */
   marksOf(performance: P, player: PlayerId): readonly string[]
   /** The hand whose ink a note is drawn in. */

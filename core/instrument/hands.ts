@@ -106,7 +106,7 @@ function joined(pieces: readonly Piece[], most: number): Fingering {
 const MAX_ALTERNATIVES = 5
 
 /** One hand over all parts, fingered part by part: each begins with the hand set down. @throws DomainError */
-export function performedHand<P extends HandPin>(
+export function solvedHand<P extends HandPin>(
   hand: Hand,
   all: readonly P[],
   parts: readonly Part[],

@@ -15,7 +15,7 @@ export {
 } from './changes'
 export { altered, alters } from './altered'
 export { completeRecipe } from './complete'
-export type { AcceptedMarks, AlsoPinned, HeardNote, Instrument, Other, PerformedLine, WrittenNote } from './family'
+export type { AcceptedMarks, AlsoPinned, HeardNote, Instrument, Other, SolvedLine, WrittenNote } from './family'
 export {
   families,
   familyForList,
@@ -36,7 +36,7 @@ export { type Manner, mannerOf, MANNERS, takesManner, withManner } from './malle
 export { fitShape, movedTo, shapesFor } from './moved'
 export { overWhole } from './nested'
 export { degreesOf, notesOf, type Part } from './parts'
-export { familySolverOf } from './performers'
+export { familySolverOf } from './solvers'
 export { type Place, PLACES, type Stage, type Template } from './route'
 export type { AnyFamily, AnyPin, Player, Recipe, RecipeInput, Staged } from './recipe'
 export { type InstrumentErrors, type InstrumentMessages, instrumentMessage } from './messages'

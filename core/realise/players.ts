@@ -1,4 +1,4 @@
-import { type AcceptedMarks, families, familyOf, type Other, type PerformedLine, type Player } from '../instrument'
+import { type AcceptedMarks, families, familyOf, type Other, type SolvedLine, type Player } from '../instrument'
 import type { Finger, Hand, Stick } from '../study'
 import type { RealisedStudy } from './study'
 
@@ -12,7 +12,7 @@ export const PLAYERS: readonly Player[] = [...new Set(families().flatMap(({ play
 export const playersIn = (study: RealisedStudy): readonly Player[] => familyOf(study.recipe).playersIn(study)
 
 /** A player's line. @throws TypeError where the player does not take part; ask `playersIn` */
-export function lineFor(study: RealisedStudy, player: Player): PerformedLine {
+export function lineFor(study: RealisedStudy, player: Player): SolvedLine {
   if (playersIn(study).includes(player)) return familyOf(study.recipe).lineOf(study, player)
   throw new TypeError(`There is no line for ${player} in this study.`)
 }

@@ -42,7 +42,7 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
     steps: stepsIn(lines),
     ...(parts.length > 1 ? { sections: parts.map(sectionOf) } : {}),
     rhythm,
-    ...familySolverOf(recipe).perform(recipe, parts, lines, rhythm, { accepted, alternatives }),
+    ...familySolverOf(recipe).solve(recipe, parts, lines, rhythm, { accepted, alternatives }),
   } as RealisedStudy
 }
 

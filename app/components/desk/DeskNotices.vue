@@ -4,12 +4,12 @@ import { NuxtLink } from '#components'
 import { isFree } from '#core/study'
 import { errorMessage } from '#words'
 import type { RecipeInput } from '#core/instrument'
-import type { Desk, Aside } from '~/stores/desk'
+import type { Desk, Stash } from '~/stores/desk'
 import { t, formatMessage } from '~/composables/words'
 
 /** What stands between the title and the sheet when something needs saying, each with its way out. */
 const props = defineProps<{ desk: Desk }>()
-const emit = defineEmits<{ back: [aside: Aside]; decide: [] }>()
+const emit = defineEmits<{ back: [stash: Stash]; decide: [] }>()
 
 const fits = computed(() => {
   const octave = props.desk.fault?.details?.fits
@@ -81,21 +81,21 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
       <span>{{ t('desk.desk-notices.another-window-saved-this') }}</span>
       <button type="button" class="plain-button" @click="emit('decide')">{{ t('desk.desk-notices.see-both') }}</button>
     </div>
-    <div v-for="(aside, at) in desk.asides" :key="at" role="status" class="notice">
-      <span>{{ t('desk.desk-notices.was-not-saved-before', { what: formatMessage(aside.title) }) }}</span>
+    <div v-for="(stash, at) in desk.stashes" :key="at" role="status" class="notice">
+      <span>{{ t('desk.desk-notices.was-not-saved-before', { what: formatMessage(stash.title) }) }}</span>
       <button
         type="button"
         class="plain-button"
-        :aria-label="t('desk.desk-notices.back-to-it', { what: formatMessage(aside.title) })"
-        @click="emit('back', aside)"
+        :aria-label="t('desk.desk-notices.back-to-it', { what: formatMessage(stash.title) })"
+        @click="emit('back', stash)"
       >
         {{ t('desk.desk-notices.back-to-it-2') }}
       </button>
       <button
         type="button"
         class="text-button"
-        :aria-label="t('desk.desk-notices.let-it-go', { what: formatMessage(aside.title) })"
-        @click="desk.letAsideGo(aside)"
+        :aria-label="t('desk.desk-notices.let-it-go', { what: formatMessage(stash.title) })"
+        @click="desk.dropStash(stash)"
       >
         {{ t('desk.desk-notices.let-it-go-2') }}
       </button>

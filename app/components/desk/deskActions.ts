@@ -2,7 +2,7 @@ import { ref } from 'vue'
 import { useRouter } from '#imports'
 import type { RecipeInput } from '#core/instrument'
 import { errorMessage } from '#words'
-import type { Desk, Aside } from '~/stores/desk'
+import type { Desk, Stash } from '~/stores/desk'
 import { wordsOf } from '~/composables/api'
 import { realised } from '~/composables/realiser'
 import { t, formatMessage } from '~/composables/words'
@@ -43,8 +43,8 @@ export function deskActions(desk: Desk) {
     await desk.begin()
     await router.replace('/desk')
   }
-  async function back(aside: Aside): Promise<void> {
-    await desk.bringBack(aside)
+  async function back(stash: Stash): Promise<void> {
+    await desk.bringBack(stash)
     await router.replace(desk.address)
   }
   async function importFile(file: File): Promise<void> {

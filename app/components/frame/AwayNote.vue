@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isAway } from '~/composables/reach'
+import { isAway } from '~/composables/connection'
 import { t } from '~/composables/words'
 </script>
 

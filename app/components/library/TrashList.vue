@@ -4,7 +4,7 @@ import { NuxtLink } from '#components'
 import type { Trashed } from '#shared/api'
 import SureButton from '~/components/frame/SureButton.vue'
 import { ask } from '~/composables/api'
-import { onBack } from '~/composables/reach'
+import { onBack } from '~/composables/connection'
 import { working } from '~/composables/working'
 import { locale, t } from '~/composables/words'
 

@@ -15,7 +15,7 @@ const practice = usePractice()
         outcome: practice.last.entry.outcome,
       })
     }}
-    <button type="button" class="text-button" :disabled="practice.busy" @click="practice.takeBack()">
+    <button type="button" class="text-button" :disabled="practice.busy" @click="practice.withdrawLast()">
       {{ t('practice.take-back') }}
     </button>
     <slot />

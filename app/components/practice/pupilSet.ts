@@ -2,7 +2,7 @@ import { computed, onMounted, shallowRef, ref } from 'vue'
 import { useRoute } from '#imports'
 import type { Pupil } from '#shared/api'
 import { ask, wordsOf } from '~/composables/api'
-import { onBack } from '~/composables/reach'
+import { onBack } from '~/composables/connection'
 import { usePractice } from '~/stores/practice'
 
 /**

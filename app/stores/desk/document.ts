@@ -83,10 +83,25 @@ export function deskDocument() {
     return show(next, fingers)
   }
 
-  const { undoes, redoes, undo, redo, trail, retrace } = history
+  const { undoes, redoes, undo, redo, undoLog, retrace } = history
   return {
     ...{ recipe, study, fault, departs, accepted, letGo, changed, currentDocument, stored, held, settled },
-    ...{ undoes, redoes, undo, redo, trail, retrace, change, replace, again, tryOut, leave, putBack, takeEngine, lay },
+    ...{
+      undoes,
+      redoes,
+      undo,
+      redo,
+      undoLog,
+      retrace,
+      change,
+      replace,
+      again,
+      tryOut,
+      leave,
+      putBack,
+      takeEngine,
+      lay,
+    },
     ...looking,
     ...pinning,
   }

@@ -1,14 +1,14 @@
 import { type Ref, ref, shallowRef, watch } from 'vue'
 import { inText } from '#core/message'
-import type { Aside } from './asides'
-import type { StoredTrail } from './undoLog'
+import type { Stash } from './stashes'
+import type { StoredUndoLog } from './undoLog'
 
 /** What a window holds that is in no library: what is not saved, and the way back. */
 interface Draft {
   /** What lies on the desk, if it is not saved as it lies there. */
-  readonly here: Aside | null
-  readonly asides: readonly Aside[]
-  readonly trail: StoredTrail | null
+  readonly here: Stash | null
+  readonly stashes: readonly Stash[]
+  readonly undoLog: StoredUndoLog | null
 }
 
 const PREFIX = 'tactum desk '
@@ -31,31 +31,38 @@ async function isHeld(name: string): Promise<boolean> {
 }
 
 /** Drafts that were kept before titles were messages have them as text. */
-const titled = (aside: Aside): Aside =>
-  typeof aside.title === 'string' ? { ...aside, title: inText(aside.title) } : aside
+const titled = (stash: Stash): Stash =>
+  typeof stash.title === 'string' ? { ...stash, title: inText(stash.title) } : stash
 
-/** A draft as it was written; nothing where it is none. */
-function read(key: string): Draft | null {
+/** What lies in a browser: before 0.3 the stashes and the undo log had other names. */
+interface StoredDraft extends Partial<Draft> {
+  readonly asides?: readonly Stash[]
+  readonly trail?: StoredUndoLog | null
+}
+
+/** A draft as it was written, by this version or an older one; null where it is none. */
+export function draftFrom(text: string | null): Draft | null {
   try {
-    const draft = JSON.parse(localStorage.getItem(key) ?? 'null') as Draft | null
-    return draft && Array.isArray(draft.asides)
-      ? { here: draft.here && titled(draft.here), asides: draft.asides.map(titled), trail: draft.trail ?? null }
-      : null
+    const draft = JSON.parse(text ?? 'null') as StoredDraft | null
+    const stashes = draft?.stashes ?? draft?.asides
+    if (!draft || !Array.isArray(stashes)) return null
+    const { here, undoLog, trail } = draft
+    return { here: here ? titled(here) : null, stashes: stashes.map(titled), undoLog: undoLog ?? trail ?? null }
   } catch {
     return null
   }
 }
 
 /** Drafts of windows that were closed; taken over once. */
-async function orphans(mine: string): Promise<Aside[]> {
+async function orphans(mine: string): Promise<Stash[]> {
   // without locks nobody can tell which windows live
   if (!navigator.locks) return []
   const keys = Object.keys(localStorage).filter((key) => key.startsWith(PREFIX) && key !== PREFIX + mine)
-  const found: Aside[] = []
+  const found: Stash[] = []
   for (const key of keys) {
     if (await isHeld(key.slice(PREFIX.length))) continue
-    const draft = read(key)
-    if (draft) found.push(...(draft.here ? [draft.here] : []), ...draft.asides)
+    const draft = draftFrom(localStorage.getItem(key))
+    if (draft) found.push(...(draft.here ? [draft.here] : []), ...draft.stashes)
     localStorage.removeItem(key)
   }
   return found
@@ -76,9 +83,9 @@ export function deskDrafts(draft: Ref<Draft>) {
     clearTimeout(timer)
     if (!name.value) return
     try {
-      const { here, asides, trail } = draft.value
-      if (!here && !trail && asides.length === 0) localStorage.removeItem(PREFIX + name.value)
-      else localStorage.setItem(PREFIX + name.value, JSON.stringify({ here, asides, trail }))
+      const { here, stashes, undoLog } = draft.value
+      if (!here && !undoLog && stashes.length === 0) localStorage.removeItem(PREFIX + name.value)
+      else localStorage.setItem(PREFIX + name.value, JSON.stringify({ here, stashes, undoLog }))
       safe.value = true
     } catch {
       safe.value = false
@@ -93,13 +100,13 @@ export function deskDrafts(draft: Ref<Draft>) {
   async function wake(): Promise<Draft> {
     try {
       const mine = await windowName()
-      const own = read(PREFIX + mine)
+      const own = draftFrom(localStorage.getItem(PREFIX + mine))
       const others = await orphans(mine)
       name.value = mine
-      return { here: own?.here ?? null, asides: [...(own?.asides ?? []), ...others], trail: own?.trail ?? null }
+      return { here: own?.here ?? null, stashes: [...(own?.stashes ?? []), ...others], undoLog: own?.undoLog ?? null }
     } catch {
       safe.value = false
-      return { here: null, asides: [], trail: null }
+      return { here: null, stashes: [], undoLog: null }
     }
   }
 

@@ -14,7 +14,7 @@ interface Stand {
 }
 
 /** The way by which a study came to stand as it does, and the way on that was taken back; the nearest first. */
-export interface Trail {
+export interface UndoLog {
   readonly now: Stand
   readonly back: readonly Stand[]
   readonly on: readonly Stand[]
@@ -51,13 +51,13 @@ export function deskHistory(show: (recipe: RecipeInput, accepted: Accepted | nul
   const standsOf = (records: readonly { readonly snapshot: Stand }[]): Stand[] =>
     records.slice(0, MAX_KEPT).map(({ snapshot }) => snapshot)
   /** What outlives a reload; null where there is neither way back nor on. */
-  const trail = computed<Trail | null>(() =>
+  const undoLog = computed<UndoLog | null>(() =>
     undoStack.value.length + redoStack.value.length === 0
       ? null
       : { now: last.value.snapshot, back: standsOf(undoStack.value), on: standsOf(redoStack.value) },
   )
   /** Takes up a way that was kept, for what stands now. */
-  function retrace({ now, back, on }: Trail): void {
+  function retrace({ now, back, on }: UndoLog): void {
     const record = (snapshot: Stand) => markRaw({ snapshot, timestamp: snapshot.at })
     stand.value = now
     last.value = record(now)
@@ -73,7 +73,7 @@ export function deskHistory(show: (recipe: RecipeInput, accepted: Accepted | nul
   return {
     begin,
     note,
-    trail,
+    undoLog,
     retrace,
     /** What the next undo would take back; empty where nothing can be. */
     undoes: computed(() => (undoStack.value.length > 0 ? last.value.snapshot.words : '')),

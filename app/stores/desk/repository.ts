@@ -2,7 +2,7 @@ import { computed, shallowRef } from 'vue'
 import type { RecipeInput } from '#core/instrument'
 import type { Study } from '#shared/api'
 import { ask } from '~/composables/api'
-import { type Aside, deskAsides } from './asides'
+import { type Stash, deskStashes } from './stashes'
 import type { DeskDocument } from './document'
 import { deskSaving } from './saving'
 import { FIRST } from './solving'
@@ -16,9 +16,9 @@ export function deskRepository(desk: DeskDocument) {
     desk,
     computed(() => set.value !== null),
   )
-  const aside = deskAsides(desk, keeping, lies)
-  const { asides, setAside, layUnsaved, letAsideGo } = aside
-  const { safe, wakeAt, retrace } = deskWaking(desk, keeping, aside)
+  const stash = deskStashes(desk, keeping, lies)
+  const { stashes, stashDraft, layUnsaved, dropStash } = stash
+  const { safe, wakeAt, retrace } = deskWaking(desk, keeping, stash)
 
   const id = computed(() => keeping.value.saved?.id ?? null)
   /** Where the page shows what is on the desk. */
@@ -38,7 +38,7 @@ export function deskRepository(desk: DeskDocument) {
     // what was only tried in a set stays a trial
     if (saved && set.value === null && desk.changed.value && !desk.fault.value && !conflict)
       await save(undefined, false)
-    setAside()
+    stashDraft()
   }
   async function open(which: string, within: string | null = null): Promise<void> {
     const study = await ask('GET /api/studies/:id', { id: which })
@@ -48,8 +48,8 @@ export function deskRepository(desk: DeskDocument) {
   }
 
   /** Lays one on the desk again that was set aside; what lies there unsaved now takes its turn. */
-  async function bringBack(back: Aside): Promise<void> {
-    letAsideGo(back)
+  async function bringBack(back: Stash): Promise<void> {
+    dropStash(back)
     await leaveDesk()
     set.value = null
     await layUnsaved(back)
@@ -79,7 +79,7 @@ export function deskRepository(desk: DeskDocument) {
   }
 
   return {
-    ...{ keeping, state, id, address, asides, safe, set },
-    ...{ open, begin, wakeAt, bringBack, letAsideGo, save, keepMine, takeTheirs, decide, decideLater, duplicate },
+    ...{ keeping, state, id, address, stashes, safe, set },
+    ...{ open, begin, wakeAt, bringBack, dropStash, save, keepMine, takeTheirs, decide, decideLater, duplicate },
   }
 }

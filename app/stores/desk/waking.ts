@@ -1,18 +1,20 @@
 import { computed, type Ref } from 'vue'
-import type { deskAsides } from './asides'
+import type { deskStashes } from './stashes'
 import type { DeskDocument } from './document'
 import { deskDrafts } from './drafts'
 import type { Keeping } from './keeping'
-import { deskTrails } from './undoLog'
+import { deskUndoLogs } from './undoLog'
 
 /** What this browser keeps of the desk, given back once when the window wakes. */
 export function deskWaking(
   desk: DeskDocument,
   keeping: Readonly<Ref<Keeping>>,
-  { asides, here, layUnsaved }: ReturnType<typeof deskAsides>,
+  { stashes, here, layUnsaved }: ReturnType<typeof deskStashes>,
 ) {
-  const { trail, remember, retrace } = deskTrails(desk, keeping)
-  const { safe, wake } = deskDrafts(computed(() => ({ here: here.value, asides: asides.value, trail: trail.value })))
+  const { undoLog, remember, retrace } = deskUndoLogs(desk, keeping)
+  const { safe, wake } = deskDrafts(
+    computed(() => ({ here: here.value, stashes: stashes.value, undoLog: undoLog.value })),
+  )
 
   let woken = false
   /** True where what was kept is what the address asks for, so that it lies on the desk. */
@@ -20,8 +22,8 @@ export function deskWaking(
     if (woken) return false
     woken = true
     const draft = await wake()
-    remember(draft.trail)
-    asides.value = [...asides.value, ...draft.asides]
+    remember(draft.undoLog)
+    stashes.value = [...stashes.value, ...draft.stashes]
     if (!draft.here) return false
     if ((draft.here.saved?.id ?? '') === which) {
       const laid = layUnsaved(draft.here)
@@ -29,7 +31,7 @@ export function deskWaking(
       await laid
       return true
     }
-    asides.value = [draft.here, ...asides.value]
+    stashes.value = [draft.here, ...stashes.value]
     return false
   }
   return { safe, wakeAt, retrace }

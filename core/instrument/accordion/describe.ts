@@ -2,7 +2,7 @@ import type { NamedButton } from '../../buttons'
 import type { BassButton } from '../../surface'
 import type { RealisedHand } from '../hands'
 import { otherMessage, reasonMessage, stepsOf } from '../describe'
-import type { RealisedBass } from './perform'
+import type { RealisedBass } from './solve'
 
 /** A button without its name, as a pin has it. */
 export const plainButton = ({ row, column }: NamedButton): BassButton => ({ row, column })

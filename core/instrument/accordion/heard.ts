@@ -2,7 +2,7 @@ import type { Register } from '../../buttons'
 import { modulo } from '../../pitch'
 import { isChordRow, tonesOf } from '../../surface'
 import type { HeardNote, WrittenNote } from '../family'
-import type { PerformedAccordion } from './perform'
+import type { SolvedAccordion } from './solve'
 
 /** Semitones by which a rank of reeds sounds beside what is written. */
 const RANKS: Readonly<Record<Register, number>> = { '16': -12, '8': 0, '4': 12 }
@@ -25,7 +25,7 @@ const within = (tone: number, lowest: number): number => lowest + modulo(tone - 
 
 /** What a note of the right hand sounds in its registers, of the left as the machine couples it. */
 export function heard(
-  { bass }: PerformedAccordion,
+  { bass }: SolvedAccordion,
   player: 'right' | 'left',
   note: WrittenNote,
   registers: readonly Register[],

@@ -20,7 +20,7 @@ import { complete } from './complete'
 import { ACCORDION_EXAMINED } from './examined'
 import { heard } from './heard'
 import { ACCORDION_LEXICON, ACCORDION_PHRASES, accordionPinPhrase, accordionWritten } from './lexicon'
-import type { PerformedAccordion, RealisedBass } from './perform'
+import type { SolvedAccordion, RealisedBass } from './solve'
 import { meetingsOf } from './meetings'
 import { ACCORDION_ROUTE } from './route'
 import { buttonsAt, othersOf } from './pinning'
@@ -30,7 +30,7 @@ import { accordionMessage, alsoMessage } from './words'
 
 export type { BellowsChange } from './bellows'
 export { takesPart } from './complete'
-export type { PerformedAccordion, RealisedBass }
+export type { SolvedAccordion, RealisedBass }
 
 const DEFAULT = trebleOf('keys-41')
 const usualCompass = instrumentMessage('compass.keys', { keys: 41 })
@@ -46,9 +46,9 @@ function compassOf({ accordion }: AccordionRecipe) {
 }
 
 const HANDS = ['right', 'left'] as const
-const playersIn = ({ hands, bass }: PerformedAccordion): Hand[] =>
+const playersIn = ({ hands, bass }: SolvedAccordion): Hand[] =>
   HANDS.filter((hand) => (hand === 'right' ? hands.right : bass) !== undefined)
-const lineOf = ({ hands, bass }: PerformedAccordion, hand: Hand) => {
+const lineOf = ({ hands, bass }: SolvedAccordion, hand: Hand) => {
   const line = hand === 'right' ? hands.right! : bass!
   if (!line.buttons) return line
   return { ...line, places: line.buttons.map((button) => JSON.stringify(button)) }
@@ -96,7 +96,7 @@ const ON_BUTTONS = BUTTON_SCHOOLS.map((id) => ({
 }))
 
 /** The accordion: a treble of keys or buttons, a bass board, bellows. */
-export const ACCORDION = family<AccordionRecipe, PerformedAccordion, Hand>({
+export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   ...ACCORDION_LAYOUT_RULES,
   id: 'accordion',
   plays: 'accordion',

@@ -2,7 +2,7 @@ import { listed, type Message } from '../../message'
 import { noteParam } from '../../fingering'
 import type { RealisedHand } from '../hands'
 import { instrumentMessage } from '../messages'
-import type { RealisedBass } from './perform'
+import type { RealisedBass } from './solve'
 
 const MAX_PAIRS = 6
 

@@ -2,13 +2,13 @@ import { type AccordionRecipe, type ButtonPin, pinnedButton } from '../../button
 import type { Hand } from '../../study'
 import { boardOf, buttonsFor, trebleButtons, trebleOf } from '../../surface'
 import type { AlsoPinned, Other } from '../family'
-import type { PerformedAccordion } from './perform'
+import type { SolvedAccordion } from './solve'
 import { plainButton } from './describe'
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 
 /** Other ways of a hand; where they take another button, its pin goes with them, since fingers alone would not say it. */
-export function othersOf({ hands, bass }: PerformedAccordion, hand: Hand): Other[] {
+export function othersOf({ hands, bass }: SolvedAccordion, hand: Hand): Other[] {
   if (hand === 'right') {
     const own = hands.right?.buttons
     return (hands.right?.alternatives ?? []).map(({ fingers, buttons, ...other }) => {
@@ -29,7 +29,7 @@ export function othersOf({ hands, bass }: PerformedAccordion, hand: Hand): Other
 /** The buttons on which a note can be had, each as its pin; nothing where there is but one. */
 export function buttonsAt(
   { accordion }: AccordionRecipe,
-  { hands, bass }: PerformedAccordion,
+  { hands, bass }: SolvedAccordion,
   hand: Hand,
   index: number,
 ): AlsoPinned[] {

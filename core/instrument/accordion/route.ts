@@ -5,7 +5,7 @@ import { type CommonInput, handsOf } from '../../study'
 import { instrumentMessage } from '../messages'
 import type { Route, RouteStep, Stage } from '../route'
 import { isPlain, isRun, lastStages, stageOf } from '../stages'
-import type { PerformedAccordion } from './perform'
+import type { SolvedAccordion } from './solve'
 
 const both = ({ hands }: AccordionRecipe): boolean => hands === 'together'
 const SHORT = { octaves: 1 }
@@ -38,7 +38,7 @@ const stages = (recipe: AccordionRecipe, template: readonly RouteStep[]): Stage[
 
 const formed = (recipe: AccordionRecipe, some: Partial<CommonInput>): CommonInput => ({ ...recipe, pins: [], ...some })
 
-function studies(recipe: AccordionRecipe, _: PerformedAccordion, stage: Stage, bpm: number): CommonInput[] {
+function studies(recipe: AccordionRecipe, _: SolvedAccordion, stage: Stage, bpm: number): CommonInput[] {
   const tempo = { ...recipe.tempo, bpm }
   const { octaves } = stage
   switch (stage.id) {
@@ -54,7 +54,7 @@ function studies(recipe: AccordionRecipe, _: PerformedAccordion, stage: Stage, b
   }
 }
 
-function watch(recipe: AccordionRecipe, { hands: { right }, bass, bellows }: PerformedAccordion, stage: Stage) {
+function watch(recipe: AccordionRecipe, { hands: { right }, bass, bellows }: SolvedAccordion, stage: Stage) {
   const name = (pitch: Parameters<typeof pitchName>[0]) => named(pitchName(pitch).replace(/-?\d+$/, ''))
   if (stage.id === 'cold') return instrumentMessage('watch.once')
   if (stage.id === 'left-alone' || (stage.hands === 'left' && bass)) {
@@ -87,7 +87,7 @@ const tells = ({ accordion: { left, treble } }: AccordionRecipe): (string | numb
 ]
 
 /** Right hand, left hand till it runs by itself, note against beat, twice as fast, the octaves asked, then the bellows. */
-export const ACCORDION_ROUTE: Route<AccordionRecipe, PerformedAccordion> = {
+export const ACCORDION_ROUTE: Route<AccordionRecipe, SolvedAccordion> = {
   usual: [
     { stage: 'alone', minutes: 4 },
     { stage: 'against', minutes: 4 },

@@ -21,11 +21,11 @@ import { otherMessage, reasonMessage, stepsOf } from '../describe'
 import { handsMessage } from '../words'
 import { KEYS_EXAMINED } from './examined'
 import { handsWritten, KEY_LEXICON, KEY_PHRASES, pinPhrase } from './lexicon'
-import type { PerformedHands, RealisedHand } from './perform'
+import type { SolvedHands, RealisedHand } from './solve'
 import { KEYS_ROUTE } from './route'
 import { KEY_LAYOUT_RULES } from './layoutRules'
 
-export type { PerformedHands, RealisedHand }
+export type { SolvedHands, RealisedHand }
 
 /** @throws DomainError where a ladder is for sticks */
 function complete(input: CommonInput, common: Common, instrument: 'piano'): FingerRecipe {
@@ -36,10 +36,10 @@ function complete(input: CommonInput, common: Common, instrument: 'piano'): Fing
 }
 
 const HANDS = ['right', 'left'] as const
-const handsIn = ({ hands }: PerformedHands): Hand[] => HANDS.filter((hand) => hands[hand] !== undefined)
-const lineOf = ({ hands }: PerformedHands, hand: Hand): RealisedHand => hands[hand]!
+const handsIn = ({ hands }: SolvedHands): Hand[] => HANDS.filter((hand) => hands[hand] !== undefined)
+const lineOf = ({ hands }: SolvedHands, hand: Hand): RealisedHand => hands[hand]!
 
-const crossingsOf = (performance: PerformedHands, hand: Hand): number[] =>
+const crossingsOf = (performance: SolvedHands, hand: Hand): number[] =>
   lineOf(performance, hand).crossings.map(({ index }) => index)
 
 /** A hand as the terminal's contract has it. */
@@ -53,7 +53,7 @@ function handMessage({ notes, pitches, midi, fingers, crossings, lifts, cost, re
 }
 
 /** The fingers of a repeat, offered to every other. */
-function repeatsIn({ hands }: PerformedHands, hand: Hand, index: number): Repeated | null {
+function repeatsIn({ hands }: SolvedHands, hand: Hand, index: number): Repeated | null {
   const part = hands[hand]
   const pins = part ? repeatedPins(hand, part.notes, part.fingers, index) : []
   const own = pins.find(({ from, fingers }) => from <= index && index < from + fingers.length)
@@ -68,7 +68,7 @@ const SCHOOLS = SCHOOL_LIST.map(({ id }) => ({
 }))
 
 /** Keys under fingers: the piano. */
-export const KEYS = family<FingerRecipe, PerformedHands, Hand>({
+export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   ...KEY_LAYOUT_RULES,
   id: 'keys',
   plays: 'fingers',

@@ -6,7 +6,7 @@ import { pitchName } from '../../pitch'
 import { instrumentMessage } from '../messages'
 import type { Route, RouteStep, Stage } from '../route'
 import { isPlain, isRun, ladderTempo, lastStages, stageOf, takesPairs } from '../stages'
-import type { PerformedHands, RealisedHand } from './perform'
+import type { SolvedHands, RealisedHand } from './solve'
 
 /** Notes before a crossing, and from it on, that are taken alone. */
 const [BEFORE, FROM] = [2, 2]
@@ -129,7 +129,7 @@ const stages = (recipe: FingerRecipe, template: readonly RouteStep[]): Stage[] =
     return own ? [stageOf(recipe, step, own)] : (lastStages(recipe, step) ?? [])
   })
 
-function studies(recipe: FingerRecipe, { hands }: PerformedHands, stage: Stage, bpm: number): CommonInput[] {
+function studies(recipe: FingerRecipe, { hands }: SolvedHands, stage: Stage, bpm: number): CommonInput[] {
   const tempo = { ...recipe.tempo, bpm }
   const each = (cutOf: typeof blockStudy) =>
     handsOf(recipe.hands).flatMap((hand) => (hands[hand] ? cutOf(recipe, hand, hands[hand], bpm) : []))
@@ -170,7 +170,7 @@ function crossingWatched(hand: Hand, part: RealisedHand | undefined) {
 }
 
 /** Where the hands first cross apart from one another. */
-function partingWatched({ hands: { right, left }, together }: PerformedHands) {
+function partingWatched({ hands: { right, left }, together }: SolvedHands) {
   if (!right || !left || !together) return null
   const alone = together.crossings.right.filter((step) => !together.crossings.both.includes(step))
   const at = right.notes.findIndex(({ step }) => step === alone[0])
@@ -178,7 +178,7 @@ function partingWatched({ hands: { right, left }, together }: PerformedHands) {
 }
 
 /** Notes that are others on the way down, as in melodic minor. */
-function returning({ hands }: PerformedHands) {
+function returning({ hands }: SolvedHands) {
   const part = hands.right ?? hands.left
   if (!part) return null
   const end = upward(part)
@@ -190,7 +190,7 @@ function returning({ hands }: PerformedHands) {
   return others.length > 0 ? instrumentMessage('watch.returning', { notes: listed(others.map(named)) }) : null
 }
 
-function watch(recipe: FingerRecipe, performance: PerformedHands, stage: Stage) {
+function watch(recipe: FingerRecipe, performance: SolvedHands, stage: Stage) {
   const { hands } = performance
   const [first] = handsOf(stage.hands)
   switch (stage.id) {
@@ -216,7 +216,7 @@ function watch(recipe: FingerRecipe, performance: PerformedHands, stage: Stage) 
 }
 
 /** Hands apart, crossings, blocks, together, rhythms, octaves, ladder, tempo, beyond it, cold. */
-export const KEYS_ROUTE: Route<FingerRecipe, PerformedHands> = {
+export const KEYS_ROUTE: Route<FingerRecipe, SolvedHands> = {
   usual: [
     { stage: 'alone', minutes: 4 },
     { stage: 'crossings', minutes: 3 },

@@ -1,6 +1,6 @@
 import type { Hand, Stick } from '../../study'
 import type { HeardNote, WrittenNote } from '../family'
-import type { PerformedSticks } from './perform'
+import type { SolvedSticks } from './solve'
 
 const handOf = (stick: Stick): Hand => (stick === 'R' ? 'right' : 'left')
 /** A released roll leaves its last part silent before the next note. */
@@ -29,7 +29,7 @@ function rolled(
 }
 
 /** A note as the sticks strike it: once, or stroke by stroke where it is rolled. */
-export function heard({ sticking }: PerformedSticks, note: WrittenNote): HeardNote[] {
+export function heard({ sticking }: SolvedSticks, note: WrittenNote): HeardNote[] {
   const { sticks, roll, notes } = sticking
   const { index } = note
   const stick = sticks[index]!

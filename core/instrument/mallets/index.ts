@@ -22,14 +22,14 @@ import { otherMessage, reasonMessage, stepsOf } from '../describe'
 import { MALLETS_EXAMINED } from './examined'
 import { heard } from './heard'
 import { MALLET_LEXICON } from './lexicon'
-import type { PerformedSticks, RealisedSticking } from './perform'
+import type { SolvedSticks, RealisedSticking } from './solve'
 import { MALLETS_ROUTE } from './route'
 import { laddersFor, strokesFor } from './strokes'
 import { MALLET_LAYOUT_RULES } from './layoutRules'
 import { hasLead, sticksMessage } from './words'
 import { STICK_PHRASES, stickPinPhrase } from './written'
 
-export { hasLead, type PerformedSticks, type RealisedSticking }
+export { hasLead, type SolvedSticks, type RealisedSticking }
 
 function complete(input: CommonInput, common: Common, instrument: MalletId): MalletRecipe {
   const pins = checkedPins(input, checkedStickPin)
@@ -44,7 +44,7 @@ function takes(material: MalletRecipe['material'], kind: Kind | null): boolean {
   return !['tetrachords', 'cadence'].includes((kind ?? KINDS[material.kind]).texture)
 }
 
-const crossingsOf = ({ sticking }: PerformedSticks): number[] =>
+const crossingsOf = ({ sticking }: SolvedSticks): number[] =>
   sticking.inversions.filter(({ severity }) => severity === 'hard').map(({ index }) => index)
 
 /** Sticks as the terminal's contract has them. */
@@ -72,7 +72,7 @@ const SCHOOLS = STICKING_SCHOOL_LIST.map(({ id }) => ({
 }))
 
 /** Bars under sticks: marimba, vibraphone, xylophone, glockenspiel. */
-export const MALLETS = family<MalletRecipe, PerformedSticks, 'sticks'>({
+export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   ...MALLET_LAYOUT_RULES,
   id: 'mallets',
   plays: 'sticks',

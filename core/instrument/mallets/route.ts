@@ -3,7 +3,7 @@ import type { CommonInput } from '../../study'
 import { instrumentMessage } from '../messages'
 import type { Route, RouteStep, Stage } from '../route'
 import { isPlain, isRun, lastStages, stageOf } from '../stages'
-import type { PerformedSticks } from './perform'
+import type { SolvedSticks } from './solve'
 import { mannerOf } from './strokes'
 import { hasLead } from './words'
 
@@ -41,7 +41,7 @@ const formed = (recipe: MalletRecipe, some: Partial<CommonInput> & Partial<Malle
   ...some,
 })
 
-function studies(recipe: MalletRecipe, _: PerformedSticks, stage: Stage, bpm: number): CommonInput[] {
+function studies(recipe: MalletRecipe, _: SolvedSticks, stage: Stage, bpm: number): CommonInput[] {
   const tempo = { ...recipe.tempo, bpm }
   switch (stage.id) {
     case 'lead':
@@ -62,7 +62,7 @@ function studies(recipe: MalletRecipe, _: PerformedSticks, stage: Stage, bpm: nu
   }
 }
 
-function watch(recipe: MalletRecipe, { sticking }: PerformedSticks, stage: Stage) {
+function watch(recipe: MalletRecipe, { sticking }: SolvedSticks, stage: Stage) {
   if (stage.id === 'cold') return instrumentMessage('watch.once')
   if (stage.id === 'rolled') return instrumentMessage('watch.rolled')
   if (stage.id === 'other-lead') {
@@ -72,7 +72,7 @@ function watch(recipe: MalletRecipe, { sticking }: PerformedSticks, stage: Stage
 }
 
 /** Its own lead, the other lead, rolled up the ladder, the octaves asked, tempo, beyond it, cold. */
-export const MALLETS_ROUTE: Route<MalletRecipe, PerformedSticks> = {
+export const MALLETS_ROUTE: Route<MalletRecipe, SolvedSticks> = {
   usual: [
     { stage: 'lead', minutes: 4 },
     { stage: 'other-lead', minutes: 4 },

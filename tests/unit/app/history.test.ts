@@ -31,10 +31,10 @@ describe('undo and redo', () => {
 
   it('are taken up again with the way back and on, as they were kept', async () => {
     const { history } = begun()
-    expect(history.trail.value).toBeNull()
+    expect(history.undoLog.value).toBeNull()
     for (const octaves of [2, 3, 4]) history.note(recipe(octaves), `length: ${octaves}`, '')
     await history.undo()
-    const stored = JSON.parse(JSON.stringify(history.trail.value))
+    const stored = JSON.parse(JSON.stringify(history.undoLog.value))
     const { history: later, shown } = begun()
     later.retrace(stored)
     expect([later.undoes.value, later.redoes.value]).toEqual(['length: 3', 'length: 4'])
@@ -51,8 +51,8 @@ describe('undo and redo', () => {
   it('keep no endless way', () => {
     const { history } = begun()
     for (let at = 0; at < 100; at++) history.note(recipe(1 + (at % 4)), `step ${at}`, '')
-    expect(history.trail.value!.back).toHaveLength(40)
-    expect(history.trail.value!.back[0]!.words).toBe('step 98')
+    expect(history.undoLog.value!.back).toHaveLength(40)
+    expect(history.undoLog.value!.back[0]!.words).toBe('step 98')
   })
 
   it('take what follows at once of the same sort for one step, but not another sort', async () => {

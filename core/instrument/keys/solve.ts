@@ -2,13 +2,13 @@ import { fingerLine, type FingerRecipe, type Pin } from '../../fingering'
 import { type Hand, notesPerMinute } from '../../study'
 import { difficultyOf, togetherOf } from '../../together'
 import type { Performance, FamilySolver } from '../family'
-import { checkHands, type FingerPart, performedHand, type RealisedHand } from '../hands'
+import { checkHands, type FingerPart, solvedHand, type RealisedHand } from '../hands'
 import { kindsIn } from '../parts'
 
 export type { RealisedHand }
 
 /** Fingers on keys, hand by hand. */
-export interface PerformedHands extends Performance {
+export interface SolvedHands extends Performance {
   readonly plays: 'fingers'
   readonly hands: Partial<Record<Hand, RealisedHand>>
 }
@@ -17,11 +17,11 @@ const finger: FingerPart<Pin> = (part, line, pins, options) =>
   fingerLine({ ...(part.recipe as FingerRecipe), pins }, part.material, line, options)
 
 /** Fingers on keys, as they are worked out. */
-export const KEYS_PERFORMER: FamilySolver<FingerRecipe, PerformedHands> = {
-  perform(recipe, parts, lines, _rhythm, wanted) {
+export const KEYS_PERFORMER: FamilySolver<FingerRecipe, SolvedHands> = {
+  solve(recipe, parts, lines, _rhythm, wanted) {
     checkHands(recipe.pins, lines, wanted.accepted)
     const hands: Partial<Record<Hand, RealisedHand>> = {}
-    for (const { hand } of lines) hands[hand] = performedHand(hand, recipe.pins, parts, wanted, finger)
+    for (const { hand } of lines) hands[hand] = solvedHand(hand, recipe.pins, parts, wanted, finger)
     const { right, left } = hands
     const together = right && left ? togetherOf(right, left) : undefined
     const difficulty = difficultyOf(hands, together, notesPerMinute(recipe.tempo), kindsIn(parts))

@@ -13,7 +13,7 @@ import { type LineNote, notesPerMinute } from '../../study'
 import { reachOn, trebleOf } from '../../surface'
 import { accordionDifficulty, togetherOf } from '../../together'
 import type { Performance, FamilySolver } from '../family'
-import { checkHands, type FingerPart, performedHand, type RealisedHand } from '../hands'
+import { checkHands, type FingerPart, solvedHand, type RealisedHand } from '../hands'
 import { kindsIn, type Part } from '../parts'
 import { bellowsOf, type BellowsChange } from './bellows'
 
@@ -26,7 +26,7 @@ export interface RealisedBass extends BassFingering {
 }
 
 /** An accordion's study: the right hand on keys or buttons, the left on the board, the bellows. */
-export interface PerformedAccordion extends Performance {
+export interface SolvedAccordion extends Performance {
   readonly plays: 'accordion'
   readonly hands: { readonly right?: RealisedHand }
   readonly bass?: RealisedBass
@@ -62,11 +62,11 @@ const finger: FingerPart<AccordionPin> = (part, line, pins, options) => {
   return fingerLine(onPiano, part.material, line, { ...options, make: makeOf(recipe.accordion) })
 }
 
-function performedBass(
+function solvedBass(
   recipe: AccordionRecipe,
   parts: readonly Part[],
   notes: readonly LineNote[],
-  options: Parameters<FamilySolver<AccordionRecipe, PerformedAccordion>['perform']>[4],
+  options: Parameters<FamilySolver<AccordionRecipe, SolvedAccordion>['solve']>[4],
 ): RealisedBass {
   const free = parts.flatMap(({ lines }) => lines.filter(({ hand }) => hand === 'left'))[0]?.free
   const line = { hand: 'left' as const, notes, ...(free ? { free } : {}) }
@@ -84,13 +84,13 @@ function performedBass(
 const handPart = ({ notes, fingers, leaps }: RealisedBass) => ({ notes, fingers, crossings: [], lifts: leaps })
 
 /** An accordion's hands, as they are worked out. */
-export const ACCORDION_PERFORMER: FamilySolver<AccordionRecipe, PerformedAccordion> = {
-  perform(recipe, parts, lines, rhythm, wanted) {
+export const ACCORDION_PERFORMER: FamilySolver<AccordionRecipe, SolvedAccordion> = {
+  solve(recipe, parts, lines, rhythm, wanted) {
     checkHands(recipe.pins, lines, wanted.accepted)
     const lineOf = (hand: 'right' | 'left') => lines.find((line) => line.hand === hand)
     const [upper, lower] = [lineOf('right'), lineOf('left')]
-    const right = upper && performedHand('right', recipe.pins, parts, wanted, finger)
-    const bass = lower && performedBass(recipe, parts, lower.notes, wanted)
+    const right = upper && solvedHand('right', recipe.pins, parts, wanted, finger)
+    const bass = lower && solvedBass(recipe, parts, lower.notes, wanted)
     const together = right && bass ? togetherOf(right, handPart(bass)) : undefined
     return {
       plays: 'accordion',

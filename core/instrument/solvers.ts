@@ -1,8 +1,8 @@
-import { ACCORDION_PERFORMER } from './accordion/perform'
+import { ACCORDION_PERFORMER } from './accordion/solve'
 import type { FamilySolver } from './family'
 import { familyOf } from './find'
-import { KEYS_PERFORMER } from './keys/perform'
-import { MALLETS_PERFORMER } from './mallets/perform'
+import { KEYS_PERFORMER } from './keys/solve'
+import { MALLETS_PERFORMER } from './mallets/solve'
 import type { Played, Recipe, Staged } from './recipe'
 
 type Performers = {

@@ -8,7 +8,7 @@ import type { DeskDocument } from './document'
 import type { Keeping } from './keeping'
 
 /** A study that lay on the desk unsaved when another took its place. */
-export interface Aside {
+export interface Stash {
   readonly title: Message
   readonly saved: Study | null
   readonly recipe: RecipeInput
@@ -21,19 +21,19 @@ export interface Aside {
 const MAX = 5
 
 /** What was not saved before something else came to the desk, newest first, so that no step loses work unseen. */
-export function deskAsides(
+export function deskStashes(
   desk: DeskDocument,
   keeping: Readonly<Ref<Keeping>>,
   lies: (study: Study | null, wanted?: boolean) => void,
 ) {
-  const asides = shallowRef<readonly Aside[]>([])
+  const stashes = shallowRef<readonly Stash[]>([])
 
-  const letAsideGo = (aside: Aside): void => {
-    asides.value = asides.value.filter((other) => other !== aside)
+  const dropStash = (stash: Stash): void => {
+    stashes.value = stashes.value.filter((other) => other !== stash)
   }
 
   /** What lies here unsaved. What is only being tried out is not it. */
-  const here = computed<Aside | null>(() => {
+  const here = computed<Stash | null>(() => {
     const { changed, study, currentDocument } = desk
     if (!changed.value || !study.value) return null
     return {
@@ -45,16 +45,16 @@ export function deskAsides(
   })
 
   /** Remembers what lies here unsaved, before something else is laid here. */
-  function setAside(): void {
+  function stashDraft(): void {
     const now = here.value
     if (!now) return
     // of one study only what was last done to it
-    const others = asides.value.filter(({ saved }) => !saved || saved.id !== now.saved?.id)
-    asides.value = [now, ...others].slice(0, MAX)
+    const others = stashes.value.filter(({ saved }) => !saved || saved.id !== now.saved?.id)
+    stashes.value = [now, ...others].slice(0, MAX)
   }
 
   /** Lays what was not saved on the desk, as it was. */
-  async function layUnsaved(back: Aside): Promise<void> {
+  async function layUnsaved(back: Stash): Promise<void> {
     lies(back.saved, back.wanted)
     await desk.lay(back.recipe, back.accepted)
     desk.stored.value = back.saved && { recipe: back.saved.recipe, accepted: back.saved.accepted }
@@ -65,11 +65,11 @@ export function deskAsides(
     () => keeping.value.saved,
     (saved) => {
       if (!saved) return
-      asides.value = asides.value.filter(
-        (aside) => aside.saved?.id !== saved.id || !isEqual(aside.recipe, saved.recipe),
+      stashes.value = stashes.value.filter(
+        (stash) => stash.saved?.id !== saved.id || !isEqual(stash.recipe, saved.recipe),
       )
     },
   )
 
-  return { asides, here, setAside, layUnsaved, letAsideGo }
+  return { stashes, here, stashDraft, layUnsaved, dropStash }
 }

@@ -19,7 +19,7 @@ export interface RealisedSticking extends Sticking {
 }
 
 /** Two or four mallets on bars, both hands in one line. */
-export interface PerformedSticks extends Performance {
+export interface SolvedSticks extends Performance {
   readonly plays: 'sticks'
   readonly sticking: RealisedSticking
 }
@@ -133,8 +133,8 @@ function stickedLine(recipe: MalletRecipe, parts: readonly Part[], rhythm: Rhyth
 }
 
 /** Sticks on bars, as they are worked out. */
-export const MALLETS_PERFORMER: FamilySolver<MalletRecipe, PerformedSticks> = {
-  perform(recipe, parts, _lines, rhythm, wanted) {
+export const MALLETS_PERFORMER: FamilySolver<MalletRecipe, SolvedSticks> = {
+  solve(recipe, parts, _lines, rhythm, wanted) {
     const count = parts.reduce((sum, part) => sum + part.lines[0]!.notes.length, 0)
     checkAccepted(count, wanted.accepted.sticks, 'sticks')
     const sticking = stickedLine(recipe, parts, rhythm, wanted)
