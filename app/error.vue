@@ -9,13 +9,13 @@ defineProps<{ error: NuxtError }>()
 <template>
   <main class="mx-auto max-w-[560px] px-6 py-24">
     <h1 class="text-[26px]">
-      {{ error.statusCode === 404 ? t('frame.error.a-rest-here-no') : t('frame.error.that-was-a-wrong') }}
+      {{ error.statusCode === 404 ? t('frame.error.not-found') : t('frame.error.failed') }}
     </h1>
     <p class="quiet mt-2">
-      {{ error.statusCode === 404 ? t('frame.error.there-is-no-page') : error.message }}
+      {{ error.statusCode === 404 ? t('frame.error.no-page') : error.message }}
     </p>
     <button type="button" class="main-button mt-6" @click="clearError({ redirect: '/desk' })">
-      {{ t('frame.error.to-the-desk') }}
+      {{ t('frame.error.to-desk') }}
     </button>
   </main>
 </template>

@@ -5,8 +5,8 @@ const names = (): Record<NameSystem, { words: string; note: string }> => ({
   letters: { words: t('hear.show-choice.letters'), note: 'C♯' },
   german: { words: t('hear.show-choice.german'), note: 'Cis, H' },
   'fixed-do': { words: t('hear.show-choice.fixed-do'), note: 'do♯' },
-  'movable-do': { words: t('hear.show-choice.movable-do'), note: t('hear.show-choice.tonic-is-do') },
-  'movable-la': { words: t('hear.show-choice.movable-do-minor-on'), note: '' },
+  'movable-do': { words: t('hear.show-choice.movable-do'), note: t('hear.show-choice.movable-tonic') },
+  'movable-la': { words: t('hear.show-choice.movable-la'), note: '' },
   degrees: { words: t('hear.show-choice.degrees'), note: '♯7' },
 })
 

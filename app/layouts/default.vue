@@ -8,7 +8,7 @@ import { t } from '~/composables/words'
 <template>
   <div class="min-h-screen">
     <a href="#content" class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2">
-      {{ t('frame.default.to-the-page') }}
+      {{ t('frame.default.skip') }}
     </a>
     <TheHead />
     <AwayNote />

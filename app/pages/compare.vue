@@ -44,23 +44,23 @@ async function toPaper(): Promise<void> {
   usePaper().given = rows.value.map(({ study }) => ({ recipe: study.recipe, accepted: acceptedOf(study) }))
   await router.push('/paper?of=given&sheet=studies')
 }
-useHead({ title: t('compare.side-by-side-tactum') })
+useHead({ title: t('compare.page-title') })
 </script>
 
 <template>
   <div class="pt-[14px]">
     <p v-if="fault" role="alert" class="mb-2 text-missing">{{ fault }}</p>
-    <p v-if="!base && !fault" class="waiting quiet aside py-40 text-center">{{ t('compare.opening-the-studies') }}</p>
+    <p v-if="!base && !fault" class="waiting quiet aside py-40 text-center">{{ t('compare.opening') }}</p>
     <template v-if="base">
       <h1 class="flex flex-wrap items-baseline gap-x-[12px] text-[24px] leading-[1.3]">
-        <NuxtLink v-if="ids.length === 0" :to="desk.address" class="word" :title="t('compare.back-to-the-desk')">
+        <NuxtLink v-if="ids.length === 0" :to="desk.address" class="word" :title="t('compare.to-desk')">
           {{ formatMessage(base.study.title) }}
         </NuxtLink>
-        <span v-else>{{ t('compare.studies-side-by-side', { count: rows.length }) }}</span>
+        <span v-else>{{ t('compare.heading', { count: rows.length }) }}</span>
         <template v-if="chosen">
           <span class="aside quiet text-[17px] font-normal">{{ t('compare.beside') }}</span>
           <WordChoice
-            :label="t('compare.beside-2')"
+            :label="t('compare.beside-label')"
             :words="chosen.words"
             :value="chosen.value"
             :options="choices"
@@ -91,10 +91,10 @@ useHead({ title: t('compare.side-by-side-tactum') })
               v-if="row.study !== desk.study"
               type="button"
               class="plain-button mt-2"
-              :aria-label="t('compare.put-this-on-the', { label: row.label })"
+              :aria-label="t('compare.put-on-desk', { label: row.label })"
               @click="toDesk(row.study)"
             >
-              {{ t('compare.put-this-on-the-2') }}
+              {{ t('compare.put-on-desk-short') }}
             </button>
           </CompareRow>
         </template>

@@ -73,8 +73,8 @@ async function showChange(some: Partial<RecipeInput>): Promise<void> {
   changes.value = await preview(ids.value, some)
 }
 const EMPTY: Record<Shelf, string> = {
-  library: t('library.no-study-saved-yet'),
-  archive: t('library.nothing-in-the-archive'),
+  library: t('library.none'),
+  archive: t('library.none-archived'),
   bin: t('library.the-bin-is-empty'),
 }
 </script>
@@ -90,7 +90,7 @@ const EMPTY: Record<Shelf, string> = {
           v-model="sought.words"
           class="field ml-2 w-[min(280px,60vw)]"
           type="search"
-          :placeholder="t('library.title-tag-or-pupil')"
+          :placeholder="t('library.search')"
         />
       </label>
     </div>
@@ -109,8 +109,7 @@ const EMPTY: Record<Shelf, string> = {
     </div>
     <div class="mt-3 flex min-h-[40px] flex-wrap items-center gap-3 text-[14px]">
       <span class="tabular-nums" role="status">
-        {{ studies ? t('library.found', { count: found.length }) : t('library.not-read')
-        }}<template v-if="handful.length">{{ t('library.chosen', { count: handful.length }) }}</template>
+        {{ studies ? t('library.found', { count: found.length, chosen: handful.length }) : t('library.not-read') }}
       </span>
       <template v-if="handful.length">
         <TagChoice :studies="handful" :known="tags" :disabled="busy" @tag="(add, off) => tag(ids, add, off)" />
@@ -118,7 +117,7 @@ const EMPTY: Record<Shelf, string> = {
         <WordPanel
           v-if="sought.shelf !== 'bin'"
           v-slot="{ close }"
-          :words="t('library.into-a-set')"
+          :words="t('library.to-set')"
           look="button"
           :disabled="busy"
         >
@@ -131,7 +130,7 @@ const EMPTY: Record<Shelf, string> = {
           v-if="ids.length <= MAX_IN_ADDRESS"
           class="plain-button leading-[20px]"
           :to="`/files?studies=${ids.join(',')}`"
-          >{{ t('files.write-a-file') }}</NuxtLink
+          >{{ t('files.export') }}</NuxtLink
         >
         <NuxtLink
           v-if="ids.length <= MAX_IN_ADDRESS"
@@ -156,7 +155,7 @@ const EMPTY: Record<Shelf, string> = {
           {{ t('library.archive') }}
         </button>
         <button v-else type="button" class="plain-button" :disabled="busy" @click="shelveChosen('library')">
-          {{ t('library.back-to-the-library') }}
+          {{ t('library.restore') }}
         </button>
         <button
           v-if="sought.shelf !== 'bin'"
@@ -165,7 +164,7 @@ const EMPTY: Record<Shelf, string> = {
           :disabled="busy"
           @click="shelveChosen('bin')"
         >
-          {{ t('library.to-the-bin') }}
+          {{ t('library.to-bin') }}
         </button>
         <SureButton
           v-else
@@ -174,7 +173,7 @@ const EMPTY: Record<Shelf, string> = {
           :yes="t('library.delete')"
           @sure="destroy(ids)"
         >
-          {{ t('library.delete-for-good-2') }}
+          {{ t('library.delete-for-good-short') }}
         </SureButton>
         <button type="button" class="text-button" @click="chooseNone">{{ t('library.choose-none') }}</button>
       </template>
@@ -193,7 +192,7 @@ const EMPTY: Record<Shelf, string> = {
       @done="((changes = null), changed($event))"
     />
     <p v-if="error" role="alert" class="py-1 text-missing">{{ error }}</p>
-    <p v-if="!studies && !error" class="waiting quiet aside py-20">{{ t('library.fetching-the-studies') }}</p>
+    <p v-if="!studies && !error" class="waiting quiet aside py-20">{{ t('library.fetching') }}</p>
     <p v-else-if="studies && onShelf.length === 0" class="mt-4 max-w-[560px] border border-rule bg-sheet p-6">
       {{ EMPTY[sought.shelf] }}
       <template v-if="sought.shelf === 'library'">
@@ -204,7 +203,7 @@ const EMPTY: Record<Shelf, string> = {
         </RichWords>
       </template>
     </p>
-    <p v-else-if="studies && found.length === 0" class="quiet aside mt-6">{{ t('library.no-study-is-called') }}</p>
+    <p v-else-if="studies && found.length === 0" class="quiet aside mt-6">{{ t('library.no-match') }}</p>
     <StudyList v-else-if="studies" :studies="found" :chosen="chosen" @choose="choose" />
     <TrashList v-if="sought.shelf === 'bin'" />
   </div>

@@ -89,7 +89,7 @@ export const usePlaying = defineStore('playing', () => {
   async function play(study: RealisedStudy, selection: readonly [number, number] | null): Promise<void> {
     failed.value = ''
     if (choices.value.loop === 'selection' && !selection) {
-      failed.value = t('hear.playing.nothing-is-marked-yet')
+      failed.value = t('hear.playing.nothing-marked')
       return
     }
     state.value = 'opening'
@@ -109,7 +109,7 @@ export const usePlaying = defineStore('playing', () => {
       players.clear()
       player = undefined
       state.value = 'silent'
-      failed.value = t('hear.playing.there-is-no-sound', { wordsOf: wordsOf(error) })
+      failed.value = t('hear.playing.no-sound', { wordsOf: wordsOf(error) })
     }
   }
 

@@ -42,11 +42,11 @@ export function setGrading(keeping: SetKeeping) {
     return work('POST /api/sets/:id/missing', { syllabusId, gradeId, ...some }, async (answer) => {
       await settle(answer.set)
       if (answer.refused.length > 0)
-        error.value = t('sets.set-grading.not-all-of-it', { what: answer.refused.map(formatMessage).join(' ') })
+        error.value = t('sets.set-grading.unplayable', { what: answer.refused.map(formatMessage).join(' ') })
       const made = answer.set.studies
         .filter(({ id }) => !before.includes(id))
         .map(({ id, version }) => ({ id, version }))
-      notice.value = t('sets.set-grading.text', { added: answer.added })
+      notice.value = t('sets.set-grading.added', { added: answer.added })
       back.value =
         made.length <= 10 ? { words: notice.value, undo: { studyIds: before, studies: [], remove: made } } : null
     })
@@ -65,7 +65,7 @@ export function setGrading(keeping: SetKeeping) {
       await settle(answer)
       notice.value = t('sets.set-grading.in-order')
       back.value = {
-        words: t('sets.set-grading.the-order-before'),
+        words: t('sets.set-grading.order-before'),
         undo: { studyIds: before, studies: [], remove: [] },
       }
     })

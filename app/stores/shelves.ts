@@ -48,7 +48,7 @@ function shelfActions(studies: ShallowRef<readonly StudyListing[] | null>, work:
       const words =
         add.length > 0
           ? t('library.shelves.tagged', { what: add.join(', ') })
-          : t('library.shelves.no-longer-tagged', { what: remove.join(', ') })
+          : t('library.shelves.untagged', { what: remove.join(', ') })
       const undo = async (): Promise<void> => {
         for (const each of back) await ask('PUT /api/studies/tags', {}, each)
       }

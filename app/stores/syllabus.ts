@@ -65,7 +65,7 @@ export const useSyllabus = defineStore('syllabus', () => {
         notice.value = t('syllabi.syllabus.saved')
       } catch (problem) {
         if (!newerThan('PUT /api/syllabi/:id', problem)) throw problem
-        error.value = t('syllabi.syllabus.this-list-was-saved')
+        error.value = t('syllabi.syllabus.conflict')
       }
     })
 

@@ -7,7 +7,7 @@ import type { Wording } from '../wording'
 /** What each family's players should be told besides the usual cautions. */
 const OWN: Readonly<Record<RealisedStudy['plays'], readonly Message<Code>[]>> = {
   fingers: [],
-  sticks: [{ code: 'mallets.words.mallet-instruments-are-loud' }],
+  sticks: [{ code: 'mallets.words.loud' }],
   accordion: [{ code: 'accordion.legend', params: { signs: 'arrows' } }, { code: 'accordion.caution.paper' }],
 }
 

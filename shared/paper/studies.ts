@@ -24,7 +24,7 @@ function headsOf(w: Wording, study: RealisedStudy): SheetStudy['heads'] {
   const roll = familyOf(recipe).rollOf(study)
   const notices = [
     swing === 50 ? '' : w.text('score.score-system.swing', { swing }),
-    roll && sections.length === 0 ? w.text('score.score-system.strokes-to-the-beat', { roll }) : '',
+    roll && sections.length === 0 ? w.text('score.score-system.strokes-per-beat', { roll }) : '',
   ].filter(Boolean)
   return [
     ...(notices.length > 0 ? [{ step: 0, words: notices.join(', ') }] : []),

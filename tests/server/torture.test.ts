@@ -172,8 +172,8 @@ describe('lists without end', () => {
   it('of more lines than a list has are told so', async () => {
     const body = `group,words\n${Array.from({ length: 9000 }, (_, at) => `g${at},C major`).join('\n')}`
     const answer = await asPage(ownService().address, '/api/syllabi/preview', 'POST', body)
-    const { problems } = (await answer.json()) as { problems: { formatted: { code: string } }[] }
-    expect(problems.map(({ formatted }) => formatted.code)).toEqual(['error.csv.lines'])
+    const { problems } = (await answer.json()) as { problems: { message: { code: string } }[] }
+    expect(problems.map(({ message }) => message.code)).toEqual(['error.csv.lines'])
   })
 })
 

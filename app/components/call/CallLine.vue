@@ -50,8 +50,8 @@ async function decide(): Promise<void> {
   notice.value = problems[0]
     ? formatMessage(problems[0])
     : line.value.trim()
-      ? t('call.call-line.not-every-word-was')
-      : t('call.call-line.name-a-key-and')
+      ? t('call.call-line.unread')
+      : t('call.call-line.no-key')
 }
 
 /** Says of the line that it is for the usual instrument. */
@@ -75,9 +75,9 @@ async function onKey(event: KeyboardEvent): Promise<void> {
 </script>
 
 <template>
-  <section class="call" :aria-label="t('call.call-line.call-a-study')">
+  <section class="call" :aria-label="t('call.call-line.placeholder')">
     <div class="relative">
-      <label class="sr-only" :for="`${list}-line`">{{ t('call.call-line.call-a-study-as') }}</label>
+      <label class="sr-only" :for="`${list}-line`">{{ t('call.call-line.label') }}</label>
       <input
         :id="`${list}-line`"
         ref="input"
@@ -89,7 +89,7 @@ async function onKey(event: KeyboardEvent): Promise<void> {
         autocomplete="off"
         autocapitalize="off"
         spellcheck="false"
-        :placeholder="t('call.call-line.g-sharp-harmonic-minor')"
+        :placeholder="t('call.call-line.example')"
         aria-autocomplete="list"
         :aria-expanded="offered.length > 0"
         :aria-controls="list"
@@ -126,9 +126,9 @@ async function onKey(event: KeyboardEvent): Promise<void> {
     <ul
       v-show="offered.length > 0"
       :id="list"
-      :data-lead="t('call.call-line.go-on-with')"
+      :data-lead="t('call.call-line.completions')"
       role="listbox"
-      :aria-label="t('call.call-line.ways-to-go-on')"
+      :aria-label="t('call.call-line.completions-label')"
       class="offers"
     >
       <li
@@ -146,7 +146,7 @@ async function onKey(event: KeyboardEvent): Promise<void> {
     </ul>
     <p v-if="deskInstrument && called.studies.length > 0" class="quiet pt-1 text-[13.5px]">
       {{ t('call.call-line.standing', { make: instrumentOf({ instrument: deskInstrument }).make }) }}
-      <button type="button" class="text-button" @click="forPiano">{{ t('call.call-line.for-the-piano') }}</button>
+      <button type="button" class="text-button" @click="forPiano">{{ t('call.call-line.for-piano') }}</button>
     </p>
     <CalledBatch
       v-if="called.studies.length > 1"

@@ -53,7 +53,7 @@ async function work(words: string, what: () => Promise<void>): Promise<void> {
 const keep = (): Promise<void> =>
   work(t('call.called-batch.keeping'), async () => {
     saved.value = await saveStudies(props.recipes)
-    notice.value = t('call.called-batch.studies-are-in-the', { count: saved.value.length })
+    notice.value = t('call.called-batch.saved', { count: saved.value.length })
   })
 /** Enter on the line does what the button says, as soon as it can be done. */
 watch([requested, can], () => {
@@ -66,13 +66,13 @@ const keepInSet = (set: { id: string; words: string }): Promise<void> =>
   work(t('call.called-batch.keeping'), async () => {
     saved.value = saved.value.length > 0 ? saved.value : await saveStudies(props.recipes)
     const added = await addToSet(set.id, saved.value)
-    notice.value = t('call.called-batch.studies-are-in', { added, words: set.words })
+    notice.value = t('call.called-batch.added', { added, words: set.words })
   })
 const undo = (): Promise<void> =>
   work(t('call.called-batch.taking-back'), async () => {
     await binStudies(saved.value)
     saved.value = []
-    notice.value = t('call.called-batch.taken-back-they-lie')
+    notice.value = t('call.called-batch.undone')
   })
 </script>
 
@@ -80,11 +80,11 @@ const undo = (): Promise<void> =>
   <div class="mt-2 text-[14px]">
     <div class="flex flex-wrap items-center gap-4">
       <button type="button" class="main-button" :disabled="!can || working || saved.length > 0" @click="keep">
-        {{ t('call.called-batch.keep-studies-in-the', { count: recipes.length }) }}
+        {{ t('call.called-batch.save', { count: recipes.length }) }}
       </button>
       <WordPanel
         v-slot="{ close }"
-        :words="t('call.called-batch.and-in-a-set')"
+        :words="t('call.called-batch.save-to-set')"
         look="button"
         :disabled="!can || working"
       >

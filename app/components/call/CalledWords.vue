@@ -23,11 +23,7 @@ const isBegun = (each: Understood): boolean => props.unfinished && each === show
 
 <template>
   <div class="text-[13.5px]">
-    <ol
-      v-if="shown.length"
-      class="flex flex-wrap gap-x-5 gap-y-1 pt-[6px]"
-      :aria-label="t('call.called-words.how-it-was-understood')"
-    >
+    <ol v-if="shown.length" class="flex flex-wrap gap-x-5 gap-y-1 pt-[6px]" :aria-label="t('call.called-words.label')">
       <li v-for="each in shown" :key="each.from" class="leading-[1.3]">
         <span class="block font-medium" :class="{ unknown: !each.meaning && !isBegun(each) }">{{ each.typed }}</span>
         <span v-if="each.meaning" class="aside quiet block">{{ echoed(each.meaning.part) }}</span>
@@ -36,7 +32,7 @@ const isBegun = (each: Understood): boolean => props.unfinished && each === show
           v-else-if="each.nearest"
           type="button"
           class="text-button text-missing"
-          :aria-label="t('call.called-words.was-not-understood-take', { typed: each.typed, nearest: each.nearest })"
+          :aria-label="t('call.called-words.replace', { typed: each.typed, nearest: each.nearest })"
           @click="emit('replace', each.from, each.to, each.nearest)"
         >
           {{ each.nearest }}?

@@ -75,7 +75,7 @@ const fits = computed(() => {
   <table v-if="fits" class="glance">
     <caption class="sr-only">
       {{
-        t('compare.degree-table.notes-and-fingers-of')
+        t('compare.degree-table.label')
       }}
     </caption>
     <thead>

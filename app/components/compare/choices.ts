@@ -20,8 +20,8 @@ function minors(study: RealisedStudy): Beside[] {
   return [
     {
       value: 'minors',
-      words: t('compare.choices.the-other-two-minors'),
-      note: t('compare.choices.what-changes-from-form'),
+      words: t('compare.choices.forms'),
+      note: t('compare.choices.forms-why'),
       base,
       recipes,
     },
@@ -50,7 +50,7 @@ const nextBest = (study: RealisedStudy): Beside[] =>
           value: `${player}-${at}`,
           words: `${at === 0 ? t('compare.choices.next-best') : t('compare.choices.third-best')}, ${playerName}`,
           note: formatMessage(message),
-          base: t('compare.choices.on-the-desk'),
+          base: t('compare.choices.desk'),
           recipes: [
             {
               label: `${formatMessage(pattern)}, ${playerName}`,
@@ -79,10 +79,10 @@ function octaves(study: RealisedStudy): Beside[] {
 /** What was accepted once, beside what the engine would do today with the same recipe. */
 const today = ({ recipe }: RealisedStudy): Beside => ({
   value: 'today',
-  words: t('compare.choices.today-s-engine'),
-  note: t('compare.choices.what-was-accepted-and'),
-  base: t('compare.choices.as-it-was-accepted'),
-  recipes: [{ label: t('compare.choices.today-s-engine'), recipe }],
+  words: t('compare.choices.engine'),
+  note: t('compare.choices.engine-why'),
+  base: t('compare.choices.accepted'),
+  recipes: [{ label: t('compare.choices.engine'), recipe }],
 })
 
 /**

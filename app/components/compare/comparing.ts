@@ -58,7 +58,7 @@ export function comparing(desk: Desk, ids: () => readonly string[], beside: () =
 
   const base = computed<Labelled | null>(() => {
     if (ids().length > 0) return own.value
-    return desk.study ? { label: chosen.value?.base ?? t('compare.comparing.on-the-desk'), study: desk.study } : null
+    return desk.study ? { label: chosen.value?.base ?? t('compare.comparing.desk'), study: desk.study } : null
   })
 
   async function load(): Promise<void> {
@@ -91,7 +91,7 @@ export function comparing(desk: Desk, ids: () => readonly string[], beside: () =
     if (!base.value) return []
     const { label, study } = base.value
     const down = playersIn(study).flatMap((hand) => legMessage(study, hand).map(formatMessage))
-    const here = ids().length > 0 ? [] : [t('compare.comparing.on-the-desk')]
+    const here = ids().length > 0 ? [] : [t('compare.comparing.desk')]
     const changed = new Set(compared.value.flatMap((row) => row.mine))
     return [{ label, study, words: [...here, ...down], changed }, ...compared.value]
   })

@@ -25,14 +25,14 @@ const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeStri
 </script>
 
 <template>
-  <DialogSheet :title="t('desk.conflict-dialog.saved-elsewhere-in-the')" @close="emit('close')">
+  <DialogSheet :title="t('desk.conflict-dialog.heading')" @close="emit('close')">
     <p class="quiet mt-1">
-      {{ t('desk.conflict-dialog.another-window-saved-this', { savedAt }) }}
+      {{ t('desk.conflict-dialog.explained', { savedAt }) }}
     </p>
     <div class="mt-5 grid grid-cols-2 gap-6">
       <section v-for="side in ['mine', 'theirs'] as const" :key="side">
         <h3 class="border-b border-ink pb-1">
-          {{ side === 'mine' ? t('desk.conflict-dialog.yours-on-this-desk') : t('desk.conflict-dialog.the-saved-one') }}
+          {{ side === 'mine' ? t('desk.conflict-dialog.mine') : t('desk.conflict-dialog.theirs') }}
         </h3>
         <p class="mt-2 font-serif">{{ formatMessage(side === 'mine' ? props.mine.title : props.theirs.title) }}</p>
         <dl v-for="row in rows" :key="row.hand" class="mt-2">
@@ -54,10 +54,10 @@ const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeStri
     </div>
     <div class="mt-6 flex justify-end gap-3">
       <button type="button" class="plain-button" @click="emit('both')">
-        {{ t('desk.conflict-dialog.keep-both-save-mine') }}
+        {{ t('desk.conflict-dialog.keep-both') }}
       </button>
       <button type="button" class="plain-button" @click="emit('theirs')">
-        {{ t('desk.conflict-dialog.take-the-saved-one') }}
+        {{ t('desk.conflict-dialog.take-theirs') }}
       </button>
       <button type="button" class="main-button" @click="emit('mine')">
         {{ t('desk.conflict-dialog.mine-stands') }}

@@ -26,13 +26,13 @@ const twin = computed(() => {
 })
 /** A school or a distance that does not go with the material: one press goes back to what does. */
 const MENDS: Record<string, { words: string; some: Partial<RecipeInput> }> = {
-  'school.material': { words: t('desk.desk-notices.take-the-conservatory-school'), some: { school: 'conservatory' } },
-  'motion.material': { words: t('desk.desk-notices.take-similar-motion'), some: { motion: 'similar' } },
-  'pattern.material': { words: t('desk.desk-notices.play-it-straight'), some: { pattern: {}, bookends: {} } },
-  'pattern.length': { words: t('desk.desk-notices.play-it-straight'), some: { pattern: {}, rhythm: {} } },
-  'rhythm.beat': { words: t('desk.desk-notices.take-even-notes'), some: { rhythm: {} } },
-  'interval.motion': { words: t('desk.desk-notices.take-an-octave-apart'), some: { interval: 'octave' } },
-  'interval.material': { words: t('desk.desk-notices.take-an-octave-apart'), some: { interval: 'octave' } },
+  'school.material': { words: t('desk.desk-notices.take-conservatory'), some: { school: 'conservatory' } },
+  'motion.material': { words: t('desk.desk-notices.take-similar'), some: { motion: 'similar' } },
+  'pattern.material': { words: t('desk.desk-notices.take-no-pattern'), some: { pattern: {}, bookends: {} } },
+  'pattern.length': { words: t('desk.desk-notices.take-no-pattern'), some: { pattern: {}, rhythm: {} } },
+  'rhythm.beat': { words: t('desk.desk-notices.take-even-rhythm'), some: { rhythm: {} } },
+  'interval.motion': { words: t('desk.desk-notices.take-octave-apart'), some: { interval: 'octave' } },
+  'interval.material': { words: t('desk.desk-notices.take-octave-apart'), some: { interval: 'octave' } },
 }
 const mend = computed(() => MENDS[props.desk.fault?.code ?? ''])
 const pinConflict = computed(() => props.desk.fault?.code.startsWith('pin.') ?? false)
@@ -45,7 +45,7 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
     <div v-if="desk.fault" role="alert" class="notice text-missing">
       <span
         >{{ formatMessage(errorMessage(desk.fault)) }}
-        <span v-if="desk.study" class="quiet">{{ t('desk.desk-notices.the-last-study-that') }}</span></span
+        <span v-if="desk.study" class="quiet">{{ t('desk.desk-notices.last-playable') }}</span></span
       >
       <button
         v-if="fits !== null"
@@ -53,7 +53,7 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
         class="plain-button text-ink"
         @click="desk.change({ startOctave: fits })"
       >
-        {{ t('desk.desk-notices.start-in-octave', { fits }) }}
+        {{ t('desk.desk-notices.start-octave', { fits }) }}
       </button>
       <button
         v-if="fewer !== null"
@@ -64,7 +64,7 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
         {{ t('desk.desk-notices.take', { fewer }) }}
       </button>
       <button v-if="twin" type="button" class="plain-button text-ink" @click="desk.change({ material: twin })">
-        {{ t('desk.desk-notices.take-the-twin') }}
+        {{ t('desk.desk-notices.take-twin') }}
       </button>
       <button v-if="unexpected" type="button" class="plain-button text-ink" @click="desk.again()">
         {{ t('desk.notices.try-again') }}
@@ -73,46 +73,46 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
         {{ mend.words }}
       </button>
       <button v-if="pinConflict" type="button" class="plain-button text-ink" @click="lastPinOff">
-        {{ t('desk.desk-notices.free-the-last-pin') }}
+        {{ t('desk.desk-notices.free-pin') }}
       </button>
     </div>
     <div v-if="desk.keeping.refused" role="alert" class="notice text-missing">{{ desk.keeping.refused }}</div>
     <div v-if="desk.keeping.conflict && !desk.keeping.deciding" role="alert" class="notice">
-      <span>{{ t('desk.desk-notices.another-window-saved-this') }}</span>
+      <span>{{ t('desk.desk-notices.conflict') }}</span>
       <button type="button" class="plain-button" @click="emit('decide')">{{ t('desk.desk-notices.see-both') }}</button>
     </div>
     <div v-for="(stash, at) in desk.stashes" :key="at" role="status" class="notice">
-      <span>{{ t('desk.desk-notices.was-not-saved-before', { what: formatMessage(stash.title) }) }}</span>
+      <span>{{ t('desk.desk-notices.stash', { what: formatMessage(stash.title) }) }}</span>
       <button
         type="button"
         class="plain-button"
-        :aria-label="t('desk.desk-notices.back-to-it', { what: formatMessage(stash.title) })"
+        :aria-label="t('desk.desk-notices.stash-back', { what: formatMessage(stash.title) })"
         @click="emit('back', stash)"
       >
-        {{ t('desk.desk-notices.back-to-it-2') }}
+        {{ t('desk.desk-notices.stash-back-short') }}
       </button>
       <button
         type="button"
         class="text-button"
-        :aria-label="t('desk.desk-notices.let-it-go', { what: formatMessage(stash.title) })"
+        :aria-label="t('desk.desk-notices.stash-drop', { what: formatMessage(stash.title) })"
         @click="desk.dropStash(stash)"
       >
-        {{ t('desk.desk-notices.let-it-go-2') }}
+        {{ t('desk.desk-notices.stash-drop-short') }}
       </button>
     </div>
     <div v-if="desk.letGo" role="status" class="notice">
-      <span>{{ t('desk.desk-notices.the-notes-moved-so') }}</span>
+      <span>{{ t('desk.desk-notices.pins-freed') }}</span>
       <button type="button" class="plain-button" @click="desk.putBack()">
-        {{ t('desk.desk-notices.put-them-back') }}
+        {{ t('desk.desk-notices.pins-back') }}
       </button>
     </div>
     <div v-if="desk.departs.length" role="status" class="notice">
       <span>
-        {{ t('desk.desk-notices.shown-as-it-was', { count: desk.departs.length }) }}
+        {{ t('desk.desk-notices.departs', { count: desk.departs.length }) }}
       </span>
       <NuxtLink class="plain-button" to="/compare?beside=today">{{ t('desk.desk-notices.compare') }}</NuxtLink>
       <button type="button" class="plain-button" @click="desk.takeEngine()">
-        {{ t('desk.desk-notices.take-today-s') }}
+        {{ t('desk.desk-notices.take-engine') }}
       </button>
     </div>
   </div>

@@ -21,11 +21,11 @@ void guarded(async () => {
 </script>
 
 <template>
-  <DialogSheet :title="t('desk.where-asked.where-is-this-asked')" @close="emit('close')">
+  <DialogSheet :title="t('desk.where-asked.heading')" @close="emit('close')">
     <p class="aside quiet mt-1">{{ title }}</p>
     <p v-if="error" role="alert" class="mt-3 text-missing">{{ error }}</p>
-    <p v-else-if="!matches" class="waiting quiet aside mt-3">{{ t('desk.where-asked.looking-through-the-lists') }}</p>
-    <p v-else-if="matches.length === 0" class="mt-3">{{ t('desk.where-asked.in-no-list-on') }}</p>
+    <p v-else-if="!matches" class="waiting quiet aside mt-3">{{ t('desk.where-asked.looking') }}</p>
+    <p v-else-if="matches.length === 0" class="mt-3">{{ t('desk.where-asked.none') }}</p>
     <ul v-else class="mt-3 text-[14.5px]">
       <li
         v-for="each in matches"

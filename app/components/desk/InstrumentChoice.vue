@@ -12,9 +12,9 @@ const props = defineProps<{ recipe: Recipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
 const SOUNDS: Record<number, string> = {
-  0: t('desk.instrument-choice.sounds-as-written'),
-  12: t('desk.instrument-choice.an-octave-above-what'),
-  24: t('desk.instrument-choice.two-octaves-above-what'),
+  0: t('desk.instrument-choice.transposes-not'),
+  12: t('desk.instrument-choice.transposes-octave'),
+  24: t('desk.instrument-choice.transposes-two-octaves'),
 }
 const called = (make: string): string => t('name.make', { make })
 const sizeWords = ({ size }: Instrument): string => (size ?? '').replace('2.67', '2⅔').replace('.0', '')
@@ -58,7 +58,7 @@ const choose = (instrument: Recipe['instrument']): void => emit('change', movedT
       </div>
     </div>
     <p class="quiet border-t border-rule px-[14px] py-2 text-[13px]">
-      {{ t('desk.instrument-choice.ranges-as-written-sizes') }}
+      {{ t('desk.instrument-choice.ranges') }}
     </p>
   </WordPanel>
 </template>

@@ -16,16 +16,15 @@ const words = computed(() => {
   const savedAt = keeping.saved?.updatedAt
   const time = savedAt ? new Date(savedAt).toLocaleTimeString(locale(), { hour: '2-digit', minute: '2-digit' }) : ''
   if (state === 'saving') return t('desk.keep-menu.saving')
-  if (state === 'two-versions') return t('desk.keep-menu.saved-elsewhere-meanwhile')
-  if (state === 'waiting')
-    return safe ? t('desk.keep-menu.server-gone-kept-in') : t('desk.keep-menu.server-gone-not-saved')
+  if (state === 'two-versions') return t('desk.keep-menu.conflict')
+  if (state === 'waiting') return safe ? t('desk.keep-menu.offline-kept') : t('desk.keep-menu.offline-unsaved')
   if (state === 'new')
     return changed
       ? safe
         ? t('desk.keep-menu.kept-in-this-browser')
         : t('desk.keep-menu.nowhere')
       : t('desk.keep-menu.not-saved-yet')
-  if (state === 'changed' && props.desk.set) return t('desk.keep-menu.a-trial')
+  if (state === 'changed' && props.desk.set) return t('desk.keep-menu.trial')
   return state === 'changed' ? t('desk.keep-menu.changed-since', { time }) : t('desk.keep-menu.saved', { time })
 })
 /** What that word means, for whoever asks. */
@@ -51,7 +50,7 @@ const items = computed(() => {
     { words: t('desk.keep-menu.new'), does: () => emit('fresh') },
     ...(id ? [{ words: t('desk.keep-menu.duplicate'), does: () => emit('duplicate') }] : []),
     { words: t('desk.keep-menu.print'), does: () => void navigateTo('/paper?of=desk&sheet=studies') },
-    { words: t('desk.keep-menu.where-is-this-asked'), does: () => emit('matches') },
+    { words: t('desk.keep-menu.exam-matches'), does: () => emit('matches') },
     { words: t('desk.keep-menu.export'), does: download },
     { words: t('desk.keep-menu.import'), does: () => file.value?.click() },
     { words: t('desk.keep-menu.other-formats'), does: () => void navigateTo('/files') },
@@ -66,21 +65,21 @@ const items = computed(() => {
         type="button"
         class="step"
         :disabled="!desk.undoes"
-        :aria-label="desk.undoes ? t('desk.keep-menu.undo', { undoes: desk.undoes }) : t('desk.keep-menu.undo-2')"
-        :title="desk.undoes ? t('desk.keep-menu.undo-ctrl-z', { undoes: desk.undoes }) : ''"
+        :aria-label="desk.undoes ? t('desk.keep-menu.undo', { undoes: desk.undoes }) : t('desk.keep-menu.undo-short')"
+        :title="desk.undoes ? t('desk.keep-menu.undo-named', { undoes: desk.undoes }) : ''"
         @click="desk.undo"
       >
-        {{ t('desk.keep-menu.undo-2') }}<span v-if="desk.undoes" class="what aside">{{ desk.undoes }}</span>
+        {{ t('desk.keep-menu.undo-short') }}<span v-if="desk.undoes" class="what aside">{{ desk.undoes }}</span>
       </button>
       <button
         type="button"
         class="step"
         :disabled="!desk.redoes"
-        :aria-label="desk.redoes ? t('desk.keep-menu.redo', { redoes: desk.redoes }) : t('desk.keep-menu.redo-2')"
-        :title="desk.redoes ? t('desk.keep-menu.redo-ctrl-shift-z', { redoes: desk.redoes }) : ''"
+        :aria-label="desk.redoes ? t('desk.keep-menu.redo', { redoes: desk.redoes }) : t('desk.keep-menu.redo-short')"
+        :title="desk.redoes ? t('desk.keep-menu.redo-named', { redoes: desk.redoes }) : ''"
         @click="desk.redo"
       >
-        {{ t('desk.keep-menu.redo-2') }}
+        {{ t('desk.keep-menu.redo-short') }}
       </button>
     </span>
     <span class="whitespace-nowrap" role="status"
@@ -103,11 +102,11 @@ const items = computed(() => {
       class="hidden"
       type="file"
       accept=".json,application/json"
-      :aria-label="t('desk.keep-menu.import-a-study-file')"
+      :aria-label="t('desk.keep-menu.import-file')"
       @change="upload"
     />
     <button type="button" class="main-button save" :disabled="!canSave" @click="emit('save')">
-      {{ desk.set && desk.id ? t('desk.keep-menu.keep-in-the-set') : t('desk.keep-menu.save') }}
+      {{ desk.set && desk.id ? t('desk.keep-menu.save-in-set') : t('desk.keep-menu.save') }}
     </button>
   </div>
 </template>

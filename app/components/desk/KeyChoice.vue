@@ -74,10 +74,7 @@ const tonics = computed(() =>
   ordered.value.map((note) => ({
     name: noteName(note),
     words: printedName(note),
-    signs:
-      kind.value.signature === null
-        ? t('desk.key-choice.written-without-a-signature')
-        : signsOf(signatureOf(note, kind.value)),
+    signs: kind.value.signature === null ? t('desk.key-choice.signature-none') : signsOf(signatureOf(note, kind.value)),
   })),
 )
 
@@ -99,7 +96,7 @@ const INVERSIONS = [
 const inversions = computed(() => (named.value ? inversionsOf(kind.value) : 1))
 const SIGNATURE_WORDS: Record<Signature, string> = {
   own: t('desk.key-choice.its-own'),
-  parallel: t('desk.key-choice.of-the-major-or'),
+  parallel: t('desk.key-choice.signature-parent'),
   none: t('desk.key-choice.none'),
 }
 const isMode = computed(() => named.value && kind.value.family === 'mode')
@@ -111,16 +108,14 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
       <div class="grid grid-cols-[250px_140px_1fr]">
         <div class="pr-4">
           <p class="quiet mb-2 text-[13px]">
-            {{ order === 'circle' ? t('desk.key-choice.flats-to-sharps-by') : t('desk.key-choice.by-fourths-from-c') }}
+            {{ order === 'circle' ? t('desk.key-choice.order-circle-why') : t('desk.key-choice.order-fourths') }}
             <button type="button" class="text-button ml-1" @click="order = order === 'circle' ? 'fourths' : 'circle'">
-              {{ order === 'circle' ? t('desk.key-choice.by-fourths') : t('desk.key-choice.by-the-circle') }}
+              {{ order === 'circle' ? t('desk.key-choice.by-fourths') : t('desk.key-choice.order-circle') }}
             </button>
           </p>
           <div
             role="group"
-            :aria-label="
-              order === 'circle' ? t('desk.key-choice.tonic-in-circle-order') : t('desk.key-choice.tonic-by-fourths')
-            "
+            :aria-label="order === 'circle' ? t('desk.key-choice.tonic-circle') : t('desk.key-choice.tonic-fourths')"
             class="grid grid-cols-5 gap-1"
           >
             <button
@@ -183,7 +178,7 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
         >
           {{ SIGNATURE_WORDS[each] }}
         </button>
-        <span class="quiet text-[13px]">{{ t('desk.key-choice.books-differ-its-own') }}</span>
+        <span class="quiet text-[13px]">{{ t('desk.key-choice.signature-why') }}</span>
       </div>
       <PitchEntry :material="material" @choose="emit('choose', $event)" />
     </div>

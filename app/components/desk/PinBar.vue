@@ -19,10 +19,14 @@ const here = computed(() => {
   const note = notes[selected.index]
   if (!note) return null
   const view = wordsOf(study)
-  const playerName = playersIn(study).length > 1 || view.short(selected.hand) ? `${view.called(selected.hand)}, ` : ''
+  const isNamed = playersIn(study).length > 1 || view.short(selected.hand) !== ''
+  const player = view.called(selected.hand)
   return {
     place: selected,
-    words: t('desk.pin-bar.note', { playerName, value: selected.index + 1, printedName: printedName(note.pitch) }),
+    words: t('desk.pin-bar.note', {
+      ...{ named: isNamed ? 'yes' : 'no', player },
+      ...{ value: selected.index + 1, printedName: printedName(note.pitch) },
+    }),
     mark: marksOf(study, selected.hand)[selected.index]!,
     marks: familyOf(study.recipe).pins.marksFor(selected.hand),
     can: takesPins(study, selected.hand),
@@ -35,10 +39,10 @@ const here = computed(() => {
   }
 })
 const label = (mark: string): string =>
-  t('desk.pin-bar.pin-2', { markWords: wordsOf(props.desk.study!).markWords(mark) })
+  t('desk.pin-bar.pin-mark', { markWords: wordsOf(props.desk.study!).markWords(mark) })
 function freeWords(pin: AnyPin): string {
-  if (isDegreePin(pin)) return t('desk.pin-bar.free-every-octave')
-  if (!isGripPin(pin)) return t('desk.pin-bar.free-this-pin')
+  if (isDegreePin(pin)) return t('desk.pin-bar.free-octaves')
+  if (!isGripPin(pin)) return t('desk.pin-bar.free-one')
   return t(wordsOf(props.desk.study!).stretchWords.free)
 }
 const pinAlso = (at: number): void => void props.desk.pinAlso(here.value!.place, here.value!.also[at]!.pin as AnyPin)
@@ -73,14 +77,14 @@ const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(p
           <option v-for="(each, at) in here.also" :key="at" :value="at">{{ formatMessage(each.message) }}</option>
         </select>
         <button v-if="here.again" type="button" class="text-button" @click="desk.pinDegree(here.place)">
-          {{ t('desk.pin-bar.in-every-octave', { mark: here.mark }) }}
+          {{ t('desk.pin-bar.every-octave', { mark: here.mark }) }}
         </button>
         <button v-if="here.repeats" type="button" class="text-button" @click="desk.pinRepeats(here.place)">
-          {{ t('desk.pin-bar.in-every-repeat', { marks: here.repeats }) }}
+          {{ t('desk.pin-bar.every-repeat', { marks: here.repeats }) }}
         </button>
         <button type="button" class="text-button" @click="desk.pinGrip(here.place)">{{ here.stretch }}</button>
       </template>
-      <span v-else class="quiet">{{ t('desk.pin-bar.which-stick-strikes-is') }}</span>
+      <span v-else class="quiet">{{ t('desk.pin-bar.fixed-by-pattern') }}</span>
       <button v-if="here.pinned" type="button" class="text-button" @click="desk.free(here.place)">
         {{ freeWords(here.pinned) }}
       </button>

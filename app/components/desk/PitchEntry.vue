@@ -32,7 +32,7 @@ const read = computed<{ pitches: (string | string[])[]; fault: string }>(() => {
       const names = word.split('+').map((each) => pitchName(parsePitch(tidy(each))))
       pitches.push(names.length > 1 ? names : names[0]!)
     } catch {
-      return { pitches, fault: t('desk.pitch-entry.is-not-a-pitch', { slice: word.slice(0, 12) }) }
+      return { pitches, fault: t('desk.pitch-entry.not-a-pitch', { slice: word.slice(0, 12) }) }
     }
   }
   return { pitches, fault: '' }
@@ -46,12 +46,12 @@ const choose = (): void => {
 <template>
   <form class="mt-3 border-t border-rule pt-[10px]" @submit.prevent="choose">
     <label class="flex items-center gap-2">
-      <span class="quiet w-[80px] shrink-0 text-[13px]">{{ t('desk.pitch-entry.or-your-own') }}</span>
+      <span class="quiet w-[80px] shrink-0 text-[13px]">{{ t('desk.pitch-entry.own') }}</span>
       <input
         v-model="text"
         class="field min-w-0 flex-1 font-serif"
-        :placeholder="t('desk.pitch-entry.c4-e4-g4-b4')"
-        :aria-label="t('desk.pitch-entry.your-own-pitches')"
+        :placeholder="t('desk.pitch-entry.example')"
+        :aria-label="t('desk.pitch-entry.label')"
         :aria-invalid="read.fault !== ''"
         spellcheck="false"
         maxlength="3000"

@@ -36,14 +36,14 @@ const swing = (event: Event): void => change({ swing: Number((event.target as HT
     <div class="rhythm">
       <div class="flex">
         <div class="column">
-          <p class="head">{{ t('desk.rhythm-choice.from-one-time-to') }}</p>
+          <p class="head">{{ t('desk.rhythm-choice.ladder-label') }}</p>
           <ChoiceGroup
             :label="t('desk.rhythm-choice.ladder')"
             :value="recipe.rhythm.ladder"
             :choices="ladders"
             @choose="change({ ladder: $event })"
           />
-          <p class="head">{{ t('desk.rhythm-choice.two-by-two') }}</p>
+          <p class="head">{{ t('desk.rhythm-choice.lengths-label') }}</p>
           <ChoiceGroup
             :label="t('desk.rhythm-choice.lengths')"
             :value="recipe.rhythm.lengths"
@@ -52,7 +52,7 @@ const swing = (event: Event): void => change({ swing: Number((event.target as HT
           />
           <label class="block px-[14px] pt-2 text-[14px]" for="swing">
             {{ t('desk.rhythm-choice.swing') }} <b class="tabular-nums">{{ recipe.rhythm.swing }} %</b>
-            <span class="quiet ml-1 text-[13px]">{{ t('desk.rhythm-choice.50-is-straight-67') }}</span>
+            <span class="quiet ml-1 text-[13px]">{{ t('desk.rhythm-choice.swing-scale') }}</span>
           </label>
           <input
             id="swing"

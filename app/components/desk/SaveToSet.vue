@@ -20,7 +20,7 @@ async function add(set: { id: string; words: string }, close: () => void): Promi
     notice.value =
       added > 0
         ? t('desk.save-to-set.added-to', { words: set.words })
-        : t('desk.save-to-set.it-is-in-already', { words: set.words })
+        : t('desk.save-to-set.already', { words: set.words })
   } catch (error) {
     notice.value = wordsOf(error)
   }
@@ -29,7 +29,7 @@ async function add(set: { id: string; words: string }, close: () => void): Promi
 
 <template>
   <span class="quiet" role="status">{{ notice }}</span>
-  <WordPanel v-slot="{ close }" :words="t('desk.save-to-set.save-to-set')" look="button" placement="top-end">
+  <WordPanel v-slot="{ close }" :words="t('desk.save-to-set.button')" look="button" placement="top-end">
     <SetList :recipe="desk.recipe" @choose="add($event, close)" />
   </WordPanel>
 </template>

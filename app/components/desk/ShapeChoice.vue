@@ -31,9 +31,9 @@ const choicesOf = (part: Part) => {
 const PATTERN = ['figure', 'walk', 'journey', 'accompaniment'] as const
 const BOOKENDS = ['before', 'after'] as const
 const TITLES = {
-  figure: t('desk.shape-choice.every-note-becomes'),
-  walk: t('desk.shape-choice.through-the-octaves'),
-  journey: t('desk.shape-choice.through-the-keys'),
+  figure: t('desk.shape-choice.figure'),
+  walk: t('desk.shape-choice.walk'),
+  journey: t('desk.shape-choice.journey'),
   accompaniment: t('desk.shape-choice.the-hands'),
   before: t('desk.shape-choice.before-it'),
   after: t('desk.shape-choice.after-it'),
@@ -69,7 +69,7 @@ const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKEN
 <template>
   <WordPanel :words="words" :label="t('desk.shape-choice.pattern', { words })">
     <div class="shape">
-      <p v-if="pattern.length === 0" class="quiet p-3">{{ t('desk.shape-choice.this-is-played-as') }}</p>
+      <p v-if="pattern.length === 0" class="quiet p-3">{{ t('desk.shape-choice.no-pattern') }}</p>
       <div v-else class="flex">
         <div v-for="each in pattern" :key="each.part" class="column">
           <p class="head">{{ each.title }}</p>
@@ -93,7 +93,7 @@ const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKEN
         </div>
       </div>
       <p v-if="pattern.length" class="quiet flex border-t border-rule px-[14px] py-2 text-[13px]">
-        {{ t('desk.shape-choice.all-parts-combine-the') }}
+        {{ t('desk.shape-choice.combine') }}
         <button type="button" class="text-button ml-auto text-ink" @click="straighten">
           {{ t('desk.shape-choice.straight-again') }}
         </button>

@@ -17,22 +17,22 @@ const keyWords = ({ key, ctrl, shift }: Shortcut): string =>
 const single = props.shortcuts.filter(({ ctrl }) => !ctrl)
 const others = props.shortcuts.filter(({ ctrl }) => ctrl)
 const ON_FINGERS = [
-  ['← →', t('desk.shortcut-list.the-note-before-the')],
-  ['↑ ↓', t('desk.shortcut-list.the-other-voice-the')],
-  [t('desk.shortcut-list.home-end'), t('desk.shortcut-list.first-note-last-note')],
-  [t('desk.shortcut-list.shift-arrows'), t('desk.shortcut-list.mark-a-stretch-out')],
-  ['1 … 5', t('desk.shortcut-list.pin-that-finger')],
-  ['R, L', t('desk.shortcut-list.on-mallets-pin-that')],
+  ['← →', t('desk.shortcut-list.note-step')],
+  ['↑ ↓', t('desk.shortcut-list.other-voice')],
+  [t('desk.shortcut-list.home-end'), t('desk.shortcut-list.ends')],
+  [t('desk.shortcut-list.shift-arrows'), t('desk.shortcut-list.mark')],
+  ['1 … 5', t('desk.shortcut-list.pin-finger')],
+  ['R, L', t('desk.shortcut-list.pin-stick')],
   [t('desk.shortcut-list.delete'), t('desk.shortcut-list.free-it')],
-  [t('desk.shortcut-list.esc'), t('desk.shortcut-list.let-the-marked-stretch')],
+  [t('desk.shortcut-list.esc'), t('desk.shortcut-list.unmark')],
 ] as const
 </script>
 
 <template>
-  <DialogSheet :title="t('desk.shortcut-list.keys-at-the-desk')" @close="emit('close')">
+  <DialogSheet :title="t('desk.shortcut-list.heading')" @close="emit('close')">
     <div class="mt-4 grid grid-cols-2 gap-10 text-[14px]">
       <section>
-        <h3>{{ t('desk.shortcut-list.anywhere-but-in-a') }}</h3>
+        <h3>{{ t('desk.shortcut-list.anywhere') }}</h3>
         <dl>
           <div v-for="each in [...single, ...others]" :key="keyWords(each)" class="row">
             <dt>
@@ -43,7 +43,7 @@ const ON_FINGERS = [
         </dl>
       </section>
       <section>
-        <h3>{{ t('desk.shortcut-list.on-a-finger-of') }}</h3>
+        <h3>{{ t('desk.shortcut-list.on-finger') }}</h3>
         <dl>
           <div v-for="[keys, words] in ON_FINGERS" :key="keys" class="row">
             <dt>
@@ -57,7 +57,7 @@ const ON_FINGERS = [
     <div class="mt-5 flex items-center justify-between">
       <label class="flex items-center gap-2 text-[14px]">
         <input v-model="showing.shown.singleKeys" type="checkbox" class="h-[18px] w-[18px] accent-ink" />
-        {{ t('desk.shortcut-list.single-keys-do-something') }}
+        {{ t('desk.shortcut-list.single-keys') }}
       </label>
       <button type="button" class="main-button" @click="emit('close')">{{ t('desk.shortcut-list.close') }}</button>
     </div>

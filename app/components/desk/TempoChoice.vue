@@ -16,7 +16,7 @@ watch(
 const problem = computed(() => {
   const bpm = Number(typed.value)
   const good = Number.isInteger(bpm) && bpm >= TEMPO_RANGE.least && bpm <= TEMPO_RANGE.most
-  return good ? '' : t('desk.tempo-choice.a-whole-number-from', { least: TEMPO_RANGE.least, most: TEMPO_RANGE.most })
+  return good ? '' : t('desk.tempo-choice.range', { least: TEMPO_RANGE.least, most: TEMPO_RANGE.most })
 })
 const counts = computed(() =>
   NOTES_PER_BEAT.map((value) => ({
@@ -34,14 +34,14 @@ function setBpm(): void {
   <WordPanel
     :words="`♩ = ${tempo.bpm}`"
     :label="
-      t('desk.tempo-choice.tempo-quarter-in', {
+      t('desk.tempo-choice.word', {
         bpm: tempo.bpm,
         notesMessage: formatMessage(notesMessage(tempo.notesPerBeat)),
       })
     "
   >
     <div class="w-[260px] p-4">
-      <label class="block text-[14px] font-medium" for="bpm">{{ t('desk.tempo-choice.quarter-notes-a-minute') }}</label>
+      <label class="block text-[14px] font-medium" for="bpm">{{ t('desk.tempo-choice.bpm') }}</label>
       <input
         id="bpm"
         v-model="typed"
@@ -54,7 +54,7 @@ function setBpm(): void {
       <p id="bpm-problem" class="text-[13px] text-missing" role="alert">{{ problem }}</p>
       <ChoiceGroup
         class="mt-3"
-        :label="t('desk.tempo-choice.notes-to-the-beat')"
+        :label="t('desk.tempo-choice.notes-per-beat')"
         :value="tempo.notesPerBeat"
         :choices="counts"
         @choose="emit('choose', { ...tempo, notesPerBeat: $event })"

@@ -26,10 +26,10 @@ const chooseMaterial = (material: Recipe['material']): void => change(withMateri
 
 const OCTAVES = [1, 2, 3, 4].map((value) => ({ value, words: formatMessage(octavesMessage(value)) }))
 const COURSE_WORDS = {
-  'up-down': t('desk.title-sentence.up-and-down'),
+  'up-down': t('desk.title-sentence.course-up-down'),
   up: t('desk.title-sentence.up-only'),
   down: t('desk.title-sentence.down-only'),
-  'down-up': t('desk.title-sentence.down-and-up'),
+  'down-up': t('desk.title-sentence.course-down-up'),
 }
 const courses = COURSES.map((value) => ({ value, words: COURSE_WORDS[value] }))
 /** A study that lies within no compass begins where the instrument has it. */
@@ -41,7 +41,7 @@ const starts = computed(() =>
       parseNote: named.value ? printedName(parseNote(named.value.tonic)) : '',
       value: at + 1,
     }),
-    note: at + 1 === props.study.recipe.startOctave ? t('desk.title-sentence.as-it-stands') : '',
+    note: at + 1 === props.study.recipe.startOctave ? t('desk.title-sentence.as-listed') : '',
   })),
 )
 const startWords = computed(
@@ -102,7 +102,7 @@ const startWords = computed(
       v-if="study.twin && named"
       type="button"
       class="aside quiet text-[15px] font-normal hover:underline"
-      :title="t('desk.title-sentence.the-same-keys-under')"
+      :title="t('desk.title-sentence.twin')"
       @click="emit('change', { material: { ...named, tonic: study.twin.tonic } })"
     >
       = {{ formatMessage(study.twin.title) }}

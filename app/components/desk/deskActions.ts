@@ -50,7 +50,7 @@ export function deskActions(desk: Desk) {
   async function importFile(file: File): Promise<void> {
     failed.value = ''
     try {
-      if (file.size > MAX_BYTES) throw new Error(t('frame.desk-actions.is-larger-than-1', { name: file.name }))
+      if (file.size > MAX_BYTES) throw new Error(t('frame.desk-actions.too-large', { name: file.name }))
       const recipe = JSON.parse(await file.text()) as RecipeInput
       const answer = await realised((api) => api.realise(recipe))
       if ('fault' in answer) throw new Error(formatMessage(errorMessage(answer.fault)))

@@ -7,7 +7,7 @@ export const FAMILY_WORDS = {
   scale: 'desk.families.scales',
   mode: 'desk.families.modes',
   'other-scale': 'desk.families.other-scales',
-  position: 'desk.families.in-one-position',
+  position: 'desk.families.one-position',
   arpeggio: 'desk.families.arpeggios',
   seventh: 'desk.families.sevenths',
   'double-notes': 'desk.families.double-notes',

@@ -73,8 +73,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     </p>
     <h1 ref="heading" tabindex="-1" class="call mt-6">{{ formatMessage(item.call) }}</h1>
     <p class="quiet mt-4 text-[16px]">
-      {{ t('exam.exam-call.notes-a-minute', { tempo, notesPerMinute: item.notesPerMinute })
-      }}<span v-if="!item.printed" class="text-rh">{{ ` ${t('exam.exam-call.not-printed-in-the')}` }}</span>
+      {{ t('exam.exam-call.tempo', { tempo, notesPerMinute: item.notesPerMinute })
+      }}<span v-if="!item.printed" class="text-rh"> · {{ t('exam.exam-call.not-printed') }}</span>
     </p>
     <div class="mt-8 max-w-[760px] border-t border-ink">
       <div
@@ -101,12 +101,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       </div>
       <label class="mt-3 flex items-center gap-3 text-[14px]">
         <span class="quiet">{{ t('exam.exam-call.note') }}</span>
-        <input
-          v-model="notes[at]"
-          class="field flex-1"
-          maxlength="400"
-          :placeholder="t('exam.exam-call.what-to-remember-of')"
-        />
+        <input v-model="notes[at]" class="field flex-1" maxlength="400" :placeholder="t('exam.exam-call.remark')" />
       </label>
     </div>
     <p class="mt-7 flex flex-wrap items-center gap-4">
@@ -123,7 +118,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         :disabled="open >= 0 || saving"
         @click="emit('done', marks, notes, false)"
       >
-        {{ saving ? t('exam.exam-call.keeping') : t('exam.exam-call.keep-the-result') }}
+        {{ saving ? t('exam.exam-call.keeping') : t('exam.exam-call.save') }}
       </button>
       <button
         v-if="open >= 0 && markedIn(now) > 0"
@@ -135,12 +130,12 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         {{ t('exam.exam-call.keep-as-it-stands') }}
       </button>
       <span v-if="result.mark !== null" class="font-serif text-[18px]">{{
-        t('exam.exam-call.of-2', { mark: result.mark, total: result.total, band: marked(result.band ?? '') })
+        t('exam.exam-call.result', { mark: result.mark, total: result.total, band: marked(result.band ?? '') })
       }}</span>
       <button v-else-if="last" type="button" class="text-button" @click="go(open)">
-        {{ t('exam.exam-call.no-is-not-marked', { value: open + 1 }) }}
+        {{ t('exam.exam-call.unmarked', { value: open + 1 }) }}
       </button>
-      <span class="quiet ml-auto text-[13.5px]">{{ t('exam.exam-call.figures-mark-criterion-call') }}</span>
+      <span class="quiet ml-auto text-[13.5px]">{{ t('exam.exam-call.keys') }}</span>
     </p>
   </section>
 </template>

@@ -46,7 +46,7 @@ const date = (text: string): string =>
         <tr v-for="(item, at) in exam.items" :key="at" class="border-b border-rule align-top">
           <th scope="row" class="py-[7px] pr-3 text-left font-normal">
             {{ formatMessage(item.call) }}
-            <span v-if="!item.printed" class="aside text-rh">{{ ` ${t('exam.exam-record.not-printed-in-the')}` }}</span>
+            <span v-if="!item.printed" class="aside text-rh">{{ ` ${t('exam.exam-record.not-printed')}` }}</span>
             <span v-if="item.note" class="aside quiet block">{{ item.note }}</span>
           </th>
           <td v-for="(mark, place) in item.marks" :key="place" class="py-[7px] text-center font-serif text-[16px]">

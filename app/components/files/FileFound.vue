@@ -17,7 +17,7 @@ const emit = defineEmits<{ toggle: [place: number] }>()
       {{ t('files.reading', { name: file.name }) }}
     </p>
     <p v-else-if="file.preview.is === 'list'" role="status" class="mt-1">
-      <RichWords :message="{ code: 'files.is-a-list', params: { name: file.name } }">
+      <RichWords :message="{ code: 'files.is-list', params: { name: file.name } }">
         <template #a="{ text }"
           ><NuxtLink class="text-button" to="/syllabi">{{ text }}</NuxtLink></template
         >

@@ -14,23 +14,23 @@ const props = defineProps<{ desk: Desk }>()
 const playing = usePlaying()
 
 const COUNTS = [
-  { value: 0, words: t('hear.hear-bar.no-count-in') },
-  { value: 1, words: t('hear.hear-bar.count-in-1-bar') },
-  { value: 2, words: t('hear.hear-bar.count-in-2-bars') },
+  { value: 0, words: t('hear.hear-bar.count-in-none') },
+  { value: 1, words: t('hear.hear-bar.count-in-one') },
+  { value: 2, words: t('hear.hear-bar.count-in-two') },
 ] as const
 const METRONOME = [
   { value: 'off', words: t('hear.hear-bar.no-metronome') },
-  { value: 'beats', words: t('hear.hear-bar.metronome-on-beats') },
-  { value: 'halves', words: t('hear.hear-bar.metronome-in-halves') },
-  { value: 'thirds', words: t('hear.hear-bar.metronome-in-thirds') },
-  { value: 'quarters', words: t('hear.hear-bar.metronome-in-quarters') },
+  { value: 'beats', words: t('hear.hear-bar.metronome-beats') },
+  { value: 'halves', words: t('hear.hear-bar.metronome-halves') },
+  { value: 'thirds', words: t('hear.hear-bar.metronome-thirds') },
+  { value: 'quarters', words: t('hear.hear-bar.metronome-quarters') },
 ] as const satisfies readonly { value: Metronome; words: string }[]
 const LOOP = [
   { value: 'once', words: t('hear.hear-bar.once') },
-  { value: 'all', words: t('hear.hear-bar.again-and-again') },
-  { value: 'selection', words: t('hear.hear-bar.what-is-marked'), note: t('hear.hear-bar.shift-and-arrows-or') },
-  { value: 'crossings', words: t('hear.hear-bar.each-crossing-in-turn') },
-  { value: 'echo', words: t('hear.hear-bar.call-and-echo'), note: t('hear.hear-bar.a-bar-sounds-the') },
+  { value: 'all', words: t('hear.hear-bar.loop-all') },
+  { value: 'selection', words: t('hear.hear-bar.loop-marked'), note: t('hear.hear-bar.loop-marked-how') },
+  { value: 'crossings', words: t('hear.hear-bar.loop-crossings') },
+  { value: 'echo', words: t('hear.hear-bar.echo'), note: t('hear.hear-bar.echo-how') },
 ] as const satisfies readonly { value: Loop; words: string; note?: string }[]
 const hands = computed(() => {
   const { study } = props.desk
@@ -41,7 +41,7 @@ const wordsFor = <T,>(choices: readonly { value: T; words: string }[], value: T)
   choices.find((each) => each.value === value)?.words ?? ''
 const DIPS = [
   { value: 'yes', words: t('hear.hear-bar.turns-heard') },
-  { value: 'no', words: t('hear.hear-bar.turns-not-heard') },
+  { value: 'no', words: t('hear.hear-bar.bellows-silent') },
 ] as const
 const dips = computed(() => (playing.choices.dips ? 'yes' : 'no'))
 const turns = computed(() => {
@@ -79,7 +79,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       type="button"
       class="play"
       :aria-label="sounds ? t('hear.hear-bar.stop') : t('hear.hear-bar.hear-it')"
-      :title="sounds ? t('hear.hear-bar.stop-h') : t('hear.hear-bar.hear-it-h')"
+      :title="sounds ? t('hear.hear-bar.stop-h') : t('hear.hear-bar.hear')"
       @click="press"
     >
       <svg width="34" height="34" viewBox="0 0 34 34" aria-hidden="true">
@@ -162,11 +162,11 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
           </span>
         </label>
         <p class="quiet mt-3 text-[13px]">
-          {{ t('hear.hear-bar.0-rounds-always-the') }}
+          {{ t('hear.hear-bar.rounds-why') }}
         </p>
         <p v-if="playing.lag.count" class="quiet mt-2 text-[13px]" data-lag>
           {{
-            t('hear.hear-bar.the-picture-follows-the', {
+            t('hear.hear-bar.latency', {
               milliseconds: milliseconds(playing.lag.mean),
               milliseconds2: milliseconds(playing.lag.worst),
             })

@@ -51,9 +51,9 @@ function add(): void {
         <input
           v-model="typed"
           class="field w-full"
-          :aria-label="t('library.tag-choice.a-new-tag')"
+          :aria-label="t('library.tag-choice.new')"
           :maxlength="MAX_TAG"
-          :placeholder="t('library.tag-choice.a-new-tag-2')"
+          :placeholder="t('library.tag-choice.new-placeholder')"
         />
         <button type="submit" class="plain-button">{{ t('library.tag-choice.add') }}</button>
       </form>

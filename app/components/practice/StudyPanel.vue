@@ -138,7 +138,7 @@ const choose = (event: Event): void => {
     <label v-if="weeks.length" class="mt-3 block text-[14px]">
       {{ t('practice.study.week') }}
       <select class="field mt-1 block" :value="pinned" @change="choose">
-        <option value="">{{ t('practice.study.as-it-comes') }}</option>
+        <option value="">{{ t('practice.study.free-tempo') }}</option>
         <option v-for="week in weeks" :key="week" :value="dateOf(week)">
           {{ longDay(week) }}
         </option>

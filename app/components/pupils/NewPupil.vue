@@ -37,13 +37,13 @@ const add = (wanted: string): Promise<void> =>
 <template>
   <form class="flex flex-wrap items-end gap-3 border-t border-rule pt-4" @submit.prevent="addPupil">
     <label class="text-[14px]">
-      {{ t('sets.index.a-new-pupil') }}
+      {{ t('sets.index.new-pupil') }}
       <input
         v-model="name"
         class="field mt-1 block w-[230px]"
         maxlength="80"
         aria-describedby="new-pupil"
-        :placeholder="t('sets.index.first-name-initial')"
+        :placeholder="t('sets.index.new-pupil-name')"
       />
     </label>
     <label class="text-[14px]">

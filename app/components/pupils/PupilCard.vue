@@ -68,8 +68,8 @@ const addSet = (): Promise<void> =>
       <input
         v-model="title"
         class="field w-[230px] text-[14px]"
-        :aria-label="t('sets.index.name-of-a-new', { name: pupil.name })"
-        :placeholder="t('sets.index.a-new-set-such')"
+        :aria-label="t('sets.index.new-set-label', { name: pupil.name })"
+        :placeholder="t('sets.index.new-set')"
         maxlength="120"
         required
       />

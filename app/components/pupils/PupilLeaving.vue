@@ -35,18 +35,18 @@ const throwAway = (): Promise<void> =>
     <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
     <p class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
       <button type="button" class="text-button" :disabled="busy" @click="archive">
-        {{ pupil.archived ? t('sets.pupil-leaving.comes-again') : t('sets.pupil-leaving.comes-no-more') }}
+        {{ pupil.archived ? t('sets.pupil-leaving.restore') : t('sets.pupil-leaving.archive') }}
       </button>
       <SureButton
         v-if="goes"
         class="text-button"
         :question="question"
-        :yes="t('frame.sure-button.throw-it-away')"
+        :yes="t('frame.sure-button.delete')"
         :disabled="busy"
         @sure="throwAway"
-        >{{ t('sets.pupil-leaving.throw-away') }}</SureButton
+        >{{ t('sets.pupil-leaving.delete') }}</SureButton
       >
     </p>
-    <p class="quiet mt-1 text-[13px]">{{ t('sets.pupil-leaving.what-it-means') }}</p>
+    <p class="quiet mt-1 text-[13px]">{{ t('sets.pupil-leaving.explained') }}</p>
   </div>
 </template>

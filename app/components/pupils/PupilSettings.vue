@@ -59,7 +59,7 @@ const refingered = (change: BulkEdit): void => {
   <ChangeSheet v-if="changes" :preview="changes" :own="pupil.name" @close="changes = null" @done="refingered" />
   <WordPanel v-slot="{ close }" :words="words" :label="t('sets.pupil-settings.how-plays', { name: pupil.name, words })">
     <fieldset class="w-[340px] p-4 font-sans text-[14px] font-normal">
-      <legend class="sr-only">{{ t('sets.pupil-settings.how-plays-2', { name: pupil.name }) }}</legend>
+      <legend class="sr-only">{{ t('sets.pupil-settings.label', { name: pupil.name }) }}</legend>
       <form class="mb-3 grid gap-2 border-b border-rule pb-3" @submit.prevent="rename">
         <label>
           {{ t('sets.pupil-settings.name') }}
@@ -75,7 +75,7 @@ const refingered = (change: BulkEdit): void => {
           {{ t('sets.pupil-settings.keep') }}
         </button>
       </form>
-      <p class="aside quiet mb-2">{{ t('sets.pupil-settings.when-a-grade-becomes') }}</p>
+      <p class="aside quiet mb-2">{{ t('sets.pupil-settings.lead') }}</p>
       <component :is="fields" :own="own" @set="set" />
       <p v-if="pupil.sets.some(({ studies }) => studies > 0)" class="mt-2">
         <button type="button" class="text-button" :disabled="busy" @click="(close(), showChanges())">

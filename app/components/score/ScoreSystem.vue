@@ -58,7 +58,7 @@ const heads = computed(() => {
   const roll = familyOf(recipe).rollOf(props.study)
   const parts = [
     recipe.rhythm.swing === 50 ? '' : t('score.score-system.swing', { swing: recipe.rhythm.swing }),
-    roll && sections.length === 0 ? t('score.score-system.strokes-to-the-beat', { roll }) : '',
+    roll && sections.length === 0 ? t('score.score-system.strokes-per-beat', { roll }) : '',
   ].filter(Boolean)
   const over = first && parts.length > 0 ? [{ x: props.system.left, words: parts.join(', ') }] : []
   return [...over, ...begun]

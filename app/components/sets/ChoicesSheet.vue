@@ -19,14 +19,10 @@ const remembered = computed(() => props.choices.every(({ id }) => props.known[id
 </script>
 
 <template>
-  <DialogSheet :title="t('sets.choices-sheet.the-list-leaves-a')" @close="emit('close')">
+  <DialogSheet :title="t('sets.choices-sheet.heading')" @close="emit('close')">
     <form @submit.prevent="emit('build', chosen)">
       <p class="quiet mt-1">
-        {{
-          remembered
-            ? t('sets.choices-sheet.remembered-for-change-it', { pupil })
-            : t('sets.choices-sheet.asked-once-and-remembered', { pupil })
-        }}
+        {{ remembered ? t('sets.choices-sheet.remembered', { pupil }) : t('sets.choices-sheet.asked-once', { pupil }) }}
       </p>
       <fieldset v-for="choice in choices" :key="choice.id" class="mt-4 border-t border-rule pt-3">
         <legend class="float-left mr-6 w-[230px] font-serif font-semibold">{{ formatMessage(choice.words) }}</legend>
@@ -42,7 +38,7 @@ const remembered = computed(() => props.choices.every(({ id }) => props.known[id
           {{ t('sets.choices-sheet.not-now') }}
         </button>
         <button type="submit" class="main-button">
-          {{ t('sets.choices-sheet.add-the', { missing }) }}
+          {{ t('sets.choices-sheet.add-missing', { missing }) }}
         </button>
       </p>
     </form>

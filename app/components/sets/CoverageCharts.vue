@@ -69,7 +69,7 @@ function draw(): void {
       options: {
         ...plain,
         scales: {
-          y: { min: 0, max: 100, title: { display: true, text: t('sets.coverage-charts.per-cent-covered') } },
+          y: { min: 0, max: 100, title: { display: true, text: t('sets.coverage-charts.axis') } },
           x: { grid: { display: false } },
         },
       },
@@ -113,16 +113,16 @@ const spoken = computed(() =>
   <div class="grid gap-8 sm:grid-cols-2 [&>figure]:min-w-0">
     <figure>
       <figcaption class="font-serif text-[17px] font-semibold">
-        {{ t('sets.coverage-charts.by-grade-and-board') }}
+        {{ t('sets.coverage-charts.by-grade') }}
       </figcaption>
       <div class="h-[230px]"><canvas ref="byGrade" role="img" :aria-label="spoken"></canvas></div>
     </figure>
     <figure v-show="holes.length > 0">
       <figcaption class="font-serif text-[17px] font-semibold">
-        {{ t('sets.coverage-charts.where-the-holes-are') }}
+        {{ t('sets.coverage-charts.holes-heading') }}
       </figcaption>
       <div class="h-[230px]">
-        <canvas ref="byType" role="img" :aria-label="t('sets.coverage-charts.holes-by-type-as')"></canvas>
+        <canvas ref="byType" role="img" :aria-label="t('sets.coverage-charts.holes-label')"></canvas>
       </div>
     </figure>
   </div>

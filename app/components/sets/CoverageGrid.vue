@@ -10,7 +10,7 @@ const LEGEND = [
   { status: 'covered', words: t('sets.coverage-grid.covered') },
   { status: 'near', words: t('sets.coverage-grid.near') },
   { status: 'missing', words: t('sets.coverage-grid.missing') },
-  { status: 'not-needed', words: t('sets.coverage-grid.enough-without-it') },
+  { status: 'not-needed', words: t('sets.coverage-grid.spare') },
 ] as const
 </script>
 
@@ -19,7 +19,7 @@ const LEGEND = [
     <table class="w-full border-collapse text-[13px]">
       <caption class="sr-only">
         {{
-          t('sets.coverage-grid.coverage-keys-in-circle')
+          t('sets.coverage-grid.label')
         }}
       </caption>
       <thead>
@@ -51,7 +51,7 @@ const LEGEND = [
       <span v-for="each in LEGEND" :key="each.status" class="flex items-center gap-[6px]">
         <StatusMark :status="each.status" /> {{ each.words }}
       </span>
-      <span>{{ t('sets.coverage-grid.no-mark-not-asked') }}</span>
+      <span>{{ t('sets.coverage-grid.legend-none') }}</span>
     </p>
   </div>
 </template>

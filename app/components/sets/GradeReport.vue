@@ -44,9 +44,9 @@ const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
     </h3>
     <div v-for="entry in group.entries" :key="entry.id" class="mt-[9px]">
       <p class="quiet aside text-[13.5px] leading-[1.4]">
-        “{{ entry.words }}”<span v-if="entry.conditions.length" class="not-italic">{{
-          t('sets.grade-report.also', { what: entry.conditions.map(formatMessage).join(', ') })
-        }}</span>
+        “{{ entry.words }}”<span v-if="entry.conditions.length" class="not-italic">
+          ({{ t('sets.grade-report.also', { what: entry.conditions.map(formatMessage).join(', ') }) }})</span
+        >
       </p>
       <ul class="text-[14.5px]">
         <li v-for="line in entry.lines" :key="line.atoms[0]!.id" class="mt-[5px] flex items-start gap-3">
@@ -63,7 +63,7 @@ const idsOf = ({ atoms }: EntryLine): string[] => atoms.map(({ id }) => id)
               }}
             </span>
             <span v-if="line.status === 'not-needed'" class="aside quiet">
-              {{ ` ${t('sets.grade-report.enough-without-it')}` }}</span
+              {{ ` ${t('sets.grade-report.spare')}` }}</span
             >
           </span>
           <button

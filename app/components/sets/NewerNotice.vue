@@ -15,11 +15,7 @@ const drops = computed(() => props.newer.drop.map((at) => t('sets.newer-notice.n
 <template>
   <div role="status" class="mt-3 border border-rh p-3 text-[14px]">
     <p class="font-serif font-semibold">
-      {{
-        other
-          ? t('sets.newer-notice.a-later-edition-is', { title: newer.title })
-          : t('sets.newer-notice.the-list-was-changed')
-      }}
+      {{ other ? t('sets.newer-notice.later', { title: newer.title }) : t('sets.newer-notice.changed') }}
     </p>
     <p v-if="newer.add.length" class="mt-1">
       <b>{{ t('sets.newer-notice.to-add') }}</b> {{ newer.add.map(formatMessage).join('; ') }}.
@@ -27,10 +23,10 @@ const drops = computed(() => props.newer.drop.map((at) => t('sets.newer-notice.n
     <p v-if="newer.drop.length" class="mt-1">
       <b>{{ t('sets.newer-notice.to-drop') }}</b> {{ drops.join(', ') }}.
     </p>
-    <p v-if="!newer.add.length && !newer.drop.length" class="mt-1">{{ t('sets.newer-notice.for-this-set-nothing') }}</p>
+    <p v-if="!newer.add.length && !newer.drop.length" class="mt-1">{{ t('sets.newer-notice.nothing-changes') }}</p>
     <p class="mt-2 flex flex-wrap items-center gap-4">
       <button v-if="other" type="button" class="plain-button" :disabled="busy" @click="emit('move')">
-        {{ t('sets.newer-notice.grade-by-the-later') }}
+        {{ t('sets.newer-notice.use-later') }}
       </button>
       <template v-else>
         <button

@@ -9,17 +9,17 @@ const props = defineProps<{ policies: Partial<Policies>; fingers: boolean }>()
 const emit = defineEmits<{ change: [policies: Partial<Policies>] }>()
 
 const CHOICES = [
-  { field: 'moreOctaves', words: t('sets.policy-choice.more-octaves-than-asked') },
-  { field: 'fasterTempo', words: t('sets.policy-choice.a-faster-tempo-than') },
+  { field: 'moreOctaves', words: t('sets.policy-choice.more-octaves') },
+  { field: 'fasterTempo', words: t('sets.policy-choice.faster') },
   {
     field: 'anyTouch',
-    words: t('sets.policy-choice.any-touch-where-the'),
-    else: t('sets.policy-choice.else-legato-only'),
+    words: t('sets.policy-choice.any-touch'),
+    else: t('sets.policy-choice.any-touch-else'),
   },
   {
     field: 'togetherForSeparate',
-    words: t('sets.policy-choice.hands-together-for-each'),
-    else: t('sets.policy-choice.boards-ask-hands-apart'),
+    words: t('sets.policy-choice.together'),
+    else: t('sets.policy-choice.together-why'),
     fingers: true,
   },
 ] as const
@@ -28,9 +28,7 @@ const now = computed<Policies>(() => ({ ...DEFAULT_POLICIES, ...props.policies }
 const shown = computed(() => CHOICES.filter((choice) => props.fingers || !('fingers' in choice)))
 const departs = computed(() => shown.value.filter(({ field }) => now.value[field] !== DEFAULT_POLICIES[field]).length)
 const words = computed(() =>
-  departs.value === 0
-    ? t('sets.policy-choice.what-counts-2')
-    : t('sets.policy-choice.what-counts-unusual', { departs: departs.value }),
+  departs.value === 0 ? t('sets.policy-choice.word') : t('sets.policy-choice.word-unusual', { departs: departs.value }),
 )
 const set = (field: keyof Policies, value: boolean): void => emit('change', { ...props.policies, [field]: value })
 </script>
@@ -38,8 +36,8 @@ const set = (field: keyof Policies, value: boolean): void => emit('change', { ..
 <template>
   <WordPanel :words="words" :label="t('sets.policy-choice.what-counts')">
     <fieldset class="w-[330px] p-4 text-[14px]">
-      <legend class="sr-only">{{ t('sets.policy-choice.what-counts-as-covered') }}</legend>
-      <p class="aside quiet mb-2">{{ t('sets.policy-choice.it-counts-as-covered') }}</p>
+      <legend class="sr-only">{{ t('sets.policy-choice.heading') }}</legend>
+      <p class="aside quiet mb-2">{{ t('sets.policy-choice.lead') }}</p>
       <label v-for="choice in shown" :key="choice.field" class="flex min-h-[30px] items-start gap-2 py-1">
         <input
           type="checkbox"

@@ -35,22 +35,20 @@ const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recip
 </script>
 
 <template>
-  <ol ref="list" :aria-label="t('sets.programme-list.studies-of-the-set')">
+  <ol ref="list" :aria-label="t('sets.programme-list.label')">
     <li
       v-for="(study, at) in studies"
       :key="study.id"
       class="flex flex-wrap items-baseline py-[9px] pl-3 pr-3 sm:flex-nowrap sm:pl-5 sm:pr-4"
     >
-      <span
-        class="grip quiet w-[28px] shrink-0 cursor-grab font-serif"
-        :title="t('sets.programme-list.drag-to-move')"
-        >{{ at + 1 }}</span
-      >
+      <span class="grip quiet w-[28px] shrink-0 cursor-grab font-serif" :title="t('sets.programme-list.drag')">{{
+        at + 1
+      }}</span>
       <NuxtLink
         :to="`/desk/${study.id}?set=${setId}`"
         class="title font-serif sm:whitespace-nowrap text-[17px] font-semibold hover:underline"
         :class="{ near: near.has(at), 'quiet font-normal!': surplus.has(at) }"
-        :aria-description="t('sets.programme-list.alt-with-arrow-up')"
+        :aria-description="t('sets.programme-list.keys')"
         @keydown="onKey($event, at)"
         >{{ titleOf(study) }}</NuxtLink
       >
@@ -80,7 +78,7 @@ const detailOf = ({ recipe }: Study): string => wordsFor(recipe).programme(recip
         <button
           type="button"
           class="remove quiet ml-3"
-          :aria-label="t('sets.programme-list.take-out-of-the', { titleOf: titleOf(study), detailOf: detailOf(study) })"
+          :aria-label="t('sets.programme-list.take-out', { titleOf: titleOf(study), detailOf: detailOf(study) })"
           @click="emit('remove', at)"
         >
           ×

@@ -54,9 +54,7 @@ const layers = computed(() => {
         ><span class="quiet">{{ text }}</span></template
       >
       <template #a="{ text }"
-        ><abbr class="quiet decoration-dotted" :title="t('sets.readiness-line.the-list-does-not')">{{
-          text
-        }}</abbr></template
+        ><abbr class="quiet decoration-dotted" :title="t('sets.readiness-line.assumed')">{{ text }}</abbr></template
       >
       <template #i="{ text }"
         ><span class="aside">{{ text }}</span></template

@@ -53,7 +53,7 @@ const later = (): void => emit('grade', current.value.newer!.syllabusId, set.val
     @choose="(syllabusId, gradeId) => emit('grade', syllabusId, gradeId)"
   />
   <p v-if="current.placements.length === 0" class="quiet mt-2">
-    <RichWords :message="{ code: 'sets.set-grading.no-syllabus-for-this' }">
+    <RichWords :message="{ code: 'sets.set-grading.no-list' }">
       <template #a="{ text }"
         ><NuxtLink class="underline" to="/syllabi">{{ text }}</NuxtLink></template
       >
@@ -90,7 +90,7 @@ const later = (): void => emit('grade', current.value.newer!.syllabusId, set.val
           {{ t('sets.set-grading.as-chosen', { name: set.pupil.name }) }}
         </button>
         <button type="button" class="main-button" :disabled="store.busy" @click="addAll">
-          {{ t('sets.set-grading.add-the', { missing: report.missing }) }}
+          {{ t('sets.set-grading.add-missing', { missing: report.missing }) }}
         </button>
       </span>
     </div>
@@ -101,9 +101,7 @@ const later = (): void => emit('grade', current.value.newer!.syllabusId, set.val
       :record="`/pupils/${set.pupil.id}?set=${set.id}`"
     />
     <p class="mt-2 flex gap-5 text-[14px]">
-      <NuxtLink class="text-button" :to="`/sets/${set.id}/coverage`">{{
-        t('sets.set-grading.coverage-on-a-page')
-      }}</NuxtLink>
+      <NuxtLink class="text-button" :to="`/sets/${set.id}/coverage`">{{ t('sets.set-grading.coverage') }}</NuxtLink>
       <NuxtLink class="text-button" :to="`/sets/${set.id}/exam`">{{ t('sets.set-grading.mock-exam') }}</NuxtLink>
     </p>
     <GradeReport
@@ -124,6 +122,6 @@ const later = (): void => emit('grade', current.value.newer!.syllabusId, set.val
     />
   </template>
   <p v-else-if="current.placements.length" class="quiet mt-6">
-    {{ t('sets.set-grading.choose-the-grade-in') }}
+    {{ t('sets.set-grading.choose') }}
   </p>
 </template>

@@ -63,7 +63,7 @@ const enter = (name: string): Promise<void> =>
       :placeholder="t('sets.set-list.find')"
     />
     <p v-if="error || unread" role="alert" class="text-missing">{{ error || unread }}</p>
-    <p v-else-if="!pupils" role="status" class="quiet">{{ t('sets.set-list.fetching-the-sets') }}</p>
+    <p v-else-if="!pupils" role="status" class="quiet">{{ t('sets.set-list.fetching') }}</p>
     <p v-else-if="found.length === 0" role="status" class="quiet aside">{{ t('sets.set-list.none') }}</p>
     <ul class="max-h-[250px] overflow-auto">
       <li v-for="pupil in found.slice(0, MAX)" :key="pupil.id" class="mb-2">

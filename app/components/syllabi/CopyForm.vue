@@ -35,7 +35,7 @@ const copy = (): Promise<void> =>
     </label>
     <p v-if="error" role="alert" class="mt-2 text-missing">{{ error }}</p>
     <p class="mt-3">
-      <button type="submit" class="plain-button">{{ t('syllabi.copy-form.make-the-copy') }}</button>
+      <button type="submit" class="plain-button">{{ t('syllabi.copy-form.make') }}</button>
     </p>
   </form>
 </template>

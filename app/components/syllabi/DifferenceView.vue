@@ -40,7 +40,7 @@ watch(
         </button>
       </h2>
       <p v-if="difference.grades.length === 0" class="quiet mt-2">
-        {{ t('syllabi.difference-view.they-ask-the-same') }}
+        {{ t('syllabi.difference-view.same') }}
       </p>
       <div class="mt-2 grid grid-cols-1 gap-8 lg:grid-cols-2">
         <div>
@@ -61,9 +61,9 @@ watch(
           </section>
         </div>
         <div v-if="difference.grades.length">
-          <h3 class="mt-2 text-[16px]">{{ t('syllabi.difference-view.for-your-pupils') }}</h3>
+          <h3 class="mt-2 text-[16px]">{{ t('syllabi.difference-view.sets') }}</h3>
           <p v-if="difference.sets.length === 0" class="quiet text-[14px]">
-            {{ t('syllabi.difference-view.no-set-that-is') }}
+            {{ t('syllabi.difference-view.sets-none') }}
           </p>
           <section v-for="set in difference.sets" :key="set.id" class="mt-2 text-[14px]">
             <p>

@@ -30,7 +30,7 @@ const typing = ref(false)
 const sense = computed(() => {
   const { tempo, kinds } = props.entry
   const perMinute = tempo.bpm * tempo.notesPerBeat
-  return t('syllabi.entry-line.notes-a-minute', {
+  return t('syllabi.entry-line.tempo', {
     what: kinds.map((kind) => formatMessage(kindNamed({ id: kind }))).join(', '),
     perMinute,
   })
@@ -55,8 +55,8 @@ function leave(emptied: boolean): void {
         :id="entry.id"
         :words="entry.words"
         :context="context"
-        :label="t('syllabi.entry-line.entry-as-printed', { id: entry.id })"
-        :needed="removable ? '' : t('syllabi.entry-line.a-grade-holds-a')"
+        :label="t('syllabi.entry-line.label', { id: entry.id })"
+        :needed="removable ? '' : t('syllabi.entry-line.last-line')"
         @take="take"
         @leave="leave"
         @move="emit('move', $event)"
@@ -88,7 +88,7 @@ function leave(emptied: boolean): void {
       />
     </div>
     <p v-if="!typing" class="aside quiet text-[13px] leading-[1.4]">
-      {{ sense }}<template v-if="entry.memory">{{ ` ${t('syllabi.entry-line.from-memory')}` }}</template>
+      {{ sense }}<template v-if="entry.memory"> · {{ t('syllabi.entry-line.from-memory') }}</template>
     </p>
     <p v-if="fault" role="alert" class="text-[13px] text-missing">{{ fault }}</p>
     <p v-if="entry.conditions.length" class="aside text-[13px]">

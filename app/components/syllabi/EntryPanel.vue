@@ -34,11 +34,11 @@ function setPick(event: Event): void {
   <WordPanel
     class="text-[13px]"
     :words="t('syllabi.entry-panel.reading')"
-    :label="t('syllabi.entry-panel.how-is-read', { id: entry.id })"
+    :label="t('syllabi.entry-panel.label', { id: entry.id })"
   >
     <fieldset class="w-[430px] p-4 text-[14px]" :disabled="!editable">
-      <legend class="sr-only">{{ t('syllabi.entry-panel.how-the-line-is') }}</legend>
-      <p v-if="!editable" class="aside quiet mb-2">{{ t('syllabi.entry-panel.it-came-with-tactum') }}</p>
+      <legend class="sr-only">{{ t('syllabi.entry-panel.heading') }}</legend>
+      <p v-if="!editable" class="aside quiet mb-2">{{ t('syllabi.entry-panel.read-only') }}</p>
       <label v-for="choice in shown" :key="choice.field" class="flex items-center justify-between gap-3 py-[3px]">
         <span>{{ t(choice.words) }}</span>
         <select
@@ -52,11 +52,11 @@ function setPick(event: Event): void {
         </select>
       </label>
       <label class="flex items-center justify-between gap-3 py-[3px]">
-        <span>{{ t('syllabi.entry-panel.keys-to-prepare') }}</span>
+        <span>{{ t('syllabi.entry-panel.pick') }}</span>
         <input
           class="field w-[230px]"
           inputmode="numeric"
-          :placeholder="t('syllabi.entry-panel.all-of-them')"
+          :placeholder="t('syllabi.entry-panel.pick-all')"
           :value="entry.pick === 'all' ? '' : entry.pick"
           @change="setPick"
         />
@@ -67,7 +67,7 @@ function setPick(event: Event): void {
           class="field mt-1 w-full"
           maxlength="400"
           :value="entry.reading"
-          :placeholder="t('syllabi.entry-panel.what-was-decided-and')"
+          :placeholder="t('syllabi.entry-panel.remark')"
           @change="write"
         />
       </label>
@@ -81,7 +81,7 @@ function setPick(event: Event): void {
       </ul>
       <p v-if="editable && removable" class="mt-3 border-t border-rule pt-2">
         <button type="button" class="text-button" @click="emit('remove')">
-          {{ t('syllabi.entry-panel.take-the-line-out') }}
+          {{ t('syllabi.entry-panel.delete') }}
         </button>
       </p>
     </fieldset>

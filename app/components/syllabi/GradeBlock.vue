@@ -27,12 +27,12 @@ const fault = computed(
 const change = (words: string, next: Grade): void => emit('change', words, withGrade(props.syllabus, props.at, next))
 function rename(event: Event): void {
   const title = (event.target as HTMLInputElement).value.trim()
-  if (title) change(t('syllabi.grade-block.the-title-of-a'), { ...grade.value, title })
+  if (title) change(t('syllabi.grade-block.change-title'), { ...grade.value, title })
 }
 function ask(event: Event): void {
   const number = Number((event.target as HTMLInputElement).value)
   const draw = Number.isInteger(number) && number > 0 ? number : null
-  change(t('syllabi.grade-block.how-many-asks', { title: grade.value.title }), { ...grade.value, draw })
+  change(t('syllabi.grade-block.change-draw', { title: grade.value.title }), { ...grade.value, draw })
 }
 function include(event: Event): void {
   const includes = (event.target as HTMLSelectElement).value || null
@@ -59,7 +59,7 @@ function include(event: Event): void {
         <template v-else>{{ grade.title }}</template>
       </h2>
       <p class="quiet text-[14px]">
-        {{ items === null ? t('syllabi.grade-block.not-counted') : t('syllabi.grade-block.text', { total }) }}
+        {{ items === null ? t('syllabi.grade-block.not-counted') : t('syllabi.grade-block.items', { total }) }}
       </p>
       <label v-if="editable && others.length" class="mt-2 block text-[13px]">
         <span class="quiet">{{ t('syllabi.grade-block.includes') }}</span>
@@ -69,18 +69,18 @@ function include(event: Event): void {
         </select>
       </label>
       <label v-if="editable" class="mt-2 block text-[13px]">
-        <span class="quiet">{{ t('syllabi.grade-block.asked-in-all') }}</span>
+        <span class="quiet">{{ t('syllabi.grade-block.draw') }}</span>
         <input
           class="field w-full text-[13px]"
           inputmode="numeric"
-          :placeholder="t('syllabi.grade-block.as-the-groups-say')"
+          :placeholder="t('syllabi.grade-block.draw-by-groups')"
           :value="grade.draw ?? ''"
           @change="ask"
         />
       </label>
       <p v-if="!editable && grade.includes" class="quiet aside text-[13px]">
         {{
-          t('syllabi.grade-block.and-all-of', {
+          t('syllabi.grade-block.includes-named', {
             title: syllabus.grades.find(({ id }) => id === grade.includes)?.title ?? '',
           })
         }}
@@ -90,11 +90,9 @@ function include(event: Event): void {
         <button
           type="button"
           class="text-button"
-          @click="
-            emit('change', t('syllabi.grade-block.a-grade-after', { title: grade.title }), copyGrade(syllabus, at))
-          "
+          @click="emit('change', t('syllabi.grade-block.new-grade', { title: grade.title }), copyGrade(syllabus, at))"
         >
-          {{ t('syllabi.grade-block.copy-as-the-next') }}
+          {{ t('syllabi.grade-block.copy') }}
         </button>
         <SureButton
           v-if="syllabus.grades.length > 1"
@@ -102,7 +100,7 @@ function include(event: Event): void {
           question="Take it out?"
           yes="Yes"
           @sure="emit('change', t('syllabi.grade-block.without', { title: grade.title }), withGrade(syllabus, at))"
-          >{{ t('syllabi.grade-block.take-it-out') }}</SureButton
+          >{{ t('syllabi.grade-block.delete') }}</SureButton
         >
       </p>
     </header>

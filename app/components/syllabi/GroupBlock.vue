@@ -44,8 +44,8 @@ function laid(entry: number, instead: 0 | 1, line: string): number {
   const at = { ...props.at, entry: instead ? entry : entry + 1 }
   const entries = typedEntries(props.syllabus, at, line, instead === 1)
   const words = instead
-    ? t('syllabi.group-block.the-words-of', { id: group.value.entries[entry]!.id })
-    : t('syllabi.group-block.a-new-line')
+    ? t('syllabi.group-block.change-words', { id: group.value.entries[entry]!.id })
+    : t('syllabi.group-block.change-new-line')
   put(words, group.value.entries.toSpliced(at.entry, instead, ...entries))
   return entries.length
 }
@@ -62,7 +62,7 @@ function move(entry: number, by: number): void {
   const to = entry + by
   const { entries } = group.value
   if (to < 0 || to >= entries.length) return
-  put(t('syllabi.group-block.the-order-of-the'), entries.toSpliced(entry, 1).toSpliced(to, 0, entries[entry]!))
+  put(t('syllabi.group-block.change-order'), entries.toSpliced(entry, 1).toSpliced(to, 0, entries[entry]!))
 }
 function remove(entry: number): void {
   const { entries, id } = group.value
@@ -72,7 +72,7 @@ function remove(entry: number): void {
 function rename(event: Event): void {
   const title = (event.target as HTMLInputElement).value.trim()
   if (title && title !== group.value.title)
-    change(t('syllabi.group-block.the-title-of', { id: group.value.id }), { ...group.value, title })
+    change(t('syllabi.group-block.change-title', { id: group.value.id }), { ...group.value, title })
 }
 const last = computed(() => props.at.group === grade.value.groups.length - 1)
 const contextAt = (entry: number): ListContext => contextOf(props.syllabus, { ...props.at, entry })
@@ -92,7 +92,7 @@ const contextAt = (entry: number): ListContext => contextOf(props.syllabus, { ..
           class="typed min-w-0 flex-1"
           :value="group.title"
           maxlength="200"
-          :aria-label="t('syllabi.group-block.title-of-group', { id: group.id })"
+          :aria-label="t('syllabi.group-block.title', { id: group.id })"
           @change="rename"
         />
         <template v-else>{{ group.title }}</template>
@@ -100,7 +100,7 @@ const contextAt = (entry: number): ListContext => contextOf(props.syllabus, { ..
       <GroupRule
         :group="group"
         :editable="editable"
-        @change="(next) => change(t('syllabi.group-block.the-rule-of', { id: group.id }), next)"
+        @change="(next) => change(t('syllabi.group-block.change-rule', { id: group.id }), next)"
       />
     </div>
     <p v-if="fault" role="alert" class="text-[13px] text-missing">{{ fault }}</p>
@@ -119,7 +119,7 @@ const contextAt = (entry: number): ListContext => contextOf(props.syllabus, { ..
           @remove="remove(place)"
           @change="
             (next) =>
-              put(t('syllabi.group-block.the-reading-of', { id: next.id }), group.entries.toSpliced(place, 1, next))
+              put(t('syllabi.group-block.change-reading', { id: next.id }), group.entries.toSpliced(place, 1, next))
           "
         />
         <li v-if="drafting === place" :key="`new after ${place}`" class="border-b border-rule py-[6px]">
@@ -127,7 +127,7 @@ const contextAt = (entry: number): ListContext => contextOf(props.syllabus, { ..
             :id="`${group.id}-new`"
             words=""
             :context="contextAt(place + 1)"
-            :label="t('syllabi.group-block.a-new-line-as-printed')"
+            :label="t('syllabi.group-block.new-line-label')"
             @take="typeNew"
             @leave="drafting = null"
           />
@@ -136,15 +136,15 @@ const contextAt = (entry: number): ListContext => contextOf(props.syllabus, { ..
     </ul>
     <p v-if="editable" class="mt-1 flex gap-4 text-[13.5px]">
       <button type="button" class="text-button" @click="drafting = group.entries.length - 1">
-        {{ t('syllabi.group-block.add-a-line') }}
+        {{ t('syllabi.group-block.add-line') }}
       </button>
       <button
         v-if="last"
         type="button"
         class="text-button"
-        @click="emit('change', t('syllabi.group-block.a-new-group'), addGroup(syllabus, at.grade))"
+        @click="emit('change', t('syllabi.group-block.change-new-group'), addGroup(syllabus, at.grade))"
       >
-        {{ t('syllabi.group-block.add-a-group') }}
+        {{ t('syllabi.group-block.add-group') }}
       </button>
     </p>
   </div>

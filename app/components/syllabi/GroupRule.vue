@@ -10,8 +10,8 @@ const emit = defineEmits<{ change: [group: Group] }>()
 
 const OF = {
   items: t('syllabi.group-rule.items'),
-  keys: t('syllabi.group-rule.keys-with-all-that'),
-  entries: t('syllabi.group-rule.lines-as-wholes'),
+  keys: t('syllabi.group-rule.of-keys'),
+  entries: t('syllabi.group-rule.of-entries'),
 } as const
 const words = computed(() => {
   const { rule, draw } = props.group
@@ -36,11 +36,11 @@ const setDraw = (event: Event): void => emit('change', { ...props.group, draw: n
 </script>
 
 <template>
-  <WordPanel :words="words" :label="t('syllabi.group-rule.rule-of-group', { id: group.id })">
+  <WordPanel :words="words" :label="t('syllabi.group-rule.label', { id: group.id })">
     <fieldset class="w-[360px] p-4 text-[14px]" :disabled="!editable">
-      <legend class="sr-only">{{ t('syllabi.group-rule.rule-of-the-group') }}</legend>
+      <legend class="sr-only">{{ t('syllabi.group-rule.heading') }}</legend>
       <label class="flex items-center justify-between gap-3 py-1">
-        <span>{{ t('syllabi.group-rule.the-candidate-prepares-any') }}</span>
+        <span>{{ t('syllabi.group-rule.any-lead') }}</span>
         <input
           class="field w-[90px]"
           inputmode="numeric"
@@ -56,7 +56,7 @@ const setDraw = (event: Event): void => emit('change', { ...props.group, draw: n
         </select>
       </label>
       <label class="flex items-center justify-between gap-3 py-1">
-        <span>{{ t('syllabi.group-rule.the-examiner-asks') }}</span>
+        <span>{{ t('syllabi.group-rule.draw') }}</span>
         <input
           class="field w-[90px]"
           inputmode="numeric"

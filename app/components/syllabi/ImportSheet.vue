@@ -75,11 +75,11 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
 </script>
 
 <template>
-  <section :aria-label="t('syllabi.import-sheet.preview-of-the-file')" class="mt-4 border border-ink bg-sheet p-5">
+  <section :aria-label="t('syllabi.import-sheet.heading')" class="mt-4 border border-ink bg-sheet p-5">
     <h2 class="flex items-baseline justify-between gap-4 text-[19px]">
       {{ name }}
       <button type="button" class="text-button font-sans text-[14px] font-normal" @click="emit('close')">
-        {{ t('syllabi.import-sheet.put-it-away') }}
+        {{ t('syllabi.import-sheet.dismiss') }}
       </button>
     </h2>
     <p v-if="error" role="alert" class="mt-1 text-missing">{{ error }}</p>
@@ -89,7 +89,7 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
         }}<input
           v-model="title"
           class="field mt-1 block w-[250px]"
-          :placeholder="t('syllabi.import-sheet.unless-the-file-says')"
+          :placeholder="t('syllabi.import-sheet.unless')"
           maxlength="120"
       /></label>
       <label
@@ -97,7 +97,7 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
         }}<input
           v-model="board"
           class="field mt-1 block w-[200px]"
-          :placeholder="t('syllabi.import-sheet.unless-the-file-says')"
+          :placeholder="t('syllabi.import-sheet.unless')"
           maxlength="120"
       /></label>
       <label>
@@ -124,7 +124,7 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
       <p role="status" class="mt-3 text-[14.5px]">
         <template v-if="preview.problems.length">
           <b>{{ t('syllabi.import-sheet.wrong', { count: preview.problems.length }) }}</b>
-          {{ t('syllabi.import-sheet.nothing-is-stored-until') }}
+          {{ t('syllabi.import-sheet.not-stored') }}
         </template>
         <template v-else>
           <b>{{ preview.syllabus!.title }}</b>{{
@@ -136,7 +136,7 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
         v-if="preview.problems.length"
         class="mt-1 max-h-[170px] overflow-auto text-[14px]"
         tabindex="0"
-        :aria-label="t('syllabi.import-sheet.what-is-wrong')"
+        :aria-label="t('syllabi.import-sheet.problems')"
       >
         <li v-for="(problem, at) in preview.problems" :key="at" class="flex gap-3 py-[2px]">
           <button
@@ -153,7 +153,7 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
         </li>
       </ul>
       <label class="mt-3 block text-[14px]">
-        {{ t('syllabi.import-sheet.the-file-mend-it') }}
+        {{ t('syllabi.import-sheet.edit') }}
         <textarea
           ref="area"
           v-model="text"
@@ -165,12 +165,12 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
         ></textarea>
       </label>
       <details v-if="rows.length" class="mt-2 text-[14px]">
-        <summary class="cursor-pointer">{{ t('syllabi.import-sheet.how-its-lines-are') }}</summary>
+        <summary class="cursor-pointer">{{ t('syllabi.import-sheet.readings') }}</summary>
         <ul class="mt-1 max-h-[260px] overflow-auto" tabindex="0" :aria-label="t('syllabi.import-sheet.lines')">
           <li v-for="(row, at) in rows" :key="at" class="flex gap-3 border-b border-rule py-[3px]">
             <span class="quiet w-[130px] shrink-0">{{ row.grade }}, {{ row.group }}</span>
             <span class="flex-1">
-              {{ row.words || t('syllabi.import-sheet.by-its-columns') }}
+              {{ row.words || t('syllabi.import-sheet.by-columns') }}
               <span v-for="open in row.open" :key="open" class="aside block text-rh">? {{ question(open) }}</span>
             </span>
           </li>
@@ -181,7 +181,7 @@ const entries = computed(() => rows.value.reduce((sum, row) => sum + row.entries
           {{ t('syllabi.import-sheet.check-again') }}
         </button>
         <button type="button" class="main-button" :disabled="!preview.syllabus || busy" @click="store">
-          {{ t('syllabi.import-sheet.put-it-on-file') }}
+          {{ t('syllabi.import-sheet.save') }}
         </button>
       </p>
     </template>

@@ -44,7 +44,7 @@ const items = computed(() => {
   }
 })
 const preview = computed(() => {
-  if (blank.value) return t('syllabi.entry-line.type-a-line')
+  if (blank.value) return t('syllabi.entry-line.new-line')
   const { entries } = read.value
   const count = entries.length
   const questions = [...new Set(entries.flatMap((entry) => entry.open ?? []))].map(question).join(' ')

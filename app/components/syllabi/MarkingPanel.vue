@@ -23,7 +23,7 @@ watch(
   { immediate: true },
 )
 const words = computed(() =>
-  props.marking ? t('syllabi.marking-panel.marked-out-of', { total: props.marking.total }) : 'marking',
+  props.marking ? t('syllabi.marking-panel.word', { total: props.marking.total }) : 'marking',
 )
 
 /** “Right notes 5” by its words and its number; null where a line has no number. */
@@ -40,17 +40,17 @@ function take(): void {
   if ([total.value, criteria.value, bands.value].every((text) => text.trim() === '')) return emit('change', null)
   const [own, least] = [linesOf(criteria.value), linesOf(bands.value)]
   if (!own?.length || !least?.length) {
-    error.value = t('syllabi.marking-panel.every-line-is-some')
+    error.value = t('syllabi.marking-panel.not-read')
     return
   }
   const out = Number(total.value)
   if (!Number.isInteger(out) || out < 1 || out > 1000) {
-    error.value = t('syllabi.marking-panel.the-whole-is-out-2')
+    error.value = t('syllabi.marking-panel.total-range')
     return
   }
   const wide = own.find(({ number }) => number < 1 || number > 9)
   if (wide) {
-    error.value = t('syllabi.marking-panel.takes-1-to-9', { title: wide.title })
+    error.value = t('syllabi.marking-panel.range', { title: wide.title })
     return
   }
   emit('change', {
@@ -62,25 +62,25 @@ function take(): void {
 </script>
 
 <template>
-  <WordPanel :words="words" :label="t('syllabi.marking-panel.how-the-board-marks')">
+  <WordPanel :words="words" :label="t('syllabi.marking-panel.heading')">
     <form class="w-[340px] p-4 text-[14px]" @submit.prevent="take">
       <fieldset :disabled="!editable">
-        <legend class="sr-only">{{ t('syllabi.marking-panel.how-the-board-marks') }}</legend>
+        <legend class="sr-only">{{ t('syllabi.marking-panel.heading') }}</legend>
         <label class="block">
-          {{ t('syllabi.marking-panel.criteria-with-marks-for') }}
+          {{ t('syllabi.marking-panel.criteria') }}
           <textarea
             v-model="criteria"
             class="field mt-1 w-full"
             rows="4"
-            :placeholder="t('syllabi.marking-panel.right-notes-5')"
+            :placeholder="t('syllabi.marking-panel.criteria-example')"
           ></textarea>
         </label>
         <label class="mt-2 block">
-          {{ t('syllabi.marking-panel.the-whole-is-out') }}
+          {{ t('syllabi.marking-panel.total') }}
           <input v-model="total" class="field ml-2 w-[80px]" inputmode="numeric" />
         </label>
         <label class="mt-2 block">
-          {{ t('syllabi.marking-panel.bands-with-the-mark') }}
+          {{ t('syllabi.marking-panel.bands') }}
           <textarea
             v-model="bands"
             class="field mt-1 w-full"
@@ -92,7 +92,7 @@ function take(): void {
         <p v-if="editable" class="mt-3">
           <button type="submit" class="plain-button">{{ t('syllabi.marking-panel.take-it') }}</button>
         </p>
-        <p class="quiet mt-2 text-[13px]">{{ t('syllabi.marking-panel.left-empty-four-criteria') }}</p>
+        <p class="quiet mt-2 text-[13px]">{{ t('syllabi.marking-panel.default') }}</p>
       </fieldset>
     </form>
   </WordPanel>

@@ -20,7 +20,7 @@ const instrument = ref<SyllabusInstrument>('piano')
 
 const begin = (): Promise<void> =>
   guarded(async () => {
-    const grade = { ...GRADE_DEFAULTS, id: '1', title: t('syllabi.new-list.grade-1') }
+    const grade = { ...GRADE_DEFAULTS, id: '1', title: t('syllabi.new-list.first-grade') }
     const group = { ...GROUP_DEFAULTS, id: 'A', title: t('syllabi.new-list.scales') }
     const list: Syllabus = {
       ...SYLLABUS_DEFAULTS,
@@ -37,7 +37,7 @@ const begin = (): Promise<void> =>
 </script>
 
 <template>
-  <WordPanel :words="t('syllabi.new-list.begin-a-list')" :label="t('syllabi.new-list.begin-a-list-2')">
+  <WordPanel :words="t('syllabi.new-list.button')" :label="t('syllabi.new-list.heading')">
     <form class="w-[320px] p-4 text-[14px]" @submit.prevent="begin">
       <label class="block">
         {{ t('syllabi.new-list.title') }}
@@ -46,7 +46,7 @@ const begin = (): Promise<void> =>
           class="field mt-1 w-full"
           maxlength="120"
           required
-          :placeholder="t('syllabi.new-list.board-and-instrument')"
+          :placeholder="t('syllabi.new-list.board-label')"
         />
       </label>
       <label class="mt-2 block">
@@ -55,7 +55,7 @@ const begin = (): Promise<void> =>
           v-model="board"
           class="field mt-1 w-full"
           maxlength="120"
-          :placeholder="t('syllabi.new-list.the-title-unless-you')"
+          :placeholder="t('syllabi.new-list.title-label')"
         />
       </label>
       <label class="mt-2 block"

@@ -74,7 +74,7 @@ export function typedEntries(syllabus: Syllabus, { grade, group, entry }: At, li
 function freshGroup(grade: Grade): Group {
   const taken = new Set(grade.groups.map(({ id }) => id))
   const id = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !taken.has(letter)) ?? `G${grade.groups.length + 1}`
-  return { ...GROUP_DEFAULTS, id, title: t('syllabi.edits.a-new-group'), entries: [] }
+  return { ...GROUP_DEFAULTS, id, title: t('syllabi.edits.new-group'), entries: [] }
 }
 
 // a printed line, in the language that the grammar of lists reads

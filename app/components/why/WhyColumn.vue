@@ -56,9 +56,9 @@ const { shown: showing } = storeToRefs(useShowing())
 /** A price in points, on demand; beyond the school's first rule a figure says nothing any more. */
 function figure(points: number | null): string {
   if (points === null || !showing.value.figures) return ''
-  if (points >= BEYOND) return t('why.why-column.out-of-the-question')
+  if (points >= BEYOND) return t('why.why-column.impossible')
   const rounded = Math.round(points * 10) / 10
-  return rounded > 0 ? t('why.why-column.costs-more', { rounded }) : t('why.why-column.costs-no-more')
+  return rounded > 0 ? t('why.why-column.costs-more', { rounded }) : t('why.why-column.as-good')
 }
 const priced = computed(() =>
   [...props.lettered.map(({ reason }) => reason), ...others.value].some(({ price }) => price),
@@ -152,7 +152,7 @@ const priced = computed(() =>
           type="button"
           class="plain-button"
           :aria-label="
-            t('why.why-column.take-for-the', { what: formatMessage(each.pattern), called: words.called(player) })
+            t('why.why-column.take-for', { what: formatMessage(each.pattern), called: words.called(player) })
           "
           @click="emit('take', player, each.marks, (each.pins ?? []) as readonly AnyPin[])"
         >
@@ -165,7 +165,7 @@ const priced = computed(() =>
       {{ t('why.why-column.scale', PRICE_SCALE) }}
     </p>
     <NuxtLink to="/compare" class="plain-button mt-3 inline-block leading-[20px]">{{
-      t('why.why-column.compare-side-by-side')
+      t('why.why-column.compare')
     }}</NuxtLink>
 
     <div class="head">

@@ -80,12 +80,12 @@ function nextNames(): void {
   showing.shown.names = all[(all.indexOf(showing.shown.names) + 1) % all.length]!
 }
 const shortcuts: readonly Shortcut[] = [
-  { key: '/', words: t('desk.id.call-a-study'), does: () => (calling.value = true) },
-  { key: 'h', words: t('desk.id.hear-it-or-stop'), does: hearIt },
-  { key: 'n', words: t('desk.id.names-under-the-notes'), does: nextNames },
+  { key: '/', words: t('desk.id.shortcut-call'), does: () => (calling.value = true) },
+  { key: 'h', words: t('desk.id.shortcut-hear'), does: hearIt },
+  { key: 'n', words: t('desk.id.shortcut-names'), does: nextNames },
   {
     key: 'b',
-    words: t('desk.id.grips-as-blocks-or'),
+    words: t('desk.id.shortcut-blocks'),
     does: () => (showing.shown.clusters = !showing.shown.clusters),
   },
   { key: '?', words: t('desk.id.this-list'), does: () => (helping.value = true) },
@@ -143,7 +143,7 @@ watch(
     <p v-if="failed" role="alert" class="mb-2 text-missing">{{ failed }}</p>
     <DeskNotices v-if="!desk.study && desk.fault" :desk="desk" @back="back" @decide="desk.decide()" />
     <p v-else-if="!desk.study && !failed" class="waiting quiet aside py-40 text-center">
-      {{ t('desk.id.opening-the-study') }}
+      {{ t('desk.id.opening') }}
     </p>
     <template v-if="desk.study">
       <SetPlace v-if="desk.set && desk.id" :set-id="desk.set" :study-id="desk.id" />
@@ -160,7 +160,7 @@ watch(
         >
           <kbd aria-hidden="true">/</kbd> {{ t('desk.id.call') }}
         </button>
-        <button type="button" class="text-[14px]" :aria-label="t('desk.id.keys-at-the-desk')" @click="helping = true">
+        <button type="button" class="text-[14px]" :aria-label="t('desk.id.shortcuts')" @click="helping = true">
           <kbd aria-hidden="true">?</kbd>
         </button>
       </div>
@@ -219,7 +219,7 @@ watch(
             </HearBar>
           </div>
         </section>
-        <aside :aria-label="t('desk.id.reasons-and-alternatives')">
+        <aside :aria-label="t('desk.id.why')">
           <WhyColumn
             :study="desk.study"
             :lettered="lettered"

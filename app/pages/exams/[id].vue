@@ -27,7 +27,7 @@ const remove = () =>
     await router.push('/pupils')
   })
 useHead({
-  title: () => (exam.value ? t('exam.id.mock-exam', { name: exam.value.pupil.name }) : t('exam.id.mock-exam-tactum')),
+  title: () => (exam.value ? t('exam.id.mock-exam', { name: exam.value.pupil.name }) : t('exam.id.page-title')),
 })
 </script>
 
@@ -37,14 +37,14 @@ useHead({
     <p v-if="error" role="alert" class="text-missing">{{ error }}</p>
     <ExamRecord v-if="exam" :exam="exam">
       <NuxtLink v-if="exam.setId" class="text-button" :to="`/sets/${exam.setId}/exam?seed=${exam.seed}`">{{
-        t('exam.id.hold-the-same-draw')
+        t('exam.id.repeat')
       }}</NuxtLink>
       <SureButton
         class="text-button"
-        :question="t('frame.sure-button.into-the-bin')"
-        :yes="t('frame.sure-button.throw-it-away')"
+        :question="t('frame.sure-button.sure-bin')"
+        :yes="t('frame.sure-button.delete')"
         @sure="remove"
-        >{{ t('exam.id.throw-it-away') }}</SureButton
+        >{{ t('exam.id.delete') }}</SureButton
       >
     </ExamRecord>
   </div>

@@ -80,7 +80,7 @@ const undo = (): Promise<void> =>
           v-model="sought"
           class="field ml-2 w-[min(240px,60vw)]"
           type="search"
-          :placeholder="t('sets.index.name-or-note')"
+          :placeholder="t('sets.index.search')"
         />
       </label>
     </div>
@@ -91,9 +91,9 @@ const undo = (): Promise<void> =>
         {{ t('changes.undo') }}
       </button>
     </p>
-    <p v-if="!pupils && !error" class="waiting quiet aside py-20">{{ t('sets.index.fetching-the-pupils') }}</p>
+    <p v-if="!pupils && !error" class="waiting quiet aside py-20">{{ t('sets.index.fetching') }}</p>
     <p v-if="pupils?.length === 0" class="mt-6 max-w-[560px] border border-rule bg-sheet p-6">
-      {{ t('sets.index.nobody-here-yet-add') }}
+      {{ t('sets.index.no-pupils') }}
     </p>
     <TodayList v-if="pupils && progress.length && !archived" class="mt-4" :progress="progress" :pupils="pupils" />
     <p v-if="pupils?.length && found.length === 0" role="status" class="quiet aside mt-6">

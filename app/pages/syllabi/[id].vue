@@ -31,7 +31,7 @@ function rename(field: 'title' | 'board' | 'edition', event: Event): void {
 const change = (words: string, next: Syllabus): void => store.change(words, next)
 
 useShortcuts(
-  () => [{ key: 'z', ctrl: true, words: t('syllabi.id.undo-2'), does: () => store.undo() }],
+  () => [{ key: 'z', ctrl: true, words: t('syllabi.id.undo-short'), does: () => store.undo() }],
   () => false,
 )
 /** Ctrl+S saves from within a field too, once what is typed there is taken. */
@@ -42,7 +42,7 @@ useEventListener(window, 'keydown', async (event: KeyboardEvent) => {
   await nextTick()
   if (store.editable && store.changed && store.faults.length === 0) await store.save()
 })
-const UNSAVED = t('syllabi.id.this-list-was-changed')
+const UNSAVED = t('syllabi.id.leave-unsaved')
 useEventListener(window, 'beforeunload', (event) => {
   if (store.changed) event.preventDefault()
 })
@@ -71,7 +71,7 @@ const remove = (): Promise<void> =>
   <div class="pt-[18px] pb-16">
     <p v-if="store.error" role="alert" class="mb-2 text-missing">{{ store.error }}</p>
     <p v-if="!store.draft && !store.error" class="waiting quiet aside py-20">
-      {{ t('syllabi.id.fetching-the-syllabus') }}
+      {{ t('syllabi.id.fetching') }}
     </p>
     <template v-if="store.draft && store.stored">
       <div class="flex flex-wrap items-baseline justify-between gap-4">
@@ -81,7 +81,7 @@ const remove = (): Promise<void> =>
             class="typed w-[420px] max-w-full"
             :value="store.draft.title"
             maxlength="120"
-            :aria-label="t('syllabi.id.title-of-the-list')"
+            :aria-label="t('syllabi.id.title')"
             @change="rename('title', $event)"
           />
           <span v-else>{{ store.draft.title }}</span>
@@ -91,7 +91,7 @@ const remove = (): Promise<void> =>
             :value="store.draft.edition"
             maxlength="40"
             :placeholder="t('syllabi.id.edition')"
-            :aria-label="t('syllabi.id.edition-2')"
+            :aria-label="t('syllabi.id.edition-label')"
             @change="rename('edition', $event)"
           />
           <span v-else class="aside quiet text-[16px] font-normal">{{ store.draft.edition }}</span>
@@ -113,11 +113,11 @@ const remove = (): Promise<void> =>
               store.busy
                 ? t('syllabi.id.saving')
                 : store.changed
-                  ? t('syllabi.id.not-saved-yet')
+                  ? t('syllabi.id.unsaved')
                   : store.notice || t('name.saved')
             }}</span>
           </template>
-          <WordPanel :words="t('syllabi.id.copy')" :label="t('syllabi.id.copy-this-list')">
+          <WordPanel :words="t('syllabi.id.copy')" :label="t('syllabi.id.copy-list')">
             <CopyForm :syllabus="store.stored.syllabus" @made="(made) => router.push(`/syllabi/${made}`)" />
           </WordPanel>
           <span>
@@ -137,15 +137,15 @@ const remove = (): Promise<void> =>
         </span>
       </div>
       <p class="mt-1 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-[14px]">
-        <span v-if="!store.editable" class="quiet">{{ t('syllabi.id.it-came-with-tactum') }}</span>
-        <span v-else class="quiet">{{ t('syllabi.id.type-over-any-line') }}</span>
+        <span v-if="!store.editable" class="quiet">{{ t('syllabi.id.read-only') }}</span>
+        <span v-else class="quiet">{{ t('syllabi.id.how-to-edit') }}</span>
         <button
           v-if="store.draft.follows"
           type="button"
           class="text-button"
           @click="compare({ before: store.draft.follows })"
         >
-          {{ t('syllabi.id.what-changed-since-the') }}
+          {{ t('syllabi.id.difference') }}
         </button>
         <MarkingPanel
           :marking="store.draft.marking"
@@ -155,7 +155,7 @@ const remove = (): Promise<void> =>
         <WordPanel
           v-if="store.stored.past.length"
           :words="t('syllabi.id.earlier-versions')"
-          :label="t('syllabi.id.earlier-versions-2')"
+          :label="t('syllabi.id.earlier-label')"
         >
           <ul class="p-2">
             <li v-for="past in store.stored.past" :key="past.version">
@@ -168,11 +168,11 @@ const remove = (): Promise<void> =>
         <SureButton
           v-if="store.editable"
           class="text-button"
-          :question="t('frame.sure-button.into-the-bin')"
-          :yes="t('frame.sure-button.throw-it-away')"
+          :question="t('frame.sure-button.sure-bin')"
+          :yes="t('frame.sure-button.delete')"
           @sure="remove"
         >
-          {{ t('syllabi.id.throw-the-list-away') }}
+          {{ t('syllabi.id.delete') }}
         </SureButton>
       </p>
       <p v-if="store.faults.length" role="status" class="mt-2 text-[14px] text-missing">

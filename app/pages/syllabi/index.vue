@@ -33,7 +33,7 @@ async function bring(event: Event): Promise<void> {
   error.value = ''
   file.value = null
   if (chosen.size > MAX_BYTES) {
-    error.value = t('syllabi.index.has-mb-a-list', { name: chosen.name, ceil: Math.ceil(chosen.size / MAX_BYTES) })
+    error.value = t('syllabi.index.too-large', { name: chosen.name, ceil: Math.ceil(chosen.size / MAX_BYTES) })
     return
   }
   file.value = { name: chosen.name, bytes: await chosen.arrayBuffer() }
@@ -47,12 +47,12 @@ const stored = (id: string) => router.push(`/syllabi/${id}`)
       <h1 class="text-[26px]">{{ t('syllabi.index.syllabi') }}</h1>
       <span class="ml-auto"><NewList @made="stored" /></span>
       <label class="plain-button cursor-pointer leading-[22px] focus-within:outline-2">
-        {{ t('syllabi.index.bring-in-a-syllabus') }}
+        {{ t('syllabi.index.import') }}
         <input class="sr-only" type="file" accept=".json,.csv,.txt,application/json,text/csv" @change="bring" />
       </label>
     </div>
     <p class="quiet mt-1 text-[14px]">
-      {{ t('syllabi.index.csv-or-json-the') }}
+      {{ t('syllabi.index.import-how') }}
     </p>
     <p v-if="error" role="alert" class="mt-3 text-missing">{{ error }}</p>
     <ImportSheet
@@ -62,9 +62,9 @@ const stored = (id: string) => router.push(`/syllabi/${id}`)
       @close="file = null"
       @stored="stored"
     />
-    <p v-if="!syllabi && !error" class="waiting quiet aside py-20">{{ t('syllabi.index.fetching-the-syllabi') }}</p>
+    <p v-if="!syllabi && !error" class="waiting quiet aside py-20">{{ t('syllabi.index.fetching') }}</p>
     <p v-if="syllabi?.length === 0" class="mt-4 max-w-[560px] border border-rule bg-sheet p-6">
-      {{ t('syllabi.index.no-syllabus-on-file') }}
+      {{ t('syllabi.index.none') }}
     </p>
     <section v-for="syllabus in syllabi" :key="syllabus.id" class="mt-6 border-t border-ink pt-2">
       <h2 class="flex flex-wrap items-baseline gap-x-3 text-[19px]">
@@ -73,7 +73,7 @@ const stored = (id: string) => router.push(`/syllabi/${id}`)
           >{{ syllabus.edition }} · {{ t('name.make', { make: syllabus.instrument }) }}</span
         >
         <span v-if="syllabus.shipped" class="aside quiet text-[14px] font-normal">{{
-          t('syllabi.index.an-invented-board-for')
+          t('syllabi.index.invented')
         }}</span>
       </h2>
       <p class="mt-1 flex flex-wrap gap-x-5 gap-y-1 text-[14.5px]">

@@ -53,11 +53,11 @@ const FIELDS: Readonly<Record<string, NamedField>> = {
   },
   interval: {
     sort: 'desk.change-words.hands',
-    words: (recipe) => apartWords(recipe) || t('desk.change-words.an-octave-apart'),
+    words: (recipe) => apartWords(recipe) || t('desk.change-words.octave-apart'),
   },
   contraryFrom: {
     sort: 'desk.change-words.hands',
-    words: (recipe) => apartWords(recipe) || t('desk.change-words.from-one-key'),
+    words: (recipe) => apartWords(recipe) || t('desk.change-words.one-key'),
   },
   tonicHand: {
     sort: 'desk.change-words.hands',
@@ -133,7 +133,7 @@ function whole(input: RecipeInput): Recipe | null {
 /** Names a change by what is different after it. */
 export function namedChange(before: RecipeInput, after: RecipeInput, study: RealisedStudy | null): Named {
   const [one, other] = [whole(before), whole(after)]
-  if (!one || !other) return alone(t('desk.change-words.a-change-that-cannot'))
+  if (!one || !other) return alone(t('desk.change-words.unplayable'))
   const fields = { ...FIELDS, ...wordsFor(other).fields }
   const changed = Object.keys(fields).filter(
     (field) => !isEqual(one[field as keyof Recipe], other[field as keyof Recipe]),
@@ -143,7 +143,7 @@ export function namedChange(before: RecipeInput, after: RecipeInput, study: Real
   const field = shown[0] ?? changed[0]
   if (!field) {
     return isEqual(one.pins, other.pins)
-      ? alone(t('desk.change-words.settings-of-the-school'))
+      ? alone(t('desk.change-words.settings'))
       : pinsNamed(one.pins, other.pins, study)
   }
   const { sort, words } = fields[field]!

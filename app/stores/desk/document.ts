@@ -71,8 +71,7 @@ export function deskDocument() {
   }
 
   /** The engine has changed its mind since the study was saved: take its new fingers. */
-  const takeEngine = (): Promise<void> =>
-    set({ ...recipe.value }, { words: t('desk.desk-study.today-s-fingers'), sort: '' })
+  const takeEngine = (): Promise<void> => set({ ...recipe.value }, { words: t('desk.desk-study.engine'), sort: '' })
 
   /** Starts from a recipe as if nothing had been done to it yet. */
   function lay(next: RecipeInput, fingers: Accepted | null = null): Promise<void> {
@@ -86,22 +85,8 @@ export function deskDocument() {
   const { undoes, redoes, undo, redo, undoLog, retrace } = history
   return {
     ...{ recipe, study, fault, departs, accepted, letGo, changed, currentDocument, stored, held, settled },
-    ...{
-      undoes,
-      redoes,
-      undo,
-      redo,
-      undoLog,
-      retrace,
-      change,
-      replace,
-      again,
-      tryOut,
-      leave,
-      putBack,
-      takeEngine,
-      lay,
-    },
+    ...{ undoes, redoes, undo, redo, undoLog, retrace },
+    ...{ change, replace, again, tryOut, leave, putBack, takeEngine, lay },
     ...looking,
     ...pinning,
   }

@@ -68,7 +68,7 @@ export function deskSaving(desk: DeskDocument, deliberate: Readonly<Ref<boolean>
     if (desk.held.value) await (requested ? desk.replace(desk.recipe.value) : desk.leave())
     await Promise.all([desk.settled(), travelling])
     if (desk.fault.value) {
-      if (requested) happens({ what: 'unplayable', words: t('desk.desk-saving.what-is-asked-cannot') })
+      if (requested) happens({ what: 'unplayable', words: t('desk.desk-saving.unplayable') })
       return false
     }
     const sending = attempt(version ?? keeping.value.saved?.version ?? 0, requested)

@@ -104,7 +104,7 @@ export const practice = {
   'practice.study.open': 'On the desk: {title}',
   'practice.study.nothing': 'Nothing in this study to take alone.',
   'practice.study.week': 'Work at it from the week of',
-  'practice.study.as-it-comes': 'as it comes',
+  'practice.study.free-tempo': 'as it comes',
   'practice.study.played': 'What was played',
   'practice.study.unplayed': 'Not played yet.',
   'practice.kind':

@@ -53,26 +53,26 @@ export const words: FamilyWords = {
   shown: [
     ['crossings', 'keys.words.crossings'],
     ['grips', 'keys.words.grips'],
-    ['letters', 'keys.words.letters-of-the-reasons'],
+    ['letters', 'keys.words.letters'],
     ['bellows', 'accordion.shown.bellows'],
     ['bowSigns', 'accordion.shown.bow-signs'],
     ['map', 'accordion.shown.map'],
     ['facing', 'accordion.shown.facing'],
   ],
-  called: (player) => t('keys.words.hand-2', { player }),
+  called: (player) => t('keys.words.hand-name', { player }),
   short: (player) => t('name.player.short', { player }),
   markWords: (mark) => t('keys.words.finger', { mark }),
-  stretchWords: { pin: 'keys.words.pin-this-grip', free: 'keys.words.free-this-grip' },
+  stretchWords: { pin: 'keys.words.pin-grip', free: 'keys.words.free-grip' },
   hint: () => t('accordion.hint'),
   noReasons: () => t('accordion.no-reasons'),
-  noOthers: 'keys.words.nothing-else-serves-this',
+  noOthers: 'keys.words.no-alternative',
   heard: (study) =>
     playersIn(study).length < 2
       ? []
       : [
           { value: 'both', words: 'keys.words.both-hands' },
-          { value: 'right', words: 'keys.words.right-hand-sounds', note: 'keys.words.the-pupil-plays-the' },
-          { value: 'left', words: 'keys.words.left-hand-sounds', note: 'keys.words.the-pupil-plays-the-2' },
+          { value: 'right', words: 'keys.words.hear-right', note: 'keys.words.hear-right-why' },
+          { value: 'left', words: 'keys.words.hear-left', note: 'keys.words.hear-left-why' },
         ],
   special(study, player, index) {
     const { hands, bass, bellows } = accordionOf(study)

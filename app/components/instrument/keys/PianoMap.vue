@@ -18,7 +18,7 @@ const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step
 const map = computed(() => pianoMapOf(props.study, props.width, props.step))
 const isMarked = ({ step }: KeyMark): boolean => props.range != null && step >= props.range[0] && step <= props.range[1]
 const summary = computed(() =>
-  t('keys.piano-map.keyboard-from-to-with', {
+  t('keys.piano-map.label', {
     midi: map.value.lowest,
     midi2: map.value.highest,
     what: formatMessage(props.study.title),

@@ -12,8 +12,7 @@ const props = defineProps<{ recipe: FingerRecipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 const schools = familyOf(props.recipe).schools.map(({ id, called, idea }, at) => ({
   value: id as FingerRecipe['school'],
-  words:
-    at === 0 ? t('keys.school-choice.the-default-as-exams', { what: formatMessage(called) }) : formatMessage(called),
+  words: at === 0 ? t('keys.school-choice.default', { what: formatMessage(called) }) : formatMessage(called),
   note: formatMessage(idea),
 }))
 const school = computed(() => familyOf(props.recipe).schools.find(({ id }) => id === props.recipe.school)!)
@@ -31,7 +30,7 @@ const school = computed(() => familyOf(props.recipe).schools.find(({ id }) => id
       />
       <HandSettings :recipe="recipe" @change="emit('change', $event as Partial<RecipeInput>)" />
       <p class="quiet border-t border-rule px-[14px] pt-2 text-[13px]">
-        {{ t('keys.school-choice.figures-in-brackets-say') }}
+        {{ t('keys.school-choice.prices') }}
       </p>
     </div>
   </WordPanel>

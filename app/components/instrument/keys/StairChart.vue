@@ -57,7 +57,7 @@ const summary = computed(() => {
   const hands = Object.entries(props.study.hands).map(([hand, part]) =>
     t('keys.stair-chart.hand-crossings', { hand, count: part.crossings.length }),
   )
-  return t('keys.stair-chart.stair-of-the-fingers', { what: formatMessage(props.study.title), what2: hands.join('; ') })
+  return t('keys.stair-chart.label', { what: formatMessage(props.study.title), what2: hands.join('; ') })
 })
 /** The keyboard ends a little above and below what is played. */
 const edge = (midi: number) => ({

@@ -13,31 +13,31 @@ interface Setting {
 export const SETTINGS: readonly Setting[] = [
   {
     field: 'firstFinger',
-    title: 'keys.settings.a-black-first-note',
-    why: 'keys.settings.printed-tables-differ-both',
+    title: 'keys.settings.black-start',
+    why: 'keys.settings.black-start-why',
     choices: [
-      { value: 'usual', words: 'keys.settings.as-tables-mostly-have', note: 'keys.settings.the-pattern-s-finger' },
-      { value: 'pattern', words: 'keys.settings.the-pattern-s-finger-2', note: 'keys.settings.begin-as-every-later' },
-      { value: 'two', words: 'keys.settings.begin-on-2', note: 'keys.settings.compact-2-1-2' },
+      { value: 'usual', words: 'keys.settings.black-start-tables', note: 'keys.settings.black-start-tables-why' },
+      { value: 'pattern', words: 'keys.settings.black-start-pattern', note: 'keys.settings.black-start-later' },
+      { value: 'two', words: 'keys.settings.black-start-two', note: 'keys.settings.black-start-compact' },
     ],
   },
   {
     field: 'handSize',
-    title: 'keys.settings.size-of-the-hand',
-    why: 'keys.settings.how-far-the-fingers',
+    title: 'keys.settings.hand-size',
+    why: 'keys.settings.hand-size-why',
     choices: [
-      { value: 'average', words: 'keys.settings.average', note: 'keys.settings.the-tables-are-made' },
-      { value: 'small', words: 'keys.settings.small', note: 'keys.settings.fewer-stretches-5-in' },
+      { value: 'average', words: 'keys.settings.average', note: 'keys.settings.hand-average' },
+      { value: 'small', words: 'keys.settings.small', note: 'keys.settings.hand-small' },
       { value: 'large', words: 'keys.settings.large', note: 'keys.settings.wider-grips' },
     ],
   },
   {
     field: 'leftArpeggio',
-    title: 'keys.settings.left-hand-in-broken',
-    why: 'keys.settings.older-tables-have-4',
+    title: 'keys.settings.triads',
+    why: 'keys.settings.triads-why',
     choices: [
-      { value: 'by-distance', words: 'keys.settings.3-or-4-as', note: 'keys.settings.the-default-each-finger' },
-      { value: 'always-four', words: 'keys.settings.always-4', note: 'keys.settings.one-shape-for-every' },
+      { value: 'by-distance', words: 'keys.settings.triads-keys', note: 'keys.settings.triads-keys-why' },
+      { value: 'always-four', words: 'keys.settings.triads-four', note: 'keys.settings.triads-shape' },
     ],
   },
   {
@@ -52,11 +52,11 @@ export const SETTINGS: readonly Setting[] = [
   {
     field: 'chromatic',
     title: 'keys.settings.chromatic-scale',
-    why: 'keys.settings.safe-or-fast-schools',
+    why: 'keys.settings.chromatic-why',
     choices: [
-      { value: 'one-three', words: 'keys.settings.1-and-3', note: 'keys.settings.3-on-every-black' },
-      { value: 'fours', words: 'keys.settings.groups-of-four', note: 'keys.settings.1-2-3-4' },
-      { value: 'fives', words: 'keys.settings.groups-of-five', note: 'keys.settings.all-five-fingers' },
+      { value: 'one-three', words: 'keys.settings.chromatic-three', note: 'keys.settings.chromatic-three-why' },
+      { value: 'fours', words: 'keys.settings.chromatic-four', note: 'keys.settings.chromatic-four-why' },
+      { value: 'fives', words: 'keys.settings.chromatic-five', note: 'keys.settings.chromatic-five-why' },
     ],
   },
 ]

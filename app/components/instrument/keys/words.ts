@@ -22,8 +22,8 @@ function pinWords(pin: Pin, study: RealisedStudy | null): string {
 
 function noReasons(study: RealisedStudy): string {
   const moves = playersIn(study).some((each) => stretchesOf(study, each).length > 1)
-  return t('keys.words.nothing-to-cross-the', {
-    is: moves ? t('keys.words.goes-from-grip-to') : t('keys.words.stays-where-it-is'),
+  return t('keys.words.no-crossing', {
+    is: moves ? t('keys.words.moves') : t('keys.words.stays'),
   })
 }
 
@@ -32,29 +32,29 @@ export const words: FamilyWords = {
   plays: 'fingers',
   shown: [
     ['crossings', 'keys.words.crossings'],
-    ['meetings', 'keys.words.where-hands-meet'],
+    ['meetings', 'keys.words.meetings'],
     ['grips', 'keys.words.grips'],
-    ['clusters', 'keys.words.grips-as-blocks'],
-    ['letters', 'keys.words.letters-of-the-reasons'],
+    ['clusters', 'keys.words.blocks'],
+    ['letters', 'keys.words.letters'],
     ['map', 'keys.words.the-keyboard'],
   ],
-  called: (player) => t('keys.words.hand-2', { player }),
+  called: (player) => t('keys.words.hand-name', { player }),
   short: (player) => t('name.player.short', { player }),
   markWords: (mark) => t('keys.words.finger', { mark }),
   stretchWords: {
-    pin: 'keys.words.pin-this-grip',
-    free: 'keys.words.free-this-grip',
+    pin: 'keys.words.pin-grip',
+    free: 'keys.words.free-grip',
   },
-  hint: () => t('keys.words.click-a-finger-or'),
+  hint: () => t('keys.words.how-to-pin'),
   noReasons,
-  noOthers: 'keys.words.nothing-else-serves-this',
+  noOthers: 'keys.words.no-alternative',
   heard: (study) =>
     playersIn(study).length < 2
       ? []
       : [
           { value: 'both', words: 'keys.words.both-hands' },
-          { value: 'right', words: 'keys.words.right-hand-sounds', note: 'keys.words.the-pupil-plays-the' },
-          { value: 'left', words: 'keys.words.left-hand-sounds', note: 'keys.words.the-pupil-plays-the-2' },
+          { value: 'right', words: 'keys.words.hear-right', note: 'keys.words.hear-right-why' },
+          { value: 'left', words: 'keys.words.hear-left', note: 'keys.words.hear-left-why' },
         ],
   special(study, player, index) {
     const hand = fingersOf(study).hands[player as 'right' | 'left']

@@ -60,7 +60,7 @@ const summary = computed(() => {
   const words = formatMessage(instrumentOf(recipe.value).compass)
   const { notes } = props.study.sticking
   const names = [...new Set(notes.map((note) => printedName(note.pitch)))].join(' ')
-  return t('mallets.bar-map.its-bars-in-two', { words, what: formatMessage(props.study.title), names })
+  return t('mallets.bar-map.label', { words, what: formatMessage(props.study.title), names })
 })
 const inkOf = ({ stick }: Strike): 'right' | 'left' => (stick === 'R' ? 'right' : 'left')
 </script>
@@ -114,7 +114,7 @@ const inkOf = ({ stick }: Strike): 'right' | 'left' => (stick === 'R' ? 'right' 
     <div class="pt-2 text-[13.5px] leading-[1.4]">
       <KeyOutline :study="study" />
       <p v-if="study.sticking.mixedRows.length" class="mt-1">
-        {{ t('mallets.bar-map.double-stops-lie-on', { count: study.sticking.mixedRows.length }) }}
+        {{ t('mallets.bar-map.double-stops', { count: study.sticking.mixedRows.length }) }}
       </p>
       <p class="quiet mt-2 flex items-center gap-2">
         <svg width="18" height="18" aria-hidden="true" class="right"><circle cx="9" cy="9" r="7.5" class="body" /></svg>
@@ -124,7 +124,7 @@ const inkOf = ({ stick }: Strike): 'right' | 'left' => (stick === 'R' ? 'right' 
         </svg>
         {{ t('mallets.bar-map.left') }}
         <svg width="22" height="12" aria-hidden="true" class="ml-2"><rect width="22" height="12" class="dead" /></svg>
-        {{ t('mallets.bar-map.over-the-cords-dull') }}
+        {{ t('mallets.bar-map.cords') }}
       </p>
     </div>
   </div>

@@ -40,28 +40,28 @@ const strokes = computed(() => {
   return [...new Set(strokeTypes(figure, numbering))].map((type) => t(`stroke.${type}`)).join('; ')
 })
 const SHAPES = [
-  { value: '0 2 4 7', words: t('mallets.four-mallet-choice.triad-and-octave') },
+  { value: '0 2 4 7', words: t('mallets.four-mallet-choice.chord-triad') },
   { value: '0 2 4 6', words: t('mallets.four-mallet-choice.seventh-chord') },
-  { value: '0 4 7 9', words: t('mallets.four-mallet-choice.fifth-then-a-tenth') },
-  { value: '0 2 7 9', words: t('mallets.four-mallet-choice.thirds-an-octave-apart') },
-  { value: '0 5 7 12', words: t('mallets.four-mallet-choice.sixths-an-octave-apart') },
+  { value: '0 4 7 9', words: t('mallets.four-mallet-choice.chord-open') },
+  { value: '0 2 7 9', words: t('mallets.four-mallet-choice.chord-thirds') },
+  { value: '0 5 7 12', words: t('mallets.four-mallet-choice.chord-sixths') },
 ] as const
 const shape = computed(() => props.mallets.shape.join(' '))
 const NUMBERINGS = [
-  { value: 'low-to-high', words: t('mallets.four-mallet-choice.1-is-the-lowest') },
-  { value: 'high-to-low', words: t('mallets.four-mallet-choice.1-is-the-highest') },
+  { value: 'low-to-high', words: t('mallets.four-mallet-choice.from-lowest') },
+  { value: 'high-to-low', words: t('mallets.four-mallet-choice.from-highest') },
 ] as const
 </script>
 
 <template>
   <div class="column w-[300px]">
-    <p class="head">{{ t('mallets.four-mallet-choice.order-of-strokes') }}</p>
+    <p class="head">{{ t('mallets.four-mallet-choice.order') }}</p>
     <div class="px-[14px]">
       <div v-for="group in groups" :key="group.words" class="mb-2">
         <p class="quiet text-[12.5px]">{{ t('mallets.four-mallet-choice.begins', { words: group.words }) }}</p>
         <div
           role="group"
-          :aria-label="t('mallets.four-mallet-choice.begins-2', { words: group.words })"
+          :aria-label="t('mallets.four-mallet-choice.begins-with', { words: group.words })"
           class="flex flex-wrap"
         >
           <button
@@ -77,7 +77,7 @@ const NUMBERINGS = [
           </button>
         </div>
       </div>
-      <p class="quiet text-[12.5px]">{{ t('mallets.four-mallet-choice.longer-or-several-at') }}</p>
+      <p class="quiet text-[12.5px]">{{ t('mallets.four-mallet-choice.order-why') }}</p>
       <div class="flex flex-wrap items-center">
         <button
           v-for="figure in [...LONG_FIGURES, '(12)(34)']"
@@ -99,22 +99,22 @@ const NUMBERINGS = [
     </div>
   </div>
   <div class="column max-w-[260px]">
-    <p class="head">{{ t('mallets.four-mallet-choice.chord-that-moves-through') }}</p>
+    <p class="head">{{ t('mallets.four-mallet-choice.chord-label') }}</p>
     <ChoiceGroup
       :label="t('mallets.four-mallet-choice.chord')"
       :value="shape"
       :choices="SHAPES"
       @choose="change({ shape: $event.split(' ').map(Number) })"
     />
-    <p class="head">{{ t('mallets.four-mallet-choice.mallets-are-numbered') }}</p>
+    <p class="head">{{ t('mallets.four-mallet-choice.numbering') }}</p>
     <ChoiceGroup
-      :label="t('mallets.four-mallet-choice.mallets-are-numbered')"
+      :label="t('mallets.four-mallet-choice.numbering')"
       :value="mallets.numbering"
       :choices="NUMBERINGS"
       @choose="change({ numbering: $event })"
     />
     <label class="block px-[14px] pt-2 text-[13px]">
-      {{ t('mallets.four-mallet-choice.a-hand-reaches') }}
+      {{ t('mallets.four-mallet-choice.reach') }}
       <input
         class="field w-[72px] tabular-nums"
         type="number"
@@ -125,7 +125,7 @@ const NUMBERINGS = [
         @change="change({ reach: Number(($event.target as HTMLInputElement).value) })"
       />
       {{ t('mallets.four-mallet-choice.mm') }}
-      <span class="quiet block text-[12.5px]">{{ t('mallets.four-mallet-choice.about-an-octave-low') }}</span>
+      <span class="quiet block text-[12.5px]">{{ t('mallets.four-mallet-choice.reach-why') }}</span>
     </label>
   </div>
 </template>

@@ -47,28 +47,25 @@ const path = computed(() => points.value.map(({ x, y }, at) => `${at === 0 ? 'M'
 const listed = (words: readonly string[]): string => formatMessage(joined(words, 'and'))
 const words = computed(() => {
   const { straight, rows, excursions } = shape.value!
-  if (straight)
-    return rows[0] === 'naturals'
-      ? t('mallets.key-outline.straight-along-the-naturals')
-      : t('mallets.key-outline.straight-along-the-accidentals')
+  if (straight) return rows[0] === 'naturals' ? t('mallets.key-outline.naturals') : t('mallets.key-outline.accidentals')
   const of = (kind: 'out-and-back' | 'out-and-stay'): string[] =>
     excursions.filter((each) => each.kind === kind).map(({ degrees }) => degrees.map((at) => names.value[at]).join(' '))
   const [back, stay] = [of('out-and-back'), of('out-and-stay')]
   const parts = [
-    back.length ? t('mallets.key-outline.out-and-back-for', { listed: listed(back) }) : '',
-    stay.length ? t('mallets.key-outline.out-to-stay-for', { listed: listed(stay) }) : '',
+    back.length ? t('mallets.key-outline.out-and-back', { listed: listed(back) }) : '',
+    stay.length ? t('mallets.key-outline.out', { listed: listed(stay) }) : '',
   ]
   const sentence = parts.filter(Boolean).join('; ')
   return `${sentence[0]!.toUpperCase()}${sentence.slice(1)}.`
 })
 const moves = computed(() => {
   const { rowMoves } = props.study.sticking
-  if (rowMoves.length === 0) return t('mallets.key-outline.the-hands-never-change')
+  if (rowMoves.length === 0) return t('mallets.key-outline.no-moves')
   const out = rowMoves.filter((move) => move.to === 'accidentals').length
   const all = rowMoves.map((move) => move.distance)
   const [least, most] = [Math.min(...all), Math.max(...all)]
   const far = least === most ? t('mallets.key-outline.mm', { least }) : t('mallets.key-outline.mm-to', { least, most })
-  return t('mallets.key-outline.in-all-moves-between', {
+  return t('mallets.key-outline.moves', {
     count: rowMoves.length,
     out,
     out2: rowMoves.length - out,

@@ -10,7 +10,7 @@ defineProps<{ recipe: MalletRecipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 const LEADS = (['right', 'left'] as const).map((value) => ({
   value,
-  words: t('mallets.lead-choice.lead-3', { value }),
+  words: t('mallets.lead-choice.lead-option', { value }),
 }))
 </script>
 
@@ -20,7 +20,7 @@ const LEADS = (['right', 'left'] as const).map((value) => ({
     <span class="font-normal text-soft" aria-hidden="true">·</span>
     <WordChoice
       :label="t('mallets.lead-choice.lead')"
-      :words="t('mallets.lead-choice.lead-2', { lead: recipe.lead })"
+      :words="t('mallets.lead-choice.lead-name', { lead: recipe.lead })"
       :value="recipe.lead"
       :options="LEADS"
       @choose="emit('change', { lead: $event })"

@@ -34,7 +34,7 @@ const four = computed(() => props.study.sticking.mallets !== undefined)
 const letterOf = ({ index }: Stroke): string | undefined => props.letters?.get(`sticks ${index}`)
 const summary = computed(() => {
   const { count, rowMoves } = props.study.sticking
-  return t('mallets.stick-stair.stair-of-doubles-crossings', {
+  return t('mallets.stick-stair.label', {
     what: formatMessage(props.study.title),
     doubles: count.doubles,
     hard: count.hard,

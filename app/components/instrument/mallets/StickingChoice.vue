@@ -15,9 +15,9 @@ const schools = familyOf(props.recipe).schools.map(({ id, called, idea }) => ({
   value: id as MalletRecipe['school'],
   words:
     id === 'doubles'
-      ? t('mallets.sticking-choice.the-default-in-scales', { what: formatMessage(called) })
+      ? t('mallets.sticking-choice.default-scales', { what: formatMessage(called) })
       : id === 'strict'
-        ? t('mallets.sticking-choice.the-default-in-broken', { what: formatMessage(called) })
+        ? t('mallets.sticking-choice.default-chords', { what: formatMessage(called) })
         : formatMessage(called),
   note: formatMessage(idea),
 }))
@@ -25,36 +25,36 @@ const school = computed(() => familyOf(props.recipe).schools.find(({ id }) => id
 const STRIKE = [
   {
     value: 'off-centre',
-    words: t('mallets.sticking-choice.just-off-the-middle'),
-    note: t('mallets.sticking-choice.the-usual-place-on'),
+    words: t('mallets.sticking-choice.strike-off-middle'),
+    note: t('mallets.sticking-choice.strike-off-middle-why'),
   },
   {
     value: 'centre',
-    words: t('mallets.sticking-choice.in-the-middle'),
-    note: t('mallets.sticking-choice.fullest-over-the-resonators'),
+    words: t('mallets.sticking-choice.strike-middle'),
+    note: t('mallets.sticking-choice.strike-middle-why'),
   },
   {
     value: 'near-end',
-    words: t('mallets.sticking-choice.accidentals-at-their-near'),
-    note: t('mallets.sticking-choice.less-than-half-the'),
+    words: t('mallets.sticking-choice.strike-edge'),
+    note: t('mallets.sticking-choice.strike-edge-why'),
   },
 ] as const
 const FIELDS = [
   {
     field: 'size',
     words: t('mallets.sticking-choice.all-bars'),
-    unit: t('mallets.sticking-choice.of-what-is-usual'),
+    unit: t('mallets.sticking-choice.width'),
     usual: 100,
   },
   {
     field: 'gap',
-    words: t('mallets.sticking-choice.gap-between-naturals'),
+    words: t('mallets.sticking-choice.gap'),
     unit: t('mallets.sticking-choice.mm'),
     usual: '',
   },
   {
     field: 'overlap',
-    words: t('mallets.sticking-choice.accidentals-overhang-by'),
+    words: t('mallets.sticking-choice.overhang'),
     unit: t('mallets.sticking-choice.mm'),
     usual: '',
   },
@@ -69,33 +69,31 @@ const decides = computed(() => {
   const { rudiment, roll } = props.recipe
   return hasLead(props.recipe) && rudiment === 'none' && roll.manner === 'none'
 })
-const words = computed(() =>
-  decides.value ? formatMessage(school.value.called) : t('mallets.sticking-choice.strike-and-bars'),
-)
+const words = computed(() => (decides.value ? formatMessage(school.value.called) : t('mallets.sticking-choice.label')))
 const details = computed(() => STRIKE.find((each) => each.value === props.recipe.strike)!.words.toLowerCase())
 </script>
 
 <template>
-  <WordPanel :words="words" :label="decides ? t('mallets.sticking-choice.school-of-sticking', { words }) : words">
+  <WordPanel :words="words" :label="decides ? t('mallets.sticking-choice.word', { words }) : words">
     <div class="w-[360px] py-1 text-[14px]">
       <template v-if="decides">
         <ChoiceGroup
-          :label="t('mallets.sticking-choice.school-of-sticking-2')"
+          :label="t('mallets.sticking-choice.label-school')"
           tall
           :value="recipe.school"
           :choices="schools"
           @choose="emit('change', { school: $event })"
         />
         <p class="quiet border-t border-rule px-[14px] py-2 text-[13px]">
-          {{ t('mallets.sticking-choice.no-sticking-is-the') }}
+          {{ t('mallets.sticking-choice.note') }}
         </p>
       </template>
       <details class="border-t border-rule">
         <summary class="cursor-pointer px-[14px] py-[7px]">
-          {{ t('mallets.sticking-choice.where-bars-are-struck') }} <b class="font-semibold">{{ details }}</b>
+          {{ t('mallets.sticking-choice.strike') }} <b class="font-semibold">{{ details }}</b>
         </summary>
         <ChoiceGroup
-          :label="t('mallets.sticking-choice.where-bars-are-struck-2')"
+          :label="t('mallets.sticking-choice.label-strike')"
           tall
           :value="recipe.strike"
           :choices="STRIKE"
@@ -104,10 +102,10 @@ const details = computed(() => STRIKE.find((each) => each.value === props.recipe
       </details>
       <details class="border-t border-rule">
         <summary class="cursor-pointer px-[14px] py-[7px]">
-          {{ t('mallets.sticking-choice.measures-of-the-bars') }}
+          {{ t('mallets.sticking-choice.measures') }}
         </summary>
         <p class="quiet px-[14px] text-[13px]">
-          {{ t('mallets.sticking-choice.makers-differ-by-some') }}
+          {{ t('mallets.sticking-choice.measures-why') }}
         </p>
         <label v-for="each in FIELDS" :key="each.field" class="flex items-baseline gap-2 px-[14px] py-1 text-[13.5px]">
           <span class="flex-1">{{ each.words }}</span>
@@ -123,7 +121,7 @@ const details = computed(() => STRIKE.find((each) => each.value === props.recipe
         </label>
       </details>
       <p class="quiet border-t border-rule px-[14px] pt-2 text-[13px]">
-        {{ t('mallets.sticking-choice.figures-in-brackets-are') }}
+        {{ t('mallets.sticking-choice.prices') }}
       </p>
     </div>
   </WordPanel>

@@ -16,15 +16,15 @@ const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
 const manner = computed(() => mannerOf(props.recipe))
 const WORDS: Record<Manner, { words: string; note?: string }> = {
-  school: { words: t('mallets.strokes-choice.hand-to-hand') },
+  school: { words: t('mallets.strokes-choice.roll-single') },
   paradiddle: { words: t('mallets.strokes-choice.paradiddles') },
   'double-paradiddle': { words: t('mallets.strokes-choice.double-paradiddles') },
   'paradiddle-diddle': { words: t('mallets.strokes-choice.paradiddle-diddles') },
   'inverted-paradiddle': { words: t('mallets.strokes-choice.inverted-paradiddles') },
-  separate: { words: t('mallets.strokes-choice.rolled-note-by-note') },
+  separate: { words: t('mallets.strokes-choice.manner-separate') },
   through: {
     words: t('mallets.strokes-choice.rolled-through'),
-    note: t('mallets.strokes-choice.the-notes-change-under'),
+    note: t('mallets.strokes-choice.manner-through'),
   },
   four: { words: t('mallets.strokes-choice.four-mallets') },
 }
@@ -40,22 +40,22 @@ const plan = computed(() => props.study.sticking.roll ?? null)
 const strokes = computed(() =>
   ROLL_STROKES.filter((each) => each % props.recipe.tempo.notesPerBeat === 0).map((value) => ({
     value,
-    words: t('mallets.strokes-choice.to-the-beat', { value }),
-    note: value === plan.value?.recommended.strokes ? t('mallets.strokes-choice.usual-for-this-register') : '',
+    words: t('mallets.strokes-choice.per-beat', { value }),
+    note: value === plan.value?.recommended.strokes ? t('mallets.strokes-choice.roll-usual') : '',
   })),
 )
 const ENDINGS = [
-  { value: 'tied', words: t('mallets.strokes-choice.tied-into-the-next') },
-  { value: 'released', words: t('mallets.strokes-choice.let-go-before-it') },
+  { value: 'tied', words: t('mallets.strokes-choice.tied') },
+  { value: 'released', words: t('mallets.strokes-choice.lifted') },
 ] as const
 const ON = [
-  { value: 'degree', words: t('mallets.strokes-choice.whole-on-every-degree') },
-  { value: 'stroke', words: t('mallets.strokes-choice.one-note-to-a') },
+  { value: 'degree', words: t('mallets.strokes-choice.rudiment-whole') },
+  { value: 'stroke', words: t('mallets.strokes-choice.rudiment-single') },
 ] as const
 const tops = TOPS.map((value) => ({ value, words: t('mallets.strokes-choice.struck', { value }) }))
 const LADDER = [
   { value: 'none', words: t('mallets.strokes-choice.one-speed') },
-  { value: 'strokes', words: t('mallets.strokes-choice.up-the-ladder-2') },
+  { value: 'strokes', words: t('mallets.strokes-choice.ladder-up') },
 ] as const
 </script>
 
@@ -65,39 +65,39 @@ const LADDER = [
       <div class="column">
         <p class="head">{{ t('mallets.strokes-choice.the-hands') }}</p>
         <ChoiceGroup
-          :label="t('mallets.strokes-choice.strokes-2')"
+          :label="t('mallets.strokes-choice.strokes-label')"
           :value="manner"
           :choices="manners"
           @choose="choose"
         />
       </div>
       <div v-if="recipe.rudiment !== 'none'" class="column">
-        <p class="head">{{ t('mallets.strokes-choice.the-rudiment-stands') }}</p>
+        <p class="head">{{ t('mallets.strokes-choice.rudiment') }}</p>
         <ChoiceGroup
-          :label="t('mallets.strokes-choice.the-rudiment-stands')"
+          :label="t('mallets.strokes-choice.rudiment')"
           :value="recipe.rudimentOn"
           :choices="ON"
           @choose="emit('change', { rudimentOn: $event })"
         />
       </div>
       <div v-if="rolled" class="column max-w-[280px]">
-        <p class="head">{{ t('mallets.strokes-choice.strokes-of-a-roll') }}</p>
+        <p class="head">{{ t('mallets.strokes-choice.roll-strokes') }}</p>
         <ChoiceGroup
-          :label="t('mallets.strokes-choice.strokes-of-a-roll')"
+          :label="t('mallets.strokes-choice.roll-strokes')"
           :value="recipe.roll.strokes"
           :choices="strokes"
           @choose="emit('change', { roll: { ...recipe.roll, strokes: $event } })"
         />
-        <p class="head">{{ t('mallets.strokes-choice.from-one-time-to') }}</p>
+        <p class="head">{{ t('mallets.strokes-choice.ladder') }}</p>
         <ChoiceGroup
-          :label="t('mallets.strokes-choice.ladder-of-strokes')"
+          :label="t('mallets.strokes-choice.ladder-label')"
           :value="recipe.rhythm.ladder === 'strokes' ? 'strokes' : 'none'"
           :choices="LADDER"
           @choose="emit('change', { rhythm: { ...recipe.rhythm, ladder: $event } })"
         />
-        <p class="head">{{ t('mallets.strokes-choice.a-roll-is') }}</p>
+        <p class="head">{{ t('mallets.strokes-choice.roll') }}</p>
         <ChoiceGroup
-          :label="t('mallets.strokes-choice.a-roll-is')"
+          :label="t('mallets.strokes-choice.roll')"
           :value="recipe.roll.ending"
           :choices="ENDINGS"
           @choose="emit('change', { roll: { ...recipe.roll, ending: $event } })"
@@ -105,9 +105,9 @@ const LADDER = [
       </div>
       <FourMalletChoice v-if="recipe.mallets.count === 4" :mallets="recipe.mallets" @change="emit('change', $event)" />
       <div class="column">
-        <p class="head">{{ t('mallets.strokes-choice.the-top-note') }}</p>
+        <p class="head">{{ t('mallets.strokes-choice.top') }}</p>
         <ChoiceGroup
-          :label="t('mallets.strokes-choice.the-top-note')"
+          :label="t('mallets.strokes-choice.top')"
           :value="recipe.tops"
           :choices="tops"
           @choose="emit('change', { tops: $event })"

@@ -14,7 +14,7 @@ export function otherLead(study: RealisedStudy): Beside[] {
     {
       value: 'lead',
       words: label,
-      note: t('mallets.besides.the-other-hand-begins'),
+      note: t('mallets.besides.other-lead'),
       base: t('mallets.besides.lead', { lead: recipe.lead }),
       recipes: [{ label, recipe: unpinned(study, { lead } as Partial<RecipeInput>) }],
     },

@@ -18,7 +18,7 @@ const field = (sort: Code, words: (recipe: MalletRecipe) => string): NamedField 
 })
 
 function pinWords(pin: StickPin, study: RealisedStudy | null): string {
-  if (isDegreePin(pin)) return t('mallets.words.on-every-degree', { stick: pin.stick, degree: pin.degree })
+  if (isDegreePin(pin)) return t('mallets.words.on-degree', { stick: pin.stick, degree: pin.degree })
   const at = isGripPin(pin) ? pin.from : pin.index
   const note = study?.plays === 'sticks' ? study.sticking.notes[at] : undefined
   const where = note ? printedName(note.pitch) : t('mallets.words.note', { value: at + 1 })
@@ -32,13 +32,9 @@ function special(study: RealisedStudy, index: number): string[] {
   const row = rowMoves.find((each) => each.index === index)
   return [
     roll ? t('mallets.words.rolled-strokes', { index: roll.perNote[index]! }) : '',
-    doubles.some((each) => each.index === index) ? t('mallets.words.second-of-a-double') : '',
+    doubles.some((each) => each.index === index) ? t('mallets.words.double') : '',
     inversions.some((each) => each.index === index && each.severity === 'hard') ? t('mallets.words.sticks-cross') : '',
-    row
-      ? row.to === 'accidentals'
-        ? t('mallets.words.out-to-the-accidentals')
-        : t('mallets.words.back-in-to-the')
-      : '',
+    row ? (row.to === 'accidentals' ? t('mallets.words.out') : t('mallets.words.in')) : '',
   ].filter(Boolean)
 }
 
@@ -46,23 +42,20 @@ function special(study: RealisedStudy, index: number): string[] {
 export const words: FamilyWords = {
   plays: 'sticks',
   shown: [
-    ['crossings', 'mallets.words.ways-doubles-and-crossings'],
-    ['grips', 'mallets.words.stays-on-the-accidentals'],
-    ['letters', 'mallets.words.letters-of-the-reasons'],
+    ['crossings', 'mallets.words.picture'],
+    ['grips', 'mallets.words.stays-out'],
+    ['letters', 'mallets.words.letters'],
     ['map', 'mallets.words.the-bars'],
   ],
   called: () => t('mallets.words.sticks'),
   short: () => '',
   markWords,
   stretchWords: {
-    pin: 'mallets.words.pin-this-stretch',
-    free: 'mallets.words.free-this-stretch',
+    pin: 'mallets.words.pin-stretch',
+    free: 'mallets.words.free-stretch',
   },
-  hint: (study) => {
-    const keys = takesPins(study, 'sticks') ? t('mallets.words.r-and-l-pin') : t('mallets.words.to-go-from-note')
-    return t('mallets.words.click-a-stick-or', { keys })
-  },
-  noReasons: () => t('mallets.words.the-sticks-fall-as'),
+  hint: (study) => t(takesPins(study, 'sticks') ? 'mallets.words.how-to-pin' : 'mallets.words.how-to-move'),
+  noReasons: () => t('mallets.words.no-alternative'),
   noOthers: null,
   heard: (study) =>
     sticksOf(study).sticking.mallets
@@ -71,18 +64,18 @@ export const words: FamilyWords = {
           { value: 'both', words: 'mallets.words.both-sticks' },
           {
             value: 'right',
-            words: 'mallets.words.right-stick-sounds',
-            note: 'mallets.words.the-pupil-plays-the',
+            words: 'mallets.words.hear-right',
+            note: 'mallets.words.hear-right-why',
           },
           {
             value: 'left',
-            words: 'mallets.words.left-stick-sounds',
-            note: 'mallets.words.the-pupil-plays-the-2',
+            words: 'mallets.words.hear-left',
+            note: 'mallets.words.hear-left-why',
           },
         ],
   special: (study, _, index) => special(study, index),
   besides: otherLead,
-  caution: 'mallets.words.keep-wrists-and-shoulders',
+  caution: 'mallets.words.care',
   fields: {
     lead: field('mallets.words.lead', ({ lead }) => t('name.hand', { hand: lead })),
     tops: field('mallets.words.tops', ({ tops }) => t('mallets.words.struck', { tops })),
@@ -90,12 +83,12 @@ export const words: FamilyWords = {
       rudiment === 'none' ? t('desk.change-words.none') : formatMessage(stickingMessage(`rudiment.${rudiment}`)),
     ),
     rudimentOn: field('mallets.words.rudiment', ({ rudimentOn }) =>
-      rudimentOn === 'degree' ? t('mallets.words.on-every-degree-2') : t('mallets.words.over-the-notes'),
+      rudimentOn === 'degree' ? t('mallets.words.every-degree') : t('mallets.words.over-notes'),
     ),
     roll: field('mallets.words.roll', ({ roll }) =>
       roll.manner === 'none'
         ? t('desk.change-words.none')
-        : t('mallets.words.strokes-to-the-beat', { strokes: roll.strokes }),
+        : t('mallets.words.strokes-per-beat', { strokes: roll.strokes }),
     ),
     mallets: field('mallets.words.mallets', ({ mallets }) =>
       mallets.count === 2 ? t('mallets.words.two') : t('mallets.words.four', { figure: mallets.figure }),

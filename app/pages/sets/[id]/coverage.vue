@@ -30,6 +30,10 @@ const coverage = computed(() => {
   const { syllabus, grade } = graded.value
   return coverageOf(atomsOf(syllabus!, grade), report.value.atoms, saysHands(syllabus!))
 })
+const counts = computed(() => {
+  const { covered, required, near, missing, surplus } = report.value!
+  return { code: 'sets.coverage.counts', params: { covered, required, near, missing, surplus: surplus.length } }
+})
 const next = computed(() => nextToPractise(report.value?.atoms ?? []))
 const title = computed(() => `${graded.value?.syllabus?.title ?? ''}, ${graded.value?.grade?.title ?? ''}`)
 useHead({
@@ -46,31 +50,24 @@ useHead({
     <template v-else>
       <h1 class="flex flex-wrap items-baseline gap-x-3 border-b border-ink pb-1 text-[22px]">
         {{ set!.pupil.name }}
-        <span class="aside quiet text-[16px] font-normal"
-          >{{ set!.title }}{{ report ? t('sets.coverage.against', { title }) : '' }}</span
-        >
+        <span class="aside quiet text-[16px] font-normal">{{
+          report ? t('sets.coverage.against', { set: set!.title, title }) : set!.title
+        }}</span>
       </h1>
       <p v-if="!coverage || !report" class="quiet mt-4">
-        <RichWords :message="{ code: 'sets.coverage.this-set-has-no' }">
+        <RichWords :message="{ code: 'sets.coverage.no-grade' }">
           <template #a="{ text }"
             ><NuxtLink class="underline" :to="`/sets/${set!.id}`">{{ text }}</NuxtLink></template
           >
         </RichWords>
       </p>
       <template v-else>
-        <p class="mt-2 text-[14.5px]">
-          <b>{{ t('sets.coverage.of', { covered: report.covered, required: report.required }) }}</b>
-          {{ t('sets.coverage.printed-as-asked', { near: report.near, missing: report.missing })
-          }}<template v-if="report.surplus.length">{{
-            t('sets.coverage.of-the-set-not', { count: report.surplus.length })
-          }}</template
-          >. {{ gapMessage(report) }}
-        </p>
+        <p class="mt-2 text-[14.5px]"><RichWords :message="counts" /> {{ gapMessage(report) }}</p>
         <div class="mt-3 overflow-x-auto" tabindex="0" role="region" :aria-label="t('sets.coverage.grid')">
           <CoverageGrid :coverage="coverage" />
         </div>
         <div class="mt-5 grid gap-8 sm:grid-cols-2">
-          <section :aria-label="t('sets.coverage.what-to-practise-next')">
+          <section :aria-label="t('sets.coverage.next-heading')">
             <h2 class="text-[17px]">{{ t('sets.coverage.next', { count: next.length }) }}</h2>
             <ol class="mt-1 text-[14px]">
               <li v-for="(atom, at) in next" :key="atom.id" class="flex gap-2 py-[3px]">
@@ -83,11 +80,11 @@ useHead({
                   }}</span></span
                 >
               </li>
-              <li v-if="next.length === 0" class="quiet">{{ t('sets.coverage.nothing-all-of-it') }}</li>
+              <li v-if="next.length === 0" class="quiet">{{ t('sets.coverage.next-none') }}</li>
             </ol>
           </section>
-          <section :aria-label="t('sets.coverage.holes-by-type')">
-            <h2 class="text-[17px]">{{ t('sets.coverage.holes-by-type') }}</h2>
+          <section :aria-label="t('sets.coverage.holes')">
+            <h2 class="text-[17px]">{{ t('sets.coverage.holes') }}</h2>
             <ul class="mt-1 text-[14px]">
               <li v-for="(row, at) in coverage.rows.filter(({ holes }) => holes > 0)" :key="at" class="flex py-[3px]">
                 <span>{{ formatMessage(row.words) }}</span>

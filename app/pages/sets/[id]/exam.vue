@@ -44,7 +44,7 @@ onMounted(() =>
 async function draw(): Promise<void> {
   const number = Number(typed.value)
   if (!Number.isInteger(number) || number < 1 || number > MAX_SEED) {
-    error.value = t('sets.exam.the-draw-s-number', { MAX_SEED })
+    error.value = t('sets.exam.seed-range', { MAX_SEED })
     return
   }
   seed.value = number
@@ -73,18 +73,18 @@ function again(): void {
 }
 const graded = computed(() => Boolean(set.value?.gradeId))
 useHead({
-  title: () => (set.value ? t('sets.exam.mock-exam', { name: set.value.pupil.name }) : t('sets.exam.mock-exam-tactum')),
+  title: () => (set.value ? t('sets.exam.mock-exam', { name: set.value.pupil.name }) : t('sets.exam.page-title')),
 })
 </script>
 
 <template>
   <div class="min-h-[80vh]">
     <p class="not-printed mb-4 flex items-baseline gap-5 border-b-[3px] border-double border-ink pb-2 text-[14px]">
-      <NuxtLink class="text-button" :to="`/sets/${route.params.id}`">{{ t('sets.exam.back-to-the-set') }}</NuxtLink>
-      <span v-if="drawn" class="quiet ml-auto">{{ t('sets.exam.draw-no', { seed }) }}</span>
+      <NuxtLink class="text-button" :to="`/sets/${route.params.id}`">{{ t('sets.exam.to-set') }}</NuxtLink>
+      <span v-if="drawn" class="quiet ml-auto">{{ t('sets.exam.draw-heading', { seed }) }}</span>
     </p>
     <p v-if="error" role="alert" class="mb-3 text-missing">{{ error }}</p>
-    <p v-if="!set && !error" class="waiting quiet aside py-20 text-center">{{ t('sets.exam.fetching-the-set') }}</p>
+    <p v-if="!set && !error" class="waiting quiet aside py-20 text-center">{{ t('sets.exam.fetching') }}</p>
     <ExamRecord v-if="stored" :exam="stored">
       <button type="button" class="main-button" @click="again">{{ t('sets.exam.another-draw') }}</button>
     </ExamRecord>
@@ -102,9 +102,9 @@ useHead({
       <ExamCall :key="seed" :drawn="drawn" :begun="begun" :saving="saving" @marked="begun = $event" @done="keep" />
     </template>
     <div v-else-if="set" class="mx-auto max-w-[620px] py-10">
-      <h1 class="text-[30px]">{{ t('sets.exam.a-mock-exam-for', { name: set.pupil.name }) }}</h1>
+      <h1 class="text-[30px]">{{ t('sets.exam.heading', { name: set.pupil.name }) }}</h1>
       <p v-if="!graded" class="quiet mt-4">
-        <RichWords :message="{ code: 'sets.exam.has-no-grade-yet', params: { title: set.title } }">
+        <RichWords :message="{ code: 'sets.exam.no-grade', params: { title: set.title } }">
           <template #a="{ text }"
             ><NuxtLink class="underline" :to="`/sets/${set.id}`">{{ text }}</NuxtLink></template
           >
@@ -112,16 +112,16 @@ useHead({
       </p>
       <form v-else class="mt-5" @submit.prevent="draw">
         <p>
-          {{ t('sets.exam.drawn-as-the-board') }}
+          {{ t('sets.exam.explained') }}
         </p>
         <p class="mt-6 flex items-end gap-4">
           <label class="text-[14px]">
-            {{ t('sets.exam.draw-no-2') }}
+            {{ t('sets.exam.draw-number') }}
             <input v-model="typed" class="field mt-1 block w-[110px]" inputmode="numeric" />
           </label>
           <button type="submit" class="main-button">{{ t('sets.exam.draw') }}</button>
         </p>
-        <p class="quiet mt-3 text-[13.5px]">{{ t('sets.exam.the-same-number-draws') }}</p>
+        <p class="quiet mt-3 text-[13.5px]">{{ t('sets.exam.seed-why') }}</p>
       </form>
     </div>
   </div>

@@ -42,7 +42,7 @@ const surplus = computed(() => new Set(report.value?.surplus ?? []))
 const shortBoard = (board: string): string => board.replace(/\s+\S+$/, '')
 const against = computed(() => {
   const { grade } = store
-  return grade ? `${shortBoard(grade.syllabus.board)}, ${grade.grade.title}` : t('sets.index.no-grade-yet')
+  return grade ? `${shortBoard(grade.syllabus.board)}, ${grade.grade.title}` : t('sets.index.no-grade')
 })
 const grades = computed(() =>
   store.syllabi
@@ -82,7 +82,7 @@ async function removeSet(): Promise<void> {
   <div class="pt-[14px]">
     <p v-if="store.error" role="alert" class="mb-2 text-missing">{{ store.error }}</p>
     <p v-if="!store.set && !store.error" class="waiting quiet aside py-40 text-center">
-      {{ t('sets.index.fetching-the-set') }}
+      {{ t('sets.index.fetching-set') }}
     </p>
     <template v-if="store.set">
       <div class="flex flex-wrap items-baseline justify-between gap-4">
@@ -95,7 +95,7 @@ async function removeSet(): Promise<void> {
             :label="t('sets.index.set', { title: store.set.title })"
           >
             <form class="w-[300px] p-4 text-[15px] font-normal" @submit.prevent="rename(close)">
-              <label for="set-title" class="block text-[14px] font-medium">{{ t('sets.index.name-of-the-set') }}</label>
+              <label for="set-title" class="block text-[14px] font-medium">{{ t('sets.index.title') }}</label>
               <div class="mt-1 flex gap-2">
                 <input id="set-title" v-model="title" class="field min-w-0 flex-1" maxlength="120" />
                 <button type="submit" class="plain-button">{{ t('sets.index.rename') }}</button>
@@ -103,21 +103,21 @@ async function removeSet(): Promise<void> {
               <p class="mt-3 border-t border-rule pt-2">
                 <SureButton
                   class="text-button text-[14px]"
-                  :question="t('frame.sure-button.into-the-bin')"
-                  :yes="t('frame.sure-button.throw-it-away')"
+                  :question="t('frame.sure-button.sure-bin')"
+                  :yes="t('frame.sure-button.delete')"
                   @sure="removeSet"
                 >
-                  {{ t('sets.index.throw-the-set-away') }}
+                  {{ t('sets.index.delete') }}
                 </SureButton>
               </p>
-              <p class="quiet text-[13px]">{{ t('sets.index.its-studies-stay-in') }}</p>
+              <p class="quiet text-[13px]">{{ t('sets.index.delete-why') }}</p>
             </form>
           </WordPanel>
           <span class="quiet font-normal" aria-hidden="true">·</span>
           <span>{{ t('sets.index.against') }}</span>
           <WordChoice label="Grade" :words="against" :value="gradeValue" :options="grades" @choose="chooseValue" />
           <span v-if="report" class="aside quiet text-[16px] font-normal">
-            {{ t('sets.index.of-printed-as-asked', { covered: report.covered, required: report.required }) }}
+            {{ t('sets.index.counts', { covered: report.covered, required: report.required }) }}
           </span>
         </h1>
         <span class="flex items-baseline gap-4 text-[14px]">
@@ -131,7 +131,7 @@ async function removeSet(): Promise<void> {
             {{ t('sets.index.undo', { words: store.back.words }) }}
           </button>
           <button v-else-if="store.taken && !store.busy" type="button" class="text-button" @click="store.putBack()">
-            {{ t('sets.index.put-no-back', { value: store.taken.at + 1 }) }}
+            {{ t('sets.index.put-back', { value: store.taken.at + 1 }) }}
           </button>
           <span class="quiet" role="status">{{
             store.busy ? t('sets.index.saving') : store.notice || t('name.saved')
@@ -146,7 +146,7 @@ async function removeSet(): Promise<void> {
       >
         <span class="flex-1">
           {{
-            t('sets.index.this-set-was-saved', {
+            t('sets.index.conflict', {
               title: store.conflict.current.title,
               count: store.conflict.current.studies.length,
               title2: store.conflict.wanted.title,
@@ -155,7 +155,7 @@ async function removeSet(): Promise<void> {
           }}
         </span>
         <button type="button" class="plain-button" @click="store.takeTheirs()">
-          {{ t('sets.index.take-the-saved-one') }}
+          {{ t('sets.index.take-theirs') }}
         </button>
         <button type="button" class="plain-button" @click="store.keepMine()">{{ t('sets.index.mine-stands') }}</button>
       </div>
@@ -173,9 +173,9 @@ async function removeSet(): Promise<void> {
             @remove="store.remove"
           />
           <div v-else class="px-8 py-14 text-center">
-            <p class="font-serif text-[19px] font-semibold">{{ t('sets.index.an-empty-programme') }}</p>
+            <p class="font-serif text-[19px] font-semibold">{{ t('sets.index.empty') }}</p>
             <p class="quiet mt-2">
-              <RichWords :message="{ code: 'sets.index.choose-a-grade-above' }">
+              <RichWords :message="{ code: 'sets.index.empty-how' }">
                 <template #a="{ text }"
                   ><NuxtLink class="underline" to="/desk">{{ text }}</NuxtLink></template
                 >
@@ -190,8 +190,8 @@ async function removeSet(): Promise<void> {
           />
         </section>
         <section :aria-label="t('sets.index.grading')">
-          <h2 class="text-[18px]">{{ t('sets.index.where-it-stands') }}</h2>
-          <p v-if="!store.report" class="waiting quiet aside py-6">{{ t('sets.index.grading-2') }}</p>
+          <h2 class="text-[18px]">{{ t('sets.index.grading-label') }}</h2>
+          <p v-if="!store.report" class="waiting quiet aside py-6">{{ t('sets.index.grading-now') }}</p>
           <template v-else>
             <OtherWays
               class="mb-2"
