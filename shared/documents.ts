@@ -8,12 +8,14 @@ import { refuse } from './messages'
  * of what a document means is a step here, never an update of stored rows: copies lie in the record, in the trash and in
  * files as well, where no migration reaches them.
  */
-export const DOCUMENT_KINDS = ['study', 'entry', 'trash', 'bulk-edit'] as const
+export const DOCUMENT_KINDS = ['study', 'entry', 'aim', 'route', 'exam', 'trash', 'bulk-edit'] as const
 export type DocumentKind = (typeof DOCUMENT_KINDS)[number]
 
 type Document = Readonly<Record<string, unknown>>
 /** Makes of a document of one version one of the next. */
 type Step = (document: Document) => Document
+
+const unchanged: Step = (document) => document
 
 /** Fields that came later get their defaults, as every recipe does. */
 const completed: Step = (recipe) => completeRecipe(recipe as unknown as RecipeInput) as unknown as Document
@@ -27,15 +29,22 @@ const EACH_STUDY = (documents: unknown): Document[] =>
 /** Steps from version 0, which says no version, to the newest. */
 const STEPS: Readonly<Record<DocumentKind, readonly Step[]>> = {
   study: [completed],
-  entry: [(document) => document],
-  trash: [(document) => document],
+  entry: [unchanged],
+  aim: [unchanged],
+  // the list of steps by itself
+  route: [(document) => (Array.isArray(document) ? { steps: document as unknown } : document)],
+  exam: [unchanged],
+  trash: [unchanged],
   // the list of studies by itself
   'bulk-edit': [(document) => (Array.isArray(document) ? { studies: document as unknown } : document)],
 }
 
 /** Documents that lie within a document, brought up with it. */
 const WITHIN: Readonly<Record<DocumentKind, Step>> = {
-  study: (document) => document,
+  study: unchanged,
+  aim: unchanged,
+  route: unchanged,
+  exam: unchanged,
   entry: (document) => ({ ...document, study: currentDocument('study', document.study as Document) }),
   trash: (document) => ({
     ...document,
@@ -62,6 +71,12 @@ export const stamped = <T extends object>(kind: DocumentKind, document: T): T & 
   ...document,
   format: formatOf(kind),
 })
+
+/** What a stored document holds, as it is written today, without the format that it says. @throws as `currentDocument` */
+export function contentOf<T extends object>(kind: DocumentKind, document: object): T {
+  const { format: _, ...content } = currentDocument(kind, document)
+  return content as T
+}
 
 /** The version that a document says; 0 for those from before there were versions. @throws DomainError `document.unknown` */
 function versionIn(kind: DocumentKind, format: unknown): number {

@@ -1,4 +1,5 @@
 import type { StoredAim } from '#shared/api'
+import { contentOf, stamped } from '#shared/documents'
 import type { Db } from './pool'
 
 type Document = Omit<StoredAim, 'version'>
@@ -7,7 +8,7 @@ interface Row {
   document: Document
   version: number
 }
-const aimOf = ({ document, version }: Row): StoredAim => ({ ...document, version })
+const aimOf = ({ document, version }: Row): StoredAim => ({ ...contentOf<Document>('aim', document), version })
 
 export async function getAim(db: Db, studio: number, setId: string): Promise<StoredAim | null> {
   const { rows } = await db.query<Row>('select * from aim where studio_id = $1 and set_id = $2', [studio, setId])
@@ -51,7 +52,7 @@ export async function writeAim(
       ? `insert into aim (set_id, studio_id, document) values ($1, $2, $3) on conflict do nothing returning *`
       : `update aim set document = $3, version = version + 1
          where set_id = $1 and studio_id = $2 and version = $4 returning *`,
-    version === 0 ? [setId, studio, document] : [setId, studio, document, version],
+    version === 0 ? [setId, studio, stamped('aim', document)] : [setId, studio, stamped('aim', document), version],
   )
   return rows[0] ? aimOf(rows[0]) : null
 }

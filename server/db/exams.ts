@@ -1,4 +1,5 @@
 import type { Exam, ExamListing } from '#shared/api'
+import { contentOf, stamped } from '#shared/documents'
 import type { Db } from './pool'
 
 type Document = Omit<Exam, 'id' | 'pupil' | 'setId' | 'heldAt'>
@@ -15,7 +16,7 @@ const SELECT = `select exam.id, exam.pupil_id, pupil.name as pupil_name, exam.se
   from exam join pupil on pupil.id = exam.pupil_id`
 
 const examOf = ({ id, pupil_id, pupil_name, set_id, document, held_at }: Row): Exam => ({
-  ...document,
+  ...contentOf<Document>('exam', document),
   id,
   pupil: { id: pupil_id, name: pupil_name },
   setId: set_id,
@@ -31,7 +32,7 @@ export async function insertExam(
 ): Promise<string> {
   const { rows } = await db.query<{ id: string }>(
     'insert into exam (studio_id, pupil_id, set_id, document) values ($1, $2, $3, $4) returning id',
-    [studio, pupilId, setId, document],
+    [studio, pupilId, setId, stamped('exam', document)],
   )
   return rows[0]!.id
 }

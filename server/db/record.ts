@@ -1,5 +1,5 @@
 import type { StoredEntry } from '#shared/api'
-import { currentDocument, stamped } from '#shared/documents'
+import { contentOf, stamped } from '#shared/documents'
 import type { Db } from './pool'
 
 interface Row {
@@ -11,9 +11,9 @@ interface Row {
 }
 
 function entryOf({ id, study_id, corrects, document, added_at }: Row): StoredEntry {
-  const { format: _, ...entry } = currentDocument('entry', document)
+  const entry = contentOf<Row['document']>('entry', document)
   return {
-    ...(entry as unknown as Row['document']),
+    ...entry,
     id,
     studyId: study_id,
     ...(corrects ? { corrects } : {}),

@@ -1,5 +1,11 @@
 import type { StoredRoute } from '#shared/api'
+import { contentOf, stamped } from '#shared/documents'
 import type { Db } from './pool'
+
+const routeOf = (row: StoredRoute): StoredRoute => ({
+  ...row,
+  ...contentOf<Pick<StoredRoute, 'steps'>>('route', row.steps),
+})
 
 /** The ways through studies that a teacher has made otherwise. */
 export async function listRoutes(db: Db, studio: number): Promise<StoredRoute[]> {
@@ -7,7 +13,7 @@ export async function listRoutes(db: Db, studio: number): Promise<StoredRoute[]>
     'select family, school, steps, version from route where studio_id = $1 order by family, school',
     [studio],
   )
-  return rows
+  return rows.map(routeOf)
 }
 
 /** Writes a route over the version that was seen; 0 where there was none. @returns null where it has moved on */
@@ -20,9 +26,9 @@ export async function writeRoute(db: Db, studio: number, route: StoredRoute): Pr
       : `update route set steps = $4, version = version + 1
          where studio_id = $1 and family = $2 and school = $3 and version = $5
          returning family, school, steps, version`,
-    [studio, family, school, JSON.stringify(steps), ...(version === 0 ? [] : [version])],
+    [studio, family, school, JSON.stringify(stamped('route', { steps })), ...(version === 0 ? [] : [version])],
   )
-  return rows[0] ?? null
+  return rows[0] ? routeOf(rows[0]) : null
 }
 
 /** Goes back to the usual way. */

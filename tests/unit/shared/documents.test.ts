@@ -6,6 +6,9 @@ const RECIPE = completeRecipe({ material: { tonic: 'G', kind: 'harmonic-minor' }
 /** As recipes were written before contrary motion could begin an octave apart, and before they said their format. */
 const { format: _, contraryFrom: __, ...BARE } = RECIPE
 const ENTRY = { kind: 'lesson', outcome: 'right', tempo: 96, date: '2026-11-20', hands: 'together', octaves: 2 }
+const AIM = { exam: '2027-03-12', minutesADay: 15, days: [1, 2, 4], lesson: 3, away: [] }
+const STEP = { stage: 'hands-apart', times: 2 }
+const EXAM = { title: 'Grade 3', seed: 7, items: [{ marks: { notes: 4 } }] }
 const STUDY_ROW = { id: 'a', version: 3, accepted: { right: [1, 2, 3] } }
 
 /** A document of every version that was ever written, the newest last, and what it is today. */
@@ -17,6 +20,22 @@ const EXAMPLES: Readonly<Record<DocumentKind, { versions: readonly object[]; tod
       { ...ENTRY, study: RECIPE, format: 'tactum-entry/1' },
     ],
     today: { ...ENTRY, study: RECIPE, format: 'tactum-entry/1' },
+  },
+  aim: {
+    versions: [AIM, { ...AIM, format: 'tactum-aim/1' }],
+    today: { ...AIM, format: 'tactum-aim/1' },
+  },
+  route: {
+    versions: [
+      // the column held the list by itself
+      [STEP],
+      { format: 'tactum-route/1', steps: [STEP] },
+    ],
+    today: { format: 'tactum-route/1', steps: [STEP] },
+  },
+  exam: {
+    versions: [EXAM, { ...EXAM, format: 'tactum-exam/1' }],
+    today: { ...EXAM, format: 'tactum-exam/1' },
   },
   trash: {
     versions: [
