@@ -65,8 +65,11 @@ export default defineNuxtConfig({
     // known from the start, so that development does not reload the page when it meets them
     optimizeDeps: { include: ['@headlessui/vue', '@vueuse/core', 'comlink', 'sortablejs', 'vexflow/core'] },
   },
+  // nobody reads the maps, and the sizes of compressed chunks are the bench's
+  sourcemap: false,
   nitro: {
     imports: false,
+    logging: { compressedSizes: false },
     // every file of the build lies there as brotli and gzip too
     compressPublicAssets: { brotli: true, gzip: true },
     hooks: { compiled: (nitro) => buildThread(nitro.options.output.serverDir).then(() => undefined) },

@@ -25,19 +25,20 @@ export default defineConfig({
         test: {
           name: 'core',
           testTimeout: 60_000,
+          globalSetup: ['tests/support/bundled.ts'],
           setupFiles: ['tests/support/runs.ts'],
           // nothing here changes what another file sees; modules are loaded once
           isolate: false,
           // on two cores only one would be taken by itself
           maxWorkers: 2,
-          include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'],
+          include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts', 'tests/cli/**/*.test.ts'],
         },
       },
       {
         extends: true,
         test: {
           name: 'whole',
-          include: ['tests/server/**/*.test.ts', 'tests/cli/**/*.test.ts', 'tests/e2e/**/*.test.ts'],
+          include: ['tests/server/**/*.test.ts', 'tests/e2e/**/*.test.ts'],
           sequence: { groupOrder: 1 },
           ...whole,
         },

@@ -27,7 +27,9 @@ export function readSyllabus(file: string | undefined, option: string): Syllabus
   const { syllabus, problems } = previewCsv(text)
   if (syllabus) return syllabus
   const { line, field, message } = problems[0]!
-  throw refuse('csv', { line, said: message }, field, { problems })
+  // `said` is the contract's older name for a message
+  const printed = problems.map((problem) => ({ ...problem, said: problem.message }))
+  throw refuse('csv', { line, said: message }, field, { problems: printed })
 }
 
 /** Runs work whose refusals are printed as an error object. @returns 0, or 1 where it was refused */

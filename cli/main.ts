@@ -46,13 +46,24 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], terminal: Term
   words: async (args, terminal) => (await import('./words')).words(args, terminal),
 }
 
+/** Where a command reads, writes and says how it is called. */
+interface Streams {
+  readonly stdin: NodeJS.ReadableStream
+  readonly stdout: NodeJS.WritableStream
+  readonly stderr: NodeJS.WritableStream
+}
+
 /** Runs a command and returns its exit status. */
-export async function main(command: string | undefined, args: readonly string[]): Promise<number> {
+export async function main(
+  command: string | undefined,
+  args: readonly string[],
+  { stdin, stdout, stderr }: Streams = process,
+): Promise<number> {
   const { tag, rest } = languageIn(args)
-  const terminal = { input: process.stdin, output: process.stdout, words: wordingFor(tag) }
+  const terminal = { input: stdin, output: stdout, words: wordingFor(tag) }
   const run = COMMANDS[command ?? '']
   if (!run) {
-    process.stderr.write(USE)
+    stderr.write(USE)
     return 2
   }
   return guarded(terminal, () => {

@@ -2,6 +2,7 @@ import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { callStudy, expectAccessible, useBrowser } from '../support/browser'
 import { call, setOfMajors } from '../support/http'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 const line = (page: Page) => page.getByRole('combobox', { name: /^Call a study/ })
@@ -78,7 +79,7 @@ describe('the call line', () => {
     expect(problems).toEqual([])
   })
 
-  it('takes the rest in spite of a word that says nothing, once that was pointed out', async () => {
+  atNight('takes the rest in spite of a word that says nothing, once that was pointed out', async () => {
     const { page } = await open('/desk')
     await page.locator('[data-finger]').first().waitFor()
     await page.keyboard.press('/')
@@ -107,7 +108,7 @@ describe('the call line', () => {
 describe('panels, by keyboard', () => {
   const inPanel = (page: Page) => page.evaluate(() => document.activeElement?.closest('.choices') !== null)
 
-  it('are entered, walked through and left, without losing the place', async () => {
+  atNight('are entered, walked through and left, without losing the place', async () => {
     const { page, problems } = await open('/desk')
     await page.locator('[data-finger]').first().waitFor()
     const shown = /^How this study is kept/

@@ -80,7 +80,7 @@ describe('undo', () => {
 })
 
 describe('work is never lost', () => {
-  it('what is not saved outlives a reload, and the window', async () => {
+  atNight('what is not saved outlives a reload, and the window', async () => {
     const { page } = await open('/desk')
     await pin(page, 'right', 3, '4')
     await page.getByText('a draft in this browser').waitFor()
@@ -175,7 +175,7 @@ describe('work is never lost', () => {
     await page.getByText('a draft in this browser').waitFor()
   })
 
-  it('a save that is refused says so, and is not sent again and again', async () => {
+  atNight('a save that is refused says so, and is not sent again and again', async () => {
     const { id } = await fresh('G')
     const { page } = await open(`/desk/${id}`)
     let sent = 0

@@ -3,6 +3,7 @@ import type { Page } from 'playwright-core'
 import { describe, expect, it } from 'vitest'
 import { expectAccessible, useBrowser } from '../support/browser'
 import { setOfMajors } from '../support/http'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 const choose = async (page: Page, word: RegExp, option: string | RegExp): Promise<void> => {
@@ -39,7 +40,7 @@ describe('paper, by mouse', () => {
     expect(problems).toEqual([])
   })
 
-  it('makes a chart of several kinds, and a worksheet that can be made again', async () => {
+  atNight('makes a chart of several kinds, and a worksheet that can be made again', async () => {
     const { page, problems } = await open('/paper?sheet=chart')
     await onPaper(page, 'Major in all keys').waitFor()
     await page.getByRole('button', { name: /^Kinds:/ }).click()

@@ -221,7 +221,7 @@ describe('today, history and the week', () => {
     expect(problems).toEqual([])
   })
 
-  it('is a week on paper: days, minutes, boxes, what to watch for', async () => {
+  atNight('is a week on paper: days, minutes, boxes, what to watch for', async () => {
     const { setId } = await pupilOnTheWay()
     const { page, problems } = await open(`/paper?sheet=week&set=${setId}`)
     await page.getByText('Watch for').waitFor()

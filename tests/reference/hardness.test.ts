@@ -3,6 +3,7 @@ import type { RecipeInput } from '#core/instrument'
 import { KIND_IDS, KINDS } from '#core/material'
 import { DomainError } from '#core/message'
 import { realise, type RealisedStudy } from '#core/realise'
+import { someOf } from '../support/night'
 
 /** Orders on which teachers agree: common practice, no source. */
 const MAJORS = ['C', 'G', 'D', 'A', 'E', 'F', 'Bb', 'Eb', 'Ab', 'B', 'F#', 'Db']
@@ -99,7 +100,8 @@ const refusedAsNull = (work: () => number): number | null => {
 
 describe('an index for every kind, from 0 to 100', () => {
   it.each(KIND_IDS)('%s: never easier for an octave more, a faster tempo or both hands, in every key', (kind) => {
-    for (const tonic of tonicsOf(kind)) {
+    // by day a third of the keys, others for each kind
+    for (const tonic of someOf(tonicsOf(kind), 4, KIND_IDS.indexOf(kind))) {
       const one = refusedAsNull(() => hard(tonic, kind, { octaves: 1 }))
       if (one === null) continue
       expect(one).toBeGreaterThan(0)

@@ -5,6 +5,7 @@ import { KIND_IDS } from '#core/material'
 import { targetOf } from '#core/practice'
 import { marksOf, realise, type RealisedStudy } from '#core/realise'
 import { inEnglish } from '../../../support/english'
+import { someOf } from '../../../support/night'
 import { anyShaped } from '../../../support/recipes'
 import { runs } from '../../../support/runs'
 
@@ -83,8 +84,12 @@ describe('the way through a study', () => {
     expect(watch(C, 'cold')).toBe('once; no repairs')
   })
 
-  it.each(['piano', 'marimba-5.0'])('has a way through every kind of study, on %s', (instrument) => {
-    for (const kind of KIND_IDS) {
+  // by day every other kind on each, so that all are seen
+  it.each([
+    ['piano', 0],
+    ['marimba-5.0', 1],
+  ])('has a way through every kind of study, on %s', (instrument, place) => {
+    for (const kind of someOf(KIND_IDS, Math.ceil(KIND_IDS.length / 2), place)) {
       let realised: RealisedStudy
       try {
         realised = realise({ instrument, material: { tonic: 'D', kind } } as RecipeInput, {}, 0)
