@@ -132,11 +132,7 @@ export function shelves() {
       await load()
     })
 
-  const start = (): Promise<void> =>
-    work(async () => {
-      await loadAll()
-      return null
-    })
+  const start = (): Promise<void> => guarded(loadAll)
 
   // a list that could not be read is read when the server is back
   onBack(() => (studies.value ? undefined : start()))
