@@ -51,7 +51,7 @@ const shifted = (chance: number, by: number): number =>
 
 interface Player {
   pace(study: number): number
-  recall(study: number, foretold: number, day: number): number
+  recall(study: number, forecast: number, day: number): number
 }
 
 /** Good days and bad ones: by how much all is better recalled on a day, in log-odds. */
@@ -67,7 +67,7 @@ function formsOf(random: () => number, spread: number): (day: number) => number 
 function asModelled(random: () => number): Player {
   const [pace, retention] = [beta32(random), 0.6 * normal(random)]
   const form = formsOf(random, 0.6)
-  return { pace: () => pace, recall: (_, foretold, day) => shifted(foretold, retention + form(day)) }
+  return { pace: () => pace, recall: (_, forecast, day) => shifted(forecast, retention + form(day)) }
 }
 
 /** Somebody of whom it is not. */
@@ -79,7 +79,7 @@ function otherwise(random: () => number, studies: number): Player {
   const form = formsOf(random, 0.9)
   return {
     pace: (study) => paces[study]!,
-    recall: (study, foretold, day) => shifted(foretold ** 1.2, holds[study]! + form(day)),
+    recall: (study, forecast, day) => shifted(forecast ** 1.2, holds[study]! + form(day)),
   }
 }
 

@@ -31,7 +31,7 @@ function recipesIn(text: string): { title: string | null; recipes: RecipeInput[]
   return { title: null, recipes: lines.map((line, at) => atLine(at + 1, () => recipeOf(parsedJson(line)))) }
 }
 
-/** What is wrong on a line is told with it. */
+/** What is wrong on a line is reported with it. */
 function atLine<T>(line: number, work: () => T): T {
   try {
     return work()

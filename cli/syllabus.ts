@@ -31,10 +31,10 @@ function lineRead(terminal: Terminal, words: string, title: string | undefined):
     return fields
   })
   const codes = complete.flatMap(({ open }, entry) => open.map((code) => ({ entry, ...questionOf(terminal, code) })))
-  const problemsTold = problems
+  const unreadProblems = problems
     .filter(({ code }) => code !== 'asked.lost')
     .map((problem) => ({ code: problem.code, text: problem }))
-  return { words, entries: complete, open: [...codes, ...problemsTold], unread }
+  return { words, entries: complete, open: [...codes, ...unreadProblems], unread }
 }
 
 const MAX_CHARACTERS = 2000

@@ -111,7 +111,7 @@ export async function mendAtom(
 
 /**
  * Puts a set back as it was before a study was mended or added. A study that was made and worked on since is not lost: it
- * goes to the bin, and its title is told.
+ * goes to the bin, and its title is named.
  * @throws HttpError 404, 409; DomainError
  */
 export function restoreSet(pool: Pool, studio: number, id: string, undo: Undo, version: number): Promise<Restored> {

@@ -71,7 +71,7 @@ export const usePractice = defineStore('practice', () => {
       last.value = null
     })
 
-  /** What was told of an entry is told otherwise, or taken back; both entries stay. */
+  /** Corrects an entry, or withdraws it; both entries stay. */
   const correct = (row: Row, entry: StoredEntry, some: Partial<EntryDraft>): Promise<void> =>
     guarded(async () => {
       const { kind, outcome, tempo, hands, octaves, minutes, where, stage, date, note } = entry

@@ -11,7 +11,7 @@ import { t } from '~/composables/words'
 /** What can be taken back, in words, and how. */
 interface Done {
   readonly words: string
-  /** What it answers is told, where it is words. */
+  /** What it answers is shown, where it is words. */
   readonly undo: (() => Promise<unknown>) | null
 }
 
@@ -84,7 +84,7 @@ function shelfActions(studies: ShallowRef<readonly StudyListing[] | null>, work:
   return { move, tag, duplicate, putInSet, destroy }
 }
 
-/** Changes of several studies: shown first, told when made. */
+/** Changes of several studies: shown first, confirmed when made. */
 function changeActions(work: Work) {
   /** What a change would make of studies; null where that could not be said. */
   async function preview(ids: readonly string[], some: Partial<RecipeInput>): Promise<ChangePreview | null> {

@@ -127,7 +127,7 @@ function leapReason(solved: Solved): BassReason[] {
   return [reason('leap', alike, message)]
 }
 
-/** More departures than these are told in one. */
+/** More departures than these are one reason. */
 const MAX_HABITS = 2
 
 /** Fingers that are not the school's own for their row, finger by finger. */

@@ -4,7 +4,7 @@ import { type BassButton, type BassRow, type Board, boardSpot, buttonsFor } from
 import type { Grasp, Press, Tally, Touch } from './press'
 import type { LeftSchoolId } from './settings'
 
-/** Everything that a left hand on the bass board may be charged for; points, none negative. */
+/** Everything that a left hand on the bass board may cost; points, none negative. */
 export const BASS_TERMS = [
   'columns',
   'from-tonic',

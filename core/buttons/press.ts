@@ -10,7 +10,7 @@ export interface Press<B> {
 /** What a hand takes at one step: a press for each note, lowest note first. */
 export type Grasp<B> = readonly Press<B>[]
 
-/** Told each charge as it is made; used to explain a choice after it is found. */
+/** Called with each cost term as it is added; used to explain a choice after it is found. */
 export type Tally<T extends string> = (term: T, cost: number) => void
 
 /** How a hand plays buttons: which it may take for a note, and what one and two grasps cost. */
@@ -33,7 +33,7 @@ export interface Pressing<B, T extends string = string> {
   readonly states: readonly (readonly Grasp<B>[])[]
 }
 
-/** Which presses a note may have; pins and other ways are told so. */
+/** Which presses a note may have; pins and other ways narrow them. */
 export type Allowed<B> = (index: number, press: Press<B>) => boolean
 
 const takes = <B>(touch: Touch<B>, lower: Press<B>, higher: Press<B>): boolean =>
@@ -71,7 +71,7 @@ export function pressingOf<B, T extends string>(
   return { touch, line, steps, states }
 }
 
-/** The line as a problem for the solver: one and two successive grasps are charged. */
+/** The line as a problem for the solver: one and two successive grasps have costs. */
 export function pressProblem<B, T extends string>(
   { touch, line, steps, states }: Pressing<B, T>,
   allowed?: Allowed<B>,

@@ -3,7 +3,7 @@ import { type ButtonTreble, type TrebleButton, trebleButtons } from '../surface'
 import type { Grasp, Press, Tally, Touch } from './press'
 import type { ButtonSchoolId } from './settings'
 
-/** Everything that a right hand on buttons may be charged for; points, none negative. */
+/** Everything that a right hand on buttons may cost; points, none negative. */
 export const TREBLE_TERMS = [
   'off-row',
   'little-finger-inside',
@@ -66,7 +66,7 @@ export function shapeRow({ system }: Pick<ButtonTreble, 'system'>, base: number,
   return system === 'c' ? inward : SHAPE_ROWS - 1 - inward
 }
 
-/** How far from its row a finger is charged; more rows are not much worse than one. */
+/** How far from its row a finger costs more; more rows are not much worse than one. */
 const OFF_ROW = [0, 2, 2.5, 3, 3.5]
 /** The fourth finger beside a thumb has no row; it lies nearest the third. */
 const HELPING = 2.2

@@ -22,7 +22,7 @@ export interface Side {
   readonly part: ComparedLine
   /** Notes by their places in the line, in the order in which they are laid beside the other side's. */
   readonly indices: readonly number[]
-  /** Whether the legs are told apart. */
+  /** Whether the legs are compared apart. */
   readonly legs: boolean
 }
 

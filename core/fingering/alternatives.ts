@@ -79,7 +79,7 @@ function otherRings(task: Task, most: number): Candidate[] {
   })
 }
 
-/** Steps around which an end is told: the first, the turns and the last. */
+/** Steps around which an end is shown: the first, the turns and the last. */
 const endsOf = (run: Run): number[] =>
   run.steps.flatMap((step, at) => (step.end && !step.fresh && !run.steps[at + 1]?.fresh ? [at] : [])).slice(0, 4)
 

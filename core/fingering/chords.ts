@@ -36,7 +36,7 @@ const NUMBERS = new Map<StruckFingers, number>()
 for (const combinations of [...ALL.right, ...ALL.left])
   combinations.forEach((struckFingers, at) => NUMBERS.set(struckFingers, at))
 
-/** Number of a hold of `allCombinations`; a single finger's is the finger less one, in either hand. */
+/** Number of the struck fingers in `allCombinations`; a single finger's is the finger less one, in either hand. */
 export const numberOf = (struckFingers: StruckFingers): number =>
   struckFingers.length === 1 ? struckFingers[0]! - 1 : numberOfChord(struckFingers)
 const numberOfChord = (struckFingers: StruckFingers): number => NUMBERS.get(struckFingers) ?? -1

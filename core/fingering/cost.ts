@@ -2,7 +2,7 @@ import { isBlack, keyDistance } from '../surface'
 import type { Finger, Hand } from '../study'
 import type { School, Term } from './school'
 
-/** Told each term as it is charged; used to explain a fingering after it is found. */
+/** Called with each cost term as it is added; used to explain a fingering after it is found. */
 export type Tally = (term: Term, cost: number) => void
 
 /** A key under a finger. */
@@ -47,7 +47,7 @@ function gripCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
 }
 
 /**
- * What it costs to leave fingers out within a grip where the keys leave them no room. Not charged where a run ends or
+ * What it costs to leave fingers out within a grip where the keys leave them no room. Not counted where a run ends or
  * turns: there the hand need not go on.
  */
 export function crampCost(school: School, hand: Hand, a: Touch, b: Touch, tally?: Tally): number {
@@ -118,7 +118,7 @@ export function touchCost(school: School, hand: Hand, { midi, finger }: Touch, t
   )
 }
 
-/** Weight times amount, told to the tally where it is anything at all. */
+/** Weight times amount; the tally is called where it is anything at all. */
 export function termCost(term: Term, amount: number, school: School, tally?: Tally): number {
   if (amount === 0) return 0
   const cost = school.weights[term] * amount

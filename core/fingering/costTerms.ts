@@ -8,14 +8,14 @@ import { type Run, runProblem } from './run'
 import type { Term } from './school'
 import type { CostProfile } from './schools'
 
-/** One charge in a reader's terms: what for, how much, where, and on which notes. */
+/** One cost term in a reader's words: what for, how much, where, and on which notes. */
 export interface CostTerm {
   readonly term: Term
   readonly cost: number
   /** Tells places apart. */
   readonly place: string
   readonly leg: 'up' | 'down'
-  /** The note it is charged at, and for a crossing the note of the finger that is not the thumb. */
+  /** The note where it arises, and for a crossing the note of the finger that is not the thumb. */
   readonly note: NoteParam
   readonly crossed: NoteParam
 }
@@ -34,7 +34,7 @@ export function costTermsOfRing(
     cost,
     leg,
     place: `${leg} ${degree}`,
-    // names are wanted of few charges only
+    // names are wanted of few terms only
     get note() {
       return nameAt(material[leg], degree)
     },
@@ -44,7 +44,7 @@ export function costTermsOfRing(
   }))
 }
 
-/** What a fingered line pays between two steps, step by step; all of it unless told which. */
+/** What a fingered line pays between two steps, step by step; all of it unless a part is given. */
 export function costTermsOfRun(
   run: Run,
   fingersByStep: readonly StruckFingers[],

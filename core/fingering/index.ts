@@ -1,6 +1,6 @@
 /**
  * Fingering: fingers on keys. A school is data (weights, reaches, habits); the octave is solved as a ring, then the
- * line after it, around the teacher's pins; every choice is explained by the charges that decided it.
+ * line after it, around the teacher's pins; every choice is explained by the cost terms that decided it.
  */
 export { type Alternative } from './alternatives'
 export { type Fingering, fingerLine } from './finger'

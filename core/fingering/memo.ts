@@ -100,7 +100,7 @@ function gripOf(school: School, hand: Hand, [first, middle, last]: readonly [Tou
   return oneGrip ? spanCost(school, first, last) : 0
 }
 
-/** `moveCost` between two chords, by the holds' numbers, the first slowest. */
+/** `moveCost` between two chords, by the numbers of their struck fingers, the first slowest. */
 export function moveTable(school: School, hand: Hand, from: readonly number[], to: readonly number[]): Float64Array {
   const low = from[0]! - (from[0]! % 12)
   const key = `${from.map((midi) => midi - low).join()}|${to.map((midi) => midi - low).join()}`

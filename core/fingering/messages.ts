@@ -3,13 +3,13 @@ import type { Hand } from '../study'
 import type { Term } from './school'
 import type { SchoolId } from './settings'
 
-/** Charges that are told by the finger that is crossed, and those that no note tells more of. */
+/** Cost terms that name the finger that is crossed, and those that no note says more of. */
 export const OF_CROSSING = ['pass-at-white', 'pass-by-two', 'pass-by-five'] as const
 export const OF_NOTHING = ['pass', 'far-pass', 'four-before-three', 'skipped-finger', 'cramped'] as const
 type OfCrossing = (typeof OF_CROSSING)[number]
 type OfNothing = (typeof OF_NOTHING)[number]
 
-/** Everything that is said of fingers: schools, charges, reasons, other ways. */
+/** Everything that is said of fingers: schools, cost terms, reasons, other fingerings. */
 export type FingeringMessages = {
   /** What a fingering pays for, at a note. */
   readonly [T in Exclude<Term, OfCrossing | OfNothing> as `charge.${T}`]: { note: NoteParam }

@@ -36,7 +36,7 @@ export class Others {
     private readonly chosen: Solution<StruckFingers>,
   ) {}
 
-  /** The best line whose hold at a step is one of those wanted; undefined where no hand plays it. */
+  /** The best line that strikes a step with wanted fingers; undefined where no hand plays it. */
   at(step: number, wanted: (struckFingers: StruckFingers) => boolean): Other | undefined {
     const { run } = this.task
     this.stretches ??= this.made()

@@ -84,7 +84,7 @@ const conflict = (line: Line, pins: readonly PlacedPin[]): DomainError =>
     { pins: pins.map(({ pin }) => pin) },
   )
 
-/** Which holds some pins leave to each step. */
+/** Which fingers some pins leave to each step. */
 export function allowedBy(steps: readonly HandStep[], pins: readonly PlacedPin[]): Allowed | undefined {
   if (pins.length === 0) return undefined
   const fixed = new Map(pins.flatMap(({ fixes }) => fixes.map(({ index, finger }) => [index, finger])))

@@ -98,7 +98,7 @@ const hasOwnFingers = ({ task, crossings }: Solved): boolean =>
 function blackThumbReasons(solved: Solved): Reason[] {
   const { task, fingers } = solved
   const { line, costProfile, run, pins, sequences } = task
-  // a shape that has its thumb on a black key is told as a shape
+  // a shape that has its thumb on a black key is explained as a shape
   if (sequences.length > 0) return []
   const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
   const found = run.steps.flatMap(({ keys, notes: [index] }) =>
@@ -212,7 +212,7 @@ function pinReason({ task, pinPrice, fingers }: Solved): Reason[] {
   return [{ hand: line.hand, kind: 'pin', indices: [...pinned], message, price: pinPrice }]
 }
 
-/** Reasons for a solved line, built from the charges that decided it. */
+/** Reasons for a solved line, built from the cost terms that decided it. */
 export function reasonsOf(solved: Solved): Reason[] {
   return [
     ...pinReason(solved),

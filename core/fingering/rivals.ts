@@ -75,7 +75,7 @@ export function ringRival({ costProfile, line, material, fixed }: Task, ring: Ri
   return nextBest(row, dearerIn(costTerms(ring), costTerms(rival)), rival.cost - ring.cost)
 }
 
-/** Steps shown before and after the place where another line is told. */
+/** Steps shown before and after the place where another line differs. */
 const AROUND = 3
 
 /** A row of another line around a step, up to the thumb that takes the place of the one that stood there. */

@@ -30,16 +30,16 @@ export interface Run {
   readonly prices: Prices
 }
 
-/** Which holds a step may take; pins and counterfactuals are told so. */
+/** Which fingers may strike a step; pins and counterfactuals narrow them. */
 export type Allowed = (at: number, struckFingers: StruckFingers) => boolean
 
-/** A step's notes under a hold. */
+/** A step's notes under the fingers that strike them. */
 const touch = (step: HandStep, struckFingers: StruckFingers, voice = 0): Touch => ({
   midi: step.keys[voice]!,
   finger: struckFingers[voice]!,
 })
 
-/** What a chord costs to hold; looked up, unless its charges are wanted. */
+/** What a chord costs to hold; looked up, unless its cost terms are wanted. */
 function heldPrice(run: Run, at: number, struckFingers: StruckFingers, tally?: Tally): number {
   return tally
     ? struckCost(run.school, run.steps[at]!.keys, struckFingers, tally)
@@ -81,7 +81,7 @@ function stepPrice(run: Run, at: number, struckFingers: StruckFingers, tally?: T
   )
 }
 
-/** Prices of two successive steps, by the holds' numbers, the first slowest. */
+/** Prices of two successive steps, by the numbers of their struck fingers, the first slowest. */
 function linkTable(run: Run, at: number): Float64Array {
   const { school, line, steps } = run
   const { hand } = line
@@ -106,7 +106,7 @@ function linkEnd({ school, line, steps }: Run, at: number, a: StruckFingers, b: 
   return endCost(line.hand, school, inside, end, tally)
 }
 
-/** What `linkTable` holds for two holds, charge by charge. */
+/** What `linkTable` has for two steps, cost term by cost term. */
 function linkCosts(run: Run, at: number, a: StruckFingers, b: StruckFingers, tally: Tally): void {
   const { school, line, steps } = run
   const [from, to] = [steps[at]!, steps[at + 1]!]
@@ -128,7 +128,7 @@ const single = ({ steps }: Run, at: number): boolean => {
   return !two.fresh && !three.fresh && one.keys.length + two.keys.length + three.keys.length === 3
 }
 
-/** Prices of three successive steps in one grip, by the holds' numbers, the first slowest; null where none is due. */
+/** Prices of three successive steps in one grip, by the numbers of their struck fingers, the first slowest; null where none is due. */
 function gripsTable(run: Run, at: number): Float64Array | null {
   const { school, line, steps } = run
   if (!single(run, at)) return null
@@ -136,7 +136,7 @@ function gripsTable(run: Run, at: number): Float64Array | null {
   const grips = run.habit[at] ? gripTable : freeGripTable
   const table = one === three ? againTable(run, at) : grips(school, line.hand, one, two, three)
   if (!run.lifts) return table
-  // without a hold in common the outer two may lie farther apart than a hand: it has moved between them
+  // without a grip in common the outer two may lie farther apart than a hand: it has moved between them
   const shift = school.weights.shift
   return table.map((cost) => (cost === Infinity ? shift : cost))
 }

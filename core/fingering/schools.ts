@@ -171,7 +171,7 @@ export interface Make {
   readonly id: string
   /** How much farther its fingers reach, measured on a piano's keys. */
   readonly reach: number
-  /** How much dearer some charges are. */
+  /** How much dearer some cost terms are. */
   readonly dearer: Partial<Record<Term, number>>
 }
 const PIANO_MAKE: Make = { id: 'piano', reach: 1, dearer: {} }

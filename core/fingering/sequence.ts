@@ -23,7 +23,7 @@ export interface Sequence {
   readonly cost: number
 }
 
-/** Which shapes a unit may take; pins are told so. */
+/** Which shapes a unit may take; pins narrow them. */
 export type Fits = (unit: Unit, struckFingers: StruckFingers) => boolean
 
 const keysOf = (line: Line, notes: readonly number[]): number[] =>

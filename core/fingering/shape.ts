@@ -44,7 +44,7 @@ export function shapeCost(
   return sum + termCost('thumb-left-out', black ? 0 : 1, school)
 }
 
-/** The thumb on a black key, of what the school charges for it in a run: more than another shape costs. */
+/** The thumb on a black key, of what it costs in a run of this school: more than another shape costs. */
 const BY_STEP = 0.03
 
 /**

@@ -115,7 +115,7 @@ export function taskOf(recipe: FingeredRecipe, material: Material, line: Line, m
   const costProfile = profileOfLine(profile, ringed || positions, sequences.length > 0)
   const fixed = ringed ? conditionsOf(pins) : []
   const withFixed = ringed ? solveRing(costProfile, line.hand, material, fixed) : []
-  // pins that leave no pattern at all are told as a conflict by the run; until then the usual pattern stands
+  // pins that leave no pattern at all are reported as a conflict by the run; until then the usual pattern stands
   const rings = distinct(withFixed.length > 0 || !ringed ? withFixed : solveRing(costProfile, line.hand, material))
   const first = firstFingerOf(recipe, material, costProfile)
   const habit = (steps: readonly HandStep[]): Habit => {

@@ -17,7 +17,7 @@ export const noteParam = (note: Note | Pitch): NoteParam => named(noteName(note)
 const isOf = <T extends string>(some: readonly T[], term: string): term is T =>
   (some as readonly string[]).includes(term)
 
-/** What a charge is, as said of a fingering that pays it: only what it tells, so that equal charges are equal. */
+/** A cost term in words, of a fingering that pays it: only what is shown, so that equal terms are equal. */
 export function phraseOf(termCost: CostTerm): Message {
   const { term } = termCost
   if (isOf(OF_NOTHING, term)) return fingeringMessage(`charge.${term}`)

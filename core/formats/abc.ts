@@ -17,13 +17,13 @@ function headOf({ pitch: { letter, octave }, sign }: ScoreNote): string {
 
 const UNITS = { whole: 32, half: 16, quarter: 8, eighth: 4, sixteenth: 2, 'thirty-second': 1 } as const
 
-/** A length in thirty-seconds, the unit of the file; triplets are told before them. */
+/** A length in thirty-seconds, the unit of the file; triplets are marked before them. */
 const lengthOf = ({ written, dots }: ScoreEvent): string => {
   const units = UNITS[written] * (dots > 0 ? 1.5 : 1)
   return Number.isInteger(units) ? String(units) : `${units * 2}/2`
 }
 
-/** How many notes a group of triplets has, told where it begins. */
+/** How many notes a group of triplets has, marked where it begins. */
 const tripletFrom = (events: readonly ScoreEvent[], at: number): string => {
   if (events[at]!.tuplet !== 'begin') return ''
   const end = events.findIndex((event, place) => place >= at && event.tuplet === 'end')

@@ -17,7 +17,7 @@ function checkFields(input: RecipeInput, own: AnyFamily, instrument: string): vo
 }
 
 /**
- * Fills the defaults and checks every field on its own; whether the whole fits the instrument is told when it is
+ * Fills the defaults and checks every field on its own; whether the whole fits the instrument is checked when it is
  * realised.
  * @throws DomainError naming the field
  */

@@ -138,7 +138,7 @@ export interface AlsoPinned {
   readonly stands: boolean
 }
 
-/** How pins are made and told apart. */
+/** How pins are made and distinguished. */
 interface Pins<R extends CommonRecipe, P extends Performance, PlayerId extends string> {
   /** Whether a pin is of this family: by its fields, where no recipe says so. */
   isOwn(pin: PlacedMark): boolean
@@ -218,7 +218,7 @@ export interface Family<
   hasCompass(hand: Hand): boolean
   /** Whether hands may move against one another, or lie other intervals apart than the octave. */
   readonly movesApart: boolean
-  /** Whether a study's length is told in octaves. */
+  /** Whether a study's length is given in octaves. */
   inOctaves(recipe: R): boolean
   /** Where its studies stand unless they say otherwise. */
   readonly usualStart: UsualStart

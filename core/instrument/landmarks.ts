@@ -20,6 +20,6 @@ export function fourthOf({ notes, fingers }: Pick<RealisedHand, 'notes' | 'finge
     : []
 }
 
-/** Notes that are told together, where there are any. */
+/** Notes that are named together, where there are any. */
 export const notesAt = (code: 'landmark.doubles' | 'landmark.counterbass', notes: readonly Note[]): Message[] =>
   notes.length > 0 ? [instrumentMessage(code, { notes: notesOf(notes) })] : []

@@ -9,9 +9,9 @@ export type InstrumentMessages = {
   'hands.one': { hand: Hand }
   /** A make of instruments by its name. */
   make: { make: string }
-  /** An instrument as a compass is told: “the marimba of 4.3 octaves”. */
+  /** An instrument as a compass names it: “the marimba of 4.3 octaves”. */
   compass: { make: string; size: string }
-  /** A keyboard of an accordion as a compass is told. */
+  /** A keyboard of an accordion as a compass names it. */
   'compass.keys': { keys: number }
   'compass.buttons': { system: string; rows: number }
   /** Who plays an accordion: “accordion, right hand over alternating bass”. */

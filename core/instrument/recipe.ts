@@ -22,7 +22,7 @@ export type Player = PlayerOf<Families>
 
 type OwnFields<R> = R extends Recipe ? Omit<R, keyof CommonInput> : never
 type All<U> = (U extends unknown ? (each: U) => void : never) extends (all: infer I) => void ? I : never
-/** Parts of a recipe may be told in part, and parts within them. */
+/** Parts of a recipe may be given in part, and parts within them. */
 type Given<T> = T extends readonly unknown[]
   ? T
   : T extends object

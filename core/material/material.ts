@@ -62,7 +62,7 @@ function fifthsFor(tonic: Note, kind: Kind, signature: Signature): number {
 
 /**
  * Spells a kind on a tonic.
- * @param told tonic in ASCII, such as `G#`
+ * @param named tonic in ASCII, such as `G#`
  * @throws DomainError `tonic.unknown`, `tonic.unusual` (would need triple signs; names the twin), `kind.unknown`,
  * `inversion`
  */

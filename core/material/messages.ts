@@ -44,7 +44,7 @@ export const keyNamed = ({
 
 export const qualityNamed = (quality: Quality): Message => materialMessage(`quality.${quality}`)
 
-/** What a treatment is told of: a broken chord's chord, else the base. */
+/** What a treatment is named by: a broken chord's chord, else the base. */
 function treatedNamed({ base, treatment, quality, up }: Kind): Message {
   return treatment === 'broken' && quality
     ? materialMessage('chord.broken', { quality, seventh: up.length > 3 ? 'yes' : 'no' })

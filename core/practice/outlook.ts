@@ -26,7 +26,7 @@ const FORMS: readonly Weighed[] = [-1, 0, 1].map((at) => ({
   weight: at === 0 ? 2 / 3 : 1 / 6,
 }))
 
-/** The chance of one study: by pace and by hold, where both are uncertain, and by the day's form, which all share. */
+/** The chance of one study: by pace and by retention, where both are uncertain, and by the day's form, which all share. */
 type Chances = (pace: number, retention: number, form: number) => number
 
 /** The chance that it would be right on a day if nothing were done for it. */
@@ -65,7 +65,7 @@ function countsAfter(start: Course): number[] {
 /** Holds for which the ways of memory are followed; between them the odds are taken as even. */
 const HOLDS_TRIED = [-2, -0.7, 0, 0.7, 2]
 
-/** A function of hold, worked out at a few places and straight between them. */
+/** A function of retention, worked out at a few places and straight between them. */
 function between(places: readonly number[], of: (place: number) => number): (at: number) => number {
   const known = places.map(of)
   return (at) => {
@@ -84,7 +84,7 @@ function between(places: readonly number[], of: (place: number) => number): (at:
 
 /**
  * The chance that a study would be right on the exam's day if the plan is kept: how far the passes get it, which are as
- * many as sittings allow and luck gives, times what memory holds then.
+ * many as sittings allow and luck gives, times what memory retains then.
  */
 function chanceThen(start: Course, end: Course, room: number, day: number): Chances {
   const counts = countsAfter(start)

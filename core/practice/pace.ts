@@ -8,7 +8,7 @@ export interface Weighed {
 
 /**
  * How somebody learns and remembers, as far as the record tells: the chance that a sitting passes its stage, and by how
- * much recall is better or worse than foretold (in log-odds). Both as a few weighed values.
+ * much recall is better or worse than the forecast (in log-odds). Both as a few weighed values.
  */
 export interface Pupil {
   readonly pace: readonly Weighed[]
@@ -17,7 +17,7 @@ export interface Pupil {
 
 /** Before anything is known: three sittings in five pass (ours; a beta distribution worth five sittings). */
 const PACE_PRIOR = { clean: 3, not: 2 }
-/** Recall as foretold, give or take (ours; a normal distribution, in log-odds). */
+/** Recall as forecast, give or take (ours; a normal distribution, in log-odds). */
 const RETENTION_SPREAD = 0.6
 const PACES = Array.from({ length: 19 }, (_, at) => (at + 1) / 20)
 const RETENTIONS = Array.from({ length: 13 }, (_, at) => (at - 6) / 3)
@@ -51,11 +51,11 @@ export function pupilFrom(states: readonly StudyState[]): Pupil {
   const pace = PACES.map(
     (q) => (PACE_PRIOR.clean - 1 + clean) * Math.log(q) + (PACE_PRIOR.not - 1 + not) * Math.log(1 - q),
   )
-  const heard = states.flatMap(({ tries }) => tries.filter(({ cold, foretold }) => cold && foretold !== null))
+  const heard = states.flatMap(({ tries }) => tries.filter(({ cold, forecast }) => cold && forecast !== null))
   const retention = RETENTIONS.map((by) =>
     heard.reduce(
-      (sum, { outcome, foretold }) => {
-        const right = moved(foretold!, by)
+      (sum, { outcome, forecast }) => {
+        const right = moved(forecast!, by)
         return sum + Math.log(outcome === 'wrong' ? 1 - right : right)
       },
       -(by * by) / (2 * RETENTION_SPREAD * RETENTION_SPREAD),

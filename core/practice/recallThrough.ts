@@ -60,7 +60,7 @@ function afterTest({ memory, day, weight }: Way, { day: now }: ToCome, exam: num
 
 /**
  * The probability of recall on a day, over the ways in which the tests before it may go.
- * @param hold by how much recall is better than foretold, in log-odds
+ * @param retention by how much recall is better than the forecast, in log-odds
  */
 export function recallThrough(
   start: { readonly memory: Memory | null; readonly lastTry: number | null },

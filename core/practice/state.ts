@@ -20,7 +20,7 @@ interface Try {
   /** Whether somebody heard it: what is played at home is not cold. */
   readonly cold: boolean
   /** The probability of recall that stood before it; null for the first. */
-  readonly foretold: number | null
+  readonly forecast: number | null
 }
 
 /** What the record says of a study, so far. All of it is worked out from the entries. */
@@ -94,11 +94,11 @@ function tried(folding: Folding, { kind, outcome, tempo }: Entry, day: number): 
   const last = folding.tries.at(-1)
   if (last?.day === day) return
   const elapsed = last ? day - last.day : 0
-  const foretold = folding.memory ? recallAfter(folding.memory, elapsed) : null
+  const forecast = folding.memory ? recallAfter(folding.memory, elapsed) : null
   const cold = kind !== 'home'
   if (!cold && outcome === 'wrong' && tempo > folding.cleanTempo) return
   folding.memory = remembered(folding.memory, elapsed, !cold && outcome === 'right' ? 'hesitated' : outcome)
-  folding.tries.push({ day, outcome, tempo, cold, foretold })
+  folding.tries.push({ day, outcome, tempo, cold, forecast })
   if (outcome === 'wrong') folding.run = []
   else if (cold && outcome === 'right') folding.run.push(tempo)
 }

@@ -20,7 +20,7 @@ const rising = (recipe: Recipe, octaves: number): Recipe => ({
 const HIGHEST_KEY = 127
 /**
  * The same where there are keys at all: crossings land on the same steps in every octave, and whether the study itself
- * fits its instrument is told when all of it is known.
+ * fits its instrument is checked when all of it is known.
  */
 function onKeys(recipe: Recipe, material: Material): Recipe {
   const keys = linesOf(recipe, material, familyOf(recipe)).flatMap(({ notes }) => notes.map(({ midi }) => midi))

@@ -25,7 +25,7 @@ import { titleOf, twinMessage } from './title'
 export function realise(input: RecipeInput, accepted: Accepted = {}, alternatives?: number): RealisedStudy {
   const requested = completeRecipe(input)
   const material = materialFor(requested)
-  // the whole recipe first, so that what does not go together is told by its own names
+  // the whole recipe first, so that what does not go together is reported by its own names
   checkPattern(requested, material, familyOf(requested))
   const { recipe, parts } = placed(requested, input)
   const lines = joinedLines(parts)

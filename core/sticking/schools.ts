@@ -55,7 +55,7 @@ export const STICKING_SCHOOL_LIST: readonly StickingSchool[] = [
 export const stickingSchoolOf = (id: StickingSchoolId): StickingSchool =>
   STICKING_SCHOOL_LIST.find((school) => school.id === id)!
 
-/** How often a term can be charged before it outweighs the next dearer one; whole numbers, exact up to their product. */
+/** How often a term can count before it outweighs the next dearer one; whole numbers, exact up to their product. */
 const ROOM: Record<StickTerm, number> = {
   hard: 2 ** 8,
   double: 2 ** 7,

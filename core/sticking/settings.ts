@@ -75,7 +75,7 @@ export interface StickingSettings {
   readonly bars: BarSettings
 }
 
-/** The same as it may be written: a school's name may still be anybody's, and parts may be told in part. */
+/** The same as it may be written: a school's name may still be anybody's, and parts may be given in part. */
 export type StickingInput = Partial<Omit<StickingSettings, 'school' | 'roll' | 'mallets' | 'bars'>> & {
   readonly school?: string
   readonly roll?: Partial<Roll>

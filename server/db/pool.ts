@@ -53,7 +53,7 @@ async function once<T>(pool: Pool, work: (client: PoolClient) => Promise<T>): Pr
     await client.query('commit')
     return result
   } catch (error) {
-    // a connection that cannot even roll back is given up, and the first error told
+    // a connection that cannot even roll back is given up, and the first error thrown
     await client.query('rollback').catch((lost: Error) => (broken = lost))
     throw error
   } finally {

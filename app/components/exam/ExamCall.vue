@@ -9,7 +9,7 @@ import { marked, t, formatMessage } from '~/composables/words'
 /** One call at a time: read out, played, marked, on to the next. */
 const props = defineProps<{ drawn: Drawn; begun: Begun; saving: boolean }>()
 const emit = defineEmits<{
-  /** What is marked is told as it is made, so that it can be kept. */
+  /** Marks are emitted as they are made, so that it can be kept. */
   marked: [begun: Begun]
   done: [marks: readonly ItemMarks[], notes: readonly string[], unfinished: boolean]
 }>()
@@ -24,7 +24,7 @@ const last = computed(() => at.value === props.drawn.items.length - 1)
 const open = computed(() => marks.value.findIndex((own) => own.includes(null)))
 const result = computed(() => resultOf(props.drawn.marking, marks.value))
 const heading = ref<HTMLElement>()
-// what comes back to the page is what was told: only the draw is taken from it
+// what comes back is what was emitted: only the draw is taken from it
 const { seed, expected } = props.begun
 const now = computed((): Begun => ({ seed, expected, marks: marks.value, notes: notes.value, at: at.value }))
 watch(now, (begun) => emit('marked', begun), { deep: true })

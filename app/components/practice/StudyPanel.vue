@@ -16,7 +16,7 @@ import OutcomeButtons from './OutcomeButtons.vue'
 import { bpmOf, notesOf } from './tempo'
 import TempoStep from './TempoStep.vue'
 
-/** A study of the record from near: its way, how it stands, what was played, and what is told of it now. */
+/** A study of the record from near: its way, how it stands, what was played, and what is entered now. */
 const props = defineProps<{
   row: Row
   entries: readonly StoredEntry[]

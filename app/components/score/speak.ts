@@ -31,7 +31,7 @@ export function fingerLabel(study: RealisedStudy, { hand, index }: Place): strin
 const written = ({ written: value, dots, triplet }: Value): string =>
   t('name.value', { dotted: dots > 0 ? 'yes' : 'no', triplet: triplet ? 'yes' : 'no', value })
 
-/** What only some notes need told: the bar that begins, a value unlike the one before, what is held or accented. */
+/** What is said of some notes only: the bar that begins, a value unlike the one before, what is held or accented. */
 function inTime(study: RealisedStudy, { hand, index }: Place): string[] {
   const { rhythm } = study
   const { notes } = lineFor(study, hand)

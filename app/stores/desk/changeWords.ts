@@ -33,7 +33,7 @@ const apartWords = (recipe: Recipe): string => {
   return apart ? formatMessage(apart) : ''
 }
 
-/** What each field is called, and how its new value is told. */
+/** What each field is called, and how its new value is named. */
 const FIELDS: Readonly<Record<string, NamedField>> = {
   instrument: {
     sort: 'desk.change-words.instrument',

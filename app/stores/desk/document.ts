@@ -46,7 +46,7 @@ export function deskDocument() {
   /** Changes some fields. Where notes move, pins are let go (and can be put back), and the start is chosen anew. */
   function change(some: Partial<RecipeInput>): Promise<void> {
     const before = recipe.value
-    // what was not asked is as it was realised: only then is it told what a whole part changes
+    // what was not asked is as it was realised: only then is it known what a whole part changes
     const moves = movesNotes(study.value ? (overlaid(study.value.recipe, before) as RecipeInput) : before, some)
     letGo.value = moves && pinning.pins.value.length > 0 ? before : null
     // a field given as undefined goes back to its default

@@ -35,7 +35,7 @@ function pinWords(pin: AccordionPin, study: RealisedStudy | null): string {
 
 const own = (recipe: Recipe): AccordionRecipe => recipe as AccordionRecipe
 
-/** What undo calls the change of a part of the instrument: whichever is not as it was is told in one. */
+/** What undo calls the change of a part of the instrument: every part that differs is named in one. */
 function madeWords(recipe: Recipe): string {
   const { treble, bass, left, bellows } = own(recipe).accordion
   const { hands } = recipe

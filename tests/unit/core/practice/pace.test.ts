@@ -9,12 +9,12 @@ const stateWith = (some: Partial<StudyState>): StudyState => ({
   ...{ lastSeen: null, wrongOn: null, sittings: { clean: 0, all: 0 } },
   ...some,
 })
-const tried = (foretold: number, right: number, wrong: number): StudyState =>
+const tried = (forecast: number, right: number, wrong: number): StudyState =>
   stateWith({
     tries: [
       ...Array.from({ length: right }, () => 'right' as const),
       ...Array.from({ length: wrong }, () => 'wrong' as const),
-    ].map((outcome, day) => ({ day, outcome, tempo: 120, cold: true, foretold })),
+    ].map((outcome, day) => ({ day, outcome, tempo: 120, cold: true, forecast })),
   })
 
 describe('the pupil’s own pace', () => {
@@ -40,12 +40,12 @@ describe('the pupil’s own pace', () => {
   })
 })
 
-describe('how much better somebody remembers than foretold', () => {
+describe('how much better somebody remembers than the forecast', () => {
   /** The posterior's mean by a grid a hundred times as fine, over all that the pupil’s own spans. */
-  function byHand(foretold: number, right: number, wrong: number): number {
+  function byHand(forecast: number, right: number, wrong: number): number {
     let [sum, weights] = [0, 0]
     for (let by = -2 - 1 / 6; by <= 2 + 1 / 6; by += 0.01) {
-      const chance = moved(foretold, by)
+      const chance = moved(forecast, by)
       const weight = Math.exp(-(by * by) / (2 * 0.6 * 0.6)) * chance ** right * (1 - chance) ** wrong
       sum += by * weight
       weights += weight
@@ -55,9 +55,9 @@ describe('how much better somebody remembers than foretold', () => {
 
   it('is the posterior of a normal distribution, as a finer grid has it, each place of the coarse one standing for a third', () => {
     fc.assert(
-      fc.property(fc.constantFrom(0.6, 0.8, 0.9, 0.95), fc.nat(15), fc.nat(15), (foretold, right, wrong) => {
-        const { retention } = pupilFrom([tried(foretold, right, wrong)])
-        expect(Math.abs(meanOf(retention) - byHand(foretold, right, wrong))).toBeLessThan(0.05)
+      fc.property(fc.constantFrom(0.6, 0.8, 0.9, 0.95), fc.nat(15), fc.nat(15), (forecast, right, wrong) => {
+        const { retention } = pupilFrom([tried(forecast, right, wrong)])
+        expect(Math.abs(meanOf(retention) - byHand(forecast, right, wrong))).toBeLessThan(0.05)
       }),
       { numRuns: runs(100) },
     )
@@ -68,7 +68,7 @@ describe('how much better somebody remembers than foretold', () => {
     const silent = (some: object) => stateWith({ tries: shown.tries.map((each) => ({ ...each, ...some })) })
     expect(meanOf(pupilFrom([shown]).retention)).toBeLessThan(-0.5)
     expect(pupilFrom([silent({ cold: false })])).toEqual(pupilFrom([]))
-    expect(pupilFrom([silent({ foretold: null })])).toEqual(pupilFrom([]))
+    expect(pupilFrom([silent({ forecast: null })])).toEqual(pupilFrom([]))
   })
 })
 
