@@ -1,7 +1,7 @@
 import { fifthsOf, type Note, pitchClass } from '../pitch'
 import type { Finger, LineNote } from '../study'
 import { type BassButton, type BassRow, type Board, boardSpot, buttonsFor } from '../surface'
-import type { Grasp, Press, Tally, Touch } from './press'
+import type { Grasp, Press, CostListener, Touch } from './press'
 import type { LeftSchoolId } from './settings'
 
 /** Everything that a left hand on the bass board may cost; points, none negative. */
@@ -19,7 +19,7 @@ export const BASS_TERMS = [
   'spread',
 ] as const
 export type BassTerm = (typeof BASS_TERMS)[number]
-type BassTally = Tally<BassTerm>
+type BassCostListener = CostListener<BassTerm>
 
 /**
  * A school of the left hand as data: what each finger costs on each row, the school's own finger nothing. Which finger is
@@ -112,9 +112,9 @@ export function bassTouch(
   tonic: Note | null,
   strokes = false,
 ): Touch<BassButton, BassTerm> {
-  const termCost = (term: BassTerm, amount: number, tally?: BassTally): number => {
+  const termCost = (term: BassTerm, amount: number, onCost?: BassCostListener): number => {
     const cost = amount === 0 ? 0 : WEIGHTS[term] * amount
-    if (cost > 0) tally?.(term, cost)
+    if (cost > 0) onCost?.(term, cost)
     return cost
   }
   const isTonic = ({ pitch, chord }: LineNote): boolean =>
@@ -133,20 +133,20 @@ export function bassTouch(
     buttonsFor: ({ pitch, chord }) => buttonsFor(board, pitch, chord),
     same,
     beside: () => true,
-    one(notes, _, grasp, tally) {
+    one(notes, _, grasp, onCost) {
       const hands = grasp.map(handAt)
       return grasp.reduce(
         (sum, { finger, button }, voice) =>
           sum +
-          termCost('off-finger', preference(notes[voice]!, button)[finger]! * (strokes ? HABIT : 1), tally) +
-          termCost('from-tonic', home === null ? 0 : Math.abs(button.column - home), tally) +
-          termCost('counterbass', button.row === 'counterbass' ? 1 : 0, tally) +
-          termCost('tonic-off-fundamental', isTonic(notes[voice]!) && button.row === 'counterbass' ? 1 : 0, tally) +
-          termCost('other-name', isNamed(notes[voice]!, button) ? 0 : 1, tally),
-        termCost('spread', Math.max(...hands) - Math.min(...hands), tally),
+          termCost('off-finger', preference(notes[voice]!, button)[finger]! * (strokes ? HABIT : 1), onCost) +
+          termCost('from-tonic', home === null ? 0 : Math.abs(button.column - home), onCost) +
+          termCost('counterbass', button.row === 'counterbass' ? 1 : 0, onCost) +
+          termCost('tonic-off-fundamental', isTonic(notes[voice]!) && button.row === 'counterbass' ? 1 : 0, onCost) +
+          termCost('other-name', isNamed(notes[voice]!, button) ? 0 : 1, onCost),
+        termCost('spread', Math.max(...hands) - Math.min(...hands), onCost),
       )
     },
-    two(from, to, tally) {
+    two(from, to, onCost) {
       const shaped = to.length > 1 && from.map(({ finger }) => finger).join() === to.map(({ finger }) => finger).join()
       const hops = to.filter(({ finger, button }) =>
         from.some((each) => each.finger === finger && !same(each.button, button)),
@@ -155,11 +155,11 @@ export function bassTouch(
         from.some((each) => each.finger !== finger && same(each.button, button)),
       )
       return (
-        termCost('columns', Math.abs(columnOf(to) - columnOf(from)), tally) +
-        termCost('hand', Math.abs(middle(to) - middle(from)), tally) +
-        termCost('rows', Math.abs(acrossOf(to) - acrossOf(from)), tally) +
-        termCost('hop', shaped ? 0 : hops.length, tally) +
-        termCost('finger-change', changes.length, tally)
+        termCost('columns', Math.abs(columnOf(to) - columnOf(from)), onCost) +
+        termCost('hand', Math.abs(middle(to) - middle(from)), onCost) +
+        termCost('rows', Math.abs(acrossOf(to) - acrossOf(from)), onCost) +
+        termCost('hop', shaped ? 0 : hops.length, onCost) +
+        termCost('finger-change', changes.length, onCost)
       )
     },
   }

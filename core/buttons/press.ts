@@ -11,7 +11,7 @@ export interface Press<B> {
 export type Grasp<B> = readonly Press<B>[]
 
 /** Called with each cost term as it is added; used to explain a choice after it is found. */
-export type Tally<T extends string> = (term: T, cost: number) => void
+export type CostListener<T extends string> = (term: T, cost: number) => void
 
 /** How a hand plays buttons: which it may take for a note, and what one and two grasps cost. */
 export interface Touch<B, T extends string = string> {
@@ -21,8 +21,8 @@ export interface Touch<B, T extends string = string> {
   same(a: B, b: B): boolean
   /** Whether a hand can take a higher note with one press while it holds a lower one with another. */
   beside(lower: Press<B>, higher: Press<B>): boolean
-  one(note: readonly LineNote[], step: HandStep, grasp: Grasp<B>, tally?: Tally<T>): number
-  two(from: Grasp<B>, to: Grasp<B>, tally?: Tally<T>): number
+  one(note: readonly LineNote[], step: HandStep, grasp: Grasp<B>, onCost?: CostListener<T>): number
+  two(from: Grasp<B>, to: Grasp<B>, onCost?: CostListener<T>): number
 }
 
 /** A line with what its hand may do at every step. */
@@ -75,7 +75,7 @@ export function pressingOf<B, T extends string>(
 export function pressProblem<B, T extends string>(
   { touch, line, steps, states }: Pressing<B, T>,
   allowed?: Allowed<B>,
-  tally?: Tally<T>,
+  onCost?: CostListener<T>,
 ): Problem<Grasp<B>> {
   const notesAt = (at: number): LineNote[] => steps[at]!.notes.map((index) => line.notes[index]!)
   return {
@@ -84,8 +84,8 @@ export function pressProblem<B, T extends string>(
       allowed
         ? states[at]!.filter((grasp) => grasp.every((press, voice) => allowed(steps[at]!.notes[voice]!, press)))
         : states[at]!,
-    one: (at, grasp) => touch.one(notesAt(at), steps[at]!, grasp, tally),
-    two: (_, a, b) => touch.two(a, b, tally),
+    one: (at, grasp) => touch.one(notesAt(at), steps[at]!, grasp, onCost),
+    two: (_, a, b) => touch.two(a, b, onCost),
   }
 }
 

@@ -1,6 +1,6 @@
 import type { Finger } from '../study'
 import { type ButtonTreble, type TrebleButton, trebleButtons } from '../surface'
-import type { Grasp, Press, Tally, Touch } from './press'
+import type { Grasp, Press, CostListener, Touch } from './press'
 import type { ButtonSchoolId } from './settings'
 
 /** Everything that a right hand on buttons may cost; points, none negative. */
@@ -19,7 +19,7 @@ export const TREBLE_TERMS = [
   'travel',
 ] as const
 export type TrebleTerm = (typeof TREBLE_TERMS)[number]
-type TrebleTally = Tally<TrebleTerm>
+type TrebleCostListener = CostListener<TrebleTerm>
 
 /**
  * A school of the right hand on buttons as data: which finger lies on which of three rows, and what it costs to leave
@@ -84,9 +84,9 @@ export function trebleTouch(
   tonal: boolean,
 ): Touch<TrebleButton, TrebleTerm> {
   const { home, weights } = school
-  const termCost = (term: TrebleTerm, amount: number, tally?: TrebleTally): number => {
+  const termCost = (term: TrebleTerm, amount: number, onCost?: TrebleCostListener): number => {
     const cost = amount === 0 ? 0 : weights[term] * amount
-    if (cost > 0) tally?.(term, cost)
+    if (cost > 0) onCost?.(term, cost)
     return cost
   }
   const rowOf = (button: TrebleButton): number => shapeRow(treble, base, button)
@@ -103,21 +103,21 @@ export function trebleTouch(
   }
   const handAt = ({ finger, button }: Press<TrebleButton>): number => button.place - (finger - 1) / 2
 
-  function pair(a: Press<TrebleButton>, b: Press<TrebleButton>, tally?: TrebleTally): number {
+  function pair(a: Press<TrebleButton>, b: Press<TrebleButton>, onCost?: TrebleCostListener): number {
     const same = a.button.row === b.button.row && a.button.place === b.button.place
-    if (same) return a.finger === b.finger ? 0 : termCost('finger-change', 1, tally)
-    if (a.finger === b.finger) return termCost('finger-again', 1, tally)
+    if (same) return a.finger === b.finger ? 0 : termCost('finger-change', 1, onCost)
+    if (a.finger === b.finger) return termCost('finger-again', 1, onCost)
     const [low, high] = a.button.midi <= b.button.midi ? [a, b] : [b, a]
     const along = high.button.place - low.button.place
     const natural = low.finger < high.finger
-    const travel = termCost('travel', Math.abs(handAt(a) - handAt(b)), tally)
+    const travel = termCost('travel', Math.abs(handAt(a) - handAt(b)), onCost)
     if (natural) {
-      return travel + termCost('stretch', Math.max(0, along - REACH * (high.finger - low.finger)), tally)
+      return travel + termCost('stretch', Math.max(0, along - REACH * (high.finger - low.finger)), onCost)
     }
-    const far = termCost('stretch', Math.max(0, along - PASS_REACH), tally)
-    if (atHome(a) && atHome(b)) return travel + far + termCost('row-crossing', along > 0 ? 1 : 0.5, tally)
+    const far = termCost('stretch', Math.max(0, along - PASS_REACH), onCost)
+    if (atHome(a) && atHome(b)) return travel + far + termCost('row-crossing', along > 0 ? 1 : 0.5, onCost)
     const thumb = a.finger === 1 || b.finger === 1
-    return travel + far + termCost(thumb ? 'thumb-pass' : 'finger-pass', 1, tally)
+    return travel + far + termCost(thumb ? 'thumb-pass' : 'finger-pass', 1, onCost)
   }
 
   return {
@@ -126,27 +126,27 @@ export function trebleTouch(
     same: (a, b) => a.row === b.row && a.place === b.place,
     // in a chord higher notes lie under fingers nearer the little one
     beside: (lower, higher) => lower.finger < higher.finger,
-    one(notes, step, grasp, tally) {
+    one(notes, step, grasp, onCost) {
       return grasp.reduce((sum, press, voice) => {
         const little = press.finger === 5
         const inside = little && !step.end && grasp.length === 1
         const off = tonal && treble.rows > SHAPE_ROWS && notes[voice]!.degree === 0 && rowOf(press.button) !== 0
         return (
           sum +
-          termCost('off-row', offRow(press), tally) +
-          termCost('little-finger-inside', inside ? 1 : 0, tally) +
-          termCost('little-finger', little && !inside ? 1 : 0, tally) +
-          termCost('tonic-off-base', off ? 1 : 0, tally) +
-          termCost('outside-shape', outside(press.button), tally) +
-          (voice > 0 ? pair(grasp[voice - 1]!, press, tally) : 0)
+          termCost('off-row', offRow(press), onCost) +
+          termCost('little-finger-inside', inside ? 1 : 0, onCost) +
+          termCost('little-finger', little && !inside ? 1 : 0, onCost) +
+          termCost('tonic-off-base', off ? 1 : 0, onCost) +
+          termCost('outside-shape', outside(press.button), onCost) +
+          (voice > 0 ? pair(grasp[voice - 1]!, press, onCost) : 0)
         )
       }, 0)
     },
     // double notes move voice by voice; where their number changes, by the outer ones
-    two(from, to, tally) {
+    two(from, to, onCost) {
       const voices =
         from.length === to.length ? from.map((press, voice) => [press, to[voice]!] as const) : outer(from, to)
-      return voices.reduce((sum, [a, b]) => sum + pair(a, b, tally), 0) / Math.max(1, voices.length)
+      return voices.reduce((sum, [a, b]) => sum + pair(a, b, onCost), 0) / Math.max(1, voices.length)
     },
   }
 }

@@ -1,6 +1,6 @@
 import { isBlack, keyAt, keyDistance } from '../surface'
 import type { Finger, Hand } from '../study'
-import { AT_REST, termCost, isSlide, outward, passage, type Tally, type Touch } from './cost'
+import { AT_REST, termCost, isSlide, outward, passage, type CostListener, type Touch } from './cost'
 import { FINGERS, type School } from './school'
 
 /** Fingers that a hand puts down at once, one for each key, lowest key first. */
@@ -84,7 +84,7 @@ export function struckCost(
   school: School,
   keys: readonly number[],
   struckFingers: StruckFingers,
-  tally?: Tally,
+  onCost?: CostListener,
 ): number {
   const held = touches(keys, struckFingers)
   const thumb = isThird(keys) ? THUMB_IN_THIRD : THUMB_IN_CHORD
@@ -92,35 +92,35 @@ export function struckCost(
   for (let low = 0; low < held.length; low++) {
     const { midi, finger } = held[low]!
     // a chord's thumb lies where the chord is; black is only a little awkward there
-    sum += termCost('thumb-on-black', finger === 1 && isBlack(midi) ? thumb : 0, school, tally)
-    for (let high = low + 1; high < held.length; high++) sum += reachCost(school, held[low]!, held[high]!, tally)
+    sum += termCost('thumb-on-black', finger === 1 && isBlack(midi) ? thumb : 0, school, onCost)
+    for (let high = low + 1; high < held.length; high++) sum += reachCost(school, held[low]!, held[high]!, onCost)
     const next = held[low + 1]
-    if (next) sum += chordGap(school, held[low]!, next, tally)
+    if (next) sum += chordGap(school, held[low]!, next, onCost)
   }
-  sum += termCost('double-shape', unlikePair(school, keys, struckFingers), school, tally)
+  sum += termCost('double-shape', unlikePair(school, keys, struckFingers), school, onCost)
   if (!isWide(keys)) return sum
   const fives = held.filter(({ midi, finger }) => finger === 5 && isBlack(midi)).length
   const fours = held.filter(({ midi, finger }) => finger === 4 && !isBlack(midi)).length
-  return sum + termCost('five-on-black', fives, school, tally) + termCost('fourth-on-white', fours, school, tally)
+  return sum + termCost('five-on-black', fives, school, onCost) + termCost('fourth-on-white', fours, school, onCost)
 }
 
 const isWide = (keys: readonly number[]): boolean => keyDistance(keys[0]!, keys.at(-1)!) >= WIDE
 
-function reachCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
+function reachCost(school: School, a: Touch, b: Touch, onCost?: CostListener): number {
   const [lower, higher] = a.finger < b.finger ? [a.finger, b.finger] : [b.finger, a.finger]
   const distance = keyDistance(a.midi, b.midi)
   if (distance > school.widest[lower]![higher]!) return Infinity
-  return termCost('stretch', Math.max(0, distance - school.chordReach[lower]![higher]!), school, tally)
+  return termCost('stretch', Math.max(0, distance - school.chordReach[lower]![higher]!), school, onCost)
 }
 
 const THUMB_IN_CHORD = 0.006
 
 /** Fingers left out between neighbours of a chord, or squeezed. */
-function chordGap(school: School, a: Touch, b: Touch, tally?: Tally): number {
+function chordGap(school: School, a: Touch, b: Touch, onCost?: CostListener): number {
   const between = Math.abs(a.finger - b.finger) - 1
   const spare = keyDistance(a.midi, b.midi) / AT_REST - 1 - between
   const amount = spare < 0 ? SQUEEZE * Math.max(0, -spare - 0.5) : Math.max(0, spare - 0.5)
-  return termCost('chord-opened', amount, school, tally)
+  return termCost('chord-opened', amount, school, onCost)
 }
 
 const SQUEEZE = 16
@@ -137,7 +137,7 @@ export function moveCost(
   hand: Hand,
   from: { keys: readonly number[]; struckFingers: StruckFingers },
   to: { keys: readonly number[]; struckFingers: StruckFingers },
-  tally?: Tally,
+  onCost?: CostListener,
 ): number {
   // octaves are carried by the arm, key by key
   if (isOctave(from.keys) && isOctave(to.keys)) return 0
@@ -148,11 +148,11 @@ export function moveCost(
     ? 0
     : Math.abs(handPlace(hand, from.keys, from.struckFingers) - handPlace(hand, to.keys, to.struckFingers))
   return (
-    termCost('finger-again', again * wholeHand(school, to.keys), school, tally) +
-    termCost('finger-change', changed, school, tally) +
-    termCost('shift-distance', carried, school, tally) +
-    voicesCost(school, hand, before, after, tally) +
-    (before.length === 2 && after.length === 2 ? outerCost(school, hand, before, after, tally) : 0)
+    termCost('finger-again', again * wholeHand(school, to.keys), school, onCost) +
+    termCost('finger-change', changed, school, onCost) +
+    termCost('shift-distance', carried, school, onCost) +
+    voicesCost(school, hand, before, after, onCost) +
+    (before.length === 2 && after.length === 2 ? outerCost(school, hand, before, after, onCost) : 0)
   )
 }
 
@@ -189,20 +189,20 @@ function outerCost(
   hand: Hand,
   before: readonly Touch[],
   after: readonly Touch[],
-  tally?: Tally,
+  onCost?: CostListener,
 ): number {
   const outer = (pair: readonly Touch[]): Touch => (hand === 'right' ? pair[1]! : pair[0]!)
   const [a, b] = [outer(before), outer(after)]
   if (a.midi === b.midi) return 0
   if (a.finger === b.finger) {
     if (isSmallForSixths(school) && [before, after].every((pair) => isSixth(pair.map(({ midi }) => midi)))) return 0
-    return termCost(isSlide(a.midi, b.midi) ? 'outer-slide' : 'outer-again', 1, school, tally)
+    return termCost(isSlide(a.midi, b.midi) ? 'outer-slide' : 'outer-again', 1, school, onCost)
   }
   const outwards = (b.midi - a.midi) * outward(hand) > 0
   const passes = outwards ? b.finger < a.finger : b.finger > a.finger
   const inner = outwards ? after : before
   const onThumb = inner.some(({ finger }) => finger === 1)
-  return termCost('voice-crossed', passes && !onThumb ? OVER : 0, school, tally)
+  return termCost('voice-crossed', passes && !onThumb ? OVER : 0, school, onCost)
 }
 /** How many voices' worth it is to pass over an outer finger without the thumb. */
 const OVER = 20
@@ -213,7 +213,7 @@ function voicesCost(
   hand: Hand,
   before: readonly Touch[],
   after: readonly Touch[],
-  tally?: Tally,
+  onCost?: CostListener,
 ): number {
   let crossed = 0
   for (let voice = 0; voice < Math.min(before.length, after.length); voice++) {
@@ -222,5 +222,5 @@ function voicesCost(
     if (way === 'impossible') crossed++
     if (way === 'pass') crossed += 0.5
   }
-  return termCost('voice-crossed', crossed, school, tally)
+  return termCost('voice-crossed', crossed, school, onCost)
 }

@@ -3,7 +3,7 @@ import type { Finger, Hand } from '../study'
 import type { School, Term } from './school'
 
 /** Called with each cost term as it is added; used to explain a fingering after it is found. */
-export type Tally = (term: Term, cost: number) => void
+export type CostListener = (term: Term, cost: number) => void
 
 /** A key under a finger. */
 export interface Touch {
@@ -23,11 +23,11 @@ export function passage(hand: Hand, a: Touch, b: Touch): 'grip' | 'pass' | 'same
 }
 
 /** Physical cost of two touches in succession, in either order; Infinity where no hand does it. */
-export function stepCost(school: School, hand: Hand, a: Touch, b: Touch, tally?: Tally): number {
+export function stepCost(school: School, hand: Hand, a: Touch, b: Touch, onCost?: CostListener): number {
   const way = passage(hand, a, b)
-  if (way === 'grip') return gripCost(school, a, b, tally)
-  if (way === 'pass') return passCost(school, hand, a, b, tally)
-  return way === 'same' ? sameCost(school, a, b, tally) : Infinity
+  if (way === 'grip') return gripCost(school, a, b, onCost)
+  if (way === 'pass') return passCost(school, hand, a, b, onCost)
+  return way === 'same' ? sameCost(school, a, b, onCost) : Infinity
 }
 
 const NEIGHBOURS = 22
@@ -36,34 +36,34 @@ export const isSlide = (from: number, to: number): boolean =>
   isBlack(from) && !isBlack(to) && keyDistance(from, to) < NEIGHBOURS
 
 /** One key again, or one finger again: a slide from black to the white key beside it, if the school has it. */
-function sameCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
-  if (a.midi === b.midi) return termCost('finger-change', a.finger === b.finger ? 0 : 1, school, tally)
-  return school.slides && isSlide(a.midi, b.midi) ? termCost('slide', 1, school, tally) : Infinity
+function sameCost(school: School, a: Touch, b: Touch, onCost?: CostListener): number {
+  if (a.midi === b.midi) return termCost('finger-change', a.finger === b.finger ? 0 : 1, school, onCost)
+  return school.slides && isSlide(a.midi, b.midi) ? termCost('slide', 1, school, onCost) : Infinity
 }
 
-function gripCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
+function gripCost(school: School, a: Touch, b: Touch, onCost?: CostListener): number {
   const between = Math.max(0, Math.abs(a.finger - b.finger) - 1)
-  return termCost('skipped-finger', between, school, tally) + spanCost(school, a, b, tally)
+  return termCost('skipped-finger', between, school, onCost) + spanCost(school, a, b, onCost)
 }
 
 /**
  * What it costs to leave fingers out within a grip where the keys leave them no room. Not counted where a run ends or
  * turns: there the hand need not go on.
  */
-export function crampCost(school: School, hand: Hand, a: Touch, b: Touch, tally?: Tally): number {
+export function crampCost(school: School, hand: Hand, a: Touch, b: Touch, onCost?: CostListener): number {
   if (passage(hand, a, b) !== 'grip' || keyDistance(a.midi, b.midi) >= school.skipRoom) return 0
-  return termCost('cramped', Math.max(0, Math.abs(a.finger - b.finger) - 1), school, tally)
+  return termCost('cramped', Math.max(0, Math.abs(a.finger - b.finger) - 1), school, onCost)
 }
 
 /** What it costs to hold two touches in one grip, neighbours or not; Infinity beyond the widest that a hand can. */
-export function spanCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
+export function spanCost(school: School, a: Touch, b: Touch, onCost?: CostListener): number {
   if (a.finger === b.finger) return 0
   const [lower, higher] = a.finger < b.finger ? [a.finger, b.finger] : [b.finger, a.finger]
   const distance = keyDistance(a.midi, b.midi)
   if (distance > school.widest[lower]![higher]!) return Infinity
   return (
-    termCost('stretch', Math.max(0, distance - school.reach[lower]![higher]!), school, tally) +
-    termCost('hand-shape', shapeOff(distance, lower, higher), school, tally)
+    termCost('stretch', Math.max(0, distance - school.reach[lower]![higher]!), school, onCost) +
+    termCost('hand-shape', shapeOff(distance, lower, higher), school, onCost)
   )
 }
 
@@ -74,29 +74,29 @@ const shapeOff = (distance: number, lower: number, higher: number): number =>
 /** From one fingertip to the next when the hand rests on white keys, mm. */
 export const AT_REST = 23.5
 
-function passCost(school: School, hand: Hand, a: Touch, b: Touch, tally?: Tally): number {
+function passCost(school: School, hand: Hand, a: Touch, b: Touch, onCost?: CostListener): number {
   const finger = (b.midi - a.midi) * outward(hand) > 0 ? a : b
   const distance = keyDistance(a.midi, b.midi)
   if (distance > school.widestPass) return Infinity
   return (
-    termCost('pass', 1, school, tally) +
-    termCost('pass-at-white', isBlack(finger.midi) ? 0 : 1, school, tally) +
-    termCost('pass-by-two', finger.finger === 2 ? 1 : 0, school, tally) +
-    termCost('pass-by-five', finger.finger === 5 ? 1 : 0, school, tally) +
-    termCost('far-pass', Math.max(0, distance - school.passReach), school, tally)
+    termCost('pass', 1, school, onCost) +
+    termCost('pass-at-white', isBlack(finger.midi) ? 0 : 1, school, onCost) +
+    termCost('pass-by-two', finger.finger === 2 ? 1 : 0, school, onCost) +
+    termCost('pass-by-five', finger.finger === 5 ? 1 : 0, school, onCost) +
+    termCost('far-pass', Math.max(0, distance - school.passReach), school, onCost)
   )
 }
 
 /** What it costs to cross only to take the outermost note, where the hand need not go on. */
-export function endCost(hand: Hand, school: School, inside: Touch, end: Touch, tally?: Tally): number {
+export function endCost(hand: Hand, school: School, inside: Touch, end: Touch, onCost?: CostListener): number {
   const outermost = (end.midi - inside.midi) * outward(hand) > 0
-  return termCost('pass-at-end', outermost && passage(hand, inside, end) === 'pass' ? 1 : 0, school, tally)
+  return termCost('pass-at-end', outermost && passage(hand, inside, end) === 'pass' ? 1 : 0, school, onCost)
 }
 
 /** What it costs to lift the hand and set it down elsewhere, on another finger. */
-export function shiftCost(school: School, a: Touch, b: Touch, tally?: Tally): number {
+export function shiftCost(school: School, a: Touch, b: Touch, onCost?: CostListener): number {
   if (a.finger === b.finger) return Infinity
-  return termCost('shift', 1, school, tally) + termCost('shift-distance', keyDistance(a.midi, b.midi), school, tally)
+  return termCost('shift', 1, school, onCost) + termCost('shift-distance', keyDistance(a.midi, b.midi), school, onCost)
 }
 
 /** Fingers of the groups of black keys: 2 3 on two, 2 3 4 on three, counted from each hand's thumb; by pitch class. */
@@ -106,22 +106,22 @@ const GROUP: Record<Hand, Readonly<Record<number, Finger>>> = {
 }
 
 /** What a finger costs on a key by itself, whatever the form: thumbs, fourths, groups and chromatic habits. */
-export function touchCost(school: School, hand: Hand, { midi, finger }: Touch, tally?: Tally): number {
+export function touchCost(school: School, hand: Hand, { midi, finger }: Touch, onCost?: CostListener): number {
   const black = isBlack(midi)
   return (
-    termCost('thumb-on-black', finger === 1 && black ? 1 : 0, school, tally) +
-    termCost('fourth-on-white', finger === 4 && !black ? 1 : 0, school, tally) +
-    termCost('third-in-triad', finger === 3 ? 1 : 0, school, tally) +
-    termCost('black-off-group', black && GROUP[hand][midi % 12] !== finger ? 1 : 0, school, tally) +
-    termCost('black-without-third', black && finger !== 3 ? 1 : 0, school, tally) +
-    termCost('white-without-thumb', !black && finger !== 1 ? 1 : 0, school, tally)
+    termCost('thumb-on-black', finger === 1 && black ? 1 : 0, school, onCost) +
+    termCost('fourth-on-white', finger === 4 && !black ? 1 : 0, school, onCost) +
+    termCost('third-in-triad', finger === 3 ? 1 : 0, school, onCost) +
+    termCost('black-off-group', black && GROUP[hand][midi % 12] !== finger ? 1 : 0, school, onCost) +
+    termCost('black-without-third', black && finger !== 3 ? 1 : 0, school, onCost) +
+    termCost('white-without-thumb', !black && finger !== 1 ? 1 : 0, school, onCost)
   )
 }
 
-/** Weight times amount; the tally is called where it is anything at all. */
-export function termCost(term: Term, amount: number, school: School, tally?: Tally): number {
+/** Weight times amount; the listener is called where it is anything at all. */
+export function termCost(term: Term, amount: number, school: School, onCost?: CostListener): number {
   if (amount === 0) return 0
   const cost = school.weights[term] * amount
-  if (cost > 0) tally?.(term, cost)
+  if (cost > 0) onCost?.(term, cost)
   return cost
 }

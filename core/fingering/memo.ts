@@ -1,6 +1,6 @@
 import type { Finger, Hand } from '../study'
 import { allCombinations, moveCost } from './chords'
-import { termCost, crampCost, passage, spanCost, stepCost, type Tally, type Touch } from './cost'
+import { termCost, crampCost, passage, spanCost, stepCost, type CostListener, type Touch } from './cost'
 import { FINGERS, type School } from './school'
 
 /**
@@ -90,8 +90,8 @@ export const freeGripTable = (school: School, hand: Hand, a: number, b: number, 
   )
 
 /** What it costs to need one finger on the first and the last of three notes; fingers counted from 0. */
-export const handMoves = (school: School, first: number, last: number, tally?: Tally): number =>
-  termCost('finger-again', first === last ? MOVED : 0, school, tally)
+export const handMoves = (school: School, first: number, last: number, onCost?: CostListener): number =>
+  termCost('finger-again', first === last ? MOVED : 0, school, onCost)
 /** There is a note's time to move, unlike in chords that follow at once. */
 const MOVED = 0.5
 

@@ -4,7 +4,7 @@ import { modulo, pitchClass } from '../pitch'
 import { type Finger, type Hand, type Leg, octaveOf } from '../study'
 import { isBlack } from '../surface'
 import { allCombinations, type StruckFingers, struckCost, combinationsOf, moveCost, numberOf } from './chords'
-import { termCost, crampCost, outward, spanCost, stepCost, type Tally, touchCost } from './cost'
+import { termCost, crampCost, outward, spanCost, stepCost, type CostListener, touchCost } from './cost'
 import { gripTable, insideTable, moveTable } from './memo'
 import { BEYOND, FINGERS, type School, type Term } from './school'
 import type { CostProfile } from './schools'
@@ -77,12 +77,14 @@ function placeCost(
   keys: Keys,
   at: number,
   struckFingers: StruckFingers,
-  tally?: Tally,
+  onCost?: CostListener,
 ): number {
   if (struckFingers.length > 1) {
     const whiteTonic = struckFingers.length === 2 && at === 0 && !isBlack(innerKey(hand, keys[0]!))
     const unlike = whiteTonic && !struckFingers.includes(1) ? PAIR : 0
-    return struckCost(school, keys[at]!, struckFingers, tally) + termCost('tonic-without-thumb', unlike, school, tally)
+    return (
+      struckCost(school, keys[at]!, struckFingers, onCost) + termCost('tonic-without-thumb', unlike, school, onCost)
+    )
   }
   const [midi, finger] = [keys[at]![0]!, struckFingers[0]!]
   const whiteTonic = !isBlack(keys[0]![0]!)
@@ -90,10 +92,10 @@ function placeCost(
   const fourthFromTonic = modulo(3 * outward(hand), keys.length)
   const longGripFirst = keys.length > 4 && whiteTonic && finger === 4 && at === fourthFromTonic
   return (
-    touchCost(school, hand, { midi, finger }, tally) +
-    termCost('tonic-without-thumb', at === 0 && finger !== 1 && likeWhite ? 1 : 0, school, tally) +
-    termCost('four-before-three', longGripFirst ? 1 : 0, school, tally) +
-    termCost('little-finger-inside', finger === 5 ? 1 : 0, school, tally)
+    touchCost(school, hand, { midi, finger }, onCost) +
+    termCost('tonic-without-thumb', at === 0 && finger !== 1 && likeWhite ? 1 : 0, school, onCost) +
+    termCost('four-before-three', longGripFirst ? 1 : 0, school, onCost) +
+    termCost('little-finger-inside', finger === 5 ? 1 : 0, school, onCost)
   )
 }
 
@@ -105,21 +107,21 @@ function linkCost(
   at: number,
   a: StruckFingers,
   b: StruckFingers,
-  tally?: Tally,
+  onCost?: CostListener,
 ): number {
   const [from, to] = [keysOn(keys, at), keysOn(keys, at + 1)]
   if (a.length > 1) {
-    if (tally) moveCost(school, hand, { keys: from, struckFingers: a }, { keys: to, struckFingers: b }, tally)
+    if (onCost) moveCost(school, hand, { keys: from, struckFingers: a }, { keys: to, struckFingers: b }, onCost)
     return moveTable(school, hand, from, to)[numberOf(a) * allCombinations(hand, b.length).length + numberOf(b)]!
   }
   const [first, second] = [from[0]!, to[0]!]
-  if (tally) {
+  if (onCost) {
     const touched = [
       { midi: first, finger: a[0]! },
       { midi: second, finger: b[0]! },
     ] as const
-    stepCost(school, hand, ...touched, tally)
-    crampCost(school, hand, ...touched, tally)
+    stepCost(school, hand, ...touched, onCost)
+    crampCost(school, hand, ...touched, onCost)
   }
   const pair = 5 * (a[0]! - 1) + b[0]! - 1
   return insideTable(school, hand, first, second)[pair]!
@@ -132,11 +134,11 @@ function gripCost(
   keys: Keys,
   at: number,
   [a, b, c]: readonly [StruckFingers, StruckFingers, StruckFingers],
-  tally?: Tally,
+  onCost?: CostListener,
 ): number {
   const [first, middle, last] = [keysOn(keys, at)[0]!, keysOn(keys, at + 1)[0]!, keysOn(keys, at + 2)[0]!]
   const cost = gripTable(school, hand, first, middle, last)[25 * (a[0]! - 1) + 5 * (b[0]! - 1) + c[0]! - 1]!
-  if (tally && cost > 0) spanCost(school, { midi: first, finger: a[0]! }, { midi: last, finger: c[0]! }, tally)
+  if (onCost && cost > 0) spanCost(school, { midi: first, finger: a[0]! }, { midi: last, finger: c[0]! }, onCost)
   return cost
 }
 
@@ -156,7 +158,7 @@ function legProblem(
   ring: Ring,
   leg: Leg,
   conditions: readonly Condition[],
-  tally?: Tally,
+  onCost?: CostListener,
 ): Problem<StruckFingers> {
   const keys = ring[leg]
   const all = combinationsFor(school, hand, ring)
@@ -166,11 +168,11 @@ function legProblem(
     length: keys.length,
     cyclic: true,
     states: (at) => (conditions.length === 0 ? all : all.filter((struckFingers) => allowed(at, struckFingers))),
-    one: (at, struckFingers) => placeCost(school, hand, keys, at, struckFingers, tally),
-    two: (at, a, b) => linkCost(school, hand, keys, at, a, b, tally),
+    one: (at, struckFingers) => placeCost(school, hand, keys, at, struckFingers, onCost),
+    two: (at, a, b) => linkCost(school, hand, keys, at, a, b, onCost),
   }
   if (ring.chords) return problem
-  return { ...problem, three: (at, a, b, c) => gripCost(school, hand, keys, at, [a, b, c], tally) }
+  return { ...problem, three: (at, a, b, c) => gripCost(school, hand, keys, at, [a, b, c], onCost) }
 }
 
 /** Whether a degree of a two-way form has the thumb going up and not coming down. Double notes move it as it is. */

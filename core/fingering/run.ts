@@ -10,7 +10,7 @@ import {
   shiftCost,
   spanCost,
   stepCost,
-  type Tally,
+  type CostListener,
   type Touch,
   touchCost,
 } from './cost'
@@ -40,9 +40,9 @@ const touch = (step: HandStep, struckFingers: StruckFingers, voice = 0): Touch =
 })
 
 /** What a chord costs to hold; looked up, unless its cost terms are wanted. */
-function heldPrice(run: Run, at: number, struckFingers: StruckFingers, tally?: Tally): number {
-  return tally
-    ? struckCost(run.school, run.steps[at]!.keys, struckFingers, tally)
+function heldPrice(run: Run, at: number, struckFingers: StruckFingers, onCost?: CostListener): number {
+  return onCost
+    ? struckCost(run.school, run.steps[at]!.keys, struckFingers, onCost)
     : run.prices.struckFingers(run, at)[numberOf(struckFingers)]!
 }
 
@@ -50,34 +50,39 @@ function heldPrice(run: Run, at: number, struckFingers: StruckFingers, tally?: T
  * Where a run of thirds ends or turns: on its outer side the pair leaves the thumb free, on its inner side it has it,
  * but for a black key.
  */
-function thirdsEnd({ school, line, steps }: Run, at: number, struckFingers: StruckFingers, tally?: Tally): number {
+function thirdsEnd(
+  { school, line, steps }: Run,
+  at: number,
+  struckFingers: StruckFingers,
+  onCost?: CostListener,
+): number {
   const { keys, end } = steps[at]!
   const beside = steps[at - 1] ?? steps[at + 1]
   if (!end || !beside || !isThird(keys)) return 0
   const outer = (keys[0]! - beside.keys[0]!) * outward(line.hand) > 0
   const inner = line.hand === 'right' ? keys[0]! : keys[1]!
   const wantsThumb = !outer && !isBlack(inner)
-  return termCost('double-end', struckFingers.includes(1) === wantsThumb ? 0 : 1, school, tally)
+  return termCost('double-end', struckFingers.includes(1) === wantsThumb ? 0 : 1, school, onCost)
 }
 
-function stepPrice(run: Run, at: number, struckFingers: StruckFingers, tally?: Tally): number {
+function stepPrice(run: Run, at: number, struckFingers: StruckFingers, onCost?: CostListener): number {
   const { school, line, steps, habit } = run
   const step = steps[at]!
   const usual = habit[at]
   const chord = struckFingers.length > 1
   if (!usual) {
     return chord
-      ? heldPrice(run, at, struckFingers, tally) + thirdsEnd(run, at, struckFingers, tally)
-      : touchCost(school, line.hand, touch(step, struckFingers), tally)
+      ? heldPrice(run, at, struckFingers, onCost) + thirdsEnd(run, at, struckFingers, onCost)
+      : touchCost(school, line.hand, touch(step, struckFingers), onCost)
   }
-  const own = chord ? heldPrice(run, at, struckFingers, tally) + thirdsEnd(run, at, struckFingers, tally) : 0
+  const own = chord ? heldPrice(run, at, struckFingers, onCost) + thirdsEnd(run, at, struckFingers, onCost) : 0
   if (struckFingers.every((finger, voice) => finger === usual[voice])) return own
   const finger = chord ? 0 : struckFingers[0]!
   return (
     own +
-    termCost(step.end ? 'end-off-pattern' : 'off-pattern', 1, school, tally) +
-    termCost('thumb-on-black', finger === 1 && isBlack(step.keys[0]!) ? 1 : 0, school, tally) +
-    termCost('little-finger-inside', finger === 5 && !step.end ? 1 : 0, school, tally)
+    termCost(step.end ? 'end-off-pattern' : 'off-pattern', 1, school, onCost) +
+    termCost('thumb-on-black', finger === 1 && isBlack(step.keys[0]!) ? 1 : 0, school, onCost) +
+    termCost('little-finger-inside', finger === 5 && !step.end ? 1 : 0, school, onCost)
   )
 }
 
@@ -100,26 +105,32 @@ function linkTable(run: Run, at: number): Float64Array {
 
 const HOLD = allCombinations('right', 1)
 
-function linkEnd({ school, line, steps }: Run, at: number, a: StruckFingers, b: StruckFingers, tally?: Tally): number {
+function linkEnd(
+  { school, line, steps }: Run,
+  at: number,
+  a: StruckFingers,
+  b: StruckFingers,
+  onCost?: CostListener,
+): number {
   const [first, second] = [touch(steps[at]!, a), touch(steps[at + 1]!, b)]
   const [inside, end] = steps[at + 1]!.end ? [first, second] : [second, first]
-  return endCost(line.hand, school, inside, end, tally)
+  return endCost(line.hand, school, inside, end, onCost)
 }
 
 /** What `linkTable` has for two steps, cost term by cost term. */
-function linkCosts(run: Run, at: number, a: StruckFingers, b: StruckFingers, tally: Tally): void {
+function linkCosts(run: Run, at: number, a: StruckFingers, b: StruckFingers, onCost: CostListener): void {
   const { school, line, steps } = run
   const [from, to] = [steps[at]!, steps[at + 1]!]
   if (to.fresh) return
   if (a.length > 1 || b.length > 1) {
-    moveCost(school, line.hand, { keys: from.keys, struckFingers: a }, { keys: to.keys, struckFingers: b }, tally)
+    moveCost(school, line.hand, { keys: from.keys, struckFingers: a }, { keys: to.keys, struckFingers: b }, onCost)
     return
   }
   const [first, second] = [touch(from, a), touch(to, b)]
-  const cost = stepCost(school, line.hand, first, second, tally)
-  if (cost === Infinity) shiftCost(school, first, second, tally)
-  else if (!from.end && !to.end) crampCost(school, line.hand, first, second, tally)
-  else linkEnd(run, at, a, b, tally)
+  const cost = stepCost(school, line.hand, first, second, onCost)
+  if (cost === Infinity) shiftCost(school, first, second, onCost)
+  else if (!from.end && !to.end) crampCost(school, line.hand, first, second, onCost)
+  else linkEnd(run, at, a, b, onCost)
 }
 
 /** Whether three steps are single notes in one position, so that they can lie in one grip. */
@@ -151,20 +162,20 @@ function gripCosts(
   run: Run,
   at: number,
   [a, b, c]: readonly [StruckFingers, StruckFingers, StruckFingers],
-  tally: Tally,
+  onCost: CostListener,
 ): void {
   const { school, steps, habit } = run
   if (!single(run, at)) return
   const [first, last] = [touch(steps[at]!, a), touch(steps[at + 2]!, c)]
   if (first.midi === last.midi) {
-    if (!habit[at]) termCost('finger-change', first.finger === last.finger ? 0 : 1, school, tally)
+    if (!habit[at]) termCost('finger-change', first.finger === last.finger ? 0 : 1, school, onCost)
     return
   }
   const grips = gripTable(school, run.line.hand, first.midi, steps[at + 1]!.keys[0]!, last.midi)
   const cost = grips[25 * numberOf(a) + 5 * numberOf(b) + numberOf(c)]!
-  if (cost === Infinity) termCost('shift', 1, school, tally)
-  else if (cost > 0) spanCost(school, first, last, tally)
-  if (!habit[at]) handMoves(school, first.finger, last.finger, tally)
+  if (cost === Infinity) termCost('shift', 1, school, onCost)
+  else if (cost > 0) spanCost(school, first, last, onCost)
+  if (!habit[at]) handMoves(school, first.finger, last.finger, onCost)
 }
 
 /** Tables of a run, each made when it is first asked for; they do not depend on the pattern's fingers. */
@@ -190,7 +201,7 @@ class Prices {
 const NOTHING = new Float64Array(100)
 
 /** A whole line as a problem: physical costs, and a price for leaving the pattern where there is one. */
-export function runProblem(run: Run, allowed?: Allowed, tally?: Tally): Problem<StruckFingers> {
+export function runProblem(run: Run, allowed?: Allowed, onCost?: CostListener): Problem<StruckFingers> {
   const { line, steps } = run
   const { hand } = line
   const { prices } = run
@@ -200,9 +211,9 @@ export function runProblem(run: Run, allowed?: Allowed, tally?: Tally): Problem<
       const all = allCombinations(hand, steps[at]!.keys.length)
       return allowed ? all.filter((struckFingers) => allowed(at, struckFingers)) : all
     },
-    one: (at, struckFingers) => stepPrice(run, at, struckFingers, tally),
+    one: (at, struckFingers) => stepPrice(run, at, struckFingers, onCost),
     two: (at, a, b) => {
-      if (tally) linkCosts(run, at, a, b, tally)
+      if (onCost) linkCosts(run, at, a, b, onCost)
       const width = allCombinations(hand, b.length).length
       return prices.link(run, at)[numberOf(a) * width + numberOf(b)]!
     },
@@ -212,7 +223,7 @@ export function runProblem(run: Run, allowed?: Allowed, tally?: Tally): Problem<
   return {
     ...problem,
     three: (at, a, b, c) => {
-      if (tally) gripCosts(run, at, [a, b, c], tally)
+      if (onCost) gripCosts(run, at, [a, b, c], onCost)
       const table = prices.grip(run, at)
       return table === null ? 0 : table[25 * numberOf(a) + 5 * numberOf(b) + numberOf(c)]!
     },

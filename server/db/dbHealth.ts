@@ -14,21 +14,21 @@ const HEARTBEAT = 600
 /** Milliseconds between questions, while it is gone or somebody waits. */
 const PAUSE = 500
 
-let heart: pg.Client | undefined
+let connection: pg.Client | undefined
 let gone = false
 /** Why it did not answer last. */
 let why: unknown
-let beating = false
+let isBeating = false
 const waiting = new Set<(error: DatabaseUnavailable) => void>()
 
 async function request(): Promise<void> {
-  if (!heart) {
-    heart = new pg.Client({ connectionString: process.env.DATABASE_URL, keepAlive: true })
+  if (!connection) {
+    connection = new pg.Client({ connectionString: process.env.DATABASE_URL, keepAlive: true })
     // what is lost between questions shows at the next
-    heart.on('error', () => undefined)
-    await heart.connect()
+    connection.on('error', () => undefined)
+    await connection.connect()
   }
-  await heart.query('select 1')
+  await connection.query('select 1')
 }
 
 const pause = (milliseconds: number) => new Promise<void>((resolve) => setTimeout(resolve, milliseconds).unref())
@@ -51,24 +51,24 @@ async function answers(): Promise<boolean> {
     return true
   } catch (error) {
     why = error
-    const lost = heart
-    heart = undefined
+    const lost = connection
+    connection = undefined
     lost?.end().catch(() => undefined)
     return false
   }
 }
 
 /** Asks again and again, as long as somebody waits or it is gone. A thread that was busy may miss one beat, not two. */
-async function beat(): Promise<void> {
-  if (beating) return
-  beating = true
+async function heartbeat(): Promise<void> {
+  if (isBeating) return
+  isBeating = true
   await pause(PATIENCE)
   while (waiting.size > 0 || gone) {
     gone = !((await answers()) || (await answers()))
     if (gone) for (const giveUp of [...waiting]) giveUp(new DatabaseUnavailable(why))
     await pause(PAUSE)
   }
-  beating = false
+  isBeating = false
 }
 
 /**
@@ -82,7 +82,7 @@ export async function withDatabase<T>(work: () => Promise<T>): Promise<T> {
     giveUp = reject
   })
   waiting.add(giveUp)
-  void beat()
+  void heartbeat()
   try {
     return await Promise.race([work(), trouble])
   } catch (error) {
@@ -93,8 +93,8 @@ export async function withDatabase<T>(work: () => Promise<T>): Promise<T> {
 }
 
 export async function closeDbHealth(): Promise<void> {
-  const last = heart
-  heart = undefined
+  const last = connection
+  connection = undefined
   await last?.end().catch(() => undefined)
 }
 
