@@ -1,11 +1,11 @@
 // Everything that is checked, from a fresh clone: one command, one closing line.
-import fs from 'node:fs'
 import path from 'node:path'
 import { ensureBrowser } from './lib/browser.mjs'
 import { ensurePdfReader } from './lib/poppler.mjs'
 import { ensureBuild, ensureModules } from './lib/packages.mjs'
-import { keep, KEPT, ROOT } from './lib/places.mjs'
+import { keep, ROOT } from './lib/places.mjs'
 import { fail, lastLines, run, say } from './lib/run.mjs'
+import { saySlowest, testProject } from './lib/vitest.mjs'
 
 /** @returns {[string, string[]]} */
 const tool = (name, ...args) => ['npx', ['--no-install', name, ...args]]
@@ -70,44 +70,12 @@ async function checkLane(lane) {
   return results
 }
 
-/** Runs a project of Vitest and reads its own account of what passed. */
-async function testProject(project, env = {}) {
-  const report = path.join(KEPT, `vitest-${project}.json`)
-  fs.rmSync(report, { force: true })
-  const args = ['run', `--project=${project}`, '--reporter=default', '--reporter=json', `--outputFile=${report}`]
-  const { code, output } = await run(...tool('vitest', ...args), {
-    ...{ cwd: ROOT, show: true },
-    env: { ...process.env, ...env },
-  })
-  if (!fs.existsSync(report)) throw new Error(`The tests of ${project} did not run:\n${lastLines(output)}`)
-  const found = JSON.parse(fs.readFileSync(report, 'utf8'))
-  const broken = found.testResults.filter(
-    (file) => file.status === 'failed' && file.assertionResults.length === 0,
-  ).length
-  const failed = found.numFailedTests + broken
-  return {
-    passed: found.numPassedTests,
-    failed: failed + (code !== 0 && failed === 0 ? 1 : 0),
-    results: found.testResults,
-  }
-}
-
 /** What computes fills the time in which browsers and servers are waited for: one worker beside their two. */
 async function tests() {
   const projects = await Promise.all([testProject('whole'), testProject('core', { TACTUM_WORKERS: '1' })])
   saySlowest(projects.flatMap(({ results }) => results))
   const sum = (of) => projects.reduce((total, project) => total + of(project), 0)
   return { passed: sum(({ passed }) => passed), failed: sum(({ failed }) => failed) }
-}
-
-const SLOWEST = 10
-
-/** The tests that took longest, so that nobody has to look for them. */
-function saySlowest(results) {
-  const all = results.flatMap(({ assertionResults }) => assertionResults)
-  const slow = all.toSorted((a, b) => (b.duration ?? 0) - (a.duration ?? 0)).slice(0, SLOWEST)
-  say('the slowest:')
-  for (const { fullName, duration } of slow) say(`  ${((duration ?? 0) / 1000).toFixed(1)} s  ${fullName}`)
 }
 
 async function main() {

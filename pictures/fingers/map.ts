@@ -65,7 +65,7 @@ export function pianoMapOf(study: FingerStudy, width: number, step: number | nul
   const keys = keysAround(study)
   const left = keys[0]!.x - keys[0]!.width / 2
   const span = keys.at(-1)!.x + keys.at(-1)!.width / 2 - left
-  const scale = Math.min(WIDEST, (width - 2 * MARGIN) / span)
+  const scale = Math.max(0, Math.min(WIDEST, (width - 2 * MARGIN) / span))
   const offset = (width - span * scale) / 2
   const boxOf = (key: Key): KeyBox => ({
     midi: key.midi,

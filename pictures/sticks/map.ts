@@ -47,7 +47,10 @@ export function barScale(bars: readonly Bar[], most: { readonly width: number; r
   const right = Math.max(...bars.map((bar) => bar.x + bar.width / 2))
   const near = Math.min(...bars.map((bar) => bar.near))
   const far = Math.max(...bars.map((bar) => bar.near + bar.length))
-  const pixels = Math.min((most.width - 2 * EDGE) / (right - left), (most.height - 2 * EDGE) / (far - near))
+  const pixels = Math.max(
+    0,
+    Math.min((most.width - 2 * EDGE) / (right - left), (most.height - 2 * EDGE) / (far - near)),
+  )
   return {
     pixels,
     width: (right - left) * pixels + 2 * EDGE,

@@ -2,7 +2,7 @@ import type { AnyPin, Player, RecipeInput } from '#core/instrument'
 import type { Accepted, RealisedStudy } from '#core/realise'
 
 /** A study to be laid beside others, with what it is called here. */
-export interface PlayRequest {
+export interface WantedStudy {
   readonly label: string
   readonly recipe: RecipeInput
   readonly accepted?: Accepted
@@ -21,7 +21,7 @@ export interface Beside {
   /** What the study on the desk is called beside them. */
   readonly base: string
   /** One study or several. */
-  readonly recipes: readonly PlayRequest[]
+  readonly recipes: readonly WantedStudy[]
 }
 
 /** Pins count notes and fingers of the study they were made for; beside it stands what the engine itself would do. */

@@ -5,7 +5,7 @@ import { errorMessage } from '#words'
 import { ask, wordsOf } from '~/composables/api'
 import { newestOnly, realised } from '~/composables/realiser'
 import type { Desk } from '~/stores/desk'
-import { type PlayRequest, MAX_COMPARED } from './beside'
+import { type WantedStudy, MAX_COMPARED } from './beside'
 import { besides } from './choices'
 import { t, formatMessage } from '~/composables/words'
 
@@ -16,8 +16,8 @@ interface Labelled {
 }
 
 /** Realises what is asked for; what cannot be played is left out and said. */
-async function studiesOf(wanted: readonly PlayRequest[]): Promise<{ studies: Labelled[]; fault: string }> {
-  const plain = JSON.parse(JSON.stringify(wanted)) as PlayRequest[]
+async function studiesOf(wanted: readonly WantedStudy[]): Promise<{ studies: Labelled[]; fault: string }> {
+  const plain = JSON.parse(JSON.stringify(wanted)) as WantedStudy[]
   const answers = await Promise.all(
     plain.map(({ recipe, accepted, take }) =>
       realised((api) => (take ? api.taken(recipe, take) : api.realise(recipe, accepted))),
@@ -33,7 +33,7 @@ async function studiesOf(wanted: readonly PlayRequest[]): Promise<{ studies: Lab
 }
 
 /** Studies of the library with their accepted fingers, as many as can be compared. */
-async function fromLibrary(ids: readonly string[]): Promise<PlayRequest[]> {
+async function fromLibrary(ids: readonly string[]): Promise<WantedStudy[]> {
   const studies = await Promise.all(ids.slice(0, MAX_COMPARED).map((id) => ask('GET /api/studies/:id', { id })))
   return studies.map(({ title, recipe, accepted }) => ({ label: formatMessage(title), recipe, accepted }))
 }

@@ -31,7 +31,7 @@ const rows = computed(() => board.value.rows)
 const column = computed(() =>
   props.facing
     ? FACING.column
-    : Math.min(GAP.column, (props.width - LABELS - 2 * PAD) / (most.value - least.value + 1)),
+    : Math.max(0, Math.min(GAP.column, (props.width - LABELS - 2 * PAD) / (most.value - least.value + 1))),
 )
 const radius = computed(() => Math.min(8.6, column.value * 0.44))
 /** Rows lie as they come on this board; one that is spared leaves no gap. */

@@ -72,7 +72,7 @@ const scale = computed(() =>
     ? treble.value.plays === 'keys'
       ? SCALE.keysFacing
       : SCALE.buttonsFacing
-    : Math.min(SCALE.hand, (props.width - 2 * PAD) / (last.value - first.value)),
+    : Math.max(0, Math.min(SCALE.hand, (props.width - 2 * PAD) / (last.value - first.value))),
 )
 const disc = computed(() => (treble.value.plays === 'keys' ? DISC : Math.min(DISC, RADIUS * scale.value)))
 const span = computed(() => (last.value - first.value) * scale.value)
