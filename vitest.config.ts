@@ -30,7 +30,7 @@ export default defineConfig({
           // nothing here changes what another file sees; modules are loaded once
           isolate: false,
           // on two cores only one would be taken by itself
-          maxWorkers: Number(process.env.TACTUM_WORKERS ?? 2),
+          maxWorkers: 2,
           include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts', 'tests/cli/**/*.test.ts'],
         },
       },

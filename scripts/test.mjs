@@ -70,9 +70,9 @@ async function checkLane(lane) {
   return results
 }
 
-/** What computes fills the time in which browsers and servers are waited for: one worker beside their two. */
+/** What computes fills the time in which browsers and servers are waited for, and gives way to them. */
 async function tests() {
-  const projects = await Promise.all([testProject('whole'), testProject('core', { TACTUM_WORKERS: '1' })])
+  const projects = await Promise.all([testProject('whole'), testProject('core', {}, { yields: true })])
   saySlowest(projects.flatMap(({ results }) => results))
   const sum = (of) => projects.reduce((total, project) => total + of(project), 0)
   return { passed: sum(({ passed }) => passed), failed: sum(({ failed }) => failed) }

@@ -3,12 +3,18 @@ import path from 'node:path'
 import { KEPT, ROOT } from './places.mjs'
 import { lastLines, run, say } from './run.mjs'
 
-/** Runs a project of Vitest and reads its own account of what passed. */
-export async function testProject(project, env = {}) {
+/**
+ * Runs a project of Vitest and reads its own account of what passed.
+ * @param {string} project
+ * @param {Record<string, string>} [env]
+ * @param {{ yields?: boolean }} [options] `yields`: it takes what time others leave, and all of it once they are done
+ */
+export async function testProject(project, env = {}, { yields = false } = {}) {
   const report = path.join(KEPT, `vitest-${project}.json`)
   fs.rmSync(report, { force: true })
   const args = ['run', `--project=${project}`, '--reporter=default', '--reporter=json', `--outputFile=${report}`]
-  const { code, output } = await run('npx', ['--no-install', 'vitest', ...args], {
+  const [command, ...first] = yields ? ['nice', '-n', '10', 'npx'] : ['npx']
+  const { code, output } = await run(command, [...first, '--no-install', 'vitest', ...args], {
     ...{ cwd: ROOT, show: true },
     env: { ...process.env, ...env },
   })
