@@ -123,7 +123,7 @@ const VIEWS = [
   {
     name: 'record',
     path: (pupils) => `/pupils/${pupils[0].id}?set=${pupils[0].sets[0].id}`,
-    act: (page) => page.getByRole('region', { name: 'Will it do?' }).waitFor(),
+    act: (page) => page.getByRole('region', { name: 'Will they be ready?' }).waitFor(),
   },
   {
     name: 'record-study',

@@ -205,7 +205,7 @@ describe('the study desk, by mouse', () => {
     expect(marks.slice(0, marks.length / 2)).toContain('2')
     expect(marks.slice(marks.length / 2)).toContain('4')
     await expectAccessible(two.page)
-    await dialog.getByRole('button', { name: 'Mine stands' }).click()
+    await dialog.getByRole('button', { name: 'Keep mine' }).click()
     await two.page.getByText(/^saved/).waitFor()
     expect(await stands()).toMatchObject({ version: 3, accepted: { right: expect.any(Array) } })
     expect((await stands()).accepted.right[3]).toBe(2)

@@ -12,7 +12,7 @@ const study = (page: Page, name: string | RegExp) => page.getByRole('button', { 
 const close = (page: Page) => page.getByRole('button', { name: 'Close' })
 
 describe('the record of a pupil', () => {
-  it('takes the errand of the lesson by mouse: G minor at 96, right; will it do?', async () => {
+  it('takes the errand of the lesson by mouse: G minor at 96, right; will they be ready?', async () => {
     const { path, record } = await pupilOnTheWay()
     const { page, problems } = await open(path())
     await study(page, /^G harmonic minor/).waitFor()
@@ -83,7 +83,7 @@ describe('the record of a pupil', () => {
     await page.getByRole('button', { name: 'Plan it' }).click()
     await page.getByText('Today, 4 minutes').waitFor()
     await page.keyboard.press('Escape')
-    await page.getByRole('button', { name: 'What would do?' }).click()
+    await page.getByRole('button', { name: 'What would help?' }).click()
     const more = page.getByRole('button', { name: /minutes a day$/ })
     await more.click()
     await page.getByRole('button', { name: 'Keep it' }).click()

@@ -14,8 +14,8 @@ describe('what would help', () => {
     const { version, ...aim } = (await stored()).aim
     await call(`/api/sets/${setId}/aim`, 'PUT', { ...aim, exam: day(30), minutesADay: 4, version })
     const { page, problems } = await open(path())
-    await page.getByRole('button', { name: 'What would do?' }).click()
-    const will = page.getByRole('region', { name: 'Will it do?' })
+    await page.getByRole('button', { name: 'What would help?' }).click()
+    const will = page.getByRole('region', { name: 'Will they be ready?' })
     const bar = page.getByRole('status', { name: 'Tried on' })
     await will.getByRole('button', { name: /later$/ }).click()
     await bar.getByText(/^Tried on: .* later$/).waitFor()
@@ -45,7 +45,7 @@ describe('what would help', () => {
     const aim = { exam, minutesADay: 5, days: ['mon', 'wed'], lesson: null, away: [], pins: [], version: 0 }
     await call(`/api/sets/${set.id}/aim`, 'PUT', aim)
     const { page, problems } = await open(`/pupils/${pupilId}?set=${set.id}`)
-    await page.getByRole('button', { name: 'What would do?' }).click()
+    await page.getByRole('button', { name: 'What would help?' }).click()
     await page.getByRole('button', { name: /instead$/ }).click()
     const lines = page.getByRole('list', { name: 'Studies' }).getByRole('button')
     const bar = page.getByRole('status', { name: 'Tried on' })

@@ -105,10 +105,10 @@ async function onKey(event: KeyboardEvent): Promise<void> {
       />
       <span class="keys quiet">
         <button type="button" class="text-button" :disabled="!meant" @click="decide">
-          {{ t('call.call-line.take-it') }}
+          {{ t('call.call-line.use') }}
         </button>
         {{ t('call.call-line.enter') }}
-        <button type="button" class="text-button ml-4" @click="leave">{{ t('call.call-line.leave-it') }}</button>
+        <button type="button" class="text-button ml-4" @click="leave">{{ t('call.call-line.cancel') }}</button>
         {{ t('call.call-line.esc') }}
       </span>
     </div>

@@ -60,7 +60,7 @@ const savedAt = computed(() => new Date(props.theirs.updatedAt).toLocaleTimeStri
         {{ t('desk.conflict-dialog.take-theirs') }}
       </button>
       <button type="button" class="main-button" @click="emit('mine')">
-        {{ t('desk.conflict-dialog.mine-stands') }}
+        {{ t('desk.conflict-dialog.keep-mine') }}
       </button>
     </div>
   </DialogSheet>

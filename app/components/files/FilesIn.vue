@@ -63,7 +63,7 @@ function choose(event: Event): void {
           <PupilPick @choose="(pupil) => (close(), files.keepAsSets(pupil))" />
         </WordPanel>
         <button type="button" class="text-button text-[14px]" @click="files.putAway">
-          {{ t('files.put-away') }}
+          {{ t('files.dismiss') }}
         </button>
       </p>
     </div>

@@ -90,7 +90,7 @@ function take(): void {
         </label>
         <p v-if="error" role="alert" class="mt-1 text-missing">{{ error }}</p>
         <p v-if="editable" class="mt-3">
-          <button type="submit" class="plain-button">{{ t('syllabi.marking-panel.take-it') }}</button>
+          <button type="submit" class="plain-button">{{ t('syllabi.marking-panel.use') }}</button>
         </p>
         <p class="quiet mt-2 text-[13px]">{{ t('syllabi.marking-panel.default') }}</p>
       </fieldset>

@@ -7,7 +7,7 @@ export const desk = {
   'desk.conflict-dialog.theirs': 'The saved one',
   'desk.conflict-dialog.keep-both': 'Keep both: save mine as a new study',
   'desk.conflict-dialog.take-theirs': 'Take the saved one',
-  'desk.conflict-dialog.mine-stands': 'Mine stands',
+  'desk.conflict-dialog.keep-mine': 'Keep mine',
   'desk.desk-notices.last-playable': 'The last study that works is shown.',
   'desk.desk-notices.start-octave': 'Start in octave {fits}',
   'desk.desk-notices.take': 'Take {fewer, plural, =1 {one octave} other {# octaves}}',

@@ -31,7 +31,7 @@ export const files = {
   'files.choose': 'Choose files',
   'files.drop-here': 'Drop to look into it',
   'files.reading': 'reading {name} …',
-  'files.put-away': 'Put it away',
+  'files.dismiss': 'Dismiss',
   'files.is-list': '{name} is a list of what an exam asks. <a>Bring it in among the syllabi.</a>',
   'files.too-large': '{name} has {size} MB; 10 MB are read at the most.',
   'files.found': '{count, plural, =0 {No study} one {One study} other {# studies}} in {name}',

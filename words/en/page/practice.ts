@@ -54,7 +54,7 @@ export const practice = {
   'practice.line.unread': '{heard} (not read: {words})',
   'practice.line.how': '{title}: how did it go? Clean, hesitated or wrong.',
   'practice.line.which': '“{typed}”: {among, select, none {nothing in this set} other {which of {among}?}}',
-  'practice.will.title': 'Will it do?',
+  'practice.will.title': 'Will they be ready?',
   'practice.will.sum': 'By {day} <b>{right} of {all}</b> would be right if asked.',
   'practice.will.not-yet': 'Not yet: {named}.',
   'practice.will.all': 'If the plan is kept, all of it.',
@@ -66,7 +66,7 @@ export const practice = {
   'practice.will.lacking':
     '{count, plural, one {One item that may be asked is not in this set.} other {# items that may be asked are not in this set.}}',
   'practice.will.add': 'Add them in the set',
-  'practice.will.what-would': 'What would do?',
+  'practice.will.what-would-help': 'What would help?',
   'practice.will.working': 'Working it out …',
   'practice.will.comes-to': '{chance} in 100, {open, plural, =0 {nothing open} one {one open} other {# open}}',
   'practice.will.nothing': 'No single thing would: less at a time, or another grade.',

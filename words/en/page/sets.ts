@@ -144,7 +144,7 @@ export const sets = {
   'sets.index.conflict':
     'This set was saved elsewhere in the meantime: there it is “{title}” with {count} studies, here “{title2}” with {count2}. Nothing has been overwritten.',
   'sets.index.take-theirs': 'Take the saved one',
-  'sets.index.mine-stands': 'Mine stands',
+  'sets.index.keep-mine': 'Keep mine',
   'sets.index.programme': 'Programme',
   'sets.index.empty': 'An empty programme.',
   'sets.index.empty-how':

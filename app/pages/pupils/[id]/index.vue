@@ -15,7 +15,7 @@ import StairLegend from '~/components/practice/StairLegend.vue'
 import StudyPanel from '~/components/practice/StudyPanel.vue'
 import TodayColumn from '~/components/practice/TodayColumn.vue'
 import TrialBar from '~/components/practice/TrialBar.vue'
-import WillItDo from '~/components/practice/WillItDo.vue'
+import ReadyByExam from '~/components/practice/ReadyByExam.vue'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { pupilSet } from '~/components/practice/pupilSet'
@@ -199,7 +199,7 @@ async function askHelp(): Promise<void> {
               <TodayColumn :view="view" :busy="practice.busy" @recorded="addEntry" @open="choose" />
               <RecordLine :rows="view.rows" :busy="practice.busy" @recorded="practice.addAll" />
             </template>
-            <WillItDo
+            <ReadyByExam
               v-if="view.then"
               class="mt-5"
               :view="view"

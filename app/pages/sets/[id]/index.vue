@@ -157,7 +157,7 @@ async function removeSet(): Promise<void> {
         <button type="button" class="plain-button" @click="store.takeTheirs()">
           {{ t('sets.index.take-theirs') }}
         </button>
-        <button type="button" class="plain-button" @click="store.keepMine()">{{ t('sets.index.mine-stands') }}</button>
+        <button type="button" class="plain-button" @click="store.keepMine()">{{ t('sets.index.keep-mine') }}</button>
       </div>
 
       <div class="mt-[10px] grid grid-cols-1 gap-[26px] lg:grid-cols-[minmax(0,520px)_minmax(0,1fr)]">

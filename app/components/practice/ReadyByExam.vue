@@ -68,7 +68,7 @@ const comesTo = (help: Help): string =>
     <template v-if="help || then.notReady.length">
       <p v-if="!help" class="mt-2">
         <button type="button" class="text-button text-[14px]" :disabled="busy" @click="emit('ask')">
-          {{ trying ? t('practice.will.working') : t('practice.will.what-would') }}
+          {{ trying ? t('practice.will.working') : t('practice.will.what-would-help') }}
         </button>
       </p>
       <ul v-else class="mt-2 text-[13.5px]">
