@@ -39,17 +39,21 @@ const propertyOf = (node: ts.ObjectLiteralExpression, name: string): ts.Expressi
 
 /** What formats a text by its code: `t` and `w.text`, and the makers of messages. */
 const SAYS = /(^|\.)(t|text|\w+Message)$/
+/** What makes an error: its text stands under `error.` in the catalogue. */
+const REFUSES = /^(refuse|\w+Error)$/
 
 /** Texts that a piece of code asks for by name, with the parameters that it gives them. */
 function usesIn(file: string, code: string): Use[] {
   const found: Use[] = []
-  const note = (text: ts.Node | undefined, params: ts.Expression | undefined): void => {
-    if (!text || !ts.isStringLiteral(text) || !(text.text in TEXTS)) return
+  const note = (text: ts.Node | undefined, params: ts.Expression | undefined, prefix = ''): void => {
+    const named = text && ts.isStringLiteral(text) ? prefix + text.text : ''
     const given = namesIn(params)
-    if (given) found.push({ file, code: text.text, given })
+    if (named in TEXTS && given) found.push({ file, code: named, given })
   }
   const walk = (node: ts.Node): void => {
     if (ts.isCallExpression(node) && SAYS.test(node.expression.getText())) note(node.arguments[0], node.arguments[1])
+    if (ts.isCallExpression(node) && REFUSES.test(node.expression.getText()))
+      note(node.arguments[0], node.arguments[1], 'error.')
     if (ts.isObjectLiteralExpression(node)) note(propertyOf(node, 'code'), propertyOf(node, 'params'))
     ts.forEachChild(node, walk)
   }
