@@ -1,4 +1,5 @@
 import type { DomainError } from '#core/message'
+import { clipped } from '#shared/fault'
 import { formatDeep } from '#shared/reader'
 import type { Wording } from '#shared/wording'
 
@@ -14,7 +15,7 @@ export const formatted = ({ words }: Terminal, answer: object): object => format
 
 /** An error as the terminal prints it: code, sentence, field. */
 export const formatError = (terminal: Terminal, error: DomainError): object => ({
-  error: formatted(terminal, terminal.words.worded(error.toData())),
+  error: formatted(terminal, terminal.words.worded(clipped(error.toData()))),
 })
 
 /** Writes a value as one line of JSON, and waits until it is written. */

@@ -1,5 +1,5 @@
 import type { Trashed } from '#shared/api'
-import { getPupil, getSyllabus, getTrashed, inTransaction, type Pool, restoreTrashed } from './db'
+import { getSyllabus, getTrashed, holdPupil, inTransaction, isTaken, type Pool, restoreTrashed } from './db'
 import { refuse } from './messages'
 import { notFound, HttpError } from './httpError'
 
@@ -15,9 +15,12 @@ export function restore(pool: Pool, studio: number, id: string): Promise<Pick<Tr
     const { row } = stored.document
     if (what === 'syllabus' && (await getSyllabus(db, studio, row.id)))
       throw new HttpError(409, refuse('syllabus.exists', { id: row.id }, 'id').toData())
-    if (row.pupil_id && !(await getPupil(db, studio, row.pupil_id)))
+    if (row.pupil_id && !(await holdPupil(db, studio, row.pupil_id)))
       throw new HttpError(409, refuse('pupil.gone', {}, 'id').toData())
-    await restoreTrashed(db, studio, id, stored)
+    await restoreTrashed(db, studio, id, stored).catch((error: unknown) => {
+      if (isTaken(error)) throw new HttpError(409, refuse('id.taken', {}, 'id').toData())
+      throw error
+    })
     return { what, id: row.id }
   })
 }

@@ -13,8 +13,20 @@ import {
   DEFAULT_MARKING,
 } from '#core/syllabus'
 import type { Exam, StudySet } from '#shared/api'
-import { type Db, dateExam, getExam, insertEntries, insertExam, inTransaction, type NewEntry, type Pool } from './db'
+import {
+  type Db,
+  dateExam,
+  getExam,
+  holdPupil,
+  holdSet,
+  insertEntries,
+  insertExam,
+  inTransaction,
+  type NewEntry,
+  type Pool,
+} from './db'
 import { today } from './record'
+import { notFound } from './httpError'
 import { refuse } from './messages'
 import { policiesOf, setFor, syllabusFor } from './sets'
 import { cachedAnswer } from './work'
@@ -77,6 +89,9 @@ export const keepExam = (pool: Pool, studio: number, held: Held): Promise<Exam> 
 
 /** The same, in a transaction that has begun. */
 export async function holdExam(db: Db, studio: number, held: Held): Promise<Exam> {
+  const { pupil } = await setFor(db, studio, held.setId)
+  // pupils before sets, as whoever moves them to the trash
+  if (!(await holdPupil(db, studio, pupil.id)) || !(await holdSet(db, studio, held.setId))) throw notFound('set')
   const set = await setFor(db, studio, held.setId)
   const { items, marking, syllabus, grade } = await drawFor(db, studio, set, held.seed)
   checkDrawn(items, held)

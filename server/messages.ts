@@ -3,7 +3,19 @@ import type { Worded, WordedErrors } from '#words'
 
 /** What a request may ask for that there is not. */
 export type Thing =
-  'study' | 'set' | 'syllabus' | 'exam' | 'pupil' | 'aim' | 'route' | 'version' | 'address' | 'thing' | 'change'
+  | 'study'
+  | 'set'
+  | 'syllabus'
+  | 'exam'
+  | 'pupil'
+  | 'aim'
+  | 'route'
+  | 'version'
+  | 'address'
+  | 'thing'
+  | 'change'
+  | 'studio'
+  | 'backup'
 
 /** What the services refuse. */
 interface Refusals {
@@ -16,6 +28,21 @@ interface Refusals {
   'pupil.unknown': null
   'pupil.gone': null
   'entry.unknown': null
+  'entry.taken': null
+  'id.taken': null
+  'choices.most': { most: number }
+  'archive.none': null
+  'archive.torn': null
+  'archive.size': { most: number }
+  'archive.newer': { version: number; known: number }
+  'archive.lacks': { file: string }
+  'archive.changed': { file: string }
+  'archive.row': { file: string }
+  'archive.unfit': { why: string }
+  'archive.pupil': null
+  'studio.gone': null
+  'backup.off': null
+  'backup.failed': { why: string }
   'aim.none': null
   'route.stage': { stage: string; known: ListParam }
   'route.needed': { stage: Message }
@@ -47,6 +74,7 @@ export const refuse = errorMaker<WordedErrors<Refusals>>()
 
 /** What the services say of what they did. */
 interface Said {
+  'archive.readme': { studio: string; made: string }
   quoted: { text: string }
   mended: { mend: Message; atom: Message }
   'calendar.name': { name: string; title: string }

@@ -1,7 +1,7 @@
 import { zipSync } from 'fflate'
 import type { PaperRequest } from '#shared/paper'
 import type { PaperWanted } from '#shared/paperSchema'
-import { fileName } from '#shared/fileName'
+import { fileName, freeName } from '#shared/fileName'
 import { type Db, getSets, type Pool, studiesNamed } from './db'
 import { refuse } from './messages'
 import { practiceOf } from './practice'
@@ -69,11 +69,11 @@ async function zipOf(pool: Pool, studio: number, wanted: PaperWanted, language: 
   if (sheet !== 'studies' && sheet !== 'cards') throw refuse('paper.zip', {}, 'as')
   const some = await someOf(pool, studio, wanted)
   const files: Record<string, Uint8Array> = {}
+  const taken = new Set<string>()
   for (const { title, name = '', studies } of some) {
     const request: PaperRequest = { size, title, name, studies, ...(sheet === 'cards' ? { sheet } : { sheet, look }) }
     const stem = fileName([name, title].filter(Boolean).join(', '))
-    const taken = Object.keys(files).filter((file) => file.startsWith(stem)).length
-    files[`${stem}${taken > 0 ? `-${taken + 1}` : ''}.pdf`] = await thread('pdf', { request, language })
+    files[freeName(stem, '.pdf', taken)] = await thread('pdf', { request, language })
   }
   // a PDF is packed already
   return zipSync(files, { level: 0 })

@@ -1,42 +1,35 @@
 import { listed } from '#core/message'
 import { families, type Recipe } from '#core/instrument'
 import {
+  checkAim,
   dayOf,
-  dueAfter,
   type Examined,
   type GradeInstead,
   type Entry,
   practisedBeside,
-  preparationFor,
-  prepare,
   practiceStatesToday,
   targetsFor,
-  type Preparation,
-  weekdayOf,
 } from '#core/practice'
 import { fullGrade, atomsOf, drawOf, type ExamDraw, gradeOf, type GradeReport } from '#core/syllabus'
-import type { StoredAim, StoredRoute, PracticeFile, Progress, SetReadiness, StudySet, Syllabus } from '#shared/api'
+import type { StoredAim, StoredEntry, StoredRoute, PracticeFile, SetReadiness, StudySet, Syllabus } from '#shared/api'
 import {
   type Db,
   deleteRoute,
-  allSyllabi,
   getAim,
   getPupil,
-  getSets,
+  holdSet,
   inSnapshot,
   inTransaction,
-  listAims,
   listEntries,
-  listEntriesOf,
   listRoutes,
   type Pool,
-  type StampedAim,
   writeAim,
   writeRoute,
 } from './db'
 import { refuse } from './messages'
-import { stale } from './httpError'
-import { packed, templatesOf, writtenOf } from '#shared/preparation'
+import { notFound, stale } from './httpError'
+import { packed, templatesOf } from '#shared/preparation'
+import type { Planning } from './planning'
 import { today } from './record'
 import { policiesOf, setFor, settingsFor, syllabusFor } from './sets'
 import { cachedAnswer } from './work'
@@ -47,7 +40,7 @@ interface Graded {
   readonly examined: Examined
 }
 
-const isGraded = (set: StudySet): boolean => Boolean(set.syllabusId && set.gradeId && set.studies.length > 0)
+export const isGraded = (set: StudySet): boolean => Boolean(set.syllabusId && set.gradeId && set.studies.length > 0)
 
 /** What a set's grade draws from, and how the set stands against it; null where it has none. */
 async function gradedFor(db: Db, studio: number, set: StudySet, record: readonly Entry[]): Promise<Graded | null> {
@@ -69,7 +62,8 @@ export async function drawBy(
   return drawOf(fullGrade(list, grade), atomsOf(list, grade), report, { recipes: beside, report: known })
 }
 
-async function gradedBy(set: StudySet, document: Syllabus, record: readonly Entry[]): Promise<Graded> {
+/** The same for a list that is known. */
+export async function gradedBy(set: StudySet, document: Syllabus, record: readonly Entry[]): Promise<Graded> {
   const grade = gradeOf(document, set.gradeId!)
   const recipes = set.studies.map(({ recipe }) => recipe)
   const policies = policiesOf(set)
@@ -137,12 +131,13 @@ export function readinessOf(
 
 /** Writes an aim; one whose dates are none is refused. @throws HttpError 404, 409 with the aim as it stands */
 export function saveAim(pool: Pool, studio: number, setId: string, { version, ...aim }: StoredAim): Promise<StoredAim> {
+  const { exam, minutesADay, days, lesson, away } = aim
+  checkAim({ exam, minutesADay, days, lesson, away }, today())
   return inTransaction(pool, async (db) => {
+    if (!(await holdSet(db, studio, setId))) throw notFound('set')
     const set = await setFor(db, studio, setId)
     const known = new Set(set.studies.map(({ id }) => id))
     const pins = aim.pins.filter(({ studyId }) => known.has(studyId))
-    if (set.studies.length > 0)
-      preparationFor(writtenOf({ set, aim: { ...aim, pins }, record: [], draw: null, routes: [], today: today() }))
     const saved = await writeAim(db, studio, setId, version, { ...aim, pins })
     if (!saved) throw stale('aim', await getAim(db, studio, setId))
     return saved
@@ -150,80 +145,28 @@ export function saveAim(pool: Pool, studio: number, setId: string, { version, ..
 }
 
 /** Whether a plan can be made: an exam is still to come, and there is something to practise. */
-const isOpen = (set: StudySet, aim: StoredAim): boolean => set.studies.length > 0 && dayOf(aim.exam)! > dayOf(today())!
+export const isOpen = (set: StudySet, aim: StoredAim): boolean =>
+  set.studies.length > 0 && dayOf(aim.exam)! > dayOf(today())!
 
-/** The preparation of a set; null where it has no aim, nothing in it, or its exam is over. */
-export async function preparationOf(db: Db, studio: number, set: StudySet): Promise<Preparation | null> {
+/** What a set's plan is made from; null where it has no aim, nothing in it, or its exam is over. */
+export async function planningOf(db: Db, studio: number, set: StudySet): Promise<Planning | null> {
   const aim = await getAim(db, studio, set.id)
   if (!aim || !isOpen(set, aim)) return null
   const record = await listEntries(db, studio, set.pupil.id)
   const graded = await gradedFor(db, studio, set, record)
-  const routes = await listRoutes(db, studio)
-  return preparationFor(writtenOf({ set, aim, record, draw: graded?.draw ?? null, routes, today: today() }))
+  return planningFor(set, { aim, record, draw: graded?.draw ?? null, routes: await listRoutes(db, studio) })
 }
 
-/** What follows from an aim is remembered until its stamp is another, or the day is. */
-const progressCache = new Map<string, { readonly stamp: string; readonly progress: Progress }>()
-const cachedProgress = ({ setId, stamp }: StampedAim): Progress | undefined => {
-  const cached = progressCache.get(setId)
-  return cached?.stamp === `${today()} ${stamp}` ? cached.progress : undefined
-}
-
-function progressOf(set: StudySet, aim: StoredAim, preparation: Preparation | null): Progress {
-  const now = dayOf(today())!
-  const common = {
-    ...{ pupilId: set.pupil.id, setId: set.id, exam: aim.exam },
-    comesToday: aim.lesson === weekdayOf(now),
-    studies: set.studies.length,
-  }
-  const none = { played: 0, ready: 0, due: 0, behind: 0, missing: 0, chance: 0 }
-  if (!preparation) return { ...common, ...none, over: dayOf(aim.exam)! <= now }
-  const { states, practiceStates, then } = prepare(preparation)
-  return {
-    ...common,
-    over: false,
-    played: practiceStates.filter((practiceState) => practiceState !== 'untried').length,
-    ready: practiceStates.filter((practiceState) => practiceState === 'ready').length,
-    due: states.filter((state) => (dueAfter(state) ?? Infinity) <= now).length,
-    behind: then.notReady.length,
-    missing: preparation.draw.items.filter(({ study }) => study === null).length,
-    chance: then.chance,
-  }
-}
-
-/** Works out what some aims come to, with as many queries for many as for one. */
-async function workOutProgress(db: Db, studio: number, aims: readonly StampedAim[]): Promise<void> {
-  const sets = new Map(
-    (
-      await getSets(
-        db,
-        studio,
-        aims.map(({ setId }) => setId),
-      )
-    ).map((set) => [set.id, set]),
-  )
-  const lists = new Map((await allSyllabi(db, studio)).map(({ document }) => [document.id, document]))
-  const routes = await listRoutes(db, studio)
-  const records = await listEntriesOf(db, studio, [...new Set([...sets.values()].map(({ pupil }) => pupil.id))])
-  for (const { setId, aim, stamp } of aims) {
-    const set = sets.get(setId)!
-    const record = records.get(set.pupil.id) ?? []
-    const graded = isOpen(set, aim) && isGraded(set) ? await gradedBy(set, lists.get(set.syllabusId!)!, record) : null
-    const file = { set, aim, record, draw: graded?.draw ?? null, routes }
-    const preparation = isOpen(set, aim) ? preparationFor(writtenOf({ ...file, today: today() })) : null
-    progressCache.set(setId, { stamp: `${today()} ${stamp}`, progress: progressOf(set, aim, preparation) })
-  }
-}
-
-/** Every pupil's way to an exam, on one line each. */
-export function allProgress(pool: Pool, studio: number): Promise<Progress[]> {
-  return inSnapshot(pool, async (db) => {
-    const aims = await listAims(db, studio)
-    const changed = aims.filter((each) => !cachedProgress(each))
-    if (changed.length > 0) await workOutProgress(db, studio, changed)
-    return aims.map((each) => cachedProgress(each)!)
-  })
-}
+/** The same of what is known, as it goes to a thread. */
+export const planningFor = (
+  set: StudySet,
+  { record, ...rest }: Pick<Planning, 'aim' | 'draw' | 'routes'> & { readonly record: readonly StoredEntry[] },
+): Planning => ({
+  ...rest,
+  set: { studies: set.studies.map(({ id, recipe }) => ({ id, recipe })) },
+  record: packed(record),
+  today: today(),
+})
 
 /** The whole at its tempo, and cold: without them no study is ever ready. */
 const NEEDED = ['tempo', 'cold']
@@ -245,8 +188,8 @@ function checkRoute({ family, steps }: StoredRoute): void {
 export function saveRoute(pool: Pool, studio: number, route: StoredRoute): Promise<StoredRoute[]> {
   checkRoute(route)
   return inTransaction(pool, async (db) => {
-    if (route.steps.length === 0) await deleteRoute(db, studio, route.family, route.school)
-    else if (!(await writeRoute(db, studio, route))) throw stale('route', await listRoutes(db, studio))
+    const saved = route.steps.length === 0 ? await deleteRoute(db, studio, route) : await writeRoute(db, studio, route)
+    if (!saved) throw stale('route', await listRoutes(db, studio))
     return listRoutes(db, studio)
   })
 }

@@ -19,13 +19,13 @@ import {
   inSnapshot,
   inTransaction,
   type StoredSyllabus,
-  preferPupil,
   type SetContent,
   unfitStudies,
   updateSet,
   type Pool,
 } from './db'
 import { refuse } from './messages'
+import { rememberPreferences } from './preferences'
 import { notFound, stale } from './httpError'
 import { cachedAnswer, playableIn } from './work'
 
@@ -143,7 +143,7 @@ async function fillingFor(pool: Pool, studio: number, id: string, filling: Filli
 export async function addMissing(pool: Pool, studio: number, id: string, filling: Filling): Promise<Filled> {
   const { set, contents, refused } = await fillingFor(pool, studio, id, filling)
   return inTransaction(pool, async (db) => {
-    if (filling.choices) await preferPupil(db, studio, set.pupil.id, { choices: filling.choices })
+    if (filling.choices) await rememberPreferences(db, studio, set.pupil.id, { choices: filling.choices })
     const added: string[] = []
     for (const content of contents) added.push((await insertStudy(db, studio, content)).id)
     const studyIds = [...set.studies.map((study) => study.id), ...added]

@@ -8,7 +8,7 @@ import { refuse } from './messages'
  * of what a document means is a step here, never an update of stored rows: copies lie in the record, in the trash and in
  * files as well, where no migration reaches them.
  */
-export const DOCUMENT_KINDS = ['study', 'entry', 'aim', 'route', 'exam', 'trash', 'bulk-edit'] as const
+export const DOCUMENT_KINDS = ['study', 'entry', 'aim', 'route', 'exam', 'trash', 'bulk-edit', 'erasure'] as const
 export type DocumentKind = (typeof DOCUMENT_KINDS)[number]
 
 type Document = Readonly<Record<string, unknown>>
@@ -34,6 +34,7 @@ const STEPS: Readonly<Record<DocumentKind, readonly Step[]>> = {
   // the list of steps by itself
   route: [(document) => (Array.isArray(document) ? { steps: document as unknown } : document)],
   exam: [unchanged],
+  erasure: [unchanged],
   trash: [unchanged],
   // the list of studies by itself
   'bulk-edit': [(document) => (Array.isArray(document) ? { studies: document as unknown } : document)],
@@ -45,6 +46,7 @@ const WITHIN: Readonly<Record<DocumentKind, Step>> = {
   aim: unchanged,
   route: unchanged,
   exam: unchanged,
+  erasure: unchanged,
   entry: (document) => ({ ...document, study: currentDocument('study', document.study as Document) }),
   trash: (document) => ({
     ...document,

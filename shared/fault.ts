@@ -1,5 +1,5 @@
 import type { ValidationError, ValidationErrorItem } from 'joi'
-import { listed, type Message, type Param, DomainError } from '#core/message'
+import { listed, type ErrorData, type Message, type Param, DomainError } from '#core/message'
 import { type FieldCode, fieldMessage } from './messages'
 
 /** `a.b[2].c` from Joi's path. */
@@ -34,6 +34,23 @@ export function findingOf(found: ValidationErrorItem, label: string): Message {
   const code: FieldCode = FINDINGS.has(found.type) ? `field.${found.type}` : 'field.invalid'
   return fieldMessage(code, { field: label, ...paramsOf(found) })
 }
+
+/** So much of what was sent is repeated in an answer. */
+const MAX_REPEATED = 200
+
+function clippedIn(value: unknown): unknown {
+  if (typeof value === 'string') return value.length > MAX_REPEATED ? `${value.slice(0, MAX_REPEATED - 1)}…` : value
+  if (Array.isArray(value)) return value.map(clippedIn)
+  if (typeof value !== 'object' || value === null) return value
+  return Object.fromEntries(Object.entries(value).map(([name, each]) => [clippedIn(name), clippedIn(each)]))
+}
+
+/** An error that repeats no text of the request at length. What stands now, beside a stale save, stays whole. */
+export const clipped = <E extends ErrorData>(error: E): E => ({
+  ...error,
+  path: clippedIn(error.path),
+  ...(error.params && { params: clippedIn(error.params) }),
+})
 
 /** A schema's first finding, as every door answers it. */
 export function errorOf(error: ValidationError): DomainError {

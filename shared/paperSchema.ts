@@ -8,7 +8,7 @@ import { MAX_STUDIES } from './api'
 import { ANSWERS, type ChartRequest, type PaperRequest, SHEETS, type SheetId, type StudyOut } from './paper/requests'
 import { acceptedSchema, note, recipeSchema } from './recipeSchema'
 import { settingsSchema } from './settingsSchema'
-import { words } from './words'
+import { uuid, words } from './words'
 
 /** How paper comes: as pages to be looked at, one file, or a file for each set. */
 export const PAPER_AS = ['pages', 'pdf', 'zip'] as const
@@ -31,7 +31,6 @@ export interface PaperWanted {
   readonly worksheet?: WorksheetWanted
 }
 
-const uuid = Joi.string().guid({ version: 'uuidv4' })
 const yes = Joi.boolean().default(false)
 
 /** How studies are laid on paper; what is not said is as usual. */

@@ -1,17 +1,21 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { families, PLACES, type RecipeInput } from '#core/instrument'
-import { type Entry, OCCASIONS, OUTCOMES, WEEKDAYS, type WrittenAim } from '#core/practice'
+import { dayOf, type Entry, OCCASIONS, OUTCOMES, WEEKDAYS, type WrittenAim } from '#core/practice'
 import { HANDS, MAX_OCTAVES } from '#core/study'
 import { recipeSchema } from './recipeSchema'
-import { MAX_VERSIONS, words } from './words'
+import { MAX_VERSIONS, uuid, words } from './words'
 
 /** Notes a minute at the most, entries of one record, holidays of one aim. */
 const [MAX_TEMPO, MAX_ENTRIES, MAX_AWAY] = [2000, 10_000, 60]
 const MAX_MINUTES = 600
 
-const date = Joi.string().pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
+/** A day that there is, `2026-11-28`. */
+const date = Joi.string()
+  .pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
+  .custom((value: string, { error }) =>
+    dayOf(value) === null ? error('string.pattern.name', { name: 'date' }) : value,
+  )
 const weekday = Joi.valid(...WEEKDAYS)
-const uuid = Joi.string().guid({ version: 'uuidv4' })
 
 const where = Joi.object({
   player: Joi.string().max(10),

@@ -1,9 +1,11 @@
 import type { Message } from '#core/message'
 import type { SyllabusMatch, DrawnItem, Marking } from '#core/syllabus'
 import type {
+  BackupState,
   Belongings,
   BulkEdit,
   ChangePreview,
+  Erasure,
   Exam,
   ExamListing,
   FilePreview,
@@ -17,6 +19,7 @@ import type {
   Restored,
   SetReport,
   Studio,
+  StudioListing,
   Study,
   StudyListing,
   StudySet,
@@ -26,6 +29,7 @@ import type {
   Trashed,
   Undo,
 } from './api'
+import type { ArchiveAdded, ArchiveSummary } from './archive'
 import type { Made } from './paper'
 import type { Preview } from './syllabusCsv'
 
@@ -45,6 +49,13 @@ type Bytes = string | Uint8Array
  * handler that answers something else does not compile, nor does a page that reads something else.
  */
 export interface Answers {
+  'GET /api/archive': Bytes
+  'POST /api/archive': ArchiveAdded
+  'POST /api/archive/preview': ArchiveSummary
+  'GET /api/backups': BackupState
+  'POST /api/backups': BackupState
+  'POST /api/backups/:id/restore': Done
+  'GET /api/erasures': readonly Erasure[]
   'POST /api/asked': readonly SyllabusMatch[]
   'POST /api/syllabus-matches': readonly SyllabusMatch[]
   'GET /api/bin': readonly Trashed[]
@@ -69,6 +80,7 @@ export interface Answers {
   'GET /api/pupils/:id/belongings': Belongings
   'GET /api/pupils/:id/changes': ChangePreview
   'GET /api/pupils/:id/export': Bytes
+  'POST /api/pupils/:id/erase': Erasure
   'PUT /api/pupils/:id/preferences': Done
   'GET /api/pupils/:id/record': PupilRecord
   'POST /api/pupils/:id/record': PupilRecord
@@ -103,6 +115,11 @@ export interface Answers {
   'DELETE /api/studies/:id': Done
   'POST /api/studies/:id/copy': Study
   'GET /api/studio': Studio
+  'PUT /api/studio': Studio
+  'GET /api/studios': readonly StudioListing[]
+  'POST /api/studios': Studio
+  'POST /api/studios/demo': Studio
+  'POST /api/studios/:id/open': Studio
   'GET /api/syllabi': readonly SyllabusListing[]
   'POST /api/syllabi': Named
   'POST /api/syllabi/preview': Preview
@@ -113,6 +130,9 @@ export interface Answers {
   'GET /api/syllabi/:id/difference': SyllabusDifference
   'GET /api/syllabi/:id/export': Bytes
 }
+/** Names the studio that a page shows, by its number. */
+export const STUDIO_HEADER = 'x-studio'
+
 export type Route = keyof Answers
 export type Answer<R extends Route> = Answers[R]
 

@@ -13,12 +13,11 @@ import { acceptedSchema as accepted, recipeSchema } from './recipeSchema'
 import { settingsSchema } from './settingsSchema'
 import { syllabusSchema } from './syllabusSchema'
 import { checkTexts } from './texts'
-import { MAX_VERSIONS, words } from './words'
+import { MAX_VERSIONS, uuid, words } from './words'
 
 export { recipeSchema } from './recipeSchema'
 export { checkText } from './texts'
 
-const uuid = Joi.string().guid({ version: 'uuidv4' })
 const version = Joi.number().integer().min(1).max(MAX_VERSIONS)
 
 /** A set of studies as a file: `tactum-set/1`. */
@@ -92,7 +91,8 @@ export const bodies = {
     name: words(80).min(1).required(),
     instrument: Joi.valid(...TAUGHT.map(({ id }) => id)).required(),
   }),
-  pupil: Joi.object({ name: words(80).min(1).required(), note: words(200).allow('').default('') }),
+  pupil: Joi.object({ name: words(80).min(1).required(), note: words(200).allow('').default(''), version }),
+  studio: Joi.object({ name: words(80).min(1).required(), teacher: words(80).allow('').default('') }),
   archived: Joi.object({ archived: Joi.boolean().required() }),
   newSet: Joi.object({ title: words(120).min(1).required(), pupilId: uuid.required() }),
   set: Joi.object({

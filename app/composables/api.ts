@@ -1,7 +1,7 @@
 import { addressOf, type Answer, type Parameters, type Route } from '#shared/routes'
 import { type ErrorData as Fault, DomainError } from '#core/message'
 import { errorMessage } from '#words'
-import { noteAway } from '~/composables/connection'
+import { noteTrouble } from '~/composables/connection'
 import { formatMessage, knows, languageTag, t } from '~/composables/words'
 
 /** An answer that was not success, in the API's one shape; `current` comes with a stale save. */
@@ -27,6 +27,12 @@ const SILENT: Fault = {
   path: '',
 }
 
+/** What keeps the server from saving is said over every page. */
+function noteFault({ code }: Fault): void {
+  if (code === 'database') void noteTrouble('away')
+  if (code === 'disk') void noteTrouble('disk')
+}
+
 /** What is sent with every question: its type, where it has a body, and the language in which to answer. */
 const headersFor = (type?: string): Record<string, string> => ({
   'accept-language': languageTag(),
@@ -45,13 +51,13 @@ export async function ask<R extends Route>(route: R, parameters: Parameters = {}
   const request = body === undefined ? { headers: headersFor() } : { body: text, headers: headersFor(JSON_TYPE) }
   const answer = await fetch(address, { method, ...request }).catch(() => null)
   if (!answer) {
-    void noteAway()
+    void noteTrouble('away')
     throw new ApiError(0, SILENT)
   }
   const content = (await answer.json().catch(() => null)) as unknown
   if (!answer.ok) {
     const fault = (content as Fault | null) ?? SILENT
-    if (fault.code === 'database') void noteAway()
+    noteFault(fault)
     throw new ApiError(answer.status, fault)
   }
   return content as Answer<R>

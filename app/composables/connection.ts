@@ -4,9 +4,11 @@ import { onScopeDispose, readonly, ref } from 'vue'
 /** Milliseconds between questions whether the server is back. */
 const AGAIN = 2000
 
-const away = ref(false)
-/** Whether the server, or its database, did not answer when it was asked last: said once, over every page. */
-export const isAway = readonly(away)
+/** Why nothing can be saved: the server or its database does not answer, or there is no room on its disk. */
+export type Trouble = 'away' | 'disk'
+const trouble = ref<Trouble | null>(null)
+/** What was wrong when the server was asked last: said once, over every page. */
+export const currentTrouble = readonly(trouble)
 
 const waiting = new Set<() => unknown>()
 let asking = false
@@ -19,14 +21,15 @@ const isBack = (): Promise<boolean> =>
     () => false,
   )
 
-/** Takes note that it did not answer, and asks until it does; then whoever waits goes on. */
-export async function noteAway(): Promise<void> {
-  away.value = true
+/** Takes note that it did not answer, or could not save, and asks until it can; then whoever waits goes on. */
+export async function noteTrouble(found: Trouble): Promise<void> {
+  trouble.value = found
   if (asking) return
   asking = true
   do await pause(AGAIN)
   while (!(await isBack()))
-  asking = away.value = false
+  asking = false
+  trouble.value = null
   for (const again of [...waiting]) void again()
 }
 

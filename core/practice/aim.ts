@@ -45,6 +45,11 @@ function aimOf(written: WrittenAim, today: number, todayText: Date, record: read
   return { today, exam, minutesADay, days, lesson, away, spent }
 }
 
+/** Checks an aim by itself, whatever is practised towards it. @throws DomainError naming the date that is wrong */
+export function checkAim(written: WrittenAim, today: Date): void {
+  aimOf(written, day(today, 'today'), today, [])
+}
+
 /** The studies of a set on their way to what the list asks of each, or else to what their sheets say. */
 export function targetsFor(
   recipes: readonly Recipe[],

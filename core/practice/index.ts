@@ -3,7 +3,7 @@
  * from them; the route through a study; the plan to an exam, day by day; the chance that a draw asks nothing that would
  * go wrong. All of it is worked out anew from the record whenever it is asked. docs/practice.md states the model.
  */
-export { checkRecord, preparationFor, targetsFor, type WrittenAim, type WrittenPreparation } from './aim'
+export { checkAim, checkRecord, preparationFor, targetsFor, type WrittenAim, type WrittenPreparation } from './aim'
 export { practiceDays, turnsOf } from './calendar'
 export { type Change, changeBy } from './change'
 export { type Date, dateOf, dayOf, type Weekday, weekdayOf, WEEKDAYS, weekOf } from './days'

@@ -14,6 +14,7 @@ export async function bundle(entry, name) {
     'shared',
     'words',
     'cli',
+    'server',
     'bench',
     'tests/support',
     'scripts/lib/bundle.mjs',
@@ -34,7 +35,7 @@ export async function bundle(entry, name) {
     platform: 'node',
     target: 'node20',
     // it finds its WebAssembly beside itself
-    external: ['highs'],
+    external: ['highs', 'pg', 'pg-native'],
     alias: { '#shared': path.join(ROOT, 'shared') },
     // packages in CommonJS ask for built-ins by require
     // the faces of paper stand in the bundle

@@ -6,8 +6,20 @@ import { fileURLToPath } from 'node:url'
 export const ROOT = fileURLToPath(new URL('../..', import.meta.url)).replace(/\/$/, '')
 /** Marks of what was installed and built, and bundles; git ignores it. */
 export const KEPT = path.join(ROOT, '.tactum')
-/** Where a running Tactum keeps its database and logs; `TACTUM_DATA` puts it elsewhere. */
-export const DATA = process.env.TACTUM_DATA ? path.resolve(process.env.TACTUM_DATA) : KEPT
+
+/** What `--data` says on the command line; commands that know no such option refuse it themselves. */
+function dataOption(args = process.argv.slice(2)) {
+  const at = args.findIndex((arg) => arg === '--data' || arg.startsWith('--data='))
+  const option = args[at]
+  if (option === undefined) return undefined
+  return option.includes('=') ? option.slice('--data='.length) : args[at + 1]
+}
+
+const chosen = dataOption() || process.env.TACTUM_DATA
+/** Where a running Tactum keeps its database, backups and logs; `--data` or `TACTUM_DATA` puts it elsewhere. */
+export const DATA = chosen ? path.resolve(chosen) : KEPT
+/** Copies of the database, beside it. */
+export const BACKUPS = path.join(DATA, 'backups')
 
 function* filesIn(place) {
   const stat = fs.statSync(place, { throwIfNoEntry: false })

@@ -61,17 +61,34 @@ export const lastLines = (text, count = 12) => text.trim().split('\n').slice(-co
 
 export const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms))
 
+/** What the system says of a place that cannot be used, in words. */
+const SYSTEM = {
+  ENOSPC: 'the disk is full. Make room, then start again; nothing was deleted.',
+  EDQUOT: 'no more may be written there. Make room, then start again; nothing was deleted.',
+  EROFS: 'it can only be read. Choose another folder: npm start -- --data FOLDER',
+  EACCES: 'it is closed to this user. Choose another folder: npm start -- --data FOLDER',
+  EPERM: 'it is closed to this user. Choose another folder: npm start -- --data FOLDER',
+  ENOTDIR: 'part of its path is not a folder. Choose another: npm start -- --data FOLDER',
+}
+
+/** The sentence of an error of the file system; undefined for any other. */
+function systemSentence(error) {
+  const sentence = SYSTEM[error?.code]
+  return sentence && `${error.path ?? 'The data folder'} cannot be used: ${sentence}`
+}
+
 /** Ends the program with one clear sentence. */
 export function fail(error) {
-  say(error instanceof Stop ? `\nTactum: ${error.message}` : error)
+  const sentence = error instanceof Stop ? error.message : systemSentence(error)
+  say(sentence ? `\nTactum: ${sentence}` : error)
   process.exitCode = 1
 }
 
-/** The command line of a process, words parted by spaces; empty where there is none. */
-export const commandLine = (pid) => {
+/** The words of a process's command line; none where there is no such process. @returns {string[]} */
+export const commandWords = (pid) => {
   try {
-    return fs.readFileSync(`/proc/${pid}/cmdline`, 'utf8').replaceAll('\0', ' ')
+    return fs.readFileSync(`/proc/${pid}/cmdline`, 'utf8').split('\0')
   } catch {
-    return ''
+    return []
   }
 }

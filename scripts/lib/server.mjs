@@ -3,7 +3,8 @@ import fs from 'node:fs'
 import net from 'node:net'
 import path from 'node:path'
 import { DATA, ROOT } from './places.mjs'
-import { commandLine, ended, lastLines, pause, say, Stop } from './run.mjs'
+import { believed, writeMark } from './marks.mjs'
+import { ended, lastLines, pause, say, Stop } from './run.mjs'
 
 /** @throws Stop when something listens on the port already */
 export function checkPort(port) {
@@ -26,9 +27,9 @@ const ENTRY = path.join(ROOT, '.output/server/index.mjs')
 
 /** Ends a server that an earlier start left over, when that was killed itself. `mark` is the file that names it. */
 export async function endLeftover(mark) {
-  const pid = fs.existsSync(mark) ? Number(fs.readFileSync(mark, 'utf8')) : 0
-  const lives = () => pid > 0 && commandLine(pid).includes(ENTRY)
-  if (lives()) {
+  const lives = () => believed(mark, ENTRY)?.pid
+  const pid = lives()
+  if (pid) {
     say('• stopping a server left over from an earlier run …')
     process.kill(pid, 'SIGTERM')
     for (let tries = 0; tries < 100 && lives(); tries++) await pause(50)
@@ -40,12 +41,22 @@ export async function endLeftover(mark) {
 
 /**
  * Starts the built application and waits until it has its database.
- * @param {{ port: number, databaseUrl: string, demo?: boolean, log?: string, mark?: string,
- *   running?: { stop: () => Promise<void> }[] }} options `running` is told how to stop it as soon as there is something
- *   to stop; the file `mark` names it while it runs
+ * @param {{ port: number, databaseUrl: string, demo?: boolean, log?: string, mark?: string, backups?: string,
+ *   binaries?: string, running?: { stop: () => Promise<void> }[] }} options `running` is told how to stop it as soon as
+ *   there is something to stop; the file `mark` names it while it runs; copies of the database go to the folder `backups`,
+ *   made by the programs of PostgreSQL in `binaries`
  * @returns {Promise<{address: string, pid: number | undefined, stop: () => Promise<void>, ended: Promise<number>}>}
  */
-export async function startServer({ port, databaseUrl, demo = true, log: logName = 'server.log', mark, running = [] }) {
+export async function startServer({
+  port,
+  databaseUrl,
+  demo = true,
+  log: logName = 'server.log',
+  mark,
+  backups,
+  binaries,
+  running = [],
+}) {
   fs.mkdirSync(DATA, { recursive: true })
   const logFile = path.join(DATA, logName)
   const log = fs.openSync(logFile, 'w')
@@ -62,9 +73,11 @@ export async function startServer({ port, databaseUrl, demo = true, log: logName
       NITRO_PORT: String(port),
       DATABASE_URL: databaseUrl,
       ...(demo ? {} : { TACTUM_DEMO: '0' }),
+      ...(backups ? { TACTUM_BACKUPS: backups } : {}),
+      ...(binaries ? { TACTUM_POSTGRES: binaries } : {}),
     },
   })
-  if (mark) fs.writeFileSync(mark, String(child.pid))
+  if (mark) writeMark(mark, { pid: child.pid, port })
   const address = `http://127.0.0.1:${port}`
   const stop = async () => {
     child.kill('SIGTERM')

@@ -1,4 +1,4 @@
 import { route } from '../http'
-import { allProgress } from '../practice'
+import { allProgress } from '../progress'
 
 export default route('GET /api/progress', ({ db, studio }) => allProgress(db, studio))

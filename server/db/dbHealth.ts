@@ -7,6 +7,20 @@ export class DatabaseUnavailable extends Error {
   }
 }
 
+/** Nothing can be written: the disk of the database, or of the server, is full. What was on its way was not. */
+export class DiskFull extends Error {
+  constructor(cause?: unknown) {
+    super('The disk is full.', { cause })
+  }
+}
+
+/** Milliseconds after a write found no room in which nobody is told that all is well again. */
+const FULL_FOR = 8000
+let foundFull = -Infinity
+
+/** Whether a write found no room a moment ago. */
+export const isDiskFull = (): boolean => performance.now() - foundFull < FULL_FOR
+
 /** Milliseconds that something waits before anybody asks whether the database answers at all. */
 const PATIENCE = 300
 /** Milliseconds in which it answers so little a question; missed twice, it is gone. */
@@ -73,7 +87,7 @@ async function heartbeat(): Promise<void> {
 
 /**
  * Does what needs the database, and gives up within two seconds where that does not answer.
- * @throws DatabaseUnavailable; what was begun may go on, and be written
+ * @throws DatabaseUnavailable: what was begun may go on, and be written; DiskFull: nothing of it is
  */
 export async function withDatabase<T>(work: () => Promise<T>): Promise<T> {
   if (gone) throw new DatabaseUnavailable(why)
@@ -86,6 +100,10 @@ export async function withDatabase<T>(work: () => Promise<T>): Promise<T> {
   try {
     return await Promise.race([work(), trouble])
   } catch (error) {
+    if (findsNoRoom(error)) {
+      foundFull = performance.now()
+      throw new DiskFull(error)
+    }
     throw isLost(error) ? new DatabaseUnavailable(error) : error
   } finally {
     waiting.delete(giveUp)
@@ -97,6 +115,10 @@ export async function closeDbHealth(): Promise<void> {
   connection = undefined
   await last?.end().catch(() => undefined)
 }
+
+/** No room left (SQLSTATE 53100), or none to be had (53200, 58030), and what the file system says of it. */
+const NO_ROOM = new Set(['53100', '53200', '58030', 'ENOSPC', 'EDQUOT'])
+const findsNoRoom = (error: unknown): boolean => NO_ROOM.has(String((error as { code?: unknown } | null)?.code))
 
 /** Classes of SQLSTATE that say that the connection or the server is gone: 08, 57P01 to 57P03, 53300. */
 const LOST = /^(08...|57P0[123]|53300)$/

@@ -1,12 +1,24 @@
 /** Database: the pool, migrations, and every query of the program in plain SQL, a file to a table. */
 export { migrate, type Migration } from './migrate'
-export { closeDbHealth, DatabaseUnavailable, withDatabase } from './dbHealth'
-export { closePool, type Db, getPool, inSnapshot, inTransaction, type Pool } from './pool'
+export { closeDbHealth, DatabaseUnavailable, DiskFull, isDiskFull, withDatabase } from './dbHealth'
+export { closePool, type Db, getPool, inSnapshot, inTransaction, isTaken, isUnfit, type Pool } from './pool'
 export { getAim, listAims, type StampedAim, writeAim } from './aims'
+export {
+  addRows,
+  ARCHIVED_TABLES,
+  type ArchivedRows,
+  isEmptyStudio,
+  listSetIds,
+  type NewRows,
+  readStudioRows,
+  takenIds,
+} from './archive'
 export { type Before, holdersOf, insertChange, takeChange } from './bulkEdits'
+export { eraseFromTrash, insertErasure, listErasures, pupilTotals } from './erasures'
 export { dateExam, getExam, insertExam, listExams } from './exams'
 export { archivePupil, belongings, getPupil, insertPupil, listPupils, preferPupil, renamePupil } from './pupils'
 export { insertEntries, knownEntries, listEntries, listEntriesOf, type NewEntry } from './record'
+export { holdPupil, holdSet } from './locks'
 export { deleteRoute, listRoutes, writeRoute } from './routes'
 export { bringUpToDate, getSet, getSets, insertSet, type SetContent, setsWith, unfitStudies, updateSet } from './sets'
 export { runOnce } from './shipped'
@@ -16,13 +28,26 @@ export {
   getStudy,
   studiesNamed,
   insertStudy,
+  insertStudyAs,
   studiesInSetsOf,
   studiesOfPupils,
   studiesOfSets,
   type StudyContent,
   updateStudy,
 } from './studies'
-export { currentStudio, ensureStudio, getStudio } from './studio'
+export {
+  currentStudio,
+  deleteDemo,
+  getStudio,
+  hasStudio,
+  holdsStudio,
+  insertStudio,
+  listStudios,
+  nameStudio,
+  openStudio,
+  studioIds,
+  studioNamed,
+} from './studio'
 export {
   allSyllabi,
   getSyllabus,

@@ -24,9 +24,18 @@ export async function closePool(): Promise<void> {
   await closing?.end()
 }
 
-/** Two transactions in each other's way (SQLSTATE 40001, 40P01): one of them is undone, and may be tried again. */
+/**
+ * Two transactions in each other's way (SQLSTATE 40001, 40P01), or one that points at what another has just taken away
+ * (23503): it is undone, and may be tried again, and then finds that it is gone.
+ */
 const isSerializationFailure = (error: unknown): boolean =>
-  ['40001', '40P01'].includes(String((error as { code?: unknown }).code))
+  ['40001', '40P01', '23503'].includes(String((error as { code?: unknown }).code))
+
+/** What is to be stored is nothing that a table takes (SQLSTATE 22 and 23). */
+export const isUnfit = (error: unknown): boolean => /^2[23]/.test(String((error as { code?: unknown }).code))
+
+/** What is written has an id, or a name, that something else has already (SQLSTATE 23505). */
+export const isTaken = (error: unknown): boolean => (error as { code?: unknown }).code === '23505'
 const TRIES = 5
 
 /**

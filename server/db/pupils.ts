@@ -1,7 +1,7 @@
 import type { Belongings, Pupil, Preferences, SetListing } from '#shared/api'
 import type { Db } from './pool'
 
-const COLUMNS = 'id, name, instrument, note, preferences, archived_at is not null as archived'
+const COLUMNS = 'id, name, instrument, note, preferences, version, archived_at is not null as archived'
 
 export async function listPupils(db: Db, studio: number): Promise<Pupil[]> {
   const { rows: pupils } = await db.query<Omit<Pupil, 'sets'>>(
@@ -41,19 +41,21 @@ export async function getPupil(db: Db, studio: number, id: string): Promise<Omit
   return rows[0] ?? null
 }
 
-/** Says what a pupil is called. @returns false where there is no such pupil */
+/**
+ * Says what a pupil is called, over the version that was seen where one is named.
+ * @returns false where there is no such pupil of that version
+ */
 export async function renamePupil(
   db: Db,
   studio: number,
   id: string,
-  { name, note }: { name: string; note: string },
+  { name, note, version }: { name: string; note: string; version?: number },
 ): Promise<boolean> {
-  const { rowCount } = await db.query('update pupil set name = $3, note = $4 where studio_id = $1 and id = $2', [
-    studio,
-    id,
-    name,
-    note,
-  ])
+  const { rowCount } = await db.query(
+    `update pupil set name = $3, note = $4, version = version + 1
+     where studio_id = $1 and id = $2 and version = coalesce($5, version)`,
+    [studio, id, name, note, version ?? null],
+  )
   return rowCount === 1
 }
 
@@ -78,16 +80,25 @@ export async function belongings(db: Db, studio: number, id: string): Promise<Be
   return rows[0]!
 }
 
-/** Remembers how a pupil plays; what is not named stays, in an instrument's make as well. @returns false where there is no such pupil */
-export async function preferPupil(db: Db, studio: number, id: string, some: Partial<Preferences>): Promise<boolean> {
-  const { rowCount } = await db.query(
+/**
+ * Remembers how a pupil plays; what is not named stays, in an instrument's make as well.
+ * @returns how many choices are remembered then; null where there is no such pupil
+ */
+export async function preferPupil(
+  db: Db,
+  studio: number,
+  id: string,
+  some: Partial<Preferences>,
+): Promise<number | null> {
+  const { rows } = await db.query<{ choices: number }>(
     `update pupil set preferences = preferences || jsonb_build_object(
        'settings', coalesce(preferences->'settings', '{}') || $3::jsonb
          || case when $3::jsonb ? 'accordion' then jsonb_build_object('accordion',
               coalesce(preferences->'settings'->'accordion', '{}') || ($3::jsonb->'accordion')) else '{}' end,
        'choices', coalesce(preferences->'choices', '{}') || $4::jsonb)
-     where studio_id = $1 and id = $2`,
+     where studio_id = $1 and id = $2
+     returning (select count(*)::int from jsonb_object_keys(preferences->'choices')) as choices`,
     [studio, id, some.settings ?? {}, some.choices ?? {}],
   )
-  return rowCount === 1
+  return rows[0]?.choices ?? null
 }

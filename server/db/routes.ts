@@ -31,7 +31,15 @@ export async function writeRoute(db: Db, studio: number, route: StoredRoute): Pr
   return rows[0] ? routeOf(rows[0]) : null
 }
 
-/** Goes back to the usual way. */
-export async function deleteRoute(db: Db, studio: number, family: string, school: string): Promise<void> {
-  await db.query('delete from route where studio_id = $1 and family = $2 and school = $3', [studio, family, school])
+/** Goes back to the usual way, from the version that was seen. @returns false where it has moved on */
+export async function deleteRoute(db: Db, studio: number, route: Omit<StoredRoute, 'steps'>): Promise<boolean> {
+  const { family, school, version } = route
+  const key = [studio, family, school]
+  const { rowCount } = await db.query(
+    'delete from route where studio_id = $1 and family = $2 and school = $3 and version = $4',
+    [...key, version],
+  )
+  if (rowCount === 1) return true
+  const { rows } = await db.query('select from route where studio_id = $1 and family = $2 and school = $3', key)
+  return rows.length === 0
 }

@@ -29,7 +29,7 @@ export interface SetContent {
 /** Sets of a studio by their ids, with their studies; what there is not is left out. */
 export async function getSets(db: Db, studio: number, ids: readonly string[]): Promise<StudySet[]> {
   const { rows } = await db.query<Row>(
-    `select study_set.id, study_set.title, syllabus_id, grade_id, version, policies, syllabus_version,
+    `select study_set.id, study_set.title, syllabus_id, grade_id, study_set.version, policies, syllabus_version,
        pupil.id as pupil_id, pupil.name as pupil_name, pupil.instrument as pupil_instrument
      from study_set join pupil on pupil.id = study_set.pupil_id
      where study_set.studio_id = $1 and study_set.id = any($2::uuid[])`,

@@ -47,19 +47,26 @@ export async function studiesNamed(db: Db, studio: number, ids: readonly string[
   return rows.map(studyOf)
 }
 
-/**
- * Stores a new study.
- * @param id chosen by whoever sends it, so that a study sent twice is kept once: then what was stored first comes back
- */
-export async function insertStudy(db: Db, studio: number, study: StudyContent, id?: string): Promise<Study> {
+/** Stores a new study. */
+export async function insertStudy(db: Db, studio: number, study: StudyContent): Promise<Study> {
   const { rows } = await db.query<Row>(
-    `insert into study (id, studio_id, recipe, accepted) values (coalesce($4, gen_random_uuid()), $1, $2, $3)
-     on conflict (id) do nothing returning ${COLUMNS}`,
-    [studio, study.recipe, study.accepted, id ?? null],
+    `insert into study (studio_id, recipe, accepted) values ($1, $2, $3) returning ${COLUMNS}`,
+    [studio, study.recipe, study.accepted],
   )
-  const stored = rows[0] ? studyOf(rows[0]) : await getStudy(db, studio, id!)
-  if (!stored) throw new Error('The id belongs to a study of another studio.')
-  return stored
+  return studyOf(rows[0]!)
+}
+
+/**
+ * Stores a new study under an id that whoever sends it has chosen, so that one sent twice is kept once: then what was
+ * stored first comes back. Null where the id is another studio's.
+ */
+export async function insertStudyAs(db: Db, studio: number, study: StudyContent, id: string): Promise<Study | null> {
+  const { rows } = await db.query<Row>(
+    `insert into study (id, studio_id, recipe, accepted) values ($4, $1, $2, $3)
+     on conflict (id) do nothing returning ${COLUMNS}`,
+    [studio, study.recipe, study.accepted, id],
+  )
+  return rows[0] ? studyOf(rows[0]) : getStudy(db, studio, id)
 }
 
 /** Writes only over the version that the writer has seen; null when it is not that any more. */

@@ -1,23 +1,92 @@
-import type { Studio } from '#shared/api'
+import type { Studio, StudioListing } from '#shared/api'
 import type { Db } from './pool'
 
-/** The studio that this installation serves; it stands in every query, so that more can follow. */
+/** The studio that the page opens: the one that was opened last. It stands in every query. */
 export async function currentStudio(db: Db): Promise<number> {
-  const { rows } = await db.query<{ id: number }>('select id from studio order by id limit 1')
+  const { rows } = await db.query<{ id: number }>(
+    'select id from studio order by opened_at desc nulls last, id limit 1',
+  )
   if (rows[0]) return rows[0].id
   throw new Error('The database holds no studio.')
 }
 
+/** Whether there is a studio of this number. */
+export async function hasStudio(db: Db, id: number): Promise<boolean> {
+  const { rowCount } = await db.query('select from studio where id = $1', [id])
+  return rowCount === 1
+}
+
 export async function getStudio(db: Db, id: number): Promise<Studio> {
-  const { rows } = await db.query<Studio>('select name, teacher from studio where id = $1', [id])
+  const { rows } = await db.query<Studio>('select id, name, teacher, is_demo as "isDemo" from studio where id = $1', [
+    id,
+  ])
   return rows[0]!
 }
 
-/** Makes the one studio on first start. */
-export async function ensureStudio(db: Db, studio: Studio): Promise<number> {
-  await db.query('insert into studio (name, teacher) select $1, $2 where not exists (select 1 from studio)', [
-    studio.name,
-    studio.teacher,
-  ])
-  return currentStudio(db)
+/** Every studio, the one that is open first. */
+export async function listStudios(db: Db): Promise<StudioListing[]> {
+  const { rows } = await db.query<StudioListing>(
+    `select id, name, teacher, is_demo as "isDemo",
+       (select count(*)::int from pupil where studio_id = studio.id) as pupils,
+       (select count(*)::int from study where studio_id = studio.id) as studies
+     from studio order by opened_at desc nulls last, id`,
+  )
+  return rows
+}
+
+/** Studios by their order of making. */
+export async function studioIds(db: Db): Promise<number[]> {
+  const { rows } = await db.query<{ id: number }>('select id from studio order by id')
+  return rows.map(({ id }) => id)
+}
+
+/** The latest studio of a name, as it is written; null where there is none. */
+export async function studioNamed(db: Db, name: string): Promise<number | null> {
+  const { rows } = await db.query<{ id: number }>(
+    'select id from studio where name = $1 order by opened_at desc nulls last, id desc limit 1',
+    [name],
+  )
+  return rows[0]?.id ?? null
+}
+
+/** Whether the database holds a studio; one that nothing was laid down in yet does not. */
+export async function holdsStudio(db: Db): Promise<boolean> {
+  const { rows } = await db.query<{ there: boolean }>("select to_regclass('studio') is not null as there")
+  return rows[0]!.there && (await studioIds(db)).length > 0
+}
+
+/** Makes a studio. It is not opened by that. */
+export async function insertStudio(
+  db: Db,
+  { name, teacher, isDemo }: Pick<Studio, 'name' | 'teacher' | 'isDemo'>,
+): Promise<number> {
+  const { rows } = await db.query<{ id: number }>(
+    'insert into studio (name, teacher, is_demo) values ($1, $2, $3) returning id',
+    [name, teacher, isDemo],
+  )
+  return rows[0]!.id
+}
+
+/** Says what a studio is called, and whose it is. */
+export const nameStudio = (db: Db, id: number, { name, teacher }: Pick<Studio, 'name' | 'teacher'>) =>
+  db.query('update studio set name = $2, teacher = $3 where id = $1', [id, name, teacher])
+
+/** Opens a studio: pages show it from now on. @returns false where there is none */
+export async function openStudio(db: Db, id: number): Promise<boolean> {
+  const { rowCount } = await db.query('update studio set opened_at = clock_timestamp() where id = $1', [id])
+  return rowCount === 1
+}
+
+/** Tables whose rows are a studio's, each before those that it points at. */
+const OWNED = [
+  ...['erasure', 'bulk_edit', 'trash', 'route', 'aim', 'exam', 'record_entry', 'set_item', 'study_set'],
+  ...['syllabus_past', 'syllabus', 'study', 'pupil'],
+] as const
+
+/** Deletes all that the demo's studios hold, and the studios. A teacher's own are never deleted. */
+export async function deleteDemo(db: Db): Promise<void> {
+  for (const table of OWNED) {
+    await db.query(`delete from ${table} where studio_id in (select id from studio where is_demo)`)
+  }
+  await db.query('delete from studio where is_demo')
 }

@@ -18,34 +18,49 @@ const TAKEN: Readonly<Record<What, string>> = {
       'exams', (select coalesce(jsonb_agg(to_jsonb(exam)), '[]') from exam where pupil_id = pupil.id),
       'entries', (select coalesce(jsonb_agg(to_jsonb(entry) order by place), '[]') from record_entry entry
         where pupil_id = pupil.id))
-    from pupil where studio_id = $1 and id::text = $2 for update`,
+    from pupil where studio_id = $1 and id = $2::uuid`,
   set: `insert into trash (studio_id, what, title, document)
     select studio_id, 'set', title, jsonb_build_object(
       'format', $3::text, 'row', to_jsonb(study_set),
       'items', (select coalesce(jsonb_agg(study_id order by position), '[]') from set_item where set_id = study_set.id),
       'aim', (select to_jsonb(aim) from aim where set_id = study_set.id),
       'exams', (select coalesce(jsonb_agg(exam.id), '[]') from exam where set_id = study_set.id))
-    from study_set where studio_id = $1 and id::text = $2 for update`,
+    from study_set where studio_id = $1 and id = $2::uuid`,
   exam: `insert into trash (studio_id, what, title, document)
     select studio_id, 'exam', document->>'setTitle', jsonb_build_object('format', $3::text, 'row', to_jsonb(exam))
-    from exam where studio_id = $1 and id::text = $2 for update`,
+    from exam where studio_id = $1 and id = $2::uuid`,
   syllabus: `insert into trash (studio_id, what, title, document)
     select studio_id, 'syllabus', document->>'title', jsonb_build_object(
       'format', $3::text, 'row', to_jsonb(syllabus),
       'past', (select coalesce(jsonb_agg(to_jsonb(past)), '[]') from syllabus_past past
         where past.studio_id = syllabus.studio_id and past.id = syllabus.id))
-    from syllabus where studio_id = $1 and id = $2 for update`,
+    from syllabus where studio_id = $1 and id = $2`,
+}
+
+/**
+ * The statements that lock a thing and what goes with it, in turn. Whoever adds to it has held it before and is done by
+ * then, or finds it gone. What is read comes after, in a statement of its own: one that had to wait for its lock still
+ * sees what was there before it waited.
+ */
+const LOCKED: Readonly<Record<What, readonly string[]>> = {
+  pupil: [
+    'select from pupil where studio_id = $1 and id = $2::uuid for update',
+    'select from study_set where studio_id = $1 and pupil_id = $2::uuid order by id for update',
+  ],
+  set: ['select from study_set where studio_id = $1 and id = $2::uuid for update'],
+  exam: ['select from exam where studio_id = $1 and id = $2::uuid for update'],
+  syllabus: ['select from syllabus where studio_id = $1 and id = $2 for update'],
 }
 
 /** The statements that take a thing away, in turn; each by itself. */
 const DELETED: Readonly<Record<What, readonly string[]>> = {
   pupil: [
-    'delete from exam where studio_id = $1 and pupil_id::text = $2',
-    'delete from study_set where studio_id = $1 and pupil_id::text = $2',
-    'delete from pupil where studio_id = $1 and id::text = $2',
+    'delete from exam where studio_id = $1 and pupil_id = $2::uuid',
+    'delete from study_set where studio_id = $1 and pupil_id = $2::uuid',
+    'delete from pupil where studio_id = $1 and id = $2::uuid',
   ],
-  set: ['delete from study_set where studio_id = $1 and id::text = $2'],
-  exam: ['delete from exam where studio_id = $1 and id::text = $2'],
+  set: ['delete from study_set where studio_id = $1 and id = $2::uuid'],
+  exam: ['delete from exam where studio_id = $1 and id = $2::uuid'],
   syllabus: ['delete from syllabus where studio_id = $1 and id = $2'],
 }
 
@@ -54,6 +69,7 @@ const DELETED: Readonly<Record<What, readonly string[]>> = {
  * @returns the id by which it is put back; null where there is no such thing
  */
 export async function moveToTrash(db: Db, studio: number, what: What, id: string): Promise<string | null> {
+  for (const statement of LOCKED[what]) await db.query(statement, [studio, id])
   const { rows } = await db.query<{ id: string }>(`${TAKEN[what]} returning id`, [studio, id, formatOf('trash')])
   if (!rows[0]) return null
   for (const statement of DELETED[what]) await db.query(statement, [studio, id])
@@ -126,32 +142,32 @@ async function fillSet(db: Db, studio: number, setId: string, studyIds: readonly
 type Restore = (db: Db, studio: number, contents: Contents) => Promise<void>
 const RESTORED: Readonly<Record<What, Restore>> = {
   async pupil(db, studio, { row, sets = [], items = [], aims = [], exams = [], entries = [] }) {
-    await insertRows(db, 'pupil', [row])
-    await insertRows(db, 'study_set', await graded(db, studio, sets))
+    await insertRows(db, studio, 'pupil', [row])
+    await insertRows(db, studio, 'study_set', await graded(db, studio, sets))
     const placed = items.filter((item) => typeof item !== 'string')
     for (const { id } of sets) {
       const own = placed.filter(({ set_id }) => set_id === id).toSorted((a, b) => a.position - b.position)
       const studyIds = own.map(({ study_id }) => study_id)
       await fillSet(db, studio, id, studyIds)
     }
-    await insertRows(db, 'aim', aims)
+    await insertRows(db, studio, 'aim', aims)
     const held = exams.filter((exam) => typeof exam !== 'string')
-    await insertRows(db, 'exam', await ofSets(db, studio, held))
-    await insertRows(db, 'record_entry', entries)
+    await insertRows(db, studio, 'exam', await ofSets(db, studio, held))
+    await insertRows(db, studio, 'record_entry', entries)
   },
   async set(db, studio, { row, items = [], aim, exams = [] }) {
-    await insertRows(db, 'study_set', await graded(db, studio, [row]))
+    await insertRows(db, studio, 'study_set', await graded(db, studio, [row]))
     const studyIds = items.filter((item) => typeof item === 'string')
     await fillSet(db, studio, row.id, studyIds)
-    if (aim) await insertRows(db, 'aim', [aim])
+    if (aim) await insertRows(db, studio, 'aim', [aim])
     await db.query('update exam set set_id = $2 where studio_id = $1 and id = any($3::uuid[])', [studio, row.id, exams])
   },
   async exam(db, studio, { row }) {
-    await insertRows(db, 'exam', await ofSets(db, studio, [row]))
+    await insertRows(db, studio, 'exam', await ofSets(db, studio, [row]))
   },
-  async syllabus(db, _, { row, past = [] }) {
-    await insertRows(db, 'syllabus', [row])
-    await insertRows(db, 'syllabus_past', past)
+  async syllabus(db, studio, { row, past = [] }) {
+    await insertRows(db, studio, 'syllabus', [row])
+    await insertRows(db, studio, 'syllabus_past', past)
   },
 }
 

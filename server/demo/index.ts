@@ -6,7 +6,7 @@ import ternQuayAccordion from '../../demo/syllabi/tern-quay-accordion.json'
 import ternQuayPiano from '../../demo/syllabi/tern-quay-piano.json'
 import { altered, type RecipeInput } from '#core/instrument'
 import { gradeSet, recipesForMissing } from '#core/syllabus'
-import { MAX_TAGS, type Preferences, type Pupil, type Studio } from '#shared/api'
+import { MAX_TAGS, type Preferences, type Pupil } from '#shared/api'
 import { recipeOf, syllabusOf } from '#shared/schemas'
 import {
   runOnce,
@@ -15,7 +15,10 @@ import {
   insertPupil,
   insertSet,
   insertStudy,
+  deleteDemo,
+  insertStudio,
   inTransaction,
+  listStudios,
   type Pool,
   preferPupil,
   shipSyllabus,
@@ -49,7 +52,7 @@ interface DemoPupil {
   readonly sets: readonly DemoSet[]
 }
 
-export const DEMO_STUDIO: Studio = { name: studioFile.name, teacher: studioFile.teacher }
+const DEMO_STUDIO = { name: studioFile.name, teacher: studioFile.teacher, isDemo: true }
 const BOARDS = [corvanePiano, ternQuayPiano, corvaneMallets, ternQuayAccordion]
 
 const SLOWER = 0.8
@@ -91,17 +94,37 @@ async function laySet(db: Db, studio: number, pupilId: string, pupil: DemoPupil,
   if (set.exam) await layExam(db, studio, id, set.exam)
 }
 
-/** Lays the demo down in one transaction, unless it was laid before; lists that came later are laid by themselves. */
-export function layDemo(pool: Pool, studio: number): Promise<void> {
+/** Lists that came with the program, once for each time that they changed. */
+const BOARDS_LAID = 'boards-of-2026'
+
+async function layBoards(db: Db, studio: number): Promise<void> {
+  for (const board of BOARDS) await shipSyllabus(db, studio, syllabusOf(board))
+}
+
+/** Makes the demo's studio. Run it in a transaction. @returns its number */
+export async function layDemo(db: Db): Promise<number> {
+  await runOnce(db, BOARDS_LAID)
+  const studio = await insertStudio(db, DEMO_STUDIO)
+  await layBoards(db, studio)
+  for (const pupil of studioFile.pupils as readonly DemoPupil[]) {
+    const pupilId = await insertPupil(db, studio, pupil)
+    if (pupil.preferences) await preferPupil(db, studio, pupilId, pupil.preferences)
+    for (const set of pupil.sets) await laySet(db, studio, pupilId, pupil, set)
+  }
+  return studio
+}
+
+/** Lists that came later than the demo's studio. */
+export function layLaterBoards(pool: Pool): Promise<void> {
   return inTransaction(pool, async (db) => {
-    if (await runOnce(db, 'boards-of-2026')) {
-      for (const board of BOARDS) await shipSyllabus(db, studio, syllabusOf(board))
-    }
-    if (!(await runOnce(db, 'kestrel-lane'))) return
-    for (const pupil of studioFile.pupils as readonly DemoPupil[]) {
-      const pupilId = await insertPupil(db, studio, pupil)
-      if (pupil.preferences) await preferPupil(db, studio, pupilId, pupil.preferences)
-      for (const set of pupil.sets) await laySet(db, studio, pupilId, pupil, set)
-    }
+    if (!(await runOnce(db, BOARDS_LAID))) return
+    for (const { id, isDemo } of await listStudios(db)) if (isDemo) await layBoards(db, id)
   })
 }
+
+/** Makes the demo anew, as it was on the first day, in a studio of its own; what it held before is gone. @returns its number */
+export const restoreDemo = (pool: Pool): Promise<number> =>
+  inTransaction(pool, async (db) => {
+    await deleteDemo(db)
+    return layDemo(db)
+  })

@@ -1,5 +1,6 @@
 import { getRequestHeader, type H3Event, setResponseHeader } from 'h3'
 import { DomainError } from '#core/message'
+import { clipped } from '#shared/fault'
 import { wordsOf } from './language'
 
 const LINES = 'application/x-ndjson'
@@ -25,7 +26,11 @@ export async function tellingProgress<T>(
     // a status can still say it, or nobody is there any more
     if (!res.headersSent || res.closed) throw error
     if (!(error instanceof DomainError)) console.error(error)
-    line({ fault: wordsOf(event).worded(error instanceof DomainError ? error.toData() : { code: 'server', path: '' }) })
+    line({
+      fault: wordsOf(event).worded(
+        clipped(error instanceof DomainError ? error.toData() : { code: 'server', path: '' }),
+      ),
+    })
   }
   res.end()
   return undefined

@@ -1,12 +1,21 @@
-import { defineEventHandler, getRouterParam, type H3Event, setResponseHeader, setResponseStatus } from 'h3'
-import { DomainError } from '#core/message'
+import {
+  defineEventHandler,
+  getQuery,
+  getRequestHeader,
+  getRouterParam,
+  type H3Event,
+  setResponseHeader,
+  setResponseStatus,
+} from 'h3'
+import { DomainError, type ErrorData } from '#core/message'
 import { wordsOf } from './language'
-import type { Answer, Route } from '#shared/routes'
+import { type Answer, type Route, STUDIO_HEADER } from '#shared/routes'
+import { clipped } from '#shared/fault'
 import { checkText } from '#shared/schemas'
 import type { Wording } from '#shared/wording'
-import { currentStudio, getPool, DatabaseUnavailable, withDatabase } from '../db'
+import { currentStudio, getPool, hasStudio, DatabaseUnavailable, DiskFull, withDatabase } from '../db'
 import { ready } from '../start/ready'
-import type { Thing } from '../messages'
+import { refuse, type Thing } from '../messages'
 import { notFound, HttpError } from '../httpError'
 import { withAbort } from '../work'
 
@@ -39,7 +48,7 @@ export const route = <R extends Route>(_name: R, work: (context: Context) => Pro
     const answer = async (): Promise<Answer<R> | undefined> => {
       await ready()
       const db = getPool()
-      return work({ event, words: wordsOf(event), db, studio: await currentStudio(db) })
+      return work({ event, words: wordsOf(event), db, studio: await studioFor(event, db) })
     }
     try {
       return await withDatabase(() => withAbort(signal, answer))
@@ -54,16 +63,16 @@ export const route = <R extends Route>(_name: R, work: (context: Context) => Pro
 const RETRY_AFTER = 2
 
 function errorAnswer(event: H3Event, error: unknown) {
-  const { worded } = wordsOf(event)
+  const worded = (fault: ErrorData) => wordsOf(event).worded(clipped(fault))
   if (error instanceof HttpError) {
     setResponseStatus(event, error.status)
     if (error.status === 503) setResponseHeader(event, 'retry-after', RETRY_AFTER)
     return worded(error.fault)
   }
-  if (error instanceof DatabaseUnavailable) {
+  if (error instanceof DatabaseUnavailable || error instanceof DiskFull) {
     setResponseStatus(event, 503)
     setResponseHeader(event, 'retry-after', RETRY_AFTER)
-    return worded({ code: 'database', path: '' })
+    return worded({ code: error instanceof DiskFull ? 'disk' : 'database', path: '' })
   }
   if (error instanceof DomainError) {
     setResponseStatus(event, 422)
@@ -80,14 +89,33 @@ const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i
 export function idParam(event: H3Event, what: Thing): string {
   const id = getRouterParam(event, 'id') ?? ''
   if (!UUID.test(id)) throw notFound(what)
-  return id
+  return id.toLowerCase()
+}
+
+/** The number in the address. @throws HttpError 404 where it cannot be one */
+export function numberParam(event: H3Event, what: Thing): number {
+  const text = getRouterParam(event, 'id') ?? ''
+  if (!/^[1-9]\d{0,8}$/.test(text)) throw notFound(what)
+  return Number(text)
+}
+
+/**
+ * The studio that a request is about: the one that its page shows, which it names, or the one that is open. A page that
+ * still shows another goes on with that. @throws HttpError 409 where it is gone
+ */
+async function studioFor(event: H3Event, db: ReturnType<typeof getPool>): Promise<number> {
+  const { studio: queried } = getQuery(event)
+  const named = getRequestHeader(event, STUDIO_HEADER) ?? (typeof queried === 'string' ? queried : undefined)
+  if (named === undefined) return currentStudio(db)
+  if (/^[1-9]\d{0,8}$/.test(named) && (await hasStudio(db, Number(named)))) return Number(named)
+  throw new HttpError(409, refuse('studio.gone', {}, 'studio').toData())
 }
 
 /** An id in the query; null where none is named. @throws HttpError 404 where it cannot be one */
 export function idQuery(value: unknown, what: Thing): string | null {
   if (value === undefined) return null
   if (typeof value !== 'string' || !UUID.test(value)) throw notFound(what)
-  return value
+  return value.toLowerCase()
 }
 
 /** The name in the address, no longer than one can be. */

@@ -24,9 +24,14 @@ function isFromHere(event: H3Event): boolean {
   return origin === `http://${hostOf(event)}` || origin === `https://${hostOf(event)}`
 }
 
+const typeOf = (event: H3Event): string | undefined =>
+  getRequestHeader(event, 'content-type')?.split(';')[0]!.trim().toLowerCase()
+
 /** Forms of any page can send text, but not this. */
 function isJson(event: H3Event): boolean {
-  const type = getRequestHeader(event, 'content-type')?.split(';')[0]!.trim().toLowerCase()
+  // nor an archive
+  if (typeOf(event) === 'application/zip') return event.path.startsWith('/api/archive')
+  const type = typeOf(event)
   const empty =
     Number(getRequestHeader(event, 'content-length') ?? 0) === 0 && !getRequestHeader(event, 'transfer-encoding')
   return type === 'application/json' || (type === undefined && empty)

@@ -11,6 +11,9 @@ import type { ReadSoFar, UsualHead } from '#shared/syllabusCsv'
 import { changedStudy } from '../changing'
 import type { StudyContent } from '../db'
 import { previewMusic, writtenFile } from '../music'
+import type { ArchiveRequest } from '../archive/write'
+import type { CalendarRequest } from '../calendarFile'
+import { type Planning, progressFrom } from '../planning'
 import { previewFile } from '../preview'
 import { contentOf, playableOf } from '../studies'
 
@@ -68,6 +71,19 @@ export const TASKS = {
     (await paper()).paperPages(request, (await faces()).FACE_FILES, wordingFor(language)),
   pdf: async ({ request, language }: ForPaper) =>
     (await paper()).paperPdf(request, (await faces()).FACE_FILES, wordingFor(language)),
+
+  /** How far a set is on its way to its exam. */
+  progress: (planning: Planning) => progressFrom(planning),
+  calendar: async ({ request, language }: { readonly request: CalendarRequest; readonly language: string }) =>
+    (await import('../calendarFile')).calendarFrom(request, wordingFor(language)),
+
+  /** A studio's archive: written, and read. */
+  archive: async (
+    { request, language }: { readonly request: ArchiveRequest; readonly language: string },
+    soFar?: ReadSoFar,
+  ) => (await import('../archive/write')).writeArchive(request, language, wordingFor(language), soFar),
+  openArchive: async ({ bytes, pupil }: { readonly bytes: Uint8Array; readonly pupil: string | null }) =>
+    (await import('../archive/read')).openArchive(bytes, pupil),
 
   /** A file of some studies. */
   write: ({ request, language }: { readonly request: Omit<FileRequest, 'ids'>; readonly language: string }) =>

@@ -36,8 +36,14 @@ const altered = computed(() => name.value.trim() !== props.pupil.name || note.va
 const twice = computed(() => isTwice(name.value, props.others))
 const rename = (): Promise<void> =>
   guarded(async () => {
-    await ask('PUT /api/pupils/:id', { id: props.pupil.id }, { name: name.value.trim(), note: note.value.trim() })
-    emit('changed')
+    const { id, version } = props.pupil
+    const called = { name: name.value.trim(), note: note.value.trim(), version }
+    try {
+      await ask('PUT /api/pupils/:id', { id }, called)
+    } finally {
+      // one that was saved elsewhere is shown as it stands
+      emit('changed')
+    }
   })
 const set = (field: 'school' | 'handSize' | 'instrument' | 'accordion', value: unknown): Promise<void> =>
   guarded(async () => {

@@ -37,6 +37,14 @@ const EXAMPLES: Readonly<Record<DocumentKind, { versions: readonly object[]; tod
     versions: [EXAM, { ...EXAM, format: 'tactum-exam/1' }],
     today: { ...EXAM, format: 'tactum-exam/1' },
   },
+  erasure: {
+    // the first had its version already; one without is read all the same
+    versions: [
+      { sets: 1, exams: 0, entries: 12 },
+      { format: 'tactum-erasure/1', sets: 1, exams: 0, entries: 12 },
+    ],
+    today: { format: 'tactum-erasure/1', sets: 1, exams: 0, entries: 12 },
+  },
   trash: {
     versions: [
       { row: { id: 'p', name: 'Nina' }, entries: [{ id: 'e', document: { ...ENTRY, study: BARE } }] },

@@ -1,5 +1,7 @@
 /** What frames every page. */
 export const frame = {
+  'frame.disk':
+    'The disk is full, so nothing can be saved. What you change stays on this page. Make room on the disk, and it is saved.',
   'frame.away': 'The server does not answer. What you change is kept on this page, and saved as soon as it is back.',
   'frame.sure-button.sure-bin': 'Into the bin?',
   'frame.sure-button.delete': 'Throw it away',

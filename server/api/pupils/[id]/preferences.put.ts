@@ -1,9 +1,11 @@
 import { bodies } from '#shared/schemas'
-import { preferPupil } from '../../../db'
-import { idParam, notFound, readChecked, route } from '../../../http'
+import { inTransaction } from '../../../db'
+import { idParam, readChecked, route } from '../../../http'
+import { rememberPreferences } from '../../../preferences'
 
 export default route('PUT /api/pupils/:id/preferences', async ({ event, db, studio }) => {
   const some = await readChecked(event, bodies.preferences)
-  if (!(await preferPupil(db, studio, idParam(event, 'pupil'), some))) throw notFound('pupil')
+  const id = idParam(event, 'pupil')
+  await inTransaction(db, (client) => rememberPreferences(client, studio, id, some))
   return { ok: true }
 })

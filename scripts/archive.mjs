@@ -1,0 +1,4 @@
+// A studio as one file of open files: out, and in.
+import { keepingCommand } from './lib/keeping.mjs'
+
+await keepingCommand('archive')

@@ -1,0 +1,35 @@
+import { dayOf, dueAfter, preparationFor, type Preparation, prepare } from '#core/practice'
+import type { ExamDraw } from '#core/syllabus'
+import type { Progress, PupilRecord, StoredAim, StoredRoute, StudySet } from '#shared/api'
+import { unpacked, writtenOf } from '#shared/preparation'
+
+/** What a plan is made from, as it goes to a thread. */
+export interface Planning {
+  readonly set: { readonly studies: readonly Pick<StudySet['studies'][number], 'id' | 'recipe'>[] }
+  readonly aim: StoredAim
+  readonly record: PupilRecord
+  readonly draw: ExamDraw | null
+  readonly routes: readonly StoredRoute[]
+  readonly today: string
+}
+
+/** @throws DomainError where nothing can be planned from it */
+export const preparationFrom = ({ record, ...rest }: Planning): Preparation =>
+  preparationFor(writtenOf({ ...rest, record: unpacked(record) }))
+
+/** How far a set is on its way. @throws DomainError as `preparationFrom` */
+export function progressFrom(
+  planning: Planning,
+): Pick<Progress, 'played' | 'ready' | 'due' | 'behind' | 'missing' | 'chance'> {
+  const now = dayOf(planning.today)!
+  const preparation = preparationFrom(planning)
+  const { states, practiceStates, then } = prepare(preparation)
+  return {
+    played: practiceStates.filter((practiceState) => practiceState !== 'untried').length,
+    ready: practiceStates.filter((practiceState) => practiceState === 'ready').length,
+    due: states.filter((state) => (dueAfter(state) ?? Infinity) <= now).length,
+    behind: then.notReady.length,
+    missing: preparation.draw.items.filter(({ study }) => study === null).length,
+    chance: then.chance,
+  }
+}

@@ -1,0 +1,23 @@
+import type { Studio } from '#shared/api'
+import { getStudio, inTransaction, insertStudio, openStudio, type Pool } from './db'
+import { restoreDemo } from './demo'
+import { notFound } from './httpError'
+
+/** Makes an empty studio, with nothing of the demo in it, and opens it. */
+export const startStudio = (pool: Pool, called: Pick<Studio, 'name' | 'teacher'>): Promise<Studio> =>
+  inTransaction(pool, async (db) => {
+    const id = await insertStudio(db, { ...called, isDemo: false })
+    await openStudio(db, id)
+    return getStudio(db, id)
+  })
+
+/** Opens a studio. @throws HttpError 404 */
+export async function switchStudio(pool: Pool, id: number): Promise<Studio> {
+  if (!(await openStudio(pool, id))) throw notFound('studio')
+  return getStudio(pool, id)
+}
+
+/** The demo as on the first day, opened; a teacher's own studios stay as they are. */
+export async function openDemo(pool: Pool): Promise<Studio> {
+  return switchStudio(pool, await restoreDemo(pool))
+}
