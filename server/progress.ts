@@ -1,4 +1,4 @@
-import { dayOf, weekdayOf } from '#core/practice'
+import { checkAim, dayOf, weekdayOf } from '#core/practice'
 import { DomainError, type Message } from '#core/message'
 import type { StoredAim, StoredEntry, Progress, StudySet, Syllabus } from '#shared/api'
 import { errorMessage } from '#words'
@@ -38,6 +38,7 @@ function commonOf(set: StudySet, { exam, lesson }: StoredAim): Progress {
 
 async function workedOut({ setId, aim }: StampedAim, gathered: Gathered): Promise<Progress> {
   const set = gathered.sets.get(setId)!
+  if (dayOf(aim.exam) === null) checkAim({ ...aim, pins: [] }, today())
   const common = commonOf(set, aim)
   if (!isOpen(set, aim)) return common
   const record = gathered.records.get(set.pupil.id) ?? []

@@ -1,7 +1,8 @@
-import { addressOf, type Answer, type Parameters, type Route } from '#shared/routes'
+import { addressOf, type Answer, type Parameters, type Route, STUDIO_HEADER } from '#shared/routes'
 import { type ErrorData as Fault, DomainError } from '#core/message'
 import { errorMessage } from '#words'
 import { noteTrouble } from '~/composables/connection'
+import { currentStudio } from '~/composables/studio'
 import { formatMessage, knows, languageTag, t } from '~/composables/words'
 
 /** An answer that was not success, in the API's one shape; `current` comes with a stale save. */
@@ -33,9 +34,10 @@ function noteFault({ code }: Fault): void {
   if (code === 'disk') void noteTrouble('disk')
 }
 
-/** What is sent with every question: its type, where it has a body, and the language in which to answer. */
+/** What is sent with every question: its type, where it has a body, the language in which to answer, and of which studio. */
 const headersFor = (type?: string): Record<string, string> => ({
   'accept-language': languageTag(),
+  ...(currentStudio.value ? { [STUDIO_HEADER]: String(currentStudio.value.id) } : {}),
   ...(type ? { 'content-type': type } : {}),
 })
 const JSON_TYPE = 'application/json'
@@ -68,6 +70,16 @@ export async function askFile(route: Route, body: unknown): Promise<Blob> {
   const { address } = addressOf(route)
   const headers = headersFor(JSON_TYPE)
   const answer = await fetch(address, { method: 'POST', body: JSON.stringify(body), headers }).catch(() => null)
+  if (!answer) throw new ApiError(0, SILENT)
+  if (!answer.ok) throw new ApiError(answer.status, (await answer.json().catch(() => SILENT)) as Fault)
+  return answer.blob()
+}
+
+/** Fetches a file. @throws ApiError as `ask`; the signal’s reason once it is aborted */
+export async function fetchFile(route: Route, parameters: Parameters, signal: AbortSignal): Promise<Blob> {
+  const { address } = addressOf(route, parameters)
+  const answer = await fetch(address, { signal, headers: headersFor() }).catch(() => null)
+  signal.throwIfAborted()
   if (!answer) throw new ApiError(0, SILENT)
   if (!answer.ok) throw new ApiError(answer.status, (await answer.json().catch(() => SILENT)) as Fault)
   return answer.blob()

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useColorMode } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted } from 'vue'
 import { NuxtLink } from '#components'
 import { useRoute } from '#imports'
-import type { Studio } from '#shared/api'
 import { ask } from '~/composables/api'
+import { currentStudio, showStudio } from '~/composables/studio'
 import { GROUND } from '~/composables/ground'
 import { useDesk } from '~/stores/desk'
 import { t } from '~/composables/words'
@@ -13,7 +13,6 @@ const route = useRoute()
 /** A set belongs to its pupil. */
 const isHere = (root: string): boolean =>
   route.path.startsWith(root) || (root === '/pupils' && route.path.startsWith('/sets'))
-const studio = ref<Studio | null>(null)
 const desk = useDesk()
 const { store: mode } = useColorMode(GROUND)
 /** As the system wishes, dark, light, and round again. */
@@ -32,7 +31,8 @@ const places = computed(() => [
 ])
 
 onMounted(async () => {
-  studio.value = await ask('GET /api/studio').catch(() => null)
+  const studio = await ask('GET /api/studio').catch(() => null)
+  if (studio) showStudio(studio)
 })
 </script>
 
@@ -43,7 +43,13 @@ onMounted(async () => {
     >
       <p class="font-serif text-[21px] font-semibold">
         Tactum
-        <span class="aside quiet ml-1 hidden text-[15px] font-normal sm:inline">{{ studio?.name }}</span>
+        <NuxtLink
+          v-if="currentStudio"
+          to="/studio"
+          class="aside quiet ml-1 text-[15px] font-normal hover:text-ink hover:underline"
+          :aria-current="route.path === '/studio' ? 'page' : undefined"
+          >{{ currentStudio.name }}</NuxtLink
+        >
       </p>
       <nav :aria-label="t('frame.the-head.main')" class="flex flex-wrap gap-x-4 text-[14px] font-medium">
         <NuxtLink

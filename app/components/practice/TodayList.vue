@@ -3,7 +3,7 @@ import { computed, reactive } from 'vue'
 import { NuxtLink } from '#components'
 import { dayOf } from '#core/practice'
 import type { Progress, Pupil } from '#shared/api'
-import { t } from '~/composables/words'
+import { formatMessage, t } from '~/composables/words'
 import { longDay } from './dates'
 
 /** Who comes today, what is due, who is behind. */
@@ -12,7 +12,9 @@ const props = defineProps<{ progress: readonly Progress[]; pupils: readonly Pupi
 /** A longer list is shown as a whole when that is asked. */
 const FEW = 8
 const whole = reactive(new Set<string>())
-const ahead = computed(() => props.progress.filter(({ over }) => !over))
+const ahead = computed(() => props.progress.filter(({ over, wrong }) => !over && !wrong))
+/** What nothing can be said of, and why. */
+const wrong = computed(() => props.progress.filter((each) => each.wrong))
 const nameOf = ({ pupilId }: Progress): string => props.pupils.find(({ id }) => id === pupilId)?.name ?? ''
 const isBehind = ({ behind, missing, exam }: Progress): string =>
   [
@@ -69,5 +71,13 @@ const lists = computed(() => [
         {{ t('practice.pupils.all', { count: list.own.length }) }}
       </button>
     </section>
+    <ul v-if="wrong.length" class="text-[14.5px] text-missing sm:col-span-3">
+      <li v-for="each in wrong" :key="each.setId">
+        <NuxtLink class="font-serif font-semibold hover:underline" :to="`/sets/${each.setId}`">{{
+          nameOf(each)
+        }}</NuxtLink>
+        {{ t('practice.pupils.wrong', { why: formatMessage(each.wrong!) }) }}
+      </li>
+    </ul>
   </div>
 </template>

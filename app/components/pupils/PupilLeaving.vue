@@ -3,10 +3,11 @@ import { computed, onMounted, shallowRef } from 'vue'
 import type { Belongings, Pupil } from '#shared/api'
 import SureButton from '~/components/frame/SureButton.vue'
 import { ask } from '~/composables/api'
+import { pupilArchive } from '~/composables/downloads'
 import { working } from '~/composables/working'
 import { t } from '~/composables/words'
 
-/** A pupil who comes no more: out of the way with everything, or thrown away, once it is said what goes with that. */
+/** A pupil who comes no more: archived with everything, moved to the bin, or erased, once it is said what goes with that. */
 const props = defineProps<{ pupil: Pupil }>()
 const emit = defineEmits<{ archived: []; left: [words: string, bin: string] }>()
 
@@ -28,6 +29,12 @@ const throwAway = (): Promise<void> =>
     const { bin } = await ask('DELETE /api/pupils/:id', { id: props.pupil.id })
     emit('left', t('sets.pupil-leaving.gone', { name: props.pupil.name }), bin)
   })
+const erase = (): Promise<void> =>
+  guarded(async () => {
+    await ask('POST /api/pupils/:id/erase', { id: props.pupil.id }, {})
+    emit('archived')
+  })
+const archiveAddress = computed(() => pupilArchive(props.pupil.id))
 </script>
 
 <template>
@@ -48,5 +55,16 @@ const throwAway = (): Promise<void> =>
       >
     </p>
     <p class="quiet mt-1 text-[13px]">{{ t('sets.pupil-leaving.explained') }}</p>
+    <p class="mt-2 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+      <a class="text-button" :href="archiveAddress" download>{{ t('sets.pupil-leaving.export') }}</a>
+      <SureButton
+        class="text-button"
+        :question="t('sets.pupil-leaving.erase-question', { name: pupil.name })"
+        :yes="t('sets.pupil-leaving.erase')"
+        :disabled="busy"
+        @sure="erase"
+        >{{ t('sets.pupil-leaving.erase') }}</SureButton
+      >
+    </p>
   </div>
 </template>

@@ -41,7 +41,9 @@ const measure = (row: unknown): void => {
   if (row instanceof HTMLElement) virtualizer.value.measureElement(row)
 }
 
-const progressBySet = computed(() => new Map(props.progress.filter(({ over }) => !over).map((way) => [way.setId, way])))
+const progressBySet = computed(
+  () => new Map(props.progress.filter(({ over, wrong }) => !over && !wrong).map((way) => [way.setId, way])),
+)
 const examsOf = (pupil: Pupil): ExamListing[] =>
   props.exams.filter((exam) => exam.pupil.id === pupil.id).slice(0, MAX_EXAMS)
 const othersThan = (pupil: Pupil): string[] => props.names.filter(({ id }) => id !== pupil.id).map(({ name }) => name)

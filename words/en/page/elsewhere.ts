@@ -7,6 +7,7 @@ import { paper } from './paper'
 import { practice } from './practice'
 import { print } from './print'
 import { sets } from './sets'
+import { studio } from './studio'
 import { syllabi } from './syllabi'
 
 /** What the other pages say. */
@@ -20,5 +21,6 @@ export const elsewhere = {
   ...practice,
   ...print,
   ...sets,
+  ...studio,
   ...syllabi,
 } as const

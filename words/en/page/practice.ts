@@ -179,6 +179,7 @@ export const practice = {
   'practice.pupils.is-due': '{due, plural, one {one test} other {# tests}}',
   'practice.pupils.behind': 'Who is behind',
   'practice.pupils.nobody-behind': 'Nobody: it will do.',
+  'practice.pupils.wrong': 'cannot be worked out: {why}',
   'practice.pupils.is-missing': '{missing} not in the set',
   'practice.pupils.is-behind': '{behind, plural, one {one not by} other {# not by}} {day}',
 } as const

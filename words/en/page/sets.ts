@@ -177,6 +177,10 @@ export const sets = {
   'sets.pupil-leaving.explained': 'Who comes no more is out of the way, with everything, until they come again.',
   'sets.pupil-leaving.question':
     '{name} into the bin, with {sets, plural, =0 {no set} one {one set} other {# sets}}, {exams, plural, =0 {no mock exam} one {one mock exam} other {# mock exams}} and {entries, plural, =0 {nothing played} one {one entry of the record} other {# entries of the record}}? Studies stay in the library.',
+  'sets.pupil-leaving.export': 'Export (ZIP)',
+  'sets.pupil-leaving.erase': 'Erase for good',
+  'sets.pupil-leaving.erase-question':
+    'Erase {name} for good, with sets, mock exams and practice record? This cannot be undone. Backups from before still hold them.',
   'sets.pupil-leaving.gone': '{name} is in the bin.',
   'sets.index.back': 'Everything is back.',
   'sets.index.who': 'Who is shown',
