@@ -22,6 +22,7 @@ interface Refusals {
   'not-found': { what: Thing }
   'version.stale': { what: Thing }
   'body.size': { most: number }
+  'task.long': { seconds: number }
   /** More is asked than can be done now. */
   busy: null
   'change.unplayable': { why: Message }

@@ -37,14 +37,14 @@ async function someOf(db: Db, studio: number, wanted: PaperWanted): Promise<Some
       ? await setsOut(db, studio, sets)
       : [{ title, studies: (ids.length > 0 ? await studiesNamed(db, studio, ids) : studies).map(outOf) }]
   // each is made by itself, one after the other
-  sheets.forEach(({ studies: own }, at) => {
+  for (const [at, { studies: own }] of sheets.entries()) {
     const path = sets.length > 0 ? `sets[${at}]` : 'studies'
     if (own.length === 0) throw refuse('paper.empty', {}, path)
-    weighed(
+    await weighed(
       own.map(({ recipe }) => recipe),
       path,
     )
-  })
+  }
   return sheets
 }
 

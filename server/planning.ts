@@ -1,7 +1,15 @@
-import { dayOf, dueAfter, preparationFor, type Preparation, prepare } from '#core/practice'
+import {
+  dayOf,
+  dueAfter,
+  preparationFor,
+  type Preparation,
+  practiceStatesToday,
+  prepare,
+  targetsFor,
+} from '#core/practice'
 import type { ExamDraw } from '#core/syllabus'
 import type { Progress, PupilRecord, StoredAim, StoredRoute, StudySet } from '#shared/api'
-import { unpacked, writtenOf } from '#shared/preparation'
+import { templatesOf, unpacked, writtenOf } from '#shared/preparation'
 
 /** What a plan is made from, as it goes to a thread. */
 export interface Planning {
@@ -32,4 +40,16 @@ export function progressFrom(
     missing: preparation.draw.items.filter(({ study }) => study === null).length,
     chance: then.chance,
   }
+}
+
+/** What the states of a set's studies are worked out from, as it goes to a thread. */
+export type StatesAsked = Omit<Planning, 'aim' | 'draw'> & { readonly draw: ExamDraw }
+
+/** How each study of a set stands today, and what would raise the chance most. */
+export function statesFrom({ set, record, routes, draw, today }: StatesAsked) {
+  const recipes = set.studies.map(({ recipe }) => recipe)
+  const targets = targetsFor(recipes, draw, templatesOf(routes))
+  const { practiceStates, outlook, raise } = practiceStatesToday(targets, unpacked(record), draw, dayOf(today)!)
+  const { chance, low, high, drawn, assumed } = outlook
+  return { practiceStates, outlook: { chance, low, high, drawn, assumed }, raise }
 }

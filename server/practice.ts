@@ -1,15 +1,6 @@
 import { listed } from '#core/message'
 import { families, type Recipe } from '#core/instrument'
-import {
-  checkAim,
-  dayOf,
-  type Examined,
-  type GradeInstead,
-  type Entry,
-  practisedBeside,
-  practiceStatesToday,
-  targetsFor,
-} from '#core/practice'
+import { checkAim, dayOf, type Examined, type GradeInstead, type Entry, practisedBeside } from '#core/practice'
 import { fullGrade, atomsOf, drawOf, type ExamDraw, gradeOf, type GradeReport } from '#core/syllabus'
 import type { StoredAim, StoredEntry, StoredRoute, PracticeFile, SetReadiness, StudySet, Syllabus } from '#shared/api'
 import {
@@ -28,11 +19,11 @@ import {
 } from './db'
 import { refuse } from './messages'
 import { notFound, stale } from './httpError'
-import { packed, templatesOf } from '#shared/preparation'
+import { packed } from '#shared/preparation'
 import type { Planning } from './planning'
 import { today } from './record'
 import { policiesOf, setFor, settingsFor, syllabusFor } from './sets'
-import { cachedAnswer } from './work'
+import { cachedAnswer, thread } from './work'
 
 interface Graded {
   readonly draw: ExamDraw
@@ -100,16 +91,15 @@ export function practiceOf(pool: Pool, studio: number, setId: string): Promise<P
   })
 }
 
-/** What the record says of a set that was graded. @param draw what its grade draws from */
-export function readinessOf(
+/** What the record says of a set that was graded, worked out in a thread. @param draw what its grade draws from */
+export async function readinessOf(
   set: StudySet,
   draw: ExamDraw,
   report: GradeReport,
-  { record, routes }: { readonly record: readonly Entry[]; readonly routes: readonly StoredRoute[] },
-): SetReadiness {
-  const recipes = set.studies.map(({ recipe }) => recipe)
-  const targets = targetsFor(recipes, draw, templatesOf(routes))
-  const { practiceStates, outlook, raise } = practiceStatesToday(targets, record, draw, dayOf(today())!)
+  { record, routes }: { readonly record: readonly StoredEntry[]; readonly routes: readonly StoredRoute[] },
+): Promise<SetReadiness> {
+  const asked = { set: leanSet(set), record: packed(record), routes, draw, today: today() }
+  const { practiceStates, outlook, raise } = await thread('readiness', asked)
   const counted = (is: (study: number) => boolean) =>
     draw.items.filter(({ study }) => study !== null && is(study)).length
   const words = raise && draw.items.find(({ study }) => study === raise.study)?.words
@@ -157,13 +147,17 @@ export async function planningOf(db: Db, studio: number, set: StudySet): Promise
   return planningFor(set, { aim, record, draw: graded?.draw ?? null, routes: await listRoutes(db, studio) })
 }
 
+const leanSet = ({ studies }: StudySet): Planning['set'] => ({
+  studies: studies.map(({ id, recipe }) => ({ id, recipe })),
+})
+
 /** The same of what is known, as it goes to a thread. */
 export const planningFor = (
   set: StudySet,
   { record, ...rest }: Pick<Planning, 'aim' | 'draw' | 'routes'> & { readonly record: readonly StoredEntry[] },
 ): Planning => ({
   ...rest,
-  set: { studies: set.studies.map(({ id, recipe }) => ({ id, recipe })) },
+  set: leanSet(set),
   record: packed(record),
   today: today(),
 })

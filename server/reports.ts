@@ -78,7 +78,7 @@ export async function reportOf(
   const report = await cachedAnswer('grade', { ...exam, recipes })
   return {
     report,
-    readiness: readinessOf(set, await drawBy(exam, recipes, report, gathered.record), report, gathered),
+    readiness: await readinessOf(set, await drawBy(exam, recipes, report, gathered.record), report, gathered),
     placements,
     newer: syllabusId === set.syllabusId && gradeId === set.gradeId ? await newerFor(gathered) : null,
     choices: openChoices(document, gradeId),

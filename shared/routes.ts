@@ -130,6 +130,8 @@ export interface Answers {
   'GET /api/syllabi/:id/difference': SyllabusDifference
   'GET /api/syllabi/:id/export': Bytes
 }
+/** Names the page that asks, so that what one asks for does not hold up another. */
+export const PAGE_HEADER = 'x-page'
 /** Names the studio that a page shows, by its number. */
 export const STUDIO_HEADER = 'x-studio'
 

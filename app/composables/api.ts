@@ -1,4 +1,4 @@
-import { addressOf, type Answer, type Parameters, type Route, STUDIO_HEADER } from '#shared/routes'
+import { addressOf, type Answer, type Parameters, type Route, PAGE_HEADER, STUDIO_HEADER } from '#shared/routes'
 import { type ErrorData as Fault, DomainError } from '#core/message'
 import { errorMessage } from '#words'
 import { noteTrouble } from '~/composables/connection'
@@ -34,9 +34,13 @@ function noteFault({ code }: Fault): void {
   if (code === 'disk') void noteTrouble('disk')
 }
 
+/** This page, as long as it is open. */
+const PAGE = Math.random().toString(36).slice(2)
+
 /** What is sent with every question: its type, where it has a body, the language in which to answer, and of which studio. */
 const headersFor = (type?: string): Record<string, string> => ({
   'accept-language': languageTag(),
+  [PAGE_HEADER]: PAGE,
   ...(currentStudio.value ? { [STUDIO_HEADER]: String(currentStudio.value.id) } : {}),
   ...(type ? { 'content-type': type } : {}),
 })

@@ -8,6 +8,7 @@ export interface FormatErrors {
   'format.entities': null
   'format.packed': null
   'format.notes': { most: number }
+  'format.pieces': { most: number }
   'format.empty': null
   'format.pitch': { measure: string }
 }

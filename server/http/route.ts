@@ -1,3 +1,4 @@
+import { setMaxListeners } from 'node:events'
 import {
   defineEventHandler,
   getQuery,
@@ -9,7 +10,7 @@ import {
 } from 'h3'
 import { DomainError, type ErrorData } from '#core/message'
 import { wordsOf } from './language'
-import { type Answer, type Route, STUDIO_HEADER } from '#shared/routes'
+import { type Answer, type Route, PAGE_HEADER, STUDIO_HEADER } from '#shared/routes'
 import { clipped } from '#shared/fault'
 import { checkText } from '#shared/schemas'
 import type { Wording } from '#shared/wording'
@@ -31,6 +32,8 @@ export interface Context {
 /** Aborts when whoever asked has gone before the answer. */
 function abortSignalFor({ node: { res } }: H3Event): AbortSignal {
   const gone = new AbortController()
+  // a batch waits for many pieces of work
+  setMaxListeners(0, gone.signal)
   res.once('close', () => {
     if (!res.writableFinished) gone.abort()
   })
@@ -51,13 +54,19 @@ export const route = <R extends Route>(_name: R, work: (context: Context) => Pro
       return work({ event, words: wordsOf(event), db, studio: await studioFor(event, db) })
     }
     try {
-      return await withDatabase(() => withAbort(signal, answer))
+      return await withDatabase(() => withAbort(signal, askerOf(event), answer))
     } catch (error) {
       // nobody reads it
       if (signal.aborted) return null
       return errorAnswer(event, error)
     }
   })
+
+/** Who asks: a page says which it is; others are told apart by where they are. */
+function askerOf(event: H3Event): string {
+  const page = getRequestHeader(event, PAGE_HEADER) ?? ''
+  return /^[\w-]{1,40}$/.test(page) ? page : (event.node.req.socket.remoteAddress ?? '')
+}
 
 /** Seconds after which to ask again what could not be done now. */
 const RETRY_AFTER = 2

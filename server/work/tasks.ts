@@ -13,7 +13,8 @@ import type { StudyContent } from '../db'
 import { previewMusic, writtenFile } from '../music'
 import type { ArchiveRequest } from '../archive/write'
 import type { CalendarRequest } from '../calendarFile'
-import { type Planning, progressFrom } from '../planning'
+import { oneTooMany, type Weighed } from '../weight'
+import { type Planning, progressFrom, type StatesAsked, statesFrom } from '../planning'
 import { previewFile } from '../preview'
 import { contentOf, playableOf } from '../studies'
 
@@ -71,6 +72,12 @@ export const TASKS = {
     (await paper()).paperPages(request, (await faces()).FACE_FILES, wordingFor(language)),
   pdf: async ({ request, language }: ForPaper) =>
     (await paper()).paperPdf(request, (await faces()).FACE_FILES, wordingFor(language)),
+
+  /** Which study of a batch is one too many. */
+  weigh: (batch: Weighed) => oneTooMany(batch),
+
+  /** How each study of a set stands today. */
+  readiness: (asked: StatesAsked) => statesFrom(asked),
 
   /** How far a set is on its way to its exam. */
   progress: (planning: Planning) => progressFrom(planning),

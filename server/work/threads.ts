@@ -1,14 +1,17 @@
-import { availableParallelism } from 'node:os'
 import { MessageChannel, type MessagePort } from 'node:worker_threads'
 import { Piscina } from 'piscina'
 import { DomainError } from '#core/message'
 import { busy } from '../httpError'
+import { refuse } from '../messages'
+import { FairQueue, THREADS } from './fairQueue'
+import { LIMITS } from './limits'
 import type { Answer, TaskInput, TaskName } from './tasks'
 import type { Answered } from './thread'
 import { threadFile } from './threadFile'
+import { currentAsker } from './waiting'
 
-/** Tasks that may wait for a thread; more than that, and whoever asks is told to come again. */
-const MAX_WAITING = 100
+/** Threads that stay, so that nobody waits for one to begin. */
+const MIN_THREADS = 2
 /** Milliseconds after which a thread with nothing to do ends. */
 const IDLE = 60_000
 
@@ -17,9 +20,8 @@ let threads: Piscina | undefined
 function started(): Piscina {
   threads ??= new Piscina({
     filename: threadFile(),
-    minThreads: 1,
-    maxThreads: Math.max(2, availableParallelism() - 1),
-    maxQueue: MAX_WAITING,
+    minThreads: MIN_THREADS,
+    maxThreads: THREADS,
     idleTimeout: IDLE,
   })
   return threads
@@ -45,15 +47,41 @@ async function telling<T>(soFar: SoFar, work: (port: MessagePort) => Promise<T>)
   }
 }
 
-/** Does a task in a thread. @throws DomainError as the task does; HttpError 503 where too much waits; AbortError */
+const queue = new FairQueue()
+
+/**
+ * Does a task in a thread, when it is the turn of whoever asks.
+ * @throws DomainError as the task does, or `task.long`; HttpError 503 where too much waits; the signal's reason
+ */
 export async function inThread<Name extends TaskName>(
   name: Name,
   request: TaskInput<Name>,
   signal: AbortSignal,
   soFar?: SoFar,
 ): Promise<Answer<Name>> {
+  const asker = currentAsker()
+  if (queue.isFull(asker)) throw busy()
+  const { lane, seconds } = LIMITS[name]
+  const release = await queue.turn(asker, lane, signal)
+  const overdue = AbortSignal.timeout(seconds * 1000)
+  try {
+    return await done(name, request, AbortSignal.any([signal, overdue]), soFar)
+  } catch (error) {
+    if (overdue.aborted && !signal.aborted) throw refuse('task.long', { seconds }, '')
+    throw error
+  } finally {
+    release()
+  }
+}
+
+/** A task's answer. @throws DomainError as the task does */
+async function done<Name extends TaskName>(
+  name: Name,
+  request: TaskInput<Name>,
+  signal: AbortSignal,
+  soFar?: SoFar,
+): Promise<Answer<Name>> {
   const pool = started()
-  if (pool.queueSize >= MAX_WAITING) throw busy()
   const answered = (await (soFar
     ? telling(soFar, (port) => pool.run({ name, request, port }, { signal, transferList: [port] }))
     : pool.run({ name, request }, { signal }))) as Answered

@@ -57,6 +57,8 @@ export const edges = {
   'error.server': 'The server could not do this. Why is written in its log.',
   'error.not-found':
     '{what, select, address {There is nothing at this address.} thing {There is no such thing in the bin.} other {There is no such {what}.}}',
+  'error.task.long':
+    'This took longer than {seconds} seconds and was given up. Take fewer at a time, or smaller files.',
   'error.busy': 'Too much is being worked out just now. Try again in a moment.',
   'error.version.stale': 'This {what} was saved elsewhere in the meantime.',
   'error.body.size': 'The request is larger than {most} MB, the most that is taken here.',

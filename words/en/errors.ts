@@ -5,6 +5,7 @@ export const errors = {
   'error.format.broken': 'The {format} in this file is broken, or is something else.',
   'error.format.entities': 'The file defines names of its own for text. Such files are not read.',
   'error.format.packed': 'There is no music in this packed file, or it is broken.',
+  'error.format.pieces': 'There are more than {most} pieces in this file. Split it, and import the parts.',
   'error.format.notes': 'There are more than {most, number} notes. That is no study.',
   'error.format.empty': 'There are no notes in this file.',
   'error.format.pitch': 'A pitch in measure {measure} is none.',

@@ -1,6 +1,6 @@
 import type { Hand } from '../../study'
 import { type MidiData, type MidiEvent, parseMidi } from 'midi-file'
-import { chordsOf, type FoundNote, type FoundPiece, MAX_NOTES } from '../reading'
+import { chordsOf, type FoundNote, type FoundPiece, groupedBy, MAX_NOTES } from '../reading'
 import { formatError } from '../messages'
 
 type Placed = FoundNote & {
@@ -10,6 +10,9 @@ type Placed = FoundNote & {
   /** The name of its track. */
   readonly track: string
 }
+
+/** Beats within which two times are the same. */
+const CLOSE = 1e-6
 
 /** An event at its time, in beats. */
 type Timed = readonly [at: number, event: MidiEvent]
@@ -23,17 +26,22 @@ function timed(track: readonly MidiEvent[], ticks: number): Timed[] {
 function notesIn(events: readonly Timed[], track: number): Placed[] {
   const named = events.find(([, { type }]) => type === 'trackName')?.[1]
   const name = named && 'text' in named ? named.text : ''
-  const open = new Map<string, number[]>()
+  // beginnings by channel and key, and how many of them have ended
+  const open = new Map<string, { readonly starts: number[]; ended: number }>()
   const notes: Placed[] = []
   for (const [at, event] of events) {
     if (event.type !== 'noteOn' && event.type !== 'noteOff') continue
     const key = `${event.channel} ${event.noteNumber}`
     if (event.type === 'noteOn' && event.velocity > 0) {
-      open.set(key, [...(open.get(key) ?? []), at])
+      const begun = open.get(key)
+      if (begun) begun.starts.push(at)
+      else open.set(key, { starts: [at], ended: 0 })
       continue
     }
-    const start = open.get(key)?.shift()
+    const begun = open.get(key)
+    const start = begun?.starts[begun.ended]
     if (start === undefined) continue
+    begun!.ended++
     const line = `${track} ${event.channel}`
     notes.push({ midi: event.noteNumber, name: null, mark: null, start, beats: at - start, line, track: name })
   }
@@ -48,23 +56,29 @@ const average = (notes: readonly Placed[]): number => notes.reduce((sum, { midi 
 
 /** Notes by track and channel, the higher line first. */
 function linesOf(notes: readonly Placed[]): Placed[][] {
-  const lines = new Map<string, Placed[]>()
-  for (const note of notes) lines.set(note.line, [...(lines.get(note.line) ?? []), note])
-  return [...lines.values()].sort((a, b) => average(b) - average(a))
+  const lines = [...groupedBy(notes, ({ line }) => line).values()].map((line) => ({ line, height: average(line) }))
+  return lines.sort((a, b) => b.height - a.height).map(({ line }) => line)
 }
 
-/** The last event of a sort up to a time. */
-const lastAt = (events: readonly Timed[], type: string, time: number): MidiEvent | undefined =>
-  events.findLast(([at, event]) => event.type === type && at <= time + 1e-6)?.[1]
+/** What stands at a time: the last event of each sort up to it. Asked from early to late, so that all are gone through once. */
+function standing(events: readonly Timed[]) {
+  const last = new Map<string, MidiEvent>()
+  let next = 0
+  return (time: number): ReadonlyMap<string, MidiEvent> => {
+    for (; next < events.length && events[next]![0] <= time + CLOSE; next++)
+      last.set(events[next]![1].type, events[next]![1])
+    return last
+  }
+}
 
 const MICROSECONDS = 60_000_000
 
-function pieceOf(events: readonly Timed[], notes: readonly Placed[], from: number, to: number): FoundPiece {
-  const own = notes.filter(({ start }) => start >= from - 1e-6 && start < to - 1e-6)
-  const begun = Math.min(...own.map(({ start }) => start))
-  const key = lastAt(events, 'keySignature', begun)
-  const tempo = lastAt(events, 'setTempo', begun)
-  const marker = lastAt(events, 'marker', begun) ?? lastAt(events, 'trackName', begun)
+/** @param own notes of the piece, in their order of time */
+function pieceOf(last: ReadonlyMap<string, MidiEvent>, own: readonly Placed[]): FoundPiece {
+  const begun = own[0]!.start
+  const key = last.get('keySignature')
+  const tempo = last.get('setTempo')
+  const marker = last.get('marker') ?? last.get('trackName')
   const lines = linesOf(own)
   const micro = tempo?.type === 'setTempo' ? tempo.microsecondsPerBeat : 0
   return {
@@ -76,6 +90,16 @@ function pieceOf(events: readonly Timed[], notes: readonly Placed[], from: numbe
     lines: lines.map((line) => chordsOf(line.map((note) => ({ ...note, start: note.start - begun })))),
     recipe: null,
   }
+}
+
+/** Notes from one beginning up to the next; where there are none, there is no part. */
+function partedAt(notes: readonly Placed[], begins: readonly number[]): Placed[][] {
+  let next = 0
+  const parts = groupedBy(notes, ({ start }) => {
+    while (next < begins.length && begins[next]! - CLOSE <= start) next++
+    return next
+  })
+  return [...parts.values()]
 }
 
 function parsed(bytes: Uint8Array): MidiData {
@@ -101,9 +125,11 @@ export function readMidiFile(bytes: Uint8Array): FoundPiece[] {
   if (notes.length === 0) throw formatError('format.empty', {}, 'file')
   if (notes.length > MAX_NOTES) throw formatError('format.notes', { most: MAX_NOTES }, 'file')
   const markers = events.filter(([, { type }]) => type === 'marker').map(([at]) => at)
-  const begins = markers.length > 0 ? [...new Set(markers)] : [-Infinity]
-  return begins
-    .map((from, at) => [at === 0 ? -Infinity : from, begins[at + 1] ?? Infinity] as const)
-    .filter(([from, to]) => notes.some(({ start }) => start >= from - 1e-6 && start < to - 1e-6))
-    .map(([from, to]) => pieceOf(events, notes, from, to))
+  // what stands before the first marker belongs to its piece
+  const begins = [...new Set(markers)].slice(1)
+  const standsAt = standing(events)
+  return partedAt(
+    notes.toSorted((a, b) => a.start - b.start),
+    begins,
+  ).map((own) => pieceOf(standsAt(own[0]!.start), own))
 }

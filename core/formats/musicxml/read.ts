@@ -52,11 +52,15 @@ interface Reading {
   bar: number
   at: number
   lines: Map<number, Placed[]>
+  /** Of each line, where a height was last struck: there a tie goes on. */
+  struck: Map<number, Map<number, number>>
   /** The first clef of each staff. */
   clefs: Map<number, string>
   count: number
 }
 
+/** Clefs of more staves are not asked for. */
+const MAX_STAVES = 64
 const LETTERS = 'CDEFGAB'
 
 /** A note of the file. @throws DomainError naming the measure where its pitch is none */
@@ -73,13 +77,17 @@ function readNote(reading: Reading, nodes: readonly Tree[], measure: string): vo
   if (!pitch) return
   const staff = number(nodes, 'staff', 1)
   const line = reading.lines.get(staff) ?? []
+  const struck = reading.struck.get(staff) ?? new Map<number, number>()
   reading.lines.set(staff, line)
+  reading.struck.set(staff, struck)
   const spelled = pitchIn(inside(pitch), measure)
-  if (all(nodes, 'tie').some((tie) => attribute(tie, 'type') === 'stop')) return hold(line, midiOf(spelled), beats)
+  const at = struck.get(midiOf(spelled))
+  if (all(nodes, 'tie').some((tie) => attribute(tie, 'type') === 'stop')) return hold(line, at, beats)
   if (++reading.count > MAX_NOTES) throw formatError('format.notes', { most: MAX_NOTES }, `measure ${measure}`)
   const technical = all(nodes, 'notations').flatMap((each) => all(inside(each), 'technical'))
   const mark = technical.flatMap((each) => text(inside(each), 'fingering') ?? [])[0] ?? null
   const name = pitchName(spelled)
+  struck.set(midiOf(spelled), line.length)
   line.push({ midi: midiOf(spelled), name, mark, start: start - reading.begun, beats })
 }
 
@@ -94,16 +102,15 @@ function pitchIn(nodes: readonly Tree[], measure: string) {
 }
 
 /** A tie makes the note before it longer. */
-function hold(line: Placed[], midi: number, beats: number): void {
-  const at = line.findLastIndex((note) => note.midi === midi)
-  if (at >= 0) line[at] = { ...line[at]!, beats: line[at]!.beats + beats }
+function hold(line: Placed[], at: number | undefined, beats: number): void {
+  if (at !== undefined) line[at] = { ...line[at]!, beats: line[at]!.beats + beats }
 }
 
 function readAttributes(reading: Reading, nodes: readonly Tree[]): void {
   reading.divisions = Math.max(1, number(nodes, 'divisions', reading.divisions))
   for (const clef of all(nodes, 'clef')) {
     const staff = Number(attribute(clef, 'number') ?? 1)
-    if (reading.count === 0) reading.clefs.set(staff, text(inside(clef), 'sign') ?? '')
+    if (reading.count === 0 && staff <= MAX_STAVES) reading.clefs.set(staff, text(inside(clef), 'sign') ?? '')
   }
   const key = first(nodes, 'key')
   if (!key) return
@@ -148,6 +155,7 @@ const begin = (before: Reading | null): Reading => ({
   bar: before?.bar ?? 0,
   at: before?.bar ?? 0,
   lines: new Map(),
+  struck: new Map(),
   clefs: new Map(before?.clefs),
   count: 0,
 })

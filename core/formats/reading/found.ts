@@ -34,15 +34,26 @@ export interface FoundPiece {
 /** More notes than this are not read. */
 export const MAX_NOTES = 20_000
 
+/** More pieces than this are not read: a set holds as many studies at the most. */
+export const MAX_PIECES = 500
+
+/** Things by a key, in their order, in the time that it takes to go through them once. */
+export function groupedBy<K, T>(things: readonly T[], keyOf: (thing: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>()
+  for (const thing of things) {
+    const key = keyOf(thing)
+    const group = groups.get(key)
+    if (group) group.push(thing)
+    else groups.set(key, [thing])
+  }
+  return groups
+}
+
 /** Notes that begin at one time as one chord, in order of time. */
 export function chordsOf(
   notes: readonly (FoundNote & { readonly start: number; readonly beats: number })[],
 ): FoundChord[] {
-  const byStart = new Map<number, (FoundNote & { start: number; beats: number })[]>()
-  for (const note of notes) {
-    const at = Math.round(note.start * 960)
-    byStart.set(at, [...(byStart.get(at) ?? []), note])
-  }
+  const byStart = groupedBy(notes, ({ start }) => Math.round(start * 960))
   return [...byStart.entries()]
     .sort(([a], [b]) => a - b)
     .map(([, chord]) => ({

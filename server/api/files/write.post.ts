@@ -10,7 +10,7 @@ async function fileOf({ event, db, studio }: Context, request: FileRequest): Pro
   const { ids, studies: sent, ...rest } = request
   const studies = ids.length > 0 ? await studiesNamed(db, studio, ids) : sent
   if (studies.length === 0) throw refuse('file.empty', {}, 'studies')
-  weighed(
+  await weighed(
     studies.map(({ recipe }) => recipe),
     'studies',
   )

@@ -14,7 +14,7 @@ vi.mock('~/composables/realiser', async (original) => ({
 
 // saving by itself and asking whether the server is back go by the clock: browser tests try them
 vi.mock('~/stores/desk/autosave', () => ({ deskAutosave: () => undefined }))
-vi.mock('~/composables/connection', () => ({ noteAway: () => Promise.resolve(), onBack: () => undefined }))
+vi.mock('~/composables/connection', () => ({ noteTrouble: () => Promise.resolve(), onBack: () => undefined }))
 
 const C = { material: { tonic: 'C', kind: 'major' }, octaves: 2 } as const
 

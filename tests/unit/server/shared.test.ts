@@ -24,7 +24,7 @@ const inputOf = (recipes: string) => ({ recipes }) as never
 /** Asks as a request does that can be left. */
 function ask(recipes: string) {
   const request = new AbortController()
-  const answer = withAbort(request.signal, () => cachedAnswer('grade', inputOf(recipes)))
+  const answer = withAbort(request.signal, 'somebody', () => cachedAnswer('grade', inputOf(recipes)))
   // who leaves hears nothing more
   answer.catch(() => undefined)
   return { answer, leave: () => request.abort() }

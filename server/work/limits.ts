@@ -1,0 +1,35 @@
+import type { Lane } from './fairQueue'
+import type { TaskName } from './tasks'
+
+/** What a task may cost. */
+interface Limit {
+  readonly lane: Lane
+  /** Seconds after which it is given up. */
+  readonly seconds: number
+}
+
+const light = (seconds = 15): Limit => ({ lane: 'light', seconds })
+const heavy = (seconds: number): Limit => ({ lane: 'heavy', seconds })
+
+/** Every task: grades bound themselves, batches come in pieces, files are as long as somebody makes them. */
+export const LIMITS: Readonly<Record<TaskName, Limit>> = {
+  grade: light(),
+  place: light(),
+  move: light(),
+  instead: light(),
+  content: light(),
+  weigh: light(),
+  progress: light(),
+  calendar: light(),
+  readiness: light(),
+  contents: heavy(30),
+  changed: heavy(30),
+  playable: heavy(30),
+  open: heavy(20),
+  preview: heavy(30),
+  pages: heavy(60),
+  pdf: heavy(60),
+  write: heavy(60),
+  archive: heavy(600),
+  openArchive: heavy(120),
+}
