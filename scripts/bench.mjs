@@ -75,13 +75,14 @@ async function main() {
   const { library } = await import('../bench/library.mjs')
   const { paper } = await import('../bench/paper.mjs')
   const { sound } = await import('../bench/sound.mjs')
+  const { teachers } = await import('../bench/teachers.mjs')
   const { FLAGS } = await import('../bench/print.mjs')
   const cluster = await startCluster(`cluster-bench-${process.pid}`, { throwAway: true })
   try {
     const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log: 'bench-server.log' })
     try {
       const browser = await chromium.launch({ executablePath: testBrowser(), args: FLAGS })
-      const parts = Object.entries({ scripts, page, library, paper, sound })
+      const parts = Object.entries({ scripts, page, teachers, library, paper, sound })
         .filter(([name]) => wanted.length === 0 || wanted.includes(name))
         .map(([, part]) => part)
       await measured(parts, browser, server.address).finally(() => browser.close())

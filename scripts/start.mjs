@@ -4,7 +4,7 @@ import { parseArgs } from 'node:util'
 import { ensureBuild, ensureModules } from './lib/packages.mjs'
 import { claimFolder } from './lib/claim.mjs'
 import { BACKUPS, DATA } from './lib/places.mjs'
-import { ensurePostgres, startCluster } from './lib/postgres.mjs'
+import { ensurePostgres, keepAlive, startCluster } from './lib/postgres.mjs'
 import { fail, say, Stop } from './lib/run.mjs'
 import { checkPort, endLeftover, startServer } from './lib/server.mjs'
 
@@ -56,7 +56,7 @@ async function main() {
       const cluster = await startCluster('cluster', { running })
       databaseUrl = cluster.url
       binaries = cluster.bin
-      cluster.ended.then(() => stopping ?? lost('database'))
+      void keepAlive(cluster, () => stopping)
     }
     say('• starting the server …')
     const server = await startServer({

@@ -42,6 +42,7 @@ interface Refusals {
   'archive.unfit': { why: string }
   'archive.pupil': null
   'studio.gone': null
+  gone: null
   'backup.off': null
   'backup.failed': { why: string }
   'aim.none': null

@@ -17,7 +17,12 @@ export async function switchStudio(pool: Pool, id: number): Promise<Studio> {
   return getStudio(pool, id)
 }
 
-/** The demo as on the first day, opened; a teacher's own studios stay as they are. */
+let laying: Promise<number> | undefined
+
+/** The demo as on the first day, opened; a teacher's own studios stay as they are. Asked twice at once, it is made once. */
 export async function openDemo(pool: Pool): Promise<Studio> {
-  return switchStudio(pool, await restoreDemo(pool))
+  laying ??= restoreDemo(pool).finally(() => {
+    laying = undefined
+  })
+  return switchStudio(pool, await laying)
 }

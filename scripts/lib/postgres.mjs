@@ -109,7 +109,10 @@ function launch(bin, home, port, user) {
   const settings = ['listen_addresses=127.0.0.1', 'unix_socket_directories=', 'max_connections=60']
   const args = ['-D', path.join(home, 'data'), '-p', String(port), ...settings.flatMap((each) => ['-c', each])]
   // a process group of its own: Ctrl-C reaches us alone, and we stop the server first
-  return spawn(path.join(bin, 'postgres'), args, { ...user, cwd: '/', detached: true, stdio: ['ignore', log, log] })
+  const options = { ...user, cwd: '/', detached: true }
+  const server = spawn(path.join(bin, 'postgres'), args, { ...options, stdio: ['ignore', log, log] })
+  fs.closeSync(log)
+  return server
 }
 
 async function untilReady(bin, port, server, home) {
@@ -130,7 +133,8 @@ const addressOf = (home, port) =>
  * @param {string} name folder of the cluster
  * @param {{ throwAway?: boolean, running?: { stop: () => Promise<void> }[] }} [options] `throwAway` removes it when it
  * stops; `running` is told how to stop it before it is started
- * @returns {Promise<{url: string, bin: string, stop: () => Promise<void>, ended: Promise<number>}>}
+ * @returns {Promise<{url: string, bin: string, stop: () => Promise<void>, ended: () => Promise<number>,
+ *   revive: () => Promise<void>}>}
  * @throws Stop
  */
 export async function startCluster(name, { throwAway = false, running = [] } = {}) {
@@ -143,7 +147,9 @@ export async function startCluster(name, { throwAway = false, running = [] } = {
   if (state === 'new') await initialise(bin, home, user)
   await clearLeftover(home)
   let server
+  let stopping = false
   const stop = async () => {
+    stopping = true
     server?.kill('SIGINT')
     if (server) await ended(server)
     if (throwAway) fs.rmSync(home, { recursive: true, force: true })
@@ -157,7 +163,40 @@ export async function startCluster(name, { throwAway = false, running = [] } = {
     await stop()
     throw error
   }
-  return { url, bin, stop, ended: ended(server) }
+  const revive = async () => {
+    await clearLeftover(home)
+    const launched = (child) => {
+      server = child
+      if (stopping) child.kill('SIGINT')
+    }
+    if (!stopping) await launchUntilReady(bin, home, user, launched, port)
+  }
+  return { url, bin, stop, ended: () => ended(server), revive }
+}
+
+/** Milliseconds between tries to start a database again that ended by itself. */
+const AGAIN = 3000
+
+/**
+ * Starts a cluster again, at the same address, whenever it ends by itself: on a full disk as soon as there is room. Whoever
+ * asks meanwhile is told that it does not answer. @param {() => unknown} isOver whether it is meant to end
+ */
+export async function keepAlive(cluster, isOver) {
+  for (;;) {
+    await cluster.ended()
+    if (isOver()) return
+    say('\nTactum: the database ended by itself; starting it again …')
+    while (!isOver()) {
+      try {
+        await cluster.revive()
+        say('• the database runs again.')
+        break
+      } catch (error) {
+        say(`• not yet: ${lastLines(/** @type {Error} */ (error).message, 3)}`)
+        await pause(AGAIN)
+      }
+    }
+  }
 }
 
 /** @throws Stop */
@@ -182,9 +221,9 @@ export async function runningCluster(name) {
 }
 
 /** Old backends may hold the cluster for a moment after a hard end, so one failure is not the last word. */
-async function launchUntilReady(bin, home, user, launched) {
+async function launchUntilReady(bin, home, user, launched, samePort = 0) {
   for (let tries = 0; tries < 5; tries++) {
-    const port = await freePort()
+    const port = samePort || (await freePort())
     const server = launch(bin, home, port, user)
     launched(server)
     if (await untilReady(bin, port, server, home)) return port

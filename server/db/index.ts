@@ -1,7 +1,7 @@
 /** Database: the pool, migrations, and every query of the program in plain SQL, a file to a table. */
 export { migrate, type Migration } from './migrate'
 export { closeDbHealth, DatabaseUnavailable, DiskFull, isDiskFull, withDatabase } from './dbHealth'
-export { closePool, type Db, getPool, inSnapshot, inTransaction, isTaken, isUnfit, type Pool } from './pool'
+export { closePool, type Db, getPool, inSnapshot, inTransaction, isOrphan, isTaken, isUnfit, type Pool } from './pool'
 export { getAim, listAims, type StampedAim, writeAim } from './aims'
 export {
   addRows,

@@ -31,6 +31,9 @@ export async function closePool(): Promise<void> {
 const isSerializationFailure = (error: unknown): boolean =>
   ['40001', '40P01', '23503'].includes(String((error as { code?: unknown }).code))
 
+/** What is written points at something that was taken away meanwhile (SQLSTATE 23503). */
+export const isOrphan = (error: unknown): boolean => (error as { code?: unknown }).code === '23503'
+
 /** What is to be stored is nothing that a table takes (SQLSTATE 22 and 23). */
 export const isUnfit = (error: unknown): boolean => /^2[23]/.test(String((error as { code?: unknown }).code))
 

@@ -14,7 +14,7 @@ import { type Answer, type Route, PAGE_HEADER, STUDIO_HEADER } from '#shared/rou
 import { clipped } from '#shared/fault'
 import { checkText } from '#shared/schemas'
 import type { Wording } from '#shared/wording'
-import { currentStudio, getPool, hasStudio, DatabaseUnavailable, DiskFull, withDatabase } from '../db'
+import { currentStudio, getPool, hasStudio, DatabaseUnavailable, DiskFull, isOrphan, withDatabase } from '../db'
 import { ready } from '../start/ready'
 import { refuse, type Thing } from '../messages'
 import { notFound, HttpError } from '../httpError'
@@ -86,6 +86,10 @@ function errorAnswer(event: H3Event, error: unknown) {
   if (error instanceof DomainError) {
     setResponseStatus(event, 422)
     return worded(error.toData())
+  }
+  if (isOrphan(error)) {
+    setResponseStatus(event, 409)
+    return worded({ code: 'gone', path: '' })
   }
   console.error(error)
   setResponseStatus(event, 500)

@@ -1,10 +1,13 @@
-import { readFileSync } from 'node:fs'
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
 import { realise } from '#core/realise'
 import { migrate } from '../../server/db/migrate'
-import { freePort } from '../../scripts/lib/postgres.mjs'
+import { ensurePostgres, freePort } from '../../scripts/lib/postgres.mjs'
 import { startServer } from '../../scripts/lib/server.mjs'
 import { newDatabase } from '../support/database'
 import { asPage } from '../support/http'
@@ -47,7 +50,7 @@ describe('a studio without the demo', () => {
     const port = await freePort()
     const server = await startServer({ port, databaseUrl: url, demo: false, log: 'test-empty.log' })
     const get = async (path: string) => (await fetch(server.address + path)).json()
-    expect(await get('/api/studio')).toEqual({ name: 'Your own studio', teacher: '' })
+    expect(await get('/api/studio')).toMatchObject({ name: 'Your own studio', teacher: '', isDemo: false })
     for (const list of ['pupils', 'studies', 'syllabi']) expect(await get(`/api/${list}`)).toEqual([])
     await asPage(server.address, '/api/pupils', 'POST', { name: 'First F.', instrument: 'piano' })
     expect(await get('/api/pupils')).toMatchObject([{ name: 'First F.', sets: [] }])
@@ -160,5 +163,39 @@ describe('two servers on one database', () => {
     servers[0] = again
     expect((await pupils(0))[0].sets).toHaveLength(marit.sets.length - 1)
     await Promise.all(servers.map((server) => server.stop()))
+  })
+})
+
+describe('a database from before, with a folder for backups', () => {
+  it('is copied before its schema changes, and nothing changes where it cannot be', async () => {
+    const folder = mkdtempSync(path.join(tmpdir(), 'before-'))
+    const url = await newDatabase('copied')
+    const pool = new pg.Pool({ connectionString: url })
+    const older = readdirSync('server/db/migrations').sort().slice(0, 9)
+    await migrate(
+      pool,
+      older.map((name) => ({ name, sql: readFileSync(`server/db/migrations/${name}`, 'utf8') })),
+    )
+    await pool.query("insert into studio (name) values ('Older studio')")
+    const ran = async () => (await pool.query('select from schema_migration')).rowCount
+    const common = { databaseUrl: url, demo: false, log: 'test-copied.log', binaries: await ensurePostgres() }
+    // a file stands where the folder should be
+    const blocked = path.join(folder, 'blocked')
+    writeFileSync(blocked, '')
+    await expect(startServer({ ...common, port: await freePort(), backups: blocked })).rejects.toThrow(/cannot use/)
+    expect(await ran()).toBe(9)
+    const backups = path.join(folder, 'backups')
+    const server = await startServer({ ...common, port: await freePort(), backups })
+    expect(await ran()).toBe(readdirSync('server/db/migrations').length)
+    expect(readdirSync(backups)).toEqual([expect.stringMatching(/\.before-migration\.dump$/)])
+    // it is the one from before
+    const listed = execFileSync(path.join(common.binaries, 'pg_restore'), [
+      '--list',
+      path.join(backups, readdirSync(backups)[0]!),
+    ])
+    expect(String(listed)).not.toContain('erasure')
+    await server.stop()
+    await pool.end()
+    rmSync(folder, { recursive: true, force: true })
   })
 })

@@ -7,10 +7,16 @@ export interface Answer {
 }
 
 /** Asks a server as its own pages do. */
-export const asPage = (address: string, path: string, method = 'GET', body?: unknown): Promise<Response> =>
+export const asPage = (
+  address: string,
+  path: string,
+  method = 'GET',
+  body?: unknown,
+  besides: Readonly<Record<string, string>> = {},
+): Promise<Response> =>
   fetch(address + path, {
     method,
-    headers: { origin: address, ...(body === undefined ? {} : { 'content-type': 'application/json' }) },
+    headers: { ...besides, origin: address, ...(body === undefined ? {} : { 'content-type': 'application/json' }) },
     ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
   })
 

@@ -1,38 +1,13 @@
-import { afterAll, describe, expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import { gradeSet } from '#core/syllabus'
 import { solverMeans } from '../../shared/solver'
-import { freePort } from '../../scripts/lib/postgres.mjs'
-import { startServer } from '../../scripts/lib/server.mjs'
-import { newDatabase } from '../support/database'
 import { asPage } from '../support/http'
 import { overlapping, studiesOver } from '../support/overlapping'
 import { ownService } from '../support/service'
+import { measurements, minutes, named, pupil, served, timed } from '../support/torture/bench'
 import { fuzz } from '../support/torture/fuzz'
-import { wayTo } from '../support/torture/outage'
 
-const table: { what: string; measured: string }[] = []
-const note = (what: string, measured: string): void => void table.push({ what, measured })
-afterAll(() => console.table(table))
-
-const minutes = (count: number): number => count * 60_000
-const timed = async <T>(work: () => Promise<T>) => {
-  const began = performance.now()
-  const answer = await work()
-  return { answer, took: performance.now() - began }
-}
-const pupil = (name: string) => ({ name, instrument: 'piano' })
-
-/** A server of its own behind a way that can be cut. */
-async function served() {
-  const databaseUrl = await newDatabase('torture')
-  const way = await wayTo(databaseUrl)
-  const start = async () =>
-    startServer({ port: await freePort(), databaseUrl: way.url, demo: false, log: 'torture.log' })
-  return { way, start }
-}
-
-const named = async (address: string): Promise<string[]> =>
-  ((await (await fetch(`${address}/api/pupils`)).json()) as { name: string }[]).map(({ name }) => name)
+const note = measurements()
 
 describe('tortured', () => {
   it('by 10,000 requests to every route', { timeout: minutes(15) }, async () => {
