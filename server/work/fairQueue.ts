@@ -4,10 +4,10 @@ import { availableParallelism } from 'node:os'
 export type Lane = 'light' | 'heavy'
 
 const CORES = availableParallelism()
-/** Threads that there may be: more than cores, so that what is over at once does not wait for what takes its time. */
-export const THREADS = Math.max(4, CORES)
-/** So much that takes its time is done at once: a thread is always left for the rest. */
-const MAX_HEAVY = THREADS - 1
+/** So much is done at once: more than there are cores, so that what is over at once does not wait for what takes its time. */
+export const THREADS = 2 * Math.max(2, CORES)
+/** So much that takes its time is done at once: threads are always left for the rest. */
+export const MAX_HEAVY = Math.max(2, CORES)
 /** So much of it by one asker: all cores while nobody else asks for anything, one fewer when somebody does. */
 const MAX_ALONE = Math.max(2, CORES)
 const MAX_BESIDE = Math.max(1, CORES - 1)

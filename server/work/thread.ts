@@ -1,9 +1,12 @@
 import { DomainError } from '#core/message'
 import type { MessagePort } from 'node:worker_threads'
+import { giveWay } from './nice'
 import { type TaskName, TASKS } from './tasks'
 
 /** What a thread answers: refusals lose their class on the way between threads, so they travel as data. */
 export type Answered = { readonly done: unknown } | { readonly refused: ReturnType<DomainError['toData']> }
+
+giveWay()
 
 interface Work {
   readonly name: TaskName

@@ -3,34 +3,39 @@ import { Piscina } from 'piscina'
 import { DomainError } from '#core/message'
 import { busy } from '../httpError'
 import { refuse } from '../messages'
-import { FairQueue, THREADS } from './fairQueue'
+import { FairQueue, type Lane, MAX_HEAVY, THREADS } from './fairQueue'
 import { LIMITS } from './limits'
+import { NICE } from './nice'
 import type { Answer, TaskInput, TaskName } from './tasks'
 import type { Answered } from './thread'
 import { threadFile } from './threadFile'
 import { currentAsker } from './waiting'
 
-/** Threads that stay, so that nobody waits for one to begin. */
-const MIN_THREADS = 2
-/** Milliseconds after which a thread with nothing to do ends. */
+/** Milliseconds after which a thread with nothing to do ends; one of each lane stays, so that nobody waits for one to begin. */
 const IDLE = 60_000
+/** How much threads for what takes its time give way to everything else (nice, 0 to 19). */
+const GIVES_WAY = 10
 
-let threads: Piscina | undefined
+/** Threads of each lane: those for what takes its time run behind the server and the rest. */
+let threads: Readonly<Record<Lane, Piscina>> | undefined
 
-function started(): Piscina {
-  threads ??= new Piscina({
-    filename: threadFile(),
-    minThreads: MIN_THREADS,
-    maxThreads: THREADS,
-    idleTimeout: IDLE,
-  })
+function started(): Readonly<Record<Lane, Piscina>> {
+  const pool = (most: number, nice: number): Piscina =>
+    new Piscina({
+      filename: threadFile(),
+      minThreads: 1,
+      maxThreads: most,
+      idleTimeout: IDLE,
+      env: { ...process.env, [NICE]: String(nice) },
+    })
+  threads ??= { light: pool(THREADS - MAX_HEAVY, 0), heavy: pool(MAX_HEAVY, GIVES_WAY) }
   return threads
 }
 
 export async function closeThreads(): Promise<void> {
   const closing = threads
   threads = undefined
-  await closing?.destroy()
+  await Promise.all(Object.values(closing ?? {}).map((pool) => pool.destroy()))
 }
 
 /** How far a task is, as it goes. */
@@ -81,7 +86,7 @@ async function done<Name extends TaskName>(
   signal: AbortSignal,
   soFar?: SoFar,
 ): Promise<Answer<Name>> {
-  const pool = started()
+  const pool = started()[LIMITS[name].lane]
   const answered = (await (soFar
     ? telling(soFar, (port) => pool.run({ name, request, port }, { signal, transferList: [port] }))
     : pool.run({ name, request }, { signal }))) as Answered
