@@ -20,12 +20,15 @@ export interface Weighed {
   readonly most: number
 }
 
-/** The study of a batch that is one too many; null where all of it may be done. */
-export function oneTooMany({ recipes, some, most }: Weighed): number | null {
+/** Notes of each study of a batch, up to the one that is one too many, if one is. */
+export function weightsOf({ recipes, some, most }: Weighed): number[] {
+  const weights: number[] = []
   let notes = 0
-  const at = recipes.findIndex((recipe) => {
-    notes += weightOf(some ? altered(recipe, some) : recipe)
-    return notes > most
-  })
-  return at < 0 ? null : at
+  for (const recipe of recipes) {
+    const own = weightOf(some ? altered(recipe, some) : recipe)
+    weights.push(own)
+    notes += own
+    if (notes > most) break
+  }
+  return weights
 }

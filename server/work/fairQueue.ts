@@ -12,8 +12,8 @@ export const MAX_HEAVY = Math.max(2, CORES)
 const MAX_ALONE = Math.max(2, CORES)
 const MAX_BESIDE = Math.max(1, CORES - 1)
 /** So much may wait, of one asker and of all; more than that, and whoever asks is told to come again. */
-const MAX_WAITING_OF_ONE = 120
-const MAX_WAITING = 600
+const MAX_WAITING_OF_ONE = 300
+const MAX_WAITING = 1200
 
 /** A turn that was waited for; call it when the work is done. */
 export type Release = () => void

@@ -1,5 +1,5 @@
 import type { Lane } from './fairQueue'
-import type { TaskName } from './tasks'
+import type { TaskInput, TaskName } from './tasks'
 
 /** What a task may cost. */
 interface Limit {
@@ -11,8 +11,19 @@ interface Limit {
 const light = (seconds = 15): Limit => ({ lane: 'light', seconds })
 const heavy = (seconds: number): Limit => ({ lane: 'heavy', seconds })
 
+/** A sheet of so few studies is over at once: somebody looks at it. */
+const FEW = 6
+
+/** What a request of a task may cost: a small sheet to be looked at goes before what takes its time. */
+export function limitOf<Name extends TaskName>(name: Name, request: TaskInput<Name>): Limit {
+  const { lane, seconds } = LIMITS[name]
+  const sheet = name === 'pages' ? (request as TaskInput<'pages'>).request : null
+  const isSmall = sheet?.sheet === 'studies' && sheet.studies.length <= FEW
+  return { lane: isSmall ? 'light' : lane, seconds }
+}
+
 /** Every task: grades bound themselves, batches come in pieces, files are as long as somebody makes them. */
-export const LIMITS: Readonly<Record<TaskName, Limit>> = {
+const LIMITS: Readonly<Record<TaskName, Limit>> = {
   grade: light(),
   place: light(),
   move: light(),

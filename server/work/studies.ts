@@ -7,11 +7,28 @@ import { uniqueMessages, contentOf } from '../studies'
 import { thread } from './shared'
 import { isStraight, weighed } from './weighing'
 
-/** So many studies go to a thread at a time: what else waits for one comes in between. */
-const AT_ONCE = 8
+/** So many studies, and notes, go to a thread at a time: what else waits for one comes in between. */
+const [AT_ONCE, NOTES_AT_ONCE] = [8, 500]
 
-const chunksOf = <T>(items: readonly T[]): T[][] =>
-  Array.from({ length: Math.ceil(items.length / AT_ONCE) }, (_, at) => items.slice(at * AT_ONCE, (at + 1) * AT_ONCE))
+/** Some studies of a batch, and at which place of it they begin. */
+interface Chunk<T> {
+  readonly from: number
+  readonly items: readonly T[]
+}
+
+/** @param weights notes of each; all the same where they are not known */
+function chunksOf<T>(items: readonly T[], weights: readonly number[] = []): Chunk<T>[] {
+  const chunks: { from: number; items: T[]; notes: number }[] = []
+  items.forEach((item, at) => {
+    const notes = weights[at] ?? 0
+    const last = chunks.at(-1)
+    if (last && last.items.length < AT_ONCE && last.notes + notes <= NOTES_AT_ONCE) {
+      last.items.push(item)
+      last.notes += notes
+    } else chunks.push({ from: at, items: [item], notes })
+  })
+  return chunks
+}
 
 /** A study ready to be stored: one that may be long in a thread. @throws DomainError as `contentOf` */
 export const contentIn = async (recipe: RecipeInput, accepted: Accepted = {}): Promise<StudyContent> =>
@@ -19,8 +36,8 @@ export const contentIn = async (recipe: RecipeInput, accepted: Accepted = {}): P
 
 /** Studies ready to be stored. @throws DomainError naming one that cannot be, or is one too many */
 export async function contentsIn(recipes: readonly RecipeInput[]): Promise<StudyContent[]> {
-  await weighed(recipes)
-  const made = chunksOf(recipes).map((some, at) => thread('contents', { recipes: some, from: at * AT_ONCE }))
+  const chunks = chunksOf(recipes, await weighed(recipes))
+  const made = chunks.map(({ items, from }) => thread('contents', { recipes: items, from }))
   return (await Promise.all(made)).flat()
 }
 
@@ -29,20 +46,22 @@ export async function changedIn(
   studies: readonly StudyContent[],
   some: Partial<RecipeInput>,
 ): Promise<(ChangedStudy | null)[]> {
-  await weighed(
+  const weights = await weighed(
     studies.map(({ recipe }) => recipe),
     'studies',
     some,
   )
   const lean = studies.map(({ recipe, accepted }) => ({ recipe, accepted }))
-  return (await Promise.all(chunksOf(lean).map((chunk) => thread('changed', { studies: chunk, some })))).flat()
+  return (
+    await Promise.all(chunksOf(lean, weights).map(({ items }) => thread('changed', { studies: items, some })))
+  ).flat()
 }
 
 /** Those of some studies that can be played, and why the others cannot. */
 export async function playableIn(
   recipes: readonly RecipeInput[],
 ): Promise<{ contents: StudyContent[]; refused: Message[] }> {
-  const found = await Promise.all(chunksOf(recipes).map((some) => thread('playable', { recipes: some })))
+  const found = await Promise.all(chunksOf(recipes).map(({ items }) => thread('playable', { recipes: items })))
   return {
     contents: found.flatMap(({ contents }) => contents),
     refused: uniqueMessages(found.flatMap(({ refused }) => refused)),

@@ -13,7 +13,7 @@ import type { StudyContent } from '../db'
 import { previewMusic, writtenFile } from '../music'
 import type { ArchiveRequest } from '../archive/write'
 import type { CalendarRequest } from '../calendarFile'
-import { oneTooMany, type Weighed } from '../weight'
+import { weightsOf, type Weighed } from '../weight'
 import { type Planning, progressFrom, type StatesAsked, statesFrom } from '../planning'
 import { previewFile } from '../preview'
 import { contentOf, playableOf } from '../studies'
@@ -73,8 +73,8 @@ export const TASKS = {
   pdf: async ({ request, language }: ForPaper) =>
     (await paper()).paperPdf(request, (await faces()).FACE_FILES, wordingFor(language)),
 
-  /** Which study of a batch is one too many. */
-  weigh: (batch: Weighed) => oneTooMany(batch),
+  /** How many notes each study of a batch has. */
+  weigh: (batch: Weighed) => weightsOf(batch),
 
   /** How each study of a set stands today. */
   readiness: (asked: StatesAsked) => statesFrom(asked),

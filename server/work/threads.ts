@@ -4,7 +4,7 @@ import { DomainError } from '#core/message'
 import { busy } from '../httpError'
 import { refuse } from '../messages'
 import { FairQueue, type Lane, MAX_HEAVY, THREADS } from './fairQueue'
-import { LIMITS } from './limits'
+import { limitOf } from './limits'
 import { NICE } from './nice'
 import type { Answer, TaskInput, TaskName } from './tasks'
 import type { Answered } from './thread'
@@ -66,11 +66,11 @@ export async function inThread<Name extends TaskName>(
 ): Promise<Answer<Name>> {
   const asker = currentAsker()
   if (queue.isFull(asker)) throw busy()
-  const { lane, seconds } = LIMITS[name]
+  const { lane, seconds } = limitOf(name, request)
   const release = await queue.turn(asker, lane, signal)
   const overdue = AbortSignal.timeout(seconds * 1000)
   try {
-    return await done(name, request, AbortSignal.any([signal, overdue]), soFar)
+    return await done(name, request, lane, AbortSignal.any([signal, overdue]), soFar)
   } catch (error) {
     if (overdue.aborted && !signal.aborted) throw refuse('task.long', { seconds }, '')
     throw error
@@ -83,10 +83,11 @@ export async function inThread<Name extends TaskName>(
 async function done<Name extends TaskName>(
   name: Name,
   request: TaskInput<Name>,
+  lane: Lane,
   signal: AbortSignal,
   soFar?: SoFar,
 ): Promise<Answer<Name>> {
-  const pool = started()[LIMITS[name].lane]
+  const pool = started()[lane]
   const answered = (await (soFar
     ? telling(soFar, (port) => pool.run({ name, request, port }, { signal, transferList: [port] }))
     : pool.run({ name, request }, { signal }))) as Answered

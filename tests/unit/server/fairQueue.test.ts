@@ -70,7 +70,7 @@ describe('turns for threads', () => {
 
   it('are refused to one who has too much waiting, and to nobody else for that', () => {
     const queue = new FairQueue()
-    for (let at = 0; at < 200; at++) void queue.turn('much', 'heavy', never)
+    for (let at = 0; at < 400; at++) void queue.turn('much', 'heavy', never)
     expect([queue.isFull('much'), queue.isFull('little')]).toEqual([true, false])
   })
 })
