@@ -8,6 +8,8 @@ import { fail, say } from './lib/run.mjs'
 import { startServer } from './lib/server.mjs'
 
 const FOLDER = 'docs/screenshots'
+/** Named on the studio's page. */
+const BACKUPS = '/tmp/tactum/backups'
 const FLAGS = [
   '--no-sandbox',
   '--disable-gpu',
@@ -96,16 +98,6 @@ const VIEWS = [
     },
   },
   {
-    name: 'mallets-four',
-    path: () => '/desk',
-    act: async (page) => {
-      await fingerReady(page)
-      await call(page, 'D natural minor marimba one octave four mallets 1324')
-      await page.keyboard.press('Enter')
-      await page.getByRole('button', { name: /^Strokes:/ }).click()
-    },
-  },
-  {
     name: 'compare-minors',
     path: () => '/desk',
     act: async (page) => {
@@ -163,6 +155,7 @@ const VIEWS = [
     },
   },
   { name: 'syllabus', path: () => '/syllabi/corvane-piano' },
+  { name: 'studio', path: () => '/studio' },
   {
     name: 'paper',
     path: (pupils) => `/paper?sheet=studies&set=${pupils[0].sets[0].id}`,
@@ -188,6 +181,8 @@ const VIEWS = [
 ]
 
 async function shoot(address) {
+  for (let time = 0; time < 3; time++)
+    await fetch(`${address}/api/backups`, { method: 'POST', headers: { origin: address } })
   const pupils = await (await fetch(`${address}/api/pupils`)).json()
   const browser = await chromium.launch({ executablePath: testBrowser(), args: FLAGS })
   fs.mkdirSync(FOLDER, { recursive: true })
@@ -211,9 +206,13 @@ async function main() {
   await ensureBrowser()
   const cluster = await startCluster(`cluster-shots-${process.pid}`, { throwAway: true })
   try {
-    const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log: 'shots-server.log' })
+    const server = await startServer({
+      ...{ port: await freePort(), databaseUrl: cluster.url, log: 'shots-server.log' },
+      ...{ backups: BACKUPS, binaries: cluster.bin },
+    })
     await shoot(server.address).finally(server.stop)
   } finally {
+    fs.rmSync(BACKUPS, { recursive: true, force: true })
     await cluster.stop()
   }
 }

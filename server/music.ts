@@ -1,4 +1,5 @@
 import { type Bundle, formatOf, type FoundStudy, openFile, studiesIn } from '#core/formats'
+import type { RecipeInput } from '#core/instrument'
 import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import type { FilePreview, FoundInFile } from '#shared/api'
@@ -6,6 +7,8 @@ import { wordingFor } from '#shared/languages'
 import { type FileRequest, isSetFile, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
 import { textOf } from '#shared/syllabusCsv'
 import { errorMessage } from '#words'
+import { refuse } from './messages'
+import { MAX_NOTES, weightsOf } from './weight'
 
 /**
  * A file of some studies in a format, their titles in a language.
@@ -45,8 +48,16 @@ function ownFile(text: string): FilePreview {
   if ((value as { format?: unknown } | null)?.format === 'tactum-syllabus/1')
     return { is: 'list', title: '', found: [] }
   const { title, studies } = isSetFile(value) ? setFileOf(value) : { title: '', studies: [recipeOf(value)] }
+  checkWeight(studies)
   const found = studies.map((recipe): FoundStudy => ({ title: '', recipe, known: 'kept' }))
   return { is: 'studies', title: title ?? '', found: found.map(previewed) }
+}
+
+/** What is read of a file of our own is no more than what is done at once elsewhere. @throws DomainError `recipes.notes` */
+function checkWeight(recipes: readonly RecipeInput[]): void {
+  const weights = weightsOf({ recipes, some: null, most: MAX_NOTES })
+  if (weights.reduce((sum, notes) => sum + notes, 0) <= MAX_NOTES) return
+  throw refuse('recipes.notes', { most: MAX_NOTES, fits: weights.length - 1 }, `studies[${weights.length - 1}]`)
 }
 
 const LIST = /^\uFEFF?(:|"?(words|keys|kinds|grade|group)"?[,;\t])|^\uFEFF?"?words"?\r?\n/i

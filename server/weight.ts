@@ -2,6 +2,9 @@ import { altered, type RecipeInput } from '#core/instrument'
 import { DomainError } from '#core/message'
 import { notesIn } from '#core/realise'
 
+/** Notes of a batch: twice as many as 120 studies of four octaves by hands together have. */
+export const MAX_NOTES = 28_000
+
 /** Notes of a recipe. What cannot be laid down weighs nothing: whoever realises it says what is wrong. */
 function weightOf(recipe: RecipeInput): number {
   try {

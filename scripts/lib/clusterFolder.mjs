@@ -1,5 +1,6 @@
 import fs from 'node:fs'
 import path from 'node:path'
+import { BACKUPS } from './places.mjs'
 import { commandWords, pause, say, Stop } from './run.mjs'
 
 /** What an interrupted first start leaves, and nothing else: it begins again. */
@@ -23,7 +24,7 @@ export function stateOf(home) {
       'Nothing in it was touched. You can\n' +
       '  start on another folder:       npm start -- --data FOLDER\n' +
       '  or go back to a backup:        npm run restore -- FILE --replace   (what is there is moved aside, not deleted)\n' +
-      `Backups lie in ${path.join(path.dirname(home), 'backups')}.`,
+      `Backups lie in ${BACKUPS}.`,
   )
 }
 

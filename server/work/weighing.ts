@@ -1,9 +1,7 @@
 import type { RecipeInput } from '#core/instrument'
 import { refuse } from '../messages'
+import { MAX_NOTES } from '../weight'
 import { thread } from './shared'
-
-/** Notes of a batch: twice as many as 120 studies of four octaves by hands together have. */
-const MAX_NOTES = 28_000
 
 /**
  * Weighs a batch before any of it is done, in a thread, as long ones take their time to be laid down.

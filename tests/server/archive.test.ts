@@ -1,4 +1,5 @@
 import { execFile } from 'node:child_process'
+import { createHash } from 'node:crypto'
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
@@ -7,6 +8,8 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { recipeOf, syllabusOf } from '#shared/schemas'
+import { freePort } from '../../scripts/lib/postgres.mjs'
+import { startServer } from '../../scripts/lib/server.mjs'
 import { ARCHIVED_TABLES } from '../../server/db/archive'
 import { newDatabase } from '../support/database'
 import { fillStudio } from '../support/filledStudio'
@@ -128,6 +131,52 @@ describe('the archive of a studio', () => {
   })
 })
 
+/** An archive with some of its rows otherwise, and its checksums right. */
+function rewritten(bytes: Uint8Array, change: Readonly<Record<string, (row: any) => object>>): Uint8Array {
+  const files = unzipSync(bytes)
+  const manifest = JSON.parse(strFromU8(files['archive.json']!))
+  for (const [kind, each] of Object.entries(change)) {
+    const name = `data/${kind}.json`
+    files[name] = strToU8(JSON.stringify(JSON.parse(strFromU8(files[name]!)).map(each)))
+    manifest.files[name] = createHash('sha256').update(files[name]).digest('hex')
+  }
+  files['archive.json'] = strToU8(JSON.stringify(manifest))
+  return zipSync(files)
+}
+
+describe('an archive from before', () => {
+  it('is brought up: documents without a version, columns that came later', async () => {
+    await archive(url(), 'out', file)
+    const bare = (row: { document: object }) => ({ ...row, document: { ...row.document, format: undefined } })
+    const older = rewritten(readFileSync(file), {
+      pupils: ({ version: _, archived_at: __, ...row }) => row,
+      studies: ({ tags: _, ...row }) => ({
+        ...row,
+        recipe: { ...row.recipe, contraryFrom: undefined, format: undefined },
+      }),
+      ...{ entries: bare, aims: bare, exams: bare },
+    })
+    writeFileSync(file, older)
+    const other = await newDatabase('older_archive')
+    expect((await archive(other, 'in', file)).code).toBe(0)
+    const server = await startServer({
+      port: await freePort(),
+      databaseUrl: other,
+      demo: false,
+      log: 'test-brought.log',
+    })
+    const get = async (path: string) => (await fetch(server.address + path)).json() as Promise<any>
+    const [pupils, progress] = [await get('/api/pupils'), await get('/api/progress')]
+    expect(pupils[0]).toMatchObject({ version: 1, archived: false })
+    expect(progress.every(({ wrong }: { wrong: unknown }) => wrong === null)).toBe(true)
+    const study = (await get('/api/studies'))[0]
+    expect((await get(`/api/studies/${study.id}`)).recipe).toMatchObject({ contraryFrom: expect.any(String) })
+    const { entries } = (await call(`/api/pupils/${filled.pupil}/record`)).body
+    expect((await get(`/api/pupils/${filled.pupil}/record`)).entries).toHaveLength(entries.length)
+    await server.stop()
+  })
+})
+
 describe('an archive that is not whole', () => {
   const changes: readonly (readonly [string, string, (files: Record<string, Uint8Array>) => void])[] = [
     ['lacks a file', 'archive.lacks', (files) => delete files['data/pupils.json']],
@@ -179,16 +228,9 @@ describe('an archive that is not whole', () => {
 
   it('whose rows cannot be stored is refused, and nothing of it stays', async () => {
     const other = await newDatabase('unfit')
-    const files = unzipSync(whole)
-    const manifest = JSON.parse(strFromU8(files['archive.json']!))
     // an aim of a set that is not in it
-    const aims = JSON.parse(strFromU8(files['data/aims.json']!))
-    aims[0].set_id = '00000000-0000-4000-8000-000000000000'
-    files['data/aims.json'] = strToU8(JSON.stringify(aims))
-    const { createHash } = await import('node:crypto')
-    manifest.files['data/aims.json'] = createHash('sha256').update(files['data/aims.json']).digest('hex')
-    files['archive.json'] = strToU8(JSON.stringify(manifest))
-    writeFileSync(file, zipSync(files))
+    const strange = rewritten(whole, { aims: (row) => ({ ...row, set_id: '00000000-0000-4000-8000-000000000000' }) })
+    writeFileSync(file, strange)
     const { code, said } = await archive(other, 'in', file)
     expect([code, said]).toEqual([1, expect.stringMatching(/cannot be saved.*Nothing was imported/)])
     expect(await queried(other, 'select from pupil')).toEqual([])

@@ -6,12 +6,14 @@ import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
 import { realise } from '#core/realise'
+import { backUpDaily, backupState } from '../../server/backup'
 import { migrate } from '../../server/db/migrate'
 import { ensurePostgres, freePort } from '../../scripts/lib/postgres.mjs'
 import { startServer } from '../../scripts/lib/server.mjs'
 import { newDatabase } from '../support/database'
 import { asPage } from '../support/http'
 import { atNight } from '../support/night'
+import { ownService } from '../support/service'
 
 const first = { name: '001_studio.sql', sql: readFileSync('server/db/migrations/001_studio.sql', 'utf8') }
 let pools: pg.Pool[]
@@ -163,6 +165,31 @@ describe('two servers on one database', () => {
     servers[0] = again
     expect((await pupils(0))[0].sets).toHaveLength(marit.sets.length - 1)
     await Promise.all(servers.map((server) => server.stop()))
+  })
+})
+
+describe('the daily backup', () => {
+  it('is made once a day, and again when it is gone; what could not be made is said', async () => {
+    const folder = mkdtempSync(path.join(tmpdir(), 'daily-'))
+    const before = { ...process.env }
+    Object.assign(process.env, { DATABASE_URL: ownService().databaseUrl, TACTUM_POSTGRES: await ensurePostgres() })
+    try {
+      await backUpDaily(folder)
+      await backUpDaily(folder)
+      const [made, ...others] = readdirSync(folder)
+      expect([made, others]).toEqual([expect.stringMatching(/\.daily\.dump$/), []])
+      rmSync(path.join(folder, made!))
+      await backUpDaily(folder)
+      expect(readdirSync(folder)).toHaveLength(1)
+      // a database that is not there: nothing half written, and why it failed
+      rmSync(path.join(folder, readdirSync(folder)[0]!))
+      process.env.DATABASE_URL = ownService().databaseUrl.replace(/tactum$/, 'nowhere')
+      await backUpDaily(folder)
+      expect([readdirSync(folder), (await backupState()).failed]).toEqual([[], expect.stringContaining('nowhere')])
+    } finally {
+      process.env = before
+      rmSync(folder, { recursive: true, force: true })
+    }
   })
 })
 

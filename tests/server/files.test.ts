@@ -15,6 +15,20 @@ const read = async (file: string | Uint8Array): Promise<{ status: number; body: 
 }
 const recipe = { material: { tonic: 'E', kind: 'major' } }
 
+describe('a set of ours that is too heavy', () => {
+  it('is weighed as elsewhere, before it is worked through', async () => {
+    const study = {
+      ...{ material: { tonic: 'C', kind: 'major' }, instrument: 'accordion', hands: 'left', octaves: 3 },
+      pattern: { walk: 'add-a-note' },
+    }
+    const studies = Array.from({ length: 400 }, () => study)
+    expect(await read(JSON.stringify({ format: 'tactum-set/1', studies }))).toMatchObject({
+      status: 422,
+      body: { code: 'recipes.notes', path: expect.stringMatching(/^studies\[\d+\]$/) },
+    })
+  })
+})
+
 describe('files of music', () => {
   it.each(FORMATS.map(({ id, mediaType }) => [id, mediaType]))('go out as %s', async (format, mediaType) => {
     const answer = await write({ format, studies: [{ recipe }] })
