@@ -17,9 +17,11 @@ export const readBack = (file: string): Promise<void> => run('pg_restore', [OURS
  * @throws ProgramFailed, or what the file system says
  */
 export async function copyTo(file: string): Promise<void> {
-  await fs.mkdir(path.dirname(file), { recursive: true })
+  // what is in it is nobody else's business
+  await fs.mkdir(path.dirname(file), { recursive: true, mode: 0o700 })
   const unfinished = `${file}.part`
   try {
+    await fs.writeFile(unfinished, '', { mode: 0o600 })
     await run('pg_dump', ['--format=custom', OURS, '--no-owner', '--no-privileges', `--file=${unfinished}`, ADDRESS])
     await readBack(unfinished)
     const written = await fs.open(unfinished, 'r')

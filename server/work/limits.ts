@@ -8,7 +8,7 @@ interface Limit {
   readonly seconds: number
 }
 
-const light = (seconds = 15): Limit => ({ lane: 'light', seconds })
+const light = (seconds = 30): Limit => ({ lane: 'light', seconds })
 const heavy = (seconds: number): Limit => ({ lane: 'heavy', seconds })
 
 /** A sheet of so few studies is over at once: somebody looks at it. */

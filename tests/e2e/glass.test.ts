@@ -22,7 +22,7 @@ beforeAll(async () => {
   const { id, sets } = marit
   const [exam] = (await call('/api/exams')).body
   pages = [
-    ...['/desk', '/library', '/pupils', '/syllabi', '/syllabi/corvane-piano', '/compare', '/files'],
+    ...['/desk', '/library', '/pupils', '/syllabi', '/syllabi/corvane-piano', '/compare', '/files', '/studio'],
     ...['/paper?sheet=studies', '/paper?sheet=worksheet'],
     ...['', '/coverage', '/exam'].map((part) => `/sets/${sets[0].id}${part}`),
     ...['', '/lesson', '/test', '/history'].map((part) => `/pupils/${id}${part}?set=${sets[0].id}`),

@@ -48,6 +48,7 @@ describe('a studio with 500 pupils and 2,000 studies', () => {
     ['/sets/SET', 'Pupil 499'],
     ['/pupils/PUPIL', 'Pupil 499'],
     ['/files', 'Files'],
+    ['/studio', 'Studio'],
     ['/paper', 'Paper'],
   ])('%s draws what is in view, and no more', async (path, heading) => {
     const from = Date.now()

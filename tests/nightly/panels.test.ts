@@ -27,6 +27,7 @@ describe('every panel that opens', () => {
         '/syllabi/corvane-piano',
         '/paper',
         '/files',
+        '/studio',
       ]) {
         await page.goto(path)
         await page.locator('h1, [data-finger]').first().waitFor()
