@@ -3,6 +3,7 @@ import { unzipSync } from 'fflate'
 import pg from 'pg'
 import { describe, expect, it } from 'vitest'
 import { AIM, pupilWithSet } from '../support/filledStudio'
+import { fillDisk } from '../support/fullDisk'
 import { call, asPage } from '../support/http'
 import { NIGHT } from '../support/night'
 import { ownService } from '../support/service'
@@ -252,19 +253,9 @@ describe('an archive of paper', () => {
 })
 
 describe('a full disk', () => {
-  // PostgreSQL's own code for it (appendix A: 53100 disk_full), as a write on a full disk is answered
-  const full = (on: boolean) =>
-    query(
-      on
-        ? `create or replace function no_room() returns trigger language plpgsql as $$ begin
-             raise exception 'could not extend file: No space left on device' using errcode = '53100'; end $$;
-           create trigger no_room before insert or update on study for each row execute function no_room()`
-        : 'drop trigger if exists no_room on study',
-    )
-
   it('is said, by 503 and in words; reading and health go on, and saving as soon as there is room', async () => {
     const recipe = { material: { tonic: 'C', kind: 'major' } }
-    await full(true)
+    const makeRoom = await fillDisk()
     try {
       const refused = await call('/api/studies', 'POST', { recipe })
       expect(refused).toMatchObject({ status: 503, body: { code: 'disk' } })
@@ -273,7 +264,7 @@ describe('a full disk', () => {
       expect((await call('/api/health')).status).toBe(200)
       expect((await call('/api/studies')).status).toBe(200)
     } finally {
-      await full(false)
+      await makeRoom()
     }
     expect((await call('/api/studies', 'POST', { recipe })).status).toBe(201)
     await expect.poll(async () => (await call('/api/ready')).status, { timeout: 15_000 }).toBe(200)

@@ -5,6 +5,7 @@ import { navigateTo } from '#imports'
 import { downloadJson } from '~/composables/download'
 import type { Desk } from '~/stores/desk'
 import WordPanel from '~/components/frame/WordPanel.vue'
+import { currentTrouble } from '~/composables/connection'
 import { locale, t, formatMessage } from '~/composables/words'
 
 /** How the study is kept, what was done to it, and what else can be done with it; at the head of the page. */
@@ -17,7 +18,10 @@ const words = computed(() => {
   const time = savedAt ? new Date(savedAt).toLocaleTimeString(locale(), { hour: '2-digit', minute: '2-digit' }) : ''
   if (state === 'saving') return t('desk.keep-menu.saving')
   if (state === 'two-versions') return t('desk.keep-menu.conflict')
-  if (state === 'waiting') return safe ? t('desk.keep-menu.offline-kept') : t('desk.keep-menu.offline-unsaved')
+  if (state === 'waiting') {
+    const trouble = currentTrouble.value ?? 'away'
+    return safe ? t('desk.keep-menu.offline-kept', { trouble }) : t('desk.keep-menu.offline-unsaved', { trouble })
+  }
   if (state === 'new')
     return changed
       ? safe
