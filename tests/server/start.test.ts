@@ -152,7 +152,7 @@ describe('the start command', () => {
     expect(readdirSync(`${broken}/cluster/data`)).toEqual(left)
   })
 
-  it('never deletes: a folder that is damaged, newer or half full is left alone and named, and comes back from a backup', async () => {
+  it('never deletes: a folder that is damaged or newer is left alone and named, and comes back from a backup', async () => {
     const safe = `${data}/safe`
     mkdirSync(safe)
     chmodSync(safe, 0o755)

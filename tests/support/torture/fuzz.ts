@@ -171,7 +171,9 @@ export async function fuzz(address: string, requests: number, seed: number): Pro
     )
     const took = performance.now() - began
     slowest = Math.max(slowest, took)
-    if (status >= 500 || took > LONG)
+    // how long an archive takes goes by what the studio holds
+    const isLong = took > LONG && !path.startsWith('/api/archive')
+    if (status >= 500 || isLong)
       bad.push(`${status} ${Math.round(took)} ms ${method} ${path} ${JSON.stringify(body)?.slice(0, 300)}`)
   }
   const lane = async (): Promise<void> => {
