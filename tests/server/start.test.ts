@@ -1,6 +1,7 @@
 import { type ChildProcess, execFileSync, spawn, spawnSync } from 'node:child_process'
 import { chmodSync, cpSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
+import path from 'node:path'
 import pg from 'pg'
 import { afterAll, describe, expect, it } from 'vitest'
 import { freePort } from '../../scripts/lib/postgres.mjs'
@@ -152,7 +153,23 @@ describe('the start command', () => {
     expect(readdirSync(`${broken}/cluster/data`)).toEqual(left)
   })
 
-  it('never deletes: a folder that is damaged or newer is left alone and named, and comes back from a backup', async () => {
+  it('never deletes: a folder that is no whole database is left alone, and named', async () => {
+    const torn = `${data}/torn`
+    for (const file of ['cluster/data/base/1/2', 'cluster/data/global/pg_control', 'cluster/password']) {
+      mkdirSync(path.dirname(`${torn}/${file}`), { recursive: true })
+      writeFileSync(`${torn}/${file}`, 'kept')
+    }
+    const left = readdirSync(`${torn}/cluster`, { recursive: true }).toSorted()
+    const refused = await start(await freePort(), { TACTUM_DATA: torn })
+    expect(await refused.ended).toBe(1)
+    expect(refused.output()).toMatch(
+      /torn\/cluster is not empty, and is no whole database: data\/PG_VERSION is missing/,
+    )
+    expect(readdirSync(`${torn}/cluster`, { recursive: true }).toSorted()).toEqual(left)
+    expect(readFileSync(`${torn}/cluster/data/base/1/2`, 'utf8')).toBe('kept')
+  })
+
+  atNight('comes back from a backup when its folder is damaged, and refuses what a newer program wrote', async () => {
     const safe = `${data}/safe`
     mkdirSync(safe)
     chmodSync(safe, 0o755)
