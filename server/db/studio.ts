@@ -1,4 +1,5 @@
 import type { Studio, StudioListing } from '#shared/api'
+import { ARCHIVED_TABLES } from './archive'
 import type { Db } from './pool'
 
 /** The studio that the page opens: the one that was opened last. It stands in every query. */
@@ -77,15 +78,10 @@ export async function openStudio(db: Db, id: number): Promise<boolean> {
   return rowCount === 1
 }
 
-/** Tables whose rows are a studio's, each before those that it points at. */
-const OWNED = [
-  ...['erasure', 'bulk_edit', 'trash', 'route', 'aim', 'exam', 'record_entry', 'set_item', 'study_set'],
-  ...['syllabus_past', 'syllabus', 'study', 'pupil'],
-] as const
-
 /** Deletes all that the demo's studios hold, and the studios. A teacher's own are never deleted. */
 export async function deleteDemo(db: Db): Promise<void> {
-  for (const table of OWNED) {
+  // whatever points at something goes before it
+  for (const table of ARCHIVED_TABLES.toReversed()) {
     await db.query(`delete from ${table} where studio_id in (select id from studio where is_demo)`)
   }
   await db.query('delete from studio where is_demo')

@@ -12,7 +12,7 @@ import { momentOf } from './moments'
 const FEW = 5
 const state = shallowRef<BackupState | null>(null)
 const whole = ref(false)
-const { busy, error, notice, guarded } = working()
+const { busy, error, guarded } = working()
 onMounted(() =>
   guarded(async () => {
     state.value = await ask('GET /api/backups')
@@ -54,7 +54,7 @@ const reasonOf = ({ reason, bytes }: Backup): string =>
     <template v-else-if="state">
       <p class="mt-3 flex flex-wrap items-baseline gap-x-4">
         <strong role="status" class="font-serif font-semibold">{{
-          restoring ? t('studio.backups.restoring') : notice || last
+          restoring ? t('studio.backups.restoring') : last
         }}</strong>
         <button type="button" class="text-button" :disabled="busy" @click="backUp">
           {{ busy && !restoring ? t('studio.backups.working') : t('studio.backups.now') }}
