@@ -58,7 +58,7 @@ export async function sound(browser, address) {
   await page.getByLabel('Quarter notes a minute').fill(String(TEMPO))
   await page.keyboard.press('Escape')
   const began = Date.now()
-  await page.getByRole('button', { name: 'Hear it' }).click()
+  await page.getByRole('button', { name: 'Play' }).click()
   await page.locator('rect.sounding').first().waitFor()
   print('from the first press to the first note (samples worked out)', `${Date.now() - began} ms`)
   await page.waitForTimeout(SECONDS * 1000)

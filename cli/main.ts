@@ -22,7 +22,7 @@ const USE = `tactum: the core from a terminal (every command takes --lang TAG)
   npm run --silent syllabus -- check FILE
   npm run --silent record -- read --set FILE < lines-of-what-was-played.txt
   npm run --silent syllabus -- read [--title WORDS] < printed-lines.txt
-  npm run --silent words -- out TAG [FILE] | in TAG [FILE]
+  npm run --silent words -- list | out TAG [FILE] | in TAG [FILE]
 `
 
 /** The language that is asked for (`--lang TAG`, anywhere among the options), and what is left. */

@@ -6,6 +6,7 @@ import { parsedJson } from '#shared/schemas'
 import { answered } from './files'
 import { refuse } from './messages'
 import type { Terminal } from './terminal'
+import { wordsList } from './wordsList'
 
 const TAG = /^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/
 /** How many codes of each sort a report names; it counts them all. */
@@ -24,12 +25,23 @@ function fileRead(file: string): Translation {
   }
 }
 
+/** A text on one line: where it stands, its code, and what it says, parted by tabs. */
+function printList(terminal: Terminal): void {
+  for (const { code, text, pages } of wordsList(ENGLISH.catalogue))
+    terminal.output.write(`${pages.join(' ') || '-'}\t${code}\t${text.replaceAll('\n', ' ')}\n`)
+}
+
 /**
- * `out TAG [FILE]` writes the catalogue for a translator; `in TAG [FILE]` takes it back as `words/TAG.json` and reports
+ * `list` prints every text with the pages where it stands (`/`: on every page, `-`: where a study, a file or an error is
+ * put into words). `out TAG [FILE]` writes the catalogue for a translator; `in TAG [FILE]` takes it back as `words/TAG.json` and reports
  * what is missing and what could not be taken. The file is `TAG.arb` unless named.
  */
-export const words = ([action, tag, file]: readonly string[], terminal: Terminal): Promise<number> =>
-  answered(terminal, () => {
+export function words([action, tag, file]: readonly string[], terminal: Terminal): Promise<number> {
+  if (action === 'list') {
+    printList(terminal)
+    return Promise.resolve(0)
+  }
+  return answered(terminal, () => {
     if (action !== 'out' && action !== 'in') throw refuse('option.words', {}, 'action')
     if (!tag || !TAG.test(tag)) throw refuse('option.among', { among: 'es, fr, pt-BR' }, 'tag')
     const own = file ?? `${tag}.arb`
@@ -48,3 +60,4 @@ export const words = ([action, tag, file]: readonly string[], terminal: Terminal
       wrong: wrong.slice(0, MAX_NAMED),
     }
   })
+}

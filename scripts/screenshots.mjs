@@ -68,7 +68,7 @@ const VIEWS = [
       await page.getByRole('link', { name: 'Files' }).click()
       const [download] = await Promise.all([
         page.waitForEvent('download'),
-        page.getByRole('button', { name: 'Write the file' }).click(),
+        page.getByRole('button', { name: 'Export' }).click(),
       ])
       const buffer = fs.readFileSync(await download.path())
       const file = { name: download.suggestedFilename(), mimeType: 'text/xml', buffer }
@@ -110,7 +110,7 @@ const VIEWS = [
   {
     name: 'pupils',
     path: () => '/pupils',
-    act: (page) => page.getByRole('region', { name: 'Who is behind' }).waitFor(),
+    act: (page) => page.getByRole('region', { name: 'Falling behind' }).waitFor(),
   },
   {
     name: 'record',

@@ -23,4 +23,5 @@ export type Worded<T extends { [code in keyof T]: code extends Code ? T[code] : 
 /** The same of what somebody refuses. */
 export type WordedErrors<T extends { [code in keyof T]: `error.${code & string}` extends Code ? T[code] : never }> = T
 
+export { inRegion, paperOf, type Region, REGIONS } from './region'
 export { FIRST_WORDS } from './first'

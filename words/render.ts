@@ -101,6 +101,9 @@ function rendered(param: Param, reader: Reader): string | number {
 const valuesOf = (params: Params | undefined, reader: Reader): Record<string, string | number> =>
   Object.fromEntries(Object.entries(params ?? {}).map(([name, param]) => [name, rendered(param, reader)]))
 
+/** A sentence within another brings its own full stop; three of them are a pause. */
+const oneStop = (text: string): string => (text.includes('..') ? text.replace(/(?<!\.)\.\.(?!\.)/g, '.') : text)
+
 const begun = (text: string, locale: string): string => text.charAt(0).toLocaleUpperCase(locale) + text.slice(1)
 
 /** The tags that a catalogue's texts may hold, so that parts of a sentence can be set otherwise. */
@@ -118,7 +121,9 @@ export function formatMessage(message: Message, reader: Reader): string {
   const composed = text === undefined ? reader.compose?.(message) : null
   if (composed) return formatMessage(composed, reader)
   if (text !== undefined && !SYNTAX.test(text)) return text
-  const formatted = String(formatOf(reader.language, code).format({ ...valuesOf(params, reader), ...UNTAGGED }))
+  const formatted = oneStop(
+    String(formatOf(reader.language, code).format({ ...valuesOf(params, reader), ...UNTAGGED })),
+  )
   return code === 'capital' ? begun(formatted, reader.language.locale) : formatted
 }
 

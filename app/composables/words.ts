@@ -3,6 +3,8 @@ import type { Message, Params } from '#core/message'
 import { questionMessage, readerOf } from '#shared/reader'
 import {
   type Code,
+  inRegion,
+  type Region,
   FIRST_WORDS,
   type Language,
   type Piece,
@@ -12,7 +14,21 @@ import {
 } from '#words'
 
 const language = shallowRef<Language>(FIRST_WORDS)
-const reader = computed(() => readerOf(language.value))
+/** Where the studio says that it is; null until it is known, or where nobody said. */
+const region = shallowRef<Region | null>(null)
+
+/** As the browser has it: its reader is American, or is not. */
+const guessedRegion = (): Region =>
+  globalThis.navigator?.languages.find((tag) => tag.startsWith('en'))?.endsWith('-US') ? 'american' : 'british'
+
+/** By which note values, dates and paper go: the studio's region, or else the browser's. */
+export const currentRegion = computed<Region>(() => region.value ?? guessedRegion())
+export const readIn = (chosen: Region | null): void => {
+  region.value = chosen
+}
+
+const regional = computed(() => inRegion(language.value, currentRegion.value))
+const reader = computed(() => readerOf(regional.value))
 
 /** Whether all words are there, or those of the first page only. */
 let whole = false
@@ -33,7 +49,7 @@ export const t = (code: Code, params?: Params): string =>
   spoken(() => messageFor(params ? { code, params } : { code }, reader.value), '')
 
 /** Whether there are words for a code. */
-export const knows = (code: string): code is Code => code in language.value.catalogue
+export const knows = (code: string): code is Code => code in regional.value.catalogue
 
 /** A message of the core or the server, in the reader's language. */
 export const formatMessage = (message: Message): string => spoken(() => messageFor(message, reader.value), '')
@@ -51,7 +67,7 @@ export const marked = (title: string): string => {
 }
 
 /** What a list leaves open: a question that Tactum asks, or the words of whoever wrote the list. */
-export const question = (open: string): string => formatMessage(questionMessage(open, language.value))
+export const question = (open: string): string => formatMessage(questionMessage(open, regional.value))
 
 /** Speaks another language from now on. */
 export function speak(other: Language): void {
@@ -60,11 +76,12 @@ export function speak(other: Language): void {
 }
 
 /** The language that is spoken, for whoever answers in it. */
-export const languageTag = (): string => language.value.id
+export const languageTag = (): string => regional.value.id
 
-/** By which dates and orders go: the browser’s own way with the language that is spoken, if it has one. */
+/** By which dates and orders go: the region’s where the studio names one, else the browser’s own way with the language. */
 export const locale = (): string =>
-  navigator.languages.find((each) => each.split('-')[0] === language.value.id) ?? language.value.locale
+  (region.value === null && navigator.languages.find((each) => each.split('-')[0] === language.value.id)) ||
+  regional.value.locale
 
 /** By how much a grading may fall short of the best there is; empty where that is proven, as it is but for monsters. */
 export const gapMessage = ({

@@ -91,7 +91,7 @@ const COURSE: Rule[] = [
 const figure = (id: Figure, phrases: readonly string[]): Rule[] => says(phrases, { pattern: { figure: id } })
 const INTERVALS = ['thirds', 'fourths', 'fifths', 'sixths', 'sevenths'] as const
 const FIGURES: Rule[] = [
-  ...figure('straight', ['straight']),
+  ...figure('straight', ['straight', 'no pattern']),
   ...figure('groups-of-three', ['in? groups of three|3', 'in? threes']),
   ...figure('groups-of-four', ['in? groups of four|4', 'in? fours']),
   ...INTERVALS.flatMap((name) => figure(`broken-${name}`, [`in? broken ${name}`])),
@@ -114,7 +114,10 @@ const PATTERNS: Rule[] = [
   ...journey('relay-half-step', ['relay by? half? steps|step|semitones?', 'relay']),
   ...journey('relay-fourth', ['relay by|in fourths']),
   ...journey('mode-chain', ['modes in a? chain', 'mode chain', 'all modes', 'chain of modes']),
-  ...journey('one-fewer', ['one|a sign|sharp|flat|accidental fewer|less each? time?']),
+  ...journey('one-fewer', [
+    'one|a sign|sharp|flat|accidental fewer|less each? time?',
+    'one|a sharp or flat fewer|less each? time?',
+  ]),
   ...says(['tonic held in? the? left|lh? hand?', 'held|hold|holding the? tonic', 'tonic drone|pedal'], {
     pattern: { accompaniment: 'held-tonic' },
   }),
@@ -143,7 +146,7 @@ const RHYTHM: Rule[] = [
   ...rules(['<n> to|a|per the? beat', '<n> notes to|a|per the? beat'], ({ numbers: [n] }) =>
     isNotes(n) ? set({ tempo: { notesPerBeat: n } }) : null,
   ),
-  ...rhythm(['even notes?', 'one rhythm'], { lengths: 'even', ladder: 'none' }),
+  ...rhythm(['even notes|rhythm?', 'one rhythm'], { lengths: 'even', ladder: 'none' }),
   ...rhythm(['long short', 'dotted'], { lengths: 'long-short' }),
   ...rhythm(['short long', 'reverse dotted', 'snap'], { lengths: 'short-long' }),
   ...rhythm(['swing', 'swung'], { swing: 67 }),

@@ -79,6 +79,6 @@ describe('an accordion in the terminal', () => {
     expect(hands.right.places).toBeUndefined()
     expect(hands.left).toMatchObject({ notes: [], fingers: [] })
     expect(words).toContain('left hand: no finger changes')
-    expect(words.join()).toMatch(/right hand: 11 fingers change; no thumb any more, where it was on C and F/)
+    expect(words.join()).toMatch(/right hand: 11 fingers change, no thumb any more, where it was on C and F/)
   })
 })

@@ -81,7 +81,7 @@ describe('plan', () => {
   it('prints a refusal with its sentence, and ends with 1', async () => {
     const { code, answer } = await plan({ exam: '2026-11-27' })
     expect(code).toBe(1)
-    expect(answer.error).toMatchObject({ path: 'exam', message: 'The exam on 2026-11-27 is not ahead of today.' })
+    expect(answer.error).toMatchObject({ path: 'exam', message: 'The exam date 2026-11-27 must be after today.' })
   })
 
   it('reads ten thousand entries', async () => {

@@ -266,7 +266,7 @@ describe('syllabus check', () => {
     const csv = file('list.csv', 'grade,group,words\n1,A,"C, G majors, hands separately, crotchet = 60 in quavers"\n')
     const checked = JSON.parse((await run('syllabus', '', ['check', csv])).lines[0]!)
     expect(checked.grades).toEqual([{ id: '1', title: '1', atoms: 4 }])
-    expect(checked.open).toEqual([{ entry: '1.A1', code: 'octaves', text: 'How many octaves? One is taken.' }])
+    expect(checked.open).toEqual([{ entry: '1.A1', code: 'octaves', text: 'How many octaves? Taken as one.' }])
     expect(checked.unread).toEqual([])
   })
 
@@ -302,7 +302,7 @@ describe('syllabus read', () => {
     expect(first).toMatchObject({
       words: lines[0],
       entries: [{ keys: ['C'], kinds: ['major'], hands: 'together', octaves: 1, tempo: { beat: 'quarter', bpm: 60 } }],
-      open: [{ code: 'octaves', text: 'How many octaves? One is taken.' }],
+      open: [{ code: 'octaves', text: 'How many octaves? Taken as one.' }],
       unread: [],
     })
     expect(second.unread).toEqual(['majr'])

@@ -5,7 +5,7 @@ import { call, setOfMajors } from '../support/http'
 import { atNight } from '../support/night'
 
 const { open } = useBrowser()
-const line = (page: Page) => page.getByRole('combobox', { name: /^Call a study/ })
+const line = (page: Page) => page.getByRole('combobox', { name: /^Type a scale/ })
 const heading = (page: Page) => page.locator('svg[role="group"]').first()
 const saysScore = (page: Page, words: RegExp) =>
   expect.poll(() => heading(page).getAttribute('aria-label'), { timeout: 15_000 }).toMatch(words)
@@ -24,7 +24,7 @@ describe('a mock exam', () => {
     expect(await page.getByRole('button', { name: '5', pressed: true }).count()).toBe(1)
     expect(await page.getByRole('textbox', { name: 'note' }).inputValue()).toBe('thumb late')
     await expectAccessible(page)
-    await page.getByRole('button', { name: 'Keep it as it stands' }).click()
+    await page.getByRole('button', { name: 'Save unfinished' }).click()
     await page.getByRole('heading', { name: /a mock exam, not finished/ }).waitFor()
     await page.getByText('thumb late').waitFor()
     await page.reload()
@@ -43,7 +43,7 @@ describe('a study of a set', () => {
     const place = page.getByRole('navigation', { name: 'Its place in the set' })
     await place.getByText('no. 2 of 3').waitFor()
     await callStudy(page, 'one octave')
-    await page.getByText('a trial: the set has it as before').waitFor()
+    await page.getByText('a variant: the set still has the old one').waitFor()
     // longer than a study of the library waits before it saves itself
     await page.waitForTimeout(2500)
     expect(await stored()).toBe(before)
@@ -53,7 +53,7 @@ describe('a study of a set', () => {
     await place.getByRole('link', { name: '‹ before' }).click()
     await place.getByText('no. 2 of 3').waitFor()
     await callStudy(page, 'one octave')
-    await page.getByRole('button', { name: 'Keep in the set' }).click()
+    await page.getByRole('button', { name: 'Save in the set' }).click()
     await expect.poll(stored).toBe(1)
     await expectAccessible(page)
     await place.getByRole('link', { name: /In its place/ }).click()
@@ -167,7 +167,7 @@ describe('pupils', () => {
     const { page, problems } = await open('/pupils', { width: 390, height: 844 })
     await page.getByRole('button', { name: 'Add', exact: true }).click()
     await page.getByText('A pupil needs a name.').waitFor()
-    const newName = page.getByRole('textbox', { name: 'A new pupil' })
+    const newName = page.getByRole('textbox', { name: 'New pupil' })
     await newName.fill('quill  r.')
     const count = async () => (await call('/api/pupils')).body.length
     const before = await count()
@@ -179,7 +179,7 @@ describe('pupils', () => {
     await page.getByRole('button', { name: /^How Quill R\. plays/ }).click()
     await page.getByRole('textbox', { name: 'Name', exact: true }).fill(long)
     await page.getByRole('textbox', { name: 'Note' }).fill('sings well')
-    await page.getByRole('button', { name: 'Keep the name' }).click()
+    await page.getByRole('button', { name: 'Save' }).click()
     await page.getByRole('link', { name: long }).waitFor()
     await page.getByText('sings well').waitFor()
     const over = () => page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)

@@ -40,7 +40,7 @@ describe('a list and a set graded by it, by keyboard alone', () => {
       const { set } = await freshSet('By the house list')
       const { page, problems } = await open('/syllabi')
       // the file itself is chosen in a window of the system, which no page can type in
-      await page.getByLabel('Bring in a syllabus file').setInputFiles({
+      await page.getByLabel('Import a syllabus').setInputFiles({
         name: 'autumn.csv',
         mimeType: 'text/csv',
         buffer: Buffer.from(`\uFEFF${CSV}`),
@@ -48,7 +48,7 @@ describe('a list and a set graded by it, by keyboard alone', () => {
       await page.getByText('One thing is wrong.').waitFor()
       await page.getByText('“minr” is not understood; “minor” would be.').waitFor()
       await expectAccessible(page)
-      expect(await page.getByRole('button', { name: 'Put it on file' }).isDisabled()).toBe(true)
+      expect(await page.getByRole('button', { name: 'Save' }).isDisabled()).toBe(true)
       await tabTo(page, /^line 4$/)
       await page.keyboard.press('Enter')
       // the line stands selected: type it again, right
@@ -110,11 +110,11 @@ describe('a list and a set graded by it, by keyboard alone', () => {
       await page.keyboard.type('5455')
       await page.keyboard.press('ArrowRight')
       await page.getByText(/2 of 2$/).waitFor()
-      expect(await page.getByRole('button', { name: 'Keep the result' }).isDisabled()).toBe(true)
+      expect(await page.getByRole('button', { name: 'Save the result' }).isDisabled()).toBe(true)
       await page.keyboard.type('4444')
       // 19 + 16 of 40: 87.5 in a hundred
       await page.getByText('88 of 100: Distinction').waitFor()
-      await tabTo(page, /^Keep the result$/)
+      await tabTo(page, /^Save the result$/)
       await page.keyboard.press('Enter')
       await page.getByRole('heading', { name: /^Test P\.: 88 of 100/ }).waitFor()
       await expectAccessible(page)
@@ -166,7 +166,7 @@ describe('a list that is typed', () => {
     await page.getByText('11 items').waitFor()
     await page.getByText('? No tempo is named').waitFor()
     await page.getByRole('button', { name: 'How 1.B2 is read' }).click()
-    await page.getByRole('button', { name: 'Settled' }).click()
+    await page.getByRole('button', { name: 'Done' }).click()
     await page.getByText('? No tempo is named').waitFor({ state: 'detached' })
     await expectAccessible(page)
     await page.keyboard.press('Escape')
@@ -216,16 +216,16 @@ describe('a list that is typed', () => {
 
   atNight('begins with one line', async () => {
     const { page } = await open('/syllabi')
-    await page.getByRole('button', { name: 'Begin a list' }).click()
+    await page.getByRole('button', { name: 'New list' }).click()
     await page.getByRole('textbox', { name: 'Title' }).fill('Quay Street house list')
     await page.getByRole('combobox', { name: /^Instrument/ }).selectOption('accordion')
-    await page.getByRole('button', { name: 'Begin it' }).click()
+    await page.getByRole('button', { name: 'Create' }).click()
     await page.getByRole('textbox', { name: 'Title of the list' }).waitFor()
     expect(new URL(page.url()).pathname).toBe('/syllabi/quay-street-house-list')
     await page.getByText('one item', { exact: true }).waitFor()
     await page.getByRole('button', { name: 'How the board marks' }).click()
     await page.getByLabel('Criteria, with marks for one item').fill('Right notes 5\nFlow')
-    await page.getByLabel('Bands, with the mark they begin at').fill('Pass 12')
+    await page.getByLabel('Bands, with the lowest mark of each').fill('Pass 12')
     await page.getByLabel('The whole is out of').fill('20')
     await page.getByRole('button', { name: 'Use', exact: true }).click()
     await page.getByText('Every line is some words and a number').waitFor()
@@ -240,16 +240,16 @@ describe('a list that is typed', () => {
     expect(syllabus.marking).toEqual({
       total: 20,
       criteria: [
-        { id: 'right-notes', title: 'Right notes', most: 5 },
-        { id: 'flow', title: 'Flow', most: 5 },
+        { id: 'right-notes', title: 'Accuracy', most: 5 },
+        { id: 'flow', title: 'Fluency', most: 5 },
       ],
       bands: [{ title: 'Pass', least: 12 }],
     })
     // the same again has to be called otherwise
     await page.goto('/syllabi')
-    await page.getByRole('button', { name: 'Begin a list' }).click()
+    await page.getByRole('button', { name: 'New list' }).click()
     await page.getByRole('textbox', { name: 'Title' }).fill('Quay Street house list')
-    await page.getByRole('button', { name: 'Begin it' }).click()
+    await page.getByRole('button', { name: 'Create' }).click()
     await page.getByText(/“quay-street-house-list” is on file already/).waitFor()
   })
 
@@ -261,7 +261,7 @@ describe('a list that is typed', () => {
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Copy this list' }).click()
     await page.getByRole('textbox', { name: 'Title', exact: true }).fill('Mallets at Kestrel Lane')
-    await page.getByRole('button', { name: 'Make the copy' }).click()
+    await page.getByRole('button', { name: 'Copy' }).click()
     await page.getByRole('textbox', { name: 'Title of the list' }).waitFor()
     expect(new URL(page.url()).pathname).toBe('/syllabi/mallets-at-kestrel-lane-2027')
   })
@@ -274,8 +274,8 @@ describe('what is asked of a study, a pupil and a set', () => {
     })
     const { page } = await open(`/desk/${body.id}`)
     await page.getByRole('button', { name: 'More', exact: true }).click()
-    await page.getByRole('menuitem', { name: 'Where is this asked?' }).click()
-    const dialog = page.getByRole('dialog', { name: 'Where is this asked?' })
+    await page.getByRole('menuitem', { name: 'Which exams ask for this?' }).click()
+    const dialog = page.getByRole('dialog', { name: 'Which exams ask for this?' })
     await dialog.getByRole('link', { name: 'Corvane Certificates, Piano, Grade 5' }).waitFor()
     await dialog.getByText('120 of 168 notes a minute').first().waitFor()
     await expectAccessible(page)
@@ -302,9 +302,9 @@ describe('what is asked of a study, a pupil and a set', () => {
     await page.getByRole('button', { name: /^Undo the order before/ }).click()
     await page.getByText('undone').waitFor()
     expect(await titles()).toEqual(before)
-    await page.getByRole('button', { name: 'What counts' }).click()
+    await page.getByRole('button', { name: 'How this is counted' }).click()
     await page.getByLabel('a faster tempo than asked').uncheck()
-    await page.getByRole('button', { name: 'What counts' }).filter({ hasText: '1 unusual' }).waitFor()
+    await page.getByRole('button', { name: 'How this is counted' }).filter({ hasText: '1 unusual' }).waitFor()
     await page.getByText('saved', { exact: true }).waitFor()
     expect((await call(`/api/sets/${set.id}`)).body.policies).toEqual({ fasterTempo: false })
     expect(problems).toEqual([])

@@ -96,7 +96,7 @@ describe('work is never lost', () => {
     await page.close()
     const { page: later } = await openIn(context, '/desk')
     await later.getByText('“C major, hands together, two octaves” was not saved').waitFor()
-    await later.getByRole('button', { name: 'Back to it' }).click()
+    await later.getByRole('button', { name: 'Back' }).click()
     await later.locator(`${finger('right', 3)}.pinned`).waitFor()
   })
 
@@ -169,7 +169,7 @@ describe('work is never lost', () => {
     await page.locator(finger('right', 0)).waitFor()
     // a long study: saved in the moment in which it is called
     await page.keyboard.press('/')
-    await page.getByRole('combobox', { name: /^Call a study/ }).fill('Db major relay by half steps, in groups of four')
+    await page.getByRole('combobox', { name: /^Type a scale/ }).fill('Db major relay by half steps, in groups of four')
     await page.keyboard.press('Enter')
     await page.getByRole('button', { name: 'Save', exact: true }).click()
     await page.waitForURL(/\/desk\/[0-9a-f-]{36}$/)
@@ -248,7 +248,7 @@ describe('work is never lost', () => {
     await page.locator(`${finger('right', 2)}.pinned`).waitFor()
     await page.getByText('Another window saved this study meanwhile').waitFor()
     await page.getByRole('button', { name: 'See both' }).click()
-    await page.getByRole('button', { name: 'Take the saved one' }).click()
+    await page.getByRole('button', { name: 'Use the saved one' }).click()
     await page.getByRole('button', { name: 'Octaves: one octave', exact: true }).waitFor()
     expect((await stored(id)).version).toBe(2)
   })

@@ -9,11 +9,11 @@ const programme = 'ol[aria-label="Studies of the set, in order"] li'
 describe('a teacher’s whole errand', () => {
   it('builds a study, puts it into a pupil’s set, grades the set, adds what is missing, prints it', async () => {
     const { page, problems } = await open('/pupils')
-    await page.getByLabel('A new pupil').fill('Nell B.')
+    await page.getByLabel('New pupil').fill('Nell B.')
     await page.getByRole('button', { name: 'Add' }).click()
     await page.getByLabel('Name of a new set for Nell B.').fill('Towards Grade 3')
     await page.getByLabel('Name of a new set for Nell B.').press('Enter')
-    await page.getByText('An empty programme.').waitFor()
+    await page.getByText('No studies in this set yet.').waitFor()
     await expectAccessible(page)
     const setUrl = new URL(page.url()).pathname
 
@@ -99,8 +99,8 @@ describe('a set, by keyboard alone', () => {
     await expect.poll(() => page.getByText('saved elsewhere').count()).toBe(0)
     expect(await stored()).toEqual(['G', 'D', 'A', 'C'])
     await page.getByRole('button', { name: /^Take D major/ }).click()
-    await page.getByRole('button', { name: 'Put no. 2 back' }).click()
-    await page.getByRole('button', { name: 'Put no. 2 back' }).waitFor({ state: 'detached' })
+    await page.getByRole('button', { name: 'Restore no. 2' }).click()
+    await page.getByRole('button', { name: 'Restore no. 2' }).waitFor({ state: 'detached' })
     await page.getByText('saved', { exact: true }).waitFor()
     expect(await stored()).toEqual(['G', 'D', 'A', 'C'])
     expect(problems).toEqual([])
@@ -121,7 +121,7 @@ describe('a set, by keyboard alone', () => {
     await expect.poll(stored).toEqual(['C'])
     await page.getByText('The server does not answer').waitFor({ state: 'detached' })
     expect(await order()).toEqual(['C major'])
-    await page.getByRole('button', { name: 'Put no. 2 back' }).waitFor()
+    await page.getByRole('button', { name: 'Restore no. 2' }).waitFor()
   })
 
   it.each([
@@ -286,7 +286,7 @@ describe('the other pages', () => {
 
   it('syllabus files that are wrong are refused by place, and right ones stand on file', async () => {
     const { page } = await open('/syllabi')
-    const input = page.getByLabel('Bring in a syllabus file')
+    const input = page.getByLabel('Import a syllabus')
     const give = (name: string, text: string) =>
       input.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
     await give('list.json', 'Grade 1: C major')
@@ -299,10 +299,10 @@ describe('the other pages', () => {
     await give('twice.json', JSON.stringify({ ...twice, id: 'e2e-twice' }))
     await page.getByText(/named twice/).waitFor()
     await page.getByText('grades[1].id').waitFor()
-    expect(await page.getByRole('button', { name: 'Put it on file' }).isDisabled()).toBe(true)
+    expect(await page.getByRole('button', { name: 'Save' }).isDisabled()).toBe(true)
     await give('good.json', JSON.stringify({ ...shipped, id: 'e2e-good', title: 'A <b>bold</b> list' }))
     await page.getByText('All of it was understood.').waitFor()
-    await page.getByRole('button', { name: 'Put it on file' }).click()
+    await page.getByRole('button', { name: 'Save' }).click()
     await page.getByRole('textbox', { name: 'Title of the list' }).waitFor()
     expect(await page.getByRole('textbox', { name: 'Title of the list' }).inputValue()).toBe('A <b>bold</b> list')
     await page.goto('/syllabi')
@@ -313,7 +313,7 @@ describe('the other pages', () => {
 
   it('an address that leads nowhere says so', async () => {
     const { page } = await open('/nowhere')
-    await page.getByRole('heading', { name: 'A rest here, no music' }).waitFor()
+    await page.getByRole('heading', { name: 'Page not found' }).waitFor()
     await expectAccessible(page)
     const lost = await open('/desk/00000000-0000-4000-8000-000000000000')
     await lost.page.getByText('There is no such study.').waitFor()

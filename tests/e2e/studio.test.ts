@@ -85,7 +85,7 @@ describe('a studio of one’s own', () => {
     await page.getByText('before a restore').waitFor()
 
     // the demo anew, by keyboard; the own studio stays
-    await page.getByRole('button', { name: 'Restore the demo' }).press('Enter')
+    await page.getByRole('button', { name: 'Reset the demo' }).press('Enter')
     await page.keyboard.press('Shift+Tab')
     await page.keyboard.press('Enter')
     await page.getByRole('link', { name: 'Kestrel Lane Music Rooms' }).waitFor()

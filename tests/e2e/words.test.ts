@@ -21,7 +21,7 @@ describe('the desk', () => {
     // a script is known by what it says
     await page.route('**/_nuxt/*.js', async (route) => {
       const answer = await route.fetch()
-      if ((await answer.text()).includes('No study saved yet.')) held.push(route)
+      if ((await answer.text()).includes('No studies yet.')) held.push(route)
       else await route.fulfill({ response: answer })
     })
     await page.goto('/desk', { waitUntil: 'commit' })

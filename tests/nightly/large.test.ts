@@ -49,7 +49,7 @@ describe('a studio with 500 pupils and 2,000 studies', () => {
     ['/pupils/PUPIL', 'Pupil 499'],
     ['/files', 'Files'],
     ['/studio', 'Studio'],
-    ['/paper', 'Paper'],
+    ['/paper', 'Print'],
   ])('%s draws what is in view, and no more', async (path, heading) => {
     const from = Date.now()
     const { page, problems } = await open(path.replace('SET', one.set).replace('PUPIL', one.pupil))
@@ -77,7 +77,7 @@ describe('a studio with 500 pupils and 2,000 studies', () => {
   it('puts a study into a set that is found by typing', async () => {
     const { page } = await open('/library')
     await page.getByRole('checkbox').first().check()
-    await page.getByRole('button', { name: 'Into a set' }).click()
+    await page.getByRole('button', { name: 'Add to a set' }).click()
     await page.getByText(/\d+ more: type on\./).waitFor()
     await page.getByRole('searchbox', { name: 'Find a pupil or a set' }).fill('pupil 488')
     await page.getByRole('button', { name: /^Spring/ }).click()

@@ -38,7 +38,7 @@ describe('files of music', () => {
   })
 
   it('hold the studies of a set in its order, with the fingers that were accepted', async () => {
-    const { id } = await setOfMajors('Out', ['G', 'C'])
+    const { id } = await setOfMajors('Export', ['G', 'C'])
     const { studies, title } = (await call(`/api/sets/${id}`)).body
     const [first] = studies
     const right = first.accepted.right.map((finger: number, at: number) => (at === 1 ? 3 : finger))

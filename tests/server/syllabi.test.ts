@@ -101,8 +101,8 @@ describe('a list of one’s own', () => {
       edited(syllabus, (entry) => (entry.octaves = 3)),
       1,
     )
-    const { set } = await freshSet('Before')
-    const graded = { title: 'Before', syllabusId: 'corvane-piano', gradeId: '4', studyIds: [], version: 1 }
+    const { set } = await freshSet('Previous')
+    const graded = { title: 'Previous', syllabusId: 'corvane-piano', gradeId: '4', studyIds: [], version: 1 }
     await call(`/api/sets/${set.id}`, 'PUT', graded)
     const { newer } = (await call(`/api/sets/${set.id}/report?syllabus=corvane-piano&grade=4`)).body
     expect(newer).toMatchObject({ syllabusId: id, title: 'Corvane next 2027' })

@@ -103,7 +103,7 @@ export async function more(page: Page, words: string): Promise<void> {
 export async function callStudy(page: Page, line: string): Promise<void> {
   await page.locator('[data-finger]').first().waitFor()
   await page.keyboard.press('/')
-  await page.getByRole('combobox', { name: /^Call a study/ }).fill(line)
+  await page.getByRole('combobox', { name: /^Type a scale/ }).fill(line)
   await page.keyboard.press('Enter')
-  await page.getByRole('region', { name: 'Call a study' }).waitFor({ state: 'detached' })
+  await page.getByRole('region', { name: 'Type a scale' }).waitFor({ state: 'detached' })
 }

@@ -4,12 +4,13 @@ const BUTTON =
 
 export const buttons = {
   'school.four-fingers': 'four fingers by rows',
-  'school.four-fingers.idea': '2, 3 and 4 each have a row, 5 helps at the ends; the thumb stays behind the keyboard.',
+  'school.four-fingers.idea':
+    '2, 3 and 4 each have a row, 5 helps at the ends, and the thumb stays behind the keyboard.',
   'school.with-thumb': 'with the thumb, by rows',
   'school.with-thumb.idea':
-    '1, 2 and 3 each have a row; 4 and 5 open chords. It reaches farther, and turns the wrist more.',
+    '1, 2 and 3 each have a row, and 4 and 5 open chords. It reaches farther, and turns the wrist more.',
   'left.four-three': 'four and three',
-  'left.four-three.idea': '4 on basses, 3 on chords, 2 free for the alternate bass; 5 on the counterbass.',
+  'left.four-three.idea': '4 on basses, 3 on chords, 2 free for the alternate bass, 5 on the counterbass.',
   'left.three-two': 'three and two',
   'left.three-two.idea': '3 on basses, 2 on chords: nearer for a small hand, and the alternate bass wants a hop.',
   'treble.charge.off-row': 'a finger off its row at {note}',
@@ -40,12 +41,12 @@ export const buttons = {
   'pin.button': '{button} on {note} (note {number})',
   'pinned.button': '{button} for {note}',
   'reason.shape':
-    '{fingers} lie on rows {from} to {to}, a finger to a row. {every, select, yes {With five rows this shape serves every key.} other {The shape also serves {keys}; the other keys have two shapes more.}}',
+    '{fingers} lie on rows {from} to {to}, a finger to a row. {every, select, yes {With five rows this shape serves every key.} other {The shape also serves {keys}. The other keys have two shapes more.}}',
   'reason.beside': '{finger} on {note}: the finger of row {row} has just played its neighbour.',
   'reason.thumb-passes': 'the thumb goes on to {to}, and the hand after it.',
   'reason.little': '5 on {note}: the hand need not go on.',
-  'other.rows': 'begun on row {row}; {price}',
-  'other.finger': '{where, select, first {begins} last {ends} other {turns}} with {finger} on {note}; {why}',
+  'other.rows': 'begun on row {row}: {price}',
+  'other.finger': '{where, select, first {begins} last {ends} other {turns}} with {finger} on {note}: {why}',
   'reason.strokes':
     '{finger} on {bass} and {other} on {alternate}: {hops, select, yes {the same finger goes over to the alternate bass} other {the other finger has the alternate bass}}, {chord} stays over the chords. School: {school, select, three_two {three and two} other {four and three}}.',
   'reason.counterbass': '{notes} by the counterbass: the bass of that name lies farther over the board.',
@@ -55,9 +56,9 @@ export const buttons = {
   'reason.off-fingers': 'on {count} notes another finger than the school’s own: so the hand need not move.',
   'reason.root-again': 'this board of {bass} has no bass for the fifth of {note}: the root again instead.',
   'reason.left-pin': 'pinned: {pins}.',
-  'other.school': 'school {school, select, three_two {three and two} other {four and three}}; {price}',
-  'other.button': '{note} by the {button}; {price}',
-  'other.left-finger': '{finger} on {note}; {price}',
+  'other.school': 'school {school, select, three_two {three and two} other {four and three}}: {price}',
+  'other.button': '{note} by the {button}: {price}',
+  'other.left-finger': '{finger} on {note}: {price}',
   'lacks.bass': 'bass {note}',
   'lacks.chord': `{note} ${'{row, select, major {major} minor {minor} seventh {seventh} other {diminished}}'}`,
   'error.bass.lacks':

@@ -25,11 +25,11 @@ export const call = {
   'echo.startOctave': 'from octave {value}',
   'echo.course': '{value, select, up_down {up and down} down_up {down and up} up {up only} other {down only}}',
   'echo.pattern.figure':
-    '{value, select, straight {straight} groups_of_three {in groups of three} groups_of_four {in groups of four} broken_thirds {in broken thirds} broken_fourths {in broken fourths} broken_fifths {in broken fifths} broken_sixths {in broken sixths} broken_sevenths {in broken sevenths} fourth_then_second {a fourth then a second} fifth_then_third {a fifth then a third} seventh_then_sixth {a seventh then a sixth} broken_triads {in broken triads} broken_seventh_chords {in broken seventh chords} other {{value}}}',
+    '{value, select, straight {no pattern} groups_of_three {in groups of three} groups_of_four {in groups of four} broken_thirds {in broken thirds} broken_fourths {in broken fourths} broken_fifths {in broken fifths} broken_sixths {in broken sixths} broken_sevenths {in broken sevenths} fourth_then_second {a fourth then a second} fifth_then_third {a fifth then a third} seventh_then_sixth {a seventh then a sixth} broken_triads {in broken triads} broken_seventh_chords {in broken seventh chords} other {{value}}}',
   'echo.pattern.walk':
     '{value, select, straight {straight through} loops {in loops} crossing_loops {loops around the crossings} add_a_note {adding a note} five_finger_first {five degrees first} other {{value}}}',
   'echo.pattern.journey':
-    '{value, select, one_key {in one key} relay_half_step {relay by half steps} relay_fourth {relay by fourths} mode_chain {modes in a chain} one_fewer {one sign fewer each time} other {{value}}}',
+    '{value, select, one_key {in one key} relay_half_step {relay by half steps} relay_fourth {relay by fourths} mode_chain {modes in a chain} one_fewer {one sharp or flat fewer each time} other {{value}}}',
   'echo.pattern.accompaniment':
     '{value, select, none {both hands play} held_tonic {tonic held in the left hand} scale_in_bass {scale in the bass} other {{value}}}',
   'echo.tempo.notesPerBeat':
@@ -37,7 +37,7 @@ export const call = {
   'echo.tempo.bpm': '♩ = {value}',
   'echo.rhythm.ladder':
     '{value, select, none {one rhythm} notes {up the ladder of notes} octaves {an octave more each time, and faster} strokes {up the ladder of strokes} other {{value}}}',
-  'echo.rhythm.lengths': '{value, select, even {even} long_short {long-short} other {short-long}}',
+  'echo.rhythm.lengths': '{value, select, even {even rhythm} long_short {long-short} other {short-long}}',
   'echo.rhythm.swing': 'swing {value} %',
   'echo.rhythm.accents': '{value, plural, =0 {no accents} other {accent every #}}',
   'echo.bookends.before': '{value, select, none {nothing before} five_finger {five-finger run before} other {{value}}}',
@@ -135,18 +135,18 @@ export const call = {
   'call.double-notes': 'Double notes are known in natural, harmonic and two-way melodic minor.',
   'call.tetrachords': 'Tetrachords are known in major, natural minor and harmonic minor.',
   'call.minor-thirds': 'Double minor thirds belong to the chromatic scale.',
-  'call.contradiction': '“{before}” and “{after}” do not go together; “{after}” counts.',
+  'call.contradiction': '“{before}” and “{after}” do not go together. “{after}” counts.',
   'call.no-inversions': '{kind} has no inversions.',
   'call.changes': 'No key is named: this changes {title}.',
   'echo.more-octaves': '{octaves, plural, =1 {an octave more} =-1 {an octave less} other {{octaves} octaves}}',
   'call.no-key': 'Name a key: C, F#, E flat, sol.',
   'call.too-many': '{count} studies are more than {most}, the most at once.',
-  'asked.no-key': 'Name a key: C, F#, E flat; or all, any note, up to 3 sharps.',
+  'asked.no-key': 'Name a key: C, F#, E flat. Or write: all, any note, up to 3 sharps.',
   'asked.none-above': 'There is no entry above to take keys from.',
   'asked.twice': '“{before}” and “{after}”: which of them counts?',
   'asked.start': 'A scale that starts on {note}, another of its notes, is not read.',
-  'asked.notes-to-beat': 'So many notes do not fit into such a beat.',
+  'asked.notes-to-beat': 'That many notes do not fit into this beat.',
   'asked.not-asked': 'A list does not ask for {field}.',
-  'asked.long': 'The line has {count} letters; {most} are read at the most.',
-  'asked.lost': '“{typed}” is not understood{nearest, select, none {.} other {; “{nearest}” would be.}}',
+  'asked.long': 'The line has {count} characters. At most {most} are read.',
+  'asked.lost': '“{typed}” is not understood.{nearest, select, none {} other { “{nearest}” would be.}}',
 } as const

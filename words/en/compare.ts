@@ -14,7 +14,7 @@ export const compare = {
   'diff.no-mark':
     '{player, select, right {right hand: } left {left hand: } other {}}no {plays, select, sticks {stick} other {finger}} changes',
   'diff.marks':
-    '{player, select, right {right hand: } left {left hand: } other {}}{count, plural, one {# {plays, select, sticks {stick} other {finger}} changes} other {# {plays, select, sticks {stick} other {finger}}s change}}{one, select, none {} other { ({one})}}{degrees, select, none {} other {, on degrees {degrees}}}{thumbs, select, none {} other {; {thumbs}}}{crossings, plural, =0 {} one {; # {plays, select, accordion {{player, select, left {leap} other {crossing}}} other {crossing}} elsewhere} other {; # {plays, select, accordion {{player, select, left {leaps} other {crossings}}} other {crossings}} elsewhere}}',
+    '{player, select, right {right hand: } left {left hand: } other {}}{count, plural, one {# {plays, select, sticks {stick} other {finger}} changes} other {# {plays, select, sticks {stick} other {finger}}s change}}{one, select, none {} other { ({one})}}{degrees, select, none {} other {, on degrees {degrees}}}{thumbs, select, none {} other {, {thumbs}}}{crossings, plural, =0 {} one {, # {plays, select, accordion {{player, select, left {leap} other {crossing}}} other {crossing}} elsewhere} other {, # {plays, select, accordion {{player, select, left {leaps} other {crossings}}} other {crossings}} elsewhere}}',
   'diff.one': '{from} becomes {to} on {note}',
   'diff.thumbs':
     '{after, select, none {no thumb any more, where it was on {before}} other {thumbs on {after} instead of {before, select, none {nowhere} other {{before}}}}}',
@@ -23,7 +23,7 @@ export const compare = {
   'diff.length':
     '{player, select, right {right hand: } left {left hand: } other {}}{more, plural, =0 {} one {# note more} other {# notes more}}{both, select, yes {, } other {}}{fewer, plural, =0 {} one {# note fewer} other {# notes fewer}}',
   'diff.down':
-    '{player, select, right {right hand, } left {left hand, } other {}}coming down: {notes}; {count, plural, =0 {every {plays, select, sticks {stick} other {finger}} stays} one {# {plays, select, sticks {stick} other {finger}} changes} other {# {plays, select, sticks {stick} other {finger}}s change}}',
+    '{player, select, right {right hand, } left {left hand, } other {}}coming down: {notes} ({count, plural, =0 {every {plays, select, sticks {stick} other {finger}} stays} one {# {plays, select, sticks {stick} other {finger}} changes} other {# {plays, select, sticks {stick} other {finger}}s change}})',
   'diff.comes-in': 'the {player, select, right {right hand comes} left {left hand comes} other {sticks come}} in',
   'diff.left-out': 'the {player, select, right {right hand is} left {left hand is} other {sticks are}} left out',
   'diff.harder':

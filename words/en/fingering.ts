@@ -2,7 +2,7 @@
 export const fingering = {
   'school.conservatory': 'conservatory school',
   'school.conservatory.idea':
-    'Thumbs on white keys, on the tonic where it is white; the same finger on the same degree in every octave.',
+    'Thumbs on white keys, on the tonic where it is white, and the same finger on the same degree in every octave.',
   'school.black-key-pivot': 'black-key pivot',
   'school.black-key-pivot.idea': 'The hand turns where it is easiest, beside a black key, whatever the tonic is.',
   'school.one-fingering-for-all': 'one fingering for all',
@@ -78,7 +78,7 @@ export const fingering = {
   'reason.end': '{finger} on {note} at the end: the hand need not go on, so it need not cross.',
   'reason.pair-end': '{fingers} on {note} where the run begins, turns or ends, so that it need not go on.',
   'reason.first-finger':
-    '{begins, select, pattern {begins on {pattern}, as in every later octave; many begin {compact} instead.} other {begins {compact}, since nothing comes before; later octaves have {pattern}.}}',
+    '{begins, select, pattern {begins on {pattern}, as in every later octave. Many begin {compact} instead.} other {begins {compact}, since nothing comes before. Later octaves have {pattern}.}}',
   'reason.pin':
     'pinned: {pins}. {others, plural, =0 {Nothing else has to move.} one {# other finger gives way.} other {# other fingers give way.}}',
   taken: '{fingers} on {note}',
@@ -103,7 +103,7 @@ export const fingering = {
   'error.reach':
     '{pitches} cannot be taken at once by {size, select, average {an average} small {a small} other {a large}} {hand, select, right {right} other {left}} hand.',
   'error.pin.note':
-    '{of, select, right {The right hand} left {The left hand} other {The line}} has {count} notes, counted from 0; there is no note {index}.',
+    '{of, select, right {The right hand} left {The left hand} other {The line}} has {count} notes, counted from 0. There is no note {index}.',
   'error.pin.degree':
     'There is no degree {degree}{of, select, right { for the right hand} left { for the left hand} other {}}. {degrees, plural, =0 {These notes have no degrees.} other {There are # degrees, counted from 1.}}',
   'error.pin.conflict':

@@ -4,12 +4,13 @@ export const sticking = {
   'sticking.doubles.idea':
     'Hands alternate, but one strikes twice where the sticks would otherwise cross over a wide step.',
   'sticking.strict': 'strict alternation',
-  'sticking.strict.idea': 'Hands alternate whatever comes; each octave of seven notes begins with the other hand.',
+  'sticking.strict.idea': 'Hands alternate whatever comes. Each octave of seven notes begins with the other hand.',
   'sticking.restore-lead': 'lead restored',
   'sticking.restore-lead.idea':
     'Every tonic falls to the same hand, by as few doubles as that takes: one to an octave of seven notes.',
   'sticking.least-effort': 'least effort',
-  'sticking.least-effort.idea': 'Crossings and doubles weighed against each other; the faster, the dearer is a double.',
+  'sticking.least-effort.idea':
+    'Crossings and doubles are weighed against each other. The faster the tempo, the more a double costs.',
   'rudiment.paradiddle': 'paradiddle',
   'rudiment.double-paradiddle': 'double paradiddle',
   'rudiment.paradiddle-diddle': 'paradiddle-diddle',
@@ -59,19 +60,19 @@ export const sticking = {
   'dictates.roll': 'A roll',
   'dictates.rudiment': 'The {rudiment}',
   'error.field.instrument':
-    '{field} is for {for, select, fingers {fingers} other {mallets}}; {instrument, select, sticks {a stick is R or L} piano {this study is for the piano} other {this study is for {instrument}}}.',
+    '{field} is for {for, select, fingers {fingers} other {mallets}}, but {instrument, select, sticks {a stick is R or L} piano {this study is for the piano} other {this study is for {instrument}}}.',
   'error.mallets.figure':
     '{why, select, strokes {mallets.figure must list up to {most} strokes of the mallets 1 to 4, such as 1234 or (12)(34).} other {One mallet cannot strike two bars at once.}}',
   'error.mallets.shape': 'mallets.shape must list four degrees over the root, the first 0.',
   'error.mallets.crossed':
     'Mallets are never crossed: mallets.shape must rise, and {degree} does not lie above {below}.',
   'error.mallets.reach':
-    'The {hand, select, right {right} other {left}} hand would hold {pitches} {apart} mm apart; its reach is {reach} mm.',
+    'The {hand, select, right {right} other {left}} hand would hold {pitches} {apart} mm apart. Its reach is {reach} mm.',
   'error.mallets.material':
-    'Four mallets move a chord through {kind, select, pitches {a scale, not a list of pitches} other {a run in single notes; this is {kind}}}.',
+    'Four mallets move a chord through {kind, select, pitches {a scale, not a list of pitches} other {a run in single notes. This is {kind}}}.',
   'error.mallets.pitches': 'Two sticks strike two bars at the most.',
   'error.instrument.material':
-    'A {kind} {why, select, chords {has chords of three notes} other {is shared between the hands by fingers}}; mallets need single or double notes.',
+    'A {kind} {why, select, chords {has chords of three notes} other {is shared between the hands by fingers}}. Mallets need single or double notes.',
   'error.instrument.hands': 'On mallets both sticks share one line: {field} must be {value} for {instrument}.',
   'error.rhythm.ladder':
     '{why, select, no_roll {A ladder of strokes is climbed by rolls: set roll.manner.} rolled {Rolled notes keep their length: they climb the ladder of strokes.} other {A ladder of strokes is climbed by rolls, on mallets.}}',

@@ -38,16 +38,16 @@ export const study = {
   'needs.run': 'a run',
   'needs.diatonic': 'major, natural minor or a mode',
   'material.is': '{kind}{shared, select, yes { shared between the hands} other {}}',
-  'pattern.needs': '“{asked}” needs {needs}; this is {what}.',
+  'pattern.needs': '“{asked}” needs {needs}. This is {what}.',
   'pattern.both-hands': '{asked, select, held_tonic {A held tonic} other {A scale in the bass}} needs both hands.',
   'pattern.one-hand-free':
     '{asked, select, held_tonic {A held tonic} other {A scale in the bass}} leaves one hand to play the scale: motion must be similar, interval octave.',
   'pattern.accompanies-scale':
     '{asked, select, held_tonic {A held tonic} other {A scale in the bass}} needs a scale of seven notes in single notes.',
-  'pattern.bookends': 'Before and after need a major or minor run in single notes; this is {what}.',
+  'pattern.bookends': 'Before and after need a major or minor run in single notes. This is {what}.',
   'pattern.no-crossing': 'No crossing lies in these notes, so there is nothing to loop around.',
   'range.below': '{semitones, plural, one {# semitone} other {# semitones}} below',
   'range.above': '{semitones, plural, one {# semitone} other {# semitones}} above',
   'range.fits': 'It fits from octave {octave}.',
-  'range.shorter': 'No octave fits; {octaves, plural, =1 {one octave does} other {# octaves do}}.',
+  'range.shorter': 'No octave fits. {octaves, plural, =1 {One octave would} other {# octaves would}}.',
 } as const

@@ -1,6 +1,6 @@
 /** What a title is made of. */
 export const title = {
-  'shape.figure.straight': 'straight',
+  'shape.figure.straight': 'no pattern',
   'shape.figure.groups-of-three': 'in groups of three',
   'shape.figure.groups-of-four': 'in groups of four',
   'shape.figure.broken-thirds': 'in broken thirds',
@@ -22,7 +22,7 @@ export const title = {
   'shape.journey.relay-half-step': 'relay by half steps',
   'shape.journey.relay-fourth': 'relay by fourths',
   'shape.journey.mode-chain': 'modes in a chain',
-  'shape.journey.one-fewer': 'one sign fewer each time',
+  'shape.journey.one-fewer': 'one sharp or flat fewer each time',
   'shape.accompaniment.none': 'both hands play',
   'shape.accompaniment.held-tonic': 'tonic held in the left hand',
   'shape.accompaniment.scale-in-bass': 'scale in the bass',
@@ -30,7 +30,7 @@ export const title = {
   'shape.ladder.notes': 'up the ladder of notes',
   'shape.ladder.octaves': 'an octave more each time, and faster',
   'shape.ladder.strokes': 'up the ladder of strokes',
-  'shape.lengths.even': 'even',
+  'shape.lengths.even': 'even rhythm',
   'shape.lengths.long-short': 'long-short',
   'shape.lengths.short-long': 'short-long',
   'shape.before.none': 'nothing before',

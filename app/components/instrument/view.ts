@@ -49,6 +49,8 @@ export interface FamilyWords {
   readonly stretchWords: { readonly pin: Code; readonly free: Code }
   /** What is said where nothing is selected, and where nothing can be pinned. */
   readonly hint: (study: RealisedStudy) => string
+  /** What reasons and other ways are headed by. */
+  readonly headings: { readonly why: Code; readonly others: Code }
   /** What stands where there is no reason to give, and no other way. */
   readonly noReasons: (study: RealisedStudy) => string
   readonly noOthers: Code | null

@@ -68,7 +68,7 @@ const priced = computed(() =>
 <template>
   <div class="text-[13.5px] leading-[1.42]">
     <div class="head">
-      <h2>{{ t('why.why-column.why-so') }}</h2>
+      <h2>{{ t(words.headings.why) }}</h2>
       <span class="flex items-baseline gap-3">
         <button
           v-if="priced"
@@ -121,7 +121,7 @@ const priced = computed(() =>
     </template>
 
     <div v-if="others.length || words.noOthers" class="head">
-      <h2>{{ t('why.why-column.or-else') }}</h2>
+      <h2>{{ t(words.headings.others) }}</h2>
       <span v-if="players.length > 1 || words.noOthers" class="flex gap-3">
         <button
           v-for="each in players"

@@ -1,6 +1,7 @@
-import { describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
+import { readIn } from '~/composables/words'
 import { namedChange } from '~/stores/desk/changeWords'
 
 const first: RecipeInput = { material: { tonic: 'C#', kind: 'major' }, hands: 'together', octaves: 2 }
@@ -8,10 +9,13 @@ const study = realise(first)
 const words = (some: Partial<RecipeInput>, from = first) => namedChange(from, { ...from, ...some }, study).words
 
 describe('every change has a name', () => {
+  beforeAll(() => readIn('american'))
+  afterAll(() => readIn(null))
+
   it('pins by finger, note and hand', () => {
     const pin = { hand: 'left', index: 0, finger: 4 } as const
     expect(words({ pins: [pin] })).toBe('pin 4 on C♯ left hand')
-    expect(words({ pins: [] }, { ...first, pins: [pin] })).toBe('freeing 4 on C♯ left hand')
+    expect(words({ pins: [] }, { ...first, pins: [pin] })).toBe('unpin 4 on C♯ left hand')
     expect(words({ pins: [{ hand: 'right', degree: 2, finger: 3 }] })).toBe('pin 3 on every 2. degree, right hand')
     expect(words({ pins: [{ hand: 'right', from: 0, fingers: [2, 3] }] })).toBe('pin grip from C♯ right hand')
     expect(words({ pins: [pin, { ...pin, index: 1, finger: 3 }] })).toBe('2 pins')

@@ -44,7 +44,7 @@ describe('two studies side by side', () => {
     const words = shown(natural, harmonic)
     expect(words[0]).toBe('F♯ becomes F×')
     expect(words.join('; ')).toMatch(
-      /right hand: no finger changes.*left hand: \d+ fingers change; thumbs on B and F× instead of B and E/,
+      /right hand: no finger changes.*left hand: \d+ fingers change, thumbs on B and F× instead of B and E/,
     )
   })
 

@@ -202,7 +202,7 @@ describe('marks', () => {
     total: 21,
     criteria: [
       { id: 'a', title: 'Notes', most: 5 },
-      { id: 'b', title: 'Flow', most: 5 },
+      { id: 'b', title: 'Fluency', most: 5 },
     ],
     bands: [
       { title: 'Pass', least: 14 },

@@ -145,7 +145,7 @@ describe('four mallets', () => {
       mallets: { count: 4, shape: [0, 9, 11, 16] },
     })
     expect([code, path]).toEqual(['mallets.reach', 'mallets.shape'])
-    expect(words).toMatch(/^The left hand would hold C\d E\d \d+ mm apart; its reach is 500 mm\.$/)
+    expect(words).toMatch(/^The left hand would hold C\d E\d \d+ mm apart\. Its reach is 500 mm\.$/)
     const { spans } = sticksOf(four({ figure: '1234' }))
     expect(spans).toHaveLength(8)
     expect(spans![0]!.left).toBeGreaterThan(120)

@@ -179,7 +179,7 @@ describe('reasons in words', () => {
   })
 
   it('speak of a black first note where tables differ, and of no other', () => {
-    expect(texts('Ab', 'major', { hands: 'right' })[0]).toMatch(/^begins on 3.*many begin 2 3 instead/)
+    expect(texts('Ab', 'major', { hands: 'right' })[0]).toMatch(/^begins on 3.*Many begin 2 3 instead/)
     expect(texts('Ab', 'major', { hands: 'right', firstFinger: 'two' })[0]).toMatch(/^begins 2 3/)
     expect(texts('D', 'major', { hands: 'right' })[0]).toMatch(/^thumb under/)
   })

@@ -161,10 +161,10 @@ describe('a printed requirement', () => {
 
   it.each([
     ['bongo solo', '“bongo” is not understood.'],
-    ['G majr' + TEMPO, '“majr” is not understood; “major” would be.'],
-    ['major, hands together', 'Name a key: C, F#, E flat; or all, any note, up to 3 sharps.'],
+    ['G majr' + TEMPO, '“majr” is not understood. “major” would be.'],
+    ['major, hands together', 'Name a key: C, F#, E flat. Or write: all, any note, up to 3 sharps.'],
     ['C major, black groups' + TEMPO, 'A list does not ask for school.'],
-    ['C major, dotted crotchet = 60 in triplets', 'So many notes do not fit into such a beat.'],
+    ['C major, dotted crotchet = 60 in triplets', 'That many notes do not fit into this beat.'],
   ])('“%s” is told what is wrong', (line, problem) => {
     expect(english(parseRequirement(line).problems)).toContain(problem)
   })

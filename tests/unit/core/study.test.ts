@@ -98,7 +98,7 @@ describe('the compass', () => {
   })
 
   it('says how many octaves would fit where none does', () => {
-    expect(messageOf(check({ material: C, octaves: 4, motion: 'contrary' }))).toMatch(/3 octaves do/)
+    expect(messageOf(check({ material: C, octaves: 4, motion: 'contrary' }))).toMatch(/3 octaves would/)
   })
 
   it('lets every usual tonic play its usual octaves', () => {

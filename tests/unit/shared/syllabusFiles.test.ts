@@ -127,7 +127,7 @@ describe('a list as CSV', () => {
   })
 
   it.each<[string, string, RegExp]>([
-    ['no header', 'C major\nG major\n', /^1 header: No header was found/],
+    ['no header', 'C major\nG major\n', /^1 header: There is no header/],
     ['an unknown column', 'grade,group,words,colour\n1,A,"C major",blue\n', /^1 colour: There is no column “colour”/],
     [
       'a line that is not understood',
@@ -151,7 +151,7 @@ describe('a list as CSV', () => {
       /^2 .*asks for any 5, but lists only 3/,
     ],
     ['a key that is none', `${HEADER.trim()},keys\n${LINE.trim()},C H\n`, /^2 keys/],
-    ['yes or no', `${HEADER.trim()},memory\n${LINE.trim()},perhaps\n`, /^2 memory: “perhaps” is neither yes nor no/],
+    ['yes or no', `${HEADER.trim()},memory\n${LINE.trim()},perhaps\n`, /^2 memory: “perhaps” must be yes or no/],
     ['an open quote', `${HEADER}1,A,"C major\n`, /Quoted field unterminated/],
     ['nothing', '', /^1 header/],
     ['a head that is not known', `:colour,blue\n${HEADER}${LINE}`, /^1 :colour: :colour is not known/],

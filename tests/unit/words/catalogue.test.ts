@@ -104,9 +104,9 @@ describe('a message', () => {
       { tag: 'b', text: '1' },
       ' near, ',
       { tag: 'b', text: '0' },
-      ' missing; 2 not asked for here.',
+      ' missing, 2 not asked for here.',
     ])
-    expect(formatMessage(counted, english)).toBe('3 covered, 1 near, 0 missing; 2 not asked for here.')
+    expect(formatMessage(counted, english)).toBe('3 covered, 1 near, 0 missing, 2 not asked for here.')
   })
 
   it('comes apart where it joins others, whatever they hold', () => {

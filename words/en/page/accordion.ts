@@ -31,8 +31,8 @@ export const accordion = {
     '{turn, select, octave {at every octave} top {at the top} beats {every so many beats} other {freely}}',
   'accordion.turn.note':
     '{turn, select, octave {for beginners: short ways} top {the default: up on the opening, down on the closing} beats {for long lines and slow ones} other {only the first way is printed}}',
-  'accordion.turn.slur': 'The note at a turn is the first of the new way; no turn falls inside a slur.',
-  'accordion.beats.head': 'beats to a way',
+  'accordion.turn.slur': 'The note at a turn is the first of the new direction. No turn falls inside a slur.',
+  'accordion.beats.head': 'beats in one direction',
   'accordion.beats': '{beats} beats',
   'accordion.first.head': 'first',
   'accordion.first': '{way, select, closing {closing} other {opening}}',
@@ -48,12 +48,12 @@ export const accordion = {
   'accordion.register': '{register}′',
   'accordion.treble.label': 'Right hand’s keyboard: {words}',
   'accordion.treble.doubt':
-    'Compasses differ a little by maker; 30 and 22 keys, and buttons (52 notes from E3 are taken), are the least certain.',
+    'Compasses differ a little by maker. 30 and 22 keys, and buttons (52 notes from E3), are the least certain.',
   'accordion.bass': '{bass} bass',
   'accordion.bass.label': 'Bass board: {bass} buttons',
   'accordion.board.head': 'the board',
   'accordion.board.doubt':
-    'The names are those of the bass row. Which octave a button sounds in differs by maker, so it is never asked. Free bass (a converter) is not built yet.',
+    'The names are those of the bass row. Which octave a button sounds in differs by maker, so no list asks for it. Free bass (a converter) is not built yet.',
   'accordion.rows.head': 'its rows, from the bellows out',
   'accordion.rows.one': 'Row {row}',
   'accordion.row':
@@ -65,29 +65,29 @@ export const accordion = {
   'accordion.board': 'Bass board of {bass} buttons with the fingers of {what}',
   'accordion.treble': 'Keyboard of the right hand with the fingers of {what}',
   'accordion.stair.left': 'The left hand of {what} in time: rounds are basses, squares are chords',
-  'accordion.map.hand': 'as the hands find it; the ring is the dimpled C',
-  'accordion.map.facing': 'as one looks at it; the chin is above, the bellows between',
-  'accordion.map.turn-hand': 'as the hands find it',
-  'accordion.map.turn-facing': 'as one looks at it',
+  'accordion.map.hand': 'as the player feels it (the ring is the dimpled C)',
+  'accordion.map.facing': 'seen from the front (the chin is above, the bellows between)',
+  'accordion.map.turn-hand': 'as the player feels it',
+  'accordion.map.turn-facing': 'seen from the front',
   'accordion.right-school': 'right hand',
   'accordion.left-school': 'left hand',
   'accordion.school.default':
     '{called}: the default, {on, select, keys {as on the piano, with an accordion’s measures} other {as most methods begin}}',
   'accordion.left-school.default': '{called}: the default, since it leaves 2 free for the alternate bass',
   'accordion.school.doubt':
-    'Left-hand fingers are taught differently from school to school; pin what you teach. Figures in brackets say what the next best would cost more.',
+    'Left-hand fingering is taught differently from school to school. Pin what you teach. Scores in brackets say how much more the next best would cost.',
   'accordion.pupil.treble': 'keyboard',
   'accordion.pupil.bass': 'bass board',
   'accordion.pin.button': '{button} for {where}',
   'accordion.shown.bellows': 'the bellows',
   'accordion.shown.bow-signs': 'bellows by bracket and V',
   'accordion.shown.map': 'keyboard and board',
-  'accordion.shown.facing': 'as one looks at it',
-  'accordion.hint': 'Click a finger, or tab to the score and use the arrow keys; 1 to 5 pins it, 0 frees it.',
+  'accordion.shown.facing': 'seen from the front',
+  'accordion.hint': 'Click a finger, or tab to the score and use the arrow keys. 1 to 5 pins it, 0 unpins it.',
   'accordion.no-reasons': 'Nothing to explain: the hand stays where it is.',
-  'accordion.caution': 'Sit to practise; straps set so that the instrument does not hang from the left arm.',
+  'accordion.caution': 'Sit to practise. Set the straps so that the instrument does not hang from the left arm.',
   'accordion.caution.paper':
-    'An accordion weighs 5 to 12 kg: set the straps, sit to practise, lift it with both hands; about five minutes’ rest in every half hour.',
+    'An accordion weighs 5 to 12 kg: set the straps, sit to practise, lift it with both hands. Rest about five minutes in every half hour.',
   'accordion.field': 'instrument and left hand',
   'accordion.programme':
     '{hands, select, right {right hand} left {left hand, ' +
@@ -96,5 +96,5 @@ export const accordion = {
     PART +
     '}}}}{hands, select, left {{part, select, scale { · {octaves} oct} other {}}} other { · {octaves} oct}}{touch, select, staccato { · staccato} other {}}',
   'accordion.legend':
-    'Bellows: {signs, select, bow {bracket opening, V closing} other {arrows apart opening, arrows together closing}}; solid line opening, broken line closing. M m 7 d: the chord of the button; B.S.: bass scale.',
+    'Bellows: {signs, select, bow {bracket opening, V closing} other {arrows apart opening, arrows together closing}}. Solid line opening, broken line closing. M m 7 d: the chord of the button. B.S.: bass scale.',
 } as const

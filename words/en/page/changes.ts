@@ -1,8 +1,8 @@
 /** Several studies changed at once. */
 export const changes = {
-  'changes.word': 'Change',
-  'changes.title': 'What changes',
-  'changes.as-each': 'as each has it',
+  'changes.word': 'Edit',
+  'changes.title': 'Edit studies',
+  'changes.as-each': 'as it is',
   'changes.tempo': 'Tempo, ♩ =',
   'changes.octaves': 'Octaves',
   'changes.octaves-are': '{count, plural, one {one octave} other {# octaves}}',
@@ -14,17 +14,18 @@ export const changes = {
   'changes.show': 'Show what changes',
   'changes.found': '{count, plural, one {One study changes} other {# studies change}}. Nothing is changed yet.',
   'changes.none': 'Nothing changes.',
-  'changes.same': '{count, plural, one {One is so} other {# are so}} already.',
-  'changes.take': 'Change {title}',
-  'changes.marks': '{count, plural, =0 {no note is} one {one note is} other {# notes are}} played otherwise',
+  'changes.same': '{count, plural, one {One has it} other {# have it}} already.',
+  'changes.take': 'Select {title}',
+  'changes.marks':
+    '{count, plural, =0 {no note changes} one {one note changes its fingering} other {# notes change their fingering}}',
   'changes.becomes': '→ {title}',
   'changes.notes': 'other notes',
   'changes.others': 'Also in a set of {names}: it changes there too.',
   'changes.change': '{count, plural, =0 {Change none} one {Change one study} other {Change # studies}}',
-  'changes.leave': 'Leave all as it is',
+  'changes.leave': 'Cancel',
   'changes.changing': 'changing …',
   'changes.done': '{count, plural, one {One study is} other {# studies are}} changed.',
   'changes.undo': 'Undo',
   'changes.undone':
-    '{back, plural, one {One study is} other {# studies are}} as before{stay, plural, =0 {} one {; one was worked on since and stays} other {; # were worked on since and stay}}.',
+    '{back, plural, one {One study is} other {# studies are}} as before.{stay, plural, =0 {} one { One was changed since and stays.} other { # were changed since and stay.}}',
 } as const

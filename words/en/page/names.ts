@@ -3,7 +3,7 @@ export const names = {
   'name.touch': '{touch, select, staccato {staccato} other {legato}}',
   'name.hand': '{hand, select, right {right} other {left}}',
   'name.hand-size': '{size, select, small {small} large {large} other {average}}',
-  'name.signature': '{signature, select, parallel {of the major or minor} none {no signs} other {its own}}',
+  'name.signature': '{signature, select, parallel {of the major or minor} none {no sharps or flats} other {its own}}',
   'name.strike': '{strike, select, centre {centre} near_end {near end} other {off centre}}',
   'name.make':
     '{make, select, piano {piano} accordion {accordion} marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} mallets {mallets} other {{make}}}',
@@ -12,7 +12,7 @@ export const names = {
   'name.player.short': '{player, select, right {RH} left {LH} other {}}',
   'name.status': '{status, select, covered {covered} near {near} missing {missing} other {not needed}}',
   'name.beat':
-    '{beat, select, eighth {♪} dotted_eighth {dotted ♪} dotted_quarter {dotted ♩} half {minim} dotted_half {dotted minim} whole {semibreve} other {♩}}',
+    '{beat, select, eighth {♪} dotted_eighth {dotted ♪} dotted_quarter {dotted ♩} half {half note} dotted_half {dotted half note} whole {whole note} other {♩}}',
   'name.value':
     '{dotted, select, yes {dotted } other {}}{triplet, select, yes {triplet } other {}}{value, select, whole {whole} half {half} quarter {quarter} eighth {eighth} sixteenth {sixteenth} other {thirty-second}}',
   'name.held': 'held',

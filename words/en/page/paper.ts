@@ -1,7 +1,7 @@
 /** The page on which sheets of paper are made. */
 export const paper = {
-  'paper.head': 'Paper · Tactum',
-  'paper.title': 'Paper',
+  'paper.head': 'Print · Tactum',
+  'paper.title': 'Print',
   'paper.make': 'Make <a>it</a>',
   'paper.make-of': 'Make <a>it</a> of <b>it</b>',
   'paper.sheet': 'Sheet',
@@ -9,7 +9,7 @@ export const paper = {
   'paper.sheet.name':
     '{sheet, select, studies {a sheet of notes} chart {a chart of fingerings} worksheet {a worksheet} cards {cards to draw from} other {the practice page of the week}}',
   'paper.sheet.note':
-    '{sheet, select, studies {studies with fingers, as you want them shown} chart {all keys of a kind, a line each} worksheet {something left blank, with the answers} cards {one study to a card, to be cut} other {day by day what, how fast, how long}}',
+    '{sheet, select, studies {studies with fingers, as you want them shown} chart {all keys of a kind, a line each} worksheet {the pupil fills in, with the answers} cards {one study to a card, to be cut} other {day by day what, how fast, how long}}',
   'paper.size': 'Paper',
   'paper.size.name': '{size, select, a4 {A4} other {Letter}}',
   'paper.look': 'On the sheet',
@@ -27,9 +27,10 @@ export const paper = {
   'paper.steps': 'tempi to tick off',
   'paper.kinds': 'Kinds',
   'paper.instrument': 'For',
-  'paper.tasks': 'Left blank',
+  'paper.tasks': 'The pupil fills in',
   'paper.level': 'Keys',
-  'paper.level.name': '{level, select, 1 {of two signs at the most} 2 {of four signs at the most} other {all of them}}',
+  'paper.level.name':
+    '{level, select, 1 {up to two sharps or flats} 2 {up to four sharps or flats} other {all of them}}',
   'paper.keys': 'or just these:',
   'paper.each': 'Of each',
   'paper.each.name': '{each, plural, =1 {one question} other {# questions}}',
@@ -41,7 +42,7 @@ export const paper = {
   'paper.preview': 'The sheet as it will be printed',
   'paper.pages': '{count, plural, one {one page} other {# pages}}',
   'paper.page': 'Page {at} of {of}',
-  'paper.making': 'making it …',
+  'paper.making': 'preparing …',
   'paper.print': 'Print',
   'paper.pdf': 'Save as PDF',
   'paper.zip': '{count, plural, one {The set} other {All # sets}} as an archive (ZIP)',

@@ -9,12 +9,12 @@ export const print = {
     '{alike, select, yes {These {count, plural, =2 {two} =3 {three} =4 {four} =5 {five} =6 {six} other {#}} share a pattern: {keys}} other {{count, plural, =1 {This one goes its own way: {keys}} other {Each of these goes its own way: {keys}}}}}',
   'print.chart.player': '{player, select, right {RH} left {LH} other {}}',
   'print.chart.signs':
-    '{fifths, plural, =0 {no signs} other {{signs} {of, select, sharp {{signs, plural, =1 {sharp} other {sharps}}} other {{signs, plural, =1 {flat} other {flats}}}}}}',
+    '{fifths, plural, =0 {no sharps or flats} other {{signs} {of, select, sharp {{signs, plural, =1 {sharp} other {sharps}}} other {{signs, plural, =1 {flat} other {flats}}}}}}',
   'print.sheet.name': 'Name ______________________',
   'print.sheet.date': 'Date ______________',
   'print.sheet.page': '{at} of {of}',
   'print.caution.start':
-    'Start slowly and stay loose; short sessions with breaks; raise tempo or minutes, not both at once. Do not stretch to force a span.',
+    'Start slowly and stay loose, in short sessions with breaks. Raise tempo or minutes, not both at once. Do not stretch to force a span.',
   'print.caution.stop':
     'Stop at pain, numbness or tingling and see a doctor or a hand therapist. Usual cautions, not medical advice: your teacher’s and doctor’s word goes first.',
   'print.line-of': '{title}: the {hand, select, left {left} other {right}} hand’s line',
@@ -24,11 +24,12 @@ export const print = {
   'print.worksheet.title': 'Worksheet {seed}',
   'print.worksheet.answers': '{title}: answers',
   'print.worksheet.task':
-    '{task, select, signature {Write the key signature.} notes {Write the notes one octave up, each sign before its note, without a key signature.} steps {Write the step between each two notes: W for a whole step, H for a half step, WH for three half steps.} tetrachords {Bracket the two groups of four notes and name each: major, minor, Phrygian, harmonic or Lydian.} black_keys {Which degrees lie on black keys, or on the bars of the far row?} upper_marks {Write the {player, select, sticks {sticks: R or L} left {left hand’s fingers} other {right hand’s fingers}} on the way up.} lower_marks {Write the {player, select, sticks {sticks: R or L} left {left hand’s fingers} other {right hand’s fingers}} on the way up.} crossings {Ring each finger on which {player, select, left {the left hand} sticks {a stick} other {the right hand}} crosses.} twin {Write the other name of the same keys, and its signs.} arpeggio {Spell the chord: root position and inversions.} other {Natural, harmonic or melodic? Name the form of each minor scale.}}',
+    '{task, select, signature {Write the key signature.} notes {Write the notes one octave up, accidentals before the notes, without a key signature.} steps {Write the step between each two notes: W for a whole step, H for a half step, WH for three half steps.} tetrachords {Bracket the two groups of four notes and name each: major, minor, Phrygian, harmonic or Lydian.} black_keys {Which degrees lie on black keys, or on the bars of the far row?} upper_marks {Write the {player, select, sticks {sticks: R or L} left {left hand’s fingers} other {right hand’s fingers}} on the way up.} lower_marks {Write the {player, select, sticks {sticks: R or L} left {left hand’s fingers} other {right hand’s fingers}} on the way up.} crossings {Ring each finger on which {player, select, left {the left hand} sticks {a stick} other {the right hand}} crosses.} twin {Write the enharmonic key, and its key signature.} arpeggio {Spell the chord: root position and inversions.} other {Natural, harmonic or melodic? Name the form of each minor scale.}}',
   'print.worksheet.short':
-    '{task, select, signature {Key signatures} notes {Notes} steps {Whole and half steps} tetrachords {Tetrachords} black_keys {Black keys} upper_marks {{player, select, sticks {Sticks} left {Left hand’s fingers} other {Right hand’s fingers}}} lower_marks {{player, select, sticks {Sticks} left {Left hand’s fingers} other {Right hand’s fingers}}} crossings {Crossings} twin {Twins} arpeggio {Chords spelled} other {Forms of minor}}',
+    '{task, select, signature {Key signatures} notes {Notes} steps {Whole and half steps} tetrachords {Tetrachords} black_keys {Black keys} upper_marks {{player, select, sticks {Sticks} left {Left hand’s fingers} other {Right hand’s fingers}}} lower_marks {{player, select, sticks {Sticks} left {Left hand’s fingers} other {Right hand’s fingers}}} crossings {Crossings} twin {Enharmonic keys} arpeggio {Chords spelled} other {Forms of minor}}',
   'print.worksheet.key': '{tonic} {mode, select, minor {minor} other {major}}',
-  'print.worksheet.left-out': 'Nothing of these keys to ask here: {tasks}. More signs, or other kinds, have some.',
+  'print.worksheet.left-out':
+    'These keys have nothing to ask here: {tasks}. Allow more sharps and flats, or other kinds.',
   'print.worksheet.degrees': 'Degrees',
   'print.worksheet.none': 'none',
   'print.worksheet.lower': 'Lower four',

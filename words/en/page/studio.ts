@@ -17,7 +17,7 @@ export const studio = {
   'studio.backups.failed': 'The last backup failed: {why}',
   'studio.backups.now': 'Back up now',
   'studio.backups.working': 'Backing up …',
-  'studio.backups.where': 'They lie in {folder}. Copy them to another disk from time to time.',
+  'studio.backups.where': 'They are in {folder}. Copy them to another disk from time to time.',
   'studio.backups.line': '{date}, {time}',
   'studio.backups.reason':
     '{reason, select, daily {daily} manual {made by hand} restore {before a restore} other {before an update}} · {size}',
@@ -31,7 +31,7 @@ export const studio = {
 
   'studio.archive': 'Archive',
   'studio.archive.about':
-    'This studio as one ZIP of open files: JSON, MusicXML, CSV. Take it to another computer, or keep it for good.',
+    'This studio as one ZIP of open files: JSON, MusicXML, CSV. Move it to another computer, or store it.',
   'studio.archive.export': 'Export',
   'studio.archive.exporting': 'Writing the archive …',
   'studio.archive.exported': 'Exported: {name}',
@@ -42,7 +42,7 @@ export const studio = {
   'studio.archive.found': '{pupil, select, one {One pupil of {studio}} other {{studio}}}, exported {date}: {contents}.',
   'studio.archive.contents':
     '{pupils, plural, one {one pupil} other {# pupils}}, {sets, plural, one {one set} other {# sets}}, {studies, plural, one {one study} other {# studies}}, {entries, plural, one {one entry} other {# entries}} of the practice record',
-  'studio.archive.beside': 'It goes into {studio}, beside what is there. Nothing there is changed or doubled.',
+  'studio.archive.beside': 'It is added to {studio}. Nothing there is changed or doubled.',
   'studio.archive.into-demo':
     'This studio is the demo. Open or create your own studio first, if these are real pupils.',
   'studio.archive.take': 'Import',
@@ -59,10 +59,10 @@ export const studio = {
   'studio.others.empty': 'Start empty …',
   'studio.others.empty-about': 'A new studio with nothing in it. The others stay as they are.',
   'studio.others.create': 'Create',
-  'studio.others.restore-demo': 'Restore the demo',
+  'studio.others.restore-demo': 'Reset the demo',
   'studio.others.restore-demo-sure':
-    'Make the demo anew? What was changed in the demo is deleted. Your own studios stay.',
-  'studio.others.restore-demo-yes': 'Restore the demo',
+    'Reset the demo? Everything changed in the demo is deleted. Your own studios stay.',
+  'studio.others.restore-demo-yes': 'Reset the demo',
 
   'studio.erased': 'Erased pupils',
   'studio.erased.line':

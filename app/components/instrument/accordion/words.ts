@@ -64,6 +64,7 @@ export const words: FamilyWords = {
   markWords: (mark) => t('keys.words.finger', { mark }),
   stretchWords: { pin: 'keys.words.pin-grip', free: 'keys.words.free-grip' },
   hint: () => t('accordion.hint'),
+  headings: { why: 'why.why-fingering', others: 'why.other-fingerings' },
   noReasons: () => t('accordion.no-reasons'),
   noOthers: 'keys.words.no-alternative',
   heard: (study) =>

@@ -46,6 +46,7 @@ export const words: FamilyWords = {
     free: 'keys.words.free-grip',
   },
   hint: () => t('keys.words.how-to-pin'),
+  headings: { why: 'why.why-fingering', others: 'why.other-fingerings' },
   noReasons,
   noOthers: 'keys.words.no-alternative',
   heard: (study) =>

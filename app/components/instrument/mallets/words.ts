@@ -55,6 +55,7 @@ export const words: FamilyWords = {
     free: 'mallets.words.free-stretch',
   },
   hint: (study) => t(takesPins(study, 'sticks') ? 'mallets.words.how-to-pin' : 'mallets.words.how-to-move'),
+  headings: { why: 'why.why-sticking', others: 'why.other-stickings' },
   noReasons: () => t('mallets.words.no-alternative'),
   noOthers: null,
   heard: (study) =>

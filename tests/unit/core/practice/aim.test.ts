@@ -50,7 +50,7 @@ describe('marks of a mock exam', () => {
   it('say how it went: right from 85 in a hundred, hesitated from 60', () => {
     const criteria = [
       { id: 'a', title: 'Notes', most: 5 },
-      { id: 'b', title: 'Flow', most: 5 },
+      { id: 'b', title: 'Fluency', most: 5 },
     ]
     const of = (...marks: (number | null)[]) => outcomeOf(marks, { criteria })
     expect([of(5, 5), of(5, 4), of(4, 4), of(3, 3), of(3, 2), of(0, 0), of(5, null)]).toEqual([

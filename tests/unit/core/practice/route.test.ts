@@ -78,10 +78,10 @@ describe('the way through a study', () => {
       return shown && inEnglish(shown)
     }
     expect(watch(C, 'right-alone')).toBe('thumb under to F')
-    expect(watch(C, 'together')).toBe('the hands cross apart at F')
+    expect(watch(C, 'together')).toBe('the thumbs cross at different times: F')
     const melodic = whole({ material: { tonic: 'C', kind: 'melodic-minor' }, hands: 'right' })
     expect(watch(melodic, 'right-alone')).toBe('B♭ and A♭ on the way down')
-    expect(watch(C, 'cold')).toBe('once; no repairs')
+    expect(watch(C, 'cold')).toBe('first try, once, no corrections')
   })
 
   // by day every other kind on each, so that all are seen
