@@ -20,6 +20,7 @@ const rooms = [
   'syllabus',
   'call',
   'practice',
+  'lesson',
   'playback',
   'formats',
 ]

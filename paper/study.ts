@@ -135,13 +135,17 @@ function stacked(blocks: readonly Block[], after: number): Block {
   return { height: y + after, drawn }
 }
 
-/** A study's systems, each with what stands before and after it: the first under its title. */
+/**
+ * A study's systems, each with what stands before and after it: the first under its title.
+ * @param titled whether it has one here
+ */
 export function studyBlocks(
   whole: SheetStudy,
   number: number | null,
   look: SheetLook,
   faces: Faces,
   across: number,
+  titled = true,
 ): Block[] {
   const own = look.hands === 'all' ? whole : { ...whole, study: onlyLine(whole.study, look.hands) }
   const pixels = WIDTH[look.large ? 'large' : 'usual']
@@ -150,7 +154,7 @@ export function studyBlocks(
   return systems.map((system, at) => {
     const isLast = at === systems.length - 1
     const blocks = [
-      ...(at === 0 ? [titleOf(own, number, faces, across)] : []),
+      ...(at === 0 && titled ? [titleOf(own, number, faces, across)] : []),
       systemBlock(own, system, look, scale, faces),
       ...(isLast ? mapBlock(own.study, look, scale) : []),
       ...(isLast && look.steps ? [stepsBlock(own, across)] : []),

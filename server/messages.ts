@@ -16,6 +16,8 @@ export type Thing =
   | 'change'
   | 'studio'
   | 'backup'
+  | 'lesson'
+  | 'week'
 
 /** What the services refuse. */
 interface Refusals {
@@ -46,6 +48,8 @@ interface Refusals {
   'backup.off': null
   'backup.failed': { why: string }
   'aim.none': null
+  'lesson.same-day': null
+  'query.date': { field: string }
   'route.stage': { stage: string; known: ListParam }
   'route.needed': { stage: Message }
   'route.last': null

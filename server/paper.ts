@@ -4,6 +4,8 @@ import type { PaperWanted } from '#shared/paperSchema'
 import { fileName, freeName } from '#shared/fileName'
 import { type Db, getSets, type Pool, studiesNamed } from './db'
 import { refuse } from './messages'
+import { wordingFor } from '#shared/languages'
+import { lessonOf } from './lessons'
 import { practiceOf } from './practice'
 import { notFound } from './httpError'
 import { thread, weighed } from './work'
@@ -49,11 +51,15 @@ async function someOf(db: Db, studio: number, wanted: PaperWanted): Promise<Some
 }
 
 /** The one sheet that is wanted. @throws HttpError where it is not said of what */
-async function requestOf(pool: Pool, studio: number, wanted: PaperWanted): Promise<PaperRequest> {
+async function requestOf(pool: Pool, studio: number, wanted: PaperWanted, language: string): Promise<PaperRequest> {
   const { sheet, size, look, chart, worksheet, sets } = wanted
   if (sheet === 'chart') return { sheet, size, chart: chart! }
   if (sheet === 'worksheet') return { sheet, size, worksheet: worksheet! }
   if (sets.length > 1) throw refuse('paper.several', {}, 'sets')
+  if (sheet === 'lesson') {
+    const about = { set: sets[0], words: wordingFor(language) }
+    return { sheet, size, file: await lessonOf(pool, studio, wanted.pupil!, about) }
+  }
   if (sheet === 'week') {
     if (sets.length === 0) throw refuse('paper.week', {}, 'sets')
     const practice = await practiceOf(pool, studio, sets[0]!)
@@ -82,7 +88,7 @@ async function zipOf(pool: Pool, studio: number, wanted: PaperWanted, language: 
 /** Paper that is wanted, as it is wanted. @throws HttpError, DomainError naming the field */
 export async function paperFor(pool: Pool, studio: number, wanted: PaperWanted, language: string) {
   if (wanted.as === 'zip') return { as: wanted.as, file: await zipOf(pool, studio, wanted, language) }
-  const request = await requestOf(pool, studio, wanted)
+  const request = await requestOf(pool, studio, wanted, language)
   if (wanted.as === 'pages') return { as: wanted.as, made: await thread('pages', { request, language }) }
   return { as: wanted.as, file: await thread('pdf', { request, language }) }
 }

@@ -72,24 +72,31 @@ async function insteadOf(db: Db, studio: number, set: StudySet, { list }: Graded
   return cachedAnswer('instead', { ...examined, settings: settingsFor(set.pupil, settings) })
 }
 
-/** Everything that the practice of a set is worked out from, of one moment. @throws HttpError 404 */
-export function practiceOf(pool: Pool, studio: number, setId: string): Promise<PracticeFile> {
-  return inSnapshot(pool, async (db) => {
-    const set = await setFor(db, studio, setId)
-    const record = await listEntries(db, studio, set.pupil.id)
-    const graded = await gradedFor(db, studio, set, record)
-    return {
-      set,
-      aim: await getAim(db, studio, setId),
-      record: packed(record),
-      draw: graded?.draw ?? null,
-      examined: graded?.examined ?? null,
-      instead: graded ? await insteadOf(db, studio, set, graded) : [],
-      routes: await listRoutes(db, studio),
-      today: today(),
-    }
-  })
+/** Everything that the practice of a set is worked out from. @throws HttpError 404 */
+export async function practiceFileOf(
+  db: Db,
+  studio: number,
+  setId: string,
+  entries?: readonly StoredEntry[],
+): Promise<PracticeFile> {
+  const set = await setFor(db, studio, setId)
+  const record = entries ?? (await listEntries(db, studio, set.pupil.id))
+  const graded = await gradedFor(db, studio, set, record)
+  return {
+    set,
+    aim: await getAim(db, studio, setId),
+    record: packed(record),
+    draw: graded?.draw ?? null,
+    examined: graded?.examined ?? null,
+    instead: graded ? await insteadOf(db, studio, set, graded) : [],
+    routes: await listRoutes(db, studio),
+    today: today(),
+  }
 }
+
+/** The same of one moment. @throws HttpError 404 */
+export const practiceOf = (pool: Pool, studio: number, setId: string): Promise<PracticeFile> =>
+  inSnapshot(pool, (db) => practiceFileOf(db, studio, setId))
 
 /** What the record says of a set that was graded, worked out in a thread. @param draw what its grade draws from */
 export async function readinessOf(

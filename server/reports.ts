@@ -1,7 +1,7 @@
 import { taughtOf } from '#core/instrument'
 import { gradeOf, openChoices } from '#core/syllabus'
 import type { StoredEntry, StoredRoute, Newer, Preferences, SetReport, StudySet, Syllabus } from '#shared/api'
-import { allSyllabi, getPupil, inSnapshot, type StoredSyllabus, listEntries, listRoutes, type Pool } from './db'
+import { examSyllabi, getPupil, inSnapshot, type StoredSyllabus, listEntries, listRoutes, type Pool } from './db'
 import { refuse } from './messages'
 import { drawBy, readinessOf } from './practice'
 import { policiesOf, recipesOf, setFor } from './sets'
@@ -22,7 +22,7 @@ interface Gathered {
 const gather = (pool: Pool, studio: number, id: string): Promise<Gathered> =>
   inSnapshot(pool, async (db) => {
     const set = await setFor(db, studio, id)
-    const all = await allSyllabi(db, studio)
+    const all = await examSyllabi(db, studio)
     const { preferences } = (await getPupil(db, studio, set.pupil.id))!
     const own = all.find(({ document }) => document.id === set.syllabusId)
     const seen = set.syllabusVersion

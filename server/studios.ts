@@ -1,10 +1,14 @@
 import type { Studio } from '#shared/api'
+import type { StudioSettings } from '#shared/studio'
 import { getStudio, inTransaction, insertStudio, openStudio, type Pool } from './db'
 import { restoreDemo } from './demo'
 import { notFound } from './httpError'
 
 /** Makes an empty studio, with nothing of the demo in it, and opens it. */
-export const startStudio = (pool: Pool, called: Pick<Studio, 'name' | 'teacher'>): Promise<Studio> =>
+export const startStudio = (
+  pool: Pool,
+  called: Pick<Studio, 'name' | 'teacher'> & { readonly settings?: Partial<StudioSettings> },
+): Promise<Studio> =>
   inTransaction(pool, async (db) => {
     const id = await insertStudio(db, { ...called, isDemo: false })
     await openStudio(db, id)

@@ -1,7 +1,9 @@
 import type { Message } from '#core/message'
+import type { LessonSlot } from '#core/lesson'
 import type { Accepted } from '#core/realise'
 import type { Recipe, RecipeInput, Template } from '#core/instrument'
 import type { Entry, Examined, GradeInstead, Raise, PracticeState, WrittenAim } from '#core/practice'
+import type { Learning } from './lessons'
 import type {
   Choices,
   DrawnItem,
@@ -99,7 +101,11 @@ export interface Pupil {
   readonly preferences: Preferences
   /** Whether they come no more. */
   readonly archived: boolean
-  /** Of name and note. */
+  /** When they come every week. */
+  readonly lessons: readonly LessonSlot[]
+  /** What they learn where there is no exam. */
+  readonly learning: Learning
+  /** Of name, note, lessons and learning. */
   readonly version: number
   readonly sets: readonly SetListing[]
 }
@@ -135,6 +141,8 @@ export interface SyllabusListing {
   /** The edition before it. */
   readonly follows: string | null
   readonly shipped: boolean
+  /** Whether it is a course to go through level by level, and no exam's list. */
+  readonly isCourse: boolean
   readonly version: number
   readonly grades: readonly { readonly id: string; readonly title: string; readonly atoms: number }[]
 }
@@ -348,5 +356,6 @@ export interface Exam {
 }
 export type ExamListing = Omit<Exam, 'items'> & { readonly items: number }
 
+export type { DayLesson, Learning, LearningCourse, LessonFile, StoredLesson, StoredWeek } from './lessons'
 export type { Backup, BackupReason, BackupState, Erasure, Studio, StudioListing } from './studio'
 export type { Syllabus }

@@ -1,13 +1,17 @@
 /** A studio as one file: a ZIP of open files. What it holds by kind, in the order in which it is brought in. */
 export const ARCHIVED_KINDS = [
   ...(['pupils', 'studies', 'lists', 'pastLists', 'sets', 'setStudies', 'aims', 'exams', 'entries'] as const),
-  ...(['routes', 'bin', 'bulkEdits', 'erasures'] as const),
+  ...(['lessons', 'weeks', 'routes', 'bin', 'bulkEdits', 'erasures'] as const),
 ] as const
 export type ArchivedKind = (typeof ARCHIVED_KINDS)[number]
 
+/** Kinds that archives of this version may lack, since they came later: they hold none of them. */
+export const LATER_KINDS: readonly ArchivedKind[] = ['lessons', 'weeks']
+
 /** Kinds whose rows have an id of their own, which must be nobody else's. */
 export const KINDS_WITH_IDS = [
-  ...(['pupils', 'studies', 'sets', 'exams', 'entries', 'bin', 'bulkEdits', 'erasures'] as const),
+  ...(['pupils', 'studies', 'sets', 'exams', 'entries', 'lessons', 'weeks'] as const),
+  ...(['bin', 'bulkEdits', 'erasures'] as const),
 ] as const satisfies readonly ArchivedKind[]
 
 /** The version of archives that this program writes; it reads all up to it. */
@@ -24,7 +28,7 @@ export interface ArchiveManifest {
   readonly format: string
   /** When it was made, ISO 8601. */
   readonly made: string
-  readonly studio: { readonly name: string; readonly teacher: string }
+  readonly studio: { readonly name: string; readonly teacher: string; readonly settings?: object }
   /** The one pupil that it is of; null where it is of the whole studio. */
   readonly pupil: string | null
   readonly counts: ArchiveCounts

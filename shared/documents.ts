@@ -8,7 +8,18 @@ import { refuse } from './messages'
  * of what a document means is a step here, never an update of stored rows: copies lie in the record, in the trash and in
  * files as well, where no migration reaches them.
  */
-export const DOCUMENT_KINDS = ['study', 'entry', 'aim', 'route', 'exam', 'trash', 'bulk-edit', 'erasure'] as const
+export const DOCUMENT_KINDS = [
+  'study',
+  'entry',
+  'aim',
+  'route',
+  'exam',
+  'trash',
+  'bulk-edit',
+  'erasure',
+  'lesson',
+  'week',
+] as const
 export type DocumentKind = (typeof DOCUMENT_KINDS)[number]
 
 type Document = Readonly<Record<string, unknown>>
@@ -35,6 +46,8 @@ const STEPS: Readonly<Record<DocumentKind, readonly Step[]>> = {
   route: [(document) => (Array.isArray(document) ? { steps: document as unknown } : document)],
   exam: [unchanged],
   erasure: [unchanged],
+  lesson: [unchanged],
+  week: [unchanged],
   trash: [unchanged],
   // the list of studies by itself
   'bulk-edit': [(document) => (Array.isArray(document) ? { studies: document as unknown } : document)],
@@ -47,6 +60,14 @@ const WITHIN: Readonly<Record<DocumentKind, Step>> = {
   route: unchanged,
   exam: unchanged,
   erasure: unchanged,
+  lesson: unchanged,
+  week: (document) => ({
+    ...document,
+    lines: (document.lines as Document[]).map((line) => ({
+      ...line,
+      study: currentDocument('study', line.study as Document),
+    })),
+  }),
   entry: (document) => ({ ...document, study: currentDocument('study', document.study as Document) }),
   trash: (document) => ({
     ...document,

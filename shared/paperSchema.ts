@@ -26,6 +26,7 @@ export interface PaperWanted {
   readonly studies: readonly StudyOut[]
   readonly ids: readonly string[]
   readonly sets: readonly string[]
+  readonly pupil?: string
   readonly look: SheetLook
   readonly chart?: ChartRequest
   readonly worksheet?: WorksheetWanted
@@ -82,6 +83,7 @@ export const paperSchema: ObjectSchema<PaperWanted> = Joi.object({
     .default([]),
   ids: Joi.array().items(uuid).max(MAX_STUDIES).unique().default([]),
   sets: Joi.array().items(uuid).max(MAX_SETS).unique().default([]),
+  pupil: uuid.when('sheet', neededFor('lesson')),
   look: lookSchema.default(lookSchema.validate({}).value as SheetLook),
   chart: chartSchema.when('sheet', neededFor('chart')),
   worksheet: worksheetSchema.when('sheet', neededFor('worksheet')),

@@ -10,14 +10,14 @@ const [MAX_TEMPO, MAX_ENTRIES, MAX_AWAY] = [2000, 10_000, 60]
 const MAX_MINUTES = 600
 
 /** A day that there is, `2026-11-28`. */
-const date = Joi.string()
+export const date = Joi.string()
   .pattern(/^\d{4}-\d{2}-\d{2}$/, 'date')
   .custom((value: string, { error }) =>
     dayOf(value) === null ? error('string.pattern.name', { name: 'date' }) : value,
   )
-const weekday = Joi.valid(...WEEKDAYS)
+export const weekday = Joi.valid(...WEEKDAYS)
 
-const where = Joi.object({
+export const where = Joi.object({
   player: Joi.string().max(10),
   index: Joi.number().integer().min(0).max(9999),
   place: Joi.valid(...PLACES),

@@ -122,7 +122,7 @@ function withoutAim(file: Practised): PracticeView {
 }
 
 /** Whether there is an aim that is still ahead. */
-const isAhead = ({ aim, today, set }: Practised): boolean =>
+export const isAhead = ({ aim, today, set }: Practised): boolean =>
   aim !== null && set.studies.length > 0 && dayOf(aim.exam)! > dayOf(today)!
 
 export const preparationIn = (file: Practised): Preparation =>

@@ -5,13 +5,17 @@ import type {
   Belongings,
   BulkEdit,
   ChangePreview,
+  DayLesson,
   Erasure,
   Exam,
   ExamListing,
   FilePreview,
   Filled,
+  LessonFile,
   StoredAim,
+  StoredLesson,
   StoredRoute,
+  StoredWeek,
   PracticeFile,
   Progress,
   Pupil,
@@ -55,6 +59,7 @@ export interface Answers {
   'GET /api/backups': BackupState
   'POST /api/backups': BackupState
   'POST /api/backups/:id/restore': Done
+  'POST /api/courses': Named
   'GET /api/erasures': readonly Erasure[]
   'POST /api/asked': readonly SyllabusMatch[]
   'POST /api/syllabus-matches': readonly SyllabusMatch[]
@@ -71,6 +76,7 @@ export interface Answers {
   'POST /api/files/read': FilePreview
   'POST /api/files/write': Bytes
   'POST /api/paper': Made | Bytes
+  'GET /api/lessons': readonly DayLesson[]
   'GET /api/progress': readonly Progress[]
   'GET /api/pupils': readonly Pupil[]
   'POST /api/pupils': Named
@@ -80,6 +86,10 @@ export interface Answers {
   'GET /api/pupils/:id/belongings': Belongings
   'GET /api/pupils/:id/changes': ChangePreview
   'GET /api/pupils/:id/export': Bytes
+  'GET /api/pupils/:id/lesson': LessonFile
+  'PUT /api/pupils/:id/lesson': StoredLesson
+  'PUT /api/pupils/:id/week': StoredWeek
+  'DELETE /api/pupils/:id/week': Done
   'POST /api/pupils/:id/erase': Erasure
   'PUT /api/pupils/:id/preferences': Done
   'GET /api/pupils/:id/record': PupilRecord

@@ -2,11 +2,13 @@ import Joi, { type ObjectSchema } from 'joi'
 import { MAX_CALLED } from '#core/call'
 import type { Accepted } from '#core/realise'
 import { type RecipeInput, TAUGHT } from '#core/instrument'
-import { checkSyllabus, ORDERS, type Policies, type Syllabus } from '#core/syllabus'
+import { checkSyllabus, ORDERS, type Policies, type Syllabus, SYLLABUS_INSTRUMENTS } from '#core/syllabus'
+import { REGIONS } from '#words'
 import { MAX_STUDIES, MAX_TAG, MAX_TAGS, type Shelf } from './api'
 import { errorOf } from './fault'
 import { FILE_FORMATS, type FileFormat } from './fileFormats'
 import { refuse } from './messages'
+import { learning, lessonBody, lessonSlots, weekBody } from './lessonSchema'
 import { storedAim, newEntry, type PlanRequest, planSchema, routeSchema } from './practiceSchema'
 import { paperSchema, type PaperWanted } from './paperSchema'
 import { acceptedSchema as accepted, recipeSchema } from './recipeSchema'
@@ -70,6 +72,14 @@ const fileRequest: ObjectSchema<FileRequest> = Joi.object({
   strokes: Joi.boolean().default(true),
 })
 
+const taught = Joi.valid(...TAUGHT.map(({ id }) => id))
+const studioSettings = Joi.object({
+  region: Joi.valid(...REGIONS).allow(null),
+  instrument: taught.allow(null),
+  make: settingsSchema,
+  welcomed: Joi.boolean(),
+})
+
 /** Bodies of the API's requests. */
 export const bodies = {
   newStudy: Joi.object({ recipe: recipeSchema.required(), id: uuid }),
@@ -89,10 +99,26 @@ export const bodies = {
   study: Joi.object({ recipe: recipeSchema.required(), accepted, version: version.required() }),
   newPupil: Joi.object({
     name: words(80).min(1).required(),
-    instrument: Joi.valid(...TAUGHT.map(({ id }) => id)).required(),
+    instrument: taught.required(),
+    note: words(200).allow('').default(''),
+    lessons: lessonSlots.default([]),
+    learning: learning.default({}),
   }),
-  pupil: Joi.object({ name: words(80).min(1).required(), note: words(200).allow('').default(''), version }),
-  studio: Joi.object({ name: words(80).min(1).required(), teacher: words(80).allow('').default('') }),
+  pupil: Joi.object({
+    name: words(80).min(1).required(),
+    note: words(200).allow('').default(''),
+    lessons: lessonSlots,
+    learning,
+    version,
+  }),
+  lesson: lessonBody,
+  week: weekBody,
+  course: Joi.object({ list: Joi.valid(...SYLLABUS_INSTRUMENTS).required() }),
+  studio: Joi.object({
+    name: words(80).min(1).required(),
+    teacher: words(80).allow('').default(''),
+    settings: studioSettings,
+  }),
   archived: Joi.object({ archived: Joi.boolean().required() }),
   newSet: Joi.object({ title: words(120).min(1).required(), pupilId: uuid.required() }),
   set: Joi.object({

@@ -1,3 +1,19 @@
+import type { Settings } from '#core/syllabus'
+import type { Region } from '#words'
+
+/** What holds for a whole studio, until a pupil or a study says otherwise. */
+export interface StudioSettings {
+  /** By which note values, dates and paper go; null where nobody said: as the browser has it. */
+  readonly region: Region | null
+  /** What is taught mostly, as the register has it; null where nobody said. */
+  readonly instrument: string | null
+  /** The make of it, as pupils' settings say it. */
+  readonly make: Settings
+  /** Whether the question at the first start was answered, or put away. */
+  readonly welcomed: boolean
+}
+export const DEFAULT_STUDIO: StudioSettings = { region: null, instrument: null, make: {}, welcomed: false }
+
 /** A studio, and how its data is kept safe, as the API tells it. */
 export interface Studio {
   readonly id: number
@@ -5,6 +21,7 @@ export interface Studio {
   readonly teacher: string
   /** Whether the program made it up: it can be made anew, and stands apart from a teacher's own. */
   readonly isDemo: boolean
+  readonly settings: StudioSettings
 }
 
 /** That a pupil was erased, and how much that was; not who. */

@@ -159,6 +159,7 @@ const FIELDS: Readonly<Record<keyof Syllabus, Joi.Schema>> = {
   edition: words(40).allow('').default(SYLLABUS_DEFAULTS.edition),
   follows: slug.allow(null).default(SYLLABUS_DEFAULTS.follows),
   marking: markingSchema.allow(null).default(SYLLABUS_DEFAULTS.marking),
+  purpose: Joi.valid('course'),
   grades: Joi.array().min(1).max(30).required().items(gradeSchema),
 }
 

@@ -5,6 +5,7 @@ import {
   type Code,
   inRegion,
   type Region,
+  REGIONS,
   FIRST_WORDS,
   type Language,
   type Piece,
@@ -14,6 +15,7 @@ import {
 } from '#words'
 
 const language = shallowRef<Language>(FIRST_WORDS)
+const REGION_KEPT = 'tactum region'
 /** Where the studio says that it is; null until it is known, or where nobody said. */
 const region = shallowRef<Region | null>(null)
 
@@ -25,6 +27,12 @@ const guessedRegion = (): Region =>
 export const currentRegion = computed<Region>(() => region.value ?? guessedRegion())
 export const readIn = (chosen: Region | null): void => {
   region.value = chosen
+  globalThis.localStorage?.setItem(REGION_KEPT, chosen ?? '')
+}
+/** What it was when the page was open last, so that nothing is said in one way first and in another a moment later. */
+export function readAsBefore(): void {
+  const kept = localStorage.getItem(REGION_KEPT)
+  region.value = REGIONS.find((each) => each === kept) ?? null
 }
 
 const regional = computed(() => inRegion(language.value, currentRegion.value))

@@ -2,6 +2,7 @@
 import AwayNote from '~/components/frame/AwayNote.vue'
 import DropAnywhere from '~/components/files/DropAnywhere.vue'
 import TheHead from '~/components/frame/TheHead.vue'
+import WelcomeBand from '~/components/studio/WelcomeBand.vue'
 import { t } from '~/composables/words'
 </script>
 
@@ -11,6 +12,7 @@ import { t } from '~/composables/words'
       {{ t('frame.default.skip') }}
     </a>
     <TheHead />
+    <WelcomeBand />
     <AwayNote />
     <DropAnywhere />
     <main id="content" class="mx-auto max-w-[1280px] px-4 pb-10 sm:px-[26px]"><slot /></main>

@@ -19,7 +19,7 @@ useHead({ title: t('paper.head') })
 const route = useRoute()
 const paper = usePaper()
 const { error, guarded } = working()
-const { ready, sources, sets, picked, source } = outSources(guarded)
+const { ready, sources, sets, lessons, picked } = outSources(guarded)
 const wanted = SHEETS.find((sheet) => sheet === route.query.sheet)
 if (wanted) paper.choose('sheet', wanted)
 else if (route.query.set !== undefined || route.query.studies !== undefined) {
@@ -27,12 +27,12 @@ else if (route.query.set !== undefined || route.query.studies !== undefined) {
 }
 
 const sheet = computed(() => paper.choice.sheet)
-const needsStudies = computed(() => ['studies', 'cards', 'week'].includes(sheet.value))
-/** A week is of a set. */
-const offered = computed(() => (sheet.value === 'week' ? sets.value : sources.value))
-const chosenSource = computed(
-  () => offered.value.find(({ value }) => value === source.value?.value) ?? offered.value[0],
+const needsStudies = computed(() => ['studies', 'cards', 'week', 'lesson'].includes(sheet.value))
+/** A week is of a set, a lesson of a pupil. */
+const offered = computed(() =>
+  sheet.value === 'week' ? sets.value : sheet.value === 'lesson' ? lessons.value : sources.value,
 )
+const chosenSource = computed(() => offered.value.find(({ value }) => value === picked.value) ?? offered.value[0])
 watch(
   [ready, chosenSource],
   () => {

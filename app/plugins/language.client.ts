@@ -1,5 +1,5 @@
 import { defineNuxtPlugin } from '#imports'
-import { speak } from '~/composables/words'
+import { readAsBefore, speak } from '~/composables/words'
 import type { Language } from '#words'
 
 /** Languages besides English, each fetched where it is spoken. */
@@ -9,6 +9,7 @@ const OTHERS: Readonly<Record<string, () => Promise<Language>>> = {
 
 /** The language that this browser was set to speaks before the first page stands. */
 export default defineNuxtPlugin(async () => {
+  readAsBefore()
   const other = OTHERS[localStorage.getItem('tactum language') ?? '']
   if (!other) return
   const language = await other()

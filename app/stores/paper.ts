@@ -19,6 +19,7 @@ export interface Out {
   readonly ids?: readonly string[]
   readonly sets?: readonly string[]
   readonly studies?: readonly StudyOut[]
+  readonly pupil?: string
 }
 
 /** How sheets were made last is how the next are made. */

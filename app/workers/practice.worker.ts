@@ -4,6 +4,8 @@ import { familyOf, type Recipe, type RecipeInput, type Stage } from '#core/instr
 import { type Help, prepare, targetsFor, wouldHelp } from '#core/practice'
 import { realise, titleOf } from '#core/realise'
 import { openDraw } from '#core/syllabus'
+import type { LessonFile } from '#shared/api'
+import { lessonViewOf, type LessonView } from '#shared/lessonView'
 import { templatesOf } from '#shared/preparation'
 import { drawOfRest, triedOn } from '../practice/trial'
 import { type Practised, type PracticeView, preparationIn, viewOf } from '#shared/practiceView'
@@ -16,6 +18,9 @@ const api = {
   /** The same if something that would help were done. */
   trial: (file: Practised, help: Help): { view: PracticeView } | { fault: Fault } =>
     guarded(() => ({ view: viewOf(triedOn(file, help)) })),
+
+  /** What a lesson shows: what was set, what is asked, what is set next. */
+  lesson: (file: LessonFile): { view: LessonView } | { fault: Fault } => guarded(() => ({ view: lessonViewOf(file) })),
 
   /** What would help where the plan will not do. */
   help: (file: Practised): { help: readonly Help[] } | { fault: Fault } =>

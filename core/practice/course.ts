@@ -1,6 +1,6 @@
 import type { ToCome } from './recallThrough'
 import { expected, type Memory, recallAfter, remembered } from './memory'
-import { dueAfter, SEEN_WITHIN, type StudyState, tempoNow } from './state'
+import { dueAfter, SEEN_WITHIN, type StudyState, tempoNow, type Trouble } from './state'
 import { aboveTempo, stepsTo, stepUp, type Target } from './target'
 
 /** Passes up to the tempo asked and past it, and the minutes of as many sittings. */
@@ -27,6 +27,8 @@ export interface Course {
   due: number | null
   /** The day on which it went wrong last, while it was not asked again. */
   wrongOn: number | null
+  /** What went wrong last, until it has been worked at. */
+  trouble: Trouble | null
   /** Times on which the whole will be played, in order. */
   readonly tries: ToCome[]
   /** Sittings that were planned, and the day after which there was nothing left to practise. */
@@ -53,6 +55,7 @@ export function courseFrom(target: Target, state: StudyState): Course {
     lastSeen: state.lastSeen,
     due: dueAfter(state),
     wrongOn: state.wrongOn,
+    trouble: state.trouble,
     tries: [],
     sittings: 0,
     done: null,
@@ -62,7 +65,8 @@ export function courseFrom(target: Target, state: StudyState): Course {
 const stageNow = ({ target, stage }: Course) => target.stages[stage]!
 export const isCold = ({ target, stage }: Course): boolean => stage === target.stages.length - 1
 /** Whether the whole has been played, so that it can be asked. */
-export const canBeTested = ({ memory, cleanTempo }: Course): boolean => memory !== null || cleanTempo > 0
+export const canBeTested = ({ memory, cleanTempo }: Pick<StudyState, 'memory' | 'cleanTempo'>): boolean =>
+  memory !== null || cleanTempo > 0
 
 /** Passes from here to the tempo asked and past it: one a stage, one a step of the tempo. */
 function leftFrom(target: Target, stage: number, tempo: number): Left {
@@ -121,6 +125,18 @@ export function sit(course: Course, day: number, minutes: number, pace: number):
 
 const nextDue = ({ memory }: Course, day: number): number =>
   day + Math.min(SEEN_WITHIN, Math.max(1, Math.round(memory!.stability)))
+
+/** The stage in which a hand works at a place: by itself where the way has such a stage, else as the study stands. */
+export function mendingStage({ target, stage }: Course, { hands }: Trouble): number {
+  const alone = target.stages.findIndex((each) => each.plain && each.hands === hands)
+  return hands === target.hands || alone < 0 ? stage : alone
+}
+
+/** What went wrong was worked at. */
+export function mended(course: Course, day: number): void {
+  course.trouble = null
+  course.lastSeen = day
+}
 
 /** The first test of something that was practised only: right as often as not (ours). */
 const FIRST_TRY = 0.5

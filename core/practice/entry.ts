@@ -8,8 +8,9 @@ import type { Outcome } from './memory'
 export const OCCASIONS = ['lesson', 'home', 'cold-test', 'mock-exam', 'take'] as const
 export type Occasion = (typeof OCCASIONS)[number]
 
-/** Where it went wrong: a note of a player's line, counted from 0, or a place by its name. */
-export type Where = { readonly player: Player; readonly index: number } | { readonly place: Place }
+/** Where it went wrong: a note of a player's line, counted from 0, or a place by its name, and with whom where that is known. */
+export type Where =
+  { readonly player: Player; readonly index: number } | { readonly place: Place; readonly player?: Player }
 
 /** One thing that happened. Entries are only added; what was wrong is put right by another that names it. */
 export interface Entry {

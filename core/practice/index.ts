@@ -8,6 +8,7 @@ export { practiceDays, turnsOf } from './calendar'
 export { type Change, changeBy } from './change'
 export { type Date, dateOf, dayOf, type Weekday, weekdayOf, WEEKDAYS, weekOf } from './days'
 export { type Entry, studyKeyOf, type Occasion, OCCASIONS, currentEntries, type Where } from './entry'
+export { canBeTested, MIN_SITTING } from './course'
 export { type Examined, examDraw, practisedBeside } from './draw'
 export { type Help, type LeavingOut, wouldHelp } from './help'
 export { changeMessage, helpMessage, type PracticeErrors, type PracticeMessages } from './messages'
@@ -27,5 +28,7 @@ export {
   PRACTICE_STATES,
   statesOf,
   type StudyState,
+  tempoNow,
+  type Trouble,
 } from './state'
 export { isAbout, ladderOf, type Target, targetOf } from './target'

@@ -1,4 +1,5 @@
 import type { Hands } from '../study'
+import type { Where } from './entry'
 import { type Aim, LAST_DAYS, type PracticeDay, practiceDays, turnsOf } from './calendar'
 import {
   testAgain,
@@ -6,6 +7,8 @@ import {
   type Course,
   courseFrom,
   isCold,
+  mended,
+  mendingStage,
   MIN_SITTING,
   minutesLeft,
   sit,
@@ -28,6 +31,8 @@ export interface PlanItem {
   readonly tempo: number
   readonly minutes: number
   readonly test: boolean
+  /** Where it went wrong last: the sitting is spent there. `null`: somewhere in these hands. */
+  readonly where?: Where | null
 }
 export interface PlannedDay {
   readonly day: number
@@ -124,6 +129,9 @@ const weakest =
 /** Whether it went wrong before this day and was not asked since. */
 const isAgain = ({ wrongOn }: Course, { day }: PracticeDay): boolean => wrongOn !== null && wrongOn < day
 
+/** Whether it is known from before this day what of it went wrong. */
+const isInTrouble = ({ trouble }: Course, { day }: PracticeDay): boolean => trouble !== null && trouble.day < day
+
 /** Whether a study is tested on a day rather than practised. */
 function isTest(course: Course, practice: PracticeDay): boolean {
   const { lesson, testsOnly } = practice
@@ -163,6 +171,8 @@ interface Slot {
   readonly test: boolean
   /** Whether it is asked again after it went wrong: it may be practised afterwards. */
   readonly again: boolean
+  /** Whether what went wrong is worked at, rather than the stage. */
+  readonly mends: boolean
   minutes: number
 }
 
@@ -179,9 +189,17 @@ function held(making: Making, practice: PracticeDay): { slots: Slot[]; late: num
     if (slots.some((slot) => slot.study === study) || course.lastSeen === practice.day) continue
     if (minutes > left) late.push(study)
     else {
-      slots.push({ study, test: asTest, again: isAgain(course, practice), minutes })
+      const mends = !asTest && isInTrouble(course, practice)
+      slots.push({ study, test: asTest, again: isAgain(course, practice), mends, minutes })
       left -= minutes
     }
+  }
+  // what is asked again is worked at afterwards, where it went wrong
+  const asked = slots.filter(({ study, test }) => test && isInTrouble(making.courses[study]!, practice))
+  for (const { study } of practice.testsOnly ? [] : asked) {
+    if (left < MIN_SITTING) break
+    slots.push({ study, test: false, again: false, mends: true, minutes: MIN_SITTING })
+    left -= MIN_SITTING
   }
   return { slots, late: practice.testsOnly ? [] : late, left }
 }
@@ -198,17 +216,28 @@ function filled(making: Making, practice: PracticeDay, slots: Slot[], spare: num
   if (practice.testsOnly) return left
   for (const study of besides(making, practice, daysLeft)) {
     if (left < MIN_SITTING) break
-    if (slots.some((slot) => slot.study === study && !slot.again)) continue
+    if (slots.some((slot) => slot.study === study && (!slot.again || slot.mends))) continue
     if (making.courses[study]!.lastSeen === practice.day) continue
     const minutes = Math.min(left, full(study))
-    slots.push({ study, test: false, again: false, minutes })
+    slots.push({ study, test: false, again: false, mends: false, minutes })
     left -= minutes
   }
   return left
 }
 
-function played({ courses, pace }: Making, { day }: PracticeDay, { study, test: asTest, minutes }: Slot): PlanItem {
+/** A sitting at the place that went wrong: with its hand, at the tempo at which the study is clean. */
+function mending(course: Course, day: number, { study, minutes }: Slot): PlanItem {
+  const trouble = course.trouble!
+  const { id, octaves } = course.target.stages[mendingStage(course, trouble)]!
+  const { tempo } = course
+  mended(course, day)
+  return { study, stage: id, hands: trouble.hands, octaves, tempo, minutes, test: false, where: trouble.where }
+}
+
+function played({ courses, pace }: Making, { day }: PracticeDay, slot: Slot): PlanItem {
+  const { study, test: asTest, minutes } = slot
   const course = courses[study]!
+  if (slot.mends) return mending(course, day, slot)
   const { target } = course
   const stage = target.stages.at(asTest && canBeTested(course) ? -1 : course.stage)!
   const tempo = asTest ? testTempo(course) : sittingTempo(course)

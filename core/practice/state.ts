@@ -1,5 +1,6 @@
 import { dayOf } from './days'
-import { type Entry, studyKeyOf, currentEntries } from './entry'
+import type { Hands } from '../study'
+import { type Entry, studyKeyOf, currentEntries, type Where } from './entry'
 import { type Memory, type Outcome, recallAfter, remembered } from './memory'
 import { aboveTempo, isWhole, slowTempo, stepDown, stepUp, takesPart, type Target } from './target'
 
@@ -23,6 +24,16 @@ interface Try {
   readonly forecast: number | null
 }
 
+/** What went wrong last and was not played well since: that is worked at first. */
+export interface Trouble {
+  readonly day: number
+  /** Who is to work at it: the hand that was named, or those that played. */
+  readonly hands: Hands
+  readonly where: Where | null
+  /** Notes a minute at which it went wrong. */
+  readonly tempo: number
+}
+
 /** What the record says of a study, so far. All of it is worked out from the entries. */
 export interface StudyState {
   readonly entries: number
@@ -41,6 +52,7 @@ export interface StudyState {
   readonly lastSeen: number | null
   /** The last day on which it was played, if anything went wrong on it: it is tested again the next practice day. */
   readonly wrongOn: number | null
+  readonly trouble: Trouble | null
   /** Sittings while it was on its way, and how many of them were clean. */
   readonly sittings: { readonly clean: number; readonly all: number }
 }
@@ -103,6 +115,20 @@ function tried(folding: Folding, { kind, outcome, tempo }: Entry, day: number): 
   else if (cold && outcome === 'right') folding.run.push(tempo)
 }
 
+/** The hand that a place names, or those that played. */
+function handsAt({ where, hands }: Entry): Hands {
+  const player = where?.player
+  return player === 'right' || player === 'left' ? player : hands
+}
+
+/** Trouble that was told with its place or its hand; it is over when what was in trouble is right. */
+function troubleAfter(target: Target, before: Trouble | null, entry: Entry, day: number): Trouble | null {
+  const { outcome, where = null, tempo } = entry
+  const hands = handsAt(entry)
+  if (outcome === 'wrong') return where || hands !== target.hands ? { day, hands, where, tempo } : before
+  return outcome === 'right' && before && (entry.hands === before.hands || isWhole(target, entry)) ? null : before
+}
+
 /** Two failures running: back a stage, and back by a tenth. */
 function failed(target: Target, folding: Folding, full: boolean): void {
   folding.failures++
@@ -139,6 +165,7 @@ function fold(target: Target, folding: Folding, entry: Entry): void {
     folding.sittings.all++
     if (entry.outcome === 'right') folding.sittings.clean++
   }
+  folding.trouble = troubleAfter(target, folding.trouble, entry, day)
   if (full) tried(folding, entry, day)
   if (entry.outcome === 'right') succeeded(target, folding, entry, full)
   else if (entry.outcome === 'wrong') failed(target, folding, full)
@@ -149,7 +176,16 @@ function fold(target: Target, folding: Folding, entry: Entry): void {
 /** How a study stands after its entries, which are in order and its own. */
 function stateAfter(target: Target, entries: readonly Entry[]): StudyState {
   const folding: Folding = {
-    ...{ entries: 0, cleanTempo: 0, last: null, memory: null, lastSeen: null, wrongOn: null, failures: 0 },
+    ...{
+      entries: 0,
+      cleanTempo: 0,
+      last: null,
+      memory: null,
+      lastSeen: null,
+      wrongOn: null,
+      trouble: null,
+      failures: 0,
+    },
     ...{ tries: [], steps: [], run: [], sittings: { clean: 0, all: 0 } },
     passed: target.stages.map(() => false),
   }

@@ -152,6 +152,8 @@ export interface Syllabus {
   /** The id of the edition before. */
   readonly follows: string | null
   readonly marking: Marking | null
+  /** What it is for, where it is not an exam: a course that a pupil goes through level by level. */
+  readonly purpose?: 'course'
   readonly grades: readonly Grade[]
 }
 

@@ -1,11 +1,11 @@
 import { matchesIn } from '#core/syllabus'
 import { bodies } from '#shared/schemas'
-import { allSyllabi } from '../db'
+import { examSyllabi } from '../db'
 import { readChecked, route } from '../http'
 
 export default route('POST /api/asked', async ({ event, db, studio }) => {
   const { recipe } = await readChecked(event, bodies.matches)
-  const syllabi = await allSyllabi(db, studio)
+  const syllabi = await examSyllabi(db, studio)
   return matchesIn(
     syllabi.map(({ document }) => document),
     recipe,

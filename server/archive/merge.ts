@@ -69,7 +69,11 @@ function withNames(kind: ArchivedKind, text: string, names: ReadonlyMap<string, 
     const own = row.what === 'set' ? { row: set(document.row as Fields) } : {}
     return { ...row, document: { ...document, ...sets, ...own } }
   }
-  const change = { sets: set, lists: inDocument, pastLists: inDocument, bin: binned }[kind as string]
+  const learning = (row: Fields): Fields => {
+    const own = row.learning as Fields | undefined
+    return own?.courseId ? { ...row, learning: { ...own, courseId: name(own.courseId) } } : row
+  }
+  const change = { pupils: learning, sets: set, lists: inDocument, pastLists: inDocument, bin: binned }[kind as string]
   return change ? JSON.stringify((JSON.parse(text) as Fields[]).map(change)) : text
 }
 

@@ -7,6 +7,7 @@ import {
   type ArchivedKind,
   type ArchiveManifest,
   KINDS_WITH_IDS,
+  LATER_KINDS,
   MANIFEST,
 } from '#shared/archive'
 import { archiveSchema } from '#shared/archiveSchema'
@@ -62,7 +63,8 @@ function manifestOf(files: Record<string, Uint8Array>): ArchiveManifest {
 /** Every file that the archive names is there, and as it was written. @throws DomainError naming one that is not */
 function checkSums(files: Record<string, Uint8Array>, manifest: ArchiveManifest): void {
   for (const kind of ARCHIVED_KINDS) {
-    if (!manifest.files[`data/${kind}.json`]) throw refuse('archive.lacks', { file: `data/${kind}.json` }, 'files')
+    if (!manifest.files[`data/${kind}.json`] && !LATER_KINDS.includes(kind))
+      throw refuse('archive.lacks', { file: `data/${kind}.json` }, 'files')
   }
   for (const [file, sum] of Object.entries(manifest.files)) {
     const bytes = files[file]
@@ -77,6 +79,8 @@ const DOCUMENTS: Partial<Record<ArchivedKind, readonly [column: string, kind: Do
   entries: ['document', 'entry'],
   aims: ['document', 'aim'],
   exams: ['document', 'exam'],
+  lessons: ['document', 'lesson'],
+  weeks: ['document', 'week'],
   routes: ['steps', 'route'],
   bin: ['document', 'trash'],
   bulkEdits: ['document', 'bulk-edit'],
@@ -111,7 +115,8 @@ function checkDocument(value: unknown, kind: DocumentKind, path: string): void {
 /** @throws DomainError where a file of rows is none */
 function rowsIn(files: Record<string, Uint8Array>): Rows {
   const texts = ARCHIVED_KINDS.map((kind) => {
-    const text = strFromU8(files[`data/${kind}.json`]!)
+    const bytes = files[`data/${kind}.json`]
+    const text = bytes ? strFromU8(bytes) : '[]'
     if (!Array.isArray(parsedJson(text))) throw refuse('archive.row', { file: `data/${kind}.json` }, 'files')
     return [kind, text] as const
   })

@@ -22,6 +22,10 @@ export interface EntryRow extends Row {
   readonly added_at: string
   readonly document: object
 }
+interface WeekRow extends Row {
+  readonly pupil_id: string
+  readonly document: { readonly lines?: readonly { readonly studyId: string | null }[] }
+}
 interface SetRow extends Row {
   readonly pupil_id: string
   readonly syllabus_id: string | null
@@ -32,7 +36,10 @@ interface ListRow extends Row {
 }
 
 export interface Rows extends Readonly<Record<ArchivedKind, readonly object[]>> {
-  readonly pupils: readonly (Row & { readonly name: string })[]
+  readonly pupils: readonly (Row & {
+    readonly name: string
+    readonly learning?: { readonly courseId?: string | null }
+  })[]
   readonly studies: readonly StudyRow[]
   readonly lists: readonly ListRow[]
   readonly pastLists: readonly Row[]
@@ -41,6 +48,8 @@ export interface Rows extends Readonly<Record<ArchivedKind, readonly object[]>> 
   readonly aims: readonly OfSet[]
   readonly exams: readonly (Row & { readonly pupil_id: string })[]
   readonly entries: readonly EntryRow[]
+  readonly lessons: readonly (Row & { readonly pupil_id: string })[]
+  readonly weeks: readonly WeekRow[]
 }
 
 export const parsedRows = (rows: ArchivedRows): Rows =>

@@ -17,6 +17,8 @@ const TABLES: Readonly<Record<ArchivedKind, { readonly table: TableName; readonl
   aims: { table: 'aim', order: 'set_id' },
   exams: { table: 'exam', order: 'held_at, id' },
   entries: { table: 'record_entry', order: 'place' },
+  lessons: { table: 'lesson', order: 'pupil_id, date' },
+  weeks: { table: 'week', order: 'pupil_id, starts' },
   routes: { table: 'route', order: 'family, school' },
   bin: { table: 'trash', order: 'trashed_at, id' },
   bulkEdits: { table: 'bulk_edit', order: 'done_at, id' },

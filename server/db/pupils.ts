@@ -1,7 +1,14 @@
 import type { Belongings, Pupil, Preferences, SetListing } from '#shared/api'
+import { DEFAULT_LEARNING, type Learning, type LessonSlot } from '#shared/lessons'
 import type { Db } from './pool'
 
-const COLUMNS = 'id, name, instrument, note, preferences, version, archived_at is not null as archived'
+const COLUMNS = `id, name, instrument, note, preferences, version, archived_at is not null as archived, lessons, learning`
+
+/** What later versions added to what a pupil learns gets its default. */
+const whole = <P extends { readonly learning: Partial<Learning> }>(pupil: P): P & { learning: Learning } => ({
+  ...pupil,
+  learning: { ...DEFAULT_LEARNING, ...pupil.learning },
+})
 
 export async function listPupils(db: Db, studio: number): Promise<Pupil[]> {
   const { rows: pupils } = await db.query<Omit<Pupil, 'sets'>>(
@@ -16,7 +23,7 @@ export async function listPupils(db: Db, studio: number): Promise<Pupil[]> {
     [studio],
   )
   return pupils.map((pupil) => ({
-    ...pupil,
+    ...whole(pupil),
     sets: sets.filter((set) => set.pupilId === pupil.id).map(({ pupilId: _, ...set }) => set),
   }))
 }
@@ -24,11 +31,18 @@ export async function listPupils(db: Db, studio: number): Promise<Pupil[]> {
 export async function insertPupil(
   db: Db,
   studio: number,
-  pupil: { name: string; instrument: string; note?: string },
+  pupil: {
+    name: string
+    instrument: string
+    note?: string
+    lessons?: readonly LessonSlot[]
+    learning?: Partial<Learning>
+  },
 ): Promise<string> {
   const { rows } = await db.query<{ id: string }>(
-    'insert into pupil (studio_id, name, instrument, note) values ($1, $2, $3, $4) returning id',
-    [studio, pupil.name, pupil.instrument, pupil.note ?? ''],
+    `insert into pupil (studio_id, name, instrument, note, lessons, learning)
+     values ($1, $2, $3, $4, $5, $6) returning id`,
+    [studio, pupil.name, pupil.instrument, pupil.note ?? '', JSON.stringify(pupil.lessons ?? []), pupil.learning ?? {}],
   )
   return rows[0]!.id
 }
@@ -38,23 +52,34 @@ export async function getPupil(db: Db, studio: number, id: string): Promise<Omit
     `select ${COLUMNS} from pupil where studio_id = $1 and id = $2`,
     [studio, id],
   )
-  return rows[0] ?? null
+  return rows[0] ? whole(rows[0]) : null
+}
+
+/** What is said of a pupil. */
+interface PupilChange {
+  readonly name: string
+  readonly note: string
+  readonly version?: number
+  readonly lessons?: readonly LessonSlot[]
+  readonly learning?: Partial<Learning>
 }
 
 /**
- * Says what a pupil is called, over the version that was seen where one is named.
+ * Says what a pupil is called, when they come and what they learn, over the version that was seen where one is named.
+ * Lessons that are not named stay, as does what is not named of what is learnt.
  * @returns false where there is no such pupil of that version
  */
 export async function renamePupil(
   db: Db,
   studio: number,
   id: string,
-  { name, note, version }: { name: string; note: string; version?: number },
+  { name, note, version, lessons, learning = {} }: PupilChange,
 ): Promise<boolean> {
   const { rowCount } = await db.query(
-    `update pupil set name = $3, note = $4, version = version + 1
+    `update pupil set name = $3, note = $4, version = version + 1,
+       lessons = coalesce($6::jsonb, lessons), learning = learning || $7::jsonb
      where studio_id = $1 and id = $2 and version = coalesce($5, version)`,
-    [studio, id, name, note, version ?? null],
+    [studio, id, name, note, version ?? null, lessons ? JSON.stringify(lessons) : null, learning],
   )
   return rowCount === 1
 }

@@ -6,6 +6,7 @@ export type TableName =
   | 'bulk_edit'
   | 'erasure'
   | 'exam'
+  | 'lesson'
   | 'pupil'
   | 'record_entry'
   | 'route'
@@ -15,6 +16,7 @@ export type TableName =
   | 'syllabus'
   | 'syllabus_past'
   | 'trash'
+  | 'week'
 
 /** Columns of a table that are written: none that the database makes itself. */
 async function columnsOf(db: Db, table: TableName): Promise<string[]> {

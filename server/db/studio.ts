@@ -1,3 +1,4 @@
+import { DEFAULT_STUDIO, type StudioSettings } from '#shared/studio'
 import type { Studio, StudioListing } from '#shared/api'
 import { ARCHIVED_TABLES } from './archive'
 import type { Db } from './pool'
@@ -18,16 +19,17 @@ export async function hasStudio(db: Db, id: number): Promise<boolean> {
 }
 
 export async function getStudio(db: Db, id: number): Promise<Studio> {
-  const { rows } = await db.query<Studio>('select id, name, teacher, is_demo as "isDemo" from studio where id = $1', [
-    id,
-  ])
-  return rows[0]!
+  const { rows } = await db.query<Studio>(
+    'select id, name, teacher, is_demo as "isDemo", settings from studio where id = $1',
+    [id],
+  )
+  return { ...rows[0]!, settings: { ...DEFAULT_STUDIO, ...rows[0]!.settings } }
 }
 
 /** Every studio, the one that is open first. */
 export async function listStudios(db: Db): Promise<StudioListing[]> {
   const { rows } = await db.query<StudioListing>(
-    `select id, name, teacher, is_demo as "isDemo",
+    `select id, name, teacher, is_demo as "isDemo", settings,
        (select count(*)::int from pupil where studio_id = studio.id) as pupils,
        (select count(*)::int from study where studio_id = studio.id) as studies
      from studio order by opened_at desc nulls last, id`,
@@ -56,21 +58,30 @@ export async function holdsStudio(db: Db): Promise<boolean> {
   return rows[0]!.there && (await studioIds(db)).length > 0
 }
 
+/** A studio before it is made. */
+type NewStudio = Pick<Studio, 'name' | 'teacher' | 'isDemo'> & { readonly settings?: Partial<StudioSettings> }
+
 /** Makes a studio. It is not opened by that. */
-export async function insertStudio(
-  db: Db,
-  { name, teacher, isDemo }: Pick<Studio, 'name' | 'teacher' | 'isDemo'>,
-): Promise<number> {
+export async function insertStudio(db: Db, { name, teacher, isDemo, settings = {} }: NewStudio): Promise<number> {
   const { rows } = await db.query<{ id: number }>(
-    'insert into studio (name, teacher, is_demo) values ($1, $2, $3) returning id',
-    [name, teacher, isDemo],
+    'insert into studio (name, teacher, is_demo, settings) values ($1, $2, $3, $4) returning id',
+    [name, teacher, isDemo, settings],
   )
   return rows[0]!.id
 }
 
-/** Says what a studio is called, and whose it is. */
-export const nameStudio = (db: Db, id: number, { name, teacher }: Pick<Studio, 'name' | 'teacher'>) =>
-  db.query('update studio set name = $2, teacher = $3 where id = $1', [id, name, teacher])
+/** Says what a studio is called, whose it is, and what holds for it; settings that are not named stay. */
+export const nameStudio = (
+  db: Db,
+  id: number,
+  { name, teacher, settings = {} }: Pick<Studio, 'name' | 'teacher'> & { readonly settings?: Partial<StudioSettings> },
+) =>
+  db.query('update studio set name = $2, teacher = $3, settings = settings || $4::jsonb where id = $1', [
+    id,
+    name,
+    teacher,
+    settings,
+  ])
 
 /** Opens a studio: pages show it from now on. @returns false where there is none */
 export async function openStudio(db: Db, id: number): Promise<boolean> {

@@ -19,11 +19,16 @@ export async function allSyllabi(db: Db, studio: number): Promise<StoredSyllabus
   return rows
 }
 
+/** Lists of what exams ask, without the courses of a studio. */
+export const examSyllabi = async (db: Db, studio: number): Promise<StoredSyllabus[]> =>
+  (await allSyllabi(db, studio)).filter(({ document }) => document.purpose !== 'course')
+
 export async function listSyllabi(db: Db, studio: number): Promise<SyllabusListing[]> {
   const syllabi = await allSyllabi(db, studio)
   return syllabi.map(({ document, shipped, version }) => ({
     ...{ id: document.id, title: document.title, board: document.board, edition: document.edition },
     ...{ instrument: document.instrument, follows: document.follows, shipped, version },
+    isCourse: document.purpose === 'course',
     grades: document.grades.map((grade) => ({
       id: grade.id,
       title: grade.title,

@@ -17,7 +17,9 @@ const TAKEN: Readonly<Record<What, string>> = {
         join study_set on study_set.id = set_id where pupil_id = pupil.id),
       'exams', (select coalesce(jsonb_agg(to_jsonb(exam)), '[]') from exam where pupil_id = pupil.id),
       'entries', (select coalesce(jsonb_agg(to_jsonb(entry) order by place), '[]') from record_entry entry
-        where pupil_id = pupil.id))
+        where pupil_id = pupil.id),
+      'lessons', (select coalesce(jsonb_agg(to_jsonb(lesson)), '[]') from lesson where pupil_id = pupil.id),
+      'weeks', (select coalesce(jsonb_agg(to_jsonb(week)), '[]') from week where pupil_id = pupil.id))
     from pupil where studio_id = $1 and id = $2::uuid`,
   set: `insert into trash (studio_id, what, title, document)
     select studio_id, 'set', title, jsonb_build_object(
@@ -106,6 +108,8 @@ interface Contents {
   readonly exams?: readonly (Row | string)[]
   readonly entries?: readonly object[]
   readonly past?: readonly object[]
+  readonly lessons?: readonly object[]
+  readonly weeks?: readonly object[]
 }
 
 /** A list that is gone meanwhile grades no set. */
@@ -141,7 +145,7 @@ async function fillSet(db: Db, studio: number, setId: string, studyIds: readonly
 
 type Restore = (db: Db, studio: number, contents: Contents) => Promise<void>
 const RESTORED: Readonly<Record<What, Restore>> = {
-  async pupil(db, studio, { row, sets = [], items = [], aims = [], exams = [], entries = [] }) {
+  async pupil(db, studio, { row, sets = [], items = [], aims = [], exams = [], entries = [], ...own }) {
     await insertRows(db, studio, 'pupil', [row])
     await insertRows(db, studio, 'study_set', await graded(db, studio, sets))
     const placed = items.filter((item) => typeof item !== 'string')
@@ -154,6 +158,8 @@ const RESTORED: Readonly<Record<What, Restore>> = {
     const held = exams.filter((exam) => typeof exam !== 'string')
     await insertRows(db, studio, 'exam', await ofSets(db, studio, held))
     await insertRows(db, studio, 'record_entry', entries)
+    await insertRows(db, studio, 'lesson', own.lessons ?? [])
+    await insertRows(db, studio, 'week', own.weeks ?? [])
   },
   async set(db, studio, { row, items = [], aim, exams = [] }) {
     await insertRows(db, studio, 'study_set', await graded(db, studio, [row]))

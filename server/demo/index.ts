@@ -6,7 +6,8 @@ import ternQuayAccordion from '../../demo/syllabi/tern-quay-accordion.json'
 import ternQuayPiano from '../../demo/syllabi/tern-quay-piano.json'
 import { altered, type RecipeInput } from '#core/instrument'
 import { gradeSet, recipesForMissing } from '#core/syllabus'
-import { MAX_TAGS, type Preferences, type Pupil } from '#shared/api'
+import { type Learning, MAX_TAGS, type Preferences, type Pupil } from '#shared/api'
+import type { StudioSettings } from '#shared/studio'
 import { recipeOf, syllabusOf } from '#shared/schemas'
 import {
   runOnce,
@@ -30,6 +31,7 @@ import { setFor, settingsFor } from '../sets'
 import { contentOf } from '../studies'
 import { dateOf, dayOf } from '#core/practice'
 import { today } from '../record'
+import { type DemoSlot, type DemoWeek, layWeek, slotsOf } from './lessons'
 import { type DemoPractice, layPractice } from './record'
 
 interface DemoSet {
@@ -49,10 +51,16 @@ interface DemoPupil {
   readonly instrument: Pupil['instrument']
   readonly note: string
   readonly preferences?: Preferences
+  readonly lessons?: readonly DemoSlot[]
+  readonly learning?: Partial<Learning>
   readonly sets: readonly DemoSet[]
+  readonly week?: DemoWeek
 }
 
-const DEMO_STUDIO = { name: studioFile.name, teacher: studioFile.teacher, isDemo: true }
+const DEMO_STUDIO = {
+  ...{ name: studioFile.name, teacher: studioFile.teacher, isDemo: true },
+  settings: studioFile.settings as StudioSettings,
+}
 const BOARDS = [corvanePiano, ternQuayPiano, corvaneMallets, ternQuayAccordion]
 
 const SLOWER = 0.8
@@ -101,15 +109,17 @@ async function layBoards(db: Db, studio: number): Promise<void> {
   for (const board of BOARDS) await shipSyllabus(db, studio, syllabusOf(board))
 }
 
-/** Makes the demo's studio. Run it in a transaction. @returns its number */
-export async function layDemo(db: Db): Promise<number> {
+/** Makes the demo's studio. Run it in a transaction. @param welcomed whether the question of the first start is past @returns its number */
+export async function layDemo(db: Db, welcomed = false): Promise<number> {
   await runOnce(db, BOARDS_LAID)
-  const studio = await insertStudio(db, DEMO_STUDIO)
+  const { settings, ...demo } = DEMO_STUDIO
+  const studio = await insertStudio(db, { ...demo, settings: { ...settings, welcomed } })
   await layBoards(db, studio)
   for (const pupil of studioFile.pupils as readonly DemoPupil[]) {
-    const pupilId = await insertPupil(db, studio, pupil)
+    const pupilId = await insertPupil(db, studio, { ...pupil, lessons: slotsOf(pupil.lessons ?? []) })
     if (pupil.preferences) await preferPupil(db, studio, pupilId, pupil.preferences)
     for (const set of pupil.sets) await laySet(db, studio, pupilId, pupil, set)
+    if (pupil.week) await layWeek(db, studio, pupilId, pupil.week)
   }
   return studio
 }
@@ -126,5 +136,6 @@ export function layLaterBoards(pool: Pool): Promise<void> {
 export const restoreDemo = (pool: Pool): Promise<number> =>
   inTransaction(pool, async (db) => {
     await deleteDemo(db)
-    return layDemo(db)
+    // whoever makes it anew has been through the first door
+    return layDemo(db, true)
   })

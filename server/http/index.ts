@@ -3,4 +3,15 @@ export { MAX_BYTES, readBytes, readChecked, readJson } from './body'
 export { notFound, HttpError, stale } from '../httpError'
 export { languageOf } from './language'
 export { tellingProgress } from './progress'
-export { type Context, idParam, idQuery, numberParam, route, slugQuery, slugParam, textQuery } from './route'
+export {
+  type Context,
+  dateQuery,
+  versionQuery,
+  idParam,
+  idQuery,
+  numberParam,
+  route,
+  slugQuery,
+  slugParam,
+  textQuery,
+} from './route'

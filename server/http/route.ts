@@ -9,6 +9,7 @@ import {
   setResponseStatus,
 } from 'h3'
 import { DomainError, type ErrorData } from '#core/message'
+import { dayOf } from '#core/practice'
 import { wordsOf } from './language'
 import { type Answer, type Route, PAGE_HEADER, STUDIO_HEADER } from '#shared/routes'
 import { clipped } from '#shared/fault'
@@ -129,6 +130,20 @@ export function idQuery(value: unknown, what: Thing): string | null {
   if (value === undefined) return null
   if (typeof value !== 'string' || !UUID.test(value)) throw notFound(what)
   return value.toLowerCase()
+}
+
+/** A day in the query; undefined where none is named. @throws DomainError for what is none */
+export function dateQuery(event: H3Event, name: string): string | undefined {
+  const value = getQuery(event)[name]
+  if (value === undefined) return undefined
+  if (typeof value !== 'string' || dayOf(value) === null) throw refuse('query.date', { field: name }, name)
+  return value
+}
+
+/** A version in the query; undefined where none is named, or it cannot be one. */
+export function versionQuery(event: H3Event): number | undefined {
+  const { version } = getQuery(event)
+  return typeof version === 'string' && /^[1-9]\d{0,8}$/.test(version) ? Number(version) : undefined
 }
 
 /** The name in the address, no longer than one can be. */

@@ -5,6 +5,7 @@ import type { Wording } from '../wording'
 import type { PaperRequest } from './requests'
 import { chartSheet } from './chart'
 import { cardsOf, studyPages } from './studies'
+import { lessonSheet } from './lesson'
 import { weekSheet } from './week'
 import { worksheetSheet } from './worksheet'
 
@@ -25,6 +26,7 @@ const SHEETS: { readonly [Sheet in PaperRequest['sheet']]: (request: never, face
   chart: chartSheet,
   worksheet: worksheetSheet,
   week: weekSheet,
+  lesson: lessonSheet,
 }
 
 let faces: Faces | undefined

@@ -3,10 +3,11 @@ import type { KindId } from '#core/material'
 import type { Accepted } from '#core/realise'
 import type { WorksheetRequest } from '#core/worksheet'
 import type { PaperSize, SheetLook } from '#paper'
+import type { LessonFile } from '../lessons'
 import type { Practised } from '../practiceView'
 
 /** Sheets that can be asked for. */
-export const SHEETS = ['studies', 'chart', 'worksheet', 'cards', 'week'] as const
+export const SHEETS = ['studies', 'chart', 'worksheet', 'cards', 'week', 'lesson'] as const
 export type SheetId = (typeof SHEETS)[number]
 
 /** Whether the answers of a worksheet are wanted: not at all, behind the sheet, or alone. */
@@ -44,5 +45,6 @@ export type PaperRequest = { readonly size: PaperSize } & (
   | ({ readonly sheet: 'cards' } & StudiesRequest)
   | { readonly sheet: 'chart'; readonly chart: ChartRequest }
   | { readonly sheet: 'worksheet'; readonly worksheet: WorksheetRequest & { readonly answers: Answers } }
+  | { readonly sheet: 'lesson'; readonly file: LessonFile }
   | { readonly sheet: 'week'; readonly name: string; readonly practice: Practised }
 )

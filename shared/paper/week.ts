@@ -7,6 +7,7 @@ import { type PracticeView, viewOf } from '../practiceView'
 import type { Wording } from '../wording'
 import type { PaperRequest } from './requests'
 import { leafOf } from './frame'
+import { plannedText } from './places'
 
 const DAYS = 7
 
@@ -14,15 +15,12 @@ const dayText = (w: Wording, day: number): string =>
   parseISO(dateOf(day)).toLocaleDateString(w.locale, { weekday: 'long', day: 'numeric', month: 'long' })
 
 /** The first words of a title carry the key; how it is played stands under it. */
-function itemOf(
-  w: Wording,
-  { rows }: PracticeView,
-  { study, stage, tempo, minutes }: PlanItem,
-): WeekDay['items'][number] {
+function itemOf(w: Wording, { rows }: PracticeView, item: PlanItem): WeekDay['items'][number] {
+  const { study, tempo, minutes } = item
   const { recipe } = rows[study]!
   return {
     title: w.format(titleOf(recipe)),
-    how: w.text('stage', { stage }),
+    how: plannedText(w, recipe, item),
     tempo: `♩ = ${Math.round(tempo / recipe.tempo.notesPerBeat)}`,
     minutes: w.text('practice.minutes', { minutes }),
   }

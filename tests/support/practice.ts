@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { completeRecipe, type Recipe } from '#core/instrument'
 import { type Entry, OUTCOMES, WEEKDAYS, dateOf, dayOf, preparationFor, type WrittenPreparation } from '#core/practice'
 import { titleOf } from '#core/realise'
-import type { StoredAim, StoredEntry, PracticeFile } from '#shared/api'
+import type { LessonFile, PracticeFile, Pupil, StoredAim, StoredEntry } from '#shared/api'
+import { DEFAULT_LEARNING } from '#shared/lessons'
 import { packed } from '#shared/preparation'
 
 const TONICS = ['C', 'G', 'D', 'A', 'E', 'B', 'F#', 'Db', 'Ab', 'Eb', 'Bb', 'F']
@@ -109,4 +110,29 @@ interface FileResponse extends Partial<Omit<PracticeFile, 'set' | 'aim' | 'recor
   readonly record?: readonly Entry[]
   /** Null: nothing is worked towards. */
   readonly aim?: Partial<StoredAim> | null
+}
+
+/** A pupil's lesson as the server sends it. Without studies there is no set. */
+export function lessonFile({ studies = [], record = [], aim, pupil = {}, ...some }: LessonResponse = {}): LessonFile {
+  const practice = studies.length > 0 ? practiceFile({ studies, record, ...(aim === undefined ? {} : { aim }) }) : null
+  const entries = record.map((entry, at): StoredEntry => ({
+    ...{ id: `entry ${at}`, studyId: null, note: '', by: 'teacher', addedAt: `${entry.date}T12:00:00Z` },
+    ...entry,
+  }))
+  return {
+    pupil: {
+      ...{ id: 'pupil', name: 'Marit A.', instrument: 'piano', note: '', preferences: {}, archived: false, version: 1 },
+      ...{ lessons: [], learning: DEFAULT_LEARNING, sets: [] },
+      ...pupil,
+    },
+    ...{ practice, others: [], record: packed(entries), routes: [], course: null, lessons: [], today: TODAY },
+    ...{ week: null, before: null },
+    ...some,
+  }
+}
+interface LessonResponse extends Partial<Omit<LessonFile, 'practice' | 'record' | 'pupil'>> {
+  readonly studies?: readonly Recipe[]
+  readonly record?: readonly Entry[]
+  readonly aim?: Partial<StoredAim> | null
+  readonly pupil?: Partial<Pupil>
 }

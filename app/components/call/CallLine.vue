@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref, useId } from 'vue'
+import { nextTick, onBeforeUnmount, onMounted, ref, useId } from 'vue'
 import { ON_USUAL } from '#core/call'
 import { instrumentOf } from '#core/instrument'
 import type { Desk } from '~/stores/desk'
@@ -9,8 +9,8 @@ import { calling } from './calling'
 import { t, formatMessage } from '~/composables/words'
 
 /** The call line: what a teacher would call across the room, with how it was understood beneath every word. */
-const props = defineProps<{ desk: Desk }>()
-const emit = defineEmits<{ close: [] }>()
+const props = defineProps<{ desk: Desk; /** What was typed before the line was there. */ early?: string }>()
+const emit = defineEmits<{ close: []; ready: [] }>()
 
 const input = ref<HTMLInputElement>()
 const batch = ref<InstanceType<typeof CalledBatch>>()
@@ -24,7 +24,11 @@ const pointedOut = ref('')
 
 onMounted(() => {
   input.value?.focus()
-  input.value?.select()
+  if (props.early) {
+    line.value = props.early
+    void nextTick(typed)
+  } else input.value?.select()
+  emit('ready')
 })
 
 // another page was opened meanwhile: what was only tried out goes

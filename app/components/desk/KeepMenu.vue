@@ -63,7 +63,7 @@ const items = computed(() => {
 </script>
 
 <template>
-  <div class="flex min-w-0 flex-wrap items-baseline gap-x-4 gap-y-1 pb-1 text-[14px]">
+  <div class="flex min-w-0 flex-wrap items-baseline gap-x-4 gap-y-1 pb-1 text-[14px] xl:flex-nowrap">
     <span class="flex min-w-0 items-baseline gap-3">
       <button
         type="button"
@@ -86,7 +86,7 @@ const items = computed(() => {
         {{ t('desk.keep-menu.redo-short') }}
       </button>
     </span>
-    <span class="whitespace-nowrap" role="status"
+    <span class="min-w-0 whitespace-nowrap xl:truncate" role="status"
       ><WordPanel :words="words" :label="t('desk.keep-menu.means', { words })" look="aside">
         <p class="w-[290px] p-4 text-[14px] whitespace-normal" tabindex="0">{{ meaning }}</p>
       </WordPanel></span
@@ -132,7 +132,7 @@ const items = computed(() => {
 }
 .what {
   display: inline-block;
-  max-width: 190px;
+  max-width: 120px;
   margin-left: 6px;
   overflow: hidden;
   text-overflow: ellipsis;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { familyOf, overlaid, type Recipe, type RecipeInput, withMaterial } from '#core/instrument'
 import { parseNote, printedName } from '#core/pitch'
 import { materialName, octavesMessage, type RealisedStudy } from '#core/realise'
@@ -17,6 +17,8 @@ const props = defineProps<{ recipe: RecipeInput; study: RealisedStudy }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
 /** What is asked, shown at once; what the core filled in, for everything else. */
+/** On a phone the title has two lines; the rest is behind a word. */
+const whole = ref(false)
 const now = computed<Recipe>(() => overlaid(props.study.recipe, props.recipe))
 const view = computed(() => viewOf(props.study))
 const named = computed(() => (isFree(now.value.material) ? null : now.value.material))
@@ -52,7 +54,9 @@ const startWords = computed(
 </script>
 
 <template>
-  <h1 class="flex flex-wrap items-baseline gap-x-[10px] text-[26px] leading-[1.3]">
+  <h1
+    class="flex flex-wrap items-baseline gap-x-[10px] text-[26px] leading-[1.3] max-sm:gap-x-[7px] max-sm:text-[19px] max-sm:leading-[1.5]"
+  >
     <KeyChoice
       :material="now.material"
       :signature="now.signature"
@@ -72,11 +76,20 @@ const startWords = computed(
       :options="OCTAVES"
       @choose="emit('change', { octaves: $event })"
     />
-    <span class="dot" aria-hidden="true">·</span>
-    <component :is="view.Strokes" :recipe="now" :study="study" @change="change" />
+    <span class="dot" :class="{ 'max-sm:hidden': !whole }" aria-hidden="true">·</span>
+    <component :is="view.Strokes" :class="{ 'max-sm:hidden': !whole }" :recipe="now" :study="study" @change="change" />
     <span class="dot" aria-hidden="true">·</span>
     <TempoChoice :tempo="now.tempo" @choose="emit('change', { tempo: $event })" />
-    <span class="aside quiet ml-1 text-[16px] font-normal">
+    <button
+      type="button"
+      class="text-button font-sans text-[14px] font-normal sm:hidden"
+      :aria-expanded="whole"
+      :aria-label="t('desk.title-sentence.more-label')"
+      @click="whole = !whole"
+    >
+      {{ whole ? t('desk.title-sentence.less') : t('desk.title-sentence.more') }}
+    </button>
+    <span class="aside quiet ml-1 text-[16px] font-normal" :class="{ 'max-sm:hidden': !whole }">
       <WordChoice
         :label="t('desk.title-sentence.course')"
         :words="COURSE_WORDS[now.course]"
@@ -102,6 +115,7 @@ const startWords = computed(
       v-if="study.twin && named"
       type="button"
       class="aside quiet text-[15px] font-normal hover:underline"
+      :class="{ 'max-sm:hidden': !whole }"
       :title="t('desk.title-sentence.twin')"
       @click="emit('change', { material: { ...named, tonic: study.twin.tonic } })"
     >

@@ -26,6 +26,15 @@ const setSources = (pupils: readonly Pupil[]) =>
     })),
   )
 
+/** What was set for each pupil; of the set that the address names, where it names one. */
+const lessonSources = (pupils: readonly Pupil[], query: Readonly<Record<string, unknown>>): Source[] =>
+  pupils
+    .filter(({ archived }) => !archived)
+    .map(({ id, name }) => {
+      const sets = id === query.pupil && query.set ? { sets: [String(query.set)] } : {}
+      return { value: id, words: name, out: () => ({ title: '', pupil: id, ...sets }) }
+    })
+
 /** Studies that can go out: on the desk, in a set, in the library. The address may name a set (`set`),
  * studies (`studies`), or a source (`of`). */
 export function outSources(guarded: (work: () => Promise<void>) => Promise<void>) {
@@ -49,6 +58,7 @@ export function outSources(guarded: (work: () => Promise<void>) => Promise<void>
       .filter(Boolean),
   )
   const sets = computed(() => setSources(pupils.value))
+  const lessons = computed(() => lessonSources(pupils.value, route.query))
   const onDesk = (): Out => {
     const { recipe, accepted } = desk.currentDocument
     return { title: '', studies: [{ recipe, ...(accepted && { accepted }) }] }
@@ -91,7 +101,7 @@ export function outSources(guarded: (work: () => Promise<void>) => Promise<void>
       out: () => ({ title: t('files.from-the-library'), ids: library.value.map(({ id }) => id) }),
     },
   ])
-  const picked = ref(String(route.query.set ?? route.query.of ?? ''))
+  const picked = ref(String(route.query.pupil ?? route.query.set ?? route.query.of ?? ''))
   const source = computed(() => sources.value.find(({ value }) => value === picked.value) ?? sources.value[0]!)
-  return { ready, sources, sets, picked, source }
+  return { ready, sources, sets, lessons, picked, source }
 }

@@ -1,11 +1,9 @@
 <script setup lang="ts">
-import { useColorMode } from '@vueuse/core'
 import { computed, onMounted } from 'vue'
 import { NuxtLink } from '#components'
 import { useRoute } from '#imports'
 import { ask } from '~/composables/api'
 import { currentStudio, showStudio } from '~/composables/studio'
-import { GROUND } from '~/composables/ground'
 import { useDesk } from '~/stores/desk'
 import { t } from '~/composables/words'
 
@@ -14,20 +12,16 @@ const route = useRoute()
 const isHere = (root: string): boolean =>
   route.path.startsWith(root) || (root === '/pupils' && route.path.startsWith('/sets'))
 const desk = useDesk()
-const { store: mode } = useColorMode(GROUND)
-/** As the system wishes, dark, light, and round again. */
-const ORDER = ['auto', 'dark', 'light'] as const
-function turn(): void {
-  mode.value = ORDER[(ORDER.indexOf(mode.value as (typeof ORDER)[number]) + 1) % ORDER.length]!
-}
 /** The desk is found as it was left. */
 const places = computed(() => [
+  { root: '/today', to: '/today', words: t('frame.the-head.today') },
   { root: '/desk', to: desk.address, words: t('frame.the-head.desk') },
   { root: '/library', to: '/library', words: t('frame.the-head.library') },
   { root: '/pupils', to: '/pupils', words: t('frame.the-head.pupils') },
   { root: '/syllabi', to: '/syllabi', words: t('frame.the-head.syllabi') },
   { root: '/paper', to: '/paper', words: t('frame.the-head.paper') },
   { root: '/files', to: '/files', words: t('frame.the-head.files') },
+  { root: '/settings', to: '/settings', words: t('frame.the-head.settings') },
 ])
 
 onMounted(async () => {
@@ -39,19 +33,22 @@ onMounted(async () => {
 <template>
   <header class="border-b-[3px] border-double border-ink">
     <div
-      class="mx-auto flex min-h-[44px] max-w-[1280px] flex-wrap items-baseline gap-x-5 px-4 pt-[9px] sm:px-[26px] xl:gap-x-7"
+      class="mx-auto flex min-h-[44px] max-w-[1280px] flex-wrap items-baseline gap-x-5 px-4 pt-[9px] sm:px-[26px] xl:flex-nowrap"
     >
-      <p class="font-serif text-[21px] font-semibold">
+      <p class="flex min-w-0 items-baseline font-serif text-[21px] font-semibold">
         Tactum
         <NuxtLink
           v-if="currentStudio"
-          to="/studio"
-          class="aside quiet ml-1 text-[15px] font-normal hover:text-ink hover:underline"
-          :aria-current="route.path === '/studio' ? 'page' : undefined"
+          to="/settings"
+          class="aside quiet ml-2 max-w-[220px] truncate text-[15px] font-normal hover:text-ink hover:underline"
+          :aria-current="route.path === '/settings' ? 'page' : undefined"
           >{{ currentStudio.name }}</NuxtLink
         >
       </p>
-      <nav :aria-label="t('frame.the-head.main')" class="flex flex-wrap gap-x-4 text-[14px] font-medium">
+      <nav
+        :aria-label="t('frame.the-head.main')"
+        class="flex gap-x-[14px] overflow-x-auto text-[14px] font-medium whitespace-nowrap"
+      >
         <NuxtLink
           v-for="place in places"
           :key="place.root"
@@ -63,15 +60,6 @@ onMounted(async () => {
           {{ place.words }}
         </NuxtLink>
       </nav>
-      <button
-        type="button"
-        class="quiet px-1 text-[14px]"
-        :aria-label="t('frame.the-head.ground', { ground: mode })"
-        :title="t('frame.the-head.ground', { ground: mode })"
-        @click="turn"
-      >
-        {{ t('frame.the-head.ground-now', { ground: mode }) }}
-      </button>
       <div id="head-end" class="ml-auto max-w-full min-w-0"></div>
     </div>
   </header>

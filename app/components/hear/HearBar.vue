@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { familyOf } from '#core/instrument'
 import type { Loop, Metronome } from '#core/playback'
 import { wordsOf } from '~/components/instrument'
@@ -58,6 +58,8 @@ const now = computed(() => {
   if (!playing.round) return playing.state === 'playing' ? t('hear.hear-bar.counting') : ''
   return playing.round.sounds ? `♩ = ${playing.round.bpm}` : t('hear.hear-bar.your-turn')
 })
+/** On a phone the bar has one row; the rest is behind a word. */
+const whole = ref(false)
 const sounds = computed(() => playing.state !== 'silent')
 // another way of hearing it begins anew
 watch(
@@ -74,7 +76,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
 </script>
 
 <template>
-  <div class="hear">
+  <div class="hear" :class="{ whole }">
     <button
       type="button"
       class="play"
@@ -101,6 +103,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
     />
     <WordChoice
       v-if="hands.length"
+      class="extra"
       :label="t('hear.hear-bar.heard')"
       up
       :words="wordsFor(hands, playing.choices.hands)"
@@ -110,6 +113,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
     />
     <WordChoice
       v-if="turns"
+      class="extra"
       :label="t('hear.hear-bar.turns')"
       up
       :words="wordsFor(DIPS, dips)"
@@ -126,6 +130,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       @choose="playing.choices.metronome = $event"
     />
     <WordChoice
+      class="extra"
       :label="t('hear.hear-bar.count')"
       up
       :words="wordsFor(COUNTS, playing.choices.countIn)"
@@ -133,7 +138,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       :options="COUNTS"
       @choose="playing.choices.countIn = $event"
     />
-    <WordPanel :words="faster" :label="t('hear.hear-bar.tempo-step', { faster })" placement="top-start">
+    <WordPanel class="extra" :words="faster" :label="t('hear.hear-bar.tempo-step', { faster })" placement="top-start">
       <div class="w-[270px] p-4 text-[14px]">
         <label class="flex items-center justify-between">
           {{ t('hear.hear-bar.faster-every') }}
@@ -175,7 +180,16 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       </div>
     </WordPanel>
     <span v-if="playing.failed" role="alert" class="text-missing">{{ playing.failed }}</span>
-    <span class="else ml-auto flex items-center gap-4"><slot /></span>
+    <span class="else extra ml-auto flex items-center gap-4"><slot /></span>
+    <button
+      type="button"
+      class="text-button ml-auto sm:hidden"
+      :aria-expanded="whole"
+      :aria-label="t('hear.hear-bar.more-label')"
+      @click="whole = !whole"
+    >
+      {{ whole ? t('desk.title-sentence.less') : t('desk.title-sentence.more') }}
+    </button>
   </div>
 </template>
 
@@ -233,7 +247,10 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
     column-gap: 10px;
     font-size: 13.5px;
   }
-  /* two rows at the thumb */
+  /* one row at the thumb, until more is asked for */
+  .hear:not(.whole) .extra {
+    display: none;
+  }
   .else {
     display: contents;
   }

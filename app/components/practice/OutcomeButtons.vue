@@ -2,11 +2,19 @@
 import { nextTick, ref } from 'vue'
 import { type Outcome, OUTCOMES, type Where } from '#core/practice'
 import { t } from '~/composables/words'
-import type { Row } from '~/practice'
+import type { Recipe } from '#core/instrument'
 import WherePick from './WherePick.vue'
 
 /** How it went, by one press; where it was wrong is asked, and can be left open. */
-defineProps<{ title: string; row: Row; busy: boolean; big?: boolean }>()
+defineProps<{
+  title: string
+  recipe: Recipe
+  busy: boolean
+  big?: boolean
+  /** What was told already, and whether the music opens beneath rather than over the page. */
+  told?: Outcome | null
+  inline?: boolean
+}>()
 const emit = defineEmits<{ recorded: [outcome: Outcome, where?: Where] }>()
 
 const asking = ref(false)
@@ -33,7 +41,8 @@ defineExpose({ press })
         :key="outcome"
         type="button"
         class="plain-button"
-        :class="{ big }"
+        :class="[{ big }, told === outcome ? `told ${outcome}` : '']"
+        :aria-pressed="told === undefined ? undefined : told === outcome"
         :disabled="busy"
         :aria-label="t('practice.outcome.of', { outcome, title })"
         @click="press(outcome)"
@@ -42,7 +51,7 @@ defineExpose({ press })
       </button>
     </div>
     <div v-else ref="place" @keydown.esc.stop="asking = false">
-      <WherePick :row="row" @pick="recordWrong" @leave="asking = false" />
+      <WherePick :recipe="recipe" :inline="inline" @pick="recordWrong" @leave="asking = false" />
     </div>
   </div>
 </template>
@@ -53,5 +62,17 @@ defineExpose({ press })
   min-width: min(150px, 27vw);
   padding-inline: 8px;
   font-size: 20px;
+}
+.told {
+  background: var(--color-ink);
+  color: var(--color-page);
+}
+.told.right {
+  border-color: var(--color-met);
+  background: var(--color-met);
+}
+.told.wrong {
+  border-color: var(--color-missing);
+  background: var(--color-missing);
 }
 </style>

@@ -6,6 +6,7 @@ import { wordsFor } from '~/components/instrument'
 import { t, formatMessage } from '~/composables/words'
 import type { Item, Row } from '~/practice'
 import type { EntryDraft } from '~/stores/practice'
+import { stageWords } from '~/components/lesson/lines'
 import OutcomeButtons from './OutcomeButtons.vue'
 import { bpmOf, notesOf } from './tempo'
 import TempoStep from './TempoStep.vue'
@@ -20,7 +21,12 @@ watch(
   ({ tempo }) => (bpm.value = bpmOf(tempo, props.row.recipe)),
   { immediate: true },
 )
-const stage = computed(() => formatMessage({ code: 'stage', params: { stage: props.item.stage } }))
+/** What went wrong is worked at in its place. */
+const stage = computed(() =>
+  props.item.where === undefined
+    ? formatMessage({ code: 'stage', params: { stage: props.item.stage } })
+    : stageWords({ ...props.item, where: props.item.where ?? null, study: props.row.recipe }),
+)
 const kind = computed(() => (props.item.test ? 'cold-test' : props.lesson ? 'lesson' : 'home'))
 
 function recorded(outcome: Outcome, where?: Where): void {
@@ -51,7 +57,7 @@ function recorded(outcome: Outcome, where?: Where): void {
       }}<span v-if="item.watch" class="aside quiet text-[13.5px]">{{ formatMessage(item.watch) }}</span>
     </p>
     <div class="mt-[5px] flex flex-wrap items-start justify-between gap-1">
-      <OutcomeButtons :title="formatMessage(row.title)" :row="row" :busy="busy" @recorded="recorded" />
+      <OutcomeButtons :title="formatMessage(row.title)" :recipe="row.recipe" :busy="busy" @recorded="recorded" />
       <TempoStep v-model="bpm" :small="!roomy" :label="t('practice.tempo.of', { title: formatMessage(row.title) })" />
     </div>
   </li>

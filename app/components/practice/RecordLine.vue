@@ -1,14 +1,14 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="R extends Told">
 import { computed, ref } from 'vue'
 import { readSpokenLine, type SpokenEntry } from '#core/practice'
 import { t, formatMessage } from '~/composables/words'
-import type { Row } from '~/practice'
 import type { EntryDraft } from '~/stores/practice'
 import { bpmOf, notesOf } from './tempo'
+import type { Told } from './told'
 
 /** The record by a line, as it would be said: “G minor together 96 clean, D minor LH wrong at the turn”. */
-const props = defineProps<{ rows: readonly Row[]; busy: boolean }>()
-const emit = defineEmits<{ recorded: [all: { row: Row; draft: EntryDraft }[]] }>()
+const props = withDefaults(defineProps<{ rows: readonly R[]; busy: boolean; id?: string }>(), { id: 'record-line' })
+const emit = defineEmits<{ recorded: [all: { row: R; draft: EntryDraft }[]] }>()
 
 const line = ref('')
 const draft = computed(() =>
@@ -17,12 +17,12 @@ const draft = computed(() =>
     props.rows.map(({ recipe }) => recipe),
   ),
 )
-const rowOf = ({ studies }: SpokenEntry): Row | null => (studies.length === 1 ? props.rows[studies[0]!]! : null)
+const rowOf = ({ studies }: SpokenEntry): R | null => (studies.length === 1 ? props.rows[studies[0]!]! : null)
 const isWhole = (each: SpokenEntry): boolean => rowOf(each) !== null && each.outcome !== null
 const ready = computed(() => draft.value.length > 0 && draft.value.every(isWhole))
 
-const tempoOf = (each: SpokenEntry, row: Row): number =>
-  each.bpm === null ? (row.steps.at(-1)?.tempo ?? row.required) : notesOf(each.bpm, row.recipe)
+const tempoOf = (each: SpokenEntry, row: R): number =>
+  each.bpm === null ? (row.tempo ?? row.steps?.at(-1)?.tempo ?? row.required) : notesOf(each.bpm, row.recipe)
 
 const heard = (each: SpokenEntry): string =>
   each.unread.length === 0
@@ -32,7 +32,7 @@ const heard = (each: SpokenEntry): string =>
 function understood(each: SpokenEntry): string {
   const row = rowOf(each)
   if (!row) {
-    const among = each.studies.map((study) => formatMessage(props.rows[study]!.title)).join('; ')
+    const among = each.studies.map((study) => formatMessage(props.rows[study]!.title)).join(', ')
     return t('practice.line.which', { typed: each.typed, among: among || 'none' })
   }
   if (!each.outcome) return t('practice.line.how', { title: formatMessage(row.title) })
@@ -48,7 +48,7 @@ function add(): void {
   if (!ready.value || props.busy) return
   emit(
     'recorded',
-    draft.value.map((each): { row: Row; draft: EntryDraft } => {
+    draft.value.map((each): { row: R; draft: EntryDraft } => {
       const row = rowOf(each)!
       return {
         row,
@@ -68,20 +68,20 @@ function add(): void {
 
 <template>
   <form class="mt-3" @submit.prevent="add">
-    <label class="block text-[13px]" for="record-line">{{ t('practice.line.label') }}</label>
+    <label class="block text-[13px]" :for="id">{{ t('practice.line.label') }}</label>
     <div class="mt-1 flex gap-2">
       <input
-        id="record-line"
+        :id="id"
         v-model="line"
         class="field min-w-0 flex-1 font-serif italic"
         autocomplete="off"
         :placeholder="t('practice.line.such-as')"
         maxlength="400"
-        aria-describedby="record-heard"
+        :aria-describedby="`${id}-heard`"
       />
       <button type="submit" class="plain-button" :disabled="!ready || busy">{{ t('practice.line.add') }}</button>
     </div>
-    <ul id="record-heard" class="mt-1 text-[13px]" aria-live="polite">
+    <ul :id="`${id}-heard`" class="mt-1 text-[13px]" aria-live="polite">
       <li v-for="(each, at) in draft" :key="at" :class="isWhole(each) ? 'quiet' : 'text-missing'">{{ heard(each) }}</li>
     </ul>
   </form>

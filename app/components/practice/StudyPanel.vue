@@ -107,7 +107,13 @@ const choose = (event: Event): void => {
       }}
     </p>
     <p class="mt-3"><TempoStep v-model="bpm" :label="t('practice.tempo.of', { title: formatMessage(row.title) })" /></p>
-    <OutcomeButtons class="mt-2" :title="formatMessage(row.title)" :row="row" :busy="busy" @recorded="recorded" />
+    <OutcomeButtons
+      class="mt-2"
+      :title="formatMessage(row.title)"
+      :recipe="row.recipe"
+      :busy="busy"
+      @recorded="recorded"
+    />
 
     <h3 class="mt-4 text-[15px]">{{ t('practice.study.way') }}</h3>
     <p v-if="error" role="alert" class="text-missing">{{ error }}</p>

@@ -81,4 +81,11 @@ const tap = (): void => set(tapped() ?? bpm.value)
   min-width: 48px;
   min-height: 48px;
 }
+@media (pointer: coarse) {
+  .tempo button,
+  .small button {
+    min-width: 44px;
+    min-height: 44px;
+  }
+}
 </style>

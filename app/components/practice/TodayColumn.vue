@@ -30,7 +30,7 @@ const HALF_HOUR = 30
     <ul>
       <PlanItemLine
         v-for="item in view.next.items"
-        :key="`${item.study} ${item.test}`"
+        :key="`${item.study} ${item.test} ${item.where !== undefined}`"
         :item="item"
         :row="view.rows[item.study]!"
         :lesson="view.next.lesson && isToday"

@@ -6,7 +6,7 @@ import type { Progress, Pupil } from '#shared/api'
 import { formatMessage, t } from '~/composables/words'
 import { longDay } from './dates'
 
-/** Who comes today, what is due, who is behind. */
+/** Tests that are due, and who falls behind on the way to an exam. */
 const props = defineProps<{ progress: readonly Progress[]; pupils: readonly Pupil[] }>()
 
 /** A longer list is shown as a whole when that is asked. */
@@ -22,13 +22,6 @@ const isBehind = ({ behind, missing, exam }: Progress): string =>
     ...(missing > 0 ? [t('practice.pupils.is-missing', { missing })] : []),
   ].join(', ')
 const lists = computed(() => [
-  {
-    title: t('practice.pupils.today'),
-    none: t('practice.pupils.nobody-today'),
-    own: ahead.value.filter(({ comesToday }) => comesToday),
-    words: (each: Progress) => t('practice.pupils.comes', { due: each.due }),
-    to: (each: Progress) => `/pupils/${each.pupilId}/lesson?set=${each.setId}`,
-  },
   {
     title: t('practice.pupils.due'),
     none: t('practice.pupils.nothing-due'),
@@ -47,7 +40,7 @@ const lists = computed(() => [
 </script>
 
 <template>
-  <div class="grid grid-cols-1 gap-x-12 gap-y-4 border-y border-rule bg-sheet px-5 py-4 sm:grid-cols-3">
+  <div class="grid grid-cols-1 gap-x-12 gap-y-5 border-y border-rule bg-sheet px-5 py-4">
     <section v-for="list in lists" :key="list.title" :aria-label="list.title">
       <h2 class="text-[17px]">{{ list.title }}</h2>
       <ul class="mt-1 text-[14.5px]">
@@ -71,7 +64,7 @@ const lists = computed(() => [
         {{ t('practice.pupils.all', { count: list.own.length }) }}
       </button>
     </section>
-    <ul v-if="wrong.length" class="text-[14.5px] text-missing sm:col-span-3">
+    <ul v-if="wrong.length" class="text-[14.5px] text-missing">
       <li v-for="each in wrong" :key="each.setId">
         <NuxtLink class="font-serif font-semibold hover:underline" :to="`/sets/${each.setId}`">{{
           nameOf(each)

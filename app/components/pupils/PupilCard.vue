@@ -2,10 +2,10 @@
 import { computed, ref } from 'vue'
 import { NuxtLink } from '#components'
 import { useRouter } from '#imports'
-import { dayOf } from '#core/practice'
+import { dayOf, WEEKDAYS } from '#core/practice'
 import type { BulkEdit, ExamListing, Progress, Pupil } from '#shared/api'
 import ExamLine from '~/components/exam/ExamLine.vue'
-import { longDay } from '~/components/practice/dates'
+import { longDay, shortOfWeek } from '~/components/practice/dates'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
 import { t } from '~/composables/words'
@@ -23,6 +23,11 @@ const emit = defineEmits<{ changed: []; left: [words: string, bin: string]; refi
 const router = useRouter()
 const { error, guarded } = working()
 const title = ref('')
+const when = computed(() =>
+  props.pupil.lessons
+    .map(({ weekday, time }) => t('pupils.lesson.at', { day: shortOfWeek(WEEKDAYS.indexOf(weekday)), time }))
+    .join(', '),
+)
 const sets = computed(() => props.pupil.sets.map((set) => ({ ...set, way: props.progress.get(set.id) })))
 const addSet = (): Promise<void> =>
   guarded(async () => {
@@ -37,11 +42,16 @@ const addSet = (): Promise<void> =>
       <NuxtLink class="min-w-0 [overflow-wrap:anywhere] hover:underline" :to="`/pupils/${pupil.id}`">{{
         pupil.name
       }}</NuxtLink>
-      <span class="quiet font-sans text-[14px] font-normal">{{ t('name.make', { make: pupil.instrument }) }}</span>
+      <span class="quiet font-sans text-[14px] font-normal"
+        >{{ t('name.make', { make: pupil.instrument }) }}{{ when ? ` · ${when}` : '' }}</span
+      >
       <span class="aside quiet flex-auto text-[14px] font-normal">{{ pupil.note }}</span>
+      <NuxtLink class="text-button font-sans text-[14px] font-normal" :to="`/pupils/${pupil.id}/lesson`">{{
+        t('pupils.to-lesson')
+      }}</NuxtLink>
       <span class="font-sans text-[13.5px] font-normal"
         ><PupilSettings
-          :key="`${pupil.name} ${pupil.note}`"
+          :key="pupil.version"
           :pupil="pupil"
           :others="others"
           @changed="emit('changed')"

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
+import { DEFAULT_LESSON, type LessonSlot, MAX_LEVEL } from '#core/lesson'
+import { type Weekday, WEEKDAYS } from '#core/practice'
 import type { Settings } from '#core/syllabus'
 import { type Recipe, taughtOf } from '#core/instrument'
 import type { BulkEdit, ChangePreview, Pupil } from '#shared/api'
@@ -7,6 +9,7 @@ import ChangeSheet from '~/components/changes/ChangeSheet.vue'
 import { viewOfPlays } from '~/components/instrument'
 import { instrumentCalled, wordsFor } from '~/components/instrument/words'
 import WordPanel from '~/components/frame/WordPanel.vue'
+import { shortOfWeek } from '~/components/practice/dates'
 import { ask } from '~/composables/api'
 import { working } from '~/composables/working'
 import { t, formatMessage } from '~/composables/words'
@@ -32,12 +35,30 @@ const words = computed(() => {
 })
 const name = ref(props.pupil.name)
 const note = ref(props.pupil.note)
-const altered = computed(() => name.value.trim() !== props.pupil.name || note.value.trim() !== props.pupil.note)
+/** The one lesson of the week that is changed here; a second one is kept as it is. */
+const [first] = props.pupil.lessons
+const weekday = ref<Weekday | ''>(first?.weekday ?? '')
+const time = ref(first?.time ?? '16:00')
+const minutes = ref(first?.minutes ?? DEFAULT_LESSON)
+const level = ref<number | ''>(props.pupil.learning.level ?? '')
+const slots = computed<LessonSlot[]>(() => {
+  const rest = props.pupil.lessons.slice(1).filter((slot) => slot.weekday !== weekday.value)
+  const own = { weekday: weekday.value, time: time.value, minutes: Number(minutes.value) }
+  return own.weekday ? [own as LessonSlot, ...rest] : rest
+})
+const altered = computed(
+  () =>
+    name.value.trim() !== props.pupil.name ||
+    note.value.trim() !== props.pupil.note ||
+    (level.value || null) !== props.pupil.learning.level ||
+    JSON.stringify(slots.value) !== JSON.stringify(props.pupil.lessons),
+)
 const twice = computed(() => isTwice(name.value, props.others))
 const rename = (): Promise<void> =>
   guarded(async () => {
     const { id, version } = props.pupil
-    const called = { name: name.value.trim(), note: note.value.trim(), version }
+    const learning = { level: level.value === '' ? null : level.value }
+    const called = { name: name.value.trim(), note: note.value.trim(), lessons: slots.value, learning, version }
     try {
       await ask('PUT /api/pupils/:id', { id }, called)
     } finally {
@@ -75,6 +96,30 @@ const refingered = (change: BulkEdit): void => {
           {{ t('sets.pupil-settings.note') }}
           <input v-model="note" class="field mt-1 block w-full" maxlength="200" />
         </label>
+        <p class="flex flex-wrap items-end gap-2">
+          <label>
+            {{ t('pupils.lesson.day') }}
+            <select v-model="weekday" class="field mt-1 block">
+              <option value="">{{ t('pupils.lesson.none') }}</option>
+              <option v-for="(day, at) in WEEKDAYS" :key="day" :value="day">{{ shortOfWeek(at) }}</option>
+            </select>
+          </label>
+          <label v-if="weekday">
+            {{ t('pupils.lesson.time') }}
+            <input v-model="time" class="field mt-1 block" type="time" required />
+          </label>
+          <label v-if="weekday">
+            {{ t('pupils.lesson.minutes') }}
+            <input v-model="minutes" class="field mt-1 block w-[70px]" type="number" min="5" max="180" required />
+          </label>
+          <label>
+            {{ t('pupils.level') }}
+            <select v-model="level" class="field mt-1 block">
+              <option value="">{{ t('pupils.level.none') }}</option>
+              <option v-for="each in MAX_LEVEL" :key="each" :value="each">{{ each }}</option>
+            </select>
+          </label>
+        </p>
         <p v-if="!name.trim()" role="alert" class="text-missing">{{ t('sets.index.name-first') }}</p>
         <p v-else-if="twice" role="status" class="text-missing">{{ t('sets.index.twice', { name: name.trim() }) }}</p>
         <button type="submit" class="plain-button justify-self-start" :disabled="!name.trim() || !altered">

@@ -1,20 +1,31 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { TAUGHT } from '#core/instrument'
+import { type Region, REGIONS } from '#words'
 import { ask } from '~/composables/api'
 import { currentStudio, showStudio } from '~/composables/studio'
 import { working } from '~/composables/working'
-import { t } from '~/composables/words'
+import { currentRegion, t } from '~/composables/words'
 
-/** What the studio is called, and whose it is. */
+/** What the studio is called, whose it is, what is taught in it, and how dates and note values are written. */
 const { busy, error, notice, guarded } = working()
 const name = ref(currentStudio.value!.name)
 const teacher = ref(currentStudio.value!.teacher)
-const altered = computed(
-  () => name.value.trim() !== currentStudio.value!.name || teacher.value.trim() !== currentStudio.value!.teacher,
-)
+const instrument = ref(currentStudio.value!.settings.instrument ?? TAUGHT[0]!.id)
+const region = ref<Region>(currentStudio.value!.settings.region ?? currentRegion.value)
+const altered = computed(() => {
+  const { name: before, teacher: whose, settings } = currentStudio.value!
+  return (
+    name.value.trim() !== before ||
+    teacher.value.trim() !== whose ||
+    instrument.value !== settings.instrument ||
+    region.value !== settings.region
+  )
+})
 const save = (): Promise<void> =>
   guarded(async () => {
-    showStudio(await ask('PUT /api/studio', {}, { name: name.value.trim(), teacher: teacher.value.trim() }))
+    const settings = { instrument: instrument.value, region: region.value, welcomed: true }
+    showStudio(await ask('PUT /api/studio', {}, { name: name.value.trim(), teacher: teacher.value.trim(), settings }))
     notice.value = t('studio.saved')
   })
 </script>
@@ -28,6 +39,20 @@ const save = (): Promise<void> =>
     <label>
       {{ t('studio.teacher') }}
       <input v-model="teacher" class="field mt-1 block w-[min(220px,80vw)]" maxlength="80" />
+    </label>
+    <label>
+      {{ t('settings.instrument') }}
+      <select v-model="instrument" class="field mt-1 block">
+        <option v-for="{ id } in TAUGHT" :key="id" :value="id">{{ t('name.make', { make: id }) }}</option>
+      </select>
+    </label>
+    <label>
+      {{ t('settings.region') }}
+      <select v-model="region" class="field mt-1 block">
+        <option v-for="each in REGIONS" :key="each" :value="each">
+          {{ t('settings.region.name', { region: each }) }}
+        </option>
+      </select>
     </label>
     <button type="submit" class="plain-button" :disabled="busy || !name.trim() || !altered">
       {{ t('studio.save') }}

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, watch } from 'vue'
-import { useHead, useRoute } from '#imports'
+import { useHead, useRoute, useRouter } from '#imports'
 import { familyOf } from '#core/instrument'
 import { NAME_SYSTEMS } from '#core/pitch'
 import { lineFor, playersIn } from '#core/realise'
@@ -19,6 +19,7 @@ import { viewOf, wordsOf } from '~/components/instrument'
 import ScoreSystem from '~/components/score/ScoreSystem.vue'
 import { letteredReasons, letterMarks } from '~/components/why/letters'
 import WhyColumn from '~/components/why/WhyColumn.vue'
+import { earlyKeys } from '~/components/call/earlyKeys'
 import { deskActions } from '~/components/desk/deskActions'
 import { fingerKeys } from '~/components/score/fingerKeys'
 import { type Shortcut, useShortcuts } from '~/composables/shortcuts'
@@ -32,6 +33,7 @@ import { t, formatMessage } from '~/composables/words'
 const CallLine = defineAsyncComponent(() => import('~/components/call/CallLine.vue'))
 const ExamMatches = defineAsyncComponent(() => import('~/components/desk/ExamMatches.vue'))
 const route = useRoute()
+const router = useRouter()
 const desk = useDesk()
 const playing = usePlaying()
 const showing = useShowing()
@@ -66,6 +68,7 @@ useHead({
 })
 
 const calling = ref(false)
+const { early, listen, ready } = earlyKeys()
 const asking = ref(false)
 const callButton = ref<HTMLButtonElement>()
 async function called(): Promise<void> {
@@ -73,6 +76,21 @@ async function called(): Promise<void> {
   await nextTick()
   callButton.value?.focus()
 }
+function call(): void {
+  if (!calling.value) listen()
+  calling.value = true
+}
+/** A line that another page would like typed. */
+watch(
+  () => (desk.study && typeof route.query.type === 'string' ? route.query.type : ''),
+  (line) => {
+    if (!line) return
+    early.value = line.slice(0, 600)
+    calling.value = true
+    void router.replace({ path: route.path, query: { ...route.query, type: undefined } })
+  },
+  { immediate: true },
+)
 const helping = ref(false)
 const hearIt = (): void => void (desk.study && playing.toggle(desk.study, desk.marked))
 function nextNames(): void {
@@ -80,7 +98,7 @@ function nextNames(): void {
   showing.shown.names = all[(all.indexOf(showing.shown.names) + 1) % all.length]!
 }
 const shortcuts: readonly Shortcut[] = [
-  { key: '/', words: t('desk.id.shortcut-call'), does: () => (calling.value = true) },
+  { key: '/', words: t('desk.id.shortcut-call'), does: call },
   { key: 'h', words: t('desk.id.shortcut-hear'), does: hearIt },
   { key: 'n', words: t('desk.id.shortcut-names'), does: nextNames },
   {
@@ -147,7 +165,7 @@ watch(
     </p>
     <template v-if="desk.study">
       <SetPlace v-if="desk.set && desk.id" :set-id="desk.set" :study-id="desk.id" />
-      <CallLine v-if="calling" :desk="desk" @close="called" />
+      <CallLine v-if="calling" :desk="desk" :early="early" @close="called" @ready="ready" />
       <div class="flex items-baseline gap-4">
         <TitleSentence class="flex-1" :recipe="desk.recipe" :study="desk.study" @change="desk.change" />
         <button
@@ -156,11 +174,16 @@ watch(
           type="button"
           class="text-[14px] whitespace-nowrap"
           aria-keyshortcuts="/"
-          @click="calling = true"
+          @click="call"
         >
           <kbd aria-hidden="true">/</kbd> {{ t('desk.id.call') }}
         </button>
-        <button type="button" class="text-[14px]" :aria-label="t('desk.id.shortcuts')" @click="helping = true">
+        <button
+          type="button"
+          class="text-[14px] max-sm:hidden"
+          :aria-label="t('desk.id.shortcuts')"
+          @click="helping = true"
+        >
           <kbd aria-hidden="true">?</kbd>
         </button>
       </div>

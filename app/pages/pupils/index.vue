@@ -4,7 +4,6 @@ import { useHead } from '#imports'
 import type { BulkEdit, ExamListing, Progress, Pupil } from '#shared/api'
 import { undoChange } from '~/composables/undoing'
 import ShelfTabs from '~/components/frame/ShelfTabs.vue'
-import TodayList from '~/components/practice/TodayList.vue'
 import NewPupil from '~/components/pupils/NewPupil.vue'
 import PupilList from '~/components/pupils/PupilList.vue'
 import { ask } from '~/composables/api'
@@ -95,7 +94,6 @@ const undo = (): Promise<void> =>
     <p v-if="pupils?.length === 0" class="mt-6 max-w-[560px] border border-rule bg-sheet p-6">
       {{ t('sets.index.no-pupils') }}
     </p>
-    <TodayList v-if="pupils && progress.length && !archived" class="mt-4" :progress="progress" :pupils="pupils" />
     <p v-if="pupils?.length && found.length === 0" role="status" class="quiet aside mt-6">
       {{ t('sets.index.nobody-called-so') }}
     </p>

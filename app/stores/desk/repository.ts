@@ -5,7 +5,7 @@ import { ask } from '~/composables/api'
 import { type Stash, deskStashes } from './stashes'
 import type { DeskDocument } from './document'
 import { deskSaving } from './saving'
-import { FIRST } from './solving'
+import { firstStudy } from './solving'
 import { deskWaking } from './waking'
 
 /** The repository: how what lies on the desk is kept. Opened, saved, copied, set aside; nothing is lost on the way. */
@@ -60,7 +60,7 @@ export function deskRepository(desk: DeskDocument) {
     await leaveDesk()
     set.value = null
     lies(null)
-    const laid = desk.lay(from ?? FIRST)
+    const laid = desk.lay(from ?? firstStudy())
     if (!from) retrace()
     await laid
     if (from) desk.stored.value = null

@@ -1,12 +1,21 @@
 import { shallowRef } from 'vue'
 import type { ErrorData as Fault, DomainError } from '#core/message'
 import type { Accepted, RealisedStudy } from '#core/realise'
-import type { RecipeInput } from '#core/instrument'
+import { altered, DEFAULT_INSTRUMENT, type RecipeInput, TAUGHT } from '#core/instrument'
 import { newestOnly, realised } from '~/composables/realiser'
+import { taughtHere } from '~/composables/studio'
 import type { Realised } from '~/workers/realise.worker'
 import { type Place, plain } from './pins'
 
 export const FIRST: RecipeInput = { material: { tonic: 'C', kind: 'major' }, hands: 'together', octaves: 2 }
+
+/** What lies on the desk when nothing else does: on the instrument that is taught here. */
+export function firstStudy(): RecipeInput {
+  const { instrument, make } = taughtHere()
+  const taught = TAUGHT.find(({ id }) => id === instrument)?.instrument
+  if (!taught || taught === DEFAULT_INSTRUMENT) return FIRST
+  return altered(FIRST, { instrument: taught, ...make } as Parameters<typeof altered>[1])
+}
 
 /** The recipe and what the core's worker makes of it. A recipe that fails leaves the last good study in place. */
 export function deskSolving() {

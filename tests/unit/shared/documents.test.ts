@@ -7,6 +7,7 @@ const RECIPE = completeRecipe({ material: { tonic: 'G', kind: 'harmonic-minor' }
 const { format: _, contraryFrom: __, ...BARE } = RECIPE
 const ENTRY = { kind: 'lesson', outcome: 'right', tempo: 96, date: '2026-11-20', hands: 'together', octaves: 2 }
 const AIM = { exam: '2027-03-12', minutesADay: 15, days: [1, 2, 4], lesson: 3, away: [] }
+const LESSON = { status: 'given', time: '16:30', minutes: 30, note: 'thumb early', movedTo: null }
 const STEP = { stage: 'hands-apart', times: 2 }
 const EXAM = { title: 'Grade 3', seed: 7, items: [{ marks: { notes: 4 } }] }
 const STUDY_ROW = { id: 'a', version: 3, accepted: { right: [1, 2, 3] } }
@@ -36,6 +37,17 @@ const EXAMPLES: Readonly<Record<DocumentKind, { versions: readonly object[]; tod
   exam: {
     versions: [EXAM, { ...EXAM, format: 'tactum-exam/1' }],
     today: { ...EXAM, format: 'tactum-exam/1' },
+  },
+  lesson: {
+    versions: [LESSON, { ...LESSON, format: 'tactum-lesson/1' }],
+    today: { ...LESSON, format: 'tactum-lesson/1' },
+  },
+  week: {
+    versions: [
+      { lines: [{ id: 'l', study: BARE }], note: '' },
+      { format: 'tactum-week/1', lines: [{ id: 'l', study: RECIPE }], note: '' },
+    ],
+    today: { format: 'tactum-week/1', lines: [{ id: 'l', study: RECIPE }], note: '' },
   },
   erasure: {
     // the first had its version already; one without is read all the same

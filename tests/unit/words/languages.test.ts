@@ -6,6 +6,7 @@ import { languageAmong, wordingFor } from '#shared/languages'
 import { DEFAULT_LOOK, type PaperRequest } from '#shared/paper/requests'
 import { chartSheet } from '#shared/paper/chart'
 import { cardsOf, studyPages } from '#shared/paper/studies'
+import { lessonSheet } from '#shared/paper/lesson'
 import { weekSheet } from '#shared/paper/week'
 import { worksheetSheet } from '#shared/paper/worksheet'
 import { wordingOf } from '#shared/wording'
@@ -14,7 +15,7 @@ import { placeholdersOf, translationIn, translationOut } from '#words/translatio
 import { recordCsv } from '../../../server/recordCsv'
 import { faces } from '../../support/faces'
 import { notInPseudo } from '../../support/doubled'
-import { practiceFile, someStudies } from '../../support/practice'
+import { lessonFile, practiceFile, someStudies } from '../../support/practice'
 
 const PSEUDO = wordingFor('en-x-pseudo')
 
@@ -32,6 +33,7 @@ const SHEETS: readonly PaperRequest[] = [
   { sheet: 'studies', size: 'a4', title: '', studies, look: { ...DEFAULT_LOOK, grips: true, names: 'letters' } },
   { sheet: 'cards', size: 'letter', title: '', studies },
   { sheet: 'chart', size: 'a4', chart: { kinds: ['major', 'harmonic-minor'], settings: {} } },
+  { sheet: 'lesson', size: 'a4', file: lessonFile({ studies: someStudies(4) }) },
   { sheet: 'week', size: 'a4', name: '', practice: practiceFile({ studies: someStudies(4) }) },
 ]
 const made = (request: PaperRequest): readonly Page[] => {
@@ -39,6 +41,7 @@ const made = (request: PaperRequest): readonly Page[] => {
   if (request.sheet === 'studies') return studyPages(request, own, PSEUDO).pages
   if (request.sheet === 'cards') return cardsOf(request, own, PSEUDO).pages
   if (request.sheet === 'chart') return chartSheet(request, own, PSEUDO).pages
+  if (request.sheet === 'lesson') return lessonSheet(request, own, PSEUDO).pages
   return request.sheet === 'week' ? weekSheet(request, own, PSEUDO).pages : worksheetSheet(request, own, PSEUDO).pages
 }
 /** Words of the platform's own calendar and lists. */

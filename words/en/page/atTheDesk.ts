@@ -7,6 +7,7 @@ import { keys } from './keys'
 import { mallets } from './mallets'
 import { names } from './names'
 import { score } from './score'
+import { settings } from './settings'
 import { why } from './why'
 
 /** What the desk says, and what frames every page. */
@@ -20,5 +21,6 @@ export const atTheDesk = {
   ...mallets,
   ...names,
   ...score,
+  ...settings,
   ...why,
 } as const

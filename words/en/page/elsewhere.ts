@@ -2,13 +2,17 @@ import { changes } from './changes'
 import { compare } from './compare'
 import { exam } from './exam'
 import { files } from './files'
+import { help } from './help'
+import { lesson } from './lesson'
 import { library } from './library'
 import { paper } from './paper'
 import { practice } from './practice'
 import { print } from './print'
+import { pupils } from './pupils'
 import { sets } from './sets'
 import { studio } from './studio'
 import { syllabi } from './syllabi'
+import { today } from './today'
 
 /** What the other pages say. */
 export const elsewhere = {
@@ -16,11 +20,15 @@ export const elsewhere = {
   ...compare,
   ...exam,
   ...files,
+  ...help,
+  ...lesson,
   ...library,
   ...paper,
   ...practice,
   ...print,
+  ...pupils,
   ...sets,
   ...studio,
   ...syllabi,
+  ...today,
 } as const

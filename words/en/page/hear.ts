@@ -27,6 +27,7 @@ export const hear = {
   'hear.hear-bar.metronome-halves': 'metronome on every half beat',
   'hear.hear-bar.metronome-thirds': 'metronome on every third of a beat',
   'hear.hear-bar.metronome-quarters': 'metronome on every quarter of a beat',
+  'hear.hear-bar.more-label': 'More of the player',
   'hear.hear-bar.once': 'once',
   'hear.hear-bar.loop-all': 'repeat',
   'hear.hear-bar.loop-marked': 'the selection',

@@ -7,9 +7,9 @@ export const paper = {
   'paper.sheet': 'Sheet',
   'paper.of': 'Of',
   'paper.sheet.name':
-    '{sheet, select, studies {a sheet of notes} chart {a chart of fingerings} worksheet {a worksheet} cards {cards to draw from} other {the practice page of the week}}',
+    '{sheet, select, studies {a sheet of notes} chart {a chart of fingerings} worksheet {a worksheet} cards {cards to draw from} lesson {the sheet of the lesson} other {the practice page of the week}}',
   'paper.sheet.note':
-    '{sheet, select, studies {studies with fingers, as you want them shown} chart {all keys of a kind, a line each} worksheet {the pupil fills in, with the answers} cards {one study to a card, to be cut} other {day by day what, how fast, how long}}',
+    '{sheet, select, studies {studies with fingers, as you want them shown} chart {all keys of a kind, a line each} worksheet {the pupil fills in, with the answers} cards {one study to a card, to be cut} lesson {what was set: music, boxes, what to watch for} other {day by day what, how fast, how long}}',
   'paper.size': 'Paper',
   'paper.size.name': '{size, select, a4 {A4} other {Letter}}',
   'paper.look': 'On the sheet',

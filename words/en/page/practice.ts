@@ -39,6 +39,7 @@ export const practice = {
   'practice.outcome.of': '{outcome, select, right {right} hesitated {hesitated} other {wrong}}: {title}',
   'practice.where': 'Where?',
   'practice.where.somewhere': 'somewhere',
+  'practice.where.touch': 'or press the note, twice',
   'practice.where.not': 'not wrong after all',
   'practice.place': '{place, select, start {the start} turn {the turn} crossing {a crossing} other {the end}}',
   'practice.today.title': 'Today, {minutes} minutes',

@@ -1,7 +1,7 @@
 /** The studio and its data: backups, archive, other studios. */
 export const studio = {
-  'studio.head': 'Studio · Tactum',
-  'studio.title': 'Studio',
+  'studio.head': 'Settings · Tactum',
+  'studio.title': 'Settings',
   'studio.name': 'Name',
   'studio.teacher': 'Teacher',
   'studio.save': 'Save',

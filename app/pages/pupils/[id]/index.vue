@@ -162,7 +162,7 @@ async function askHelp(): Promise<void> {
         {{ t('practice.empty-set') }}
       </p>
       <div v-else class="mt-[10px] grid grid-cols-1 gap-5 lg:grid-cols-[minmax(0,1fr)_284px]">
-        <div class="min-w-0">
+        <div class="min-w-0 max-lg:order-2">
           <div class="overflow-x-auto"><RecordStair :view="view" :chosen="chosen" @choose="choose" @pin="pin" /></div>
           <StairLegend class="mt-2" />
         </div>

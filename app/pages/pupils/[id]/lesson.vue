@@ -1,82 +1,112 @@
 <script setup lang="ts">
-import { useIntervalFn } from '@vueuse/core'
-import { computed, ref } from 'vue'
-import { definePageMeta, useHead, useRouter } from '#imports'
-import PlanItemLine from '~/components/practice/PlanItemLine.vue'
-import LastEntry from '~/components/practice/LastEntry.vue'
-import RecordLine from '~/components/practice/RecordLine.vue'
-import { wholeDay } from '~/components/practice/dates'
-import { pupilSet } from '~/components/practice/pupilSet'
+import { useEventListener } from '@vueuse/core'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { NuxtLink } from '#components'
+import { useHead, useRoute } from '#imports'
+import type { Outcome } from '#core/practice'
+import type { DayLesson, Pupil } from '#shared/api'
+import AsksNow from '~/components/lesson/AsksNow.vue'
+import LessonClock from '~/components/lesson/LessonClock.vue'
+import LessonRecordLine from '~/components/lesson/LessonRecordLine.vue'
+import LessonTitle from '~/components/lesson/LessonTitle.vue'
+import SinceLast from '~/components/lesson/SinceLast.vue'
+import WeekSet from '~/components/lesson/WeekSet.vue'
+import { ask } from '~/composables/api'
+import { onBack } from '~/composables/connection'
+import { useShortcuts } from '~/composables/shortcuts'
+import { working } from '~/composables/working'
 import { t } from '~/composables/words'
+import { useLesson } from '~/stores/lesson'
+import { useShowing } from '~/stores/showing'
 
-/** Today's practice, one thing after the other, with a timer that says when to rest. */
-definePageMeta({ layout: 'paper' })
-const router = useRouter()
-const { practice, pupil, error } = pupilSet()
-useHead({ title: () => t('practice.lesson.page', { name: pupil.value?.name ?? '' }) })
+/** A lesson with one pupil: what came of the last one, what this one asks, what is set for the week. */
+const route = useRoute()
+const lesson = useLesson()
+const showing = useShowing()
+const { error, guarded } = working()
+const pupils = shallowRef<readonly Pupil[]>([])
+const today = shallowRef<readonly DayLesson[]>([])
+const id = computed(() => String(route.params.id))
+const set = computed(() => (typeof route.query.set === 'string' ? route.query.set : undefined))
+useHead({ title: () => t('practice.lesson.page', { name: lesson.file?.pupil.name ?? '' }) })
 
-const view = computed(() => practice.view)
-const isToday = computed(() => view.value?.next?.day === view.value?.today)
-const items = computed(() => (isToday.value ? view.value!.next!.items : []))
+async function load(): Promise<void> {
+  await lesson.open(id.value, set.value)
+  await guarded(async () => {
+    ;[pupils.value, today.value] = await Promise.all([ask('GET /api/pupils'), ask('GET /api/lessons')])
+  })
+}
+onMounted(load)
+watch([id, set], load)
+onBack(() => (lesson.view ? undefined : load()))
 
-/** Seconds that the timer has run, all in all and since the last rest. */
-const [ran, since] = [ref(0), ref(0)]
-const { pause, resume, isActive } = useIntervalFn(
-  () => {
-    ran.value++
-    since.value++
-  },
-  1000,
-  { immediate: false },
+const view = computed(() => lesson.view)
+const others = computed(() => pupils.value.filter(({ archived }) => !archived))
+/** Who comes after this one. */
+const next = computed(() => {
+  const at = today.value.findIndex(({ pupilId }) => pupilId === id.value)
+  return today.value.slice(at + 1).find(({ status }) => status === 'planned') ?? null
+})
+const asks = ref<InstanceType<typeof AsksNow>>()
+const KEYS: Readonly<Record<string, Outcome>> = { '1': 'right', '2': 'hesitated', '3': 'wrong' }
+useShortcuts(
+  () => [
+    ...Object.entries(KEYS).map(([key, outcome]) => ({
+      ...{ key, words: t('practice.outcome', { outcome }) },
+      does: () => asks.value?.press(outcome),
+    })),
+    { key: 'ArrowDown', words: t('lesson.keys.next'), does: () => void asks.value?.move(1) },
+    { key: 'ArrowUp', words: t('lesson.keys.previous'), does: () => void asks.value?.move(-1) },
+    { key: '/', words: t('lesson.keys.type'), does: () => document.getElementById('lesson-line')?.focus() },
+    { key: 'z', ctrl: true as const, words: t('lesson.undo'), does: () => void lesson.undoLast() },
+  ],
+  () => showing.shown.singleKeys,
 )
-/** About five minutes' rest in every half hour (common practice, no source). */
-const [REST_AFTER, MINUTE] = [25 * 60, 60]
-const clock = computed(() => `${Math.floor(ran.value / MINUTE)}:${String(ran.value % MINUTE).padStart(2, '0')}`)
-const resting = computed(() => since.value >= REST_AFTER)
-function rest(): void {
-  pause()
-  since.value = 0
+/** A pedal sends Page Down and Page Up. */
+const PEDAL: Readonly<Record<string, Outcome>> = { PageDown: 'right', PageUp: 'wrong' }
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  const outcome = PEDAL[event.key]
+  if (!outcome || (event.target as HTMLElement).closest('input, textarea, select, .where')) return
+  event.preventDefault()
+  asks.value?.press(outcome, true)
+})
+const start = (): void => {
+  if (view.value?.lesson?.status !== 'given') void lesson.setLesson({ status: 'given' })
 }
 </script>
 
 <template>
-  <div>
-    <div class="mb-5 flex items-center gap-5 border-b-[3px] border-double border-ink pb-3 text-[14px]">
-      <button type="button" class="text-button" @click="router.back()">{{ t('print.paper-bar.back') }}</button>
-      <span class="ml-auto font-serif text-[24px]" role="timer" :aria-label="t('practice.lesson.timer')">{{
-        clock
-      }}</span>
-      <button type="button" class="main-button" @click="isActive ? pause() : resume()">
-        {{ isActive ? t('practice.lesson.pause') : t('practice.lesson.begin') }}
-      </button>
-    </div>
-    <p v-if="error || practice.error" role="alert" class="text-missing">{{ error || practice.error }}</p>
-    <p v-else-if="!view" class="waiting quiet aside py-20 text-center">{{ t('practice.fetching') }}</p>
-    <template v-else>
-      <h1 class="text-[26px]">
-        {{ pupil?.name }} <span class="aside quiet text-[17px] font-normal">{{ wholeDay(view.today) }}</span>
-      </h1>
-      <p v-if="resting" role="alert" class="mt-3 border border-rh bg-rh-wash p-3">
-        {{ t('practice.lesson.rest') }}
-        <button type="button" class="plain-button ml-3" @click="rest">{{ t('practice.lesson.rested') }}</button>
+  <div class="pt-[14px]">
+    <p v-if="error || lesson.error" role="alert" class="mb-2 text-missing">{{ error || lesson.error }}</p>
+    <p v-if="!view && !error && !lesson.error" class="waiting quiet aside py-40 text-center">
+      {{ t('practice.fetching') }}
+    </p>
+    <template v-if="view && lesson.file">
+      <div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-2">
+        <LessonTitle :key="lesson.file.pupil.id" :view="view" :file="lesson.file" :pupils="others" />
+        <LessonClock :key="lesson.file.pupil.id" :minutes="view.lesson?.minutes ?? 30" @started="start" />
+      </div>
+      <p class="mt-1 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-[13.5px]">
+        <NuxtLink
+          class="text-button"
+          :to="`/pupils/${lesson.file.pupil.id}${lesson.file.practice ? `?set=${lesson.file.practice.set.id}` : ''}`"
+          >{{ t('lesson.to-record') }}</NuxtLink
+        >
+        <NuxtLink v-if="next" class="text-button" :to="`/pupils/${next.pupilId}/lesson`">{{
+          t('lesson.to-next', { name: next.name, time: next.time })
+        }}</NuxtLink>
       </p>
-      <p v-if="items.length === 0" class="mt-5">
-        {{ view.exam === null ? t('practice.choose-day') : t('practice.lesson.done') }}
-      </p>
-      <ul class="mt-3">
-        <PlanItemLine
-          v-for="item in items"
-          :key="`${item.study} ${item.test}`"
-          :item="item"
-          :row="view.rows[item.study]!"
-          :lesson="view.next!.lesson"
-          roomy
-          :busy="practice.busy"
-          @recorded="(draft) => practice.add(view!.rows[item.study]!, draft)"
-        />
-      </ul>
-      <LastEntry class="mt-3 text-[14px]" />
-      <RecordLine class="mt-5" :rows="view.rows" :busy="practice.busy" @recorded="practice.addAll" />
+      <div
+        class="mt-4 grid grid-cols-1 items-start gap-x-7 gap-y-8 lg:grid-cols-[minmax(0,352fr)_minmax(0,490fr)_minmax(0,330fr)]"
+      >
+        <SinceLast class="max-lg:order-2" :view="view" />
+        <div class="max-lg:order-1">
+          <AsksNow ref="asks" :view="view" />
+          <LessonRecordLine class="mt-3" :rows="view.rows" />
+          <p class="quiet mt-2 text-[12.5px]">{{ t('lesson.keys') }}</p>
+        </div>
+        <WeekSet class="max-lg:order-3" :view="view" />
+      </div>
       <p class="quiet mt-6 border-t border-rule pt-2 text-[12.5px]">
         {{ t('practice.today.rest') }} {{ t('practice.caution') }}
       </p>

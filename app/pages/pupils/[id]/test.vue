@@ -109,7 +109,7 @@ const counted = computed(() => ({
         <OutcomeButtons
           ref="buttons"
           :title="formatMessage(row.title)"
-          :row="row"
+          :recipe="row.recipe"
           :busy="practice.busy"
           big
           @recorded="say"

@@ -6,7 +6,7 @@ import { runs } from '../../../support/runs'
 
 const stateWith = (some: Partial<StudyState>): StudyState => ({
   ...{ entries: 0, stage: 0, cleanTempo: 0, last: null, memory: null, tries: [], steps: [], run: [] },
-  ...{ lastSeen: null, wrongOn: null, sittings: { clean: 0, all: 0 } },
+  ...{ lastSeen: null, wrongOn: null, trouble: null, sittings: { clean: 0, all: 0 } },
   ...some,
 })
 const tried = (forecast: number, right: number, wrong: number): StudyState =>

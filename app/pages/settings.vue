@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { NuxtLink } from '#components'
+import { useHead } from '#imports'
+import ArchivePanel from '~/components/studio/ArchivePanel.vue'
+import BackupPanel from '~/components/studio/BackupPanel.vue'
+import DisplayPanel from '~/components/studio/DisplayPanel.vue'
+import ErasedPupils from '~/components/studio/ErasedPupils.vue'
+import StudioList from '~/components/studio/StudioList.vue'
+import StudioName from '~/components/studio/StudioName.vue'
+import { currentStudio } from '~/composables/studio'
+import { t } from '~/composables/words'
+
+/** Settings: the studio and what is taught in it, the page, backups, archives, other studios. */
+useHead({ title: t('studio.head') })
+const list = ref<InstanceType<typeof StudioList>>()
+</script>
+
+<template>
+  <div class="pt-[22px]">
+    <h1 class="flex flex-wrap items-baseline gap-x-6 text-[26px]">
+      {{ t('studio.title') }}
+      <NuxtLink class="text-button font-sans text-[14px] font-normal" to="/help">{{
+        t('frame.the-head.help')
+      }}</NuxtLink>
+    </h1>
+    <StudioName v-if="currentStudio" :key="currentStudio.id" class="mt-3" />
+    <div class="mt-5 grid gap-x-14 gap-y-8 border-t border-ink pt-4 lg:grid-cols-2">
+      <div class="grid content-start gap-y-8">
+        <DisplayPanel />
+        <BackupPanel />
+      </div>
+      <div class="grid content-start gap-y-8">
+        <ArchivePanel @imported="list?.load()" />
+        <StudioList ref="list" />
+        <ErasedPupils />
+      </div>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,108 @@
+import type { RealisedStudy } from '#core/realise'
+import type { Faces } from './faces'
+import { acrossOf, type Block, flowed, type Leaf } from './flow'
+import { MARGIN } from './frame'
+import { boxPath, line, words } from './ink'
+import { RULE, SOFT } from './inks'
+import type { Drawn, Page } from './page'
+import { type SheetLook, studyBlocks } from './study'
+import { wrapped } from './wrapped'
+
+/** A line of a week: what is played, how, what to watch for, with its music and a box a day. */
+export interface LessonSheetLine {
+  readonly study: RealisedStudy
+  /** Whether its music is printed: what is asked from memory has none. */
+  readonly music: boolean
+  /** Whose line is printed. */
+  readonly hands: SheetLook['hands']
+  readonly title: string
+  readonly how: string
+  readonly minutes: string
+  readonly watch: string
+  /** Day by day: how it is called in short, and whether the line is practised on it. */
+  readonly days: readonly { readonly day: string; readonly on: boolean }[]
+}
+
+/** What was set for a week, as one sheet. */
+export interface LessonSheet extends Leaf {
+  readonly lines: readonly LessonSheetLine[]
+  readonly note: string
+  readonly how: string
+  readonly none: string
+}
+
+const [TITLE, HOW, WATCH] = [13, 10, 9.5]
+const [BOX, STEP] = [10, 34]
+const LINE = 13
+const LOOK: SheetLook = {
+  ...{ fingers: 'all', large: false, names: 'none', grips: false, stair: false, map: false },
+  ...{ bars: 0, hands: 'all', steps: false },
+}
+
+const dotted = (from: number, to: number, y: number): Drawn[] =>
+  to > from ? [line(`M${from} ${y}H${to}`, 0.8, { colour: RULE, dash: [0.8, 3] })] : []
+
+/** Number, title and minutes; under them how, and what to watch for; at the right a box for each day. */
+function headBlock(own: LessonSheetLine, number: number, faces: Faces, across: number): Block {
+  const left = MARGIN + 22
+  const boxes = own.days.length * STEP
+  const room = across - 22 - boxes - 10
+  const minutes = faces.width(own.minutes, 'sans', HOW)
+  const title = faces.width(own.title, 'serif-bold', TITLE)
+  const end = MARGIN + across - minutes
+  const under = [
+    ...wrapped(own.how, faces, { face: 'sans', size: HOW }, room).map((text) => ({ text, soft: false })),
+    ...(own.watch ? wrapped(own.watch, faces, { face: 'sans', size: WATCH }, room) : []).map((text) => ({
+      text,
+      soft: true,
+    })),
+  ]
+  const firstBox = MARGIN + across - boxes
+  return {
+    height: 18 + LINE * Math.max(2, under.length) + 4,
+    heads: own.music,
+    drawn: [
+      words(String(number), MARGIN, TITLE, 'serif', TITLE, SOFT),
+      words(own.title, left, TITLE, 'serif-bold', TITLE),
+      ...dotted(left + title + 6, end - 6, TITLE),
+      words(own.minutes, end, TITLE, 'sans', HOW, SOFT),
+      ...under.map(({ text, soft }, at) =>
+        words(text, left, 28 + LINE * at, 'sans', soft ? WATCH : HOW, ...(soft ? [SOFT] : [])),
+      ),
+      ...own.days.flatMap(({ day, on }, at) => [
+        words(day, firstBox + at * STEP, 27, 'sans', 7.5, SOFT),
+        line(boxPath(firstBox + at * STEP, 31, BOX, BOX), on ? 1.1 : 0.5, on ? {} : { colour: RULE }),
+      ]),
+    ],
+  }
+}
+
+function paragraph(text: string, faces: Faces, across: number): Block {
+  const lines = wrapped(text, faces, { face: 'sans', size: WATCH }, across)
+  return {
+    height: LINE * lines.length + 8,
+    drawn: lines.map((each, at) => words(each, MARGIN, 11 + LINE * at, 'sans', WATCH)),
+  }
+}
+
+/** A study's music without its title, which stands over it with the boxes. */
+const musicOf = (own: LessonSheetLine, faces: Faces, across: number): Block[] =>
+  studyBlocks(
+    { study: own.study, title: '', tempo: '', heads: [], tempi: [] },
+    null,
+    { ...LOOK, hands: own.hands },
+    faces,
+    across,
+    false,
+  )
+
+/** Pages of what was set for a week: one, where it fits. */
+export function lessonPages({ lines, note, how, none, ...leaf }: LessonSheet, faces: Faces): Page[] {
+  const across = acrossOf(leaf.paper)
+  const blocks = lines.flatMap((own, at) => [
+    headBlock(own, at + 1, faces, across),
+    ...(own.music ? musicOf(own, faces, across) : []),
+  ])
+  const said = [note, how].filter(Boolean).map((text) => paragraph(text, faces, across))
+  return flowed([...(blocks.length > 0 ? blocks : [paragraph(none, faces, across)]), ...said], leaf, faces)
+}

@@ -1,0 +1,8 @@
+import { dateQuery, route } from '../../http'
+import { dayLessons } from '../../lessons'
+import { today } from '../../record'
+
+/** Lessons of a day, today unless one is named. */
+export default route('GET /api/lessons', ({ event, db, studio }) =>
+  dayLessons(db, studio, dateQuery(event, 'date') ?? today()),
+)

@@ -1,0 +1,26 @@
+/** The day's lessons and the timetable. */
+export const today = {
+  'today.page': 'Today · Tactum',
+  'today.title': 'Today’s lessons',
+  'today.other': 'Lessons',
+  'today.before': 'The day before',
+  'today.after': 'The day after',
+  'today.back': 'Today',
+  'today.fetching': 'loading the lessons …',
+  'today.none': 'No lessons on this day.',
+  'today.no-pupils': 'No pupils yet.',
+  'today.add-pupil': 'Add the first one',
+  'today.what':
+    '{make, select, piano {piano} accordion {accordion} marimba {marimba} other {{make}}}, {minutes} min{extra, select, yes {, extra} other {}}',
+  'today.status': '{status, select, given {given} missed {missed} moved {moved to {day}} other {}}',
+  'today.change': 'Edit',
+  'today.change.of': 'Edit the lesson of {name}',
+  'today.done': 'The lesson of {name} is changed.',
+  'today.swap': 'Swap with {name}',
+  'today.extra': 'Extra lesson',
+  'today.extra.who': 'Choose a pupil',
+  'today.extra.add': 'Add',
+  'today.timetable': 'Timetable',
+  'today.without': 'No lesson day:',
+  'today.without.more': ' and {count} more',
+} as const
