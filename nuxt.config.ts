@@ -44,6 +44,8 @@ export default defineNuxtConfig({
   experimental: {
     // nothing is prerendered: there is no manifest to ask for
     appManifest: false,
+    // what cannot be fetched is said by the page itself (plugins/pages.client.ts), and nothing that is open is let go
+    emitRouteChunkError: 'manual',
     // the first page loads what it shows; another page is fetched as soon as somebody reaches for its link
     defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
   },

@@ -6,9 +6,9 @@ import { claimFolder } from './lib/claim.mjs'
 import { BACKUPS, DATA } from './lib/places.mjs'
 import { ensurePostgres, keepAlive, startCluster } from './lib/postgres.mjs'
 import { fail, say, Stop } from './lib/run.mjs'
-import { checkPort, endLeftover, startServer } from './lib/server.mjs'
+import { checkPort, endLeftover, keepServing, startServer } from './lib/server.mjs'
 
-function options() {
+function optionsGiven() {
   try {
     const { values } = parseArgs({
       options: { port: { type: 'string' }, 'no-demo': { type: 'boolean' }, data: { type: 'string' } },
@@ -27,7 +27,7 @@ function options() {
 const SERVER = path.join(DATA, 'server.pid')
 
 async function main() {
-  const { port, demo } = options()
+  const { port, demo } = optionsGiven()
   /** @type {{ stop: () => Promise<void> }[]} */
   const running = []
   let stopping
@@ -59,20 +59,17 @@ async function main() {
       void keepAlive(cluster, () => stopping)
     }
     say('• starting the server …')
-    const server = await startServer({
-      ...{ port, databaseUrl, demo, running, mark: SERVER },
-      backups: BACKUPS,
-      binaries,
-    })
-    server.ended.then(() => stopping ?? lost('server'))
+    const options = { port, databaseUrl, demo, running, mark: SERVER, backups: BACKUPS, binaries }
+    const server = await startServer(options)
+    keepServing(server, options, () => stopping).catch((error) => stopping ?? lost(error))
     say(`\nTactum is ready: ${server.address}\n(Ctrl-C stops it.)`)
   } catch (error) {
     if (stopping) return
     await stopAll()
     fail(error)
   }
-  function lost(what) {
-    say(`\nTactum: the ${what} ended by itself; see the logs in ${DATA}.`)
+  function lost(error) {
+    say(`\nTactum: ${error.message}`)
     return end(1)
   }
 }

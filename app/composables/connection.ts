@@ -10,6 +10,16 @@ const trouble = ref<Trouble | null>(null)
 /** What was wrong when the server was asked last: said once, over every page. */
 export const currentTrouble = readonly(trouble)
 
+const missing = ref(false)
+/** Whether a page was wanted that is not here yet. */
+export const isPageMissing = readonly(missing)
+let goThere: (() => unknown) | null = null
+/** Takes note of a page that could not be fetched; it is opened when the server is back. */
+export function noteMissing(go: () => unknown): void {
+  missing.value = true
+  goThere = go
+}
+
 const waiting = new Set<() => unknown>()
 let asking = false
 
@@ -30,6 +40,10 @@ export async function noteTrouble(found: Trouble): Promise<void> {
   while (!(await isBack()))
   asking = false
   trouble.value = null
+  missing.value = false
+  const go = goThere
+  goThere = null
+  void go?.()
   for (const again of [...waiting]) void again()
 }
 

@@ -59,7 +59,7 @@ const OUTCOMES: Rule[] = [
     ],
     { outcome: 'wrong' },
   ),
-  // what is nearly right, or right at a later try, is not right at the first; nobody said what it was
+  // what is nearly right is not right; nobody said what it was
   ...says(
     [
       `nearly|almost|mostly|partly|half|casi|fast|beinahe all|todo? ${RIGHT}`,
@@ -67,11 +67,19 @@ const OUTCOMES: Rule[] = [
       `not|never|hardly|isn't|wasn't|no|nicht quite|yet|so|very|all|muy|tan|del|ganz|that? todo? ${RIGHT}`,
       'not quite|yet there?',
       "not|isn't|wasn't wrong",
+    ],
+    { outcome: 'unclear' },
+  ),
+  // right, but not at once
+  ...says(
+    [
       'at|on? the? second|third|fourth|2nd|3rd|4th|last|next go|try|time|attempt',
       'a? la segunda|tercera|cuarta vez|intento?',
       'al? segundo|tercer intento',
+      'zweites|drittes mal',
+      'beim? zweiten|dritten mal|versuch',
     ],
-    { outcome: 'unclear' },
+    { outcome: 'later' },
   ),
   ...says([`no|without|not|never|sin|ohne any|a? ${HESITATED}`, "didn't|without hesitate|hesitating"], {}),
   ...says(['at|on? the? first|1st go|try|time|attempt', 'a la primera', 'al? primer intento'], {}),

@@ -66,7 +66,7 @@ export interface Ask {
 /** What a line of the record says beyond the study. */
 export interface Played {
   /** `unclear`: something was said of how it went that is none of the outcomes. */
-  readonly outcome?: 'right' | 'hesitated' | 'wrong' | 'unclear'
+  readonly outcome?: 'right' | 'hesitated' | 'wrong' | 'unclear' | 'later'
   readonly place?: Place
   readonly kind?: 'cold-test' | 'home'
   /** Each hand by itself. */

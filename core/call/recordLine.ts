@@ -111,13 +111,16 @@ const only = <T>(values: readonly T[]): T | null => (new Set(values).size === 1 
 /** How it went, of everything that was said of it; null where that does not come to one outcome. */
 function outcomeOf(items: readonly Understood[]): PlayedLine['outcome'] {
   const outcomes = items.flatMap((item) => playedIn(item).outcome ?? [])
-  const clear = outcomes.filter((each) => each !== 'unclear')
+  const later = outcomes.includes('later')
+  const clear = outcomes.filter((each) => each !== 'unclear' && each !== 'later')
   const [first] = clear
   if (first === undefined) return null
   const all = new Set(clear)
   // “right but hesitated” is hesitated, “wrong, hesitated” wrong
   if (!all.has('right')) return all.has('wrong') ? 'wrong' : 'hesitated'
-  if (all.size === 1) return outcomes.length > clear.length ? null : 'right'
+  if (all.size === 1 && outcomes.includes('unclear')) return null
+  // “second go right”: right, but not at the first try
+  if (all.size === 1) return later ? 'hesitated' : 'right'
   if (!all.has('wrong')) return 'hesitated'
   const turns = items.flatMap((item) => playedIn(item).turns ?? [])
   // what counts is the first time; a limit makes it wrong

@@ -102,7 +102,10 @@ function withinDays(courses: readonly Course[], days: readonly PracticeDay[], pa
 /** Studies that a day cannot do without, the most urgent first: wrong ones, late turns, turns, and tests that are due. */
 function bound({ courses, turns, late, aim: { exam } }: Making, { day, reviewDay, testsOnly }: PracticeDay): number[] {
   const all = courses.map((_, study) => study)
-  const wrong = all.filter((study) => (courses[study]!.wrongOn ?? day) < day)
+  const wrong = all.filter((study) => {
+    const { wrongOn, trouble } = courses[study]!
+    return (wrongOn ?? trouble?.day ?? day) < day
+  })
   // once in the last days is enough: half on the first of them
   if (testsOnly) {
     const open = all.filter(

@@ -42,7 +42,7 @@ export async function endLeftover(mark) {
 /**
  * Starts the built application and waits until it has its database.
  * @param {{ port: number, databaseUrl: string, demo?: boolean, log?: string, mark?: string, backups?: string,
- *   binaries?: string, running?: { stop: () => Promise<void> }[] }} options `running` is told how to stop it as soon as
+ *   binaries?: string, running?: { stop: () => Promise<void> }[], again?: boolean }} options `running` is told how to stop it as soon as
  *   there is something to stop; the file `mark` names it while it runs; copies of the database go to the folder `backups`,
  *   made by the programs of PostgreSQL in `binaries`
  * @returns {Promise<{address: string, pid: number | undefined, stop: () => Promise<void>, ended: Promise<number>}>}
@@ -56,10 +56,12 @@ export async function startServer({
   backups,
   binaries,
   running = [],
+  again = false,
 }) {
   fs.mkdirSync(DATA, { recursive: true })
   const logFile = path.join(DATA, logName)
-  const log = fs.openSync(logFile, 'w')
+  // what it said before it ended by itself stays to be read
+  const log = fs.openSync(logFile, again ? 'a' : 'w')
   const child = spawn(process.execPath, [ENTRY], {
     cwd: ROOT,
     detached: true,
@@ -94,6 +96,32 @@ export async function startServer({
     throw error
   }
   return { address, pid: child.pid, stop, ended: ended(child) }
+}
+
+/** So many ends within so many milliseconds are no accident. */
+const [MAX_ENDS, WITHIN] = [5, 60_000]
+
+/**
+ * Starts a server that ended by itself again, at the same address, as often as it ends; pages that are open wait for it.
+ * @param {{ ended: Promise<number> }} first the one that runs
+ * @param {Parameters<typeof startServer>[0]} options as it was started
+ * @param {() => unknown} isOver whether Tactum is being stopped
+ * @throws Stop where it ends again and again, or does not start
+ */
+export async function keepServing(first, options, isOver) {
+  /** @type {number[]} */
+  let ends = []
+  for (let server = first; ;) {
+    await server.ended
+    if (isOver()) return
+    ends = [...ends.filter((at) => Date.now() - at < WITHIN), Date.now()]
+    if (ends.length >= MAX_ENDS)
+      throw new Stop(`The server ended by itself ${MAX_ENDS} times; see the logs in ${DATA}.`)
+    say('\nTactum: the server ended by itself; starting it again …')
+    server = await startServer({ ...options, again: true })
+    if (isOver()) return
+    say('• the server runs again.')
+  }
 }
 
 async function untilHealthy(address, child, logFile) {

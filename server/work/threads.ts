@@ -4,6 +4,7 @@ import { DomainError } from '#core/message'
 import { busy } from '../httpError'
 import { refuse } from '../messages'
 import { FairQueue, type Lane, MAX_HEAVY, THREADS } from './fairQueue'
+import { givingUp, newWanted, unlessAborted } from './giveUp'
 import { limitOf } from './limits'
 import { NICE } from './nice'
 import type { Answer, TaskInput, TaskName } from './tasks'
@@ -69,13 +70,15 @@ export async function inThread<Name extends TaskName>(
   const { lane, seconds } = limitOf(name, request)
   const release = await queue.turn(asker, lane, signal)
   const overdue = AbortSignal.timeout(seconds * 1000)
+  const given = AbortSignal.any([signal, overdue])
+  // whoever asked is gone at once; the turn is over when the thread is
+  const work = done(name, request, lane, given, soFar).finally(release)
   try {
-    return await done(name, request, lane, AbortSignal.any([signal, overdue]), soFar)
+    return await unlessAborted(given, work)
   } catch (error) {
+    work.catch(() => undefined)
     if (overdue.aborted && !signal.aborted) throw refuse('task.long', { seconds }, '')
     throw error
-  } finally {
-    release()
   }
 }
 
@@ -88,9 +91,16 @@ async function done<Name extends TaskName>(
   soFar?: SoFar,
 ): Promise<Answer<Name>> {
   const pool = started()[lane]
-  const answered = (await (soFar
-    ? telling(soFar, (port) => pool.run({ name, request, port }, { signal, transferList: [port] }))
-    : pool.run({ name, request }, { signal }))) as Answered
+  const wanted = newWanted()
+  const end = new AbortController()
+  const over = givingUp(wanted, signal, () => end.abort())
+  const options = { signal: end.signal }
+  const run = (port?: MessagePort): Promise<Answered> =>
+    port
+      ? (pool.run({ name, request, wanted, port }, { ...options, transferList: [port] }) as Promise<Answered>)
+      : (pool.run({ name, request, wanted }, options) as Promise<Answered>)
+  const answered = await (soFar ? telling(soFar, run) : run()).finally(over)
+  if ('givenUp' in answered) throw signal.reason as Error
   if ('done' in answered) return answered.done as Answer<Name>
   const { code, params, path, details } = answered.refused
   throw new DomainError(code, params ?? {}, path, details)

@@ -19,10 +19,19 @@ declare module 'vitest' {
 /** As many test files run at once. */
 export const WORKERS = 2
 
+/** The question of the first start is answered: the page is as it is every day after. */
+async function throughFirstDoor(address: string): Promise<void> {
+  const { name, teacher } = (await (await fetch(`${address}/api/studio`)).json()) as { name: string; teacher: string }
+  const body = JSON.stringify({ name, teacher, settings: { welcomed: true } })
+  const headers = { 'content-type': 'application/json' }
+  await fetch(`${address}/api/studio`, { method: 'PUT', body, headers })
+}
+
 async function startService(which: number) {
   const cluster = await startCluster(`cluster-test-${process.pid}-${which}`, { throwAway: true })
   const log = `test-server-${which}.log`
   const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log })
+  await throughFirstDoor(server.address)
   const stop = async (): Promise<void> => {
     await server.stop()
     await cluster.stop()

@@ -248,7 +248,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
     font-size: 13.5px;
   }
   /* one row at the thumb, until more is asked for */
-  .hear:not(.whole) .extra {
+  .hear:not(.whole) :deep(.extra) {
     display: none;
   }
   .else {

@@ -19,7 +19,7 @@ const region = ref<Region>(currentRegion.value)
 const start = (): Promise<void> =>
   guarded(async () => {
     const settings = { instrument: instrument.value, region: region.value, welcomed: true }
-    const called = { name: name.value.trim(), settings }
+    const called = { name: name.value.trim() || t('welcome.name.default'), settings }
     if (!isDemo.value) {
       showStudio(await ask('PUT /api/studio', {}, { ...called, teacher: currentStudio.value!.teacher }))
       return
@@ -67,7 +67,7 @@ const look = (): Promise<void> =>
         </option>
       </select>
       <span class="ml-auto flex items-baseline gap-4">
-        <button type="submit" class="plain-button" :disabled="busy || !name.trim()">
+        <button type="submit" class="plain-button" :disabled="busy">
           {{ isDemo ? t('welcome.empty') : t('welcome.start') }}
         </button>
         <button type="button" class="text-button" :disabled="busy" @click="look">{{ t('welcome.demo') }}</button>

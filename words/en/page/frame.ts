@@ -3,6 +3,8 @@ export const frame = {
   'frame.disk':
     'The disk is full, so nothing can be saved. Your changes stay on this page. Free some space, and they are saved.',
   'frame.away': 'The server does not answer. Your changes stay on this page, and are saved when it is back.',
+  'frame.page-missing':
+    'The server does not answer, and this page is not loaded yet. It opens as soon as the server is back. What is open here goes on working.',
   'frame.sure-button.sure-bin': 'Move to the bin?',
   'frame.sure-button.delete': 'Delete',
   'frame.sure-button.keep': 'Cancel',
