@@ -29,7 +29,7 @@ const key = async (page, tonic, kind, family = 'Scales') => {
 
 const call = async (page, line) => {
   await page.keyboard.press('/')
-  await page.getByRole('combobox', { name: /^Call a study/ }).fill(line)
+  await page.getByRole('combobox', { name: /^Type a scale/ }).fill(line)
   await page.waitForTimeout(500)
 }
 
@@ -75,7 +75,7 @@ const VIEWS = [
       await page.getByLabel('Choose files').setInputFiles(file)
       await page.getByRole('button', { name: /^Format/ }).click()
       await page.getByRole('option', { name: /^MIDI/ }).click()
-      await page.getByRole('button', { name: 'Keep the study' }).waitFor()
+      await page.getByRole('button', { name: 'Save the study' }).waitFor()
     },
   },
   {
@@ -110,7 +110,7 @@ const VIEWS = [
   {
     name: 'pupils',
     path: () => '/pupils',
-    act: (page) => page.getByRole('region', { name: 'Falling behind' }).waitFor(),
+    act: (page) => page.getByRole('heading', { name: 'Teo R.' }).waitFor(),
   },
   {
     name: 'record',
@@ -118,18 +118,25 @@ const VIEWS = [
     act: (page) => page.getByRole('region', { name: 'Will they be ready?' }).waitFor(),
   },
   {
-    name: 'record-study',
-    path: (pupils) => `/pupils/${pupils[0].id}?set=${pupils[0].sets[0].id}`,
+    name: 'lesson',
+    path: (pupils) => `/pupils/${pupils.find(({ name }) => name === 'Joss P.').id}/lesson`,
     act: async (page) => {
-      await page.getByRole('button', { name: /^G♯ harmonic minor/ }).click()
-      await page.getByRole('button', { name: /^wrong: / }).click()
-      await page.locator('.where .disc').first().waitFor()
+      await page
+        .getByRole('button', { name: /^wrong:/ })
+        .nth(1)
+        .click()
+      await page.locator('.where [data-finger]').first().waitFor()
     },
+  },
+  {
+    name: 'today',
+    path: () => '/today',
+    act: (page) => page.getByRole('region', { name: 'Falling behind' }).waitFor(),
   },
   {
     name: 'test',
     path: (pupils) => `/pupils/${pupils[0].id}/test?set=${pupils[0].sets[0].id}`,
-    act: (page) => page.getByText('Once, cold').waitFor(),
+    act: (page) => page.getByText('First try, once').waitFor(),
   },
   { name: 'set', path: (pupils) => `/sets/${pupils[0].sets[0].id}` },
   {
@@ -155,7 +162,7 @@ const VIEWS = [
     },
   },
   { name: 'syllabus', path: () => '/syllabi/corvane-piano' },
-  { name: 'studio', path: () => '/studio' },
+  { name: 'studio', path: () => '/settings' },
   {
     name: 'paper',
     path: (pupils) => `/paper?sheet=studies&set=${pupils[0].sets[0].id}`,
@@ -169,21 +176,18 @@ const VIEWS = [
         .waitFor()
     },
   },
-  {
-    name: 'worksheet',
-    path: () => '/paper?sheet=worksheet',
-    act: async (page) => {
-      await page.getByLabel('Sheet number').fill('12')
-      await page.getByLabel('Sheet number').press('Enter')
-      await page.locator('svg.page text', { hasText: 'Worksheet 12' }).first().waitFor()
-    },
-  },
 ]
 
 async function shoot(address) {
   for (let time = 0; time < 3; time++)
     await fetch(`${address}/api/backups`, { method: 'POST', headers: { origin: address } })
   const pupils = await (await fetch(`${address}/api/pupils`)).json()
+  const { name, teacher } = await (await fetch(`${address}/api/studio`)).json()
+  await fetch(`${address}/api/studio`, {
+    method: 'PUT',
+    headers: { origin: address, 'content-type': 'application/json' },
+    body: JSON.stringify({ name, teacher, settings: { welcomed: true } }),
+  })
   const browser = await chromium.launch({ executablePath: testBrowser(), args: FLAGS })
   fs.mkdirSync(FOLDER, { recursive: true })
   for (const { name, path, act } of VIEWS) {

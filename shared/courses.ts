@@ -1,5 +1,12 @@
 import { parseRequirement } from '#core/call'
-import { completeEntry, GRADE_DEFAULTS, GROUP_DEFAULTS, saysHands, type Syllabus, SYLLABUS_FORMAT } from '#core/syllabus'
+import {
+  completeEntry,
+  GRADE_DEFAULTS,
+  GROUP_DEFAULTS,
+  saysHands,
+  type Syllabus,
+  SYLLABUS_FORMAT,
+} from '#core/syllabus'
 import lines from './courses.json'
 import { syllabusOf } from './schemas'
 
@@ -28,7 +35,9 @@ export function courseFor(list: string, called: { title: string; level: (level: 
   const grades = levels.map((lines, at) => {
     let count = 0
     const entries = lines.flatMap((line) =>
-      parseRequirement(line, { saysHands: saysHands({ instrument: list }) }).entries.map((entry) => completeEntry({ ...entry, id: `${at + 1}.${++count}` })),
+      parseRequirement(line, { saysHands: saysHands({ instrument: list }) }).entries.map((entry) =>
+        completeEntry({ ...entry, id: `${at + 1}.${++count}` }),
+      ),
     )
     const group = { ...GROUP_DEFAULTS, id: 'A', title: called.level(at + 1), entries }
     return { ...GRADE_DEFAULTS, id: String(at + 1), title: called.level(at + 1), groups: [group] }

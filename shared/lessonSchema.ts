@@ -50,7 +50,7 @@ const weekLine = Joi.object({
   octaves: Joi.number().integer().min(0).max(MAX_OCTAVES).required(),
   stage: Joi.string().max(40).allow(null).required(),
   tempo: Joi.number().integer().min(1).max(MAX_TEMPO).required(),
-  reach: Joi.number().integer().min(Joi.ref('tempo')).max(MAX_TEMPO).required(),
+  reach: Joi.number().integer().min(1).max(MAX_TEMPO).required(),
   minutes: Joi.number().integer().min(1).max(120).required(),
   days: Joi.array().items(weekday).max(7).unique().required(),
   test: Joi.boolean().required(),

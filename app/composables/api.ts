@@ -1,7 +1,7 @@
 import { addressOf, type Answer, type Parameters, type Route, PAGE_HEADER, STUDIO_HEADER } from '#shared/routes'
 import { type ErrorData as Fault, DomainError } from '#core/message'
 import { errorMessage } from '#words'
-import { noteTrouble } from '~/composables/connection'
+import { noteTrouble, untilBack } from '~/composables/connection'
 import { currentStudio } from '~/composables/studio'
 import { formatMessage, knows, languageTag, t } from '~/composables/words'
 
@@ -67,6 +67,26 @@ export async function ask<R extends Route>(route: R, parameters: Parameters = {}
     throw new ApiError(answer.status, fault)
   }
   return content as Answer<R>
+}
+
+/**
+ * Asks again until the server is there. Only what may be asked twice is asked so: what is read, or bears its own id.
+ * @throws ApiError as `ask`, but never for a server that is away
+ */
+export async function askPatiently<R extends Route>(
+  route: R,
+  parameters: Parameters = {},
+  body?: unknown,
+): Promise<Answer<R>> {
+  for (;;) {
+    try {
+      return await ask(route, parameters, body)
+    } catch (problem) {
+      // one that is busy answers, and asks to be left alone for a moment
+      if (!isUnreachable(problem) || (problem as ApiError).fault.code === 'busy') throw problem
+      await untilBack()
+    }
+  }
 }
 
 /** Asks for a file. @throws ApiError as `ask` */

@@ -47,6 +47,16 @@ export async function noteTrouble(found: Trouble): Promise<void> {
   for (const again of [...waiting]) void again()
 }
 
+/** Resolves when the server is back. */
+export const untilBack = (): Promise<void> =>
+  new Promise((resolve) => {
+    const go = (): void => {
+      waiting.delete(go)
+      resolve()
+    }
+    waiting.add(go)
+  })
+
 /** Goes on with something, whenever the server is back. */
 export function onBack(again: () => unknown): void {
   waiting.add(again)

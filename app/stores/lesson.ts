@@ -4,7 +4,7 @@ import { dateOf, type Entry } from '#core/practice'
 import type { LessonFile, StoredEntry } from '#shared/api'
 import type { LessonRow, LessonView } from '#shared/lessonView'
 import { unpacked } from '#shared/preparation'
-import { ask } from '~/composables/api'
+import { askPatiently } from '~/composables/api'
 import { newestOnly } from '~/composables/realiser'
 import { working } from '~/composables/working'
 import { opened, practised } from '~/practice'
@@ -37,7 +37,8 @@ export const useLesson = defineStore('lesson', () => {
     if (answer) view.value = opened(answer).view
   }
   const pupilId = (): string => file.value!.pupil.id
-  const read = async (id: string): Promise<void> => show(await ask('GET /api/pupils/:id/lesson', { id, set: setId }))
+  const read = async (id: string): Promise<void> =>
+    show(await askPatiently('GET /api/pupils/:id/lesson', { id, set: setId }))
 
   const open = (id: string, set?: string): Promise<void> =>
     guarded(async () => {
@@ -61,7 +62,7 @@ export const useLesson = defineStore('lesson', () => {
     })
 
   async function send(entries: readonly object[]): Promise<StoredEntry[]> {
-    const added = unpacked(await ask('POST /api/pupils/:id/record', { id: pupilId() }, { entries }))
+    const added = unpacked(await askPatiently('POST /api/pupils/:id/record', { id: pupilId() }, { entries }))
     await read(pupilId())
     return added
   }

@@ -2,7 +2,7 @@ import type { ShallowRef } from 'vue'
 import type { WeekLine } from '#core/lesson'
 import type { LessonFile, StoredLesson, StoredWeek } from '#shared/api'
 import type { LessonView } from '#shared/lessonView'
-import { ask, newerThan } from '~/composables/api'
+import { askPatiently, newerThan } from '~/composables/api'
 
 /** What the parts of the store of a lesson share. */
 interface At {
@@ -30,7 +30,7 @@ export function lessonWeek({ file, view, guarded, note, read }: At) {
     const { week, today } = file.value!
     const body = { from: today, lines: lines.map(bare), note: text, version: week?.version ?? 0 }
     try {
-      keepWeek(await ask('PUT /api/pupils/:id/week', { id: pupilId() }, body))
+      keepWeek(await askPatiently('PUT /api/pupils/:id/week', { id: pupilId() }, body))
     } catch (problem) {
       // somebody else set it meanwhile: it is shown as it stands
       if (newerThan('PUT /api/pupils/:id/week', problem)) await read()
@@ -52,7 +52,8 @@ export function lessonWeek({ file, view, guarded, note, read }: At) {
   }
   async function dropWeek(): Promise<void> {
     const { week } = file.value!
-    if (week) await ask('DELETE /api/pupils/:id/week', { id: pupilId(), from: week.from, version: week.version })
+    if (week)
+      await askPatiently('DELETE /api/pupils/:id/week', { id: pupilId(), from: week.from, version: week.version })
     await read()
   }
 
@@ -81,7 +82,7 @@ export function lessonWeek({ file, view, guarded, note, read }: At) {
 /** What becomes of today's lesson. */
 export function lessonStatus({ file, view, guarded, note, read }: At) {
   const writeLesson = async (lesson: StoredLesson): Promise<void> => {
-    const saved = await ask('PUT /api/pupils/:id/lesson', { id: file.value!.pupil.id }, lesson)
+    const saved = await askPatiently('PUT /api/pupils/:id/lesson', { id: file.value!.pupil.id }, lesson)
     await read()
     file.value = { ...file.value!, lessons: [...file.value!.lessons.filter(({ date }) => date !== saved.date), saved] }
   }

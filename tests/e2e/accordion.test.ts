@@ -190,7 +190,7 @@ describe('an accordion teacher’s lesson, by keyboard', () => {
     await page.getByRole('button', { name: /^Pin finger 4/ }).tap()
     await page.locator(at('left', 2), { hasText: '4' }).waitFor()
     await page.getByRole('button', { name: 'seen from the front' }).tap()
-    await page.getByText(/^as one looks at it;/).waitFor()
+    await page.getByText(/^seen from the front/).waitFor()
     expect(problems).toEqual([])
   })
 

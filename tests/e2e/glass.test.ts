@@ -22,7 +22,18 @@ beforeAll(async () => {
   const { id, sets } = marit
   const [exam] = (await call('/api/exams')).body
   pages = [
-    ...['/desk', '/library', '/pupils', '/syllabi', '/syllabi/corvane-piano', '/compare', '/files', '/studio'],
+    ...[
+      '/desk',
+      '/library',
+      '/pupils',
+      '/syllabi',
+      '/syllabi/corvane-piano',
+      '/compare',
+      '/files',
+      '/settings',
+      '/today',
+      '/help',
+    ],
     ...['/paper?sheet=studies', '/paper?sheet=worksheet'],
     ...['', '/coverage', '/exam'].map((part) => `/sets/${sets[0].id}${part}`),
     ...['', '/lesson', '/test', '/history'].map((part) => `/pupils/${id}${part}?set=${sets[0].id}`),
@@ -145,13 +156,15 @@ describe('the evening’s ground', () => {
     await expect.poll(ground).toBe('dark')
     await page.emulateMedia({ colorScheme: 'light' })
     await expect.poll(ground).toBe('light')
-    await page.getByRole('button', { name: /^Theme: automatic/ }).click()
+    await page.goto('/settings')
+    await page.getByRole('button', { name: 'Dark', exact: true }).click()
     await expect.poll(ground).toBe('dark')
     await page.reload()
     await expect.poll(ground).toBe('dark')
-    await page.getByRole('button', { name: /^Theme: dark/ }).click()
-    await page.getByRole('button', { name: /^Theme: light/ }).click()
-    await page.getByRole('button', { name: /^Theme: automatic/ }).waitFor()
+    await page.getByRole('button', { name: 'Light', exact: true }).click()
+    await expect.poll(ground).toBe('light')
+    await page.getByRole('button', { name: 'Automatic' }).click()
+    expect(await page.getByRole('button', { name: 'Automatic' }).getAttribute('aria-pressed')).toBe('true')
     expect(problems).toEqual([])
   })
 

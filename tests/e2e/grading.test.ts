@@ -161,7 +161,7 @@ describe('a list that is typed', () => {
     const next = page.getByRole('textbox', { name: 'A new line, as printed' })
     expect(await next.inputValue()).toBe('')
     await page.keyboard.type('F major arpeggio, right hand, one octave')
-    await page.getByText('No tempo is named: 60 in quavers is taken.').waitFor()
+    await page.getByText('No tempo is named. Taken as 60 in quavers.').waitFor()
     await next.press('Tab')
     await page.getByText('11 items').waitFor()
     await page.getByText('? No tempo is named').waitFor()
@@ -256,7 +256,7 @@ describe('a list that is typed', () => {
   it('that came with the program shows how it is read, and is copied', async () => {
     const { page } = await open('/syllabi/corvane-mallets')
     await page.getByRole('button', { name: 'How M2.A1 is read' }).click()
-    await page.getByText('copy the list to change it').waitFor()
+    await page.getByText('Copy it to change it').waitFor()
     await expect.poll(() => page.getByRole('button', { name: 'Save', exact: true }).count()).toBe(0)
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Copy this list' }).click()

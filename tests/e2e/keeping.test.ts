@@ -119,7 +119,7 @@ describe('work is never lost', () => {
     }
     await page.route('**/api/**', (route) => route.fulfill(gone))
     await pin(page, 'left', 2, '2')
-    await page.getByText('server gone: kept in this browser').waitFor()
+    await page.getByText('server not answering: saved in this browser').waitFor()
     expect(await page.getByText('The server does not answer. What you change is kept').count()).toBe(1)
     await page.unroute('**/api/**')
     await page.getByText(/^saved \d/).waitFor()
@@ -134,7 +134,7 @@ describe('work is never lost', () => {
     const makeRoom = await fillDisk()
     try {
       await pin(page, 'left', 2, '2')
-      await page.getByText('disk full: kept in this browser').waitFor()
+      await page.getByText('disk full: saved in this browser').waitFor()
       expect(await page.getByText('The disk is full, so nothing can be saved.').count()).toBe(1)
       // the page lives: what was pinned stands, and nothing waits
       await page.locator(`${finger('left', 2)}.pinned`).waitFor()
@@ -154,7 +154,7 @@ describe('work is never lost', () => {
     await page.locator(finger('right', 0)).waitFor()
     await page.context().setOffline(true)
     await pin(page, 'left', 2, '2')
-    await page.getByText('server gone: kept in this browser').waitFor()
+    await page.getByText('server not answering: saved in this browser').waitFor()
     await page.getByRole('button', { name: 'Octaves: two octaves', exact: true }).click()
     await page.getByRole('option', { name: 'one octave' }).click()
     await page.getByRole('button', { name: 'Octaves: one octave', exact: true }).waitFor()
@@ -226,7 +226,7 @@ describe('work is never lost', () => {
     const before = (await titles()).length
     await page.context().setOffline(true)
     await page.getByRole('button', { name: 'Save', exact: true }).click()
-    await page.getByText('server gone: kept in this browser').waitFor()
+    await page.getByText('server not answering: saved in this browser').waitFor()
     await page.context().setOffline(false)
     await page.getByText(/^saved \d/).waitFor()
     expect((await titles()).length).toBe(before + 1)
@@ -238,7 +238,7 @@ describe('work is never lost', () => {
     await page.locator(finger('right', 0)).waitFor()
     await page.context().setOffline(true)
     await pin(page, 'right', 2, '2')
-    await page.getByText('server gone: kept in this browser').waitFor()
+    await page.getByText('server not answering: saved in this browser').waitFor()
     await call(`/api/studies/${id}`, 'PUT', { recipe: { ...recipe, octaves: 1 }, version: 1 })
     await page.context().setOffline(false)
     await page.getByText('Another window saved this study meanwhile').waitFor()

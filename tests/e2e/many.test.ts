@@ -68,7 +68,7 @@ describe('studies that are there', () => {
     await call(`/api/pupils/${pupil.id}/preferences`, 'PUT', { settings: { school: 'one-fingering-for-all' } })
     const schools = async () => (await call(`/api/sets/${id}`)).body.studies.map((study: any) => study.recipe.school)
     const { page, problems } = await open(`/sets/${id}`)
-    await page.getByText('3 studies are not made the way Test P. plays.').waitFor()
+    await page.getByText('3 studies do not follow how Test P. plays.').waitFor()
     await page.getByRole('button', { name: 'Show what changes' }).click()
     const sheet = page.getByRole('dialog', { name: 'Edit studies' })
     await sheet.getByText('no note is played otherwise').waitFor()

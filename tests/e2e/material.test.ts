@@ -160,7 +160,7 @@ describe('all the material, by mouse', () => {
     await page.getByLabel('Your own pitches').fill('C3+C6 D4')
     await page.keyboard.press('Enter')
     await page.getByText(/cannot be taken at once by an average/).waitFor()
-    await page.getByText('The last study that works is shown').waitFor()
+    await page.getByText('The last study that can be played is shown').waitFor()
     expect(await fingersShown(page, 'right')).toMatch(/^123123/)
   })
 

@@ -73,7 +73,7 @@ describe('paper from where the studies are', () => {
     const { content } = await setOfMajors('Chosen', ['E', 'B'])
     const ids = content.studyIds
     const { page, problems } = await open(`/paper?studies=${ids.join(',')}`)
-    await page.getByRole('button', { name: 'Of: 2 studies chosen in the library' }).waitFor()
+    await page.getByRole('button', { name: 'Of: 2 studies selected in the library' }).waitFor()
     await onPaper(page, /^B major/)
       .first()
       .waitFor()

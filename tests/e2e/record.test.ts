@@ -231,9 +231,9 @@ describe('today, history and the week', () => {
     expect(problems).toEqual([])
   })
 
-  it('finds who comes, what is due and who is behind among the pupils', async () => {
+  it('finds what is due and who is behind beside the day’s lessons', async () => {
     const { pupilId, path } = await pupilOnTheWay()
-    const { page, problems } = await open('/pupils')
+    const { page, problems } = await open('/today')
     const due = page.getByRole('region', { name: 'Tests due' })
     await due.locator(`a[href^="/pupils/${pupilId}/test"]`).waitFor()
     await due.locator(`a[href^="/pupils/${pupilId}/test"]`).click()

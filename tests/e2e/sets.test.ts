@@ -98,7 +98,7 @@ describe('a set, by keyboard alone', () => {
     await page.getByText('saved', { exact: true }).waitFor()
     await expect.poll(() => page.getByText('saved elsewhere').count()).toBe(0)
     expect(await stored()).toEqual(['G', 'D', 'A', 'C'])
-    await page.getByRole('button', { name: /^Take D major/ }).click()
+    await page.getByRole('button', { name: /^Remove D major/ }).click()
     await page.getByRole('button', { name: 'Restore no. 2' }).click()
     await page.getByRole('button', { name: 'Restore no. 2' }).waitFor({ state: 'detached' })
     await page.getByText('saved', { exact: true }).waitFor()
@@ -111,7 +111,7 @@ describe('a set, by keyboard alone', () => {
     const { page } = await open(`/sets/${id}`)
     await page.locator(programme).first().waitFor()
     await page.route('**/api/sets/*', (route) => route.abort())
-    await page.getByRole('button', { name: /^Take G major/ }).click()
+    await page.getByRole('button', { name: /^Remove G major/ }).click()
     await page.getByText('The server does not answer. What you change is kept').waitFor()
     const order = () => page.locator(`${programme} .title`).allTextContents()
     expect(await order()).toEqual(['C major'])
@@ -211,7 +211,7 @@ describe('a set, by keyboard alone', () => {
     const counted = page.getByRole('paragraph').filter({ hasText: 'Counted as read' })
     await expect
       .poll(() => counted.innerText())
-      .toMatch(/^\d covered, \d near, \d missing\. Counted as read: one question is open\. what counts$/)
+      .toMatch(/^\d covered, \d near, \d missing\. Counted as read: one question is open\. how this is counted$/)
   })
 
   atNight('chooses the grade, adds what is missing and goes on to print', async () => {
@@ -290,7 +290,7 @@ describe('the other pages', () => {
     const give = (name: string, text: string) =>
       input.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
     await give('list.json', 'Grade 1: C major')
-    await page.getByText(/No header was found/).waitFor()
+    await page.getByText(/There is no header/).waitFor()
     await give('broken.json', '{"format": ')
     await page.getByText(/This is not JSON/).waitFor()
     const { syllabus: shipped } = (await call('/api/syllabi/corvane-piano')).body

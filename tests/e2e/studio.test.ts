@@ -30,7 +30,7 @@ describe('a studio of one’s own', () => {
     const { page, problems } = await open(`${server.address}/desk`)
     const demo = await pupils()
     await page.getByRole('link', { name: 'Kestrel Lane Music Rooms' }).click()
-    await page.getByRole('heading', { name: 'Studio', exact: true }).waitFor()
+    await page.getByRole('heading', { name: 'Settings', exact: true }).waitFor()
     await page.getByText('No backup yet').waitFor()
     await expectAccessible(page)
 
@@ -45,7 +45,7 @@ describe('a studio of one’s own', () => {
     expect(Object.keys(unzipSync(readFileSync(file)))).toContain('archive.json')
 
     // empty, by keyboard
-    await page.getByRole('button', { name: 'Start empty' }).press('Enter')
+    await page.getByRole('region', { name: 'Studios' }).getByRole('button', { name: 'Start empty' }).press('Enter')
     await page.getByRole('textbox', { name: 'Name' }).last().fill('Rowan Street Music')
     await page.keyboard.press('Enter')
     await page.getByRole('link', { name: 'Rowan Street Music' }).waitFor()
@@ -106,7 +106,7 @@ describe('a studio of one’s own', () => {
       .getByRole('button', { name: 'Erase for good' })
       .click()
     await expect.poll(pupils).not.toContain('Gone G.')
-    await page.goto(`${server.address}/studio`)
+    await page.goto(`${server.address}/settings`)
     await page.getByRole('region', { name: 'Erased pupils' }).getByText('no set').or(page.getByText('0 sets')).waitFor()
     expect(await page.content()).not.toContain('Gone G.')
     expect(problems).toEqual([])

@@ -118,7 +118,7 @@ describe('a grade as a set', () => {
       gradeId: '1',
       version: 1,
     })
-    expect(body).toMatchObject({ added: 2, refused: [expect.stringMatching(/this is chromatic/)] })
+    expect(body).toMatchObject({ added: 2, refused: [expect.stringMatching(/This is chromatic/)] })
   })
 
   it('is ordered for practice, over the version that was seen', async () => {

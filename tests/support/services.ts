@@ -23,7 +23,7 @@ export const WORKERS = 2
 async function throughFirstDoor(address: string): Promise<void> {
   const { name, teacher } = (await (await fetch(`${address}/api/studio`)).json()) as { name: string; teacher: string }
   const body = JSON.stringify({ name, teacher, settings: { welcomed: true } })
-  const headers = { 'content-type': 'application/json' }
+  const headers = { 'content-type': 'application/json', origin: address }
   await fetch(`${address}/api/studio`, { method: 'PUT', body, headers })
 }
 

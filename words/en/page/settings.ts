@@ -5,7 +5,7 @@ export const settings = {
   'settings.theme.name': '{theme, select, auto {Automatic} light {Light} other {Dark}}',
   'settings.instrument': 'You teach',
   'settings.region': 'Notes, dates, paper',
-  'settings.region.name': '{region, select, british {quavers, 12 February, A4} other {eighths, February 12, Letter}}',
+  'settings.region.name': '{region, select, british {quavers, 12 February} other {eighths, February 12}}',
   welcome: 'Your studio',
   'welcome.name': 'My studio is called',
   'welcome.name.such-as': 'My studio',
