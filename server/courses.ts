@@ -1,6 +1,7 @@
 import { completeRecipe, type Recipe, taughtOf } from '#core/instrument'
 import { gradeSet, recipesForMissing, type Syllabus } from '#core/syllabus'
-import type { LearningCourse, Pupil } from '#shared/api'
+import type { Pupil } from '#shared/api'
+import type { LearningCourse } from '#shared/lessonFile'
 import { courseFor } from '#shared/courses'
 import type { Wording } from '#shared/wording'
 import { allSyllabi, type Db, inTransaction, insertSyllabus, type Pool } from './db'

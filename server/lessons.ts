@@ -1,6 +1,7 @@
 import { type Date, dateOf, dayOf } from '#core/practice'
 import { lessonOn } from '#core/lesson'
-import type { DayLesson, LessonFile, Pupil, StoredLesson, StoredWeek } from '#shared/api'
+import type { DayLesson, Pupil, StoredLesson, StoredWeek } from '#shared/api'
+import type { LessonFile } from '#shared/lessonFile'
 import { packed } from '#shared/preparation'
 import type { Wording } from '#shared/wording'
 import { courseOf } from './courses'

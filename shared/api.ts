@@ -356,6 +356,6 @@ export interface Exam {
 }
 export type ExamListing = Omit<Exam, 'items'> & { readonly items: number }
 
-export type { DayLesson, Learning, LearningCourse, LessonFile, StoredLesson, StoredWeek } from './lessons'
+export type { DayLesson, Learning, StoredLesson, StoredWeek } from './lessons'
 export type { Backup, BackupReason, BackupState, Erasure, Studio, StudioListing } from './studio'
 export type { Syllabus }

@@ -35,7 +35,7 @@ import {
 } from '#core/practice'
 import { realise, titleOf } from '#core/realise'
 import { openDraw } from '#core/syllabus'
-import type { LessonFile } from './lessons'
+import type { LessonFile } from './lessonFile'
 import { templatesOf, unpacked } from './preparation'
 import { isAhead, preparationIn } from './practiceView'
 

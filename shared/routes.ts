@@ -11,7 +11,6 @@ import type {
   ExamListing,
   FilePreview,
   Filled,
-  LessonFile,
   StoredAim,
   StoredLesson,
   StoredRoute,
@@ -33,6 +32,7 @@ import type {
   Trashed,
   Undo,
 } from './api'
+import type { LessonFile } from './lessonFile'
 import type { ArchiveAdded, ArchiveSummary } from './archive'
 import type { Made } from './paper'
 import type { Preview } from './syllabusCsv'

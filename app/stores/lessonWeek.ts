@@ -1,6 +1,7 @@
 import type { ShallowRef } from 'vue'
 import type { WeekLine } from '#core/lesson'
-import type { LessonFile, StoredLesson, StoredWeek } from '#shared/api'
+import type { StoredLesson, StoredWeek } from '#shared/api'
+import type { LessonFile } from '#shared/lessonFile'
 import type { LessonView } from '#shared/lessonView'
 import { askPatiently, newerThan } from '~/composables/api'
 

@@ -4,7 +4,7 @@ import { familyOf, type Recipe, type RecipeInput, type Stage } from '#core/instr
 import { type Help, prepare, targetsFor, wouldHelp } from '#core/practice'
 import { realise, titleOf } from '#core/realise'
 import { openDraw } from '#core/syllabus'
-import type { LessonFile } from '#shared/api'
+import type { LessonFile } from '#shared/lessonFile'
 import { lessonViewOf, type LessonView } from '#shared/lessonView'
 import { templatesOf } from '#shared/preparation'
 import { drawOfRest, triedOn } from '../practice/trial'

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { LessonSlot, WeekLine } from '#core/lesson'
 import { dateOf, dayOf, type Outcome, weekdayOf } from '#core/practice'
-import type { LessonFile } from '#shared/api'
+import type { LessonFile } from '#shared/lessonFile'
 import { wordingFor } from '#shared/languages'
 import { lessonViewOf } from '#shared/lessonView'
 import { packed, unpacked } from '#shared/preparation'

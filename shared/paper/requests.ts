@@ -3,7 +3,7 @@ import type { KindId } from '#core/material'
 import type { Accepted } from '#core/realise'
 import type { WorksheetRequest } from '#core/worksheet'
 import type { PaperSize, SheetLook } from '#paper'
-import type { LessonFile } from '../lessons'
+import type { LessonFile } from '../lessonFile'
 import type { Practised } from '../practiceView'
 
 /** Sheets that can be asked for. */

@@ -37,7 +37,7 @@ describe('an accordion teacher’s lesson, by mouse', () => {
   it('goes from choosing the instrument to the printed page', async () => {
     const { page, problems } = await open('/desk')
     await page.locator(at('right', 0)).waitFor()
-    await choose(page, /^Instrument:/, 'reeds', 'Accordion')
+    await choose(page, /^Instrument:/, 'accordion', 'Accordion')
     await shown(page, 'left', '432343234323434')
     await choose(page, /^Right hand’s keyboard:/, 'piano keys', '37 keys')
     await choose(page, /^Bass board:/, 'the board', /^96 bass/)

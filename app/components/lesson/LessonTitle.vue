@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useRouter } from '#imports'
 import { dateOf } from '#core/practice'
-import type { LessonFile } from '#shared/api'
+import type { LessonFile } from '#shared/lessonFile'
 import type { LessonView } from '#shared/lessonView'
 import WordChoice from '~/components/frame/WordChoice.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
