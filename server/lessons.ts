@@ -7,6 +7,7 @@ import type { Wording } from '#shared/wording'
 import { courseOf } from './courses'
 import {
   type Db,
+  deletePlannedLesson,
   deleteWeek,
   getLesson,
   getPupil,
@@ -66,6 +67,15 @@ async function setIdFor(db: Db, studio: number, pupil: Pupil, named: string | un
   return rows[0]?.set_id ?? ids[0] ?? null
 }
 
+/** A week that was set so many days ago, on no lesson's day, was prepared for this lesson. */
+const PREPARED = 3
+
+/** Whether a week is the one that is set now: today, or in the days before, when it was prepared. */
+function isCurrent({ from }: StoredWeek, { lessons }: Pupil, written: readonly StoredLesson[], now: Date): boolean {
+  if (from === now) return true
+  return dayOf(now)! - dayOf(from)! <= PREPARED && lessonOn(lessons, written, from) === null
+}
+
 /** Everything that a pupil's lesson today is worked out from, of one moment. @throws HttpError 404 */
 export const lessonOf = (pool: Pool, studio: number, pupilId: string, about: About): Promise<LessonFile> =>
   inSnapshot(pool, (db) => lessonFileOf(db, studio, pupilId, about))
@@ -90,7 +100,8 @@ export async function lessonFileOf(
   const record = await listEntries(db, studio, pupilId)
   const otherIds = pupil.sets.flatMap(({ id }) => (id === setId ? [] : [id]))
   const [latest, second] = await listWeeks(db, studio, pupilId, now, 2)
-  const isNow = latest?.from === now
+  const lessons = await listLessons(db, studio, pupilId, around)
+  const isNow = latest !== undefined && isCurrent(latest, pupil, lessons, now)
   return {
     pupil,
     practice: setId ? await practiceFileOf(db, studio, setId, record) : null,
@@ -100,7 +111,7 @@ export async function lessonFileOf(
     record: packed(record),
     routes: await listRoutes(db, studio),
     course: await courseOf(db, studio, pupil, words),
-    lessons: await listLessons(db, studio, pupilId, around),
+    lessons,
     week: isNow ? latest : null,
     before: (isNow ? second : latest) ?? null,
     today: now,
@@ -126,8 +137,12 @@ export function saveLesson(pool: Pool, studio: number, pupilId: string, lesson: 
   if (lesson.movedTo === lesson.date) throw refuse('lesson.same-day', {}, 'movedTo')
   return inTransaction(pool, async (db) => {
     if (!(await holdPupil(db, studio, pupilId))) throw notFound('pupil')
+    const before = await getLesson(db, studio, pupilId, lesson.date)
     const saved = await writeLesson(db, studio, pupilId, lesson)
     if (!saved) throw stale('lesson', await getLesson(db, studio, pupilId, lesson.date))
+    // one that is moved no more, or to another day, leaves no second lesson behind
+    if (before?.movedTo && before.movedTo !== saved.movedTo)
+      await deletePlannedLesson(db, studio, pupilId, before.movedTo)
     if (saved.status === 'moved') await moveTo(db, studio, pupilId, saved)
     return saved
   })

@@ -44,6 +44,7 @@ interface Refusals {
   'archive.unfit': { why: string }
   'archive.pupil': null
   'studio.gone': null
+  'studio.only': null
   gone: null
   'backup.off': null
   'backup.failed': { why: string }

@@ -1,8 +1,9 @@
 import type { Studio } from '#shared/api'
 import type { StudioSettings } from '#shared/studio'
-import { getStudio, inTransaction, insertStudio, openStudio, type Pool } from './db'
+import { deleteDemo, getStudio, inTransaction, insertStudio, listStudios, openStudio, type Pool } from './db'
 import { restoreDemo } from './demo'
 import { notFound } from './httpError'
+import { refuse } from './messages'
 
 /** Makes an empty studio, with nothing of the demo in it, and opens it. */
 export const startStudio = (
@@ -20,6 +21,16 @@ export async function switchStudio(pool: Pool, id: number): Promise<Studio> {
   if (!(await openStudio(pool, id))) throw notFound('studio')
   return getStudio(pool, id)
 }
+
+/** Deletes the demo, so that a studio of one's own is open. @throws DomainError where there is no other */
+export const dropDemo = (pool: Pool): Promise<Studio> =>
+  inTransaction(pool, async (db) => {
+    const own = (await listStudios(db)).find(({ isDemo }) => !isDemo)
+    if (!own) throw refuse('studio.only', {}, '')
+    await deleteDemo(db)
+    await openStudio(db, own.id)
+    return getStudio(db, own.id)
+  })
 
 let laying: Promise<number> | undefined
 

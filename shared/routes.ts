@@ -129,6 +129,7 @@ export interface Answers {
   'GET /api/studios': readonly StudioListing[]
   'POST /api/studios': Studio
   'POST /api/studios/demo': Studio
+  'DELETE /api/studios/demo': Studio
   'POST /api/studios/:id/open': Studio
   'GET /api/syllabi': readonly SyllabusListing[]
   'POST /api/syllabi': Named

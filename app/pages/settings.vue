@@ -18,12 +18,10 @@ const list = ref<InstanceType<typeof StudioList>>()
 
 <template>
   <div class="pt-[22px]">
-    <h1 class="flex flex-wrap items-baseline gap-x-6 text-[26px]">
-      {{ t('studio.title') }}
-      <NuxtLink class="text-button font-sans text-[14px] font-normal" to="/help">{{
-        t('frame.the-head.help')
-      }}</NuxtLink>
-    </h1>
+    <div class="flex flex-wrap items-baseline gap-x-6">
+      <h1 class="text-[26px]">{{ t('studio.title') }}</h1>
+      <NuxtLink class="text-button text-[14px]" to="/help">{{ t('frame.the-head.help') }}</NuxtLink>
+    </div>
     <StudioName v-if="currentStudio" :key="currentStudio.id" class="mt-3" />
     <div class="mt-5 grid gap-x-14 gap-y-8 border-t border-ink pt-4 lg:grid-cols-2">
       <div class="grid content-start gap-y-8">

@@ -25,6 +25,9 @@ interface Done {
 /** A lesson with one pupil: what was set, what is asked, what is set next. Everything in it can be undone, the last first. */
 export const useLesson = defineStore('lesson', () => {
   const { busy, error, notice, guarded } = working()
+  /** What is done goes one after the other, so that what is undone is what was done last. */
+  let before = Promise.resolve()
+  const inTurn = (work: () => Promise<void>): Promise<void> => (before = before.then(() => guarded(work)))
   const file = shallowRef<LessonFile | null>(null)
   const view = shallowRef<LessonView | null>(null)
   const done = shallowRef<readonly Done[]>([])
@@ -55,7 +58,7 @@ export const useLesson = defineStore('lesson', () => {
     done.value = [...done.value, { undo }]
   }
   const undoLast = (): Promise<void> =>
-    guarded(async () => {
+    inTurn(async () => {
       const last = done.value.at(-1)
       if (!last) return
       await last.undo()
@@ -73,22 +76,30 @@ export const useLesson = defineStore('lesson', () => {
     ...(id ? { studyId: id } : { study: recipe }),
     ...entry,
   })
-  const withdrawal = ({ studyId, study, ...entry }: StoredEntry): object => {
-    const { kind, outcome, tempo, hands, octaves, minutes, date, by } = entry
+  /** What an entry says, to be said again in another that corrects it. */
+  const said = ({ studyId, study, ...entry }: StoredEntry, corrects: string): object => {
+    const { kind, outcome, tempo, hands, octaves, minutes, date, by, where, stage, withdrawn } = entry
     return {
-      ...{ id: crypto.randomUUID(), kind, outcome, tempo, hands, octaves, minutes, date, note: '' },
+      ...{ id: crypto.randomUUID(), kind, outcome, tempo, hands, octaves, minutes, date, note: '', corrects },
       ...(studyId ? { studyId } : { study }),
-      ...{ by: by === 'exam' ? 'teacher' : by, corrects: entry.id, withdrawn: true },
+      ...{ by: by === 'exam' ? 'teacher' : by, ...(where && { where }), ...(stage && { stage }) },
+      ...(withdrawn && { withdrawn }),
     }
   }
-  /** Adds to the record; undone by withdrawing it, so that what was told stays in the history. */
+  /** What takes an entry back: what it corrected is said once more, what it said for the first time is withdrawn. */
+  const undoing = (entry: StoredEntry, before: readonly StoredEntry[]): object => {
+    const earlier = before.find(({ id }) => id === entry.corrects)
+    return earlier ? said(earlier, entry.id) : said({ ...entry, withdrawn: true }, entry.id)
+  }
+  /** Adds to the record; undone by another entry, so that what was told stays in the history. */
   const tell = (all: readonly { row: Pick<LessonRow, 'id' | 'recipe'>; entry: LessonEntry }[]): Promise<void> =>
-    guarded(async () => {
+    inTurn(async () => {
+      const earlier = record.value
       const added = await send(all.map(({ row, entry }) => sent(row, entry)))
-      note(async () => void (await send(added.map(withdrawal))))
+      note(async () => void (await send(added.map((entry) => undoing(entry, earlier)))))
     })
 
-  const at = { file, view, guarded, note, read: () => read(pupilId()) }
+  const at = { file, view, guarded: inTurn, note, read: () => read(pupilId()) }
 
   return {
     ...{ file, view, record, done, busy, error, notice },

@@ -29,7 +29,7 @@ export function lessonWeek({ file, view, guarded, note, read }: At) {
 
   async function writeWeek(lines: readonly WeekLine[], text: string): Promise<void> {
     const { week, today } = file.value!
-    const body = { from: today, lines: lines.map(bare), note: text, version: week?.version ?? 0 }
+    const body = { from: week?.from ?? today, lines: lines.map(bare), note: text, version: week?.version ?? 0 }
     try {
       keepWeek(await askPatiently('PUT /api/pupils/:id/week', { id: pupilId() }, body))
     } catch (problem) {

@@ -10,7 +10,8 @@ import type { Settings } from '#core/syllabus'
 import { askFile, askLatest } from '~/composables/api'
 import { download } from '~/composables/download'
 import { working } from '~/composables/working'
-import { t } from '~/composables/words'
+import { paperOf } from '#words'
+import { currentRegion, t } from '~/composables/words'
 
 /** What goes out, as a request names it: kept studies by their ids, sets by theirs, the study on the desk as it stands. */
 export interface Out {
@@ -57,8 +58,9 @@ export const MAX_SEED = 999_999
 /** A sheet of paper: what is chosen, its pages as they will be printed, and the file. */
 export const usePaper = defineStore('paper', () => {
   const { busy, error, notice, guarded } = working()
-  const choice = useLocalStorage<PaperChoice>('tactum paper', DEFAULT, {
-    mergeDefaults: (stored, usual) => ({ ...usual, ...stored, look: { ...usual.look, ...stored.look } }),
+  const usual: PaperChoice = { ...DEFAULT, size: paperOf(currentRegion.value) }
+  const choice = useLocalStorage<PaperChoice>('tactum paper', usual, {
+    mergeDefaults: (stored, own) => ({ ...own, ...stored, look: { ...own.look, ...stored.look } }),
   })
   /** What the sheet is of, where it is of studies. */
   const out = shallowRef<Out | null>(null)

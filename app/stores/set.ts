@@ -33,7 +33,8 @@ export const useSet = defineStore('set', () => {
       }
       const [found, listed] = await Promise.all([ask('GET /api/sets/:id', { id }), ask('GET /api/syllabi')])
       if (openId !== id) return
-      syllabi.value = listed
+      // a course is no exam's list
+      syllabi.value = listed.filter(({ isCourse }) => !isCourse)
       await settle(found)
     })
   }

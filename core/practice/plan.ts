@@ -104,7 +104,7 @@ function bound({ courses, turns, late, aim: { exam } }: Making, { day, reviewDay
   const all = courses.map((_, study) => study)
   const wrong = all.filter((study) => {
     const { wrongOn, trouble } = courses[study]!
-    return (wrongOn ?? trouble?.day ?? day) < day
+    return (wrongOn ?? (testsOnly ? null : trouble?.day) ?? day) < day
   })
   // once in the last days is enough: half on the first of them
   if (testsOnly) {

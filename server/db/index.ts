@@ -18,7 +18,16 @@ export { eraseFromTrash, insertErasure, listErasures, pupilTotals } from './eras
 export { dateExam, getExam, insertExam, listExams } from './exams'
 export { archivePupil, belongings, getPupil, insertPupil, listPupils, preferPupil, renamePupil } from './pupils'
 export { insertEntries, knownEntries, listEntries, listEntriesOf, type NewEntry } from './record'
-export { deleteWeek, getLesson, lessonsOf, listLessons, listWeeks, writeLesson, writeWeek } from './lessons'
+export {
+  deletePlannedLesson,
+  deleteWeek,
+  getLesson,
+  lessonsOf,
+  listLessons,
+  listWeeks,
+  writeLesson,
+  writeWeek,
+} from './lessons'
 export { holdPupil, holdSet } from './locks'
 export { deleteRoute, listRoutes, writeRoute } from './routes'
 export { bringUpToDate, getSet, getSets, insertSet, type SetContent, setsWith, unfitStudies, updateSet } from './sets'

@@ -65,6 +65,14 @@ export async function writeLesson(
   return rows[0] ? lessonOf(rows[0]) : null
 }
 
+/** Takes a planned lesson away that nothing was noted of. */
+export const deletePlannedLesson = (db: Db, studio: number, pupilId: string, date: Date) =>
+  db.query(
+    `delete from lesson where studio_id = $1 and pupil_id = $2 and date = $3
+     and document->>'status' = 'planned' and document->>'note' = ''`,
+    [studio, pupilId, date],
+  )
+
 interface WeekRow {
   starts: Date
   document: Omit<StoredWeek, 'from' | 'version'>

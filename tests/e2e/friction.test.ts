@@ -20,7 +20,7 @@ describe('a mock exam', () => {
     await page.keyboard.type('5')
     await page.getByRole('textbox', { name: 'note' }).fill('thumb late')
     await page.reload()
-    await page.getByText('Taken up where it was left: one call was marked.').waitFor()
+    await page.getByText('Continued: one call was marked.').waitFor()
     expect(await page.getByRole('button', { name: '5', pressed: true }).count()).toBe(1)
     expect(await page.getByRole('textbox', { name: 'note' }).inputValue()).toBe('thumb late')
     await expectAccessible(page)
@@ -47,7 +47,7 @@ describe('a study of a set', () => {
     // longer than a study of the library waits before it saves itself
     await page.waitForTimeout(2500)
     expect(await stored()).toBe(before)
-    await place.getByRole('link', { name: 'after ›' }).click()
+    await place.getByRole('link', { name: 'next ›' }).click()
     await place.getByText('no. 3 of 3').waitFor()
     expect(await stored()).toBe(before)
     await place.getByRole('link', { name: '‹ before' }).click()
@@ -95,7 +95,7 @@ describe('the call line', () => {
     await callStudy(page, 'C major on the marimba')
     await page.keyboard.press('/')
     await line(page).fill('D, E majors')
-    await page.getByText('For the marimba, as what is on the desk.').waitFor()
+    await page.getByText('For the marimba, as on the desk.').waitFor()
     await page.getByRole('button', { name: 'For the piano instead' }).click()
     await expect.poll(() => line(page).inputValue()).toBe('D, E majors on the piano')
     const before = (await call('/api/studies')).body.length

@@ -256,7 +256,7 @@ describe('a list that is typed', () => {
   it('that came with the program shows how it is read, and is copied', async () => {
     const { page } = await open('/syllabi/corvane-mallets')
     await page.getByRole('button', { name: 'How M2.A1 is read' }).click()
-    await page.getByText('Copy it to change it').waitFor()
+    await page.getByText('Copy it to change it').first().waitFor()
     await expect.poll(() => page.getByRole('button', { name: 'Save', exact: true }).count()).toBe(0)
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Copy this list' }).click()

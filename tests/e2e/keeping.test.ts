@@ -120,7 +120,7 @@ describe('work is never lost', () => {
     await page.route('**/api/**', (route) => route.fulfill(gone))
     await pin(page, 'left', 2, '2')
     await page.getByText('server not answering: saved in this browser').waitFor()
-    expect(await page.getByText('The server does not answer. What you change is kept').count()).toBe(1)
+    expect(await page.getByText('The server does not answer. Your changes stay').count()).toBe(1)
     await page.unroute('**/api/**')
     await page.getByText(/^saved \d/).waitFor()
     await page.getByText('The server does not answer').waitFor({ state: 'detached' })

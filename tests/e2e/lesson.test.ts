@@ -88,7 +88,7 @@ describe('the call line', () => {
     const message = page.getByRole('list', { name: 'How it was understood' })
     await message.getByText('three octaves').waitFor()
     await page.keyboard.press('Enter')
-    await page.getByText('“mojor” is not understood. Enter again takes the rest without it.').waitFor()
+    await page.getByText('“mojor” is not understood. Press Enter again to use the rest.').waitFor()
     await expectAccessible(page, '.call')
     await page.getByRole('button', { name: /“mojor” was not understood/ }).click()
     expect(await line(page).inputValue()).toBe('Bb major left hand 3 oct')

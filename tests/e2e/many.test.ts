@@ -27,7 +27,7 @@ describe('a pupil', () => {
     await card.getByRole('button', { name: 'Archive' }).click()
     await page.getByText('No match.').waitFor()
     const shelf = page.getByRole('group', { name: 'Show' })
-    await shelf.getByRole('button', { name: /^No more/ }).click()
+    await shelf.getByRole('button', { name: /^Archived/ }).click()
     // the rest by keyboard
     await card.getByRole('button', { name: /^How Wren/ }).focus()
     await page.keyboard.press('Enter')
@@ -71,7 +71,7 @@ describe('studies that are there', () => {
     await page.getByText('3 studies do not follow how Test P. plays.').waitFor()
     await page.getByRole('button', { name: 'Show what changes' }).click()
     const sheet = page.getByRole('dialog', { name: 'Edit studies' })
-    await sheet.getByText('no note is played otherwise').waitFor()
+    await sheet.getByText('no note changes').waitFor()
     expect(await sheet.getByText(/\d+ notes are played otherwise/).count()).toBe(2)
     await expectAccessible(page)
     await sheet.getByRole('checkbox', { name: 'Change E♭ major' }).uncheck()

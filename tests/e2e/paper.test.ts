@@ -79,7 +79,7 @@ describe('paper from where the studies are', () => {
       .waitFor()
     await page.goto(`/compare?studies=${ids.join(',')}`)
     await page.getByRole('button', { name: 'Print', exact: true }).click()
-    await page.getByRole('button', { name: /^Of: the 2 studies that stood side by side/ }).waitFor()
+    await page.getByRole('button', { name: /^Of: the 2 studies side by side/ }).waitFor()
     await onPaper(page, /^E major/)
       .first()
       .waitFor()

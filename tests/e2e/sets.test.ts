@@ -112,7 +112,7 @@ describe('a set, by keyboard alone', () => {
     await page.locator(programme).first().waitFor()
     await page.route('**/api/sets/*', (route) => route.abort())
     await page.getByRole('button', { name: /^Remove G major/ }).click()
-    await page.getByText('The server does not answer. What you change is kept').waitFor()
+    await page.getByText('The server does not answer. Your changes stay').waitFor()
     const order = () => page.locator(`${programme} .title`).allTextContents()
     expect(await order()).toEqual(['C major'])
     expect(await stored()).toEqual(['C', 'G'])
@@ -308,7 +308,7 @@ describe('the other pages', () => {
     await page.goto('/syllabi')
     await page.getByRole('link', { name: 'A <b>bold</b> list' }).waitFor()
     await give('huge.csv', 'x'.repeat(10_000_000))
-    await page.getByText('huge.csv has 10 MB; a list has 1 MB at the most').waitFor()
+    await page.getByText('huge.csv has 10 MB. A list has at most 1 MB').waitFor()
   })
 
   it('an address that leads nowhere says so', async () => {

@@ -80,6 +80,7 @@ export const edges = {
   'error.backup.off': 'No backups are made here: this Tactum was not started by npm start.',
   'error.backup.failed': 'This could not be done: {why}. Everything is as it was.',
   'error.gone': 'What this belongs to is not here any more. Reload the page.',
+  'error.studio.only': 'The demo is the only studio here. Start one of your own first.',
   'error.studio.gone': 'This studio is not here any more. Reload the page.',
   'archive.readme':
     '{studio}\nArchive of a studio, made {made} by Tactum.\n\nEverything in it is an open file:\n  archive.json   what is in it, and a checksum (SHA-256) of every file\n  data/          all that the studio holds, as JSON, by kind: this is what is read when it is imported\n  studies/       each study as JSON (tactum-study/1)\n  music/         each study as MusicXML, for notation programs\n  lists/         each syllabus as JSON (tactum-syllabus/1)\n  record/        each pupil’s practice record as CSV, for spreadsheets\n\nTo import it: on the page Studio, Import; or npm run --silent archive -- in FILE\nImporting it twice brings nothing in twice. Do not change its files: the checksums would no longer be right.\n',

@@ -1,14 +1,20 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { parseCall } from '#core/call'
 import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
 import { courseKeyOf, type WeekLine } from '#core/lesson'
 import type { Weekday } from '#core/practice'
 import type { LessonRow } from '#shared/lessonView'
+import type { StudyListing } from '#shared/api'
 import WordPanel from '~/components/frame/WordPanel.vue'
+import { ask } from '~/composables/api'
 import { formatMessage, t } from '~/composables/words'
 import { useLesson } from '~/stores/lesson'
+import { dragged } from './dragging'
 import { detailWords, lineOf, titleWords } from './lines'
+
+/** Studies of the library that are shown at once. */
+const MAX_FOUND = 20
 
 /** One more line for the week: typed as a teacher would say it, or taken from the set and what else the pupil has. */
 const props = defineProps<{ rows: readonly LessonRow[]; days: readonly Weekday[]; busy: boolean }>()
@@ -53,8 +59,24 @@ const found = computed(() => {
     return words.every((word) => hay.includes(word))
   })
 })
-const drag = (event: DragEvent, choice: (typeof choices.value)[number]): void => {
-  if ('study' in choice) event.dataTransfer?.setData('text/tactum-study', String(choice.study))
+/** Studies of the library that the words find, once somebody looks for more than the pupil has. */
+const library = shallowRef<readonly StudyListing[] | null>(null)
+const inLibrary = computed(() => {
+  if (!library.value || !sought.value.trim()) return []
+  const words = sought.value.toLocaleLowerCase().split(/\s+/).filter(Boolean)
+  const own = new Set(choices.value.map(({ id }) => id))
+  const fits = ({ id, title, shelf }: StudyListing): boolean => {
+    const hay = formatMessage(title).toLocaleLowerCase()
+    return shelf === 'library' && !own.has(id) && words.every((word) => hay.includes(word))
+  }
+  return library.value.filter(fits).slice(0, MAX_FOUND)
+})
+const look = async (): Promise<void> => {
+  library.value ??= await ask('GET /api/studies').catch(() => null)
+}
+async function addFromLibrary({ id }: StudyListing): Promise<void> {
+  const { recipe } = await ask('GET /api/studies/:id', { id })
+  emit('add', [lineOf({ id, recipe }, props.days)])
 }
 </script>
 
@@ -82,13 +104,14 @@ const drag = (event: DragEvent, choice: (typeof choices.value)[number]): void =>
             type="search"
             :aria-label="t('lesson.week.find')"
             :placeholder="t('lesson.week.find')"
+            @input="look"
           />
           <ul class="mt-2 max-h-[46vh] overflow-auto">
             <li
               v-for="choice in found"
               :key="courseKeyOf(choice.recipe)"
-              :draggable="'study' in choice"
-              @dragstart="drag($event, choice)"
+              draggable="true"
+              @dragstart="dragged($event, choice)"
             >
               <button
                 type="button"
@@ -99,7 +122,13 @@ const drag = (event: DragEvent, choice: (typeof choices.value)[number]): void =>
                 <span class="quiet ml-2 text-[13px]">{{ detailWords(choice.recipe) }}</span>
               </button>
             </li>
-            <li v-if="found.length === 0" class="quiet aside">{{ t('library.no-match') }}</li>
+            <li v-for="study in inLibrary" :key="study.id">
+              <button type="button" class="w-full py-[5px] text-left hover:underline" @click="addFromLibrary(study)">
+                <span class="font-serif font-semibold">{{ formatMessage(study.title) }}</span>
+                <span class="quiet ml-2 text-[13px]">{{ t('lesson.week.library') }}</span>
+              </button>
+            </li>
+            <li v-if="found.length + inLibrary.length === 0" class="quiet aside">{{ t('library.no-match') }}</li>
           </ul>
         </div>
       </WordPanel>

@@ -8,6 +8,7 @@ import TempoStep from '~/components/practice/TempoStep.vue'
 import { bpmOf, notesOf } from '~/components/practice/tempo'
 import { formatMessage, t } from '~/composables/words'
 import { detailWords, placeWords, stageWords, titleWords } from './lines'
+import { dragged } from './dragging'
 
 /** One thing that the lesson asks, and how it went. */
 const props = defineProps<{
@@ -27,7 +28,6 @@ const recorded = (outcome: Outcome, where?: Where): void =>
 
 /** @param atOnce a foot does not look for the note */
 async function press(outcome: Outcome, atOnce: boolean): Promise<void> {
-  if (props.busy) return
   if (atOnce) recorded(outcome)
   else await buttons.value?.press(outcome)
 }
@@ -38,7 +38,12 @@ defineExpose({ press, show })
 <template>
   <li ref="line" class="border-b border-rule py-[9px] pl-2" :class="{ here }">
     <p class="flex flex-wrap items-baseline gap-x-2">
-      <span class="font-serif text-[16.5px] font-semibold">{{ titleWords(row.recipe) }}</span>
+      <span
+        class="cursor-grab font-serif text-[16.5px] font-semibold"
+        draggable="true"
+        @dragstart="dragged($event, row)"
+        >{{ titleWords(row.recipe) }}</span
+      >
       <span class="quiet text-[13px]">{{
         item.stage ? stageWords({ ...item, study: row.recipe }) : detailWords(row.recipe)
       }}</span>

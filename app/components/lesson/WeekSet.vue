@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import { NuxtLink } from '#components'
-import type { WeekLine } from '#core/lesson'
+import { courseKeyOf, type WeekLine } from '#core/lesson'
 import type { LessonLine, LessonView } from '#shared/lessonView'
 import { sortableList } from '~/composables/sortableList'
 import { formatMessage, t } from '~/composables/words'
 import { useLesson } from '~/stores/lesson'
 import AddLine from './AddLine.vue'
+import { droppedIn, isDragged } from './dragging'
 import LineEditor from './LineEditor.vue'
 import { howWords, lineOf, titleWords } from './lines'
 
@@ -49,13 +50,13 @@ async function onKey(event: KeyboardEvent, at: number): Promise<void> {
 const over = ref(false)
 function drop(event: DragEvent): void {
   over.value = false
-  const study = Number(event.dataTransfer?.getData('text/tactum-study') || NaN)
-  const row = props.view.rows[study]
-  if (row) void add(lineOf(row, days.value))
+  const found = droppedIn(event)
+  if (!found) return
+  const known = props.view.rows.find(({ recipe }) => courseKeyOf(recipe) === courseKeyOf(found.recipe))
+  void add(lineOf(known ?? found, days.value))
 }
-const takes = (event: DragEvent): boolean => event.dataTransfer?.types.includes('text/tactum-study') ?? false
 function dragOver(event: DragEvent): void {
-  if (!takes(event)) return
+  if (!isDragged(event)) return
   event.preventDefault()
   over.value = true
 }

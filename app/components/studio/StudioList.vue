@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref, shallowRef } from 'vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
 import type { StudioListing } from '#shared/api'
 import SureButton from '~/components/frame/SureButton.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
@@ -28,6 +28,10 @@ const switching = (work: () => Promise<unknown>): Promise<void> =>
 const open = (id: number): Promise<void> => switching(() => ask('POST /api/studios/:id/open', { id }, {}))
 const startEmpty = (): Promise<void> => switching(() => ask('POST /api/studios', {}, { name: name.value.trim() }))
 const restoreDemo = (): Promise<void> => switching(() => ask('POST /api/studios/demo', {}, {}))
+const deleteDemo = (): Promise<void> => switching(() => ask('DELETE /api/studios/demo'))
+const hasDemo = computed(
+  () => studios.value.some(({ isDemo }) => isDemo) && studios.value.some(({ isDemo }) => !isDemo),
+)
 const isOpen = ({ id }: StudioListing): boolean => id === currentStudio.value?.id
 </script>
 
@@ -76,6 +80,15 @@ const isOpen = ({ id }: StudioListing): boolean => id === currentStudio.value?.i
         :disabled="busy"
         @sure="restoreDemo"
         >{{ t('studio.others.restore-demo') }}</SureButton
+      >
+      <SureButton
+        v-if="hasDemo"
+        class="text-button"
+        :question="t('studio.others.delete-demo-sure')"
+        :yes="t('studio.others.delete-demo')"
+        :disabled="busy"
+        @sure="deleteDemo"
+        >{{ t('studio.others.delete-demo') }}</SureButton
       >
     </p>
   </section>

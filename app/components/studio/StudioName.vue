@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { TAUGHT } from '#core/instrument'
+import { TAUGHT, taughtOf } from '#core/instrument'
+import type { Settings } from '#core/syllabus'
 import { type Region, REGIONS } from '#words'
+import WordPanel from '~/components/frame/WordPanel.vue'
+import { viewOfPlays } from '~/components/instrument'
 import { ask } from '~/composables/api'
 import { currentStudio, showStudio } from '~/composables/studio'
 import { working } from '~/composables/working'
@@ -13,18 +16,32 @@ const name = ref(currentStudio.value!.name)
 const teacher = ref(currentStudio.value!.teacher)
 const instrument = ref(currentStudio.value!.settings.instrument ?? TAUGHT[0]!.id)
 const region = ref<Region>(currentStudio.value!.settings.region ?? currentRegion.value)
+const make = ref<Settings>({ ...currentStudio.value!.settings.make })
+/** The family's own fields: schools, keyboards, boards, sizes. */
+const fields = computed(() => viewOfPlays(taughtOf(instrument.value).family.plays).Settings)
+const choose = (value: string): void => {
+  instrument.value = value
+  make.value = {}
+}
+const setMake = (field: string, value: unknown): void => {
+  const before = make.value as Readonly<Record<string, unknown>>
+  const own = before[field]
+  const whole = typeof value === 'object' && typeof own === 'object' ? { ...own, ...value } : value
+  make.value = { ...before, [field]: whole } as Settings
+}
 const altered = computed(() => {
   const { name: before, teacher: whose, settings } = currentStudio.value!
   return (
     name.value.trim() !== before ||
     teacher.value.trim() !== whose ||
     instrument.value !== settings.instrument ||
-    region.value !== settings.region
+    region.value !== settings.region ||
+    JSON.stringify(make.value) !== JSON.stringify(settings.make)
   )
 })
 const save = (): Promise<void> =>
   guarded(async () => {
-    const settings = { instrument: instrument.value, region: region.value, welcomed: true }
+    const settings = { instrument: instrument.value, make: make.value, region: region.value, welcomed: true }
     showStudio(await ask('PUT /api/studio', {}, { name: name.value.trim(), teacher: teacher.value.trim(), settings }))
     notice.value = t('studio.saved')
   })
@@ -42,10 +59,17 @@ const save = (): Promise<void> =>
     </label>
     <label>
       {{ t('settings.instrument') }}
-      <select v-model="instrument" class="field mt-1 block">
+      <select class="field mt-1 block" :value="instrument" @change="choose(($event.target as HTMLSelectElement).value)">
         <option v-for="{ id } in TAUGHT" :key="id" :value="id">{{ t('name.make', { make: id }) }}</option>
       </select>
     </label>
+    <WordPanel :words="t('settings.make')" look="button">
+      <fieldset class="w-[320px] p-4">
+        <legend class="sr-only">{{ t('settings.make') }}</legend>
+        <p class="aside quiet mb-2">{{ t('settings.make.about') }}</p>
+        <component :is="fields" :own="make" @set="setMake" />
+      </fieldset>
+    </WordPanel>
     <label>
       {{ t('settings.region') }}
       <select v-model="region" class="field mt-1 block">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref, shallowRef } from 'vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
 import { NuxtLink } from '#components'
 import { useHead, useRouter } from '#imports'
 import type { SyllabusListing } from '#shared/api'
@@ -20,6 +20,8 @@ const load = (): Promise<void> =>
     syllabi.value = await ask('GET /api/syllabi')
   })
 onMounted(load)
+/** Exams first, then the courses of those who learn without one. */
+const listed = computed(() => [...(syllabi.value ?? [])].sort((a, b) => Number(a.isCourse) - Number(b.isCourse)))
 
 /** Larger files are no lists; they are not even sent. */
 const MAX_BYTES = 1_000_000
@@ -66,12 +68,15 @@ const stored = (id: string) => router.push(`/syllabi/${id}`)
     <p v-if="syllabi?.length === 0" class="mt-4 max-w-[560px] border border-rule bg-sheet p-6">
       {{ t('syllabi.index.none') }}
     </p>
-    <section v-for="syllabus in syllabi" :key="syllabus.id" class="mt-6 border-t border-ink pt-2">
+    <section v-for="syllabus in listed" :key="syllabus.id" class="mt-6 border-t border-ink pt-2">
       <h2 class="flex flex-wrap items-baseline gap-x-3 text-[19px]">
         <NuxtLink class="hover:underline" :to="`/syllabi/${syllabus.id}`">{{ syllabus.title }}</NuxtLink>
         <span class="quiet font-sans text-[14px] font-normal"
           >{{ syllabus.edition }} · {{ t('name.make', { make: syllabus.instrument }) }}</span
         >
+        <span v-if="syllabus.isCourse" class="aside quiet text-[14px] font-normal">{{
+          t('syllabi.index.course')
+        }}</span>
         <span v-if="syllabus.shipped" class="aside quiet text-[14px] font-normal">{{
           t('syllabi.index.invented')
         }}</span>

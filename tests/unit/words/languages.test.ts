@@ -33,7 +33,7 @@ const SHEETS: readonly PaperRequest[] = [
   { sheet: 'studies', size: 'a4', title: '', studies, look: { ...DEFAULT_LOOK, grips: true, names: 'letters' } },
   { sheet: 'cards', size: 'letter', title: '', studies },
   { sheet: 'chart', size: 'a4', chart: { kinds: ['major', 'harmonic-minor'], settings: {} } },
-  { sheet: 'lesson', size: 'a4', file: lessonFile({ studies: someStudies(4) }) },
+  { sheet: 'lesson', size: 'a4', file: lessonFile({ studies: someStudies(4), pupil: { name: '' } }) },
   { sheet: 'week', size: 'a4', name: '', practice: practiceFile({ studies: someStudies(4) }) },
 ]
 const made = (request: PaperRequest): readonly Page[] => {

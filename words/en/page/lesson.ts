@@ -46,6 +46,7 @@ export const lesson = {
   'lesson.week.keys': 'Alt with arrow up or down moves it, Delete removes it',
   'lesson.week.type': 'Type a scale',
   'lesson.week.from': 'From the set',
+  'lesson.week.library': 'library',
   'lesson.week.find': 'Search',
   'lesson.week.print': 'Print the sheet',
   'lesson.week.save': 'Save',

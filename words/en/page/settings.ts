@@ -4,6 +4,8 @@ export const settings = {
   'settings.theme': 'Theme',
   'settings.theme.name': '{theme, select, auto {Automatic} light {Light} other {Dark}}',
   'settings.instrument': 'You teach',
+  'settings.make': 'Make and school',
+  'settings.make.about': 'New studies on the desk and new pupils start with these.',
   'settings.region': 'Notes, dates, paper',
   'settings.region.name': '{region, select, british {quavers, 12 February} other {eighths, February 12}}',
   welcome: 'Your studio',

@@ -59,6 +59,8 @@ export const studio = {
   'studio.others.empty': 'Start empty …',
   'studio.others.empty-about': 'A new studio with nothing in it. The others stay as they are.',
   'studio.others.create': 'Create',
+  'studio.others.delete-demo': 'Delete the demo',
+  'studio.others.delete-demo-sure': 'Delete the demo with everything changed in it? Your own studios stay.',
   'studio.others.restore-demo': 'Reset the demo',
   'studio.others.restore-demo-sure':
     'Reset the demo? Everything changed in the demo is deleted. Your own studios stay.',

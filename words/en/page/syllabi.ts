@@ -205,6 +205,7 @@ export const syllabi = {
     'CSV or JSON, as the handbook describes. A list with a column of printed words is enough: they are read as a teacher would read them, and open questions are asked.',
   'syllabi.index.fetching': 'fetching the syllabi …',
   'syllabi.index.none': 'No syllabi yet. Import one to grade sets against it.',
+  'syllabi.index.course': 'a course, for lessons without an exam',
   'syllabi.index.invented': 'an invented board, for the demo',
   'syllabi.index.syllabi-tactum': 'Syllabi · Tactum',
   'syllabi.index.too-large': '{name} has {ceil} MB. A list has at most 1 MB. Nothing was read.',
