@@ -50,7 +50,7 @@ describe('a study of a set', () => {
     await place.getByRole('link', { name: 'next ›' }).click()
     await place.getByText('no. 3 of 3').waitFor()
     expect(await stored()).toBe(before)
-    await place.getByRole('link', { name: '‹ before' }).click()
+    await place.getByRole('link', { name: '‹ previous' }).click()
     await place.getByText('no. 2 of 3').waitFor()
     await callStudy(page, 'one octave')
     await page.getByRole('button', { name: 'Save in the set' }).click()

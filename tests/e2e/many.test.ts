@@ -52,7 +52,7 @@ describe('a pupil', () => {
     await card.getByRole('button', { name: /^How Wren/ }).click()
     await card.getByRole('button', { name: 'Restore' }).click()
     // nobody may be left on that shelf: the way to the others is
-    await shelf.getByRole('button', { name: /^Coming/ }).click()
+    await shelf.getByRole('button', { name: /^Pupils/ }).click()
     await card.getByRole('link', { name: 'Autumn' }).waitFor()
     await expect
       .poll(async () => (await call('/api/pupils')).body.find((each: any) => each.id === id).archived)
@@ -72,7 +72,7 @@ describe('studies that are there', () => {
     await page.getByRole('button', { name: 'Show what changes' }).click()
     const sheet = page.getByRole('dialog', { name: 'Edit studies' })
     await sheet.getByText('no note changes').waitFor()
-    expect(await sheet.getByText(/\d+ notes are played otherwise/).count()).toBe(2)
+    expect(await sheet.getByText(/\d+ notes change their fingering/).count()).toBe(2)
     await expectAccessible(page)
     await sheet.getByRole('checkbox', { name: 'Change E♭ major' }).uncheck()
     await sheet.getByRole('button', { name: 'Change 2 studies' }).click()
