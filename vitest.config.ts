@@ -13,7 +13,7 @@ const whole = {
   testTimeout: 180_000,
   hookTimeout: 180_000,
   // pages are asked until they say so
-  expect: { poll: { timeout: 10_000 } },
+  expect: { poll: { timeout: 60_000 } },
 }
 
 export default defineConfig({

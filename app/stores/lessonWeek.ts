@@ -58,11 +58,14 @@ export function lessonWeek({ file, view, guarded, note, read }: At) {
     await read()
   }
 
-  /** Sets the week; the first change of what is proposed keeps it. */
-  const setWeek = (lines: readonly WeekLine[], text = file.value?.week?.note ?? ''): Promise<void> =>
+  /**
+   * Changes what is set; the first change of what is proposed keeps it.
+   * @param change the lines as they shall be, asked when its turn comes: changes that come fast all count
+   */
+  const changeWeek = (change: (lines: readonly WeekLine[]) => readonly WeekLine[]): Promise<void> =>
     guarded(async () => {
       const before = file.value!.week
-      await writeWeek(lines, text)
+      await writeWeek(change(view.value!.lines), before?.note ?? '')
       note(() => (before ? writeWeek(before.lines, before.note) : dropWeek()))
     })
   /** Goes back to what is proposed. */
@@ -74,10 +77,10 @@ export function lessonWeek({ file, view, guarded, note, read }: At) {
     })
   /** Keeps what is proposed, so that it can be printed and looked at next time. */
   const keep = async (): Promise<void> => {
-    if (view.value?.proposed) await setWeek(view.value.lines)
+    if (view.value?.proposed) await changeWeek((lines) => lines)
   }
 
-  return { setWeek, propose, keep }
+  return { changeWeek, propose, keep }
 }
 
 /** What becomes of today's lesson. */

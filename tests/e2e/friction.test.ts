@@ -8,7 +8,7 @@ const { open } = useBrowser()
 const line = (page: Page) => page.getByRole('combobox', { name: /^Type a scale/ })
 const heading = (page: Page) => page.locator('svg[role="group"]').first()
 const saysScore = (page: Page, words: RegExp) =>
-  expect.poll(() => heading(page).getAttribute('aria-label'), { timeout: 15_000 }).toMatch(words)
+  expect.poll(() => heading(page).getAttribute('aria-label')).toMatch(words)
 
 describe('a mock exam', () => {
   it('is taken up where it was left after a reload, and kept as it stands', async () => {

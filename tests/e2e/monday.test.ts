@@ -163,7 +163,7 @@ describe('a lesson without an exam', () => {
       .waitFor()
     expect(await outcome(page, 'wrong').isVisible()).toBe(true)
     server = await startServer({ ...started, again: true })
-    await expect.poll(async () => (await record(id)).length, { timeout: 15_000 }).toBe(1)
+    await expect.poll(async () => (await record(id)).length).toBe(1)
   })
 
   it('is given on a phone by finger, with everything large enough', async () => {

@@ -91,7 +91,7 @@ describe('the start command', () => {
     expect(third.output()).toMatch(/a server left over[\s\S]*Tactum is ready/)
     third.child.kill('SIGTERM')
     expect(await third.ended).toBe(0)
-    await expect.poll(ours, { timeout: 10_000 }).toEqual([])
+    await expect.poll(ours).toEqual([])
   })
 
   it('leaves nothing behind when it is told to stop on its way up', async () => {
@@ -106,7 +106,7 @@ describe('the start command', () => {
         if (String(chunk).includes(moment)) setTimeout(() => child.kill('SIGINT'), 150)
       })
       expect(await ended).toBe(0)
-      await expect.poll(ours, { timeout: 10_000 }).toEqual([])
+      await expect.poll(ours).toEqual([])
       await expect(fetch(`http://127.0.0.1:${port}/api/health`)).rejects.toThrow()
     }
   })

@@ -54,7 +54,8 @@ export function useBrowser() {
     page.on('request', (request) => {
       if (!/^(http:\/\/127\.0\.0\.1|data:|blob:)/.test(request.url())) problems.push(`asked outside: ${request.url()}`)
     })
-    page.setDefaultTimeout(15_000)
+    // a slow machine is no failure
+    page.setDefaultTimeout(60_000)
     await page.goto(path)
     return { page, problems }
   }

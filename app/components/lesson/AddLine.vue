@@ -17,7 +17,7 @@ import { detailWords, lineOf, titleWords } from './lines'
 const MAX_FOUND = 20
 
 /** One more line for the week: typed as a teacher would say it, or taken from the set and what else the pupil has. */
-const props = defineProps<{ rows: readonly LessonRow[]; days: readonly Weekday[]; busy: boolean }>()
+const props = defineProps<{ rows: readonly LessonRow[]; days: readonly Weekday[] }>()
 const emit = defineEmits<{ add: [lines: WeekLine[]] }>()
 const lesson = useLesson()
 
@@ -35,7 +35,7 @@ const problem = computed(() => {
 })
 /** Studies of the line; one that the pupil has already is taken as it is. */
 function add(): void {
-  if (!heard.value || heard.value.studies.length === 0 || props.busy) return
+  if (!heard.value || heard.value.studies.length === 0) return
   const known = new Map(props.rows.map((row) => [courseKeyOf(row.recipe), row]))
   const lines = heard.value.studies.map((study) => {
     const recipe = completeRecipe({ ...own.value, ...study } as RecipeInput)
@@ -93,7 +93,7 @@ async function addFromLibrary({ id }: StudyListing): Promise<void> {
         :placeholder="t('lesson.week.type')"
         aria-describedby="week-heard"
       />
-      <button type="submit" class="plain-button" :disabled="busy || !heard || heard.studies.length === 0">
+      <button type="submit" class="plain-button" :disabled="!heard || heard.studies.length === 0">
         {{ t('practice.line.add') }}
       </button>
       <WordPanel :words="t('lesson.week.from')" look="button" placement="bottom-end">

@@ -12,7 +12,6 @@ const lesson = useLesson()
   <RecordLine
     id="lesson-line"
     :rows="rows"
-    :busy="lesson.busy"
     @recorded="
       (all) =>
         lesson.tell(

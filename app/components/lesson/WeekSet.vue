@@ -24,20 +24,22 @@ const minutes = computed(() => {
   return Math.max(0, ...busiest)
 })
 const list = ref<HTMLElement>()
-const set = (next: readonly WeekLine[]): Promise<void> => lesson.setWeek(next)
 function move(from: number, to: number): void {
-  if (to < 0 || to >= lines.value.length) return
-  const next: WeekLine[] = [...lines.value]
-  next.splice(to, 0, ...next.splice(from, 1))
-  void set(next)
+  const id = lines.value[from]?.id
+  if (id === undefined || to < 0 || to >= lines.value.length) return
+  void lesson.changeWeek((all) => {
+    const moved = all.find((line) => line.id === id)
+    return moved ? all.filter((line) => line !== moved).toSpliced(to, 0, moved) : all
+  })
 }
 sortableList(list, move)
-const change = (at: number, line: WeekLine): Promise<void> => set((lines.value as readonly WeekLine[]).with(at, line))
-const remove = (at: number): Promise<void> => set(lines.value.toSpliced(at, 1))
-const add = (...more: WeekLine[]): Promise<void> => set([...lines.value, ...more])
+const change = (changed: WeekLine): Promise<void> =>
+  lesson.changeWeek((all) => all.map((line) => (line.id === changed.id ? changed : line)))
+const remove = (id: string): Promise<void> => lesson.changeWeek((all) => all.filter((line) => line.id !== id))
+const add = (...more: WeekLine[]): Promise<void> => lesson.changeWeek((all) => [...all, ...more])
 
 async function onKey(event: KeyboardEvent, at: number): Promise<void> {
-  if (event.key === 'Delete') await remove(at)
+  if (event.key === 'Delete') await remove(lines.value[at]!.id)
   if (!event.altKey || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
   event.preventDefault()
   const to = at + (event.key === 'ArrowUp' ? -1 : 1)
@@ -105,8 +107,8 @@ const to = computed(
             :words="howWords(line)"
             :first="at === 0"
             :last="at === lines.length - 1"
-            @change="change(at, $event)"
-            @remove="remove(at)"
+            @change="change"
+            @remove="remove(line.id)"
             @move="move(at, at + $event)"
           />
         </p>
@@ -117,7 +119,7 @@ const to = computed(
         </p>
       </li>
     </ol>
-    <AddLine :rows="view.rows" :days="days" :busy="lesson.busy" @add="(more) => add(...more)" />
+    <AddLine :rows="view.rows" :days="days" @add="(more) => add(...more)" />
     <p class="mt-3 flex flex-wrap items-baseline gap-3">
       <NuxtLink class="main-button" :to="to" @click="lesson.keep()">{{ t('lesson.week.print') }}</NuxtLink>
       <button v-if="view.proposed" type="button" class="plain-button" :disabled="lesson.busy" @click="lesson.keep()">

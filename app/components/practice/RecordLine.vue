@@ -7,7 +7,7 @@ import { bpmOf, notesOf } from './tempo'
 import type { Told } from './told'
 
 /** The record by a line, as it would be said: “G minor together 96 clean, D minor LH wrong at the turn”. */
-const props = withDefaults(defineProps<{ rows: readonly R[]; busy: boolean; id?: string }>(), { id: 'record-line' })
+const props = withDefaults(defineProps<{ rows: readonly R[]; id?: string }>(), { id: 'record-line' })
 const emit = defineEmits<{ recorded: [all: { row: R; draft: EntryDraft }[]] }>()
 
 const line = ref('')
@@ -45,7 +45,7 @@ function understood(each: SpokenEntry): string {
   })
 }
 function add(): void {
-  if (!ready.value || props.busy) return
+  if (!ready.value) return
   emit(
     'recorded',
     draft.value.map((each): { row: R; draft: EntryDraft } => {
@@ -79,7 +79,7 @@ function add(): void {
         maxlength="400"
         :aria-describedby="`${id}-heard`"
       />
-      <button type="submit" class="plain-button" :disabled="!ready || busy">{{ t('practice.line.add') }}</button>
+      <button type="submit" class="plain-button" :disabled="!ready">{{ t('practice.line.add') }}</button>
     </div>
     <ul :id="`${id}-heard`" class="mt-1 text-[13px]" aria-live="polite">
       <li v-for="(each, at) in draft" :key="at" :class="isWhole(each) ? 'quiet' : 'text-missing'">{{ heard(each) }}</li>

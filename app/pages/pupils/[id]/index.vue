@@ -197,7 +197,7 @@ async function askHelp(): Promise<void> {
             <p v-if="view.exam === null" class="border border-rule bg-sheet p-4">{{ t('practice.choose-day') }}</p>
             <template v-if="!practice.trial">
               <TodayColumn :view="view" :busy="practice.busy" @recorded="addEntry" @open="choose" />
-              <RecordLine :rows="view.rows" :busy="practice.busy" @recorded="practice.addAll" />
+              <RecordLine :rows="view.rows" @recorded="practice.addAll" />
             </template>
             <ReadyByExam
               v-if="view.then"
