@@ -1,3 +1,4 @@
+import { call } from './call'
 import { compareLine } from './compare'
 import { isLanguage, LANGUAGE_TAGS, wordingFor } from '#shared/languages'
 import { guarded } from './files'
@@ -19,6 +20,7 @@ const USE = `tactum: the core from a terminal (every command takes --lang TAG)
     [--paper a4|letter] [--fingers all|crossings|none] [--large] < recipes-or-set
   npm run --silent export -- --format pdf --chart KIND --out FILE [--instrument ID] [--school ID] [--paper a4|letter]
   npm run --silent import -- FILE
+  npm run --silent call [-- --over RECIPE.json] < called-lines.txt
   npm run --silent syllabus -- check FILE
   npm run --silent record -- read --set FILE < lines-of-what-was-played.txt
   npm run --silent syllabus -- read [--title WORDS] < printed-lines.txt
@@ -40,6 +42,7 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[], terminal: Term
   plan: (_, terminal) => answerWhole(terminal, planLine),
   export: async (args, terminal) => (await import('./music')).exportMusic(args, terminal),
   import: async (args, terminal) => (await import('./music')).importMusic(args, terminal),
+  call,
   grade,
   record,
   syllabus,

@@ -29,6 +29,10 @@ export const british = {
     'the same {by, plural, =1 {a semitone} =2 {a tone} other {# semitones}} {way, select, up {up} other {down}}',
   'diff.degree':
     'degree {degree} lies {by, plural, =1 {a semitone} =2 {a tone} other {# semitones}} {way, select, up {higher} other {lower}}',
+  'call.long-notes': 'Studies are written in crotchets to demisemiquavers. Minims and semibreves are not available.',
+  'call.rounded': 'The tempo is rounded to {bpm} crotchets a minute.',
+  'echo.moved':
+    '{semitones, plural, =1 {a semitone} =2 {a tone} other {# semitones}} {way, select, up {up} other {down}}',
   'open.no-beat': 'Of which beats is the tempo? Taken as crotchets.',
   'open.no-tempo': 'No tempo is named. Taken as 60 in quavers.',
   'open.no-notes': 'No note value is named. Taken as quavers.',

@@ -1,6 +1,5 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { dateOf, type Entry } from '#core/practice'
 import type { StoredEntry } from '#shared/api'
 import type { LessonFile } from '#shared/lessonFile'
 import type { LessonRow, LessonView } from '#shared/lessonView'
@@ -9,13 +8,8 @@ import { askPatiently } from '~/composables/api'
 import { newestOnly } from '~/composables/realiser'
 import { working } from '~/composables/working'
 import { opened, practised } from '~/practice'
+import { type LessonEntry, sent, undoing } from './lessonEntries'
 import { lessonStatus, lessonWeek } from './lessonWeek'
-
-/** What is told of a study in a lesson. */
-export type LessonEntry = Pick<Entry, 'kind' | 'outcome' | 'tempo' | 'hands' | 'octaves'> &
-  Partial<Pick<Entry, 'where' | 'stage' | 'minutes' | 'date' | 'corrects' | 'withdrawn'>> & {
-    readonly by?: 'teacher' | 'pupil'
-  }
 
 /** Something that was done in the lesson, and how it is undone. */
 interface Done {
@@ -70,32 +64,11 @@ export const useLesson = defineStore('lesson', () => {
     await read(pupilId())
     return added
   }
-  /** An entry as it is sent: of a study in the library by its id, of another as it stands. */
-  const sent = ({ id, recipe }: Pick<LessonRow, 'id' | 'recipe'>, entry: LessonEntry): object => ({
-    ...{ id: crypto.randomUUID(), minutes: 0, note: '', by: 'teacher', date: dateOf(view.value!.today) },
-    ...(id ? { studyId: id } : { study: recipe }),
-    ...entry,
-  })
-  /** What an entry says, to be said again in another that corrects it. */
-  const said = ({ studyId, study, ...entry }: StoredEntry, corrects: string): object => {
-    const { kind, outcome, tempo, hands, octaves, minutes, date, by, where, stage, withdrawn } = entry
-    return {
-      ...{ id: crypto.randomUUID(), kind, outcome, tempo, hands, octaves, minutes, date, note: '', corrects },
-      ...(studyId ? { studyId } : { study }),
-      ...{ by: by === 'exam' ? 'teacher' : by, ...(where && { where }), ...(stage && { stage }) },
-      ...(withdrawn && { withdrawn }),
-    }
-  }
-  /** What takes an entry back: what it corrected is said once more, what it said for the first time is withdrawn. */
-  const undoing = (entry: StoredEntry, before: readonly StoredEntry[]): object => {
-    const earlier = before.find(({ id }) => id === entry.corrects)
-    return earlier ? said(earlier, entry.id) : said({ ...entry, withdrawn: true }, entry.id)
-  }
   /** Adds to the record; undone by another entry, so that what was told stays in the history. */
   const tell = (all: readonly { row: Pick<LessonRow, 'id' | 'recipe'>; entry: LessonEntry }[]): Promise<void> =>
     inTurn(async () => {
       const earlier = record.value
-      const added = await send(all.map(({ row, entry }) => sent(row, entry)))
+      const added = await send(all.map(({ row, entry }) => sent(row, entry, view.value!.today)))
       note(async () => void (await send(added.map((entry) => undoing(entry, earlier)))))
     })
 

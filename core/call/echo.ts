@@ -3,7 +3,7 @@ import { kindNamed, qualityNamed, materialMessage } from '../material'
 import { joined, listed, type Message, named } from '../message'
 import { noteName } from '../pitch'
 import { callMessage } from './messages'
-import type { Ask, Features, Part } from './part'
+import type { Ask, Features, Pace, Part, Signs } from './part'
 
 /** A feature by what it names most surely. */
 export function featureMessage({ quality, form, shape, named: name }: Features): Message {
@@ -43,7 +43,7 @@ const pinMessage = (pin: object): Message => {
   return family.pins.describe(pin as never)
 }
 
-function askMessage({ except, start, question: _, bpm, beat, most, condition, ...ask }: Ask): Message[] {
+function askMessage({ except, start, question: _, bpm, beat, most, condition, degree, ...ask }: Ask): Message[] {
   const notes = listed(
     (except ?? []).map((note) => named(noteName(note))),
     'comma',
@@ -51,6 +51,7 @@ function askMessage({ except, start, question: _, bpm, beat, most, condition, ..
   return [
     ...(except ? [callMessage('echo.except', { notes })] : []),
     ...(start ? [callMessage('echo.start', { note: named(noteName(start)) })] : []),
+    ...(degree === undefined ? [] : [callMessage('echo.degree', { degree })]),
     ...(bpm === undefined
       ? beat === undefined
         ? []
@@ -61,38 +62,38 @@ function askMessage({ except, start, question: _, bpm, beat, most, condition, ..
   ]
 }
 
-/** What a part of a line says, back in plain words; null for words that a sentence needs and that say nothing. */
-export function echoOf(part: Part): Message | null {
-  switch (part.is) {
-    case 'tonic':
-      return callMessage('echo.note', { note: named(noteName(part.note)) })
-    case 'feature':
-      return featureMessage(part.features)
-    case 'inversion':
-      return callMessage('echo.inversion', { inversion: part.inversion })
-    case 'change':
-      return joined(changeMessage(part.change), 'comma')
-    case 'more':
-      return callMessage('echo.more-octaves', { octaves: part.octaves })
-    case 'pitches':
-      return callMessage('echo.pitches', { count: part.pitches.length })
-    case 'all':
-      return callMessage('echo.all')
-    case 'three-minors':
-      return callMessage('echo.three-minors')
-    case 'two-minors':
-      return callMessage('echo.two-minors')
-    case 'signs': {
-      const { sharps, flats, exact } = part.signs
-      return callMessage('echo.signs', {
-        sharps: sharps ?? 'none',
-        flats: flats ?? 'none',
-        exact: exact ? 'yes' : 'no',
-      })
-    }
-    case 'ask':
-      return joined(askMessage(part.ask), 'comma')
-    default:
-      return null
-  }
+const signsMessage = ({ sharps, flats, exact }: Signs): Message =>
+  callMessage('echo.signs', { sharps: sharps ?? 'none', flats: flats ?? 'none', exact: exact ? 'yes' : 'no' })
+const paceMessage = (pace: Pace): Message =>
+  'by' in pace ? callMessage('echo.pace.by', pace) : callMessage('echo.pace.times', pace)
+
+type Echoes = { readonly [I in Part['is']]: ((part: Extract<Part, { is: I }>) => Message) | null }
+/** What each part of a line says; null for words that a sentence needs and that say nothing, or that only lists have. */
+const ECHOES: Echoes = {
+  tonic: ({ note }) => callMessage('echo.note', { note: named(noteName(note)) }),
+  feature: ({ features }) => featureMessage(features),
+  inversion: ({ inversion }) => callMessage('echo.inversion', { inversion }),
+  change: ({ change }) => joined(changeMessage(change), 'comma'),
+  more: ({ octaves }) => callMessage('echo.more-octaves', { octaves }),
+  pace: ({ pace }) => paceMessage(pace),
+  related: ({ related: { by, mode } }) => callMessage('echo.related', { by, mode: mode ?? 'none' }),
+  moved: ({ by: { semitones } }) =>
+    callMessage('echo.moved', { way: semitones < 0 ? 'down' : 'up', semitones: Math.abs(semitones) }),
+  draw: () => callMessage('echo.draw'),
+  aside: ({ message }) => message,
+  pitches: ({ pitches }) => callMessage('echo.pitches', { count: pitches.length }),
+  all: () => callMessage('echo.all'),
+  'three-minors': () => callMessage('echo.three-minors'),
+  'two-minors': () => callMessage('echo.two-minors'),
+  signs: ({ signs }) => signsMessage(signs),
+  ask: ({ ask }) => joined(askMessage(ask), 'comma'),
+  played: null,
+  or: null,
+  filler: null,
+}
+
+/** What a part of a line says, back in plain words; null for words that say nothing by themselves. */
+export const echoOf = (part: Part): Message | null => {
+  const echo = ECHOES[part.is] as ((part: Part) => Message) | null
+  return echo ? echo(part) : null
 }

@@ -37,7 +37,7 @@ export interface Heard {
   choosers: Partial<Record<Alternatives, Chooser>>
   /** What “or” stood between. */
   or: Set<Alternatives>
-  of: 'of' | 'on' | null
+  of: 'of' | 'on' | 'in' | null
 }
 type Alternatives = 'forms' | 'hands' | 'touch' | 'keys'
 
@@ -55,9 +55,15 @@ interface Listening {
   or: boolean
 }
 
+/** Words before a key's name that say whether a chord is the key's, or stands on the note. */
+const BEFORE_KEY: Readonly<Record<string, 'of' | 'on' | 'in'>> = {
+  ...{ of: 'of', de: 'of', del: 'of', von: 'of' },
+  ...{ on: 'on', sobre: 'on', auf: 'on', uber: 'on', in: 'in', en: 'in' },
+}
+
 function addKey(heard: Heard, tonic: Note, before: string): Alternatives {
   heard.named.push({ tonic, features: [] })
-  if (before === 'of' || before === 'on') heard.of = before
+  heard.of = BEFORE_KEY[before] ?? heard.of
   return 'keys'
 }
 
@@ -78,6 +84,7 @@ function add(heard: Heard, { part }: Meaning, { last }: Listening, before: strin
     case 'feature':
       ;(heard.named.at(-1)?.features ?? heard.common).push(part.features)
       if (part.question) heard.questions.push(part.question)
+      if (part.of) heard.ask = { ...heard.ask, seventh: 'of' }
       return part.features.form ? 'forms' : null
     case 'change':
       return addChange(heard, part.change)

@@ -70,11 +70,14 @@ function grouped(filledKeys: readonly { tonic: Note; features: readonly Features
 }
 
 /** What a caller says of one key; a chord's quality stands for itself: “C major, dominant seventh” is a dominant one. */
-export const keysCalled = (heard: Heard): { tonic: Note; features: readonly Features[] }[] =>
-  filled(heard).map(({ tonic, features }) => ({
-    tonic,
-    features: features.some(isChord) ? features.filter((each) => !isMode(each) || isChord(each)) : features,
-  }))
+export const keysCalled = (heard: Heard): { tonic: Note; features: readonly Features[] }[] => {
+  // “diminished seventh in the key of G minor”: the mode is the key's, not the chord's
+  const chords = heard.common.some(isChord) ? heard.common.filter((each) => isChord(each) || isSubject(each)) : []
+  return filled(heard).map(({ tonic, features }) => {
+    if (chords.length > 0 && !features.some(isChord)) return { tonic, features: chords }
+    return { tonic, features: features.some(isChord) ? features.filter((each) => !isKeyMode(each)) : features }
+  })
+}
 
 /** Sorts keys by what is said of them: a kind at the end governs the whole list, a mode the keys before it. */
 export function keysHeard(heard: Heard): KeysHeard {

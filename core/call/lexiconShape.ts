@@ -89,12 +89,13 @@ const COURSE: Rule[] = [
 ]
 
 const figure = (id: Figure, phrases: readonly string[]): Rule[] => says(phrases, { pattern: { figure: id } })
+const ORDINALS = ['3rds', '4ths', '5ths', '6ths', '7ths'] as const
 const INTERVALS = ['thirds', 'fourths', 'fifths', 'sixths', 'sevenths'] as const
 const FIGURES: Rule[] = [
   ...figure('straight', ['straight', 'no pattern']),
   ...figure('groups-of-three', ['in? groups of three|3', 'in? threes']),
   ...figure('groups-of-four', ['in? groups of four|4', 'in? fours']),
-  ...INTERVALS.flatMap((name) => figure(`broken-${name}`, [`in? broken ${name}`])),
+  ...INTERVALS.flatMap((name, at) => figure(`broken-${name}`, [`in? broken ${name}|${ORDINALS[at]!}`])),
   ...figure('fourth-then-second', ['a? fourth then a? second', 'fourths and|then seconds']),
   ...figure('fifth-then-third', ['a? fifth then a? third', 'fifths and|then thirds']),
   ...figure('seventh-then-sixth', ['a? seventh then a? sixth', 'sevenths and|then sixths']),
@@ -179,10 +180,7 @@ const TEMPO: Rule[] = rules(
 )
 
 /** What a caller may leave out, and a printed line may not: what a number counts. */
-export const CALLED_RULES: readonly Rule[] = [
-  ...rules(['from <note> <n>'], ({ numbers: [n] }) => (n! >= 0 && n! <= 8 ? set({ startOctave: n! }) : null)),
-  ...rules(['<n>'], ({ numbers: [n] }) => tempo(n!)),
-]
+export const BARE_NUMBERS: readonly Rule[] = rules(['<n>'], ({ numbers: [n] }) => tempo(n!))
 
 /** Everything that shapes a study. */
 export const SHAPE_RULES: readonly Rule[] = [

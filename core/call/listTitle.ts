@@ -40,7 +40,7 @@ export function fromTitle(title: string | undefined, items: readonly Understood[
 }
 /** A kind that only the title says is asked about. */
 const BY_TITLE: Understood = {
-  ...{ from: 0, to: 0, typed: '', nearest: null },
+  ...{ from: 0, to: 0, typed: '', nearest: null, slips: [] },
   meaning: { part: { is: 'ask', ask: { question: 'kind-from-title' } } },
 }
 

@@ -37,6 +37,28 @@ export type CallMessages = {
   'call.changes': { title: Message }
   'echo.more-octaves': { octaves: number }
   'call.no-key': null
+  /** A line that is understood, and asks for what is no study or cannot be written. */
+  'call.grade': { grade: number }
+  'call.long-notes': null
+  'call.rounded': { bpm: number }
+  'call.no-related': { kind: Message }
+  'call.no-start': { note: NoteParam; title: Message }
+  'call.two-keys': null
+  'call.one-hand-contrary': null
+  /** How something was taken that the words leave open. */
+  'call.read-as': { typed: string; word: string }
+  'call.seventh-of-key': { key: NoteParam; root: NoteParam; kind: Message }
+  'call.seventh-on-note': { key: NoteParam; kind: Message }
+  'call.started': { note: NoteParam; title: Message }
+  'call.both-hands': null
+  'call.pace': { bpm: number }
+  'call.limit': { bpm: number }
+  'echo.pace.by': { by: number }
+  'echo.pace.times': { times: number }
+  'echo.related': { by: string; mode: string }
+  'echo.moved': { way: string; semitones: number }
+  'echo.draw': null
+  'echo.degree': { degree: number }
   'call.too-many': { count: number; most: number }
   'asked.no-key': null
   'asked.none-above': null

@@ -27,3 +27,17 @@ export function nearestWord(word: string, among: readonly string[]): string | nu
   // a single letter is like every other one: that is no likeness
   return best && best.word.length > 1 ? best.word : null
 }
+
+/** Shorter words are like too many others. */
+const LEAST_LETTERS = 4
+
+/** The word that was meant by a slip of one letter: changed, added, left out or swapped with the next. */
+export function meantWord(word: string, among: readonly string[]): string | null {
+  if (word.length < LEAST_LETTERS || among.includes(word)) return null
+  const meant = among.filter(
+    (other) =>
+      other.length >= LEAST_LETTERS - 1 && Math.abs(other.length - word.length) <= 1 && distance(word, other) === 1,
+  )
+  // of “major” and “maj” the longer is what was being typed
+  return meant.toSorted((a, b) => b.length - a.length || a.localeCompare(b))[0] ?? null
+}

@@ -1,15 +1,16 @@
-import type { KindId, NamedMaterial } from '../material'
-import { type Note, noteName } from '../pitch'
-import type { Message } from '../message'
+import { type KindId, type NamedMaterial, kindNamed, KINDS } from '../material'
+import { type Note, noteAbove, noteName, parseNote } from '../pitch'
+import { named as namedNote, type Message } from '../message'
 import { altered, completeRecipe, type RecipeInput } from '../instrument'
 import { titleOf } from '../realise'
-import { isFree, MAX_OCTAVES } from '../study'
+import { isFree } from '../study'
+import { type Changes, changesOver } from './changes'
 import { callMessage } from './messages'
 import type { Heard } from './heard'
 import { kindsFrom } from './kindsHeard'
-import type { Meaning } from './part'
-
-type Changes = Omit<RecipeInput, 'material'>
+import { movedTonic, relatedTo, startedOn } from './otherKeys'
+import type { Features, Meaning } from './part'
+import { allTonics } from './tonics'
 
 /** What a line comes to that is said over a study. */
 interface Changed {
@@ -18,68 +19,105 @@ interface Changed {
   readonly problems: readonly Message[]
 }
 
-/** What is changed, so that nobody is surprised. */
-const whatChanges = (base: RecipeInput): Message =>
-  callMessage('call.changes', { title: titleOf(completeRecipe(base)) })
-
-const octavesMore = (meaning: readonly Meaning[]): number =>
-  meaning.reduce((sum, { part }) => sum + (part.is === 'more' ? part.octaves : 0), 0)
-
-/** A study with some of it changed, its material too. */
-const changed = (base: RecipeInput, change: Changes, material = base.material): RecipeInput =>
-  altered(base, material === base.material ? change : { ...change, material })
-
-/** Forms of the study's own key that the line names: of a minor key “melodic” is its melodic form. */
-function kindsNamed(
-  heard: Heard,
-  base: RecipeInput,
-): { kinds: readonly KindId[]; problems: readonly Message[] } | null {
-  if (isFree(base.material)) return null
-  if (heard.common.length === 0 && !heard.three && !heard.two) return null
-  const { kinds, problems } = kindsFrom(heard.common, heard)
-  return { kinds, problems }
-}
-
 interface Line {
   readonly heard: Heard
   readonly meaning: readonly Meaning[]
   readonly change: Changes
   readonly base: RecipeInput
+  readonly random: () => number
 }
 
-/** What is changed but the material, octaves that are more or fewer reckoned out. */
-function changesOf({ meaning, change, base }: Line): Changes {
-  const more = octavesMore(meaning)
-  if (more === 0) return change
-  return { ...change, octaves: Math.max(1, Math.min(MAX_OCTAVES, (change.octaves ?? base.octaves ?? 2) + more)) }
-}
+/** A study with some of it changed, its material too. */
+const changed = (base: RecipeInput, change: Changes, material: RecipeInput['material']): RecipeInput =>
+  altered(base, material === base.material ? change : { ...change, material })
 
-/** A study's own kind in every key. */
-function inAllKeys(line: Line, tonicsOf: (kind: KindId) => readonly Note[]): Changed {
-  const { kind } = line.base.material as NamedMaterial
-  const tonics = tonicsOf(kind).map(noteName)
-  return {
-    studies: tonics.map((tonic) => changed(line.base, changesOf(line), { tonic, kind })),
-    ...{ remarks: [whatChanges(line.base)], problems: [] },
+type Materials = { materials: readonly RecipeInput['material'][]; problems: readonly Message[] }
+const one = (material: RecipeInput['material']): Materials => ({ materials: [material], problems: [] })
+const refused = (problem: Message): Materials => ({ materials: [], problems: [problem] })
+
+/** Another key for the study: related, so much higher, begun on another note, in all keys, drawn; null where none is said. */
+function otherKeys({ heard, base, meaning, random }: Line, kinds: readonly KindId[]): Materials | null {
+  const { tonic, kind } = base.material as NamedMaterial
+  const part = meaning.map((each) => each.part)
+  const keys = (kindId: KindId): readonly Note[] => allTonics(kindId, heard.signs)
+  if (part.some(({ is }) => is === 'draw')) {
+    const from = keys(kinds[0]!)
+    return one({ tonic: noteName(from[Math.floor(random() * from.length)]!), kind: kinds[0]! })
   }
+  if (heard.all || heard.signs.length > 0) {
+    return {
+      materials: kinds.flatMap((id) => keys(id).map((each) => ({ tonic: noteName(each), kind: id }))),
+      problems: [],
+    }
+  }
+  const related = part.find(({ is }) => is === 'related')
+  if (related?.is === 'related') {
+    const found = relatedTo({ tonic, kind }, related.related)
+    return found ? one(found) : refused(callMessage('call.no-related', { kind: kindNamed({ id: kind }) }))
+  }
+  const moved = part.find(({ is }) => is === 'moved')
+  if (moved?.is === 'moved') return one({ tonic: movedTonic(tonic, kind, moved.by), kind })
+  const { start, degree } = heard.ask
+  if (!start && degree === undefined) return null
+  const note = start ?? noteAbove(parseNote(tonic), KINDS[kind].up[degree! - 1] ?? KINDS[kind].up[0]!)
+  const begun = startedOn({ tonic, kind }, note)
+  const title = titleOf(completeRecipe(base))
+  return begun ? one(begun) : refused(callMessage('call.no-start', { note: namedNote(noteName(note)), title }))
+}
+
+/** Forms of the study's own key that the line names: of a minor key “melodic” is its melodic form. */
+function formsNamed({ heard, base }: Line): { kinds: readonly KindId[]; problems: readonly Message[] } | null {
+  if (isFree(base.material)) return null
+  if (heard.common.length === 0 && !heard.three && !heard.two) return null
+  const { kinds, problems } = kindsFrom(inOwnMode(heard.common, base.material as NamedMaterial), heard)
+  return { kinds, problems }
+}
+
+/** “Arpeggio” over a minor scale is the minor one, “scale” over a minor arpeggio a minor scale. */
+function inOwnMode(common: readonly Features[], { kind }: NamedMaterial): readonly Features[] {
+  const { mode, form } = KINDS[kind]
+  const says = common.some(({ quality, form: named, named: name }) => quality ?? named ?? name)
+  if (says || mode === null || common.length === 0) return common
+  return [...common, { quality: mode, ...(form ? { form } : {}) }]
+}
+
+/** An inversion that the line names, of a chord that the study is or becomes. */
+const inverted = ({ heard }: Line, { materials, problems }: Materials): Materials => {
+  const inversion = heard.inversions.at(-1)
+  if (inversion === undefined) return { materials, problems }
+  return {
+    materials: materials.map((each) => (isFree(each) ? each : { ...each, inversion })),
+    problems,
+  }
+}
+
+function materialsOf(line: Line): Materials | null {
+  const { base } = line
+  if (isFree(base.material)) return null
+  const own = base.material as NamedMaterial
+  const forms = formsNamed(line)
+  const elsewhere = otherKeys(line, forms?.kinds ?? [own.kind])
+  if (elsewhere) return { ...elsewhere, problems: [...elsewhere.problems, ...(forms?.problems ?? [])] }
+  if (forms) {
+    const materials = forms.kinds.map((kind) => ({ tonic: own.tonic, kind }))
+    return inverted(line, { materials, problems: forms.problems })
+  }
+  return line.heard.inversions.length > 0 ? inverted(line, one({ tonic: own.tonic, kind: own.kind })) : null
 }
 
 /**
- * What a line that names no key makes of the study that it is said over: another form of its key, other hands, an octave
- * more, all keys; null where it names one, or says nothing that could be changed.
- * @param tonicsOf all keys of a kind that the line allows
+ * What a line that names no key makes of the study that it is said over: another form of its key, its relative, other
+ * hands, an octave more, all keys; null where it names one, or says nothing that could be changed.
  */
-export function overStudy(line: Line, tonicsOf: (kind: KindId) => readonly Note[]): Changed | null {
-  const { heard, base } = line
+export function overStudy(line: Line): Changed | null {
+  const { heard, base, meaning } = line
   if (heard.named.length > 0) return null
-  const named = kindsNamed(heard, base)
-  if (heard.all || heard.signs.length > 0) return named || isFree(base.material) ? null : inAllKeys(line, tonicsOf)
-  const change = changesOf(line)
-  if (!named) {
-    const says = Object.keys(change).length > 0
-    return says ? { studies: [changed(base, change)], remarks: [whatChanges(base)], problems: [] } : null
-  }
-  const { tonic } = base.material as NamedMaterial
-  const studies = named.kinds.map((kind) => changed(base, change, { tonic, kind }))
-  return { studies, remarks: [whatChanges(base)], problems: named.problems }
+  const { change, said } = changesOver(base, line.change, meaning)
+  const found = materialsOf(line)
+  const says = Object.keys(change).length > 0 || heard.ask.hands !== undefined
+  if (!found && !says) return null
+  const materials = found?.materials ?? [base.material]
+  const studies = materials.map((material) => changed(base, change, material))
+  const remark = callMessage('call.changes', { title: titleOf(completeRecipe(base)) })
+  return { studies, remarks: [remark, ...said], problems: found?.problems ?? [] }
 }

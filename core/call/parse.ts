@@ -1,7 +1,7 @@
 import { callMessage } from './messages'
 import type { Message } from '../message'
 import type { RecipeInput } from '../instrument'
-import { gather } from './gather'
+import { gather, type Setting } from './gather'
 import { once } from './once'
 import { read, type Understood } from './read'
 
@@ -25,9 +25,10 @@ export const MAX_CALLED = 120
 /**
  * Reads a line as a teacher would call it. Semicolons part studies that have nothing in common; a list of keys shares
  * what follows it. The grammar stands in the handbook.
- * @param base the study that is changed by a line which names no key; none, and a key is asked for
+ * @param setting the study that is changed by a line which names no key: where there is none, a key is asked for; and what
+ *   chooses a key that is drawn
  */
-export function parseCall(line: string, base?: RecipeInput): Called {
+export function parseCall(line: string, setting: Setting = {}): Called {
   const understood = read(line)
   const groups: Understood[][] = [[]]
   for (const each of understood) {
@@ -36,7 +37,7 @@ export function parseCall(line: string, base?: RecipeInput): Called {
   }
   const gathered = groups
     .filter((group) => group.some(({ meaning }) => meaning !== null))
-    .map((group) => gather(group, base))
+    .map((group) => gather(group, setting))
   const studies = gathered.flatMap((each) => each.studies)
   const tooMany =
     studies.length > MAX_CALLED ? [callMessage('call.too-many', { count: studies.length, most: MAX_CALLED })] : []

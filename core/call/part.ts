@@ -1,5 +1,6 @@
 import type { BaseId, Form, Quality } from '../material'
-import type { Note } from '../pitch'
+import type { Message } from '../message'
+import type { Interval, Note } from '../pitch'
 import type { Place, RecipeInput } from '../instrument'
 import type { Chooser, Entry } from '../syllabus'
 
@@ -53,6 +54,8 @@ export interface Ask {
   readonly starts?: 'all' | 'white' | 'black'
   /** The one note on which it begins. */
   readonly start?: Note
+  /** The degree of its key on which it begins. */
+  readonly degree?: number
   /** Where hands begin, whichever way they move. */
   readonly positions?: true
   readonly handsFrom?: 'unison' | 'octave'
@@ -77,16 +80,36 @@ export interface Played {
   readonly beyond?: true
 }
 
+export type Pace = { readonly by: number } | { readonly times: number }
+
+/** A minor key and its major have either their signature or their tonic in common. */
+export interface Related {
+  readonly by: 'signature' | 'tonic'
+  /** Which of the two is meant; null: the other one. */
+  readonly mode: 'major' | 'minor' | null
+  readonly form: Form | null
+}
+
 /** What a stretch of the line says. */
 export type Part =
   | { readonly is: 'tonic'; readonly note: Note }
   /** `question` where the words do not say surely that it is meant. */
-  | { readonly is: 'feature'; readonly features: Features; readonly question?: string }
+  | { readonly is: 'feature'; readonly features: Features; readonly question?: string; readonly of?: true }
   | { readonly is: 'inversion'; readonly inversion: number; readonly more?: readonly number[] }
   /** `usual` goes with it unless the line says otherwise. */
-  | { readonly is: 'change'; readonly change: Changes; readonly usual?: Changes }
+  | { readonly is: 'change'; readonly change: Changes; readonly usual?: Changes; readonly question?: Message }
   /** So many octaves more, or fewer, than what lies on the desk. */
   | { readonly is: 'more'; readonly octaves: number }
+  /** Beats a minute more or fewer than the study that is meant has, or so many times as many. */
+  | { readonly is: 'pace'; readonly pace: Pace }
+  /** The key that is related to the one named, or to that of the study it is said over. */
+  | { readonly is: 'related'; readonly related: Related }
+  /** The study that it is said over, so much higher or lower. */
+  | { readonly is: 'moved'; readonly by: Interval }
+  /** A key of the machine's choosing. */
+  | { readonly is: 'draw' }
+  /** Understood, and no study: what is said to it. */
+  | { readonly is: 'aside'; readonly message: Message }
   | { readonly is: 'pitches'; readonly pitches: readonly (string | readonly string[])[] }
   | { readonly is: 'all' }
   | { readonly is: 'three-minors' }

@@ -55,7 +55,7 @@ interface Segment {
 }
 
 /** Between what a head or a title says and the words themselves. */
-const PAUSE: Understood = { from: 0, to: 0, typed: ',', meaning: { part: { is: 'filler' } }, nearest: null }
+const PAUSE: Understood = { from: 0, to: 0, typed: ',', meaning: { part: { is: 'filler' } }, nearest: null, slips: [] }
 
 const meaningsIn = (items: readonly Understood[]): Meaning[] =>
   items.flatMap(({ meaning }) => (meaning ? [meaning] : []))
@@ -161,7 +161,7 @@ export interface Subject {
   readonly items: readonly Understood[]
 }
 
-const asItem = (meaning: Meaning): Understood => ({ from: 0, to: 0, typed: '', meaning, nearest: null })
+const asItem = (meaning: Meaning): Understood => ({ from: 0, to: 0, typed: '', meaning, nearest: null, slips: [] })
 /** Heads before a subject's own words; a plain “scales” gives way to any other shape. */
 function headed({ items, heads }: Segment): Understood[] {
   const own = partsOf(items).some(isSubject)

@@ -1,8 +1,10 @@
 import { families, type RecipeInput } from '../instrument'
+import { isCalledKey } from './keyWords'
 import { KIND_RULES } from './lexiconKinds'
 import { FILLERS, REST_RULES } from './lexiconRest'
-import { CALLED_RULES, SHAPE_RULES } from './lexiconShape'
-import { nearestWord } from './nearest'
+import { CALLED_RULES } from './lexiconCalled'
+import { BARE_NUMBERS, SHAPE_RULES } from './lexiconShape'
+import { meantWord, nearestWord } from './nearest'
 import { NOTE_WORDS, noteNameAt } from './noteNames'
 import type { Meaning } from './part'
 import { matches, numberWords, type Rule, rules } from './rules'
@@ -31,6 +33,8 @@ export interface Understood {
   readonly meaning: Meaning | null
   /** For what was not understood: the nearest word that would be. */
   readonly nearest: string | null
+  /** Slips of typing in it, each with the word that it was read as. */
+  readonly slips: readonly { readonly typed: string; readonly word: string }[]
 }
 
 /** A phrase costs one, however long, so the fewest phrases win; what is not understood costs more than any reading. */
@@ -115,11 +119,37 @@ function nearestReading(text: string, rules: readonly Rule[], vocabulary: readon
 const LIKENED_IN_A_LINE = 12
 const MAX_LIKENED = 5000
 
-/**
- * A reader of lines: the cheapest row of phrases, exactly; from the end backwards, each place once.
- * @param isName whether a word that could be a note's name is one; every one unless said
- */
-export function readerFor(rules: readonly Rule[], isName: IsName = () => true): (line: string) => Understood[] {
+/** The cheapest row of phrases, exactly; from the end backwards, each place once. */
+function cheapest({ grammar, tokens, german, isName }: Reading): Step[] {
+  const best: Step[] = Array.from({ length: tokens.length + 1 })
+  best[tokens.length] = { cost: 0, next: tokens.length, meaning: null }
+  for (let at = tokens.length - 1; at >= 0; at--) {
+    best[at] = readingsAt({ grammar, tokens, german, isName }, at)
+      .map((step) => ({ ...step, cost: step.cost + best[step.next]!.cost }))
+      .reduce((one, other) => (other.cost < one.cost ? other : one))
+  }
+  return best
+}
+
+/** Places of the phrases in the cheapest row. */
+function phrasesOf(best: readonly Step[]): number[] {
+  const places: number[] = []
+  for (let at = 0; at < best.length - 1; at = best[at]!.next) places.push(at)
+  return places
+}
+
+interface ReaderOptions {
+  /** Whether a word that could be a note's name is one; every one unless said. */
+  readonly isName?: IsName
+  /** Whether a slip of typing is read as the word that was meant. */
+  readonly mends?: boolean
+}
+
+/** A reader of lines. */
+export function readerFor(
+  rules: readonly Rule[],
+  { isName = () => true, mends = false }: ReaderOptions = {},
+): (line: string) => Understood[] {
   const grammar = grammarOf(rules)
   /** Every word that means something by itself. */
   const vocabulary = [
@@ -135,27 +165,33 @@ export function readerFor(rules: readonly Rule[], isName: IsName = () => true): 
     known.set(text, nearest)
     return nearest
   }
+  /** Slips in words that nothing was made of, each with what is read instead. */
+  const slipsIn = (tokens: readonly Token[], best: readonly Step[]): Map<Token, string> => {
+    const unread = phrasesOf(best).filter((at) => best[at]!.meaning === null)
+    const slips = unread.slice(0, LIKENED_IN_A_LINE).map((at) => [tokens[at]!, meantWord(tokens[at]!.text, vocabulary)])
+    return new Map(slips.filter((slip): slip is [Token, string] => slip[1] !== null))
+  }
   return (line) => {
-    const tokens = scan(line)
+    const typed = scan(line)
+    const reading = { grammar, german: isGerman(typed), isName }
+    const first = cheapest({ ...reading, tokens: typed })
+    const slips = mends ? slipsIn(typed, first) : new Map<Token, string>()
+    const tokens = typed.map((token) => ({ ...token, text: slips.get(token) ?? token.text }))
+    const best = slips.size > 0 ? cheapest({ ...reading, tokens }) : first
     let likenings = 0
-    const german = isGerman(tokens)
-    const best: Step[] = Array.from({ length: tokens.length + 1 })
-    best[tokens.length] = { cost: 0, next: tokens.length, meaning: null }
-    for (let at = tokens.length - 1; at >= 0; at--) {
-      best[at] = readingsAt({ grammar, tokens, german, isName }, at)
-        .map((step) => ({ ...step, cost: step.cost + best[step.next]!.cost }))
-        .reduce((one, other) => (other.cost < one.cost ? other : one))
-    }
-    const found: Understood[] = []
-    for (let at = 0; at < tokens.length; at = best[at]!.next) {
+    return phrasesOf(best).map((at): Understood => {
       const { next, meaning } = best[at]!
       const [from, to] = [tokens[at]!.from, tokens[next - 1]!.to]
-      const nearest = meaning || likenings++ >= LIKENED_IN_A_LINE ? null : likened(tokens[at]!.text)
-      found.push({ from, to, typed: line.slice(from, to), meaning, nearest })
-    }
-    return found
+      const nearest = meaning || likenings++ >= LIKENED_IN_A_LINE ? null : likened(typed[at]!.text)
+      const mended = typed.slice(at, next).filter((token) => meaning && slips.has(token))
+      const read = mended.map((token) => ({ typed: token.typed, word: slips.get(token)! }))
+      return { from, to, typed: line.slice(from, to), meaning, nearest, slips: read }
+    })
   }
 }
 
 /** Reads what a teacher calls. */
-export const read = readerFor([...RULES, ...CALLED_RULES, ...FILLERS])
+export const read = readerFor([...CALLED_RULES, ...RULES, ...BARE_NUMBERS, ...FILLERS], {
+  isName: isCalledKey,
+  mends: true,
+})

@@ -23,4 +23,4 @@ const isKey = (tokens: readonly Token[], at: number): boolean => {
 }
 
 /** Reads the words of a printed line. */
-export const readPrinted = readerFor([...REQUIREMENT_RULES, ...RULES], isKey)
+export const readPrinted = readerFor([...REQUIREMENT_RULES, ...RULES], { isName: isKey })

@@ -5,7 +5,8 @@ import { RECORD_RULES } from './lexiconRecord'
 import type { Features, Played } from './part'
 import { type Understood, readerFor, RULES } from './read'
 import { FILLERS } from './lexiconRest'
-import { CALLED_RULES } from './lexiconShape'
+import { BARE_NUMBERS } from './lexiconShape'
+import { BEAT_RULES } from './lexiconTempo'
 import type { Token } from './scan'
 
 /** What one stretch of a line of the record says: of some studies, how they went. */
@@ -41,7 +42,7 @@ function isKey(tokens: readonly Token[], at: number): boolean {
   return !SYLLABLES.includes(text) || tokens.some((token) => ROMANCE.test(token.text))
 }
 
-const read = readerFor([...RECORD_RULES, ...RULES, ...CALLED_RULES, ...FILLERS], isKey)
+const read = readerFor([...RECORD_RULES, ...RULES, ...BEAT_RULES, ...BARE_NUMBERS, ...FILLERS], { isName: isKey })
 
 const partOf = (item: Understood | undefined) => item?.meaning?.part
 const isTonic = (item: Understood): boolean => partOf(item)?.is === 'tonic'

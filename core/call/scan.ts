@@ -15,7 +15,7 @@ const PITCH_SIGNS: Readonly<Record<string, string>> = { '#': '#', '♯': '#', '�
 /** A hyphen joins words that the grammar reads one by one: f-sharp, long-short. */
 const SPACES = new Set([' ', '\t', '\n', '-', '–', '_', '.', '\u00a0'])
 
-const ENDINGS = ['ths', 'nds', 'ves', 'th', 'nd', 'st', 'rd', 've', 'va']
+const ENDINGS = ['ths', 'nds', 'rds', 'ves', 'th', 'nd', 'st', 'rd', 've', 'va']
 
 const plain = (text: string): string =>
   [...text.normalize('NFD')]
@@ -23,6 +23,25 @@ const plain = (text: string): string =>
     .map((char) => PITCH_SIGNS[char] ?? char)
     .join('')
     .toLowerCase()
+
+/** What is written close up to a key's name: “Bflat”, “Am”, “F#m”, “Cdim”, “CM”; “Cdur”, “fismoll”. */
+const CLOSE_UP =
+  /^([a-g](?:#{1,2}|b{1,2})?)(sharp|flat)?(minor|major|min|maj|m|dim|aug|sus|dom|ø)?$|^([a-h](?:is|es|s)?)(dur|moll)$/
+/** A capital M is major, a small one minor. */
+const CAPITAL = 'maj'
+
+function unglued(token: Token): Token[] {
+  const found = token.kind === 'word' && token.text.length === token.typed.length ? CLOSE_UP.exec(token.text) : null
+  const parts = (found ?? []).slice(1).filter((part) => part !== undefined)
+  if (parts.length < 2) return [token]
+  let { from } = token
+  return parts.map((part): Token => {
+    const typed = token.typed.slice(from - token.from, from - token.from + part.length)
+    const each = { kind: 'word' as const, text: typed === 'M' ? CAPITAL : part, typed, from, to: from + part.length }
+    from = each.to
+    return each
+  })
+}
 
 /** Cuts a line into tokens. Every character but spaces belongs to one of them. */
 export function scan(line: string): Token[] {
@@ -63,7 +82,7 @@ export function scan(line: string): Token[] {
       take('word', (next) => isLetter(next) || next in PITCH_SIGNS || next === "'" || isMark(next))
     } else take('sign', () => false)
   }
-  return tokens
+  return tokens.flatMap(unglued)
 }
 
 /** Accents that follow their letter. */

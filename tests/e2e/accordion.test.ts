@@ -88,12 +88,12 @@ describe('an accordion teacher’s lesson, by mouse', () => {
   atNight('grades a pupil’s set, left hand and bellows too, and mends it', async () => {
     const { sets } = await pupilCalled('Oda L.')
     const { page, problems } = await open(`/sets/${sets[0].id}`)
-    await page.getByText('9 of 13 printed as asked').waitFor()
+    await page.getByText('9 of 13 in the set as asked').waitFor()
     await page.getByRole('heading', { name: 'Left hand, and both' }).waitFor()
     await press(page, 'Add the 2 missing')
     // what the list leaves to the candidate is asked once
     await page.getByRole('dialog').getByRole('button', { name: 'Add the 2 missing' }).click()
-    await page.getByText('11 of 13 printed as asked').waitFor()
+    await page.getByText('11 of 13 in the set as asked').waitFor()
     const { studies } = (await call(`/api/sets/${sets[0].id}`)).body
     // what is added is for the pupil's own instrument
     expect(studies.at(-1).recipe).toMatchObject({
@@ -108,7 +108,7 @@ describe('an accordion teacher’s lesson, by mouse', () => {
     await page.reload()
     await page.getByText(/bellows to turn at the top, here they turn every octave/).waitFor()
     await press(page, /^Turn the bellows at the top/)
-    await page.getByText('11 of 13 printed as asked').waitFor()
+    await page.getByText('11 of 13 in the set as asked').waitFor()
     expect(problems).toEqual([])
   })
 

@@ -80,10 +80,10 @@ describe('a list and a set graded by it, by keyboard alone', () => {
       await page.keyboard.press('ArrowDown')
       await tabTo(page, /^Add the 4 missing/)
       await page.keyboard.press('Enter')
-      await page.getByText('4 of 4 printed as asked').waitFor()
+      await page.getByText('4 of 4 in the set as asked').waitFor()
       await page.getByRole('link', { name: 'D melodic minor' }).waitFor()
       // what is printed is not played
-      await page.getByText('4 printed, not played yet').waitFor()
+      await page.getByText('4 in the set, not played yet').waitFor()
 
       // one of them slower than asked, as it is played today
       const { studies } = (await call(`/api/sets/${set.id}`)).body
@@ -94,7 +94,7 @@ describe('a list and a set graded by it, by keyboard alone', () => {
       await expectAccessible(page)
       await tabTo(page, /^Raise to 60: C major/)
       await page.keyboard.press('Enter')
-      await page.getByText('4 of 4 printed as asked').waitFor()
+      await page.getByText('4 of 4 in the set as asked').waitFor()
       await page.getByRole('button', { name: /^Undo Raise to 60/ }).waitFor()
       await tabTo(page, /^Undo Raise to 60/)
       await page.keyboard.press('Enter')
@@ -261,7 +261,7 @@ describe('a list that is typed', () => {
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Copy this list' }).click()
     await page.getByRole('textbox', { name: 'Title', exact: true }).fill('Mallets at Kestrel Lane')
-    await page.getByRole('button', { name: 'Copy' }).click()
+    await page.getByRole('button', { name: 'Copy', exact: true }).click()
     await page.getByRole('textbox', { name: 'Title of the list' }).waitFor()
     expect(new URL(page.url()).pathname).toBe('/syllabi/mallets-at-kestrel-lane-2027')
   })
@@ -291,7 +291,7 @@ describe('what is asked of a study, a pupil and a set', () => {
     await page.goto(`/sets/${set.id}`)
     await page.getByRole('button', { name: /^Tern Quay Awards 2026, Award 1:/ }).click()
     await page.getByRole('button', { name: 'Add the 13 missing' }).click()
-    await page.getByText('13 of 13 printed as asked').waitFor()
+    await page.getByText('13 of 13 in the set as asked').waitFor()
     const { studies } = (await call(`/api/sets/${set.id}`)).body
     expect(studies.every(({ recipe }: any) => recipe.handSize === 'small')).toBe(true)
     const titles = () => page.locator('ol[aria-label="Studies of the set, in order"] .title').allTextContents()

@@ -84,7 +84,7 @@ describe('the library', () => {
     await page.getByText('One study is in the bin.').waitFor()
     await page.getByRole('button', { name: /^Bin/ }).click()
     await choose(page, ids[0]!)
-    await page.getByRole('button', { name: 'Restore' }).click()
+    await page.getByRole('button', { name: 'Restore', exact: true }).click()
     await page.getByRole('button', { name: /^Library/ }).click()
     await row(page, ids[0]!).waitFor()
     expect((await call(`/api/studies/${ids[0]}`)).body.version).toBe(1)

@@ -74,7 +74,7 @@ describe('studies that are there', () => {
     await sheet.getByText('no note changes').waitFor()
     expect(await sheet.getByText(/\d+ notes change their fingering/).count()).toBe(2)
     await expectAccessible(page)
-    await sheet.getByRole('checkbox', { name: 'Change E♭ major' }).uncheck()
+    await sheet.getByRole('checkbox', { name: 'Select E♭ major' }).uncheck()
     await sheet.getByRole('button', { name: 'Change 2 studies' }).click()
     await page.getByText('2 studies are changed.').waitFor()
     expect(await schools()).toEqual(['one-fingering-for-all', 'conservatory', 'one-fingering-for-all'])

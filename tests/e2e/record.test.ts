@@ -25,7 +25,7 @@ describe('the record of a pupil', () => {
     await panel.getByText(/Test again/).waitFor()
     await close(page).click()
     await page.getByText(/of 5\b.*would be right if asked/).waitFor()
-    expect(await page.getByRole('heading', { level: 1 }).textContent()).toContain('5 printed, 3 played')
+    expect(await page.getByRole('heading', { level: 1 }).textContent()).toContain('5 in the set, 3 played')
     expect((await record()).at(-1)).toMatchObject({ outcome: 'right', tempo: 192, kind: 'lesson', by: 'teacher' })
     await expectAccessible(page)
     expect(problems).toEqual([])

@@ -37,7 +37,7 @@ describe('a teacher’s whole errand', () => {
     await page.getByRole('dialog').getByRole('button', { name: 'Add the 15 missing' }).click()
     await page.getByText('15 studies added').waitFor()
     await expect.poll(() => page.locator(programme).count()).toBe(16)
-    expect(await page.getByRole('heading', { level: 1 }).textContent()).toMatch(/15 of 16 printed as asked/)
+    expect(await page.getByRole('heading', { level: 1 }).textContent()).toMatch(/15 of 16 in the set as asked/)
     await expectAccessible(page)
 
     await page.getByRole('link', { name: 'Print the set' }).click()
@@ -238,7 +238,7 @@ describe('a set, by keyboard alone', () => {
     await page.getByRole('heading', { name: 'The list leaves a choice' }).waitFor()
     await tabTo(/^Add the 13 missing/)
     await page.keyboard.press('Enter')
-    await page.getByText('13 of 13 printed as asked').waitFor()
+    await page.getByText('13 of 13 in the set as asked').waitFor()
     await page.locator('body').focus()
     await tabTo(/^Print the set/)
     await page.keyboard.press('Enter')

@@ -75,6 +75,7 @@ export const syllabus = {
   'open.which-keys': 'Who chooses the key? Taken as the examiner: all must be ready.',
   'open.thirds': 'Thirds in one hand, broken, or between the hands? Taken as in one hand.',
   'open.sixths': 'Sixths in one hand, broken, or between the hands? Taken as in one hand.',
+  'open.primary-chords': 'Primary chords are taken as the cadence of the key (I IV I V7 I).',
   'open.octaves-in': 'Octaves in one hand, or the hands an octave apart? Taken as in one hand.',
   'open.no-beat': 'Of which beats is the tempo? Taken as quarter notes.',
   'open.kind-from-title': 'The kind is taken from the title of the group.',

@@ -1,6 +1,7 @@
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { type Completion, completionsOf, parseCall, writeCall } from '#core/call'
 import { completeRecipe, type RecipeInput, DEFAULT_INSTRUMENT } from '#core/instrument'
+import { seeded } from '#core/random'
 import type { Desk } from '~/stores/desk'
 
 /** A recipe as a line; nothing where it cannot be completed. */
@@ -19,12 +20,14 @@ function lineOf(recipe: RecipeInput): string {
 export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
   const line = ref(lineOf(desk.recipe))
   const began = line.value
+  /** A key that the line draws stays the same while it is typed. */
+  const seed = Math.trunc(Math.random() * 2 ** 31)
   /** On the desk's instrument, unless the line names one. */
   const onDesk = (study: RecipeInput): RecipeInput =>
     study.instrument || !desk.study ? study : { ...study, instrument: desk.study.recipe.instrument }
   /** What a line changes that names no key: the study as it was when the line began, or was changed beneath it. */
   const base = shallowRef<RecipeInput>(desk.recipe)
-  const parsed = computed(() => parseCall(line.value, base.value))
+  const parsed = computed(() => parseCall(line.value, { base: base.value, random: seeded(seed) }))
   const called = computed(() => ({ ...parsed.value, studies: parsed.value.studies.map(onDesk) }))
   const caret = ref(line.value.length)
   /** Completions are of the line's end, and offered only there. */

@@ -77,7 +77,12 @@ const LEFT: readonly Saying[] = [
     say: () => ({ ...set({ left: { part: 'scale' } }), usual: { hands: 'left' } }),
   },
   part('chords', ['bass chords', 'chords in the? left']),
-  part('cadence', ['bass cadence', 'primary chords', 'cadence on the? bass']),
+  part('cadence', [
+    'bass cadence',
+    'bass primary chords',
+    'primary chords on|in the? bass|left',
+    'cadence on the? bass',
+  ]),
   part('none', ['no bass', 'without bass|left']),
   says(['chords held', 'held chords'], { left: { held: true } }),
   says(['chords repeated', 'repeated chords'], { left: { held: false } }),

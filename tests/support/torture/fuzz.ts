@@ -139,14 +139,14 @@ function shots(ids: readonly string[]): fc.Arbitrary<Shot> {
 
 export interface Fuzzed {
   readonly requests: number
-  /** Answers that are the server's fault, or that took longer than five seconds. */
+  /** Answers that are the server's fault, or that never came: thirty seconds, since a slow machine is no failure (how long answers take is for the bench). */
   readonly bad: readonly string[]
   readonly slowest: number
   readonly slowestHealth: number
 }
 
 const AT_ONCE = 8
-const LONG = 5000
+const LONG = 30_000
 
 /** Fires at every route; meanwhile asks again and again whether the server lives. */
 export async function fuzz(address: string, requests: number, seed: number): Promise<Fuzzed> {

@@ -120,13 +120,20 @@ describe('several studies in one line', () => {
 
 describe('what is not understood', () => {
   it('is named, with the nearest reading, and the rest still counts', () => {
-    const called = parseCall('c hamronic minor, stacatto')
+    const called = parseCall('c hramonci minor, stacatto')
     expect(called.complete).toBe(false)
     expect(called.understood.filter((each) => !each.meaning).map(({ typed, nearest }) => [typed, nearest])).toEqual([
-      ['hamronic', 'harmonic'],
+      ['hramonci', 'harmonic'],
       ['stacatto', 'staccato'],
     ])
     expect(called.studies[0]!.material).toMatchObject({ tonic: 'C' })
+  })
+
+  it('is read as the word that was meant where one letter slipped, and that is said', () => {
+    const called = parseCall('c hamronic minor left hnad')
+    expect(called.complete).toBe(true)
+    expect(called.studies).toMatchObject([{ hands: 'left', material: { tonic: 'C', kind: 'harmonic-minor' } }])
+    expect(english(called.remarks)).toEqual(['“hamronic” is read as “harmonic”.', '“hnad” is read as “hand”.'])
   })
 
   it('is offered as a phrase where the word alone is only part of one', () => {
@@ -176,7 +183,7 @@ describe('a line that names no key', () => {
     tempo: { bpm: 72 },
     pins: [{ hand: 'right', index: 3, finger: 4 }],
   })
-  const over = (line: string) => parseCall(line, base)
+  const over = (line: string) => parseCall(line, { base })
   const one = (line: string) => {
     const { studies, problems, complete } = over(line)
     expect([studies.length, problems, complete]).toEqual([1, [], true])

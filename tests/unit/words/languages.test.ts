@@ -50,6 +50,7 @@ const SIGNS = new Set([
   ...Array.from({ length: 12 }, (_, at) => [
     new Date(2026, at).toLocaleString('en-GB', { month: 'long' }),
     new Date(2026, 0, at).toLocaleString('en-GB', { weekday: 'long' }),
+    new Date(2026, 0, at).toLocaleString('en-GB', { weekday: 'short' }),
   ]).flat(),
 ])
 

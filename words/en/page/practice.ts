@@ -6,7 +6,7 @@ export const practice = {
   'practice.no-day': 'no exam date',
   'practice.set': 'Set',
   'practice.more': 'More of this pupil',
-  'practice.layers': '{printed} printed, {played} played, {ready} ready',
+  'practice.layers': '{printed} in the set, {played} played, {ready} ready',
   'practice.by-then': 'by {day}: {right} of {all}',
   'practice.to-lesson': 'Lesson',
   'practice.to-test': 'Quick test',

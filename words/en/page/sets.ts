@@ -69,8 +69,8 @@ export const sets = {
   'sets.pupil-settings.usual-settings': 'usual settings',
   'sets.readiness-line.told':
     '<n>chance that a draw of {drawn}</n> {assumed, select, yes {<a>(as is usual)</a> } other {}}<n>today asks nothing that would go wrong:</n> <b>{chance}</b>{low, select, none {} other {<n>, between {low} and {high}</n>}}{next, select, none {} other {<n>, most gained by </n><i>{mend}</i>{raised, select, none {} other {<n> (then {raised})</n>}}}}',
-  'sets.readiness-line.layers': '{printed} printed, {played} played, {ready} ready',
-  'sets.readiness-line.unplayed': '{printed} printed, not played yet',
+  'sets.readiness-line.layers': '{printed} in the set, {played} played, {ready} ready',
+  'sets.readiness-line.unplayed': '{printed} in the set, not played yet',
   'sets.readiness-line.record': 'Practice record',
   'sets.readiness-line.of': 'of {required} asked',
   'sets.readiness-line.assumed':
@@ -102,7 +102,7 @@ export const sets = {
   'sets.coverage-charts.spoken': '{grade} {covered} of {required}',
   'sets.coverage.no-grade': 'This set has no grade yet. <a>Choose one there.</a>',
   'sets.coverage.counts':
-    '<b>{covered} of {required}</b> printed as asked, {near} near, {missing} missing{surplus, plural, =0 {} other {, # of the set not asked for here}}.',
+    '<b>{covered} of {required}</b> in the set as asked, {near} near, {missing} missing{surplus, plural, =0 {} other {, # of the set not asked for here}}.',
   'sets.gap':
     '{covered, plural, =0 {{near, plural, =0 {What is near might be nearer in another way, but there was no time to check.} one {At most one more could be near, but there was no time to check.} other {At most # more could be near, but there was no time to check.}}} one {At most one more could be covered, but there was no time to check.} other {At most # more could be covered, but there was no time to check.}}',
   'sets.coverage.next-heading': 'What to practise next',
@@ -120,7 +120,7 @@ export const sets = {
   'sets.exam.heading': 'A mock exam for {name}',
   'sets.exam.no-grade': '{title} has no grade yet. <a>Choose one there</a> to draw from.',
   'sets.exam.explained':
-    'Drawn as the board’s examiner would, from everything the grade asks, printed or not. Called one at a time, large enough for the music stand, and marked as the board marks.',
+    'Drawn as the board’s examiner would, from everything the grade asks, in the set or not. Called one at a time, large enough for the music stand, and marked as the board marks.',
   'sets.exam.draw-number': 'Draw no.',
   'sets.exam.draw': 'Draw',
   'sets.exam.seed-why': 'The same number draws the same exam, as long as set and list are the same.',
@@ -135,9 +135,9 @@ export const sets = {
   'sets.index.delete-why': 'Its studies stay in the library.',
   'sets.index.against': 'against',
   'sets.index.exam-on': 'exam on {day}',
-  'sets.index.progress': '{studies} printed, {played} played, {ready} ready',
+  'sets.index.progress': '{studies} in the set, {played} played, {ready} ready',
   'sets.index.record': 'Practice record · {studies, plural, =0 {no studies} one {one study} other {# studies}}',
-  'sets.index.counts': '{covered} of {required} printed as asked',
+  'sets.index.counts': '{covered} of {required} in the set as asked',
   'sets.index.undo': 'Undo {words}',
   'sets.index.put-back': 'Restore no. {value}',
   'sets.index.saving': 'saving …',

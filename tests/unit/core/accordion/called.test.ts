@@ -16,7 +16,7 @@ describe('a called line', () => {
     ['right hand G major, bass scale', { hands: 'right' }, {}],
     ['left hand waltz bass D major', { hands: 'left' }, { part: 'waltz' }],
     ['C major, hands together, bass scale', { hands: 'together' }, { part: 'scale' }],
-    ['E minor harmonic, primary chords', {}, { part: 'cadence' }],
+    ['E minor harmonic, bass primary chords', {}, { part: 'cadence' }],
   ])('%s', (line, recipe, left) => {
     const [study] = called(line)
     expect(study).toMatchObject({ instrument: 'accordion', ...recipe, accordion: { left } })
