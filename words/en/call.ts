@@ -133,9 +133,10 @@ export const call = {
   'call.one-hand-contrary': 'Contrary motion takes both hands.',
   'call.both-hands': 'This takes both hands, so the study is now for hands together.',
   'call.read-as': '“{typed}” is read as “{word}”.',
-  'call.seventh-of-key': '{kind} of the key of {key}: it stands on {root}.',
-  'call.seventh-on-note': '{kind} on {key}. For the one that belongs to the key, say “in the key of {key}”.',
-  'call.started': '{title}, started on {note}, is the mode of that note.',
+  'call.seventh-of-key': 'In the key of {key} the {kind} stands on {root}.',
+  'call.seventh-on-note':
+    'The {kind} is taken on the note {key}. For the one that belongs to the key, say “in the key of {key}”.',
+  'call.started': 'Started on {note}, {title} is the mode of that note.',
   'call.pace': 'The tempo is now {bpm}.',
   'call.limit': 'The tempo stops at {bpm}.',
   'echo.ask.positions': 'in all positions',

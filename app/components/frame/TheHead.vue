@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useRoute } from '#imports'
 import { ask } from '~/composables/api'
@@ -24,7 +24,20 @@ const places = computed(() => [
   { root: '/settings', to: '/settings', words: t('frame.the-head.settings') },
 ])
 
+/** On a narrow glass the places lie on a strip that is pushed: the one that is open stays in sight. */
+const strip = ref<HTMLElement>()
+const showPlace = (): void => {
+  const open = strip.value?.querySelector<HTMLElement>('[aria-current]')
+  if (open && strip.value)
+    strip.value.scrollLeft = open.offsetLeft - strip.value.offsetLeft - strip.value.clientWidth / 2
+}
+watch(
+  () => route.path,
+  () => nextTick(showPlace),
+)
+
 onMounted(async () => {
+  showPlace()
   const studio = await ask('GET /api/studio').catch(() => null)
   if (studio) showStudio(studio)
 })
@@ -46,6 +59,7 @@ onMounted(async () => {
         >
       </p>
       <nav
+        ref="strip"
         :aria-label="t('frame.the-head.main')"
         class="flex gap-x-[14px] overflow-x-auto text-[14px] font-medium whitespace-nowrap"
       >

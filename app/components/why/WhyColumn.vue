@@ -69,11 +69,11 @@ const priced = computed(() =>
   <div class="text-[13.5px] leading-[1.42]">
     <div class="head">
       <h2>{{ t(words.headings.why) }}</h2>
-      <span class="flex items-baseline gap-3">
+      <span class="flex flex-wrap items-baseline gap-x-3">
         <button
           v-if="priced"
           type="button"
-          class="text-button"
+          class="text-button whitespace-nowrap"
           :aria-pressed="showing.figures"
           @click="showing.figures = !showing.figures"
         >
