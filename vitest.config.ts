@@ -24,7 +24,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'core',
-          testTimeout: 60_000,
+          testTimeout: 180_000,
           globalSetup: ['tests/support/bundled.ts'],
           setupFiles: ['tests/support/runs.ts'],
           // nothing here changes what another file sees; modules are loaded once
