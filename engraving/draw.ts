@@ -3,7 +3,7 @@ import type { RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
 import type { PlacedNote, StaffPlan, System } from './layout'
 import { keepMetricsFlat } from './flatMetrics'
-import { inkOf, type Staff, staffOf } from './staffNotes'
+import { inkOf, signsExtent, type Staff, staffOf } from './staffNotes'
 
 keepMetricsFlat()
 
@@ -47,6 +47,8 @@ const FINGER_DOWN = 15
 const FINGER_HEIGHT = 13
 /** From one finger to the next where several stand over one another. */
 const STACK = 14
+/** How wide the sign itself is, and what its line takes. */
+const OTTAVA_SIGN = 26
 const OTTAVA_ROOM = 16
 const MARGIN = 6
 /** Footnote letters stand beyond the fingers. */
@@ -107,8 +109,10 @@ function inkAt(staff: Staff, at: number): Extent {
   if (!note) return { top: 0, bottom: STAFF }
   const ink = inkOf(note)
   const accents = note.getModifiersByType('Articulation').length > 0 ? ACCENT : 0
+  const signs = signsExtent(note)
   // an accent stands on the side away from the fingers
-  return staff.hand !== 'left' ? { ...ink, bottom: ink.bottom + accents } : { ...ink, top: ink.top - accents }
+  const [over, under] = staff.hand !== 'left' ? [0, accents] : [accents, 0]
+  return { top: Math.min(ink.top - over, signs.top), bottom: Math.max(ink.bottom + under, signs.bottom) }
 }
 
 /** Ink of the notes, without fingers and names. */
@@ -157,17 +161,22 @@ function ottavaLine(
   letter: number,
 ): OttavaLine {
   const up = plan.writing[first]!.ottava === 1
-  const among = staff.notes.slice(first, last + 1).map((_, at) => {
-    const ink = inkAt(staff, first + at)
-    const fingers = fingerYs(plan, staff, first + at)
+  const [from, to] = [system.columns[first]! - 8, system.columns[last]! + 10]
+  // what stands beneath the sign, though it be written as it sounds
+  const under = system.columns.flatMap((x, at) =>
+    x > from - 12 && x < Math.max(to, from + OTTAVA_SIGN) + 8 ? [at] : [],
+  )
+  const among = under.map((at) => {
+    const ink = inkAt(staff, at)
+    const fingers = fingerYs(plan, staff, at)
     return up
       ? Math.min(ink.top, ...fingers.map((y) => y - FINGER_HEIGHT - letter))
       : Math.max(ink.bottom, ...fingers.map((y) => y + 3 + letter))
   })
   return {
     label: up ? '8va' : '8vb',
-    from: system.columns[first]! - 8,
-    to: system.columns[last]! + 10,
+    from,
+    to,
     y: up ? Math.min(...among) - 6 : Math.max(...among) + 12,
   }
 }

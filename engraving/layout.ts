@@ -1,7 +1,10 @@
-import { barOf, beamGroups, printedFifths, restsAfter, type Writing, writingFor } from '#core/notation'
+import { barOf, printedFifths, restsAfter, type Writing } from '#core/notation'
 import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
-import type { LineNote, Rhythm, Value } from '#core/study'
+import type { LineNote, Value } from '#core/study'
+import { breaksOf } from './breaks'
+import { barLineAt, CLEF_CHANGE, clefAt, distance, REST_WIDTH, stepWithin, takes } from './columns'
+import { type Room, sheetOf, startsBar } from './room'
 
 /** One line of music: which steps, where they stand, and how each hand's staff is written. Lengths in pixels. */
 export interface System {
@@ -42,45 +45,18 @@ const LEFT = 18
 const CLEF = 40
 const SIGN = 10.5
 const TIME = 28
-const AFTER_HEAD = 16
-const CLEF_CHANGE = 20
-const BAR = 7
-const RIGHT_PAD = 12
+const AFTER_HEAD = 12
+const RIGHT_PAD = 10
+/** What the first note's signs may take of what stands free after the signature. */
+const FREE = 3
 export const NARROWEST_STEP = 24.2
+/** Rather than break inside a bar, notes stand as near as this. */
+const TIGHTEST_STEP = 15
 const WIDEST_STEP = 58
-const REST_WIDTH = 26
 
 /** Width of clef, signature and, on the first system, time signature. */
 const headWidth = (fifths: number, first: boolean): number =>
   CLEF + Math.abs(printedFifths(fifths)) * SIGN + (first ? TIME : 0) + AFTER_HEAD
-
-/** What a break inside a bar costs, and what one at a section's beginning saves, in bars that systems are unequal by. */
-const INSIDE_BAR = 0.35
-const SECTION = 0.6
-
-/** Steps at which systems end: between beams, near equal shares, and at a bar line where one is near. */
-function breaks({ rhythm, steps, sections = [] }: RealisedStudy, systems: number): number[] {
-  const places = beamGroups(rhythm)
-    .slice(1)
-    .map(([first]) => first!)
-  if (places.length === 0) return [0, steps]
-  const bars = 1 + barOf(rhythm, rhythm.notes.at(-1)!)
-  const perBar = steps / bars
-  const begins = new Set(sections.map(({ from }) => from))
-  const dear = (place: number, share: number): number => {
-    const inside = startsBar(rhythm, place) ? 0 : INSIDE_BAR * perBar
-    return Math.abs(place - share) + inside - (begins.has(place) ? SECTION * perBar : 0)
-  }
-  const shares = Array.from({ length: systems - 1 }, (_, at) => ((at + 1) * (steps - 1)) / systems)
-  const ends = shares.map((share) =>
-    places.reduce((one, other) => (dear(other, share) < dear(one, share) ? other : one)),
-  )
-  return [0, ...[...new Set(ends)].sort((one, other) => one - other), steps]
-}
-
-/** Whether a bar line stands before a step. */
-const startsBar = (rhythm: Rhythm, step: number): boolean =>
-  step > 0 && barOf(rhythm, rhythm.notes[step]!) !== barOf(rhythm, rhythm.notes[step - 1]!)
 
 /** What a hand strikes at each of some steps. */
 function chordsOf(study: RealisedStudy, hand: Player, from: number, to: number): PlacedNote[][] {
@@ -99,70 +75,88 @@ function heldThrough(study: RealisedStudy, hand: Player, from: number, to: numbe
 }
 
 function plans(study: RealisedStudy, from: number, to: number): Omit<StaffPlan, 'clefChanges'>[] {
-  const within = beamGroups(study.rhythm)
-    .map((group) => group.filter((step) => step >= from && step < to))
-    .filter((group) => group.length > 0)
-  return playersIn(study).map((hand) => {
-    const chords = chordsOf(study, hand, from, to)
-    const byGroup = writingFor(
-      within.map((group) => group.flatMap((step) => chords[step - from]!)),
-      hand === 'left' ? 'bass' : 'treble',
-    )
-    const writing = within.flatMap((group, at) => group.map(() => byGroup[at]!))
-    return { hand, chords, held: heldThrough(study, hand, from, to), writing }
-  })
+  const { writing } = sheetOf(study)
+  return playersIn(study).map((hand) => ({
+    hand,
+    chords: chordsOf(study, hand, from, to),
+    held: heldThrough(study, hand, from, to),
+    writing: writing.get(hand)!.slice(from, to),
+  }))
 }
 
-const changesClef = (writing: readonly Writing[], at: number): boolean =>
-  at > 0 && writing[at]!.clef !== writing[at - 1]!.clef
+/** Whether some staff goes on in another clef after a system: then it is told at the system's end. */
+const warnsAfter = (study: RealisedStudy, to: number): boolean =>
+  to < study.steps &&
+  [...sheetOf(study).writing.values()].some((writing) => writing[to]!.clef !== writing[to - 1]!.clef)
 
-/** Lays out one system over a width; steps share what clefs and bar lines leave. */
-function layOut(study: RealisedStudy, from: number, to: number, width: number): System {
-  const first = from === 0
-  const staves = plans(study, from, to)
-  const count = to - from
-  const room = Array.from({ length: count }, (_, at) => {
-    const clef = staves.some((staff) => changesClef(staff.writing, at)) ? CLEF_CHANGE : 0
-    const bar = at > 0 && startsBar(study.rhythm, from + at) ? BAR : 0
-    return { clef, bar, rests: restsAfter(study.rhythm, from + at) }
-  })
-  const start = LEFT + headWidth(study.keySignature.fifths, first)
-  const last = to === study.steps
-  const taken = room.reduce((sum, { clef, bar, rests }) => sum + clef + bar + rests.length * REST_WIDTH, 0)
-  const step = Math.min(WIDEST_STEP, (width - start - RIGHT_PAD - taken) / count)
-  let x = start + step / 2 - 4
-  const barLines: number[] = []
-  const restColumns: System['rests'][number][] = []
-  const columns = room.map(({ clef, bar, rests }, at) => {
-    if (bar > 0) barLines.push(x - step / 2 + bar / 2 - 2)
-    x += clef + bar
-    const here = x
-    rests.forEach((value, order) => restColumns.push({ value, after: at, x: here + REST_WIDTH * (order + 1) }))
-    x += rests.length * REST_WIDTH
-    if (at < count - 1) x += step
-    return here
-  })
-  const right = x + Math.min(step / 2, 14) + RIGHT_PAD
-  if (!last && startsBar(study.rhythm, to)) barLines.push(right)
+/** What stands at both ends of a system, in pixels. */
+function endsOf(study: RealisedStudy, from: number, to: number): { start: number; lead: number; after: number } {
+  const { rooms } = sheetOf(study)
   return {
-    from,
-    to,
-    first,
-    last,
-    columns,
-    step,
-    barLines,
-    rests: restColumns,
-    left: LEFT,
-    right,
-    staves: staves.map((staff) => ({
-      ...staff,
-      clefChanges: columns.flatMap((column, at) =>
-        changesClef(staff.writing, at)
-          ? [{ at, x: column - step / 2 - CLEF_CHANGE + 6, clef: staff.writing[at]!.clef }]
-          : [],
-      ),
-    })),
+    start: LEFT + headWidth(study.keySignature.fifths, from === 0),
+    // the signs of the first note clear of the signature
+    lead: Math.max(0, rooms[from]!.left - FREE),
+    after: RIGHT_PAD + (warnsAfter(study, to) ? CLEF_CHANGE : 0) + rooms[to - 1]!.rests * REST_WIDTH,
+  }
+}
+
+/** What stands in a system: the room of its steps, and what its ends take. */
+function within(study: RealisedStudy, from: number, to: number): { rooms: readonly Room[]; ends: number } {
+  const { start, lead, after } = endsOf(study, from, to)
+  return { rooms: sheetOf(study).rooms.slice(from, to), ends: start + lead + after }
+}
+
+/** Clefs that stand anew in one staff, and the one that is told before the next system. */
+function clefsOf(study: RealisedStudy, hand: Player, { from, to, places, end }: Clefs): StaffPlan['clefChanges'] {
+  const writing = sheetOf(study).writing.get(hand)!
+  const changes = places.flatMap((x, at) => {
+    const step = from + at
+    return at > 0 && writing[step]!.clef !== writing[step - 1]!.clef ? [{ at, x, clef: writing[step]!.clef }] : []
+  })
+  const next = writing[to]
+  const warned = next !== undefined && next.clef !== writing[to - 1]!.clef
+  return warned ? [...changes, { at: to - from, x: end, clef: next.clef }] : changes
+}
+interface Clefs {
+  readonly from: number
+  readonly to: number
+  /** Where a clef would stand before each step, and at the end of the system. */
+  readonly places: readonly number[]
+  readonly end: number
+}
+
+/** Lays out one system over a width; steps share what clefs, bar lines and signs leave. */
+function layOut(study: RealisedStudy, from: number, to: number, width: number): System {
+  const { rooms } = sheetOf(study)
+  const { rooms: own, ends } = within(study, from, to)
+  const step = stepWithin(width, own, ends, WIDEST_STEP)
+  const { start, lead } = endsOf(study, from, to)
+  const barLines: number[] = []
+  const rests: System['rests'][number][] = []
+  const columns: number[] = []
+  const places: number[] = []
+  let x = start + Math.max(lead, step / 2 - 4)
+  for (let at = from; at < to; at++) {
+    const here = rooms[at]!
+    if (at > from) x += distance(rooms[at - 1]!, here, step)
+    const bar = at > from && here.bar ? barLineAt(here, x, step) : null
+    if (bar !== null) barLines.push(bar)
+    columns.push(x)
+    places.push(clefAt(here, x, bar))
+    restsAfter(study.rhythm, at).forEach((value, order) =>
+      rests.push({ value, after: at - from, x: x + REST_WIDTH * (order + 1) }),
+    )
+  }
+  const lastRoom = rooms[to - 1]!
+  const inked = x + lastRoom.rests * REST_WIDTH + Math.max(lastRoom.right, Math.min(step / 2, 14))
+  const warned = warnsAfter(study, to)
+  const right = inked + RIGHT_PAD + (warned ? CLEF_CHANGE : 0)
+  const last = to === study.steps
+  if (!last && startsBar(study.rhythm, to)) barLines.push(right)
+  const clefs = { from, to, places, end: right - CLEF_CHANGE - 3 }
+  return {
+    ...{ from, to, first: from === 0, last, columns, step, barLines, rests, left: LEFT, right },
+    staves: plans(study, from, to).map((plan) => ({ ...plan, clefChanges: clefsOf(study, plan.hand, clefs) })),
   }
 }
 
@@ -182,21 +176,28 @@ function barEnds({ rhythm, steps }: RealisedStudy, bars: number): number[] {
   return [0, ...places, steps]
 }
 
-/** Breaks a study into as few systems as keep its notes apart, or after so many bars, where that keeps them apart. */
+/**
+ * Breaks a study at its bar lines into as few systems as keep its notes apart, or after so many bars, where that keeps
+ * them apart. A bar that is too full for that stands by itself with its notes nearer; only one that has no room even so
+ * is broken between its beams.
+ */
 export function layoutOf(
   study: RealisedStudy,
   width: number,
   { narrowest = NARROWEST_STEP, bars }: Broken = {},
 ): System[] {
   const laid = (ends: readonly number[]): System[] => ends.slice(1).map((to, at) => layOut(study, ends[at]!, to, width))
-  const apart = (systems: readonly System[]): boolean => systems.every(({ step }) => step >= narrowest)
+  const isOneBar = (from: number, to: number): boolean =>
+    barOf(study.rhythm, study.rhythm.notes[from]!) === barOf(study.rhythm, study.rhythm.notes[to - 1]!)
+  const holds = (from: number, to: number, step: number): boolean => {
+    const { rooms, ends } = within(study, from, to)
+    return takes(rooms, ends, step) <= width
+  }
+  const fits = (from: number, to: number): boolean =>
+    holds(from, to, narrowest) || (isOneBar(from, to) && holds(from, to, TIGHTEST_STEP))
   if (bars !== undefined) {
-    const systems = laid(barEnds(study, bars))
-    if (apart(systems)) return systems
+    const ends = barEnds(study, bars)
+    if (ends.slice(1).every((to, at) => holds(ends[at]!, to, narrowest))) return laid(ends)
   }
-  const most = beamGroups(study.rhythm).length
-  for (let count = Math.max(1, Math.floor((study.steps * narrowest) / width)); ; count++) {
-    const systems = laid(breaks(study, count))
-    if (apart(systems) || count >= most) return systems
-  }
+  return laid(breaksOf(study, fits))
 }

@@ -1,18 +1,10 @@
-import {
-  accidentalsOf,
-  barOf,
-  beamGroups,
-  isBeamed,
-  printedFifths,
-  slashesOf,
-  stemsUp,
-  strokesAt,
-} from '#core/notation'
+import { beamGroups, isBeamed, printedFifths, slashesOf, stemsUp, strokesAt } from '#core/notation'
 import { Accidental, Articulation, Beam, Dot, Formatter, Stave, StaveNote, Stem, Tuplet, Voice } from 'vexflow/core'
-import { lineFor, type RealisedStudy } from '#core/realise'
+import type { RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
 import { heldBeats, type Rhythm, type Value } from '#core/study'
 import type { PlacedNote, StaffPlan, System } from './layout'
+import { sheetOf } from './room'
 import { StemStrokes } from './tremolo'
 
 /** A staff of one system, ready to be drawn at a height. */
@@ -34,7 +26,19 @@ const DURATION: Record<Value['written'], string> = {
   sixteenth: '16',
   'thirty-second': '32',
 }
+/** How far accidentals reach over and under their head: down to a double flat, up to a double sharp. */
+const SIGN_REACH: Readonly<Record<number, { readonly up: number; readonly down: number }>> = {
+  [-2]: { up: 18, down: 7 },
+  [-1]: { up: 18, down: 7 },
+  0: { up: 14, down: 14 },
+  1: { up: 14, down: 14 },
+  2: { up: 5, down: 5 },
+}
+/** A stem as long as usual, a beam with what stands free beside it, and one beam more. */
+const [STEM, BEAM, BEAM_MORE] = [35, 12, 7.5]
+const BEAMS: Readonly<Partial<Record<Value['written'], number>>> = { eighth: 1, sixteenth: 2, 'thirty-second': 3 }
 const SIGNS: Record<number, string> = { [-2]: 'bb', [-1]: 'b', 0: 'n', 1: '#', 2: '##' }
+const ALTERATIONS: Readonly<Record<string, number>> = { bb: -2, b: -1, n: 0, '#': 1, '##': 2 }
 export const MAJOR_BY_FIFTHS = ['Cb', 'Gb', 'Db', 'Ab', 'Eb', 'Bb', 'F', 'C', 'G', 'D', 'A', 'E', 'B', 'F#', 'C#']
 
 function staveFor(study: RealisedStudy, system: System, plan: StaffPlan): Stave {
@@ -64,6 +68,8 @@ interface Written {
   readonly signs: readonly (number | null)[]
   readonly up: boolean
   readonly accent: boolean
+  /** Beams over it or over a neighbour: a short one's reach as far as the next note. */
+  readonly beams: number
   /** Strokes through the stem; 0 where it is not rolled. */
   readonly slashes: number
 }
@@ -72,7 +78,7 @@ function keyName({ pitch: { letter, octave, alteration } }: PlacedNote, ottava: 
   return `${letter.toLowerCase()}${SIGNS[alteration] === 'n' ? '' : SIGNS[alteration]}/${octave - ottava}`
 }
 
-function noteOf(plan: StaffPlan, at: number, { value, signs, up, accent, slashes }: Written): StaveNote {
+function noteOf(plan: StaffPlan, at: number, { value, signs, up, accent, beams, slashes }: Written): StaveNote {
   const { clef, ottava } = plan.writing[at]!
   const written = new StaveNote({
     keys: plan.chords[at]!.map((note) => keyName(note, ottava)),
@@ -84,7 +90,11 @@ function noteOf(plan: StaffPlan, at: number, { value, signs, up, accent, slashes
   if (value.dots > 0) Dot.buildAndAttach([written], { all: true })
   plan.chords[at]!.forEach((note, voice) => {
     const sign = signs[note.index]
-    if (typeof sign === 'number') written.addModifier(new Accidental(SIGNS[sign]!), voice)
+    if (typeof sign !== 'number') return
+    written.addModifier(new Accidental(SIGNS[sign]!), voice)
+    // the sign clear of the beams over it: those of short notes hang down far
+    const reach = SIGN_REACH[sign]![up ? 'up' : 'down'] + BEAM + BEAM_MORE * (beams - 1)
+    if (beams > 0) written.setStemLength(Math.max(STEM, reach))
   })
   // fingers stand outside the staves, so accents stand inside
   if (slashes > 0) written.addModifier(new StemStrokes(slashes))
@@ -125,12 +135,13 @@ function groupOf(sheet: Sheet, group: readonly number[]): (StaveNote | null)[] {
     struck.flatMap((at) => plan.chords[at]!),
     struck.flatMap((at) => plan.chords[at]!.map(() => plan.writing[at]!)),
   )
+  const beams = Math.max(...group.map((at) => BEAMS[values[at]!.written] ?? 0))
   return group.map((at) => {
     const [note] = plan.chords[at]!
     if (!note) return plan.held[at] ? null : restFor(plan, at, [at], values)
     const value = { ...values[at]!, ...sheet.heldAs(note) }
     const slashes = slashesOf(strokes(at), value)
-    return noteOf(plan, at, { value, signs, up, accent: accents.has(at), slashes })
+    return noteOf(plan, at, { value, signs, up, accent: accents.has(at), beams, slashes })
   })
 }
 
@@ -172,8 +183,7 @@ export function staffOf(study: RealisedStudy, system: System, plan: StaffPlan): 
   const { rhythm } = study
   const { from, to } = system
   const stave = staveFor(study, system, plan)
-  const barAt = (step: number): number => barOf(rhythm, rhythm.notes[step]!)
-  const signs = accidentalsOf(lineFor(study, plan.hand).notes, study.keySignature.fifths, barAt)
+  const signs = sheetOf(study).signs.get(plan.hand)!
   const values = rhythm.notes.slice(from, to)
   const groups = beamGroups(rhythm)
     .map((group) => group.filter((step) => step >= from && step < to).map((step) => step - from))
@@ -190,7 +200,8 @@ export function staffOf(study: RealisedStudy, system: System, plan: StaffPlan): 
   const drawn = [...notes, ...rests].filter((note) => note !== null)
   const voice = new Voice({ numBeats: 4, beatValue: 4 }).setStrict(false).addTickables(drawn)
   for (const note of drawn) note.setStave(stave)
-  new Formatter().joinVoices([voice]).format([voice], 100)
+  // a staff through which a note is held has nothing to be set out
+  if (drawn.length > 0) new Formatter().joinVoices([voice]).format([voice], 100)
   notes.forEach((note, at) => note && place(note, system.columns[at]!))
   rests.forEach((rest, at) => rest && place(rest, system.rests[at]!.x))
   for (const beam of beams) beam.postFormat()
@@ -229,6 +240,19 @@ function tupletsOf(
       }
       return new Tuplet([...group], shape)
     })
+}
+
+/** Highest and lowest ink of a note's accidentals. */
+export function signsExtent(note: StaveNote): { top: number; bottom: number } {
+  const spans = note.getModifiersByType(Accidental.CATEGORY).map((sign) => {
+    const reach = SIGN_REACH[ALTERATIONS[(sign as Accidental).type]!]!
+    const y = note.getYs()[sign.checkIndex()]!
+    return { top: y - reach.up, bottom: y + reach.down }
+  })
+  return {
+    top: Math.min(Infinity, ...spans.map(({ top }) => top)),
+    bottom: Math.max(-Infinity, ...spans.map(({ bottom }) => bottom)),
+  }
 }
 
 /** Highest and lowest ink of a note: head and stem. */
