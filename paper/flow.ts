@@ -11,6 +11,8 @@ export interface Block {
   readonly drawn: readonly Drawn[]
   /** Whether it never stands last on a page: a heading keeps to what follows. */
   readonly heads?: boolean
+  /** What it is a part of: parts of one thing stand on one page where a page holds them. */
+  readonly of?: number
 }
 
 /** What pages are made for. */
@@ -28,22 +30,26 @@ export const acrossOf = (paper: PaperSize): number => PAPERS[paper].width - 2 * 
 
 const heightOf = (blocks: readonly Block[]): number => blocks.reduce((sum, { height }) => sum + height, 0)
 
-/** Blocks that keep together: headings with what follows. */
-function grouped(blocks: readonly Block[]): Block[][] {
+/** Blocks that keep together: headings with what follows, parts of what has room on one page. */
+function grouped(blocks: readonly Block[], room: number): Block[][] {
+  const whole = new Map<number, number>()
+  for (const { of, height } of blocks) if (of !== undefined) whole.set(of, (whole.get(of) ?? 0) + height)
   const groups: Block[][] = []
-  let open = false
+  let before: Block | undefined
   for (const block of blocks) {
-    if (open) groups.at(-1)!.push(block)
+    const together = block.of !== undefined && block.of === before?.of && whole.get(block.of)! <= room
+    if (before?.heads === true || together) groups.at(-1)!.push(block)
     else groups.push([block])
-    open = block.heads === true
+    before = block
   }
   return groups
 }
 
 /** Blocks filled into pages in their order. */
-function filled(blocks: readonly Block[], room: number): Block[][] {
+function filled(blocks: readonly Block[], room: number, page = room): Block[][] {
   const pages: Block[][] = [[]]
-  for (const group of grouped(blocks)) {
+  // what a whole page holds keeps together, however full pages are meant to be
+  for (const group of grouped(blocks, page)) {
     if (heightOf(pages.at(-1)!) + heightOf(group) > room && pages.at(-1)!.length > 0) pages.push([])
     pages.at(-1)!.push(...group)
   }
@@ -57,10 +63,10 @@ function evened(blocks: readonly Block[], room: number): Block[][] {
   let [least, most] = [heightOf(blocks) / pages.length, room]
   while (most - least > 1) {
     const middle = (least + most) / 2
-    if (filled(blocks, middle).length > pages.length) least = middle
+    if (filled(blocks, middle, room).length > pages.length) least = middle
     else most = middle
   }
-  return filled(blocks, most)
+  return filled(blocks, most, room)
 }
 
 /** What is left of a page, shared out between its blocks; a heading keeps to what follows. */
@@ -87,24 +93,42 @@ export function roomOf({ words, paper }: Leaf, faces: Faces): { size: Page; top:
   return { size, top, room: bottomOf(words, faces, size) - top }
 }
 
+/** Where pages stand in what they belong to, where they are not all of it. */
+export interface Bound {
+  /** Pages before them. */
+  readonly before: number
+  /** What stands at the right of each page's head. */
+  readonly running: (at: number) => string
+}
+
 /** What stands on each page, between a head and a foot. @param drawnOf of one page, its top at 0 */
-export function framed(leaf: Leaf, faces: Faces, pages: number, drawnOf: (at: number) => readonly Drawn[]): Page[] {
+export function framed(
+  leaf: Leaf,
+  faces: Faces,
+  pages: number,
+  drawnOf: (at: number) => readonly Drawn[],
+  bound?: Bound,
+): Page[] {
   const { size, top } = roomOf(leaf, faces)
+  const before = bound?.before ?? 0
   return Array.from({ length: pages }, (_, at) => ({
     ...size,
     drawn: [
-      ...headOf(leaf.words, faces, acrossOf(leaf.paper), at === 0),
+      ...headOf(leaf.words, faces, acrossOf(leaf.paper), bound ? bound.running(at) : at === 0),
       ...drawnOf(at).map((one) => placed(one, 0, top, 1)),
-      ...footOf(leaf.words, faces, [at, pages], size),
+      ...footOf(leaf.words, faces, [before + at, before + pages], size),
     ],
   }))
 }
 
-/** Blocks in their order as pages that are about equally full. */
-export function flowed(blocks: readonly Block[], leaf: Leaf, faces: Faces): Page[] {
+/** Blocks in their order, page by page, each page about as full as the others. */
+export const pagesOf = (blocks: readonly Block[], leaf: Leaf, faces: Faces): Block[][] =>
+  evened(blocks, roomOf(leaf, faces).room)
+
+/** Pages of blocks, in their frames. */
+export function laidOut(pages: readonly (readonly Block[])[], leaf: Leaf, faces: Faces, bound?: Bound): Page[] {
   const { room } = roomOf(leaf, faces)
-  const pages = evened(blocks, room)
-  return framed(leaf, faces, pages.length, (at) => {
+  const drawnOf = (at: number): readonly Drawn[] => {
     const own = pages[at]!
     const spare = at === pages.length - 1 ? 0 : spareOf(own, room)
     let y = 0
@@ -113,5 +137,10 @@ export function flowed(blocks: readonly Block[], leaf: Leaf, faces: Faces): Page
       y += height + (heads ? 0 : spare)
       return here
     })
-  })
+  }
+  return framed(leaf, faces, pages.length, drawnOf, bound)
 }
+
+/** Blocks in their order as pages that are about equally full. */
+export const flowed = (blocks: readonly Block[], leaf: Leaf, faces: Faces): Page[] =>
+  laidOut(pagesOf(blocks, leaf, faces), leaf, faces)

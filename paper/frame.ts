@@ -9,9 +9,18 @@ export const MARGIN = 42
 const NAME_SIZE = 9.5
 const [CAUTION_SIZE, CAUTION_LEADING] = [8, 10]
 
-/** Title and place for a name on the first page, the title alone on the others. */
-export function headOf(sheetWords: SheetWords, faces: Faces, across: number, first: boolean): Drawn[] {
-  const right = first ? [sheetWords.name, sheetWords.date].filter(Boolean).join('   ') : ''
+/**
+ * Title and place for a name on the first page, the title alone on the others.
+ * @param place whether it is the first page; or what stands at the right of the title on a page of a book
+ */
+export function headOf(sheetWords: SheetWords, faces: Faces, across: number, place: boolean | string): Drawn[] {
+  const first = place === true
+  const name = [sheetWords.name, sheetWords.date].filter(Boolean).join('   ')
+  const right = first
+    ? name
+    : place === false
+      ? ''
+      : fitted(place, faces, { face: 'sans', size: NAME_SIZE }, across / 2).text
   const x = MARGIN + across - faces.width(right, 'sans', NAME_SIZE)
   const y = MARGIN + 12
   const [face, size] = first ? (['serif-bold', 17] as const) : (['serif-italic', 11] as const)

@@ -36,7 +36,7 @@ const [BOX, STEP] = [10, 34]
 const LINE = 13
 const LOOK: SheetLook = {
   ...{ fingers: 'all', large: false, names: 'none', grips: false, stair: false, map: false },
-  ...{ bars: 0, hands: 'all', steps: false },
+  ...{ bars: 0, hands: 'all', steps: false, book: false },
 }
 
 const dotted = (from: number, to: number, y: number): Drawn[] =>
@@ -89,20 +89,21 @@ function paragraph(text: string, faces: Faces, across: number): Block {
 const musicOf = (own: LessonSheetLine, faces: Faces, across: number): Block[] =>
   studyBlocks(
     { study: own.study, title: '', tempo: '', heads: [], tempi: [] },
-    null,
     { ...LOOK, hands: own.hands },
     faces,
     across,
-    false,
+    { titled: 'none' },
   )
 
 /** Pages of what was set for a week: one, where it fits. */
 export function lessonPages({ lines, note, how, none, ...leaf }: LessonSheet, faces: Faces): Page[] {
   const across = acrossOf(leaf.paper)
-  const blocks = lines.flatMap((own, at) => [
-    headBlock(own, at + 1, faces, across),
-    ...(own.music ? musicOf(own, faces, across) : []),
-  ])
+  const blocks = lines.flatMap((own, at) =>
+    [headBlock(own, at + 1, faces, across), ...(own.music ? musicOf(own, faces, across) : [])].map((block) => ({
+      ...block,
+      of: at,
+    })),
+  )
   const said = [note, how].filter(Boolean).map((text) => paragraph(text, faces, across))
   return flowed([...(blocks.length > 0 ? blocks : [paragraph(none, faces, across)]), ...said], leaf, faces)
 }

@@ -2,7 +2,7 @@ import { layoutOf, type System } from '#engraving'
 import type { Question } from '#core/worksheet'
 import type { Faces } from './faces'
 import { onlyLine } from './family'
-import { circlePath, line, words } from './ink'
+import { boxPath, circlePath, line, words } from './ink'
 import { MET, SOFT } from './inks'
 import type { Drawn } from './page'
 import { placed } from './place'
@@ -15,8 +15,8 @@ interface StaffSetting {
   readonly words: { readonly step: (semitones: number) => string }
 }
 
-/** Pixels across a column. */
-const PIXELS = 430
+/** Pixels of a staff to the point: what a child writes on is large. */
+const PIXELS_A_POINT = 1.76
 const NARROWEST = 8
 const SIGNATURE_WIDTH = 190
 const STAFF = 40
@@ -24,11 +24,29 @@ const STAFF = 40
 const middle = (text: string, x: number, y: number, size: number, faces: Faces, colour: string): Drawn =>
   words(text, x - faces.width(text, 'serif-bold', size) / 2, y, 'serif-bold', size, colour)
 
-/** A line over each note to write its finger on. */
-const blanks = ({ engraved }: Picture): Drawn[] =>
-  engraved.fingers.map(({ x, y }) => line(`M${x - 7} ${y + 3}h14`, 0.9, { colour: SOFT }))
+/** Eight millimetres, the side of a box that a child can write in, and what stands free round it, in pixels. */
+const BOX = (8 * 72 * PIXELS_A_POINT) / 25.4
+const BOX_AIR = 6
+/** A box never takes more than this of the room from one note to the next. */
+const BOX_SHARE = 0.92
 
-/** Between each two notes a line to write on, or what belongs there. */
+/** A box for each place, all on one line, away from the staff. @param edge the side that is next to the staff */
+function boxes(columns: readonly number[], edge: number, above: boolean): Drawn[] {
+  const apart = Math.min(...columns.slice(1).map((x, at) => x - columns[at]!))
+  const side = Math.min(BOX, BOX_SHARE * apart)
+  const top = above ? edge - BOX_AIR - BOX : edge + BOX_AIR
+  return columns.map((x) => line(boxPath(x - side / 2, top, side, BOX), 0.9, { colour: SOFT }))
+}
+
+/** A box at each note to write its finger in: over a right hand, under a left. */
+function blanks({ engraved }: Picture, player: Question['player']): Drawn[] {
+  const columns = engraved.fingers.map(({ x }) => x)
+  const ys = engraved.fingers.map(({ y }) => y)
+  const above = player !== 'left'
+  return boxes(columns, above ? Math.min(...ys) + 4 : Math.max(...ys) - 13, above)
+}
+
+/** Between each two notes a box to write in, and what belongs there. */
 function stepMarks(
   steps: readonly number[],
   picture: Picture,
@@ -36,14 +54,12 @@ function stepMarks(
   setting: StaffSetting,
   faces: Faces,
 ): Drawn[] {
-  const y = Math.max(...picture.engraved.fingers.map(({ nameY }) => nameY ?? 0)) + 2
-  return steps.flatMap((semitones, at) => {
-    const x = (system.columns[at]! + system.columns[at + 1]!) / 2
-    return [
-      line(`M${x - 9} ${y + 3}h18`, 0.9, { colour: SOFT }),
-      ...(setting.answers ? [middle(setting.words.step(semitones), x, y, 13, faces, MET)] : []),
-    ]
-  })
+  const y = Math.max(...picture.engraved.fingers.map(({ nameY }) => nameY ?? 0)) - 10
+  const middles = steps.map((_, at) => (system.columns[at]! + system.columns[at + 1]!) / 2)
+  const answers = steps.map((semitones, at) =>
+    middle(setting.words.step(semitones), middles[at]!, y + BOX_AIR + BOX / 2 + 5, 15, faces, MET),
+  )
+  return [...boxes(middles, y, false), ...(setting.answers ? answers : [])]
 }
 
 /** A ring around the finger of each of some notes. */
@@ -53,14 +69,21 @@ const rings = (ringed: readonly number[], { engraved }: Picture): Drawn[] =>
     .map(({ x, y }) => line(circlePath(x, y - 5, 9.5), 1.6, { colour: MET }))
 
 /** What stands on a staff before anybody writes on it, and what is to be written where answers are wanted. */
-function onStaff(staff: Staff, picture: Picture, system: System, setting: StaffSetting, faces: Faces): Drawn[] {
+function onStaff(
+  staff: Staff,
+  player: Question['player'],
+  picture: Picture,
+  system: System,
+  setting: StaffSetting,
+  faces: Faces,
+): Drawn[] {
   const { engraved, drawn } = picture
   const { clef } = system.staves[0]!.writing[0]!
   const place = { x: system.left, y: engraved.top, width: system.right - system.left }
   const shown = staff.notes === 'given' || setting.answers ? drawn : emptyPicture(place, { clef, fifths: 0 })
   return [
     ...shown,
-    ...(staff.marks === 'asked' ? blanks(picture) : []),
+    ...(staff.marks === 'asked' && !setting.answers ? blanks(picture, player) : []),
     ...(staff.steps ? stepMarks(staff.steps, picture, system, setting, faces) : []),
     ...(staff.ringed && setting.answers ? rings(staff.ringed, picture) : []),
   ]
@@ -75,6 +98,10 @@ function signatureStaff({ study, player }: Question, setting: StaffSetting): { h
   return { height: STAFF + 44, drawn: emptyPicture({ x: 6, y: 22, width: SIGNATURE_WIDTH }, signed) }
 }
 
+/** Whether something is written at every note, for which a staff takes the whole line. */
+export const isWide = ({ staff }: Question): boolean =>
+  staff !== null && staff.signature !== 'asked' && (staff.marks === 'asked' || staff.steps !== null)
+
 /** The staff of a question in its column, in points. */
 export function staffPicture(
   question: Question,
@@ -83,7 +110,7 @@ export function staffPicture(
   faces: Faces,
   width: number,
 ): { readonly height: number; readonly drawn: readonly Drawn[] } {
-  const points = width / PIXELS
+  const points = 1 / PIXELS_A_POINT
   const brought = ({ height, drawn }: { height: number; drawn: readonly Drawn[] }) => ({
     height: height * points,
     drawn: drawn.map((one) => placed(one, 0, 0, points)),
@@ -91,11 +118,19 @@ export function staffPicture(
   if (staff.signature === 'asked') return brought(signatureStaff(question, setting))
   const study = onlyLine(question.study, question.player)
   // an octave is not long enough for a metre of its own to be said
-  const system = { ...layoutOf(study, PIXELS, { narrowest: NARROWEST })[0]!, first: false }
+  const system = { ...layoutOf(study, width * PIXELS_A_POINT, { narrowest: NARROWEST })[0]!, first: false }
   const fingered = staff.ringed !== null || (staff.marks === 'asked' && setting.answers)
   const picture = systemPicture(study, system, faces, {
     ...{ heads: [], grips: false, wanted: () => fingered },
     nameOf: staff.steps ? () => '' : null,
   })
-  return brought({ height: picture.engraved.height, drawn: onStaff(staff, picture, system, setting, faces) })
+  // boxes stand beyond what the engraving knows of
+  const boxed = BOX + 2 * BOX_AIR
+  const over = staff.marks === 'asked' && !setting.answers && question.player !== 'left' ? boxed : 0
+  const under = (staff.marks === 'asked' && !setting.answers && over === 0) || staff.steps ? boxed : 0
+  const drawn = onStaff(staff, question.player, picture, system, setting, faces)
+  return brought({
+    height: picture.engraved.height + over + under,
+    drawn: drawn.map((one) => placed(one, 0, over, 1)),
+  })
 }

@@ -29,6 +29,8 @@ export interface SheetLook {
   readonly hands: 'all' | 'right' | 'left'
   /** Whether a row of tempi stands under each study, to be ticked off. */
   readonly steps: boolean
+  /** Whether several studies are a book: a title page, contents, running heads. */
+  readonly book: boolean
 }
 
 export interface SheetStudy {
@@ -46,6 +48,9 @@ export interface SheetStudy {
 const TITLE = 22
 const [TITLE_SIZE, TEMPO_SIZE] = [13, 10.5]
 const [AFTER_SYSTEM, AFTER_STUDY] = [4, 12]
+/** What of a study's title stands over it: all, the tempo where the sheet is called so, or nothing. */
+type Titled = 'whole' | 'tempo' | 'none'
+
 /** Pixels of a system across the page: fewer, and its notes stand larger. */
 const WIDTH = { usual: 900, large: 640 } as const
 const NARROWEST = 21
@@ -54,6 +59,12 @@ const [STEP_ROW, STEP_BOX, STEP_WIDTH] = [20, 9, 46]
 
 const leader = (from: number, to: number, y: number): Drawn =>
   line(`M${from} ${y}H${to}`, 0.8, { colour: RULE, dash: [0.8, 3] })
+
+/** The tempo alone, where the sheet's title is the study's own. */
+const tempoBlock = ({ tempo }: SheetStudy, faces: Faces, across: number): Block => ({
+  height: TITLE - 4,
+  drawn: [words(tempo, MARGIN + across - faces.width(tempo, 'serif', TEMPO_SIZE), TEMPO_SIZE, 'serif', TEMPO_SIZE)],
+})
 
 /** A study's title with its tempo at the end of the line, or under it where the title takes the whole line. */
 function titleOf({ title, tempo }: SheetStudy, number: number | null, faces: Faces, across: number): Block {
@@ -137,15 +148,14 @@ function stacked(blocks: readonly Block[], after: number): Block {
 
 /**
  * A study's systems, each with what stands before and after it: the first under its title.
- * @param titled whether it has one here
+ * @param place which of several it is, and what of its title stands over it
  */
 export function studyBlocks(
   whole: SheetStudy,
-  number: number | null,
   look: SheetLook,
   faces: Faces,
   across: number,
-  titled = true,
+  { number = null, titled = 'whole' }: { readonly number?: number | null; readonly titled?: Titled } = {},
 ): Block[] {
   const own = look.hands === 'all' ? whole : { ...whole, study: onlyLine(whole.study, look.hands) }
   const pixels = WIDTH[look.large ? 'large' : 'usual']
@@ -154,11 +164,13 @@ export function studyBlocks(
   return systems.map((system, at) => {
     const isLast = at === systems.length - 1
     const blocks = [
-      ...(at === 0 && titled ? [titleOf(own, number, faces, across)] : []),
+      ...(at === 0 && titled === 'whole' ? [titleOf(own, number, faces, across)] : []),
+      ...(at === 0 && titled === 'tempo' ? [tempoBlock(own, faces, across)] : []),
       systemBlock(own, system, look, scale, faces),
       ...(isLast ? mapBlock(own.study, look, scale) : []),
       ...(isLast && look.steps ? [stepsBlock(own, across)] : []),
     ]
-    return stacked(blocks, isLast ? AFTER_STUDY : AFTER_SYSTEM)
+    const block = stacked(blocks, isLast ? AFTER_STUDY : AFTER_SYSTEM)
+    return number === null ? block : { ...block, of: number }
   })
 }

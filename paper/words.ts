@@ -8,3 +8,10 @@ export interface SheetWords {
   /** “2 of 5” at the foot. */
   readonly page: (at: number, of: number) => string
 }
+
+/** What a book says besides. */
+export interface BookWords {
+  readonly contents: string
+  /** “12 studies”. */
+  readonly count: string
+}

@@ -6,7 +6,7 @@ import { boxPath, line, words } from './ink'
 import { MET, RULE, SOFT } from './inks'
 import type { Drawn, Page } from './page'
 import { placed } from './place'
-import { staffPicture } from './questionStaff'
+import { isWide, staffPicture } from './questionStaff'
 import { wrapped } from './wrapped'
 import type { SheetWords } from './words'
 
@@ -106,18 +106,23 @@ function gridOf(sheet: Worksheet): Block {
   }
 }
 
-/** Pages of a worksheet: task by task, two questions side by side, at the end the grid for marks. */
+const inMargin = ({ height, drawn }: Block): Block => ({ height, drawn: drawn.map((one) => placed(one, MARGIN, 0, 1)) })
+
+/**
+ * Pages of a worksheet: task by task, two questions side by side, or one where something is written at every note; at the
+ * end the grid for marks.
+ */
 export function worksheetPages(sheet: Worksheet, faces: Faces): Page[] {
   const across = acrossOf(sheet.paper)
   const width = (across - GAP) / 2
   let number = 0
-  const blocks = sheet.sections.flatMap((section) => [
-    headingOf(section, sheet, faces, across),
-    ...sideBySide(
-      section.questions.map((question) => questionBlock(question, ++number, sheet, faces, width)),
-      width,
-      GAP,
-    ),
-  ])
+  const blocks = sheet.sections.flatMap((section) => {
+    const wide = section.questions.some(isWide)
+    const questions = section.questions.map((question) =>
+      questionBlock(question, ++number, sheet, faces, wide ? across : width),
+    )
+    const rows = wide ? questions.map(inMargin) : sideBySide(questions, width, GAP)
+    return [headingOf(section, sheet, faces, across), ...rows]
+  })
   return flowed([...blocks, gridOf(sheet)], sheet, faces)
 }

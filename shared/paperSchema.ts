@@ -45,6 +45,7 @@ export const lookSchema: ObjectSchema<SheetLook> = Joi.object({
   bars: Joi.number().integer().min(0).max(8).default(0),
   hands: Joi.valid('all', 'right', 'left').default('all'),
   steps: yes,
+  book: yes,
 })
 
 const kinds = Joi.array()

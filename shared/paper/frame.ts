@@ -20,16 +20,19 @@ function cautionOf(w: Wording, families: readonly RealisedStudy['plays'][]): str
   return all.map((each) => w.format(each).trim()).join(' ')
 }
 
-/** What every sheet has: its size, its title, the place for a name and a date, cautions for those who play from it. */
+/**
+ * What every sheet has: its size, its title, the place for a name and a date, cautions for those who play from it.
+ * @param families whose players play from it; `theory` where nobody does
+ */
 export function leafOf(
   w: Wording,
   paper: PaperSize,
   title: string,
-  families: readonly RealisedStudy['plays'][] = [],
+  families: readonly RealisedStudy['plays'][] | 'theory' = [],
   name?: string,
 ): { readonly paper: PaperSize; readonly words: SheetWords } {
   const words = {
-    ...{ title, caution: cautionOf(w, families), date: w.text('print.sheet.date') },
+    ...{ title, caution: families === 'theory' ? '' : cautionOf(w, families), date: w.text('print.sheet.date') },
     name: name ?? w.text('print.sheet.name'),
     page: (at: number, of: number) => w.text('print.sheet.page', { at, of }),
   }

@@ -29,7 +29,7 @@ export interface StudyOut {
 /** How a sheet of studies is made where nothing is said. */
 export const DEFAULT_LOOK: SheetLook = {
   ...{ fingers: 'all', large: false, names: 'none', grips: false, stair: false, map: false },
-  ...{ bars: 0, hands: 'all', steps: false },
+  ...{ bars: 0, hands: 'all', steps: false, book: false },
 }
 
 /** Studies under a title; whose they are, where that is known. */

@@ -3,7 +3,16 @@ import { DomainError } from '#core/message'
 import { notesMessage } from '#core/study'
 import { ladderOf, targetOf } from '#core/practice'
 import { playersIn, realise, type RealisedStudy } from '#core/realise'
-import { type Card, cardPages, type Faces, type Page, type SheetLook, type SheetStudy, sheetPages } from '#paper'
+import {
+  type Card,
+  cardPages,
+  type Faces,
+  type Page,
+  type Sheet,
+  type SheetLook,
+  type SheetStudy,
+  sheetPages,
+} from '#paper'
 import type { Wording } from '../wording'
 import type { PaperRequest, StudyOut } from './requests'
 import { leafOf } from './frame'
@@ -63,6 +72,9 @@ const sheetStudy = (w: Wording, study: RealisedStudy, look: SheetLook): SheetStu
   ...{ heads: headsOf(w, study), tempi: tempiOf(study) },
 })
 
+const bookOf = (w: Wording, { book }: SheetLook, count: number): Pick<Sheet, 'book'> =>
+  book ? { book: { contents: w.text('print.book.contents'), count: w.text('print.book.count', { count }) } } : {}
+
 /** Pages of a study, or of a set in its order, and their title: the study’s own where none is given. */
 export function studyPages({ title, name, studies, look, size }: TaskInput<'studies'>, faces: Faces, w: Wording) {
   const played = playedIn(studies)
@@ -76,7 +88,10 @@ export function studyPages({ title, name, studies, look, size }: TaskInput<'stud
   )
   return {
     title: own,
-    pages: sheetPages({ ...leaf, look, studies: played.map((study) => sheetStudy(w, study, look)) }, faces),
+    pages: sheetPages(
+      { ...leaf, look, ...bookOf(w, look, played.length), studies: played.map((study) => sheetStudy(w, study, look)) },
+      faces,
+    ),
   }
 }
 

@@ -92,7 +92,7 @@ export function worksheetSheet(
   const title = w.text('print.worksheet.title', { seed: worksheet.seed })
   const sheetOf = (answers: boolean): Page[] => {
     const notices = answers ? w.text('print.worksheet.answers', { title }) : title
-    const leaf = leafOf(w, size, notices, [], answers ? '' : undefined)
+    const leaf = leafOf(w, size, notices, 'theory', answers ? '' : undefined)
     const sheet: Worksheet = { ...leaf, words: wordsFor(w, leaf), sections, answers }
     return worksheetPages(sheet, faces)
   }

@@ -19,7 +19,7 @@ const hands = (['all', 'right', 'left'] as const).map((value) => ({
   words: t('paper.hands.name', { hands: value }),
 }))
 const bars = [0, 1, 2, 3, 4].map((value) => ({ value, words: t('paper.bars.name', { bars: value }) }))
-const SWITCHES = ['grips', 'stair', 'map', 'steps', 'large'] as const
+const SWITCHES = ['grips', 'stair', 'map', 'steps', 'large', 'book'] as const
 const switches = computed(() =>
   SWITCHES.map((value) => ({ value, words: t(`paper.${value}`), ticked: look.value[value] })),
 )

@@ -21,6 +21,7 @@ export const paper = {
   'paper.hands': 'Lines',
   'paper.hands.name': '{hands, select, all {all who play} right {the right hand’s} other {the left hand’s}}',
   'paper.large': 'large, for the stand',
+  'paper.book': 'a book: title page, contents, running heads',
   'paper.grips': 'grips, and thumbs that meet',
   'paper.stair': 'the stair of the fingers',
   'paper.map': 'the keyboard or the bars',

@@ -1,5 +1,7 @@
 /** Paper: what stands on sheets, and the page on which they are made. */
 export const print = {
+  'print.book.contents': 'Contents',
+  'print.book.count': '{count, plural, one {one study} other {# studies}}',
   'print.paper-bar.back': 'Back',
   'print.paper-bar.paper': 'Paper',
   'print.paper-bar.print': 'Print',
