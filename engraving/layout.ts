@@ -150,7 +150,9 @@ function layOut(study: RealisedStudy, from: number, to: number, width: number): 
   const lastRoom = rooms[to - 1]!
   const inked = x + lastRoom.rests * REST_WIDTH + Math.max(lastRoom.right, Math.min(step / 2, 14))
   const warned = warnsAfter(study, to)
-  const right = inked + RIGHT_PAD + (warned ? CLEF_CHANGE : 0)
+  const natural = inked + RIGHT_PAD + (warned ? CLEF_CHANGE : 0)
+  // lines that are full end at one edge
+  const right = step < WIDEST_STEP ? Math.max(natural, width) : natural
   const last = to === study.steps
   if (!last && startsBar(study.rhythm, to)) barLines.push(right)
   const clefs = { from, to, places, end: right - CLEF_CHANGE - 3 }

@@ -1,13 +1,24 @@
 import type { Faces } from './faces'
 import { RULE, SOFT } from './inks'
-import type { Drawn, Page } from './page'
+import type { Drawn, Face, Page } from './page'
 import { line, words } from './ink'
 import type { SheetWords } from './words'
-import { fitted, wrapped } from './wrapped'
+import { fitted, type Line, wrapped } from './wrapped'
 
 export const MARGIN = 42
 const NAME_SIZE = 9.5
+/** A title that has no room in one line as large as this stands in two. */
+const [SMALL_TITLE, TITLE_LEADING] = [12.5, 14.5]
 const [CAUTION_SIZE, CAUTION_LEADING] = [8, 10]
+
+/** A title in one line, or in two smaller ones; cut short only where not even they hold it. */
+function titleLines(title: string, faces: Faces, letters: { face: Face; size: number }, across: number): Line[] {
+  const one = fitted(title, faces, letters, across)
+  if (one.size >= Math.min(letters.size, SMALL_TITLE) && one.text === title) return [one]
+  const small = { ...letters, size: Math.min(letters.size, SMALL_TITLE) }
+  const [first = '', ...rest] = wrapped(title, faces, small, across)
+  return [first, rest.join(' ')].filter(Boolean).map((text) => fitted(text, faces, small, across))
+}
 
 /**
  * Title and place for a name on the first page, the title alone on the others.
@@ -24,9 +35,9 @@ export function headOf(sheetWords: SheetWords, faces: Faces, across: number, pla
   const x = MARGIN + across - faces.width(right, 'sans', NAME_SIZE)
   const y = MARGIN + 12
   const [face, size] = first ? (['serif-bold', 17] as const) : (['serif-italic', 11] as const)
-  const { text, size: fits } = fitted(sheetWords.title, faces, { face, size }, x - MARGIN - 14)
+  const lines = titleLines(sheetWords.title, faces, { face, size }, x - MARGIN - 14)
   return [
-    words(text, MARGIN, y, face, fits),
+    ...lines.map((each, at) => words(each.text, MARGIN, y - TITLE_LEADING * (lines.length - 1 - at), face, each.size)),
     words(right, x, y, 'sans', NAME_SIZE, SOFT),
     line(`M${MARGIN} ${y + 7}H${MARGIN + across}`, 0.8),
   ]

@@ -22,7 +22,7 @@ export interface MapPicture {
 }
 
 const FACE = 11.5
-const [MAP_HEIGHT, APART] = [150, 9]
+const [MAP_HEIGHT, APART] = [250, 9]
 
 const figure = (mark: string, x: number, y: number, colour: string): Drawn =>
   words(mark, x - mark.length * 3.3, y, 'serif-bold', FACE, colour)
@@ -53,7 +53,7 @@ function strikeOf({ stick, mark, x, y }: Strike): Drawn[] {
 export function barsMap(study: RealisedStudy, width: number): MapPicture {
   const own = sticksOf(study)
   const bars = barsAround(own, own.recipe)
-  const scale = barScale(bars, { width, height: MAP_HEIGHT })
+  const scale = barScale(bars, own.recipe, { width, height: MAP_HEIGHT })
   const strikes = marksOf(strikesAround(own, null, scale, APART), null)
   return {
     height: scale.height + 4,

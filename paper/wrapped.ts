@@ -20,13 +20,19 @@ export function wrapped(
 /** Smaller than this nobody reads. */
 const SMALLEST = 9
 
+/** A text as it fits. */
+export interface Line {
+  readonly text: string
+  readonly size: number
+}
+
 /** A text that is no wider than a length: smaller, or where that does not do, cut short. */
 export function fitted(
   text: string,
   faces: Faces,
   { face, size }: { readonly face: Face; readonly size: number },
   across: number,
-): { readonly text: string; readonly size: number } {
+): Line {
   const smaller = Math.max(SMALLEST, Math.min(size, (size * across) / Math.max(1, faces.width(text, face, size))))
   if (faces.width(text, face, smaller) <= across + 0.1) return { text, size: smaller }
   const letters = [...text]

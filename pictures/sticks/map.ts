@@ -41,15 +41,23 @@ export function barsAround(study: StickStudy, recipe: MalletRecipe): readonly Ba
   return bars.filter(({ place }) => place >= from && place <= to)
 }
 
-/** Some bars in a box, true to scale. */
-export function barScale(bars: readonly Bar[], most: { readonly width: number; readonly height: number }): BarScale {
+/** How deep an instrument is, in millimetres: from the near ends of its naturals to the far ends of its accidentals. */
+const depthOf = (bars: readonly Bar[]): number =>
+  Math.max(...bars.map((bar) => bar.near + bar.length)) - Math.min(...bars.map((bar) => bar.near))
+
+/** Some bars in a box, true to scale: the same for all studies of an instrument, where the box is wide enough. */
+export function barScale(
+  bars: readonly Bar[],
+  recipe: MalletRecipe,
+  most: { readonly width: number; readonly height: number },
+): BarScale {
   const left = Math.min(...bars.map((bar) => bar.x - bar.width / 2))
   const right = Math.max(...bars.map((bar) => bar.x + bar.width / 2))
   const near = Math.min(...bars.map((bar) => bar.near))
   const far = Math.max(...bars.map((bar) => bar.near + bar.length))
   const pixels = Math.max(
     0,
-    Math.min((most.width - 2 * EDGE) / (right - left), (most.height - 2 * EDGE) / (far - near)),
+    Math.min((most.width - 2 * EDGE) / (right - left), (most.height - 2 * EDGE) / depthOf(allBars(recipe))),
   )
   return {
     pixels,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { MalletRecipe } from '#core/sticking'
+import { MALLET_INSTRUMENTS } from '#core/surface'
 import { barsAround, barScale, pianoMapOf } from '#pictures'
 import { fingered, sticked } from '../../support/played'
 
@@ -17,8 +18,32 @@ describe('a picture without room', () => {
 
   it.each(WIDTHS)('of bars has no scale below nothing, in %i pixels', (width) => {
     const study = sticked({ instrument: 'marimba-4.3', material: { tonic: 'Bb', kind: 'major' } })
-    const scale = barScale(barsAround(study, study.recipe as MalletRecipe), { width, height: 244 })
+    const recipe = study.recipe as MalletRecipe
+    const scale = barScale(barsAround(study, recipe), recipe, { width, height: 244 })
     expect(scale.pixels).toBeGreaterThanOrEqual(0)
     expect(Math.min(scale.width, scale.height)).toBeGreaterThanOrEqual(0)
+  })
+})
+
+describe('an instrument', () => {
+  const tonics = ['C', 'Eb', 'F#', 'Ab', 'B'] as const
+
+  it('has bars of one size, wherever on it a study lies', () => {
+    for (const instrument of MALLET_INSTRUMENTS.map(({ id }) => id)) {
+      const sizes = tonics.map((tonic) => {
+        const { recipe, ...study } = sticked({ instrument, material: { tonic, kind: 'major' }, octaves: 1 })
+        const own = recipe as MalletRecipe
+        return barScale(barsAround({ ...study, recipe }, own), own, { width: 900, height: 250 }).pixels
+      })
+      expect(new Set(sizes).size, instrument).toBe(1)
+    }
+  })
+
+  it('has keys of one size', () => {
+    const sizes = tonics.map((tonic) => {
+      const [first] = pianoMapOf(fingered({ material: { tonic, kind: 'major' }, octaves: 4 }), 900, null).whites
+      return first!.width.toFixed(6)
+    })
+    expect(new Set(sizes).size).toBe(1)
   })
 })

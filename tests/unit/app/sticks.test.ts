@@ -60,7 +60,7 @@ describe('the stair of sticks', () => {
 describe('the map of the bars', () => {
   const recipe = study.recipe as MalletRecipe
   const bars = barsAround(study, recipe)
-  const scale = barScale(bars, { width: 500, height: 240 })
+  const scale = barScale(bars, study.recipe as MalletRecipe, { width: 500, height: 240 })
 
   it('is true to scale: as many pixels to a millimetre across as along', () => {
     const [first, last] = [bars[0]!, bars.at(-1)!]

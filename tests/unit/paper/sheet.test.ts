@@ -143,3 +143,88 @@ describe('a sheet', () => {
     expect(sheetPages(sheetOf({ large: true }), faces).length).toBeGreaterThan(sheetPages(sheetOf(), faces).length)
   })
 })
+
+/** Where a study's music stands: pages on which its fingers are, told apart by the titles over them. */
+const pagesOfStudies = (pages: readonly Page[]): number[][] => {
+  const found: number[][] = []
+  let study = -1
+  pages.forEach((page, at) => {
+    const texts = page.drawn
+      .flatMap((one) => (one.kind === 'text' ? [one] : []))
+      .filter(({ text, face }) => text.startsWith('Study') || (isFinger(text) && face === 'serif-bold'))
+    for (const { text, x, size } of texts) {
+      if (text.startsWith('Study') && size === 13 && x > 42) study++
+      else if (!text.startsWith('Study')) (found[study] ??= []).push(at)
+    }
+  })
+  return found.map((own) => [...new Set(own)])
+}
+
+describe('a page turn', () => {
+  it('comes between studies, where a page holds each of them', () => {
+    const relay: RecipeInput = { material: { tonic: 'Db', kind: 'major' }, pattern: { journey: 'relay-half-step' } }
+    const wanted = [relay, ...recipes, relay, ...recipes, relay]
+    for (const look of [{}, { stair: true }, { bars: 2 }, { large: true }] satisfies Partial<SheetLook>[])
+      for (const paper of ['a4', 'letter'] as const) {
+        const pages = sheetPages(sheetOf(look, paper, wanted), faces)
+        const torn = pagesOfStudies(pages).filter((own, at) => own.length > 1 && !isLong(wanted[at]!, look, paper))
+        expect(torn, JSON.stringify(look)).toEqual([])
+      }
+  })
+
+  const isLong = (recipe: RecipeInput, look: Partial<SheetLook>, paper: Sheet['paper']): boolean =>
+    sheetPages(sheetOf(look, paper, [recipe]), faces).length > 1
+})
+
+describe('the head of a sheet', () => {
+  const titled = (title: string): Sheet => {
+    const sheet = sheetOf({}, 'a4', [recipes[0]!])
+    return { ...sheet, words: { ...sheet.words, title }, studies: sheet.studies.map((own) => ({ ...own, title })) }
+  }
+
+  it('has the title of a study once, with its tempo under it', () => {
+    const texts = textsOf(sheetPages(titled('G♯ harmonic minor'), faces))
+    expect(texts.filter((text) => text === 'G♯ harmonic minor')).toHaveLength(1)
+    expect(texts).toContain('♩ = 60 in eighths')
+  })
+
+  it('says a long title whole, in two lines', () => {
+    const title = 'B♭ major, accordion, right hand over alternating bass, two octaves, bellows turn every two bars'
+    const texts = textsOf(sheetPages(titled(title), faces), 'serif-bold')
+    const first = texts.find((text) => title.startsWith(text) && !isFinger(text))!
+    expect(texts).toContain(title.slice(first.length + 1))
+  })
+})
+
+describe('a book', () => {
+  const book = { contents: 'Contents', count: 'so many studies' }
+  const input = [...recipes, ...recipes, ...recipes]
+  const sheet = sheetOf({ book: true }, 'a4', input)
+  const bound = (): Page[] => sheetPages({ ...sheet, book }, faces)
+
+  it('has a title page, contents that name the page of every study, and numbers through', () => {
+    const pages = bound()
+    expect(textsOf([pages[0]!])).toEqual(expect.arrayContaining(['A set', 'so many studies']))
+    expect(textsOf([pages[1]!])).toContain('Contents')
+    const entries = textsOf(pages.slice(1, 2), 'serif')
+    sheet.studies.forEach(({ title }) => {
+      const named = Number(entries[entries.indexOf(title) + 1])
+      const heads = textsOf([pages[named - 1]!], 'serif-bold')
+      expect(heads, title).toContain(title)
+    })
+    pages.forEach((page, at) => expect(textsOf([page])).toContain(`${at + 1} of ${pages.length}`))
+  })
+
+  it('has at the head of every page the study that it begins with', () => {
+    for (const page of bound().slice(2)) {
+      const [running] = textsOf([page], 'sans').filter((text) => text.startsWith('Study'))
+      const [first] = textsOf([page], 'serif-bold').filter((text) => text.startsWith('Study'))
+      expect(first ?? running).toBe(running)
+    }
+  })
+
+  it('is the same music as the sheet', () => {
+    const fingers = (pages: readonly Page[]): number => textsOf(pages, 'serif-bold').filter(isFinger).length
+    expect(fingers(bound())).toBe(notesIn(sheet))
+  })
+})

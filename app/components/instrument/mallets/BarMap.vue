@@ -27,7 +27,7 @@ const HEIGHT = 244
 const ASIDE = 290
 const recipe = computed(() => props.study.recipe as MalletRecipe)
 const bars = computed(() => barsAround(props.study, recipe.value))
-const scale = computed(() => barScale(bars.value, { width: props.width - ASIDE, height: HEIGHT }))
+const scale = computed(() => barScale(bars.value, recipe.value, { width: props.width - ASIDE, height: HEIGHT }))
 /** Accidentals lie over the naturals' ends, so they are drawn after them. */
 const ordered = computed(() => bars.value.toSorted((a, b) => Number(a.accidental) - Number(b.accidental)))
 const box = (bar: Bar) => ({
