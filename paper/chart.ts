@@ -22,6 +22,8 @@ export interface ChartWords extends SheetWords {
 /** Keys of one kind; its title is nothing where it is the only one. */
 interface ChartPart {
   readonly title: string
+  /** What holds for each hand in all keys, in a sentence each. */
+  readonly rules: readonly string[]
   readonly groups: readonly ChartGroup[]
 }
 
@@ -92,10 +94,25 @@ function drawRow(row: ChartRow, y: number, chart: Chart, faces: Faces, across: n
 const titleBlock = ({ title }: ChartPart): Block[] =>
   title === '' ? [] : [{ height: 24, drawn: [words(title, MARGIN, 17, 'serif-bold', 13)], heads: true }]
 
+const [RULE_SIZE, RULE_LEADING] = [10, 13]
+/** The rules of the hands, over the keys. */
+function rulesBlock({ rules }: ChartPart, faces: Faces, across: number): Block[] {
+  if (rules.length === 0) return []
+  const lines = rules.flatMap((text) => wrapped(text, faces, { face: 'serif', size: RULE_SIZE }, across))
+  return [
+    {
+      height: RULE_LEADING * lines.length + 8,
+      drawn: lines.map((text, at) => words(text, MARGIN, RULE_LEADING * (at + 0.8), 'serif', RULE_SIZE)),
+      heads: true,
+    },
+  ]
+}
+
 /** Rows of a group; the first is never torn from what is said of the group, nor that from the kind's own title. */
 const blocksOf = (chart: Chart, faces: Faces, across: number): Block[] =>
   chart.parts.flatMap((part) => [
     ...titleBlock(part),
+    ...rulesBlock(part, faces, across),
     ...part.groups.flatMap((group) => [
       { height: GROUP_HEIGHT, drawn: [words(chart.words.group(group), MARGIN, 16, 'serif-italic', 11.5)], heads: true },
       ...group.rows.map((row) => ({ height: rowHeight(row), drawn: drawRow(row, 0, chart, faces, across) })),

@@ -14,6 +14,8 @@ export interface ChartLine {
   /** Notes, by their place, on which something crosses, and those whose mark is underlined. */
   readonly crossings: readonly number[]
   readonly underlined: readonly number[]
+  /** The note, by its place, on which the fourth finger lies; null where it lies on none, or on several. */
+  readonly fourth: number | null
   /** What it is remembered by. */
   readonly landmarks: readonly Message[]
 }
@@ -52,6 +54,7 @@ function rowOf(tonic: Note, kind: KindId, some: Omit<RecipeInput, 'material'>): 
     return {
       ...{ player, marks: marksOf(study, player), crossings: crossingsOf(study, player) },
       underlined: family.underlinedIn(study, player),
+      fourth: family.fourthOf(study, player),
       landmarks: family.landmarksOf(study, player),
     }
   })

@@ -12,12 +12,22 @@ const notesOf = (notes: readonly Note[]) =>
     'comma',
   )
 
-/** Where a hand's fourth finger lies inside a line, if it lies there once: what a scale is remembered by (common practice). */
-export function fourthOf({ notes, fingers }: Pick<RealisedHand, 'notes' | 'fingers'>, hand: Hand): Message[] {
-  const inside = notes.filter((_, at) => at > 0 && at < notes.length - 1 && fingers[at] === 4)
-  return inside.length === 1
-    ? [instrumentMessage('landmark.finger', { finger: 4, hand, note: named(noteName(inside[0]!.pitch)) })]
-    : []
+/**
+ * The note on which a hand's fourth finger lies, if it lies on one: what a scale is remembered by (common practice). At
+ * an end of the line only where it goes on with it in the next octave.
+ */
+export function fourthAt({ fingers }: Pick<RealisedHand, 'fingers'>): number | null {
+  const on = fingers.flatMap((finger, at) => (finger === 4 ? [at] : []))
+  const inside = on.filter((at) => at > 0 && at < fingers.length - 1)
+  if (inside.length === 1) return inside[0]!
+  return inside.length === 0 && on.length === 2 ? on[0]! : null
+}
+
+/** Where it lies, said in a few words. */
+export function fourthMessages(part: Pick<RealisedHand, 'notes' | 'fingers'>, hand: Hand): Message[] {
+  const at = fourthAt(part)
+  if (at === null) return []
+  return [instrumentMessage('landmark.finger', { finger: 4, hand, note: named(noteName(part.notes[at]!.pitch)) })]
 }
 
 /** Notes that are named together, where there are any. */

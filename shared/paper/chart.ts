@@ -1,4 +1,12 @@
-import { type ChartGroup, type ChartLine, chartOf, type ChartRow, groupsOf } from '#core/chart'
+import {
+  type ChartGroup,
+  type ChartLine,
+  chartOf,
+  type ChartRow,
+  type ChartRules,
+  groupsOf,
+  rulesOf,
+} from '#core/chart'
 import { familyOf } from '#core/instrument'
 import { kindNamed } from '#core/material'
 import { capital, joined } from '#core/message'
@@ -12,9 +20,28 @@ import { leafOf } from './frame'
 export const fifthsText = (w: Wording, fifths: number): string =>
   w.text('print.chart.signs', { fifths, signs: Math.abs(fifths), of: fifths < 0 ? 'flat' : 'sharp' })
 
-/** “RH 4 on B · LH 4 on C”. */
-const landmarkOf = (w: Wording, { lines }: ChartRow): string =>
-  lines.flatMap(({ landmarks }) => landmarks.map(w.format)).join(' · ')
+/** “RH 4 on B · LH 4 on F♯, by itself”: what no rule says is told from what one does. */
+const landmarkOf = (w: Wording, row: ChartRow, rules: readonly ChartRules[]): string =>
+  row.lines
+    .flatMap(({ player, landmarks }) => {
+      const own = rules.some((each) => each.player === player && each.own.some((other) => other.row === row))
+      return landmarks.map((each) =>
+        own ? w.text('print.chart.by-itself', { landmark: w.format(each) }) : w.format(each),
+      )
+    })
+    .join(' · ')
+
+/** “Right hand: 4 on the seventh in C, G, D, A, E, B; 4 on B♭ in …; by itself F♯ (4 on A♯).” */
+function rulesText(w: Wording, { player, held, own }: ChartRules): string {
+  const rules = held.map(({ by, degree, note, rows }) =>
+    w.text('print.chart.rule', { by, degree, note: printedName(note), keys: keyNames(rows) }),
+  )
+  const alone = own.map(({ row, note }) =>
+    w.text('print.chart.own', { key: printedName(row.tonic), note: printedName(note) }),
+  )
+  const last = alone.length > 0 ? [w.text('print.chart.rule-own', { count: alone.length, keys: alone.join(', ') })] : []
+  return w.text('print.chart.rules', { player, rules: [...rules, ...last].join('; ') })
+}
 
 const keyNames = (own: readonly ChartRow[]): string => own.map(({ tonic }) => printedName(tonic)).join(', ')
 
@@ -25,10 +52,17 @@ export function chartSheet(
   w: Wording,
 ): { title: string; pages: Page[] } {
   const several = kinds.length > 1
-  const parts = kinds.map((kind) => ({
-    title: several ? w.format(capital(kindNamed({ id: kind }))) : '',
-    groups: groupsOf(chartOf(kind, settings)),
-  }))
+  const rules = new Map<ChartRow, ChartRules[]>()
+  const parts = kinds.map((kind) => {
+    const rows = chartOf(kind, settings)
+    const own = rulesOf(rows)
+    for (const row of rows) rules.set(row, own)
+    return {
+      title: several ? w.format(capital(kindNamed({ id: kind }))) : '',
+      rules: own.map((each) => rulesText(w, each)),
+      groups: groupsOf(rows),
+    }
+  })
   const named = joined(
     kinds.map((id) => kindNamed({ id })),
     'and',
@@ -42,7 +76,7 @@ export function chartSheet(
     group: ({ rows: own, alike }: ChartGroup) =>
       w.text('print.chart.group', { alike: alike ? 'yes' : 'no', count: own.length, keys: keyNames(own) }),
     player: ({ player }: ChartLine) => w.text('print.chart.player', { player }),
-    landmark: (row: ChartRow) => landmarkOf(w, row),
+    landmark: (row: ChartRow) => landmarkOf(w, row, rules.get(row)!),
   }
   return { title, pages: chartPages({ ...leaf, words, parts }, faces) }
 }

@@ -13,7 +13,7 @@ import { KINDS } from '../../material'
 import { type CommonInput, type Finger, type Hand, isFree } from '../../study'
 import { trebleOf } from '../../surface'
 import { family } from '../family'
-import { fourthOf, notesAt } from '../landmarks'
+import { fourthAt, fourthMessages, notesAt } from '../landmarks'
 import { instrumentMessage } from '../messages'
 import { pinMessage } from '../pinMessage'
 import { complete } from './complete'
@@ -149,13 +149,14 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   worthLooping: ({ hands, bass }, hand) =>
     hand === 'right' ? (hands.right?.crossings ?? []).map(({ index }) => index) : (bass?.leaps ?? []),
   landmarksOf: ({ hands, bass }, hand) => {
-    if (hand === 'right') return hands.right ? fourthOf(hands.right, hand) : []
+    if (hand === 'right') return hands.right ? fourthMessages(hands.right, hand) : []
     const under = bass ? onCounterbass(bass) : []
     return notesAt(
       'landmark.counterbass',
       under.map((index) => bass!.notes[index]!.pitch),
     )
   },
+  fourthOf: ({ hands }, hand) => (hand === 'right' && hands.right ? fourthAt(hands.right) : null),
   underlinedIn: ({ bass }, hand) => (hand === 'left' && bass ? onCounterbass(bass) : []),
   // the left hand's own scale, since strokes of bass and chord say nothing of a key
   charted: { accordion: { left: { part: 'scale' } } },

@@ -1,6 +1,6 @@
 import { pinMessage } from '../pinMessage'
 import { stickingError } from '../../sticking'
-import { fourthOf } from '../landmarks'
+import { fourthAt, fourthMessages } from '../landmarks'
 import { instrumentMessage } from '../messages'
 import {
   checkedPin,
@@ -108,7 +108,8 @@ export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   stretchesOf: ({ hands }, hand) => hands[hand]?.grips ?? [],
   crossingsOf,
   worthLooping: crossingsOf,
-  landmarksOf: ({ hands }, hand) => (hands[hand] ? fourthOf(hands[hand], hand) : []),
+  landmarksOf: ({ hands }, hand) => (hands[hand] ? fourthMessages(hands[hand], hand) : []),
+  fourthOf: ({ hands }, hand) => (hands[hand] ? fourthAt(hands[hand]) : null),
   underlinedIn: () => [],
   charted: {},
   meetings: ({ hands: { right, left }, together }) =>

@@ -116,6 +116,7 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
       doubles.map(({ index }) => notes[index]!.pitch),
     ),
   ],
+  fourthOf: () => null,
   underlinedIn: () => [],
   charted: {},
   meetings: () => [],

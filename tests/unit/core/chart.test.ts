@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { chartOf, groupsOf } from '#core/chart'
+import { CHARTED, type ChartRules, chartOf, groupsOf, rulesOf } from '#core/chart'
 import { noteName } from '#core/pitch'
 import { inEnglish } from '../../support/english'
 
@@ -39,5 +39,47 @@ describe('a chart of a kind', () => {
     expect(left!.underlined).toEqual([2, 5, 6])
     expect(left!.landmarks.map(inEnglish)).toEqual(['counterbass: E, A, B'])
     expect(right!.underlined).toEqual([])
+  })
+})
+
+describe('the rules of a chart', () => {
+  const said = ({ held, own }: ChartRules): string[] => [
+    ...held.map(
+      ({ by, degree, note, rows }) =>
+        `${by === 'degree' ? degree : noteName(note)}: ${rows.map(({ tonic }) => noteName(tonic)).join(' ')}`,
+    ),
+    ...own.map(({ row, note }) => `${noteName(row.tonic)} by itself: ${noteName(note)}`),
+  ]
+
+  it('are those of the printed tables: RH 4 on B flat in flat keys, LH 4 on the fourth in B♭ E♭ A♭ D♭ (Hanon 1873, 39)', () => {
+    const [right, left] = rulesOf(chartOf('major'))
+    expect(said(right!)).toEqual(['7: C G D A E B', 'Bb: Gb Db Ab Eb Bb F'])
+    expect(said(left!)).toEqual(['2: C G D A E F', '4: Db Ab Eb Bb', 'B by itself: F#', 'Gb by itself: Gb'])
+  })
+
+  it.each(CHARTED)('of %s hold wherever they are said to, and every key with one fourth finger has one', (kind) => {
+    for (const some of [{}, { instrument: 'accordion' }, { instrument: 'marimba-4.3' }] as const) {
+      let rows: ReturnType<typeof chartOf>
+      try {
+        rows = chartOf(kind, some)
+      } catch {
+        continue
+      }
+      for (const { player, held, own } of rulesOf(rows)) {
+        const lineOf = (row: (typeof rows)[number]) => row.lines.find((line) => line.player === player)!
+        const told = [...held.flatMap((each) => each.rows), ...own.map(({ row }) => row)]
+        expect(told).toHaveLength(new Set(told).size)
+        expect(new Set(told)).toEqual(new Set(rows.filter((row) => lineOf(row).fourth !== null)))
+        for (const { by, degree, note, rows: keys } of held)
+          for (const row of keys) {
+            const on = by === 'degree' ? [degree - 1, row.notes.length - 1 + degree - 1] : []
+            const marks = lineOf(row).marks
+            const places = row.notes.flatMap((each, at) =>
+              on.includes(at) || (by === 'note' && noteName(each) === noteName(note)) ? [at] : [],
+            )
+            expect(places.some((at) => marks[at] === '4')).toBe(true)
+          }
+      }
+    }
   })
 })

@@ -9,6 +9,12 @@ export const print = {
   'print.chart.title': '{kind} in all keys',
   'print.chart.group':
     '{alike, select, yes {These {count, plural, =2 {two} =3 {three} =4 {four} =5 {five} =6 {six} other {#}} share a pattern: {keys}} other {{count, plural, =1 {This one goes its own way: {keys}} other {Each of these goes its own way: {keys}}}}}',
+  'print.chart.rules': '{player, select, right {Right hand} left {Left hand} other {{player}}}: {rules}.',
+  'print.chart.rule':
+    '4 on {by, select, degree {the {degree, select, 1 {keynote} 2 {second} 3 {third} 4 {fourth} 5 {fifth} 6 {sixth} 7 {seventh} other {note {degree}}}} other {{note}}} in {keys}',
+  'print.chart.rule-own': 'by {count, plural, =1 {itself} other {themselves}} {keys}',
+  'print.chart.own': '{key} (4 on {note})',
+  'print.chart.by-itself': '{landmark}, by itself',
   'print.chart.player': '{player, select, right {RH} left {LH} other {}}',
   'print.chart.signs':
     '{fifths, plural, =0 {no sharps or flats} other {{signs} {of, select, sharp {{signs, plural, =1 {sharp} other {sharps}}} other {{signs, plural, =1 {flat} other {flats}}}}}}',
