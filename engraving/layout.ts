@@ -53,6 +53,8 @@ export const NARROWEST_STEP = 24.2
 /** Rather than break inside a bar, notes stand as near as this. */
 const TIGHTEST_STEP = 15
 const WIDEST_STEP = 58
+/** A line that takes so much of the width is full. */
+const NEARLY = 0.85
 
 /** Width of clef, signature and, on the first system, time signature. */
 const headWidth = (fifths: number, first: boolean): number =>
@@ -152,7 +154,7 @@ function layOut(study: RealisedStudy, from: number, to: number, width: number): 
   const warned = warnsAfter(study, to)
   const natural = inked + RIGHT_PAD + (warned ? CLEF_CHANGE : 0)
   // lines that are full end at one edge
-  const right = step < WIDEST_STEP ? Math.max(natural, width) : natural
+  const right = step < WIDEST_STEP || natural > NEARLY * width ? Math.max(natural, width) : natural
   const last = to === study.steps
   if (!last && startsBar(study.rhythm, to)) barLines.push(right)
   const clefs = { from, to, places, end: right - CLEF_CHANGE - 3 }

@@ -35,7 +35,7 @@ export interface Chart extends Leaf {
 const BLACK_KEYS = new Set([1, 3, 6, 8, 10])
 const [KEY_WIDTH, NAME_WIDTH, LANDMARK_WIDTH] = [92, 26, 118]
 const LANDMARK = { face: 'sans', size: 8.5 } as const
-const [GROUP_HEIGHT, LINE_HEIGHT, AFTER_ROW] = [26, 13, 9]
+const [GROUP_HEIGHT, LINE_HEIGHT, AFTER_ROW] = [26, 13, 7]
 
 const centred = (
   text: string,

@@ -22,7 +22,7 @@ export interface MapPicture {
 }
 
 const FACE = 11.5
-const [MAP_HEIGHT, APART] = [250, 9]
+const [MAP_HEIGHT, APART] = [320, 10]
 
 const figure = (mark: string, x: number, y: number, colour: string): Drawn =>
   words(mark, x - mark.length * 3.3, y, 'serif-bold', FACE, colour)
