@@ -276,7 +276,7 @@ describe('a set, by keyboard alone', () => {
 })
 
 describe('the other pages', () => {
-  it.each(['/pupils', '/syllabi', '/syllabi/corvane-piano'])('%s is accessible and quiet', async (path) => {
+  atNight.each(['/pupils', '/syllabi', '/syllabi/corvane-piano'])('%s is accessible and quiet', async (path) => {
     const { page, problems } = await open(path)
     await page.getByRole('heading', { level: 1 }).waitFor()
     await page.getByRole('heading', { level: 2 }).first().waitFor()

@@ -54,9 +54,12 @@ const queried = async (databaseUrl: string, sql: string) => {
 
 let filled: Awaited<ReturnType<typeof fillStudio>>
 let studio: number
+/** What the command said when it wrote the whole studio. */
+let out: Awaited<ReturnType<typeof archive>>
 beforeAll(async () => {
   filled = await fillStudio(`Archived ${Date.now()}`)
   studio = (await call('/api/studio')).body.id
+  out = await archive(url(), 'out', file)
 })
 const url = () => ownService().databaseUrl
 
@@ -73,7 +76,6 @@ describe('the archive of a studio', () => {
   })
 
   it('comes in whole on another machine, and a second time brings nothing', async () => {
-    const out = await archive(url(), 'out', file)
     expect(out).toMatchObject({ code: 0, answer: { pupils: expect.any(Number), entries: expect.any(Number) } })
     const other = await newDatabase('elsewhere')
     const first = await archive(other, 'in', file)
@@ -89,9 +91,8 @@ describe('the archive of a studio', () => {
   })
 
   it('comes in beside another studio of the same database, under ids of its own, once', async () => {
-    const counts = (await archive(url(), 'out', file)).answer
     const { present: _, studio: __, ...added } = (await archive(url(), 'in', file, '--studio', 'Twin')).answer
-    const { studio: ___, ...wanted } = counts
+    const { studio: ___, ...wanted } = out.answer
     expect(added).toEqual(wanted)
     const [{ id }] = await queried(url(), `select id from studio where name = 'Twin'`)
     const again = (await archive(url(), 'in', file, '--studio', 'Twin')).answer
@@ -108,7 +109,6 @@ describe('the archive of a studio', () => {
   })
 
   it('is open files: recipes and lists by the published schemas, music, tables, and a readme', async () => {
-    await archive(url(), 'out', file)
     const files = unzipSync(readFileSync(file))
     const names = Object.keys(files)
     const of = (start: string, end: string) => names.filter((name) => name.startsWith(start) && name.endsWith(end))
@@ -122,13 +122,14 @@ describe('the archive of a studio', () => {
   })
 
   it('of one pupil has what is theirs, and nothing of the others', async () => {
-    const { answer } = await archive(url(), 'out', file, '--pupil', filled.pupil.toUpperCase())
+    const own = path.join(folder, 'pupil.zip')
+    const { answer } = await archive(url(), 'out', own, '--pupil', filled.pupil.toUpperCase())
     expect(answer).toMatchObject({ pupils: 1, sets: 1, setStudies: 3, aims: 1, exams: 1, lists: 1, bin: 0, routes: 0 })
-    const names = JSON.parse(strFromU8(unzipSync(readFileSync(file))['data/pupils.json']!))
+    const names = JSON.parse(strFromU8(unzipSync(readFileSync(own))['data/pupils.json']!))
     expect(names).toHaveLength(1)
     const other = await newDatabase('pupil')
-    expect((await archive(other, 'in', file)).answer).toMatchObject({ pupils: 1, entries: answer.entries })
-    expect(await archive(url(), 'out', file, '--pupil', 'nobody')).toMatchObject({ code: 2 })
+    expect((await archive(other, 'in', own)).answer).toMatchObject({ pupils: 1, entries: answer.entries })
+    expect(await archive(url(), 'out', own, '--pupil', 'nobody')).toMatchObject({ code: 2 })
   })
 })
 
