@@ -3,21 +3,32 @@ import { getContext, start } from 'tone'
 import type { SoundApi } from '~/workers/sound.worker'
 import { makeInstrument } from './instrument'
 import { type Listener, Player } from './player'
+import { sampledVoice } from './sampled'
 import type { Voice } from './voices'
 
 /**
- * Sound: a realised study through Web Audio. The samples are worked out once, in a worker, from what ships with the
- * program; this folder is fetched when somebody first wants to hear something.
+ * Sound: a realised study through Web Audio. The first samples are worked out in a worker; recorded ones, which ship with
+ * the program, take their place when they are there. This folder is fetched when somebody first wants to hear something.
  */
 export type { PlayRequest, Listener } from './player'
 
-/** Opens the audio context (a key or a click must have asked for it) and builds the player of a voice. */
+/** Recorded notes, a file a make (docs/sound.md), fetched when a make is first heard. */
+const FILES = import.meta.glob<string>('../assets/voices/*.zip', { query: '?url', import: 'default', eager: true })
+const fileOf = ({ make }: Voice): string | undefined => FILES[`../assets/voices/${make}.zip`]
+
+/**
+ * Opens the audio context (a key or a click must have asked for it) and builds the player of a voice. It sounds at once,
+ * as it is worked out; what was recorded follows as soon as it is there, and where it cannot be had nothing changes.
+ */
 export async function makePlayer(voice: Voice, listener: Listener): Promise<Player> {
   await start()
   const worker = new Worker(new URL('../workers/sound.worker.ts', import.meta.url), { type: 'module', name: 'sound' })
   const samples = await wrap<SoundApi>(worker).samples(voice, getContext().sampleRate)
   worker.terminate()
-  return new Player(makeInstrument(samples), listener)
+  const instrument = makeInstrument(samples)
+  const file = fileOf(voice)
+  if (file) void sampledVoice(file).then(instrument.dress, () => undefined)
+  return new Player(instrument, listener)
 }
 export type { Player }
 export { type Voice, voiceOf } from './voices'

@@ -13,6 +13,8 @@ interface Sound {
   readonly note: (midi: number, sampleRate: number, seconds: number) => Float32Array
   /** How long a note can last, seconds. */
   readonly seconds: number
+  /** What makes all makes, as they are worked out, about as loud as they are recorded. */
+  readonly decibels: number
   /** Every so many semitones one sample is worked out; the sampler bends the rest, a little only. */
   readonly every: number
 }

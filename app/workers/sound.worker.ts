@@ -5,6 +5,7 @@ import type { Voice, Voices } from '~/sound/voices'
 /** Samples of the instrument, by MIDI number, and of the metronome's clicks. */
 export interface Samples {
   readonly notes: readonly { readonly midi: number; readonly samples: Float32Array<ArrayBuffer> }[]
+  readonly decibels: number
   readonly clicks: Readonly<Record<'bar' | 'beat' | 'between', Float32Array<ArrayBuffer>>>
 }
 
@@ -17,7 +18,7 @@ const MAKES: Voices = Object.assign({}, ...Object.values(found).map(({ makes }) 
 const api = {
   /** Works out the sounds of an instrument. */
   samples({ make, lowest, highest }: Voice, sampleRate: number): Samples {
-    const { note, seconds, every } = MAKES[make]!
+    const { note, seconds, every, decibels } = MAKES[make]!
     const sound = (midi: number) => note(midi, sampleRate, seconds)
     const keys = Array.from({ length: Math.floor((highest - lowest) / every) + 2 }, (_, at) => lowest + every * at)
     const notes = keys.map((midi) => ({
@@ -30,7 +31,7 @@ const api = {
       ...notes.map(({ samples }) => samples.buffer),
       ...Object.values(clicks).map(({ buffer }) => buffer),
     ]
-    return transfer({ notes, clicks }, buffers)
+    return transfer({ notes, clicks, decibels }, buffers)
   },
 }
 

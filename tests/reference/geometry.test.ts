@@ -7,7 +7,7 @@ import type { RecipeInput } from '#core/instrument'
 import { systemPicture } from '#paper'
 import { type Box, boxesOf, type Kind, touch } from '../support/boxes'
 import { faces as loaded } from '../support/faces'
-import { someOf } from '../support/night'
+import { NIGHT, someOf } from '../support/night'
 import { realisedIfItCan } from '../support/realised'
 import { anyRecipe, anyShaped } from '../support/recipes'
 
@@ -25,6 +25,8 @@ const APART: readonly (readonly [Kind, readonly Kind[]])[] = [
   ['ledger', ['ledger', 'time', 'signature', 'stem']],
 ]
 const faces = loaded()
+/** Of long studies only the beginning is looked at by day. */
+const MOST_SYSTEMS = NIGHT ? Infinity : 6
 const fingers = { heads: [], wanted: () => true, nameOf: null, grips: false }
 
 /** Things of one note may meet: a head and its own lines, the heads of one chord. */
@@ -32,20 +34,22 @@ const isSameNote = (one: Box, other: Box): boolean =>
   Math.abs((one.left + one.right) / 2 - (other.left + other.right) / 2) < 9
 
 function touching(study: RealisedStudy, width: number, narrowest: number): string[] {
-  return layoutOf(study, width, { narrowest }).flatMap((system, at) => {
-    const { drawn } = systemPicture(study, system, faces, fingers)
-    const boxes = boxesOf(drawn, system.columns[0]!)
-    return APART.flatMap(([kind, others]) =>
-      boxes
-        .filter((box) => box.kind === kind)
-        .flatMap((one) =>
-          boxes
-            .filter((other) => other !== one && others.includes(other.kind) && touch(one, other))
-            .filter((other) => !(['ledger', 'head'].includes(kind) && isSameNote(one, other)))
-            .map((other) => `system ${at + 1}: ${kind} and ${other.kind} at ${Math.round(one.left)}`),
-        ),
-    )
-  })
+  return layoutOf(study, width, { narrowest })
+    .slice(0, MOST_SYSTEMS)
+    .flatMap((system, at) => {
+      const { drawn } = systemPicture(study, system, faces, fingers)
+      const boxes = boxesOf(drawn, system.columns[0]!)
+      return APART.flatMap(([kind, others]) =>
+        boxes
+          .filter((box) => box.kind === kind)
+          .flatMap((one) =>
+            boxes
+              .filter((other) => other !== one && others.includes(other.kind) && touch(one, other))
+              .filter((other) => !(['ledger', 'head'].includes(kind) && isSameNote(one, other)))
+              .map((other) => `system ${at + 1}: ${kind} and ${other.kind} at ${Math.round(one.left)}`),
+          ),
+      )
+    })
 }
 
 const WIDTHS: readonly (readonly [string, number, number])[] = [

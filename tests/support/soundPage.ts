@@ -5,6 +5,7 @@ import { type Metronome, playedNotes, type Practice } from '#core/playback'
 import { realise } from '#core/realise'
 import { makeInstrument } from '../../app/sound/instrument'
 import { Player } from '../../app/sound/player'
+import { sampledVoice } from '../../app/sound/sampled'
 import { woodClick } from '../../app/sound/click'
 import { makes as bars } from '../../app/components/instrument/mallets/voice'
 import { makes as reeds } from '../../app/components/instrument/accordion/voice'
@@ -19,6 +20,10 @@ export interface Wanted {
   readonly metronome: Metronome
   readonly countIn: 0 | 1 | 2
   readonly seconds: number
+  /** Where recorded notes lie, where they are to be heard. */
+  readonly recorded?: string
+  /** Samples a second. */
+  readonly rate?: number
   /** Whether turns of the bellows are heard, as they are where nothing is said. */
   readonly dips?: boolean
 }
@@ -28,13 +33,14 @@ const EVERY = 4
 const CHUNK = 8192
 
 /** Renders what the page would play, faster than it sounds, on an offline audio context; one channel at its sample rate. */
-async function render({ recipe, practice, hands, metronome, countIn, seconds, dips = true }: Wanted) {
+async function render({ recipe, practice, hands, metronome, countIn, seconds, rate, recorded, dips = true }: Wanted) {
   const study = realise(recipe)
   const buffer = await Offline(
-    () => {
+    async () => {
       const { sampleRate } = getContext()
       const { make } = voiceOf(study.recipe)
-      const sound = (midi: number) => ({ ...strings, ...bars, ...reeds })[make]!.note(midi, sampleRate, 2)
+      const { note, decibels } = { ...strings, ...bars, ...reeds }[make]!
+      const sound = (midi: number) => note(midi, sampleRate, 2)
       const played = playedNotes(study).map(({ midi }) => midi)
       const [low, high] = [Math.min(...played) - EVERY, Math.max(...played) + EVERY]
       const notes = Array.from({ length: 15 }, (_, at) => LOWEST + EVERY * at)
@@ -43,12 +49,14 @@ async function render({ recipe, practice, hands, metronome, countIn, seconds, di
         .map((midi) => ({ midi, samples: sound(midi) as Float32Array<ArrayBuffer> }))
       const click = (hertz: number) => woodClick(hertz, sampleRate) as Float32Array<ArrayBuffer>
       const clicks = { bar: click(1900), beat: click(1250), between: click(820) }
-      const player = new Player(makeInstrument({ notes, clicks }), { step: () => {}, ended: () => {} })
+      const instrument = makeInstrument({ notes, clicks, decibels })
+      if (recorded) instrument.dress(await sampledVoice(recorded))
+      const player = new Player(instrument, { step: () => {}, ended: () => {} })
       player.start(study, { practice, hands, metronome, countIn, dips }, 0)
     },
     seconds,
     1,
-    22_050,
+    rate ?? 22_050,
   )
   const bytes = new Uint8Array((buffer.toArray(0) as Float32Array).buffer)
   const text = Array.from({ length: Math.ceil(bytes.length / CHUNK) }, (_, at) =>

@@ -51,4 +51,4 @@ function reedNote(midi: number, sampleRate: number, seconds: number): Float32Arr
 }
 
 /** What sounds, by make. */
-export const makes: Voices = { accordion: { note: reedNote, seconds: 8, every: 6 } }
+export const makes: Voices = { accordion: { note: reedNote, seconds: 8, every: 6, decibels: -5.4 } }

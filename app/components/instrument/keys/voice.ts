@@ -41,4 +41,4 @@ function stringNote(midi: number, sampleRate: number, seconds: number): Float32A
 }
 
 /** What sounds, by make. */
-export const makes: Voices = { piano: { note: stringNote, seconds: 3, every: 4 } }
+export const makes: Voices = { piano: { note: stringNote, seconds: 3, every: 4, decibels: -1.4 } }

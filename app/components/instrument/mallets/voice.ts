@@ -8,6 +8,8 @@ interface Timbre {
   readonly partials: readonly (readonly [ratio: number, level: number, life: number])[]
   /** Seconds until a bar on C3 and on C8 has lost two thirds of itself. */
   readonly lasts: readonly [low: number, high: number]
+  /** Measured: what makes them as loud as the other instruments. */
+  readonly decibels: number
 }
 
 /**
@@ -22,6 +24,7 @@ const TIMBRES: Record<MalletFamily, Timbre> = {
       [9.8, 0.07, 0.12],
     ],
     lasts: [0.55, 0.09],
+    decibels: -1.3,
   },
   vibraphone: {
     partials: [
@@ -30,6 +33,7 @@ const TIMBRES: Record<MalletFamily, Timbre> = {
       [10, 0.04, 0.2],
     ],
     lasts: [2.4, 0.8],
+    decibels: -7.3,
   },
   xylophone: {
     partials: [
@@ -38,6 +42,7 @@ const TIMBRES: Record<MalletFamily, Timbre> = {
       [6, 0.22, 0.35],
     ],
     lasts: [0.28, 0.07],
+    decibels: -0.2,
   },
   glockenspiel: {
     partials: [
@@ -46,6 +51,7 @@ const TIMBRES: Record<MalletFamily, Timbre> = {
       [5.4, 0.16, 0.4],
     ],
     lasts: [2.2, 0.9],
+    decibels: -6.4,
   },
 }
 const [LOW, HIGH] = [48, 108]
@@ -75,6 +81,7 @@ export const makes: Voices = Object.fromEntries(
       note: (midi: number, sampleRate: number, seconds: number) => barNote(family, midi, sampleRate, seconds),
       seconds: 3,
       every: 4,
+      decibels: TIMBRES[family].decibels,
     },
   ]),
 )
