@@ -7,7 +7,9 @@ import {
   playedNotes,
   type Practice,
   type Round,
+  clicksInBar,
   roundsOf,
+  type Silence,
 } from '#core/playback'
 import type { RealisedStudy } from '#core/realise'
 import type { Hand } from '#core/study'
@@ -18,6 +20,10 @@ export interface PlayRequest {
   readonly practice: Practice
   readonly hands: readonly Hand[]
   readonly metronome: Metronome
+  /** In which bars it is silent. */
+  readonly silence: Silence
+  /** How loud each hand is, 0 to 1. */
+  readonly balance: Readonly<Record<Hand, number>>
   /** Whether the sound dips where bellows turn. */
   readonly dips: boolean
   /** Bars counted before the first note. */
@@ -44,10 +50,12 @@ export class Player {
   private notes: readonly PlayedNote[] = []
   private rounds: Iterator<Round> = [][Symbol.iterator]()
   private cursor = 0
+  /** Beats that were counted before the first round. */
+  private begun = 0
   private running = 0
 
   constructor(
-    private readonly instrument: Instrument,
+    private instrument: Instrument,
     private readonly listener: Listener,
   ) {}
 
@@ -60,11 +68,14 @@ export class Player {
     this.rounds = roundsOf(study, request.practice, request.hands)
     transport.PPQ = TICKS
     transport.bpm.value = request.practice.bpm
-    for (const hand of ['right', 'left'] as const) this.instrument.hear(hand, request.hands.includes(hand))
+    for (const hand of ['right', 'left'] as const) {
+      this.instrument.hear(hand, request.hands.includes(hand))
+      this.instrument.balance(hand, request.balance[hand])
+    }
     for (const click of countIn(request.countIn, study.rhythm)) {
       this.at(click.beat, (time) => this.instrument.click(click.weight, time))
     }
-    this.cursor = request.countIn * study.rhythm.beatsPerBar
+    this.cursor = this.begun = request.countIn * study.rhythm.beatsPerBar
     for (let ahead = 0; ahead < AHEAD; ahead++) this.lay(study, request)
     transport.start(at ?? now() + LEAD_SECONDS, 0)
   }
@@ -81,6 +92,16 @@ export class Player {
 
   hear(hand: Hand, heard: boolean): void {
     this.instrument.hear(hand, heard)
+  }
+
+  balance(hand: Hand, share: number): void {
+    this.instrument.balance(hand, share)
+  }
+
+  /** From the next note on it is played by another instrument. */
+  playOn(instrument: Instrument): void {
+    this.stop()
+    this.instrument = instrument
   }
 
   /** Does something at a beat of the transport, unless it was stopped by then. */
@@ -109,7 +130,9 @@ export class Player {
       scheduled.add(note.step)
     }
     for (const click of clicksOver(round.from, round.to, request.metronome, study.rhythm)) {
-      this.at(begin + click.beat - round.from, (time) => this.instrument.click(click.weight, time))
+      const beat = begin + click.beat - round.from
+      const bar = Math.floor((beat - this.begun) / study.rhythm.beatsPerBar + NEAR)
+      if (clicksInBar(bar, request.silence)) this.at(beat, (time) => this.instrument.click(click.weight, time))
     }
     this.cursor = begin + round.to - round.from
   }

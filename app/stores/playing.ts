@@ -1,13 +1,14 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { Loop, Metronome, Round } from '#core/playback'
+import type { Loop, Metronome, Round, Silence } from '#core/playback'
 import { familyOf, instrumentOf } from '#core/instrument'
 import type { RealisedStudy } from '#core/realise'
 import type { Hand } from '#core/study'
-import type { Player } from '~/sound'
+import type { Made, Player, PlayRequest } from '~/sound'
 import { wordsOf } from '~/composables/api'
 import { t } from '~/composables/words'
+import { makeOutlets } from './outlets'
 
 /** Which hands the machine plays; the pupil may play the others. */
 type HeardHands = 'both' | Hand
@@ -17,7 +18,10 @@ interface HearingChoices {
   loop: Loop
   hands: HeardHands
   metronome: Metronome
+  silence: Silence
   countIn: 0 | 1 | 2
+  /** From the left hand alone (-1) to the right alone (1). */
+  balance: number
   /** Whether bellows are heard to turn. */
   dips: boolean
   rounds: number
@@ -28,6 +32,8 @@ const FIRST_HEARING: HearingChoices = {
   loop: 'once',
   hands: 'both',
   metronome: 'beats',
+  silence: 'none',
+  balance: 0,
   countIn: 1,
   dips: true,
   rounds: 0,
@@ -50,6 +56,32 @@ function noted(lag: Lag, late: number): Lag {
 
 const MAX_BPM = 240
 
+/** How loud each hand is: the one that is leant to stays as it is, the other gives way. */
+const sharesOf = (balance: number): Record<Hand, number> => ({
+  right: Math.min(1, 1 + balance),
+  left: Math.min(1, 1 - balance),
+})
+
+/** Hands that sound: those that are chosen, where there are two to choose from. */
+function handsHeard(study: RealisedStudy, chosen: HeardHands): readonly Hand[] {
+  const playing = familyOf(study.recipe).handsHeard(study)
+  return playing.length > 1 && chosen !== 'both' ? [chosen] : playing
+}
+
+/** What the player is asked for. */
+function requestOf(
+  study: RealisedStudy,
+  selection: readonly [number, number] | null,
+  choices: HearingChoices,
+): PlayRequest {
+  const { loop, metronome, countIn, dips, silence } = choices
+  // a number field that is empty gives no number
+  const [rounds, faster] = [Number(choices.rounds) || 0, Number(choices.faster) || 0]
+  const practice = { loop, bpm: study.recipe.tempo.bpm, selection, rounds, faster, most: MAX_BPM }
+  const [hands, balance] = [handsHeard(study, choices.hands), sharesOf(choices.balance)]
+  return { practice, hands, metronome, silence, balance, countIn, dips }
+}
+
 /** Hearing the study on the desk: what sounds, where it is, and how it is repeated. */
 export const usePlaying = defineStore('playing', () => {
   const state = ref<'silent' | 'opening' | 'playing'>('silent')
@@ -59,7 +91,8 @@ export const usePlaying = defineStore('playing', () => {
   const lag = shallowRef<Lag>(NO_LAG)
   const choices = useLocalStorage<HearingChoices>('tactum hearing', FIRST_HEARING, { mergeDefaults: true })
   /** One player for each family of instruments, made when it is first heard. */
-  const players = new Map<string, Promise<Player>>()
+  const players = new Map<string, Promise<Made>>()
+  const { outlets, outlet, connected, findOutlets } = makeOutlets(failed)
   let player: Promise<Player> | undefined
 
   const listener = {
@@ -75,14 +108,7 @@ export const usePlaying = defineStore('playing', () => {
     const made =
       players.get(make) ?? import('~/sound').then(({ makePlayer, voiceOf }) => makePlayer(voiceOf(recipe), listener))
     players.set(make, made)
-    return (player = made)
-  }
-
-  /** Hands that sound: those that are chosen, where there are two to choose from. */
-  function handsHeard(study: RealisedStudy): readonly Hand[] {
-    const playing = familyOf(study.recipe).handsHeard(study)
-    const { hands: chosen } = choices.value
-    return playing.length > 1 && chosen !== 'both' ? [chosen] : playing
+    return (player = made.then(connected))
   }
 
   /** Plays from the beginning of the loop. What cannot be heard is said, and changes nothing. */
@@ -97,13 +123,8 @@ export const usePlaying = defineStore('playing', () => {
       const ready = await opened(study)
       // it was stopped while it was being tuned
       if (state.value !== 'opening') return
-      const { loop, metronome, countIn, dips } = choices.value
-      // a number field that is empty gives no number
-      const [rounds, faster] = [Number(choices.value.rounds) || 0, Number(choices.value.faster) || 0]
-      const { bpm } = study.recipe.tempo
       lag.value = NO_LAG
-      const practice = { loop, bpm, selection, rounds, faster, most: MAX_BPM }
-      ready.start(study, { practice, hands: handsHeard(study), metronome, countIn, dips })
+      ready.start(study, requestOf(study, selection, choices.value))
       state.value = 'playing'
     } catch (error) {
       players.clear()
@@ -129,5 +150,13 @@ export const usePlaying = defineStore('playing', () => {
     for (const hand of ['right', 'left'] as const) ready?.hear(hand, hands === 'both' || hands === hand)
   }
 
-  return { state, step, round, failed, lag, choices, play, stop, toggle, hear }
+  /** Leans to one hand while it plays. */
+  async function lean(balance: number): Promise<void> {
+    choices.value.balance = balance
+    const ready = await player
+    const shares = sharesOf(balance)
+    for (const hand of ['right', 'left'] as const) ready?.balance(hand, shares[hand])
+  }
+
+  return { state, step, round, failed, lag, choices, outlets, outlet, findOutlets, play, stop, toggle, hear, lean }
 })

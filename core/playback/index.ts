@@ -5,3 +5,4 @@
 export { type Click, clicksOver, countIn, type Metronome, METRONOMES } from './clicks'
 export { type PlayedNote, playedNotes, swung, unswung } from './played'
 export { beatsOver, crossingSteps, type Loop, type Practice, type Round, roundsOf } from './rounds'
+export { clicksInBar, type Silence, SILENCES } from './silence'

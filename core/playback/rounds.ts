@@ -3,14 +3,14 @@ import { lineFor, playersIn, type RealisedStudy } from '../realise'
 import type { Hand } from '../study'
 
 /** What is played again and again, and how it grows. */
-export type Loop = 'once' | 'all' | 'selection' | 'crossings' | 'echo'
+export type Loop = 'once' | 'all' | 'selection' | 'bar' | 'crossings' | 'echo'
 
 /** How a study is to be practised along with the machine. */
 export interface Practice {
   readonly loop: Loop
   /** Beats a minute to begin with. */
   readonly bpm: number
-  /** First and last step of the selection; needed for that loop only. */
+  /** First and last step of the selection; needed for that loop, and says which bar is played where one is. */
   readonly selection: readonly [number, number] | null
   /** So many times through, then faster by so many beats a minute; 0 for always the same. */
   readonly rounds: number
@@ -72,6 +72,14 @@ const stretchOf = (study: RealisedStudy, steps: readonly [number, number]): Stre
   return { from, to, steps: stepsWithin(study, from, to), sounds: true }
 }
 
+/** The whole bar in which some steps begin. */
+function barAround(study: RealisedStudy, [first]: readonly [number, number]): Stretch {
+  const { beatsPerBar, notes } = study.rhythm
+  const from = beatsPerBar * Math.floor(notes[first]!.start / beatsPerBar + NEAR)
+  const to = from + beatsPerBar
+  return { from, to, steps: stepsWithin(study, from, to), sounds: true }
+}
+
 /** Every bar twice: first played, then left to the pupil. */
 function echoed(study: RealisedStudy): Stretch[] {
   const { beatsPerBar, notes } = study.rhythm
@@ -92,6 +100,7 @@ function passageOf(study: RealisedStudy, practice: Practice, hands: readonly Han
   const whole = stretchOf(study, [0, study.steps - 1])
   if (practice.loop === 'echo') return echoed(study)
   if (practice.loop === 'selection' && practice.selection) return [stretchOf(study, practice.selection)]
+  if (practice.loop === 'bar') return [barAround(study, practice.selection ?? [0, 0])]
   if (practice.loop !== 'crossings') return [whole]
   const around = crossingSteps(study, hands).map((step) =>
     stretchOf(study, [Math.max(0, step - BEFORE), Math.min(study.steps - 1, step + AFTER)]),

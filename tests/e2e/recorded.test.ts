@@ -140,3 +140,76 @@ describe('a recorded voice', () => {
     }
   })
 })
+
+describe('what is heard, and where', () => {
+  it('leans to a hand, and leaves out the clicks of silent bars', async () => {
+    const recipe: RecipeInput = { ...recipeOf('piano'), hands: 'together', startOctave: 3 }
+    const [even, leaning] = await Promise.all(
+      [{}, { balance: { left: 0.2 } }].map((some) => rendered('piano', { recipe, ...some })),
+    )
+    const alone = await rendered('piano', { recipe, hands: ['right'] })
+    const difference = (some: readonly number[]): number =>
+      integrated(some.slice(RATE / 2).map((sample, at) => sample - alone[at + RATE / 2]!))
+    // what is left of the left hand is a fifth: 14 dB less
+    expect(difference(even!) - difference(leaning!)).toBeGreaterThan(12)
+    const clicks = await rendered('piano', {
+      ...{ hands: [], metronome: 'beats', silence: 'every-other', recorded: undefined },
+    })
+    const loud = (bar: number): number => peakOf(clicks.slice(4 * bar * RATE + RATE / 10, 4 * (bar + 1) * RATE))
+    expect(loud(0)).toBeGreaterThan(0.05)
+    expect(loud(1)).toBeLessThan(0.001)
+  })
+
+  it('goes to a MIDI instrument: every note once, in its time, with its strength, the left hand when it is heard', async () => {
+    const { page, problems } = await open('/desk?type=' + encodeURIComponent('C major one octave up 120'))
+    await page.evaluate(() => {
+      const sent: { bytes: number[]; at: number }[] = []
+      const output = {
+        ...{ id: 'stage', name: 'Stage piano', clear: () => {} },
+        send: (bytes: number[], at: number) => sent.push({ bytes, at }),
+      }
+      const access = { outputs: new Map([['stage', output]]) }
+      Object.assign(navigator, { requestMIDIAccess: async () => access })
+      Object.assign(globalThis, { sent })
+    })
+    await page.getByRole('button', { name: 'sound', exact: true }).click()
+    await page.getByRole('button', { name: 'Find a MIDI instrument' }).click()
+    await page.getByLabel('Played by').selectOption('Stage piano')
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Play' }).click()
+    const on = () =>
+      page.evaluate(() =>
+        (globalThis as unknown as { sent: { bytes: number[]; at: number }[] }).sent
+          .filter(({ bytes }) => bytes[0] === 0x90)
+          .map(({ bytes, at }) => ({ midi: bytes[1]!, velocity: bytes[2]!, at })),
+      )
+    const study = realise({ material: { tonic: 'C', kind: 'major' }, octaves: 1, course: 'up', tempo: { bpm: 120 } })
+    const notes = playedNotes(study)
+    await expect.poll(async () => (await on()).length, { timeout: 30_000 }).toBe(notes.length)
+    const sent = await on()
+    expect(sent.map(({ midi }) => midi).sort()).toEqual(notes.map(({ midi }) => midi).sort())
+    for (const { velocity } of sent) expect(velocity).toBeGreaterThan(60)
+    const first = Math.min(...sent.map(({ at }) => at))
+    const last = Math.max(...sent.map(({ at }) => at))
+    expect(last - first).toBeGreaterThan(1000 * 0.5 * notes.at(-1)!.start - 60)
+    expect(last - first).toBeLessThan(1000 * 0.5 * notes.at(-1)!.start + 60)
+    expect(problems).toEqual([])
+  })
+
+  it('is recorded once the file is there, kept by the browser, and sounds all the same without it', async () => {
+    const { page, problems } = await open('/desk')
+    const file = page.waitForResponse((answer) => /\/piano[^/]*\.zip$/.test(answer.url()))
+    await page.getByRole('button', { name: 'Play' }).click()
+    expect((await file).ok()).toBe(true)
+    await expect
+      .poll(() => page.evaluate(async () => (await (await caches.open('tactum voices')).keys()).length))
+      .toBe(1)
+    await page.getByRole('button', { name: 'Stop' }).click()
+    expect(problems).toEqual([])
+    const without = await open('/desk')
+    await without.page.route('**/*.zip', (route) => route.abort())
+    await without.page.getByRole('button', { name: 'Play' }).click()
+    await without.page.getByRole('button', { name: 'Stop' }).waitFor()
+    await without.page.getByText('♩ =').last().waitFor()
+  })
+})

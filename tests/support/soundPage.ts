@@ -1,7 +1,7 @@
 import { getContext, Offline } from 'tone'
 import type { Hand } from '#core/study'
 import type { RecipeInput } from '#core/instrument'
-import { type Metronome, playedNotes, type Practice } from '#core/playback'
+import { type Metronome, playedNotes, type Practice, type Silence } from '#core/playback'
 import { realise } from '#core/realise'
 import { makeInstrument } from '../../app/sound/instrument'
 import { Player } from '../../app/sound/player'
@@ -22,6 +22,9 @@ export interface Wanted {
   readonly seconds: number
   /** Where recorded notes lie, where they are to be heard. */
   readonly recorded?: string
+  readonly silence?: Silence
+  /** How loud each hand is, 0 to 1. */
+  readonly balance?: Partial<Record<Hand, number>>
   /** Samples a second. */
   readonly rate?: number
   /** Whether turns of the bellows are heard, as they are where nothing is said. */
@@ -33,7 +36,19 @@ const EVERY = 4
 const CHUNK = 8192
 
 /** Renders what the page would play, faster than it sounds, on an offline audio context; one channel at its sample rate. */
-async function render({ recipe, practice, hands, metronome, countIn, seconds, rate, recorded, dips = true }: Wanted) {
+async function render({
+  recipe,
+  practice,
+  hands,
+  metronome,
+  countIn,
+  seconds,
+  rate,
+  recorded,
+  balance,
+  silence = 'none',
+  dips = true,
+}: Wanted) {
   const study = realise(recipe)
   const buffer = await Offline(
     async () => {
@@ -52,7 +67,8 @@ async function render({ recipe, practice, hands, metronome, countIn, seconds, ra
       const instrument = makeInstrument({ notes, clicks, decibels })
       if (recorded) instrument.dress(await sampledVoice(recorded))
       const player = new Player(instrument, { step: () => {}, ended: () => {} })
-      player.start(study, { practice, hands, metronome, countIn, dips }, 0)
+      const even = { silence, balance: { right: 1, left: 1, ...balance } }
+      player.start(study, { practice, hands, metronome, countIn, dips, ...even }, 0)
     },
     seconds,
     1,

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { NOTES_PER_BEAT, notesPerMinute, notesMessage, type Tempo, TEMPO_RANGE } from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
+import { tapping } from '~/components/practice/tempo'
 import { t, formatMessage } from '~/composables/words'
 
 const props = defineProps<{ tempo: Tempo }>()
@@ -28,6 +29,14 @@ const counts = computed(() =>
 function setBpm(): void {
   if (!problem.value) emit('choose', { ...props.tempo, bpm: Number(typed.value) })
 }
+const tapped = tapping()
+/** The tempo as it is tapped, as soon as there are two taps. */
+function tap(): void {
+  const bpm = tapped()
+  if (bpm === null) return
+  typed.value = String(Math.min(TEMPO_RANGE.most, Math.max(TEMPO_RANGE.least, bpm)))
+  setBpm()
+}
 </script>
 
 <template>
@@ -51,6 +60,7 @@ function setBpm(): void {
         aria-describedby="bpm-problem"
         @input="setBpm"
       />
+      <button type="button" class="text-button ml-4" @click="tap">{{ t('desk.tempo-choice.tap') }}</button>
       <p id="bpm-problem" class="text-[13px] text-missing" role="alert">{{ problem }}</p>
       <ChoiceGroup
         class="mt-3"

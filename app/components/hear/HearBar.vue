@@ -4,7 +4,8 @@ import { familyOf } from '#core/instrument'
 import type { Loop, Metronome } from '#core/playback'
 import { wordsOf } from '~/components/instrument'
 import WordChoice from '~/components/frame/WordChoice.vue'
-import WordPanel from '~/components/frame/WordPanel.vue'
+import SoundPanel from '~/components/hear/SoundPanel.vue'
+import TempoSteps from '~/components/hear/TempoSteps.vue'
 import type { Desk } from '~/stores/desk'
 import { usePlaying } from '~/stores/playing'
 import { t } from '~/composables/words'
@@ -13,11 +14,6 @@ import { t } from '~/composables/words'
 const props = defineProps<{ desk: Desk }>()
 const playing = usePlaying()
 
-const COUNTS = [
-  { value: 0, words: t('hear.hear-bar.count-in-none') },
-  { value: 1, words: t('hear.hear-bar.count-in-one') },
-  { value: 2, words: t('hear.hear-bar.count-in-two') },
-] as const
 const METRONOME = [
   { value: 'off', words: t('hear.hear-bar.no-metronome') },
   { value: 'beats', words: t('hear.hear-bar.metronome-beats') },
@@ -29,6 +25,7 @@ const LOOP = [
   { value: 'once', words: t('hear.hear-bar.once') },
   { value: 'all', words: t('hear.hear-bar.loop-all') },
   { value: 'selection', words: t('hear.hear-bar.loop-marked'), note: t('hear.hear-bar.loop-marked-how') },
+  { value: 'bar', words: t('hear.hear-bar.loop-bar'), note: t('hear.hear-bar.loop-bar-how') },
   { value: 'crossings', words: t('hear.hear-bar.loop-crossings') },
   { value: 'echo', words: t('hear.hear-bar.echo'), note: t('hear.hear-bar.echo-how') },
 ] as const satisfies readonly { value: Loop; words: string; note?: string }[]
@@ -39,20 +36,10 @@ const hands = computed(() => {
 })
 const wordsFor = <T,>(choices: readonly { value: T; words: string }[], value: T): string =>
   choices.find((each) => each.value === value)?.words ?? ''
-const DIPS = [
-  { value: 'yes', words: t('hear.hear-bar.turns-heard') },
-  { value: 'no', words: t('hear.hear-bar.bellows-silent') },
-] as const
-const dips = computed(() => (playing.choices.dips ? 'yes' : 'no'))
 const turns = computed(() => {
   const { study } = props.desk
   return study !== null && familyOf(study.recipe).dipsOf(study).length > 0
 })
-const faster = computed(() => {
-  const { rounds, faster: step } = playing.choices
-  return rounds > 0 ? t('hear.hear-bar.every', { step, rounds }) : t('hear.hear-bar.same-tempo')
-})
-const milliseconds = (seconds: number): number => Math.round(seconds * 1000)
 const now = computed(() => {
   if (playing.state === 'opening') return t('hear.hear-bar.tuning')
   if (!playing.round) return playing.state === 'playing' ? t('hear.hear-bar.counting') : ''
@@ -67,6 +54,7 @@ watch(
     playing.choices.dips,
     playing.choices.loop,
     playing.choices.metronome,
+    playing.choices.silence,
     playing.choices.rounds,
     playing.choices.faster,
   ],
@@ -112,16 +100,6 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       @choose="playing.hear"
     />
     <WordChoice
-      v-if="turns"
-      class="extra"
-      :label="t('hear.hear-bar.turns')"
-      up
-      :words="wordsFor(DIPS, dips)"
-      :value="dips"
-      :options="DIPS"
-      @choose="playing.choices.dips = $event === 'yes'"
-    />
-    <WordChoice
       :label="t('hear.hear-bar.metronome')"
       up
       :words="wordsFor(METRONOME, playing.choices.metronome)"
@@ -129,56 +107,8 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       :options="METRONOME"
       @choose="playing.choices.metronome = $event"
     />
-    <WordChoice
-      class="extra"
-      :label="t('hear.hear-bar.count')"
-      up
-      :words="wordsFor(COUNTS, playing.choices.countIn)"
-      :value="playing.choices.countIn"
-      :options="COUNTS"
-      @choose="playing.choices.countIn = $event"
-    />
-    <WordPanel class="extra" :words="faster" :label="t('hear.hear-bar.tempo-step', { faster })" placement="top-start">
-      <div class="w-[270px] p-4 text-[14px]">
-        <label class="flex items-center justify-between">
-          {{ t('hear.hear-bar.faster-every') }}
-          <span>
-            <input
-              v-model.number="playing.choices.rounds"
-              class="field w-16 tabular-nums"
-              type="number"
-              min="0"
-              max="20"
-            />
-            {{ t('hear.hear-bar.rounds') }}
-          </span>
-        </label>
-        <label class="mt-2 flex items-center justify-between">
-          {{ t('hear.hear-bar.by') }}
-          <span>
-            <input
-              v-model.number="playing.choices.faster"
-              class="field w-16 tabular-nums"
-              type="number"
-              min="1"
-              max="40"
-            />
-            {{ t('hear.hear-bar.a-minute') }}
-          </span>
-        </label>
-        <p class="quiet mt-3 text-[13px]">
-          {{ t('hear.hear-bar.rounds-why') }}
-        </p>
-        <p v-if="playing.lag.count" class="quiet mt-2 text-[13px]" data-lag>
-          {{
-            t('hear.hear-bar.latency', {
-              milliseconds: milliseconds(playing.lag.mean),
-              milliseconds2: milliseconds(playing.lag.worst),
-            })
-          }}
-        </p>
-      </div>
-    </WordPanel>
+    <TempoSteps class="extra" />
+    <SoundPanel class="extra" :two-hands="hands.length > 1" :turns="turns" />
     <span v-if="playing.failed" role="alert" class="text-missing">{{ playing.failed }}</span>
     <span class="else extra ml-auto flex items-center gap-4"><slot /></span>
     <button

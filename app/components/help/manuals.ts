@@ -1,5 +1,5 @@
 /** Chapters of the handbook, as they lie among the program's documents. */
-export const MANUALS = ['handbook', 'calling', 'schools', 'sticking', 'accordion', 'practice'] as const
+export const MANUALS = ['handbook', 'calling', 'schools', 'sticking', 'accordion', 'practice', 'about'] as const
 export type Manual = (typeof MANUALS)[number]
 
 const TEXTS = import.meta.glob<string>('../../../docs/*.md', { query: '?raw', import: 'default' })

@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
   beatsOver,
+  clicksInBar,
   clicksOver,
   countIn,
   crossingSteps,
@@ -10,9 +11,11 @@ import {
   type Practice,
   playedNotes,
   roundsOf,
+  SILENCES,
   swung,
   unswung,
 } from '#core/playback'
+import { realise } from '#core/realise'
 import { NOTES_PER_BEAT } from '#core/study'
 import { anyShaped } from '../../support/recipes'
 import { runs } from '../../support/runs'
@@ -152,5 +155,40 @@ describe('the metronome', () => {
   it('counts whole bars in', () => {
     expect(countIn(2, four).map(({ beat }) => beat)).toEqual([0, 1, 2, 3, 4, 5, 6, 7])
     expect(countIn(0, four)).toEqual([])
+  })
+})
+
+describe('bars that are silent', () => {
+  it('come after those that click, again and again', () => {
+    const bars = (silence: (typeof SILENCES)[number]): string =>
+      Array.from({ length: 8 }, (_, bar) => (clicksInBar(bar, silence) ? 'x' : '.')).join('')
+    expect(SILENCES.map(bars)).toEqual(['xxxxxxxx', 'x.x.x.x.', 'xx..xx..', 'x...x...'])
+  })
+})
+
+describe('one bar', () => {
+  it('is played again and again, faster after so many rounds, whichever note of it was meant', () => {
+    fc.assert(
+      fc.property(anyShaped, fc.nat(), (recipe, some) => {
+        let study: ReturnType<typeof realise>
+        try {
+          study = realise(recipe)
+        } catch {
+          return
+        }
+        const step = some % study.steps
+        const loop = practice({ loop: 'bar', selection: [step, step], rounds: 2, faster: 10 })
+        const rounds = taken(roundsOf(study, loop, both), 4)
+        const { beatsPerBar, notes } = study.rhythm
+        expect(rounds.map(({ bpm }) => bpm)).toEqual([60, 60, 70, 70])
+        for (const { from, to, steps } of rounds) {
+          expect(to - from).toBe(beatsPerBar)
+          expect(from % beatsPerBar).toBe(0)
+          expect(notes[step]!.start).toBeGreaterThanOrEqual(from - 1e-6)
+          expect(notes[step]!.start).toBeLessThan(to)
+          expect(step >= steps[0] && step <= steps[1]).toBe(true)
+        }
+      }),
+    )
   })
 })

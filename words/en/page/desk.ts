@@ -169,6 +169,7 @@ export const desk = {
   'desk.shortcut-list.unmark': 'clear the selection',
   'desk.tempo-choice.word': 'Tempo: quarter = {bpm}, in {notesMessage}',
   'desk.tempo-choice.bpm': 'Quarter notes a minute',
+  'desk.tempo-choice.tap': 'tap the tempo',
   'desk.tempo-choice.notes-per-beat': 'Notes to the beat',
   'desk.tempo-choice.range': 'A whole number from {least} to {most}.',
   'desk.tempo-choice.in': 'in {notesMessage}',

@@ -18,6 +18,7 @@ export const help = {
   'help.handbook': 'Handbook',
   'help.chapters': 'Chapters',
   'help.chapter':
-    '{chapter, select, handbook {Handbook} calling {Typing a scale} schools {Fingering schools} sticking {Sticking} accordion {Accordion} other {Practice}}',
+    '{chapter, select, handbook {Handbook} calling {Typing a scale} schools {Fingering schools} sticking {Sticking} accordion {Accordion} about {About} other {Practice}}',
+  'help.about': 'About',
   'help.reading': 'loading the handbook …',
 } as const
