@@ -10,9 +10,12 @@ function watchSound() {
   const heard = []
   const drawn = []
   let context
+  /** When the first note sounds, on the page's own clock. */
+  let first = /** @type {number | null} */ (null)
   const { start } = AudioBufferSourceNode.prototype
   AudioBufferSourceNode.prototype.start = function (when = 0, ...rest) {
     context = this.context
+    first ??= performance.now() + 1000 * Math.max(0, when - context.currentTime)
     heard.push(when)
     return start.call(this, when, ...rest)
   }
@@ -27,7 +30,7 @@ function watchSound() {
     requestAnimationFrame(look)
   }
   requestAnimationFrame(look)
-  Object.assign(window, { sound: () => ({ heard, drawn, latency: context?.outputLatency ?? 0 }) })
+  Object.assign(window, { sound: () => ({ heard, drawn, first, latency: context?.outputLatency ?? 0 }) })
 }
 
 /** Each painted mark with the note that was started last before it: how late the picture is, in milliseconds. */
@@ -52,15 +55,25 @@ export async function sound(browser, address) {
       JSON.stringify({ loop: 'all', hands: 'both', metronome: 'off', countIn: 0, rounds: 0, faster: 5 }),
     ),
   )
-  await page.goto(`${address}/desk`)
+  await page.goto(`${address}/desk?type=${encodeURIComponent(`C major at ${TEMPO}`)}`)
   await page.locator('[data-finger]').first().waitFor()
-  await page.getByRole('button', { name: /^Tempo:/ }).click()
-  await page.getByLabel('Quarter notes a minute').fill(String(TEMPO))
-  await page.keyboard.press('Escape')
-  const began = Date.now()
-  await page.getByRole('button', { name: 'Play' }).click()
+  await page.keyboard.press('Enter')
+  await page
+    .getByRole('button', { name: new RegExp(`= ${TEMPO}`) })
+    .first()
+    .waitFor()
+  // a hand that reaches for it has fetched what plays
+  await page.locator('.hear').dispatchEvent('pointerenter')
+  await page.waitForTimeout(300)
+  const button = await page.getByRole('button', { name: 'Play' }).elementHandle()
+  const pressed = await button?.evaluate((element) => {
+    const now = performance.now()
+    element.click()
+    return now
+  })
   await page.locator('rect.sounding').first().waitFor()
-  print('from the first press to the first note (samples worked out)', `${Date.now() - began} ms`)
+  const { first } = await page.evaluate('sound()')
+  print('from the first press to the first note (samples worked out)', `${Math.round(first - (pressed ?? 0))} ms`)
   await page.waitForTimeout(SECONDS * 1000)
   const watched = await page.evaluate('sound()')
   await page.close()

@@ -1,10 +1,12 @@
 import { wrap } from 'comlink'
 import { getContext, start } from 'tone'
-import type { SoundApi } from '~/workers/sound.worker'
+import { playedNotes } from '#core/playback'
+import type { RealisedStudy } from '#core/realise'
+import type { Compass, SoundApi } from '~/workers/sound.worker'
 import { type Instrument, makeInstrument } from './instrument'
 import { type Listener, Player } from './player'
 import { sampledVoice } from './sampled'
-import type { Voice } from './voices'
+import { type Voice, voiceOf } from './voices'
 
 /**
  * Sound: a realised study through Web Audio. The first samples are worked out in a worker; recorded ones, which ship with
@@ -22,20 +24,38 @@ export interface Made {
   readonly instrument: Instrument
 }
 
+/** By then the first note sounds. */
+const FIRST_NOTE_MILLISECONDS = 400
+
+/** Lowest and highest pitch that is heard of a study. */
+function compassOf(study: RealisedStudy): Compass {
+  const heard = playedNotes(study).map(({ midi }) => midi)
+  return [Math.min(...heard), Math.max(...heard)]
+}
+
 /**
- * Opens the audio context (a key or a click must have asked for it) and builds the player of a voice. It sounds at once,
- * as it is worked out; what was recorded follows as soon as it is there, and where it cannot be had nothing changes.
+ * Opens the audio context (a key or a click must have asked for it) and builds the player of a study's make. It sounds at
+ * once, as it is worked out, the notes of the study alone; what was recorded follows as soon as it is there, or where it
+ * cannot be had all other notes as they are worked out.
  */
-export async function makePlayer(voice: Voice, listener: Listener): Promise<Made> {
+export async function makePlayer(study: RealisedStudy, listener: Listener): Promise<Made> {
   await start()
+  const [voice, compass, { sampleRate }] = [voiceOf(study.recipe), compassOf(study), getContext()]
   const worker = new Worker(new URL('../workers/sound.worker.ts', import.meta.url), { type: 'module', name: 'sound' })
-  const samples = await wrap<SoundApi>(worker).samples(voice, getContext().sampleRate)
-  worker.terminate()
-  const instrument = makeInstrument(samples)
+  const sounds = wrap<SoundApi>(worker)
+  const instrument = makeInstrument(await sounds.samples(voice, sampleRate, compass))
+  const whole = () =>
+    sounds
+      .all(voice, sampleRate)
+      .then(instrument.add)
+      .finally(() => worker.terminate())
   const file = fileOf(voice)
-  if (file) void sampledVoice(file).then(instrument.dress, () => undefined)
+  // not before the first note is out: loading takes the page's time
+  setTimeout(() => {
+    if (!file) return void whole()
+    void sampledVoice(file).then((voice) => (instrument.dress(voice), worker.terminate()), whole)
+  }, FIRST_NOTE_MILLISECONDS)
   return { player: new Player(instrument, listener), instrument }
 }
 export type { Player }
 export { outlets, outletOf, type Outlet, sendsNotes, sentTo } from './midiOut'
-export { type Voice, voiceOf } from './voices'

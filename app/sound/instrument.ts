@@ -1,7 +1,7 @@
-import { Gain, getContext, type InputNode, Limiter, Sampler, ToneAudioBuffer } from 'tone'
+import { Gain, getContext, type InputNode, Limiter, Sampler, ToneAudioBuffer, type Unit } from 'tone'
 import type { Click } from '#core/playback'
 import type { Hand } from '#core/study'
-import type { Samples } from '~/workers/sound.worker'
+import type { Note, Samples } from '~/workers/sound.worker'
 import type { SampledVoice } from './sampled'
 
 /** Two hands of one instrument and a metronome, each with its own loudness. */
@@ -13,6 +13,8 @@ export interface Instrument {
   hear(hand: Hand, heard: boolean): void
   /** How much of a hand's loudness is left, 0 to 1. */
   balance(hand: Hand, share: number): void
+  /** More notes, as they are worked out; left aside where recorded ones are there already. */
+  add(notes: readonly Note[]): void
   /** From now on notes sound as they were recorded. */
   dress(voice: SampledVoice): void
   /** Lets everything go at once. */
@@ -47,13 +49,14 @@ const hertz = (midi: number): number => 440 * 2 ** ((midi - 69) / 12)
 class HandSound {
   private readonly gain: Gain
   private strengths: readonly Strengths[]
+  private readonly first: Sampler
   private share = 1
   private heard = true
 
   constructor(buffers: Readonly<Record<number, ToneAudioBuffer>>, volume: number, out: InputNode) {
     this.gain = new Gain(LEVELS.hand).connect(out)
-    const sampler = new Sampler(buffers, { release: RELEASE_SECONDS, volume }).connect(this.gain)
-    this.strengths = [{ upTo: 1, sampler }]
+    this.first = new Sampler(buffers, { release: RELEASE_SECONDS, volume }).connect(this.gain)
+    this.strengths = [{ upTo: 1, sampler: this.first }]
   }
 
   strike(midi: number, strength: number, seconds: number, time: number): void {
@@ -67,6 +70,11 @@ class HandSound {
   }
   hear = (heard: boolean): void => this.level(heard, this.share)
   balance = (share: number): void => this.level(this.heard, share)
+
+  add(notes: readonly Note[]): void {
+    if (this.strengths[0]?.sampler !== this.first) return
+    for (const { midi, samples } of notes) this.first.add(midi as Unit.MidiNote, bufferOf(samples))
+  }
 
   dress({ layers, release, decibels }: SampledVoice): void {
     const before = this.strengths
@@ -103,6 +111,9 @@ export function makeInstrument({ notes, clicks, decibels }: Samples): Instrument
       void wood.triggerAttackRelease(hertz(CLICK_KEYS[weight]), 0.08, time, CLICK_STRENGTH[weight]),
     hear: (hand, heard) => hands[hand].hear(heard),
     balance: (hand, share) => hands[hand].balance(share),
+    add: (more) => {
+      for (const hand of [hands.right, hands.left]) hand.add(more)
+    },
     dress: (voice) => {
       for (const hand of [hands.right, hands.left]) hand.dress(voice)
     },

@@ -41,7 +41,7 @@ export interface Listener {
 const TICKS = 960
 const NEAR = 1e-6
 /** From the press to the first click. */
-const LEAD_SECONDS = 0.05
+const LEAD_SECONDS = 0.03
 /** So many stretches are laid out ahead of the one that sounds. */
 const AHEAD = 2
 

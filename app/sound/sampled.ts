@@ -74,6 +74,9 @@ const bufferOf = ({ samples, rate }: Decoded, scale: number): ToneAudioBuffer =>
   return new ToneAudioBuffer(raw)
 }
 
+/** Lets the page do what waits: it may be playing already. */
+const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve))
+
 /** How much softer samples were recorded than the strongest: how loud a note is is the player's to say. */
 const meanPower = (some: readonly Decoded[]): number =>
   some.reduce((sum, { samples, rate }) => sum + powerOf(samples, rate), 0) / some.length
@@ -82,9 +85,11 @@ const meanPower = (some: readonly Decoded[]): number =>
 export async function sampledVoice(url: string): Promise<SampledVoice> {
   const files = unzipSync(await fetched(url))
   const { release, decibels, held, samples } = JSON.parse(strFromU8(files['voice.json']!)) as VoiceFile
-  const all = await Promise.all(
-    samples.map(async ({ file, ...each }): Promise<Decoded> => ({ ...each, ...(await decoded(files[file]!, held)) })),
-  )
+  const all: Decoded[] = []
+  for (const { file, ...each } of samples) {
+    all.push({ ...each, ...(await decoded(files[file]!, held)) })
+    await breath()
+  }
   const strengths = [...new Set(all.map(({ strength }) => strength))].sort((a, b) => a - b)
   const loudest = meanPower(all.filter(({ strength }) => strength === strengths.at(-1)))
   const layers = strengths.map((upTo): Layer => {

@@ -82,6 +82,9 @@ function requestOf(
   return { practice, hands, metronome, silence, balance, countIn, dips }
 }
 
+/** What plays is fetched as soon as somebody reaches for it. */
+export const reachForSound = (): void => void import('~/sound').catch(() => undefined)
+
 /** Hearing the study on the desk: what sounds, where it is, and how it is repeated. */
 export const usePlaying = defineStore('playing', () => {
   const state = ref<'silent' | 'opening' | 'playing'>('silent')
@@ -92,7 +95,7 @@ export const usePlaying = defineStore('playing', () => {
   const choices = useLocalStorage<HearingChoices>('tactum hearing', FIRST_HEARING, { mergeDefaults: true })
   /** One player for each family of instruments, made when it is first heard. */
   const players = new Map<string, Promise<Made>>()
-  const { outlets, outlet, connected, findOutlets } = makeOutlets(failed)
+  const { connected, ...outside } = makeOutlets(failed)
   let player: Promise<Player> | undefined
 
   const listener = {
@@ -103,10 +106,9 @@ export const usePlaying = defineStore('playing', () => {
     },
     ended: () => void stop(),
   }
-  function opened({ recipe }: RealisedStudy): Promise<Player> {
-    const { make } = instrumentOf(recipe)
-    const made =
-      players.get(make) ?? import('~/sound').then(({ makePlayer, voiceOf }) => makePlayer(voiceOf(recipe), listener))
+  function opened(study: RealisedStudy): Promise<Player> {
+    const { make } = instrumentOf(study.recipe)
+    const made = players.get(make) ?? import('~/sound').then(({ makePlayer }) => makePlayer(study, listener))
     players.set(make, made)
     return (player = made.then(connected))
   }
@@ -158,5 +160,5 @@ export const usePlaying = defineStore('playing', () => {
     for (const hand of ['right', 'left'] as const) ready?.balance(hand, shares[hand])
   }
 
-  return { state, step, round, failed, lag, choices, outlets, outlet, findOutlets, play, stop, toggle, hear, lean }
+  return { state, step, round, failed, lag, choices, play, stop, toggle, hear, lean, ...outside }
 })

@@ -7,7 +7,7 @@ import WordChoice from '~/components/frame/WordChoice.vue'
 import SoundPanel from '~/components/hear/SoundPanel.vue'
 import TempoSteps from '~/components/hear/TempoSteps.vue'
 import type { Desk } from '~/stores/desk'
-import { usePlaying } from '~/stores/playing'
+import { reachForSound, usePlaying } from '~/stores/playing'
 import { t } from '~/composables/words'
 
 /** Hearing the study: what sounds, what is repeated, and how it grows. */
@@ -64,7 +64,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
 </script>
 
 <template>
-  <div class="hear" :class="{ whole }">
+  <div class="hear" :class="{ whole }" @pointerenter.once="reachForSound" @focusin.once="reachForSound">
     <button
       type="button"
       class="play"
