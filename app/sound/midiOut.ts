@@ -29,9 +29,8 @@ export async function outletOf(id: string): Promise<MIDIOutput | null> {
   return outputs.get(id) ?? null
 }
 
-/** When something on the audio clock falls, on the clock that outlets go by, in milliseconds. */
-const clockTime = (time: number): number =>
-  performance.now() + 1000 * Math.max(0, time - getContext().currentTime + getContext().lookAhead)
+/** When something on the audio clock falls, on the clock that outlets go by, in milliseconds; what is past is sent at once. */
+const clockTime = (time: number): number => performance.now() + 1000 * (time - getContext().currentTime)
 
 /** Notes are sent to an outlet, clicks are heard here. @param own what is heard where nothing is sent */
 export function sentTo(output: MIDIOutput, own: Instrument): Instrument {
