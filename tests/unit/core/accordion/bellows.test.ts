@@ -31,6 +31,7 @@ function made({ turn, figure, tonic, kind, shape: { first, beats, notesPerBeat, 
 }
 /** Steps on which the bellows turn, the beginning aside. */
 const turnsOf = ({ bellows }: AccordionStudy): number[] => bellows.slice(1).map(({ step }) => step)
+const TRIES = Math.max(12, runs(30))
 const holds = (
   input: Partial<Record<'turn' | 'figure', fc.Arbitrary<string>>>,
   what: (study: AccordionStudy, input: Input) => void,
@@ -49,9 +50,10 @@ const holds = (
       held += 1
       what(study, all)
     }),
-    { numRuns: runs(30) },
+    { numRuns: TRIES },
   )
-  expect(held).toBeGreaterThan(runs(30) / 3)
+  // a property of nothing would hold always
+  expect(held).toBeGreaterThan(TRIES / 6)
 }
 
 describe('bellows, whatever is asked', () => {
