@@ -6,6 +6,7 @@ import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { useBrowser } from '../support/browser'
 import { integrated } from '../support/loudness'
+import { atNight, someOf } from '../support/night'
 import type { Wanted } from '../support/soundPage'
 
 /**
@@ -93,31 +94,39 @@ describe('a recorded voice', () => {
     expect(statSync(fileOf(make)).size).toBeLessThanOrEqual(1_500_000)
   })
 
-  it.each(MAKES)('of the %s is never clipped', async (make) => {
+  atNight.each(MAKES)('of the %s is never clipped', async (make) => {
     const peak = peakOf(await soundOf(make))
     expect(peak).toBeGreaterThan(0.05)
     expect(peak).toBeLessThan(1)
   })
 
-  it.each(['piano', 'marimba', 'xylophone'] as const)('of the %s begins within a millisecond', async (make) => {
-    const notes = playedNotes(realise(recipeOf(make)))
-    const begun = onsets(await soundOf(make))
-    expect(begun).toHaveLength(notes.length)
-    expect(begun[0]).toBeLessThan(AHEAD)
-    begun.forEach((time, at) => expect(Math.abs(time - begun[0]! - notes[at]!.start), `note ${at}`).toBeLessThan(0.001))
-  })
+  it.each(someOf(['marimba', 'piano', 'xylophone'] as const, 1))(
+    'of the %s begins within a millisecond',
+    async (make) => {
+      const notes = playedNotes(realise(recipeOf(make)))
+      const begun = onsets(await soundOf(make))
+      expect(begun).toHaveLength(notes.length)
+      expect(begun[0]).toBeLessThan(AHEAD)
+      begun.forEach((time, at) =>
+        expect(Math.abs(time - begun[0]! - notes[at]!.start), `note ${at}`).toBeLessThan(0.001),
+      )
+    },
+  )
 
-  it('is as loud as that of any other family, recorded or worked out, within three decibels (ITU-R BS.1770)', async () => {
-    const legato = (make: Make, some: Partial<Wanted>) =>
-      rendered(make, { recipe: recipeOf(make, { articulation: 'legato' }), ...some })
-    const levels = await Promise.all(
-      MAKES.flatMap((make) =>
-        [{}, { recorded: undefined }].map(async (some) => [make, integrated(await legato(make, some))] as const),
-      ),
-    )
-    const all = levels.map(([, level]) => level)
-    expect(Math.max(...all) - Math.min(...all), JSON.stringify(levels)).toBeLessThan(3)
-  })
+  atNight(
+    'is as loud as that of any other family, recorded or worked out, within three decibels (ITU-R BS.1770)',
+    async () => {
+      const legato = (make: Make, some: Partial<Wanted>) =>
+        rendered(make, { recipe: recipeOf(make, { articulation: 'legato' }), ...some })
+      const levels = await Promise.all(
+        MAKES.flatMap((make) =>
+          [{}, { recorded: undefined }].map(async (some) => [make, integrated(await legato(make, some))] as const),
+        ),
+      )
+      const all = levels.map(([, level]) => level)
+      expect(Math.max(...all) - Math.min(...all), JSON.stringify(levels)).toBeLessThan(3)
+    },
+  )
 
   it('is in tune within three cents on the marimba, which is dry, from C4 to C5', async () => {
     const samples = await soundOf('marimba')
@@ -142,7 +151,7 @@ describe('a recorded voice', () => {
 })
 
 describe('what is heard, and where', () => {
-  it('leans to a hand, and leaves out the clicks of silent bars', async () => {
+  atNight('leans to a hand, and leaves out the clicks of silent bars', async () => {
     const recipe: RecipeInput = { ...recipeOf('piano'), hands: 'together', startOctave: 3 }
     const [even, leaning] = await Promise.all(
       [{}, { balance: { left: 0.2 } }].map((some) => rendered('piano', { recipe, ...some })),
