@@ -46,7 +46,7 @@ export function sentTo(output: MIDIOutput, own: Instrument): Instrument {
       output.send([NOTE_OFF, midi, 0], at + 1000 * seconds)
     },
     hear: (hand, is) => void (heard[hand] = is),
-    balance: (hand, own) => void (share[hand] = own),
+    balance: (hand, left) => void (share[hand] = left),
     silence: () => {
       // notes that are laid ahead are taken back where the outlet can
       ;(output as MIDIOutput & { clear?: () => void }).clear?.()

@@ -1,12 +1,12 @@
-import { readFileSync, statSync } from 'node:fs'
-import { build } from 'esbuild'
-import { beforeAll, describe, expect, it } from 'vitest'
-import { playedNotes } from '#core/playback'
+import { statSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { playedNotes, type Practice } from '#core/playback'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { useBrowser } from '../support/browser'
 import { integrated } from '../support/loudness'
 import { atNight, someOf } from '../support/night'
+import { onsetsOf, renderedSound } from '../support/renderedSound'
 import type { Wanted } from '../support/soundPage'
 
 /**
@@ -27,15 +27,6 @@ type Make = keyof typeof VOICES
 const MAKES = Object.keys(VOICES) as Make[]
 const fileOf = (make: Make): string => `app/assets/voices/${make}.zip`
 
-let script = ''
-beforeAll(async () => {
-  const { outputFiles } = await build({
-    ...{ entryPoints: ['tests/support/soundPage.ts'], bundle: true, write: false, format: 'iife' },
-    alias: { '~': './app' },
-  })
-  script = outputFiles[0]!.text
-})
-
 const recipeOf = (make: Make, some: Partial<RecipeInput> = {}): RecipeInput =>
   ({
     instrument: VOICES[make],
@@ -47,21 +38,12 @@ const recipeOf = (make: Make, some: Partial<RecipeInput> = {}): RecipeInput =>
 
 async function rendered(make: Make, some: Partial<Wanted> = {}): Promise<number[]> {
   const { page } = await open('/api/health')
-  await page.route('**/blank', (route) => route.fulfill({ contentType: 'text/html', body: '<!doctype html>' }))
-  await page.route('**/voice.zip', (route) => route.fulfill({ body: readFileSync(fileOf(make)) }))
-  await page.goto('/blank')
-  await page.addScriptTag({ content: script })
-  const practice = { loop: 'once', bpm: 60, selection: null, rounds: 0, faster: 5, most: 240 }
-  const wanted = {
+  const practice: Practice = { loop: 'once', bpm: 60, selection: null, rounds: 0, faster: 5, most: 240 }
+  const wanted: Wanted = {
     ...{ recipe: recipeOf(make), practice, hands: ['right', 'left'], metronome: 'off', countIn: 0, seconds: 9 },
     ...{ rate: RATE, recorded: '/voice.zip', ...some },
   }
-  const { base64 } = await page.evaluate(
-    (request) =>
-      (globalThis as unknown as { render: (wanted: unknown) => Promise<{ base64: string }> }).render(request),
-    wanted,
-  )
-  return [...new Float32Array(new Uint8Array(Buffer.from(base64, 'base64')).buffer)]
+  return (await renderedSound(page, wanted, fileOf(make))).samples
 }
 const peakOf = (samples: readonly number[]): number =>
   samples.reduce((most, sample) => Math.max(most, Math.abs(sample)), 0)
@@ -73,19 +55,6 @@ const soundOf = (make: Make): Promise<number[]> => {
   return known
 }
 
-/** When something begins after a silence, in seconds. */
-function onsets(samples: readonly number[], heard = 0.01, silence = 0.05): number[] {
-  const found: number[] = []
-  let quiet = Infinity
-  samples.forEach((sample, at) => {
-    if (Math.abs(sample) < heard) quiet += 1 / RATE
-    else {
-      if (quiet > silence) found.push(at / RATE)
-      quiet = 0
-    }
-  })
-  return found
-}
 /** The limiter looks so far ahead: all that sounds is late by as much, clicks too. */
 const AHEAD = 0.012
 
@@ -104,7 +73,7 @@ describe('a recorded voice', () => {
     'of the %s begins within a millisecond',
     async (make) => {
       const notes = playedNotes(realise(recipeOf(make)))
-      const begun = onsets(await soundOf(make))
+      const begun = onsetsOf(await soundOf(make), RATE, 0.05)
       expect(begun).toHaveLength(notes.length)
       expect(begun[0]).toBeLessThan(AHEAD)
       begun.forEach((time, at) =>

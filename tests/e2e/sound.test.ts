@@ -1,10 +1,10 @@
-import { build } from 'esbuild'
-import { beforeAll, describe, expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import type { Practice } from '#core/playback'
 import { playedNotes } from '#core/playback'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import { useBrowser } from '../support/browser'
+import { onsetsOf, renderedSound } from '../support/renderedSound'
 import type { Wanted } from '../support/soundPage'
 import { atNight } from '../support/night'
 
@@ -15,19 +15,6 @@ interface Sound {
   readonly sampleRate: number
   readonly samples: readonly number[]
 }
-interface Rendered {
-  readonly sampleRate: number
-  /** The samples, as 32-bit floats. */
-  readonly base64: string
-}
-let script = ''
-beforeAll(async () => {
-  const { outputFiles } = await build({
-    ...{ entryPoints: ['tests/support/soundPage.ts'], bundle: true, write: false, format: 'iife' },
-    alias: { '~': './app' },
-  })
-  script = outputFiles[0]!.text
-})
 const practice: Practice = { loop: 'once', bpm: 60, selection: null, rounds: 0, faster: 5, most: 240 }
 const RIGHT: RecipeInput = {
   material: { tonic: 'C', kind: 'major' },
@@ -39,35 +26,12 @@ const RIGHT: RecipeInput = {
 }
 async function render(some: Partial<Wanted> = {}): Promise<Sound> {
   const { page } = await open('/api/health')
-  // a page of its own, without Tactum's rules for scripts
-  await page.route('**/blank', (route) => route.fulfill({ contentType: 'text/html', body: '<!doctype html>' }))
-  await page.goto('/blank')
-  await page.addScriptTag({ content: script })
-  const plain = { recipe: RIGHT, practice, hands: ['right'], metronome: 'off', countIn: 0, seconds: 10 }
-  const wanted = { ...plain, ...some }
-  const { sampleRate, base64 } = await page.evaluate(
-    (request) => (globalThis as unknown as { render: (wanted: unknown) => Promise<Rendered> }).render(request),
-    wanted,
-  )
-  const bytes = new Uint8Array(Buffer.from(base64, 'base64'))
-  return { sampleRate, samples: [...new Float32Array(bytes.buffer)] }
+  const plain: Wanted = { recipe: RIGHT, practice, hands: ['right'], metronome: 'off', countIn: 0, seconds: 10 }
+  return renderedSound(page, { ...plain, ...some })
 }
 
-const HEARD = 0.01
 const SILENT_SECONDS = 0.06
-/** When something begins after a silence, in seconds. */
-function onsets({ samples, sampleRate }: Sound): number[] {
-  const found: number[] = []
-  let quiet = Infinity
-  samples.forEach((sample, at) => {
-    if (Math.abs(sample) < HEARD) quiet += 1 / sampleRate
-    else {
-      if (quiet > SILENT_SECONDS) found.push(at / sampleRate)
-      quiet = 0
-    }
-  })
-  return found
-}
+const onsets = ({ samples, sampleRate }: Sound): number[] => onsetsOf(samples, sampleRate, SILENT_SECONDS)
 const peak = ({ samples, sampleRate }: Sound, from: number, to: number): number =>
   samples.slice(from * sampleRate, to * sampleRate).reduce((most, sample) => Math.max(most, Math.abs(sample)), 0)
 
