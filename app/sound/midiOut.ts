@@ -32,16 +32,20 @@ export async function outletOf(id: string): Promise<MIDIOutput | null> {
 /** When something on the audio clock falls, on the clock that outlets go by, in milliseconds; what is past is sent at once. */
 const clockTime = (time: number): number => performance.now() + 1000 * (time - getContext().currentTime)
 
-/** Notes are sent to an outlet, clicks are heard here. @param own what is heard where nothing is sent */
-export function sentTo(output: MIDIOutput, own: Instrument): Instrument {
+/**
+ * Notes are sent to an outlet, clicks are heard here.
+ * @param own what is heard where nothing is sent
+ * @param clock when a time of the audio clock falls, in milliseconds of the outlet's
+ */
+export function sentTo(output: MIDIOutput, own: Instrument, clock = clockTime): Instrument {
   const heard: Record<Hand, boolean> = { right: true, left: true }
   const share: Record<Hand, number> = { right: 1, left: 1 }
   return {
     ...own,
     strike: (hand, { midi, strength }, seconds, time) => {
-      if (!heard[hand]) return
+      if (!heard[hand] || share[hand] === 0) return
       const velocity = Math.max(1, Math.round(MOST * strength * share[hand]))
-      const at = clockTime(time)
+      const at = clock(time)
       output.send([NOTE_ON, midi, velocity], at)
       output.send([NOTE_OFF, midi, 0], at + 1000 * seconds)
     },
