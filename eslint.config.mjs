@@ -75,6 +75,13 @@ export default withNuxt(
             'JSON',
             'CSV',
           ],
+          // what HTML shows, and what our own components show by these names
+          attributes: {
+            '/.+/': ['title', 'aria-label', 'aria-placeholder', 'aria-roledescription', 'aria-valuetext'],
+            input: ['placeholder'],
+            img: ['alt'],
+            '/^[A-Z]/': ['label', 'words', 'question', 'yes', 'note', 'heading', 'lead'],
+          },
         },
       ],
     },

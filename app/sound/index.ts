@@ -1,8 +1,8 @@
-import { wrap } from 'comlink'
+import { type Remote, wrap } from 'comlink'
 import { getContext, start } from 'tone'
 import { playedNotes } from '#core/playback'
 import type { RealisedStudy } from '#core/realise'
-import type { Compass, SoundApi } from '~/workers/sound.worker'
+import type { Compass, Samples, SoundApi } from '~/workers/sound.worker'
 import { type Instrument, makeInstrument } from './instrument'
 import { type Listener, Player } from './player'
 import { sampledVoice } from './sampled'
@@ -10,7 +10,7 @@ import { type Voice, voiceOf } from './voices'
 
 /**
  * Sound: a realised study through Web Audio. The first samples are worked out in a worker; recorded ones, which ship with
- * the program, take their place when they are there. This folder is fetched when somebody first wants to hear something.
+ * the program, take their place when they are there. This folder is fetched once the page has nothing else to do.
  */
 export type { PlayRequest, Listener } from './player'
 
@@ -33,17 +33,42 @@ function compassOf(study: RealisedStudy): Compass {
   return [Math.min(...heard), Math.max(...heard)]
 }
 
+/** A make whose first samples are being worked out in a thread of their own. */
+interface Tuning {
+  readonly compass: Compass
+  readonly worker: Worker
+  readonly sounds: Remote<SoundApi>
+  readonly first: Promise<Samples>
+}
+const tunings = new Map<string, Tuning>()
+
+/** Has the first samples of a study's make worked out, so that they are there when it is to be heard. */
+export function tune(study: RealisedStudy): Tuning {
+  const [voice, compass] = [voiceOf(study.recipe), compassOf(study)]
+  const known = tunings.get(voice.make)
+  if (known && known.compass[0] <= compass[0] && compass[1] <= known.compass[1]) return known
+  known?.worker.terminate()
+  const worker = new Worker(new URL('../workers/sound.worker.ts', import.meta.url), { type: 'module', name: 'sound' })
+  const sounds = wrap<SoundApi>(worker)
+  const tuning = { compass, worker, sounds, first: sounds.samples(voice, getContext().sampleRate, compass) }
+  tunings.set(voice.make, tuning)
+  // nobody waits for it yet: whoever does is told
+  tuning.first.catch(() => tunings.get(voice.make) === tuning && tunings.delete(voice.make))
+  return tuning
+}
+
 /**
  * Opens the audio context (a key or a click must have asked for it) and builds the player of a study's make. It sounds at
  * once, as it is worked out, the notes of the study alone; what was recorded follows as soon as it is there, or where it
  * cannot be had all other notes as they are worked out.
  */
 export async function makePlayer(study: RealisedStudy, listener: Listener): Promise<Made> {
-  await start()
-  const [voice, compass, { sampleRate }] = [voiceOf(study.recipe), compassOf(study), getContext()]
-  const worker = new Worker(new URL('../workers/sound.worker.ts', import.meta.url), { type: 'module', name: 'sound' })
-  const sounds = wrap<SoundApi>(worker)
-  const instrument = makeInstrument(await sounds.samples(voice, sampleRate, compass))
+  const { worker, sounds, first } = tune(study)
+  const [voice, { sampleRate }] = [voiceOf(study.recipe), getContext()]
+  // from here on it is this player's
+  tunings.delete(voice.make)
+  const [samples] = await Promise.all([first, start()])
+  const instrument = makeInstrument(samples)
   const whole = () =>
     sounds
       .all(voice, sampleRate)

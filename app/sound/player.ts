@@ -3,6 +3,7 @@ import {
   clicksOver,
   countIn,
   type Metronome,
+  type Pedal,
   type PlayedNote,
   playedNotes,
   type Practice,
@@ -26,6 +27,8 @@ export interface PlayRequest {
   readonly balance: Readonly<Record<Hand, number>>
   /** Whether the sound dips where bellows turn. */
   readonly dips: boolean
+  /** When the pedal lifts, where there is one. */
+  readonly pedal: Pedal
   /** Bars counted before the first note. */
   readonly countIn: 0 | 1 | 2
 }
@@ -39,6 +42,11 @@ export interface Listener {
 
 /** Ticks of a beat: whole for halves, thirds, quarters, sixths and eighths, and fine enough for any swing. */
 const TICKS = 960
+/**
+ * The first tick on which anything is laid. The very first of a start may be passed over: the transport finds its time in
+ * two ways and leaves it out where rounding puts one before the other, half of the times.
+ */
+const FIRST_TICK = 1
 const NEAR = 1e-6
 /** From the press to the first click. */
 const LEAD_SECONDS = 0.03
@@ -64,7 +72,7 @@ export class Player {
     this.stop()
     const transport = getTransport()
     this.running++
-    this.notes = playedNotes(study, request.dips)
+    this.notes = playedNotes(study, request)
     this.rounds = roundsOf(study, request.practice, request.hands)
     transport.PPQ = TICKS
     transport.bpm.value = request.practice.bpm
@@ -107,7 +115,10 @@ export class Player {
   /** Does something at a beat of the transport, unless it was stopped by then. */
   private at(beat: number, work: (time: number) => void): void {
     const { running } = this
-    getTransport().scheduleOnce((time) => running === this.running && work(time), `${Math.round(beat * TICKS)}i`)
+    getTransport().scheduleOnce(
+      (time) => running === this.running && work(time),
+      `${FIRST_TICK + Math.round(beat * TICKS)}i`,
+    )
   }
 
   /** Lays the next round out behind those that are laid; the end, where there is none. */

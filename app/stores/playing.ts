@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { Loop, Metronome, Round, Silence } from '#core/playback'
+import type { Loop, Metronome, Pedal, Round, Silence } from '#core/playback'
 import { familyOf, instrumentOf } from '#core/instrument'
 import type { RealisedStudy } from '#core/realise'
 import type { Hand } from '#core/study'
@@ -24,6 +24,8 @@ interface HearingChoices {
   balance: number
   /** Whether bellows are heard to turn. */
   dips: boolean
+  /** When a vibraphone's pedal lifts. */
+  pedal: Pedal
   rounds: number
   faster: number
 }
@@ -36,6 +38,7 @@ const FIRST_HEARING: HearingChoices = {
   balance: 0,
   countIn: 1,
   dips: true,
+  pedal: 'note',
   rounds: 0,
   faster: 5,
 }
@@ -74,16 +77,17 @@ function requestOf(
   selection: readonly [number, number] | null,
   choices: HearingChoices,
 ): PlayRequest {
-  const { loop, metronome, countIn, dips, silence } = choices
+  const { loop, metronome, countIn, dips, pedal, silence } = choices
   // a number field that is empty gives no number
   const [rounds, faster] = [Number(choices.rounds) || 0, Number(choices.faster) || 0]
   const practice = { loop, bpm: study.recipe.tempo.bpm, selection, rounds, faster, most: MAX_BPM }
   const [hands, balance] = [handsHeard(study, choices.hands), sharesOf(choices.balance)]
-  return { practice, hands, metronome, silence, balance, countIn, dips }
+  return { practice, hands, metronome, silence, balance, countIn, dips, pedal }
 }
 
-/** What plays is fetched as soon as somebody reaches for it. */
-export const reachForSound = (): void => void import('~/sound').catch(() => undefined)
+/** Has all at hand that plays a study, so that its first note follows the press at once; what fails is said at the press. */
+export const reachForSound = (study: RealisedStudy): void =>
+  void import('~/sound').then(({ tune }) => void tune(study)).catch(() => undefined)
 
 /** Hearing the study on the desk: what sounds, where it is, and how it is repeated. */
 export const usePlaying = defineStore('playing', () => {
@@ -160,5 +164,8 @@ export const usePlaying = defineStore('playing', () => {
     for (const hand of ['right', 'left'] as const) ready?.balance(hand, shares[hand])
   }
 
-  return { state, step, round, failed, lag, choices, play, stop, toggle, hear, lean, ...outside }
+  /** Whether a make was heard already. */
+  const knows = (make: string): boolean => players.has(make)
+
+  return { state, step, round, failed, lag, choices, play, stop, toggle, knows, hear, lean, ...outside }
 })

@@ -274,6 +274,8 @@ export interface Family<
   heard(performance: P, player: PlayerId, note: WrittenNote): readonly HeardNote[]
   /** Steps at which the sound dips for a moment, as where bellows turn. */
   dipsOf(performance: P): readonly number[]
+  /** Whether it has a pedal that lets what is struck ring. */
+  hasPedal(recipe: R): boolean
   /** The hands that can be heard apart. */
   handsHeard(performance: P): readonly Hand[]
 

@@ -3,6 +3,7 @@
  * rounds of a practice loop. Nothing here knows an instrument's sound or a clock.
  */
 export { type Click, clicksOver, countIn, type Metronome, METRONOMES } from './clicks'
-export { type PlayedNote, playedNotes, swung, unswung } from './played'
+export { type Listening, type PlayedNote, playedNotes, swung, unswung } from './played'
 export { beatsOver, crossingSteps, type Loop, type Practice, type Round, roundsOf } from './rounds'
+export { type Pedal, PEDALS } from './shaped'
 export { clicksInBar, type Silence, SILENCES } from './silence'

@@ -1,6 +1,7 @@
 import { familyOf, type HeardNote, type Player, type WrittenNote } from '../instrument'
 import { inkOf, lineFor, playersIn, type RealisedStudy } from '../realise'
 import { heldBeats, type Tempo } from '../study'
+import { type Pedal, ringing, swelling } from './shaped'
 
 /** A note as it is heard. */
 export type PlayedNote = HeardNote
@@ -63,24 +64,6 @@ function writtenNotes(study: RealisedStudy, player: Player): WrittenNote[] {
   })
 }
 
-/** How much of its loudness a note keeps that begins a dip, and how long before it what sounds is let go, in beats. */
-const DIP = { strength: 0.8, gap: 0.06 }
-
-/** Where the sound dips, notes before let go a little early, and those that begin there begin softly. */
-function dipped(notes: readonly HeardNote[], starts: readonly number[]): HeardNote[] {
-  return notes.map((note) => {
-    const end = note.start + note.beats
-    const cut = starts.find((start) => start > note.start + NEAR && Math.abs(start - end) < NEAR)
-    const begins = starts.some((start) => Math.abs(start - note.start) < NEAR)
-    return {
-      ...note,
-      beats: cut === undefined ? note.beats : Math.max(note.beats - DIP.gap, note.beats / 2),
-      strength: begins ? note.strength * DIP.strength : note.strength,
-    }
-  })
-}
-const NEAR = 1e-6
-
 /** What is heard of a note, by the hand that strikes it; a roll as one long note where its strokes are not wanted. */
 function heardOf(study: RealisedStudy, player: Player, note: WrittenNote, strokes: boolean): readonly HeardNote[] {
   const family = familyOf(study.recipe)
@@ -88,24 +71,30 @@ function heardOf(study: RealisedStudy, player: Player, note: WrittenNote, stroke
   return [{ ...note, hand: inkOf(study, player, note.index) }]
 }
 
+/** How a study is listened to; all of it as it is usually heard where nothing is said. */
+export interface Listening {
+  /** Whether the sound dips and swells as the instrument lets it, as bellows do that turn. */
+  readonly dips?: boolean
+  /** Whether rolls are heard stroke by stroke, or as long notes. */
+  readonly strokes?: boolean
+  /** When the pedal lifts, where the instrument has one. */
+  readonly pedal?: Pedal
+}
+
 /**
  * All notes of a study as they are heard; rolls stroke by stroke, each in the hand that strikes it. Sorted by time, the
  * right hand first. Nothing slows down at the end.
- * @param dips whether the sound dips where the instrument lets it, as bellows do that turn
- * @param strokes whether rolls are heard stroke by stroke, or as long notes
  */
-export function playedNotes(study: RealisedStudy, dips = true, strokes = true): PlayedNote[] {
+export function playedNotes(study: RealisedStudy, listening: Listening = {}): PlayedNote[] {
+  const { dips = true, strokes = true, pedal = 'note' } = listening
   const family = familyOf(study.recipe)
   const notes = playersIn(study)
     .flatMap((player) => writtenNotes(study, player).flatMap((note) => heardOf(study, player, note, strokes)))
     .sort((a, b) => a.start - b.start)
-  const steps = dips ? family.dipsOf(study) : []
-  return steps.length > 0
-    ? dipped(
-        notes,
-        steps.map((step) => swungStart(study, step)),
-      )
-    : notes
+  if (pedal !== 'note' && family.hasPedal(study.recipe))
+    return ringing(notes, pedal === 'bar' ? study.rhythm.beatsPerBar : 1)
+  const turns = dips ? family.dipsOf(study).map((step) => swungStart(study, step)) : []
+  return turns.length > 0 ? swelling(notes, turns) : notes
 }
 
 const swungStart = (study: RealisedStudy, step: number): number =>

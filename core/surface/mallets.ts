@@ -9,7 +9,12 @@ interface MalletInstrument {
   readonly lowest: number
   readonly highest: number
   readonly transposition: 0 | 12 | 24
+  /** Whether a pedal keeps its bars from ringing until it is trodden. */
+  readonly pedal: boolean
 }
+
+/** Families with dampers and a pedal. */
+const PEDALLED: readonly MalletFamily[] = ['vibraphone']
 
 const instrument = (
   id: MalletId,
@@ -17,7 +22,7 @@ const instrument = (
   transposition: MalletInstrument['transposition'] = 0,
 ): MalletInstrument => {
   const [family] = id.split('-') as [MalletFamily]
-  return { id, family, lowest, highest, transposition }
+  return { id, family, lowest, highest, transposition, pedal: PEDALLED.includes(family) }
 }
 
 /**

@@ -115,7 +115,7 @@ describe('sound, on an offline audio context', () => {
   })
 
   atNight(
-    'breathes as bellows do: steady between the turns, a dip at each, chords as the board couples them',
+    'breathes as bellows do: swelling between the turns, a dip at each, chords as the board couples them',
     async () => {
       const recipe: RecipeInput = {
         ...{ instrument: 'accordion', material: { tonic: 'C', kind: 'major' }, octaves: 1, course: 'up' },
@@ -128,7 +128,7 @@ describe('sound, on an offline audio context', () => {
         Math.min(...Array.from({ length: 10 }, (_, at) => peak(of, beat - 0.06 + at * 0.012, beat - 0.04 + at * 0.012)))
       expect(peak(sound, 2.8, 2.9)).toBeGreaterThan(0.75 * peak(sound, 2.2, 2.3))
       expect(trough(sound, 4)).toBeLessThan(0.5 * trough(even, 4))
-      expect(trough(sound, 3)).toBeCloseTo(trough(even, 3), 3)
+      expect(trough(sound, 3)).toBeGreaterThan(0.8 * trough(even, 3))
       const bass = { ...recipe, hands: 'left', accordion: { left: { part: 'chords' } } } as RecipeInput
       const chord = playedNotes(realise(bass)).filter(({ start }) => start === 0)
       expect(chord.length).toBeGreaterThan(2)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { NuxtLink } from '#components'
 import { type Called, echoOf, type Part, type Understood } from '#core/call'
 import { t, formatMessage } from '~/composables/words'
 
@@ -18,6 +19,8 @@ const echoed = (part: Part): string => {
   const echo = echoOf(part)
   return echo ? formatMessage(echo) : ''
 }
+/** Pages that do what a line cannot. */
+const elsewhere: Readonly<Record<string, string>> = { 'call.grade': '/syllabi' }
 const isBegun = (each: Understood): boolean => props.unfinished && each === shown.value.at(-1)
 </script>
 
@@ -40,7 +43,12 @@ const isBegun = (each: Understood): boolean => props.unfinished && each === show
         <span v-else class="block text-missing">{{ t('call.called-words.not-understood') }}</span>
       </li>
     </ol>
-    <p v-for="(problem, at) in called.problems" :key="at" class="pt-1 text-missing">{{ formatMessage(problem) }}</p>
+    <p v-for="(problem, at) in called.problems" :key="at" class="pt-1 text-missing">
+      {{ formatMessage(problem) }}
+      <NuxtLink v-if="elsewhere[problem.code]" class="text-button" :to="elsewhere[problem.code]">{{
+        t('call.called-words.go-there')
+      }}</NuxtLink>
+    </p>
     <p v-for="(remark, at) in called.remarks" :key="at" class="quiet pt-1">{{ formatMessage(remark) }}</p>
   </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { familyOf } from '#core/instrument'
+import { onNuxtReady } from '#imports'
+import { familyOf, instrumentOf } from '#core/instrument'
 import type { Loop, Metronome } from '#core/playback'
 import { wordsOf } from '~/components/instrument'
 import WordChoice from '~/components/frame/WordChoice.vue'
@@ -40,6 +41,9 @@ const turns = computed(() => {
   const { study } = props.desk
   return study !== null && familyOf(study.recipe).dipsOf(study).length > 0
 })
+const pedal = computed(
+  () => props.desk.study !== null && familyOf(props.desk.study.recipe).hasPedal(props.desk.study.recipe),
+)
 const now = computed(() => {
   if (playing.state === 'opening') return t('hear.hear-bar.tuning')
   if (!playing.round) return playing.state === 'playing' ? t('hear.hear-bar.counting') : ''
@@ -52,6 +56,7 @@ const sounds = computed(() => playing.state !== 'silent')
 watch(
   () => [
     playing.choices.dips,
+    playing.choices.pedal,
     playing.choices.loop,
     playing.choices.metronome,
     playing.choices.silence,
@@ -60,11 +65,18 @@ watch(
   ],
   () => void (playing.state === 'playing' && props.desk.study && playing.play(props.desk.study, props.desk.marked)),
 )
+// once the page has nothing else to do, and for what else stands there before it is heard
+const ready = ref(false)
+onNuxtReady(() => (ready.value = true))
+watch(
+  () => (ready.value ? props.desk.study : null),
+  (study) => study && !playing.knows(instrumentOf(study.recipe).make) && reachForSound(study),
+)
 const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.marked)
 </script>
 
 <template>
-  <div class="hear" :class="{ whole }" @pointerenter.once="reachForSound" @focusin.once="reachForSound">
+  <div class="hear" :class="{ whole }">
     <button
       type="button"
       class="play"
@@ -108,7 +120,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       @choose="playing.choices.metronome = $event"
     />
     <TempoSteps class="extra" />
-    <SoundPanel class="extra" :two-hands="hands.length > 1" :turns="turns" />
+    <SoundPanel class="extra" :two-hands="hands.length > 1" :turns="turns" :pedal="pedal" />
     <span v-if="playing.failed" role="alert" class="text-missing">{{ playing.failed }}</span>
     <span class="else extra ml-auto flex items-center gap-4"><slot /></span>
     <button

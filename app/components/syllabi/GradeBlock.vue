@@ -97,8 +97,8 @@ function include(event: Event): void {
         <SureButton
           v-if="syllabus.grades.length > 1"
           class="text-button"
-          question="Take it out?"
-          yes="Yes"
+          :question="t('syllabi.grade-block.delete-sure')"
+          :yes="t('syllabi.grade-block.delete-yes')"
           @sure="emit('change', t('syllabi.grade-block.without', { title: grade.title }), withGrade(syllabus, at))"
           >{{ t('syllabi.grade-block.delete') }}</SureButton
         >

@@ -93,7 +93,7 @@ export function writeMidiFile(bundle: Bundle, { strokes }: MidiOptions = { strok
   let from = 0
   for (const piece of bundle.pieces) {
     head.push(...headOf(piece, from))
-    for (const note of eachOnce(playedNotes(piece.study, false, strokes)))
+    for (const note of eachOnce(playedNotes(piece.study, { dips: false, strokes })))
       hands.get(note.hand)!.push(...noteEvents(note, from, HANDS.indexOf(note.hand)))
     from += ticks(lengthOf(piece.study) + piece.study.rhythm.beatsPerBar)
   }

@@ -189,6 +189,7 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   rollOf: () => null,
   heard: (performance, hand, note) => heard(performance, hand, note, performance.registers),
   dipsOf: ({ bellows }) => bellows.slice(1).map(({ step }) => step),
+  hasPedal: () => false,
   handsHeard: playersIn,
 
   describe: ({ hands: { right }, bass, bellows }) => ({

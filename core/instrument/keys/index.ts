@@ -137,6 +137,7 @@ export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   rollOf: () => null,
   heard: (_, hand, note) => [{ ...note, hand }],
   dipsOf: () => [],
+  hasPedal: () => false,
   handsHeard: handsIn,
 
   describe: ({ hands }) => ({

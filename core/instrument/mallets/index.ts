@@ -142,6 +142,7 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   rollOf: ({ sticking }) => sticking.roll?.strokes ?? null,
   heard: (performance, _, note) => heard(performance, note),
   dipsOf: () => [],
+  hasPedal: ({ instrument }) => malletInstrument(instrument).pedal,
   handsHeard: () => ['right', 'left'],
 
   describe: ({ sticking }) => ({ sticking: stickingNote(sticking) }),

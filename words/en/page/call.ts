@@ -25,6 +25,7 @@ export const call = {
   'call.called-batch.taking-back': 'undoing …',
   'call.called-batch.undone': 'Undone: they are in the bin.',
   'call.called-words.label': 'How it was understood',
+  'call.called-words.go-there': 'Open the page Syllabi',
   'call.called-words.replace': '“{typed}” was not understood. Use “{nearest}” instead',
   'call.called-words.not-understood': 'not understood',
 } as const

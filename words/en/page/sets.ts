@@ -134,6 +134,7 @@ export const sets = {
   'sets.index.delete': 'Delete the set',
   'sets.index.delete-why': 'Its studies stay in the library.',
   'sets.index.against': 'against',
+  'sets.index.grade': 'Grade',
   'sets.index.exam-on': 'exam on {day}',
   'sets.index.progress': '{studies} in the set, {played} played, {ready} ready',
   'sets.index.record': 'Practice record · {studies, plural, =0 {no studies} one {one study} other {# studies}}',

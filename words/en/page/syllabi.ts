@@ -42,6 +42,8 @@ export const syllabi = {
   'syllabi.grade-block.includes-named': 'and all of {title}',
   'syllabi.grade-block.copy': 'Copy as the next',
   'syllabi.grade-block.delete': 'Delete the grade',
+  'syllabi.grade-block.delete-sure': 'Delete this grade?',
+  'syllabi.grade-block.delete-yes': 'Delete',
   'syllabi.grade-block.change-title': 'the title of a grade',
   'syllabi.grade-block.change-draw': 'how many {title} asks',
   'syllabi.grade-block.what-includes': 'what {title} includes',

@@ -144,8 +144,26 @@ describe('bellows', () => {
 
   it('are heard to turn, unless they are not to be', () => {
     const study = accordion('C', 'major', {}, { octaves: 1 })
-    const at = (dips: boolean) => playedNotes(study, dips).find(({ step, hand }) => step === 7 && hand === 'right')!
+    const at = (dips: boolean) => playedNotes(study, { dips }).find(({ step, hand }) => step === 7 && hand === 'right')!
     expect(at(true).strength).toBeLessThan(at(false).strength)
+    expect(at(true).beats).toBeGreaterThan(0)
+  })
+
+  it('swell from one turn to the middle of the draw and fall towards the next, in both hands alike', () => {
+    const study = accordion('C', 'major', { bellows: { turn: 'beats', beats: 8 } }, { octaves: 2 })
+    const turns = study.bellows.map(({ step }) => study.rhythm.notes[step]!.start)
+    expect(turns.length).toBeGreaterThan(1)
+    const even = playedNotes(study, { dips: false })
+    const shares = playedNotes(study).map(({ strength, start }, at) => [start, strength / even[at]!.strength] as const)
+    for (const [start, share] of shares) {
+      const from = turns.findLast((turn) => turn <= start + 1e-6)!
+      const into = start - from
+      if (into < 1e-6) expect(share).toBeCloseTo(0.78, 3)
+      else expect(share).toBeGreaterThan(0.78)
+      expect(share).toBeLessThanOrEqual(1)
+      for (const [other, its] of shares) if (Math.abs(other - start) < 1e-6) expect(its).toBeCloseTo(share, 6)
+    }
+    expect(Math.max(...shares.map(([, share]) => share))).toBeGreaterThan(0.98)
   })
 })
 
