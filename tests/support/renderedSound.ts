@@ -34,12 +34,12 @@ export async function renderedSound(
   return { sampleRate, samples: [...new Float32Array(new Uint8Array(Buffer.from(base64, 'base64')).buffer)] }
 }
 
-/** When something begins after a silence, in seconds. */
-export function onsetsOf(samples: readonly number[], sampleRate: number, silence: number): number[] {
+/** When something begins after a silence, in seconds. @param heard quieter samples are silence */
+export function onsetsOf(samples: readonly number[], sampleRate: number, silence: number, heard = HEARD): number[] {
   const found: number[] = []
   let quiet = Infinity
   samples.forEach((sample, at) => {
-    if (Math.abs(sample) < HEARD) quiet += 1 / sampleRate
+    if (Math.abs(sample) < heard) quiet += 1 / sampleRate
     else {
       if (quiet > silence) found.push(at / sampleRate)
       quiet = 0
