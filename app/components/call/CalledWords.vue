@@ -15,9 +15,12 @@ const emit = defineEmits<{ replace: [from: number, to: number, text: string] }>(
 const shown = computed(() =>
   props.called.understood.filter(({ typed, meaning }) => typed !== ';' && meaning?.part.is !== 'filler'),
 )
+const problems = computed(() => props.called.problems.map((each) => ({ code: each.code, words: formatMessage(each) })))
+/** What a phrase means; nothing where the line beneath says it. */
 const echoed = (part: Part): string => {
   const echo = echoOf(part)
-  return echo ? formatMessage(echo) : ''
+  const words = echo ? formatMessage(echo) : ''
+  return problems.value.some((each) => each.words === words) ? '' : words
 }
 /** Pages that do what a line cannot. */
 const elsewhere: Readonly<Record<string, string>> = { 'call.grade': '/syllabi' }
@@ -43,8 +46,8 @@ const isBegun = (each: Understood): boolean => props.unfinished && each === show
         <span v-else class="block text-missing">{{ t('call.called-words.not-understood') }}</span>
       </li>
     </ol>
-    <p v-for="(problem, at) in called.problems" :key="at" class="pt-1 text-missing">
-      {{ formatMessage(problem) }}
+    <p v-for="(problem, at) in problems" :key="at" class="pt-1 text-missing">
+      {{ problem.words }}
       <NuxtLink v-if="elsewhere[problem.code]" class="text-button" :to="elsewhere[problem.code]">{{
         t('call.called-words.go-there')
       }}</NuxtLink>
