@@ -86,7 +86,7 @@ const STUDIES = [
   ...sampled(on('accordion'), 120),
 ]
 /** By day some of the studies at each width, others at each; at night all of them at all. */
-const BY_DAY = 24
+const BY_DAY = 36
 const looked = (width: number): readonly RealisedStudy[] =>
   someOf(
     STUDIES,
