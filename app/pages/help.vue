@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed } from 'vue'
 import { NuxtLink } from '#components'
-import { useHead, useRoute, useRouter } from '#imports'
+import { useHead, useRoute } from '#imports'
 import { EXAMPLES } from '~/components/call/examples'
-import { manual, MANUALS, type Manual } from '~/components/help/manuals'
+import { type Chapter, CHAPTERS, pageOf } from '~/components/help/manuals'
+import ManualText from '~/components/help/ManualText.vue'
 import { t } from '~/composables/words'
 
 /** Help: lines to try, keys, and the handbook with its chapters. */
 useHead({ title: t('help.page') })
 const route = useRoute()
-const router = useRouter()
 
 const groups = computed(() =>
   (['keys', 'hands', 'shape', 'tempo', 'other'] as const).map((about) => ({
@@ -28,28 +28,7 @@ const KEYS = [
   ['Page Down', 'help.keys.pedal'],
 ] as const
 
-const chapter = computed<Manual>(() => MANUALS.find((each) => each === route.query.chapter) ?? 'handbook')
-const html = ref('')
-const failed = ref(false)
-const book = shallowRef<HTMLElement>()
-async function read(): Promise<void> {
-  failed.value = false
-  html.value = await manual(chapter.value).catch(() => {
-    failed.value = true
-    return ''
-  })
-}
-onMounted(read)
-watch(chapter, read)
-/** Links from one chapter to another stay in the program. */
-function follow(event: MouseEvent): void {
-  const link = (event.target as HTMLElement).closest('a')
-  const named = /(\w+)\.md(#.*)?$/.exec(link?.getAttribute('href') ?? '')
-  const to = MANUALS.find((each) => each === named?.[1])
-  if (!link || link.getAttribute('href')?.startsWith('#')) return
-  event.preventDefault()
-  if (to) void router.push({ query: { chapter: to } })
-}
+const chapter = computed<Chapter>(() => CHAPTERS.find((each) => each === route.query.chapter) ?? 'handbook')
 </script>
 
 <template>
@@ -87,19 +66,15 @@ function follow(event: MouseEvent): void {
         <h2 class="border-b border-ink pb-1 text-[20px]">{{ t('help.handbook') }}</h2>
         <nav class="mt-2 flex flex-wrap gap-x-4 text-[14px]" :aria-label="t('help.chapters')">
           <NuxtLink
-            v-for="each in MANUALS"
+            v-for="each in CHAPTERS"
             :key="each"
             class="text-button"
             :aria-current="each === chapter ? 'page' : undefined"
-            :to="{ query: { chapter: each } }"
+            :to="pageOf(each)"
             >{{ t('help.chapter', { chapter: each }) }}</NuxtLink
           >
         </nav>
-        <p v-if="failed" role="alert" class="mt-3 text-missing">{{ t('error.offline') }}</p>
-        <p v-else-if="!html" class="waiting quiet aside py-10">{{ t('help.reading') }}</p>
-        <!-- the program's own text -->
-        <!-- eslint-disable-next-line vue/no-v-html -->
-        <div ref="book" class="book mt-3" @click="follow" v-html="html"></div>
+        <ManualText :text="chapter" />
       </section>
     </div>
   </div>
@@ -116,51 +91,5 @@ function follow(event: MouseEvent): void {
 }
 [aria-current='page'] {
   font-weight: 600;
-}
-.book {
-  font-size: 15px;
-  line-height: 1.55;
-}
-.book :deep(h1),
-.book :deep(h2),
-.book :deep(h3) {
-  margin: 1.1em 0 0.35em;
-  font-family: var(--font-serif);
-  font-size: 18px;
-  font-weight: 600;
-}
-.book :deep(h3) {
-  font-size: 16px;
-}
-.book :deep(p),
-.book :deep(li) {
-  margin: 0.4em 0;
-}
-.book :deep(ul) {
-  padding-left: 1.2em;
-  list-style: disc;
-}
-.book :deep(ol) {
-  padding-left: 1.4em;
-  list-style: decimal;
-}
-.book :deep(a) {
-  text-decoration: underline;
-}
-.book :deep(code),
-.book :deep(pre) {
-  overflow: auto;
-  font-size: 13px;
-}
-.book :deep(table) {
-  display: block;
-  overflow: auto;
-  font-size: 14px;
-}
-.book :deep(td),
-.book :deep(th) {
-  border: 1px solid var(--color-rule);
-  padding: 3px 8px;
-  text-align: left;
 }
 </style>

@@ -21,7 +21,7 @@ const list = ref<InstanceType<typeof StudioList>>()
     <div class="flex flex-wrap items-baseline gap-x-6">
       <h1 class="text-[26px]">{{ t('studio.title') }}</h1>
       <NuxtLink class="text-button text-[14px]" to="/help">{{ t('frame.the-head.help') }}</NuxtLink>
-      <NuxtLink class="text-button text-[14px]" to="/help?chapter=about">{{ t('help.about') }}</NuxtLink>
+      <NuxtLink class="text-button text-[14px]" to="/about">{{ t('help.about') }}</NuxtLink>
     </div>
     <StudioName v-if="currentStudio" :key="currentStudio.id" class="mt-3" />
     <div class="mt-5 grid gap-x-14 gap-y-8 border-t border-ink pt-4 lg:grid-cols-2">

@@ -38,8 +38,9 @@ export const useLesson = defineStore('lesson', () => {
   const read = async (id: string): Promise<void> =>
     show(await askPatiently('GET /api/pupils/:id/lesson', { id, set: setId }))
 
+  /** Opens a lesson, after what is being written: what is read is never older than what was written. */
   const open = (id: string, set?: string): Promise<void> =>
-    guarded(async () => {
+    inTurn(async () => {
       if (file.value?.pupil.id !== id || setId !== set) {
         file.value = view.value = null
         done.value = []

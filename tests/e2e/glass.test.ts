@@ -33,6 +33,7 @@ beforeAll(async () => {
       '/settings',
       '/today',
       '/help',
+      '/about',
     ],
     ...['/paper?sheet=studies', '/paper?sheet=worksheet'],
     ...['', '/coverage', '/exam'].map((part) => `/sets/${sets[0].id}${part}`),

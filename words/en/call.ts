@@ -123,7 +123,8 @@ export const call = {
   'echo.moved':
     '{semitones, plural, =1 {a half step} =2 {a whole step} other {# half steps}} {way, select, up {up} other {down}}',
   'echo.draw': 'a key that is drawn',
-  'call.grade': 'The scales of grade {grade} are on the page Syllabi. A pupil’s set can be filled with them: choose the grade there and add what is missing.',
+  'call.grade':
+    'The scales of grade {grade} are on the page Syllabi. A pupil’s set can be filled with them: choose the grade there and add what is missing.',
   'call.long-notes':
     'Studies are written in quarter notes to thirty-second notes. Half notes and whole notes are not available.',
   'call.rounded': 'The tempo is rounded to {bpm} quarter notes a minute.',

@@ -18,7 +18,9 @@ export const help = {
   'help.handbook': 'Handbook',
   'help.chapters': 'Chapters',
   'help.chapter':
-    '{chapter, select, handbook {Handbook} calling {Typing a scale} schools {Fingering schools} sticking {Sticking} accordion {Accordion} about {About} other {Practice}}',
+    '{chapter, select, handbook {Handbook} calling {Typing a scale} schools {Fingering schools} sticking {Sticking} accordion {Accordion} other {Practice}}',
   'help.about': 'About',
+  'help.about-title': 'About Tactum',
+  'help.about-page': 'About · Tactum',
   'help.reading': 'loading the handbook …',
 } as const

@@ -115,7 +115,13 @@ async function removeSet(): Promise<void> {
           </WordPanel>
           <span class="quiet font-normal" aria-hidden="true">·</span>
           <span>{{ t('sets.index.against') }}</span>
-          <WordChoice :label="t('sets.index.grade')" :words="against" :value="gradeValue" :options="grades" @choose="chooseValue" />
+          <WordChoice
+            :label="t('sets.index.grade')"
+            :words="against"
+            :value="gradeValue"
+            :options="grades"
+            @choose="chooseValue"
+          />
           <span v-if="report" class="aside quiet text-[16px] font-normal">
             {{ t('sets.index.counts', { covered: report.covered, required: report.required }) }}
           </span>
