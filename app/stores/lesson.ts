@@ -18,10 +18,8 @@ interface Done {
 
 /** A lesson with one pupil: what was set, what is asked, what is set next. Everything in it can be undone, the last first. */
 export const useLesson = defineStore('lesson', () => {
-  const { busy, error, notice, guarded } = working()
-  /** What is done goes one after the other, so that what is undone is what was done last. */
-  let before = Promise.resolve()
-  const inTurn = (work: () => Promise<void>): Promise<void> => (before = before.then(() => guarded(work)))
+  // what is done goes one after the other, so that what is undone is what was done last
+  const { busy, error, notice, inTurn } = working()
   const file = shallowRef<LessonFile | null>(null)
   const view = shallowRef<LessonView | null>(null)
   const done = shallowRef<readonly Done[]>([])
@@ -38,7 +36,6 @@ export const useLesson = defineStore('lesson', () => {
   const read = async (id: string): Promise<void> =>
     show(await askPatiently('GET /api/pupils/:id/lesson', { id, set: setId }))
 
-  /** Opens a lesson, after what is being written: what is read is never older than what was written. */
   const open = (id: string, set?: string): Promise<void> =>
     inTurn(async () => {
       if (file.value?.pupil.id !== id || setId !== set) {

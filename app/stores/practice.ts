@@ -20,7 +20,7 @@ export type EntryDraft = Pick<Entry, 'outcome' | 'tempo'> &
 
 /** A pupil's way to an exam: the set, its record and aim, and what the core makes of them. */
 export const usePractice = defineStore('practice', () => {
-  const { busy, error, notice, guarded } = working()
+  const { busy, error, notice, guarded, inTurn } = working()
   const file = shallowRef<PracticeFile | null>(null)
   const view = shallowRef<PracticeView | null>(null)
   const help = shallowRef<readonly Help[] | null>(null)
@@ -38,7 +38,7 @@ export const usePractice = defineStore('practice', () => {
   }
 
   const open = (setId: string): Promise<void> =>
-    guarded(async () => {
+    inTurn(async () => {
       if (file.value?.set.id !== setId) file.value = view.value = last.value = null
       trying.leaveTrial()
       await show(await ask('GET /api/sets/:id/practice', { id: setId }))
@@ -61,19 +61,19 @@ export const usePractice = defineStore('practice', () => {
   })
 
   const add = (row: Row, draft: EntryDraft): Promise<void> =>
-    guarded(async () => {
+    inTurn(async () => {
       const [entry] = await send([entryFor(row, draft)])
       last.value = entry ? { entry, row } : null
     })
   const addAll = (all: readonly { row: Row; draft: EntryDraft }[]): Promise<void> =>
-    guarded(async () => {
+    inTurn(async () => {
       await send(all.map(({ row, draft }) => entryFor(row, draft)))
       last.value = null
     })
 
   /** Corrects an entry, or withdraws it; both entries stay. */
   const correct = (row: Row, entry: StoredEntry, some: Partial<EntryDraft>): Promise<void> =>
-    guarded(async () => {
+    inTurn(async () => {
       const { kind, outcome, tempo, hands, octaves, minutes, where, stage, date, note } = entry
       const before = { kind, outcome, tempo, hands, octaves, minutes, date, note, ...(where ? { where } : {}) }
       await send([entryFor(row, { ...before, ...(stage ? { stage } : {}), ...some, corrects: entry.id })])
@@ -82,7 +82,7 @@ export const usePractice = defineStore('practice', () => {
   const withdrawLast = (): Promise<void> => correct(last.value!.row, last.value!.entry, { withdrawn: true })
 
   const saveAim = (aim: Omit<StoredAim, 'version'>): Promise<void> =>
-    guarded(async () => {
+    inTurn(async () => {
       const { set, aim: before } = file.value!
       const stored = await ask('PUT /api/sets/:id/aim', { id: set.id }, { ...aim, version: before?.version ?? 0 })
       await show({ ...file.value!, aim: stored })
@@ -95,7 +95,7 @@ export const usePractice = defineStore('practice', () => {
       if (file.value === sent) help.value = answer.help
     })
 
-  const { trial, ...trying } = practiceTrial({ file, show, saveAim, guarded })
+  const { trial, ...trying } = practiceTrial({ file, show, saveAim, guarded, inTurn })
 
   return {
     ...{ file, view, help, trial, last, record, busy, error, notice },

@@ -10,10 +10,11 @@ interface Keeping {
   show(next: PracticeFile): Promise<void>
   saveAim(aim: Omit<StoredAim, 'version'>): Promise<void>
   guarded(work: () => Promise<void>): Promise<void>
+  inTurn(work: () => Promise<void>): Promise<void>
 }
 
 /** Something that would help, as if it were done: nothing of it is kept before it is told to. */
-export function practiceTrial({ file, show, saveAim, guarded }: Keeping) {
+export function practiceTrial({ file, show, saveAim, guarded, inTurn }: Keeping) {
   const trial = shallowRef<{ readonly help: Help; readonly view: PracticeView } | null>(null)
 
   const tryOn = (wanted: Help): Promise<void> =>
@@ -53,7 +54,7 @@ export function practiceTrial({ file, show, saveAim, guarded }: Keeping) {
     const wanted = trial.value!.help
     if (wanted.change === 'minutes') await saveAim({ ...aim!, minutesADay: wanted.minutesADay })
     else if (wanted.change === 'weeks') await saveAim({ ...aim!, exam: dateOf(wanted.exam) })
-    else await guarded(() => keepInSet(wanted))
+    else await inTurn(() => keepInSet(wanted))
   }
 
   return { trial, tryOn, leaveTrial, keepTrial }
