@@ -1,136 +1,23 @@
+/**
+ * What goes over the wire: lists, where sets stand, changes and exams; and, from files of their own, studies, pupils,
+ * practice, lessons and studios.
+ */
+import type { RecipeInput } from '#core/instrument'
 import type { Message } from '#core/message'
-import type { LessonSlot } from '#core/lesson'
-import type { Accepted } from '#core/realise'
-import type { Recipe, RecipeInput, Template } from '#core/instrument'
-import type { Entry, Examined, GradeInstead, Raise, PracticeState, WrittenAim } from '#core/practice'
-import type { Learning } from './lessons'
 import type {
-  Choices,
   DrawnItem,
-  ExamDraw,
   GradeDifference,
   GradeReport,
   Marking,
   Move,
   OpenChoice,
   Placement,
-  Policies,
-  Settings,
   Syllabus,
   SyllabusInstrument,
 } from '#core/syllabus'
-
-/** A study in a file that was read: how it was known, what it would be, or why it cannot be. */
-export interface FoundInFile {
-  readonly title: string
-  /** Whether its fingers cannot be played, so that the engine's stand instead. */
-  readonly unplayable: boolean
-  readonly known: 'kept' | 'recognised' | 'listed'
-  readonly message: Message | null
-  readonly recipe: Recipe | null
-  readonly wrong: Message | null
-}
-
-/** What a file is; nothing of it is stored. */
-export interface FilePreview {
-  readonly is: 'studies' | 'list'
-  readonly title: string
-  readonly found: readonly FoundInFile[]
-}
-
-/** A saved study: its recipe and the fingers that the teacher accepted. */
-export interface Study {
-  readonly id: string
-  /** Made from its recipe. */
-  readonly title: Message
-  readonly recipe: Recipe
-  readonly accepted: Accepted
-  readonly version: number
-  readonly updatedAt: string
-}
-
-/** Where a study stands: in the library, out of the way, or thrown away but not gone. */
-export type Shelf = 'library' | 'archive' | 'bin'
-
-/** Letters of a tag at the most. */
-export const MAX_TAG = 40
-/** Tags that a study bears at the most. */
-export const MAX_TAGS = 20
-/** Studies that a set holds at the most. */
-export const MAX_STUDIES = 500
-
-/** A line of the library: what a study is found by. */
-export interface StudyListing {
-  readonly id: string
-  readonly title: Message
-  readonly tags: readonly string[]
-  readonly shelf: Shelf
-  readonly instrument: string
-  /** Null where the study is a list of pitches. */
-  readonly tonic: string | null
-  readonly kind: string | null
-  readonly hands: string
-  readonly bpm: number
-  readonly updatedAt: string
-  /** In how many sets it is, whose, and for which syllabi. */
-  readonly sets: number
-  readonly pupils: readonly string[]
-  readonly syllabi: readonly string[]
-}
-
-export interface SetListing {
-  readonly id: string
-  readonly title: string
-  readonly studies: number
-  readonly syllabusId: string | null
-  readonly gradeId: string | null
-}
-
-/** How a pupil plays, and what was chosen where lists leave a choice. */
-export interface Preferences {
-  readonly settings?: Settings
-  readonly choices?: Choices
-}
-
-export interface Pupil {
-  readonly id: string
-  readonly name: string
-  /** What is taught, as the register has it. */
-  readonly instrument: string
-  readonly note: string
-  readonly preferences: Preferences
-  /** Whether they come no more. */
-  readonly archived: boolean
-  /** When they come every week. */
-  readonly lessons: readonly LessonSlot[]
-  /** What they learn where there is no exam. */
-  readonly learning: Learning
-  /** Of name, note, lessons and learning. */
-  readonly version: number
-  readonly sets: readonly SetListing[]
-}
-
-/** What goes with a pupil who is thrown away; studies stay in the library. */
-export interface Belongings {
-  readonly sets: number
-  readonly exams: number
-  readonly entries: number
-}
-
-/** A pupil's set with its studies in order. */
-export interface StudySet {
-  readonly id: string
-  readonly title: string
-  readonly pupil: Pick<Pupil, 'id' | 'name' | 'instrument'>
-  readonly syllabusId: string | null
-  readonly gradeId: string | null
-  /** What counts for it; what is not named is as usual. */
-  readonly policies: Partial<Policies>
-  /** The version of its list that it was last brought up to. */
-  readonly syllabusVersion: number | null
-  readonly studies: readonly Study[]
-  readonly version: number
-}
+import type { Study } from './library'
+import type { SetReadiness } from './progress'
+import type { Preferences, StudySet } from './pupils'
 
 export interface SyllabusListing {
   readonly id: string
@@ -176,90 +63,6 @@ export interface Newer extends Move {
   /** The list that asks it: another edition, or the same one since it was changed. */
   readonly syllabusId: string
   readonly title: string
-}
-
-/** An entry of the record as it is kept. */
-export interface StoredEntry extends Entry {
-  readonly id: string
-  /** The study that it was of; null where it was kept nowhere. */
-  readonly studyId: string | null
-  readonly note: string
-  readonly by: 'teacher' | 'pupil' | 'exam'
-  readonly addedAt: string
-}
-
-/** A pupil's record, each study once. */
-export interface PupilRecord {
-  readonly recipes: readonly Recipe[]
-  readonly entries: readonly (Omit<StoredEntry, 'study'> & { readonly recipe: number })[]
-}
-
-/** What a set is practised towards; `version` 0 is none yet. */
-export interface StoredAim extends Omit<WrittenAim, 'pins'> {
-  readonly pins: readonly { readonly studyId: string; readonly week: string }[]
-  readonly version: number
-}
-
-/** A teacher's own way through the studies of a family; `school` is empty where it is for all of them. */
-export interface StoredRoute {
-  readonly family: string
-  readonly school: string
-  readonly steps: Template
-  readonly version: number
-}
-
-/** Everything that the practice of a set is worked out from. */
-export interface PracticeFile {
-  readonly set: StudySet
-  readonly aim: StoredAim | null
-  readonly record: PupilRecord
-  /** What its grade draws from; null where it has none. */
-  readonly draw: ExamDraw | null
-  /** Its grade, the only one of its list here, so that what it asks of fewer studies can be worked out. */
-  readonly examined: Examined | null
-  /** Grades that could be taken instead, the nearest first. */
-  readonly instead: readonly GradeInstead[]
-  readonly routes: readonly StoredRoute[]
-  /** The day on which the server thinks it is. */
-  readonly today: string
-}
-
-/** What the record says of a set today: printed is not played, and played is not ready. */
-export interface SetReadiness {
-  readonly printed: number
-  readonly played: number
-  readonly ready: number
-  readonly required: number
-  readonly chance: number
-  readonly low: number
-  readonly high: number
-  readonly drawn: number
-  readonly assumed: boolean
-  /** How each item stands with whoever plays it, by the id of what is asked. */
-  readonly practiceStates: Readonly<Record<string, PracticeState>>
-  /** What would raise the chance most by the minute of practice. */
-  readonly next: (Raise & { readonly words: Message }) | null
-}
-
-/** A pupil's way to an exam, on one line. */
-export interface Progress {
-  readonly pupilId: string
-  readonly setId: string
-  readonly exam: string
-  readonly comesToday: boolean
-  readonly played: number
-  readonly ready: number
-  readonly studies: number
-  /** Cold tests that are due today. */
-  readonly due: number
-  /** Studies that would not be ready by then. */
-  readonly behind: number
-  /** What the grade asks and the set does not have. */
-  readonly missing: number
-  readonly chance: number
-  readonly over: boolean
-  /** Why nothing can be said of it; null where something can. */
-  readonly wrong: Message | null
 }
 
 /** Where a set stands: against one grade, and in every syllabus for its instrument. */
@@ -356,6 +159,10 @@ export interface Exam {
 }
 export type ExamListing = Omit<Exam, 'items'> & { readonly items: number }
 
+export { MAX_STUDIES, MAX_TAG, MAX_TAGS } from './library'
+export type { FilePreview, FoundInFile, Shelf, Study, StudyListing } from './library'
+export type { Belongings, Preferences, Pupil, SetListing, StudySet } from './pupils'
+export type { PracticeFile, Progress, PupilRecord, SetReadiness, StoredAim, StoredEntry, StoredRoute } from './progress'
 export type { DayLesson, Learning, StoredLesson, StoredWeek } from './lessons'
 export type { Backup, BackupReason, BackupState, Erasure, Studio, StudioListing } from './studio'
 export type { Syllabus }
