@@ -44,7 +44,7 @@ export interface Listener {
 const TICKS = 960
 /**
  * The first tick on which anything is laid. The very first of a start may be passed over: the transport finds its time in
- * two ways and leaves it out where rounding puts one before the other, half of the times.
+ * two ways, and leaves it out where rounding puts one before the other.
  */
 const FIRST_TICK = 1
 const NEAR = 1e-6

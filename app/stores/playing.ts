@@ -24,7 +24,7 @@ interface HearingChoices {
   balance: number
   /** Whether bellows are heard to turn. */
   dips: boolean
-  /** When a vibraphone's pedal lifts. */
+  /** When the pedal lifts, where the instrument has one. */
   pedal: Pedal
   rounds: number
   faster: number

@@ -30,6 +30,8 @@ interface Make {
   readonly overlap: number
   /** How far the accidentals are raised, so that they can overhang the naturals. */
   readonly raised: number
+  /** Whether dampers keep its bars from ringing until a pedal is trodden. */
+  readonly pedal: boolean
 }
 
 /**
@@ -60,6 +62,7 @@ const MAKES: Record<MalletFamily, Make> = {
     gap: 10,
     overlap: 20,
     raised: 25,
+    pedal: false,
   },
   vibraphone: {
     width: [
@@ -76,6 +79,7 @@ const MAKES: Record<MalletFamily, Make> = {
     gap: 10,
     overlap: 0,
     raised: 0,
+    pedal: true,
   },
   xylophone: {
     width: [
@@ -92,6 +96,7 @@ const MAKES: Record<MalletFamily, Make> = {
     gap: 9,
     overlap: 20,
     raised: 25,
+    pedal: false,
   },
   glockenspiel: {
     width: [
@@ -106,6 +111,7 @@ const MAKES: Record<MalletFamily, Make> = {
     gap: 5,
     overlap: 0,
     raised: 0,
+    pedal: false,
   },
 }
 
@@ -169,3 +175,6 @@ export function strikePoint(bar: Bar, strike: Strike): { readonly x: number; rea
 /** Stretches of a bar that sound dull, mm from its near end. */
 export const deadZones = ({ length }: Bar): readonly (readonly [number, number])[] =>
   [NODE, 1 - NODE].map((node) => [(node - NODE_TOLERANCE) * length, (node + NODE_TOLERANCE) * length])
+
+/** Whether instruments of a family have a pedal. */
+export const isPedalled = (family: MalletFamily): boolean => MAKES[family].pedal

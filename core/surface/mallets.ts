@@ -1,5 +1,5 @@
 import type { BarSettings, MalletId } from './barSettings'
-import { type Bar, barsOf, type MalletFamily } from './bars'
+import { type Bar, barsOf, isPedalled, type MalletFamily } from './bars'
 
 /** A mallet instrument: its compass as written, and how many semitones higher it sounds. */
 interface MalletInstrument {
@@ -9,12 +9,9 @@ interface MalletInstrument {
   readonly lowest: number
   readonly highest: number
   readonly transposition: 0 | 12 | 24
-  /** Whether a pedal keeps its bars from ringing until it is trodden. */
+  /** Whether a pedal lets its bars ring. */
   readonly pedal: boolean
 }
-
-/** Families with dampers and a pedal. */
-const PEDALLED: readonly MalletFamily[] = ['vibraphone']
 
 const instrument = (
   id: MalletId,
@@ -22,7 +19,7 @@ const instrument = (
   transposition: MalletInstrument['transposition'] = 0,
 ): MalletInstrument => {
   const [family] = id.split('-') as [MalletFamily]
-  return { id, family, lowest, highest, transposition, pedal: PEDALLED.includes(family) }
+  return { id, family, lowest, highest, transposition, pedal: isPedalled(family) }
 }
 
 /**

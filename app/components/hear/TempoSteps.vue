@@ -6,6 +6,10 @@ import { t } from '~/composables/words'
 
 /** How the tempo climbs from round to round. */
 const playing = usePlaying()
+const NUMBERS = [
+  { of: 'rounds', least: 0, most: 20, words: t('hear.hear-bar.faster-every'), unit: t('hear.hear-bar.rounds') },
+  { of: 'faster', least: 1, most: 40, words: t('hear.hear-bar.by'), unit: t('hear.hear-bar.a-minute') },
+] as const
 const faster = computed(() => {
   const { rounds, faster: step } = playing.choices
   return rounds > 0 ? t('hear.hear-bar.every', { step, rounds }) : t('hear.hear-bar.same-tempo')
@@ -16,30 +20,17 @@ const milliseconds = (seconds: number): number => Math.round(seconds * 1000)
 <template>
   <WordPanel :words="faster" :label="t('hear.hear-bar.tempo-step', { faster })" placement="top-start">
     <div class="w-[270px] p-4 text-[14px]">
-      <label class="flex items-center justify-between">
-        {{ t('hear.hear-bar.faster-every') }}
+      <label v-for="each in NUMBERS" :key="each.of" class="mb-2 flex items-center justify-between">
+        {{ each.words }}
         <span>
           <input
-            v-model.number="playing.choices.rounds"
+            v-model.number="playing.choices[each.of]"
             class="field w-16 tabular-nums"
             type="number"
-            min="0"
-            max="20"
+            :min="each.least"
+            :max="each.most"
           />
-          {{ t('hear.hear-bar.rounds') }}
-        </span>
-      </label>
-      <label class="mt-2 flex items-center justify-between">
-        {{ t('hear.hear-bar.by') }}
-        <span>
-          <input
-            v-model.number="playing.choices.faster"
-            class="field w-16 tabular-nums"
-            type="number"
-            min="1"
-            max="40"
-          />
-          {{ t('hear.hear-bar.a-minute') }}
+          {{ each.unit }}
         </span>
       </label>
       <p class="quiet mt-3 text-[13px]">

@@ -10,11 +10,13 @@ const router = useRouter()
 const html = ref('')
 const failed = ref(false)
 async function read(): Promise<void> {
+  const wanted = props.text
   failed.value = false
-  html.value = await manual(props.text).catch(() => {
-    failed.value = true
-    return ''
-  })
+  const found = await manual(wanted).catch(() => null)
+  // another was chosen meanwhile
+  if (wanted !== props.text) return
+  failed.value = found === null
+  html.value = found ?? ''
 }
 onMounted(read)
 watch(() => props.text, read)

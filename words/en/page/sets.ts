@@ -166,7 +166,6 @@ export const sets = {
   'sets.index.new-set': 'a new set, such as Summer',
   'sets.index.begin-it': 'Create',
   'sets.index.new-pupil': 'New pupil',
-  'sets.index.new-pupil-name': 'first name, initial',
   'sets.index.plays': 'Instrument',
   'sets.pupil-settings.what-is-there': 'Edit existing studies too …',
   'sets.pupil-pick.find': 'Find a pupil',
