@@ -8,19 +8,27 @@ import {
   BEFORE,
   CONTRARY_FROM,
   COURSES,
+  DIRECTIONS,
   FIGURES,
   FORMAT,
   HANDS,
   INTERVALS,
   JOURNEYS,
+  KEY_STEP_IDS,
   LADDERS,
+  LEG_WAYS,
   LENGTHS,
+  LINKS,
   MAX_DEGREES,
   MAX_IN_GRIP,
+  MAX_KEYS,
   MAX_OCTAVES,
   MAX_PITCHES,
+  MAX_STEP,
+  MOTIF_RANGE,
   MOTIONS,
   NOTES_PER_BEAT,
+  RETURNS,
   SWING_RANGE,
   TEMPO_RANGE,
   WALKS,
@@ -82,10 +90,52 @@ function required() {
 }
 
 /** How the course is shaped; the parts combine. */
+const degree = Joi.number().integer().min(MOTIF_RANGE.degree.least).max(MOTIF_RANGE.degree.most)
+const degrees = Joi.array().items(degree).unique().min(MOTIF_RANGE.chord.least).max(MOTIF_RANGE.chord.most)
+/** Degrees, rests, degrees struck together; each may have a length. */
+const motifSchema = Joi.array()
+  .min(MOTIF_RANGE.items.least)
+  .max(MOTIF_RANGE.items.most)
+  .items(
+    degree,
+    degrees,
+    Joi.object({
+      degree: Joi.alternatives(degree, degrees).required(),
+      beats: Joi.number().min(MOTIF_RANGE.beats.least).max(MOTIF_RANGE.beats.most),
+      held: Joi.boolean(),
+    }),
+    Joi.valid(null),
+  )
+const sequenceSchema = Joi.object({
+  step: Joi.number().integer().min(0).max(MAX_STEP),
+  direction: Joi.valid(...DIRECTIONS),
+  return: Joi.alternatives(Joi.valid(...RETURNS), Joi.object({ motif: motifSchema.required() })),
+})
+const legs = Joi.valid(...LEG_WAYS)
+/** A journey by name, by its keys, or by the way from key to key. */
+const journeySchema = Joi.alternatives(
+  Joi.valid(...JOURNEYS),
+  Joi.object({
+    keys: Joi.array()
+      .items(note, Joi.object({ tonic: note.required(), kind: Joi.valid(...KIND_IDS).required() }))
+      .min(1)
+      .max(MAX_KEYS)
+      .required(),
+    legs,
+  }),
+  Joi.object({
+    by: Joi.valid(...KEY_STEP_IDS).required(),
+    count: Joi.number().integer().min(1).max(MAX_KEYS),
+    legs,
+  }),
+)
 const patternSchema = Joi.object({
   figure: Joi.valid(...FIGURES),
   walk: Joi.valid(...WALKS),
-  journey: Joi.valid(...JOURNEYS),
+  motif: motifSchema.allow(null),
+  sequence: sequenceSchema,
+  journey: journeySchema,
+  link: Joi.valid(...LINKS),
   accompaniment: Joi.valid(...ACCOMPANIMENTS),
 })
 const rhythmSchema = Joi.object({

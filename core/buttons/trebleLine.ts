@@ -8,7 +8,6 @@ import {
   type Reason,
   stepsOf,
 } from '../fingering'
-import type { Material } from '../material'
 import { inText } from '../message'
 import { type Finger, isFree, type Line } from '../study'
 import { type ButtonTreble, type TrebleButton, trebleOf } from '../surface'
@@ -165,16 +164,17 @@ function best(
 /**
  * Fingers a line on the buttons of the right hand, and chooses the buttons: for each place that the school's shape of
  * three rows can have, the least cost over all fingers and buttons; then the cheapest place.
+ * @param degrees how many degrees the keys of the line have
  * @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together)
  */
 export function fingerButtons(
   recipe: AccordionRecipe,
-  material: Material,
+  degrees: number,
   line: Line,
   options: FingeringOptions = {},
 ): Fingering {
   const shapes = shapesOf(recipe, line)
-  const pins = placedPresses<TrebleButton>(recipe.pins, line, material.up.length, isButton)
+  const pins = placedPresses<TrebleButton>(recipe.pins, line, degrees, isButton)
   const solved = best(recipe, shapes, pins, line, options.accepted)
   const [chosen] = solved
   const presses = pressesFor(chosen!)

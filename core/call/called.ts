@@ -1,38 +1,42 @@
-import type { Accompaniment, Bookends, Figure, Journey, Ladder, Lengths, Tempo, Walk } from '../study'
+import {
+  type Accompaniment,
+  type Bookends,
+  FIGURE_ROWS,
+  JOURNEY_ROWS,
+  KEY_STEPS,
+  type Ladder,
+  type Lengths,
+  LINK_CALLS,
+  type LinkId,
+  LINKS,
+  type Tempo,
+  WALK_ROWS,
+} from '../study'
 
-/**
+/*
  * How a line calls what it says: phrases of the grammar, which read back. They are the line's own language, not what
  * Tactum says.
  */
-export const FIGURE: Record<Figure, string> = {
-  straight: 'straight',
-  'groups-of-three': 'in groups of three',
-  'groups-of-four': 'in groups of four',
-  'broken-thirds': 'in broken thirds',
-  'broken-fourths': 'in broken fourths',
-  'broken-fifths': 'in broken fifths',
-  'broken-sixths': 'in broken sixths',
-  'broken-sevenths': 'in broken sevenths',
-  'fourth-then-second': 'a fourth then a second',
-  'fifth-then-third': 'a fifth then a third',
-  'seventh-then-sixth': 'a seventh then a sixth',
-  'broken-triads': 'in broken triads',
-  'broken-seventh-chords': 'in broken seventh chords',
-}
-export const WALK: Record<Walk, string> = {
-  straight: 'straight through',
-  loops: 'in loops',
-  'crossing-loops': 'loops around the crossings',
-  'add-a-note': 'adding a note',
-  'five-finger-first': 'five degrees first',
-}
-export const JOURNEY: Record<Journey, string> = {
-  'one-key': 'in one key',
-  'relay-half-step': 'relay by half steps',
-  'relay-fourth': 'relay by fourths',
-  'mode-chain': 'modes in a chain',
-  'one-fewer': 'one sign fewer each time',
-}
+
+/** A phrase of the lexicon with its first alternatives, nothing left out. */
+const writtenOf = (phrase: string): string =>
+  phrase
+    .split(' ')
+    .map((slot) => slot.replace(/\?$/, '').split('|')[0]!)
+    .join(' ')
+/** The first phrase of each row of a table, in full. */
+const firstCalls = <K extends string>(rows: Readonly<Record<K, { readonly calls: readonly string[] }>>) =>
+  Object.fromEntries(
+    (Object.keys(rows) as K[]).map((name) => [name, writtenOf(rows[name].calls[0]!)]),
+  ) as Readonly<Record<K, string>>
+
+export const FIGURE = firstCalls(FIGURE_ROWS)
+export const WALK = firstCalls(WALK_ROWS)
+export const JOURNEY = firstCalls(JOURNEY_ROWS)
+export const KEY_STEP = firstCalls(KEY_STEPS)
+export const LINK = Object.fromEntries(LINKS.map((link) => [link, writtenOf(LINK_CALLS[link][0])])) as Readonly<
+  Record<LinkId, string>
+>
 export const ACCOMPANIMENT: Record<Accompaniment, string> = {
   none: 'both hands play',
   'held-tonic': 'tonic held in the left hand',

@@ -1,8 +1,9 @@
-import { FORMS, type Form } from '../material'
+import { FORMS, type Form, type Related } from '../material'
 import type { Interval } from '../pitch'
+import { LINE_RULES } from './lexiconLine'
 import { BEAT_RULES, PACE_RULES } from './lexiconTempo'
 import { callMessage } from './messages'
-import type { Ask, Features, Meaning, Related, Signs } from './part'
+import type { Ask, Features, Meaning, Signs } from './part'
 import { fixed, type Rule, rules } from './rules'
 
 const ask = (meaning: Ask): Meaning => ({ part: { is: 'ask', ask: meaning } })
@@ -313,5 +314,5 @@ const FOREIGN: readonly Rule[] = fixed(['von|auf|uber|sobre|im|el|del|both|me|a|
 /** What a caller says, and a printed list does not. */
 export const CALLED_RULES: readonly Rule[] = [
   ...[...HANDS, ...APART, ...RELATED, ...MOVED, ...DRAW, ...PLACES, ...CHORDS, ...SIGNS, ...ASIDE, ...MORE, ...FOREIGN],
-  ...[...BEAT_RULES, ...PACE_RULES],
+  ...[...BEAT_RULES, ...PACE_RULES, ...LINE_RULES],
 ]

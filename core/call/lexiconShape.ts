@@ -2,18 +2,16 @@ import {
   ACCENTS,
   type Bookends,
   type Course,
-  type Figure,
   type Hands,
-  type Journey,
   MAX_OCTAVES,
   NOTES_PER_BEAT,
   type RhythmShape,
   SWING_RANGE,
   type Tempo,
   TEMPO_RANGE,
-  type Walk,
 } from '../study'
 import type { RecipeInput } from '../instrument'
+import { NAMED_LINES } from './lexiconLine'
 import type { Meaning } from './part'
 import { fixed, type Rule, rules } from './rules'
 
@@ -88,37 +86,8 @@ const COURSE: Rule[] = [
   ...course(['down only?', 'descending|desc|descendente|abwarts only?', 'only down|descending'], 'down'),
 ]
 
-const figure = (id: Figure, phrases: readonly string[]): Rule[] => says(phrases, { pattern: { figure: id } })
-const ORDINALS = ['3rds', '4ths', '5ths', '6ths', '7ths'] as const
-const INTERVALS = ['thirds', 'fourths', 'fifths', 'sixths', 'sevenths'] as const
-const FIGURES: Rule[] = [
-  ...figure('straight', ['straight', 'no pattern']),
-  ...figure('groups-of-three', ['in? groups of three|3', 'in? threes']),
-  ...figure('groups-of-four', ['in? groups of four|4', 'in? fours']),
-  ...INTERVALS.flatMap((name, at) => figure(`broken-${name}`, [`in? broken ${name}|${ORDINALS[at]!}`])),
-  ...figure('fourth-then-second', ['a? fourth then a? second', 'fourths and|then seconds']),
-  ...figure('fifth-then-third', ['a? fifth then a? third', 'fifths and|then thirds']),
-  ...figure('seventh-then-sixth', ['a? seventh then a? sixth', 'sevenths and|then sixths']),
-  ...figure('broken-triads', ['in? broken triads']),
-  ...figure('broken-seventh-chords', ['in? broken seventh|7th chords']),
-]
-
-const walk = (id: Walk, phrases: readonly string[]): Rule[] => says(phrases, { pattern: { walk: id } })
-const journey = (id: Journey, phrases: readonly string[]): Rule[] => says(phrases, { pattern: { journey: id } })
 const PATTERNS: Rule[] = [
-  ...walk('straight', ['straight through']),
-  ...walk('loops', ['in? loops|loop|bucles']),
-  ...walk('crossing-loops', ['loops|loop around|round|at the? crossings|crossing|thumb|thumbs', 'crossing loops']),
-  ...walk('add-a-note', ['add|adding a|one note', 'note by note']),
-  ...walk('five-finger-first', ['five degrees|notes first']),
-  ...journey('one-key', ['in one key']),
-  ...journey('relay-half-step', ['relay by? half? steps|step|semitones?', 'relay']),
-  ...journey('relay-fourth', ['relay by|in fourths']),
-  ...journey('mode-chain', ['modes in a? chain', 'mode chain', 'all modes', 'chain of modes']),
-  ...journey('one-fewer', [
-    'one|a sign|sharp|flat|accidental fewer|less each? time?',
-    'one|a sharp or flat fewer|less each? time?',
-  ]),
+  ...NAMED_LINES,
   ...says(['tonic held in? the? left|lh? hand?', 'held|hold|holding the? tonic', 'tonic drone|pedal'], {
     pattern: { accompaniment: 'held-tonic' },
   }),
@@ -185,5 +154,5 @@ export const BARE_NUMBERS: readonly Rule[] = rules(['<n>'], ({ numbers: [n] }) =
 /** Everything that shapes a study. */
 export const SHAPE_RULES: readonly Rule[] = [
   ...[...HANDS, ...MOTION, ...OCTAVES, ...INVERSION, ...COURSE],
-  ...[...FIGURES, ...PATTERNS, ...RHYTHM, ...TEMPO],
+  ...[...PATTERNS, ...RHYTHM, ...TEMPO],
 ]

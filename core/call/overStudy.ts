@@ -1,4 +1,4 @@
-import { type KindId, type NamedMaterial, kindNamed, KINDS } from '../material'
+import { type KindId, type NamedMaterial, kindNamed, KINDS, movedTonic, relatedTo, startedOn } from '../material'
 import { type Note, noteAbove, noteName, parseNote } from '../pitch'
 import { named as namedNote, type Message } from '../message'
 import { altered, completeRecipe, type RecipeInput } from '../instrument'
@@ -8,9 +8,8 @@ import { type Changes, changesOver } from './changes'
 import { callMessage } from './messages'
 import type { Heard } from './heard'
 import { kindsFrom } from './kindsHeard'
-import { movedTonic, relatedTo, startedOn } from './otherKeys'
 import type { Features, Meaning } from './part'
-import { allTonics } from './tonics'
+import { tonicsWithin } from './tonics'
 
 /** What a line comes to that is said over a study. */
 interface Changed {
@@ -39,7 +38,7 @@ const refused = (problem: Message): Materials => ({ materials: [], problems: [pr
 function otherKeys({ heard, base, meaning, random }: Line, kinds: readonly KindId[]): Materials | null {
   const { tonic, kind } = base.material as NamedMaterial
   const part = meaning.map((each) => each.part)
-  const keys = (kindId: KindId): readonly Note[] => allTonics(kindId, heard.signs)
+  const keys = (kindId: KindId): readonly Note[] => tonicsWithin(kindId, heard.signs)
   if (part.some(({ is }) => is === 'draw')) {
     const from = keys(kinds[0]!)
     return one({ tonic: noteName(from[Math.floor(random() * from.length)]!), kind: kinds[0]! })

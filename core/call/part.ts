@@ -1,4 +1,4 @@
-import type { BaseId, Form, Quality } from '../material'
+import type { BaseId, Form, Quality, Related } from '../material'
 import type { Message } from '../message'
 import type { Interval, Note } from '../pitch'
 import type { Place, RecipeInput } from '../instrument'
@@ -81,14 +81,6 @@ export interface Played {
 }
 
 export type Pace = { readonly by: number } | { readonly times: number }
-
-/** A minor key and its major have either their signature or their tonic in common. */
-export interface Related {
-  readonly by: 'signature' | 'tonic'
-  /** Which of the two is meant; null: the other one. */
-  readonly mode: 'major' | 'minor' | null
-  readonly form: Form | null
-}
 
 /** What a stretch of the line says. */
 export type Part =

@@ -1,4 +1,5 @@
 import { noteName } from '../pitch'
+import { motifAt, type MotifReading } from './motifCalled'
 import type { Meaning } from './part'
 import type { Token } from './scan'
 import { type NameReading, noteNameAt } from './noteNames'
@@ -10,6 +11,7 @@ interface Taken {
   readonly pitches: readonly (string | readonly string[])[]
   /** Sticks in a row, `rlrr`. */
   readonly sticks: string
+  readonly motifs: readonly MotifReading[]
 }
 
 /** A phrase of the grammar: slots in order, each with its alternatives; what the whole of it says. */
@@ -24,13 +26,14 @@ export interface Rule {
 export interface Slot {
   readonly words: readonly string[]
   readonly optional: boolean
-  readonly class: 'number' | 'numbers' | 'note' | 'pitches' | 'sticks' | null
+  readonly class: 'number' | 'numbers' | 'note' | 'notes' | 'pitches' | 'sticks' | 'motif' | null
 }
 
 /**
  * A phrase as it is written in the lexicon: words in order, `a|b` for alternatives, `?` after what may be left out,
- * `<n>` for a number in figures or words, `<n...>` for some numbers, `<note>` for a note's name, `<pitch...>` for pitches
- * with their octaves, joined by `+` where they sound together, `<sticks>` for R and L in a row.
+ * `<n>` for a number in figures or words, `<n...>` for some numbers, `<note>` for a note's name, `<note...>` for several,
+ * `<pitch...>` for pitches with their octaves, joined by `+` where they sound together, `<sticks>` for R and L in a row,
+ * `<motif>` for degrees in figures.
  */
 function slotsOf(phrase: string): Slot[] {
   return phrase.split(' ').map((written) => {
@@ -41,6 +44,8 @@ function slotsOf(phrase: string): Slot[] {
     if (text === '<pitch...>') return { words: [], optional, class: 'pitches' }
     if (text === '<sticks>') return { words: [], optional, class: 'sticks' }
     if (text === '<note>') return { words: [], optional, class: 'note' }
+    if (text === '<note...>') return { words: [], optional, class: 'notes' }
+    if (text === '<motif>') return { words: [], optional, class: 'motif' }
     return { words: text.split('|'), optional, class: null }
   })
 }
@@ -51,6 +56,8 @@ const SHOWN: Readonly<Record<string, string>> = {
   note: 'C',
   pitches: 'C4 E4 G4',
   sticks: 'R',
+  notes: 'C, E♭, A',
+  motif: '1 4 2 3',
 }
 
 /** The shortest way to say a phrase: first alternatives, nothing optional. */
@@ -81,6 +88,10 @@ const NUMBERS: Readonly<Record<string, number>> = Object.fromEntries(
     ['six', 'seis', 'sechs'],
     ['seven', 'siete', 'sieben'],
     ['eight', 'ocho', 'acht'],
+    ['nine', 'nueve', 'neun'],
+    ['ten', 'diez', 'zehn'],
+    ['eleven', 'once', 'elf'],
+    ['twelve', 'doce', 'zwolf'],
   ].flatMap((words, value) => words.map((word) => [word, value] as const)),
 )
 
@@ -100,7 +111,7 @@ interface Matched {
   readonly taken: Taken
 }
 
-const NOTHING: Taken = { numbers: [], notes: [], pitches: [], sticks: '' }
+const NOTHING: Taken = { numbers: [], notes: [], pitches: [], sticks: '', motifs: [] }
 
 function numbersAt(tokens: readonly Token[], from: number): Matched[] {
   const numbers: number[] = []
@@ -137,6 +148,28 @@ function pitchesAt(tokens: readonly Token[], from: number): Matched[] {
   return pitches.length > 0 ? [{ next: at, taken: { ...NOTHING, pitches: listed } }] : []
 }
 
+/** The motif that begins here. */
+function motifsAt(tokens: readonly Token[], at: number): Matched[] {
+  const found = motifAt(tokens, at)
+  return found ? [{ next: found.next, taken: { ...NOTHING, motifs: [found] } }] : []
+}
+
+const BETWEEN_NOTES = [',', 'and', '&', 'y', 'und', 'then']
+
+/** Names of notes one after another. */
+function notesAt(tokens: readonly Token[], from: number, german: boolean): Matched[] {
+  const notes: NameReading[] = []
+  let [at, end] = [from, from]
+  for (;;) {
+    const note = noteNameAt(tokens, at, german)
+    if (!note) break
+    notes.push(note)
+    at = end = note.next
+    while (BETWEEN_NOTES.includes(tokens[at]?.text ?? '')) at++
+  }
+  return notes.length > 0 ? [{ next: end, taken: { ...NOTHING, notes } }] : []
+}
+
 function slotAt(slot: Slot, tokens: readonly Token[], at: number, german: boolean): Matched[] {
   if (slot.class === 'number') {
     const number = numberAt(tokens, at)
@@ -144,6 +177,8 @@ function slotAt(slot: Slot, tokens: readonly Token[], at: number, german: boolea
   }
   if (slot.class === 'numbers') return numbersAt(tokens, at)
   if (slot.class === 'pitches') return pitchesAt(tokens, at)
+  if (slot.class === 'motif') return motifsAt(tokens, at)
+  if (slot.class === 'notes') return notesAt(tokens, at, german)
   if (slot.class === 'note') {
     const note = noteNameAt(tokens, at, german)
     return note ? [{ next: note.next, taken: { ...NOTHING, notes: [note] } }] : []
@@ -160,6 +195,7 @@ const joined = (one: Taken, other: Taken): Taken => ({
   notes: [...one.notes, ...other.notes],
   pitches: [...one.pitches, ...other.pitches],
   sticks: one.sticks + other.sticks,
+  motifs: [...one.motifs, ...other.motifs],
 })
 
 /** All ways in which a rule fits the tokens from a place on, with what it took. */

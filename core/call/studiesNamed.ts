@@ -1,6 +1,15 @@
 import { callMessage } from './messages'
 import { named as namedNote, type Message } from '../message'
-import { inversionsOf, type KindId, kindNamed, KINDS } from '../material'
+import {
+  inversionsOf,
+  type KindId,
+  kindNamed,
+  KINDS,
+  movedTonic,
+  type Related,
+  relatedTo,
+  startedOn,
+} from '../material'
 import { type Note, noteAbove, noteName } from '../pitch'
 import { completeRecipe, type RecipeInput } from '../instrument'
 import { titleOf } from '../realise'
@@ -8,10 +17,9 @@ import type { Changes } from './changes'
 import type { Heard } from './heard'
 import { keysCalled } from './keysHeard'
 import { kindsFrom } from './kindsHeard'
-import { movedTonic, relatedTo, startedOn } from './otherKeys'
-import type { Features, Meaning, Part, Related } from './part'
+import type { Features, Meaning, Part } from './part'
 import type { Understood } from './read'
-import { allTonics } from './tonics'
+import { tonicsWithin } from './tonics'
 
 /** A line with what was heard in it. */
 interface Line {
@@ -136,7 +144,7 @@ function namesTwoKeys(understood: readonly Understood[]): boolean {
 export function studiesNamed(line: Line): Found {
   const { heard, change, meaning, understood, random } = line
   const gathering = new Gathering(line)
-  const all = (kind: KindId): readonly Note[] => allTonics(kind, heard.signs)
+  const all = (kind: KindId): readonly Note[] => tonicsWithin(kind, heard.signs)
   const drawn = partOf(meaning, 'draw').length > 0 && heard.named.length === 0
   const anyKey = heard.all || (heard.named.length === 0 && heard.signs.length > 0)
   const features = [...heard.common, ...(heard.named[0]?.features ?? [])]

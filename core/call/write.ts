@@ -2,7 +2,8 @@ import { completeRecipe, familyOf, type Phrase, type Recipe, type RecipeInput } 
 import { FREE, KINDS, MAKINGS } from '../material'
 import { type CommonRecipe, isFree } from '../study'
 
-import { ACCOMPANIMENT, AFTER, BEFORE, FIGURE, JOURNEY, LADDER, LENGTHS, NOTES, OCTAVES, WALK } from './called'
+import { ACCOMPANIMENT, AFTER, BEFORE, FIGURE, LADDER, LENGTHS, LINK, NOTES, OCTAVES, WALK } from './called'
+import { DIRECTION, journeyPhrase, motifPhrase, returnPhrase, stepPhrase } from './lineWritten'
 
 const COURSES: Record<CommonRecipe['course'], string> = {
   'up-down': 'up and down',
@@ -41,7 +42,12 @@ const SHAPE_PHRASES: readonly Phrase[] = [
   },
   { of: ({ pattern }) => pattern.figure, say: ({ pattern }) => FIGURE[pattern.figure] },
   { of: ({ pattern }) => pattern.walk, say: ({ pattern }) => WALK[pattern.walk] },
-  { of: ({ pattern }) => pattern.journey, say: ({ pattern }) => JOURNEY[pattern.journey] },
+  { of: ({ pattern }) => pattern.motif, say: ({ pattern }) => motifPhrase(pattern) },
+  { of: ({ pattern }) => pattern.sequence.step, say: ({ pattern }) => stepPhrase(pattern.sequence.step) },
+  { of: ({ pattern }) => pattern.sequence.direction, say: ({ pattern }) => DIRECTION[pattern.sequence.direction] },
+  { of: ({ pattern }) => pattern.sequence.return, say: ({ pattern }) => returnPhrase(pattern.sequence.return) },
+  { of: ({ pattern }) => pattern.journey, say: ({ pattern }) => journeyPhrase(pattern.journey) },
+  { of: ({ pattern }) => pattern.link, say: ({ pattern }) => LINK[pattern.link], follows: true },
   {
     of: ({ pattern }) => pattern.accompaniment,
     say: ({ pattern }) => ACCOMPANIMENT[pattern.accompaniment],

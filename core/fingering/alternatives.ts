@@ -10,7 +10,7 @@ import type { Other, Others } from './others'
 import { type Allowed, fingersOf, fingersFrom, type Run, runProblem, solveRun } from './run'
 import { fingersIn } from './sequence'
 import { namesOf } from './shapeReasons'
-import { habitFor, type Task } from './task'
+import { habitWith, type KeyFingers, type Task } from './task'
 import { windowsOf, within } from './window'
 import { fingeringMessage } from './messages'
 import { fingersInWords, noteParam, phraseOf, priceMessage, thumbsMessage } from './words'
@@ -46,12 +46,21 @@ const patternOf = (ring: RingFingering): Message => {
 const sentence = (place: Message, dearer: readonly CostTerm[], price: number): Message =>
   joined([place, ...dearer.slice(0, 2).map(phraseOf), priceMessage(price)], 'semicolon')
 
-/** An alternative keeps its pattern everywhere but at the ends; with pins it gives way to them wherever it must. */
-function fingeredAfter(run: Run, pinned: Allowed | undefined): readonly StruckFingers[] | undefined {
+/**
+ * A key keeps another pattern everywhere but at its ends, the other keys stay as they are; with pins the line gives way
+ * to them wherever it must.
+ */
+function fingeredAfter(
+  run: Run,
+  key: KeyFingers,
+  chosen: readonly StruckFingers[],
+  pinned: Allowed | undefined,
+): readonly StruckFingers[] | undefined {
   if (pinned) return solveRun(run, pinned)[0]?.states
-  const isEnd = (at: number): boolean => run.steps[at]!.fromEnd <= 1
-  const allowed: Allowed = (at, struckFingers) => isEnd(at) || sameFingers(struckFingers, run.habit[at])
-  const fingersByStep = run.habit.map((struckFingers) => struckFingers!)
+  const isOwn = (at: number): boolean => at >= key.from && at < key.to
+  const isEnd = (at: number): boolean => run.steps[at]!.fromEnd <= 1 && at >= key.from - 2 && at < key.to + 2
+  const fingersByStep = run.habit.map((struckFingers, at) => (isOwn(at) ? struckFingers! : chosen[at]!))
+  const allowed: Allowed = (at, struckFingers) => isEnd(at) || sameFingers(struckFingers, fingersByStep[at])
   for (const window of windowsOf(run.steps.length, isEnd)) {
     const [found] = solve(within(runProblem(run, allowed), window))
     if (!found) return undefined
@@ -60,21 +69,40 @@ function fingeredAfter(run: Run, pinned: Allowed | undefined): readonly StruckFi
   return fingersByStep
 }
 
-/** Other places for the thumbs of the octave. */
-function otherRings(task: Task, most: number): Candidate[] {
-  const { costProfile, material, line, run, rings, pins } = task
-  const [chosen] = rings
+/** Another pattern that a key might keep. */
+interface OtherRing {
+  readonly key: KeyFingers
+  readonly ring: RingFingering
+  readonly price: number
+}
+
+function otherRingsOf(key: KeyFingers, most: number): OtherRing[] {
+  const [chosen, ...rest] = key.rings
   if (!chosen) return []
-  const costTerms = (ring: RingFingering) => costTermsOfRing(costProfile, line.hand, material, ring)
+  const priced = rest.map((ring) => ({ key, ring, price: ring.cost - chosen.cost }))
   // what the school rules out is offered only where it has nothing else
-  const sensible = rings.slice(1).filter((ring) => ring.cost - chosen.cost < BEYOND)
-  const offered = sensible.length > 0 ? sensible.slice(0, most) : rings.slice(1, 2)
-  return offered.flatMap((ring): Candidate[] => {
-    const other: Run = { ...run, habit: habitFor(task, ring)(run.steps) }
-    const found = fingeredAfter(other, allowedBy(run.steps, pins))
+  const sensible = priced.filter(({ price }) => price < BEYOND)
+  return sensible.length > 0 ? sensible.slice(0, most) : priced.slice(0, 1)
+}
+
+/** Other places for the thumbs of the octave, in one key after the other. */
+function otherRings(task: Task, chosen: readonly StruckFingers[], most: number): Candidate[] {
+  const { line, run, keys, pins } = task
+  const offered = keys
+    .flatMap((key) => otherRingsOf(key, most))
+    .sort((a, b) => a.price - b.price)
+    .slice(0, keys.length > 1 ? most : undefined)
+  return offered.flatMap(({ key, ring, price }): Candidate[] => {
+    const { costProfile, material } = key
+    const costTerms = (each: RingFingering) => costTermsOfRing(costProfile, line.hand, material, each)
+    const other: Run = { ...run, habit: habitWith(task, key, ring) }
+    const found = fingeredAfter(other, key, chosen, allowedBy(run.steps, pins))
     if (!found) return []
-    const price = ring.cost - chosen.cost
-    const message = sentence(thumbsMessage(material, ring), dearerIn(costTerms(chosen), costTerms(ring)), price)
+    const message = sentence(
+      thumbsMessage(material, ring),
+      dearerIn(costTerms(key.rings[0]!), costTerms(ring)),
+      price,
+    )
     return [{ kind: 'thumbs', fingers: fingersOf(run.steps, found), price, pattern: patternOf(ring), message }]
   })
 }
@@ -174,10 +202,10 @@ export function alternativesTo(
   const { run } = task
   const own = fingersOf(run.steps, chosen.states)
   const candidates = [
-    ...otherRings(task, most),
+    ...otherRings(task, chosen.states, most),
     ...otherShapes(task, most),
     ...(task.sequences.length === 0 ? otherEnds(task, others, chosen.states) : []),
-    ...(task.rings.length + task.sequences.length === 0 ? otherThumbs(task, others, chosen.states) : []),
+    ...(!task.ringed && task.sequences.length === 0 ? otherThumbs(task, others, chosen.states) : []),
   ].sort((a, b) => a.price - b.price)
   const seen = new Set([likeness(run, own)])
   return candidates

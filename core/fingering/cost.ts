@@ -55,6 +55,19 @@ export function crampCost(school: School, hand: Hand, a: Touch, b: Touch, onCost
   return termCost('cramped', Math.max(0, Math.abs(a.finger - b.finger) - 1), school, onCost)
 }
 
+/** How much less the thumb is cramped beside a finger: it moves freely under the hand. */
+const FREE_THUMB = 0.08
+/** As many fingers may lie between: the thumb does not come close to the little finger. */
+const NEAR_THUMB = 2
+
+/** The same near a joint, where the hand closes for a moment: the thumb is hardly in the way. */
+export function looseCost(school: School, hand: Hand, a: Touch, b: Touch, onCost?: CostListener): number {
+  if (passage(hand, a, b) !== 'grip' || keyDistance(a.midi, b.midi) >= school.skipRoom) return 0
+  const skipped = Math.max(0, Math.abs(a.finger - b.finger) - 1)
+  const free = (a.finger === 1 || b.finger === 1) && skipped <= NEAR_THUMB
+  return termCost('cramped', (free ? FREE_THUMB : 1) * skipped, school, onCost)
+}
+
 /** What it costs to hold two touches in one grip, neighbours or not; Infinity beyond the widest that a hand can. */
 export function spanCost(school: School, a: Touch, b: Touch, onCost?: CostListener): number {
   if (a.finger === b.finger) return 0

@@ -1,5 +1,4 @@
 import { costOf, type Solution } from '../solver'
-import type { Material } from '../material'
 import type { StruckFingers } from './chords'
 import { pitchName } from '../pitch'
 import type { DomainError } from '../message'
@@ -7,6 +6,7 @@ import { type Finger, type FreePitches, isFree, type Line } from '../study'
 import type { FingeredRecipe } from './settings'
 import { type Alternative, alternativesTo, DEFAULT_ALTERNATIVES } from './alternatives'
 import { allowedBy, conflictOf, type PlacedPin } from './pins'
+import type { KeyStretch } from './keys'
 import { fingeringError } from './messages'
 import { Others } from './others'
 import type { Reason } from './reason'
@@ -79,17 +79,18 @@ function placeOf({ course }: FingeredRecipe, { pitches }: FreePitches, step: num
 }
 
 /**
- * Fingers a line by the recipe's school: the octave first, as a ring, where there is one; then the whole line after
- * that pattern, around the pins.
+ * Fingers a line by the recipe's school: the octave of each key first, as a ring, where there is one; then the whole line
+ * after those patterns, around the pins. From key to key the hand goes on as over any other two notes.
+ * @param keys the keys of the line, one after another
  * @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` (the smallest set that cannot stand together), `reach`
  */
 export function fingerLine(
   recipe: FingeredRecipe,
-  material: Material,
+  keys: readonly KeyStretch[],
   line: Line,
   options: FingeringOptions = {},
 ): Fingering {
-  const task = taskOf(recipe, material, line, options.make)
+  const task = taskOf(recipe, keys, line, options.make)
   const { run, pins } = task
   const best = solvedBy(task, pins)
   if (!best) {

@@ -11,13 +11,32 @@ export type Habit = readonly (StruckFingers | null)[]
 /** What a line begins with at the hand's inner side: the pattern's finger, 2 on a black key, or the thumb on a white one. */
 export type FirstFinger = 'pattern' | 'two' | 'thumb'
 
+/** An octave's pattern as a stretch of a line keeps it. */
+interface OctaveHabit {
+  readonly ring: RingFingering
+  /** Degrees by which the stretch begins over the pattern. */
+  readonly over: number
+  readonly first: FirstFinger
+}
+
 /**
  * Spreads the octave's pattern over a line. With `two`, a course that begins or ends at the hand's inner side (right
  * hand's bottom, left hand's top) on a black key with 3 or 4 counts down to the first thumb instead: 4 1 becomes 2 1,
  * 3 4 1 becomes 2 3 1. With `thumb` a white key takes the thumb there. Turns keep the pattern.
  */
-export function habitOf(hand: Hand, steps: readonly HandStep[], ring: RingFingering, first: FirstFinger): Habit {
-  const fingersByStep = steps.map((step) => ring[step.leg][step.degree]!)
+export function habitOf(
+  hand: Hand,
+  steps: readonly HandStep[],
+  { ring, over, first }: OctaveHabit,
+): (StruckFingers | null)[] {
+  const { length } = ring.up
+  const fingersByStep = steps.map((step) => ring[step.leg][(step.degree + over) % length]!)
+  const links = steps.findIndex(({ link }) => !link)
+  // what leads to the key is no beginning of its own
+  if (links > 0) {
+    const own = habitOf(hand, steps.slice(links), { ring, over, first })
+    return [...fingersByStep.slice(0, links), ...own]
+  }
   if (first === 'thumb') {
     for (const [end, step] of [
       [0, 1],

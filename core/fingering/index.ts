@@ -14,6 +14,7 @@ export {
 } from './messages'
 export { noteParam, PRICE_SCALE, priceMessage } from './words'
 export { type HandStep, stepsOf } from './steps'
+export { type KeyStretch, oneKey } from './keys'
 export { type Crossing } from './places'
 export { repeatedPins } from './repeats'
 export type { Reason } from './reason'

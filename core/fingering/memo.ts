@@ -1,6 +1,6 @@
 import type { Finger, Hand } from '../study'
 import { allCombinations, moveCost } from './chords'
-import { termCost, crampCost, passage, spanCost, stepCost, type CostListener, type Touch } from './cost'
+import { termCost, crampCost, looseCost, passage, spanCost, stepCost, type CostListener, type Touch } from './cost'
 import { FINGERS, type School } from './school'
 
 /**
@@ -10,6 +10,7 @@ import { FINGERS, type School } from './school'
 interface Memo {
   readonly steps: Map<number, Float64Array>
   readonly cramps: Map<number, Float64Array>
+  readonly loose: Map<number, Float64Array>
   readonly insides: Map<number, Float64Array>
   readonly grips: Map<number, Float64Array>
   readonly freeGrips: Map<number, Float64Array>
@@ -21,6 +22,7 @@ const MEMOS = new WeakMap<School, Record<Hand, Memo>>()
 const fresh = (): Memo => ({
   steps: new Map(),
   cramps: new Map(),
+  loose: new Map(),
   insides: new Map(),
   grips: new Map(),
   freeGrips: new Map(),
@@ -61,6 +63,12 @@ export const stepTable = (school: School, hand: Hand, a: number, b: number): Flo
 export const crampTable = (school: School, hand: Hand, a: number, b: number): Float64Array =>
   remembered(memoOf(school, hand).cramps, place(a % 12, b - a), () =>
     pairs((first, second) => crampCost(school, hand, on(a, first), on(b, second))),
+  )
+
+/** `looseCost` of two keys by finger pair. */
+export const looseTable = (school: School, hand: Hand, a: number, b: number): Float64Array =>
+  remembered(memoOf(school, hand).loose, place(a % 12, b - a), () =>
+    pairs((first, second) => looseCost(school, hand, on(a, first), on(b, second))),
   )
 
 /** Both together: what two keys cost inside a run. */

@@ -47,6 +47,15 @@ export type FingeringMessages = {
   /** The same of double notes. */
   'reason.pair-end': { fingers: string; note: NoteParam }
   'reason.first-finger': { pattern: number; compact: string; begins: 'pattern' | 'compact' }
+  /** How the hand goes on from key to key, and which notes leave their pattern for it. */
+  'reason.joint': {
+    finger: number
+    note: NoteParam
+    after: number
+    before: NoteParam
+    count: number
+    gave: ListParam
+  }
   'reason.pin': { pins: ListParam; others: number }
   /** “3 on F”. */
   taken: { fingers: string; note: NoteParam }

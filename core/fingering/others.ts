@@ -55,10 +55,10 @@ export class Others {
 
   /** With an octave's pattern the stretches around the ends, each by itself; else the whole line. */
   private made(): Stretch[] {
-    const { run, rings } = this.task
+    const { run, ringed } = this.task
     const problem = runProblem(run, this.allowed())
     const { length } = run.steps
-    const isFree = (at: number): boolean => rings.length === 0 || run.steps[at]!.fromEnd <= AROUND
+    const isFree = (at: number): boolean => !ringed || run.steps[at]!.fromEnd <= AROUND
     return windowsOf(length, isFree).map((window) => {
       const own = within(problem, window)
       const cost = costOf(own, this.chosen.states.slice(window.from, window.to + 1))
@@ -77,9 +77,9 @@ export class Others {
   }
 
   private allowed(): Allowed | undefined {
-    const { run, pins, rings } = this.task
+    const { run, pins, ringed } = this.task
     const pinned = allowedBy(run.steps, pins)
-    if (rings.length === 0) return pinned
+    if (!ringed) return pinned
     const { states } = this.chosen
     return (at, struckFingers) =>
       pinned?.(at, struckFingers) !== false &&

@@ -5,12 +5,13 @@ import { isBlack } from '../surface'
 import { outward } from './cost'
 import { fingeringMessage } from './messages'
 import type { Others } from './others'
+import { BENDS } from './steps'
 import type { Reason } from './reason'
 import type { RingFingering } from './ring'
 import type { Crossing } from './places'
 import { lineRival, type Rival, ringRival } from './rivals'
 import { shapeReasons } from './shapeReasons'
-import type { Task } from './task'
+import { keyAt, type KeyFingers, type Task } from './task'
 import { fingersInWords, noteParam } from './words'
 
 /** Names in one sentence at the most. */
@@ -39,13 +40,20 @@ function notesAtCrossing({ task }: Solved, { index, kind }: Crossing): { thumb: 
   return kind === 'thumb-under' ? { thumb: index, finger: before } : { thumb: before, finger: index }
 }
 
+/** In which key a note lies, and whether another begins on it. */
+function placeOf({ task }: Solved, { index }: Pick<Crossing, 'index'>): string {
+  const step = stepOf(task, index)
+  return `${task.keys.indexOf(keyAt(task, step))} ${task.run.steps[step]!.joint}`
+}
+const stepOf = ({ run }: Task, index: number): number => run.steps.findIndex(({ notes }) => notes.includes(index))
+
 /** Crossings of one thumb place, in every octave and both directions where they agree. */
 function crossingGroups(solved: Solved): Crossing[][] {
   const groups = new Map<string, Crossing[]>()
   const notes = solved.task.line.notes
   for (const crossing of solved.crossings) {
     const { thumb, finger } = notesAtCrossing(solved, crossing)
-    const key = `${notes[thumb]!.midi % 12} ${notes[finger]!.midi % 12}`
+    const key = `${placeOf(solved, crossing)} ${notes[thumb]!.midi % 12} ${notes[finger]!.midi % 12}`
     groups.set(key, [...(groups.get(key) ?? []), crossing])
   }
   return [...groups.values()]
@@ -75,14 +83,15 @@ function crossingReason(solved: Solved, group: readonly Crossing[]): Reason {
 
 /** The best fingering without the thumb on a note, and what it would pay for. */
 function rivalOf({ task, others }: Solved, thumb: number): Rival {
-  const [ring] = task.rings
-  if (ring) return ringRival(task, ring, task.line.notes[thumb]!)
-  return lineRival(
-    task,
-    others,
-    task.run.steps.findIndex(({ notes }) => notes.includes(thumb)),
-  )
+  const step = stepOf(task, thumb)
+  const key = keyAt(task, step)
+  // beside a joint a finger may leave its key's pattern: there the line itself is asked
+  const own = key.rings.length > 0 && (task.keys.length === 1 || inPattern(task, step))
+  return own ? ringRival(task, key, task.line.notes[thumb]!) : lineRival(task, others, step)
 }
+
+/** Whether the pattern of its key has the thumb at a step. */
+const inPattern = ({ run }: Task, step: number): boolean => run.habit[step]?.includes(1) ?? false
 
 /** With 1 and 3 every key of a chromatic scale has its finger: one reason for all crossings. */
 function chromaticReason({ task, crossings }: Solved): Reason[] {
@@ -92,7 +101,7 @@ function chromaticReason({ task, crossings }: Solved): Reason[] {
 }
 
 const hasOwnFingers = ({ task, crossings }: Solved): boolean =>
-  crossings.length > 0 && task.rings.length > 0 && task.costProfile.weights['white-without-thumb'] > 0
+  crossings.length > 0 && task.ringed && task.costProfile.weights['white-without-thumb'] > 0
 
 /** Thumbs on black keys in single notes, where the school would rather have none. */
 function blackThumbReasons(solved: Solved): Reason[] {
@@ -123,10 +132,13 @@ function liftReasons({ task, lifts }: Solved): Reason[] {
   return [{ hand: line.hand, kind: 'lift', indices: lifts, message, price: null }]
 }
 
-function twoWayReason({ task }: Solved): Reason[] {
-  const { line, material, rings } = task
+/** What the way down has otherwise than the way up, in one key. */
+function twoWayReason({ task }: Solved, key: KeyFingers): Reason[] {
+  const { line, run } = task
+  const { material, rings, over } = key
   const [ring] = rings
-  if (!ring || !line.notes.some((note) => note.leg === 'down')) return []
+  const own = new Set(run.steps.slice(key.from, key.to).flatMap(({ notes }) => notes))
+  if (!ring || !line.notes.some((note, at) => note.leg === 'down' && own.has(at))) return []
   const changed = ring.up.flatMap((struckFingers, degree) =>
     String(struckFingers) === String(ring.down[degree]) ? [] : [degree],
   )
@@ -140,14 +152,35 @@ function twoWayReason({ task }: Solved): Reason[] {
         }),
       ),
     )
-  const indices = line.notes.flatMap((note, at) =>
-    note.leg === 'down' && changed.includes(note.degree) && at > 0 ? [at] : [],
+  const indices = line.notes.flatMap(({ leg, degree }, at) =>
+    leg === 'down' && changed.includes((degree + over) % ring.up.length) && at > 0 && own.has(at) ? [at] : [],
   )
   const message = fingeringMessage('reason.two-way', {
     down: pattern(material.down, ring.down),
     up: pattern(material.up, ring.up),
   })
   return indices.length > 0 ? [{ hand: line.hand, kind: 'two-way', indices, message, price: null }] : []
+}
+
+/** Where another key begins: with which finger the hand goes on, and what gives way for it. */
+function jointReasons({ task, fingers }: Solved): Reason[] {
+  const { line, run, keys } = task
+  const pinned = new Set(task.pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
+  return keys.slice(1).flatMap((key): Reason[] => {
+    const [before, first] = [run.steps[key.from - 1]!, run.steps[key.from]!]
+    if (first.fresh || before.keys.length > 1 || first.keys.length > 1) return []
+    const [from, to] = [before.notes[0]!, first.notes[0]!]
+    const gave = run.steps.slice(Math.max(0, key.from - BENDS), key.from + BENDS).flatMap(({ notes: [note] }, at) => {
+      const usual = run.habit[Math.max(0, key.from - BENDS) + at]
+      return usual && fingers[note!] !== usual[0] && !pinned.has(note!) ? [note!] : []
+    })
+    const name = (note: number) => noteParam(line.notes[note]!.pitch)
+    const message = fingeringMessage('reason.joint', {
+      ...{ finger: fingers[to]!, note: name(to), after: fingers[from]!, before: name(from), count: gave.length },
+      gave: listed(gave.map(name)),
+    })
+    return [{ hand: line.hand, kind: 'joint', indices: [to, ...gave.filter((note) => note !== to)], message, price: null }]
+  })
 }
 
 /** A finger at an end, or the pair of a double note. */
@@ -162,10 +195,11 @@ function endMessage({ notes }: Line, fingers: readonly Finger[], at: number): Me
 function endReasons({ task, fingers }: Solved): Reason[] {
   const { line, run, pins } = task
   const pinned = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
-  const free = run.steps.flatMap(({ end, notes }, at) => {
+  const free = run.steps.flatMap(({ end, joint, notes }, at) => {
     const usual = run.habit[at]
     const off = usual?.some((finger, voice) => fingers[notes[voice]!] !== finger)
-    return end && off && !notes.some((note) => pinned.has(note)) ? [notes[0]!] : []
+    const joins = joint || (run.steps[at + 1]?.joint ?? false)
+    return end && off && !joins && !notes.some((note) => pinned.has(note)) ? [notes[0]!] : []
   })
   return free.slice(0, 1).map((at) => ({
     hand: line.hand,
@@ -178,10 +212,11 @@ function endReasons({ task, fingers }: Solved): Reason[] {
 
 /** A black first note at the hand's inner side, where tables differ. */
 function firstFingerReason({ task, fingers }: Solved): Reason[] {
-  const { line, rings, pins } = task
+  const { line, keys, pins } = task
   const [first, next] = line.notes
-  if (!rings[0] || !first || !next || first.step === next.step) return []
-  const pattern = rings[0][first.leg][first.degree]![0]!
+  const [ring] = keys[0]!.rings
+  if (!ring || !first || !next || first.step === next.step) return []
+  const pattern = ring[first.leg][(first.degree + keys[0]!.over) % ring.up.length]![0]!
   const inner = (next.midi - first.midi) * outward(line.hand) > 0
   const toThumb = fingers.indexOf(1)
   if (!inner || !isBlack(first.midi) || pattern < 3 || toThumb < 1) return []
@@ -223,7 +258,8 @@ export function reasonsOf(solved: Solved): Reason[] {
       : crossingGroups(solved).map((group) => crossingReason(solved, group))),
     ...blackThumbReasons(solved),
     ...liftReasons(solved),
-    ...twoWayReason(solved),
+    ...solved.task.keys.flatMap((key) => twoWayReason(solved, key)),
+    ...jointReasons(solved),
     ...endReasons(solved),
   ]
 }

@@ -5,7 +5,7 @@ import type { StruckFingers } from './chords'
 import { fingeringMessage } from './messages'
 import type { Other, Others } from './others'
 import { type RingFingering, rivalRing } from './ring'
-import type { Task } from './task'
+import type { KeyFingers, Task } from './task'
 import { fingersInWords, noteParam, phraseOf, priceMessage, thumbsOf } from './words'
 
 /** What would be done instead, and what it would cost more; null where nothing competes. */
@@ -56,8 +56,11 @@ function movedThumb(
 }
 
 /** The best octave's pattern without its thumb on a note. */
-export function ringRival({ costProfile, line, material, fixed }: Task, ring: RingFingering, at: LineNote): Rival {
-  const { degree, leg } = at
+export function ringRival({ line }: Pick<Task, 'line'>, key: KeyFingers, at: LineNote): Rival {
+  const { costProfile, material, fixed, over } = key
+  const ring = key.rings[0]!
+  const { leg } = at
+  const degree = (at.degree + over) % ring.up.length
   const has = (way: 'up' | 'down'): boolean => ring[way][degree]!.includes(1)
   if (!has(leg)) return { message: fingeringMessage('rival.pin'), price: null }
   const place = { degree, leg: has('up') && has('down') ? ('both' as const) : leg }

@@ -5,6 +5,7 @@ import { allCombinations, type StruckFingers, struckCost, isThird, moveCost, num
 import {
   termCost,
   crampCost,
+  looseCost,
   endCost,
   outward,
   shiftCost,
@@ -15,7 +16,7 @@ import {
   touchCost,
 } from './cost'
 import type { Habit } from './habit'
-import { crampTable, freeGripTable, gripTable, handMoves, insideTable, moveTable, stepTable } from './memo'
+import { crampTable, looseTable, freeGripTable, gripTable, handMoves, insideTable, moveTable, stepTable } from './memo'
 import { BEYOND, type School } from './school'
 import { type HandStep, stepsOf } from './steps'
 
@@ -65,6 +66,14 @@ function thirdsEnd(
   return termCost('double-end', struckFingers.includes(1) === wantsThumb ? 0 : 1, school, onCost)
 }
 
+/** What it costs to leave the pattern: little where the hand need not go on or another key begins, half near a joint. */
+function offPattern({ school, steps }: Run, at: number, onCost?: CostListener): number {
+  const { end, joint, bends } = steps[at]!
+  if (end || joint || (steps[at + 1]?.joint ?? false)) return termCost('end-off-pattern', 1, school, onCost)
+  return termCost('off-pattern', bends ? BENT : 1, school, onCost)
+}
+const BENT = 0.6
+
 function stepPrice(run: Run, at: number, struckFingers: StruckFingers, onCost?: CostListener): number {
   const { school, line, steps, habit } = run
   const step = steps[at]!
@@ -80,11 +89,14 @@ function stepPrice(run: Run, at: number, struckFingers: StruckFingers, onCost?: 
   const finger = chord ? 0 : struckFingers[0]!
   return (
     own +
-    termCost(step.end ? 'end-off-pattern' : 'off-pattern', 1, school, onCost) +
+    offPattern(run, at, onCost) +
     termCost('thumb-on-black', finger === 1 && isBlack(step.keys[0]!) ? 1 : 0, school, onCost) +
     termCost('little-finger-inside', finger === 5 && !step.end ? 1 : 0, school, onCost)
   )
 }
+
+/** Whether the hand has to go on between two steps: inside a run, and over a joint with what leads to it. */
+const goesOn = (from: HandStep, to: HandStep): boolean => (!from.end && !to.end) || to.joint || from.link
 
 /** Prices of two successive steps, by the numbers of their struck fingers, the first slowest. */
 function linkTable(run: Run, at: number): Float64Array {
@@ -93,9 +105,11 @@ function linkTable(run: Run, at: number): Float64Array {
   const [from, to] = [steps[at]!, steps[at + 1]!]
   if (from.keys.length > 1 || to.keys.length > 1) return moveTable(school, hand, from.keys, to.keys)
   const [first, second] = [from.keys[0]!, to.keys[0]!]
-  const inside = !from.end && !to.end
-  if (inside && !run.lifts) return insideTable(school, hand, first, second)
-  const cramps = crampTable(school, hand, first, second)
+  // over a joint the hand goes on, whether it turns there or not
+  const inside = goesOn(from, to)
+  const bends = from.bends && to.bends
+  if (inside && !run.lifts && !bends) return insideTable(school, hand, first, second)
+  const cramps = bends ? looseTable(school, hand, first, second) : crampTable(school, hand, first, second)
   return stepTable(school, hand, first, second).map((cost, pair) => {
     const [a, b] = [HOLD[Math.floor(pair / 5)]!, HOLD[pair % 5]!]
     if (cost === Infinity) return run.lifts ? shiftCost(school, touch(from, a), touch(to, b)) : Infinity
@@ -129,7 +143,10 @@ function linkCosts(run: Run, at: number, a: StruckFingers, b: StruckFingers, onC
   const [first, second] = [touch(from, a), touch(to, b)]
   const cost = stepCost(school, line.hand, first, second, onCost)
   if (cost === Infinity) shiftCost(school, first, second, onCost)
-  else if (!from.end && !to.end) crampCost(school, line.hand, first, second, onCost)
+  else if (goesOn(from, to)) {
+    if (from.bends && to.bends) looseCost(school, line.hand, first, second, onCost)
+    else crampCost(school, line.hand, first, second, onCost)
+  }
   else linkEnd(run, at, a, b, onCost)
 }
 
@@ -261,14 +278,16 @@ export const runCost = (run: Run, fingers: readonly Finger[]): number =>
 /**
  * A run after a pattern; the hand may be lifted only if the notes cannot be played without it.
  * @param moved notes to which it moves as a whole
+ * @param joints notes on which another key begins
  */
 export function runOf(
   school: School,
   line: Line,
   habitFor: (steps: readonly HandStep[]) => Habit,
   moved?: ReadonlySet<number>,
+  joints?: ReadonlySet<number>,
 ): Run {
-  const steps = stepsOf(line, moved)
+  const steps = stepsOf(line, moved, joints)
   const run: Run = { school, line, steps, habit: habitFor(steps), lifts: false, prices: new Prices() }
   return reachable(run) ? run : { ...run, lifts: true, prices: new Prices() }
 }
@@ -286,5 +305,6 @@ function reachable(run: Run): boolean {
       keyDistance(step.keys[0]!, next.keys[0]!) > far
     )
   })
-  return !leaps && (run.habit.every(Boolean) || solveRun(run).length > 0)
+  const alone = run.habit.every(Boolean) && !run.steps.some(({ joint }) => joint)
+  return !leaps && (alone || solveRun(run).length > 0)
 }

@@ -182,6 +182,35 @@ export function solveSequence(school: School, line: Line, fits: Fits, inverts = 
   return [withChoice(), ...others.sort((a, b) => a.cost - b.cost)]
 }
 
+/** A sequence of one stretch as it stands in the whole line: a group of its own in every key. */
+export const shifted = ({ units, mains, ...own }: Sequence, from: number, key: number): Sequence => {
+  if (from === 0) return { units, mains, ...own }
+  return {
+    ...own,
+    units: units.map((unit) => ({
+      ...unit,
+      notes: unit.notes.map((note) => note + from),
+      group: `${key} ${unit.group}`,
+    })),
+    mains: new Map([...mains].map(([group, main]) => [`${key} ${group}`, main])),
+  }
+}
+
+const together = (sequences: readonly Sequence[]): Sequence => ({
+  units: sequences.flatMap(({ units }) => units),
+  fingersByStep: sequences.flatMap(({ fingersByStep }) => fingersByStep),
+  mains: new Map(sequences.flatMap(({ mains }) => [...mains])),
+  cost: sequences.reduce((sum, { cost }) => sum + cost, 0),
+})
+
+/** The best of every stretch as one sequence, and those in which one stretch has another, best first. */
+export function joinedSequences(found: readonly (readonly Sequence[])[]): Sequence[] {
+  const best = found.map(([first]) => first!)
+  if (found.length === 1) return [...found[0]!]
+  const others = found.flatMap((own, at) => own.slice(1).map((other) => together(best.with(at, other))))
+  return [together(best), ...others.sort((a, b) => a.cost - b.cost)]
+}
+
 /** The finger of every note of a sequence. */
 export function fingersIn({ units, fingersByStep }: Sequence, line: Line): Finger[] {
   const fingers: Finger[] = []

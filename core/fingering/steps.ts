@@ -12,19 +12,33 @@ export interface HandStep {
   readonly moved: boolean
   /** The first step, the last, a turn, or the edge of a position: the hand does not have to go on. */
   readonly end: boolean
-  /** Steps to the nearest end, before or after. */
+  /** Another key begins: the hand goes on from the one before. */
+  readonly joint: boolean
+  /** Near enough to a joint to bend for it. */
+  readonly bends: boolean
+  /** It leads to the key after. */
+  readonly link: boolean
+  /** Steps to the nearest end or joint, before or after. */
   readonly fromEnd: number
 }
 
 const NONE: ReadonlySet<number> = new Set()
+
+/** Notes on either side of a joint that may bend for it. */
+export const BENDS = 5
 
 const turns = (before: number, here: number, after: number): boolean => (here - before) * (after - here) <= 0
 
 /**
  * A line cut into its steps.
  * @param moved notes to which the hand moves as a whole
+ * @param joints notes on which another key begins
  */
-export function stepsOf(line: Line, moved: ReadonlySet<number> = NONE): HandStep[] {
+export function stepsOf(
+  line: Line,
+  moved: ReadonlySet<number> = NONE,
+  joints: ReadonlySet<number> = NONE,
+): HandStep[] {
   const groups: number[][] = []
   line.notes.forEach((note, at) => {
     const before = line.notes[at - 1]
@@ -39,12 +53,17 @@ export function stepsOf(line: Line, moved: ReadonlySet<number> = NONE): HandStep
     if (edge || note.fresh || moved.has(notes[0]!)) return true
     return next!.fresh || moved.has(groups[at + 1]![0]!) || turns(top[at - 1]!, top[at]!, top[at + 1]!)
   })
-  const fromEnd = distances(ends)
+  const joined = groups.map((notes) => joints.has(notes[0]!))
+  const fromJoint = distances(joined.map((joint, at) => joint || (joined[at + 1] ?? false)))
+  const fromEnd = distances(ends.map((end, at) => end || joined[at]! || (joined[at + 1] ?? false)))
   return groups.map((notes, at) => {
-    const { degree, leg, fresh: lifted } = line.notes[notes[0]!]!
+    const { degree, leg, fresh: lifted, link = false } = line.notes[notes[0]!]!
     const carried = at > 0 && !lifted && moved.has(notes[0]!)
     const keys = notes.map((each) => line.notes[each]!.midi)
-    return { keys, notes, degree, leg, fresh: lifted || carried, moved: carried, end: ends[at]!, fromEnd: fromEnd[at]! }
+    return {
+      ...{ keys, notes, degree, leg, link, fresh: lifted || carried, moved: carried },
+      ...{ end: ends[at]!, joint: joined[at]!, bends: fromJoint[at]! < BENDS, fromEnd: fromEnd[at]! },
+    }
   })
 }
 

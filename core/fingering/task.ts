@@ -3,28 +3,43 @@ import { hasChords, type Line } from '../study'
 import type { FingeredRecipe } from './settings'
 import { allCombinations } from './chords'
 import { type FirstFinger, type Habit, habitOf, positionHabit } from './habit'
+import { type KeyStretch, linesIn, rangesOf, type StepRange } from './keys'
 import { conditionsOf, type PlacedPin, placedPins } from './pins'
 import { type Condition, type RingFingering, solveRing } from './ring'
 import { fingersFrom, type Run, runOf } from './run'
-import { type Fits, fingersIn, type Sequence, solveSequence, type Unit } from './sequence'
+import { type Fits, fingersIn, joinedSequences, type Sequence, shifted, solveSequence, type Unit } from './sequence'
 import type { HandStep } from './steps'
 import { ALL_SCHOOLS, keepsShape, type Make, type CostProfile, costProfileFor, shapely } from './schools'
 import { thumbsOf } from './words'
 
+/** A stretch in one key with the octave patterns that it may keep. */
+export interface KeyFingers extends StepRange {
+  readonly material: Material
+  readonly over: number
+  readonly costProfile: CostProfile
+  readonly fixed: readonly Condition[]
+  /** Octave patterns whose thumbs lie in different places, best first; none where there is no octave to repeat. */
+  readonly rings: readonly RingFingering[]
+  readonly first: FirstFinger
+}
+
 /** One hand's line with all that its fingering is worked out from. */
 export interface Task {
   readonly costProfile: CostProfile
-  readonly material: Material
   readonly line: Line
   readonly run: Run
   readonly pins: readonly PlacedPin[]
-  readonly fixed: readonly Condition[]
-  /** Octave patterns whose thumbs lie in different places, best first; none where the line has no octave to repeat. */
-  readonly rings: readonly RingFingering[]
+  /** Its keys, one after another. */
+  readonly keys: readonly KeyFingers[]
+  /** Whether the line follows octave patterns. */
+  readonly ringed: boolean
   /** Shapes that the repeats of a figure may keep, or chords their fingers, best first; none where nothing repeats so. */
   readonly sequences: readonly Sequence[]
-  readonly first: FirstFinger
 }
+
+/** The key in which a step lies. */
+export const keyAt = ({ keys }: Pick<Task, 'keys'>, step: number): KeyFingers =>
+  keys.findLast(({ from }) => from <= step) ?? keys[0]!
 
 function firstFingerOf(recipe: FingeredRecipe, material: Material, costProfile: CostProfile): FirstFinger {
   // the chromatic scale with 1 and 3 begins on 1 wherever the key is white
@@ -84,45 +99,104 @@ function sequencesFor(
   )
 }
 
-/** Notes to which the hand moves as a whole. */
-const movesIn = (sequence: Sequence | undefined): ReadonlySet<number> | undefined =>
-  sequence && !sequence.units[0]!.struck ? new Set(sequence.units.map(({ notes }) => notes[0]!)) : undefined
+/** Notes to which the hand moves as a whole; over a joint it goes on as over any other two notes. */
+const movesIn = (sequence: Sequence | undefined, joints: ReadonlySet<number>): ReadonlySet<number> | undefined => {
+  if (!sequence || sequence.units[0]!.struck) return undefined
+  return new Set(sequence.units.flatMap(({ notes: [first] }) => (joints.has(first!) ? [] : [first!])))
+}
 
 /** Single notes in octaves are taken by a small hand as by another: its pattern crosses no more often. */
 const sizeFor = (recipe: FingeredRecipe, { kind }: Material, ringed: boolean): FingeredRecipe =>
   ringed && !kind.second && recipe.handSize === 'small' ? { ...recipe, handSize: 'average' } : recipe
 
-/** The habit of a line, given the octave's pattern if there is one. */
-export const habitFor =
-  (task: Pick<Task, 'line' | 'first'>, ring: RingFingering) =>
-  (steps: readonly HandStep[]): Habit =>
-    habitOf(task.line.hand, steps, ring, task.first)
+/** The habit of a line in which a key takes another of its patterns. */
+export const habitWith = (
+  { line, run, keys }: Pick<Task, 'line' | 'run' | 'keys'>,
+  key: KeyFingers,
+  ring: RingFingering,
+): Habit =>
+  keys.flatMap((each) => {
+    const own = run.steps.slice(each.from, each.to)
+    return each === key ? habitOf(line.hand, own, { ...each, ring }) : run.habit.slice(each.from, each.to)
+  })
 
 function profileOfLine(profile: CostProfile, habitual: boolean, inSequence: boolean): CostProfile {
   if (habitual) return profile
   return inSequence ? keepsShape(shapely(profile)) : shapely(profile)
 }
 
+/** The octave patterns of one key. */
+function ringsOf(
+  recipe: FingeredRecipe,
+  { material }: KeyStretch,
+  { hand, pins, make }: { hand: Line['hand']; pins: readonly PlacedPin[]; make: Make | undefined },
+) {
+  const costProfile = costProfileFor(sizeFor(recipe, material, true), hand, material, make)
+  const degrees = material.up.length
+  const fixed = conditionsOf(pins).filter(({ degree }) => degree < degrees)
+  const withFixed = solveRing(costProfile, hand, material, fixed)
+  // pins that leave no pattern at all are reported as a conflict by the run; until then the usual pattern stands
+  const rings = distinct(withFixed.length > 0 ? withFixed : solveRing(costProfile, hand, material))
+  return { costProfile, fixed, rings, first: firstFingerOf(recipe, material, costProfile) }
+}
+
+/** Every key's shapes for its repeats, as shapes of the whole; none where one key has none. */
+function shapesOver(
+  recipe: FingeredRecipe,
+  costProfile: CostProfile,
+  line: Line,
+  stretches: readonly KeyStretch[],
+  pins: readonly PlacedPin[],
+): Sequence[] {
+  const found = linesIn(line, stretches).map((own, at) => {
+    const { material } = stretches[at]!
+    if (!inShapes(recipe, material, own.line, costProfile)) return []
+    const within = pinsWithin(pins, own.from, own.line.notes.length)
+    return sequencesFor(shapely(costProfile), material, own.line, within).map((each) => shifted(each, own.from, at))
+  })
+  return found.some((each) => each.length === 0) ? [] : joinedSequences(found)
+}
+
+/** Pins of a stretch, its notes counted by themselves. */
+const pinsWithin = (pins: readonly PlacedPin[], from: number, count: number): PlacedPin[] =>
+  pins.flatMap((pin) => {
+    const fixes = pin.fixes
+      .filter(({ index }) => index >= from && index < from + count)
+      .map((fix) => ({ ...fix, index: fix.index - from }))
+    return fixes.length > 0 ? [{ ...pin, fixes }] : []
+  })
+
 /** @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` */
-export function taskOf(recipe: FingeredRecipe, material: Material, line: Line, make?: Make): Task {
-  const pins = placedPins(recipe, line, material.up.length)
+export function taskOf(recipe: FingeredRecipe, stretches: readonly KeyStretch[], line: Line, make?: Make): Task {
+  const { material } = stretches[0]!
+  const { hand } = line
+  const pins = placedPins(recipe, line, Math.max(...stretches.map((each) => each.material.up.length)))
   const heldNote = line.free === 'held' && !hasChords(line)
   const positions = inPositions(recipe, material) || heldNote
   const ringed = repeats(material, line) && !positions && ALL_SCHOOLS[recipe.school].pattern !== 'none'
-  const profile = costProfileFor(sizeFor(recipe, material, ringed), line.hand, material, make)
-  const sequences =
-    !ringed && inShapes(recipe, material, line, profile) ? sequencesFor(shapely(profile), material, line, pins) : []
+  const profile = costProfileFor(sizeFor(recipe, material, ringed), hand, material, make)
+  const sequences = ringed ? [] : shapesOver(recipe, profile, line, stretches, pins)
   const costProfile = profileOfLine(profile, ringed || positions, sequences.length > 0)
-  const fixed = ringed ? conditionsOf(pins) : []
-  const withFixed = ringed ? solveRing(costProfile, line.hand, material, fixed) : []
-  // pins that leave no pattern at all are reported as a conflict by the run; until then the usual pattern stands
-  const rings = distinct(withFixed.length > 0 || !ringed ? withFixed : solveRing(costProfile, line.hand, material))
-  const first = firstFingerOf(recipe, material, costProfile)
+  const patterns = stretches.map((stretch) => (ringed ? ringsOf(recipe, stretch, { hand, pins, make }) : NO_PATTERN))
   const habit = (steps: readonly HandStep[]): Habit => {
-    if (rings[0]) return habitOf(line.hand, steps, rings[0], first)
+    if (ringed) {
+      return rangesOf(steps, stretches).flatMap(({ from, to }, at) => {
+        const { rings, first } = patterns[at]!
+        return habitOf(hand, steps.slice(from, to), { ring: rings[0]!, over: stretches[at]!.over, first })
+      })
+    }
     if (sequences[0]) return fingersFrom(steps, fingersIn(sequences[0], line))
-    return positions ? positionHabit(line.hand, steps) : steps.map(() => null)
+    return positions ? positionHabit(hand, steps) : steps.map(() => null)
   }
-  const run = runOf(costProfile, line, habit, movesIn(sequences[0]))
-  return { costProfile, material, line, run, pins, fixed, rings, sequences, first }
+  const joints = new Set(stretches.slice(1).map(({ from }) => from))
+  const run = runOf(costProfile, line, habit, movesIn(sequences[0], joints), joints)
+  const ranges = rangesOf(run.steps, stretches)
+  const keys = stretches.map(({ over, material: own }, at): KeyFingers => ({
+    ...{ over, material: own, costProfile },
+    ...patterns[at]!,
+    ...ranges[at]!,
+  }))
+  return { costProfile, line, run, pins, keys, ringed, sequences }
 }
+
+const NO_PATTERN = { fixed: [], rings: [], first: 'pattern' } as const

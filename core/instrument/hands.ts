@@ -4,7 +4,7 @@ import type { Finger, Hand, Line, LineNote, PlacedMark } from '../study'
 import type { Wanted } from './family'
 import { instrumentError } from './messages'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from './partPins'
-import { notesOf, type Part } from './parts'
+import { type HandStretch, type Part, stretchesOf } from './parts'
 import { checkAccepted } from './pins'
 
 /** One hand of a realised study. */
@@ -17,10 +17,9 @@ export interface RealisedHand extends Fingering {
 
 type HandPin = PlacedMark & { readonly hand: Hand }
 
-/** How a part's line is fingered: on keys, on buttons. */
-export type FingerPart<P extends HandPin> = (
-  part: Part,
-  line: Line,
+/** How a stretch of a line is fingered: on keys, on buttons. */
+export type FingerStretch<P extends HandPin> = (
+  stretch: Pick<HandStretch, 'parts' | 'line' | 'keys'>,
   pins: readonly P[],
   options: { readonly accepted: readonly Finger[] | undefined; readonly alternatives: number | undefined },
 ) => Fingering
@@ -29,18 +28,19 @@ export type FingerPart<P extends HandPin> = (
 const pinsOf = <P extends HandPin>(pins: readonly P[], hand: Hand): PartPin<P>[] =>
   pins.flatMap((pin, at) => (pin.hand === hand ? [{ pin, at }] : []))
 
-function fingeredPart<P extends HandPin>(
-  { part, hand, from, pins }: { part: Part; hand: Hand; from: number; pins: readonly PartPin<P>[] },
+function fingeredStretch<P extends HandPin>(
+  stretch: HandStretch,
+  pins: readonly PartPin<P>[],
   options: Wanted,
-  finger: FingerPart<P>,
+  finger: FingerStretch<P>,
 ): Fingering {
-  const line = part.lines.find((each) => each.hand === hand)!
+  const { line, from } = stretch
   const count = line.notes.length
-  const own = pinsWithin(part, pins, from, count)
-  const accepted = options.accepted[hand]?.slice(from, from + count) as readonly Finger[] | undefined
+  const own = pinsWithin(stretch.parts, pins, from, count)
+  const accepted = options.accepted[line.hand]?.slice(from, from + count) as readonly Finger[] | undefined
   try {
     const fixed = own.map(({ pin }) => pin)
-    const fingering = finger(part, line, fixed, { accepted, alternatives: options.alternatives })
+    const fingering = finger(stretch, fixed, { accepted, alternatives: options.alternatives })
     return { ...fingering, pinned: fingering.pinned.map(({ index, pin }) => ({ index, pin: own[pin]!.at })) }
   } catch (error) {
     throw renumbered(error, own)
@@ -49,7 +49,7 @@ function fingeredPart<P extends HandPin>(
 
 const shifted = (numbers: readonly number[], by: number): number[] => numbers.map((each) => each + by)
 
-/** Alternatives of the parts as fingerings of the whole: one part changes, the others stay. */
+/** Alternatives of the stretches as fingerings of the whole: one changes, the others stay. */
 function joinedAlternatives(
   parts: readonly Piece[],
   { fingers, buttons = [] }: Pick<Fingering, 'fingers' | 'buttons'>,
@@ -80,7 +80,7 @@ interface Piece {
   readonly fingering: Fingering
 }
 
-/** Fingerings of successive parts as one: each part begins with the hand set down. */
+/** Fingerings of successive stretches as one: each begins with the hand set down. */
 function joined(pieces: readonly Piece[], most: number): Fingering {
   if (pieces.length === 1) return pieces[0]!.fingering
   const all = <T>(pick: (fingering: Fingering, from: number) => readonly T[]): T[] =>
@@ -105,23 +105,22 @@ function joined(pieces: readonly Piece[], most: number): Fingering {
 
 const MAX_ALTERNATIVES = 5
 
-/** One hand over all parts, fingered part by part: each begins with the hand set down. @throws DomainError */
+/** One hand over all parts, fingered stretch by stretch: each begins with the hand set down. @throws DomainError */
 export function solvedHand<P extends HandPin>(
   hand: Hand,
   all: readonly P[],
   parts: readonly Part[],
   options: Wanted,
-  finger: FingerPart<P>,
+  finger: FingerStretch<P>,
 ): RealisedHand {
-  const notes = parts.flatMap((part) => notesOf(part, hand))
+  const stretches = stretchesOf(parts, hand)
+  const notes = stretches.flatMap(({ line }) => line.notes)
   const pins = pinsOf(all, hand)
   checkPinned(pins, hand, notes.length)
-  let from = 0
-  const pieces = parts.map((part): Piece => {
-    const piece = { from, fingering: fingeredPart({ part, hand, from, pins }, options, finger) }
-    from += piece.fingering.fingers.length
-    return piece
-  })
+  const pieces = stretches.map((stretch): Piece => ({
+    from: stretch.from,
+    fingering: fingeredStretch(stretch, pins, options, finger),
+  }))
   return {
     ...joined(pieces, options.alternatives ?? MAX_ALTERNATIVES),
     notes,

@@ -23,17 +23,20 @@ function cut<P extends PlacedMark & { readonly from: number }>(pin: P, from: num
 }
 
 /**
- * Pins that touch a part of one line, counted from the part's own first note.
- * @param from the part's first note in the line, of `count` notes
+ * Pins that touch some successive parts of one line, counted from their own first note.
+ * @param from the parts' first note in the line, of `count` notes
  */
 export function pinsWithin<P extends PlacedMark>(
-  part: Part,
+  parts: readonly Part[],
   pins: readonly PartPin<P>[],
   from: number,
   count: number,
 ): PartPin<P>[] {
   return pins.flatMap(({ pin, at }): PartPin<P>[] => {
-    if (isDegreePin(pin)) return part.label.length === 0 || pin.degree <= degreesOf(part) ? [{ pin, at }] : []
+    if (isDegreePin(pin)) {
+      const has = parts.some((part) => part.label.length === 0 || pin.degree <= degreesOf(part))
+      return has ? [{ pin, at }] : []
+    }
     if (isGripPin(pin)) {
       const own = cut(pin, from, count)
       return own ? [{ pin: own, at }] : []

@@ -1,4 +1,6 @@
-import type { Material } from '../material'
+import type { KeyStretch } from '../fingering'
+import { type Material, materialOf } from '../material'
+import { noteName } from '../pitch'
 import type { Hand, Line, Section } from '../study'
 
 /** A section of a study with its lines, and the step on which it begins. */
@@ -17,10 +19,76 @@ export const degreesOf = (part: Part): number => part.material.up.length
 export const kindsIn = (parts: readonly Part[]): Material['kind']['id'][] =>
   parts.map(({ material }) => material.kind.id)
 
-/** A part's notes as they stand in the whole line. */
-export const notesOf = (part: Part, hand: Hand): Line['notes'] =>
-  part.lines
-    .find((line) => line.hand === hand)!
-    .notes.map((note, at) =>
-      part.from === 0 ? note : { ...note, step: note.step + part.from, fresh: note.fresh || at === 0 },
-    )
+/** Farther than this, in semitones, the hand is set down anew: beyond a fifth it does not lie over both keys. */
+const JOINT = 7
+
+const lineOf = (part: Part, hand: Hand): Line => part.lines.find((line) => line.hand === hand)!
+
+/** Whether a hand goes on from one part to the next as it goes from note to note. */
+function joins(before: Part | undefined, part: Part, hand: Hand): boolean {
+  if (!before || !part.joins || lineOf(part, hand).free === 'held') return false
+  // kinds of other families have other habits of the hand
+  if (before.material.kind.family !== part.material.kind.family) return false
+  const [last, first] = [lineOf(before, hand).notes.at(-1), lineOf(part, hand).notes[0]]
+  return last !== undefined && first !== undefined && Math.abs(first.midi - last.midi) <= JOINT
+}
+
+/** Parts that one hand plays without being set down anew. */
+export interface HandStretch {
+  readonly parts: readonly Part[]
+  readonly line: Line
+  /** The keys of the line, each from its first note on. */
+  readonly keys: readonly KeyStretch[]
+  /** Its first note in the whole. */
+  readonly from: number
+}
+
+const lastRepeat = (notes: Line['notes']): number => Math.max(-1, ...notes.map(({ repeat }) => repeat ?? -1))
+
+/** A part's notes after those that its hand has played: steps and repeats counted on. */
+function following(notes: Line['notes'], part: Part, hand: Hand, joined: boolean): Line['notes'] {
+  const from = 1 + lastRepeat(notes)
+  return lineOf(part, hand).notes.map((note, at) => ({
+    ...note,
+    step: note.step + part.from,
+    fresh: note.fresh || (at === 0 && part.from > 0 && !joined),
+    ...(note.repeat === undefined ? {} : { repeat: note.repeat + from }),
+  }))
+}
+
+/** Which key a part is fingered by, and how far over its tonic it begins. */
+function stretchOf({ material, fingeredAs }: Part, from: number): KeyStretch {
+  if (!fingeredAs) return { from, material, over: 0 }
+  const parent = materialOf(fingeredAs)
+  const tonic = noteName(material.tonic)
+  return { from, material: parent, over: Math.max(0, parent.up.findIndex((note) => noteName(note) === tonic)) }
+}
+
+/** What leads to a key belongs to it. */
+const withLinks = (notes: Line['notes'], from: number): number => {
+  let first = from
+  while (first > 0 && notes[first - 1]!.link) first--
+  return first
+}
+
+/** One hand over all parts, in stretches that are fingered as one line each. */
+export function stretchesOf(parts: readonly Part[], hand: Hand): HandStretch[] {
+  const stretches: { parts: Part[]; line: Line; keys: KeyStretch[]; from: number }[] = []
+  let count = 0
+  parts.forEach((part, at) => {
+    const joined = joins(parts[at - 1], part, hand)
+    if (!joined) stretches.push({ parts: [], line: { ...lineOf(part, hand), notes: [] }, keys: [], from: count })
+    const last = stretches.at(-1)!
+    const { notes } = last.line
+    last.keys.push(stretchOf(part, withLinks(notes, notes.length)))
+    last.parts.push(part)
+    const added = following(notes, part, hand, joined)
+    last.line = { ...last.line, notes: [...notes, ...added] }
+    count += added.length
+  })
+  return stretches
+}
+
+/** All notes of a hand as they stand in the whole line. */
+export const notesOver = (parts: readonly Part[], hand: Hand): Line['notes'] =>
+  stretchesOf(parts, hand).flatMap(({ line }) => line.notes)

@@ -1,5 +1,5 @@
 import { KINDS } from '../material'
-import { type CommonRecipe, isFree, NO_BOOKENDS, PLAIN_PATTERN, PLAIN_RHYTHM } from '../study'
+import { type CommonRecipe, isFree, isPlainPattern, NO_BOOKENDS, PLAIN_RHYTHM } from '../study'
 import type { RouteStep, Stage } from './route'
 
 /** What most stages have in common; each says what is its own. */
@@ -22,10 +22,7 @@ export const isRun = ({ material }: CommonRecipe): boolean =>
 
 /** Whether a study's shape is its own already, so that no other can be laid over it. */
 export const isPlain = ({ pattern, rhythm, bookends }: CommonRecipe): boolean =>
-  pattern.figure === PLAIN_PATTERN.figure &&
-  pattern.walk === PLAIN_PATTERN.walk &&
-  pattern.journey === PLAIN_PATTERN.journey &&
-  pattern.accompaniment === PLAIN_PATTERN.accompaniment &&
+  isPlainPattern(pattern) &&
   rhythm.ladder === PLAIN_RHYTHM.ladder &&
   rhythm.lengths === PLAIN_RHYTHM.lengths &&
   bookends.before === NO_BOOKENDS.before &&

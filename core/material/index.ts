@@ -40,4 +40,5 @@ export {
   type MaterialMessages,
   materialMessage,
 } from './messages'
-export { MAX_SIGNS, signatureOf, twinOf, usualTonics } from './tonics'
+export { movedTonic, type Related, relatedTo, startedOn } from './related'
+export { allTonics, MAX_SIGNS, signatureOf, signsOf, tonicsOutward, twinOf, usualTonics } from './tonics'

@@ -34,3 +34,21 @@ export function twinOf(tonic: Note, kind: Kind): Note | null {
     null
   )
 }
+
+/** Signs of a kind on a tonic, or of the tonic where the kind is written without a signature. */
+export const signsOf = (tonic: Note, kind: Kind): number =>
+  kind.signature === null ? fifthsOf(tonic) : signatureOf(tonic, kind)
+
+/** Every usual tonic of a kind, from no signs outward. */
+export const tonicsOutward = (kind: Kind): Note[] => {
+  const count = (tonic: Note): number => signsOf(tonic, kind)
+  return usualTonics(kind)
+    .filter((tonic) => Math.abs(count(tonic)) <= MAX_SIGNS)
+    .sort((a, b) => Math.abs(count(a)) - Math.abs(count(b)) || count(b) - count(a))
+}
+
+/** The same, of two names for the same keys the simpler alone. */
+export function allTonics(kind: Kind): Note[] {
+  const seen = new Set<number>()
+  return tonicsOutward(kind).filter((tonic) => !seen.has(pitchClass(tonic)) && Boolean(seen.add(pitchClass(tonic))))
+}

@@ -2,7 +2,7 @@
  * Pitch: how notes are written and where they sound. Spelled notes and pitches, intervals that keep the
  * letter right, key signatures. Nothing here knows a scale or an instrument.
  */
-export { type Interval, noteAbove, pitchAbove } from './interval'
+export { type Interval, intervalTo, noteAbove, pitchAbove } from './interval'
 export {
   LETTERS,
   letterIndex,

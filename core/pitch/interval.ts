@@ -23,3 +23,9 @@ export function pitchAbove(pitch: Pitch, interval: Interval): Pitch {
   const plain = midiOf({ letter, alteration: 0, octave })
   return { letter, octave, alteration: midiOf(pitch) + interval.semitones - plain }
 }
+
+/** The spelled interval from one pitch to another; negative where it goes down. */
+export const intervalTo = (from: Pitch, to: Pitch): Interval => ({
+  steps: letterIndex(to.letter) + 7 * to.octave - letterIndex(from.letter) - 7 * from.octave,
+  semitones: midiOf(to) - midiOf(from),
+})

@@ -3,20 +3,29 @@ import type {
   ACCOMPANIMENTS,
   AFTER,
   BEFORE,
-  FIGURES,
+  Direction,
+  Figure,
   Hand,
   HandsApart,
-  JOURNEYS,
+  JourneyName,
+  KeyStep,
   LADDERS,
+  LegWay,
   LENGTHS,
-  WALKS,
+  LinkId,
+  Walk,
 } from '../study'
 
 /** Every choice of a shape, by its field: what it is called in menus, and in titles unless it is plain. */
 export interface ShapeChoices {
-  readonly figure: (typeof FIGURES)[number]
-  readonly walk: (typeof WALKS)[number]
-  readonly journey: (typeof JOURNEYS)[number]
+  readonly figure: Figure
+  readonly walk: Walk
+  readonly journey: JourneyName
+  readonly link: LinkId
+  readonly direction: Direction
+  readonly return: 'mirrored' | 'retrograde' | 'same' | 'none' | 'other'
+  readonly keyStep: KeyStep
+  readonly legs: LegWay
   readonly accompaniment: (typeof ACCOMPANIMENTS)[number]
   readonly ladder: (typeof LADDERS)[number]
   readonly lengths: (typeof LENGTHS)[number]
@@ -27,6 +36,15 @@ type ShapeCode = { [F in keyof ShapeChoices]: `shape.${F}.${ShapeChoices[F]}` }[
 
 /** What a title is made of. */
 export type TitleMessages = { readonly [C in ShapeCode]: null } & {
+  /** A motif in figures, and the degrees from one root to the next. */
+  'line.motif': { motif: string; step: number }
+  'line.return': { how: 'retrograde' | 'same' | 'none' }
+  'line.other': { motif: string }
+  'line.direction': { direction: 'up' | 'down' }
+  /** Keys of a list, and whether they go up and down by turns. */
+  'line.keys': { keys: ListParam; legs: LegWay }
+  'line.steps': { step: Message; count: number; legs: LegWay }
+  'line.link': { link: Message }
   'rhythm.swing': { swing: number }
   'rhythm.accents': { accents: number }
   octaves: { octaves: number }
@@ -40,7 +58,7 @@ export type TitleMessages = { readonly [C in ShapeCode]: null } & {
 
 export interface RealiseErrors {
   'pattern.material': { why: Message }
-  'pattern.length': { most: number }
+  'pattern.length': { most: number; by: 'keys' | 'ladder' | 'motif' | 'walk' | 'figure' | 'octaves' }
 }
 export interface RealiseMessages {
   'pattern.no-crossing': null

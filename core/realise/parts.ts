@@ -1,10 +1,21 @@
 import { realiseError, titleMessage } from './messages'
-import { degreesOf, familyOf, notesOf, type Part, familySolverOf, type Recipe } from '../instrument'
+import { degreesOf, familyOf, notesOver, type Part, familySolverOf, type Recipe } from '../instrument'
 import type { Material } from '../material'
 import { materialFor } from './material'
-import { isFree, type Line, linesOf, type Section, sectionsOf, stepsIn, type Stretch } from '../study'
+import {
+  isFree,
+  type Line,
+  linesOf,
+  PLAIN_PATTERN,
+  PLAIN_RHYTHM,
+  type Section,
+  sectionsOf,
+  stepsIn,
+  type Stretch,
+  walkRow,
+} from '../study'
 
-export { degreesOf, notesOf, type Part }
+export { degreesOf, type Part }
 
 /** More notes than this are no study: pages of them would be neither read nor practised. */
 const MAX_STEPS = 1500
@@ -14,7 +25,7 @@ const rising = (recipe: Recipe, octaves: number): Recipe => ({
   ...recipe,
   octaves,
   course: 'up',
-  pattern: { ...recipe.pattern, walk: 'straight', figure: 'straight', accompaniment: 'none' },
+  pattern: PLAIN_PATTERN,
 })
 
 const HIGHEST_KEY = 127
@@ -51,26 +62,48 @@ function crossingsIn(recipe: Recipe, material: Material): number[] {
   throw realiseError('pattern.material', { why: titleMessage('pattern.no-crossing') }, 'pattern.walk')
 }
 
-/** A section's lines. @throws DomainError */
-function linesFor({ recipe: own, leads }: Section, material: Material): Line[] {
-  const recipe = own as Recipe
+/** A section with what it is made of. */
+interface Made {
+  readonly section: Section
+  readonly material: Material
+}
+
+/** A section's lines, with the notes that lead to the next. @throws DomainError */
+function linesFor({ section, material }: Made, next: Made | undefined): Line[] {
+  const recipe = section.recipe as Recipe
   const family = familyOf(recipe)
-  const loops =
-    recipe.pattern.walk === 'crossing-loops' && family.shapesFor(material.kind, recipe).walk.includes('crossing-loops')
-  return linesOf(recipe, material, family, loops ? { crossings: crossingsIn(recipe, material) } : { leads })
+  const { walk } = recipe.pattern
+  const loops = walkRow(walk).around === 'crossings' && family.shapesFor(material.kind, recipe).walk.includes(walk)
+  return linesOf(recipe, material, family, {
+    ...(loops ? { crossings: crossingsIn(recipe, material) } : {}),
+    ...(section.link && next
+      ? { next: { recipe: next.section.recipe, material: next.material, link: section.link } }
+      : {}),
+  })
+}
+
+/** What makes a study so long: the part that a teacher would shorten first. */
+function lengthened({ pattern, rhythm }: Recipe): 'keys' | 'ladder' | 'motif' | 'walk' | 'figure' | 'octaves' {
+  if (pattern.journey !== PLAIN_PATTERN.journey) return 'keys'
+  if (rhythm.ladder !== PLAIN_RHYTHM.ladder) return 'ladder'
+  if (pattern.motif) return 'motif'
+  if (pattern.walk !== PLAIN_PATTERN.walk) return 'walk'
+  return pattern.figure === PLAIN_PATTERN.figure ? 'octaves' : 'figure'
 }
 
 /** The parts of a complete recipe, one after another. @throws DomainError; `pattern.length` where they grow too long */
 export function partsOf(recipe: Recipe): Part[] {
   let from = 0
-  return sectionsOf(recipe, familyOf(recipe)).map((section): Part => {
-    const material = materialFor(section.recipe)
-    const lines = linesFor(section, material)
+  const made = sectionsOf(recipe, familyOf(recipe)).map((section): Made => {
+    return { section, material: materialFor(section.recipe) }
+  })
+  return made.map(({ section, material }, at): Part => {
+    const lines = linesFor({ section, material }, made[at + 1])
     const steps = stepsIn(lines)
     const part = { ...section, material, fifths: material.fifths, lines, from, steps }
     from += steps
     if (from > MAX_STEPS) {
-      throw realiseError('pattern.length', { most: MAX_STEPS }, 'pattern')
+      throw realiseError('pattern.length', { most: MAX_STEPS, by: lengthened(recipe) }, 'pattern')
     }
     return part
   })
@@ -79,7 +112,7 @@ export function partsOf(recipe: Recipe): Part[] {
 /** The lines of all parts as one line a hand. */
 export function joinedLines(parts: readonly Part[]): Line[] {
   const hands = parts[0]!.lines.map((line) => line.hand)
-  return hands.map((hand) => ({ hand, notes: parts.flatMap((part) => notesOf(part, hand)) }))
+  return hands.map((hand) => ({ hand, notes: notesOver(parts, hand) }))
 }
 
 export const stretchOf = ({ steps, recipe, rests }: Part, last: boolean): Stretch => ({

@@ -1,5 +1,14 @@
-import type { Message } from '../message'
-import type { CommonRecipe } from '../study'
+import { keyNamed } from '../material'
+import { listed, type ListParam, type Message, named } from '../message'
+import {
+  type CommonRecipe,
+  type Journey,
+  type KeyList,
+  motifText,
+  type Pattern,
+  PLAIN_PATTERN,
+  usualLink,
+} from '../study'
 import { type ShapeChoices, titleMessage } from './messages'
 
 /** A choice of a shape as menus call it. */
@@ -24,11 +33,43 @@ export const bookendsMessage = ({ bookends }: Pick<CommonRecipe, 'bookends'>): M
   ...choiceMessages('after', bookends.after),
 ]
 
+/** What is said of a motif and its way: “1 4 2 3 on every degree, back to front on the way back”. */
+function motifMessages({ motif, sequence }: Pattern): Message[] {
+  if (!motif) return []
+  const { step, direction, return: back } = sequence
+  return [
+    titleMessage('line.motif', { motif: motifText(motif), step }),
+    ...(direction === 'course' ? [] : [titleMessage('line.direction', { direction })]),
+    ...(typeof back === 'object' ? [titleMessage('line.other', { motif: motifText(back.motif) })] : []),
+    ...(typeof back === 'object' || back === 'mirrored' ? [] : [titleMessage('line.return', { how: back })]),
+  ]
+}
+
+const keyInWords = (key: KeyList['keys'][number]): Message | ListParam['items'][number] =>
+  typeof key === 'string' ? named(key) : keyNamed(key)
+
+/** What is said of the way through the keys: by its name, as a list, or step by step. */
+export function journeyMessages(journey: Journey): Message[] {
+  if (typeof journey === 'string') return choiceMessages('journey', journey)
+  const { legs } = journey
+  if ('keys' in journey) return [titleMessage('line.keys', { keys: listed(journey.keys.map(keyInWords)), legs })]
+  const step = choiceMessage('keyStep', journey.by)
+  return [titleMessage('line.steps', { step, count: journey.count, legs })]
+}
+
+/** What is said of a link: nothing where there is nothing to link, or the usual one. */
+function linkMessages({ journey, link }: Pattern): Message[] {
+  if (journey === PLAIN_PATTERN.journey || link === usualLink(journey)) return []
+  return [titleMessage('line.link', { link: choiceMessage('link', link) })]
+}
+
 /** What is said of a pattern alone: nothing where it is plain. */
 const patternMessage = ({ pattern }: Pick<CommonRecipe, 'pattern'>): Message[] => [
+  ...motifMessages(pattern),
   ...choiceMessages('figure', pattern.figure),
   ...choiceMessages('walk', pattern.walk),
-  ...choiceMessages('journey', pattern.journey),
+  ...journeyMessages(pattern.journey),
+  ...linkMessages(pattern),
   ...choiceMessages('accompaniment', pattern.accompaniment),
 ]
 

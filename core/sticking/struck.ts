@@ -27,7 +27,7 @@ function moved({ figure, shape, numbering }: Mallets, { rising }: Material, step
 /** A course as mallets strike it: its top twice, every degree as often as a rudiment is long, or a chord's figure on each. */
 export function struck(recipe: MalletRecipe, material: Material, course: readonly Step[]): Step[] {
   const { pattern, mallets, rudiment, rudimentOn, tops } = recipe
-  const plain = pattern.figure === 'straight' && pattern.walk === 'straight'
+  const plain = pattern.figure === 'straight' && pattern.walk === 'straight' && !pattern.motif
   const steps = tops === 'twice' && plain ? turnsTwice(course) : course
   if (mallets.count === 4) return moved(mallets, material, steps)
   return rudiment !== 'none' && rudimentOn === 'degree' ? repeated(steps, strokesIn(rudiment)) : [...steps]

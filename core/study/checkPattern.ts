@@ -2,14 +2,31 @@ import { kindNamed, type Material } from '../material'
 import type { Message, DomainError } from '../message'
 import { studyError, studyMessage } from './messages'
 import { type CommonRecipe, isFree } from './recipe'
-import { accompaniesScale, type Figure, figuresFor, journeysFor, takesBookends, walksFor, type Walk } from './shape'
+import {
+  accompaniesScale,
+  figuresFor,
+  isPlainPattern,
+  keyStepsIn,
+  NO_BOOKENDS,
+  PLAIN_PATTERN,
+  takesBookends,
+  takesMotif,
+  walksFor,
+} from './shape'
+import { type Figure, figureRow, isPlainSequence, type Journey, journeyRow, stepRow, type Walk, walkRow } from './line'
 import type { LayoutRules } from './layoutRules'
 
 const refuse = (field: string, why: Message): DomainError => studyError('pattern.material', { why }, field)
 
 const figureNeeds = (figure: Figure): Message =>
-  studyMessage(figure.startsWith('groups') ? 'needs.single-run' : 'needs.scale')
-const walkNeeds = (walk: Walk): Message => studyMessage(walk === 'five-finger-first' ? 'needs.scale' : 'needs.run')
+  studyMessage(figureRow(figure).needs === 'run' ? 'needs.single-run' : 'needs.scale')
+const walkNeeds = (walk: Walk): Message => studyMessage(walkRow(walk).needs === 'run' ? 'needs.run' : 'needs.scale')
+
+/** The way from key to key that a journey takes; null for one key, or keys of one's own. */
+function wayOf(journey: Journey) {
+  const course = typeof journey === 'string' ? journeyRow(journey).course : journey
+  return course && 'by' in course ? course.by : null
+}
 
 /** A part of a pattern by its bare name. */
 export const patternNamed = (id: string): Message => ({ code: `pattern.name.${id}` })
@@ -26,13 +43,41 @@ function checkAccompaniment({ hands, motion, interval, pattern }: CommonRecipe, 
 }
 
 const isPlain = ({ pattern, bookends }: CommonRecipe): boolean =>
-  [...Object.values(pattern), ...Object.values(bookends)].every((each) => PLAIN.has(each as string))
-const PLAIN = new Set(['straight', 'one-key', 'none'])
+  isPlainPattern(pattern) && bookends.before === NO_BOOKENDS.before && bookends.after === NO_BOOKENDS.after
+
+/** A motif stands in place of figure and walk; only what it says can be moved by a sequence. */
+function checkMotif({ pattern }: CommonRecipe, { kind }: Material, shared: boolean, what: Message): void {
+  const { motif, sequence, figure, walk } = pattern
+  if (!motif) {
+    if (isPlainSequence(sequence)) return
+    throw refuse('pattern.sequence', studyMessage('pattern.sequence-alone'))
+  }
+  const other = figure === PLAIN_PATTERN.figure ? walk : figure
+  if (other !== PLAIN_PATTERN.walk) {
+    throw refuse('pattern.motif', studyMessage('pattern.motif-or', { asked: patternNamed(other) }))
+  }
+  if (takesMotif(kind) && !shared) return
+  throw refuse('pattern.motif', studyMessage('pattern.motif-needs', { needs: studyMessage('needs.single-run'), what }))
+}
+
+/** Keys are led through by runs; some ways are told by signatures, by modes, or by the other key of a pair. */
+function checkJourney({ pattern: { journey } }: CommonRecipe, { kind }: Material, shared: boolean, what: Message) {
+  const by = wayOf(journey)
+  if (journey === PLAIN_PATTERN.journey) return
+  const can = keyStepsIn(kind)
+  if (!shared && (by === null ? can.length > 0 : can.includes(by))) return
+  const needs = studyMessage(`needs.${by === null ? 'run' : stepRow(by).needs}`)
+  if (typeof journey !== 'string') {
+    throw refuse('pattern.journey', studyMessage('pattern.keys-need', { needs, what }))
+  }
+  throw refuse('pattern.journey', studyMessage('pattern.needs', { asked: patternNamed(journey), needs, what }))
+}
 
 /** A part of the pattern beside what this material can take. */
 interface Held {
   readonly field: string
   readonly requested: string
+  readonly plain: string
   readonly can: readonly string[]
   readonly needs: Message
 }
@@ -45,20 +90,26 @@ export function checkPattern(recipe: CommonRecipe, material: Material, layoutRul
   if (isPlain(recipe)) return
   layoutRules.checkPattern(recipe, material)
   const { kind } = material
-  const { figure, walk, journey } = recipe.pattern
+  const { figure, walk } = recipe.pattern
   const shared = layoutRules.shares(recipe) || isFree(recipe.material)
   const between = shared && !isFree(recipe.material) ? 'yes' : 'no'
   const what = studyMessage('material.is', { kind: kindNamed(kind), shared: between })
-  const keys = studyMessage(journey.startsWith('relay') ? 'needs.run' : 'needs.diatonic')
   const parts: Held[] = [
-    { field: 'pattern.figure', requested: figure, can: figuresFor(kind), needs: figureNeeds(figure) },
-    { field: 'pattern.walk', requested: walk, can: walksFor(kind), needs: walkNeeds(walk) },
-    { field: 'pattern.journey', requested: journey, can: journeysFor(kind), needs: keys },
+    {
+      field: 'pattern.figure',
+      requested: figure,
+      plain: PLAIN_PATTERN.figure,
+      can: figuresFor(kind),
+      needs: figureNeeds(figure),
+    },
+    { field: 'pattern.walk', requested: walk, plain: PLAIN_PATTERN.walk, can: walksFor(kind), needs: walkNeeds(walk) },
   ]
-  for (const { field, requested, can, needs } of parts) {
-    if (PLAIN.has(requested) || (!shared && can.includes(requested))) continue
+  for (const { field, requested, plain, can, needs } of parts) {
+    if (requested === plain || (!shared && can.includes(requested))) continue
     throw refuse(field, studyMessage('pattern.needs', { asked: patternNamed(requested), needs, what }))
   }
+  checkMotif(recipe, material, shared, what)
+  checkJourney(recipe, material, shared, what)
   checkAccompaniment(recipe, material)
   const bookend = (['before', 'after'] as const).find((end) => recipe.bookends[end] !== 'none')
   if (bookend && (shared || !takesBookends(kind))) {

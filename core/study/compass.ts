@@ -1,5 +1,5 @@
 import { listed, type Message } from '../message'
-import type { Line } from './course'
+import type { Line } from './line'
 import { studyError, studyMessage } from './messages'
 import { type CommonRecipe, isFree } from './recipe'
 

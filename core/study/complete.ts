@@ -121,7 +121,7 @@ export type Common = Omit<CommonRecipe, 'instrument' | 'school' | 'pins'>
  */
 export function completeCommon(input: CommonInput, starts: UsualStart, perBeat?: Tempo['notesPerBeat']): Common {
   const { material, kind } = completeMaterial(input?.material)
-  const pattern = completePattern(input.pattern)
+  const pattern = completePattern(input.pattern, isFree(material) ? null : material)
   // block chords last a beat each
   const usual = kind.texture === 'cadence' ? 1 : (perBeat ?? usualNotesPerBeat(pattern))
   const tempo = completeTempo(input.tempo, usual)

@@ -1,6 +1,16 @@
 import { studyError } from './messages'
 import { partOf } from './part'
-import { notesInCell } from './path'
+import type { NamedMaterial } from '../material'
+import {
+  completeJourney,
+  completeMotif,
+  completeSequence,
+  FIGURES,
+  LINKS,
+  momentsIn,
+  usualLink,
+  WALKS,
+} from './line'
 import { oneOf, whole } from './checks'
 import type { Tempo } from './recipe'
 import {
@@ -9,8 +19,6 @@ import {
   AFTER,
   BEFORE,
   type Bookends,
-  FIGURES,
-  JOURNEYS,
   LADDERS,
   LENGTHS,
   NO_BOOKENDS,
@@ -19,24 +27,32 @@ import {
   PLAIN_RHYTHM,
   type RhythmShape,
   SWING_RANGE,
-  WALKS,
 } from './shape'
 
-/** @throws DomainError naming the field */
-export function completePattern(value: unknown): Pattern {
-  const { figure, walk, journey, accompaniment } = partOf(value, PLAIN_PATTERN, 'pattern')
+/**
+ * @param first where a journey sets out; null where there is no key
+ * @throws DomainError naming the field
+ */
+export function completePattern(value: unknown, first: NamedMaterial | null): Pattern {
+  const given = partOf(value, { ...PLAIN_PATTERN, link: undefined as unknown }, 'pattern')
+  const journey = completeJourney(given.journey, first)
   return {
-    figure: oneOf(figure, FIGURES, 'pattern.figure'),
-    walk: oneOf(walk, WALKS, 'pattern.walk'),
-    journey: oneOf(journey, JOURNEYS, 'pattern.journey'),
-    accompaniment: oneOf(accompaniment, ACCOMPANIMENTS, 'pattern.accompaniment'),
+    figure: oneOf(given.figure, FIGURES, 'pattern.figure'),
+    walk: oneOf(given.walk, WALKS, 'pattern.walk'),
+    motif: completeMotif(given.motif),
+    sequence: completeSequence(given.sequence),
+    journey,
+    link: oneOf((given.link ?? usualLink(journey)) as Pattern['link'], LINKS, 'pattern.link'),
+    accompaniment: oneOf(given.accompaniment, ACCOMPANIMENTS, 'pattern.accompaniment'),
   }
 }
 
-/** Figures of three or four notes fill a beat. */
-export const usualNotesPerBeat = ({ figure }: Pattern): Tempo['notesPerBeat'] => {
-  const size = notesInCell(figure)
-  return size === 3 || size === 4 ? size : 2
+const FILLS_A_BEAT = [3, 4] as const
+
+/** Figures and motifs of three or four notes fill a beat. */
+export function usualNotesPerBeat(pattern: Pick<Pattern, 'figure' | 'motif'>): Tempo['notesPerBeat'] {
+  const moments = momentsIn(pattern)
+  return FILLS_A_BEAT.find((each) => each === moments) ?? 2
 }
 
 /** Notes to the beat that go in twos, so that one of two can be longer. */

@@ -1,48 +1,20 @@
 import { kindNamed, type Material, type Texture } from '../material'
 import { midiOf, parsePitch, type Pitch, pitchAbove } from '../pitch'
+import { APART } from './apart'
 import { checkPattern } from './checkPattern'
-import { LEGS, mirrored, pathOf, type PathStep } from './path'
-import { placesOf, runPlace, type Step } from './places'
 import type { Hand } from './hand'
-import type { Line, LineNote } from './line'
-import { studyError } from './messages'
-import { type CommonRecipe, type Course, type FreePitches, isFree } from './recipe'
 import type { LayoutRules } from './layoutRules'
-
-export type { Leg } from './path'
-
-export type { Line, LineNote } from './line'
+import { LEGS, type Line, type LineNote } from './line'
+import { studyError } from './messages'
+import { placesOf, type Step } from './places'
+import { type CommonRecipe, type Course, type FreePitches, isFree } from './recipe'
+import { linkSteps, runSteps, type SectionAsks, stepsOfBeats } from './runSteps'
+import { PLAIN_PATTERN } from './shape'
 
 const AGAINST: Record<Course, Course> = { 'up-down': 'down-up', up: 'down', down: 'up', 'down-up': 'up-down' }
 
 const courseOf = (recipe: CommonRecipe, hand: Hand): Course =>
   recipe.motion === 'contrary' && hand === 'left' ? AGAINST[recipe.course] : recipe.course
-
-/** Degrees between the hands, by degrees to the octave: seven-note scales, and the chromatic scale. */
-const APART: Record<number, Record<'third' | 'sixth' | 'tenth', number>> = {
-  7: { third: 2, sixth: 5, tenth: 9 },
-  12: { third: 3, sixth: 9, tenth: 15 },
-}
-
-const inOctaves = ({ kind: { second }, rising }: Material): boolean =>
-  second !== undefined && 'degrees' in second && second.degrees === rising.up.length
-
-/** How many degrees a hand begins from the lowest tonic of the right hand's octave. */
-function offsetOf(recipe: CommonRecipe, material: Material, hand: Hand): number {
-  const n = material.rising.up.length
-  if (recipe.hands !== 'together') return 0
-  // octaves in both hands need an octave more between them, so that no key is wanted twice
-  const wider = inOctaves(material) ? n : 0
-  if (recipe.motion === 'contrary') {
-    if (hand === 'right') return 0
-    return -n * (recipe.octaves + (recipe.contraryFrom === 'octave' ? 1 : 0)) - wider
-  }
-  if (recipe.interval === 'octave') return hand === 'left' ? -n - wider : 0
-  const apart = APART[n]![recipe.interval]
-  if (recipe.tonicHand === 'right') return hand === 'right' ? 0 : -apart
-  if (hand === 'left') return recipe.interval === 'tenth' ? -n : 0
-  return recipe.interval === 'tenth' ? apart - n : apart
-}
 
 /** Scales of seven notes are shared between the hands by the school of tetrachords. */
 const sharesHands = (recipe: CommonRecipe, material: Material, layoutRules: LayoutRules): boolean =>
@@ -73,31 +45,6 @@ function checkShape(recipe: CommonRecipe, material: Material, layoutRules: Layou
   }
 }
 
-/** What a section asks of its lines beyond its recipe. */
-interface SectionAsks {
-  /** Steps of the straight rising course on which a crossing lands, for the loops around them. */
-  readonly crossings?: readonly number[]
-  /** One note more, a degree under the last. */
-  readonly leads?: boolean
-}
-
-/** A run on its path; in contrary motion the left hand's is the right hand's upside down. */
-function runSteps(recipe: CommonRecipe, material: Material, hand: Hand, { crossings, leads }: SectionAsks): Step[] {
-  const degrees = material.rising.up.length
-  const top = degrees * recipe.octaves
-  const path = pathOf(recipe.pattern, recipe.course, { degrees, top, crossings })
-  if (leads && recipe.course === 'up-down') path.push({ place: path.at(-1)!.place - 1, leg: 'down' })
-  const against = recipe.hands === 'together' && recipe.motion === 'contrary' && hand === 'left'
-  const offset = offsetOf(recipe, material, hand)
-  return (against ? mirrored(path, top) : path).map(({ place, leg, fresh, repeat }: PathStep) => ({
-    place: runPlace(material.kind, material.rising[leg], place + offset),
-    leg,
-    octave: recipe.startOctave,
-    fresh: fresh ?? false,
-    ...(repeat === undefined ? {} : { repeat }),
-  }))
-}
-
 /** The steps of everything that is no run: both legs, the note at a turn once. */
 function otherSteps(recipe: CommonRecipe, material: Material, hand: Hand, shared: boolean): Step[] {
   const form = shared ? { ...material, kind: { ...material.kind, texture: 'tetrachords' as Texture } } : material
@@ -125,26 +72,36 @@ function lineOf(
 ): Line {
   const shared = sharesHands(recipe, material, layoutRules)
   const runs = material.kind.texture === 'run' && !shared
-  const course = runs ? runSteps(recipe, material, hand, asks) : otherSteps(recipe, material, hand, shared)
+  const own = runs ? runSteps(recipe, material, hand, asks.crossings) : otherSteps(recipe, material, hand, shared)
+  const meter = layoutRules.beatsPerBar(recipe)
+  const course = runs ? [...own, ...linkSteps(recipe, material, hand, own, asks, meter)] : own
   const all = layoutRules.struck(recipe, material, course)
   const alone = recipe.hands !== 'together'
   const notes: LineNote[] = []
-  let order = 0
-  all.forEach(({ place, leg, octave, fresh, repeat }, at) => {
-    if (place.hand !== undefined && place.hand !== hand) return
+  let [order, step] = [0, 0]
+  for (const { place, leg, octave, fresh, repeat, beats, rings, link } of all) {
+    const lasts = stepsOfBeats(beats, recipe)
+    const skipped = place.hand !== undefined && place.hand !== hand
+    // a hand alone counts its own notes only
+    if (skipped && alone) continue
+    step += lasts
+    if (skipped) continue
     const tonic: Pitch = { ...material.tonic, octave }
-    const step = alone ? order : at
     place.sounds.forEach((interval, voice) => {
       const pitch = pitchAbove(tonic, interval)
       notes.push({
-        ...{ pitch, midi: midiOf(pitch), degree: place.degree, leg, step, fresh: fresh && order > 0 },
+        ...{ pitch, midi: midiOf(pitch), degree: place.degree, leg, step: step - lasts, fresh: fresh && order > 0 },
         ...(repeat === undefined ? {} : { repeat }),
+        ...(lasts === 1 ? {} : { holds: lasts }),
+        ...(rings === undefined ? {} : { rings }),
+        ...(link && { link }),
         ...(place.mallets && { mallet: place.mallets[voice]! }),
       })
     })
     order++
-  })
-  return recipe.pattern.figure === 'straight' ? { hand, notes } : { hand, notes, free: 'figure' }
+  }
+  const { figure, motif } = recipe.pattern
+  return figure === PLAIN_PATTERN.figure && !motif ? { hand, notes } : { hand, notes, free: 'figure' }
 }
 
 const lowered = (pitch: Pitch): Pitch => ({ ...pitch, octave: pitch.octave - 1 })

@@ -1,3 +1,4 @@
+import type { Journey } from './line'
 import type { CommonRecipe } from './recipe'
 import { NO_BOOKENDS, PLAIN_PATTERN } from './shape'
 import type { Shapes } from './layoutRules'
@@ -7,9 +8,16 @@ export const BARE_SHAPES: Shapes = {
   figure: ['straight'],
   walk: ['straight'],
   journey: ['one-key'],
+  keySteps: [],
+  motif: false,
   accompaniment: ['none'],
   before: ['none'],
   after: ['none'],
+}
+
+function takesJourney(journey: Journey, can: Shapes): boolean {
+  if (typeof journey === 'string') return can.journey.includes(journey)
+  return 'by' in journey ? can.keySteps.includes(journey.by) : can.keySteps.length > 0
 }
 
 /** A shape as far as it can be taken; what cannot becomes plain. */
@@ -22,7 +30,11 @@ export function fittedTo(
     pattern: {
       figure: ifTaken(pattern.figure, can.figure, PLAIN_PATTERN.figure),
       walk: ifTaken(pattern.walk, can.walk, PLAIN_PATTERN.walk),
-      journey: ifTaken(pattern.journey, can.journey, PLAIN_PATTERN.journey),
+      motif: can.motif ? pattern.motif : PLAIN_PATTERN.motif,
+      sequence: can.motif ? pattern.sequence : PLAIN_PATTERN.sequence,
+      ...(takesJourney(pattern.journey, can)
+        ? { journey: pattern.journey, link: pattern.link }
+        : { journey: PLAIN_PATTERN.journey, link: PLAIN_PATTERN.link }),
       accompaniment: ifTaken(pattern.accompaniment, can.accompaniment, PLAIN_PATTERN.accompaniment),
     },
     bookends: {

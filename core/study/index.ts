@@ -9,12 +9,57 @@ export { oneOf, whole } from './checks'
 export { type Common, completeCommon } from './complete'
 export type { UsualStart } from './usualStart'
 export { usualNotesPerBeat } from './completeShape'
-export { hasChords, type Leg, type Line, type LineNote, linesOf, stepsIn } from './course'
+export { hasChords, linesOf, stepsIn } from './course'
 export { BARE_SHAPES, fittedTo } from './fit'
 export type { Finger, Hand, Stick } from './hand'
 export { notesMessage, studyError, type StudyErrors, type StudyMessages, studyMessage } from './messages'
 export { partOf } from './part'
-export { mirrored, notesInCell, pathOf } from './path'
+export {
+  canTravel,
+  cellsOf,
+  completeMotif,
+  DIRECTIONS,
+  type Direction,
+  type Figure,
+  FIGURE_ROWS,
+  FIGURES,
+  type Journey,
+  JOURNEY_ROWS,
+  type JourneyName,
+  JOURNEYS,
+  KEY_STEP_IDS,
+  KEY_STEPS,
+  type KeyCourse,
+  type KeyList,
+  type KeyStep,
+  type Leg,
+  LEG_WAYS,
+  type LegWay,
+  type Line,
+  type LineNote,
+  LINK_CALLS,
+  type LinkId,
+  LINKS,
+  MAX_KEYS,
+  MAX_STEP,
+  mirrored,
+  momentsIn,
+  type Motif,
+  MOTIF_RANGE,
+  type MotifItem,
+  motifText,
+  pathOf,
+  PLAIN_SEQUENCE,
+  type Return,
+  RETURNS,
+  type Sequence,
+  stepRow,
+  usualLink,
+  type Walk,
+  WALK_ROWS,
+  walkRow,
+  WALKS,
+} from './line'
 export { octaveOf, type Step } from './places'
 export { type PlacedMark, isDegreePin, isGripPin, isNotePin, MAX_DEGREES, MAX_IN_GRIP, MAX_NOTES } from './pin'
 export {
@@ -44,7 +89,8 @@ export {
   TEMPO_RANGE,
 } from './recipe'
 export { heldBeats, type Meter, type Rhythm, rhythmOf, type Stretch, type Value, writtenOver } from './rhythm'
-export { type Section, sectionsOf } from './sections'
+export type { Section } from './section'
+export { sectionsOf } from './sections'
 export {
   ACCENTS,
   type Accompaniment,
@@ -53,12 +99,10 @@ export {
   AFTER,
   BEFORE,
   type Bookends,
-  type Figure,
-  FIGURES,
   figuresFor,
-  type Journey,
-  JOURNEYS,
+  isPlainPattern,
   journeysFor,
+  keyStepsIn,
   type Ladder,
   LADDERS,
   type Lengths,
@@ -69,9 +113,9 @@ export {
   PLAIN_RHYTHM,
   type RhythmShape,
   SWING_RANGE,
+  samePattern,
   takesBookends,
-  type Walk,
-  WALKS,
+  takesMotif,
   walksFor,
 } from './shape'
 export { type Shapes, type LayoutRules } from './layoutRules'

@@ -1,9 +1,10 @@
 import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { Tempo } from './recipe'
-import type { Accompaniment, Figure, Journey, Walk } from './shape'
+import type { Figure, JourneyName, Walk } from './line'
+import type { Accompaniment } from './shape'
 
 type Named =
-  Exclude<Figure, 'straight'> | Exclude<Walk, 'straight'> | Exclude<Journey, 'one-key'> | Exclude<Accompaniment, 'none'>
+  Exclude<Figure, 'straight'> | Exclude<Walk, 'straight'> | Exclude<JourneyName, 'one-key'> | Exclude<Accompaniment, 'none'>
 
 export type StudyMessages = {
   /** Parts of a pattern by their bare names, as they are quoted. */
@@ -23,10 +24,15 @@ export type StudyMessages = {
   'needs.scale': null
   'needs.run': null
   'needs.diatonic': null
+  'needs.paired': null
   /** What it is instead: a kind, which the hands may share, or a list of pitches. */
   'material.is': { kind: Message; shared: 'yes' | 'no' }
   /** Why a pattern does not go with what is played. */
   'pattern.needs': { asked: Message; needs: Message; what: Message }
+  'pattern.motif-or': { asked: Message }
+  'pattern.motif-needs': { needs: Message; what: Message }
+  'pattern.sequence-alone': null
+  'pattern.keys-need': { needs: Message; what: Message }
   'pattern.both-hands': { asked: 'held-tonic' | 'scale-in-bass' }
   'pattern.one-hand-free': { asked: 'held-tonic' | 'scale-in-bass' }
   'pattern.accompanies-scale': { asked: 'held-tonic' | 'scale-in-bass' }
@@ -41,12 +47,19 @@ export type StudyMessages = {
 export interface StudyErrors {
   'field.range': {
     field: string
-    of: 'whole' | 'pitches' | 'chord' | 'fingers' | 'sticks'
+    of: 'whole' | 'pitches' | 'chord' | 'fingers' | 'sticks' | 'keys'
     least: number
     most: number
   }
-  'field.unknown': { field: string; of: 'choice' | 'parts' | 'stray' | 'list' | 'pin' | 'stick-pin'; among: string }
+  'field.unknown': { field: string; of: 'choice' | 'parts' | 'stray' | 'list' | 'pin' | 'stick-pin' | 'key'; among: string }
   'field.missing': { field: string }
+  'motif.items': { field: string; least: number; most: number }
+  'motif.degree': { field: string; least: number; most: number }
+  'motif.chord': { field: string; most: number }
+  'motif.beats': { field: string; least: number; most: number }
+  'motif.silent': { field: string }
+  /** A length that the pace cannot say. */
+  'motif.pace': { beats: number; perBeat: number }
   'rhythm.beat': { why: 'threes' | 'sixty-fourths' }
   /** `mend` is none where the pitches are listed. */
   range: { leaves: ListParam; instrument: Message; mend: Message | 'none' }

@@ -1,7 +1,7 @@
 import { intervalAt, type Kind, type Material } from '../material'
-import type { Interval } from '../pitch'
+import { type Interval, modulo } from '../pitch'
 import type { Hand } from './hand'
-import type { Leg } from './path'
+import type { Leg } from './line'
 
 /** One step of a rising course, before it is given to a hand: what sounds, over the tonic, lowest first. */
 interface Place {
@@ -28,6 +28,12 @@ export interface Step {
   readonly fresh: boolean
   /** Which repeat of a figure it belongs to. */
   readonly repeat?: number
+  /** Its length in beats, where a motif says one. */
+  readonly beats?: number
+  /** Steps that it rings on. */
+  readonly rings?: number
+  /** It leads to the next key. */
+  readonly link?: true
 }
 
 type Rising = readonly Interval[]
@@ -49,10 +55,18 @@ function soundsAt(kind: Kind, rising: Rising, at: number): Interval[] {
 /** One place of a run, counted in degrees from the tonic of its octave. */
 export const runPlace = (kind: Kind, rising: Rising, at: number): Place => ({
   sounds: soundsAt(kind, rising, at),
-  degree: ((at % rising.length) + rising.length) % rising.length,
+  degree: modulo(at, rising.length),
   group: 0,
   at,
 })
+
+/** Places of a run struck together, lowest first; none is a rest. */
+export function runPlaces(kind: Kind, rising: Rising, places: readonly number[]): Place {
+  const [lowest] = places
+  if (lowest === undefined) return { sounds: [], degree: 0, group: 0 }
+  if (places.length === 1) return runPlace(kind, rising, lowest)
+  return { ...runPlace(kind, rising, lowest), sounds: places.flatMap((at) => soundsAt(kind, rising, at)) }
+}
 
 /** One position of the hand in each octave. */
 const positionPlaces = (rising: Rising, octaves: number): Place[] =>

@@ -1,25 +1,20 @@
-import { isDiatonic, type Kind } from '../material'
+import type { Kind } from '../material'
+import {
+  type Figure,
+  figuresOf,
+  type Journey,
+  type JourneyName,
+  journeysOf,
+  type KeyStep,
+  keyStepsFor,
+  type LinkId,
+  type Motif,
+  PLAIN_SEQUENCE,
+  type Sequence,
+  type Walk,
+  walksOf,
+} from './line'
 
-/** What every note of the walk becomes; common practice, upward forms. Downward they are mirrored. */
-export const FIGURES = [
-  'straight',
-  'groups-of-three',
-  'groups-of-four',
-  'broken-thirds',
-  'broken-fourths',
-  'broken-fifths',
-  'broken-sixths',
-  'broken-sevenths',
-  'fourth-then-second',
-  'fifth-then-third',
-  'seventh-then-sixth',
-  'broken-triads',
-  'broken-seventh-chords',
-] as const
-/** The way through the octaves. */
-export const WALKS = ['straight', 'loops', 'crossing-loops', 'add-a-note', 'five-finger-first'] as const
-/** The way through the keys. */
-export const JOURNEYS = ['one-key', 'relay-half-step', 'relay-fourth', 'mode-chain', 'one-fewer'] as const
 /** What one hand does while the other plays. */
 export const ACCOMPANIMENTS = ['none', 'held-tonic', 'scale-in-bass'] as const
 /** What grows from one time through to the next: notes to the beat, octaves with them, or the strokes of a roll. */
@@ -33,18 +28,23 @@ export const AFTER = ['none', 'tonic-chord', 'cadence'] as const
 /** The first of two notes' share of their time, in per cent: 50 is straight, 67 a triplet's. */
 export const SWING_RANGE = { least: 50, most: 75 } as const
 
-export type Figure = (typeof FIGURES)[number]
-export type Walk = (typeof WALKS)[number]
-export type Journey = (typeof JOURNEYS)[number]
 export type Accompaniment = (typeof ACCOMPANIMENTS)[number]
 export type Ladder = (typeof LADDERS)[number]
 export type Lengths = (typeof LENGTHS)[number]
 
-/** How a course is shaped; the four parts combine. */
+/** How a line is shaped: a motif, how it moves, and through which keys; its parts combine. */
 export interface Pattern {
+  /** What every degree of the walk becomes, by name. */
   readonly figure: Figure
+  /** The way through the octaves, by name. */
   readonly walk: Walk
+  /** A motif of one's own, moved by the sequence; null where figure and walk say it. */
+  readonly motif: Motif | null
+  readonly sequence: Sequence
+  /** The way through the keys. */
   readonly journey: Journey
+  /** What leads from key to key. */
+  readonly link: LinkId
   readonly accompaniment: Accompaniment
 }
 
@@ -66,31 +66,42 @@ export interface Bookends {
 export const PLAIN_PATTERN: Pattern = {
   figure: 'straight',
   walk: 'straight',
+  motif: null,
+  sequence: PLAIN_SEQUENCE,
   journey: 'one-key',
+  link: 'none',
   accompaniment: 'none',
 }
+/** Whether two complete patterns are one. */
+export const samePattern = (a: Pattern, b: Pattern): boolean =>
+  (Object.keys(PLAIN_PATTERN) as (keyof Pattern)[]).every(
+    (field) => JSON.stringify(a[field]) === JSON.stringify(b[field]),
+  )
+export const isPlainPattern = (pattern: Pattern): boolean => samePattern(pattern, PLAIN_PATTERN)
+
 export const PLAIN_RHYTHM: RhythmShape = { ladder: 'none', lengths: 'even', swing: 50, accents: 0 }
 export const NO_BOOKENDS: Bookends = { before: 'none', after: 'none' }
 
-const GROUPS: readonly Figure[] = ['straight', 'groups-of-three', 'groups-of-four']
+const isScale = ({ second, up }: Kind): boolean => up.length === 7 && !second
+/** Whether a kind is a run in single notes: what a motif is moved through. */
+export const takesMotif = ({ texture, second }: Kind): boolean => texture === 'run' && !second
 
 /** Figures that a kind can take: intervals and chords are named in scales of seven notes, groups in any single notes. */
-export const figuresFor = ({ texture, second, up }: Kind): readonly Figure[] => {
-  if (texture !== 'run' || second) return ['straight']
-  return up.length === 7 ? FIGURES : GROUPS
-}
+export const figuresFor = (kind: Kind): readonly Figure[] =>
+  takesMotif(kind) ? figuresOf(isScale(kind)) : [PLAIN_PATTERN.figure]
 
 /** Walks lead through runs only; those that count degrees need a scale. */
-export const walksFor = ({ texture, second, up }: Kind): readonly Walk[] => {
-  if (texture !== 'run') return ['straight']
-  return up.length === 7 && !second ? WALKS : ['straight', 'loops', 'crossing-loops', 'add-a-note']
-}
+export const walksFor = (kind: Kind): readonly Walk[] =>
+  kind.texture === 'run' ? walksOf(isScale(kind)) : [PLAIN_PATTERN.walk]
 
-/** Journeys name keys, or signatures and modes of major and natural minor. */
-export const journeysFor = (kind: Kind): readonly Journey[] => {
-  if (kind.texture !== 'run') return ['one-key']
-  return isDiatonic(kind) ? JOURNEYS : ['one-key', 'relay-half-step', 'relay-fourth']
-}
+/** Runs can be led through keys. */
+const travels = ({ texture }: Kind): boolean => texture === 'run'
+
+/** Ways from key to key that a kind can take. */
+export const keyStepsIn = (kind: Kind): readonly KeyStep[] => (travels(kind) ? keyStepsFor(kind) : [])
+
+/** Named journeys that a kind can take: some are told by signatures and modes of major and natural minor. */
+export const journeysFor = (kind: Kind): readonly JourneyName[] => (travels(kind) ? journeysOf(kind) : ['one-key'])
 
 /** One hand holds while the other plays a scale of seven single notes. */
 export const accompaniesScale = ({ texture, second, up }: Kind): boolean =>

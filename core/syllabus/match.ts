@@ -3,7 +3,7 @@ import { type Message, joined, listed } from '../message'
 import { KINDS, type NamedMaterial, kindNamed } from '../material'
 import { parseNote, pitchClass } from '../pitch'
 import { courseMessage } from '../realise'
-import { isFree, notesPerMinute, type Pattern, PLAIN_PATTERN, PLAIN_RHYTHM } from '../study'
+import { isFree, notesPerMinute, PLAIN_PATTERN, PLAIN_RHYTHM, samePattern } from '../study'
 import { familyOf, type Miss, type Recipe, type ShortField } from '../instrument'
 import type { Atom, Requirement } from './model'
 import { requiredCourse } from './words'
@@ -73,9 +73,6 @@ function lengthShort(recipe: Recipe, required: Requirement, policies: Policies, 
   }
 }
 
-const isEqual = (a: Pattern, b: Pattern): boolean =>
-  a.figure === b.figure && a.walk === b.walk && a.journey === b.journey && a.accompaniment === b.accompaniment
-
 const shapeOf = (messages: readonly Message[]): Message | 'plain' =>
   messages.length > 0 ? joined(messages, 'comma') : 'plain'
 
@@ -83,7 +80,7 @@ function shapeShort(recipe: Recipe, required: Requirement, miss: Miss): void {
   const { pattern, rhythm, bookends } = recipe
   const { figure, walk, resolution } = required
   const same =
-    isEqual(pattern, { ...PLAIN_PATTERN, figure, walk }) &&
+    samePattern(pattern, { ...PLAIN_PATTERN, figure, walk }) &&
     rhythm.ladder === PLAIN_RHYTHM.ladder &&
     rhythm.lengths === PLAIN_RHYTHM.lengths
   if (!same) {

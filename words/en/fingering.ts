@@ -79,6 +79,8 @@ export const fingering = {
   'reason.pair-end': '{fingers} on {note} where the run begins, turns or ends, so that it need not go on.',
   'reason.first-finger':
     '{begins, select, pattern {begins on {pattern}, as in every later octave. Many begin {compact} instead.} other {begins {compact}, since nothing comes before. Later octaves have {pattern}.}}',
+  'reason.joint':
+    'The hand goes on from {before} to {note}: {after}, then {finger}{count, plural, =0 {. Both keys keep their own fingers.} other {. {gave} {count, plural, one {gives} other {give}} way for it.}}',
   'reason.pin':
     'pinned: {pins}. {others, plural, =0 {Nothing else has to move.} one {# other finger gives way.} other {# other fingers give way.}}',
   taken: '{fingers} on {note}',

@@ -1,5 +1,5 @@
 import type { AccordionRecipe, Way } from '../../buttons'
-import { type LineNote, notesInCell, type Rhythm } from '../../study'
+import { type LineNote, momentsIn, PLAIN_PATTERN, type Rhythm } from '../../study'
 import type { Part } from '../parts'
 
 /** From this step on the bellows go so. */
@@ -26,15 +26,16 @@ const spanOf = ({ from, lines, recipe }: Part): Span => ({
 
 /** How many notes are slurred: a figure's own, or two of unequal length. */
 function slurredIn({ recipe }: Span): number {
-  const { figure } = recipe.pattern
-  if (figure !== 'straight') return notesInCell(figure)
+  const { figure, motif } = recipe.pattern
+  const moments = momentsIn(recipe.pattern)
+  if ((motif || figure !== PLAIN_PATTERN.figure) && moments !== null) return moments
   return recipe.rhythm.lengths === 'even' ? 1 : 2
 }
 
 /** Where the line turns at its top, and at its foot again; the note itself is the first of the new way. */
 function tops({ notes, recipe }: Span): number[] {
   const [lowest, highest] = [Math.min(...notes.map(({ midi }) => midi)), Math.max(...notes.map(({ midi }) => midi))]
-  if (recipe.pattern.figure !== 'straight') {
+  if (recipe.pattern.figure !== PLAIN_PATTERN.figure || recipe.pattern.motif) {
     return notes.flatMap(({ leg }, at) => (at > 0 && leg !== notes[at - 1]!.leg ? [at] : []))
   }
   let wanted = notes[0]?.midi === highest ? lowest : highest

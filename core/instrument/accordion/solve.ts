@@ -7,13 +7,13 @@ import {
   type KeySchoolId,
   type Register,
 } from '../../buttons'
-import { fingerLine, type FingeredRecipe, type Make, type Pin } from '../../fingering'
+import { fingerLine, type FingeredRecipe, type Make, oneKey, type Pin } from '../../fingering'
 import { pitchName } from '../../pitch'
 import { type LineNote, notesPerMinute } from '../../study'
 import { reachOn, trebleOf } from '../../surface'
 import { accordionDifficulty, togetherOf } from '../../together'
 import type { Performance, FamilySolver } from '../family'
-import { checkHands, type FingerPart, solvedHand, type RealisedHand } from '../hands'
+import { checkHands, type FingerStretch, solvedHand, type RealisedHand } from '../hands'
 import { kindsIn, type Part } from '../parts'
 import { bellowsOf, type BellowsChange } from './bellows'
 
@@ -47,9 +47,10 @@ const makeOf = ({ keys }: AccordionRecipe['accordion']): Make => ({
 
 const onKeys = ({ accordion }: AccordionRecipe): boolean => trebleOf(accordion.treble).plays === 'keys'
 
-const finger: FingerPart<AccordionPin> = (part, line, pins, options) => {
-  const recipe = part.recipe as AccordionRecipe
-  if (!onKeys(recipe)) return fingerButtons({ ...recipe, pins }, part.material, line, options)
+const finger: FingerStretch<AccordionPin> = ({ parts, line, keys }, pins, options) => {
+  const recipe = parts[0]!.recipe as AccordionRecipe
+  const degrees = Math.max(...parts.map(({ material }) => material.up.length))
+  if (!onKeys(recipe)) return fingerButtons({ ...recipe, pins }, degrees, line, options)
   const onPiano: FingeredRecipe = {
     ...recipe,
     ...{
@@ -59,7 +60,7 @@ const finger: FingerPart<AccordionPin> = (part, line, pins, options) => {
       pins: pins as readonly Pin[],
     },
   }
-  return fingerLine(onPiano, part.material, line, { ...options, make: makeOf(recipe.accordion) })
+  return fingerLine(onPiano, keys, line, { ...options, make: makeOf(recipe.accordion) })
 }
 
 function solvedBass(
@@ -105,6 +106,7 @@ export const ACCORDION_PERFORMER: FamilySolver<AccordionRecipe, SolvedAccordion>
   landings(recipe, material, line) {
     if (line.hand === 'left') return []
     const part = { recipe, material, lines: [line] } as unknown as Part
-    return finger(part, line, [], { accepted: undefined, alternatives: 0 }).crossings.map(({ index }) => index)
+    const stretch = { parts: [part], line, keys: oneKey(material) }
+    return finger(stretch, [], { accepted: undefined, alternatives: 0 }).crossings.map(({ index }) => index)
   },
 }

@@ -1,8 +1,8 @@
-import { fingerLine, type FingerRecipe, type Pin } from '../../fingering'
+import { fingerLine, type FingerRecipe, oneKey, type Pin } from '../../fingering'
 import { type Hand, notesPerMinute } from '../../study'
 import { difficultyOf, togetherOf } from '../../together'
 import type { Performance, FamilySolver } from '../family'
-import { checkHands, type FingerPart, solvedHand, type RealisedHand } from '../hands'
+import { checkHands, type FingerStretch, solvedHand, type RealisedHand } from '../hands'
 import { kindsIn } from '../parts'
 
 export type { RealisedHand }
@@ -13,8 +13,8 @@ export interface SolvedHands extends Performance {
   readonly hands: Partial<Record<Hand, RealisedHand>>
 }
 
-const finger: FingerPart<Pin> = (part, line, pins, options) =>
-  fingerLine({ ...(part.recipe as FingerRecipe), pins }, part.material, line, options)
+const finger: FingerStretch<Pin> = ({ parts, line, keys }, pins, options) =>
+  fingerLine({ ...(parts[0]!.recipe as FingerRecipe), pins }, keys, line, options)
 
 /** Fingers on keys, as they are worked out. */
 export const KEYS_PERFORMER: FamilySolver<FingerRecipe, SolvedHands> = {
@@ -28,5 +28,5 @@ export const KEYS_PERFORMER: FamilySolver<FingerRecipe, SolvedHands> = {
     return { plays: 'fingers', hands, ...(together ? { together } : {}), difficulty }
   },
   landings: (recipe, material, line) =>
-    fingerLine(recipe, material, line, { alternatives: 0 }).crossings.map(({ index }) => index),
+    fingerLine(recipe, oneKey(material), line, { alternatives: 0 }).crossings.map(({ index }) => index),
 }

@@ -5,13 +5,17 @@ import { type MalletRecipe, ROLL_STROKES, struck } from '../../sticking'
 import {
   BARE_SHAPES,
   BEFORE,
+  cellsOf,
   figuresFor,
   isFree,
   journeysFor,
+  keyStepsIn,
   type Shapes,
   takesBookends,
+  takesMotif,
   walksFor,
   type LayoutRules,
+  PLAIN_PATTERN,
   patternNamed,
   studyError,
   studyMessage,
@@ -25,6 +29,8 @@ const shapesFor = (kind: Kind | null): Shapes =>
         figure: figuresFor(kind),
         walk: walksFor(kind).filter((walk) => walk !== 'crossing-loops'),
         journey: journeysFor(kind),
+        keySteps: keyStepsIn(kind),
+        motif: takesMotif(kind),
         before: takesBookends(kind) ? BEFORE : BARE_SHAPES.before,
       }
     : BARE_SHAPES
@@ -42,8 +48,18 @@ function checkPattern(recipe: MalletRecipe, material: Material): void {
   if (recipe.bookends.after !== 'none') {
     throw refuse('bookends.after', instrumentMessage('sticks.no-chords'))
   }
-  if (recipe.mallets.count === 4 && recipe.pattern.figure !== 'straight') {
-    throw refuse('pattern.figure', instrumentMessage('sticks.own-figure'))
+  checkMotif(recipe)
+}
+
+const MOST_AT_ONCE = 2
+
+/** Four mallets have a figure of their own; two strike no more than two bars at once. */
+function checkMotif({ mallets, pattern: { figure, motif } }: MalletRecipe): void {
+  if (mallets.count === 4 && (figure !== PLAIN_PATTERN.figure || motif)) {
+    throw refuse(motif ? 'pattern.motif' : 'pattern.figure', instrumentMessage('sticks.own-figure'))
+  }
+  if (motif && cellsOf(motif).some(({ places }) => places.length > MOST_AT_ONCE)) {
+    throw refuse('pattern.motif', instrumentMessage('sticks.no-chords'))
   }
 }
 

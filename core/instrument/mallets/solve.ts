@@ -6,7 +6,7 @@ import { stickDifficulty } from '../../together'
 import type { Performance, FamilySolver, Wanted } from '../family'
 import { instrumentMessage } from '../messages'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from '../partPins'
-import { degreesOf, notesOf, type Part } from '../parts'
+import { degreesOf, notesOver, type Part } from '../parts'
 import { checkAccepted } from '../pins'
 
 /** The line of a study for mallets, with its sticks. */
@@ -38,7 +38,7 @@ function stickedPart(
 ): Sticking {
   const line = part.lines[0]!
   const count = line.notes.length
-  const own = pinsWithin(part, pins, from, count)
+  const own = pinsWithin([part], pins, from, count)
   const beats = line.notes.map((note) => rhythm.notes[part.from + note.step]!.beats)
   const accepted = options.accepted.sticks?.slice(from, from + count) as readonly Stick[] | undefined
   try {
@@ -114,7 +114,7 @@ function joined(pieces: readonly Piece[], most: number): Sticking {
 
 /** The one line of a mallet study, part by part. @throws DomainError */
 function stickedLine(recipe: MalletRecipe, parts: readonly Part[], rhythm: Rhythm, options: Wanted): RealisedSticking {
-  const notes: Line['notes'] = parts.flatMap((part) => notesOf(part, 'right'))
+  const notes: Line['notes'] = notesOver(parts, 'right')
   const pins = recipe.pins.map((pin, at) => ({ pin, at }))
   checkPinned(pins, 'line', notes.length)
   const { transposition } = malletInstrument(recipe.instrument)

@@ -5,7 +5,7 @@ import { KINDS, type KindId } from '#core/material'
 import { pitchName } from '#core/pitch'
 import type { JOURNEYS, LENGTHS, Course, Figure } from '#core/study'
 import { type RecipeInput, completeRecipe } from '#core/instrument'
-import { COURSES, FIGURES, mirrored, pathOf, rhythmOf, WALKS } from '#core/study'
+import { COURSES, FIGURE_ROWS, FIGURES, mirrored, pathOf, PLAIN_PATTERN, rhythmOf, WALKS } from '#core/study'
 import { anyNamed, kindsOf } from '../../support/material'
 import { expectPlayable } from '../../support/playable'
 import { anyShaped } from '../../support/recipes'
@@ -14,16 +14,17 @@ import { runs } from '../../support/runs'
 
 const ground = { degrees: 7, top: 14, crossings: [3, 7] }
 const path = (figure: Figure, walk: (typeof WALKS)[number], course: Course = 'up-down') =>
-  pathOf({ figure, walk }, course, ground)
+  pathOf({ ...PLAIN_PATTERN, figure, walk }, course, ground)
 const places = (figure: Figure, course: Course, top = 7) =>
-  pathOf({ figure, walk: 'straight' }, course, { degrees: 7, top }).map((step) => step.place)
+  pathOf({ ...PLAIN_PATTERN, figure }, course, { degrees: 7, top }).map((step) => step.places[0])
 
 describe('figures', () => {
   // worked by hand from common practice: degrees from 0
   it.each([
     ['groups-of-three', [0, 1, 2, 1, 2, 3, 2, 3, 4, 3, 4, 5, 4, 5, 6, 5, 6, 7]],
     ['broken-thirds', [0, 2, 1, 3, 2, 4, 3, 5, 4, 6, 5, 7, 6, 8, 7]],
-    ['fourth-then-second', [0, 3, 1, 2, 2, 5, 3, 4, 4, 7, 5, 6, 6, 9, 7]],
+    ['broken-seconds', [0, 1, 1, 2, 2, 3, 3, 4, 4, 5, 5, 6, 6, 7, 7]],
+    ['fourth-then-second', [0, 3, 1, 2, 1, 4, 2, 3, 2, 5, 3, 4, 3, 6, 4, 5, 4, 7, 5, 6, 5, 8, 6, 7, 6, 9, 7, 8, 7]],
     ['broken-triads', [2, 0, 2, 4, 3, 1, 3, 5, 4, 2, 4, 6, 5, 3, 5, 7, 6, 4, 6, 8, 7, 5, 7, 9, 8, 6, 8, 10, 7]],
     [
       'broken-seventh-chords',
@@ -36,7 +37,7 @@ describe('figures', () => {
   it('go down as they went up, upside down: mirroring is its own inverse', () => {
     for (const figure of FIGURES) {
       const [up, down] = [places(figure, 'up'), places(figure, 'down')]
-      expect(down, figure).toEqual(up.map((place) => 7 - place))
+      expect(down, figure).toEqual(up.map((place) => 7 - place!))
       for (const walk of WALKS) {
         const steps = path(figure, walk)
         expect(mirrored(mirrored(steps, 14), 14)).toEqual(steps)
@@ -47,7 +48,7 @@ describe('figures', () => {
   it('give the walk back when every figure is read by its own note', () => {
     const own: Partial<Record<Figure, number>> = { 'broken-triads': 1 }
     for (const figure of FIGURES.filter((each) => !each.startsWith('groups') && each !== 'broken-seventh-chords')) {
-      const size = figure === 'straight' ? 1 : figure === 'broken-triads' ? 4 : 2
+      const size = FIGURE_ROWS[figure].rows[0].length
       for (const course of COURSES) {
         const shaped = places(figure, course)
         const last = shaped.length - 1
@@ -77,21 +78,21 @@ describe('walks', () => {
       const steps = path('straight', walk)
       steps.forEach((step, at) => {
         const before = steps[at - 1]
-        if (before && !step.fresh) expect(Math.abs(step.place - before.place), walk).toBe(1)
+        if (before && !step.fresh) expect(Math.abs(step.places[0]! - before.places[0]!), walk).toBe(1)
       })
     }
   })
 
   it('add-a-note reaches one note farther each time, always from the start', () => {
-    const one = pathOf({ figure: 'straight', walk: 'add-a-note' }, 'up', { degrees: 7, top: 7 })
-    const runs = one.flatMap((step, at) => (step.place === 0 ? [at] : []))
+    const one = pathOf({ ...PLAIN_PATTERN, walk: 'add-a-note' }, 'up', { degrees: 7, top: 7 })
+    const runs = one.flatMap((step, at) => (step.places[0] === 0 ? [at] : []))
     expect(runs).toHaveLength(7)
     // 2 + 3 + … + 8 notes (derived)
     expect(one).toHaveLength(35)
   })
 
   it('loops go on an octave and back half of one, there and back', () => {
-    const up = path('straight', 'loops', 'up').map((step) => step.place)
+    const up = path('straight', 'loops', 'up').map((step) => step.places[0])
     expect(up).toEqual([
       0, 1, 2, 3, 4, 5, 6, 7, 6, 5, 4, 3, 4, 5, 6, 7, 8, 9, 10, 11, 10, 9, 8, 7, 8, 9, 10, 11, 12, 13, 14,
     ])

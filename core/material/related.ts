@@ -1,7 +1,22 @@
-import { inversionsOf, KIND_IDS, type Kind, KINDS, type KindId, type NamedMaterial, usualTonics } from '../material'
 import { type Interval, type Note, noteAbove, noteName, parseNote, pitchClass } from '../pitch'
-import type { Related } from './part'
-import { simplestName } from './tonics'
+import { inversionsOf, type Kind, KINDS } from './kind'
+import { type Form, KIND_IDS, type KindId } from './kinds'
+import type { NamedMaterial } from './material'
+import { allTonics, usualTonics } from './tonics'
+
+/** A minor key and its major have either their signature or their tonic in common. */
+export interface Related {
+  readonly by: 'signature' | 'tonic'
+  /** Which of the two is meant; null: the other one. */
+  readonly mode: 'major' | 'minor' | null
+  readonly form: Form | null
+}
+
+/** The name with the fewest signs under which a kind is usual on a key of the keyboard. */
+export function simplestName(tonic: Note, kind: KindId): Note {
+  const same = allTonics(KINDS[kind]).find((other) => pitchClass(other) === pitchClass(tonic))
+  return same ?? tonic
+}
 
 const DOWN_A_MINOR_THIRD: Interval = { steps: -2, semitones: -3 }
 const UP_A_MINOR_THIRD: Interval = { steps: 2, semitones: 3 }

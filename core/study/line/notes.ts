@@ -1,6 +1,6 @@
-import type { Pitch } from '../pitch'
-import type { Hand } from './hand'
-import type { Leg } from './path'
+import type { Pitch } from '../../pitch'
+import type { Hand } from '../hand'
+import type { Leg } from './phrase'
 
 /** One note of one hand. */
 export interface LineNote {
@@ -16,6 +16,10 @@ export interface LineNote {
   readonly fresh: boolean
   /** Which repeat of a figure, or chord of a chain, it belongs to; successive repeats have different numbers. */
   readonly repeat?: number
+  /** It leads to the next key, whose degree it is: no pin of its own stretch is meant. */
+  readonly link?: true
+  /** Steps that it rings on under what the same hand plays next. */
+  readonly rings?: number
   /** Which of four mallets strikes it, counted from the lowest. */
   readonly mallet?: number
   /** Steps that it is held for; one unless said. */

@@ -1,0 +1,150 @@
+import { type Kind, kindOf, materialOf, type NamedMaterial } from '../../material'
+import { DomainError } from '../../message'
+import { noteName, parseNote } from '../../pitch'
+import { oneOf, whole } from '../checks'
+import { studyError } from '../messages'
+import { KEY_STEP_IDS, type KeyStep, keyStepsFor, stepRow } from './keys'
+import type { LinkId } from './links'
+
+/** Each key the whole course, or one leg of it: one up, the next down. */
+export const LEG_WAYS = ['each', 'alternate'] as const
+export type LegWay = (typeof LEG_WAYS)[number]
+
+/** Keys of one's own: a tonic of the same kind, or another kind as well. */
+export interface KeyList {
+  readonly keys: readonly (string | NamedMaterial)[]
+  readonly legs: LegWay
+}
+
+/** Keys that follow one another by a rule. */
+export interface KeyCourse {
+  readonly by: KeyStep
+  /** How many keys, the first counted. */
+  readonly count: number
+  readonly legs: LegWay
+}
+
+interface JourneyRow {
+  /** What it stands for; null where the study stays in its key. */
+  readonly course: Omit<KeyCourse, 'count'> | null
+  readonly calls: readonly string[]
+}
+
+/** The named journeys: as many keys as their way has. */
+export const JOURNEY_ROWS = {
+  'one-key': { course: null, calls: ['in one key', 'en una tonalidad'] },
+  'relay-half-step': {
+    course: { by: 'half-step', legs: 'alternate' },
+    calls: ['relay by half steps', 'relay by? half? steps|step|semitones?', 'relay', 'relevo por? semitonos?'],
+  },
+  'relay-fourth': {
+    course: { by: 'fourth', legs: 'alternate' },
+    calls: ['relay by fourths', 'relay by|in fourths', 'relevo por cuartas'],
+  },
+  'mode-chain': {
+    course: { by: 'mode', legs: 'each' },
+    calls: ['modes in a chain', 'modes in a? chain', 'mode chain', 'all modes', 'chain of modes', 'modos en cadena'],
+  },
+  'one-fewer': {
+    course: { by: 'one-fewer', legs: 'each' },
+    calls: [
+      'one sign fewer each time',
+      'one|a sign|sharp|flat|accidental fewer|less each? time?',
+      'one|a sharp or flat fewer|less each? time?',
+      'una alteracion menos cada? vez?',
+    ],
+  },
+} as const satisfies Readonly<Record<string, JourneyRow>>
+
+export type JourneyName = keyof typeof JOURNEY_ROWS
+export type Journey = JourneyName | KeyList | KeyCourse
+export const JOURNEYS = Object.keys(JOURNEY_ROWS) as JourneyName[]
+export const journeyRow = (name: JourneyName): JourneyRow => JOURNEY_ROWS[name]
+
+export const MAX_KEYS = 24
+
+/** What leads from key to key where the recipe names no link. */
+export function usualLink(journey: Journey): LinkId {
+  const course = typeof journey === 'string' ? journeyRow(journey).course : journey
+  return (course && 'by' in course && stepRow(course.by).link) || 'none'
+}
+
+/** A journey as keys or a rule; null where the study stays in its key. */
+export function courseOfKeys(journey: Journey, first: NamedMaterial): KeyList | KeyCourse | null {
+  if (typeof journey !== 'string') return journey
+  const { course } = journeyRow(journey)
+  return course && { ...course, count: stepRow(course.by).most(first) }
+}
+
+/** Named journeys that a kind can take. */
+export const journeysOf = (kind: Kind): JourneyName[] => {
+  const can = keyStepsFor(kind)
+  return JOURNEYS.filter((name) => {
+    const { course } = journeyRow(name)
+    return course === null || can.includes(course.by)
+  })
+}
+
+/** Whether a kind can be led through a journey. */
+export const canTravel = (kind: Kind, journey: Journey): boolean => {
+  if (typeof journey === 'string') return journeysOf(kind).includes(journey)
+  return !('by' in journey) || keyStepsFor(kind).includes(journey.by)
+}
+
+const PATH = 'pattern.journey'
+
+function completeKey(value: unknown, at: number): string | NamedMaterial {
+  const path = `${PATH}.keys[${at}]`
+  if (typeof value === 'string') return noteName(parseNote(value, path))
+  if (typeof value !== 'object' || value === null) {
+    throw studyError('field.unknown', { field: path, of: 'key', among: '' }, path)
+  }
+  const { tonic, kind } = value as { tonic?: unknown; kind?: unknown }
+  const named = { tonic: String(tonic), kind: kindOf(String(kind), `${path}.kind`).id as NamedMaterial['kind'] }
+  try {
+    materialOf(named)
+  } catch (error) {
+    throw error instanceof DomainError ? error.at(`${path}.tonic`) : error
+  }
+  return named
+}
+
+function stray(value: object, among: readonly string[]): void {
+  const field = Object.keys(value).find((each) => !among.includes(each))
+  if (field === undefined) return
+  throw studyError('field.unknown', { field: `${PATH}.${field}`, of: 'stray', among: '' }, `${PATH}.${field}`)
+}
+
+function completeList(value: { keys: unknown; legs?: unknown }): KeyList {
+  stray(value, ['keys', 'legs'])
+  const { keys, legs } = value
+  if (!Array.isArray(keys) || keys.length === 0 || keys.length > MAX_KEYS) {
+    throw studyError('field.range', { field: `${PATH}.keys`, of: 'keys', least: 1, most: MAX_KEYS }, `${PATH}.keys`)
+  }
+  return { keys: keys.map(completeKey), legs: oneOf(legs ?? 'each', LEG_WAYS, `${PATH}.legs`) }
+}
+
+/**
+ * A journey by its name, by its keys, or by the way from key to key.
+ * @param first where it sets out: it says how many keys there are, unless the recipe does
+ * @throws DomainError naming the field
+ */
+export function completeJourney(value: unknown, first: NamedMaterial | null): Journey {
+  if (typeof value !== 'object' || value === null) return oneOf(value as JourneyName, JOURNEYS, PATH)
+  if ('keys' in value) return completeList(value)
+  stray(value, ['by', 'count', 'legs'])
+  const { by, count, legs } = value as Partial<Record<keyof KeyCourse, unknown>>
+  const step = oneOf(by as KeyStep, KEY_STEP_IDS, `${PATH}.by`)
+  return {
+    by: step,
+    count: completeCount(count, step, first),
+    legs: oneOf((legs ?? 'each') as LegWay, LEG_WAYS, `${PATH}.legs`),
+  }
+}
+
+function completeCount(count: unknown, by: KeyStep, first: NamedMaterial | null): number {
+  // a kind that this way does not go with is refused by its own name later
+  const can = first !== null && keyStepsFor(kindOf(first.kind)).includes(by)
+  const most = can ? stepRow(by).most(first) : MAX_KEYS
+  return whole(count ?? most, 1, MAX_KEYS, `${PATH}.count`)
+}
