@@ -34,6 +34,7 @@ export default withNuxt(
       'core/call/**',
       'core/formats/**',
       'core/material/kinds/**',
+      'core/study/line/named/**',
       'core/instrument/**/lexicon.ts',
       'core/instrument/mallets/written.ts',
     ],

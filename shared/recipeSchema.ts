@@ -97,14 +97,15 @@ const motifSchema = Joi.array()
   .min(MOTIF_RANGE.items.least)
   .max(MOTIF_RANGE.items.most)
   .items(
-    degree,
-    degrees,
-    Joi.object({
-      degree: Joi.alternatives(degree, degrees).required(),
-      beats: Joi.number().min(MOTIF_RANGE.beats.least).max(MOTIF_RANGE.beats.most),
-      held: Joi.boolean(),
-    }),
-    Joi.valid(null),
+    Joi.alternatives(
+      degree,
+      degrees,
+      Joi.object({
+        degree: Joi.alternatives(degree, degrees).required(),
+        beats: Joi.number().min(MOTIF_RANGE.beats.least).max(MOTIF_RANGE.beats.most),
+        held: Joi.boolean(),
+      }),
+    ).allow(null),
   )
 const sequenceSchema = Joi.object({
   step: Joi.number().integer().min(0).max(MAX_STEP),

@@ -8,6 +8,8 @@ export const british = {
   'section.notes':
     'in {perBeat, select, 1 {crotchets} 2 {quavers} 3 {triplets} 4 {semiquavers} 6 {sextuplets} other {demisemiquavers}}',
   'shape.journey.relay-half-step': 'relay by semitones',
+  'shape.keyStep.half-step': 'by semitones',
+  'shape.keyStep.whole-step': 'by tones',
   'echo.pattern.journey':
     '{value, select, one_key {in one key} relay_half_step {relay by semitones} relay_fourth {relay by fourths} mode_chain {modes in a chain} one_fewer {one sharp or flat fewer each time} other {{value}}}',
   'echo.tempo.notesPerBeat':

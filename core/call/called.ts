@@ -3,12 +3,10 @@ import {
   type Bookends,
   FIGURE_ROWS,
   JOURNEY_ROWS,
-  KEY_STEPS,
+  KEY_STEP_CALLS,
   type Ladder,
   type Lengths,
   LINK_CALLS,
-  type LinkId,
-  LINKS,
   type Tempo,
   WALK_ROWS,
 } from '../study'
@@ -26,17 +24,19 @@ const writtenOf = (phrase: string): string =>
     .join(' ')
 /** The first phrase of each row of a table, in full. */
 const firstCalls = <K extends string>(rows: Readonly<Record<K, { readonly calls: readonly string[] }>>) =>
-  Object.fromEntries(
-    (Object.keys(rows) as K[]).map((name) => [name, writtenOf(rows[name].calls[0]!)]),
-  ) as Readonly<Record<K, string>>
+  Object.fromEntries((Object.keys(rows) as K[]).map((name) => [name, writtenOf(rows[name].calls[0]!)])) as Readonly<
+    Record<K, string>
+  >
 
 export const FIGURE = firstCalls(FIGURE_ROWS)
 export const WALK = firstCalls(WALK_ROWS)
 export const JOURNEY = firstCalls(JOURNEY_ROWS)
-export const KEY_STEP = firstCalls(KEY_STEPS)
-export const LINK = Object.fromEntries(LINKS.map((link) => [link, writtenOf(LINK_CALLS[link][0])])) as Readonly<
-  Record<LinkId, string>
->
+const firstOf = <K extends string>(calls: Readonly<Record<K, readonly string[]>>) =>
+  Object.fromEntries((Object.keys(calls) as K[]).map((name) => [name, writtenOf(calls[name][0]!)])) as Readonly<
+    Record<K, string>
+  >
+export const KEY_STEP = firstOf(KEY_STEP_CALLS)
+export const LINK = firstOf(LINK_CALLS)
 export const ACCOMPANIMENT: Record<Accompaniment, string> = {
   none: 'both hands play',
   'held-tonic': 'tonic held in the left hand',

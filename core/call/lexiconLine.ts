@@ -4,7 +4,7 @@ import {
   FIGURE_ROWS,
   JOURNEY_ROWS,
   type JourneyName,
-  KEY_STEPS,
+  KEY_STEP_CALLS,
   type KeyStep,
   LINK_CALLS,
   type LinkId,
@@ -60,9 +60,7 @@ const MOTIFS: readonly Rule[] = [
     const step = taken.numbers.at(-1)!
     return step >= 1 && step <= MAX_STEP ? motif(taken.motifs[0]!.motif, step) : null
   }),
-  ...rules(['<motif>'], ({ motifs: [found] }) =>
-    found!.items >= AT_LEAST ? motif(found!.motif, found!.step) : null,
-  ),
+  ...rules(['<motif>'], ({ motifs: [found] }) => (found!.items >= AT_LEAST ? motif(found!.motif, found!.step) : null)),
   ...fixed(['no motif', 'sin motivo'], pattern({ ...PLAIN })),
 ]
 
@@ -103,8 +101,8 @@ const keys = (journey: object): Meaning => pattern({ journey, link: undefined })
 const ALL = ['through|in all the? keys', 'all the? keys', 'por|en todas las? tonalidades']
 const COUNTED = ['through|in? all? the? <n> keys', 'por|en? las? <n> tonalidades']
 
-const STEPS: readonly Rule[] = (Object.keys(KEY_STEPS) as KeyStep[]).flatMap((by) => {
-  const { calls } = KEY_STEPS[by]
+const STEPS: readonly Rule[] = (Object.keys(KEY_STEP_CALLS) as KeyStep[]).flatMap((by) => {
+  const calls = KEY_STEP_CALLS[by]
   return [
     ...fixed(
       [...calls, ...calls.flatMap((call) => ALL.map((all) => `${all} ,? ${call}`))],

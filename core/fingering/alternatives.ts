@@ -98,11 +98,7 @@ function otherRings(task: Task, chosen: readonly StruckFingers[], most: number):
     const other: Run = { ...run, habit: habitWith(task, key, ring) }
     const found = fingeredAfter(other, key, chosen, allowedBy(run.steps, pins))
     if (!found) return []
-    const message = sentence(
-      thumbsMessage(material, ring),
-      dearerIn(costTerms(key.rings[0]!), costTerms(ring)),
-      price,
-    )
+    const message = sentence(thumbsMessage(material, ring), dearerIn(costTerms(key.rings[0]!), costTerms(ring)), price)
     return [{ kind: 'thumbs', fingers: fingersOf(run.steps, found), price, pattern: patternOf(ring), message }]
   })
 }

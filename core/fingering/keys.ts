@@ -27,7 +27,10 @@ export function rangesOf(steps: readonly HandStep[], stretches: readonly KeyStre
 }
 
 /** The lines of the stretches by themselves, each with its first note's place in the whole. */
-export const linesIn = (line: Line, stretches: readonly KeyStretch[]): { readonly from: number; readonly line: Line }[] =>
+export const linesIn = (
+  line: Line,
+  stretches: readonly KeyStretch[],
+): { readonly from: number; readonly line: Line }[] =>
   stretches.map(({ from }, at) => ({
     from,
     line: { ...line, notes: line.notes.slice(from, stretches[at + 1]?.from) },

@@ -44,7 +44,8 @@ function degreeFixes(
   return notes.flatMap((note, index) => {
     // of a double note, the lower one is meant
     const lowest = index === 0 || notes[index - 1]!.step !== note.step
-    const fits = note.degree === pin.degree - 1 && !note.link && (pin.leg === undefined || pin.leg === note.leg) && lowest
+    const fits =
+      note.degree === pin.degree - 1 && !note.link && (pin.leg === undefined || pin.leg === note.leg) && lowest
     return fits ? [{ index, finger: pin.finger }] : []
   })
 }

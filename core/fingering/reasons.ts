@@ -179,7 +179,9 @@ function jointReasons({ task, fingers }: Solved): Reason[] {
       ...{ finger: fingers[to]!, note: name(to), after: fingers[from]!, before: name(from), count: gave.length },
       gave: listed(gave.map(name)),
     })
-    return [{ hand: line.hand, kind: 'joint', indices: [to, ...gave.filter((note) => note !== to)], message, price: null }]
+    return [
+      { hand: line.hand, kind: 'joint', indices: [to, ...gave.filter((note) => note !== to)], message, price: null },
+    ]
   })
 }
 

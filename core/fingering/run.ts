@@ -146,8 +146,7 @@ function linkCosts(run: Run, at: number, a: StruckFingers, b: StruckFingers, onC
   else if (goesOn(from, to)) {
     if (from.bends && to.bends) looseCost(school, line.hand, first, second, onCost)
     else crampCost(school, line.hand, first, second, onCost)
-  }
-  else linkEnd(run, at, a, b, onCost)
+  } else linkEnd(run, at, a, b, onCost)
 }
 
 /** Whether three steps are single notes in one position, so that they can lie in one grip. */

@@ -1,4 +1,4 @@
-import type { Finger, Hand, Line } from '../study'
+import { type Finger, hasChords, type Hand, type Line } from '../study'
 import { allCombinations, type StruckFingers, sameFingers } from './chords'
 import { termCost } from './cost'
 import type { School } from './school'
@@ -154,7 +154,8 @@ const CARRIED = 8
  * @returns nothing where no hand lies over one of the repeats
  */
 export function solveSequence(school: School, line: Line, fits: Fits, inverts = false): Sequence[] {
-  const chords = line.notes.some((note, at) => at > 0 && note.step === line.notes[at - 1]!.step)
+  // chords within a motif lie in its shape
+  const chords = line.free !== 'figure' && hasChords(line)
   const priced = (some: readonly Unit[][]) =>
     some.flatMap((units) => {
       const found = fingered(school, line.hand, units, fits)

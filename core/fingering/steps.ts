@@ -34,11 +34,7 @@ const turns = (before: number, here: number, after: number): boolean => (here - 
  * @param moved notes to which the hand moves as a whole
  * @param joints notes on which another key begins
  */
-export function stepsOf(
-  line: Line,
-  moved: ReadonlySet<number> = NONE,
-  joints: ReadonlySet<number> = NONE,
-): HandStep[] {
+export function stepsOf(line: Line, moved: ReadonlySet<number> = NONE, joints: ReadonlySet<number> = NONE): HandStep[] {
   const groups: number[][] = []
   line.notes.forEach((note, at) => {
     const before = line.notes[at - 1]

@@ -61,7 +61,14 @@ function stretchOf({ material, fingeredAs }: Part, from: number): KeyStretch {
   if (!fingeredAs) return { from, material, over: 0 }
   const parent = materialOf(fingeredAs)
   const tonic = noteName(material.tonic)
-  return { from, material: parent, over: Math.max(0, parent.up.findIndex((note) => noteName(note) === tonic)) }
+  return {
+    from,
+    material: parent,
+    over: Math.max(
+      0,
+      parent.up.findIndex((note) => noteName(note) === tonic),
+    ),
+  }
 }
 
 /** What leads to a key belongs to it. */

@@ -12,7 +12,7 @@ import {
   sectionsOf,
   stepsIn,
   type Stretch,
-  walkRow,
+  WALK_ROWS,
 } from '../study'
 
 export { degreesOf, type Part }
@@ -73,7 +73,7 @@ function linesFor({ section, material }: Made, next: Made | undefined): Line[] {
   const recipe = section.recipe as Recipe
   const family = familyOf(recipe)
   const { walk } = recipe.pattern
-  const loops = walkRow(walk).around === 'crossings' && family.shapesFor(material.kind, recipe).walk.includes(walk)
+  const loops = WALK_ROWS[walk].around === 'crossings' && family.shapesFor(material.kind, recipe).walk.includes(walk)
   return linesOf(recipe, material, family, {
     ...(loops ? { crossings: crossingsIn(recipe, material) } : {}),
     ...(section.link && next

@@ -3,7 +3,8 @@ import { midiOf, noteName, parseNote, type Pitch, pitchAbove, pitchName } from '
 import { withNotes } from './ladder'
 import type { LayoutRules } from './layoutRules'
 import { studyMessage } from './messages'
-import type { CommonRecipe, Tempo } from './recipe'
+import type { Tempo } from './pace'
+import type { CommonRecipe } from './recipe'
 import type { Section } from './section'
 
 const materialOfRecipe = (recipe: CommonRecipe): NamedMaterial => recipe.material as NamedMaterial

@@ -13,18 +13,27 @@ import {
   takesMotif,
   walksFor,
 } from './shape'
-import { type Figure, figureRow, isPlainSequence, type Journey, journeyRow, stepRow, type Walk, walkRow } from './line'
+import {
+  type Figure,
+  FIGURE_ROWS,
+  isPlainSequence,
+  type Journey,
+  JOURNEY_ROWS,
+  KEY_STEPS,
+  type Walk,
+  WALK_ROWS,
+} from './line'
 import type { LayoutRules } from './layoutRules'
 
 const refuse = (field: string, why: Message): DomainError => studyError('pattern.material', { why }, field)
 
 const figureNeeds = (figure: Figure): Message =>
-  studyMessage(figureRow(figure).needs === 'run' ? 'needs.single-run' : 'needs.scale')
-const walkNeeds = (walk: Walk): Message => studyMessage(walkRow(walk).needs === 'run' ? 'needs.run' : 'needs.scale')
+  studyMessage(FIGURE_ROWS[figure].needs === 'run' ? 'needs.single-run' : 'needs.scale')
+const walkNeeds = (walk: Walk): Message => studyMessage(WALK_ROWS[walk].needs === 'run' ? 'needs.run' : 'needs.scale')
 
 /** The way from key to key that a journey takes; null for one key, or keys of one's own. */
 function wayOf(journey: Journey) {
-  const course = typeof journey === 'string' ? journeyRow(journey).course : journey
+  const course = typeof journey === 'string' ? JOURNEY_ROWS[journey].course : journey
   return course && 'by' in course ? course.by : null
 }
 
@@ -66,7 +75,7 @@ function checkJourney({ pattern: { journey } }: CommonRecipe, { kind }: Material
   if (journey === PLAIN_PATTERN.journey) return
   const can = keyStepsIn(kind)
   if (!shared && (by === null ? can.length > 0 : can.includes(by))) return
-  const needs = studyMessage(`needs.${by === null ? 'run' : stepRow(by).needs}`)
+  const needs = studyMessage(`needs.${by === null ? 'run' : KEY_STEPS[by].needs}`)
   if (typeof journey !== 'string') {
     throw refuse('pattern.journey', studyMessage('pattern.keys-need', { needs, what }))
   }

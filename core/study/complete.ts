@@ -5,13 +5,13 @@ import { completeBookends, completePattern, completeRhythm, usualNotesPerBeat } 
 import type { Hand } from './hand'
 import { studyError } from './messages'
 import { type UsualStart, usualOctave } from './usualStart'
+import { type Course, COURSES } from './line'
+import { NOTES_PER_BEAT, type Tempo, TEMPO_RANGE } from './pace'
 import {
   ARTICULATIONS,
   type CommonInput,
   type CommonRecipe,
   CONTRARY_FROM,
-  type Course,
-  COURSES,
   FORMAT,
   type FreePitches,
   HANDS,
@@ -21,9 +21,6 @@ import {
   MAX_OCTAVES,
   MAX_PITCHES,
   MOTIONS,
-  NOTES_PER_BEAT,
-  type Tempo,
-  TEMPO_RANGE,
 } from './recipe'
 
 const DEFAULT_TEMPO: Tempo = { bpm: 60, notesPerBeat: 2 }

@@ -2,6 +2,7 @@ import { studyError } from './messages'
 import { partOf } from './part'
 import type { NamedMaterial } from '../material'
 import {
+  ACCOMPANIMENTS,
   completeJourney,
   completeMotif,
   completeSequence,
@@ -12,10 +13,9 @@ import {
   WALKS,
 } from './line'
 import { oneOf, whole } from './checks'
-import type { Tempo } from './recipe'
+import type { Tempo } from './pace'
 import {
   ACCENTS,
-  ACCOMPANIMENTS,
   AFTER,
   BEFORE,
   type Bookends,

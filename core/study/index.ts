@@ -18,8 +18,12 @@ export {
   canTravel,
   cellsOf,
   completeMotif,
-  DIRECTIONS,
+  type Accompaniment,
+  ACCOMPANIMENTS,
+  type Course,
+  COURSES,
   type Direction,
+  DIRECTIONS,
   type Figure,
   FIGURE_ROWS,
   FIGURES,
@@ -27,8 +31,8 @@ export {
   JOURNEY_ROWS,
   type JourneyName,
   JOURNEYS,
+  KEY_STEP_CALLS,
   KEY_STEP_IDS,
-  KEY_STEPS,
   type KeyCourse,
   type KeyList,
   type KeyStep,
@@ -53,11 +57,9 @@ export {
   type Return,
   RETURNS,
   type Sequence,
-  stepRow,
   usualLink,
   type Walk,
   WALK_ROWS,
-  walkRow,
   WALKS,
 } from './line'
 export { octaveOf, type Step } from './places'
@@ -67,8 +69,6 @@ export {
   type Articulation,
   type CommonInput,
   type CommonRecipe,
-  type Course,
-  COURSES,
   CONTRARY_FROM,
   type ContraryFrom,
   FORMAT,
@@ -83,18 +83,13 @@ export {
   MAX_PITCHES,
   type Motion,
   MOTIONS,
-  NOTES_PER_BEAT,
-  notesPerMinute,
-  type Tempo,
-  TEMPO_RANGE,
 } from './recipe'
+export { NOTES_PER_BEAT, notesPerMinute, type Tempo, TEMPO_RANGE } from './pace'
 export { heldBeats, type Meter, type Rhythm, rhythmOf, type Stretch, type Value, writtenOver } from './rhythm'
 export type { Section } from './section'
 export { sectionsOf } from './sections'
 export {
   ACCENTS,
-  type Accompaniment,
-  ACCOMPANIMENTS,
   accompaniesScale,
   AFTER,
   BEFORE,

@@ -1,6 +1,7 @@
 import type { LayoutRules } from './layoutRules'
 import { studyMessage } from './messages'
-import { type CommonRecipe, NOTES_PER_BEAT, type Tempo } from './recipe'
+import { NOTES_PER_BEAT, type Tempo } from './pace'
+import type { CommonRecipe } from './recipe'
 import type { Section } from './section'
 
 /** A recipe at another pace: what goes two by two is left where notes go in threes. */

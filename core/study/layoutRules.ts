@@ -1,11 +1,11 @@
 import type { Kind, Material } from '../material'
 import type { Message } from '../message'
 import type { Hand } from './hand'
-import type { Line } from './line'
+import type { Accompaniment, Line } from './line'
 import type { Meter } from './rhythm'
 import type { Step } from './places'
 import type { CommonRecipe } from './recipe'
-import type { ACCOMPANIMENTS, AFTER, BEFORE, figuresFor, journeysFor, keyStepsIn, walksFor } from './shape'
+import type { AFTER, BEFORE, figuresFor, journeysFor, keyStepsIn, walksFor } from './shape'
 
 /** Which parts of a pattern, and which bookends, a study can take. */
 export interface Shapes {
@@ -16,7 +16,7 @@ export interface Shapes {
   readonly keySteps: ReturnType<typeof keyStepsIn>
   /** A motif of one's own. */
   readonly motif: boolean
-  readonly accompaniment: readonly (typeof ACCOMPANIMENTS)[number][]
+  readonly accompaniment: readonly Accompaniment[]
   readonly before: readonly (typeof BEFORE)[number][]
   readonly after: readonly (typeof AFTER)[number][]
 }

@@ -1,10 +1,12 @@
 import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
-import type { Tempo } from './recipe'
-import type { Figure, JourneyName, Walk } from './line'
-import type { Accompaniment } from './shape'
+import type { Tempo } from './pace'
+import type { Accompaniment, Figure, JourneyName, Walk } from './line/names'
 
 type Named =
-  Exclude<Figure, 'straight'> | Exclude<Walk, 'straight'> | Exclude<JourneyName, 'one-key'> | Exclude<Accompaniment, 'none'>
+  | Exclude<Figure, 'straight'>
+  | Exclude<Walk, 'straight'>
+  | Exclude<JourneyName, 'one-key'>
+  | Exclude<Accompaniment, 'none'>
 
 export type StudyMessages = {
   /** Parts of a pattern by their bare names, as they are quoted. */
@@ -51,7 +53,11 @@ export interface StudyErrors {
     least: number
     most: number
   }
-  'field.unknown': { field: string; of: 'choice' | 'parts' | 'stray' | 'list' | 'pin' | 'stick-pin' | 'key'; among: string }
+  'field.unknown': {
+    field: string
+    of: 'choice' | 'parts' | 'stray' | 'list' | 'pin' | 'stick-pin' | 'key'
+    among: string
+  }
   'field.missing': { field: string }
   'motif.items': { field: string; least: number; most: number }
   'motif.degree': { field: string; least: number; most: number }

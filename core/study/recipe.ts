@@ -1,5 +1,7 @@
 import type { NamedMaterial, Signature } from '../material'
 import type { Hand } from './hand'
+import type { Course } from './line'
+import type { Tempo } from './pace'
 import type { PlacedMark } from './pin'
 import type { Bookends, Pattern, RhythmShape } from './shape'
 
@@ -8,29 +10,19 @@ export const HANDS = ['together', 'right', 'left'] as const
 export const MOTIONS = ['similar', 'contrary'] as const
 export const INTERVALS = ['octave', 'third', 'sixth', 'tenth'] as const
 export const CONTRARY_FROM = ['unison', 'octave'] as const
-export const COURSES = ['up-down', 'up', 'down', 'down-up'] as const
 export const ARTICULATIONS = ['legato', 'staccato'] as const
-export const NOTES_PER_BEAT = [1, 2, 3, 4, 6, 8] as const
 export const MAX_OCTAVES = 4
 export const MAX_PITCHES = 400
-export const TEMPO_RANGE = { least: 20, most: 240 } as const
 
 export type Hands = (typeof HANDS)[number]
 export type Motion = (typeof MOTIONS)[number]
 export type HandsApart = (typeof INTERVALS)[number]
 export type ContraryFrom = (typeof CONTRARY_FROM)[number]
-export type Course = (typeof COURSES)[number]
 export type Articulation = (typeof ARTICULATIONS)[number]
 
 /** Pitches as a teacher lists them, `F##4`; notes struck together stand in a list of their own, lowest first. */
 export interface FreePitches {
   readonly pitches: readonly (string | readonly string[])[]
-}
-
-/** Beats a minute and notes to the beat; notes a minute is their product. */
-export interface Tempo {
-  readonly bpm: number
-  readonly notesPerBeat: (typeof NOTES_PER_BEAT)[number]
 }
 
 /** What every instrument is asked, with nothing left open. */
@@ -75,9 +67,6 @@ export type CommonInput = Partial<Omit<CommonRecipe, Nested | 'material'>> & {
 
 /** Whether a material is a list of pitches. */
 export const isFree = (material: MaterialInput): material is FreePitches => 'pitches' in material
-
-/** Notes a minute: what tempi are compared by, whatever the beat. */
-export const notesPerMinute = (tempo: Tempo): number => tempo.bpm * tempo.notesPerBeat
 
 /** The hands that a recipe uses, right first. */
 export const handsOf = (hands: Hands): readonly Hand[] => (hands === 'together' ? ['right', 'left'] : [hands])

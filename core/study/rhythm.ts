@@ -1,4 +1,4 @@
-import type { Tempo } from './recipe'
+import type { Tempo } from './pace'
 import type { Lengths } from './shape'
 
 /** A written duration. Times and lengths are in beats (quarters). */

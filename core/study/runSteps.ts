@@ -15,24 +15,19 @@ export interface SectionAsks {
   readonly next?: { readonly recipe: CommonRecipe; readonly material: Material; readonly link: LinkId }
 }
 
+const CLOSE = 0.001
+
 /** Steps that a moment of a motif lasts. @throws DomainError `motif.pace` where the pace has no such length */
 export function stepsOfBeats(beats: number | undefined, { tempo }: CommonRecipe): number {
   if (beats === undefined) return 1
-  const steps = beats * tempo.notesPerBeat
-  if (Number.isInteger(steps)) return steps
+  const steps = Math.round(beats * tempo.notesPerBeat)
+  if (steps > 0 && Math.abs(steps / tempo.notesPerBeat - beats) < CLOSE) return steps
   throw studyError('motif.pace', { beats, perBeat: tempo.notesPerBeat }, 'pattern.motif')
 }
 
-/** How many steps each moment rings on after its own: to the end of its repeat. */
-function ringing(path: readonly PathStep[], recipe: CommonRecipe): number[] {
-  const rings: number[] = path.map(() => 0)
-  for (let at = path.length - 2; at >= 0; at--) {
-    const next = path[at + 1]!
-    if (next.repeat !== path[at]!.repeat) continue
-    rings[at] = rings[at + 1]! + stepsOfBeats(next.beats, recipe)
-  }
-  return rings
-}
+/** How many steps a held moment rings on after its own. */
+const ringing = (path: readonly PathStep[], at: number, held: number, recipe: CommonRecipe): number =>
+  path.slice(at + 1, at + 1 + held).reduce((sum, { beats }) => sum + stepsOfBeats(beats, recipe), 0)
 
 /** A run on its path; in contrary motion the left hand's is the right hand's upside down. */
 export function runSteps(recipe: CommonRecipe, material: Material, hand: Hand, crossings?: readonly number[]): Step[] {
@@ -41,22 +36,19 @@ export function runSteps(recipe: CommonRecipe, material: Material, hand: Hand, c
   const path = pathOf(recipe.pattern, recipe.course, { degrees, top, crossings })
   const against = recipe.hands === 'together' && recipe.motion === 'contrary' && hand === 'left'
   const offset = offsetOf(recipe, material, hand)
-  const rings = path.some(({ held }) => held) ? ringing(path, recipe) : []
-  return (against ? mirrored(path, top) : path).map(
-    ({ places, leg, fresh, repeat, beats, held }, at): Step => ({
-      place: runPlaces(
-        material.kind,
-        material.rising[leg],
-        places.map((place) => place + offset),
-      ),
-      leg,
-      octave: recipe.startOctave,
-      fresh: fresh ?? false,
-      ...(repeat === undefined ? {} : { repeat }),
-      ...(beats === undefined ? {} : { beats }),
-      ...(held && rings[at]! > 0 ? { rings: rings[at]! } : {}),
-    }),
-  )
+  return (against ? mirrored(path, top) : path).map(({ places, leg, fresh, repeat, beats, held }, at): Step => ({
+    place: runPlaces(
+      material.kind,
+      material.rising[leg],
+      places.map((place) => place + offset),
+    ),
+    leg,
+    octave: recipe.startOctave,
+    fresh: fresh ?? false,
+    ...(repeat === undefined ? {} : { repeat }),
+    ...(beats === undefined ? {} : { beats }),
+    ...(held === undefined ? {} : { rings: ringing(path, at, held, recipe) }),
+  }))
 }
 
 /** The lowest note of a step, with its pitch. */

@@ -1,5 +1,6 @@
 import type { Kind } from '../material'
 import {
+  type Accompaniment,
   type Figure,
   figuresOf,
   type Journey,
@@ -15,8 +16,6 @@ import {
   walksOf,
 } from './line'
 
-/** What one hand does while the other plays. */
-export const ACCOMPANIMENTS = ['none', 'held-tonic', 'scale-in-bass'] as const
 /** What grows from one time through to the next: notes to the beat, octaves with them, or the strokes of a roll. */
 export const LADDERS = ['none', 'notes', 'octaves', 'strokes'] as const
 /** Lengths of the notes, two by two. */
@@ -28,7 +27,6 @@ export const AFTER = ['none', 'tonic-chord', 'cadence'] as const
 /** The first of two notes' share of their time, in per cent: 50 is straight, 67 a triplet's. */
 export const SWING_RANGE = { least: 50, most: 75 } as const
 
-export type Accompaniment = (typeof ACCOMPANIMENTS)[number]
 export type Ladder = (typeof LADDERS)[number]
 export type Lengths = (typeof LENGTHS)[number]
 

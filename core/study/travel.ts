@@ -1,9 +1,18 @@
 import { keyNamed, KINDS, materialOf, type NamedMaterial } from '../material'
 import { named } from '../message'
 import { modulo, noteName, parseNote } from '../pitch'
-import { courseOfKeys, type KeyCourse, type KeyList, type KeyPlace, type LegWay, semitonesOf, stepRow } from './line'
+import {
+  type Course,
+  courseOfKeys,
+  KEY_STEPS,
+  type KeyCourse,
+  type KeyList,
+  type KeyPlace,
+  type LegWay,
+  semitonesOf,
+} from './line'
 import { studyMessage } from './messages'
-import type { CommonRecipe, Course } from './recipe'
+import type { CommonRecipe } from './recipe'
 import type { Section } from './section'
 
 const materialOfRecipe = (recipe: CommonRecipe): NamedMaterial => recipe.material as NamedMaterial
@@ -51,13 +60,13 @@ function listed(recipe: CommonRecipe, { keys, legs }: KeyList): KeyPlace[] {
 /** The keys of a journey, from where it sets out. */
 function keysIn(recipe: CommonRecipe, course: KeyList | KeyCourse): readonly KeyPlace[] {
   if ('keys' in course) return listed(recipe, course)
-  const keys = stepRow(course.by).keys(materialOfRecipe(recipe))
+  const keys = KEY_STEPS[course.by].keys(materialOfRecipe(recipe))
   return Array.from({ length: course.count }, (_, at) => keys[at % keys.length]!)
 }
 
 /** Which signs stand at the clef: each key's own, if all have the same; else every sign before its note. */
 function signatureOver(course: KeyList | KeyCourse, keys: readonly KeyPlace[]): CommonRecipe['signature'] {
-  if ('by' in course) return stepRow(course.by).signature
+  if ('by' in course) return KEY_STEPS[course.by].signature
   return new Set(keys.map(({ material }) => materialOf(material).fifths)).size === 1 ? 'own' : 'none'
 }
 
@@ -68,7 +77,7 @@ export function travelled(recipe: CommonRecipe): Section[] {
   if (!course) return [{ recipe, label: [] }]
   const keys = keysIn(recipe, course)
   const signature = signatureOver(course, keys)
-  const fingeredAs = 'by' in course && stepRow(course.by).sharesFingers ? majorOf(first) : undefined
+  const fingeredAs = 'by' in course && KEY_STEPS[course.by].sharesFingers ? majorOf(first) : undefined
   const origin = OCTAVE * recipe.startOctave + semitonesOf(parseNote(first.tonic))
   return keys.map(({ material, over, label }, at) => ({
     recipe: {

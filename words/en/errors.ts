@@ -35,7 +35,7 @@ export const errors = {
   'error.range': 'The study goes {leaves} {instrument}.{mend, select, none {} other { {mend}}}',
   'error.pattern.material': '{why}',
   'error.pattern.length':
-    'This comes to more than {most} notes a hand. {by, select, keys {The keys make it so long: take fewer of them, or fewer octaves.} ladder {The ladder makes it so long: take one pace, or fewer octaves.} motif {The motif makes it so long: take a shorter one, or fewer octaves.} walk {The way through the octaves makes it so long: take fewer octaves.} figure {The figure makes it so long: take fewer octaves.} other {Take fewer octaves.}}',
+    'This comes to more than {most} notes a hand. {by, select, keys {The keys make it so long: take fewer of them, or fewer octaves.} ladder {The ladder makes it so long: take one pace, or fewer octaves.} motif {The motif makes it so long: take a shorter one, or fewer octaves.} walk {The loops make it so long: take fewer octaves.} figure {The figure makes it so long: take fewer octaves.} other {Take fewer octaves.}}',
   'error.school.material': 'The school of tetrachords shares a seven-note scale between the hands, in similar motion.',
   'error.motion.material': 'A {kind} has no contrary motion.',
   'error.interval.motion': 'Hands in contrary motion begin on the same note: interval must be octave.',

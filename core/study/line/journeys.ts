@@ -3,12 +3,9 @@ import { DomainError } from '../../message'
 import { noteName, parseNote } from '../../pitch'
 import { oneOf, whole } from '../checks'
 import { studyError } from '../messages'
-import { KEY_STEP_IDS, type KeyStep, keyStepsFor, stepRow } from './keys'
-import type { LinkId } from './links'
-
-/** Each key the whole course, or one leg of it: one up, the next down. */
-export const LEG_WAYS = ['each', 'alternate'] as const
-export type LegWay = (typeof LEG_WAYS)[number]
+import { KEY_STEPS, keyStepsFor } from './keys'
+import { JOURNEY_ROWS } from './named/journeys'
+import { type JourneyName, JOURNEYS, KEY_STEP_IDS, type KeyStep, LEG_WAYS, type LegWay, type LinkId } from './names'
 
 /** Keys of one's own: a tonic of the same kind, or another kind as well. */
 export interface KeyList {
@@ -24,63 +21,28 @@ export interface KeyCourse {
   readonly legs: LegWay
 }
 
-interface JourneyRow {
-  /** What it stands for; null where the study stays in its key. */
-  readonly course: Omit<KeyCourse, 'count'> | null
-  readonly calls: readonly string[]
-}
-
-/** The named journeys: as many keys as their way has. */
-export const JOURNEY_ROWS = {
-  'one-key': { course: null, calls: ['in one key', 'en una tonalidad'] },
-  'relay-half-step': {
-    course: { by: 'half-step', legs: 'alternate' },
-    calls: ['relay by half steps', 'relay by? half? steps|step|semitones?', 'relay', 'relevo por? semitonos?'],
-  },
-  'relay-fourth': {
-    course: { by: 'fourth', legs: 'alternate' },
-    calls: ['relay by fourths', 'relay by|in fourths', 'relevo por cuartas'],
-  },
-  'mode-chain': {
-    course: { by: 'mode', legs: 'each' },
-    calls: ['modes in a chain', 'modes in a? chain', 'mode chain', 'all modes', 'chain of modes', 'modos en cadena'],
-  },
-  'one-fewer': {
-    course: { by: 'one-fewer', legs: 'each' },
-    calls: [
-      'one sign fewer each time',
-      'one|a sign|sharp|flat|accidental fewer|less each? time?',
-      'one|a sharp or flat fewer|less each? time?',
-      'una alteracion menos cada? vez?',
-    ],
-  },
-} as const satisfies Readonly<Record<string, JourneyRow>>
-
-export type JourneyName = keyof typeof JOURNEY_ROWS
 export type Journey = JourneyName | KeyList | KeyCourse
-export const JOURNEYS = Object.keys(JOURNEY_ROWS) as JourneyName[]
-export const journeyRow = (name: JourneyName): JourneyRow => JOURNEY_ROWS[name]
 
 export const MAX_KEYS = 24
 
 /** What leads from key to key where the recipe names no link. */
 export function usualLink(journey: Journey): LinkId {
-  const course = typeof journey === 'string' ? journeyRow(journey).course : journey
-  return (course && 'by' in course && stepRow(course.by).link) || 'none'
+  const course = typeof journey === 'string' ? JOURNEY_ROWS[journey].course : journey
+  return (course && 'by' in course && KEY_STEPS[course.by].link) || 'none'
 }
 
 /** A journey as keys or a rule; null where the study stays in its key. */
 export function courseOfKeys(journey: Journey, first: NamedMaterial): KeyList | KeyCourse | null {
   if (typeof journey !== 'string') return journey
-  const { course } = journeyRow(journey)
-  return course && { ...course, count: stepRow(course.by).most(first) }
+  const { course } = JOURNEY_ROWS[journey]
+  return course && { ...course, count: KEY_STEPS[course.by].most(first) }
 }
 
 /** Named journeys that a kind can take. */
 export const journeysOf = (kind: Kind): JourneyName[] => {
   const can = keyStepsFor(kind)
   return JOURNEYS.filter((name) => {
-    const { course } = journeyRow(name)
+    const { course } = JOURNEY_ROWS[name]
     return course === null || can.includes(course.by)
   })
 }
@@ -145,6 +107,6 @@ export function completeJourney(value: unknown, first: NamedMaterial | null): Jo
 function completeCount(count: unknown, by: KeyStep, first: NamedMaterial | null): number {
   // a kind that this way does not go with is refused by its own name later
   const can = first !== null && keyStepsFor(kindOf(first.kind)).includes(by)
-  const most = can ? stepRow(by).most(first) : MAX_KEYS
+  const most = can ? KEY_STEPS[by].most(first) : MAX_KEYS
   return whole(count ?? most, 1, MAX_KEYS, `${PATH}.count`)
 }

@@ -11,18 +11,9 @@ import {
   usualTonics,
 } from '../../material'
 import { type Message, named } from '../../message'
-import {
-  fifthsOf,
-  letterIndex,
-  modulo,
-  type Note,
-  noteName,
-  parseNote,
-  pitchClass,
-  signatureAlteration,
-} from '../../pitch'
+import { fifthsOf, modulo, type Note, noteName, parseNote, pitchClass, signatureAlteration } from '../../pitch'
 import { studyMessage } from '../messages'
-import type { LinkId } from './links'
+import { KEY_STEP_IDS, type KeyStep, type LinkId } from './names'
 
 /** A key of a line: where its tonic lies, in semitones over the first one, and what tells it from the others. */
 export interface KeyPlace {
@@ -43,7 +34,6 @@ interface StepRow {
   readonly sharesFingers?: true
   /** What leads from one key to the next, unless another link is asked for. */
   readonly link?: LinkId
-  readonly calls: readonly string[]
 }
 
 const KEYS = 12
@@ -70,7 +60,7 @@ function usualName(kind: Kind, key: number): Note {
 const commonDivisor = (a: number, b: number): number => (b === 0 ? a : commonDivisor(b, a % b))
 
 /** The same kind so many semitones on each time, within an octave of the first. */
-const stepping = (semitones: number, calls: readonly string[]): StepRow => ({
+const stepping = (semitones: number): StepRow => ({
   needs: 'run',
   most: () => KEYS / commonDivisor(KEYS, semitones),
   signature: 'none',
@@ -82,7 +72,6 @@ const stepping = (semitones: number, calls: readonly string[]): StepRow => ({
       return { material: { ...first, tonic }, over, label: tonicLabel(tonic) }
     })
   },
-  calls,
 })
 
 /** The modes of one key, each on the next of its notes, from the one that is asked. */
@@ -126,19 +115,13 @@ function nearestOver(first: NamedMaterial, { tonic }: NamedMaterial): number {
   return apart > KEYS / 2 ? apart - KEYS : apart
 }
 
-const steps = (name: string): string => `${name}s|${name}`
-
-export const KEY_STEPS = {
-  'half-step': stepping(1, [
-    `by|in half ${steps('step')}`,
-    'by|in semitones',
-    'chromatically',
-    'por|de semitonos|semitono',
-  ]),
-  'whole-step': stepping(2, [`by|in whole ${steps('step')}`, 'by|in whole tones', 'por|de tonos|tono']),
-  'minor-third': stepping(3, ['by|in minor thirds', 'por terceras menores']),
-  fourth: stepping(5, ['by|in fourths keys?', 'por cuartas']),
-  fifth: stepping(7, ['by|in fifths keys?', 'by|round|around|through the? circle of? fifths?', 'por quintas']),
+/** Ways from key to key. */
+export const KEY_STEPS: Readonly<Record<KeyStep, StepRow>> = {
+  'half-step': stepping(1),
+  'whole-step': stepping(2),
+  'minor-third': stepping(3),
+  fourth: stepping(5),
+  fifth: stepping(7),
   mode: {
     needs: 'diatonic',
     most: () => MODES.length,
@@ -146,34 +129,26 @@ export const KEY_STEPS = {
     signature: 'own',
     sharesFingers: true,
     link: 'above',
-    calls: ['through the? modes', 'por los? modos'],
   },
   'one-fewer': {
     needs: 'diatonic',
     most: (first) => oneFewer(first).length,
     keys: oneFewer,
     signature: 'none',
-    calls: ['a|one sign fewer each? key'],
   },
   relative: {
     needs: 'paired',
     most: () => 2,
     keys: paired('signature'),
     signature: 'own',
-    calls: ['and|then its? relative', 'con|y su? relativa|relativo'],
   },
   parallel: {
     needs: 'paired',
     most: () => 2,
     keys: paired('tonic'),
     signature: 'none',
-    calls: ['and|then its? parallel', 'con|y su? paralela|homonima'],
   },
-} as const satisfies Readonly<Record<string, StepRow>>
-
-export type KeyStep = keyof typeof KEY_STEPS
-export const KEY_STEP_IDS = Object.keys(KEY_STEPS) as KeyStep[]
-export const stepRow = (by: KeyStep): StepRow => KEY_STEPS[by]
+}
 
 const NEEDS: Readonly<Record<StepRow['needs'], (kind: Kind) => boolean>> = {
   run: () => true,
@@ -183,4 +158,4 @@ const NEEDS: Readonly<Record<StepRow['needs'], (kind: Kind) => boolean>> = {
 }
 
 /** Ways from key to key that a kind can take: some name signatures and modes of major and natural minor. */
-export const keyStepsFor = (kind: Kind): KeyStep[] => KEY_STEP_IDS.filter((by) => NEEDS[stepRow(by).needs](kind))
+export const keyStepsFor = (kind: Kind): KeyStep[] => KEY_STEP_IDS.filter((by) => NEEDS[KEY_STEPS[by].needs](kind))

@@ -1,6 +1,6 @@
 import type { Material } from '../../material'
 import { midiOf, modulo, type Pitch, pitchAbove } from '../../pitch'
-import type { LinkId } from './links'
+import type { LinkId } from './names'
 
 /** A note of a key: its pitch, and its degree from 0. */
 export interface KeyNote {

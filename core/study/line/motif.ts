@@ -50,9 +50,15 @@ function checkDegrees(value: unknown, path: string): Degree | readonly Degree[] 
   return degrees
 }
 
+/** Every note value that can be written is a whole number of these in a beat. */
+const PARTS = 24
+const CLOSE = 0.02
+
 function checkBeats(value: unknown, path: string): number {
   const { least, most } = MOTIF_RANGE.beats
-  if (typeof value === 'number' && value >= least && value <= most) return value
+  // a third of a beat is not a decimal: what is close enough is meant
+  const whole = typeof value === 'number' ? Math.round(value * PARTS) / PARTS : Number.NaN
+  if (Math.abs(whole - (value as number)) <= CLOSE && whole >= least && whole <= most) return whole
   throw studyError('motif.beats', { field: path, least, most }, path)
 }
 

@@ -1,8 +1,8 @@
-import type { Course } from '../recipe'
-import { type Figure, figureRow } from './figures'
 import { type Cell, cellsOf, type Motif } from './motif'
+import { FIGURE_ROWS } from './named/figures'
+import { type Ground, range, WALK_ROWS } from './named/walks'
+import type { Course, Figure, Walk } from './names'
 import type { Sequence } from './sequence'
-import { type Ground, range, type Walk, walkRow } from './walks'
 
 export type Leg = 'up' | 'down'
 
@@ -17,8 +17,8 @@ export interface PathStep {
   readonly repeat?: number
   /** Its length in beats, where the motif says one. */
   readonly beats?: number
-  /** It rings on, to the end of its motif. */
-  readonly held?: boolean
+  /** So many moments later its motif ends, to which it rings on. */
+  readonly held?: number
 }
 
 /** What of a pattern makes a phrase. */
@@ -50,7 +50,7 @@ function onward(places: readonly number[]): number[] {
 
 /** Moments of a motif, where it says nothing of their length; what a beat is divided by follows from it. */
 export const momentsIn = ({ figure, motif }: Pick<Shape, 'figure' | 'motif'>): number | null => {
-  if (!motif) return figureRow(figure).rows[0]!.length
+  if (!motif) return FIGURE_ROWS[figure].rows[0]!.length
   return cellsOf(motif).some(({ beats }) => beats !== undefined) ? null : motif.length
 }
 
@@ -59,7 +59,7 @@ export const momentsIn = ({ figure, motif }: Pick<Shape, 'figure' | 'motif'>): n
  * compass; the last place of other figures stands alone, so that the line comes to rest.
  */
 function figured(figure: Figure, places: readonly number[], top: number): PathStep[] {
-  const { rows, within = false } = figureRow(figure)
+  const { rows, within = false } = FIGURE_ROWS[figure]
   const ways = onward(places)
   let turn = 0
   return places.flatMap((place, at): PathStep[] => {
@@ -93,17 +93,26 @@ export const mirrored = (path: readonly PathStep[], top: number): PathStep[] =>
 /** Every root with the motif over it, or under it where it is turned upside down. */
 const over = (cells: readonly Cell[], roots: readonly number[], leg: Leg, upsideDown = false): PathStep[] =>
   roots.flatMap((root, repeat) =>
-    cells.map(({ places, ...own }): PathStep => {
+    cells.map(({ places, beats, held }, at): PathStep => {
       const sounding = upsideDown ? places.map((place) => -place).reverse() : places
-      return { places: sounding.map((place) => root + place), leg, repeat, ...own }
+      return {
+        ...{ places: sounding.map((place) => root + place), leg, repeat },
+        ...(beats === undefined ? {} : { beats }),
+        ...(held && at < cells.length - 1 ? { held: cells.length - 1 - at } : {}),
+      }
     }),
   )
 
-/** A path that comes to rest on a root; one that stands there alone already does. */
+/** A path that comes to rest on a root. */
 function resting(path: readonly PathStep[], root: number): PathStep[] {
-  const last = path.at(-1)
-  if (!last || (last.places.length === 1 && last.places[0] === root)) return [...path]
-  return [...path, { places: [root], leg: last.leg, repeat: last.repeat }]
+  const { leg, repeat } = path.at(-1)!
+  return [...path, { places: [root], leg, repeat }]
+}
+
+/** The same where it does not end there already. */
+function closing(path: readonly PathStep[], root: number): PathStep[] {
+  const { places } = path.at(-1)!
+  return places.length === 1 && places[0] === root ? [...path] : resting(path, root)
 }
 
 /** Repeats of one leg after those of another. */
@@ -148,21 +157,23 @@ function sequenced({ motif, sequence, legs, ground, turned }: Moved): PathStep[]
   const [begin, end] = step === 0 ? [0, 0] : rises ? [0, top] : [top, 0]
   const leg: Leg = rises ? 'up' : 'down'
   const there = over(cells, out, leg)
-  if (legs === 1 || back === 'none') return resting(there, end)
+  if (legs === 1 || back === 'none') return step === 0 ? closing(there, end) : resting(there, end)
   if (back === 'retrograde') {
-    const whole = resting(there, end)
-    return resting(after(whole, backwards(whole, opposite(leg))), begin)
+    const whole = step === 0 ? there : resting(there, end)
+    return closing(after(whole, backwards(whole, opposite(leg))), begin)
   }
   // another motif stands as it is written, whichever way the course begins
-  const [returning, upsideDown] = typeof back === 'object' ? [cellsOf(back.motif), turned] : [cells, back === 'mirrored']
-  return resting(after(there, over(returning, home, opposite(leg), upsideDown)), begin)
+  const [returning, upsideDown] =
+    typeof back === 'object' ? [cellsOf(back.motif), turned] : [cells, back === 'mirrored']
+  const whole = after(there, over(returning, home, opposite(leg), upsideDown))
+  return step === 0 ? closing(whole, begin) : resting(whole, begin)
 }
 
 function walked({ walk, figure }: Shape, ground: Ground, legs: number): PathStep[] {
-  const stretches = walkRow(walk).places(ground, legs)
+  const stretches = WALK_ROWS[walk].places(ground, legs)
   return stretches.flatMap((places) => {
     const path = figure === 'straight' ? plainSteps(places) : figured(figure, places, ground.top)
-    if (walkRow(walk).around === undefined) return path
+    if (WALK_ROWS[walk].around === undefined) return path
     return path.map((step, at) => (at === 0 ? { ...step, fresh: true } : step))
   })
 }

@@ -48,7 +48,7 @@ describe('figures', () => {
   it('give the walk back when every figure is read by its own note', () => {
     const own: Partial<Record<Figure, number>> = { 'broken-triads': 1 }
     for (const figure of FIGURES.filter((each) => !each.startsWith('groups') && each !== 'broken-seventh-chords')) {
-      const size = FIGURE_ROWS[figure].rows[0].length
+      const size = FIGURE_ROWS[figure].rows[0]!.length
       for (const course of COURSES) {
         const shaped = places(figure, course)
         const last = shaped.length - 1
@@ -151,8 +151,16 @@ describe('journeys', () => {
     }
   })
 
-  it('chains the modes of one key: the same notes, and a third up from each to the next (common practice)', () => {
-    const study = sections({ tonic: 'Bb', kind: 'major' }, 'mode-chain')
+  it.each([
+    // the note above the next tonic falls to it; from the one under its own tonic it is a third up
+    ['above', 6],
+    ['below', 2],
+  ] as const)('chains the modes of one key, led from %s: the same notes (common practice)', (link, apart) => {
+    const study = fingered({
+      material: { tonic: 'Bb', kind: 'major' },
+      pattern: { journey: 'mode-chain', link },
+      octaves: 1,
+    })
     const { notes } = study.hands.right!
     const scale = new Set(notes.map(({ midi }) => midi % 12))
     expect(scale.size).toBe(7)
@@ -161,7 +169,7 @@ describe('journeys', () => {
     for (const { from } of study.sections!.slice(1)) {
       const [last, first] = [notes[from - 1]!, notes[from]!]
       expect(first.pitch.letter.charCodeAt(0) - last.pitch.letter.charCodeAt(0) + 7).toSatisfy(
-        (n: number) => n % 7 === 2,
+        (n: number) => n % 7 === apart,
       )
       expect(study.rhythm.notes[from]!.start % 4).toBe(0)
     }

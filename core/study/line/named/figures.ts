@@ -1,3 +1,5 @@
+import { type Figure, FIGURES } from '../names'
+
 /** What a figure can be played in: single notes of any run, or the seven notes of a scale. */
 type Needs = 'run' | 'scale'
 
@@ -13,7 +15,7 @@ interface FigureRow {
 }
 
 /** The named figures. Notes in two rows go up with one and down with the next. */
-export const FIGURE_ROWS = {
+export const FIGURE_ROWS: Readonly<Record<Figure, FigureRow>> = {
   straight: { rows: [[0]], within: true, needs: 'run', calls: ['straight', 'no pattern', 'sin patron'] },
   'groups-of-three': {
     rows: [[0, 1, 2]],
@@ -65,13 +67,8 @@ export const FIGURE_ROWS = {
     needs: 'scale',
     calls: ['in? broken seventh|7th chords', 'acordes de septima quebrados'],
   },
-} as const satisfies Readonly<Record<string, FigureRow>>
-
-export type Figure = keyof typeof FIGURE_ROWS
-export const FIGURES = Object.keys(FIGURE_ROWS) as Figure[]
-/** The row of a figure. */
-export const figureRow = (figure: Figure): FigureRow => FIGURE_ROWS[figure]
+}
 
 /** Figures that a run can take: single notes; scales of seven notes take those that name intervals. */
 export const figuresOf = (scale: boolean): Figure[] =>
-  FIGURES.filter((figure) => scale || figureRow(figure).needs === 'run')
+  FIGURES.filter((figure) => scale || FIGURE_ROWS[figure].needs === 'run')

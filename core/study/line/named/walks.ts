@@ -1,3 +1,5 @@
+import { type Walk, WALKS } from '../names'
+
 /** What a walk is laid through: degrees to the octave and the place of the highest one, the lowest being 0. */
 export interface Ground {
   readonly degrees: number
@@ -84,7 +86,8 @@ const whole =
   (places: (ground: Ground, legs: number) => number[]): WalkRow['places'] =>
   (ground, legs) => [places(ground, legs)]
 
-export const WALK_ROWS = {
+/** The named walks. */
+export const WALK_ROWS: Readonly<Record<Walk, WalkRow>> = {
   straight: { places: whole(straight), needs: 'run', calls: ['straight through', 'seguido'] },
   loops: { places: whole(loops), needs: 'run', calls: ['in? loops|loop|bucles', 'en bucles'] },
   'straight-then-loops': {
@@ -117,11 +120,7 @@ export const WALK_ROWS = {
     needs: 'scale',
     calls: ['five degrees first', 'five degrees|notes first', 'primero cinco notas|grados'],
   },
-} as const satisfies Readonly<Record<string, WalkRow>>
-
-export type Walk = keyof typeof WALK_ROWS
-export const WALKS = Object.keys(WALK_ROWS) as Walk[]
-export const walkRow = (walk: Walk): WalkRow => WALK_ROWS[walk]
+}
 
 /** Walks through a run; those that count degrees need a scale. */
-export const walksOf = (scale: boolean): Walk[] => WALKS.filter((walk) => scale || walkRow(walk).needs === 'run')
+export const walksOf = (scale: boolean): Walk[] => WALKS.filter((walk) => scale || WALK_ROWS[walk].needs === 'run')
