@@ -235,11 +235,12 @@ function spotsOf(plan: StaffPlan, staff: Staff, system: System, shown: Shown): F
   return plan.chords.flatMap((chord, at) => {
     const ys = fingerYs(plan, staff, at)
     const letterY = right ? Math.min(...ys) - 20 : Math.max(...ys) + 18
-    return chord.map(({ index, step }, voice) => {
+    return chord.flatMap(({ index, step, tied }, voice) => {
+      if (tied?.from) return []
       const nearest = right ? notes.bottom + triplet + 12 : notes.top - triplet - 6 - (hasSigns(plan) ? SIGN : 0)
       const line = right ? chord.length - 1 - voice : voice
       const nameY = shown.names ? nearest + (right ? 1 : -1) * NAME * line : null
-      return { hand, index, step, letterY, nameY, x: system.columns[at]!, y: ys[voice]! }
+      return [{ hand, index, step, letterY, nameY, x: system.columns[at]!, y: ys[voice]! }]
     })
   })
 }
@@ -273,14 +274,14 @@ function topsOf(extents: readonly Extent[], head: number): number[] {
 function drawStaves(ink: Ink, staves: readonly Staff[], tops: readonly number[], height: number): void {
   const context = ink.context(height)
   context.setFillStyle(ink.colour).setStrokeStyle(ink.colour)
-  staves.forEach(({ stave, notes, rests, beams, tuplets }, at) => {
+  staves.forEach(({ stave, notes, rests, beams, tuplets, ties }, at) => {
     ink.moveDown(context.openGroup('staff'), tops[at]!)
     stave.setContext(context).draw()
     for (const note of [...notes, ...rests]) {
       note?.setLedgerLineStyle({ strokeStyle: ink.colour, lineWidth: 1 })
       note?.setContext(context).draw()
     }
-    for (const drawn of [...beams, ...tuplets]) drawn.setContext(context).draw()
+    for (const drawn of [...beams, ...tuplets, ...ties]) drawn.setContext(context).draw()
     context.closeGroup()
     stave.setY(tops[at]!)
   })

@@ -1,7 +1,7 @@
 import { barOf, printedFifths, restsAfter, type Writing } from '#core/notation'
 import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
-import type { LineNote, Value } from '#core/study'
+import type { LineNote, Rhythm, Value } from '#core/study'
 import { breaksOf } from './breaks'
 import { barLineAt, CLEF_CHANGE, clefAt, distance, REST_WIDTH, stepWithin, takes } from './columns'
 import { type Room, sheetOf, startsBar } from './room'
@@ -25,9 +25,10 @@ export interface System {
   readonly right: number
 }
 
-/** A note with its place in its line. */
+/** A note with its place in its line; one that is held over bar lines stands in every bar, tied. */
 export interface PlacedNote extends LineNote {
   readonly index: number
+  readonly tied?: { readonly from: boolean; readonly to: boolean }
 }
 
 export interface StaffPlan {
@@ -63,8 +64,24 @@ const headWidth = (fifths: number, first: boolean): number =>
 /** What a hand strikes at each of some steps. */
 function chordsOf(study: RealisedStudy, hand: Player, from: number, to: number): PlacedNote[][] {
   const chords: PlacedNote[][] = Array.from({ length: to - from }, () => [])
-  lineFor(study, hand).notes.forEach((note, index) => chords[note.step - from]?.push({ ...note, index }))
+  lineFor(study, hand).notes.forEach((note, index) => {
+    for (const part of inBars(study.rhythm, { ...note, index })) chords[part.step - from]?.push(part)
+  })
   return chords
+}
+
+/** A held note, bar by bar. */
+function inBars(rhythm: Rhythm, note: PlacedNote): PlacedNote[] {
+  const { step, holds = 1 } = note
+  const starts = [step]
+  for (let at = step + 1; at < step + holds; at++) if (startsBar(rhythm, at)) starts.push(at)
+  if (starts.length === 1) return [note]
+  return starts.map((start, at) => ({
+    ...note,
+    step: start,
+    holds: (starts[at + 1] ?? step + holds) - start,
+    tied: { from: at > 0, to: at < starts.length - 1 },
+  }))
 }
 
 /** Steps through which an earlier note is held. */

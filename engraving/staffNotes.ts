@@ -1,5 +1,17 @@
 import { beamGroups, isBeamed, printedFifths, slashesOf, stemsUp, strokesAt } from '#core/notation'
-import { Accidental, Articulation, Beam, Dot, Formatter, Stave, StaveNote, Stem, Tuplet, Voice } from 'vexflow/core'
+import {
+  Accidental,
+  Articulation,
+  Beam,
+  Dot,
+  Formatter,
+  Stave,
+  StaveNote,
+  StaveTie,
+  Stem,
+  Tuplet,
+  Voice,
+} from 'vexflow/core'
 import type { RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
 import { heldBeats, type Rhythm, type Value } from '#core/study'
@@ -16,6 +28,7 @@ export interface Staff {
   readonly rests: readonly StaveNote[]
   readonly beams: readonly Beam[]
   readonly tuplets: readonly Tuplet[]
+  readonly ties: readonly StaveTie[]
 }
 
 const DURATION: Record<Value['written'], string> = {
@@ -90,7 +103,7 @@ function noteOf(plan: StaffPlan, at: number, { value, signs, up, accent, beams, 
   if (value.dots > 0) Dot.buildAndAttach([written], { all: true })
   plan.chords[at]!.forEach((note, voice) => {
     const sign = signs[note.index]
-    if (typeof sign !== 'number') return
+    if (typeof sign !== 'number' || note.tied?.from) return
     written.addModifier(new Accidental(SIGNS[sign]!), voice)
     // the sign clear of the beams over it: those of short notes hang down far
     const reach = SIGN_REACH[sign]![up ? 'up' : 'down'] + BEAM + BEAM_MORE * (beams - 1)
@@ -205,7 +218,25 @@ export function staffOf(study: RealisedStudy, system: System, plan: StaffPlan): 
   notes.forEach((note, at) => note && place(note, system.columns[at]!))
   rests.forEach((rest, at) => rest && place(rest, system.rests[at]!.x))
   for (const beam of beams) beam.postFormat()
-  return { hand: plan.hand, stave, notes, rests: rests.filter((rest) => rest !== null), beams, tuplets }
+  const ties = tiesOf(plan, notes)
+  return { hand: plan.hand, stave, notes, rests: rests.filter((rest) => rest !== null), beams, tuplets, ties }
+}
+
+/** From each head that is held over a bar line to the next; to the edge of the system where it goes on there. */
+function tiesOf(plan: StaffPlan, notes: readonly (StaveNote | null)[]): StaveTie[] {
+  const heads = plan.chords.flatMap((chord, at) => chord.map((note, voice) => ({ note, at, voice })))
+  return heads.flatMap(({ note, at, voice }) => {
+    if (!note.tied) return []
+    const next = heads.find((other) => other.at > at && other.note.index === note.index)
+    const begins = heads.some((other) => other.at < at && other.note.index === note.index)
+    const [here, there] = [notes[at]!, next && notes[next.at]!]
+    const tie = (firstNote: StaveNote | undefined, lastNote: StaveNote | undefined, last: number): StaveTie =>
+      new StaveTie({ firstNote, lastNote, firstIndexes: [voice], lastIndexes: [last] })
+    return [
+      ...(note.tied.from && !begins ? [tie(undefined, here, voice)] : []),
+      ...(note.tied.to ? [tie(here, there, next?.voice ?? voice)] : []),
+    ]
+  })
 }
 
 function restOf(rest: Value, clef: 'treble' | 'bass'): StaveNote {

@@ -10,8 +10,6 @@ export const british = {
   'shape.journey.relay-half-step': 'relay by semitones',
   'shape.keyStep.half-step': 'by semitones',
   'shape.keyStep.whole-step': 'by tones',
-  'echo.pattern.journey':
-    '{value, select, one_key {in one key} relay_half_step {relay by semitones} relay_fourth {relay by fourths} mode_chain {modes in a chain} one_fewer {one sharp or flat fewer each time} other {{value}}}',
   'echo.tempo.notesPerBeat':
     '{value, select, 1 {in crotchets} 2 {in quavers} 3 {in triplets} 4 {in semiquavers} 6 {in sextuplets} other {in demisemiquavers}}',
   'echo.ask.beat':

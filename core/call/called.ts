@@ -40,7 +40,11 @@ export const LINK = firstOf(LINK_CALLS)
 export const ACCOMPANIMENT: Record<Accompaniment, string> = {
   none: 'both hands play',
   'held-tonic': 'tonic held in the left hand',
+  'held-fifth': 'root and fifth held in the left hand',
+  'held-shell': 'shell held in the left hand',
   'scale-in-bass': 'scale in the bass',
+  'by-turns': 'right hand up, left hand down',
+  'handed-over': 'from hand to hand',
 }
 export const LADDER: Record<Ladder, string> = {
   none: 'one rhythm',

@@ -2,7 +2,7 @@ import { callMessage } from './messages'
 import { echoOf } from './echo'
 import type { Message } from '../message'
 import { type AnyPin, completeRecipe, overWhole, type RecipeInput } from '../instrument'
-import { MAX_OCTAVES, TEMPO_RANGE } from '../study'
+import { courseOfKeys, isFree, type KeyCourse, type KeyList, MAX_OCTAVES, TEMPO_RANGE } from '../study'
 import type { Meaning, Part } from './part'
 
 export type Changes = Omit<RecipeInput, 'material'>
@@ -26,6 +26,8 @@ export function contradictions(meaning: readonly Meaning[]): Message[] {
     known.set(path, { value, part })
   }
   const noteAll = (path: string, value: unknown, part: Part): void => {
+    // what goes back to its default contradicts nothing
+    if (value === undefined) return
     if (typeof value !== 'object' || value === null || Array.isArray(value)) note(path, value, part)
     else for (const [inner, each] of Object.entries(value as object)) noteAll(`${path}.${inner}`, each, part)
   }
@@ -58,6 +60,18 @@ function withBothHands(change: Changes, base: RecipeInput): { change: Changes; s
   return { change: { ...change, hands: 'together' }, said: [callMessage('call.both-hands')] }
 }
 
+/** Keys that only say how their legs go are those that the study has, or that the line says elsewhere. */
+function withKeys(change: Changes, base: RecipeInput): { change: Changes; said: Message[] } {
+  const journey = change.pattern?.journey as Partial<KeyList & KeyCourse> | undefined
+  if (typeof journey !== 'object' || 'keys' in journey || 'by' in journey) return { change, said: [] }
+  const { material, pattern } = completeRecipe(base)
+  const own = isFree(material) ? null : courseOfKeys(pattern.journey, material)
+  if (own)
+    return { change: { ...change, pattern: { ...change.pattern, journey: { ...own, ...journey } as never } }, said: [] }
+  const { journey: _, ...rest } = change.pattern!
+  return { change: { ...change, pattern: rest }, said: [callMessage('call.no-keys')] }
+}
+
 /** What is changed in a study but its material: octaves more or fewer reckoned out, its tempo raised, its hands joined. */
 export function changesOver(
   base: RecipeInput,
@@ -68,5 +82,6 @@ export function changesOver(
   const octaves = Math.max(1, Math.min(MAX_OCTAVES, (change.octaves ?? base.octaves ?? 2) + more))
   const tempo = paced(more === 0 ? change : { ...change, octaves }, meaning, base)
   const hands = withBothHands(tempo.change, base)
-  return { change: hands.change, said: [...tempo.said, ...hands.said] }
+  const keys = withKeys(hands.change, base)
+  return { change: keys.change, said: [...tempo.said, ...hands.said, ...keys.said] }
 }

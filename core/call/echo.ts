@@ -2,6 +2,7 @@ import { families, familyOf, type RecipeInput } from '../instrument'
 import { kindNamed, qualityNamed, materialMessage } from '../material'
 import { joined, listed, type Message, named } from '../message'
 import { noteName } from '../pitch'
+import { patternEcho } from './echoLine'
 import { callMessage } from './messages'
 import type { Ask, Features, Pace, Part, Signs } from './part'
 
@@ -33,6 +34,7 @@ function valueMessage(path: string, value: unknown): Message[] {
 function changeMessage(change: Omit<RecipeInput, 'material'>): Message[] {
   return Object.entries(change).flatMap(([field, value]): Message[] => {
     if (field === 'pins') return (value as object[]).map((pin) => pinMessage(pin))
+    if (field === 'pattern') return [patternEcho(value as Parameters<typeof patternEcho>[0])]
     return valueMessage(field, value)
   })
 }

@@ -1,4 +1,5 @@
 import { noteNameAt } from './noteNames'
+import { numberWords } from './rules'
 import type { Token } from './scan'
 
 const SYLLABLES = ['do', 'ut', 're', 'mi', 'fa', 'sol', 'la', 'si']
@@ -36,7 +37,27 @@ function namesItsKind(tokens: readonly Token[], at: number): boolean {
   return after !== undefined && after.kind === 'word' && noteNameAt([after], 0, false) === null
 }
 
+const isRomance = (tokens: readonly Token[]): boolean => tokens.some(({ text }) => ROMANCE.test(text))
+/** “A dos octavas”, “a 60”: in Spanish and its sisters `a` before a number says how far or how fast. */
+const isPreposition = (tokens: readonly Token[], at: number): boolean => {
+  const next = tokens[at + 1]
+  return next !== undefined && isRomance(tokens) && (next.kind === 'number' || numberWords.includes(next.text))
+}
+
+/** “Up a fifth”, “a whole tone higher”: an interval by its name, and no key before it. */
+const isInterval = (tokens: readonly Token[], at: number): boolean => {
+  const words = tokens.slice(at + 1, at + 4).map(({ text }) => text)
+  const name = words.findIndex((word) => INTERVAL.test(word))
+  return name >= 0 && words.slice(0, name).every((word) => QUALITY.test(word)) && MOVES.test(around(tokens, at, name))
+}
+const around = (tokens: readonly Token[], at: number, name: number): string =>
+  [tokens[at - 1], tokens[at + name + 2]].map((token) => token?.text ?? '').join(' ')
+const INTERVAL = /^(second|third|fourth|fifth|sixth|tritone|semitone|tone|step)$/
+const QUALITY = /^(major|minor|perfect|whole|half)$/
+const MOVES = /\b(up|down|by|raise|raised|lower|lowered|higher)\b/
+
 function isArticle(tokens: readonly Token[], at: number): boolean {
+  if (isPreposition(tokens, at) || isInterval(tokens, at)) return true
   const others = otherKeys(tokens, at)
   const next = tokens[at + 1]
   if (others === 0 || !next || next.kind === 'number') return false

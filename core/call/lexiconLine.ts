@@ -138,15 +138,30 @@ const LINKS: readonly Rule[] = (Object.keys(LINK_CALLS) as LinkId[]).flatMap((li
   fixed(LINK_CALLS[link], pattern({ link })),
 )
 
-const HOLDS: readonly Rule[] = fixed(
-  [
-    'left|lh hand? holds|holding the? root|tonic',
+const LEFT = 'left|lh hand?'
+const hands = (accompaniment: Pattern['accompaniment'], phrases: readonly string[]): Rule[] =>
+  fixed(phrases, pattern({ accompaniment }, { hands: 'together', motion: 'similar', interval: 'octave' }))
+
+const HOLDS: readonly Rule[] = [
+  ...hands('held-tonic', [
+    `${LEFT} holds|holding the? root|tonic`,
     'the? root|tonic rings through',
     'izquierda sostiene|mantiene la? tonica|fundamental',
     'mano izquierda sostiene|mantiene la? tonica|fundamental',
-  ],
-  pattern({ accompaniment: 'held-tonic' }, { hands: 'together' }),
-)
+  ]),
+  ...hands('held-fifth', [
+    `${LEFT} holds root and fifth`,
+    'over two note chords',
+    'izquierda sostiene fundamental y quinta',
+  ]),
+  ...hands('held-shell', [
+    `${LEFT} holds shells|shell`,
+    'over shells',
+    'izquierda sostiene fundamental tercera y septima',
+  ]),
+  ...hands('by-turns', ['one hand up ,? the? other down', 'hands by turns', 'una mano sube ,? la? otra baja']),
+  ...hands('handed-over', ['one line for both hands', 'de mano en mano', 'de una mano a la otra']),
+]
 
 /** Lines as a teacher calls them. */
 export const LINE_RULES: readonly Rule[] = [...MOTIFS, ...SEQUENCES, ...KEYS, ...LINKS, ...HOLDS]

@@ -92,6 +92,10 @@ const PATTERNS: Rule[] = [
     pattern: { accompaniment: 'held-tonic' },
   }),
   ...says(['scale in the? bass|left', 'under held chords'], { pattern: { accompaniment: 'scale-in-bass' } }),
+  ...says(['root and fifth held in the? left|lh? hand?'], { pattern: { accompaniment: 'held-fifth' } }),
+  ...says(['shell|shells held in the? left|lh? hand?'], { pattern: { accompaniment: 'held-shell' } }),
+  ...says(['right|rh hand? up ,? left|lh hand? down'], { pattern: { accompaniment: 'by-turns' } }),
+  ...says(['from hand to hand'], { pattern: { accompaniment: 'handed-over' } }),
   ...says(['both hands play'], { pattern: { accompaniment: 'none' } }),
 ]
 

@@ -41,6 +41,7 @@ export type CallMessages = {
   'call.grade': { grade: number }
   'call.long-notes': null
   'call.rounded': { bpm: number }
+  'call.no-keys': null
   'call.no-related': { kind: Message }
   'call.no-start': { note: NoteParam; title: Message }
   'call.two-keys': null

@@ -31,23 +31,28 @@ function lengthAt(tokens: readonly Token[], at: number): { beats: number; next: 
   return closes ? { beats: Number(whole.text) / Number(part.text), next: at + 5 } : null
 }
 
-/** Degrees at one place of the line: some in a row, or struck together with `+`. */
-function degreesAt(tokens: readonly Token[], from: number): { items: (number | number[])[]; next: number } | null {
+/** A degree, or figures in a row with no space between them. */
+function figuresAt(tokens: readonly Token[], from: number): { degrees: number[]; next: number } | null {
   const minus = UNDER.includes(tokens[from]?.text ?? '')
   const at = minus ? from + 1 : from
   const token = tokens[at]
   if (token?.kind !== 'number') return null
-  const degrees = degreesIn(token.text).map((each) => (minus ? -each : each))
-  if (degrees.length > 1 || tokens[at + 1]?.text !== '+') return { items: degrees, next: at + 1 }
-  const chord = [...degrees]
-  let next = at + 1
-  while (tokens[next]?.text === '+') {
-    const more = degreesAt([...tokens.slice(0, next + 2)], next + 1)
-    if (!more || more.items.length !== 1) break
-    chord.push(...[more.items[0]!].flat())
+  return { degrees: degreesIn(token.text).map((each) => (minus ? -each : each)), next: at + 1 }
+}
+
+/** Degrees at one place of the line: some in a row, or struck together with `+`. */
+function degreesAt(tokens: readonly Token[], from: number): { items: (number | number[])[]; next: number } | null {
+  const first = figuresAt(tokens, from)
+  if (!first) return null
+  const chord = [...first.degrees]
+  let { next } = first
+  while (first.degrees.length === 1 && tokens[next]?.text === '+') {
+    const more = figuresAt(tokens, next + 1)
+    if (more?.degrees.length !== 1) break
+    chord.push(...more.degrees)
     next = more.next
   }
-  return { items: chord.length > 1 ? [chord] : degrees, next }
+  return { items: chord.length > first.degrees.length ? [chord] : chord, next }
 }
 
 function itemsAt(tokens: readonly Token[], at: number): { items: MotifItem[]; next: number } | null {

@@ -3,7 +3,7 @@ import { type Note, noteAbove, noteName, parseNote } from '../pitch'
 import { named as namedNote, type Message } from '../message'
 import { altered, completeRecipe, type RecipeInput } from '../instrument'
 import { titleOf } from '../realise'
-import { isFree } from '../study'
+import { isFree, type KeyList } from '../study'
 import { type Changes, changesOver } from './changes'
 import { callMessage } from './messages'
 import type { Heard } from './heard'
@@ -30,12 +30,18 @@ interface Line {
 const changed = (base: RecipeInput, change: Changes, material: RecipeInput['material']): RecipeInput =>
   altered(base, material === base.material ? change : { ...change, material })
 
+/** Keys of its own through which a line leads the study: it sets out from the first. */
+function keysNamed({ pattern }: Changes): KeyList['keys'] {
+  const journey = pattern?.journey
+  return typeof journey === 'object' && 'keys' in journey ? journey.keys : []
+}
+
 type Materials = { materials: readonly RecipeInput['material'][]; problems: readonly Message[] }
 const one = (material: RecipeInput['material']): Materials => ({ materials: [material], problems: [] })
 const refused = (problem: Message): Materials => ({ materials: [], problems: [problem] })
 
 /** Another key for the study: related, so much higher, begun on another note, in all keys, drawn; null where none is said. */
-function otherKeys({ heard, base, meaning, random }: Line, kinds: readonly KindId[]): Materials | null {
+function otherKeys({ heard, base, change, meaning, random }: Line, kinds: readonly KindId[]): Materials | null {
   const { tonic, kind } = base.material as NamedMaterial
   const part = meaning.map((each) => each.part)
   const keys = (kindId: KindId): readonly Note[] => tonicsWithin(kindId, heard.signs)
@@ -56,6 +62,8 @@ function otherKeys({ heard, base, meaning, random }: Line, kinds: readonly KindI
   }
   const moved = part.find(({ is }) => is === 'moved')
   if (moved?.is === 'moved') return one({ tonic: movedTonic(tonic, kind, moved.by), kind })
+  const [first] = keysNamed(change)
+  if (first !== undefined) return one(typeof first === 'string' ? { tonic: first, kind } : first)
   const { start, degree } = heard.ask
   if (!start && degree === undefined) return null
   const note = start ?? noteAbove(parseNote(tonic), KINDS[kind].up[degree! - 1] ?? KINDS[kind].up[0]!)

@@ -1,6 +1,6 @@
 import { completeRecipe, familyOf, type Phrase, type Recipe, type RecipeInput } from '../instrument'
 import { FREE, KINDS, MAKINGS } from '../material'
-import { type CommonRecipe, isFree } from '../study'
+import { type CommonRecipe, isFree, usualLink } from '../study'
 
 import { ACCOMPANIMENT, AFTER, BEFORE, FIGURE, LADDER, LENGTHS, LINK, NOTES, OCTAVES, WALK } from './called'
 import { DIRECTION, journeyPhrase, motifPhrase, returnPhrase, stepPhrase } from './lineWritten'
@@ -47,7 +47,10 @@ const SHAPE_PHRASES: readonly Phrase[] = [
   { of: ({ pattern }) => pattern.sequence.direction, say: ({ pattern }) => DIRECTION[pattern.sequence.direction] },
   { of: ({ pattern }) => pattern.sequence.return, say: ({ pattern }) => returnPhrase(pattern.sequence.return) },
   { of: ({ pattern }) => pattern.journey, say: ({ pattern }) => journeyPhrase(pattern.journey) },
-  { of: ({ pattern }) => pattern.link, say: ({ pattern }) => LINK[pattern.link], follows: true },
+  {
+    of: ({ pattern: { link, journey } }) => (link === usualLink(journey) ? null : link),
+    say: ({ pattern }) => LINK[pattern.link],
+  },
   {
     of: ({ pattern }) => pattern.accompaniment,
     say: ({ pattern }) => ACCOMPANIMENT[pattern.accompaniment],

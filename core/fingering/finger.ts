@@ -66,7 +66,8 @@ function outOfReach(recipe: FingeredRecipe, { run, line }: Task): DomainError {
     problem.states(step).every((struckFingers) => problem.one(step, struckFingers) === Infinity),
   )
   const names = (run.steps[at]?.notes ?? []).map((note) => pitchName(line.notes[note]!.pitch))
-  const path = isFree(recipe.material) ? `material.pitches[${placeOf(recipe, recipe.material, at)}]` : 'handSize'
+  const own = recipe.pattern.motif ? 'pattern.motif' : 'handSize'
+  const path = isFree(recipe.material) ? `material.pitches[${placeOf(recipe, recipe.material, at)}]` : own
   const { handSize: size } = recipe
   return fingeringError('reach', { pitches: names.join(' '), size, hand: line.hand }, path)
 }

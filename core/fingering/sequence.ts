@@ -82,13 +82,26 @@ function chordsOf(line: Line): Unit[] {
 /**
  * How a line may be cut into units, each way in turn.
  * @param rests the note on which it comes to rest stands by itself
+ * @param halved every repeat is cut in two
  */
-function cuts(line: Line, inverts = false, rests = false): Unit[][] {
-  const cells = cellsOf(line)
+function cuts(line: Line, inverts = false, rests = false, halved = false): Unit[][] {
+  const cells = halved ? halves(line, cellsOf(line)) : cellsOf(line)
   const inTwos = cells.every((cell) => cell.length <= 3) && cells.some((cell) => cell.length === 2)
   const ways = inTwos ? [paired(line, cells), cells] : [cells]
   return (rests ? ways.map(resting) : ways).map((way) => unitsFrom(line, way, inverts))
 }
+
+/** Repeats of four notes and more in halves, for hands that do not lie over the whole of one. */
+const halves = (line: Line, cells: readonly number[][]): number[][] =>
+  cells.flatMap((cell) => {
+    const steps = [...new Set(cell.map((note) => line.notes[note]!.step))]
+    if (steps.length < 4) return [cell]
+    const middle = steps[Math.ceil(steps.length / 2)]!
+    return [
+      cell.filter((note) => line.notes[note]!.step < middle),
+      cell.filter((note) => line.notes[note]!.step >= middle),
+    ]
+  })
 
 /** The same with the note on which a line comes to rest by itself, for hands that do not reach it from the last repeat. */
 function resting(cells: readonly number[][]): number[][] {
@@ -161,9 +174,17 @@ export function solveSequence(school: School, line: Line, fits: Fits, inverts = 
       const found = fingered(school, line.hand, units, fits)
       return found ? [{ ...found, units, cost: found.cost + CARRIED * units.length }] : []
     })
-  const whole = priced(chords ? [chordsOf(line)] : cuts(line, inverts))
-  // a hand that does not reach the last note from the last repeat moves for it
-  const ways = whole.length > 0 || chords ? whole : priced(cuts(line, inverts, true))
+  // a hand that does not reach the last note from the last repeat moves for it; one that does not reach a repeat, within it
+  const tries = chords
+    ? [() => [chordsOf(line)]]
+    : [
+        () => cuts(line, inverts),
+        () => cuts(line, inverts, true),
+        () => cuts(line, inverts, false, true),
+        () => cuts(line, inverts, true, true),
+      ]
+  let ways: ReturnType<typeof priced> = []
+  for (const attempt of tries) if (ways.length === 0) ways = priced(attempt())
   const best = ways.sort((a, b) => a.cost - b.cost)[0]
   if (!best) return []
   const { units, groups, choices } = best

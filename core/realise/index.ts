@@ -4,7 +4,7 @@
  */
 export { materialFor } from './material'
 export { type RealiseErrors, type RealiseMessages, titleMessage, type TitleMessages } from './messages'
-export { bookendsMessage, choiceMessage, courseMessage, rhythmMessage, shapeMessage } from './shape'
+export { bookendsMessage, choiceMessage, courseMessage, journeyMessages, rhythmMessage, shapeMessage } from './shape'
 export {
   type Accepted,
   acceptedMarks,

@@ -38,6 +38,9 @@ type ShapeCode = { [F in keyof ShapeChoices]: `shape.${F}.${ShapeChoices[F]}` }[
 export type TitleMessages = { readonly [C in ShapeCode]: null } & {
   /** A motif in figures, and the degrees from one root to the next. */
   'line.motif': { motif: string; step: number }
+  'line.motif-alone': { motif: string }
+  'line.step': { step: number }
+  'line.count': { count: number }
   'line.return': { how: 'retrograde' | 'same' | 'none' }
   'line.other': { motif: string }
   'line.direction': { direction: 'up' | 'down' }

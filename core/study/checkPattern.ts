@@ -1,9 +1,9 @@
+import { ACCOMPANIMENT_ROWS } from './accompany'
 import { kindNamed, type Material } from '../material'
 import type { Message, DomainError } from '../message'
 import { studyError, studyMessage } from './messages'
 import { type CommonRecipe, isFree } from './recipe'
 import {
-  accompaniesScale,
   figuresFor,
   isPlainPattern,
   keyStepsIn,
@@ -44,11 +44,13 @@ function checkAccompaniment({ hands, motion, interval, pattern }: CommonRecipe, 
   const { accompaniment: requested } = pattern
   if (requested === 'none') return
   const field = 'pattern.accompaniment'
-  if (hands !== 'together') throw refuse(field, studyMessage('pattern.both-hands', { asked: requested }))
+  if (hands !== 'together') throw refuse(field, studyMessage('pattern.both-hands', { asked: patternNamed(requested) }))
   if (motion !== 'similar' || interval !== 'octave') {
-    throw refuse(field, studyMessage('pattern.one-hand-free', { asked: requested }))
+    throw refuse(field, studyMessage('pattern.one-hand-free', { asked: patternNamed(requested) }))
   }
-  if (!accompaniesScale(kind)) throw refuse(field, studyMessage('pattern.accompanies-scale', { asked: requested }))
+  if (!ACCOMPANIMENT_ROWS[requested].goesWith(kind)) {
+    throw refuse(field, studyMessage('pattern.accompanies-scale', { asked: patternNamed(requested) }))
+  }
 }
 
 const isPlain = ({ pattern, bookends }: CommonRecipe): boolean =>

@@ -2,7 +2,7 @@
  * Study: from a recipe to notes in time. The recipe and its defaults, the course that each hand takes over its
  * octaves, motion and distance of the hands, pins, the compass check, and the written rhythm.
  */
-export { accompaniment } from './accompany'
+export { ACCOMPANIMENT_ROWS, accompaniment } from './accompany'
 export { checkPattern, patternNamed } from './checkPattern'
 export { checkCompass } from './compass'
 export { oneOf, whole } from './checks'
@@ -18,6 +18,7 @@ export {
   canTravel,
   cellsOf,
   completeMotif,
+  courseOfKeys,
   type Accompaniment,
   ACCOMPANIMENTS,
   type Course,
@@ -90,7 +91,6 @@ export type { Section } from './section'
 export { sectionsOf } from './sections'
 export {
   ACCENTS,
-  accompaniesScale,
   AFTER,
   BEFORE,
   type Bookends,

@@ -35,9 +35,9 @@ export type StudyMessages = {
   'pattern.motif-needs': { needs: Message; what: Message }
   'pattern.sequence-alone': null
   'pattern.keys-need': { needs: Message; what: Message }
-  'pattern.both-hands': { asked: 'held-tonic' | 'scale-in-bass' }
-  'pattern.one-hand-free': { asked: 'held-tonic' | 'scale-in-bass' }
-  'pattern.accompanies-scale': { asked: 'held-tonic' | 'scale-in-bass' }
+  'pattern.both-hands': { asked: Message }
+  'pattern.one-hand-free': { asked: Message }
+  'pattern.accompanies-scale': { asked: Message }
   'pattern.bookends': { what: Message }
   /** By how much a study leaves an instrument, and what would mend it. */
   'range.below': { semitones: number }

@@ -101,9 +101,5 @@ export const keyStepsIn = (kind: Kind): readonly KeyStep[] => (travels(kind) ? k
 /** Named journeys that a kind can take: some are told by signatures and modes of major and natural minor. */
 export const journeysFor = (kind: Kind): readonly JourneyName[] => (travels(kind) ? journeysOf(kind) : ['one-key'])
 
-/** One hand holds while the other plays a scale of seven single notes. */
-export const accompaniesScale = ({ texture, second, up }: Kind): boolean =>
-  texture === 'run' && !second && up.length === 7
-
 /** Bookends stand in the study's key, so it must be major or minor. */
 export const takesBookends = ({ texture, mode, second }: Kind): boolean => texture === 'run' && mode !== null && !second

@@ -66,7 +66,11 @@ const sampled = (recipes: fc.Arbitrary<RecipeInput>, count: number): RealisedStu
 
 /** The same shapes for another instrument, as far as it takes them. */
 const on = (instrument: string): fc.Arbitrary<RecipeInput> =>
-  anyShaped.map((recipe) => ({ ...recipe, instrument }) as RecipeInput)
+  anyShaped.map(
+    ({ pattern, ...recipe }) =>
+      // what one hand holds is a pianist's
+      ({ ...recipe, pattern: { ...pattern, accompaniment: 'none' }, instrument }) as RecipeInput,
+  )
 
 /** Every relay through the keys, flat ones and sharp: what changes its signs from bar to bar. */
 const RELAYS = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'Ab', 'A', 'Bb', 'B'].flatMap((tonic) =>

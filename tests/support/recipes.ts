@@ -2,21 +2,27 @@ import fc from 'fast-check'
 import { KINDS } from '#core/material'
 import {
   ACCENTS,
-  accompaniesScale,
+  ACCOMPANIMENT_ROWS,
   ACCOMPANIMENTS,
   AFTER,
   ARTICULATIONS,
   BEFORE,
+  DIRECTIONS,
   COURSES,
   figuresFor,
   HANDS,
   type Hands,
   JOURNEYS,
   journeysFor,
+  keyStepsIn,
   LADDERS,
+  LEG_WAYS,
   LENGTHS,
+  LINKS,
   MOTIONS,
+  RETURNS,
   takesBookends,
+  takesMotif,
   walksFor,
 } from '#core/study'
 import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS, REPEATS, SCHOOLS } from '#core/fingering'
@@ -49,6 +55,37 @@ const rhythm = fc.record({
   accents: fc.constantFrom(...ACCENTS),
 })
 
+const degree = fc.integer({ min: -1, max: 8 })
+/** A motif of one's own, with its way; lengths that every pace has. */
+const ownMotif = fc.record({
+  motif: fc.array(
+    fc.oneof(
+      { weight: 6, arbitrary: degree },
+      { weight: 1, arbitrary: fc.constant(null) },
+      // no wider than a sixth, which every hand takes
+      {
+        weight: 1,
+        arbitrary: fc
+          .tuple(fc.integer({ min: 0, max: 3 }), fc.integer({ min: 1, max: 5 }))
+          .map(([low, by]) => [low, low + by]),
+      },
+      { weight: 1, arbitrary: fc.record({ degree, beats: fc.constantFrom(1, 2), held: fc.boolean() }) },
+    ),
+    { minLength: 1, maxLength: 4 },
+  ),
+  sequence: fc.record({
+    step: fc.constantFrom(0, 1, 2, 7),
+    direction: fc.constantFrom(...DIRECTIONS),
+    return: fc.constantFrom(...RETURNS),
+  }),
+})
+const KEYS = ['C', 'D', 'Eb', 'F#', 'Ab', 'B'] as const
+/** Keys of one's own. */
+const ownKeys = fc.record({
+  keys: fc.array(fc.constantFrom(...KEYS), { minLength: 2, maxLength: 3 }),
+  legs: fc.constantFrom(...LEG_WAYS),
+})
+
 /** Shaped runs of one or two octaves that fit together: every part is one that the kind can take. */
 export const anyShaped: fc.Arbitrary<RecipeInput> = fc
   .record({
@@ -59,19 +96,26 @@ export const anyShaped: fc.Arbitrary<RecipeInput> = fc
     motion: fc.constantFrom(...MOTIONS),
     notesPerBeat: fc.constantFrom(1, 2, 4),
     pattern,
+    own: fc.option(ownMotif, { freq: 3 }),
+    keys: fc.option(ownKeys, { freq: 3 }),
+    link: fc.constantFrom(...LINKS),
     rhythm,
     before: fc.constantFrom(...BEFORE),
     after: fc.constantFrom(...AFTER),
   })
-  .map(({ material, hands, octaves, course, motion, notesPerBeat, pattern: input, rhythm: lies, before, after }) => {
+  .map(({ material, hands, octaves, course, motion, notesPerBeat, pattern: input, ...more }) => {
+    const { rhythm: lies, before, after, link } = more
     const kind = KINDS[material.kind]
     const [figures, walks] = [figuresFor(kind), walksFor(kind)]
-    const journey = journeysFor(kind).includes(input.journey) ? input.journey : 'one-key'
+    const sings = takesMotif(kind) && more.own !== null && more.own.motif.some((each) => each !== null)
+    const named = journeysFor(kind).includes(input.journey) ? input.journey : 'one-key'
+    const journey = more.keys && keyStepsIn(kind).length > 0 && !sings ? more.keys : named
     const asWalk = walks[input.walk % walks.length]!
     // what grows or repeats is too long for twelve keys
     const growing = ['crossing-loops', 'add-a-note'].includes(asWalk)
     const walk = journey !== 'one-key' && growing ? 'straight' : asWalk
-    const holds = input.accompaniment !== 'none' && hands === 'together' && accompaniesScale(kind)
+    const holds =
+      input.accompaniment !== 'none' && hands === 'together' && ACCOMPANIMENT_ROWS[input.accompaniment].goesWith(kind)
     const ends = takesBookends(kind)
     // a journey through twelve keys up a ladder is longer than any study, and so can be what grows or repeats
     const long = kind.up.length > 7 || journey !== 'one-key' || growing
@@ -83,9 +127,9 @@ export const anyShaped: fc.Arbitrary<RecipeInput> = fc
       motion: holds ? 'similar' : motion,
       tempo: { notesPerBeat: notesPerBeat as 1 },
       pattern: {
-        figure: figures[input.figure % figures.length]!,
-        walk,
-        journey,
+        ...(sings ? more.own : { figure: figures[input.figure % figures.length]!, walk }),
+        journey: sings && typeof journey === 'string' ? 'one-key' : journey,
+        link,
         accompaniment: holds ? input.accompaniment : 'none',
       },
       rhythm: { ...lies, ladder: long ? 'none' : lies.ladder },

@@ -24,14 +24,6 @@ export const call = {
     '{value, plural, =0 {no octaves} =1 {one octave} =2 {two octaves} =3 {three octaves} =4 {four octaves} other {# octaves}}',
   'echo.startOctave': 'from octave {value}',
   'echo.course': '{value, select, up_down {up and down} down_up {down and up} up {up only} other {down only}}',
-  'echo.pattern.figure':
-    '{value, select, straight {no pattern} groups_of_three {in groups of three} groups_of_four {in groups of four} broken_thirds {in broken thirds} broken_fourths {in broken fourths} broken_fifths {in broken fifths} broken_sixths {in broken sixths} broken_sevenths {in broken sevenths} fourth_then_second {a fourth then a second} fifth_then_third {a fifth then a third} seventh_then_sixth {a seventh then a sixth} broken_triads {in broken triads} broken_seventh_chords {in broken seventh chords} other {{value}}}',
-  'echo.pattern.walk':
-    '{value, select, straight {straight through} loops {in loops} crossing_loops {loops around the crossings} add_a_note {adding a note} five_finger_first {five degrees first} other {{value}}}',
-  'echo.pattern.journey':
-    '{value, select, one_key {in one key} relay_half_step {relay by half steps} relay_fourth {relay by fourths} mode_chain {modes in a chain} one_fewer {one sharp or flat fewer each time} other {{value}}}',
-  'echo.pattern.accompaniment':
-    '{value, select, none {both hands play} held_tonic {tonic held in the left hand} scale_in_bass {scale in the bass} other {{value}}}',
   'echo.tempo.notesPerBeat':
     '{value, select, 1 {in quarters} 2 {in eighths} 3 {in triplets} 4 {in sixteenths} 6 {in sextuplets} other {in thirty-seconds}}',
   'echo.tempo.bpm': '♩ = {value}',
@@ -128,6 +120,7 @@ export const call = {
   'call.long-notes':
     'Studies are written in quarter notes to thirty-second notes. Half notes and whole notes are not available.',
   'call.rounded': 'The tempo is rounded to {bpm} quarter notes a minute.',
+  'call.no-keys': 'Say through which keys it goes: by fourths, or through C, F and B flat.',
   'call.no-related': 'There is no relative or parallel key of the kind “{kind}”.',
   'call.no-start': '{title} does not start on {note}.',
   'call.two-keys': 'Two keys are named. Name the chord, then the one key it belongs to.',

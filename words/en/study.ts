@@ -23,7 +23,11 @@ export const study = {
   'pattern.name.mode-chain': 'mode chain',
   'pattern.name.one-fewer': 'one fewer',
   'pattern.name.held-tonic': 'held tonic',
+  'pattern.name.held-fifth': 'held fifth',
+  'pattern.name.held-shell': 'held shell',
   'pattern.name.scale-in-bass': 'scale in bass',
+  'pattern.name.by-turns': 'hands by turns',
+  'pattern.name.handed-over': 'from hand to hand',
   notes:
     '{perBeat, select, 1 {quarters} 2 {eighths} 3 {triplets} 4 {sixteenths} 6 {sextuplets} other {thirty-seconds}}',
   'section.key': '{tonic}',
@@ -46,11 +50,9 @@ export const study = {
   'pattern.motif-needs': 'A motif needs {needs}. This is {what}.',
   'pattern.sequence-alone': 'A sequence moves a motif. Give the motif as degrees, such as 1 4 2 3.',
   'pattern.keys-need': 'To go through these keys takes {needs}. This is {what}.',
-  'pattern.both-hands': '{asked, select, held_tonic {A held tonic} other {A scale in the bass}} needs both hands.',
-  'pattern.one-hand-free':
-    '{asked, select, held_tonic {A held tonic} other {A scale in the bass}} leaves one hand to play the scale: motion must be similar, interval octave.',
-  'pattern.accompanies-scale':
-    '{asked, select, held_tonic {A held tonic} other {A scale in the bass}} needs a scale of seven notes in single notes.',
+  'pattern.both-hands': '“{asked}” needs both hands.',
+  'pattern.one-hand-free': '“{asked}” parts the hands: motion must be similar, interval octave.',
+  'pattern.accompanies-scale': '“{asked}” needs a scale in single notes. Fifths and chords need seven notes.',
   'pattern.bookends': 'Before and after need a major or minor run in single notes. This is {what}.',
   'pattern.no-crossing': 'No crossing lies in these notes, so there is nothing to loop around.',
   'range.below': '{semitones, plural, one {# semitone} other {# semitones}} below',

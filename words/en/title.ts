@@ -52,6 +52,10 @@ export const title = {
   'shape.legs.alternate': 'up and down in turn',
   'line.motif':
     '{motif} {step, plural, =0 {on the first degree} =1 {on every degree} =2 {on every second degree} =3 {on every third degree} other {every # degrees}}',
+  'line.motif-alone': '{motif}',
+  'line.step':
+    '{step, plural, =0 {on the first degree} =1 {on every degree} =2 {on every second degree} =3 {on every third degree} other {every # degrees}}',
+  'line.count': '{count, plural, one {# key} other {# keys}}',
   'line.return':
     '{how, select, retrograde {back to front on the way back} same {the same on the way back} other {one way only}}',
   'line.other': 'back with {motif}',
@@ -62,6 +66,10 @@ export const title = {
   'line.link': 'led {link}',
   'shape.accompaniment.none': 'both hands play',
   'shape.accompaniment.held-tonic': 'tonic held in the left hand',
+  'shape.accompaniment.held-fifth': 'root and fifth held in the left hand',
+  'shape.accompaniment.held-shell': 'root, third and seventh held in the left hand',
+  'shape.accompaniment.by-turns': 'one hand goes up, the other comes down',
+  'shape.accompaniment.handed-over': 'the line goes from hand to hand',
   'shape.accompaniment.scale-in-bass': 'scale in the bass',
   'shape.ladder.none': 'one rhythm',
   'shape.ladder.notes': 'up the ladder of notes',

@@ -2,8 +2,8 @@ import type { FingerRecipe } from '../../fingering'
 import type { Kind } from '../../material'
 import {
   accompaniment,
+  ACCOMPANIMENT_ROWS,
   ACCOMPANIMENTS,
-  accompaniesScale,
   AFTER,
   BARE_SHAPES,
   BEFORE,
@@ -25,14 +25,16 @@ function shapesFor(kind: Kind | null, requested: FingerRecipe): Shapes {
   if (!kind || shares(requested)) return BARE_SHAPES
   const { hands, motion, interval } = requested
   const bookends = takesBookends(kind)
-  const oneHandFree = hands === 'together' && motion === 'similar' && interval === 'octave' && accompaniesScale(kind)
+  const free = hands === 'together' && motion === 'similar' && interval === 'octave'
   return {
     figure: figuresFor(kind),
     walk: walksFor(kind),
     journey: journeysFor(kind),
     keySteps: keyStepsIn(kind),
     motif: takesMotif(kind),
-    accompaniment: oneHandFree ? ACCOMPANIMENTS : BARE_SHAPES.accompaniment,
+    accompaniment: free
+      ? ACCOMPANIMENTS.filter((each) => ACCOMPANIMENT_ROWS[each].goesWith(kind))
+      : BARE_SHAPES.accompaniment,
     before: bookends ? BEFORE : BARE_SHAPES.before,
     after: bookends ? AFTER : BARE_SHAPES.after,
   }

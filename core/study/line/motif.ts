@@ -52,7 +52,7 @@ function checkDegrees(value: unknown, path: string): Degree | readonly Degree[] 
 
 /** Every note value that can be written is a whole number of these in a beat. */
 const PARTS = 24
-const CLOSE = 0.02
+const CLOSE = 0.005
 
 function checkBeats(value: unknown, path: string): number {
   const { least, most } = MOTIF_RANGE.beats
@@ -73,7 +73,7 @@ function checkTimed({ degree, beats, held, ...stray }: TimedItem, path: string):
   return {
     degree: checkDegrees(degree, `${path}.degree`),
     ...(beats === undefined ? {} : { beats: checkBeats(beats, `${path}.beats`) }),
-    ...(held === undefined ? {} : { held }),
+    ...(held ? { held } : {}),
   }
 }
 

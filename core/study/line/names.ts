@@ -45,7 +45,15 @@ export const LEG_WAYS = ['each', 'alternate'] as const
 /** What leads from one key to the next. */
 export const LINKS = ['none', 'above', 'below', 'common', 'step', 'chord-tone'] as const
 /** What one hand does while the other plays. */
-export const ACCOMPANIMENTS = ['none', 'held-tonic', 'scale-in-bass'] as const
+export const ACCOMPANIMENTS = [
+  'none',
+  'held-tonic',
+  'held-fifth',
+  'held-shell',
+  'scale-in-bass',
+  'by-turns',
+  'handed-over',
+] as const
 
 export type Course = (typeof COURSES)[number]
 export type Figure = (typeof FIGURES)[number]

@@ -189,11 +189,13 @@ describe('a motif', () => {
     expect(refused({ motif: [] })).toContain('must list 1 to 32 degrees')
     expect(refused({ motif: [null] })).toContain('nothing but rests')
     expect(refused({ motif: [[1, 1]] })).toContain('different degrees')
-    expect(refused({ motif: [1, { degree: 2, beats: 0.3 }] })).toContain('no note lasts 0.3 beats')
+    expect(refused({ motif: [1, { degree: 2, beats: 0.25 }] })).toContain('no note lasts 0.25 beats')
     expect(refused({ motif: [1, 2], figure: 'broken-thirds' })).toContain('Take one of the two.')
     expect(refused({ motif: [1, 2], walk: 'loops' })).toContain('Take one of the two.')
     expect(refused({ sequence: { step: 2 } })).toContain('Give the motif as degrees')
-    expect(refused({ motif: [1, 2] }, { material: { tonic: 'C', kind: 'double-thirds-major' } })).toContain('A motif needs')
+    expect(refused({ motif: [1, 2] }, { material: { tonic: 'C', kind: 'double-thirds-major' } })).toContain(
+      'A motif needs',
+    )
     expect(refused({ journey: { by: 'mode' } }, { material: { tonic: 'C', kind: 'harmonic-minor' } })).toContain(
       'takes major, natural minor or a mode',
     )
