@@ -5,7 +5,7 @@ import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import type { RecipeInput } from '#core/instrument'
 import type { PaperRequest } from '#shared/paper'
-import { isSetFile, paperWantedOf, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
+import { isSetFile, keptRecipeOf, paperWantedOf, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
 import { textOf } from '#shared/syllabusCsv'
 import { answered } from './files'
 import { refuse } from './messages'
@@ -183,7 +183,7 @@ function bytesOf(file: string | undefined): Uint8Array {
 function ownStudies(bytes: Uint8Array): { title: string; recipe: RecipeInput }[] | null {
   if (!/^\uFEFF?\s*[{[]/.test(new TextDecoder('utf-8').decode(bytes.slice(0, 200)))) return null
   const value = parsedJson(textOf(bytes).replace(/^\uFEFF/, ''))
-  const { title = '', studies } = isSetFile(value) ? setFileOf(value) : { studies: [recipeOf(value)] }
+  const { title = '', studies } = isSetFile(value) ? setFileOf(value) : { studies: [keptRecipeOf(value)] }
   return studies.map((recipe) => ({ title, recipe }))
 }
 
@@ -195,7 +195,7 @@ export async function importMusic(args: readonly string[], terminal: Terminal): 
     const own = ownStudies(bytes)
     for (const { title, recipe } of own ?? []) await line(formatted(terminal, { title, known: 'kept', recipe }))
     for (const piece of own ? [] : openFile(bytes)) {
-      for (const { title, known, recipe, unplayable } of studiesIn(piece, recipeOf))
+      for (const { title, known, recipe, unplayable } of studiesIn(piece, keptRecipeOf))
         await line(formatted(terminal, { title, known, recipe, ...(unplayable && { unplayable }) }))
     }
     return 0

@@ -4,7 +4,7 @@ import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import type { FilePreview, FoundInFile } from '#shared/api'
 import { wordingFor } from '#shared/languages'
-import { type FileRequest, isSetFile, parsedJson, recipeOf, setFileOf } from '#shared/schemas'
+import { type FileRequest, isSetFile, parsedJson, keptRecipeOf, setFileOf } from '#shared/schemas'
 import { textOf } from '#shared/syllabusCsv'
 import { errorMessage } from '#words'
 import { refuse } from './messages'
@@ -47,7 +47,7 @@ function ownFile(text: string): FilePreview {
   const value = parsedJson(text)
   if ((value as { format?: unknown } | null)?.format === 'tactum-syllabus/1')
     return { is: 'list', title: '', found: [] }
-  const { title, studies } = isSetFile(value) ? setFileOf(value) : { title: '', studies: [recipeOf(value)] }
+  const { title, studies } = isSetFile(value) ? setFileOf(value) : { title: '', studies: [keptRecipeOf(value)] }
   checkWeight(studies)
   const found = studies.map((recipe): FoundStudy => ({ title: '', recipe, known: 'kept' }))
   return { is: 'studies', title: title ?? '', found: found.map(previewed) }
@@ -71,6 +71,6 @@ export function previewMusic(bytes: Uint8Array): FilePreview {
   if (/^\uFEFF?\s*[{[]/.test(start)) return ownFile(textOf(bytes).replace(/^\uFEFF/, ''))
   if (LIST.test(start)) return { is: 'list', title: '', found: [] }
   const pieces = openFile(bytes)
-  const found = pieces.flatMap((piece) => studiesIn(piece, recipeOf))
+  const found = pieces.flatMap((piece) => studiesIn(piece, keptRecipeOf))
   return { is: 'studies', title: pieces.length > 1 ? '' : (pieces[0]?.title ?? ''), found: found.map(previewed) }
 }

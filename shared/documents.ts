@@ -1,5 +1,5 @@
 import type { RecipeInput } from '#core/instrument'
-import { completeRecipe } from '#core/instrument'
+import { broughtUp, completeRecipe } from '#core/instrument'
 import { FORMAT } from '#core/study'
 import { refuse } from './messages'
 
@@ -29,7 +29,8 @@ type Step = (document: Document) => Document
 const unchanged: Step = (document) => document
 
 /** Fields that came later get their defaults, as every recipe does. */
-const completed: Step = (recipe) => completeRecipe(recipe as unknown as RecipeInput) as unknown as Document
+const completed: Step = (recipe) =>
+  completeRecipe(broughtUp(recipe).recipe as unknown as RecipeInput) as unknown as Document
 
 const EACH_STUDY = (documents: unknown): Document[] =>
   (documents as readonly Document[]).map((each) => ({
@@ -55,7 +56,7 @@ const STEPS: Readonly<Record<DocumentKind, readonly Step[]>> = {
 
 /** Documents that lie within a document, brought up with it. */
 const WITHIN: Readonly<Record<DocumentKind, Step>> = {
-  study: unchanged,
+  study: (recipe) => broughtUp(recipe).recipe,
   aim: unchanged,
   route: unchanged,
   exam: unchanged,

@@ -27,6 +27,8 @@ export interface Study {
   readonly title: Message
   readonly recipe: Recipe
   readonly accepted: Accepted
+  /** What is told of a study that an older Tactum stored; null where it means what it meant. */
+  readonly told: Message | null
   readonly version: number
   readonly updatedAt: string
 }

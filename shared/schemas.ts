@@ -1,7 +1,7 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { MAX_CALLED } from '#core/call'
 import type { Accepted } from '#core/realise'
-import { type RecipeInput, TAUGHT } from '#core/instrument'
+import { broughtUp, type RecipeInput, TAUGHT } from '#core/instrument'
 import { checkSyllabus, ORDERS, type Policies, type Syllabus, SYLLABUS_INSTRUMENTS } from '#core/syllabus'
 import { REGIONS } from '#words'
 import { MAX_STUDIES, MAX_TAG, MAX_TAGS, type Shelf } from './api'
@@ -216,8 +216,15 @@ export function syllabusOf(value: unknown): Syllabus {
 /** A recipe from an unknown value; whether it can be realised is the core's to say. @throws DomainError */
 export const recipeOf = (value: unknown): RecipeInput => checked(recipeSchema, value)
 
-/** The studies of a set file. @throws DomainError */
-export const setFileOf = (value: unknown) => checked(setFileSchema, value)
+/** A recipe that a file keeps, which an older Tactum may have written. @throws DomainError naming the field */
+export const keptRecipeOf = (value: unknown): RecipeInput =>
+  recipeOf(typeof value === 'object' && value !== null ? broughtUp(value).recipe : value)
+
+/** The studies of a set file, which an older Tactum may have written. @throws DomainError */
+export function setFileOf(value: unknown) {
+  const { studies, ...file } = checked(setFileSchema, value)
+  return { ...file, studies: studies.map((study) => broughtUp(study).recipe) }
+}
 
 /** A sheet that is asked for, from an unknown value. @throws DomainError naming the field */
 export const paperWantedOf = (value: unknown): PaperWanted => checked(paperSchema, value)

@@ -42,6 +42,10 @@ export type CallMessages = {
   'call.long-notes': null
   'call.rounded': { bpm: number }
   'call.no-keys': null
+  /** Why something that was typed is no motif. */
+  'motif.empty': null
+  'motif.unread': { text: string }
+  'motif.outside': { note: NoteParam; key: Message }
   'call.no-related': { kind: Message }
   'call.no-start': { note: NoteParam; title: Message }
   'call.two-keys': null

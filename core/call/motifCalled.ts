@@ -69,8 +69,6 @@ function itemsAt(tokens: readonly Token[], at: number): { items: MotifItem[]; ne
   return { items: [...found.items.slice(0, -1), timed], next }
 }
 
-const flat = (motif: Motif): string => JSON.stringify(cellsOf(motif).map(({ places }) => places))
-
 /** How far each group lies over the one before, where they are one motif moved; null where they are not. */
 function stepBetween(groups: readonly Motif[]): number | null {
   const [first, second] = groups.map((motif) => cellsOf(motif).map(({ places }) => places))
@@ -95,10 +93,15 @@ export function motifAt(tokens: readonly Token[], from: number): MotifReading | 
     } else break
   }
   const named = groups.filter((group) => group.length > 0)
-  const step = stepBetween(named)
-  const motif = step === null ? named.flat() : named[0]!
-  if (motif.length === 0 || motif.length > MOTIF_RANGE.items.most || flat(motif) === '[]') return null
+  const { motif, step } = motifOf(named)
+  if (motif.length === 0 || motif.length > MOTIF_RANGE.items.most) return null
   return { motif, step, next: end, items: named.flat().length }
+}
+
+/** Groups that are one motif moved are that motif, with its step; others are one after another. */
+export function motifOf(groups: readonly Motif[]): { motif: Motif; step: number | null } {
+  const step = stepBetween(groups)
+  return { motif: step === null ? groups.flat() : groups[0]!, step }
 }
 
 const fraction = (beats: number): string => {

@@ -78,6 +78,8 @@ function joinedAlternatives(
 interface Piece {
   readonly from: number
   readonly fingering: Fingering
+  /** It goes on with the line, but lies too far off for the hand to go on with it. */
+  readonly lifted: boolean
 }
 
 /** Fingerings of successive stretches as one: each begins with the hand set down. */
@@ -93,7 +95,10 @@ function joined(pieces: readonly Piece[], most: number): Fingering {
     ...(buttons.length > 0 ? { buttons } : {}),
     cost,
     crossings: all((each, from) => each.crossings.map((crossing) => ({ ...crossing, index: crossing.index + from }))),
-    lifts: all((each, from) => shifted(each.lifts, from)),
+    lifts: pieces.flatMap(({ fingering, from, lifted }) => [
+      ...(lifted ? [from] : []),
+      ...shifted(fingering.lifts, from),
+    ]),
     grips: all((each, from) => shifted(each.grips, from)),
     pinned: all((each, from) => each.pinned.map((pin) => ({ ...pin, index: pin.index + from }))),
     reasons: joinedReasons(
@@ -120,6 +125,7 @@ export function solvedHand<P extends HandPin>(
   const pieces = stretches.map((stretch): Piece => ({
     from: stretch.from,
     fingering: fingeredStretch(stretch, pins, options, finger),
+    lifted: stretch.parts[0]!.joins ?? false,
   }))
   return {
     ...joined(pieces, options.alternatives ?? MAX_ALTERNATIVES),

@@ -25,6 +25,8 @@ export type InstrumentMessages = {
   'reeds.pairs': { count: number; pairs: ListParam; more: 'yes' | 'no' }
   'reeds.thirds': { notes: ListParam; times: number }
   'said.pin-button': { button: Message; note: number; hand: Hand }
+  /** A figure that is written otherwise than it was. */
+  practised: { figure: Message }
   /** Why buttons do not take a pattern. */
   'buttons.no-thumbs': { asked: Message }
   'watch.left-alone': null

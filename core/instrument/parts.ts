@@ -19,8 +19,10 @@ export const degreesOf = (part: Part): number => part.material.up.length
 export const kindsIn = (parts: readonly Part[]): Material['kind']['id'][] =>
   parts.map(({ material }) => material.kind.id)
 
-/** Farther than this, in semitones, the hand is set down anew: beyond a fifth it does not lie over both keys. */
-const JOINT = 7
+/** A third: so far a hand goes on to wherever the line leads. */
+const NEAR = 4
+/** A fifth: so far it goes on where the line comes back to it. */
+const FAR = 7
 
 const lineOf = (part: Part, hand: Hand): Line => part.lines.find((line) => line.hand === hand)!
 
@@ -29,8 +31,12 @@ function joins(before: Part | undefined, part: Part, hand: Hand): boolean {
   if (!before || !part.joins || lineOf(part, hand).free === 'held') return false
   // kinds of other families have other habits of the hand
   if (before.material.kind.family !== part.material.kind.family) return false
-  const [last, first] = [lineOf(before, hand).notes.at(-1), lineOf(part, hand).notes[0]]
-  return last !== undefined && first !== undefined && Math.abs(first.midi - last.midi) <= JOINT
+  const last = lineOf(before, hand).notes.at(-1)
+  const [first, second] = lineOf(part, hand).notes
+  if (!last || !first) return false
+  const leap = first.midi - last.midi
+  const comesBack = second !== undefined && (second.midi - first.midi) * leap < 0
+  return Math.abs(leap) <= (comesBack ? FAR : NEAR)
 }
 
 /** Parts that one hand plays without being set down anew. */

@@ -39,7 +39,8 @@ function counterpart(kind: Kind, mode: 'major' | 'minor', form: Related['form'])
     other.texture === kind.texture &&
     other.treatment === kind.treatment &&
     other.chord === kind.chord &&
-    other.modeOf === null &&
+    // natural minor is a mode as well, and a form of minor before that
+    (other.modeOf === null || other.form !== null) &&
     (other.quality === null || other.quality === mode)
   const alike = KIND_IDS.filter((id) => isAlike(KINDS[id]))
   if (kind.family !== 'other-scale') {
@@ -59,7 +60,7 @@ export function relatedTo(
 ): { tonic: string; kind: KindId } | null {
   const own = KINDS[kind]
   const wanted = mode ?? (own.mode === 'minor' ? 'major' : 'minor')
-  if (own.mode === null || own.mode === wanted || own.modeOf !== null) return null
+  if (own.mode === null || own.mode === wanted || (own.modeOf !== null && own.form === null)) return null
   const other = counterpart(own, wanted, form)
   if (other === null) return null
   const note = parseNote(tonic)

@@ -1,6 +1,6 @@
 import { familyOf, instrumentOf, type Place, type Player, type Recipe } from '../instrument'
 import { parseNote, pitchClass } from '../pitch'
-import { type Hands, isFree } from '../study'
+import { type Hands, isFree, usualLink } from '../study'
 import type { Date } from './days'
 import type { Outcome } from './memory'
 
@@ -60,10 +60,21 @@ function lineMessage(recipe: Recipe): string {
     : [pitchClass(parseNote(material.tonic)), material.kind, material.inversion ?? 0]
   const shared = motion === 'contrary' ? contraryFrom : interval
   // field by field: a database keeps them in an order of its own
-  const { figure, walk, journey, accompaniment } = recipe.pattern
+  const { figure, walk, journey, accompaniment, ...line } = recipe.pattern
   const { ladder, lengths, swing, accents } = recipe.rhythm
   const { before, after } = recipe.bookends
   const shape = [figure, walk, journey, accompaniment, ladder, lengths, swing, accents, before, after]
+  const more = line.motif || line.link !== usualLink(journey) ? [[line.motif, line.sequence, line.link]] : []
   const own = familyOf(recipe).route.tells(recipe)
-  return JSON.stringify([instrumentOf(recipe).make, notes, motion, shared, articulation, course, ...shape, ...own])
+  return JSON.stringify([
+    instrumentOf(recipe).make,
+    notes,
+    motion,
+    shared,
+    articulation,
+    course,
+    ...shape,
+    ...own,
+    ...more,
+  ])
 }

@@ -1,5 +1,5 @@
 import { type Accepted, titleOf } from '#core/realise'
-import type { Recipe } from '#core/instrument'
+import { broughtUp, type Recipe } from '#core/instrument'
 import type { Study } from '#shared/api'
 import { currentDocument } from '#shared/documents'
 import type { Db } from './pool'
@@ -14,13 +14,19 @@ interface Row {
 
 const COLUMNS = 'study.id, study.recipe, study.accepted, study.version, study.updated_at'
 
+/** Accepted marks of those whose notes are still the same. */
+const standing = (accepted: Accepted, anew: ReturnType<typeof broughtUp>['anew']): Accepted =>
+  anew === 'all' ? {} : Object.fromEntries(Object.entries(accepted).filter(([player]) => !anew.includes(player)))
+
 function studyOf(row: Row): Study {
   const recipe = currentDocument('study', row.recipe) as unknown as Recipe
+  const { anew, told } = broughtUp(row.recipe)
   return {
     id: row.id,
     title: titleOf(recipe),
     recipe,
-    accepted: row.accepted,
+    accepted: standing(row.accepted, anew),
+    told,
     version: row.version,
     updatedAt: row.updated_at.toISOString(),
   }

@@ -27,4 +27,5 @@ export const isStraight = ({ material, pattern, rhythm }: RecipeInput): boolean 
   (pattern?.figure ?? 'straight') === 'straight' &&
   (pattern?.walk ?? 'straight') === 'straight' &&
   (pattern?.journey ?? 'one-key') === 'one-key' &&
+  !pattern?.motif &&
   (rhythm?.ladder ?? 'none') === 'none'

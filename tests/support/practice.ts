@@ -75,7 +75,7 @@ export function practiceFile({ studies, record = [], aim = {}, ...some }: FileRe
     ...entry,
   }))
   const all = studies.map((recipe, at) => ({
-    ...{ id: `study ${at}`, title: titleOf(recipe), recipe, accepted: {}, version: 1, updatedAt: '' },
+    ...{ id: `study ${at}`, title: titleOf(recipe), recipe, accepted: {}, told: null, version: 1, updatedAt: '' },
   }))
   const usual: StoredAim = {
     ...{ exam: dateOf(NOW + 60), minutesADay: 15, lesson: null, away: [], pins: [], version: 1 },

@@ -61,6 +61,8 @@ export const instrument = {
     '{manner, select, separate {rolled} other {rolled through}}{strokes, select, ladder {} other {, {strokes} to the beat}}',
   'stick.four': 'four mallets {figure}',
   'sticks.no-thumbs': '“{asked}” is for fingers: sticks have no thumbs to cross and share one line.',
+  practised:
+    'Now as practised: in “{figure}” every degree has its own four notes. Note pins and accepted fingers of before no longer fit.',
   'sticks.no-chords': 'Chords of three notes and more are for fingers: two sticks strike two bars at the most.',
   'sticks.own-figure': 'Four mallets have a figure of their own: pattern.figure must be straight.',
   'sticks.no-loops': 'Sticks have no crossings to loop around.',

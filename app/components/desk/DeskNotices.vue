@@ -35,6 +35,8 @@ const MENDS: Record<string, { words: string; some: Partial<RecipeInput> }> = {
   'interval.material': { words: t('desk.desk-notices.take-octave-apart'), some: { interval: 'octave' } },
 }
 const mend = computed(() => MENDS[props.desk.fault?.code ?? ''])
+/** What an older Tactum wrote otherwise, as long as it is not saved again. */
+const told = computed(() => props.desk.keeping.saved?.told ?? null)
 const pinConflict = computed(() => props.desk.fault?.code.startsWith('pin.') ?? false)
 const unexpected = computed(() => props.desk.fault?.code === 'unexpected')
 const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
@@ -99,6 +101,10 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
       >
         {{ t('desk.desk-notices.stash-drop-short') }}
       </button>
+    </div>
+    <div v-if="told" role="status" class="notice">
+      <span>{{ formatMessage(told) }}</span>
+      <button type="button" class="plain-button" @click="desk.save()">{{ t('desk.desk-notices.keep-told') }}</button>
     </div>
     <div v-if="desk.letGo" role="status" class="notice">
       <span>{{ t('desk.desk-notices.pins-freed') }}</span>

@@ -7,8 +7,13 @@ import { type Recipe, type RecipeInput, shapesFor } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { t, formatMessage } from '~/composables/words'
+import KeyJoints from './shape/KeyJoints.vue'
+import KeysTravelled from './shape/KeysTravelled.vue'
+import LineSketch from './shape/LineSketch.vue'
+import MotifChoice from './shape/MotifChoice.vue'
+import WayChoice from './shape/WayChoice.vue'
 
-/** How the course is shaped: figure, walk, journey, accompaniment, bookends; only what this study can take. */
+/** Shape it: motif, how it moves, through which keys, what the hands do, what stands before and after; drawn at once. */
 const props = defineProps<{ recipe: Recipe }>()
 const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 
@@ -20,84 +25,85 @@ const words = computed(
       .map(formatMessage)
       .join(', ') || formatMessage(choiceMessage('figure', 'straight')),
 )
+const takesAny = computed(
+  () =>
+    can.value.motif ||
+    [can.value.figure, can.value.walk, can.value.accompaniment, can.value.before].some((some) => some.length > 1),
+)
 
-/** Choices of one part, in words. */
-const choicesOf = (part: Part) => {
-  return can.value[part].map((value) => ({
-    value: value as string,
-    words: formatMessage(choiceMessage(part, value as never)),
-  }))
-}
-const PATTERN = ['figure', 'walk', 'journey', 'accompaniment'] as const
-const BOOKENDS = ['before', 'after'] as const
+type Part = 'accompaniment' | 'before' | 'after'
 const TITLES = {
-  figure: t('desk.shape-choice.figure'),
-  walk: t('desk.shape-choice.walk'),
-  journey: t('desk.shape-choice.journey'),
   accompaniment: t('desk.shape-choice.the-hands'),
   before: t('desk.shape-choice.before-it'),
   after: t('desk.shape-choice.after-it'),
 } as const
-
-type Part = keyof typeof TITLES
-const partsOf = (parts: readonly Part[]) =>
-  parts
-    .map((part) => ({
+const rest = computed(() =>
+  (['accompaniment', 'before', 'after'] as const)
+    .map((part: Part) => ({
       part,
       title: TITLES[part],
-      now: (part === 'before' || part === 'after' ? props.recipe.bookends[part] : props.recipe.pattern[part]) as string,
-      choices: choicesOf(part),
+      now: (part === 'accompaniment' ? props.recipe.pattern.accompaniment : props.recipe.bookends[part]) as string,
+      choices: can.value[part].map((value) => ({
+        value: value as string,
+        words: formatMessage(choiceMessage(part, value as never)),
+      })),
     }))
-    .filter(({ choices }) => choices.length > 1)
-const pattern = computed(() => partsOf(PATTERN))
-const bookends = computed(() => partsOf(BOOKENDS))
+    .filter(({ choices }) => choices.length > 1),
+)
 
-/** Another figure takes its own notes to the beat, unless the teacher asked for others. */
-function choosePattern(part: Part, value: string): void {
+/** Another motif takes its own notes to the beat, unless the teacher asked for others. */
+function reshape(some: NonNullable<RecipeInput['pattern']>): void {
   const { pattern: before, tempo } = props.recipe
   const usual = tempo.notesPerBeat === usualNotesPerBeat(before)
-  emit('change', {
-    pattern: { ...before, [part]: value },
-    ...(part === 'figure' && usual ? { tempo: { bpm: tempo.bpm } } : {}),
-  })
+  const another = 'motif' in some || 'figure' in some
+  emit('change', { pattern: { ...before, ...some }, ...(another && usual ? { tempo: { bpm: tempo.bpm } } : {}) })
 }
-const chooseBookend = (part: Part, value: string): void =>
-  emit('change', { bookends: { ...props.recipe.bookends, [part]: value } })
+function choose(part: Part, value: string): void {
+  if (part === 'accompaniment') reshape({ accompaniment: value as never })
+  else emit('change', { bookends: { ...props.recipe.bookends, [part]: value } })
+}
 const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKENDS })
 </script>
 
 <template>
   <WordPanel :words="words" :label="t('desk.shape-choice.pattern', { words })">
     <div class="shape">
-      <p v-if="pattern.length === 0" class="quiet p-3">{{ t('desk.shape-choice.no-pattern') }}</p>
-      <div v-else class="flex">
-        <div v-for="each in pattern" :key="each.part" class="column">
-          <p class="head">{{ each.title }}</p>
-          <ChoiceGroup
-            :label="each.title"
-            :value="each.now"
-            :choices="each.choices"
-            @choose="choosePattern(each.part, $event)"
-          />
+      <p v-if="!takesAny" class="quiet p-3">{{ t('desk.shape-choice.no-pattern') }}</p>
+      <template v-else>
+        <div class="border-b border-rule px-[14px] py-1"><LineSketch :recipe="recipe" /></div>
+        <div class="flex flex-wrap">
+          <div class="column">
+            <p class="head">{{ t('desk.shape-it.motif') }}</p>
+            <MotifChoice :recipe="recipe" :figures="can.figure" :takes-motif="can.motif" @change="reshape" />
+          </div>
+          <div class="column">
+            <p class="head">{{ t('desk.shape-it.moves') }}</p>
+            <WayChoice :recipe="recipe" :walks="can.walk" @change="reshape" />
+            <KeyJoints :recipe="recipe" @change="reshape" />
+          </div>
+          <div v-if="can.keySteps.length" class="column">
+            <p class="head">{{ t('desk.shape-it.keys') }}</p>
+            <KeysTravelled :recipe="recipe" :steps="can.keySteps" @change="reshape" />
+          </div>
+          <div v-if="rest.length" class="column">
+            <template v-for="each in rest" :key="each.part">
+              <p class="head">{{ each.title }}</p>
+              <ChoiceGroup
+                :label="each.title"
+                :value="each.now"
+                :choices="each.choices"
+                @choose="choose(each.part, $event)"
+              />
+            </template>
+          </div>
         </div>
-        <div v-if="bookends.length" class="column">
-          <template v-for="each in bookends" :key="each.part">
-            <p class="head">{{ each.title }}</p>
-            <ChoiceGroup
-              :label="each.title"
-              :value="each.now"
-              :choices="each.choices"
-              @choose="chooseBookend(each.part, $event)"
-            />
-          </template>
-        </div>
-      </div>
-      <p v-if="pattern.length" class="quiet flex border-t border-rule px-[14px] py-2 text-[13px]">
-        {{ t('desk.shape-choice.combine') }}
-        <button type="button" class="text-button ml-auto text-ink" @click="straighten">
-          {{ t('desk.shape-choice.straight-again') }}
-        </button>
-      </p>
+        <p class="quiet flex px-[14px] py-2 text-[13px]">
+          {{ t('desk.shape-choice.combine') }}
+          <button type="button" class="text-button ml-auto text-ink" @click="straighten">
+            {{ t('desk.shape-choice.straight-again') }}
+          </button>
+        </p>
+      </template>
     </div>
   </WordPanel>
 </template>
