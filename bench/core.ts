@@ -126,6 +126,15 @@ export function core(): void {
   const one = timed(() => realise(scale), 200)
   print('realise a four-octave scale, hands together: median', ms(one.median), 'budget 5 ms')
   print('   the same at the 95th percentile', ms(one.p95))
+  const relay: RecipeInput = {
+    material: { tonic: 'C', kind: 'major' },
+    ...{ octaves: 2, pattern: { journey: 'relay-half-step' } },
+  }
+  print(
+    'realise a relay of twelve keys over two octaves: median',
+    ms(timed(() => realise(relay), 40).median),
+    'budget 60 ms',
+  )
   phases(scale)
   bruteForce()
   mallets()

@@ -29,12 +29,6 @@ export interface ChartRow {
   readonly lines: readonly ChartLine[]
 }
 
-/** Keys in which every player takes the same, or those that are like no other. */
-export interface ChartGroup {
-  readonly alike: boolean
-  readonly rows: readonly ChartRow[]
-}
-
 /** Each key once, under its name of fewest signs, from no signs on by fifths upward. */
 function tonicsRound(kind: KindId): Note[] {
   const signs = (tonic: Note): number => signatureOf(tonic, KINDS[kind])
@@ -74,21 +68,3 @@ function rowOf(tonic: Note, kind: KindId, some: Omit<RecipeInput, 'material'>): 
  */
 export const chartOf = (kind: KindId, some: Omit<RecipeInput, 'material'> = {}): ChartRow[] =>
   tonicsRound(kind).map((tonic) => rowOf(tonic, kind, some))
-
-const patternOf = ({ lines }: ChartRow): string => lines.map(({ marks }) => marks.join('')).join('/')
-
-/**
- * Keys brought together by what their players take, the largest group first, else in the order of the circle; those that
- * are like no other come last, as one group.
- */
-export function groupsOf(rows: readonly ChartRow[]): ChartGroup[] {
-  const groups = new Map<string, ChartRow[]>()
-  for (const row of rows) groups.set(patternOf(row), [...(groups.get(patternOf(row)) ?? []), row])
-  const all = [...groups.values()]
-  const shared = all.filter((own) => own.length > 1).sort((a, b) => b.length - a.length)
-  const alone = all.filter((own) => own.length === 1).flat()
-  return [
-    ...shared.map((own) => ({ rows: own, alike: true })),
-    ...(alone.length > 0 ? [{ rows: alone, alike: false }] : []),
-  ]
-}

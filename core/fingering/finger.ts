@@ -47,7 +47,7 @@ interface FingeringOptions {
 
 function solvedBy(task: Task, pins: readonly PlacedPin[]): Solution<StruckFingers> | undefined {
   const allowed = allowedBy(task.run.steps, pins)
-  return shaped(task, allowed) ?? solveRun(task.run, allowed)[0]
+  return shaped(task, allowed) ?? (allowed ? undefined : task.run.solved) ?? solveRun(task.run, allowed)[0]
 }
 
 /** Repeats that keep their shapes are fingered already, unless pins want something else of one of them. */

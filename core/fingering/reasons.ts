@@ -43,7 +43,10 @@ function notesAtCrossing({ task }: Solved, { index, kind }: Crossing): { thumb: 
 /** In which key a note lies, and whether another begins on it. */
 function placeOf({ task }: Solved, { index }: Pick<Crossing, 'index'>): string {
   const step = stepOf(task, index)
-  return `${task.keys.indexOf(keyAt(task, step))} ${task.run.steps[step]!.joint}`
+  // keys that keep the same pattern are told of together
+  const [ring] = keyAt(task, step).rings
+  const place = ring ? task.keys.findIndex(({ rings }) => rings[0] === ring) : 0
+  return `${place} ${task.run.steps[step]!.joint}`
 }
 const stepOf = ({ run }: Task, index: number): number => run.steps.findIndex(({ notes }) => notes.includes(index))
 

@@ -29,6 +29,8 @@ export interface Run {
   /** Whether the hand may be lifted anywhere; only where the notes cannot be played otherwise. */
   readonly lifts: boolean
   readonly prices: Prices
+  /** The best way through it, where it was looked for already. */
+  readonly solved?: Solution<StruckFingers> | undefined
 }
 
 /** Which fingers may strike a step; pins and counterfactuals narrow them. */
@@ -288,14 +290,18 @@ export function runOf(
 ): Run {
   const steps = stepsOf(line, moved, joints)
   const run: Run = { school, line, steps, habit: habitFor(steps), lifts: false, prices: new Prices() }
-  return reachable(run) ? run : { ...run, lifts: true, prices: new Prices() }
+  if (leaps(run)) return { ...run, lifts: true, prices: new Prices() }
+  const alone = run.habit.every(Boolean) && !steps.some(({ joint }) => joint)
+  if (alone) return run
+  const [solved] = solveRun(run)
+  return solved ? { ...run, solved } : { ...run, lifts: true, prices: new Prices() }
 }
 
-/** Whether neighbours lie within a hand's reach everywhere; only then is it worth trying without lifting. */
-function reachable(run: Run): boolean {
-  const far = run.school.widest[1]![5]!
-  const leaps = run.steps.some((step, at) => {
-    const next = run.steps[at + 1]
+/** Whether neighbours lie beyond a hand's reach somewhere: then it is not worth trying without lifting. */
+function leaps({ school, steps }: Run): boolean {
+  const far = school.widest[1]![5]!
+  return steps.some((step, at) => {
+    const next = steps[at + 1]
     return (
       next &&
       !next.fresh &&
@@ -304,6 +310,4 @@ function reachable(run: Run): boolean {
       keyDistance(step.keys[0]!, next.keys[0]!) > far
     )
   })
-  const alone = run.habit.every(Boolean) && !run.steps.some(({ joint }) => joint)
-  return !leaps && (alone || solveRun(run).length > 0)
 }

@@ -21,7 +21,7 @@ export const kindsIn = (parts: readonly Part[]): Material['kind']['id'][] =>
 
 /** A third: so far a hand goes on to wherever the line leads. */
 const NEAR = 4
-/** A fifth: so far it goes on where the line comes back to it. */
+/** A fifth: so far it goes on where the line comes back to it, or where the keys go up and down in turn. */
 const FAR = 7
 
 const lineOf = (part: Part, hand: Hand): Line => part.lines.find((line) => line.hand === hand)!
@@ -36,7 +36,8 @@ function joins(before: Part | undefined, part: Part, hand: Hand): boolean {
   if (!last || !first) return false
   const leap = first.midi - last.midi
   const comesBack = second !== undefined && (second.midi - first.midi) * leap < 0
-  return Math.abs(leap) <= (comesBack ? FAR : NEAR)
+  const inTurn = before.recipe.course !== part.recipe.course
+  return Math.abs(leap) <= (comesBack || inTurn ? FAR : NEAR)
 }
 
 /** Parts that one hand plays without being set down anew. */

@@ -54,7 +54,8 @@ export function journeyMessages(journey: Journey): Message[] {
   const { legs } = journey
   if ('keys' in journey) return [titleMessage('line.keys', { keys: listed(journey.keys.map(keyInWords)), legs })]
   const step = choiceMessage('keyStep', journey.by)
-  return [titleMessage('line.steps', { step, count: journey.count, legs })]
+  // what is only asked has no number yet
+  return journey.count === undefined ? [step] : [titleMessage('line.steps', { step, count: journey.count, legs })]
 }
 
 /** What is said of a link: nothing where there is nothing to link, or the usual one. */

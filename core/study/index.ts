@@ -15,6 +15,7 @@ export type { Finger, Hand, Stick } from './hand'
 export { notesMessage, studyError, type StudyErrors, type StudyMessages, studyMessage } from './messages'
 export { partOf } from './part'
 export {
+  allKeysBy,
   canTravel,
   cellsOf,
   completeMotif,

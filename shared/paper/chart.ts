@@ -74,7 +74,7 @@ export function chartSheet(
     key: ({ tonic }: ChartRow) => printedName(tonic),
     signs: ({ fifths }: ChartRow) => fifthsText(w, fifths),
     group: ({ rows: own, alike }: ChartGroup) =>
-      w.text('print.chart.group', { alike: alike ? 'yes' : 'no', count: own.length, keys: keyNames(own) }),
+      w.text('print.chart.group', { alike, count: own.length, keys: keyNames(own) }),
     player: ({ player }: ChartLine) => w.text('print.chart.player', { player }),
     landmark: (row: ChartRow) => landmarkOf(w, row, rules.get(row)!),
   }

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { KINDS } from '#core/material'
+import { type Kind, KINDS } from '#core/material'
 import {
   ACCENTS,
   ACCOMPANIMENT_ROWS,
@@ -12,6 +12,7 @@ import {
   figuresFor,
   HANDS,
   type Hands,
+  type JourneyName,
   JOURNEYS,
   journeysFor,
   keyStepsIn,
@@ -86,6 +87,15 @@ const ownKeys = fc.record({
   legs: fc.constantFrom(...LEG_WAYS),
 })
 
+const singsIn = (kind: Kind, own: { motif: readonly unknown[] } | null): boolean =>
+  takesMotif(kind) && own !== null && own.motif.some((each) => each !== null)
+
+/** Keys of one's own where the kind can go through keys; a motif goes through no twelve of them. */
+function journeyIn<K extends object>(kind: Kind, name: JourneyName, keys: K | null, sings: boolean): K | JourneyName {
+  if (keys && keyStepsIn(kind).length > 0) return keys
+  return !sings && journeysFor(kind).includes(name) ? name : 'one-key'
+}
+
 /** Shaped runs of one or two octaves that fit together: every part is one that the kind can take. */
 export const anyShaped: fc.Arbitrary<RecipeInput> = fc
   .record({
@@ -107,9 +117,8 @@ export const anyShaped: fc.Arbitrary<RecipeInput> = fc
     const { rhythm: lies, before, after, link } = more
     const kind = KINDS[material.kind]
     const [figures, walks] = [figuresFor(kind), walksFor(kind)]
-    const sings = takesMotif(kind) && more.own !== null && more.own.motif.some((each) => each !== null)
-    const named = journeysFor(kind).includes(input.journey) ? input.journey : 'one-key'
-    const journey = more.keys && keyStepsIn(kind).length > 0 && !sings ? more.keys : named
+    const sings = singsIn(kind, more.own)
+    const journey = journeyIn(kind, input.journey, more.keys, sings)
     const asWalk = walks[input.walk % walks.length]!
     // what grows or repeats is too long for twelve keys
     const growing = ['crossing-loops', 'add-a-note'].includes(asWalk)
@@ -128,7 +137,7 @@ export const anyShaped: fc.Arbitrary<RecipeInput> = fc
       tempo: { notesPerBeat: notesPerBeat as 1 },
       pattern: {
         ...(sings ? more.own : { figure: figures[input.figure % figures.length]!, walk }),
-        journey: sings && typeof journey === 'string' ? 'one-key' : journey,
+        journey,
         link,
         accompaniment: holds ? input.accompaniment : 'none',
       },

@@ -3,6 +3,7 @@
  * Figures, walks and journeys that have names are rows of tables here; nothing else knows them by name.
  */
 export {
+  allKeysBy,
   canTravel,
   completeJourney,
   courseOfKeys,

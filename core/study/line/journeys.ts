@@ -35,8 +35,14 @@ export function usualLink(journey: Journey): LinkId {
 export function courseOfKeys(journey: Journey, first: NamedMaterial): KeyList | KeyCourse | null {
   if (typeof journey !== 'string') return journey
   const { course } = JOURNEY_ROWS[journey]
-  return course && { ...course, count: KEY_STEPS[course.by].most(first) }
+  return course && allKeysBy(course.by, first, course.legs)
 }
+
+/** All keys that a way from key to key has, from the first. */
+export const allKeysBy = (by: KeyStep, first: NamedMaterial, legs: LegWay): KeyCourse => ({
+  ...{ by, legs },
+  count: KEY_STEPS[by].most(first),
+})
 
 /** Named journeys that a kind can take. */
 export const journeysOf = (kind: Kind): JourneyName[] => {

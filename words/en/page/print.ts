@@ -8,7 +8,7 @@ export const print = {
   'print.tempo': 'in {notesMessage}',
   'print.chart.title': '{kind} in all keys',
   'print.chart.group':
-    '{alike, select, yes {These {count, plural, =2 {two} =3 {three} =4 {four} =5 {five} =6 {six} other {#}} share a pattern: {keys}} other {{count, plural, =1 {This one goes its own way: {keys}} other {Each of these goes its own way: {keys}}}}}',
+    '{alike, select, whole {These {count, plural, =2 {two} =3 {three} =4 {four} =5 {five} =6 {six} other {#}} share a pattern: {keys}} by_hand {{count, plural, =1 {Here each hand keeps to a group of its own} other {In these each hand keeps to a group of its own}}: {keys}} other {{count, plural, =1 {This one goes its own way: {keys}} other {Each of these goes its own way: {keys}}}}}',
   'print.chart.rules': '{player, select, right {Right hand} left {Left hand} other {{player}}}: {rules}.',
   'print.chart.rule':
     '4 on {by, select, degree {the {degree, select, 1 {keynote} 2 {second} 3 {third} 4 {fourth} 5 {fifth} 6 {sixth} 7 {seventh} other {note {degree}}}} other {{note}}} in {keys}',

@@ -3,7 +3,8 @@ import { computed, ref, watch } from 'vue'
 import { typedKeys } from '#core/call'
 import { choiceMessage } from '#core/realise'
 import type { Recipe, RecipeInput } from '#core/instrument'
-import { courseOfKeys, isFree, type Journey, type KeyStep } from '#core/study'
+import type { NamedMaterial } from '#core/material'
+import { allKeysBy, courseOfKeys, isFree, type Journey, type KeyStep } from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import { formatMessage, t } from '~/composables/words'
 import { namedJourney } from './journeys'
@@ -33,7 +34,7 @@ function go(journey: Journey): void {
 function choose(value: string): void {
   if (value === ONE) return go(ONE)
   const by = value as KeyStep
-  go(namedJourney(by, legs.value) ?? ({ by, count: undefined, legs: legs.value } as unknown as Journey))
+  go(namedJourney(by, legs.value) ?? allKeysBy(by, props.recipe.material as NamedMaterial, legs.value))
 }
 const text = ref('')
 watch(
