@@ -57,7 +57,7 @@ const VIEWS = [
       await fingerReady(page)
       await call(page, 'A harmonic minor in broken thirds, cadence after')
       await page.keyboard.press('Enter')
-      await page.getByRole('button', { name: /^Pattern:/ }).click()
+      await page.getByRole('button', { name: /^Shape it:/ }).click()
     },
   },
   {

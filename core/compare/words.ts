@@ -1,6 +1,7 @@
 import { noteParam } from '../fingering'
 import { familyOf, type Player } from '../instrument'
 import { listed, type ListParam, type Message, named, type NoteParam } from '../message'
+import { neighbourMessage, neighboursOf } from '../material'
 import { modulo, noteName, parseNote, pitchClass } from '../pitch'
 import type { RealisedStudy } from '../realise'
 import { isFree } from '../study'
@@ -149,6 +150,14 @@ function alikeMessage(a: RealisedStudy, b: RealisedStudy, hands: readonly Compar
   return [compareMessage('diff.moved', { by: Math.abs(by), way: by > 0 ? 'up' : 'down' })]
 }
 
+/** What two keys beside one another have in common; nothing where they are no neighbours. */
+function neighbourMessages({ recipe: a }: RealisedStudy, { recipe: b }: RealisedStudy): Message[] {
+  if (isFree(a.material) || isFree(b.material)) return []
+  const [own, { tonic, kind }] = [a.material, b.material]
+  const found = neighboursOf(own).find(({ material }) => material.tonic === tonic && material.kind === kind)
+  return found ? [neighbourMessage(found, own)] : []
+}
+
 /** Of a course and its reverse, each strikes another end twice. */
 const turnsOnly = ({ recipe: a }: RealisedStudy, { recipe: b }: RealisedStudy, { only }: HandDifferences): boolean =>
   a.course !== b.course && only.a.length === 1 && only.b.length === 1
@@ -172,6 +181,7 @@ export function differenceMessage(a: RealisedStudy, b: RealisedStudy, difference
   const how = from === to ? 'same' : to > from ? 'harder' : 'easier'
   return [
     ...(notes.length > 0 ? [compareMessage('diff.notes', { changes: listed(notes) })] : alikeMessage(a, b, hands)),
+    ...neighbourMessages(a, b),
     ...courseMessage(a, b),
     ...differences.handsOnly.b.map((player) => compareMessage('diff.comes-in', { player })),
     ...differences.handsOnly.a.map((player) => compareMessage('diff.left-out', { player })),

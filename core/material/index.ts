@@ -40,5 +40,6 @@ export {
   type MaterialMessages,
   materialMessage,
 } from './messages'
+export { type Neighbour, neighbourMessage, neighboursOf, stepsMessage } from './neighbours'
 export { movedTonic, type Related, relatedTo, startedOn } from './related'
 export { allTonics, MAX_SIGNS, signatureOf, signsOf, tonicsOutward, twinOf, usualTonics } from './tonics'

@@ -1,4 +1,4 @@
-import { type Message, named, type NoteParam, errorMaker, messageMaker } from '../message'
+import { type ListParam, type Message, named, type NoteParam, errorMaker, messageMaker } from '../message'
 import { type Kind, KINDS } from './kind'
 import type { BaseId, Form, KindId, Quality, TreatmentId } from './kinds'
 
@@ -15,6 +15,19 @@ export type MaterialMessages = { readonly [B in BaseId | 'pitches' as `kind.${B}
 } & {
   /** “dominant seventh”, of a dominant seventh arpeggio. */
   'chord.broken': { quality: Quality; seventh: 'yes' | 'no' }
+
+  /** What a key shares with those beside it. */
+  'neighbour.relative': { key: Message; degree: number }
+  'neighbour.other': {
+    by: 'relative' | 'fifth-up' | 'fourth-up' | 'parallel'
+    key: Message
+    changes: ListParam
+    signs: Message
+  }
+  'neighbour.degree': { degree: number; note: NoteParam; way: 'raised' | 'lowered' }
+  'neighbour.signs': { of: 'flat' | 'sharp'; how: 'more' | 'fewer'; count: number }
+  'neighbour.steps': { steps: ListParam }
+  'neighbour.step': { semitones: number }
 
   /** “G♯ harmonic minor”, “C major arpeggio, first inversion”. */
   'key.named': { tonic: NoteParam; kind: Message; inversion: number }

@@ -67,8 +67,8 @@ describe('an accordion teacher’s lesson, by mouse', () => {
     await press(page, 'Remove the pin')
 
     // a five-finger run before, the full chord after
-    await choose(page, /^Pattern:/, 'Before it', /five-finger/)
-    await choose(page, /^Pattern:/, 'After it', /tonic chord/)
+    await choose(page, /^Shape it:/, 'Before it', /five-finger/)
+    await choose(page, /^Shape it:/, 'After it', /tonic chord/)
     await page.getByText('five fingers first').waitFor()
 
     await press(page, 'Save')

@@ -112,7 +112,7 @@ describe('panels, by keyboard', () => {
     const { page, problems } = await open('/desk')
     await page.locator('[data-finger]').first().waitFor()
     const shown = /^How this study is kept/
-    for (const name of [/^Key:/, /^Tempo:/, /^Pattern:/, /^Save to set/, /^show/, shown]) {
+    for (const name of [/^Key:/, /^Tempo:/, /^Shape it:/, /^Save to set/, /^show/, shown]) {
       const word = page.getByRole('button', { name }).first()
       await word.focus()
       await page.keyboard.press('Enter')

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import pg from 'pg'
 import { call } from '../support/http'
+import { ownService } from '../support/service'
 
 const recipe = { material: { tonic: 'G#', kind: 'harmonic-minor' }, octaves: 2 }
 const faultShape = { code: expect.any(String), message: expect.any(String), path: expect.any(String) }
@@ -107,5 +109,30 @@ describe('nonsense is refused by field, in one shape, and nothing is stored', ()
     expect((await call('/api/studies/00000000-0000-4000-8000-000000000000')).status).toBe(404)
     const lost = await call('/api/nothing/here')
     expect(lost).toMatchObject({ status: 404, body: faultShape })
+  })
+})
+
+describe('a study that a Tactum stored which knew no motifs', () => {
+  const older = { figure: 'fourth-then-second', walk: 'straight', journey: 'one-key', accompaniment: 'none' }
+
+  it('is read as it is practised, without the marks that no longer fit, and says so until it is saved', async () => {
+    const { body: made } = await call('/api/studies', 'POST', { recipe: { ...recipe, hands: 'right' } })
+    expect(made.told).toBeNull()
+    const client = new pg.Client(ownService().databaseUrl)
+    await client.connect()
+    try {
+      await client.query('update study set recipe = $2 where id = $1', [made.id, { ...made.recipe, pattern: older }])
+    } finally {
+      await client.end()
+    }
+    const { body } = await call(`/api/studies/${made.id}`)
+    expect(body.told).toContain('Now as practised')
+    expect(body.accepted).toEqual({})
+    expect(body.recipe.pattern).toMatchObject({ figure: 'fourth-then-second', motif: null, link: 'none' })
+    const saved = await call(`/api/studies/${made.id}`, 'PUT', { recipe: body.recipe, version: body.version })
+    expect(saved.status).toBe(200)
+    expect(saved.body.told).toBeNull()
+    // two octaves up and back: four notes on every degree, and the tonic
+    expect(saved.body.accepted.right).toHaveLength(113)
   })
 })

@@ -1,5 +1,13 @@
 /** Kinds by what is done with their bases, and on a tonic. */
 export const material = {
+  'neighbour.relative': '{key} has the same notes and begins on degree {degree}.',
+  'neighbour.other':
+    '{key}{by, select, fifth_up {, a fifth up} fourth_up {, a fourth up} parallel {, on the same tonic} other {}}: {changes}, {signs}.',
+  'neighbour.degree': 'degree {degree} {way, select, raised {raised} other {lowered}} ({note})',
+  'neighbour.signs':
+    '{count, plural, =1 {one} =2 {two} =3 {three} other {#}} {of, select, flat {{count, plural, =1 {flat} other {flats}}} other {{count, plural, =1 {sharp} other {sharps}}}} {how, select, more {more} other {fewer}}',
+  'neighbour.steps': 'Steps: {steps}',
+  'neighbour.step': '{semitones, plural, =1 {H} =2 {W} =3 {WH} other {#}}',
   'treated.thirds': '{base} in double thirds',
   'treated.minor-thirds': '{base} in double minor thirds',
   'treated.sixths': '{base} in double sixths',

@@ -9,9 +9,12 @@ import {
   type KindId,
   KINDS,
   type NamedMaterial,
+  neighbourMessage,
+  neighboursOf,
   type Signature,
   SIGNATURES,
   signatureOf,
+  stepsMessage,
   twinOf,
   usualTonics,
 } from '#core/material'
@@ -22,7 +25,7 @@ import { FAMILY_WORDS, kindsIn, shortWords } from './families'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import PitchEntry from './PitchEntry.vue'
-import { t } from '~/composables/words'
+import { formatMessage, t } from '~/composables/words'
 
 /** Tonic and kind: tonics in circle order, kinds by family; or the teacher's own pitches. */
 const props = defineProps<{
@@ -37,6 +40,13 @@ const emit = defineEmits<{ choose: [material: NamedMaterial | FreePitches]; sign
 const named = computed<NamedMaterial | null>(() => (isFree(props.material) ? null : props.material))
 const kind = computed(() => KINDS[named.value?.kind ?? 'major'])
 const tonic = computed(() => named.value?.tonic ?? 'C')
+/** What the key shares with those beside it, and its steps. */
+const beside = computed(() => {
+  const own = named.value
+  if (!own) return []
+  const neighbours = neighboursOf(own).map((each) => neighbourMessage(each, own))
+  return (neighbours.length > 0 ? [...neighbours, stepsMessage(own)] : []).map(formatMessage)
+})
 const family = ref<Family>(kind.value.family)
 watch(kind, (next) => (family.value = next.family))
 const takes = (some: Kind): boolean => {
@@ -180,6 +190,9 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
         </button>
         <span class="quiet text-[13px]">{{ t('desk.key-choice.signature-why') }}</span>
       </div>
+      <ul v-if="beside.length" class="quiet mt-3 border-t border-rule pt-[10px] text-[13px] leading-[1.5]">
+        <li v-for="each in beside" :key="each">{{ each }}</li>
+      </ul>
       <PitchEntry :material="material" @choose="emit('choose', $event)" />
     </div>
   </WordPanel>

@@ -93,7 +93,8 @@ describe('two studies side by side', () => {
     expect(minor[0]).toBe(
       'degree 3 lies a half step lower, degree 6 lies a half step lower and degree 7 lies a half step lower',
     )
-    expect(minor[1]).toBe('right hand: no finger changes')
+    expect(minor[1]).toBe('A natural minor has the same notes and begins on degree 6.')
+    expect(minor[2]).toBe('right hand: no finger changes')
   })
 
   it('never call a scale the same notes as one that has others', () => {

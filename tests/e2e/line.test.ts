@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest'
+import { expectAccessible, fingersShown, useBrowser } from '../support/browser'
+
+const { open } = useBrowser()
+
+describe('a line is shaped', () => {
+  it('in one panel, by mouse: motif, way back, keys, and drawn at once', async () => {
+    const { page, problems } = await open('/desk')
+    await page.getByRole('button', { name: /^Shape it:/ }).click()
+    const field = page.getByLabel('Degrees or notes of your own')
+    await field.fill('C F# D')
+    await page.getByText('F♯ is not in C major, so it has no degree to move by.').waitFor()
+    expect(await page.getByRole('button', { name: 'Use', exact: true }).first().isDisabled()).toBe(true)
+    await field.fill('C F D E')
+    await page.keyboard.press('Enter')
+    await page.getByRole('button', { name: 'Shape it: 1 4 2 3 on every degree' }).waitFor()
+    await page.getByRole('img', { name: 'The line as it goes: 113 notes in a hand' }).waitFor()
+    await page.getByRole('button', { name: 'back to front' }).click()
+    await page.getByLabel('Keys of your own').fill('C E♭')
+    await page.keyboard.press('Enter')
+    const words = 'Shape it: 1 4 2 3 on every degree, back to front on the way back, through C and E♭'
+    await page.getByRole('button', { name: words }).waitFor()
+    await page.getByRole('button', { name: 'up and down in turn' }).click()
+    await page
+      .getByRole('button', { name: /in turn$/ })
+      .first()
+      .waitFor()
+    await expectAccessible(page)
+    // a figure by its name takes the motif's place
+    await page.getByRole('button', { name: 'broken triads' }).click()
+    await page.getByRole('button', { name: /^Shape it: in broken triads, through C and E♭/ }).waitFor()
+    expect(problems).toEqual([])
+  })
+
+  it('by keyboard alone: its stair moves with the arrows', async () => {
+    const { page, problems } = await open('/desk')
+    await page.getByRole('button', { name: /^Shape it:/ }).focus()
+    await page.keyboard.press('Enter')
+    await page.getByRole('button', { name: 'Click a motif together' }).focus()
+    await page.keyboard.press('Enter')
+    await page.getByRole('button', { name: /^Shape it: 1 2 3 1 on every degree/ }).waitFor()
+    await page.getByRole('spinbutton', { name: 'Note 2' }).focus()
+    await page.keyboard.press('ArrowUp')
+    await page.keyboard.press('ArrowUp')
+    await page.getByRole('button', { name: /^Shape it: 1 4 3 1 on every degree/ }).waitFor()
+    await page.getByRole('spinbutton', { name: 'Note 3' }).focus()
+    await page.keyboard.press('Delete')
+    await page.getByRole('button', { name: /^Shape it: 1 4 – 1 on every degree/ }).waitFor()
+    expect(problems).toEqual([])
+  })
+
+  it('by a call, and what was understood stands part by part', async () => {
+    const { page, problems } = await open('/desk')
+    await page.keyboard.press('/')
+    await page.keyboard.type('right hand, one octave, all twelve keys by half steps, up and down in turn')
+    await page
+      .getByText(/^by semitones/)
+      .first()
+      .waitFor()
+    await page.keyboard.press('Enter')
+    await page.waitForFunction(() => document.querySelectorAll('[data-finger]').length > 20)
+    // C up, D flat down: the thumb on C before the joint
+    expect((await fingersShown(page, 'right')).slice(0, 16)).toBe('1231234121432132')
+    expect(problems).toEqual([])
+  })
+})
