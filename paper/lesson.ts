@@ -48,8 +48,10 @@ function headBlock(own: LessonSheetLine, number: number, faces: Faces, across: n
   const boxes = own.days.length * STEP
   const room = across - 22 - boxes - 10
   const minutes = faces.width(own.minutes, 'sans', HOW)
-  const title = faces.width(own.title, 'serif-bold', TITLE)
   const end = MARGIN + across - minutes
+  const titles = wrapped(own.title, faces, { face: 'serif-bold', size: TITLE }, end - left - 12)
+  const title = faces.width(titles.at(-1)!, 'serif-bold', TITLE)
+  const lower = 15 * (titles.length - 1)
   const under = [
     ...wrapped(own.how, faces, { face: 'sans', size: HOW }, room).map((text) => ({ text, soft: false })),
     ...(own.watch ? wrapped(own.watch, faces, { face: 'sans', size: WATCH }, room) : []).map((text) => ({
@@ -59,19 +61,19 @@ function headBlock(own: LessonSheetLine, number: number, faces: Faces, across: n
   ]
   const firstBox = MARGIN + across - boxes
   return {
-    height: 18 + LINE * Math.max(2, under.length) + 4,
+    height: lower + 18 + LINE * Math.max(2, under.length) + 4,
     heads: own.music,
     drawn: [
       words(String(number), MARGIN, TITLE, 'serif', TITLE, SOFT),
-      words(own.title, left, TITLE, 'serif-bold', TITLE),
-      ...dotted(left + title + 6, end - 6, TITLE),
-      words(own.minutes, end, TITLE, 'sans', HOW, SOFT),
+      ...titles.map((text, at) => words(text, left, TITLE + 15 * at, 'serif-bold', TITLE)),
+      ...dotted(left + title + 6, end - 6, TITLE + lower),
+      words(own.minutes, end, TITLE + lower, 'sans', HOW, SOFT),
       ...under.map(({ text, soft }, at) =>
-        words(text, left, 28 + LINE * at, 'sans', soft ? WATCH : HOW, ...(soft ? [SOFT] : [])),
+        words(text, left, lower + 28 + LINE * at, 'sans', soft ? WATCH : HOW, ...(soft ? [SOFT] : [])),
       ),
       ...own.days.flatMap(({ day, on }, at) => [
-        words(day, firstBox + at * STEP, 27, 'sans', 7.5, SOFT),
-        line(boxPath(firstBox + at * STEP, 31, BOX, BOX), on ? 1.1 : 0.5, on ? {} : { colour: RULE }),
+        words(day, firstBox + at * STEP, lower + 27, 'sans', 7.5, SOFT),
+        line(boxPath(firstBox + at * STEP, lower + 31, BOX, BOX), on ? 1.1 : 0.5, on ? {} : { colour: RULE }),
       ]),
     ],
   }

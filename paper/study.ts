@@ -10,6 +10,7 @@ import { RULE, SOFT } from './inks'
 import type { Drawn } from './page'
 import { placed } from './place'
 import { type FingersShown, systemPicture } from './system'
+import { wrapped } from './wrapped'
 
 /** How studies are laid on paper. */
 export interface SheetLook {
@@ -66,19 +67,25 @@ const tempoBlock = ({ tempo }: SheetStudy, faces: Faces, across: number): Block 
   drawn: [words(tempo, MARGIN + across - faces.width(tempo, 'serif', TEMPO_SIZE), TEMPO_SIZE, 'serif', TEMPO_SIZE)],
 })
 
-/** A study's title with its tempo at the end of the line, or under it where the title takes the whole line. */
+/** From one line of a title to the next. */
+const TITLE_LINE = 17
+
+/** A study's title, in as many lines as it takes, with its tempo at the end of the last, or under it where there is no room. */
 function titleOf({ title, tempo }: SheetStudy, number: number | null, faces: Faces, across: number): Block {
   const x = MARGIN + (number === null ? 0 : 22)
+  const lines = wrapped(title, faces, { face: 'serif-bold', size: TITLE_SIZE }, MARGIN + across - x)
   const end = MARGIN + across - faces.width(tempo, 'serif', TEMPO_SIZE)
-  const from = x + faces.width(title, 'serif-bold', TITLE_SIZE) + 6
+  const last = TITLE_SIZE + TITLE_LINE * (lines.length - 1)
+  const from = x + faces.width(lines.at(-1)!, 'serif-bold', TITLE_SIZE) + 6
   const fits = from < end - 6
+  const under = TITLE_LINE * (lines.length - 1)
   return {
-    height: fits ? TITLE : TITLE + TEMPO_SIZE + 4,
+    height: under + (fits ? TITLE : TITLE + TEMPO_SIZE + 4),
     drawn: [
       ...(number === null ? [] : [words(String(number), MARGIN, TITLE_SIZE, 'serif', TITLE_SIZE, SOFT)]),
-      words(title, x, TITLE_SIZE, 'serif-bold', TITLE_SIZE),
-      ...(fits ? [leader(from, end - 6, TITLE_SIZE)] : []),
-      words(tempo, end, fits ? TITLE_SIZE : TITLE_SIZE + TEMPO_SIZE + 4, 'serif', TEMPO_SIZE),
+      ...lines.map((text, at) => words(text, x, TITLE_SIZE + TITLE_LINE * at, 'serif-bold', TITLE_SIZE)),
+      ...(fits ? [leader(from, end - 6, last)] : []),
+      words(tempo, end, fits ? last : last + TEMPO_SIZE + 4, 'serif', TEMPO_SIZE),
     ],
   }
 }

@@ -55,7 +55,7 @@ const VIEWS = [
     path: () => '/desk',
     act: async (page) => {
       await fingerReady(page)
-      await call(page, 'A harmonic minor in broken thirds, cadence after')
+      await call(page, 'A harmonic minor, 1 4 2 3 on every degree, through A, C, E flat, led by a common note')
       await page.keyboard.press('Enter')
       await page.getByRole('button', { name: /^Shape it:/ }).click()
     },

@@ -54,7 +54,7 @@ describe('a line is shaped', () => {
     await page.keyboard.press('/')
     await page.keyboard.type('right hand, one octave, all twelve keys by half steps, up and down in turn')
     await page
-      .getByText(/^by semitones/)
+      .getByText(/^by (half steps|semitones), 12 keys/)
       .first()
       .waitFor()
     await page.keyboard.press('Enter')

@@ -93,6 +93,18 @@ describe('a sheet', () => {
     expect(textsOf(pages).filter((text) => text.startsWith('Study'))).toHaveLength(recipes.length)
   })
 
+  it('says the long title of a study whole, in as many lines as it takes', () => {
+    const long = 'C major, hands together, one octave, through C, E♭ and G♭, up and down in turn, led by a common note'
+    const sheet = sheetOf({}, 'a4', recipes.slice(0, 2))
+    const pages = sheetPages({ ...sheet, studies: sheet.studies.map((each) => ({ ...each, title: long })) }, faces)
+    const { width } = pages[0]!
+    const titles = pages[0]!.drawn.flatMap((one) =>
+      one.kind === 'text' && one.face === 'serif-bold' && long.includes(one.text) ? [one] : [],
+    )
+    expect(titles.map(({ text }) => text).join(' ')).toBe(`${long} ${long}`)
+    for (const { text, x, size } of titles) expect(x + faces.width(text, 'serif-bold', size)).toBeLessThan(width - 20)
+  })
+
   it('has names, stairs, maps, tempi and grips where they are wanted, and keeps within the page', () => {
     const drawnIn = (some: Partial<SheetLook>): number =>
       sheetPages(sheetOf(some), faces).reduce((sum, { drawn }) => sum + drawn.length, 0)
