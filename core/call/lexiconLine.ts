@@ -119,8 +119,8 @@ const TURNS = ['up and|& down in turn', 'up and|& down by turns', 'one up ,? one
 
 const KEYS: readonly Rule[] = [
   ...STEPS,
-  ...rules(['through the? keys? of? <note...>', 'por las? tonalidades? de? <note...>'], ({ notes }) =>
-    notes.length <= MAX_KEYS ? keys({ keys: notes.map(({ note }) => noteName(note)) }) : null,
+  ...rules(['through the? keys? of? <key...>', 'por las? tonalidades? de? <key...>'], ({ keys: named }) =>
+    named.length <= MAX_KEYS ? keys({ keys: named }) : null,
   ),
   ...rules(['up in <note> ,? and? down in <note>', 'sube en <note> ,? y? baja en <note>'], ({ notes }) =>
     keys({ keys: notes.map(({ note }) => noteName(note)), legs: 'alternate' }),

@@ -1,4 +1,5 @@
 import { noteName } from '../pitch'
+import { type CalledKey, keysAt } from './keysCalled'
 import { motifAt, type MotifReading } from './motifCalled'
 import type { Meaning } from './part'
 import type { Token } from './scan'
@@ -12,6 +13,7 @@ interface Taken {
   /** Sticks in a row, `rlrr`. */
   readonly sticks: string
   readonly motifs: readonly MotifReading[]
+  readonly keys: readonly CalledKey[]
 }
 
 /** A phrase of the grammar: slots in order, each with its alternatives; what the whole of it says. */
@@ -26,12 +28,12 @@ export interface Rule {
 export interface Slot {
   readonly words: readonly string[]
   readonly optional: boolean
-  readonly class: 'number' | 'numbers' | 'note' | 'notes' | 'pitches' | 'sticks' | 'motif' | null
+  readonly class: 'number' | 'numbers' | 'note' | 'keys' | 'pitches' | 'sticks' | 'motif' | null
 }
 
 /**
  * A phrase as it is written in the lexicon: words in order, `a|b` for alternatives, `?` after what may be left out,
- * `<n>` for a number in figures or words, `<n...>` for some numbers, `<note>` for a note's name, `<note...>` for several,
+ * `<n>` for a number in figures or words, `<n...>` for some numbers, `<note>` for a note's name, `<key...>` for keys,
  * `<pitch...>` for pitches with their octaves, joined by `+` where they sound together, `<sticks>` for R and L in a row,
  * `<motif>` for degrees in figures.
  */
@@ -44,7 +46,7 @@ function slotsOf(phrase: string): Slot[] {
     if (text === '<pitch...>') return { words: [], optional, class: 'pitches' }
     if (text === '<sticks>') return { words: [], optional, class: 'sticks' }
     if (text === '<note>') return { words: [], optional, class: 'note' }
-    if (text === '<note...>') return { words: [], optional, class: 'notes' }
+    if (text === '<key...>') return { words: [], optional, class: 'keys' }
     if (text === '<motif>') return { words: [], optional, class: 'motif' }
     return { words: text.split('|'), optional, class: null }
   })
@@ -56,7 +58,7 @@ const SHOWN: Readonly<Record<string, string>> = {
   note: 'C',
   pitches: 'C4 E4 G4',
   sticks: 'R',
-  notes: 'C, E♭, A',
+  keys: 'C, E♭, A',
   motif: '1 4 2 3',
 }
 
@@ -111,7 +113,7 @@ interface Matched {
   readonly taken: Taken
 }
 
-const NOTHING: Taken = { numbers: [], notes: [], pitches: [], sticks: '', motifs: [] }
+const NOTHING: Taken = { numbers: [], notes: [], pitches: [], sticks: '', motifs: [], keys: [] }
 
 function numbersAt(tokens: readonly Token[], from: number): Matched[] {
   const numbers: number[] = []
@@ -154,20 +156,10 @@ function motifsAt(tokens: readonly Token[], at: number): Matched[] {
   return found ? [{ next: found.next, taken: { ...NOTHING, motifs: [found] } }] : []
 }
 
-const BETWEEN_NOTES = [',', 'and', '&', 'y', 'und', 'then']
-
-/** Names of notes one after another. */
-function notesAt(tokens: readonly Token[], from: number, german: boolean): Matched[] {
-  const notes: NameReading[] = []
-  let [at, end] = [from, from]
-  for (;;) {
-    const note = noteNameAt(tokens, at, german)
-    if (!note) break
-    notes.push(note)
-    at = end = note.next
-    while (BETWEEN_NOTES.includes(tokens[at]?.text ?? '')) at++
-  }
-  return notes.length > 0 ? [{ next: end, taken: { ...NOTHING, notes } }] : []
+/** Keys one after another. */
+function keysMatched(tokens: readonly Token[], from: number, german: boolean): Matched[] {
+  const found = keysAt(tokens, from, german)
+  return found ? [{ next: found.next, taken: { ...NOTHING, keys: found.keys } }] : []
 }
 
 function slotAt(slot: Slot, tokens: readonly Token[], at: number, german: boolean): Matched[] {
@@ -178,7 +170,7 @@ function slotAt(slot: Slot, tokens: readonly Token[], at: number, german: boolea
   if (slot.class === 'numbers') return numbersAt(tokens, at)
   if (slot.class === 'pitches') return pitchesAt(tokens, at)
   if (slot.class === 'motif') return motifsAt(tokens, at)
-  if (slot.class === 'notes') return notesAt(tokens, at, german)
+  if (slot.class === 'keys') return keysMatched(tokens, at, german)
   if (slot.class === 'note') {
     const note = noteNameAt(tokens, at, german)
     return note ? [{ next: note.next, taken: { ...NOTHING, notes: [note] } }] : []
@@ -196,6 +188,7 @@ const joined = (one: Taken, other: Taken): Taken => ({
   pitches: [...one.pitches, ...other.pitches],
   sticks: one.sticks + other.sticks,
   motifs: [...one.motifs, ...other.motifs],
+  keys: [...one.keys, ...other.keys],
 })
 
 /** All ways in which a rule fits the tokens from a place on, with what it took. */

@@ -82,9 +82,16 @@ interface Piece {
   readonly lifted: boolean
 }
 
+/** A hand that has no note. */
+const SILENT: Fingering = {
+  ...{ fingers: [], crossings: [], lifts: [], grips: [], pinned: [], reasons: [], alternatives: [] },
+  cost: 0,
+}
+
 /** Fingerings of successive stretches as one: each begins with the hand set down. */
 function joined(pieces: readonly Piece[], most: number): Fingering {
   if (pieces.length === 1) return pieces[0]!.fingering
+  if (pieces.length === 0) return SILENT
   const all = <T>(pick: (fingering: Fingering, from: number) => readonly T[]): T[] =>
     pieces.flatMap(({ fingering, from }) => pick(fingering, from))
   const fingers = all((each) => each.fingers)

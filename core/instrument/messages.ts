@@ -29,6 +29,7 @@ export type InstrumentMessages = {
   practised: { figure: Message }
   /** Why buttons do not take a pattern. */
   'buttons.no-thumbs': { asked: Message }
+  'buttons.no-chords': { most: number }
   'watch.left-alone': null
   'watch.leap': { note: NoteParam }
   'watch.against': null

@@ -90,6 +90,8 @@ export function stretchesOf(parts: readonly Part[], hand: Hand): HandStretch[] {
   const stretches: { parts: Part[]; line: Line; keys: KeyStretch[]; from: number }[] = []
   let count = 0
   parts.forEach((part, at) => {
+    // where the hands share a line one of them may have no note of a key
+    if (lineOf(part, hand).notes.length === 0) return
     const joined = joins(parts[at - 1], part, hand)
     if (!joined) stretches.push({ parts: [], line: { ...lineOf(part, hand), notes: [] }, keys: [], from: count })
     const last = stretches.at(-1)!

@@ -135,6 +135,8 @@ export function linesOf(
 ): Line[] {
   checkShape(recipe, material, layoutRules)
   checkPattern(recipe, material, layoutRules)
+  // what leads on looks at the next key, which may not take what this one takes
+  if (asks.next) checkShape(asks.next.recipe, asks.next.material, layoutRules)
   const lines = layoutRules
     .linesFor(recipe)
     .map((hand) =>

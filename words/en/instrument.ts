@@ -21,6 +21,8 @@ export const instrument = {
     '{count, plural, =1 {One pair of fingers falls together} other {# pairs of fingers fall together}}{more, select, yes {, first} other {}}: {pairs}.',
   'reeds.thirds': 'Third fingers meet on {notes}.',
   'said.pin-button': '{button} for note {note}, {hand}',
+  'buttons.no-chords':
+    '{most, plural, =1 {With the left hand a motif has single notes} other {A motif on an accordion strikes two notes at once at the most}}: play the right hand alone for pairs.',
   'buttons.no-thumbs': '“{asked}” is for keys: on buttons the fingers keep their rows and no thumb crosses.',
   'watch.left-alone': 'till it runs by itself, the eyes elsewhere',
   'watch.leap': 'the leap to {note}: find it without looking',

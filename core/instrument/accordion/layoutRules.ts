@@ -5,6 +5,7 @@ import {
   AFTER,
   BARE_SHAPES,
   BEFORE,
+  cellsOf,
   figuresFor,
   handsOf,
   isFree,
@@ -43,11 +44,19 @@ function shapesFor(kind: Kind | null, requested: AccordionRecipe): Shapes {
 
 const refuse = (field: string, why: Message): DomainError => studyError('pattern.material', { why }, field)
 
+/** Notes that a motif strikes at once: the left hand’s own scale is one of single buttons. */
+const MOST_AT_ONCE = 2
+
 function checkPattern(recipe: AccordionRecipe, material: Material): void {
   const can = shapesFor(isFree(recipe.material) ? null : material.kind, recipe)
   const { walk } = recipe.pattern
   if (walk === 'crossing-loops' && !can.walk.includes(walk)) {
     throw refuse('pattern.walk', instrumentMessage('buttons.no-thumbs', { asked: patternNamed(walk) }))
+  }
+  const { motif } = recipe.pattern
+  const most = recipe.hands === 'right' ? MOST_AT_ONCE : 1
+  if (motif && cellsOf(motif).some(({ places }) => places.length > most)) {
+    throw refuse('pattern.motif', instrumentMessage('buttons.no-chords', { most }))
   }
 }
 

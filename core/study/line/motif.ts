@@ -47,7 +47,7 @@ function checkDegrees(value: unknown, path: string): Degree | readonly Degree[] 
   if (degrees.length < least || degrees.length > most || new Set(degrees).size < degrees.length) {
     throw studyError('motif.chord', { field: path, most }, path)
   }
-  return degrees
+  return degrees.length === 1 ? degrees[0]! : degrees
 }
 
 /** Every note value that can be written is a whole number of these in a beat. */
