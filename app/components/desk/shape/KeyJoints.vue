@@ -15,6 +15,8 @@ const course = computed(() => {
   const { material, pattern } = props.recipe
   return isFree(material) ? null : courseOfKeys(pattern.journey, material)
 })
+/** What is only asked may leave it open. */
+const way = computed(() => course.value?.legs ?? 'each')
 const legs = LEG_WAYS.map((each) => ({ value: each, words: formatMessage(choiceMessage('legs', each)) }))
 const links = LINKS.map((link) => ({ value: link, words: formatMessage(choiceMessage('link', link)) }))
 
@@ -30,7 +32,7 @@ function chooseLegs(way: LegWay): void {
 <template>
   <div v-if="course">
     <p class="head">{{ t('desk.shape-it.legs') }}</p>
-    <ChoiceGroup :label="t('desk.shape-it.legs')" :value="course.legs" :choices="legs" @choose="chooseLegs" />
+    <ChoiceGroup :label="t('desk.shape-it.legs')" :value="way" :choices="legs" @choose="chooseLegs" />
     <p class="head">{{ t('desk.shape-it.link') }}</p>
     <ChoiceGroup
       :label="t('desk.shape-it.link')"
