@@ -36,6 +36,8 @@ export interface Engraved {
   readonly ottavas: readonly OttavaLine[]
   /** Chord signs over notes that stand for chords. */
   readonly signs: readonly { readonly x: number; readonly y: number; readonly text: string }[]
+  /** What stands beneath notes: names or degrees of chords. */
+  readonly labels: readonly { readonly x: number; readonly y: number; readonly text: string }[]
   readonly clefs: readonly { readonly x: number; readonly y: number; readonly clef: 'treble' | 'bass' }[]
   /** Top and bottom line of the system. */
   readonly top: number
@@ -66,6 +68,9 @@ const CHORD_SIGNS = { major: 'M', minor: 'm', seventh: '7', diminished: 'd' } as
 const SOLO = 'B.S.'
 const signOf = ({ chord, solo }: PlacedNote): string | null => (chord ? CHORD_SIGNS[chord] : solo ? SOLO : null)
 const hasSigns = (plan: StaffPlan): boolean => plan.chords.some((notes) => notes.some(signOf))
+/** A line of labels beneath a staff. */
+const LABEL = 20
+const hasLabels = (plan: StaffPlan): boolean => plan.chords.some((notes) => notes.some(({ label }) => label))
 const MIN_GAP = 34
 
 /** What is to stand with the notes. */
@@ -138,7 +143,7 @@ function extentOf(plan: StaffPlan, staff: Staff, shown: Shown): Extent {
   const outer = right ? fingers.map((y) => y - FINGER_HEIGHT - letter) : fingers.map((y) => y + 3 + letter)
   const top = Math.min(notes.top, ...(right ? outer : [notes.top - names - triplet]))
   const bottom = Math.max(notes.bottom, ...(right ? [notes.bottom + names + triplet] : outer))
-  return { top: top - ottava, bottom: bottom + ottava }
+  return { top: top - ottava, bottom: bottom + ottava + (hasLabels(plan) ? LABEL : 0) }
 }
 
 function ottavasOf(plan: StaffPlan, staff: Staff, system: System, letter: number): OttavaLine[] {
@@ -204,6 +209,7 @@ export function engraveSystem(ink: Ink, study: RealisedStudy, system: System, sh
   // where things stand on their own staff is read before the staves move apart
   const fingers = staves.map((staff, at) => spotsOf(system.staves[at]!, staff, system, shown))
   const signs = staves.map((staff, at) => signsOf(system.staves[at]!, staff, system))
+  const labels = staves.map((_, at) => labelsOf(system.staves[at]!, extents[at]!, system))
   const ottavas = staves.map((staff, at) => ottavasOf(system.staves[at]!, staff, system, letter))
   drawStaves(ink, staves, tops, height)
   return {
@@ -220,6 +226,7 @@ export function engraveSystem(ink: Ink, study: RealisedStudy, system: System, sh
     ),
     ottavas: ottavas.flatMap((lines, at) => lines.map((line) => ({ ...line, y: line.y + tops[at]! }))),
     signs: signs.flatMap((each, at) => each.map((sign) => ({ ...sign, y: sign.y + tops[at]! }))),
+    labels: labels.flatMap((each, at) => each.map((label) => ({ ...label, y: label.y + tops[at]! }))),
     clefs: system.staves.flatMap((plan, at) =>
       plan.clefChanges.map(({ x, clef }) => ({ x, clef, y: tops[at]! + (clef === 'treble' ? 3 : 1) * (STAFF / 4) })),
     ),
@@ -255,6 +262,12 @@ function signsOf(plan: StaffPlan, staff: Staff, system: System): Engraved['signs
     }),
   )
 }
+
+/** Where labels stand: in a line beneath all that belongs to their staff. */
+const labelsOf = (plan: StaffPlan, { bottom }: Extent, system: System): Engraved['labels'] =>
+  plan.chords.flatMap((notes, at) =>
+    notes.flatMap(({ label }) => (label ? [{ x: system.columns[at]!, y: bottom - 5, text: label }] : [])),
+  )
 
 /** Top lines of the staves: clear of one another's ink and fingers. */
 function topsOf(extents: readonly Extent[], head: number): number[] {

@@ -129,6 +129,7 @@ export function systemPicture(study: RealisedStudy, system: System, faces: Faces
     ...barLines(system, engraved),
     ...engraved.clefs.map(({ x, y, clef }) => words(CLEFS[clef], x, y, 'music', 38)),
     ...engraved.signs.map(({ x, y, text }) => words(text, x - faces.width(text, 'serif', 12.5) / 2, y, 'serif', 12.5)),
+    ...engraved.labels.map(({ x, y, text }) => words(text, x - faces.width(text, 'serif', 12.5) / 2, y, 'serif', 12.5)),
     ...engraved.ottavas.flatMap(({ label, from, to, y }) => [
       words(label, from, y + 4, 'serif-italic', 13),
       line(`M${from + 24} ${y}H${to}v${label === '8va' ? 7 : -7}`, 1, { dash: [4, 3] }),

@@ -6,6 +6,7 @@ import {
   AFTER,
   ARTICULATIONS,
   BEFORE,
+  CHORD_LABELS,
   CONTRARY_FROM,
   COURSES,
   DIRECTIONS,
@@ -19,6 +20,7 @@ import {
   LEG_WAYS,
   LENGTHS,
   LINKS,
+  MAX_CHORDS,
   MAX_DEGREES,
   MAX_IN_GRIP,
   MAX_KEYS,
@@ -31,6 +33,7 @@ import {
   RETURNS,
   SWING_RANGE,
   TEMPO_RANGE,
+  VOICINGS,
   WALKS,
 } from '#core/study'
 import type { Accepted } from '#core/realise'
@@ -145,7 +148,21 @@ const rhythmSchema = Joi.object({
   swing: Joi.number().integer().min(SWING_RANGE.least).max(SWING_RANGE.most),
   accents: Joi.valid(...ACCENTS),
 })
-const bookendSchema = Joi.object({ before: Joi.valid(...BEFORE), after: Joi.valid(...AFTER) })
+const bookendSchema = Joi.object({
+  before: Joi.valid(...BEFORE),
+  after: Joi.valid(...AFTER),
+  chords: Joi.array()
+    .items(
+      Joi.string()
+        .pattern(/^(I|II|III|IV|V|VI|VII)°?7?$/i, 'degree')
+        .max(6),
+    )
+    .min(1)
+    .max(MAX_CHORDS)
+    .allow(null),
+  voicing: Joi.valid(...VOICINGS),
+  labels: Joi.valid(...CHORD_LABELS),
+})
 
 const rollSchema = Joi.object({
   manner: Joi.valid(...ROLLS),

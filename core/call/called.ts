@@ -59,6 +59,15 @@ export const AFTER: Record<Bookends['after'], string> = {
   'tonic-chord': 'tonic chord after',
   cadence: 'cadence after',
 }
+export const VOICING: Record<Bookends['voicing'], string> = {
+  close: 'chords in both hands',
+  'root-and-chord': 'root left, chord right',
+}
+export const LABELS: Record<Bookends['labels'], string> = {
+  none: 'no chord names',
+  names: 'chord names beneath',
+  degrees: 'chord degrees beneath',
+}
 export const NOTES: Record<Tempo['notesPerBeat'], string> = {
   1: 'quarters',
   2: 'eighths',

@@ -1,5 +1,6 @@
 import { noteName } from '../pitch'
 import {
+  type Bookends,
   type Figure,
   FIGURE_ROWS,
   JOURNEY_ROWS,
@@ -8,6 +9,7 @@ import {
   type KeyStep,
   LINK_CALLS,
   type LinkId,
+  MAX_CHORDS,
   MAX_KEYS,
   MAX_STEP,
   type Pattern,
@@ -163,5 +165,22 @@ const HOLDS: readonly Rule[] = [
   ...hands('handed-over', ['one line for both hands', 'de mano en mano', 'de una mano a la otra']),
 ]
 
+const cadence = (some: Partial<Bookends>): Meaning => set({ bookends: some })
+
+const CADENCES: readonly Rule[] = [
+  ...rules(
+    ['with? closing chords <chord...>', 'closing|ending with <chord...>', 'acordes finales <chord...>'],
+    ({ chords }) => (chords.length <= MAX_CHORDS ? cadence({ after: 'cadence', chords }) : null),
+  ),
+  ...fixed(['the? usual cadence'], cadence({ chords: null })),
+  ...fixed(['root left ,? chord right', 'roots in the? left hand', 'fundamental a la izquierda'], {
+    ...cadence({ voicing: 'root-and-chord' }),
+  }),
+  ...fixed(['chords in both hands'], cadence({ voicing: 'close' })),
+  ...fixed(['chord names beneath', 'chord symbols', 'nombres de los? acordes'], cadence({ labels: 'names' })),
+  ...fixed(['chord degrees beneath', 'degrees beneath', 'grados de los? acordes'], cadence({ labels: 'degrees' })),
+  ...fixed(['no chord names'], cadence({ labels: 'none' })),
+]
+
 /** Lines as a teacher calls them. */
-export const LINE_RULES: readonly Rule[] = [...MOTIFS, ...SEQUENCES, ...KEYS, ...LINKS, ...HOLDS]
+export const LINE_RULES: readonly Rule[] = [...[...MOTIFS, ...SEQUENCES, ...KEYS, ...LINKS, ...HOLDS, ...CADENCES]]

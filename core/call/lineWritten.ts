@@ -29,6 +29,10 @@ const BACK: Readonly<Record<Exclude<Return, object>, string>> = {
 export const returnPhrase = (back: Return): string =>
   typeof back === 'string' ? BACK[back] : `back with ${motifWritten(back.motif)}`
 
+/** The chords alone: where they stand is said by itself. */
+export const cadencePhrase = (chords: readonly string[] | null): string =>
+  chords ? `closing chords ${chords.join(' ')}` : 'the usual cadence'
+
 const keyPhrase = (key: KeyList['keys'][number]): string =>
   typeof key === 'string' ? key : `${key.tonic} ${MAKINGS[key.kind].written}`
 

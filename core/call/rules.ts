@@ -1,4 +1,5 @@
 import { noteName } from '../pitch'
+import { chordsAt } from './chordsCalled'
 import { type CalledKey, keysAt } from './keysCalled'
 import { motifAt, type MotifReading } from './motifCalled'
 import type { Meaning } from './part'
@@ -14,6 +15,8 @@ interface Taken {
   readonly sticks: string
   readonly motifs: readonly MotifReading[]
   readonly keys: readonly CalledKey[]
+  /** Chords by their degrees. */
+  readonly chords: readonly string[]
 }
 
 /** A phrase of the grammar: slots in order, each with its alternatives; what the whole of it says. */
@@ -28,14 +31,14 @@ export interface Rule {
 export interface Slot {
   readonly words: readonly string[]
   readonly optional: boolean
-  readonly class: 'number' | 'numbers' | 'note' | 'keys' | 'pitches' | 'sticks' | 'motif' | null
+  readonly class: 'number' | 'numbers' | 'note' | 'keys' | 'pitches' | 'sticks' | 'motif' | 'chords' | null
 }
 
 /**
  * A phrase as it is written in the lexicon: words in order, `a|b` for alternatives, `?` after what may be left out,
  * `<n>` for a number in figures or words, `<n...>` for some numbers, `<note>` for a note's name, `<key...>` for keys,
  * `<pitch...>` for pitches with their octaves, joined by `+` where they sound together, `<sticks>` for R and L in a row,
- * `<motif>` for degrees in figures.
+ * `<motif>` for degrees in figures, `<chord...>` for chords by their degrees.
  */
 function slotsOf(phrase: string): Slot[] {
   return phrase.split(' ').map((written) => {
@@ -48,6 +51,7 @@ function slotsOf(phrase: string): Slot[] {
     if (text === '<note>') return { words: [], optional, class: 'note' }
     if (text === '<key...>') return { words: [], optional, class: 'keys' }
     if (text === '<motif>') return { words: [], optional, class: 'motif' }
+    if (text === '<chord...>') return { words: [], optional, class: 'chords' }
     return { words: text.split('|'), optional, class: null }
   })
 }
@@ -60,6 +64,7 @@ const SHOWN: Readonly<Record<string, string>> = {
   sticks: 'R',
   keys: 'C, E♭, A',
   motif: '1 4 2 3',
+  chords: 'I IV V I',
 }
 
 /** The shortest way to say a phrase: first alternatives, nothing optional. */
@@ -113,7 +118,7 @@ interface Matched {
   readonly taken: Taken
 }
 
-const NOTHING: Taken = { numbers: [], notes: [], pitches: [], sticks: '', motifs: [], keys: [] }
+const NOTHING: Taken = { numbers: [], notes: [], pitches: [], sticks: '', motifs: [], keys: [], chords: [] }
 
 function numbersAt(tokens: readonly Token[], from: number): Matched[] {
   const numbers: number[] = []
@@ -156,6 +161,12 @@ function motifsAt(tokens: readonly Token[], at: number): Matched[] {
   return found ? [{ next: found.next, taken: { ...NOTHING, motifs: [found] } }] : []
 }
 
+/** Chords one after another. */
+function chordsMatched(tokens: readonly Token[], at: number): Matched[] {
+  const found = chordsAt(tokens, at)
+  return found ? [{ next: found.next, taken: { ...NOTHING, chords: found.chords } }] : []
+}
+
 /** Keys one after another. */
 function keysMatched(tokens: readonly Token[], from: number, german: boolean): Matched[] {
   const found = keysAt(tokens, from, german)
@@ -171,6 +182,7 @@ function slotAt(slot: Slot, tokens: readonly Token[], at: number, german: boolea
   if (slot.class === 'pitches') return pitchesAt(tokens, at)
   if (slot.class === 'motif') return motifsAt(tokens, at)
   if (slot.class === 'keys') return keysMatched(tokens, at, german)
+  if (slot.class === 'chords') return chordsMatched(tokens, at)
   if (slot.class === 'note') {
     const note = noteNameAt(tokens, at, german)
     return note ? [{ next: note.next, taken: { ...NOTHING, notes: [note] } }] : []
@@ -189,6 +201,7 @@ const joined = (one: Taken, other: Taken): Taken => ({
   sticks: one.sticks + other.sticks,
   motifs: [...one.motifs, ...other.motifs],
   keys: [...one.keys, ...other.keys],
+  chords: [...one.chords, ...other.chords],
 })
 
 /** All ways in which a rule fits the tokens from a place on, with what it took. */

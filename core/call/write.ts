@@ -2,8 +2,21 @@ import { completeRecipe, familyOf, type Phrase, type Recipe, type RecipeInput } 
 import { FREE, KINDS, MAKINGS } from '../material'
 import { type CommonRecipe, isFree, usualLink } from '../study'
 
-import { ACCOMPANIMENT, AFTER, BEFORE, FIGURE, LADDER, LENGTHS, LINK, NOTES, OCTAVES, WALK } from './called'
-import { DIRECTION, journeyPhrase, motifPhrase, returnPhrase, stepPhrase } from './lineWritten'
+import {
+  ACCOMPANIMENT,
+  AFTER,
+  BEFORE,
+  FIGURE,
+  LABELS,
+  LADDER,
+  LENGTHS,
+  LINK,
+  NOTES,
+  OCTAVES,
+  VOICING,
+  WALK,
+} from './called'
+import { cadencePhrase, DIRECTION, journeyPhrase, motifPhrase, returnPhrase, stepPhrase } from './lineWritten'
 
 const COURSES: Record<CommonRecipe['course'], string> = {
   'up-down': 'up and down',
@@ -64,9 +77,14 @@ const RHYTHM_PHRASES: readonly Phrase[] = [
   { of: ({ rhythm }) => rhythm.swing, say: ({ rhythm }) => `swing ${rhythm.swing} %` },
   { of: ({ rhythm }) => rhythm.accents, say: ({ rhythm }) => `accent every ${rhythm.accents}` },
   {
-    of: ({ bookends }) => bookends,
+    of: ({ bookends: { before, after } }) => [before, after],
     say: (recipe) => [BEFORE[recipe.bookends.before], AFTER[recipe.bookends.after]].filter(Boolean).join(', '),
   },
+]
+const CHORD_PHRASES: readonly Phrase[] = [
+  { of: ({ bookends }) => bookends.chords, say: ({ bookends }) => cadencePhrase(bookends.chords) },
+  { of: ({ bookends }) => bookends.voicing, say: ({ bookends }) => VOICING[bookends.voicing] },
+  { of: ({ bookends }) => bookends.labels, say: ({ bookends }) => LABELS[bookends.labels] },
 ]
 const REST_PHRASES: readonly Phrase[] = [
   { of: ({ articulation }) => articulation, say: ({ articulation }) => articulation },
@@ -75,7 +93,7 @@ const REST_PHRASES: readonly Phrase[] = [
     say: ({ signature }) => (signature === 'none' ? 'no signature' : `${signature} signature`),
   },
 ]
-const COMMON_PHRASES: readonly Phrase[] = [...SHAPE_PHRASES, ...RHYTHM_PHRASES, ...REST_PHRASES]
+const COMMON_PHRASES: readonly Phrase[] = [...[...SHAPE_PHRASES, ...RHYTHM_PHRASES, ...CHORD_PHRASES, ...REST_PHRASES]]
 
 /** The phrases for what is not usual. */
 function unusual<R extends Recipe>(recipe: R, phrases: readonly Phrase<R>[], plain: R, following: R): string[] {

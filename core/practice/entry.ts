@@ -1,6 +1,6 @@
 import { familyOf, instrumentOf, type Place, type Player, type Recipe } from '../instrument'
 import { parseNote, pitchClass } from '../pitch'
-import { type Hands, isFree, usualLink } from '../study'
+import { type Hands, isFree, NO_BOOKENDS, usualLink } from '../study'
 import type { Date } from './days'
 import type { Outcome } from './memory'
 
@@ -62,9 +62,10 @@ function lineMessage(recipe: Recipe): string {
   // field by field: a database keeps them in an order of its own
   const { figure, walk, journey, accompaniment, ...line } = recipe.pattern
   const { ladder, lengths, swing, accents } = recipe.rhythm
-  const { before, after } = recipe.bookends
+  const { before, after, chords, voicing } = recipe.bookends
   const shape = [figure, walk, journey, accompaniment, ladder, lengths, swing, accents, before, after]
-  const more = line.motif || line.link !== usualLink(journey) ? [[line.motif, line.sequence, line.link]] : []
+  const moved = line.motif || line.link !== usualLink(journey) ? [[line.motif, line.sequence, line.link]] : []
+  const closed = chords || voicing !== NO_BOOKENDS.voicing ? [[chords, voicing]] : []
   const own = familyOf(recipe).route.tells(recipe)
   return JSON.stringify([
     instrumentOf(recipe).make,
@@ -75,6 +76,7 @@ function lineMessage(recipe: Recipe): string {
     course,
     ...shape,
     ...own,
-    ...more,
+    ...moved,
+    ...closed,
   ])
 }

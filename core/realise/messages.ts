@@ -3,6 +3,7 @@ import type {
   ACCOMPANIMENTS,
   AFTER,
   BEFORE,
+  ChordLabels,
   Direction,
   Figure,
   Hand,
@@ -13,6 +14,7 @@ import type {
   LegWay,
   LENGTHS,
   LinkId,
+  Voicing,
   Walk,
 } from '../study'
 
@@ -31,6 +33,8 @@ export interface ShapeChoices {
   readonly lengths: (typeof LENGTHS)[number]
   readonly before: (typeof BEFORE)[number]
   readonly after: (typeof AFTER)[number]
+  readonly voicing: Voicing
+  readonly labels: ChordLabels
 }
 type ShapeCode = { [F in keyof ShapeChoices]: `shape.${F}.${ShapeChoices[F]}` }[keyof ShapeChoices]
 
@@ -48,6 +52,7 @@ export type TitleMessages = { readonly [C in ShapeCode]: null } & {
   'line.keys': { keys: ListParam; legs: LegWay }
   'line.steps': { step: Message; count: number; legs: LegWay }
   'line.link': { link: Message }
+  'bookends.cadence': { chords: string }
   'rhythm.swing': { swing: number }
   'rhythm.accents': { accents: number }
   octaves: { octaves: number }

@@ -30,7 +30,16 @@ export const rhythmMessage = ({ rhythm }: Pick<CommonRecipe, 'rhythm'>): Message
 
 export const bookendsMessage = ({ bookends }: Pick<CommonRecipe, 'bookends'>): Message[] => [
   ...choiceMessages('before', bookends.before),
-  ...choiceMessages('after', bookends.after),
+  ...(bookends.after === 'cadence' && bookends.chords
+    ? [titleMessage('bookends.cadence', { chords: bookends.chords.join(' ') })]
+    : choiceMessages('after', bookends.after)),
+  ...(bookends.after === 'cadence' ? chordMessages(bookends) : []),
+]
+
+/** How the chords of a cadence lie, and what stands beneath them. */
+const chordMessages = ({ voicing, labels }: CommonRecipe['bookends']): Message[] => [
+  ...(voicing === 'close' ? [] : [choiceMessage('voicing', voicing)]),
+  ...choiceMessages('labels', labels),
 ]
 
 /** What is said of a motif and its way: “1 4 2 3 on every degree, back to front on the way back”. */

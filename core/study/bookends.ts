@@ -1,11 +1,13 @@
 import { KINDS, leadsToKey, type NamedMaterial } from '../material'
 import { midiOf, noteName, parseNote, type Pitch, pitchAbove, pitchName } from '../pitch'
+import { cadenceOf, USUAL_CADENCE } from './cadence'
 import { withNotes } from './ladder'
 import type { LayoutRules } from './layoutRules'
 import { studyMessage } from './messages'
 import type { Tempo } from './pace'
 import type { CommonRecipe } from './recipe'
 import type { Section } from './section'
+import { NO_BOOKENDS } from './shape'
 
 const materialOfRecipe = (recipe: CommonRecipe): NamedMaterial => recipe.material as NamedMaterial
 
@@ -62,12 +64,20 @@ function tonicChord(recipe: CommonRecipe): CommonRecipe['material'] {
   return { pitches: [above.map((interval) => pitchName(pitchAbove(root, interval)))] }
 }
 
+/** A cadence in its usual form is a kind of its own; by other degrees, parted between the hands or labelled it is listed. */
+function cadence(recipe: CommonRecipe): CommonRecipe['material'] {
+  const { root, mode } = restOf(recipe)
+  const { chords, voicing, labels } = recipe.bookends
+  if (!chords && voicing === NO_BOOKENDS.voicing && labels === NO_BOOKENDS.labels) {
+    return { tonic: noteName(root), kind: CADENCES[mode] }
+  }
+  return cadenceOf(chords ?? USUAL_CADENCE, root, mode, { voicing, labels })
+}
+
 /** What stands after it. */
 export function after(recipe: CommonRecipe, layoutRules: LayoutRules): Section[] {
   if (recipe.bookends.after === 'none') return []
-  const { root, mode } = restOf(recipe)
-  const cadence: NamedMaterial = { tonic: noteName(root), kind: CADENCES[mode] }
   return recipe.bookends.after === 'cadence'
-    ? [{ recipe: bookend(recipe, cadence, 1, layoutRules), label: [studyMessage('section.cadence')] }]
+    ? [{ recipe: bookend(recipe, cadence(recipe), 1, layoutRules), label: [studyMessage('section.cadence')] }]
     : [{ recipe: bookend(recipe, tonicChord(recipe), 1, layoutRules), label: [studyMessage('section.tonic-chord')] }]
 }

@@ -12,6 +12,7 @@ import {
   usualLink,
   WALKS,
 } from './line'
+import { CHORD_LABELS, completeChords, VOICINGS } from './cadence'
 import { oneOf, whole } from './checks'
 import type { Tempo } from './pace'
 import {
@@ -79,6 +80,14 @@ export function completeRhythm(value: unknown, tempo: Tempo): RhythmShape {
 
 /** @throws DomainError naming the field */
 export function completeBookends(value: unknown): Bookends {
-  const { before, after } = partOf(value, NO_BOOKENDS, 'bookends')
-  return { before: oneOf(before, BEFORE, 'bookends.before'), after: oneOf(after, AFTER, 'bookends.after') }
+  const { before, after, chords, voicing, labels } = partOf(value, NO_BOOKENDS, 'bookends')
+  const complete: Bookends = {
+    before: oneOf(before, BEFORE, 'bookends.before'),
+    after: oneOf(after, AFTER, 'bookends.after'),
+    chords: completeChords(chords),
+    voicing: oneOf(voicing, VOICINGS, 'bookends.voicing'),
+    labels: oneOf(labels, CHORD_LABELS, 'bookends.labels'),
+  }
+  // only a cadence has chords to be told of
+  return complete.after === 'cadence' ? complete : { ...NO_BOOKENDS, before: complete.before, after: complete.after }
 }

@@ -106,19 +106,28 @@ function lineOf(
 
 const lowered = (pitch: Pitch): Pitch => ({ ...pitch, octave: pitch.octave - 1 })
 
-/** Pitches as they were listed; played back, if the course goes down; the left hand an octave under the right. */
-function freeLine(recipe: CommonRecipe, { pitches }: FreePitches, hand: Hand): Line {
-  const chords = pitches.map((each) => (typeof each === 'string' ? [each] : each).map((name) => parsePitch(name)))
-  const under = hand === 'left' && recipe.hands === 'together'
+/** Pitches as they were listed; played back, if the course goes down; the left hand its own, or an octave under the right. */
+function freeLine(recipe: CommonRecipe, { pitches, left, labels }: FreePitches, hand: Hand): Line {
+  const both = recipe.hands === 'together'
+  const apart = both && hand === 'left'
+  const own = apart && left ? left : pitches
+  const chords = own.map((each, at) => ({
+    pitches: (typeof each === 'string' ? [each] : each).map((name) => parsePitch(name)),
+    // beneath the lower staff
+    label: both === (hand === 'left') ? labels?.[at] : undefined,
+  }))
   const steps = LEGS[recipe.course].flatMap((leg, at) => {
     const run = leg === 'up' ? chords : [...chords].reverse()
     return (at === 0 ? run : run.slice(1)).map((chord) => ({ chord, leg }))
   })
   const notes = steps.flatMap(({ chord, leg }, step) =>
-    chord
-      .map((pitch) => (under ? lowered(pitch) : pitch))
+    chord.pitches
+      .map((pitch) => (apart && !left ? lowered(pitch) : pitch))
       .sort((a, b) => midiOf(a) - midiOf(b))
-      .map((pitch): LineNote => ({ pitch, midi: midiOf(pitch), degree: 0, leg, step, fresh: false })),
+      .map((pitch, voice): LineNote => ({
+        ...{ pitch, midi: midiOf(pitch), degree: 0, leg, step, fresh: false },
+        ...(voice === 0 && chord.label ? { label: chord.label } : {}),
+      })),
   )
   return { hand, notes }
 }

@@ -38,6 +38,7 @@ export function fittedTo(
       accompaniment: ifTaken(pattern.accompaniment, can.accompaniment, PLAIN_PATTERN.accompaniment),
     },
     bookends: {
+      ...bookends,
       before: ifTaken(bookends.before, can.before, NO_BOOKENDS.before),
       after: ifTaken(bookends.after, can.after, NO_BOOKENDS.after),
     },

@@ -3,6 +3,16 @@
  * octaves, motion and distance of the hands, pins, the compass check, and the written rhythm.
  */
 export { ACCOMPANIMENT_ROWS, accompaniment } from './accompany'
+export {
+  CHORD_LABELS,
+  type ChordLabels,
+  chordsTyped,
+  completeChords,
+  MAX_CHORDS,
+  USUAL_CADENCE,
+  VOICINGS,
+  type Voicing,
+} from './cadence'
 export { checkPattern, patternNamed } from './checkPattern'
 export { checkCompass } from './compass'
 export { oneOf, whole } from './checks'

@@ -64,6 +64,7 @@ export interface StudyErrors {
   'motif.chord': { field: string; most: number }
   'motif.beats': { field: string; least: number; most: number }
   'motif.silent': { field: string }
+  'bookends.chords': { field: string; most: number }
   /** A length that the pace cannot say. */
   'motif.pace': { beats: number; perBeat: number }
   'rhythm.beat': { why: 'threes' | 'sixty-fourths' }

@@ -23,6 +23,9 @@ export type Articulation = (typeof ARTICULATIONS)[number]
 /** Pitches as a teacher lists them, `F##4`; notes struck together stand in a list of their own, lowest first. */
 export interface FreePitches {
   readonly pitches: readonly (string | readonly string[])[]
+  /** What the left hand has instead, and what stands beneath each; a cadence has them, no teacher lists them. */
+  readonly left?: readonly (readonly string[])[]
+  readonly labels?: readonly string[]
 }
 
 /** What every instrument is asked, with nothing left open. */

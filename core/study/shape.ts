@@ -1,4 +1,5 @@
 import type { Kind } from '../material'
+import type { ChordLabels, Voicing } from './cadence'
 import {
   type Accompaniment,
   type Figure,
@@ -59,6 +60,11 @@ export interface RhythmShape {
 export interface Bookends {
   readonly before: (typeof BEFORE)[number]
   readonly after: (typeof AFTER)[number]
+  /** The cadence by its degrees; null for I IV I V7 I. */
+  readonly chords: readonly string[] | null
+  readonly voicing: Voicing
+  /** What stands beneath its chords. */
+  readonly labels: ChordLabels
 }
 
 export const PLAIN_PATTERN: Pattern = {
@@ -78,7 +84,10 @@ export const samePattern = (a: Pattern, b: Pattern): boolean =>
 export const isPlainPattern = (pattern: Pattern): boolean => samePattern(pattern, PLAIN_PATTERN)
 
 export const PLAIN_RHYTHM: RhythmShape = { ladder: 'none', lengths: 'even', swing: 50, accents: 0 }
-export const NO_BOOKENDS: Bookends = { before: 'none', after: 'none' }
+export const NO_BOOKENDS: Bookends = {
+  ...{ before: 'none', after: 'none' },
+  ...{ chords: null, voicing: 'close', labels: 'none' },
+}
 
 const isScale = ({ second, up }: Kind): boolean => up.length === 7 && !second
 /** Whether a kind is a run in single notes: what a motif is moved through. */

@@ -51,6 +51,7 @@ describe('a line is shaped', () => {
 
   it('by a call, and what was understood stands part by part', async () => {
     const { page, problems } = await open('/desk')
+    await page.locator('[data-finger]').first().waitFor()
     await page.keyboard.press('/')
     await page.keyboard.type('right hand, one octave, all twelve keys by half steps, up and down in turn')
     await page

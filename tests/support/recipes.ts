@@ -63,7 +63,7 @@ const ownMotif = fc.record({
     fc.oneof(
       { weight: 6, arbitrary: degree },
       { weight: 1, arbitrary: fc.constant(null) },
-      // no wider than a sixth, which every hand takes
+      // no wider than every hand takes, in chords as in scales
       {
         weight: 1,
         arbitrary: fc

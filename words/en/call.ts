@@ -32,6 +32,11 @@ export const call = {
   'echo.rhythm.lengths': '{value, select, even {even rhythm} long_short {long-short} other {short-long}}',
   'echo.rhythm.swing': 'swing {value} %',
   'echo.rhythm.accents': '{value, plural, =0 {no accents} other {accent every #}}',
+  'echo.bookends.chords': 'cadence {value}',
+  'echo.bookends.voicing':
+    '{value, select, close {chords in both hands} other {root in the left hand, chord in the right}}',
+  'echo.bookends.labels':
+    '{value, select, none {nothing beneath} names {chord names beneath} other {chord degrees beneath}}',
   'echo.bookends.before': '{value, select, none {nothing before} five_finger {five-finger run before} other {{value}}}',
   'echo.bookends.after':
     '{value, select, none {nothing after} tonic_chord {tonic chord after} cadence {cadence after} other {{value}}}',

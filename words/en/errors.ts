@@ -30,6 +30,7 @@ export const errors = {
   'error.motif.silent': '{field} is nothing but rests. Give it a degree.',
   'error.motif.pace':
     'At {perBeat, plural, one {# note} other {# notes}} to the beat no note lasts {beats} beats. Take another length, or more notes to the beat.',
+  'error.bookends.chords': '{field} must list one to {most} chords by their degrees, such as I, IV, V7.',
   'error.rhythm.beat':
     '{why, select, threes {Notes in threes have no pairs: long-short, short-long and swing need 1, 2, 4 or 8 notes to the beat.} other {Thirty-seconds in long-short pairs would need sixty-fourths, which are not written here.}}',
   'error.range': 'The study goes {leaves} {instrument}.{mend, select, none {} other { {mend}}}',

@@ -83,6 +83,12 @@ export const title = {
   'shape.after.none': 'nothing after',
   'shape.after.tonic-chord': 'tonic chord after',
   'shape.after.cadence': 'cadence after',
+  'shape.voicing.close': 'chords in both hands',
+  'shape.voicing.root-and-chord': 'root in the left hand, chord in the right',
+  'shape.labels.none': 'nothing beneath',
+  'shape.labels.names': 'chord names beneath',
+  'shape.labels.degrees': 'chord degrees beneath',
+  'bookends.cadence': 'cadence {chords} after',
   'rhythm.swing': 'swing {swing} %',
   'rhythm.accents': 'accent every {accents}',
   octaves:

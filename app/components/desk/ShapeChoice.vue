@@ -7,6 +7,7 @@ import { type Recipe, type RecipeInput, shapesFor } from '#core/instrument'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { t, formatMessage } from '~/composables/words'
+import CadenceChoice from './shape/CadenceChoice.vue'
 import KeyJoints from './shape/KeyJoints.vue'
 import KeysTravelled from './shape/KeysTravelled.vue'
 import LineSketch from './shape/LineSketch.vue'
@@ -95,6 +96,11 @@ const straighten = (): void => emit('change', { pattern: {}, bookends: NO_BOOKEN
                 @choose="choose(each.part, $event)"
               />
             </template>
+            <CadenceChoice
+              v-if="recipe.bookends.after === 'cadence'"
+              :recipe="recipe"
+              @change="emit('change', { bookends: { ...recipe.bookends, ...$event } })"
+            />
           </div>
         </div>
         <p class="quiet flex px-[14px] py-2 text-[13px]">

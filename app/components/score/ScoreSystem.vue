@@ -154,6 +154,9 @@ const tabStop = (spot: FingerSpot): number => {
         <text v-for="(sign, at) in engraved.signs" :key="`sign${at}`" :x="sign.x" :y="sign.y" class="sign">
           {{ sign.text }}
         </text>
+        <text v-for="(label, at) in engraved.labels" :key="`label${at}`" :x="label.x" :y="label.y" class="sign">
+          {{ label.text }}
+        </text>
         <g v-for="(line, at) in engraved.ottavas" :key="`ottava${at}`">
           <text :x="line.from" :y="line.y + 4" class="ottava">{{ line.label }}</text>
           <path

@@ -28,6 +28,8 @@ export interface LineNote {
   readonly chord?: 'major' | 'minor' | 'seventh' | 'diminished'
   /** It takes its turn with the root under a chord: the bass a fifth up. */
   readonly alternate?: true
+  /** What stands beneath it: a chord by its name or degree. */
+  readonly label?: string
   /** It begins a scale on a staff where others would be read as basses and chords. */
   readonly solo?: true
 }

@@ -79,7 +79,7 @@ const BY_TYPE: Readonly<Record<string, (of: Description) => fc.Arbitrary<unknown
     const item = items.length > 0 ? fc.oneof(...items.map(valueOf)) : odd
     return fc.array(item, { minLength: rule(of, 'min') ?? 0, maxLength: Math.min(4, rule(of, 'max') ?? 4) })
   },
-  number: (of) => fc.integer({ min: rule(of, 'min') ?? 0, max: Math.min(rule(of, 'max') ?? 300, 2 ** 31) }),
+  number: (of) => fc.integer({ min: Math.ceil(rule(of, 'min') ?? 0), max: Math.min(rule(of, 'max') ?? 300, 2 ** 31) }),
   boolean: () => fc.boolean(),
   alternatives: (of) => {
     const matches = (of.matches as { schema?: Description }[] | undefined) ?? []

@@ -47,7 +47,7 @@ describe('a shape is fitted to other material', () => {
     const bare = { pattern: PLAIN_PATTERN, bookends: NO_BOOKENDS }
     const shape = {
       pattern: { ...PLAIN_PATTERN, figure: 'broken-thirds', accompaniment: 'held-tonic' },
-      bookends: { before: 'five-finger', after: 'cadence' },
+      bookends: { ...NO_BOOKENDS, before: 'five-finger', after: 'cadence' },
     } as const
     expect(fitShape(shape, null, plays)).toEqual(bare)
     expect(fitShape(shape, KINDS['cadence-major'], plays)).toEqual(bare)
