@@ -49,8 +49,8 @@ const motif = (own: Pattern['motif'], step: number | null): Meaning =>
   pattern({ motif: own, figure: 'straight', walk: 'straight', ...(step === null ? {} : { sequence: { step } }) })
 
 const EVERY = ['on|over|from every|each degree|note', 'en|sobre|desde cada grado|nota', 'por grados']
-/** A row of figures that is a motif by itself. */
-const AT_LEAST = 3
+/** A row of figures that is a motif by itself; one number alone is a tempo. */
+const [AT_LEAST, PIECES] = [3, 2]
 
 const MOTIFS: readonly Rule[] = [
   ...rules(['motif|motivo|degrees|grados :? <motif>'], ({ motifs: [found] }) => motif(found!.motif, found!.step)),
@@ -62,7 +62,9 @@ const MOTIFS: readonly Rule[] = [
     const step = taken.numbers.at(-1)!
     return step >= 1 && step <= MAX_STEP ? motif(taken.motifs[0]!.motif, step) : null
   }),
-  ...rules(['<motif>'], ({ motifs: [found] }) => (found!.items >= AT_LEAST ? motif(found!.motif, found!.step) : null)),
+  ...rules(['<motif>'], ({ motifs: [found] }) =>
+    found!.items >= AT_LEAST && found!.pieces >= PIECES ? motif(found!.motif, found!.step) : null,
+  ),
   ...fixed(['no motif', 'sin motivo'], pattern({ ...PLAIN })),
 ]
 

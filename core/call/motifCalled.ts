@@ -7,8 +7,9 @@ export interface MotifReading {
   readonly step: number | null
   /** One past its last token. */
   readonly next: number
-  /** How many items were named. */
+  /** How many items were named, in how many pieces with space between them. */
   readonly items: number
+  readonly pieces: number
 }
 
 /** Figures with no space between them are degrees of their own; two can be one degree over the octave. */
@@ -95,7 +96,7 @@ export function motifAt(tokens: readonly Token[], from: number): MotifReading | 
   const named = groups.filter((group) => group.length > 0)
   const { motif, step } = motifOf(named)
   if (motif.length === 0 || motif.length > MOTIF_RANGE.items.most) return null
-  return { motif, step, next: end, items: named.flat().length }
+  return { motif, step, next: end, items: named.flat().length, pieces: end - from }
 }
 
 /** Groups that are one motif moved are that motif, with its step; others are one after another. */

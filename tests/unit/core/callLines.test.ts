@@ -107,6 +107,8 @@ describe('a line is called', () => {
     expect(over('do mayor a dos octavas')).toMatchObject({ material: { tonic: 'C' }, octaves: 2 })
     expect(over('sol mayor a 60')).toMatchObject({ material: { tonic: 'G' }, tempo: { bpm: 60 } })
     expect(over('a 72').tempo.bpm).toBe(72)
+    // one number alone is a tempo, however many figures it has
+    expect(over('one octave up 120')).toMatchObject({ tempo: { bpm: 120 }, pattern: { motif: null } })
     expect(over('A major').material).toEqual({ tonic: 'A', kind: 'major' })
     expect(over('a minor').material).toMatchObject({ tonic: 'A' })
   })
