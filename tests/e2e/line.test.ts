@@ -64,4 +64,23 @@ describe('a line is shaped', () => {
     expect((await fingersShown(page, 'right')).slice(0, 16)).toBe('1231234121432132')
     expect(problems).toEqual([])
   })
+
+  it('ends with chords of one’s own, named beneath as soon as they are asked for', async () => {
+    const { page, problems } = await open('/desk?type=' + encodeURIComponent('G major one octave up'))
+    await page.locator('[data-finger]').first().waitFor()
+    await page.getByRole('button', { name: /^Shape it:/ }).click()
+    await page.getByRole('button', { name: 'cadence after' }).click()
+    const field = page.getByLabel('Closing chords')
+    await field.fill('I IV X')
+    expect(await field.getAttribute('aria-invalid')).toBe('true')
+    await field.fill('I IV V I V7 I')
+    await page.keyboard.press('Enter')
+    await page.getByRole('button', { name: /cadence I IV V I V7 I after$/ }).waitFor()
+    await page.getByRole('button', { name: 'chord names beneath' }).click()
+    await page.locator('text.sign', { hasText: 'D7' }).waitFor()
+    expect(await page.locator('text.sign').allTextContents()).toEqual(
+      expect.arrayContaining([expect.stringMatching(/^\s*G\s*$/), expect.stringMatching(/^\s*D7\s*$/)]),
+    )
+    expect(problems).toEqual([])
+  })
 })

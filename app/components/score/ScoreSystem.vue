@@ -79,7 +79,10 @@ const ink = computed(() => {
   const { keySignature, rhythm, recipe, sections } = props.study
   const { from, to } = props.system
   const lines = playersIn(props.study).map((player) => lineFor(props.study, player))
-  const pitches = lines.map((part) => [part.pitches, part.notes.map((note) => [note.step, note.holds])])
+  const pitches = lines.map((part) => [
+    part.pitches,
+    part.notes.map(({ step, holds, label, chord, solo }) => [step, holds, label, chord, solo]),
+  ])
   const rolls = [familyOf(recipe).rollOf(props.study), sections]
   return JSON.stringify([keySignature, rhythm, pitches, rolls, from, to, props.width, shown.value])
 })
