@@ -36,6 +36,8 @@ export interface Engraved {
   readonly ottavas: readonly OttavaLine[]
   /** Chord signs over notes that stand for chords. */
   readonly signs: readonly { readonly x: number; readonly y: number; readonly text: string }[]
+  /** Heads that ring on under what follows: where the short curve beside each begins. */
+  readonly rings: readonly { readonly x: number; readonly y: number }[]
   /** What stands beneath notes: names or degrees of chords. */
   readonly labels: readonly { readonly x: number; readonly y: number; readonly text: string }[]
   readonly clefs: readonly { readonly x: number; readonly y: number; readonly clef: 'treble' | 'bass' }[]
@@ -209,6 +211,7 @@ export function engraveSystem(ink: Ink, study: RealisedStudy, system: System, sh
   // where things stand on their own staff is read before the staves move apart
   const fingers = staves.map((staff, at) => spotsOf(system.staves[at]!, staff, system, shown))
   const signs = staves.map((staff, at) => signsOf(system.staves[at]!, staff, system))
+  const rings = staves.map((staff, at) => ringsOf(system.staves[at]!, staff, system))
   const labels = staves.map((_, at) => labelsOf(system.staves[at]!, extents[at]!, system))
   const ottavas = staves.map((staff, at) => ottavasOf(system.staves[at]!, staff, system, letter))
   drawStaves(ink, staves, tops, height)
@@ -226,6 +229,7 @@ export function engraveSystem(ink: Ink, study: RealisedStudy, system: System, sh
     ),
     ottavas: ottavas.flatMap((lines, at) => lines.map((line) => ({ ...line, y: line.y + tops[at]! }))),
     signs: signs.flatMap((each, at) => each.map((sign) => ({ ...sign, y: sign.y + tops[at]! }))),
+    rings: rings.flatMap((each, at) => each.map((ring) => ({ ...ring, y: ring.y + tops[at]! }))),
     labels: labels.flatMap((each, at) => each.map((label) => ({ ...label, y: label.y + tops[at]! }))),
     clefs: system.staves.flatMap((plan, at) =>
       plan.clefChanges.map(({ x, clef }) => ({ x, clef, y: tops[at]! + (clef === 'treble' ? 3 : 1) * (STAFF / 4) })),
@@ -262,6 +266,16 @@ function signsOf(plan: StaffPlan, staff: Staff, system: System): Engraved['signs
     }),
   )
 }
+
+/** Beside a head, a little under it. */
+const [RING_X, RING_Y] = [8, 5]
+const ringsOf = (plan: StaffPlan, staff: Staff, system: System): Engraved['rings'] =>
+  plan.chords.flatMap((notes, at) =>
+    notes.flatMap(({ rings }, voice) => {
+      const y = staff.notes[at]?.getYs()[voice]
+      return rings && y !== undefined ? [{ x: system.columns[at]! + RING_X, y: y + RING_Y }] : []
+    }),
+  )
 
 /** Where labels stand: in a line beneath all that belongs to their staff. */
 const labelsOf = (plan: StaffPlan, { bottom }: Extent, system: System): Engraved['labels'] =>

@@ -129,6 +129,7 @@ export function systemPicture(study: RealisedStudy, system: System, faces: Faces
     ...barLines(system, engraved),
     ...engraved.clefs.map(({ x, y, clef }) => words(CLEFS[clef], x, y, 'music', 38)),
     ...engraved.signs.map(({ x, y, text }) => words(text, x - faces.width(text, 'serif', 12.5) / 2, y, 'serif', 12.5)),
+    ...engraved.rings.map(({ x, y }) => line(`M${x} ${y}q8 5 16 0`, 1)),
     ...engraved.labels.map(({ x, y, text }) => words(text, x - faces.width(text, 'serif', 12.5) / 2, y, 'serif', 12.5)),
     ...engraved.ottavas.flatMap(({ label, from, to, y }) => [
       words(label, from, y + 4, 'serif-italic', 13),

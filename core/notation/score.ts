@@ -22,6 +22,8 @@ export interface ScoreNote {
   readonly chord: LineNote['chord']
   /** It sounds on from the note before, or into the next. */
   readonly tied: { readonly from: boolean; readonly to: boolean }
+  /** Steps that it rings on under what follows. */
+  readonly rings?: number
 }
 
 /** What stands at a moment of a staff: notes struck together, or a rest. Times are in beats (quarters). */

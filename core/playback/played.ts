@@ -51,7 +51,10 @@ function writtenNotes(study: RealisedStudy, player: Player): WrittenNote[] {
   const accents = new Set(rhythm.accents)
   const { swing } = recipe.rhythm
   const { notes, midi } = lineFor(study, player)
-  return notes.map(({ step, holds }, index) => {
+  return notes.map(({ step, holds: own, rings = 0 }, index) => {
+    // what rings on sounds under the notes that follow, as far as the study goes
+    const through = Math.min((own ?? 1) + rings, rhythm.notes.length - step)
+    const holds = own === undefined && rings === 0 ? undefined : through
     const value = rhythm.notes[step]!
     const perBeat = perBeatAt(study, step)
     const start = swung(value.start, perBeat, swing)

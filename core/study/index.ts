@@ -125,3 +125,4 @@ export {
   walksFor,
 } from './shape'
 export { type Shapes, type LayoutRules } from './layoutRules'
+export { motifTaken } from './taken'

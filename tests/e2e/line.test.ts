@@ -75,12 +75,22 @@ describe('a line is shaped', () => {
     expect(await field.getAttribute('aria-invalid')).toBe('true')
     await field.fill('I IV V I V7 I')
     await page.keyboard.press('Enter')
-    await page.getByRole('button', { name: /cadence I IV V I V7 I after$/ }).waitFor()
+    await page.getByRole('button', { name: /^Shape it: .*cadence I IV V I V7 I after$/ }).waitFor()
     await page.getByRole('button', { name: 'chord names beneath' }).click()
     await page.locator('text.sign', { hasText: 'D7' }).waitFor()
     expect(await page.locator('text.sign').allTextContents()).toEqual(
       expect.arrayContaining([expect.stringMatching(/^\s*G\s*$/), expect.stringMatching(/^\s*D7\s*$/)]),
     )
+    expect(problems).toEqual([])
+  })
+
+  it('takes a motif from what is marked out in the score', async () => {
+    const { page, problems } = await open('/desk?type=' + encodeURIComponent('C major right hand'))
+    await page.locator('[data-finger="right 0"]').waitFor()
+    await page.locator('[data-finger="right 2"]').click()
+    await page.locator('[data-finger="right 5"]').click({ modifiers: ['Shift'] })
+    await page.getByRole('button', { name: 'Use 3 4 5 6 as a motif' }).click()
+    await page.getByRole('button', { name: 'Shape it: 3 4 5 6 on every degree' }).waitFor()
     expect(problems).toEqual([])
   })
 })

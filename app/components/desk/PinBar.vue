@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { printedName } from '#core/pitch'
-import { type AnyPin, familyOf } from '#core/instrument'
+import { KINDS, materialOf } from '#core/material'
+import { type AnyPin, familyOf, shapesFor } from '#core/instrument'
 import { lineFor, marksOf, playersIn, takesPins } from '#core/realise'
-import { isDegreePin, isGripPin } from '#core/study'
+import { isDegreePin, isFree, isGripPin, motifTaken, motifText, PLAIN_PATTERN } from '#core/study'
 import { wordsOf } from '~/components/instrument'
 import type { Desk } from '~/stores/desk'
 import { hasDegrees } from '~/stores/desk'
@@ -45,6 +46,24 @@ function freeWords(pin: AnyPin): string {
   if (!isGripPin(pin)) return t('desk.pin-bar.free-one')
   return t(wordsOf(props.desk.study!).stretchWords.free)
 }
+/** What is marked out, as a motif: where the study is a run that can be moved, in one key. */
+const motif = computed(() => {
+  const { range, selected, study } = props.desk
+  if (!range || !selected || !study || isFree(study.recipe.material) || study.sections) return null
+  const kind = KINDS[study.recipe.material.kind]
+  if (!shapesFor(kind, study.recipe).motif) return null
+  const [from, to] = range
+  const { notes } = lineFor(study, selected.hand)
+  return motifTaken(
+    notes.filter(({ step }) => step >= from && step <= to),
+    materialOf(study.recipe.material),
+  )
+})
+function takeMotif(): void {
+  const { recipe } = props.desk.study!
+  const { figure, walk } = PLAIN_PATTERN
+  void props.desk.change({ pattern: { ...recipe.pattern, motif: motif.value, figure, walk } })
+}
 const pinAlso = (at: number): void => void props.desk.pinAlso(here.value!.place, here.value!.also[at]!.pin as AnyPin)
 const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(props.desk.study) : ''))
 </script>
@@ -85,6 +104,9 @@ const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(p
         <button type="button" class="text-button" @click="desk.pinGrip(here.place)">{{ here.stretch }}</button>
       </template>
       <span v-else class="quiet">{{ t('desk.pin-bar.fixed-by-pattern') }}</span>
+      <button v-if="motif" type="button" class="text-button" @click="takeMotif">
+        {{ t('desk.pin-bar.as-motif', { motif: motifText(motif) }) }}
+      </button>
       <button v-if="here.pinned" type="button" class="text-button" @click="desk.free(here.place)">
         {{ freeWords(here.pinned) }}
       </button>

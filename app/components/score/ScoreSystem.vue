@@ -81,7 +81,7 @@ const ink = computed(() => {
   const lines = playersIn(props.study).map((player) => lineFor(props.study, player))
   const pitches = lines.map((part) => [
     part.pitches,
-    part.notes.map(({ step, holds, label, chord, solo }) => [step, holds, label, chord, solo]),
+    part.notes.map(({ step, holds, rings, label, chord, solo }) => [...[step, holds, rings, label, chord, solo]]),
   ])
   const rolls = [familyOf(recipe).rollOf(props.study), sections]
   return JSON.stringify([keySignature, rhythm, pitches, rolls, from, to, props.width, shown.value])
@@ -157,6 +157,13 @@ const tabStop = (spot: FingerSpot): number => {
         <text v-for="(sign, at) in engraved.signs" :key="`sign${at}`" :x="sign.x" :y="sign.y" class="sign">
           {{ sign.text }}
         </text>
+        <path
+          v-for="(ring, at) in engraved.rings"
+          :key="`ring${at}`"
+          :d="`M${ring.x} ${ring.y} q8 5 16 0`"
+          fill="none"
+          class="lines"
+        />
         <text v-for="(label, at) in engraved.labels" :key="`label${at}`" :x="label.x" :y="label.y" class="sign">
           {{ label.text }}
         </text>

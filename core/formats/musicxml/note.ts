@@ -40,11 +40,17 @@ function technical({ mark }: ScoreNote): Node[] {
   return mark === null ? [] : [el('technical', {}, leaf('fingering', mark))]
 }
 
+/** Curves from and to a head, and one into nothing where it rings on. */
+const tiesOf = ({ tied, rings }: ScoreNote): Node[] => [
+  ...(tied.from ? [el('tied', { type: 'stop' })] : []),
+  ...(tied.to ? [el('tied', { type: 'start' })] : []),
+  ...(rings && !tied.from ? [el('tied', { type: 'let-ring' })] : []),
+]
+
 function notations(event: ScoreEvent, note: ScoreNote, first: boolean, { staff, slur, staccato }: Beside): Node[] {
   const touch = [...(event.accent ? [el('accent')] : []), ...(staccato && event.step !== null ? [el('staccato')] : [])]
   const all = [
-    ...(note.tied.from ? [el('tied', { type: 'stop' })] : []),
-    ...(note.tied.to ? [el('tied', { type: 'start' })] : []),
+    ...tiesOf(note),
     ...(first && slur ? [el('slur', { type: slur, number: staff })] : []),
     ...(first && event.tuplet
       ? [el('tuplet', { type: event.tuplet === 'begin' ? 'start' : 'stop', bracket: 'no' })]

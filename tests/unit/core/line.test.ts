@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
-import { KINDS } from '#core/material'
-import { completeMotif, type Course, type Motif, motifText } from '#core/study'
+import { KINDS, materialOf } from '#core/material'
+import { completeMotif, type Course, type Motif, motifTaken, motifText } from '#core/study'
 import { fingered } from '../../support/played'
 import { messageOf } from '../../support/english'
 import { runs } from '../../support/runs'
@@ -210,6 +210,30 @@ describe('a motif', () => {
   it('is written as it is called', () => {
     const motif: Motif = [1, null, [3, 5], { degree: 8, beats: 2, held: true }]
     expect(motifText(completeMotif(motif)!)).toBe('1 – 3+5 8(2)~')
+  })
+})
+
+describe('a motif that is taken from a line', () => {
+  it('has the degrees of its notes, what was struck together, and the rests', () => {
+    const study = fingered(right({ course: 'up', octaves: 2, pattern: { motif: [1, null, [3, 5], 8] } }))
+    const { notes } = study.hands.right!
+    const material = materialOf({ tonic: 'C', kind: 'major' })
+    const at = (repeat: number) =>
+      motifTaken(
+        notes.filter((note) => note.repeat === repeat),
+        material,
+      )
+    expect(at(0)).toEqual([1, null, [3, 5], 8])
+    expect(at(1)).toEqual([2, null, [4, 6], 9])
+    // from the tonic of its own octave
+    expect(at(7)).toEqual([1, null, [3, 5], 8])
+    expect(motifTaken([], material)).toBeNull()
+  })
+
+  it('is the same line again, moved on every degree', () => {
+    const plain = fingered(right({ octaves: 1, course: 'up' })).hands.right!.notes
+    const taken = motifTaken(plain.slice(0, 4), materialOf({ tonic: 'C', kind: 'major' }))!
+    expect(pitchesOf({ course: 'up', pattern: { motif: taken, sequence: { step: 7 } } })).toBe('C4 D4 E4 F4 C5')
   })
 })
 

@@ -91,6 +91,15 @@ describe('what is heard', () => {
     })
   })
 
+  it('lets a held note of a motif ring under what follows, to the end of the motif', () => {
+    const pattern = { motif: [{ degree: 1, held: true }, 3, 5, 3], sequence: { step: 7 } }
+    const study = fingered({ ...C, octaves: 1, hands: 'right', course: 'up', pattern } as never)
+    const [held, next] = playedNotes(study)
+    expect(held!.beats / next!.beats).toBeCloseTo(4)
+    const [plain] = playedNotes(fingered({ ...C, octaves: 1, hands: 'right', course: 'up' } as never))
+    expect(plain!.beats).toBeGreaterThan(0)
+  })
+
   it('holds a tonic in the left hand to the bar line', () => {
     const study = fingered({ ...C, octaves: 1, pattern: { accompaniment: 'held-tonic' } })
     const held = playedNotes(study).filter(({ hand }) => hand === 'left')

@@ -144,6 +144,7 @@ export const desk = {
   'desk.shape-choice.no-pattern': 'This takes no pattern.',
   'desk.shape-choice.combine': 'All parts combine. Fingering is worked out for what is really played.',
   'desk.shape-choice.straight-again': 'No pattern',
+  'desk.pin-bar.as-motif': 'Use {motif} as a motif',
   'desk.shape-it.motif': 'Motif',
   'desk.shape-it.own': 'Degrees or notes of your own',
   'desk.shape-it.example': '1 4 2 3 or C F D E',
