@@ -36,12 +36,13 @@ export const cadencePhrase = (chords: readonly string[] | null): string =>
 const keyPhrase = (key: KeyList['keys'][number]): string =>
   typeof key === 'string' ? key : `${key.tonic} ${MAKINGS[key.kind].written}`
 
+/** Keys as they are called and typed: “C, Eb, A harmonic minor”. */
+export const keysWritten = (keys: KeyList['keys']): string => keys.map(keyPhrase).join(', ')
+
 /** “through C, Eb, Gb, A, up and down in turn”; “by half steps, 12 keys”. */
 export function journeyPhrase(journey: Journey): string {
   if (typeof journey === 'string') return JOURNEY[journey]
   const keys =
-    'keys' in journey
-      ? `through ${journey.keys.map(keyPhrase).join(', ')}`
-      : `${KEY_STEP[journey.by]}, ${journey.count} keys`
+    'keys' in journey ? `through ${keysWritten(journey.keys)}` : `${KEY_STEP[journey.by]}, ${journey.count} keys`
   return journey.legs === 'alternate' ? `${keys}, up and down in turn` : keys
 }

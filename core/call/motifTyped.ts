@@ -2,6 +2,7 @@ import { keyNamed, materialOf, type NamedMaterial } from '../material'
 import { type Message, named } from '../message'
 import { modulo, type Note, noteName } from '../pitch'
 import { MAX_KEYS, type Motif, type MotifItem } from '../study'
+import { type CalledKey, keysAt } from './keysCalled'
 import { callMessage } from './messages'
 import { motifAt, motifOf } from './motifCalled'
 import { noteNameAt } from './noteNames'
@@ -31,11 +32,11 @@ function namesIn(tokens: readonly Token[]): { note: Note; octave: number | null 
   return groups.filter((group) => group.length > 0)
 }
 
-/** Keys as a teacher types them, one after another; null where something else stands, or nothing. */
-export function typedKeys(text: string): string[] | null {
-  const groups = namesIn(scan(text))
-  const names = groups?.flat().map(({ note }) => noteName(note)) ?? []
-  return names.length > 0 && names.length <= MAX_KEYS ? names : null
+/** Keys as a teacher types them, each with a kind where it has its own; null where something else stands, or nothing. */
+export function typedKeys(text: string): readonly CalledKey[] | null {
+  const tokens = scan(text)
+  const found = keysAt(tokens, 0, false)
+  return found && found.next === tokens.length && found.keys.length <= MAX_KEYS ? found.keys : null
 }
 
 /** The degree of a note over another's: where it says its octave, else as near as it can be. */

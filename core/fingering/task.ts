@@ -128,12 +128,15 @@ function profileOfLine(profile: CostProfile, habitual: boolean, inSequence: bool
 /** The octave patterns of one key. */
 function ringsOf(
   recipe: FingeredRecipe,
-  { material }: KeyStretch,
+  { material, over }: KeyStretch,
   { hand, pins, make }: { hand: Line['hand']; pins: readonly PlacedPin[]; make: Make | undefined },
 ) {
   const costProfile = costProfileFor(sizeFor(recipe, material, true), hand, material, make)
   const degrees = material.up.length
-  const fixed = conditionsOf(pins).filter(({ degree }) => degree < degrees)
+  // pins count degrees of the key itself, the pattern those of the key whose fingers it keeps
+  const fixed = conditionsOf(pins).flatMap((condition) =>
+    condition.degree < degrees ? [{ ...condition, degree: (condition.degree + over) % degrees }] : [],
+  )
   const withFixed = solveRing(costProfile, hand, material, fixed)
   // pins that leave no pattern at all are reported as a conflict by the run; until then the usual pattern stands
   const rings = distinct(withFixed.length > 0 ? withFixed : solveRing(costProfile, hand, material))

@@ -13,16 +13,7 @@ import {
   takesMotif,
   walksFor,
 } from './shape'
-import {
-  type Figure,
-  FIGURE_ROWS,
-  isPlainSequence,
-  type Journey,
-  JOURNEY_ROWS,
-  KEY_STEPS,
-  type Walk,
-  WALK_ROWS,
-} from './line'
+import { type Figure, FIGURE_ROWS, goes, isPlainSequence, KEY_STEPS, type Walk, WALK_ROWS, wayOf } from './line'
 import type { LayoutRules } from './layoutRules'
 
 const refuse = (field: string, why: Message): DomainError => studyError('pattern.material', { why }, field)
@@ -30,12 +21,6 @@ const refuse = (field: string, why: Message): DomainError => studyError('pattern
 const figureNeeds = (figure: Figure): Message =>
   studyMessage(FIGURE_ROWS[figure].needs === 'run' ? 'needs.single-run' : 'needs.scale')
 const walkNeeds = (walk: Walk): Message => studyMessage(WALK_ROWS[walk].needs === 'run' ? 'needs.run' : 'needs.scale')
-
-/** The way from key to key that a journey takes; null for one key, or keys of one's own. */
-function wayOf(journey: Journey) {
-  const course = typeof journey === 'string' ? JOURNEY_ROWS[journey].course : journey
-  return course && 'by' in course ? course.by : null
-}
 
 /** A part of a pattern by its bare name. */
 export const patternNamed = (id: string): Message => ({ code: `pattern.name.${id}` })
@@ -73,10 +58,8 @@ function checkMotif({ pattern }: CommonRecipe, { kind }: Material, shared: boole
 
 /** Keys are led through by runs; some ways are told by signatures, by modes, or by the other key of a pair. */
 function checkJourney({ pattern: { journey } }: CommonRecipe, { kind }: Material, shared: boolean, what: Message) {
+  if (goes(journey, shared ? [] : keyStepsIn(kind))) return
   const by = wayOf(journey)
-  if (journey === PLAIN_PATTERN.journey) return
-  const can = keyStepsIn(kind)
-  if (!shared && (by === null ? can.length > 0 : can.includes(by))) return
   const needs = studyMessage(`needs.${by === null ? 'run' : KEY_STEPS[by].needs}`)
   if (typeof journey !== 'string') {
     throw refuse('pattern.journey', studyMessage('pattern.keys-need', { needs, what }))

@@ -1,4 +1,4 @@
-import type { Journey } from './line'
+import { goes } from './line'
 import type { CommonRecipe } from './recipe'
 import { NO_BOOKENDS, PLAIN_PATTERN } from './shape'
 import type { Shapes } from './layoutRules'
@@ -7,17 +7,11 @@ import type { Shapes } from './layoutRules'
 export const BARE_SHAPES: Shapes = {
   figure: ['straight'],
   walk: ['straight'],
-  journey: ['one-key'],
   keySteps: [],
   motif: false,
   accompaniment: ['none'],
   before: ['none'],
   after: ['none'],
-}
-
-function takesJourney(journey: Journey, can: Shapes): boolean {
-  if (typeof journey === 'string') return can.journey.includes(journey)
-  return 'by' in journey ? can.keySteps.includes(journey.by) : can.keySteps.length > 0
 }
 
 /** A shape as far as it can be taken; what cannot becomes plain. */
@@ -32,7 +26,7 @@ export function fittedTo(
       walk: ifTaken(pattern.walk, can.walk, PLAIN_PATTERN.walk),
       motif: can.motif ? pattern.motif : PLAIN_PATTERN.motif,
       sequence: can.motif ? pattern.sequence : PLAIN_PATTERN.sequence,
-      ...(takesJourney(pattern.journey, can)
+      ...(goes(pattern.journey, can.keySteps)
         ? { journey: pattern.journey, link: pattern.link }
         : { journey: PLAIN_PATTERN.journey, link: PLAIN_PATTERN.link }),
       accompaniment: ifTaken(pattern.accompaniment, can.accompaniment, PLAIN_PATTERN.accompaniment),

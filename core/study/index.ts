@@ -26,7 +26,6 @@ export { notesMessage, studyError, type StudyErrors, type StudyMessages, studyMe
 export { partOf } from './part'
 export {
   allKeysBy,
-  canTravel,
   cellsOf,
   completeMotif,
   courseOfKeys,
@@ -42,6 +41,7 @@ export {
   type Journey,
   JOURNEY_ROWS,
   type JourneyName,
+  goes,
   JOURNEYS,
   KEY_STEP_CALLS,
   KEY_STEP_IDS,
@@ -107,7 +107,6 @@ export {
   type Bookends,
   figuresFor,
   isPlainPattern,
-  journeysFor,
   keyStepsIn,
   type Ladder,
   LADDERS,

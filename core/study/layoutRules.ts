@@ -5,14 +5,13 @@ import type { Accompaniment, Line } from './line'
 import type { Meter } from './rhythm'
 import type { Step } from './places'
 import type { CommonRecipe } from './recipe'
-import type { AFTER, BEFORE, figuresFor, journeysFor, keyStepsIn, walksFor } from './shape'
+import type { AFTER, BEFORE, figuresFor, keyStepsIn, walksFor } from './shape'
 
 /** Which parts of a pattern, and which bookends, a study can take. */
 export interface Shapes {
   readonly figure: ReturnType<typeof figuresFor>
   readonly walk: ReturnType<typeof walksFor>
-  readonly journey: ReturnType<typeof journeysFor>
-  /** Ways through keys that have no name; with any of them a list of keys can be taken as well. */
+  /** Ways from key to key; with any of them a list of keys can be taken as well. */
   readonly keySteps: ReturnType<typeof keyStepsIn>
   /** A motif of one's own. */
   readonly motif: boolean

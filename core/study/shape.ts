@@ -5,8 +5,6 @@ import {
   type Figure,
   figuresOf,
   type Journey,
-  type JourneyName,
-  journeysOf,
   type KeyStep,
   keyStepsFor,
   type LinkId,
@@ -106,9 +104,6 @@ const travels = ({ texture }: Kind): boolean => texture === 'run'
 
 /** Ways from key to key that a kind can take. */
 export const keyStepsIn = (kind: Kind): readonly KeyStep[] => (travels(kind) ? keyStepsFor(kind) : [])
-
-/** Named journeys that a kind can take: some are told by signatures and modes of major and natural minor. */
-export const journeysFor = (kind: Kind): readonly JourneyName[] => (travels(kind) ? journeysOf(kind) : ['one-key'])
 
 /** Bookends stand in the study's key, so it must be major or minor. */
 export const takesBookends = ({ texture, mode, second }: Kind): boolean => texture === 'run' && mode !== null && !second

@@ -10,11 +10,11 @@ import {
   DIRECTIONS,
   COURSES,
   figuresFor,
+  goes,
   HANDS,
   type Hands,
   type JourneyName,
   JOURNEYS,
-  journeysFor,
   keyStepsIn,
   LADDERS,
   LEG_WAYS,
@@ -93,7 +93,7 @@ const singsIn = (kind: Kind, own: { motif: readonly unknown[] } | null): boolean
 /** Keys of one's own where the kind can go through keys; a motif goes through no twelve of them. */
 function journeyIn<K extends object>(kind: Kind, name: JourneyName, keys: K | null, sings: boolean): K | JourneyName {
   if (keys && keyStepsIn(kind).length > 0) return keys
-  return !sings && journeysFor(kind).includes(name) ? name : 'one-key'
+  return !sings && goes(name, keyStepsIn(kind)) ? name : 'one-key'
 }
 
 /** Shaped runs of one or two octaves that fit together: every part is one that the kind can take. */

@@ -9,7 +9,6 @@ import {
   figuresFor,
   handsOf,
   isFree,
-  journeysFor,
   keyStepsIn,
   patternNamed,
   studyError,
@@ -33,7 +32,6 @@ function shapesFor(kind: Kind | null, requested: AccordionRecipe): Shapes {
   return {
     figure: figuresFor(kind),
     walk: walksFor(kind).filter((walk) => loops || walk !== 'crossing-loops'),
-    journey: journeysFor(kind),
     keySteps: keyStepsIn(kind),
     motif: takesMotif(kind),
     accompaniment: BARE_SHAPES.accompaniment,

@@ -9,7 +9,6 @@ import {
   BEFORE,
   figuresFor,
   handsOf,
-  journeysFor,
   keyStepsIn,
   type Shapes,
   takesBookends,
@@ -29,7 +28,6 @@ function shapesFor(kind: Kind | null, requested: FingerRecipe): Shapes {
   return {
     figure: figuresFor(kind),
     walk: walksFor(kind),
-    journey: journeysFor(kind),
     keySteps: keyStepsIn(kind),
     motif: takesMotif(kind),
     accompaniment: free

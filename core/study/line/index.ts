@@ -4,15 +4,15 @@
  */
 export {
   allKeysBy,
-  canTravel,
   completeJourney,
   courseOfKeys,
+  goes,
   type Journey,
-  journeysOf,
   type KeyCourse,
   type KeyList,
   MAX_KEYS,
   usualLink,
+  wayOf,
 } from './journeys'
 export { KEY_STEPS, type KeyPlace, keyStepsFor, semitonesOf } from './keys'
 export { type KeyNote, linkNotes } from './link'

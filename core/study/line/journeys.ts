@@ -1,4 +1,4 @@
-import { type Kind, kindOf, materialOf, type NamedMaterial } from '../../material'
+import { kindOf, materialOf, type NamedMaterial } from '../../material'
 import { DomainError } from '../../message'
 import { noteName, parseNote } from '../../pitch'
 import { oneOf, whole } from '../checks'
@@ -27,8 +27,8 @@ export const MAX_KEYS = 24
 
 /** What leads from key to key where the recipe names no link. */
 export function usualLink(journey: Journey): LinkId {
-  const course = typeof journey === 'string' ? JOURNEY_ROWS[journey].course : journey
-  return (course && 'by' in course && KEY_STEPS[course.by].link) || 'none'
+  const by = wayOf(journey)
+  return (by !== null && KEY_STEPS[by].link) || 'none'
 }
 
 /** A journey as keys or a rule; null where the study stays in its key. */
@@ -44,19 +44,17 @@ export const allKeysBy = (by: KeyStep, first: NamedMaterial, legs: LegWay): KeyC
   count: KEY_STEPS[by].most(first),
 })
 
-/** Named journeys that a kind can take. */
-export const journeysOf = (kind: Kind): JourneyName[] => {
-  const can = keyStepsFor(kind)
-  return JOURNEYS.filter((name) => {
-    const { course } = JOURNEY_ROWS[name]
-    return course === null || can.includes(course.by)
-  })
+/** The way from key to key that a journey takes; null for one key, or keys of one's own. */
+export function wayOf(journey: Journey): KeyStep | null {
+  const course = typeof journey === 'string' ? JOURNEY_ROWS[journey].course : journey
+  return course && 'by' in course ? course.by : null
 }
 
-/** Whether a kind can be led through a journey. */
-export const canTravel = (kind: Kind, journey: Journey): boolean => {
-  if (typeof journey === 'string') return journeysOf(kind).includes(journey)
-  return !('by' in journey) || keyStepsFor(kind).includes(journey.by)
+/** Whether a journey goes where some ways are open; what stays in its key always does. */
+export function goes(journey: Journey, open: readonly KeyStep[]): boolean {
+  const by = wayOf(journey)
+  if (by !== null) return open.includes(by)
+  return typeof journey === 'string' || open.length > 0
 }
 
 const PATH = 'pattern.journey'

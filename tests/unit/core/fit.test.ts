@@ -58,6 +58,6 @@ describe('a shape is fitted to other material', () => {
   it('offers a scale everything, an arpeggio what needs no seven notes', () => {
     expect(shapesFor(KINDS.major, plays).figure).toEqual(FIGURES)
     expect(shapesFor(KINDS['major-arpeggio'], plays).figure).toEqual(['straight', 'groups-of-three', 'groups-of-four'])
-    expect(shapesFor(KINDS['harmonic-minor'], plays).journey).not.toContain('mode-chain')
+    expect(shapesFor(KINDS['harmonic-minor'], plays).keySteps).not.toContain('mode')
   })
 })

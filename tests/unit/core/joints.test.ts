@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { completeRecipe, familyOf } from '#core/instrument'
 import type { FingerRecipe } from '#core/fingering'
 import { materialOf } from '#core/material'
+import { noteName, type Pitch } from '#core/pitch'
 import { type Line, linesOf } from '#core/study'
 import { FINGERS } from '../../../core/fingering/school'
 import { runProblem, solveRun } from '../../../core/fingering/run'
@@ -32,6 +33,25 @@ function joint(hand: 'right' | 'left', from: string, to: string) {
     { from: 4, material: second.material, over: 0 },
   ]
   return taskOf({ ...first.recipe, pins: [] }, keys, line).run
+}
+
+/** The fingers that a key of a relay has by itself, inside two octaves of it. */
+function usual(
+  notes: readonly { readonly pitch: Pitch }[],
+  sections: readonly { readonly from: number }[],
+  key: number,
+): Map<string, number> {
+  const end = (sections[key + 1]?.from ?? notes.length) - 1
+  // one goes up from its tonic, the next comes down to it
+  const { letter, alteration } = notes[key % 2 === 0 ? sections[key]!.from : end]!.pitch
+  const own = fingered({
+    material: { tonic: noteName({ letter, alteration }), kind: 'major' },
+    ...{ hands: 'right', octaves: 2 },
+  } as never).hands.right!
+  const inside = own.notes
+    .slice(1, -1)
+    .flatMap(({ midi, leg }, at) => (at === 13 ? [] : [[`${leg} ${midi % 12}`, own.fingers[at + 1]!] as const]))
+  return new Map(inside)
 }
 
 describe('a joint between keys', () => {
@@ -75,10 +95,22 @@ describe('a joint between keys', () => {
     expect(inEnglish(joints[0]!.message)).toBe(
       'The hand goes on from C to D♭: 1, then 2. Both keys keep their own fingers.',
     )
-    for (const { message, indices } of joints) {
-      const gave = inEnglish(message).includes('way for it')
-      expect(gave).toBe(indices.length > 1 || inEnglish(message).includes('gives way'))
-    }
+    // what a sentence says gives way has other fingers than its own key gives it; of what it does not name, nothing has
+    const { notes, fingers } = study.hands.right!
+    const given = joints.filter(({ message }) => inEnglish(message).includes('way for it'))
+    expect(given.length).toBeGreaterThan(0)
+    expect(given.length).toBeLessThan(joints.length)
+    study.sections!.slice(1).forEach(({ from }, at) => {
+      const apart = notes.flatMap(({ midi, leg }, index) => {
+        const key = index < from ? at : at + 1
+        if (Math.abs(index - from) > 5 || index < study.sections![key]!.from) return []
+        const own = usual(notes, study.sections!, key)
+        return own.get(`${leg} ${midi % 12}`) === fingers[index] ? [] : [index]
+      })
+      const { message, indices } = joints[at]!
+      if (!inEnglish(message).includes('way for it')) expect(apart).toEqual([])
+      else for (const index of indices.slice(1)) expect(apart).toContain(index)
+    })
   })
 
   it('sets the hand down anew only where it does not lie over both keys', () => {
@@ -90,6 +122,20 @@ describe('a joint between keys', () => {
     // where the line goes on the same way after a fourth, the hand lies over neither key
     expect(liftsOf({ pattern: { journey: { keys: ['C', 'F'] } } })).toEqual([15])
     expect(liftsOf({ pattern: { journey: { keys: ['C', 'Eb'] } } })).toEqual([])
+  })
+
+  it('keeps degrees pinned in every mode of a chain, whichever key lends its fingers', () => {
+    const chain = (pins: readonly object[]) =>
+      fingered({
+        material: { tonic: 'C', kind: 'major' },
+        ...{ hands: 'right', octaves: 2, pattern: { journey: 'mode-chain' }, pins },
+      } as never).hands.right!
+    const [free, pinned] = [chain([]), chain([{ hand: 'right', degree: 2, finger: 3 }])]
+    pinned.notes.forEach(({ degree, link }, at) => {
+      if (degree === 1 && !link) expect(pinned.fingers[at], `${pinned.pitches[at]} ${at}`).toBe(3)
+    })
+    expect(pinned.lifts).toEqual([])
+    expect(pinned.fingers).not.toEqual(free.fingers)
   })
 
   it('keeps pins, and tells the alternatives of each key', () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { motifWritten, typedKeys, typedMotif } from '#core/call'
+import { keysWritten, motifWritten, typedKeys, typedMotif } from '#core/call'
 import { inEnglish } from '../../support/english'
 
 const C = { tonic: 'C', kind: 'major' } as const
@@ -39,6 +39,8 @@ describe('a motif that is typed', () => {
 
 it('keys that are typed are names of notes, in any naming', () => {
   expect(typedKeys('C E♭ G flat, la')).toEqual(['C', 'Eb', 'Gb', 'A'])
+  expect(typedKeys('C, A harmonic minor')).toEqual(['C', { tonic: 'A', kind: 'harmonic-minor' }])
+  expect(typedKeys(keysWritten(['Eb', { tonic: 'A', kind: 'blues' }]))).toEqual(['Eb', { tonic: 'A', kind: 'blues' }])
   expect(typedKeys('C 4x')).toBeNull()
   expect(typedKeys('')).toBeNull()
 })

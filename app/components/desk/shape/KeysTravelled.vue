@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { typedKeys } from '#core/call'
+import { keysWritten, typedKeys } from '#core/call'
 import { choiceMessage } from '#core/realise'
 import type { Recipe, RecipeInput } from '#core/instrument'
 import type { NamedMaterial } from '#core/material'
@@ -40,8 +40,7 @@ const text = ref('')
 watch(
   course,
   (next) => {
-    if (next && 'keys' in next)
-      text.value = next.keys.map((key) => (typeof key === 'string' ? key : key.tonic)).join(' ')
+    if (next && 'keys' in next) text.value = keysWritten(next.keys)
   },
   { immediate: true },
 )
