@@ -161,6 +161,8 @@ export const desk = {
   'desk.shape-it.keys': 'Through the keys',
   'desk.shape-it.own-keys': 'Keys of your own',
   'desk.shape-it.keys-example': 'C E♭ G♭ A',
+  'desk.shape-it.keys-unread': 'Type up to {most} keys by their names, such as C E♭ G♭ A.',
+  'desk.shape-it.chords-unread': 'Type one to {most} chords by their degrees, such as I IV V7 I.',
   'desk.shape-it.legs': 'Each key',
   'desk.shape-it.link': 'From key to key',
   'desk.shape-it.chords': 'Closing chords',

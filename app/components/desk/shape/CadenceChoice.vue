@@ -2,9 +2,18 @@
 import { computed, ref, watch } from 'vue'
 import { choiceMessage } from '#core/realise'
 import type { Recipe } from '#core/instrument'
-import { CHORD_LABELS, type ChordLabels, chordsTyped, USUAL_CADENCE, type Voicing, VOICINGS } from '#core/study'
+import {
+  CHORD_LABELS,
+  type ChordLabels,
+  chordsTyped,
+  MAX_CHORDS,
+  USUAL_CADENCE,
+  type Voicing,
+  VOICINGS,
+} from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import { formatMessage, t } from '~/composables/words'
+import TypedField from './TypedField.vue'
 
 /** The closing chords by their degrees, how they lie, and what stands beneath them. */
 const props = defineProps<{ recipe: Recipe }>()
@@ -26,21 +35,16 @@ const labels = CHORD_LABELS.map((each) => ({ value: each, words: formatMessage(c
 
 <template>
   <div>
-    <form class="px-[14px] py-1" @submit.prevent="take">
-      <label class="quiet block text-[13px]" for="closing-chords">{{ t('desk.shape-it.chords') }}</label>
-      <span class="flex gap-2">
-        <input
-          id="closing-chords"
-          v-model="text"
-          class="field w-[150px] font-serif"
-          :aria-invalid="!typed"
-          spellcheck="false"
-          autocomplete="off"
-          maxlength="90"
-        />
-        <button type="submit" class="plain-button" :disabled="!typed">{{ t('desk.shape-it.take') }}</button>
-      </span>
-    </form>
+    <TypedField
+      id="closing-chords"
+      v-model="text"
+      class="max-w-[230px]"
+      :label="t('desk.shape-it.chords')"
+      :most="90"
+      :ready="typed !== null"
+      :fault="typed ? '' : t('desk.shape-it.chords-unread', { most: MAX_CHORDS })"
+      @use="take"
+    />
     <ChoiceGroup
       v-if="recipe.hands === 'together'"
       :label="t('desk.shape-it.voicing')"

@@ -4,10 +4,11 @@ import { keysWritten, typedKeys } from '#core/call'
 import { choiceMessage } from '#core/realise'
 import type { Recipe, RecipeInput } from '#core/instrument'
 import type { NamedMaterial } from '#core/material'
-import { allKeysBy, courseOfKeys, isFree, type Journey, type KeyStep } from '#core/study'
+import { allKeysBy, courseOfKeys, isFree, type Journey, type KeyStep, MAX_KEYS } from '#core/study'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import { formatMessage, t } from '~/composables/words'
 import { namedJourney } from './journeys'
+import TypedField from './TypedField.vue'
 
 /** Through which keys: from one to the next by a rule, or a list of one's own. */
 const props = defineProps<{ recipe: Recipe; steps: readonly KeyStep[] }>()
@@ -53,21 +54,16 @@ const chooseOwn = (): void => {
 <template>
   <div>
     <ChoiceGroup :label="t('desk.shape-it.keys')" :value="now" :choices="choices" @choose="choose" />
-    <form class="px-[14px] py-1" @submit.prevent="chooseOwn">
-      <label class="quiet block text-[13px]" for="own-keys">{{ t('desk.shape-it.own-keys') }}</label>
-      <span class="flex gap-2">
-        <input
-          id="own-keys"
-          v-model="text"
-          class="field w-[110px] font-serif"
-          :placeholder="t('desk.shape-it.keys-example')"
-          :aria-invalid="text !== '' && !keys"
-          spellcheck="false"
-          autocomplete="off"
-          maxlength="120"
-        />
-        <button type="submit" class="plain-button" :disabled="!keys">{{ t('desk.shape-it.take') }}</button>
-      </span>
-    </form>
+    <TypedField
+      id="own-keys"
+      v-model="text"
+      class="max-w-[230px]"
+      :label="t('desk.shape-it.own-keys')"
+      :example="t('desk.shape-it.keys-example')"
+      :most="120"
+      :ready="keys !== null"
+      :fault="text.trim() === '' || keys ? '' : t('desk.shape-it.keys-unread', { most: MAX_KEYS })"
+      @use="chooseOwn"
+    />
   </div>
 </template>

@@ -7,6 +7,7 @@ import { type Figure, isFree, type Motif, patternNamed, PLAIN_PATTERN } from '#c
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import { formatMessage, t } from '~/composables/words'
 import MotifStair from './MotifStair.vue'
+import TypedField from './TypedField.vue'
 
 /** What is moved: a figure by its name, or a motif of one's own, typed, clicked on its stair. */
 const props = defineProps<{ recipe: Recipe; figures: readonly Figure[]; takesMotif: boolean }>()
@@ -49,32 +50,22 @@ const START: Motif = [1, 2, 3, 1]
 
 <template>
   <div>
-    <form v-if="takesMotif" class="px-[14px] pb-2" @submit.prevent="takeTyped">
-      <label class="quiet block text-[13px]" for="motif-text">{{ t('desk.shape-it.own') }}</label>
-      <span class="flex gap-2">
-        <input
-          id="motif-text"
-          v-model="text"
-          class="field min-w-0 flex-1 font-serif"
-          :placeholder="t('desk.shape-it.example')"
-          :aria-invalid="fault !== ''"
-          aria-describedby="motif-fault"
-          spellcheck="false"
-          autocomplete="off"
-          maxlength="200"
-        />
-        <button type="submit" class="plain-button" :disabled="!read || fault !== ''">
-          {{ t('desk.shape-it.take') }}
-        </button>
-      </span>
-      <p id="motif-fault" class="min-h-[18px] max-w-[230px] text-[13px] leading-[1.3] text-missing" role="status">
-        {{ fault }}
-      </p>
+    <TypedField
+      v-if="takesMotif"
+      id="motif-text"
+      v-model="text"
+      :label="t('desk.shape-it.own')"
+      :example="t('desk.shape-it.example')"
+      :most="200"
+      :ready="read !== null && fault === ''"
+      :fault="fault"
+      @use="takeTyped"
+    >
       <MotifStair v-if="motif" :motif="motif" @change="take($event)" />
       <button v-else type="button" class="text-button text-[13px]" @click="take(START)">
         {{ t('desk.shape-it.begin') }}
       </button>
-    </form>
+    </TypedField>
     <ChoiceGroup
       class="figures"
       :label="t('desk.shape-it.named')"
