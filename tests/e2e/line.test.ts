@@ -91,6 +91,7 @@ describe('a line is shaped', () => {
     await page.locator('[data-finger="right 5"]').click({ modifiers: ['Shift'] })
     await page.getByRole('button', { name: 'Use 3 4 5 6 as a motif' }).click()
     await page.getByRole('button', { name: 'Shape it: 3 4 5 6 on every degree' }).waitFor()
+    expect(await page.getByRole('button', { name: /as a motif$/ }).count()).toBe(0)
     expect(problems).toEqual([])
   })
 })

@@ -62,7 +62,10 @@ const motif = computed(() => {
 function takeMotif(): void {
   const { recipe } = props.desk.study!
   const { figure, walk } = PLAIN_PATTERN
-  void props.desk.change({ pattern: { ...recipe.pattern, motif: motif.value, figure, walk } })
+  const pattern = { ...recipe.pattern, motif: motif.value, figure, walk }
+  // the line that follows has other notes under the stretch
+  props.desk.select(here.value!.place)
+  void props.desk.change({ pattern })
 }
 const pinAlso = (at: number): void => void props.desk.pinAlso(here.value!.place, here.value!.also[at]!.pin as AnyPin)
 const hint = computed(() => (props.desk.study ? wordsOf(props.desk.study).hint(props.desk.study) : ''))

@@ -8,7 +8,7 @@ const emit = defineEmits<{ use: [] }>()
 </script>
 
 <template>
-  <form class="px-[14px] pb-2" @submit.prevent="ready && emit('use')">
+  <form class="px-[14px] pt-1 pb-2" @submit.prevent="ready && emit('use')">
     <label class="quiet block text-[13px]" :for="id">{{ label }}</label>
     <span class="flex gap-2">
       <input
