@@ -56,6 +56,7 @@ export interface ButtonErrors {
   'bass.rows': { bass: BassCount; count: number }
   'treble.school': { school: string; among: string; plays: 'keys' | 'buttons' }
   'left.none': null
+  'left.held': null
   'left.thumb': null
   'left.material': { part: string }
   'hands.accordion': { field: string }

@@ -16,7 +16,7 @@ export const LEFT_SCHOOLS = ['four-three', 'three-two'] as const
 export type LeftSchoolId = (typeof LEFT_SCHOOLS)[number]
 
 /** What the left hand does. */
-export const LEFT_PARTS = ['none', 'alternating', 'waltz', 'scale', 'chords', 'cadence'] as const
+export const LEFT_PARTS = ['none', 'alternating', 'waltz', 'scale', 'chords', 'cadence', 'held-bass'] as const
 export type LeftPart = (typeof LEFT_PARTS)[number]
 
 /** Where the chord of a bar comes from: the tonic throughout, the notes of the bar, or the teacher's own list. */

@@ -163,7 +163,11 @@ const HOLDS: readonly Rule[] = [
     'over shells',
     'izquierda sostiene fundamental tercera y septima',
   ]),
-  ...hands('by-turns', ['one hand up ,? the? other down', 'hands by turns', 'una mano sube ,? la? otra baja']),
+  ...hands('by-turns', [
+    'one hand|stick|mallet up ,? the? other down',
+    'hands|sticks|mallets by turns',
+    'una mano|baqueta sube ,? la? otra baja',
+  ]),
   ...hands('handed-over', ['one line for both hands', 'de mano en mano', 'de una mano a la otra']),
 ]
 

@@ -68,6 +68,8 @@ export type InstrumentMessages = {
   'stick.four': { figure: string }
   /** Why sticks do not take a pattern. */
   'sticks.no-thumbs': { asked: Message }
+  'sticks.no-hand': { asked: Message }
+  'sticks.turns-alone': { asked: Message }
   'sticks.no-chords': null
   'sticks.own-figure': null
   'sticks.no-loops': null

@@ -40,6 +40,12 @@ function joins(before: Part | undefined, part: Part, hand: Hand): boolean {
   return Math.abs(leap) <= (comesBack || inTurn ? FAR : NEAR)
 }
 
+/** Whether a player goes on from one part to the next. */
+type GoesOn = (before: Part | undefined, part: Part, hand: Hand) => boolean
+
+/** Sticks have no hand that would be set down anew: how far the line leaps is nothing to them. */
+export const sticksGoOn: GoesOn = (before, part) => before !== undefined && part.joins === true
+
 /** Parts that one hand plays without being set down anew. */
 export interface HandStretch {
   readonly parts: readonly Part[]
@@ -86,13 +92,13 @@ const withLinks = (notes: Line['notes'], from: number): number => {
 }
 
 /** One hand over all parts, in stretches that are fingered as one line each. */
-export function stretchesOf(parts: readonly Part[], hand: Hand): HandStretch[] {
+export function stretchesOf(parts: readonly Part[], hand: Hand, goesOn: GoesOn = joins): HandStretch[] {
   const stretches: { parts: Part[]; line: Line; keys: KeyStretch[]; from: number }[] = []
   let count = 0
   parts.forEach((part, at) => {
     // where the hands share a line one of them may have no note of a key
     if (lineOf(part, hand).notes.length === 0) return
-    const joined = joins(parts[at - 1], part, hand)
+    const joined = goesOn(parts[at - 1], part, hand)
     if (!joined) stretches.push({ parts: [], line: { ...lineOf(part, hand), notes: [] }, keys: [], from: count })
     const last = stretches.at(-1)!
     const { notes } = last.line

@@ -7,7 +7,8 @@ import { countOf, doubleSteps, effortOf, inversionsOf, type StickCount } from '.
 import { asNumbered, handOfMallet, spansOf, strokeTypes } from './fourMallets'
 import type { Struck } from './result'
 import { type RollPlan, rollSticks } from './rolls'
-import { stickTask, strokesFrom } from './task'
+import { otherStick } from './schools'
+import { stickTask, sticksFrom, type Strokes, strokesFrom } from './task'
 
 /** Sticks that a rudiment dictates, or mallets that a figure does; nothing is worked out. */
 function pinsError(recipe: MalletRecipe, what: Message): void {
@@ -45,7 +46,7 @@ export function byRudiment(
 ): Struck {
   const name = stickingMessage(`rudiment.${rudiment}`)
   pinsError(recipe, stickingMessage('dictates.rudiment', { rudiment: name }))
-  const task = stickTask(recipe, line, 0)
+  const task = stickTask(recipe, line, { degrees: 0 })
   const sticks = rudimentSticks(rudiment, task.lead, line.notes.length)
   const strokes = strokesFrom(task.steps, sticks)
   const doubles = doubleSteps(strokes)
@@ -61,6 +62,26 @@ export function byRudiment(
     cost: effortOf(task, strokes),
     count: countOf(task, sticks),
     reasons: [{ kind: 'rudiment', indices: [0], message, price: null }],
+  }
+}
+
+/** One stick all the way up, the other down: the first exercise of beginners (common practice, no source). @throws DomainError `pin.dictated` */
+export function byTurns(recipe: MalletRecipe, line: Line): Struck {
+  pinsError(recipe, stickingMessage('dictates.turns'))
+  const task = stickTask(recipe, line, { degrees: 0 })
+  const first = line.notes[0]!.leg
+  const strokes = task.steps.map(({ notes, double }): Strokes => {
+    if (double) return 'LR'
+    return line.notes[notes[0]!]!.leg === first ? task.lead : otherStick(task.lead)
+  })
+  const message = stickingMessage('reason.turns', { first, hand: recipe.lead })
+  return {
+    ...BARE,
+    sticks: sticksFrom(task.steps, strokes),
+    cost: effortOf(task, strokes),
+    // no stick breaks an alternation here
+    count: NO_COUNT,
+    reasons: [{ kind: 'turns', indices: [0], message, price: null }],
   }
 }
 

@@ -1,6 +1,6 @@
 import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { PinnedLine } from '../fingering'
-import type { Hand } from '../study'
+import type { Hand, Leg } from '../study'
 import type { StrokeType } from './strokeType'
 import type { Rudiment, StickingSchoolId } from './settings'
 
@@ -34,6 +34,7 @@ export type StickingMessages = {
   'reason.together': null
   'reason.figure': { figure: string; numbering: 'low-to-high' | 'high-to-low'; strokes: ListParam }
   'reason.rudiment': { rudiment: Message; row: string; swaps: 'yes' | 'no' }
+  'reason.turns': { first: Leg; hand: Hand }
   'reason.roll': {
     manner: 'separate' | 'through'
     hand: Hand
@@ -51,6 +52,7 @@ export type StickingMessages = {
   'dictates.figure': null
   'dictates.roll': null
   'dictates.rudiment': { rudiment: Message }
+  'dictates.turns': null
 }
 
 export interface StickingErrors {

@@ -11,7 +11,7 @@ import { isInverted, type StickTask, type Strokes, strokesFrom } from './task'
 /** Why sticks fall as they do. `indices` are the notes it speaks of, first occurrence first. */
 export interface StickReason {
   readonly kind:
-    'double' | 'crossing' | 'lead' | 'octaves' | 'tops' | 'pin' | 'rudiment' | 'figure' | 'roll' | 'together'
+    'double' | 'crossing' | 'lead' | 'octaves' | 'tops' | 'pin' | 'rudiment' | 'figure' | 'roll' | 'turns' | 'together'
   readonly indices: readonly number[]
   readonly message: Message
   /** What the next best would cost more, in points of effort; null where nothing competes. */

@@ -22,7 +22,7 @@ export interface StickAlternative {
 export interface Sticking {
   /** The hand that strikes each note; of a rolled note, the one that begins. */
   readonly sticks: readonly Stick[]
-  /** Where one hand strikes twice; the second of the two notes. */
+  /** Where one hand strikes twice; the second of the two notes. Nothing where each leg is all one hand's. */
   readonly doubles: readonly { readonly index: number; readonly reason: Message }[]
   readonly inversions: readonly Inversion[]
   readonly rowMoves: readonly RowMove[]
@@ -44,6 +44,8 @@ export interface Sticking {
 export interface StickingOptions {
   /** Degrees of the material; 0 where it has none. */
   readonly degrees: number
+  /** The first note of each key; a line of one key has one. */
+  readonly begins?: readonly number[]
   /** How long each note lasts, in beats. */
   readonly beats: readonly number[]
   /** Sticks that stand and are only explained. */

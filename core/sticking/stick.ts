@@ -3,7 +3,7 @@ import { type Message, inText } from '../message'
 import { conflictAmong, solve, Through } from '../solver'
 import type { Line, Stick } from '../study'
 import type { MalletRecipe } from './settings'
-import { byFigure, byRoll, byRudiment } from './dictated'
+import { byFigure, byRoll, byRudiment, byTurns } from './dictated'
 import { countOf, doubleSteps, effortOf, inversionsOf } from './findings'
 import { mixedRowsOf, rowMovesOf } from './moves'
 import { type PlacedStickPin, stickConflict } from './pins'
@@ -39,9 +39,9 @@ function doublePrices(task: StickTask, sticks: readonly Stick[]): (at: number) =
 }
 
 /** What would come of the other lead, pins aside. */
-function otherLead(recipe: MalletRecipe, line: Line, degrees: number): OtherLead | null {
+function otherLead(recipe: MalletRecipe, line: Line, options: StickingOptions): OtherLead | null {
   const lead = recipe.lead === 'right' ? 'left' : 'right'
-  const task = stickTask({ ...recipe, lead, pins: [] }, line, degrees)
+  const task = stickTask({ ...recipe, lead, pins: [] }, line, options)
   if (task.steps.every((step) => step.double)) return null
   const [best] = solved(task, [])
   if (!best) return null
@@ -78,7 +78,7 @@ const pinnedBy = ({ pins }: StickTask): Sticking['pinned'] =>
   pins.flatMap(({ at, fixes }) => fixes.map(({ index }) => ({ index, pin: at })))
 
 function bySchool(recipe: MalletRecipe, line: Line, options: StickingOptions): Struck {
-  const task = stickTask(recipe, line, options.degrees)
+  const task = stickTask(recipe, line, options)
   const [best] = solved(task, task.pins)
   if (!best)
     throw stickConflict(
@@ -104,7 +104,7 @@ function bySchool(recipe: MalletRecipe, line: Line, options: StickingOptions): S
     count: countOf(task, sticks),
     reasons: stickReasons(task, sticks, {
       pinPrice,
-      other: otherLead(recipe, line, options.degrees),
+      other: otherLead(recipe, line, options),
       doublePrice: explained ? doublePrices(task, sticks) : () => null,
     }),
     alternatives: alternativesTo(task, sticks, options.alternatives ?? DEFAULT_ALTERNATIVES),
@@ -113,6 +113,7 @@ function bySchool(recipe: MalletRecipe, line: Line, options: StickingOptions): S
 
 function played(recipe: MalletRecipe, line: Line, options: StickingOptions): Struck {
   if (recipe.mallets.count === 4) return byFigure(recipe, line)
+  if (recipe.pattern.accompaniment === 'by-turns') return byTurns(recipe, line)
   if (recipe.rudiment !== 'none') return byRudiment(recipe, line, recipe.rudiment)
   const roll = rollPlan(
     recipe,

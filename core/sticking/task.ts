@@ -4,6 +4,7 @@ import type { MalletRecipe } from './settings'
 import { barsFor, malletInstrument } from '../surface'
 import { clearance, type Pair, pairOf, severityOf } from './pairs'
 import { type PlacedStickPin, placedStickPins } from './pins'
+import type { StickingOptions } from './result'
 import { crossingEffort, doubleEffort, pricesOf, type StickingSchool, stickingSchoolOf } from './schools'
 
 /** What strikes at a step: one stick, or both at once, the left below. */
@@ -51,7 +52,7 @@ function toTonics(degrees: readonly number[]): number[] {
   return found
 }
 
-function stepsOf(line: Line): StrikeStep[] {
+function stepsOf(line: Line, begins: ReadonlySet<number>): StrikeStep[] {
   const groups: number[][] = []
   line.notes.forEach((note, at) => {
     if (line.notes[at - 1]?.step === note.step) groups.at(-1)!.push(at)
@@ -65,19 +66,28 @@ function stepsOf(line: Line): StrikeStep[] {
     notes,
     midi: line.notes[notes[0]!]!.midi,
     double: notes.length > 1,
-    // three tonics in a row cannot all fall to one hand
-    tonic: hasDegrees && at > 0 && degrees[at] === 0 && !(degrees[at - 1] === 0 && degrees[at - 2] === 0),
+    // three tonics in a row cannot all fall to one hand, nor need the last of a key where the next begins with its own
+    tonic:
+      hasDegrees &&
+      at > 0 &&
+      degrees[at] === 0 &&
+      !(degrees[at - 1] === 0 && degrees[at - 2] === 0) &&
+      !(degrees[at + 1] === 0 && begins.has(heads[at + 1]!)),
     toTonic: late[at]!,
   }))
 }
 
 /** @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` */
-export function stickTask(recipe: MalletRecipe, line: Line, degrees: number): StickTask {
-  const steps = stepsOf(line)
+export function stickTask(
+  recipe: MalletRecipe,
+  line: Line,
+  asked: Pick<StickingOptions, 'degrees' | 'begins'>,
+): StickTask {
+  const steps = stepsOf(line, new Set(asked.begins))
   const pairs = steps
     .slice(1)
     .map((step, at) => (step.double || steps[at]!.double ? null : pairOf(steps[at]!.midi, step.midi)))
-  const pins = placedStickPins(recipe.pins, line, degrees)
+  const pins = placedStickPins(recipe.pins, line, asked.degrees)
   const bars = barsFor(malletInstrument(recipe.instrument), recipe.bars)
   const xOf = new Map(bars.map((bar) => [bar.midi, bar]))
   return {

@@ -1,7 +1,7 @@
 import { intervalAt, type Kind, type Material } from '../material'
 import { midiOf, type Pitch, pitchAbove } from '../pitch'
 import type { Hand } from './hand'
-import type { Accompaniment, Leg, Line, LineNote } from './line'
+import { type Accompaniment, ACCOMPANIMENTS, type Leg, type Line, type LineNote } from './line'
 import type { CommonRecipe } from './recipe'
 
 const isScale = ({ second, texture, up }: Kind): boolean => texture === 'run' && !second && up.length === 7
@@ -50,6 +50,10 @@ export const ACCOMPANIMENT_ROWS: Readonly<Record<Accompaniment, AccompanimentRow
     has: (hand, { midi }, line) => midi >= middleOf(line) === (hand === 'right'),
   },
 }
+
+/** What goes with some material, in order. */
+export const accompanimentsFor = (kind: Kind): readonly Accompaniment[] =>
+  ACCOMPANIMENTS.filter((each) => ACCOMPANIMENT_ROWS[each].goesWith(kind))
 
 const BEATS = 4
 

@@ -2,7 +2,7 @@
  * Study: from a recipe to notes in time. The recipe and its defaults, the course that each hand takes over its
  * octaves, motion and distance of the hands, pins, the compass check, and the written rhythm.
  */
-export { ACCOMPANIMENT_ROWS, accompaniment } from './accompany'
+export { ACCOMPANIMENT_ROWS, accompaniment, accompanimentsFor } from './accompany'
 export {
   CHORD_LABELS,
   type ChordLabels,

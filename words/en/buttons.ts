@@ -68,8 +68,10 @@ export const buttons = {
     '“{school}” is no school for {plays, select, keys {keys} other {buttons}}. There are: {among}.',
   'error.left.thumb': 'The left thumb does not play: it steadies the instrument. Pin 2, 3, 4 or 5.',
   'error.left.none': 'The left hand alone needs something to play: accordion.left.part must not be none.',
+  'error.left.held':
+    'A held bass is held under the right hand: accordion.left.part must be another where the left hand plays alone.',
   'error.left.material':
-    'The bass board cannot play this as {part, select, scale {a bass scale: it sounds one note at a time} alternating {alternating bass: no button gives its chord} waltz {waltz bass: no button gives its chord} chords {chords: no button gives them} other {a cadence: no button gives its chords}}.',
+    'The bass board cannot play this as {part, select, scale {a bass scale: it sounds one note at a time} alternating {alternating bass: no button gives its chord} waltz {waltz bass: no button gives its chord} chords {chords: no button gives them} held_bass {over a held bass: that is for scales and arpeggios} other {a cadence: no button gives its chords}}.',
   'error.hands.accordion':
     '{field, select, motion {A bass board has no octaves of its own, so there is no contrary motion: motion must be similar.} interval {A bass board has no octaves of its own: interval must be octave.} other {The left hand’s part is told by accordion.left.part: pattern.accompaniment must be none.}}',
   'error.bars.empty': 'accordion.left.bars must name at least one chord where the harmony is your own.',

@@ -75,7 +75,7 @@ export const call = {
   'echo.accordion.bass': '{value} bass',
   'echo.accordion.rows': 'board of {value}',
   'echo.accordion.left.part':
-    '{value, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords in the left} cadence {a cadence in the left} other {no bass}}',
+    '{value, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords in the left} cadence {a cadence in the left} held_bass {the root held in the left} other {no bass}}',
   'echo.accordion.left.school': '{value, select, three_two {three and two} other {four and three}}',
   'echo.accordion.left.every': '{value, select, 2 {a stroke every two beats} other {a stroke every beat}}',
   'echo.accordion.left.held': '{value, select, true {chords held} other {chords repeated}}',

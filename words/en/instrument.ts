@@ -9,7 +9,7 @@ export const instrument = {
   'compass.keys': 'the {keys} keys of the accordion',
   'compass.buttons': 'the {system}-system of {rows} rows',
   'reeds.by':
-    'accordion, {hands, select, right {right hand} left {left hand, {part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} other {cadence}}} other {{part, select, alternating {right hand over alternating bass} waltz {right hand over waltz bass} scale {hands together, scale on the bass} chords {right hand over chords} other {right hand over a cadence}}}}',
+    'accordion, {hands, select, right {right hand} left {left hand, {part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} held_bass {the root held} other {cadence}}} other {{part, select, alternating {right hand over alternating bass} waltz {right hand over waltz bass} scale {hands together, scale on the bass} chords {right hand over chords} held_bass {right hand over the held root} other {right hand over a cadence}}}}',
   'reeds.slow': 'slow bass',
   'reeds.bellows':
     '{turn, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows free}}{first, select, closing {, closing first} other {}}',
@@ -48,7 +48,7 @@ export const instrument = {
   'bass-row':
     '{row, select, counterbass {counterbass} fundamental {bass row} major {row of major chords} minor {row of minor chords} seventh {row of seventh chords} other {row of diminished chords}}',
   'short.bass':
-    '{asked, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} other {no bass}} asked, this has {own, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} other {no bass}}',
+    '{asked, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} held_bass {the root held} other {no bass}} asked, this has {own, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} held_bass {the root held} other {no bass}}',
   'short.bellows':
     'bellows to turn {asked, select, octave {every octave} top {at the top} beats {every {beats} beats} other {as they like}}, here they turn {own, select, octave {every octave} top {at the top} beats {every {ownBeats} beats} other {as they like}}',
   'short.registers': 'register {asked} asked, this sounds {own}',
@@ -62,7 +62,9 @@ export const instrument = {
   'stick.rolled':
     '{manner, select, separate {rolled} other {rolled through}}{strokes, select, ladder {} other {, {strokes} to the beat}}',
   'stick.four': 'four mallets {figure}',
-  'sticks.no-thumbs': '“{asked}” is for fingers: sticks have no thumbs to cross and share one line.',
+  'sticks.no-thumbs': '“{asked}” is for fingers: sticks have no thumbs to cross.',
+  'sticks.no-hand': '“{asked}” is for hands with a line each: sticks share one.',
+  'sticks.turns-alone': '“{asked}” leaves each leg to one stick: no rudiment, no roll and no four mallets go with it.',
   practised:
     'Now as practised: in “{figure}” every degree has its own four notes. Note pins and accepted fingers of before no longer fit.',
   'sticks.no-chords': 'Chords of three notes and more are for fingers: two sticks strike two bars at the most.',

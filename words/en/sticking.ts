@@ -45,6 +45,8 @@ export const sticking = {
   'reason.together': 'Both sticks strike at once, the left below.',
   'reason.figure':
     'Mallets {figure}, numbered {numbering, select, low_to_high {from the lowest} other {from the highest}}: {strokes}.',
+  'reason.turns':
+    'The {hand, select, right {right} other {left}} stick goes all the way {first, select, up {up, the other all the way down} other {down, the other all the way up}}.',
   'reason.rudiment':
     '{rudiment}: {row} …, the first accented. {swaps, select, yes {Every second one begins with the other hand.} other {It begins with the same hand every time.}}',
   'reason.roll':
@@ -59,6 +61,7 @@ export const sticking = {
   'dictates.figure': 'The figure of four mallets',
   'dictates.roll': 'A roll',
   'dictates.rudiment': 'The {rudiment}',
+  'dictates.turns': 'One stick up, the other down',
   'error.field.instrument':
     '{field} is for {for, select, fingers {fingers} other {mallets}}, but {instrument, select, sticks {a stick is R or L} piano {this study is for the piano} other {this study is for {instrument}}}.',
   'error.mallets.figure':

@@ -15,7 +15,7 @@ export const syllabus = {
   'asked.four-mallets': 'four mallets',
   'asked.memory': 'from memory',
   'asked.bass':
-    '{part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords in the left} other {I IV V7 I in the left}}',
+    '{part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords in the left} held_bass {the root held in the left} other {I IV V7 I in the left}}',
   'asked.bellows':
     '{bellows, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows as you like}}',
   'asked.rows': 'with the {rows}',

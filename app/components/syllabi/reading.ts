@@ -148,6 +148,7 @@ export const CHOICES: readonly ReadingChoice[] = [
       { value: 'waltz', words: 'syllabi.reading.bass.waltz' },
       { value: 'chords', words: 'syllabi.reading.bass.chords' },
       { value: 'cadence', words: 'syllabi.reading.bass.cadence' },
+      { value: 'held-bass', words: 'syllabi.reading.bass.held-bass' },
     ],
   },
   {

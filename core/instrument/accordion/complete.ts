@@ -70,6 +70,7 @@ function usualPart(hands: Common['hands'], kind: Kind | null): LeftPart {
 export function takesPart(material: CommonRecipe['material'], part: LeftPart): boolean {
   const kind = kindOf(material)
   if (part === 'none') return true
+  if (part === 'held-bass') return kind !== null && kind.texture === 'run'
   if (part === 'scale') return kind ? !kind.second && kind.texture !== 'cadence' : true
   return kind !== null && tonicRow(kind) !== null
 }
@@ -87,6 +88,7 @@ function completeLeft(value: unknown, hands: Common['hands'], material: Common['
     given.part === undefined ? usualPart(hands, kindOf(material)) : oneOf(given.part, LEFT_PARTS, `${path}.part`)
   const part = hands === 'right' ? 'none' : requested
   if (hands === 'left' && part === 'none') throw buttonsError('left.none', {}, `${path}.part`)
+  if (hands === 'left' && part === 'held-bass') throw buttonsError('left.held', {}, `${path}.part`)
   checkPart(part, material)
   const harmony = oneOf(given.harmony, HARMONIES, `${path}.harmony`)
   const { bars } = given
@@ -164,8 +166,22 @@ const requestedPart = (input: CommonInput): unknown => {
   return typeof left === 'object' ? left?.part : undefined
 }
 
+const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null
+
+/** A tonic held under the right hand is a root that the board holds: that is said of its left part. */
+function heldOnBoard(input: CommonInput): CommonInput {
+  const { accordion } = ownOf(input)
+  const left = isObject(accordion) && 'left' in accordion && isObject(accordion.left) ? accordion.left : {}
+  const own = isObject(accordion) ? accordion : {}
+  return { ...input, accordion: { ...own, left: { ...left, part: 'held-bass' } } } as CommonInput
+}
+
 /** Everything of an accordion's recipe. @throws DomainError naming the field */
 export function complete(input: CommonInput, common: Common, instrument: 'accordion'): AccordionRecipe {
+  const { pattern } = common
+  if (common.hands === 'together' && pattern.accompaniment === 'held-tonic') {
+    return complete(heldOnBoard(input), { ...common, pattern: { ...pattern, accompaniment: 'none' } }, instrument)
+  }
   checkHands(common)
   const { material } = common
   const kind = kindOf(material)

@@ -82,5 +82,8 @@ export const ACCORDION_EXAMINED: Examined<AccordionRecipe> = {
     field === 'bellows'
       ? { accordion: { ...accordion, bellows: { ...accordion.bellows, ...bellowsOf(required) } } }
       : { accordion: { ...accordion, registers: required.registers } },
-  standsFor: ({ hands }) => (hands === 'together' ? ['together', 'right', 'left'] : [null]),
+  standsFor: ({ hands, accordion }) => {
+    if (hands !== 'together') return [null]
+    return accordion.left.part === 'held-bass' ? ['together', 'right'] : ['together', 'right', 'left']
+  },
 }

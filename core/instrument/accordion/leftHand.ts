@@ -162,6 +162,12 @@ function bassScale({ notes, ...line }: Line, octaves: number): Line {
   }
 }
 
+/** The root under all of the right hand's notes: it rings through. */
+function heldBass({ tonic }: Material, { notes }: Line): LineNote {
+  const { step, holds = 1 } = notes.at(-1)!
+  return written({ note: tonic, degree: 0 }, 0, step + holds)
+}
+
 const strokesLine = (notes: LineNote[]): Line => ({ hand: 'left', notes, free: 'strokes' })
 
 /** What the left hand plays: the scale on the board, or strokes under the right hand's line, or by themselves. */
@@ -173,6 +179,7 @@ function leftLine(recipe: AccordionRecipe, material: Material, left: Line, right
   }
   const struck = isFree(recipe.material) ? struckChords(left) : null
   if (struck) return strokesLine(underChords(struck))
+  if (part === 'held-bass' && right) return strokesLine([heldBass(material, right)])
   if (part === 'scale' || isFree(recipe.material)) return bassScale(left, recipe.octaves)
   const row = tonicRow(KINDS[recipe.material.kind])
   if (!row) return bassScale(left, recipe.octaves)

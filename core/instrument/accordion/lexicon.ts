@@ -83,6 +83,7 @@ const LEFT: readonly Saying[] = [
     'primary chords on|in the? bass|left',
     'cadence on the? bass',
   ]),
+  part('held-bass', ['root|bass held', 'over|under a? held bass', 'bajo sostenido|mantenido'], { hands: 'together' }),
   part('none', ['no bass', 'without bass|left']),
   says(['chords held', 'held chords'], { left: { held: true } }),
   says(['chords repeated', 'repeated chords'], { left: { held: false } }),
@@ -159,6 +160,7 @@ export const ACCORDION_LEXICON: readonly Saying[] = [...INSTRUMENT, ...LEFT, ...
 const PART: Readonly<Record<LeftPart, string>> = {
   none: 'no bass',
   alternating: 'alternating bass',
+  'held-bass': 'over held bass',
   waltz: 'waltz bass',
   scale: 'scale on the bass',
   chords: 'bass chords',

@@ -24,9 +24,10 @@ const OWN: Readonly<Record<string, (recipe: AccordionRecipe) => Partial<Stage> |
 /** Each hand by itself, the left till it runs; of one hand's study that is the study, if it is no longer than this. */
 function alone(recipe: AccordionRecipe, step: RouteStep): Stage[] {
   const own = { ...SHORT, apart: both(recipe), full: !both(recipe) && recipe.octaves === 1 }
-  return handsOf(recipe.hands).map((hand) =>
-    stageOf(recipe, { ...step, stage: `${hand}-alone` }, { ...own, hands: hand }),
-  )
+  const held = recipe.accordion.left.part === 'held-bass'
+  // one held button is nothing to practise by itself
+  const hands = handsOf(recipe.hands).filter((hand) => hand === 'right' || !held)
+  return hands.map((hand) => stageOf(recipe, { ...step, stage: `${hand}-alone` }, { ...own, hands: hand }))
 }
 
 const stages = (recipe: AccordionRecipe, template: readonly RouteStep[]): Stage[] =>

@@ -2,8 +2,7 @@ import type { FingerRecipe } from '../../fingering'
 import type { Kind } from '../../material'
 import {
   accompaniment,
-  ACCOMPANIMENT_ROWS,
-  ACCOMPANIMENTS,
+  accompanimentsFor,
   AFTER,
   BARE_SHAPES,
   BEFORE,
@@ -30,9 +29,7 @@ function shapesFor(kind: Kind | null, requested: FingerRecipe): Shapes {
     walk: walksFor(kind),
     keySteps: keyStepsIn(kind),
     motif: takesMotif(kind),
-    accompaniment: free
-      ? ACCOMPANIMENTS.filter((each) => ACCOMPANIMENT_ROWS[each].goesWith(kind))
-      : BARE_SHAPES.accompaniment,
+    accompaniment: free ? accompanimentsFor(kind) : BARE_SHAPES.accompaniment,
     before: bookends ? BEFORE : BARE_SHAPES.before,
     after: bookends ? AFTER : BARE_SHAPES.after,
   }

@@ -24,7 +24,7 @@ import { heard } from './heard'
 import { MALLET_LEXICON } from './lexicon'
 import type { SolvedSticks, RealisedSticking } from './solve'
 import { MALLETS_ROUTE } from './route'
-import { laddersFor, strokesFor } from './strokes'
+import { laddersFor, mannerOf, strokesFor } from './strokes'
 import { MALLET_LAYOUT_RULES } from './layoutRules'
 import { hasLead, sticksMessage } from './words'
 import { STICK_PHRASES, stickPinPhrase } from './written'
@@ -122,7 +122,7 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   meetings: () => [],
   othersOf: ({ sticking }) => sticking.alternatives.map(({ sticks, ...other }) => ({ ...other, marks: sticks })),
   acceptedOf: ({ sticking }) => ({ sticks: sticking.sticks }),
-  takesPins: ({ rudiment }, { sticking }) => !sticking.mallets && !sticking.roll && rudiment === 'none',
+  takesPins: (recipe) => mannerOf(recipe) === 'school' && recipe.pattern.accompaniment === 'none',
   pins: {
     isOwn: (pin) => 'stick' in pin || 'sticks' in pin,
     describe: (pin) => {

@@ -18,10 +18,20 @@ import {
   patternNamed,
   studyError,
   studyMessage,
+  accompanimentsFor,
 } from '../../study'
+import { mannerOf } from './strokes'
 
-/** Sticks have no thumbs to loop around, no hand to spare for an accompaniment, and no chords of three. */
-const shapesFor = (kind: Kind | null): Shapes =>
+/** What comes from another family says nothing of strokes yet. */
+const goesBySchool = (requested: MalletRecipe): boolean =>
+  requested.mallets === undefined || mannerOf(requested) === 'school'
+
+/** Only where each leg can be left to one stick: nothing else says which stick strikes. */
+const turnsFor = (kind: Kind, requested: MalletRecipe): Shapes['accompaniment'] =>
+  accompanimentsFor(kind).filter((each) => each === 'none' || (each === 'by-turns' && goesBySchool(requested)))
+
+/** Sticks have no thumbs to loop around, no hand to hold anything, and no chords of three. */
+const shapesFor = (kind: Kind | null, requested: MalletRecipe): Shapes =>
   kind
     ? {
         ...BARE_SHAPES,
@@ -29,19 +39,26 @@ const shapesFor = (kind: Kind | null): Shapes =>
         walk: walksFor(kind).filter((walk) => walk !== 'crossing-loops'),
         keySteps: keyStepsIn(kind),
         motif: takesMotif(kind),
+        accompaniment: turnsFor(kind, requested),
         before: takesBookends(kind) ? BEFORE : BARE_SHAPES.before,
       }
     : BARE_SHAPES
 
 const refuse = (field: string, why: Message): DomainError => studyError('pattern.material', { why }, field)
 
+function whyNot(field: 'walk' | 'accompaniment', requested: string): Message {
+  const asked = patternNamed(requested)
+  if (field === 'walk') return instrumentMessage('sticks.no-thumbs', { asked })
+  return instrumentMessage(requested === 'by-turns' ? 'sticks.turns-alone' : 'sticks.no-hand', { asked })
+}
+
 /** Sticks take what needs neither thumbs nor a second hand, and four mallets a plain run with their own figure. */
 function checkPattern(recipe: MalletRecipe, material: Material): void {
-  const can = shapesFor(isFree(recipe.material) ? null : material.kind)
+  const can = shapesFor(isFree(recipe.material) ? null : material.kind, recipe)
   for (const field of ['walk', 'accompaniment'] as const) {
     const requested = recipe.pattern[field]
     if ((can[field] as readonly string[]).includes(requested)) continue
-    throw refuse(`pattern.${field}`, instrumentMessage('sticks.no-thumbs', { asked: patternNamed(requested) }))
+    throw refuse(`pattern.${field}`, whyNot(field, requested))
   }
   if (recipe.bookends.after !== 'none') {
     throw refuse('bookends.after', instrumentMessage('sticks.no-chords'))

@@ -1,12 +1,12 @@
 import { pitchName } from '../../pitch'
 import { type MalletRecipe, type StickAlternative, type Sticking, stickLine, type StickPin } from '../../sticking'
-import { type Line, type LineNote, notesPerMinute, studyError, type Rhythm, type Stick } from '../../study'
+import { type LineNote, notesPerMinute, studyError, type Rhythm, type Stick } from '../../study'
 import { malletInstrument } from '../../surface'
 import { stickDifficulty } from '../../together'
 import type { Performance, FamilySolver, Wanted } from '../family'
 import { instrumentMessage } from '../messages'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from '../partPins'
-import { degreesOf, notesOver, type Part } from '../parts'
+import { degreesOf, type HandStretch, type Part, sticksGoOn, stretchesOf } from '../parts'
 import { checkAccepted } from '../pins'
 
 /** The line of a study for mallets, with its sticks. */
@@ -29,22 +29,21 @@ interface Piece {
   readonly sticking: Sticking
 }
 
-function stickedPart(
-  part: Part,
+function stickedStretch(
+  { parts, line, keys, from }: HandStretch,
   pins: readonly PartPin<StickPin>[],
-  from: number,
   rhythm: Rhythm,
   options: Wanted,
 ): Sticking {
-  const line = part.lines[0]!
   const count = line.notes.length
-  const own = pinsWithin([part], pins, from, count)
-  const beats = line.notes.map((note) => rhythm.notes[part.from + note.step]!.beats)
+  const own = pinsWithin(parts, pins, from, count)
   const accepted = options.accepted.sticks?.slice(from, from + count) as readonly Stick[] | undefined
   try {
-    const sticking = stickLine({ ...(part.recipe as MalletRecipe), pins: own.map(({ pin }) => pin) }, line, {
-      ...{ degrees: degreesOf(part), beats, accepted },
-      alternatives: options.alternatives,
+    const sticking = stickLine({ ...(parts[0]!.recipe as MalletRecipe), pins: own.map(({ pin }) => pin) }, line, {
+      degrees: Math.max(...parts.map(degreesOf)),
+      begins: keys.map((key) => key.from),
+      beats: line.notes.map((note) => rhythm.notes[note.step]!.beats),
+      ...{ accepted, alternatives: options.alternatives },
     })
     return { ...sticking, pinned: sticking.pinned.map(({ index, pin }) => ({ index, pin: own[pin]!.at })) }
   } catch (error) {
@@ -75,7 +74,7 @@ function joinedAlternatives(
 
 const MAX_ALTERNATIVES = 5
 
-/** Stickings of successive parts as one: each part begins with the lead. */
+/** Stickings of successive stretches as one: each begins with the lead. */
 function joined(pieces: readonly Piece[], most: number): Sticking {
   const [first] = pieces
   if (pieces.length === 1) return { ...first!.sticking, reasons: joinedReasons(first!.sticking.reasons) }
@@ -112,18 +111,17 @@ function joined(pieces: readonly Piece[], most: number): Sticking {
   }
 }
 
-/** The one line of a mallet study, part by part. @throws DomainError */
+/** The one line of a mallet study, stretch by stretch: sticks go on from key to key. @throws DomainError */
 function stickedLine(recipe: MalletRecipe, parts: readonly Part[], rhythm: Rhythm, options: Wanted): RealisedSticking {
-  const notes: Line['notes'] = notesOver(parts, 'right')
+  const stretches = stretchesOf(parts, 'right', sticksGoOn)
+  const notes = stretches.flatMap(({ line }) => line.notes)
   const pins = recipe.pins.map((pin, at) => ({ pin, at }))
   checkPinned(pins, 'line', notes.length)
   const { transposition } = malletInstrument(recipe.instrument)
-  let from = 0
-  const pieces = parts.map((part): Piece => {
-    const piece = { from, sticking: stickedPart(part, pins, from, rhythm, options) }
-    from += part.lines[0]!.notes.length
-    return piece
-  })
+  const pieces = stretches.map((stretch): Piece => ({
+    from: stretch.from,
+    sticking: stickedStretch(stretch, pins, rhythm, options),
+  }))
   return {
     ...joined(pieces, options.alternatives ?? MAX_ALTERNATIVES),
     notes,

@@ -45,7 +45,11 @@ export function withManner(recipe: MalletRecipe, manner: Manner) {
       lengths: 'even' as const,
       swing: 50,
     },
-    pattern: manner === 'four' ? { ...pattern, figure: 'straight' as const } : pattern,
+    pattern: {
+      ...pattern,
+      ...(manner === 'four' ? { figure: 'straight' as const } : {}),
+      ...(manner === 'school' ? {} : { accompaniment: 'none' as const }),
+    },
   }
 }
 

@@ -142,7 +142,7 @@ describe('the solver on sticks', () => {
     const recipe = completeRecipe({ instrument: 'marimba-5.0', material: C, octaves: 1 }) as MalletRecipe
     const notes = sticked(recipe).sticking.notes
     const line: Line = { hand: 'right', notes }
-    const task = stickTask(recipe, line, 7)
+    const task = stickTask(recipe, line, { degrees: 7 })
     const found = solve(stickProblem(task, task.fixed), 8)
     expect(found).toHaveLength(8)
     expect(new Set(found.map(({ states }) => states.join(''))).size).toBe(8)

@@ -124,6 +124,7 @@ export const syllabi = {
   'syllabi.reading.bass.waltz': 'waltz bass',
   'syllabi.reading.bass.chords': 'chords',
   'syllabi.reading.bass.cadence': 'I IV V7 I',
+  'syllabi.reading.bass.held-bass': 'the root held',
   'syllabi.reading.bellows': 'Bellows turn',
   'syllabi.reading.bellows.any': 'as one likes',
   'syllabi.reading.bellows.top': 'at the top',

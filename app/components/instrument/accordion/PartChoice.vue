@@ -14,7 +14,7 @@ const emit = defineEmits<{ change: [some: Partial<RecipeInput>] }>()
 type Hands = AccordionRecipe['hands']
 const PARTS: Readonly<Record<Hands, readonly LeftPart[]>> = {
   right: ['none'],
-  together: ['alternating', 'waltz', 'chords', 'cadence', 'scale'],
+  together: ['alternating', 'waltz', 'chords', 'cadence', 'scale', 'held-bass'],
   left: ['scale', 'alternating', 'waltz', 'chords', 'cadence'],
 }
 const HANDS = ['right', 'together', 'left'] as const
@@ -40,7 +40,7 @@ function choose(chosen: string): void {
   } as Partial<RecipeInput>)
 }
 const CHOICE = { motion: 'similar', interval: 'octave', tonicHand: 'left', contraryFrom: 'unison' } as const
-const strokes = computed(() => !['none', 'scale'].includes(part.value))
+const strokes = computed(() => !['none', 'scale', 'held-bass'].includes(part.value))
 </script>
 
 <template>

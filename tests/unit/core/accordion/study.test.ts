@@ -9,6 +9,25 @@ const C = { tonic: 'C', kind: 'major' } as const
 const input = (some: object): string =>
   messageOf(() => realise({ instrument: 'accordion', material: C, ...some } as RecipeInput))
 
+describe('a root that is held', () => {
+  const held = { left: { part: 'held-bass' } } as const
+
+  it('is one bass button that rings under each key, however it is said', () => {
+    const { bass } = accordion('C', 'major', held, { pattern: { journey: { keys: ['C', 'Bb', 'F#'], legs: 'each' } } })
+    expect(bass!.pitches.map((pitch) => pitch.slice(0, -1))).toEqual(['C', 'Bb', 'F#'])
+    expect(bass!.notes.map(({ step, holds }) => [step, holds])).toEqual([0, 1, 2].map((at) => [29 * at, 29]))
+    const said = accordionRecipe({ material: C, pattern: { accompaniment: 'held-tonic' } })
+    expect(said.accordion.left.part).toBe('held-bass')
+    expect(said.pattern.accompaniment).toBe('none')
+    expect(accordionRecipe(said)).toEqual(said)
+  })
+
+  it('is for runs, and for the right hand over it', () => {
+    expect(input({ material: { tonic: 'C', kind: 'cadence-major' }, accordion: held })).toMatch(/over a held bass/)
+    expect(input({ hands: 'left', pattern: { accompaniment: 'held-tonic' } })).toMatch(/accordion.left.part/)
+  })
+})
+
 describe('what an accordion does where nothing is said', () => {
   it('lays the right hand over alternating bass, turns at the top, on 41 keys and 120 basses', () => {
     const recipe = accordionRecipe({ material: C })
@@ -268,7 +287,7 @@ describe('what cannot be had is named', () => {
     [{ pins: [{ hand: 'left', index: 0, finger: 1 }] }, 'left thumb', '2, 3, 4 or 5'],
     [{ motion: 'contrary' }, 'no contrary motion', 'similar'],
     [{ interval: 'third' }, 'interval must be octave', 'octaves of its own'],
-    [{ pattern: { accompaniment: 'held-tonic' } }, 'pattern.accompaniment must be none', 'left.part'],
+    [{ pattern: { accompaniment: 'held-fifth' } }, 'pattern.accompaniment must be none', 'left.part'],
     [{ hands: 'left', accordion: { left: { part: 'none' } } }, 'must not be none', 'something to play'],
     [
       { material: { tonic: 'C', kind: 'whole-tone' }, accordion: { left: { part: 'alternating' } } },
