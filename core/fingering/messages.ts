@@ -37,6 +37,7 @@ export type FingeringMessages = {
   'why.no-rule': null
   /** One shape of the hand for every repeat, up and back. */
   'reason.repeats': { there: string; back: string; returns: 'yes' | 'no'; rival: Message }
+  'reason.onward': { before: number; finger: number; row: string }
   'reason.other-shape': { fingers: string; notes: ListParam; count: number; why: 'black' | 'reach' }
   'reason.chords': null
   /** Which of two neighbouring white keys takes 2. */

@@ -16,7 +16,7 @@ export function repeatedPins(
   const units = repeatsOf({ hand, notes })
   const own = units.find((unit) => unit.notes.includes(index))
   if (!own) return []
-  const shape = own.keys.map((key) => fingers[own.notes.find((note) => notes[note]!.midi === key)!]!)
+  const shape = own.keys.map((key) => fingers[own.notes.findLast((note) => notes[note]!.midi === key)!]!)
   return units
     .filter(({ keys }) => keys.length === own.keys.length)
     .map(({ notes: places, keys }) => ({

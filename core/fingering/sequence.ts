@@ -1,6 +1,6 @@
 import { type Finger, hasChords, type Hand, type Line } from '../study'
 import { allCombinations, type StruckFingers, sameFingers } from './chords'
-import { termCost } from './cost'
+import { outward, termCost } from './cost'
 import type { School } from './school'
 import { shapePrices, spans } from './shape'
 
@@ -20,6 +20,8 @@ export interface Sequence {
   readonly units: readonly Unit[]
   readonly fingersByStep: readonly StruckFingers[]
   readonly mains: ReadonlyMap<string, StruckFingers>
+  /** Notes that go on by a step to the next finger, whatever their unit's shape is. */
+  readonly onward?: ReadonlyMap<number, Finger>
   readonly cost: number
 }
 
@@ -234,12 +236,55 @@ export function joinedSequences(found: readonly (readonly Sequence[])[]): Sequen
 }
 
 /** The finger of every note of a sequence. */
-export function fingersIn({ units, fingersByStep }: Sequence, line: Line): Finger[] {
+export function fingersIn({ units, fingersByStep, onward }: Sequence, line: Line): Finger[] {
   const fingers: Finger[] = []
   units.forEach(({ notes, keys }, at) => {
-    for (const note of notes) fingers[note] = fingersByStep[at]![keys.indexOf(line.notes[note]!.midi)]!
+    for (const note of notes) {
+      fingers[note] = onward?.get(note) ?? fingersByStep[at]![keys.indexOf(line.notes[note]!.midi)]!
+    }
   })
   return fingers
+}
+
+const WHOLE_STEP = 2
+
+/** The finger next to that of the note before, where a unit's first note follows by a step and comes back within the unit. */
+function onwardFinger(
+  hand: Hand,
+  line: Line,
+  { notes, keys }: Unit,
+  shape: StruckFingers,
+  before: { readonly midi: number; readonly finger: Finger },
+): Finger | null {
+  const { midi } = line.notes[notes[0]!]!
+  const comesBack = notes.slice(1).some((note) => line.notes[note]!.midi === midi)
+  const step = midi - before.midi
+  if (!comesBack || step === 0 || Math.abs(step) > WHOLE_STEP) return null
+  const next = before.finger + Math.sign(step) * outward(hand)
+  const place = keys.indexOf(midi)
+  const beside = [shape[place - 1], shape[place + 1]]
+  if (beside.some((finger) => finger === undefined)) return null
+  return next > Math.min(...(beside as Finger[])) && next < Math.max(...(beside as Finger[])) ? (next as Finger) : null
+}
+
+/**
+ * A sequence in which the first note of a unit goes on to the next finger where it follows the unit before by a step:
+ * 3 1 3 5, then 4 1 3 5. What comes back within the unit has the finger of the shape.
+ * @param fixed notes whose fingers are pinned
+ */
+export function goingOn(sequence: Sequence, line: Line, fixed: ReadonlySet<number>): Sequence {
+  const { units, fingersByStep } = sequence
+  if (units[0]!.struck) return sequence
+  const own = fingersIn(sequence, line)
+  const onward = new Map<number, Finger>()
+  units.forEach((unit, at) => {
+    const first = unit.notes[0]!
+    if (at === 0 || fixed.has(first) || line.notes[first]!.fresh) return
+    const before = { midi: line.notes[first - 1]!.midi, finger: own[first - 1]! }
+    const finger = onwardFinger(line.hand, line, unit, fingersByStep[at]!, before)
+    if (finger !== null && finger !== own[first]) onward.set(first, finger)
+  })
+  return { ...sequence, onward }
 }
 
 /** Units that depart from the shape that their group keeps. */

@@ -12,8 +12,11 @@ export const SCHOOLS = [
 export const FIRST_FINGERS = ['usual', 'pattern', 'two'] as const
 export const LEFT_ARPEGGIOS = ['by-distance', 'always-four'] as const
 export const CHROMATICS = ['one-three', 'fours', 'fives'] as const
-/** Whether every repeat of a figure keeps one shape of the hand, or the line is fingered as it lies. */
-export const REPEATS = ['alike', 'as-it-lies'] as const
+/**
+ * Whether every repeat of a figure keeps one shape of the hand, all but a first note that follows the repeat before by a
+ * step and goes on to the next finger, or the line is fingered as it lies.
+ */
+export const REPEATS = ['alike', 'by-step', 'as-it-lies'] as const
 export const HAND_SIZES = ['small', 'average', 'large'] as const
 
 export type SchoolId = (typeof SCHOOLS)[number]

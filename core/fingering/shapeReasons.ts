@@ -1,6 +1,6 @@
 import { capital, listed, type ListParam, named } from '../message'
 import { noteName } from '../pitch'
-import type { Line } from '../study'
+import type { Finger, Line } from '../study'
 import { isBlack } from '../surface'
 import { type StruckFingers, sameFingers } from './chords'
 import { fingeringMessage } from './messages'
@@ -85,6 +85,22 @@ function underThumb(line: Line, { notes, keys }: Unit, main: StruckFingers): num
   return notes.find((note) => line.notes[note]!.midi === inner)!
 }
 
+/** Notes that go on to the next finger instead of taking the shape's own. */
+function onwardReasons({ line, sequences: [chosen] }: Task): Reason[] {
+  const onward = chosen!.onward ?? new Map<number, Finger>()
+  if (onward.size === 0) return []
+  const indices = [...onward.keys()]
+  const first = indices[0]!
+  const fingers = fingersIn(chosen!, line)
+  const own = chosen!.units.find(({ notes }) => notes[0] === first)!
+  const message = fingeringMessage('reason.onward', {
+    before: fingers[first - 1]!,
+    finger: onward.get(first)!,
+    row: row(chosen!, line, own),
+  })
+  return [{ hand: line.hand, kind: 'shape', indices, message, price: null }]
+}
+
 /** Chords keep their fingers whenever they come. */
 function chordReason({ line, sequences }: Task): Reason[] {
   const chosen = sequences[0]!
@@ -98,5 +114,7 @@ function chordReason({ line, sequences }: Task): Reason[] {
 export function shapeReasons(task: Task): Reason[] {
   const [chosen] = task.sequences
   if (!chosen) return []
-  return chosen.units[0]!.struck ? chordReason(task) : [figureReason(task), ...departureReasons(task)]
+  return chosen.units[0]!.struck
+    ? chordReason(task)
+    : [figureReason(task), ...onwardReasons(task), ...departureReasons(task)]
 }

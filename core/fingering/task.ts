@@ -7,7 +7,16 @@ import { type KeyStretch, linesIn, rangesOf, type StepRange } from './keys'
 import { conditionsOf, type PlacedPin, placedPins } from './pins'
 import { type Condition, type RingFingering, solveRing } from './ring'
 import { fingersFrom, type Run, runOf } from './run'
-import { type Fits, fingersIn, joinedSequences, type Sequence, shifted, solveSequence, type Unit } from './sequence'
+import {
+  type Fits,
+  fingersIn,
+  goingOn,
+  joinedSequences,
+  type Sequence,
+  shifted,
+  solveSequence,
+  type Unit,
+} from './sequence'
 import type { HandStep } from './steps'
 import { ALL_SCHOOLS, keepsShape, type Make, type CostProfile, costProfileFor, shapely } from './schools'
 import { thumbsOf } from './words'
@@ -72,7 +81,7 @@ function inShapes(
 ): boolean {
   if (pattern === 'none') return false
   if (kind.texture === 'cadence') return true
-  return mode === 'alike' && line.notes.length > 0 && line.notes.every(({ repeat }) => repeat !== undefined)
+  return mode !== 'as-it-lies' && line.notes.length > 0 && line.notes.every(({ repeat }) => repeat !== undefined)
 }
 
 /** Shapes of a line around its pins; a repeat whose pins no one shape meets is left to them. */
@@ -157,7 +166,11 @@ function shapesOver(
     const within = pinsWithin(pins, own.from, own.line.notes.length)
     return sequencesFor(shapely(costProfile), material, own.line, within).map((each) => shifted(each, own.from, at))
   })
-  return found.some((each) => each.length === 0) ? [] : joinedSequences(found)
+  if (found.some((each) => each.length === 0)) return []
+  const all = joinedSequences(found)
+  if (recipe.repeats !== 'by-step') return all
+  const fixed = new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))
+  return all.map((each) => goingOn(each, line, fixed))
 }
 
 /** Pins of a stretch, its notes counted by themselves. */

@@ -51,6 +51,12 @@ describe('the interval series', () => {
     const { fingers } = fingered(right({ course: 'up', pattern: { figure: 'broken-triads' } })).hands.right!
     for (let at = 0; at + 4 < fingers.length; at += 4) expect(fingers.slice(at, at + 4)).toEqual([3, 1, 3, 5])
   })
+
+  it('or 3 1 3 5, then 4 1 3 5: the first note goes on from the fifth finger by a step', () => {
+    const recipe = right({ course: 'up', repeats: 'by-step', pattern: { figure: 'broken-triads' } })
+    const { fingers } = fingered(recipe).hands.right!
+    expect(fingers.slice(0, 12).join(' ')).toBe('3 1 3 5 4 1 3 5 4 1 3 5')
+  })
 })
 
 describe('modes in one chain', () => {

@@ -67,6 +67,8 @@ export const fingering = {
   'why.no-rule': 'this school has no rule against it.',
   'reason.repeats':
     'one shape of the hand for every repeat, {there}{returns, select, yes {, coming back {back}} other {}}: nothing crosses. {rival}',
+  'reason.onward':
+    'a repeat that follows {before} by a step goes on to {finger}: {row}. Where its first note comes back, it has the finger of the shape.',
   'reason.other-shape':
     '{fingers} where {why, select, black {the thumb would fall on {notes}, {count, plural, one {a black key} other {black keys}}} other {the hand would have to stretch, on {notes}}}.',
   'reason.chords': 'a chord keeps its fingers each time it comes.',

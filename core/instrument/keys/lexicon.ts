@@ -19,6 +19,7 @@ const SCHOOL: readonly Saying[] = [
   saying(['chromatic in? fours'], { chromatic: 'fours' }),
   saying(['chromatic in? fives'], { chromatic: 'fives' }),
   saying(['every? repeat|repeats alike'], { repeats: 'alike' }),
+  saying(['repeats by step', 'repeats? go|goes on by step'], { repeats: 'by-step' }),
   saying(['repeats? as the line lies', 'as it lies'], { repeats: 'as-it-lies' }),
   saying(['small hand|hands'], { handSize: 'small' }),
   saying(['average hand|hands'], { handSize: 'average' }),
@@ -74,7 +75,11 @@ const LEFT_ARPEGGIO = {
 } as const
 const CHROMATIC = { 'one-three': 'chromatic 1-3', fours: 'chromatic in fours', fives: 'chromatic in fives' } as const
 
-const REPEATS = { alike: 'every repeat alike', 'as-it-lies': 'repeats as the line lies' } as const
+const REPEATS = {
+  alike: 'every repeat alike',
+  'by-step': 'repeats by step',
+  'as-it-lies': 'repeats as the line lies',
+} as const
 
 export const KEY_PHRASES: readonly Phrase<FingerRecipe>[] = [
   { of: ({ school }) => school, say: ({ school }) => SCHOOLS[school] },

@@ -173,3 +173,41 @@ describe('reasons of shapes', () => {
     expect(inEnglish(fingered(input as never).title)).toMatch(/i iv i V7 i/)
   })
 })
+
+describe('repeats that go on by a step', () => {
+  it('change only a first note that follows by a step and comes back, and give it the finger beside the last', () => {
+    fc.assert(
+      fc.property(anyFigure, (shown) => {
+        const alike = fingered(inputOf(shown)).hands[shown.hand]!
+        const by = fingered({ ...inputOf(shown), repeats: 'by-step' } as RecipeInput).hands[shown.hand]!
+        by.fingers.forEach((finger, at) => {
+          if (finger === alike.fingers[at]) return
+          const [before, note] = [by.notes[at - 1]!, by.notes[at]!]
+          expect(Math.abs(finger - by.fingers[at - 1]!)).toBe(1)
+          expect(Math.abs(note.midi - before.midi)).toBeLessThanOrEqual(2)
+          expect(note.repeat).not.toBe(before.repeat)
+          const back = by.notes.findIndex(
+            ({ midi, repeat }, other) => other > at && midi === note.midi && repeat === note.repeat,
+          )
+          expect(by.fingers[back]).toBe(alike.fingers[back])
+        })
+      }),
+      { numRuns: runs(60) },
+    )
+  })
+
+  it('leave a pinned note alone', () => {
+    const pins = [{ hand: 'right', index: 4, finger: 3 }]
+    const pattern = { figure: 'broken-triads' }
+    const recipe = {
+      material: { tonic: 'C', kind: 'major' },
+      hands: 'right',
+      octaves: 1,
+      repeats: 'by-step',
+      pattern,
+      pins,
+    }
+    const { fingers } = fingered(recipe as unknown as RecipeInput).hands.right!
+    expect(fingers.slice(0, 12).join(' ')).toBe('3 1 3 5 3 1 3 5 4 1 3 5')
+  })
+})

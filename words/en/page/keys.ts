@@ -35,6 +35,9 @@ export const keys = {
     'Most teachers keep one shape of the hand for every repeat. Players at speed finger the line as it lies.',
   'keys.settings.repeats-alike': 'One shape for every repeat',
   'keys.settings.repeats-alike-note': 'The default: within a repeat nothing crosses, the hand moves as a whole.',
+  'keys.settings.repeats-by-step': 'One shape, but a step goes on',
+  'keys.settings.repeats-by-step-note':
+    'Broken triads: 3 1 3 5, then 4 1 3 5, as each next one is a step from the fifth finger.',
   'keys.settings.repeats-as-it-lies': 'As the line lies',
   'keys.settings.repeats-as-it-lies-note': 'Fewer moves of the hand, other fingers each time.',
   'keys.settings.triads-why': 'Older tables have 4 throughout, newer ones 3 where the third is black.',

@@ -46,6 +46,7 @@ export const SETTINGS: readonly Setting[] = [
     why: 'keys.settings.repeats-why',
     choices: [
       { value: 'alike', words: 'keys.settings.repeats-alike', note: 'keys.settings.repeats-alike-note' },
+      { value: 'by-step', words: 'keys.settings.repeats-by-step', note: 'keys.settings.repeats-by-step-note' },
       { value: 'as-it-lies', words: 'keys.settings.repeats-as-it-lies', note: 'keys.settings.repeats-as-it-lies-note' },
     ],
   },
