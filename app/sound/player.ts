@@ -48,6 +48,8 @@ const TICKS = 960
  */
 const FIRST_TICK = 1
 const NEAR = 1e-6
+/** How hard a note is struck that is tried on a key. */
+const STRENGTH = 0.75
 /** From the press to the first click. */
 const LEAD_SECONDS = 0.03
 /** So many stretches are laid out ahead of the one that sounds. */
@@ -96,6 +98,13 @@ export class Player {
     transport.cancel()
     getDraw().cancel()
     this.instrument.silence()
+  }
+
+  /** One note at once, whatever else sounds. */
+  strike(midi: number, seconds: number): void {
+    this.instrument.hear('right', true)
+    this.instrument.balance('right', 1)
+    this.instrument.strike('right', { midi, strength: STRENGTH }, seconds, now())
   }
 
   hear(hand: Hand, heard: boolean): void {

@@ -9,6 +9,7 @@ import type { Made, Player, PlayRequest } from '~/sound'
 import { wordsOf } from '~/composables/api'
 import { t } from '~/composables/words'
 import { makeOutlets } from './outlets'
+import { makeStriking } from './striking'
 
 /** Which hands the machine plays; the pupil may play the others. */
 type HeardHands = 'both' | Hand
@@ -146,6 +147,7 @@ export const usePlaying = defineStore('playing', () => {
     ;(await player)?.stop()
   }
 
+  const strike = makeStriking(opened, failed)
   const toggle = (study: RealisedStudy, selection: readonly [number, number] | null): Promise<void> =>
     state.value === 'silent' ? play(study, selection) : stop()
 
@@ -167,5 +169,5 @@ export const usePlaying = defineStore('playing', () => {
   /** Whether a make was heard already. */
   const knows = (make: string): boolean => players.has(make)
 
-  return { state, step, round, failed, lag, choices, play, stop, toggle, knows, hear, lean, ...outside }
+  return { state, step, round, failed, lag, choices, play, stop, strike, toggle, knows, hear, lean, ...outside }
 })

@@ -44,6 +44,8 @@ export type CallMessages = {
   'call.no-keys': null
   /** Why something that was typed is no motif. */
   'motif.empty': null
+  'motif.silent': null
+  'motif.long': { count: number; most: number }
   'motif.unread': { text: string }
   'motif.outside': { note: NoteParam; key: Message }
   'call.no-related': { kind: Message }

@@ -21,4 +21,5 @@ export {
 } from './note'
 export { type PitchErrors, pitchError } from './messages'
 export { NAME_SYSTEMS, nameIn, type NameSystem } from './names'
+export { spelled } from './spelled'
 export { fifthsOf, signatureAlteration, signatureLetters } from './signature'

@@ -5,6 +5,7 @@ import type { Span } from './fourMallets'
 import type { RowMove } from './moves'
 import type { StickReason } from './reasons'
 import type { RollPlan } from './rolls'
+import type { StickedKeys } from './task'
 
 /** Another sticking of the whole line that would serve. */
 export interface StickAlternative {
@@ -41,11 +42,7 @@ export interface Sticking {
 }
 
 /** What is asked of a line besides its recipe. */
-export interface StickingOptions {
-  /** Degrees of the material; 0 where it has none. */
-  readonly degrees: number
-  /** The first note of each key; a line of one key has one. */
-  readonly begins?: readonly number[]
+export interface StickingOptions extends StickedKeys {
   /** How long each note lasts, in beats. */
   readonly beats: readonly number[]
   /** Sticks that stand and are only explained. */

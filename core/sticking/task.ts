@@ -4,7 +4,6 @@ import type { MalletRecipe } from './settings'
 import { barsFor, malletInstrument } from '../surface'
 import { clearance, type Pair, pairOf, severityOf } from './pairs'
 import { type PlacedStickPin, placedStickPins } from './pins'
-import type { StickingOptions } from './result'
 import { crossingEffort, doubleEffort, pricesOf, type StickingSchool, stickingSchoolOf } from './schools'
 
 /** What strikes at a step: one stick, or both at once, the left below. */
@@ -36,6 +35,14 @@ export interface StickTask {
   readonly perSecond: number
   /** Whether the shafts of an inverted pair clear each other on bars as narrow as these. */
   clears(at: number): boolean
+}
+
+/** What is known of the keys of a line. */
+export interface StickedKeys {
+  /** Degrees of the material; 0 where it has none. */
+  readonly degrees: number
+  /** The first note of each key; a line of one key has one. */
+  readonly begins?: readonly number[]
 }
 
 const PERIOD = 8
@@ -78,11 +85,7 @@ function stepsOf(line: Line, begins: ReadonlySet<number>): StrikeStep[] {
 }
 
 /** @throws DomainError `pin.note`, `pin.degree`, `pin.conflict` */
-export function stickTask(
-  recipe: MalletRecipe,
-  line: Line,
-  asked: Pick<StickingOptions, 'degrees' | 'begins'>,
-): StickTask {
+export function stickTask(recipe: MalletRecipe, line: Line, asked: StickedKeys): StickTask {
   const steps = stepsOf(line, new Set(asked.begins))
   const pairs = steps
     .slice(1)

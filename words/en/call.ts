@@ -127,6 +127,8 @@ export const call = {
   'call.rounded': 'The tempo is rounded to {bpm} quarter notes a minute.',
   'call.no-keys': 'Say through which keys it goes: by fourths, or through C, F and B flat.',
   'motif.empty': 'Type degrees, such as 1 4 2 3, or notes of the key.',
+  'motif.silent': 'Nothing was played yet.',
+  'motif.long': 'A motif has {most} notes at the most, this has {count}.',
   'motif.unread': '“{text}” is no degree and no note.',
   'motif.outside': '{note} is not in {key}, so it has no degree to move by.',
   'call.no-related': 'There is no relative or parallel key of the kind “{kind}”.',

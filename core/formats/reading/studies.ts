@@ -1,11 +1,10 @@
 import { DomainError } from '../../message'
 import { MAX_PITCHES, NOTES_PER_BEAT, type Tempo, TEMPO_RANGE } from '../../study'
 import type { AnyPin, RecipeInput } from '../../instrument'
-import { midiOf } from '../../pitch'
+import { midiOf, spelled } from '../../pitch'
 import { laidDown, marksOf, playersIn, realise, type RealisedStudy } from '../../realise'
 import type { FoundChord, FoundPiece } from './found'
 import { handOf, recognised } from './recognise'
-import { spelled } from './spelling'
 
 /** A study that a file comes to. */
 export interface FoundStudy {

@@ -150,6 +150,12 @@ export const desk = {
   'desk.shape-it.example': '1 4 2 3 or C F D E',
   'desk.shape-it.take': 'Use',
   'desk.shape-it.begin': 'Click a motif together',
+  'desk.played-in.begin': 'Play it in',
+  'desk.played-in.file': 'From a file …',
+  'desk.played-in.keys': 'Degrees to play: the figures of the keyboard, with Shift an octave higher',
+  'desk.played-in.how':
+    'Play the degrees with the figures 0 to 9 (Shift: an octave higher) or press them here. Lengths count.',
+  'desk.played-in.again': 'Again',
   'desk.shape-it.named': 'By name',
   'desk.shape-it.stair': 'The motif, note by note: arrows move a note, Delete makes a rest',
   'desk.shape-it.note': 'Note {number}',

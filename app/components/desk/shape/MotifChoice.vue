@@ -7,6 +7,7 @@ import { type Figure, isFree, type Motif, patternNamed, PLAIN_PATTERN } from '#c
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import { formatMessage, t } from '~/composables/words'
 import MotifStair from './MotifStair.vue'
+import PlayedIn from './PlayedIn.vue'
 import TypedField from './TypedField.vue'
 
 /** What is moved: a figure by its name, or a motif of one's own, typed, clicked on its stair. */
@@ -66,6 +67,7 @@ const START: Motif = [1, 2, 3, 1]
         {{ t('desk.shape-it.begin') }}
       </button>
     </TypedField>
+    <PlayedIn v-if="takesMotif" :recipe="recipe" @use="take($event)" />
     <ChoiceGroup
       class="figures"
       :label="t('desk.shape-it.named')"

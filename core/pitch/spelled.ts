@@ -1,4 +1,4 @@
-import { LETTERS, modulo, type Note, pitchName } from '../../pitch'
+import { LETTERS, modulo, type Note, pitchName } from './note'
 
 /** Letters along the line of fifths from F. */
 const LINE = ['F', 'C', 'G', 'D', 'A', 'E', 'B'] as const
