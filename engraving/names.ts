@@ -1,17 +1,31 @@
 import { KINDS } from '#core/material'
-import { nameIn, type NameSystem, parseNote } from '#core/pitch'
+import { letterIndex, nameIn, type Naming, parseNote, type Pitch, stepName } from '#core/pitch'
 import { lineFor, type RealisedStudy } from '#core/realise'
-import { isFree } from '#core/study'
+import { isFree, type LineNote } from '#core/study'
 import type { FingerSpot } from './draw'
 
-/** How a study's notes are called in a system of names; listed pitches are called as in C major. */
-export function namesIn(
-  study: RealisedStudy,
-  system: NameSystem,
-): (spot: Pick<FingerSpot, 'hand' | 'index'>) => string {
+type Spot = Pick<FingerSpot, 'hand' | 'index'>
+
+const lettersOver = ({ letter, octave }: Pitch): number => letterIndex(letter) + 7 * octave
+
+/** The step by which a note is reached, to the next letter or on the same; of notes struck together the lowest says it. */
+function stepTo(notes: readonly LineNote[], index: number): string {
+  const note = notes[index]!
+  const lowest = (step: number): LineNote =>
+    notes.filter((each) => each.step === step).reduce((low, each) => (each.midi < low.midi ? each : low))
+  const last = notes.findLast(({ step }, at) => at < index && step < note.step)
+  if (!last || lowest(note.step) !== note) return ''
+  const before = lowest(last.step)
+  const leaps = Math.abs(lettersOver(note.pitch) - lettersOver(before.pitch)) > 1
+  return leaps ? '' : stepName(note.midi - before.midi)
+}
+
+/** What stands under a study's notes: names in a system, or steps; listed pitches are called as in C major. */
+export function namesIn(study: RealisedStudy, naming: Naming): (spot: Spot) => string {
+  if (naming === 'steps') return ({ hand, index }) => stepTo(lineFor(study, hand).notes, index)
   const { material } = study.recipe
   const key = isFree(material)
     ? { tonic: { letter: 'C', alteration: 0 } as const, minor: false }
     : { tonic: parseNote(material.tonic), minor: KINDS[material.kind].mode === 'minor' }
-  return ({ hand, index }) => nameIn(system, lineFor(study, hand).notes[index]!.pitch, key)
+  return ({ hand, index }) => nameIn(naming, lineFor(study, hand).notes[index]!.pitch, key)
 }

@@ -1,5 +1,5 @@
 import { layoutOf, namesIn, type System } from '#engraving'
-import type { NameSystem } from '#core/pitch'
+import type { Naming } from '#core/pitch'
 import { crossingsOf, playersIn, type RealisedStudy } from '#core/realise'
 import type { Faces } from './faces'
 import { onlyLine, picturesOf } from './family'
@@ -18,7 +18,7 @@ export interface SheetLook {
   /** Larger notes, for the stand. */
   readonly large: boolean
   /** How notes are named under the staves. */
-  readonly names: NameSystem | 'none'
+  readonly names: Naming | 'none'
   /** Whether grips and thumbs that meet are marked. */
   readonly grips: boolean
   /** Whether the stair of the fingers stands under each system, and the instrument under each study. */

@@ -1,7 +1,7 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { CHARTED } from '#core/chart'
 import type { RecipeInput } from '#core/instrument'
-import { NAME_SYSTEMS } from '#core/pitch'
+import { NAMINGS } from '#core/pitch'
 import { LEVELS, TASKS } from '#core/worksheet'
 import type { SheetLook } from '#paper'
 import { MAX_STUDIES } from './api'
@@ -38,7 +38,7 @@ const yes = Joi.boolean().default(false)
 export const lookSchema: ObjectSchema<SheetLook> = Joi.object({
   fingers: Joi.valid('all', 'crossings', 'none').default('all'),
   large: yes,
-  names: Joi.valid('none', ...NAME_SYSTEMS).default('none'),
+  names: Joi.valid('none', ...NAMINGS).default('none'),
   grips: yes,
   stair: yes,
   map: yes,

@@ -1,11 +1,11 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import type { NameSystem } from '#core/pitch'
+import type { Naming } from '#core/pitch'
 
 /** What score, stair and map show beside the notes; kept in this browser, since each pupil's eye wants another. */
 export interface Shown {
   /** How notes are named under the staves. */
-  names: NameSystem | 'none'
+  names: Naming | 'none'
   letters: boolean
   crossings: boolean
   meetings: boolean
@@ -17,6 +17,8 @@ export interface Shown {
   bellows: boolean
   /** Signs as a violinist's bow has them, where prints have them so. */
   bowSigns: boolean
+  /** What the key shares with its neighbours, under the title. */
+  neighbours: boolean
   /** Prices of fingers in points, beside the words. */
   figures: boolean
   /** The instrument as one looks at it, not as the hands find it. */
@@ -35,6 +37,7 @@ const SHOWN: Shown = {
   map: true,
   bellows: true,
   bowSigns: false,
+  neighbours: true,
   figures: false,
   facing: false,
   singleKeys: true,

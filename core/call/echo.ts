@@ -30,9 +30,14 @@ function valueMessage(path: string, value: unknown): Message[] {
   return Object.entries(value).flatMap(([inner, each]) => valueMessage(`${path}.${inner}`, each))
 }
 
+/** What follows from what one hand does while the other plays. */
+const OF_BOTH_HANDS = ['hands', 'motion', 'interval']
+
 /** Parts of a recipe are told field by field, pins by their family. */
 function changeMessage(change: Omit<RecipeInput, 'material'>): Message[] {
+  const accompanied = (change.pattern?.accompaniment ?? 'none') !== 'none'
   return Object.entries(change).flatMap(([field, value]): Message[] => {
+    if (accompanied && OF_BOTH_HANDS.includes(field)) return []
     if (field === 'pins') return (value as object[]).map((pin) => pinMessage(pin))
     if (field === 'pattern') return [patternEcho(value as Parameters<typeof patternEcho>[0])]
     return valueMessage(field, value)

@@ -4,6 +4,7 @@
  * phrases wins. The handbook holds the grammar.
  */
 export { echoOf } from './echo'
+export { type Instead, insteadOf } from './instead'
 export type { Part } from './part'
 export type { CallMessages } from './messages'
 export { type Completion, completionsOf } from './completions'

@@ -65,7 +65,7 @@ function itemsOf(struck: readonly Struck[], perBeat: number, degree: (midi: numb
   return spans.flatMap(({ midis }, at): MotifItem[] => {
     if (midis.length === 0) return Array<null>(even ? 1 : lengths[at]!).fill(null)
     const degrees = midis.map(degree)
-    if (!even) return [timed(degrees, lengths[at]! / perBeat)]
+    if (!even) return [timed(degrees, Math.min(lengths[at]! / perBeat, MOTIF_RANGE.beats.most))]
     return [degrees.length === 1 ? degrees[0]! : degrees]
   })
 }

@@ -118,7 +118,7 @@ interface Matched {
   readonly taken: Taken
 }
 
-const NOTHING: Taken = { numbers: [], notes: [], pitches: [], sticks: '', motifs: [], keys: [], chords: [] }
+export const NOTHING: Taken = { numbers: [], notes: [], pitches: [], sticks: '', motifs: [], keys: [], chords: [] }
 
 function numbersAt(tokens: readonly Token[], from: number): Matched[] {
   const numbers: number[] = []

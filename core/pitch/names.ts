@@ -3,6 +3,15 @@ import { LETTERS, letterIndex, modulo, type Note, printedName } from './note'
 /** Ways to name a note. `movable-do` has do on every tonic, `movable-la` la on a minor one; common practice, both taught. */
 export const NAME_SYSTEMS = ['letters', 'german', 'fixed-do', 'movable-do', 'movable-la', 'degrees'] as const
 export type NameSystem = (typeof NAME_SYSTEMS)[number]
+/** What may stand under the notes: their names, or the steps from note to note, as they are said aloud while playing. */
+export const NAMINGS = [...NAME_SYSTEMS, 'steps'] as const
+export type Naming = (typeof NAMINGS)[number]
+
+/** Half, whole, and the augmented second of harmonic minors; wider steps are not said. */
+const STEP_NAMES: readonly (string | undefined)[] = [undefined, 'H', 'W', 'WH']
+
+/** A step of so many semitones, either way, as it is said: `W`, `H`; empty where it is none. */
+export const stepName = (semitones: number): string => STEP_NAMES[Math.abs(semitones)] ?? ''
 
 /** What a name may depend on besides the note: the key's tonic, and whether it is minor. */
 interface NamedIn {

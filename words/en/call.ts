@@ -52,7 +52,8 @@ export const call = {
     '{value, select, by_distance {left-hand 3 or 4 by distance} other {left-hand arpeggios always 4}}',
   'echo.chromatic':
     '{value, select, one_three {chromatic with 1 and 3} fours {chromatic in fours} other {chromatic in fives}}',
-  'echo.repeats': '{value, select, alike {every repeat alike} other {repeats as the line lies}}',
+  'echo.repeats':
+    '{value, select, alike {every repeat alike} by_step {repeats alike, but a step goes on} other {repeats as the line lies}}',
   'echo.handSize': '{value, select, small {small hands} average {average hands} other {large hands}}',
   'echo.lead': '{value, select, right {right hand leads} other {left hand leads}}',
   'echo.tops': '{value, select, once {top struck once} other {top struck twice}}',

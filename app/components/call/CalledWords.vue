@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { NuxtLink } from '#components'
 import { type Called, echoOf, type Part, type Understood } from '#core/call'
 import { t, formatMessage } from '~/composables/words'
+import PartMenu from './PartMenu.vue'
 
 /** The line again, each phrase over what it was taken to mean; a word that says nothing offers the nearest that does. */
 const props = defineProps<{
@@ -31,7 +32,14 @@ const isBegun = (each: Understood): boolean => props.unfinished && each === show
   <div class="text-[13.5px]">
     <ol v-if="shown.length" class="flex flex-wrap gap-x-5 gap-y-1 pt-[6px]" :aria-label="t('call.called-words.label')">
       <li v-for="each in shown" :key="each.from" class="leading-[1.3]">
-        <span class="block font-medium" :class="{ unknown: !each.meaning && !isBegun(each) }">{{ each.typed }}</span>
+        <PartMenu
+          v-if="each.meaning"
+          :typed="each.typed"
+          :part="each.meaning.part"
+          :meaning="echoed(each.meaning.part)"
+          @say="emit('replace', each.from, each.to, $event)"
+        />
+        <span v-else class="block font-medium" :class="{ unknown: !isBegun(each) }">{{ each.typed }}</span>
         <span v-if="each.meaning" class="aside quiet block">{{ echoed(each.meaning.part) }}</span>
         <span v-else-if="isBegun(each)" class="quiet block">…</span>
         <button

@@ -8,14 +8,16 @@ import { nameChoices } from '~/composables/nameChoices'
 import { t } from '~/composables/words'
 
 /** What the page shows beside the notes: as much or as little as this pupil's eye takes in. */
-defineProps<{ words: string; toggles: FamilyWords['shown'] }>()
+const props = defineProps<{ words: string; toggles: FamilyWords['shown'] }>()
 const showing = useShowing()
 const names = nameChoices()
+const NEIGHBOURS: FamilyWords['shown'][number] = ['neighbours', 'hear.show-choice.neighbours']
 
 type Switch = Exclude<keyof Shown, 'names'>
 const flip = (what: Switch): void => {
   showing.shown[what] = !showing.shown[what]
 }
+const all = computed(() => [...props.toggles, NEIGHBOURS])
 const shownNow = computed(() => showing.shown)
 </script>
 
@@ -34,7 +36,7 @@ const shownNow = computed(() => showing.shown)
       <div>
         <p class="quiet px-[14px] text-[13px]">{{ t('hear.show-choice.shown') }}</p>
         <div role="group" :aria-label="t('hear.show-choice.shown')">
-          <label v-for="[what, says] in toggles" :key="what" class="flex min-h-[34px] items-center gap-2 px-[14px]">
+          <label v-for="[what, says] in all" :key="what" class="flex min-h-[34px] items-center gap-2 px-[14px]">
             <input
               type="checkbox"
               class="h-[18px] w-[18px] accent-ink"

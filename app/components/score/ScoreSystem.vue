@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { familyOf } from '#core/instrument'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import type { NameSystem } from '#core/pitch'
+import type { Naming } from '#core/pitch'
 import { inkOf, lineFor, marksOf, pinnedNotes, playersIn, type RealisedStudy } from '#core/realise'
 import { type Engraved, drawSystem, engravingReady, type FingerSpot, namesIn, type System } from '~/engraving'
 import { fingerLabel } from '~/components/score/speak'
@@ -24,7 +24,7 @@ const props = defineProps<{
   /** Notes that differ from what they are compared with, by `hand index`. */
   changed?: ReadonlySet<string>
   /** How notes are named under the staves; absent: not at all. */
-  names?: NameSystem | null
+  names?: Naming | null
   /** Steps that are marked out, first and last. */
   range?: readonly [number, number] | null
   /** The step that sounds now. */

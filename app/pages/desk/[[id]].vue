@@ -3,10 +3,11 @@ import { useElementSize } from '@vueuse/core'
 import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { useHead, useRoute, useRouter } from '#imports'
 import { familyOf } from '#core/instrument'
-import { NAME_SYSTEMS } from '#core/pitch'
+import { NAMINGS } from '#core/pitch'
 import { lineFor, playersIn } from '#core/realise'
 import ConflictDialog from '~/components/desk/ConflictDialog.vue'
 import DeskNotices from '~/components/desk/DeskNotices.vue'
+import KeyNeighbours from '~/components/desk/KeyNeighbours.vue'
 import KeepMenu from '~/components/desk/KeepMenu.vue'
 import PinBar from '~/components/desk/PinBar.vue'
 import SaveToSet from '~/components/desk/SaveToSet.vue'
@@ -94,7 +95,7 @@ watch(
 const helping = ref(false)
 const hearIt = (): void => void (desk.study && playing.toggle(desk.study, desk.marked))
 function nextNames(): void {
-  const all = ['none', ...NAME_SYSTEMS] as const
+  const all = ['none', ...NAMINGS] as const
   showing.shown.names = all[(all.indexOf(showing.shown.names) + 1) % all.length]!
 }
 const shortcuts: readonly Shortcut[] = [
@@ -187,6 +188,7 @@ watch(
           <kbd aria-hidden="true">?</kbd>
         </button>
       </div>
+      <KeyNeighbours v-if="showing.shown.neighbours" :material="desk.study.recipe.material" />
       <DeskNotices :desk="desk" @back="back" @decide="desk.decide()" />
       <div class="mt-[8px] grid grid-cols-1 gap-[20px] lg:grid-cols-[minmax(0,1fr)_252px]">
         <section ref="sheet" class="self-start border border-rule bg-sheet" :aria-label="t('desk.id.the-study')">

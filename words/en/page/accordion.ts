@@ -1,6 +1,6 @@
 /** The accordion: keys or buttons, bass, bellows. */
 const PART =
-  '{part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} cadence {I IV V7 I} held_bass {the root held} other {nothing}}'
+  '{part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} cadence {I IV V7 I} held_bass {a held root} other {nothing}}'
 export const accordion = {
   'accordion.part':
     '{hands, select, right {right hand} left {left hand: ' +

@@ -24,6 +24,8 @@ export const call = {
   'call.called-batch.added': '{added} studies are in {words}.',
   'call.called-batch.taking-back': 'undoing …',
   'call.called-batch.undone': 'Undone: they are in the bin.',
+  'call.part-menu.label': '{typed}{meaning, select, none {} other {: {meaning}}}. Say something else',
+  'call.part-menu.leave-out': 'Leave it out',
   'call.called-words.label': 'How it was understood',
   'call.called-words.go-there': 'Open the page Syllabi',
   'call.called-words.replace': '“{typed}” was not understood. Use “{nearest}” instead',

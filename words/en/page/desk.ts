@@ -150,6 +150,7 @@ export const desk = {
   'desk.shape-it.example': '1 4 2 3 or C F D E',
   'desk.shape-it.take': 'Use',
   'desk.shape-it.begin': 'Click a motif together',
+  'desk.key-neighbours.whole': 'What the key shares with its neighbours',
   'desk.played-in.begin': 'Play it in',
   'desk.played-in.file': 'From a file …',
   'desk.played-in.keys': 'Degrees to play: the figures of the keyboard, with Shift an octave higher',

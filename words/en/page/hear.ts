@@ -69,6 +69,8 @@ export const hear = {
   'hear.show-choice.movable-tonic': 'tonic is do',
   'hear.show-choice.movable-la': 'movable do, minor on la',
   'hear.show-choice.degrees': 'degrees',
+  'hear.show-choice.steps': 'steps, whole and half',
+  'hear.show-choice.neighbours': 'Neighbouring keys',
   'hear.show-choice.no-names': 'no names',
   'hear.playing.nothing-marked': 'Nothing is selected yet. Use Shift and the arrows on a finger, or Shift and a click.',
   'hear.playing.no-outlet': 'No MIDI instrument was found. Connect and switch on the instrument, then try again.',

@@ -63,11 +63,12 @@ const START: Motif = [1, 2, 3, 1]
       @use="takeTyped"
     >
       <MotifStair v-if="motif" :motif="motif" @change="take($event)" />
-      <button v-else type="button" class="text-button text-[13px]" @click="take(START)">
+    </TypedField>
+    <PlayedIn v-if="takesMotif" :recipe="recipe" @use="take($event)">
+      <button v-if="!motif" type="button" class="text-button text-[13px]" @click="take(START)">
         {{ t('desk.shape-it.begin') }}
       </button>
-    </TypedField>
-    <PlayedIn v-if="takesMotif" :recipe="recipe" @use="take($event)" />
+    </PlayedIn>
     <ChoiceGroup
       class="figures"
       :label="t('desk.shape-it.named')"

@@ -55,9 +55,11 @@ function press(degree: number): void {
   if (desk.study) void playing.strike(desk.study, midi)
   const last = struck.value.at(-1)
   const joins = last !== undefined && now - last.start < TOGETHER_MILLISECONDS
+  // until it is let go it lasts as long as the one before
+  const length = last ? now - last.start : 1
   struck.value = joins
     ? [...struck.value.slice(0, -1), { ...last, midis: [...last.midis, midi].sort((a, b) => a - b) }]
-    : [...struck.value, { start: now, length: 1, midis: [midi] }]
+    : [...struck.value, { start: now, length, midis: [midi] }]
   down.set(degree, struck.value.length - 1)
   isDown.value = new Set(down.keys())
 }
@@ -125,7 +127,8 @@ async function take(event: Event): Promise<void> {
 
 <template>
   <div v-if="key" class="px-[14px] pb-2">
-    <p class="flex flex-wrap gap-x-4">
+    <p class="flex flex-wrap items-baseline gap-x-4">
+      <slot />
       <button type="button" class="text-button text-[13px]" @click="begin">{{ t('desk.played-in.begin') }}</button>
       <label class="text-button cursor-pointer text-[13px] focus-within:outline-2">
         {{ t('desk.played-in.file') }}
