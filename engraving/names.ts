@@ -16,8 +16,10 @@ function stepTo(notes: readonly LineNote[], index: number): string {
   const last = notes.findLast(({ step }, at) => at < index && step < note.step)
   if (!last || lowest(note.step) !== note) return ''
   const before = lowest(last.step)
-  const leaps = Math.abs(lettersOver(note.pitch) - lettersOver(before.pitch)) > 1
-  return leaps ? '' : stepName(note.midi - before.midi)
+  const semitones = note.midi - before.midi
+  // whole-tone scales spell one of their whole steps as a third
+  const steps = Math.abs(semitones) <= 2 || Math.abs(lettersOver(note.pitch) - lettersOver(before.pitch)) <= 1
+  return steps ? stepName(semitones) : ''
 }
 
 /** What stands under a study's notes: names in a system, or steps; listed pitches are called as in C major. */

@@ -45,7 +45,8 @@ function eventOf(events: readonly ScoreEvent[], at: number, staccato: boolean): 
   const heads = event.notes.map(headOf)
   const chord = heads.length > 1 ? `[${heads.join('')}]` : heads[0]!
   const tie = event.notes.some(({ tied }) => tied.to) ? '-' : ''
-  return `${before}${words.join('')}${marks.join('')}${touch}${chord}${lengthOf(event)}${tie}${space}`
+  const beneath = event.notes.flatMap(({ label }) => (label ? [`"_${label}"`] : []))
+  return `${before}${[...words, ...beneath].join('')}${marks.join('')}${touch}${chord}${lengthOf(event)}${tie}${space}`
 }
 
 function staffLines(staff: ScoreStaff, voice: number, staccato: boolean): string {

@@ -23,7 +23,9 @@ function eventOf(event: ScoreEvent, staccato: boolean): string {
   if (event.notes.length === 0) return `r${lengthOf(event)}`
   const heads = event.notes.map((note) => headOf(note) + (event.notes.length > 1 ? finger(note) : ''))
   const chord = heads.length > 1 ? `<${heads.join(' ')}>` : heads[0]!
-  const words = event.notes.flatMap(({ mark }) => (mark !== null && !/^[1-5]$/.test(mark) ? [`^"${mark}"`] : []))
+  const over = event.notes.flatMap(({ mark }) => (mark !== null && !/^[1-5]$/.test(mark) ? [`^"${mark}"`] : []))
+  const beneath = event.notes.flatMap(({ label }) => (label ? [`_"${label}"`] : []))
+  const words = [...over, ...beneath]
   return [
     chord + lengthOf(event),
     event.slashes > 0 ? `:${8 * 2 ** (event.slashes - 1)}` : '',

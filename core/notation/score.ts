@@ -20,6 +20,8 @@ export interface ScoreNote {
   /** The sign that must stand before it. */
   readonly sign: number | null
   readonly chord: LineNote['chord']
+  /** What stands beneath it, such as the name of its chord. */
+  readonly label?: string
   /** It sounds on from the note before, or into the next. */
   readonly tied: { readonly from: boolean; readonly to: boolean }
   /** Steps that it rings on under what follows. */
@@ -70,6 +72,8 @@ function endOf({ rhythm }: RealisedStudy, chord: readonly LineNote[], step: numb
   return Math.min(until, next)
 }
 
+const withoutLabel = ({ label: _, ...note }: ScoreNote): ScoreNote => note
+
 /** A chord in notes that can be written: as its step says, or tied over beats and bars. */
 function struck(study: RealisedStudy, chord: readonly ScoreNote[], leg: Leg, step: number, end: number): Bare[] {
   const own = study.rhythm.notes[step]!
@@ -80,7 +84,7 @@ function struck(study: RealisedStudy, chord: readonly ScoreNote[], leg: Leg, ste
     step: at === 0 ? step : null,
     leg,
     notes: chord.map((note) => ({
-      ...note,
+      ...(at === 0 ? note : withoutLabel(note)),
       mark: at === 0 ? note.mark : null,
       sign: at === 0 ? note.sign : null,
       tied: { from: at > 0, to: at < values.length - 1 },

@@ -1,3 +1,4 @@
+import { formatOf } from '#core/formats'
 import { describe, expect, it } from 'vitest'
 import { parseCall } from '#core/call'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
@@ -39,6 +40,20 @@ describe('closing chords', () => {
     const both = closing('G', { labels: 'degrees' }, { hands: 'together' })
     expect([labelsOf(both), labelsOf(both, 'left')]).toEqual([[], ['I', 'IV', 'I', 'V7', 'I']])
     expect(labelsOf(plain)).toEqual([])
+  })
+
+  it.each(['names', 'degrees'] as const)('have their %s beneath them in MusicXML, each once', (labels) => {
+    for (const hands of ['right', 'together'] as const) {
+      const study = closing('G', { labels }, { hands })
+      const file = formatOf('musicxml').write({ title: 'a', pieces: [{ title: 'a', study }] }, {}) as string
+      const beneath = [...file.matchAll(/<direction placement="below">\s*<direction-type>\s*<words>([^<]+)/g)]
+      const expected = labelsOf(study, hands === 'right' ? 'right' : 'left')
+      expect(beneath.map(([, words]) => words)).toEqual(expected)
+      const quoted = (format: 'abc' | 'lilypond') =>
+        formatOf(format).write({ title: 'a', pieces: [{ title: 'a', study }] }, {}) as string
+      expect([...quoted('abc').matchAll(/"_([^"]+)"/g)].map(([, words]) => words)).toEqual(expected)
+      expect([...quoted('lilypond').matchAll(/_"([^"]+)"/g)].map(([, words]) => words)).toEqual(expected)
+    }
   })
 
   it('lie with the root in the left hand and the chord in the right', () => {

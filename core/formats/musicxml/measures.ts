@@ -108,9 +108,11 @@ function staffNodes(writer: Writer, bar: ScoreBar, at: number): Node[] {
     const before = writer.last[at] ?? null
     writer.last[at] = event.writing
     const chord = event.notes.find((note) => note.chord && note.mark !== null)?.chord
+    const label = event.notes.find((note) => note.label)?.label
     return [
       ...changes(before, event, staff),
       ...(chord ? [wordsNode(CHORD_WORDS[chord], staff)] : []),
+      ...(label ? [wordsNode(label, staff, 'below')] : []),
       ...noteNodes(event, { staff, staccato, slur: writer.slurs[at]!.get(event) ?? null }),
     ]
   })
