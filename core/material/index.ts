@@ -40,6 +40,7 @@ export {
   type MaterialMessages,
   materialMessage,
 } from './messages'
+export { scalesOver } from './scalesOver'
 export { type Neighbour, neighbourMessage, neighboursOf, stepsMessage } from './neighbours'
 export { movedTonic, type Related, relatedTo, startedOn } from './related'
 export { allTonics, MAX_SIGNS, signatureOf, signsOf, tonicsOutward, twinOf, usualTonics } from './tonics'

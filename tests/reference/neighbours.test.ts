@@ -1,7 +1,17 @@
 import { describe, expect, it } from 'vitest'
-import { type NamedMaterial, neighbourMessage, neighboursOf, stepsMessage, usualTonics, KINDS } from '#core/material'
-import { noteName } from '#core/pitch'
+import {
+  KINDS,
+  materialOf,
+  type NamedMaterial,
+  neighbourMessage,
+  neighboursOf,
+  scalesOver,
+  stepsMessage,
+  usualTonics,
+} from '#core/material'
+import { noteName, pitchClass } from '#core/pitch'
 import { inEnglish } from '../support/english'
+import { fingered } from '../support/played'
 
 const said = (tonic: string, kind: NamedMaterial['kind'] = 'major') =>
   neighboursOf({ tonic, kind }).map((each) => inEnglish(neighbourMessage(each, { tonic, kind })))
@@ -36,5 +46,49 @@ describe('a key and those beside it', () => {
   it('says its steps as they are said aloud', () => {
     expect(inEnglish(stepsMessage({ tonic: 'Eb', kind: 'major' }))).toMatch(/^Steps: (W W H W W W H|T T S T T T S)$/)
     expect(neighboursOf({ tonic: 'C', kind: 'blues' })).toEqual([])
+  })
+})
+
+// common practice, no source; the augmented and the dominant chord as one practitioner has them
+describe('scales over a chord', () => {
+  it.each([
+    ['augmented-arpeggio', ['whole-tone']],
+    ['dominant-seventh-arpeggio', ['mixolydian', 'bebop-dominant', 'octatonic-half-whole']],
+  ] as const)('over %s: %j', (kind, scales) => {
+    expect(scalesOver({ tonic: 'C', kind })).toEqual(scales.map((scale) => ({ tonic: 'C', kind: scale })))
+  })
+
+  it('hold every note of the chord, under its own name or another, whatever the chord', () => {
+    const chords = Object.values(KINDS).filter(({ scales, treatment }) => scales && treatment === null)
+    expect(chords.length).toBeGreaterThan(10)
+    for (const { id } of chords) {
+      for (const tonic of ['C', 'F#', 'Eb', 'B']) {
+        const material = { tonic, kind: id as NamedMaterial['kind'] }
+        for (const scale of scalesOver(material)) {
+          const sounds = materialOf(scale).up.map(pitchClass)
+          for (const note of materialOf(material).up) expect(sounds, `${id} ${scale.kind}`).toContain(pitchClass(note))
+        }
+      }
+    }
+  })
+
+  it('one scale serves F7 and C minor seventh', () => {
+    const notes = (tonic: string, kind: NamedMaterial['kind']) => materialOf({ tonic, kind }).up.map(noteName).sort()
+    const over = (tonic: string, kind: NamedMaterial['kind']) => scalesOver({ tonic, kind })[0]!
+    const [f7, cm7] = [over('F', 'dominant-seventh-arpeggio'), over('C', 'minor-seventh-arpeggio')]
+    expect(notes(f7.tonic, f7.kind)).toEqual(notes(cm7.tonic, cm7.kind))
+  })
+
+  it('the major seventh of the dominant-seventh scale passes off the beat, chord tones fall on it', () => {
+    const { notes } = fingered({
+      material: { tonic: 'C', kind: 'bebop-dominant' },
+      octaves: 1,
+      course: 'up',
+      hands: 'right',
+    }).hands.right!
+    const onTheBeat = notes.filter(({ step }) => step % 2 === 0).map(({ pitch }) => pitch.letter)
+    expect(onTheBeat.join('')).toBe('CEGBC')
+    expect(noteName(notes[6]!.pitch)).toBe('Bb')
+    expect([noteName(notes[7]!.pitch), notes[7]!.step % 2]).toEqual(['B', 1])
   })
 })

@@ -5,12 +5,14 @@ import {
   FAMILIES,
   type Family,
   inversionsOf,
+  keyNamed,
   type Kind,
   type KindId,
   KINDS,
   type NamedMaterial,
   neighbourMessage,
   neighboursOf,
+  scalesOver,
   type Signature,
   SIGNATURES,
   signatureOf,
@@ -47,6 +49,12 @@ const beside = computed(() => {
   const neighbours = neighboursOf(own).map((each) => neighbourMessage(each, own))
   return (neighbours.length > 0 ? [...neighbours, stepsMessage(own)] : []).map(formatMessage)
 })
+/** Scales that are played over it, where it is a chord. */
+const overIt = computed(() =>
+  (named.value ? scalesOver(named.value) : [])
+    .filter((scale) => takes(KINDS[scale.kind]))
+    .map((scale) => ({ scale, words: formatMessage(keyNamed(scale)) })),
+)
 const family = ref<Family>(kind.value.family)
 watch(kind, (next) => (family.value = next.family))
 const takes = (some: Kind): boolean => {
@@ -174,6 +182,18 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
           @click="emit('choose', { tonic, kind: kind.id as KindId, inversion })"
         >
           {{ each }}
+        </button>
+      </div>
+      <div v-if="overIt.length" role="group" :aria-label="t('desk.key-choice.scales')" class="row">
+        <span class="quiet text-[13px]">{{ t('desk.key-choice.scales') }}</span>
+        <button
+          v-for="each in overIt"
+          :key="each.words"
+          type="button"
+          class="small"
+          @click="emit('choose', each.scale)"
+        >
+          {{ each.words }}
         </button>
       </div>
       <div v-if="isMode" role="group" :aria-label="t('desk.key-choice.key-signature')" class="row">

@@ -28,7 +28,8 @@ const sixth = (semitones: readonly number[]) => {
 /**
  * Broken chords. A chord that belongs to one key carries that key's signature (a dominant seventh that of the key it
  * leads to, a half-diminished seventh that of the major key whose seventh degree it stands on); chords of equal steps
- * carry none. Common practice; books differ.
+ * carry none. Common practice; books differ. Scales over a chord: the augmented and the dominant one as one practitioner
+ * has them, the others common practice from memory.
  */
 export const CHORDS = {
   'major-arpeggio': {
@@ -38,6 +39,7 @@ export const CHORDS = {
     signature: MAJOR_SIGNATURE,
     memory: 1.2,
     written: 'major arpeggio',
+    scales: ['major', 'lydian'],
     takes: { broken: { id: 'broken-chord-major', memory: 0 } },
   },
   'minor-arpeggio': {
@@ -47,6 +49,7 @@ export const CHORDS = {
     signature: MINOR_SIGNATURE,
     memory: 1.2,
     written: 'minor arpeggio',
+    scales: ['natural-minor', 'dorian'],
     takes: { broken: { id: 'broken-chord-minor', memory: 0 } },
   },
   'diminished-arpeggio': {
@@ -56,6 +59,7 @@ export const CHORDS = {
     signature: null,
     memory: 2,
     written: 'diminished arpeggio',
+    scales: ['locrian', 'octatonic-whole-half'],
   },
   'augmented-arpeggio': {
     ...triad([0, 4, 8]),
@@ -64,6 +68,7 @@ export const CHORDS = {
     signature: null,
     memory: 2,
     written: 'augmented arpeggio',
+    scales: ['whole-tone'],
   },
   'dominant-seventh-arpeggio': {
     ...seventh([0, 4, 7, 10]),
@@ -73,6 +78,7 @@ export const CHORDS = {
     // on the fifth degree of the key to which it leads
     ofKey: { steps: 4, semitones: 7 },
     written: 'dominant seventh arpeggio',
+    scales: ['mixolydian', 'bebop-dominant', 'octatonic-half-whole'],
     takes: { broken: { id: 'broken-chord-dominant-seventh' } },
   },
   'diminished-seventh-arpeggio': {
@@ -83,6 +89,7 @@ export const CHORDS = {
     // on the raised seventh
     ofKey: { steps: 6, semitones: 11 },
     written: 'diminished seventh arpeggio',
+    scales: ['octatonic-whole-half'],
     takes: { broken: { id: 'broken-chord-diminished-seventh' } },
   },
   'major-seventh-arpeggio': {
@@ -91,6 +98,7 @@ export const CHORDS = {
     mode: 'major',
     signature: MAJOR_SIGNATURE,
     written: 'major seventh arpeggio',
+    scales: ['major', 'lydian'],
   },
   'minor-seventh-arpeggio': {
     ...seventh([0, 3, 7, 10]),
@@ -98,6 +106,7 @@ export const CHORDS = {
     mode: 'minor',
     signature: MINOR_SIGNATURE,
     written: 'minor seventh arpeggio',
+    scales: ['dorian', 'natural-minor'],
   },
   'half-diminished-seventh-arpeggio': {
     ...seventh([0, 3, 6, 10]),
@@ -105,6 +114,7 @@ export const CHORDS = {
     mode: 'minor',
     signature: -5,
     written: 'half-diminished seventh arpeggio',
+    scales: ['locrian'],
   },
   // a suspended second is its second inversion, a fourth lower: C D G of G C D
   'suspended-fourth-arpeggio': {
@@ -115,6 +125,7 @@ export const CHORDS = {
       de: ['vorhalt quarte'],
     },
     written: 'suspended fourth arpeggio',
+    scales: ['mixolydian'],
   },
   'major-sixth-arpeggio': {
     ...sixth([0, 4, 7, 9]),
@@ -126,6 +137,7 @@ export const CHORDS = {
       de: ['sextakkord'],
     },
     written: 'sixth arpeggio',
+    scales: ['major', 'bebop-major'],
   },
   'minor-sixth-arpeggio': {
     ...sixth([0, 3, 7, 9]),
@@ -137,5 +149,6 @@ export const CHORDS = {
       de: ['moll sextakkord'],
     },
     written: 'minor sixth arpeggio',
+    scales: ['melodic-minor-jazz', 'dorian'],
   },
 } as const satisfies Readonly<Record<string, Base>>

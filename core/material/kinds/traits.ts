@@ -53,6 +53,8 @@ export interface Traits {
   readonly ofKey: Interval | null
   /** How much harder than a major scale it is to keep in mind (ours; see together/difficulty.ts). */
   readonly memory: number
+  /** Bases that are played as scales over this chord, the usual one first. */
+  readonly scales?: readonly string[]
   /** What a double note adds. */
   readonly second?: Second
   /** Notes of each chord of a chain. */

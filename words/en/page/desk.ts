@@ -96,6 +96,7 @@ export const desk = {
   'desk.key-choice.kind': 'Kind: {family}',
   'desk.key-choice.inversion': 'Inversion',
   'desk.key-choice.begins-in': 'begins in',
+  'desk.key-choice.scales': 'Scales over this chord',
   'desk.key-choice.key-signature': 'Key signature',
   'desk.key-choice.signature': 'signature',
   'desk.key-choice.signature-why': 'Books differ. The mode’s own signature is the default.',
