@@ -8,8 +8,8 @@ export const COLUMNS = [
   ...['grade', 'grade_title', 'group', 'group_title', 'any', 'of', 'draw', 'id', 'words', 'reading', 'open', 'keys'],
   ...['except', 'pick', 'kinds', 'chooser', 'scope', 'inversions', 'seventh', 'hands', 'motion', 'contrary_from'],
   ...['interval', 'tonic_hand', 'octaves', 'course', 'top', 'articulations', 'touch_chooser', 'beat', 'bpm'],
-  ...['notes_per_beat', 'tempo_kind', 'most', 'figure', 'walk', 'resolution', 'lead', 'rolled', 'mallets', 'memory'],
-  ...['bass', 'bellows', 'bellows_beats', 'bass_rows', 'treble', 'registers', 'conditions'],
+  ...['notes_per_beat', 'tempo_kind', 'most', 'figure', 'walk', 'line', 'resolution', 'lead', 'rolled', 'mallets'],
+  ...['memory', 'bass', 'bellows', 'bellows_beats', 'bass_rows', 'treble', 'registers', 'conditions'],
 ] as const
 type Row = Readonly<Record<string, string>>
 
@@ -45,6 +45,15 @@ function keys(text: string): EntryInput['keys'] {
   return list(text)
 }
 
+/** What is asked of a line, as the fields of a file have it; what is no such thing is named by the check. */
+function line(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  } catch {
+    return text
+  }
+}
+
 type Reader = (text: string) => unknown
 const READERS: Readonly<Record<string, Reader>> = {
   keys,
@@ -53,6 +62,7 @@ const READERS: Readonly<Record<string, Reader>> = {
   kinds: list,
   inversions: (text) => list(text).map(whole),
   octaves: whole,
+  line,
   articulations: list,
   mallets: whole,
   bellows_beats: whole,
@@ -151,7 +161,8 @@ export function metaRows({
 function cellOf(value: unknown): string {
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (Array.isArray(value)) return value.join(' ')
-  return value === null || value === undefined ? '' : String(value)
+  if (value === null || value === undefined) return ''
+  return typeof value === 'object' ? JSON.stringify(value) : String(value)
 }
 
 function keysCell(own: Entry['keys']): string {

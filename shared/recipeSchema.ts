@@ -133,13 +133,18 @@ const journeySchema = Joi.alternatives(
     legs,
   }),
 )
-const patternSchema = Joi.object({
-  figure: Joi.valid(...FIGURES),
-  walk: Joi.valid(...WALKS),
+const LINE_FIELDS = {
   motif: motifSchema.allow(null),
   sequence: sequenceSchema,
   journey: journeySchema,
   link: Joi.valid(...LINKS),
+}
+/** What a list asks of a line beyond figure and walk. */
+export const lineSchema = Joi.object(LINE_FIELDS)
+const patternSchema = Joi.object({
+  figure: Joi.valid(...FIGURES),
+  walk: Joi.valid(...WALKS),
+  ...LINE_FIELDS,
   accompaniment: Joi.valid(...ACCOMPANIMENTS),
 })
 const rhythmSchema = Joi.object({

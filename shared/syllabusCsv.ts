@@ -106,14 +106,14 @@ interface Draft {
   title: string
   includes?: string
   draw?: number
-  line: number
+  fileLine: number
   groups: {
     id: string
     title: string
     rule: unknown
     draw?: number
-    line: number
-    entries: (object & { line: number })[]
+    fileLine: number
+    entries: (object & { fileLine: number })[]
   }[]
 }
 
@@ -129,7 +129,7 @@ function readMeta(cells: readonly string[], meta: Meta, drafts: Draft[], line: n
 function draftOf(drafts: Draft[], id: string, line: number): Draft {
   const found = drafts.find((draft) => draft.id === id)
   if (found) return found
-  const fresh: Draft = { id, title: id, line, groups: [] }
+  const fresh: Draft = { id, title: id, fileLine: line, groups: [] }
   drafts.push(fresh)
   return fresh
 }
@@ -140,7 +140,7 @@ function groupIn(draft: Draft, row: Row, line: number): Draft['groups'][number] 
   if (found) return found
   const any = row.any ? { any: Number(row.any.replace(',', '.')), ...(row.of ? { of: row.of } : {}) } : 'all'
   const draw = row.draw ? { draw: Number(row.draw.replace(',', '.')) } : {}
-  const fresh = { id, title: row.group_title || id, rule: any, ...draw, line, entries: [] }
+  const fresh = { id, title: row.group_title || id, rule: any, ...draw, fileLine: line, entries: [] }
   draft.groups.push(fresh)
   return fresh
 }
@@ -177,7 +177,7 @@ function lineAt(drafts: readonly Draft[], path: readonly (string | number)[]): n
   const draft = path[0] === 'grades' && typeof grade === 'number' ? drafts[grade] : undefined
   const own = typeof group === 'number' ? draft?.groups[group] : undefined
   const row = typeof entry === 'number' ? own?.entries[entry] : undefined
-  return row?.line ?? own?.line ?? draft?.line ?? 0
+  return row?.fileLine ?? own?.fileLine ?? draft?.fileLine ?? 0
 }
 
 const partsOf = (path: string): (string | number)[] =>
@@ -190,7 +190,9 @@ const fieldAt = (path: readonly (string | number)[]): string => {
 
 /** The whole checked; every fault by its line. */
 function checkedWhole(value: object, drafts: readonly Draft[]): { syllabus: Syllabus | null; problems: LineProblem[] } {
-  const bare = JSON.parse(JSON.stringify(value, (key, own: unknown) => (key === 'line' ? undefined : own))) as object
+  const bare = JSON.parse(
+    JSON.stringify(value, (key, own: unknown) => (key === 'fileLine' ? undefined : own)),
+  ) as object
   const { value: syllabus, error } = syllabusSchema.validate(bare, {
     abortEarly: false,
     convert: true,
@@ -245,7 +247,7 @@ function readRow(gathered: Gathered, header: readonly string[], { line, cells }:
   const id = row.id || `${draft.id}.${group.id}${group.entries.length + 1}`
   const { entries, problems } = entriesOf(row, line, id, previous)
   gathered.problems.push(...problems)
-  for (const entry of entries) group.entries.push({ ...entry, line })
+  for (const entry of entries) group.entries.push({ ...entry, fileLine: line })
   gathered.rows.push({
     ...{ line, grade: draft.title, group: group.id, words: row.words ?? '', entries: entries.length },
     open: [...new Set(entries.flatMap((entry) => entry.open ?? []))],

@@ -36,7 +36,7 @@ import {
   TEMPO_DEFAULTS,
   TEMPO_KINDS,
 } from '#core/syllabus'
-import { note } from './recipeSchema'
+import { lineSchema, note } from './recipeSchema'
 import { words } from './words'
 
 const identifier = words(80).min(1)
@@ -100,6 +100,7 @@ const ENTRY_FIELDS: Readonly<Record<keyof Entry, Joi.Schema>> = {
   tempo: tempoSchema.required(),
   figure: oneOf(FIGURES, ENTRY_DEFAULTS.figure),
   walk: oneOf(WALKS, ENTRY_DEFAULTS.walk),
+  line: lineSchema.allow(null).default(null),
   resolution: oneOf(RESOLUTIONS, ENTRY_DEFAULTS.resolution),
   lead: oneOf(LEADS, ENTRY_DEFAULTS.lead),
   rolled: Joi.boolean().default(ENTRY_DEFAULTS.rolled),

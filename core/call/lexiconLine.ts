@@ -52,7 +52,8 @@ const EVERY = ['on|over|from every|each degree|note', 'en|sobre|desde cada grado
 /** A row of figures that is a motif by itself; one number alone is a tempo. */
 const [AT_LEAST, PIECES] = [3, 2]
 
-const MOTIFS: readonly Rule[] = [
+/** A motif with a word that says so; figures by themselves say other things in printed lists. */
+const WORDED_MOTIFS: readonly Rule[] = [
   ...rules(['motif|motivo|degrees|grados :? <motif>'], ({ motifs: [found] }) => motif(found!.motif, found!.step)),
   ...rules(
     EVERY.map((every) => `<motif> ${every}`),
@@ -62,6 +63,10 @@ const MOTIFS: readonly Rule[] = [
     const step = taken.numbers.at(-1)!
     return step >= 1 && step <= MAX_STEP ? motif(taken.motifs[0]!.motif, step) : null
   }),
+]
+
+const MOTIFS: readonly Rule[] = [
+  ...WORDED_MOTIFS,
   ...rules(['<motif>'], ({ motifs: [found] }) =>
     found!.items >= AT_LEAST && found!.pieces >= PIECES ? motif(found!.motif, found!.step) : null,
   ),
@@ -105,11 +110,12 @@ const keys = (journey: object): Meaning => pattern({ journey, link: undefined })
 const ALL = ['through|in all the? keys', 'all the? keys', 'por|en todas las? tonalidades']
 const COUNTED = ['through|in? all? the? <n> keys', 'por|en? las? <n> tonalidades']
 
-const STEPS: readonly Rule[] = (Object.keys(KEY_STEP_CALLS) as KeyStep[]).flatMap((by) => {
+/** By a step through all keys, or so many. */
+const KEYS_BY_STEP: readonly Rule[] = (Object.keys(KEY_STEP_CALLS) as KeyStep[]).flatMap((by) => {
   const calls = KEY_STEP_CALLS[by]
   return [
     ...fixed(
-      [...calls, ...calls.flatMap((call) => ALL.map((all) => `${all} ,? ${call}`))],
+      calls.flatMap((call) => ALL.map((all) => `${all} ,? ${call}`)),
       keys({ by, count: undefined }),
     ),
     ...rules(
@@ -119,16 +125,26 @@ const STEPS: readonly Rule[] = (Object.keys(KEY_STEP_CALLS) as KeyStep[]).flatMa
   ]
 })
 
+/** The step alone. */
+const STEPS: readonly Rule[] = (Object.keys(KEY_STEP_CALLS) as KeyStep[]).flatMap((by) =>
+  fixed(KEY_STEP_CALLS[by], keys({ by, count: undefined })),
+)
+
 const TURNS = ['up and|& down in turn', 'up and|& down by turns', 'one up ,? one down', 'alternately', 'por turnos']
 
-const KEYS: readonly Rule[] = [
-  ...STEPS,
+const LISTED_KEYS: readonly Rule[] = [
   ...rules(['through the? keys? of? <key...>', 'por las? tonalidades? de? <key...>'], ({ keys: named }) =>
     named.length <= MAX_KEYS ? keys({ keys: named }) : null,
   ),
   ...rules(['up in <note> ,? and? down in <note>', 'sube en <note> ,? y? baja en <note>'], ({ notes }) =>
     keys({ keys: notes.map(({ note }) => noteName(note)), legs: 'alternate' }),
   ),
+]
+
+const KEYS: readonly Rule[] = [
+  ...STEPS,
+  ...KEYS_BY_STEP,
+  ...LISTED_KEYS,
   ...fixed(TURNS, pattern({ journey: { legs: 'alternate' } })),
   ...fixed(['each key whole', 'whole keys', 'cada una entera'], pattern({ journey: { legs: 'each' } })),
   // a tune goes through the keys as they are learned, by fourths
@@ -137,6 +153,9 @@ const KEYS: readonly Rule[] = [
     keys({ by: 'fourth', count: undefined }),
   ),
 ]
+
+/** Lines that have no name, as printed lists say them: “in minor thirds” alone is another thing there. */
+export const PRINTED_LINES: readonly Rule[] = [...WORDED_MOTIFS, ...KEYS_BY_STEP, ...LISTED_KEYS]
 
 const LINKS: readonly Rule[] = (Object.keys(LINK_CALLS) as LinkId[]).flatMap((link) =>
   fixed(LINK_CALLS[link], pattern({ link })),

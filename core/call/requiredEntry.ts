@@ -33,7 +33,6 @@ const NOT_ASKED = [
   'instrument',
   'rudiment',
   'bookends.before',
-  'pattern.journey',
   'pattern.accompaniment',
   'rhythm.ladder',
 ] as const
@@ -71,6 +70,16 @@ function accordionFrom({ accordion: { left, bellows, treble, registers } = {} }:
 const positionsOf = (kinds: readonly KindId[]): number[] =>
   Array.from({ length: Math.min(...kinds.map((kind) => inversionsOf(KINDS[kind]))) }, (_, inversion) => inversion)
 
+/** What it says of the line beyond figure and walk. */
+function lineFrom(pattern: Heard['change']['pattern']): Entry['line'] | undefined {
+  const { motif, sequence, journey, link } = pattern ?? {}
+  const line = {
+    ...(motif ? { motif, ...(sequence ? { sequence } : {}) } : {}),
+    ...(journey && journey !== 'one-key' ? { journey, ...(link ? { link } : {}) } : {}),
+  }
+  return Object.keys(line).length > 0 ? line : undefined
+}
+
 /** What an entry says of the playing itself. */
 function playingFrom({ change, ask, leads, inversions, positions }: Heard, kinds: readonly KindId[]): Partial<Entry> {
   const { figure, walk } = change.pattern ?? {}
@@ -79,6 +88,7 @@ function playingFrom({ change, ask, leads, inversions, positions }: Heard, kinds
     course: change.course,
     figure,
     walk,
+    line: lineFrom(change.pattern),
     resolution: ask.resolution ?? (change.bookends?.after as Entry['resolution'] | undefined),
     lead: ask.lead ?? (new Set(leads).size > 1 ? 'both' : leads[0]),
     rolled: change.roll?.manner === undefined ? undefined : change.roll.manner !== 'none',

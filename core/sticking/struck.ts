@@ -13,15 +13,20 @@ const turnsTwice = (steps: readonly Step[]): Step[] =>
     return next && next.leg !== step.leg ? [step, { ...step, leg: next.leg }] : [step]
   })
 
+/** The third from the lowest. */
+const INNER_RIGHT = 3
+
 /** The strokes of a figure over a chord that is held above each place. */
 function moved({ figure, shape, numbering }: Mallets, { rising }: Material, steps: readonly Step[]): Step[] {
   const strokes = strokesOf(figure)!.map((stroke) => stroke.map((mallet) => fromLowest(mallet, numbering)).sort())
-  return steps.flatMap((step) =>
-    strokes.map((mallets): Step => {
+  return steps.flatMap((step) => {
+    // what leads to the next key is one note
+    if (step.link) return [{ ...step, place: { ...step.place, mallets: [INNER_RIGHT] } }]
+    return strokes.map((mallets): Step => {
       const sounds = mallets.map((mallet) => intervalAt(rising[step.leg], step.place.at! + shape[mallet - 1]!))
       return { ...step, place: { ...step.place, sounds, mallets } }
-    }),
-  )
+    })
+  })
 }
 
 /** A course as mallets strike it: its top twice, every degree as often as a rudiment is long, or a chord's figure on each. */

@@ -1,6 +1,5 @@
 import { inversionsOf, KINDS } from '../material'
 import { familyOf, overWhole, type RecipeInput } from '../instrument'
-import { PLAIN_PATTERN } from '../study'
 import type { Requirement } from './model'
 
 /** What a pupil's studies have in common: instrument, school, hand size, stick and mallet settings. */
@@ -17,7 +16,7 @@ const over = (settings: Settings, required: Readonly<Record<string, unknown>>, p
 
 /** The study that meets a requirement, at the tempo asked, in a pupil's settings. */
 export function recipeFor(required: Requirement, settings: Settings = {}): RecipeInput {
-  const { tonic, kind, inversion, octaves, course, articulations, tempo, figure, walk } = required
+  const { tonic, kind, inversion, octaves, course, articulations, tempo, pattern } = required
   const family = familyOf(settings)
   return {
     ...settings,
@@ -27,6 +26,6 @@ export function recipeFor(required: Requirement, settings: Settings = {}): Recip
     course,
     articulation: articulations[0] ?? 'legato',
     tempo: { bpm: tempo.bpm, notesPerBeat: tempo.notesPerBeat },
-    pattern: { ...PLAIN_PATTERN, figure, walk },
+    pattern,
   }
 }

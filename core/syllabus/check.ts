@@ -1,10 +1,13 @@
 import { syllabusError } from './messages'
 import { materialOf } from '../material'
+import { familyForList } from '../instrument'
 import { DomainError } from '../message'
+import { laidDown } from '../realise'
 import { choiceSets, waysOf } from './choices'
-import { fullGrade, countOf, expand } from './expand'
+import { fullGrade, countOf, expand, firstRequired } from './expand'
+import { recipeFor, type Settings } from './asRecipe'
 import { rootOf, tonicsOf } from './keys'
-import type { Entry, Grade, Group, Marking, Syllabus } from './model'
+import type { Entry, Grade, Group, Marking, Syllabus, SyllabusInstrument } from './model'
 
 /** More atoms than this in a grade are a slip: the expansion of “all keys” in everything. */
 const MAX_ATOMS = 5000
@@ -31,7 +34,8 @@ function tryOut(faults: DomainError[], check: () => void): void {
 export function syllabusFaults(syllabus: Syllabus): DomainError[] {
   const faults: DomainError[] = []
   tryOut(faults, () => noneTwice(syllabus.grades, 'grades', 'grade'))
-  syllabus.grades.forEach((grade, at) => checkEntries(faults, grade, `grades[${at}]`))
+  const { instrument } = syllabus
+  syllabus.grades.forEach((grade, at) => checkEntries(faults, grade, `grades[${at}]`, instrument))
   // what is wrong in an entry would be found again in the whole
   if (faults.length === 0) checkSizes(faults, syllabus)
   if (faults.length === 0) syllabus.grades.forEach((grade, at) => checkGroups(faults, grade, `grades[${at}]`))
@@ -77,14 +81,18 @@ function noEntryTwice(grade: Grade, path: string): void {
   )
 }
 
-function checkEntries(faults: DomainError[], grade: Grade, path: string): void {
+function checkEntries(faults: DomainError[], grade: Grade, path: string, instrument: SyllabusInstrument): void {
   tryOut(faults, () => noneTwice(grade.groups, `${path}.groups`, 'group'))
   tryOut(faults, () => noEntryTwice(grade, path))
   const entries = grade.groups.flatMap((group) => group.entries)
   grade.groups.forEach((group, at) =>
-    group.entries.forEach((entry, place) =>
-      tryOut(faults, () => checkEntry(entry, entries, `${path}.groups[${at}].entries[${place}]`)),
-    ),
+    group.entries.forEach((entry, place) => {
+      const where = `${path}.groups[${at}].entries[${place}]`
+      tryOut(faults, () => {
+        checkEntry(entry, entries, where)
+        checkLine(entry, entries, where, instrument)
+      })
+    }),
   )
 }
 
@@ -148,6 +156,21 @@ function checkGroup(group: Group, entries: readonly Entry[], path: string): void
   }
   if (group.draw !== null && group.draw > own.length) {
     throw choiceError('draw', group.title, group.draw, own.length, `${path}.draw`)
+  }
+}
+
+const OF_LINE = /^pattern(?:$|\.(?:motif|sequence|journey|link))/
+
+/** A line that is asked must be one that can be laid down in each of its kinds, on the list's instrument. */
+function checkLine(entry: Entry, entries: readonly Entry[], path: string, instrument: SyllabusInstrument): void {
+  if (!entry.line) return
+  const settings = { instrument: familyForList(instrument).instruments[0]!.id } as Settings
+  try {
+    for (const required of firstRequired(entry, entries)) laidDown(recipeFor(required, settings))
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error
+    // what else of it cannot be played is no fault of the line
+    if (OF_LINE.test(error.path)) throw error.at(error.path.replace('pattern', `${path}.line`))
   }
 }
 

@@ -23,6 +23,7 @@ export const ENTRY_DEFAULTS = {
   touchChooser: 'candidate',
   figure: 'straight',
   walk: 'straight',
+  line: null,
   resolution: 'none',
   lead: 'either',
   rolled: false,

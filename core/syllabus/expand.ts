@@ -1,6 +1,6 @@
 import { syllabusError } from './messages'
-import { inversionsOf, KINDS, type KindId } from '../material'
-import type { Articulation, Hand } from '../study'
+import { inversionsOf, KINDS, type KindId, type NamedMaterial } from '../material'
+import { type Articulation, completePattern, type Hand, type Pattern, PLAIN_PATTERN } from '../study'
 import { rootOf, tonicsOf } from './keys'
 import { type Atom, type Entry, type Grade, type Group, type Requirement, saysHands, type Syllabus } from './model'
 import { atomMessage } from './words'
@@ -93,6 +93,16 @@ function slotsOf(entry: Entry, entries: readonly Entry[]): Slot[] {
   )
 }
 
+/** What an entry asks in each of its kinds, in the first of its keys. */
+export const firstRequired = (entry: Entry, entries: readonly Entry[]): Requirement[] =>
+  entry.kinds.flatMap((kind) => {
+    const [tonic] = tonicsOf(entry, kind, entries)
+    const [player] = HANDS[entry.hands]
+    return tonic === undefined
+      ? []
+      : variantsOf(entry, { kinds: [kind], tonic, player: player!, inversion: 0, touch: [], lead: null })
+  })
+
 /** How many atoms an entry comes to, without making them. */
 export function countOf(entry: Entry, entries: readonly Entry[]): number {
   const each = HANDS[entry.hands].length * touches(entry).length * leads(entry).length
@@ -102,9 +112,13 @@ export function countOf(entry: Entry, entries: readonly Entry[]): number {
   }, 0)
 }
 
+/** The shape of what an entry asks in one of its keys. @throws DomainError naming a field of `pattern` */
+const patternOf = ({ figure, walk, line }: Entry, first: NamedMaterial): Pattern =>
+  line ? completePattern({ figure, walk, ...line }, first) : { ...PLAIN_PATTERN, figure, walk }
+
 function variantsOf(entry: Entry, { kinds, tonic, player, inversion, touch, lead }: Slot): Requirement[] {
   const { motion, contraryFrom, interval, tonicHand, octaves, course, top } = entry
-  const { tempo, figure, walk, resolution, rolled, mallets } = entry
+  const { tempo, resolution, rolled, mallets } = entry
   const { bass, bellows, bellowsBeats, bassRows, treble, registers } = entry
   return kinds.flatMap((kind) =>
     player.map((hands) => ({
@@ -121,8 +135,7 @@ function variantsOf(entry: Entry, { kinds, tonic, player, inversion, touch, lead
       top,
       articulations: touch,
       tempo,
-      figure,
-      walk,
+      pattern: patternOf(entry, { tonic: rootOf(entry, tonic, kind), kind }),
       resolution,
       lead,
       rolled,

@@ -3,7 +3,7 @@ import { type Message, joined, listed } from '../message'
 import { KINDS, type NamedMaterial, kindNamed } from '../material'
 import { parseNote, pitchClass } from '../pitch'
 import { courseMessage } from '../realise'
-import { isFree, notesPerMinute, PLAIN_PATTERN, PLAIN_RHYTHM, samePattern } from '../study'
+import { isFree, notesPerMinute, PLAIN_RHYTHM, samePattern } from '../study'
 import { familyOf, type Miss, type Recipe, type ShortField } from '../instrument'
 import type { Atom, Requirement } from './model'
 import { requiredCourse } from './words'
@@ -78,9 +78,9 @@ const shapeOf = (messages: readonly Message[]): Message | 'plain' =>
 
 function shapeShort(recipe: Recipe, required: Requirement, miss: Miss): void {
   const { pattern, rhythm, bookends } = recipe
-  const { figure, walk, resolution } = required
+  const { resolution } = required
   const same =
-    samePattern(pattern, { ...PLAIN_PATTERN, figure, walk }) &&
+    samePattern(pattern, required.pattern) &&
     rhythm.ladder === PLAIN_RHYTHM.ladder &&
     rhythm.lengths === PLAIN_RHYTHM.lengths
   if (!same) {

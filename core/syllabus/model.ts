@@ -1,6 +1,17 @@
 import type { Message } from '../message'
 import type { KindId } from '../material'
-import type { Articulation, ContraryFrom, Course, Figure, Hand, HandsApart, Motion, Tempo, Walk } from '../study'
+import type {
+  Articulation,
+  ContraryFrom,
+  Course,
+  Figure,
+  Hand,
+  HandsApart,
+  Motion,
+  Pattern,
+  Tempo,
+  Walk,
+} from '../study'
 import { type PlayerRequirement, familyForList, familyOf, LISTED, type Recipe } from '../instrument'
 
 export const SYLLABUS_FORMAT = 'tactum-syllabus/1'
@@ -81,6 +92,8 @@ export interface Entry {
   readonly tempo: RequiredTempo
   readonly figure: Figure
   readonly walk: Walk
+  /** What it asks of the line beyond figure and walk; null where that is nothing. */
+  readonly line: RequiredLine | null
   readonly resolution: (typeof RESOLUTIONS)[number]
   readonly lead: (typeof LEADS)[number]
   readonly rolled: boolean
@@ -96,6 +109,9 @@ export interface Entry {
   /** What is asked beyond this: dynamics, expression. Shown; not graded. */
   readonly conditions: readonly string[]
 }
+
+/** A motif, how it moves, through which keys, and what leads on; what is not said is plain. */
+export type RequiredLine = Partial<Pick<Pattern, 'motif' | 'sequence' | 'journey' | 'link'>>
 
 /** So many of a group's items, of its keys with all that is asked in them, or of its entries as wholes. */
 interface AnyRule {
@@ -166,8 +182,7 @@ export interface Requirement extends PlayerRequirement {
   readonly course: Course
   readonly articulations: readonly Articulation[]
   readonly tempo: RequiredTempo
-  readonly figure: Figure
-  readonly walk: Walk
+  readonly pattern: Pattern
 }
 
 /** The smallest thing that can be asked: any one of its variants meets it. */

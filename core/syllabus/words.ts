@@ -2,7 +2,7 @@ import { handsMessage, instrumentMessage } from '../instrument'
 import { type Form, kindNamed, type KindId, KINDS, materialMessage } from '../material'
 import { capital, joined, listed, type Message, named } from '../message'
 import { apartMessage, courseMessage, octavesMessage, titleMessage } from '../realise'
-import { PLAIN_PATTERN, PLAIN_RHYTHM } from '../study'
+import { PLAIN_RHYTHM } from '../study'
 import { isOfKeys } from './keys'
 import { syllabusMessage } from './messages'
 import type { Atom, Entry, Requirement } from './model'
@@ -25,8 +25,8 @@ export function formsMessage(kinds: readonly KindId[]): Message {
 }
 
 /** Choices of a course beyond the plain one, as a list asks them; nothing for the plain one. */
-export const requiredCourse = ({ figure, walk }: Pick<Requirement, 'figure' | 'walk'>): Message[] =>
-  courseMessage({ pattern: { ...PLAIN_PATTERN, figure, walk }, rhythm: PLAIN_RHYTHM })
+export const requiredCourse = ({ pattern }: Pick<Requirement, 'pattern'>): Message[] =>
+  courseMessage({ pattern, rhythm: PLAIN_RHYTHM })
 
 /** “a sixth apart, right hand on the tonic”; “from an octave apart”. */
 function requiredInterval(required: Requirement): Message[] {

@@ -97,6 +97,11 @@ export const anyEntry = fc.record(
     tempo: anyTempo,
     figure: fc.constantFrom('straight', 'broken-thirds'),
     walk: fc.constantFrom('straight', 'loops'),
+    line: fc.constantFrom(
+      null,
+      { journey: { by: 'half-step', count: 2 } },
+      { journey: { keys: ['C', 'Eb'] }, link: 'above' },
+    ),
     resolution: fc.constantFrom(...RESOLUTIONS),
     lead: fc.constantFrom(...LEADS),
     rolled: fc.boolean(),

@@ -34,6 +34,17 @@ describe('sticks through keys', () => {
     )
   })
 
+  it('have one stroke of one mallet for what leads on, where a figure of four mallets is on every degree', () => {
+    const recipe = {
+      material: C,
+      mallets: { count: 4, figure: '1234' },
+      octaves: 1,
+      pattern: { journey: { keys: ['C', 'F'] }, link: 'above' },
+    }
+    const { notes, mallets } = sticksOf(marimba(recipe as unknown as RecipeInput))
+    expect(notes.flatMap(({ link, pitch }, at) => (link ? [[pitch.letter, mallets![at]]] : []))).toEqual([['G', 3]])
+  })
+
   it('count a rudiment on over the joint', () => {
     fc.assert(
       fc.property(anyLine, (line) => {
