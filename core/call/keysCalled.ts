@@ -12,6 +12,9 @@ const KINDS_WRITTEN = KIND_IDS.map((id) => ({ id, words: scan(MAKINGS[id].writte
 )
 const BETWEEN = [',', 'and', '&', 'y', 'und', 'then']
 
+/** “B system” is how buttons lie, and no key. */
+const SYSTEM = /^(system|sistema)$/
+
 /** Keys one after another: “C, E flat, A harmonic minor”. */
 export function keysAt(
   tokens: readonly Token[],
@@ -22,7 +25,7 @@ export function keysAt(
   let [at, end] = [from, from]
   for (;;) {
     const found = noteNameAt(tokens, at, german)
-    if (!found) break
+    if (!found || SYSTEM.test(tokens[found.next]?.text ?? '')) break
     const tonic = noteName(found.note)
     const kind = KINDS_WRITTEN.find(({ words }) => words.every((word, by) => tokens[found.next + by]?.text === word))
     keys.push(kind ? { tonic, kind: kind.id } : tonic)

@@ -84,10 +84,11 @@ function stretchOf({ material, fingeredAs }: Part, from: number): KeyStretch {
   }
 }
 
-/** What leads to a key belongs to it. */
-const withLinks = (notes: Line['notes'], from: number): number => {
-  let first = from
-  while (first > 0 && notes[first - 1]!.link) first--
+/** What leads to a key belongs to it, but for a note that the key before would have none without. */
+const withLinks = (notes: Line['notes'], keys: readonly KeyStretch[]): number => {
+  const least = (keys.at(-1)?.from ?? -1) + 1
+  let first = notes.length
+  while (first > least && notes[first - 1]!.link) first--
   return first
 }
 
@@ -102,7 +103,7 @@ export function stretchesOf(parts: readonly Part[], hand: Hand, goesOn: GoesOn =
     if (!joined) stretches.push({ parts: [], line: { ...lineOf(part, hand), notes: [] }, keys: [], from: count })
     const last = stretches.at(-1)!
     const { notes } = last.line
-    last.keys.push(stretchOf(part, withLinks(notes, notes.length)))
+    last.keys.push(stretchOf(part, withLinks(notes, last.keys)))
     last.parts.push(part)
     const added = following(notes, part, hand, joined)
     last.line = { ...last.line, notes: [...notes, ...added] }

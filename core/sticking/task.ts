@@ -59,6 +59,22 @@ function toTonics(degrees: readonly number[]): number[] {
   return found
 }
 
+/**
+ * Tonics after the first note that may be wanted for the lead, which has the first note whatever it is. Three strokes in
+ * a row cannot all be its own; nor need the last tonic of a key, where the next begins with its own.
+ */
+function leadsIn(degrees: readonly number[], begins: (at: number) => boolean): boolean[] {
+  if (!degrees.some((degree) => degree !== 0)) return degrees.map(() => false)
+  const leads: boolean[] = []
+  degrees.forEach((degree, at) => {
+    const lead = (before: number): boolean => before === 0 || leads[before] === true
+    const third = at > 1 && lead(at - 1) && lead(at - 2)
+    const ends = degrees[at + 1] === 0 && begins(at + 1)
+    leads.push(at > 0 && degree === 0 && !third && !ends)
+  })
+  return leads
+}
+
 function stepsOf(line: Line, begins: ReadonlySet<number>): StrikeStep[] {
   const groups: number[][] = []
   line.notes.forEach((note, at) => {
@@ -67,19 +83,13 @@ function stepsOf(line: Line, begins: ReadonlySet<number>): StrikeStep[] {
   })
   const heads = groups.map((group) => group[0]!)
   const degrees = heads.map((head) => line.notes[head]!.degree)
-  const hasDegrees = degrees.some((degree) => degree !== 0)
   const late = toTonics(degrees)
+  const tonic = leadsIn(degrees, (at) => begins.has(heads[at]!))
   return groups.map((notes, at) => ({
     notes,
     midi: line.notes[notes[0]!]!.midi,
     double: notes.length > 1,
-    // three tonics in a row cannot all fall to one hand, nor need the last of a key where the next begins with its own
-    tonic:
-      hasDegrees &&
-      at > 0 &&
-      degrees[at] === 0 &&
-      !(degrees[at - 1] === 0 && degrees[at - 2] === 0) &&
-      !(degrees[at + 1] === 0 && begins.has(heads[at + 1]!)),
+    tonic: tonic[at]!,
     toTonic: late[at]!,
   }))
 }

@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { expect, it } from 'vitest'
+import { LEFT_PARTS } from '#core/buttons'
 import { parseCall, writeCall } from '#core/call'
+import { REPEATS } from '#core/fingering'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { KIND_IDS } from '#core/material'
 import { DomainError } from '#core/message'
@@ -45,6 +47,21 @@ const sequence = fc.record({
   direction: fc.constantFrom('course', 'up', 'down'),
   return: fc.oneof(fc.constantFrom(...RETURNS), fc.record({ motif: fc.array(degree, { minLength: 1, maxLength: 3 }) })),
 })
+/** How a family plays it. */
+const strokes = fc.constantFrom(
+  ...[{}, {}, { mallets: { count: 4, figure: '1234' } }, { rudiment: 'paradiddle' }, { roll: { manner: 'separate' } }],
+  ...[{ tops: 'twice' }, { school: 'strict', lead: 'left' }, { school: 'restore-lead' }],
+)
+const board = fc.record({
+  treble: fc.constantFrom('keys-41', 'c-5', 'b-3'),
+  left: fc.record({ part: fc.constantFrom('none', ...LEFT_PARTS) }),
+})
+const fingering = fc.record({ repeats: fc.constantFrom(...REPEATS), firstFinger: fc.constantFrom('usual', 'two') })
+const bookends = fc.record({
+  before: fc.constantFrom('none', 'none', 'five-finger'),
+  after: fc.constantFrom('none', 'none', 'tonic-chord', 'cadence'),
+})
+
 /** Anything that can be asked of a line, on anything that plays. */
 const anyAsked = fc
   .record({
@@ -59,15 +76,19 @@ const anyAsked = fc
     pattern,
     own: fc.option(fc.record({ motif, sequence })),
     ladder: fc.constantFrom('none', 'none', 'notes'),
+    ...{ strokes, board: fc.option(board), fingering, bookends },
   })
-  .map(({ tonic, kind, own, ladder, hands, motion, interval, ...asked }) => {
+  .map(({ tonic, kind, own, ladder, hands, motion, interval, ...all }) => {
+    const { strokes: struck, board: accordion, fingering: fingered, ...asked } = all
     const fingers = asked.instrument === 'piano'
     const sticks = asked.instrument.includes('-')
     return {
       ...asked,
       material: { tonic, kind },
       ...(sticks ? {} : { hands }),
-      ...(fingers ? { motion, interval } : {}),
+      ...(fingers ? { motion, interval, ...fingered } : {}),
+      ...(sticks ? struck : {}),
+      ...(asked.instrument === 'accordion' && accordion ? { accordion } : {}),
       pattern: { ...asked.pattern, ...(own ? { ...own, figure: 'straight', walk: 'straight' } : {}) },
       rhythm: { ladder },
     } as unknown as RecipeInput
