@@ -152,7 +152,7 @@ function groupOf(sheet: Sheet, group: readonly number[]): (StaveNote | null)[] {
   return group.map((at) => {
     const [note] = plan.chords[at]!
     if (!note) return plan.held[at] ? null : restFor(plan, at, [at], values)
-    const value = { ...values[at]!, ...sheet.heldAs(note) }
+    const value = writtenAs(sheet, at)
     const slashes = slashesOf(strokes(at), value)
     return noteOf(plan, at, { value, signs, up, accent: accents.has(at), beams, slashes })
   })
@@ -167,17 +167,19 @@ function restFor(plan: StaffPlan, at: number, group: readonly number[], values: 
   return restOf({ ...values[at]!, written }, plan.writing[at]!.clef)
 }
 
-/** Runs of struck notes inside a beam's group: rests break beams. */
-function beamsOf(
-  notes: readonly (StaveNote | null)[],
-  groups: readonly (readonly number[])[],
-  values: readonly Value[],
-): Beam[] {
+/** How a note is written: as its step says, or as long as it is held. */
+const writtenAs = ({ plan, values, heldAs: held }: Sheet, at: number): Value => {
+  const [note] = plan.chords[at]!
+  return { ...values[at]!, ...(note ? held(note) : {}) }
+}
+
+/** Runs of struck notes inside a beam's group: rests break beams, and notes that are held too long for one. */
+function beamsOf(notes: readonly (StaveNote | null)[], groups: readonly (readonly number[])[], sheet: Sheet): Beam[] {
   return groups.flatMap((group) => {
     const runs: StaveNote[][] = [[]]
     for (const at of group) {
       const note = notes[at]
-      if (note && !note.isRest() && isBeamed(values[at]!)) runs.at(-1)!.push(note)
+      if (note && !note.isRest() && isBeamed(writtenAs(sheet, at))) runs.at(-1)!.push(note)
       else runs.push([])
     }
     return runs.filter((run) => run.length > 1).map((run) => new Beam(run))
@@ -208,7 +210,7 @@ export function staffOf(study: RealisedStudy, system: System, plan: StaffPlan): 
   const rests = system.rests.map(({ value, after }) =>
     plan.held[after] ? null : restOf(value, plan.writing[after]!.clef),
   )
-  const beams = beamsOf(notes, groups, values)
+  const beams = beamsOf(notes, groups, sheet)
   const tuplets = tupletsOf(notes, groups, study, system, plan)
   const drawn = [...notes, ...rests].filter((note) => note !== null)
   const voice = new Voice({ numBeats: 4, beatValue: 4 }).setStrict(false).addTickables(drawn)

@@ -88,15 +88,15 @@ export function insteadOf(part: Part): Instead[] {
     part.is === 'tonic'
       ? NATURALS.flatMap((text) => read(text).map(({ meaning }) => ({ text, part: meaning!.part })))
       : sayingsOn(topic, numbersFor(part))
-  const seen = new Set([own])
+  const seen = new Set([own, JSON.stringify(echoOf(part))])
   return all
-    .filter((each) => {
-      const key = JSON.stringify(each.part)
-      return !seen.has(key) && readsAs(each.text, each.part) && seen.add(key)
-    })
-    .slice(0, MAX)
     .flatMap(({ text, part: other }) => {
       const meaning = echoOf(other)
-      return meaning ? [{ text, meaning }] : []
+      // the same, or the same in other words, is offered once
+      const keys = [JSON.stringify(other), JSON.stringify(meaning)]
+      if (!meaning || keys.some((key) => seen.has(key)) || !readsAs(text, other)) return []
+      keys.forEach((key) => seen.add(key))
+      return [{ text, meaning }]
     })
+    .slice(0, MAX)
 }

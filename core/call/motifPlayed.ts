@@ -41,9 +41,13 @@ const RESTS_AFTER = 0.5
 
 /** Each stroke with its time to the next, and how much of that it is silent. */
 function spansOf(struck: readonly Struck[]): { midis: readonly number[]; length: number }[] {
-  return struck.flatMap(({ start, length, midis }, at) => {
-    const next = struck[at + 1]?.start ?? start + length
-    const span = next - start
+  const apart = struck.slice(1).map(({ start }, at) => start - struck[at]!.start)
+  const shortest = apart.length > 1 ? Math.min(...apart) : 0
+  return struck.flatMap(({ length, midis }, at) => {
+    const last = at === struck.length - 1
+    // the last may be let go early: it is no shorter for that than the shortest
+    if (last) return [{ midis, length: Math.max(length, shortest) }]
+    const span = apart[at]!
     const rest = span - length
     if (rest < RESTS_AFTER * span) return [{ midis, length: span }]
     return [

@@ -156,9 +156,13 @@ export function linesOf(
   return layoutRules.accompanied(recipe, material, lines)
 }
 
-/** Steps of a study: both hands count the same. */
-export const stepsIn = (lines: readonly Line[]): number =>
-  1 + Math.max(...lines.map((line) => line.notes.at(-1)?.step ?? -1))
+const endOf = ({ notes }: Line): number => {
+  const last = notes.at(-1)
+  return last ? last.step + (last.holds ?? 1) : 0
+}
+
+/** Steps of a study, to the end of what is held: both hands count the same. */
+export const stepsIn = (lines: readonly Line[]): number => Math.max(...lines.map(endOf))
 
 /** Whether a hand strikes several notes at once. */
 export const hasChords = (line: Pick<Line, 'notes'>): boolean =>

@@ -1,4 +1,7 @@
 import { describe, expect, it } from 'vitest'
+import { formatOf } from '#core/formats'
+import type { RecipeInput } from '#core/instrument'
+import { realise } from '#core/realise'
 import { expectAccessible, fingersShown, useBrowser } from '../support/browser'
 
 const { open } = useBrowser()
@@ -92,6 +95,89 @@ describe('a line is shaped', () => {
     await page.getByRole('button', { name: 'Use 3 4 5 6 as a motif' }).click()
     await page.getByRole('button', { name: 'Shape it: 3 4 5 6 on every degree' }).waitFor()
     expect(await page.getByRole('button', { name: /as a motif$/ }).count()).toBe(0)
+    expect(problems).toEqual([])
+  })
+
+  it('takes a motif that is played in, by the figures of the keyboard and by mouse, with its lengths', async () => {
+    const { page, problems } = await open('/desk')
+    await page.getByRole('button', { name: /^Shape it:/ }).click()
+    await page.getByRole('button', { name: 'Play it in' }).click()
+    const keys = page.getByRole('group', { name: /^Degrees to play/ })
+    for (const figure of ['1', '4', '2']) {
+      await page.keyboard.press(`Digit${figure}`, { delay: 150 })
+    }
+    await keys.getByRole('button', { name: '3', exact: true }).click({ delay: 150 })
+    // a hand plays unevenly: whatever the lengths, these are the degrees
+    await page
+      .getByRole('status')
+      .filter({ hasText: /^1\S* (?:– )*4\S* (?:– )*2\S* (?:– )*3/ })
+      .waitFor()
+    const row = page.locator('p').filter({ has: page.getByRole('button', { name: 'Again', exact: true }) })
+    await row.getByRole('button', { name: 'Use', exact: true }).click()
+    await page.getByRole('button', { name: /^Shape it: 1\S* (?:– )*4/ }).waitFor()
+    await expectAccessible(page)
+    expect(problems).toEqual([])
+  })
+
+  it('takes a motif from a file, and says of another why it cannot be moved', async () => {
+    const tune = (material: object, motif: readonly unknown[]): Buffer => {
+      const pattern = { motif, sequence: { step: 0, return: 'none' } }
+      const study = realise({ material, hands: 'right', octaves: 1, course: 'up', pattern } as RecipeInput)
+      return Buffer.from(formatOf('midi').write({ title: 'a', pieces: [{ title: 'a', study }] }, {}) as Uint8Array)
+    }
+    const { page, problems } = await open('/desk')
+    await page.getByRole('button', { name: /^Shape it:/ }).click()
+    const file = page.getByLabel('From a file …')
+    const named = { name: 'tune.mid', mimeType: 'audio/midi' }
+    const eFlat = { tonic: 'Eb', kind: 'major' }
+    await file.setInputFiles({ ...named, buffer: tune(eFlat, [1, 2, 3]) })
+    await page.getByText(/is not in C major, so it has no degree to move by/).waitFor()
+    await file.setInputFiles({ name: 'no.mid', mimeType: 'audio/midi', buffer: Buffer.from('no music') })
+    await page.getByRole('status').filter({ hasText: /file/i }).waitFor()
+    await file.setInputFiles({ ...named, buffer: tune({ tonic: 'C', kind: 'major' }, [1, 3, 5, 3]) })
+    await page
+      .getByRole('status')
+      .filter({ hasText: /^1\S* 3\S* 5\S* 3/ })
+      .waitFor()
+    expect(problems).toEqual([])
+  })
+
+  it('has a control for each part of a call: what else could stand there, or nothing', async () => {
+    const { page, problems } = await open('/desk?type=' + encodeURIComponent('C major in broken triads by fourths'))
+    await page.getByRole('button', { name: /^in broken triads: / }).click()
+    await page.getByRole('menuitem', { name: 'in broken sixths' }).click()
+    const line = page.getByRole('combobox')
+    await expect.poll(() => line.inputValue()).toBe('C major broken sixths by fourths')
+    await page.getByRole('button', { name: /^by fourths: / }).focus()
+    await page.keyboard.press('Enter')
+    await page.getByRole('menuitem', { name: 'Leave it out' }).waitFor()
+    await expectAccessible(page)
+    await page.keyboard.press('End')
+    await page.keyboard.press('Enter')
+    await expect.poll(async () => (await line.inputValue()).trim()).toBe('C major broken sixths')
+    await page.getByRole('button', { name: /^Shape it: in broken sixths$/ }).waitFor()
+    expect(problems).toEqual([])
+  })
+
+  it('says what the key shares with its neighbours, and the steps under the notes', async () => {
+    const { page, problems } = await open('/desk?type=' + encodeURIComponent('G major right hand one octave up'))
+    await page.locator('[data-finger="right 7"]').waitFor()
+    await page.keyboard.press('Enter')
+    const beside = page.getByRole('button', { name: /^E natural minor has the same notes/ })
+    await beside.click()
+    expect(await beside.getAttribute('aria-expanded')).toBe('true')
+    await page.getByRole('button', { name: 'show', exact: true }).click()
+    await page.getByRole('button', { name: /^steps, whole and half/ }).click()
+    await expect
+      .poll(() =>
+        page
+          .locator('svg .name')
+          .allTextContents()
+          .then((all) => all.slice(0, 8)),
+      )
+      .toEqual(['', 'W', 'W', 'H', 'W', 'W', 'W', 'H'])
+    await page.getByLabel('Neighbouring keys').uncheck()
+    expect(await beside.count()).toBe(0)
     expect(problems).toEqual([])
   })
 })

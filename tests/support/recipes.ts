@@ -63,11 +63,11 @@ const ownMotif = fc.record({
     fc.oneof(
       { weight: 6, arbitrary: degree },
       { weight: 1, arbitrary: fc.constant(null) },
-      // no wider than every hand takes, in chords as in scales
+      // no wider than an octave, in chords as in scales: every hand takes it
       {
         weight: 1,
         arbitrary: fc
-          .tuple(fc.integer({ min: 0, max: 3 }), fc.integer({ min: 1, max: 5 }))
+          .tuple(fc.integer({ min: 0, max: 3 }), fc.integer({ min: 1, max: 3 }))
           .map(([low, by]) => [low, low + by]),
       },
       { weight: 1, arbitrary: fc.record({ degree, beats: fc.constantFrom(1, 2), held: fc.boolean() }) },

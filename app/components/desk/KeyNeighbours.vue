@@ -19,7 +19,7 @@ const words = computed(() => {
   <button
     v-if="words.length"
     type="button"
-    class="quiet mt-[2px] block w-full text-left text-[13.5px] leading-[1.4] max-sm:hidden"
+    class="quiet mt-[2px] block min-h-[24px] w-full text-left text-[13.5px] leading-[1.4] max-sm:hidden"
     :class="{ truncate: !whole }"
     :aria-expanded="whole"
     :title="t('desk.key-neighbours.whole')"

@@ -48,6 +48,8 @@ describe('a motif that is played in', () => {
         .slice(1)
         .map((next, place) => ({ start: times[place]!, length: (next - times[place]!) * 0.9, midis: [60 + 2 * place] }))
     expect(playedMotif(at([0, 310, 590, 905]), C, 2)).toEqual({ motif: [1, 2, 3], step: null })
+    // the last key let go early
+    expect(playedMotif(at([0, 310, 590, 720]), C, 2)).toEqual({ motif: [1, 2, 3], step: null })
     expect(playedMotif(at([0, 300, 890, 1210]), C, 2)).toEqual({
       motif: [
         { degree: 1, beats: 0.5 },

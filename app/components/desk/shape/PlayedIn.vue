@@ -187,4 +187,9 @@ async function take(event: Event): Promise<void> {
   background: var(--color-rh-wash);
   color: var(--color-rh);
 }
+@media (width < 640px) {
+  .key {
+    height: 44px;
+  }
+}
 </style>
