@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
+import { computed } from 'vue'
 import { insteadOf, type Part } from '#core/call'
 import { formatMessage, t } from '~/composables/words'
 
@@ -7,7 +8,10 @@ import { formatMessage, t } from '~/composables/words'
 const props = defineProps<{ typed: string; part: Part; /** What it was taken to mean. */ meaning: string }>()
 const emit = defineEmits<{ say: [text: string] }>()
 
-const others = () => insteadOf(props.part).map(({ text, meaning }) => ({ text, words: formatMessage(meaning) }))
+/** Worked out when it is opened first. */
+const others = computed(() =>
+  insteadOf(props.part).map(({ text, meaning }) => ({ text, words: formatMessage(meaning) })),
+)
 </script>
 
 <template>
@@ -20,7 +24,7 @@ const others = () => insteadOf(props.part).map(({ text, meaning }) => ({ text, w
       static
       class="choices max-h-[50vh] w-max max-w-[min(380px,90vw)] min-w-[170px] overflow-auto"
     >
-      <MenuItem v-for="other in others()" :key="other.text" v-slot="{ active }">
+      <MenuItem v-for="other in others" :key="other.text" v-slot="{ active }">
         <button type="button" class="choice" :class="{ 'bg-page': active }" @click="emit('say', other.text)">
           {{ other.words }}
         </button>
