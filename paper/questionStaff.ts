@@ -68,6 +68,17 @@ const rings = (ringed: readonly number[], { engraved }: Picture): Drawn[] =>
     .filter(({ index }) => ringed.includes(index))
     .map(({ x, y }) => line(circlePath(x, y - 5, 9.5), 1.6, { colour: MET }))
 
+/** A system of which only the first notes stand; the others have their places. */
+const begunOf = (system: System, begun: number): System => ({
+  ...system,
+  staves: system.staves.map((plan) => ({
+    ...plan,
+    chords: plan.chords.map((chord, at) => (at < begun ? chord : [])),
+    // no rest stands where something is to be written
+    held: plan.held.map((held, at) => held || at >= begun),
+  })),
+})
+
 /** What stands on a staff before anybody writes on it, and what is to be written where answers are wanted. */
 function onStaff(
   staff: Staff,
@@ -80,7 +91,8 @@ function onStaff(
   const { engraved, drawn } = picture
   const { clef } = system.staves[0]!.writing[0]!
   const place = { x: system.left, y: engraved.top, width: system.right - system.left }
-  const shown = staff.notes === 'given' || setting.answers ? drawn : emptyPicture(place, { clef, fifths: 0 })
+  const stands = staff.notes === 'given' || staff.notes === 'begun'
+  const shown = stands || setting.answers ? drawn : emptyPicture(place, { clef, fifths: 0 })
   return [
     ...shown,
     ...(staff.marks === 'asked' && !setting.answers ? blanks(picture, player) : []),
@@ -100,7 +112,9 @@ function signatureStaff({ study, player }: Question, setting: StaffSetting): { h
 
 /** Whether something is written at every note, for which a staff takes the whole line. */
 export const isWide = ({ staff }: Question): boolean =>
-  staff !== null && staff.signature !== 'asked' && (staff.marks === 'asked' || staff.steps !== null)
+  staff !== null &&
+  staff.signature !== 'asked' &&
+  (staff.marks === 'asked' || staff.steps !== null || staff.notes === 'begun')
 
 /** The staff of a question in its column, in points. */
 export function staffPicture(
@@ -118,7 +132,8 @@ export function staffPicture(
   if (staff.signature === 'asked') return brought(signatureStaff(question, setting))
   const study = onlyLine(question.study, question.player)
   // an octave is not long enough for a metre of its own to be said
-  const system = { ...layoutOf(study, width * PIXELS_A_POINT, { narrowest: NARROWEST })[0]!, first: false }
+  const whole = { ...layoutOf(study, width * PIXELS_A_POINT, { narrowest: NARROWEST })[0]!, first: false }
+  const system = staff.notes === 'begun' && !setting.answers ? begunOf(whole, staff.begun ?? 0) : whole
   const fingered = staff.ringed !== null || (staff.marks === 'asked' && setting.answers)
   const picture = systemPicture(study, system, faces, {
     ...{ heads: [], grips: false, wanted: () => fingered },

@@ -6,7 +6,7 @@ import { LEVELS, TASKS } from '#core/worksheet'
 import type { SheetLook } from '#paper'
 import { MAX_STUDIES } from './api'
 import { ANSWERS, type ChartRequest, type PaperRequest, SHEETS, type SheetId, type StudyOut } from './paper/requests'
-import { acceptedSchema, note, recipeSchema } from './recipeSchema'
+import { acceptedSchema, motifSchema, note, recipeSchema } from './recipeSchema'
 import { settingsSchema } from './settingsSchema'
 import { uuid, words } from './words'
 
@@ -68,6 +68,7 @@ export const worksheetSchema: ObjectSchema<WorksheetWanted> = Joi.object({
   each: Joi.number().integer().min(1).max(12).default(4),
   seed: Joi.number().integer().min(1).max(MAX_SEED).required(),
   answers: Joi.valid(...ANSWERS).default('after'),
+  motif: motifSchema,
   settings,
 })
 

@@ -96,7 +96,7 @@ function required() {
 const degree = Joi.number().integer().min(MOTIF_RANGE.degree.least).max(MOTIF_RANGE.degree.most)
 const degrees = Joi.array().items(degree).unique().min(MOTIF_RANGE.chord.least).max(MOTIF_RANGE.chord.most)
 /** Degrees, rests, degrees struck together; each may have a length. */
-const motifSchema = Joi.array()
+export const motifSchema = Joi.array()
   .min(MOTIF_RANGE.items.least)
   .max(MOTIF_RANGE.items.most)
   .items(

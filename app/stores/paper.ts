@@ -3,7 +3,8 @@ import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import type { Message } from '#core/message'
 import type { KindId } from '#core/material'
-import type { Level, Task } from '#core/worksheet'
+import type { Motif } from '#core/study'
+import { DEFAULT_MOTIF, type Level, type Task } from '#core/worksheet'
 import type { Page, PaperSize, SheetLook } from '#paper'
 import { type Answers, type SheetId, type StudyOut, DEFAULT_LOOK } from '#shared/paper/requests'
 import type { Settings } from '#core/syllabus'
@@ -37,11 +38,21 @@ export interface PaperChoice {
   each: number
   answers: Answers
   seed: number
+  /** What a line of a worksheet goes on with. */
+  motif: Motif
 }
 
 const DEFAULT: PaperChoice = {
   ...{ sheet: 'studies', size: 'a4', look: DEFAULT_LOOK, kinds: ['major'], instrument: 'piano' },
-  ...{ keys: [], tasks: ['signature', 'notes', 'upper-marks'], level: 1, each: 4, answers: 'after', seed: 1 },
+  ...{
+    keys: [],
+    tasks: ['signature', 'notes', 'upper-marks'],
+    level: 1,
+    each: 4,
+    answers: 'after',
+    seed: 1,
+    motif: DEFAULT_MOTIF,
+  },
 }
 
 /** A sheet as it was made. */
@@ -71,10 +82,12 @@ export const usePaper = defineStore('paper', () => {
   const settings = computed<Settings>(() => ({ instrument: choice.value.instrument as Settings['instrument'] }))
   /** What a request says of the sheet; null while it is not said of what. */
   const wanted = computed(() => {
-    const { sheet, size, look, kinds, tasks, keys, level, each, answers, seed } = choice.value
+    const { sheet, size, look, kinds, tasks, keys, level, each, answers, seed, motif } = choice.value
     if (sheet === 'chart') return { sheet, size, chart: { kinds, settings: settings.value } }
     if (sheet === 'worksheet') {
-      return { sheet, size, worksheet: { tasks, kinds, keys, level, each, answers, seed, settings: settings.value } }
+      const own = tasks.includes('line') ? { motif } : {}
+      const worksheet = { tasks, kinds, keys, level, each, answers, seed, ...own, settings: settings.value }
+      return { sheet, size, worksheet }
     }
     if (!out.value) return null
     return { sheet, size, ...out.value, ...(sheet === 'studies' && { look }) }

@@ -2,7 +2,7 @@
  * Worksheet: questions on the keys, each with its answer. Which keys are asked is drawn by chance from a seed, so that
  * the same sheet can be made again. What is drawn and said of them is up to whoever asks.
  */
-export { questionsOf, type Section, type WorksheetRequest } from './worksheet'
+export { DEFAULT_MOTIF, questionsOf, type Section, type WorksheetRequest } from './worksheet'
 export {
   type Form,
   LEVELS,

@@ -15,6 +15,7 @@ export const TASKS = [
   'twin',
   'arpeggio',
   'minor-form',
+  'line',
 ] as const
 export type Task = (typeof TASKS)[number]
 
@@ -35,7 +36,7 @@ export type WrittenAnswer =
   | { readonly is: 'chords'; readonly chords: readonly (readonly Note[])[] }
   | { readonly is: 'form'; readonly form: Form }
 
-/** One question: an octave upward, of which something is blank, or lines to write on, or both. */
+/** One question: an octave upward or a line, of which something is blank, or lines to write on, or both. */
 export interface Question {
   readonly task: Task
   readonly tonic: Note
@@ -44,7 +45,10 @@ export interface Question {
   readonly player: Player
   /** What is printed of the staff, and what is asked; null where no staff is wanted. */
   readonly staff: {
-    readonly notes: 'given' | 'asked' | 'none'
+    /** `begun`: the first of them stand, the others are written. */
+    readonly notes: 'given' | 'asked' | 'begun' | 'none'
+    /** Steps that stand of a line that is begun. */
+    readonly begun?: number
     readonly signature: 'given' | 'asked' | 'none'
     /** Fingers or sticks over the notes. */
     readonly marks: 'asked' | 'none'

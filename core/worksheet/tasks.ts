@@ -1,6 +1,7 @@
 import { completeRecipe, type RecipeInput } from '../instrument'
 import { type KindId, KINDS, materialOf, signatureOf, THREE_MINORS, twinOf } from '../material'
 import { midiOf, type Note, noteName, pitchClass } from '../pitch'
+import { cellsOf, type Motif, PLAIN_PATTERN, takesMotif } from '../study'
 import { crossingsOf, lineFor, playersIn, realise, type RealisedStudy } from '../realise'
 import type { Form, Question, Task, Tetrachord, WrittenAnswer } from './question'
 
@@ -10,32 +11,52 @@ export type Settings = Omit<RecipeInput, 'material'>
 type Staff = NonNullable<Question['staff']>
 const STAFF: Staff = { notes: 'given', signature: 'given', marks: 'none', ringed: null, steps: null }
 
-/** A key as tasks see it; its study is only made where a task looks at it. */
+/** A key as tasks see it; its studies are only made where a task looks at them. */
 interface Key {
   readonly tonic: Note
   readonly kind: KindId
+  /** An octave upward. */
   readonly study: RealisedStudy
+  /** The motif of the sheet, going up through it. */
+  readonly line: RealisedStudy
+  readonly motif: Motif
 }
 
-/** An octave upward on a key, made once. */
-export type StudyOn = (tonic: Note, kind: KindId) => RealisedStudy
+/** A study on a key, made once. */
+type StudyOn = (tonic: Note, kind: KindId) => RealisedStudy
 
-/** Octaves as somebody plays them, each made once. @throws DomainError where the instrument does not take the kind */
-export function octavesFor(settings: Settings): StudyOn {
+/** What keys are asked by: their octaves, and a motif that goes through them. */
+export interface Studies {
+  readonly octave: StudyOn
+  readonly line: StudyOn
+  readonly motif: Motif
+}
+
+const UP = { octaves: 1, course: 'up' } as const
+const OCTAVE = { ...UP, tempo: { bpm: 60, notesPerBeat: 1 } } as const
+
+/** Studies of one shape as somebody plays them, each made once. */
+function madeOnce(settings: Settings, shape: Settings): StudyOn {
   const made = new Map<string, RealisedStudy>()
   return (tonic, kind) => {
     const material = { tonic: noteName(tonic), kind }
     const key = `${material.tonic} ${kind}`
-    const study = made.get(key) ?? realise(completeRecipe({ ...settings, material, ...SHAPE }), {}, 0)
+    const study = made.get(key) ?? realise(completeRecipe({ ...settings, material, ...shape } as RecipeInput), {}, 0)
     made.set(key, study)
     return study
   }
 }
 
-/** A task's question about a key; null where the key is none for it. */
-type Ask = (key: Key) => Omit<Question, 'task' | 'tonic' | 'study'> | null
+/** What sheets of some settings ask of keys. @throws DomainError where the instrument does not take the kind */
+export const studiesFor = (settings: Settings, motif: Motif): Studies => ({
+  octave: madeOnce(settings, OCTAVE),
+  line: madeOnce(settings, { ...UP, pattern: { ...PLAIN_PATTERN, motif } }),
+  motif,
+})
 
-const SHAPE = { octaves: 1, course: 'up', tempo: { bpm: 60, notesPerBeat: 1 } } as const
+/** A task's question about a key; null where the key is none for it. */
+type Ask = (key: Key) => (Omit<Question, 'task' | 'tonic' | 'study'> & Partial<Pick<Question, 'study'>>) | null
+
 const BLACK = new Set([1, 3, 6, 8, 10])
 const TETRACHORDS: Readonly<Record<string, Tetrachord>> = {
   '2 2 1': 'major',
@@ -117,6 +138,19 @@ function arpeggioOf(key: Key): ReturnType<Ask> {
   return onLines(key, { is: 'chords', chords })
 }
 
+/** The motif stands on the first degree; on the others it is written. */
+function lineOf(key: Key): ReturnType<Ask> {
+  if (!takesMotif(KINDS[key.kind])) return null
+  const own = onStaff(key, { notes: 'begun', begun: stepsInMotif(key) })
+  return own && { ...own, study: key.line, player: upperOf(key.line) }
+}
+
+/** Steps of the line that are the motif on its first degree. */
+function stepsInMotif({ line, motif }: Key): number {
+  const { tempo } = line.recipe
+  return cellsOf(motif).reduce((sum, { beats }) => sum + (beats === undefined ? 1 : beats * tempo.notesPerBeat), 0)
+}
+
 const hasSignature = ({ kind }: Key): boolean => KINDS[kind].signature !== null
 
 /** What each task asks of a key. */
@@ -135,23 +169,28 @@ const ASKS: Readonly<Record<Task, Ask>> = {
     const form = THREE_MINORS.includes(key.kind) ? (KINDS[key.kind].form as Form) : undefined
     return form ? onStaff(key, {}, { is: 'form', form }) : null
   },
+  line: lineOf,
 }
 
 /** Tasks in which a key's signature would tell the answer, or is what is asked. */
 const UNSIGNED: ReadonlySet<Task> = new Set(['notes'])
 
 /**
- * A question about a key, an octave upward; null where the key is none for the task.
+ * A question about a key; null where the key is none for the task.
  * @throws DomainError where the instrument does not take the kind
  */
-export function questionOn(task: Task, tonic: Note, kind: KindId, studyOn: StudyOn): Question | null {
+export function questionOn(task: Task, tonic: Note, kind: KindId, studies: Studies): Question | null {
   const key: Key = {
-    tonic,
-    kind,
+    ...{ tonic, kind, motif: studies.motif },
     get study() {
-      return studyOn(tonic, kind)
+      return studies.octave(tonic, kind)
+    },
+    get line() {
+      return studies.line(tonic, kind)
     },
   }
   const request = ASKS[task](key)
-  return request && { task, tonic, study: UNSIGNED.has(task) ? withoutSignature(key.study) : key.study, ...request }
+  if (!request) return null
+  if (request.study) return { task, tonic, ...request, study: request.study }
+  return { task, tonic, ...request, study: UNSIGNED.has(task) ? withoutSignature(key.study) : key.study }
 }

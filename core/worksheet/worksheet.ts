@@ -2,7 +2,8 @@ import { type KindId, KINDS, MAX_SIGNS, signatureOf, usualTonics } from '../mate
 import { seeded, some } from '../random'
 import { type Note, noteName } from '../pitch'
 import { type Level, type Question, type Task, TASKS } from './question'
-import { octavesFor, questionOn, type Settings, type StudyOn } from './tasks'
+import type { Motif } from '../study'
+import { questionOn, type Settings, studiesFor, type Studies } from './tasks'
 
 export interface WorksheetRequest {
   readonly tasks: readonly Task[]
@@ -15,7 +16,12 @@ export interface WorksheetRequest {
   /** A whole number; the same one makes the same sheet. */
   readonly seed: number
   readonly settings: Settings
+  /** What is gone on with, where a line is asked. */
+  readonly motif?: Motif
 }
+
+/** Three notes up and back to the first. */
+export const DEFAULT_MOTIF: Motif = [1, 2, 3, 1]
 
 /** All questions of one task. */
 export interface Section {
@@ -40,14 +46,14 @@ const answerTo = ({ task, study }: Question, kind: KindId): KindId | number =>
   task === 'signature' ? study.keySignature.fifths : kind
 
 /** One task's questions: keys are drawn until there are enough. Each task has lots of its own, whatever else is asked. */
-function sectionOf(task: Task, request: WorksheetRequest, studyOn: StudyOn): Section {
+function sectionOf(task: Task, request: WorksheetRequest, studies: Studies): Section {
   const { each, seed } = request
   const random = seeded(seed * TASKS.length + TASKS.indexOf(task))
   const questions = new Map<string, Question>()
   const keys = keysAt(request)
   for (const { tonic, kind } of some(keys, keys.length, random)) {
     if (questions.size === each) break
-    const question = questionOn(task, tonic, kind, studyOn)
+    const question = questionOn(task, tonic, kind, studies)
     if (question) questions.set(`${noteName(tonic)} ${answerTo(question, kind)}`, question)
   }
   return { task, questions: [...questions.values()] }
@@ -58,6 +64,6 @@ function sectionOf(task: Task, request: WorksheetRequest, studyOn: StudyOn): Sec
  * @throws DomainError where the instrument does not take a kind
  */
 export function questionsOf(request: WorksheetRequest): Section[] {
-  const studyOn = octavesFor(request.settings)
-  return request.tasks.map((task) => sectionOf(task, request, studyOn)).filter(({ questions }) => questions.length > 0)
+  const studies = studiesFor(request.settings, request.motif ?? DEFAULT_MOTIF)
+  return request.tasks.map((task) => sectionOf(task, request, studies)).filter(({ questions }) => questions.length > 0)
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { onKeyStroke } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { neighbourMessage, neighboursOf } from '#core/material'
 import type { Recipe } from '#core/instrument'
@@ -8,6 +9,7 @@ import { formatMessage, t } from '~/composables/words'
 /** What the key shares with those beside it, in one line under the title; all of it when it is pressed. */
 const props = defineProps<{ material: Recipe['material'] }>()
 const whole = ref(false)
+onKeyStroke('Escape', () => (whole.value = false))
 const words = computed(() => {
   const { material } = props
   if (isFree(material)) return []

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { motifWritten, typedMotif } from '#core/call'
 import { familyOf } from '#core/instrument'
 import { parseNote, printedName } from '#core/pitch'
 import { LEVELS, TASKS } from '#core/worksheet'
 import { ANSWERS } from '#shared/paper/requests'
-import { t } from '~/composables/words'
+import { formatMessage, t } from '~/composables/words'
 import { MAX_SEED, usePaper } from '~/stores/paper'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
@@ -62,6 +63,11 @@ function chooseLevel(level: number): void {
 const counts = [2, 4, 6, 8, 12].map((value) => ({ value, words: t('paper.each.name', { each: value }) }))
 const answers = ANSWERS.map((value) => ({ value, words: t('paper.answers.name', { answers: value }) }))
 const another = (): void => paper.choose('seed', 1 + Math.floor(Math.random() * MAX_SEED))
+/** The motif in figures; what cannot be read says why, and the sheet stays as it is. */
+const motif = ref(motifWritten(paper.choice.motif))
+const read = computed(() => typedMotif(motif.value, { tonic: 'C', kind: 'major' }))
+const motifFault = computed(() => ('fault' in read.value ? formatMessage(read.value.fault) : ''))
+watch(read, (next) => 'motif' in next && paper.choose('motif', next.motif))
 function number(event: Event): void {
   const value = Math.round(Number((event.target as HTMLInputElement).value))
   if (value >= 1 && value <= MAX_SEED) paper.choose('seed', value)
@@ -71,6 +77,22 @@ function number(event: Event): void {
 <template>
   <div>
     <TickList :label="t('paper.tasks')" :options="tasks" @toggle="paper.toggle('tasks', $event, TASKS)" />
+    <div v-if="paper.choice.tasks.includes('line')" class="border-b border-rule py-[7px]">
+      <p class="flex items-baseline gap-3">
+        <label class="quiet w-[104px] shrink-0 text-[14px]" for="sheet-motif">{{ t('paper.motif') }}</label>
+        <input
+          id="sheet-motif"
+          v-model="motif"
+          class="min-w-0 flex-1 border border-rule bg-sheet px-2 font-serif"
+          maxlength="100"
+          spellcheck="false"
+          autocomplete="off"
+          :aria-invalid="motifFault !== ''"
+          aria-describedby="sheet-motif-fault"
+        />
+      </p>
+      <p id="sheet-motif-fault" class="text-[13px] text-missing" role="status">{{ motifFault }}</p>
+    </div>
     <p class="flex items-baseline gap-3 border-b border-rule py-[7px]">
       <span class="quiet w-[104px] shrink-0 text-[14px]">{{ t('paper.level') }}</span>
       <WordPanel :words="keysMessage" :label="`${t('paper.level')}: ${keysMessage}`">

@@ -141,3 +141,34 @@ describe('its answers', () => {
     expect(all('minor-form', 'major').size).toBe(0)
   })
 })
+
+describe('a line to go on with', () => {
+  it('stands for its first motif, on every kind of single notes, and for nobody else', () => {
+    const all = of('line', {
+      kinds: ['major', 'blues', 'major-arpeggio', 'cadence-major', 'double-thirds-major'],
+      each: 99,
+      keys: ['C'],
+    })
+    expect(all.map(({ study }) => study.recipe.material)).toHaveLength(3)
+    for (const { staff } of all) expect(staff).toMatchObject({ notes: 'begun', begun: 4, signature: 'given' })
+  })
+
+  it('is the sheet’s own motif from degree to degree, its lengths counted', () => {
+    const motif = [1, 4, 2, { degree: 3, beats: 1 }]
+    const [question] = of('line', { kinds: ['major'], keys: ['C'], motif })
+    const { study, staff, player } = question!
+    const { notes } = lineFor(study, player)
+    expect(
+      notes
+        .slice(0, 8)
+        .map(({ pitch }) => pitch.letter)
+        .join(''),
+    ).toBe('CFDEDGEF')
+    expect(notes[4]!.step).toBe(staff!.begun)
+  })
+
+  it('keeps the signature, and is played by whoever plays', () => {
+    const [marimba] = of('line', { kinds: ['major'], keys: ['D'], settings: { instrument: 'marimba-4.3' } as never })
+    expect([marimba!.player, marimba!.study.keySignature.fifths]).toEqual(['sticks', 2])
+  })
+})

@@ -29,6 +29,7 @@ export const paper = {
   'paper.kinds': 'Kinds',
   'paper.instrument': 'For',
   'paper.tasks': 'The pupil fills in',
+  'paper.motif': 'Motif',
   'paper.level': 'Keys',
   'paper.level.name':
     '{level, select, 1 {up to two sharps or flats} 2 {up to four sharps or flats} other {all of them}}',
