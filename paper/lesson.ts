@@ -90,7 +90,7 @@ function paragraph(text: string, faces: Faces, across: number): Block {
 /** A study's music without its title, which stands over it with the boxes. */
 const musicOf = (own: LessonSheetLine, faces: Faces, across: number): Block[] =>
   studyBlocks(
-    { study: own.study, title: '', tempo: '', heads: [], tempi: [] },
+    { study: own.study, title: '', tempo: '', heads: [], tempi: [], step: String },
     { ...LOOK, hands: own.hands },
     faces,
     across,

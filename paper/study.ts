@@ -41,6 +41,8 @@ export interface SheetStudy {
   readonly tempo: string
   /** Words over the notes of a step: how all is swung or rolled, what a section is. */
   readonly heads: readonly { readonly step: number; readonly words: string }[]
+  /** A step of so many semitones, as it is said: “W”, “H”. */
+  readonly step: (semitones: number) => string
   /** Beats a minute from slow to what is asked. */
   readonly tempi: readonly number[]
 }
@@ -110,7 +112,7 @@ function systemBlock(own: SheetStudy, system: System, look: SheetLook, scale: Sc
   const { engraved, drawn } = systemPicture(study, system, faces, {
     heads,
     wanted: wantedIn(study, look.fingers),
-    nameOf: look.names === 'none' ? null : namesIn(study, look.names),
+    nameOf: look.names === 'none' ? null : namesIn(study, look.names, own.step),
     grips: look.grips,
   })
   const stair = look.stair ? picturesOf(study).stair(study, system, STAIR) : []

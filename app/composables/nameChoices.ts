@@ -8,7 +8,7 @@ const names = (): Record<Naming, { words: string; note: string }> => ({
   'movable-do': { words: t('hear.show-choice.movable-do'), note: t('hear.show-choice.movable-tonic') },
   'movable-la': { words: t('hear.show-choice.movable-la'), note: '' },
   degrees: { words: t('hear.show-choice.degrees'), note: '♯7' },
-  steps: { words: t('hear.show-choice.steps'), note: 'W W H' },
+  steps: { words: t('hear.show-choice.steps'), note: t('hear.show-choice.steps-example') },
 })
 
 /** How notes may be named, and not at all. */

@@ -20,6 +20,6 @@ export {
   type Pitch,
 } from './note'
 export { type PitchErrors, pitchError } from './messages'
-export { NAME_SYSTEMS, nameIn, type NameSystem, type Naming, NAMINGS, stepName } from './names'
+export { NAME_SYSTEMS, nameIn, type NameSystem, type Naming, NAMINGS } from './names'
 export { spelled } from './spelled'
 export { fifthsOf, signatureAlteration, signatureLetters } from './signature'

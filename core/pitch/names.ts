@@ -7,12 +7,6 @@ export type NameSystem = (typeof NAME_SYSTEMS)[number]
 export const NAMINGS = [...NAME_SYSTEMS, 'steps'] as const
 export type Naming = (typeof NAMINGS)[number]
 
-/** Half, whole, and the augmented second of harmonic minors; wider steps are not said. */
-const STEP_NAMES: readonly (string | undefined)[] = [undefined, 'H', 'W', 'WH']
-
-/** A step of so many semitones, either way, as it is said: `W`, `H`; empty where it is none. */
-export const stepName = (semitones: number): string => STEP_NAMES[Math.abs(semitones)] ?? ''
-
 /** What a name may depend on besides the note: the key's tonic, and whether it is minor. */
 interface NamedIn {
   readonly tonic: Note

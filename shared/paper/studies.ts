@@ -70,6 +70,7 @@ function lineMessage(w: Wording, study: RealisedStudy, { hands }: SheetLook): st
 const sheetStudy = (w: Wording, study: RealisedStudy, look: SheetLook): SheetStudy => ({
   ...{ study, title: lineMessage(w, study, look), tempo: tempoOf(w, study) },
   ...{ heads: headsOf(w, study), tempi: tempiOf(study) },
+  step: (semitones) => w.text('print.worksheet.step', { semitones }),
 })
 
 const bookOf = (w: Wording, { book }: SheetLook, count: number): Pick<Sheet, 'book'> =>

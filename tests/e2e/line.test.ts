@@ -167,7 +167,7 @@ describe('a line is shaped', () => {
     await beside.click()
     expect(await beside.getAttribute('aria-expanded')).toBe('true')
     await page.getByRole('button', { name: 'show', exact: true }).click()
-    await page.getByRole('button', { name: /^steps, whole and half/ }).click()
+    await page.getByRole('button', { name: /^(?:steps, whole and half|tones and semitones)/ }).click()
     await expect
       .poll(() =>
         page

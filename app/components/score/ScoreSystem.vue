@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { familyOf } from '#core/instrument'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { materialMessage } from '#core/material'
 import type { Naming } from '#core/pitch'
 import { inkOf, lineFor, marksOf, pinnedNotes, playersIn, type RealisedStudy } from '#core/realise'
 import { type Engraved, drawSystem, engravingReady, type FingerSpot, namesIn, type System } from '~/engraving'
@@ -72,7 +73,8 @@ const shown = computed(() => ({
   head: heads.value.length > 0,
   over: over.value ? over.value.height : 0,
 }))
-const nameOf = computed(() => namesIn(props.study, props.names!))
+const stepWords = (semitones: number): string => formatMessage(materialMessage('neighbour.step', { semitones }))
+const nameOf = computed(() => namesIn(props.study, props.names!, stepWords))
 
 /** What the ink depends on; fingers do not, so pinning one redraws no note. */
 const ink = computed(() => {

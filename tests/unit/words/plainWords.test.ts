@@ -1,3 +1,4 @@
+import { type MessageFormatElement, parse } from '@formatjs/icu-messageformat-parser'
 import { describe, expect, it } from 'vitest'
 import { wordsList } from '../../../cli/wordsList'
 import { LANGUAGES } from '#words/languages'
@@ -52,6 +53,19 @@ describe('what Tactum says', () => {
     expect(formatMessage({ code: 'error.backup.failed', params: { why } }, reader)).toBe(
       'This could not be done: The disk is full. Everything is as it was.',
     )
+  })
+
+  it('has in British what it has in American: every choice of a text that both have', () => {
+    const choicesIn = (parts: readonly MessageFormatElement[]): string[] =>
+      parts.flatMap((part) =>
+        'options' in part
+          ? Object.entries(part.options).flatMap(([name, { value }]) => [`${part.value} ${name}`, ...choicesIn(value)])
+          : [],
+      )
+    const choices = (text: string): string[] => choicesIn(parse(text)).sort()
+    for (const [code, text] of Object.entries(LANGUAGES.en!().catalogue)) {
+      expect(choices(BRITISH[code] ?? ''), code).toEqual(choices(text))
+    }
   })
 
   it('says note values and steps by the region, and never mixes them', () => {

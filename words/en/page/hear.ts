@@ -70,6 +70,7 @@ export const hear = {
   'hear.show-choice.movable-la': 'movable do, minor on la',
   'hear.show-choice.degrees': 'degrees',
   'hear.show-choice.steps': 'steps, whole and half',
+  'hear.show-choice.steps-example': 'W W H',
   'hear.show-choice.neighbours': 'Neighbouring keys',
   'hear.show-choice.no-names': 'no names',
   'hear.playing.nothing-marked': 'Nothing is selected yet. Use Shift and the arrows on a finger, or Shift and a click.',
