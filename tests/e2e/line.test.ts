@@ -143,18 +143,20 @@ describe('a line is shaped', () => {
   })
 
   it('has a control for each part of a call: what else could stand there, or nothing', async () => {
-    const { page, problems } = await open('/desk?type=' + encodeURIComponent('C major in broken triads by fourths'))
+    const { page, problems } = await open(
+      '/desk?type=' + encodeURIComponent('C major right hand one octave in broken triads through C and D'),
+    )
     await page.getByRole('button', { name: /^in broken triads: / }).click()
     await page.getByRole('menuitem', { name: 'in broken sixths' }).click()
     const line = page.getByRole('combobox')
-    await expect.poll(() => line.inputValue()).toBe('C major broken sixths by fourths')
-    await page.getByRole('button', { name: /^by fourths: / }).focus()
+    await expect.poll(() => line.inputValue()).toBe('C major right hand one octave broken sixths through C and D')
+    await page.getByRole('button', { name: /^through C and D: / }).focus()
     await page.keyboard.press('Enter')
     await page.getByRole('menuitem', { name: 'Leave it out' }).waitFor()
     await expectAccessible(page)
     await page.keyboard.press('End')
     await page.keyboard.press('Enter')
-    await expect.poll(async () => (await line.inputValue()).trim()).toBe('C major broken sixths')
+    await expect.poll(async () => (await line.inputValue()).trim()).toBe('C major right hand one octave broken sixths')
     await page.getByRole('button', { name: /^Shape it: in broken sixths$/ }).waitFor()
     expect(problems).toEqual([])
   })
@@ -175,7 +177,7 @@ describe('a line is shaped', () => {
           .allTextContents()
           .then((all) => all.slice(0, 8)),
       )
-      .toEqual(['', 'W', 'W', 'H', 'W', 'W', 'W', 'H'])
+      .toEqual(['', 'T', 'T', 'S', 'T', 'T', 'T', 'S'])
     await page.getByLabel('Neighbouring keys').uncheck()
     expect(await beside.count()).toBe(0)
     expect(problems).toEqual([])
