@@ -29,7 +29,14 @@ const sheetOf = (some: Partial<SheetLook> = {}, paper: Sheet['paper'] = 'a4', in
   },
   studies: input.map((recipe, at) => {
     const study = realise(recipe, {}, 0)
-    return { study, title: `Study ${at + 1} in E♭`, tempo: '♩ = 60 in eighths', heads: [], tempi: [40, 50, 60], step: String }
+    return {
+      study,
+      title: `Study ${at + 1} in E♭`,
+      tempo: '♩ = 60 in eighths',
+      heads: [],
+      tempi: [40, 50, 60],
+      step: String,
+    }
   }),
   paper,
   look: { ...DEFAULT_LOOK, ...some },
