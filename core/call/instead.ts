@@ -78,7 +78,7 @@ function sayingsOn(topic: string, numbers: readonly number[]): { text: string; p
   const found = on(numbers)
   return found.length > 0 ? found : on(ALL_NUMBERS)
 }
-const NATURALS = ['C', 'G', 'D', 'A', 'E', 'B', 'F sharp', 'D flat', 'A flat', 'E flat', 'B flat', 'F']
+const TONICS = ['C', 'G', 'D', 'A', 'E', 'B', 'F sharp', 'D flat', 'A flat', 'E flat', 'B flat', 'F']
 
 /** What could be said instead of a part of a line: other phrases that speak of the same, each once. */
 export function insteadOf(part: Part): Instead[] {
@@ -86,7 +86,7 @@ export function insteadOf(part: Part): Instead[] {
   const topic = topicOf(part)
   const all =
     part.is === 'tonic'
-      ? NATURALS.flatMap((text) => read(text).map(({ meaning }) => ({ text, part: meaning!.part })))
+      ? TONICS.flatMap((text) => read(text).map(({ meaning }) => ({ text, part: meaning!.part })))
       : sayingsOn(topic, numbersFor(part))
   const seen = new Set([own, JSON.stringify(echoOf(part))])
   return all

@@ -208,4 +208,4 @@ const CADENCES: readonly Rule[] = [
 ]
 
 /** Lines as a teacher calls them. */
-export const LINE_RULES: readonly Rule[] = [...[...MOTIFS, ...SEQUENCES, ...KEYS, ...LINKS, ...HOLDS, ...CADENCES]]
+export const LINE_RULES: readonly Rule[] = [...MOTIFS, ...SEQUENCES, ...KEYS, ...LINKS, ...HOLDS, ...CADENCES]

@@ -46,6 +46,8 @@ export type CallMessages = {
   'motif.empty': null
   'motif.silent': null
   'motif.long': { count: number; most: number }
+  'motif.wide': { least: number; most: number }
+  'motif.thick': { most: number }
   'motif.unread': { text: string }
   'motif.outside': { note: NoteParam; key: Message }
   'call.no-related': { kind: Message }

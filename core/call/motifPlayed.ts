@@ -1,7 +1,7 @@
-import { KINDS, keyNamed, type Material, materialOf, type NamedMaterial } from '../material'
+import { KINDS, keyNamed, materialOf, type NamedMaterial } from '../material'
 import { named } from '../message'
 import { modulo, pitchClass, spelled } from '../pitch'
-import { MOTIF_RANGE, type Motif, type MotifItem, type Tempo } from '../study'
+import { degreeOver, MOTIF_RANGE, type Motif, type MotifItem, type Tempo } from '../study'
 import { callMessage } from './messages'
 import type { TypedMotif } from './motifTyped'
 
@@ -14,13 +14,6 @@ export interface Struck {
 }
 
 const OCTAVE = 12
-
-/** The degree of a key over a tonic, from 1; null where the scale does not have it. */
-function degreeOf(midi: number, { rising: { up } }: Material, tonic: number): number | null {
-  const degree = up.findIndex(({ semitones }) => modulo(midi - tonic - semitones, OCTAVE) === 0)
-  if (degree < 0) return null
-  return 1 + degree + (up.length * (midi - tonic - up[degree]!.semitones)) / OCTAVE
-}
 
 /** Lengths that are as short as the shortest, but for the player's unevenness. */
 const SHORT = 1.4
@@ -85,15 +78,21 @@ export function playedMotif(struck: readonly Struck[], key: NamedMaterial, perBe
   if (first === undefined) return { fault: callMessage('motif.silent') }
   const material = materialOf(key)
   const tonic = first - modulo(first - pitchClass(material.tonic), OCTAVE)
-  for (const { midis } of struck) {
-    const outside = midis.find((midi) => degreeOf(midi, material, tonic) === null)
-    if (outside === undefined) continue
+  const degreeOf = (midi: number): number | null => degreeOver(midi, material.rising.up, tonic)
+  const midis = struck.flatMap((each) => each.midis)
+  const outside = midis.find((midi) => degreeOf(midi) === null)
+  if (outside !== undefined) {
     const note = spelled(outside, material.fifths, KINDS[key.kind].mode === 'minor').replace(/-?\d+$/, '')
     return { fault: callMessage('motif.outside', { note: named(note), key: keyNamed(key) }) }
   }
-  const motif = itemsOf(struck, perBeat, (midi) => degreeOf(midi, material, tonic)!)
-  const { most } = MOTIF_RANGE.items
-  return motif.length > most
-    ? { fault: callMessage('motif.long', { count: motif.length, most }) }
+  const { degree, chord, items } = MOTIF_RANGE
+  const far = midis.some((midi) => degreeOf(midi)! < degree.least || degreeOf(midi)! > degree.most)
+  if (far) return { fault: callMessage('motif.wide', degree) }
+  if (struck.some((each) => each.midis.length > chord.most)) {
+    return { fault: callMessage('motif.thick', { most: chord.most }) }
+  }
+  const motif = itemsOf(struck, perBeat, (midi) => degreeOf(midi)!)
+  return motif.length > items.most
+    ? { fault: callMessage('motif.long', { count: motif.length, most: items.most }) }
     : { motif, step: null }
 }

@@ -124,4 +124,4 @@ export {
   walksFor,
 } from './shape'
 export { type Shapes, type LayoutRules } from './layoutRules'
-export { motifTaken } from './taken'
+export { degreeOver, motifTaken } from './taken'

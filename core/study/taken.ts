@@ -1,14 +1,18 @@
 import type { Material } from '../material'
-import { modulo } from '../pitch'
+import { type Interval, modulo } from '../pitch'
 import { type LineNote, type Motif, MOTIF_RANGE, type MotifItem } from './line'
 
 const OCTAVE = 12
 
-/** Degree of a note over the tonic of the first one's octave, from 1; of a chord, each note has its own. */
-function degreeOf({ midi, leg }: LineNote, { rising }: Material, tonic: number): number {
-  const own = rising[leg]
-  const degree = own.findIndex(({ semitones }) => modulo(midi - tonic - semitones, OCTAVE) === 0)
-  return 1 + degree + (own.length * (midi - tonic - own[degree]!.semitones)) / OCTAVE
+/**
+ * The degree of a key over a tonic, from 1; null where the scale does not have it.
+ * @param rising the scale's intervals over its tonic
+ * @param tonic MIDI number
+ */
+export function degreeOver(midi: number, rising: readonly Interval[], tonic: number): number | null {
+  const degree = rising.findIndex(({ semitones }) => modulo(midi - tonic - semitones, OCTAVE) === 0)
+  if (degree < 0) return null
+  return 1 + degree + (rising.length * (midi - tonic - rising[degree]!.semitones)) / OCTAVE
 }
 
 /**
@@ -24,7 +28,7 @@ export function motifTaken(notes: readonly LineNote[], material: Material): Moti
   for (let at = 0; at < notes.length;) {
     const { step, holds = 1 } = notes[at]!
     const chord = notes.filter((note) => note.step === step)
-    const degrees = chord.map((note) => degreeOf(note, material, tonic))
+    const degrees = chord.map(({ midi, leg }) => degreeOver(midi, material.rising[leg], tonic)!)
     for (; next < step; next++) items.push(null)
     items.push(degrees.length === 1 ? degrees[0]! : degrees)
     next = step + holds

@@ -130,6 +130,8 @@ export const call = {
   'motif.empty': 'Type degrees, such as 1 4 2 3, or notes of the key.',
   'motif.silent': 'Nothing was played yet.',
   'motif.long': 'A motif has {most} notes at the most, this has {count}.',
+  'motif.wide': 'A motif lies between degrees {least} and {most} of its key. This goes beyond.',
+  'motif.thick': 'A motif strikes {most} notes at once at the most.',
   'motif.unread': '“{text}” is no degree and no note.',
   'motif.outside': '{note} is not in {key}, so it has no degree to move by.',
   'call.no-related': 'There is no relative or parallel key of the kind “{kind}”.',

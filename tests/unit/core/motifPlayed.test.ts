@@ -94,6 +94,10 @@ describe('a motif that is played in', () => {
     }
     expect(said([])).toBe('Nothing was played yet.')
     expect(said(even(Array<number>(33).fill(1)))).toBe('A motif has 32 notes at the most, this has 33.')
+    expect(said(even([1, 23]))).toBe('A motif lies between degrees -13 and 22 of its key. This goes beyond.')
+    expect(said(even([1, -14]))).toContain('goes beyond')
+    const chord = [1, 2, 3, 4, 5, 6].map((degree) => midiAt(degree, C))
+    expect(said([{ start: 0, length: 1, midis: chord }])).toBe('A motif strikes 5 notes at once at the most.')
   })
 
   it.each(['midi', 'musicxml'] as const)('comes back from a file of %s that was written of it', (format) => {

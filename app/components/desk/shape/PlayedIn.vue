@@ -78,18 +78,35 @@ function degreeOf({ code, shiftKey, ctrlKey, metaKey, altKey }: KeyboardEvent): 
   if (figure === undefined || ctrlKey || metaKey || altKey) return null
   return Number(figure) + (shiftKey ? materialOf(key.value!).up.length : 0)
 }
-function onKey(event: KeyboardEvent, act: (degree: number) => void): void {
+/** What each key of the keyboard holds down: the shift key may be let go first. */
+const byCode = new Map<string, number>()
+function keyDown(event: KeyboardEvent): void {
   const degree = degreeOf(event)
   if (degree === null) return
   event.preventDefault()
   event.stopPropagation()
-  act(degree)
+  if (event.repeat) return
+  byCode.set(event.code, degree)
+  press(degree)
+}
+function keyUp({ code }: KeyboardEvent): void {
+  const degree = byCode.get(code)
+  if (degree === undefined) return
+  byCode.delete(code)
+  release(degree)
+}
+/** A button that is pressed by Enter or by speech has no pointer: a short stroke. */
+function pressOnce({ detail }: MouseEvent, degree: number): void {
+  if (detail > 0) return
+  press(degree)
+  release(degree)
 }
 
 function again(): void {
   struck.value = []
   wrong.value = ''
   down.clear()
+  byCode.clear()
   isDown.value = new Set()
 }
 async function begin(): Promise<void> {
@@ -142,8 +159,8 @@ async function take(event: Event): Promise<void> {
         role="group"
         tabindex="0"
         :aria-label="t('desk.played-in.keys')"
-        @keydown="onKey($event, press)"
-        @keyup="onKey($event, release)"
+        @keydown="keyDown"
+        @keyup="keyUp"
       >
         <button
           v-for="degree in DEGREES"
@@ -154,6 +171,7 @@ async function take(event: Event): Promise<void> {
           @pointerdown="press(degree)"
           @pointerup="release(degree)"
           @pointerleave="release(degree)"
+          @click="pressOnce($event, degree)"
         >
           {{ degree }}
         </button>
