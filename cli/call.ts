@@ -1,7 +1,7 @@
 import { createInterface } from 'node:readline'
 import { parseArgs } from 'node:util'
 import { parseCall } from '#core/call'
-import { completeRecipe, type RecipeInput } from '#core/instrument'
+import { completeRecipe, playerSettingsOf, type RecipeInput } from '#core/instrument'
 import { DomainError, type Message } from '#core/message'
 import { recipeOf } from '#shared/schemas'
 import { errorMessage, formatMessage } from '#words'
@@ -19,15 +19,16 @@ function lineRead(line: string, base: RecipeInput | undefined, { words }: Termin
     code: message.code,
     text: formatMessage(message, words.reader),
   })
-  const { studies, understood, remarks, problems } = parseCall(line.slice(0, MAX_CHARACTERS), { base })
+  const { studies, understood, remarks, problems } = parseCall(line.slice(0, MAX_CHARACTERS), {
+    base,
+    player: base && playerSettingsOf(base),
+  })
   const open = [...problems, ...remarks].filter(({ code }) => !TOLD.includes(code)).map(inWords)
   const unread = understood.filter(({ meaning, typed }) => !meaning && typed !== ';').map(({ typed }) => typed)
   const complete: object[] = []
   for (const study of studies) {
     try {
-      complete.push(
-        completeRecipe(base?.instrument && !study.instrument ? { ...study, instrument: base.instrument } : study),
-      )
+      complete.push(completeRecipe(study))
     } catch (error) {
       if (!(error instanceof DomainError)) throw error
       open.push(inWords(errorMessage(error)))

@@ -1,8 +1,9 @@
-import { familyOf, type RecipeInput, taughtOf } from '#core/instrument'
+import { familyOf, pupilWishes, type RecipeInput, taughtOf } from '#core/instrument'
 import type { BulkEdit, ChangePreview, Study } from '#shared/api'
 import {
   type Db,
   getPupil,
+  getStudio,
   getStudy,
   holdersOf,
   insertChange,
@@ -15,6 +16,7 @@ import {
 } from './db'
 import { refuse } from './messages'
 import { notFound, stale } from './httpError'
+import { playing } from './players'
 import { changedIn } from './work'
 
 type Some = Partial<RecipeInput>
@@ -53,9 +55,10 @@ export async function previewChange(
 export async function previewForPupil(pool: Pool, studio: number, id: string): Promise<ChangePreview> {
   const pupil = await getPupil(pool, studio, id)
   if (!pupil) throw notFound('pupil')
+  const { settings: here } = await getStudio(pool, studio)
   const { family } = taughtOf(pupil.instrument)
   const own = (await studiesInSetsOf(pool, studio, id)).filter(({ recipe }) => familyOf(recipe) === family)
-  return previewed(pool, studio, own, pupil.preferences.settings ?? {})
+  return previewed(pool, studio, own, pupilWishes(here, playing(pupil)))
 }
 
 /** The study as it was seen. @throws HttpError 404, 409 */

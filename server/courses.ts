@@ -1,12 +1,12 @@
-import { completeRecipe, type Recipe, taughtOf } from '#core/instrument'
+import { completeRecipe, type PlayerSettings, type Recipe, taughtOf } from '#core/instrument'
 import { gradeSet, recipesForMissing, type Syllabus } from '#core/syllabus'
-import type { Pupil } from '#shared/api'
+import type { Preferences, Pupil } from '#shared/api'
 import type { LearningCourse } from '#shared/lessonFile'
 import { courseFor } from '#shared/courses'
 import type { Wording } from '#shared/wording'
 import { allSyllabi, type Db, inTransaction, insertSyllabus, type Pool } from './db'
 import { refuse } from './messages'
-import { settingsFor } from './sets'
+import { playerOf } from './players'
 
 /** The course that comes with the program for a list of instruments, as it is called in a language; null where there is none. */
 const shippedCourse = (list: string, w: Wording): Syllabus | null =>
@@ -22,9 +22,12 @@ async function ownCourses(db: Db, studio: number): Promise<Syllabus[]> {
 }
 
 /** Studies of a course from a level on, in its order and in the pupil's own settings. */
-function studiesFrom(course: Syllabus, level: number, pupil: Omit<Pupil, 'sets'>): Recipe[] {
-  const settings = settingsFor(pupil, pupil.preferences.settings)
-  const { choices = {} } = pupil.preferences
+function studiesFrom(
+  course: Syllabus,
+  level: number,
+  { choices = {} }: Preferences,
+  settings: PlayerSettings,
+): Recipe[] {
   return course.grades
     .slice(level)
     .flatMap(({ id }) => recipesForMissing(course, gradeSet(course, id, []), { settings, choices }))
@@ -48,7 +51,7 @@ export async function courseOf(
   return {
     ...{ id: chosen?.id ?? null, title: course.title, level: at },
     levels: course.grades.map(({ title }) => title),
-    recipes: studiesFrom(course, at, pupil),
+    recipes: studiesFrom(course, at, pupil.preferences, await playerOf(db, studio, pupil)),
   }
 }
 

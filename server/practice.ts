@@ -7,7 +7,6 @@ import {
   type Db,
   deleteRoute,
   getAim,
-  getPupil,
   holdSet,
   inSnapshot,
   inTransaction,
@@ -22,7 +21,8 @@ import { notFound, stale } from './httpError'
 import { packed } from '#shared/preparation'
 import type { Planning } from './planning'
 import { today } from './record'
-import { policiesOf, setFor, settingsFor, syllabusFor } from './sets'
+import { playerNamed } from './players'
+import { policiesOf, setFor, syllabusFor } from './sets'
 import { cachedAnswer, thread } from './work'
 
 interface Graded {
@@ -66,10 +66,10 @@ export async function gradedBy(set: StudySet, document: Syllabus, record: readon
 
 /** Grades that the pupil could take instead, in the pupil's own settings. */
 async function insteadOf(db: Db, studio: number, set: StudySet, { list }: Graded): Promise<GradeInstead[]> {
-  const settings = (await getPupil(db, studio, set.pupil.id))?.preferences.settings
+  const settings = await playerNamed(db, studio, set.pupil.id)
   const recipes = set.studies.map(({ recipe }) => recipe)
   const examined = { list, grade: set.gradeId!, recipes, policies: policiesOf(set) }
-  return cachedAnswer('instead', { ...examined, settings: settingsFor(set.pupil, settings) })
+  return cachedAnswer('instead', { ...examined, settings })
 }
 
 /** Everything that the practice of a set is worked out from. @throws HttpError 404 */

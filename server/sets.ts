@@ -1,11 +1,9 @@
-import { taughtOf, DEFAULT_INSTRUMENT } from '#core/instrument'
 import {
   type Choices,
   gradeOf,
   type Order,
   practiceOrder,
   recipesForMissing,
-  type Settings,
   DEFAULT_POLICIES,
 } from '#core/syllabus'
 import { type Filled, MAX_STUDIES, type StudySet } from '#shared/api'
@@ -25,6 +23,7 @@ import {
   type Pool,
 } from './db'
 import { refuse } from './messages'
+import { playerOf } from './players'
 import { rememberPreferences } from './preferences'
 import { notFound, stale } from './httpError'
 import { cachedAnswer, playableIn } from './work'
@@ -110,23 +109,18 @@ interface Filling {
   readonly choices?: Choices
 }
 
-/** What a pupil's studies have in common: the instrument that holds every grade's compass, unless it is the usual one. */
-export function settingsFor(pupil: Pick<StudySet['pupil'], 'instrument'>, settings: Settings | undefined): Settings {
-  const { instrument } = taughtOf(pupil.instrument)
-  return instrument === DEFAULT_INSTRUMENT ? { ...settings } : ({ instrument, ...settings } as Settings)
-}
-
 /** The studies that fill a set's holes, worked out from one moment's set and list. */
 async function fillingFor(pool: Pool, studio: number, id: string, filling: Filling) {
-  const { set, document, preferences } = await inSnapshot(pool, async (db) => {
+  const { set, document, preferences, player } = await inSnapshot(pool, async (db) => {
     const set = await setFor(db, studio, id)
     const { document } = await syllabusFor(db, studio, filling.syllabusId)
-    return { set, document, preferences: (await getPupil(db, studio, set.pupil.id))!.preferences }
+    const pupil = (await getPupil(db, studio, set.pupil.id))!
+    return { set, document, preferences: pupil.preferences, player: await playerOf(db, studio, pupil) }
   })
   const grade = { list: document, grade: filling.gradeId, recipes: recipesOf(set), policies: policiesOf(set) }
   const report = await cachedAnswer('grade', grade)
   const recipes = recipesForMissing(document, report, {
-    settings: settingsFor(set.pupil, preferences.settings),
+    settings: player,
     choices: { ...preferences.choices, ...filling.choices },
     ...(filling.only ? { only: filling.only } : {}),
   })

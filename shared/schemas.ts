@@ -103,6 +103,7 @@ export const bodies = {
     note: words(200).allow('').default(''),
     lessons: lessonSlots.default([]),
     learning: learning.default({}),
+    settings: settingsSchema.default({}),
   }),
   pupil: Joi.object({
     name: words(80).min(1).required(),

@@ -8,5 +8,8 @@ export const settingsSchema: ObjectSchema<Settings> = Joi.object({
   handSize: recipeSchema.extract('handSize'),
   instrument: recipeSchema.extract('instrument'),
   lead: recipeSchema.extract('lead'),
+  strike: recipeSchema.extract('strike'),
+  bars: recipeSchema.extract('bars'),
+  mallets: recipeSchema.extract('mallets'),
   accordion: recipeSchema.extract('accordion'),
 })

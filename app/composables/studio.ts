@@ -1,6 +1,6 @@
 import { readonly, shallowRef } from 'vue'
-import type { Settings } from '#core/syllabus'
-import type { Studio } from '#shared/api'
+import { type PlayerSettings, pupilPlayer, studioPlayer, type TaughtHere } from '#core/instrument'
+import type { Pupil, Studio } from '#shared/api'
 import { readIn } from './words'
 
 const KEPT = 'tactum taught'
@@ -14,21 +14,23 @@ export const showStudio = (found: Studio): void => {
   globalThis.localStorage?.setItem(KEPT, JSON.stringify(taughtIn(found)))
 }
 
-interface Taught {
-  readonly instrument: string | null
-  readonly make: Settings
-}
-const taughtIn = ({ settings: { instrument, make } }: Studio): Taught => ({ instrument, make })
+const taughtIn = ({ settings: { instrument, make } }: Studio): TaughtHere => ({ instrument, make })
 /** What is taught here and on which make: of the studio, or as this browser knew it last. */
-export function taughtHere(): Taught {
+export function taughtHere(): TaughtHere {
   if (studio.value) return taughtIn(studio.value)
   try {
-    const kept = JSON.parse(globalThis.localStorage?.getItem(KEPT) ?? 'null') as Partial<Taught> | null
+    const kept = JSON.parse(globalThis.localStorage?.getItem(KEPT) ?? 'null') as Partial<TaughtHere> | null
     return { instrument: kept?.instrument ?? null, make: kept?.make ?? {} }
   } catch {
     return { instrument: null, make: {} }
   }
 }
+
+/** What studies here are for, where no pupil says. */
+export const playerHere = (): PlayerSettings => studioPlayer(taughtHere())
+/** What a pupil plays, as the studio and the pupil's own settings say. */
+export const playerOfPupil = ({ instrument, preferences }: Pick<Pupil, 'instrument' | 'preferences'>): PlayerSettings =>
+  pupilPlayer(taughtHere(), { instrument, settings: preferences.settings })
 
 /** Shows the studio that is open now: whatever a page holds of another is let go. */
 export const reloadAll = (): void => globalThis.location.reload()

@@ -1,5 +1,5 @@
 import type { Message } from '../message'
-import type { RecipeInput } from '../instrument'
+import { narrowed, type PlayerSettings, type RecipeInput } from '../instrument'
 import { changesOver, type Changes, contradictions, joinedChanges } from './changes'
 import { hear, type Heard } from './heard'
 import { callMessage } from './messages'
@@ -21,6 +21,8 @@ interface Gathered {
 export interface Setting {
   /** The study that a line which names no key is said over. */
   readonly base?: RecipeInput | undefined
+  /** Who plays: a study that names no other instrument is for it. */
+  readonly player?: PlayerSettings | undefined
   /** Numbers from 0 to 1, for a key that is drawn. */
   readonly random?: () => number
 }
@@ -44,8 +46,14 @@ const slipsIn = (understood: readonly Understood[]): Message[] =>
 const asidesIn = (meaning: readonly Meaning[]): Message[] =>
   meaning.flatMap(({ part }) => (part.is === 'aside' ? [part.message] : []))
 
+/** Studies that name no instrument of another kind are for who plays here. */
+const forPlayer = <F extends { readonly studies: readonly RecipeInput[] }>(found: F, player: PlayerSettings): F => ({
+  ...found,
+  studies: found.studies.map((study) => narrowed(player, study)),
+})
+
 /** Gathers what one study, or one list of keys, says. */
-export function gather(understood: readonly Understood[], { base, random = Math.random }: Setting = {}): Gathered {
+export function gather(understood: readonly Understood[], { base, player = {}, random = Math.random }: Setting = {}): Gathered {
   const meaning = understood.flatMap((each) => (each.meaning ? [each.meaning] : []))
   const parts = meaning.map(({ part }) => part)
   const changes = parts.flatMap((part) => (part.is === 'change' ? [part] : []))
@@ -54,12 +62,12 @@ export function gather(understood: readonly Understood[], { base, random = Math.
   const problems = [...contradictions(meaning), ...asides]
   const remarks = [...slipsIn(understood), ...changes.flatMap(({ question }) => question ?? [])]
   const free = parts.findLast((part) => part.is === 'pitches')
-  if (free) return { studies: [{ ...change, material: { pitches: free.pitches } }], remarks, problems }
+  if (free) return { studies: [narrowed(player, { ...change, material: { pitches: free.pitches } })], remarks, problems }
 
   const heard = hear(understood)
   const line = { understood, heard, meaning, change, random }
   const over = base ? overStudy({ ...line, base }) : null
-  const found = over ?? studiesNamed({ ...line, ...paced(line) })
+  const found = over ?? forPlayer(studiesNamed({ ...line, ...paced(line) }), player)
   const asked = heard.questions.map((question): Message => ({ code: `open.${question}` }))
   const nothing = found.studies.length === 0 && found.problems.length === 0 && problems.length === 0
   return {

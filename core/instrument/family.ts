@@ -169,8 +169,6 @@ export interface Examined<R extends CommonRecipe> {
   shortOf(recipe: R, required: PlayerRequirement, togetherForSeparate: boolean, miss: Miss): void
   /** What a requirement sets in a recipe beyond key, length, course and tempo. */
   setBy(required: PlayerRequirement): Readonly<Record<string, unknown>>
-  /** What a new study takes over from one that was another study. */
-  keeps(recipe: R): Readonly<Record<string, unknown>>
   /** What of its own a list's wish only alters in a study, which stays the same study. */
   readonly alters: readonly ShortField[]
   /** What is altered then. */
@@ -207,6 +205,10 @@ export interface Family<
   readonly usualSchool: R['school']
   /** Fields of its recipes beyond the common ones, school and pins apart. */
   readonly fields: readonly (keyof R & string)[]
+  /** Fields, as paths, that say who plays what: they are the player's, whatever is studied. */
+  readonly playerFields: readonly string[]
+  /** Of wider settings the second goes where narrower ones say the first: another board has other rows. */
+  readonly playerFollows: readonly (readonly [said: string, goes: string])[]
   /** Those of them that hold fields of their own. */
   readonly parts: readonly (keyof R & string)[]
   /** Whether giving a recipe some of them moves or changes notes, so that no pin outlives it. */

@@ -35,6 +35,15 @@ export { hasLead, type RealisedSticking } from './mallets'
 export { type Manner, mannerOf, MANNERS, takesManner, withManner } from './mallets/strokes'
 export { fitShape, movedTo, shapesFor } from './moved'
 export { overWhole } from './nested'
+export {
+  narrowed,
+  type PlayerSettings,
+  playerSettingsOf,
+  pupilPlayer,
+  pupilWishes,
+  studioPlayer,
+  type TaughtHere,
+} from './playerSettings'
 export { broughtUp } from './practised'
 export { degreesOf, notesOver, type Part } from './parts'
 export { familySolverOf } from './solvers'

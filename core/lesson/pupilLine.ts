@@ -1,5 +1,5 @@
 import { parseCall } from '../call'
-import { familyOf, type RecipeInput, TAUGHT } from '../instrument'
+import { familyOf, instrumentOf, overWhole, type PlayerSettings, playerSettingsOf, TAUGHT } from '../instrument'
 import type { Weekday } from '../practice'
 import type { KnownKey } from './levels'
 import type { LessonSlot } from './timetable'
@@ -9,6 +9,8 @@ export interface PupilLine {
   readonly name: string
   /** What is taught, as the register has it; null where the line does not say. */
   readonly instrument: string | null
+  /** How it is made, and what is the pupil's own in playing it: “48 bass”, “C-system”, “left lead”. */
+  readonly settings: PlayerSettings
   readonly lessons: readonly LessonSlot[]
   readonly level: number | null
   readonly knows: readonly KnownKey[]
@@ -80,16 +82,19 @@ function keysIn(text: string): KnownKey[] | null {
   return keys.every((key) => key !== null) && keys.length > 0 ? keys : null
 }
 
-/** The instrument that a piece names, and nothing but that; null where it does not. */
-function instrumentIn(piece: string): string | null {
+/** The instrument that a piece names, how it is made, and nothing but that; null where it does not. */
+function playedBy(piece: string): Pick<PupilLine, 'settings'> & { readonly instrument: string } | null {
+  const taught = TAUGHT.find(({ id }) => id === piece.toLowerCase())
+  if (taught) return { instrument: taught.id, settings: {} }
   const { studies, complete } = parseCall(`C ${piece}`)
   const [study] = studies
-  const named = study && 'instrument' in study ? (study as RecipeInput).instrument : undefined
-  const taught = TAUGHT.find(({ id }) => id === piece.toLowerCase())
-  if (taught) return taught.id
-  if (!complete || named === undefined) return null
-  const family = familyOf({ instrument: named } as Parameters<typeof familyOf>[0])
-  return TAUGHT.find((each) => each.family.id === family.id)?.id ?? null
+  if (!complete || !study?.instrument) return null
+  const family = familyOf(study)
+  const own = TAUGHT.filter((each) => each.family.id === family.id)
+  const { make } = instrumentOf(study)
+  const { instrument, ...rest } = playerSettingsOf(study)
+  const found = own.find(({ id }) => id === make) ?? own[0]!
+  return { instrument: found.id, settings: instrument === found.instrument ? rest : { instrument, ...rest } as PlayerSettings }
 }
 
 type Said = { -readonly [field in Exclude<keyof PupilLine, 'name' | 'note' | 'lessons'>]: PupilLine[field] } & {
@@ -99,8 +104,13 @@ type Said = { -readonly [field in Exclude<keyof PupilLine, 'name' | 'note' | 'le
 
 /** Reads a piece between commas; false where it says nothing that is known. */
 function readPiece(piece: string, said: Said): boolean {
-  const instrument = instrumentIn(piece)
-  if (instrument) return Boolean((said.instrument = instrument))
+  const played = playedBy(piece)
+  if (played) {
+    const same = said.instrument === null || said.instrument === played.instrument
+    said.settings = same ? overWhole(said.settings, played.settings) : played.settings
+    said.instrument = played.instrument
+    return true
+  }
   const knows = KNOWS.exec(piece)
   const keys = knows && keysIn(knows[1]!)
   if (keys) return Boolean((said.knows = [...said.knows, ...keys]))
@@ -126,7 +136,7 @@ export function readPupilLine(line: string): PupilLine {
     else pieces.push(piece)
   }
   const [name = '', ...rest] = pieces
-  const said: Said = { instrument: null, level: null, knows: [], slots: [], minutes: null }
+  const said: Said = { instrument: null, settings: {}, level: null, knows: [], slots: [], minutes: null }
   const note = rest.filter((piece) => !readPiece(piece, said)).join(', ')
   const { slots, minutes, ...told } = said
   const lessons = slots

@@ -1,9 +1,9 @@
 import { inversionsOf, KINDS } from '../material'
-import { familyOf, overWhole, type RecipeInput } from '../instrument'
+import { familyOf, overWhole, type PlayerSettings, type RecipeInput } from '../instrument'
 import type { Requirement } from './model'
 
-/** What a pupil's studies have in common: instrument, school, hand size, stick and mallet settings. */
-export type Settings = Partial<Omit<RecipeInput, 'material'>>
+/** What a pupil's studies have in common. */
+export type Settings = PlayerSettings
 
 /** What is asked over a pupil's own settings: parts of a recipe field by field. */
 const over = (settings: Settings, required: Readonly<Record<string, unknown>>, parts: readonly string[]) =>

@@ -1,7 +1,7 @@
 import { syllabusMessage } from './messages'
 import { type Message, capital, joined } from '../message'
 import { isDegreePin, isFree } from '../study'
-import { familyOf, movesNotes, type Recipe, type RecipeInput, type AnyPin } from '../instrument'
+import { familyOf, movesNotes, playerSettingsOf, type Recipe, type RecipeInput, type AnyPin } from '../instrument'
 import { recipeFor } from './asRecipe'
 import type { Shortfall } from './match'
 import type { Requirement } from './model'
@@ -87,7 +87,7 @@ export function mendOf(recipe: Recipe, required: Requirement, short: readonly Sh
   const altering = alters(recipe)
   if (isFree(recipe.material) || !short.every(altering)) {
     const first = short.find((each) => !altering(each))!
-    const settings = familyOf(recipe).examined.keeps(recipe)
+    const settings = playerSettingsOf(recipe)
     return {
       manner: 'add',
       words: syllabusMessage('mend.add', { field: first.field }),

@@ -1,3 +1,4 @@
+import { overWhole, type PlayerSettings } from '#core/instrument'
 import type { Belongings, Pupil, Preferences, SetListing } from '#shared/api'
 import { DEFAULT_LEARNING, type Learning, type LessonSlot } from '#shared/lessons'
 import type { Db } from './pool'
@@ -37,12 +38,15 @@ export async function insertPupil(
     note?: string
     lessons?: readonly LessonSlot[]
     learning?: Partial<Learning>
+    settings?: PlayerSettings
   },
 ): Promise<string> {
+  const { name, instrument, note = '', lessons = [], learning = {}, settings = {} } = pupil
+  const preferences = Object.keys(settings).length > 0 ? { settings } : {}
   const { rows } = await db.query<{ id: string }>(
-    `insert into pupil (studio_id, name, instrument, note, lessons, learning)
-     values ($1, $2, $3, $4, $5, $6) returning id`,
-    [studio, pupil.name, pupil.instrument, pupil.note ?? '', JSON.stringify(pupil.lessons ?? []), pupil.learning ?? {}],
+    `insert into pupil (studio_id, name, instrument, note, lessons, learning, preferences)
+     values ($1, $2, $3, $4, $5, $6, $7) returning id`,
+    [studio, name, instrument, note, JSON.stringify(lessons), learning, preferences],
   )
   return rows[0]!.id
 }
@@ -106,7 +110,7 @@ export async function belongings(db: Db, studio: number, id: string): Promise<Be
 }
 
 /**
- * Remembers how a pupil plays; what is not named stays, in an instrument's make as well.
+ * Remembers how a pupil plays; what is not named stays, in parts of the settings as well. Run it in a transaction.
  * @returns how many choices are remembered then; null where there is no such pupil
  */
 export async function preferPupil(
@@ -115,15 +119,16 @@ export async function preferPupil(
   id: string,
   some: Partial<Preferences>,
 ): Promise<number | null> {
-  const { rows } = await db.query<{ choices: number }>(
-    `update pupil set preferences = preferences || jsonb_build_object(
-       'settings', coalesce(preferences->'settings', '{}') || $3::jsonb
-         || case when $3::jsonb ? 'accordion' then jsonb_build_object('accordion',
-              coalesce(preferences->'settings'->'accordion', '{}') || ($3::jsonb->'accordion')) else '{}' end,
-       'choices', coalesce(preferences->'choices', '{}') || $4::jsonb)
-     where studio_id = $1 and id = $2
-     returning (select count(*)::int from jsonb_object_keys(preferences->'choices')) as choices`,
-    [studio, id, some.settings ?? {}, some.choices ?? {}],
+  const { rows } = await db.query<{ preferences: Preferences }>(
+    'select preferences from pupil where studio_id = $1 and id = $2 for update',
+    [studio, id],
   )
-  return rows[0]?.choices ?? null
+  if (!rows[0]) return null
+  const { settings, choices } = rows[0].preferences
+  const preferences = {
+    settings: overWhole(settings, some.settings),
+    choices: { ...choices, ...some.choices },
+  }
+  await db.query('update pupil set preferences = $3 where studio_id = $1 and id = $2', [studio, id, preferences])
+  return Object.keys(preferences.choices).length
 }

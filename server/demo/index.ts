@@ -4,7 +4,7 @@ import corvaneMallets from '../../demo/syllabi/corvane-mallets.json'
 import corvanePiano from '../../demo/syllabi/corvane-piano.json'
 import ternQuayAccordion from '../../demo/syllabi/tern-quay-accordion.json'
 import ternQuayPiano from '../../demo/syllabi/tern-quay-piano.json'
-import { altered, type RecipeInput } from '#core/instrument'
+import { altered, pupilPlayer, type RecipeInput } from '#core/instrument'
 import { gradeSet, recipesForMissing } from '#core/syllabus'
 import { type Learning, MAX_TAGS, type Preferences, type Pupil } from '#shared/api'
 import type { StudioSettings } from '#shared/studio'
@@ -27,7 +27,7 @@ import {
   updateSet,
 } from '../db'
 import { drawFor, holdExam } from '../exams'
-import { setFor, settingsFor } from '../sets'
+import { setFor } from '../sets'
 import { contentOf } from '../studies'
 import { dateOf, dayOf } from '#core/practice'
 import { today } from '../record'
@@ -71,7 +71,7 @@ async function builtFor(db: Db, studio: number, pupil: DemoPupil, set: DemoSet):
   const { document } = (await getSyllabus(db, studio, set.syllabus!))!
   const { settings, choices } = pupil.preferences ?? {}
   const all = recipesForMissing(document, gradeSet(document, set.grade!, []), {
-    settings: settingsFor(pupil, settings),
+    settings: pupilPlayer(DEMO_STUDIO.settings, { instrument: pupil.instrument, settings }),
     choices: choices ?? {},
   })
   const { leave, slow } = set.built

@@ -1,6 +1,6 @@
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { type Completion, completionsOf, parseCall, writeCall } from '#core/call'
-import { completeRecipe, type RecipeInput, DEFAULT_INSTRUMENT } from '#core/instrument'
+import { completeRecipe, DEFAULT_INSTRUMENT, playerSettingsOf, type RecipeInput } from '#core/instrument'
 import { seeded } from '#core/random'
 import type { Desk } from '~/stores/desk'
 
@@ -22,13 +22,11 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
   const began = line.value
   /** A key that the line draws stays the same while it is typed. */
   const seed = Math.trunc(Math.random() * 2 ** 31)
-  /** On the desk's instrument, unless the line names one. */
-  const onDesk = (study: RecipeInput): RecipeInput =>
-    study.instrument || !desk.study ? study : { ...study, instrument: desk.study.recipe.instrument }
   /** What a line changes that names no key: the study as it was when the line began, or was changed beneath it. */
   const base = shallowRef<RecipeInput>(desk.recipe)
-  const parsed = computed(() => parseCall(line.value, { base: base.value, random: seeded(seed) }))
-  const called = computed(() => ({ ...parsed.value, studies: parsed.value.studies.map(onDesk) }))
+  const called = computed(() =>
+    parseCall(line.value, { base: base.value, player: playerSettingsOf(base.value), random: seeded(seed) }),
+  )
   const caret = ref(line.value.length)
   /** Completions are of the line's end, and offered only there. */
   const offered = computed<readonly Completion[]>(() =>
@@ -49,11 +47,11 @@ export function calling(desk: Desk, input: () => HTMLInputElement | undefined) {
   const unknown = computed(() =>
     called.value.understood.filter(({ meaning, typed }) => !meaning && typed !== ';').map(({ typed }) => typed),
   )
-  /** The instrument of the desk, where it is not the usual one and the line names none. */
+  /** The instrument of the desk, where it is not the usual one and the line's studies are for it. */
   const deskInstrument = computed(() => {
-    const own = desk.study?.recipe.instrument
-    const named = parsed.value.studies[0]?.instrument
-    return own && own !== DEFAULT_INSTRUMENT && !named ? own : null
+    const own = base.value.instrument
+    const [first] = called.value.studies
+    return own && own !== DEFAULT_INSTRUMENT && first?.instrument === own ? own : null
   })
 
   watch(line, () => {

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import { parseCall } from '#core/call'
-import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
+import { completeRecipe } from '#core/instrument'
 import { courseKeyOf, type WeekLine } from '#core/lesson'
 import type { Weekday } from '#core/practice'
 import type { LessonRow } from '#shared/lessonView'
 import type { StudyListing } from '#shared/api'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { ask } from '~/composables/api'
+import { playerHere, playerOfPupil } from '~/composables/studio'
 import { formatMessage, t } from '~/composables/words'
 import { useLesson } from '~/stores/lesson'
 import { dragged } from './dragging'
@@ -23,11 +24,8 @@ const lesson = useLesson()
 
 const line = ref('')
 /** What is typed is for what the pupil plays, unless the line names something else. */
-const own = computed(() => {
-  const { material: _, ...rest } = (props.rows[0]?.recipe ?? {}) as Partial<Recipe>
-  return 'instrument' in rest && rest.instrument ? { instrument: rest.instrument } : {}
-})
-const heard = computed(() => (line.value.trim() ? parseCall(line.value) : null))
+const player = computed(() => (lesson.file ? playerOfPupil(lesson.file.pupil) : playerHere()))
+const heard = computed(() => (line.value.trim() ? parseCall(line.value, { player: player.value }) : null))
 const problem = computed(() => {
   if (!heard.value || heard.value.studies.length > 0) return ''
   const [first] = heard.value.problems
@@ -38,7 +36,7 @@ function add(): void {
   if (!heard.value || heard.value.studies.length === 0) return
   const known = new Map(props.rows.map((row) => [courseKeyOf(row.recipe), row]))
   const lines = heard.value.studies.map((study) => {
-    const recipe = completeRecipe({ ...own.value, ...study } as RecipeInput)
+    const recipe = completeRecipe(study)
     return lineOf(known.get(courseKeyOf(recipe)) ?? { id: null, recipe }, props.days)
   })
   emit('add', lines)
@@ -136,7 +134,7 @@ async function addFromLibrary({ id }: StudyListing): Promise<void> {
     <p id="week-heard" class="text-[13px]" aria-live="polite">
       <span v-if="problem" class="text-missing">{{ problem }}</span>
       <span v-else-if="heard" class="quiet">{{
-        heard.studies.map((study) => titleWords(completeRecipe({ ...own, ...study } as RecipeInput))).join(', ')
+        heard.studies.map((study) => titleWords(completeRecipe(study))).join(', ')
       }}</span>
     </p>
   </form>

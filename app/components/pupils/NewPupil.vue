@@ -35,9 +35,9 @@ function addPupil(): void {
 }
 const add = (wanted: string): Promise<void> =>
   guarded(async () => {
-    const { lessons, level, knows, note } = heard.value
+    const { lessons, level, knows, note, settings } = heard.value
     const learning = { level, knows }
-    const pupil = { name: wanted, instrument: instrument.value, note, lessons, learning }
+    const pupil = { name: wanted, instrument: instrument.value, note, lessons, learning, settings }
     const { id } = await ask('POST /api/pupils', {}, pupil)
     line.value = confirmed.value = ''
     emit('added', id)

@@ -11,6 +11,7 @@ import { instrumentCalled, wordsFor } from '~/components/instrument/words'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { shortOfWeek } from '~/components/practice/dates'
 import { ask } from '~/composables/api'
+import { playerOfPupil } from '~/composables/studio'
 import { working } from '~/composables/working'
 import { t, formatMessage } from '~/composables/words'
 import PupilLeaving from './PupilLeaving.vue'
@@ -21,14 +22,15 @@ const props = defineProps<{ pupil: Pupil; others: readonly string[] }>()
 const emit = defineEmits<{ changed: []; left: [words: string, bin: string]; refingered: [change: BulkEdit] }>()
 
 const { busy, error, guarded } = working()
-const own = computed<Settings>(() => props.pupil.preferences.settings ?? {})
+/** As the pupil plays, with what holds for the whole studio. */
+const own = computed<Settings>(() => playerOfPupil(props.pupil))
 const fields = computed(() => viewOfPlays(taughtOf(props.pupil.instrument).family.plays).Settings)
 const words = computed(() => {
   const { school, handSize, instrument } = own.value
   const parts = [
     school && formatMessage(taughtOf(props.pupil.instrument).family.schools.find(({ id }) => id === school)!.called),
     handSize && t('sets.pupil-settings.hands', { handSize }),
-    instrument && instrumentCalled({ instrument }),
+    instrument && instrument !== taughtOf(props.pupil.instrument).instrument && instrumentCalled({ instrument }),
     ...wordsFor({ instrument: taughtOf(props.pupil.instrument).instrument as Recipe['instrument'] }).madeAs(own.value),
   ]
   return parts.filter(Boolean).join(', ') || t('sets.pupil-settings.usual-settings')
@@ -66,7 +68,7 @@ const rename = (): Promise<void> =>
       emit('changed')
     }
   })
-const set = (field: 'school' | 'handSize' | 'instrument' | 'accordion', value: unknown): Promise<void> =>
+const set = (field: keyof Settings, value: unknown): Promise<void> =>
   guarded(async () => {
     await ask('PUT /api/pupils/:id/preferences', { id: props.pupil.id }, { settings: { [field]: value } })
     emit('changed')

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, shallowRef } from 'vue'
-import { alters, familyOf, taughtOf } from '#core/instrument'
+import { alters, familyOf, pupilWishes, taughtOf } from '#core/instrument'
 import type { BulkEdit, ChangePreview, Preferences, StudySet } from '#shared/api'
 import ChangeSheet from '~/components/changes/ChangeSheet.vue'
 import { undoChange } from '~/composables/undoing'
 import { ask } from '~/composables/api'
+import { taughtHere } from '~/composables/studio'
 import { working } from '~/composables/working'
 import { t } from '~/composables/words'
 
@@ -13,7 +14,9 @@ const props = defineProps<{ set: StudySet; preferences: Preferences }>()
 const emit = defineEmits<{ changed: [] }>()
 
 const { busy, error, guarded } = working()
-const own = computed(() => props.preferences.settings ?? {})
+const own = computed(() =>
+  pupilWishes(taughtHere(), { instrument: props.set.pupil.instrument, settings: props.preferences.settings }),
+)
 const others = computed(() => {
   const { family } = taughtOf(props.set.pupil.instrument)
   return props.set.studies.filter(

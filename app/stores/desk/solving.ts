@@ -1,9 +1,9 @@
 import { shallowRef } from 'vue'
 import type { ErrorData as Fault, DomainError } from '#core/message'
 import type { Accepted, RealisedStudy } from '#core/realise'
-import { altered, DEFAULT_INSTRUMENT, type RecipeInput, TAUGHT } from '#core/instrument'
+import { altered, type RecipeInput } from '#core/instrument'
 import { newestOnly, realised } from '~/composables/realiser'
-import { taughtHere } from '~/composables/studio'
+import { playerHere } from '~/composables/studio'
 import type { Realised } from '~/workers/realise.worker'
 import { type Place, plain } from './pins'
 
@@ -11,10 +11,7 @@ export const FIRST: RecipeInput = { material: { tonic: 'C', kind: 'major' }, han
 
 /** What lies on the desk when nothing else does: on the instrument that is taught here. */
 export function firstStudy(): RecipeInput {
-  const { instrument, make } = taughtHere()
-  const taught = TAUGHT.find(({ id }) => id === instrument)?.instrument
-  if (!taught || taught === DEFAULT_INSTRUMENT) return FIRST
-  return altered(FIRST, { instrument: taught, ...make } as Parameters<typeof altered>[1])
+  return altered(FIRST, playerHere())
 }
 
 /** The recipe and what the core's worker makes of it. A recipe that fails leaves the last good study in place. */

@@ -71,12 +71,6 @@ export const ACCORDION_EXAMINED: Examined<AccordionRecipe> = {
     ...madeBy({ hands, resolution, ...required }),
     ...(resolution === 'none' ? {} : { bookends: { ...NO_BOOKENDS, after: resolution } }),
   }),
-  keeps: ({ instrument, school, handSize, accordion: { treble, keys, bass, rows, registers, left } }) => ({
-    instrument,
-    school,
-    handSize,
-    accordion: { treble, keys, bass, rows, registers, left: { school: left.school } },
-  }),
   alters: ['bellows', 'registers'] satisfies readonly ShortField[],
   altered: (field, { accordion }, required) =>
     field === 'bellows'

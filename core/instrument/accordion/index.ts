@@ -113,6 +113,11 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   schoolsFor: ({ accordion }) => (trebleOf(accordion.treble).plays === 'keys' ? ON_KEYS : ON_BUTTONS),
   usualSchool: 'conservatory',
   fields: ['firstFinger', 'chromatic', 'handSize', 'accordion'],
+  playerFields: [
+    ...['school', 'handSize', 'accordion.treble', 'accordion.keys', 'accordion.registers', 'accordion.bass'],
+    ...['accordion.rows', 'accordion.left.school'],
+  ],
+  playerFollows: [['accordion.bass', 'accordion.rows']],
   parts: ['accordion'],
   moves: (before, some) => 'accordion' in some && moving(before) !== moving({ ...before, ...some }),
   compassOf,

@@ -46,7 +46,6 @@ export const KEYS_EXAMINED: Examined<FingerRecipe> = {
     ...(tonicHand && interval !== 'octave' ? { tonicHand } : {}),
     ...(resolution === 'none' ? {} : { bookends: { ...NO_BOOKENDS, after: resolution } }),
   }),
-  keeps: ({ school, handSize }) => ({ school, handSize }),
   alters: [],
   altered: () => ({}),
   standsFor: ({ hands }) => (hands === 'together' ? ['together', 'right', 'left'] : [null]),

@@ -83,6 +83,8 @@ export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   schoolsFor: () => SCHOOLS,
   usualSchool: 'conservatory',
   fields: ['firstFinger', 'leftArpeggio', 'chromatic', 'repeats', 'handSize'],
+  playerFields: ['school', 'handSize'],
+  playerFollows: [],
   parts: [],
   moves: () => false,
   compassOf: () => ({ ...PIANO, compass: COMPASS }),

@@ -42,7 +42,6 @@ export const MALLETS_EXAMINED: Examined<MalletRecipe> = {
       : {}),
     ...(required.mallets === 4 ? { mallets: { count: 4 } } : {}),
   }),
-  keeps: ({ instrument, school, bars }) => ({ instrument, school, bars }),
   alters: [],
   altered: () => ({}),
   standsFor: () => [null],

@@ -1,10 +1,10 @@
 import { setResponseStatus } from 'h3'
 import { bodies } from '#shared/schemas'
+import { insertPupil } from '../../db'
 import { readChecked, route } from '../../http'
-import { newPupil } from '../../pupils'
 
 export default route('POST /api/pupils', async ({ event, db, studio }) => {
-  const id = await newPupil(db, studio, await readChecked(event, bodies.newPupil))
+  const id = await insertPupil(db, studio, await readChecked(event, bodies.newPupil))
   setResponseStatus(event, 201)
   return { id }
 })

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { TAUGHT } from '#core/instrument'
 import { readPupilLine } from '#core/lesson'
 
-const NOTHING = { instrument: null, lessons: [], level: null, knows: [], note: '' }
+const NOTHING = { instrument: null, settings: {}, lessons: [], level: null, knows: [], note: '' }
 const on = (weekday: string, time: string, minutes = 30) => ({ weekday, time, minutes })
 
 describe('a new pupil in one line', () => {
