@@ -1,11 +1,4 @@
-import {
-  type Choices,
-  gradeOf,
-  type Order,
-  practiceOrder,
-  recipesForMissing,
-  DEFAULT_POLICIES,
-} from '#core/syllabus'
+import { type Choices, gradeOf, type Order, practiceOrder, recipesForMissing, DEFAULT_POLICIES } from '#core/syllabus'
 import { type Filled, MAX_STUDIES, type StudySet } from '#shared/api'
 import {
   bringUpToDate,

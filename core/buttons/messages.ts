@@ -21,7 +21,7 @@ export type ButtonMessages = {
   'pinned.button': { button: Message; note: NoteParam }
   /** The shape of a line: rows, and the fingers that lie on them; `keys` share it. */
   'reason.shape': { from: number; to: number; fingers: string; keys: ListParam; every: 'yes' | 'no' }
-  'reason.beside': { finger: number; note: NoteParam; row: number }
+  'reason.beside': { finger: number; note: NoteParam; row: number; why: 'before' | 'next' | 'octave' }
   'reason.thumb-passes': { to: NoteParam }
   'reason.little': { note: NoteParam }
   'other.rows': { row: number; price: Message }

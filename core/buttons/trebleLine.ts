@@ -18,6 +18,7 @@ import type { AccordionRecipe, ButtonSchoolId } from './settings'
 import { outOfReach } from './reach'
 import { atHome, type Shape, type Shaped } from './shape'
 import { trebleReasons } from './trebleReasons'
+import { withHabit } from './trebleHabit'
 import { basesOn, BUTTON_SCHOOL_DATA, trebleTouch } from './trebleTouch'
 
 interface FingeringOptions {
@@ -33,7 +34,7 @@ function shapesOf(recipe: AccordionRecipe, line: Line): Shape[] {
   const steps = stepsOf(line)
   return basesOn(treble).map((base) => {
     const touch = trebleTouch(treble, school, base, !isFree(recipe.material))
-    return { base, treble, school, pressing: pressingOf(touch, line, steps) }
+    return { base, treble, school, pressing: withHabit(pressingOf(touch, line, steps), school.weights['other-octave']) }
   })
 }
 

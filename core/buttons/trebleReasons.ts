@@ -2,7 +2,7 @@ import { type Crossing, noteParam, type Reason, fingeringMessage } from '../fing
 import { listed, named } from '../message'
 import { modulo, noteName, pitchClass } from '../pitch'
 import { isFree, type Line } from '../study'
-import { SHAPE_ROWS } from './trebleTouch'
+import { SHAPE_ROWS, shapeRow } from './trebleTouch'
 import { pinnedButton, type PlacedPress } from './pins'
 import { isButtonPin } from './pin'
 import { grouped } from './grouped'
@@ -47,18 +47,34 @@ function shapeReason({ recipe, line, chosen }: Solved): Reason[] {
   return [{ hand: HAND, kind: 'shape', indices: [0], message, price: null }]
 }
 
+/** Why a finger lies off its own row: the one of that row has just played, is wanted next, or the octave is one shape. */
+function besideWhy({ chosen, presses }: Solved, index: number): 'before' | 'next' | 'octave' {
+  const rowOf = (press: Press<TrebleButton>): number => shapeRow(chosen.treble, chosen.base, press.button)
+  const own = chosen.school.home
+  const isRows = (press: Press<TrebleButton> | undefined): boolean =>
+    press !== undefined && own[press.finger] === rowOf(presses[index]!)
+  return isRows(presses[index - 1]) ? 'before' : isRows(presses[index + 1]) ? 'next' : 'octave'
+}
+
 /** Fingers off their own row because it is taken: a chord's notes that lie beside one another. */
-function besideReasons({ line, chosen, presses }: Solved): Reason[] {
+function besideReasons(solved: Solved): Reason[] {
+  const { line, chosen, presses } = solved
   const seen = new Set<string>()
   return presses.flatMap((press, index): Reason[] => {
     const { finger, button } = press
     const here = line.notes[index]!
-    const key = `${finger} ${modulo(here.midi, 12)}`
+    const why = besideWhy(solved, index)
+    const key = `${finger} ${modulo(here.midi, 12)} ${why}`
     if (finger === 5 || atHome(chosen, press) || seen.has(key)) return []
     seen.add(key)
-    const message = buttonsMessage('reason.beside', { finger, note: noteParam(here.pitch), row: button.row })
+    const message = buttonsMessage('reason.beside', { finger, note: noteParam(here.pitch), row: button.row, why })
     const indices = presses.flatMap((each, at) =>
-      each.finger === finger && modulo(line.notes[at]!.midi - here.midi, 12) === 0 ? [at] : [],
+      each.finger === finger &&
+      modulo(line.notes[at]!.midi - here.midi, 12) === 0 &&
+      !atHome(chosen, each) &&
+      besideWhy(solved, at) === why
+        ? [at]
+        : [],
     )
     return [{ hand: HAND, kind: 'row', indices, message, price: null }]
   })

@@ -17,6 +17,7 @@ export const TREBLE_TERMS = [
   'finger-change',
   'stretch',
   'travel',
+  'other-octave',
 ] as const
 export type TrebleTerm = (typeof TREBLE_TERMS)[number]
 type TrebleCostListener = CostListener<TrebleTerm>
@@ -46,6 +47,7 @@ const WEIGHTS: Readonly<Record<TrebleTerm, number>> = {
   'finger-change': 120,
   stretch: 30,
   travel: 1,
+  'other-octave': 200,
 }
 
 export const BUTTON_SCHOOL_DATA: Readonly<Record<ButtonSchoolId, ButtonSchool>> = {

@@ -53,7 +53,10 @@ const forPlayer = <F extends { readonly studies: readonly RecipeInput[] }>(found
 })
 
 /** Gathers what one study, or one list of keys, says. */
-export function gather(understood: readonly Understood[], { base, player = {}, random = Math.random }: Setting = {}): Gathered {
+export function gather(
+  understood: readonly Understood[],
+  { base, player = {}, random = Math.random }: Setting = {},
+): Gathered {
   const meaning = understood.flatMap((each) => (each.meaning ? [each.meaning] : []))
   const parts = meaning.map(({ part }) => part)
   const changes = parts.flatMap((part) => (part.is === 'change' ? [part] : []))
@@ -62,7 +65,8 @@ export function gather(understood: readonly Understood[], { base, player = {}, r
   const problems = [...contradictions(meaning), ...asides]
   const remarks = [...slipsIn(understood), ...changes.flatMap(({ question }) => question ?? [])]
   const free = parts.findLast((part) => part.is === 'pitches')
-  if (free) return { studies: [narrowed(player, { ...change, material: { pitches: free.pitches } })], remarks, problems }
+  if (free)
+    return { studies: [narrowed(player, { ...change, material: { pitches: free.pitches } })], remarks, problems }
 
   const heard = hear(understood)
   const line = { understood, heard, meaning, change, random }

@@ -1,9 +1,7 @@
-/** Fields by which a part says of which sort it is: another sort takes its place as a whole. */
-const SORTS = ['keys', 'by'] as const
-
 const isPart = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
-const isSort = (value: object): boolean => SORTS.some((field) => field in value)
+/** Journeys say by a list of keys, or by a step, of which sort they are: another sort takes their place as a whole. */
+const isSort = (value: Record<string, unknown>): boolean => Array.isArray(value.keys) || 'by' in value
 
 /** A part of a recipe as it is asked over what it is: parts within it likewise, lists as a whole. */
 export function overWhole<T extends object>(whole: T | undefined, requested: object | undefined): T {

@@ -55,7 +55,7 @@ export function narrowed<T extends PlayerSettings>(wider: PlayerSettings, own: T
   if (own.instrument && !sameFamily(wider, own)) return own
   const family = familyOf(wider)
   const freed = family.playerFollows
-    .filter(([said]) => at(own, said.split('.')) !== undefined)
+    .filter(([said]) => ![undefined, at(wider, said.split('.'))].includes(at(own, said.split('.'))))
     .reduce<Tree>((tree, [, path]) => without(tree, path.split('.')), playerSettingsOf(wider) as Tree)
   const all = overWhole(freed, own) as T
   // what the study says itself is never dropped: that it does not go is for the core to say
@@ -74,8 +74,7 @@ export interface PlayingPupil {
   readonly settings?: PlayerSettings | undefined
 }
 
-const instrumentOfTaught = (id: string): PlayerSettings =>
-  ({ instrument: taughtOf(id).instrument }) as PlayerSettings
+const instrumentOfTaught = (id: string): PlayerSettings => ({ instrument: taughtOf(id).instrument }) as PlayerSettings
 
 /** What a studio's studies are for, where no pupil says. */
 export const studioPlayer = ({ instrument, make }: TaughtHere): PlayerSettings =>

@@ -83,7 +83,7 @@ function keysIn(text: string): KnownKey[] | null {
 }
 
 /** The instrument that a piece names, how it is made, and nothing but that; null where it does not. */
-function playedBy(piece: string): Pick<PupilLine, 'settings'> & { readonly instrument: string } | null {
+function playedBy(piece: string): (Pick<PupilLine, 'settings'> & { readonly instrument: string }) | null {
   const taught = TAUGHT.find(({ id }) => id === piece.toLowerCase())
   if (taught) return { instrument: taught.id, settings: {} }
   const { studies, complete } = parseCall(`C ${piece}`)
@@ -94,7 +94,10 @@ function playedBy(piece: string): Pick<PupilLine, 'settings'> & { readonly instr
   const { make } = instrumentOf(study)
   const { instrument, ...rest } = playerSettingsOf(study)
   const found = own.find(({ id }) => id === make) ?? own[0]!
-  return { instrument: found.id, settings: instrument === found.instrument ? rest : { instrument, ...rest } as PlayerSettings }
+  return {
+    instrument: found.id,
+    settings: instrument === found.instrument ? rest : ({ instrument, ...rest } as PlayerSettings),
+  }
 }
 
 type Said = { -readonly [field in Exclude<keyof PupilLine, 'name' | 'note' | 'lessons'>]: PupilLine[field] } & {

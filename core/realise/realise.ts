@@ -46,6 +46,12 @@ export function realise(input: RecipeInput, accepted: Accepted = {}, alternative
   } as RealisedStudy
 }
 
+/**
+ * A recipe with nothing left open, where it stands on its instrument and as long as that takes it; nothing is fingered.
+ * @throws DomainError
+ */
+export const fittedRecipe = (input: RecipeInput): Recipe => placed(completeRecipe(input), input).recipe
+
 const sectionOf = ({ label, from, fifths, recipe }: Part): StudySection => ({
   ...{ words: joined(label, 'comma'), from, fifths },
   notesPerBeat: recipe.tempo.notesPerBeat,

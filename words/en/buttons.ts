@@ -24,6 +24,7 @@ export const buttons = {
   'treble.charge.finger-again': 'one finger on two buttons at {note}',
   'treble.charge.finger-change': 'another finger on the same button at {note}',
   'treble.charge.stretch': 'a stretch at {note}',
+  'treble.charge.other-octave': 'another finger on {note} than in the other octaves',
   'treble.charge.travel': 'the hand farther off at {note}',
   'bass.charge.columns': 'farther over the board at {note}',
   'bass.charge.from-tonic': 'away from the tonic’s column at {note}',
@@ -42,7 +43,8 @@ export const buttons = {
   'pinned.button': '{button} for {note}',
   'reason.shape':
     '{fingers} lie on rows {from} to {to}, a finger to a row. {every, select, yes {With five rows this shape serves every key.} other {The shape also serves {keys}. The other keys have two shapes more.}}',
-  'reason.beside': '{finger} on {note}: the finger of row {row} has just played its neighbour.',
+  'reason.beside':
+    '{finger} on {note}: {why, select, before {the finger of row {row} has just played the note before} next {the finger of row {row} is wanted for the next note} other {so every octave has the same fingers}}.',
   'reason.thumb-passes': 'the thumb goes on to {to}, and the hand after it.',
   'reason.little': '5 on {note}: the hand need not go on.',
   'other.rows': 'begun on row {row}: {price}',

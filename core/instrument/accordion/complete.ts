@@ -191,12 +191,13 @@ export function complete(input: CommonInput, common: Common, instrument: 'accord
   const hands = common.hands === 'together' && silent ? 'right' : common.hands
   const { accordion, firstFinger, chromatic, handSize } = ownOf(input)
   const settings = completeSettings(accordion, hands, material)
-  const strokes = hands === 'left' && !['scale', 'none'].includes(settings.left.part)
+  // a board sounds one octave: more is a choice, and the board comes round again
+  const onBoard = hands === 'left'
   return {
     ...common,
     instrument,
     hands,
-    ...(strokes && input.octaves === undefined ? { octaves: 1 } : {}),
+    ...(onBoard && input.octaves === undefined ? { octaves: 1 } : {}),
     school: schoolFor(input.school, settings.treble),
     firstFinger: oneOf(firstFinger ?? 'usual', FIRST_FINGERS, 'firstFinger'),
     chromatic: oneOf(chromatic ?? 'one-three', CHROMATICS, 'chromatic'),

@@ -125,7 +125,8 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   movesApart: false,
   inOctaves: ({ hands, accordion: { left } }) => hands !== 'left' || left.part === 'scale',
 
-  usualStart: { short: 60, long: 48 },
+  // from G3 up, as books of scales have it, where the make goes so low; long ones from the lowest key
+  usualStart: { short: 55, long: 52 },
   usualPerBeat,
   complete,
   takes: (material, kind) => {
@@ -138,7 +139,13 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
     return kind ? { accordion: { ...recipe.accordion, left: { ...left, part: undefined } } } : {}
   },
   alongHands: ({ accordion, hands: before }, hands) =>
-    hands === before ? {} : { accordion: { ...accordion, left: { ...accordion.left, part: undefined } } },
+    hands === before
+      ? {}
+      : {
+          accordion: { ...accordion, left: { ...accordion.left, part: undefined } },
+          // a board has one octave of its own, the right hand has more
+          ...((hands === 'left') === (before === 'left') ? {} : { octaves: undefined }),
+        },
   laddersOf: () => ['none', 'notes', 'octaves'],
   accentsOf: ({ rhythm }) => rhythm.accents,
 

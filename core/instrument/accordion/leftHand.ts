@@ -145,21 +145,34 @@ function struckChords(line: Line): { step: number; chord: Chord }[] | null {
   return chords.every(({ chord }) => chord !== null) ? (chords as { step: number; chord: Chord }[]) : null
 }
 
+const OCTAVE = 12
+
+/**
+ * Semitones over the lowest note at which a note is written: a board sounds one octave, so a longer line comes round
+ * again. A note at which two octaves meet is the upper end of the one that it comes up through, else the lower end.
+ */
+function folded(above: number, fromBelow: boolean): number {
+  const within = above % OCTAVE
+  return within === 0 && above > 0 && fromBelow ? OCTAVE : within
+}
+
 /** The scale itself on the board, its lowest note where bass notes are written. */
 function bassScale({ notes, ...line }: Line, octaves: number): Line {
   const lowest = Math.min(...notes.map(({ midi }) => midi))
-  // two octaves and more are written from as low as the staff takes them
-  const from = octaves > 1 ? BASS_FROM - 3 : BASS_FROM
-  const down = Math.floor((lowest - from) / 12)
-  const lower = (pitch: Pitch): Pitch => ({ ...pitch, octave: pitch.octave - down })
-  return {
-    ...line,
-    notes: notes.map((note, at) => ({
+  const down = Math.floor((lowest - BASS_FROM) / OCTAVE)
+  const written = (note: LineNote, at: number): LineNote => {
+    const above = note.midi - lowest
+    // a line that begins at its top has come up to it
+    const fromBelow = at === 0 || notes[at - 1]!.midi < note.midi
+    const lower = down + (octaves > 1 ? (above - folded(above, fromBelow)) / OCTAVE : 0)
+    return {
       ...note,
-      ...{ pitch: lower(note.pitch), midi: note.midi - 12 * down },
+      pitch: { ...note.pitch, octave: note.pitch.octave - lower },
+      midi: note.midi - OCTAVE * lower,
       ...(at === 0 ? { solo: true as const } : {}),
-    })),
+    }
   }
+  return { ...line, notes: notes.map(written) }
 }
 
 /** The root under all of the right hand's notes: it rings through. */
