@@ -1,6 +1,7 @@
 import { type RenderContext, StaveConnector } from 'vexflow/core'
 import type { RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
+import { CHORD_SIGNS } from '#core/surface'
 import type { PlacedNote, StaffPlan, System } from './layout'
 import { keepMetricsFlat } from './flatMetrics'
 import { inkOf, signsExtent, type Staff, staffOf } from './staffNotes'
@@ -66,7 +67,6 @@ const TRIPLET = 23
 const STAFF = 40
 const SIGN = 14
 /** How a bass staff writes its chords, in the usual manner; and a scale that is not to be read as basses and chords. */
-const CHORD_SIGNS = { major: 'M', minor: 'm', seventh: '7', diminished: 'd' } as const
 const SOLO = 'B.S.'
 const signOf = ({ chord, solo }: PlacedNote): string | null => (chord ? CHORD_SIGNS[chord] : solo ? SOLO : null)
 const hasSigns = (plan: StaffPlan): boolean => plan.chords.some((notes) => notes.some(signOf))

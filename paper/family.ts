@@ -3,7 +3,7 @@ import type { Player } from '#core/instrument'
 import { playersIn, type RealisedStudy } from '#core/realise'
 import { accordionOf, fingersOf, rightOf } from '#pictures'
 import { bellowsOver } from './bellows'
-import { barsMap, type MapPicture, pianoMap } from './maps'
+import { accordionMap, barsMap, type MapPicture, pianoMap } from './maps'
 import type { Drawn } from './page'
 import { bassLane, fingerStair, stickStair } from './stairs'
 
@@ -49,7 +49,7 @@ const FAMILIES: Readonly<Record<RealisedStudy['plays'], FamilyPictures>> = {
         ...bassLane(own, system, above, lane),
       ]
     },
-    map: null,
+    map: (study, width) => accordionMap(accordionOf(study), width),
     alone: (study, player) => {
       const { bass, hands, ...rest } = accordionOf(study)
       const own = player === 'left' ? { bass, hands: {} } : { hands }

@@ -1,8 +1,11 @@
 import { isBlack } from '#core/surface'
 import type { RealisedStudy } from '#core/realise'
 import {
+  type AccordionStudy,
   barsAround,
   barScale,
+  type BoardButton,
+  boardMapOf,
   type FingerStudy,
   marksOf,
   pianoMapOf,
@@ -10,10 +13,12 @@ import {
   type Strike,
   sticksOf,
   strikesAround,
+  trebleMapOf,
 } from '#pictures'
 import { boxPath, circlePath, line, shape, words } from './ink'
 import { HANDS, INK, RULE, SOFT, WHITE } from './inks'
 import type { Drawn } from './page'
+import { placed } from './place'
 
 /** A picture of an instrument, in pixels. */
 export interface MapPicture {
@@ -67,4 +72,69 @@ export function barsMap(study: RealisedStudy, width: number): MapPicture {
       ...strikes.flatMap(strikeOf),
     ],
   }
+}
+
+const NAME = 8.5
+const centredName = (text: string, x: number, y: number, colour: string): Drawn =>
+  words(text, x - text.length * NAME * 0.29, y, 'sans', NAME, colour)
+
+/** The right hand's keys or buttons true to scale, with each one's finger going up. */
+function trebleMap(study: AccordionStudy, width: number): MapPicture {
+  const { height, radius, whites, blacks, buttons, marks, disc } = trebleMapOf(study, { width, step: null, facing: false })
+  const { ink, wash } = HANDS.right
+  return {
+    height: height + 4,
+    drawn: [
+      ...buttons.map(({ x, y }) => line(circlePath(x, y, radius), 0.8, { colour: SOFT })),
+      ...buttons.filter(({ isC }) => isC).map(({ x, y }) => shape(circlePath(x, y, 1.8), SOFT)),
+      ...whites.map((key) => shape(boxPath(key.x, key.y, key.width, key.height), WHITE, RULE, 0.8)),
+      ...blacks.map((key) => shape(boxPath(key.x, key.y, key.width, key.height), INK)),
+      ...marks.flatMap(({ finger, x, y }) => [
+        shape(circlePath(x, y, disc), wash, ink, 0.9),
+        figure(String(finger), x, y + 4, INK),
+      ]),
+    ],
+  }
+}
+
+const LABELS = 24
+/** Buttons of the board by their names; those that are played have their finger, and what they are called over it. */
+function boardButton({ x, y, name, called, mark, dimpled }: BoardButton, radius: number): Drawn[] {
+  const ring = dimpled ? [line(circlePath(x, y, radius + 2.4), 0.8)] : []
+  if (!mark) return [...ring, line(circlePath(x, y, radius), 0.8, { colour: SOFT }), centredName(name, x, y + 3, SOFT)]
+  const { ink } = HANDS.left
+  return [
+    ...ring,
+    shape(circlePath(x, y, radius), ink),
+    figure(String(mark.finger), x, y + 4, WHITE),
+    centredName(called, x, y - radius - 2.5, INK),
+  ]
+}
+
+/** The board as the hand behind it finds it, the chin on the right. */
+function boardMap(study: AccordionStudy, width: number): MapPicture {
+  const frame = { width, step: null, facing: false, labels: LABELS, around: 2 }
+  const { height, buttons, radius, path } = boardMapOf(study, frame)
+  return {
+    height: height + 6,
+    drawn: [
+      line(path, 1, { colour: HANDS.left.ink, dash: [3, 3] }),
+      ...buttons.flatMap((button) => boardButton(button, radius)),
+    ],
+  }
+}
+
+/** Both sides of an accordion, as far as they are played. */
+export function accordionMap(study: AccordionStudy, width: number): MapPicture {
+  const parts = [
+    ...(study.hands.right ? [trebleMap(study, width)] : []),
+    ...(study.bass ? [boardMap(study, width)] : []),
+  ]
+  return parts.reduce<MapPicture>(
+    (above, part) => ({
+      height: above.height + part.height,
+      drawn: [...above.drawn, ...part.drawn.map((one) => placed(one, 0, above.height, 1))],
+    }),
+    { height: 0, drawn: [] },
+  )
 }

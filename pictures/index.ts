@@ -3,8 +3,10 @@
  * draws them as elements that can be touched, paper as ink.
  */
 export { bellowsIn, type DrawnWay } from './accordion/bellows'
+export { type BoardButton, type BoardMap, boardMapOf } from './accordion/board'
 export { laneOf, type LaneMark } from './accordion/lane'
 export { accordionOf, type AccordionStudy, rightOf } from './accordion/study'
+export { type TrebleMap, trebleMapOf } from './accordion/treble'
 export { clustered } from './fingers/clusters'
 export { type KeyMark, type PianoMap, pianoMapOf } from './fingers/map'
 export { type Disc, type StairPicture, stairOf } from './fingers/stair'

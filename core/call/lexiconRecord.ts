@@ -21,14 +21,28 @@ const PLACE_WORDS: Readonly<Record<NonNullable<Played['place']>, readonly string
     'thumb under|crossing|crossings',
     'paso|pasos del|de pulgar',
   ],
+  leap: ['bass|left|big|wide? leap|leaps|jump|jumps|skip|skips', 'salto|saltos', 'sprung|sprunge'],
+  bellows: [
+    'bellows change|changes|turn|turns?',
+    'change|changes of|in the? bellows',
+    'cambio|cambios de? fuelle',
+    'balgwechsel|balg',
+  ],
+  register: ['register|registers change|switch?', 'change|switch of registers|register', 'cambio de registro', 'registerwechsel'],
+  row: ['row change|changes', 'change|changes of row|rows', 'cambio de fila', 'reihenwechsel'],
+  double: ['double|doubles stroke|strokes|sticking?', 'doble|dobles', 'doppelschlag'],
+  roll: ['roll|rolls|tremolo', 'redoble|redobles', 'wirbel'],
   end: ['end|ending|close|final|fin|ende|schluss', 'last note|notes', 'ultima|ultimas nota|notas'],
 }
 
+const BARE: readonly string[] = ['leap', 'bellows', 'register', 'row', 'double', 'roll']
 const PLACES: Rule[] = (Object.keys(PLACE_WORDS) as (keyof typeof PLACE_WORDS)[]).flatMap((place) =>
   PLACE_WORDS[place].flatMap((words) => [
     ...says([`${AT} ${THE} ${words}`], { place }),
     // “wrong right at the turn” says where, “right at the turn” by itself does not say whether it was right
     ...says([`right ${AT.slice(0, -1)} ${THE} ${words}`], { place, outcome: 'unclear' }),
+    // these are nothing but places, whatever stands before them
+    ...(BARE.includes(place) ? says([words], { place }) : []),
   ]),
 )
 

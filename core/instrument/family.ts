@@ -18,7 +18,7 @@ import type { Difficulty, Together } from '../together'
 import type { PlayerRequirement, Miss, ShortField, StandsFor } from './requirement'
 import type { Phrase, Saying } from './lexicon'
 import type { Part } from './parts'
-import type { Route } from './route'
+import type { Place, Route } from './route'
 
 /** One instrument that stands in a room. */
 export interface Instrument<Id extends string = string> {
@@ -291,6 +291,8 @@ export interface Family<
   /** Whether touch is chosen for its own sake. */
   readonly hasTouch: boolean
   readonly examined: Examined<R>
+  /** Places of its studies at which something goes wrong, as they are offered. */
+  readonly places: readonly Place[]
   /** How its studies are practised, stage by stage. */
   readonly route: Route<R, P>
   /** What a called line says of it. */

@@ -46,6 +46,12 @@ export interface Route<R extends CommonRecipe = CommonRecipe, P = unknown> {
   watch(recipe: R, performance: P, stage: Stage): Message | null
 }
 
-/** Where in a study something went wrong, as a word in a line: the turn at the top, its start, its end. */
-export const PLACES = ['start', 'turn', 'crossing', 'end'] as const
+/**
+ * Where in a study something went wrong, as a word in a line: the turn at the top, its start, its end; a family has those
+ * that its instruments know.
+ */
+export const PLACES = [
+  ...(['start', 'turn', 'crossing', 'leap', 'bellows', 'register'] as const),
+  ...(['row', 'double', 'roll', 'end'] as const),
+] as const
 export type Place = (typeof PLACES)[number]

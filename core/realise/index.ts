@@ -21,7 +21,7 @@ export {
   stretchesOf,
   takesPins,
 } from './players'
-export { realise, takeAlternative } from './realise'
+export { fittedRecipe, realise, takeAlternative } from './realise'
 export { laidDown, notesIn } from './size'
 export type { RealisedStudy } from './study'
 export { apartMessage, materialName, octavesMessage, titleOf } from './title'

@@ -85,6 +85,9 @@ const TONES: Readonly<Record<BassRow, readonly number[]>> = {
 export const tonesOf = ({ row, column }: BassButton): number[] =>
   TONES[row].map((semitones) => modulo(7 * column + semitones, 12))
 
+/** How a chord's row is written after its root (common practice): `C M`, `C m`, `C 7`, `C d`. */
+export const CHORD_SIGNS: Readonly<Record<ChordRow, string>> = { major: 'M', minor: 'm', seventh: '7', diminished: 'd' }
+
 export const isChordRow = (row: BassRow): row is ChordRow => row !== 'counterbass' && row !== 'fundamental'
 
 /** Every button of a board, row by row. */

@@ -15,6 +15,7 @@ export {
   buttonName,
   buttonNote,
   buttonsFor,
+  CHORD_SIGNS,
   buttonsOn,
   type ChordRow,
   isChordRow,

@@ -29,6 +29,8 @@ export interface FamilyView {
   readonly stairHeight: (systems: number) => number
   /** The instrument true to scale. */
   readonly Map: Component
+  /** What stands beside the score, over the reasons: the part of the instrument that a line does not show; or nothing. */
+  readonly Beside: Component | null
   /** Schools, their settings, and what is uncertain about the instrument. Takes `recipe`, tells `change`. */
   readonly Schools: Component
   /** How a pupil plays, when a grade becomes a set. Takes `own` settings, tells `set` with a field and a value. */

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import { parseCall } from '#core/call'
-import { completeRecipe } from '#core/instrument'
+import type { Recipe } from '#core/instrument'
 import { courseKeyOf, type WeekLine } from '#core/lesson'
+import type { DomainError } from '#core/message'
 import type { Weekday } from '#core/practice'
+import { fittedRecipe } from '#core/realise'
+import { errorMessage } from '#words'
 import type { LessonRow } from '#shared/lessonView'
 import type { StudyListing } from '#shared/api'
 import WordPanel from '~/components/frame/WordPanel.vue'
@@ -26,19 +29,24 @@ const line = ref('')
 /** What is typed is for what the pupil plays, unless the line names something else. */
 const player = computed(() => (lesson.file ? playerOfPupil(lesson.file.pupil) : playerHere()))
 const heard = computed(() => (line.value.trim() ? parseCall(line.value, { player: player.value }) : null))
-const problem = computed(() => {
-  if (!heard.value || heard.value.studies.length > 0) return ''
-  const [first] = heard.value.problems
-  return first ? formatMessage(first) : t('call.call-line.no-key')
+/** The studies of the line as they stand on the pupil's instrument, or why one of them cannot. */
+const fitted = computed<{ recipes: Recipe[]; problem: string }>(() => {
+  if (!heard.value) return { recipes: [], problem: '' }
+  const { studies, problems } = heard.value
+  if (studies.length === 0)
+    return { recipes: [], problem: problems[0] ? formatMessage(problems[0]) : t('call.call-line.no-key') }
+  try {
+    return { recipes: studies.map((study) => fittedRecipe(study)), problem: '' }
+  } catch (error) {
+    return { recipes: [], problem: formatMessage(errorMessage((error as DomainError).toData())) }
+  }
 })
 /** Studies of the line; one that the pupil has already is taken as it is. */
 function add(): void {
-  if (!heard.value || heard.value.studies.length === 0) return
+  const { recipes } = fitted.value
+  if (recipes.length === 0) return
   const known = new Map(props.rows.map((row) => [courseKeyOf(row.recipe), row]))
-  const lines = heard.value.studies.map((study) => {
-    const recipe = completeRecipe(study)
-    return lineOf(known.get(courseKeyOf(recipe)) ?? { id: null, recipe }, props.days)
-  })
+  const lines = recipes.map((recipe) => lineOf(known.get(courseKeyOf(recipe)) ?? { id: null, recipe }, props.days))
   emit('add', lines)
   line.value = ''
 }
@@ -91,7 +99,7 @@ async function addFromLibrary({ id }: StudyListing): Promise<void> {
         :placeholder="t('lesson.week.type')"
         aria-describedby="week-heard"
       />
-      <button type="submit" class="plain-button" :disabled="!heard || heard.studies.length === 0">
+      <button type="submit" class="plain-button" :disabled="fitted.recipes.length === 0">
         {{ t('practice.line.add') }}
       </button>
       <WordPanel :words="t('lesson.week.from')" look="button" placement="bottom-end">
@@ -132,10 +140,8 @@ async function addFromLibrary({ id }: StudyListing): Promise<void> {
       </WordPanel>
     </div>
     <p id="week-heard" class="text-[13px]" aria-live="polite">
-      <span v-if="problem" class="text-missing">{{ problem }}</span>
-      <span v-else-if="heard" class="quiet">{{
-        heard.studies.map((study) => titleWords(completeRecipe(study))).join(', ')
-      }}</span>
+      <span v-if="fitted.problem" class="text-missing">{{ fitted.problem }}</span>
+      <span v-else-if="heard" class="quiet">{{ fitted.recipes.map(titleWords).join(', ') }}</span>
     </p>
   </form>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { PLACES } from '#core/instrument'
+import { familyOf, type Place } from '#core/instrument'
 import type { WeekLine } from '#core/lesson'
 import { WEEKDAYS, type Weekday } from '#core/practice'
 import WordPanel from '~/components/frame/WordPanel.vue'
@@ -21,7 +21,7 @@ const tempo = (bpm: number): void => {
   emit('change', { ...props.line, reach, tempo: Math.min(props.line.tempo, reach) })
 }
 const place = (value: string): void =>
-  emit('change', { ...props.line, where: value ? { place: value as (typeof PLACES)[number] } : null })
+  emit('change', { ...props.line, where: value ? { place: value as Place } : null })
 function toggle(day: Weekday): void {
   const { days } = props.line
   const next = days.includes(day) ? days.filter((each) => each !== day) : [...days, day]
@@ -55,7 +55,7 @@ const minutes = (value: number): void => {
           @change="place(($event.target as HTMLSelectElement).value)"
         >
           <option value="">{{ t('lesson.line.whole') }}</option>
-          <option v-for="each in PLACES" :key="each" :value="each">{{ t('practice.place', { place: each }) }}</option>
+          <option v-for="each in familyOf(line.study).places" :key="each" :value="each">{{ t('practice.place', { place: each }) }}</option>
         </select>
       </label>
       <div class="flex flex-wrap items-center gap-3">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { type Player, PLACES, type Recipe } from '#core/instrument'
+import { familyOf, type Place as PlaceName, type Player, type Recipe } from '#core/instrument'
 import type { Where } from '#core/practice'
 import { playersIn, type RealisedStudy } from '#core/realise'
 import { wordsOf } from '~/components/instrument'
@@ -34,7 +34,8 @@ onMounted(async () => {
 /** Hands that can be told apart, where two play. */
 const players = computed(() => (study.value ? playersIn(study.value) : []))
 const player = ref<Player | null>(null)
-const placed = (place: (typeof PLACES)[number]): Where => (player.value ? { place, player: player.value } : { place })
+const places = computed(() => familyOf(props.recipe).places)
+const placed = (place: PlaceName): Where => (player.value ? { place, player: player.value } : { place })
 /** The note that the keyboard is on: a press, or Enter, picks it. */
 const selected = shallowRef<Place | null>(null)
 function select(place: Place): void {
@@ -60,7 +61,7 @@ function onKey(event: KeyboardEvent): void {
     <p class="flex flex-wrap items-center gap-[5px]">
       <span class="aside text-missing">{{ t('practice.where') }}</span>
       <button
-        v-for="place in PLACES"
+        v-for="place in places"
         :key="place"
         type="button"
         class="plain-button"

@@ -13,10 +13,10 @@ import type { Lettered } from './letters'
 import { useShowing } from '~/stores/showing'
 import { t, formatMessage } from '~/composables/words'
 
-const props = defineProps<{ study: RealisedStudy; lettered: readonly Lettered[]; selected: Place | null }>()
+const props = defineProps<{ study: RealisedStudy; lettered: readonly Lettered[]; selected: Place | null; step?: number | null; range?: readonly [number, number] | null }>()
 const emit = defineEmits<{
   point: [step: number | null]
-  select: [place: Place]
+  select: [place: Place, extend?: boolean]
   take: [player: Player, marks: readonly string[], pins: readonly AnyPin[]]
   change: [some: Partial<RecipeInput>]
 }>()
@@ -67,6 +67,15 @@ const priced = computed(() =>
 
 <template>
   <div class="text-[13.5px] leading-[1.42]">
+    <component
+      :is="view.Beside"
+      v-if="view.Beside"
+      :study="study"
+      :step="step ?? null"
+      :range="range"
+      @select="(place: Place, extend: boolean) => emit('select', place, extend)"
+      @point="emit('point', $event)"
+    />
     <div class="head">
       <h2>{{ t(words.headings.why) }}</h2>
       <span class="flex flex-wrap items-baseline gap-x-3">

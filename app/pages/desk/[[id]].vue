@@ -249,6 +249,8 @@ watch(
             :study="desk.study"
             :lettered="lettered"
             :selected="desk.selected"
+            :step="step"
+            :range="desk.range"
             @point="desk.pointed = $event"
             @select="select"
             @take="desk.takeAlternative"

@@ -5,7 +5,6 @@ import { el, leaf, type Node } from '../xml'
 import { divisions, DIVISIONS, noteNodes } from './note'
 
 const CLEFS = { treble: ['G', 2], bass: ['F', 4] } as const
-const CHORD_WORDS = { major: 'M', minor: 'm', seventh: '7', diminished: 'd' } as const
 
 const clefNode = ({ clef }: Writing, staff: number): Node => {
   const [sign, line] = CLEFS[clef]
@@ -111,7 +110,7 @@ function staffNodes(writer: Writer, bar: ScoreBar, at: number): Node[] {
     const label = event.notes.find((note) => note.label)?.label
     return [
       ...changes(before, event, staff),
-      ...(chord ? [wordsNode(CHORD_WORDS[chord], staff)] : []),
+      ...(chord ? [wordsNode(CHORD_SIGNS[chord], staff)] : []),
       ...(label ? [wordsNode(label, staff, 'below')] : []),
       ...noteNodes(event, { staff, staccato, slur: writer.slurs[at]!.get(event) ?? null }),
     ]

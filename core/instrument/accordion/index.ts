@@ -214,6 +214,7 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   alsoMessage,
   hasTouch: true,
   examined: ACCORDION_EXAMINED,
+  places: ['start', 'turn', 'crossing', 'leap', 'bellows', 'register', 'end'],
   route: ACCORDION_ROUTE,
   lexicon: ACCORDION_LEXICON,
   written: {

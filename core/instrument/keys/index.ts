@@ -150,6 +150,7 @@ export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   alsoMessage: () => [],
   hasTouch: true,
   examined: KEYS_EXAMINED,
+  places: ['start', 'turn', 'crossing', 'leap', 'end'],
   route: KEYS_ROUTE,
   lexicon: KEY_LEXICON,
   written: {

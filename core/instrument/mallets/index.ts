@@ -158,6 +158,7 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   alsoMessage: sticksMessage,
   hasTouch: false,
   examined: MALLETS_EXAMINED,
+  places: ['start', 'turn', 'crossing', 'leap', 'row', 'double', 'roll', 'end'],
   route: MALLETS_ROUTE,
   lexicon: MALLET_LEXICON,
   written: {

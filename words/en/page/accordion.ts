@@ -58,6 +58,7 @@ export const accordion = {
   'accordion.rows.one': 'Row {row}',
   'accordion.row':
     '{row, select, counterbass {major third} fundamental {bass} major {major} minor {minor} seventh {seventh} other {dim.}}',
+  'accordion.beside': '{bass} bass: the chin is on the right',
   'accordion.row.short':
     '{row, select, counterbass {3rd} fundamental {bass} major {M} minor {m} seventh {7} other {d}}',
   'accordion.row-number': 'row {row}',

@@ -41,7 +41,8 @@ export const practice = {
   'practice.where.somewhere': 'somewhere',
   'practice.where.touch': 'or press the note, twice',
   'practice.where.not': 'not wrong after all',
-  'practice.place': '{place, select, start {the start} turn {the turn} crossing {a crossing} other {the end}}',
+  'practice.place': 
+    '{place, select, start {the start} turn {the turn} crossing {a crossing} leap {a leap} bellows {a bellows change} register {the change of register} row {a row change} double {a double} roll {a roll} other {the end}}',
   'practice.today.title': 'Today, {minutes} minutes',
   'practice.today.later': '{day}, {minutes} minutes',
   'practice.today.lesson': 'lesson',
@@ -51,7 +52,7 @@ export const practice = {
   'practice.line.such-as': 'G minor together 96 clean, D minor LH wrong at the turn',
   'practice.line.add': 'Add',
   'practice.line.heard':
-    '{title}: {outcome, select, right {right} hesitated {hesitated} other {wrong}} at ♩ = {bpm}{hands, select, right {, right hand} left {, left hand} together {, together} other {}}{place, select, start {, at the start} turn {, at the turn} crossing {, at a crossing} end {, at the end} other {}}',
+    '{title}: {outcome, select, right {right} hesitated {hesitated} other {wrong}} at ♩ = {bpm}{hands, select, right {, right hand} left {, left hand} together {, together} other {}}{place, select, start {, at the start} turn {, at the turn} crossing {, at a crossing} leap {, at a leap} bellows {, at a bellows change} register {, at the change of register} row {, at a row change} double {, at a double} roll {, at a roll} end {, at the end} other {}}',
   'practice.line.unread': '{heard} (not read: {words})',
   'practice.line.how': '{title}: how did it go? Clean, hesitated or wrong.',
   'practice.line.which': '“{typed}”: {among, select, none {nothing in this set} other {which of {among}?}}',

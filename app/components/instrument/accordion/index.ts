@@ -17,6 +17,7 @@ const view: FamilyView = {
   Stair: defineAsyncComponent(() => import('./AccordionStair.vue')),
   stairHeight: (systems) => (systems > 1 ? HEIGHT.several : HEIGHT.one),
   Map: defineAsyncComponent(() => import('./AccordionMap.vue')),
+  Beside: defineAsyncComponent(() => import('./BoardBeside.vue')),
   Schools: defineAsyncComponent(() => import('./SchoolChoice.vue')),
   Settings: defineAsyncComponent(() => import('./PupilFields.vue')),
 }

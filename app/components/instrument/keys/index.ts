@@ -19,6 +19,7 @@ const view: FamilyView = {
   Stair: StairChart,
   stairHeight: (systems) => (systems > 1 ? HEIGHT.several : HEIGHT.one),
   Map: PianoMap,
+  Beside: null,
   Schools: SchoolChoice,
   Settings: defineAsyncComponent(() => import('./PupilFields.vue')),
 }

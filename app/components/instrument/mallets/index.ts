@@ -13,6 +13,7 @@ const view: FamilyView = {
   Stair: defineAsyncComponent(() => import('./StickStair.vue')),
   stairHeight: () => HEIGHT,
   Map: defineAsyncComponent(() => import('./BarMap.vue')),
+  Beside: null,
   Schools: defineAsyncComponent(() => import('./StickingChoice.vue')),
   Settings: defineAsyncComponent(() => import('./PupilFields.vue')),
 }

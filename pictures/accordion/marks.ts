@@ -1,5 +1,5 @@
 import type { NamedButton } from '#core/buttons'
-import type { AccordionStudy } from '#pictures'
+import type { AccordionStudy } from './study'
 
 /** A note that stands on a key or button of the map. */
 export interface MapMark<Spot> {
