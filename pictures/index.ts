@@ -5,6 +5,7 @@
 export { bellowsIn, type DrawnWay } from './accordion/bellows'
 export { type BoardButton, type BoardMap, boardMapOf } from './accordion/board'
 export { laneOf, type LaneMark } from './accordion/lane'
+export { boardMarks, buttonMarks, keyMarks, nameOf } from './accordion/marks'
 export { accordionOf, type AccordionStudy, rightOf } from './accordion/study'
 export { type TrebleMap, trebleMapOf } from './accordion/treble'
 export { clustered } from './fingers/clusters'

@@ -3,7 +3,6 @@ import {
   completeEntry,
   GRADE_DEFAULTS,
   GROUP_DEFAULTS,
-  saysHands,
   type Syllabus,
   SYLLABUS_FORMAT,
 } from '#core/syllabus'
@@ -35,7 +34,7 @@ export function courseFor(list: string, called: { title: string; level: (level: 
   const grades = levels.map((lines, at) => {
     let count = 0
     const entries = lines.flatMap((line) =>
-      parseRequirement(line, { saysHands: saysHands({ instrument: list }) }).entries.map((entry) =>
+      parseRequirement(line, { instrument: list }).entries.map((entry) =>
         completeEntry({ ...entry, id: `${at + 1}.${++count}` }),
       ),
     )

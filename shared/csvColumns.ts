@@ -8,7 +8,7 @@ export const COLUMNS = [
   ...['grade', 'grade_title', 'group', 'group_title', 'any', 'of', 'draw', 'id', 'words', 'reading', 'open', 'keys'],
   ...['except', 'pick', 'kinds', 'chooser', 'scope', 'inversions', 'seventh', 'hands', 'motion', 'contrary_from'],
   ...['interval', 'tonic_hand', 'octaves', 'course', 'top', 'articulations', 'touch_chooser', 'beat', 'bpm'],
-  ...['notes_per_beat', 'tempo_kind', 'most', 'figure', 'walk', 'line', 'resolution', 'lead', 'rolled', 'mallets'],
+  ...['notes_per_beat', 'tempo_kind', 'most', 'figure', 'walk', 'line', 'resolution', 'lead', 'rolled', 'mallets', 'sticks'],
   ...['memory', 'bass', 'bellows', 'bellows_beats', 'bass_rows', 'treble', 'registers', 'conditions'],
 ] as const
 type Row = Readonly<Record<string, string>>
@@ -45,7 +45,7 @@ function keys(text: string): EntryInput['keys'] {
   return list(text)
 }
 
-/** What is asked of a line, as the fields of a file have it; what is no such thing is named by the check. */
+/** What is asked of a line, or of sticks, as the fields of a file have it; what is no such thing is named by the check. */
 function line(text: string): unknown {
   try {
     return JSON.parse(text)
@@ -63,6 +63,7 @@ const READERS: Readonly<Record<string, Reader>> = {
   inversions: (text) => list(text).map(whole),
   octaves: whole,
   line,
+  sticks: line,
   articulations: list,
   mallets: whole,
   bellows_beats: whole,

@@ -1,7 +1,8 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { LEFT_PARTS, MAX_BELLOWS_BEATS, REGISTERS, TURNS } from '#core/buttons'
 import { KIND_IDS } from '#core/material'
-import { BASS_ROWS } from '#core/surface'
+import { RUDIMENTS } from '#core/sticking'
+import { BASS_ROWS, MALLET_IDS } from '#core/surface'
 import {
   ARTICULATIONS,
   CONTRARY_FROM,
@@ -36,7 +37,7 @@ import {
   TEMPO_DEFAULTS,
   TEMPO_KINDS,
 } from '#core/syllabus'
-import { lineSchema, note } from './recipeSchema'
+import { lineSchema, note, recipeSchema } from './recipeSchema'
 import { words } from './words'
 
 const identifier = words(80).min(1)
@@ -64,6 +65,14 @@ const tempoSchema = Joi.object({
   kind: oneOf(TEMPO_KINDS, TEMPO_DEFAULTS.kind),
   most: bpm,
 })
+
+const MALLET_MAKES = [...new Set(MALLET_IDS.map((id) => id.split('-')[0]!))]
+const sticksSchema = Joi.object({
+  rudiment: Joi.valid(...RUDIMENTS.filter((rudiment) => rudiment !== 'none')),
+  alternating: Joi.valid(true),
+  figure: recipeSchema.extract('mallets.figure'),
+  make: Joi.valid(...MALLET_MAKES),
+}).min(1)
 
 /** What each field may hold. The compiler holds them to the types: none is missing, none too many. */
 const ENTRY_FIELDS: Readonly<Record<keyof Entry, Joi.Schema>> = {
@@ -105,6 +114,7 @@ const ENTRY_FIELDS: Readonly<Record<keyof Entry, Joi.Schema>> = {
   lead: oneOf(LEADS, ENTRY_DEFAULTS.lead),
   rolled: Joi.boolean().default(ENTRY_DEFAULTS.rolled),
   mallets: oneOf([2, 4], ENTRY_DEFAULTS.mallets),
+  sticks: sticksSchema.allow(null).default(null),
   bass: Joi.valid(...LEFT_PARTS.filter((part) => part !== 'none'), null).default(null),
   bellows: Joi.valid(...TURNS.filter((turn) => turn !== 'free'), null).default(null),
   bellowsBeats: whole(1, MAX_BELLOWS_BEATS).allow(null).default(null),

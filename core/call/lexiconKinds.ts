@@ -32,13 +32,13 @@ const SHAPES: Rule[] = [
   }),
   ...says(['in? tetrachords|tetrachord|tetracordios'], { shape: 'tetrachords' }),
   ...says(['cadence|cadences i? iv? i? v? 7? i?', 'cadence|cadences|cadencia|kadenz'], { shape: 'cadence' }),
-  ...says(['scale|scales? in? double thirds', 'double thirds scale|scales', 'terceras dobles', 'doppelterzen'], {
+  ...says(['scale|scales? in? double thirds', 'double stops? in? thirds', 'thirds in|as double stops', 'double thirds scale|scales', 'terceras dobles', 'doppelterzen'], {
     shape: 'double-thirds',
   }),
-  ...says(['scale|scales? in? double sixths', 'double sixths scale|scales', 'sextas dobles', 'doppelsexten'], {
+  ...says(['scale|scales? in? double sixths', 'double stops? in? sixths', 'sixths in|as double stops', 'double sixths scale|scales', 'sextas dobles', 'doppelsexten'], {
     shape: 'double-sixths',
   }),
-  ...says(['scale|scales? in? double octaves', 'octavas dobles', 'scale|scales? in octaves'], {
+  ...says(['scale|scales? in? double octaves', 'double stops? in? octaves', 'octaves in|as double stops', 'octavas dobles', 'scale|scales? in octaves'], {
     shape: 'double-octaves',
   }),
   ...says(['scale|scales? in? double minor thirds', 'in minor thirds'], { shape: 'double-minor-thirds' }),

@@ -151,6 +151,17 @@ const INVERSIONS: Rule[] = [
   }),
 ]
 
+/** Chords of an accordion's board. */
+const BOARD: Rule[] = [
+  {
+    phrases: ['left hand? chords of|in|on?', 'chords of|in|on|for', 'chord buttons of|in|on?', 'chords of|in|with the left hand'],
+    accordion: { left: { part: 'chords' } },
+  },
+  { phrases: ['primary chords of|in|on?', 'i iv v7? chords? in|of?'], accordion: { left: { part: 'cadence' } } },
+].flatMap(({ phrases, accordion }) =>
+  fixed(phrases, { part: { is: 'change', change: { accordion }, usual: { hands: 'left' } } } as never),
+)
+
 const TOUCHES = ['legato', 'staccato'] as const
 const SIDES = ['right', 'left'] as const
 
@@ -261,6 +272,7 @@ export const REQUIREMENT_RULES: readonly Rule[] = [
     ...HANDS,
     ...INVERSIONS,
     ...IN_INTERVALS,
+    ...BOARD,
     ...PLAYING,
     ...TEMPO,
     ...FILLERS,

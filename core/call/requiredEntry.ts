@@ -1,6 +1,7 @@
 import { callMessage } from './messages'
 import type { Message } from '../message'
 import { inversionsOf, KINDS, type KindId } from '../material'
+import { familyForList, familyOf, instrumentOf } from '../instrument'
 import { noteName } from '../pitch'
 import { SWING_RANGE } from '../study'
 import { trebleOf } from '../surface'
@@ -15,8 +16,8 @@ export interface ListContext {
   readonly previous?: string | null
   /** The group's title: hands, octaves, form and kind that the line leaves unsaid. */
   readonly title?: string
-  /** Whether lists for the instrument say which hands play. */
-  readonly saysHands?: boolean
+  /** What the list is for, as lists name it; where that is not known, words of every instrument are taken. */
+  readonly instrument?: string
 }
 
 /** What of a study a list does not ask. */
@@ -31,7 +32,6 @@ const NOT_ASKED = [
   'signature',
   'startOctave',
   'instrument',
-  'rudiment',
   'bookends.before',
   'pattern.accompaniment',
   'rhythm.ladder',
@@ -67,6 +67,22 @@ function accordionFrom({ accordion: { left, bellows, treble, registers } = {} }:
   return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as Partial<Entry>
 }
 
+/** What it says of sticks beyond lead, rolls and how many there are: a rudiment, strict alternation, a figure, an instrument. */
+function sticksFrom({ rudiment, school, mallets, instrument }: Heard['change']): Entry['sticks'] | undefined {
+  const bars = instrument && familyOf({ instrument }).examined.lists.includes(MALLET_LIST)
+  const sticks = {
+    ...(rudiment && rudiment !== 'none' ? { rudiment } : {}),
+    ...(school === 'strict' ? { alternating: true as const } : {}),
+    ...(mallets?.figure ? { figure: mallets.figure } : {}),
+    ...(bars ? { make: instrumentOf({ instrument }).make } : {}),
+  }
+  return Object.keys(sticks).length > 0 ? sticks : undefined
+}
+const MALLET_LIST = 'mallets'
+
+/** Buttons that sound a chord are named on their root, and have no octaves. */
+export const isBoardChords = ({ change }: Heard): boolean => change.accordion?.left?.part === 'chords'
+
 const positionsOf = (kinds: readonly KindId[]): number[] =>
   Array.from({ length: Math.min(...kinds.map((kind) => inversionsOf(KINDS[kind]))) }, (_, inversion) => inversion)
 
@@ -93,6 +109,7 @@ function playingFrom({ change, ask, leads, inversions, positions }: Heard, kinds
     lead: ask.lead ?? (new Set(leads).size > 1 ? 'both' : leads[0]),
     rolled: change.roll?.manner === undefined ? undefined : change.roll.manner !== 'none',
     mallets: change.mallets?.count,
+    sticks: sticksFrom(change),
     top: ask.top ?? change.tops,
     ...accordionFrom(change),
     memory: ask.memory,
@@ -113,17 +130,22 @@ function whichKeys({ or, choosers, ask }: Heard): string[] {
 }
 
 /** Hands and octaves that nothing says: the interpretation taken is asked about. */
-function unsaid({ hands, ask, change }: Heard, kinds: readonly KindId[], { saysHands = true }: ListContext): string[] {
+/** Whether lists for the instrument say which hands play. */
+const saysHands = ({ instrument }: ListContext): boolean =>
+  instrument === undefined || familyForList(instrument).examined.saysHands
+
+function unsaid(heard: Heard, kinds: readonly KindId[], context: ListContext): string[] {
+  const { hands, ask, change } = heard
   const shared =
     kinds.every((kind) => KINDS[kind].texture === 'tetrachords') ||
     change.motion === 'contrary' ||
     (change.interval ?? 'octave') !== 'octave'
   const counted = kinds.some((kind) => ['run', 'chain'].includes(KINDS[kind].texture))
   return [
-    ...(saysHands && !shared && hands.length === 0 && ask.hands === undefined && change.mallets === undefined
+    ...(saysHands(context) && !shared && hands.length === 0 && ask.hands === undefined && change.mallets === undefined
       ? ['hands']
       : []),
-    ...(counted && change.octaves === undefined ? ['octaves'] : []),
+    ...(counted && change.octaves === undefined && !isBoardChords(heard) ? ['octaves'] : []),
   ]
 }
 
@@ -142,7 +164,11 @@ export function entryFrom(
     hands,
     touchFrom(heard),
     motionFrom(heard, hands.hands),
-    rest.of ? { seventh: 'of' as const, open: [] } : seventhFrom(heard, kinds.kinds),
+    isBoardChords(heard)
+      ? { seventh: 'on' as const, open: [] }
+      : rest.of
+        ? { seventh: 'of' as const, open: [] }
+        : seventhFrom(heard, kinds.kinds),
     { open: [...startsOpen(heard), ...whichKeys(heard)] },
     { open: [...rest.open, ...heard.questions, ...unsaid(heard, kinds.kinds, rest.context)] },
     { open: tempo.open },
@@ -159,7 +185,7 @@ export function entryFrom(
     tempo: tempo.tempo,
     ...without({ ...fields, ...playingFrom(heard, kinds.kinds), pick: pickFrom(heard), conditions, open }),
   }
-  return { entry, problems: [...tempo.problems, ...problemsOf(change)] }
+  return { entry, problems: [...tempo.problems, ...problemsOf(change), ...askedElsewhere(entry, rest.context)] }
 }
 
 /** Rhythms are shown, not graded. */
@@ -172,14 +198,26 @@ function rhythmFrom({ rhythm }: Heard['change']): string[] {
   ]
 }
 
-/** Fields of a study that no list asks for; words of an accordion name it, and a list is for its own instrument anyway. */
+/** What is asked of sticks or of a board, in a list for an instrument that has none. */
+function askedElsewhere(entry: Partial<EntryInput>, { instrument }: ListContext): Message[] {
+  if (instrument === undefined) return []
+  const own = familyForList(instrument).examined.asked
+  const strange = OF_ONE.find((field) => !own.includes(field) && entry[field] !== undefined && entry[field] !== null)
+  return strange ? [callMessage('asked.not-asked', { field: strange })] : []
+}
+/** Fields of an entry that lists for one family alone have. */
+const OF_ONE = ['lead', 'sticks', 'rolled', 'bass', 'bellows', 'bassRows', 'treble', 'registers'] as const
+
+/** Fields of a study that no list asks for; a school only where it is more than strict alternation. */
 function problemsOf(change: Heard['change']): Message[] {
   const changed = fieldsOf({ is: 'change', change }).filter(
     ([, value]) => !['none', 'one-key', 'straight'].includes(value as string),
   )
+  const isRead = (field: string): boolean =>
+    // words of an accordion name it, and a list is for its own instrument anyway
+    (field === 'instrument' && (change.accordion !== undefined || sticksFrom(change)?.make !== undefined)) ||
+    (field === 'school' && change.school === 'strict')
   return NOT_ASKED.filter(
-    (field) =>
-      changed.some(([path]) => path === field || path.startsWith(`${field}.`)) &&
-      !(field === 'instrument' && change.accordion),
+    (field) => changed.some(([path]) => path === field || path.startsWith(`${field}.`)) && !isRead(field),
   ).map((field) => callMessage('asked.not-asked', { field }))
 }

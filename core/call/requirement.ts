@@ -4,7 +4,7 @@ import { modulo, type Note, noteName, pitchClass } from '../pitch'
 import type { EntryInput } from '../syllabus'
 import { alternativesIn } from './alternatives'
 import { ANY_START, keysFrom, startsAnywhere } from './requiredParts'
-import { entryFrom, type ListContext, type Rest } from './requiredEntry'
+import { entryFrom, isBoardChords, type ListContext, type Rest } from './requiredEntry'
 import { type Heard, hear } from './heard'
 import { keysHeard } from './keysHeard'
 import { kindsFrom } from './kindsHeard'
@@ -65,9 +65,25 @@ function requiredKeys(
   return { keys: found, inversion }
 }
 
+/** A board's chords, by the row that sounds them. */
+const CHORD_KINDS: Readonly<Partial<Record<NonNullable<Features['quality']>, KindId>>> = {
+  major: 'major-arpeggio',
+  minor: 'minor-arpeggio',
+  dominant: 'dominant-seventh-arpeggio',
+  diminished: 'diminished-arpeggio',
+}
+
+/** Kinds that some features come to; of chords on an accordion's board one for each row that is named. */
+function kindsOf(features: readonly Features[], heard: Heard): ReturnType<typeof kindsFrom> {
+  if (!isBoardChords(heard)) return kindsFrom(features, heard)
+  const qualities = features.flatMap(({ quality }) => quality ?? [])
+  const named = qualities.length > 0 ? qualities : (['major'] as const)
+  return { kinds: [...new Set(named.flatMap((quality) => CHORD_KINDS[quality] ?? []))], open: [], problems: [] }
+}
+
 /** Entries of some keys that have their kinds in common: one, or one for each mode where the keys are all keys. */
 function entriesFrom(heard: Heard, tonics: readonly Note[], features: readonly Features[], rest: Rest) {
-  const { kinds, open: assumed, problems } = kindsFrom(features, heard)
+  const { kinds, open: assumed, problems } = kindsOf(features, heard)
   const open = [...new Set([...assumed, ...majorAssumed(features, heard, kinds)])]
   const required = requiredKeys(heard, tonics, kinds, rest.context)
   const wrong = [...problems, ...(required.problem ? [required.problem] : [])]
@@ -87,6 +103,15 @@ function entriesFrom(heard: Heard, tonics: readonly Note[], features: readonly F
     problems: [...wrong, ...once(each.flatMap((one) => one.problems))],
   }
 }
+
+/** Chords of a board are asked on every root that the line names. */
+const boardKeys = ({ named, common }: Heard): ReturnType<typeof keysHeard> => ({
+  groups: [
+    { tonics: named.map(({ tonic }) => tonic), features: [...common, ...named.flatMap(({ features }) => features)] },
+  ],
+  of: false,
+  open: [],
+})
 
 type Unnamed = Omit<EntryInput, 'id'>
 
@@ -120,7 +145,7 @@ function subjectEntries(
   const { lines, problems } = alternativesIn([...fromTitle(context.title, own), ...own])
   const each = lines.flatMap((alternative) => {
     const heard = hear(alternative)
-    const { groups, of, open } = keysHeard(heard)
+    const { groups, of, open } = isBoardChords(heard) ? boardKeys(heard) : keysHeard(heard)
     const rest = { words: line.trim(), conditions, context, of, open }
     return groups.map(({ tonics, features }) => entriesFrom(heard, tonics, features, rest))
   })

@@ -163,12 +163,14 @@ interface Pins<R extends CommonRecipe, P extends Performance, PlayerId extends s
 export interface Examined<R extends CommonRecipe> {
   /** Lists that are for it. */
   readonly lists: readonly string[]
+  /** Fields of an entry that only its lists have. */
+  readonly asked: readonly string[]
   /** Whether a list says which hands play. */
   readonly saysHands: boolean
   /** What of a requirement's players a study falls short of. */
   shortOf(recipe: R, required: PlayerRequirement, togetherForSeparate: boolean, miss: Miss): void
   /** What a requirement sets in a recipe beyond key, length, course and tempo. */
-  setBy(required: PlayerRequirement): Readonly<Record<string, unknown>>
+  setBy(required: PlayerRequirement, own?: { readonly instrument?: string }): Readonly<Record<string, unknown>>
   /** What of its own a list's wish only alters in a study, which stays the same study. */
   readonly alters: readonly ShortField[]
   /** What is altered then. */

@@ -52,7 +52,10 @@ export type InstrumentMessages = {
   'short.mallets': { asked: number; own: number }
   'short.lead': { asked: Hand; own: Hand }
   'short.rolled': { asked: 'rolled' | 'single' }
-  'short.rudiment': null
+  'short.rudiment': { asked: string; own: string }
+  'short.figure': { asked: string; own: string }
+  'short.alternating': null
+  'short.make': { asked: string; own: string }
   'bass-row': { row: string }
   'short.bass': { asked: string; own: string }
   'short.bellows': { asked: string; beats: number; own: string; ownBeats: number }

@@ -1,7 +1,19 @@
 import type { BellowsSettings, LeftPart, Register } from '../buttons'
 import type { Message } from '../message'
 import type { Bookends, CommonRecipe, ContraryFrom, Hand, HandsApart, Motion, Tempo } from '../study'
+import type { Rudiment } from '../sticking'
 import type { BassRow } from '../surface'
+
+/** How sticks go, and on what: only what the list names. */
+export interface RequiredSticks {
+  readonly rudiment?: Exclude<Rudiment, 'none'>
+  /** Whether they alternate strictly, hand to hand. */
+  readonly alternating?: true
+  /** Of four mallets: the order of their strokes, `1234`. */
+  readonly figure?: string
+  /** The instrument: `vibraphone`, whatever its size. */
+  readonly make?: string
+}
 
 /** What a list asks of whoever plays; each family reads what concerns it. */
 export interface PlayerRequirement {
@@ -18,6 +30,8 @@ export interface PlayerRequirement {
   readonly lead: Hand | null
   readonly rolled: boolean
   readonly mallets: 2 | 4
+  /** What sticks are asked beyond that; null where the list says nothing. */
+  readonly sticks: RequiredSticks | null
   /** What an accordion's left hand does under the scale, or by itself; null where the list does not say. */
   readonly bass: Exclude<LeftPart, 'none'> | null
   /** Where its bellows turn; null where the list does not say. */
@@ -51,6 +65,8 @@ export type ShortField =
   | 'lead'
   | 'roll'
   | 'mallets'
+  | 'sticking'
+  | 'instrument'
   | 'bass'
   | 'bellows'
   | 'bassRows'

@@ -104,15 +104,15 @@ function likeliest({ studies: named, hands, namesForm }: PlayedLine, studies: re
  */
 export const readSpokenLine = (line: string, studies: readonly Recipe[]): SpokenEntry[] =>
   parsePlayed(line).map((played) => {
-    const { typed, outcome, bpm, kind, unread } = played
+    const { typed, outcome, bpm, kind, unread, place = null } = played
     const found = likeliest(played, studies)
     const families = found.map((study) => familyOf(studies[study]!))
-    const hasPlace = families.every(({ places }) => played.place === null || places.includes(played.place))
+    const hasPlace = families.every(({ places }) => place === null || places.includes(place))
     return {
       ...{ typed, outcome, bpm, kind, studies: found },
       // a place that the instrument has not, and a hand where the hands share a line, are no part of the entry
-      place: hasPlace ? played.place : null,
+      place: hasPlace ? place : null,
       hands: families.some(({ examined }) => !examined.saysHands) ? null : played.hands,
-      unread: hasPlace || played.place === null ? unread : [...unread, played.place],
+      unread: hasPlace || place === null ? unread : [...unread, place],
     }
   })

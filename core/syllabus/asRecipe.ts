@@ -21,7 +21,7 @@ export function recipeFor(required: Requirement, settings: Settings = {}): Recip
   return {
     ...settings,
     material: inversionsOf(KINDS[kind]) > 1 ? { tonic, kind, inversion } : { tonic, kind },
-    ...over(settings, family.examined.setBy(required), family.parts),
+    ...over(settings, family.examined.setBy(required, settings), family.parts),
     octaves,
     course,
     articulation: articulations[0] ?? 'legato',

@@ -28,6 +28,7 @@ export const ENTRY_DEFAULTS = {
   lead: 'either',
   rolled: false,
   mallets: 2,
+  sticks: null,
   bass: null,
   bellows: null,
   bellowsBeats: null,

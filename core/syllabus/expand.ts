@@ -118,7 +118,7 @@ const patternOf = ({ figure, walk, line }: Entry, first: NamedMaterial): Pattern
 
 function variantsOf(entry: Entry, { kinds, tonic, player, inversion, touch, lead }: Slot): Requirement[] {
   const { motion, contraryFrom, interval, tonicHand, octaves, course, top } = entry
-  const { tempo, resolution, rolled, mallets } = entry
+  const { tempo, resolution, rolled, mallets, sticks } = entry
   const { bass, bellows, bellowsBeats, bassRows, treble, registers } = entry
   return kinds.flatMap((kind) =>
     player.map((hands) => ({
@@ -140,6 +140,7 @@ function variantsOf(entry: Entry, { kinds, tonic, player, inversion, touch, lead
       lead,
       rolled,
       mallets,
+      sticks,
       // a right hand alone has no bass to play
       bass: hands === 'right' ? null : bass,
       ...{ bellows, bellowsBeats, bassRows, treble, registers },

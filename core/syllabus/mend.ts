@@ -71,6 +71,8 @@ function alterMessage(field: Field, recipe: Recipe, required: Requirement, alter
       return syllabusMessage('mend.contrary-from', { from: required.contraryFrom ?? 'unison' })
     case 'bellows':
       return syllabusMessage('mend.bellows', { bellows: required.bellows ?? 'top', beats: required.bellowsBeats ?? 0 })
+    case 'sticking':
+      return syllabusMessage('mend.sticking')
     case 'registers':
       return syllabusMessage('mend.registers', { registers: required.registers.join(' + ') })
     default:

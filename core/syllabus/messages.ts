@@ -16,6 +16,11 @@ export interface SyllabusMessages {
   'asked.top-twice': null
   'asked.rolled': null
   'asked.four-mallets': null
+  'asked.figure': { figure: string }
+  'asked.rudiment': { rudiment: string }
+  'asked.alternating': null
+  'asked.make': { make: string }
+  'mend.sticking': null
   'asked.memory': null
   /** What an accordion is asked. */
   'asked.bass': { part: string; hands: 'together' | Hand }

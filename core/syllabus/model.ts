@@ -98,6 +98,7 @@ export interface Entry {
   readonly lead: (typeof LEADS)[number]
   readonly rolled: boolean
   readonly mallets: 2 | 4
+  readonly sticks: PlayerRequirement['sticks']
   /** What an accordion's left hand does; null: the list does not say. */
   readonly bass: PlayerRequirement['bass']
   readonly bellows: PlayerRequirement['bellows']

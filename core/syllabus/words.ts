@@ -59,10 +59,14 @@ const requiredInversion = ({ inversion }: Requirement): Message[] =>
   inversion > 0 ? [syllabusMessage('asked.inversion', { inversion })] : []
 
 /** Sticks, where they are asked for. */
-export const requiredSticks = ({ lead, rolled, mallets }: Requirement): Message[] => [
+export const requiredSticks = ({ lead, rolled, mallets, sticks }: Requirement): Message[] => [
   ...(lead ? [instrumentMessage('stick.lead', { hand: lead })] : []),
   ...(rolled ? [syllabusMessage('asked.rolled')] : []),
   ...(mallets === 4 ? [syllabusMessage('asked.four-mallets')] : []),
+  ...(sticks?.figure ? [syllabusMessage('asked.figure', { figure: sticks.figure })] : []),
+  ...(sticks?.rudiment ? [syllabusMessage('asked.rudiment', { rudiment: sticks.rudiment })] : []),
+  ...(sticks?.alternating ? [syllabusMessage('asked.alternating')] : []),
+  ...(sticks?.make ? [syllabusMessage('asked.make', { make: sticks.make })] : []),
 ]
 
 /** What an accordion is asked beside the notes. */

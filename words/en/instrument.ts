@@ -42,7 +42,12 @@ export const instrument = {
   'short.lead':
     '{asked, select, right {right} other {left}} lead asked, this has the {own, select, right {right} other {left}}',
   'short.rolled': '{asked, select, rolled {rolled notes asked} other {single strokes asked, this is rolled}}',
-  'short.rudiment': 'the plain course asked, this is a rudiment',
+  'short.rudiment':
+    '{asked, select, none {plain strokes} paradiddle {paradiddles} double_paradiddle {double paradiddles} paradiddle_diddle {paradiddle-diddles} other {inverted paradiddles}} asked, this has {own, select, none {plain strokes} paradiddle {paradiddles} double_paradiddle {double paradiddles} paradiddle_diddle {paradiddle-diddles} other {inverted paradiddles}}',
+  'short.figure': 'mallets {asked} asked, this has {own}',
+  'short.alternating': 'hand to hand asked, this has doubles',
+  'short.make':
+    '{asked, select, marimba {a marimba} vibraphone {a vibraphone} xylophone {a xylophone} other {a glockenspiel}} asked, this is for {own, select, marimba {a marimba} vibraphone {a vibraphone} xylophone {a xylophone} other {a glockenspiel}}',
   'short.top':
     'top note {asked, select, once {once} other {twice}} asked, this strikes it {own, select, once {once} other {twice}}',
   'bass-row':

@@ -13,6 +13,13 @@ export const syllabus = {
   'asked.top-twice': 'top note twice',
   'asked.rolled': 'rolled',
   'asked.four-mallets': 'four mallets',
+  'asked.figure': 'mallets {figure}',
+  'asked.rudiment':
+    '{rudiment, select, paradiddle {in paradiddles} double_paradiddle {in double paradiddles} paradiddle_diddle {in paradiddle-diddles} other {in inverted paradiddles}}',
+  'asked.alternating': 'hand to hand',
+  'asked.make':
+    'on the {make, select, marimba {marimba} vibraphone {vibraphone} xylophone {xylophone} glockenspiel {glockenspiel} other {{make}}}',
+  'mend.sticking': 'alternate strictly',
   'asked.memory': 'from memory',
   'asked.bass':
     '{part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords in the left} held_bass {the root held in the left} other {I IV V7 I in the left}}',
@@ -55,7 +62,7 @@ export const syllabus = {
     '{bellows, select, octave {turn the bellows every octave} top {turn the bellows at the top} other {turn the bellows every {beats} beats}}',
   'mend.registers': 'sound {registers}',
   'mend.add':
-    'Add {field, select, kind {the other form} inversion {the position} hands {the hands asked} motion {the motion asked} interval {the distance asked} pattern {the pattern asked} articulation {the other touch} lead {the other lead} roll {the strokes asked} mallets {it for the mallets asked} bass {the bass asked} bassRows {it for the rows asked} treble {it for the keyboard asked} other {it}}',
+    'Add {field, select, kind {the other form} inversion {the position} hands {the hands asked} motion {the motion asked} interval {the distance asked} pattern {the pattern asked} articulation {the other touch} lead {the other lead} roll {the strokes asked} mallets {it for the mallets asked} instrument {it for the instrument asked} bass {the bass asked} bassRows {it for the rows asked} treble {it for the keyboard asked} other {it}}',
   'choice.hands': 'either hand',
   'choice.hand': '{hand, select, right {right hand} left {left hand} other {hands together}}',
   'edition.changed': '{was}, now {now}',

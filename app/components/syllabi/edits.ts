@@ -6,7 +6,6 @@ import {
   GRADE_DEFAULTS,
   type Group,
   GROUP_DEFAULTS,
-  saysHands,
   type Syllabus,
 } from '#core/syllabus'
 import { t, formatMessage } from '~/composables/words'
@@ -49,7 +48,7 @@ export function contextOf(syllabus: Syllabus, { grade, group, entry }: At): List
   const { groups } = syllabus.grades[grade]!
   const own = groups[group]!
   const before = own.entries[entry - 1] ?? groups[group - 1]?.entries.at(-1)
-  return { previous: before?.id ?? null, title: own.title, saysHands: saysHands(syllabus) }
+  return { previous: before?.id ?? null, title: own.title, instrument: syllabus.instrument }
 }
 
 /**

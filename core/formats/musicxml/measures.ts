@@ -1,5 +1,6 @@
 import { familyOf, instrumentOf } from '../../instrument'
 import { type Score, type ScoreBar, type ScoreEvent, scoreOf, type ScoreStaff, type Writing } from '../../notation'
+import { CHORD_SIGNS } from '../../surface'
 import { isMinor, type Piece } from '../piece'
 import { el, leaf, type Node } from '../xml'
 import { divisions, DIVISIONS, noteNodes } from './note'

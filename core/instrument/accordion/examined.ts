@@ -64,6 +64,7 @@ function madeBy(required: PlayerRequirement) {
 
 export const ACCORDION_EXAMINED: Examined<AccordionRecipe> = {
   lists: ['accordion'],
+  asked: ['bass', 'bellows', 'bassRows', 'treble', 'registers'],
   saysHands: true,
   shortOf,
   setBy: ({ hands, resolution, ...required }) => ({

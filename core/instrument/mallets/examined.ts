@@ -2,7 +2,27 @@ import { instrumentMessage } from '../messages'
 import type { MalletRecipe, Roll } from '../../sticking'
 import type { PlayerRequirement, Miss } from '../requirement'
 import type { Examined } from '../family'
+import type { ShortField } from '../requirement'
+import { MALLET_IDS } from '../../surface'
 import { hasLead } from './words'
+
+/** What of rudiment, alternation, figure and instrument a study falls short of; of silence nothing but a rudiment. */
+function sticksShort(recipe: MalletRecipe, { sticks, mallets }: PlayerRequirement, miss: Miss): void {
+  const asked = sticks?.rudiment ?? 'none'
+  if (recipe.rudiment !== asked) {
+    miss('pattern', () => instrumentMessage('short.rudiment', { asked, own: recipe.rudiment }), 50)
+  }
+  const { figure, make, alternating } = sticks ?? {}
+  if (figure && mallets === recipe.mallets.count && recipe.mallets.figure !== figure) {
+    miss('pattern', () => instrumentMessage('short.figure', { asked: figure, own: recipe.mallets.figure }), 40)
+  }
+  if (alternating && recipe.school !== 'strict') miss('sticking', () => instrumentMessage('short.alternating'), 10)
+  if (make && makeOf(recipe.instrument) !== make) {
+    miss('instrument', () => instrumentMessage('short.make', { asked: make, own: makeOf(recipe.instrument) }), 60)
+  }
+}
+
+const makeOf = (instrument: string): string => instrument.split('-')[0]!
 
 function shortOf(recipe: MalletRecipe, required: PlayerRequirement, _together: boolean, miss: Miss): void {
   if (recipe.mallets.count !== required.mallets) {
@@ -20,7 +40,7 @@ function shortOf(recipe: MalletRecipe, required: PlayerRequirement, _together: b
   if (rolled !== required.rolled) {
     miss('roll', () => instrumentMessage('short.rolled', { asked: required.rolled ? 'rolled' : 'single' }), 30)
   }
-  if (recipe.rudiment !== 'none') miss('pattern', () => instrumentMessage('short.rudiment'), 50)
+  sticksShort(recipe, required, miss)
   if (top && recipe.tops !== top) {
     miss('top', () => instrumentMessage('short.top', { asked: top, own: recipe.tops }), 10)
   }
@@ -32,17 +52,26 @@ const strokesFor = (notesPerBeat: number): Roll['strokes'] =>
 
 export const MALLETS_EXAMINED: Examined<MalletRecipe> = {
   lists: ['mallets'],
+  asked: ['lead', 'sticks', 'rolled'],
   saysHands: false,
   shortOf,
-  setBy: (required) => ({
+  setBy: (required, { instrument } = {}) => ({
     ...(required.lead ? { lead: required.lead } : {}),
     ...(required.top ? { tops: required.top } : {}),
     ...(required.rolled
       ? { roll: { manner: 'separate', strokes: strokesFor(required.tempo.notesPerBeat), ending: 'tied' } }
       : {}),
-    ...(required.mallets === 4 ? { mallets: { count: 4 } } : {}),
+    ...(required.mallets === 4
+      ? { mallets: { count: 4, ...(required.sticks?.figure ? { figure: required.sticks.figure } : {}) } }
+      : {}),
+    ...(required.sticks?.rudiment ? { rudiment: required.sticks.rudiment } : {}),
+    ...(required.sticks?.alternating ? { school: 'strict' } : {}),
+    // the pupil's own size of it, where that is what the pupil plays
+    ...(required.sticks?.make && makeOf(instrument ?? '') !== required.sticks.make
+      ? { instrument: MALLET_IDS.find((id) => makeOf(id) === required.sticks!.make) }
+      : {}),
   }),
-  alters: [],
-  altered: () => ({}),
+  alters: ['sticking'] satisfies readonly ShortField[],
+  altered: () => ({ school: 'strict' }),
   standsFor: () => [null],
 }

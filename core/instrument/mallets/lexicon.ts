@@ -37,13 +37,29 @@ const INSTRUMENTS: Saying[] = [
   ]),
 ]
 
+/** Sticks that take turns, written out: `RLRL` alternates and begins with the right. */
+function alternatingFrom(sticks: string): Meaning | null {
+  const strokes = [...sticks].map(stickOf)
+  const alternates = strokes.length >= 4 && strokes.every((each, at) => at === 0 || each !== strokes[at - 1])
+  return alternates ? set({ school: 'strict', lead: strokes[0] === 'R' ? 'right' : 'left' }) : null
+}
+
 const school = (id: StickingSchoolId, phrases: readonly string[]): Saying[] => says(phrases, { school: id })
 const STICKS: Saying[] = [
   ...(['right', 'left'] as const).flatMap((lead) =>
-    says([`${lead}|${lead[0]}h hand? lead|leads`, `lead ${lead}`, `led by the? ${lead}|${lead[0]}h`], { lead }),
+    says(
+      [
+        `${lead}|${lead[0]}h hand? lead|leads|leading`,
+        `lead|leading with? the? ${lead} hand?`,
+        `led by the? ${lead}|${lead[0]}h`,
+        `starting|beginning|begun with|on the? ${lead} hand|stick`,
+      ],
+      { lead },
+    ),
   ),
   ...school('doubles', ['doubles where? they? help?', 'with doubles']),
-  ...school('strict', ['strict|strictly alternation|alternating?', 'alternate|alternating']),
+  ...school('strict', ['strict|strictly alternation|alternating?', 'alternate|alternating', 'hand to hand']),
+  ...rules(['sticking? <sticks>'], ({ sticks }) => alternatingFrom(sticks)),
   ...school('restore-lead', ['lead restored', 'restore|restored the? lead']),
   ...school('least-effort', ['least effort']),
   ...says(['top|tops struck? once'], { tops: 'once' }),
@@ -85,6 +101,9 @@ const MALLETS: Saying[] = [
   ...says(['four|4 mallets|mallet'], { mallets: { count: 4 } }),
   ...says(['two|2 mallets|mallet|sticks'], { mallets: { count: 2 } }),
   ...rules(['four|4? mallets|mallet <n>'], ({ numbers: [n] }) =>
+    isFigure(String(n)) ? set({ mallets: { count: 4, figure: String(n) } }) : null,
+  ),
+  ...rules(['permutation|permutations <n>'], ({ numbers: [n] }) =>
     isFigure(String(n)) ? set({ mallets: { count: 4, figure: String(n) } }) : null,
   ),
   ...rules(['mallet|mallets figure <n>'], ({ numbers: [n] }) =>

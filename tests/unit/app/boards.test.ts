@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { boardWords, trebleWords } from '../../../app/components/instrument/accordion/make'
-import { boardMarks, buttonMarks, keyMarks, nameOf } from '../../../app/components/instrument/accordion/marks'
-import { laneOf } from '#pictures'
+import { boardMarks, buttonMarks, keyMarks, laneOf, nameOf } from '#pictures'
 import { words } from '../../../app/components/instrument/accordion/words'
 import { layoutOf } from '#engraving'
 import type { RecipeInput } from '#core/instrument'
