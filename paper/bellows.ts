@@ -1,8 +1,9 @@
 import type { System } from '#engraving'
-import { type AccordionStudy, bellowsIn, type DrawnWay } from '#pictures'
-import { line, shape } from './ink'
+import { type AccordionStudy, bellowsIn, bellowsPath, type DrawnWay, registerSymbol } from '#pictures'
+import { circlePath, line, shape } from './ink'
 import { INK, WHITE } from './inks'
 import type { Drawn } from './page'
+import { placed } from './place'
 
 const [HEIGHT, LINE] = [26, 15]
 
@@ -16,13 +17,24 @@ function arrows({ direction, x }: DrawnWay): Drawn[] {
 }
 
 const wayOf = (way: DrawnWay): Drawn[] => [
-  line(`M${way.x} ${LINE}H${way.end}`, 1.4, way.direction === 'closing' ? { dash: [5, 3.5] } : {}),
+  line(bellowsPath(way, LINE), 1.4, way.direction === 'closing' && !way.shakes ? { dash: [5, 3.5] } : {}),
   ...(way.turns ? [line(`M${way.end - 7} ${LINE - 5}L${way.end} ${LINE}L${way.end - 7} ${LINE + 5}`, 1.4)] : []),
   ...(way.begins ? arrows(way) : []),
 ]
 
+/** Which reeds sound, where a study begins. */
+function register({ registers }: AccordionStudy): Drawn[] {
+  const { radius, lines, dots } = registerSymbol(registers)
+  return [
+    line(circlePath(0, 0, radius), 1),
+    ...lines.map((each) => line(each, 1)),
+    ...dots.map(({ y }) => shape(circlePath(0, y, 1.9), INK)),
+  ].map((one) => placed(one, REGISTER, LINE - 2, 1))
+}
+const REGISTER = 16
+
 /** Which way the bellows go over one system: solid while they open, broken while they close, a tip at each turn. */
 export const bellowsOver = (study: AccordionStudy, system: System): { height: number; drawn: readonly Drawn[] } => ({
   height: HEIGHT,
-  drawn: bellowsIn(study, system).flatMap(wayOf),
+  drawn: [...(system.first ? register(study) : []), ...bellowsIn(study, system).flatMap(wayOf)],
 })

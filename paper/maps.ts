@@ -80,7 +80,11 @@ const centredName = (text: string, x: number, y: number, colour: string): Drawn 
 
 /** The right hand's keys or buttons true to scale, with each one's finger going up. */
 function trebleMap(study: AccordionStudy, width: number): MapPicture {
-  const { height, radius, whites, blacks, buttons, marks, disc } = trebleMapOf(study, { width, step: null, facing: false })
+  const { height, radius, whites, blacks, buttons, marks, disc } = trebleMapOf(study, {
+    width,
+    step: null,
+    facing: false,
+  })
   const { ink, wash } = HANDS.right
   return {
     height: height + 4,

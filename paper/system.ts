@@ -1,5 +1,5 @@
 import { emptyStaff, engraveSystem, type Engraved, type FingerSpot, type System } from '#engraving'
-import { marksOf, playersIn, type RealisedStudy, stretchesOf } from '#core/realise'
+import { marksOf, playersIn, type RealisedStudy, stretchesOf, underlinedIn } from '#core/realise'
 import type { Faces } from './faces'
 import { picturesOf } from './family'
 import { line, shape, words } from './ink'
@@ -42,11 +42,17 @@ const CLEFS = { treble: '\uE07A', bass: '\uE07C' } as const
 /** Fingers or sticks, each with its middle on its column. */
 function marks(study: RealisedStudy, engraved: Engraved, faces: Faces, { wanted }: Beside): Drawn[] {
   const all = new Map(playersIn(study).map((player) => [player, marksOf(study, player)]))
+  const beneath = new Set(
+    playersIn(study).flatMap((hand) => underlinedIn(study, hand).map((index) => `${hand} ${index}`)),
+  )
   return engraved.fingers
     .filter(({ hand, index }) => wanted(`${hand} ${index}`))
-    .map(({ hand, index, x, y }) => {
+    .flatMap(({ hand, index, x, y }) => {
       const text = all.get(hand)![index]!
-      return words(text, x - faces.width(text, 'serif-bold', 14.5) / 2, y, 'serif-bold', 14.5)
+      return [
+        words(text, x - faces.width(text, 'serif-bold', 14.5) / 2, y, 'serif-bold', 14.5),
+        ...(beneath.has(`${hand} ${index}`) ? [line(`M${x - 4.5} ${y + 2.4}h9`, 1.1)] : []),
+      ]
     })
 }
 

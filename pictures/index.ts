@@ -2,7 +2,8 @@
  * Pictures: where things stand on the charts of an instrument (stairs, maps, ways of the bellows), in pixels. Pure: the page
  * draws them as elements that can be touched, paper as ink.
  */
-export { bellowsIn, type DrawnWay } from './accordion/bellows'
+export { bellowsIn, bellowsPath, type DrawnWay } from './accordion/bellows'
+export { registerSymbol } from './accordion/registers'
 export { type BoardButton, type BoardMap, boardMapOf } from './accordion/board'
 export { laneOf, type LaneMark } from './accordion/lane'
 export { boardMarks, buttonMarks, keyMarks, nameOf } from './accordion/marks'

@@ -1,11 +1,5 @@
 import { parseRequirement } from '#core/call'
-import {
-  completeEntry,
-  GRADE_DEFAULTS,
-  GROUP_DEFAULTS,
-  type Syllabus,
-  SYLLABUS_FORMAT,
-} from '#core/syllabus'
+import { completeEntry, GRADE_DEFAULTS, GROUP_DEFAULTS, type Syllabus, SYLLABUS_FORMAT } from '#core/syllabus'
 import lines from './courses.json'
 import { syllabusOf } from './schemas'
 

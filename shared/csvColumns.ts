@@ -8,7 +8,19 @@ export const COLUMNS = [
   ...['grade', 'grade_title', 'group', 'group_title', 'any', 'of', 'draw', 'id', 'words', 'reading', 'open', 'keys'],
   ...['except', 'pick', 'kinds', 'chooser', 'scope', 'inversions', 'seventh', 'hands', 'motion', 'contrary_from'],
   ...['interval', 'tonic_hand', 'octaves', 'course', 'top', 'articulations', 'touch_chooser', 'beat', 'bpm'],
-  ...['notes_per_beat', 'tempo_kind', 'most', 'figure', 'walk', 'line', 'resolution', 'lead', 'rolled', 'mallets', 'sticks'],
+  ...[
+    'notes_per_beat',
+    'tempo_kind',
+    'most',
+    'figure',
+    'walk',
+    'line',
+    'resolution',
+    'lead',
+    'rolled',
+    'mallets',
+    'sticks',
+  ],
   ...['memory', 'bass', 'bellows', 'bellows_beats', 'bass_rows', 'treble', 'registers', 'conditions'],
 ] as const
 type Row = Readonly<Record<string, string>>

@@ -25,7 +25,8 @@ export const HARMONIES = ['tonic', 'by-bar', 'own'] as const
 export const DEGREES = ['I', 'IV', 'V7'] as const
 export type Degree = (typeof DEGREES)[number]
 
-export const TURNS = ['octave', 'top', 'beats', 'free'] as const
+/** Where the bellows turn; `shake`: over and over, as fast as the notes. */
+export const TURNS = ['octave', 'top', 'beats', 'shake', 'free'] as const
 export const WAYS = ['opening', 'closing'] as const
 export type Way = (typeof WAYS)[number]
 

@@ -32,15 +32,44 @@ const SHAPES: Rule[] = [
   }),
   ...says(['in? tetrachords|tetrachord|tetracordios'], { shape: 'tetrachords' }),
   ...says(['cadence|cadences i? iv? i? v? 7? i?', 'cadence|cadences|cadencia|kadenz'], { shape: 'cadence' }),
-  ...says(['scale|scales? in? double thirds', 'double stops? in? thirds', 'thirds in|as double stops', 'double thirds scale|scales', 'terceras dobles', 'doppelterzen'], {
-    shape: 'double-thirds',
-  }),
-  ...says(['scale|scales? in? double sixths', 'double stops? in? sixths', 'sixths in|as double stops', 'double sixths scale|scales', 'sextas dobles', 'doppelsexten'], {
-    shape: 'double-sixths',
-  }),
-  ...says(['scale|scales? in? double octaves', 'double stops? in? octaves', 'octaves in|as double stops', 'octavas dobles', 'scale|scales? in octaves'], {
-    shape: 'double-octaves',
-  }),
+  ...says(
+    [
+      'scale|scales? in? double thirds',
+      'double stops? in? thirds',
+      'thirds in|as double stops',
+      'double thirds scale|scales',
+      'terceras dobles',
+      'doppelterzen',
+    ],
+    {
+      shape: 'double-thirds',
+    },
+  ),
+  ...says(
+    [
+      'scale|scales? in? double sixths',
+      'double stops? in? sixths',
+      'sixths in|as double stops',
+      'double sixths scale|scales',
+      'sextas dobles',
+      'doppelsexten',
+    ],
+    {
+      shape: 'double-sixths',
+    },
+  ),
+  ...says(
+    [
+      'scale|scales? in? double octaves',
+      'double stops? in? octaves',
+      'octaves in|as double stops',
+      'octavas dobles',
+      'scale|scales? in octaves',
+    ],
+    {
+      shape: 'double-octaves',
+    },
+  ),
   ...says(['scale|scales? in? double minor thirds', 'in minor thirds'], { shape: 'double-minor-thirds' }),
   ...says(['minor thirds chromatic', 'chromatic minor thirds'], { shape: 'double-minor-thirds', named: 'chromatic' }),
   ...says(['in? diatonic triads'], { shape: 'diatonic-triads' }),

@@ -28,7 +28,12 @@ const PLACE_WORDS: Readonly<Record<NonNullable<Played['place']>, readonly string
     'cambio|cambios de? fuelle',
     'balgwechsel|balg',
   ],
-  register: ['register|registers change|switch?', 'change|switch of registers|register', 'cambio de registro', 'registerwechsel'],
+  register: [
+    'register|registers change|switch?',
+    'change|switch of registers|register',
+    'cambio de registro',
+    'registerwechsel',
+  ],
   row: ['row change|changes', 'change|changes of row|rows', 'cambio de fila', 'reihenwechsel'],
   double: ['double|doubles stroke|strokes|sticking?', 'doble|dobles', 'doppelschlag'],
   roll: ['roll|rolls|tremolo', 'redoble|redobles', 'wirbel'],

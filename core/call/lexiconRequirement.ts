@@ -122,6 +122,9 @@ const HANDS: Rule[] = [
     { hands: 'each' },
   ),
   ...says(['both leads', 'leading with each|both hand|hands', 'either hand leading'], { lead: 'both' }),
+  ...(['right', 'left'] as const).flatMap((lead) =>
+    says([`starting|beginning|begun with|on the? ${lead} hand|stick`], { lead }),
+  ),
   ...says(['either lead', 'lead free|as you like'], { lead: 'either' }),
 ]
 
@@ -154,7 +157,12 @@ const INVERSIONS: Rule[] = [
 /** Chords of an accordion's board. */
 const BOARD: Rule[] = [
   {
-    phrases: ['left hand? chords of|in|on?', 'chords of|in|on|for', 'chord buttons of|in|on?', 'chords of|in|with the left hand'],
+    phrases: [
+      'left hand? chords of|in|on?',
+      'chords of|in|on|for',
+      'chord buttons of|in|on?',
+      'chords of|in|with the left hand',
+    ],
     accordion: { left: { part: 'chords' } },
   },
   { phrases: ['primary chords of|in|on?', 'i iv v7? chords? in|of?'], accordion: { left: { part: 'cadence' } } },

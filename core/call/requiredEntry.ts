@@ -185,7 +185,7 @@ export function entryFrom(
     tempo: tempo.tempo,
     ...without({ ...fields, ...playingFrom(heard, kinds.kinds), pick: pickFrom(heard), conditions, open }),
   }
-  return { entry, problems: [...tempo.problems, ...problemsOf(change), ...askedElsewhere(entry, rest.context)] }
+  return { entry, problems: [...tempo.problems, ...problemsOf(change), ...askedElsewhere(heard, entry, rest.context)] }
 }
 
 /** Rhythms are shown, not graded. */
@@ -199,12 +199,18 @@ function rhythmFrom({ rhythm }: Heard['change']): string[] {
 }
 
 /** What is asked of sticks or of a board, in a list for an instrument that has none. */
-function askedElsewhere(entry: Partial<EntryInput>, { instrument }: ListContext): Message[] {
-  if (instrument === undefined) return []
+function askedElsewhere(heard: Heard, entry: Partial<EntryInput>, { instrument }: ListContext): Message[] {
+  if (instrument === undefined) return onlyThere(heard)
   const own = familyForList(instrument).examined.asked
   const strange = OF_ONE.find((field) => !own.includes(field) && entry[field] !== undefined && entry[field] !== null)
   return strange ? [callMessage('asked.not-asked', { field: strange })] : []
 }
+/** Words that mean something only where the instrument is known: a hand that begins leads two sticks, and no two hands. */
+const onlyThere = ({ ask, change }: Heard): Message[] => [
+  ...(ask.lead === 'right' || ask.lead === 'left' ? [callMessage('asked.not-asked', { field: 'lead' })] : []),
+  ...(change.accordion?.left?.part === 'chords' ? [callMessage('asked.not-asked', { field: 'bass' })] : []),
+]
+
 /** Fields of an entry that lists for one family alone have. */
 const OF_ONE = ['lead', 'sticks', 'rolled', 'bass', 'bellows', 'bassRows', 'treble', 'registers'] as const
 

@@ -77,7 +77,10 @@ const CHORD_KINDS: Readonly<Partial<Record<NonNullable<Features['quality']>, Kin
 function kindsOf(features: readonly Features[], heard: Heard): ReturnType<typeof kindsFrom> {
   if (!isBoardChords(heard)) return kindsFrom(features, heard)
   const qualities = features.flatMap(({ quality }) => quality ?? [])
-  const named = qualities.length > 0 ? qualities : (['major'] as const)
+  // a board has one row of sevenths
+  const sevenths = features.some(({ shape }) => shape === 'seventh') && !qualities.includes('diminished')
+  const own = qualities.length > 0 ? qualities : (['major'] as const)
+  const named = sevenths && !own.includes('dominant') ? (['dominant'] as const) : own
   return { kinds: [...new Set(named.flatMap((quality) => CHORD_KINDS[quality] ?? []))], open: [], problems: [] }
 }
 

@@ -81,6 +81,15 @@ export interface Other {
   readonly departs: number
 }
 
+/** What is said over a note of the score beside its pitch and length. */
+export type ScoreSign =
+  | { readonly is: 'registers'; readonly feet: readonly string[] }
+  | { readonly is: 'bellows'; readonly direction: 'opening' | 'closing'; readonly shakes: boolean }
+export interface PlacedSign {
+  readonly step: number
+  readonly sign: ScoreSign
+}
+
 /** How a study is played: what every family says of it; the tag tells families apart. */
 export interface Performance {
   readonly plays: string
@@ -278,6 +287,10 @@ export interface Family<
   heard(performance: P, player: PlayerId, note: WrittenNote): readonly HeardNote[]
   /** Steps at which the sound dips for a moment, as where bellows turn. */
   dipsOf(performance: P): readonly number[]
+  /** Signs over the score: which reeds sound, which way the bellows go. */
+  signsOf(performance: P): readonly PlacedSign[]
+  /** Its sound, as General MIDI numbers them from 0 (MIDI Manufacturers Association, General MIDI System Level 1, 1991). */
+  programOf(recipe: R): number
   /** Whether it has a pedal that lets what is struck ring. */
   hasPedal(recipe: R): boolean
   /** The hands that can be heard apart. */

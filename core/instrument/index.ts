@@ -15,7 +15,17 @@ export {
 } from './changes'
 export { altered, alters } from './altered'
 export { completeRecipe } from './complete'
-export type { AcceptedMarks, AlsoPinned, HeardNote, Instrument, Other, SolvedLine, WrittenNote } from './family'
+export type {
+  AcceptedMarks,
+  AlsoPinned,
+  HeardNote,
+  Instrument,
+  Other,
+  PlacedSign,
+  ScoreSign,
+  SolvedLine,
+  WrittenNote,
+} from './family'
 export {
   families,
   familyForList,

@@ -1,6 +1,6 @@
 import type { Player } from '../instrument'
 import type { Pitch } from '../pitch'
-import { lineFor, marksOf, playersIn, type RealisedStudy } from '../realise'
+import { lineFor, marksOf, playersIn, type RealisedStudy, underlinedIn } from '../realise'
 import { heldBeats, type Leg, type LineNote, type Meter, type Value, writtenOver } from '../study'
 import { accidentalsOf, printedFifths } from './accidentals'
 import { barOf, beamGroups } from './beams'
@@ -24,6 +24,8 @@ export interface ScoreNote {
   readonly label?: string
   /** It sounds on from the note before, or into the next. */
   readonly tied: { readonly from: boolean; readonly to: boolean }
+  /** Its mark is underlined: it is found in another row than is usual. */
+  readonly underlined?: true
   /** Steps that it rings on under what follows. */
   readonly rings?: number
 }
@@ -99,12 +101,14 @@ function chordsOf(study: RealisedStudy, player: Player): (ScoreNote & LineNote)[
   const { rhythm, steps } = study
   const { notes } = lineFor(study, player)
   const marks = marksOf(study, player)
+  const under = new Set(underlinedIn(study, player))
   const signs = accidentalsOf(notes, study.keySignature.fifths, (step) => barOf(rhythm, rhythm.notes[step]!))
   const chords: (ScoreNote & LineNote)[][] = Array.from({ length: steps }, () => [])
   notes.forEach((note, index) =>
     chords[note.step]!.push({
       ...note,
       ...{ index, mark: marks[index] ?? null, sign: signs[index]!, chord: note.chord },
+      ...(under.has(index) ? { underlined: true as const } : {}),
       tied: { from: false, to: false },
     }),
   )

@@ -20,6 +20,7 @@ export {
   playersIn,
   stretchesOf,
   takesPins,
+  underlinedIn,
 } from './players'
 export { fittedRecipe, realise, takeAlternative } from './realise'
 export { laidDown, notesIn } from './size'

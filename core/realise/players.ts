@@ -21,6 +21,10 @@ export function lineFor(study: RealisedStudy, player: Player): SolvedLine {
 export const marksOf = (study: RealisedStudy, player: Player): readonly string[] =>
   playersIn(study).includes(player) ? familyOf(study.recipe).marksOf(study, player) : []
 
+/** Notes whose mark is underlined: they are found in another row than is usual. */
+export const underlinedIn = (study: RealisedStudy, player: Player): readonly number[] =>
+  familyOf(study.recipe).underlinedIn(study, player)
+
 /** Notes on which a new stretch begins that is played without moving; for sticks, without striking twice. */
 export const stretchesOf = (study: RealisedStudy, player: Player): readonly number[] =>
   familyOf(study.recipe).stretchesOf(study, player)

@@ -12,6 +12,8 @@ export interface DrawnWay {
   readonly begins: boolean
   /** Whether the bellows turn at its end. */
   readonly turns: boolean
+  /** Whether they shake: the line is a wave. */
+  readonly shakes: boolean
   /** Whether there is room for its word. */
   readonly words: boolean
 }
@@ -22,13 +24,22 @@ const WORD = 64
 /** The ways of the bellows over one system. */
 export function bellowsIn({ bellows, steps }: AccordionStudy, { from, to, columns, right }: System): DrawnWay[] {
   const column = (step: number): number => columns[step - from]!
-  return bellows.flatMap(({ step, direction }, at): DrawnWay[] => {
+  return bellows.flatMap(({ step, direction, shakes = false }, at): DrawnWay[] => {
     const next = bellows[at + 1]?.step ?? steps
     if (next <= from || step >= to) return []
     const [first, last] = [Math.max(step, from), Math.min(next, to)]
     const x = column(first)
     const turns = next < to
     const end = turns ? column(next) - BEFORE_TURN : last < steps ? right - 4 : column(last - 1) + BEFORE_TURN
-    return [{ from: first, direction, x, end: Math.max(x, end), begins: step >= from, turns, words: end - x > WORD }]
+    const words = end - x > WORD
+    return [{ from: first, direction, shakes, x, end: Math.max(x, end), begins: step >= from, turns, words }]
   })
 }
+
+/** The line of a way: straight, or a wave where the bellows shake. */
+export function bellowsPath({ x, end, shakes }: DrawnWay, y: number): string {
+  if (!shakes) return `M${x} ${y}H${end}`
+  const waves = Math.max(1, Math.floor((end - x) / WAVE))
+  return `M${x} ${y}${`q${WAVE / 4} -${DEPTH} ${WAVE / 2} 0t${WAVE / 2} 0`.repeat(waves)}`
+}
+const [WAVE, DEPTH] = [9, 7]

@@ -1,9 +1,10 @@
+import { printedName } from '#core/pitch'
 import {
   type BassButton,
   type BassRow,
   boardOf,
   boardSpot,
-  buttonName,
+  buttonNote,
   buttonsOn,
   CHORD_SIGNS,
   isChordRow,
@@ -53,8 +54,6 @@ const GAP = { column: 38, row: 27 } as const
 const FACING = { column: 17.5, row: 27 } as const
 const WIDEST_DISC = 8.6
 
-const printed = (name: string): string => name.replace('##', '𝄪').replace('#', '♯').replaceAll('b', '♭')
-
 /** Columns of the board that a frame shows. */
 function columnsShown({ bass, recipe }: AccordionStudy, around: number | null): readonly [from: number, to: number] {
   const { from, to } = boardOf(recipe.accordion.bass, recipe.accordion.rows)
@@ -94,8 +93,8 @@ export function boardMapOf(study: AccordionStudy, { width, step, facing, labels,
     ),
     buttons: buttons.map((button) => ({
       ...{ key: nameOf(button), row: button.row, ...spotOf(button) },
-      name: printed(buttonName(button)),
-      called: printed(buttonName(button)) + (isChordRow(button.row) ? CHORD_SIGNS[button.row] : ''),
+      name: printedName(buttonNote(button)),
+      called: printedName(buttonNote(button)) + (isChordRow(button.row) ? CHORD_SIGNS[button.row] : ''),
       dimpled: button.row === 'fundamental' && button.column === 0,
       mark: played.get(nameOf(button)) ?? null,
     })),

@@ -112,7 +112,13 @@ export function trebleMapOf(study: AccordionStudy, frame: Frame): TrebleMap {
   const keyBox = ({ midi, along, size, black }: Box): KeyBox => {
     const [from, to] = black ? [KEY.white - KEY.black, KEY.white] : [0, KEY.white]
     const [a, b] = [at(along - size / 2, from), at(along + size / 2, to)]
-    return { midi, x: Math.min(a.x, b.x), y: Math.min(a.y, b.y), width: Math.abs(b.x - a.x), height: Math.abs(b.y - a.y) }
+    return {
+      midi,
+      x: Math.min(a.x, b.x),
+      y: Math.min(a.y, b.y),
+      width: Math.abs(b.x - a.x),
+      height: Math.abs(b.y - a.y),
+    }
   }
   const spotOf = ({ along, across, black }: Box) =>
     onKeys ? at(along, black ? KEY.white - KEY.black + 8 : 8) : at(along, across)

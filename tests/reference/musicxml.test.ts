@@ -57,6 +57,8 @@ const written = (study: RealisedStudy): string =>
 /** Three hundred and more at night. */
 const COUNT = runs(120)
 
+const UNKNOWN = "[Warning] MusicXML import: Unsupported direction-type 'accordion-registration'"
+
 describe('MusicXML of all sorts of studies, read by an engraver that is not ours', () => {
   it('is read without a warning, with as many notes, fingers and measures', () => {
     const some = studies(COUNT)
@@ -66,7 +68,8 @@ describe('MusicXML of all sorts of studies, read by an engraver that is not ours
       const events = score.staves.flatMap(({ bars }) => bars.flatMap((bar) => bar.events))
       const found = read(written(study))
       const words = JSON.stringify(study.recipe)
-      expect(found.log, words).toBe('')
+      // the format's own sign of an accordion's registers is one that this reader leaves out
+      expect(found.log.replaceAll(UNKNOWN, '').trim(), words).toBe('')
       expect(found.measures, words).toBe(Math.max(...score.staves.map(({ bars }) => bars.length)))
       expect(found.notes, words).toBe(events.reduce((sum, { notes }) => sum + notes.length, 0))
       expect(found.fingers, words).toBe(playersIn(study).flatMap((player) => marksOf(study, player)).length)

@@ -84,7 +84,7 @@ export const call = {
     '{value, select, by_bar {I or V7 by the bar} own {your own chords} other {tonic throughout}}',
   'echo.accordion.left.bars': '{value}',
   'echo.accordion.bellows.turn':
-    '{value, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn} other {bellows free}}',
+    '{value, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn} shake {bellows shake} other {bellows free}}',
   'echo.accordion.bellows.beats': 'every {value} beats',
   'echo.accordion.bellows.first': '{value, select, closing {closing first} other {opening first}}',
   'echo.bars.size': 'size of the bars {value}',

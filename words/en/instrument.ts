@@ -12,7 +12,7 @@ export const instrument = {
     'accordion, {hands, select, right {right hand} left {left hand, {part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} held_bass {the root held} other {cadence}}} other {{part, select, alternating {right hand over alternating bass} waltz {right hand over waltz bass} scale {hands together, scale on the bass} chords {right hand over chords} held_bass {right hand over the held root} other {right hand over a cadence}}}}',
   'reeds.slow': 'slow bass',
   'reeds.bellows':
-    '{turn, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows free}}{first, select, closing {, closing first} other {}}',
+    '{turn, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} shake {bellows shake} other {bellows free}}{first, select, closing {, closing first} other {}}',
   'reeds.registers': 'registers {registers}',
   'reeds.against':
     '{count, plural, =1 {Note against stroke: one of the right hand to each of the left.} other {# notes of the right hand to each stroke of the left.}}',
@@ -55,7 +55,7 @@ export const instrument = {
   'short.bass':
     '{asked, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} held_bass {the root held} other {no bass}} asked, this has {own, select, alternating {alternating bass} waltz {waltz bass} scale {the bass scale} chords {chords} cadence {a cadence} held_bass {the root held} other {no bass}}',
   'short.bellows':
-    'bellows to turn {asked, select, octave {every octave} top {at the top} beats {every {beats} beats} other {as they like}}, here they turn {own, select, octave {every octave} top {at the top} beats {every {ownBeats} beats} other {as they like}}',
+    'bellows to turn {asked, select, octave {every octave} top {at the top} beats {every {beats} beats} shake {in a shake} other {as they like}}, here they turn {own, select, octave {every octave} top {at the top} beats {every {ownBeats} beats} shake {in a shake} other {as they like}}',
   'short.registers': 'register {asked} asked, this sounds {own}',
   'short.rows': '{rows} asked, a board of {bass} has none',
   'short.treble':

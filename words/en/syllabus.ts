@@ -24,7 +24,7 @@ export const syllabus = {
   'asked.bass':
     '{part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords in the left} held_bass {the root held in the left} other {I IV V7 I in the left}}',
   'asked.bellows':
-    '{bellows, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows as you like}}',
+    '{bellows, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} shake {bellows shake} other {bellows as you like}}',
   'asked.rows': 'with the {rows}',
   'asked.row':
     '{row, select, counterbass {counterbass} fundamental {bass row} major {major chords} minor {minor chords} seventh {seventh chords} other {diminished chords}}',
@@ -59,7 +59,7 @@ export const syllabus = {
   'mend.contrary-from': 'begin {from, select, octave {an octave apart} other {on one key}}',
   'mend.tonic-hand': 'change hands on the tonic',
   'mend.bellows':
-    '{bellows, select, octave {turn the bellows every octave} top {turn the bellows at the top} other {turn the bellows every {beats} beats}}',
+    '{bellows, select, octave {turn the bellows every octave} top {turn the bellows at the top} shake {shake the bellows} other {turn the bellows every {beats} beats}}',
   'mend.registers': 'sound {registers}',
   'mend.add':
     'Add {field, select, kind {the other form} inversion {the position} hands {the hands asked} motion {the motion asked} interval {the distance asked} pattern {the pattern asked} articulation {the other touch} lead {the other lead} roll {the strokes asked} mallets {it for the mallets asked} instrument {it for the instrument asked} bass {the bass asked} bassRows {it for the rows asked} treble {it for the keyboard asked} other {it}}',
@@ -73,7 +73,7 @@ export const syllabus = {
   'edition.top': 'top {top, select, once {once} twice {twice} other {as you like}}',
   'edition.ending': 'ending: {resolution, select, cadence {cadence} tonic_chord {tonic chord} other {none}}',
   'edition.bellows':
-    '{bellows, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} other {bellows as you like}}',
+    '{bellows, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} shake {bellows shake} other {bellows as you like}}',
   'edition.registers': '{registers, select, any {any register} other {register {registers}}}',
   'open.hands': 'Which hands? Taken as together.',
   'open.both-hands': 'Both hands: together, or each by itself? Taken as together.',

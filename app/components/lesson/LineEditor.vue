@@ -55,7 +55,9 @@ const minutes = (value: number): void => {
           @change="place(($event.target as HTMLSelectElement).value)"
         >
           <option value="">{{ t('lesson.line.whole') }}</option>
-          <option v-for="each in familyOf(line.study).places" :key="each" :value="each">{{ t('practice.place', { place: each }) }}</option>
+          <option v-for="each in familyOf(line.study).places" :key="each" :value="each">
+            {{ t('practice.place', { place: each }) }}
+          </option>
         </select>
       </label>
       <div class="flex flex-wrap items-center gap-3">

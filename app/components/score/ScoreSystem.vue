@@ -3,7 +3,7 @@ import { familyOf } from '#core/instrument'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { materialMessage } from '#core/material'
 import type { Naming } from '#core/pitch'
-import { inkOf, lineFor, marksOf, pinnedNotes, playersIn, type RealisedStudy } from '#core/realise'
+import { inkOf, lineFor, marksOf, pinnedNotes, playersIn, type RealisedStudy, underlinedIn } from '#core/realise'
 import { type Engraved, drawSystem, engravingReady, type FingerSpot, namesIn, type System } from '~/engraving'
 import { fingerLabel } from '~/components/score/speak'
 import StepMarks from './StepMarks.vue'
@@ -98,6 +98,10 @@ const keyOf = (place: Place): string => `${place.hand} ${place.index}`
 const isSelected = (place: Place): boolean =>
   props.selected?.hand === place.hand && props.selected.index === place.index
 const marks = computed(() => new Map(playersIn(props.study).map((player) => [player, marksOf(props.study, player)])))
+/** Notes that are found in another row than is usual, such as counterbasses. */
+const underlined = computed(
+  () => new Set(playersIn(props.study).flatMap((hand) => underlinedIn(props.study, hand).map((at) => `${hand} ${at}`))),
+)
 const finger = (spot: FingerSpot): string => marks.value.get(spot.hand)![spot.index]!
 /** Whose ink a mark has: the hand's, or that of the hand that holds the stick. */
 const inkFor = ({ hand, index }: FingerSpot): 'right' | 'left' => inkOf(props.study, hand, index)
@@ -197,6 +201,7 @@ const tabStop = (spot: FingerSpot): number => {
         >
           <rect class="hit" :x="spot.x - 12" :y="spot.y - 18" width="24" height="25" rx="3" />
           <text :x="spot.x" :y="spot.y" :class="inkFor(spot)">{{ finger(spot) }}</text>
+          <path v-if="underlined.has(keyOf(spot))" class="beneath" :d="`M${spot.x - 4.5} ${spot.y + 2.4} h9`" />
           <path v-if="pinned.has(keyOf(spot))" class="pin" :d="`M${spot.x - 6} ${spot.y + 3.5} h12`" />
         </g>
         <template v-else>
@@ -209,6 +214,7 @@ const tabStop = (spot: FingerSpot): number => {
             height="16"
           />
           <text :x="spot.x" :y="spot.y" class="printed">{{ finger(spot) }}</text>
+          <path v-if="underlined.has(keyOf(spot))" class="beneath" :d="`M${spot.x - 4.5} ${spot.y + 2.4} h9`" />
         </template>
         <text v-if="names && spot.nameY !== null" :x="spot.x" :y="spot.nameY" class="name" aria-hidden="true">
           {{ nameOf(spot) }}
@@ -308,5 +314,10 @@ text {
   font-style: italic;
   font-size: 13px;
   text-anchor: start;
+}
+.beneath {
+  fill: none;
+  stroke: var(--color-ink);
+  stroke-width: 1.2;
 }
 </style>

@@ -13,7 +13,13 @@ import type { Lettered } from './letters'
 import { useShowing } from '~/stores/showing'
 import { t, formatMessage } from '~/composables/words'
 
-const props = defineProps<{ study: RealisedStudy; lettered: readonly Lettered[]; selected: Place | null; step?: number | null; range?: readonly [number, number] | null }>()
+const props = defineProps<{
+  study: RealisedStudy
+  lettered: readonly Lettered[]
+  selected: Place | null
+  step?: number | null
+  range?: readonly [number, number] | null
+}>()
 const emit = defineEmits<{
   point: [step: number | null]
   select: [place: Place, extend?: boolean]

@@ -1,5 +1,6 @@
 import { type MidiEvent, writeMidi } from 'midi-file'
 import type { Hand } from '../../study'
+import { familyOf } from '../../instrument'
 import { type PlayedNote, playedNotes } from '../../playback'
 import type { RealisedStudy } from '../../realise'
 import { type Bundle, isMinor, type Piece } from '../piece'
@@ -72,6 +73,13 @@ const ascii = (text: string): string =>
     .replaceAll('♭', 'b')
     .replace(/[^\x20-\x7e]/g, '?')
 
+/** The sound that a hand’s channel has from a piece on. */
+const soundOf = (programNumber: number, at: number, channel: number): Timed => ({
+  at,
+  order: 1,
+  event: { deltaTime: 0, type: 'programChange', channel, programNumber },
+})
+
 function noteEvents({ midi, start, beats, strength }: PlayedNote, from: number, channel: number): Timed[] {
   const [on, off] = [from + ticks(start), from + Math.max(ticks(start) + 1, ticks(start + beats))]
   const velocity = Math.max(1, Math.round(strength * LOUDEST))
@@ -93,11 +101,13 @@ export function writeMidiFile(bundle: Bundle, { strokes }: MidiOptions = { strok
   let from = 0
   for (const piece of bundle.pieces) {
     head.push(...headOf(piece, from))
+    const sound = familyOf(piece.study.recipe).programOf(piece.study.recipe)
+    HANDS.forEach((hand, channel) => hands.get(hand)!.push(soundOf(sound, from, channel)))
     for (const note of eachOnce(playedNotes(piece.study, { dips: false, strokes })))
       hands.get(note.hand)!.push(...noteEvents(note, from, HANDS.indexOf(note.hand)))
     from += ticks(lengthOf(piece.study) + piece.study.rhythm.beatsPerBar)
   }
-  const used = HANDS.filter((hand) => hands.get(hand)!.length > 0)
+  const used = HANDS.filter((hand) => hands.get(hand)!.some(({ event }) => event.type === 'noteOn'))
   const tracks = [trackOf(ascii(bundle.title), head), ...used.map((hand) => trackOf(hand, hands.get(hand)!))]
   const header = { format: 1 as const, numTracks: tracks.length, ticksPerBeat: TICKS }
   return Uint8Array.from(writeMidi({ header, tracks }))

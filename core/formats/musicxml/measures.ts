@@ -1,4 +1,4 @@
-import { familyOf, instrumentOf } from '../../instrument'
+import { familyOf, instrumentOf, type PlacedSign, type ScoreSign } from '../../instrument'
 import { type Score, type ScoreBar, type ScoreEvent, scoreOf, type ScoreStaff, type Writing } from '../../notation'
 import { CHORD_SIGNS } from '../../surface'
 import { isMinor, type Piece } from '../piece'
@@ -96,10 +96,39 @@ function slursOf({ study }: Piece, staff: ScoreStaff): Map<ScoreEvent, 'start' |
 
 interface Writer {
   readonly piece: Piece
+  readonly signs: readonly PlacedSign[]
   readonly slurs: readonly Map<ScoreEvent, 'start' | 'stop'>[]
   /** How the last event of each staff is written. */
   readonly last: (Writing | null)[]
 }
+
+/** Ranks of reeds as the format has them: a dot in the upper, the middle, the lower third of a ring. */
+const RANKS = { '4': ['accordion-high'], '8': ['accordion-middle', 1], '16': ['accordion-low'] } as const
+const WAYS = { opening: '◂ ▸', closing: '▸ ◂' } as const
+
+function signNode(sign: ScoreSign): Node {
+  if (sign.is === 'bellows') {
+    return wordsNode(sign.shakes ? `${WAYS[sign.direction]} ${SHAKE}` : WAYS[sign.direction], 1)
+  }
+  // the format wants the ranks from high to low
+  const ranks = (['4', '8', '16'] as const).filter((feet) => sign.feet.includes(feet))
+  const dots = ranks.map((feet) => {
+    const [name, count] = RANKS[feet]
+    return count === undefined ? el(name) : leaf(name, count)
+  })
+  return el(
+    'direction',
+    { placement: 'above' },
+    el('direction-type', {}, el('accordion-registration', {}, ...dots)),
+    leaf('staff', 1),
+  )
+}
+/** Bellows that shake have the sign of a roll. */
+const SHAKE = '≋'
+
+/** Signs over a step, each where it stands for the first time. */
+const signNodes = ({ signs }: Writer, step: number): Node[] =>
+  signs.filter((each) => each.step === step).map(({ sign }) => signNode(sign))
 
 function staffNodes(writer: Writer, bar: ScoreBar, at: number): Node[] {
   const staff = at + 1
@@ -110,6 +139,7 @@ function staffNodes(writer: Writer, bar: ScoreBar, at: number): Node[] {
     const chord = event.notes.find((note) => note.chord && note.mark !== null)?.chord
     const label = event.notes.find((note) => note.label)?.label
     return [
+      ...(staff === 1 && event.step !== null ? signNodes(writer, event.step) : []),
       ...changes(before, event, staff),
       ...(chord ? [wordsNode(CHORD_SIGNS[chord], staff)] : []),
       ...(label ? [wordsNode(label, staff, 'below')] : []),
@@ -143,6 +173,7 @@ export function measuresOf(piece: Piece, number: number, of: number, head: reado
   const writer: Writer = {
     piece,
     slurs: score.staves.map((staff) => slursOf(piece, staff)),
+    signs: familyOf(piece.study.recipe).signsOf(piece.study),
     last: score.staves.map(() => null),
   }
   const count = Math.max(...score.staves.map(({ bars }) => bars.length))

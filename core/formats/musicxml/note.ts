@@ -35,9 +35,10 @@ export interface Beside {
   readonly staccato: boolean
 }
 
-function technical({ mark }: ScoreNote): Node[] {
+function technical({ mark, underlined }: ScoreNote): Node[] {
   // fingers and sticks alike: the format has an element for fingers, whose text is free
-  return mark === null ? [] : [el('technical', {}, leaf('fingering', mark))]
+  if (mark === null) return []
+  return [el('technical', {}, leaf('fingering', mark), ...(underlined ? [leaf('other-technical', 'counterbass')] : []))]
 }
 
 /** Curves from and to a head, and one into nothing where it rings on. */

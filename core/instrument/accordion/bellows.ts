@@ -6,6 +6,8 @@ import type { Part } from '../parts'
 export interface BellowsChange {
   readonly step: number
   readonly direction: Way
+  /** They shake from here on: over and over, beginning so. */
+  readonly shakes?: true
 }
 
 /** A part's upper line, one note for each step, and where its steps begin in the study. */
@@ -67,7 +69,7 @@ const STROKE_BARS = { octave: 1, top: 2 }
 
 function plannedIn(span: Span, rhythm: Rhythm): number[] {
   const { turn, beats } = span.recipe.accordion.bellows
-  if (turn === 'free') return []
+  if (turn === 'free' || turn === 'shake') return []
   if (turn === 'beats') return byBeats(span, rhythm, beats)
   if (span.strokes)
     return byBeats(span, rhythm, STROKE_BARS[turn] * rhythm.beatsPerBar).filter((at) => at < span.notes.length - 1)
@@ -89,6 +91,7 @@ const against = (way: Way): Way => (way === 'opening' ? 'closing' : 'opening')
 export function bellowsOf(recipe: AccordionRecipe, parts: readonly Part[], rhythm: Rhythm): BellowsChange[] {
   const { turn, first } = recipe.accordion.bellows
   if (turn === 'free') return [{ step: 0, direction: first }]
+  if (turn === 'shake') return [{ step: 0, direction: first, shakes: true }]
   const steps = parts.flatMap((part) => [part.from, ...turnsIn(spanOf(part), rhythm)])
   let direction = against(first)
   return [...new Set(steps)].map((step) => ({ step, direction: (direction = against(direction)) }))

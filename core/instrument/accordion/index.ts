@@ -12,7 +12,7 @@ import { FINGERS, type Pin, fingeringMessage } from '../../fingering'
 import { KINDS } from '../../material'
 import { type CommonInput, type Finger, type Hand, isFree } from '../../study'
 import { trebleOf } from '../../surface'
-import { family } from '../family'
+import { family, type PlacedSign } from '../family'
 import { fourthAt, fourthMessages, notesAt } from '../landmarks'
 import { instrumentMessage } from '../messages'
 import { pinMessage } from '../pinMessage'
@@ -69,6 +69,22 @@ const moving = (input: CommonInput): string => {
   const { treble, bass, rows, left } = settingsOf(input) ?? {}
   return JSON.stringify([treble, bass, rows, left?.part, left?.every, left?.held, left?.harmony, left?.bars])
 }
+
+/** Steps at which a hand strikes anything. */
+const stepsStruck = ({ hands: { right }, bass }: SolvedAccordion): number[] =>
+  [...new Set([...(right?.notes ?? []), ...(bass?.notes ?? [])].map(({ step }) => step))].sort((a, b) => a - b)
+
+/** Number 22 of the sounds that General MIDI names, counted from 0. */
+const ACCORDION_PROGRAM = 21
+
+/** Registers at the beginning, ways of the bellows as they come. */
+const signsOf = ({ registers, bellows }: SolvedAccordion): PlacedSign[] => [
+  { step: 0, sign: { is: 'registers', feet: registers } },
+  ...bellows.map(({ step, direction, shakes = false }): PlacedSign => ({
+    step,
+    sign: { is: 'bellows', direction, shakes },
+  })),
+]
 
 /** Strokes to a bar: what the left hand does over and over. */
 const STROKES = 4
@@ -200,7 +216,14 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   strokesAt: () => 0,
   rollOf: () => null,
   heard: (performance, hand, note) => heard(performance, hand, note, performance.registers),
-  dipsOf: ({ bellows }) => bellows.slice(1).map(({ step }) => step),
+  dipsOf: (performance) => {
+    const { bellows } = performance
+    // a shake turns at every note
+    if (bellows[0]?.shakes) return stepsStruck(performance).slice(1)
+    return bellows.slice(1).map(({ step }) => step)
+  },
+  signsOf,
+  programOf: () => ACCORDION_PROGRAM,
   hasPedal: () => false,
   handsHeard: playersIn,
 

@@ -118,6 +118,9 @@ const BELLOWS: readonly Saying[] = [
   says(['bellows turn|change? every bar'], { bellows: { turn: 'beats', beats: BEATS_IN_BAR } }),
   says(['bellows turn|change? at|on the? top', 'bellows turn|change? at the? turn'], { bellows: { turn: 'top' } }),
   says(['bellows turn|change? every|at|on|each the|every|each? octave|octaves'], { bellows: { turn: 'octave' } }),
+  says(['bellows shake|shaking|shaken', 'shaken? bellows', 'with|in? a? bellow|bellows shake'], {
+    bellows: { turn: 'shake' },
+  }),
   says(['bellows turn|change? free|freely', 'free bellows'], { bellows: { turn: 'free' } }),
   says(['opening first', 'first opening', 'bellows open|opening first'], { bellows: { first: 'opening' } }),
   says(['closing first', 'first closing', 'bellows close|closing first'], { bellows: { first: 'closing' } }),
@@ -189,6 +192,7 @@ const TURN = {
   octave: 'bellows turn at every octave',
   top: 'bellows turn at the top',
   beats: 'bellows turn by beats',
+  shake: 'bellows shake',
   free: 'bellows free',
 } as const
 

@@ -139,6 +139,8 @@ export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   rollOf: () => null,
   heard: (_, hand, note) => [{ ...note, hand }],
   dipsOf: () => [],
+  signsOf: () => [],
+  programOf: () => 0,
   hasPedal: () => false,
   handsHeard: handsIn,
 

@@ -71,6 +71,9 @@ const SCHOOLS = STICKING_SCHOOL_LIST.map(({ id }) => ({
   compares: true,
 }))
 
+/** General MIDI’s numbers of the instruments with bars, from 0. */
+const PROGRAMS = { glockenspiel: 9, vibraphone: 11, marimba: 12, xylophone: 13 } as const
+
 /** Bars under sticks: marimba, vibraphone, xylophone, glockenspiel. */
 export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   ...MALLET_LAYOUT_RULES,
@@ -149,6 +152,8 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   rollOf: ({ sticking }) => sticking.roll?.strokes ?? null,
   heard: (performance, _, note) => heard(performance, note),
   dipsOf: () => [],
+  signsOf: () => [],
+  programOf: ({ instrument }) => PROGRAMS[malletInstrument(instrument).family],
   hasPedal: ({ instrument }) => malletInstrument(instrument).pedal,
   handsHeard: () => ['right', 'left'],
 

@@ -52,7 +52,6 @@ const STICKS: Saying[] = [
         `${lead}|${lead[0]}h hand? lead|leads|leading`,
         `lead|leading with? the? ${lead} hand?`,
         `led by the? ${lead}|${lead[0]}h`,
-        `starting|beginning|begun with|on the? ${lead} hand|stick`,
       ],
       { lead },
     ),

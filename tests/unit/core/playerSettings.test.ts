@@ -15,7 +15,7 @@ import {
 } from '#core/instrument'
 
 const MAKES: readonly [string, PlayerSettings][] = [
-  ['a piano with small hands', { instrument: 'piano', school: 'romantic', handSize: 'small' } as PlayerSettings],
+  ['a piano with small hands', { instrument: 'piano', school: 'black-groups', handSize: 'small' } as PlayerSettings],
   [
     '26 keys and 48 basses',
     { instrument: 'accordion', accordion: { treble: 'keys-26', bass: 48, left: { school: 'three-two' } } },
@@ -70,7 +70,7 @@ describe('who plays what', () => {
     expect(
       completeRecipe({ ...narrowed(wider, { accordion: { bass: 24 } }), material: { tonic: 'C', kind: 'major' } }),
     ).toMatchObject({ accordion: { bass: 24, rows: ['fundamental', 'major', 'minor'] } })
-    expect(narrowed(wider, { accordion: { treble: 'c-5' } }).school).toBeUndefined()
+    expect(narrowed(wider, { accordion: { treble: 'c-5' } } as PlayerSettings).school).toBeUndefined()
   })
 
   it.each(TAUGHT.map(({ id }) => [id]))(

@@ -23,20 +23,23 @@ export const accordion = {
   'accordion.bar.more': 'one bar more',
   'accordion.bar.fewer': 'one fewer',
   'accordion.bellows':
-    'bellows {turn, select, octave {turn every octave} top {turn at the top} beats {turn every {beats} beats} other {free}}, {first, select, closing {closing} other {opening}} first',
+    'bellows {turn, select, octave {turn every octave} top {turn at the top} beats {turn every {beats} beats} shake {shake} other {free}}, {first, select, closing {closing} other {opening}} first',
   'accordion.bellows.label': 'Bellows: {words}',
   'accordion.bellows.over': 'The bellows over this line: {count, plural, =1 {one way} other {# ways}}',
   'accordion.turn.head': 'the bellows turn',
   'accordion.turn':
-    '{turn, select, octave {at every octave} top {at the top} beats {every so many beats} other {freely}}',
+    '{turn, select, octave {at every octave} top {at the top} beats {every so many beats} shake {in a shake} other {freely}}',
   'accordion.turn.note':
-    '{turn, select, octave {for beginners: short ways} top {the default: up on the opening, down on the closing} beats {for long lines and slow ones} other {only the first way is printed}}',
+    '{turn, select, octave {for beginners: short ways} top {the default: up on the opening, down on the closing} beats {for long lines and slow ones} shake {open and close on every note: a study of its own} other {only the first way is printed}}',
   'accordion.turn.slur': 'The note at a turn is the first of the new direction. No turn falls inside a slur.',
   'accordion.beats.head': 'beats in one direction',
   'accordion.beats': '{beats} beats',
   'accordion.first.head': 'first',
   'accordion.first': '{way, select, closing {closing} other {opening}}',
   'accordion.way': '{direction, select, closing {closing} other {opening}}',
+  'accordion.way.shake': 'bellows shake',
+  'accordion.register.name':
+    '{registers, select, 8 {Clarinet register: 8′} 16 {Bassoon register: 16′} 4 {Piccolo register: 4′} 16_8 {Bandoneon register: 16′ and 8′} 8_4 {Oboe register: 8′ and 4′} 16_4 {Organ register: 16′ and 4′} other {Master register: 16′, 8′ and 4′}}',
   'accordion.keys': 'piano keys',
   'accordion.buttons': 'buttons',
   'accordion.of-keys': '{keys} keys',

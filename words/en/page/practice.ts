@@ -41,7 +41,7 @@ export const practice = {
   'practice.where.somewhere': 'somewhere',
   'practice.where.touch': 'or press the note, twice',
   'practice.where.not': 'not wrong after all',
-  'practice.place': 
+  'practice.place':
     '{place, select, start {the start} turn {the turn} crossing {a crossing} leap {a leap} bellows {a bellows change} register {the change of register} row {a row change} double {a double} roll {a roll} other {the end}}',
   'practice.today.title': 'Today, {minutes} minutes',
   'practice.today.later': '{day}, {minutes} minutes',

@@ -12,7 +12,9 @@ const WIDTH = 250
 
 <template>
   <figure v-if="study.bass" class="mb-3 border-b border-rule pb-1">
-    <figcaption class="quiet text-[12.5px]">{{ t('accordion.beside', { bass: study.recipe.accordion.bass }) }}</figcaption>
+    <figcaption class="quiet text-[12.5px]">
+      {{ t('accordion.beside', { bass: study.recipe.accordion.bass }) }}
+    </figcaption>
     <BoardPicture
       v-bind="{ study, step, range }"
       :width="WIDTH"

@@ -19,7 +19,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step: number | null] }>()
 
-const LABELS = { wide: 92, beside: 24 }
+const LABELS = { wide: 92, beside: 32 }
 const map = computed(() => {
   const { width, step, facing, beside } = props
   const own = { labels: beside ? LABELS.beside : LABELS.wide, around: beside ? 1 : null }

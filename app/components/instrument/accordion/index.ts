@@ -13,7 +13,7 @@ const view: FamilyView = {
   Players: defineAsyncComponent(() => import('./PartChoice.vue')),
   Strokes: TouchChoice,
   Last: defineAsyncComponent(() => import('./MakeChoice.vue')),
-  over: (_, { bellows }) => (bellows ? { picture: BellowsLine, height: BELLOWS } : null),
+  over: () => ({ picture: BellowsLine, height: BELLOWS }),
   Stair: defineAsyncComponent(() => import('./AccordionStair.vue')),
   stairHeight: (systems) => (systems > 1 ? HEIGHT.several : HEIGHT.one),
   Map: defineAsyncComponent(() => import('./AccordionMap.vue')),
