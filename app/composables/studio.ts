@@ -1,5 +1,5 @@
 import { readonly, shallowRef } from 'vue'
-import { type PlayerSettings, pupilPlayer, studioPlayer, type TaughtHere } from '#core/instrument'
+import { familyOf, type PlayerSettings, pupilPlayer, studioPlayer, type TaughtHere } from '#core/instrument'
 import type { Pupil, Studio } from '#shared/api'
 import { readIn } from './words'
 
@@ -28,6 +28,8 @@ export function taughtHere(): TaughtHere {
 
 /** What studies here are for, where no pupil says. */
 export const playerHere = (): PlayerSettings => studioPlayer(taughtHere())
+/** The family of instruments that is taught here: what samples and empty places speak of. */
+export const familyHere = (): string => familyOf(playerHere()).id
 /** What a pupil plays, as the studio and the pupil's own settings say. */
 export const playerOfPupil = ({ instrument, preferences }: Pick<Pupil, 'instrument' | 'preferences'>): PlayerSettings =>
   pupilPlayer(taughtHere(), { instrument, settings: preferences.settings })

@@ -7,8 +7,9 @@ import type { Motif } from '#core/study'
 import { DEFAULT_MOTIF, type Level, type Task } from '#core/worksheet'
 import type { Page, PaperSize, SheetLook } from '#paper'
 import { type Answers, type SheetId, type StudyOut, DEFAULT_LOOK } from '#shared/paper/requests'
-import type { Settings } from '#core/syllabus'
+import { DEFAULT_INSTRUMENT, instrumentOf, narrowed, type PlayerSettings } from '#core/instrument'
 import { askFile, askLatest } from '~/composables/api'
+import { playerHere } from '~/composables/studio'
 import { download } from '~/composables/download'
 import { working } from '~/composables/working'
 import { paperOf } from '#words'
@@ -30,6 +31,7 @@ export interface PaperChoice {
   size: PaperSize
   look: SheetLook
   kinds: readonly KindId[]
+  /** What charts and worksheets are for; empty: what is taught here. */
   instrument: string
   tasks: readonly Task[]
   /** Tonics that are asked; none, and those of the level are. */
@@ -43,7 +45,7 @@ export interface PaperChoice {
 }
 
 const DEFAULT: PaperChoice = {
-  ...{ sheet: 'studies', size: 'a4', look: DEFAULT_LOOK, kinds: ['major'], instrument: 'piano' },
+  ...{ sheet: 'studies', size: 'a4', look: DEFAULT_LOOK, kinds: ['major'], instrument: '' },
   ...{
     keys: [],
     tasks: ['signature', 'notes', 'upper-marks'],
@@ -79,14 +81,19 @@ export const usePaper = defineStore('paper', () => {
   const given = shallowRef<NonNullable<Out['studies']>>([])
   const made = shallowRef<Made | null>(null)
 
-  const settings = computed<Settings>(() => ({ instrument: choice.value.instrument as Settings['instrument'] }))
+  /** What charts and worksheets are for: as it is taught here, where it is that. */
+  const player = computed<PlayerSettings>(() => {
+    const here = { ...playerHere(), instrument: playerHere().instrument ?? DEFAULT_INSTRUMENT }
+    const asked = { instrument: choice.value.instrument || here.instrument } as PlayerSettings
+    return instrumentOf(asked).make === instrumentOf(here).make ? here : narrowed(here, asked)
+  })
   /** What a request says of the sheet; null while it is not said of what. */
   const wanted = computed(() => {
     const { sheet, size, look, kinds, tasks, keys, level, each, answers, seed, motif } = choice.value
-    if (sheet === 'chart') return { sheet, size, chart: { kinds, settings: settings.value } }
+    if (sheet === 'chart') return { sheet, size, chart: { kinds, settings: player.value } }
     if (sheet === 'worksheet') {
       const own = tasks.includes('line') ? { motif } : {}
-      const worksheet = { tasks, kinds, keys, level, each, answers, seed, ...own, settings: settings.value }
+      const worksheet = { tasks, kinds, keys, level, each, answers, seed, ...own, settings: player.value }
       return { sheet, size, worksheet }
     }
     if (!out.value) return null
@@ -130,5 +137,5 @@ export const usePaper = defineStore('paper', () => {
     const { sheet, size, look: own } = choice.value
     return saved('zip', t('paper.sets'), { sheet, size, sets, ...(sheet === 'studies' && { look: own }) })
   }
-  return { busy, error, notice, choice, out, given, made, wanted, choose, look, toggle, save, saveSets }
+  return { busy, error, notice, choice, player, out, given, made, wanted, choose, look, toggle, save, saveSets }
 })

@@ -79,8 +79,8 @@ function kindsOf(features: readonly Features[], heard: Heard): ReturnType<typeof
   const qualities = features.flatMap(({ quality }) => quality ?? [])
   // a board has one row of sevenths
   const sevenths = features.some(({ shape }) => shape === 'seventh') && !qualities.includes('diminished')
-  const own = qualities.length > 0 ? qualities : (['major'] as const)
-  const named = sevenths && !own.includes('dominant') ? (['dominant'] as const) : own
+  const own: typeof qualities = qualities.length > 0 ? qualities : ['major']
+  const named: typeof qualities = sevenths && !own.includes('dominant') ? ['dominant'] : own
   return { kinds: [...new Set(named.flatMap((quality) => CHORD_KINDS[quality] ?? []))], open: [], problems: [] }
 }
 

@@ -18,6 +18,7 @@ import type { Difficulty, Together } from '../together'
 import type { PlayerRequirement, Miss, ShortField, StandsFor } from './requirement'
 import type { Phrase, Saying } from './lexicon'
 import type { Part } from './parts'
+import type { OwnTask } from './tasks'
 import type { Place, Route } from './route'
 
 /** One instrument that stands in a room. */
@@ -308,6 +309,8 @@ export interface Family<
   readonly examined: Examined<R>
   /** Places of its studies at which something goes wrong, as they are offered. */
   readonly places: readonly Place[]
+  /** What worksheets ask of the instrument itself. */
+  readonly tasks: readonly OwnTask<R, P>[]
   /** How its studies are practised, stage by stage. */
   readonly route: Route<R, P>
   /** What a called line says of it. */

@@ -54,6 +54,7 @@ export {
   studioPlayer,
   type TaughtHere,
 } from './playerSettings'
+export { INSTRUMENT_TASKS, type InstrumentTask, type TaskAnswer } from './tasks'
 export { broughtUp } from './practised'
 export { degreesOf, notesOver, type Part } from './parts'
 export { familySolverOf } from './solvers'

@@ -95,8 +95,11 @@ export function byRoll(recipe: MalletRecipe, line: Line, roll: RollPlan): Struck
     ...{ manner, hand, ending, strokes },
     perSecond: Math.round(perSecond * 10) / 10,
   })
-  const { least, most, doubt } = recommended
-  const wish = stickingMessage('reason.roll-register', { least, most, strokes: recommended.strokes, doubt })
+  const { least, most, doubt, reach, bpm } = recommended
+  const made = Math.round(recommended.perSecond * 10) / 10
+  const wish = stickingMessage('reason.roll-register', {
+    ...{ least, most, strokes: recommended.strokes, perSecond: made, reach, bpm, doubt },
+  })
   const sticks = rollSticks(roll)
   return {
     ...BARE,

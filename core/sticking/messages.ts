@@ -42,7 +42,15 @@ export type StickingMessages = {
     strokes: number
     perSecond: number
   }
-  'reason.roll-register': { least: number; most: number; strokes: number; doubt: Message }
+  'reason.roll-register': {
+    least: number
+    most: number
+    strokes: number
+    perSecond: number
+    reach: 'within' | 'short' | 'beyond'
+    bpm: number
+    doubt: Message
+  }
   'roll.doubt': { make: string }
   'alternative.sticks': { double: Message; count: Message }
   /** What forbids a pin, besides the other pins. */

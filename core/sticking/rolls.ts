@@ -34,6 +34,11 @@ export interface RollPlan {
   readonly ending: 'tied' | 'released'
   readonly recommended: {
     readonly strokes: number
+    /** What comes of them in a second, and whether that is what the register takes. */
+    readonly perSecond: number
+    readonly reach: 'within' | 'short' | 'beyond'
+    /** Beats a minute at which as many strokes would be enough, or few enough. */
+    readonly bpm: number
     /** Strokes a second of the register that the study lies in most. */
     readonly least: number
     readonly most: number
@@ -54,6 +59,17 @@ export function recommendedStrokes(bpm: number, { least, most }: Pick<Register, 
   return ROLL_STROKES.reduce((best: number, strokes) => (off(strokes) < off(best) ? strokes : best), ROLL_STROKES[0])
 }
 
+/** What is recommended at a tempo: the rungs are few, so that the best may still be too slow or too fast. */
+function recommendation(bpm: number, register: Register) {
+  const { least, most } = register
+  const strokes = recommendedStrokes(bpm, register)
+  const perSecond = (bpm / SECONDS) * strokes
+  const reach = perSecond < least ? ('short' as const) : perSecond > most ? ('beyond' as const) : ('within' as const)
+  const wanted = reach === 'short' ? Math.ceil((SECONDS * least) / strokes) : Math.floor((SECONDS * most) / strokes)
+  return { strokes, perSecond, reach, bpm: wanted }
+}
+const SECONDS = 60
+
 /**
  * Strokes, speed and recommendation of rolled notes.
  * @param beats how long each note lasts
@@ -72,7 +88,7 @@ export function rollPlan(recipe: MalletRecipe, beats: readonly number[], midis: 
     start: lead === 'right' ? 'R' : 'L',
     ending: roll.ending,
     recommended: {
-      strokes: recommendedStrokes(tempo.bpm, register),
+      ...recommendation(tempo.bpm, register),
       least: register.least,
       most: register.most,
       doubt,

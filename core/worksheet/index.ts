@@ -10,6 +10,7 @@ export {
   type Question,
   type Task,
   TASKS,
+  tasksFor,
   type Tetrachord,
   type WrittenAnswer,
 } from './question'

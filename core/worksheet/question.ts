@@ -1,4 +1,4 @@
-import type { Player } from '../instrument'
+import { familyOf, INSTRUMENT_TASKS, type InstrumentTask, type Player, type TaskAnswer } from '../instrument'
 import type { Note } from '../pitch'
 import type { RealisedStudy } from '../realise'
 
@@ -8,7 +8,7 @@ export const TASKS = [
   'notes',
   'steps',
   'tetrachords',
-  'black-keys',
+  ...INSTRUMENT_TASKS,
   'upper-marks',
   'lower-marks',
   'crossings',
@@ -18,6 +18,14 @@ export const TASKS = [
   'line',
 ] as const
 export type Task = (typeof TASKS)[number]
+
+const isOfInstrument = (task: Task): task is InstrumentTask => (INSTRUMENT_TASKS as readonly string[]).includes(task)
+
+/** Tasks that sheets for an instrument can have: of those about an instrument only its own. */
+export function tasksFor(player: { readonly instrument?: string }): readonly Task[] {
+  const own = familyOf(player).tasks.map(({ task }) => task)
+  return TASKS.filter((task) => !isOfInstrument(task) || own.includes(task))
+}
 
 /** Which keys are asked: of at most two signs, of four, or all. */
 export const LEVELS = [1, 2, 3] as const
@@ -29,7 +37,7 @@ export type Form = 'natural' | 'harmonic' | 'melodic'
 
 /** What is written on lines beside or under the notes. */
 export type WrittenAnswer =
-  | { readonly is: 'degrees'; readonly degrees: readonly number[] }
+  | ({ readonly is: 'marks' } & TaskAnswer)
   | { readonly is: 'tetrachords'; readonly lower: Tetrachord; readonly upper: Tetrachord; readonly between: number }
   | { readonly is: 'key'; readonly tonic: Note; readonly fifths: number }
   /** Notes from the lowest, root position first. */

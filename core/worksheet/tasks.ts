@@ -1,4 +1,13 @@
-import { completeRecipe, type RecipeInput } from '../instrument'
+import {
+  completeRecipe,
+  familyOf,
+  INSTRUMENT_TASKS,
+  type InstrumentTask,
+  overWhole,
+  playerSettingsOf,
+  type Recipe,
+  type RecipeInput,
+} from '../instrument'
 import { type KindId, KINDS, materialOf, signatureOf, THREE_MINORS, twinOf } from '../material'
 import { midiOf, type Note, noteName, pitchClass } from '../pitch'
 import { cellsOf, type Motif, PLAIN_PATTERN, takesMotif } from '../study'
@@ -57,7 +66,6 @@ export const studiesFor = (settings: Settings, motif: Motif): Studies => ({
 /** A task's question about a key; null where the key is none for it. */
 type Ask = (key: Key) => (Omit<Question, 'task' | 'tonic' | 'study'> & Partial<Pick<Question, 'study'>>) | null
 
-const BLACK = new Set([1, 3, 6, 8, 10])
 const TETRACHORDS: Readonly<Record<string, Tetrachord>> = {
   '2 2 1': 'major',
   '2 1 2': 'minor',
@@ -102,14 +110,19 @@ function tetrachordsIn(key: Key): ReturnType<Ask> {
   return onStaff(key, {}, { is: 'tetrachords', lower, upper, between: steps[3]! })
 }
 
-/** Degrees that lie on black keys, or on the bars of the far row, the octave's own tonic counted once. */
-function blackIn(key: Key): ReturnType<Ask> {
-  if (!isScale(key)) return null
-  const degrees = pitchesOf(key.study)
-    .slice(0, -1)
-    .flatMap((note, at) => (BLACK.has(pitchClass(note)) ? [at + 1] : []))
-  return onLines(key, { is: 'degrees', degrees })
-}
+/** What the family asks of its own instrument, over an octave played as that wants it. */
+const ofInstrument =
+  (task: InstrumentTask): Ask =>
+  (key) => {
+    const { recipe } = key.study
+    const own = familyOf(recipe).tasks.find((each) => each.task === task)
+    if (!own || !isScale(key)) return null
+    const { hands: _, accordion: __, ...rest } = recipe as Recipe & { accordion?: object }
+    const asked = overWhole({ ...rest, ...playerSettingsOf(recipe) } as RecipeInput, own.played)
+    const study = realise(completeRecipe({ ...asked, pins: [] }), {}, 0)
+    const answer = own.answer(study.recipe, study)
+    return answer && onLines(key, { is: 'marks', ...answer })
+  }
 
 /** Fingers of the hand at a place among those that play; nothing where there is none, or nothing to finger. */
 const marksFor =
@@ -159,7 +172,7 @@ const ASKS: Readonly<Record<Task, Ask>> = {
   notes: (key) => onStaff(key, { notes: 'asked', signature: 'none' }),
   steps: (key) => (isScale(key) ? onStaff(key, { steps: semitonesIn(key.study) }) : null),
   tetrachords: tetrachordsIn,
-  'black-keys': blackIn,
+  ...(Object.fromEntries(INSTRUMENT_TASKS.map((task) => [task, ofInstrument(task)])) as Record<InstrumentTask, Ask>),
   'upper-marks': marksFor(0),
   'lower-marks': marksFor(1),
   crossings: crossingsIn,

@@ -1,4 +1,5 @@
 import { type KindId, KINDS, MAX_SIGNS, signatureOf, usualTonics } from '../material'
+import { DomainError } from '../message'
 import { seeded, some } from '../random'
 import { type Note, noteName } from '../pitch'
 import { type Level, type Question, type Task, TASKS } from './question'
@@ -45,6 +46,16 @@ const keysAt = ({ kinds, level, keys = [] }: WorksheetRequest): { tonic: Note; k
 const answerTo = ({ task, study }: Question, kind: KindId): KindId | number =>
   task === 'signature' ? study.keySignature.fifths : kind
 
+/** A question, but for keys that the instrument at hand has not: a board of few columns. */
+function askedOf(question: () => Question | null): Question | null {
+  try {
+    return question()
+  } catch (error) {
+    if (error instanceof DomainError && error.code === 'bass.lacks') return null
+    throw error
+  }
+}
+
 /** One task's questions: keys are drawn until there are enough. Each task has lots of its own, whatever else is asked. */
 function sectionOf(task: Task, request: WorksheetRequest, studies: Studies): Section {
   const { each, seed } = request
@@ -53,7 +64,7 @@ function sectionOf(task: Task, request: WorksheetRequest, studies: Studies): Sec
   const keys = keysAt(request)
   for (const { tonic, kind } of some(keys, keys.length, random)) {
     if (questions.size === each) break
-    const question = questionOn(task, tonic, kind, studies)
+    const question = askedOf(() => questionOn(task, tonic, kind, studies))
     if (question) questions.set(`${noteName(tonic)} ${answerTo(question, kind)}`, question)
   }
   return { task, questions: [...questions.values()] }

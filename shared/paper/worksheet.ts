@@ -29,13 +29,8 @@ const tetrachordText = (w: Wording, kind: string): string => w.text('print.works
 /** The lines to write on, each with what belongs on it. */
 function writtenOn(w: Wording, answer: WrittenAnswer): { label: string; answer: string }[] {
   switch (answer.is) {
-    case 'degrees':
-      return [
-        {
-          label: w.text('print.worksheet.degrees'),
-          answer: answer.degrees.length > 0 ? answer.degrees.join(', ') : w.text('print.worksheet.none'),
-        },
-      ]
+    case 'marks':
+      return [{ label: answer.notes.map(printedName).join('   '), answer: answer.marks.join('   ') }]
     case 'tetrachords':
       return [
         { label: w.text('print.worksheet.lower'), answer: tetrachordText(w, answer.lower) },

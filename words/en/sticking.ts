@@ -52,7 +52,7 @@ export const sticking = {
   'reason.roll':
     '{manner, select, separate {Every note begins anew with the {hand, select, right {right} other {left}}} other {The hands go on from the {hand, select, right {right} other {left}} while the notes change under them}}, {ending, select, tied {tied into the next note} other {let go before the next note}}: {strokes} strokes to the beat, {perSecond} a second.',
   'reason.roll-register':
-    'This register usually takes {least} to {most} strokes a second, so {strokes} to the beat. {doubt}',
+    'This register usually takes {least} to {most} strokes a second. {reach, select, within {At this tempo {strokes} to the beat make {perSecond}.} short {At this tempo even {strokes} to the beat make only {perSecond}: from ♩ = {bpm} they are enough.} other {At this tempo {strokes} to the beat already make {perSecond}: up to ♩ = {bpm} they are few enough.}} {doubt}',
   'roll.doubt':
     'Roll speeds are planning values, not measured: mallets, bars and players differ, and soft or slow music wants fewer.{make, select, vibraphone { The vibraphone is rarely rolled: its pedal sustains.} glockenspiel { The glockenspiel is rolled sparingly: its bars ring on.} other {}}',
   'alternative.sticks': '{double}: {count}',

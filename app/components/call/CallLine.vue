@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nextTick, onBeforeUnmount, onMounted, ref, useId } from 'vue'
 import { ON_USUAL } from '#core/call'
-import { instrumentOf } from '#core/instrument'
+import { familyOf, instrumentOf } from '#core/instrument'
 import type { Desk } from '~/stores/desk'
 import CalledBatch from './CalledBatch.vue'
 import CalledWords from './CalledWords.vue'
@@ -18,6 +18,8 @@ const list = useId()
 const words = useId()
 const { line, called, offered, at, shut, meant, unknown, deskInstrument, typed, replace, complete, move, take } =
   calling(props.desk, () => input.value)
+/** What the example is for: what lies on the desk. */
+const family = familyOf(props.desk.recipe).id
 const notice = ref('')
 /** The line for which words that say nothing were pointed out: what else it says can be taken then. */
 const pointedOut = ref('')
@@ -93,7 +95,7 @@ async function onKey(event: KeyboardEvent): Promise<void> {
         autocomplete="off"
         autocapitalize="off"
         spellcheck="false"
-        :placeholder="t('call.call-line.example')"
+        :placeholder="t('call.call-line.example', { family })"
         aria-autocomplete="list"
         :aria-expanded="offered.length > 0"
         :aria-controls="list"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { CHARTED } from '#core/chart'
-import { INSTRUMENTS } from '#core/instrument'
+import { instrumentOf, INSTRUMENTS } from '#core/instrument'
 import { kindNamed } from '#core/material'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { t, formatMessage } from '~/composables/words'
@@ -16,6 +16,10 @@ const instruments = [...new Map(INSTRUMENTS.map((each) => [each.make, each])).va
   value: id as string,
   words: t('name.make', { make }),
 }))
+const own = computed(() => {
+  const { make } = instrumentOf(paper.player)
+  return instruments.find(({ value }) => instrumentOf({ instrument: value }).make === make)!.value
+})
 const kinds = computed(() =>
   CHARTED.map((value) => ({
     value,
@@ -48,7 +52,7 @@ const parts = computed(() => paper.choice.kinds.map((id) => formatMessage(kindNa
     </p>
     <WordRow
       :label="t('paper.instrument')"
-      :value="paper.choice.instrument"
+      :value="own"
       :options="instruments"
       @choose="paper.choose('instrument', $event)"
     />

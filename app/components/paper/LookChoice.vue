@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { nameChoices } from '~/composables/nameChoices'
+import { familyHere } from '~/composables/studio'
 import { t } from '~/composables/words'
 import { usePaper } from '~/stores/paper'
 import TickList from './TickList.vue'
@@ -9,6 +10,7 @@ import WordRow from './WordRow.vue'
 /** What stands with the notes of a sheet. */
 const paper = usePaper()
 const names = nameChoices()
+const family = familyHere()
 const look = computed(() => paper.choice.look)
 const fingers = (['all', 'crossings', 'none'] as const).map((value) => ({
   value,
@@ -21,14 +23,14 @@ const hands = (['all', 'right', 'left'] as const).map((value) => ({
 const bars = [0, 1, 2, 3, 4].map((value) => ({ value, words: t('paper.bars.name', { bars: value }) }))
 const SWITCHES = ['grips', 'stair', 'map', 'steps', 'large', 'book'] as const
 const switches = computed(() =>
-  SWITCHES.map((value) => ({ value, words: t(`paper.${value}`), ticked: look.value[value] })),
+  SWITCHES.map((value) => ({ value, words: t(`paper.${value}`, { family }), ticked: look.value[value] })),
 )
 </script>
 
 <template>
   <div>
     <WordRow
-      :label="t('paper.fingers')"
+      :label="t('paper.fingers', { family })"
       :value="look.fingers"
       :options="fingers"
       @choose="paper.look('fingers', $event)"

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { motifWritten, typedMotif } from '#core/call'
 import { familyOf } from '#core/instrument'
 import { parseNote, printedName } from '#core/pitch'
-import { LEVELS, TASKS } from '#core/worksheet'
+import { LEVELS, TASKS, tasksFor } from '#core/worksheet'
 import { ANSWERS } from '#shared/paper/requests'
 import { formatMessage, t } from '~/composables/words'
 import { MAX_SEED, usePaper } from '~/stores/paper'
@@ -15,9 +15,9 @@ import WordRow from './WordRow.vue'
 /** What a worksheet leaves blank, of which keys, how often, and its number. */
 const paper = usePaper()
 /** Who plays the upper line, and who the lower, if anybody does. */
-const players = computed(() => familyOf({ instrument: paper.choice.instrument }).players)
+const players = computed(() => familyOf(paper.player).players)
 const tasks = computed(() =>
-  TASKS.flatMap((value) => {
+  tasksFor(paper.player).flatMap((value) => {
     const player = players.value[value === 'lower-marks' ? 1 : 0]
     if (!player) return []
     const words = t('print.worksheet.short', { task: value, player })

@@ -1,6 +1,8 @@
 <script setup lang="ts" generic="R extends Told">
 import { computed, ref } from 'vue'
+import { familyOf } from '#core/instrument'
 import { readSpokenLine, type SpokenEntry } from '#core/practice'
+import { familyHere } from '~/composables/studio'
 import { t, formatMessage } from '~/composables/words'
 import type { EntryDraft } from '~/stores/practice'
 import { bpmOf, notesOf } from './tempo'
@@ -10,6 +12,8 @@ import type { Told } from './told'
 const props = withDefaults(defineProps<{ rows: readonly R[]; id?: string }>(), { id: 'record-line' })
 const emit = defineEmits<{ recorded: [all: { row: R; draft: EntryDraft }[]] }>()
 
+/** The example is of what the pupil plays. */
+const family = computed(() => (props.rows[0] ? familyOf(props.rows[0].recipe).id : familyHere()))
 const line = ref('')
 const draft = computed(() =>
   readSpokenLine(
@@ -75,7 +79,7 @@ function add(): void {
         v-model="line"
         class="field min-w-0 flex-1 font-serif italic"
         autocomplete="off"
-        :placeholder="t('practice.line.such-as')"
+        :placeholder="t('practice.line.such-as', { family })"
         maxlength="400"
         :aria-describedby="`${id}-heard`"
       />

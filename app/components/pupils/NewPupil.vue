@@ -5,7 +5,7 @@ import { readPupilLine } from '#core/lesson'
 import { WEEKDAYS } from '#core/practice'
 import { shortOfWeek } from '~/components/practice/dates'
 import { ask } from '~/composables/api'
-import { taughtHere } from '~/composables/studio'
+import { familyHere, taughtHere } from '~/composables/studio'
 import { working } from '~/composables/working'
 import { t } from '~/composables/words'
 import { isTwice } from './twice'
@@ -66,7 +66,7 @@ const words = computed(() => {
         class="field mt-1 block w-full min-w-[230px]"
         maxlength="300"
         aria-describedby="new-pupil new-pupil-heard"
-        :placeholder="t('pupils.such-as')"
+        :placeholder="t('pupils.such-as', { family: familyHere() })"
       />
     </label>
     <label class="text-[14px]">

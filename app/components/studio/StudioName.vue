@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { TAUGHT, taughtOf } from '#core/instrument'
-import type { Settings } from '#core/syllabus'
+import { type PlayerSettings, TAUGHT } from '#core/instrument'
 import { type Region, REGIONS } from '#words'
-import WordPanel from '~/components/frame/WordPanel.vue'
-import { viewOfPlays } from '~/components/instrument'
 import { ask } from '~/composables/api'
 import { currentStudio, showStudio } from '~/composables/studio'
 import { working } from '~/composables/working'
 import { currentRegion, t } from '~/composables/words'
+import TaughtChoice from './TaughtChoice.vue'
 
 /** What the studio is called, whose it is, what is taught in it, and how dates and note values are written. */
 const { busy, error, notice, guarded } = working()
@@ -16,18 +14,10 @@ const name = ref(currentStudio.value!.name)
 const teacher = ref(currentStudio.value!.teacher)
 const instrument = ref(currentStudio.value!.settings.instrument ?? TAUGHT[0]!.id)
 const region = ref<Region>(currentStudio.value!.settings.region ?? currentRegion.value)
-const make = ref<Settings>({ ...currentStudio.value!.settings.make })
-/** The family's own fields: schools, keyboards, boards, sizes. */
-const fields = computed(() => viewOfPlays(taughtOf(instrument.value).family.plays).Settings)
-const choose = (value: string): void => {
+const make = ref<PlayerSettings>({ ...currentStudio.value!.settings.make })
+const choose = (value: string, own: PlayerSettings): void => {
   instrument.value = value
-  make.value = {}
-}
-const setMake = (field: string, value: unknown): void => {
-  const before = make.value as Readonly<Record<string, unknown>>
-  const own = before[field]
-  const whole = typeof value === 'object' && typeof own === 'object' ? { ...own, ...value } : value
-  make.value = { ...before, [field]: whole } as Settings
+  make.value = own
 }
 const altered = computed(() => {
   const { name: before, teacher: whose, settings } = currentStudio.value!
@@ -57,19 +47,12 @@ const save = (): Promise<void> =>
       {{ t('studio.teacher') }}
       <input v-model="teacher" class="field mt-1 block w-[min(220px,80vw)]" maxlength="80" />
     </label>
-    <label>
-      {{ t('settings.instrument') }}
-      <select class="field mt-1 block" :value="instrument" @change="choose(($event.target as HTMLSelectElement).value)">
-        <option v-for="{ id } in TAUGHT" :key="id" :value="id">{{ t('name.make', { make: id }) }}</option>
-      </select>
-    </label>
-    <WordPanel :words="t('settings.make')" look="button">
-      <fieldset class="w-[320px] p-4">
-        <legend class="sr-only">{{ t('settings.make') }}</legend>
-        <p class="aside quiet mb-2">{{ t('settings.make.about') }}</p>
-        <component :is="fields" :own="make" @set="setMake" />
-      </fieldset>
-    </WordPanel>
+    <div>
+      <label class="block" for="studio-instrument">{{ t('settings.instrument') }}</label>
+      <span class="mt-1 flex gap-2">
+        <TaughtChoice id="studio-instrument" v-bind="{ instrument, make }" @choose="choose" />
+      </span>
+    </div>
     <label>
       {{ t('settings.region') }}
       <select v-model="region" class="field mt-1 block">

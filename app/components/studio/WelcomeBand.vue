@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { TAUGHT } from '#core/instrument'
+import { computed, ref, shallowRef } from 'vue'
+import { type PlayerSettings, TAUGHT } from '#core/instrument'
 import { type Region, REGIONS } from '#words'
 import { ask } from '~/composables/api'
 import { currentStudio, reloadAll, showStudio } from '~/composables/studio'
 import { working } from '~/composables/working'
 import { currentRegion, t } from '~/composables/words'
+import TaughtChoice from './TaughtChoice.vue'
 
 /** The first door: one sentence to fill in, once. The page beneath works all the while. */
 const { busy, error, guarded } = working()
@@ -13,12 +14,17 @@ const asked = computed(() => currentStudio.value !== null && !currentStudio.valu
 const isDemo = computed(() => currentStudio.value?.isDemo ?? false)
 const name = ref('')
 const instrument = ref(TAUGHT[0]!.id)
+const make = shallowRef<PlayerSettings>({})
+const choose = (value: string, own: PlayerSettings): void => {
+  instrument.value = value
+  make.value = own
+}
 const region = ref<Region>(currentRegion.value)
 
 /** In the demo an own studio is made beside it; an empty one is named. */
 const start = (): Promise<void> =>
   guarded(async () => {
-    const settings = { instrument: instrument.value, region: region.value, welcomed: true }
+    const settings = { instrument: instrument.value, make: make.value, region: region.value, welcomed: true }
     const called = { name: name.value.trim() || t('welcome.name.default'), settings }
     if (!isDemo.value) {
       showStudio(await ask('PUT /api/studio', {}, { ...called, teacher: currentStudio.value!.teacher }))
@@ -57,9 +63,7 @@ const look = (): Promise<void> =>
         :placeholder="t('welcome.name.such-as')"
       />
       <label for="welcome-instrument" class="font-serif">{{ t('welcome.instrument') }}</label>
-      <select id="welcome-instrument" v-model="instrument" class="field">
-        <option v-for="{ id } in TAUGHT" :key="id" :value="id">{{ t('name.make', { make: id }) }}</option>
-      </select>
+      <TaughtChoice id="welcome-instrument" v-bind="{ instrument, make }" @choose="choose" />
       <label for="welcome-region" class="font-serif">{{ t('welcome.region') }}</label>
       <select id="welcome-region" v-model="region" class="field max-w-[230px]">
         <option v-for="each in REGIONS" :key="each" :value="each">

@@ -24,6 +24,7 @@ import { earlyKeys } from '~/components/call/earlyKeys'
 import { deskActions } from '~/components/desk/deskActions'
 import { fingerKeys } from '~/components/score/fingerKeys'
 import { type Shortcut, useShortcuts } from '~/composables/shortcuts'
+import { familyHere } from '~/composables/studio'
 import { engravingReady, layoutOf } from '~/engraving'
 import { type Place, useDesk } from '~/stores/desk'
 import { usePlaying } from '~/stores/playing'
@@ -104,7 +105,7 @@ const shortcuts: readonly Shortcut[] = [
   { key: 'n', words: t('desk.id.shortcut-names'), does: nextNames },
   {
     key: 'b',
-    words: t('desk.id.shortcut-blocks'),
+    words: t('desk.id.shortcut-blocks', { family: familyHere() }),
     does: () => (showing.shown.clusters = !showing.shown.clusters),
   },
   { key: '?', words: t('desk.id.this-list'), does: () => (helping.value = true) },

@@ -27,6 +27,7 @@ import { buttonsAt, othersOf } from './pinning'
 import { bassMessage, rightMessage } from './describe'
 import { ACCORDION_LAYOUT_RULES } from './layoutRules'
 import { accordionMessage, alsoMessage } from './words'
+import { ACCORDION_TASKS } from './tasks'
 
 export type { BellowsChange } from './bellows'
 export { takesPart } from './complete'
@@ -237,6 +238,7 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   alsoMessage,
   hasTouch: true,
   examined: ACCORDION_EXAMINED,
+  tasks: ACCORDION_TASKS,
   places: ['start', 'turn', 'crossing', 'leap', 'bellows', 'register', 'end'],
   route: ACCORDION_ROUTE,
   lexicon: ACCORDION_LEXICON,

@@ -24,6 +24,7 @@ import { handsWritten, KEY_LEXICON, KEY_PHRASES, pinPhrase } from './lexicon'
 import type { SolvedHands, RealisedHand } from './solve'
 import { KEYS_ROUTE } from './route'
 import { KEY_LAYOUT_RULES } from './layoutRules'
+import { KEYS_TASKS } from './tasks'
 
 export type { SolvedHands, RealisedHand }
 
@@ -152,6 +153,7 @@ export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   alsoMessage: () => [],
   hasTouch: true,
   examined: KEYS_EXAMINED,
+  tasks: KEYS_TASKS,
   places: ['start', 'turn', 'crossing', 'leap', 'end'],
   route: KEYS_ROUTE,
   lexicon: KEY_LEXICON,

@@ -28,6 +28,7 @@ import { laddersFor, mannerOf, strokesFor } from './strokes'
 import { MALLET_LAYOUT_RULES } from './layoutRules'
 import { hasLead, sticksMessage } from './words'
 import { STICK_PHRASES, stickPinPhrase } from './written'
+import { MALLET_TASKS } from './tasks'
 
 export { hasLead, type SolvedSticks, type RealisedSticking }
 
@@ -163,6 +164,7 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   alsoMessage: sticksMessage,
   hasTouch: false,
   examined: MALLETS_EXAMINED,
+  tasks: MALLET_TASKS,
   places: ['start', 'turn', 'crossing', 'leap', 'row', 'double', 'roll', 'end'],
   route: MALLETS_ROUTE,
   lexicon: MALLET_LEXICON,

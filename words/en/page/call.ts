@@ -3,7 +3,8 @@ export const call = {
   'call.call-line.completions': 'more with ↓',
   'call.call-line.placeholder': 'Type a scale',
   'call.call-line.label': 'Type a scale, as you would say it',
-  'call.call-line.example': 'g sharp harmonic minor, together, two octaves, contrary',
+  'call.call-line.example':
+    '{family, select, accordion {a minor, right hand over alternating bass, two octaves} mallets {b flat major, left lead, in paradiddles, two octaves} other {g sharp harmonic minor, together, two octaves, contrary}}',
   'call.call-line.use': 'Use',
   'call.call-line.enter': 'Enter',
   'call.call-line.cancel': 'Cancel',

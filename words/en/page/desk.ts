@@ -243,7 +243,8 @@ export const desk = {
   'desk.id.shortcut-call': 'type a scale',
   'desk.id.shortcut-hear': 'hear it, or stop',
   'desk.id.shortcut-names': 'names under the notes, one system after another',
-  'desk.id.shortcut-blocks': 'grips as blocks, or note by note',
+  'desk.id.shortcut-blocks':
+    '{family, select, mallets {stretches as blocks, or note by note} other {grips as blocks, or note by note}}',
   'desk.id.this-list': 'this list',
   'desk.id.undo': 'undo',
   'desk.id.redo': 'redo',

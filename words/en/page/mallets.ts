@@ -56,8 +56,11 @@ export const mallets = {
   'mallets.sticking-choice.strike-off-middle-why': 'the usual place on a marimba: the default',
   'mallets.sticking-choice.strike-middle': 'In the middle',
   'mallets.sticking-choice.strike-middle-why': 'fullest, over the resonators',
-  'mallets.sticking-choice.strike-edge': 'Accidentals at their near end',
+  'mallets.sticking-choice.strike-edge': 'For speed: accidentals at their near end',
   'mallets.sticking-choice.strike-edge-why': 'less than half the way out and in, a thinner sound',
+  'mallets.strike':
+    '{strike, select, centre {In the middle} near_end {For speed: accidentals at their near end} other {Just off the middle}}',
+  'mallets.numbering': '{numbering, select, high_to_low {4 3 2 1, from the highest} other {1 2 3 4, from the lowest}}',
   'mallets.sticking-choice.all-bars': 'all bars',
   'mallets.sticking-choice.width': '% of what is usual',
   'mallets.sticking-choice.gap': 'gap between naturals',

@@ -13,7 +13,7 @@ export const paper = {
   'paper.size': 'Paper',
   'paper.size.name': '{size, select, a4 {A4} other {Letter}}',
   'paper.look': 'On the sheet',
-  'paper.fingers': 'Fingers',
+  'paper.fingers': '{family, select, mallets {Sticks} other {Fingers}}',
   'paper.fingers.name': '{fingers, select, all {on all notes} crossings {only where something crosses} other {none}}',
   'paper.names': 'Names',
   'paper.bars': 'Bars to a line',
@@ -22,9 +22,11 @@ export const paper = {
   'paper.hands.name': '{hands, select, all {all who play} right {the right hand’s} other {the left hand’s}}',
   'paper.large': 'large, for the stand',
   'paper.book': 'a book: title page, contents, running heads',
-  'paper.grips': 'grips, and thumbs that meet',
-  'paper.stair': 'the stair of the fingers',
-  'paper.map': 'the keyboard or the bars',
+  'paper.grips':
+    '{family, select, accordion {grips of the hand} mallets {doubles, and where the row changes} other {grips, and thumbs that meet}}',
+  'paper.stair': '{family, select, mallets {the stair of the sticks} other {the stair of the fingers}}',
+  'paper.map':
+    '{family, select, accordion {the keyboard, and the board of basses} mallets {the bars} other {the keyboard}}',
   'paper.steps': 'tempi to tick off',
   'paper.kinds': 'Kinds',
   'paper.instrument': 'For',

@@ -49,7 +49,8 @@ export const practice = {
   'practice.today.none': 'Nothing more is planned before the exam.',
   'practice.today.rest': 'Rest about five minutes in every half hour.',
   'practice.line.label': 'Or type it',
-  'practice.line.such-as': 'G minor together 96 clean, D minor LH wrong at the turn',
+  'practice.line.such-as':
+    '{family, select, accordion {G minor together 96 clean, C major LH wrong at the bellows change} mallets {F major left lead 96 clean, D minor wrong at the row change} other {G minor together 96 clean, D minor LH wrong at the turn}}',
   'practice.line.add': 'Add',
   'practice.line.heard':
     '{title}: {outcome, select, right {right} hesitated {hesitated} other {wrong}} at ♩ = {bpm}{hands, select, right {, right hand} left {, left hand} together {, together} other {}}{place, select, start {, at the start} turn {, at the turn} crossing {, at a crossing} leap {, at a leap} bellows {, at a bellows change} register {, at the change of register} row {, at a row change} double {, at a double} roll {, at a roll} end {, at the end} other {}}',

@@ -3,7 +3,7 @@ import { BUTTON_SCHOOLS, KEY_SCHOOLS, LEFT_SCHOOLS, buttonsMessage } from '#core
 import { computed } from 'vue'
 import { families } from '#core/instrument'
 import type { Settings } from '#core/syllabus'
-import { type BassCount, BASSES, type Treble, trebleOf, TREBLES, usualRows } from '#core/surface'
+import { type BassCount, BASSES, KEY_WIDTHS, type Treble, trebleOf, TREBLES, usualRows } from '#core/surface'
 import SelectRow from '~/components/frame/SelectRow.vue'
 import HandSizeRow from '../keys/HandSizeRow.vue'
 import { trebleWords } from './make'
@@ -19,6 +19,10 @@ const schools = computed(() => {
     .find(({ plays }) => plays === 'accordion')!
     .schools.filter(({ id }) => among.includes(id))
 })
+const WIDTHS = Object.keys(KEY_WIDTHS) as (keyof typeof KEY_WIDTHS)[]
+/** What right hands have to choose from: one rank of reeds, or several at once. */
+const REGISTER_SETS = ['8', '16_8', '8_4', '16', '4', '16_4', '16_8_4']
+const registers = computed(() => props.own.accordion?.registers ?? ['8'])
 const setMake = (some: object): void => emit('set', 'accordion', some)
 const setBass = (bass: BassCount): void => setMake({ bass, rows: usualRows(bass) })
 /** A school of keys is none of buttons: what does not go over is the usual one again. */
@@ -41,6 +45,19 @@ function setTreble(next: Treble): void {
     :value="own.accordion?.bass ?? 120"
     :choices="BASSES.map((value) => ({ value, words: t('accordion.bass', { bass: value }) }))"
     @choose="setBass"
+  />
+  <SelectRow
+    v-if="trebleOf(treble).plays === 'keys'"
+    :label="t('accordion.width.head')"
+    :value="own.accordion?.keys ?? 'full'"
+    :choices="WIDTHS.map((value) => ({ value, words: t('accordion.width', { width: value }) }))"
+    @choose="setMake({ keys: $event })"
+  />
+  <SelectRow
+    :label="t('accordion.pupil.register')"
+    :value="registers.join('_')"
+    :choices="REGISTER_SETS.map((value) => ({ value, words: t('accordion.register.name', { registers: value }) }))"
+    @choose="setMake({ registers: $event.split('_') })"
   />
   <SelectRow
     :label="t('accordion.right-school')"
