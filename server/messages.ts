@@ -81,6 +81,9 @@ export const refuse = errorMaker<WordedErrors<Refusals>>()
 
 /** What the services say of what they did. */
 interface Said {
+  /** Studies that a pupil’s instrument cannot play, and what would do. */
+  'studies.unplayable': { titles: ListParam; why: Message }
+  'studies.too-wide': { instrument: Message; mend: Message }
   'archive.readme': { studio: string; made: string }
   quoted: { text: string }
   mended: { mend: Message; atom: Message }

@@ -26,7 +26,11 @@ export function completeRecipe(input: RecipeInput): Recipe
 export function completeRecipe(input: RecipeInput): Recipe {
   const { instrument = DEFAULT_INSTRUMENT } = input ?? {}
   const family = familyOf({ instrument })
-  const common = completeCommon(input, family.usualStart, input?.material ? family.usualPerBeat(input) : undefined)
+  const common = completeCommon(
+    input,
+    family.usualStart(instrument),
+    input?.material ? family.usualPerBeat(input) : undefined,
+  )
   checkFields(input, family, instrument)
   return family.complete(input, common, instrument)
 }

@@ -234,8 +234,8 @@ export interface Family<
   readonly movesApart: boolean
   /** Whether a study's length is given in octaves. */
   inOctaves(recipe: R): boolean
-  /** Where its studies stand unless they say otherwise. */
-  readonly usualStart: UsualStart
+  /** Where studies of one of its instruments stand unless they say otherwise. */
+  usualStart(instrument: R['instrument']): UsualStart
   /** Notes to the beat that its strokes fill, where the recipe names none. */
   usualPerBeat(input: CommonInput): Tempo['notesPerBeat'] | undefined
   /** Its own fields, with defaults, and whether all goes together. @throws DomainError naming the field */

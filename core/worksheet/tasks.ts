@@ -9,7 +9,7 @@ import {
   type RecipeInput,
 } from '../instrument'
 import { type KindId, KINDS, materialOf, signatureOf, THREE_MINORS, twinOf } from '../material'
-import { midiOf, type Note, noteName, pitchClass } from '../pitch'
+import { midiOf, type Note, noteName } from '../pitch'
 import { cellsOf, type Motif, PLAIN_PATTERN, takesMotif } from '../study'
 import { crossingsOf, lineFor, playersIn, realise, type RealisedStudy } from '../realise'
 import type { Form, Question, Task, Tetrachord, WrittenAnswer } from './question'
@@ -76,8 +76,6 @@ const TETRACHORDS: Readonly<Record<string, Tetrachord>> = {
 const DEGREES = 7
 
 const upperOf = (study: RealisedStudy): Question['player'] => playersIn(study)[0]!
-const pitchesOf = (study: RealisedStudy): readonly Note[] =>
-  lineFor(study, upperOf(study)).notes.map(({ pitch }) => pitch)
 
 /** Semitones from each note to the next. */
 function semitonesIn(study: RealisedStudy): number[] {

@@ -3,7 +3,7 @@ import type { Accepted } from '#core/realise'
 import type { Message } from '#core/message'
 import type { ChangedStudy } from '../changing'
 import type { StudyContent } from '../db'
-import { uniqueMessages, contentOf } from '../studies'
+import { contentOf, unplayableMessages } from '../studies'
 import { thread } from './shared'
 import { isStraight, weighed } from './weighing'
 
@@ -64,6 +64,6 @@ export async function playableIn(
   const found = await Promise.all(chunksOf(recipes).map(({ items }) => thread('playable', { recipes: items })))
   return {
     contents: found.flatMap(({ contents }) => contents),
-    refused: uniqueMessages(found.flatMap(({ refused }) => refused)),
+    refused: unplayableMessages(found.flatMap(({ refused }) => refused)),
   }
 }

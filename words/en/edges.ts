@@ -109,6 +109,8 @@ export const edges = {
   'error.file.empty': 'There is no study to export.',
   'error.recipes.notes':
     'These studies have more than {most, number} notes together. The first {fits} are as many as fit.',
+  'studies.unplayable': '{titles}: {why}',
+  'studies.too-wide': 'too long for {instrument}. {mend}',
   'error.set.size': 'That would make {count} studies. A set holds at most {most}.',
   'error.tags.most': 'A study has at most {most} tags.',
   'error.study.in-set': 'A study is still in {titles}. Remove it there first.',

@@ -58,5 +58,6 @@ export const study = {
   'range.below': '{semitones, plural, one {# semitone} other {# semitones}} below',
   'range.above': '{semitones, plural, one {# semitone} other {# semitones}} above',
   'range.fits': 'It fits from octave {octave}.',
-  'range.shorter': 'No octave fits. {octaves, plural, =1 {One octave would} other {# octaves would}}.',
+  'range.shorter':
+    'It fits nowhere at this length. {octaves, plural, =1 {One octave would fit} other {# octaves would fit}}.',
 } as const

@@ -143,7 +143,7 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   inOctaves: ({ hands, accordion: { left } }) => hands !== 'left' || left.part === 'scale',
 
   // from G3 up, as books of scales have it, where the make goes so low; long ones from the lowest key
-  usualStart: { short: 55, long: 52 },
+  usualStart: () => ({ short: 55, long: 52 }),
   usualPerBeat,
   complete,
   takes: (material, kind) => {

@@ -94,7 +94,7 @@ export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   inOctaves: () => true,
 
   // the right hand begins from G3 up to F#4, in long studies from A2 up
-  usualStart: { short: 55, long: 45 },
+  usualStart: () => ({ short: 55, long: 45 }),
   usualPerBeat: () => undefined,
   complete,
   takes: () => true,

@@ -1,8 +1,7 @@
 import { instrumentMessage } from '../messages'
 import type { MalletRecipe, Roll } from '../../sticking'
-import type { PlayerRequirement, Miss } from '../requirement'
+import type { Miss, PlayerRequirement, ShortField } from '../requirement'
 import type { Examined } from '../family'
-import type { ShortField } from '../requirement'
 import { MALLET_IDS } from '../../surface'
 import { hasLead } from './words'
 

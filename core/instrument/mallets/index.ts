@@ -72,6 +72,16 @@ const SCHOOLS = STICKING_SCHOOL_LIST.map(({ id }) => ({
   compares: true,
 }))
 
+/**
+ * Where two octaves of every key lie on the instrument (common practice, no source): from C4 on a marimba and a xylophone,
+ * from the lowest bars on those that are smaller.
+ */
+const STARTS = {
+  marimba: { short: 60, long: 48 },
+  xylophone: { short: 60, long: 53 },
+  vibraphone: { short: 53, long: 53 },
+  glockenspiel: { short: 55, long: 55 },
+} as const
 /** General MIDI’s numbers of the instruments with bars, from 0. */
 const PROGRAMS = { glockenspiel: 9, vibraphone: 11, marimba: 12, xylophone: 13 } as const
 
@@ -100,7 +110,7 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   movesApart: false,
   inOctaves: () => true,
 
-  usualStart: { short: 60, long: 48 },
+  usualStart: (instrument) => STARTS[malletInstrument(instrument).family],
   usualPerBeat: (input) => strokesToBeat(input as StickingInput),
   complete,
   takes,

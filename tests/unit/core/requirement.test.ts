@@ -171,14 +171,19 @@ describe('a printed requirement', () => {
 
   it('is read the same way as the shipped lists have it', () => {
     // lists of 2026 from Grade 4 on, and the other boards, were typed and read; the first grades were written by hand
-    for (const { grades } of [{ grades: corvane.grades.slice(4) }, ternQuay, mallets, accordion]) {
+    for (const { grades, instrument } of [
+      { ...corvane, grades: corvane.grades.slice(4) },
+      ternQuay,
+      mallets,
+      accordion,
+    ]) {
       for (const { groups } of grades as {
         groups: { entries: { id: string; words: string; keys: unknown; kinds: string[] }[] }[]
       }[]) {
         let previous: string | null = null
         for (const { entries } of groups) {
           for (const { id, words, keys, kinds } of entries) {
-            const found = parseRequirement(words, { previous })
+            const found = parseRequirement(words, { previous, instrument })
             expect({ id, problems: found.problems }).toEqual({ id, problems: [] })
             expect(
               found.entries.some(

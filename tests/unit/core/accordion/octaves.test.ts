@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { type RecipeInput } from '#core/instrument'
+import type { RecipeInput } from '#core/instrument'
 import { realise } from '#core/realise'
 import { BASSES } from '#core/surface'
 import { someOf } from '../../../support/night'
