@@ -36,5 +36,5 @@ const REGISTER = 16
 /** Which way the bellows go over one system: solid while they open, broken while they close, a tip at each turn. */
 export const bellowsOver = (study: AccordionStudy, system: System): { height: number; drawn: readonly Drawn[] } => ({
   height: HEIGHT,
-  drawn: [...(system.first ? register(study) : []), ...bellowsIn(study, system).flatMap(wayOf)],
+  drawn: [...(system.first && study.hands.right ? register(study) : []), ...bellowsIn(study, system).flatMap(wayOf)],
 })

@@ -42,4 +42,4 @@ export function bellowsPath({ x, end, shakes }: DrawnWay, y: number): string {
   const waves = Math.max(1, Math.floor((end - x) / WAVE))
   return `M${x} ${y}${`q${WAVE / 4} -${DEPTH} ${WAVE / 2} 0t${WAVE / 2} 0`.repeat(waves)}`
 }
-const [WAVE, DEPTH] = [9, 7]
+const [WAVE, DEPTH] = [9, 5]

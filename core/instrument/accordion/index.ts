@@ -79,8 +79,8 @@ const stepsStruck = ({ hands: { right }, bass }: SolvedAccordion): number[] =>
 const ACCORDION_PROGRAM = 21
 
 /** Registers at the beginning, ways of the bellows as they come. */
-const signsOf = ({ registers, bellows }: SolvedAccordion): PlacedSign[] => [
-  { step: 0, sign: { is: 'registers', feet: registers } },
+const signsOf = ({ registers, bellows, hands }: SolvedAccordion): PlacedSign[] => [
+  ...(hands.right ? [{ step: 0, sign: { is: 'registers' as const, feet: registers } }] : []),
   ...bellows.map(({ step, direction, shakes = false }): PlacedSign => ({
     step,
     sign: { is: 'bellows', direction, shakes },

@@ -40,7 +40,7 @@ export const accordion = {
   'accordion.way.shake': 'bellows shake',
   'accordion.register.name':
     '{registers, select, 8 {Clarinet register: 8′} 16 {Bassoon register: 16′} 4 {Piccolo register: 4′} 16_8 {Bandoneon register: 16′ and 8′} 8_4 {Oboe register: 8′ and 4′} 16_4 {Organ register: 16′ and 4′} other {Master register: 16′, 8′ and 4′}}',
-  'accordion.pupil.register': 'Register',
+  'accordion.pupil.register': 'register',
   'accordion.keys': 'piano keys',
   'accordion.buttons': 'buttons',
   'accordion.of-keys': '{keys} keys',
