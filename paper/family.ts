@@ -1,7 +1,7 @@
 import type { System } from '#engraving'
 import type { Player } from '#core/instrument'
 import { playersIn, type RealisedStudy } from '#core/realise'
-import { accordionOf, fingersOf, rightOf } from '#pictures'
+import { accordionOf, fingersOf, fingeredOf } from '#pictures'
 import { bellowsOver } from './bellows'
 import { accordionMap, barsMap, type MapPicture, pianoMap } from './maps'
 import type { Drawn } from './page'
@@ -42,17 +42,16 @@ const FAMILIES: Readonly<Record<RealisedStudy['plays'], FamilyPictures>> = {
     over: (study, system) => bellowsOver(accordionOf(study), system),
     stair: (study, system, height) => {
       const own = accordionOf(study)
-      const lane = own.bass ? (own.hands.right ? LANE : height) : 0
+      const fingered = own.hands.right ?? own.hands.left
+      const lane = own.bass ? (fingered ? LANE : height) : 0
       const above = height - lane
-      return [
-        ...(own.hands.right ? fingerStair(rightOf(own), system, above) : []),
-        ...bassLane(own, system, above, lane),
-      ]
+      return [...(fingered ? fingerStair(fingeredOf(own), system, above) : []), ...bassLane(own, system, above, lane)]
     },
     map: (study, width) => accordionMap(accordionOf(study), width),
     alone: (study, player) => {
       const { bass, hands, ...rest } = accordionOf(study)
-      const own = player === 'left' ? { bass, hands: {} } : { hands }
+      const { left, right } = hands
+      const own = player === 'left' ? { bass, hands: left ? { left } : {} } : { hands: right ? { right } : {} }
       return { ...rest, ...own } as unknown as RealisedStudy
     },
   },

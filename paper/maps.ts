@@ -78,14 +78,11 @@ const NAME = 8.5
 const centredName = (text: string, x: number, y: number, colour: string): Drawn =>
   words(text, x - text.length * NAME * 0.29, y, 'sans', NAME, colour)
 
-/** The right hand's keys or buttons true to scale, with each one's finger going up. */
-function trebleMap(study: AccordionStudy, width: number): MapPicture {
-  const { height, radius, whites, blacks, buttons, marks, disc } = trebleMapOf(study, {
-    width,
-    step: null,
-    facing: false,
-  })
-  const { ink, wash } = HANDS.right
+/** A hand's keys or buttons true to scale, with each one's finger going up. */
+function trebleMap(study: AccordionStudy, width: number, hand: 'right' | 'left'): MapPicture {
+  const map = trebleMapOf(study, { width, step: null, facing: false, hand })
+  const { height, radius, whites, blacks, buttons, marks, disc } = map
+  const { ink, wash } = HANDS[hand]
   return {
     height: height + 4,
     drawn: [
@@ -131,7 +128,8 @@ function boardMap(study: AccordionStudy, width: number): MapPicture {
 /** Both sides of an accordion, as far as they are played. */
 export function accordionMap(study: AccordionStudy, width: number): MapPicture {
   const parts = [
-    ...(study.hands.right ? [trebleMap(study, width)] : []),
+    ...(study.hands.right ? [trebleMap(study, width, 'right')] : []),
+    ...(study.hands.left ? [trebleMap(study, width, 'left')] : []),
     ...(study.bass ? [boardMap(study, width)] : []),
   ]
   return parts.reduce<MapPicture>(

@@ -2,6 +2,7 @@ import Joi from 'joi'
 import {
   DEGREES,
   HARMONIES,
+  LEFT_BOARDS,
   LEFT_PARTS,
   LEFT_SCHOOLS,
   MAX_BARS,
@@ -10,9 +11,20 @@ import {
   TURNS,
   WAYS,
 } from '#core/buttons'
-import { BASS_ROWS, BASSES, KEY_WIDTHS, TREBLES } from '#core/surface'
+import {
+  BASS_ROWS,
+  BASSES,
+  FREE_LOWEST,
+  FREE_LOWS,
+  FREE_NOTES,
+  FREE_ROWS,
+  FREE_SYSTEMS,
+  KEY_WIDTHS,
+  TREBLES,
+} from '#core/surface'
 
 const leftSchema = Joi.object({
+  board: Joi.valid(...LEFT_BOARDS),
   part: Joi.valid(...LEFT_PARTS),
   school: Joi.valid(...LEFT_SCHOOLS),
   every: Joi.valid(1, 2),
@@ -42,6 +54,13 @@ export const accordionSchema = Joi.object({
     .min(1)
     .max(BASS_ROWS.length)
     .items(Joi.valid(...BASS_ROWS)),
+  free: Joi.object({
+    system: Joi.valid(...FREE_SYSTEMS),
+    rows: Joi.valid(...FREE_ROWS),
+    lowest: Joi.number().integer().min(FREE_LOWEST.least).max(FREE_LOWEST.most),
+    notes: Joi.number().integer().min(FREE_NOTES.least).max(FREE_NOTES.most),
+    lows: Joi.valid(...FREE_LOWS),
+  }),
   left: leftSchema,
   bellows: bellowsSchema,
 })

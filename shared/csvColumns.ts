@@ -21,7 +21,7 @@ export const COLUMNS = [
     'mallets',
     'sticks',
   ],
-  ...['memory', 'bass', 'bellows', 'bellows_beats', 'bass_rows', 'treble', 'registers', 'conditions'],
+  ...['memory', 'bass', 'bellows', 'bellows_beats', 'bass_rows', 'treble', 'board', 'registers', 'conditions'],
 ] as const
 type Row = Readonly<Record<string, string>>
 

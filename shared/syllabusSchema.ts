@@ -1,5 +1,5 @@
 import Joi, { type ObjectSchema } from 'joi'
-import { LEFT_PARTS, MAX_BELLOWS_BEATS, REGISTERS, TURNS } from '#core/buttons'
+import { LEFT_BOARDS, LEFT_PARTS, MAX_BELLOWS_BEATS, REGISTERS, TURNS } from '#core/buttons'
 import { KIND_IDS } from '#core/material'
 import { RUDIMENTS } from '#core/sticking'
 import { BASS_ROWS, MALLET_IDS } from '#core/surface'
@@ -120,6 +120,7 @@ const ENTRY_FIELDS: Readonly<Record<keyof Entry, Joi.Schema>> = {
   bellowsBeats: whole(1, MAX_BELLOWS_BEATS).allow(null).default(null),
   bassRows: listOf(BASS_ROWS, ENTRY_DEFAULTS.bassRows),
   treble: Joi.valid('keys', 'buttons', null).default(null),
+  board: Joi.valid(...LEFT_BOARDS, null).default(null),
   registers: listOf(REGISTERS, ENTRY_DEFAULTS.registers),
   memory: Joi.boolean().default(ENTRY_DEFAULTS.memory),
   conditions: texts(200),

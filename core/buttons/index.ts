@@ -32,6 +32,8 @@ export {
   type Register,
   REGISTERS,
   TURNS,
+  LEFT_BOARDS,
+  type LeftBoard,
   type Way,
   WAYS,
 } from './settings'

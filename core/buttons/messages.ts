@@ -56,6 +56,7 @@ export interface ButtonErrors {
   'bass.rows': { bass: BassCount; count: number }
   'treble.school': { school: string; among: string; plays: 'keys' | 'buttons' }
   'left.none': null
+  'free.lacks': { notes: number; note: NoteParam }
   'left.held': null
   'left.thumb': null
   'left.material': { part: string }

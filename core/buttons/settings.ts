@@ -1,6 +1,6 @@
 import { type FingeringSettings, type Pin, SCHOOLS, type SchoolId } from '../fingering'
 import type { CommonRecipe } from '../study'
-import type { BassCount, BassRow, KeyWidth, Treble } from '../surface'
+import type { BassCount, BassRow, FreeBass, KeyWidth, Treble } from '../surface'
 import type { ButtonPin } from './pin'
 
 /** Right-hand schools on buttons: the thumb stays behind the keyboard, or takes the outermost row. */
@@ -34,7 +34,12 @@ export type Way = (typeof WAYS)[number]
 export const REGISTERS = ['16', '8', '4'] as const
 export type Register = (typeof REGISTERS)[number]
 
+/** What the left hand’s buttons are: a board of basses and chords, or single notes in real octaves. */
+export const LEFT_BOARDS = ['standard', 'free'] as const
+export type LeftBoard = (typeof LEFT_BOARDS)[number]
+
 export interface LeftSettings {
+  readonly board: LeftBoard
   readonly part: LeftPart
   readonly school: LeftSchoolId
   /** Beats from one stroke to the next; two is the slow form. */
@@ -61,6 +66,8 @@ export interface AccordionSettings {
   readonly bass: BassCount
   /** Rows of the board from the bellows out; makers differ. */
   readonly rows: readonly BassRow[]
+  /** The free bass that a converter gives, whether this study uses it or not. */
+  readonly free: FreeBass
   readonly left: LeftSettings
   readonly bellows: BellowsSettings
 }

@@ -5,7 +5,7 @@ import { type ButtonSchool, shapeRow, type TrebleTerm } from './trebleTouch'
 
 /** A line with its shape on three of the rows. */
 export interface Shape {
-  readonly treble: ButtonTreble
+  readonly treble: Pick<ButtonTreble, 'system' | 'rows'>
   readonly school: ButtonSchool
   /** The shape's first row from the edge in, the outermost being 0. */
   readonly base: number

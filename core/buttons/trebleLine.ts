@@ -10,8 +10,9 @@ import {
 } from '../fingering'
 import { inText } from '../message'
 import { type Finger, isFree, type Line } from '../study'
-import { type ButtonTreble, type TrebleButton, trebleOf } from '../surface'
+import { type ButtonTreble, freeBassOf, type TrebleButton, trebleOf } from '../surface'
 import { buttonsMessage } from './messages'
+import type { ButtonPin } from './pin'
 import { allowedBy, placedPresses, type PlacedPress, pressConflict } from './pins'
 import { type Allowed, type Press, pressesOf, pressingOf, pressProblem, solvePresses } from './press'
 import type { AccordionRecipe, ButtonSchoolId } from './settings'
@@ -19,7 +20,7 @@ import { outOfReach } from './reach'
 import { atHome, type Shape, type Shaped } from './shape'
 import { trebleReasons } from './trebleReasons'
 import { withHabit } from './trebleHabit'
-import { basesOn, BUTTON_SCHOOL_DATA, trebleTouch } from './trebleTouch'
+import { basesOn, BUTTON_SCHOOL_DATA, FREE_BASS_SCHOOLS, trebleTouch } from './trebleTouch'
 
 interface FingeringOptions {
   readonly accepted?: readonly Finger[] | undefined
@@ -28,9 +29,15 @@ interface FingeringOptions {
 
 const DEFAULT_ALTERNATIVES = 5
 
+/** The buttons that a hand plays, and how: the right hand's keyboard, or the left hand's free bass. */
+function sideOf({ accordion, school }: AccordionRecipe, { hand }: Line): Pick<Shape, 'treble' | 'school'> {
+  return hand === 'left'
+    ? { treble: freeBassOf(accordion.free), school: FREE_BASS_SCHOOLS[accordion.free.lows] }
+    : { treble: trebleOf(accordion.treble) as ButtonTreble, school: BUTTON_SCHOOL_DATA[school as ButtonSchoolId] }
+}
+
 function shapesOf(recipe: AccordionRecipe, line: Line): Shape[] {
-  const treble = trebleOf(recipe.accordion.treble) as ButtonTreble
-  const school = BUTTON_SCHOOL_DATA[recipe.school as ButtonSchoolId]
+  const { treble, school } = sideOf(recipe, line)
   const steps = stepsOf(line)
   return basesOn(treble).map((base) => {
     const touch = trebleTouch(treble, school, base, !isFree(recipe.material))
@@ -60,10 +67,15 @@ function crossingsOf(
 }
 
 /** Whether the fingers follow one another as the buttons do. */
-const inOrder = (line: Line, presses: readonly Press<TrebleButton>[], index: number): boolean => {
+function inOrder(
+  { pressing: { line }, school }: Shape,
+  presses: readonly Press<TrebleButton>[],
+  index: number,
+): boolean {
   const [a, b] = [presses[index - 1]!, presses[index]!]
   const rises = line.notes[index]!.midi - line.notes[index - 1]!.midi
-  return rises === 0 || rises > 0 === b.finger - a.finger > 0
+  const up = school.reversed ? a.finger - b.finger > 0 : b.finger - a.finger > 0
+  return rises === 0 || rises > 0 === up
 }
 
 /** The line with one place otherwise; an end, a turn. */
@@ -138,8 +150,10 @@ function alternativesTo(
     .slice(0, most)
 }
 
-const isButton = ({ row, place }: TrebleButton, pin: { readonly button: unknown }): boolean => {
-  const [pinnedRow, pinnedPlace] = pin.button as readonly [number, number]
+const isButton = ({ row, place }: TrebleButton, pin: ButtonPin): boolean => {
+  // a pin of the board names no button of the free bass
+  if (pin.hand === 'left') return false
+  const [pinnedRow, pinnedPlace] = pin.button
   return row === pinnedRow && place === pinnedPlace
 }
 
@@ -181,7 +195,7 @@ export function fingerButtons(
   const presses = pressesFor(chosen!)
   const free = pins.length > 0 ? (solvedShapes(shapes)[0]?.found.cost ?? 0) : chosen!.found.cost
   const natural = (index: number): boolean =>
-    inOrder(line, presses, index) || (atHome(chosen!, presses[index - 1]!) && atHome(chosen!, presses[index]!))
+    inOrder(chosen!, presses, index) || (atHome(chosen!, presses[index - 1]!) && atHome(chosen!, presses[index]!))
   const crossings = crossingsOf(line, presses, natural)
   const reasons: Reason[] = trebleReasons({
     recipe,
@@ -198,7 +212,7 @@ export function fingerButtons(
     crossings,
     lifts: [],
     grips: line.notes.flatMap((note, index) =>
-      index === 0 || note.fresh || (note.step !== line.notes[index - 1]!.step && !inOrder(line, presses, index))
+      index === 0 || note.fresh || (note.step !== line.notes[index - 1]!.step && !inOrder(chosen!, presses, index))
         ? [index]
         : [],
     ),

@@ -24,7 +24,6 @@ interface Solved {
   readonly price: number
 }
 
-const HAND = 'right'
 /** Tonics by key, in the names that teachers use for button shapes. */
 const KEYS = ['C', 'Db', 'D', 'Eb', 'E', 'F', 'F#', 'G', 'Ab', 'A', 'Bb', 'B'] as const
 
@@ -44,7 +43,7 @@ function shapeReason({ recipe, line, chosen }: Solved): Reason[] {
     keys: listed((every ? [noteName(first.pitch)] : alike).map(named)),
     every: every ? 'yes' : 'no',
   })
-  return [{ hand: HAND, kind: 'shape', indices: [0], message, price: null }]
+  return [{ hand: line.hand, kind: 'shape', indices: [0], message, price: null }]
 }
 
 /** Why a finger lies off its own row: the one of that row has just played, is wanted next, or the octave is one shape. */
@@ -76,7 +75,7 @@ function besideReasons(solved: Solved): Reason[] {
         ? [at]
         : [],
     )
-    return [{ hand: HAND, kind: 'row', indices, message, price: null }]
+    return [{ hand: line.hand, kind: 'row', indices, message, price: null }]
   })
 }
 
@@ -86,7 +85,7 @@ function passReasons({ line, crossings }: Solved): Reason[] {
   return byNote.map((group) => {
     const to = noteParam(line.notes[group[0]!.index]!.pitch)
     const message = buttonsMessage('reason.thumb-passes', { to })
-    return { hand: HAND, kind: 'crossing', indices: group.map(({ index }) => index), message, price: null }
+    return { hand: line.hand, kind: 'crossing', indices: group.map(({ index }) => index), message, price: null }
   })
 }
 
@@ -94,7 +93,7 @@ function littleReason({ line, presses }: Solved): Reason[] {
   const index = presses.findIndex(({ finger }) => finger === 5)
   if (index < 0) return []
   const message = buttonsMessage('reason.little', { note: noteParam(line.notes[index]!.pitch) })
-  return [{ hand: HAND, kind: 'end', indices: [index], message, price: null }]
+  return [{ hand: line.hand, kind: 'end', indices: [index], message, price: null }]
 }
 
 function pinReason({ line, pins, price }: Solved): Reason[] {
@@ -108,7 +107,7 @@ function pinReason({ line, pins, price }: Solved): Reason[] {
   })
   const indices = [...new Set(pins.flatMap(({ fixes }) => fixes.map(({ index }) => index)))]
   const message = fingeringMessage('reason.pin', { pins: listed(pinNames), others: 0 })
-  return [{ hand: HAND, kind: 'pin', indices, message, price }]
+  return [{ hand: line.hand, kind: 'pin', indices, message, price }]
 }
 
 /** Why the right hand's buttons and fingers are what they are. */

@@ -32,6 +32,8 @@ export interface ButtonSchool {
   /** The row of each finger, counted along the semitones from the shape's first row; a finger without one helps out. */
   readonly home: Readonly<Partial<Record<Finger, number>>>
   readonly weights: Readonly<Record<TrebleTerm, number>>
+  /** The low notes lie under the little finger. */
+  readonly reversed?: true
 }
 
 const WEIGHTS: Readonly<Record<TrebleTerm, number>> = {
@@ -53,6 +55,12 @@ const WEIGHTS: Readonly<Record<TrebleTerm, number>> = {
 export const BUTTON_SCHOOL_DATA: Readonly<Record<ButtonSchoolId, ButtonSchool>> = {
   'four-fingers': { id: 'four-fingers', fingers: [2, 3, 4, 5], home: { 2: 0, 3: 1, 4: 2 }, weights: WEIGHTS },
   'with-thumb': { id: 'with-thumb', fingers: [1, 2, 3, 4, 5], home: { 1: 0, 2: 1, 3: 2 }, weights: WEIGHTS },
+}
+
+/** A left hand on free bass: without its thumb, the rows to the fingers as on the right, or the other way about. */
+export const FREE_BASS_SCHOOLS: Readonly<Record<'chin' | 'floor', ButtonSchool>> = {
+  chin: BUTTON_SCHOOL_DATA['four-fingers'],
+  floor: { ...BUTTON_SCHOOL_DATA['four-fingers'], home: { 4: 0, 3: 1, 2: 2 }, reversed: true },
 }
 
 /** Rows that one shape lies on. */
@@ -80,12 +88,14 @@ const PASS_REACH = 1.5
 
 /** Right hand on buttons under a school, the shape beginning on one row. */
 export function trebleTouch(
-  treble: ButtonTreble,
+  treble: Pick<ButtonTreble, 'system' | 'rows'>,
   school: ButtonSchool,
   base: number,
   tonal: boolean,
 ): Touch<TrebleButton, TrebleTerm> {
   const { home, weights } = school
+  // where low notes lie the other way about, the fingers follow on one another the other way
+  const follows = (low: Finger, high: Finger): boolean => (school.reversed ? low > high : low < high)
   const termCost = (term: TrebleTerm, amount: number, onCost?: TrebleCostListener): number => {
     const cost = amount === 0 ? 0 : weights[term] * amount
     if (cost > 0) onCost?.(term, cost)
@@ -103,7 +113,8 @@ export function trebleTouch(
     const row = rowOf(button)
     return Math.max(0, -row, row - (SHAPE_ROWS - 1))
   }
-  const handAt = ({ finger, button }: Press<TrebleButton>): number => button.place - (finger - 1) / 2
+  const handAt = ({ finger, button }: Press<TrebleButton>): number =>
+    button.place - ((school.reversed ? 6 - finger : finger) - 1) / 2
 
   function pair(a: Press<TrebleButton>, b: Press<TrebleButton>, onCost?: TrebleCostListener): number {
     const same = a.button.row === b.button.row && a.button.place === b.button.place
@@ -111,10 +122,10 @@ export function trebleTouch(
     if (a.finger === b.finger) return termCost('finger-again', 1, onCost)
     const [low, high] = a.button.midi <= b.button.midi ? [a, b] : [b, a]
     const along = high.button.place - low.button.place
-    const natural = low.finger < high.finger
+    const natural = follows(low.finger, high.finger)
     const travel = termCost('travel', Math.abs(handAt(a) - handAt(b)), onCost)
     if (natural) {
-      return travel + termCost('stretch', Math.max(0, along - REACH * (high.finger - low.finger)), onCost)
+      return travel + termCost('stretch', Math.max(0, along - REACH * Math.abs(high.finger - low.finger)), onCost)
     }
     const far = termCost('stretch', Math.max(0, along - PASS_REACH), onCost)
     if (atHome(a) && atHome(b)) return travel + far + termCost('row-crossing', along > 0 ? 1 : 0.5, onCost)
@@ -127,7 +138,7 @@ export function trebleTouch(
     buttonsFor: ({ midi }) => trebleButtons(treble, midi),
     same: (a, b) => a.row === b.row && a.place === b.place,
     // in a chord higher notes lie under fingers nearer the little one
-    beside: (lower, higher) => lower.finger < higher.finger,
+    beside: (lower, higher) => follows(lower.finger, higher.finger),
     one(notes, step, grasp, onCost) {
       return grasp.reduce((sum, press, voice) => {
         const little = press.finger === 5

@@ -63,6 +63,7 @@ function accordionFrom({ accordion: { left, bellows, treble, registers } = {} }:
     bellowsBeats: bellows?.beats,
     treble: treble && (trebleOf(treble).plays as Entry['treble']),
     registers,
+    board: left?.board,
   }
   return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as Partial<Entry>
 }
@@ -212,7 +213,7 @@ const onlyThere = ({ ask, change }: Heard): Message[] => [
 ]
 
 /** Fields of an entry that lists for one family alone have. */
-const OF_ONE = ['lead', 'sticks', 'rolled', 'bass', 'bellows', 'bassRows', 'treble', 'registers'] as const
+const OF_ONE = ['lead', 'sticks', 'rolled', 'bass', 'bellows', 'bassRows', 'treble', 'board', 'registers'] as const
 
 /** Fields of a study that no list asks for; a school only where it is more than strict alternation. */
 function problemsOf(change: Heard['change']): Message[] {

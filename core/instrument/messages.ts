@@ -61,6 +61,7 @@ export type InstrumentMessages = {
   'short.bellows': { asked: string; beats: number; own: string; ownBeats: number }
   'short.registers': { asked: string; own: string }
   'short.rows': { rows: ListParam; bass: number }
+  'short.board': { asked: 'standard' | 'free'; own: 'standard' | 'free' }
   'short.treble': { asked: 'keys' | 'buttons'; own: 'keys' | 'buttons' }
   'short.top': { asked: 'once' | 'twice'; own: 'once' | 'twice' }
   /** What a title says of sticks. */

@@ -1,4 +1,4 @@
-import type { BellowsSettings, LeftPart, Register } from '../buttons'
+import type { BellowsSettings, LeftBoard, LeftPart, Register } from '../buttons'
 import type { Message } from '../message'
 import type { Bookends, CommonRecipe, ContraryFrom, Hand, HandsApart, Motion, Tempo } from '../study'
 import type { Rudiment } from '../sticking'
@@ -42,6 +42,8 @@ export interface PlayerRequirement {
   readonly bassRows: readonly BassRow[]
   /** Keys or buttons; null where the list is for both. */
   readonly treble: 'keys' | 'buttons' | null
+  /** The board of basses and chords, or a free bass; null where either serves. */
+  readonly board: LeftBoard | null
   /** Registers that are to sound; none named, any. */
   readonly registers: readonly Register[]
 }
@@ -71,6 +73,7 @@ export type ShortField =
   | 'bellows'
   | 'bassRows'
   | 'treble'
+  | 'board'
   | 'registers'
 
 /** Notes that a field is short, why, and how much it takes to mend. */

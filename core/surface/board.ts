@@ -10,7 +10,7 @@ export type BassRow = (typeof BASS_ROWS)[number]
 /** Rows whose buttons sound a chord. */
 export type ChordRow = Exclude<BassRow, 'counterbass' | 'fundamental'>
 
-export const BASSES = [120, 96, 80, 72, 60, 48, 32, 24, 12] as const
+export const BASSES = [120, 96, 80, 72, 60, 48, 40, 32, 24, 12] as const
 export type BassCount = (typeof BASSES)[number]
 
 export interface BassButton {
@@ -32,6 +32,7 @@ const BOARDS: Readonly<Record<BassCount, readonly [from: number, to: number, row
   72: [-5, 6, 6],
   60: [-5, 6, 5],
   48: [-3, 4, 6],
+  40: [-3, 4, 5],
   32: [-3, 4, 4],
   24: [-3, 4, 3],
   12: [-2, 3, 2],

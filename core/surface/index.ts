@@ -38,6 +38,14 @@ export {
   trebleButtons,
   trebleKeys,
   trebleOf,
+  DEFAULT_FREE,
+  FREE_LOWEST,
+  FREE_LOWS,
+  FREE_NOTES,
+  FREE_ROWS,
+  FREE_SYSTEMS,
+  type FreeBass,
+  freeBassOf,
   TREBLES,
 } from './treble'
 export { type MalletFamily, type Bar, deadZones, NODE, placeOf, strikePoint } from './bars'

@@ -60,6 +60,33 @@ export function trebleOf(id: Treble): KeyTreble | ButtonTreble {
   return { id, plays: 'buttons', system: kind, rows: Number(count), ...BUTTON_COMPASS }
 }
 
+/**
+ * A left hand’s free bass: the chord rows give single notes in real octaves, laid as a right hand’s buttons are. Thirty to
+ * fifty-eight notes; where they begin, and whether the low ones lie by the chin, differs by maker (from memory).
+ */
+export interface FreeBass {
+  readonly system: ButtonSystem
+  readonly rows: number
+  /** Lowest note as written, MIDI. */
+  readonly lowest: number
+  /** How many notes there are from it up, semitone by semitone. */
+  readonly notes: number
+  /** Where the low notes lie; by the chin the hand mirrors the right one. */
+  readonly lows: 'chin' | 'floor'
+}
+export const FREE_SYSTEMS = ['c', 'b'] as const
+export const FREE_ROWS = [3, 4, 5] as const
+export const FREE_LOWS = ['chin', 'floor'] as const
+export const FREE_NOTES = { least: 30, most: 58 } as const
+export const FREE_LOWEST = { least: 24, most: 48 } as const
+/** From E1 up, as large converters have it (common practice; uncertain). */
+export const DEFAULT_FREE: FreeBass = { system: 'c', rows: 3, lowest: 28, notes: 58, lows: 'chin' }
+
+/** A free bass as the buttons that a hand plays. */
+export const freeBassOf = ({ system, rows, lowest, notes }: FreeBass): Omit<ButtonTreble, 'id'> => ({
+  ...{ plays: 'buttons', system, rows, lowest, highest: lowest + notes - 1 },
+})
+
 /** Widths of a white key, mm: an accordion's usual one, and the narrower one of ladies' models (common practice). */
 export const KEY_WIDTHS = { full: 20, ladies: 18.7 } as const
 export type KeyWidth = keyof typeof KEY_WIDTHS
@@ -106,7 +133,7 @@ export const buttonSpot = ({ row, place }: Pick<TrebleButton, 'row' | 'place'>):
 })
 
 /** Every button of a keyboard, note by note. */
-export function allTrebleButtons(treble: ButtonTreble): TrebleButton[] {
+export function allTrebleButtons(treble: Omit<ButtonTreble, 'id'>): TrebleButton[] {
   const count = treble.highest - treble.lowest + 1
   return Array.from({ length: count }, (_, at) => trebleButtons(treble, treble.lowest + at)).flat()
 }

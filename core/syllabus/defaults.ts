@@ -34,6 +34,7 @@ export const ENTRY_DEFAULTS = {
   bellowsBeats: null,
   bassRows: [],
   treble: null,
+  board: null,
   registers: [],
   memory: false,
   conditions: [],

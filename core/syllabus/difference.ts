@@ -28,12 +28,12 @@ export interface GradeDifference {
 /** What an atom is, whatever its length, tempo and touch. */
 function identityOf({ tonic, variants }: Atom): string {
   const first = variants[0]!
-  const { motion, interval, inversion, pattern, rolled, mallets, sticks, lead, bass } = first
+  const { motion, interval, inversion, pattern, rolled, mallets, sticks, lead, bass, board } = first
   const kinds = [...new Set(variants.map(({ kind }) => kind))].sort()
   const hands = [...new Set(variants.map((each) => each.hands))].sort()
   return JSON.stringify([
     pitchClass(parseNote(tonic)),
-    ...[kinds, hands, motion, interval, inversion, pattern, rolled, mallets, sticks, lead, bass],
+    ...[kinds, hands, motion, interval, inversion, pattern, rolled, mallets, sticks, lead, bass, board],
   ])
 }
 

@@ -119,7 +119,7 @@ const patternOf = ({ figure, walk, line }: Entry, first: NamedMaterial): Pattern
 function variantsOf(entry: Entry, { kinds, tonic, player, inversion, touch, lead }: Slot): Requirement[] {
   const { motion, contraryFrom, interval, tonicHand, octaves, course, top } = entry
   const { tempo, resolution, rolled, mallets, sticks } = entry
-  const { bass, bellows, bellowsBeats, bassRows, treble, registers } = entry
+  const { bass, bellows, bellowsBeats, bassRows, treble, board, registers } = entry
   return kinds.flatMap((kind) =>
     player.map((hands) => ({
       tonic: rootOf(entry, tonic, kind),
@@ -144,6 +144,7 @@ function variantsOf(entry: Entry, { kinds, tonic, player, inversion, touch, lead
       // a right hand alone has no bass to play
       bass: hands === 'right' ? null : bass,
       ...{ bellows, bellowsBeats, bassRows, treble, registers },
+      board: hands === 'right' ? null : board,
     })),
   )
 }

@@ -27,6 +27,7 @@ export interface SyllabusMessages {
   'asked.bellows': { bellows: string; beats: number }
   'asked.rows': { rows: ListParam }
   'asked.row': { row: string }
+  'asked.board': { board: 'standard' | 'free' }
   'asked.treble': { treble: 'keys' | 'buttons' }
   'asked.registers': { registers: string }
   'mend.bellows': { bellows: string; beats: number }

@@ -105,6 +105,7 @@ export interface Entry {
   readonly bellowsBeats: number | null
   readonly bassRows: PlayerRequirement['bassRows']
   readonly treble: PlayerRequirement['treble']
+  readonly board: PlayerRequirement['board']
   readonly registers: PlayerRequirement['registers']
   readonly memory: boolean
   /** What is asked beyond this: dynamics, expression. Shown; not graded. */

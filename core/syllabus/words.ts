@@ -82,6 +82,7 @@ export const requiredAccordion = ({ hands, bass, ...required }: Requirement): Me
         }),
       ]
     : []),
+  ...(required.board ? [syllabusMessage('asked.board', { board: required.board })] : []),
   ...(required.treble ? [syllabusMessage('asked.treble', { treble: required.treble })] : []),
   ...(required.registers.length > 0
     ? [syllabusMessage('asked.registers', { registers: required.registers.join(' + ') })]

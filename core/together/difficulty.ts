@@ -175,7 +175,7 @@ type BoardPart = Pick<HandPart, 'notes' | 'fingers'> & { readonly leaps: readonl
 const BOARD = { stroke: 1, leap: 3, pair: 0.2 }
 
 /** Different pairs of fingers that the hands take at once. */
-function pairsOf(right: HandPart, left: BoardPart): number {
+function pairsOf(right: HandPart, left: Pick<HandPart, 'notes' | 'fingers'>): number {
   const lower = byStep({ ...left, crossings: [] })
   const pairs = new Set<string>()
   for (const [step, fingers] of byStep(right)) {
@@ -205,20 +205,20 @@ function boardParts({ notes, leaps }: BoardPart, form: number): HandParts {
 /** Never less for one octave more, a faster tempo, or both hands. */
 export function accordionDifficulty(
   right: HandPart | undefined,
-  bass: BoardPart | undefined,
+  left: BoardPart | HandPart | undefined,
   notesPerMinute: number,
   kinds: readonly (KindId | 'pitches')[],
 ): Difficulty {
   const form = Math.max(0, ...kinds.map(formOf))
   const each = [
     ...(right && right.notes.length > 0 ? [handParts(right, form)] : []),
-    ...(bass && bass.notes.length > 0 ? [boardParts(bass, form)] : []),
+    ...(left && left.notes.length > 0 ? ['leaps' in left ? boardParts(left, form) : handParts(left, form)] : []),
   ]
   const tempo = tempoFactor(notesPerMinute)
   if (each.length === 0) return difficultyFrom({ tempo })
   const harder = each.reduce((one, other) => (loadOf(other) > loadOf(one) ? other : one))
   const length = Math.max(...each.map((part) => part.length))
   const joined: Parts =
-    right && bass && each.length > 1 ? { together: TOGETHER.any + BOARD.pair * pairsOf(right, bass) } : {}
+    right && left && each.length > 1 ? { together: TOGETHER.any + BOARD.pair * pairsOf(right, left) } : {}
   return difficultyFrom({ ...harder, ...joined, length, tempo })
 }

@@ -1,4 +1,5 @@
 import type { NamedButton } from '#core/buttons'
+import type { Hand } from '#core/study'
 import type { AccordionStudy } from './study'
 
 /** A note that stands on a key or button of the map. */
@@ -44,20 +45,23 @@ export const keyMarks = ({ hands: { right } }: AccordionStudy, step: number | nu
       )
     : []
 
-/** The right hand on its buttons: by row and place. */
+/** A hand on its buttons: by row and place. */
 export const buttonMarks = (
-  { hands: { right } }: AccordionStudy,
+  { hands }: AccordionStudy,
   step: number | null,
-): MapMark<readonly [row: number, place: number]>[] =>
-  right?.buttons
+  hand: Hand = 'right',
+): MapMark<readonly [row: number, place: number]>[] => {
+  const own = hands[hand]
+  return own?.buttons
     ? once(
-        right.notes,
+        own.notes,
         step,
-        (at) => right.buttons![at]!,
+        (at) => own.buttons![at]!,
         String,
-        (at) => right.fingers[at]!,
+        (at) => own.fingers[at]!,
       )
     : []
+}
 
 /** The left hand on the board. */
 export const boardMarks = ({ bass }: AccordionStudy, step: number | null): MapMark<NamedButton>[] =>

@@ -7,6 +7,6 @@ export type AccordionStudy = Extract<RealisedStudy, { readonly plays: 'accordion
 /** A study that this family is handed is one of its own. */
 export const accordionOf = (study: RealisedStudy): AccordionStudy => study as AccordionStudy
 
-/** The right hand alone, as a chart of fingers takes it. */
-export const rightOf = ({ hands, plays: _, together: _met, bass: _bass, ...study }: AccordionStudy): FingerStudy =>
-  ({ ...study, plays: 'fingers', hands: hands.right ? { right: hands.right } : {} }) as unknown as FingerStudy
+/** The hands that finger a line, as a chart of fingers takes them: the right one, and the left on a free bass. */
+export const fingeredOf = ({ hands, plays: _, together: _met, bass: _bass, ...study }: AccordionStudy): FingerStudy =>
+  ({ ...study, plays: 'fingers', hands }) as unknown as FingerStudy

@@ -1,4 +1,5 @@
-import { allTrebleButtons, BUTTON_PITCH, buttonSpot, trebleKeys, trebleOf } from '#core/surface'
+import type { Hand } from '#core/study'
+import { allTrebleButtons, BUTTON_PITCH, buttonSpot, freeBassOf, trebleKeys, trebleOf } from '#core/surface'
 import { buttonMarks, keyMarks, type MapMark } from './marks'
 import type { AccordionStudy } from './study'
 
@@ -43,6 +44,8 @@ interface Frame {
   readonly step: number | null
   /** As one looks at the instrument, low notes by the chin; else as the hand finds it, low notes on the left. */
   readonly facing: boolean
+  /** Whose buttons; the right hand's unless said. */
+  readonly hand?: Hand
 }
 
 /** What of a key the fingers touch, mm; black keys are shorter. */
@@ -65,10 +68,14 @@ interface Box {
   readonly size: number
 }
 
-function boxesOf({ recipe, hands: { right } }: AccordionStudy, facing: boolean): Box[] {
-  const { accordion } = recipe
-  const treble = trebleOf(accordion.treble)
-  const played = right?.midi ?? []
+/** What a hand plays: the right hand's keyboard, or the left hand's free bass. */
+const sideOf = ({ recipe: { accordion } }: AccordionStudy, hand: Hand) =>
+  hand === 'left' ? freeBassOf(accordion.free) : trebleOf(accordion.treble)
+
+function boxesOf(study: AccordionStudy, { facing, hand = 'right' }: Frame): Box[] {
+  const { accordion } = study.recipe
+  const treble = sideOf(study, hand)
+  const played = study.hands[hand]?.midi ?? []
   const [low, high] = [Math.min(...played) - AROUND, Math.max(...played) + AROUND]
   const near = ({ midi }: { midi: number }): boolean => facing || (midi >= low && midi <= high)
   if (treble.plays === 'keys') {
@@ -85,8 +92,8 @@ function boxesOf({ recipe, hands: { right } }: AccordionStudy, facing: boolean):
 }
 
 /** How boxes become pixels. */
-function placing(study: AccordionStudy, boxes: readonly Box[], { width, facing }: Frame) {
-  const treble = trebleOf(study.recipe.accordion.treble)
+function placing(study: AccordionStudy, boxes: readonly Box[], { width, facing, hand = 'right' }: Frame) {
+  const treble = sideOf(study, hand)
   const first = Math.min(...boxes.map(({ along, size }) => along - size / 2))
   const last = Math.max(...boxes.map(({ along, size }) => along + size / 2))
   const onKeys = treble.plays === 'keys'
@@ -104,9 +111,10 @@ function placing(study: AccordionStudy, boxes: readonly Box[], { width, facing }
   return { ...size, scale, onKeys, at }
 }
 
-/** The keys or buttons of the right hand with its fingers; nothing to draw where it does not play. */
+/** The keys or buttons of a hand with its fingers; nothing to draw where it does not play. */
 export function trebleMapOf(study: AccordionStudy, frame: Frame): TrebleMap {
-  const boxes = study.hands.right ? boxesOf(study, frame.facing) : []
+  const { hand = 'right' } = frame
+  const boxes = study.hands[hand] ? boxesOf(study, frame) : []
   const { at, scale, onKeys, width, height } = placing(study, boxes, frame)
   /** A key from the edge that the fingers touch inward; black keys begin farther in. */
   const keyBox = ({ midi, along, size, black }: Box): KeyBox => {
@@ -125,7 +133,7 @@ export function trebleMapOf(study: AccordionStudy, frame: Frame): TrebleMap {
   const spots = new Map(boxes.map((box) => [onKeys ? String(box.midi) : `${box.row} ${box.place}`, box]))
   const marked = onKeys
     ? keyMarks(study, frame.step).map((mark) => ({ mark, key: String(mark.spot) }))
-    : buttonMarks(study, frame.step).map((mark) => ({ mark, key: mark.spot.join(' ') }))
+    : buttonMarks(study, frame.step, hand).map((mark) => ({ mark, key: mark.spot.join(' ') }))
   return {
     ...{ width, height, radius: RADIUS * scale, disc: onKeys ? DISC : Math.min(DISC, RADIUS * scale) },
     whites: onKeys ? boxes.filter(({ black }) => !black).map(keyBox) : [],

@@ -63,6 +63,8 @@ export const buttons = {
   'other.left-finger': '{finger} on {note}: {price}',
   'lacks.bass': 'bass {note}',
   'lacks.chord': `{note} ${'{row, select, major {major} minor {minor} seventh {seventh} other {diminished}}'}`,
+  'error.free.lacks':
+    'The free bass of {notes} notes has no {note} here. Begin elsewhere, play fewer octaves, or say where its lowest note is.',
   'error.bass.lacks':
     'A board of {bass} has no {lacks}. {count, plural, =0 {No key has all of this on it: take a larger board, or another part for the left hand.} other {It has this in {has}.}}',
   'error.bass.rows': 'A board of {bass} has {count} rows: accordion.rows must name {count} of them.',

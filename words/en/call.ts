@@ -75,6 +75,12 @@ export const call = {
   'echo.accordion.registers': 'registers {value}',
   'echo.accordion.bass': '{value} bass',
   'echo.accordion.rows': 'board of {value}',
+  'echo.accordion.left.board': '{value, select, free {free bass} other {standard bass}}',
+  'echo.accordion.free.system': '{value, select, b {B-system} other {C-system}}',
+  'echo.accordion.free.rows': '{value} rows',
+  'echo.accordion.free.notes': '{value} notes',
+  'echo.accordion.free.lowest': 'from key {value}',
+  'echo.accordion.free.lows': '{value, select, floor {low notes by the floor} other {low notes by the chin}}',
   'echo.accordion.left.part':
     '{value, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords in the left} cadence {a cadence in the left} held_bass {the root held in the left} other {no bass}}',
   'echo.accordion.left.school': '{value, select, three_two {three and two} other {four and three}}',

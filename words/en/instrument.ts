@@ -9,7 +9,7 @@ export const instrument = {
   'compass.keys': 'the {keys} keys of the accordion',
   'compass.buttons': 'the {system}-system of {rows} rows',
   'reeds.by':
-    'accordion, {hands, select, right {right hand} left {left hand, {part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} held_bass {the root held} other {cadence}}} other {{part, select, alternating {right hand over alternating bass} waltz {right hand over waltz bass} scale {hands together, scale on the bass} chords {right hand over chords} held_bass {right hand over the held root} other {right hand over a cadence}}}}',
+    'accordion, {hands, select, right {right hand} left {left hand, {part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} held_bass {the root held} free {free bass} other {cadence}}} other {{part, select, alternating {right hand over alternating bass} waltz {right hand over waltz bass} scale {hands together, scale on the bass} chords {right hand over chords} held_bass {right hand over the held root} free {hands together, free bass} other {right hand over a cadence}}}}',
   'reeds.slow': 'slow bass',
   'reeds.bellows':
     '{turn, select, octave {bellows turn every octave} top {bellows turn at the top} beats {bellows turn every {beats} beats} shake {bellows shake} other {bellows free}}{first, select, closing {, closing first} other {}}',
@@ -58,6 +58,8 @@ export const instrument = {
     'bellows to turn {asked, select, octave {every octave} top {at the top} beats {every {beats} beats} shake {in a shake} other {as they like}}, here they turn {own, select, octave {every octave} top {at the top} beats {every {ownBeats} beats} shake {in a shake} other {as they like}}',
   'short.registers': 'register {asked} asked, this sounds {own}',
   'short.rows': '{rows} asked, a board of {bass} has none',
+  'short.board':
+    '{asked, select, free {free bass} other {the standard bass}} asked, this has {own, select, free {free bass} other {the standard bass}}',
   'short.treble':
     '{asked, select, keys {keys} other {buttons}} asked, this is for {own, select, keys {keys} other {buttons}}',
   'stick.lead': '{hand, select, right {right lead} other {left lead}}',

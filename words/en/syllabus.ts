@@ -28,6 +28,7 @@ export const syllabus = {
   'asked.rows': 'with the {rows}',
   'asked.row':
     '{row, select, counterbass {counterbass} fundamental {bass row} major {major chords} minor {minor chords} seventh {seventh chords} other {diminished chords}}',
+  'asked.board': '{board, select, free {free bass} other {standard bass}}',
   'asked.treble': '{treble, select, keys {on keys} other {on buttons}}',
   'asked.registers': 'register {registers}',
   touch: '{touch, select, legato {legato} other {staccato}}',
@@ -62,7 +63,7 @@ export const syllabus = {
     '{bellows, select, octave {turn the bellows every octave} top {turn the bellows at the top} shake {shake the bellows} other {turn the bellows every {beats} beats}}',
   'mend.registers': 'sound {registers}',
   'mend.add':
-    'Add {field, select, kind {the other form} inversion {the position} hands {the hands asked} motion {the motion asked} interval {the distance asked} pattern {the pattern asked} articulation {the other touch} lead {the other lead} roll {the strokes asked} mallets {it for the mallets asked} instrument {it for the instrument asked} bass {the bass asked} bassRows {it for the rows asked} treble {it for the keyboard asked} other {it}}',
+    'Add {field, select, kind {the other form} inversion {the position} hands {the hands asked} motion {the motion asked} interval {the distance asked} pattern {the pattern asked} articulation {the other touch} lead {the other lead} roll {the strokes asked} mallets {it for the mallets asked} instrument {it for the instrument asked} bass {the bass asked} bassRows {it for the rows asked} treble {it for the keyboard asked} board {it for the bass asked} other {it}}',
   'choice.hands': 'either hand',
   'choice.hand': '{hand, select, right {right hand} left {left hand} other {hands together}}',
   'edition.changed': '{was}, now {now}',

@@ -16,6 +16,7 @@ export type ChoiceField =
   | 'bass'
   | 'bellows'
   | 'treble'
+  | 'board'
 
 interface ReadingChoice {
   readonly field: ChoiceField
@@ -160,6 +161,7 @@ export const CHOICES: readonly ReadingChoice[] = [
       { value: 'top', words: 'syllabi.reading.bellows.top' },
       { value: 'octave', words: 'syllabi.reading.bellows.octave' },
       { value: 'beats', words: 'syllabi.reading.bellows.beats' },
+      { value: 'shake', words: 'syllabi.reading.bellows.shake' },
     ],
   },
   {
@@ -170,6 +172,16 @@ export const CHOICES: readonly ReadingChoice[] = [
       { value: null, words: 'syllabi.reading.treble.any' },
       { value: 'keys', words: 'syllabi.reading.treble.keys' },
       { value: 'buttons', words: 'syllabi.reading.treble.buttons' },
+    ],
+  },
+  {
+    field: 'board',
+    plays: ['accordion'],
+    words: 'syllabi.reading.board',
+    options: [
+      { value: null, words: 'syllabi.reading.board.any' },
+      { value: 'standard', words: 'syllabi.reading.board.standard' },
+      { value: 'free', words: 'syllabi.reading.board.free' },
     ],
   },
 ]

@@ -6,7 +6,9 @@ import {
   DEGREES,
   HARMONIES,
   KEY_SCHOOLS,
+  LEFT_BOARDS,
   LEFT_PARTS,
+  type LeftBoard,
   LEFT_SCHOOLS,
   type LeftPart,
   type LeftSettings,
@@ -20,7 +22,22 @@ import {
 import { CHROMATICS, FIRST_FINGERS, HAND_SIZES } from '../../fingering'
 import { type Kind, KINDS } from '../../material'
 import { type Common, type CommonInput, type CommonRecipe, isFree, oneOf, partOf, studyError, whole } from '../../study'
-import { BASS_ROWS, BASSES, KEY_WIDTHS, rowsOn, trebleOf, TREBLES, usualRows } from '../../surface'
+import {
+  BASS_ROWS,
+  BASSES,
+  DEFAULT_FREE,
+  FREE_LOWEST,
+  FREE_LOWS,
+  FREE_NOTES,
+  FREE_ROWS,
+  FREE_SYSTEMS,
+  type FreeBass,
+  KEY_WIDTHS,
+  rowsOn,
+  trebleOf,
+  TREBLES,
+  usualRows,
+} from '../../surface'
 import { stickingError } from '../../sticking'
 import { checkedPins } from '../pins'
 import { tonicRow } from './harmony'
@@ -29,6 +46,7 @@ type Own = { readonly accordion?: unknown } & Partial<Record<'firstFinger' | 'ch
 const ownOf = (input: CommonInput): Own => input as Own
 
 const PLAIN_LEFT = {
+  board: 'standard',
   part: undefined as unknown,
   school: 'four-three',
   every: 1,
@@ -44,6 +62,7 @@ const PLAIN = {
   registers: ['8'] as unknown,
   bass: 120,
   rows: undefined as unknown,
+  free: {} as unknown,
   left: {} as unknown,
   bellows: {} as unknown,
 }
@@ -57,8 +76,10 @@ function listOf<T extends string>(value: unknown, among: readonly T[], path: str
 const kindOf = (material: CommonRecipe['material']): Kind | null => (isFree(material) ? null : KINDS[material.kind])
 
 /** What the left hand does, where nothing is said: the bass scale alone; under a scale, alternating bass if it has a chord. */
-function usualPart(hands: Common['hands'], kind: Kind | null): LeftPart {
+function usualPart(hands: Common['hands'], kind: Kind | null, board: LeftBoard): LeftPart {
   if (hands === 'right') return 'none'
+  // single notes in real octaves: the line itself
+  if (board === 'free') return 'scale'
   if (hands === 'left' && kind?.second) return tonicRow(kind) ? 'alternating' : 'scale'
   if (hands === 'left') return kind?.texture === 'cadence' ? 'cadence' : 'scale'
   if (!kind) return 'none'
@@ -67,29 +88,31 @@ function usualPart(hands: Common['hands'], kind: Kind | null): LeftPart {
 }
 
 /** Whether the board can play material so: one note at a time for a scale, a chord of its own for strokes. */
-export function takesPart(material: CommonRecipe['material'], part: LeftPart): boolean {
+export function takesPart(material: CommonRecipe['material'], part: LeftPart, board: LeftBoard = 'standard'): boolean {
   const kind = kindOf(material)
   if (part === 'none') return true
+  if (board === 'free') return part === 'scale'
   if (part === 'held-bass') return kind !== null && kind.texture === 'run'
   if (part === 'scale') return kind ? !kind.second && kind.texture !== 'cadence' : true
   return kind !== null && tonicRow(kind) !== null
 }
 
 /** @throws DomainError where the board cannot play such material so */
-function checkPart(part: LeftPart, material: CommonRecipe['material']): void {
-  if (takesPart(material, part)) return
+function checkPart(part: LeftPart, material: CommonRecipe['material'], board: LeftBoard): void {
+  if (takesPart(material, part, board)) return
   throw buttonsError('left.material', { part }, 'accordion.left.part')
 }
 
 function completeLeft(value: unknown, hands: Common['hands'], material: Common['material']): LeftSettings {
   const path = 'accordion.left'
   const given = partOf(value, PLAIN_LEFT, path)
+  const board = oneOf(given.board, LEFT_BOARDS, `${path}.board`)
   const requested =
-    given.part === undefined ? usualPart(hands, kindOf(material)) : oneOf(given.part, LEFT_PARTS, `${path}.part`)
+    given.part === undefined ? usualPart(hands, kindOf(material), board) : oneOf(given.part, LEFT_PARTS, `${path}.part`)
   const part = hands === 'right' ? 'none' : requested
   if (hands === 'left' && part === 'none') throw buttonsError('left.none', {}, `${path}.part`)
   if (hands === 'left' && part === 'held-bass') throw buttonsError('left.held', {}, `${path}.part`)
-  checkPart(part, material)
+  checkPart(part, material, board)
   const harmony = oneOf(given.harmony, HARMONIES, `${path}.harmony`)
   const { bars } = given
   if (!Array.isArray(bars))
@@ -102,12 +125,26 @@ function completeLeft(value: unknown, hands: Common['hands'], material: Common['
     throw studyError('field.unknown', { field: `${path}.held`, of: 'choice', among: 'true, false' }, `${path}.held`)
   }
   return {
+    board,
     part,
     school: oneOf(given.school, LEFT_SCHOOLS, `${path}.school`),
     every: oneOf(given.every, [1, 2] as const, `${path}.every`),
     held: given.held,
     harmony,
     bars: bars.map((each, at) => oneOf(each, DEGREES, `${path}.bars[${at}]`)),
+  }
+}
+
+/** The free bass that a converter gives. @throws DomainError naming the field */
+function completeFree(value: unknown): FreeBass {
+  const path = 'accordion.free'
+  const { system, rows, lowest, notes, lows } = partOf(value, DEFAULT_FREE, path)
+  return {
+    system: oneOf(system, FREE_SYSTEMS, `${path}.system`),
+    rows: oneOf(rows, FREE_ROWS, `${path}.rows`),
+    lowest: whole(lowest, FREE_LOWEST.least, FREE_LOWEST.most, `${path}.lowest`),
+    notes: whole(notes, FREE_NOTES.least, FREE_NOTES.most, `${path}.notes`),
+    lows: oneOf(lows, FREE_LOWS, `${path}.lows`),
   }
 }
 
@@ -131,6 +168,7 @@ function completeSettings(value: unknown, hands: Common['hands'], material: Comm
     registers: REGISTERS.filter((each) => registers.includes(each)),
     bass,
     rows: BASS_ROWS.filter((row) => rows.includes(row)),
+    free: completeFree(given.free),
     left: completeLeft(given.left, hands, material),
     bellows: {
       turn: oneOf(bellows.turn, TURNS, 'accordion.bellows.turn'),
@@ -160,11 +198,12 @@ function checkHands({ motion, interval, pattern, rhythm }: Common): void {
   }
 }
 
-const requestedPart = (input: CommonInput): unknown => {
+const requestedOf = (input: CommonInput, field: 'part' | 'board'): unknown => {
   const { accordion } = ownOf(input)
-  const left = (accordion as { left?: { part?: unknown } } | undefined)?.left
-  return typeof left === 'object' ? left?.part : undefined
+  const left = (accordion as { left?: Partial<Record<'part' | 'board', unknown>> } | undefined)?.left
+  return typeof left === 'object' ? left?.[field] : undefined
 }
+const isFreeBoard = (input: CommonInput): boolean => requestedOf(input, 'board') === 'free'
 
 const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null
 
@@ -186,13 +225,14 @@ export function complete(input: CommonInput, common: Common, instrument: 'accord
   const { material } = common
   const kind = kindOf(material)
   // without a left hand's part the right hand plays alone
-  const silent =
-    requestedPart(input) === 'none' || (requestedPart(input) === undefined && usualPart(common.hands, kind) === 'none')
+  const part = requestedOf(input, 'part')
+  const board = isFreeBoard(input) ? 'free' : 'standard'
+  const silent = part === 'none' || (part === undefined && usualPart(common.hands, kind, board) === 'none')
   const hands = common.hands === 'together' && silent ? 'right' : common.hands
   const { accordion, firstFinger, chromatic, handSize } = ownOf(input)
   const settings = completeSettings(accordion, hands, material)
   // a board sounds one octave: more is a choice, and the board comes round again
-  const onBoard = hands === 'left'
+  const onBoard = hands === 'left' && settings.left.board === 'standard'
   return {
     ...common,
     instrument,

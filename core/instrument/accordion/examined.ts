@@ -38,6 +38,11 @@ function shortOf(recipe: AccordionRecipe, required: PlayerRequirement, togetherF
   if (hands !== required.hands && !stands) {
     miss('hands', () => instrumentMessage('short.hands', { asked: required.hands, own: hands }), 50)
   }
+  const { board } = required
+  if (board && hands === required.hands && accordion.left.board !== board) {
+    miss('board', () => instrumentMessage('short.board', { asked: board, own: accordion.left.board }), 55)
+    return madeShort(recipe, required, miss)
+  }
   // other hands have another bass: that is told once
   if (bass && hands === required.hands && accordion.left.part !== bass) {
     miss('bass', () => instrumentMessage('short.bass', { asked: bass, own: accordion.left.part }), 50)
@@ -50,10 +55,10 @@ const bellowsOf = ({ bellows, bellowsBeats }: PlayerRequirement) =>
 
 /** What a list sets in the instrument: only what it names. */
 function madeBy(required: PlayerRequirement) {
-  const { bass, registers, treble } = required
+  const { bass, board, registers, treble } = required
   const bellows = bellowsOf(required)
   const made = {
-    left: bass ? { part: bass } : null,
+    left: bass || board ? { ...(bass ? { part: bass } : {}), ...(board ? { board } : {}) } : null,
     bellows,
     registers: registers.length > 0 ? registers : null,
     treble: treble === 'buttons' ? 'c-5' : null,
@@ -64,7 +69,7 @@ function madeBy(required: PlayerRequirement) {
 
 export const ACCORDION_EXAMINED: Examined<AccordionRecipe> = {
   lists: ['accordion'],
-  asked: ['bass', 'bellows', 'bassRows', 'treble', 'registers'],
+  asked: ['bass', 'bellows', 'bassRows', 'treble', 'board', 'registers'],
   saysHands: true,
   shortOf,
   setBy: ({ hands, resolution, ...required }) => ({

@@ -38,7 +38,9 @@ export function heard(
       strength: note.strength * LOUDNESS[register],
     }))
   }
-  const button = bass!.buttons[note.index]!
+  // a free bass sounds what is written
+  if (!bass) return [{ ...note, hand: player }]
+  const button = bass.buttons[note.index]!
   const tones = tonesOf(button)
   if (isChordRow(button.row)) {
     return tones.map((tone) => ({

@@ -12,6 +12,7 @@ import { FINGERS, type Pin, fingeringMessage } from '../../fingering'
 import { KINDS } from '../../material'
 import { type CommonInput, type Finger, type Hand, isFree } from '../../study'
 import { trebleOf } from '../../surface'
+import { meetingsMessage } from '../../together'
 import { family, type PlacedSign } from '../family'
 import { fourthAt, fourthMessages, notesAt } from '../landmarks'
 import { instrumentMessage } from '../messages'
@@ -48,16 +49,16 @@ function compassOf({ accordion }: AccordionRecipe) {
 
 const HANDS = ['right', 'left'] as const
 const playersIn = ({ hands, bass }: SolvedAccordion): Hand[] =>
-  HANDS.filter((hand) => (hand === 'right' ? hands.right : bass) !== undefined)
+  HANDS.filter((hand) => (hand === 'right' ? hands.right : (bass ?? hands.left)) !== undefined)
 const lineOf = ({ hands, bass }: SolvedAccordion, hand: Hand) => {
-  const line = hand === 'right' ? hands.right! : bass!
+  const line = hand === 'right' ? hands.right! : (bass ?? hands.left!)
   if (!line.buttons) return line
   return { ...line, places: line.buttons.map((button) => JSON.stringify(button)) }
 }
 
-type Left = Partial<Record<'part' | 'every' | 'held' | 'harmony' | 'bars', unknown>>
+type Left = Partial<Record<'board' | 'part' | 'every' | 'held' | 'harmony' | 'bars', unknown>>
 const settingsOf = (input: CommonInput) =>
-  (input as { accordion?: Partial<Record<'treble' | 'bass' | 'rows', unknown>> & { left?: Left } }).accordion
+  (input as { accordion?: Partial<Record<'treble' | 'bass' | 'rows' | 'free', unknown>> & { left?: Left } }).accordion
 
 /** Strokes alone go one to a beat. */
 function usualPerBeat(input: CommonInput) {
@@ -67,13 +68,26 @@ function usualPerBeat(input: CommonInput) {
 
 /** What the left hand strikes and where the right hand lies; bellows and registers move nothing. */
 const moving = (input: CommonInput): string => {
-  const { treble, bass, rows, left } = settingsOf(input) ?? {}
-  return JSON.stringify([treble, bass, rows, left?.part, left?.every, left?.held, left?.harmony, left?.bars])
+  const { treble, bass, rows, left, free } = settingsOf(input) ?? {}
+  return JSON.stringify([
+    treble,
+    bass,
+    rows,
+    free,
+    left?.board,
+    left?.part,
+    left?.every,
+    left?.held,
+    left?.harmony,
+    left?.bars,
+  ])
 }
 
 /** Steps at which a hand strikes anything. */
-const stepsStruck = ({ hands: { right }, bass }: SolvedAccordion): number[] =>
-  [...new Set([...(right?.notes ?? []), ...(bass?.notes ?? [])].map(({ step }) => step))].sort((a, b) => a - b)
+const stepsStruck = ({ hands: { right, left }, bass }: SolvedAccordion): number[] =>
+  [...new Set([...(right?.notes ?? []), ...(bass?.notes ?? left?.notes ?? [])].map(({ step }) => step))].sort(
+    (a, b) => a - b,
+  )
 
 /** Number 22 of the sounds that General MIDI names, counted from 0. */
 const ACCORDION_PROGRAM = 21
@@ -86,6 +100,10 @@ const signsOf = ({ registers, bellows, hands }: SolvedAccordion): PlacedSign[] =
     sign: { is: 'bellows', direction, shakes },
   })),
 ]
+
+/** Notes on which a thumb or finger passes; on the board, before which the hand leaps. */
+const crossedBy = ({ hands, bass }: SolvedAccordion, hand: Hand): readonly number[] =>
+  hand === 'left' && bass ? bass.leaps : (hands[hand]?.crossings ?? []).map(({ index }) => index)
 
 /** Strokes to a bar: what the left hand does over and over. */
 const STROKES = 4
@@ -132,7 +150,7 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   fields: ['firstFinger', 'chromatic', 'handSize', 'accordion'],
   playerFields: [
     ...['school', 'handSize', 'accordion.treble', 'accordion.keys', 'accordion.registers', 'accordion.bass'],
-    ...['accordion.rows', 'accordion.left.school'],
+    ...['accordion.rows', 'accordion.left.school', 'accordion.free'],
   ],
   playerFollows: [['accordion.bass', 'accordion.rows']],
   parts: ['accordion'],
@@ -172,28 +190,30 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   marksOf: (performance, hand) =>
     playersIn(performance).includes(hand) ? lineOf(performance, hand).fingers.map(String) : [],
   inkOf: (_, hand) => hand,
-  stretchesOf: ({ hands, bass }, hand) => (hand === 'right' ? (hands.right?.grips ?? []) : bassStretches(bass)),
-  crossingsOf: ({ hands, bass }, hand) =>
-    hand === 'right' ? (hands.right?.crossings ?? []).map(({ index }) => index) : (bass?.leaps ?? []),
-  worthLooping: ({ hands, bass }, hand) =>
-    hand === 'right' ? (hands.right?.crossings ?? []).map(({ index }) => index) : (bass?.leaps ?? []),
+  stretchesOf: ({ hands, bass }, hand) => (hand === 'left' && bass ? bassStretches(bass) : (hands[hand]?.grips ?? [])),
+  crossingsOf: crossedBy,
+  worthLooping: crossedBy,
   landmarksOf: ({ hands, bass }, hand) => {
-    if (hand === 'right') return hands.right ? fourthMessages(hands.right, hand) : []
-    const under = bass ? onCounterbass(bass) : []
+    const fingered = hands[hand]
+    if (fingered) return fourthMessages(fingered, hand)
+    const under = bass && hand === 'left' ? onCounterbass(bass) : []
     return notesAt(
       'landmark.counterbass',
       under.map((index) => bass!.notes[index]!.pitch),
     )
   },
-  fourthOf: ({ hands }, hand) => (hand === 'right' && hands.right ? fourthAt(hands.right) : null),
+  fourthOf: ({ hands }, hand) => (hands[hand] ? fourthAt(hands[hand]) : null),
   underlinedIn: ({ bass }, hand) => (hand === 'left' && bass ? onCounterbass(bass) : []),
   // the left hand's own scale, since strokes of bass and chord say nothing of a key
   charted: { accordion: { left: { part: 'scale' } } },
-  meetings: ({ hands: { right }, bass }) => (right && bass ? meetingsOf(right, bass) : []),
+  meetings: ({ hands: { right, left }, bass, together }) => {
+    if (right && left && together) return meetingsMessage(together, right, left)
+    return right && bass ? meetingsOf(right, bass) : []
+  },
   othersOf,
   acceptedOf: ({ hands, bass }) => ({
     ...(hands.right ? { right: hands.right.fingers } : {}),
-    ...(bass ? { left: bass.fingers } : {}),
+    ...(bass || hands.left ? { left: (bass ?? hands.left)!.fingers } : {}),
   }),
   takesPins: () => true,
   pins: {
@@ -228,8 +248,11 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   hasPedal: () => false,
   handsHeard: playersIn,
 
-  describe: ({ hands: { right }, bass, bellows }) => ({
-    hands: right ? { right: rightMessage(right) } : {},
+  describe: ({ hands: { right, left }, bass, bellows }) => ({
+    hands: {
+      ...(right ? { right: rightMessage(right) } : {}),
+      ...(left ? { left: rightMessage(left) } : {}),
+    },
     ...(bass ? { bass: bassMessage(bass) } : {}),
     bellows,
   }),
@@ -247,7 +270,10 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
     plain: ({ instrument, hands }) => ({ instrument, hands }),
     following: ({ instrument, hands, octaves, pattern, accordion }) => ({
       ...{ instrument, hands, octaves, pattern },
-      accordion: { treble: accordion.treble, bass: accordion.bass, left: { part: accordion.left.part } },
+      accordion: {
+        ...{ treble: accordion.treble, bass: accordion.bass },
+        left: { board: accordion.left.board, part: accordion.left.part },
+      },
     }),
     phrases: ACCORDION_PHRASES,
     pin: (pin) => accordionPinPhrase(pin as AccordionPin),

@@ -185,8 +185,10 @@ const strokesLine = (notes: LineNote[]): Line => ({ hand: 'left', notes, free: '
 
 /** What the left hand plays: the scale on the board, or strokes under the right hand's line, or by themselves. */
 function leftLine(recipe: AccordionRecipe, material: Material, left: Line, right: Line | undefined): Line {
-  const { part } = recipe.accordion.left
+  const { part, board } = recipe.accordion.left
   const { kind } = material
+  // single notes in real octaves: as it is written, an octave under the right hand
+  if (board === 'free') return left
   if (kind.texture === 'cadence') {
     return strokesLine(underChords(cadenceChords(material, kind, 1 + left.notes.at(-1)!.step)))
   }

@@ -9,7 +9,7 @@ import {
   MAX_BELLOWS_BEATS,
   REGISTERS,
 } from '../../buttons'
-import { BASS_ROWS, BASSES, TREBLES, trebleOf } from '../../surface'
+import { BASS_ROWS, BASSES, FREE_LOWEST, FREE_NOTES, FREE_ROWS, FREE_SYSTEMS, TREBLES, trebleOf } from '../../surface'
 import { pinPhrase, handsWritten } from '../keys/lexicon'
 import type { Phrase, Meaning, Saying, Slots } from '../lexicon'
 
@@ -63,6 +63,28 @@ function barsOf(numbers: readonly number[]): readonly Degree[] | null {
   const bars = numbers.map((n) => DEGREE_BY_NUMBER[n])
   return bars.length <= MAX_BARS && !bars.includes(undefined) ? (bars as Degree[]) : null
 }
+
+const inRange = (n: number, { least, most }: { least: number; most: number }): boolean => n >= least && n <= most
+const FREE: readonly Saying[] = [
+  says(['free|melody bass|basses', 'bass free', 'converter on'], { left: { board: 'free' } }),
+  says(['standard|stradella bass|board', 'converter off'], { left: { board: 'standard' } }),
+  // the converter is the instrument's; whether a study uses it is said by itself
+  ...FREE_SYSTEMS.flatMap((system) => [
+    says([`free bass ${system} system`], { left: { board: 'free' }, free: { system } }),
+    says([`converter ${system} system`], { free: { system } }),
+  ]),
+  rule(['converter of <n> notes|note'], ({ numbers: [n] }) =>
+    inRange(n!, FREE_NOTES) ? set({ free: { notes: n } }) : null,
+  ),
+  rule(['converter of|in <n> rows|row'], ({ numbers: [n] }) =>
+    FREE_ROWS.some((rows) => rows === n) ? set({ free: { rows: n } }) : null,
+  ),
+  rule(['converter from key <n>'], ({ numbers: [n] }) =>
+    inRange(n!, FREE_LOWEST) ? set({ free: { lowest: n } }) : null,
+  ),
+  says(['low notes by|at the? chin'], { free: { lows: 'chin' } }),
+  says(['low notes by|at the? floor'], { free: { lows: 'floor' } }),
+]
 
 const LEFT: readonly Saying[] = [
   part('alternating', ['alternating|alternate bass|basses', 'over? alternating bass', 'oom pah']),
@@ -158,7 +180,7 @@ const PINS: readonly Saying[] = [
 ]
 
 /** Keyboard, board, left hand, bellows, schools and pins of buttons; fingers are pinned in the words of the keys. */
-export const ACCORDION_LEXICON: readonly Saying[] = [...INSTRUMENT, ...LEFT, ...BELLOWS, ...SCHOOL, ...PINS]
+export const ACCORDION_LEXICON: readonly Saying[] = [...INSTRUMENT, ...FREE, ...LEFT, ...BELLOWS, ...SCHOOL, ...PINS]
 
 const PART: Readonly<Record<LeftPart, string>> = {
   none: 'no bass',
@@ -214,6 +236,18 @@ export const ACCORDION_PHRASES: readonly Phrase<AccordionRecipe>[] = [
   { of: ({ firstFinger }) => firstFinger, say: ({ firstFinger }) => FIRST_FINGER[firstFinger] },
   { of: ({ chromatic }) => chromatic, say: ({ chromatic }) => CHROMATIC[chromatic] },
   { of: ({ handSize }) => handSize, say: ({ handSize }) => `${handSize} hands` },
+  {
+    of: ({ accordion }) => accordion.left.board,
+    say: ({ accordion }) => (accordion.left.board === 'free' ? 'free bass' : 'standard bass'),
+  },
+  { of: ({ accordion }) => accordion.free.system, say: ({ accordion: { free } }) => `converter ${free.system} system` },
+  { of: ({ accordion }) => accordion.free.rows, say: ({ accordion: { free } }) => `converter in ${free.rows} rows` },
+  { of: ({ accordion }) => accordion.free.notes, say: ({ accordion: { free } }) => `converter of ${free.notes} notes` },
+  {
+    of: ({ accordion }) => accordion.free.lowest,
+    say: ({ accordion: { free } }) => `converter from key ${free.lowest}`,
+  },
+  { of: ({ accordion }) => accordion.free.lows, say: ({ accordion: { free } }) => `low notes by the ${free.lows}` },
   { of: ({ accordion }) => accordion.left.part, say: ({ accordion }) => PART[accordion.left.part] },
   {
     of: ({ accordion }) => accordion.left.school,

@@ -9,11 +9,13 @@ const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.str
 
 /** Other ways of a hand; where they take another button, its pin goes with them, since fingers alone would not say it. */
 export function othersOf({ hands, bass }: SolvedAccordion, hand: Hand): Other[] {
-  if (hand === 'right') {
-    const own = hands.right?.buttons
-    return (hands.right?.alternatives ?? []).map(({ fingers, buttons, ...other }) => {
+  if (hand === 'right' || !bass) {
+    const own = hands[hand]?.buttons
+    return (hands[hand]?.alternatives ?? []).map(({ fingers, buttons, ...other }) => {
       const button = buttons?.[other.departs]
-      const pins = button && !same(button, own?.[other.departs]) ? [{ hand, index: other.departs, button }] : []
+      // a button of the free bass cannot be pinned, its fingers can
+      const pinned = hand === 'right' && button && !same(button, own?.[other.departs])
+      const pins = pinned ? [{ hand, index: other.departs, button }] : []
       return { ...other, marks: fingers.map(String), ...(pins.length > 0 ? { pins } : {}) }
     })
   }
@@ -34,6 +36,7 @@ export function buttonsAt(
   index: number,
 ): AlsoPinned[] {
   const alsoPinned = (pin: ButtonPin, stands: boolean): AlsoPinned => ({ pin, message: pinnedButton(pin), stands })
+  if (hand === 'left' && !bass) return []
   if (hand === 'left') {
     const note = bass!.notes[index]!
     const now = plainButton(bass!.buttons[index]!)

@@ -80,6 +80,7 @@ function watch(recipe: AccordionRecipe, { hands: { right }, bass, bellows }: Sol
 
 /** What makes another line of a study: what the left hand does, and on what the right plays. */
 const tells = ({ accordion: { left, treble } }: AccordionRecipe): (string | number)[] => [
+  left.board,
   left.part,
   left.every,
   left.harmony,

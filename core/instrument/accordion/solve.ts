@@ -2,15 +2,16 @@ import {
   type AccordionPin,
   type AccordionRecipe,
   type BassFingering,
+  buttonsError,
   fingerBass,
   fingerButtons,
   type KeySchoolId,
   type Register,
 } from '../../buttons'
-import { fingerLine, type FingeredRecipe, type Make, oneKey, type Pin } from '../../fingering'
+import { fingerLine, type FingeredRecipe, type Make, noteParam, oneKey, type Pin } from '../../fingering'
 import { pitchName } from '../../pitch'
-import { type LineNote, notesPerMinute } from '../../study'
-import { reachOn, trebleOf } from '../../surface'
+import { type Line, type LineNote, notesPerMinute } from '../../study'
+import { freeBassOf, reachOn, trebleOf } from '../../surface'
 import { accordionDifficulty, togetherOf } from '../../together'
 import type { Performance, FamilySolver } from '../family'
 import { checkHands, type FingerStretch, solvedHand, type RealisedHand } from '../hands'
@@ -28,7 +29,8 @@ export interface RealisedBass extends BassFingering {
 /** An accordion's study: the right hand on keys or buttons, the left on the board, the bellows. */
 export interface SolvedAccordion extends Performance {
   readonly plays: 'accordion'
-  readonly hands: { readonly right?: RealisedHand }
+  /** The left hand only where it plays a free bass; on a board it is the bass. */
+  readonly hands: { readonly right?: RealisedHand; readonly left?: RealisedHand }
   readonly bass?: RealisedBass
   readonly bellows: readonly BellowsChange[]
   /** Ranks of reeds that sound. */
@@ -50,7 +52,7 @@ const onKeys = ({ accordion }: AccordionRecipe): boolean => trebleOf(accordion.t
 const finger: FingerStretch<AccordionPin> = ({ parts, line, keys }, pins, options) => {
   const recipe = parts[0]!.recipe as AccordionRecipe
   const degrees = Math.max(...parts.map(({ material }) => material.up.length))
-  if (!onKeys(recipe)) return fingerButtons({ ...recipe, pins }, degrees, line, options)
+  if (line.hand === 'left' || !onKeys(recipe)) return fingerButtons({ ...recipe, pins }, degrees, line, options)
   const onPiano: FingeredRecipe = {
     ...recipe,
     ...{
@@ -61,6 +63,17 @@ const finger: FingerStretch<AccordionPin> = ({ parts, line, keys }, pins, option
     },
   }
   return fingerLine(onPiano, keys, line, { ...options, make: makeOf(recipe.accordion) })
+}
+
+/** @throws DomainError where a free bass has not all notes of the left hand */
+function checkFree({ accordion: { free } }: AccordionRecipe, { notes }: Line): void {
+  const { lowest, highest } = freeBassOf(free)
+  const outside = notes.find(({ midi }) => midi < lowest || midi > highest)
+  if (!outside) return
+  throw buttonsError('free.lacks', { notes: free.notes, note: noteParam(outside.pitch) }, 'accordion.free', {
+    under: Math.max(0, ...notes.map(({ midi }) => lowest - midi)),
+    over: Math.max(0, ...notes.map(({ midi }) => midi - highest)),
+  })
 }
 
 function solvedBass(
@@ -91,20 +104,24 @@ export const ACCORDION_PERFORMER: FamilySolver<AccordionRecipe, SolvedAccordion>
     const lineOf = (hand: 'right' | 'left') => lines.find((line) => line.hand === hand)
     const [upper, lower] = [lineOf('right'), lineOf('left')]
     const right = upper && solvedHand('right', recipe.pins, parts, wanted, finger)
-    const bass = lower && solvedBass(recipe, parts, lower.notes, wanted)
-    const together = right && bass ? togetherOf(right, handPart(bass)) : undefined
+    const free = recipe.accordion.left.board === 'free'
+    if (lower && free) checkFree(recipe, lower)
+    const left = lower && free ? solvedHand('left', recipe.pins, parts, wanted, finger) : undefined
+    const bass = lower && !free ? solvedBass(recipe, parts, lower.notes, wanted) : undefined
+    const lowerPart = left ?? (bass && handPart(bass))
+    const together = right && lowerPart ? togetherOf(right, lowerPart) : undefined
     return {
       plays: 'accordion',
-      hands: right ? { right } : {},
+      hands: { ...(right ? { right } : {}), ...(left ? { left } : {}) },
       ...(bass ? { bass } : {}),
       bellows: bellowsOf(recipe, parts, rhythm),
       registers: recipe.accordion.registers,
       ...(together ? { together } : {}),
-      difficulty: accordionDifficulty(right, bass, notesPerMinute(recipe.tempo), kindsIn(parts)),
+      difficulty: accordionDifficulty(right, bass ?? left, notesPerMinute(recipe.tempo), kindsIn(parts)),
     }
   },
   landings(recipe, material, line) {
-    if (line.hand === 'left') return []
+    if (line.hand === 'left' && recipe.accordion.left.board !== 'free') return []
     const part = { recipe, material, lines: [line] } as unknown as Part
     const stretch = { parts: [part], line, keys: oneKey(material) }
     return finger(stretch, [], { accepted: undefined, alternatives: 0 }).crossings.map(({ index }) => index)

@@ -5,7 +5,10 @@ import { instrumentMessage } from '../messages'
 
 /** By what, and what the left hand does: “accordion, right hand over alternating bass”. */
 export const accordionMessage = ({ hands, accordion }: AccordionRecipe): Message =>
-  instrumentMessage('reeds.by', { hands, part: accordion.left.part })
+  instrumentMessage('reeds.by', {
+    hands,
+    part: accordion.left.board === 'free' && hands !== 'right' ? 'free' : accordion.left.part,
+  })
 
 /** What else a title says: the bellows, where they do not turn at the top; registers, where more or others sound than 8. */
 export function alsoMessage({ accordion: { bellows, registers, left }, material }: AccordionRecipe): Message[] {

@@ -1,11 +1,11 @@
 /** The accordion: keys or buttons, bass, bellows. */
 const PART =
-  '{part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} cadence {I IV V7 I} held_bass {a held root} other {nothing}}'
+  '{part, select, alternating {alternating bass} waltz {waltz bass} scale {bass scale} chords {chords} cadence {I IV V7 I} held_bass {a held root} free {free bass} other {nothing}}'
 export const accordion = {
   'accordion.part':
     '{hands, select, right {right hand} left {left hand: ' +
     PART +
-    '} other {{part, select, scale {hands together on the scale} other {right hand over ' +
+    '} other {{part, select, scale {hands together on the scale} free {hands together, free bass} other {right hand over ' +
     PART +
     '}}}}',
   'accordion.part.label': 'Hands and bass: {words}',
@@ -62,6 +62,19 @@ export const accordion = {
   'accordion.rows.one': 'Row {row}',
   'accordion.row':
     '{row, select, counterbass {major third} fundamental {bass} major {major} minor {minor} seventh {seventh} other {dim.}}',
+  'accordion.free': 'Free bass',
+  'accordion.free.words': 'free bass, {system, select, b {B-system} other {C-system}}',
+  'accordion.free.side': '{board, select, free {free bass: single notes} other {standard bass}}',
+  'accordion.free.system': 'Layout',
+  'accordion.free.system.name': '{system, select, b {B-system} other {C-system}}',
+  'accordion.free.rows': 'Rows',
+  'accordion.free.notes': 'Notes',
+  'accordion.free.lowest': 'Lowest note',
+  'accordion.free.lows': 'Low notes',
+  'accordion.free.lows.name': '{lows, select, floor {by the floor} other {by the chin}}',
+  'accordion.free.doubt':
+    'Converters differ by maker: how many notes, where they begin, which way they lie. Say what yours has. The fingering mirrors the right hand’s, without the thumb.',
+  'accordion.free.map': 'Free bass with the fingers of {what}',
   'accordion.beside': '{bass} bass: the chin is on the right',
   'accordion.row.short':
     '{row, select, counterbass {3rd} fundamental {bass} major {M} minor {m} seventh {7} other {d}}',
@@ -97,7 +110,7 @@ export const accordion = {
   'accordion.programme':
     '{hands, select, right {right hand} left {left hand, ' +
     PART +
-    '} other {{part, select, scale {together, bass scale} other {over ' +
+    '} other {{part, select, scale {together, bass scale} free {together, free bass} other {over ' +
     PART +
     '}}}}{hands, select, left {{part, select, scale { · {octaves} oct} other {}}} other { · {octaves} oct}}{touch, select, staccato { · staccato} other {}}',
   'accordion.legend':

@@ -34,6 +34,14 @@ const GAP = 140
         @select="(place, extend) => emit('select', place, extend)"
         @point="emit('point', $event)"
       />
+      <TreblePicture
+        v-if="study.hands.left"
+        v-bind="{ study, width, step, range }"
+        hand="left"
+        :facing="showing.shown.facing"
+        @select="(place, extend) => emit('select', place, extend)"
+        @point="emit('point', $event)"
+      />
       <BoardPicture
         v-if="study.bass"
         v-bind="{ study, width, step, range }"

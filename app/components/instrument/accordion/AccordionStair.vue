@@ -5,7 +5,7 @@ import type { System } from '~/engraving'
 import StepMarks from '~/components/score/StepMarks.vue'
 import type { Place } from '~/stores/desk'
 import StairChart from '../keys/StairChart.vue'
-import { type AccordionStudy, laneOf, type LaneMark, rightOf } from '#pictures'
+import { type AccordionStudy, laneOf, type LaneMark, fingeredOf } from '#pictures'
 import { t, formatMessage } from '~/composables/words'
 
 /** The right hand's stair, and under it the left hand's buttons in time. */
@@ -30,11 +30,14 @@ const props = defineProps<{
 const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step: number | null] }>()
 
 const [LANE, ALONE] = [84, 150]
-const right = computed(() => (props.study.hands.right ? rightOf(props.study) : null))
+const right = computed(() => (props.study.hands.right || props.study.hands.left ? fingeredOf(props.study) : null))
 /** Alone, the left hand has room for its columns, and no more than it needs. */
 const lane = computed(() => (!props.study.bass ? 0 : right.value ? LANE : Math.min(ALONE, props.height)))
 const marks = computed(() => laneOf(props.study, props.system, 0, lane.value))
-const onButtons = computed(() => trebleOf(props.study.recipe.accordion.treble).plays === 'buttons')
+/** Beside buttons, and beside keys and buttons together, no keyboard stands. */
+const onButtons = computed(
+  () => props.study.hands.left !== undefined || trebleOf(props.study.recipe.accordion.treble).plays === 'buttons',
+)
 const isSelected = ({ index }: LaneMark): boolean => props.selected?.hand === 'left' && props.selected.index === index
 const keyOf = ({ index }: LaneMark): string => `left ${index}`
 /** From a bass to the chord or bass after it, as the hand goes. */

@@ -10,7 +10,9 @@ const props = defineProps<{ study: AccordionStudy; system: System; top: number; 
 const LINE = 15
 const ways = computed(() => (props.shown.bellows ? bellowsIn(props.study, props.system) : []))
 /** Which reeds sound, where the score begins. */
-const register = computed(() => (props.system.first && props.study.hands.right ? registerSymbol(props.study.registers) : null))
+const register = computed(() =>
+  props.system.first && props.study.hands.right ? registerSymbol(props.study.registers) : null,
+)
 const AT = 16
 const registerName = computed(() => t('accordion.register.name', { registers: props.study.registers.join('_') }))
 /** A bracket is open above, as a down-bow; closing is a V, as an up-bow. */

@@ -3,6 +3,7 @@ import type { AccordionStudy } from '#pictures'
 import type { Place } from '~/stores/desk'
 import { t } from '~/composables/words'
 import BoardPicture from './BoardPicture.vue'
+import TreblePicture from './TreblePicture.vue'
 
 /** The buttons of the left hand, seen while the notes are read. */
 defineProps<{ study: AccordionStudy; step: number | null; range?: readonly [number, number] | null }>()
@@ -11,7 +12,20 @@ const WIDTH = 250
 </script>
 
 <template>
-  <figure v-if="study.bass" class="mb-3 border-b border-rule pb-1">
+  <figure v-if="study.hands.left" class="mb-3 border-b border-rule pb-2">
+    <figcaption class="quiet text-[12.5px]">
+      {{ t('accordion.free.words', { system: study.recipe.accordion.free.system }) }}
+    </figcaption>
+    <TreblePicture
+      v-bind="{ study, step, range }"
+      hand="left"
+      :width="WIDTH"
+      :facing="false"
+      @select="(place, extend) => emit('select', place, extend)"
+      @point="emit('point', $event)"
+    />
+  </figure>
+  <figure v-else-if="study.bass" class="mb-3 border-b border-rule pb-1">
     <figcaption class="quiet text-[12.5px]">
       {{ t('accordion.beside', { bass: study.recipe.accordion.bass }) }}
     </figcaption>

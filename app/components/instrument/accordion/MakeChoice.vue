@@ -14,6 +14,7 @@ import { BASS_ROWS, BASSES, type BassRow, KEY_WIDTHS, rowsOn, trebleOf, TREBLES,
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import InstrumentChoice from '~/components/desk/InstrumentChoice.vue'
+import FreeBassChoice from './FreeBassChoice.vue'
 import { boardWords, trebleWords } from './make'
 import { t } from '~/composables/words'
 
@@ -144,7 +145,7 @@ function flip(register: Register): void {
     <p class="quiet max-w-[560px] border-t border-rule px-[14px] py-2 text-[13px]">
       {{ t('accordion.treble.doubt') }}
     </p> </WordPanel
-  >,
+  >, <FreeBassChoice :own="own" @change="set" />,
   <WordPanel :words="t('accordion.bass', { bass: own.bass })" :label="t('accordion.bass.label', { bass: own.bass })">
     <div class="flex">
       <div class="column">

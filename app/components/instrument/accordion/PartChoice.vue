@@ -19,12 +19,14 @@ const PARTS: Readonly<Record<Hands, readonly LeftPart[]>> = {
 }
 const HANDS = ['right', 'together', 'left'] as const
 const keyOf = (hands: Hands, part: LeftPart): string => `${hands} ${part}`
-const nameOf = (hands: Hands, part: LeftPart): string => t('accordion.part', { hands, part })
+const board = computed(() => props.recipe.accordion.left.board)
+const nameOf = (hands: Hands, part: LeftPart): string =>
+  t('accordion.part', { hands, part: board.value === 'free' && part !== 'none' ? 'free' : part })
 const groups = computed(() =>
   HANDS.map((hands) => ({
     hands,
     choices: PARTS[hands]
-      .filter((part) => takesPart(props.recipe.material, part))
+      .filter((part) => takesPart(props.recipe.material, part, board.value))
       .map((part) => ({ value: keyOf(hands, part), words: nameOf(hands, part) })),
   })),
 )
@@ -40,7 +42,7 @@ function choose(chosen: string): void {
   } as Partial<RecipeInput>)
 }
 const CHOICE = { motion: 'similar', interval: 'octave', tonicHand: 'left', contraryFrom: 'unison' } as const
-const strokes = computed(() => !['none', 'scale', 'held-bass'].includes(part.value))
+const strokes = computed(() => board.value === 'standard' && !['none', 'scale', 'held-bass'].includes(part.value))
 </script>
 
 <template>

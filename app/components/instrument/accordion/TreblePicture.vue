@@ -11,6 +11,8 @@ const props = defineProps<{
   step: number | null
   range?: readonly [number, number] | null
   facing: boolean
+  /** The left hand's, where it plays a free bass. */
+  hand?: 'right' | 'left'
 }>()
 const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step: number | null] }>()
 
@@ -24,7 +26,8 @@ const isMarked = ({ step }: { step: number }): boolean =>
     v-if="map.marks.length > 0"
     role="img"
     class="block"
-    :aria-label="t('accordion.treble', { what: formatMessage(study.title) })"
+    :class="{ left: hand === 'left' }"
+    :aria-label="t(hand === 'left' ? 'accordion.free.map' : 'accordion.treble', { what: formatMessage(study.title) })"
     :width="map.width"
     :height="map.height"
     :viewBox="`0 0 ${map.width} ${map.height}`"
@@ -50,7 +53,7 @@ const isMarked = ({ step }: { step: number }): boolean =>
       v-for="mark in map.marks"
       :key="mark.index"
       class="mark"
-      @click="emit('select', { hand: 'right', index: mark.index }, $event.shiftKey)"
+      @click="emit('select', { hand: hand ?? 'right', index: mark.index }, $event.shiftKey)"
       @pointerenter="emit('point', mark.step)"
     >
       <circle :cx="mark.x" :cy="mark.y" :r="map.disc" :class="['disc', { now: mark.here, dark: mark.dark }]" />
@@ -89,6 +92,16 @@ const isMarked = ({ step }: { step: number }): boolean =>
 .under {
   stroke: var(--color-rh);
   stroke-width: 2;
+}
+.left .disc {
+  fill: var(--color-lh-wash);
+  stroke: var(--color-lh);
+}
+.left .disc.now {
+  fill: var(--color-lh);
+}
+.left .under {
+  stroke: var(--color-lh);
 }
 text {
   font-family: var(--font-serif);

@@ -10,7 +10,7 @@ import { t, formatMessage } from '~/composables/words'
 
 function whereOf(hand: Hand, at: number, study: RealisedStudy | null): string {
   const own = study?.plays === 'accordion' ? study : null
-  const note = own && (hand === 'right' ? own.hands.right : own.bass)?.notes[at]
+  const note = own && (own.hands[hand] ?? own.bass)?.notes[at]
   return t('keys.words.hand', {
     value: note ? printedName(note.pitch) : t('keys.words.note', { value: at + 1 }),
     hand,
@@ -42,7 +42,7 @@ function madeWords(recipe: Recipe): string {
   return [
     trebleWords(treble),
     t('accordion.bass', { bass }),
-    t('accordion.part', { hands, part: left.part }),
+    t('accordion.part', { hands, part: left.board === 'free' && hands !== 'right' ? 'free' : left.part }),
     t('accordion.bellows', { turn: bellows.turn, beats: bellows.beats, first: bellows.first }),
   ].join(', ')
 }
@@ -79,21 +79,21 @@ export const words: FamilyWords = {
     const { hands, bass, bellows } = accordionOf(study)
     const turn = (step: number) =>
       bellows.flatMap((each) => (each.step === step ? [t('accordion.way', { direction: each.direction })] : []))
-    if (player === 'left') {
-      const button = bass!.buttons[index]!
+    if (player === 'left' && bass) {
+      const button = bass.buttons[index]!
       const { row, column } = button
       const parts = formatMessage(pinnedButton({ hand: 'left', index, button: { row, column } }))
-      return [parts, ...(hands.right ? [] : turn(bass!.notes[index]!.step))]
+      return [parts, ...(hands.right ? [] : turn(bass.notes[index]!.step))]
     }
-    const right = hands.right!
-    const crossing = right.crossings.find((each) => each.index === index)
-    const pressed = right.buttons?.[index]
+    const own = (player === 'left' ? hands.left : hands.right)!
+    const crossing = own.crossings.find((each) => each.index === index)
+    const pressed = own.buttons?.[index]
     return [
       ...(crossing
         ? [crossing.kind === 'thumb-under' ? t('keys.words.thumb-under') : t('keys.words.finger-over')]
         : []),
       ...(pressed ? [t('accordion.row-number', { row: pressed[0] })] : []),
-      ...turn(right.notes[index]!.step),
+      ...(player === 'right' || !hands.right ? turn(own.notes[index]!.step) : []),
     ]
   },
   besides: () => [],
@@ -107,6 +107,7 @@ export const words: FamilyWords = {
   programme: (recipe) => {
     const { hands, octaves, articulation } = recipe
     const { left } = own(recipe).accordion
-    return t('accordion.programme', { hands, part: left.part, octaves, touch: articulation })
+    const part = left.board === 'free' && hands !== 'right' ? 'free' : left.part
+    return t('accordion.programme', { hands, part, octaves, touch: articulation })
   },
 }
