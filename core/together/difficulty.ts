@@ -88,7 +88,7 @@ function handParts(part: HandPart, form: number) {
     steps: WEIGHTS.step,
     crossings: ((steps[0]!.length > 1 ? WEIGHTS.crossingInPairs : WEIGHTS.crossing) * crossed) / count,
     moves: (WEIGHTS.move * moved) / count,
-    keys: keyLoad(steps),
+    keys: part.buttons ? 0 : keyLoad(steps),
     chords: sum(steps.map(chordLoad)) / count,
     leaps: leapLoad(part, highest),
     form,

@@ -8,6 +8,8 @@ export interface HandPart {
   readonly crossings: readonly Crossing[]
   readonly lifts?: readonly number[]
   readonly grips?: readonly number[]
+  /** Where it plays buttons: there are no black keys among them. */
+  readonly buttons?: readonly unknown[] | undefined
 }
 
 /** Where the hands meet and where they cross; all numbers are steps, counted from 0. */

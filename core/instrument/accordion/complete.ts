@@ -76,7 +76,7 @@ function listOf<T extends string>(value: unknown, among: readonly T[], path: str
 const kindOf = (material: CommonRecipe['material']): Kind | null => (isFree(material) ? null : KINDS[material.kind])
 
 /** What the left hand does, where nothing is said: the bass scale alone; under a scale, alternating bass if it has a chord. */
-function usualPart(hands: Common['hands'], kind: Kind | null, board: LeftBoard): LeftPart {
+export function usualPart(hands: Common['hands'], kind: Kind | null, board: LeftBoard): LeftPart {
   if (hands === 'right') return 'none'
   // single notes in real octaves: the line itself
   if (board === 'free') return 'scale'

@@ -9,7 +9,7 @@ import {
   buttonsMessage,
 } from '../../buttons'
 import { FINGERS, type Pin, fingeringMessage } from '../../fingering'
-import { KINDS } from '../../material'
+import { type KindId, KINDS } from '../../material'
 import { type CommonInput, type Finger, type Hand, isFree } from '../../study'
 import { trebleOf } from '../../surface'
 import { meetingsMessage } from '../../together'
@@ -17,7 +17,7 @@ import { family, type PlacedSign } from '../family'
 import { fourthAt, fourthMessages, notesAt } from '../landmarks'
 import { instrumentMessage } from '../messages'
 import { pinMessage } from '../pinMessage'
-import { complete } from './complete'
+import { complete, usualPart } from './complete'
 import { ACCORDION_EXAMINED } from './examined'
 import { heard } from './heard'
 import { ACCORDION_LEXICON, ACCORDION_PHRASES, accordionPinPhrase, accordionWritten } from './lexicon'
@@ -62,8 +62,12 @@ const settingsOf = (input: CommonInput) =>
 
 /** Strokes alone go one to a beat. */
 function usualPerBeat(input: CommonInput) {
-  const part = settingsOf(input)?.left?.part ?? 'scale'
-  return input.hands === 'left' && part !== 'scale' ? (1 as const) : undefined
+  if (input.hands !== 'left') return undefined
+  const { part, board } = settingsOf(input)?.left ?? {}
+  const { material } = input
+  const kind = 'kind' in material ? (KINDS[material.kind as KindId] ?? null) : null
+  const own = part ?? usualPart('left', kind, board === 'free' ? 'free' : 'standard')
+  return own === 'scale' ? undefined : (1 as const)
 }
 
 /** What the left hand strikes and where the right hand lies; bellows and registers move nothing. */

@@ -83,6 +83,7 @@ export const accordion = {
   'accordion.board': 'Bass board of {bass} buttons with the fingers of {what}',
   'accordion.treble': 'Keyboard of the right hand with the fingers of {what}',
   'accordion.stair.left': 'The left hand of {what} in time: rounds are basses, squares are chords',
+  'accordion.map.hand.only': 'as the player feels it',
   'accordion.map.hand': 'as the player feels it (the ring is the dimpled C)',
   'accordion.map.facing': 'seen from the front (the chin is above, the bellows between)',
   'accordion.map.turn-hand': 'as the player feels it',

@@ -21,7 +21,9 @@ const GAP = 140
 <template>
   <figure class="relative">
     <figcaption class="quiet flex items-baseline justify-between px-2 text-[12.5px]">
-      <span class="aside">{{ showing.shown.facing ? t('accordion.map.facing') : t('accordion.map.hand') }}</span>
+      <span class="aside">{{
+        t(showing.shown.facing ? 'accordion.map.facing' : study.bass ? 'accordion.map.hand' : 'accordion.map.hand.only')
+      }}</span>
       <button type="button" class="text-button min-h-[26px]" @click="showing.shown.facing = !showing.shown.facing">
         {{ showing.shown.facing ? t('accordion.map.turn-hand') : t('accordion.map.turn-facing') }}
       </button>

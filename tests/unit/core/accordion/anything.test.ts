@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { HARMONIES, LEFT_PARTS, TURNS, WAYS } from '#core/buttons'
+import { HARMONIES, LEFT_BOARDS, LEFT_PARTS, TURNS, WAYS } from '#core/buttons'
 import { parseCall, writeCall } from '#core/call'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { KIND_IDS } from '#core/material'
@@ -8,7 +8,7 @@ import { DomainError } from '#core/message'
 import { playedNotes } from '#core/playback'
 import { realise } from '#core/realise'
 import { AFTER, BEFORE, COURSES, FIGURES, JOURNEYS, LADDERS, LENGTHS, WALKS } from '#core/study'
-import { BASSES, TREBLES } from '#core/surface'
+import { BASSES, FREE_LOWS, FREE_ROWS, FREE_SYSTEMS, TREBLES } from '#core/surface'
 import { layoutOf } from '#engraving'
 import type { AccordionStudy } from '../../../support/accordion'
 import { english, inEnglish } from '../../../support/english'
@@ -19,7 +19,15 @@ const maybe = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined }
 const anyAccordion = fc.record({
   treble: fc.constantFrom(...TREBLES),
   bass: fc.constantFrom(...BASSES),
+  free: fc.record({
+    system: fc.constantFrom(...FREE_SYSTEMS),
+    rows: fc.constantFrom(...FREE_ROWS),
+    lows: fc.constantFrom(...FREE_LOWS),
+    notes: fc.integer({ min: 30, max: 58 }),
+    lowest: fc.integer({ min: 24, max: 48 }),
+  }),
   left: fc.record({
+    board: fc.constantFrom(...LEFT_BOARDS),
     part: maybe(fc.constantFrom(...LEFT_PARTS)),
     every: fc.constantFrom(1, 2),
     held: fc.boolean(),
