@@ -2,10 +2,13 @@ import type { ChartGroup, ChartLine, ChartRow } from '#core/chart'
 import { pitchClass, printedName } from '#core/pitch'
 import type { Faces } from './faces'
 import { acrossOf, type Block, flowed, type Leaf } from './flow'
+import { picturesOf } from './family'
 import { MARGIN } from './frame'
 import { line, words } from './ink'
 import { RULE, SOFT } from './inks'
+import type { MapPicture } from './maps'
 import type { Drawn, Page } from './page'
+import { placed } from './place'
 import type { SheetWords } from './words'
 import { wrapped } from './wrapped'
 
@@ -49,7 +52,12 @@ const centred = (
 
 const crossingPath = (x: number, y: number): string => `M${x} ${y}L${x + 3} ${y + 3.5}L${x} ${y + 7}`
 
-const rowHeight = ({ lines }: ChartRow): number => LINE_HEIGHT * (lines.length + 1) + AFTER_ROW
+/** Pixels of a strip under a row, and how small it is drawn. */
+const [STRIP_WIDTH, STRIP_SCALE] = [520, 0.62]
+const stripOf = ({ study }: ChartRow): MapPicture | null => picturesOf(study).strip?.(study, STRIP_WIDTH) ?? null
+
+const linesHeight = ({ lines }: ChartRow): number => LINE_HEIGHT * (lines.length + 1)
+const rowHeight = (row: ChartRow): number => linesHeight(row) + AFTER_ROW + (stripOf(row)?.height ?? 0) * STRIP_SCALE
 
 /** Middle of each note's column. */
 const columnAt = (at: number, count: number, across: number): number => {
@@ -87,6 +95,7 @@ function drawRow(row: ChartRow, y: number, chart: Chart, faces: Faces, across: n
         SOFT,
       ),
     ),
+    ...(stripOf(row)?.drawn ?? []).map((one) => placed(one, MARGIN + KEY_WIDTH, y + linesHeight(row) + 5, STRIP_SCALE)),
     line(`M${MARGIN} ${y + rowHeight(row) - 3}H${MARGIN + across}`, 0.4, { colour: RULE }),
   ]
 }

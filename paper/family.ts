@@ -1,9 +1,9 @@
 import type { System } from '#engraving'
 import type { Player } from '#core/instrument'
 import { playersIn, type RealisedStudy } from '#core/realise'
-import { accordionOf, fingersOf, fingeredOf } from '#pictures'
+import { accordionOf, fingeredOf, fingersOf, onButtons } from '#pictures'
 import { bellowsOver } from './bellows'
-import { accordionMap, barsMap, type MapPicture, pianoMap } from './maps'
+import { accordionMap, barsMap, chartStrip, type MapPicture, pianoMap } from './maps'
 import type { Drawn } from './page'
 import { bassLane, fingerStair, stickStair } from './stairs'
 
@@ -14,6 +14,8 @@ interface FamilyPictures {
   readonly stair: (study: RealisedStudy, system: System, height: number) => readonly Drawn[]
   /** The instrument with what is played on it; null where paper has no picture of it. */
   readonly map: ((study: RealisedStudy, width: number) => MapPicture) | null
+  /** What stands under a row of a chart of fingerings; null where its figures say all. */
+  readonly strip: ((study: RealisedStudy, width: number) => MapPicture | null) | null
   /** The same with the line of one player alone. */
   readonly alone: (study: RealisedStudy, player: Player) => RealisedStudy
 }
@@ -26,6 +28,7 @@ const FAMILIES: Readonly<Record<RealisedStudy['plays'], FamilyPictures>> = {
     over: null,
     stair: (study, system, height) => fingerStair(fingersOf(study), system, height),
     map: (study, width) => pianoMap(fingersOf(study), width),
+    strip: null,
     alone: (study, player) => {
       const { hands, ...rest } = fingersOf(study)
       const own = Object.fromEntries(Object.entries(hands).filter(([hand]) => hand === player))
@@ -36,6 +39,7 @@ const FAMILIES: Readonly<Record<RealisedStudy['plays'], FamilyPictures>> = {
     over: null,
     stair: (study, system, height) => stickStair(study, system, height),
     map: barsMap,
+    strip: null,
     alone: (study) => study,
   },
   accordion: {
@@ -45,9 +49,13 @@ const FAMILIES: Readonly<Record<RealisedStudy['plays'], FamilyPictures>> = {
       const fingered = own.hands.right ?? own.hands.left
       const lane = own.bass ? (fingered ? LANE : height) : 0
       const above = height - lane
-      return [...(fingered ? fingerStair(fingeredOf(own), system, above) : []), ...bassLane(own, system, above, lane)]
+      return [
+        ...(fingered ? fingerStair(fingeredOf(own), system, above, onButtons(own)) : []),
+        ...bassLane(own, system, above, lane),
+      ]
     },
     map: (study, width) => accordionMap(accordionOf(study), width),
+    strip: (study, width) => chartStrip(accordionOf(study), width),
     alone: (study, player) => {
       const { bass, hands, ...rest } = accordionOf(study)
       const { left, right } = hands

@@ -113,8 +113,8 @@ function boardButton({ x, y, name, called, mark, dimpled }: BoardButton, radius:
 }
 
 /** The board as the hand behind it finds it, the chin on the right. */
-function boardMap(study: AccordionStudy, width: number): MapPicture {
-  const frame = { width, step: null, facing: false, labels: LABELS, around: 2 }
+function boardMap(study: AccordionStudy, width: number, rows: 'all' | 'played' = 'all'): MapPicture {
+  const frame = { width, step: null, facing: false, labels: LABELS, around: 2, rows }
   const { height, buttons, radius, path } = boardMapOf(study, frame)
   return {
     height: height + 6,
@@ -140,3 +140,7 @@ export function accordionMap(study: AccordionStudy, width: number): MapPicture {
     { height: 0, drawn: [] },
   )
 }
+
+/** The buttons of a row of a chart: of the board only the rows that are played. */
+export const chartStrip = (study: AccordionStudy, width: number): MapPicture | null =>
+  study.bass ? boardMap(study, width, 'played') : null

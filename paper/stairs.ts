@@ -26,22 +26,26 @@ const inside = (mark: string, x: number, y: number, colour: string): Drawn =>
   words(mark, x - mark.length * 3.4, y + 4.2, 'serif-bold', FACE, colour)
 
 /** The keys at the left, to scale, with a line at each C. */
-function keysOf({ lowest, highest, y, thickness }: StairPicture['scale'], right: number): Drawn[] {
+function keysOf({ lowest, highest, y, thickness }: StairPicture['scale'], right: number, plain: boolean): Drawn[] {
   const all = Array.from({ length: highest - lowest + 1 }, (_, at) => lowest + at)
   const keyPath = (midi: number, width: number): string =>
     boxPath(6, y(midi) - thickness(midi) / 2, width, thickness(midi))
   return [
-    ...all.filter((midi) => !isBlack(midi)).map((midi) => shape(keyPath(midi, KEYS_WIDTH), WHITE, RULE, 0.8)),
-    ...all.filter(isBlack).map((midi) => shape(keyPath(midi, KEYS_WIDTH * 0.6), INK)),
+    ...(plain
+      ? []
+      : [
+          ...all.filter((midi) => !isBlack(midi)).map((midi) => shape(keyPath(midi, KEYS_WIDTH), WHITE, RULE, 0.8)),
+          ...all.filter(isBlack).map((midi) => shape(keyPath(midi, KEYS_WIDTH * 0.6), INK)),
+        ]),
     ...all
       .filter((midi) => midi % 12 === 0)
       .map((midi) => line(`M${KEYS_WIDTH + 12} ${y(midi) + thickness(midi) / 2}H${right}`, 0.7, { colour: RULE })),
   ]
 }
 
-const discOf = ({ hand, x, y, finger, black }: Disc): Drawn[] => [
-  shape(circlePath(x, y, DISC), black ? INK : WHITE, black ? INK : HANDS[hand].ink, 1.5),
-  inside(String(finger), x, y, black ? WHITE : INK),
+const discOf = ({ hand, x, y, finger }: Disc, dark: boolean): Drawn[] => [
+  shape(circlePath(x, y, DISC), dark ? INK : WHITE, dark ? INK : HANDS[hand].ink, 1.5),
+  inside(String(finger), x, y, dark ? WHITE : INK),
 ]
 
 /** Thumbs that meet are joined with a diamond, third fingers with a ring. */
@@ -57,17 +61,20 @@ function meetingsOf({ meetings }: StairPicture): Drawn[] {
   })
 }
 
-/** Keys upward, time to the right: grips as slabs, crossings as bows, fingers on their keys. */
-export function fingerStair(study: FingerStudy, system: System, height: number): Drawn[] {
+/**
+ * Keys upward, time to the right: grips as slabs, crossings as bows, fingers on their keys.
+ * @param plain where buttons are played: no keyboard stands there, and none of them is black
+ */
+export function fingerStair(study: FingerStudy, system: System, height: number, plain = false): Drawn[] {
   const picture = stairOf(study, system, height)
   return [
-    ...keysOf(picture.scale, system.right),
+    ...keysOf(picture.scale, system.right, plain),
     ...picture.slabs.map(({ hand, x, y, width, height: tall }) => shape(boxPath(x, y, width, tall), HANDS[hand].wash)),
     ...meetingsOf(picture),
     ...picture.hinges.map(({ hand, kind, path }) =>
       line(path, 2.4, { colour: HANDS[hand].ink, ...(kind === 'over-thumb' && { dash: [2.5, 3] }) }),
     ),
-    ...picture.discs.flatMap(discOf),
+    ...picture.discs.flatMap((disc) => discOf(disc, disc.black && !plain)),
   ]
 }
 

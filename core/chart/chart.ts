@@ -1,8 +1,8 @@
-import { completeRecipe, familyOf, type Player, type RecipeInput } from '../instrument'
+import { familyOf, overWhole, type Player, type RecipeInput } from '../instrument'
 import { KIND_IDS, type KindId, KINDS, signatureOf, usualTonics } from '../material'
-import type { Message } from '../message'
+import { DomainError, type Message } from '../message'
 import { modulo, type Note, noteName, pitchClass } from '../pitch'
-import { crossingsOf, lineFor, marksOf, playersIn, realise } from '../realise'
+import { crossingsOf, lineFor, marksOf, playersIn, realise, type RealisedStudy } from '../realise'
 
 /** Kinds of which a chart says something: runs of single notes. */
 export const CHARTED: readonly KindId[] = KIND_IDS.filter((id) => KINDS[id].texture === 'run' && !KINDS[id].second)
@@ -27,6 +27,8 @@ export interface ChartRow {
   readonly fifths: number
   readonly notes: readonly Note[]
   readonly lines: readonly ChartLine[]
+  /** The octave that it says this of. */
+  readonly study: RealisedStudy
 }
 
 /** Each key once, under its name of fewest signs, from no signs on by fifths upward. */
@@ -43,7 +45,8 @@ function tonicsRound(kind: KindId): Note[] {
 function rowOf(tonic: Note, kind: KindId, some: Omit<RecipeInput, 'material'>): ChartRow {
   const material = { tonic: noteName(tonic), kind }
   const family = familyOf(some)
-  const study = realise(completeRecipe({ ...family.charted, ...some, material, octaves: 1, course: 'up' }), {}, 0)
+  // where it stands is the instrument's to say
+  const study = realise({ ...some, material, octaves: 1, course: 'up' } as RecipeInput, {}, 0)
   const lines = playersIn(study).map((player): ChartLine => {
     return {
       ...{ player, marks: marksOf(study, player), crossings: crossingsOf(study, player) },
@@ -58,13 +61,36 @@ function rowOf(tonic: Note, kind: KindId, some: Omit<RecipeInput, 'material'>): 
     fifths: study.keySignature.fifths,
     notes: lineFor(study, upper!).notes.map(({ pitch }) => pitch),
     lines,
+    study,
   }
 }
 
+/** Why an instrument has no line in a key: a board of few columns, a short keyboard. */
+const LACKING: readonly string[] = ['bass.lacks', 'free.lacks', 'range']
+
 /**
- * A kind in all its keys, round the circle.
+ * A key as the family charts it; where the instrument has not all notes of that, as it is usually played; null where it
+ * has not those either.
+ */
+function rowOrNone(tonic: Note, kind: KindId, some: Omit<RecipeInput, 'material'>): ChartRow | null {
+  for (const asked of [overWhole(some, familyOf(some).charted), some]) {
+    try {
+      return rowOf(tonic, kind, asked)
+    } catch (error) {
+      if (!(error instanceof DomainError) || !LACKING.includes(error.code)) throw error
+    }
+  }
+  return null
+}
+
+/** Keys of a kind that some rows leave out, since the instrument has not all of their notes. */
+export const keysLeftOut = (kind: KindId, rows: readonly ChartRow[]): Note[] =>
+  tonicsRound(kind).filter((tonic) => !rows.some((row) => noteName(row.tonic) === noteName(tonic)))
+
+/**
+ * A kind in all its keys that the instrument has, round the circle.
  * @param some what else the studies have: instrument, school, size of hands
  * @throws DomainError where the instrument does not take the kind
  */
 export const chartOf = (kind: KindId, some: Omit<RecipeInput, 'material'> = {}): ChartRow[] =>
-  tonicsRound(kind).map((tonic) => rowOf(tonic, kind, some))
+  tonicsRound(kind).flatMap((tonic) => rowOrNone(tonic, kind, some) ?? [])

@@ -1,5 +1,4 @@
 import {
-  completeRecipe,
   familyOf,
   INSTRUMENT_TASKS,
   type InstrumentTask,
@@ -50,7 +49,7 @@ function madeOnce(settings: Settings, shape: Settings): StudyOn {
   return (tonic, kind) => {
     const material = { tonic: noteName(tonic), kind }
     const key = `${material.tonic} ${kind}`
-    const study = made.get(key) ?? realise(completeRecipe({ ...settings, material, ...shape } as RecipeInput), {}, 0)
+    const study = made.get(key) ?? realise({ ...settings, material, ...shape } as RecipeInput, {}, 0)
     made.set(key, study)
     return study
   }
@@ -117,7 +116,7 @@ const ofInstrument =
     if (!own || !isScale(key)) return null
     const { hands: _, accordion: __, ...rest } = recipe as Recipe & { accordion?: object }
     const asked = overWhole({ ...rest, ...playerSettingsOf(recipe) } as RecipeInput, own.played)
-    const study = realise(completeRecipe({ ...asked, pins: [] }), {}, 0)
+    const study = realise({ ...asked, pins: [], startOctave: undefined } as RecipeInput, {}, 0)
     const answer = own.answer(study.recipe, study)
     return answer && onLines(key, { is: 'marks', ...answer })
   }

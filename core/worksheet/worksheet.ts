@@ -46,12 +46,15 @@ const keysAt = ({ kinds, level, keys = [] }: WorksheetRequest): { tonic: Note; k
 const answerTo = ({ task, study }: Question, kind: KindId): KindId | number =>
   task === 'signature' ? study.keySignature.fifths : kind
 
+/** Why an instrument has no line in a key. */
+const LACKING: readonly string[] = ['bass.lacks', 'free.lacks', 'range']
+
 /** A question, but for keys that the instrument at hand has not: a board of few columns. */
 function askedOf(question: () => Question | null): Question | null {
   try {
     return question()
   } catch (error) {
-    if (error instanceof DomainError && error.code === 'bass.lacks') return null
+    if (error instanceof DomainError && LACKING.includes(error.code)) return null
     throw error
   }
 }

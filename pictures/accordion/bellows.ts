@@ -40,6 +40,8 @@ export function bellowsIn({ bellows, steps }: AccordionStudy, { from, to, column
 export function bellowsPath({ x, end, shakes }: DrawnWay, y: number): string {
   if (!shakes) return `M${x} ${y}H${end}`
   const waves = Math.max(1, Math.floor((end - x) / WAVE))
-  return `M${x} ${y}${`q${WAVE / 4} -${DEPTH} ${WAVE / 2} 0t${WAVE / 2} 0`.repeat(waves)}`
+  const half = (at: number): string =>
+    `Q${x + (at + 0.5) * (WAVE / 2)} ${y + (at % 2 === 0 ? -DEPTH : DEPTH)} ${x + (at + 1) * (WAVE / 2)} ${y}`
+  return `M${x} ${y}${Array.from({ length: 2 * waves }, (_, at) => half(at)).join('')}`
 }
 const [WAVE, DEPTH] = [9, 5]

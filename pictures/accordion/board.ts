@@ -47,6 +47,8 @@ interface Frame {
   readonly labels: number
   /** Columns that are shown beyond those that are played; all where it is null. */
   readonly around: number | null
+  /** Rows that are shown: all, or those that are played. */
+  readonly rows?: 'all' | 'played'
 }
 
 const PAD = 12
@@ -62,9 +64,17 @@ function columnsShown({ bass, recipe }: AccordionStudy, around: number | null): 
   return [Math.max(from, Math.min(...played) - around), Math.min(to, Math.max(...played) + around)]
 }
 
+/** The board with the rows that a frame shows. */
+function rowsShown({ bass, recipe }: AccordionStudy, { rows = 'all' }: Frame) {
+  const board = boardOf(recipe.accordion.bass, recipe.accordion.rows)
+  if (rows === 'all' || !bass) return board
+  return { ...board, rows: board.rows.filter((row) => bass.buttons.some((button) => button.row === row)) }
+}
+
 /** The board with the left hand's fingers on it. */
-export function boardMapOf(study: AccordionStudy, { width, step, facing, labels, around }: Frame): BoardMap {
-  const board = boardOf(study.recipe.accordion.bass, study.recipe.accordion.rows)
+export function boardMapOf(study: AccordionStudy, frame: Frame): BoardMap {
+  const { width, step, facing, labels, around } = frame
+  const board = rowsShown(study, frame)
   const [from, to] = columnsShown(study, around)
   const buttons = buttonsOn(board).filter(({ column }) => column >= from && column <= to)
   const along = buttons.map((button) => boardSpot(button).along)

@@ -1,3 +1,4 @@
+import { trebleOf } from '#core/surface'
 import type { RealisedStudy } from '#core/realise'
 import type { FingerStudy } from '../fingers/study'
 
@@ -10,3 +11,7 @@ export const accordionOf = (study: RealisedStudy): AccordionStudy => study as Ac
 /** The hands that finger a line, as a chart of fingers takes them: the right one, and the left on a free bass. */
 export const fingeredOf = ({ hands, plays: _, together: _met, bass: _bass, ...study }: AccordionStudy): FingerStudy =>
   ({ ...study, plays: 'fingers', hands }) as unknown as FingerStudy
+
+/** Whether a line of a study is played on buttons: beside them, and beside keys and buttons together, no keyboard stands. */
+export const onButtons = ({ hands, recipe }: AccordionStudy): boolean =>
+  hands.left !== undefined || trebleOf(recipe.accordion.treble).plays === 'buttons'

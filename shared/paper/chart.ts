@@ -5,12 +5,13 @@ import {
   type ChartRow,
   type ChartRules,
   groupsOf,
+  keysLeftOut,
   rulesOf,
 } from '#core/chart'
 import { familyOf } from '#core/instrument'
 import { kindNamed } from '#core/material'
-import { capital, joined } from '#core/message'
-import { printedName } from '#core/pitch'
+import { capital, joined, listed, type Message, named } from '#core/message'
+import { type Note, noteName, printedName } from '#core/pitch'
 import { chartPages, type Faces, type Page } from '#paper'
 import type { Wording } from '../wording'
 import type { PaperRequest } from './requests'
@@ -50,11 +51,13 @@ export function chartSheet(
   { chart: { kinds, settings }, size }: Extract<PaperRequest, { readonly sheet: 'chart' }>,
   faces: Faces,
   w: Wording,
-): { title: string; pages: Page[] } {
+): { title: string; pages: Page[]; notices: Message[] } {
   const several = kinds.length > 1
   const rules = new Map<ChartRow, ChartRules[]>()
+  const leftOut = new Map<string, Note>()
   const parts = kinds.map((kind) => {
     const rows = chartOf(kind, settings)
+    for (const tonic of keysLeftOut(kind, rows)) leftOut.set(noteName(tonic), tonic)
     const own = rulesOf(rows)
     for (const row of rows) rules.set(row, own)
     return {
@@ -63,11 +66,11 @@ export function chartSheet(
       groups: groupsOf(rows),
     }
   })
-  const named = joined(
+  const kindNames = joined(
     kinds.map((id) => kindNamed({ id })),
     'and',
   )
-  const title = w.text('print.chart.title', { kind: w.format(capital(named)) })
+  const title = w.text('print.chart.title', { kind: w.format(capital(kindNames)) })
   const leaf = leafOf(w, size, title, [familyOf(settings).plays])
   const words = {
     ...leaf.words,
@@ -78,5 +81,7 @@ export function chartSheet(
     player: ({ player }: ChartLine) => w.text('print.chart.player', { player }),
     landmark: (row: ChartRow) => landmarkOf(w, row, rules.get(row)!),
   }
-  return { title, pages: chartPages({ ...leaf, words, parts }, faces) }
+  const keys = listed([...leftOut.keys()].map(named))
+  const notices = leftOut.size > 0 ? [{ code: 'print.chart.left-out', params: { keys } }] : []
+  return { title, pages: chartPages({ ...leaf, words, parts }, faces), notices }
 }

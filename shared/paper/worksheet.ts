@@ -30,7 +30,7 @@ const tetrachordText = (w: Wording, kind: string): string => w.text('print.works
 function writtenOn(w: Wording, answer: WrittenAnswer): { label: string; answer: string }[] {
   switch (answer.is) {
     case 'marks':
-      return [{ label: answer.notes.map(printedName).join('   '), answer: answer.marks.join('   ') }]
+      return [{ label: answer.notes.map(printedName).join('  '), answer: answer.marks.join('  ') }]
     case 'tetrachords':
       return [
         { label: w.text('print.worksheet.lower'), answer: tetrachordText(w, answer.lower) },

@@ -36,6 +36,7 @@ export const print = {
   'print.worksheet.short':
     '{task, select, signature {Key signatures} notes {Notes} steps {Whole and half steps} tetrachords {Tetrachords} black_keys {Black keys} button_rows {Rows of buttons} bass_rows {Bass or counterbass} bass_columns {Columns of the board} chord_buttons {Chord buttons} board_way {The way over the board} bar_rows {Rows of bars} row_moves {Moves between the rows} upper_marks {{player, select, sticks {Sticks} left {Left hand’s fingers} other {Right hand’s fingers}}} lower_marks {{player, select, sticks {Sticks} left {Left hand’s fingers} other {Right hand’s fingers}}} crossings {Crossings} twin {Enharmonic keys} arpeggio {Chords spelled} line {A motif goes on} other {Forms of minor}}',
   'print.worksheet.key': '{tonic} {mode, select, minor {minor} other {major}}',
+  'print.chart.left-out': 'This instrument has not all notes of {keys}: these keys are left out.',
   'print.worksheet.left-out':
     'These keys have nothing to ask here: {tasks}. Allow more sharps and flats, or other kinds.',
   'print.worksheet.lower': 'Lower four',

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { trebleOf } from '#core/surface'
 import type { System } from '~/engraving'
 import StepMarks from '~/components/score/StepMarks.vue'
 import type { Place } from '~/stores/desk'
 import StairChart from '../keys/StairChart.vue'
-import { type AccordionStudy, laneOf, type LaneMark, fingeredOf } from '#pictures'
+import { type AccordionStudy, laneOf, type LaneMark, fingeredOf, onButtons } from '#pictures'
 import { t, formatMessage } from '~/composables/words'
 
 /** The right hand's stair, and under it the left hand's buttons in time. */
@@ -34,10 +33,7 @@ const right = computed(() => (props.study.hands.right || props.study.hands.left 
 /** Alone, the left hand has room for its columns, and no more than it needs. */
 const lane = computed(() => (!props.study.bass ? 0 : right.value ? LANE : Math.min(ALONE, props.height)))
 const marks = computed(() => laneOf(props.study, props.system, 0, lane.value))
-/** Beside buttons, and beside keys and buttons together, no keyboard stands. */
-const onButtons = computed(
-  () => props.study.hands.left !== undefined || trebleOf(props.study.recipe.accordion.treble).plays === 'buttons',
-)
+const plain = computed(() => onButtons(props.study))
 const isSelected = ({ index }: LaneMark): boolean => props.selected?.hand === 'left' && props.selected.index === index
 const keyOf = ({ index }: LaneMark): string => `left ${index}`
 /** From a bass to the chord or bass after it, as the hand goes. */
@@ -59,7 +55,7 @@ const path = computed(() => marks.value.map(({ x, y }, at) => `${at === 0 ? 'M' 
       :range="range"
       :sounding="sounding"
       :shown="shown"
-      :plain="onButtons"
+      :plain="plain"
       @select="(place, extend) => emit('select', place, extend)"
       @point="emit('point', $event)"
     />
