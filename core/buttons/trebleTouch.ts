@@ -86,6 +86,9 @@ const REACH = 1.6
 /** Buttons along a row over which a thumb or finger passes. */
 const PASS_REACH = 1.5
 
+/** Whether fingers follow on one another as notes rise; the other way where low notes lie the other way about. */
+const follows = ({ reversed }: ButtonSchool, low: Finger, high: Finger): boolean => (reversed ? low > high : low < high)
+
 /** Right hand on buttons under a school, the shape beginning on one row. */
 export function trebleTouch(
   treble: Pick<ButtonTreble, 'system' | 'rows'>,
@@ -94,8 +97,6 @@ export function trebleTouch(
   tonal: boolean,
 ): Touch<TrebleButton, TrebleTerm> {
   const { home, weights } = school
-  // where low notes lie the other way about, the fingers follow on one another the other way
-  const follows = (low: Finger, high: Finger): boolean => (school.reversed ? low > high : low < high)
   const termCost = (term: TrebleTerm, amount: number, onCost?: TrebleCostListener): number => {
     const cost = amount === 0 ? 0 : weights[term] * amount
     if (cost > 0) onCost?.(term, cost)
@@ -122,7 +123,7 @@ export function trebleTouch(
     if (a.finger === b.finger) return termCost('finger-again', 1, onCost)
     const [low, high] = a.button.midi <= b.button.midi ? [a, b] : [b, a]
     const along = high.button.place - low.button.place
-    const natural = follows(low.finger, high.finger)
+    const natural = follows(school, low.finger, high.finger)
     const travel = termCost('travel', Math.abs(handAt(a) - handAt(b)), onCost)
     if (natural) {
       return travel + termCost('stretch', Math.max(0, along - REACH * Math.abs(high.finger - low.finger)), onCost)
@@ -138,7 +139,7 @@ export function trebleTouch(
     buttonsFor: ({ midi }) => trebleButtons(treble, midi),
     same: (a, b) => a.row === b.row && a.place === b.place,
     // in a chord higher notes lie under fingers nearer the little one
-    beside: (lower, higher) => follows(lower.finger, higher.finger),
+    beside: (lower, higher) => follows(school, lower.finger, higher.finger),
     one(notes, step, grasp, onCost) {
       return grasp.reduce((sum, press, voice) => {
         const little = press.finger === 5

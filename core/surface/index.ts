@@ -38,6 +38,7 @@ export {
   trebleButtons,
   trebleKeys,
   trebleOf,
+  PAIRED_MAKES,
   DEFAULT_FREE,
   FREE_LOWEST,
   FREE_LOWS,

@@ -15,6 +15,15 @@ const KEYBOARDS = {
   'keys-25': { lowest: 60, highest: 84 },
   'keys-22': { lowest: 60, highest: 81 },
 } as const
+/** Keyboards and boards that are built together (common practice; makers differ). */
+export const PAIRED_MAKES = [
+  ['keys-22', 12],
+  ['keys-26', 48],
+  ['keys-34', 72],
+  ['keys-37', 96],
+  ['keys-41', 120],
+] as const
+
 const BUTTON_COMPASS = { lowest: 52, highest: 103 } as const
 
 export const TREBLES = [

@@ -94,6 +94,18 @@ function solvedBass(
   }
 }
 
+/** The left hand: fingers on a free bass, or buttons of the board. @throws DomainError */
+function solvedLeft(
+  recipe: AccordionRecipe,
+  parts: readonly Part[],
+  line: Line,
+  wanted: Parameters<FamilySolver<AccordionRecipe, SolvedAccordion>['solve']>[4],
+): { readonly left?: RealisedHand; readonly bass?: RealisedBass } {
+  if (recipe.accordion.left.board === 'standard') return { bass: solvedBass(recipe, parts, line.notes, wanted) }
+  checkFree(recipe, line)
+  return { left: solvedHand('left', recipe.pins, parts, wanted, finger) }
+}
+
 /** What coincides when the thumb of the left hand never plays: fingers that are equal, thirds that meet. */
 const handPart = ({ notes, fingers, leaps }: RealisedBass) => ({ notes, fingers, crossings: [], lifts: leaps })
 
@@ -104,10 +116,7 @@ export const ACCORDION_PERFORMER: FamilySolver<AccordionRecipe, SolvedAccordion>
     const lineOf = (hand: 'right' | 'left') => lines.find((line) => line.hand === hand)
     const [upper, lower] = [lineOf('right'), lineOf('left')]
     const right = upper && solvedHand('right', recipe.pins, parts, wanted, finger)
-    const free = recipe.accordion.left.board === 'free'
-    if (lower && free) checkFree(recipe, lower)
-    const left = lower && free ? solvedHand('left', recipe.pins, parts, wanted, finger) : undefined
-    const bass = lower && !free ? solvedBass(recipe, parts, lower.notes, wanted) : undefined
+    const { left, bass } = lower ? solvedLeft(recipe, parts, lower, wanted) : {}
     const lowerPart = left ?? (bass && handPart(bass))
     const together = right && lowerPart ? togetherOf(right, lowerPart) : undefined
     return {

@@ -40,6 +40,9 @@ export const accordion = {
   'accordion.way.shake': 'bellows shake',
   'accordion.register.name':
     '{registers, select, 8 {Clarinet register: 8′} 16 {Bassoon register: 16′} 4 {Piccolo register: 4′} 16_8 {Bandoneon register: 16′ and 8′} 8_4 {Oboe register: 8′ and 4′} 16_4 {Organ register: 16′ and 4′} other {Master register: 16′, 8′ and 4′}}',
+  'accordion.pupil.make': 'make',
+  'accordion.pair': '{keys}, {bass} bass',
+  'accordion.pair.other': 'another',
   'accordion.pupil.register': 'register',
   'accordion.keys': 'piano keys',
   'accordion.buttons': 'buttons',
@@ -75,6 +78,7 @@ export const accordion = {
   'accordion.free.doubt':
     'Converters differ by maker: how many notes, where they begin, which way they lie. Say what yours has. The fingering mirrors the right hand’s, without the thumb.',
   'accordion.free.map': 'Free bass with the fingers of {what}',
+  'accordion.board.beside': 'Buttons of the board that are played, of {bass}',
   'accordion.beside': '{bass} bass: the chin is on the right',
   'accordion.row.short':
     '{row, select, counterbass {3rd} fundamental {bass} major {M} minor {m} seventh {7} other {d}}',

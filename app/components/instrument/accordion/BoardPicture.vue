@@ -37,7 +37,12 @@ const select = ({ mark }: BoardButton, extend: boolean): void => {
     role="img"
     class="instrument board block"
     :class="{ facing }"
-    :aria-label="t('accordion.board', { bass: study.recipe.accordion.bass, what: formatMessage(study.title) })"
+    :aria-label="
+      t(beside ? 'accordion.board.beside' : 'accordion.board', {
+        bass: study.recipe.accordion.bass,
+        what: formatMessage(study.title),
+      })
+    "
     :width="map.width"
     :height="map.height"
     :viewBox="`0 0 ${map.width} ${map.height}`"

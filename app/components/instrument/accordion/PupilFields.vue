@@ -3,7 +3,16 @@ import { BUTTON_SCHOOLS, KEY_SCHOOLS, LEFT_SCHOOLS, buttonsMessage } from '#core
 import { computed } from 'vue'
 import { families } from '#core/instrument'
 import type { Settings } from '#core/syllabus'
-import { type BassCount, BASSES, KEY_WIDTHS, type Treble, trebleOf, TREBLES, usualRows } from '#core/surface'
+import {
+  type BassCount,
+  BASSES,
+  KEY_WIDTHS,
+  PAIRED_MAKES,
+  type Treble,
+  trebleOf,
+  TREBLES,
+  usualRows,
+} from '#core/surface'
 import SelectRow from '~/components/frame/SelectRow.vue'
 import HandSizeRow from '../keys/HandSizeRow.vue'
 import { trebleWords } from './make'
@@ -23,6 +32,27 @@ const WIDTHS = Object.keys(KEY_WIDTHS) as (keyof typeof KEY_WIDTHS)[]
 /** What right hands have to choose from: one rank of reeds, or several at once. */
 const REGISTER_SETS = ['8', '16_8', '8_4', '16', '4', '16_4', '16_8_4']
 const registers = computed(() => props.own.accordion?.registers ?? ['8'])
+/** Keyboards and boards that go together: one choice for both. */
+const pairs = computed(() => [
+  ...PAIRED_MAKES.map(([keys, bass]) => ({
+    value: `${keys} ${bass}`,
+    words: t('accordion.pair', { keys: trebleWords(keys), bass }),
+  })),
+  { value: OTHER, words: t('accordion.pair.other') },
+])
+const OTHER = 'other'
+const pair = computed(() => {
+  const own = `${treble.value} ${props.own.accordion?.bass ?? 120}`
+  return pairs.value.some(({ value }) => value === own) ? own : OTHER
+})
+function setPair(value: string): void {
+  const found = PAIRED_MAKES.find(([keys, bass]) => value === `${keys} ${bass}`)
+  if (!found) return
+  const [keys, bass] = found
+  const moved = trebleOf(treble.value).plays !== 'keys'
+  setMake({ treble: keys, bass, rows: usualRows(bass) })
+  if (moved) emit('set', 'school', KEY_SCHOOLS[0])
+}
 const setMake = (some: object): void => emit('set', 'accordion', some)
 const setBass = (bass: BassCount): void => setMake({ bass, rows: usualRows(bass) })
 /** A school of keys is none of buttons: what does not go over is the usual one again. */
@@ -34,6 +64,7 @@ function setTreble(next: Treble): void {
 </script>
 
 <template>
+  <SelectRow :label="t('accordion.pupil.make')" :value="pair" :choices="pairs" @choose="setPair" />
   <SelectRow
     :label="t('accordion.pupil.treble')"
     :value="treble"

@@ -1,0 +1,141 @@
+import type { Page } from 'playwright-core'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { ensurePostgres, freePort } from '../../scripts/lib/postgres.mjs'
+import { startServer } from '../../scripts/lib/server.mjs'
+import { callStudy, expectAccessible, useBrowser } from '../support/browser'
+import { newDatabase } from '../support/database'
+
+const { open } = useBrowser()
+let server: Awaited<ReturnType<typeof startServer>>
+beforeAll(async () => {
+  server = await startServer({
+    ...{ port: await freePort(), databaseUrl: await newDatabase('own'), log: 'test-own-instrument.log' },
+    binaries: await ensurePostgres(),
+  })
+})
+afterAll(() => server.stop())
+
+const pupils = async () =>
+  (await (await fetch(`${server.address}/api/pupils`)).json()) as {
+    name: string
+    instrument: string
+    preferences: { settings?: object }
+  }[]
+
+describe('an accordion teacher’s first ten minutes', () => {
+  it('begin on the accordion, stay on its board, and speak of nothing that it has not', async () => {
+    const { page, problems } = await open(`${server.address}/desk`)
+    // the sentence at the door: the instrument and its make, by mouse and by keys
+    await page.locator('#welcome-name').fill('Reeds and Straps')
+    await page.locator('#welcome-instrument').selectOption('accordion')
+    await page.getByRole('button', { name: 'Make and school' }).press('Enter')
+    await page.getByLabel('keyboard').selectOption('26 keys')
+    await page.getByLabel('bass board').selectOption('48 bass')
+    await expectAccessible(page)
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Start empty' }).click()
+    await page.getByRole('link', { name: 'Reeds and Straps' }).waitFor()
+
+    // the desk opens on that instrument
+    await page.goto(`${server.address}/desk`)
+    await page.getByRole('button', { name: /^Right hand’s keyboard: 26 keys/ }).waitFor()
+    await page.getByRole('button', { name: /^Bass board: 48 bass/ }).waitFor()
+    await page.getByRole('img', { name: /^Buttons of the board that are played, of 48/ }).waitFor()
+
+    // the next key is called: still on 48 basses; what the board has not is said, with what would serve
+    await callStudy(page, 'A flat major')
+    await page
+      .getByText(/A board of 48 has no A♭ major/)
+      .first()
+      .waitFor()
+    await page
+      .getByText(/It has this in E♭, B♭, F, C/)
+      .first()
+      .waitFor()
+    await callStudy(page, 'F major')
+    await page.getByRole('button', { name: /^Bass board: 48 bass/ }).waitFor()
+    await page
+      .getByRole('heading', { name: /F major/ })
+      .first()
+      .waitFor()
+
+    // the left hand alone has one octave, its counterbasses underlined
+    await callStudy(page, 'F major left hand')
+    await page
+      .getByRole('button', { name: /one octave/ })
+      .first()
+      .waitFor()
+    expect(await page.locator('.score .beneath, .beneath').count()).toBeGreaterThan(2)
+
+    // free bass and back
+    await page.getByRole('button', { name: /^Free bass: standard bass/ }).click()
+    await page.getByRole('button', { name: 'free bass: single notes' }).click()
+    await page.keyboard.press('Escape')
+    await page
+      .getByRole('img', { name: /^Free bass with the fingers/ })
+      .first()
+      .waitFor()
+    await expectAccessible(page)
+
+    // a pupil by a line, on another make
+    await page.goto(`${server.address}/pupils`)
+    const line = page.getByLabel('New pupil')
+    expect(await line.getAttribute('placeholder')).toContain('48 bass')
+    await line.fill('Nina, C-system, 72 bass, Mondays 16:30')
+    await line.press('Enter')
+    await page.getByRole('link', { name: 'Nina' }).waitFor()
+    const [nina] = await pupils()
+    expect(nina).toMatchObject({
+      instrument: 'accordion',
+      preferences: { settings: { accordion: { treble: 'c-5', bass: 72 } } },
+    })
+
+    // her lesson: what is typed is for her instrument
+    await page.getByRole('link', { name: 'Nina' }).click()
+    await page.waitForURL(/\/pupils\//)
+    await page.goto(`${page.url().replace(/\/$/, '')}/lesson`)
+    await page.locator('#week-line').fill('D major left hand')
+    await page.getByRole('button', { name: 'Add', exact: true }).first().click()
+    await page
+      .getByText(/left hand, bass scale/)
+      .first()
+      .waitFor()
+
+    // a worksheet about the board
+    await page.goto(`${server.address}/paper?sheet=worksheet`)
+    await page.getByText('Bass or counterbass').first().waitFor()
+    expect(await page.getByText('Rows of bars').count()).toBe(0)
+    expect(await page.getByText('Sticks', { exact: true }).count()).toBe(0)
+    expect(problems).toEqual([])
+  })
+})
+
+describe('a mallet teacher', () => {
+  it('has sticks everywhere: on the desk, in a pupil’s line, on paper', async () => {
+    const { page, problems } = await open(`${server.address}/settings`)
+    await page.locator('#studio-instrument').selectOption('vibraphone')
+    await page.getByRole('button', { name: 'Make and school' }).click()
+    await page.getByLabel('Lead').selectOption('left lead')
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Save', exact: true }).first().click()
+    await page.getByText('Saved', { exact: false }).first().waitFor()
+    await page.goto(`${server.address}/desk`)
+    await page.getByRole('button', { name: /^Instrument: vibraphone/ }).waitFor()
+    await callStudy(page, 'B flat major')
+    await page
+      .getByRole('button', { name: /left lead/ })
+      .first()
+      .waitFor()
+    await page.getByRole('button', { name: /^Instrument: vibraphone/ }).waitFor()
+    await page.goto(`${server.address}/pupils`)
+    expect(await page.getByLabel('New pupil').getAttribute('placeholder')).toContain('vibraphone')
+    await page.getByLabel('New pupil').fill('Odd, xylophone')
+    await page.getByLabel('New pupil').press('Enter')
+    await page.getByRole('link', { name: 'Odd' }).waitFor()
+    expect((await pupils()).find(({ name }) => name === 'Odd')!.instrument).toBe('xylophone')
+    await page.goto(`${server.address}/paper?sheet=worksheet`)
+    await page.getByText('Rows of bars').first().waitFor()
+    expect(await page.getByText('Black keys').count()).toBe(0)
+    expect(problems).toEqual([])
+  })
+})
