@@ -154,10 +154,18 @@ const MORE_KINDS = 0.5
 
 /** Strokes as they add up over a whole line: so that a longer one is never easier. */
 const STICK_WEIGHTS = { stroke: 0.06, hard: 3, mild: 1, double: 1.5, row: 0.6 }
+/** A roll by its strokes a second, and two more mallets to hold and to tell apart; ours, as all weights here. */
+const [ROLLED, FOUR_MALLETS] = [0.4, 4]
 
 /** Difficulty of a line of sticks. Never less for one octave more or for a faster tempo. */
 export function stickDifficulty(
-  { notes, count, rowMoves }: Pick<Sticking, 'count' | 'rowMoves'> & { readonly notes: readonly unknown[] },
+  {
+    notes,
+    count,
+    rowMoves,
+    roll,
+    mallets,
+  }: Pick<Sticking, 'count' | 'rowMoves' | 'roll' | 'mallets'> & { readonly notes: readonly unknown[] },
   notesPerMinute: number,
 ): Difficulty {
   return difficultyFrom({
@@ -165,6 +173,8 @@ export function stickDifficulty(
     crossed: STICK_WEIGHTS.hard * count.hard + STICK_WEIGHTS.mild * count.mild,
     doubles: STICK_WEIGHTS.double * count.doubles,
     rows: STICK_WEIGHTS.row * rowMoves.length,
+    ...(roll ? { rolls: ROLLED * roll.perSecond } : {}),
+    ...(mallets ? { mallets: FOUR_MALLETS } : {}),
     tempo: tempoFactor(notesPerMinute),
   })
 }

@@ -19,6 +19,8 @@ type Summand =
   | 'crossed'
   | 'doubles'
   | 'rows'
+  | 'rolls'
+  | 'mallets'
 export type Parts = Readonly<Partial<Record<Summand | (typeof FACTORS)[number], number>>>
 
 const DEFAULT_NOTES_A_MINUTE = 120

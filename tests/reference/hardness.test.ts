@@ -127,6 +127,19 @@ describe('an index for every kind, from 0 to 100', () => {
   })
 })
 
+describe('strokes of mallets', () => {
+  const own = (more: object): number =>
+    hard('C', 'major', { instrument: 'marimba-4.3', hands: undefined, octaves: 1, ...more })
+  const roll = (strokes: number) => ({ tempo: { bpm: 60, notesPerBeat: 1 }, roll: { manner: 'separate', strokes } })
+
+  it('have parts of their own: a roll is harder than single strokes, a faster one harder still, four mallets than two', () => {
+    const single = own({ tempo: { bpm: 60, notesPerBeat: 1 } })
+    expect(own(roll(4))).toBeGreaterThan(single)
+    expect(own(roll(8))).toBeGreaterThan(own(roll(4)))
+    expect(own({ mallets: { count: 4 } })).toBeGreaterThan(own({}))
+  })
+})
+
 describe('what a study counts for each step', () => {
   it('has a part for every time that the hand moves on without crossing, 2.5 each (ours)', () => {
     // broken chords in close position: the hand is set on each inversion anew

@@ -12,6 +12,8 @@ export const together = {
   'difficulty.crossed': 'sticks crossed over',
   'difficulty.doubles': 'doubles',
   'difficulty.rows': 'moves between the rows',
+  'difficulty.rolls': 'rolls, by their strokes a second',
+  'difficulty.mallets': 'four mallets',
   'difficulty.length': 'length, by how far it travels',
   'difficulty.tempo': 'tempo, against 120 notes a minute',
   'difficulty.times': '× {value}',
