@@ -23,7 +23,8 @@ export function altered(requested: RecipeInput, change: Changes): RecipeInput {
   return {
     ...(rest as RecipeInput),
     ...(change.pins ? { pins: change.pins } : stays && pins ? { pins } : {}),
-    ...(stays || change.startOctave !== undefined ? { startOctave } : {}),
+    // what is left open is no field: whoever lays this over a whole recipe would lose the one that it has
+    ...(startOctave !== undefined && (stays || change.startOctave !== undefined) ? { startOctave } : {}),
   }
 }
 

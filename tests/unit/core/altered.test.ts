@@ -44,6 +44,11 @@ describe('a recipe that is changed', () => {
     expect(smaller.accordion).toMatchObject({ treble: 'keys-41', bass: 96 })
   })
 
+  it('leaves what is open out, so that laying it over a whole recipe loses nothing', () => {
+    for (const change of [{}, { octaves: 1 }, { instrument: 'piano' }, { handSize: 'small' }] as Partial<RecipeInput>[])
+      expect('startOctave' in altered(scale(), change)).toBe(false)
+  })
+
   it('keeps its pins as long as its notes stay, and its start', () => {
     const pins = [{ hand: 'right', index: 3, finger: 4 }] as const
     const recipe = completeRecipe(scale({ pins, startOctave: 3 } as never))
