@@ -215,6 +215,8 @@ export interface Family<
   /** Those of them that a recipe can have. */
   schoolsFor(recipe: R): readonly Offered[]
   readonly usualSchool: R['school']
+  /** A stored recipe with fields that its family got later; what the program did not write itself is left as it is. */
+  broughtUp<T extends object>(recipe: T): T
   /** Fields of its recipes beyond the common ones, school and pins apart. */
   readonly fields: readonly (keyof R & string)[]
   /** Fields, as paths, that say who plays what: they are the player's, whatever is studied. */

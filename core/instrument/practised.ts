@@ -1,5 +1,6 @@
 import type { Message } from '../message'
 import { type Figure, isDegreePin, PLAIN_SEQUENCE, patternNamed } from '../study'
+import { familyOf, INSTRUMENT_IDS } from './find'
 import { instrumentMessage } from './messages'
 import type { RecipeInput } from './recipe'
 
@@ -27,11 +28,19 @@ const isOlder = (pattern: unknown): pattern is Written =>
 const linkBefore = ({ journey }: Written, course: unknown): string =>
   journey === 'mode-chain' && course === 'up-down' ? 'below' : 'none'
 
+/** With fields that its family got later; one for an instrument that nobody knows is left to whoever checks it. */
+function ofItsFamily<R extends object>(recipe: R): R {
+  const { instrument } = recipe as { instrument?: unknown }
+  const known = INSTRUMENT_IDS.find((id) => id === instrument)
+  return known ? familyOf({ instrument: known }).broughtUp(recipe) : recipe
+}
+
 /**
  * A stored recipe as it is written today. It means what it meant, but for the intervals that are mended, and a held
  * tonic, which rings through. What the program did not write itself is left as it is.
  */
-export function broughtUp<R extends object>(recipe: R): BroughtUp<R> {
+export function broughtUp<R extends object>(stored: R): BroughtUp<R> {
+  const recipe = ofItsFamily(stored)
   const { pattern, course, pins } = recipe as Partial<RecipeInput> & { pattern?: unknown }
   if (!isOlder(pattern)) return { recipe, anew: [], told: null }
   const mixed = MIXED.find((figure) => figure === pattern.figure)

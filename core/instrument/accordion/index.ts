@@ -28,6 +28,7 @@ import { buttonsAt, othersOf } from './pinning'
 import { bassMessage, rightMessage } from './describe'
 import { ACCORDION_LAYOUT_RULES } from './layoutRules'
 import { accordionMessage, alsoMessage } from './words'
+import { withBoard } from './practised'
 import { ACCORDION_TASKS } from './tasks'
 
 export type { BellowsChange } from './bellows'
@@ -151,6 +152,7 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   schools: [...ON_KEYS, ...ON_BUTTONS],
   schoolsFor: ({ accordion }) => (trebleOf(accordion.treble).plays === 'keys' ? ON_KEYS : ON_BUTTONS),
   usualSchool: 'conservatory',
+  broughtUp: withBoard,
   fields: ['firstFinger', 'chromatic', 'handSize', 'accordion'],
   playerFields: [
     ...['school', 'handSize', 'accordion.treble', 'accordion.keys', 'accordion.registers', 'accordion.bass'],

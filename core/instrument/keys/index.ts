@@ -83,6 +83,7 @@ export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   schools: SCHOOLS,
   schoolsFor: () => SCHOOLS,
   usualSchool: 'conservatory',
+  broughtUp: (recipe) => recipe,
   fields: ['firstFinger', 'leftArpeggio', 'chromatic', 'repeats', 'handSize'],
   playerFields: ['school', 'handSize'],
   playerFollows: [],

@@ -100,6 +100,7 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   schools: SCHOOLS,
   schoolsFor: () => SCHOOLS,
   usualSchool: 'doubles',
+  broughtUp: (recipe) => recipe,
   fields: ['lead', 'tops', 'rudiment', 'rudimentOn', 'roll', 'mallets', 'strike', 'bars'],
   playerFields: ['school', 'lead', 'strike', 'bars', 'mallets.numbering', 'mallets.reach'],
   playerFollows: [],

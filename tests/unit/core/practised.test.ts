@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { broughtUp, completeRecipe, type RecipeInput } from '#core/instrument'
+import { broughtUp, completeRecipe, familyOf, type RecipeInput } from '#core/instrument'
 import { currentDocument } from '#shared/documents'
 import { inEnglish } from '../../support/english'
 import { fingered } from '../../support/played'
@@ -48,5 +48,20 @@ describe('a study that was stored before lines were', () => {
     const today = completeRecipe({ material: { tonic: 'C', kind: 'major' }, pattern: { journey: 'mode-chain' } })
     expect(broughtUp(today).recipe).toBe(today)
     expect(today.pattern.link).toBe('above')
+  })
+
+  it('an accordion’s study that was stored before there were free basses is for the board, and tells itself alike', () => {
+    const whole = completeRecipe({ instrument: 'accordion', material: { tonic: 'C', kind: 'major' } } as RecipeInput)
+    const { accordion, ...rest } = whole as unknown as { accordion: { left: object; free: object } }
+    const { free: _, left, ...made } = accordion
+    const { board: __, ...part } = left as { board: string }
+    const stored = { ...rest, accordion: { ...made, left: part } }
+    const { recipe, anew, told } = broughtUp(stored)
+    expect([recipe, anew, told]).toEqual([whole, [], null])
+    const { tells } = familyOf(whole).route
+    expect(tells(recipe as unknown as typeof whole)).toEqual(tells(whole))
+    // what a hand wrote in part stays as it is
+    const given = { instrument: 'accordion', accordion: { bass: 48 } }
+    expect(broughtUp(given).recipe).toBe(given)
   })
 })
