@@ -21,8 +21,11 @@ const SHORT = 1.4
 const OFF = 0.25
 
 /** How long things last, as whole numbers of the shortest, or of its half where they do not go into it. */
-function wholeLengths(lengths: readonly number[]): number[] {
-  const shortest = Math.min(...lengths)
+function wholeLengths(measured: readonly number[]): number[] {
+  // what was let go within the clock's own step lasted no time: it is as short as the shortest, or all of it is alike
+  const some = measured.filter((length) => length > 0)
+  const shortest = some.length > 0 ? Math.min(...some) : 1
+  const lengths = measured.map((length) => Math.max(length, shortest))
   const short = lengths.filter((length) => length <= SHORT * shortest)
   const unit = short.reduce((sum, length) => sum + length, 0) / short.length
   const halved = lengths.some((length) => Math.abs(length / unit - Math.round(length / unit)) > OFF)

@@ -1,4 +1,3 @@
-import type { Page } from 'playwright-core'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { ensurePostgres, freePort } from '../../scripts/lib/postgres.mjs'
 import { startServer } from '../../scripts/lib/server.mjs'

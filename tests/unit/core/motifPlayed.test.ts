@@ -120,4 +120,12 @@ describe('a motif that is played in', () => {
       step: null,
     })
   })
+
+  it('takes what was let go within one step of the clock as the shortest', () => {
+    const key = { tonic: 'C', kind: 'major' } as const
+    const struck = (lengths: readonly number[]) =>
+      lengths.map((length, at) => ({ start: 300 * at, length, midis: [62 + 2 * at] }))
+    expect(playedMotif(struck([0]), key, 2)).toMatchObject({ motif: [2] })
+    expect(playedMotif(struck([0, 0]), key, 2)).toMatchObject({ motif: [2, 3] })
+  })
 })
