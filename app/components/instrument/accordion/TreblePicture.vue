@@ -25,7 +25,7 @@ const isMarked = ({ step }: { step: number }): boolean =>
   <svg
     v-if="map.marks.length > 0"
     role="img"
-    class="block"
+    class="instrument block"
     :class="{ left: hand === 'left' }"
     :aria-label="t(hand === 'left' ? 'accordion.free.map' : 'accordion.treble', { what: formatMessage(study.title) })"
     :width="map.width"
