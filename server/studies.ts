@@ -74,5 +74,5 @@ export function unplayableMessages(refused: readonly Unplayable[]): Message[] {
 }
 
 /** Each of some messages once. */
-export const uniqueMessages = (messages: readonly Message[]): Message[] =>
+const uniqueMessages = (messages: readonly Message[]): Message[] =>
   messages.filter((one, at) => messages.findIndex((each) => sameMessage(each, one)) === at)

@@ -1,7 +1,7 @@
 import { callMessage } from './messages'
 import type { Message } from '../message'
 import { inversionsOf, KINDS, type KindId } from '../material'
-import { familyForList, familyOf, instrumentOf } from '../instrument'
+import { families, familyForList, familyOf, instrumentOf } from '../instrument'
 import { noteName } from '../pitch'
 import { SWING_RANGE } from '../study'
 import { trebleOf } from '../surface'
@@ -203,7 +203,9 @@ function rhythmFrom({ rhythm }: Heard['change']): string[] {
 function askedElsewhere(heard: Heard, entry: Partial<EntryInput>, { instrument }: ListContext): Message[] {
   if (instrument === undefined) return onlyThere(heard)
   const own = familyForList(instrument).examined.asked
-  const strange = OF_ONE.find((field) => !own.includes(field) && entry[field] !== undefined && entry[field] !== null)
+  const given = (field: string): unknown => entry[field as keyof EntryInput] ?? undefined
+  const ofOne = families().flatMap(({ examined }) => examined.asked)
+  const strange = ofOne.find((field) => !own.includes(field) && given(field) !== undefined)
   return strange ? [callMessage('asked.not-asked', { field: strange })] : []
 }
 /** Words that mean something only where the instrument is known: a hand that begins leads two sticks, and no two hands. */
@@ -211,9 +213,6 @@ const onlyThere = ({ ask, change }: Heard): Message[] => [
   ...(ask.lead === 'right' || ask.lead === 'left' ? [callMessage('asked.not-asked', { field: 'lead' })] : []),
   ...(change.accordion?.left?.part === 'chords' ? [callMessage('asked.not-asked', { field: 'bass' })] : []),
 ]
-
-/** Fields of an entry that lists for one family alone have. */
-const OF_ONE = ['lead', 'sticks', 'rolled', 'bass', 'bellows', 'bassRows', 'treble', 'board', 'registers'] as const
 
 /** Fields of a study that no list asks for; a school only where it is more than strict alternation. */
 function problemsOf(change: Heard['change']): Message[] {

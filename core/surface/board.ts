@@ -103,8 +103,6 @@ export function buttonsFor(board: Board, note: Note, chord?: ChordRow): BassButt
   )
 }
 
-/** Between neighbours of a row, and between rows, mm (common practice; uncertain). */
-export const BOARD_PITCH = { along: 17, across: 15 } as const
 /** Each row outward lies so much of a column nearer the chin (common practice; how much differs by maker). */
 const SLANT = 0.5
 

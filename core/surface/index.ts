@@ -9,7 +9,6 @@ export {
   BASSES,
   type BassRow,
   type Board,
-  BOARD_PITCH,
   boardOf,
   boardSpot,
   buttonName,

@@ -2,7 +2,7 @@ import { instrumentMessage } from '../messages'
 import type { MalletRecipe, Roll } from '../../sticking'
 import type { Miss, PlayerRequirement, ShortField } from '../requirement'
 import type { Examined } from '../family'
-import { MALLET_IDS } from '../../surface'
+import { MALLET_INSTRUMENTS, malletInstrument } from '../../surface'
 import { hasLead } from './words'
 
 /** What of rudiment, alternation, figure and instrument a study falls short of; of silence nothing but a rudiment. */
@@ -16,12 +16,15 @@ function sticksShort(recipe: MalletRecipe, { sticks, mallets }: PlayerRequiremen
     miss('pattern', () => instrumentMessage('short.figure', { asked: figure, own: recipe.mallets.figure }), 40)
   }
   if (alternating && recipe.school !== 'strict') miss('sticking', () => instrumentMessage('short.alternating'), 10)
-  if (make && makeOf(recipe.instrument) !== make) {
-    miss('instrument', () => instrumentMessage('short.make', { asked: make, own: makeOf(recipe.instrument) }), 60)
-  }
+  const { family: own } = malletInstrument(recipe.instrument)
+  if (make && own !== make) miss('instrument', () => instrumentMessage('short.make', { asked: make, own }), 60)
 }
 
-const makeOf = (instrument: string): string => instrument.split('-')[0]!
+/** The instrument that a list asks for: the pupil's own size of it, where that is what the pupil plays. */
+function instrumentFor(make: string, own: string | undefined): Partial<Pick<MalletRecipe, 'instrument'>> {
+  const sizes = MALLET_INSTRUMENTS.filter(({ family }) => family === make)
+  return sizes.some(({ id }) => id === own) || sizes.length === 0 ? {} : { instrument: sizes[0]!.id }
+}
 
 function shortOf(recipe: MalletRecipe, required: PlayerRequirement, _together: boolean, miss: Miss): void {
   if (recipe.mallets.count !== required.mallets) {
@@ -65,10 +68,7 @@ export const MALLETS_EXAMINED: Examined<MalletRecipe> = {
       : {}),
     ...(required.sticks?.rudiment ? { rudiment: required.sticks.rudiment } : {}),
     ...(required.sticks?.alternating ? { school: 'strict' } : {}),
-    // the pupil's own size of it, where that is what the pupil plays
-    ...(required.sticks?.make && makeOf(instrument ?? '') !== required.sticks.make
-      ? { instrument: MALLET_IDS.find((id) => makeOf(id) === required.sticks!.make) }
-      : {}),
+    ...(required.sticks?.make ? instrumentFor(required.sticks.make, instrument) : {}),
   }),
   alters: ['sticking'] satisfies readonly ShortField[],
   altered: () => ({ school: 'strict' }),

@@ -6,6 +6,7 @@ import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import SelectRow from '~/components/frame/SelectRow.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { t } from '~/composables/words'
+import { printed } from './make'
 
 /** Whether the left hand plays the board or a free bass, and what the converter gives. */
 const props = defineProps<{ own: AccordionSettings }>()
@@ -14,11 +15,11 @@ const emit = defineEmits<{ change: [some: Partial<AccordionSettings>] }>()
 const setBoard = (board: LeftBoard): void =>
   emit('change', { left: { ...props.own.left, board, part: undefined } as never })
 const set = (some: Partial<FreeBass>): void => emit('change', { free: { ...props.own.free, ...some } })
-const boards = LEFT_BOARDS.map((value) => ({ value, words: t('accordion.free.side', { board: value }) }))
 const counts = Array.from({ length: FREE_NOTES.most - FREE_NOTES.least + 1 }, (_, at) => FREE_NOTES.least + at)
 const lowest = Array.from({ length: FREE_LOWEST.most - FREE_LOWEST.least + 1 }, (_, at) => FREE_LOWEST.least + at)
-const keyName = (midi: number): string => spelled(midi, 0, false).replace('#', '♯').replace('b', '♭')
+const keyName = (midi: number): string => printed(spelled(midi, 0, false))
 const words = (board: LeftBoard): string => t('accordion.free.side', { board })
+const boards = LEFT_BOARDS.map((value) => ({ value, words: words(value) }))
 </script>
 
 <template>

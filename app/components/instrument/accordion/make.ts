@@ -9,7 +9,8 @@ export function trebleWords(id: Treble): string {
     : t('accordion.of-buttons', { system: treble.system.toUpperCase(), rows: treble.rows })
 }
 
-const printed = (name: string): string => name.replace(/#/g, '♯').replace(/b/g, '♭')
+/** A name as it is printed: B♭. */
+export const printed = (name: string): string => name.replace(/#/g, '♯').replace(/b/g, '♭')
 
 /** “6 × 20, B♭♭ to A♯”: rows, columns and their ends. */
 export function boardWords(bass: BassCount): string {
