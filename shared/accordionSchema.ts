@@ -14,6 +14,7 @@ import {
 import {
   BASS_ROWS,
   BASSES,
+  BOARD_COLUMNS,
   FREE_LOWEST,
   FREE_LOWS,
   FREE_NOTES,
@@ -41,6 +42,13 @@ const bellowsSchema = Joi.object({
   first: Joi.valid(...WAYS),
 })
 
+const boardButton = Joi.object({
+  row: Joi.valid(...BASS_ROWS).required(),
+  column: Joi.number().integer().min(BOARD_COLUMNS.least).max(BOARD_COLUMNS.most).required(),
+})
+/** As many buttons as a board of all rows and columns would have. */
+const MOST_BUTTONS = BASS_ROWS.length * (BOARD_COLUMNS.most - BOARD_COLUMNS.least + 1)
+
 /** An accordion and its left hand; every field has a default. */
 export const accordionSchema = Joi.object({
   treble: Joi.valid(...TREBLES),
@@ -54,6 +62,11 @@ export const accordionSchema = Joi.object({
     .min(1)
     .max(BASS_ROWS.length)
     .items(Joi.valid(...BASS_ROWS)),
+  columns: Joi.object({
+    from: Joi.number().integer().min(BOARD_COLUMNS.least).max(0),
+    to: Joi.number().integer().min(0).max(BOARD_COLUMNS.most),
+  }),
+  missing: Joi.array().max(MOST_BUTTONS).items(boardButton),
   free: Joi.object({
     system: Joi.valid(...FREE_SYSTEMS),
     rows: Joi.valid(...FREE_ROWS),
@@ -65,7 +78,6 @@ export const accordionSchema = Joi.object({
   bellows: bellowsSchema,
 })
 
-const MAX_COLUMN = 12
 const MAX_ROW = 5
 
 /** A button at a note: of the board by row and column, of the right hand by row and place. */
@@ -74,10 +86,7 @@ export const buttonPinSchema = Joi.object({
   index: Joi.number().integer().min(0).max(9999).required(),
   button: Joi.when('hand', {
     is: 'left',
-    then: Joi.object({
-      row: Joi.valid(...BASS_ROWS).required(),
-      column: Joi.number().integer().min(-MAX_COLUMN).max(MAX_COLUMN).required(),
-    }),
+    then: boardButton,
     otherwise: Joi.array().ordered(
       Joi.number().integer().min(1).max(MAX_ROW).required(),
       Joi.number().multiple(0.5).min(-99).max(99).required(),

@@ -57,7 +57,7 @@ interface FingeringOptions {
 const DEFAULT_ALTERNATIVES = 5
 type BassPressing = Pressing<BassButton, BassTerm>
 
-const boardFor = ({ accordion: { bass, rows } }: AccordionRecipe): Board => boardOf(bass, rows)
+const boardFor = ({ accordion }: AccordionRecipe): Board => boardOf(accordion)
 const named = (button: BassButton): NamedButton => ({ ...button, name: buttonName(button) })
 
 function pressingFor(recipe: AccordionRecipe, line: Line, steps: readonly HandStep[], school: LeftSchoolId) {

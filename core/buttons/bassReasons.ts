@@ -2,7 +2,7 @@ import { noteParam, fingeringMessage } from '../fingering'
 import { listed, type Message } from '../message'
 import { modulo, noteAbove } from '../pitch'
 import { type Finger, isDegreePin, isFree, isGripPin, type Line } from '../study'
-import { type BassButton, type Board, boardSpot, buttonsFor } from '../surface'
+import { type BassButton, type Board, boardSize, boardSpot, buttonsFor } from '../surface'
 import { LEFT_SCHOOL_DATA } from './bassTouch'
 import { grouped } from './grouped'
 import { buttonsMessage } from './messages'
@@ -47,7 +47,10 @@ function rootReason({ recipe, line, board }: Solved): BassReason[] {
   const [first] = line.notes
   if (!first || !ALTERNATE.includes(part) || isFree(recipe.material)) return []
   if (buttonsFor(board, noteAbove(first.pitch, FIFTH)).length > 0) return []
-  const message = buttonsMessage('reason.root-again', { note: noteParam(first.pitch), bass: recipe.accordion.bass })
+  const message = buttonsMessage('reason.root-again', {
+    note: noteParam(first.pitch),
+    bass: boardSize(recipe.accordion),
+  })
   return [reason('root-again', [0], message)]
 }
 

@@ -1,10 +1,8 @@
 import { checkedPin as checkedFinger, type Pin } from '../fingering'
 import { MAX_NOTES, oneOf, studyError, whole } from '../study'
-import { BASS_ROWS, type BassButton } from '../surface'
+import { BASS_ROWS, type BassButton, BOARD_COLUMNS } from '../surface'
 import { buttonsError } from './messages'
 import { type ButtonPin, isButtonPin, type TrebleButtonPin } from './pin'
-
-const MAX_COLUMN = 12
 
 function trebleButton(value: unknown, path: string): TrebleButtonPin['button'] {
   const [row, place] = Array.isArray(value) ? (value as unknown[]) : []
@@ -14,11 +12,12 @@ function trebleButton(value: unknown, path: string): TrebleButtonPin['button'] {
   return [whole(row, 1, 5, `${path}[0]`), place]
 }
 
-function bassButton(value: unknown, path: string): BassButton {
+/** A button of the bass board. @throws DomainError naming its row or column */
+export function checkedBassButton(value: unknown, path: string): BassButton {
   const { row, column } = (typeof value === 'object' && value !== null ? value : {}) as Partial<BassButton>
   return {
     row: oneOf(row, BASS_ROWS, `${path}.row`),
-    column: whole(column, -MAX_COLUMN, MAX_COLUMN, `${path}.column`),
+    column: whole(column, BOARD_COLUMNS.least, BOARD_COLUMNS.most, `${path}.column`),
   }
 }
 
@@ -36,5 +35,5 @@ export function checkedButtonPin(value: Pin | ButtonPin, at: number): Pin | Butt
   const button: unknown = value.button
   return hand === 'right'
     ? { hand, index, button: trebleButton(button, `${path}.button`) }
-    : { hand, index, button: bassButton(button, `${path}.button`) }
+    : { hand, index, button: checkedBassButton(button, `${path}.button`) }
 }

@@ -2,7 +2,7 @@ import { noteParam } from '../fingering'
 import { listed, named, type DomainError } from '../message'
 import { fifthsOf, modulo, type Note, parseNote } from '../pitch'
 import { isFree, type LineNote } from '../study'
-import { type Board, buttonName, buttonsFor, type ChordRow } from '../surface'
+import { type Board, boardSize, buttonName, buttonsFor, type ChordRow } from '../surface'
 import { buttonsError, buttonsMessage } from './messages'
 import type { AccordionRecipe } from './settings'
 
@@ -63,10 +63,9 @@ export function boardLacks(
           : buttonsMessage('lacks.bass', { note: noteParam(note) }),
       ),
     )
-    const { bass } = recipe.accordion
     return buttonsError(
       'bass.lacks',
-      { bass, lacks, has: listed(keys.map(named)), count: keys.length },
+      { bass: boardSize(recipe.accordion), lacks, has: listed(keys.map(named)), count: keys.length },
       'accordion.bass',
       {
         lacks: lacking.map(({ note, chord }) => ({ note: noteParam(note).note, row: chord ?? 'fundamental' })),

@@ -1,5 +1,5 @@
 import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
-import type { BassCount, BassRow } from '../surface'
+import type { BassRow } from '../surface'
 import type { BassTerm } from './bassTouch'
 import type { LeftSchoolId, ButtonSchoolId } from './settings'
 import type { TrebleTerm } from './trebleTouch'
@@ -52,8 +52,8 @@ export type ButtonMessages = {
 }
 
 export interface ButtonErrors {
-  'bass.lacks': { bass: BassCount; lacks: ListParam; has: ListParam; count: number }
-  'bass.rows': { bass: BassCount; count: number }
+  'bass.lacks': { bass: number; lacks: ListParam; has: ListParam; count: number }
+  'bass.rows': object
   'treble.school': { school: string; among: string; plays: 'keys' | 'buttons' }
   'left.none': null
   'free.lacks': { notes: number; note: NoteParam }

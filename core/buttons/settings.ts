@@ -1,6 +1,6 @@
 import { type FingeringSettings, type Pin, SCHOOLS, type SchoolId } from '../fingering'
 import type { CommonRecipe } from '../study'
-import type { BassCount, BassRow, FreeBass, KeyWidth, Treble } from '../surface'
+import type { BoardMake, FreeBass, KeyWidth, Treble } from '../surface'
 import type { ButtonPin } from './pin'
 
 /** Right-hand schools on buttons: the thumb stays behind the keyboard, or takes the outermost row. */
@@ -59,13 +59,10 @@ export interface BellowsSettings {
 }
 
 /** What an accordion is, and what its left side does. */
-export interface AccordionSettings {
+export interface AccordionSettings extends BoardMake {
   readonly treble: Treble
   readonly keys: KeyWidth
   readonly registers: readonly Register[]
-  readonly bass: BassCount
-  /** Rows of the board from the bellows out; makers differ. */
-  readonly rows: readonly BassRow[]
   /** The free bass that a converter gives, whether this study uses it or not. */
   readonly free: FreeBass
   readonly left: LeftSettings

@@ -2,6 +2,7 @@ import { movesNotes } from './changes'
 import { completeRecipe } from './complete'
 import { movedTo } from './moved'
 import { overWhole } from './nested'
+import { freed } from './playerSettings'
 import type { RecipeInput } from './recipe'
 
 type Changes = Partial<RecipeInput>
@@ -17,7 +18,7 @@ function onInstrument(base: RecipeInput, { instrument }: Changes): RecipeInput {
  * chosen anew, unless the change names them.
  */
 export function altered(requested: RecipeInput, change: Changes): RecipeInput {
-  const base = onInstrument(requested, change)
+  const base = freed(onInstrument(requested, change), change)
   const { pins, startOctave, ...rest } = overWhole(base, change)
   const stays = !movesNotes(base, change)
   return {

@@ -47,17 +47,19 @@ function schooled<T extends PlayerSettings>(settings: T): T {
   return has && has.some(({ id }) => id === school) ? settings : (rest as T)
 }
 
+/** Without what followed from a setting that changes: another board has its own rows. */
+export const freed = <T extends PlayerSettings>(wider: T, change: PlayerSettings): T =>
+  familyOf(wider)
+    .playerFollows.filter(([said]) => ![undefined, at(wider, said.split('.'))].includes(at(change, said.split('.'))))
+    .reduce<Tree>((tree, [, path]) => without(tree, path.split('.')), wider as Tree) as T
+
 /**
  * Settings, or a whole study, over wider settings: what it says stands, what it leaves open is the wider ones'. One for
  * another family of instruments takes nothing over.
  */
 export function narrowed<T extends PlayerSettings>(wider: PlayerSettings, own: T): T {
   if (own.instrument && !sameFamily(wider, own)) return own
-  const family = familyOf(wider)
-  const freed = family.playerFollows
-    .filter(([said]) => ![undefined, at(wider, said.split('.'))].includes(at(own, said.split('.'))))
-    .reduce<Tree>((tree, [, path]) => without(tree, path.split('.')), playerSettingsOf(wider) as Tree)
-  const all = overWhole(freed, own) as T
+  const all = overWhole(freed(playerSettingsOf(wider), own), own) as T
   // what the study says itself is never dropped: that it does not go is for the core to say
   return own.school === undefined ? schooled(all) : all
 }

@@ -6,6 +6,12 @@ export function whole(value: unknown, least: number, most: number, path: string)
   throw studyError('field.range', { field: path, of: 'whole', least, most }, path)
 }
 
+/** A list of some choices, each once. @throws DomainError `field.unknown` naming the place in the list */
+export function someOf<T extends string>(value: unknown, among: readonly T[], path: string): T[] {
+  if (!Array.isArray(value)) throw studyError('field.unknown', { field: path, of: 'list', among: '' }, path)
+  return [...new Set(value.map((each, at) => oneOf(each, among, `${path}[${at}]`)))]
+}
+
 /** @throws DomainError `field.unknown` */
 export function oneOf<T extends string | number>(value: unknown, among: readonly T[], path: string): T {
   if ((among as readonly unknown[]).includes(value)) return value as T

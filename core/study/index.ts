@@ -15,7 +15,7 @@ export {
 } from './cadence'
 export { checkPattern, patternNamed } from './checkPattern'
 export { checkCompass } from './compass'
-export { oneOf, whole } from './checks'
+export { oneOf, someOf, whole } from './checks'
 export { type Common, completeCommon } from './complete'
 export type { UsualStart } from './usualStart'
 export { completePattern, usualNotesPerBeat } from './completeShape'

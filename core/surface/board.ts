@@ -19,11 +19,34 @@ export interface BassButton {
   readonly column: number
 }
 
-export interface Board {
+/** Columns of a board, in fifths from C: the floor's end, the chin's. */
+export interface BoardColumns {
   readonly from: number
   readonly to: number
-  readonly rows: readonly BassRow[]
 }
+
+/** A board as somebody's instrument has it: a usual size, and what its maker did otherwise. */
+export interface BoardMake {
+  /** The size that it is sold as, or comes nearest to. */
+  readonly bass: BassCount
+  /** From the bellows out. */
+  readonly rows: readonly BassRow[]
+  readonly columns: BoardColumns
+  /** Buttons that are not there, of those that its rows and columns would have. */
+  readonly missing: readonly BassButton[]
+}
+/** The same as far as somebody said it. */
+export interface SaidMake extends Partial<Omit<BoardMake, 'columns'>> {
+  readonly columns?: Partial<BoardColumns>
+}
+
+export interface Board extends BoardColumns {
+  readonly rows: readonly BassRow[]
+  readonly missing: readonly BassButton[]
+}
+
+/** How far columns go: beyond these nothing has a name of fewer than three signs. */
+export const BOARD_COLUMNS = { least: -12, most: 12 } as const
 
 const BOARDS: Readonly<Record<BassCount, readonly [from: number, to: number, rows: number]>> = {
   120: [-9, 10, 6],
@@ -47,9 +70,25 @@ export function usualRows(bass: BassCount): readonly BassRow[] {
   return count >= 4 ? BASS_ROWS.slice(0, count) : BASS_ROWS.slice(1, 1 + count)
 }
 
-export const boardOf = (bass: BassCount, rows: readonly BassRow[] = usualRows(bass)): Board => {
+/** A size as makers usually have it. */
+export const usualMake = (bass: BassCount): BoardMake => {
   const [from, to] = BOARDS[bass]
-  return { from, to, rows }
+  return { bass, rows: usualRows(bass), columns: { from, to }, missing: [] }
+}
+
+export const boardOf = ({ bass = BASSES[0], rows, columns, missing }: SaidMake): Board => {
+  const usual = usualMake(bass)
+  return { ...usual.columns, ...columns, rows: rows ?? usual.rows, missing: missing ?? usual.missing }
+}
+
+const sameButton = (a: BassButton, b: BassButton): boolean => a.row === b.row && a.column === b.column
+
+/** Whether it is as makers usually have that size. */
+export const isUsualMake = (make: SaidMake): boolean => {
+  const { rows, columns } = usualMake(make.bass ?? BASSES[0])
+  const own = boardOf(make)
+  const same = own.from === columns.from && own.to === columns.to && own.missing.length === 0
+  return same && String(own.rows) === String(rows)
 }
 
 const FIFTH = { steps: 4, semitones: 7 }
@@ -91,9 +130,16 @@ export const CHORD_SIGNS: Readonly<Record<ChordRow, string>> = { major: 'M', min
 
 export const isChordRow = (row: BassRow): row is ChordRow => row !== 'counterbass' && row !== 'fundamental'
 
-/** Every button of a board, row by row. */
-export const buttonsOn = ({ from, to, rows }: Board): BassButton[] =>
+/** Where a board could have buttons, row by row. */
+export const placesOn = ({ from, to, rows }: Omit<Board, 'missing'>): BassButton[] =>
   rows.flatMap((row) => Array.from({ length: to - from + 1 }, (_, at) => ({ row, column: from + at })))
+
+/** Every button of a board, row by row. */
+export const buttonsOn = (board: Board): BassButton[] =>
+  placesOn(board).filter((button) => !board.missing.some((other) => sameButton(button, other)))
+
+/** How many buttons a board has. */
+export const boardSize = (make: SaidMake): number => buttonsOn(boardOf(make)).length
 
 /** Buttons of a board that sound a bass note, or a chord of one row on it. */
 export function buttonsFor(board: Board, note: Note, chord?: ChordRow): BassButton[] {

@@ -58,7 +58,7 @@ const WIDEST_DISC = 8.6
 
 /** Columns of the board that a frame shows. */
 function columnsShown({ bass, recipe }: AccordionStudy, around: number | null): readonly [from: number, to: number] {
-  const { from, to } = boardOf(recipe.accordion.bass, recipe.accordion.rows)
+  const { from, to } = boardOf(recipe.accordion)
   if (around === null || !bass) return [from, to]
   const played = bass.buttons.map(({ column }) => column)
   return [Math.max(from, Math.min(...played) - around), Math.min(to, Math.max(...played) + around)]
@@ -66,7 +66,7 @@ function columnsShown({ bass, recipe }: AccordionStudy, around: number | null): 
 
 /** The board with the rows that a frame shows. */
 function rowsShown({ bass, recipe }: AccordionStudy, { rows = 'all' }: Frame) {
-  const board = boardOf(recipe.accordion.bass, recipe.accordion.rows)
+  const board = boardOf(recipe.accordion)
   if (rows === 'all' || !bass) return board
   return { ...board, rows: board.rows.filter((row) => bass.buttons.some((button) => button.row === row)) }
 }

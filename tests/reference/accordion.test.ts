@@ -72,7 +72,7 @@ describe('the chromatic bass scale, derived by hand', () => {
 
 /** Alternating bass: the fundamental, its chord, the fundamental a fifth up, the chord (common practice, no source). */
 describe('alternating bass of twelve keys on every board', () => {
-  const board = (bass: (typeof BASSES)[number]) => boardOf(bass)
+  const board = (bass: (typeof BASSES)[number]) => boardOf({ bass })
   const input = { octaves: 1, course: 'up', tempo: { bpm: 60, notesPerBeat: 1 } } as const
 
   it.each(BASSES)('on %i basses every key that the board has, and no other', (bass) => {
@@ -201,7 +201,7 @@ describe('where buttons lie', () => {
     [24, 8, 3, -3, 4],
     [12, 6, 2, -2, 3],
   ] as const)('a board of %i has %i columns in %i rows', (bass, columns, rows, from, to) => {
-    const shown = boardOf(bass)
+    const shown = boardOf({ bass })
     expect([shown.to - shown.from + 1, shown.rows.length, shown.from, shown.to]).toEqual([columns, rows, from, to])
     expect(columns * rows).toBe(bass)
   })

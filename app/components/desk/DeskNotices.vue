@@ -47,7 +47,9 @@ const lastPinOff = () => props.desk.setPins(props.desk.pins.slice(0, -1))
     <div v-if="desk.fault" role="alert" class="notice text-missing">
       <span
         >{{ formatMessage(errorMessage(desk.fault)) }}
-        <span v-if="desk.study" class="quiet">{{ t('desk.desk-notices.last-playable') }}</span></span
+        <span v-if="desk.study" class="quiet">{{
+          t(desk.standsIn ? 'desk.desk-notices.stands-in' : 'desk.desk-notices.last-playable')
+        }}</span></span
       >
       <button
         v-if="fits !== null"

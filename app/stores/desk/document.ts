@@ -16,7 +16,7 @@ import { deskSolving, FIRST } from './solving'
  */
 export function deskDocument() {
   const solving = deskSolving()
-  const { recipe, study, fault, departs, accepted, show, again, settled } = solving
+  const { recipe, study, fault, standsIn, departs, accepted, show, again, settled } = solving
   const { held, tryOut, leave, clear, ...looking } = deskSession(solving)
   const history = deskHistory(async (next, fingers) => {
     held.value = null
@@ -84,7 +84,7 @@ export function deskDocument() {
 
   const { undoes, redoes, undo, redo, undoLog, retrace } = history
   return {
-    ...{ recipe, study, fault, departs, accepted, letGo, changed, currentDocument, stored, held, settled },
+    ...{ recipe, study, fault, standsIn, departs, accepted, letGo, changed, currentDocument, stored, held, settled },
     ...{ undoes, redoes, undo, redo, undoLog, retrace },
     ...{ change, replace, again, tryOut, leave, putBack, takeEngine, lay },
     ...looking,

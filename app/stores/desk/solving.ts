@@ -1,7 +1,7 @@
 import { shallowRef } from 'vue'
 import type { ErrorData as Fault, DomainError } from '#core/message'
 import type { Accepted, RealisedStudy } from '#core/realise'
-import { altered, type RecipeInput } from '#core/instrument'
+import { altered, familyOf, INSTRUMENT_IDS, playerSettingsOf, type RecipeInput } from '#core/instrument'
 import { newestOnly, realised } from '~/composables/realiser'
 import { playerHere } from '~/composables/studio'
 import type { Realised } from '~/workers/realise.worker'
@@ -14,13 +14,24 @@ export function firstStudy(): RecipeInput {
   return altered(FIRST, playerHere())
 }
 
-/** The recipe and what the core's worker makes of it. A recipe that fails leaves the last good study in place. */
+/** What stands on the desk where nothing of the instrument that is asked for did: its usual study, as it is made here. */
+function standInFor(next: RecipeInput): RecipeInput | null {
+  const known = next.instrument === undefined || (INSTRUMENT_IDS as readonly string[]).includes(next.instrument)
+  return known ? altered(FIRST, playerSettingsOf(next)) : null
+}
+
+/**
+ * The recipe and what the core's worker makes of it. A recipe that fails leaves the last good study in place; where that
+ * is another instrument's, the usual study of the one that is asked for stands in.
+ */
 export function deskSolving() {
   const recipe = shallowRef<RecipeInput>(FIRST)
   const study = shallowRef<RealisedStudy | null>(null)
   const fault = shallowRef<(Fault & { details?: Readonly<Record<string, unknown>> }) | null>(null)
   const departs = shallowRef<Place[]>([])
   const accepted = shallowRef<Accepted | null>(null)
+  /** Whether the study is not what was asked for last that can be played, but the instrument's usual one. */
+  const standsIn = shallowRef(false)
   const newest = newestOnly()
 
   let working = Promise.resolve()
@@ -34,14 +45,26 @@ export function deskSolving() {
     }
   }
 
+  /** After a fault: what is shown is of the instrument that is asked for. */
+  async function standIn(next: RecipeInput): Promise<void> {
+    const usual = standInFor(next)
+    if (!usual || (study.value && familyOf(study.value.recipe) === familyOf(usual))) return
+    const answer = await newest(() => answered(usual, null))
+    if (!answer || 'fault' in answer) return
+    study.value = answer.study
+    departs.value = []
+    standsIn.value = true
+  }
+
   async function solve(next: RecipeInput, fingers: Accepted | null): Promise<void> {
     const answer = await newest(() => answered(next, fingers))
     if (!answer) return
     if ('fault' in answer) {
       fault.value = answer.fault
-      return
+      return standIn(next)
     }
     fault.value = null
+    standsIn.value = false
     study.value = answer.study
     departs.value = answer.departs
   }
@@ -66,7 +89,7 @@ export function deskSolving() {
     } while (waited !== working)
   }
 
-  return { recipe, study, fault, departs, accepted, show, again, settled }
+  return { recipe, study, fault, standsIn, departs, accepted, show, again, settled }
 }
 
 export type Solving = ReturnType<typeof deskSolving>

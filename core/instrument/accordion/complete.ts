@@ -21,10 +21,18 @@ import {
 } from '../../buttons'
 import { CHROMATICS, FIRST_FINGERS, HAND_SIZES } from '../../fingering'
 import { type Kind, KINDS } from '../../material'
-import { type Common, type CommonInput, type CommonRecipe, isFree, oneOf, partOf, studyError, whole } from '../../study'
 import {
-  BASS_ROWS,
-  BASSES,
+  type Common,
+  type CommonInput,
+  type CommonRecipe,
+  isFree,
+  oneOf,
+  partOf,
+  someOf,
+  studyError,
+  whole,
+} from '../../study'
+import {
   DEFAULT_FREE,
   FREE_LOWEST,
   FREE_LOWS,
@@ -33,13 +41,12 @@ import {
   FREE_SYSTEMS,
   type FreeBass,
   KEY_WIDTHS,
-  rowsOn,
   trebleOf,
   TREBLES,
-  usualRows,
 } from '../../surface'
 import { stickingError } from '../../sticking'
 import { checkedPins } from '../pins'
+import { completeBoard } from './board'
 import { tonicRow } from './harmony'
 
 type Own = { readonly accordion?: unknown } & Partial<Record<'firstFinger' | 'chromatic' | 'handSize', unknown>>
@@ -62,15 +69,11 @@ const PLAIN = {
   registers: ['8'] as unknown,
   bass: 120,
   rows: undefined as unknown,
+  columns: undefined as unknown,
+  missing: [] as unknown,
   free: {} as unknown,
   left: {} as unknown,
   bellows: {} as unknown,
-}
-
-/** A list of some choices, each once. @throws DomainError `field.unknown` naming the place in the list */
-function listOf<T extends string>(value: unknown, among: readonly T[], path: string): T[] {
-  if (!Array.isArray(value)) throw studyError('field.unknown', { field: path, of: 'list', among: '' }, path)
-  return [...new Set(value.map((each, at) => oneOf(each, among, `${path}[${at}]`)))]
 }
 
 const kindOf = (material: CommonRecipe['material']): Kind | null => (isFree(material) ? null : KINDS[material.kind])
@@ -152,12 +155,7 @@ function completeFree(value: unknown): FreeBass {
 function completeSettings(value: unknown, hands: Common['hands'], material: Common['material']): AccordionSettings {
   const given = partOf(value, PLAIN, 'accordion')
   const bellows = partOf(given.bellows, PLAIN_BELLOWS, 'accordion.bellows')
-  const bass = oneOf(given.bass, BASSES, 'accordion.bass')
-  const rows = given.rows === undefined ? usualRows(bass) : listOf(given.rows, BASS_ROWS, 'accordion.rows')
-  if (rows.length !== rowsOn(bass)) {
-    throw buttonsError('bass.rows', { bass, count: rowsOn(bass) }, 'accordion.rows')
-  }
-  const registers = listOf(given.registers, REGISTERS, 'accordion.registers')
+  const registers = someOf(given.registers, REGISTERS, 'accordion.registers')
   if (registers.length === 0) {
     const field = 'accordion.registers'
     throw studyError('field.unknown', { field, of: 'choice', among: REGISTERS.join(', ') }, field)
@@ -166,8 +164,7 @@ function completeSettings(value: unknown, hands: Common['hands'], material: Comm
     treble: oneOf(given.treble, TREBLES, 'accordion.treble'),
     keys: oneOf(given.keys, Object.keys(KEY_WIDTHS) as (keyof typeof KEY_WIDTHS)[], 'accordion.keys'),
     registers: REGISTERS.filter((each) => registers.includes(each)),
-    bass,
-    rows: BASS_ROWS.filter((row) => rows.includes(row)),
+    ...completeBoard(given),
     free: completeFree(given.free),
     left: completeLeft(given.left, hands, material),
     bellows: {

@@ -1,7 +1,7 @@
 import type { AccordionRecipe } from '../../buttons'
 import { listed } from '../../message'
 import { NO_BOOKENDS } from '../../study'
-import { trebleOf } from '../../surface'
+import { boardSize, trebleOf } from '../../surface'
 import type { PlayerRequirement, Miss, ShortField } from '../requirement'
 import type { Examined } from '../family'
 import { instrumentMessage } from '../messages'
@@ -22,7 +22,10 @@ function madeShort({ accordion }: AccordionRecipe, required: PlayerRequirement, 
   }
   const lacking = required.bassRows.filter((row) => !rows.includes(row))
   if (lacking.length > 0) {
-    const params = { rows: listed(lacking.map((row) => instrumentMessage('bass-row', { row }))), bass: accordion.bass }
+    const params = {
+      rows: listed(lacking.map((row) => instrumentMessage('bass-row', { row }))),
+      bass: boardSize(accordion),
+    }
     miss('bassRows', () => instrumentMessage('short.rows', params), 60)
   }
   const { plays } = trebleOf(treble)

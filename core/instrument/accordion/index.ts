@@ -59,7 +59,13 @@ const lineOf = ({ hands, bass }: SolvedAccordion, hand: Hand) => {
 
 type Left = Partial<Record<'board' | 'part' | 'every' | 'held' | 'harmony' | 'bars', unknown>>
 const settingsOf = (input: CommonInput) =>
-  (input as { accordion?: Partial<Record<'treble' | 'bass' | 'rows' | 'free', unknown>> & { left?: Left } }).accordion
+  (
+    input as {
+      accordion?: Partial<Record<'treble' | 'bass' | 'rows' | 'columns' | 'missing' | 'free', unknown>> & {
+        left?: Left
+      }
+    }
+  ).accordion
 
 /** Strokes alone go one to a beat. */
 function usualPerBeat(input: CommonInput) {
@@ -73,11 +79,13 @@ function usualPerBeat(input: CommonInput) {
 
 /** What the left hand strikes and where the right hand lies; bellows and registers move nothing. */
 const moving = (input: CommonInput): string => {
-  const { treble, bass, rows, left, free } = settingsOf(input) ?? {}
+  const { treble, bass, rows, columns, missing, left, free } = settingsOf(input) ?? {}
   return JSON.stringify([
     treble,
     bass,
     rows,
+    columns,
+    missing,
     free,
     left?.board,
     left?.part,
@@ -156,9 +164,9 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   fields: ['firstFinger', 'chromatic', 'handSize', 'accordion'],
   playerFields: [
     ...['school', 'handSize', 'accordion.treble', 'accordion.keys', 'accordion.registers', 'accordion.bass'],
-    ...['accordion.rows', 'accordion.left.school', 'accordion.free'],
+    ...['accordion.rows', 'accordion.columns', 'accordion.missing', 'accordion.left.school', 'accordion.free'],
   ],
-  playerFollows: [['accordion.bass', 'accordion.rows']],
+  playerFollows: ['rows', 'columns', 'missing'].map((own) => ['accordion.bass', `accordion.${own}`] as const),
   parts: ['accordion'],
   moves: (before, some) => 'accordion' in some && moving(before) !== moving({ ...before, ...some }),
   compassOf,

@@ -35,8 +35,7 @@ const FIFTH = { steps: 4, semitones: 7 }
 /** The bass that changes with the root: its fifth; the root again where the chord or the board has none. */
 function alternateOf(recipe: AccordionRecipe, chord: Chord): Stroke {
   const fifth = noteAbove(chord.root, FIFTH)
-  const { bass, rows } = recipe.accordion
-  const has = chord.row !== 'diminished' && buttonsFor(boardOf(bass, rows), fifth).length > 0
+  const has = chord.row !== 'diminished' && buttonsFor(boardOf(recipe.accordion), fifth).length > 0
   return has ? { note: fifth, degree: chord.degree + 4, alternate: true } : bassOf(chord)
 }
 

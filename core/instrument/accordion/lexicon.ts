@@ -9,7 +9,18 @@ import {
   MAX_BELLOWS_BEATS,
   REGISTERS,
 } from '../../buttons'
-import { BASS_ROWS, BASSES, FREE_LOWEST, FREE_NOTES, FREE_ROWS, FREE_SYSTEMS, TREBLES, trebleOf } from '../../surface'
+import {
+  BASS_ROWS,
+  BASSES,
+  type BassButton,
+  BOARD_COLUMNS,
+  FREE_LOWEST,
+  FREE_NOTES,
+  FREE_ROWS,
+  FREE_SYSTEMS,
+  TREBLES,
+  trebleOf,
+} from '../../surface'
 import { pinPhrase, handsWritten } from '../keys/lexicon'
 import type { Phrase, Meaning, Saying, Slots } from '../lexicon'
 
@@ -25,6 +36,18 @@ const rule = (phrases: readonly string[], say: (slots: Slots) => Meaning | null)
 
 const trebleId = (id: string): Meaning | null =>
   (TREBLES as readonly string[]).includes(id) ? set({ treble: id }) : null
+
+function buttonsCounted(numbers: readonly number[]): BassButton[] | null {
+  const pairs = Array.from({ length: Math.floor(numbers.length / 2) }, (_, at) => numbers.slice(2 * at, 2 * at + 2))
+  const buttons = pairs.map(([row, column]) => ({
+    row: BASS_ROWS[row! - 1]!,
+    column: column! - 1 + BOARD_COLUMNS.least,
+  }))
+  const known = buttons.every(({ row, column }) => row && column >= BOARD_COLUMNS.least && column <= BOARD_COLUMNS.most)
+  return known && numbers.length % 2 === 0 ? buttons : null
+}
+const counted = ({ row, column }: BassButton): string =>
+  `${BASS_ROWS.indexOf(row) + 1} ${column - BOARD_COLUMNS.least + 1}`
 
 const INSTRUMENT: readonly Saying[] = [
   {
@@ -47,6 +70,16 @@ const INSTRUMENT: readonly Saying[] = [
   rule(['board rows <n...>'], ({ numbers }) => {
     const rows = numbers.map((n) => BASS_ROWS[n - 1])
     return rows.includes(undefined) ? null : set({ rows })
+  }),
+  rule(['<n> column|columns below and <n> above'], ({ numbers: [below, above] }) =>
+    below! <= -BOARD_COLUMNS.least && above! <= BOARD_COLUMNS.most
+      ? set({ columns: { from: below === 0 ? 0 : -below!, to: above } })
+      : null,
+  ),
+  // a row and a column each time, both counted from 1: rows from the bellows out, columns from the lowest there can be
+  rule(['board without <n...>'], ({ numbers }) => {
+    const missing = buttonsCounted(numbers)
+    return missing && set({ missing })
   }),
   rule(['register|registers <n...>'], ({ numbers }) => {
     const registers = numbers.map(String)
@@ -230,6 +263,15 @@ export const ACCORDION_PHRASES: readonly Phrase<AccordionRecipe>[] = [
     of: ({ accordion }) => accordion.rows,
     say: ({ accordion }) => `board rows ${accordion.rows.map((row) => BASS_ROWS.indexOf(row) + 1).join(' ')}`,
     follows: true,
+  },
+  {
+    of: ({ accordion }) => accordion.columns,
+    say: ({ accordion: { columns } }) => `${-columns.from} columns below and ${columns.to} above`,
+    follows: true,
+  },
+  {
+    of: ({ accordion }) => accordion.missing,
+    say: ({ accordion: { missing } }) => `board without ${missing.map(counted).join(' ')}`,
   },
   { of: ({ accordion }) => accordion.registers, say: ({ accordion }) => `registers ${accordion.registers.join(' ')}` },
   { of: ({ school }) => school, say: ({ school }) => SCHOOLS[school], follows: true },

@@ -40,7 +40,7 @@ export function buttonsAt(
   if (hand === 'left') {
     const note = bass!.notes[index]!
     const now = plainButton(bass!.buttons[index]!)
-    const all = buttonsFor(boardOf(accordion.bass, accordion.rows), note.pitch, note.chord)
+    const all = buttonsFor(boardOf(accordion), note.pitch, note.chord)
     return all.length < 2 ? [] : all.map((button) => alsoPinned({ hand, index, button }, same(button, now)))
   }
   const treble = trebleOf(accordion.treble)

@@ -28,7 +28,7 @@ function chordButtons({ material, accordion }: AccordionRecipe): TaskAnswer | nu
   if (isFree(material)) return null
   const row = tonicRow(KINDS[material.kind])
   if (row !== 'major' && row !== 'minor') return null
-  const board = boardOf(accordion.bass, accordion.rows)
+  const board = boardOf(accordion)
   const chords = (['I', 'IV', 'V7'] as const).map((degree) => primary(parseNote(material.tonic), row, degree))
   if (chords.some(({ root, row: own }) => buttonsFor(board, root, own).length === 0)) return null
   return { notes: chords.map(({ root }) => root), marks: chords.map(({ row: own }) => CHORD_SIGNS[own]) }

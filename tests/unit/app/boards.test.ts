@@ -83,7 +83,7 @@ describe('what an accordion is called', () => {
   })
 
   it.each(BASSES)('on its left side, with %i buttons', (bass) => {
-    const { from, to } = boardOf(bass)
+    const { from, to } = boardOf({ bass })
     const columns = to - from + 1
     expect(boardWords(bass)).toContain(`${rowsOn(bass)} × ${columns},`)
     expect(rowsOn(bass) * columns).toBe(bass)

@@ -54,7 +54,7 @@ describe('the board on paper', () => {
     const columns = bass.buttons.map(({ column }) => column)
     const near = ({ column }: { column: number }): boolean =>
       column >= Math.min(...columns) - 2 && column <= Math.max(...columns) + 2
-    const shown = buttonsOn(boardOf(48)).filter(near)
+    const shown = buttonsOn(boardOf({ bass: 48 })).filter(near)
     // a ring more marks the dimpled button
     expect(circles(sheetOf(scale)) - circles(sheetOf(scale, false))).toBe(shown.length + 1)
   })

@@ -60,9 +60,18 @@ export const accordion = {
   'accordion.bass.label': 'Bass board: {bass} buttons',
   'accordion.board.head': 'the board',
   'accordion.board.doubt':
-    'The names are those of the bass row. Which octave a button sounds in differs by maker, so no list asks for it. Free bass (a converter) is not built yet.',
-  'accordion.rows.head': 'its rows, from the bellows out',
-  'accordion.rows.one': 'Row {row}',
+    'The names are those of the bass row. Which octave a button sounds in differs by maker, so no list asks for it.',
+  'accordion.bass.own': '{count} basses, own make',
+  'accordion.make.head': 'or its own make',
+  'accordion.make.other': 'A board of another make…',
+  'accordion.make.rows': 'Rows, from the bellows out',
+  'accordion.make.from': 'Lowest column',
+  'accordion.make.to': 'Highest column',
+  'accordion.make.grid': 'Buttons of the board; press one to take it off or put it back',
+  'accordion.make.button': '{button}: {there, select, yes {on the board} other {missing}}',
+  'accordion.make.count':
+    '{count, plural, =1 {one button} other {# buttons}}. Press a button that your board does not have.',
+  'accordion.make.usual': 'As {bass} usually are',
   'accordion.row':
     '{row, select, counterbass {major third} fundamental {bass} major {major} minor {minor} seventh {seventh} other {dim.}}',
   'accordion.free': 'Free bass',

@@ -9,6 +9,7 @@ export const desk = {
   'desk.conflict-dialog.take-theirs': 'Use the saved one',
   'desk.conflict-dialog.keep-mine': 'Keep mine',
   'desk.desk-notices.last-playable': 'The last study that can be played is shown.',
+  'desk.desk-notices.stands-in': 'Another study of this instrument is shown meanwhile.',
   'desk.desk-notices.start-octave': 'Start in octave {fits}',
   'desk.desk-notices.take': 'Use {fewer, plural, =1 {one octave} other {# octaves}}',
   'desk.desk-notices.take-twin': 'Use the enharmonic key',

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { boardSize } from '#core/surface'
 import type { AccordionStudy } from '#pictures'
 import type { Place } from '~/stores/desk'
 import { t } from '~/composables/words'
@@ -27,7 +28,7 @@ const WIDTH = 250
   </figure>
   <figure v-else-if="study.bass" class="mb-3 border-b border-rule pb-1">
     <figcaption class="quiet text-[12.5px]">
-      {{ t('accordion.beside', { bass: study.recipe.accordion.bass }) }}
+      {{ t('accordion.beside', { bass: boardSize(study.recipe.accordion) }) }}
     </figcaption>
     <BoardPicture
       v-bind="{ study, step, range }"

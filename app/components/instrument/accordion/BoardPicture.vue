@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { isChordRow } from '#core/surface'
+import { boardSize, isChordRow } from '#core/surface'
 import type { Place } from '~/stores/desk'
 import { type AccordionStudy, type BoardButton, boardMapOf } from '#pictures'
 import { t, formatMessage } from '~/composables/words'
@@ -39,7 +39,7 @@ const select = ({ mark }: BoardButton, extend: boolean): void => {
     :class="{ facing }"
     :aria-label="
       t(beside ? 'accordion.board.beside' : 'accordion.board', {
-        bass: study.recipe.accordion.bass,
+        bass: boardSize(study.recipe.accordion),
         what: formatMessage(study.title),
       })
     "

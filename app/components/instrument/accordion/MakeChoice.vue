@@ -10,12 +10,13 @@ import {
   WAYS,
 } from '#core/buttons'
 import type { RecipeInput } from '#core/instrument'
-import { BASS_ROWS, BASSES, type BassRow, KEY_WIDTHS, rowsOn, trebleOf, TREBLES, usualRows } from '#core/surface'
+import { BASSES, boardSize, KEY_WIDTHS, trebleOf, TREBLES, usualMake } from '#core/surface'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import InstrumentChoice from '~/components/desk/InstrumentChoice.vue'
 import FreeBassChoice from './FreeBassChoice.vue'
-import { boardWords, trebleWords } from './make'
+import { boardNamed, boardWords, trebleWords } from './make'
+import OwnBoard from './OwnBoard.vue'
 import { t } from '~/composables/words'
 
 /** How the bellows go, and what the instrument is: keys or buttons, how many basses, which registers. */
@@ -58,13 +59,7 @@ function setTreble(treble: AccordionSettings['treble']): void {
   set({ treble }, moved ? { school: undefined, startOctave: undefined } : { startOctave: undefined })
 }
 const basses = BASSES.map((value) => ({ value, words: t('accordion.bass', { bass: value }), note: boardWords(value) }))
-const setBass = (bass: AccordionSettings['bass']): void => set({ bass, rows: usualRows(bass) })
-/** Boards of few rows have others with other makers: which, is the teacher's to say. */
-const uncertain = computed(() => rowsOn(own.value.bass) < BASS_ROWS.length - 1)
-function setRow(at: number, row: BassRow): void {
-  const rows = own.value.rows.map((each, place) => (place === at ? row : each))
-  if (new Set(rows).size === rows.length) set({ rows })
-}
+const setBass = (bass: AccordionSettings['bass']): void => set(usualMake(bass))
 function flip(register: Register): void {
   const { registers } = own.value
   const next = registers.includes(register) ? registers.filter((each) => each !== register) : [...registers, register]
@@ -146,26 +141,17 @@ function flip(register: Register): void {
       {{ t('accordion.treble.doubt') }}
     </p> </WordPanel
   >, <FreeBassChoice :own="own" @change="set" />,
-  <WordPanel :words="t('accordion.bass', { bass: own.bass })" :label="t('accordion.bass.label', { bass: own.bass })">
+  <WordPanel :words="boardNamed(own)" :label="t('accordion.bass.label', { bass: boardSize(own) })">
     <div class="flex">
       <div class="column">
         <p class="head">{{ t('accordion.board.head') }}</p>
         <ChoiceGroup :label="t('accordion.board.head')" :value="own.bass" :choices="basses" @choose="setBass" />
       </div>
-      <div v-if="uncertain" class="column">
-        <p class="head">{{ t('accordion.rows.head') }}</p>
-        <label v-for="(row, at) in own.rows" :key="at" class="block px-[14px] py-1">
-          <span class="sr-only">{{ t('accordion.rows.one', { row: at + 1 }) }}</span>
-          <select
-            class="field w-[150px]"
-            :value="row"
-            @change="setRow(at, ($event.target as HTMLSelectElement).value as BassRow)"
-          >
-            <option v-for="each in BASS_ROWS" :key="each" :value="each">{{ t('accordion.row', { row: each }) }}</option>
-          </select>
-        </label>
+      <div class="column px-[14px]">
+        <p class="head !px-0">{{ t('accordion.make.head') }}</p>
+        <OwnBoard class="w-[480px]" :make="own" @change="set" />
       </div>
     </div>
-    <p class="quiet max-w-[460px] border-t border-rule px-[14px] py-2 text-[13px]">{{ t('accordion.board.doubt') }}</p>
+    <p class="quiet max-w-[760px] border-t border-rule px-[14px] py-2 text-[13px]">{{ t('accordion.board.doubt') }}</p>
   </WordPanel>
 </template>

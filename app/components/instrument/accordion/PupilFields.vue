@@ -6,16 +6,19 @@ import type { Settings } from '#core/syllabus'
 import {
   type BassCount,
   BASSES,
+  type SaidMake,
+  isUsualMake,
   KEY_WIDTHS,
   PAIRED_MAKES,
   type Treble,
   trebleOf,
   TREBLES,
-  usualRows,
+  usualMake,
 } from '#core/surface'
 import SelectRow from '~/components/frame/SelectRow.vue'
 import HandSizeRow from '../keys/HandSizeRow.vue'
-import { trebleWords } from './make'
+import { boardNamed, trebleWords } from './make'
+import OwnBoard from './OwnBoard.vue'
 import { t, formatMessage } from '~/composables/words'
 
 /** What a pupil plays, and by which schools: kept for every study that is made for this pupil. */
@@ -50,11 +53,13 @@ function setPair(value: string): void {
   if (!found) return
   const [keys, bass] = found
   const moved = trebleOf(treble.value).plays !== 'keys'
-  setMake({ treble: keys, bass, rows: usualRows(bass) })
+  setMake({ treble: keys, ...usualMake(bass) })
   if (moved) emit('set', 'school', KEY_SCHOOLS[0])
 }
 const setMake = (some: object): void => emit('set', 'accordion', some)
-const setBass = (bass: BassCount): void => setMake({ bass, rows: usualRows(bass) })
+const setBass = (bass: BassCount): void => setMake(usualMake(bass))
+/** The board, with what its maker did otherwise. */
+const board = computed<SaidMake>(() => props.own.accordion ?? {})
 /** A school of keys is none of buttons: what does not go over is the usual one again. */
 function setTreble(next: Treble): void {
   const moved = trebleOf(next).plays !== trebleOf(treble.value).plays
@@ -77,6 +82,10 @@ function setTreble(next: Treble): void {
     :choices="BASSES.map((value) => ({ value, words: t('accordion.bass', { bass: value }) }))"
     @choose="setBass"
   />
+  <details class="pb-1">
+    <summary>{{ isUsualMake(board) ? t('accordion.make.other') : boardNamed(board) }}</summary>
+    <OwnBoard class="py-1" :make="board" @change="setMake" />
+  </details>
   <SelectRow
     v-if="trebleOf(treble).plays === 'keys'"
     :label="t('accordion.width.head')"

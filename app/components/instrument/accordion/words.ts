@@ -4,7 +4,7 @@ import { printedName } from '#core/pitch'
 import { playersIn, type RealisedStudy } from '#core/realise'
 import { type Hand, isDegreePin, isGripPin } from '#core/study'
 import type { FamilyWords } from '../view'
-import { trebleWords } from './make'
+import { boardNamed, trebleWords } from './make'
 import { accordionOf } from '#pictures'
 import { t, formatMessage } from '~/composables/words'
 
@@ -37,11 +37,12 @@ const own = (recipe: Recipe): AccordionRecipe => recipe as AccordionRecipe
 
 /** What undo calls the change of a part of the instrument: every part that differs is named in one. */
 function madeWords(recipe: Recipe): string {
-  const { treble, bass, left, bellows } = own(recipe).accordion
+  const { accordion } = own(recipe)
+  const { treble, left, bellows } = accordion
   const { hands } = recipe
   return [
     trebleWords(treble),
-    t('accordion.bass', { bass }),
+    boardNamed(accordion),
     t('accordion.part', { hands, part: left.board === 'free' && hands !== 'right' ? 'free' : left.part }),
     t('accordion.bellows', { turn: bellows.turn, beats: bellows.beats, first: bellows.first }),
   ].join(', ')
@@ -102,7 +103,7 @@ export const words: FamilyWords = {
   pinWords: (pin, study) => pinWords(pin as AccordionPin, study),
   madeAs: ({ accordion }) => [
     ...(accordion?.treble ? [trebleWords(accordion.treble)] : []),
-    ...(accordion?.bass ? [t('accordion.bass', { bass: accordion.bass })] : []),
+    ...(accordion?.bass ? [boardNamed(accordion)] : []),
   ],
   programme: (recipe) => {
     const { hands, octaves, articulation } = recipe

@@ -76,7 +76,7 @@ describe('choosing buttons and fingers at once', () => {
         fc.constantFrom('four-three', 'three-two'),
         fc.constantFrom('C', 'Eb', 'A'),
         (names, bass, school, tonic) => {
-          const board = boardOf(bass)
+          const board = boardOf({ bass })
           const own = names.filter((name) => buttonsFor(board, parsePitch(name)).length > 0)
           if (own.length === 0) return
           const line = lineOf('left', own)
@@ -183,7 +183,7 @@ describe('every study of an accordion', () => {
           const { right: upper } = study.hands
           const own = trebleOf(treble as 'c-3')
           expect(upper!.midi.every((midi) => midi >= own.lowest && midi <= own.highest)).toBe(true)
-          const board = boardOf(bass as 48)
+          const board = boardOf({ bass: bass as 48 })
           const { bass: lower } = study
           lower?.buttons.forEach(({ row, column }, at) => {
             expect(board.rows).toContain(row)

@@ -145,7 +145,7 @@ describe('how hard it is', () => {
 
 describe('boards', () => {
   it.each(BASSES)('of %i have the dimpled C, and no column beyond their ends', (bass) => {
-    const { from, to } = boardOf(bass)
+    const { from, to } = boardOf({ bass })
     expect(from).toBeLessThanOrEqual(0)
     expect(to).toBeGreaterThanOrEqual(0)
     const study = accordion(
