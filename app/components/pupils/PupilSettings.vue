@@ -87,7 +87,7 @@ const refingered = (change: BulkEdit): void => {
 <template>
   <ChangeSheet v-if="changes" :preview="changes" :own="pupil.name" @close="changes = null" @done="refingered" />
   <WordPanel v-slot="{ close }" :words="words" :label="t('sets.pupil-settings.how-plays', { name: pupil.name, words })">
-    <fieldset class="w-[340px] p-4 font-sans text-[14px] font-normal">
+    <fieldset class="w-[340px] p-4 max-sm:min-w-0 font-sans text-[14px] font-normal">
       <legend class="sr-only">{{ t('sets.pupil-settings.label', { name: pupil.name }) }}</legend>
       <form class="mb-3 grid gap-2 border-b border-rule pb-3" @submit.prevent="rename">
         <label>

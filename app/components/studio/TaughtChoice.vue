@@ -20,7 +20,7 @@ const set = (field: string, value: unknown): void =>
     <option v-for="each in TAUGHT" :key="each.id" :value="each.id">{{ t('name.make', { make: each.id }) }}</option>
   </select>
   <WordPanel :words="t('settings.make')" look="button">
-    <fieldset class="w-[320px] p-4">
+    <fieldset class="w-[320px] p-4 max-sm:min-w-0">
       <legend class="sr-only">{{ t('settings.make') }}</legend>
       <p class="aside quiet mb-2">{{ t('settings.make.about') }}</p>
       <component :is="fields" :own="make" @set="set" />

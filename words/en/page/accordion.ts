@@ -65,9 +65,9 @@ export const accordion = {
   'accordion.make.head': 'or its own make',
   'accordion.make.other': 'A board of another make…',
   'accordion.make.rows': 'Rows, from the bellows out',
-  'accordion.make.from': 'Lowest column',
-  'accordion.make.to': 'Highest column',
-  'accordion.make.grid': 'Buttons of the board; press one to take it off or put it back',
+  'accordion.make.from': 'Columns from',
+  'accordion.make.to': 'to',
+  'accordion.make.grid': 'Buttons of the board. Press one that yours does not have.',
   'accordion.make.button': '{button}: {there, select, yes {on the board} other {missing}}',
   'accordion.make.count':
     '{count, plural, =1 {one button} other {# buttons}}. Press a button that your board does not have.',

@@ -15,7 +15,6 @@ import {
   usualMake,
 } from '#core/surface'
 import { pinnedButton } from '#core/buttons'
-import SelectRow from '~/components/frame/SelectRow.vue'
 import { t, formatMessage } from '~/composables/words'
 import { printed } from './make'
 
@@ -32,9 +31,22 @@ function set(some: Partial<BoardMake>): void {
 
 const fundamental = (column: number): string => printed(buttonName({ row: 'fundamental', column }))
 const range = (from: number, to: number): number[] => Array.from({ length: to - from + 1 }, (_, at) => from + at)
-const ends = (from: number, to: number) => range(from, to).map((value) => ({ value, words: fundamental(value) }))
-const [lows, highs] = [ends(BOARD_COLUMNS.least, 0), ends(0, BOARD_COLUMNS.most)]
-const setColumns = (some: object): void => set({ columns: { from: own.value.from, to: own.value.to, ...some } })
+const ends = computed(() => [
+  {
+    ...({ of: 'from', words: 'accordion.make.from' } as const),
+    value: own.value.from,
+    columns: range(BOARD_COLUMNS.least, 0),
+  },
+  {
+    ...({ of: 'to', words: 'accordion.make.to' } as const),
+    value: own.value.to,
+    columns: range(0, BOARD_COLUMNS.most),
+  },
+])
+const setEnd = ({ of }: { of: 'from' | 'to' }, event: Event): void => {
+  const column = Number((event.target as HTMLSelectElement).value)
+  set({ columns: { from: own.value.from, to: own.value.to, [of]: column } })
+}
 
 const flipRow = (row: BassRow): void => {
   const { rows } = own.value
@@ -103,13 +115,14 @@ async function move(event: KeyboardEvent): Promise<void> {
         </label>
       </div>
     </fieldset>
-    <SelectRow
-      :label="t('accordion.make.from')"
-      :value="own.from"
-      :choices="lows"
-      @choose="setColumns({ from: $event })"
-    />
-    <SelectRow :label="t('accordion.make.to')" :value="own.to" :choices="highs" @choose="setColumns({ to: $event })" />
+    <p class="mt-1 flex flex-wrap items-center gap-2">
+      <label v-for="end in ends" :key="end.words" class="flex items-center gap-2">
+        {{ t(end.words) }}
+        <select class="field w-[74px]" :value="end.value" @change="setEnd(end, $event)">
+          <option v-for="column in end.columns" :key="column" :value="column">{{ fundamental(column) }}</option>
+        </select>
+      </label>
+    </p>
     <div
       ref="grid"
       class="mt-1 overflow-x-auto pb-1"

@@ -8,7 +8,7 @@ import { DomainError } from '#core/message'
 import { playedNotes } from '#core/playback'
 import { realise } from '#core/realise'
 import { AFTER, BEFORE, COURSES, FIGURES, JOURNEYS, LADDERS, LENGTHS, WALKS } from '#core/study'
-import { BASSES, FREE_LOWS, FREE_ROWS, FREE_SYSTEMS, TREBLES } from '#core/surface'
+import { BASS_ROWS, BASSES, FREE_LOWS, FREE_ROWS, FREE_SYSTEMS, TREBLES } from '#core/surface'
 import { layoutOf } from '#engraving'
 import type { AccordionStudy } from '../../../support/accordion'
 import { english, inEnglish } from '../../../support/english'
@@ -19,6 +19,11 @@ const maybe = <T>(value: fc.Arbitrary<T>) => fc.option(value, { nil: undefined }
 const anyAccordion = fc.record({
   treble: fc.constantFrom(...TREBLES),
   bass: fc.constantFrom(...BASSES),
+  columns: maybe(fc.record({ from: fc.integer({ min: -12, max: 0 }), to: fc.integer({ min: 0, max: 12 }) })),
+  rows: maybe(fc.subarray([...BASS_ROWS], { minLength: 1 })),
+  missing: fc.array(fc.record({ row: fc.constantFrom(...BASS_ROWS), column: fc.integer({ min: -12, max: 12 }) }), {
+    maxLength: 4,
+  }),
   free: fc.record({
     system: fc.constantFrom(...FREE_SYSTEMS),
     rows: fc.constantFrom(...FREE_ROWS),

@@ -275,7 +275,21 @@ describe('what cannot be had is named', () => {
     [{ accordion: { treble: 'keys-50' } }, 'accordion.treble', 'keys-41'],
     [{ accordion: { bellows: { beats: 0 } } }, 'accordion.bellows.beats', '1'],
     [{ accordion: { bellows: { turns: 'top' } } }, 'accordion.bellows.turns', 'not known'],
-    [{ accordion: { bass: 24, rows: ['major'] } }, 'has 3 rows', 'accordion.rows'],
+    [{ accordion: { bass: 24, rows: ['major'] } }, 'must name their row', 'accordion.rows'],
+    [{ accordion: { columns: { from: 2 } } }, 'accordion.columns.from', ''],
+    [{ accordion: { columns: { from: -3, to: 13 } } }, 'accordion.columns.to', ''],
+    [
+      {
+        accordion: {
+          missing: [
+            { row: 'major', column: 0 },
+            { row: 'bass', column: 0 },
+          ],
+        },
+      },
+      'accordion.missing[1].row',
+      '',
+    ],
     [{ accordion: { registers: [] } }, 'accordion.registers', '16'],
     [{ accordion: { left: { harmony: 'own' } } }, 'accordion.left.bars', 'at least one'],
     [
