@@ -85,6 +85,8 @@ export interface Shown {
   readonly head: boolean
   /** Pixels over the system that an instrument wants for signs of its own. */
   readonly over: number
+  /** The same under it. */
+  readonly under?: number
 }
 
 /** Ink of one staff with its fingers, relative to its top line at 0. */
@@ -207,7 +209,7 @@ export function engraveSystem(ink: Ink, study: RealisedStudy, system: System, sh
   const staves = system.staves.map((plan) => staffOf(study, system, plan))
   const extents = staves.map((staff, at) => extentOf(system.staves[at]!, staff, shown))
   const tops = topsOf(extents, (shown.head ? HEAD : 0) + shown.over)
-  const height = Math.ceil(tops.at(-1)! + extents.at(-1)!.bottom + MARGIN)
+  const height = Math.ceil(tops.at(-1)! + extents.at(-1)!.bottom + MARGIN + (shown.under ?? 0))
   // where things stand on their own staff is read before the staves move apart
   const fingers = staves.map((staff, at) => spotsOf(system.staves[at]!, staff, system, shown))
   const signs = staves.map((staff, at) => signsOf(system.staves[at]!, staff, system))

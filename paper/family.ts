@@ -1,16 +1,19 @@
 import type { System } from '#engraving'
 import type { Player } from '#core/instrument'
 import { playersIn, type RealisedStudy } from '#core/realise'
-import { accordionOf, fingeredOf, fingersOf, onButtons } from '#pictures'
+import { accordionOf, fingeredOf, fingersOf, onButtons, sticksOf } from '#pictures'
 import { bellowsOver } from './bellows'
 import { accordionMap, barsMap, chartStrip, type MapPicture, pianoMap } from './maps'
 import type { Drawn } from './page'
+import { ringingUnder } from './ringing'
 import { bassLane, fingerStair, stickStair } from './stairs'
 
 /** What paper draws of a family of instruments beyond its notes. Lengths in pixels of a system. */
 interface FamilyPictures {
   /** What stands over every system, and how much room it wants; null where there is nothing. */
   readonly over: ((study: RealisedStudy, system: System) => { height: number; drawn: readonly Drawn[] }) | null
+  /** The same under every system. */
+  readonly under: ((study: RealisedStudy, system: System) => { height: number; drawn: readonly Drawn[] }) | null
   readonly stair: (study: RealisedStudy, system: System, height: number) => readonly Drawn[]
   /** The instrument with what is played on it; null where paper has no picture of it. */
   readonly map: ((study: RealisedStudy, width: number) => MapPicture) | null
@@ -26,6 +29,7 @@ const LANE = 84
 const FAMILIES: Readonly<Record<RealisedStudy['plays'], FamilyPictures>> = {
   fingers: {
     over: null,
+    under: null,
     stair: (study, system, height) => fingerStair(fingersOf(study), system, height),
     map: (study, width) => pianoMap(fingersOf(study), width),
     strip: null,
@@ -37,6 +41,7 @@ const FAMILIES: Readonly<Record<RealisedStudy['plays'], FamilyPictures>> = {
   },
   sticks: {
     over: null,
+    under: (study, system) => ringingUnder(sticksOf(study), system),
     stair: (study, system, height) => stickStair(study, system, height),
     map: barsMap,
     strip: null,
@@ -44,6 +49,7 @@ const FAMILIES: Readonly<Record<RealisedStudy['plays'], FamilyPictures>> = {
   },
   accordion: {
     over: (study, system) => bellowsOver(accordionOf(study), system),
+    under: null,
     stair: (study, system, height) => {
       const own = accordionOf(study)
       const fingered = own.hands.right ?? own.hands.left

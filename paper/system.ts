@@ -123,15 +123,18 @@ export function systemPicture(study: RealisedStudy, system: System, faces: Faces
   const { recorder, ink } = recording()
   const heads = beside.heads.filter(({ step }) => step >= system.from && step < system.to)
   const over = picturesOf(study).over?.(study, system)
+  const under = picturesOf(study).under?.(study, system)
   const shown = {
     ...{ letters: beside.grips, names: beside.nameOf !== null, head: heads.length > 0 },
     over: over?.height ?? 0,
+    under: under?.height ?? 0,
   }
   const engraved = engraveSystem(ink, study, system, shown)
   const headX = (step: number): number => (step === 0 ? system.left : system.columns[step - system.from]! - 6)
   const drawn: Drawn[] = [
     ...recorder.drawn,
     ...(over?.drawn ?? []).map((one) => placed(one, 0, heads.length > 0 ? HEAD : 0, 1)),
+    ...(under?.drawn ?? []).map((one) => placed(one, 0, engraved.height - under!.height, 1)),
     ...barLines(system, engraved),
     ...engraved.clefs.map(({ x, y, clef }) => words(CLEFS[clef], x, y, 'music', 38)),
     ...engraved.signs.map(({ x, y, text }) => words(text, x - faces.width(text, 'serif', 12.5) / 2, y, 'serif', 12.5)),

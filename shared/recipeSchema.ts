@@ -40,8 +40,11 @@ import type { Accepted } from '#core/realise'
 import { BAR_RANGES, STRIKES } from '#core/surface'
 import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS, REPEATS } from '#core/fingering'
 import {
+  DAMPINGS,
+  DEAD_STROKES,
   HIGHEST_SHAPE,
   NUMBERINGS,
+  PEDALS,
   REACH_RANGE,
   ROLL_ENDINGS,
   ROLL_STROKES,
@@ -185,6 +188,11 @@ const malletSchema = Joi.object({
 })
 const millimetres = ({ least, most }: { least: number; most: number }) =>
   Joi.number().integer().min(least).max(most).allow(null)
+const ringSchema = Joi.object({
+  pedal: Joi.valid(...PEDALS),
+  damping: Joi.valid(...DAMPINGS),
+  dead: Joi.valid(...DEAD_STROKES),
+})
 const barSchema = Joi.object({
   size: Joi.number().integer().min(BAR_RANGES.size.least).max(BAR_RANGES.size.most),
   gap: millimetres(BAR_RANGES.gap),
@@ -253,6 +261,7 @@ const FIELDS: Readonly<Record<keyof RecipeInput, Joi.Schema>> = {
   rudimentOn: Joi.valid(...RUDIMENT_ON),
   roll: rollSchema,
   mallets: malletSchema,
+  ring: ringSchema,
   strike: Joi.valid(...STRIKES),
   bars: barSchema,
   accordion: accordionSchema,

@@ -3,7 +3,6 @@ import {
   clicksOver,
   countIn,
   type Metronome,
-  type Pedal,
   type PlayedNote,
   playedNotes,
   type Practice,
@@ -27,8 +26,6 @@ export interface PlayRequest {
   readonly balance: Readonly<Record<Hand, number>>
   /** Whether the sound dips where bellows turn. */
   readonly dips: boolean
-  /** When the pedal lifts, where there is one. */
-  readonly pedal: Pedal
   /** Bars counted before the first note. */
   readonly countIn: 0 | 1 | 2
 }

@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { Loop, Metronome, Pedal, Round, Silence } from '#core/playback'
+import type { Loop, Metronome, Round, Silence } from '#core/playback'
 import { familyOf, instrumentOf } from '#core/instrument'
 import type { RealisedStudy } from '#core/realise'
 import type { Hand } from '#core/study'
@@ -25,8 +25,6 @@ interface HearingChoices {
   balance: number
   /** Whether bellows are heard to turn. */
   dips: boolean
-  /** When the pedal lifts, where the instrument has one. */
-  pedal: Pedal
   rounds: number
   faster: number
 }
@@ -39,7 +37,6 @@ const FIRST_HEARING: HearingChoices = {
   balance: 0,
   countIn: 1,
   dips: true,
-  pedal: 'note',
   rounds: 0,
   faster: 5,
 }
@@ -78,12 +75,12 @@ function requestOf(
   selection: readonly [number, number] | null,
   choices: HearingChoices,
 ): PlayRequest {
-  const { loop, metronome, countIn, dips, pedal, silence } = choices
+  const { loop, metronome, countIn, dips, silence } = choices
   // a number field that is empty gives no number
   const [rounds, faster] = [Number(choices.rounds) || 0, Number(choices.faster) || 0]
   const practice = { loop, bpm: study.recipe.tempo.bpm, selection, rounds, faster, most: MAX_BPM }
   const [hands, balance] = [handsHeard(study, choices.hands), sharesOf(choices.balance)]
-  return { practice, hands, metronome, silence, balance, countIn, dips, pedal }
+  return { practice, hands, metronome, silence, balance, countIn, dips }
 }
 
 /** Has all at hand that plays a study, so that its first note follows the press at once; what fails is said at the press. */

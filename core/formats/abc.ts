@@ -1,5 +1,7 @@
 import { type ScoreEvent, type ScoreNote, scoreOf, type ScoreStaff } from '../notation'
+import type { PlacedSign } from '../instrument'
 import { type Bundle, isMinor, type Piece } from './piece'
+import { END, endedAt, signsAt, STROKE_SIGNS } from './signs'
 
 /** Signs before a note; the format takes signs that are said to hold to the bar line, as we do. */
 const SIGNS: Record<number, string> = { [-2]: '__', [-1]: '_', 0: '=', 1: '^', 2: '^^' }
@@ -33,7 +35,13 @@ const tripletFrom = (events: readonly ScoreEvent[], at: number): string => {
 /** Beams: notes that share one stand together. */
 const joins = ({ beams }: ScoreEvent): boolean => beams[0] === 'begin' || beams[0] === 'continue'
 
-function eventOf(events: readonly ScoreEvent[], at: number, staccato: boolean): string {
+/** Signs stand before the note that they belong to. */
+const SIGN_WRITER = {
+  pedal: { down: '!ped!', anew: '!ped-up!!ped!', up: '!ped-up!' },
+  words: (text: string) => `"^${text}"`,
+}
+
+function eventOf(events: readonly ScoreEvent[], at: number, staccato: boolean, signs: readonly PlacedSign[]): string {
   const event = events[at]!
   const space = joins(event) ? '' : ' '
   const before = tripletFrom(events, at)
@@ -41,27 +49,32 @@ function eventOf(events: readonly ScoreEvent[], at: number, staccato: boolean): 
   const marks = event.notes.flatMap(({ mark }) => (mark !== null && /^[1-5]$/.test(mark) ? [`!${mark}!`] : []))
   // what is no finger stands as a word over the note
   const words = event.notes.flatMap(({ mark }) => (mark !== null && !/^[1-5]$/.test(mark) ? [`"^${mark}"`] : []))
+  const strokes = (event.step === null ? [] : (event.notes[0]!.strokeMarks ?? [])).map(
+    (each) => `"_${STROKE_SIGNS[each]}"`,
+  )
+  const own = signsAt(signs, event.step, SIGN_WRITER)
   const touch = (event.accent ? '!accent!' : '') + (staccato && event.step !== null ? '.' : '')
   const heads = event.notes.map(headOf)
   const chord = heads.length > 1 ? `[${heads.join('')}]` : heads[0]!
   const tie = event.notes.some(({ tied }) => tied.to) ? '-' : ''
   const beneath = event.notes.flatMap(({ label }) => (label ? [`"_${label}"`] : []))
-  return `${before}${[...words, ...beneath].join('')}${marks.join('')}${touch}${chord}${lengthOf(event)}${tie}${space}`
+  return `${before}${[...own, ...words, ...beneath, ...strokes].join('')}${marks.join('')}${touch}${chord}${lengthOf(event)}${tie}${space}`
 }
 
-function staffLines(staff: ScoreStaff, voice: number, staccato: boolean): string {
+function staffLines(staff: ScoreStaff, voice: number, staccato: boolean, signs: readonly PlacedSign[]): string {
   let clef = staff.bars[0]?.events[0]?.writing.clef
   const bars = staff.bars.map(({ events }) =>
     events
       .map((event, at) => {
         const changes = event.writing.clef !== clef ? `[K:clef=${event.writing.clef}] ` : ''
         clef = event.writing.clef
-        return changes + eventOf(events, at, staccato)
+        return changes + eventOf(events, at, staccato, signs)
       })
       .join('')
       .trim(),
   )
-  return `[V:${voice}] ${bars.join(' | ')} |]`
+  const last = signsAt(signs, END, SIGN_WRITER).join('')
+  return `[V:${voice}] ${bars.join(' | ')} ${last}|]`
 }
 
 function tuneOf(piece: Piece, number: number): string {
@@ -81,7 +94,9 @@ function tuneOf(piece: Piece, number: number): string {
     ...(count > 1 ? ['%%score {1 | 2}'] : []),
     ...clefs,
     `K:${keyOf(piece, score.fifths)}`,
-    ...score.staves.map((staff, at) => staffLines(staff, at + 1, articulation === 'staccato')),
+    ...score.staves.map((staff, at) =>
+      staffLines(staff, at + 1, articulation === 'staccato', at === 0 ? endedAt(score.signs, study.steps) : []),
+    ),
   ].join('\n')
 }
 

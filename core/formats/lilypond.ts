@@ -1,5 +1,7 @@
 import { type ScoreEvent, type ScoreNote, scoreOf, type ScoreStaff } from '../notation'
+import type { PlacedSign } from '../instrument'
 import { type Bundle, isMinor, type Piece } from './piece'
+import { END, endedAt, signsAt, STROKE_SIGNS } from './signs'
 
 const SIGNS: Record<number, string> = { [-2]: 'eses', [-1]: 'es', 0: '', 1: 'is', 2: 'isis' }
 const MAJORS = ['ces', 'ges', 'des', 'aes', 'ees', 'bes', 'f', 'c', 'g', 'd', 'a', 'e', 'b', 'fis', 'cis']
@@ -19,13 +21,20 @@ const BEAMS = { begin: '[', continue: '', end: ']', forward: '', backward: '' } 
 /** A finger at its own note; R and L stand over the note. */
 const finger = ({ mark }: ScoreNote): string => (mark !== null && /^[1-5]$/.test(mark) ? `-${mark}` : '')
 
-function eventOf(event: ScoreEvent, staccato: boolean): string {
+/** Signs of a pedal, and words over the notes, follow the note that they stand at. */
+const SIGN_WRITER = {
+  pedal: { down: '\\sustainOn', anew: '\\sustainOff\\sustainOn', up: '\\sustainOff' },
+  words: (text: string) => `^"${text}"`,
+}
+
+function eventOf(event: ScoreEvent, staccato: boolean, signs: readonly string[]): string {
   if (event.notes.length === 0) return `r${lengthOf(event)}`
   const heads = event.notes.map((note) => headOf(note) + (event.notes.length > 1 ? finger(note) : ''))
   const chord = heads.length > 1 ? `<${heads.join(' ')}>` : heads[0]!
   const over = event.notes.flatMap(({ mark }) => (mark !== null && !/^[1-5]$/.test(mark) ? [`^"${mark}"`] : []))
   const beneath = event.notes.flatMap(({ label }) => (label ? [`_"${label}"`] : []))
-  const words = [...over, ...beneath]
+  const strokes = (event.notes[0]!.strokeMarks ?? []).map((each) => `_"${STROKE_SIGNS[each]}"`)
+  const words = [...over, ...beneath, ...(event.step === null ? [] : strokes), ...signs]
   return [
     chord + lengthOf(event),
     event.slashes > 0 ? `:${8 * 2 ** (event.slashes - 1)}` : '',
@@ -40,7 +49,7 @@ function eventOf(event: ScoreEvent, staccato: boolean): string {
 
 const OTTAVA = (by: number): string => `\\ottava #${by} `
 
-function staffOf(staff: ScoreStaff, head: string, staccato: boolean): string {
+function staffOf(staff: ScoreStaff, head: string, staccato: boolean, signs: readonly PlacedSign[]): string {
   let last = staff.bars[0]!.events[0]!.writing
   const first = `\\clef ${last.clef} ${head} ${last.ottava === 0 ? '' : OTTAVA(last.ottava)}`
   const bars = staff.bars.map(({ events }) =>
@@ -50,11 +59,12 @@ function staffOf(staff: ScoreStaff, head: string, staccato: boolean): string {
         const ottava = event.writing.ottava === last.ottava ? '' : OTTAVA(event.writing.ottava)
         last = event.writing
         const opens = event.tuplet === 'begin' ? '\\tuplet 3/2 { ' : ''
-        return `${clef}${ottava}${opens}${eventOf(event, staccato)}${event.tuplet === 'end' ? ' }' : ''}`
+        return `${clef}${ottava}${opens}${eventOf(event, staccato, signsAt(signs, event.step, SIGN_WRITER))}${event.tuplet === 'end' ? ' }' : ''}`
       })
       .join(' '),
   )
-  return `\\new Staff { ${first}\n  ${bars.join(' |\n  ')} \\bar "|." }`
+  const lifted = signsAt(signs, END, SIGN_WRITER).map((sign) => ` <>${sign}`)
+  return `\\new Staff { ${first}\n  ${bars.join(' |\n  ')}${lifted.join('')} \\bar "|." }`
 }
 
 /** Text within quotes. */
@@ -66,7 +76,9 @@ function scoreBlock(piece: Piece): string {
   const minor = isMinor(study)
   const key = `\\key ${(minor ? MINORS : MAJORS)[score.fifths + 7]} ${minor ? '\\minor' : '\\major'}`
   const head = `${key} \\time ${score.beatsPerBar}/4 \\tempo 4 = ${study.recipe.tempo.bpm}`
-  const staves = score.staves.map((staff) => staffOf(staff, head, study.recipe.articulation === 'staccato'))
+  const staves = score.staves.map((staff, at) =>
+    staffOf(staff, head, study.recipe.articulation === 'staccato', at === 0 ? endedAt(score.signs, study.steps) : []),
+  )
   const group = staves.length > 1 ? `\\new PianoStaff <<\n${staves.join('\n')}\n>>` : staves[0]!
   return `\\score {\n${group}\n\\header { piece = ${quoted(title)} }\n\\layout { }\n\\midi { }\n}`
 }

@@ -14,6 +14,7 @@ import type {
   Tempo,
   LayoutRules,
 } from '../study'
+import type { Pedal } from '../sticking'
 import type { Difficulty, Together } from '../together'
 import type { PlayerRequirement, Miss, ShortField, StandsFor } from './requirement'
 import type { Phrase, Saying } from './lexicon'
@@ -86,7 +87,11 @@ export interface Other {
 export type ScoreSign =
   | { readonly is: 'registers'; readonly feet: readonly string[] }
   | { readonly is: 'bellows'; readonly direction: 'opening' | 'closing'; readonly shakes: boolean }
+  | { readonly is: 'pedal'; readonly goes: 'down' | 'anew' | 'up' }
+/** What a stroke does beside sounding: it stays on its bar, or another mallet stops the bar before. */
+export type StrokeMark = 'dead' | 'damp'
 export interface PlacedSign {
+  /** The step before which it stands; after the last where it is the count of steps. */
   readonly step: number
   readonly sign: ScoreSign
 }
@@ -123,6 +128,8 @@ export interface WrittenNote {
 /** The same in the hand that strikes it. */
 export interface HeardNote extends WrittenNote {
   readonly hand: Hand
+  /** Stopped with its own length: a pedal lets it ring no longer. */
+  readonly stopped?: true
 }
 
 /** A school of the family, as it is offered. */
@@ -290,12 +297,16 @@ export interface Family<
   heard(performance: P, player: PlayerId, note: WrittenNote): readonly HeardNote[]
   /** Steps at which the sound dips for a moment, as where bellows turn. */
   dipsOf(performance: P): readonly number[]
-  /** Signs over the score: which reeds sound, which way the bellows go. */
+  /** Signs of the score: which reeds sound, which way the bellows go, when the pedal changes. */
   signsOf(performance: P): readonly PlacedSign[]
   /** Its sound, as General MIDI numbers them from 0 (MIDI Manufacturers Association, General MIDI System Level 1, 1991). */
   programOf(recipe: R): number
-  /** Whether it has a pedal that lets what is struck ring. */
-  hasPedal(recipe: R): boolean
+  /** What changes where a recipe goes over to another instrument of the family that has not all that this one has. */
+  alongInstrument(recipe: R, instrument: R['instrument']): Partial<R>
+  /** What the stroke of a note does beside sounding. */
+  strokeMarksAt(performance: P, index: number): readonly StrokeMark[]
+  /** When the pedal changes that lets what is struck ring; null without one. */
+  pedalOf(recipe: R): Pedal | null
   /** The hands that can be heard apart. */
   handsHeard(performance: P): readonly Hand[]
 

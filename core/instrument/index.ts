@@ -23,6 +23,7 @@ export type {
   Other,
   PlacedSign,
   ScoreSign,
+  StrokeMark,
   SolvedLine,
   WrittenNote,
 } from './family'

@@ -1,4 +1,5 @@
 import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
+import type { Damping } from '../sticking'
 import type { Hand, HandsApart, Motion } from '../study'
 
 /** What any family says of who plays, and on what. */
@@ -70,6 +71,8 @@ export type InstrumentMessages = {
   'stick.rudiment': { rudiment: Message; on: 'degree' | 'stroke' }
   'stick.rolled': { manner: 'separate' | 'through'; strokes: number | 'ladder' }
   'stick.four': { figure: string }
+  'stick.pedal': { pedal: 'beat' | 'bar' | 'down'; damping: Damping }
+  'stick.dead': { which: 'beats' | 'all' }
   /** Why sticks do not take a pattern. */
   'sticks.no-thumbs': { asked: Message }
   'sticks.no-hand': { asked: Message }

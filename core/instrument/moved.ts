@@ -26,8 +26,10 @@ export const fitShape = (
  * material what the other cannot take.
  */
 export function movedTo(recipe: Recipe, instrument: Recipe['instrument']): Partial<RecipeInput> {
-  if (sameFamily(recipe, { instrument })) return { instrument, startOctave: undefined } as Partial<RecipeInput>
   const family = familyOf({ instrument })
+  if (sameFamily(recipe, { instrument })) {
+    return { ...family.alongInstrument(recipe, instrument), instrument, startOctave: undefined } as Partial<RecipeInput>
+  }
   const { material, pattern, rhythm, bookends } = recipe
   const ladder = rhythm.ladder === 'strokes' ? 'none' : rhythm.ladder
   const fields = families().flatMap((each) => each.fields) as (keyof RecipeInput)[]

@@ -1,4 +1,4 @@
-import type { Player } from '../instrument'
+import { familyOf, type PlacedSign, type Player, type StrokeMark } from '../instrument'
 import type { Pitch } from '../pitch'
 import { lineFor, marksOf, playersIn, type RealisedStudy, underlinedIn } from '../realise'
 import { heldBeats, type Leg, type LineNote, type Meter, type Value, writtenOver } from '../study'
@@ -26,6 +26,8 @@ export interface ScoreNote {
   readonly tied: { readonly from: boolean; readonly to: boolean }
   /** Its mark is underlined: it is found in another row than is usual. */
   readonly underlined?: true
+  /** What its stroke does beside sounding. */
+  readonly strokeMarks?: readonly StrokeMark[]
   /** Steps that it rings on under what follows. */
   readonly rings?: number
 }
@@ -61,6 +63,8 @@ export interface Score {
   readonly fifths: number
   readonly beatsPerBar: Meter
   readonly staves: readonly ScoreStaff[]
+  /** Signs over or under the whole, each before its step; after the last step where it is their count. */
+  readonly signs: readonly PlacedSign[]
 }
 
 type Bare = Omit<ScoreEvent, 'beams' | 'tuplet' | 'slashes' | 'accent' | 'writing'>
@@ -96,6 +100,11 @@ function struck(study: RealisedStudy, chord: readonly ScoreNote[], leg: Leg, ste
 
 const silent = (value: Value): Bare => ({ ...value, step: null, leg: null, notes: [] })
 
+const strokeMarked = (study: RealisedStudy, index: number): Pick<ScoreNote, 'strokeMarks'> => {
+  const strokeMarks = familyOf(study.recipe).strokeMarksAt(study, index)
+  return strokeMarks.length > 0 ? { strokeMarks } : {}
+}
+
 /** What a player strikes at each step, with the signs it needs. */
 function chordsOf(study: RealisedStudy, player: Player): (ScoreNote & LineNote)[][] {
   const { rhythm, steps } = study
@@ -109,6 +118,7 @@ function chordsOf(study: RealisedStudy, player: Player): (ScoreNote & LineNote)[
       ...note,
       ...{ index, mark: marks[index] ?? null, sign: signs[index]!, chord: note.chord },
       ...(under.has(index) ? { underlined: true as const } : {}),
+      ...strokeMarked(study, index),
       tied: { from: false, to: false },
     }),
   )
@@ -203,4 +213,5 @@ export const scoreOf = (study: RealisedStudy): Score => ({
   fifths: printedFifths(study.keySignature.fifths),
   beatsPerBar: study.rhythm.beatsPerBar,
   staves: playersIn(study).map((player) => staffOf(study, player)),
+  signs: familyOf(study.recipe).signsOf(study),
 })

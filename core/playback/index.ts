@@ -5,5 +5,4 @@
 export { type Click, clicksOver, countIn, type Metronome, METRONOMES } from './clicks'
 export { type Listening, type PlayedNote, playedNotes, swung, unswung } from './played'
 export { beatsOver, crossingSteps, type Loop, type Practice, type Round, roundsOf } from './rounds'
-export { type Pedal, PEDALS } from './shaped'
 export { clicksInBar, type Silence, SILENCES } from './silence'

@@ -1,7 +1,7 @@
 import { familyOf, type HeardNote, type Player, type WrittenNote } from '../instrument'
 import { inkOf, lineFor, playersIn, type RealisedStudy } from '../realise'
 import { heldBeats, type Tempo } from '../study'
-import { type Pedal, ringing, swelling } from './shaped'
+import { ringing, swelling } from './shaped'
 
 /** A note as it is heard. */
 export type PlayedNote = HeardNote
@@ -80,8 +80,6 @@ export interface Listening {
   readonly dips?: boolean
   /** Whether rolls are heard stroke by stroke, or as long notes. */
   readonly strokes?: boolean
-  /** When the pedal lifts, where the instrument has one. */
-  readonly pedal?: Pedal
 }
 
 /**
@@ -89,13 +87,16 @@ export interface Listening {
  * right hand first. Nothing slows down at the end.
  */
 export function playedNotes(study: RealisedStudy, listening: Listening = {}): PlayedNote[] {
-  const { dips = true, strokes = true, pedal = 'note' } = listening
+  const { dips = true, strokes = true } = listening
   const family = familyOf(study.recipe)
   const notes = playersIn(study)
     .flatMap((player) => writtenNotes(study, player).flatMap((note) => heardOf(study, player, note, strokes)))
     .sort((a, b) => a.start - b.start)
-  if (pedal !== 'note' && family.hasPedal(study.recipe))
-    return ringing(notes, pedal === 'bar' ? study.rhythm.beatsPerBar : 1)
+  const pedal = family.pedalOf(study.recipe)
+  if (pedal !== null && pedal !== 'note') {
+    const end = Math.max(...notes.map(({ start, beats }) => start + beats))
+    return ringing(notes, { beat: 1, bar: study.rhythm.beatsPerBar, down: end }[pedal])
+  }
   const turns = dips ? family.dipsOf(study).map((step) => swungStart(study, step)) : []
   return turns.length > 0 ? swelling(notes, turns) : notes
 }

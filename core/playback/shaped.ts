@@ -1,9 +1,5 @@
 import type { HeardNote } from '../instrument'
 
-/** When a sustaining pedal lifts: with each note, or at each beat or bar, until then what is struck rings. */
-export type Pedal = 'note' | 'beat' | 'bar'
-export const PEDALS: readonly Pedal[] = ['note', 'beat', 'bar']
-
 const NEAR = 1e-6
 
 /** How much of its loudness a note has where bellows turn, in the middle of a draw, and how long before a turn they let go, in beats. */
@@ -29,9 +25,21 @@ export function swelling(notes: readonly HeardNote[], turns: readonly number[]):
   })
 }
 
-/** What is struck rings until the pedal lifts. @param every beats from one lift to the next */
-export const ringing = (notes: readonly HeardNote[], every: number): HeardNote[] =>
-  notes.map((note) => {
-    const lift = every * (Math.floor(note.start / every + NEAR) + 1)
-    return { ...note, beats: Math.max(note.beats, lift - note.start) }
-  })
+/**
+ * What is struck rings until the pedal lifts, until it is struck again, or until it is stopped.
+ * @param every beats from one lift to the next
+ * @param notes sorted by their beginnings
+ */
+export function ringing(notes: readonly HeardNote[], every: number): HeardNote[] {
+  const again = new Map<number, number>()
+  return notes
+    .toReversed()
+    .map((note) => {
+      const next = again.get(note.midi) ?? Infinity
+      again.set(note.midi, note.start)
+      if (note.stopped) return note
+      const lift = every * (Math.floor(note.start / every + NEAR) + 1)
+      return { ...note, beats: Math.max(note.beats, Math.min(lift, next) - note.start) }
+    })
+    .toReversed()
+}

@@ -1,16 +1,21 @@
 import { kindNamed, KINDS } from '../material'
 import { type CommonRecipe, isFree, NOTES_PER_BEAT, oneOf, partOf, whole } from '../study'
-import { BAR_RANGES, type BarSettings, STRIKES, DEFAULT_BARS } from '../surface'
+import { BAR_RANGES, type BarSettings, malletInstrument, STRIKES, DEFAULT_BARS } from '../surface'
 import { stickingError as refuse } from './messages'
 import { strokesIn } from './rudiments'
 import {
+  DAMPINGS,
+  DEAD_STROKES,
   HIGHEST_SHAPE,
   type MalletRecipe,
   type Mallets,
   MAX_STROKES,
   NO_ROLL,
   NUMBERINGS,
+  PEDALS,
+  PLAIN_RING,
   REACH_RANGE,
+  type Ring,
   type Roll,
   ROLL_ENDINGS,
   ROLL_STROKES,
@@ -65,6 +70,15 @@ function shapeOf(shape: unknown): readonly number[] {
   throw refuse('mallets.crossed', given, `${path}[${crossed}]`)
 }
 
+function completeRing(value: unknown): Ring {
+  const { pedal, damping, dead } = partOf(value, PLAIN_RING, 'ring')
+  return {
+    pedal: oneOf(pedal, PEDALS, 'ring.pedal'),
+    damping: oneOf(damping, DAMPINGS, 'ring.damping'),
+    dead: oneOf(dead, DEAD_STROKES, 'ring.dead'),
+  }
+}
+
 function completeBars(value: unknown): BarSettings {
   const bars = partOf(value, DEFAULT_BARS, 'bars')
   const usually = (field: 'gap' | 'overlap'): number | null => {
@@ -106,6 +120,7 @@ export function completeSticking(input: StickingInput, material: CommonRecipe['m
     rudimentOn: oneOf(input.rudimentOn ?? 'degree', RUDIMENT_ON, 'rudimentOn'),
     roll: completeRoll(input.roll),
     mallets: completeMallets(input.mallets),
+    ring: completeRing(input.ring),
     strike: oneOf(input.strike ?? 'off-centre', STRIKES, 'strike'),
     bars: completeBars(input.bars),
   }
@@ -150,6 +165,24 @@ function checkRoll({ roll, mallets, rudiment, tempo: { notesPerBeat }, rhythm: {
   throw refuse('roll.strokes', { strokes: uneven, notes: notesPerBeat }, field)
 }
 
+/** Only a pedal lets bars ring on; and to stop one wants a mallet that is free. */
+function checkRing(recipe: MalletRecipe): void {
+  const { ring, instrument, roll, rudiment, mallets, material, pattern } = recipe
+  if (ring.pedal !== 'note' && !malletInstrument(instrument).pedal) {
+    throw refuse('ring.pedal', { instrument }, 'ring.pedal')
+  }
+  if (ring.dead !== 'none' && roll.manner !== 'none') throw refuse('ring.dead', {}, 'ring.dead')
+  if (ring.damping === 'none') return
+  const busy = (why: 'pedal' | 'strokes' | 'double'): never => {
+    throw refuse('ring.damping', { why }, 'ring.damping')
+  }
+  if (ring.pedal === 'note') busy('pedal')
+  if (mallets.count === 4 || rudiment !== 'none' || roll.manner !== 'none' || pattern.accompaniment !== 'none') {
+    busy('strokes')
+  }
+  if (!isFree(material) && KINDS[material.kind].second) busy('double')
+}
+
 /** Whether what is asked of the sticks goes together. @throws DomainError naming the field */
 export function checkMallets(recipe: MalletRecipe): void {
   const shared = { hands: 'together', motion: 'similar', interval: 'octave', contraryFrom: 'unison' } as const
@@ -167,4 +200,5 @@ export function checkMallets(recipe: MalletRecipe): void {
     throw refuse('rudiment.material', {}, 'rudiment')
   }
   checkRoll(recipe)
+  checkRing(recipe)
 }

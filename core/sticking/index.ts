@@ -5,6 +5,7 @@
 export { LONG_FIGURES, permutations, strokeBetween, strokeTypes, DEFAULT_FIGURES } from './fourMallets'
 export { type KeyShape, keyShapeOf } from './moves'
 export { stickingError, type StickingErrors, type StickingMessages, stickingMessage } from './messages'
+export type { Damped } from './damping'
 export { clearance, pairOf, severityOf } from './pairs'
 export type { StickAlternative, Sticking } from './result'
 export { recommendedStrokes } from './rolls'
@@ -16,12 +17,19 @@ export { checkedStickPin } from './checkedPin'
 export type { StickPin } from './pin'
 export { strokesIn } from './rudiments'
 export {
+  type Damping,
+  DAMPINGS,
+  DEAD_STROKES,
   HIGHEST_SHAPE,
   type MalletRecipe,
   type Mallets,
   NUMBERINGS,
+  type Pedal,
+  PEDALS,
+  PLAIN_RING,
   REACH_RANGE,
   renumbered,
+  type Ring,
   type Roll,
   ROLL_ENDINGS,
   ROLL_STROKES,

@@ -2,7 +2,7 @@ import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker 
 import type { PinnedLine } from '../fingering'
 import type { Hand, Leg } from '../study'
 import type { StrokeType } from './strokeType'
-import type { Rudiment, StickingSchoolId } from './settings'
+import type { Pedal, Rudiment, StickingSchoolId } from './settings'
 
 type Across = 'none' | 'one' | 'all' | 'some'
 type RudimentName = Exclude<Rudiment, 'none'>
@@ -25,6 +25,10 @@ export type StickingMessages = {
   'double.falls': { note: NoteParam; hand: Hand }
   'double.of-rudiment': { rudiment: Message }
   'without-double': null
+  /** While the pedal is down: the mallet that struck a bar goes back on it; or the other comes for it. */
+  'reason.damp-back': { pedal: Pedal }
+  'reason.damp-follows': { note: NoteParam; next: NoteParam; hand: Hand }
+  'reason.dead': { which: 'beats' | 'all' }
   'reason.sticks-cross': { from: NoteParam; to: NoteParam; upper: NoteParam }
   'stick.count': { hard: number; doubles: number; rowDoubles: number; across: Across }
   'reason.lead': { lead: Hand; own: Message; other: Message }
@@ -74,6 +78,9 @@ export interface StickingErrors {
   'instrument.material': { kind: Message; why: 'chords' | 'shared' }
   'instrument.hands': { field: string; value: string; instrument: string }
   'rhythm.ladder': { why: 'no-roll' | 'rolled' | 'sticks-only' }
+  'ring.pedal': { instrument: string }
+  'ring.dead': null
+  'ring.damping': { why: 'pedal' | 'strokes' | 'double' }
   'roll.mallets': null
   'roll.rudiment': null
   'roll.strokes': { strokes: number; notes: number }

@@ -4,6 +4,7 @@ import { type Message, type NoteParam, listed, named } from '../message'
 import { noteName } from '../pitch'
 import type { Stick, Hand } from '../study'
 import { countOf, doubleSteps, inversionsOf, type StickCount } from './findings'
+import { dampingReasons } from './damping'
 import { severityOf } from './pairs'
 import { otherStick } from './schools'
 import { isInverted, type StickTask, type Strokes, strokesFrom } from './task'
@@ -11,7 +12,19 @@ import { isInverted, type StickTask, type Strokes, strokesFrom } from './task'
 /** Why sticks fall as they do. `indices` are the notes it speaks of, first occurrence first. */
 export interface StickReason {
   readonly kind:
-    'double' | 'crossing' | 'lead' | 'octaves' | 'tops' | 'pin' | 'rudiment' | 'figure' | 'roll' | 'turns' | 'together'
+    | 'double'
+    | 'crossing'
+    | 'damping'
+    | 'dead'
+    | 'lead'
+    | 'octaves'
+    | 'tops'
+    | 'pin'
+    | 'rudiment'
+    | 'figure'
+    | 'roll'
+    | 'turns'
+    | 'together'
   readonly indices: readonly number[]
   readonly message: Message
   /** What the next best would cost more, in points of effort; null where nothing competes. */
@@ -160,6 +173,7 @@ export function stickReasons(
     ...(both ? [together] : []),
     ...doubles,
     ...crossingReasons(task, strokes),
+    ...dampingReasons(task, strokes),
     ...octaveReason(task, strokes),
     ...topReason(task, strokes),
     ...pinReason(task, pinPrice),

@@ -1,5 +1,6 @@
 import type { Message } from '../message'
 import type { Stick } from '../study'
+import type { Damped } from './damping'
 import type { Inversion, StickCount } from './findings'
 import type { Span } from './fourMallets'
 import type { RowMove } from './moves'
@@ -33,6 +34,10 @@ export interface Sticking {
   readonly mallets?: readonly number[]
   readonly spans?: readonly Span[]
   readonly roll?: RollPlan
+  /** Bars that are stopped with a mallet while the pedal is down. */
+  readonly damped: readonly Damped[]
+  /** Notes whose stroke stays on the bar. */
+  readonly dead: readonly number[]
   readonly pinned: readonly { readonly index: number; readonly pin: number }[]
   /** Points of effort, whatever the school. */
   readonly cost: number
@@ -51,4 +56,4 @@ export interface StickingOptions extends StickedKeys {
 }
 
 /** All but what follows from the notes alone. */
-export type Struck = Omit<Sticking, 'rowMoves' | 'mixedRows'>
+export type Struck = Omit<Sticking, 'rowMoves' | 'mixedRows' | 'damped' | 'dead'> & Partial<Pick<Sticking, 'damped'>>

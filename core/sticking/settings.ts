@@ -61,6 +61,26 @@ export const REACH_RANGE = { least: 150, most: 700 } as const
 export const MAX_STROKES = 16
 export const HIGHEST_SHAPE = 16
 
+/** When a sustaining pedal changes: with every note, at every beat or bar, or not at all. */
+export const PEDALS = ['note', 'beat', 'bar', 'down'] as const
+export type Pedal = (typeof PEDALS)[number]
+/**
+ * How, under a pedal that stays down, a bar is stopped whose sound would mix with its neighbour's: not at all; by the
+ * mallet that struck it, as the other strikes on; or by the other mallet, which follows.
+ */
+export const DAMPINGS = ['none', 'next-stroke', 'other-mallet'] as const
+export type Damping = (typeof DAMPINGS)[number]
+/** Strokes that stay on the bar, so that it stops at once. */
+export const DEAD_STROKES = ['none', 'beats', 'all'] as const
+
+/** How long what is struck rings. */
+export interface Ring {
+  readonly pedal: Pedal
+  readonly damping: Damping
+  readonly dead: (typeof DEAD_STROKES)[number]
+}
+export const PLAIN_RING: Ring = { pedal: 'note', damping: 'none', dead: 'none' }
+
 /** What a teacher of mallets chooses. */
 export interface StickingSettings {
   readonly school: StickingSchoolId
@@ -71,15 +91,17 @@ export interface StickingSettings {
   readonly rudimentOn: (typeof RUDIMENT_ON)[number]
   readonly roll: Roll
   readonly mallets: Mallets
+  readonly ring: Ring
   readonly strike: Strike
   readonly bars: BarSettings
 }
 
 /** The same as it may be written: a school's name may still be anybody's, and parts may be given in part. */
-export type StickingInput = Partial<Omit<StickingSettings, 'school' | 'roll' | 'mallets' | 'bars'>> & {
+export type StickingInput = Partial<Omit<StickingSettings, 'school' | 'roll' | 'mallets' | 'ring' | 'bars'>> & {
   readonly school?: string
   readonly roll?: Partial<Roll>
   readonly mallets?: Partial<Mallets>
+  readonly ring?: Partial<Ring>
   readonly bars?: Partial<BarSettings>
 }
 

@@ -5,9 +5,10 @@ import type { Line, Stick } from '../study'
 import type { MalletRecipe } from './settings'
 import { byFigure, byRoll, byRudiment, byTurns } from './dictated'
 import { countOf, doubleSteps, effortOf, inversionsOf } from './findings'
+import { dampedBy } from './damping'
 import { mixedRowsOf, rowMovesOf } from './moves'
 import { type PlacedStickPin, stickConflict } from './pins'
-import { countMessage, doublePlaced, doubleMessage, type OtherLead, stickReasons } from './reasons'
+import { countMessage, doublePlaced, doubleMessage, type OtherLead, type StickReason, stickReasons } from './reasons'
 import type { StickAlternative, Sticking, StickingOptions, Struck } from './result'
 import { rollPlan } from './rolls'
 import { type StickTask, stickProblem, stickTask, sticksFrom, strokesFrom } from './task'
@@ -99,6 +100,7 @@ function bySchool(recipe: MalletRecipe, line: Line, options: StickingOptions): S
       reason: doubleMessage(task, strokes, at),
     })),
     inversions: inversionsOf(task, strokes),
+    damped: dampedBy(task, strokes),
     pinned: pinnedBy(task),
     cost,
     count: countOf(task, sticks),
@@ -128,5 +130,18 @@ function played(recipe: MalletRecipe, line: Line, options: StickingOptions): Str
  * @throws DomainError `pin.note`, `pin.degree`, `pin.conflict`, `pin.dictated`, `mallets.reach`
  */
 export function stickLine(recipe: MalletRecipe, line: Line, options: StickingOptions): Sticking {
-  return { ...played(recipe, line, options), rowMoves: rowMovesOf(recipe, line), mixedRows: mixedRowsOf(line) }
+  const { reasons, ...struck } = played(recipe, line, options)
+  const dead = (options.ringing?.dead ?? []).flatMap((each, index) => (each ? [index] : []))
+  return {
+    damped: [],
+    ...struck,
+    dead,
+    reasons: [...reasons, ...deadReason(recipe, dead)],
+    ...{ rowMoves: rowMovesOf(recipe, line), mixedRows: mixedRowsOf(line) },
+  }
+}
+
+function deadReason({ ring: { dead: which } }: MalletRecipe, dead: readonly number[]): StickReason[] {
+  if (which === 'none' || dead.length === 0) return []
+  return [{ kind: 'dead', indices: dead, message: stickingMessage('reason.dead', { which }), price: null }]
 }

@@ -2,6 +2,7 @@ import type { Problem } from '../solver'
 import { type Line, notesPerMinute, type Stick } from '../study'
 import type { MalletRecipe } from './settings'
 import { barsFor, malletInstrument } from '../surface'
+import { clashes, dampingEffort, dampingRank, type Ringing } from './damping'
 import { clearance, type Pair, pairOf, severityOf } from './pairs'
 import { type PlacedStickPin, placedStickPins } from './pins'
 import { crossingEffort, doubleEffort, pricesOf, type StickingSchool, stickingSchoolOf } from './schools'
@@ -30,6 +31,8 @@ export interface StickTask {
   readonly steps: readonly StrikeStep[]
   /** Between a step and the next; null where both sticks strike at once on either side. */
   readonly pairs: readonly (Pair | null)[]
+  /** Between a step and the next: whether the first must be stopped as the next is struck. */
+  readonly clashes: readonly boolean[]
   readonly pins: readonly PlacedStickPin[]
   readonly fixed: ReadonlyMap<number, Stick>
   readonly perSecond: number
@@ -43,6 +46,8 @@ export interface StickedKeys {
   readonly degrees: number
   /** The first note of each key; a line of one key has one. */
   readonly begins?: readonly number[]
+  /** How its notes ring; nothing rings on where it is not said. */
+  readonly ringing?: Ringing
 }
 
 const PERIOD = 8
@@ -105,6 +110,7 @@ export function stickTask(recipe: MalletRecipe, line: Line, asked: StickedKeys):
   const xOf = new Map(bars.map((bar) => [bar.midi, bar]))
   return {
     ...{ recipe, line, steps, pairs, pins },
+    clashes: asked.ringing ? clashes(steps, recipe.ring.damping, asked.ringing) : pairs.map(() => false),
     school: stickingSchoolOf(recipe.school),
     lead: recipe.lead === 'right' ? 'R' : 'L',
     fixed: new Map(pins.flatMap(({ fixes }) => fixes.map(({ index, stick }) => [index, stick]))),
@@ -126,9 +132,10 @@ export const isInverted = ({ rising }: Pair, a: Stick, b: Stick): boolean =>
 export function effortBetween(task: StickTask, at: number, a: Strokes, b: Strokes): number {
   const pair = task.pairs[at]
   if (!pair || a === 'LR' || b === 'LR') return 0
-  if (a === b) return doubleEffort(pair, task.perSecond)
-  if (!isInverted(pair, a, b)) return 0
-  return crossingEffort(pair, severityOf(pair), task.clears(at))
+  const damping = dampingEffort(task, at, a === b)
+  if (a === b) return doubleEffort(pair, task.perSecond) + damping
+  if (!isInverted(pair, a, b)) return damping
+  return crossingEffort(pair, severityOf(pair), task.clears(at)) + damping
 }
 
 type Prices = ReturnType<typeof pricesOf>
@@ -136,17 +143,19 @@ type Prices = ReturnType<typeof pricesOf>
 function rankedBetween(task: StickTask, prices: Prices, at: number, a: Strokes, b: Strokes): number {
   const pair = task.pairs[at]
   if (!pair || a === 'LR' || b === 'LR') return 0
+  const damping = prices.double * dampingRank(task, at, a === b)
   if (a === b) {
     return (
+      damping +
       prices.double +
       (pair.rows ? prices.row : 0) +
       prices.distance * 2 * pair.distance +
       prices.late * task.steps[at + 1]!.toTonic
     )
   }
-  if (!isInverted(pair, a, b)) return 0
+  if (!isInverted(pair, a, b)) return damping
   const severity = severityOf(pair)
-  return severity === 'trivial' ? 0 : prices[severity]
+  return damping + (severity === 'trivial' ? 0 : prices[severity])
 }
 
 const SINGLE: readonly Strokes[] = ['R', 'L']

@@ -156,6 +156,8 @@ const MORE_KINDS = 0.5
 const STICK_WEIGHTS = { stroke: 0.06, hard: 3, mild: 1, double: 1.5, row: 0.6 }
 /** A roll by its strokes a second, and two more mallets to hold and to tell apart; ours, as all weights here. */
 const [ROLLED, FOUR_MALLETS] = [0.4, 4]
+/** A bar that is stopped by a mallet, and more where that mallet has to come for it; ours. */
+const DAMPING = { each: 0.1, follows: 0.5 }
 
 /** Difficulty of a line of sticks. Never less for one octave more or for a faster tempo. */
 export function stickDifficulty(
@@ -165,9 +167,11 @@ export function stickDifficulty(
     rowMoves,
     roll,
     mallets,
-  }: Pick<Sticking, 'count' | 'rowMoves' | 'roll' | 'mallets'> & { readonly notes: readonly unknown[] },
+    damped,
+  }: Pick<Sticking, 'count' | 'rowMoves' | 'roll' | 'mallets' | 'damped'> & { readonly notes: readonly unknown[] },
   notesPerMinute: number,
 ): Difficulty {
+  const followed = damped.filter(({ follows }) => follows).length
   return difficultyFrom({
     strokes: STICK_WEIGHTS.stroke * notes.length,
     crossed: STICK_WEIGHTS.hard * count.hard + STICK_WEIGHTS.mild * count.mild,
@@ -175,6 +179,7 @@ export function stickDifficulty(
     rows: STICK_WEIGHTS.row * rowMoves.length,
     ...(roll ? { rolls: ROLLED * roll.perSecond } : {}),
     ...(mallets ? { mallets: FOUR_MALLETS } : {}),
+    ...(damped.length > 0 ? { damping: DAMPING.each * damped.length + DAMPING.follows * followed } : {}),
     tempo: tempoFactor(notesPerMinute),
   })
 }

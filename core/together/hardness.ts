@@ -21,6 +21,7 @@ type Summand =
   | 'rows'
   | 'rolls'
   | 'mallets'
+  | 'damping'
 export type Parts = Readonly<Partial<Record<Summand | (typeof FACTORS)[number], number>>>
 
 const DEFAULT_NOTES_A_MINUTE = 120

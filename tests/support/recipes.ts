@@ -30,14 +30,18 @@ import { CHROMATICS, FIRST_FINGERS, HAND_SIZES, LEFT_ARPEGGIOS, REPEATS, SCHOOLS
 import { completeRecipe, type Recipe, type RecipeInput } from '#core/instrument'
 import { MALLET_IDS, STRIKES } from '#core/surface'
 import {
+  DAMPINGS,
+  DEAD_STROKES,
   NUMBERINGS,
+  PEDALS,
+  ROLLS,
   ROLL_ENDINGS,
   ROLL_STROKES,
-  ROLLS,
-  RUDIMENT_ON,
   RUDIMENTS,
+  RUDIMENT_ON,
   STICKING_SCHOOLS,
   TOPS,
+  type Ring,
 } from '#core/sticking'
 import { anyNamed, RUNS } from './material'
 
@@ -238,6 +242,12 @@ const manner = fc.oneof(
   }),
 )
 
+/** As much of a ring as an instrument and a manner of striking can have. */
+function ringFor(instrument: string, free: boolean, rolled: boolean, { pedal, damping, dead }: Ring): Ring {
+  const own = instrument.startsWith('vibraphone') ? pedal : 'note'
+  return { pedal: own, damping: free && own !== 'note' ? damping : 'none', dead: rolled ? 'none' : dead }
+}
+
 /** Complete recipes for mallets, with every field at any of its values; not all of them fit their instrument. */
 export const anyMallets: fc.Arbitrary<Recipe> = fc
   .record({
@@ -257,15 +267,21 @@ export const anyMallets: fc.Arbitrary<Recipe> = fc
       overlap: fc.option(fc.integer({ min: 0, max: 40 })),
     }),
     manner,
+    ring: fc.record({
+      pedal: fc.constantFrom(...PEDALS),
+      damping: fc.constantFrom(...DAMPINGS),
+      dead: fc.constantFrom(...DEAD_STROKES),
+    }),
     pins: fc.array(stickPin, { maxLength: 3 }),
   })
-  .map(({ material, bpm, manner: how, pins, ...fields }) => {
+  .map(({ material, bpm, manner: how, ring: any, pins, ...fields }) => {
     const double = KINDS[material.kind].second !== undefined
     const single = 'rudiment' in how || ('mallets' in how && how.mallets.count === 4)
     return completeRecipe({
       ...(fields as RecipeInput),
       material,
       tempo: { bpm },
+      ring: ringFor(fields.instrument, Object.keys(how).length === 0 && !double, 'roll' in how, any),
       ...(double && single ? {} : (how as object)),
       pins: pins as never,
     })

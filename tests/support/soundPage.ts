@@ -68,7 +68,7 @@ async function render({
       if (recorded) instrument.dress(await sampledVoice(recorded))
       const player = new Player(instrument, { step: () => {}, ended: () => {} })
       const even = { silence, balance: { right: 1, left: 1, ...balance } }
-      player.start(study, { practice, hands, metronome, countIn, dips, pedal: 'note', ...even }, 0)
+      player.start(study, { practice, hands, metronome, countIn, dips, ...even }, 0)
     },
     seconds,
     1,

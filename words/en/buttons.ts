@@ -67,7 +67,8 @@ export const buttons = {
     'The free bass of {notes} notes has no {note} here. Begin elsewhere, play fewer octaves, or say where its lowest note is.',
   'error.bass.lacks':
     'A board of {bass} has no {lacks}. {count, plural, =0 {No key has all of this on it: take a larger board, or another part for the left hand.} other {It has this in {has}.}}',
-  'error.bass.rows': 'A board has fundamentals: accordion.rows must name their row, and accordion.missing leave a button of it.',
+  'error.bass.rows':
+    'A board has fundamentals: accordion.rows must name their row, and accordion.missing leave a button of it.',
   'error.treble.school':
     '“{school}” is no school for {plays, select, keys {keys} other {buttons}}. There are: {among}.',
   'error.left.thumb': 'The left thumb does not play: it steadies the instrument. Pin 2, 3, 4 or 5.',

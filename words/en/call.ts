@@ -67,6 +67,11 @@ export const call = {
   'echo.mallets.figure': 'figure {value}',
   'echo.mallets.shape': 'chord of degrees {value}',
   'echo.mallets.numbering': '{value, select, low_to_high {mallet 1 is the lowest} other {mallet 1 is the highest}}',
+  'echo.ring.pedal':
+    '{value, select, note {pedal with every note} beat {pedal at every beat} bar {pedal at every bar} other {pedal down}}',
+  'echo.ring.damping':
+    '{value, select, next_stroke {damped by the next stroke} other_mallet {damped by the other mallet} other {undamped}}',
+  'echo.ring.dead': '{value, select, beats {dead strokes on the beat} all {dead strokes} other {live strokes}}',
   'echo.mallets.reach': 'a hand reaches {value} mm',
   'echo.strike':
     '{value, select, off_centre {struck off the middle} centre {struck in the middle} other {accidentals struck at their near end}}',

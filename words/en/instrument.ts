@@ -69,6 +69,9 @@ export const instrument = {
   'stick.rolled':
     '{manner, select, separate {rolled} other {rolled through}}{strokes, select, ladder {} other {, {strokes} to the beat}}',
   'stick.four': 'four mallets {figure}',
+  'stick.pedal':
+    '{pedal, select, beat {pedal at every beat} bar {pedal at every bar} other {pedal down}}{damping, select, next_stroke {, damped by the next stroke} other_mallet {, damped by the other mallet} other {}}',
+  'stick.dead': '{which, select, beats {dead strokes on the beat} other {dead strokes}}',
   'sticks.no-thumbs': '“{asked}” is for fingers: sticks have no thumbs to cross.',
   'sticks.no-hand': '“{asked}” is for hands with a line each: sticks share one.',
   'sticks.turns-alone': '“{asked}” leaves each leg to one stick: no rudiment, no roll and no four mallets go with it.',

@@ -31,6 +31,12 @@ export const sticking = {
   'double.falls': 'so that {note} falls to the {hand, select, right {right} other {left}}',
   'double.of-rudiment': 'part of the {rudiment}',
   'without-double': 'without one of the doubles',
+  'reason.damp-back':
+    '{pedal, select, down {The pedal stays down} beat {The pedal is held for each beat} other {The pedal is held for each bar}}, so a bar is stopped before its neighbour mixes with it: the mallet that struck it goes back on it as the other strikes on.',
+  'reason.damp-follows':
+    'The {hand, select, right {right} other {left}} mallet follows and stops {note} as {next} is struck.',
+  'reason.dead':
+    '{which, select, all {Every stroke stays} other {Strokes on the beat stay}} on the bar, which stops at once: a dead stroke.',
   'reason.sticks-cross': 'The sticks cross from {from} to {to}: the left strikes {upper}, the upper of the two.',
   'stick.count':
     '{hard, plural, =0 {no hard crossing} =1 {one hard crossing} other {# hard crossings}} and {doubles, plural, =0 {no double} =1 {one double} other {# doubles}}{across, select, none {} one {, across the rows} all {, all across the rows} other {, {rowDoubles} across the rows}}',
@@ -79,6 +85,10 @@ export const sticking = {
   'error.instrument.hands': 'On mallets both sticks share one line: {field} must be {value} for {instrument}.',
   'error.rhythm.ladder':
     '{why, select, no_roll {A ladder of strokes is climbed by rolls: set roll.manner.} rolled {Rolled notes keep their length: they climb the ladder of strokes.} other {A ladder of strokes is climbed by rolls, on mallets.}}',
+  'error.ring.pedal': 'Only a vibraphone has a pedal: ring.pedal must be note for {instrument}.',
+  'error.ring.dead': 'A roll keeps its bars ringing: ring.dead must be none where notes are rolled.',
+  'error.ring.damping':
+    '{why, select, pedal {The pedal changes with every note, so nothing is left to stop: ring.pedal must be beat, bar or down.} double {Double notes take both mallets, so none is free to stop a bar: ring.damping must be none.} other {Rolls, rudiments, four mallets and hands by turns leave no mallet free to stop a bar: ring.damping must be none.}}',
   'error.roll.mallets': 'Rolls are for two mallets here.',
   'error.roll.rudiment': 'A rudiment is not rolled.',
   'error.roll.strokes':

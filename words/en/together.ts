@@ -14,6 +14,7 @@ export const together = {
   'difficulty.rows': 'moves between the rows',
   'difficulty.rolls': 'rolls, by their strokes a second',
   'difficulty.mallets': 'four mallets',
+  'difficulty.damping': 'bars stopped by a mallet',
   'difficulty.length': 'length, by how far it travels',
   'difficulty.tempo': 'tempo, against 120 notes a minute',
   'difficulty.times': '× {value}',

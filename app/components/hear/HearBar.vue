@@ -41,9 +41,6 @@ const turns = computed(() => {
   const { study } = props.desk
   return study !== null && familyOf(study.recipe).dipsOf(study).length > 0
 })
-const pedal = computed(
-  () => props.desk.study !== null && familyOf(props.desk.study.recipe).hasPedal(props.desk.study.recipe),
-)
 const now = computed(() => {
   if (playing.state === 'opening') return t('hear.hear-bar.tuning')
   if (!playing.round) return playing.state === 'playing' ? t('hear.hear-bar.counting') : ''
@@ -56,7 +53,6 @@ const sounds = computed(() => playing.state !== 'silent')
 watch(
   () => [
     playing.choices.dips,
-    playing.choices.pedal,
     playing.choices.loop,
     playing.choices.metronome,
     playing.choices.silence,
@@ -120,7 +116,7 @@ const press = (): Promise<void> => playing.toggle(props.desk.study!, props.desk.
       @choose="playing.choices.metronome = $event"
     />
     <TempoSteps class="extra" />
-    <SoundPanel class="extra" :two-hands="hands.length > 1" :turns="turns" :pedal="pedal" />
+    <SoundPanel class="extra" :two-hands="hands.length > 1" :turns="turns" />
     <span v-if="playing.failed" role="alert" class="text-missing">{{ playing.failed }}</span>
     <span class="else extra ml-auto flex items-center gap-4"><slot /></span>
     <button

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Pedal, Silence } from '#core/playback'
+import type { Silence } from '#core/playback'
 import WordPanel from '~/components/frame/WordPanel.vue'
 import { usePlaying } from '~/stores/playing'
 import { t } from '~/composables/words'
 
-/** How it sounds: the balance of the hands, turns of the bellows, the pedal, the count-in, silent bars, and what plays. */
-defineProps<{ twoHands: boolean; turns: boolean; pedal: boolean }>()
+/** How it sounds: the balance of the hands, turns of the bellows, the count-in, silent bars, and what plays. */
+defineProps<{ twoHands: boolean; turns: boolean }>()
 const playing = usePlaying()
 
 const SILENCE = [
@@ -15,11 +15,6 @@ const SILENCE = [
   { value: 'two-and-two', words: t('hear.sound.silence-two-and-two') },
   { value: 'one-of-four', words: t('hear.sound.silence-one-of-four') },
 ] as const satisfies readonly { value: Silence; words: string }[]
-const PEDAL = [
-  { value: 'note', words: t('hear.sound.pedal-note') },
-  { value: 'beat', words: t('hear.sound.pedal-beat') },
-  { value: 'bar', words: t('hear.sound.pedal-bar') },
-] as const satisfies readonly { value: Pedal; words: string }[]
 const COUNTS = [
   { value: 0, words: t('hear.hear-bar.count-in-none') },
   { value: 1, words: t('hear.hear-bar.count-in-one') },
@@ -60,12 +55,6 @@ const leaning = computed(() => {
         <input v-model="playing.choices.dips" type="checkbox" class="size-4" />
         {{ t('hear.sound.turns') }}
       </label>
-      <template v-if="pedal">
-        <label class="mt-3 block font-medium" for="pedal">{{ t('hear.sound.pedal') }}</label>
-        <select id="pedal" v-model="playing.choices.pedal" class="field mt-1 w-full">
-          <option v-for="each in PEDAL" :key="each.value" :value="each.value">{{ each.words }}</option>
-        </select>
-      </template>
       <label class="mt-3 block font-medium" for="count-in">{{ t('hear.hear-bar.count') }}</label>
       <select id="count-in" v-model="playing.choices.countIn" class="field mt-1 w-full">
         <option v-for="each in COUNTS" :key="each.value" :value="each.value">{{ each.words }}</option>

@@ -24,6 +24,8 @@ export interface FamilyView {
   readonly Last: Component | null
   /** What stands over every system, and how much room it wants; null where there is nothing. */
   readonly over: (study: RealisedStudy, shown: Shown) => { readonly picture: Component; readonly height: number } | null
+  /** The same under every system. */
+  readonly under: (study: RealisedStudy) => { readonly picture: Component; readonly height: number } | null
   /** The chart under the score, and how tall it stands where one system is shown, or several. */
   readonly Stair: Component
   readonly stairHeight: (systems: number) => number

@@ -67,11 +67,13 @@ const heads = computed(() => {
 const showing = useShowing()
 /** What stands over the notes of this instrument alone. */
 const over = computed(() => viewOf(props.study).over(props.study, showing.shown))
+const under = computed(() => viewOf(props.study).under(props.study))
 const shown = computed(() => ({
   letters: props.letters !== undefined,
   names: Boolean(props.names),
   head: heads.value.length > 0,
   over: over.value ? over.value.height : 0,
+  under: under.value ? under.value.height : 0,
 }))
 const stepWords = (semitones: number): string => formatMessage(materialMessage('neighbour.step', { semitones }))
 const nameOf = computed(() => namesIn(props.study, props.names!, stepWords))
@@ -138,6 +140,13 @@ const tabStop = (spot: FingerSpot): number => {
         :system="system"
         :top="heads.length > 0 ? 18 : 0"
         :shown="showing.shown"
+      />
+      <component
+        :is="under.picture"
+        v-if="under"
+        :study="study"
+        :system="system"
+        :top="engraved.height - under.height"
       />
       <text v-for="(head, at) in heads" :key="`head${at}`" :x="head.x" y="13" class="head" aria-hidden="true">
         {{ head.words }}

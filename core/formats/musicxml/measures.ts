@@ -2,6 +2,7 @@ import { familyOf, instrumentOf, type PlacedSign, type ScoreSign } from '../../i
 import { type Score, type ScoreBar, type ScoreEvent, scoreOf, type ScoreStaff, type Writing } from '../../notation'
 import { CHORD_SIGNS } from '../../surface'
 import { isMinor, type Piece } from '../piece'
+import { signWords } from '../signs'
 import { el, leaf, type Node } from '../xml'
 import { divisions, DIVISIONS, noteNodes } from './note'
 
@@ -104,11 +105,16 @@ interface Writer {
 
 /** Ranks of reeds as the format has them: a dot in the upper, the middle, the lower third of a ring. */
 const RANKS = { '4': ['accordion-high'], '8': ['accordion-middle', 1], '16': ['accordion-low'] } as const
-const WAYS = { opening: '◂ ▸', closing: '▸ ◂' } as const
+
+const PEDALS = { down: 'start', anew: 'change', up: 'stop' } as const
 
 function signNode(sign: ScoreSign): Node {
+  if (sign.is === 'pedal') {
+    const pedal = el('pedal', { type: PEDALS[sign.goes], line: 'yes' })
+    return el('direction', { placement: 'below' }, el('direction-type', {}, pedal), leaf('staff', 1))
+  }
   if (sign.is === 'bellows') {
-    return wordsNode(sign.shakes ? `${WAYS[sign.direction]} ${SHAKE}` : WAYS[sign.direction], 1)
+    return wordsNode(signWords(sign), 1)
   }
   // the format wants the ranks from high to low
   const ranks = (['4', '8', '16'] as const).filter((feet) => sign.feet.includes(feet))
@@ -123,8 +129,6 @@ function signNode(sign: ScoreSign): Node {
     leaf('staff', 1),
   )
 }
-/** Bellows that shake have the sign of a roll. */
-const SHAKE = '≋'
 
 /** Signs over a step, each where it stands for the first time. */
 const signNodes = ({ signs }: Writer, step: number): Node[] =>
@@ -173,7 +177,7 @@ export function measuresOf(piece: Piece, number: number, of: number, head: reado
   const writer: Writer = {
     piece,
     slurs: score.staves.map((staff) => slursOf(piece, staff)),
-    signs: familyOf(piece.study.recipe).signsOf(piece.study),
+    signs: score.signs,
     last: score.staves.map(() => null),
   }
   const count = Math.max(...score.staves.map(({ bars }) => bars.length))
@@ -194,7 +198,7 @@ export function measuresOf(piece: Piece, number: number, of: number, head: reado
       { number: number + at },
       ...(at === 0 ? begins : []),
       ...staves.flatMap((nodes, staff) => (staff === 0 ? nodes : [backup(score.beatsPerBar), ...nodes])),
-      ...(last ? closing(writer) : []),
+      ...(last ? [...closing(writer), ...signNodes(writer, piece.study.steps)] : []),
       ...(last ? [el('barline', { location: 'right' }, leaf('bar-style', 'light-heavy'))] : []),
     )
   })

@@ -35,10 +35,13 @@ export interface Beside {
   readonly staccato: boolean
 }
 
-function technical({ mark, underlined }: ScoreNote): Node[] {
+const STROKES = { dead: 'dead stroke', damp: 'damp' } as const
+
+function technical({ mark, underlined, strokeMarks = [] }: ScoreNote): Node[] {
   // fingers and sticks alike: the format has an element for fingers, whose text is free
   if (mark === null) return []
-  return [el('technical', {}, leaf('fingering', mark), ...(underlined ? [leaf('other-technical', 'counterbass')] : []))]
+  const others = [...(underlined ? ['counterbass'] : []), ...strokeMarks.map((each) => STROKES[each])]
+  return [el('technical', {}, leaf('fingering', mark), ...others.map((words) => leaf('other-technical', words)))]
 }
 
 /** Curves from and to a head, and one into nothing where it rings on. */

@@ -259,7 +259,9 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   },
   signsOf,
   programOf: () => ACCORDION_PROGRAM,
-  hasPedal: () => false,
+  alongInstrument: () => ({}),
+  strokeMarksAt: () => [],
+  pedalOf: () => null,
   handsHeard: playersIn,
 
   describe: ({ hands: { right, left }, bass, bellows }) => ({

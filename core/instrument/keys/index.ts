@@ -143,7 +143,9 @@ export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   dipsOf: () => [],
   signsOf: () => [],
   programOf: () => 0,
-  hasPedal: () => false,
+  alongInstrument: () => ({}),
+  strokeMarksAt: () => [],
+  pedalOf: () => null,
   handsHeard: handsIn,
 
   describe: ({ hands }) => ({

@@ -5,6 +5,8 @@ import type { SolvedSticks } from './solve'
 const handOf = (stick: Stick): Hand => (stick === 'R' ? 'right' : 'left')
 /** A released roll leaves its last part silent before the next note. */
 const RELEASED = 0.85
+/** A dead stroke is heard so long, in beats, and so much softer: its mallet stays on the bar. */
+const [DEAD, MUFFLED] = [0.12, 0.85]
 /** Strokes inside a roll are even, and softer than the one that begins it. */
 const WITHIN_ROLL = 0.9
 
@@ -33,7 +35,12 @@ export function heard({ sticking }: SolvedSticks, note: WrittenNote): HeardNote[
   const { sticks, roll, notes } = sticking
   const { index } = note
   const stick = sticks[index]!
-  if (!roll) return [{ ...note, hand: handOf(stick) }]
+  if (sticking.dead.includes(index)) {
+    const beats = Math.min(note.beats, DEAD)
+    return [{ ...note, beats, strength: note.strength * MUFFLED, hand: handOf(stick), stopped: true }]
+  }
+  const stopped = sticking.damped.some(({ of }) => of === index)
+  if (!roll) return [{ ...note, hand: handOf(stick), ...(stopped ? { stopped } : {}) }]
   const both = notes[index - 1]?.step === notes[index]!.step || notes[index + 1]?.step === notes[index]!.step
   return rolled(note, roll.perNote[index]!, stick, both, roll.ending)
 }

@@ -28,6 +28,7 @@ import { laddersFor, mannerOf, strokesFor } from './strokes'
 import { MALLET_LAYOUT_RULES } from './layoutRules'
 import { hasLead, sticksMessage } from './words'
 import { STICK_PHRASES, stickPinPhrase } from './written'
+import { withRing } from './practised'
 import { MALLET_TASKS } from './tasks'
 
 export { hasLead, type SolvedSticks, type RealisedSticking }
@@ -100,11 +101,11 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   schools: SCHOOLS,
   schoolsFor: () => SCHOOLS,
   usualSchool: 'doubles',
-  broughtUp: (recipe) => recipe,
-  fields: ['lead', 'tops', 'rudiment', 'rudimentOn', 'roll', 'mallets', 'strike', 'bars'],
+  broughtUp: withRing,
+  fields: ['lead', 'tops', 'rudiment', 'rudimentOn', 'roll', 'mallets', 'ring', 'strike', 'bars'],
   playerFields: ['school', 'lead', 'strike', 'bars', 'mallets.numbering', 'mallets.reach'],
   playerFollows: [],
-  parts: ['roll', 'mallets', 'bars'],
+  parts: ['roll', 'mallets', 'ring', 'bars'],
   moves: (_, some) => ['tops', 'rudiment', 'rudimentOn', 'mallets'].some((field) => field in some),
   compassOf: ({ instrument }) => BY_ID.get(instrument)!,
   hasCompass: () => true,
@@ -164,9 +165,15 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   rollOf: ({ sticking }) => sticking.roll?.strokes ?? null,
   heard: (performance, _, note) => heard(performance, note),
   dipsOf: () => [],
-  signsOf: () => [],
+  signsOf: ({ pedal }) => pedal,
   programOf: ({ instrument }) => PROGRAMS[malletInstrument(instrument).family],
-  hasPedal: ({ instrument }) => malletInstrument(instrument).pedal,
+  alongInstrument: ({ ring }, instrument) =>
+    malletInstrument(instrument).pedal ? {} : { ring: { ...ring, pedal: 'note', damping: 'none' } },
+  strokeMarksAt: ({ sticking }, index) => [
+    ...(sticking.dead.includes(index) ? (['dead'] as const) : []),
+    ...(sticking.damped.some((each) => each.index === index) ? (['damp'] as const) : []),
+  ],
+  pedalOf: ({ instrument, ring }) => (malletInstrument(instrument).pedal ? ring.pedal : null),
   handsHeard: () => ['right', 'left'],
 
   describe: ({ sticking }) => ({ sticking: stickingNote(sticking) }),

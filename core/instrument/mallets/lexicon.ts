@@ -1,4 +1,6 @@
 import {
+  type Damping,
+  type Pedal,
   REACH_RANGE,
   type Roll,
   ROLL_STROKES,
@@ -132,6 +134,25 @@ const BARS: Saying[] = [
   ),
 ]
 
+const pedal = (id: Pedal, phrases: readonly string[]): Saying[] => says(phrases, { ring: { pedal: id } })
+const damping = (id: Damping, phrases: readonly string[]): Saying[] => says(phrases, { ring: { damping: id } })
+const RING: Saying[] = [
+  ...pedal('note', ['pedal with|on|at each|every note|stroke', 'pedal by the? note']),
+  ...pedal('beat', ['pedal with|on|at each|every beat', 'pedal by the? beat']),
+  ...pedal('bar', ['pedal with|on|at each|every bar', 'pedal by the? bar']),
+  ...pedal('down', ['pedal down', 'pedal held', 'with pedal held', 'pedal throughout']),
+  ...damping('none', ['no damping', 'undamped', 'without damping']),
+  ...damping('next-stroke', [
+    'damp|damped|damping|dampen|dampened by|with|at the? next stroke',
+    'mallet damping|dampening',
+    'damp|damped|dampen|dampened with|by the? mallets',
+  ]),
+  ...damping('other-mallet', ['damp|damped|damping|dampen|dampened by|with the? other mallet|stick']),
+  ...says(['dead strokes|stroke on the? beat|beats'], { ring: { dead: 'beats' } }),
+  ...says(['dead strokes|stroke', 'all strokes dead', 'muffled strokes'], { ring: { dead: 'all' } }),
+  ...says(['no dead strokes', 'live strokes'], { ring: { dead: 'none' } }),
+]
+
 const stickOf = (word: string): Stick => (word.toUpperCase() === 'R' ? 'R' : 'L')
 const pinned = (pin: StickPin): Meaning => set({ pins: [pin] })
 const PINS: Saying[] = [
@@ -152,5 +173,5 @@ const PINS: Saying[] = [
 
 /** Instruments with bars, and all that is asked of sticks. */
 export const MALLET_LEXICON: readonly Saying[] = [
-  ...[...INSTRUMENTS, ...STICKS, ...RUDIMENT, ...ROLLS, ...MALLETS, ...BARS, ...PINS],
+  ...[...INSTRUMENTS, ...STICKS, ...RUDIMENT, ...ROLLS, ...MALLETS, ...RING, ...BARS, ...PINS],
 ]

@@ -3,11 +3,12 @@ import { type MalletRecipe, type StickAlternative, type Sticking, stickLine, typ
 import { type LineNote, notesPerMinute, studyError, type Rhythm, type Stick } from '../../study'
 import { malletInstrument } from '../../surface'
 import { stickDifficulty } from '../../together'
-import type { Performance, FamilySolver, Wanted } from '../family'
+import type { Performance, FamilySolver, PlacedSign, Wanted } from '../family'
 import { instrumentMessage } from '../messages'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from '../partPins'
 import { degreesOf, type HandStretch, type Part, sticksGoOn, stretchesOf } from '../parts'
 import { checkAccepted } from '../pins'
+import { pedalSigns, ringingOf } from './ringing'
 
 /** The line of a study for mallets, with its sticks. */
 export interface RealisedSticking extends Sticking {
@@ -22,6 +23,8 @@ export interface RealisedSticking extends Sticking {
 export interface SolvedSticks extends Performance {
   readonly plays: 'sticks'
   readonly sticking: RealisedSticking
+  /** Where the pedal goes down, changes and lifts. */
+  readonly pedal: readonly PlacedSign[]
 }
 
 interface Piece {
@@ -43,6 +46,7 @@ function stickedStretch(
       degrees: Math.max(...parts.map(degreesOf)),
       begins: keys.map((key) => key.from),
       beats: line.notes.map((note) => rhythm.notes[note.step]!.beats),
+      ringing: ringingOf(parts[0]!.recipe as MalletRecipe, line.notes, rhythm),
       ...{ accepted, alternatives: options.alternatives },
     })
     return { ...sticking, pinned: sticking.pinned.map(({ index, pin }) => ({ index, pin: own[pin]!.at })) }
@@ -92,6 +96,10 @@ function joined(pieces: readonly Piece[], most: number): Sticking {
     inversions: moved((each) => each.inversions),
     rowMoves: moved((each) => each.rowMoves),
     mixedRows: pieces.flatMap(({ from, sticking }) => sticking.mixedRows.map((index) => index + from)),
+    damped: pieces.flatMap(({ from, sticking }) =>
+      sticking.damped.map((each) => ({ ...each, index: each.index + from, of: each.of + from })),
+    ),
+    dead: pieces.flatMap(({ from, sticking }) => sticking.dead.map((index) => index + from)),
     ...(mallets ? { mallets: all((each) => each.mallets ?? []), spans: moved((each) => each.spans ?? []) } : {}),
     ...(roll ? { roll: { ...roll, perNote: all((each) => each.roll?.perNote ?? []) } } : {}),
     pinned: moved((each) => each.pinned),
@@ -136,7 +144,8 @@ export const MALLETS_PERFORMER: FamilySolver<MalletRecipe, SolvedSticks> = {
     const count = parts.reduce((sum, part) => sum + part.lines[0]!.notes.length, 0)
     checkAccepted(count, wanted.accepted.sticks, 'sticks')
     const sticking = stickedLine(recipe, parts, rhythm, wanted)
-    return { plays: 'sticks', sticking, difficulty: stickDifficulty(sticking, notesPerMinute(recipe.tempo)) }
+    const difficulty = stickDifficulty(sticking, notesPerMinute(recipe.tempo))
+    return { plays: 'sticks', sticking, pedal: pedalSigns(recipe, sticking.notes, rhythm), difficulty }
   },
   landings: () => {
     throw studyError('pattern.material', { why: instrumentMessage('sticks.no-loops') }, 'pattern.walk')

@@ -30,12 +30,18 @@ export const laddersFor = (rolled: boolean): readonly Ladder[] =>
 
 /** What changes when notes are struck in another manner: the others are left, and so are ladders that do not go with it. */
 export function withManner(recipe: MalletRecipe, manner: Manner) {
-  const { roll, mallets, rhythm, pattern, tempo } = recipe
+  const { roll, mallets, rhythm, pattern, tempo, ring } = recipe
   const rolled = manner === 'separate' || manner === 'through'
   const rudiment: Rudiment = isRudiment(manner) ? manner : 'none'
   return {
     roll: { ...roll, manner: rolled ? manner : ('none' as const) },
     rudiment,
+    // a roll keeps its bars ringing, and none of these leaves a mallet free
+    ring: {
+      ...ring,
+      ...(rolled ? { dead: 'none' as const } : {}),
+      ...(manner === 'school' ? {} : { damping: 'none' as const }),
+    },
     mallets: { ...mallets, count: manner === 'four' ? (4 as const) : (2 as const) },
     // notes to the beat go with the manner: a rudiment or a figure fills a beat, a rolled note is one
     tempo: { bpm: tempo.bpm },
@@ -60,5 +66,8 @@ export function takesManner(kind: Kind | null, manner: Manner): boolean {
 }
 
 /** What changes in the strokes where other material does not take them as they are. */
-export const strokesFor = (recipe: MalletRecipe, kind: Kind | null) =>
-  takesManner(kind, mannerOf(recipe)) ? {} : withManner(recipe, 'school')
+export const strokesFor = (recipe: MalletRecipe, kind: Kind | null) => ({
+  ...(takesManner(kind, mannerOf(recipe)) ? {} : withManner(recipe, 'school')),
+  // double notes take both mallets
+  ...(kind?.second && recipe.ring.damping !== 'none' ? { ring: { ...recipe.ring, damping: 'none' as const } } : {}),
+})

@@ -12,7 +12,7 @@ export function hasLead({ mallets, material, roll }: MalletRecipe): boolean {
 
 /** What a title says of the sticks. */
 export function sticksMessage(recipe: MalletRecipe): Message[] {
-  const { mallets, rudiment, rudimentOn, roll, rhythm, school, tops, lead } = recipe
+  const { mallets, rudiment, rudimentOn, roll, rhythm, school, tops, lead, ring } = recipe
   const dictated = mallets.count === 4 || rudiment !== 'none' || roll.manner !== 'none'
   const strokes = rhythm.ladder === 'strokes' ? 'ladder' : roll.strokes
   return [
@@ -23,6 +23,8 @@ export function sticksMessage(recipe: MalletRecipe): Message[] {
       ? []
       : [instrumentMessage('stick.rudiment', { rudiment: stickingMessage(`rudiment.${rudiment}`), on: rudimentOn })]),
     ...(roll.manner === 'none' ? [] : [instrumentMessage('stick.rolled', { manner: roll.manner, strokes })]),
+    ...(ring.pedal === 'note' ? [] : [instrumentMessage('stick.pedal', { pedal: ring.pedal, damping: ring.damping })]),
+    ...(ring.dead === 'none' ? [] : [instrumentMessage('stick.dead', { which: ring.dead })]),
     ...(mallets.count === 4 ? [instrumentMessage('stick.four', { figure: mallets.figure })] : []),
   ]
 }

@@ -19,6 +19,23 @@ const STRUCK: Record<MalletRecipe['strike'], string> = {
   'near-end': 'accidentals struck at the near end',
 }
 
+const PEDAL: Record<MalletRecipe['ring']['pedal'], string> = {
+  note: 'pedal with every note',
+  beat: 'pedal at every beat',
+  bar: 'pedal at every bar',
+  down: 'pedal down',
+}
+const DAMPED: Record<MalletRecipe['ring']['damping'], string> = {
+  none: 'undamped',
+  'next-stroke': 'damped by the next stroke',
+  'other-mallet': 'damped by the other mallet',
+}
+const DEAD: Record<MalletRecipe['ring']['dead'], string> = {
+  none: 'live strokes',
+  beats: 'dead strokes on the beat',
+  all: 'dead strokes',
+}
+
 /** A figure of single strokes is said in one, strokes of several mallets one by one. */
 function figurePhrase({ mallets }: MalletRecipe): string {
   const strokes = strokesOf(mallets.figure)!
@@ -48,6 +65,9 @@ export const STICK_PHRASES: readonly Phrase<MalletRecipe>[] = [
     say: ({ mallets }) => `numbered from the ${mallets.numbering === 'low-to-high' ? 'lowest' : 'highest'}`,
   },
   { of: ({ mallets }) => mallets.reach, say: ({ mallets }) => `reach ${mallets.reach} mm` },
+  { of: ({ ring }) => ring.pedal, say: ({ ring }) => PEDAL[ring.pedal] },
+  { of: ({ ring }) => ring.damping, say: ({ ring }) => DAMPED[ring.damping] },
+  { of: ({ ring }) => ring.dead, say: ({ ring }) => DEAD[ring.dead] },
   { of: ({ strike }) => strike, say: ({ strike }) => STRUCK[strike] },
   { of: ({ bars }) => bars.size, say: ({ bars }) => `bars ${bars.size} %` },
   { of: ({ bars }) => bars.gap, say: ({ bars }) => `gap ${bars.gap} mm` },

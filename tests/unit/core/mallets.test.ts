@@ -3,10 +3,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { parseCall, writeCall } from '#core/call'
 import { DomainError } from '#core/message'
-import { type Pedal, playedNotes } from '#core/playback'
+import { playedNotes } from '#core/playback'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
-import { realise } from '#core/realise'
-import { MALLET_INSTRUMENTS, type MalletId } from '#core/surface'
 import { anyNamed, RUNS } from '../../support/material'
 import { C, marimba, refusal, sticksOf } from '../../support/mallets'
 import { anyMallets } from '../../support/recipes'
@@ -103,26 +101,6 @@ describe('rolls as they sound', () => {
     const { notes } = study.rhythm
     expect(notes[8]!.start - notes[7]!.start).toBe(5)
     expect(sticksOf(study).roll!.perNote.filter((_, at) => at % 8 === 0)).toEqual([2, 3, 4, 6, 8])
-  })
-})
-
-describe('the pedal', () => {
-  const lengths = (instrument: MalletId, pedal: Pedal): number[] =>
-    playedNotes(
-      realise({ instrument, material: { tonic: 'C', kind: 'major' }, octaves: 2, tempo: { bpm: 60, notesPerBeat: 4 } }),
-      { pedal },
-    ).map(({ start, beats }) => start + beats)
-
-  it.each(MALLET_INSTRUMENTS.map(({ id }) => id))('lets %s ring until it lifts, where there is one', (id) => {
-    const [note, beat, bar] = (['note', 'beat', 'bar'] as const).map((pedal) => lengths(id, pedal))
-    if (!id.startsWith('vibraphone')) {
-      expect([beat, bar]).toEqual([note, note])
-      return
-    }
-    beat!.forEach((end, at) => expect(end).toBeGreaterThanOrEqual(note![at]! - 1e-6))
-    for (const end of beat!.slice(0, -1)) expect(end).toBeCloseTo(Math.round(end), 6)
-    for (const end of bar!.slice(0, -1)) expect(end / 4).toBeCloseTo(Math.round(end / 4), 6)
-    expect(bar![0]).toBeCloseTo(4, 6)
   })
 })
 

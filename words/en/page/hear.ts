@@ -44,10 +44,6 @@ export const hear = {
   'hear.sound.balance-now':
     '{to, select, 0 {both alike} 1 {left hand at {percent} %} other {right hand at {percent} %}}',
   'hear.sound.turns': 'the bellows swell and turn',
-  'hear.sound.pedal': 'Pedal',
-  'hear.sound.pedal-note': 'up with each note',
-  'hear.sound.pedal-beat': 'held for each beat',
-  'hear.sound.pedal-bar': 'held for each bar',
   'hear.sound.left': 'left',
   'hear.sound.right': 'right',
   'hear.sound.silence': 'Silent bars of the metronome',

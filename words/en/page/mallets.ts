@@ -37,6 +37,27 @@ export const mallets = {
   'mallets.lead-choice.lead-option': '{value, select, right {right} other {left}} lead',
   'mallets.pupil-fields.school': 'school',
   'mallets.pupil-fields.instrument': 'instrument',
+  'mallets.ring.words':
+    '{pedal, select, note {pedal with every note} beat {pedal at every beat} bar {pedal at every bar} down {pedal down} other {}}{damping, select, next_stroke {, damped by the next stroke} other_mallet {, damped by the other mallet} other {}}{pedal, select, without {{dead, select, beats {dead strokes on the beat} all {dead strokes} other {live strokes}}} other {{dead, select, beats {, dead strokes on the beat} all {, dead strokes} other {}}}}',
+  'mallets.ring.label': 'How bars ring: {words}',
+  'mallets.ring.pedal.head': 'the pedal changes',
+  'mallets.ring.pedal':
+    '{pedal, select, note {with every note} beat {at every beat} bar {at every bar} other {not at all: it stays down}}',
+  'mallets.ring.damping.head': 'bars that would mix',
+  'mallets.ring.damping':
+    '{damping, select, next_stroke {damped by the next stroke} other_mallet {damped by the other mallet} other {ring on}}',
+  'mallets.ring.damping.note':
+    '{damping, select, next_stroke {the mallet that struck goes back on its bar} other_mallet {one mallet plays, the other follows} other {nothing is stopped}}',
+  'mallets.ring.dead.head': 'strokes',
+  'mallets.ring.dead': '{dead, select, beats {dead on the beat} all {all dead} other {all live}}',
+  'mallets.ring.doubt':
+    'A dead stroke stays on its bar. Under a held pedal, neighbours nearer than a minor third mix, and wider ones sound as a chord. Players differ in where they damp.',
+  'mallets.ring.ped': 'Ped.',
+  'mallets.ring.mark':
+    '{mark, select, dead {dead stroke: the mallet stays on the bar} other {the bar before is damped}}',
+  'mallets.ring.under':
+    '{pedal, select, note {} down {The pedal stays down. } beat {Pedal at every beat. } other {Pedal at every bar. }}{dead, plural, =0 {} =1 {One dead stroke. } other {# dead strokes. }}{damped, plural, =0 {} =1 {One bar is damped.} other {# bars are damped.}}',
+  'mallets.words.ring': 'ringing',
   'mallets.stick-stair.out': 'out',
   'mallets.stick-stair.label':
     'Stair of {what}: {doubles} doubles, {hard} crossings over wide steps, {count} moves between the rows. The sticks stand in the score above, note by note.',

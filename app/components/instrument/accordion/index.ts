@@ -14,6 +14,7 @@ const view: FamilyView = {
   Strokes: TouchChoice,
   Last: defineAsyncComponent(() => import('./MakeChoice.vue')),
   over: () => ({ picture: BellowsLine, height: BELLOWS }),
+  under: () => null,
   Stair: defineAsyncComponent(() => import('./AccordionStair.vue')),
   stairHeight: (systems) => (systems > 1 ? HEIGHT.several : HEIGHT.one),
   Map: defineAsyncComponent(() => import('./AccordionMap.vue')),

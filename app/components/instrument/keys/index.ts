@@ -16,6 +16,7 @@ const view: FamilyView = {
   Strokes: TouchChoice,
   Last: InstrumentChoice,
   over: () => null,
+  under: () => null,
   Stair: StairChart,
   stairHeight: (systems) => (systems > 1 ? HEIGHT.several : HEIGHT.one),
   Map: PianoMap,

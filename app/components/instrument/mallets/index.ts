@@ -1,5 +1,7 @@
 import { defineAsyncComponent } from 'vue'
+import { ringingRoom, sticksOf } from '#pictures'
 import type { FamilyView } from '../view'
+import RingingLine from './RingingLine.vue'
 
 const HEIGHT = 168
 
@@ -8,8 +10,12 @@ const view: FamilyView = {
   plays: 'sticks',
   Players: defineAsyncComponent(() => import('./LeadChoice.vue')),
   Strokes: defineAsyncComponent(() => import('./StrokesChoice.vue')),
-  Last: null,
+  Last: defineAsyncComponent(() => import('./RingChoice.vue')),
   over: () => null,
+  under: (study) => {
+    const { height } = ringingRoom(sticksOf(study))
+    return height > 0 ? { picture: RingingLine, height } : null
+  },
   Stair: defineAsyncComponent(() => import('./StickStair.vue')),
   stairHeight: () => HEIGHT,
   Map: defineAsyncComponent(() => import('./BarMap.vue')),

@@ -94,6 +94,10 @@ export const words: FamilyWords = {
     mallets: field('mallets.words.mallets', ({ mallets }) =>
       mallets.count === 2 ? t('mallets.words.two') : t('mallets.words.four', { figure: mallets.figure }),
     ),
+    ring: field('mallets.words.ring', (recipe) => {
+      const pedal = familyOf(recipe).pedalOf(recipe) ?? 'without'
+      return t('mallets.ring.words', { ...recipe.ring, pedal })
+    }),
     strike: field('mallets.words.strike', ({ strike }) => t('name.strike', { strike })),
     bars: field('mallets.words.bars', ({ bars }) => `${bars.size} %`),
   },

@@ -85,7 +85,7 @@ describe('a board of one’s own make', () => {
     } as RecipeInput)
     const [again] = parseCall(writeCall(recipe)).studies
     expect(completeRecipe(again!)).toEqual(recipe)
-    const { columns: _, missing: __, ...before } = (recipe as { accordion: typeof make }).accordion
+    const { columns: _, missing: __, ...before } = (recipe as unknown as { accordion: typeof make }).accordion
     const stored = { ...recipe, accordion: { ...before, rows: row(72).rows } }
     const up = broughtUp(stored).recipe as RecipeInput
     expect((up as { accordion: object }).accordion).toMatchObject({ columns: row(72).columns, missing: [] })
