@@ -75,7 +75,8 @@ export function dampingReasons(task: StickTask, strokes: readonly Strokes[]): St
   const damped = dampedBy(task, strokes)
   if (damped.length === 0) return []
   const { notes } = task.line
-  const followed = damped.filter(({ follows }) => follows)
+  // a mallet that follows as it should is told of with its double
+  const followed = damped.filter(({ follows }) => follows && !isWanted(task, follows))
   const back = damped.filter(({ follows }) => !follows)
   const followMessage = ({ index, of, stick }: Damped) =>
     stickingMessage('reason.damp-follows', {

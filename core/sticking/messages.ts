@@ -21,6 +21,7 @@ export type StickingMessages = {
   'double.pinned': null
   'double.restores': { note: NoteParam; hand: Hand }
   'double.uncrosses': { from: NoteParam; to: NoteParam }
+  'double.frees': { note: NoteParam; hand: Hand }
   'double.cheaper': null
   'double.falls': { note: NoteParam; hand: Hand }
   'double.of-rudiment': { rudiment: Message }

@@ -58,6 +58,9 @@ function whyDouble(task: StickTask, strokes: readonly Strokes[], at: number): Me
   if (restored >= 0 && restored <= next) {
     return stickingMessage('double.restores', { note: noteAt(task, restored), hand: handOf(task.lead) })
   }
+  if (task.clashes[at - 1] && task.recipe.ring.damping === 'other-mallet') {
+    return stickingMessage('double.frees', { note: noteAt(task, at - 1), hand: handOf(otherStick(stick)) })
+  }
   const pair = task.pairs[at - 1]!
   if (severityOf(pair) === 'hard' && isInverted(pair, stick, otherStick(stick))) {
     return stickingMessage('double.uncrosses', { from: noteAt(task, at - 1), to: noteAt(task, at) })

@@ -40,23 +40,21 @@ function pedalIn({ pedal, steps }: StickStudy, { from, to, columns, right }: Sys
 /** How the notes of a system ring. */
 export function ringingIn(study: StickStudy, system: System): RingingIn {
   const { notes, dead, damped } = study.sticking
-  const placed = (is: StrokeMark, indices: readonly number[]) =>
+  const stops = damped.map(({ index }) => index)
+  const placed = (is: StrokeMark, indices: readonly number[], others: readonly number[], aside: number) =>
     indices.flatMap((index) => {
-      const x = system.columns[notes[index]!.step - system.from]
-      const here = notes[index]!.step >= system.from && notes[index]!.step < system.to
-      return here && x !== undefined ? [{ x, is }] : []
+      const { step } = notes[index]!
+      const x = system.columns[step - system.from]
+      if (step < system.from || step >= system.to || x === undefined) return []
+      return [{ x: x + (others.includes(index) ? aside : 0), is }]
     })
   return {
     pedal: pedalIn(study, system),
-    marks: [
-      ...placed('dead', dead),
-      ...placed(
-        'damp',
-        damped.map(({ index }) => index),
-      ),
-    ],
+    marks: [...placed('dead', dead, stops, -BESIDE), ...placed('damp', stops, dead, BESIDE)],
   }
 }
+/** From the middle of a note, where a stroke does both. */
+const BESIDE = 6
 
 const [NOTCH, DEEP, WORD] = [5, 7, 30]
 /** The line of a pedal: from its word, or from the system before, with a notch where it changes, up where it lifts. */

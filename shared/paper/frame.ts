@@ -1,5 +1,6 @@
 import type { Message } from '#core/message'
-import type { RealisedStudy } from '#core/realise'
+import { familyOf } from '#core/instrument'
+import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
 import type { PaperSize, SheetWords } from '#paper'
 import type { Code } from '#words'
 import type { Wording } from '../wording'
@@ -11,9 +12,21 @@ const OWN: Readonly<Record<RealisedStudy['plays'], readonly Message<Code>[]>> = 
   accordion: [{ code: 'accordion.legend', params: { signs: 'arrows' } }, { code: 'accordion.caution.paper' }],
 }
 
-function cautionOf(w: Wording, families: readonly RealisedStudy['plays'][]): string {
+/** What signs mean that only some studies have. */
+export function legendOf(studies: readonly RealisedStudy[]): Message<Code>[] {
+  const strokes = studies.flatMap((study) =>
+    playersIn(study).flatMap((player) =>
+      lineFor(study, player).notes.flatMap((_, index) => familyOf(study.recipe).strokeMarksAt(study, index)),
+    ),
+  )
+  const has = (mark: 'dead' | 'damp'): 'yes' | 'no' => (strokes.includes(mark) ? 'yes' : 'no')
+  return strokes.length > 0 ? [{ code: 'mallets.legend', params: { dead: has('dead'), damp: has('damp') } }] : []
+}
+
+function cautionOf(w: Wording, families: readonly RealisedStudy['plays'][], legend: readonly Message<Code>[]): string {
   const all: Message<Code>[] = [
     { code: 'print.caution.start' },
+    ...legend,
     ...[...new Set(families)].flatMap((plays) => OWN[plays]),
     { code: 'print.caution.stop' },
   ]
@@ -23,6 +36,7 @@ function cautionOf(w: Wording, families: readonly RealisedStudy['plays'][]): str
 /**
  * What every sheet has: its size, its title, the place for a name and a date, cautions for those who play from it.
  * @param families whose players play from it; `theory` where nobody does
+ * @param legend what signs mean that stand on it
  */
 export function leafOf(
   w: Wording,
@@ -30,9 +44,14 @@ export function leafOf(
   title: string,
   families: readonly RealisedStudy['plays'][] | 'theory' = [],
   name?: string,
+  legend: readonly Message<Code>[] = [],
 ): { readonly paper: PaperSize; readonly words: SheetWords } {
   const words = {
-    ...{ title, caution: families === 'theory' ? '' : cautionOf(w, families), date: w.text('print.sheet.date') },
+    ...{
+      title,
+      caution: families === 'theory' ? '' : cautionOf(w, families, legend),
+      date: w.text('print.sheet.date'),
+    },
     name: name ?? w.text('print.sheet.name'),
     page: (at: number, of: number) => w.text('print.sheet.page', { at, of }),
   }

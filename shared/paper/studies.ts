@@ -15,7 +15,7 @@ import {
 } from '#paper'
 import type { Wording } from '../wording'
 import type { PaperRequest, StudyOut } from './requests'
-import { leafOf } from './frame'
+import { leafOf, legendOf } from './frame'
 
 type TaskInput<Sheet extends PaperRequest['sheet']> = Extract<PaperRequest, { readonly sheet: Sheet }>
 
@@ -86,6 +86,7 @@ export function studyPages({ title, name, studies, look, size }: TaskInput<'stud
     own,
     played.map(({ plays }) => plays),
     name,
+    legendOf(played),
   )
   return {
     title: own,

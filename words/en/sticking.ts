@@ -27,6 +27,7 @@ export const sticking = {
   'double.pinned': 'as pinned',
   'double.restores': 'so that {note} falls to the {hand, select, right {right} other {left}} again',
   'double.uncrosses': 'so that the sticks do not cross from {from} to {to}',
+  'double.frees': 'so that the {hand, select, right {right} other {left}} is free to stop {note}',
   'double.cheaper': 'which costs less than any other way here',
   'double.falls': 'so that {note} falls to the {hand, select, right {right} other {left}}',
   'double.of-rudiment': 'part of the {rudiment}',

@@ -124,10 +124,17 @@ describe('bars that a mallet stops', () => {
     const plain = vibraphone({ pedal: 'down' })
     const own = vibraphone({ pedal: 'down', damping: 'other-mallet' })
     expect(own.difficulty.total).toBeGreaterThan(plain.difficulty.total)
-    const words = sticksOf(own)
-      .reasons.filter(({ kind }) => kind === 'damping')
-      .map(({ message }) => inEnglish(message))
-    expect(words.join(' ')).toMatch(/mallet follows and stops [A-G] as [A-G] is struck/)
+    const words = (study: StickStudy): string =>
+      sticksOf(study)
+        .reasons.map(({ message }) => inEnglish(message))
+        .join(' ')
+    expect(words(own)).toMatch(/Double [A-G] [A-G] in the left hand, so that the right is free to stop [A-G]\./)
+    expect(words(own)).toContain('the mallet that struck it goes back on it')
+    const unwanted = vibraphone(
+      { pedal: 'down', damping: 'next-stroke' },
+      { material: { tonic: 'D', kind: 'major' }, octaves: 2 },
+    )
+    expect(words(unwanted)).toMatch(/mallet follows and stops [A-G] as [A-G] is struck/)
     expect(inEnglish(own.title)).toContain('pedal down, damped by the other mallet')
   })
 
