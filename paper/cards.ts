@@ -1,9 +1,12 @@
+import type { RealisedStudy } from '#core/realise'
 import type { Faces } from './faces'
+import { picturesOf } from './family'
 import { acrossOf, framed, type Leaf, roomOf } from './flow'
 import { MARGIN } from './frame'
 import { line, words } from './ink'
 import { SOFT } from './inks'
 import type { Drawn, Page } from './page'
+import { placed } from './place'
 import { wrapped } from './wrapped'
 
 /** What stands on one card. */
@@ -11,6 +14,7 @@ export interface Card {
   readonly title: string
   /** Who plays, how many octaves, how fast. */
   readonly lines: readonly string[]
+  readonly study: RealisedStudy
 }
 
 export interface Cards extends Leaf {
@@ -31,15 +35,38 @@ function cuts(width: number, height: number, rows: number): Drawn[] {
   ]
 }
 
-function cardAt({ title, lines }: Card, x: number, y: number, width: number, number: number, faces: Faces): Drawn[] {
+/** Pixels of a picture on a card, the room that it leaves above it, and the largest and smallest that it is drawn. */
+const [STRIP_WIDTH, CLEAR] = [430, 8]
+const SCALES = { most: 0.62, least: 0.3 }
+
+/** Where something stands, in points. */
+interface Slot {
+  readonly x: number
+  readonly y: number
+  readonly width: number
+  readonly height: number
+}
+
+/** The buttons that are played, where a family shows them in a strip and the card has room. */
+function pictureOn(study: RealisedStudy, place: Slot): Drawn[] {
+  const strip = picturesOf(study).strip?.(study, STRIP_WIDTH) ?? null
+  if (!strip) return []
+  const scale = Math.min(SCALES.most, place.width / STRIP_WIDTH, place.height / strip.height)
+  return scale < SCALES.least ? [] : strip.drawn.map((one) => placed(one, place.x, place.y, scale))
+}
+
+function cardAt({ title, lines, study }: Card, { x, y, width, height }: Slot, number: number, faces: Faces): Drawn[] {
   const titleLines = wrapped(title, faces, { face: 'serif-bold', size: TITLE_SIZE }, width - 2 * PAD - NUMBER)
   const under = y + PAD + TITLE_SIZE * 1.3 * titleLines.length + 6
   const mark = String(number)
+  const below = under + LINE_SIZE * 1.5 * lines.length + CLEAR
+  const inner = width - 2 * PAD
   return [
     ...titleLines.map((text, at) =>
       words(text, x + PAD, y + PAD + TITLE_SIZE * (1 + 1.3 * at), 'serif-bold', TITLE_SIZE),
     ),
     ...lines.map((text, at) => words(text, x + PAD, under + LINE_SIZE * (1 + 1.5 * at), 'sans', LINE_SIZE, SOFT)),
+    ...pictureOn(study, { x: x + PAD, y: below, width: inner, height: y + height - CLEAR - below }),
     words(mark, x + width - PAD - faces.width(mark, 'serif', 9), y + PAD + 2, 'serif', 9, SOFT),
   ]
 }
@@ -56,9 +83,7 @@ export function cardPages({ cards, ...leaf }: Cards, faces: Faces): Page[] {
       ...own.flatMap((card, at) =>
         cardAt(
           card,
-          MARGIN + width * (at % ACROSS),
-          height * Math.floor(at / ACROSS),
-          width,
+          { x: MARGIN + width * (at % ACROSS), y: height * Math.floor(at / ACROSS), width, height },
           page * each + at + 1,
           faces,
         ),

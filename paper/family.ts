@@ -3,7 +3,7 @@ import type { Player } from '#core/instrument'
 import { playersIn, type RealisedStudy } from '#core/realise'
 import { accordionOf, fingeredOf, fingersOf, onButtons, sticksOf } from '#pictures'
 import { bellowsOver } from './bellows'
-import { accordionMap, barsMap, chartStrip, type MapPicture, pianoMap } from './maps'
+import { accordionMap, barsMap, buttonStrip, type MapPicture, pianoMap } from './maps'
 import type { Drawn } from './page'
 import { ringingUnder } from './ringing'
 import { bassLane, fingerStair, stickStair } from './stairs'
@@ -17,7 +17,7 @@ interface FamilyPictures {
   readonly stair: (study: RealisedStudy, system: System, height: number) => readonly Drawn[]
   /** The instrument with what is played on it; null where paper has no picture of it. */
   readonly map: ((study: RealisedStudy, width: number) => MapPicture) | null
-  /** What stands under a row of a chart of fingerings; null where its figures say all. */
+  /** What stands under a row of a chart of fingerings, and on a card; null where figures say all. */
   readonly strip: ((study: RealisedStudy, width: number) => MapPicture | null) | null
   /** The same with the line of one player alone. */
   readonly alone: (study: RealisedStudy, player: Player) => RealisedStudy
@@ -61,7 +61,7 @@ const FAMILIES: Readonly<Record<RealisedStudy['plays'], FamilyPictures>> = {
       ]
     },
     map: (study, width) => accordionMap(accordionOf(study), width),
-    strip: (study, width) => chartStrip(accordionOf(study), width),
+    strip: (study, width) => buttonStrip(accordionOf(study), width),
     alone: (study, player) => {
       const { bass, hands, ...rest } = accordionOf(study)
       const { left, right } = hands

@@ -141,6 +141,8 @@ export function accordionMap(study: AccordionStudy, width: number): MapPicture {
   )
 }
 
-/** The buttons of a row of a chart: of the board only the rows that are played. */
-export const chartStrip = (study: AccordionStudy, width: number): MapPicture | null =>
-  study.bass ? boardMap(study, width, 'played') : null
+/** The left hand's buttons in a strip: of the board only the rows that are played, of a free bass all. */
+export function buttonStrip(study: AccordionStudy, width: number): MapPicture | null {
+  if (study.bass) return boardMap(study, width, 'played')
+  return study.hands.left ? trebleMap(study, width, 'left') : null
+}

@@ -100,6 +100,7 @@ export function studyPages({ title, name, studies, look, size }: TaskInput<'stud
 const cardOf = (w: Wording, study: RealisedStudy): Card => ({
   title: w.format(study.title),
   lines: [tempoOf(w, study)],
+  study,
 })
 
 /** Pages of cards, one study to a card. */

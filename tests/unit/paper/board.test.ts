@@ -5,11 +5,11 @@ import path from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { realise } from '#core/realise'
-import { boardOf, buttonsOn } from '#core/surface'
+import { BASSES, boardOf, buttonsOn } from '#core/surface'
 import { writePdf } from '#paper'
 import { RULE, WHITE } from '../../../paper/inks'
 import { chartSheet } from '../../../shared/paper/chart'
-import { studyPages } from '../../../shared/paper/studies'
+import { cardsOf, studyPages } from '../../../shared/paper/studies'
 import { DEFAULT_LOOK, type PaperRequest } from '#shared/paper/requests'
 import { IN_ENGLISH, inEnglish } from '../../support/english'
 import { faces } from '../../support/faces'
@@ -64,6 +64,49 @@ describe('the board on paper', () => {
     const two = circles(sheetOf(studyOf({ treble: 'c-3', left: { board: 'free' } })))
     expect(one).toBeGreaterThan(30)
     expect(two).toBeGreaterThan(one + 30)
+  })
+})
+
+describe('cards', () => {
+  const cards = (...recipes: RecipeInput[]) =>
+    cardsOf(
+      { sheet: 'cards', size: 'a4', title: 'Cards', studies: recipes.map((recipe) => ({ recipe })) },
+      faces(),
+      IN_ENGLISH,
+    ) as ReturnType<typeof sheetOf>
+
+  it('have the buttons of the left hand, on every board, each in its own card', async () => {
+    for (const bass of BASSES) {
+      const made = cards(...['C', 'F'].map((tonic) => studyOf({ bass }, { material: { tonic, kind: 'major' } })))
+      const text = (await readBack(made)).split(/\s+/)
+      for (const name of ['CM', 'FM']) expect(text).toContain(name)
+      // scissors go above and below the one row of cards
+      const cuts = drawn(made).flatMap((one) =>
+        one.kind === 'path' ? (/^M[\d.]+ ([\d.]+)H/.exec(one.d)?.[1] ?? []) : [],
+      )
+      const down = Math.max(...cuts.map(Number))
+      for (const one of drawn(made)) {
+        if (one.kind !== 'path' || !/A/.test(one.d)) continue
+        const [x, y] = (one.d.match(/-?[\d.]+/g) ?? []).map(Number)
+        expect(x).toBeGreaterThan(0)
+        expect(x).toBeLessThan(595)
+        expect(y).toBeLessThan(down)
+      }
+    }
+  })
+
+  it('have those of a free bass, and nothing where the left hand rests', () => {
+    expect(circles(cards(studyOf({ left: { board: 'free' } })))).toBeGreaterThan(30)
+    expect(circles(cards(studyOf({}, { hands: 'right' })))).toBe(0)
+  })
+})
+
+describe('a board of one’s own make on paper', () => {
+  it('has no button that is missing', () => {
+    const whole = studyOf({ bass: 48 }, { hands: 'left' })
+    const missing = (['minor', 'seventh', 'diminished'] as const).map((row) => ({ row, column: 0 }))
+    const own = studyOf({ bass: 48, missing }, { hands: 'left' })
+    expect(circles(sheetOf(whole)) - circles(sheetOf(own))).toBe(missing.length)
   })
 })
 
