@@ -24,6 +24,8 @@ export interface Cards extends Leaf {
 const [ACROSS, DOWN] = [2, 5]
 const [PAD, NUMBER] = [14, 12]
 const [TITLE_SIZE, LINE_SIZE] = [14, 10]
+/** A title beside a picture of buttons, which wants the room. */
+const TITLE_OVER_PICTURE = 11.5
 const CUT = { colour: SOFT, dash: [3, 4] }
 
 /** Where scissors go, all around the cards of a page. */
@@ -36,8 +38,8 @@ function cuts(width: number, height: number, rows: number): Drawn[] {
 }
 
 /** Pixels of a picture on a card, the room that it leaves above it, and the largest and smallest that it is drawn. */
-const [STRIP_WIDTH, CLEAR] = [430, 8]
-const SCALES = { most: 0.62, least: 0.3 }
+const [STRIP_WIDTH, CLEAR] = [340, 8]
+const SCALES = { most: 0.68, least: 0.3 }
 
 /** Where something stands, in points. */
 interface Slot {
@@ -56,15 +58,14 @@ function pictureOn(study: RealisedStudy, place: Slot): Drawn[] {
 }
 
 function cardAt({ title, lines, study }: Card, { x, y, width, height }: Slot, number: number, faces: Faces): Drawn[] {
-  const titleLines = wrapped(title, faces, { face: 'serif-bold', size: TITLE_SIZE }, width - 2 * PAD - NUMBER)
-  const under = y + PAD + TITLE_SIZE * 1.3 * titleLines.length + 6
+  const size = picturesOf(study).strip?.(study, STRIP_WIDTH) ? TITLE_OVER_PICTURE : TITLE_SIZE
+  const titleLines = wrapped(title, faces, { face: 'serif-bold', size }, width - 2 * PAD - NUMBER)
+  const under = y + PAD + size * 1.3 * titleLines.length + 6
   const mark = String(number)
   const below = under + LINE_SIZE * 1.5 * lines.length + CLEAR
   const inner = width - 2 * PAD
   return [
-    ...titleLines.map((text, at) =>
-      words(text, x + PAD, y + PAD + TITLE_SIZE * (1 + 1.3 * at), 'serif-bold', TITLE_SIZE),
-    ),
+    ...titleLines.map((text, at) => words(text, x + PAD, y + PAD + size * (1 + 1.3 * at), 'serif-bold', size)),
     ...lines.map((text, at) => words(text, x + PAD, under + LINE_SIZE * (1 + 1.5 * at), 'sans', LINE_SIZE, SOFT)),
     ...pictureOn(study, { x: x + PAD, y: below, width: inner, height: y + height - CLEAR - below }),
     words(mark, x + width - PAD - faces.width(mark, 'serif', 9), y + PAD + 2, 'serif', 9, SOFT),

@@ -59,7 +59,7 @@ export const mallets = {
     '{pedal, select, note {} down {The pedal stays down. } beat {Pedal at every beat. } other {Pedal at every bar. }}{dead, plural, =0 {} =1 {One dead stroke. } other {# dead strokes. }}{damped, plural, =0 {} =1 {One bar is damped.} other {# bars are damped.}}',
   'mallets.words.ring': 'ringing',
   'mallets.legend':
-    '{dead, select, yes {×: dead stroke, the mallet stays on the bar. } other {}}{damp, select, yes {⊕: the free mallet stops the bar before. } other {}}',
+    '{dead, select, yes {A cross: dead stroke, the mallet stays on the bar. } other {}}{damp, select, yes {A ring with a cross: the free mallet stops the bar before. } other {}}',
   'mallets.stick-stair.out': 'out',
   'mallets.stick-stair.label':
     'Stair of {what}: {doubles} doubles, {hard} crossings over wide steps, {count} moves between the rows. The sticks stand in the score above, note by note.',
