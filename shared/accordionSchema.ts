@@ -80,16 +80,18 @@ export const accordionSchema = Joi.object({
 
 const MAX_ROW = 5
 
-/** A button at a note: of the board by row and column, of the right hand by row and place. */
+const rowButton = Joi.array().ordered(
+  Joi.number().integer().min(1).max(MAX_ROW).required(),
+  Joi.number().multiple(0.5).min(-99).max(99).required(),
+)
+
+/** A button at a note: of the board by row and column, of buttons in rows by row and place. */
 export const buttonPinSchema = Joi.object({
   hand: Joi.valid('right', 'left').required(),
   index: Joi.number().integer().min(0).max(9999).required(),
   button: Joi.when('hand', {
     is: 'left',
-    then: boardButton,
-    otherwise: Joi.array().ordered(
-      Joi.number().integer().min(1).max(MAX_ROW).required(),
-      Joi.number().multiple(0.5).min(-99).max(99).required(),
-    ),
+    then: Joi.alternatives(boardButton, rowButton),
+    otherwise: rowButton,
   }).required(),
 })

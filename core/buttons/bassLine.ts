@@ -4,6 +4,7 @@ import { inText, type Message } from '../message'
 import { modulo, parseNote } from '../pitch'
 import { type Finger, isFree, type Line, type LineNote } from '../study'
 import { type BassButton, type Board, boardOf, buttonName } from '../surface'
+import { type ButtonPin, isRowPin } from './pin'
 import { type BassReason, bassReasons } from './bassReasons'
 import { bassTouch, type BassTerm, LEFT_SCHOOL_DATA } from './bassTouch'
 import { boardLacks } from './lacks'
@@ -66,10 +67,8 @@ function pressingFor(recipe: AccordionRecipe, line: Line, steps: readonly HandSt
   return pressingOf(bassTouch(boardFor(recipe), LEFT_SCHOOL_DATA[school], tonic, line.free === 'strokes'), line, steps)
 }
 
-const isButton = ({ row, column }: BassButton, pin: { readonly button: unknown }): boolean => {
-  const wanted = pin.button as BassButton
-  return row === wanted.row && column === wanted.column
-}
+const isButton = ({ row, column }: BassButton, pin: ButtonPin): boolean =>
+  !isRowPin(pin) && row === pin.button.row && column === pin.button.column
 
 /** What stands, and what it is compared with. */
 interface Chosen {

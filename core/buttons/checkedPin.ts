@@ -2,9 +2,9 @@ import { checkedPin as checkedFinger, type Pin } from '../fingering'
 import { MAX_NOTES, oneOf, studyError, whole } from '../study'
 import { BASS_ROWS, type BassButton, BOARD_COLUMNS } from '../surface'
 import { buttonsError } from './messages'
-import { type ButtonPin, isButtonPin, type TrebleButtonPin } from './pin'
+import { type ButtonPin, isButtonPin, type RowButtonPin } from './pin'
 
-function trebleButton(value: unknown, path: string): TrebleButtonPin['button'] {
+function rowButton(value: unknown, path: string): RowButtonPin['button'] {
   const [row, place] = Array.isArray(value) ? (value as unknown[]) : []
   if (typeof place !== 'number' || !Number.isInteger(2 * place)) {
     throw studyError('field.unknown', { field: path, of: 'choice', among: '[row, place]' }, path)
@@ -33,7 +33,8 @@ export function checkedButtonPin(value: Pin | ButtonPin, at: number): Pin | Butt
   const hand = oneOf(value.hand, ['right', 'left'] as const, `${path}.hand`)
   const index = whole(value.index, 0, MAX_NOTES, `${path}.index`)
   const button: unknown = value.button
-  return hand === 'right'
-    ? { hand, index, button: trebleButton(button, `${path}.button`) }
+  // the left hand's are named as the board's or as a free bass's, whichever it plays
+  return hand === 'right' || Array.isArray(button)
+    ? { hand, index, button: rowButton(button, `${path}.button`) }
     : { hand, index, button: checkedBassButton(button, `${path}.button`) }
 }

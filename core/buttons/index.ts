@@ -6,7 +6,7 @@ export { type BassAlternative, type BassFingering, fingerBass, type NamedButton 
 export type { BassReason } from './bassReasons'
 export { bassTouch, type BassTerm, BASS_TERMS, handAt, LEFT_FINGERS, LEFT_SCHOOL_DATA } from './bassTouch'
 export { type ButtonErrors, type ButtonMessages, buttonsError, buttonsMessage } from './messages'
-export { type BassButtonPin, type ButtonPin, isButtonPin, type TrebleButtonPin } from './pin'
+export { type BassButtonPin, type ButtonPin, isButtonPin, isRowPin, type RowButtonPin } from './pin'
 export { checkedBassButton, checkedButtonPin } from './checkedPin'
 export { pinnedButton } from './pins'
 export { type Grasp, type Press, pressingOf, pressProblem, solvePresses, type Touch } from './press'

@@ -1,8 +1,9 @@
+import type { Hand } from '../study'
 import type { BassButton } from '../surface'
 
-/** A button of the right hand fixed at one note: row and place. */
-export interface TrebleButtonPin {
-  readonly hand: 'right'
+/** A button in rows fixed at one note: of the right hand's keyboard, or of the left hand's free bass. */
+export interface RowButtonPin {
+  readonly hand: Hand
   readonly index: number
   readonly button: readonly [row: number, place: number]
 }
@@ -12,6 +13,7 @@ export interface BassButtonPin {
   readonly index: number
   readonly button: BassButton
 }
-export type ButtonPin = TrebleButtonPin | BassButtonPin
+export type ButtonPin = RowButtonPin | BassButtonPin
 
 export const isButtonPin = (pin: object): pin is ButtonPin => 'button' in pin
+export const isRowPin = (pin: ButtonPin): pin is RowButtonPin => Array.isArray(pin.button)

@@ -2,7 +2,7 @@ import { conflictAmong } from '../solver'
 import { noteParam, type PinnedLine, fingeringError, fingeringMessage } from '../fingering'
 import { listed, type Message, type DomainError } from '../message'
 import { isDegreePin, isGripPin, type Line } from '../study'
-import { type ButtonPin, isButtonPin } from './pin'
+import { type ButtonPin, isButtonPin, isRowPin } from './pin'
 import type { Allowed, Press } from './press'
 import { type BassButton, buttonNote } from '../surface'
 import { buttonsMessage } from './messages'
@@ -85,8 +85,8 @@ export const buttonMessage = ({ row, column }: BassButton): Message =>
   buttonsMessage('button.bass', { row, of: noteParam(buttonNote({ row: 'fundamental', column })) })
 
 /** The button of a pin, as a line names it. */
-export const pinnedButton = ({ hand, button }: ButtonPin): Message =>
-  hand === 'right' ? buttonsMessage('button.treble', { row: button[0] }) : buttonMessage(button)
+export const pinnedButton = (pin: ButtonPin): Message =>
+  isRowPin(pin) ? buttonsMessage('button.treble', { row: pin.button[0] }) : buttonMessage(pin.button)
 
 /** The smallest part of some pins that cannot stand together, as an error. */
 export function pressConflict<B>(

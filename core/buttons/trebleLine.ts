@@ -12,7 +12,7 @@ import { inText } from '../message'
 import { type Finger, isFree, type Line } from '../study'
 import { type ButtonTreble, freeBassOf, type TrebleButton, trebleOf } from '../surface'
 import { buttonsMessage } from './messages'
-import type { ButtonPin } from './pin'
+import { type ButtonPin, isRowPin } from './pin'
 import { allowedBy, placedPresses, type PlacedPress, pressConflict } from './pins'
 import { type Allowed, type Press, pressesOf, pressingOf, pressProblem, solvePresses } from './press'
 import type { AccordionRecipe, ButtonSchoolId } from './settings'
@@ -152,7 +152,7 @@ function alternativesTo(
 
 const isButton = ({ row, place }: TrebleButton, pin: ButtonPin): boolean => {
   // a pin of the board names no button of the free bass
-  if (pin.hand === 'left') return false
+  if (!isRowPin(pin)) return false
   const [pinnedRow, pinnedPlace] = pin.button
   return row === pinnedRow && place === pinnedPlace
 }

@@ -4,6 +4,7 @@ import {
   type ButtonPin,
   type Degree,
   isButtonPin,
+  isRowPin,
   type LeftPart,
   MAX_BARS,
   MAX_BELLOWS_BEATS,
@@ -203,11 +204,13 @@ const PINS: readonly Saying[] = [
       ),
     ),
   ),
-  ...([1, -1] as const).map((side) =>
-    rule(
-      [`pin right|rh hand? note <n> row <n> halves ${side < 0 ? 'minus' : 'plus'} <n>`],
-      ({ numbers: [note, row, halves] }) =>
-        note! >= 1 ? pinned({ hand: 'right', index: note! - 1, button: [row!, (side * halves!) / 2] }) : null,
+  ...(['right', 'left'] as const).flatMap((hand) =>
+    ([1, -1] as const).map((side) =>
+      rule(
+        [`pin ${hand}|${hand[0]}h hand? note <n> row <n> halves ${side < 0 ? 'minus' : 'plus'} <n>`],
+        ({ numbers: [note, row, halves] }) =>
+          note! >= 1 ? pinned({ hand, index: note! - 1, button: [row!, (side * halves!) / 2] }) : null,
+      ),
     ),
   ),
 ]
@@ -322,9 +325,9 @@ const signed = (value: number): string => `${value < 0 ? 'minus' : 'plus'} ${Mat
 export function accordionPinPhrase(pin: AccordionPin): string {
   if (!isButtonPin(pin)) return pinPhrase(pin)
   const at = `pin ${pin.hand} hand note ${pin.index + 1}`
-  return pin.hand === 'left'
-    ? `${at} ${pin.button.row} column ${signed(pin.button.column)}`
-    : `${at} row ${pin.button[0]} halves ${signed(2 * pin.button[1])}`
+  return isRowPin(pin)
+    ? `${at} row ${pin.button[0]} halves ${signed(2 * pin.button[1])}`
+    : `${at} ${pin.button.row} column ${signed(pin.button.column)}`
 }
 
 export const accordionWritten = (recipe: AccordionRecipe): string => `accordion, ${handsWritten(recipe)}`

@@ -1,6 +1,6 @@
 import { type AccordionRecipe, type ButtonPin, pinnedButton } from '../../buttons'
 import type { Hand } from '../../study'
-import { boardOf, buttonsFor, trebleButtons, trebleOf } from '../../surface'
+import { boardOf, buttonsFor, freeBassOf, trebleButtons, trebleOf } from '../../surface'
 import type { AlsoPinned, Other } from '../family'
 import type { SolvedAccordion } from './solve'
 import { plainButton } from './describe'
@@ -13,9 +13,7 @@ export function othersOf({ hands, bass }: SolvedAccordion, hand: Hand): Other[] 
     const own = hands[hand]?.buttons
     return (hands[hand]?.alternatives ?? []).map(({ fingers, buttons, ...other }) => {
       const button = buttons?.[other.departs]
-      // a button of the free bass cannot be pinned, its fingers can
-      const pinned = hand === 'right' && button && !same(button, own?.[other.departs])
-      const pins = pinned ? [{ hand, index: other.departs, button }] : []
+      const pins = button && !same(button, own?.[other.departs]) ? [{ hand, index: other.departs, button }] : []
       return { ...other, marks: fingers.map(String), ...(pins.length > 0 ? { pins } : {}) }
     })
   }
@@ -36,17 +34,17 @@ export function buttonsAt(
   index: number,
 ): AlsoPinned[] {
   const alsoPinned = (pin: ButtonPin, stands: boolean): AlsoPinned => ({ pin, message: pinnedButton(pin), stands })
-  if (hand === 'left' && !bass) return []
-  if (hand === 'left') {
-    const note = bass!.notes[index]!
-    const now = plainButton(bass!.buttons[index]!)
+  if (hand === 'left' && bass) {
+    const note = bass.notes[index]!
+    const now = plainButton(bass.buttons[index]!)
     const all = buttonsFor(boardOf(accordion), note.pitch, note.chord)
     return all.length < 2 ? [] : all.map((button) => alsoPinned({ hand, index, button }, same(button, now)))
   }
-  const treble = trebleOf(accordion.treble)
-  const now = hands.right?.buttons?.[index]
-  if (treble.plays === 'keys' || !now) return []
-  const all = trebleButtons(treble, hands.right!.midi[index]!)
+  const side = hand === 'left' ? freeBassOf(accordion.free) : trebleOf(accordion.treble)
+  const own = hands[hand]
+  const now = own?.buttons?.[index]
+  if (side.plays === 'keys' || !now) return []
+  const all = trebleButtons(side, own.midi[index]!)
   return all.length < 2
     ? []
     : all.map(({ row, place }) => alsoPinned({ hand, index, button: [row, place] }, row === now[0] && place === now[1]))

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { parseCall, parseRequirement } from '#core/call'
-import { completeRecipe, type RecipeInput } from '#core/instrument'
+import { parseCall, parseRequirement, writeCall } from '#core/call'
+import { completeRecipe, familyOf, type RecipeInput } from '#core/instrument'
 import { playedNotes } from '#core/playback'
 import { realise } from '#core/realise'
 import { allTrebleButtons, DEFAULT_FREE, FREE_ROWS, FREE_SYSTEMS, freeBassOf } from '#core/surface'
 import { gradeSet } from '#core/syllabus'
+import { recipeSchema } from '#shared/recipeSchema'
 import { syllabusOf } from '../../../../shared/schemas'
 import { english, errorText } from '../../../support/english'
 import { TWELVE } from '../../../support/accordion'
@@ -127,5 +128,43 @@ describe('free bass in words and lists', () => {
     const near = held('standard')
     expect(near.status).toBe('near')
     expect(JSON.stringify(english(near))).toContain('free bass asked, this has the standard bass')
+  })
+})
+
+describe('a button of the free bass', () => {
+  const RECIPE = {
+    ...{ instrument: 'accordion', material: { tonic: 'D', kind: 'major' }, hands: 'together', octaves: 1 },
+    accordion: { treble: 'c-5', free: { ...DEFAULT_FREE, rows: 5 }, left: { board: 'free' } },
+  }
+  const family = familyOf({ instrument: 'accordion' })
+  const solved = (pins: readonly object[]) => realise({ ...RECIPE, pins } as unknown as RecipeInput, {}, 0) as any
+
+  it('can be pinned wherever a note has two, and stays pinned on a line', () => {
+    const plain = solved([])
+    for (const hand of ['right', 'left'] as const) {
+      let found = 0
+      for (let index = 0; index < plain.hands[hand].notes.length; index++) {
+        const ways = family.pins.alsoAt(plain.recipe, plain, hand, index)
+        if (ways.length === 0) continue
+        found++
+        expect(ways.filter(({ stands }) => stands)).toHaveLength(1)
+        for (const { pin } of ways) {
+          const own = solved([pin])
+          expect(own.hands[hand].buttons[index]).toEqual((pin as unknown as { button: unknown }).button)
+          const [again] = parseCall(writeCall(own.recipe)).studies
+          expect(completeRecipe(again!)).toEqual(own.recipe)
+          expect(recipeSchema.validate(own.recipe).error).toBeUndefined()
+        }
+      }
+      expect(found).toBeGreaterThan(3)
+    }
+  })
+
+  it('is none of the board’s: a pin of the other sort is refused, with its note', () => {
+    const onBoard = { hand: 'left', index: 0, button: { row: 'fundamental', column: 2 } }
+    expect(() => solved([onBoard])).toThrowError(expect.objectContaining({ code: 'pin.conflict', path: 'pins[0]' }))
+    const inRows = { hand: 'left', index: 0, button: [1, 0] }
+    const standard = { ...RECIPE, accordion: {}, pins: [inRows] } as unknown as RecipeInput
+    expect(() => realise(standard)).toThrowError(expect.objectContaining({ code: 'pin.conflict', path: 'pins[0]' }))
   })
 })
