@@ -109,7 +109,7 @@ export function sheetOf(study: RealisedStudy): Sheet {
   const writing = new Map(
     players.map((player) => {
       const notes = groups.map((group) => group.flatMap((step) => chords.get(player)![step]!.map(({ note }) => note)))
-      const byGroup = writingFor(notes, player === 'left' ? 'bass' : 'treble')
+      const byGroup = writingFor(notes, player === 'left' ? 'bass' : 'treble', study.recipe.clefs)
       return [player, groups.flatMap((group, at) => group.map(() => byGroup[at]!))]
     }),
   )

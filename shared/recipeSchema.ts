@@ -1,6 +1,7 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { KIND_IDS, SIGNATURES } from '#core/material'
 import {
+  CLEFS,
   ACCENTS,
   ACCOMPANIMENTS,
   AFTER,
@@ -241,6 +242,7 @@ const FIELDS: Readonly<Record<keyof RecipeInput, Joi.Schema>> = {
   course: Joi.valid(...COURSES),
   startOctave: Joi.number().integer().min(0).max(8),
   signature: Joi.valid(...SIGNATURES),
+  clefs: Joi.valid(...CLEFS),
   school: Joi.valid(...families().flatMap(({ schools }) => schools.map(({ id }) => id))),
   firstFinger: Joi.valid(...FIRST_FINGERS),
   leftArpeggio: Joi.valid(...LEFT_ARPEGGIOS),

@@ -4,6 +4,7 @@ import { recipeSchema } from './recipeSchema'
 
 /** How somebody plays: what a pupil's studies have beyond key and shape. */
 export const settingsSchema: ObjectSchema<Settings> = Joi.object({
+  clefs: recipeSchema.extract('clefs'),
   school: recipeSchema.extract('school'),
   handSize: recipeSchema.extract('handSize'),
   instrument: recipeSchema.extract('instrument'),

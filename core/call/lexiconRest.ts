@@ -8,6 +8,8 @@ const says = (phrases: readonly string[], change: Change): Rule[] => fixed(phras
 const TOUCH: Rule[] = [
   ...says(['legato|leg'], { articulation: 'legato' }),
   ...says(['staccato|stacc'], { articulation: 'staccato' }),
+  ...says(['one clef', 'own clefs', 'no clef changes|change', 'without clef changes|change'], { clefs: 'own' }),
+  ...says(['changing clefs|clef', 'clef changes'], { clefs: 'changing' }),
   ...says(['no|without signature', 'signature none'], { signature: 'none' }),
   ...says(['parallel signature', 'signature parallel'], { signature: 'parallel' }),
   ...says(['own signature', 'signature own'], { signature: 'own' }),

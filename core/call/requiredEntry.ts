@@ -30,6 +30,7 @@ const NOT_ASKED = [
   'chromatic',
   'repeats',
   'signature',
+  'clefs',
   'startOctave',
   'instrument',
   'bookends.before',

@@ -88,6 +88,7 @@ const CHORD_PHRASES: readonly Phrase[] = [
 ]
 const REST_PHRASES: readonly Phrase[] = [
   { of: ({ articulation }) => articulation, say: ({ articulation }) => articulation },
+  { of: ({ clefs }) => clefs, say: ({ clefs }) => (clefs === 'own' ? 'own clefs' : 'changing clefs') },
   {
     of: ({ signature }) => signature,
     say: ({ signature }) => (signature === 'none' ? 'no signature' : `${signature} signature`),

@@ -30,7 +30,7 @@ function without(tree: Tree, [field, ...rest]: readonly string[]): Tree {
 /** What of a recipe is its player's and not the study's, as far as the recipe says it. */
 export function playerSettingsOf(recipe: PlayerSettings): PlayerSettings {
   const { instrument } = recipe
-  const own = familyOf(recipe).playerFields.flatMap((path) => {
+  const own = ['clefs', ...familyOf(recipe).playerFields].flatMap((path) => {
     const value = at(recipe, path.split('.'))
     return value === undefined ? [] : [planted(path.split('.'), value)]
   })

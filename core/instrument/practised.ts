@@ -35,12 +35,16 @@ function ofItsFamily<R extends object>(recipe: R): R {
   return known ? familyOf({ instrument: known }).broughtUp(recipe) : recipe
 }
 
+/** With fields that every recipe got later, where it was written whole. */
+const withClefs = <R extends object>(recipe: R): R =>
+  'format' in recipe && 'signature' in recipe && !('clefs' in recipe) ? { ...recipe, clefs: 'changing' } : recipe
+
 /**
  * A stored recipe as it is written today. It means what it meant, but for the intervals that are mended, and a held
  * tonic, which rings through. What the program did not write itself is left as it is.
  */
 export function broughtUp<R extends object>(stored: R): BroughtUp<R> {
-  const recipe = ofItsFamily(stored)
+  const recipe = withClefs(ofItsFamily(stored))
   const { pattern, course, pins } = recipe as Partial<RecipeInput> & { pattern?: unknown }
   if (!isOlder(pattern)) return { recipe, anew: [], told: null }
   const mixed = MIXED.find((figure) => figure === pattern.figure)

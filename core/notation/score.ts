@@ -176,6 +176,7 @@ function writings(study: RealisedStudy, player: Player, events: readonly Bare[])
   const byGroup = writingFor(
     groups.map((group) => notes.filter(({ step }) => group.includes(step))),
     player === 'left' ? 'bass' : 'treble',
+    study.recipe.clefs,
   )
   const byStep = new Map(groups.flatMap((group, at) => group.map((step) => [step, byGroup[at]!] as const)))
   let last = byGroup[0]!

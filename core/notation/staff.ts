@@ -1,6 +1,6 @@
 import { type Problem, solve } from '../solver'
 import { staffPlace } from '../pitch'
-import type { LineNote } from '../study'
+import type { Clefs, LineNote } from '../study'
 
 /** How a stretch of notes is written: in which clef, and how many octaves lower (1) or higher (-1) than it sounds. */
 export interface Writing {
@@ -51,14 +51,20 @@ function fromBass(notes: readonly LineNote[], { clef }: Writing): number {
  * How each group of notes (a beat) is best written: few ledger lines, few changes of clef, octave signs only where
  * nothing else helps. Solved exactly; ledger lines count by their square, since the fourth hurts more than the first.
  * What belongs in the bass clef stays there as long as no more than three ledger lines stand above it.
+ *
+ * @param clefs `own`: the usual clef throughout, with octave signs where they help
  */
-export function writingFor(groups: readonly (readonly LineNote[])[], usual: 'treble' | 'bass'): readonly Writing[] {
-  const stays = usual === 'bass' && !groups.some((group) => group.some(tooHigh))
+export function writingFor(
+  groups: readonly (readonly LineNote[])[],
+  usual: 'treble' | 'bass',
+  clefs: Clefs = 'changing',
+): readonly Writing[] {
+  const stays = clefs === 'own' || (usual === 'bass' && !groups.some((group) => group.some(tooHigh)))
   const problem: Problem<Writing> = {
     length: groups.length,
     states: () => (stays ? WRITINGS.filter(({ clef }) => clef === usual) : WRITINGS),
     one: (at, writing) => {
-      const beyond = usual === 'bass' ? fromBass(groups[at]!, writing) : 0
+      const beyond = usual === 'bass' && !stays ? fromBass(groups[at]!, writing) : 0
       const ledgers = groups[at]!.reduce((sum, note) => sum + ledgerLines(note, writing) ** 2, 0)
       const strange = at === 0 && writing.clef !== usual ? STRANGE_CLEF : 0
       return beyond + ledgers + strange + (writing.ottava === 0 ? 0 : OTTAVA * groups[at]!.length)

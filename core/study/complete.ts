@@ -9,6 +9,7 @@ import { type Course, COURSES } from './line'
 import { NOTES_PER_BEAT, type Tempo, TEMPO_RANGE } from './pace'
 import {
   ARTICULATIONS,
+  CLEFS,
   type CommonInput,
   type CommonRecipe,
   CONTRARY_FROM,
@@ -130,6 +131,7 @@ export function completeCommon(input: CommonInput, starts: UsualStart, perBeat?:
     rhythm: completeRhythm(input.rhythm, tempo),
     bookends: completeBookends(input.bookends),
     signature: oneOf(input.signature ?? 'own', SIGNATURES, 'signature'),
+    clefs: oneOf(input.clefs ?? 'changing', CLEFS, 'clefs'),
     articulation: oneOf(input.articulation ?? 'legato', ARTICULATIONS, 'articulation'),
     tempo,
   }

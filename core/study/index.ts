@@ -81,6 +81,8 @@ export {
   type Articulation,
   type CommonInput,
   type CommonRecipe,
+  CLEFS,
+  type Clefs,
   CONTRARY_FROM,
   type ContraryFrom,
   FORMAT,

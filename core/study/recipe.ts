@@ -28,6 +28,10 @@ export interface FreePitches {
   readonly labels?: readonly string[]
 }
 
+/** Whether a staff changes its clef where notes read better in another, or keeps its own. */
+export const CLEFS = ['changing', 'own'] as const
+export type Clefs = (typeof CLEFS)[number]
+
 /** What every instrument is asked, with nothing left open. */
 export interface CommonRecipe {
   /** An instrument of the register. */
@@ -52,6 +56,7 @@ export interface CommonRecipe {
   /** Scientific octave of the lowest tonic of the right hand (of the left hand when it plays alone), as written. */
   readonly startOctave: number
   readonly signature: Signature
+  readonly clefs: Clefs
   readonly articulation: Articulation
   readonly tempo: Tempo
   /** Fingers, sticks … that the teacher fixes. */

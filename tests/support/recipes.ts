@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { type Kind, KINDS } from '#core/material'
 import {
+  CLEFS,
   ACCENTS,
   ACCOMPANIMENT_ROWS,
   ACCOMPANIMENTS,
@@ -189,6 +190,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
     tonicHand: fc.constantFrom('right', 'left'),
     bpm: fc.integer({ min: 20, max: 240 }),
     signature: fc.constantFrom('own', 'parallel', 'none'),
+    clefs: fc.constantFrom(...CLEFS),
     articulation: fc.constantFrom(...ARTICULATIONS),
     school: fc.constantFrom(...SCHOOLS),
     firstFinger: fc.constantFrom(...FIRST_FINGERS),

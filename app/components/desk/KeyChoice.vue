@@ -21,7 +21,7 @@ import {
   usualTonics,
 } from '#core/material'
 import { noteName, parseNote, printedName } from '#core/pitch'
-import { type FreePitches, isFree } from '#core/study'
+import { CLEFS, type Clefs, type FreePitches, isFree } from '#core/study'
 import { familyOf, type Recipe } from '#core/instrument'
 import { FAMILY_WORDS, kindsIn, shortWords } from './families'
 import ChoiceGroup from '~/components/frame/ChoiceGroup.vue'
@@ -37,7 +37,11 @@ const props = defineProps<{
   /** What it is for: not everything can be played on everything. */
   recipe: Recipe
 }>()
-const emit = defineEmits<{ choose: [material: NamedMaterial | FreePitches]; sign: [signature: Signature] }>()
+const emit = defineEmits<{
+  choose: [material: NamedMaterial | FreePitches]
+  sign: [signature: Signature]
+  write: [clefs: Clefs]
+}>()
 
 const named = computed<NamedMaterial | null>(() => (isFree(props.material) ? null : props.material))
 const kind = computed(() => KINDS[named.value?.kind ?? 'major'])
@@ -209,6 +213,19 @@ const isMode = computed(() => named.value && kind.value.family === 'mode')
           {{ SIGNATURE_WORDS[each] }}
         </button>
         <span class="quiet text-[13px]">{{ t('desk.key-choice.signature-why') }}</span>
+      </div>
+      <div role="group" :aria-label="t('desk.key-choice.clefs')" class="row">
+        <span class="quiet w-[80px] text-[13px]">{{ t('desk.key-choice.clefs') }}</span>
+        <button
+          v-for="each in CLEFS"
+          :key="each"
+          type="button"
+          class="small"
+          :aria-pressed="recipe.clefs === each"
+          @click="emit('write', each)"
+        >
+          {{ t('name.clefs', { clefs: each }) }}
+        </button>
       </div>
       <ul v-if="beside.length" class="quiet mt-3 border-t border-rule pt-[10px] text-[13px] leading-[1.5]">
         <li v-for="each in beside" :key="each">{{ each }}</li>

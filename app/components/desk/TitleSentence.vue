@@ -63,6 +63,7 @@ const startWords = computed(
       :recipe="now"
       :words="keyWords"
       @choose="chooseMaterial"
+      @write="emit('change', { clefs: $event })"
       @sign="emit('change', { signature: $event })"
     />
     <span class="dot" aria-hidden="true">·</span>

@@ -94,6 +94,10 @@ const FIELDS: Readonly<Record<string, NamedField>> = {
     sort: 'desk.change-words.signature',
     words: ({ signature }) => t('name.signature', { signature }),
   },
+  clefs: {
+    sort: 'desk.change-words.clefs',
+    words: ({ clefs }) => t('name.clefs', { clefs }),
+  },
   articulation: {
     sort: 'desk.change-words.touch',
     words: ({ articulation }) => t('name.touch', { touch: articulation }),

@@ -1,10 +1,11 @@
 import { fingered } from '../../support/played'
 import fc from 'fast-check'
+import { realise } from '#core/realise'
 import { describe, expect, it } from 'vitest'
 import { midiOf, parsePitch, pitchName, signatureAlteration } from '#core/pitch'
 import { NOTES_PER_BEAT } from '#core/study'
 import type { GripPin } from '#core/fingering'
-import { accidentalsOf, beamGroups, ledgerLines, printedFifths, stemsUp, writingFor } from '#core/notation'
+import { accidentalsOf, beamGroups, ledgerLines, printedFifths, scoreOf, stemsUp, writingFor } from '#core/notation'
 import { layoutOf, NARROWEST_STEP } from '#engraving'
 import { fingerLabel } from '~/components/score/speak'
 import { stairOf } from '#pictures'
@@ -79,6 +80,30 @@ describe('writing', () => {
       writingFor(groups(4, 'right'), 'treble').every(({ clef, ottava }) => clef === 'treble' && ottava === 0),
     ).toBe(true)
     expect(writingFor(groups(5, 'left'), 'bass').every(({ clef }) => clef === 'treble')).toBe(true)
+  })
+
+  it('keeps the usual clef wherever it stands, where a teacher wants that, with octave signs instead', () => {
+    for (const octave of [2, 3, 4, 5, 6]) {
+      for (const [hand, usual] of [
+        ['right', 'treble'],
+        ['left', 'bass'],
+      ] as const) {
+        expect(writingFor(groups(octave, hand), usual, 'own').every(({ clef }) => clef === usual)).toBe(true)
+      }
+    }
+    expect(writingFor(groups(6, 'left'), 'bass', 'own').every(({ ottava }) => ottava === 1)).toBe(true)
+    const study = realise({
+      ...{ instrument: 'marimba-5.0', material: { tonic: 'C', kind: 'major' }, octaves: 4, startOctave: 2 },
+      clefs: 'own',
+    })
+    const clefs = (own: typeof study): Set<string> =>
+      new Set(
+        scoreOf(own).staves.flatMap(({ bars }) =>
+          bars.flatMap(({ events }) => events.map(({ writing }) => writing.clef)),
+        ),
+      )
+    expect([...clefs(study)]).toEqual(['treble'])
+    expect(clefs(realise({ ...study.recipe, clefs: 'changing' })).size).toBe(2)
   })
 
   it('writes the top octave an octave lower', () => {

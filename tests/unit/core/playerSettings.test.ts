@@ -26,6 +26,7 @@ const MAKES: readonly [string, PlayerSettings][] = [
   ],
   ['narrow keys', { instrument: 'accordion', handSize: 'small', accordion: { treble: 'keys-34', keys: 'ladies' } }],
   ['a marimba, led left', { instrument: 'marimba-4.3', school: 'strict', lead: 'left' } as PlayerSettings],
+  ['one clef', { instrument: 'marimba-5.0', clefs: 'own' }],
   ['four mallets counted from above', { instrument: 'vibraphone-3.5', mallets: { numbering: 'high-to-low' } }],
 ]
 const LINES = [

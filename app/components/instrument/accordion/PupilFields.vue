@@ -15,6 +15,7 @@ import {
   TREBLES,
   usualMake,
 } from '#core/surface'
+import ClefsRow from '../ClefsRow.vue'
 import SelectRow from '~/components/frame/SelectRow.vue'
 import HandSizeRow from '../keys/HandSizeRow.vue'
 import { boardNamed, trebleWords } from './make'
@@ -23,7 +24,7 @@ import { t, formatMessage } from '~/composables/words'
 
 /** What a pupil plays, and by which schools: kept for every study that is made for this pupil. */
 const props = defineProps<{ own: Settings }>()
-const emit = defineEmits<{ set: [field: 'school' | 'handSize' | 'accordion', value: unknown] }>()
+const emit = defineEmits<{ set: [field: 'clefs' | 'school' | 'handSize' | 'accordion', value: unknown] }>()
 const treble = computed(() => (props.own.accordion?.treble ?? 'keys-41') as Treble)
 const schools = computed(() => {
   const among: readonly string[] = trebleOf(treble.value).plays === 'keys' ? KEY_SCHOOLS : BUTTON_SCHOOLS
@@ -111,5 +112,6 @@ function setTreble(next: Treble): void {
     :choices="LEFT_SCHOOLS.map((value) => ({ value, words: formatMessage(buttonsMessage(`left.${value}`)) }))"
     @choose="setMake({ left: { school: $event } })"
   />
+  <ClefsRow :own="own" @choose="emit('set', 'clefs', $event)" />
   <HandSizeRow :own="own" @choose="emit('set', 'handSize', $event)" />
 </template>

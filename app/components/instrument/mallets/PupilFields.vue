@@ -3,13 +3,16 @@ import { NUMBERINGS, STICKING_SCHOOLS } from '#core/sticking'
 import { MALLET_IDS, STRIKES } from '#core/surface'
 import { familyOf } from '#core/instrument'
 import type { Settings } from '#core/syllabus'
+import ClefsRow from '../ClefsRow.vue'
 import SelectRow from '~/components/frame/SelectRow.vue'
 import { instrumentCalled } from '../words'
 import { t, formatMessage } from '~/composables/words'
 
 /** How a pupil's sticks play: the school, and what stands in the room. */
 defineProps<{ own: Settings }>()
-const emit = defineEmits<{ set: [field: 'school' | 'instrument' | 'lead' | 'strike' | 'mallets', value: unknown] }>()
+const emit = defineEmits<{
+  set: [field: 'clefs' | 'school' | 'instrument' | 'lead' | 'strike' | 'mallets', value: unknown]
+}>()
 const LEADS = ['right', 'left'] as const
 const { schools } = familyOf({ instrument: MALLET_IDS[0] })
 const called = (id: string) => schools.find((school) => school.id === id)!.called
@@ -46,4 +49,5 @@ const called = (id: string) => schools.find((school) => school.id === id)!.calle
     :choices="NUMBERINGS.map((value) => ({ value, words: t('mallets.numbering', { numbering: value }) }))"
     @choose="emit('set', 'mallets', { numbering: $event })"
   />
+  <ClefsRow :own="own" @choose="emit('set', 'clefs', $event)" />
 </template>
