@@ -3,7 +3,7 @@
  * compass, its settings and what goes with them, who plays and how it is worked out, explained, pinned, heard, written
  * and examined. Nothing outside this room and a family's own names an instrument.
  */
-export type { PlayerRequirement, Miss, ShortField } from './requirement'
+export type { PlayerRequirement, Miss, RequiredSticks, ShortField } from './requirement'
 export {
   handsFor,
   type HandsChoice,

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Entry } from '#core/syllabus'
 import WordPanel from '~/components/frame/WordPanel.vue'
-import { CHOICES, type ChoiceField } from './reading'
+import { CHOICES, type ChoiceField, valueOf, withValue } from './reading'
 import { t } from '~/composables/words'
 
 /** How a line is read: each choice that the words may leave open, the questions, and a note of what was decided. */
@@ -18,8 +18,11 @@ const set = (field: ChoiceField, value: string): void => {
   // by beats: two bars, unless the list says how many
   const beats =
     field === 'bellows' ? { bellowsBeats: option.value === 'beats' ? (props.entry.bellowsBeats ?? 8) : null } : {}
-  emit('change', { ...props.entry, [field]: option.value, ...beats })
+  emit('change', { ...withValue(props.entry, field, option.value), ...beats })
 }
+/** What a list says that the panel does not offer stands all the same, such as a figure of one's own. */
+const isOffered = ({ field, options }: (typeof CHOICES)[number]): boolean =>
+  options.some(({ value }) => value === valueOf(props.entry, field))
 const write = (event: Event): void =>
   emit('change', { ...props.entry, reading: (event.target as HTMLInputElement).value.trim() })
 const settle = (question: string): void =>
@@ -43,11 +46,14 @@ function setPick(event: Event): void {
         <span>{{ t(choice.words) }}</span>
         <select
           class="field w-[230px]"
-          :value="String(entry[choice.field])"
+          :value="String(valueOf(entry, choice.field))"
           @change="set(choice.field, ($event.target as HTMLSelectElement).value)"
         >
           <option v-for="option in choice.options" :key="String(option.value)" :value="String(option.value)">
-            {{ t(option.words) }}
+            {{ t(option.words, option.params ?? {}) }}
+          </option>
+          <option v-if="!isOffered(choice)" :value="String(valueOf(entry, choice.field))">
+            {{ valueOf(entry, choice.field) }}
           </option>
         </select>
       </label>

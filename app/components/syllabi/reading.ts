@@ -1,8 +1,14 @@
+import type { RequiredSticks } from '#core/instrument'
 import { KINDS, leadsToKey } from '#core/material'
+import { DEFAULT_FIGURES, LONG_FIGURES, RUDIMENTS } from '#core/sticking'
+import { MALLET_INSTRUMENTS } from '#core/surface'
 import type { Entry } from '#core/syllabus'
 import type { Code } from '#words'
 
-export type ChoiceField =
+/** What an entry says in a field, or of its sticks. */
+type Value = string | number | boolean | null
+type SticksField = `sticks.${keyof RequiredSticks}`
+type PlainField =
   | 'chooser'
   | 'scope'
   | 'hands'
@@ -17,18 +23,46 @@ export type ChoiceField =
   | 'bellows'
   | 'treble'
   | 'board'
+  | 'rolled'
+  | 'mallets'
+export type ChoiceField = PlainField | SticksField
 
 interface ReadingChoice {
   readonly field: ChoiceField
   readonly words: Code
-  readonly options: readonly { readonly value: Entry[ChoiceField]; readonly words: Code }[]
+  readonly options: readonly {
+    readonly value: Value
+    readonly words: Code
+    readonly params?: { readonly [name: string]: string }
+  }[]
   /** Whom it is asked of; all unless said. */
   readonly plays?: readonly string[]
   /** Whether an entry leaves it open at all. */
   readonly when?: (entry: Entry) => boolean
 }
 
+const sticksField = (field: ChoiceField): keyof RequiredSticks | null =>
+  field.startsWith('sticks.') ? (field.slice('sticks.'.length) as keyof RequiredSticks) : null
+
+/** What an entry says; null where it leaves a question of sticks open. */
+export function valueOf(entry: Entry, field: ChoiceField): Value {
+  const own = sticksField(field)
+  return own ? (entry.sticks?.[own] ?? null) : (entry[field as PlainField] as Value)
+}
+
+/** An entry that says something else in a field; nothing at all of its sticks where the last answer goes. */
+export function withValue(entry: Entry, field: ChoiceField, value: Value): Entry {
+  const own = sticksField(field)
+  if (!own) return { ...entry, [field]: value }
+  const { [own]: _, ...others } = entry.sticks ?? {}
+  const sticks = value === null ? others : { ...others, [own]: value }
+  return { ...entry, sticks: Object.keys(sticks).length > 0 ? (sticks as RequiredSticks) : null }
+}
+
+const ANY = { value: null, words: 'syllabi.reading.sticks.any' } as const
 const several = ({ kinds }: Entry): boolean => kinds.filter((kind) => KINDS[kind].mode === 'minor').length > 1
+
+const MAKES = [...new Set(MALLET_INSTRUMENTS.map(({ family }) => family))]
 
 /** What printed words may mean, choice by choice. */
 export const CHOICES: readonly ReadingChoice[] = [
@@ -135,6 +169,62 @@ export const CHOICES: readonly ReadingChoice[] = [
       { value: 'right', words: 'syllabi.reading.right' },
       { value: 'left', words: 'syllabi.reading.left' },
       { value: 'both', words: 'syllabi.reading.lead-each' },
+    ],
+  },
+  {
+    field: 'sticks.make',
+    plays: ['sticks'],
+    words: 'syllabi.reading.sticks.make',
+    options: [ANY, ...MAKES.map((make) => ({ value: make, words: 'name.make' as const, params: { make } }))],
+  },
+  {
+    field: 'sticks.alternating',
+    plays: ['sticks'],
+    when: ({ mallets, rolled, sticks }) => mallets === 2 && !rolled && !sticks?.rudiment,
+    words: 'syllabi.reading.sticks.alternating',
+    options: [ANY, { value: true, words: 'syllabi.reading.sticks.hand-to-hand' }],
+  },
+  {
+    field: 'sticks.rudiment',
+    plays: ['sticks'],
+    when: ({ mallets, rolled }) => mallets === 2 && !rolled,
+    words: 'syllabi.reading.sticks.rudiment',
+    options: [
+      { value: null, words: 'desk.change-words.none' },
+      ...RUDIMENTS.flatMap((id) => (id === 'none' ? [] : [{ value: id, words: `rudiment.${id}` as const }])),
+    ],
+  },
+  {
+    field: 'rolled',
+    plays: ['sticks'],
+    when: ({ mallets, sticks }) => mallets === 2 && !sticks?.rudiment,
+    words: 'syllabi.reading.sticks.notes',
+    options: [
+      { value: false, words: 'syllabi.reading.sticks.struck' },
+      { value: true, words: 'syllabi.reading.sticks.rolled' },
+    ],
+  },
+  {
+    field: 'mallets',
+    plays: ['sticks'],
+    when: ({ rolled, sticks }) => !rolled && !sticks?.rudiment,
+    words: 'syllabi.reading.sticks.mallets',
+    options: [
+      { value: 2, words: 'syllabi.reading.sticks.two' },
+      { value: 4, words: 'syllabi.reading.sticks.four' },
+    ],
+  },
+  {
+    field: 'sticks.figure',
+    plays: ['sticks'],
+    when: ({ mallets }) => mallets === 4,
+    words: 'syllabi.reading.sticks.figure',
+    options: [
+      ANY,
+      ...[...DEFAULT_FIGURES, ...LONG_FIGURES].map((figure) => ({
+        ...{ value: figure, words: 'syllabi.reading.sticks.order' as const },
+        params: { figure },
+      })),
     ],
   },
   {
