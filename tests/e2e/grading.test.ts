@@ -264,6 +264,17 @@ describe('a list that is typed', () => {
     await page.getByRole('button', { name: 'Copy', exact: true }).click()
     await page.getByRole('textbox', { name: 'Title of the list' }).waitFor()
     expect(new URL(page.url()).pathname).toBe('/syllabi/mallets-at-kestrel-lane-2027')
+    // what it asks of sticks is chosen where it is read
+    await page.getByRole('button', { name: 'How M2.A1 is read' }).click()
+    await page.getByRole('combobox', { name: 'instrument' }).selectOption('vibraphone')
+    await page.getByRole('combobox', { name: 'sticking' }).selectOption('hand to hand')
+    await expectAccessible(page)
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    const copied = async () => (await call('/api/syllabi/mallets-at-kestrel-lane-2027')).body
+    await expect
+      .poll(async () => (await copied()).syllabus.grades[1].groups[0].entries[0].sticks)
+      .toEqual({ make: 'vibraphone', alternating: true })
   })
 })
 
