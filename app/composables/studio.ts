@@ -14,6 +14,15 @@ export const showStudio = (found: Studio): void => {
   globalThis.localStorage?.setItem(KEPT, JSON.stringify(taughtIn(found)))
 }
 
+let asked: Promise<void> = Promise.resolve()
+/** Whether this browser knew before what is taught here. */
+export const knewStudio = (): boolean => globalThis.localStorage?.getItem(KEPT) != null
+/** That a question after the studio is on its way; it may come to nothing. */
+export const studioAsked = (answer: Promise<Studio>): Promise<void> =>
+  (asked = answer.then(showStudio, () => undefined))
+/** Once what is taught here is known as well as it can be. */
+export const studioKnown = (): Promise<void> => asked
+
 const taughtIn = ({ settings: { instrument, make } }: Studio): TaughtHere => ({ instrument, make })
 /** What is taught here and on which make: of the studio, or as this browser knew it last. */
 export function taughtHere(): TaughtHere {

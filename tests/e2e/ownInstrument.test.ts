@@ -1,8 +1,12 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { ensurePostgres, freePort } from '../../scripts/lib/postgres.mjs'
 import { startServer } from '../../scripts/lib/server.mjs'
+import type { RecipeInput } from '#core/instrument'
+import { someOf } from '../support/night'
+import { PARTS, strangeParts } from '../support/parts'
 import { callStudy, expectAccessible, useBrowser } from '../support/browser'
 import { newDatabase } from '../support/database'
+import { asPage } from '../support/http'
 
 const { open } = useBrowser()
 let server: Awaited<ReturnType<typeof startServer>>
@@ -16,6 +20,7 @@ afterAll(() => server.stop())
 
 const pupils = async () =>
   (await (await fetch(`${server.address}/api/pupils`)).json()) as {
+    id: string
     name: string
     instrument: string
     preferences: { settings?: object }
@@ -65,6 +70,22 @@ describe('an accordion teacher’s first ten minutes', () => {
       .first()
       .waitFor()
     expect(await page.locator('.score .beneath, .beneath').count()).toBeGreaterThan(2)
+
+    // a board of one's own make: the editor is a grid that arrows go through, and each button says whether it is there
+    await page.getByRole('button', { name: /^Bass board: 48/ }).click()
+    const grid = page.getByRole('group', { name: /^Buttons of the board/ })
+    await grid.getByRole('button', { name: 'bass C: on the board' }).focus()
+    await page.keyboard.press('ArrowUp')
+    await page.keyboard.press('Enter')
+    await grid.getByRole('button', { name: 'counterbass of C: missing' }).waitFor()
+    await expectAccessible(page, '.choices')
+    await page.getByRole('combobox', { name: 'to', exact: true }).selectOption('B')
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: /^Bass board: 53/ }).waitFor()
+    await page.getByRole('button', { name: /^Bass board: 53/ }).click()
+    await page.getByRole('button', { name: 'As 48 usually are' }).click()
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: /^Bass board: 48/ }).waitFor()
 
     // free bass and back
     await page.getByRole('button', { name: /^Free bass: standard bass/ }).click()
@@ -138,4 +159,77 @@ describe('a mallet teacher', () => {
     expect(await page.getByText('Black keys').count()).toBe(0)
     expect(problems).toEqual([])
   })
+
+  it('lets bars ring, stops them with a mallet, and shows both', async () => {
+    const { page, problems } = await open(`${server.address}/desk`)
+    await callStudy(page, 'D major vibraphone two octaves')
+    await page.getByRole('button', { name: /^How bars ring: pedal with every note/ }).click()
+    await page.getByRole('button', { name: 'at every bar' }).press('Enter')
+    await page.getByRole('button', { name: /^damped by the next stroke/ }).click()
+    await page.getByRole('button', { name: 'dead on the beat' }).click()
+    await expectAccessible(page, '.choices')
+    await page.keyboard.press('Escape')
+    await page
+      .getByRole('img', { name: /^Pedal at every bar\. \d+ dead strokes\. \d+ bars are damped\./ })
+      .first()
+      .waitFor()
+    await page.getByText(/The pedal is held for each bar/).waitFor()
+    // another instrument has no pedal: dead strokes stay, the rest goes
+    await callStudy(page, 'marimba')
+    await page.getByRole('button', { name: 'How bars ring: dead strokes on the beat' }).waitFor()
+    // one that nobody can play leaves its own instrument standing, not the last one
+    await callStudy(page, 'A flat major accordion 12 bass')
+    await page.getByText('Another study of this instrument is shown meanwhile').waitFor()
+    await page.getByRole('img', { name: /^Buttons of the board that are played, of 12/ }).waitFor()
+    expect(await page.getByRole('img', { name: /bars in two rows/ }).count()).toBe(0)
+    expect(problems).toEqual([])
+  })
+})
+
+/** Pages of a studio, as its teacher goes through them; the handbook is for all instruments. */
+const PAGES = [
+  'desk',
+  'today',
+  'library',
+  'pupils',
+  'paper?sheet=studies',
+  'paper?sheet=chart',
+  'paper?sheet=worksheet',
+]
+const TAUGHT_AS = [
+  ['piano', 'piano', {}],
+  ['accordion', 'accordion', { instrument: 'accordion', accordion: { treble: 'keys-34', bass: 72 } }],
+  ['accordion', 'buttons', { instrument: 'accordion', accordion: { treble: 'c-5', bass: 96 } }],
+  ['marimba', 'marimba', { instrument: 'marimba-4.3' }],
+  ['vibraphone', 'vibraphone', { instrument: 'vibraphone-3.0' }],
+] as const
+
+describe('a studio’s pages', () => {
+  // two of them by day, all at night
+  it.each(someOf(TAUGHT_AS, 2, 1).map((each) => [each[1], each] as const))(
+    'for %s name no part that the instrument has not',
+    async (_, [instrument, , make]) => {
+      const { page } = await open(`${server.address}/about`)
+      const ask = async (path: string, method = 'GET', body?: object) => {
+        const answer = await asPage(server.address, path, method, body)
+        if (!answer.ok) throw new Error(await answer.text())
+        return answer.status === 204 ? null : await answer.json()
+      }
+      for (const { id } of await pupils()) await ask(`/api/pupils/${id}`, 'DELETE')
+      const { name, teacher, settings } = await ask('/api/studio')
+      await ask('/api/studio', 'PUT', { name, teacher, settings: { ...settings, instrument, make } })
+      const pupil = await ask('/api/pupils', 'POST', { name: `Own ${instrument}`, instrument })
+      const strange = strangeParts({ instrument: 'piano', ...make } as RecipeInput)
+      for (const path of [...PAGES, `pupils/${pupil.id}`, `pupils/${pupil.id}/lesson`]) {
+        await page.goto(`${server.address}/${path}`, { waitUntil: 'networkidle' })
+        const said = await page.evaluate(() => {
+          const named = [...document.querySelectorAll('main [aria-label], main [placeholder], main [title]')].flatMap(
+            (one) => ['aria-label', 'placeholder', 'title'].map((name) => one.getAttribute(name) ?? ''),
+          )
+          return [document.querySelector('main')!.innerText, ...named]
+        })
+        for (const words of said) for (const part of strange) expect(words, `${path}: ${part}`).not.toMatch(PARTS[part])
+      }
+    },
+  )
 })

@@ -2,8 +2,7 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { NuxtLink } from '#components'
 import { useRoute } from '#imports'
-import { ask } from '~/composables/api'
-import { currentStudio, showStudio } from '~/composables/studio'
+import { currentStudio } from '~/composables/studio'
 import { useDesk } from '~/stores/desk'
 import { t } from '~/composables/words'
 
@@ -36,11 +35,7 @@ watch(
   () => nextTick(showPlace),
 )
 
-onMounted(async () => {
-  showPlace()
-  const studio = await ask('GET /api/studio').catch(() => null)
-  if (studio) showStudio(studio)
-})
+onMounted(showPlace)
 </script>
 
 <template>

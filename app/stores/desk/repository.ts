@@ -1,7 +1,9 @@
+import isEqual from 'fast-deep-equal'
 import { computed, shallowRef } from 'vue'
 import type { RecipeInput } from '#core/instrument'
 import type { Study } from '#shared/api'
 import { ask } from '~/composables/api'
+import { studioKnown } from '~/composables/studio'
 import { type Stash, deskStashes } from './stashes'
 import type { DeskDocument } from './document'
 import { deskSaving } from './saving'
@@ -55,14 +57,22 @@ export function deskRepository(desk: DeskDocument) {
     await layUnsaved(back)
   }
 
+  /** The first study again, where nothing was done to it yet and this browser knew another instrument than is taught now. */
+  function beginAnew(first: RecipeInput): void {
+    const untouched = desk.recipe.value === first && !id.value && !desk.held.value
+    if (untouched && !isEqual(firstStudy(), first)) void desk.lay(firstStudy())
+  }
+
   /** Begins a study; one that came from a file is not saved yet. */
   async function begin(from?: RecipeInput): Promise<void> {
     await leaveDesk()
     set.value = null
     lies(null)
-    const laid = desk.lay(from ?? firstStudy())
+    const first = from ?? firstStudy()
+    const laid = desk.lay(first)
     if (!from) retrace()
     await laid
+    if (!from) void studioKnown().then(() => beginAnew(first))
     if (from) desk.stored.value = null
   }
 

@@ -4,29 +4,7 @@ import { othersOf, playersIn, realise, type RealisedStudy } from '#core/realise'
 import { difficultyMessage } from '#core/together'
 import { english } from '../../support/english'
 import { someOf } from '../../support/night'
-
-/** Parts of an instrument that only some have, as sentences would name them. */
-const PARTS = {
-  fingers: /\b(finger(s|ing)?|thumbs?|grips?)\b/i,
-  keyboard: /\b(black|white) keys?\b/i,
-  sticks: /\b(sticks?|sticking|mallets?|bars of|near row|far row)\b/i,
-  bellows: /\b(bellows|registers?)\b/i,
-  board: /\b(counterbass|columns?|board of|alternating bass)\b/i,
-  buttons: /\b(buttons?|rows? [1-5])\b/i,
-  pedal: /\bpedal\b/i,
-} as const
-type Part = keyof typeof PARTS
-
-/** What an instrument is made of, by how it is built. */
-function partsOf({ instrument, accordion }: Partial<RecipeInput>): readonly Part[] {
-  if (instrument === 'accordion') {
-    const treble: Part = accordion?.treble?.startsWith('keys') === false ? 'buttons' : 'keyboard'
-    return ['fingers', 'bellows', 'board', 'buttons', treble]
-  }
-  if (familyOf({ instrument: instrument! }).id === 'mallets')
-    return instrument!.startsWith('vibraphone') ? ['sticks', 'pedal'] : ['sticks']
-  return ['fingers', 'keyboard', 'pedal']
-}
+import { PARTS, strangeParts } from '../../support/parts'
 
 const MAKES: readonly Partial<RecipeInput>[] = [
   ...INSTRUMENTS.filter(({ id }) => id !== 'accordion').map(({ id }) => ({ instrument: id })),
@@ -67,8 +45,7 @@ describe('what is said of a study', () => {
   it.each(MAKES.map((make) => [JSON.stringify(make), make] as const))(
     '%s: names no part that it has not',
     (_, make) => {
-      const own = partsOf(make)
-      const strange = (Object.keys(PARTS) as Part[]).filter((part) => !own.includes(part))
+      const strange = strangeParts(make)
       for (const some of someOf(STUDIES, 3, make.instrument!.length)) {
         const input = { ...some, ...make } as RecipeInput
         if (familyOf(make).id === 'mallets') delete (input as { hands?: unknown }).hands

@@ -14,7 +14,7 @@ export const help = {
   'help.keys.undo': 'undo',
   'help.keys.all': 'at the desk: every key',
   'help.keys.outcome': 'in a lesson: right, hesitated, wrong',
-  'help.keys.pedal': 'in a lesson, by pedal: right. Page Up: wrong',
+  'help.keys.pedal': 'in a lesson, by page turner: right. Page Up: wrong',
   'help.handbook': 'Handbook',
   'help.chapters': 'Chapters',
   'help.chapter':

@@ -17,7 +17,7 @@ export const lesson = {
   'lesson.to-next': 'Next: {name}, {time}',
   'lesson.clock.of': 'of {minutes} min',
   'lesson.undo': 'Undo',
-  'lesson.keys': '1 right · 2 hesitated · 3 wrong · arrows choose · pedal: Page Down right, Page Up wrong',
+  'lesson.keys': '1 right · 2 hesitated · 3 wrong · arrows choose · page turner: Page Down right, Page Up wrong',
   'lesson.keys.next': 'the next item',
   'lesson.keys.previous': 'the item before',
   'lesson.keys.type': 'type what was played',

@@ -145,7 +145,7 @@ export const practice = {
   'practice.test.of': '{at} of {all}',
   'practice.test.once': 'First try, once, no corrections.',
   'practice.test.asked': 'asked at ♩ = {bpm}',
-  'practice.test.keys': '1 right · 2 hesitated · 3 wrong · pedal: Page Down right, Page Up wrong',
+  'practice.test.keys': '1 right · 2 hesitated · 3 wrong · page turner: Page Down right, Page Up wrong',
   'practice.test.over': '{right} of {all} right at the first try',
   'practice.test.none': 'No tests are due today.',
   'practice.history.page': '{name}, history · Tactum',
