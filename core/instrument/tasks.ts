@@ -24,6 +24,8 @@ export interface TaskAnswer {
 export interface OwnTask<R, P> {
   readonly task: InstrumentTask
   readonly played: Readonly<Record<string, unknown>>
+  /** Whether an instrument of this make has what is asked about; all do unless said. */
+  has?(recipe: R): boolean
   answer(recipe: R, performance: P): TaskAnswer | null
 }
 

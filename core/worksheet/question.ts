@@ -1,4 +1,14 @@
-import { familyOf, INSTRUMENT_TASKS, type InstrumentTask, type Player, type TaskAnswer } from '../instrument'
+import {
+  completeRecipe,
+  familyOf,
+  INSTRUMENT_TASKS,
+  type InstrumentTask,
+  type Player,
+  type PlayerSettings,
+  playerSettingsOf,
+  type RecipeInput,
+  type TaskAnswer,
+} from '../instrument'
 import type { Note } from '../pitch'
 import type { RealisedStudy } from '../realise'
 
@@ -21,9 +31,12 @@ export type Task = (typeof TASKS)[number]
 
 const isOfInstrument = (task: Task): task is InstrumentTask => (INSTRUMENT_TASKS as readonly string[]).includes(task)
 
-/** Tasks that sheets for an instrument can have: of those about an instrument only its own. */
-export function tasksFor(player: { readonly instrument?: string }): readonly Task[] {
-  const own = familyOf(player).tasks.map(({ task }) => task)
+/** Tasks that sheets for a player can have: of those about an instrument only what that make of it has. */
+export function tasksFor(player: PlayerSettings): readonly Task[] {
+  const recipe = completeRecipe({ ...playerSettingsOf(player), material: { tonic: 'C', kind: 'major' } } as RecipeInput)
+  const own = familyOf(player)
+    .tasks.filter(({ has }) => !has || has(recipe))
+    .map(({ task }) => task)
   return TASKS.filter((task) => !isOfInstrument(task) || own.includes(task))
 }
 

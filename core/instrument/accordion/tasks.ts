@@ -34,13 +34,17 @@ function chordButtons({ material, accordion }: AccordionRecipe): TaskAnswer | nu
   return { notes: chords.map(({ root }) => root), marks: chords.map(({ row: own }) => CHORD_SIGNS[own]) }
 }
 
+const onKeys = ({ accordion }: Pick<AccordionRecipe, 'accordion'>): boolean =>
+  trebleOf(accordion.treble).plays === 'keys'
+
 /** What worksheets ask of keys, buttons and the board. */
 export const ACCORDION_TASKS: readonly Task[] = [
   {
     task: 'black-keys',
     played: RIGHT,
+    has: onKeys,
     answer: ({ accordion }, { hands: { right } }) =>
-      right && trebleOf(accordion.treble).plays === 'keys'
+      right && onKeys({ accordion })
         ? onBlackKeys(
             right.notes.map(({ pitch }) => pitch),
             right.midi,
@@ -50,6 +54,7 @@ export const ACCORDION_TASKS: readonly Task[] = [
   {
     task: 'button-rows',
     played: RIGHT,
+    has: (recipe) => !onKeys(recipe),
     answer: (_, { hands: { right } }) =>
       right?.buttons
         ? { notes: right.notes.map(({ pitch }) => pitch), marks: right.buttons.map(([row]) => String(row)) }
@@ -58,6 +63,7 @@ export const ACCORDION_TASKS: readonly Task[] = [
   {
     task: 'bass-rows',
     played: ON_BOARD,
+    has: ({ accordion }) => accordion.rows.includes('counterbass'),
     answer: onBoard(({ buttons }, at) => (buttons[at]!.row === 'counterbass' ? 'C' : 'B')),
   },
   {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { families, INSTRUMENT_TASKS, INSTRUMENTS, type PlayerSettings } from '#core/instrument'
+import { families, familyOf, INSTRUMENT_TASKS, INSTRUMENTS, type PlayerSettings } from '#core/instrument'
 import { noteName } from '#core/pitch'
 import { questionsOf, type Task, tasksFor } from '#core/worksheet'
 
@@ -63,15 +63,30 @@ describe('worksheets about buttons and bars', () => {
   })
 })
 
+const MAKES: readonly PlayerSettings[] = [
+  ...INSTRUMENTS.map(({ id }) => ({ instrument: id })),
+  ...(['keys-26', 'keys-41', 'c-3', 'b-5'] as const).map((treble): PlayerSettings => ({
+    instrument: 'accordion',
+    accordion: { treble, bass: 72 },
+  })),
+]
+
 describe('tasks', () => {
   it('about an instrument are those of its family: none speaks of a part that it has not', () => {
-    for (const { id } of INSTRUMENTS) {
-      const own = families().find(({ instruments }) => instruments.some((each) => each.id === id))!
-      const offered = tasksFor({ instrument: id }).filter((task) =>
-        (INSTRUMENT_TASKS as readonly string[]).includes(task),
-      )
-      expect([...offered].sort()).toEqual(own.tasks.map(({ task }) => task).sort())
+    const seen = new Set<Task>()
+    for (const make of MAKES) {
+      const own = familyOf(make)
+      const offered = tasksFor(make).filter((task) => (INSTRUMENT_TASKS as readonly string[]).includes(task))
+      for (const task of offered) {
+        seen.add(task)
+        expect(own.tasks.map((each) => each.task)).toContain(task)
+        // whatever is offered has a question
+        expect(asked(task, 'C', make), `${task} ${JSON.stringify(make)}`).not.toBeNull()
+      }
     }
+    expect(seen).toEqual(new Set(INSTRUMENT_TASKS))
+    expect(tasksFor({ instrument: 'accordion', accordion: { treble: 'c-5' } })).not.toContain('black-keys')
+    expect(tasksFor({ instrument: 'accordion', accordion: { treble: 'keys-26' } })).not.toContain('button-rows')
     expect(new Set(families().flatMap(({ tasks }) => tasks.map(({ task }) => task)))).toEqual(new Set(INSTRUMENT_TASKS))
   })
 })
