@@ -1,7 +1,7 @@
 import { type RenderContext, StaveConnector } from 'vexflow/core'
 import type { RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
-import { CHORD_SIGNS } from '#core/surface'
+import { CHORD_SIGNS, chordName } from '#core/surface'
 import type { PlacedNote, StaffPlan, System } from './layout'
 import { keepMetricsFlat } from './flatMetrics'
 import { inkOf, signsExtent, type Staff, staffOf } from './staffNotes'
@@ -36,7 +36,7 @@ export interface Engraved {
   readonly fingers: readonly FingerSpot[]
   readonly ottavas: readonly OttavaLine[]
   /** Chord signs over notes that stand for chords. */
-  readonly signs: readonly { readonly x: number; readonly y: number; readonly text: string }[]
+  readonly signs: readonly { readonly x: number; readonly y: number; readonly text: string; readonly name: string }[]
   /** Heads that ring on under what follows: where the short curve beside each begins. */
   readonly rings: readonly { readonly x: number; readonly y: number }[]
   /** What stands beneath notes: names or degrees of chords. */
@@ -69,6 +69,8 @@ const SIGN = 14
 /** How a bass staff writes its chords, in the usual manner; and a scale that is not to be read as basses and chords. */
 const SOLO = 'B.S.'
 const signOf = ({ chord, solo }: PlacedNote): string | null => (chord ? CHORD_SIGNS[chord] : solo ? SOLO : null)
+/** The same for those who read chords by their names. */
+const nameOf = (note: PlacedNote): string => (note.chord ? chordName(note.pitch, note.chord) : SOLO)
 const hasSigns = (plan: StaffPlan): boolean => plan.chords.some((notes) => notes.some(signOf))
 /** A line of labels beneath a staff. */
 const LABEL = 20
@@ -264,7 +266,7 @@ function signsOf(plan: StaffPlan, staff: Staff, system: System): Engraved['signs
   return plan.chords.flatMap((notes, at) =>
     notes.flatMap((note) => {
       const text = signOf(note)
-      return text ? [{ x: system.columns[at]!, y, text }] : []
+      return text ? [{ x: system.columns[at]!, y, text, name: nameOf(note) }] : []
     }),
   )
 }

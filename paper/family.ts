@@ -1,5 +1,6 @@
 import type { System } from '#engraving'
 import type { Player } from '#core/instrument'
+import type { ChordHabit } from '#core/surface'
 import { playersIn, type RealisedStudy } from '#core/realise'
 import { accordionOf, fingeredOf, fingersOf, onButtons, sticksOf } from '#pictures'
 import { bellowsOver } from './bellows'
@@ -16,7 +17,7 @@ interface FamilyPictures {
   readonly under: ((study: RealisedStudy, system: System) => { height: number; drawn: readonly Drawn[] }) | null
   readonly stair: (study: RealisedStudy, system: System, height: number) => readonly Drawn[]
   /** The instrument with what is played on it; null where paper has no picture of it. */
-  readonly map: ((study: RealisedStudy, width: number) => MapPicture) | null
+  readonly map: ((study: RealisedStudy, width: number, chords: ChordHabit) => MapPicture) | null
   /** What stands under a row of a chart of fingerings, and on a card; null where figures say all. */
   readonly strip: ((study: RealisedStudy, width: number) => MapPicture | null) | null
   /** The same with the line of one player alone. */
@@ -60,7 +61,7 @@ const FAMILIES: Readonly<Record<RealisedStudy['plays'], FamilyPictures>> = {
         ...bassLane(own, system, above, lane),
       ]
     },
-    map: (study, width) => accordionMap(accordionOf(study), width),
+    map: (study, width, chords) => accordionMap(accordionOf(study), width, chords),
     strip: (study, width) => buttonStrip(accordionOf(study), width),
     alone: (study, player) => {
       const { bass, hands, ...rest } = accordionOf(study)

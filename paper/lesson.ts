@@ -35,7 +35,7 @@ const [TITLE, HOW, WATCH] = [13, 10, 9.5]
 const [BOX, STEP] = [10, 34]
 const LINE = 13
 const LOOK: SheetLook = {
-  ...{ fingers: 'all', large: false, names: 'none', grips: false, stair: false, map: false },
+  ...{ fingers: 'all', large: false, names: 'none', grips: false, chordNames: false, stair: false, map: false },
   ...{ bars: 0, hands: 'all', steps: false, book: false },
 }
 

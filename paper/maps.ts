@@ -1,4 +1,4 @@
-import { isBlack } from '#core/surface'
+import { type ChordHabit, isBlack } from '#core/surface'
 import type { RealisedStudy } from '#core/realise'
 import {
   type AccordionStudy,
@@ -113,8 +113,12 @@ function boardButton({ x, y, name, called, mark, dimpled }: BoardButton, radius:
 }
 
 /** The board as the hand behind it finds it, the chin on the right. */
-function boardMap(study: AccordionStudy, width: number, rows: 'all' | 'played' = 'all'): MapPicture {
-  const frame = { width, step: null, facing: false, labels: LABELS, around: 2, rows }
+function boardMap(
+  study: AccordionStudy,
+  width: number,
+  { rows = 'all', chords = 'signs' }: { rows?: 'all' | 'played'; chords?: ChordHabit } = {},
+): MapPicture {
+  const frame = { width, step: null, facing: false, labels: LABELS, around: 2, rows, chords }
   const { height, buttons, radius, path } = boardMapOf(study, frame)
   return {
     height: height + 6,
@@ -126,11 +130,11 @@ function boardMap(study: AccordionStudy, width: number, rows: 'all' | 'played' =
 }
 
 /** Both sides of an accordion, as far as they are played. */
-export function accordionMap(study: AccordionStudy, width: number): MapPicture {
+export function accordionMap(study: AccordionStudy, width: number, chords: ChordHabit): MapPicture {
   const parts = [
     ...(study.hands.right ? [trebleMap(study, width, 'right')] : []),
     ...(study.hands.left ? [trebleMap(study, width, 'left')] : []),
-    ...(study.bass ? [boardMap(study, width)] : []),
+    ...(study.bass ? [boardMap(study, width, { chords })] : []),
   ]
   return parts.reduce<MapPicture>(
     (above, part) => ({
@@ -143,6 +147,6 @@ export function accordionMap(study: AccordionStudy, width: number): MapPicture {
 
 /** The left hand's buttons in a strip: of the board only the rows that are played, of a free bass all. */
 export function buttonStrip(study: AccordionStudy, width: number): MapPicture | null {
-  if (study.bass) return boardMap(study, width, 'played')
+  if (study.bass) return boardMap(study, width, { rows: 'played' })
   return study.hands.left ? trebleMap(study, width, 'left') : null
 }

@@ -21,6 +21,8 @@ export interface SheetLook {
   readonly names: Naming | 'none'
   /** Whether grips and thumbs that meet are marked. */
   readonly grips: boolean
+  /** Whether chords of a bass board are called by their names, or by the signs of their rows. */
+  readonly chordNames: boolean
   /** Whether the stair of the fingers stands under each system, and the instrument under each study. */
   readonly stair: boolean
   readonly map: boolean
@@ -113,7 +115,7 @@ function systemBlock(own: SheetStudy, system: System, look: SheetLook, scale: Sc
     heads,
     wanted: wantedIn(study, look.fingers),
     nameOf: look.names === 'none' ? null : namesIn(study, look.names, own.step),
-    grips: look.grips,
+    ...{ grips: look.grips, chordNames: look.chordNames },
   })
   const stair = look.stair ? picturesOf(study).stair(study, system, STAIR) : []
   const under = engraved.height * scale.points
@@ -140,7 +142,7 @@ function stepsBlock({ tempi }: SheetStudy, across: number): Block {
 }
 
 function mapBlock(study: RealisedStudy, look: SheetLook, scale: Scale): Block[] {
-  const map = look.map ? picturesOf(study).map?.(study, scale.pixels) : null
+  const map = look.map ? picturesOf(study).map?.(study, scale.pixels, look.chordNames ? 'names' : 'signs') : null
   return map ? [{ height: map.height * scale.points + 6, drawn: brought(map.drawn, 2, scale) }] : []
 }
 

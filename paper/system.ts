@@ -27,6 +27,8 @@ export interface Beside {
   readonly nameOf: ((spot: FingerSpot) => string) | null
   /** Whether grips and thumbs that meet are marked. */
   readonly grips: boolean
+  /** Whether chords of a bass board are called by their names. */
+  readonly chordNames?: boolean
 }
 
 function barLines({ left, right, last, barLines: bars }: System, { top, bottom }: Engraved): Drawn[] {
@@ -137,7 +139,10 @@ export function systemPicture(study: RealisedStudy, system: System, faces: Faces
     ...(under?.drawn ?? []).map((one) => placed(one, 0, engraved.height - under!.height, 1)),
     ...barLines(system, engraved),
     ...engraved.clefs.map(({ x, y, clef }) => words(CLEFS[clef], x, y, 'music', 38)),
-    ...engraved.signs.map(({ x, y, text }) => words(text, x - faces.width(text, 'serif', 12.5) / 2, y, 'serif', 12.5)),
+    ...engraved.signs.map(({ x, y, text, name }) => {
+      const own = beside.chordNames ? name : text
+      return words(own, x - faces.width(own, 'serif', 12.5) / 2, y, 'serif', 12.5)
+    }),
     ...engraved.rings.map(({ x, y }) => line(`M${x} ${y}q8 5 16 0`, 1)),
     ...engraved.labels.map(({ x, y, text }) => words(text, x - faces.width(text, 'serif', 12.5) / 2, y, 'serif', 12.5)),
     ...engraved.ottavas.flatMap(({ label, from, to, y }) => [

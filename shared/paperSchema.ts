@@ -40,6 +40,7 @@ export const lookSchema: ObjectSchema<SheetLook> = Joi.object({
   large: yes,
   names: Joi.valid('none', ...NAMINGS).default('none'),
   grips: yes,
+  chordNames: yes,
   stair: yes,
   map: yes,
   bars: Joi.number().integer().min(0).max(8).default(0),

@@ -17,6 +17,8 @@ export interface Shown {
   bellows: boolean
   /** Signs as a violinist's bow has them, where prints have them so. */
   bowSigns: boolean
+  /** Chords by their names, where readers know them so; else by the signs of their rows. */
+  chordNames: boolean
   /** What the key shares with its neighbours, under the title. */
   neighbours: boolean
   /** Prices of fingers in points, beside the words. */
@@ -37,6 +39,7 @@ const SHOWN: Shown = {
   map: true,
   bellows: true,
   bowSigns: false,
+  chordNames: false,
   neighbours: true,
   figures: false,
   facing: false,

@@ -1,4 +1,4 @@
-import { modulo, type Note, noteAbove, noteName, pitchClass } from '../pitch'
+import { modulo, type Note, noteAbove, noteName, pitchClass, printedName } from '../pitch'
 
 /**
  * The bass board of an accordion: columns by fifths, C being 0, upward to the chin; rows from the bellows out. Common
@@ -126,6 +126,12 @@ export const tonesOf = ({ row, column }: BassButton): number[] =>
   TONES[row].map((semitones) => modulo(7 * column + semitones, 12))
 
 /** How a chord's row is written after its root (common practice): `C M`, `C m`, `C 7`, `C d`. */
+/** How readers know chords: by the sign of their row (`C` in the staff, `M` over it), or by their names. */
+export type ChordHabit = 'signs' | 'names'
+const SUFFIXES: Readonly<Record<ChordRow, string>> = { major: '', minor: 'm', seventh: '7', diminished: 'dim' }
+/** A chord by its name, as charts of popular music have it (common practice): `A♭`, `Am`, `G7`, `Bdim`. */
+export const chordName = (root: Note, row: ChordRow): string => printedName(root) + SUFFIXES[row]
+
 export const CHORD_SIGNS: Readonly<Record<ChordRow, string>> = { major: 'M', minor: 'm', seventh: '7', diminished: 'd' }
 
 export const isChordRow = (row: BassRow): row is ChordRow => row !== 'counterbass' && row !== 'fundamental'

@@ -20,6 +20,8 @@ export {
   buttonNote,
   buttonsFor,
   CHORD_SIGNS,
+  type ChordHabit,
+  chordName,
   buttonsOn,
   type ChordRow,
   isChordRow,

@@ -7,6 +7,8 @@ import {
   buttonNote,
   buttonsOn,
   CHORD_SIGNS,
+  type ChordHabit,
+  chordName,
   isChordRow,
 } from '#core/surface'
 import { boardMarks, type MapMark, nameOf } from './marks'
@@ -38,6 +40,13 @@ export interface BoardMap {
   readonly path: string
 }
 
+/** What a button is called: its note, or its chord as readers know it. */
+function calledIn(chords: ChordHabit, button: BassButton): string {
+  const root = buttonNote(button)
+  if (!isChordRow(button.row)) return printedName(root)
+  return chords === 'names' ? chordName(root, button.row) : printedName(root) + CHORD_SIGNS[button.row]
+}
+
 interface Frame {
   readonly width: number
   readonly step: number | null
@@ -49,6 +58,7 @@ interface Frame {
   readonly around: number | null
   /** Rows that are shown: all, or those that are played. */
   readonly rows?: 'all' | 'played'
+  readonly chords?: ChordHabit
 }
 
 const PAD = 12
@@ -73,7 +83,7 @@ function rowsShown({ bass, recipe }: AccordionStudy, { rows = 'all' }: Frame) {
 
 /** The board with the left hand's fingers on it. */
 export function boardMapOf(study: AccordionStudy, frame: Frame): BoardMap {
-  const { width, step, facing, labels, around } = frame
+  const { width, step, facing, labels, around, chords = 'signs' } = frame
   const board = rowsShown(study, frame)
   const [from, to] = columnsShown(study, around)
   const buttons = buttonsOn(board).filter(({ column }) => column >= from && column <= to)
@@ -104,7 +114,7 @@ export function boardMapOf(study: AccordionStudy, frame: Frame): BoardMap {
     buttons: buttons.map((button) => ({
       ...{ key: nameOf(button), row: button.row, ...spotOf(button) },
       name: printedName(buttonNote(button)),
-      called: printedName(buttonNote(button)) + (isChordRow(button.row) ? CHORD_SIGNS[button.row] : ''),
+      called: calledIn(chords, button),
       dimpled: button.row === 'fundamental' && button.column === 0,
       mark: played.get(nameOf(button)) ?? null,
     })),

@@ -28,7 +28,7 @@ export interface StudyOut {
 
 /** How a sheet of studies is made where nothing is said. */
 export const DEFAULT_LOOK: SheetLook = {
-  ...{ fingers: 'all', large: false, names: 'none', grips: false, stair: false, map: false },
+  ...{ fingers: 'all', large: false, names: 'none', grips: false, chordNames: false, stair: false, map: false },
   ...{ bars: 0, hands: 'all', steps: false, book: false },
 }
 

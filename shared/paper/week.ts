@@ -70,7 +70,7 @@ export function weekSheet(
     days: days.map((day) => dayOf(w, view, day)),
     watch: watchOf(w, view),
     how: `${w.text('practice.week.how')} ${w.text('practice.today.rest')}`,
-    none: w.text('practice.choose-day'),
+    none: w.text('practice.week.none'),
   }
   return { title, pages: weekPages(week, faces) }
 }

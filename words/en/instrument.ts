@@ -25,7 +25,7 @@ export const instrument = {
     '{most, plural, =1 {With the left hand a motif has single notes} other {A motif on an accordion strikes two notes at once at the most}}: play the right hand alone for pairs.',
   'buttons.no-thumbs': '“{asked}” is for keys: on buttons the fingers keep their rows and no thumb crosses.',
   'watch.left-alone': 'till it runs by itself, the eyes elsewhere',
-  'watch.leap': 'the leap to {note}: find it without looking',
+  'watch.leap': 'a leap: find {note} without looking',
   'watch.against': 'one note to each stroke, both at once',
   'watch.bellows': '{direction, select, closing {close} other {open}} on {note}: the same loudness, no bump',
   'short.motion':

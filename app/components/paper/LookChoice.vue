@@ -21,9 +21,11 @@ const hands = (['all', 'right', 'left'] as const).map((value) => ({
   words: t('paper.hands.name', { hands: value }),
 }))
 const bars = [0, 1, 2, 3, 4].map((value) => ({ value, words: t('paper.bars.name', { bars: value }) }))
-const SWITCHES = ['grips', 'stair', 'map', 'steps', 'large', 'book'] as const
+const SWITCHES = ['grips', 'stair', 'map', 'steps', 'large', 'book', 'chordNames'] as const
+/** Chords have names only where a board has buttons for them. */
+const offered = SWITCHES.filter((each) => each !== 'chordNames' || family === 'accordion')
 const switches = computed(() =>
-  SWITCHES.map((value) => ({ value, words: t(`paper.${value}`, { family }), ticked: look.value[value] })),
+  offered.map((value) => ({ value, words: t(`paper.${value}`, { family }), ticked: look.value[value] })),
 )
 </script>
 

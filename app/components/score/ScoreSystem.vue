@@ -170,7 +170,7 @@ const tabStop = (spot: FingerSpot): number => {
           {{ clef.clef === 'treble' ? '\uE07A' : '\uE07C' }}
         </text>
         <text v-for="(sign, at) in engraved.signs" :key="`sign${at}`" :x="sign.x" :y="sign.y" class="sign">
-          {{ sign.text }}
+          {{ showing.shown.chordNames ? sign.name : sign.text }}
         </text>
         <path
           v-for="(ring, at) in engraved.rings"

@@ -19,11 +19,11 @@ const studyOf = (accordion: object, some: object = {}): RecipeInput =>
     ...{ instrument: 'accordion', material: { tonic: 'C', kind: 'major' }, ...some },
     accordion,
   } as RecipeInput)
-const sheetOf = (recipe: RecipeInput, map = true) =>
+const sheetOf = (recipe: RecipeInput, map = true, chordNames = false) =>
   studyPages(
     {
       ...{ sheet: 'studies', size: 'a4', title: 'A sheet' },
-      look: { ...DEFAULT_LOOK, map, stair: false },
+      look: { ...DEFAULT_LOOK, map, chordNames, stair: false },
       studies: [{ recipe }],
     } as never,
     faces(),
@@ -46,6 +46,18 @@ describe('the board on paper', () => {
     for (const name of ['CM', 'F', 'G', 'D']) expect(text.split(/\s+/)).toContain(name)
     const without = await readBack(sheetOf(studyOf({ bass: 48 }), false))
     expect(without.split(/\s+/)).not.toContain('CM')
+  })
+
+  it('calls chords by their signs, or by their names where readers know them so', async () => {
+    const minor = studyOf({ bass: 48, left: { part: 'cadence' } }, { material: { tonic: 'A', kind: 'harmonic-minor' } })
+    const read = async (chordNames: boolean) => (await readBack(sheetOf(minor, true, chordNames))).split(/\s+/)
+    const [signs, names] = [await read(false), await read(true)]
+    for (const sign of ['AM', 'Am', 'Dm', 'E7', 'm', '7'])
+      expect([sign, signs.includes(sign)]).toEqual([sign, sign !== 'AM'])
+    for (const name of ['Am', 'Dm', 'E7']) expect(names.filter((each) => each === name).length).toBeGreaterThan(1)
+    // what is left is the legend's
+    expect(names.filter((each) => each === 'm')).toHaveLength(1)
+    expect(signs.filter((each) => each === 'm').length).toBeGreaterThan(1)
   })
 
   it('draws every button of the rows and columns that it shows', () => {

@@ -21,6 +21,7 @@ export const paper = {
   'paper.hands': 'Lines',
   'paper.hands.name': '{hands, select, all {all who play} right {the right hand’s} other {the left hand’s}}',
   'paper.large': 'large, for the stand',
+  'paper.chordNames': 'chords by name: C, Am, G7',
   'paper.book': 'a book: title page, contents, running heads',
   'paper.grips':
     '{family, select, accordion {grips of the hand} mallets {doubles, and where the row changes} other {grips, and thumbs that meet}}',

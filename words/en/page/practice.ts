@@ -17,6 +17,7 @@ export const practice = {
   'practice.to-calendar': 'Calendar',
   'practice.empty-set': 'This set has no studies yet. Add some, or choose its grade.',
   'practice.choose-day': 'Choose the exam date in the title. Then there is a plan to it.',
+  'practice.week.none': 'No exam date is set for this set yet, so there is no plan for the week.',
   'practice.added':
     '{title}: {outcome, select, right {right} hesitated {hesitated} other {wrong}}. Saved in the practice record.',
   'practice.take-back': 'Undo',

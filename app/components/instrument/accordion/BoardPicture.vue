@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { boardSize, isChordRow } from '#core/surface'
+import { useShowing } from '~/stores/showing'
 import type { Place } from '~/stores/desk'
 import { type AccordionStudy, type BoardButton, boardMapOf } from '#pictures'
 import { t, formatMessage } from '~/composables/words'
@@ -19,11 +20,13 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ select: [place: Place, extend: boolean]; point: [step: number | null] }>()
 
+const showing = useShowing()
 const LABELS = { wide: 92, beside: 32 }
 const map = computed(() => {
   const { width, step, facing, beside } = props
   const own = { labels: beside ? LABELS.beside : LABELS.wide, around: beside ? 1 : null }
-  return boardMapOf(props.study, { width, step, facing, ...own })
+  const chords = showing.shown.chordNames ? 'names' : 'signs'
+  return boardMapOf(props.study, { width, step, facing, chords, ...own })
 })
 const isMarked = ({ mark }: BoardButton): boolean =>
   props.range != null && mark !== null && mark.step >= props.range[0] && mark.step <= props.range[1]

@@ -57,6 +57,7 @@ export const words: FamilyWords = {
     ['letters', 'keys.words.letters'],
     ['bellows', 'accordion.shown.bellows'],
     ['bowSigns', 'accordion.shown.bow-signs'],
+    ['chordNames', 'accordion.shown.chord-names'],
     ['map', 'accordion.shown.map'],
     ['facing', 'accordion.shown.facing'],
   ],

@@ -115,7 +115,9 @@ async function removeSet(): Promise<void> {
           </WordPanel>
           <span class="quiet font-normal" aria-hidden="true">·</span>
           <span>{{ t('sets.index.against') }}</span>
+          <span v-if="grades.length === 0" class="quiet font-normal">{{ against }}</span>
           <WordChoice
+            v-else
             :label="t('sets.index.grade')"
             :words="against"
             :value="gradeValue"
