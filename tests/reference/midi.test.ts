@@ -5,6 +5,7 @@ import { describe, expect, it } from 'vitest'
 import { formatOf } from '#core/formats'
 import { playedNotes } from '#core/playback'
 import { realise, type RealisedStudy } from '#core/realise'
+import { DAMPINGS, PEDALS } from '#core/sticking'
 import { anyRecipe } from '../support/recipes'
 import { realisedIfItCan } from '../support/realised'
 import { runs } from '../support/runs'
@@ -80,5 +81,25 @@ describe('a MIDI file, read by two readers that are not ours', () => {
         .length
     expect(count(false)).toBe(study.steps)
     expect(count(true)).toBeGreaterThan(2 * study.steps)
+  })
+
+  it('has notes of a vibraphone that last until the pedal lifts, a mallet stops them, or they are struck again', () => {
+    for (const pedal of PEDALS) {
+      for (const damping of pedal === 'note' ? (['none'] as const) : DAMPINGS) {
+        const study = realise({
+          ...{ instrument: 'vibraphone-3.0', material: { tonic: 'D', kind: 'major' }, octaves: 2 },
+          ring: { pedal, damping },
+        })
+        const ends = new toneMidi.Midi(written(study)).tracks.flatMap(({ notes }) =>
+          notes.map(({ ticks, durationTicks, midi }) => [ticks, midi, ticks + durationTicks] as const),
+        )
+        const heard = playedNotes(study).map(({ start, beats, midi }) => [start, midi, start + beats])
+        const inTicks = heard.map(([start, midi, end]) => [
+          ...[Math.round(start! * TICKS), midi!, Math.round(end! * TICKS)],
+        ])
+        const sorted = (all: readonly (readonly number[])[]) => all.map(String).sort()
+        expect(sorted(ends)).toEqual(sorted(inTicks))
+      }
+    }
   })
 })

@@ -4,7 +4,8 @@ import { formatOf } from '#core/formats'
 import type { RecipeInput } from '#core/instrument'
 import { marksOf, playersIn, type RealisedStudy } from '#core/realise'
 import { scoreOf } from '#core/notation'
-import { anyNamed } from '../support/material'
+import { DAMPINGS, DEAD_STROKES } from '#core/sticking'
+import { anyNamed, RUNS } from '../support/material'
 import { anyShaped } from '../support/recipes'
 import { realisedIfItCan } from '../support/realised'
 import { runs } from '../support/runs'
@@ -41,6 +42,19 @@ const anyRecipe: fc.Arbitrary<RecipeInput> = fc.oneof(
       })
       .map((recipe) => recipe),
   },
+  {
+    weight: 1,
+    arbitrary: fc.record({
+      material: anyNamed(RUNS),
+      instrument: fc.constant('vibraphone-3.0' as const),
+      ring: fc.record({
+        pedal: fc.constantFrom('beat' as const, 'bar' as const, 'down' as const),
+        damping: fc.constantFrom(...DAMPINGS),
+        dead: fc.constantFrom(...DEAD_STROKES),
+      }),
+      octaves: fc.integer({ min: 1, max: 2 }),
+    }),
+  },
 )
 
 /** Studies that can be realised, of so many tries. */
@@ -72,6 +86,7 @@ describe('MusicXML of all sorts of studies, read by an engraver that is not ours
       expect(found.log.replaceAll(UNKNOWN, '').trim(), words).toBe('')
       expect(found.measures, words).toBe(Math.max(...score.staves.map(({ bars }) => bars.length)))
       expect(found.notes, words).toBe(events.reduce((sum, { notes }) => sum + notes.length, 0))
+      expect(found.pedals, words).toBe(score.signs.filter(({ sign }) => sign.is === 'pedal').length)
       expect(found.fingers, words).toBe(playersIn(study).flatMap((player) => marksOf(study, player)).length)
     }
   })

@@ -7,6 +7,8 @@ export interface Engraved {
   readonly notes: number
   readonly fingers: number
   readonly measures: number
+  /** Signs of a pedal. */
+  readonly pedals: number
 }
 
 /** What an engraver that is not ours reads in a MusicXML document. */
@@ -25,6 +27,7 @@ export async function verovio(): Promise<(document: string) => Engraved> {
       notes: count(mei, /<note\b/g),
       fingers: count(mei, /<fing\b/g),
       measures: count(mei, /<measure\b/g),
+      pedals: count(mei, /<pedal\b/g),
     }
   }
 }
