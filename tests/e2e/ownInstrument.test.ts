@@ -136,7 +136,7 @@ describe('a mallet teacher', () => {
     const { page, problems } = await open(`${server.address}/settings`)
     await page.locator('#studio-instrument').selectOption('vibraphone')
     await page.getByRole('button', { name: 'Make and school' }).click()
-    await page.getByRole('combobox', { name: /^Lead/ }).selectOption('left lead')
+    await page.getByRole('combobox', { name: /^lead/ }).selectOption('left lead')
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Save', exact: true }).first().click()
     await page.getByText('Saved', { exact: false }).first().waitFor()

@@ -14,7 +14,7 @@ const choose = (event: Event): void =>
 <template>
   <label class="flex items-center justify-between gap-3 py-1">
     {{ label }}
-    <select class="field w-[200px]" :value="value" @change="choose">
+    <select class="field w-[212px]" :value="value" @change="choose">
       <option v-for="each in choices" :key="each.value" :value="each.value">{{ each.words }}</option>
     </select>
   </label>

@@ -49,7 +49,7 @@ const save = (): Promise<void> =>
     </label>
     <div>
       <label class="block" for="studio-instrument">{{ t('settings.instrument') }}</label>
-      <span class="mt-1 flex gap-2">
+      <span class="mt-1 flex items-end gap-2">
         <TaughtChoice id="studio-instrument" v-bind="{ instrument, make }" @choose="choose" />
       </span>
     </div>

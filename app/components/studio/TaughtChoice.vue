@@ -9,6 +9,8 @@ import { t } from '~/composables/words'
 const props = defineProps<{ id: string; instrument: string; make: PlayerSettings }>()
 const emit = defineEmits<{ choose: [instrument: string, make: PlayerSettings] }>()
 const fields = computed(() => viewOfPlays(taughtOf(props.instrument).family.plays).Settings)
+/** As it is usually made, where nobody says otherwise. */
+const own = computed(() => ({ instrument: taughtOf(props.instrument).instrument, ...props.make }) as PlayerSettings)
 /** Another instrument has another make. */
 const choose = (event: Event): void => emit('choose', (event.target as HTMLSelectElement).value, {})
 const set = (field: string, value: unknown): void =>
@@ -23,7 +25,7 @@ const set = (field: string, value: unknown): void =>
     <fieldset class="w-[320px] p-4 max-sm:min-w-0">
       <legend class="sr-only">{{ t('settings.make') }}</legend>
       <p class="aside quiet mb-2">{{ t('settings.make.about') }}</p>
-      <component :is="fields" :own="make" @set="set" />
+      <component :is="fields" :own="own" @set="set" />
     </fieldset>
   </WordPanel>
 </template>

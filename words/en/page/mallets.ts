@@ -36,6 +36,9 @@ export const mallets = {
   'mallets.lead-choice.lead-name': '{lead, select, right {right} other {left}} lead',
   'mallets.lead-choice.lead-option': '{value, select, right {right} other {left}} lead',
   'mallets.pupil-fields.school': 'school',
+  'mallets.pupil-fields.lead': 'lead',
+  'mallets.pupil-fields.strike': 'bars are struck',
+  'mallets.pupil-fields.numbering': 'mallets are',
   'mallets.pupil-fields.instrument': 'instrument',
   'mallets.ring.words':
     '{pedal, select, note {pedal with every note} beat {pedal at every beat} bar {pedal at every bar} down {pedal down} other {}}{damping, select, next_stroke {, damped by the next stroke} other_mallet {, damped by the other mallet} other {}}{pedal, select, without {{dead, select, beats {dead strokes on the beat} all {dead strokes} other {live strokes}}} other {{dead, select, beats {, dead strokes on the beat} all {, dead strokes} other {}}}}',

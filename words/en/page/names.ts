@@ -3,7 +3,7 @@ export const names = {
   'name.touch': '{touch, select, staccato {staccato} other {legato}}',
   'name.hand': '{hand, select, right {right} other {left}}',
   'name.hand-size': '{size, select, small {small} large {large} other {average}}',
-  'name.clefs': '{clefs, select, own {as they begin} other {change where it reads better}}',
+  'name.clefs': '{clefs, select, own {as they begin} other {change as needed}}',
   'name.clefs.label': 'clefs',
   'name.signature': '{signature, select, parallel {of the major or minor} none {no sharps or flats} other {its own}}',
   'name.strike': '{strike, select, centre {centre} near_end {near end} other {off centre}}',

@@ -142,14 +142,14 @@ function flip(register: Register): void {
     </p> </WordPanel
   >, <FreeBassChoice :own="own" @change="set" />,
   <WordPanel :words="boardNamed(own)" :label="t('accordion.bass.label', { bass: boardSize(own) })">
-    <div class="flex">
+    <div class="flex max-sm:flex-col">
       <div class="column">
         <p class="head">{{ t('accordion.board.head') }}</p>
         <ChoiceGroup :label="t('accordion.board.head')" :value="own.bass" :choices="basses" @choose="setBass" />
       </div>
       <div class="column px-[14px]">
         <p class="head !px-0">{{ t('accordion.make.head') }}</p>
-        <OwnBoard class="w-[480px]" :make="own" @change="set" />
+        <OwnBoard class="w-[480px] max-w-[80vw]" :make="own" @change="set" />
       </div>
     </div>
     <p class="quiet max-w-[760px] border-t border-rule px-[14px] py-2 text-[13px]">{{ t('accordion.board.doubt') }}</p>

@@ -32,19 +32,19 @@ const called = (id: string) => schools.find((school) => school.id === id)!.calle
     @choose="emit('set', 'instrument', $event)"
   />
   <SelectRow
-    :label="t('mallets.lead-choice.lead')"
+    :label="t('mallets.pupil-fields.lead')"
     :value="own.lead ?? 'right'"
     :choices="LEADS.map((value) => ({ value, words: t('mallets.lead-choice.lead-name', { lead: value }) }))"
     @choose="emit('set', 'lead', $event)"
   />
   <SelectRow
-    :label="t('mallets.sticking-choice.label-strike')"
+    :label="t('mallets.pupil-fields.strike')"
     :value="own.strike ?? 'off-centre'"
     :choices="STRIKES.map((value) => ({ value, words: t('mallets.strike', { strike: value }) }))"
     @choose="emit('set', 'strike', $event)"
   />
   <SelectRow
-    :label="t('mallets.four-mallet-choice.numbering')"
+    :label="t('mallets.pupil-fields.numbering')"
     :value="own.mallets?.numbering ?? 'low-to-high'"
     :choices="NUMBERINGS.map((value) => ({ value, words: t('mallets.numbering', { numbering: value }) }))"
     @choose="emit('set', 'mallets', { numbering: $event })"

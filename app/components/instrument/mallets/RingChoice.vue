@@ -40,7 +40,7 @@ const setPedal = (pedal: Ring['pedal']): void => set(pedal === 'note' ? { pedal,
 
 <template>
   <WordPanel :words="words" :label="t('mallets.ring.label', { words })">
-    <div class="flex">
+    <div class="flex max-sm:flex-col">
       <div v-if="hasPedal" class="column">
         <p class="head">{{ t('mallets.ring.pedal.head') }}</p>
         <ChoiceGroup
