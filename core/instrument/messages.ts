@@ -91,6 +91,7 @@ export type InstrumentMessages = {
   'watch.ladder': null
   'watch.once': null
   'watch.rolled': null
+  'watch.turns': null
   'watch.other-lead': { hand: Hand }
   'watch.doubles': { count: number }
   /** The school in a title. */

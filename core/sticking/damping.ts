@@ -1,10 +1,8 @@
-import { stickingMessage } from './messages'
-import { noteParam } from '../fingering'
 import type { Stick } from '../study'
-import type { StickReason } from './reasons'
+import type { Pair } from './pairs'
 import { otherStick } from './schools'
-import type { Damping } from './settings'
-import type { StickTask, Strokes } from './task'
+import type { Damping, Ring } from './settings'
+import type { StrikeStep, Strokes } from './strokes'
 
 /** Neighbours nearer than a minor third sound together as noise; wider ones as a chord, which may ring. Common practice. */
 const CLASH = 2
@@ -27,7 +25,16 @@ export interface Ringing {
   readonly dead: readonly boolean[]
 }
 
-type Steps = StickTask['steps']
+type Steps = readonly StrikeStep[]
+
+/** A line, as far as stopping its bars goes. */
+interface Stopping {
+  readonly recipe: { readonly ring: Ring }
+  readonly steps: Steps
+  readonly pairs: readonly (Pair | null)[]
+  /** Between a step and the next: whether the first must be stopped as the next is struck. */
+  readonly clashes: readonly boolean[]
+}
 
 /** Between which steps the first must be stopped, if anything is: it rings, and the next is its neighbour. */
 export function clashes(steps: Steps, damping: Damping, { lifted, dead }: Ringing): boolean[] {
@@ -45,11 +52,12 @@ export function clashes(steps: Steps, damping: Damping, { lifted, dead }: Ringin
  */
 const EFFORT = { back: 0.2, follow: 0.5, pitch: 0.3, unwanted: 1 } as const
 
-const isWanted = ({ recipe }: StickTask, follows: boolean): boolean =>
+/** Whether a stop is done as the teacher wants it. */
+export const isWanted = ({ recipe }: Stopping, follows: boolean): boolean =>
   follows === (recipe.ring.damping === 'other-mallet')
 
 /** What stopping the bar of a step costs while the next is struck. @param follows whether one hand strikes both */
-export function dampingEffort(task: StickTask, at: number, follows: boolean): number {
+export function dampingEffort(task: Stopping, at: number, follows: boolean): number {
   if (!task.clashes[at]) return 0
   const way = follows ? EFFORT.follow + EFFORT.pitch * (task.pairs[at - 1]?.distance ?? 0) : EFFORT.back
   return way + (isWanted(task, follows) ? 0 : EFFORT.unwanted)
@@ -57,44 +65,15 @@ export function dampingEffort(task: StickTask, at: number, follows: boolean): nu
 
 /** In doubles, how much worse a stop is that is not done as the teacher wants it. */
 const UNWANTED = 2
-export const dampingRank = (task: StickTask, at: number, follows: boolean): number =>
+export const dampingRank = (task: Stopping, at: number, follows: boolean): number =>
   task.clashes[at] && !isWanted(task, follows) ? UNWANTED : 0
 
 /** Which bars are stopped, and by which mallet: the one that does not strike. */
-export function dampedBy({ steps, clashes: clash }: StickTask, strokes: readonly Strokes[]): Damped[] {
+export function dampedBy({ steps, clashes: clash }: Stopping, strokes: readonly Strokes[]): Damped[] {
   return clash.flatMap((wanted, at): Damped[] => {
     const [own, next] = [strokes[at]!, strokes[at + 1]!]
     if (!wanted || own === 'LR' || next === 'LR') return []
     const [of, index] = [steps[at]!.notes[0]!, steps[at + 1]!.notes[0]!]
     return [{ index, of, stick: otherStick(next), follows: own === next }]
   })
-}
-
-/** How bars are stopped, and where a mallet has to come for one. */
-export function dampingReasons(task: StickTask, strokes: readonly Strokes[]): StickReason[] {
-  const damped = dampedBy(task, strokes)
-  if (damped.length === 0) return []
-  const { notes } = task.line
-  // a mallet that follows as it should is told of with its double
-  const followed = damped.filter(({ follows }) => follows && !isWanted(task, follows))
-  const back = damped.filter(({ follows }) => !follows)
-  const followMessage = ({ index, of, stick }: Damped) =>
-    stickingMessage('reason.damp-follows', {
-      ...{ note: noteParam(notes[of]!.pitch), next: noteParam(notes[index]!.pitch) },
-      hand: stick === 'R' ? 'right' : 'left',
-    })
-  return [
-    ...(back.length > 0
-      ? [
-          {
-            ...{ kind: 'damping' as const, indices: back.map(({ index }) => index), price: null },
-            message: stickingMessage('reason.damp-back', { pedal: task.recipe.ring.pedal }),
-          },
-        ]
-      : []),
-    ...followed.map((each) => ({
-      ...{ kind: 'damping' as const, indices: [each.index], price: null },
-      message: followMessage(each),
-    })),
-  ]
 }

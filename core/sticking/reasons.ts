@@ -4,7 +4,7 @@ import { type Message, type NoteParam, listed, named } from '../message'
 import { noteName } from '../pitch'
 import type { Stick, Hand } from '../study'
 import { countOf, doubleSteps, inversionsOf, type StickCount } from './findings'
-import { dampingReasons } from './damping'
+import { type Damped, dampedBy, isWanted } from './damping'
 import { severityOf } from './pairs'
 import { otherStick } from './schools'
 import { isInverted, type StickTask, type Strokes, strokesFrom } from './task'
@@ -146,6 +146,35 @@ function pinReason({ pins, line }: StickTask, price: number): StickReason[] {
     costs: price > 0 ? 'yes' : 'no',
   })
   return [{ kind: 'pin', indices, message, price: price > 0 ? price : null }]
+}
+
+/** How bars are stopped, and where a mallet has to come for one. */
+function dampingReasons(task: StickTask, strokes: readonly Strokes[]): StickReason[] {
+  const damped = dampedBy(task, strokes)
+  if (damped.length === 0) return []
+  const { notes } = task.line
+  // a mallet that follows as it should is told of with its double
+  const followed = damped.filter(({ follows }) => follows && !isWanted(task, follows))
+  const back = damped.filter(({ follows }) => !follows)
+  const followMessage = ({ index, of, stick }: Damped) =>
+    stickingMessage('reason.damp-follows', {
+      ...{ note: noteParam(notes[of]!.pitch), next: noteParam(notes[index]!.pitch) },
+      hand: stick === 'R' ? 'right' : 'left',
+    })
+  return [
+    ...(back.length > 0
+      ? [
+          {
+            ...{ kind: 'damping' as const, indices: back.map(({ index }) => index), price: null },
+            message: stickingMessage('reason.damp-back', { pedal: task.recipe.ring.pedal }),
+          },
+        ]
+      : []),
+    ...followed.map((each) => ({
+      ...{ kind: 'damping' as const, indices: [each.index], price: null },
+      message: followMessage(each),
+    })),
+  ]
 }
 
 /** Everything there is to say of a sticking that was worked out, note by note. */

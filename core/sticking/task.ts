@@ -5,22 +5,10 @@ import { barsFor, malletInstrument } from '../surface'
 import { clashes, dampingEffort, dampingRank, type Ringing } from './damping'
 import { clearance, type Pair, pairOf, severityOf } from './pairs'
 import { type PlacedStickPin, placedStickPins } from './pins'
+import type { StrikeStep, Strokes } from './strokes'
 import { crossingEffort, doubleEffort, pricesOf, type StickingSchool, stickingSchoolOf } from './schools'
 
-/** What strikes at a step: one stick, or both at once, the left below. */
-export type Strokes = Stick | 'LR'
-
-/** What sounds at one step. */
-interface StrikeStep {
-  /** Where its notes stand in the line, lowest first. */
-  readonly notes: readonly number[]
-  readonly midi: number
-  readonly double: boolean
-  /** A tonic after the first, where an octave ends or begins: the lead may be wanted there. */
-  readonly tonic: boolean
-  /** Steps to the next tonic: how late in its octave a note stands. */
-  readonly toTonic: number
-}
+export type { Strokes }
 
 /** A line ready for its sticks. */
 export interface StickTask {

@@ -66,7 +66,7 @@ describe('a studio of one’s own', () => {
     })
     await page.getByText('This archive is damaged: it cannot be unpacked. Nothing was imported.').waitFor()
     await choose.setInputFiles(file)
-    await page.getByText(/^Kestrel Lane Music Rooms, exported .*: 4 pupils, 12 sets, 91 studies/).waitFor()
+    await page.getByText(/^Kestrel Lane Music Rooms, exported .*: 4 pupils, 12 sets, 92 studies/).waitFor()
     expect(await pupils()).toEqual(['Real R.'])
     await page.getByRole('button', { name: 'Import', exact: true }).click()
     await page.getByText(/^Imported: 4 pupils/).waitFor()

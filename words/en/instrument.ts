@@ -88,7 +88,7 @@ export const instrument = {
     '{of, select, right {The right hand} left {The left hand} other {The line}} has {notes} notes, but {marks} accepted {of, select, right {fingers} left {fingers} other {sticks}}.',
   'error.pin.hand': 'The {hand, select, right {right} other {left}} hand does not play in this study.',
   stage:
-    '{stage, select, right_alone {right hand alone} left_alone {left hand alone} crossings {the crossings alone} blocks {grip to grip} together {hands together, slowly} rhythms {long-short, short-long} octaves {all octaves, slowly} ladder {the ladder of rhythms} tempo {up to tempo} above {above the tempo} cold {quick test} against {note against beat} bellows {the bellows} lead {its own lead, slowly} other_lead {the other lead} rolled {rolled, up the ladder} alone {each hand alone} other {{stage}}}',
+    '{stage, select, right_alone {right hand alone} left_alone {left hand alone} crossings {the crossings alone} blocks {grip to grip} together {hands together, slowly} rhythms {long-short, short-long} octaves {all octaves, slowly} ladder {the ladder of rhythms} tempo {up to tempo} above {above the tempo} cold {quick test} against {note against beat} bellows {the bellows} lead {its own lead, slowly} other_lead {the other lead} turns {one stick up, the other down} rolled {rolled, up the ladder} alone {each hand alone} other {{stage}}}',
   'landmark.finger': '{hand, select, left {LH} other {RH}} {finger} on {note}',
   'landmark.lead': '{stick} leads',
   'landmark.doubles': 'doubled: {notes}',
@@ -102,6 +102,7 @@ export const instrument = {
   'watch.ladder': 'one beat throughout, the hand stays as it is',
   'watch.once': 'first try, once, no corrections',
   'watch.rolled': 'rest a bar between the rungs',
+  'watch.turns': 'both sticks equally loud, the change at the top in time',
   'watch.other-lead': '{hand, select, left {left} other {right}} hand leads',
   'watch.doubles': '{count, plural, =1 {one double} other {# doubles}}: wrists low, no accent',
 } as const

@@ -16,10 +16,19 @@ function tells(recipe: MalletRecipe): (string | number)[] {
   return [hasLead(recipe) ? lead : 'none', rudiment, rudimentOn, roll.manner, mallets.count, mallets.figure, tops]
 }
 
+/** One octave there and back, as it comes: what beginners play with one stick up and the other down. */
+const isBeginners = (recipe: MalletRecipe): boolean =>
+  recipe.octaves === 1 && recipe.course.includes('-') && isRun(recipe) && isPlain(recipe)
+
+/** Bars ring as they will: nothing is stopped and no stroke is dead where hands go by turns or roll. */
+const ringing = ({ ring }: MalletRecipe) => ({ ring: { ...ring, damping: 'none' as const, dead: 'none' as const } })
+
 function stages(recipe: MalletRecipe, template: readonly RouteStep[]): Stage[] {
   const single = mannerOf(recipe) === 'school'
   const own = (step: RouteStep): Stage[] => {
     switch (step.stage) {
+      case 'turns':
+        return single && isBeginners(recipe) ? [stageOf(recipe, step, { plain: false })] : []
       case 'lead':
         return [stageOf(recipe, step, recipe.octaves > 1 ? { octaves: 1 } : { full: true })]
       case 'other-lead':
@@ -44,6 +53,10 @@ const formed = (recipe: MalletRecipe, some: Partial<CommonInput> & Partial<Malle
 function studies(recipe: MalletRecipe, _: SolvedSticks, stage: Stage, bpm: number): CommonInput[] {
   const tempo = { ...recipe.tempo, bpm }
   switch (stage.id) {
+    case 'turns': {
+      const pattern = { ...recipe.pattern, accompaniment: 'by-turns' as const }
+      return [formed(recipe, { ...ringing(recipe), pattern, tempo })]
+    }
     case 'lead':
       return [recipe.octaves === 1 ? { ...recipe, tempo } : formed(recipe, { octaves: 1, tempo })]
     case 'other-lead':
@@ -51,6 +64,7 @@ function studies(recipe: MalletRecipe, _: SolvedSticks, stage: Stage, bpm: numbe
     case 'rolled':
       return [
         formed(recipe, {
+          ...ringing(recipe),
           octaves: 1,
           roll: { ...recipe.roll, manner: 'separate' },
           rhythm: { ...recipe.rhythm, ladder: 'strokes' },
@@ -63,6 +77,7 @@ function studies(recipe: MalletRecipe, _: SolvedSticks, stage: Stage, bpm: numbe
 }
 
 function watch(recipe: MalletRecipe, { sticking }: SolvedSticks, stage: Stage) {
+  if (stage.id === 'turns') return instrumentMessage('watch.turns')
   if (stage.id === 'cold') return instrumentMessage('watch.once')
   if (stage.id === 'rolled') return instrumentMessage('watch.rolled')
   if (stage.id === 'other-lead') {
@@ -71,9 +86,10 @@ function watch(recipe: MalletRecipe, { sticking }: SolvedSticks, stage: Stage) {
   return sticking.doubles.length > 0 ? instrumentMessage('watch.doubles', { count: sticking.doubles.length }) : null
 }
 
-/** Its own lead, the other lead, rolled up the ladder, the octaves asked, tempo, beyond it, cold. */
+/** For beginners one stick up and the other down; its own lead, the other lead, rolled up the ladder, the octaves asked, tempo, beyond it, cold. */
 export const MALLETS_ROUTE: Route<MalletRecipe, SolvedSticks> = {
   usual: [
+    { stage: 'turns', minutes: 3 },
     { stage: 'lead', minutes: 4 },
     { stage: 'other-lead', minutes: 4 },
     { stage: 'rolled', minutes: 4 },

@@ -6,7 +6,7 @@ import { targetOf } from '#core/practice'
 import { marksOf, realise, type RealisedStudy } from '#core/realise'
 import { inEnglish } from '../../../support/english'
 import { someOf } from '../../../support/night'
-import { anyShaped } from '../../../support/recipes'
+import { anyMallets, anyShaped } from '../../../support/recipes'
 import { runs } from '../../../support/runs'
 
 const whole = (input: object): Recipe => completeRecipe({ octaves: 2, ...input } as RecipeInput)
@@ -65,6 +65,11 @@ describe('the way through a study', () => {
   it('has for sticks its own lead, the other, rolls up the ladder', () => {
     const marimba = whole({ instrument: 'marimba-5.0', material: { tonic: 'D', kind: 'major' } })
     expect(stagesOf(marimba)).toEqual(['lead', 'other-lead', 'rolled', 'octaves', 'tempo', 'above', 'cold'])
+    // one octave there and back is a beginner's: one stick up, the other down comes first
+    const first = whole({ instrument: 'marimba-5.0', material: { tonic: 'D', kind: 'major' }, octaves: 1 })
+    expect(stagesOf(first)).toEqual(['turns', 'lead', 'other-lead', 'rolled', 'tempo', 'above', 'cold'])
+    const [turns] = studiesOf(first, 'turns')
+    expect(marksOf(turns!, 'sticks').join('')).toBe('RRRRRRRRLLLLLLL')
     const [other] = studiesOf(marimba, 'other-lead')
     expect(other!.recipe).toMatchObject({ lead: 'left', octaves: 1 })
     const [rolled] = studiesOf(marimba, 'rolled')
@@ -109,10 +114,10 @@ describe('the way through a study', () => {
 
   it('opens every stage of any study as a study that can be played', () => {
     fc.assert(
-      fc.property(anyShaped, fc.integer({ min: 40, max: 120 }), (input, bpm) => {
+      fc.property(fc.oneof(anyShaped, anyMallets), fc.integer({ min: 40, max: 120 }), (input, bpm) => {
         let realised: RealisedStudy
         try {
-          realised = realise(input, {}, 0)
+          realised = realise(input as RecipeInput, {}, 0)
         } catch {
           return
         }
