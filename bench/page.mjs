@@ -96,7 +96,7 @@ async function calling(page) {
   await page.keyboard.press('Escape')
   await page.locator('body').click({ position: { x: 5, y: 5 } })
   await page.keyboard.press('/')
-  await page.getByRole('combobox', { name: /^Call a study/ }).waitFor()
+  await page.getByRole('combobox', { name: /^Type a scale/ }).waitFor()
   return page.evaluate(async () => {
     const times = []
     const line = /** @type {HTMLInputElement} */ (document.querySelector('input[role="combobox"]'))
@@ -133,7 +133,7 @@ async function typing(page) {
     seen.observe({ type: 'longtask' })
     return long
   })
-  const line = page.getByRole('combobox', { name: /^Call a study/ })
+  const line = page.getByRole('combobox', { name: /^Type a scale/ })
   for (const called of ['g sharp harmonic minor together two octaves', 'D melodic minor contrary', 'B flat 4 oct']) {
     await line.fill('')
     await line.pressSequentially(called, { delay: 90 })

@@ -41,10 +41,10 @@ async function practice() {
   )
   const inHundred = (share) => (Number.isNaN(share) ? '–' : `${Math.round(share * 100)}`)
   for (const [who, bins] of Object.entries({ 'as the model says': modelled, otherwise: otherwise })) {
-    for (const { printed, came, count } of bins) {
+    for (const { forecast, came, count } of bins) {
       print(
         `of ${pupils} pupils who learn ${who}`,
-        `${inHundred(printed)} % said`,
+        `${inHundred(forecast)} % said`,
         `${inHundred(came)} % came true, of ${count}`,
       )
     }

@@ -38,6 +38,16 @@ describe('an accordion study', () => {
     expect(body.accepted.left.slice(0, 4)).toEqual([4, 3, 2, 3])
   })
 
+  it('keeps a board of its own make, for a study and for a pupil', async () => {
+    const make = { bass: 48, columns: { from: -2, to: 5 }, missing: [{ row: 'diminished', column: -2 }] }
+    const study = await made('F', { accordion: make })
+    expect((await call(`/api/studies/${study.id}`)).body.recipe.accordion).toMatchObject(make)
+    const { body: pupil } = await call('/api/pupils', 'POST', { name: 'Own make', instrument: 'accordion' })
+    await call(`/api/pupils/${pupil.id}/preferences`, 'PUT', { settings: { accordion: make, clefs: 'own' } })
+    const kept = (await call('/api/pupils')).body.find(({ id }: any) => id === pupil.id)
+    expect(kept.preferences.settings).toMatchObject({ accordion: make, clefs: 'own' })
+  })
+
   it('keeps its pins by finger and by button', async () => {
     const pins = [
       { hand: 'left', index: 2, button: { row: 'fundamental', column: 4 } },
@@ -68,6 +78,20 @@ describe('an accordion study', () => {
       { pins: [{ hand: 'left', index: 0, button: { row: 'fundamental', column: 3 } }] },
       'recipe.pins[0]',
     ],
+    ['columns beyond all names', { accordion: { columns: { from: -13 } } }, 'recipe.accordion.columns.from'],
+    ['columns that are no numbers', { accordion: { columns: { to: 'E' } } }, 'recipe.accordion.columns.to'],
+    [
+      'a missing button without a column',
+      { accordion: { missing: [{ row: 'major' }] } },
+      'recipe.accordion.missing[0].column',
+    ],
+    [
+      'a board without a fundamental',
+      { accordion: { columns: { from: 0, to: 0 }, missing: [{ row: 'fundamental', column: 0 }] } },
+      'recipe.accordion.missing',
+    ],
+    ['a button of no sort', { pins: [{ hand: 'left', index: 0, button: 'C' }] }, 'recipe.pins[0].button'],
+    ['clefs that there are not', { clefs: 'alto' }, 'recipe.clefs'],
     ['what it does not know', { accordion: { colour: 'red' } }, 'recipe.accordion.colour'],
   ])('is refused by its field, and nothing is stored: %s', async (_, some, path) => {
     const before = (await call('/api/studies')).body.length
