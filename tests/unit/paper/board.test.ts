@@ -13,6 +13,7 @@ import { cardsOf, studyPages } from '../../../shared/paper/studies'
 import { DEFAULT_LOOK, type PaperRequest } from '#shared/paper/requests'
 import { IN_ENGLISH, inEnglish } from '../../support/english'
 import { faces } from '../../support/faces'
+import { someOf } from '../../support/night'
 
 const studyOf = (accordion: object, some: object = {}): RecipeInput =>
   completeRecipe({
@@ -88,7 +89,7 @@ describe('cards', () => {
     ) as ReturnType<typeof sheetOf>
 
   it('have the buttons of the left hand, on every board, each in its own card', async () => {
-    for (const bass of BASSES) {
+    for (const bass of someOf(BASSES, 2, 1)) {
       const made = cards(...['C', 'F'].map((tonic) => studyOf({ bass }, { material: { tonic, kind: 'major' } })))
       const text = (await readBack(made)).split(/\s+/)
       for (const name of ['CM', 'FM']) expect(text).toContain(name)

@@ -96,7 +96,7 @@ describe('lines of the left hand on a board', () => {
   it.each(BASSES.filter((bass) => bass > 48).map((bass) => [bass]))(
     '%s buttons: never climb where nothing sounds',
     (bass) => {
-      for (const tonic of KEYS)
+      for (const tonic of someOf(KEYS, 4, bass))
         for (const kind of someOf(KINDS, 3, bass))
           for (const octaves of [1, 2, 4])
             for (const course of ['up-down', 'down-up']) {
