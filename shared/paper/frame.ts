@@ -1,19 +1,27 @@
 import type { Message } from '#core/message'
 import { familyOf } from '#core/instrument'
+import type { ChordHabit } from '#core/surface'
 import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
 import type { PaperSize, SheetWords } from '#paper'
 import type { Code } from '#words'
 import type { Wording } from '../wording'
 
+/** What is told of chords where they stand as signs. */
+const CHORD_SIGNS_TOLD = 'accordion.legend.chords'
+
 /** What each family's players should be told besides the usual cautions. */
 const OWN: Readonly<Record<RealisedStudy['plays'], readonly Message<Code>[]>> = {
   fingers: [],
   sticks: [{ code: 'mallets.words.loud' }],
-  accordion: [{ code: 'accordion.legend', params: { signs: 'arrows' } }, { code: 'accordion.caution.paper' }],
+  accordion: [
+    { code: 'accordion.legend', params: { signs: 'arrows' } },
+    { code: CHORD_SIGNS_TOLD },
+    { code: 'accordion.caution.paper' },
+  ],
 }
 
 /** What signs mean that only some studies have. */
-export function legendOf(studies: readonly RealisedStudy[]): Message<Code>[] {
+export function signsOf(studies: readonly RealisedStudy[]): Message<Code>[] {
   const strokes = studies.flatMap((study) =>
     playersIn(study).flatMap((player) =>
       lineFor(study, player).notes.flatMap((_, index) => familyOf(study.recipe).strokeMarksAt(study, index)),
@@ -23,14 +31,25 @@ export function legendOf(studies: readonly RealisedStudy[]): Message<Code>[] {
   return strokes.length > 0 ? [{ code: 'mallets.legend', params: { dead: has('dead'), damp: has('damp') } }] : []
 }
 
-function cautionOf(w: Wording, families: readonly RealisedStudy['plays'][], legend: readonly Message<Code>[]): string {
+function cautionOf(
+  w: Wording,
+  families: readonly RealisedStudy['plays'][],
+  { signs = [], chords = 'signs' }: Legend,
+): string {
   const all: Message<Code>[] = [
     { code: 'print.caution.start' },
-    ...legend,
+    ...signs,
     ...[...new Set(families)].flatMap((plays) => OWN[plays]),
     { code: 'print.caution.stop' },
   ]
-  return all.map((each) => w.format(each).trim()).join(' ')
+  const told = all.filter(({ code }) => chords === 'signs' || code !== CHORD_SIGNS_TOLD)
+  return told.map((each) => w.format(each).trim()).join(' ')
+}
+
+/** What is explained at the foot of a sheet: signs that only some studies have, and how chords are told. */
+interface Legend {
+  readonly signs?: readonly Message<Code>[]
+  readonly chords?: ChordHabit
 }
 
 /**
@@ -44,7 +63,7 @@ export function leafOf(
   title: string,
   families: readonly RealisedStudy['plays'][] | 'theory' = [],
   name?: string,
-  legend: readonly Message<Code>[] = [],
+  legend: Legend = {},
 ): { readonly paper: PaperSize; readonly words: SheetWords } {
   const words = {
     ...{

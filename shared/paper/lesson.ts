@@ -5,7 +5,7 @@ import { materialName, playersIn, realise } from '#core/realise'
 import { type Faces, lessonPages, type LessonSheetLine, type Page } from '#paper'
 import { type LessonLine, lessonViewOf, weekDays } from '../lessonView'
 import type { Wording } from '../wording'
-import { leafOf } from './frame'
+import { leafOf, signsOf } from './frame'
 import { workedText } from './places'
 import type { PaperRequest } from './requests'
 
@@ -50,10 +50,12 @@ export function lessonSheet(
   const title = w.text('lesson.sheet.title', { name: file.pupil.name, day })
   const days = weekDays(view)
   const plays = view.lines.map(({ study }) => familyOf(study).plays)
-  const leaf = leafOf(w, size, title, plays, file.pupil.name)
+  const lines = view.lines.map((line) => lineOf(w, line, days))
+  const signs = signsOf(lines.map(({ study }) => study))
+  const leaf = leafOf(w, size, title, plays, file.pupil.name, { signs })
   const sheet = {
     ...{ ...leaf, words: { ...leaf.words, date: '' } },
-    lines: view.lines.map((line) => lineOf(w, line, days)),
+    lines,
     note: file.week?.note ?? '',
     how: `${w.text('practice.week.how')} ${w.text('practice.today.rest')}`,
     none: w.text('lesson.week.none'),

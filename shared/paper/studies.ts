@@ -15,7 +15,7 @@ import {
 } from '#paper'
 import type { Wording } from '../wording'
 import type { PaperRequest, StudyOut } from './requests'
-import { leafOf, legendOf } from './frame'
+import { leafOf, signsOf } from './frame'
 
 type TaskInput<Sheet extends PaperRequest['sheet']> = Extract<PaperRequest, { readonly sheet: Sheet }>
 
@@ -86,7 +86,7 @@ export function studyPages({ title, name, studies, look, size }: TaskInput<'stud
     own,
     played.map(({ plays }) => plays),
     name,
-    legendOf(played),
+    { signs: signsOf(played), chords: look.chordNames ? 'names' : 'signs' },
   )
   return {
     title: own,

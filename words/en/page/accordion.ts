@@ -129,5 +129,6 @@ export const accordion = {
     PART +
     '}}}}{hands, select, left {{part, select, scale { · {octaves} oct} other {}}} other { · {octaves} oct}}{touch, select, staccato { · staccato} other {}}',
   'accordion.legend':
-    'Bellows: {signs, select, bow {bracket opening, V closing} other {arrows apart opening, arrows together closing}}. Solid line opening, broken line closing. M m 7 d: the chord of the button. B.S.: bass scale.',
+    'Bellows: {signs, select, bow {bracket opening, V closing} other {arrows apart opening, arrows together closing}}. Solid line opening, broken line closing. B.S.: bass scale.',
+  'accordion.legend.chords': 'M m 7 d: the chord of the button.',
 } as const
