@@ -1,10 +1,11 @@
 import { parseISO } from 'date-fns'
 import { dateOf } from '#core/practice'
 import { familyOf } from '#core/instrument'
-import { materialName, playersIn, realise } from '#core/realise'
+import { playersIn, realise } from '#core/realise'
 import { type Faces, lessonPages, type LessonSheetLine, type Page } from '#paper'
 import { type LessonLine, lessonViewOf, weekDays } from '../lessonView'
 import type { Wording } from '../wording'
+import { calledApart } from './called'
 import { leafOf, signsOf } from './frame'
 import { workedText } from './places'
 import type { PaperRequest } from './requests'
@@ -18,7 +19,12 @@ function tempoText(w: Wording, { study, tempo, reach }: LessonLine): string {
   return to! > from! ? w.text('lesson.tempo.up-to', { from: from!, to: to! }) : w.text('lesson.tempo', { bpm: from! })
 }
 
-function lineOf(w: Wording, line: LessonLine, days: ReturnType<typeof weekDays>): LessonSheetLine {
+function lineOf(
+  w: Wording,
+  line: LessonLine,
+  days: ReturnType<typeof weekDays>,
+  among: readonly LessonLine[],
+): LessonSheetLine {
   const { study, watch, note, because, hands } = line
   const realised = realise(study, {}, 0)
   const players = playersIn(realised)
@@ -28,7 +34,11 @@ function lineOf(w: Wording, line: LessonLine, days: ReturnType<typeof weekDays>)
     study: realised,
     music: !line.test,
     hands: players.length > 1 && (own === 'right' || own === 'left') ? own : 'all',
-    title: w.format(materialName(study)),
+    title: calledApart(
+      w,
+      study,
+      among.map((other) => other.study),
+    ),
     how: [workedText(w, study, line), tempoText(w, line)].filter(Boolean).join(', '),
     minutes: w.text('practice.minutes', { minutes: line.minutes }),
     watch: w.text('lesson.sheet.watch', { said }),
@@ -50,7 +60,7 @@ export function lessonSheet(
   const title = w.text('lesson.sheet.title', { name: file.pupil.name, day })
   const days = weekDays(view)
   const plays = view.lines.map(({ study }) => familyOf(study).plays)
-  const lines = view.lines.map((line) => lineOf(w, line, days))
+  const lines = view.lines.map((line) => lineOf(w, line, days, view.lines))
   const signs = signsOf(lines.map(({ study }) => study))
   const leaf = leafOf(w, size, title, plays, file.pupil.name, { signs })
   const sheet = {

@@ -1,11 +1,12 @@
 import { parseISO } from 'date-fns'
 import { dateOf, type PlanItem } from '#core/practice'
 import { familyOf } from '#core/instrument'
-import { materialName, titleOf } from '#core/realise'
+import { titleOf } from '#core/realise'
 import { type Faces, type Page, type Week, type WeekDay, weekPages } from '#paper'
 import { type PracticeView, viewOf } from '../practiceView'
 import type { Wording } from '../wording'
 import type { PaperRequest } from './requests'
+import { calledApart } from './called'
 import { leafOf } from './frame'
 import { plannedText } from './places'
 
@@ -41,7 +42,11 @@ function watchOf(w: Wording, { rows, next }: PracticeView): Week['watch'] {
   return {
     title: w.text('practice.week.watch'),
     items: items.map(({ study, watch }) => ({
-      title: w.format(materialName(rows[study]!.recipe)),
+      title: calledApart(
+        w,
+        rows[study]!.recipe,
+        rows.map(({ recipe }) => recipe),
+      ),
       words: w.format(watch!),
     })),
   }

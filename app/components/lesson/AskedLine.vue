@@ -14,6 +14,8 @@ import { dragged } from './dragging'
 const props = defineProps<{
   item: LessonItem
   row: LessonRow
+  /** What tells it apart from others of the lesson. */
+  apart: string
   told: Entry | null
   here: boolean
   busy: boolean
@@ -45,7 +47,9 @@ defineExpose({ press, show })
         >{{ titleWords(row.recipe) }}</span
       >
       <span class="quiet text-[13px]">{{
-        item.stage ? stageWords({ ...item, study: row.recipe }) : detailWords(row.recipe)
+        item.stage
+          ? [apart, stageWords({ ...item, study: row.recipe })].filter(Boolean).join(' · ')
+          : detailWords(row.recipe)
       }}</span>
       <span class="leader max-sm:hidden" aria-hidden="true"></span>
       <span class="font-serif text-[14.5px] whitespace-nowrap max-sm:ml-auto">{{

@@ -7,7 +7,7 @@ import { shortDay, weekdayName, weekdayShort } from '~/components/practice/dates
 import { formatMessage, t } from '~/composables/words'
 import { useLesson } from '~/stores/lesson'
 import { titleOf } from '#core/realise'
-import { howWords, titleWords } from './lines'
+import { apartWords, howWords, titleWords } from './lines'
 
 /** What was set last time, and what came of it: a box a day, pressed once for clean, twice for not clean. */
 const props = defineProps<{ view: LessonView }>()
@@ -20,6 +20,7 @@ const since = computed(() => {
   const { since: last } = props.view
   return last?.lines.map((line, at) => ({ line, boxes: last.boxes[at]! })) ?? []
 })
+const studies = computed(() => since.value.map(({ line }) => line.study))
 const SIGNS: Readonly<Record<Outcome, string>> = { right: '✓', hesitated: '~', wrong: '–' }
 const NEXT: Readonly<Record<Outcome | 'none', Outcome | null>> = {
   none: 'right',
@@ -69,7 +70,9 @@ async function press(
       <li v-for="{ line, boxes } in since" :key="line.id" class="border-b border-rule py-[8px]">
         <p class="flex flex-wrap items-baseline gap-x-2">
           <span class="font-serif text-[16px] font-semibold">{{ titleWords(line.study) }}</span>
-          <span class="quiet text-[12.5px]">{{ howWords(line) }}</span>
+          <span class="quiet text-[12.5px]">{{
+            [apartWords(line.study, studies), howWords(line)].filter(Boolean).join(' · ')
+          }}</span>
         </p>
         <p class="mt-[5px] flex flex-wrap items-center gap-[7px]">
           <button

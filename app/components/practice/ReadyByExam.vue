@@ -2,10 +2,10 @@
 import { computed } from 'vue'
 import { NuxtLink } from '#components'
 import { type Help, helpMessage } from '#core/practice'
-import { materialName } from '#core/realise'
 import RichWords from '~/components/frame/RichWords.vue'
 import { t, formatMessage } from '~/composables/words'
 import type { PracticeView } from '~/practice'
+import { namesOf } from './names'
 import { longDay } from './dates'
 
 /** Whether it will do by the day, what will not, and what would: each of them to be tried by one press. */
@@ -22,7 +22,8 @@ const emit = defineEmits<{ ask: []; try: [help: Help] }>()
 const MAX_NAMED = 4
 const then = computed(() => props.view.then!)
 const named = computed(() => {
-  const all = then.value.notReady.map((study) => formatMessage(materialName(props.view.rows[study]!.recipe)))
+  const names = namesOf(props.view.rows.map(({ recipe }) => recipe))
+  const all = then.value.notReady.map((study) => names[study]!)
   return [
     ...all.slice(0, MAX_NAMED),
     ...(all.length > MAX_NAMED ? [t('practice.will.more', { count: all.length - MAX_NAMED })] : []),

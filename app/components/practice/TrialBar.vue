@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { type Help, helpMessage } from '#core/practice'
-import { materialName } from '#core/realise'
 import { t, formatMessage } from '~/composables/words'
 import type { PracticeView } from '~/practice'
+import { namesOf } from './names'
 
 /** What is being tried on: the page shows how all would stand with it; it is kept, or left as it was. */
 const props = defineProps<{ help: Help; before: PracticeView; busy: boolean }>()
@@ -13,7 +13,8 @@ const what = computed(() => {
   const { help, before } = props
   if (help.change === 'grade') return t('practice.trial.grade')
   if (help.change !== 'leave') return t('practice.trial.aim')
-  const studies = help.studies.map((study) => formatMessage(materialName(before.rows[study]!.recipe)))
+  const names = namesOf(before.rows.map(({ recipe }) => recipe))
+  const studies = help.studies.map((study) => names[study]!)
   return t('practice.trial.leave', { studies: studies.join(', ') })
 })
 </script>
