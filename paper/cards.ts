@@ -1,6 +1,7 @@
 import type { RealisedStudy } from '#core/realise'
 import type { Faces } from './faces'
 import { picturesOf } from './family'
+import type { MapPicture } from './maps'
 import { acrossOf, framed, type Leaf, roomOf } from './flow'
 import { MARGIN } from './frame'
 import { line, words } from './ink'
@@ -49,16 +50,15 @@ interface Slot {
   readonly height: number
 }
 
-/** The buttons that are played, where a family shows them in a strip and the card has room. */
-function pictureOn(study: RealisedStudy, place: Slot): Drawn[] {
-  const strip = picturesOf(study).strip?.(study, STRIP_WIDTH) ?? null
-  if (!strip) return []
-  const scale = Math.min(SCALES.most, place.width / STRIP_WIDTH, place.height / strip.height)
-  return scale < SCALES.least ? [] : strip.drawn.map((one) => placed(one, place.x, place.y, scale))
+/** The buttons that are played, as large as a card has room for; nothing where they would be too small to read. */
+function placedStrip(strip: MapPicture, { x, y, width, height }: Slot): Drawn[] {
+  const scale = Math.min(SCALES.most, width / STRIP_WIDTH, height / strip.height)
+  return scale < SCALES.least ? [] : strip.drawn.map((one) => placed(one, x, y, scale))
 }
 
 function cardAt({ title, lines, study }: Card, { x, y, width, height }: Slot, number: number, faces: Faces): Drawn[] {
-  const size = picturesOf(study).strip?.(study, STRIP_WIDTH) ? TITLE_OVER_PICTURE : TITLE_SIZE
+  const strip = picturesOf(study).strip?.(study, STRIP_WIDTH) ?? null
+  const size = strip ? TITLE_OVER_PICTURE : TITLE_SIZE
   const titleLines = wrapped(title, faces, { face: 'serif-bold', size }, width - 2 * PAD - NUMBER)
   const under = y + PAD + size * 1.3 * titleLines.length + 6
   const mark = String(number)
@@ -67,7 +67,7 @@ function cardAt({ title, lines, study }: Card, { x, y, width, height }: Slot, nu
   return [
     ...titleLines.map((text, at) => words(text, x + PAD, y + PAD + size * (1 + 1.3 * at), 'serif-bold', size)),
     ...lines.map((text, at) => words(text, x + PAD, under + LINE_SIZE * (1 + 1.5 * at), 'sans', LINE_SIZE, SOFT)),
-    ...pictureOn(study, { x: x + PAD, y: below, width: inner, height: y + height - CLEAR - below }),
+    ...(strip ? placedStrip(strip, { x: x + PAD, y: below, width: inner, height: y + height - CLEAR - below }) : []),
     words(mark, x + width - PAD - faces.width(mark, 'serif', 9), y + PAD + 2, 'serif', 9, SOFT),
   ]
 }

@@ -1,8 +1,8 @@
 import type { PlacedSign, ScoreSign } from '../instrument'
 
 /** Bellows that part or meet, and those that shake: the sign of a roll. */
-export const BELLOWS = { opening: '◂ ▸', closing: '▸ ◂' } as const
-export const SHAKE = '≋'
+const BELLOWS = { opening: '◂ ▸', closing: '▸ ◂' } as const
+const SHAKE = '≋'
 
 type Worded = Exclude<ScoreSign, { readonly is: 'pedal' }>
 

@@ -21,7 +21,7 @@ const OWN: Readonly<Record<RealisedStudy['plays'], readonly Message<Code>[]>> = 
 }
 
 /** What signs mean that only some studies have. */
-export function signsOf(studies: readonly RealisedStudy[]): Message<Code>[] {
+export function strokesTold(studies: readonly RealisedStudy[]): Message<Code>[] {
   const strokes = studies.flatMap((study) =>
     playersIn(study).flatMap((player) =>
       lineFor(study, player).notes.flatMap((_, index) => familyOf(study.recipe).strokeMarksAt(study, index)),

@@ -6,7 +6,7 @@ import { type Faces, lessonPages, type LessonSheetLine, type Page } from '#paper
 import { type LessonLine, lessonViewOf, weekDays } from '../lessonView'
 import type { Wording } from '../wording'
 import { calledApart } from './called'
-import { leafOf, signsOf } from './frame'
+import { leafOf, strokesTold } from './frame'
 import { workedText } from './places'
 import type { PaperRequest } from './requests'
 
@@ -61,7 +61,7 @@ export function lessonSheet(
   const days = weekDays(view)
   const plays = view.lines.map(({ study }) => familyOf(study).plays)
   const lines = view.lines.map((line) => lineOf(w, line, days, view.lines))
-  const signs = signsOf(lines.map(({ study }) => study))
+  const signs = strokesTold(lines.map(({ study }) => study))
   const leaf = leafOf(w, size, title, plays, file.pupil.name, { signs })
   const sheet = {
     ...{ ...leaf, words: { ...leaf.words, date: '' } },

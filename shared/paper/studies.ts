@@ -15,7 +15,7 @@ import {
 } from '#paper'
 import type { Wording } from '../wording'
 import type { PaperRequest, StudyOut } from './requests'
-import { leafOf, signsOf } from './frame'
+import { leafOf, strokesTold } from './frame'
 
 type TaskInput<Sheet extends PaperRequest['sheet']> = Extract<PaperRequest, { readonly sheet: Sheet }>
 
@@ -86,7 +86,7 @@ export function studyPages({ title, name, studies, look, size }: TaskInput<'stud
     own,
     played.map(({ plays }) => plays),
     name,
-    { signs: signsOf(played), chords: look.chordNames ? 'names' : 'signs' },
+    { signs: strokesTold(played), chords: look.chordNames ? 'names' : 'signs' },
   )
   return {
     title: own,

@@ -142,6 +142,16 @@ describe('a mallet teacher', () => {
     await page.getByText('Saved', { exact: false }).first().waitFor()
     await page.goto(`${server.address}/desk`)
     await page.getByRole('button', { name: /^Instrument: vibraphone/ }).waitFor()
+    // a browser that knew another instrument begins with it, and lies right once the server has answered
+    const later = await page.context().newPage()
+    await later.route('**/api/studio', async (route) => {
+      await later.locator('[data-finger^="right"]').first().waitFor()
+      await route.continue()
+    })
+    await later.addInitScript(() => localStorage.setItem('tactum taught', '{"instrument":"piano","make":{}}'))
+    await later.goto(`${server.address}/desk`)
+    await later.getByRole('button', { name: /^Instrument: vibraphone/ }).waitFor()
+    await later.close()
     await callStudy(page, 'B flat major')
     await page
       .getByRole('button', { name: /left lead/ })

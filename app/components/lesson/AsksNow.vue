@@ -4,7 +4,7 @@ import type { LessonItem } from '#core/lesson'
 import { currentEntries, dateOf, isAbout, type Outcome, type Where } from '#core/practice'
 import type { LessonView } from '#shared/lessonView'
 import AskedLine from './AskedLine.vue'
-import { apartWords } from './lines'
+import { apartOf } from '~/components/practice/names'
 import { useLesson } from '~/stores/lesson'
 import { t } from '~/composables/words'
 
@@ -16,7 +16,8 @@ const lesson = useLesson()
 const FEW = 6
 const all = ref(false)
 const shown = computed(() => (all.value ? props.view.items : props.view.items.slice(0, FEW)))
-const asked = computed(() => props.view.items.map(({ study }) => props.view.rows[study]!.recipe))
+/** What tells each apart that is asked, in their order. */
+const apart = computed(() => apartOf(props.view.items.map(({ study }) => props.view.rows[study]!.recipe)))
 const today = computed(() => dateOf(props.view.today))
 const entries = computed(() =>
   currentEntries(lesson.record).filter(({ date, kind }) => date === today.value && kind !== 'home'),
@@ -77,7 +78,7 @@ defineExpose({ press, move })
         ref="lines"
         :item="item"
         :row="view.rows[item.study]!"
-        :apart="apartWords(view.rows[item.study]!.recipe, asked)"
+        :apart="apart[at]!"
         :told="told(item)"
         :here="at === here"
         :busy="lesson.busy"

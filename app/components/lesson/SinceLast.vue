@@ -7,7 +7,8 @@ import { shortDay, weekdayName, weekdayShort } from '~/components/practice/dates
 import { formatMessage, t } from '~/composables/words'
 import { useLesson } from '~/stores/lesson'
 import { titleOf } from '#core/realise'
-import { apartWords, howWords, titleWords } from './lines'
+import { apartOf } from '~/components/practice/names'
+import { howWords, titleWords } from './lines'
 
 /** What was set last time, and what came of it: a box a day, pressed once for clean, twice for not clean. */
 const props = defineProps<{ view: LessonView }>()
@@ -20,7 +21,7 @@ const since = computed(() => {
   const { since: last } = props.view
   return last?.lines.map((line, at) => ({ line, boxes: last.boxes[at]! })) ?? []
 })
-const studies = computed(() => since.value.map(({ line }) => line.study))
+const apart = computed(() => apartOf(since.value.map(({ line }) => line.study)))
 const SIGNS: Readonly<Record<Outcome, string>> = { right: '✓', hesitated: '~', wrong: '–' }
 const NEXT: Readonly<Record<Outcome | 'none', Outcome | null>> = {
   none: 'right',
@@ -67,12 +68,10 @@ async function press(
     </h2>
     <p v-if="!view.since" class="quiet aside py-3">{{ t('lesson.since.none') }}</p>
     <ul>
-      <li v-for="{ line, boxes } in since" :key="line.id" class="border-b border-rule py-[8px]">
+      <li v-for="({ line, boxes }, at) in since" :key="line.id" class="border-b border-rule py-[8px]">
         <p class="flex flex-wrap items-baseline gap-x-2">
           <span class="font-serif text-[16px] font-semibold">{{ titleWords(line.study) }}</span>
-          <span class="quiet text-[12.5px]">{{
-            [apartWords(line.study, studies), howWords(line)].filter(Boolean).join(' · ')
-          }}</span>
+          <span class="quiet text-[12.5px]">{{ [apart[at], howWords(line)].filter(Boolean).join(' · ') }}</span>
         </p>
         <p class="mt-[5px] flex flex-wrap items-center gap-[7px]">
           <button

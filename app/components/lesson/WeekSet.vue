@@ -9,14 +9,15 @@ import { useLesson } from '~/stores/lesson'
 import AddLine from './AddLine.vue'
 import { droppedIn, isDragged } from './dragging'
 import LineEditor from './LineEditor.vue'
-import { apartWords, howWords, lineOf, titleWords } from './lines'
+import { apartOf } from '~/components/practice/names'
+import { howWords, lineOf, titleWords } from './lines'
 
 /** What is set from this lesson to the next: lines in order, changed where they stand, printed as one sheet. */
 const props = defineProps<{ view: LessonView }>()
 const lesson = useLesson()
 
 const lines = computed<readonly LessonLine[]>(() => props.view.lines)
-const studies = computed(() => lines.value.map(({ study }) => study))
+const apart = computed(() => apartOf(lines.value.map(({ study }) => study)))
 const days = computed(() => lesson.file!.pupil.learning.days)
 const minutes = computed(() => {
   const busiest = days.value.map((day) =>
@@ -97,7 +98,7 @@ const to = computed(
           >
             {{ titleWords(line.study) }}
           </button>
-          <span class="quiet text-[12.5px]">{{ apartWords(line.study, studies) }}</span>
+          <span class="quiet text-[12.5px]">{{ apart[at] }}</span>
           <span class="leader" aria-hidden="true"></span>
           <span class="quiet text-[13px] whitespace-nowrap">{{
             t('practice.minutes', { minutes: line.minutes })

@@ -1,7 +1,7 @@
 import type { Recipe } from '#core/instrument'
 import type { WeekLine } from '#core/lesson'
 import { type Target, targetOf, type Weekday, type Where } from '#core/practice'
-import { materialName, titleOf } from '#core/realise'
+import { materialName } from '#core/realise'
 import type { LessonRow } from '#shared/lessonView'
 import { wordsFor } from '~/components/instrument/words'
 import { bpmOf } from '~/components/practice/tempo'
@@ -10,20 +10,6 @@ import { formatMessage, t } from '~/composables/words'
 /** What is played; the rest stands beside it. */
 export const titleWords = (recipe: Recipe): string => formatMessage(materialName(recipe))
 export const detailWords = (recipe: Recipe): string => wordsFor(recipe).programme(recipe)
-
-/**
- * What tells a study apart from others that are called alike: how it is played, or the whole title where that is alike
- * too; nothing where its name does.
- */
-export function apartWords(recipe: Recipe, among: readonly Recipe[]): string {
-  const whole = formatMessage(titleOf(recipe))
-  const alike = among.filter(
-    (other) => titleWords(other) === titleWords(recipe) && formatMessage(titleOf(other)) !== whole,
-  )
-  if (alike.length === 0) return ''
-  const own = detailWords(recipe)
-  return alike.some((other) => detailWords(other) === own) ? whole : own
-}
 
 /** A place as it is worked at: “around the turn”, “around note 5, right hand”. */
 export function placeWords(where: Where): string {

@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { completeRecipe } from '#core/instrument'
 import { titleOf } from '#core/realise'
 import { gradeSet, recipesForMissing } from '#core/syllabus'
-import { apartWords, titleWords } from '~/components/lesson/lines'
-import { namesOf } from '~/components/practice/names'
+import { titleWords } from '~/components/lesson/lines'
+import { apartOf, namesOf } from '~/components/practice/names'
 import mallets from '../../../demo/syllabi/corvane-mallets.json'
 import corvane from '../../../demo/syllabi/corvane-piano.json'
 import accordion from '../../../demo/syllabi/tern-quay-accordion.json'
@@ -47,8 +47,9 @@ describe('what tells the studies of a lesson apart', () => {
     (_, list) => {
       for (const grade of someOf(list.grades, 2)) {
         const asked = recipesForMissing(list, gradeSet(list, grade.id, [])).map((each) => completeRecipe(each))
-        const read = asked.map((recipe) => `${titleWords(recipe)} ${apartWords(recipe, asked)}`)
-        const titles = asked.map((recipe) => inEnglish(titleOf(recipe)))
+        const apart = apartOf(asked)
+        const read = asked.map((recipe, at) => `${titleWords(recipe)} ${apart[at]}`)
+        const titles = asked.map((recipe) => `${inEnglish(titleOf(recipe))}, ${recipe.articulation}`)
         read.forEach((words, at) =>
           read.forEach((others, other) => {
             if (words === others) expect(titles[other], words).toBe(titles[at])
@@ -60,10 +61,10 @@ describe('what tells the studies of a lesson apart', () => {
 
   it('is nothing where a name is enough', () => {
     const [one, other] = [of('E', 'major'), of('F', 'major')]
-    expect(apartWords(one, [one, other])).toBe('')
+    expect(apartOf([one, other])).toEqual(['', ''])
     const left = completeRecipe({ instrument: 'marimba-4.3', material: { tonic: 'E', kind: 'major' }, lead: 'left' })
     const right = completeRecipe({ instrument: 'marimba-4.3', material: { tonic: 'E', kind: 'major' } })
-    expect([apartWords(left, [left, right]), apartWords(right, [left, right])]).toEqual([
+    expect(apartOf([left, right])).toEqual([
       expect.stringContaining('left lead'),
       expect.stringContaining('right lead'),
     ])
