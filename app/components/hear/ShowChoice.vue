@@ -23,7 +23,7 @@ const shownNow = computed(() => showing.shown)
 
 <template>
   <WordPanel :words="words" placement="top-end">
-    <div class="flex max-w-full flex-wrap py-2 sm:w-[440px]">
+    <div class="flex max-w-full flex-wrap py-2 sm:w-[480px]">
       <div class="w-[230px] border-r border-rule">
         <p class="quiet px-[14px] text-[13px]">{{ t('hear.show-choice.names-label') }}</p>
         <ChoiceGroup

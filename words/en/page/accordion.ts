@@ -112,7 +112,7 @@ export const accordion = {
   'accordion.pupil.bass': 'bass board',
   'accordion.pin.button': '{button} for {where}',
   'accordion.shown.bellows': 'the bellows',
-  'accordion.shown.chord-names': 'Chords by name: C, Am, G7',
+  'accordion.shown.chord-names': 'chords by name: Am, G7',
   'accordion.shown.bow-signs': 'bellows by bracket and V',
   'accordion.shown.map': 'keyboard and board',
   'accordion.shown.facing': 'seen from the front',
