@@ -6,7 +6,7 @@ import { formatError, formatted, type Terminal, writeLine } from './terminal'
 
 const MAX_CHARACTERS = 1_000_000
 /** A record of ten thousand entries, each with its study. */
-const MAX_WHOLE = 40_000_000
+export const MAX_WHOLE = 40_000_000
 
 export type Answer = object
 
@@ -38,11 +38,15 @@ export async function answerWhole(terminal: Terminal, answer: (value: unknown) =
 }
 
 /** Answers JSON lines in order, each before the next is read. Blank lines are skipped. 1 if any was refused. */
-export async function answerLines(terminal: Terminal, answer: (value: unknown) => Answer): Promise<number> {
+export async function answerLines(
+  terminal: Terminal,
+  answer: (value: unknown) => Answer,
+  most?: number,
+): Promise<number> {
   let failed = false
   for await (const line of createInterface({ input: terminal.input, crlfDelay: Infinity })) {
     if (line.trim() === '') continue
-    const { result, ok } = cachedAnswer(terminal, line, answer)
+    const { result, ok } = cachedAnswer(terminal, line, answer, most)
     failed ||= !ok
     await writeLine(terminal, result)
   }

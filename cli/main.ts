@@ -3,9 +3,9 @@ import { compareLine } from './compare'
 import { isLanguage, LANGUAGE_TAGS, wordingFor } from '#shared/languages'
 import { guarded } from './files'
 import { grade } from './grade'
-import { answerLines, answerWhole } from './lines'
+import { answerLines } from './lines'
 import { refuse } from './messages'
-import { planLine } from './plan'
+import { plan } from './plan'
 import { realiseLine } from './realise'
 import { record } from './record'
 import { syllabus } from './syllabus'
@@ -15,6 +15,7 @@ const USE = `tactum: the core from a terminal (every command takes --lang TAG)
   npm run --silent realise < recipes.jsonl
   npm run --silent compare < pairs-of-recipes.jsonl
   npm run --silent plan < aim-and-record.json
+  npm run --silent plan -- --lines < aims-and-records.jsonl
   npm run --silent grade -- --syllabus FILE (--grade ID | --all) --set FILE [--policies FILE]
   npm run --silent export -- --format FORMAT --out FILE [--title WORDS] [--long-rolls]
     [--paper a4|letter] [--fingers all|crossings|none] [--large] < recipes-or-set
@@ -39,7 +40,7 @@ function languageIn(args: readonly string[]): { tag: string | undefined; rest: s
 const COMMANDS: Readonly<Record<string, (args: readonly string[], terminal: Terminal) => Promise<number>>> = {
   realise: (_, terminal) => answerLines(terminal, realiseLine),
   compare: (_, terminal) => answerLines(terminal, compareLine),
-  plan: (_, terminal) => answerWhole(terminal, planLine),
+  plan,
   export: async (args, terminal) => (await import('./music')).exportMusic(args, terminal),
   import: async (args, terminal) => (await import('./music')).importMusic(args, terminal),
   call,

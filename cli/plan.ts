@@ -1,3 +1,4 @@
+import { parseArgs } from 'node:util'
 import { completeRecipe, type Recipe } from '#core/instrument'
 import {
   dateOf,
@@ -19,8 +20,10 @@ import {
 import { type ExamDraw, gradeOf, gradeSet, recipesForMissing, DEFAULT_POLICIES } from '#core/syllabus'
 import type { PlanRequest } from '#shared/practiceSchema'
 import { planRequestOf, syllabusOf } from '#shared/schemas'
-import { readSyllabus } from './files'
-import type { Answer } from './lines'
+import { guarded, readSyllabus } from './files'
+import { type Answer, answerLines, answerWhole, MAX_WHOLE } from './lines'
+import { refuse } from './messages'
+import type { Terminal } from './terminal'
 
 /** What is practised, and what an exam draws from it. */
 interface Prescribed {
@@ -58,11 +61,24 @@ function leavingOut({ examined, studies }: Prescribed, record: readonly Entry[])
   }
 }
 
-function answerOf(preparation: Preparation, prepared: Prepared, prescription: Prescribed): Answer {
-  const { aim, targets, record } = preparation
-  const { instead, examined, studies } = prescription
-  const { states, practiceStates, plan, then } = prepared
-  const grades = instead.map(({ studies, ...other }) => ({ ...other, targets: targetsFor(studies, other.draw) }))
+/** What would help, with what each comes to. */
+function helpOf(preparation: Preparation, prepared: Prepared, prescription: Prescribed): object[] {
+  const grades = prescription.instead.map(({ studies, ...other }) => ({
+    ...other,
+    targets: targetsFor(studies, other.draw),
+  }))
+  return wouldHelp(preparation, prepared, grades, leavingOut(prescription, preparation.record)).map((help) => ({
+    ...help,
+    ...('exam' in help ? { exam: dateOf(help.exam) } : {}),
+    chance: rounded(help.chance),
+    words: helpMessage(help),
+  }))
+}
+
+function answerOf(preparation: Preparation, prepared: Prepared, prescription: Prescribed, help: boolean): Answer {
+  const { aim, targets } = preparation
+  const { examined, studies } = prescription
+  const { states, practiceStates, plan, outlook, then } = prepared
   return {
     states: states.map((state, study) => ({
       study,
@@ -71,6 +87,8 @@ function answerOf(preparation: Preparation, prepared: Prepared, prescription: Pr
       cleanTempo: state.cleanTempo,
       stability: rounded(state.memory?.stability ?? 0),
       recall: rounded(recallOn(state, aim.today)),
+      chanceNow: rounded(outlook.chances[study]!),
+      chanceThen: rounded(then.chances[study]!),
     })),
     days: plan.days.map(({ day, items }) => ({ date: dateOf(day), items })),
     chance: rounded(then.chance),
@@ -80,12 +98,7 @@ function answerOf(preparation: Preparation, prepared: Prepared, prescription: Pr
     unseen: plan.unseen,
     // what a list asks is planned in these
     ...(examined ? { studies } : {}),
-    wouldHelp: wouldHelp(preparation, prepared, grades, leavingOut(prescription, record)).map((help) => ({
-      ...help,
-      ...('exam' in help ? { exam: dateOf(help.exam) } : {}),
-      chance: rounded(help.chance),
-      words: helpMessage(help),
-    })),
+    ...(help ? { wouldHelp: helpOf(preparation, prepared, prescription) } : {}),
   }
 }
 
@@ -94,6 +107,32 @@ export function planLine(value: unknown): Answer {
   const request = planRequestOf(value)
   const record = request.record.map(entryOf)
   const prescription = prescribed(request, record)
-  const preparation = preparationFor({ ...request, studies: prescription.studies, record, draw: prescription.draw })
-  return answerOf(preparation, prepare(preparation), prescription)
+  const preparation = preparationFor({
+    ...request,
+    studies: prescription.studies,
+    record,
+    draw: prescription.draw,
+  })
+  return answerOf(preparation, prepare(preparation), prescription, request.help)
+}
+
+const OPTIONS = { lines: { type: 'boolean', default: false } } as const
+
+/** @throws DomainError where an option is unknown */
+function optionsOf(args: readonly string[]) {
+  try {
+    return parseArgs({ args: [...args], options: OPTIONS }).values
+  } catch (error) {
+    throw refuse('option.unknown', { why: (error as Error).message }, '')
+  }
+}
+
+/** One request over as many lines as it takes; with `--lines` one a line, each answered before the next is read. */
+export async function plan(args: readonly string[], terminal: Terminal): Promise<number> {
+  let lines = false
+  const refused = await guarded(terminal, () => {
+    ;({ lines } = optionsOf(args))
+  })
+  if (refused !== 0) return refused
+  return lines ? answerLines(terminal, planLine, MAX_WHOLE) : answerWhole(terminal, planLine)
 }

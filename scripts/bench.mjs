@@ -28,37 +28,38 @@ async function assigning() {
   print(`${lists} random lists graded`, `${own.toFixed(0)} ms`, `by a general exact solver ${general.toFixed(0)} ms`)
 }
 
-/** A long plan in a worker, and how often what was said of made-up pupils came true. */
+/** A long plan in a worker, and how well what is said of made-up pupils comes true. */
 async function practice() {
   const worker = new Worker(await bundle('bench/practice.ts', 'bench-practice'))
-  const [{ long, modelled, otherwise, pupils }] = await once(worker, 'message')
+  const [{ long, rows, bins, lives }] = await once(worker, 'message')
   await worker.terminate()
   const help = `; what would help ${long.help.toFixed(0)} ms`
   print(
     'plan: 40 studies over 20 weeks, in a worker',
     `${long.median.toFixed(0)} ms`,
-    `budget 200 ms; at worst ${long.worst.toFixed(0)} ms${help}`,
+    `budget 200 ms; the first ${long.first.toFixed(0)} ms${help}`,
   )
-  const inHundred = (share) => (Number.isNaN(share) ? '–' : `${Math.round(share * 100)}`)
-  for (const [who, bins] of Object.entries({ 'as the model says': modelled, otherwise: otherwise })) {
-    for (const { forecast, came, count } of bins) {
-      print(
-        `of ${pupils} pupils who learn ${who}`,
-        `${inHundred(forecast)} % said`,
-        `${inHundred(came)} % came true, of ${count}`,
-      )
-    }
+  for (const { name, scores, within, draws } of rows) {
+    const { count, base, brier, ofBase, calibration } = scores
+    print(
+      `forecasts, ${name} (${count}, of ${lives} lives each)`,
+      `${brier.toFixed(3)}`,
+      `Brier score; ${ofBase.toFixed(2)} of the base rate’s (${base.toFixed(2)}); calibration error ${calibration.toFixed(3)}; interval held ${Math.round(within * 100)} of 100 (${draws})`,
+    )
   }
+  const inHundred = (share) => `${Math.round(share * 100)}`
+  for (const { said, came, count } of bins)
+    if (count > 0) print('forecasts', `${inHundred(said)} said`, `${inHundred(came)} came true, of ${count}`)
 }
 
-async function withoutBrowser() {
-  const { core } = await import(pathToFileURL(await bundle('bench/core.ts', 'bench')).href)
-  core()
+async function core() {
+  const { core: run } = await import(pathToFileURL(await bundle('bench/core.ts', 'bench')).href)
+  run()
   batch()
-  await grading()
-  await assigning()
-  await practice()
 }
+
+/** Parts that take no browser. */
+const ALONE = { core, grading, assigning, practice }
 
 async function measured(parts, browser, address) {
   for (const part of parts) await part(browser, address)
@@ -66,10 +67,12 @@ async function measured(parts, browser, address) {
 
 async function main() {
   await ensureModules()
+  const wanted = process.argv.slice(2)
+  const isWanted = (name) => wanted.length === 0 || wanted.includes(name)
+  for (const [name, part] of Object.entries(ALONE)) if (isWanted(name)) await part()
+  if (wanted.length > 0 && wanted.every((name) => name in ALONE)) return
   await ensureBuild()
   await ensureBrowser()
-  const wanted = process.argv.slice(2)
-  if (wanted.length === 0) await withoutBrowser()
   const { chromium } = await import('playwright-core')
   const { page, scripts } = await import('../bench/page.mjs')
   const { library } = await import('../bench/library.mjs')
@@ -83,7 +86,7 @@ async function main() {
     try {
       const browser = await chromium.launch({ executablePath: testBrowser(), args: FLAGS })
       const parts = Object.entries({ scripts, page, teachers, library, paper, sound })
-        .filter(([name]) => wanted.length === 0 || wanted.includes(name))
+        .filter(([name]) => isWanted(name))
         .map(([, part]) => part)
       await measured(parts, browser, server.address).finally(() => browser.close())
     } finally {

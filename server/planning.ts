@@ -6,6 +6,9 @@ import {
   practiceStatesToday,
   prepare,
   targetsFor,
+  type Told,
+  toldFrom,
+  type WhoPlays,
 } from '#core/practice'
 import type { ExamDraw } from '#core/syllabus'
 import type { Progress, PupilRecord, StoredAim, StoredRoute, StudySet } from '#shared/api'
@@ -18,6 +21,7 @@ export interface Planning {
   readonly record: PupilRecord
   readonly draw: ExamDraw | null
   readonly routes: readonly StoredRoute[]
+  readonly who: WhoPlays
   readonly today: string
 }
 
@@ -43,13 +47,27 @@ export function progressFrom(
 }
 
 /** What the states of a set's studies are worked out from, as it goes to a thread. */
-export type StatesAsked = Omit<Planning, 'aim' | 'draw'> & { readonly draw: ExamDraw }
+export type StatesAsked = Omit<Planning, 'aim' | 'draw'> & { readonly aim: StoredAim | null; readonly draw: ExamDraw }
 
 /** How each study of a set stands today, and what would raise the chance most. */
-export function statesFrom({ set, record, routes, draw, today }: StatesAsked) {
+export function statesFrom({ aim, ...asked }: StatesAsked) {
+  const { set, record, routes, draw, today, who } = asked
   const recipes = set.studies.map(({ recipe }) => recipe)
   const targets = targetsFor(recipes, draw, templatesOf(routes))
-  const { practiceStates, outlook, raise } = practiceStatesToday(targets, unpacked(record), draw, dayOf(today)!)
+  // the same aim, so that the chance is the same on every page
+  const ahead = aim && dayOf(aim.exam)! > dayOf(today)! ? preparationFrom({ ...asked, aim }).aim : null
+  const states = practiceStatesToday(targets, unpacked(record), draw, dayOf(today)!, { ...who, aim: ahead })
+  const { practiceStates, outlook, raise } = states
   const { chance, low, high, drawn, assumed } = outlook
   return { practiceStates, outlook: { chance, low, high, drawn, assumed }, raise }
 }
+
+/** What was said of the cold tests of some pupils, as it goes to a thread. */
+export interface ToldAsked {
+  readonly pupils: readonly { readonly record: PupilRecord; readonly level: number | null }[]
+  readonly before: string
+}
+
+/** What was said of every cold test before a day, and what came. */
+export const toldOf = ({ pupils, before }: ToldAsked): Told[] =>
+  pupils.flatMap(({ record, level }) => toldFrom(unpacked(record), before, level))

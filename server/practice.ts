@@ -1,12 +1,21 @@
 import { listed } from '#core/message'
 import { families, type Recipe } from '#core/instrument'
-import { checkAim, dayOf, type Examined, type GradeInstead, type Entry, practisedBeside } from '#core/practice'
+import {
+  checkAim,
+  dayOf,
+  type Entry,
+  type Examined,
+  type GradeInstead,
+  practisedBeside,
+  type WhoPlays,
+} from '#core/practice'
 import { fullGrade, atomsOf, drawOf, type ExamDraw, gradeOf, type GradeReport } from '#core/syllabus'
 import type { StoredAim, StoredEntry, StoredRoute, PracticeFile, SetReadiness, StudySet, Syllabus } from '#shared/api'
 import {
   type Db,
   deleteRoute,
   getAim,
+  getPupil,
   holdSet,
   inSnapshot,
   inTransaction,
@@ -18,6 +27,7 @@ import {
 } from './db'
 import { refuse } from './messages'
 import { notFound, stale } from './httpError'
+import { correctionOf } from './forecasts'
 import { packed } from '#shared/preparation'
 import type { Planning } from './planning'
 import { today } from './record'
@@ -72,6 +82,12 @@ async function insteadOf(db: Db, studio: number, set: StudySet, { list }: Graded
   return cachedAnswer('instead', { ...examined, settings })
 }
 
+/** A pupil's level, and how forecasts are corrected. */
+export async function whoPlays(db: Db, studio: number, pupilId: string): Promise<WhoPlays> {
+  const pupil = await getPupil(db, studio, pupilId)
+  return { level: pupil?.learning.level ?? null, correction: await correctionOf(db, studio) }
+}
+
 /** Everything that the practice of a set is worked out from. @throws HttpError 404 */
 export async function practiceFileOf(
   db: Db,
@@ -90,6 +106,7 @@ export async function practiceFileOf(
     examined: graded?.examined ?? null,
     instead: graded ? await insteadOf(db, studio, set, graded) : [],
     routes: await listRoutes(db, studio),
+    who: await whoPlays(db, studio, set.pupil.id),
     today: today(),
   }
 }
@@ -98,14 +115,19 @@ export async function practiceFileOf(
 export const practiceOf = (pool: Pool, studio: number, setId: string): Promise<PracticeFile> =>
   inSnapshot(pool, (db) => practiceFileOf(db, studio, setId))
 
+interface ReadinessOf extends Pick<Planning, 'routes' | 'who'> {
+  readonly aim: StoredAim | null
+  readonly record: readonly StoredEntry[]
+}
+
 /** What the record says of a set that was graded, worked out in a thread. @param draw what its grade draws from */
 export async function readinessOf(
   set: StudySet,
   draw: ExamDraw,
   report: GradeReport,
-  { record, routes }: { readonly record: readonly StoredEntry[]; readonly routes: readonly StoredRoute[] },
+  { record, ...known }: ReadinessOf,
 ): Promise<SetReadiness> {
-  const asked = { set: leanSet(set), record: packed(record), routes, draw, today: today() }
+  const asked = { ...known, set: leanSet(set), record: packed(record), draw, today: today() }
   const { practiceStates, outlook, raise } = await thread('readiness', asked)
   const counted = (is: (study: number) => boolean) =>
     draw.items.filter(({ study }) => study !== null && is(study)).length
@@ -151,7 +173,11 @@ export async function planningOf(db: Db, studio: number, set: StudySet): Promise
   if (!aim || !isOpen(set, aim)) return null
   const record = await listEntries(db, studio, set.pupil.id)
   const graded = await gradedFor(db, studio, set, record)
-  return planningFor(set, { aim, record, draw: graded?.draw ?? null, routes: await listRoutes(db, studio) })
+  return planningFor(set, {
+    ...{ aim, record, draw: graded?.draw ?? null },
+    routes: await listRoutes(db, studio),
+    who: await whoPlays(db, studio, set.pupil.id),
+  })
 }
 
 const leanSet = ({ studies }: StudySet): Planning['set'] => ({
@@ -161,7 +187,7 @@ const leanSet = ({ studies }: StudySet): Planning['set'] => ({
 /** The same of what is known, as it goes to a thread. */
 export const planningFor = (
   set: StudySet,
-  { record, ...rest }: Pick<Planning, 'aim' | 'draw' | 'routes'> & { readonly record: readonly StoredEntry[] },
+  { record, ...rest }: Pick<Planning, 'aim' | 'draw' | 'routes' | 'who'> & { readonly record: readonly StoredEntry[] },
 ): Planning => ({
   ...rest,
   set: leanSet(set),

@@ -1,8 +1,19 @@
-import { checkAim, dayOf, weekdayOf } from '#core/practice'
+import { checkAim, type Correction, dayOf, weekdayOf } from '#core/practice'
 import { DomainError, type Message } from '#core/message'
 import type { StoredAim, StoredEntry, Progress, StudySet, Syllabus } from '#shared/api'
 import { errorMessage } from '#words'
-import { allSyllabi, getSets, inSnapshot, listAims, listEntriesOf, listRoutes, type Pool, type StampedAim } from './db'
+import {
+  allSyllabi,
+  getSets,
+  inSnapshot,
+  listAims,
+  listEntriesOf,
+  listPupils,
+  listRoutes,
+  type Pool,
+  type StampedAim,
+} from './db'
+import { correctionOf } from './forecasts'
 import { gradedBy, isGraded, isOpen, planningFor } from './practice'
 import { today } from './record'
 import { thread } from './work'
@@ -13,6 +24,8 @@ interface Gathered {
   readonly lists: ReadonlyMap<string, Syllabus>
   readonly routes: Awaited<ReturnType<typeof listRoutes>>
   readonly records: ReadonlyMap<string, readonly StoredEntry[]>
+  readonly levels: ReadonlyMap<string, number | null>
+  readonly correction: Correction
 }
 
 /** What follows from an aim is remembered until its stamp is another, or the day is. */
@@ -43,7 +56,8 @@ async function workedOut({ setId, aim }: StampedAim, gathered: Gathered): Promis
   if (!isOpen(set, aim)) return common
   const record = gathered.records.get(set.pupil.id) ?? []
   const graded = isGraded(set) ? await gradedBy(set, gathered.lists.get(set.syllabusId!)!, record) : null
-  const planning = planningFor(set, { aim, record, draw: graded?.draw ?? null, routes: gathered.routes })
+  const who = { level: gathered.levels.get(set.pupil.id) ?? null, correction: gathered.correction }
+  const planning = planningFor(set, { aim, record, draw: graded?.draw ?? null, routes: gathered.routes, who })
   return { ...common, over: false, ...(await thread('progress', planning)) }
 }
 
@@ -69,7 +83,10 @@ const gather = (pool: Pool, studio: number) =>
     const lists = new Map((await allSyllabi(db, studio)).map(({ document }) => [document.id, document]))
     const pupilIds = [...new Set([...sets.values()].map(({ pupil }) => pupil.id))]
     const records = await listEntriesOf(db, studio, pupilIds)
-    return { aims, changed, gathered: { sets, lists, routes: await listRoutes(db, studio), records } }
+    const levels = new Map((await listPupils(db, studio)).map(({ id, learning }) => [id, learning.level]))
+    const correction = await correctionOf(db, studio)
+    const gathered = { sets, lists, routes: await listRoutes(db, studio), records, levels, correction }
+    return { aims, changed, gathered }
   })
 
 /** Every pupil's way to an exam, on one line each. What has changed is worked out in threads. */

@@ -1,9 +1,28 @@
 import { taughtOf } from '#core/instrument'
+import type { WhoPlays } from '#core/practice'
 import { gradeOf, openChoices } from '#core/syllabus'
-import type { StoredEntry, StoredRoute, Newer, Preferences, SetReport, StudySet, Syllabus } from '#shared/api'
-import { examSyllabi, getPupil, inSnapshot, type StoredSyllabus, listEntries, listRoutes, type Pool } from './db'
+import type {
+  StoredAim,
+  StoredEntry,
+  StoredRoute,
+  Newer,
+  Preferences,
+  SetReport,
+  StudySet,
+  Syllabus,
+} from '#shared/api'
+import {
+  examSyllabi,
+  getAim,
+  getPupil,
+  inSnapshot,
+  type StoredSyllabus,
+  listEntries,
+  listRoutes,
+  type Pool,
+} from './db'
 import { refuse } from './messages'
-import { drawBy, readinessOf } from './practice'
+import { drawBy, readinessOf, whoPlays } from './practice'
 import { policiesOf, recipesOf, setFor } from './sets'
 import { editionAt } from './syllabi'
 import { cachedAnswer } from './work'
@@ -17,6 +36,8 @@ interface Gathered {
   readonly before: Syllabus | null
   readonly record: readonly StoredEntry[]
   readonly routes: readonly StoredRoute[]
+  readonly aim: StoredAim | null
+  readonly who: WhoPlays
 }
 
 const gather = (pool: Pool, studio: number, id: string): Promise<Gathered> =>
@@ -29,7 +50,12 @@ const gather = (pool: Pool, studio: number, id: string): Promise<Gathered> =>
     const moved = own !== undefined && seen !== null && seen < own.version
     const before = moved ? await editionAt(db, studio, own.document.id, seen) : null
     const record = await listEntries(db, studio, set.pupil.id)
-    return { set, all, preferences, before, record, routes: await listRoutes(db, studio) }
+    return {
+      ...{ set, all, preferences, before, record },
+      routes: await listRoutes(db, studio),
+      aim: await getAim(db, studio, id),
+      who: await whoPlays(db, studio, set.pupil.id),
+    }
   })
 
 /** A later list for the set's grade: an edition that follows its own, or its own since it was changed. */
@@ -78,7 +104,9 @@ export async function reportOf(
   const report = await cachedAnswer('grade', { ...exam, recipes })
   return {
     report,
-    readiness: await readinessOf(set, await drawBy(exam, recipes, report, gathered.record), report, gathered),
+    readiness: await readinessOf(set, await drawBy(exam, recipes, report, gathered.record), report, {
+      ...{ record: gathered.record, routes: gathered.routes, aim: gathered.aim, who: gathered.who },
+    }),
     placements,
     newer: syllabusId === set.syllabusId && gradeId === set.gradeId ? await newerFor(gathered) : null,
     choices: openChoices(document, gradeId),

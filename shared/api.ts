@@ -162,7 +162,16 @@ export type ExamListing = Omit<Exam, 'items'> & { readonly items: number }
 export { MAX_STUDIES, MAX_TAG, MAX_TAGS } from './library'
 export type { FilePreview, FoundInFile, Shelf, Study, StudyListing } from './library'
 export type { Belongings, Preferences, Pupil, SetListing, StudySet } from './pupils'
-export type { PracticeFile, Progress, PupilRecord, SetReadiness, StoredAim, StoredEntry, StoredRoute } from './progress'
+export type {
+  ForecastsKept,
+  PracticeFile,
+  Progress,
+  PupilRecord,
+  SetReadiness,
+  StoredAim,
+  StoredEntry,
+  StoredRoute,
+} from './progress'
 export type { DayLesson, Learning, StoredLesson, StoredWeek } from './lessons'
 export type { Backup, BackupReason, BackupState, Erasure, Studio, StudioListing } from './studio'
 export type { Syllabus }

@@ -1,6 +1,7 @@
 import Joi, { type ObjectSchema } from 'joi'
 import { families, PLACES, type RecipeInput } from '#core/instrument'
 import { dayOf, type Entry, OCCASIONS, OUTCOMES, WEEKDAYS, type WrittenAim } from '#core/practice'
+import { MAX_LEVEL } from '#core/lesson'
 import { HANDS, MAX_OCTAVES } from '#core/study'
 import { recipeSchema } from './recipeSchema'
 import { MAX_VERSIONS, uuid, words } from './words'
@@ -99,6 +100,10 @@ export interface PlanRequest extends WrittenAim {
   readonly syllabus?: unknown
   readonly grade?: string
   readonly record: readonly WrittenEntry[]
+  /** The level that the pupil is at, from 1. */
+  readonly level?: number
+  /** Whether what would help is worked out as well. */
+  readonly help: boolean
 }
 export const planSchema: ObjectSchema<PlanRequest> = Joi.object({
   today: date.required(),
@@ -108,6 +113,8 @@ export const planSchema: ObjectSchema<PlanRequest> = Joi.object({
   syllabus: Joi.alternatives(Joi.object(), Joi.string().max(500)),
   grade: Joi.string().max(80),
   record: Joi.array().items(entrySchema).max(MAX_ENTRIES).default([]),
+  level: Joi.number().integer().min(1).max(MAX_LEVEL),
+  help: Joi.boolean().default(true),
 })
   .or('studies', 'syllabus')
   .and('syllabus', 'grade')

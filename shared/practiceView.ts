@@ -110,7 +110,7 @@ function withoutAim(file: Practised): PracticeView {
   const recipes = file.set.studies.map(({ recipe }) => recipe)
   const targets = targetsFor(recipes, draw, templatesOf(file.routes))
   const today = dayOf(file.today)!
-  const practiceState = practiceStatesToday(targets, unpacked(file.record), draw, today)
+  const practiceState = practiceStatesToday(targets, unpacked(file.record), draw, today, file.who)
   const rows = targets.map((_, study) => ({
     ...rowOf(file, { targets }, practiceState, today, study),
     ...{ planned: [], chance: practiceState.outlook.chances[study]! },

@@ -1,5 +1,5 @@
 import { familyOf, type Recipe, type Template } from '#core/instrument'
-import type { Entry, WrittenPreparation } from '#core/practice'
+import type { Entry, WhoPlays, WrittenPreparation } from '#core/practice'
 import { type ExamDraw, openDraw } from '#core/syllabus'
 import type { StoredAim, StoredEntry, StoredRoute, PupilRecord, Study } from './api'
 
@@ -36,16 +36,18 @@ interface Planned {
   readonly record: readonly Entry[]
   readonly draw: ExamDraw | null
   readonly routes: readonly StoredRoute[]
+  readonly who: WhoPlays
   readonly today: string
 }
 
 /** A set with its aim and record, as the core reads it. */
-export function writtenOf({ set, aim, record, draw, routes, today }: Planned): WrittenPreparation {
+export function writtenOf({ set, aim, record, draw, routes, who, today }: Planned): WrittenPreparation {
   const studies = set.studies.map(({ recipe }) => recipe)
   const places = new Map(set.studies.map(({ id }, at) => [id, at]))
   return {
     ...{ exam: aim.exam, minutesADay: aim.minutesADay, days: aim.days, lesson: aim.lesson, away: aim.away },
     ...{ studies, record, today, draw: draw ?? openDraw(studies.length), templateFor: templatesOf(routes) },
+    ...who,
     pins: aim.pins.flatMap(({ studyId, week }) => (places.has(studyId) ? [{ study: places.get(studyId)!, week }] : [])),
   }
 }

@@ -1,6 +1,6 @@
 import type { Recipe, Template } from '#core/instrument'
 import type { Message } from '#core/message'
-import type { Entry, Examined, GradeInstead, PracticeState, Raise, WrittenAim } from '#core/practice'
+import type { Entry, Examined, GradeInstead, KeptBin, PracticeState, Raise, WhoPlays, WrittenAim } from '#core/practice'
 import type { ExamDraw } from '#core/syllabus'
 import type { StudySet } from './pupils'
 
@@ -46,8 +46,16 @@ export interface PracticeFile {
   /** Grades that could be taken instead, the nearest first. */
   readonly instead: readonly GradeInstead[]
   readonly routes: readonly StoredRoute[]
+  /** The pupil's level, and how forecasts are corrected by what came true in the studio. */
+  readonly who: WhoPlays
   /** The day on which the server thinks it is. */
   readonly today: string
+}
+
+/** How often what was said of cold tests came true in a studio. */
+export interface ForecastsKept {
+  readonly bins: readonly KeptBin[]
+  readonly tests: number
 }
 
 /** What the record says of a set today: printed is not played, and played is not ready. */

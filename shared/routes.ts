@@ -15,6 +15,7 @@ import type {
   StoredLesson,
   StoredRoute,
   StoredWeek,
+  ForecastsKept,
   PracticeFile,
   Progress,
   Pupil,
@@ -77,6 +78,7 @@ export interface Answers {
   'POST /api/files/write': Bytes
   'POST /api/paper': Made | Bytes
   'GET /api/lessons': readonly DayLesson[]
+  'GET /api/forecasts': ForecastsKept
   'GET /api/progress': readonly Progress[]
   'GET /api/pupils': readonly Pupil[]
   'POST /api/pupils': Named

@@ -2,6 +2,7 @@ import type { Recipe, Template } from '../instrument'
 import { type ExamDraw, openDraw } from '../syllabus'
 import type { Aim } from './calendar'
 import { type Date, dayOf, type Weekday } from './days'
+import type { Correction } from './forecast'
 import type { Entry } from './entry'
 import { practiceError } from './messages'
 import type { Preparation } from './practise'
@@ -70,6 +71,8 @@ export interface WrittenPreparation extends WrittenAim {
   /** What the exam draws from; without a list, six of all studies. */
   readonly draw?: ExamDraw
   readonly templateFor?: (recipe: Recipe) => Template | undefined
+  readonly level?: number | null
+  readonly correction?: Correction
 }
 
 /** @throws DomainError where an entry is dated on no day, or after today */
@@ -82,7 +85,7 @@ export function checkRecord(record: readonly Entry[], today: Date, path = 'recor
 
 /** Reads what a plan is made from. @throws DomainError naming the field */
 export function preparationFor(written: WrittenPreparation): Preparation {
-  const { today, studies, record, draw = openDraw(studies.length), pins = [] } = written
+  const { today, studies, record, draw = openDraw(studies.length), pins = [], level, correction } = written
   if (studies.length === 0) throw practiceError('studies.none', {}, 'studies')
   const now = day(today, 'today')
   checkRecord(record, today)
@@ -90,7 +93,7 @@ export function preparationFor(written: WrittenPreparation): Preparation {
     aim: aimOf(written, now, today, record),
     targets: targetsFor(studies, draw, written.templateFor),
     record,
-    draw,
+    ...{ draw, level, correction },
     pins: pins.map(({ study, week }, at) => ({ study, week: day(week, `pins[${at}].week`) })),
   }
 }

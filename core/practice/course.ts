@@ -1,7 +1,6 @@
-import type { ToCome } from './recallThrough'
 import { expected, type Memory, recallAfter, remembered } from './memory'
 import { dueAfter, SEEN_WITHIN, type StudyState, tempoNow, type Trouble } from './state'
-import { aboveTempo, stepsTo, stepUp, type Target } from './target'
+import { aboveTempo, slowTempo, stepsTo, stepUp, type Target } from './target'
 
 /** Passes up to the tempo asked and past it, and the minutes of as many sittings. */
 interface Left {
@@ -29,8 +28,6 @@ export interface Course {
   wrongOn: number | null
   /** What went wrong last, until it has been worked at. */
   trouble: Trouble | null
-  /** Times on which the whole will be played, in order. */
-  readonly tries: ToCome[]
   /** Sittings that were planned, and the day after which there was nothing left to practise. */
   sittings: number
   done: number | null
@@ -56,7 +53,6 @@ export function courseFrom(target: Target, state: StudyState): Course {
     due: dueAfter(state),
     wrongOn: state.wrongOn,
     trouble: state.trouble,
-    tries: [],
     sittings: 0,
     done: null,
   }
@@ -78,6 +74,9 @@ function leftFrom(target: Target, stage: number, tempo: number): Left {
     minutes: wants.reduce((sum, { passes, minutes }) => sum + passes * minutes, 0),
   }
 }
+
+/** Minutes that a study wants from its first stage to its last, if every sitting passed. */
+export const wholeWay = (target: Target): number => leftFrom(target, 0, slowTempo(target)).minutes
 
 /** Minutes that it still wants, where a sitting passes with some chance. */
 export const minutesLeft = ({ left }: Course, pace: number): number => left.minutes / pace
@@ -112,7 +111,6 @@ export function sit(course: Course, day: number, minutes: number, pace: number):
   course.progress += pace * Math.min(1, minutes / stage.minutes)
   course.lastSeen = day
   if (stage.full && stage.plain) {
-    course.tries.push({ day, test: false })
     const elapsed = course.lastTry === null ? 0 : day - course.lastTry
     if (course.lastTry !== day) course.memory = remembered(course.memory, elapsed, 'hesitated')
     course.lastTry = day
@@ -150,7 +148,6 @@ export function testAgain(course: Course, day: number): void {
 
 /** A cold test of the whole, with what it leaves behind on the average. */
 function test(course: Course, day: number): void {
-  course.tries.push({ day, test: true })
   const elapsed = course.lastTry === null ? 0 : day - course.lastTry
   const chance = course.memory ? recallAfter(course.memory, elapsed) : FIRST_TRY
   if (course.lastTry !== day) course.memory = expected(course.memory, elapsed, chance)

@@ -10,9 +10,10 @@ import {
   type Policies,
   type Syllabus,
 } from '../syllabus'
-import { type Entry, studyKeyOf, currentEntries } from './entry'
-import { type Besides, chanceNow } from './outlook'
-import { statesOf } from './state'
+import type { Entry } from './entry'
+import { type Correction, type Forecast, forecastFor, type Grounds } from './forecast'
+import type { Besides } from './outlook'
+import { practisedBeside } from './practised'
 import { targetFor } from './target'
 
 /** What somebody is examined by. */
@@ -20,17 +21,6 @@ export interface Examined {
   readonly list: Syllabus
   readonly grade: string
   readonly policies: Policies
-}
-
-/** Studies of a record that are none of those that are practised, each once. */
-export function practisedBeside(studies: readonly Recipe[], record: readonly Entry[]): Recipe[] {
-  const known = new Set(studies.map((each) => `${studyKeyOf(each)} ${each.hands}`))
-  const found = new Map<string, Recipe>()
-  for (const { study } of currentEntries(record)) {
-    const studyKey = `${studyKeyOf(study)} ${study.hands}`
-    if (!known.has(studyKey)) found.set(studyKey, study)
-  }
-  return [...found.values()]
 }
 
 /** What an exam may ask: of each item the study in which it is practised, or else what the record knows of it. */
@@ -47,12 +37,18 @@ export function examDraw(
   return drawOf(fullGrade(list, own), atomsOf(list, own), reportOf(studies), beside)
 }
 
-/** The chances of what can be asked on a day although nobody practises it any more, by the item of the draw. */
-export function besidesOn({ items }: ExamDraw, record: readonly Entry[], day: number): Besides {
+/** What is said of what can be asked although nobody practises it any more, by the item of the draw. */
+export function besidesOf(
+  { items }: ExamDraw,
+  grounds: Omit<Grounds, 'targets' | 'idle'>,
+  correction?: Correction,
+): { readonly now: Besides; readonly then: Besides } {
   const left = items.flatMap(({ beside, required }, item) =>
     beside ? [{ item, target: targetFor(beside, required) }] : [],
   )
-  const targets = left.map(({ target }) => target)
-  const states = statesOf(targets, record)
-  return new Map(left.map(({ item, target }, at) => [item, chanceNow(target, states[at]!, day)]))
+  if (left.length === 0) return { now: new Map(), then: new Map() }
+  const forecast = forecastFor({ ...grounds, targets: left.map(({ target }) => target), idle: true }, correction)
+  const by = (of: keyof Pick<Forecast, 'now' | 'then'>): Besides =>
+    new Map(left.map(({ item }, at) => [item, forecast[of][at]!]))
+  return { now: by('now'), then: by('then') }
 }

@@ -1,7 +1,7 @@
 import { type ExamDraw, openDraw } from '../syllabus'
 import type { Aim } from './calendar'
-import type { Outlook } from './outlook'
-import { prepare, type Preparation, type Prepared } from './practise'
+import { EVEN, type Outlook } from './outlook'
+import { outlookThen, type Preparation, type Prepared } from './practise'
 
 /** Minutes a day that are offered at the most, and how far an exam is put off at the most, weeks. */
 const MAX_MINUTES = 60
@@ -47,15 +47,15 @@ function leastThat<T>(
   return best
 }
 
-const allReady = ({ then }: Prepared): boolean => then.notReady.length === 0
-const outcome = ({ then: { chance, notReady } }: Prepared) => ({ chance, notReady })
+const allReady = ({ notReady }: Outlook): boolean => notReady.length === 0
+type Serves = (then: Outlook) => boolean
+/** What is looked for: that every study would do; where each does, that the exam would. */
+const wantedOf = (now: Outlook): Serves =>
+  allReady(now) ? ({ chance }) => chance >= EVEN : allReady
+const outcome = ({ chance, notReady }: Outlook) => ({ chance, notReady })
 
-const withAim = (preparation: Preparation, some: Partial<Aim>): Prepared =>
-  prepare({ ...preparation, aim: { ...preparation.aim, ...some } })
-
-/** The place that a study has when others are left out. */
-const placeWithout = (left: readonly number[], study: number): number =>
-  study - left.filter((gone) => gone < study).length
+const withAim = (preparation: Preparation, some: Partial<Aim>): Outlook =>
+  outlookThen({ ...preparation, aim: { ...preparation.aim, ...some } })
 
 /** What is practised, and what an exam may ask of it, once some studies are left out. */
 export type LeavingOut = (left: readonly number[]) => Pick<Preparation, 'targets' | 'draw'>
@@ -71,18 +71,11 @@ const leavingOutOf =
 /** Whether a list says what is asked: leaving a study out does not keep it from being asked. */
 const isByList = ({ items }: ExamDraw): boolean => items.some(({ atom }) => atom !== null)
 
-/** A preparation without some of its studies; what is told of the others keeps their places. */
-function without(preparation: Preparation, left: readonly number[], leavingOut: LeavingOut): Prepared {
+/** What it comes to without some studies; what is told of the others keeps their places. */
+function without(preparation: Preparation, left: readonly number[], leavingOut: LeavingOut): Outlook {
   const remaining = preparation.targets.map((_, at) => at).filter((at) => !left.includes(at))
-  const prepared = prepare({
-    ...preparation,
-    ...leavingOut(left),
-    pins: (preparation.pins ?? []).flatMap((pin) =>
-      left.includes(pin.study) ? [] : [{ ...pin, study: placeWithout(left, pin.study) }],
-    ),
-  })
-  const { then } = prepared
-  return { ...prepared, then: { ...then, notReady: then.notReady.map((at) => remaining[at]!) } }
+  const then = outlookThen({ ...preparation, ...leavingOut(left) })
+  return { ...then, notReady: then.notReady.map((at) => remaining[at]!) }
 }
 
 /** Whether something is better than what there is, so that it is worth offering. */
@@ -92,11 +85,11 @@ const isLikelier = (now: Prepared, then: Pick<Outlook, 'chance'>): boolean => th
 
 /**
  * Fewer studies: by a list those that it does not ask, since the others can still be asked; else the hardest, as few as
- * make the rest ready. Null where there are none.
+ * serve. Null where there are none.
  */
-function leftOut(preparation: Preparation, now: Prepared, leavingOut: LeavingOut): Help | null {
+function leftOut(preparation: Preparation, now: Prepared, leavingOut: LeavingOut, serves: Serves): Help | null {
   const { draw, targets } = preparation
-  const leave = (studies: readonly number[], then: Prepared): Help => ({
+  const leave = (studies: readonly number[], then: Outlook): Help => ({
     change: 'leave',
     studies: studies.toSorted((a, b) => a - b),
     ...outcome(then),
@@ -107,27 +100,28 @@ function leftOut(preparation: Preparation, now: Prepared, leavingOut: LeavingOut
     if (surplus.length === 0 || surplus.length === targets.length) return null
     return leave(surplus, without(preparation, surplus, leavingOut))
   }
-  const hardest = now.then.notReady.toSorted((a, b) => now.then.chances[a]! - now.then.chances[b]! || a - b)
+  const open = allReady(now.then) ? targets.map((_, at) => at) : now.then.notReady
+  const hardest = open.toSorted((a, b) => now.then.chances[a]! - now.then.chances[b]! || a - b)
   const most = Math.min(hardest.length, targets.length - 1)
   if (most <= 0) return null
-  const fewer = leastThat(1, most, (count) => without(preparation, hardest.slice(0, count), leavingOut), allReady)
+  const fewer = leastThat(1, most, (count) => without(preparation, hardest.slice(0, count), leavingOut), serves)
   return leave(hardest.slice(0, fewer.at), fewer.outcome)
 }
 
 /** The nearest grade that would do, going down; the lowest where none does. @param grades the nearest first */
-function lowerGrade(preparation: Preparation, grades: readonly OtherGrade[]): Help | null {
+function lowerGrade(preparation: Preparation, grades: readonly OtherGrade[], serves: Serves): Help | null {
   let last: Help | null = null
   for (const { grade, title, targets, draw } of grades) {
-    const prepared = prepare({ ...preparation, targets, draw, pins: [] })
-    last = { change: 'grade', grade, title, ...outcome(prepared) }
-    if (allReady(prepared)) return last
+    const then = outlookThen({ ...preparation, targets, draw, pins: [] })
+    last = { change: 'grade', grade, title, ...outcome(then) }
+    if (serves(then)) return last
   }
   return last
 }
 
 /**
  * What would help where a plan will not do: so many minutes a day, so many weeks, fewer studies, or a lower grade; each by itself, the
- * least that makes everything ready, or as far as it goes. Empty where all will be ready.
+ * least that does, or as far as it goes. Empty where every study would do and the exam is as likely to go well as not.
  * @param leavingOut what an exam by a list may ask once studies are left out: they can still be asked
  */
 export function wouldHelp(
@@ -136,7 +130,8 @@ export function wouldHelp(
   grades: readonly OtherGrade[] = [],
   leavingOut: LeavingOut = leavingOutOf(preparation),
 ): Help[] {
-  if (allReady(now)) return []
+  const serves = wantedOf(now.then)
+  if (serves(now.then)) return []
   const { aim } = preparation
   const found: Help[] = []
   if (aim.minutesADay < MAX_MINUTES) {
@@ -144,15 +139,15 @@ export function wouldHelp(
       aim.minutesADay + 1,
       MAX_MINUTES,
       (minutesADay) => withAim(preparation, { minutesADay }),
-      allReady,
+      serves,
     )
     found.push({ change: 'minutes', minutesADay: minutes.at, ...outcome(minutes.outcome) })
   }
-  const weeks = leastThat(1, MAX_WEEKS, (more) => withAim(preparation, { exam: aim.exam + WEEK * more }), allReady)
+  const weeks = leastThat(1, MAX_WEEKS, (more) => withAim(preparation, { exam: aim.exam + WEEK * more }), serves)
   found.push({ change: 'weeks', weeks: weeks.at, exam: aim.exam + WEEK * weeks.at, ...outcome(weeks.outcome) })
-  const left = leftOut(preparation, now, leavingOut)
+  const left = leftOut(preparation, now, leavingOut, serves)
   if (left) found.push(left)
-  const other = lowerGrade(preparation, grades)
+  const other = lowerGrade(preparation, grades, serves)
   if (other) found.push(other)
   // what is left out is not ready either: only the chance says whether that would help
   const isHelp = (help: Help): boolean =>

@@ -9,15 +9,26 @@ export { type Change, changeBy } from './change'
 export { type Date, dateOf, dayOf, type Weekday, weekdayOf, WEEKDAYS, weekOf } from './days'
 export { type Entry, studyKeyOf, type Occasion, OCCASIONS, currentEntries, type Where } from './entry'
 export { canBeTested, MIN_SITTING } from './course'
-export { type Examined, examDraw, practisedBeside } from './draw'
+export { type Examined, examDraw } from './draw'
 export { type Help, type LeavingOut, wouldHelp } from './help'
 export { changeMessage, helpMessage, type PracticeErrors, type PracticeMessages } from './messages'
 export { type GradeInstead, gradesBelow } from './lower'
 export { outcomeOf } from './marked'
 export { type Outcome, OUTCOMES } from './memory'
 export { type Outlook, type Raise } from './outlook'
+export {
+  type Correction,
+  correctionBy,
+  forecastFor,
+  type KeptBin,
+  keptBins,
+  NO_CORRECTION,
+  type Told,
+  toldFrom,
+} from './forecast'
 export type { PlanItem, PlannedDay } from './plan'
-export { planned, prepare, type Preparation, type Prepared, practiceStatesToday } from './practise'
+export { practisedBeside } from './practised'
+export { planned, prepare, type Preparation, type Prepared, practiceStatesToday, type WhoPlays } from './practise'
 export { readSpokenLine, type SpokenEntry } from './spokenLine'
 export {
   dueAfter,

@@ -58,8 +58,6 @@ interface Task {
 export interface Plan {
   readonly days: readonly PlannedDay[]
   readonly courses: readonly Course[]
-  /** Sittings that each study could have in all, if it went slower than planned. */
-  readonly room: readonly number[]
   /** Studies that some stretch of more than ten days does not see, as there are too few minutes. */
   readonly unseen: readonly number[]
 }
@@ -208,7 +206,7 @@ function held(making: Making, practice: PracticeDay): { slots: Slot[]; late: num
 }
 
 /** Sittings as long as their stage wants, then further studies, while there is time. */
-function filled(making: Making, practice: PracticeDay, slots: Slot[], spare: number, daysLeft: number): number {
+function filled(making: Making, practice: PracticeDay, slots: Slot[], spare: number, daysLeft: number): void {
   let left = spare
   const full = (study: number): number => making.courses[study]!.target.stages[making.courses[study]!.stage]!.minutes
   for (const slot of slots.filter((each) => !each.test)) {
@@ -216,7 +214,7 @@ function filled(making: Making, practice: PracticeDay, slots: Slot[], spare: num
     slot.minutes += more
     left -= more
   }
-  if (practice.testsOnly) return left
+  if (practice.testsOnly) return
   for (const study of besides(making, practice, daysLeft)) {
     if (left < MIN_SITTING) break
     if (slots.some((slot) => slot.study === study && (!slot.again || slot.mends))) continue
@@ -225,7 +223,6 @@ function filled(making: Making, practice: PracticeDay, slots: Slot[], spare: num
     slots.push({ study, test: false, again: false, mends: false, minutes })
     left -= minutes
   }
-  return left
 }
 
 /** A sitting at the place that went wrong: with its hand, at the tempo at which the study is clean. */
@@ -275,22 +272,11 @@ export function planFor(task: Task): Plan {
     within: withinDays(courses, calendar, pace),
     pinned: new Map(task.pins.map(({ study, week }) => [study, week])),
   }
-  let unused = 0
   const days = calendar.map((practice, at): PlannedDay => {
     const { slots, late, left } = held(making, practice)
     making.late = late
-    unused += practice.testsOnly ? 0 : filled(making, practice, slots, left, calendar.length - at)
+    filled(making, practice, slots, left, calendar.length - at)
     return { day: practice.day, lesson: practice.lesson, items: slots.map((slot) => played(making, practice, slot)) }
   })
-  return { days, courses, room: roomFor(making, days, unused), unseen: unseenIn(days, task, calendar) }
-}
-
-/** Sittings that a study could have: those planned, its tests after them, and its share of minutes that nobody took. */
-function roomFor({ courses }: Making, days: readonly PlannedDay[], unused: number): number[] {
-  const share = unused / Math.max(1, courses.length)
-  return courses.map(({ sittings, target }, study) => {
-    const minutes = Math.max(...target.stages.map((stage) => stage.minutes))
-    const after = days.filter(({ items }) => items.some((item) => item.study === study && item.test)).length
-    return Math.floor(sittings + after / 2 + share / minutes)
-  })
+  return { days, courses, unseen: unseenIn(days, task, calendar) }
 }

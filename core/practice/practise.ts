@@ -1,16 +1,25 @@
 import type { ExamDraw } from '../syllabus'
 import type { Aim } from './calendar'
 import { courseFrom } from './course'
-import { besidesOn } from './draw'
+import { besidesOf } from './draw'
 import type { Entry } from './entry'
-import { bestRaise, chanceNow, type Outlook, outlookAfter, outlookOf, type Raise } from './outlook'
+import { type Correction, forecastFor } from './forecast'
+import { bestRaise, type Outlook, outlookOf, type Raise } from './outlook'
 import { type Pupil, pupilFrom } from './pace'
 import { type Pinned, type Plan, planFor } from './plan'
 import { type PracticeState, practiceStateOn, statesOf, type StudyState } from './state'
 import type { Target } from './target'
 
+/** What is known of whoever plays besides the record. */
+export interface WhoPlays {
+  /** The level that the pupil is at, from 1; null where nobody said. */
+  readonly level?: number | null
+  /** How forecasts are corrected by what came true in the studio. */
+  readonly correction?: Correction
+}
+
 /** Everything that practice is worked out from. */
-export interface Preparation {
+export interface Preparation extends WhoPlays {
   readonly aim: Aim
   readonly targets: readonly Target[]
   readonly record: readonly Entry[]
@@ -29,27 +38,56 @@ export interface Today {
   readonly raise: Raise | null
 }
 
+interface Outlooks {
+  readonly now: Outlook
+  /** On the exam's day if the plan is kept; as `now` where nothing is worked towards. */
+  readonly then: Outlook
+}
+
+/** What a draw comes to, today and on the exam's day. */
+export function outlooksOf(
+  { targets, record, draw, level, correction }: Omit<Preparation, 'aim' | 'pins'>,
+  today: number,
+  aim: Aim | null,
+): Outlooks {
+  const grounds = { record, today, aim, level }
+  const forecast = forecastFor({ ...grounds, targets }, correction)
+  const besides = besidesOf(draw, grounds, correction)
+  return {
+    now: outlookOf(draw, forecast.now, forecast.spreadNow, besides.now),
+    then: outlookOf(draw, forecast.then, forecast.spreadThen, besides.then),
+  }
+}
+
+/** What a draw on the exam's day comes to if a plan is made and kept. */
+export const outlookThen = (preparation: Preparation): Outlook =>
+  outlooksOf(preparation, preparation.aim.today, preparation.aim).then
+
+function todayOf(
+  { targets, record, draw }: Pick<Preparation, 'targets' | 'record' | 'draw'>,
+  outlook: Outlook,
+  today: number,
+): Today {
+  const states = statesOf(targets, record)
+  const pupil = pupilFrom(states)
+  const courses = targets.map((target, at) => courseFrom(target, states[at]!))
+  const practiceStates = targets.map((target, at) => practiceStateOn(target, states[at]!, today))
+  return {
+    ...{ states, pupil, outlook, practiceStates },
+    raise: bestRaise(draw, outlook, courses, pupil, practiceStates),
+  }
+}
+
 /** What the record says, with no plan: states, and the chance that a draw today asks nothing that would go wrong. */
 export function practiceStatesToday(
   targets: readonly Target[],
   record: readonly Entry[],
   draw: ExamDraw,
   today: number,
+  { aim = null, ...who }: WhoPlays & { readonly aim?: Aim | null } = {},
 ): Today {
-  const states = statesOf(targets, record)
-  const pupil = pupilFrom(states)
-  const outlook = outlookOf(
-    draw,
-    targets.map((target, at) => chanceNow(target, states[at]!, today)),
-    pupil,
-    besidesOn(draw, record, today),
-  )
-  const courses = targets.map((target, at) => courseFrom(target, states[at]!))
-  return {
-    ...{ states, pupil, outlook },
-    practiceStates: targets.map((target, at) => practiceStateOn(target, states[at]!, today)),
-    raise: bestRaise(draw, outlook, courses, pupil),
-  }
+  const given = { targets, record, draw, ...who }
+  return todayOf(given, outlooksOf(given, today, aim).now, today)
 }
 
 export interface Prepared extends Today {
@@ -71,11 +109,10 @@ export function planned({
 }
 
 /** The plan to the exam, and what it comes to. */
-export function prepare({ aim, targets, record, draw, pins = [] }: Preparation): Prepared {
-  const today = practiceStatesToday(targets, record, draw, aim.today)
+export function prepare(preparation: Preparation): Prepared {
+  const { aim, targets, pins = [] } = preparation
+  const { now, then } = outlooksOf(preparation, aim.today, aim)
+  const today = todayOf(preparation, now, aim.today)
   const { states, pupil } = today
-  const plan = planFor({ aim, targets, states, pupil, pins })
-  const starts = targets.map((target, at) => courseFrom(target, states[at]!))
-  const besides = besidesOn(draw, record, aim.exam)
-  return { ...today, plan, then: outlookAfter(draw, starts, plan, pupil, aim.exam, besides) }
+  return { ...today, then, plan: planFor({ aim, targets, states, pupil, pins }) }
 }

@@ -20,8 +20,6 @@ interface Try {
   readonly tempo: number
   /** Whether somebody heard it: what is played at home is not cold. */
   readonly cold: boolean
-  /** The probability of recall that stood before it; null for the first. */
-  readonly forecast: number | null
 }
 
 /** What went wrong last and was not played well since: that is worked at first. */
@@ -106,11 +104,10 @@ function tried(folding: Folding, { kind, outcome, tempo }: Entry, day: number): 
   const last = folding.tries.at(-1)
   if (last?.day === day) return
   const elapsed = last ? day - last.day : 0
-  const forecast = folding.memory ? recallAfter(folding.memory, elapsed) : null
   const cold = kind !== 'home'
   if (!cold && outcome === 'wrong' && tempo > folding.cleanTempo) return
   folding.memory = remembered(folding.memory, elapsed, !cold && outcome === 'right' ? 'hesitated' : outcome)
-  folding.tries.push({ day, outcome, tempo, cold, forecast })
+  folding.tries.push({ day, outcome, tempo, cold })
   if (outcome === 'wrong') folding.run = []
   else if (cold && outcome === 'right') folding.run.push(tempo)
 }

@@ -26,7 +26,7 @@ export interface StampedAim {
 /** Every aim of a studio, of pupils who are not archived. */
 export async function listAims(db: Db, studio: number): Promise<StampedAim[]> {
   const { rows } = await db.query<Row & { stamp: string }>(
-    `select aim.*, concat_ws(' ', 'aim'::regclass::oid, aim.version, study_set.version, syllabus.version,
+    `select aim.*, concat_ws(' ', 'aim'::regclass::oid, aim.version, study_set.version, syllabus.version, pupil.version,
        (select string_agg(study.id || ':' || study.version, ',' order by position)
           from set_item join study on study.id = study_id where set_id = study_set.id),
        (select count(*) from record_entry where pupil_id = pupil.id and record_entry.studio_id = pupil.studio_id),

@@ -33,6 +33,7 @@ const LIMITS: Readonly<Record<TaskName, Limit>> = {
   progress: light(),
   calendar: light(),
   readiness: light(),
+  told: light(),
   contents: heavy(30),
   changed: heavy(30),
   playable: heavy(30),

@@ -14,7 +14,7 @@ import { previewMusic, writtenFile } from '../music'
 import type { ArchiveRequest } from '../archive/write'
 import type { CalendarRequest } from '../calendarFile'
 import { weightsOf, type Weighed } from '../weight'
-import { type Planning, progressFrom, type StatesAsked, statesFrom } from '../planning'
+import { type Planning, progressFrom, type StatesAsked, statesFrom, type ToldAsked, toldOf } from '../planning'
 import { previewFile } from '../preview'
 import { contentOf, playableOf } from '../studies'
 
@@ -78,6 +78,9 @@ export const TASKS = {
 
   /** How each study of a set stands today. */
   readiness: (asked: StatesAsked) => statesFrom(asked),
+
+  /** What was said of cold tests, and what came. */
+  told: (asked: ToldAsked) => toldOf(asked),
 
   /** How far a set is on its way to its exam. */
   progress: (planning: Planning) => progressFrom(planning),

@@ -100,7 +100,7 @@ describe('the record as the page shows it', () => {
 
 describe('what is tried on', () => {
   const many = someStudies(10)
-  const file = practiceFile({ studies: many })
+  const file = practiceFile({ studies: many, aim: { exam: dateOf(NOW + 21), minutesADay: 6 } })
   const preparation = preparationIn(file)
   const help = wouldHelp(preparation, prepare(preparation))
   const of = (change: Help['change']): Help => help.find((each) => each.change === change)!

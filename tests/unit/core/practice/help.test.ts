@@ -25,7 +25,7 @@ function gradeStudies(id: string) {
   return { studies, draw: drawOf(fullGrade(board, grade), atomsOf(board, grade), gradeSet(board, id, studies)) }
 }
 const tight = {
-  ...{ today: TODAY, exam: dateOf(NOW + 60), minutesADay: 15, studies: someStudies(10), record: [] },
+  ...{ today: TODAY, exam: dateOf(NOW + 21), minutesADay: 6, studies: someStudies(10), record: [] },
   days: ['mon', 'tue', 'wed', 'thu', 'fri', 'sat'] as const,
 }
 
@@ -110,7 +110,7 @@ describe('what would help', () => {
         practiceStatesToday([], known, { pattern: { groups: [], more: 1, assumed: false }, items: [left!] }, NOW)
           .outlook.chance
       expect(chances(record)).toBeGreaterThan(0.5)
-      expect(chances([])).toBe(0)
+      expect(chances([])).toBeLessThan(chances(record))
       // so it makes no promise that leaving one out would help
       const help = wouldHelp(of(studies), prepare(of(studies)), [], leavingOutOf(studies))
       expect(help.filter(({ change }) => change === 'leave')).toEqual([])
