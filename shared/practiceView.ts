@@ -3,9 +3,12 @@ import { familyOf, type Recipe } from '#core/instrument'
 import {
   type Change,
   changeBy,
+  currentEntries,
   dateOf,
   dayOf,
   dueAfter,
+  type Entry,
+  isAbout,
   type Outlook,
   type PlanItem,
   type PlannedDay,
@@ -75,6 +78,8 @@ export interface PracticeView {
   readonly unseen: readonly number[]
   /** Items that the exam may ask and the set does not have. */
   readonly lacking: number
+  /** Quick tests that the record has of the set’s studies. */
+  readonly tests: number
   readonly changes: readonly Change[]
 }
 
@@ -104,20 +109,29 @@ function watched(recipe: Recipe, targets: readonly Target[], item: PlanItem): It
 
 const lackingIn = ({ draw }: Practised): number => draw?.items.filter(({ study }) => study === null).length ?? 0
 
+/** Quick tests and mock exams of a set's studies. */
+const testsIn = (targets: readonly Target[], record: readonly Entry[]): number =>
+  currentEntries(record).filter(
+    (entry) =>
+      (entry.kind === 'cold-test' || entry.kind === 'mock-exam') &&
+      targets.some(({ recipe }) => isAbout(recipe, entry)),
+  ).length
+
 /** Without an aim there is no plan; the record stands all the same. */
 function withoutAim(file: Practised): PracticeView {
   const draw = file.draw ?? openDraw(file.set.studies.length)
   const recipes = file.set.studies.map(({ recipe }) => recipe)
   const targets = targetsFor(recipes, draw, templatesOf(file.routes))
   const today = dayOf(file.today)!
-  const practiceState = practiceStatesToday(targets, unpacked(file.record), draw, today, file.who)
+  const record = unpacked(file.record)
+  const practiceState = practiceStatesToday(targets, record, draw, today, file.who)
   const rows = targets.map((_, study) => ({
     ...rowOf(file, { targets }, practiceState, today, study),
     ...{ planned: [], chance: practiceState.outlook.chances[study]! },
   }))
   return {
     ...{ today, exam: null, rows, now: practiceState.outlook, then: null, days: [], next: null, minutes: 0 },
-    ...{ unseen: [], changes: [], lacking: lackingIn(file) },
+    ...{ unseen: [], changes: [], lacking: lackingIn(file), tests: testsIn(targets, record) },
   }
 }
 
@@ -147,6 +161,7 @@ export function viewOf(file: Practised): PracticeView {
   return {
     ...{ today: aim.today, exam: aim.exam, rows, now, then, days: plan.days, minutes, unseen: plan.unseen },
     lacking: lackingIn(file),
+    tests: testsIn(targets, preparation.record),
     next: next
       ? {
           ...next,

@@ -37,10 +37,16 @@ const PLACE_WORDS: Readonly<Record<NonNullable<Played['place']>, readonly string
   row: ['row change|changes', 'change|changes of row|rows', 'cambio de fila', 'reihenwechsel'],
   double: ['double|doubles stroke|strokes|sticking?', 'doble|dobles', 'doppelschlag'],
   roll: ['roll|rolls|tremolo', 'redoble|redobles', 'wirbel'],
+  finger: ['finger|fingers before|under the thumb', 'dedo|dedos antes del pulgar', 'finger vor dem daumen'],
+  accent: ['accent|accents|bump on|of|with? the? thumb?', 'acento|acentos', 'akzent|akzente'],
+  elbow: ['twisted? elbow|elbows', 'codo|codos', 'ellbogen|ellenbogen'],
+  wrist: ['wrist|wrists', 'muneca|munecas', 'handgelenk|handgelenke'],
+  search: ['search|searching|hunting|looking for? a|the? note|notes?', 'busqueda', 'suche|suchen'],
+  waiting: ['waiting|wait|waits hand|hands?', 'espera', 'warten'],
   end: ['end|ending|close|final|fin|ende|schluss', 'last note|notes', 'ultima|ultimas nota|notas'],
 }
 
-const BARE: readonly string[] = ['leap', 'bellows', 'register', 'row', 'double', 'roll']
+const BARE: readonly string[] = ['leap', 'bellows', 'register', 'row', 'double', 'roll', 'elbow', 'wrist', 'waiting']
 const PLACES: Rule[] = (Object.keys(PLACE_WORDS) as (keyof typeof PLACE_WORDS)[]).flatMap((place) =>
   PLACE_WORDS[place].flatMap((words) => [
     ...says([`${AT} ${THE} ${words}`], { place }),

@@ -47,11 +47,13 @@ export interface Route<R extends CommonRecipe = CommonRecipe, P = unknown> {
 }
 
 /**
- * Where in a study something went wrong, as a word in a line: the turn at the top, its start, its end; a family has those
- * that its instruments know.
+ * Where in a study something went wrong, or what of the player: the turn at the top, its start, its end; the finger before
+ * the thumb, an accent on it, the elbow, the wrist, a note that is looked for, a hand that waits for the other. A family has
+ * those that its instruments know.
  */
 export const PLACES = [
   ...(['start', 'turn', 'crossing', 'leap', 'bellows', 'register'] as const),
   ...(['row', 'double', 'roll', 'end'] as const),
+  ...(['finger', 'accent', 'elbow', 'wrist', 'search', 'waiting'] as const),
 ] as const
 export type Place = (typeof PLACES)[number]

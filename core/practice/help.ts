@@ -50,8 +50,7 @@ function leastThat<T>(
 const allReady = ({ notReady }: Outlook): boolean => notReady.length === 0
 type Serves = (then: Outlook) => boolean
 /** What is looked for: that every study would do; where each does, that the exam would. */
-const wantedOf = (now: Outlook): Serves =>
-  allReady(now) ? ({ chance }) => chance >= EVEN : allReady
+const wantedOf = (now: Outlook): Serves => (allReady(now) ? ({ chance }) => chance >= EVEN : allReady)
 const outcome = ({ chance, notReady }: Outlook) => ({ chance, notReady })
 
 const withAim = (preparation: Preparation, some: Partial<Aim>): Outlook =>
@@ -78,10 +77,13 @@ function without(preparation: Preparation, left: readonly number[], leavingOut: 
   return { ...then, notReady: then.notReady.map((at) => remaining[at]!) }
 }
 
+/** A chance that rises by less is not worth a change (ours). */
+const WORTH = 0.03
+
 /** Whether something is better than what there is, so that it is worth offering. */
 const isBetter = (now: Prepared, then: Pick<Outlook, 'chance' | 'notReady'>): boolean =>
   then.notReady.length < now.then.notReady.length || isLikelier(now, then)
-const isLikelier = (now: Prepared, then: Pick<Outlook, 'chance'>): boolean => then.chance > now.then.chance + 0.01
+const isLikelier = (now: Prepared, then: Pick<Outlook, 'chance'>): boolean => then.chance > now.then.chance + WORTH
 
 /**
  * Fewer studies: by a list those that it does not ask, since the others can still be asked; else the hardest, as few as

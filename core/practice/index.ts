@@ -15,7 +15,7 @@ export { changeMessage, helpMessage, type PracticeErrors, type PracticeMessages 
 export { type GradeInstead, gradesBelow } from './lower'
 export { outcomeOf } from './marked'
 export { type Outcome, OUTCOMES } from './memory'
-export { type Outlook, type Raise } from './outlook'
+export { EVEN, type Outlook, type Raise } from './outlook'
 export {
   type Correction,
   correctionBy,

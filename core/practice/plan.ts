@@ -53,6 +53,8 @@ interface Task {
   readonly states: readonly StudyState[]
   readonly pupil: Pupil
   readonly pins: readonly Pinned[]
+  /** Minutes that the record has, by the day. */
+  readonly written: ReadonlyMap<number, number>
 }
 
 export interface Plan {
@@ -77,6 +79,7 @@ interface Making extends Task {
   /** Studies that will do in the time there is: they come before the others. */
   readonly within: ReadonlySet<number>
   readonly pinned: ReadonlyMap<number, number>
+  readonly calendar: readonly PracticeDay[]
   /** Studies whose turn could not be had on its day. */
   late: number[]
 }
@@ -256,6 +259,41 @@ function unseenIn(days: readonly PlannedDay[], { aim, states }: Task, turns: rea
   })
 }
 
+/** Days before today in which what is not written down is thought of (ours). */
+const MAX_UNKNOWN = 3
+/** Practice days that are kept, as far as nothing is known: four in five, worth five days (ours). */
+const KEPT_PRIOR = { kept: 4, all: 5 }
+
+/**
+ * The minutes of the last days that are not written down: nothing is known of them, so they were planned and practised
+ * like any other, as often as this pupil keeps a practice day; yesterday may only not be written down yet. What was to be
+ * asked is still to be asked.
+ */
+function unknownDays({ aim, written }: Task, making: Making): void {
+  if (written.size === 0) return
+  const since = practiceDays({ ...aim, today: Math.min(...written.keys()), spent: 0 }).filter(
+    ({ day }) => day < aim.today,
+  )
+  const from = aim.today - MAX_UNKNOWN
+  const [planned, had] = [since.map(({ day }) => day), [...written.keys()]].map(
+    (days) => days.filter((day) => day < from).length,
+  ) as [number, number]
+  const kept = (KEPT_PRIOR.kept + had) / (KEPT_PRIOR.all + Math.max(planned, had))
+  const last = since.at(-1)
+  for (const practice of since.filter(({ day, testsOnly }) => day >= from && !testsOnly)) {
+    // a test or two that are written down say nothing of the rest of a day
+    if ((written.get(practice.day) ?? 0) >= practice.minutes / 2) continue
+    const { slots, left } = held(making, practice)
+    filled(making, practice, slots, left, making.calendar.length)
+    for (const { study, test, mends, minutes } of slots) {
+      const course = making.courses[study]!
+      const isOver = test || mends || (course.lastSeen ?? 0) >= practice.day
+      if (!isOver) sit(course, practice.day, minutes, making.pace * (practice === last ? 1 : kept))
+    }
+  }
+  making.late = []
+}
+
 /**
  * The way from today to the exam, day by day. Studies take turns that are counted back from the exam, so that nothing
  * else moves when one of them goes better or worse; what is left of a day's minutes goes to what presses, then to what
@@ -268,10 +306,11 @@ export function planFor(task: Task): Plan {
   const pace = meanOf(pupil.pace)
   const making: Making = {
     ...task,
-    ...{ courses, pace, turns: turnsOf(aim), late: [] },
+    ...{ courses, pace, calendar, turns: turnsOf(aim), late: [] },
     within: withinDays(courses, calendar, pace),
     pinned: new Map(task.pins.map(({ study, week }) => [study, week])),
   }
+  unknownDays(task, making)
   const days = calendar.map((practice, at): PlannedDay => {
     const { slots, late, left } = held(making, practice)
     making.late = late

@@ -2,7 +2,8 @@ import type { ExamDraw } from '../syllabus'
 import type { Aim } from './calendar'
 import { courseFrom } from './course'
 import { besidesOf } from './draw'
-import type { Entry } from './entry'
+import { dayOf } from './days'
+import { currentEntries, type Entry } from './entry'
 import { type Correction, forecastFor } from './forecast'
 import { bestRaise, type Outlook, outlookOf, type Raise } from './outlook'
 import { type Pupil, pupilFrom } from './pace'
@@ -96,6 +97,16 @@ export interface Prepared extends Today {
   readonly then: Outlook
 }
 
+/** What a record has of each day, minutes; an entry without any is a minute. */
+function minutesByDay(record: readonly Entry[]): Map<number, number> {
+  const days = new Map<number, number>()
+  for (const { date, minutes } of currentEntries(record)) {
+    const day = dayOf(date)!
+    days.set(day, (days.get(day) ?? 0) + Math.max(1, minutes))
+  }
+  return days
+}
+
 /** The plan to the exam alone: who does what on which day. */
 export function planned({
   aim,
@@ -105,14 +116,14 @@ export function planned({
 }: Preparation): Pick<Today, 'states' | 'pupil'> & { plan: Plan } {
   const states = statesOf(targets, record)
   const pupil = pupilFrom(states)
-  return { states, pupil, plan: planFor({ aim, targets, states, pupil, pins }) }
+  return { states, pupil, plan: planFor({ aim, targets, states, pupil, pins, written: minutesByDay(record) }) }
 }
 
 /** The plan to the exam, and what it comes to. */
 export function prepare(preparation: Preparation): Prepared {
-  const { aim, targets, pins = [] } = preparation
+  const { aim, targets, record, pins = [] } = preparation
   const { now, then } = outlooksOf(preparation, aim.today, aim)
   const today = todayOf(preparation, now, aim.today)
   const { states, pupil } = today
-  return { ...today, then, plan: planFor({ aim, targets, states, pupil, pins }) }
+  return { ...today, then, plan: planFor({ aim, targets, states, pupil, pins, written: minutesByDay(record) }) }
 }

@@ -41,8 +41,10 @@ describe('plan', () => {
     const { answer } = await plan(all)
     expect(answer.studies).toHaveLength(answer.states.length)
     expect((await plan({ ...all, studies: answer.studies })).answer).toEqual(answer)
-    // four more than the grade asks: to leave them out is the only thing of the kind that helps
-    const more = ['B', 'F#', 'Db', 'Ab'].map((tonic) => ({ material: { tonic, kind: 'melodic-minor' }, octaves: 3 }))
+    // as many again as the grade asks: to leave them out is the only thing of the kind that helps
+    const more = ['B', 'F#', 'Db', 'Ab', 'Eb', 'Bb'].flatMap((tonic) =>
+      ['melodic-minor', 'dorian'].map((kind) => ({ material: { tonic, kind }, octaves: 3 })),
+    )
     const longer = { ...all, studies: [...answer.studies, ...more] }
     const { answer: whole } = await plan(longer)
     const leave = whole.wouldHelp.find((help: { change: string }) => help.change === 'leave')
@@ -68,6 +70,8 @@ describe('plan', () => {
     [{ record: [entry({ date: '2026-11-31' })] }, 'record[0].date'],
     [{ studies: undefined }, ''],
     [{ minutesADay: 0 }, 'minutesADay'],
+    [{ help: 'perhaps' }, 'help'],
+    [{ level: 0 }, 'level'],
   ])('refuses %j, naming the field', (some, path) => {
     try {
       planLine({ ...request, ...some })
@@ -82,6 +86,36 @@ describe('plan', () => {
     const { code, answer } = await plan({ exam: '2026-11-27' })
     expect(code).toBe(1)
     expect(answer.error).toMatchObject({ path: 'exam', message: 'The exam date 2026-11-27 must be after today.' })
+  })
+
+  it('says the chance of each study today and on the exam’s day, and leaves out what would help where it is not wanted', async () => {
+    const { answer } = await plan({})
+    for (const state of answer.states) {
+      for (const chance of [state.chanceNow, state.chanceThen]) {
+        expect(chance).toBeGreaterThan(0)
+        expect(chance).toBeLessThan(1)
+      }
+    }
+    // what was right in a lesson is likelier than what was never played
+    expect(answer.states[0].chanceNow).toBeGreaterThan(answer.states[1].chanceNow)
+    const { wouldHelp, ...rest } = answer
+    expect(wouldHelp).toEqual(expect.any(Array))
+    expect((await plan({ help: false })).answer).toEqual(rest)
+  })
+
+  it('answers one request a line, each before the next, with errors in their place', async () => {
+    const requests = [{ ...request, help: false }, { ...request, exam: '2026-11-27' }, { ...request, minutesADay: 30 }]
+    const input = requests.map((each) => JSON.stringify(each)).join('\n')
+    const { code, lines } = await run('plan', `${input}\nno json\n`, ['--lines'])
+    expect(code).toBe(1)
+    const answers = lines.map((line) => JSON.parse(line))
+    expect(answers).toHaveLength(4)
+    expect(answers[0].states).toHaveLength(2)
+    expect(answers[0].wouldHelp).toBeUndefined()
+    expect(answers[1].error.path).toBe('exam')
+    expect(answers[2].chance).toBeGreaterThanOrEqual(answers[0].chance)
+    expect(answers[3].error).toBeDefined()
+    expect((await run('plan', '', ['--line'])).code).toBe(1)
   })
 
   it('reads ten thousand entries', async () => {

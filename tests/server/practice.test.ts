@@ -236,3 +236,33 @@ describe('what is printed, played and ready', () => {
     expect(all.find(({ setId }) => setId === spring.id)).toMatchObject({ behind: 0, missing: 5 })
   })
 })
+
+describe('how often forecasts came true', () => {
+  it('is counted over the studio’s quick tests before today, with what was said the evening before', async () => {
+    const before = (await call('/api/forecasts')).body
+    const { add, entry, date } = await practising()
+    const test = (ago: number, outcome: string) =>
+      entry(0, { kind: 'cold-test', outcome, date: shifted(date, -ago), tempo: 144 })
+    await add(test(9, 'right'), test(6, 'wrong'), test(2, 'right'))
+    await add(entry(1, { kind: 'cold-test', tempo: 144 }), entry(1, { date: shifted(date, -1), tempo: 144 }))
+    const { status, body } = await call('/api/forecasts')
+    expect(status).toBe(200)
+    // today's is not over yet, and a lesson is no test
+    expect(body.tests - before.tests).toBe(3)
+    const came = (bins: { came: number; count: number }[]) =>
+      Math.round(bins.reduce((sum, { came, count }) => sum + came * count, 0))
+    expect(came(body.bins) - came(before.bins)).toBe(2)
+    for (const { said, came, count } of body.bins) {
+      for (const share of [said, came]) expect(share).toBeGreaterThanOrEqual(0)
+      expect(Math.max(said, came)).toBeLessThanOrEqual(1)
+      expect(count).toBeGreaterThan(0)
+    }
+  })
+
+  it('goes with what a page works out: the pupil’s level and the studio’s correction', async () => {
+    const { id } = await practising()
+    const { who } = (await call(`/api/sets/${id}/practice`)).body
+    expect(who.level).toBeNull()
+    expect(Object.keys(who.correction).sort()).toEqual(['shift', 'slope'])
+  })
+})

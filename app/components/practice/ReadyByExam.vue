@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { NuxtLink } from '#components'
-import { type Help, helpMessage } from '#core/practice'
+import { EVEN, type Help, helpMessage } from '#core/practice'
 import RichWords from '~/components/frame/RichWords.vue'
 import { t, formatMessage } from '~/composables/words'
 import type { PracticeView } from '~/practice'
+import ForecastsKept from './ForecastsKept.vue'
 import { namesOf } from './names'
 import { longDay } from './dates'
 
@@ -34,10 +35,15 @@ const sum = computed(() => ({
   code: 'practice.will.sum',
   params: {
     day: longDay(props.view.exam!),
-    right: props.view.rows.length - then.value.notReady.length,
+    right: then.value.right,
     all: props.view.rows.length,
   },
 }))
+/** Said where it says something. */
+const interval = computed(() => {
+  const [low, high] = [hundred(then.value.low), hundred(then.value.high)]
+  return low === high ? { low: 'none', high: 'none' } : { low, high }
+})
 const comesTo = (help: Help): string =>
   t('practice.will.comes-to', { chance: hundred(help.chance), open: help.notReady.length })
 </script>
@@ -57,16 +63,17 @@ const comesTo = (help: Help): string =>
       {{
         t('practice.will.chance', {
           drawn: then.drawn,
+          lacking: view.lacking,
           chance: hundred(then.chance),
-          low: hundred(then.low),
-          high: hundred(then.high),
+          ...interval,
         })
       }}
+      {{ t('practice.will.rests', { tests: view.tests }) }}
     </p>
     <p v-if="view.unseen.length" class="mt-1 text-[13.5px] text-missing">
       {{ t('practice.will.unseen', { count: view.unseen.length }) }}
     </p>
-    <template v-if="help || then.notReady.length">
+    <template v-if="help || then.notReady.length || then.chance < EVEN">
       <p v-if="!help" class="mt-2">
         <button type="button" class="text-button text-[14px]" :disabled="busy" @click="emit('ask')">
           {{ trying ? t('practice.will.working') : t('practice.will.what-would-help') }}
@@ -89,6 +96,7 @@ const comesTo = (help: Help): string =>
         <li v-if="help.length === 0" class="quiet">{{ t('practice.will.nothing') }}</li>
       </ul>
     </template>
+    <ForecastsKept />
   </section>
 </template>
 

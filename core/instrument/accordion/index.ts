@@ -278,7 +278,10 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   hasTouch: true,
   examined: ACCORDION_EXAMINED,
   tasks: ACCORDION_TASKS,
-  places: ['start', 'turn', 'crossing', 'leap', 'bellows', 'register', 'end'],
+  places: [
+    ...(['start', 'turn', 'crossing', 'leap', 'bellows', 'register', 'end'] as const),
+    ...(['finger', 'accent', 'elbow', 'wrist', 'search', 'waiting'] as const),
+  ],
   route: ACCORDION_ROUTE,
   lexicon: ACCORDION_LEXICON,
   written: {

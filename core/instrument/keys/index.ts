@@ -157,7 +157,10 @@ export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   hasTouch: true,
   examined: KEYS_EXAMINED,
   tasks: KEYS_TASKS,
-  places: ['start', 'turn', 'crossing', 'leap', 'end'],
+  places: [
+    ...(['start', 'turn', 'crossing', 'leap', 'end'] as const),
+    ...(['finger', 'accent', 'elbow', 'wrist', 'search', 'waiting'] as const),
+  ],
   route: KEYS_ROUTE,
   lexicon: KEY_LEXICON,
   written: {

@@ -183,7 +183,7 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
   hasTouch: false,
   examined: MALLETS_EXAMINED,
   tasks: MALLET_TASKS,
-  places: ['start', 'turn', 'crossing', 'leap', 'row', 'double', 'roll', 'end'],
+  places: ['start', 'turn', 'crossing', 'leap', 'row', 'double', 'roll', 'end', 'accent', 'wrist', 'search'],
   route: MALLETS_ROUTE,
   lexicon: MALLET_LEXICON,
   written: {

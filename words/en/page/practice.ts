@@ -7,7 +7,7 @@ export const practice = {
   'practice.set': 'Set',
   'practice.more': 'More of this pupil',
   'practice.layers': '{printed} in the set, {played} played, {ready} ready',
-  'practice.by-then': 'by {day}: {right} of {all}',
+  'practice.by-then': 'by {day}: about {right} of {all}',
   'practice.to-lesson': 'Lesson',
   'practice.to-test': 'Quick test',
   'practice.to-history': 'History',
@@ -43,7 +43,7 @@ export const practice = {
   'practice.where.touch': 'or press the note, twice',
   'practice.where.not': 'not wrong after all',
   'practice.place':
-    '{place, select, start {the start} turn {the turn} crossing {a crossing} leap {a leap} bellows {a bellows change} register {the change of register} row {a row change} double {a double} roll {a roll} other {the end}}',
+    '{place, select, start {the start} turn {the turn} crossing {a crossing} leap {a leap} bellows {a bellows change} register {the change of register} row {a row change} double {a double} roll {a roll} finger {the finger before the thumb} accent {an accent on the thumb} elbow {the elbow} wrist {the wrist} search {looking for a note} waiting {one hand waiting} other {the end}}',
   'practice.today.title': 'Today, {minutes} minutes',
   'practice.today.later': '{day}, {minutes} minutes',
   'practice.today.lesson': 'lesson',
@@ -54,17 +54,29 @@ export const practice = {
     '{family, select, accordion {G minor together 96 clean, C major LH wrong at the bellows change} mallets {F major left lead 96 clean, D minor wrong at the row change} other {G minor together 96 clean, D minor LH wrong at the turn}}',
   'practice.line.add': 'Add',
   'practice.line.heard':
-    '{title}: {outcome, select, right {right} hesitated {hesitated} other {wrong}} at ♩ = {bpm}{hands, select, right {, right hand} left {, left hand} together {, together} other {}}{place, select, start {, at the start} turn {, at the turn} crossing {, at a crossing} leap {, at a leap} bellows {, at a bellows change} register {, at the change of register} row {, at a row change} double {, at a double} roll {, at a roll} end {, at the end} other {}}',
+    '{title}: {outcome, select, right {right} hesitated {hesitated} other {wrong}} at ♩ = {bpm}{hands, select, right {, right hand} left {, left hand} together {, together} other {}}{place, select, start {, at the start} turn {, at the turn} crossing {, at a crossing} leap {, at a leap} bellows {, at a bellows change} register {, at the change of register} row {, at a row change} double {, at a double} roll {, at a roll} finger {, the finger before the thumb} accent {, an accent on the thumb} elbow {, the elbow} wrist {, the wrist} search {, looking for a note} waiting {, one hand waiting} end {, at the end} other {}}',
   'practice.line.unread': '{heard} (not read: {words})',
   'practice.line.how': '{title}: how did it go? Clean, hesitated or wrong.',
   'practice.line.which': '“{typed}”: {among, select, none {nothing in this set} other {which of {among}?}}',
   'practice.will.title': 'Will they be ready?',
-  'practice.will.sum': 'By {day} <b>{right} of {all}</b> would be right if asked.',
-  'practice.will.not-yet': 'Not yet: {named}.',
-  'practice.will.all': 'All of it, if the plan is kept.',
+  'practice.will.sum': 'By {day} about <b>{right} of {all}</b> would be right if asked.',
+  'practice.will.not-yet': 'More likely wrong than right: {named}.',
+  'practice.will.all': 'Each is more likely right than wrong if the plan is kept.',
   'practice.will.more': '{count} more',
   'practice.will.chance':
-    'Chance that a draw of {drawn} asks nothing that would go wrong: {chance} in 100, somewhere between {low} and {high}.',
+    '{lacking, plural, =0 {Chance that a draw of {drawn} goes well: {chance} in 100} other {That leaves a draw of {drawn} a chance of {chance} in 100 to go well}}{low, select, none {} other {, in four cases out of five between {low} and {high}}}.',
+  'practice.will.rests':
+    '{tests, plural, =0 {No quick test has been heard yet. This is what is usual for such a list and such a plan.} one {This rests on one quick test and what was practised.} other {This rests on # quick tests and what was practised.}}',
+  'practice.kept.title': 'How often this came true',
+  'practice.kept.rests':
+    '{tests, plural, =0 {No quick test at full tempo yet. Each one you enter is compared with what was said the day before.} one {One quick test at full tempo in this studio, compared with what was said the day before.} other {# quick tests at full tempo in this studio, compared with what was said the day before.}}',
+  'practice.kept.line':
+    '{count, plural, one {Of one study given {said} in 100, {came, plural, =0 {none was} other {one was}} right.} other {Of # studies given about {said} in 100, {came, plural, =0 {none was} one {one was} other {# were}} right.}}',
+  'practice.kept.said': 'chance that was given, in 100',
+  'practice.kept.came': 'right, in 100',
+  'practice.kept.corrects':
+    'On the dashed line, what was said is what came. Chances are corrected by these tests once a day.',
+  'practice.kept.failed': 'This could not be fetched. Close it and open it again.',
   'practice.will.unseen':
     '{count, plural, one {One study is} other {# studies are}} not seen for more than ten days. There are too few minutes.',
   'practice.will.lacking':
@@ -73,7 +85,7 @@ export const practice = {
   'practice.will.what-would-help': 'What would help?',
   'practice.will.working': 'working it out …',
   'practice.will.comes-to':
-    '{chance} in 100, {open, plural, =0 {nothing not ready} one {one not ready} other {# not ready}}',
+    '{chance} in 100{open, plural, =0 {} one {, one more likely wrong} other {, # more likely wrong}}',
   'practice.will.nothing': 'No single change would. Choose fewer at a time, or another grade.',
   'practice.trial.title': 'Preview',
   'practice.trial.tried': 'Preview: {what}',
@@ -187,5 +199,5 @@ export const practice = {
   'practice.pupils.nobody-behind': 'Nobody.',
   'practice.pupils.wrong': 'could not be worked out: {why}',
   'practice.pupils.is-missing': '{missing} not in the set',
-  'practice.pupils.is-behind': '{behind, plural, one {one} other {#}} not ready by {day}',
+  'practice.pupils.is-behind': '{behind, plural, one {one} other {#}} more likely wrong by {day}',
 } as const

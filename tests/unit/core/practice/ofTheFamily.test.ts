@@ -60,7 +60,12 @@ describe('places', () => {
     for (const { id, instruments, places } of families()) {
       const [study] = studies(instruments[0]!.id, [{}])
       for (const place of PLACES) {
-        const words = { bellows: 'the bellows change', register: 'the change of register', row: 'the row change' }
+        const words = {
+          bellows: 'the bellows change',
+          register: 'the change of register',
+          row: 'the row change',
+          finger: 'the finger before the thumb',
+        }
         const line = `C major wrong at ${words[place as keyof typeof words] ?? `the ${place}`}`
         const [entry] = readSpokenLine(line, [study!])
         expect(entry!.place, `${id}: ${line}`).toBe(places.includes(place) ? place : null)

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { dateOf, dayOf, prepare, practiceDays, SEEN_WITHIN, turnsOf, weekOf } from '#core/practice'
+import { dateOf, dayOf, type Entry, prepare, practiceDays, SEEN_WITHIN, turnsOf, weekOf } from '#core/practice'
+import { seeded } from '#core/random'
 import { anyPreparation, entryOf, prepared, someStudies, TODAY } from '../../../support/practice'
 import { runs } from '../../../support/runs'
 
@@ -96,11 +97,59 @@ describe('a plan', () => {
     const moved = others(before).flatMap((studies, at) =>
       studies.filter((study) => !others(after)[at]!.includes(study)),
     )
-    // a minute for the test is taken from somebody's sitting: two in a hundred of the days' items go elsewhere at the most
-    expect(moved.length).toBeLessThanOrEqual(Math.ceil(was.length * 0.02))
+    // a minute for the test is taken from somebody's sitting, and yesterday is known a little better: five in a hundred
+    // of the days' items go elsewhere at the most
+    expect(moved.length).toBeLessThanOrEqual(Math.ceil(was.length * 0.05))
     expect(Math.abs(was.length - is.length)).toBeLessThanOrEqual(2)
     const test = after.plan.days[0]!.items.find(({ study }) => study === 3)!
     expect(test.test).toBe(true)
+  })
+
+  it('moves less than a tenth for a day of which nothing was written down', () => {
+    const start = NOW
+    let [all, moved] = [0, 0]
+    for (const [count, minutesADay] of [
+      [6, 20],
+      [12, 10],
+      [16, 20],
+    ] as const) {
+      const studies = someStudies(count)
+      const random = seeded(count)
+      const record: Entry[] = []
+      const at = (day: number) =>
+        planOf({ ...term, today: dateOf(day), studies, minutesADay, record: [...record] }).plan
+      for (let day = start; day < start + 42; day++) {
+        const { days } = at(day)
+        if (days[0]?.day !== day) continue
+        const itemsOf = (some: typeof days) =>
+          some.flatMap((each) =>
+            each.day <= day
+              ? []
+              : each.items.map((item) => JSON.stringify([each.day, item.study, item.stage, item.tempo])),
+          )
+        const [was, is] = [itemsOf(days), new Set(itemsOf(at(day + 1).days))]
+        all += was.length
+        moved += was.filter((each) => !is.has(each)).length
+        for (const { study, test, tempo, hands, octaves, stage, minutes } of days[0].items) {
+          const outcome = random() < 0.65 ? 'right' : random() < 0.5 ? 'hesitated' : 'wrong'
+          const kind = test ? 'cold-test' : 'home'
+          record.push(
+            entryOf(studies[study]!, dateOf(day), { ...{ outcome, kind, tempo, hands, octaves, stage, minutes } }),
+          )
+        }
+      }
+    }
+    expect(all).toBeGreaterThan(5000)
+    expect(moved / all).toBeLessThan(0.1)
+  })
+
+  it('still asks what was to be asked on a day of which nothing was written down', () => {
+    const [study] = someStudies(1)
+    const record = [9, 5, 2].map((ago) =>
+      entryOf(study!, dateOf(NOW - ago), { outcome: ago === 2 ? 'wrong' : 'right' }),
+    )
+    const { plan } = planOf({ ...term, studies: [study!], record })
+    expect(plan.days[0]!.items[0]).toMatchObject({ study: 0, test: true })
   })
 
   it('stays as it was when the day went as planned', () => {
