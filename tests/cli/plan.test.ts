@@ -104,7 +104,11 @@ describe('plan', () => {
   })
 
   it('answers one request a line, each before the next, with errors in their place', async () => {
-    const requests = [{ ...request, help: false }, { ...request, exam: '2026-11-27' }, { ...request, minutesADay: 30 }]
+    const requests = [
+      { ...request, help: false },
+      { ...request, exam: '2026-11-27' },
+      { ...request, minutesADay: 30 },
+    ]
     const input = requests.map((each) => JSON.stringify(each)).join('\n')
     const { code, lines } = await run('plan', `${input}\nno json\n`, ['--lines'])
     expect(code).toBe(1)

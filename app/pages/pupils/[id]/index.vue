@@ -58,9 +58,7 @@ const layers = computed(() => {
 })
 const byThen = computed(() => {
   const { then, rows, exam } = view.value!
-  return then && exam !== null
-    ? t('practice.by-then', { day: longDay(exam), right: then.right, all: rows.length })
-    : ''
+  return then && exam !== null ? t('practice.by-then', { day: longDay(exam), right: then.right, all: rows.length }) : ''
 })
 const row = computed(() => (chosen.value === null ? null : (view.value?.rows[chosen.value] ?? null)))
 const entries = computed(() => {
