@@ -128,7 +128,7 @@ export async function readinessOf(
   { record, ...known }: ReadinessOf,
 ): Promise<SetReadiness> {
   const asked = { ...known, set: leanSet(set), record: packed(record), draw, today: today() }
-  const { practiceStates, outlook, raise } = await thread('readiness', asked)
+  const { practiceStates, outlook, raise } = await cachedAnswer('readiness', asked)
   const counted = (is: (study: number) => boolean) =>
     draw.items.filter(({ study }) => study !== null && is(study)).length
   const words = raise && draw.items.find(({ study }) => study === raise.study)?.words

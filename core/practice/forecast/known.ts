@@ -1,4 +1,5 @@
 import type { Recipe } from '../../instrument'
+import { DomainError } from '../../message'
 import { realise } from '../../realise'
 import { isFree } from '../../study'
 import { type Aim, practiceDays } from '../calendar'
@@ -50,9 +51,19 @@ function difficultyOf(recipe: Recipe): number {
   const cached = DIFFICULTY.get(key)
   if (cached !== undefined) return cached
   if (DIFFICULTY.size >= MAX_CACHED) DIFFICULTY.clear()
-  const { total } = realise(recipe, {}, 0).difficulty
+  const total = foundDifficulty(recipe)
   DIFFICULTY.set(key, total)
   return total
+}
+
+/** What a list asks may be out of an instrument’s reach: then nothing is known of it. */
+function foundDifficulty(recipe: Recipe): number {
+  try {
+    return realise(recipe, {}, 0).difficulty.total
+  } catch (error) {
+    if (error instanceof DomainError) return SOME_LEVEL
+    throw error
+  }
 }
 
 /** How far two studies are alike: one kind, one key, the same hands. 0 to 1 (ours). */

@@ -14,6 +14,8 @@ import {
   toldFrom,
   type WrittenPreparation,
 } from '#core/practice'
+import { DomainError } from '#core/message'
+import { realise } from '#core/realise'
 import { anyPreparation, entryOf, someStudies, TODAY } from '../../../support/practice'
 import { runs } from '../../../support/runs'
 
@@ -131,6 +133,13 @@ describe('what is said of a study', () => {
   it('is higher for what is easier for a pupil of a level', () => {
     const level = (level: number) => chancesOf({ ...term, level, record: [] }).then
     level(6).forEach((chance, at) => expect(chance).toBeGreaterThan(level(1)[at]!))
+  })
+
+  it('is said of what no hand can play as well: a list may ask it', () => {
+    const far = completeRecipe({ material: { tonic: 'C', kind: 'major' }, octaves: 2, startOctave: 7 })
+    expect(() => realise(far)).toThrow(DomainError)
+    const { now } = of([], { studies: [far, studies[1]!] })
+    expect(now[0]!).toBeGreaterThan(0)
   })
 
   it('does not give up a beginner: ten minutes on six days for twelve weeks', () => {
