@@ -33,7 +33,7 @@ import type { Planning } from './planning'
 import { today } from './record'
 import { playerNamed } from './players'
 import { policiesOf, setFor, syllabusFor } from './sets'
-import { cachedAnswer, thread } from './work'
+import { cachedAnswer } from './work'
 
 interface Graded {
   readonly draw: ExamDraw
