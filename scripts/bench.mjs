@@ -1,5 +1,5 @@
 // The budgets, measured and printed: the core in this process, the grading, and page, library, paper and sound in a real
-// browser. Names of those last (`page`, `paper` ...) as arguments: only these.
+// browser. Names (`practice`, `page`, `paper` ...) as arguments: only these.
 import { once } from 'node:events'
 import { pathToFileURL } from 'node:url'
 import { Worker } from 'node:worker_threads'

@@ -3,7 +3,7 @@ import type { ForecastsKept } from '#shared/api'
 import { packed } from '#shared/preparation'
 import { type Db, inSnapshot, listEntriesOf, listPupils, type Pool } from './db'
 import { today } from './record'
-import { thread } from './work'
+import { cachedAnswer } from './work'
 
 /** What was said of each cold test of a studio before today, and what came. */
 async function toldIn(db: Db, studio: number): Promise<Told[]> {
@@ -17,23 +17,22 @@ async function toldIn(db: Db, studio: number): Promise<Told[]> {
     const record = records.get(id)
     return record ? [{ record: packed(record), level }] : []
   })
-  return played.length === 0 ? [] : thread('told', { pupils: played, before: today() })
+  return played.length === 0 ? [] : cachedAnswer('told', { pupils: played, before: today() })
 }
 
 /** Corrections of studios, each for a day: what is added today changes none of it. */
-const corrections = new Map<string, Promise<Correction>>()
+const corrections = new Map<string, Correction>()
 const MAX_CACHED = 500
 
 /** How forecasts are corrected by what came true in a studio up to yesterday; worked out once a day. */
-export function correctionOf(db: Db, studio: number): Promise<Correction> {
+export async function correctionOf(db: Db, studio: number): Promise<Correction> {
   const key = `${studio} ${today()}`
   const cached = corrections.get(key)
   if (cached) return cached
+  // only what is done is kept: whoever asks at the same time does not wait for somebody who may leave
+  const made = correctionBy(await toldIn(db, studio))
   if (corrections.size >= MAX_CACHED) corrections.clear()
-  const made = toldIn(db, studio).then(correctionBy)
   corrections.set(key, made)
-  // what failed is asked anew by the next
-  made.catch(() => corrections.delete(key))
   return made
 }
 

@@ -49,7 +49,7 @@ const [NEAR, SOFT] = [0.85, 0.06]
 const MAX_SHARE = 1.1
 
 /** How much a tempo says of the tempo asked, 0 to 1, without a step anywhere. @param share of the tempo asked */
-export const tempoWeight = (share: number): number =>
+const tempoWeight = (share: number): number =>
   Math.min(1, logistic((share - NEAR) / SOFT) / logistic((1 - NEAR) / SOFT))
 
 /** By how much an entry weighs after some days. */
