@@ -8,6 +8,7 @@ import { dateOf, preparationFor, prepare, wouldHelp } from '#core/practice'
 import { START } from './forecast/life'
 import { OTHER_WORLDS } from './forecast/otherWorlds'
 import { tried } from './forecast/tried'
+import { teaching } from './teaching'
 
 const TONICS = ['C', 'G', 'D', 'A', 'E', 'B', 'F#', 'Db', 'Ab', 'Eb', 'Bb', 'F']
 const KINDS = ['major', 'harmonic-minor', 'melodic-minor', 'major-arpeggio']
@@ -46,4 +47,7 @@ function longPlan() {
 
 /** Lives of each habit in each world. */
 const LIVES = Number(process.env.TACTUM_LIVES ?? 8)
-parentPort?.postMessage({ long: longPlan(), lives: LIVES, ...tried(OTHER_WORLDS, LIVES, 5_000_000) })
+parentPort?.postMessage({
+  ...{ long: longPlan(), lives: LIVES, taught: teaching(OTHER_WORLDS, LIVES, 6_000_000) },
+  ...tried(OTHER_WORLDS, LIVES, 5_000_000),
+})

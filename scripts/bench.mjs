@@ -31,13 +31,19 @@ async function assigning() {
 /** A long plan in a worker, and how well what is said of made-up pupils comes true. */
 async function practice() {
   const worker = new Worker(await bundle('bench/practice.ts', 'bench-practice'))
-  const [{ long, rows, bins, lives }] = await once(worker, 'message')
+  const [{ long, rows, bins, lives, taught }] = await once(worker, 'message')
   await worker.terminate()
   const help = `; what would help ${long.help.toFixed(0)} ms`
   print(
     'plan: 40 studies over 20 weeks, in a worker',
     `${long.median.toFixed(0)} ms`,
     `budget 200 ms; the first ${long.first.toFixed(0)} ms${help}`,
+  )
+  const percent = (share) => `${Math.round(share * 100)} of 100`
+  print(
+    `plans kept by ${taught.lives} made-up pupils`,
+    percent(taught.chance),
+    `would be right at the exam, of each one’s worst study ${percent(taught.worst)}; first test in week one ${percent(taught.early)}; at most ${taught.fresh.toFixed(1)} new in a week; ${percent(taught.alike)} follow a like; ${percent(taught.toTempo)} came to their tempo, ${percent(taught.starved)} never left the first`,
   )
   for (const { name, scores, within, draws } of rows) {
     const { count, base, brier, ofBase, calibration } = scores

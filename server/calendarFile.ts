@@ -1,7 +1,7 @@
 import { parseISO } from 'date-fns'
 import ical from 'ical-generator'
 import { dateOf, prepare } from '#core/practice'
-import { titleOf } from '#core/realise'
+import { calledWhole, plannedText } from '#shared/paper'
 import type { Wording } from '#shared/wording'
 import { serverMessage } from './messages'
 import { preparationFrom, type Planning } from './planning'
@@ -19,13 +19,19 @@ const escaped = (text: string): string => text.replace(/[\\;,]/g, (sign) => `\\$
 
 /** The calendar itself, worked out in a thread. */
 export function calendarFrom({ planning, setId, name, title }: CalendarRequest, words: Wording): string {
-  const titles = planning.set.studies.map(({ recipe }) => words.format(titleOf(recipe)))
+  const recipes = planning.set.studies.map(({ recipe }) => recipe)
+  const titles = calledWhole(words, recipes)
   const calendar = ical({ name: escaped(words.format(serverMessage('calendar.name', { name, title }))) })
   for (const { day, items, lesson } of prepare(preparationFrom(planning)).plan.days) {
     if (items.length === 0) continue
-    const lines = items.map(({ study, stage, minutes }) =>
+    const lines = items.map((item) =>
       words.format(
-        serverMessage('calendar.item', { study: titles[study]!, stage: { code: 'stage', params: { stage } }, minutes }),
+        serverMessage('calendar.item', {
+          study: titles[item.study]!,
+          how: plannedText(words, recipes[item.study]!, item),
+          bpm: Math.round(item.tempo / recipes[item.study]!.tempo.notesPerBeat),
+          minutes: item.minutes,
+        }),
       ),
     )
     calendar.createEvent({

@@ -158,6 +158,15 @@ async function withKnownStudies(db: Db, studio: number, { lines, ...week }: Stor
   }
 }
 
+/** Weeks that are told of at the most: two years. */
+const MAX_WEEKS = 104
+
+/** What was set for a pupil, week by week, the last first. @throws HttpError 404 */
+export async function weeksOf(db: Db, studio: number, pupilId: string): Promise<StoredWeek[]> {
+  if (!(await getPupil(db, studio, pupilId))) throw notFound('pupil')
+  return listWeeks(db, studio, pupilId, today(), MAX_WEEKS)
+}
+
 /** Writes a week, or with no lines takes it back, so that it is proposed anew. @throws HttpError 404, 409 with the week as it stands */
 export function saveWeek(pool: Pool, studio: number, pupilId: string, week: StoredWeek): Promise<StoredWeek> {
   return inTransaction(pool, async (db) => {

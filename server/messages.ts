@@ -88,7 +88,7 @@ interface Said {
   quoted: { text: string }
   mended: { mend: Message; atom: Message }
   'calendar.name': { name: string; title: string }
-  'calendar.item': { study: string; stage: Message; minutes: number }
+  'calendar.item': { study: string; how: string; bpm: number; minutes: number }
   'calendar.practice': { minutes: number }
   'calendar.lesson': { minutes: number }
   'calendar.exam': { title: string }

@@ -2,6 +2,7 @@ import { listed } from '#core/message'
 import { families, type Recipe } from '#core/instrument'
 import {
   checkAim,
+  type Correction,
   dayOf,
   type Entry,
   type Examined,
@@ -9,8 +10,18 @@ import {
   practisedBeside,
   type WhoPlays,
 } from '#core/practice'
+import { techniqueMinutes } from '#core/lesson'
 import { fullGrade, atomsOf, drawOf, type ExamDraw, gradeOf, type GradeReport } from '#core/syllabus'
-import type { StoredAim, StoredEntry, StoredRoute, PracticeFile, SetReadiness, StudySet, Syllabus } from '#shared/api'
+import type {
+  Pupil,
+  StoredAim,
+  StoredEntry,
+  StoredRoute,
+  PracticeFile,
+  SetReadiness,
+  StudySet,
+  Syllabus,
+} from '#shared/api'
 import {
   type Db,
   deleteRoute,
@@ -21,6 +32,7 @@ import {
   inTransaction,
   listEntries,
   listRoutes,
+  listWeeks,
   type Pool,
   writeAim,
   writeRoute,
@@ -82,11 +94,17 @@ async function insteadOf(db: Db, studio: number, set: StudySet, { list }: Graded
   return cachedAnswer('instead', { ...examined, settings })
 }
 
-/** A pupil's level, and how forecasts are corrected. */
-export async function whoPlays(db: Db, studio: number, pupilId: string): Promise<WhoPlays> {
-  const pupil = await getPupil(db, studio, pupilId)
-  return { level: pupil?.learning.level ?? null, correction: await correctionOf(db, studio) }
-}
+/** A pupil's level, what a lesson has for technique, and how forecasts are corrected. */
+export const whoIs = (
+  pupil: Pick<Pupil, 'learning' | 'lessons'> | null | undefined,
+  correction: Correction,
+): WhoPlays => ({
+  ...{ level: pupil?.learning.level ?? null, correction },
+  lessonMinutes: techniqueMinutes(pupil?.lessons ?? []),
+})
+
+export const whoPlays = async (db: Db, studio: number, pupilId: string): Promise<WhoPlays> =>
+  whoIs(await getPupil(db, studio, pupilId), await correctionOf(db, studio))
 
 /** Everything that the practice of a set is worked out from. @throws HttpError 404 */
 export async function practiceFileOf(
@@ -106,6 +124,7 @@ export async function practiceFileOf(
     examined: graded?.examined ?? null,
     instead: graded ? await insteadOf(db, studio, set, graded) : [],
     routes: await listRoutes(db, studio),
+    week: (await listWeeks(db, studio, set.pupil.id, today(), 1))[0] ?? null,
     who: await whoPlays(db, studio, set.pupil.id),
     today: today(),
   }

@@ -1,6 +1,6 @@
 import { checkAim, type Correction, dayOf, weekdayOf } from '#core/practice'
 import { DomainError, type Message } from '#core/message'
-import type { StoredAim, StoredEntry, Progress, StudySet, Syllabus } from '#shared/api'
+import type { Pupil, StoredAim, StoredEntry, Progress, StudySet, Syllabus } from '#shared/api'
 import { errorMessage } from '#words'
 import {
   allSyllabi,
@@ -14,7 +14,7 @@ import {
   type StampedAim,
 } from './db'
 import { correctionOf } from './forecasts'
-import { gradedBy, isGraded, isOpen, planningFor } from './practice'
+import { gradedBy, isGraded, isOpen, planningFor, whoIs } from './practice'
 import { today } from './record'
 import { thread } from './work'
 
@@ -24,7 +24,7 @@ interface Gathered {
   readonly lists: ReadonlyMap<string, Syllabus>
   readonly routes: Awaited<ReturnType<typeof listRoutes>>
   readonly records: ReadonlyMap<string, readonly StoredEntry[]>
-  readonly levels: ReadonlyMap<string, number | null>
+  readonly pupils: ReadonlyMap<string, Pupil>
   readonly correction: Correction
 }
 
@@ -56,7 +56,7 @@ async function workedOut({ setId, aim }: StampedAim, gathered: Gathered): Promis
   if (!isOpen(set, aim)) return common
   const record = gathered.records.get(set.pupil.id) ?? []
   const graded = isGraded(set) ? await gradedBy(set, gathered.lists.get(set.syllabusId!)!, record) : null
-  const who = { level: gathered.levels.get(set.pupil.id) ?? null, correction: gathered.correction }
+  const who = whoIs(gathered.pupils.get(set.pupil.id), gathered.correction)
   const planning = planningFor(set, { aim, record, draw: graded?.draw ?? null, routes: gathered.routes, who })
   return { ...common, over: false, ...(await thread('progress', planning)) }
 }
@@ -83,9 +83,9 @@ const gather = (pool: Pool, studio: number) =>
     const lists = new Map((await allSyllabi(db, studio)).map(({ document }) => [document.id, document]))
     const pupilIds = [...new Set([...sets.values()].map(({ pupil }) => pupil.id))]
     const records = await listEntriesOf(db, studio, pupilIds)
-    const levels = new Map((await listPupils(db, studio)).map(({ id, learning }) => [id, learning.level]))
+    const pupils = new Map((await listPupils(db, studio)).map((pupil) => [pupil.id, pupil]))
     const correction = await correctionOf(db, studio)
-    const gathered = { sets, lists, routes: await listRoutes(db, studio), records, levels, correction }
+    const gathered = { sets, lists, routes: await listRoutes(db, studio), records, pupils, correction }
     return { aims, changed, gathered }
   })
 

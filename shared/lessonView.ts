@@ -15,10 +15,13 @@ import {
   nextOfCourse,
   playedIn,
   proposedLines,
+  techniqueMinutes,
   type WeekLine,
   type WrittenLesson,
 } from '#core/lesson'
 import {
+  currentEntries,
+  dateOf,
   dayOf,
   type Entry,
   type PlannedDay,
@@ -34,10 +37,11 @@ import {
   weekdayOf,
 } from '#core/practice'
 import { realise, titleOf } from '#core/realise'
+import type { Hands } from '#core/study'
 import { openDraw } from '#core/syllabus'
 import type { LessonFile } from './lessonFile'
 import { templatesOf, unpacked } from './preparation'
-import { isAhead, preparationIn } from './practiceView'
+import { isAhead, preparationIn, tempiIn } from './practiceView'
 
 /** A study as a lesson shows it. Tempi in notes a minute. */
 export interface LessonRow {
@@ -48,6 +52,7 @@ export interface LessonRow {
   readonly title: Message
   readonly required: number
   readonly tempo: number
+  readonly tempi: Partial<Record<Hands, number>>
   readonly stages: Target['stages']
   readonly stage: number
   readonly practiceState: PracticeState
@@ -76,11 +81,21 @@ export interface LessonView {
     readonly practised: number
     readonly days: number
   } | null
+  /** What else was played since the last lesson, the most played first. Days as numbers. */
+  readonly played: readonly Played[]
   /** What is set from now on: as it was kept, or as it is proposed. */
   readonly lines: readonly LessonLine[]
   readonly proposed: boolean
   /** The last day that it is set for. */
   readonly until: number
+}
+
+/** How a study went that nobody set. */
+export interface Played {
+  readonly study: Recipe
+  readonly count: number
+  readonly right: number
+  readonly last: number
 }
 
 /** Days that a week lasts where no next lesson is in sight, and weeks that are planned ahead where there is no exam. */
@@ -152,7 +167,7 @@ function withoutExam(file: LessonFile, record: readonly Entry[], today: number):
     preparation: {
       aim: {
         ...{ today, exam: today + WEEKS_AHEAD * DAYS, minutesADay, days, away: [], spent: 0 },
-        lesson: slot?.weekday ?? null,
+        ...{ lesson: slot?.weekday ?? null, lessonMinutes: techniqueMinutes(pupil.lessons) },
       },
       ...{ targets: chosen, record, draw: openDraw(chosen.length) },
     },
@@ -182,6 +197,21 @@ function sinceOf({ before, today }: LessonFile, record: readonly Entry[]): Lesso
   return { from, lines: before.lines, boxes, practised: home.size, days: Math.max(0, dayOf(today)! - from - 1) }
 }
 
+/** What was played since the last lesson that stands in no line of the week: at home, and in that lesson where nothing was set. */
+function playedSince({ before, lessons, today }: LessonFile, record: readonly Entry[]): Played[] {
+  const from = before?.from ?? lessonBefore(lessons, today)?.date ?? dateOf(dayOf(today)! - DAYS)
+  const set = new Set(before?.lines.map(({ study }) => courseKeyOf(study)))
+  const found = new Map<string, Played>()
+  for (const { study, date, outcome, kind } of currentEntries(record)) {
+    const isSince = date < today && (date > from || (!before && date === from))
+    if (!isSince || (before && kind !== 'home') || set.has(courseKeyOf(study))) continue
+    const own = found.get(courseKeyOf(study)) ?? { study, count: 0, right: 0, last: 0 }
+    const right = own.right + (outcome === 'right' ? 1 : 0)
+    found.set(courseKeyOf(study), { ...own, count: own.count + 1, right, last: dayOf(date)! })
+  }
+  return [...found.values()].sort((a, b) => b.count - a.count)
+}
+
 /**
  * Everything that a lesson shows. What it asks follows from the record as it was before today, so that nothing moves
  * while the lesson is given; what it sets follows from what has been told of it as well.
@@ -209,7 +239,8 @@ export function lessonViewOf(file: LessonFile, newId: () => string = () => crypt
     last: lessonBefore(file.lessons, file.today),
     rows: targets.map((target, study) => ({
       ...{ study, id: ids[study]!, recipe: target.recipe, title: titleOf(target.recipe), required: target.required },
-      ...{ tempo: tempoNow(target, states[study]!), stages: target.stages, stage: states[study]!.stage },
+      ...{ tempo: tempoNow(target, states[study]!), tempi: tempiIn(file.week ?? file.before, target.recipe) },
+      ...{ stages: target.stages, stage: states[study]!.stage },
       ...{ practiceState: practiceStateOn(target, states[study]!, today), fresh: fresh.has(study) },
     })),
     items: lessonItems(
@@ -217,6 +248,7 @@ export function lessonViewOf(file: LessonFile, newId: () => string = () => crypt
       { today, set: file.before?.lines ?? [], fresh: unplayed(statesBefore) },
     ),
     since: sinceOf(file, record),
+    played: playedSince(file, record),
     lines: lines.map((line) => ({ ...line, watch: watchOf(line, targetFor(line)) })),
     proposed: file.week === null,
   }

@@ -114,6 +114,7 @@ export const planSchema: ObjectSchema<PlanRequest> = Joi.object({
   grade: Joi.string().max(80),
   record: Joi.array().items(entrySchema).max(MAX_ENTRIES).default([]),
   level: Joi.number().integer().min(1).max(MAX_LEVEL),
+  lessonMinutes: Joi.number().integer().min(1).max(240),
   help: Joi.boolean().default(true),
 })
   .or('studies', 'syllabus')

@@ -1,5 +1,6 @@
 import type { Message } from '#core/message'
 import { familyOf, type Recipe } from '#core/instrument'
+import { tempoSet } from '#core/lesson'
 import {
   type Change,
   changeBy,
@@ -23,10 +24,13 @@ import {
   type StudyState,
   type Target,
   targetsFor,
+  tempoNow,
 } from '#core/practice'
 import { realise, titleOf } from '#core/realise'
+import { type Hands, HANDS } from '#core/study'
 import { openDraw } from '#core/syllabus'
 import type { PracticeFile, Study } from './api'
+import type { StoredWeek } from './lessons'
 import { templatesOf, unpacked, writtenOf } from './preparation'
 
 /** Everything that a set's practice is worked out from, of the set no more than it takes. */
@@ -45,6 +49,9 @@ export interface Row {
   readonly stage: number
   readonly practiceState: PracticeState
   readonly cleanTempo: number
+  /** At which it is practised, and was last set for some hands. */
+  readonly tempo: number
+  readonly tempi: Partial<Record<Hands, number>>
   readonly recall: number
   readonly stability: number
   readonly due: number | null
@@ -83,6 +90,15 @@ export interface PracticeView {
   readonly changes: readonly Change[]
 }
 
+/** Tempi that a week was set at, by the hands. */
+export const tempiIn = (week: StoredWeek | null, study: Recipe): Row['tempi'] =>
+  Object.fromEntries(
+    HANDS.flatMap((hands) => {
+      const tempo = tempoSet(week?.lines ?? [], study, hands)
+      return tempo === null ? [] : [[hands, tempo]]
+    }),
+  )
+
 const rowOf = (
   file: Practised,
   { targets }: Pick<Preparation, 'targets'>,
@@ -94,7 +110,8 @@ const rowOf = (
   return {
     ...{ study, id: file.set.studies[study]!.id, recipe: target.recipe, title: titleOf(target.recipe) },
     ...{ required: target.required, stages: target.stages, stage: state.stage, practiceState: practiceStates[study]! },
-    ...{ cleanTempo: state.cleanTempo, recall: recallOn(state, today), stability: state.memory?.stability ?? 0 },
+    ...{ cleanTempo: state.cleanTempo, tempo: tempoNow(target, state), tempi: tempiIn(file.week, target.recipe) },
+    ...{ recall: recallOn(state, today), stability: state.memory?.stability ?? 0 },
     ...{ due: dueAfter(state), wrongOn: state.wrongOn, lastSeen: state.lastSeen, steps: state.steps },
     tries: state.tries.map(({ day, outcome, tempo, cold }) => ({ day, outcome, tempo, cold })),
   }

@@ -2,6 +2,7 @@ import type { Recipe, Template } from '#core/instrument'
 import type { Message } from '#core/message'
 import type { Entry, Examined, GradeInstead, KeptBin, PracticeState, Raise, WhoPlays, WrittenAim } from '#core/practice'
 import type { ExamDraw } from '#core/syllabus'
+import type { StoredWeek } from './lessons'
 import type { StudySet } from './pupils'
 
 /** An entry of the record as it is kept. */
@@ -36,6 +37,8 @@ export interface StoredRoute {
 
 /** Everything that the practice of a set is worked out from. */
 export interface PracticeFile {
+  /** What was set last for the pupil; null where nothing was. */
+  readonly week: StoredWeek | null
   readonly set: StudySet
   readonly aim: StoredAim | null
   readonly record: PupilRecord

@@ -92,6 +92,7 @@ export interface Answers {
   'PUT /api/pupils/:id/lesson': StoredLesson
   'PUT /api/pupils/:id/week': StoredWeek
   'DELETE /api/pupils/:id/week': Done
+  'GET /api/pupils/:id/weeks': readonly StoredWeek[]
   'POST /api/pupils/:id/erase': Erasure
   'PUT /api/pupils/:id/preferences': Done
   'GET /api/pupils/:id/record': PupilRecord

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { StoredEntry } from '#shared/api'
 import type { LessonFile } from '#shared/lessonFile'
 import type { LessonRow, LessonView } from '#shared/lessonView'
@@ -25,6 +25,12 @@ export const useLesson = defineStore('lesson', () => {
   const done = shallowRef<readonly Done[]>([])
   const record = computed(() => (file.value ? unpacked(file.value.record) : []))
   const newest = newestOnly()
+  /** The day that is told of where nobody says another: today, unless another was chosen. */
+  const chosenDay = ref<number | null>(null)
+  const day = computed({
+    get: () => chosenDay.value ?? view.value?.today ?? 0,
+    set: (next) => (chosenDay.value = next === view.value?.today ? null : next),
+  })
   let setId: string | undefined
 
   async function show(next: LessonFile): Promise<void> {
@@ -39,7 +45,7 @@ export const useLesson = defineStore('lesson', () => {
   const open = (id: string, set?: string): Promise<void> =>
     inTurn(async () => {
       if (file.value?.pupil.id !== id || setId !== set) {
-        file.value = view.value = null
+        file.value = view.value = chosenDay.value = null
         done.value = []
       }
       setId = set
@@ -66,14 +72,14 @@ export const useLesson = defineStore('lesson', () => {
   const tell = (all: readonly { row: Pick<LessonRow, 'id' | 'recipe'>; entry: LessonEntry }[]): Promise<void> =>
     inTurn(async () => {
       const earlier = record.value
-      const added = await send(all.map(({ row, entry }) => sent(row, entry, view.value!.today)))
+      const added = await send(all.map(({ row, entry }) => sent(row, entry, day.value)))
       note(async () => void (await send(added.map((entry) => undoing(entry, earlier)))))
     })
 
   const at = { file, view, guarded: inTurn, note, read: () => read(pupilId()) }
 
   return {
-    ...{ file, view, record, done, busy, error, notice },
+    ...{ file, view, record, day, done, busy, error, notice },
     ...{ open, tell, undoLast, ...lessonWeek(at), ...lessonStatus(at) },
   }
 })

@@ -9,8 +9,8 @@ export type LessonEntry = Pick<Entry, 'kind' | 'outcome' | 'tempo' | 'hands' | '
   }
 
 /** An entry as it is sent: of a study in the library by its id, of another as it stands. */
-export const sent = ({ id, recipe }: Pick<LessonRow, 'id' | 'recipe'>, entry: LessonEntry, today: number): object => ({
-  ...{ id: crypto.randomUUID(), minutes: 0, note: '', by: 'teacher', date: dateOf(today) },
+export const sent = ({ id, recipe }: Pick<LessonRow, 'id' | 'recipe'>, entry: LessonEntry, day: number): object => ({
+  ...{ id: crypto.randomUUID(), minutes: 0, note: '', by: 'teacher', date: dateOf(day) },
   ...(id ? { studyId: id } : { study: recipe }),
   ...entry,
 })

@@ -11,6 +11,7 @@ import {
   type Outcome,
   planned,
   type PlanItem,
+  type PlannedDay,
   preparationFor,
   type Preparation,
   type Target,
@@ -84,6 +85,10 @@ export interface Look {
 export interface Life {
   readonly habit: Habit
   readonly looks: readonly Look[]
+  /** What was planned on the days that were kept. */
+  readonly days: readonly PlannedDay[]
+  readonly targets: readonly Target[]
+  readonly exam: number
   /** Of the exam's day. */
   readonly asked: readonly boolean[]
   readonly chances: readonly number[]
@@ -147,6 +152,7 @@ export function live(world: World, habit: Habit, random: () => number, hardnessO
   const keeps = 0.65 + 0.35 * random()
   const missed = new Set(Array.from({ length: 40 }, (_, week) => week).filter(() => random() < 0.3))
   const looks: Look[] = []
+  const kept: PlannedDay[] = []
   const truth = (day: number) => {
     const chances = studies.map((_, study) => inside.chance(study, day, 1))
     return { chances, asked: chances.map((chance) => random() < chance) }
@@ -157,14 +163,16 @@ export function live(world: World, habit: Habit, random: () => number, hardnessO
     if ((day - START) % every === 0) looks.push({ preparation, ...truth(day) })
     if (habit === 'weeks-missed' && missed.has(Math.floor((day - START) / 7))) continue
     if (weekdayOf(day) !== lesson && random() > keeps) continue
-    const { plan } = planned(preparation)
-    for (const item of plan.days[0]?.day === day ? plan.days[0].items : []) {
+    const next = planned(preparation).plan.days[0]
+    if (next?.day !== day) continue
+    kept.push(next)
+    for (const item of next.items) {
       const elsewhere = habit === 'otherwise' && !item.test && random() < 0.5
       if (!elsewhere) played(life, item, day)
       else if (random() < 0.7) played(life, { ...item, ...stageOf(life, Math.floor(random() * studies.length)) }, day)
     }
   }
-  return { habit, looks, ...truth(exam) }
+  return { habit, looks, days: kept, targets: life.targets, exam, ...truth(exam) }
 }
 
 /** What somebody plays of a study who does not look at the plan: as much of it as comes to mind. */

@@ -22,7 +22,7 @@ export interface Case {
 
 const difficulties = new Map<string, number>()
 /** Hardness of a study inside of somebody: its index of difficulty, more or less. */
-const hardnessFor =
+export const hardnessFor =
   (random: () => number) =>
   (study: Recipe): number => {
     const key = JSON.stringify(study)

@@ -121,7 +121,7 @@ const counted: World = (random, hardness, likeness): Inside => {
   const hits = hardness.map(() => (random() < 0.3 ? between(random, 0, 6) : 0))
   const speed = speeds(random, hardness.length)
   const transfer = between(random, 0, 0.4)
-  const ability = 0.9 * normal(random)
+  const ability = 0.4 + 0.9 * normal(random)
   const own = hardness.map((hard) => ability + 0.6 * normal(random) - 2.5 * (hard - MIDDLING))
   const add = (study: number, much: number) =>
     hits.forEach(
@@ -151,7 +151,7 @@ const counted: World = (random, hardness, likeness): Inside => {
 
 /** As the scheduler of tests has it, with a pace and a memory of one's own. */
 const scheduled: World = (random, hardness): Inside => {
-  const [pace, retention] = [between(random, 0.35, 0.85), 1.5 * normal(random) + 0.4]
+  const [pace, retention] = [between(random, 0.35, 0.85), 1.5 * normal(random) + 0.8]
   const form = forms(random, between(random, 0.3, 0.9))
   const first = between(random, 0.02, 0.3)
   const memory: (Memory | null)[] = hardness.map(() => null)

@@ -1,3 +1,4 @@
+import { DAY_RULES } from './lexiconDay'
 import type { Played, Meaning } from './part'
 import { fixed, type Rule, rules } from './rules'
 import { TEMPO_RANGE } from '../study'
@@ -194,7 +195,8 @@ const TEMPI: Rule[] = [
     [
       'for|after|during? <n> minutes|minute|mins|min|minutos|minuto|minuten',
       '<n> times|veces|mal',
-      '<n> weeks|days ago?',
+      '<n> weeks ago?',
+      '<n> days',
     ],
     () => played({ beyond: true }),
   ),
@@ -205,9 +207,9 @@ const FILLERS: Rule[] = [
   ...says(['all|everything|todo', 'all the way through?'], {}),
   ...fixed(
     [
-      'he|she|it|they|was|were|is|are|had|has|did|played|plays|play|went|got|a|an|his|her|their|today|again|this|that|all|' +
+      'he|she|it|they|was|were|is|are|had|has|did|played|plays|play|went|got|a|an|his|her|their|again|this|that|all|' +
         'quite|very|really|now|just|for|by|so|one|some|time|stayed|sounded|came|out|&',
-      'hoy|el|la|los|las|ella|toco|tocado|salio|muy|otra|vez|un|una|fue|esta|estuvo|heute|war|ist|sehr|das|die|der',
+      'el|la|los|las|ella|toco|tocado|salio|muy|otra|vez|un|una|fue|esta|estuvo|war|ist|sehr|das|die|der',
     ],
     { part: { is: 'filler' } },
   ),
@@ -215,6 +217,7 @@ const FILLERS: Rule[] = [
 
 /** What only a line of the record says (ours; any of these words serves). */
 export const RECORD_RULES: readonly Rule[] = [
+  ...DAY_RULES,
   ...HANDS,
   ...BOTH,
   ...PLACES,

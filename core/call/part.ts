@@ -66,12 +66,20 @@ export interface Ask {
   readonly condition?: string
 }
 
+/** A day as it is said of what was played: so many days ago, the last such weekday (Monday 0), a date of the last year. */
+export type SpokenDay =
+  | { readonly ago: number }
+  /** `before`: not today, whatever day it is. */
+  | { readonly weekday: number; readonly before: boolean }
+  | { readonly month: number; readonly date: number }
+
 /** What a line of the record says beyond the study. */
 export interface Played {
   /** `unclear`: something was said of how it went that is none of the outcomes. */
   readonly outcome?: 'right' | 'hesitated' | 'wrong' | 'unclear' | 'later'
   readonly place?: Place
   readonly kind?: 'cold-test' | 'home'
+  readonly day?: SpokenDay
   /** Each hand by itself. */
   readonly apart?: true
   /** A word between two outcomes: the second limits the first, or came after it. */

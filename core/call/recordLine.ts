@@ -2,7 +2,7 @@ import type { Hands } from '../study'
 import type { RecipeInput } from '../instrument'
 import { gather } from './gather'
 import { RECORD_RULES } from './lexiconRecord'
-import type { Features, Played } from './part'
+import type { Features, Played, SpokenDay } from './part'
 import { type Understood, readerFor, RULES } from './read'
 import { FILLERS } from './lexiconRest'
 import { BARE_NUMBERS } from './lexiconShape'
@@ -15,6 +15,8 @@ export interface PlayedLine {
   readonly outcome: 'right' | 'hesitated' | 'wrong' | null
   readonly place: Played['place'] | null
   readonly kind: 'cold-test' | 'home' | null
+  /** The day that was said of it, or of what was said before it; null where none was. */
+  readonly day: SpokenDay | null
   /** Beats a minute, in quarters. */
   readonly bpm: number | null
   readonly hands: Hands | null
@@ -168,6 +170,7 @@ function playedLines(items: readonly Understood[], key: readonly Understood[]): 
     outcome: outcomeOf(items),
     place: only(items.flatMap((item) => playedIn(item).place ?? [])),
     kind: only(items.flatMap((item) => playedIn(item).kind ?? [])),
+    day: items.map((item) => playedIn(item).day).find((day) => day !== undefined) ?? null,
     bpm: only(tempi),
     hands: only(changes.flatMap(({ hands }) => hands ?? [])),
     studies,
@@ -204,7 +207,20 @@ function sentenceRead(
  * Reads lines about what was played, as a teacher would say it. Words for hands are taken before words for outcomes:
  * `right` by itself is an outcome, `right hand` and `RH` are a hand. What nobody said is null.
  */
-export const parsePlayed = (text: string): PlayedLine[] =>
+export const parsePlayed = (text: string): PlayedLine[] => withDays(stretchesOf(text))
+
+/** A day that is said once is that of the whole; of several each goes on until another is said. */
+function withDays(lines: readonly PlayedLine[]): PlayedLine[] {
+  const said = lines.filter(({ day }) => day !== null)
+  let current = said.length === 1 ? said[0]!.day : null
+  return lines.map((line) => ({ ...line, day: (current = line.day ?? current) })).filter(saysSomething)
+}
+
+/** A stretch of nothing but a day, “yesterday: …”, is no entry. */
+const saysSomething = ({ studies, outcome, bpm, hands, place, kind, unread }: PlayedLine): boolean =>
+  studies.length > 0 || unread.length > 0 || [outcome, bpm, hands, place, kind].some((each) => each !== null)
+
+const stretchesOf = (text: string): PlayedLine[] =>
   text
     .replaceAll('’', "'")
     .split('\n')

@@ -12,8 +12,9 @@ export {
   lessonAfter,
   lessonBefore,
   lessonOn,
+  techniqueMinutes,
   type LessonSlot,
   type LessonStatus,
   type WrittenLesson,
 } from './timetable'
-export { BECAUSE, type Because, type Box, boxesOf, type Planned, proposedLines, type Week, type WeekLine } from './week'
+export { BECAUSE, type Because, type Box, boxesOf, type Planned, proposedLines, tempoSet, type Week, type WeekLine } from './week'

@@ -39,6 +39,13 @@ export function lessonOn(slots: readonly LessonSlot[], written: readonly Written
   return { date, status: 'planned', time: slot.time, minutes: slot.minutes, note: '', movedTo: null, regular: true }
 }
 
+/** Of a lesson, what technique has (common practice, no source: a third). */
+const FOR_TECHNIQUE = 1 / 3
+
+/** Minutes that a pupil's lesson has for scales and arpeggios; null where there is no lesson. */
+export const techniqueMinutes = (slots: readonly LessonSlot[]): number | null =>
+  slots[0] ? Math.max(1, Math.round(slots[0].minutes * FOR_TECHNIQUE)) : null
+
 /** Days that are looked ahead for a lesson. */
 const LOOKED_AHEAD = 60
 

@@ -17,6 +17,7 @@ import {
   type Where,
 } from '../practice'
 import type { Hands } from '../study'
+import { courseKeyOf } from './levels'
 
 /** Why a line stands in a week. */
 export const BECAUSE = ['wrong', 'due', 'on-the-way', 'new', 'by-hand'] as const
@@ -117,6 +118,12 @@ export function proposedLines(
     .map((line, at) => ({ line, at, rank: RANK[line.because === 'wrong' ? 'place' : line.test ? 'test' : 'stage']! }))
     .sort((a, b) => a.rank - b.rank || a.at - b.at)
     .map(({ line }) => line)
+}
+
+/** The tempo that was last set of a study for some hands, notes a minute; null where none was. */
+export function tempoSet(lines: readonly WeekLine[], study: Recipe, hands: Hands): number | null {
+  const own = lines.filter((line) => courseKeyOf(line.study) === courseKeyOf(study) && line.hands === hands)
+  return (own.find(({ test }) => !test) ?? own[0])?.reach ?? null
 }
 
 /** What was heard of a line on one day: from home, or nothing. */

@@ -14,6 +14,8 @@ export interface WrittenAim {
   readonly minutesADay: number
   readonly days: readonly Weekday[]
   readonly lesson?: Weekday | null
+  /** Minutes that a lesson has for these studies; a third of half an hour where nobody says. */
+  readonly lessonMinutes?: number | null
   /** Rest days and holidays, from and to. */
   readonly away?: readonly { readonly from: Date; readonly to: Date }[]
   /** Studies, by their place, that the teacher has put into a week: any day of it. */
@@ -42,8 +44,8 @@ function aimOf(written: WrittenAim, today: number, todayText: Date, record: read
     return { from: first, to: last }
   })
   const spent = record.reduce((sum, { date, minutes }) => sum + (date === todayText ? minutes : 0), 0)
-  const { minutesADay, days, lesson = null } = written
-  return { today, exam, minutesADay, days, lesson, away, spent }
+  const { minutesADay, days, lesson = null, lessonMinutes = null } = written
+  return { today, exam, minutesADay, lessonMinutes, days, lesson, away, spent }
 }
 
 /** Checks an aim by itself, whatever is practised towards it. @throws DomainError naming the date that is wrong */

@@ -6,8 +6,10 @@ export interface Aim {
   readonly today: number
   /** The day of the exam: nothing is practised on it. */
   readonly exam: number
-  /** Alike on every practice day, the lesson's among them. */
+  /** Of every day of practice at home. */
   readonly minutesADay: number
+  /** What a lesson has for these studies: to hear last week's, mend, set the next. Null: as usual. */
+  readonly lessonMinutes: number | null
   /** Days of practice at home. */
   readonly days: readonly Weekday[]
   readonly lesson: Weekday | null
@@ -24,12 +26,17 @@ export interface PracticeDay {
   readonly lesson: boolean
   /** The last days before the exam: cold tests and rest. */
   readonly testsOnly: boolean
-  /** Working days from here to the last; by it studies take turns, so that no day's turn depends on what day it is today. */
-  readonly reviewDay: number
+  /** Working days at home from here to the last; by it studies take turns, so that no day's turn depends on what day it is today; null where none do. */
+  readonly reviewDay: number | null
+  /** The practice day after it, or the exam's. */
+  readonly next: number
 }
 
 /** So many days before the exam nothing is worked at any more (common practice, no source). */
 export const LAST_DAYS = 2
+
+/** What a lesson has for technique where nobody says: a third of half an hour (common practice), and no more than a day has. */
+const lessonMinutesOf = ({ lessonMinutes, minutesADay }: Aim): number => lessonMinutes ?? Math.min(10, minutesADay)
 
 const practises = ({ days, lesson }: Aim, day: number): boolean => {
   const weekday = weekdayOf(day)
@@ -42,14 +49,21 @@ export function practiceDays(aim: Aim): PracticeDay[] {
   const { today, exam, minutesADay, lesson, spent } = aim
   const numbers: number[] = []
   for (let day = today; day < exam; day++) if (practises(aim, day) && !isAway(aim, day)) numbers.push(day)
-  const working = numbers.filter((day) => day < exam - LAST_DAYS).length
-  return numbers.map((day, at) => ({
-    day,
-    minutes: Math.max(0, Math.floor(minutesADay - (day === today ? spent : 0))),
-    lesson: weekdayOf(day) === lesson,
-    testsOnly: day >= exam - LAST_DAYS,
-    reviewDay: working - 1 - at,
-  }))
+  let left = numbers.filter((day) => day < exam - LAST_DAYS && takesTurns(aim, day)).length
+  return numbers.map((day, at) => {
+    const isLesson = weekdayOf(day) === lesson
+    const minutes = (isLesson ? lessonMinutesOf(aim) : minutesADay) - (day === today ? spent : 0)
+    const testsOnly = day >= exam - LAST_DAYS
+    const reviewDay = !testsOnly && takesTurns(aim, day) ? --left : null
+    const next = numbers[at + 1] ?? exam
+    return { ...{ day, lesson: isLesson, testsOnly, reviewDay, next }, minutes: Math.max(0, Math.floor(minutes)) }
+  })
+}
+
+/** Whether studies take turns on a day: at home, or in lessons where nothing is practised at home. */
+const takesTurns = ({ days, lesson }: Aim, day: number): boolean => {
+  const weekday = weekdayOf(day)
+  return weekday !== lesson ? days.includes(weekday) : days.every((each) => each === lesson)
 }
 
 /** Weeks of a pattern that are looked at. */
@@ -63,7 +77,7 @@ export function turnsOf(aim: Aim): number {
   const { exam } = aim
   const back: number[] = []
   for (let day = exam - LAST_DAYS - 1; day > exam - LOOKED_AT * WEEKDAYS.length; day--) {
-    if (practises(aim, day)) back.push(day)
+    if (takesTurns(aim, day)) back.push(day)
   }
   const serves = (turns: number): boolean =>
     exam - (back[turns - 1] ?? -Infinity) <= SEEN_WITHIN &&

@@ -21,7 +21,7 @@ export function changesBetween(before: Plan, after: Plan, studies: number, from:
     const at = is!.findIndex((item, place) => JSON.stringify(item) !== JSON.stringify(was![place]))
     if (at < 0) return was!.length > is!.length ? [{ study, is: 'fewer', day: null }] : []
     const [now, then] = [is![at]!, was![at]]
-    if (now.test && !then?.test) return [{ study, is: 'tested', day: now.day }]
+    if (now.test && !(then?.test && then.day <= now.day)) return [{ study, is: 'tested', day: now.day }]
     if (then && !now.test && now.tempo !== then.tempo) {
       return [{ study, is: now.tempo > then.tempo ? 'further' : 'back', day: now.day }]
     }

@@ -12,6 +12,8 @@ interface Left {
 export interface Course {
   readonly target: Target
   stage: number
+  /** The stage that was played last; -1 while none was. */
+  lastStage: number
   /** At which it is practised, notes a minute. */
   tempo: number
   cleanTempo: number
@@ -21,7 +23,11 @@ export interface Course {
   progress: number
   memory: Memory | null
   lastTry: number | null
+  /** The day on which it was begun; null while nothing of it was played. */
+  begunOn: number | null
   lastSeen: number | null
+  /** The last day on which somebody heard any of it. */
+  heardOn: number | null
   /** The day on which a test is wanted; null while nothing can be tested. */
   due: number | null
   /** The day on which it went wrong last, while it was not asked again. */
@@ -42,14 +48,16 @@ export function courseFrom(target: Target, state: StudyState): Course {
   const tempo = tempoNow(target, state)
   return {
     target,
-    stage: state.stage,
+    ...{ stage: state.stage, lastStage: state.lastStage },
     tempo,
     left: leftFrom(target, state.stage, tempo),
     cleanTempo: state.cleanTempo,
     progress: 0,
     memory: state.memory,
     lastTry: last?.day ?? null,
+    begunOn: state.begunOn,
     lastSeen: state.lastSeen,
+    heardOn: state.heardOn,
     due: dueAfter(state),
     wrongOn: state.wrongOn,
     trouble: state.trouble,
@@ -60,6 +68,8 @@ export function courseFrom(target: Target, state: StudyState): Course {
 
 const stageNow = ({ target, stage }: Course) => target.stages[stage]!
 export const isCold = ({ target, stage }: Course): boolean => stage === target.stages.length - 1
+/** Whether the notes are there, slowly: what is left is tempo. */
+export const hasNotes = (course: Course): boolean => stageNow(course).pace !== 'slow'
 /** Whether the whole has been played, so that it can be asked. */
 export const canBeTested = ({ memory, cleanTempo }: Pick<StudyState, 'memory' | 'cleanTempo'>): boolean =>
   memory !== null || cleanTempo > 0
@@ -104,12 +114,43 @@ function passed(course: Course, day: number): void {
   if (isCold(course)) course.done = day
 }
 
+function seen(course: Course, day: number): void {
+  course.begunOn ??= day
+  course.lastSeen = day
+}
+
+/** The stage that can be asked cold of what is not played whole yet: the one at hand once it was practised, else the furthest that was passed; -1: none. */
+export function stageToHear({ target: { stages }, stage, lastStage }: Course): number {
+  const can = (each: number): boolean => stages[each]!.plain && stages[each]!.pace === 'slow'
+  if (can(stage) && lastStage === stage) return stage
+  return stages.findLastIndex((_, each) => each < stage && can(each))
+}
+
+/** Studies that differ by touch have the notes in common: what one has passed of them the others need not learn. */
+export function shareNotes(courses: readonly Course[], from: Course): void {
+  for (const course of courses) {
+    if (course === from || course.target.notesKey !== from.target.notesKey) continue
+    if (course.target.hands !== from.target.hands) continue
+    const { stages } = course.target
+    const has = (id: string): boolean => from.target.stages.findIndex((each) => each.id === id) < from.stage
+    const at = course.stage
+    while (stages[course.stage]!.pace === 'slow' && has(stages[course.stage]!.id)) course.stage++
+    if (course.stage !== at)
+      Object.assign(course, { progress: 0, left: leftFrom(course.target, course.stage, course.tempo) })
+  }
+}
+
+/** A sitting that is at least half as long as its stage wants counts whole, a shorter one half: a minute more or less moves no later day (ours). */
+const worth = (minutes: number, { minutes: whole }: { readonly minutes: number }): number =>
+  minutes * 2 >= whole ? 1 : 0.5
+
 /** A sitting of the stage at hand. @param pace the chance that a whole one passes */
 export function sit(course: Course, day: number, minutes: number, pace: number): void {
   const stage = stageNow(course)
-  course.sittings += Math.min(1, minutes / stage.minutes)
-  course.progress += pace * Math.min(1, minutes / stage.minutes)
-  course.lastSeen = day
+  course.sittings += worth(minutes, stage)
+  course.progress += pace * worth(minutes, stage)
+  seen(course, day)
+  course.lastStage = course.stage
   if (stage.full && stage.plain) {
     const elapsed = course.lastTry === null ? 0 : day - course.lastTry
     if (course.lastTry !== day) course.memory = remembered(course.memory, elapsed, 'hesitated')
@@ -133,16 +174,17 @@ export function mendingStage({ target, stage }: Course, { hands }: Trouble): num
 /** What went wrong was worked at. */
 export function mended(course: Course, day: number): void {
   course.trouble = null
-  course.lastSeen = day
+  seen(course, day)
 }
 
 /** The first test of something that was practised only: right as often as not (ours). */
 const FIRST_TRY = 0.5
 
-/** A study is tested once more. */
+/** A study is tested once more: the whole, or as far as it goes. */
 export function testAgain(course: Course, day: number): void {
   if (canBeTested(course)) test(course, day)
-  course.lastSeen = day
+  seen(course, day)
+  course.heardOn = day
   course.wrongOn = null
 }
 

@@ -45,12 +45,20 @@ export function currentEntries<E extends Entry>(entries: readonly E[]): E[] {
 }
 
 const LINES = new WeakMap<Recipe, string>()
+const NOTES = new WeakMap<Recipe, string>()
 
 /** What makes a line the same whoever fingers it, at whatever tempo, by whichever hand, over so many octaves. */
 export function studyKeyOf(recipe: Recipe): string {
   let line = LINES.get(recipe)
   if (line === undefined) LINES.set(recipe, (line = lineMessage(recipe)))
   return line
+}
+
+/** What makes the notes and their fingers the same, whatever the touch: who has them in one has them in the other. */
+export function notesKeyOf(recipe: Recipe): string {
+  let notes = NOTES.get(recipe)
+  if (notes === undefined) NOTES.set(recipe, (notes = lineMessage({ ...recipe, articulation: 'legato' })))
+  return notes
 }
 
 function lineMessage(recipe: Recipe): string {

@@ -29,6 +29,7 @@ export {
 export type { PlanItem, PlannedDay } from './plan'
 export { practisedBeside } from './practised'
 export { planned, prepare, type Preparation, type Prepared, practiceStatesToday, type WhoPlays } from './practise'
+export { dayMeant } from './spokenDay'
 export { readSpokenLine, type SpokenEntry } from './spokenLine'
 export {
   dueAfter,

@@ -17,6 +17,8 @@ export interface WhoPlays {
   readonly level?: number | null
   /** How forecasts are corrected by what came true in the studio. */
   readonly correction?: Correction
+  /** Minutes that a lesson has for these studies; null: as usual. */
+  readonly lessonMinutes?: number | null
 }
 
 /** Everything that practice is worked out from. */

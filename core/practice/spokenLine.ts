@@ -1,4 +1,4 @@
-import { parsePlayed, type PlayedLine } from '../call'
+import { parsePlayed, type PlayedLine, type SpokenDay } from '../call'
 import {
   completeRecipe,
   familyOf,
@@ -22,6 +22,7 @@ export interface SpokenEntry {
   readonly hands: Hands | null
   readonly place: Place | null
   readonly kind: Occasion | null
+  readonly day: SpokenDay | null
   /** Studies that it may be about, the likeliest first; more than one: it does not say which. */
   readonly studies: readonly number[]
   /** Words that were not understood. */
@@ -104,12 +105,12 @@ function likeliest({ studies: named, hands, namesForm }: PlayedLine, studies: re
  */
 export const readSpokenLine = (line: string, studies: readonly Recipe[]): SpokenEntry[] =>
   parsePlayed(line).map((played) => {
-    const { typed, outcome, bpm, kind, unread, place = null } = played
+    const { typed, outcome, bpm, kind, day, unread, place = null } = played
     const found = likeliest(played, studies)
     const families = found.map((study) => familyOf(studies[study]!))
     const hasPlace = families.every(({ places }) => place === null || places.includes(place))
     return {
-      ...{ typed, outcome, bpm, kind, studies: found },
+      ...{ typed, outcome, bpm, kind, day, studies: found },
       // a place that the instrument has not, and a hand where the hands share a line, are no part of the entry
       place: hasPlace ? place : null,
       hands: families.some(({ examined }) => !examined.saysHands) ? null : played.hands,

@@ -1,6 +1,6 @@
 import { dayOf } from './days'
 import type { Hands } from '../study'
-import { type Entry, studyKeyOf, currentEntries, type Where } from './entry'
+import { currentEntries, type Entry, notesKeyOf, studyKeyOf, type Where } from './entry'
 import { type Memory, type Outcome, recallAfter, remembered } from './memory'
 import { aboveTempo, isWhole, slowTempo, stepDown, stepUp, takesPart, type Target } from './target'
 
@@ -37,6 +37,8 @@ export interface StudyState {
   readonly entries: number
   /** Place of the stage that is being practised; the last one is for cold tests. */
   readonly stage: number
+  /** Place of the stage that was played last; -1 where it was none. */
+  readonly lastStage: number
   /** The fastest at which the whole was clean and still is, notes a minute; 0 while it never was. */
   readonly cleanTempo: number
   /** The tempo of what was played last, notes a minute, and whether it was clean; null while nothing was. */
@@ -47,7 +49,10 @@ export interface StudyState {
   readonly steps: readonly { readonly day: number; readonly tempo: number }[]
   /** Right first tries on different days since the last wrong one: at which tempi. */
   readonly run: readonly number[]
+  readonly begunOn: number | null
   readonly lastSeen: number | null
+  /** The last day on which somebody heard any of it: what is played at home is heard by nobody. */
+  readonly heardOn: number | null
   /** The last day on which it was played, if anything went wrong on it: it is tested again the next practice day. */
   readonly wrongOn: number | null
   readonly trouble: Trouble | null
@@ -156,7 +161,10 @@ function fold(target: Target, folding: Folding, entry: Entry): void {
   folding.entries++
   if (entry.outcome === 'wrong') folding.wrongOn = day
   else if (folding.wrongOn !== day) folding.wrongOn = null
+  folding.begunOn ??= day
+  folding.lastStage = stageShown(target, entry)
   folding.lastSeen = day
+  if (entry.kind !== 'home') folding.heardOn = day
   folding.last = { tempo: entry.tempo, clean: entry.outcome === 'right' }
   if (!wasCold && (entry.kind === 'home' || entry.kind === 'lesson')) {
     folding.sittings.all++
@@ -170,15 +178,26 @@ function fold(target: Target, folding: Folding, entry: Entry): void {
   folding.steps.push({ day, tempo: tempoNow(target, folding) })
 }
 
-/** How a study stands after its entries, which are in order and its own. */
+/** The same notes with another touch: what was right of them needs not be learned anew; how fast and how well they go does. */
+function foldTwin(target: Target, folding: Folding, entry: Entry): void {
+  if (entry.outcome !== 'right') return
+  const slow = target.stages.findLastIndex(({ pace }) => pace === 'slow')
+  const shown = Math.min(slow, stageShown(target, entry))
+  if (shown >= 0) pass(target, folding.passed, shown)
+}
+
+/** How a study stands after entries of its notes, which are in order: its own, and those with another touch. */
 function stateAfter(target: Target, entries: readonly Entry[]): StudyState {
   const folding: Folding = {
     ...{
       entries: 0,
+      lastStage: -1,
       cleanTempo: 0,
       last: null,
       memory: null,
+      begunOn: null,
       lastSeen: null,
+      heardOn: null,
       wrongOn: null,
       trouble: null,
       failures: 0,
@@ -186,22 +205,25 @@ function stateAfter(target: Target, entries: readonly Entry[]): StudyState {
     ...{ tries: [], steps: [], run: [], sittings: { clean: 0, all: 0 } },
     passed: target.stages.map(() => false),
   }
-  for (const entry of entries) fold(target, folding, entry)
+  for (const entry of entries) {
+    if (studyKeyOf(entry.study) === target.studyKey) fold(target, folding, entry)
+    else foldTwin(target, folding, entry)
+  }
   const { passed, failures: _, ...state } = folding
   return { ...state, stage: stageAfter(passed) }
 }
 
 /** How studies stand: each after what of the record is about it. */
 export function statesOf(targets: readonly Target[], record: readonly Entry[]): StudyState[] {
-  const byStudyKey = new Map<string, Entry[]>()
+  const byNotes = new Map<string, Entry[]>()
   for (const entry of currentEntries(record)) {
-    const studyKey = studyKeyOf(entry.study)
-    const own = byStudyKey.get(studyKey)
+    const notes = notesKeyOf(entry.study)
+    const own = byNotes.get(notes)
     if (own) own.push(entry)
-    else byStudyKey.set(studyKey, [entry])
+    else byNotes.set(notes, [entry])
   }
   return targets.map((target) => {
-    const own = byStudyKey.get(target.studyKey) ?? []
+    const own = byNotes.get(target.notesKey) ?? []
     return stateAfter(
       target,
       own.filter(({ hands }) => takesPart(target, hands)),

@@ -1,7 +1,7 @@
 import { completeRecipe, familyOf, type Recipe, type RecipeInput, type Stage, type Template } from '../instrument'
 import { handsOf, type Hands, notesPerMinute, TEMPO_RANGE } from '../study'
 import type { ExamDraw } from '../syllabus'
-import { type Entry, studyKeyOf } from './entry'
+import { type Entry, notesKeyOf, studyKeyOf } from './entry'
 
 /** Practice begins at so much of the tempo asked (common practice, no source: 60 to 70 %). */
 const SLOW = 0.65
@@ -13,6 +13,8 @@ const ABOVE = 0.05
 export interface Target {
   readonly recipe: Recipe
   readonly studyKey: string
+  /** The same for studies that differ by touch alone. */
+  readonly notesKey: string
   readonly stages: readonly Stage[]
   readonly hands: Hands
   readonly octaves: number
@@ -24,7 +26,8 @@ export interface Target {
 /** Stages in their usual order. @param templates by family; the family's own where there is none */
 export function targetOf(recipe: Recipe, template: Template = familyOf(recipe).route.usual): Target {
   return {
-    ...{ recipe, studyKey: studyKeyOf(recipe), hands: recipe.hands, octaves: recipe.octaves },
+    ...{ recipe, studyKey: studyKeyOf(recipe), notesKey: notesKeyOf(recipe) },
+    ...{ hands: recipe.hands, octaves: recipe.octaves },
     stages: familyOf(recipe).route.stages(recipe, template),
     required: notesPerMinute(recipe.tempo),
     notesPerBeat: recipe.tempo.notesPerBeat,

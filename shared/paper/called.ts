@@ -1,4 +1,4 @@
-import type { Recipe } from '#core/instrument'
+import { familyOf, type Recipe } from '#core/instrument'
 import { materialName, titleOf } from '#core/realise'
 import type { Wording } from '../wording'
 
@@ -11,4 +11,35 @@ export function calledApart(w: Wording, recipe: Recipe, among: readonly Recipe[]
   const called = twins.length < alike.length ? whole : name
   const touched = twins.some(({ articulation }) => articulation !== recipe.articulation)
   return touched ? `${called}, ${w.text('name.touch', { touch: recipe.articulation })}` : called
+}
+
+/** Adds what tells those apart that are called alike, where it does. */
+function toldApart(names: readonly string[], besides: readonly string[]): string[] {
+  return names.map((name, at) => {
+    const alike = besides.filter((_, other) => names[other] === name)
+    return new Set(alike).size > 1 && besides[at] ? `${name}, ${besides[at]}` : name
+  })
+}
+
+/**
+ * What studies are called wholly, with their touch where it is not the usual one; no two alike: what is called alike is
+ * told apart by its touch, its tempo, its place among them.
+ */
+export function calledWhole(w: Wording, recipes: readonly Recipe[]): string[] {
+  const touches = recipes.map((recipe) =>
+    familyOf(recipe).hasTouch ? w.text('name.touch', { touch: recipe.articulation }) : '',
+  )
+  const titles = recipes.map((recipe, at) => {
+    const title = w.format(titleOf(recipe))
+    return touches[at] && recipe.articulation !== 'legato' ? `${title}, ${touches[at]}` : title
+  })
+  const touched = toldApart(titles, touches)
+  const timed = toldApart(
+    touched,
+    recipes.map(({ tempo }) => w.text('lesson.tempo', { bpm: tempo.bpm })),
+  )
+  return timed.map((name, at) => {
+    const before = timed.slice(0, at).filter((other) => other === name).length
+    return before > 0 ? `${name} (${before + 1})` : name
+  })
 }

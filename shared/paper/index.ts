@@ -9,6 +9,8 @@ import { lessonSheet } from './lesson'
 import { weekSheet } from './week'
 import { worksheetSheet } from './worksheet'
 
+export { calledWhole } from './called'
+export { plannedText } from './places'
 export type { PaperRequest } from './requests'
 
 /** What was made. */

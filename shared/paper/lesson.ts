@@ -5,7 +5,7 @@ import { playersIn, realise } from '#core/realise'
 import { type Faces, lessonPages, type LessonSheetLine, type Page } from '#paper'
 import { type LessonLine, lessonViewOf, weekDays } from '../lessonView'
 import type { Wording } from '../wording'
-import { calledApart } from './called'
+import { calledApart, calledWhole } from './called'
 import { leafOf, strokesTold } from './frame'
 import { workedText } from './places'
 import type { PaperRequest } from './requests'
@@ -49,6 +49,18 @@ function lineOf(
   }
 }
 
+/** No two lines read alike: those that would are called by their whole names. */
+function unlike(w: Wording, own: readonly LessonLine[], lines: readonly LessonSheetLine[]): LessonSheetLine[] {
+  const whole = calledWhole(
+    w,
+    own.map(({ study }) => study),
+  )
+  return lines.map((line, at) => {
+    const alike = lines.some((other, place) => place !== at && other.title === line.title && other.how === line.how)
+    return alike ? { ...line, title: whole[at]! } : line
+  })
+}
+
 /** What was set at a lesson, as one sheet for home: music, a box a day, and what to watch for. */
 export function lessonSheet(
   { file, size }: Extract<PaperRequest, { readonly sheet: 'lesson' }>,
@@ -60,7 +72,11 @@ export function lessonSheet(
   const title = w.text('lesson.sheet.title', { name: file.pupil.name, day })
   const days = weekDays(view)
   const plays = view.lines.map(({ study }) => familyOf(study).plays)
-  const lines = view.lines.map((line) => lineOf(w, line, days, view.lines))
+  const lines = unlike(
+    w,
+    view.lines,
+    view.lines.map((line) => lineOf(w, line, days, view.lines)),
+  )
   const signs = strokesTold(lines.map(({ study }) => study))
   const leaf = leafOf(w, size, title, plays, file.pupil.name, { signs })
   const sheet = {

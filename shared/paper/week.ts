@@ -1,12 +1,11 @@
 import { parseISO } from 'date-fns'
 import { dateOf, type PlanItem } from '#core/practice'
 import { familyOf } from '#core/instrument'
-import { titleOf } from '#core/realise'
 import { type Faces, type Page, type Week, type WeekDay, weekPages } from '#paper'
 import { type PracticeView, viewOf } from '../practiceView'
 import type { Wording } from '../wording'
 import type { PaperRequest } from './requests'
-import { calledApart } from './called'
+import { calledApart, calledWhole } from './called'
 import { leafOf } from './frame'
 import { plannedText } from './places'
 
@@ -16,23 +15,33 @@ const dayText = (w: Wording, day: number): string =>
   parseISO(dateOf(day)).toLocaleDateString(w.locale, { weekday: 'long', day: 'numeric', month: 'long' })
 
 /** The first words of a title carry the key; how it is played stands under it. */
-function itemOf(w: Wording, { rows }: PracticeView, item: PlanItem): WeekDay['items'][number] {
+function itemOf(
+  w: Wording,
+  { rows }: PracticeView,
+  names: readonly string[],
+  item: PlanItem,
+): WeekDay['items'][number] {
   const { study, tempo, minutes } = item
   const { recipe } = rows[study]!
   return {
-    title: w.format(titleOf(recipe)),
+    title: names[study]!,
     how: plannedText(w, recipe, item),
     tempo: `♩ = ${Math.round(tempo / recipe.tempo.notesPerBeat)}`,
     minutes: w.text('practice.minutes', { minutes }),
   }
 }
 
-function dayOf(w: Wording, view: PracticeView, { day, items, lesson }: PracticeView['days'][number]): WeekDay {
+function dayOf(
+  w: Wording,
+  view: PracticeView,
+  names: readonly string[],
+  { day, items, lesson }: PracticeView['days'][number],
+): WeekDay {
   const minutes = items.reduce((sum, item) => sum + item.minutes, 0)
   return {
     day: lesson ? `${dayText(w, day)}, ${w.text('practice.today.lesson')}` : dayText(w, day),
     minutes: w.text('practice.minutes', { minutes }),
-    items: items.map((item) => itemOf(w, view, item)),
+    items: items.map((item) => itemOf(w, view, names, item)),
   }
 }
 
@@ -61,6 +70,10 @@ export function weekSheet(
   const view = viewOf(practice)
   const days = view.days.filter(({ day, items }) => day < view.today + DAYS && items.length > 0)
   const title = w.text('print.week.title', { name, day: dayText(w, view.today) })
+  const names = calledWhole(
+    w,
+    view.rows.map(({ recipe }) => recipe),
+  )
   const plays = view.rows.map(({ recipe }) => familyOf(recipe).plays)
   const leaf = leafOf(
     w,
@@ -72,7 +85,7 @@ export function weekSheet(
   const week: Week = {
     ...leaf,
     words: { ...leaf.words, date: '' },
-    days: days.map((day) => dayOf(w, view, day)),
+    days: days.map((day) => dayOf(w, view, names, day)),
     watch: watchOf(w, view),
     how: `${w.text('practice.week.how')} ${w.text('practice.today.rest')}`,
     none: w.text('practice.week.none'),

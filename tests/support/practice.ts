@@ -101,6 +101,7 @@ export function practiceFile({ studies, record = [], aim = {}, ...some }: FileRe
       examined: null,
       instead: [],
       routes: [],
+      week: null,
       who: {},
       today: TODAY,
     },

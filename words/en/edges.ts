@@ -123,7 +123,7 @@ export const edges = {
   'error.route.needed': '“{stage}” cannot be left out: without it no study is ever ready.',
   'error.route.last': 'The quick test comes last.',
   'calendar.name': '{name}, {title}',
-  'calendar.item': '{study}: {stage}, {minutes} min',
+  'calendar.item': '{study}: {how}, ♩ = {bpm}, {minutes} min',
   'calendar.practice': 'Practice, {minutes} minutes',
   'calendar.lesson': 'Lesson and practice, {minutes} minutes',
   'calendar.exam': 'Exam: {title}',

@@ -18,9 +18,9 @@ const all = ref(false)
 const shown = computed(() => (all.value ? props.view.items : props.view.items.slice(0, FEW)))
 /** What tells each apart that is asked, in their order. */
 const apart = computed(() => apartOf(props.view.items.map(({ study }) => props.view.rows[study]!.recipe)))
-const today = computed(() => dateOf(props.view.today))
+const day = computed(() => dateOf(lesson.day))
 const entries = computed(() =>
-  currentEntries(lesson.record).filter(({ date, kind }) => date === today.value && kind !== 'home'),
+  currentEntries(lesson.record).filter(({ date, kind }) => date === day.value && kind !== 'home'),
 )
 const told = (item: LessonItem) =>
   entries.value.findLast((entry) => isAbout(props.view.rows[item.study]!.recipe, entry)) ?? null

@@ -4,7 +4,7 @@ import RecordLine from '~/components/practice/RecordLine.vue'
 import { useLesson } from '~/stores/lesson'
 
 /** The record of this lesson by a line, as it would be said. */
-defineProps<{ rows: readonly LessonRow[] }>()
+defineProps<{ rows: readonly LessonRow[]; today: number }>()
 const lesson = useLesson()
 </script>
 
@@ -12,6 +12,8 @@ const lesson = useLesson()
   <RecordLine
     id="lesson-line"
     :rows="rows"
+    :today="today"
+    :day="lesson.day"
     @recorded="
       (all) =>
         lesson.tell(
@@ -20,6 +22,7 @@ const lesson = useLesson()
             entry: {
               ...{ kind: draft.kind ?? 'lesson', outcome: draft.outcome, tempo: draft.tempo },
               ...{ hands: draft.hands ?? row.recipe.hands, octaves: row.recipe.octaves, minutes: 0 },
+              ...(draft.date ? { date: draft.date } : {}),
               ...(draft.where ? { where: draft.where } : {}),
             },
           })),

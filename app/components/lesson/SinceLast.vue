@@ -1,61 +1,30 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { dateOf, type Outcome } from '#core/practice'
-import type { WeekLine } from '#core/lesson'
+import type { Box, WeekLine } from '#core/lesson'
+import type { Outcome } from '#core/practice'
 import type { LessonView } from '#shared/lessonView'
-import { shortDay, weekdayName, weekdayShort } from '~/components/practice/dates'
-import { formatMessage, t } from '~/composables/words'
+import { boxEntry } from '~/components/practice/boxes'
+import { shortDay, weekdayName } from '~/components/practice/dates'
+import { namesOf } from '~/components/practice/names'
+import WeekBoxes from '~/components/practice/WeekBoxes.vue'
+import { t } from '~/composables/words'
 import { useLesson } from '~/stores/lesson'
-import { titleOf } from '#core/realise'
-import { apartOf } from '~/components/practice/names'
-import { howWords, titleWords } from './lines'
 
-/** What was set last time, and what came of it: a box a day, pressed once for clean, twice for not clean. */
+/** What was set last time, and what came of it; where nothing was set, what was played since. */
 const props = defineProps<{ view: LessonView }>()
 const lesson = useLesson()
 
 const heading = computed(() =>
   props.view.since ? t('lesson.since.day', { day: weekdayName(props.view.since.from) }) : t('lesson.since'),
 )
-const since = computed(() => {
-  const { since: last } = props.view
-  return last?.lines.map((line, at) => ({ line, boxes: last.boxes[at]! })) ?? []
+const played = computed(() => {
+  const names = namesOf(props.view.played.map(({ study }) => study))
+  return props.view.played.map((each, at) => ({ ...each, name: names[at]! }))
 })
-const apart = computed(() => apartOf(since.value.map(({ line }) => line.study)))
-const SIGNS: Readonly<Record<Outcome, string>> = { right: '✓', hesitated: '~', wrong: '–' }
-const NEXT: Readonly<Record<Outcome | 'none', Outcome | null>> = {
-  none: 'right',
-  right: 'wrong',
-  hesitated: 'right',
-  wrong: null,
-}
 
 /** A box says something else: the entry that it was is corrected, or withdrawn where the box is empty again. */
-async function press(
-  line: WeekLine,
-  { day, outcome, entry }: { day: number; outcome: Outcome | null; entry: string | null },
-) {
-  const next = NEXT[outcome ?? 'none']
-  await lesson.tell([
-    {
-      row: { id: line.studyId, recipe: line.study },
-      entry: {
-        ...{
-          kind: 'home',
-          by: 'pupil',
-          date: dateOf(day),
-          tempo: line.reach,
-          hands: line.hands,
-          octaves: line.octaves,
-        },
-        ...{ outcome: next ?? 'right', minutes: line.minutes },
-        ...(line.stage && !line.test ? { stage: line.stage } : {}),
-        ...(entry ? { corrects: entry } : {}),
-        ...(next ? {} : { withdrawn: true }),
-      },
-    },
-  ])
-}
+const press = (line: WeekLine, box: Box, next: Outcome | null): Promise<void> =>
+  lesson.tell([{ row: { id: line.studyId, recipe: line.study }, entry: boxEntry(line, box, next) }])
 </script>
 
 <template>
@@ -67,67 +36,27 @@ async function press(
       }}</span>
     </h2>
     <p v-if="!view.since" class="quiet aside py-3">{{ t('lesson.since.none') }}</p>
-    <ul>
-      <li v-for="({ line, boxes }, at) in since" :key="line.id" class="border-b border-rule py-[8px]">
-        <p class="flex flex-wrap items-baseline gap-x-2">
-          <span class="font-serif text-[16px] font-semibold">{{ titleWords(line.study) }}</span>
-          <span class="quiet text-[12.5px]">{{ [apart[at], howWords(line)].filter(Boolean).join(' · ') }}</span>
-        </p>
-        <p class="mt-[5px] flex flex-wrap items-center gap-[7px]">
-          <button
-            v-for="box in boxes"
-            :key="box.day"
-            type="button"
-            class="box"
-            :class="box.outcome"
-            :disabled="lesson.busy"
-            :title="weekdayShort(box.day)"
-            :aria-label="
-              t('practice.boxes.box', {
-                title: formatMessage(titleOf(line.study)),
-                day: shortDay(box.day),
-                outcome: box.outcome ?? 'none',
-              })
-            "
-            @click="press(line, box)"
-          >
-            {{ box.outcome ? SIGNS[box.outcome] : '' }}
-          </button>
-          <span v-if="boxes.every(({ outcome }) => outcome === null)" class="aside quiet text-[13.5px]">{{
-            t('lesson.since.nothing')
+    <WeekBoxes
+      v-if="view.since"
+      :lines="view.since.lines"
+      :boxes="view.since.boxes"
+      :busy="lesson.busy"
+      @press="press"
+    />
+    <template v-if="played.length">
+      <h3 class="mt-3 text-[15px]">{{ view.since ? t('lesson.since.besides') : t('lesson.since.played') }}</h3>
+      <ul class="text-[14px]">
+        <li v-for="each in played" :key="each.name" class="flex flex-wrap items-baseline gap-x-2 py-[2px]">
+          <span class="font-serif">{{ each.name }}</span>
+          <span class="leader" aria-hidden="true"></span>
+          <span class="quiet text-[13px]">{{
+            t('lesson.since.times', { right: each.right, count: each.count, day: shortDay(each.last) })
           }}</span>
-        </p>
-        <p v-if="line.note" class="aside quiet text-[13.5px]">{{ line.note }}</p>
-      </li>
-    </ul>
+        </li>
+      </ul>
+    </template>
     <p v-if="view.last?.note" class="aside mt-3 text-[14.5px]">
       {{ t('lesson.since.note', { note: view.last.note }) }}
     </p>
   </section>
 </template>
-
-<style scoped>
-.box {
-  width: 22px;
-  height: 22px;
-  border: 1px solid var(--color-soft);
-  border-radius: 2px;
-  font-size: 13px;
-  line-height: 1;
-}
-@media (pointer: coarse) {
-  .box {
-    width: 44px;
-    height: 44px;
-  }
-}
-.box.right {
-  border-color: var(--color-met);
-  color: var(--color-met);
-}
-.box.wrong,
-.box.hesitated {
-  border-color: var(--color-missing);
-  color: var(--color-missing);
-}
-</style>

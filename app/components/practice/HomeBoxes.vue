@@ -7,13 +7,18 @@ import type { EntryDraft } from '~/stores/practice'
 import { shortDay, weekdayShort } from './dates'
 import { namesOf } from './names'
 import { bpmOf } from './tempo'
+import { tempoMeant } from './told'
 
 /** The pupil's page of boxes as it comes back from home: a box pressed once was clean, twice was not, thrice is empty. */
 const props = defineProps<{ view: PracticeView; busy: boolean }>()
 const emit = defineEmits<{ recorded: [all: { row: Row; draft: EntryDraft }[]] }>()
 
 const DAYS = 7
-const days = computed(() => Array.from({ length: DAYS }, (_, at) => props.view.today - DAYS + 1 + at))
+/** Weeks back from this one. */
+const back = ref(0)
+const days = computed(() =>
+  Array.from({ length: DAYS }, (_, at) => props.view.today - DAYS * (1 + back.value) + 1 + at),
+)
 const names = computed(() => namesOf(props.view.rows.map(({ recipe }) => recipe)))
 const boxes = ref(new Map<string, Outcome>())
 const key = (row: Row, day: number): string => `${row.study} ${day}`
@@ -32,8 +37,8 @@ function add(): void {
       const outcome = boxes.value.get(key(row, day))
       if (!outcome) return []
       const stage = row.stages[row.stage]!
-      const tempo = row.steps.at(-1)?.tempo ?? row.planned[0]?.tempo ?? row.required
       const { hands, octaves, minutes } = stage
+      const tempo = tempoMeant(row, hands)
       return [
         {
           row,
@@ -58,9 +63,15 @@ function add(): void {
 </script>
 
 <template>
-  <section :aria-label="t('practice.boxes.title')">
-    <h2 class="text-[17px]">{{ t('practice.boxes.title') }}</h2>
+  <div>
     <p class="quiet text-[13px]">{{ t('practice.boxes.what') }}</p>
+    <p class="mt-1 flex flex-wrap items-baseline gap-3 text-[13.5px]">
+      <button type="button" class="text-button" @click="back++">{{ t('practice.boxes.earlier') }}</button>
+      <span>{{ t('practice.boxes.days', { from: shortDay(days[0]!), to: shortDay(days.at(-1)!) }) }}</span>
+      <button v-if="back > 0" type="button" class="text-button" @click="back--">
+        {{ t('practice.boxes.later') }}
+      </button>
+    </p>
     <table class="mt-2 w-full text-[13px]">
       <thead>
         <tr>
@@ -73,7 +84,7 @@ function add(): void {
           <th class="text-left font-serif font-normal" scope="row">
             {{ names[row.study] }}
             <span class="quiet font-sans text-[12px]"
-              >♩ = {{ bpmOf(row.steps.at(-1)?.tempo ?? row.required, row.recipe) }}</span
+              >♩ = {{ bpmOf(tempoMeant(row, row.stages[row.stage]!.hands), row.recipe) }}</span
             >
           </th>
           <td v-for="day in days" :key="day" class="text-center">
@@ -99,7 +110,7 @@ function add(): void {
     <button type="button" class="plain-button mt-2" :disabled="busy || boxes.size === 0" @click="add">
       {{ t('practice.boxes.add', { count: boxes.size }) }}
     </button>
-  </section>
+  </div>
 </template>
 
 <style scoped>

@@ -14,6 +14,7 @@ import { longDay, shortDay } from './dates'
 import EntryLine from './EntryLine.vue'
 import OutcomeButtons from './OutcomeButtons.vue'
 import { bpmOf, notesOf } from './tempo'
+import { tempoMeant } from './told'
 import TempoStep from './TempoStep.vue'
 
 /** A study of the record from near: its way, how it stands, what was played, and what is entered now. */
@@ -39,7 +40,7 @@ const bpm = ref(0)
 const stageStudies = shallowRef<{ stage: Stage; studies: readonly { recipe: RecipeInput; title: Message }[] } | null>(
   null,
 )
-const tempoNow = computed(() => props.row.steps.at(-1)?.tempo ?? props.row.required)
+const tempoNow = computed(() => tempoMeant(props.row, null))
 watch(
   () => [props.row.id, tempoNow.value] as const,
   ([id], before) => {

@@ -1,11 +1,9 @@
-import type { Recipe } from '../../instrument'
-import { DomainError } from '../../message'
-import { realise } from '../../realise'
-import { isFree } from '../../study'
 import { type Aim, practiceDays } from '../calendar'
 import { wholeWay } from '../course'
 import { dayOf, WEEKDAYS } from '../days'
+import { difficultyOf, SOME_LEVEL } from '../difficulty'
 import { currentEntries, type Entry, studyKeyOf } from '../entry'
+import { likeness } from '../likeness'
 import type { Target } from '../target'
 import { byLine, type Evidence, evidenceOf, PUPIL_HALF_LIFE } from './evidence'
 import { type Around, featuresOf, type Keeping, sumOf } from './features'
@@ -34,45 +32,11 @@ export interface Known {
 
 /** Index of difficulty of what is played at a level, and what each further level adds (ours; by graded lists as they are common). */
 const [FIRST_LEVEL, EACH_LEVEL] = [22, 5.5]
-/** The same where nobody said a level. */
-const SOME_LEVEL = 45
 /** So much of a plan is taken to be done where a record says nothing of it, a week (ours): minutes. */
 const MINUTES_A_WEEK = 60
 const WEEK = WEEKDAYS.length
 /** Practice days of the week where no aim says (ours). */
 const DAYS_A_WEEK = 5
-
-const DIFFICULTY = new Map<string, number>()
-const MAX_CACHED = 5000
-
-/** Index of difficulty, worked out once for what sounds and is played alike. */
-function difficultyOf(recipe: Recipe): number {
-  const key = JSON.stringify(recipe)
-  const cached = DIFFICULTY.get(key)
-  if (cached !== undefined) return cached
-  if (DIFFICULTY.size >= MAX_CACHED) DIFFICULTY.clear()
-  const total = foundDifficulty(recipe)
-  DIFFICULTY.set(key, total)
-  return total
-}
-
-/** What a list asks may be out of an instrument’s reach: then nothing is known of it. */
-function foundDifficulty(recipe: Recipe): number {
-  try {
-    return realise(recipe, {}, 0).difficulty.total
-  } catch (error) {
-    if (error instanceof DomainError) return SOME_LEVEL
-    throw error
-  }
-}
-
-/** How far two studies are alike: one kind, one key, the same hands. 0 to 1 (ours). */
-function likeness(a: Target, b: Target): number {
-  const [one, other] = [a.recipe.material, b.recipe.material]
-  if (isFree(one) || isFree(other)) return 0
-  const hands = a.hands === b.hands ? 1 : 0.6
-  return hands * ((one.kind === other.kind ? 0.6 : 0) + (one.tonic === other.tonic ? 0.4 : 0))
-}
 
 const minutesAhead = (aim: Aim): number =>
   practiceDays({ ...aim, spent: 0 }).reduce((sum, { minutes, testsOnly }) => sum + (testsOnly ? 0 : minutes), 0)

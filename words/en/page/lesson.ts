@@ -26,6 +26,10 @@ export const lesson = {
   'lesson.since.none': 'Nothing was set before this lesson.',
   'lesson.since.practised': 'practised {practised} of {days} days',
   'lesson.since.nothing': 'nothing heard of it',
+  'lesson.since.played': 'Played since',
+  'lesson.since.besides': 'Also played',
+  'lesson.since.times':
+    '{count, plural, one {{right, plural, =0 {once, not right} other {once, right}}} other {# times, {right} right}}, last on {day}',
   'lesson.since.note': 'From the last lesson: “{note}”',
   'lesson.asks': 'This lesson',
   'lesson.asks.from-memory': 'from memory first',

@@ -6,7 +6,8 @@ import { isAbout, OCCASIONS, OUTCOMES, currentEntries } from '#core/practice'
 import { titleOf } from '#core/realise'
 import type { StoredEntry } from '#shared/api'
 import EntryLine from '~/components/practice/EntryLine.vue'
-import HomeBoxes from '~/components/practice/HomeBoxes.vue'
+import HomeWeeks from '~/components/practice/HomeWeeks.vue'
+import LastEntry from '~/components/practice/LastEntry.vue'
 import { namesOf } from '~/components/practice/names'
 import { pupilSet } from '~/components/practice/pupilSet'
 import { downloadAt } from '~/composables/downloads'
@@ -114,7 +115,16 @@ function correct(entry: StoredEntry, some: Partial<EntryDraft>): void {
         </section>
         <div>
           <TempoChart v-if="drawn.length" :rows="drawn" />
-          <HomeBoxes class="mt-6" :view="practice.view" :busy="practice.busy" @recorded="practice.addAll" />
+          <HomeWeeks
+            :key="pupil.id"
+            class="mt-6"
+            :pupil-id="pupil.id"
+            :record="practice.record"
+            :view="practice.view"
+            :busy="practice.busy"
+            @recorded="practice.addAll"
+          />
+          <LastEntry class="mt-2 text-[13.5px]" />
         </div>
       </div>
     </template>

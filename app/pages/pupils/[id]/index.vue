@@ -8,6 +8,7 @@ import { materialName } from '#core/realise'
 import AimPanel from '~/components/practice/AimPanel.vue'
 import { longDay } from '~/components/practice/dates'
 import LastEntry from '~/components/practice/LastEntry.vue'
+import RecordDay from '~/components/practice/RecordDay.vue'
 import RecordLine from '~/components/practice/RecordLine.vue'
 import RecordStair from '~/components/practice/RecordStair.vue'
 import RouteSheet from '~/components/practice/RouteSheet.vue'
@@ -165,6 +166,7 @@ async function askHelp(): Promise<void> {
           <StairLegend class="mt-2" />
         </div>
         <div class="min-w-0">
+          <RecordDay v-if="!practice.trial" id="record-day" v-model="practice.day" class="mb-2" :today="view.today" />
           <StudyPanel
             v-if="row"
             :row="row"
@@ -195,7 +197,7 @@ async function askHelp(): Promise<void> {
             <p v-if="view.exam === null" class="border border-rule bg-sheet p-4">{{ t('practice.choose-day') }}</p>
             <template v-if="!practice.trial">
               <TodayColumn :view="view" :busy="practice.busy" @recorded="addEntry" @open="choose" />
-              <RecordLine :rows="view.rows" @recorded="practice.addAll" />
+              <RecordLine :rows="view.rows" :today="view.today" :day="practice.day" @recorded="practice.addAll" />
             </template>
             <ReadyByExam
               v-if="view.then"

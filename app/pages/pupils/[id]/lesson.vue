@@ -10,6 +10,7 @@ import LessonClock from '~/components/lesson/LessonClock.vue'
 import LessonRecordLine from '~/components/lesson/LessonRecordLine.vue'
 import LessonTitle from '~/components/lesson/LessonTitle.vue'
 import SinceLast from '~/components/lesson/SinceLast.vue'
+import RecordDay from '~/components/practice/RecordDay.vue'
 import WeekSet from '~/components/lesson/WeekSet.vue'
 import { ask } from '~/composables/api'
 import { onBack } from '~/composables/connection'
@@ -102,7 +103,8 @@ const start = (): void => {
         <SinceLast class="max-lg:order-2" :view="view" />
         <div class="max-lg:order-1">
           <AsksNow ref="asks" :view="view" />
-          <LessonRecordLine class="mt-3" :rows="view.rows" />
+          <LessonRecordLine class="mt-3" :rows="view.rows" :today="view.today" />
+          <RecordDay id="lesson-day" v-model="lesson.day" class="mt-2" :today="view.today" />
           <p class="quiet mt-2 text-[12.5px]">{{ t('lesson.keys') }}</p>
         </div>
         <WeekSet class="max-lg:order-3" :view="view" />

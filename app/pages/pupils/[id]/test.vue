@@ -42,10 +42,7 @@ const row = computed(() => calls.value?.[at.value] ?? null)
 const over = computed(() => calls.value !== null && at.value >= calls.value.length)
 function set(): void {
   if (row.value)
-    bpm.value = bpmOf(
-      Math.min(row.value.required, row.value.cleanTempo || (row.value.steps.at(-1)?.tempo ?? row.value.required)),
-      row.value.recipe,
-    )
+    bpm.value = bpmOf(Math.min(row.value.required, row.value.cleanTempo || row.value.tempo), row.value.recipe)
 }
 async function next(): Promise<void> {
   at.value++

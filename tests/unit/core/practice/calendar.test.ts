@@ -13,6 +13,7 @@ const anyAim = fc
     lesson: fc.option(fc.constantFrom(...WEEKDAYS), { nil: null }),
     away: fc.array(fc.tuple(fc.integer({ min: -5, max: 100 }), fc.integer({ min: 0, max: 20 })), { maxLength: 3 }),
     spent: fc.integer({ min: 0, max: 70 }),
+    lessonMinutes: fc.option(fc.integer({ min: 1, max: 60 }), { nil: null }),
   })
   .map(({ ahead, away, ...rest }) => ({
     ...rest,
@@ -39,10 +40,12 @@ describe('practice days', () => {
     })
   })
 
-  it('have minutes alike, today what is left of it', () => {
+  it('have minutes alike at home, lessons what they have for technique, today what is left of it', () => {
     check((aim) => {
       for (const { day, minutes } of practiceDays(aim)) {
-        expect(minutes).toBe(day === aim.today ? Math.max(0, aim.minutesADay - aim.spent) : aim.minutesADay)
+        const usual = aim.lessonMinutes ?? Math.min(10, aim.minutesADay)
+        const all = weekdayOf(day) === aim.lesson ? usual : aim.minutesADay
+        expect(minutes).toBe(day === aim.today ? Math.max(0, all - aim.spent) : all)
       }
     })
   })
@@ -60,17 +63,22 @@ describe('practice days', () => {
       for (const { day, reviewDay, testsOnly } of practiceDays(tomorrow))
         if (!testsOnly) expect(turns.get(day)).toBe(reviewDay)
       const working = practiceDays(aim).filter(({ testsOnly }) => !testsOnly)
-      expect(working.map(({ reviewDay }) => reviewDay)).toEqual(working.map((_, at) => working.length - 1 - at))
+      const atHome = working.filter(({ lesson }) => !lesson || aim.days.every((day) => day === aim.lesson))
+      expect(atHome.map(({ reviewDay }) => reviewDay)).toEqual(atHome.map((_, at) => atHome.length - 1 - at))
+      // a lesson hears what was set, whoever's turn it is
+      for (const practice of working) expect(practice.reviewDay === null).toBe(!atHome.includes(practice))
     })
   })
 })
 
 describe('turns', () => {
-  /** Working days of a week that never ends, back from the exam. */
-  const workingDays = ({ exam, days, lesson }: SomeAim): number[] =>
-    Array.from({ length: 90 }, (_, back) => exam - 3 - back).filter(
-      (day) => days.includes(weekdayOf(day)) || weekdayOf(day) === lesson,
+  /** Working days at home of a week that never ends, back from the exam; lessons where there are no others. */
+  const workingDays = ({ exam, days, lesson }: SomeAim): number[] => {
+    const home = days.filter((day) => day !== lesson)
+    return Array.from({ length: 90 }, (_, back) => exam - 3 - back).filter((day) =>
+      (home.length > 0 ? home : days).includes(weekdayOf(day)),
     )
+  }
   const longestWait = (aim: SomeAim, turns: number): number => {
     const back = workingDays(aim)
     const waits = back.slice(turns).map((day, at) => back[at]! - day)

@@ -6,7 +6,15 @@ import { runs } from '../../../support/runs'
 
 const stateWith = (some: Partial<StudyState>): StudyState => ({
   ...{ entries: 0, stage: 0, cleanTempo: 0, last: null, memory: null, tries: [], steps: [], run: [] },
-  ...{ lastSeen: null, wrongOn: null, trouble: null, sittings: { clean: 0, all: 0 } },
+  ...{
+    begunOn: null,
+    lastSeen: null,
+    heardOn: null,
+    lastStage: -1,
+    wrongOn: null,
+    trouble: null,
+    sittings: { clean: 0, all: 0 },
+  },
   ...some,
 })
 

@@ -104,7 +104,7 @@ describe('a study on its way', () => {
     }, 80)
   })
 
-  it('takes twice as many where every second one passes, or each has half its minutes', () => {
+  it('takes twice as many where every second one passes, or each is shorter than half', () => {
     check((target) => {
       const count = (share: number, pace: number): number => {
         const course = courseFrom(target, statesOf([target], [])[0]!)
@@ -115,7 +115,9 @@ describe('a study on its way', () => {
         return sittings
       }
       expect(count(1, 0.5)).toBe(2 * count(1, 1))
-      expect(count(0.5, 1)).toBe(2 * count(1, 1))
+      expect(count(0.4, 1)).toBe(2 * count(1, 1))
+      // a minute more or less than half moves nothing
+      expect(count(0.5, 1)).toBe(count(1, 1))
     }, 40)
   })
 })
