@@ -2,7 +2,7 @@ import type { ArchiveAdded, ArchiveSummary } from '#shared/archive'
 import { mergeArchive } from './archive'
 import { getPupil, getStudio, inSnapshot, type Pool, readStudioRows } from './db'
 import { notFound } from './httpError'
-import { today } from './record'
+import { today } from './clock'
 import { thread } from './work'
 
 /** Bytes of an archive that is brought in at the most. */

@@ -25,7 +25,7 @@ import {
   type NewEntry,
   type Pool,
 } from './db'
-import { today } from './record'
+import { today } from './clock'
 import { notFound } from './httpError'
 import { refuse } from './messages'
 import { policiesOf, setFor, syllabusFor } from './sets'

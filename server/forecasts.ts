@@ -2,7 +2,7 @@ import { type Correction, correctionBy, type KeptBin, keptBins, type Told } from
 import type { ForecastsKept } from '#shared/api'
 import { packed } from '#shared/preparation'
 import { type Db, inSnapshot, listEntriesOf, listPupils, type Pool } from './db'
-import { today } from './record'
+import { today } from './clock'
 import { cachedAnswer } from './work'
 
 /** What was said of each cold test of a studio before today, and what came. */

@@ -29,7 +29,7 @@ import {
 import { notFound, stale } from './httpError'
 import { refuse } from './messages'
 import { practiceFileOf } from './practice'
-import { today } from './record'
+import { today } from './clock'
 
 /** Days before and after today of which lessons are told. */
 const AROUND = 70

@@ -15,7 +15,7 @@ import {
 } from './db'
 import { correctionOf } from './forecasts'
 import { gradedBy, isGraded, isOpen, planningFor, whoIs } from './practice'
-import { today } from './record'
+import { today } from './clock'
 import { thread } from './work'
 
 /** What the aims of a studio are worked out from, as it stood at one moment. */

@@ -1,5 +1,4 @@
-import { formatISO } from 'date-fns'
-import { checkRecord, type Date as Day } from '#core/practice'
+import { checkRecord } from '#core/practice'
 import type { StoredEntry } from '#shared/api'
 import {
   type Db,
@@ -13,11 +12,9 @@ import {
   type NewEntry,
   type Pool,
 } from './db'
+import { today } from './clock'
 import { refuse } from './messages'
 import { notFound } from './httpError'
-
-/** The day that it is where the server stands, `2026-11-28`. */
-export const today = (): Day => formatISO(new Date(), { representation: 'date' })
 
 /** @throws HttpError 404 */
 async function pupilFor(db: Db, studio: number, id: string) {

@@ -43,10 +43,12 @@ interface Planned {
 /** A set with its aim and record, as the core reads it. */
 export function writtenOf({ set, aim, record, draw, routes, who, today }: Planned): WrittenPreparation {
   const studies = set.studies.map(({ recipe }) => recipe)
+  // what somebody further east has written of tomorrow waits until then
+  const until = record.filter(({ date }) => date <= today)
   const places = new Map(set.studies.map(({ id }, at) => [id, at]))
   return {
     ...{ exam: aim.exam, minutesADay: aim.minutesADay, days: aim.days, lesson: aim.lesson, away: aim.away },
-    ...{ studies, record, today, draw: draw ?? openDraw(studies.length), templateFor: templatesOf(routes) },
+    ...{ studies, record: until, today, draw: draw ?? openDraw(studies.length), templateFor: templatesOf(routes) },
     ...who,
     pins: aim.pins.flatMap(({ studyId, week }) => (places.has(studyId) ? [{ study: places.get(studyId)!, week }] : [])),
   }

@@ -145,6 +145,8 @@ export interface Answers {
   'GET /api/syllabi/:id/export': Bytes
 }
 /** Names the page that asks, so that what one asks for does not hold up another. */
+/** The day that it is where the page is: teacher and server may be in different zones. */
+export const TODAY_HEADER = 'x-today'
 export const PAGE_HEADER = 'x-page'
 /** Names the studio that a page shows, by its number. */
 export const STUDIO_HEADER = 'x-studio'

@@ -1,8 +1,17 @@
-import { addressOf, type Answer, type Parameters, type Route, PAGE_HEADER, STUDIO_HEADER } from '#shared/routes'
+import {
+  addressOf,
+  type Answer,
+  type Parameters,
+  type Route,
+  PAGE_HEADER,
+  STUDIO_HEADER,
+  TODAY_HEADER,
+} from '#shared/routes'
 import { type ErrorData as Fault, DomainError } from '#core/message'
 import { errorMessage } from '#words'
 import { noteTrouble, untilBack } from '~/composables/connection'
 import { currentStudio } from '~/composables/studio'
+import { localToday } from '~/composables/today'
 import { formatMessage, knows, languageTag, t } from '~/composables/words'
 
 /** An answer that was not success, in the API's one shape; `current` comes with a stale save. */
@@ -41,6 +50,7 @@ const PAGE = Math.random().toString(36).slice(2)
 const headersFor = (type?: string): Record<string, string> => ({
   'accept-language': languageTag(),
   [PAGE_HEADER]: PAGE,
+  [TODAY_HEADER]: localToday(),
   ...(currentStudio.value ? { [STUDIO_HEADER]: String(currentStudio.value.id) } : {}),
   ...(type ? { 'content-type': type } : {}),
 })

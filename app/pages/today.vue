@@ -12,6 +12,7 @@ import TodayList from '~/components/practice/TodayList.vue'
 import { ask } from '~/composables/api'
 import { onBack } from '~/composables/connection'
 import { working } from '~/composables/working'
+import { localToday } from '~/composables/today'
 import { t } from '~/composables/words'
 
 /** A day's lessons in order, one press to each; beside them what is due, and who falls behind. */
@@ -20,10 +21,10 @@ const { busy, error, guarded } = working()
 const lessons = shallowRef<readonly DayLesson[] | null>(null)
 const pupils = shallowRef<readonly Pupil[]>([])
 const progress = shallowRef<readonly Progress[] | null>(null)
-const localToday = (): number => dayOf(new Date().toLocaleDateString('sv-SE'))!
 const [EARLIER, LATER] = ['←', '→']
-const day = ref(localToday())
-const isToday = computed(() => day.value === localToday())
+const now = (): number => dayOf(localToday())!
+const day = ref(now())
+const isToday = computed(() => day.value === now())
 
 const read = (): Promise<void> =>
   guarded(async () => {
@@ -91,7 +92,7 @@ const free = computed(() => {
         <button type="button" class="text-button" :aria-label="t('today.before')" @click="day--">{{ EARLIER }}</button>
         <span class="font-serif text-[17px]">{{ wholeDay(day) }}</span>
         <button type="button" class="text-button" :aria-label="t('today.after')" @click="day++">{{ LATER }}</button>
-        <button v-if="!isToday" type="button" class="text-button text-[14px]" @click="day = localToday()">
+        <button v-if="!isToday" type="button" class="text-button text-[14px]" @click="day = now()">
           {{ t('today.back') }}
         </button>
       </p>

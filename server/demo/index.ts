@@ -30,7 +30,7 @@ import { drawFor, holdExam } from '../exams'
 import { setFor } from '../sets'
 import { contentOf } from '../studies'
 import { dateOf, dayOf } from '#core/practice'
-import { today } from '../record'
+import { today } from '../clock'
 import { type DemoSlot, type DemoWeek, layWeek, slotsOf } from './lessons'
 import { type DemoPractice, layPractice } from './record'
 

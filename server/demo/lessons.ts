@@ -7,7 +7,7 @@ import { lessonViewOf } from '#shared/lessonView'
 import { packed, unpacked } from '#shared/preparation'
 import { type Db, insertEntries, type NewEntry, writeLesson, writeWeek } from '../db'
 import { lessonFileOf } from '../lessons'
-import { today } from '../record'
+import { today } from '../clock'
 
 /** A lesson of the timetable; `today` is whichever day it is, so that somebody comes. */
 export type DemoSlot = Omit<LessonSlot, 'weekday'> & { readonly weekday: LessonSlot['weekday'] | 'today' }

@@ -3,7 +3,7 @@ import { dateOf, dayOf, type Occasion, type Outcome, type Weekday, weekdayOf } f
 import { notesPerMinute } from '#core/study'
 import type { StudySet } from '#shared/api'
 import { type Db, insertEntries, type NewEntry, writeAim } from '../db'
-import { today } from '../record'
+import { today } from '../clock'
 
 /** How a made-up pupil has practised, reckoned from the day on which the demo is laid. */
 export interface DemoPractice {

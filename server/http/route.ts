@@ -11,11 +11,12 @@ import {
 import { DomainError, type ErrorData } from '#core/message'
 import { dayOf } from '#core/practice'
 import { wordsOf } from './language'
-import { type Answer, type Route, PAGE_HEADER, STUDIO_HEADER } from '#shared/routes'
+import { type Answer, type Route, PAGE_HEADER, STUDIO_HEADER, TODAY_HEADER } from '#shared/routes'
 import { clipped } from '#shared/fault'
 import { checkText } from '#shared/schemas'
 import type { Wording } from '#shared/wording'
 import { currentStudio, getPool, hasStudio, DatabaseUnavailable, DiskFull, isOrphan, withDatabase } from '../db'
+import { withToday } from '../clock'
 import { ready } from '../start/ready'
 import { refuse, type Thing } from '../messages'
 import { notFound, HttpError } from '../httpError'
@@ -55,7 +56,8 @@ export const route = <R extends Route>(_name: R, work: (context: Context) => Pro
       return work({ event, words: wordsOf(event), db, studio: await studioFor(event, db) })
     }
     try {
-      return await withDatabase(() => withAbort(signal, askerOf(event), answer))
+      const day = todayFor(event)
+      return await withToday(day, () => withDatabase(() => withAbort(signal, askerOf(event), answer)))
     } catch (error) {
       // nobody reads it
       if (signal.aborted) return null
@@ -67,6 +69,14 @@ export const route = <R extends Route>(_name: R, work: (context: Context) => Pro
 function askerOf(event: H3Event): string {
   const page = getRequestHeader(event, PAGE_HEADER) ?? ''
   return /^[\w-]{1,40}$/.test(page) ? page : (event.node.req.socket.remoteAddress ?? '')
+}
+
+/** The day that it is for whoever asks; undefined where the request does not say. @throws DomainError for what is none */
+function todayFor(event: H3Event): string | undefined {
+  const said = getRequestHeader(event, TODAY_HEADER) ?? getQuery(event).today
+  if (said === undefined) return undefined
+  if (typeof said !== 'string' || dayOf(said) === null) throw refuse('query.date', { field: 'today' }, 'today')
+  return said
 }
 
 /** Seconds after which to ask again what could not be done now. */

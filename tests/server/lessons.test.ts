@@ -178,6 +178,13 @@ describe('a week', () => {
     await call(`/api/pupils/${id}/week`, 'PUT', week)
     const { before, week: now } = (await call(`/api/pupils/${id}/lesson`)).body
     expect([before.from, now]).toEqual([week.from, null])
+    // every week that was set, the last first
+    const older = { ...week, from: shifted(date, -14) }
+    await call(`/api/pupils/${id}/week`, 'PUT', older)
+    const weeks = (await call(`/api/pupils/${id}/weeks`)).body
+    expect(weeks.map(({ from }: { from: string }) => from)).toEqual([week.from, older.from])
+    expect(weeks[0].lines).toMatchObject([{ hands: 'left' }])
+    expect((await call(`/api/pupils/${randomUUID()}/weeks`)).status).toBe(404)
   })
 
   it.each([

@@ -145,6 +145,41 @@ describe('an aim', () => {
     expect(text.split('\r\n').every((line) => new TextEncoder().encode(line).length <= 75)).toBe(true)
   })
 
+  it('names touch, hands and tempo in the calendar, and no two things of a day alike', async () => {
+    const { id, date } = await practising()
+    await call(`/api/sets/${id}/aim`, 'PUT', { ...AIM, exam: shifted(date, 30) })
+    const text = await (await fetch(`${ownService().address}/api/sets/${id}/calendar`)).text()
+    const told = text
+      .replaceAll(/\r\n[ \t]/g, '')
+      .split('\r\n')
+      .filter((line) => line.startsWith('DESCRIPTION'))
+    expect(told.length).toBeGreaterThan(10)
+    for (const line of told) {
+      const items = line.slice('DESCRIPTION:'.length).split('\\n')
+      expect(new Set(items).size).toBe(items.length)
+      for (const item of items) expect(item).toMatch(/♩ = \d+.*min$/)
+    }
+  })
+
+  it('goes by the day that it is where the page is', async () => {
+    const { id, pupil, date, entry } = await practising()
+    const ahead = { 'x-today': shifted(date, 1) }
+    const body = { entries: [entry(0, { date: shifted(date, 1) })] }
+    // tomorrow is none here, and today further east
+    expect((await call(`/api/pupils/${pupil}/record`, 'POST', body)).status).toBe(422)
+    expect((await call(`/api/pupils/${pupil}/record`, 'POST', body, ahead)).status).toBe(201)
+    expect((await call(`/api/sets/${id}/practice`, 'GET', undefined, ahead)).body.today).toBe(shifted(date, 1))
+    expect((await call(`/api/sets/${id}/practice`)).body.today).toBe(date)
+    // and whoever is behind can still make a plan
+    await call(`/api/sets/${id}/aim`, 'PUT', { ...AIM, exam: shifted(date, 30) })
+    const own = (await call('/api/progress')).body.find(({ setId }: { setId: string }) => setId === id)
+    expect(own.wrong).toBeNull()
+    expect(await call('/api/progress', 'GET', undefined, { 'x-today': 'someday' })).toMatchObject({
+      status: 422,
+      body: { path: 'today' },
+    })
+  })
+
   it('has no calendar while there is none', async () => {
     const { id } = await practising()
     expect(await call(`/api/sets/${id}/calendar`)).toMatchObject({ status: 422, body: { code: 'aim.none' } })

@@ -21,8 +21,13 @@ export const asPage = (
   })
 
 /** Asks the application under test; what its answer says is read in English. */
-export async function call(path: string, method = 'GET', body?: unknown): Promise<Answer> {
-  const answer = await asPage(ownService().address, path, method, body)
+export async function call(
+  path: string,
+  method = 'GET',
+  body?: unknown,
+  besides: Readonly<Record<string, string>> = {},
+): Promise<Answer> {
+  const answer = await asPage(ownService().address, path, method, body, besides)
   return { status: answer.status, body: english(await answer.json()) }
 }
 

@@ -1,6 +1,6 @@
 import { dateQuery, route } from '../../http'
 import { dayLessons } from '../../lessons'
-import { today } from '../../record'
+import { today } from '../../clock'
 
 /** Lessons of a day, today unless one is named. */
 export default route('GET /api/lessons', ({ event, db, studio }) =>

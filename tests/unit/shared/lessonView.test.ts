@@ -6,6 +6,7 @@ import { atomsOf, gradeSet, recipesForMissing } from '#core/syllabus'
 import { COURSE_LISTS, courseFor } from '#shared/courses'
 import { DEFAULT_LEARNING } from '#shared/lessons'
 import { lessonViewOf, weekDays } from '#shared/lessonView'
+import { tempoMeant } from '~/components/practice/told'
 import { entryOf, lessonFile, someStudies, TODAY } from '../../support/practice'
 
 const NOW = dayOf(TODAY)!
@@ -106,6 +107,46 @@ describe('a lesson', () => {
     const { since } = viewOf({ studies: [study!], record, before })
     expect(since).toMatchObject({ from: NOW - 7, practised: 3, days: 6 })
     expect(since!.boxes[0]!.map(({ outcome }) => outcome)).toEqual(['right', 'wrong', null, null, 'right', null])
+  })
+
+  it('tells what else was played since, and what was played where nothing was set', () => {
+    const [set, other] = someStudies(2)
+    const line = { ...viewOf({ studies: [set!] }).lines[0]! }
+    const { watch: _, ...own } = line
+    const home = (study: typeof set, ago: number, outcome: 'right' | 'wrong') =>
+      entryOf(study!, dateOf(NOW - ago), { kind: 'home', outcome })
+    const record = [home(set, 5, 'right'), home(other, 4, 'wrong'), home(other, 2, 'right'), home(other, 9, 'right')]
+    const before = { from: dateOf(NOW - 7), lines: [own], note: '', version: 1 }
+    const { played } = viewOf({ studies: [set!], record, before })
+    expect(played).toEqual([{ study: other, count: 2, right: 1, last: NOW - 2 }])
+    // where nothing was set, everything since the last lesson
+    const lessons = [
+      {
+        ...{ date: dateOf(NOW - 5), status: 'given', time: '10:00', minutes: 30, note: '' },
+        movedTo: null,
+        version: 1,
+      },
+    ] as const
+    const without = viewOf({ studies: [set!], record, lessons })
+    expect(without.since).toBeNull()
+    expect(without.played.map(({ count }) => count)).toEqual([2, 1])
+  })
+
+  it('means by a tempo that nobody says the one that was last set, hand by hand', () => {
+    const [study] = someStudies(1)
+    const [line] = viewOf({ studies: [study!] }).lines
+    const { watch: _, ...own } = line!
+    const lines = [
+      { ...own, hands: 'right' as const, tempo: 90, reach: 96 },
+      { ...own, id: 'other', hands: 'together' as const, tempo: 70, reach: 76 },
+    ]
+    const [row] = viewOf({ studies: [study!], before: { from: dateOf(NOW - 7), lines, note: '', version: 1 } }).rows
+    expect(row!.tempi).toEqual({ right: 96, together: 76 })
+    expect([tempoMeant(row!, 'right'), tempoMeant(row!, null)]).toEqual([96, 76])
+    // of what nobody set it is where practice begins, never what is asked
+    const [fresh] = viewOf({ studies: [study!] }).rows
+    expect(tempoMeant(fresh!, null)).toBe(fresh!.tempo)
+    expect(fresh!.tempo).toBeLessThan(fresh!.required)
   })
 
   it('sets the week to the next lesson, on the days of practice and within their minutes', () => {

@@ -52,6 +52,16 @@ export const practice = {
   'practice.today.lesson': 'lesson',
   'practice.today.none': 'Nothing more is planned before the exam.',
   'practice.today.rest': 'Rest about five minutes in every half hour.',
+  'practice.known.open': 'Knows some of these already',
+  'practice.known.title': 'What {name} knows already',
+  'practice.known.what':
+    'Choose the studies. They are saved in the practice record as heard in a lesson on the chosen date.',
+  'practice.known.how': 'How well',
+  'practice.known.well':
+    '{how, select, tempo {right at the tempo asked} slowly {right, but slowly} other {in parts, each hand alone}}',
+  'practice.known.all': 'Select all {count}',
+  'practice.known.save': '{count, plural, =0 {Save the level} one {Save one study} other {Save # studies}}',
+  'practice.known.cancel': 'Cancel',
   'practice.line.label': 'Or type it',
   'practice.line.such-as':
     '{family, select, accordion {G minor together 96 clean, C major LH wrong at the bellows change} mallets {F major left lead 96 clean, D minor wrong at the row change} other {G minor together 96 clean, D minor LH wrong at the turn}}',

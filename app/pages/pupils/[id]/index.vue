@@ -7,6 +7,7 @@ import { changeMessage, dateOf, dayOf, type Help, isAbout } from '#core/practice
 import { materialName } from '#core/realise'
 import AimPanel from '~/components/practice/AimPanel.vue'
 import { longDay } from '~/components/practice/dates'
+import KnownAlready from '~/components/practice/KnownAlready.vue'
 import LastEntry from '~/components/practice/LastEntry.vue'
 import RecordDay from '~/components/practice/RecordDay.vue'
 import RecordLine from '~/components/practice/RecordLine.vue'
@@ -27,13 +28,15 @@ import type { EntryDraft } from '~/stores/practice'
 
 /** A pupil on the way to an exam: what was played, what is next, and whether it will do. */
 const router = useRouter()
-const { practice, pupil, setId, error } = pupilSet()
+const { practice, pupil, setId, error, load } = pupilSet()
 const mounted = useMounted()
 /** The head has room for the ways on from here. */
 const wide = useMediaQuery('(min-width: 1180px)')
 const chosen = ref<number | null>(null)
 const trying = ref(false)
 const editing = ref(false)
+const telling = ref(false)
+const isNew = computed(() => (view.value?.rows ?? []).some(({ practiceState }) => practiceState === 'untried'))
 watch(setId, (id) => id && void practice.open(id))
 watch(
   () => practice.file?.set.id,
@@ -197,6 +200,11 @@ async function askHelp(): Promise<void> {
             <p v-if="view.exam === null" class="border border-rule bg-sheet p-4">{{ t('practice.choose-day') }}</p>
             <template v-if="!practice.trial">
               <TodayColumn :view="view" :busy="practice.busy" @recorded="addEntry" @open="choose" />
+              <p v-if="isNew" class="mt-2 text-[13.5px]">
+                <button type="button" class="text-button" @click="telling = true">
+                  {{ t('practice.known.open') }}
+                </button>
+              </p>
               <RecordLine :rows="view.rows" :today="view.today" :day="practice.day" @recorded="practice.addAll" />
             </template>
             <ReadyByExam
@@ -214,6 +222,15 @@ async function askHelp(): Promise<void> {
           </template>
         </div>
       </div>
+      <KnownAlready
+        v-if="telling"
+        :rows="view.rows"
+        :pupil="pupil"
+        :busy="practice.busy"
+        @recorded="practice.addAll"
+        @level="load"
+        @close="telling = false"
+      />
       <RouteSheet
         v-if="editing"
         :recipe="view.rows[0]?.recipe ?? null"

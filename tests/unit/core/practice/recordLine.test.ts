@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { completeRecipe } from '#core/instrument'
-import { readSpokenLine } from '#core/practice'
+import { dateOf, dayMeant, dayOf, readSpokenLine, WEEKDAYS, weekdayOf } from '#core/practice'
 import { runs } from '../../../support/runs'
 
 const of = (tonic: string, kind: string, some: object = {}) =>
@@ -110,5 +110,60 @@ describe('whatever is said in one piece', () => {
       ),
       { numRuns: runs(100) },
     )
+  })
+})
+
+describe('the day that is said', () => {
+  const today = dayOf('2026-12-01')!
+  const daysOf = (line: string) =>
+    readSpokenLine(line, STUDIES).map(({ day, outcome, unread }) => [
+      day && (dayMeant(day, today) === null ? 'none' : dateOf(dayMeant(day, today)!)),
+      outcome,
+      unread.join(' '),
+    ])
+
+  it.each([
+    ['yesterday G minor 96 clean, D minor wrong', ['2026-11-30', '2026-11-30']],
+    ['G minor clean, D minor wrong, on Sunday', ['2026-11-29', '2026-11-29']],
+    ['Monday: G minor clean; Sunday: D minor clean', ['2026-11-30', '2026-11-29']],
+    ['G minor clean Tuesday', ['2026-12-01']],
+    ['last Tuesday G minor clean', ['2026-11-24']],
+    ['3 days ago G minor clean', ['2026-11-28']],
+    ['the day before yesterday G minor clean', ['2026-11-29']],
+    ['12 November G minor clean', ['2026-11-12']],
+    ['December 24 G minor clean', ['2025-12-24']],
+    ['30 February G minor clean', ['none']],
+    ['ayer G minor clean', ['2026-11-30']],
+    ['gestern G minor clean', ['2026-11-30']],
+    ['G minor clean', [null]],
+  ])('%s', (line, expected) => {
+    const read = daysOf(line)
+    expect(read.map(([day]) => day)).toEqual(expected)
+    for (const [, outcome, unread] of read) {
+      expect(outcome).not.toBeNull()
+      expect(unread).toBe('')
+    }
+  })
+
+  it('is never later than today, and the last such day', () => {
+    const NAMES = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
+    for (let now = today; now < today + 400; now++) {
+      NAMES.forEach((_, weekday) => {
+        const [meant, before] = [dayMeant({ weekday, before: false }, now)!, dayMeant({ weekday, before: true }, now)!]
+        expect(weekdayOf(meant)).toBe(WEEKDAYS[weekday])
+        expect(now - meant).toBeGreaterThanOrEqual(0)
+        expect(now - meant).toBeLessThan(7)
+        expect(now - before).toBeGreaterThan(0)
+        expect(now - before).toBeLessThanOrEqual(7)
+      })
+      const date = dateOf(now - 100)
+      const [, month, day] = date.split('-').map(Number)
+      expect(dateOf(dayMeant({ month: month!, date: day! }, now)!)).toBe(date)
+    }
+  })
+
+  it('takes no minutes and no times for days', () => {
+    expect(readSpokenLine('G minor 3 days clean', STUDIES)[0]!.unread.join(' ')).toMatch(/3/)
+    expect(readSpokenLine('G minor 2 weeks ago clean', STUDIES)[0]!.day).toBeNull()
   })
 })
