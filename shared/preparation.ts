@@ -15,13 +15,17 @@ export const templatesOf =
 /** A record with each study once, as it is sent. */
 export function packed(entries: readonly StoredEntry[]): PupilRecord {
   const places = new Map<string, number>()
+  // most share one object: only what is met for the first time is compared with the others
+  const known = new Map<Recipe, number>()
   const recipes: Recipe[] = []
-  const shared = entries.map(({ study, ...rest }) => {
+  const placeOf = (study: Recipe): number => {
     const key = JSON.stringify(study)
     const at = places.get(key) ?? recipes.push(study) - 1
     places.set(key, at)
-    return { ...rest, recipe: at }
-  })
+    known.set(study, at)
+    return at
+  }
+  const shared = entries.map(({ study, ...rest }) => ({ ...rest, recipe: known.get(study) ?? placeOf(study) }))
   return { recipes, entries: shared }
 }
 

@@ -1,19 +1,28 @@
 import type { StoredEntry } from '#shared/api'
-import { contentOf, stamped } from '#shared/documents'
+import type { Recipe } from '#core/instrument'
+import { contentOf, currentDocument, stamped } from '#shared/documents'
 import type { Db } from './pool'
 
 interface Row {
   id: string
   study_id: string | null
   corrects: string | null
-  document: Omit<StoredEntry, 'id' | 'studyId' | 'corrects' | 'addedAt'>
+  /** Without its study, which many have in common. */
+  document: Omit<StoredEntry, 'id' | 'studyId' | 'corrects' | 'addedAt' | 'study'>
+  study_key: string
   added_at: Date
 }
 
-function entryOf({ id, study_id, corrects, document, added_at }: Row): StoredEntry {
-  const entry = contentOf<Row['document']>('entry', document)
+/** @param studies as they are written today, each once, by their key */
+function entryOf(
+  { id, study_id, corrects, document, study_key, added_at }: Row,
+  studies: ReadonlyMap<string, Recipe>,
+): StoredEntry {
+  const study = studies.get(study_key)!
+  const entry = contentOf<Omit<StoredEntry, 'id' | 'studyId' | 'corrects' | 'addedAt'>>('entry', { ...document, study })
   return {
     ...entry,
+    study,
     id,
     studyId: study_id,
     ...(corrects ? { corrects } : {}),
@@ -40,6 +49,19 @@ export async function insertEntries(
   }
 }
 
+/** Most entries are of few studies: each of them is read once. */
+const STUDY_KEY = `md5(document->>'study')`
+
+/** The studies of some records, by their key. */
+async function studiesIn(db: Db, studio: number, pupilIds: readonly string[]): Promise<Map<string, Recipe>> {
+  const { rows } = await db.query<{ key: string; study: object }>(
+    `select distinct on (key) ${STUDY_KEY} as key, document->'study' as study
+     from record_entry where studio_id = $1 and pupil_id = any($2::uuid[]) order by key`,
+    [studio, pupilIds],
+  )
+  return new Map(rows.map(({ key, study }) => [key, currentDocument('study', study) as unknown as Recipe]))
+}
+
 /** Records of some pupils, as they were added to, by the pupil. */
 export async function listEntriesOf(
   db: Db,
@@ -47,15 +69,16 @@ export async function listEntriesOf(
   pupilIds: readonly string[],
 ): Promise<Map<string, StoredEntry[]>> {
   const { rows } = await db.query<Row & { pupil_id: string }>(
-    `select pupil_id, id, study_id, corrects, document, added_at from record_entry
-     where studio_id = $1 and pupil_id = any($2::uuid[]) order by place`,
+    `select pupil_id, id, study_id, corrects, document - 'study' as document, ${STUDY_KEY} as study_key, added_at
+     from record_entry where studio_id = $1 and pupil_id = any($2::uuid[]) order by place`,
     [studio, pupilIds],
   )
+  const studies = rows.length > 0 ? await studiesIn(db, studio, pupilIds) : new Map<string, Recipe>()
   const found = new Map<string, StoredEntry[]>()
   for (const row of rows) {
     const own = found.get(row.pupil_id)
-    if (own) own.push(entryOf(row))
-    else found.set(row.pupil_id, [entryOf(row)])
+    if (own) own.push(entryOf(row, studies))
+    else found.set(row.pupil_id, [entryOf(row, studies)])
   }
   return found
 }

@@ -27,7 +27,8 @@ onMounted(() =>
     weeks.value = (await ask('GET /api/pupils/:id/weeks', { id: props.pupilId })).filter(
       ({ lines }) => lines.length > 0,
     )
-    chosen.value = weeks.value[0]?.from ?? ''
+    // what is set today is not practised yet
+    chosen.value = (weeks.value.find(({ from }) => dayOf(from)! < props.view.today) ?? weeks.value[0])?.from ?? ''
   }),
 )
 const DAYS = 7
@@ -61,7 +62,8 @@ const press = (line: WeekLine, box: Box, next: Outcome | null): void =>
     </p>
     <template v-if="week">
       <p class="quiet mt-1 text-[13px]">{{ t('practice.weeks.what') }}</p>
-      <WeekBoxes :lines="week.lines" :boxes="boxes" :busy="busy" @press="press" />
+      <p v-if="boxes.every((own) => own.length === 0)" class="quiet aside mt-2">{{ t('practice.weeks.not-yet') }}</p>
+      <WeekBoxes v-else :lines="week.lines" :boxes="boxes" :busy="busy" @press="press" />
     </template>
     <HomeBoxes v-else :view="view" :busy="busy" @recorded="(all) => emit('recorded', all)" />
   </section>

@@ -56,7 +56,7 @@ const tempoOf = (each: SpokenEntry, row: R): number =>
 const heard = (each: SpokenEntry): string => {
   const day = dayOf(each)
   if (day === null) return t('practice.line.no-day', { typed: each.typed })
-  const words = day === props.today ? understood(each) : `${understood(each)}, ${shortDay(day)}`
+  const words = day === props.today || !isWhole(each) ? understood(each) : `${understood(each)}, ${shortDay(day)}`
   return each.unread.length === 0 ? words : t('practice.line.unread', { heard: words, words: each.unread.join(' ') })
 }
 

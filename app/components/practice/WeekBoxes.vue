@@ -35,7 +35,7 @@ const NEXT: Readonly<Record<Outcome | 'none', Outcome | null>> = {
         <span class="font-serif text-[16px] font-semibold">{{ titleWords(line.study) }}</span>
         <span class="quiet text-[12.5px]">{{ [apart[at], howWords(line)].filter(Boolean).join(' · ') }}</span>
       </p>
-      <p class="mt-[5px] flex flex-wrap items-end gap-[7px]">
+      <p class="mt-[5px] flex flex-wrap items-start gap-[7px]">
         <span v-for="box in own" :key="box.day" class="text-center">
           <span class="quiet block text-[11px] leading-[1.2]" aria-hidden="true">{{ weekdayShort(box.day) }}</span>
           <button
@@ -56,9 +56,11 @@ const NEXT: Readonly<Record<Outcome | 'none', Outcome | null>> = {
             {{ box.outcome ? SIGNS[box.outcome] : '' }}
           </button>
         </span>
-        <span v-if="own.every(({ outcome }) => outcome === null)" class="aside quiet text-[13.5px]">{{
-          t('lesson.since.nothing')
-        }}</span>
+        <span
+          v-if="own.length > 0 && own.every(({ outcome }) => outcome === null)"
+          class="aside quiet self-end text-[13.5px]"
+          >{{ t('lesson.since.nothing') }}</span
+        >
       </p>
       <p v-if="line.note" class="aside quiet text-[13.5px]">{{ line.note }}</p>
     </li>
@@ -67,6 +69,7 @@ const NEXT: Readonly<Record<Outcome | 'none', Outcome | null>> = {
 
 <style scoped>
 .box {
+  display: block;
   width: 22px;
   height: 22px;
   border: 1px dashed var(--color-rule);

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { completeRecipe, type RecipeInput } from '#core/instrument'
 import { calledWhole } from '#shared/paper'
-import { wordingFor } from '#shared/wording'
+import { wordingFor } from '#shared/languages'
 import { runs } from '../../support/runs'
 
 const w = wordingFor('en')

@@ -122,11 +122,11 @@ describe('a lesson', () => {
     // where nothing was set, everything since the last lesson
     const lessons = [
       {
-        ...{ date: dateOf(NOW - 5), status: 'given', time: '10:00', minutes: 30, note: '' },
+        ...{ date: dateOf(NOW - 5), status: 'given' as const, time: '10:00', minutes: 30, note: '' },
         movedTo: null,
         version: 1,
       },
-    ] as const
+    ]
     const without = viewOf({ studies: [set!], record, lessons })
     expect(without.since).toBeNull()
     expect(without.played.map(({ count }) => count)).toEqual([2, 1])

@@ -205,6 +205,7 @@ export const practice = {
   'practice.weeks.which': 'Week',
   'practice.weeks.set-on': 'set on {day}',
   'practice.weeks.other': 'another week, by study',
+  'practice.weeks.not-yet': 'Its first day is tomorrow.',
   'practice.weeks.what': 'As it was printed. Press once for clean, twice for not clean, three times to empty the box.',
   'practice.boxes.add': 'Add {count, plural, =0 {them} one {one box} other {# boxes}}',
   'practice.week.exam': 'Exam on {day}',

@@ -31,7 +31,7 @@ const router = useRouter()
 const { practice, pupil, setId, error, load } = pupilSet()
 const mounted = useMounted()
 /** The head has room for the ways on from here. */
-const wide = useMediaQuery('(min-width: 1180px)')
+const wide = useMediaQuery('(min-width: 1420px)')
 const chosen = ref<number | null>(null)
 const trying = ref(false)
 const editing = ref(false)
