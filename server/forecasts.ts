@@ -3,34 +3,40 @@ import type { ForecastsKept } from '#shared/api'
 import { packed } from '#shared/preparation'
 import { type Db, inSnapshot, listEntriesOf, listPupils, type Pool } from './db'
 import { today } from './clock'
-import { cachedAnswer } from './work'
+import { thread } from './work'
+
+type Records = Awaited<ReturnType<typeof listEntriesOf>>
 
 /** What was said of each cold test of a studio before today, and what came. */
-async function toldIn(db: Db, studio: number): Promise<Told[]> {
+async function toldIn(db: Db, studio: number, read?: Records): Promise<Told[]> {
   const pupils = await listPupils(db, studio)
-  const records = await listEntriesOf(
-    db,
-    studio,
-    pupils.map(({ id }) => id),
-  )
+  const ids = pupils.map(({ id }) => id)
+  const records = read ?? (await listEntriesOf(db, studio, ids))
   const played = pupils.flatMap(({ id, learning: { level } }) => {
     const record = records.get(id)
     return record ? [{ record: packed(record), level }] : []
   })
-  return played.length === 0 ? [] : cachedAnswer('told', { pupils: played, before: today() })
+  return played.length === 0 ? [] : thread('told', { pupils: played, before: today() })
 }
 
 /** Corrections of studios, each for a day: what is added today changes none of it. */
 const corrections = new Map<string, Correction>()
 const MAX_CACHED = 500
 
-/** How forecasts are corrected by what came true in a studio up to yesterday; worked out once a day. */
-export async function correctionOf(db: Db, studio: number): Promise<Correction> {
-  const key = `${studio} ${today()}`
+const keyOf = (studio: number): string => `${studio} ${today()}`
+/** Whether it was worked out today. */
+export const hasCorrection = (studio: number): boolean => corrections.has(keyOf(studio))
+
+/**
+ * How forecasts are corrected by what came true in a studio up to yesterday; worked out once a day.
+ * @param records of all its pupils, where they have been read already
+ */
+export async function correctionOf(db: Db, studio: number, records?: Records): Promise<Correction> {
+  const key = keyOf(studio)
   const cached = corrections.get(key)
   if (cached) return cached
   // only what is done is kept: whoever asks at the same time does not wait for somebody who may leave
-  const made = correctionBy(await toldIn(db, studio))
+  const made = correctionBy(await toldIn(db, studio, records))
   if (corrections.size >= MAX_CACHED) corrections.clear()
   corrections.set(key, made)
   return made

@@ -13,7 +13,7 @@ import {
   type Pool,
   type StampedAim,
 } from './db'
-import { correctionOf } from './forecasts'
+import { correctionOf, hasCorrection } from './forecasts'
 import { gradedBy, isGraded, isOpen, planningFor, whoIs } from './practice'
 import { today } from './clock'
 import { thread } from './work'
@@ -81,10 +81,12 @@ const gather = (pool: Pool, studio: number) =>
     const setIds = changed.map(({ setId }) => setId)
     const sets = new Map((await getSets(db, studio, setIds)).map((set) => [set.id, set]))
     const lists = new Map((await allSyllabi(db, studio)).map(({ document }) => [document.id, document]))
-    const pupilIds = [...new Set([...sets.values()].map(({ pupil }) => pupil.id))]
-    const records = await listEntriesOf(db, studio, pupilIds)
     const pupils = new Map((await listPupils(db, studio)).map((pupil) => [pupil.id, pupil]))
-    const correction = await correctionOf(db, studio)
+    // once a day everybody's record is wanted: then it is read once for both
+    const known = hasCorrection(studio)
+    const pupilIds = known ? [...new Set([...sets.values()].map(({ pupil }) => pupil.id))] : [...pupils.keys()]
+    const records = await listEntriesOf(db, studio, pupilIds)
+    const correction = await correctionOf(db, studio, known ? undefined : records)
     const gathered = { sets, lists, routes: await listRoutes(db, studio), records, pupils, correction }
     return { aims, changed, gathered }
   })

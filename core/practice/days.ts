@@ -11,8 +11,21 @@ export type Weekday = (typeof WEEKDAYS)[number]
 /** A calendar day as it is written, `2027-03-12`. */
 export type Date = string
 
+/** Days that were read: a record has the same few hundred again and again. */
+const READ = new Map<Date, number | null>()
+const MAX_READ = 5000
+
 /** A day's number; null where there is no such day. */
 export function dayOf(text: Date): number | null {
+  const known = READ.get(text)
+  if (known !== undefined) return known
+  if (READ.size >= MAX_READ) READ.clear()
+  const day = dayRead(text)
+  READ.set(text, day)
+  return day
+}
+
+function dayRead(text: Date): number | null {
   if (!WRITTEN.test(text)) return null
   const date = parseISO(text)
   return isValid(date) ? differenceInCalendarDays(date, EPOCH) : null
