@@ -1,6 +1,6 @@
 import { parseISO } from 'date-fns'
 import { dateOf } from '#core/practice'
-import { familyOf } from '#core/instrument'
+import { familyOf, type Recipe } from '#core/instrument'
 import { playersIn, realise } from '#core/realise'
 import { type Faces, lessonPages, type LessonSheetLine, type Page } from '#paper'
 import { type LessonLine, lessonViewOf, weekDays } from '../lessonView'
@@ -23,7 +23,7 @@ function lineOf(
   w: Wording,
   line: LessonLine,
   days: ReturnType<typeof weekDays>,
-  among: readonly LessonLine[],
+  among: readonly Recipe[],
 ): LessonSheetLine {
   const { study, watch, note, because, hands } = line
   const realised = realise(study, {}, 0)
@@ -34,11 +34,7 @@ function lineOf(
     study: realised,
     music: !line.test,
     hands: players.length > 1 && (own === 'right' || own === 'left') ? own : 'all',
-    title: calledApart(
-      w,
-      study,
-      among.map((other) => other.study),
-    ),
+    title: calledApart(w, study, among),
     how: [workedText(w, study, line), tempoText(w, line)].filter(Boolean).join(', '),
     minutes: w.text('practice.minutes', { minutes: line.minutes }),
     watch: w.text('lesson.sheet.watch', { said }),
@@ -72,10 +68,12 @@ export function lessonSheet(
   const title = w.text('lesson.sheet.title', { name: file.pupil.name, day })
   const days = weekDays(view)
   const plays = view.lines.map(({ study }) => familyOf(study).plays)
+  // what else the pupil plays could be meant as well
+  const among = [...view.lines.map(({ study }) => study), ...view.rows.map(({ recipe }) => recipe)]
   const lines = unlike(
     w,
     view.lines,
-    view.lines.map((line) => lineOf(w, line, days, view.lines)),
+    view.lines.map((line) => lineOf(w, line, days, among)),
   )
   const signs = strokesTold(lines.map(({ study }) => study))
   const leaf = leafOf(w, size, title, plays, file.pupil.name, { signs })

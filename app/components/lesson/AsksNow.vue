@@ -17,7 +17,12 @@ const FEW = 6
 const all = ref(false)
 const shown = computed(() => (all.value ? props.view.items : props.view.items.slice(0, FEW)))
 /** What tells each apart that is asked, in their order. */
-const apart = computed(() => apartOf(props.view.items.map(({ study }) => props.view.rows[study]!.recipe)))
+const apart = computed(() =>
+  apartOf(
+    props.view.items.map(({ study }) => props.view.rows[study]!.recipe),
+    props.view.rows.map(({ recipe }) => recipe),
+  ),
+)
 const day = computed(() => dateOf(lesson.day))
 const entries = computed(() =>
   currentEntries(lesson.record).filter(({ date, kind }) => date === day.value && kind !== 'home'),

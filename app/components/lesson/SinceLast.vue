@@ -17,6 +17,7 @@ const lesson = useLesson()
 const heading = computed(() =>
   props.view.since ? t('lesson.since.day', { day: weekdayName(props.view.since.from) }) : t('lesson.since'),
 )
+const others = computed(() => props.view.rows.map(({ recipe }) => recipe))
 const played = computed(() => {
   const names = namesOf(props.view.played.map(({ study }) => study))
   return props.view.played.map((each, at) => ({ ...each, name: names[at]! }))
@@ -40,6 +41,7 @@ const press = (line: WeekLine, box: Box, next: Outcome | null): Promise<void> =>
       v-if="view.since"
       :lines="view.since.lines"
       :boxes="view.since.boxes"
+      :among="others"
       :busy="lesson.busy"
       @press="press"
     />

@@ -17,7 +17,12 @@ const props = defineProps<{ view: LessonView }>()
 const lesson = useLesson()
 
 const lines = computed<readonly LessonLine[]>(() => props.view.lines)
-const apart = computed(() => apartOf(lines.value.map(({ study }) => study)))
+const apart = computed(() =>
+  apartOf(
+    lines.value.map(({ study }) => study),
+    props.view.rows.map(({ recipe }) => recipe),
+  ),
+)
 const days = computed(() => lesson.file!.pupil.learning.days)
 const minutes = computed(() => {
   const busiest = days.value.map((day) =>

@@ -63,7 +63,14 @@ const press = (line: WeekLine, box: Box, next: Outcome | null): void =>
     <template v-if="week">
       <p class="quiet mt-1 text-[13px]">{{ t('practice.weeks.what') }}</p>
       <p v-if="boxes.every((own) => own.length === 0)" class="quiet aside mt-2">{{ t('practice.weeks.not-yet') }}</p>
-      <WeekBoxes v-else :lines="week.lines" :boxes="boxes" :busy="busy" @press="press" />
+      <WeekBoxes
+        v-else
+        :lines="week.lines"
+        :boxes="boxes"
+        :among="view.rows.map(({ recipe }) => recipe)"
+        :busy="busy"
+        @press="press"
+      />
     </template>
     <HomeBoxes v-else :view="view" :busy="busy" @recorded="(all) => emit('recorded', all)" />
   </section>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Recipe } from '#core/instrument'
 import type { Box, WeekLine } from '#core/lesson'
 import { type Outcome, weekdayOf } from '#core/practice'
 import { titleOf } from '#core/realise'
@@ -14,11 +15,18 @@ const props = defineProps<{
   /** Of each line, day by day. */
   boxes: readonly (readonly Box[])[]
   busy: boolean
+  /** What else the pupil plays. */
+  among: readonly Recipe[]
 }>()
 const emit = defineEmits<{ press: [line: WeekLine, box: Box, next: Outcome | null] }>()
 
 const all = computed(() => props.lines.map((line, at) => ({ line, boxes: props.boxes[at]! })))
-const apart = computed(() => apartOf(props.lines.map(({ study }) => study)))
+const apart = computed(() =>
+  apartOf(
+    props.lines.map(({ study }) => study),
+    props.among,
+  ),
+)
 const SIGNS: Readonly<Record<Outcome, string>> = { right: '✓', hesitated: '~', wrong: '–' }
 const NEXT: Readonly<Record<Outcome | 'none', Outcome | null>> = {
   none: 'right',

@@ -2,6 +2,7 @@
 export const practice = {
   'practice.page': '{name}, practice record · Tactum',
   'practice.fetching': 'loading the practice record …',
+  'practice.no-pupil': 'This pupil is not in this studio.',
   'practice.no-set': '{name} has no set yet. Create one on the page Pupils.',
   'practice.no-day': 'no exam date',
   'practice.set': 'Set',

@@ -28,7 +28,7 @@ import type { EntryDraft } from '~/stores/practice'
 
 /** A pupil on the way to an exam: what was played, what is next, and whether it will do. */
 const router = useRouter()
-const { practice, pupil, setId, error, load } = pupilSet()
+const { practice, pupils, pupil, setId, error, load } = pupilSet()
 const mounted = useMounted()
 /** The head has room for the ways on from here. */
 const wide = useMediaQuery('(min-width: 1420px)')
@@ -113,6 +113,7 @@ async function askHelp(): Promise<void> {
     <p v-if="!view && !error && !practice.error && setId !== null" class="waiting quiet aside py-40 text-center">
       {{ t('practice.fetching') }}
     </p>
+    <p v-if="pupils && !pupil" class="mt-6">{{ t('practice.no-pupil') }}</p>
     <p v-if="pupil && setId === null" class="mt-6">{{ t('practice.no-set', { name: pupil.name }) }}</p>
     <template v-if="view && pupil && practice.file">
       <div class="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
