@@ -17,4 +17,14 @@ export {
   type LessonStatus,
   type WrittenLesson,
 } from './timetable'
-export { BECAUSE, type Because, type Box, boxesOf, type Planned, proposedLines, tempoSet, type Week, type WeekLine } from './week'
+export {
+  BECAUSE,
+  type Because,
+  type Box,
+  boxesOf,
+  type Planned,
+  proposedLines,
+  tempoSet,
+  type Week,
+  type WeekLine,
+} from './week'
