@@ -45,12 +45,12 @@ async function practice() {
     percent(taught.chance),
     `would be right at the exam, of each one’s worst study ${percent(taught.worst)}; first test in week one ${percent(taught.early)}; at most ${taught.fresh.toFixed(1)} new in a week; ${percent(taught.alike)} follow a like; ${percent(taught.toTempo)} came to their tempo, ${percent(taught.starved)} never left the first`,
   )
-  for (const { name, scores, within, draws } of rows) {
+  for (const { name, scores, within, draws, studies } of rows) {
     const { count, base, brier, ofBase, calibration } = scores
     print(
       `forecasts, ${name} (${count}, of ${lives} lives each)`,
       `${brier.toFixed(3)}`,
-      `Brier score; ${ofBase.toFixed(2)} of the base rate’s (${base.toFixed(2)}); calibration error ${calibration.toFixed(3)}; interval held ${Math.round(within * 100)} of 100 (${draws})`,
+      `Brier score; ${ofBase.toFixed(2)} of the base rate’s (${base.toFixed(2)}); calibration error ${calibration.toFixed(3)}; interval held ${Math.round(within * 100)} of 100 (${draws}), of studies ${Math.round(studies * 100)}`,
     )
   }
   const inHundred = (share) => `${Math.round(share * 100)}`

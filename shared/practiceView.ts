@@ -63,6 +63,8 @@ export interface Row {
   readonly planned: readonly { readonly day: number; readonly tempo: number; readonly test: boolean }[]
   /** The chance to be right if it is asked on the exam's day, or today where there is no aim. */
   readonly chance: number
+  /** What it may well be instead: four in five lie between. */
+  readonly between: { readonly low: number; readonly high: number }
 }
 
 /** One thing to do, with what to watch for. */
@@ -105,7 +107,7 @@ const rowOf = (
   { states, practiceStates }: Pick<Prepared, 'states' | 'practiceStates'>,
   today: number,
   study: number,
-): Omit<Row, 'planned' | 'chance'> => {
+): Omit<Row, 'planned' | 'chance' | 'between'> => {
   const [target, state] = [targets[study]!, states[study]!]
   return {
     ...{ study, id: file.set.studies[study]!.id, recipe: target.recipe, title: titleOf(target.recipe) },
@@ -145,6 +147,7 @@ function withoutAim(file: Practised): PracticeView {
   const rows = targets.map((_, study) => ({
     ...rowOf(file, { targets }, practiceState, today, study),
     ...{ planned: [], chance: practiceState.outlook.chances[study]! },
+    between: practiceState.outlook.between[study]!,
   }))
   return {
     ...{ today, exam: null, rows, now: practiceState.outlook, then: null, days: [], next: null, minutes: 0 },
@@ -171,7 +174,7 @@ export function viewOf(file: Practised): PracticeView {
     planned: plan.days.flatMap(({ day, items }) =>
       items.filter((item) => item.study === study).map(({ tempo, test }) => ({ day, tempo, test })),
     ),
-    chance: then.chances[study]!,
+    ...{ chance: then.chances[study]!, between: then.between[study]! },
   }))
   const next = plan.days.find(({ items }) => items.length > 0)
   const minutes = practiceDays(aim).find(({ day }) => day === next?.day)?.minutes ?? aim.minutesADay

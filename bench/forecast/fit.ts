@@ -7,7 +7,8 @@ import { openDraw } from '#core/syllabus'
 import { drawChance } from '../../core/practice/outlook'
 import { calibrated, type Points } from '../../core/practice/forecast/calibration'
 import { FEATURES, FREE_FEATURES } from '../../core/practice/forecast/features'
-import { spreadScale } from '../../core/practice/forecast/forecast'
+import { logOddsOf } from '../../core/practice/forecast'
+import { spreadScale, studyScale } from '../../core/practice/forecast/forecast'
 import { type Known, knownOf } from '../../core/practice/forecast/known'
 import { isotonic, leastSquares, logisticRegression } from './regression'
 import { HABITS } from './life'
@@ -18,6 +19,8 @@ const EACH = Number(process.env.TACTUM_LIVES ?? 40)
 const GROUPS = 8
 /** Places of the spread; each stands for as much as any other. */
 const PLACES = 20
+/** Of studies, as many are to lie within their spread. */
+const WITHIN = 0.8
 /** Log-odds that are looked through for what would have made a draw's chance true. */
 const FURTHEST = 8
 
@@ -67,6 +70,19 @@ function spreadBy(rows: readonly { readonly row: Row; readonly said: readonly nu
   return { scale: scale.map(rounded), quantiles: quantiles.map(rounded) }
 }
 
+/** How far off what is said of one study may be: the same for studies one by one. */
+function studySpreadBy(rows: readonly { readonly row: Row; readonly said: readonly number[] }[]) {
+  const missed = rows.flatMap(({ row: { from, known }, said }) =>
+    said.map((each, at) => ({
+      by: Math.abs(logOddsOf(Math.min(0.99, Math.max(0.01, from.truths[at]!))) - each),
+      scale: studyScale(known.heardOf[at]!, known.heard, from.then ? known.horizon : 0),
+    })),
+  )
+  const scale = leastSquares(missed.map(({ by, scale: values }) => ({ values, is: by })))
+  const widths = missed.map(({ by, scale: values }) => by / valueOf(scale, values)).sort((a, b) => a - b)
+  return { scale: scale.map(rounded), width: rounded(widths[Math.floor(WITHIN * widths.length)]!) }
+}
+
 const rows = casesOf(WORLDS_OF_THE_FIT, EACH, 1).map(rowOf)
 const even = rows.filter(({ from }) => from.life % 2 === 0)
 const odd = rows.filter(({ from }) => from.life % 2 === 1)
@@ -85,12 +101,12 @@ const calibration = isotonic(
   held.map(({ came }) => came),
   GROUPS,
 ).map((point) => point.map(rounded)) as unknown as Points
-const spread = spreadBy(
-  strangers.map(({ row, weights: own }) => ({
-    row,
-    said: row.values.map((values) => calibrated(calibration, valueOf(own, values))),
-  })),
-)
+const told = strangers.map(({ row, weights: own }) => ({
+  row,
+  said: row.values.map((values) => calibrated(calibration, valueOf(own, values))),
+}))
+const spread = spreadBy(told)
+const study = studySpreadBy(told)
 
 writeFileSync(
   process.argv[2]!,
@@ -102,9 +118,10 @@ export const FITTED: Fitted = {
   weights: ${JSON.stringify(weights)},
   calibration: ${JSON.stringify(calibration)},
   spread: ${JSON.stringify(spread)},
+  study: ${JSON.stringify(study)},
 }
 `,
 )
 Object.keys(FEATURES).forEach((name, at) => console.log(name.padEnd(20), weights[at]))
 console.log(calibration.map(([said, came]) => `${said} -> ${came}`).join('\n'))
-console.log(spread)
+console.log(spread, study)

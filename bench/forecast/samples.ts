@@ -18,6 +18,8 @@ export interface Case {
   /** Whether each study was right when it was asked, and what a draw's chance really was. */
   readonly came: readonly boolean[]
   readonly truth: number
+  /** What each study's chance really was. */
+  readonly truths: readonly number[]
 }
 
 const difficulties = new Map<string, number>()
@@ -49,8 +51,8 @@ export function casesOf(worlds: Readonly<Record<string, World>>, each: number, s
     return looks.flatMap((look) => {
       const common = { life, world, habit, preparation: look.preparation }
       return [
-        { ...common, then: false, came: look.asked, truth: drawn(look.chances) },
-        { ...common, then: true, came: asked, truth: drawn(chances) },
+        { ...common, then: false, came: look.asked, truth: drawn(look.chances), truths: look.chances },
+        { ...common, then: true, came: asked, truth: drawn(chances), truths: chances },
       ]
     })
   }

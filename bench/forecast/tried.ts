@@ -11,6 +11,8 @@ export interface Tried {
   /** Share of draws whose chance lay within the interval, and of how many. */
   readonly within: number
   readonly draws: number
+  /** Share of studies whose true chance lay within what was said of them. */
+  readonly studies: number
 }
 
 interface Said {
@@ -18,19 +20,21 @@ interface Said {
   readonly kept: readonly Kept[]
   readonly within: boolean
   readonly width: number
+  readonly studies: readonly boolean[]
 }
 
 function saidOf(from: Case): Said {
-  const { preparation, then, came, truth } = from
+  const { preparation, then, came, truth, truths } = from
   const { aim, targets, record } = preparation
   const forecast = forecastFor({ targets, record, today: aim.today, aim })
   const outlooks = outlooksOf(preparation, aim.today, aim)
-  const { low, high } = then ? outlooks.then : outlooks.now
+  const { low, high, between } = then ? outlooks.then : outlooks.now
   return {
     from,
     kept: (then ? forecast.then : forecast.now).map((logOdds, at) => ({ said: logistic(logOdds), came: came[at]! })),
     within: truth >= low && truth <= high,
     width: high - low,
+    studies: between.map((each, at) => truths[at]! >= each.low && truths[at]! <= each.high),
   }
 }
 
@@ -46,7 +50,9 @@ export function tried(
   const row = (name: string, is: (from: Case) => boolean): Tried => {
     const own = all.filter(({ from }) => is(from))
     const within = own.filter((said) => said.within).length / own.length
-    return { name, scores: scoresOf(own.flatMap(({ kept }) => kept)), within, draws: own.length }
+    const studies = own.flatMap((said) => said.studies)
+    const inside = studies.filter(Boolean).length / studies.length
+    return { name, studies: inside, scores: scoresOf(own.flatMap(({ kept }) => kept)), within, draws: own.length }
   }
   const rows = [
     row('all', () => true),

@@ -19,6 +19,8 @@ export interface Outlook {
   readonly high: number
   /** Each study's own chance to be right if it is asked. */
   readonly chances: readonly number[]
+  /** What each of them may well be instead: four in five lie between. */
+  readonly between: readonly { readonly low: number; readonly high: number }[]
   /** So many studies would be right, on the average, if all were asked. */
   readonly right: number
   /** Studies that would rather be wrong than right, by their place. */
@@ -68,13 +70,14 @@ function quantile(ordered: readonly number[], share: number): number {
 /**
  * What a draw comes to. Studies are off together, as good days and bad ones are the same for all: the chance is the mean
  * over the spread.
- * @param logOdds of each study @param spread how far off they may be, in log-odds: places of equal weight, in order
+ * @param logOdds of each study @param off how far each may be off by itself @param spread how far off they may be, in log-odds: places of equal weight, in order
  */
 export function outlookOf(
   draw: ExamDraw,
   logOdds: readonly number[],
   spread: readonly number[],
   besides: Besides = new Map(),
+  off: readonly number[] = logOdds.map(() => 0),
 ): Outlook {
   const at = (better: number): number => drawChance(draw, logOdds, besides, better)
   const possible = spread.map(at)
@@ -82,6 +85,7 @@ export function outlookOf(
   const chances = logOdds.map((each) => logistic(each))
   return {
     ...{ chance, chances },
+    between: logOdds.map((each, study) => ({ low: logistic(each - off[study]!), high: logistic(each + off[study]!) })),
     right: Math.round(chances.reduce((sum, each) => sum + each, 0)),
     low: Math.min(chance, at(INTERVAL.wider * quantile(spread, INTERVAL.low))),
     high: Math.max(chance, at(INTERVAL.wider * quantile(spread, INTERVAL.high))),

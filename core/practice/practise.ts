@@ -57,8 +57,8 @@ export function outlooksOf(
   const forecast = forecastFor({ ...grounds, targets }, correction)
   const besides = besidesOf(draw, grounds, correction)
   return {
-    now: outlookOf(draw, forecast.now, forecast.spreadNow, besides.now),
-    then: outlookOf(draw, forecast.then, forecast.spreadThen, besides.then),
+    now: outlookOf(draw, forecast.now, forecast.spreadNow, besides.now, forecast.offNow),
+    then: outlookOf(draw, forecast.then, forecast.spreadThen, besides.then, forecast.offThen),
   }
 }
 

@@ -5,11 +5,11 @@ import { call, setOfMajors } from '../support/http'
 
 const { open } = useBrowser()
 
-/** Pupils are found by typing once there are more than a few. */
+/** Pupils are found by typing: there are more than a few. */
 async function pupilFound(page: Page, name: string) {
   const card = page.locator('section').filter({ has: page.getByRole('heading', { name: new RegExp(`^${name}`) }) })
   const find = page.getByRole('searchbox', { name: 'Find' })
-  if (await find.isVisible()) await find.fill(name)
+  await find.fill(name)
   return card
 }
 

@@ -49,6 +49,14 @@ watch(
   },
   { immediate: true },
 )
+/** The chance, and what it may well be instead. */
+const likely = computed(() => {
+  const [chance, low, high] = [props.row.chance, props.row.between.low, props.row.between.high].map((each) =>
+    Math.round(each * 100),
+  ) as [number, number, number]
+  const day = props.exam === null ? 'none' : longDay(props.exam)
+  return t('practice.study.likely', { chance, low, high, day })
+})
 const counting = computed(() => new Set(currentEntries(props.entries).map(({ id }) => id)))
 const MAX_ENTRIES = 8
 const latest = computed(() =>
@@ -107,6 +115,7 @@ const choose = (event: Event): void => {
         })
       }}
     </p>
+    <p class="quiet text-[13.5px]">{{ likely }}</p>
     <p class="mt-3"><TempoStep v-model="bpm" :label="t('practice.tempo.of', { title: formatMessage(row.title) })" /></p>
     <OutcomeButtons
       class="mt-2"

@@ -9,6 +9,8 @@ export interface Fitted {
   readonly weights: readonly number[]
   readonly calibration: Points
   readonly spread: { readonly scale: readonly number[]; readonly quantiles: readonly number[] }
+  /** How far off what is said of one study may be: so many times what the scale says hold four in five. */
+  readonly study: { readonly scale: readonly number[]; readonly width: number }
 }
 
 /** What was said, by what came where as much was said: log-odds to log-odds. */

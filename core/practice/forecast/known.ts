@@ -26,8 +26,9 @@ export interface Known {
   readonly now: readonly (readonly number[])[]
   readonly then: readonly (readonly number[])[]
   readonly horizon: number
-  /** How much was heard cold of this pupil, in entries of today. */
+  /** How much was heard cold of this pupil, and of each study, in entries of today. */
   readonly heard: number
+  readonly heardOf: readonly number[]
 }
 
 /** Index of difficulty of what is played at a level, and what each further level adds (ours; by graded lists as they are common). */
@@ -109,5 +110,6 @@ export function knownOf(grounds: Grounds): Known {
   const values = (days: number, minutes: number) =>
     own.map((each: Evidence, at) => featuresOf(each, { ...around[at]!, ahead: minutes }, days))
   const heard = pupil.cold.right + pupil.cold.wrong
-  return { now: values(0, 0), then: aim ? values(horizon, ahead) : values(0, 0), horizon, heard }
+  const heardOf = own.map(({ cold }) => cold.right + cold.wrong)
+  return { now: values(0, 0), then: aim ? values(horizon, ahead) : values(0, 0), horizon, heard, heardOf }
 }

@@ -53,6 +53,8 @@ export const practice = {
   'practice.today.lesson': 'lesson',
   'practice.today.none': 'Nothing more is planned before the exam.',
   'practice.today.rest': 'Rest about five minutes in every half hour.',
+  'practice.study.likely':
+    '{day, select, none {Asked today} other {If asked on {day}}}: right in {chance} cases of 100, between {low} and {high} in four cases out of five.',
   'practice.known.open': 'Knows some of these already',
   'practice.known.title': 'What {name} knows already',
   'practice.known.what':

@@ -14,6 +14,7 @@ import {
   toldFrom,
   type WrittenPreparation,
 } from '#core/practice'
+import { logOddsOf } from '../../../../core/practice/forecast'
 import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import { anyPreparation, entryOf, someStudies, TODAY } from '../../../support/practice'
@@ -133,6 +134,21 @@ describe('what is said of a study', () => {
   it('is higher for what is easier for a pupil of a level', () => {
     const level = (level: number) => chancesOf({ ...term, level, record: [] }).then
     level(6).forEach((chance, at) => expect(chance).toBeGreaterThan(level(1)[at]!))
+  })
+
+  it('has a spread of its own, narrower for what was asked cold more often', () => {
+    const tested = [15, 12, 9, 6, 3].map((ago, at) =>
+      entryOf(studies[0]!, dateOf(NOW - ago), { outcome: at % 2 === 0 ? 'right' : 'wrong' }),
+    )
+    const { outlook, then } = prepare(preparationFor({ ...term, record: tested }))
+    const wide = ({ low, high }: { low: number; high: number }): number => logOddsOf(high) - logOddsOf(low)
+    for (const { chances, between } of [outlook, then]) {
+      between.forEach((own, at) => {
+        expect(own.low).toBeLessThanOrEqual(chances[at]!)
+        expect(own.high).toBeGreaterThanOrEqual(chances[at]!)
+        if (at > 0) expect(wide(between[0]!)).toBeLessThan(wide(own))
+      })
+    }
   })
 
   it('is said of what no hand can play as well: a list may ask it', () => {
