@@ -7,7 +7,7 @@ import type { PracticeState } from './state'
 /** What is as likely to go well as not would do: a study that is asked, an exam that asks some of them (ours). */
 export const EVEN = 0.5
 /**
- * The interval holds four fifths of what is thought possible, and is so much wider than the worlds of the fit would have
+ * An interval holds four fifths of what is thought possible, and is so much wider than the worlds of the fit would have
  * it: real pupils differ from those more than they from each other (ours; tried on other worlds, docs/practice.md).
  */
 const INTERVAL = { low: 0.1, high: 0.9, wider: 1.35 }
@@ -85,7 +85,10 @@ export function outlookOf(
   const chances = logOdds.map((each) => logistic(each))
   return {
     ...{ chance, chances },
-    between: logOdds.map((each, study) => ({ low: logistic(each - off[study]!), high: logistic(each + off[study]!) })),
+    between: logOdds.map((each, study) => {
+      const width = INTERVAL.wider * off[study]!
+      return { low: logistic(each - width), high: logistic(each + width) }
+    }),
     right: Math.round(chances.reduce((sum, each) => sum + each, 0)),
     low: Math.min(chance, at(INTERVAL.wider * quantile(spread, INTERVAL.low))),
     high: Math.max(chance, at(INTERVAL.wider * quantile(spread, INTERVAL.high))),
