@@ -132,9 +132,9 @@ export function shareNotes(courses: readonly Course[], from: Course): void {
     if (course === from || course.target.notesKey !== from.target.notesKey) continue
     if (course.target.hands !== from.target.hands) continue
     const { stages } = course.target
-    const has = (id: string): boolean => from.target.stages.findIndex((each) => each.id === id) < from.stage
+    const passed = new Set(from.target.stages.slice(0, from.stage).map(({ id }) => id))
     const at = course.stage
-    while (stages[course.stage]!.pace === 'slow' && has(stages[course.stage]!.id)) course.stage++
+    while (stages[course.stage]!.pace === 'slow' && passed.has(stages[course.stage]!.id)) course.stage++
     if (course.stage !== at)
       Object.assign(course, { progress: 0, left: leftFrom(course.target, course.stage, course.tempo) })
   }

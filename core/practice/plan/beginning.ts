@@ -68,8 +68,6 @@ export function mayBegin(making: Making, practice: PracticeDay): number[] {
   return [...now, ...next.slice(0, Math.max(0, room - now.length))]
 }
 
-/** Studies whose beginning a day is to have room for: in a lesson all that may be begun, else some a day. */
-export function toBegin(making: Making, practice: PracticeDay): number[] {
-  const may = mayBegin(making, practice)
-  return practice.lesson ? may : may.slice(0, NEW_A_DAY)
-}
+/** Those whose beginning a day is to have room for: in a lesson all that may be begun, else some a day. */
+export const toBegin = (may: readonly number[], { lesson }: PracticeDay): readonly number[] =>
+  lesson ? may : may.slice(0, NEW_A_DAY)

@@ -47,7 +47,7 @@ const isTest = (course: Course, practice: PracticeDay): boolean =>
   isToBeHeard(course, practice) ||
   (canBeTested(course) && (practice.testsOnly || isCold(course)))
 
-/** Studies that a day cannot do without, the most urgent first: wrong ones, late turns, tests that are due, turns. */
+/** Studies that a day cannot do without, the most urgent first: wrong ones, late turns, turns, tests that are due, what is to be heard. */
 function bound(making: Making, practice: PracticeDay): number[] {
   const { courses, turns, late, order, aim } = making
   const { day, reviewDay, testsOnly } = practice
@@ -85,10 +85,9 @@ const heardOf = ({ courses }: Making, studies: readonly number[], minutes: numbe
     .slice(0, Math.max(1, Math.floor((minutes * FOR_HEARING) / TEST_MINUTES)))
 
 /** Everything that a day is to hold, the most urgent first. */
-function wanted(making: Making, practice: PracticeDay): number[] {
+function wanted(making: Making, practice: PracticeDay, begins: readonly number[]): number[] {
   const all = bound(making, practice)
   if (practice.testsOnly) return all.toSorted(weakest(making))
-  const begins = toBegin(making, practice)
   const isHeard = (study: number): boolean =>
     isToBeHeard(making.courses[study]!, practice) && !isAgain(making.courses[study]!, practice)
   const heard = new Set(heardOf(making, all.filter(isHeard), practice.minutes))
@@ -96,12 +95,16 @@ function wanted(making: Making, practice: PracticeDay): number[] {
 }
 
 /** What a day can hold of what it cannot do without, each as short as it can be. */
-function held(making: Making, practice: PracticeDay): { slots: Slot[]; late: number[]; left: number } {
+function held(
+  making: Making,
+  practice: PracticeDay,
+  may: readonly number[],
+): { slots: Slot[]; late: number[]; left: number } {
   const { courses } = making
   let left = practice.minutes
   const slots: Slot[] = []
   const late: number[] = []
-  for (const study of wanted(making, practice)) {
+  for (const study of wanted(making, practice, toBegin(may, practice))) {
     const course = courses[study]!
     const test = isTest(course, practice)
     const minutes = test ? TEST_MINUTES : MIN_SITTING
@@ -123,7 +126,13 @@ function held(making: Making, practice: PracticeDay): { slots: Slot[]; late: num
 }
 
 /** Sittings as long as their stage wants, of what will do; then further studies, while there is time. */
-function filled(making: Making, practice: PracticeDay, slots: Slot[], spare: number, daysLeft: number): void {
+function filled(
+  making: Making,
+  practice: PracticeDay,
+  { slots, left: spare }: { readonly slots: Slot[]; readonly left: number },
+  may: readonly number[],
+  daysLeft: number,
+): void {
   const { courses, pinned, within } = making
   let left = spare
   const full = (study: number): number => courses[study]!.target.stages[courses[study]!.stage]!.minutes
@@ -142,8 +151,9 @@ function filled(making: Making, practice: PracticeDay, slots: Slot[], spare: num
     const at = pinned.get(study)
     return at === undefined || weekOf(at) < week ? null : weekOf(at) === week ? 'now' : 'later'
   }
-  const may = new Set(mayBegin(making, practice))
-  const begun = neediest(making, daysLeft, pin).filter((study) => courses[study]!.begunOn !== null || may.has(study))
+  const begun = neediest(making, daysLeft, pin).filter(
+    (study) => courses[study]!.begunOn !== null || may.includes(study),
+  )
   for (const study of begun) {
     if (left < MIN_SITTING) break
     if (slots.some((slot) => slot.study === study && (!slot.test || slot.mends))) continue
@@ -191,9 +201,10 @@ export function practised(making: Making, course: Course, day: number, minutes: 
 
 /** What a day holds, before anything of it is played. */
 export function slotsOf(making: Making, practice: PracticeDay, daysLeft: number): { slots: Slot[]; late: number[] } {
-  const { slots, late, left } = held(making, practice)
-  filled(making, practice, slots, left, daysLeft)
-  return { slots, late }
+  const may = mayBegin(making, practice)
+  const found = held(making, practice, may)
+  filled(making, practice, found, may, daysLeft)
+  return found
 }
 
 /** A day as it is played, from first to last. */

@@ -147,6 +147,16 @@ describe('two studies that differ by touch', () => {
     expect(practiceStates[1]).toBe('untried')
   })
 
+  it('of other lengths have in common what both have of it, and no stage more', () => {
+    const short = study({ material: { tonic: 'D', kind: 'major' }, octaves: 1 })
+    const long = study({ material: { tonic: 'D', kind: 'major' }, articulation: 'staccato' })
+    const { plan } = planOf({ ...term, studies: [short, long] })
+    const octaves = plan.days.flatMap(({ items }) =>
+      items.filter(({ study: at, stage, test }) => at === 1 && stage === 'octaves' && !test),
+    )
+    expect(octaves.length).toBeGreaterThan(0)
+  })
+
   it('take up the second once the first has its notes', () => {
     const shown = planOf({ ...term, studies: [legato, staccato] })
     const [first, second] = [...begun(shown).entries()].sort((a, b) => a[1] - b[1])
