@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import type { StoredEntry } from '#shared/api'
 import type { LessonFile } from '#shared/lessonFile'
 import type { LessonRow, LessonView } from '#shared/lessonView'
@@ -8,6 +8,7 @@ import { askPatiently } from '~/composables/api'
 import { newestOnly } from '~/composables/realiser'
 import { working } from '~/composables/working'
 import { opened, practised } from '~/practice'
+import { entryDay } from './entryDay'
 import { type LessonEntry, sent, undoing } from './lessonEntries'
 import { lessonStatus, lessonWeek } from './lessonWeek'
 
@@ -25,12 +26,7 @@ export const useLesson = defineStore('lesson', () => {
   const done = shallowRef<readonly Done[]>([])
   const record = computed(() => (file.value ? unpacked(file.value.record) : []))
   const newest = newestOnly()
-  /** The day that is told of where nobody says another: today, unless another was chosen. */
-  const chosenDay = ref<number | null>(null)
-  const day = computed({
-    get: () => chosenDay.value ?? view.value?.today ?? 0,
-    set: (next) => (chosenDay.value = next === view.value?.today ? null : next),
-  })
+  const { day, forget } = entryDay(view)
   let setId: string | undefined
 
   async function show(next: LessonFile): Promise<void> {
@@ -45,7 +41,8 @@ export const useLesson = defineStore('lesson', () => {
   const open = (id: string, set?: string): Promise<void> =>
     inTurn(async () => {
       if (file.value?.pupil.id !== id || setId !== set) {
-        file.value = view.value = chosenDay.value = null
+        file.value = view.value = null
+        forget()
         done.value = []
       }
       setId = set

@@ -1,10 +1,11 @@
-import { computed, type Ref, ref, type ShallowRef, shallowRef } from 'vue'
+import { type Ref, type ShallowRef, shallowRef } from 'vue'
 import type { Recipe } from '#core/instrument'
 import { dateOf, type Entry } from '#core/practice'
 import type { PracticeFile, StoredEntry } from '#shared/api'
 import { unpacked } from '#shared/preparation'
 import { ask } from '~/composables/api'
 import type { PracticeView } from '~/practice'
+import { entryDay } from './entryDay'
 import { undoing } from './lessonEntries'
 
 /** What a press says of a study; the rest follows from the item that it was pressed at. */
@@ -17,13 +18,13 @@ export type EntryDraft = Pick<Entry, 'outcome' | 'tempo'> &
   }
 
 /** A study that entries are of: in the library by its id, else as it stands. */
-export interface Told {
+interface EntryStudy {
   readonly id: string | null
   readonly recipe: Recipe
 }
 interface Added {
   readonly entry: StoredEntry
-  readonly row: Told
+  readonly row: EntryStudy
 }
 
 interface At {
@@ -39,16 +40,11 @@ export function practiceEntries({ file, view, record, show, inTurn }: At) {
   const last = shallowRef<readonly Added[]>([])
   /** What stood before it, which is said once more where it is undone. */
   let earlier: readonly StoredEntry[] = []
-  const chosenDay = ref<number | null>(null)
-  /** The day that entries are of where they say none: today, unless another was chosen. */
-  const day = computed({
-    get: () => chosenDay.value ?? view.value?.today ?? 0,
-    set: (next) => (chosenDay.value = next === view.value?.today ? null : next),
-  })
+  const { day, forget: forgetDay } = entryDay(view)
   /** Begins anew, with another set. */
   function forget(): void {
     last.value = []
-    chosenDay.value = null
+    forgetDay()
   }
 
   /** They count at once, and are sent with ids of their own, so that none is added twice. */
@@ -60,7 +56,10 @@ export function practiceEntries({ file, view, record, show, inTurn }: At) {
     return added
   }
 
-  const entryFor = (row: Told, { kind = 'lesson', minutes = 0, note = '', by = 'teacher', ...rest }: EntryDraft) => ({
+  const entryFor = (
+    row: EntryStudy,
+    { kind = 'lesson', minutes = 0, note = '', by = 'teacher', ...rest }: EntryDraft,
+  ) => ({
     ...{ id: crypto.randomUUID(), kind, minutes, note, by },
     ...(row.id ? { studyId: row.id } : { study: row.recipe }),
     date: dateOf(day.value),
@@ -68,7 +67,7 @@ export function practiceEntries({ file, view, record, show, inTurn }: At) {
     ...rest,
   })
 
-  const addAll = (all: readonly { row: Told; draft: EntryDraft }[]): Promise<void> =>
+  const addAll = (all: readonly { row: EntryStudy; draft: EntryDraft }[]): Promise<void> =>
     inTurn(async () => {
       const before = record.value
       const sent = all.map(({ row, draft }) => entryFor(row, draft))
@@ -76,10 +75,10 @@ export function practiceEntries({ file, view, record, show, inTurn }: At) {
       earlier = before
       last.value = sent.flatMap(({ id }, at) => (added.has(id) ? [{ entry: added.get(id)!, row: all[at]!.row }] : []))
     })
-  const add = (row: Told, draft: EntryDraft): Promise<void> => addAll([{ row, draft }])
+  const add = (row: EntryStudy, draft: EntryDraft): Promise<void> => addAll([{ row, draft }])
 
   /** Corrects an entry, or withdraws it; both entries stay. */
-  const correct = (row: Told, entry: StoredEntry, some: Partial<EntryDraft>): Promise<void> =>
+  const correct = (row: EntryStudy, entry: StoredEntry, some: Partial<EntryDraft>): Promise<void> =>
     inTurn(async () => {
       const { kind, outcome, tempo, hands, octaves, minutes, where, stage, date, note } = entry
       const before = { kind, outcome, tempo, hands, octaves, minutes, date, note, ...(where ? { where } : {}) }

@@ -21,10 +21,12 @@ type Worked = Pick<WeekLine, 'hands' | 'stage' | 'test'> & { readonly where?: Wh
 export function workedText(w: Wording, study: Recipe, { hands, stage, test, where = null }: Worked): string {
   const own = handOf(where) ?? hands
   const hand = own === study.hands && own === 'together' ? null : own
-  const saysHand = (stage === 'right-alone' || stage === 'left-alone') && !where && !test
+  // a test of the whole is of no stage
+  const told = where || (test && stage === 'cold') ? null : stage
+  const saysHand = told === 'right-alone' || told === 'left-alone'
   return [
     hand && !saysHand && w.text('lesson.hands', { hands: hand }),
-    stage && !where && !test && w.text('stage', { stage }),
+    told && w.text('stage', { stage: told }),
     test && w.text('lesson.test'),
     where && placeText(w, where),
   ]

@@ -34,10 +34,12 @@ type Worked = Pick<WeekLine, 'study' | 'hands' | 'stage' | 'where' | 'test'>
 export function stageWords({ study, hands, stage, where, test }: Worked): string {
   // a study for one hand says which, where its step does not
   const hand = handOf(where) ?? (hands === study.hands && hands === 'together' ? null : hands)
-  const saysHand = (stage === 'right-alone' || stage === 'left-alone') && !where && !test
+  // a test of the whole is of no stage
+  const told = where || (test && stage === 'cold') ? null : stage
+  const saysHand = told === 'right-alone' || told === 'left-alone'
   const parts = [
     hand && !saysHand && t('lesson.hands', { hands: hand }),
-    stage && !where && !test && formatMessage({ code: 'stage', params: { stage } }),
+    told && formatMessage({ code: 'stage', params: { stage: told } }),
     test && t('lesson.test'),
     where && placeWords(where),
   ]

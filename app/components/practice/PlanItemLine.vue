@@ -23,7 +23,7 @@ watch(
 )
 /** What went wrong is worked at in its place. */
 const stage = computed(() =>
-  props.item.where === undefined
+  props.item.where === undefined && (!props.item.test || props.item.stage === 'cold')
     ? formatMessage({ code: 'stage', params: { stage: props.item.stage } })
     : stageWords({ ...props.item, where: props.item.where ?? null, study: props.row.recipe }),
 )
@@ -34,7 +34,7 @@ function recorded(outcome: Outcome, where?: Where): void {
   emit('recorded', {
     ...{ outcome, tempo: notesOf(bpm.value, props.row.recipe), kind: kind.value, hands, octaves, minutes },
     ...(where ? { where } : {}),
-    ...(props.item.test ? {} : { stage: id }),
+    ...(id === 'cold' ? {} : { stage: id }),
   })
 }
 </script>

@@ -5,7 +5,7 @@ import { dateOf, type Outcome } from '#core/practice'
 export const boxEntry = (line: WeekLine, { day, entry }: Box, next: Outcome | null) => ({
   ...{ kind: 'home' as const, by: 'pupil' as const, date: dateOf(day), tempo: line.reach },
   ...{ hands: line.hands, octaves: line.octaves, outcome: next ?? ('right' as const), minutes: line.minutes },
-  ...(line.stage && !line.test ? { stage: line.stage } : {}),
+  ...(line.stage && line.stage !== 'cold' ? { stage: line.stage } : {}),
   ...(entry ? { corrects: entry } : {}),
   ...(next ? {} : { withdrawn: true }),
 })
