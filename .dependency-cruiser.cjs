@@ -11,6 +11,7 @@ const rooms = [
   'buttons',
   'sticking',
   'together',
+  'difficulty',
   'instrument',
   'realise',
   'notation',

@@ -1,6 +1,7 @@
 import type { ButtonErrors, ButtonMessages } from '#core/buttons'
 import type { CallMessages } from '#core/call'
 import type { CompareMessages } from '#core/compare'
+import type { DifficultyMessages } from '#core/difficulty'
 import type { FingeringErrors, FingeringMessages } from '#core/fingering'
 import type { FormatErrors } from '#core/formats'
 import type { InstrumentErrors, InstrumentMessages } from '#core/instrument'
@@ -17,6 +18,7 @@ type Told =
   | keyof ButtonMessages
   | keyof CallMessages
   | keyof CompareMessages
+  | keyof DifficultyMessages
   | keyof FingeringMessages
   | keyof InstrumentMessages
   | keyof MaterialMessages

@@ -38,6 +38,7 @@ export {
   type FingerRecipe,
   FIRST_FINGERS,
   HAND_SIZES,
+  type HandSize,
   LEFT_ARPEGGIOS,
   REPEATS,
   type SchoolId,

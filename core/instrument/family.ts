@@ -15,7 +15,8 @@ import type {
   LayoutRules,
 } from '../study'
 import type { Pedal } from '../sticking'
-import type { Difficulty, Together } from '../together'
+import type { Difficulty } from '../difficulty'
+import type { Together } from '../together'
 import type { PlayerRequirement, Miss, ShortField, StandsFor } from './requirement'
 import type { Phrase, Saying } from './lexicon'
 import type { Part } from './parts'

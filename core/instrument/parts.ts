@@ -1,7 +1,8 @@
+import type { Asked } from '../difficulty'
 import type { KeyStretch } from '../fingering'
 import { type Material, materialOf } from '../material'
 import { noteName } from '../pitch'
-import type { Hand, Line, Section } from '../study'
+import type { CommonRecipe, Hand, Line, Section } from '../study'
 
 /** A section of a study with its lines, and the step on which it begins. */
 export interface Part extends Section {
@@ -15,9 +16,12 @@ export interface Part extends Section {
 /** Degrees of a part; one that a bookend or another key does not have is nobody's mistake there. */
 export const degreesOf = (part: Part): number => part.material.up.length
 
-/** What the parts of a study are made of. */
-export const kindsIn = (parts: readonly Part[]): Material['kind']['id'][] =>
-  parts.map(({ material }) => material.kind.id)
+/** What difficulty has to know of a study besides its notes. */
+export const askedOf = <R extends CommonRecipe>(recipe: R, parts: readonly Part[]): Asked & { readonly recipe: R } => ({
+  recipe,
+  kinds: parts.map(({ material }) => material.kind.id),
+  keys: new Set(parts.map(({ material }) => noteName(material.tonic))).size,
+})
 
 /** A third: so far a hand goes on to wherever the line leads. */
 const NEAR = 4

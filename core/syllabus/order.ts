@@ -2,7 +2,7 @@ import { KINDS, signatureOf } from '../material'
 import { parseNote } from '../pitch'
 import { type Accepted, realise } from '../realise'
 import { isFree } from '../study'
-import type { Recipe } from '../instrument'
+import { instrumentOf, type Recipe } from '../instrument'
 
 export const ORDERS = ['shape', 'circle', 'difficulty'] as const
 export type Order = (typeof ORDERS)[number]
@@ -40,8 +40,12 @@ export function practiceOrder(studies: readonly Ordered[], by: Order): number[] 
     return sorted((at) => ranks[at]!)
   }
   if (by === 'difficulty') {
+    // the index knows no order among instruments: each one's studies stay together
+    const makes = studies.map(({ recipe }) => instrumentOf(recipe).make)
     const ranks = studies.map(({ recipe, accepted }) => realise(recipe, accepted, 0).difficulty.total)
-    return sorted((at) => ranks[at]!)
+    return places.toSorted(
+      (a, b) => makes.indexOf(makes[a]!) - makes.indexOf(makes[b]!) || ranks[a]! - ranks[b]! || a - b,
+    )
   }
   const shapes = studies.map(shapeOf)
   const first = new Map<string, number>()

@@ -1,14 +1,7 @@
 import { type ListParam, type Message, type NoteParam, messageMaker } from '../message'
-import type { Parts } from './hardness'
 
-type Part = keyof Parts
-
-/** Where hands meet, and what makes a study hard. */
-export type TogetherMessages = {
-  readonly [P in Part as `difficulty.${P}`]: null
-} & {
-  'difficulty.times': { value: number }
-  'difficulty.more': { value: number }
+/** Where hands meet. */
+export interface TogetherMessages {
   'meet.mirrored': { times: number }
   'meet.thumbs': { places: Message; times: number }
   'meet.thirds': { places: Message; times: number }

@@ -1,7 +1,6 @@
 import { noteParam } from '../fingering'
 import { listed, type Message, type NoteParam } from '../message'
 import type { Note } from '../pitch'
-import { type Difficulty, FACTORS, type Parts } from './hardness'
 import { togetherMessage } from './messages'
 import type { HandPart, Together } from './together'
 
@@ -50,14 +49,3 @@ export function meetingsMessage(together: Together, right: NamedPart, left: Name
       : []),
   ]
 }
-
-/** The parts of a difficulty that are anything at all: what each is, and how much. */
-export const difficultyMessage = ({ parts }: Difficulty): { part: Message; value: Message }[] =>
-  (Object.entries(parts) as [keyof Parts, number][])
-    .filter(([, value]) => value !== 0)
-    .map(([part, value]) => ({
-      part: togetherMessage(`difficulty.${part}`),
-      value: (FACTORS as readonly string[]).includes(part)
-        ? togetherMessage('difficulty.times', { value })
-        : togetherMessage('difficulty.more', { value }),
-    }))

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
 import { KIND_IDS, KINDS } from '#core/material'
 import { DomainError } from '#core/message'
-import { realise, type RealisedStudy } from '#core/realise'
+import { realise } from '#core/realise'
+import { COURSE, type Pair, pairsOf, RULES } from '../support/graded'
 import { someOf } from '../support/night'
 
 /** Orders on which teachers agree: common practice, no source. */
@@ -13,6 +14,7 @@ const tonicsOf = (kind: string) =>
 const BPM = { bpm: 60, notesPerBeat: 2 }
 const hard = (tonic: string, kind: string, more: object = {}): number =>
   realise({ material: { tonic, kind }, tempo: BPM, ...more } as RecipeInput, {}, 0).difficulty.total
+const indexOf = (recipe: RecipeInput): number => realise(recipe, {}, 0).difficulty.total
 const apart = (tonic: string, kind: string, more: object = {}) =>
   Math.max(hard(tonic, kind, { hands: 'right', ...more }), hard(tonic, kind, { hands: 'left', ...more }))
 
@@ -140,17 +142,46 @@ describe('strokes of mallets', () => {
   })
 })
 
-describe('what a study counts for each step', () => {
-  it('has a part for every time that the hand moves on without crossing, 2.5 each (ours)', () => {
-    // broken chords in close position: the hand is set on each inversion anew
-    const { difficulty, hands, recipe } = realise(
-      { material: { tonic: 'C', kind: 'broken-chord-major' }, hands: 'right', octaves: 1, tempo: BPM } as RecipeInput,
-      {},
-      0,
-    ) as Extract<RealisedStudy, { plays: 'fingers' }>
-    const { grips, notes, crossings } = hands.right!
-    const moved = grips!.length - 1 - crossings.length
-    expect([recipe.hands, moved > 0]).toEqual(['right', true])
-    expect(difficulty.parts.moves).toBeCloseTo((2.5 * moved) / notes.length, 2)
+describe('the index beside the order of graded lists', () => {
+  it.each(Object.keys(RULES) as (keyof typeof RULES)[])(
+    '%s: pairs that a fit saw, and a third that it did not',
+    (index) => {
+      const pairs = pairsOf(RULES[index])
+      const right = ({ easier, harder }: Pair): boolean => indexOf(easier) < indexOf(harder)
+      const seen = pairs.filter(({ fitted }) => fitted)
+      const kept = pairs.filter(({ fitted }) => !fitted)
+      if (index === 'keys') expect(pairs.length).toBeGreaterThanOrEqual(600)
+      expect(kept.length / pairs.length).toBeGreaterThanOrEqual(0.25)
+      expect(seen.filter(right).length / seen.length).toBeGreaterThanOrEqual(0.99)
+      expect(kept.filter(right).length / kept.length).toBeGreaterThanOrEqual(0.97)
+    },
+  )
+
+  it('rises from level to level of a course', () => {
+    const means = COURSE.map((level) => level.reduce((sum, recipe) => sum + indexOf(recipe), 0) / level.length)
+    expect(means).toEqual([...means].sort((a, b) => a - b))
+  })
+})
+
+describe('what never makes a study easier', () => {
+  it.each(KIND_IDS)('%s: small hands; a chromatic scale in groups of four or five', (kind) => {
+    for (const tonic of someOf(tonicsOf(kind), 3, KIND_IDS.indexOf(kind))) {
+      for (const hands of ['right', 'left', 'together']) {
+        const own = (more: object) => refusedAsNull(() => hard(tonic, kind, { hands, ...more }))
+        const average = own({})
+        if (average === null) continue
+        expect(own({ handSize: 'small' }) ?? Infinity, `${tonic} ${hands} small`).toBeGreaterThanOrEqual(average)
+        for (const chromatic of ['fours', 'fives'])
+          expect(own({ chromatic }) ?? Infinity, `${tonic} ${hands} ${chromatic}`).toBeGreaterThanOrEqual(average)
+      }
+    }
+  })
+
+  it('has parts that come to the whole', () => {
+    for (const kind of KIND_IDS) {
+      const { difficulty } = realise({ material: { tonic: 'D', kind } }, {}, 0)
+      const sum = Object.values(difficulty.parts).reduce((all, part) => all + part, 0)
+      expect(sum, kind).toBeCloseTo(difficulty.total, 0)
+    }
   })
 })

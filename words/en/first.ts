@@ -1,5 +1,6 @@
 import { buttons } from './buttons'
 import { call } from './call'
+import { difficulty } from './difficulty'
 import { errors } from './errors'
 import { fingering } from './fingering'
 import { instrument } from './instrument'
@@ -21,6 +22,7 @@ export const first = {
   ...sticking,
   ...instrument,
   ...together,
+  ...difficulty,
   ...title,
   ...call,
   ...errors,

@@ -1,24 +1,5 @@
-/** Where hands meet, and what makes a study hard. */
+/** Where hands meet. */
 export const together = {
-  'difficulty.steps': 'each step',
-  'difficulty.crossings': 'crossings',
-  'difficulty.moves': 'moves of the whole hand',
-  'difficulty.keys': 'black keys',
-  'difficulty.chords': 'double notes and chords',
-  'difficulty.leaps': 'steps wider than a tone',
-  'difficulty.form': 'the form to keep in mind',
-  'difficulty.together': 'both hands together',
-  'difficulty.strokes': 'strokes',
-  'difficulty.crossed': 'sticks crossed over',
-  'difficulty.doubles': 'doubles',
-  'difficulty.rows': 'moves between the rows',
-  'difficulty.rolls': 'rolls, by their strokes a second',
-  'difficulty.mallets': 'four mallets',
-  'difficulty.damping': 'bars stopped by a mallet',
-  'difficulty.length': 'length, by how far it travels',
-  'difficulty.tempo': 'tempo, against 120 notes a minute',
-  'difficulty.times': '× {value}',
-  'difficulty.more': '{value, number, ::sign-always}',
   'meet.mirrored':
     'Both hands take the same finger on every note, and cross at once: {times, plural, =1 {once} =2 {twice} other {# times}}.',
   'meet.thumbs': 'Thumbs meet on {places}: {times, plural, =1 {once} =2 {twice} other {# times}}.',

@@ -58,6 +58,8 @@ export interface FamilyWords {
   /** What stands where there is no reason to give, and no other way. */
   readonly noReasons: (study: RealisedStudy) => string
   readonly noOthers: Code | null
+  /** In which order the index of difficulty counts. */
+  readonly difficultyOrder: Code
   /** Which hands can be heard apart, in words. */
   readonly heard: (study: RealisedStudy) => readonly { value: 'both' | 'right' | 'left'; words: Code; note?: Code }[]
   /** What is special about a note, for a screen reader. */

@@ -6,7 +6,7 @@ import { BEYOND, PRICE_SCALE } from '#core/fingering'
 import { familyOf, type Other, type AnyPin, type Player, type RecipeInput } from '#core/instrument'
 import { printedName } from '#core/pitch'
 import { lineFor, othersOf, playersIn, type RealisedStudy } from '#core/realise'
-import { difficultyMessage } from '#core/together'
+import { partsMessage } from '#core/difficulty'
 import { viewOf, wordsOf } from '~/components/instrument'
 import type { Place } from '~/stores/desk'
 import type { Lettered } from './letters'
@@ -52,7 +52,7 @@ const isHere = ({ reason }: Lettered): boolean =>
   props.selected?.hand === reason.hand && reason.indices.includes(props.selected.index)
 const shown = computed(() => (all.value ? props.lettered : props.lettered.slice(0, SHOWN)))
 const stepAt = ({ reason }: Lettered): number => lineFor(props.study, reason.hand).notes[reason.indices[0]!]!.step
-const hardness = computed(() => difficultyMessage(props.study.difficulty))
+const hardness = computed(() => partsMessage(props.study.difficulty))
 /** Where another way departs, by note. */
 const departsAt = (each: Other): string => {
   const note = lineFor(props.study, player.value).notes[each.departs]
@@ -185,15 +185,16 @@ const priced = computed(() =>
 
     <div class="head">
       <h2>{{ t('why.why-column.how-hard') }}</h2>
-      <span class="font-serif text-[16px] font-semibold tabular-nums">{{ study.difficulty.total }}</span>
+      <span class="font-serif text-[16px] font-semibold tabular-nums">{{ Math.round(study.difficulty.total) }}</span>
     </div>
     <ul>
       <li v-for="(part, at) in hardness" :key="at" class="flex justify-between gap-3 py-[4px]">
         <span class="quiet">{{ formatMessage(part.part) }}</span><span class="whitespace-nowrap tabular-nums">{{
-          formatMessage(part.value)
+          formatMessage(part.amount)
         }}</span>
       </li>
     </ul>
+    <p class="quiet mt-2 text-[13px]">{{ t(words.difficultyOrder) }}</p>
     <p v-if="words.caution" class="quiet mt-3 text-[13px]">{{ t(words.caution) }}</p>
   </div>
 </template>

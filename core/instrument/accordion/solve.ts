@@ -8,14 +8,15 @@ import {
   type KeySchoolId,
   type Register,
 } from '../../buttons'
+import { accordionDifficulty } from '../../difficulty'
 import { fingerLine, type FingeredRecipe, type Make, noteParam, oneKey, type Pin } from '../../fingering'
 import { pitchName } from '../../pitch'
-import { type Line, type LineNote, notesPerMinute } from '../../study'
+import type { Line, LineNote } from '../../study'
 import { freeBassOf, reachOn, trebleOf } from '../../surface'
-import { accordionDifficulty, togetherOf } from '../../together'
+import { togetherOf } from '../../together'
 import type { Performance, FamilySolver } from '../family'
 import { checkHands, type FingerStretch, solvedHand, type RealisedHand } from '../hands'
-import { kindsIn, type Part } from '../parts'
+import { askedOf, type Part } from '../parts'
 import { bellowsOf, type BellowsChange } from './bellows'
 
 /** The left hand on the board. */
@@ -126,7 +127,7 @@ export const ACCORDION_PERFORMER: FamilySolver<AccordionRecipe, SolvedAccordion>
       bellows: bellowsOf(recipe, parts, rhythm),
       registers: recipe.accordion.registers,
       ...(together ? { together } : {}),
-      difficulty: accordionDifficulty(right, bass ?? left, notesPerMinute(recipe.tempo), kindsIn(parts)),
+      difficulty: accordionDifficulty(right, bass ?? left, askedOf(recipe, parts)),
     }
   },
   landings(recipe, material, line) {

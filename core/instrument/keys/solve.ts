@@ -1,9 +1,10 @@
 import { fingerLine, type FingerRecipe, oneKey, type Pin } from '../../fingering'
-import { type Hand, notesPerMinute } from '../../study'
-import { difficultyOf, togetherOf } from '../../together'
+import type { Hand } from '../../study'
+import { keyDifficulty } from '../../difficulty'
+import { togetherOf } from '../../together'
 import type { Performance, FamilySolver } from '../family'
 import { checkHands, type FingerStretch, solvedHand, type RealisedHand } from '../hands'
-import { kindsIn } from '../parts'
+import { askedOf } from '../parts'
 
 export type { RealisedHand }
 
@@ -24,7 +25,7 @@ export const KEYS_PERFORMER: FamilySolver<FingerRecipe, SolvedHands> = {
     for (const { hand } of lines) hands[hand] = solvedHand(hand, recipe.pins, parts, wanted, finger)
     const { right, left } = hands
     const together = right && left ? togetherOf(right, left) : undefined
-    const difficulty = difficultyOf(hands, together, notesPerMinute(recipe.tempo), kindsIn(parts))
+    const difficulty = keyDifficulty([right, left], together, askedOf(recipe, parts))
     return { plays: 'fingers', hands, ...(together ? { together } : {}), difficulty }
   },
   landings: (recipe, material, line) =>

@@ -1,12 +1,12 @@
+import { malletDifficulty } from '../../difficulty'
 import { pitchName } from '../../pitch'
 import { type MalletRecipe, type StickAlternative, type Sticking, stickLine, type StickPin } from '../../sticking'
-import { type LineNote, notesPerMinute, studyError, type Rhythm, type Stick } from '../../study'
+import { type LineNote, studyError, type Rhythm, type Stick } from '../../study'
 import { malletInstrument } from '../../surface'
-import { stickDifficulty } from '../../together'
 import type { Performance, FamilySolver, PlacedSign, Wanted } from '../family'
 import { instrumentMessage } from '../messages'
 import { checkPinned, joinedReasons, type PartPin, pinsWithin, renumbered } from '../partPins'
-import { degreesOf, type HandStretch, type Part, sticksGoOn, stretchesOf } from '../parts'
+import { askedOf, degreesOf, type HandStretch, type Part, sticksGoOn, stretchesOf } from '../parts'
 import { checkAccepted } from '../pins'
 import { pedalSigns, ringingOf } from './ringing'
 
@@ -144,7 +144,7 @@ export const MALLETS_PERFORMER: FamilySolver<MalletRecipe, SolvedSticks> = {
     const count = parts.reduce((sum, part) => sum + part.lines[0]!.notes.length, 0)
     checkAccepted(count, wanted.accepted.sticks, 'sticks')
     const sticking = stickedLine(recipe, parts, rhythm, wanted)
-    const difficulty = stickDifficulty(sticking, notesPerMinute(recipe.tempo))
+    const difficulty = malletDifficulty(sticking, askedOf(recipe, parts))
     return { plays: 'sticks', sticking, pedal: pedalSigns(recipe, sticking.notes, rhythm), difficulty }
   },
   landings: () => {

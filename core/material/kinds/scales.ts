@@ -28,7 +28,7 @@ export const SCALES = {
     form: 'natural',
     ...bothWays(NATURAL),
     modeOf: { base: 'major', degree: 6 },
-    memory: 0.3,
+    memory: 0.5,
     written: 'natural minor',
     takes: {
       thirds: { id: 'double-thirds-natural-minor' },
@@ -42,7 +42,7 @@ export const SCALES = {
     ...MINOR,
     form: 'harmonic',
     ...bothWays(degrees([0, 2, 3, 5, 7, 8, 11])),
-    memory: 1.8,
+    memory: 2.6,
     written: 'harmonic minor',
     takes: {
       thirds: { id: 'double-thirds-harmonic-minor' },
@@ -58,7 +58,7 @@ export const SCALES = {
     form: 'melodic',
     up: MELODIC,
     down: NATURAL,
-    memory: 3.8,
+    memory: 5.6,
     written: 'melodic minor',
     takes: {
       thirds: { id: 'double-thirds-melodic-minor' },
@@ -70,7 +70,7 @@ export const SCALES = {
     ...MINOR,
     form: 'jazz',
     ...bothWays(MELODIC),
-    memory: 2.4,
+    memory: 3.4,
     written: 'jazz melodic minor',
     takes: {
       triads: { id: 'diatonic-triads-melodic-minor-jazz' },

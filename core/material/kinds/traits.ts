@@ -51,7 +51,7 @@ export interface Traits {
   readonly starts: 'tonic' | 'chord-notes' | 'anywhere'
   /** On which degree of a key it stands when it is named by that key; null where it is named by its own root. */
   readonly ofKey: Interval | null
-  /** How much harder than a major scale it is to keep in mind (ours; see together/difficulty.ts). */
+  /** How much harder than a major scale it is to keep in mind, to 10 (ours). */
   readonly memory: number
   /** Bases that are played as scales over this chord, the usual one first. */
   readonly scales?: readonly string[]

@@ -262,6 +262,15 @@ describe('from a grade to a set', () => {
     const order = practiceOrder(studies, 'difficulty')
     expect(order.map((at) => hard[at])).toEqual(hard.toSorted((a, b) => a - b))
   })
+
+  it('is never ordered by difficulty across instruments: each one’s studies stay together', () => {
+    const of = (instrument: string, tonic: string) => {
+      const study = realise({ instrument, material: { tonic, kind: 'major' }, octaves: 1 }, {}, 0)
+      return { recipe: study.recipe, accepted: acceptedOf(study) }
+    }
+    const studies = [of('piano', 'B'), of('marimba-4.3', 'B'), of('piano', 'C'), of('marimba-5.0', 'C')]
+    expect(practiceOrder(studies, 'difficulty')).toEqual([2, 0, 3, 1])
+  })
 })
 
 describe('where things stand', () => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { familyOf, INSTRUMENTS, type RecipeInput } from '#core/instrument'
 import { othersOf, playersIn, realise, type RealisedStudy } from '#core/realise'
-import { difficultyMessage } from '#core/together'
+import { partsMessage } from '#core/difficulty'
 import { english } from '../../support/english'
 import { someOf } from '../../support/night'
 import { PARTS, strangeParts } from '../../support/parts'
@@ -29,7 +29,7 @@ function wordsOf(study: RealisedStudy): string[] {
   const stages = route.stages(study.recipe, route.usual)
   return [
     english(study.title),
-    ...english(difficultyMessage(study.difficulty).map(({ part }) => part)),
+    ...english(partsMessage(study.difficulty).map(({ part }) => part)),
     ...english(family.meetings(study)),
     ...playersIn(study).flatMap((player) => [
       ...english(family.lineOf(study, player).reasons.map(({ message }) => message)),

@@ -118,6 +118,8 @@ export const accordion = {
   'accordion.shown.facing': 'seen from the front',
   'accordion.hint': 'Click a finger, or tab to the score and use the arrow keys. 1 to 5 pins it, 0 unpins it.',
   'accordion.no-reasons': 'Nothing to explain: the hand stays where it is.',
+  'accordion.difficulty-order':
+    'The number compares accordion studies only, in the order of graded lists: staccato after legato. Some teachers begin with staccato.',
   'accordion.caution': 'Sit to practise. Set the straps so that the instrument does not hang from the left arm.',
   'accordion.caution.paper':
     'An accordion weighs 5 to 12 kg: set the straps, sit to practise, lift it with both hands. Rest about five minutes in every half hour.',

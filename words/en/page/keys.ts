@@ -73,6 +73,8 @@ export const keys = {
   'keys.words.pin-grip': 'Pin this grip',
   'keys.words.free-grip': 'Unpin this grip',
   'keys.words.how-to-pin': 'Click a finger, or tab to the score and use the arrow keys. 1 to 5 pins it, 0 unpins it.',
+  'keys.words.difficulty-order':
+    'The number compares piano studies in the order of graded lists: C major first, staccato after legato. Some teachers begin with B major, which lies well under the hand, or with staccato.',
   'keys.words.no-alternative': 'There is no other fingering for this hand.',
   'keys.words.both-hands': 'both hands',
   'keys.words.hear-right': 'right hand sounds',

@@ -1,5 +1,7 @@
 /** Sticks on bars. */
 export const mallets = {
+  'mallets.difficulty-order':
+    'The number compares studies on this instrument only. It counts the strokes of the whole line.',
   'mallets.bar-map.double-stops': '{count} double stops lie on both rows: turn the forearm, and mind the flam.',
   'mallets.bar-map.right': 'right',
   'mallets.bar-map.left': 'left',

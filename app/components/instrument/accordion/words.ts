@@ -69,6 +69,7 @@ export const words: FamilyWords = {
   headings: { why: 'why.why-fingering', others: 'why.other-fingerings' },
   noReasons: () => t('accordion.no-reasons'),
   noOthers: 'keys.words.no-alternative',
+  difficultyOrder: 'accordion.difficulty-order',
   heard: (study) =>
     playersIn(study).length < 2
       ? []

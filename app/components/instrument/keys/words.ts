@@ -49,6 +49,7 @@ export const words: FamilyWords = {
   headings: { why: 'why.why-fingering', others: 'why.other-fingerings' },
   noReasons,
   noOthers: 'keys.words.no-alternative',
+  difficultyOrder: 'keys.words.difficulty-order',
   heard: (study) =>
     playersIn(study).length < 2
       ? []

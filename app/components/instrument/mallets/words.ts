@@ -58,6 +58,7 @@ export const words: FamilyWords = {
   headings: { why: 'why.why-sticking', others: 'why.other-stickings' },
   noReasons: () => t('mallets.words.no-alternative'),
   noOthers: null,
+  difficultyOrder: 'mallets.difficulty-order',
   heard: (study) =>
     sticksOf(study).sticking.mallets
       ? []

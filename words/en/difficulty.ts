@@ -1,0 +1,21 @@
+/** What makes a study hard. */
+export const difficulty = {
+  'difficulty.key': 'the key',
+  'difficulty.form': 'the form to keep in mind',
+  'difficulty.shape': 'moves of the hand',
+  'difficulty.leaps': 'steps wider than a tone',
+  'difficulty.doubles': 'double notes and chords',
+  'difficulty.together': 'both hands together',
+  'difficulty.motion': 'how the hands move against each other',
+  'difficulty.length': 'length',
+  'difficulty.speed': 'speed',
+  'difficulty.touch': 'touch',
+  'difficulty.rhythm': 'rhythm',
+  'difficulty.board': 'the buttons of the left hand',
+  'difficulty.sticks': 'the sticking',
+  'difficulty.rolls': 'rolls',
+  'difficulty.damping': 'bars stopped by a mallet',
+  'difficulty.amount.much': 'much of it',
+  'difficulty.amount.some': 'some of it',
+  'difficulty.amount.little': 'a little',
+} as const
