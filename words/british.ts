@@ -26,7 +26,7 @@ export const british = {
   'name.value':
     '{dotted, select, yes {dotted } other {}}{triplet, select, yes {triplet } other {}}{value, select, whole {semibreve} half {minim} quarter {crotchet} eighth {quaver} sixteenth {semiquaver} other {demisemiquaver}}',
   'diff.moved':
-    'the same {by, plural, =1 {a semitone} =2 {a tone} other {# semitones}} {way, select, up {up} other {down}}',
+    'transposed {by, plural, =1 {a semitone} =2 {a tone} other {# semitones}} {way, select, up {up} other {down}}',
   'diff.degree':
     'degree {degree} lies {by, plural, =1 {a semitone} =2 {a tone} other {# semitones}} {way, select, up {higher} other {lower}}',
   'call.long-notes': 'Studies are written in crotchets to demisemiquavers. Minims and semibreves are not available.',

@@ -1,11 +1,11 @@
+import { instrumentOf, type Player } from '../instrument'
 import { pitchName } from '../pitch'
-import { acceptedOf, crossingsOf, lineFor, PLAYERS, playersIn, type RealisedStudy } from '../realise'
-import type { Player } from '../instrument'
-import { KINDS } from '../material'
-import { type Finger, isFree, type Stick } from '../study'
-import { aligned, type Aligned, type ComparedLine, type Side } from './align'
+import { PLAYERS, playersIn, type RealisedStudy } from '../realise'
+import type { Finger, Stick } from '../study'
+import { aligned, type Aligned, alteredBy, type Side } from './align'
+import { comparedLine, type ComparedLine } from './line'
 
-/** Two notes (or fingers) that stand in one place and differ; `a` and `b` are their places in the two lines. */
+/** Two notes (or fingers) that are one key, letter or degree and differ; `a` and `b` are their places in the two lines. */
 interface Change<T> {
   readonly a: number
   readonly b: number
@@ -32,14 +32,11 @@ export interface Differences {
   readonly hands: Partial<Record<Player, HandDifferences>>
   /** Hands (or sticks) that only one of the two has. */
   readonly handsOnly: { readonly a: readonly Player[]; readonly b: readonly Player[] }
-  readonly difficulty: { readonly from: number; readonly to: number }
+  /** Null between two instruments: the index knows no order among them. */
+  readonly difficulty: { readonly from: number; readonly to: number } | null
 }
 
 const both = ({ a, b }: Aligned): { a: number; b: number }[] => (a === null || b === null ? [] : [{ a, b }])
-
-/** Semitones from the side's lowest note, so that studies in different keys or octaves can be compared. */
-export const raised = ({ part, indices }: Pick<Side, 'part' | 'indices'>, index: number): number =>
-  part.midi[index]! - Math.min(...indices.map((at) => part.midi[at]!))
 
 /** Notes of both that lie elsewhere; another note lies elsewhere anyhow. */
 function movedPlaces(a: Side, b: Side, met: readonly { a: number; b: number }[]): Pick<HandDifferences, 'places'> {
@@ -57,7 +54,7 @@ function differencesOf(a: Side, b: Side): HandDifferences {
   const [byA, byB] = [lands(a), lands(b)]
   return {
     notes: met
-      .filter((pair) => raised(a, pair.a) !== raised(b, pair.b))
+      .filter((pair) => alteredBy(a, b, pair) !== 0)
       .map((pair) => ({
         ...pair,
         from: pitchName(a.part.notes[pair.a]!.pitch),
@@ -78,35 +75,26 @@ function differencesOf(a: Side, b: Side): HandDifferences {
   }
 }
 
-/** Degrees to the octave of what is one line in one key. */
-function degreesIn({ recipe, sections }: RealisedStudy): number | null {
-  if (isFree(recipe.material) || sections) return null
-  const { texture, up } = KINDS[recipe.material.kind]
-  return texture === 'cadence' ? null : up.length
-}
+/** All notes of a line. */
+export const wholeOf = (part: ComparedLine): Side => ({ part, indices: part.notes.map((_, at) => at), legs: true })
 
-/** A player's line as it is compared. */
-export const comparedLine = (study: RealisedStudy, player: Player): ComparedLine => ({
-  ...lineFor(study, player),
-  marks: (acceptedOf(study) as Record<Player, readonly (Finger | Stick)[]>)[player],
-  crossings: crossingsOf(study, player),
-  degrees: degreesIn(study),
-})
-
-const whole = (part: ComparedLine): Side => ({ part, indices: part.notes.map((_, at) => at), legs: true })
-
-/** What changes from one study to another, hand by hand, degree for degree over the lowest note of each. */
+/** What changes from one study to another, hand by hand: on one tonic key for key, on two degree for degree. */
 export function compareStudies(a: RealisedStudy, b: RealisedStudy): Differences {
   const hands: Partial<Record<Player, HandDifferences>> = {}
   const only: { a: Player[]; b: Player[] } = { a: [], b: [] }
   const [inA, inB] = [playersIn(a), playersIn(b)]
   for (const player of PLAYERS) {
     const [own, other] = [inA.includes(player), inB.includes(player)]
-    if (own && other) hands[player] = differencesOf(whole(comparedLine(a, player)), whole(comparedLine(b, player)))
+    if (own && other) hands[player] = differencesOf(wholeOf(comparedLine(a, player)), wholeOf(comparedLine(b, player)))
     else if (own) only.a.push(player)
     else if (other) only.b.push(player)
   }
-  return { hands, handsOnly: only, difficulty: { from: a.difficulty.total, to: b.difficulty.total } }
+  const ranked = instrumentOf(a.recipe).make === instrumentOf(b.recipe).make
+  return {
+    hands,
+    handsOnly: only,
+    difficulty: ranked ? { from: a.difficulty.total, to: b.difficulty.total } : null,
+  }
 }
 
 /** Notes of one leg from the lowest up; the note at a turn belongs to both. */

@@ -25,4 +25,4 @@ export {
 export { fittedRecipe, realise, takeAlternative } from './realise'
 export { laidDown, notesIn } from './size'
 export type { RealisedStudy } from './study'
-export { apartMessage, materialName, octavesMessage, titleOf } from './title'
+export { apartMessage, materialName, octavesMessage, titleOf, type TitleParts, titleParts } from './title'

@@ -37,22 +37,36 @@ export const materialName = ({ material }: Pick<CommonRecipe, 'material'>): Mess
 
 const some = (message: Message | null): Message[] => (message ? [message] : [])
 
-/** “G♯ harmonic minor, hands together, two octaves”. */
-export function titleOf(recipe: Recipe): Message {
+/** What a title is made of: what is played, by which hands, how far apart and how long, which way, and what else. */
+export interface TitleParts {
+  readonly what: Message
+  readonly by: Message
+  readonly apart: readonly Message[]
+  readonly length: readonly Message[]
+  readonly way: readonly Message[]
+  readonly rest: readonly Message[]
+}
+
+export function titleParts(recipe: Recipe): TitleParts {
   const family = familyOf(recipe)
   const { material, course, octaves } = recipe
   const rest = [...shapeMessage(recipe), ...family.alsoMessage(recipe)]
-  const what = materialName(recipe)
-  const by = family.playedBy(recipe)
+  const common = { what: materialName(recipe), by: family.playedBy(recipe), rest }
   if (isFree(material)) {
     const back =
       course === 'up' ? [] : [course === 'up-down' ? titleMessage('course.back') : titleMessage('course', { course })]
-    return joined([what, by, ...back, ...rest], 'comma')
+    return { ...common, apart: [], length: [], way: back }
   }
   const cadence = KINDS[material.kind].texture === 'cadence'
   const way = cadence || course === 'up-down' ? [] : [titleMessage('course', { course })]
   const length = (cadence && octaves === 1) || !family.inOctaves(recipe) ? [] : [octavesMessage(octaves)]
-  return joined([what, by, ...some(apartMessage(recipe)), ...length, ...way, ...rest], 'comma')
+  return { ...common, apart: some(apartMessage(recipe)), length, way }
+}
+
+/** “G♯ harmonic minor, hands together, two octaves”. */
+export function titleOf(recipe: Recipe): Message {
+  const { what, by, apart, length, way, rest } = titleParts(recipe)
+  return joined([what, by, ...apart, ...length, ...way, ...rest], 'comma')
 }
 
 /** The other name of the same keys, if it is usual. */

@@ -170,7 +170,7 @@ describe('an accordion teacher’s lesson, by keyboard', () => {
     await callStudy(page, 'D major accordion one octave')
     await shown(page, 'left', '4323')
     await page.getByRole('link', { name: 'Compare side by side' }).click()
-    await page.getByText('left hand: no finger changes').waitFor()
+    await page.getByText('left hand: the same fingers on the same notes').waitFor()
     expect(await page.getByText(/stick/).count()).toBe(0)
     // the strokes stand under the notes with which they fall, every second one
     const cells = page.locator('tbody').first().locator('tr.left td')

@@ -260,7 +260,7 @@ describe('side by side', () => {
       await page.getByRole('link', { name: 'Compare side by side' }).focus()
       await page.keyboard.press('Enter')
       await page.getByRole('button', { name: 'Beside: black-key pivot' }).waitFor()
-      await page.getByText('right hand: no finger changes').waitFor()
+      await page.getByText('right hand: the same fingers on the same').waitFor()
       await page.getByRole('button', { name: 'Beside: black-key pivot' }).focus()
       await page.keyboard.press('Enter')
       await page.keyboard.type('three')

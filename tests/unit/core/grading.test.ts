@@ -265,7 +265,7 @@ describe('from a grade to a set', () => {
 
   it('is never ordered by difficulty across instruments: each one’s studies stay together', () => {
     const of = (instrument: string, tonic: string) => {
-      const study = realise({ instrument, material: { tonic, kind: 'major' }, octaves: 1 }, {}, 0)
+      const study = realise({ instrument, material: { tonic, kind: 'major' }, octaves: 1 } as RecipeInput, {}, 0)
       return { recipe: study.recipe, accepted: acceptedOf(study) }
     }
     const studies = [of('piano', 'B'), of('marimba-4.3', 'B'), of('piano', 'C'), of('marimba-5.0', 'C')]

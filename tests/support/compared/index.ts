@@ -1,0 +1,5 @@
+import { FIRST } from './first'
+import { SECOND } from './second'
+import { THIRD } from './third'
+
+export const COMPARED_PAIRS = [...FIRST, ...SECOND, ...THIRD]
