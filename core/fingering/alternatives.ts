@@ -160,11 +160,12 @@ function otherShapes({ run, line, pins, sequences }: Task, most: number): Candid
       (_, place) => !sameFingers(sequence.fingersByStep[place]!, chosen!.fingersByStep[place]),
     )
     if (at < 0) return []
-    const { notes, struck } = sequence.units[at]!
-    const row = notes.map((note) => fingers[note]!).join(struck ? '/' : ' ')
-    const place = struck
-      ? fingeringMessage('shape.chord', { notes: namesOf(line, notes) })
-      : fingeringMessage('shape.repeats', { fingers: row })
+    const { notes, lies } = sequence.units[at]!
+    const row = notes.map((note) => fingers[note]!).join(lies === 'struck' ? '/' : ' ')
+    const place =
+      lies === 'struck' || sequence.inverts
+        ? fingeringMessage('shape.chord', { notes: namesOf(line, notes) })
+        : fingeringMessage('shape.repeats', { fingers: row })
     const message = sentence(place, [], price)
     return [{ kind: 'shape', fingers, price, pattern: inText(row), message }]
   })
@@ -205,8 +206,8 @@ export function alternativesTo(
   ].sort((a, b) => a.price - b.price)
   const seen = new Set([likeness(run, own)])
   return candidates
-    .filter(({ fingers }) => {
-      const like = likeness(run, fingers)
+    .filter(({ fingers, kind }) => {
+      const like = kind === 'shape' ? fingers.join() : likeness(run, fingers)
       return !seen.has(like) && seen.add(like)
     })
     .slice(0, most)

@@ -41,9 +41,17 @@ function sameCost(school: School, a: Touch, b: Touch, onCost?: CostListener): nu
   return school.slides && isSlide(a.midi, b.midi) ? termCost('slide', 1, school, onCost) : Infinity
 }
 
+const MINOR_THIRD = 3
+
 function gripCost(school: School, a: Touch, b: Touch, onCost?: CostListener): number {
   const between = Math.max(0, Math.abs(a.finger - b.finger) - 1)
-  return termCost('skipped-finger', between, school, onCost) + spanCost(school, a, b, onCost)
+  const three = Math.min(a.finger, b.finger) === 3 && Math.max(a.finger, b.finger) === 4
+  const third = three && Math.abs(a.midi - b.midi) >= MINOR_THIRD
+  return (
+    termCost('skipped-finger', between, school, onCost) +
+    termCost('third-and-fourth', third ? 1 : 0, school, onCost) +
+    spanCost(school, a, b, onCost)
+  )
 }
 
 /**

@@ -5,7 +5,14 @@ import type { SchoolId } from './settings'
 
 /** Cost terms that name the finger that is crossed, and those that no note says more of. */
 export const OF_CROSSING = ['pass-at-white', 'pass-by-two', 'pass-by-five'] as const
-export const OF_NOTHING = ['pass', 'far-pass', 'four-before-three', 'skipped-finger', 'cramped'] as const
+export const OF_NOTHING = [
+  'pass',
+  'far-pass',
+  'four-before-three',
+  'third-and-fourth',
+  'skipped-finger',
+  'cramped',
+] as const
 type OfCrossing = (typeof OF_CROSSING)[number]
 type OfNothing = (typeof OF_NOTHING)[number]
 

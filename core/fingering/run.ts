@@ -280,6 +280,7 @@ export const runCost = (run: Run, fingers: readonly Finger[]): number =>
  * A run after a pattern; the hand may be lifted only if the notes cannot be played without it.
  * @param moved notes to which it moves as a whole
  * @param joints notes on which another key begins
+ * @param growing it comes back from farther on each time
  */
 export function runOf(
   school: School,
@@ -287,8 +288,9 @@ export function runOf(
   habitFor: (steps: readonly HandStep[]) => Habit,
   moved?: ReadonlySet<number>,
   joints?: ReadonlySet<number>,
+  growing = false,
 ): Run {
-  const steps = stepsOf(line, moved, joints)
+  const steps = stepsOf(line, moved, joints, growing)
   const run: Run = { school, line, steps, habit: habitFor(steps), lifts: false, prices: new Prices() }
   if (leaps(run)) return { ...run, lifts: true, prices: new Prices() }
   const alone = run.habit.every(Boolean) && !steps.some(({ joint }) => joint)

@@ -16,6 +16,7 @@ export const TERMS = [
   'fourth-on-white',
   'four-before-three',
   'third-in-triad',
+  'third-and-fourth',
   'black-off-group',
   'black-without-third',
   'white-without-thumb',

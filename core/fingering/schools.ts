@@ -52,6 +52,7 @@ export const CONSERVATORY: School = {
     'fourth-on-white': 3,
     'four-before-three': 2,
     'third-in-triad': 0,
+    'third-and-fourth': 0,
     'black-off-group': 0,
     'black-without-third': 0,
     'white-without-thumb': 0,
@@ -155,6 +156,15 @@ const CHROMATIC: Record<FingeringSettings['chromatic'], { weights: Weights; insi
   },
 }
 
+/** In chromatic double notes each key has its two fingers wherever one starts: all but the ends keep them. */
+const CHROMATIC_PAIRS: Weights = { 'off-pattern': 400, 'double-end': 60, 'tonic-without-thumb': 0 }
+
+/** 3 and 4 lie too close together for a minor third in a triad. */
+const TRIAD: Weights = { 'third-and-fourth': 1000 }
+
+/** So a finger may be left out within a minor third, whichever its keys, mm. */
+const TRIAD_SKIP_ROOM = 32
+
 /** Over a black third 4 and 2 lie close together; whoever wants 4 everywhere accepts that. */
 const ALWAYS_FOUR: Weights = { 'third-in-triad': 60, cramped: 5 }
 
@@ -186,10 +196,16 @@ const MANNERS = new Map<string, CostProfile>()
 /** What of a material has habits of its own. */
 interface Habits {
   readonly chromatic: boolean
+  readonly chromaticPairs: boolean
   readonly triad: boolean
 }
 
-function costProfileOf(settings: FingeringSettings, hand: Hand, { chromatic, triad }: Habits, make: Make): CostProfile {
+function costProfileOf(
+  settings: FingeringSettings,
+  hand: Hand,
+  { chromatic, chromaticPairs, triad }: Habits,
+  make: Make,
+): CostProfile {
   const school = ALL_SCHOOLS[settings.school]
   const habit = chromatic && !HABITLESS.includes(school.id) ? CHROMATIC[settings.chromatic] : { weights: {} }
   const four = triad && hand === 'left' && settings.leftArpeggio === 'always-four' ? ALWAYS_FOUR : {}
@@ -197,7 +213,17 @@ function costProfileOf(settings: FingeringSettings, hand: Hand, { chromatic, tri
   return {
     ...school,
     ...('inside' in habit && habit.inside ? { inside: habit.inside } : {}),
-    weights: dearerBy({ ...school.weights, ...habit.weights, ...four }, make),
+    weights: dearerBy(
+      {
+        ...school.weights,
+        ...habit.weights,
+        ...(triad ? TRIAD : {}),
+        ...(chromaticPairs ? CHROMATIC_PAIRS : {}),
+        ...four,
+      },
+      make,
+    ),
+    ...(triad ? { skipRoom: TRIAD_SKIP_ROOM } : {}),
     reach: scaled(school.reach, by),
     chordReach: scaled(school.chordReach, by),
     widest: scaled(school.widest, by),
@@ -215,12 +241,14 @@ export function costProfileFor(
   make = PIANO_MAKE,
 ): CostProfile {
   const chromatic = material.kind.spelling === 'plain' && !material.kind.second
+  const chromaticPairs = material.kind.spelling === 'plain' && material.kind.second !== undefined
   const triad = material.kind.family === 'arpeggio'
   const { school, leftArpeggio, handSize } = settings
-  const key = [make.id, school, hand, handSize, triad && leftArpeggio, chromatic && settings.chromatic].join(' ')
+  const habits = [triad && leftArpeggio, chromatic && settings.chromatic, chromaticPairs]
+  const key = [make.id, school, hand, handSize, ...habits].join(' ')
   const known = MANNERS.get(key)
   if (known) return known
-  const costProfile = { ...costProfileOf(settings, hand, { chromatic, triad }, make), key }
+  const costProfile = { ...costProfileOf(settings, hand, { chromatic, chromaticPairs, triad }, make), key }
   MANNERS.set(key, costProfile)
   return costProfile
 }
@@ -228,29 +256,26 @@ export function costProfileFor(
 /** Without a pattern the hand at rest is the measure: fingers over their keys rather than a particular finger. */
 const AT_EASE: Weights = { 'skipped-finger': 0, 'hand-shape': 0.06, 'fourth-on-white': 1 }
 
-const SHAPELY = new WeakMap<CostProfile, CostProfile>()
+/** Profiles that differ from others by some weights, each made once. */
+function variantBy(weights: Weights): (profile: CostProfile) => CostProfile {
+  const made = new WeakMap<CostProfile, CostProfile>()
+  return (profile) => {
+    const known = made.get(profile)
+    if (known) return known
+    const variant = { ...profile, weights: { ...profile.weights, ...weights } }
+    made.set(profile, variant)
+    return variant
+  }
+}
 
 /** Where no octave repeats there is no habit to keep, and the hand's own shape decides. */
-export function shapely(costProfile: CostProfile): CostProfile {
-  const known = SHAPELY.get(costProfile)
-  if (known) return known
-  const made = { ...costProfile, weights: { ...costProfile.weights, ...AT_EASE } }
-  SHAPELY.set(costProfile, made)
-  return made
-}
+export const shapely = variantBy(AT_EASE)
 
-/** A shape that a repeat keeps gives way to pins only. */
-const KEPT: Weights = { 'off-pattern': 300, 'end-off-pattern': 300 }
-const KEEPING = new WeakMap<CostProfile, CostProfile>()
+/** Where repeats keep their shape: it gives way to pins only. */
+export const keepsShape = variantBy({ 'off-pattern': 300, 'end-off-pattern': 300 })
 
-/** Where repeats keep their shape. */
-export function keepsShape(costProfile: CostProfile): CostProfile {
-  const known = KEEPING.get(costProfile)
-  if (known) return known
-  const made = { ...costProfile, weights: { ...costProfile.weights, ...KEPT } }
-  KEEPING.set(costProfile, made)
-  return made
-}
+/** Where a line grows note by note: inside it each note has the finger that the whole line will need. */
+export const keepsPattern = variantBy({ 'off-pattern': 300 })
 
 const schoolOf = (id: SchoolId): School => ALL_SCHOOLS[id]
 /** Schools in the order in which they are offered, the default first. */

@@ -2,7 +2,7 @@ import { type Finger, hasChords, type Hand, type Line } from '../study'
 import { allCombinations, type StruckFingers, sameFingers } from './chords'
 import { outward, termCost } from './cost'
 import type { School } from './school'
-import { shapePrices, spans } from './shape'
+import { type Lies, shapePrices, spans } from './shape'
 
 /** Notes that a hand plays without moving: a repeat of a figure, a broken chord, or a chord struck at once. */
 export interface Unit {
@@ -12,12 +12,15 @@ export interface Unit {
   readonly keys: readonly number[]
   /** Units of one group keep one shape of the hand. */
   readonly group: string
-  readonly struck: boolean
+  /** How the hand lies over its keys: see `Lies`. */
+  readonly lies: Lies
 }
 
 /** One fingering of all units: a shape for each, and the shape that its group keeps. */
 export interface Sequence {
   readonly units: readonly Unit[]
+  /** Whether its repeats are inversions of one chord, each with a shape of its own. */
+  readonly inverts: boolean
   readonly fingersByStep: readonly StruckFingers[]
   readonly mains: ReadonlyMap<string, StruckFingers>
   /** Notes that go on by a step to the next finger, whatever their unit's shape is. */
@@ -42,14 +45,18 @@ function cut(line: Line, begins: (at: number) => boolean): number[][] {
 const cellsOf = (line: Line): number[][] =>
   cut(line, (at) => line.notes[at]!.fresh || line.notes[at]!.repeat !== line.notes[at - 1]!.repeat)
 
-/** Repeats of two notes go two by two, as long as the line keeps its direction. */
+/** Repeats of two notes go two by two, as long as the line keeps its direction; anew in each octave, so that octaves are alike. */
 function paired(line: Line, cells: readonly number[][]): number[][] {
   const pairs: number[][] = []
   let open = false
+  let began: number | undefined
   cells.forEach((cell, at) => {
     const last = cells[at - 1]
-    const goesOn = last && line.notes[last[0]!]!.leg === line.notes[cell[0]!]!.leg && !line.notes[cell[0]!]!.fresh
-    if (open && goesOn) {
+    const { degree, leg } = line.notes[cell[0]!]!
+    const turned = !last || line.notes[last[0]!]!.leg !== leg
+    if (turned) began = degree
+    const anew = turned || degree === began
+    if (open && !anew && !line.notes[cell[0]!]!.fresh) {
       pairs[pairs.length - 1] = [...pairs.at(-1)!, ...cell]
       open = false
     } else {
@@ -65,10 +72,10 @@ const MAX_KEYS = 5
 /** Inversions of one chord are other shapes: each is a group of its own, told by its intervals. */
 const intervals = (keys: readonly number[]): string => keys.map((key) => key - keys[0]!).join(' ')
 
-function unitsFrom(line: Line, cells: readonly number[][], inverts: boolean): Unit[] {
+function unitsFrom(line: Line, cells: readonly number[][], inverts: boolean, lies: Lies): Unit[] {
   return cells.map((notes) => {
     const keys = keysOf(line, notes)
-    return { notes, keys, group: inverts ? intervals(keys) : String(keys.length), struck: false }
+    return { notes, keys, group: inverts ? intervals(keys) : String(keys.length), lies }
   })
 }
 
@@ -77,7 +84,7 @@ function chordsOf(line: Line): Unit[] {
   const cells = cut(line, (at) => line.notes[at]!.step !== line.notes[at - 1]!.step)
   return cells.map((notes) => {
     const keys = keysOf(line, notes)
-    return { notes, keys, group: keys.join(' '), struck: true }
+    return { notes, keys, group: keys.join(' '), lies: 'struck' }
   })
 }
 
@@ -90,7 +97,8 @@ function cuts(line: Line, inverts = false, rests = false, halved = false): Unit[
   const cells = halved ? halves(line, cellsOf(line)) : cellsOf(line)
   const inTwos = cells.every((cell) => cell.length <= 3) && cells.some((cell) => cell.length === 2)
   const ways = inTwos ? [paired(line, cells), cells] : [cells]
-  return (rests ? ways.map(resting) : ways).map((way) => unitsFrom(line, way, inverts))
+  const lies = inTwos ? 'by-twos' : 'broken'
+  return (rests ? ways.map(resting) : ways).map((way) => unitsFrom(line, way, inverts, lies))
 }
 
 /** Repeats of four notes and more in halves, for hands that do not lie over the whole of one. */
@@ -124,7 +132,7 @@ interface Choice {
 function choicesFor(school: School, hand: Hand, units: readonly Unit[], fits: Fits): Choice[] {
   const all = allCombinations(hand, units[0]!.keys.length)
   const priced = units.map((unit) => {
-    const prices = shapePrices(school, hand, unit.keys, unit.struck)
+    const prices = shapePrices(school, hand, unit.keys, unit.lies)
     return all.map((struckFingers, at) => (fits(unit, struckFingers) ? prices[at]! : Infinity))
   })
   const other = termCost('another-shape', 1, school)
@@ -158,6 +166,25 @@ function fingered(school: School, hand: Hand, units: readonly Unit[], fits: Fits
   return { groups, choices, cost: [...choices.values()].reduce((sum, [best]) => sum + best!.cost, 0) }
 }
 
+/** The group with the most units: the figure itself, not the last repeat. */
+export function mainGroup(units: readonly Unit[]): string {
+  const count = (group: string) => units.filter((unit) => unit.group === group).length
+  return units.reduce((most, { group }) => (count(group) > count(most) ? group : most), units[0]!.group)
+}
+
+/** Notes of a line of repeats before it comes to the degree on which it began, or turns. */
+function firstOctave({ notes }: Line): number {
+  const [{ degree, leg, repeat }] = notes as readonly [Line['notes'][number]]
+  const again = notes.findIndex(
+    (note, at) =>
+      at > 0 &&
+      note.repeat !== notes[at - 1]!.repeat &&
+      note.repeat !== repeat &&
+      (note.degree === degree || note.leg !== leg),
+  )
+  return again < 0 ? notes.length : again
+}
+
 /** What it counts to carry the hand to a new unit. */
 const CARRIED = 8
 
@@ -171,22 +198,27 @@ const CARRIED = 8
 export function solveSequence(school: School, line: Line, fits: Fits, inverts = false): Sequence[] {
   // chords within a motif lie in its shape
   const chords = line.free !== 'figure' && hasChords(line)
-  const priced = (some: readonly Unit[][]) =>
-    some.flatMap((units) => {
-      const found = fingered(school, line.hand, units, fits)
-      return found ? [{ ...found, units, cost: found.cost + CARRIED * units.length }] : []
+  const first = firstOctave(line)
+  const priced = (units: readonly Unit[]) => {
+    const found = fingered(school, line.hand, units, fits)
+    if (!found) return []
+    // one octave is cut as more are: but for its last repeat, which may end the line
+    const octaves = units.filter(({ notes }) => notes[0]! < first)
+    const own = octaves.length > 1 ? octaves.slice(0, -1) : octaves
+    const octave = fingered(school, line.hand, own, () => true)
+    return [{ ...found, units, cost: (octave ?? found).cost + CARRIED * own.length }]
+  }
+  // a hand that does not reach the last note from the last repeat moves for it
+  const waysOf = (halved: boolean) => {
+    const rested = cuts(line, inverts, true, halved)
+    return cuts(line, inverts, false, halved).flatMap((units, way) => {
+      const whole = priced(units)
+      return whole.length > 0 ? whole : priced(rested[way]!)
     })
-  // a hand that does not reach the last note from the last repeat moves for it; one that does not reach a repeat, within it
-  const tries = chords
-    ? [() => [chordsOf(line)]]
-    : [
-        () => cuts(line, inverts),
-        () => cuts(line, inverts, true),
-        () => cuts(line, inverts, false, true),
-        () => cuts(line, inverts, true, true),
-      ]
-  let ways: ReturnType<typeof priced> = []
-  for (const attempt of tries) if (ways.length === 0) ways = priced(attempt())
+  }
+  // one that does not reach a repeat moves within it
+  const cutWays = chords ? priced(chordsOf(line)) : waysOf(false)
+  const ways = chords || cutWays.length > 0 ? cutWays : waysOf(true)
   const best = ways.sort((a, b) => a.cost - b.cost)[0]
   if (!best) return []
   const { units, groups, choices } = best
@@ -200,9 +232,16 @@ export function solveSequence(school: School, line: Line, fits: Fits, inverts = 
       mains.set(group, own.main)
       cost += own.cost
     }
-    return { units, fingersByStep, mains, cost }
+    return { units, inverts, fingersByStep, mains, cost }
   }
-  const others = [...choices].flatMap(([group, some]) => some.slice(1).map((choice) => withChoice(group, choice)))
+  // another fingering of a figure is another shape of its repeats; a last one alone makes none
+  const changing = chords || inverts ? [...choices.keys()] : [mainGroup(units)]
+  const others = changing.flatMap((group) =>
+    choices
+      .get(group)!
+      .slice(1)
+      .map((choice) => withChoice(group, choice)),
+  )
   return [withChoice(), ...others.sort((a, b) => a.cost - b.cost)]
 }
 
@@ -221,6 +260,7 @@ export const shifted = ({ units, mains, ...own }: Sequence, from: number, key: n
 }
 
 const together = (sequences: readonly Sequence[]): Sequence => ({
+  inverts: sequences.some(({ inverts }) => inverts),
   units: sequences.flatMap(({ units }) => units),
   fingersByStep: sequences.flatMap(({ fingersByStep }) => fingersByStep),
   mains: new Map(sequences.flatMap(({ mains }) => [...mains])),
@@ -274,7 +314,7 @@ function onwardFinger(
  */
 export function goingOn(sequence: Sequence, line: Line, fixed: ReadonlySet<number>): Sequence {
   const { units, fingersByStep } = sequence
-  if (units[0]!.struck) return sequence
+  if (units[0]!.lies === 'struck') return sequence
   const own = fingersIn(sequence, line)
   const onward = new Map<number, Finger>()
   units.forEach((unit, at) => {
@@ -287,6 +327,13 @@ export function goingOn(sequence: Sequence, line: Line, fixed: ReadonlySet<numbe
   return { ...sequence, onward }
 }
 
-/** Units that depart from the shape that their group keeps. */
-export const departures = ({ units, fingersByStep, mains }: Sequence): number[] =>
-  units.flatMap(({ group }, at) => (sameFingers(fingersByStep[at]!, mains.get(group)) ? [] : [at]))
+/** The shape that a unit would keep: its group's, or for a repeat without its twin its half of the figure's. */
+export function keptShape({ units, mains }: Sequence, at: number): StruckFingers {
+  const { group, lies, keys } = units[at]!
+  const main = mains.get(mainGroup(units))!
+  return lies === 'by-twos' && keys.length === 2 && main.length === 4 ? [main[0]!, main[2]!] : mains.get(group)!
+}
+
+/** Units that depart from the shape that they would keep. */
+export const departures = (sequence: Sequence): number[] =>
+  sequence.fingersByStep.flatMap((fingers, at) => (sameFingers(fingers, keptShape(sequence, at)) ? [] : [at]))

@@ -5,7 +5,7 @@ import { isBlack } from '../surface'
 import { type StruckFingers, sameFingers } from './chords'
 import { fingeringMessage } from './messages'
 import type { Reason } from './reason'
-import { departures, fingersIn, type Sequence, type Unit } from './sequence'
+import { departures, fingersIn, keptShape, mainGroup, type Sequence, type Unit } from './sequence'
 import type { Task } from './task'
 import { priceMessage } from './words'
 
@@ -18,23 +18,17 @@ const row = (sequence: Sequence, line: Line, { notes }: Unit): string => {
   return notes.map((note) => fingers[note]!).join(' ')
 }
 
-/** The group with the most units: the figure itself, not the last repeat. */
-function mainGroup({ units }: Sequence): string {
-  const count = (group: string) => units.filter((unit) => unit.group === group).length
-  return units.reduce((most, { group }) => (count(group) > count(most) ? group : most), units[0]!.group)
-}
-
 function figureReason({ line, sequences }: Task): Reason {
   const [chosen, ...others] = sequences as readonly [Sequence, ...Sequence[]]
   const { units } = chosen
-  const group = mainGroup(chosen)
+  const group = mainGroup(units)
   const own = units.flatMap((unit, at) =>
     unit.group === group && sameFingers(chosen.fingersByStep[at]!, chosen.mains.get(group)) ? [at] : [],
   )
   const first = units[own[0] ?? 0]!
   const leg = line.notes[first.notes[0]!]!.leg
   const back = own.map((at) => units[at]!).find(({ notes }) => line.notes[notes[0]!]!.leg !== leg)
-  const other = others.find(({ mains }) => !sameFingers(mains.get(group)!, chosen.mains.get(group)))
+  const other = others.find((each) => row(each, line, first) !== row(chosen, line, first))
   const price = other ? other.cost - chosen.cost : null
   const message = fingeringMessage('reason.repeats', {
     there: row(chosen, line, first),
@@ -59,8 +53,7 @@ function departureReasons({ line, sequences, pins }: Task): Reason[] {
   }
   return [...byFingers.values()].map((places): Reason => {
     const first = chosen.units[places[0]!]!
-    const main = chosen.mains.get(first.group)!
-    const thumbs = places.map((at) => underThumb(line, chosen.units[at]!, main))
+    const thumbs = places.map((at) => underThumb(line, chosen.units[at]!, keptShape(chosen, at)))
     const black = thumbs.every((note) => isBlack(line.notes[note]!.midi))
     const where = black ? thumbs : places.map((at) => chosen.units[at]!.notes[0]!)
     const message = fingeringMessage('reason.other-shape', {
@@ -114,7 +107,7 @@ function chordReason({ line, sequences }: Task): Reason[] {
 export function shapeReasons(task: Task): Reason[] {
   const [chosen] = task.sequences
   if (!chosen) return []
-  return chosen.units[0]!.struck
+  return chosen.units[0]!.lies === 'struck'
     ? chordReason(task)
     : [figureReason(task), ...onwardReasons(task), ...departureReasons(task)]
 }

@@ -33,8 +33,14 @@ const turns = (before: number, here: number, after: number): boolean => (here - 
  * A line cut into its steps.
  * @param moved notes to which the hand moves as a whole
  * @param joints notes on which another key begins
+ * @param growing the line comes back from farther on each time: it ends at its outermost notes only
  */
-export function stepsOf(line: Line, moved: ReadonlySet<number> = NONE, joints: ReadonlySet<number> = NONE): HandStep[] {
+export function stepsOf(
+  line: Line,
+  moved: ReadonlySet<number> = NONE,
+  joints: ReadonlySet<number> = NONE,
+  growing = false,
+): HandStep[] {
   const groups: number[][] = []
   line.notes.forEach((note, at) => {
     const before = line.notes[at - 1]
@@ -42,12 +48,14 @@ export function stepsOf(line: Line, moved: ReadonlySet<number> = NONE, joints: R
     else groups.push([at])
   })
   const top = groups.map((group) => line.notes[group.at(-1)!]!.midi)
+  const outer = new Set([Math.min(...top), Math.max(...top)])
   const ends = groups.map((notes, at) => {
     const note = line.notes[notes[0]!]!
     const next = groups[at + 1] && line.notes[groups[at + 1]![0]!]!
     const edge = at === 0 || at === groups.length - 1
     if (edge || note.fresh || moved.has(notes[0]!)) return true
-    return next!.fresh || moved.has(groups[at + 1]![0]!) || turns(top[at - 1]!, top[at]!, top[at + 1]!)
+    if (next!.fresh || moved.has(groups[at + 1]![0]!)) return true
+    return turns(top[at - 1]!, top[at]!, top[at + 1]!) && (!growing || outer.has(top[at]!))
   })
   const joined = groups.map((notes) => joints.has(notes[0]!))
   const fromJoint = distances(joined.map((joint, at) => joint || (joined[at + 1] ?? false)))

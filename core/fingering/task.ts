@@ -1,5 +1,5 @@
 import type { Material } from '../material'
-import { hasChords, type Line } from '../study'
+import { hasChords, type Line, WALK_ROWS } from '../study'
 import type { FingeredRecipe } from './settings'
 import { allCombinations } from './chords'
 import { type FirstFinger, type Habit, habitOf, positionHabit } from './habit'
@@ -18,7 +18,7 @@ import {
   type Unit,
 } from './sequence'
 import type { HandStep } from './steps'
-import { ALL_SCHOOLS, keepsShape, type Make, type CostProfile, costProfileFor, shapely } from './schools'
+import { ALL_SCHOOLS, keepsPattern, keepsShape, type Make, type CostProfile, costProfileFor, shapely } from './schools'
 import { thumbsOf } from './words'
 
 /** A stretch in one key with the octave patterns that it may keep. */
@@ -108,9 +108,13 @@ function sequencesFor(
   )
 }
 
+/** What comes back from farther on each time takes the fingers of the whole line, unless it is fingered as it lies. */
+const growsBy = ({ pattern, repeats: mode }: FingeredRecipe): boolean =>
+  WALK_ROWS[pattern.walk].grows === true && mode !== 'as-it-lies'
+
 /** Notes to which the hand moves as a whole; over a joint it goes on as over any other two notes. */
 const movesIn = (sequence: Sequence | undefined, joints: ReadonlySet<number>): ReadonlySet<number> | undefined => {
-  if (!sequence || sequence.units[0]!.struck) return undefined
+  if (!sequence || sequence.units[0]!.lies === 'struck') return undefined
   return new Set(sequence.units.flatMap(({ notes: [first] }) => (joints.has(first!) ? [] : [first!])))
 }
 
@@ -192,7 +196,9 @@ export function taskOf(recipe: FingeredRecipe, stretches: readonly KeyStretch[],
   const ringed = repeats(material, line) && !positions && ALL_SCHOOLS[recipe.school].pattern !== 'none'
   const profile = costProfileFor(sizeFor(recipe, material, ringed), hand, material, make)
   const sequences = ringed ? [] : shapesOver(recipe, profile, line, stretches, pins)
-  const costProfile = profileOfLine(profile, ringed || positions, sequences.length > 0)
+  const growing = growsBy(recipe)
+  const habitual = growing ? keepsPattern(profile) : profile
+  const costProfile = profileOfLine(habitual, ringed || positions, sequences.length > 0)
   const patterns = stretches.map((stretch) => (ringed ? ringsOf(recipe, stretch, { hand, pins, make }) : NO_PATTERN))
   const habit = (steps: readonly HandStep[]): Habit => {
     if (ringed) {
@@ -205,7 +211,7 @@ export function taskOf(recipe: FingeredRecipe, stretches: readonly KeyStretch[],
     return positions ? positionHabit(hand, steps) : steps.map(() => null)
   }
   const joints = new Set(stretches.slice(1).map(({ from }) => from))
-  const run = runOf(costProfile, line, habit, movesIn(sequences[0], joints), joints)
+  const run = runOf(costProfile, line, habit, movesIn(sequences[0], joints), joints, growing)
   const ranges = rangesOf(run.steps, stretches)
   const keys = stretches.map(({ over, material: own }, at): KeyFingers => ({
     ...{ over, material: own, costProfile },

@@ -26,6 +26,7 @@ export const fingering = {
   'charge.far-pass': 'a wide crossing',
   'charge.fourth-on-white': '4 on {note}, a white key',
   'charge.four-before-three': 'the long grip straight after the tonic',
+  'charge.third-and-fourth': '3 and 4 on a minor third',
   'charge.third-in-triad': '3 on {note}, where this setting has 4',
   'charge.black-off-group': '{note} without its finger of the black group',
   'charge.black-without-third': 'another finger than 3 on {note}, a black key',

@@ -32,7 +32,7 @@ export const keys = {
   'keys.settings.triads': 'Left hand in broken triads',
   'keys.settings.repeats': 'Figures and broken chords',
   'keys.settings.repeats-why':
-    'Most teachers keep one shape of the hand for every repeat. Players at speed finger the line as it lies.',
+    'Most teachers keep one shape of the hand for every repeat, and in a line that grows note by note the finger that the whole line will need. Players at speed finger the line as it lies.',
   'keys.settings.repeats-alike': 'One shape for every repeat',
   'keys.settings.repeats-alike-note': 'The default: within a repeat nothing crosses, the hand moves as a whole.',
   'keys.settings.repeats-by-step': 'One shape, but a step goes on',

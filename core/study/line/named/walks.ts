@@ -60,7 +60,7 @@ const ROUNDS = 2
 /** Notes on either side of a loop's middle. */
 const AROUND = 2
 
-/** Five notes with the crossing in their middle, up and back, twice; then the next crossing of the octave. */
+/** Five notes with the crossing in their middle, there and back, twice; then the next crossing of the octave. */
 function aroundCrossings({ top, crossings = [] }: Ground): number[][] {
   return crossings.map((landing) => {
     // a crossing beyond the last octave is the one that a further octave would need
@@ -68,7 +68,8 @@ function aroundCrossings({ top, crossings = [] }: Ground): number[][] {
     const from = Math.max(0, Math.min(landing - AROUND, end - 2 * AROUND))
     const to = Math.min(end, from + 2 * AROUND)
     const round = [...range(from, to), ...range(to, from).slice(1, -1)]
-    return Array.from({ length: ROUNDS }, () => round).flat()
+    // back to where it began, so that the last crossing is there as well
+    return [...Array.from({ length: ROUNDS }, () => round).flat(), from]
   })
 }
 
@@ -79,6 +80,8 @@ interface WalkRow {
   readonly needs: 'run' | 'scale'
   /** It goes around the crossings of the hand, which the study has to have. */
   readonly around?: 'crossings'
+  /** It comes back from farther on each time, so that only its outermost notes are ends. */
+  readonly grows?: true
   readonly calls: readonly string[]
 }
 
@@ -113,6 +116,7 @@ export const WALK_ROWS: Readonly<Record<Walk, WalkRow>> = {
   'add-a-note': {
     places: whole(grown),
     needs: 'run',
+    grows: true,
     calls: ['adding a note', 'add|adding a|one note', 'note by note', 'nota a nota'],
   },
   'five-finger-first': {
