@@ -1,5 +1,5 @@
 import { familyOf } from '#core/instrument'
-import { realise, type RealisedStudy } from '#core/realise'
+import { notesMessages, realise, type RealisedStudy } from '#core/realise'
 import { recipeOf } from '#shared/schemas'
 import type { Answer } from './lines'
 
@@ -9,6 +9,7 @@ function resultOf(study: RealisedStudy): Answer {
   return {
     ...{ recipe, title, twin, keySignature },
     ...familyOf(recipe).describe(study),
+    notes: notesMessages(study),
     ...(together ? { together } : {}),
     difficulty,
   }

@@ -1,7 +1,7 @@
 import type { Material } from '../material'
 import { named, type NoteParam } from '../message'
 import { type Note, noteName } from '../pitch'
-import type { Hand } from '../study'
+import { type Hand, type Leg, octaveNotes } from '../study'
 import type { StruckFingers } from './chords'
 import { type RingFingering, ringCostTerms } from './ring'
 import { type Run, runProblem } from './run'
@@ -22,6 +22,13 @@ export interface CostTerm {
 
 const nameAt = (notes: readonly Note[], degree: number): NoteParam => named(noteName(notes[degree % notes.length]!))
 
+/** The note under the thumb: of double notes the one that it takes, else the note itself. */
+export function thumbNote(material: Material, leg: Leg, degree: number, struckFingers: StruckFingers): Note {
+  const own = material[leg][degree % material[leg].length]!
+  if (struckFingers.length < 2 || !struckFingers.includes(1)) return own
+  return octaveNotes(material, leg)[degree % material[leg].length]![struckFingers.indexOf(1)] ?? own
+}
+
 /** What an octave pattern pays, degree by degree. A ring rises, so the right hand's finger comes before its thumb. */
 export function costTermsOfRing(
   costProfile: CostProfile,
@@ -36,7 +43,8 @@ export function costTermsOfRing(
     place: `${leg} ${degree}`,
     // names are wanted of few terms only
     get note() {
-      return nameAt(material[leg], degree)
+      if (term !== 'thumb-on-black') return nameAt(material[leg], degree)
+      return named(noteName(thumbNote(material, leg, degree, ring[leg][degree]!)))
     },
     get crossed() {
       return nameAt(material[leg], hand === 'right' ? degree : degree + 1)
@@ -53,9 +61,9 @@ export function costTermsOfRun(
 ): CostTerm[] {
   const { line, steps } = run
   const costTerms: CostTerm[] = []
-  const name = (at: number): NoteParam => {
+  const name = (at: number, voice = 0): NoteParam => {
     const step = steps[Math.min(at, steps.length - 1)]!
-    return named(noteName(line.notes[step.notes[0]!]!.pitch))
+    return named(noteName(line.notes[step.notes[voice]!]!.pitch))
   }
   let at = from
   const problem = runProblem(run, undefined, (term, cost) => {
@@ -63,7 +71,7 @@ export function costTermsOfRun(
     costTerms.push({
       ...{ term, cost, leg: steps[here]!.leg, place: String(here) },
       get note() {
-        return name(here)
+        return name(here, term === 'thumb-on-black' ? fingersByStep[here]!.indexOf(1) : 0)
       },
       get crossed() {
         return name(other)

@@ -31,6 +31,8 @@ export type FingeringMessages = {
   /** What would be next best: a row of fingers, what it would pay and how that weighs. */
   'rival.next': { row: Message; why: Message; weighs: Message }
   'rival.black': null
+  /** What the tonic would have inside the line. */
+  'rival.tonic': { note: NoteParam; finger: number }
   'rival.as-good': { row: Message }
   'rival.shape': { row: string; weighs: Message }
   'row.thumb-to': { fingers: string; note: NoteParam }

@@ -50,13 +50,14 @@ function placeOf({ task }: Solved, { index }: Pick<Crossing, 'index'>): string {
 }
 const stepOf = ({ run }: Task, index: number): number => run.steps.findIndex(({ notes }) => notes.includes(index))
 
-/** Crossings of one thumb place, in every octave and both directions where they agree. */
+/** Crossings of one thumb place by one finger, in every octave and both directions where they agree. */
 function crossingGroups(solved: Solved): Crossing[][] {
   const groups = new Map<string, Crossing[]>()
   const notes = solved.task.line.notes
   for (const crossing of solved.crossings) {
     const { thumb, finger } = notesAtCrossing(solved, crossing)
-    const key = `${placeOf(solved, crossing)} ${notes[thumb]!.midi % 12} ${notes[finger]!.midi % 12}`
+    const pair = [notes[thumb]!.midi % 12, notes[finger]!.midi % 12, solved.fingers[finger]]
+    const key = `${placeOf(solved, crossing)} ${pair.join(' ')}`
     groups.set(key, [...(groups.get(key) ?? []), crossing])
   }
   return [...groups.values()]

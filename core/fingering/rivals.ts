@@ -1,6 +1,6 @@
 import { capital, type Message } from '../message'
 import type { LineNote } from '../study'
-import { type CostTerm, costTermsOfRing, dearerIn } from './costTerms'
+import { type CostTerm, costTermsOfRing, dearerIn, thumbNote } from './costTerms'
 import type { StruckFingers } from './chords'
 import { fingeringMessage } from './messages'
 import type { Other, Others } from './others'
@@ -15,16 +15,17 @@ export interface Rival {
 }
 
 /** What a rival pays, in words; nothing where it pays nothing that has a name. */
-function paid(dearer: readonly CostTerm[], price: number): Message | null {
+function paid(row: Message, dearer: readonly CostTerm[], price: number): Message | null {
   const [first] = dearer
   if (price <= 0 || !first) return null
-  // the row names the thumb's note already
-  return first.term === 'thumb-on-black' ? fingeringMessage('rival.black') : phraseOf(first)
+  // where the row names the thumb's note already
+  const there = JSON.stringify(row.params?.note) === JSON.stringify(first.note)
+  return first.term === 'thumb-on-black' && there ? fingeringMessage('rival.black') : phraseOf(first)
 }
 
 /** A rival by its row of fingers: what it would pay, and how that weighs. */
-function nextBest(row: Message, dearer: readonly CostTerm[], price: number): Rival {
-  const why = paid(dearer, price)
+function nextBest(row: Message, dearer: readonly CostTerm[], price: number, instead: Message | null = null): Rival {
+  const why = instead ?? paid(row, dearer, price)
   const weighs = capital(priceMessage(price))
   return {
     message: why ? fingeringMessage('rival.next', { row, why, weighs }) : fingeringMessage('rival.as-good', { row }),
@@ -73,9 +74,16 @@ export function ringRival({ line }: Pick<Task, 'line'>, key: KeyFingers, at: Lin
       ? fingeringMessage('row.without', { fingers: fingersInWords(rival[leg]) })
       : fingeringMessage('row.thumb-to', {
           fingers: rowTo(rival[leg], thumb),
-          note: noteParam(material[leg][thumb]!),
+          note: noteParam(thumbNote(material, leg, thumb, rival[leg][thumb]!)),
         })
-  return nextBest(row, dearerIn(costTerms(ring), costTerms(rival)), rival.cost - ring.cost)
+  const dearer = dearerIn(costTerms(ring), costTerms(rival))
+  const [first] = rival[leg]
+  // that it begins otherwise says little: what every later octave would have says more
+  const instead =
+    dearer[0]?.term === 'tonic-without-thumb' && first!.length === 1
+      ? fingeringMessage('rival.tonic', { note: noteParam(material[leg][0]!), finger: first![0]! })
+      : null
+  return nextBest(row, dearer, rival.cost - ring.cost, instead)
 }
 
 /** Steps shown before and after the place where another line differs. */

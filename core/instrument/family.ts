@@ -277,6 +277,8 @@ export interface Family<
   worthLooping(performance: P, player: PlayerId): readonly number[]
   /** What a line of an octave is remembered by, in a few words each. */
   landmarksOf(performance: P, player: PlayerId): readonly Message[]
+  /** What stands in groups of two and three before the player, by which a key is found; null where nothing does. */
+  groupsOf(recipe: R): 'keys' | 'bars' | null
   /** The note of an octave on which the fourth finger lies; null where it lies on none or several, or nobody has fingers. */
   fourthOf(performance: P, player: PlayerId): number | null
   /** Notes whose mark is underlined: they are found in another row than is usual. */

@@ -1,9 +1,12 @@
 import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { Damping } from '../sticking'
 import type { Hand, HandsApart, Motion } from '../study'
+import type { GroupPlace } from '../surface'
 
 /** What any family says of who plays, and on what. */
 export type InstrumentMessages = {
+  /** How a key is found beside the groups of two and three. */
+  'find.key': { note: NoteParam; place: GroupPlace; on: 'keys' | 'bars' }
   /** “hands together”, “contrary motion”, “right hand”. */
   'hands.together': null
   'hands.contrary': null

@@ -41,6 +41,7 @@ export {
   materialMessage,
 } from './messages'
 export { scalesOver } from './scalesOver'
+export { doubleSignMessages } from './spelling'
 export { type Neighbour, neighbourMessage, neighboursOf, stepsMessage } from './neighbours'
 export { movedTonic, type Related, relatedTo, startedOn } from './related'
 export { allTonics, MAX_SIGNS, signatureOf, signsOf, tonicsOutward, twinOf, usualTonics } from './tonics'

@@ -29,6 +29,9 @@ export type MaterialMessages = { readonly [B in BaseId | 'pitches' as `kind.${B}
   'neighbour.steps': { steps: ListParam }
   'neighbour.step': { semitones: number }
 
+  /** Why a double sharp or flat, and not its plain neighbour. */
+  'spelling.double': { note: NoteParam; plain: NoteParam; of: 'scale' | 'chord' }
+
   /** “G♯ harmonic minor”, “C major arpeggio, first inversion”. */
   'key.named': { tonic: NoteParam; kind: Message; inversion: number }
 }

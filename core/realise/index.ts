@@ -23,6 +23,7 @@ export {
   underlinedIn,
 } from './players'
 export { fittedRecipe, realise, takeAlternative } from './realise'
+export { notesMessages } from './notesFound'
 export { laidDown, notesIn } from './size'
 export type { RealisedStudy } from './study'
 export { apartMessage, materialName, octavesMessage, titleOf, type TitleParts, titleParts } from './title'

@@ -74,7 +74,7 @@ export {
   WALK_ROWS,
   WALKS,
 } from './line'
-export { octaveOf, type Step } from './places'
+export { octaveNotes, octaveOf, type Step } from './places'
 export { type PlacedMark, isDegreePin, isGripPin, isNotePin, MAX_DEGREES, MAX_IN_GRIP, MAX_NOTES } from './pin'
 export {
   ARTICULATIONS,

@@ -1,5 +1,5 @@
 import { intervalAt, type Kind, type Material } from '../material'
-import { type Interval, modulo } from '../pitch'
+import { type Interval, modulo, type Note, noteAbove } from '../pitch'
 import type { Hand } from './hand'
 import type { Leg } from './line'
 
@@ -128,6 +128,12 @@ export function placesOf({ kind }: Material, rising: Rising, octaves: number): P
   if (kind.texture === 'cadence') return cadencePlaces(rising, octaves)
   return tetrachordPlaces(rising, octaves)
 }
+
+/** One octave of a run, from its first degree, by the names of its notes; of double notes the lowest first. */
+export const octaveNotes = (material: Material, leg: 'up' | 'down'): Note[][] =>
+  material.rising[leg].map((_, at) =>
+    runPlace(material.kind, material.rising[leg], at).sounds.map((interval) => noteAbove(material.tonic, interval)),
+  )
 
 /** One octave of a run, from its first degree, as semitones over the tonic: what repeats in every octave. */
 export const octaveOf = (material: Material, leg: 'up' | 'down'): number[][] =>

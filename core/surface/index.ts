@@ -60,6 +60,7 @@ export {
 } from './treble'
 export { type MalletFamily, type Bar, deadZones, NODE, placeOf, strikePoint } from './bars'
 export { barsFor, MALLET_INSTRUMENTS, malletInstrument } from './mallets'
+export { type GroupPlace, groupPlaceOf } from './blackGroups'
 export { isBlack, type Key, keyAt, keyDistance, PIANO } from './piano'
 export {
   BAR_RANGES,

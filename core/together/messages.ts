@@ -11,6 +11,9 @@ export interface TogetherMessages {
   /** `following` counts crossings one straight after the other; 0 where there is none. */
   'meet.cross': { places: Message; following: number }
   'meet.never-cross': { following: number }
+  /** Which finger of the other hand falls on each crossing of one, where it leads. */
+  'meet.cues': { hand: 'right' | 'left'; way: 'up' | 'down'; cues: ListParam }
+  'meet.cue': { note: NoteParam | '–'; other: 'right' | 'left'; finger: number }
   'places.many': { count: number }
   'places.named': { notes: ListParam }
   /** One note against another. */

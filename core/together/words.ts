@@ -2,7 +2,7 @@ import { noteParam } from '../fingering'
 import { listed, type Message, type NoteParam } from '../message'
 import type { Note } from '../pitch'
 import { togetherMessage } from './messages'
-import type { HandPart, Together } from './together'
+import { byStep, type HandPart, type Together } from './together'
 
 /** A hand with its notes' names. */
 interface NamedPart extends HandPart {
@@ -29,6 +29,32 @@ function placesOf(steps: readonly number[], right: NamedPart, left: NamedPart): 
     : togetherMessage('places.named', { notes: listed(different) })
 }
 
+/** So many crossings are told one by one; an octave has no more in scales. */
+const MAX_CUES = 4
+
+/**
+ * Which finger of the other hand falls together with each thumb that passes, going up for the right hand and coming down
+ * for the left: what a player watches. Nothing in double notes.
+ */
+function cuesOf(hand: 'right' | 'left', own: NamedPart, other: NamedPart): Message[] {
+  const way = hand === 'right' ? 'up' : 'down'
+  const fingers = byStep(other)
+  const passes = own.crossings.filter(({ kind, index }) => {
+    const before = own.notes.findLast(({ step }) => step < own.notes[index]!.step)
+    const rises = before !== undefined && own.notes[index]!.midi > before.midi
+    return kind === 'thumb-under' && rises === (way === 'up')
+  })
+  const cues = passes.flatMap(({ index }): Message[] => {
+    const { step, pitch } = own.notes[index]!
+    const [finger, ...more] = fingers.get(step) ?? []
+    if (finger === undefined || more.length > 0) return []
+    return [togetherMessage('meet.cue', { note: noteParam(pitch), other: hand === 'right' ? 'left' : 'right', finger })]
+  })
+  const unique = [...new Map(cues.map((cue) => [JSON.stringify(cue), cue])).values()]
+  if (unique.length === 0 || unique.length > MAX_CUES) return []
+  return [togetherMessage('meet.cues', { hand, way, cues: listed(unique) })]
+}
+
 /** What a teacher would say of both hands: anchors first, then who crosses when. One message each. */
 export function meetingsMessage(together: Together, right: NamedPart, left: NamedPart): Message[] {
   const { thumbs, thirds, equal, pairs, crossings, following } = together
@@ -47,5 +73,7 @@ export function meetingsMessage(together: Together, right: NamedPart, left: Name
     ...(crossings.both.length === 0 && crossings.right.length + crossings.left.length > 0
       ? [togetherMessage('meet.never-cross', { following: after })]
       : []),
+    ...cuesOf('right', right, left),
+    ...cuesOf('left', left, right),
   ]
 }

@@ -1,5 +1,7 @@
 /** Kinds by what is done with their bases, and on a tonic. */
 export const material = {
+  'spelling.double':
+    '{note} and not {plain}: {of, select, chord {a chord is spelled in thirds} other {the scale has each letter once}}.',
   'neighbour.relative': '{key} has the same notes and begins on degree {degree}.',
   'neighbour.other':
     '{key}{by, select, fifth_up {, a fifth up} fourth_up {, a fourth up} parallel {, on the same tonic} other {}}: {changes}, {signs}.',

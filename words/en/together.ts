@@ -11,6 +11,9 @@ export const together = {
     'Both hands cross at once on {places}.{following, plural, =0 {} =1 { One crosses straight after the other: once.} =2 { One crosses straight after the other: twice.} other { One crosses straight after the other: # times.}}',
   'meet.never-cross':
     'The hands never cross on the same note.{following, plural, =0 {} =1 { One crosses straight after the other: once.} =2 { One crosses straight after the other: twice.} other { One crosses straight after the other: # times.}}',
+  'meet.cues':
+    '{way, select, up {Going up} other {Coming down}} watch the {hand, select, right {right} other {left}} thumb: it passes to {cues}.',
+  'meet.cue': '{note} as the {other, select, right {right} other {left}} hand has {finger}',
   'places.many': '{count} places',
   'places.named': '{notes}',
   'place.one': '{note}',

@@ -5,7 +5,7 @@ import { NuxtLink } from '#components'
 import { BEYOND, PRICE_SCALE } from '#core/fingering'
 import { familyOf, type Other, type AnyPin, type Player, type RecipeInput } from '#core/instrument'
 import { printedName } from '#core/pitch'
-import { lineFor, othersOf, playersIn, type RealisedStudy } from '#core/realise'
+import { lineFor, notesMessages, othersOf, playersIn, type RealisedStudy } from '#core/realise'
 import { partsMessage } from '#core/difficulty'
 import { viewOf, wordsOf } from '~/components/instrument'
 import type { Place } from '~/stores/desk'
@@ -43,6 +43,8 @@ const others = computed(() => {
   const sensible = all.filter((each) => each.price < BEYOND)
   return sensible.length > 0 ? sensible : all.slice(0, 1)
 })
+/** How the first key is found, and why a note has a double sharp or flat. */
+const notes = computed(() => notesMessages(props.study))
 const meetings = computed(() => familyOf(props.study.recipe).meetings(props.study))
 /** A long list of reasons is cut; the rest comes on demand. */
 const SHOWN = 10
@@ -125,6 +127,15 @@ const priced = computed(() =>
         all ? t('why.why-column.fewer-reasons') : t('why.why-column.more-reasons', { SHOWN: lettered.length - SHOWN })
       }}
     </button>
+
+    <template v-if="notes.length">
+      <div class="head">
+        <h2>{{ t('why.why-column.notes') }}</h2>
+      </div>
+      <ul>
+        <li v-for="(sentence, at) in notes" :key="at" class="py-[7px]">{{ formatMessage(sentence) }}</li>
+      </ul>
+    </template>
 
     <template v-if="meetings.length">
       <div class="head">

@@ -207,6 +207,7 @@ export const ACCORDION = family<AccordionRecipe, SolvedAccordion, Hand>({
   stretchesOf: ({ hands, bass }, hand) => (hand === 'left' && bass ? bassStretches(bass) : (hands[hand]?.grips ?? [])),
   crossingsOf: crossedBy,
   worthLooping: crossedBy,
+  groupsOf: ({ accordion }) => (trebleOf(accordion.treble).plays === 'keys' ? 'keys' : null),
   landmarksOf: ({ hands, bass }, hand) => {
     const fingered = hands[hand]
     if (fingered) return fourthMessages(fingered, hand)

@@ -112,6 +112,7 @@ export const KEYS = family<FingerRecipe, SolvedHands, Hand>({
   stretchesOf: ({ hands }, hand) => hands[hand]?.grips ?? [],
   crossingsOf,
   worthLooping: crossingsOf,
+  groupsOf: () => 'keys',
   landmarksOf: ({ hands }, hand) => (hands[hand] ? fourthMessages(hands[hand], hand) : []),
   fourthOf: ({ hands }, hand) => (hands[hand] ? fourthAt(hands[hand]) : null),
   underlinedIn: () => [],

@@ -132,6 +132,7 @@ export const MALLETS = family<MalletRecipe, SolvedSticks, 'sticks'>({
     ...crossingsOf(performance),
     ...performance.sticking.doubles.map(({ index }) => index),
   ],
+  groupsOf: () => 'bars',
   landmarksOf: ({ sticking: { sticks, notes, doubles } }) => [
     instrumentMessage('landmark.lead', { stick: sticks[0]! }),
     ...notesAt(

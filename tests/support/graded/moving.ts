@@ -1,15 +1,4 @@
-import {
-  both,
-  fingered as study,
-  hand,
-  MAJORS,
-  MINORS,
-  type More,
-  overKeys,
-  type Rule,
-  TEMPO,
-  twoBoth,
-} from './rule'
+import { both, fingered as study, hand, MAJORS, MINORS, type More, overKeys, type Rule, TEMPO, twoBoth } from './rule'
 
 const MOTION: readonly Rule[] = [
   overKeys('contrary motion from one key before similar motion, white tonics', ['C', 'G', 'D', 'A', 'E'], (tonic) => [

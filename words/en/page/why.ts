@@ -4,6 +4,7 @@ export const why = {
   'why.why-sticking': 'Why this sticking',
   'why.why-column.fewer-reasons': 'fewer reasons',
   'why.why-column.more-reasons': '{SHOWN} more reasons',
+  'why.why-column.notes': 'Notes',
   'why.why-column.hands-together': 'Hands together',
   'why.other-fingerings': 'Other fingerings',
   'why.other-stickings': 'Other stickings',
