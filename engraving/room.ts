@@ -6,7 +6,7 @@ import type { LineNote, Rhythm } from '#core/study'
 /** Lengths in pixels; a staff space is ten of them. */
 const HEAD = 6
 /** A ledger line stands out from its head; a stem on its edge. */
-const [LEDGER, STEM] = [4.5, 1]
+const [LEDGER, STEM] = [5.5, 1]
 /** A head that stands beside another, a second from it. */
 const BESIDE = 11.5
 /** Widths of accidentals in the engraving face, with what stands between one and its head (double flats to sharps). */

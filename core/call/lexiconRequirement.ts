@@ -84,6 +84,9 @@ const STARTS: Rule[] = [
     },
   ),
   ...says(['hands? starting|beginning an octave apart'], { handsFrom: 'octave' }),
+  ...(['third', 'sixth', 'tenth'] as const).flatMap((handsFrom) =>
+    says([`hands? starting|beginning a ${handsFrom} apart`], { handsFrom }),
+  ),
   ...says(['starting|beginning? on|from any note|key', 'any starting note'], { starts: 'all' }),
   ...says(['starting|beginning? on|from any black key|note'], { starts: 'black' }),
   ...says(['starting|beginning? on|from any white key|note'], { starts: 'white' }),

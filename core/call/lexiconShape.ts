@@ -43,6 +43,9 @@ const MOTION: Rule[] = [
   ...says(['hands? a? major sixth apart'], { interval: 'sixth' }),
   ...says(['hands? an? octave apart'], { interval: 'octave' }),
   ...says(['from|beginning|starting an octave apart?'], { contraryFrom: 'octave' }),
+  ...(['third', 'sixth', 'tenth'] as const).flatMap((contraryFrom) =>
+    says([`from|beginning|starting a ${contraryFrom} apart`, `from a ${contraryFrom}`], { contraryFrom }),
+  ),
   ...says(['from|beginning|starting in|at|on? the|a? unison', 'from|on one key'], { contraryFrom: 'unison' }),
   ...(['right', 'left'] as const).flatMap((hand) =>
     says([`${hand}|${hand[0]}h hand? on the? tonic`], { tonicHand: hand }),

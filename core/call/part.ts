@@ -1,3 +1,4 @@
+import type { ContraryFrom } from '../study'
 import type { BaseId, Form, Quality, Related } from '../material'
 import type { Message } from '../message'
 import type { Interval, Note } from '../pitch'
@@ -58,7 +59,7 @@ export interface Ask {
   readonly degree?: number
   /** Where hands begin, whichever way they move. */
   readonly positions?: true
-  readonly handsFrom?: 'unison' | 'octave'
+  readonly handsFrom?: ContraryFrom
   /** Something that the words leave open by themselves. */
   readonly question?: string
   readonly except?: readonly Note[]

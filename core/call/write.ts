@@ -1,6 +1,6 @@
 import { completeRecipe, familyOf, type Phrase, type Recipe, type RecipeInput } from '../instrument'
 import { FREE, KINDS, MAKINGS } from '../material'
-import { type CommonRecipe, isFree, usualLink } from '../study'
+import { type ContraryFrom, type CommonRecipe, isFree, usualLink } from '../study'
 
 import {
   ACCOMPANIMENT,
@@ -35,6 +35,14 @@ function materialPhrase({ material }: Recipe): string {
 const motionPhrase = ({ motion, hands }: CommonRecipe): string =>
   hands === 'together' && motion === 'contrary' ? '' : `${motion} motion`
 
+const CONTRARY_CALLS: Readonly<Record<ContraryFrom, string>> = {
+  unison: 'from one key',
+  octave: 'from an octave apart',
+  third: 'from a third apart',
+  sixth: 'from a sixth apart',
+  tenth: 'from a tenth apart',
+}
+
 const SHAPE_PHRASES: readonly Phrase[] = [
   { of: ({ motion }) => motion, say: motionPhrase },
   {
@@ -43,7 +51,7 @@ const SHAPE_PHRASES: readonly Phrase[] = [
   },
   {
     of: ({ contraryFrom }) => contraryFrom,
-    say: ({ contraryFrom }) => (contraryFrom === 'octave' ? 'from an octave apart' : 'from one key'),
+    say: ({ contraryFrom }) => CONTRARY_CALLS[contraryFrom],
   },
   { of: ({ tonicHand }) => tonicHand, say: ({ tonicHand }) => `${tonicHand} hand on the tonic`, follows: true },
   { of: ({ course }) => course, say: ({ course }) => COURSES[course] },

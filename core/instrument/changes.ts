@@ -42,11 +42,16 @@ const handsChoice = (hands: Recipe['hands'], more: Partial<HandsChoice> = {}): H
 
 const kindOf = ({ material }: Pick<Recipe, 'material'>): Kind | null => (isFree(material) ? null : KINDS[material.kind])
 
-const DEGREES_APART = [7, 12]
+const DEGREES_APART = [3, 4, 7, 12]
 const APART: readonly HandsChoice[] = (['third', 'sixth', 'tenth'] as const).flatMap((interval) =>
   (['left', 'right'] as const satisfies readonly Hand[]).map((tonicHand) =>
     handsChoice('together', { interval, tonicHand }),
   ),
+)
+
+/** Hands that begin so far apart and move against each other, the tonic in the hand that usually has it. */
+const CONTRARY_APART: readonly HandsChoice[] = (['third', 'sixth', 'tenth'] as const).map((contraryFrom) =>
+  handsChoice('together', { motion: 'contrary', contraryFrom, tonicHand: contraryFrom === 'sixth' ? 'right' : 'left' }),
 )
 
 /** Ways in which hands can share a recipe: runs alone have contrary motion, and hands a third, sixth or tenth apart. */
@@ -61,6 +66,7 @@ export function handsFor(recipe: Recipe): readonly HandsChoice[] {
       ? [
           handsChoice('together', { motion: 'contrary' }),
           handsChoice('together', { motion: 'contrary', contraryFrom: 'octave' }),
+          ...(apart ? CONTRARY_APART : []),
         ]
       : []),
     handsChoice('right'),
@@ -72,7 +78,10 @@ export function handsFor(recipe: Recipe): readonly HandsChoice[] {
 /** How the hands share a recipe, without what says nothing there. */
 export function handsIn({ hands, motion, interval, tonicHand, contraryFrom }: HandsChoice): HandsChoice {
   if (hands !== 'together') return handsChoice(hands)
-  if (motion === 'contrary') return handsChoice(hands, { motion, contraryFrom })
+  if (motion === 'contrary') {
+    const apart = contraryFrom !== 'unison' && contraryFrom !== 'octave'
+    return handsChoice(hands, { motion, contraryFrom, ...(apart ? { tonicHand } : {}) })
+  }
   return interval === 'octave' ? handsChoice(hands) : handsChoice(hands, { interval, tonicHand })
 }
 

@@ -1,6 +1,6 @@
 import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { Damping } from '../sticking'
-import type { Hand, HandsApart, Motion } from '../study'
+import type { ContraryFrom, Hand, HandsApart, Motion } from '../study'
 import type { GroupPlace } from '../surface'
 
 /** What any family says of who plays, and on what. */
@@ -49,7 +49,7 @@ export type InstrumentMessages = {
   'landmark.counterbass': { notes: ListParam }
   /** What a study falls short of. */
   'short.motion': { asked: Motion; own: Motion }
-  'short.contrary-from': { asked: 'unison' | 'octave'; own: 'unison' | 'octave' }
+  'short.contrary-from': { asked: ContraryFrom; own: ContraryFrom }
   'short.interval': { asked: HandsApart; own: HandsApart }
   'short.tonic-hand': { asked: Hand; own: Hand }
   'short.hands': { asked: 'together' | Hand; own: 'together' | Hand }

@@ -35,6 +35,16 @@ export function twinOf(tonic: Note, kind: Kind): Note | null {
   )
 }
 
+/**
+ * The name under which a kind that begins on any key alike is written there: its own where that is usual, else that of the
+ * same key, so that a whole-tone scale on A sharp is the one on B flat.
+ */
+export function writtenTonic(tonic: Note, kind: Kind): Note {
+  if (kind.starts !== 'anywhere') return tonic
+  const usual = usualTonics(kind).some((other) => noteName(other) === noteName(tonic))
+  return usual ? tonic : (twinOf(tonic, kind) ?? tonic)
+}
+
 /** Signs of a kind on a tonic, or of the tonic where the kind is written without a signature. */
 export const signsOf = (tonic: Note, kind: Kind): number =>
   kind.signature === null ? fifthsOf(tonic) : signatureOf(tonic, kind)

@@ -3,6 +3,7 @@ import type {
   ACCOMPANIMENTS,
   AFTER,
   BEFORE,
+  ContraryFrom,
   ChordLabels,
   Direction,
   Figure,
@@ -58,7 +59,7 @@ export type TitleMessages = { readonly [C in ShapeCode]: null } & {
   octaves: { octaves: number }
   course: { course: 'up' | 'down' | 'up-down' | 'down-up' }
   'course.back': null
-  'apart.contrary': null
+  'apart.contrary': { from: Exclude<ContraryFrom, 'unison'>; hand: Hand | 'usual' }
   /** `hand` is usual where that hand has the tonic which usually has it. */
   apart: { interval: Exclude<HandsApart, 'octave'>; hand: Hand | 'usual' }
   'pitches.pattern': { pitches: ListParam; more: 'yes' | 'no' }

@@ -10,12 +10,17 @@ export const octavesMessage = (octaves: number): Message => titleMessage('octave
 
 type Apart = Pick<CommonRecipe, 'hands' | 'motion' | 'interval' | 'tonicHand' | 'contraryFrom'>
 
-/** “a sixth apart, right hand on the tonic”; nothing where the hands lie as usual. */
+/** “a sixth apart, right hand on the tonic”, “from a third apart”; nothing where the hands lie as usual. */
 export function apartMessage({ hands, motion, interval, tonicHand, contraryFrom }: Apart): Message | null {
-  if (hands === 'together' && motion === 'contrary' && contraryFrom === 'octave') return titleMessage('apart.contrary')
-  if (hands !== 'together' || interval === 'octave') return null
-  const usual = interval === 'sixth' ? 'right' : 'left'
-  return titleMessage('apart', { interval, hand: tonicHand === usual ? 'usual' : tonicHand })
+  if (hands !== 'together') return null
+  const distance = motion === 'contrary' ? contraryFrom : interval
+  const usual = distance === 'sixth' ? 'right' : 'left'
+  const hand = tonicHand === usual ? 'usual' : tonicHand
+  if (distance === 'unison') return null
+  if (motion === 'contrary') {
+    return titleMessage('apart.contrary', { from: distance, hand: distance === 'octave' ? 'usual' : hand })
+  }
+  return distance === 'octave' ? null : titleMessage('apart', { interval: distance, hand })
 }
 
 const SHOWN_PITCHES = 4

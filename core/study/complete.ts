@@ -1,5 +1,15 @@
-import { FREE, inversionsOf, type Kind, kindOf, type NamedMaterial, SIGNATURES, type Texture } from '../material'
-import { parsePitch, pitchName, pitchError } from '../pitch'
+import {
+  FREE,
+  inversionsOf,
+  type Kind,
+  kindOf,
+  type NamedMaterial,
+  SIGNATURES,
+  type Texture,
+  writtenTonic,
+} from '../material'
+import { DomainError } from '../message'
+import { noteName, parseNote, parsePitch, pitchError, pitchName } from '../pitch'
 import { oneOf, whole } from './checks'
 import { completeBookends, completePattern, completeRhythm, usualNotesPerBeat } from './completeShape'
 import type { Hand } from './hand'
@@ -13,9 +23,11 @@ import {
   type CommonInput,
   type CommonRecipe,
   CONTRARY_FROM,
+  type ContraryFrom,
   FORMAT,
   type FreePitches,
   HANDS,
+  type HandsApart,
   INTERVALS,
   isFree,
   type MaterialInput,
@@ -64,19 +76,30 @@ function chordOf(pitches: readonly string[], path: string): readonly string[] {
   throw studyError('field.range', { field: path, of: 'chord', least: 1, most: 5 }, path)
 }
 
+/** A tonic by its usual name; one that is no note is told by the material. */
+function tonicOf(tonic: string, kind: Kind): string {
+  if (kind.starts !== 'anywhere') return tonic
+  try {
+    return noteName(writtenTonic(parseNote(tonic), kind))
+  } catch (error) {
+    if (error instanceof DomainError) return tonic
+    throw error
+  }
+}
+
 function completeMaterial(material: MaterialInput): { material: CommonRecipe['material']; kind: Kind } {
   if (typeof material !== 'object' || material === null) {
     throw studyError('field.missing', { field: 'material' }, 'material')
   }
   if (isFree(material)) return { material: freePitches(material), kind: FREE }
   const kind = kindOf(material.kind)
-  const named: NamedMaterial = { tonic: String(material.tonic), kind: kind.id as NamedMaterial['kind'] }
+  const named: NamedMaterial = { tonic: tonicOf(String(material.tonic), kind), kind: kind.id as NamedMaterial['kind'] }
   const inverts = inversionsOf(kind) > 1 || material.inversion
   return { material: inverts ? { ...named, inversion: material.inversion ?? 0 } : named, kind }
 }
 
 /** A third apart the left hand begins on the tonic, so does it a tenth apart; a sixth apart the right. */
-const usualTonicHand = (interval: CommonRecipe['interval']): Hand => (interval === 'sixth' ? 'right' : 'left')
+const usualTonicHand = (distance: HandsApart | ContraryFrom): Hand => (distance === 'sixth' ? 'right' : 'left')
 
 /** What is played and by whom; what follows from it has defaults of its own. */
 function completeShape(input: CommonInput, material: CommonRecipe['material'], kind: Kind, starts: UsualStart) {
@@ -85,14 +108,16 @@ function completeShape(input: CommonInput, material: CommonRecipe['material'], k
   const motion = oneOf(input.motion ?? 'similar', MOTIONS, 'motion')
   const interval = oneOf(input.interval ?? 'octave', INTERVALS, 'interval')
   const octaves = whole(input.octaves ?? usual.octaves, 1, MAX_OCTAVES, 'octaves')
-  const tonicHand = oneOf(input.tonicHand ?? usualTonicHand(interval), ['right', 'left'] as const, 'tonicHand')
+  const contraryFrom = oneOf(input.contraryFrom ?? 'unison', CONTRARY_FROM, 'contraryFrom')
+  const usualHand = usualTonicHand(motion === 'contrary' ? contraryFrom : interval)
+  const tonicHand = oneOf(input.tonicHand ?? usualHand, ['right', 'left'] as const, 'tonicHand')
   const placed = { hands, motion, interval, tonicHand, octaves }
   const start = isFree(material) ? UNUSED_OCTAVE : usualOctave(starts, material, kind, placed)
   return {
     hands,
     motion,
     interval,
-    contraryFrom: oneOf(input.contraryFrom ?? 'unison', CONTRARY_FROM, 'contraryFrom'),
+    contraryFrom,
     tonicHand,
     octaves,
     course: oneOf(input.course ?? usual.course, COURSES, 'course'),

@@ -1,6 +1,6 @@
 import { kindNamed, type Material, type Texture } from '../material'
 import { midiOf, parsePitch, type Pitch, pitchAbove } from '../pitch'
-import { APART } from './apart'
+import { APART, contraryDistance } from './apart'
 import { checkPattern } from './checkPattern'
 import type { Hand } from './hand'
 import type { LayoutRules } from './layoutRules'
@@ -36,11 +36,14 @@ function checkShape(recipe: CommonRecipe, material: Material, layoutRules: Layou
   if (recipe.motion === 'contrary' && !together) {
     throw studyError('motion.material', { kind: kindNamed(kind) }, 'motion')
   }
+  const lies = together && !kind.second && APART[rising.up.length] !== undefined
+  const distance = contraryDistance(recipe)
+  if (distance && !lies) throw studyError('interval.material', { interval: distance }, 'contraryFrom')
   if (recipe.interval === 'octave') return
   if (recipe.motion === 'contrary') {
     throw studyError('interval.motion', {}, 'interval')
   }
-  if (!together || kind.second || !APART[rising.up.length]) {
+  if (!lies) {
     throw studyError('interval.material', { interval: recipe.interval }, 'interval')
   }
 }

@@ -9,7 +9,7 @@ export const FORMAT = 'tactum-study/1'
 export const HANDS = ['together', 'right', 'left'] as const
 export const MOTIONS = ['similar', 'contrary'] as const
 export const INTERVALS = ['octave', 'third', 'sixth', 'tenth'] as const
-export const CONTRARY_FROM = ['unison', 'octave'] as const
+export const CONTRARY_FROM = ['unison', 'octave', 'third', 'sixth', 'tenth'] as const
 export const ARTICULATIONS = ['legato', 'staccato'] as const
 export const MAX_OCTAVES = 4
 export const MAX_PITCHES = 400
@@ -44,9 +44,9 @@ export interface CommonRecipe {
   readonly motion: Motion
   /** How far the hands lie apart in similar motion. */
   readonly interval: HandsApart
-  /** Where hands in contrary motion begin: both thumbs on one key, or an octave apart. */
+  /** Where hands in contrary motion begin: both thumbs on one key, or so far apart. */
   readonly contraryFrom: ContraryFrom
-  /** Which hand begins on the tonic where they lie a third, sixth or tenth apart. */
+  /** Which hand begins on the tonic where they lie, or begin, a third, sixth or tenth apart. */
   readonly tonicHand: Hand
   readonly octaves: number
   readonly course: Course

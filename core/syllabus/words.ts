@@ -33,7 +33,8 @@ function requiredInterval(required: Requirement): Message[] {
   const { hands, motion, interval, tonicHand, contraryFrom } = required
   if (hands !== 'together') return []
   if (motion === 'contrary') {
-    const formNames = contraryFrom === 'octave' ? apartMessage({ ...required, contraryFrom, tonicHand: 'right' }) : null
+    const hand = tonicHand ?? (contraryFrom === 'sixth' ? 'right' : 'left')
+    const formNames = contraryFrom ? apartMessage({ ...required, contraryFrom, tonicHand: hand }) : null
     return formNames ? [formNames] : []
   }
   return interval === 'octave' ? [] : [syllabusMessage('asked.apart', { interval, hand: tonicHand ?? 'any' })]

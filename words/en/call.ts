@@ -18,7 +18,8 @@ export const call = {
   'echo.motion': '{value, select, contrary {contrary motion} other {similar motion}}',
   'echo.interval':
     '{value, select, octave {hands an octave apart} third {hands a third apart} sixth {hands a sixth apart} other {hands a tenth apart}}',
-  'echo.contraryFrom': '{value, select, octave {from an octave apart} other {from one key}}',
+  'echo.contraryFrom':
+    '{value, select, octave {from an octave apart} third {from a third apart} sixth {from a sixth apart} tenth {from a tenth apart} other {from one key}}',
   'echo.tonicHand': '{value, select, right {right hand on the tonic} other {left hand on the tonic}}',
   'echo.octaves':
     '{value, plural, =0 {no octaves} =1 {one octave} =2 {two octaves} =3 {three octaves} =4 {four octaves} other {# octaves}}',

@@ -41,5 +41,5 @@ export const errors = {
   'error.motion.material': 'A {kind} has no contrary motion.',
   'error.interval.motion': 'Hands in contrary motion begin on the same note: interval must be octave.',
   'error.interval.material':
-    'Hands a {interval, select, third {third} sixth {sixth} other {tenth}} apart need a seven-note or a chromatic scale in single notes.',
+    'Hands a {interval, select, third {third} sixth {sixth} other {tenth}} apart need a seven-note scale, a chromatic scale or a chord of three or four notes, in single notes.',
 } as const

@@ -31,7 +31,7 @@ export const instrument = {
   'short.motion':
     '{asked, select, contrary {contrary} other {similar}} motion asked, this is {own, select, contrary {contrary} other {similar}}',
   'short.contrary-from':
-    'from {asked, select, octave {an octave apart} other {on one key}} asked, this begins {own, select, octave {an octave apart} other {on one key}}',
+    'from {asked, select, octave {an octave apart} third {a third apart} sixth {a sixth apart} tenth {a tenth apart} other {one key}} asked, this begins {own, select, octave {an octave apart} third {a third apart} sixth {a sixth apart} tenth {a tenth apart} other {on one key}}',
   'short.interval':
     'hands {asked, select, octave {an octave} third {a third} sixth {a sixth} other {a tenth}} apart asked, these lie {own, select, octave {an octave} third {a third} sixth {a sixth} other {a tenth}} apart',
   'short.tonic-hand':

@@ -57,7 +57,8 @@ export const syllabus = {
   'mend.course': 'turn the course',
   'mend.top': 'strike the top {top, select, once {once} other {twice}}',
   'mend.resolution': 'add the ending',
-  'mend.contrary-from': 'begin {from, select, octave {an octave apart} other {on one key}}',
+  'mend.contrary-from':
+    'begin {from, select, octave {an octave apart} third {a third apart} sixth {a sixth apart} tenth {a tenth apart} other {on one key}}',
   'mend.tonic-hand': 'change hands on the tonic',
   'mend.bellows':
     '{bellows, select, octave {turn the bellows every octave} top {turn the bellows at the top} shake {shake the bellows} other {turn the bellows every {beats} beats}}',
@@ -69,7 +70,8 @@ export const syllabus = {
   'edition.changed': '{was}, now {now}',
   'edition.tempo': '{notes} notes a minute',
   'edition.any-touch': 'any touch',
-  'edition.from': 'from {from, select, unison {one key} octave {an octave apart} other {either}}',
+  'edition.from':
+    'from {from, select, unison {one key} octave {an octave apart} third {a third apart} sixth {a sixth apart} tenth {a tenth apart} other {either}}',
   'edition.tonic-hand': '{hand, select, right {right} left {left} other {either}} hand on the tonic',
   'edition.top': 'top {top, select, once {once} twice {twice} other {as you like}}',
   'edition.ending': 'ending: {resolution, select, cadence {cadence} tonic_chord {tonic chord} other {none}}',

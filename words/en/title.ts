@@ -95,7 +95,8 @@ export const title = {
     '{octaves, plural, =0 {no octaves} =1 {one octave} =2 {two octaves} =3 {three octaves} =4 {four octaves} other {# octaves}}',
   course: '{course, select, up {up} down {down} up_down {up and down} other {down and up}}',
   'course.back': 'and back',
-  'apart.contrary': 'from an octave apart',
+  'apart.contrary':
+    'from {from, select, octave {an octave} third {a third} sixth {a sixth} other {a tenth}} apart{hand, select, right {, right hand on the tonic} left {, left hand on the tonic} other {}}',
   apart:
     'a {interval, select, third {third} sixth {sixth} other {tenth}} apart{hand, select, right {, right hand on the tonic} left {, left hand on the tonic} other {}}',
   'pitches.pattern': 'Pattern {pitches}{more, select, yes { …} other {}}',

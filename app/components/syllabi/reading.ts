@@ -108,6 +108,9 @@ export const CHOICES: readonly ReadingChoice[] = [
       { value: null, words: 'syllabi.reading.either-way' },
       { value: 'unison', words: 'syllabi.reading.contrary-unison' },
       { value: 'octave', words: 'syllabi.reading.contrary-octave' },
+      { value: 'third', words: 'syllabi.reading.contrary-third' },
+      { value: 'sixth', words: 'syllabi.reading.contrary-sixth' },
+      { value: 'tenth', words: 'syllabi.reading.contrary-tenth' },
     ],
   },
   {

@@ -52,7 +52,8 @@ describe('cues', () => {
         if (message.code !== 'meet.cues') continue
         const own = message.params!.hand === 'right' ? right! : left!
         const other = message.params!.hand === 'right' ? left! : right!
-        for (const { params } of (message.params!.cues as { items: { params: Record<string, unknown> }[] }).items) {
+        for (const { params } of (message.params!.cues as unknown as { items: { params: Record<string, unknown> }[] })
+          .items) {
           const at = own.crossings.find(({ index, kind }) => {
             const name = own.pitches[index]!.replace(/-?\d+$/, '')
             return kind === 'thumb-under' && name === (params.note as { note: string }).note

@@ -233,7 +233,8 @@ describe('hands apart', () => {
   })
 
   it.each([
-    [{ material: { tonic: 'C', kind: 'major-arpeggio' }, interval: 'third' }, 'interval'],
+    [{ material: { tonic: 'C', kind: 'major-pentatonic' }, interval: 'third' }, 'interval'],
+    [{ material: { tonic: 'C', kind: 'blues' }, motion: 'contrary', contraryFrom: 'sixth' }, 'contraryFrom'],
     [{ material: { tonic: 'C', kind: 'double-thirds-major' }, interval: 'sixth' }, 'interval'],
     [{ material: { tonic: 'C', kind: 'major' }, interval: 'third', motion: 'contrary' }, 'interval'],
     [{ material: { tonic: 'C', kind: 'cadence-major' }, motion: 'contrary' }, 'motion'],

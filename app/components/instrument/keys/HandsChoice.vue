@@ -27,7 +27,7 @@ function optionOf(choice: HandsChoice) {
       note: t('keys.hands-choice.hand-on-the-tonic', { tonicHand }),
     }
   }
-  const apart = motion === 'contrary' && contraryFrom === 'octave'
+  const apart = motion === 'contrary' && contraryFrom !== 'unison'
   return {
     value: keyOf(choice),
     words: apart
