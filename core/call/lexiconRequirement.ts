@@ -58,8 +58,12 @@ const SIGNS: Rule[] = [
     ['up to and including <n> sharps or|and flats', 'no more than <n> sharps or|and flats'],
     ({ numbers: [n] }) => (n! <= 7 ? upTo(n!, n!) : null),
   ),
-  ...rules(['up to <n> sharps|sharp and|or up? to? <n> flats|flat'], ({ numbers: [sharps, flats] }) =>
-    sharps! <= 7 && flats! <= 7 ? upTo(sharps!, flats!) : null,
+  ...rules(
+    [
+      'up to <n> sharps|sharp and|or up? to? <n> flats|flat',
+      'up to and including <n> sharps|sharp and|or up? to? <n> flats|flat',
+    ],
+    ({ numbers: [sharps, flats] }) => (sharps! <= 7 && flats! <= 7 ? upTo(sharps!, flats!) : null),
   ),
 ]
 
@@ -185,6 +189,18 @@ const PLAYING: Rule[] = [
     resolution: 'tonic-chord',
   }),
   ...CONDITIONS.flatMap((words) => says([words], { condition: words })),
+  // a touch for each hand is shown as it was printed
+  ...TOUCHES.flatMap((touch) =>
+    SIDES.flatMap((side) => {
+      const [other, rest] = [side === 'right' ? 'left' : 'right', touch === 'legato' ? 'staccato' : 'legato']
+      return says([`${side}|${side[0]}h hand? ${touch} ,? and? ${other}|${other[0]}h hand? ${rest}`], {
+        condition: `${side} hand ${touch}, ${other} hand ${rest}`,
+      })
+    }),
+  ),
+  ...says(['crescendo|cresc going? up|ascending ,? and? diminuendo|dim|decrescendo going? down|descending'], {
+    condition: 'crescendo and diminuendo',
+  }),
   ...says(['swing|swung rhythm|rhythms|quavers|eighths?'], { condition: 'swung' }),
   ...says(['in|with? a? dotted rhythm|rhythms'], { condition: 'dotted rhythm' }),
   ...TOUCHES.flatMap((touch) =>

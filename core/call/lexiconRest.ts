@@ -19,7 +19,9 @@ const signs = (limit: Signs): Meaning => ({ part: { is: 'signs', signs: limit } 
 
 const KEYS: Rule[] = [
   ...fixed(['all|every|each|todas|alle keys?', 'through? all the? keys'], { part: { is: 'all' } }),
-  ...rules(['through|in? all? the? <n> keys'], ({ numbers: [n] }) => (n === 12 ? { part: { is: 'all' } } : null)),
+  ...rules(['through|in? all? the? <n> keys', 'all the? <n>'], ({ numbers: [n] }) =>
+    n === 12 ? { part: { is: 'all' } } : null,
+  ),
   ...fixed(['all? three|3 minors|minor forms?', 'minor in? all? three? forms'], {
     part: { is: 'three-minors' },
   }),

@@ -39,8 +39,9 @@ const MOTION: Rule[] = [
     says([`hands? a? ${interval}|${interval}s apart`, `in ${interval}s between the? hands`], { interval }),
   ),
   // in the chromatic scale, and as keys have it
-  ...says(['hands? a? minor third apart'], { interval: 'third' }),
-  ...says(['hands? a? major sixth apart'], { interval: 'sixth' }),
+  ...says(['hands? a? major|minor third apart'], { interval: 'third' }),
+  ...says(['hands? a? major|minor sixth apart'], { interval: 'sixth' }),
+  ...says(['hands? a? major|minor tenth apart'], { interval: 'tenth' }),
   ...says(['hands? an? octave apart'], { interval: 'octave' }),
   ...says(['from|beginning|starting an octave apart?'], { contraryFrom: 'octave' }),
   ...(['third', 'sixth', 'tenth'] as const).flatMap((contraryFrom) =>
@@ -48,7 +49,14 @@ const MOTION: Rule[] = [
   ),
   ...says(['from|beginning|starting in|at|on? the|a? unison', 'from|on one key'], { contraryFrom: 'unison' }),
   ...(['right', 'left'] as const).flatMap((hand) =>
-    says([`${hand}|${hand[0]}h hand? on the? tonic`], { tonicHand: hand }),
+    says(
+      [
+        `${hand}|${hand[0]}h hand? on the? tonic`,
+        `${hand}|${hand[0]}h hand? starts|starting|begins|beginning on the? tonic|keynote`,
+        `${hand}|${hand[0]}h hand? starts|starting|begins|beginning? on the? key note`,
+      ],
+      { tonicHand: hand },
+    ),
   ),
 ]
 

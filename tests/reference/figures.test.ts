@@ -23,12 +23,12 @@ const TONICS = [
 const HANDS = ['right', 'left'] as const
 
 /** One hand of a study on a key, under whichever of its names is usual. */
-function handOf(tonics: readonly string[], kind: string, hand: 'right' | 'left', more: object = {}) {
+function handOf(tonics: readonly string[], kind: string, hand: 'right' | 'left', more: object = {}, others = 0) {
   const { inversion, ...rest } = more as { inversion?: number }
   for (const tonic of tonics) {
     try {
       const material = { tonic, kind, ...(inversion ? { inversion } : {}) }
-      const study = realise({ material, hands: hand, octaves: 1, ...rest } as RecipeInput)
+      const study = realise({ material, hands: hand, octaves: 1, ...rest } as RecipeInput, {}, others)
       return (study as FingerStudy).hands[hand]!
     } catch (error) {
       if (!(error instanceof DomainError)) throw error
@@ -89,7 +89,7 @@ describe('figures in every key and length', () => {
   it('are offered in other shapes of all repeats, never of the last one alone', () => {
     for (const tonics of TONICS) {
       for (const hand of HANDS) {
-        const own = handOf(tonics, 'major', hand, { octaves: 2, pattern: { figure: 'broken-thirds' } })
+        const own = handOf(tonics, 'major', hand, { octaves: 2, pattern: { figure: 'broken-thirds' } }, 5)
         for (const { fingers } of own.alternatives) {
           const others = repeatsIn(own).filter((places) => places.some((at) => fingers[at] !== own.fingers[at]))
           expect(others.length, `${tonics[0]} ${hand}`).toBeGreaterThan(3)

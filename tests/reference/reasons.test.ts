@@ -21,7 +21,7 @@ const MORE: readonly object[] = [
 
 function realisedOrNot(recipe: object): FingerStudy | null {
   try {
-    return realise(recipe as RecipeInput) as FingerStudy
+    return realise(recipe as RecipeInput, {}, 0) as FingerStudy
   } catch (error) {
     if (error instanceof DomainError) return null
     throw error
